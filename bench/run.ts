@@ -1,0 +1,156 @@
+// Measures the bounds of the book and prints each as a ratio to its bound: below 1 it holds.
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { chromium, type Page } from '@playwright/test';
+import { emptyPiece, type Part, type Piece, type Step } from '../core/piece/piece.ts';
+import { chromiumOptions } from '../e2e/chromium.ts';
+import { LedgerServer } from '../e2e/ledger-server.ts';
+
+interface Result {
+  readonly what: string;
+  readonly measured: number;
+  readonly bound: number;
+  readonly unit: string;
+}
+
+const KEYSTROKES = 200;
+const WARM_UP = 20;
+const STARTS = 7;
+
+const dir = mkdtempSync(join(tmpdir(), 'noon-bench-'));
+const server = new LedgerServer(join(dir, 'demo.sqlite'), 'demo');
+const results: Result[] = [];
+try {
+  results.push({ what: 'first load, JavaScript', measured: firstLoadBytes() / 1000, bound: 220, unit: 'kB gzip' });
+  results.push({ what: 'server start to listening, median', measured: await startMs(), bound: 1000, unit: 'ms' });
+  await server.start();
+  const browser = await chromium.launch(chromiumOptions);
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  results.push({ what: 'demo page interactive, median', measured: await interactiveMs(page), bound: 1500, unit: 'ms' });
+  for (const parts of [20, 60]) {
+    const { key, bareFrame } = await keystrokeMs(page, parts);
+    const what = `keystroke to painted count, ${String(parts)} parts, 95th percentile (any frame at all: ${bareFrame.toFixed(1)})`;
+    results.push({ what, measured: key, bound: 16, unit: 'ms' });
+  }
+  await browser.close();
+} finally {
+  await server.stop();
+  rmSync(dir, { recursive: true, force: true });
+}
+for (const { what, measured, bound, unit } of results) {
+  console.log(`${(measured / bound).toFixed(2)}  ${what}: ${measured.toFixed(1)} of ${String(bound)} ${unit}`);
+}
+
+/** What the start page loads before anything is asked for: its scripts and those it preloads. */
+function firstLoadBytes(): number {
+  const html = readFileSync('dist/web/index.html', 'utf8');
+  const asked = [...html.matchAll(/(?:src|href)="\/(assets\/[^"]+\.js)"/g)].flatMap(([, file]) => file ?? []);
+  const scripts = readdirSync('dist/web/assets').filter((file) => asked.includes(`assets/${file}`));
+  return scripts.reduce(
+    (sum, file) => sum + gzipSync(readFileSync(join('dist/web/assets', file)), { level: 9 }).length,
+    0,
+  );
+}
+
+async function startMs(): Promise<number> {
+  const times: number[] = [];
+  for (let index = 0; index < STARTS; index += 1) {
+    const started = performance.now();
+    await server.start();
+    times.push(performance.now() - started);
+    await server.stop();
+  }
+  return quantile(times, 0.5);
+}
+
+/** From the request for the page to the book's last row drawn and answering. */
+async function interactiveMs(page: Page): Promise<number> {
+  const times: number[] = [];
+  for (let index = 0; index < STARTS; index += 1) {
+    await page.goto('about:blank');
+    const started = performance.now();
+    await page.goto(`${server.url}/pieces`);
+    await page.getByRole('link', { name: 'Anvil-cloud lapel pin' }).first().click({ trial: true });
+    times.push(performance.now() - started);
+  }
+  return quantile(times, 0.5);
+}
+
+interface Keystrokes {
+  /** From the key to the frame that shows the count: the main thread's work, without the wait for the frame to begin. */
+  readonly key: number;
+  /** The same for a frame in which only a heading's colour changes: what this machine takes for any frame at all. */
+  readonly bareFrame: number;
+}
+
+/** Types into a piece and takes the 95th percentile of the work each key makes. */
+async function keystrokeMs(page: Page, parts: number): Promise<Keystrokes> {
+  const response = await page.request.post(`${server.url}/api/pieces`, { data: largePiece(parts) });
+  const { id } = (await response.json()) as { id: string };
+  await page.goto(`${server.url}/pieces/${id}`);
+  const field = page.getByLabel('Part 7, length');
+  await field.fill('40');
+  const times = await field.evaluate(workOfKeys, KEYSTROKES);
+  return { key: quantile(times.keys.slice(WARM_UP), 0.95), bareFrame: quantile(times.bare.slice(WARM_UP), 0.95) };
+}
+
+// Runs in the page, so it may use nothing from outside itself.
+async function workOfKeys(input: HTMLElement, keystrokes: number): Promise<{ keys: number[]; bare: number[] }> {
+  const value = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value');
+  const heading = document.querySelector('h2');
+  const keys: number[] = [];
+  const bare: number[] = [];
+  input.focus();
+  for (let index = 0; index < 2 * keystrokes; index += 1) {
+    await new Promise((resolve) => setTimeout(resolve, 30));
+    const isKey = index % 2 === 0;
+    const started = performance.now();
+    if (isKey) {
+      value?.set?.call(input, String(40 + (index % 50)));
+      input.dispatchEvent(new InputEvent('input', { bubbles: true }));
+      await Promise.resolve();
+    } else if (heading) {
+      heading.style.color = index % 4 === 1 ? 'navy' : 'black';
+    }
+    document.body.getBoundingClientRect();
+    const beforeFrame = performance.now() - started;
+    // A message posted from the frame's callback arrives when the frame is painted and handed on.
+    const frame = await new Promise<number>((resolve) => {
+      requestAnimationFrame(() => {
+        const began = performance.now();
+        const { port1, port2 } = new MessageChannel();
+        port1.onmessage = () => resolve(performance.now() - began);
+        port2.postMessage(null);
+      });
+    });
+    (isKey ? keys : bare).push(beforeFrame + frame);
+  }
+  return { keys, bare };
+}
+
+function largePiece(count: number): Piece {
+  const parts = Array.from({ length: count }, (_, index): Part => {
+    const name = `Part ${String(index + 1)}`;
+    return {
+      id: name,
+      name,
+      alloy: 'silver-925',
+      section: { form: 'round', diameter: '18 ga' },
+      blank: { rule: 'straight', length: '42 mm' },
+      count: '2',
+      trim: '0.5 mm',
+    };
+  });
+  const steps = Array.from({ length: count }, (_, index): Step => {
+    const name = `Step ${String(index + 1)}`;
+    return { id: name, name, station: 'bench', setUp: '5', each: '3', byItself: '', meanwhile: false };
+  });
+  return { ...emptyPiece, name: 'Large piece', batchSize: '12', parts, steps };
+}
+
+function quantile(values: readonly number[], share: number): number {
+  const sorted = [...values].sort((a, b) => a - b);
+  return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? NaN;
+}

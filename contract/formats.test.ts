@@ -1,0 +1,34 @@
+// What the documentation of a format shows is what the ledger reads.
+import { readFileSync } from 'node:fs';
+import { describe, expect, test } from 'vitest';
+import { blankRulesByForm } from '../core/piece/piece.ts';
+import { countPiece } from '../core/price/count.ts';
+import { readRates } from '../core/studio/rates.ts';
+import { startingStudio } from '../core/studio/studio.ts';
+import { pieceFileSchema } from './pieces.ts';
+
+const page = readFileSync('docs/formats/piece.md', 'utf8');
+const example = JSON.parse(/```json\n([\s\S]*?)```/.exec(page)?.[1] ?? '') as unknown;
+
+describe('the piece file', () => {
+  test('the example of its page is read, and everything in it can be reckoned with', () => {
+    const { piece } = pieceFileSchema.parse(example);
+    const rates = readRates(
+      startingStudio({ name: '', country: 'GB', currency: 'GBP', units: 'mm', hourlyRate: '30' }),
+      1,
+    );
+    const problems = countPiece(piece, rates, null).problems.filter(({ path }) => path !== 'fix');
+    expect(problems).toEqual([]);
+  });
+
+  test('every form of stock and every way of cutting stands on the page', () => {
+    for (const [form, rules] of Object.entries(blankRulesByForm)) {
+      for (const word of [form, ...rules]) expect(page).toContain(`\`${word}\``);
+    }
+  });
+
+  test('a file round trip changes nothing', () => {
+    const file = pieceFileSchema.parse(example);
+    expect(pieceFileSchema.parse(JSON.parse(JSON.stringify(file)))).toEqual(file);
+  });
+});

@@ -1,0 +1,126 @@
+// A figure is a number that remembers its working: the sum that made it, its inputs, and where each came from.
+
+/**
+ * Units a figure may carry. Money is in minor units (pence, cents) under its ISO 4217 code, and may be a fraction of
+ * one until it is settled: `GBP`, `GBP/g`, `GBP/h`. Everything else is in the house's own units.
+ */
+export type Unit = string;
+
+export interface Figure {
+  /** An input has no sum; a `sum` adds its inputs up as lines, all in its own unit; anything else is `reckoned`. */
+  readonly kind: 'input' | 'reckoned' | 'sum';
+  readonly label: string;
+  readonly value: number;
+  readonly unit: Unit;
+  /** The sum as it would be written on paper, numbers put in, without its result: `π/4 × 1.024² × 120`. Empty for an input. */
+  readonly how: string;
+  /** The inputs of the sum, in its order. */
+  readonly from: readonly Figure[];
+  /** Where an input came from: the caliper, a table, a price of a day, a habit of the trade. Empty for a reckoned figure. */
+  readonly source: string;
+}
+
+/** An input: a number that was measured, typed or looked up. */
+export function given(label: string, value: number, unit: Unit, source: string): Figure {
+  return { kind: 'input', label, value, unit, how: '', from: [], source };
+}
+
+/**
+ * A result: a number made from others by `how`.
+ * @param how  the sum in words, or what makes them; it is only made when someone looks, since a key moves hundreds of
+ *   figures and opens none
+ */
+export function reckoned(
+  label: string,
+  value: number,
+  unit: Unit,
+  how: string | (() => string),
+  from: readonly Figure[],
+): Figure {
+  return {
+    kind: 'reckoned',
+    label,
+    value,
+    unit,
+    get how() {
+      return typeof how === 'string' ? how : how();
+    },
+    from,
+    source: '',
+  };
+}
+
+/** A plain sum of lines in one unit; no lines give 0. */
+export function totalOf(label: string, unit: Unit, lines: readonly Figure[]): Figure {
+  return sumTo(
+    label,
+    unit,
+    lines,
+    lines.reduce((sum, line) => sum + line.value, 0),
+  );
+}
+
+/** A sum of lines whose total is known. */
+export function sumTo(label: string, unit: Unit, lines: readonly Figure[], value: number): Figure {
+  return {
+    kind: 'sum',
+    label,
+    value,
+    unit,
+    get how() {
+      return sumOf(lines);
+    },
+    from: lines,
+    source: '',
+  };
+}
+
+// `7.19 + 2.86 + (−1.36)`; no lines give `0`.
+function sumOf(lines: readonly Figure[]): string {
+  return (
+    lines.map(({ value, unit }) => (value < 0 ? `(${inSum(value, unit)})` : inSum(value, unit))).join(' + ') || '0'
+  );
+}
+
+/**
+ * A number as it stands inside a sum: five significant digits, so that the sum can be done again on paper and comes
+ * out right; money in major units.
+ * @param unit  when it is money the value is minor units and `minorDigits` places are moved
+ */
+export function inSum(value: number, unit: Unit = ''): string {
+  const text = isMoney(unit) ? majorText(value, minorDigits(currencyOf(unit))) : String(Number(value.toPrecision(5)));
+  return text.startsWith('-') ? `−${text.slice(1)}` : text;
+}
+
+// Money never has fewer places than its coins: 0.20, not 0.2.
+function majorText(minor: number, digits: number): string {
+  const major = minor / 10 ** digits;
+  const text = String(Number(major.toPrecision(5)));
+  return (text.split('.')[1]?.length ?? 0) < digits ? major.toFixed(digits) : text;
+}
+
+/** Whether a unit is money or a rate of money. */
+export function isMoney(unit: Unit): boolean {
+  return /^[A-Z]{3}(\/|$)/.test(unit);
+}
+
+/** The ISO 4217 code of a money unit: `GBP` of `GBP/g`. */
+export function currencyOf(unit: Unit): string {
+  return unit.slice(0, 3);
+}
+
+const digitsByCurrency = new Map<string, number>();
+
+/**
+ * Minor-unit digits of a currency: 2 for GBP, 0 for JPY, 3 for KWD (ISO 4217, by way of CLDR in the runtime).
+ * @throws RangeError when `currency` is not three letters
+ */
+export function minorDigits(currency: string): number {
+  let digits = digitsByCurrency.get(currency);
+  if (digits === undefined) {
+    const format = new Intl.NumberFormat('en', { style: 'currency', currency });
+    digits = format.resolvedOptions().maximumFractionDigits ?? 2;
+    digitsByCurrency.set(currency, digits);
+  }
+  return digits;
+}

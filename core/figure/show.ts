@@ -1,0 +1,55 @@
+// Rounding for show: one rule a unit, so that columns align and the same figure reads the same everywhere.
+import { currencyOf, isMoney, minorDigits, type Figure, type Unit } from './figure.ts';
+
+const decimalsByUnit: Readonly<Record<string, number>> = {
+  g: 2,
+  'g/cm³': 2,
+  'g/mm': 5,
+  'g/mm²': 5,
+  mm: 1,
+  'mm²': 1,
+  'mm³': 1,
+  min: 1,
+  h: 1,
+  '%': 1,
+};
+
+/** A value without its unit, rounded for show, with a true minus sign and thousands set apart: `1,204.50`. */
+export function showValue(value: number, unit: Unit): string {
+  if (isMoney(unit)) return showMoney(value, unit);
+  const decimals = decimalsByUnit[unit];
+  // A wire or a sheet is told apart by its second decimal, a length is not.
+  const places = unit === 'mm' && Math.abs(value) < 10 ? 2 : decimals;
+  return places === undefined ? grouped(value, 0, 4) : grouped(value, places, places);
+}
+
+/** A figure as text: `12.14 g`, `38.0 min`, `GBP 35.26`. */
+export function showFigure(figure: Figure): string {
+  const value = showValue(figure.value, figure.unit);
+  if (!isMoney(figure.unit)) return figure.unit ? `${value} ${figure.unit}` : value;
+  const [currency, per] = figure.unit.split('/');
+  return per ? `${currency ?? ''} ${value} per ${per}` : `${currency ?? ''} ${value}`;
+}
+
+/** Minutes as people say them: `48 min`, `3 h 05`. */
+export function showHours(minutes: number): string {
+  const whole = Math.round(minutes);
+  return whole < 60
+    ? `${String(whole)} min`
+    : `${String(Math.floor(whole / 60))} h ${String(whole % 60).padStart(2, '0')}`;
+}
+
+function showMoney(minor: number, unit: Unit): string {
+  const digits = minorDigits(currencyOf(unit));
+  // A price per gram of silver is a matter of tenths of a penny; an hour's is not.
+  const places = unit.endsWith('/g') ? digits + 2 : digits;
+  return grouped(minor / 10 ** digits, places, places);
+}
+
+function grouped(value: number, least: number, most: number): string {
+  const [whole = '', rest = ''] = Math.abs(value).toFixed(most).split('.');
+  let fraction = rest;
+  while (fraction.length > least && fraction.endsWith('0')) fraction = fraction.slice(0, -1);
+  const text = whole.replace(/\B(?=(\d{3})+$)/g, ',') + (fraction ? `.${fraction}` : '');
+  return value < 0 && /[1-9]/.test(text) ? `−${text}` : text;
+}

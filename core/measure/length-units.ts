@@ -1,0 +1,37 @@
+// Length units in millimetres. The international inch is exactly 25.4 mm (1959 agreement).
+export const MM_PER_INCH = 25.4;
+
+const mmPerLengthUnit = {
+  mm: 1,
+  cm: 10,
+  m: 1000,
+  in: MM_PER_INCH,
+  ft: MM_PER_INCH * 12,
+} as const satisfies Record<string, number>;
+
+const spellings: Readonly<Record<string, keyof typeof mmPerLengthUnit>> = {
+  mm: 'mm',
+  millimetre: 'mm',
+  millimetres: 'mm',
+  millimeter: 'mm',
+  millimeters: 'mm',
+  cm: 'cm',
+  m: 'm',
+  in: 'in',
+  inch: 'in',
+  inches: 'in',
+  '"': 'in',
+  '″': 'in',
+  '”': 'in',
+  ft: 'ft',
+  foot: 'ft',
+  feet: 'ft',
+  "'": 'ft',
+  '′': 'ft',
+};
+
+/** Millimetres in a unit as people write it, or undefined when it is not a length unit. */
+export function mmPer(unit: string): number | undefined {
+  const known = spellings[unit.toLowerCase()];
+  return known && mmPerLengthUnit[known];
+}

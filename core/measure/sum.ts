@@ -1,0 +1,178 @@
+// Sums with units, as typed into any number field: `2*14+3`, `3/4in`, `1 1/2 in + 2 mm`, `18ga`, `(6.5+0.8)*2 mm`.
+
+/**
+ * A number with its power of the field's dimension: 0 is a plain number, 1 a length (or a mass, a time...).
+ * A product of two lengths has power 2 and fits no field.
+ */
+export interface Quantity {
+  readonly value: number;
+  readonly power: number;
+}
+
+/**
+ * Turns a number and the unit behind it into the field's base unit, or refuses it with a sentence (thrown as RangeError).
+ * @returns undefined when the unit is unknown here
+ */
+export type UnitReader = (value: number, unit: string) => number | undefined;
+
+/** Typed text that cannot be read as a sum. The message is a sentence for the maker. */
+export class SumError extends Error {}
+
+type Token =
+  | { readonly kind: 'number'; readonly value: number }
+  | { readonly kind: 'unit'; readonly text: string }
+  | { readonly kind: 'sign'; readonly text: string };
+
+// A fraction counts as one number when a unit follows, so that 3/4in is three quarters of an inch, not 3 over 4 inches.
+const FRACTION = /^(?:(\d+) )?(\d+)\/(\d+)(?=\s*(?:[a-z"″”'′]|$|[-+*×)]))/i;
+// 1-1/2" is one and a half inches as the trade writes it; without a unit behind it a hyphen takes away.
+const HYPHENATED = /^(\d+)-(\d+)\/(\d+)(?=\s*[a-z"″”'′])/i;
+// After a division sign only a fraction with its unit is one number: 100/5/2 divides twice, 6 in / 3/4 in divides once.
+const DIVISOR_FRACTION = /^(?:(\d+) )?(\d+)\/(\d+)(?=\s*[a-z"″”'′])/i;
+const DECIMAL = /^(?:\d+(?:[.,]\d+)?|[.,]\d+)/;
+const UNIT = /^(?:[a-z]+|["″”'′#%])/i;
+const VULGAR: Readonly<Record<string, string>> = {
+  '½': '1/2',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+};
+const NESTING_LIMIT = 20;
+
+/**
+ * Works a typed sum out.
+ * @param text      what was typed; a comma is read as a decimal point
+ * @param readUnit  the field's units
+ * @throws SumError with a sentence when it cannot be read, divides by nought, or mixes numbers with and without a unit
+ */
+export function workOut(text: string, readUnit: UnitReader): Quantity {
+  const tokens = tokensOf(text);
+  if (tokens.length === 0) throw new SumError('Nothing is entered yet.');
+  let at = 0;
+  let depth = 0;
+
+  const peekSign = (signs: string) => {
+    const token = tokens[at];
+    return token?.kind === 'sign' && signs.includes(token.text) ? token.text : undefined;
+  };
+
+  function sumOfTerms(): Quantity {
+    let left = productOfFactors();
+    for (let sign = peekSign('+-'); sign; sign = peekSign('+-')) {
+      at += 1;
+      const right = productOfFactors();
+      if (left.power !== right.power) {
+        throw new SumError(`Give each number in “${text.trim()}” its unit: one has one, another has none.`);
+      }
+      left = { value: sign === '+' ? left.value + right.value : left.value - right.value, power: left.power };
+    }
+    return left;
+  }
+
+  function productOfFactors(): Quantity {
+    let left = factor();
+    for (let sign = peekSign('*/'); sign; sign = peekSign('*/')) {
+      at += 1;
+      const right = factor();
+      if (sign === '/' && right.value === 0)
+        throw new SumError('Dividing by nought has no answer. Change the number after “/”.');
+      left =
+        sign === '*'
+          ? { value: left.value * right.value, power: left.power + right.power }
+          : { value: left.value / right.value, power: left.power - right.power };
+    }
+    return left;
+  }
+
+  function factor(): Quantity {
+    const minus = peekSign('-');
+    if (minus) {
+      at += 1;
+      const inner = factor();
+      return { value: -inner.value, power: inner.power };
+    }
+    const token = tokens[at];
+    at += 1;
+    if (token?.kind === 'number') return withUnit({ value: token.value, power: 0 });
+    if (token?.kind === 'sign' && token.text === '(') {
+      depth += 1;
+      if (depth > NESTING_LIMIT) throw new SumError('That is too many brackets to follow.');
+      const inner = sumOfTerms();
+      if (!peekSign(')')) throw new SumError(`A bracket is not closed in “${text.trim()}”.`);
+      at += 1;
+      depth -= 1;
+      return withUnit(inner);
+    }
+    throw new SumError(
+      token ? `“${textOf(token)}” does not fit there in “${text.trim()}”.` : `“${text.trim()}” stops in the middle.`,
+    );
+  }
+
+  function withUnit(bare: Quantity): Quantity {
+    const token = tokens[at];
+    if (token?.kind !== 'unit') return bare;
+    const value = bare.power === 0 ? readUnit(bare.value, token.text) : undefined;
+    if (value === undefined) throw new SumError(`“${token.text}” is not a unit that fits here.`);
+    at += 1;
+    return withInchesAfterFeet({ value, power: 1 }, token.text);
+  }
+
+  // 1' 6" is read as people say it, one foot six.
+  function withInchesAfterFeet(feet: Quantity, unit: string): Quantity {
+    if (!"'′ft".includes(unit) || tokens[at]?.kind !== 'number') return feet;
+    const inches = factor();
+    return { value: feet.value + inches.value, power: 1 };
+  }
+
+  const result = sumOfTerms();
+  const rest = tokens[at];
+  if (rest) throw new SumError(`“${textOf(rest)}” does not fit there in “${text.trim()}”.`);
+  if (!Number.isFinite(result.value)) throw new SumError(`“${text.trim()}” is too large a number to work with.`);
+  return result;
+}
+
+function tokensOf(text: string): Token[] {
+  const tokens: Token[] = [];
+  let rest = text
+    .replace(/[½¼¾⅓⅔⅛⅜⅝⅞]/g, (mark) => ` ${VULGAR[mark] ?? ''}`)
+    .replace(/[−–]/g, '-')
+    .replace(/[×·]/g, '*')
+    .replace(/÷/g, '/')
+    .trim();
+  while (rest) {
+    const last = tokens.at(-1);
+    const afterDivision = last?.kind === 'sign' && last.text === '/';
+    const fraction = afterDivision ? DIVISOR_FRACTION.exec(rest) : (HYPHENATED.exec(rest) ?? FRACTION.exec(rest));
+    const decimal = DECIMAL.exec(rest);
+    const unit = UNIT.exec(rest);
+    let length: number;
+    if (fraction) {
+      if (Number(fraction[3]) === 0)
+        throw new SumError('Dividing by nought has no answer. Change the number after “/”.');
+      tokens.push({ kind: 'number', value: Number(fraction[1] ?? 0) + Number(fraction[2]) / Number(fraction[3]) });
+      length = fraction[0].length;
+    } else if (decimal) {
+      tokens.push({ kind: 'number', value: Number(decimal[0].replace(',', '.')) });
+      length = decimal[0].length;
+    } else if (unit) {
+      tokens.push({ kind: 'unit', text: unit[0] });
+      length = unit[0].length;
+    } else if ('+-*/()'.includes(rest.charAt(0))) {
+      tokens.push({ kind: 'sign', text: rest.charAt(0) });
+      length = 1;
+    } else {
+      throw new SumError(`“${rest.charAt(0)}” does not belong in a number.`);
+    }
+    rest = rest.slice(length).trimStart();
+  }
+  return tokens;
+}
+
+function textOf(token: Token): string {
+  return token.kind === 'number' ? String(token.value) : token.text;
+}

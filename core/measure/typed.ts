@@ -1,0 +1,22 @@
+// Shapes shared by every document: what a maker typed is kept as typed, with its unit, and read when it is reckoned with.
+import { z } from 'zod';
+
+/** A number, a sum or a measure as typed: `18 ga`, `3/4 in`, `2*14+3 mm`. Whether it can be read is another matter. */
+export const typedSchema = z.string().max(60, 'That is longer than any measure: 60 characters at most.');
+
+export const nameSchema = z.string().max(120, 'A name has 120 characters at most.');
+
+export const noteSchema = z.string().max(4000, 'A note has 4,000 characters at most.');
+
+/** A calendar day, `2026-11-12`. */
+export const isoDateSchema = z.iso.date('Give a day as year-month-day, for example 2026-11-12.');
+
+const knownCurrencies = new Set(Intl.supportedValuesOf('currency'));
+
+/** An ISO 4217 code the runtime knows. */
+export const currencySchema = z
+  .string()
+  .refine((code) => knownCurrencies.has(code), 'A currency is three capital letters in use, for example GBP.');
+
+/** Names a row of a document; made by whoever adds the row. */
+export const rowIdSchema = z.string().min(1).max(40);

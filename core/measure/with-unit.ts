@@ -1,0 +1,15 @@
+// A bare number takes the unit the maker thinks in, and keeps it: what is stored never depends on a setting.
+
+/**
+ * Puts a unit behind typed text that has none.
+ * @param text  as typed; blank text and text with any letter or inch mark stay as they are
+ * @param unit  what a bare number means in this field, or '' when it needs none
+ * @example withUnit('33', 'mm') // '33 mm'
+ * @example withUnit('2*14+3', 'in') // '(2*14+3) in'
+ */
+export function withUnit(text: string, unit: string): string {
+  if (!unit || text.trim() === '' || /[a-z"″”'′#%]/i.test(text)) return text;
+  return /^\s*[\d.,]+\s*$|^\s*(\d+[ -])?\d+\/\d+\s*$/.test(text)
+    ? `${text.trim()} ${unit}`
+    : `(${text.trim()}) ${unit}`;
+}

@@ -1,0 +1,38 @@
+// What a maker can choose from: the built-in alloys and the studio's own.
+import { given, type Figure } from '../figure/figure.ts';
+import { builtInAlloys, type Alloy, type AlloyFamily } from './alloys.ts';
+
+const builtInById = new Map<string, Alloy>(builtInAlloys.map((alloy) => [alloy.id, alloy]));
+
+/** The alloys of a studio by id: the built-in ones, then its own. */
+export function alloysWith(own: readonly Alloy[]): ReadonlyMap<string, Alloy> {
+  return own.length === 0 ? builtInById : new Map([...builtInById, ...own.map((alloy) => [alloy.id, alloy] as const)]);
+}
+
+/** The density of an alloy as an input of a sum, or null while it is not known. */
+export function densityOf(alloy: Alloy): Figure | null {
+  return alloy.densityGPerCm3 === null
+    ? null
+    : given(`density of ${alloy.name}`, alloy.densityGPerCm3, 'g/cm³', alloy.densitySource);
+}
+
+/** The metal a family is shown in: a tint on the screen, always beside its name. */
+export type Tint = 'silver' | 'yellow' | 'rose' | 'white' | 'platinum' | 'copper' | 'brass' | 'steel';
+
+export const familyTints = {
+  silver: 'silver',
+  'yellow-gold': 'yellow',
+  'rose-gold': 'rose',
+  'white-gold': 'white',
+  platinum: 'platinum',
+  palladium: 'platinum',
+  copper: 'copper',
+  brass: 'brass',
+  bronze: 'copper',
+  'nickel-silver': 'white',
+  steel: 'steel',
+  'stainless-steel': 'steel',
+  titanium: 'steel',
+  niobium: 'steel',
+  aluminium: 'white',
+} as const satisfies Record<AlloyFamily, Tint>;

@@ -1,0 +1,60 @@
+// The noon fix: the price of each fine metal on a day, and where it came from. An entry: never changed, only followed.
+import { z } from 'zod';
+import { given, type Figure } from '../figure/figure.ts';
+import { readPricePerGram } from '../measure/read-money.ts';
+import { currencySchema, isoDateSchema, typedSchema } from '../measure/typed.ts';
+
+export const fixMetals = ['Ag', 'Au', 'Pt', 'Pd', 'Cu'] as const;
+export type FixMetal = (typeof fixMetals)[number];
+
+export const fixMetalNames = {
+  Ag: 'silver',
+  Au: 'gold',
+  Pt: 'platinum',
+  Pd: 'palladium',
+  Cu: 'copper',
+} as const satisfies Record<FixMetal, string>;
+
+/** Prices as typed, each with its weight unit: `25.50 / ozt`. A metal the studio does not use is left out. */
+export const newFixSchema = z.strictObject({
+  on: isoDateSchema,
+  currency: currencySchema,
+  prices: z.partialRecord(z.enum(fixMetals), typedSchema),
+  source: z
+    .string()
+    .trim()
+    .min(1, 'Say where the prices came from, for example “typed from the dealer’s list”.')
+    .max(200),
+});
+export const fixSchema = newFixSchema.extend({ id: z.int(), at: z.iso.datetime() });
+
+export type NewFix = z.infer<typeof newFixSchema>;
+export type Fix = z.infer<typeof fixSchema>;
+
+/**
+ * The price of one fine metal at a fix.
+ * @returns minor units per gram of fine metal with its source, or null when the fix has no price for it
+ */
+export function finePrice(fix: Fix, metal: FixMetal): Figure | null {
+  const typed = fix.prices[metal]?.trim();
+  if (!typed) return null;
+  const reading = readPricePerGram(typed, fix.currency);
+  if (!reading.ok || !(reading.value > 0)) return null;
+  const source = `noon fix of ${fix.on}: ${typed}, ${fix.source}`;
+  return given(`fine ${fixMetalNames[metal]}`, reading.value, `${fix.currency}/g`, source);
+}
+
+/** What is wrong with a fix as typed: a sentence for each price that cannot be read. Empty when it can be kept. */
+export function fixProblems(fix: Pick<NewFix, 'prices' | 'currency'>): { path: string; sentence: string }[] {
+  const typed = fixMetals.flatMap((metal) => {
+    const text = fix.prices[metal]?.trim();
+    return text ? [{ metal, reading: readPricePerGram(text, fix.currency, `price of ${fixMetalNames[metal]}`) }] : [];
+  });
+  if (typed.length === 0) return [{ path: 'prices', sentence: 'Give the price of at least one metal.' }];
+  return typed.flatMap(({ metal, reading }) => {
+    if (!reading.ok) return [{ path: `prices.${metal}`, sentence: reading.sentence }];
+    return reading.value > 0
+      ? []
+      : [{ path: `prices.${metal}`, sentence: `The price of ${fixMetalNames[metal]} must be above 0.` }];
+  });
+}

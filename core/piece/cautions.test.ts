@@ -1,0 +1,15 @@
+import { expect, test } from 'vitest';
+import { cautionsFor } from './cautions.ts';
+
+const ids = (name: string, station: string) => cautionsFor({ name, station }).map(({ id }) => id);
+
+test('a step is known by its station as well as by its words', () => {
+  expect(ids('Close the rims', 'torch')).toEqual(['torch']);
+  expect(ids('Solder the catch', '')).toEqual(['torch']);
+  expect(ids('Pickle', '')).toEqual(['acid']);
+});
+
+test('a step may call for several, and most call for none', () => {
+  expect(ids('File and drill, then sand', 'motor')).toEqual(['drill', 'motor']);
+  expect(ids('Inspect and pair', 'bench')).toEqual([]);
+});

@@ -1,0 +1,48 @@
+// The usual cautions, beside the steps they concern. Short, and always deferring to the maker's instructions and local rules.
+import type { Step } from './piece.ts';
+
+export interface Caution {
+  readonly id: string;
+  readonly text: string;
+}
+
+/** Shown once behind the cautions of a page, on the screen and on paper. */
+export const cautionRule =
+  'Follow the instructions of whoever made the tool or the stuff, and the local rules; ask a licensed professional where one is needed.';
+
+// Common practice. A step is known by its own words or its station; a word may call for several cautions.
+const cautions: readonly (Caution & { readonly words: RegExp })[] = [
+  {
+    id: 'torch',
+    words: /torch|solder|anneal|fuse|braz|melt|kiln/i,
+    text: 'Clear glasses (dark for platinum), hair tied, apron on; water and an extinguisher near; air drawn off; fuel shut when done. Vent any closed form.',
+  },
+  {
+    id: 'acid',
+    words: /pickle|acid|etch/i,
+    text: 'Acid into water, never the other way; copper or plastic tongs, no steel; let the colour go before quenching, not in the pickle; bicarbonate near.',
+  },
+  {
+    id: 'hammer',
+    words: /forge|hammer|planish|anvil|stake|raise|punch|stamp/i,
+    text: 'Eyes and ears covered; faces of hammer and stake sound.',
+  },
+  {
+    id: 'drill',
+    words: /drill/i,
+    text: 'Wood underneath, the piece held with care, hair tied; drill and piece get hot.',
+  },
+  {
+    id: 'motor',
+    words: /motor|polish|buff|grind|sand|tumble/i,
+    text: 'Glasses on, hair and sleeves tied, dust drawn off; never with a glove or a loose chain at the wheel.',
+  },
+  { id: 'patina', words: /patina|sulph|sulf|liver/i, text: 'Never near acid; air drawn off.' },
+  { id: 'sheet', words: /shear|guillotine/i, text: 'Thin sheet cuts: handle it by the face, gloves on.' },
+];
+
+/** The cautions a step calls for, in a fixed order; none for most. */
+export function cautionsFor({ name, station }: Pick<Step, 'name' | 'station'>): Caution[] {
+  const words = `${name} ${station}`;
+  return cautions.filter((caution) => caution.words.test(words)).map(({ id, text }) => ({ id, text }));
+}

@@ -1,0 +1,100 @@
+import { describe, expect, test } from 'vitest';
+import { blankRulesByForm, emptyPiece, pieceSchema, type Blank, type PartSection } from './piece.ts';
+import { gaugeSystemOf, readBlank, readSection } from './read-part.ts';
+
+const step = { id: 's', name: '', station: '', setUp: '', each: '', byItself: '', meanwhile: false };
+
+describe('what a piece may hold', () => {
+  test('an empty one is whole', () => {
+    expect(pieceSchema.parse(emptyPiece)).toEqual(emptyPiece);
+  });
+
+  test('anything may be typed in a number field, up to 60 characters', () => {
+    expect(pieceSchema.safeParse({ ...emptyPiece, batchSize: 'a dozen or so' }).success).toBe(true);
+    expect(pieceSchema.safeParse({ ...emptyPiece, batchSize: '9'.repeat(61) }).success).toBe(false);
+  });
+
+  test('200 steps, not 201', () => {
+    const steps = (count: number) => Array.from({ length: count }, (_, index) => ({ ...step, id: String(index) }));
+    expect(pieceSchema.safeParse({ ...emptyPiece, steps: steps(200) }).success).toBe(true);
+    const refused = pieceSchema.safeParse({ ...emptyPiece, steps: steps(201) });
+    expect(refused.error?.issues[0]?.message).toBe('A piece holds 200 steps at most.');
+  });
+
+  test('a section has the sizes of its form and no others', () => {
+    const part = {
+      id: 'a',
+      name: '',
+      alloy: 'silver-925',
+      count: '1',
+      trim: '',
+      blank: { rule: 'straight', length: '' },
+    };
+    const withSection = (section: object) =>
+      pieceSchema.safeParse({ ...emptyPiece, parts: [{ ...part, section }] }).success;
+    expect(withSection({ form: 'round', diameter: '1' })).toBe(true);
+    expect(withSection({ form: 'round', side: '1' })).toBe(false);
+    expect(withSection({ form: 'round', diameter: '1', side: '1' })).toBe(false);
+    expect(withSection({ form: 'hexagon', side: '1' })).toBe(false);
+  });
+});
+
+describe('the gauge system follows the metal and the form', () => {
+  test.each([
+    ['silver', 'round', 'awg'],
+    ['brass', 'sheet', 'awg'],
+    ['steel', 'sheet', 'msg'],
+    ['stainless-steel', 'sheet', 'usg'],
+    ['steel', 'round', 'none'],
+    ['stainless-steel', 'strip', 'none'],
+    ['titanium', 'sheet', 'awg'],
+  ] as const)('%s %s: %s', (family, form, system) => {
+    expect(gaugeSystemOf(family, form)).toBe(system);
+  });
+});
+
+const sections: Record<PartSection['form'], PartSection> = {
+  round: { form: 'round', diameter: '2 mm' },
+  square: { form: 'square', side: '2 mm' },
+  strip: { form: 'strip', width: '5 mm', thickness: '1 mm' },
+  tube: { form: 'tube', outside: '4 mm', wall: '0.5 mm' },
+  sheet: { form: 'sheet', thickness: '1 mm' },
+};
+const blanks: Record<Blank['rule'], Blank> = {
+  straight: { rule: 'straight', length: '40 mm' },
+  'ring-band': { rule: 'ring-band', system: 'mm', size: '18 mm' },
+  'jump-ring': { rule: 'jump-ring', inside: '18 mm' },
+  disc: { rule: 'disc', diameter: '18 mm' },
+  rectangle: { rule: 'rectangle', width: '8 mm', length: '18 mm' },
+};
+
+describe.each(Object.values(sections).map((section): [string, PartSection] => [section.form, section]))(
+  '%s',
+  (form, section) => {
+    test('is cut by the rules that fit it, and refuses the others in a sentence', () => {
+      const stock = readSection(section, 'awg', () => undefined);
+      for (const blank of Object.values(blanks)) {
+        const problems: string[] = [];
+        const read = readBlank(blank, section.form, stock, ({ sentence }) => problems.push(sentence));
+        const fits = (blankRulesByForm[section.form] as readonly string[]).includes(blank.rule);
+        expect(read !== null, `${form} as ${blank.rule}`).toBe(fits);
+        expect(problems).toHaveLength(fits ? 0 : 1);
+      }
+    });
+  },
+);
+
+test('a ring is as much longer than its inside as the metal is thick: wire its diameter, strip its thickness', () => {
+  const lengthOf = (section: PartSection) => {
+    const read = readBlank(
+      blanks['ring-band'],
+      section.form,
+      readSection(section, 'awg', () => undefined),
+      () => undefined,
+    );
+    return read?.kind === 'length' ? read.length.value : NaN;
+  };
+  expect(lengthOf(sections.round)).toBeCloseTo(Math.PI * 20, 9);
+  expect(lengthOf(sections.square)).toBeCloseTo(Math.PI * 20, 9);
+  expect(lengthOf(sections.strip)).toBeCloseTo(Math.PI * 19, 9);
+});

@@ -1,0 +1,40 @@
+import fc from 'fast-check';
+import { expect, test } from 'vitest';
+import { upToPricePoint } from './price-points.ts';
+
+const bands = [
+  { belowMinor: 5000, stepMinor: 100 },
+  { belowMinor: 20000, stepMinor: 200 },
+  { belowMinor: Infinity, stepMinor: 500 },
+];
+
+test.each([
+  [1, 100],
+  [100, 100],
+  [100.0000001, 100],
+  [101, 200],
+  [7348, 7400],
+  [19999, 20000],
+  [20001, 20500],
+  [0, 0],
+])('%d goes up to %d', (exact, point) => {
+  expect(upToPricePoint(exact, bands, 0)).toBe(point);
+});
+
+test('just below a point', () => {
+  expect(upToPricePoint(1951, bands, 5)).toBe(1995);
+  expect(upToPricePoint(1996, bands, 5)).toBe(2095);
+});
+
+test('without bands a price is rounded up to the penny', () => {
+  expect(upToPricePoint(104.2, [], 0)).toBe(105);
+});
+
+test('a price point is never below the price, and less than a step above it', () => {
+  fc.assert(
+    fc.property(fc.integer({ min: 0, max: 100_000 }), fc.integer({ min: 0, max: 99 }), (exact, less) => {
+      const point = upToPricePoint(exact, bands, less);
+      return point >= exact && point - exact < 500;
+    }),
+  );
+});

@@ -1,0 +1,67 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { gaugeMm } from '../measure/gauge.ts';
+import { areaMm2, massPerArea, massPerLength } from './section.ts';
+
+const size = fc.double({ min: 0.05, max: 50, noNaN: true });
+
+describe('mass per length', () => {
+  test('a metre of 1 mm sterling round weighs its volume times its density', () => {
+    // π/4 × 1² × 1000 mm³ × 10.36 g/cm³ ÷ 1000
+    expect(massPerLength({ form: 'round', diameterMm: 1 }, 10.36) * 1000).toBeCloseTo(8.1367, 4);
+  });
+
+  test('bare copper wire weighs what the ASTM B258 wire tables print per 1000 ft', () => {
+    // Pounds per 1000 ft of solid copper at 8.89 g/cm³: 10 AWG 31.43, 18 AWG 4.917 (ASTM B258 and every handbook wire table, from memory).
+    const poundsPer1000ft = (gauge: number) =>
+      (massPerLength({ form: 'round', diameterMm: gaugeMm('awg', gauge) }, 8.89) * 304_800) / 453.59237;
+    expect(poundsPer1000ft(10)).toBeCloseTo(31.43, 1);
+    expect(poundsPer1000ft(18)).toBeCloseTo(4.917, 2);
+  });
+
+  test('a tube whose wall is half its outside weighs what the solid wire weighs', () => {
+    fc.assert(
+      fc.property(
+        size,
+        (mm) =>
+          Math.abs(
+            areaMm2({ form: 'tube', outsideMm: mm, wallMm: mm / 2 }) - areaMm2({ form: 'round', diameterMm: mm }),
+          ) <
+          1e-9 * mm * mm,
+      ),
+    );
+  });
+
+  test('a tube is its outside circle less its bore', () => {
+    fc.assert(
+      fc.property(size, fc.double({ min: 0.01, max: 0.49, noNaN: true }), (outsideMm, share) => {
+        const bore = outsideMm * (1 - 2 * share);
+        const difference = (Math.PI / 4) * (outsideMm ** 2 - bore ** 2);
+        return (
+          Math.abs(areaMm2({ form: 'tube', outsideMm, wallMm: outsideMm * share }) - difference) < 1e-9 * outsideMm ** 2
+        );
+      }),
+    );
+  });
+
+  test('a square wire is a strip as wide as it is thick, and holds the round one that fits in it', () => {
+    expect(areaMm2({ form: 'square', sideMm: 2 })).toBe(areaMm2({ form: 'strip', widthMm: 2, thicknessMm: 2 }));
+    expect(areaMm2({ form: 'round', diameterMm: 2 }) / areaMm2({ form: 'square', sideMm: 2 })).toBeCloseTo(
+      Math.PI / 4,
+      12,
+    );
+  });
+
+  test('a square foot of 16 gauge steel weighs the 2.5 lb that its gauge is made from', () => {
+    // Manufacturers' Standard Gauge: 41.82 lb/ft² an inch; 0.0598 in is 2.5 lb/ft². At 7.87 g/cm³ within 3 %, since the
+    // standard's own figure carries an allowance for oversize sheets.
+    const pounds = (massPerArea(gaugeMm('msg', 16), 7.87) * 304.8 ** 2) / 453.59237;
+    expect(pounds / 2.5).toBeGreaterThan(0.97);
+    expect(pounds / 2.5).toBeLessThan(1.0);
+  });
+
+  test.each([0, -1, NaN])('refuses a density of %d', (density) => {
+    expect(() => massPerLength({ form: 'round', diameterMm: 1 }, density)).toThrow(/Density must be above 0/);
+    expect(() => massPerArea(1, density)).toThrow(RangeError);
+  });
+});

@@ -1,0 +1,70 @@
+// Every screen, by daylight and by lamp, wide and narrow: nothing in the way of anybody.
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { amount, expect, openPiece, test } from './fixtures.ts';
+
+async function checkPage(page: Page, name: string): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(
+    violations.map(
+      ({ id, nodes }) =>
+        `${name}: ${id}: ${nodes.map(({ target, failureSummary }) => `${target.join(' ')} ${failureSummary ?? ''}`).join('; ')}`,
+    ),
+  ).toEqual([]);
+  const overflow = await page.evaluate(
+    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+  );
+  expect(overflow, `${name} is wider than the screen`).toBeLessThanOrEqual(0);
+}
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  for (const width of [1280, 820]) {
+    test(`every screen at ${String(width)} px, ${colorScheme}`, async ({ page, demo }) => {
+      await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
+      await page.setViewportSize({ width, height: 800 });
+      await openPiece(page, demo.url, 'Barometer brooch');
+      if (width < 1000) await page.getByRole('button', { name: 'Open the count' }).click();
+      await amount(page, 'Metal').click();
+      await checkPage(page, 'piece with a working open');
+      await page.getByRole('button', { name: 'Make a batch' }).click();
+      await expect(page.getByRole('dialog')).toBeVisible();
+      await checkPage(page, 'sheet over the piece');
+      await page.keyboard.press('Escape');
+      for (const path of ['/pieces', '/batches', '/studio', '/nowhere']) {
+        await page.goto(demo.url + path);
+        await expect(
+          page.getByRole('heading', { level: 1 }).or(page.getByLabel('Name of the studio')).first(),
+        ).toBeVisible();
+        await page.waitForLoadState('networkidle');
+        await checkPage(page, path);
+      }
+      await page.goto(`${demo.url}/batches`);
+      await page.getByRole('link', { name: /Tide hair fork/ }).click();
+      await expect(page.getByRole('heading', { name: 'Day plan' })).toBeVisible();
+      await checkPage(page, 'batch');
+    });
+  }
+}
+
+test('the first run, and the empty book', async ({ page, own, expected }) => {
+  expected.push(/404 \(Not Found\)/);
+  await page.goto(own.url);
+  await expect(page.getByRole('heading', { name: 'Open your book' })).toBeVisible();
+  await checkPage(page, 'first run');
+  await page.getByLabel('An hour at the bench').fill('30');
+  await page.getByRole('button', { name: 'Open the book' }).click();
+  await expect(page.getByText(/Describe one piece/)).toBeVisible();
+  await checkPage(page, 'empty book');
+  await page.goto(`${own.url}/batches`);
+  await expect(page.getByText(/A batch is so many of a piece/)).toBeVisible();
+});
+
+test('the documentation of the API opens with nothing from outside', async ({ page, demo }) => {
+  const outside: string[] = [];
+  page.on('request', (request) => {
+    if (!request.url().startsWith(demo.url) && !request.url().startsWith('data:')) outside.push(request.url());
+  });
+  await page.goto(`${demo.url}/api/docs/`);
+  await expect(page.getByText('Save the draft').first()).toBeVisible();
+  expect(outside).toEqual([]);
+});

@@ -1,0 +1,73 @@
+// What a maker does on the first day: from an empty ledger to a price and a day, and it is all there tomorrow.
+import { amount, expect, openBook, test } from './fixtures.ts';
+
+test('make a piece, price it, batch it; after a restart it is unchanged', async ({ page, own, expected }) => {
+  expected.push(/404 \(Not Found\)/);
+  await openBook(page, own.url);
+
+  await page.getByRole('link', { name: 'Fix today’s metal prices' }).click();
+  await page.getByLabel('Price of silver').fill('1.00 / g');
+  await page.getByRole('button', { name: /^Fix prices for/ }).click();
+  await expect(page.getByText(/Reckoning at the fix of/)).toBeVisible();
+  await page.getByLabel('Add a metal').selectOption('silver');
+  await page.getByLabel('silver, sheet').fill('0.10');
+  await page.getByLabel('Studio overhead').fill('9');
+  await page.getByRole('button', { name: 'Accept as revision 2' }).click();
+  await expect(page.getByText('Revision 2', { exact: true })).toBeVisible();
+
+  await page.getByRole('link', { name: 'Pieces' }).click();
+  await page.getByRole('button', { name: 'Describe a piece' }).click();
+  await page.getByLabel('Name of the piece').fill('Buoy pendant');
+  await page.getByLabel('Add a part').pressSequentially('Disc');
+  await page.getByLabel('Disc, section').selectOption('sheet');
+  await page.getByLabel('Disc, thickness').fill('1');
+  await page.getByLabel('Disc, diameter').fill('20');
+  await page.getByLabel('Add a finding').pressSequentially('Bail');
+  await page.getByLabel('Bail, price each').fill('1.50');
+  await page.getByLabel('Add a step').pressSequentially('Saw and file');
+  await page.getByLabel('Saw and file, set-up minutes').fill('12');
+  await page.getByLabel('Saw and file, minutes each').fill('6');
+  await page.getByLabel('Saw and file, minutes by itself').fill('20');
+  await page.getByLabel('Pieces usually made at once').fill('6');
+
+  // 3.25469 g × (0.925 × 1.00 + 0.10) = 3.336; 1.50; 8 min at 30 and at 9 an hour: 4.00 and 1.20. In all 10.04, × 2 up to 21.
+  await expect(amount(page, 'Metal', 'takes')).toHaveText('3.25g');
+  await expect(amount(page, 'Cost')).toHaveText('10.04');
+  await expect(amount(page, 'Wholesale')).toHaveText('21.00');
+  await expect(amount(page, 'Retail')).toHaveText('47.00');
+
+  await page.getByRole('button', { name: 'Make a batch' }).click();
+  await page.getByLabel('How many to make').fill('24');
+  await page.getByLabel('Promised by').fill('2099-12-24');
+  await page.getByLabel('For whom').fill('The quay shop');
+  await page.getByRole('button', { name: 'Make a batch of 24' }).click();
+  await expect(page.getByRole('heading', { name: 'Buoy pendant, 24' })).toBeVisible();
+  // 24 × 3.25469 g, and 12 + 24 × 6 minutes of hands.
+  await expect(amount(page, 'In all')).toHaveText('78.11 g');
+  await expect(amount(page, 'Hands', 'takes')).toHaveText('2.6h');
+  const cutList = page.getByRole('row', { name: /Disc/ });
+  await expect(cutList).toContainText('disc 20.0 mm');
+  await expect(cutList).toContainText('24');
+  await expect(page.getByRole('paragraph').filter({ hasText: /^Done / })).toBeVisible();
+  const address = page.url();
+
+  // A power cut, not a tidy end: what was acknowledged is kept.
+  await own.stop('SIGKILL');
+  await own.start();
+  await page.goto(address);
+  await expect(amount(page, 'In all')).toHaveText('78.11 g');
+  await expect(page.getByLabel('For whom')).toHaveValue('The quay shop');
+  await page.getByRole('link', { name: 'Buoy pendant' }).click();
+  await expect(amount(page, 'Cost')).toHaveText('10.04');
+  await expect(page.getByText('Revision 1', { exact: true })).toBeVisible();
+  await expect(page.getByLabel('Disc, thickness')).toHaveValue('1 mm');
+});
+
+test('a rate that cannot be read is put right where it was typed', async ({ page, own, expected }) => {
+  expected.push(/404 \(Not Found\)/, /400 \(Bad Request\)/);
+  await page.goto(own.url);
+  await page.getByLabel('An hour at the bench').fill('30/0');
+  await page.getByRole('button', { name: 'Open the book' }).click();
+  await expect(page.getByText(/Dividing by nought has no answer/)).toBeVisible();
+  await expect(page.getByLabel('An hour at the bench')).toHaveValue('30/0');
+});

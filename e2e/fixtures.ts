@@ -1,0 +1,71 @@
+// A test with a server of its own; any error in the page's console or against its content policy fails it.
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { test as base, expect, type Page } from '@playwright/test';
+import { LedgerServer } from './ledger-server.ts';
+
+interface Fixtures {
+  /** An empty ledger of the maker's own. */
+  readonly own: LedgerServer;
+  /** The sample workshop. */
+  readonly demo: LedgerServer;
+  /** Messages a test brings about on purpose. */
+  readonly expected: RegExp[];
+  readonly watched: undefined;
+}
+
+export const test = base.extend<Fixtures>({
+  own: async ({}, use) => await withServer('own', use),
+  demo: async ({}, use) => await withServer('demo', use),
+  expected: async ({}, use) => await use([]),
+  watched: [
+    async ({ page, expected }, use) => {
+      const messages: string[] = [];
+      await page.addInitScript(() => {
+        document.addEventListener('securitypolicyviolation', (event) =>
+          console.error(`content policy: ${event.violatedDirective} ${event.blockedURI}`),
+        );
+      });
+      page.on('console', (message) => {
+        if (message.type() === 'error') messages.push(message.text());
+      });
+      page.on('pageerror', (error) => messages.push(error.message));
+      await use(undefined);
+      expect(messages.filter((message) => !expected.some((pattern) => pattern.test(message)))).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+export { expect };
+
+async function withServer(kind: 'own' | 'demo', use: (server: LedgerServer) => Promise<void>): Promise<void> {
+  const dir = mkdtempSync(join(tmpdir(), 'noon-e2e-'));
+  const server = new LedgerServer(join(dir, 'ledger.sqlite'), kind);
+  await server.start();
+  await use(server);
+  await server.stop();
+  rmSync(dir, { recursive: true, force: true });
+}
+
+/** Sets the studio up as on a first run. */
+export async function openBook(page: Page, url: string): Promise<void> {
+  await page.goto(url);
+  await page.getByLabel('Studio').fill('Test bench');
+  await page.getByLabel('Country').selectOption('GB');
+  await page.getByLabel('An hour at the bench').fill('30');
+  await page.getByRole('button', { name: 'Open the book' }).click();
+  await expect(page.getByRole('heading', { name: 'Pieces', exact: true })).toBeVisible();
+}
+
+/** Opens a piece of the book by its name. */
+export async function openPiece(page: Page, url: string, name: string): Promise<void> {
+  await page.goto(`${url}/pieces`);
+  await page.getByRole('table').getByRole('link', { name }).first().click();
+  await expect(page.getByLabel('Name of the piece')).toHaveValue(name);
+}
+
+/** The amount on a line of the count. */
+export function amount(page: Page, line: string, column: 'takes' | 'comes to' = 'comes to') {
+  return page.getByRole('button', { name: `${line}, what it ${column}: working`, exact: true });
+}

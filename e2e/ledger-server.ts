@@ -1,0 +1,43 @@
+// The built server over a ledger of its own, started and stopped as a person would.
+import { spawn, type ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+
+export class LedgerServer {
+  #process: ChildProcess | null = null;
+  readonly #path: string;
+  readonly #kind: 'own' | 'demo';
+  url = '';
+
+  constructor(path: string, kind: 'own' | 'demo') {
+    this.#path = path;
+    this.#kind = kind;
+  }
+
+  /** Resolves when the server says where it is open; the same address again after a stop. */
+  async start(): Promise<void> {
+    const env = {
+      ...process.env,
+      NOON_LEDGER: this.#path,
+      NOON_DEMO: this.#kind === 'demo' ? '1' : '',
+      PORT: this.url ? new URL(this.url).port : '0',
+    };
+    const server = spawn(process.execPath, ['dist/server/main.js'], { env, stdio: ['ignore', 'pipe', 'inherit'] });
+    this.#process = server;
+    this.url = await new Promise<string>((resolve, reject) => {
+      server.once('exit', (code) => reject(new Error(`The server ended with ${String(code)}.`)));
+      server.stdout.on('data', (text: Buffer) => {
+        const address = /open at (\S+)/.exec(String(text))?.[1];
+        if (address) resolve(address);
+      });
+    });
+  }
+
+  /** @param signal  SIGTERM closes in order, SIGKILL is a power cut */
+  async stop(signal: 'SIGTERM' | 'SIGKILL' = 'SIGTERM'): Promise<void> {
+    const server = this.#process;
+    this.#process = null;
+    if (!server || server.exitCode !== null) return;
+    server.kill(signal);
+    await once(server, 'exit');
+  }
+}

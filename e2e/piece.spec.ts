@@ -1,0 +1,163 @@
+// Writing a piece: figures follow the keys, workings open, wrong input is said in words, nothing is lost.
+import { amount, expect, openPiece, test } from './fixtures.ts';
+
+test.beforeEach(async ({ page, demo }) => await openPiece(page, demo.url, 'Barometer brooch'));
+
+test('every key moves the count, and undo brings it back', async ({ page }) => {
+  const cost = await amount(page, 'Cost').textContent();
+  const diameter = page.getByLabel('Dial, diameter');
+  await diameter.fill('68');
+  await expect(amount(page, 'Cost')).not.toHaveText(cost ?? '');
+  await expect(page.getByRole('button', { name: 'Accept as revision 2' })).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(diameter).toHaveValue('34 mm');
+  await expect(amount(page, 'Cost')).toHaveText(cost ?? '');
+  await page.keyboard.press('Control+Shift+z');
+  await expect(diameter).toHaveValue('68 mm');
+});
+
+test('a figure opens its working down to where its inputs came from, and Escape folds it', async ({ page }) => {
+  await amount(page, 'Metal').click();
+  await page.getByRole('button', { name: /GBP Dial$/ }).click();
+  await page.getByRole('button', { name: /g Dial, as cut$/ }).click();
+  const working = page.locator('.working');
+  await expect(working).toContainText('π/4 × 35² × 0.9 × 10.36 ÷ 1000');
+  await expect(working).toContainText('density of Sterling silver, ASM Handbook');
+  await page.getByRole('button', { name: /per g Sterling silver, per gram$/ }).click();
+  await page.getByRole('button', { name: /metal in Sterling silver$/ }).click();
+  await expect(working).toContainText('noon fix of');
+  await amount(page, 'Metal').press('Escape');
+  await expect(working).toBeHidden();
+});
+
+test('what cannot be reckoned is said by the field, the rest still counts, and it cannot be accepted', async ({
+  page,
+}) => {
+  const thickness = page.getByLabel('Dial, thickness');
+  for (const [typed, sentence] of [
+    ['99 ga', /no 99 gauge in B&S/],
+    ['-3 mm', /below nothing/],
+    ['1/0', /nought/],
+    ['thin', /“thin” does not fit/],
+  ] as const) {
+    await thickness.fill(typed);
+    await expect(page.getByText(sentence)).toBeVisible();
+    await expect(thickness).toHaveAttribute('aria-invalid', 'true');
+  }
+  await expect(thickness).toHaveValue('thin');
+  await expect(page.getByRole('button', { name: '1 to put right before it can be accepted' })).toBeDisabled();
+  await expect(amount(page, 'Bench time')).toHaveText('12.71');
+  await thickness.fill('20 ga');
+  await expect(page.getByRole('button', { name: 'Accept as revision 2' })).toBeEnabled();
+});
+
+test('reloading in the middle of a word loses nothing', async ({ page }) => {
+  await page.getByLabel('Hub, length').fill('7.25');
+  await page.reload();
+  await expect(page.getByLabel('Hub, length')).toHaveValue('7.25 mm');
+  await expect(page.getByText('Revision 1, draft kept')).toBeVisible();
+});
+
+test('while the ledger is away typing goes on, and is sent when it is back', async ({ page, demo, expected }) => {
+  expected.push(/ERR_CONNECTION_REFUSED/);
+  await demo.stop();
+  await page.getByLabel('Hub, length').fill('9');
+  await expect(page.getByText(/ledger cannot be reached/)).toBeVisible();
+  await demo.start();
+  await expect(page.getByText('Revision 1, draft kept')).toBeVisible({ timeout: 15_000 });
+  await page.reload();
+  await expect(page.getByLabel('Hub, length')).toHaveValue('9 mm');
+});
+
+test('two pages at once: both versions are shown, and the maker says which stands', async ({
+  page,
+  context,
+  expected,
+}) => {
+  expected.push(/409 \(Conflict\)/);
+  const tablet = await context.newPage();
+  await tablet.goto(page.url());
+  await tablet.getByLabel('Dial, diameter').fill('40');
+  await expect(tablet.getByText('Revision 1, draft kept')).toBeVisible();
+
+  await page.getByLabel('Dial, diameter').fill('36');
+  const sheet = page.getByRole('dialog', { name: 'This piece was changed elsewhere' });
+  await expect(sheet.getByRole('row', { name: 'parts, Dial, blank, diameter' })).toContainText('36 mm40 mm');
+  await sheet.getByRole('button', { name: 'Keep mine' }).click();
+  await expect(page.getByText('Revision 1, draft kept')).toBeVisible();
+
+  await tablet.getByLabel('Hub, length').fill('5');
+  await tablet.getByRole('button', { name: 'Take theirs' }).click();
+  await expect(tablet.getByLabel('Dial, diameter')).toHaveValue('36 mm');
+  await expect(tablet.getByLabel('Hub, length')).toHaveValue('3.5 mm');
+});
+
+test('by keyboard alone: Enter goes down, the blank row adds, Alt with an arrow moves a row', async ({ page }) => {
+  await page.getByLabel('Part 1, name').focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Part 2, name')).toBeFocused();
+  for (let row = 0; row < 3; row += 1) await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Add a part')).toBeFocused();
+  await page.keyboard.type('Needle');
+  await expect(page.getByLabel('Part 5, name')).toBeFocused();
+  await expect(page.getByLabel('Part 5, name')).toHaveValue('Needle');
+  await page.keyboard.press('Alt+ArrowUp');
+  await expect(page.getByLabel('Part 4, name')).toHaveValue('Needle');
+  await page.getByRole('button', { name: 'Move Needle or take it away' }).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('menuitem', { name: /Take away/ }).press('Enter');
+  await expect(page.getByLabel('Part 4, name')).toHaveValue('Hub');
+});
+
+test('a piece goes out as a file and comes back; a foreign file is refused in words', async ({
+  page,
+  demo,
+  expected,
+}) => {
+  expected.push(/400 \(Bad Request\)/);
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Keep as a file' }).click();
+  const path = await (await download).path();
+  const cost = await amount(page, 'Cost').textContent();
+
+  await page.goto(`${demo.url}/pieces`);
+  const picker = page.getByLabel('Open a piece file');
+  await picker.setInputFiles({
+    name: 'other.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"shapes": []}'),
+  });
+  await expect(page.getByText(/not a Noon Ledger piece file/)).toBeVisible();
+  await picker.setInputFiles({ name: 'notes.json', mimeType: 'application/json', buffer: Buffer.from('dear diary') });
+  await expect(page.getByText(/not JSON/)).toBeVisible();
+  await picker.setInputFiles(path);
+  await expect(page.getByLabel('Name of the piece')).toHaveValue('Barometer brooch');
+  await expect(page.getByText('Not yet accepted, draft kept')).toBeVisible();
+  await expect(amount(page, 'Cost')).toHaveText(cost ?? '');
+});
+
+test('a draft is thrown away only when asked twice, and the page is named in its tab', async ({ page, demo }) => {
+  await expect(page).toHaveTitle('Barometer brooch, Noon Ledger');
+  await page.goto(`${demo.url}/pieces`);
+  await page.getByRole('button', { name: 'Describe a piece' }).click();
+  await expect(page.getByLabel('Name of the piece')).toBeFocused();
+  await page.keyboard.type('Flotsam');
+  await expect(page.getByText('Not yet accepted, draft kept')).toBeVisible();
+  await page.getByRole('button', { name: 'Throw away' }).click();
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Throw away' }).click();
+  await page.getByRole('button', { name: 'Throw it away' }).click();
+  await expect(page.getByRole('heading', { name: 'Pieces', exact: true })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Flotsam' })).toHaveCount(0);
+  await expect(page.getByText('8 pieces, 1 with a draft not yet accepted')).toBeVisible();
+});
+
+test('a piece accepted and changed can go back to what was accepted', async ({ page }) => {
+  const cost = await amount(page, 'Cost').textContent();
+  await page.getByLabel('Pointer, length').fill('60');
+  await expect(amount(page, 'Cost')).not.toHaveText(cost ?? '');
+  await page.getByRole('button', { name: 'Back to revision 1' }).click();
+  await expect(page.getByLabel('Pointer, length')).toHaveValue('22 mm');
+  await expect(amount(page, 'Cost')).toHaveText(cost ?? '');
+  await expect(page.getByText('Revision 1', { exact: true })).toBeVisible();
+});

@@ -1,0 +1,57 @@
+// Takes one picture of each main view.
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium, type Page } from '@playwright/test';
+import { chromiumOptions } from './chromium.ts';
+import { LedgerServer } from './ledger-server.ts';
+
+const dir = mkdtempSync(join(tmpdir(), 'noon-pictures-'));
+const demo = new LedgerServer(join(dir, 'demo.sqlite'), 'demo');
+const own = new LedgerServer(join(dir, 'own.sqlite'), 'own');
+const browser = await chromium.launch(chromiumOptions);
+try {
+  await demo.start();
+  await own.start();
+  const page = await browser.newPage({
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    reducedMotion: 'reduce',
+  });
+  await page.goto(`${demo.url}/pieces`);
+  await picture(page, 'pieces');
+  await page.getByRole('link', { name: 'Barometer brooch' }).first().click();
+  await page.getByRole('heading', { name: 'Bench route' }).waitFor();
+  await picture(page, 'piece');
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await page.reload();
+  await page.getByRole('button', { name: 'Metal, what it comes to: working' }).click();
+  await page.getByRole('button', { name: /GBP Dial$/ }).click();
+  await page.getByRole('button', { name: /g Dial, as cut$/ }).click();
+  await picture(page, 'piece-working-lamp');
+  await page.emulateMedia({ colorScheme: 'light' });
+  await page.goto(`${demo.url}/studio`);
+  await page.getByRole('heading', { name: 'Noon fix' }).waitFor();
+  await picture(page, 'studio');
+  await page.goto(`${demo.url}/batches`);
+  await picture(page, 'batches');
+  await page.getByRole('link', { name: /Barometer brooch/ }).click();
+  await page.getByRole('heading', { name: 'Day plan' }).waitFor();
+  await picture(page, 'batch');
+  await page.setViewportSize({ width: 820, height: 1180 });
+  await picture(page, 'batch-narrow');
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto(own.url);
+  await picture(page, 'first-run');
+} finally {
+  await browser.close();
+  await demo.stop();
+  await own.stop();
+  rmSync(dir, { recursive: true, force: true });
+}
+
+async function picture(page: Page, name: string): Promise<void> {
+  await page.waitForLoadState('networkidle');
+  await page.evaluate(() => document.fonts.ready);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+}

@@ -1,0 +1,107 @@
+// Settings, metals and prices: what the studio says rules the book, and what cannot be read is said where it stands.
+import { amount, expect, openBook, openPiece, test } from './fixtures.ts';
+
+test('an own alloy without a density is not weighed until it has one', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/studio`);
+  await page.getByLabel('Add an alloy').pressSequentially('Tide bronze');
+  await expect(page.getByText(/Give its density in g\/cm³/)).toBeVisible();
+  await expect(page.getByRole('button', { name: '1 to put right before it can be accepted' })).toBeDisabled();
+  await page.getByLabel('Tide bronze, density').fill('85');
+  await expect(page.getByText(/No metal has a density of 85/)).toBeVisible();
+  await page.getByLabel('Tide bronze, density').fill('8.8');
+  await page.getByLabel('Add a metal').selectOption('bronze');
+  await page.getByLabel('bronze, sheet').fill('0.03');
+  await page.getByRole('button', { name: 'Accept as revision 3' }).click();
+  await expect(page.getByText('Revision 3', { exact: true })).toBeVisible();
+
+  await openPiece(page, demo.url, 'Barometer brooch');
+  await page.getByLabel('Dial, metal').selectOption({ label: 'Tide bronze' });
+  await amount(page, 'Metal', 'takes').click();
+  await page.getByRole('button', { name: /g Dial, as cut$/ }).click();
+  await expect(page.locator('.working')).toContainText('π/4 × 35² × 0.9 × 8.8 ÷ 1000');
+  await expect(page.locator('.working')).toContainText('Studio, own alloy, as typed');
+});
+
+test('base metal that nobody gave a price for says so, and can still be accepted', async ({ page, demo }) => {
+  await openPiece(page, demo.url, 'Tide hair fork');
+  await page.getByLabel('Prongs and crown, metal').selectOption({ label: 'Phosphor bronze C510' });
+  await expect(page.getByText(/hosphor bronze C510 as wire has no price/)).toBeHidden();
+  await page.getByLabel('Prongs and crown, metal').selectOption({ label: 'Titanium grade 2' });
+  await expect(page.getByText(/Titanium grade 2 as wire has no price/)).toBeVisible();
+  await page.getByRole('button', { name: 'Accept as revision 2' }).click();
+  await expect(page.getByText('Revision 2', { exact: true })).toBeVisible();
+});
+
+test('a new fix moves every price, and the book says which no longer hold', async ({ page, demo }) => {
+  await openPiece(page, demo.url, 'Barometer brooch');
+  await expect(amount(page, 'Wholesale')).toHaveText('54.00');
+  await page.goto(`${demo.url}/studio`);
+  const fix = page.getByRole('button', { name: /^Fix prices for/ });
+  await expect(fix).toBeDisabled();
+  await page.getByLabel('Price of silver').fill('60 / stone');
+  await expect(page.getByText(/“stone” is not a weight metal is priced by/)).toBeVisible();
+  await expect(fix).toBeDisabled();
+  await page.getByLabel('Price of silver').fill('60 / ozt');
+  await fix.click();
+  await expect(page.getByText(/typed from the dealer’s list\./)).toBeVisible();
+
+  await openPiece(page, demo.url, 'Barometer brooch');
+  await expect(amount(page, 'Wholesale')).not.toHaveText('54.00');
+  await expect(page.getByText(/The price as set no longer holds/)).toBeVisible();
+  await page.getByRole('link', { name: 'Pieces' }).click();
+  const renew = page.getByRole('region', { name: 'Prices that no longer hold, wholesale' });
+  await expect(renew.getByRole('row', { name: /Barometer brooch/ })).toContainText('54.00');
+});
+
+test('hours that cannot be read are said by the day; shorter hours put the day off', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/studio`);
+  for (const day of ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday']) {
+    await page.getByLabel(`${day}, open hours`).fill('');
+  }
+  await page.getByLabel('Sunday, open hours').fill('17-9');
+  await expect(page.getByText(/“17-9” closes before it opens/)).toBeVisible();
+  await page.getByLabel('Sunday, open hours').fill('10-12');
+  await page.getByRole('button', { name: 'Accept as revision 3' }).click();
+  await expect(page.getByText('Revision 3', { exact: true })).toBeVisible();
+  await page.getByRole('link', { name: 'Batches' }).click();
+  await expect(page.getByRole('row', { name: /Anvil-cloud lapel pin/ })).toContainText(/done|Sun /);
+  await expect(page.getByText(/weeks? late|\d+ days late/).first()).toBeVisible();
+});
+
+test('a maker who thinks in gauge and inches types bare numbers', async ({ page, own, expected }) => {
+  expected.push(/404 \(Not Found\)/);
+  await openBook(page, own.url);
+  await page.getByRole('link', { name: 'Studio', exact: true }).click();
+  await page.getByLabel('Units').selectOption('inch');
+  await page.getByRole('button', { name: 'Accept as revision 2' }).click();
+  await expect(page.getByText('Revision 2', { exact: true })).toBeVisible();
+  await page.getByRole('link', { name: 'Pieces' }).click();
+  await page.getByRole('button', { name: 'Describe a piece' }).first().click();
+  await page.getByLabel('Name of the piece').fill('Bar pin');
+  await page.getByLabel('Add a part').pressSequentially('Bar');
+  await page.getByLabel('Bar, diameter').fill('12');
+  await page.getByLabel('Bar, length').fill('2 1/2');
+  await page.getByLabel('Bar, trim').focus();
+  await expect(page.getByLabel('Bar, diameter')).toHaveValue('12 ga');
+  await expect(page.getByLabel('Bar, length')).toHaveValue('2 1/2 in');
+  await expect(page.getByText('cut 2.500 in')).toBeVisible();
+  // π/4 × 2.0525² mm × 63.5 mm × 10.36 g/cm³ ÷ 1000: B&S 12 gauge is 0.0808 in (ASTM B258).
+  await expect(amount(page, 'Metal', 'takes')).toHaveText('2.18g');
+  // A steel sheet is another system, and steel wire takes no gauge here.
+  await page.getByLabel('Bar, metal').selectOption({ label: 'Low-carbon steel' });
+  await expect(page.getByText(/no gauge for this stock here/)).toBeVisible();
+  await page.getByLabel('Bar, section').selectOption('sheet');
+  await expect(page.getByText('2.66 mm')).toBeVisible();
+});
+
+test('the day plan and the cut list print without the chrome', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/batches`);
+  await page.getByRole('link', { name: 'Tide hair fork, 8' }).click();
+  await expect(page.getByRole('heading', { name: 'Cautions' })).toBeVisible();
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('navigation', { name: 'Sections' })).toBeHidden();
+  await expect(page.getByRole('button', { name: 'All finished' })).toBeHidden();
+  await expect(page.getByRole('heading', { name: 'Metal to issue' })).toBeVisible();
+  const pdf = await page.pdf({ preferCSSPageSize: true });
+  expect(pdf.length).toBeGreaterThan(10_000);
+});

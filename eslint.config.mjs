@@ -1,0 +1,31 @@
+import js from '@eslint/js';
+import prettier from 'eslint-config-prettier';
+import reactHooks from 'eslint-plugin-react-hooks';
+import globals from 'globals';
+import tseslint from 'typescript-eslint';
+
+export default tseslint.config(
+  { ignores: ['dist/', 'node_modules/', 'data/', 'coverage/', 'test-results/'] },
+  js.configs.recommended,
+  {
+    files: ['**/*.{ts,tsx}'],
+    extends: [tseslint.configs.strictTypeChecked],
+    languageOptions: { parserOptions: { projectService: true } },
+    rules: {
+      '@typescript-eslint/no-invalid-void-type': 'off',
+      '@typescript-eslint/dot-notation': ['error', { allowIndexSignaturePropertyAccess: true }],
+      '@typescript-eslint/no-confusing-void-expression': [
+        'error',
+        { ignoreArrowShorthand: true, ignoreVoidOperator: true },
+      ],
+      '@typescript-eslint/no-meaningless-void-operator': 'off',
+      '@typescript-eslint/consistent-type-imports': 'error',
+    },
+  },
+  { files: ['web/**/*.{ts,tsx}'], ...reactHooks.configs.flat.recommended },
+  // Playwright reads a fixture's needs from its pattern, also when it needs nothing.
+  { files: ['e2e/**/*.ts'], rules: { 'no-empty-pattern': 'off' } },
+  { files: ['**/*.mjs'], languageOptions: { globals: globals.node } },
+  { files: ['web/public/*.js'], languageOptions: { globals: globals.browser } },
+  prettier,
+);

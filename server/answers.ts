@@ -1,0 +1,106 @@
+// Every refusal becomes problem details (RFC 9457) in words for the maker.
+import type { FastifyError, FastifyReply, FastifyRequest } from 'fastify';
+import { hasZodFastifySchemaValidationErrors } from 'fastify-type-provider-zod';
+import type { FieldError, Problem } from '../contract/problem.ts';
+import { ChangedMeanwhile, NotAcceptable, NotThere } from './store/refusals.ts';
+
+/** Largest body taken: a 200-part piece is about 60 kB. */
+export const BODY_LIMIT_BYTES = 1_000_000;
+
+export function answerError(error: FastifyError, request: FastifyRequest, reply: FastifyReply): FastifyReply {
+  const problem = problemOf(error);
+  if (problem.status >= 500) request.log.error({ err: error }, 'request failed');
+  else request.log.info({ problem: problem.type, detail: problem.detail }, 'request refused');
+  return sendProblem(reply, problem);
+}
+
+export function answerNotFound(request: FastifyRequest, reply: FastifyReply): FastifyReply {
+  return sendProblem(reply, notFound(`There is nothing at ${request.url.slice(0, 200)}.`));
+}
+
+export function sendProblem(reply: FastifyReply, problem: Problem): FastifyReply {
+  return reply
+    .code(problem.status)
+    .header('content-type', 'application/problem+json; charset=utf-8')
+    .serializer(JSON.stringify)
+    .send(problem);
+}
+
+function problemOf(error: FastifyError): Problem {
+  if (error instanceof NotThere) return notFound(error.message);
+  if (error instanceof ChangedMeanwhile) {
+    return {
+      type: '/problems/changed-meanwhile',
+      title: 'Changed meanwhile',
+      status: 409,
+      detail: error.message,
+      current: error.current,
+    };
+  }
+  if (error instanceof NotAcceptable) return notUnderstood(error.message, [...error.errors]);
+  if (hasZodFastifySchemaValidationErrors(error)) {
+    const errors = error.validation.map(({ instancePath, message }) => fieldError(instancePath, message ?? ''));
+    return notUnderstood(`This was not understood, and nothing was changed. ${sentenceAt(errors[0])}`, errors);
+  }
+  switch (error.code) {
+    case 'FST_ERR_CTP_BODY_TOO_LARGE':
+      return {
+        type: '/problems/too-large',
+        title: 'Too large',
+        status: 413,
+        detail: 'That is larger than 1 MB, more than any piece or setting needs. Nothing was changed.',
+      };
+    case 'FST_ERR_CTP_INVALID_JSON_BODY':
+    case 'FST_ERR_CTP_EMPTY_JSON_BODY':
+      return notUnderstood('This is not JSON, so nothing was read from it. Nothing was changed.');
+    case 'FST_ERR_CTP_INVALID_MEDIA_TYPE':
+      return notUnderstood('Send JSON (content-type application/json). Nothing was changed.');
+  }
+  if (error.statusCode !== undefined && error.statusCode >= 400 && error.statusCode < 500) {
+    return { type: 'about:blank', title: 'Refused', status: error.statusCode, detail: error.message };
+  }
+  return {
+    type: 'about:blank',
+    title: 'Something went wrong here',
+    status: 500,
+    detail: 'Something went wrong inside Noon Ledger; nothing was changed. What happened stands in its log.',
+  };
+}
+
+function notUnderstood(detail: string, errors?: FieldError[]): Problem {
+  return { type: '/problems/not-understood', title: 'Not understood', status: 400, detail, ...(errors && { errors }) };
+}
+
+function notFound(detail: string): Problem {
+  return { type: '/problems/not-found', title: 'Not there', status: 404, detail };
+}
+
+function fieldError(instancePath: string, message: string): FieldError {
+  return { path: instancePath.replace(/^\//, '').replaceAll('/', '.'), sentence: inWords(message) };
+}
+
+// zod's own wordings are for programmers; ours (set in the schemas) end in a full stop.
+function inWords(message: string): string {
+  const missing = /^Invalid input: expected (\w+), received (\w+)$/.exec(message);
+  if (missing) {
+    const [, expected = '', received = ''] = missing;
+    return received === 'undefined'
+      ? 'This is missing.'
+      : `This should be ${article(expected)}, not ${article(received)}.`;
+  }
+  const unknown = /^Unrecognized keys?: (.*)$/.exec(message);
+  if (unknown) return `${unknown[1] ?? ''} has no place here.`;
+  return message.endsWith('.') ? message : `${message}.`;
+}
+
+function article(type: string): string {
+  return (
+    { string: 'text', array: 'a list', object: 'a group of fields', null: 'nothing', boolean: 'yes or no' }[type] ??
+    `a ${type}`
+  );
+}
+
+function sentenceAt(error: FieldError | undefined): string {
+  if (!error) return '';
+  return error.path ? `At ${error.path}: ${error.sentence}` : error.sentence;
+}

@@ -1,0 +1,344 @@
+import type { FastifyInstance } from 'fastify';
+import { afterEach, beforeEach, describe, expect, test } from 'vitest';
+import type { DocumentOf } from '../contract/document.ts';
+import { problemSchema } from '../contract/problem.ts';
+import { emptyPiece, type Piece } from '../core/piece/piece.ts';
+import { createApp } from './app.ts';
+import { Book } from './store/book.ts';
+import { openLedger, type Ledger } from './store/ledger.ts';
+
+type Loose = Record<string, unknown>;
+
+const firstRun = { name: 'Test', country: 'GB', currency: 'GBP', units: 'mm', hourlyRate: '30' };
+const piece: Piece = {
+  ...emptyPiece,
+  name: 'Buoy',
+  parts: [
+    {
+      id: 'a',
+      name: 'Disc',
+      alloy: 'silver-925',
+      section: { form: 'sheet', thickness: '1 mm' },
+      blank: { rule: 'disc', diameter: '20 mm' },
+      count: '1',
+      trim: '',
+    },
+  ],
+};
+
+let ledger: Ledger;
+let app: FastifyInstance;
+
+beforeEach(async () => {
+  ledger = openLedger(':memory:', 'server/migrations', 'own');
+  app = await createApp(new Book(ledger), { logLevel: 'silent' });
+});
+afterEach(async () => {
+  await app.close();
+  ledger.close();
+});
+
+interface Answer<Body> {
+  readonly status: number;
+  readonly body: Body;
+  readonly headers: Record<string, unknown>;
+}
+type Call = <Body = Loose>(
+  method: 'GET' | 'POST' | 'PUT' | 'DELETE',
+  url: string,
+  body?: unknown,
+  headers?: Record<string, string>,
+) => Promise<Answer<Body>>;
+
+const call = (async (method, url, body, headers = {}) => {
+  const payload = typeof body === 'string' || body === undefined ? body : JSON.stringify(body);
+  const type = payload === undefined ? {} : { 'content-type': 'application/json' };
+  const response = await app.inject({
+    method,
+    url,
+    ...(payload !== undefined && { payload }),
+    headers: { host: '127.0.0.1', ...type, ...headers },
+  });
+  return {
+    status: response.statusCode,
+    body: response.body ? (JSON.parse(response.body) as unknown) : null,
+    headers: response.headers,
+  };
+}) as Call;
+
+const setUp = () => call('POST', '/api/studio', firstRun);
+const addPiece = async () => (await call<DocumentOf<Piece>>('POST', '/api/pieces', piece)).body;
+
+describe('the first run', () => {
+  test('there is no studio until it is set up, and it is set up once', async () => {
+    expect((await call('GET', '/api/studio')).status).toBe(404);
+    expect(await setUp()).toMatchObject({ status: 201, body: { revision: 1, isDraft: false } });
+    expect((await call('GET', '/api/studio')).status).toBe(200);
+    expect((await setUp()).body).toMatchObject({
+      status: 400,
+      detail: expect.stringContaining('set up already') as string,
+    });
+  });
+
+  test('a rate that cannot be read is refused in words, and nothing is set up', async () => {
+    const answer = await call('POST', '/api/studio', { ...firstRun, hourlyRate: '3/0' });
+    expect(answer).toMatchObject({
+      status: 400,
+      body: { errors: [{ path: 'hourlyRate', sentence: expect.stringContaining('nought') as string }] },
+    });
+    expect((await call('GET', '/api/studio')).status).toBe(404);
+  });
+});
+
+describe('a piece', () => {
+  beforeEach(setUp);
+
+  test('is a draft until accepted; then a revision, priced at the fix', async () => {
+    await call('POST', '/api/fixes', { on: '2026-03-02', currency: 'GBP', prices: { Ag: '1 / g' }, source: 'typed' });
+    const added = await addPiece();
+    expect(added).toMatchObject({ version: 1, revision: 0, isDraft: true, priced: null });
+    const accepted = await call<DocumentOf<Piece>>('POST', `/api/pieces/${added.id}/revisions`, { version: 1 });
+    expect(accepted.body).toMatchObject({ version: 2, revision: 1, isDraft: false });
+    // 3.25469 g × 0.925, as in the core's worked example, without making charge: 3.01 × 2, up to 7; × 2.2 = 15.40, up to 16.
+    expect(accepted.body.priced).toEqual({
+      currency: 'GBP',
+      fixOn: '2026-03-02',
+      costMinor: 301,
+      wholesaleMinor: 700,
+      retailMinor: 1600,
+    });
+  });
+
+  test('changed after acceptance keeps the accepted body beside the draft, and can go back to it', async () => {
+    const { id } = await addPiece();
+    await call('POST', `/api/pieces/${id}/revisions`, { version: 1 });
+    const draft = await call<DocumentOf<Piece>>('PUT', `/api/pieces/${id}/draft`, {
+      version: 2,
+      body: { ...piece, name: 'Bell buoy' },
+    });
+    expect(draft.body).toMatchObject({
+      version: 3,
+      revision: 1,
+      isDraft: true,
+      body: { name: 'Bell buoy' },
+      accepted: { name: 'Buoy' },
+    });
+    const back = await call('DELETE', `/api/pieces/${id}/draft`, { version: 3 });
+    expect(back.body).toMatchObject({ version: 4, isDraft: false, body: { name: 'Buoy' }, accepted: null });
+    expect((await call('GET', `/api/pieces/${id}/revisions/1`)).body).toMatchObject({ body: { name: 'Buoy' } });
+  });
+
+  test('typed back to what was accepted leaves no draft', async () => {
+    const { id } = await addPiece();
+    await call('POST', `/api/pieces/${id}/revisions`, { version: 1 });
+    await call('PUT', `/api/pieces/${id}/draft`, { version: 2, body: { ...piece, name: 'x' } });
+    expect((await call('PUT', `/api/pieces/${id}/draft`, { version: 3, body: piece })).body).toMatchObject({
+      isDraft: false,
+    });
+  });
+
+  test('a write based on an older version gets 409 with what stands now, and changes nothing', async () => {
+    const { id } = await addPiece();
+    await call('PUT', `/api/pieces/${id}/draft`, { version: 1, body: { ...piece, name: 'From the tablet' } });
+    const stale = await call('PUT', `/api/pieces/${id}/draft`, {
+      version: 1,
+      body: { ...piece, name: 'From the laptop' },
+    });
+    expect(stale).toMatchObject({
+      status: 409,
+      body: { type: '/problems/changed-meanwhile', current: { version: 2, body: { name: 'From the tablet' } } },
+    });
+    expect((await call('GET', `/api/pieces/${id}`)).body).toMatchObject({ body: { name: 'From the tablet' } });
+    for (const [method, path] of [
+      ['POST', 'revisions'],
+      ['DELETE', 'draft'],
+    ] as const)
+      expect((await call(method, `/api/pieces/${id}/${path}`, { version: 1 })).status).toBe(409);
+    expect((await call('DELETE', `/api/pieces/${id}`, { version: 1 })).status).toBe(409);
+  });
+
+  test('a draft may hold anything typed, but is accepted only when it can be reckoned', async () => {
+    const { id } = await addPiece();
+    const [part] = piece.parts;
+    const typing = { ...piece, parts: [{ ...part, section: { form: 'sheet', thickness: '99 ga' } }] };
+    expect((await call('PUT', `/api/pieces/${id}/draft`, { version: 1, body: typing })).status).toBe(200);
+    const refused = await call('POST', `/api/pieces/${id}/revisions`, { version: 2 });
+    expect(refused).toMatchObject({
+      status: 400,
+      body: {
+        errors: [{ path: 'parts.0.section.thickness', sentence: expect.stringContaining('no 99 gauge') as string }],
+      },
+    });
+    expect((await call('GET', `/api/pieces/${id}`)).body).toMatchObject({ version: 2, isDraft: true });
+  });
+
+  test('without a name is not accepted', async () => {
+    const { body } = await call<DocumentOf<Piece>>('POST', '/api/pieces', emptyPiece);
+    expect((await call('POST', `/api/pieces/${body.id}/revisions`, { version: 1 })).body).toMatchObject({
+      errors: [{ path: 'name' }],
+    });
+  });
+
+  test('never accepted can be thrown away; once accepted it stays', async () => {
+    const { id } = await addPiece();
+    expect((await call('DELETE', `/api/pieces/${id}`, { version: 1 })).status).toBe(204);
+    expect((await call('GET', `/api/pieces/${id}`)).status).toBe(404);
+    const kept = await addPiece();
+    await call('POST', `/api/pieces/${kept.id}/revisions`, { version: 1 });
+    expect((await call('DELETE', `/api/pieces/${kept.id}`, { version: 2 })).status).toBe(409);
+  });
+
+  test('goes out as a file and comes back the same', async () => {
+    const { id } = await addPiece();
+    const file = await call('GET', `/api/pieces/${id}/file`);
+    expect(file.headers['content-disposition']).toBe('attachment; filename="buoy.json"');
+    const back = await call<DocumentOf<Piece>>('POST', '/api/pieces/file', file.body);
+    expect(back.status).toBe(201);
+    expect(back.body.body).toEqual(piece);
+  });
+});
+
+describe('a batch', () => {
+  const batch = (pieceId: string) => ({
+    pieceId,
+    pieceRevision: 1,
+    quantity: '12',
+    due: '2026-03-20',
+    customer: '',
+    note: '',
+    finished: false,
+  });
+  let pieceId: string;
+
+  beforeEach(async () => {
+    await setUp();
+    pieceId = (await addPiece()).id;
+    await call('POST', `/api/pieces/${pieceId}/revisions`, { version: 1 });
+  });
+
+  test('is made from a revision that is there, and listed with it', async () => {
+    const added = await call<DocumentOf<unknown>>('POST', '/api/batches', batch(pieceId));
+    expect(added.status).toBe(201);
+    expect((await call('POST', `/api/batches/${added.body.id}/revisions`, { version: 1 })).body).toMatchObject({
+      revision: 1,
+    });
+    expect((await call('GET', '/api/batches')).body).toMatchObject([
+      { batch: { id: added.body.id }, piece: { name: 'Buoy' }, latestRevision: 1 },
+    ]);
+    expect((await call('POST', '/api/batches', { ...batch(pieceId), pieceRevision: 9 })).status).toBe(404);
+    expect(
+      (
+        await call('PUT', `/api/batches/${added.body.id}/draft`, {
+          version: 2,
+          body: { ...batch(pieceId), pieceRevision: 9 },
+        })
+      ).status,
+    ).toBe(404);
+  });
+
+  test('with no quantity is not accepted', async () => {
+    const { body } = await call<DocumentOf<unknown>>('POST', '/api/batches', { ...batch(pieceId), quantity: '0' });
+    expect((await call('POST', `/api/batches/${body.id}/revisions`, { version: 1 })).body).toMatchObject({
+      status: 400,
+      errors: [{ path: 'quantity' }],
+    });
+  });
+
+  test('stays with its revision when the piece moves on', async () => {
+    await call('POST', '/api/batches', batch(pieceId));
+    await call('PUT', `/api/pieces/${pieceId}/draft`, { version: 2, body: { ...piece, name: 'Bell buoy' } });
+    await call('POST', `/api/pieces/${pieceId}/revisions`, { version: 3 });
+    expect((await call('GET', '/api/batches')).body).toMatchObject([{ piece: { name: 'Buoy' }, latestRevision: 2 }]);
+  });
+});
+
+describe('fixes', () => {
+  const fix = { on: '2026-03-02', currency: 'GBP', prices: { Ag: '25.50 / ozt' }, source: 'typed' };
+
+  test('the latest day comes first, and of one day the last entered', async () => {
+    for (const [on, price] of [
+      ['2026-03-02', '1'],
+      ['2026-03-04', '2'],
+      ['2026-03-03', '3'],
+      ['2026-03-04', '4'],
+    ] as const) {
+      await call('POST', '/api/fixes', { ...fix, on, prices: { Ag: price } });
+    }
+    const { body } = await call<{ prices: { Ag: string } }[]>('GET', '/api/fixes');
+    expect(body.map(({ prices }) => prices.Ag)).toEqual(['4', '2', '3', '1']);
+  });
+
+  test('a price that cannot be read is refused', async () => {
+    expect((await call('POST', '/api/fixes', { ...fix, prices: { Ag: '25 / stone' } })).body).toMatchObject({
+      status: 400,
+      errors: [{ path: 'prices.Ag' }],
+    });
+  });
+});
+
+describe('settings', () => {
+  test('are changed as a draft and accepted whole or not at all', async () => {
+    await setUp();
+    const { body: studio } = await call<DocumentOf<Record<string, unknown>>>('GET', '/api/studio');
+    const draft = await call<DocumentOf<unknown>>('PUT', '/api/studio/draft', {
+      version: studio.version,
+      body: { ...studio.body, retailFactor: '0' },
+    });
+    expect(draft.status).toBe(200);
+    expect((await call('POST', '/api/studio/revisions', { version: draft.body.version })).body).toMatchObject({
+      errors: [{ path: 'retailFactor' }],
+    });
+    expect((await call('DELETE', '/api/studio/draft', { version: draft.body.version })).body).toMatchObject({
+      isDraft: false,
+      revision: 1,
+    });
+  });
+});
+
+describe('what is sent wrongly is answered in words, never with 500', () => {
+  test.each([
+    ['POST', '/api/pieces', 'not json', 400, /not JSON/],
+    ['POST', '/api/pieces', '', 400, /not JSON/],
+    ['POST', '/api/pieces', { name: 'x' }, 400, /At note: This is missing/],
+    ['POST', '/api/pieces', { ...piece, colour: 'red' }, 400, /"colour" has no place here/],
+    ['POST', '/api/pieces', { ...piece, name: 7 }, 400, /should be text/],
+    ['POST', '/api/pieces', { ...piece, parts: 'none' }, 400, /should be a list/],
+    ['POST', '/api/pieces', [], 400, /not understood/],
+    ['POST', '/api/pieces', { ...piece, note: 'x'.repeat(5000) }, 400, /4,000 characters/],
+    ['POST', '/api/pieces', { ...piece, note: 'x'.repeat(1_100_000) }, 413, /larger than 1 MB/],
+    ['POST', '/api/pieces/file', { shapes: [] }, 400, /not a Noon Ledger piece file/],
+    ['POST', '/api/pieces/file', { format: 'noon-ledger/piece', version: 2, piece }, 400, /of a version/],
+    ['POST', '/api/batches', { pieceId: 'x', pieceRevision: 0 }, 400, /accepted revision/],
+    ['POST', '/api/fixes', { on: '31/3/2026', currency: 'pound', prices: {}, source: '' }, 400, /year-month-day/],
+    ['POST', '/api/studio', { ...firstRun, currency: 'POUNDS' }, 400, /three capital letters/],
+    ['GET', '/api/pieces/nowhere', undefined, 404, /not in the ledger/],
+    ['GET', '/api/pieces/nowhere/revisions/two', undefined, 400, /revision/],
+    ['GET', '/api/pieces/nowhere/revisions/2', undefined, 404, /Revision 2/],
+    ['PUT', '/api/pieces/nowhere/draft', { version: 1, body: piece }, 404, /not in the ledger/],
+    ['GET', '/api/teapot', undefined, 404, /nothing at \/api\/teapot/],
+  ] as const)('%s %s (%#)', async (method, url, body, status, detail) => {
+    const answer = await call(method, url, body);
+    expect(answer.status).toBe(status);
+    expect(answer.headers['content-type']).toMatch(/^application\/problem\+json/);
+    expect(problemSchema.parse(answer.body).detail).toMatch(detail);
+  });
+
+  test('text that is not called JSON is refused', async () => {
+    expect((await call('POST', '/api/pieces', '{}', { 'content-type': 'text/plain' })).status).toBe(400);
+  });
+
+  test('a page elsewhere that points its own name at this machine is not answered', async () => {
+    expect((await call('GET', '/api/pieces', undefined, { host: 'rebound.example' })).status).toBe(403);
+  });
+});
+
+test('the API documents itself, with nothing fetched from outside', async () => {
+  const { body } = await call<{ openapi: string; paths: Record<string, unknown> }>('GET', '/api/docs/json');
+  expect(body.openapi).toBe('3.1.0');
+  expect(Object.keys(body.paths)).toEqual(
+    expect.arrayContaining(['/api/pieces/{id}/draft', '/api/batches', '/api/fixes', '/api/studio']),
+  );
+  const page = await app.inject({ method: 'GET', url: '/api/docs/', headers: { host: '127.0.0.1' } });
+  expect(page.statusCode).toBe(200);
+  expect(page.body).not.toMatch(/(?:src|href)="https?:/);
+});

@@ -1,0 +1,48 @@
+// The process: opens the ledger named in the environment, serves it on this machine, and closes it in order.
+import { existsSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { createApp } from './app.ts';
+import { loadDemo } from './demo/load.ts';
+import { Book } from './store/book.ts';
+import { openLedger, type LedgerKind } from './store/ledger.ts';
+
+const here = dirname(fileURLToPath(import.meta.url));
+const kind: LedgerKind = process.env['NOON_DEMO'] ? 'demo' : 'own';
+const path = process.env['NOON_LEDGER'];
+if (!path) {
+  console.error('NOON_LEDGER must name the ledger file. Start with npm start or npm run demo, which do.');
+  process.exit(2);
+}
+
+const migrationsDir = [join(here, 'migrations'), join(here, '../../server/migrations')].find((dir) => existsSync(dir));
+if (!migrationsDir) throw new Error('The migrations are missing beside the server.');
+const ledger = openLedger(path, migrationsDir, kind);
+const book = new Book(ledger);
+if (kind === 'demo' && book.studio.list().length === 0) loadDemo(ledger, new Date());
+
+const app = await createApp(book, {
+  webDir: process.env['NOON_WEB'] ?? join(here, '../web'),
+  logLevel: process.env['NOON_LOG'] === 'info' ? 'info' : 'warn',
+});
+
+async function close(): Promise<void> {
+  // Requests under way are answered, then the ledger is closed; nothing acknowledged is lost either way.
+  await app.close();
+  ledger.close();
+  process.exit(0);
+}
+for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void close());
+
+const address = await listen(Number(process.env['PORT'] ?? 4410));
+console.log(`Noon Ledger is open at ${address}`);
+if (kind === 'own') console.log(`Your ledger is kept in ${path}`);
+
+async function listen(port: number): Promise<string> {
+  try {
+    return await app.listen({ host: '127.0.0.1', port });
+  } catch (error) {
+    if ((error as NodeJS.ErrnoException).code !== 'EADDRINUSE' || process.env['PORT']) throw error;
+    return app.listen({ host: '127.0.0.1', port: 0 });
+  }
+}

@@ -1,0 +1,61 @@
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { FastifyInstance } from 'fastify';
+import { afterAll, beforeAll, expect, test } from 'vitest';
+import { createApp } from './app.ts';
+import { Book } from './store/book.ts';
+import { openLedger, type Ledger } from './store/ledger.ts';
+
+let dir: string;
+let ledger: Ledger;
+let app: FastifyInstance;
+
+beforeAll(async () => {
+  dir = mkdtempSync(join(tmpdir(), 'noon-pages-'));
+  mkdirSync(join(dir, 'assets'));
+  writeFileSync(join(dir, 'index.html'), '<meta property="csp-nonce" nonce="__CSP_NONCE__">');
+  writeFileSync(join(dir, 'assets/app-1a2b.js'), 'export {}');
+  writeFileSync(join(dir, 'mark.svg'), '<svg xmlns="http://www.w3.org/2000/svg"/>');
+  ledger = openLedger(':memory:', 'server/migrations', 'own');
+  app = await createApp(new Book(ledger), { webDir: dir, logLevel: 'silent' });
+});
+afterAll(async () => {
+  await app.close();
+  ledger.close();
+  rmSync(dir, { recursive: true });
+});
+
+const get = (url: string, accept = 'text/html') => app.inject({ url, headers: { host: 'localhost:4410', accept } });
+
+test('every address of the book is the page, with a nonce of its own that its policy names', async () => {
+  const nonces = new Set<string>();
+  for (const url of ['/', '/pieces', '/pieces/some-id', '/studio?x=1']) {
+    const { statusCode, body, headers } = await get(url);
+    expect(statusCode).toBe(200);
+    const nonce = /nonce="([^"]+)"/.exec(body)?.[1] ?? '';
+    expect(headers['content-security-policy']).toContain(`'nonce-${nonce}'`);
+    expect(headers['cache-control']).toBe('no-store');
+    nonces.add(nonce);
+  }
+  expect(nonces.size).toBe(4);
+});
+
+test('the policy lets nothing in from elsewhere', async () => {
+  const policy = String((await get('/')).headers['content-security-policy']);
+  expect(policy).toContain("default-src 'none'");
+  expect(policy).not.toMatch(/https?:|\*|unsafe/);
+});
+
+test('named files are kept for good, others are asked for again', async () => {
+  expect((await get('/assets/app-1a2b.js', '*/*')).headers['cache-control']).toContain('immutable');
+  expect((await get('/mark.svg', '*/*')).headers['cache-control']).toBe('no-cache');
+});
+
+test('a missing file, and a missing part of the API, are said in words and are not the page', async () => {
+  for (const url of ['/assets/gone.js', '/api/gone']) {
+    const { statusCode, headers } = await get(url, url.startsWith('/api') ? 'text/html' : '*/*');
+    expect(statusCode).toBe(404);
+    expect(headers['content-type']).toContain('application/problem+json');
+  }
+});

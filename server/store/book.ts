@@ -1,0 +1,118 @@
+// The whole book of one ledger: its documents and entries, and what needs several of them at once.
+import type { Batch } from '../../core/batch/batch.ts';
+import { fixProblems, type Fix, type NewFix } from '../../core/metal/fix.ts';
+import { readCount } from '../../core/measure/read-number.ts';
+import type { Piece } from '../../core/piece/piece.ts';
+import { countPiece } from '../../core/price/count.ts';
+import { blocks, readRates, type Problem } from '../../core/studio/rates.ts';
+import { startingStudio, type FirstRun, type Studio } from '../../core/studio/studio.ts';
+import type { BatchWithPiece } from '../../contract/batches.ts';
+import { STUDIO_ID } from '../../contract/studio.ts';
+import type { DocumentOf } from '../../contract/document.ts';
+import type { Priced } from '../../core/price/standing.ts';
+import { Documents } from './documents.ts';
+import { Fixes } from './fixes.ts';
+import type { Ledger } from './ledger.ts';
+import { NotAcceptable } from './refusals.ts';
+
+export class Book {
+  readonly studio: Documents<Studio>;
+  readonly pieces: Documents<Piece>;
+  readonly batches: Documents<Batch>;
+  readonly fixes: Fixes;
+
+  /** @param now  the time as ISO 8601, asked at each write */
+  constructor(ledger: Ledger, now: () => string = () => new Date().toISOString()) {
+    this.studio = new Documents(ledger, 'studio', now);
+    this.pieces = new Documents(ledger, 'piece', now);
+    this.batches = new Documents(ledger, 'batch', now);
+    this.fixes = new Fixes(ledger, now);
+  }
+
+  /** Sets the studio up on the first run. @throws NotAcceptable when it is set up already or the rate cannot be read */
+  setUp(answers: FirstRun): DocumentOf<Studio> {
+    if (this.studio.list().length > 0)
+      throw new NotAcceptable('The studio is set up already. Change it in Studio.', []);
+    const body = startingStudio(answers);
+    refuse(readRates(body, 0).problems, 'The studio cannot be set up yet.');
+    const { version } = this.studio.add(body, STUDIO_ID);
+    return this.acceptStudio(version);
+  }
+
+  /** Adds a fix, which everything is costed at from now on. @throws NotAcceptable when a price cannot be read */
+  addFix(fix: NewFix): Fix {
+    refuse(fixProblems(fix), 'These prices cannot be fixed yet.');
+    return this.fixes.add(fix);
+  }
+
+  /** @throws NotAcceptable when a setting cannot be read */
+  acceptStudio(version: number): DocumentOf<Studio> {
+    return this.studio.accept(STUDIO_ID, version, (studio) => {
+      refuse(readRates(studio, 0).problems, 'These settings cannot be accepted yet.');
+      return null;
+    });
+  }
+
+  /** @throws NotAcceptable when anything in the piece cannot be reckoned */
+  acceptPiece(id: string, version: number): DocumentOf<Piece> {
+    return this.pieces.accept(id, version, (piece) => this.#priced(piece));
+  }
+
+  /** @throws NotAcceptable when the batch has no quantity or names a revision that is not there */
+  acceptBatch(id: string, version: number): DocumentOf<Batch> {
+    return this.batches.accept(id, version, (batch) => {
+      const piece = this.pieces.revision(batch.pieceId, batch.pieceRevision);
+      return this.#priced(piece, batch);
+    });
+  }
+
+  /** Saves a batch's draft. @throws NotThere when the revision it names is not in the ledger */
+  saveBatch(id: string, version: number, batch: Batch): DocumentOf<Batch> {
+    this.pieces.revision(batch.pieceId, batch.pieceRevision);
+    return this.batches.saveDraft(id, version, batch);
+  }
+
+  /** Adds a batch as a draft. @throws NotThere when the revision it is to be made from is not in the ledger */
+  addBatch(batch: Batch): DocumentOf<Batch> {
+    this.pieces.revision(batch.pieceId, batch.pieceRevision);
+    return this.batches.add(batch);
+  }
+
+  batchesWithPieces(): BatchWithPiece[] {
+    return this.batches.list().map((batch) => ({
+      batch,
+      piece: this.pieces.revision(batch.body.pieceId, batch.body.pieceRevision),
+      latestRevision: this.pieces.get(batch.body.pieceId).revision,
+    }));
+  }
+
+  #priced(piece: Piece, batch?: Batch): Priced {
+    const studio = this.studio.get(STUDIO_ID);
+    const rates = readRates(studio.accepted ?? studio.body, studio.revision);
+    const fix = this.fixes.current();
+    const quantity = batch && readQuantity(batch);
+    const count = countPiece(piece, rates, fix, quantity);
+    const named =
+      batch || piece.name.trim() ? [] : [{ path: 'name', sentence: 'Give the piece a name before accepting it.' }];
+    refuse([...named, ...count.problems.filter(blocks)], 'This cannot be accepted yet.');
+    const { column, prices } = count;
+    return {
+      currency: rates.currency,
+      fixOn: fix?.on ?? null,
+      costMinor: column.cost.value,
+      wholesaleMinor: prices.wholesale.value,
+      retailMinor: prices.retail.value,
+    };
+  }
+}
+
+function readQuantity(batch: Batch): number {
+  const reading = readCount(batch.quantity);
+  if (!reading.ok)
+    throw new NotAcceptable('This batch cannot be accepted yet.', [{ path: 'quantity', sentence: reading.sentence }]);
+  return reading.value;
+}
+
+function refuse(problems: readonly Problem[], message: string): void {
+  if (problems.length > 0) throw new NotAcceptable(`${message} ${problems[0]?.sentence ?? ''}`.trim(), problems);
+}

@@ -1,0 +1,179 @@
+// Documents in the ledger: drafts that save themselves, revisions that never change.
+import { randomUUID } from 'node:crypto';
+import type { DocumentOf } from '../../contract/document.ts';
+import type { Priced } from '../../core/price/standing.ts';
+import type { Ledger } from './ledger.ts';
+import { ChangedMeanwhile, NotThere } from './refusals.ts';
+
+export type DocumentKind = 'studio' | 'piece' | 'batch';
+
+interface Row {
+  id: string;
+  version: number;
+  revision: number;
+  draft: string | null;
+  updated_at: string;
+  accepted: string | null;
+  priced: string | null;
+}
+
+const nouns = { studio: 'The studio', piece: 'This piece', batch: 'This batch' } as const satisfies Record<
+  DocumentKind,
+  string
+>;
+
+/** The documents of one kind. Every write is one transaction and says which version it is based on. */
+export class Documents<Body> {
+  readonly #ledger: Ledger;
+  readonly #kind: DocumentKind;
+  readonly #now: () => string;
+
+  constructor(ledger: Ledger, kind: DocumentKind, now: () => string) {
+    this.#ledger = ledger;
+    this.#kind = kind;
+    this.#now = now;
+  }
+
+  /** All of them, oldest first. */
+  list(): DocumentOf<Body>[] {
+    return this.#ledger
+      .prepare<[string], Row>(`${SELECT} where document.kind = ? order by document.created_at, document.id`)
+      .all(this.#kind)
+      .map((row) => this.#read(row));
+  }
+
+  /** @throws NotThere */
+  get(id: string): DocumentOf<Body> {
+    const row = this.#ledger
+      .prepare<[string, string], Row>(`${SELECT} where document.kind = ? and document.id = ?`)
+      .get(this.#kind, id);
+    if (!row) throw new NotThere(`${nouns[this.#kind]} is not in the ledger.`);
+    return this.#read(row);
+  }
+
+  /** One accepted revision as it was. @throws NotThere */
+  revision(id: string, revision: number): Body {
+    const row = this.#ledger
+      .prepare<[string, string, number], { body: string }>(
+        `select document_revision.body
+           from document_revision
+           join document on document.id = document_revision.document_id
+          where document.kind = ? and document.id = ? and document_revision.revision = ?`,
+      )
+      .get(this.#kind, id, revision);
+    if (!row) throw new NotThere(`Revision ${String(revision)} is not in the ledger.`);
+    return JSON.parse(row.body) as Body;
+  }
+
+  /** Adds a document as a draft. */
+  add(body: Body, id: string = randomUUID()): DocumentOf<Body> {
+    const now = this.#now();
+    this.#ledger
+      .prepare(
+        `insert into document (id, kind, version, revision, draft, created_at, updated_at)
+         values (:id, :kind, 1, 0, :draft, :now, :now)`,
+      )
+      .run({ id, kind: this.#kind, draft: JSON.stringify(body), now });
+    return this.get(id);
+  }
+
+  /** Saves a draft. @throws NotThere, ChangedMeanwhile */
+  saveDraft(id: string, version: number, body: Body): DocumentOf<Body> {
+    return this.#write(id, version, (found) => {
+      const draft = JSON.stringify(body);
+      // Back at what was accepted: no draft is left to accept.
+      const isAccepted = found.accepted !== null && draft === JSON.stringify(found.accepted);
+      this.#ledger
+        .prepare('update document set draft = :draft, version = version + 1, updated_at = :now where id = :id')
+        .run({ id, draft: isAccepted ? null : draft, now: this.#now() });
+    });
+  }
+
+  /**
+   * Accepts the draft as the next revision; without a draft nothing changes.
+   * @param priced  what the body comes to, kept with the revision
+   */
+  accept(id: string, version: number, priced: (body: Body) => Priced | null): DocumentOf<Body> {
+    return this.#write(id, version, (found) => {
+      if (!found.isDraft) return;
+      const now = this.#now();
+      const worth = priced(found.body);
+      this.#ledger
+        .prepare(
+          `insert into document_revision (document_id, revision, body, priced, accepted_at)
+           values (:id, :revision, :body, :priced, :now)`,
+        )
+        .run({
+          id,
+          revision: found.revision + 1,
+          body: JSON.stringify(found.body),
+          priced: worth && JSON.stringify(worth),
+          now,
+        });
+      this.#ledger
+        .prepare(
+          'update document set draft = null, revision = revision + 1, version = version + 1, updated_at = :now where id = :id',
+        )
+        .run({ id, now });
+    });
+  }
+
+  /** Leaves the draft for the accepted revision. @throws NotThere, ChangedMeanwhile */
+  dropDraft(id: string, version: number): DocumentOf<Body> {
+    return this.#write(id, version, (found) => {
+      if (!found.isDraft || found.revision === 0) return;
+      this.#ledger
+        .prepare('update document set draft = null, version = version + 1, updated_at = :now where id = :id')
+        .run({ id, now: this.#now() });
+    });
+  }
+
+  /** Takes away a document that was never accepted. @throws NotThere, ChangedMeanwhile */
+  remove(id: string, version: number): void {
+    const remove = this.#ledger.transaction(() => {
+      const found = this.#checked(id, version);
+      if (found.revision > 0) throw new ChangedMeanwhile(nouns[this.#kind], found);
+      this.#ledger.prepare('delete from document where id = ?').run(id);
+    });
+    remove.immediate();
+  }
+
+  #write(id: string, version: number, write: (found: DocumentOf<Body>) => void): DocumentOf<Body> {
+    const run = this.#ledger.transaction(() => {
+      write(this.#checked(id, version));
+      return this.get(id);
+    });
+    return run.immediate();
+  }
+
+  #checked(id: string, version: number): DocumentOf<Body> {
+    const found = this.get(id);
+    if (found.version !== version) throw new ChangedMeanwhile(nouns[this.#kind], found);
+    return found;
+  }
+
+  #read(row: Row): DocumentOf<Body> {
+    const accepted = row.accepted === null ? null : (JSON.parse(row.accepted) as Body);
+    const draft = row.draft === null ? null : (JSON.parse(row.draft) as Body);
+    const body = draft ?? accepted;
+    if (body === null) throw new Error(`Document ${row.id} has neither a draft nor a revision.`);
+    return {
+      id: row.id,
+      version: row.version,
+      revision: row.revision,
+      isDraft: draft !== null,
+      body,
+      accepted: draft === null ? null : accepted,
+      priced: row.priced === null ? null : (JSON.parse(row.priced) as Priced),
+      updatedAt: row.updated_at,
+    };
+  }
+}
+
+const SELECT = `
+  select document.id, document.version, document.revision, document.draft, document.updated_at,
+         document_revision.body as accepted, document_revision.priced
+    from document
+    left join document_revision
+      on document_revision.document_id = document.id
+     and document_revision.revision = document.revision`;

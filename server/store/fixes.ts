@@ -1,0 +1,57 @@
+// Noon fixes in the ledger: lines that are only ever added.
+import type { Fix, NewFix } from '../../core/metal/fix.ts';
+import type { Ledger } from './ledger.ts';
+
+interface Row {
+  id: number;
+  fixed_on: string;
+  recorded_at: string;
+  currency: string;
+  prices: string;
+  source: string;
+}
+
+export class Fixes {
+  readonly #ledger: Ledger;
+  readonly #now: () => string;
+
+  constructor(ledger: Ledger, now: () => string) {
+    this.#ledger = ledger;
+    this.#now = now;
+  }
+
+  /** Latest day first; of one day the last entered first, since it corrects the others. */
+  list(): Fix[] {
+    return this.#ledger
+      .prepare<[], Row>('select * from fix_entry order by fixed_on desc, id desc limit 400')
+      .all()
+      .map(read);
+  }
+
+  /** The fix everything is costed at now, or null before the first. */
+  current(): Fix | null {
+    return this.list()[0] ?? null;
+  }
+
+  add(fix: NewFix): Fix {
+    const at = this.#now();
+    const { lastInsertRowid } = this.#ledger
+      .prepare(
+        `insert into fix_entry (fixed_on, recorded_at, currency, prices, source)
+         values (:on, :at, :currency, :prices, :source)`,
+      )
+      .run({ on: fix.on, at, currency: fix.currency, prices: JSON.stringify(fix.prices), source: fix.source });
+    return { ...fix, id: Number(lastInsertRowid), at };
+  }
+}
+
+function read(row: Row): Fix {
+  return {
+    id: row.id,
+    on: row.fixed_on,
+    at: row.recorded_at,
+    currency: row.currency,
+    prices: JSON.parse(row.prices) as Fix['prices'],
+    source: row.source,
+  };
+}

@@ -1,0 +1,99 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import Database from 'better-sqlite3';
+import { afterEach, beforeEach, expect, test } from 'vitest';
+import { emptyPiece } from '../../core/piece/piece.ts';
+import { countPiece } from '../../core/price/count.ts';
+import { planForward } from '../../core/plan/forward.ts';
+import { planBatch } from '../../core/plan/plan-batch.ts';
+import { priceStanding } from '../../core/price/standing.ts';
+import { readRates } from '../../core/studio/rates.ts';
+import { loadDemo } from '../demo/load.ts';
+import { Book } from './book.ts';
+import { openLedger } from './ledger.ts';
+
+const migrations = 'server/migrations';
+let dir: string;
+let path: string;
+
+beforeEach(() => {
+  dir = mkdtempSync(join(tmpdir(), 'noon-'));
+  path = join(dir, 'made/on/the/way/ledger.sqlite');
+});
+afterEach(() => rmSync(dir, { recursive: true, force: true }));
+
+test('what was acknowledged is there when the ledger is opened again', () => {
+  const first = openLedger(path, migrations, 'own');
+  const { id } = new Book(first).pieces.add({ ...emptyPiece, name: 'Buoy' });
+  first.close();
+  const second = openLedger(path, migrations, 'own');
+  expect(new Book(second).pieces.get(id).body.name).toBe('Buoy');
+  second.close();
+});
+
+test('the sample is never loaded over a maker’s own ledger, nor the other way round', () => {
+  openLedger(path, migrations, 'own').close();
+  expect(() => openLedger(path, migrations, 'demo')).toThrow(/maker’s own ledger/);
+  const sample = join(dir, 'demo.sqlite');
+  openLedger(sample, migrations, 'demo').close();
+  expect(() => openLedger(sample, migrations, 'own')).toThrow(/sample studio/);
+});
+
+test('a ledger from a newer program is left alone', () => {
+  openLedger(path, migrations, 'own').close();
+  const newer = new Database(path);
+  newer.pragma('user_version = 99');
+  newer.close();
+  expect(() => openLedger(path, migrations, 'own')).toThrow(/newer Noon Ledger/);
+});
+
+test('a migration that fails halfway leaves nothing behind', () => {
+  writeFileSync(join(dir, '001-good.sql'), 'create table ledger (kind text) strict;');
+  writeFileSync(join(dir, '002-bad.sql'), 'create table other (id integer) strict; create table broken (;');
+  expect(() => openLedger(path, dir, 'own')).toThrow(/syntax error/);
+  const left = new Database(path, { readonly: true });
+  expect(left.prepare('select count(*) as tables from sqlite_master').get()).toEqual({ tables: 0 });
+  left.close();
+});
+
+test('entries and revisions never change and are never deleted, whoever asks', () => {
+  const ledger = openLedger(path, migrations, 'demo');
+  loadDemo(ledger, new Date(2026, 2, 2, 12));
+  for (const sql of ['update fix_entry set source = ?', 'update document_revision set body = ?']) {
+    expect(() => ledger.prepare(sql).run('{}')).toThrow(/never change/);
+  }
+  for (const table of ['fix_entry', 'document_revision'])
+    expect(() => ledger.exec(`delete from ${table}`)).toThrow(/never deleted/);
+  ledger.close();
+});
+
+test('the sample studio can be reckoned with to the last field, and has its troubles', () => {
+  const ledger = openLedger(path, migrations, 'demo');
+  loadDemo(ledger, new Date(2026, 2, 2, 12));
+  const book = new Book(ledger);
+  const studio = book.studio.get('studio');
+  const rates = readRates(studio.body, studio.revision);
+  const fix = book.fixes.current();
+  const pieces = book.pieces.list();
+  const batches = book.batchesWithPieces();
+
+  expect(rates.problems).toEqual([]);
+  expect(fix?.on).toBe('2026-03-02');
+  expect(pieces.length).toBeGreaterThanOrEqual(6);
+  expect(batches.length).toBeGreaterThanOrEqual(3);
+  for (const { body } of pieces) expect(countPiece(body, rates, fix).problems, body.name).toEqual([]);
+
+  const overtaken = pieces.filter(
+    ({ body, accepted, priced }) => priceStanding(priced, countPiece(accepted ?? body, rates, fix))?.holds === false,
+  );
+  expect(overtaken.length).toBeGreaterThan(0);
+  expect(pieces.some(({ isDraft }) => isDraft)).toBe(true);
+  const plan = planForward(
+    batches.map(({ batch, piece }) => planBatch(batch.id, batch.body, piece)),
+    { firstDay: '2026-03-02', week: rates.week },
+    9 * 60,
+  );
+  expect('done' in plan && plan.done.some(({ daysLate }) => daysLate > 0)).toBe(true);
+  ledger.close();
+});

@@ -1,0 +1,24 @@
+// Refusals the store gives: the edges turn them into answers.
+
+/** Nothing of that name is in the ledger. */
+export class NotThere extends Error {}
+
+/** The write was based on a version that is no longer the current one. */
+export class ChangedMeanwhile extends Error {
+  readonly current: unknown;
+
+  constructor(what: string, current: unknown) {
+    super(`${what} was changed since you opened it. Yours is kept; choose which stands.`);
+    this.current = current;
+  }
+}
+
+/** The document cannot be accepted as it stands, with a sentence for each thing that is in the way. */
+export class NotAcceptable extends Error {
+  readonly errors: readonly { path: string; sentence: string }[];
+
+  constructor(message: string, errors: readonly { path: string; sentence: string }[]) {
+    super(message);
+    this.errors = errors;
+  }
+}

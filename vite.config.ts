@@ -1,0 +1,24 @@
+import tailwindcss from '@tailwindcss/vite';
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+
+export default defineConfig({
+  root: 'web',
+  plugins: [react(), tailwindcss()],
+  html: { cspNonce: '__CSP_NONCE__' },
+  build: {
+    outDir: '../dist/web',
+    emptyOutDir: true,
+    assetsInlineLimit: 0,
+    modulePreload: { polyfill: false },
+    target: 'es2023',
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [{ name: 'react', test: /node_modules[\\/](react|react-dom|scheduler|react-router)[\\/]/ }],
+        },
+      },
+    },
+  },
+  server: { host: '127.0.0.1', port: 4408, strictPort: true, proxy: { '/api': 'http://127.0.0.1:4409' } },
+});

@@ -1,0 +1,98 @@
+// The server over RTK Query: one endpoint a route of the contract.
+import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import type { BatchDocument, BatchWithPiece } from '../../contract/batches.ts';
+import type { DocumentOf } from '../../contract/document.ts';
+import type { PieceDocument, PieceRevision } from '../../contract/pieces.ts';
+import type { StudioDocument } from '../../contract/studio.ts';
+import type { Batch } from '../../core/batch/batch.ts';
+import type { Fix, NewFix } from '../../core/metal/fix.ts';
+import type { Piece } from '../../core/piece/piece.ts';
+import type { FirstRun, Studio } from '../../core/studio/studio.ts';
+
+export interface Bodies {
+  readonly piece: Piece;
+  readonly batch: Batch;
+  readonly studio: Studio;
+}
+export type DocumentKind = keyof Bodies;
+
+/** A document's place in the ledger. */
+export interface DocumentKey {
+  readonly kind: DocumentKind;
+  readonly id: string;
+}
+
+const tagByKind = { piece: 'Pieces', batch: 'Batches', studio: 'Studio' } as const;
+
+/** Where a document is, below /api. */
+export function pathOf({ kind, id }: DocumentKey): string {
+  if (kind === 'studio') return 'studio';
+  return `${kind === 'piece' ? 'pieces' : 'batches'}/${id}`;
+}
+
+export const api = createApi({
+  baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
+  tagTypes: ['Pieces', 'Batches', 'Studio', 'Fixes'],
+  refetchOnMountOrArgChange: true,
+  endpoints: (build) => ({
+    getStudio: build.query<StudioDocument, void>({ query: () => 'studio', providesTags: ['Studio'] }),
+    setUpStudio: build.mutation<StudioDocument, FirstRun>({
+      query: (body) => ({ url: 'studio', method: 'POST', body }),
+      invalidatesTags: ['Studio'],
+    }),
+    getPieces: build.query<PieceDocument[], void>({ query: () => 'pieces', providesTags: ['Pieces'] }),
+    addPiece: build.mutation<PieceDocument, Piece>({
+      query: (body) => ({ url: 'pieces', method: 'POST', body }),
+      invalidatesTags: ['Pieces'],
+    }),
+    addPieceFile: build.mutation<PieceDocument, string>({
+      query: (body) => ({ url: 'pieces/file', method: 'POST', body, headers: { 'content-type': 'application/json' } }),
+      invalidatesTags: ['Pieces'],
+    }),
+    getPieceRevision: build.query<PieceRevision, { id: string; revision: number }>({
+      query: ({ id, revision }) => `pieces/${id}/revisions/${String(revision)}`,
+    }),
+    getBatches: build.query<BatchWithPiece[], void>({ query: () => 'batches', providesTags: ['Batches'] }),
+    addBatch: build.mutation<BatchDocument, Batch>({
+      query: (body) => ({ url: 'batches', method: 'POST', body }),
+      invalidatesTags: ['Batches'],
+    }),
+    getDocument: build.query<DocumentOf<unknown>, DocumentKey>({ query: pathOf, keepUnusedDataFor: 0 }),
+    saveDraft: build.mutation<DocumentOf<unknown>, DocumentKey & { version: number; body: unknown }>({
+      query: ({ version, body, ...key }) => ({ url: `${pathOf(key)}/draft`, method: 'PUT', body: { version, body } }),
+      invalidatesTags: (_result, _error, { kind }) => [tagByKind[kind]],
+    }),
+    dropDraft: build.mutation<DocumentOf<unknown>, DocumentKey & { version: number }>({
+      query: ({ version, ...key }) => ({ url: `${pathOf(key)}/draft`, method: 'DELETE', body: { version } }),
+      invalidatesTags: (_result, _error, { kind }) => [tagByKind[kind]],
+    }),
+    acceptDraft: build.mutation<DocumentOf<unknown>, DocumentKey & { version: number }>({
+      query: ({ version, ...key }) => ({ url: `${pathOf(key)}/revisions`, method: 'POST', body: { version } }),
+      invalidatesTags: (_result, _error, { kind }) => [tagByKind[kind]],
+    }),
+    removeDocument: build.mutation<null, DocumentKey & { version: number }>({
+      query: ({ version, ...key }) => ({ url: pathOf(key), method: 'DELETE', body: { version } }),
+      invalidatesTags: (_result, _error, { kind }) => [tagByKind[kind]],
+    }),
+    getFixes: build.query<Fix[], void>({ query: () => 'fixes', providesTags: ['Fixes'] }),
+    addFix: build.mutation<Fix, NewFix>({
+      query: (body) => ({ url: 'fixes', method: 'POST', body }),
+      invalidatesTags: ['Fixes'],
+    }),
+  }),
+});
+
+export const {
+  useGetStudioQuery,
+  useSetUpStudioMutation,
+  useGetPiecesQuery,
+  useAddPieceMutation,
+  useAddPieceFileMutation,
+  useGetPieceRevisionQuery,
+  useGetBatchesQuery,
+  useAddBatchMutation,
+  useGetDocumentQuery,
+  useRemoveDocumentMutation,
+  useGetFixesQuery,
+  useAddFixMutation,
+} = api;

@@ -1,0 +1,180 @@
+// Documents open for writing: what is being typed, what the ledger has acknowledged, and what can be undone.
+import { createSlice, original, type Draft, type PayloadAction } from '@reduxjs/toolkit';
+import type { DocumentOf } from '../../contract/document.ts';
+import type { DocumentKey } from './api.ts';
+
+/** Undo goes back this far. */
+const UNDO_DEPTH = 200;
+
+type Saving = 'saved' | 'waiting' | 'saving' | 'unreachable' | 'refused';
+
+export interface OpenDocument {
+  readonly key: DocumentKey;
+  /** As last acknowledged by the ledger. */
+  readonly stored: DocumentOf<unknown>;
+  readonly body: unknown;
+  readonly past: readonly unknown[];
+  readonly future: readonly unknown[];
+  /** What the last edit touched: further typing in the same field is one step of undo. */
+  readonly lastEdit: string;
+  readonly saving: Saving;
+  /** Why the ledger refused the last write, in words. */
+  readonly refusal: string;
+  /** What stands in the ledger when someone else changed it meanwhile. */
+  readonly conflict: DocumentOf<unknown> | null;
+}
+
+type Drafts = Readonly<Record<string, OpenDocument>>;
+
+export function nameOf({ kind, id }: DocumentKey): string {
+  return `${kind}/${id}`;
+}
+
+interface Named {
+  readonly name: string;
+}
+
+const noneOpen: Drafts = {};
+
+const slice = createSlice({
+  name: 'drafts',
+  initialState: noneOpen,
+  reducers: {
+    opened(drafts, { payload }: PayloadAction<{ key: DocumentKey; stored: DocumentOf<unknown>; unsaved?: unknown }>) {
+      const { key, stored, unsaved } = payload;
+      return {
+        ...drafts,
+        [nameOf(key)]: {
+          key,
+          stored,
+          body: unsaved ?? stored.body,
+          past: unsaved === undefined ? [] : [stored.body],
+          future: [],
+          lastEdit: '',
+          saving: unsaved === undefined ? 'saved' : 'waiting',
+          refusal: '',
+          conflict: null,
+        },
+      };
+    },
+    edited(drafts, { payload }: PayloadAction<Named & { body: unknown; edit: string }>) {
+      return change(drafts, payload.name, (open) => {
+        const goesOn = payload.edit !== '' && payload.edit === open.lastEdit;
+        return {
+          body: payload.body,
+          past: goesOn ? open.past : [...open.past, open.body].slice(-UNDO_DEPTH),
+          future: [],
+          lastEdit: payload.edit,
+          saving: stillToSend(open),
+        };
+      });
+    },
+    undone(drafts, { payload }: PayloadAction<Named>) {
+      return change(drafts, payload.name, (open) => {
+        const before = open.past.at(-1);
+        if (before === undefined) return {};
+        return {
+          body: before,
+          past: open.past.slice(0, -1),
+          future: [open.body, ...open.future],
+          lastEdit: '',
+          saving: stillToSend(open),
+        };
+      });
+    },
+    redone(drafts, { payload }: PayloadAction<Named>) {
+      return change(drafts, payload.name, (open) => {
+        const [after, ...future] = open.future;
+        if (after === undefined) return {};
+        return { body: after, past: [...open.past, open.body], future, lastEdit: '', saving: stillToSend(open) };
+      });
+    },
+    /** Leaving a field ends a step of undo. */
+    editEnded(drafts, { payload }: PayloadAction<Named>) {
+      return drafts[payload.name]?.lastEdit ? change(drafts, payload.name, () => ({ lastEdit: '' })) : drafts;
+    },
+    saveStarted(drafts, { payload }: PayloadAction<Named>) {
+      return change(drafts, payload.name, () => ({ saving: 'saving' }));
+    },
+    /** The ledger acknowledged a write; `sent` is what was written, which may be behind what is typed by now. */
+    acknowledged(drafts, { payload }: PayloadAction<Named & { stored: DocumentOf<unknown>; sent: unknown }>) {
+      return change(drafts, payload.name, (open) => ({
+        stored: payload.stored,
+        saving: open.body === payload.sent ? 'saved' : 'waiting',
+        refusal: '',
+        conflict: null,
+      }));
+    },
+    unreachable(drafts, { payload }: PayloadAction<Named>) {
+      return change(drafts, payload.name, () => ({ saving: 'unreachable' }));
+    },
+    refused(drafts, { payload }: PayloadAction<Named & { refusal: string }>) {
+      return change(drafts, payload.name, () => ({ saving: 'refused', refusal: payload.refusal }));
+    },
+    conflicted(drafts, { payload }: PayloadAction<Named & { current: DocumentOf<unknown> }>) {
+      return change(drafts, payload.name, () => ({ saving: 'refused', conflict: payload.current }));
+    },
+    /** Both versions were shown and one was chosen. */
+    conflictSettled(drafts, { payload }: PayloadAction<Named & { keep: 'mine' | 'theirs' }>) {
+      return change(drafts, payload.name, ({ body, past, conflict }) => {
+        if (!conflict) return {};
+        return payload.keep === 'mine'
+          ? { stored: conflict, conflict: null, saving: 'waiting' }
+          : {
+              stored: conflict,
+              conflict: null,
+              body: conflict.body,
+              past: [...past, body],
+              future: [],
+              saving: 'saved',
+            };
+      });
+    },
+    /** The ledger holds another body now by our own doing: a draft was accepted or left. */
+    replaced(drafts, { payload }: PayloadAction<Named & { stored: DocumentOf<unknown> }>) {
+      return change(drafts, payload.name, (open) => ({
+        stored: payload.stored,
+        body: payload.stored.body,
+        past: sameJson(payload.stored.body, open.body) ? open.past : [...open.past, open.body],
+        saving: 'saved',
+        refusal: '',
+      }));
+    },
+    closed(drafts, { payload }: PayloadAction<Named>) {
+      return Object.fromEntries(Object.entries(drafts).filter(([name]) => name !== payload.name));
+    },
+  },
+});
+
+function change(drafts: Draft<Drafts>, name: string, by: (open: OpenDocument) => Partial<OpenDocument>): Drafts {
+  // Of the plain state, not of the slice's proxies: whether the ledger has what is typed now is a question of identity.
+  const plain: Drafts = original(drafts);
+  const open = plain[name];
+  return open ? { ...plain, [name]: { ...open, ...by(open) } } : plain;
+}
+
+// A write under way stays under way: the next one waits for the version it brings back.
+function stillToSend({ saving }: OpenDocument): Saving {
+  return saving === 'saving' ? 'saving' : 'waiting';
+}
+
+export function sameJson(a: unknown, b: unknown): boolean {
+  return JSON.stringify(a) === JSON.stringify(b);
+}
+
+export const draftsReducer = slice.reducer;
+export const {
+  opened,
+  edited,
+  undone,
+  redone,
+  editEnded,
+  saveStarted,
+  acknowledged,
+  unreachable,
+  refused,
+  conflicted,
+  conflictSettled,
+  replaced,
+  closed,
+} = slice.actions;

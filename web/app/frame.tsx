@@ -1,0 +1,95 @@
+// The frame round every screen: running head, the studio's first run, and the wait for the basis of all reckoning.
+import { Suspense } from 'react';
+import { NavLink, Outlet, Link } from 'react-router';
+import { Moon, Sun } from 'lucide-react';
+import { clsx } from 'clsx';
+import { Mark } from '../parts/mark.tsx';
+import { FirstRunScreen } from '../screens/first-run/first-run-screen.tsx';
+import { shortDay } from './dates.ts';
+import { BasisProvider, useFetchedBasis } from './reckoning.ts';
+import { useTheme } from './theme.ts';
+
+const sections = [
+  { to: '/pieces', name: 'Pieces' },
+  { to: '/batches', name: 'Batches' },
+  { to: '/studio', name: 'Studio' },
+] as const;
+
+export function Frame() {
+  const { basis, isNew, failed } = useFetchedBasis();
+  if (isNew) return <FirstRunScreen />;
+  if (!basis) return <Waiting failed={failed} />;
+  return (
+    <BasisProvider value={basis}>
+      <Head fixOn={basis.fix?.on ?? null} />
+      <Suspense>
+        <Outlet />
+      </Suspense>
+    </BasisProvider>
+  );
+}
+
+function Head({ fixOn }: { fixOn: string | null }) {
+  return (
+    <header className="chrome sticky top-0 z-30 flex h-[52px] items-center gap-5 bg-bench px-5">
+      <Link
+        to="/pieces"
+        className="flex items-center gap-[9px] text-[18px] font-bold tracking-[-0.01em] whitespace-nowrap"
+      >
+        <Mark />
+        Noon Ledger
+      </Link>
+      <nav aria-label="Sections" className="flex flex-1 gap-[2px]">
+        {sections.map(({ to, name }) => (
+          <NavLink
+            key={to}
+            to={to}
+            className={({ isActive }) =>
+              clsx(
+                'px-[11px] py-[6px]',
+                isActive ? 'font-[650] shadow-[inset_0_-2px_0_var(--ink)]' : 'text-soft hover:text-ink',
+              )
+            }
+          >
+            {name}
+          </NavLink>
+        ))}
+      </nav>
+      <Link to="/studio#fix" className="flex items-center gap-2 text-[14px] whitespace-nowrap">
+        <span className="size-[9px] rounded-full bg-noon" />
+        {fixOn ? `noon, ${shortDay(fixOn)}` : 'no noon fix yet'}
+      </Link>
+      <ThemeButton />
+    </header>
+  );
+}
+
+function ThemeButton() {
+  const { theme, toggle } = useTheme();
+  return (
+    <button
+      type="button"
+      className="rounded p-1 text-soft hover:text-ink"
+      onClick={toggle}
+      title={theme === 'lamp' ? 'Daylight page' : 'Lamp page'}
+    >
+      {theme === 'lamp' ? <Sun size={18} aria-label="Daylight page" /> : <Moon size={18} aria-label="Lamp page" />}
+    </button>
+  );
+}
+
+function Waiting({ failed }: { failed: boolean }) {
+  if (!failed) return <p className="sr-only">Opening the ledger.</p>;
+  return (
+    <main className="mx-auto max-w-[60ch] p-8">
+      <h1>The ledger cannot be reached</h1>
+      <p className="mt-3">
+        Noon Ledger itself seems not to be running on this computer. Start it again (npm start), then load this page
+        again. Nothing is lost.
+      </p>
+      <button type="button" className="button mt-4" onClick={() => location.reload()}>
+        Load the page again
+      </button>
+    </main>
+  );
+}

@@ -1,0 +1,65 @@
+// The core's reckoning for the screens, remembering what has not changed between keystrokes.
+import { weakMapMemoize } from '@reduxjs/toolkit';
+import { createContext, useContext, useMemo } from 'react';
+import type { Batch } from '../../core/batch/batch.ts';
+import { countBatch, type BatchCount } from '../../core/batch/count.ts';
+import type { Fix } from '../../core/metal/fix.ts';
+import { reckonStep } from '../../core/piece/bench-time.ts';
+import type { Piece } from '../../core/piece/piece.ts';
+import { reckonPart } from '../../core/piece/reckon-part.ts';
+import { countPiece, type PieceCount } from '../../core/price/count.ts';
+import { readRates, type Problem, type Rates } from '../../core/studio/rates.ts';
+import type { Studio } from '../../core/studio/studio.ts';
+import { useGetFixesQuery, useGetStudioQuery } from './api.ts';
+
+const reckon = { part: weakMapMemoize(reckonPart), step: weakMapMemoize(reckonStep) };
+const rememberedRates = weakMapMemoize(readRates);
+const rememberedPiece = weakMapMemoize((piece: Piece, rates: Rates, fix: Fix | null, batchSize?: number) =>
+  countPiece(piece, rates, fix, batchSize, reckon),
+);
+const rememberedBatch = weakMapMemoize(countBatch);
+
+/** What everything is reckoned with: the studio's accepted settings and the current fix. */
+export interface Basis {
+  readonly studio: Studio;
+  readonly rates: Rates;
+  readonly fix: Fix | null;
+}
+
+const BasisContext = createContext<Basis | null>(null);
+/** Hands the basis to every screen below the frame. */
+export const BasisProvider = BasisContext.Provider;
+
+/** Fetches the basis; null until it is there. */
+export function useFetchedBasis(): { basis: Basis | null; isNew: boolean; failed: boolean } {
+  const { data: studio, error } = useGetStudioQuery();
+  const isNew = error !== undefined && 'status' in error && error.status === 404;
+  const { data: fixes, error: fixError } = useGetFixesQuery();
+  const basis = useMemo(() => {
+    if (!studio || !fixes) return null;
+    const accepted = studio.accepted ?? studio.body;
+    return { studio: accepted, rates: rememberedRates(accepted, studio.revision), fix: fixes[0] ?? null };
+  }, [studio, fixes]);
+  return { basis, isNew, failed: error !== undefined || fixError !== undefined };
+}
+
+/** @throws Error outside the frame, which waits for the basis */
+export function useBasis(): Basis {
+  const basis = useContext(BasisContext);
+  if (!basis) throw new Error('The studio and its fix are fetched by the frame; this screen is outside it.');
+  return basis;
+}
+
+export function pieceCount(piece: Piece, { rates, fix }: Basis, batchSize?: number): PieceCount {
+  return rememberedPiece(piece, rates, fix, batchSize);
+}
+
+export function batchCount(batch: Batch, piece: Piece, { rates, fix }: Basis): BatchCount {
+  return rememberedBatch(batch, piece, rates, fix);
+}
+
+/** The problems below a path, with the path cut off: of `parts.2`, `{ 'section.diameter': '...' }`. */
+export function problemsAt(problems: readonly Problem[], path: string): Readonly<Record<string, string>> {
+  const below = problems.filter((problem) => problem.path.startsWith(`${path}.`));
+  return Object.fromEntries(below.map((problem) => [problem.path.slice(path.length + 1), problem.sentence]));
+}

@@ -1,0 +1,36 @@
+// Which page stands at which address. Pieces comes with the first load; the rest when asked for.
+import { createBrowserRouter, Navigate } from 'react-router';
+import { PiecesScreen } from '../screens/pieces/pieces-screen.tsx';
+import { Frame } from './frame.tsx';
+import { NothingHere } from './nothing-here.tsx';
+import { BrokenPage } from './broken-page.tsx';
+
+export const router = createBrowserRouter([
+  {
+    path: '/',
+    element: <Frame />,
+    errorElement: <BrokenPage />,
+    hydrateFallbackElement: <></>,
+    children: [
+      { index: true, element: <Navigate to="/pieces" replace /> },
+      { path: 'pieces', element: <PiecesScreen /> },
+      {
+        path: 'pieces/:id',
+        lazy: async () => ({ Component: (await import('../screens/piece/piece-screen.tsx')).PieceScreen }),
+      },
+      {
+        path: 'batches',
+        lazy: async () => ({ Component: (await import('../screens/batches/batches-screen.tsx')).BatchesScreen }),
+      },
+      {
+        path: 'batches/:id',
+        lazy: async () => ({ Component: (await import('../screens/batch/batch-screen.tsx')).BatchScreen }),
+      },
+      {
+        path: 'studio',
+        lazy: async () => ({ Component: (await import('../screens/studio/studio-screen.tsx')).StudioScreen }),
+      },
+      { path: '*', element: <NothingHere what="page" /> },
+    ],
+  },
+]);

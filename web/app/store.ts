@@ -1,0 +1,37 @@
+// The store: documents open for writing, the server's answers, and the listener that saves drafts by itself.
+import { configureStore, createListenerMiddleware, isAnyOf } from '@reduxjs/toolkit';
+import { useDispatch, useSelector } from 'react-redux';
+import { api } from './api.ts';
+import { conflictSettled, draftsReducer, edited, opened, redone, undone, unreachable } from './drafts.ts';
+import { keepUnsaved, saveDraft } from './saving.ts';
+
+/** Typing pauses this long before a draft is sent. */
+const SAVE_AFTER_MS = 400;
+const TRY_AGAIN_MS = 3000;
+
+const listener = createListenerMiddleware();
+
+export const store = configureStore({
+  reducer: { drafts: draftsReducer, [api.reducerPath]: api.reducer },
+  middleware: (defaults) =>
+    // The checks walk every draft at every keystroke, in development only, and the drafts are plain JSON by their schema.
+    defaults({ immutableCheck: false, serializableCheck: false }).prepend(listener.middleware).concat(api.middleware),
+});
+
+export type RootState = ReturnType<typeof store.getState>;
+export type AppDispatch = typeof store.dispatch;
+export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
+export const useAppSelector = useSelector.withTypes<RootState>();
+
+listener.startListening({
+  matcher: isAnyOf(opened, edited, undone, redone, conflictSettled, unreachable),
+  effect: async (action, listening) => {
+    listening.cancelActiveListeners();
+    await listening.delay(unreachable.match(action) ? TRY_AGAIN_MS : SAVE_AFTER_MS);
+    // Every open document, since the listener may have been put off by an edit to another.
+    for (const name of Object.keys(store.getState().drafts)) await store.dispatch(saveDraft(name));
+  },
+});
+
+// Leaving or reloading loses nothing: what the ledger has not acknowledged is kept in the browser and sent once more.
+window.addEventListener('pagehide', () => keepUnsaved(store.getState().drafts));

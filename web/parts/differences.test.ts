@@ -1,0 +1,40 @@
+import { expect, test } from 'vitest';
+import { differences } from './differences.ts';
+
+test('two alike have none', () => {
+  expect(
+    differences({ name: 'a', parts: [{ id: '1', count: '2' }] }, { name: 'a', parts: [{ id: '1', count: '2' }] }),
+  ).toEqual([]);
+});
+
+test('a field is found by the name of its row, wherever the row stands', () => {
+  const mine = {
+    parts: [
+      { id: '1', name: 'Dial', count: '1' },
+      { id: '2', name: 'Rim', count: '1' },
+    ],
+  };
+  const theirs = {
+    parts: [
+      { id: '2', name: 'Rim', count: '3' },
+      { id: '1', name: 'Dial', count: '1' },
+    ],
+  };
+  expect(differences(mine, theirs)).toEqual([{ where: 'parts, Rim, count', mine: '1', theirs: '3' }]);
+});
+
+test('a row only one side has is named', () => {
+  expect(differences({ parts: [{ id: '1', name: 'Dial' }] }, { parts: [] })).toEqual([
+    { where: 'parts, Dial', mine: 'Dial', theirs: 'nothing' },
+  ]);
+});
+
+test('fields read as words, and blanks as nothing', () => {
+  expect(
+    differences({ hourlyRate: '26', meanwhile: true, note: '' }, { hourlyRate: '28', meanwhile: false, note: 'x' }),
+  ).toEqual([
+    { where: 'hourly rate', mine: '26', theirs: '28' },
+    { where: 'meanwhile', mine: 'yes', theirs: 'no' },
+    { where: 'note', mine: 'nothing', theirs: 'x' },
+  ]);
+});

@@ -1,0 +1,64 @@
+// The section glyph: the stock's cross-section to scale in the metal's tint, so that a wrong gauge is seen, not read.
+import { memo } from 'react';
+import { familyTints } from '../../core/metal/alloy.ts';
+import type { Alloy } from '../../core/metal/alloys.ts';
+import type { Section } from '../../core/stock/section.ts';
+
+/** One scale for all, so that 1 mm and 2 mm wire differ to the eye; what is larger than its place is drawn to fit. */
+const PX_PER_MM = 6;
+const WIDTH = 40;
+const HEIGHT = 30;
+const MIDDLE = { x: WIDTH / 2, y: HEIGHT / 2 };
+
+export const Glyph = memo(function Glyph({ section, alloy }: { section: Section | null; alloy: Alloy | null }) {
+  if (!section) return <svg width={WIDTH} height={HEIGHT} className="shrink-0" aria-hidden="true" />;
+  const fill = alloy ? `var(--${familyTints[alloy.family]})` : 'none';
+  return (
+    <svg width={WIDTH} height={HEIGHT} className="shrink-0" aria-hidden="true" stroke="var(--metal-line)" fill={fill}>
+      <Outline section={section} />
+    </svg>
+  );
+});
+
+function Outline({ section }: { section: Section }) {
+  switch (section.form) {
+    case 'round':
+      return <circle cx={MIDDLE.x} cy={MIDDLE.y} r={fitted(section.diameterMm, section.diameterMm)[0] / 2} />;
+    case 'square':
+      return <Box size={fitted(section.sideMm, section.sideMm)} />;
+    case 'strip':
+      return <Box size={fitted(section.widthMm, section.thicknessMm)} />;
+    case 'sheet':
+      // A sheet goes on beyond the glyph: its ends are left open.
+      return <OpenBox thickness={fitted(0, section.thicknessMm)[1]} />;
+    case 'tube': {
+      const outside = fitted(section.outsideMm, section.outsideMm)[0] / 2;
+      const bore = outside * (1 - (2 * section.wallMm) / section.outsideMm);
+      return (
+        <>
+          <circle cx={MIDDLE.x} cy={MIDDLE.y} r={outside} />
+          {bore > 0 && <circle cx={MIDDLE.x} cy={MIDDLE.y} r={bore} fill="var(--page)" />}
+        </>
+      );
+    }
+  }
+}
+
+function Box({ size: [width, height] }: { size: readonly [number, number] }) {
+  return <rect x={MIDDLE.x - width / 2} y={MIDDLE.y - height / 2} width={width} height={height} />;
+}
+
+function OpenBox({ thickness }: { thickness: number }) {
+  const top = MIDDLE.y - thickness / 2;
+  return (
+    <>
+      <rect x={0} y={top} width={WIDTH} height={thickness} stroke="none" />
+      <path d={`M0 ${String(top)}H${String(WIDTH)}M0 ${String(top + thickness)}H${String(WIDTH)}`} />
+    </>
+  );
+}
+
+function fitted(widthMm: number, heightMm: number): [number, number] {
+  const scale = Math.min(PX_PER_MM, (WIDTH - 2) / Math.max(widthMm, 0.01), (HEIGHT - 2) / Math.max(heightMm, 0.01));
+  return [Math.max(widthMm * scale, 1), Math.max(heightMm * scale, 1)];
+}

@@ -1,0 +1,61 @@
+// What can be done with a row: move it, take it away. Kept in the margin, so that the columns are not disturbed.
+import { GripVertical } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import type { KeyboardEvent } from 'react';
+
+interface RowToolsProps {
+  readonly name: string;
+  readonly index: number;
+  readonly last: number;
+  readonly onMove: (index: number, by: 1 | -1) => void;
+  readonly onRemove: (index: number) => void;
+}
+
+export function RowTools({ name, index, last, onMove, onRemove }: RowToolsProps) {
+  return (
+    <DropdownMenu.Root modal={false}>
+      <DropdownMenu.Trigger className="row-tool chrome" aria-label={`Move ${name} or take it away`}>
+        <GripVertical size={17} />
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content className="menu" align="start" sideOffset={2}>
+          <Item label="Move up" keys="Alt+↑" disabled={index === 0} onSelect={() => onMove(index, -1)} />
+          <Item label="Move down" keys="Alt+↓" disabled={index === last} onSelect={() => onMove(index, 1)} />
+          <Item label="Take away" keys="Ctrl+Z brings it back" onSelect={() => onRemove(index)} />
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}
+
+function Item({
+  label,
+  keys,
+  disabled = false,
+  onSelect,
+}: {
+  label: string;
+  keys: string;
+  disabled?: boolean;
+  onSelect: () => void;
+}) {
+  return (
+    <DropdownMenu.Item className="menu-item" disabled={disabled} onSelect={onSelect}>
+      {label} <span className="aside">{keys}</span>
+    </DropdownMenu.Item>
+  );
+}
+
+/** Alt with an arrow moves the row the hand is in. */
+export function moveByKeys(event: KeyboardEvent, index: number, onMove: RowToolsProps['onMove']): void {
+  if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
+  event.preventDefault();
+  onMove(index, event.key === 'ArrowUp' ? -1 : 1);
+}
+
+/** Moves a row of an array in place; out of range it stays. */
+export function moveRow(rows: unknown[], index: number, by: 1 | -1): void {
+  const to = index + by;
+  if (to < 0 || to >= rows.length) return;
+  rows.splice(to, 0, ...rows.splice(index, 1));
+}

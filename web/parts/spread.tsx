@@ -1,0 +1,46 @@
+// The open book: left page the work, right page the count. On a narrow screen the count is a drawer at the foot.
+import { useState, type ReactNode } from 'react';
+import { ChevronDown, ChevronUp } from 'lucide-react';
+
+interface SpreadProps {
+  /** Names the page in the browser's tab. */
+  readonly title: string;
+  readonly left: ReactNode;
+  readonly right: ReactNode;
+  /** What the drawer shows while it is shut: the figures that matter most. */
+  readonly bottomLine: ReactNode;
+  readonly leftFoot?: ReactNode;
+  readonly rightFoot?: ReactNode;
+}
+
+export function Spread({ title, left, right, bottomLine, leftFoot, rightFoot }: SpreadProps) {
+  const [open, setOpen] = useState(false);
+  return (
+    <main className="spread">
+      <title>{`${title}, Noon Ledger`}</title>
+      <section className="leaf leaf-left" aria-label="The work">
+        <div className="flex-1 pb-6">{left}</div>
+        <div className="foot">{leftFoot}</div>
+      </section>
+      <aside className="leaf leaf-right" aria-label="The count" data-open={open}>
+        <button
+          type="button"
+          className="drawer-line flex w-full items-center justify-between gap-4 py-3"
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+        >
+          <span className="flex flex-wrap items-baseline gap-x-6">{bottomLine}</span>
+          {open ? (
+            <ChevronDown size={20} aria-label="Shut the count" />
+          ) : (
+            <ChevronUp size={20} aria-label="Open the count" />
+          )}
+        </button>
+        <div className="drawer-body">
+          <div className="flex-1 pb-4">{right}</div>
+          <div className="foot">{rightFoot}</div>
+        </div>
+      </aside>
+    </main>
+  );
+}

@@ -1,0 +1,48 @@
+import { expect, test } from 'vitest';
+import { given } from '../../core/figure/figure.ts';
+import { gaugeMm } from '../../core/measure/gauge.ts';
+import { alloysWith } from '../../core/metal/alloy.ts';
+import { alloyInText, blankInWords, gaugeInWords, lengthInWords, sectionInWords } from './stock-words.ts';
+
+const alloys = alloysWith([]);
+const silver = alloys.get('silver-925') ?? null;
+const steel = alloys.get('steel-low-carbon') ?? null;
+const both = { mm: true, gauge: true };
+
+test('a thickness is told in mm and in the gauge of its metal', () => {
+  expect(gaugeInWords({ form: 'round', diameterMm: gaugeMm('awg', 20) }, silver, both)).toBe('0.81 mm, 20 ga B&S');
+  expect(gaugeInWords({ form: 'sheet', thicknessMm: 0.9 }, silver, both)).toBe('0.90 mm, about 19 ga B&S');
+  expect(gaugeInWords({ form: 'sheet', thicknessMm: gaugeMm('msg', 16) }, steel, both)).toBe(
+    '1.52 mm, 16 ga steel sheet',
+  );
+});
+
+test('no gauge is told where none is in use or none is near', () => {
+  expect(gaugeInWords({ form: 'round', diameterMm: 1 }, steel, both)).toBe('1.00 mm');
+  expect(gaugeInWords({ form: 'round', diameterMm: 40 }, silver, both)).toBe('40.00 mm');
+  expect(gaugeInWords({ form: 'round', diameterMm: 1 }, null, both)).toBe('1.00 mm');
+});
+
+test('what was typed already is not told again', () => {
+  const wire = { form: 'round', diameterMm: gaugeMm('awg', 20) } as const;
+  expect(gaugeInWords(wire, silver, { mm: false, gauge: true })).toBe('20 ga B&S');
+  expect(gaugeInWords(wire, silver, { mm: true, gauge: false })).toBe('0.81 mm');
+});
+
+test('stock and blanks in words, in the units the maker thinks in', () => {
+  expect(sectionInWords({ form: 'strip', widthMm: 6, thicknessMm: 1.2 })).toBe('strip 6.0 × 1.20 mm');
+  expect(sectionInWords({ form: 'tube', outsideMm: 3.2, wallMm: 0.4 })).toBe('tube 3.2 mm, wall 0.40');
+  expect(lengthInWords(25.4, 'inch')).toBe('1.000 in');
+  expect(lengthInWords(106.81, 'mm')).toBe('106.8 mm');
+  const mm = (value: number) => given('', value, 'mm', '');
+  expect(blankInWords({ kind: 'disc', diameter: mm(35) }, 'mm')).toBe('disc 35.0 mm');
+  expect(blankInWords({ kind: 'rectangle', width: mm(4), length: mm(23) }, 'mm')).toBe('4.00 × 23.0 mm');
+  expect(blankInWords({ kind: 'rectangle', width: mm(25.4), length: mm(50.8) }, 'inch')).toBe('1.000 × 2.000 in');
+});
+
+test('an alloy’s name in a sentence begins small, unless it is a number or a letter code', () => {
+  expect(['Sterling silver', '9k yellow gold'].map((name) => alloyInText({ name }))).toEqual([
+    'sterling silver',
+    '9k yellow gold',
+  ]);
+});

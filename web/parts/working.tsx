@@ -1,0 +1,80 @@
+// The working of a figure, opened in place: the sum, its inputs, and where each came from; each input opens further.
+import { useState } from 'react';
+import { inSum, isMoney, type Figure } from '../../core/figure/figure.ts';
+import { showFigure } from '../../core/figure/show.ts';
+
+export function Working({ figure }: { figure: Figure }) {
+  return (
+    <div className="working">
+      <SumLine figure={figure} />
+      <Inputs figure={figure} />
+    </div>
+  );
+}
+
+function SumLine({ figure, unnamed = false }: { figure: Figure; unnamed?: boolean }) {
+  if (!figure.how) return <span className="num">{showFigure(figure)}</span>;
+  return (
+    <span>
+      <span className="num whitespace-normal">{figure.how}</span> ={' '}
+      <span className="num font-semibold">{showFigure(figure)}</span>
+      {!unnamed && <span className="aside"> {figure.label}</span>}
+    </span>
+  );
+}
+
+function Inputs({ figure }: { figure: Figure }) {
+  if (figure.from.length === 0) return figure.source ? <div className="aside">{figure.source}</div> : null;
+  return (
+    <ul>
+      {figure.from.map((input, index) => (
+        // Inputs are a fixed list in the order of the sum; two may well be alike.
+        <li key={index}>
+          <Input figure={input} />
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function Input({ figure }: { figure: Figure }) {
+  const [open, setOpen] = useState(false);
+  if (figure.from.length === 0) {
+    return (
+      <>
+        <span className="num">{inWorking(figure)}</span> {figure.label}
+        <span className="aside">{figure.source && `, ${figure.source}`}</span>
+      </>
+    );
+  }
+  return (
+    <>
+      <button
+        type="button"
+        className="underline decoration-rule underline-offset-3 text-left"
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+        onKeyDown={(event) => {
+          if (event.key !== 'Escape' || !open) return;
+          event.stopPropagation();
+          setOpen(false);
+        }}
+      >
+        <span className="num">{inWorking(figure)}</span> {figure.label}
+      </button>
+      {open && (
+        <div>
+          <SumLine figure={figure} unnamed />
+          <Inputs figure={figure} />
+        </div>
+      )}
+    </>
+  );
+}
+
+// As the number stands in the sum above it, so that the eye finds it there.
+function inWorking(figure: Figure): string {
+  const text = inSum(figure.value, figure.unit);
+  if (!figure.unit) return text;
+  return isMoney(figure.unit) ? `${text} ${figure.unit.replace('/', ' per ')}` : `${text} ${figure.unit}`;
+}

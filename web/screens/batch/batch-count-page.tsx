@@ -1,0 +1,77 @@
+// The right page of a batch: when it is done, grams to issue, hours, money.
+import type { Batch } from '../../../core/batch/batch.ts';
+import type { BatchCount } from '../../../core/batch/count.ts';
+import { dayInWords, daysLate } from '../../app/dates.ts';
+import { CountTable, type CountRow } from '../../parts/count-table.tsx';
+import type { Done } from '../../parts/done-in.ts';
+import { Glyph } from '../../parts/glyph.tsx';
+import { sectionInWords } from '../../parts/stock-words.ts';
+
+interface BatchCountPageProps {
+  readonly body: Batch;
+  readonly count: BatchCount;
+  readonly done: Done | null;
+  readonly onFinished: (finished: boolean) => void;
+}
+
+export function BatchCountPage({ body, count, done, onFinished }: BatchCountPageProps) {
+  return (
+    <>
+      <div className="flex items-start justify-between gap-4">
+        <Promise body={body} done={done} />
+        <button
+          type="button"
+          className={body.finished ? 'button button-quiet chrome' : 'button chrome'}
+          onClick={() => onFinished(!body.finished)}
+        >
+          {body.finished ? 'Take up again' : 'All finished'}
+        </button>
+      </div>
+      <h2 className="mt-5">Metal to issue</h2>
+      <CountTable label="Metal to issue" rows={issueRows(count)} />
+      <h2 className="mt-6">The batch comes to</h2>
+      <CountTable label="What the batch comes to" heads={['it takes', 'in all']} rows={sumRows(count)} />
+    </>
+  );
+}
+
+function Promise({ body, done }: { body: Batch; done: Done | null }) {
+  if (body.finished) return <p className="text-[19px] font-bold text-good">Finished</p>;
+  if (!done) return <p className="text-soft">No plan yet</p>;
+  const isLate = done.daysLate > 0;
+  return (
+    <div>
+      <p className={isLate ? 'text-[19px] font-bold text-stop' : 'text-[19px] font-bold'}>Done {done.words}</p>
+      <p className={isLate ? 'text-stop' : 'text-soft'}>
+        {body.due ? `promised for ${dayInWords(body.due)}` : 'nothing promised'}
+        {isLate && `, ${daysLate(done.daysLate)}`}
+      </p>
+    </div>
+  );
+}
+
+function issueRows(count: BatchCount): CountRow[] {
+  const lines = count.issue.map(({ alloy, section, grams }, index): CountRow => {
+    const label = (
+      <span className="flex items-center gap-2">
+        <Glyph section={section} alloy={alloy} />
+        <span>
+          {alloy.name}
+          <span className="aside block">{sectionInWords(section)}</span>
+        </span>
+      </span>
+    );
+    return { key: String(index), label, name: `${alloy.name}, ${sectionInWords(section)}`, each: grams, eachUnit: 'g' };
+  });
+  return [...lines, { key: 'all', label: 'In all', each: count.grams, eachUnit: 'g', kind: 'total' }];
+}
+
+function sumRows(count: BatchCount): CountRow[] {
+  return [
+    { key: 'hands', label: 'Hands', takes: count.hands },
+    { key: 'itself', label: 'By itself', takes: count.byItself, kind: 'subtotal' },
+    { key: 'cost', label: 'Cost', each: count.cost },
+    { key: 'left', label: 'Left at wholesale', each: count.left },
+    { key: 'worth', label: 'Worth at wholesale', each: count.wholesale, kind: 'total' },
+  ];
+}

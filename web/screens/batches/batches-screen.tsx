@@ -1,0 +1,202 @@
+// The batches: what is promised, when it will be done, and what it takes.
+import { Link } from 'react-router';
+import type { BatchWithPiece } from '../../../contract/batches.ts';
+import type { BatchCount } from '../../../core/batch/count.ts';
+import { inAll, metalInAll, type NamedCount } from '../../../core/batch/sums.ts';
+import { useGetBatchesQuery } from '../../app/api.ts';
+import { dayInWords, daysLate } from '../../app/dates.ts';
+import { batchCount, useBasis } from '../../app/reckoning.ts';
+import { usePlan } from '../../app/use-plan.ts';
+import { CountTable, type CountRow } from '../../parts/count-table.tsx';
+import { Glyph } from '../../parts/glyph.tsx';
+import { Num } from '../../parts/num.tsx';
+import { Spread } from '../../parts/spread.tsx';
+import { doneIn, type Done } from '../../parts/done-in.ts';
+
+interface BatchLine {
+  readonly item: BatchWithPiece;
+  readonly count: BatchCount;
+  readonly done: Done | null;
+}
+
+export function BatchesScreen() {
+  const { data: batches } = useGetBatchesQuery();
+  const basis = useBasis();
+  const plan = usePlan(batches);
+  const lines = (batches ?? [])
+    .map((item): BatchLine => ({
+      item,
+      count: batchCount(item.batch.body, item.piece, basis),
+      done: doneIn(plan, item.batch.id),
+    }))
+    .sort(byDue);
+  const open = lines.filter(({ item }) => !item.batch.body.finished);
+  const finished = lines.filter(({ item }) => item.batch.body.finished);
+  const named = open.map(({ item, count }) => ({ name: item.piece.name, count }));
+  const late = open.filter(({ done }) => done && done.daysLate > 0);
+
+  return (
+    <Spread
+      title="Batches"
+      left={
+        <>
+          <h1>Batches</h1>
+          {batches && lines.length === 0 && (
+            <p className="mt-4 max-w-[56ch]">
+              A batch is so many of a piece by a day. Open a{' '}
+              <Link className="link" to="/pieces">
+                piece
+              </Link>{' '}
+              and choose “Make a batch”: this page then tells what to cut and when it will be done.
+            </p>
+          )}
+          {open.length > 0 && <BatchTable lines={open} caption="Promised, soonest first" />}
+          {finished.length > 0 && <BatchTable lines={finished} caption="Finished" />}
+        </>
+      }
+      leftFoot={
+        plan && 'sentence' in plan ? (
+          <span className="text-stop">{plan.sentence}</span>
+        ) : (
+          <span>One pair of hands, soonest promise first, open hours of the studio</span>
+        )
+      }
+      right={
+        open.length > 0 && (
+          <>
+            <Late lines={late} />
+            <h2>All open batches</h2>
+            <CountTable
+              label="All open batches"
+              heads={['it takes', 'in all']}
+              rows={totals(named, basis.rates.currency)}
+            />
+            <h2 className="mt-6">Metal to issue</h2>
+            <CountTable label="Metal to issue" rows={metals(named)} />
+          </>
+        )
+      }
+      rightFoot={<span className="ml-auto">{basis.rates.currency}</span>}
+      bottomLine={
+        <span className="font-semibold">
+          {late.length > 0 ? `${String(late.length)} late` : `${String(open.length)} open batches`}
+        </span>
+      }
+    />
+  );
+}
+
+function BatchTable({ lines, caption }: { lines: readonly BatchLine[]; caption: string }) {
+  return (
+    <section className="mt-4">
+      <h2>{caption}</h2>
+      <table className="rows plain-list">
+        <thead>
+          <tr>
+            <th className="first w-[46px]">
+              <span className="sr-only">stock</span>
+            </th>
+            <th scope="col">batch</th>
+            <th scope="col">due</th>
+            <th scope="col">done</th>
+            <th scope="col" className="end">
+              hands, h
+            </th>
+            <th scope="col" className="end">
+              metal, g
+            </th>
+            <th scope="col" className="end">
+              wholesale
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map((line) => (
+            <Row key={line.item.batch.id} line={line} />
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function Row({ line: { item, count, done } }: { line: BatchLine }) {
+  const { batch, piece } = item;
+  const { body } = batch;
+  const isLate = done !== null && done.daysLate > 0;
+  const [first] = count.cutList;
+  return (
+    <tr className="border-b border-hair">
+      <td className="first">
+        <Glyph section={first?.section ?? null} alloy={first?.alloy ?? null} />
+      </td>
+      <td>
+        <Link className="hover:text-act hover:underline" to={`/batches/${batch.id}`}>
+          {piece.name}, {count.quantity}
+        </Link>
+        <span className="aside block">{body.customer || 'for stock'}</span>
+        {batch.isDraft && <span className="aside block text-act!">draft</span>}
+      </td>
+      <td className="num">{body.due ? dayInWords(body.due) : <span className="text-soft">not promised</span>}</td>
+      <td className={isLate ? 'num text-stop' : 'num'}>
+        {done?.words ?? <span className="text-soft">{body.finished ? 'done' : ''}</span>}
+        {isLate && <span className="block text-[13px]">{daysLate(done.daysLate)}</span>}
+      </td>
+      <td className="end num">
+        <Num figure={count.hands} />
+      </td>
+      <td className="end">
+        <Num figure={count.grams} />
+      </td>
+      <td className="end font-semibold">
+        <Num figure={count.wholesale} />
+      </td>
+    </tr>
+  );
+}
+
+function Late({ lines }: { lines: readonly BatchLine[] }) {
+  if (lines.length === 0) return null;
+  return (
+    <div className="note note-stop mb-5">
+      {lines.map(({ item, count, done }) => (
+        <p key={item.batch.id}>
+          <b>
+            {item.piece.name}, {count.quantity}, {daysLate(done?.daysLate ?? 0)}.
+          </b>{' '}
+          Done {done?.words}, promised for {dayInWords(item.batch.body.due)}.
+        </p>
+      ))}
+    </div>
+  );
+}
+
+function byDue(a: BatchLine, b: BatchLine): number {
+  const [first, second] = [a.item.batch.body.due || '9999', b.item.batch.body.due || '9999'];
+  return first < second ? -1 : Number(first > second);
+}
+
+function totals(lines: readonly NamedCount[], currency: string): CountRow[] {
+  return [
+    { key: 'hands', label: 'Hands', takes: inAll('hands', 'h', lines, ({ hands }) => hands) },
+    { key: 'itself', label: 'By itself', takes: inAll('by itself', 'h', lines, ({ byItself }) => byItself) },
+    { key: 'grams', label: 'Metal', takes: inAll('metal', 'g', lines, ({ grams }) => grams), kind: 'subtotal' },
+    { key: 'cost', label: 'Cost', each: inAll('cost', currency, lines, ({ cost }) => cost) },
+    { key: 'left', label: 'Left at wholesale', each: inAll('left', currency, lines, ({ left }) => left) },
+    {
+      key: 'worth',
+      label: 'Worth at wholesale',
+      each: inAll('worth', currency, lines, ({ wholesale }) => wholesale),
+      kind: 'total',
+    },
+  ];
+}
+
+function metals(lines: readonly NamedCount[]): CountRow[] {
+  return metalInAll(lines).map(({ alloy, grams }) => ({
+    key: alloy.id,
+    label: alloy.name,
+    each: grams,
+    eachUnit: 'g',
+  }));
+}

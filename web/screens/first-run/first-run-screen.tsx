@@ -1,0 +1,121 @@
+// The first run: four questions, then the book is open.
+import { useState } from 'react';
+import { problemOf } from '../../app/saving.ts';
+import { useSetUpStudioMutation } from '../../app/api.ts';
+import { Mark } from '../../parts/mark.tsx';
+import { countries, currencies, guess } from './places.ts';
+
+export function FirstRunScreen() {
+  const [answers, setAnswers] = useState(() => ({ name: '', hourlyRate: '', ...guess(navigator.language) }));
+  const [setUp, { isLoading, error }] = useSetUpStudioMutation();
+  const problem = problemOf(error);
+  const set = (change: Partial<typeof answers>) => setAnswers({ ...answers, ...change });
+
+  return (
+    <main className="mx-auto mt-[6vh] max-w-[620px] bg-page px-10 py-8">
+      <p className="flex items-center gap-2 text-[18px] font-bold">
+        <Mark /> Noon Ledger
+      </p>
+      <h1 className="mt-5">Open your book</h1>
+      <p className="mt-1 text-soft">
+        Everything here can be changed later in Studio. The ledger stays on this computer.
+      </p>
+      <form
+        className="mt-6 grid grid-cols-[10.5em_1fr] items-baseline gap-x-4 gap-y-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void setUp(answers);
+        }}
+      >
+        <label htmlFor="name">Studio</label>
+        <input
+          id="name"
+          className="field field-open field-wide"
+          value={answers.name}
+          maxLength={120}
+          autoFocus
+          placeholder="its name, as you like"
+          onChange={(event) => set({ name: event.target.value })}
+        />
+
+        <label htmlFor="country">Country</label>
+        <select
+          id="country"
+          className="field field-open field-wide"
+          value={answers.country}
+          onChange={(event) => set({ ...guess(`en-${event.target.value}`) })}
+        >
+          {countries().map(({ code, name }) => (
+            <option key={code} value={code}>
+              {name}
+            </option>
+          ))}
+        </select>
+
+        <label htmlFor="currency">Currency</label>
+        <select
+          id="currency"
+          className="field field-open field-wide"
+          value={answers.currency}
+          onChange={(event) => set({ currency: event.target.value })}
+        >
+          {currencies().map(({ code, name }) => (
+            <option key={code} value={code}>
+              {code}, {name}
+            </option>
+          ))}
+        </select>
+
+        <span id="units">You think in</span>
+        <span role="radiogroup" aria-labelledby="units" className="flex flex-wrap gap-x-6">
+          {unitChoices.map(({ value, label }) => (
+            <label key={value} className="flex items-baseline gap-2">
+              <input
+                type="radio"
+                name="units"
+                checked={answers.units === value}
+                onChange={() => set({ units: value })}
+              />
+              {label}
+            </label>
+          ))}
+        </span>
+
+        <label htmlFor="rate">An hour at the bench</label>
+        <span>
+          <span className="flex items-baseline gap-2">
+            <input
+              id="rate"
+              className="field field-open num w-[7em]"
+              value={answers.hourlyRate}
+              required
+              maxLength={60}
+              placeholder="26"
+              aria-invalid={problem ? true : undefined}
+              aria-describedby="rate-help"
+              onChange={(event) => set({ hourlyRate: event.target.value })}
+            />
+            <span className="text-soft">{answers.currency}</span>
+          </span>
+          <span id="rate-help" className="aside block">
+            {problem ? (
+              <span className="text-stop">{problem.detail}</span>
+            ) : (
+              'What you want to be paid for an hour of your hands, before rent and tools.'
+            )}
+          </span>
+        </span>
+
+        <span />
+        <button type="submit" className="button justify-self-start" disabled={isLoading}>
+          Open the book
+        </button>
+      </form>
+    </main>
+  );
+}
+
+const unitChoices = [
+  { value: 'mm', label: 'millimetres and grams' },
+  { value: 'inch', label: 'gauge and inches' },
+] as const;

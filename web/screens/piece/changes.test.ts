@@ -1,0 +1,50 @@
+// What becomes of a part when its stock, or the way it is cut, is changed: as little as possible is lost.
+import { expect, test } from 'vitest';
+import type { Blank, PartSection } from '../../../core/piece/piece.ts';
+import { moveRow } from '../../parts/row-tools.tsx';
+import { blankFor } from './blank-fields.tsx';
+import { sectionFor } from './section-fields.tsx';
+
+test('the thickness goes over to the other form of stock', () => {
+  const wire: PartSection = { form: 'round', diameter: '18 ga' };
+  expect(sectionFor('sheet', wire)).toEqual({ form: 'sheet', thickness: '18 ga' });
+  expect(sectionFor('strip', wire)).toEqual({ form: 'strip', width: '', thickness: '18 ga' });
+  expect(sectionFor('tube', wire)).toEqual({ form: 'tube', outside: '', wall: '18 ga' });
+  expect(sectionFor('square', { form: 'strip', width: '5', thickness: '1' })).toEqual({ form: 'square', side: '1' });
+  expect(sectionFor('round', { form: 'tube', outside: '5', wall: '0.5' })).toEqual({ form: 'round', diameter: '0.5' });
+});
+
+test('a way of cutting that fits the new stock stays', () => {
+  const band: Blank = { rule: 'ring-band', system: 'us', size: '7' };
+  expect(blankFor(band, 'strip')).toBe(band);
+  expect(blankFor(band, 'sheet')).toEqual({ rule: 'disc', diameter: '' });
+});
+
+test('a length typed goes over to the other way of cutting', () => {
+  const straight: Blank = { rule: 'straight', length: '40 mm' };
+  expect(blankFor(straight, 'sheet')).toEqual({ rule: 'disc', diameter: '40 mm' });
+  expect(blankFor(straight, 'round', 'ring-band')).toEqual({ rule: 'ring-band', system: 'mm', size: '40 mm' });
+  expect(blankFor(straight, 'round', 'jump-ring')).toEqual({ rule: 'jump-ring', inside: '40 mm' });
+  expect(blankFor({ rule: 'disc', diameter: '20 mm' }, 'sheet', 'rectangle')).toEqual({
+    rule: 'rectangle',
+    width: '20 mm',
+    length: '',
+  });
+  expect(blankFor({ rule: 'jump-ring', inside: '4 mm' }, 'round', 'straight')).toEqual({
+    rule: 'straight',
+    length: '4 mm',
+  });
+});
+
+test('a rule that does not fit the stock is not taken', () => {
+  expect(blankFor({ rule: 'straight', length: '4 mm' }, 'tube', 'disc')).toEqual({ rule: 'straight', length: '4 mm' });
+});
+
+test('a row moves by one and stays within the table', () => {
+  const moved = (index: number, by: 1 | -1) => {
+    const rows = ['a', 'b', 'c'];
+    moveRow(rows, index, by);
+    return rows.join('');
+  };
+  expect([moved(0, 1), moved(2, -1), moved(0, -1), moved(2, 1)]).toEqual(['bac', 'acb', 'abc', 'abc']);
+});

@@ -1,0 +1,123 @@
+// From a piece to a batch: how many, by when, for whom.
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { readCount } from '../../../core/measure/read-number.ts';
+import type { Piece } from '../../../core/piece/piece.ts';
+import { dayAfter } from '../../../core/plan/calendar.ts';
+import { api, useAddBatchMutation } from '../../app/api.ts';
+import { rightNow } from '../../app/dates.ts';
+import { acceptDraft, isUnsaved, problemOf } from '../../app/saving.ts';
+import { useAppDispatch } from '../../app/store.ts';
+import type { DocumentInHand } from '../../app/use-document.ts';
+import { Field } from '../../parts/field.tsx';
+import { Sheet } from '../../parts/sheet.tsx';
+
+const PROMISED_IN_DAYS = 14;
+
+export function MakeBatch({
+  inHand,
+  open: isOpen,
+  onClose,
+}: {
+  inHand: DocumentInHand<Piece>;
+  open: boolean;
+  onClose: () => void;
+}) {
+  const { body, name, open } = inHand;
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const [addBatch, { error }] = useAddBatchMutation();
+  const [quantity, setQuantity] = useState<string | null>(null);
+  const [due, setDue] = useState(() => dayAfter(rightNow().day, PROMISED_IN_DAYS));
+  const [customer, setCustomer] = useState('');
+  const [refusal, setRefusal] = useState('');
+  const hasDraft = open.stored.isDraft || isUnsaved(open);
+  const wanted = quantity ?? body.batchSize;
+  const reading = readCount(wanted);
+
+  const make = async () => {
+    setRefusal('');
+    const accepted = hasDraft ? await dispatch(acceptDraft(name)) : open.stored;
+    if (!accepted) {
+      setRefusal('The piece cannot be accepted yet. Put right what is marked on the left page first.');
+      return;
+    }
+    const added = await addBatch({
+      pieceId: open.key.id,
+      pieceRevision: accepted.revision,
+      quantity: wanted,
+      due,
+      customer,
+      note: '',
+      finished: false,
+    });
+    if (!added.data) return;
+    await dispatch(
+      api.endpoints.acceptDraft.initiate({ kind: 'batch', id: added.data.id, version: added.data.version }),
+    );
+    await navigate(`/batches/${added.data.id}`);
+  };
+
+  const sentence = refusal || (!reading.ok && reading.sentence) || problemOf(error)?.detail;
+  const description = hasDraft
+    ? `Its draft is accepted as revision ${String(open.stored.revision + 1)} first.`
+    : `From revision ${String(open.stored.revision)}.`;
+  return (
+    <Sheet
+      open={isOpen}
+      onClose={onClose}
+      title={`Make a batch of ${body.name.trim() || 'this piece'}`}
+      description={description}
+    >
+      <form
+        className="mt-5 grid grid-cols-[6.5em_1fr] items-baseline gap-x-4 gap-y-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (reading.ok) void make();
+        }}
+      >
+        <span>How many</span>
+        <span>
+          <Field
+            open
+            value={wanted}
+            label="How many to make"
+            className="num"
+            problem={reading.ok ? undefined : reading.sentence}
+            problemId="make-problem"
+            onChange={setQuantity}
+          />
+        </span>
+        <label htmlFor="due">Promised by</label>
+        <input
+          id="due"
+          type="date"
+          className="field field-open w-[11em]"
+          value={due}
+          onChange={(event) => setDue(event.target.value)}
+        />
+        <span>For</span>
+        <Field
+          open
+          wide
+          value={customer}
+          label="For whom"
+          placeholder="a shop, a fair, stock"
+          maxLength={120}
+          onChange={setCustomer}
+        />
+        <p id="make-problem" className="problem col-span-2" role="alert">
+          {sentence}
+        </p>
+        <span className="col-span-2 flex justify-end gap-3">
+          <button type="button" className="button button-quiet" onClick={onClose}>
+            Not now
+          </button>
+          <button type="submit" className="button">
+            Make a batch of {reading.ok ? reading.value : '…'}
+          </button>
+        </span>
+      </form>
+    </Sheet>
+  );
+}

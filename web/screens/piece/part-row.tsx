@@ -1,0 +1,188 @@
+// One part: what it is cut from, how long, how many, and what it weighs.
+import { memo } from 'react';
+import {
+  blankRulesByForm,
+  type BlankRule,
+  type Part,
+  type PartSection,
+  type SectionForm,
+} from '../../../core/piece/piece.ts';
+import type { PartReckoning } from '../../../core/piece/reckon-part.ts';
+import { useBasis } from '../../app/reckoning.ts';
+import { Choice } from '../../parts/choice.tsx';
+import { Field } from '../../parts/field.tsx';
+import { Glyph } from '../../parts/glyph.tsx';
+import { Num } from '../../parts/num.tsx';
+import { ProblemLine } from '../../parts/problem-line.tsx';
+import { blankInWords, formNames, gaugeInWords } from '../../parts/stock-words.ts';
+import { useRowProblems } from '../../parts/use-problems.ts';
+import { alloyOptions } from './alloy-options.ts';
+import { BlankFields, blankFor, ruleNames } from './blank-fields.tsx';
+import type { EditPart } from './part-rows.tsx';
+import { moveByKeys, RowTools } from '../../parts/row-tools.tsx';
+import { SectionFields, sectionFor } from './section-fields.tsx';
+
+interface PartRowProps {
+  readonly part: Part;
+  readonly index: number;
+  readonly last: number;
+  /** Null for the blank row at the foot. */
+  readonly reckoning: PartReckoning | null;
+  readonly priceProblem: string;
+  readonly editPart: EditPart;
+  readonly onMove: (index: number, by: 1 | -1) => void;
+  readonly onRemove: (index: number) => void;
+}
+
+const COLUMNS = 6;
+
+export const PartRow = memo(function PartRow({
+  part,
+  index,
+  last,
+  reckoning,
+  priceProblem,
+  editPart,
+  onMove,
+  onRemove,
+}: PartRowProps) {
+  const { rates, studio } = useBasis();
+  const own = reckoning?.problems.map(({ path, sentence }) => [path, sentence]) ?? [];
+  const problems = useRowProblems({
+    ...(priceProblem && { alloy: priceProblem }),
+    ...(Object.fromEntries(own) as Record<string, string>),
+  });
+  const name = part.name || 'the part';
+  const set = (field: string, change: Parameters<EditPart>[3]) => editPart(index, part, field, change);
+
+  const nameField = (
+    <Field
+      wide
+      value={part.name}
+      label={reckoning ? `Part ${String(index + 1)}, name` : 'Add a part'}
+      placeholder={reckoning ? 'unnamed' : 'Add a part'}
+      column="part"
+      maxLength={120}
+      onChange={(value) => set('name', (changed) => void (changed.name = value))}
+    />
+  );
+  if (!reckoning) {
+    return (
+      <tbody role="rowgroup" className="blank-row">
+        <tr role="row">
+          <td role="cell" className="first" />
+          <td role="cell">{nameField}</td>
+          <td role="cell" style={{ gridColumn: `span ${String(COLUMNS - 2)}` }} />
+        </tr>
+      </tbody>
+    );
+  }
+
+  return (
+    <tbody role="rowgroup" onKeyDown={(event) => moveByKeys(event, index, onMove)}>
+      <tr role="row">
+        <td role="cell" className="first">
+          <RowTools name={name} index={index} last={last} onMove={onMove} onRemove={onRemove} />
+          <Glyph section={reckoning.section} alloy={reckoning.alloy} />
+        </td>
+        <td role="cell">{nameField}</td>
+        <td role="cell">
+          <Choice
+            value={part.alloy}
+            options={alloyOptions(rates.alloys, part.alloy)}
+            label={`${name}, metal`}
+            column="alloy"
+            onChange={(value) => set('alloy', (changed) => void (changed.alloy = value))}
+            {...problems.at('alloy')}
+          />
+          <div className="flex flex-wrap items-baseline gap-x-2 text-[14px]">
+            <Choice
+              small
+              value={part.section.form}
+              options={formOptions}
+              label={`${name}, section`}
+              onChange={(value) =>
+                set('section', (changed) => {
+                  changed.section = sectionFor(value as SectionForm, part.section);
+                  changed.blank = blankFor(part.blank, value as SectionForm);
+                })
+              }
+            />
+            <SectionFields
+              name={name}
+              section={part.section}
+              alloy={reckoning.alloy}
+              units={studio.units}
+              problems={problems}
+              set={set}
+            />
+            {reckoning.section && <span className="aside whitespace-nowrap">{otherSize(part.section, reckoning)}</span>}
+          </div>
+        </td>
+        <td role="cell">
+          <div className="flex flex-wrap items-baseline gap-x-2">
+            <Choice
+              value={part.blank.rule}
+              options={ruleOptions(part.section.form, part.blank.rule)}
+              label={`${name}, how it is cut`}
+              onChange={(value) =>
+                set(
+                  'blank',
+                  (changed) => void (changed.blank = blankFor(part.blank, part.section.form, value as BlankRule)),
+                )
+              }
+              {...problems.at('blank.rule')}
+            />
+            <BlankFields name={name} blank={part.blank} units={studio.units} problems={problems} set={set} />
+          </div>
+          <div className="flex flex-wrap items-baseline gap-x-2 text-[14px] text-soft">
+            {reckoning.cut && <span className="num">cut {blankInWords(reckoning.cut, studio.units)}</span>}
+            <span className="whitespace-nowrap">
+              trim{' '}
+              <Field
+                small
+                value={part.trim}
+                label={`${name}, trim`}
+                unit={studio.units === 'mm' ? 'mm' : 'in'}
+                placeholder="0"
+                column="trim"
+                onChange={(value) => set('trim', (changed) => void (changed.trim = value))}
+                {...problems.at('trim')}
+              />
+            </span>
+          </div>
+        </td>
+        <td role="cell" className="end">
+          <Field
+            end
+            value={part.count}
+            label={`${name}, how many in a piece`}
+            column="count"
+            onChange={(value) => set('count', (changed) => void (changed.count = value))}
+            {...problems.at('count')}
+          />
+        </td>
+        <td role="cell" className="end">
+          {reckoning.net ? <Num figure={reckoning.net} /> : <span className="aside">not yet</span>}
+        </td>
+      </tr>
+      <ProblemLine problems={problems} columns={COLUMNS} indent={2} />
+    </tbody>
+  );
+});
+
+// What was typed is there to read; beside it stands the other name of the same thickness.
+function otherSize(typed: PartSection, { section, alloy }: PartReckoning): string {
+  if (!section) return '';
+  const text = Object.values(typed).join(' ');
+  return gaugeInWords(section, alloy, { mm: !text.includes('mm'), gauge: !/ga|#/i.test(text) });
+}
+
+const formOptions = Object.entries(formNames).map(([value, label]) => ({ value, label }));
+
+// A rule that does not fit the stock any more stays in the list until another is chosen, so that nothing changes unseen.
+function ruleOptions(form: SectionForm, chosen: BlankRule) {
+  const fitting: readonly BlankRule[] = blankRulesByForm[form];
+  const rules = fitting.includes(chosen) ? fitting : [...fitting, chosen];
+  return rules.map((value) => ({ value, label: ruleNames[value] }));
+}

@@ -1,0 +1,116 @@
+// The right page of a piece: what one of them takes, costs and sells for.
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { Piece } from '../../../core/piece/piece.ts';
+import type { CostLine } from '../../../core/cost/column.ts';
+import type { PieceCount } from '../../../core/price/count.ts';
+import { priceStanding } from '../../../core/price/standing.ts';
+import { showFigure } from '../../../core/figure/show.ts';
+import { inSum } from '../../../core/figure/figure.ts';
+import { shortDay } from '../../app/dates.ts';
+import type { DocumentInHand } from '../../app/use-document.ts';
+import { CountTable, type CountRow } from '../../parts/count-table.tsx';
+import { Field } from '../../parts/field.tsx';
+import { MakeBatch } from './make-batch.tsx';
+import { PriceBar } from './price-bar.tsx';
+
+const lineNames = {
+  metal: 'Metal',
+  scrap: 'Scrap returned',
+  findings: 'Findings',
+  consumables: 'Consumables',
+  labour: 'Bench time',
+  overhead: 'Studio overhead',
+} as const satisfies Record<CostLine['key'], string>;
+
+export function PieceCountPage({ inHand, count }: { inHand: DocumentInHand<Piece>; count: PieceCount }) {
+  const [making, setMaking] = useState(false);
+  const { body, edit, open } = inHand;
+  const batchProblem = count.problems.find(({ path }) => path === 'batchSize')?.sentence;
+  const noFix = count.problems.find(({ path }) => path === 'fix')?.sentence;
+  const standing = priceStanding(open.stored.priced, count);
+
+  return (
+    <>
+      <div className="flex items-center justify-between gap-3">
+        <label className="text-[15px]">
+          in a batch of{' '}
+          <Field
+            open
+            className="num font-semibold"
+            value={body.batchSize}
+            label="Pieces usually made at once"
+            problem={batchProblem}
+            problemId="batch-size-problem"
+            onChange={(value) => edit('batchSize', (piece) => void (piece.batchSize = value))}
+          />
+        </label>
+        <button type="button" className="button chrome" onClick={() => setMaking(true)}>
+          Make a batch
+        </button>
+      </div>
+      {batchProblem && (
+        <p id="batch-size-problem" className="problem">
+          {batchProblem}
+        </p>
+      )}
+      {noFix && (
+        <p className="note mt-2">
+          {noFix}{' '}
+          <Link className="link" to="/studio#fix">
+            Fix prices
+          </Link>
+        </p>
+      )}
+      <div className="mt-2">
+        <CountTable label="What one piece takes and costs" heads={['it takes', 'each']} rows={costRows(count)} />
+        <CountTable label="Prices" rows={priceRows(count)} />
+      </div>
+      <PriceBar count={count} />
+      <CountTable label="What the price leaves" rows={leftRows(count)} />
+      {standing && !standing.holds && (
+        <p className="note mt-4">
+          <b>The price as set no longer holds.</b> Wholesale was set at {showFigure(standing.then)}
+          {open.stored.priced?.fixOn && ` at the fix of ${shortDay(open.stored.priced.fixOn)}`}; it would leave{' '}
+          {showFigure(standing.left)} today.
+        </p>
+      )}
+      <MakeBatch inHand={inHand} open={making} onClose={() => setMaking(false)} />
+    </>
+  );
+}
+
+function costRows({ column }: PieceCount): CountRow[] {
+  const lines = column.lines.map(({ key, takes, each }): CountRow => {
+    return { key, label: lineNames[key], takes, each, ...(key === 'consumables' && { kind: 'subtotal' as const }) };
+  });
+  return [...lines, { key: 'cost', label: 'Cost', each: column.cost, kind: 'total' }];
+}
+
+function priceRows({ prices }: PieceCount): CountRow[] {
+  const times = (name: string, factor: number | undefined) => `${name} × ${inSum(factor ?? 0)}`;
+  return [
+    {
+      key: 'wholesale',
+      label: 'Wholesale',
+      words: times('cost', prices.wholesale.from[1]?.value),
+      each: prices.wholesale,
+      kind: 'price',
+    },
+    {
+      key: 'retail',
+      label: 'Retail',
+      words: times('wholesale', prices.retail.from[1]?.value),
+      each: prices.retail,
+      kind: 'price',
+    },
+  ];
+}
+
+function leftRows({ prices, weight }: PieceCount): CountRow[] {
+  return [
+    { key: 'left', label: 'Left at wholesale', each: prices.left },
+    ...(prices.perHour ? [{ key: 'per-hour', label: 'Pays the bench', each: prices.perHour, words: 'an hour' }] : []),
+    { key: 'weight', label: 'Finished weight', takes: weight },
+  ];
+}

@@ -1,0 +1,78 @@
+// The sizes of a part's section, each in its own field.
+import type { Alloy } from '../../../core/metal/alloys.ts';
+import type { PartSection, SectionForm } from '../../../core/piece/piece.ts';
+import { gaugeSystemOf } from '../../../core/piece/read-part.ts';
+import { Field } from '../../parts/field.tsx';
+import type { Units } from '../../parts/stock-words.ts';
+import type { RowProblems } from '../../parts/use-problems.ts';
+import type { EditPart } from './part-rows.tsx';
+
+interface SectionFieldsProps {
+  readonly name: string;
+  readonly section: PartSection;
+  readonly alloy: Alloy | null;
+  readonly units: Units;
+  readonly problems: RowProblems;
+  readonly set: (field: string, change: Parameters<EditPart>[3]) => void;
+}
+
+/** Sizes that a gauge may name. */
+const gaugedFields = new Set(['diameter', 'side', 'thickness', 'wall']);
+const fieldNames: Readonly<Record<string, string>> = {
+  outside: 'outside',
+  wall: 'wall',
+  width: 'wide',
+  thickness: 'thick',
+};
+
+export function SectionFields({ name, section, alloy, units, problems, set }: SectionFieldsProps) {
+  const gauged = alloy !== null && gaugeSystemOf(alloy.family, section.form) !== 'none';
+  const fields = Object.entries(section).filter(([field]) => field !== 'form');
+  return fields.map(([field, value]) => (
+    <span key={field} className="whitespace-nowrap">
+      <Field
+        small
+        open
+        value={value}
+        label={`${name}, ${field}`}
+        unit={units === 'mm' ? 'mm' : gauged && gaugedFields.has(field) ? 'ga' : 'in'}
+        placeholder={gauged && gaugedFields.has(field) ? '0.8 mm or 20 ga' : '0.8 mm'}
+        column={field}
+        onChange={(text) => set(`section.${field}`, (part) => void Object.assign(part.section, { [field]: text }))}
+        {...problems.at(`section.${field}`)}
+      />
+      {fields.length > 1 && <span className="aside"> {fieldNames[field]}</span>}
+    </span>
+  ));
+}
+
+/** The same stock in another form: the thickness goes over, since that is what was chosen. */
+export function sectionFor(form: SectionForm, before: PartSection): PartSection {
+  const size = thicknessOf(before);
+  switch (form) {
+    case 'round':
+      return { form, diameter: size };
+    case 'square':
+      return { form, side: size };
+    case 'strip':
+      return { form, width: '', thickness: size };
+    case 'tube':
+      return { form, outside: '', wall: size };
+    case 'sheet':
+      return { form, thickness: size };
+  }
+}
+
+function thicknessOf(section: PartSection): string {
+  switch (section.form) {
+    case 'round':
+      return section.diameter;
+    case 'square':
+      return section.side;
+    case 'tube':
+      return section.wall;
+    case 'strip':
+    case 'sheet':
+      return section.thickness;
+  }
+}

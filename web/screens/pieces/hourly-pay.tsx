@@ -1,0 +1,61 @@
+// What an hour at the bench earns with each piece sold wholesale, best first, against the rate the maker wants.
+import { scaleLinear } from 'd3';
+import { showValue } from '../../../core/figure/show.ts';
+import { useBasis } from '../../app/reckoning.ts';
+import { titleOf, type BookLine } from './book-line.ts';
+
+const WIDTH = 392;
+const ROW = 42;
+
+export function HourlyPay({ lines }: { lines: readonly BookLine[] }) {
+  const { rates } = useBasis();
+  const paid = lines
+    .flatMap(({ piece, count }) =>
+      count.prices.perHour ? [{ id: piece.id, title: titleOf(piece), perHour: count.prices.perHour }] : [],
+    )
+    .sort((a, b) => b.perHour.value - a.perHour.value || a.title.localeCompare(b.title));
+  if (paid.length === 0) return null;
+  const most = Math.max(rates.labour.value, ...paid.map(({ perHour }) => perHour.value));
+  const x = scaleLinear([0, most], [0, WIDTH]).clamp(true);
+  const wanted = x(rates.labour.value);
+
+  return (
+    <section aria-labelledby="hourly">
+      <h2 id="hourly">What a bench hour earns, sold wholesale</h2>
+      <svg
+        width="100%"
+        viewBox={`0 0 ${String(WIDTH)} ${String(paid.length * ROW + 24)}`}
+        role="img"
+        aria-label="Earnings per bench hour by piece"
+        className="mt-2 text-[15px]"
+      >
+        {paid.map(({ id, title, perHour }, index) => (
+          <g key={id} transform={`translate(0 ${String(index * ROW)})`}>
+            <text y={16} fill="var(--ink)">
+              {title}
+            </text>
+            <text x={WIDTH} y={16} textAnchor="end" fill="var(--ink)" className="num">
+              {showValue(perHour.value, perHour.unit)}
+            </text>
+            <rect
+              y={22}
+              width={x(Math.max(0, perHour.value))}
+              height={8}
+              fill={perHour.value < rates.labour.value ? 'var(--stop)' : 'var(--hands)'}
+            />
+            <path d={`M${String(wanted)} 19V33`} stroke="var(--ink)" strokeWidth={1.5} />
+          </g>
+        ))}
+        <text
+          x={Math.min(wanted, WIDTH - 4)}
+          y={paid.length * ROW + 16}
+          textAnchor={wanted > WIDTH / 2 ? 'end' : 'start'}
+          fill="var(--soft)"
+          fontSize={13}
+        >
+          wanted for the hands, {showValue(rates.labour.value, rates.labour.unit)}
+        </text>
+      </svg>
+    </section>
+  );
+}

@@ -1,0 +1,54 @@
+// One piece in the book: opened by its name.
+import { Link } from 'react-router';
+import { Glyph } from '../../parts/glyph.tsx';
+import { Num } from '../../parts/num.tsx';
+import { alloyInText } from '../../parts/stock-words.ts';
+import { titleOf, type BookLine } from './book-line.ts';
+
+/** Stock beyond this is left to the piece's own page. */
+const MOST_GLYPHS = 3;
+
+export function PieceLine({ line: { piece, count } }: { line: BookLine }) {
+  return (
+    <tr className="border-b border-hair">
+      <td className="first w-[136px]">
+        <span className="flex gap-[5px]">
+          {count.parts.slice(0, MOST_GLYPHS).map(({ section, alloy }, index) => (
+            <Glyph key={index} section={section} alloy={alloy} />
+          ))}
+        </span>
+      </td>
+      <td>
+        <Link className="hover:text-act hover:underline" to={`/pieces/${piece.id}`}>
+          {titleOf(piece)}
+        </Link>
+        <span className="aside block">{metalsOf(count) || 'no parts yet'}</span>
+        {piece.isDraft && (
+          <span className="aside block text-act!">
+            {piece.revision ? `draft over revision ${String(piece.revision)}` : 'draft, not yet accepted'}
+          </span>
+        )}
+        {count.problems.length > 0 && <span className="aside block text-stop!">{count.problems[0]?.sentence}</span>}
+      </td>
+      <td className="end">
+        <Num figure={count.weight} />
+      </td>
+      <td className="end">
+        <Num figure={count.minutes} />
+      </td>
+      <td className="end">
+        <Num figure={count.column.cost} />
+      </td>
+      <td className="end">
+        <Num figure={count.prices.wholesale} />
+      </td>
+      <td className="end font-semibold">
+        <Num figure={count.prices.retail} />
+      </td>
+    </tr>
+  );
+}
+
+function metalsOf(count: BookLine['count']): string {
+  return [...new Set(count.parts.flatMap(({ alloy }) => (alloy ? alloyInText(alloy) : [])))].join(', ');
+}

@@ -1,0 +1,57 @@
+// Prices set at an earlier fix that today's cost has overtaken.
+import { Link } from 'react-router';
+import { shortDay } from '../../app/dates.ts';
+import { Num } from '../../parts/num.tsx';
+import { titleOf, type BookLine } from './book-line.ts';
+
+export function PricesToRenew({ lines }: { lines: readonly BookLine[] }) {
+  if (lines.length === 0) return null;
+  return (
+    <section className="mb-6" aria-labelledby="renew">
+      <h2 id="renew">Prices that no longer hold, wholesale</h2>
+      <table className="rows mt-1">
+        <thead>
+          <tr>
+            <th scope="col" className="first">
+              piece
+            </th>
+            <th scope="col" className="end">
+              as set
+            </th>
+            <th scope="col" className="end">
+              leaves
+            </th>
+            <th scope="col" className="end">
+              now asks
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map(({ piece, standing, accepted }) =>
+            standing ? (
+              <tr key={piece.id} className="border-b border-hair">
+                <td className="first">
+                  <Link className="hover:text-act hover:underline" to={`/pieces/${piece.id}`}>
+                    {titleOf(piece)}
+                  </Link>
+                  <span className="aside block">
+                    {piece.priced?.fixOn ? `fix of ${shortDay(piece.priced.fixOn)}` : 'before the first fix'}
+                  </span>
+                </td>
+                <td className="end">
+                  <Num figure={standing.then} />
+                </td>
+                <td className="end">
+                  <Num figure={standing.left} />
+                </td>
+                <td className="end font-semibold text-warn">
+                  <Num figure={accepted.prices.wholesale} />
+                </td>
+              </tr>
+            ) : null,
+          )}
+        </tbody>
+      </table>
+    </section>
+  );
+}

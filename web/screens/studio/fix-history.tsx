@@ -1,0 +1,46 @@
+// Earlier fixes, latest first; a wrong one is put right by a later one.
+import { fixMetalNames, fixMetals, finePrice, type Fix } from '../../../core/metal/fix.ts';
+import { dayInWords } from '../../app/dates.ts';
+import { Num } from '../../parts/num.tsx';
+
+const MOST_SHOWN = 12;
+
+export function FixHistory({ fixes }: { fixes: readonly Fix[] }) {
+  if (fixes.length < 2) return null;
+  const shown = fixes.slice(0, MOST_SHOWN);
+  const metals = fixMetals.filter((metal) => shown.some((fix) => fix.prices[metal]));
+  return (
+    <section className="mt-6" aria-labelledby="fixes">
+      <h2 id="fixes">Earlier fixes, a gram</h2>
+      <table className="rows">
+        <thead>
+          <tr>
+            <th scope="col" className="first">
+              noon of
+            </th>
+            {metals.map((metal) => (
+              <th key={metal} scope="col" className="end">
+                {fixMetalNames[metal]}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {shown.map((fix) => (
+            <tr key={fix.id} className="border-b border-hair" title={fix.source}>
+              <td className="first num">{dayInWords(fix.on)}</td>
+              {metals.map((metal) => {
+                const price = finePrice(fix, metal);
+                return (
+                  <td key={metal} className="end">
+                    {price && <Num figure={price} />}
+                  </td>
+                );
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

@@ -1,0 +1,138 @@
+// Fixing prices: today's price of each fine metal, typed by whatever weight the list gives it in.
+import { useState } from 'react';
+import { readPricePerGram } from '../../../core/measure/read-money.ts';
+import { fixMetalNames, fixMetals, fixProblems, type Fix, type FixMetal } from '../../../core/metal/fix.ts';
+import { useAddFixMutation } from '../../app/api.ts';
+import { dayInWords } from '../../app/dates.ts';
+import { problemOf } from '../../app/saving.ts';
+import { useNow } from '../../app/use-now.ts';
+import { Field } from '../../parts/field.tsx';
+import { Num } from '../../parts/num.tsx';
+
+const examples = {
+  Ag: '25.50 / ozt',
+  Au: '2050 / ozt',
+  Pt: '31 / g',
+  Pd: '29 / g',
+  Cu: '8 / kg',
+} as const satisfies Record<FixMetal, string>;
+
+export function FixPrices({ current, currency }: { current: Fix | null; currency: string }) {
+  const { day } = useNow();
+  const [typed, setTyped] = useState<Partial<Record<FixMetal, string>>>(current?.prices ?? {});
+  const [source, setSource] = useState('typed from the dealer’s list');
+  const [addFix, { error, isLoading }] = useAddFixMutation();
+  const problems = fixProblems({ prices: typed, currency });
+  const changed = fixMetals.some((metal) => (typed[metal] ?? '').trim() !== (current?.prices[metal] ?? '').trim());
+  const isNew = changed || current?.on !== day || current.currency !== currency;
+  const refusal = problemOf(error)?.detail;
+
+  return (
+    <section id="fix" aria-labelledby="fix-head">
+      <h2 id="fix-head">Noon fix</h2>
+      <p className="text-[15px]">
+        {current ? (
+          <>
+            Reckoning at the fix of <b>{dayInWords(current.on)}</b>, {current.source}.
+          </>
+        ) : (
+          'No prices are fixed yet. Give what a dealer asks today for fine metal; leave out what you do not use.'
+        )}
+      </p>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          const prices = Object.fromEntries(
+            fixMetals.flatMap((metal) => (typed[metal]?.trim() ? [[metal, typed[metal].trim()]] : [])),
+          );
+          void addFix({ on: day, currency, prices, source });
+        }}
+      >
+        <table className="rows mt-1">
+          <thead>
+            <tr>
+              <th scope="col" className="first">
+                fine
+              </th>
+              <th scope="col" className="end">
+                price, as typed
+              </th>
+              <th scope="col" className="end">
+                a gram
+              </th>
+            </tr>
+          </thead>
+          {fixMetals.map((metal) => (
+            <FixRow
+              key={metal}
+              metal={metal}
+              typed={typed[metal] ?? ''}
+              currency={currency}
+              problem={problems.find(({ path }) => path === `prices.${metal}`)?.sentence}
+              onChange={(value) => setTyped({ ...typed, [metal]: value })}
+            />
+          ))}
+        </table>
+        <label className="mt-2 flex items-baseline gap-2">
+          <span className="aside">from</span>
+          <Field wide open value={source} label="Where the prices came from" maxLength={200} onChange={setSource} />
+        </label>
+        {refusal && (
+          <p className="problem" role="alert">
+            {refusal}
+          </p>
+        )}
+        <button type="submit" className="button chrome mt-3" disabled={isLoading || problems.length > 0 || !isNew}>
+          Fix prices for {dayInWords(day)}
+        </button>
+      </form>
+    </section>
+  );
+}
+
+function FixRow({
+  metal,
+  typed,
+  currency,
+  problem,
+  onChange,
+}: {
+  metal: FixMetal;
+  typed: string;
+  currency: string;
+  problem: string | undefined;
+  onChange: (value: string) => void;
+}) {
+  const reading = readPricePerGram(typed, currency);
+  const id = `fix-problem-${metal}`;
+  return (
+    <tbody>
+      <tr>
+        <td className="first">{fixMetalNames[metal]}</td>
+        <td className="end num">
+          <Field
+            open
+            end
+            value={typed}
+            label={`Price of ${fixMetalNames[metal]}`}
+            placeholder={`as ${examples[metal]}`}
+            column="fix"
+            problem={problem}
+            problemId={id}
+            onChange={onChange}
+          />
+        </td>
+        <td className="end">
+          {typed.trim() && reading.ok ? <Num figure={{ value: reading.value, unit: `${currency}/g` }} /> : ''}
+        </td>
+      </tr>
+      {problem && (
+        <tr>
+          <td colSpan={3} className="problem" id={id}>
+            {problem}
+          </td>
+        </tr>
+      )}
+    </tbody>
+  );
+}

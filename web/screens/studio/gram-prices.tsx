@@ -1,0 +1,36 @@
+// What a gram of each metal in the book costs at the fix, as bought.
+import { alloyPrice } from '../../../core/metal/price-per-gram.ts';
+import type { Alloy } from '../../../core/metal/alloys.ts';
+import type { Fix } from '../../../core/metal/fix.ts';
+import type { Rates } from '../../../core/studio/rates.ts';
+import { useGetPiecesQuery } from '../../app/api.ts';
+import { useBasis } from '../../app/reckoning.ts';
+import { CountTable, type CountRow } from '../../parts/count-table.tsx';
+
+export function GramPrices({ rates }: { rates: Rates }) {
+  const { fix } = useBasis();
+  const { data: pieces = [] } = useGetPiecesQuery();
+  if (!fix || fix.currency !== rates.currency) return null;
+  const ids = [...new Set(pieces.flatMap(({ body }) => body.parts.map(({ alloy }) => alloy)))];
+  const alloys = ids.flatMap((id) => rates.alloys.get(id) ?? []);
+  if (alloys.length === 0) return null;
+  return (
+    <section className="mt-6" aria-labelledby="gram">
+      <h2 id="gram">A gram, as bought</h2>
+      <CountTable
+        label="Price of a gram of each metal in the book"
+        heads={['wire, strip', 'sheet']}
+        rows={alloys.map((alloy) => gramRow(alloy, fix, rates))}
+      />
+    </section>
+  );
+}
+
+function gramRow(alloy: Alloy, fix: Fix, rates: Rates): CountRow {
+  const price = (form: 'wire' | 'sheet') => {
+    const found = alloyPrice(alloy, fix, rates.makingCharge(alloy.family, form));
+    // Nobody gave a price for that form of it: better nothing than nought.
+    return 'sentence' in found || found.bought.value === 0 ? null : found.bought;
+  };
+  return { key: alloy.id, label: alloy.name, takes: price('wire'), each: price('sheet') };
+}

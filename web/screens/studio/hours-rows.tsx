@@ -1,0 +1,51 @@
+// When the bench is open.
+import type { Problem } from '../../../core/studio/rates.ts';
+import { weekdayNames } from '../../app/dates.ts';
+import { Field } from '../../parts/field.tsx';
+import { problemAt, type SettingProps } from './setting-props.ts';
+
+export function HoursRows({ body, edit, problems }: SettingProps & { problems: readonly Problem[] }) {
+  return (
+    <section aria-labelledby="hours" className="mt-6">
+      <h2 id="hours">Open hours at the bench</h2>
+      <table className="rows">
+        <thead className="sr-only">
+          <tr>
+            <th>day</th>
+            <th>hours</th>
+          </tr>
+        </thead>
+        {weekdayNames.map((day, index) => {
+          const problem = problemAt(problems, `hours.${String(index)}`);
+          return (
+            <tbody key={day}>
+              <tr>
+                <td className="first w-[8em]">{day}</td>
+                <td>
+                  <Field
+                    wide
+                    className="num"
+                    value={body.hours[index] ?? ''}
+                    label={`${day}, open hours`}
+                    placeholder="day off"
+                    column="hours"
+                    problem={problem}
+                    problemId={`hours-${day}`}
+                    onChange={(value) => edit(`hours.${String(index)}`, (studio) => void (studio.hours[index] = value))}
+                  />
+                </td>
+              </tr>
+              {problem && (
+                <tr>
+                  <td colSpan={2} id={`hours-${day}`} className="problem">
+                    {problem}
+                  </td>
+                </tr>
+              )}
+            </tbody>
+          );
+        })}
+      </table>
+    </section>
+  );
+}

@@ -1,0 +1,131 @@
+// Making charges: what a gram costs over the metal in it, by family and form.
+import { alloyFamilies, type AlloyFamily } from '../../../core/metal/alloys.ts';
+import type { Problem } from '../../../core/studio/rates.ts';
+import type { MakingCharge } from '../../../core/studio/studio.ts';
+import { problemsAt } from '../../app/reckoning.ts';
+import { Choice } from '../../parts/choice.tsx';
+import { Field } from '../../parts/field.tsx';
+import { ProblemLine } from '../../parts/problem-line.tsx';
+import { RowTools, moveRow } from '../../parts/row-tools.tsx';
+import { useRowProblems } from '../../parts/use-problems.ts';
+import type { SettingProps } from './setting-props.ts';
+
+const forms = ['wire', 'sheet', 'tube'] as const;
+const COLUMNS = 4;
+
+export function MakingCharges({ body, edit, problems }: SettingProps & { problems: readonly Problem[] }) {
+  const unused = alloyFamilies.filter((family) => !body.makingCharges.some((row) => row.family === family));
+  return (
+    <section aria-labelledby="charges" className="mt-6">
+      <h2 id="charges">Making charges, per gram</h2>
+      <p className="aside">
+        Over the metal’s own price at the fix. For steel and other base metals that have no fix: the whole price paid.
+      </p>
+      <table className="rows">
+        <thead>
+          <tr>
+            <th scope="col" className="first">
+              metal
+            </th>
+            <th scope="col" className="end">
+              wire, strip
+            </th>
+            <th scope="col" className="end">
+              sheet
+            </th>
+            <th scope="col" className="end">
+              tube
+            </th>
+          </tr>
+        </thead>
+        {body.makingCharges.map((row, index) => (
+          <ChargeRow
+            key={row.id}
+            row={row}
+            index={index}
+            last={body.makingCharges.length - 1}
+            edit={edit}
+            problems={problemsAt(problems, `makingCharges.${String(index)}`)}
+          />
+        ))}
+        {unused.length > 0 && (
+          <tbody className="blank-row">
+            <tr>
+              <td className="first" colSpan={COLUMNS}>
+                <Choice
+                  value=""
+                  label="Add a metal"
+                  options={[
+                    { value: '', label: 'Add a metal' },
+                    ...unused.map((family) => ({ value: family, label: family.replace('-', ' ') })),
+                  ]}
+                  onChange={(value) =>
+                    edit(
+                      '',
+                      (studio) =>
+                        void studio.makingCharges.push({
+                          id: crypto.randomUUID(),
+                          family: value as AlloyFamily,
+                          wire: '',
+                          sheet: '',
+                          tube: '',
+                        }),
+                    )
+                  }
+                />
+              </td>
+            </tr>
+          </tbody>
+        )}
+      </table>
+    </section>
+  );
+}
+
+interface ChargeRowProps {
+  readonly row: MakingCharge;
+  readonly index: number;
+  readonly last: number;
+  readonly edit: SettingProps['edit'];
+  readonly problems: Readonly<Record<string, string>>;
+}
+
+function ChargeRow({ row, index, last, edit, problems: sentences }: ChargeRowProps) {
+  const problems = useRowProblems(sentences);
+  const family = row.family.replace('-', ' ');
+  return (
+    <tbody>
+      <tr>
+        <td className="first">
+          <RowTools
+            name={family}
+            index={index}
+            last={last}
+            onMove={(at, by) => edit('', (studio) => moveRow(studio.makingCharges, at, by))}
+            onRemove={(at) => edit('', (studio) => void studio.makingCharges.splice(at, 1))}
+          />
+          {family}
+        </td>
+        {forms.map((form) => (
+          <td key={form} className="end num">
+            <Field
+              end
+              value={row[form]}
+              label={`${family}, ${form}`}
+              placeholder="0"
+              column={`charge-${form}`}
+              onChange={(value) =>
+                edit(`makingCharges.${row.id}.${form}`, (studio) => {
+                  const changed = studio.makingCharges[index];
+                  if (changed) changed[form] = value;
+                })
+              }
+              {...problems.at(form)}
+            />
+          </td>
+        ))}
+      </tr>
+      <ProblemLine problems={problems} columns={COLUMNS} />
+    </tbody>
+  );
+}

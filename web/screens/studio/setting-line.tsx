@@ -1,0 +1,48 @@
+// One setting on a line: what it is, its field, and what it is for.
+import type { ReactNode } from 'react';
+import { Field } from '../../parts/field.tsx';
+
+interface SettingLineProps {
+  readonly label: string;
+  readonly help: string;
+  readonly value: string;
+  readonly problem: string | undefined;
+  readonly onChange: (value: string) => void;
+  /** What the typed sum comes to. */
+  readonly comesTo?: ReactNode;
+}
+
+export function SettingLine({ label, help, value, problem, onChange, comesTo }: SettingLineProps) {
+  const id = `setting-${label.replace(/\W+/g, '-')}`;
+  return (
+    <tbody>
+      <tr>
+        <td className="first">
+          {label}
+          <span className="aside block">{help}</span>
+        </td>
+        <td className="end num w-[16em]">
+          <Field
+            open
+            end
+            value={value}
+            label={label}
+            placeholder="0"
+            column="setting"
+            problem={problem}
+            problemId={id}
+            onChange={onChange}
+          />
+        </td>
+        <td className="end num w-[5.5em]">{comesTo}</td>
+      </tr>
+      {problem && (
+        <tr>
+          <td colSpan={3} id={id} className="problem">
+            {problem}
+          </td>
+        </tr>
+      )}
+    </tbody>
+  );
+}

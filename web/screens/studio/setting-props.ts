@@ -1,0 +1,13 @@
+// What each group of settings is handed.
+import type { Problem } from '../../../core/studio/rates.ts';
+import type { Studio } from '../../../core/studio/studio.ts';
+import type { Edit } from '../../app/use-document.ts';
+
+export interface SettingProps {
+  readonly body: Studio;
+  readonly edit: Edit<Studio>;
+}
+
+export function problemAt(problems: readonly Problem[], path: string): string | undefined {
+  return problems.find((problem) => problem.path === path)?.sentence;
+}

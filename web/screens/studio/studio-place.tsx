@@ -1,0 +1,46 @@
+// Where the studio is, and what it counts in.
+import { Choice } from '../../parts/choice.tsx';
+import { countries, currencies } from '../first-run/places.ts';
+import type { SettingProps } from './setting-props.ts';
+
+const unitOptions = [
+  { value: 'mm', label: 'millimetres and grams' },
+  { value: 'inch', label: 'gauge and inches' },
+] as const;
+
+export function StudioPlace({ body, edit }: SettingProps) {
+  return (
+    <p className="mt-4 flex flex-wrap gap-x-8 gap-y-2">
+      <span>
+        <span className="aside">in </span>
+        <Choice
+          open
+          value={body.country}
+          label="Country"
+          options={countries().map(({ code, name }) => ({ value: code, label: name }))}
+          onChange={(value) => edit('', (studio) => void (studio.country = value))}
+        />
+      </span>
+      <span>
+        <span className="aside">reckons in </span>
+        <Choice
+          open
+          value={body.currency}
+          label="Currency"
+          options={currencies().map(({ code, name }) => ({ value: code, label: `${code}, ${name}` }))}
+          onChange={(value) => edit('', (studio) => void (studio.currency = value))}
+        />
+      </span>
+      <span>
+        <span className="aside">thinks in </span>
+        <Choice
+          open
+          value={body.units}
+          label="Units"
+          options={unitOptions}
+          onChange={(value) => edit('', (studio) => void (studio.units = value as typeof body.units))}
+        />
+      </span>
+    </p>
+  );
+}

@@ -1,0 +1,84 @@
+// The studio: left its settings, written in place; right the noon fix and what a gram costs at it.
+import { useLocation } from 'react-router';
+import { useEffect } from 'react';
+import { STUDIO_ID } from '../../../contract/studio.ts';
+import { readRates } from '../../../core/studio/rates.ts';
+import type { Studio } from '../../../core/studio/studio.ts';
+import { useGetFixesQuery } from '../../app/api.ts';
+import { NothingHere } from '../../app/nothing-here.tsx';
+import { useBasis } from '../../app/reckoning.ts';
+import { useDocument, type DocumentInHand } from '../../app/use-document.ts';
+import { Conflict } from '../../parts/conflict.tsx';
+import { DraftLine } from '../../parts/draft-line.tsx';
+import { Field } from '../../parts/field.tsx';
+import { Spread } from '../../parts/spread.tsx';
+import { FixHistory } from './fix-history.tsx';
+import { FixPrices } from './fix-prices.tsx';
+import { GramPrices } from './gram-prices.tsx';
+import { HoursRows } from './hours-rows.tsx';
+import { MakingCharges } from './making-charges.tsx';
+import { OwnAlloys } from './own-alloys.tsx';
+import { PriceRule } from './price-rule.tsx';
+import { RateRows } from './rate-rows.tsx';
+import { StudioPlace } from './studio-place.tsx';
+import { WhatChanges } from './what-changes.tsx';
+
+export function StudioScreen() {
+  const inHand = useDocument('studio', STUDIO_ID);
+  if (inHand === 'missing') return <NothingHere what="page" />;
+  return inHand && <StudioPages inHand={inHand} />;
+}
+
+function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
+  const { name, open, body, edit } = inHand;
+  const { data: fixes = [] } = useGetFixesQuery();
+  const { fix } = useBasis();
+  const rates = readRates(body, open.stored.revision);
+  const { hash } = useLocation();
+  useEffect(() => {
+    if (hash) document.getElementById(hash.slice(1))?.scrollIntoView({ block: 'nearest' });
+  }, [hash]);
+
+  return (
+    <>
+      <Spread
+        title="Studio"
+        left={
+          <>
+            <h1>
+              <Field
+                wide
+                value={body.name}
+                label="Name of the studio"
+                placeholder="Name your studio"
+                maxLength={120}
+                onChange={(value) => edit('name', (studio) => void (studio.name = value))}
+              />
+            </h1>
+            <DraftLine name={name} open={open} problems={rates.problems.length} />
+            <StudioPlace body={body} edit={edit} />
+            <RateRows body={body} edit={edit} rates={rates} />
+            <PriceRule body={body} edit={edit} rates={rates} />
+            <HoursRows body={body} edit={edit} problems={rates.problems} />
+            <MakingCharges body={body} edit={edit} problems={rates.problems} />
+            <OwnAlloys body={body} edit={edit} problems={rates.problems} />
+          </>
+        }
+        leftFoot={
+          <span>The book reckons with the accepted settings; a draft changes nothing until it is accepted.</span>
+        }
+        right={
+          <>
+            {open.stored.isDraft && <WhatChanges rates={rates} />}
+            <FixPrices current={fix} currency={body.currency} />
+            <GramPrices rates={rates} />
+            <FixHistory fixes={fixes} />
+          </>
+        }
+        rightFoot={<span className="ml-auto">{body.currency}</span>}
+        bottomLine={<span className="font-semibold">Noon fix</span>}
+      />
+      <Conflict name={name} open={open} what="page of settings" />
+    </>
+  );
+}

@@ -1,0 +1,46 @@
+// What accepting the draft would do to the book's prices.
+import { countPiece } from '../../../core/price/count.ts';
+import type { Rates } from '../../../core/studio/rates.ts';
+import { useGetPiecesQuery } from '../../app/api.ts';
+import { pieceCount, useBasis } from '../../app/reckoning.ts';
+import { Num } from '../../parts/num.tsx';
+
+export function WhatChanges({ rates }: { rates: Rates }) {
+  const basis = useBasis();
+  const { data: pieces = [] } = useGetPiecesQuery();
+  const moved = pieces
+    .map(({ id, body }) => ({
+      id,
+      name: body.name,
+      now: pieceCount(body, basis).prices.wholesale,
+      then: countPiece(body, rates, basis.fix).prices.wholesale,
+    }))
+    .filter(({ now, then }) => now.value !== then.value);
+  return (
+    <section className="note mb-5" aria-labelledby="changes">
+      <h2 id="changes" className="text-ink!">
+        {moved.length === 0
+          ? 'Accepting this draft moves no wholesale price'
+          : 'Accepting this draft moves wholesale prices'}
+      </h2>
+      {moved.length > 0 && (
+        <table className="w-full">
+          <tbody>
+            {moved.map(({ id, name, now, then }) => (
+              <tr key={id}>
+                <td>{name || 'Unnamed piece'}</td>
+                <td className="text-right">
+                  <Num figure={now} />
+                </td>
+                <td className="w-[1.6em] text-center">to</td>
+                <td className="text-right font-semibold">
+                  <Num figure={then} />
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </section>
+  );
+}
