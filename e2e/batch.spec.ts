@@ -1,5 +1,5 @@
 // A batch: what to cut and when it is done follow the quantity; a late one says so.
-import { amount, expect, test } from './fixtures.ts';
+import { amount, expect, test, write } from './fixtures.ts';
 
 test('twice the quantity is twice the metal, and the plan follows', async ({ page, demo }) => {
   await page.goto(`${demo.url}/batches`);
@@ -32,7 +32,7 @@ test('a late batch stands out, and leaves the plan when it is finished', async (
 test('a batch can be moved to a later revision of its piece', async ({ page, demo }) => {
   await page.goto(`${demo.url}/pieces`);
   await page.getByRole('table').getByRole('link', { name: 'Tide hair fork' }).click();
-  await page.getByLabel('Prongs and crown, length').fill('280');
+  await write(page.getByLabel('Prongs and crown, length'), '280');
   await page.getByRole('button', { name: 'Accept as revision 2' }).click();
   await expect(page.getByText('Revision 2', { exact: true })).toBeVisible();
   await page.getByRole('link', { name: 'Batches' }).click();

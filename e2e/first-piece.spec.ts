@@ -1,5 +1,5 @@
 // What a maker does on the first day: from an empty ledger to a price and a day, and it is all there tomorrow.
-import { amount, expect, openBook, test } from './fixtures.ts';
+import { amount, choose, expect, expectWritten, openBook, test, write } from './fixtures.ts';
 
 test('make a piece, price it, batch it; after a restart it is unchanged', async ({ page, own, expected }) => {
   expected.push(/404 \(Not Found\)/);
@@ -19,15 +19,15 @@ test('make a piece, price it, batch it; after a restart it is unchanged', async 
   await page.getByRole('button', { name: 'Describe a piece' }).click();
   await page.getByLabel('Name of the piece').fill('Buoy pendant');
   await page.getByLabel('Add a part').pressSequentially('Disc');
-  await page.getByLabel('Disc, section').selectOption('sheet');
-  await page.getByLabel('Disc, thickness').fill('1');
-  await page.getByLabel('Disc, diameter').fill('20');
+  await choose(page.getByLabel('Disc, section'), 'sheet');
+  await write(page.getByLabel('Disc, thickness'), '1');
+  await write(page.getByLabel('Disc, diameter'), '20');
   await page.getByLabel('Add a finding').pressSequentially('Bail');
-  await page.getByLabel('Bail, price each').fill('1.50');
+  await write(page.getByLabel('Bail, price each'), '1.50');
   await page.getByLabel('Add a step').pressSequentially('Saw and file');
-  await page.getByLabel('Saw and file, set-up minutes').fill('12');
-  await page.getByLabel('Saw and file, minutes each').fill('6');
-  await page.getByLabel('Saw and file, minutes by itself').fill('20');
+  await write(page.getByLabel('Saw and file, set-up minutes'), '12');
+  await write(page.getByLabel('Saw and file, minutes each'), '6');
+  await write(page.getByLabel('Saw and file, minutes by itself'), '20');
   await page.getByLabel('Pieces usually made at once').fill('6');
 
   // 3.25469 g × (0.925 × 1.00 + 0.10) = 3.336; 1.50; 8 min at 30 and at 9 an hour: 4.00 and 1.20. In all 10.04, × 2 up to 21.
@@ -60,7 +60,7 @@ test('make a piece, price it, batch it; after a restart it is unchanged', async 
   await page.getByRole('link', { name: 'Buoy pendant' }).click();
   await expect(amount(page, 'Cost')).toHaveText('10.04');
   await expect(page.getByText('Revision 1', { exact: true })).toBeVisible();
-  await expect(page.getByLabel('Disc, thickness')).toHaveValue('1 mm');
+  await expectWritten(page.getByLabel('Disc, thickness'), '1 mm');
 });
 
 test('a rate that cannot be read is put right where it was typed', async ({ page, own, expected }) => {

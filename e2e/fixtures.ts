@@ -2,7 +2,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { test as base, expect, type Page } from '@playwright/test';
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import { LedgerServer } from './ledger-server.ts';
 
 interface Fixtures {
@@ -63,6 +63,27 @@ export async function openPiece(page: Page, url: string, name: string): Promise<
   await page.goto(`${url}/pieces`);
   await page.getByRole('table').getByRole('link', { name }).first().click();
   await expect(page.getByLabel('Name of the piece')).toHaveValue(name);
+}
+
+/** Writes in a field of a row, which is a real field only in the hand. */
+export async function write(field: Locator, text: string): Promise<void> {
+  await field.focus();
+  await field.fill(text);
+}
+
+/** Chooses from a list in a row. */
+export async function choose(field: Locator, option: string | { readonly label: string }): Promise<void> {
+  await field.focus();
+  await field.selectOption(option);
+}
+
+/** What stands in a field of a row, in the hand or at rest. */
+export async function expectWritten(field: Locator, text: string): Promise<void> {
+  await expect
+    .poll(() =>
+      field.evaluate((element) => (element instanceof HTMLInputElement ? element.value : element.textContent)),
+    )
+    .toBe(text);
 }
 
 /** The amount on a line of the count. */

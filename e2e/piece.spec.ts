@@ -1,19 +1,19 @@
 // Writing a piece: figures follow the keys, workings open, wrong input is said in words, nothing is lost.
-import { amount, expect, openPiece, test } from './fixtures.ts';
+import { amount, expect, expectWritten, openPiece, test, write } from './fixtures.ts';
 
 test.beforeEach(async ({ page, demo }) => await openPiece(page, demo.url, 'Barometer brooch'));
 
 test('every key moves the count, and undo brings it back', async ({ page }) => {
   const cost = await amount(page, 'Cost').textContent();
   const diameter = page.getByLabel('Dial, diameter');
-  await diameter.fill('68');
+  await write(diameter, '68');
   await expect(amount(page, 'Cost')).not.toHaveText(cost ?? '');
   await expect(page.getByRole('button', { name: 'Accept as revision 2' })).toBeVisible();
   await page.keyboard.press('Control+z');
-  await expect(diameter).toHaveValue('34 mm');
+  await expectWritten(diameter, '34 mm');
   await expect(amount(page, 'Cost')).toHaveText(cost ?? '');
   await page.keyboard.press('Control+Shift+z');
-  await expect(diameter).toHaveValue('68 mm');
+  await expectWritten(diameter, '68 mm');
 });
 
 test('a figure opens its working down to where its inputs came from, and Escape folds it', async ({ page }) => {
@@ -40,33 +40,33 @@ test('what cannot be reckoned is said by the field, the rest still counts, and i
     ['1/0', /nought/],
     ['thin', /“thin” does not fit/],
   ] as const) {
-    await thickness.fill(typed);
+    await write(thickness, typed);
     await expect(page.getByText(sentence)).toBeVisible();
     await expect(thickness).toHaveAttribute('aria-invalid', 'true');
   }
-  await expect(thickness).toHaveValue('thin');
+  await expectWritten(thickness, 'thin');
   await expect(page.getByRole('button', { name: '1 to put right before it can be accepted' })).toBeDisabled();
   await expect(amount(page, 'Bench time')).toHaveText('12.71');
-  await thickness.fill('20 ga');
+  await write(thickness, '20 ga');
   await expect(page.getByRole('button', { name: 'Accept as revision 2' })).toBeEnabled();
 });
 
 test('reloading in the middle of a word loses nothing', async ({ page }) => {
-  await page.getByLabel('Hub, length').fill('7.25');
+  await write(page.getByLabel('Hub, length'), '7.25');
   await page.reload();
-  await expect(page.getByLabel('Hub, length')).toHaveValue('7.25 mm');
+  await expectWritten(page.getByLabel('Hub, length'), '7.25 mm');
   await expect(page.getByText('Revision 1, draft kept')).toBeVisible();
 });
 
 test('while the ledger is away typing goes on, and is sent when it is back', async ({ page, demo, expected }) => {
   expected.push(/ERR_CONNECTION_REFUSED/);
   await demo.stop();
-  await page.getByLabel('Hub, length').fill('9');
+  await write(page.getByLabel('Hub, length'), '9');
   await expect(page.getByText(/ledger cannot be reached/)).toBeVisible();
   await demo.start();
   await expect(page.getByText('Revision 1, draft kept')).toBeVisible({ timeout: 15_000 });
   await page.reload();
-  await expect(page.getByLabel('Hub, length')).toHaveValue('9 mm');
+  await expectWritten(page.getByLabel('Hub, length'), '9 mm');
 });
 
 test('two pages at once: both versions are shown, and the maker says which stands', async ({
@@ -77,19 +77,19 @@ test('two pages at once: both versions are shown, and the maker says which stand
   expected.push(/409 \(Conflict\)/);
   const tablet = await context.newPage();
   await tablet.goto(page.url());
-  await tablet.getByLabel('Dial, diameter').fill('40');
+  await write(tablet.getByLabel('Dial, diameter'), '40');
   await expect(tablet.getByText('Revision 1, draft kept')).toBeVisible();
 
-  await page.getByLabel('Dial, diameter').fill('36');
+  await write(page.getByLabel('Dial, diameter'), '36');
   const sheet = page.getByRole('dialog', { name: 'This piece was changed elsewhere' });
   await expect(sheet.getByRole('row', { name: 'parts, Dial, blank, diameter' })).toContainText('36 mm40 mm');
   await sheet.getByRole('button', { name: 'Keep mine' }).click();
   await expect(page.getByText('Revision 1, draft kept')).toBeVisible();
 
-  await tablet.getByLabel('Hub, length').fill('5');
+  await write(tablet.getByLabel('Hub, length'), '5');
   await tablet.getByRole('button', { name: 'Take theirs' }).click();
-  await expect(tablet.getByLabel('Dial, diameter')).toHaveValue('36 mm');
-  await expect(tablet.getByLabel('Hub, length')).toHaveValue('3.5 mm');
+  await expectWritten(tablet.getByLabel('Dial, diameter'), '36 mm');
+  await expectWritten(tablet.getByLabel('Hub, length'), '3.5 mm');
 });
 
 test('by keyboard alone: Enter goes down, the blank row adds, Alt with an arrow moves a row', async ({ page }) => {
@@ -100,13 +100,13 @@ test('by keyboard alone: Enter goes down, the blank row adds, Alt with an arrow 
   await expect(page.getByLabel('Add a part')).toBeFocused();
   await page.keyboard.type('Needle');
   await expect(page.getByLabel('Part 5, name')).toBeFocused();
-  await expect(page.getByLabel('Part 5, name')).toHaveValue('Needle');
+  await expectWritten(page.getByLabel('Part 5, name'), 'Needle');
   await page.keyboard.press('Alt+ArrowUp');
-  await expect(page.getByLabel('Part 4, name')).toHaveValue('Needle');
+  await expectWritten(page.getByLabel('Part 4, name'), 'Needle');
   await page.getByRole('button', { name: 'Move Needle or take it away' }).focus();
   await page.keyboard.press('Enter');
   await page.getByRole('menuitem', { name: /Take away/ }).press('Enter');
-  await expect(page.getByLabel('Part 4, name')).toHaveValue('Hub');
+  await expectWritten(page.getByLabel('Part 4, name'), 'Hub');
 });
 
 test('a piece goes out as a file and comes back; a foreign file is refused in words', async ({
@@ -154,10 +154,10 @@ test('a draft is thrown away only when asked twice, and the page is named in its
 
 test('a piece accepted and changed can go back to what was accepted', async ({ page }) => {
   const cost = await amount(page, 'Cost').textContent();
-  await page.getByLabel('Pointer, length').fill('60');
+  await write(page.getByLabel('Pointer, length'), '60');
   await expect(amount(page, 'Cost')).not.toHaveText(cost ?? '');
   await page.getByRole('button', { name: 'Back to revision 1' }).click();
-  await expect(page.getByLabel('Pointer, length')).toHaveValue('22 mm');
+  await expectWritten(page.getByLabel('Pointer, length'), '22 mm');
   await expect(amount(page, 'Cost')).toHaveText(cost ?? '');
   await expect(page.getByText('Revision 1', { exact: true })).toBeVisible();
 });

@@ -1,5 +1,5 @@
 // Settings, metals and prices: what the studio says rules the book, and what cannot be read is said where it stands.
-import { amount, expect, openBook, openPiece, test } from './fixtures.ts';
+import { amount, choose, expect, expectWritten, openBook, openPiece, test, write } from './fixtures.ts';
 
 test('an own alloy without a density is not weighed until it has one', async ({ page, demo }) => {
   await page.goto(`${demo.url}/studio`);
@@ -15,7 +15,7 @@ test('an own alloy without a density is not weighed until it has one', async ({ 
   await expect(page.getByText('Revision 3', { exact: true })).toBeVisible();
 
   await openPiece(page, demo.url, 'Barometer brooch');
-  await page.getByLabel('Dial, metal').selectOption({ label: 'Tide bronze' });
+  await choose(page.getByLabel('Dial, metal'), { label: 'Tide bronze' });
   await amount(page, 'Metal', 'takes').click();
   await page.getByRole('button', { name: /g Dial, as cut$/ }).click();
   await expect(page.locator('.working')).toContainText('π/4 × 35² × 0.9 × 8.8 ÷ 1000');
@@ -24,9 +24,9 @@ test('an own alloy without a density is not weighed until it has one', async ({ 
 
 test('base metal that nobody gave a price for says so, and can still be accepted', async ({ page, demo }) => {
   await openPiece(page, demo.url, 'Tide hair fork');
-  await page.getByLabel('Prongs and crown, metal').selectOption({ label: 'Phosphor bronze C510' });
+  await choose(page.getByLabel('Prongs and crown, metal'), { label: 'Phosphor bronze C510' });
   await expect(page.getByText(/hosphor bronze C510 as wire has no price/)).toBeHidden();
-  await page.getByLabel('Prongs and crown, metal').selectOption({ label: 'Titanium grade 2' });
+  await choose(page.getByLabel('Prongs and crown, metal'), { label: 'Titanium grade 2' });
   await expect(page.getByText(/Titanium grade 2 as wire has no price/)).toBeVisible();
   await page.getByRole('button', { name: 'Accept as revision 2' }).click();
   await expect(page.getByText('Revision 2', { exact: true })).toBeVisible();
@@ -79,18 +79,18 @@ test('a maker who thinks in gauge and inches types bare numbers', async ({ page,
   await page.getByRole('button', { name: 'Describe a piece' }).first().click();
   await page.getByLabel('Name of the piece').fill('Bar pin');
   await page.getByLabel('Add a part').pressSequentially('Bar');
-  await page.getByLabel('Bar, diameter').fill('12');
-  await page.getByLabel('Bar, length').fill('2 1/2');
+  await write(page.getByLabel('Bar, diameter'), '12');
+  await write(page.getByLabel('Bar, length'), '2 1/2');
   await page.getByLabel('Bar, trim').focus();
-  await expect(page.getByLabel('Bar, diameter')).toHaveValue('12 ga');
-  await expect(page.getByLabel('Bar, length')).toHaveValue('2 1/2 in');
+  await expectWritten(page.getByLabel('Bar, diameter'), '12 ga');
+  await expectWritten(page.getByLabel('Bar, length'), '2 1/2 in');
   await expect(page.getByText('cut 2.500 in')).toBeVisible();
   // π/4 × 2.0525² mm × 63.5 mm × 10.36 g/cm³ ÷ 1000: B&S 12 gauge is 0.0808 in (ASTM B258).
   await expect(amount(page, 'Metal', 'takes')).toHaveText('2.18g');
   // A steel sheet is another system, and steel wire takes no gauge here.
-  await page.getByLabel('Bar, metal').selectOption({ label: 'Low-carbon steel' });
+  await choose(page.getByLabel('Bar, metal'), { label: 'Low-carbon steel' });
   await expect(page.getByText(/no gauge for this stock here/)).toBeVisible();
-  await page.getByLabel('Bar, section').selectOption('sheet');
+  await choose(page.getByLabel('Bar, section'), 'sheet');
   await expect(page.getByText('2.66 mm')).toBeVisible();
 });
 

@@ -2,6 +2,7 @@
 import { memo } from 'react';
 import { clsx } from 'clsx';
 import { goDown } from './field.tsx';
+import { Resting, useRest } from './resting.tsx';
 
 export interface Option {
   readonly value: string;
@@ -21,9 +22,16 @@ interface ChoiceProps {
 }
 
 export function Choice({ value, options, onChange, label, problem, problemId, column, small, open }: ChoiceProps) {
+  const { rests, wake, field } = useRest<HTMLSelectElement>();
+  const looks = clsx('field field-choice', small && 'field-small', open && 'field-open');
+  if (rests) {
+    const words = { text: labelOf(options, value), label, problem, problemId, column };
+    return <Resting role="combobox" className={looks} onFocus={wake} {...words} />;
+  }
   return (
     <select
-      className={clsx('field', small && 'field-small', open && 'field-open')}
+      ref={field}
+      className={looks}
       value={value}
       aria-label={label}
       aria-invalid={problem ? true : undefined}
@@ -35,6 +43,11 @@ export function Choice({ value, options, onChange, label, problem, problemId, co
       <Options options={options} />
     </select>
   );
+}
+
+function labelOf(options: ChoiceProps['options'], value: string): string {
+  const all = options.flatMap((option): readonly Option[] => ('group' in option ? option.options : [option]));
+  return all.find((option) => option.value === value)?.label ?? '';
 }
 
 // A list of all metals is long; it is drawn again only when the list itself changes, not at each key beside it.

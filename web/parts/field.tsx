@@ -2,6 +2,7 @@
 import { useEffect, useRef, useState, type FocusEvent, type KeyboardEvent } from 'react';
 import { clsx } from 'clsx';
 import { withUnit } from '../../core/measure/with-unit.ts';
+import { Resting, useRest } from './resting.tsx';
 
 export interface FieldProps {
   readonly value: string;
@@ -46,6 +47,7 @@ export function Field({
   // While it is written in, the field shows exactly what is typed; the unit is put behind it only in what is kept.
   const [typing, setTyping] = useState<string | null>(null);
   const sent = useRef(value);
+  const { rests, wake, field } = useRest<HTMLInputElement>();
 
   // Undo, or another device: what is kept changed under the typing hand.
   useEffect(() => {
@@ -53,18 +55,25 @@ export function Field({
     sent.current = value;
   }, [value, typing]);
 
+  const looks = clsx(
+    'field',
+    wide && 'field-wide',
+    small && 'field-small',
+    open && 'field-open',
+    end && 'text-right',
+    unit && 'num',
+    className,
+  );
+  if (rests) {
+    const words = { text: value, label, placeholder, problem, problemId, column };
+    return <Resting role="textbox" className={looks} onFocus={wake} {...words} />;
+  }
+
   return (
     <input
+      ref={field}
       type="text"
-      className={clsx(
-        'field',
-        wide && 'field-wide',
-        small && 'field-small',
-        open && 'field-open',
-        end && 'text-right',
-        unit && 'num',
-        className,
-      )}
+      className={looks}
       value={typing ?? value}
       aria-label={label}
       aria-invalid={problem ? true : undefined}

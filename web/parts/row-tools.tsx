@@ -1,7 +1,7 @@
 // What can be done with a row: move it, take it away. Kept in the margin, so that the columns are not disturbed.
 import { GripVertical } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import type { KeyboardEvent } from 'react';
+import { memo, type KeyboardEvent } from 'react';
 
 interface RowToolsProps {
   readonly name: string;
@@ -11,7 +11,7 @@ interface RowToolsProps {
   readonly onRemove: (index: number) => void;
 }
 
-export function RowTools({ name, index, last, onMove, onRemove }: RowToolsProps) {
+export const RowTools = memo(function RowTools({ name, index, last, onMove, onRemove }: RowToolsProps) {
   return (
     <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger className="row-tool chrome" aria-label={`Move ${name} or take it away`}>
@@ -26,7 +26,7 @@ export function RowTools({ name, index, last, onMove, onRemove }: RowToolsProps)
       </DropdownMenu.Portal>
     </DropdownMenu.Root>
   );
-}
+});
 
 function Item({
   label,

@@ -8,6 +8,7 @@ import type { Edit } from '../../app/use-document.ts';
 import { Field } from '../../parts/field.tsx';
 import { ProblemLine } from '../../parts/problem-line.tsx';
 import { useRowProblems } from '../../parts/use-problems.ts';
+import { Row } from '../../parts/row.tsx';
 import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
 
@@ -117,11 +118,7 @@ const FindingRow = memo(function FindingRow({
     />
   );
   return (
-    <tbody
-      role="rowgroup"
-      className={isGhost ? 'blank-row' : undefined}
-      onKeyDown={(event) => moveByKeys(event, index, onMove)}
-    >
+    <Row className={isGhost ? 'blank-row' : undefined} onKeyDown={(event) => moveByKeys(event, index, onMove)}>
       <tr role="row">
         <td role="cell" className="first pl-[58px]!">
           {!isGhost && <RowTools name={name} index={index} last={last} onMove={onMove} onRemove={onRemove} />}
@@ -152,6 +149,6 @@ const FindingRow = memo(function FindingRow({
         )}
       </tr>
       <ProblemLine problems={problems} columns={COLUMNS} />
-    </tbody>
+    </Row>
   );
 });

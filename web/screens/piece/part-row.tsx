@@ -19,6 +19,7 @@ import { useRowProblems } from '../../parts/use-problems.ts';
 import { alloyOptions } from './alloy-options.ts';
 import { BlankFields, blankFor, ruleNames } from './blank-fields.tsx';
 import type { EditPart } from './part-rows.tsx';
+import { Row } from '../../parts/row.tsx';
 import { moveByKeys, RowTools } from '../../parts/row-tools.tsx';
 import { SectionFields, sectionFor } from './section-fields.tsx';
 
@@ -68,18 +69,18 @@ export const PartRow = memo(function PartRow({
   );
   if (!reckoning) {
     return (
-      <tbody role="rowgroup" className="blank-row">
+      <Row className="blank-row">
         <tr role="row">
           <td role="cell" className="first" />
           <td role="cell">{nameField}</td>
           <td role="cell" style={{ gridColumn: `span ${String(COLUMNS - 2)}` }} />
         </tr>
-      </tbody>
+      </Row>
     );
   }
 
   return (
-    <tbody role="rowgroup" onKeyDown={(event) => moveByKeys(event, index, onMove)}>
+    <Row onKeyDown={(event) => moveByKeys(event, index, onMove)}>
       <tr role="row">
         <td role="cell" className="first">
           <RowTools name={name} index={index} last={last} onMove={onMove} onRemove={onRemove} />
@@ -167,7 +168,7 @@ export const PartRow = memo(function PartRow({
         </td>
       </tr>
       <ProblemLine problems={problems} columns={COLUMNS} indent={2} />
-    </tbody>
+    </Row>
   );
 });
 

@@ -8,6 +8,7 @@ import type { Edit } from '../../app/use-document.ts';
 import { Field } from '../../parts/field.tsx';
 import { ProblemLine } from '../../parts/problem-line.tsx';
 import { useRowProblems } from '../../parts/use-problems.ts';
+import { Row } from '../../parts/row.tsx';
 import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
 
@@ -134,11 +135,7 @@ const StepRow = memo(function StepRow({ step, index, last, reckoning, editStep, 
     </td>
   );
   return (
-    <tbody
-      role="rowgroup"
-      className={reckoning ? undefined : 'blank-row'}
-      onKeyDown={(event) => moveByKeys(event, index, onMove)}
-    >
+    <Row className={reckoning ? undefined : 'blank-row'} onKeyDown={(event) => moveByKeys(event, index, onMove)}>
       <tr role="row">
         <td role="cell" className="first num text-soft">
           {reckoning && <RowTools name={name} index={index} last={last} onMove={onMove} onRemove={onRemove} />}
@@ -188,6 +185,6 @@ const StepRow = memo(function StepRow({ step, index, last, reckoning, editStep, 
         )}
       </tr>
       <ProblemLine problems={problems} columns={COLUMNS} indent={1} />
-    </tbody>
+    </Row>
   );
 });

@@ -1,0 +1,13 @@
+import { connect } from 'node:net';
+import { once } from 'node:events';
+import { expect, test } from './fixtures.ts';
+
+test('the ledger closes though a connection was opened ahead and asks for nothing', async ({ own }) => {
+  const { hostname, port } = new URL(own.url);
+  const ahead = connect(Number(port), hostname);
+  await once(ahead, 'connect');
+  const closed = once(ahead, 'close');
+  await own.stop();
+  await closed;
+  expect(ahead.destroyed).toBe(true);
+});
