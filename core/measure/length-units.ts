@@ -7,6 +7,7 @@ const mmPerLengthUnit = {
   m: 1000,
   in: MM_PER_INCH,
   ft: MM_PER_INCH * 12,
+  thou: MM_PER_INCH / 1000,
 } as const satisfies Record<string, number>;
 
 const spellings: Readonly<Record<string, keyof typeof mmPerLengthUnit>> = {
@@ -16,7 +17,15 @@ const spellings: Readonly<Record<string, keyof typeof mmPerLengthUnit>> = {
   millimeter: 'mm',
   millimeters: 'mm',
   cm: 'cm',
+  centimetre: 'cm',
+  centimetres: 'cm',
+  centimeter: 'cm',
+  centimeters: 'cm',
   m: 'm',
+  metre: 'm',
+  metres: 'm',
+  meter: 'm',
+  meters: 'm',
   in: 'in',
   inch: 'in',
   inches: 'in',
@@ -28,6 +37,8 @@ const spellings: Readonly<Record<string, keyof typeof mmPerLengthUnit>> = {
   feet: 'ft',
   "'": 'ft',
   '′': 'ft',
+  thou: 'thou',
+  thous: 'thou',
 };
 
 /** Millimetres in a unit as people write it, or undefined when it is not a length unit. */

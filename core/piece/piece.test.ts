@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { blankRulesByForm, emptyPiece, pieceSchema, type Blank, type PartSection } from './piece.ts';
-import { gaugeSystemOf, readBlank, readSection } from './read-part.ts';
+import { readBlank, readSection } from './read-part.ts';
+import { gaugeSystemOf } from '../stock/gauged.ts';
 
 const step = { id: 's', name: '', station: '', setUp: '', each: '', byItself: '', meanwhile: false };
 

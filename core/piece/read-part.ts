@@ -5,7 +5,6 @@ import type { GaugeSystem } from '../measure/gauge.ts';
 import { readLength } from '../measure/read-length.ts';
 import type { Reading } from '../measure/reading.ts';
 import { readRingSize } from '../measure/ring-size.ts';
-import type { AlloyFamily } from '../metal/alloys.ts';
 import type { Section } from '../stock/section.ts';
 import type { Problem } from '../studio/rates.ts';
 import { blankRulesByForm, type Blank, type PartSection, type SectionForm } from './piece.ts';
@@ -22,16 +21,6 @@ export type BlankReading =
   | { readonly kind: 'rectangle'; readonly width: Figure; readonly length: Figure };
 
 export type Report = (problem: Problem) => void;
-
-/**
- * The gauge system a piece of stock is sold by: it follows the alloy, and for steel the form. Steel wire has gauges of
- * its own that are not the sheet's, so it takes none here.
- */
-export function gaugeSystemOf(family: AlloyFamily, form: SectionForm): GaugeSystem {
-  if (family === 'steel') return form === 'sheet' ? 'msg' : 'none';
-  if (family === 'stainless-steel') return form === 'sheet' ? 'usg' : 'none';
-  return 'awg';
-}
 
 /**
  * Reads the sizes of a section.

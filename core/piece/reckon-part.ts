@@ -4,10 +4,11 @@ import { readCount } from '../measure/read-number.ts';
 import { readLength } from '../measure/read-length.ts';
 import { densityOf } from '../metal/alloy.ts';
 import type { Alloy } from '../metal/alloys.ts';
-import { massPerArea, massPerLength, type Section } from '../stock/section.ts';
+import { areaOf, massPerArea, massPerLength, type Section } from '../stock/section.ts';
 import type { Problem } from '../studio/rates.ts';
 import type { Part } from './piece.ts';
-import { gaugeSystemOf, readBlank, readSection, type BlankReading, type SectionReading } from './read-part.ts';
+import { readBlank, readSection, type BlankReading, type SectionReading } from './read-part.ts';
+import { gaugeSystemOf } from '../stock/gauged.ts';
 
 export interface PartReckoning {
   readonly alloy: Alloy | null;
@@ -75,22 +76,9 @@ function lengthMass(length: Figure, { section, sizes }: SectionReading, density:
   if (section.form === 'sheet') throw new Error('A length is not cut from sheet; readBlank refuses it.');
   return {
     value: length.value * massPerLength(section, density.value),
-    how: `${areaSum(section)} × ${inSum(length.value)} × ${inSum(density.value)} ÷ 1000`,
+    how: `${areaOf(section).how} × ${inSum(length.value)} × ${inSum(density.value)} ÷ 1000`,
     from: [...Object.values(sizes), length, density],
   };
-}
-
-function areaSum(section: Exclude<Section, { form: 'sheet' }>): string {
-  switch (section.form) {
-    case 'round':
-      return `π/4 × ${inSum(section.diameterMm)}²`;
-    case 'square':
-      return `${inSum(section.sideMm)}²`;
-    case 'strip':
-      return `${inSum(section.widthMm)} × ${inSum(section.thicknessMm)}`;
-    case 'tube':
-      return `π × ${inSum(section.wallMm)} × (${inSum(section.outsideMm)} − ${inSum(section.wallMm)})`;
-  }
 }
 
 function sheetMass(blank: Exclude<BlankReading, { kind: 'length' }>, { sizes }: SectionReading, density: Figure): Mass {

@@ -1,33 +1,108 @@
 // Cross-sections of stock and what they weigh per length or area.
+import { inSum } from '../figure/figure.ts';
 
 /** A section with its sizes in mm, as it stands after reading what was typed. */
 export type Section =
   | { readonly form: 'round'; readonly diameterMm: number }
   | { readonly form: 'square'; readonly sideMm: number }
   | { readonly form: 'strip'; readonly widthMm: number; readonly thicknessMm: number }
+  | { readonly form: 'half-round'; readonly widthMm: number; readonly heightMm: number }
+  | { readonly form: 'd'; readonly widthMm: number; readonly heightMm: number }
+  | { readonly form: 'triangle'; readonly widthMm: number; readonly heightMm: number }
+  | { readonly form: 'oval'; readonly widthMm: number; readonly heightMm: number }
   | { readonly form: 'tube'; readonly outsideMm: number; readonly wallMm: number }
+  | { readonly form: 'square-tube'; readonly outsideMm: number; readonly wallMm: number }
   | { readonly form: 'sheet'; readonly thicknessMm: number };
 
 export type LongSection = Exclude<Section, { form: 'sheet' }>;
+export type SectionForm = Section['form'];
+
+/** An area with the sum that makes it, for a working: `π/4 × 1.024²`. */
+export interface Area {
+  readonly mm2: number;
+  readonly how: string;
+}
 
 const MM3_PER_CM3 = 1000;
 
 /**
  * Area of the cross-section of wire, strip or tube.
- * @returns mm²
+ * @returns mm² with its sum; the formulae are plain geometry. A half-round may be low (a segment of a larger circle); a D
+ *   has straight flanks below its half circle; a triangle stands on its width.
+ * @throws RangeError for a half-round taller than half its width, or a D lower than that
  */
-export function areaMm2(section: LongSection): number {
+export function areaOf(section: LongSection): Area {
   switch (section.form) {
     case 'round':
-      return (Math.PI / 4) * section.diameterMm ** 2;
+      return { mm2: (Math.PI / 4) * section.diameterMm ** 2, how: `π/4 × ${inSum(section.diameterMm)}²` };
     case 'square':
-      return section.sideMm ** 2;
+      return { mm2: section.sideMm ** 2, how: `${inSum(section.sideMm)}²` };
     case 'strip':
-      return section.widthMm * section.thicknessMm;
+      return {
+        mm2: section.widthMm * section.thicknessMm,
+        how: `${inSum(section.widthMm)} × ${inSum(section.thicknessMm)}`,
+      };
+    case 'half-round':
+      return segment(section.widthMm, section.heightMm);
+    case 'd':
+      return dShape(section.widthMm, section.heightMm);
+    case 'triangle':
+      return {
+        mm2: (section.widthMm * section.heightMm) / 2,
+        how: `½ × ${inSum(section.widthMm)} × ${inSum(section.heightMm)}`,
+      };
+    case 'oval':
+      return {
+        mm2: (Math.PI / 4) * section.widthMm * section.heightMm,
+        how: `π/4 × ${inSum(section.widthMm)} × ${inSum(section.heightMm)}`,
+      };
     case 'tube':
       // Outside circle less the bore; a wall of half the outside is solid wire.
-      return Math.PI * section.wallMm * (section.outsideMm - section.wallMm);
+      return {
+        mm2: Math.PI * section.wallMm * (section.outsideMm - section.wallMm),
+        how: `π × ${inSum(section.wallMm)} × (${inSum(section.outsideMm)} − ${inSum(section.wallMm)})`,
+      };
+    case 'square-tube':
+      return {
+        mm2: 4 * section.wallMm * (section.outsideMm - section.wallMm),
+        how: `4 × ${inSum(section.wallMm)} × (${inSum(section.outsideMm)} − ${inSum(section.wallMm)})`,
+      };
   }
+}
+
+/** @returns mm² */
+export function areaMm2(section: LongSection): number {
+  return areaOf(section).mm2;
+}
+
+// A circular segment: chord `width`, rise `height`; at half the width it is half a circle.
+function segment(width: number, height: number): Area {
+  if (height > width / 2 + 1e-9) {
+    throw new RangeError(
+      `A half-round ${inSum(width)} mm wide is at most ${inSum(width / 2)} mm high. Call it D-section if it is higher.`,
+    );
+  }
+  const radius = (width ** 2 / 4 + height ** 2) / (2 * height);
+  const halfAngle = 2 * Math.atan2(2 * height, width);
+  const isHalf = Math.abs(height - width / 2) < 1e-9;
+  return {
+    mm2: radius ** 2 * halfAngle - (radius - height) * (width / 2),
+    how: isHalf
+      ? `π/8 × ${inSum(width)}²`
+      : `${inSum(radius)}² × ${inSum(halfAngle)} − (${inSum(radius)} − ${inSum(height)}) × ${inSum(width / 2)}`,
+  };
+}
+
+function dShape(width: number, height: number): Area {
+  if (height < width / 2) {
+    throw new RangeError(
+      `A D-section ${inSum(width)} mm wide is at least ${inSum(width / 2)} mm high. Call it half-round if it is lower.`,
+    );
+  }
+  return {
+    mm2: width * (height - width / 2) + (Math.PI / 8) * width ** 2,
+    how: `${inSum(width)} × (${inSum(height)} − ${inSum(width / 2)}) + π/8 × ${inSum(width)}²`,
+  };
 }
 
 /**

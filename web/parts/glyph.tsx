@@ -28,6 +28,21 @@ function Outline({ section }: { section: Section }) {
       return <Box size={fitted(section.sideMm, section.sideMm)} />;
     case 'strip':
       return <Box size={fitted(section.widthMm, section.thicknessMm)} />;
+    case 'half-round':
+    case 'd':
+    case 'triangle':
+    case 'oval':
+      return <Shaped form={section.form} size={fitted(section.widthMm, section.heightMm)} />;
+    case 'square-tube': {
+      const outside = fitted(section.outsideMm, section.outsideMm)[0];
+      const bore = outside * (1 - (2 * section.wallMm) / section.outsideMm);
+      return (
+        <>
+          <Box size={[outside, outside]} />
+          {bore > 0 && <g fill="var(--page)">{<Box size={[bore, bore]} />}</g>}
+        </>
+      );
+    }
     case 'sheet':
       // A sheet goes on beyond the glyph: its ends are left open.
       return <OpenBox thickness={fitted(0, section.thicknessMm)[1]} />;
@@ -42,6 +57,23 @@ function Outline({ section }: { section: Section }) {
       );
     }
   }
+}
+
+// Flat side down, as it lies on the bench.
+function Shaped({ form, size }: { form: 'half-round' | 'd' | 'triangle' | 'oval'; size: readonly [number, number] }) {
+  const [width, height] = size;
+  const [left, right] = [MIDDLE.x - width / 2, MIDDLE.x + width / 2];
+  const [top, foot] = [MIDDLE.y - height / 2, MIDDLE.y + height / 2];
+  if (form === 'oval') return <ellipse cx={MIDDLE.x} cy={MIDDLE.y} rx={width / 2} ry={height / 2} />;
+  if (form === 'triangle')
+    return <path d={`M${String(left)} ${String(foot)}H${String(right)}L${String(MIDDLE.x)} ${String(top)}Z`} />;
+  const radius = form === 'd' ? width / 2 : (width ** 2 / 4 + height ** 2) / (2 * height);
+  const shoulder = form === 'd' ? top + width / 2 : foot;
+  return (
+    <path
+      d={`M${String(left)} ${String(foot)}V${String(shoulder)}A${String(radius)} ${String(radius)} 0 0 1 ${String(right)} ${String(shoulder)}V${String(foot)}Z`}
+    />
+  );
 }
 
 function Box({ size: [width, height] }: { size: readonly [number, number] }) {

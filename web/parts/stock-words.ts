@@ -3,19 +3,11 @@ import { gaugeSystemNames, gaugeText, nearestGauge } from '../../core/measure/ga
 import { MM_PER_INCH } from '../../core/measure/length-units.ts';
 import type { Alloy } from '../../core/metal/alloys.ts';
 import type { BlankReading } from '../../core/piece/read-part.ts';
-import { gaugeSystemOf } from '../../core/piece/read-part.ts';
+import { gaugedMm, gaugeSystemOf } from '../../core/stock/gauged.ts';
 import type { Section } from '../../core/stock/section.ts';
 import type { Studio } from '../../core/studio/studio.ts';
 
 export type Units = Studio['units'];
-
-export const formNames = {
-  round: 'round wire',
-  square: 'square wire',
-  strip: 'strip',
-  tube: 'tube',
-  sheet: 'sheet',
-} as const satisfies Record<Section['form'], string>;
 
 /** An alloy's name inside a sentence: `sterling silver`, but `9k yellow gold` and `C260` as they are. */
 export function alloyInText({ name }: Pick<Alloy, 'name'>): string {
@@ -25,21 +17,6 @@ export function alloyInText({ name }: Pick<Alloy, 'name'>): string {
 /** A length for show: `106.8 mm` or `4.205 in`. */
 export function lengthInWords(mm: number, units: Units, decimals = mm < 10 ? 2 : 1): string {
   return units === 'mm' ? `${mm.toFixed(decimals)} mm` : `${(mm / MM_PER_INCH).toFixed(3)} in`;
-}
-
-/** The size a gauge could name: of wire its diameter, of sheet and strip the thickness, of tube the wall. */
-function gaugedMm(section: Section): number {
-  switch (section.form) {
-    case 'round':
-      return section.diameterMm;
-    case 'square':
-      return section.sideMm;
-    case 'tube':
-      return section.wallMm;
-    case 'strip':
-    case 'sheet':
-      return section.thicknessMm;
-  }
 }
 
 /**
@@ -53,21 +30,6 @@ export function gaugeInWords(section: Section, alloy: Alloy | null, wanted: { mm
   const about = near && Math.abs(near.miss) < 0.005 ? '' : 'about ';
   const gauge = near && `${about}${gaugeText(near.gauge)} ga ${gaugeSystemNames[system]}`;
   return [wanted.mm && `${mm.toFixed(2)} mm`, gauge].filter(Boolean).join(', ');
-}
-
-/** A section in full: `strip 6.00 × 1.20 mm`. */
-export function sectionInWords(section: Section): string {
-  const name = formNames[section.form];
-  switch (section.form) {
-    case 'strip':
-      return `${name} ${section.widthMm.toFixed(1)} × ${section.thicknessMm.toFixed(2)} mm`;
-    case 'tube':
-      return `${name} ${section.outsideMm.toFixed(1)} mm, wall ${section.wallMm.toFixed(2)}`;
-    case 'round':
-    case 'square':
-    case 'sheet':
-      return `${name} ${gaugedMm(section).toFixed(2)} mm`;
-  }
 }
 
 /** What to cut, in words: `110.2 mm`, `disc 35.0 mm`, `4.0 × 23.0 mm`. */

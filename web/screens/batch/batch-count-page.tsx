@@ -5,7 +5,7 @@ import { dayInWords, daysLate } from '../../app/dates.ts';
 import { CountTable, type CountRow } from '../../parts/count-table.tsx';
 import type { Done } from '../../parts/done-in.ts';
 import { Glyph } from '../../parts/glyph.tsx';
-import { sectionInWords } from '../../parts/stock-words.ts';
+import { sectionInWords } from '../../../core/stock/words.ts';
 
 interface BatchCountPageProps {
   readonly body: Batch;

@@ -5,7 +5,8 @@ import { familyTints } from '../../../core/metal/alloy.ts';
 import { useBasis } from '../../app/reckoning.ts';
 import { Glyph } from '../../parts/glyph.tsx';
 import { Num } from '../../parts/num.tsx';
-import { alloyInText, blankInWords, lengthInWords, sectionInWords } from '../../parts/stock-words.ts';
+import { alloyInText, blankInWords, lengthInWords } from '../../parts/stock-words.ts';
+import { sectionInWords } from '../../../core/stock/words.ts';
 
 const STRIP_WIDTH = 150;
 const LEAST_STRIP_MM = 40;
@@ -107,8 +108,13 @@ function acrossMm(section: CutLine['section']): number {
     case 'square':
       return section.sideMm;
     case 'strip':
+    case 'half-round':
+    case 'd':
+    case 'triangle':
+    case 'oval':
       return section.widthMm;
     case 'tube':
+    case 'square-tube':
       return section.outsideMm;
     case 'sheet':
       return section.thicknessMm;

@@ -14,7 +14,8 @@ import { Field } from '../../parts/field.tsx';
 import { Glyph } from '../../parts/glyph.tsx';
 import { Num } from '../../parts/num.tsx';
 import { ProblemLine } from '../../parts/problem-line.tsx';
-import { blankInWords, formNames, gaugeInWords } from '../../parts/stock-words.ts';
+import { blankInWords, gaugeInWords } from '../../parts/stock-words.ts';
+import { formNames } from '../../../core/stock/words.ts';
 import { useRowProblems } from '../../parts/use-problems.ts';
 import { alloyOptions } from './alloy-options.ts';
 import { BlankFields, blankFor, ruleNames } from './blank-fields.tsx';
@@ -179,7 +180,10 @@ function otherSize(typed: PartSection, { section, alloy }: PartReckoning): strin
   return gaugeInWords(section, alloy, { mm: !text.includes('mm'), gauge: !/ga|#/i.test(text) });
 }
 
-const formOptions = Object.entries(formNames).map(([value, label]) => ({ value, label }));
+const formOptions = (Object.keys(blankRulesByForm) as SectionForm[]).map((value) => ({
+  value,
+  label: formNames[value],
+}));
 
 // A rule that does not fit the stock any more stays in the list until another is chosen, so that nothing changes unseen.
 function ruleOptions(form: SectionForm, chosen: BlankRule) {

@@ -1,7 +1,7 @@
 // The sizes of a part's section, each in its own field.
 import type { Alloy } from '../../../core/metal/alloys.ts';
 import type { PartSection, SectionForm } from '../../../core/piece/piece.ts';
-import { gaugeSystemOf } from '../../../core/piece/read-part.ts';
+import { gaugeSystemOf } from '../../../core/stock/gauged.ts';
 import { Field } from '../../parts/field.tsx';
 import type { Units } from '../../parts/stock-words.ts';
 import type { RowProblems } from '../../parts/use-problems.ts';

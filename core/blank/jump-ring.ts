@@ -1,0 +1,42 @@
+// Jump rings: wound close on a mandrel and cut apart.
+import { bandLengthMm } from './developed-length.ts';
+
+/**
+ * Wire for one ring cut from a close-wound coil: a turn of the helix whose pitch is the wire.
+ * @returns mm, √((π × (inside + wire))² + wire²)
+ */
+export function ringOfCoilMm(insideMm: number, wireMm: number): number {
+  return Math.hypot(bandLengthMm(insideMm, wireMm), wireMm);
+}
+
+/**
+ * Wire for a coil of rings. Each cut takes a kerf out of the coil; the last turn is cut too.
+ * @param kerfMm  of the saw; 0 for shears
+ * @returns mm
+ */
+export function coilLengthMm(insideMm: number, wireMm: number, rings: number, kerfMm: number): number {
+  return rings * (ringOfCoilMm(insideMm, wireMm) + kerfMm);
+}
+
+/** How many rings a length of wire gives: whole ones, compared in whole micrometres. */
+export function ringsFrom(lengthMm: number, insideMm: number, wireMm: number, kerfMm: number): number {
+  const each = Math.round((ringOfCoilMm(insideMm, wireMm) + kerfMm) * 1000);
+  return Math.floor(Math.round(lengthMm * 1000) / each);
+}
+
+/** Inside diameter over wire. */
+export function aspectRatio(insideMm: number, wireMm: number): number {
+  return insideMm / wireMm;
+}
+
+/** Below the first it will not close well, above the second it is weak unless it is soldered (common practice). */
+export const goodAspect = [2.5, 6] as const;
+
+/**
+ * The mandrel that gives an inside diameter once the coil has sprung open.
+ * @param springBack  how much a ring opens, as a share: 0 for dead soft wire
+ * @returns mm
+ */
+export function mandrelMm(insideMm: number, springBack: number): number {
+  return insideMm / (1 + springBack);
+}

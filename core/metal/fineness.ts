@@ -1,0 +1,53 @@
+// Fineness and karat, and what to add to a melt to reach a fineness.
+import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
+
+/** Parts per thousand of a karat: 18 of 24 is 750. */
+export function finenessOfKarat(karat: number): number {
+  return (karat / 24) * 1000;
+}
+
+export interface Addition {
+  /** `fine`: fine metal goes in; `base`: copper or a master alloy without precious metal. */
+  readonly what: 'fine' | 'base';
+  /** g to add. */
+  readonly add: Figure;
+  /** g of the whole melt afterwards. */
+  readonly total: Figure;
+}
+
+/**
+ * What to add to a melt so that it reaches a fineness.
+ * @param massG   the metal there is
+ * @param from    its fineness, parts per thousand
+ * @param to      the fineness wanted
+ * @param adding  fineness of what is added; the purest there is by default: 999.9 upwards, 0 downwards
+ * @throws RangeError when what is added cannot bring it there
+ * @example addToReach(100, 999, 925).add.value // 8: 100 g of fine silver take 8 g of copper
+ */
+export function addToReach(massG: number, from: number, to: number, adding = to > from ? 1000 : 0): Addition {
+  const raises = to > from;
+  if (to === from || (raises ? adding <= to : adding >= to)) {
+    throw new RangeError(
+      to === from
+        ? `It is ${inSum(to)} fine already: nothing is to be added.`
+        : `Metal of ${inSum(adding)} cannot bring ${inSum(from)} to ${inSum(to)}.`,
+    );
+  }
+  const mass = given('metal there is', massG, 'g', 'as asked');
+  const is = given('its fineness', from, '‰', 'as asked');
+  const wanted = given('fineness wanted', to, '‰', 'as asked');
+  const added = given('fineness of what is added', adding, '‰', adding === 0 || adding === 1000 ? 'pure' : 'as asked');
+  const what = raises ? 'fine' : 'base';
+  const add = reckoned(
+    raises ? 'fine metal to add' : adding === 0 ? 'copper or master alloy to add' : 'metal to add',
+    (massG * (to - from)) / (adding - to),
+    'g',
+    `${inSum(massG)} × (${inSum(to)} − ${inSum(from)}) ÷ (${inSum(adding)} − ${inSum(to)})`,
+    [mass, is, wanted, added],
+  );
+  const total = reckoned('the whole melt', massG + add.value, 'g', `${inSum(massG)} + ${inSum(add.value)}`, [
+    mass,
+    add,
+  ]);
+  return { what, add, total };
+}

@@ -1,0 +1,38 @@
+// What an alloy would weigh if its metals only lay side by side: the density to work with until it is weighed.
+import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { elements, elementsSource, type ElementSymbol } from './elements.ts';
+
+export type Composition = Readonly<Record<string, number>>;
+
+/**
+ * Density of an ideal mixture: 1 / Σ(w / ρ). Alloys of copper and zinc come out some 1 to 2 % heavier than this, since
+ * they contract on alloying; most others are within 1 %.
+ * @param composition  mass fractions by element symbol, summing to 1
+ * @returns g/cm³ with its working
+ * @throws RangeError for a symbol that is not in the element table, or fractions that do not sum to 1
+ */
+export function mixtureDensity(composition: Composition, name = 'the mixture'): Figure {
+  const sum = Object.values(composition).reduce((total, share) => total + share, 0);
+  if (Math.abs(sum - 1) > 0.001)
+    throw new RangeError(`The metals come to ${inSum(sum * 100)} %, not to 100 %. Put the shares right.`);
+  const terms = Object.entries(composition).map(([symbol, share]) => ({
+    share: given(`${symbol} in ${name}`, share, '', 'composition'),
+    density: elementDensity(symbol),
+  }));
+  const volume = terms.reduce((total, { share, density }) => total + share.value / density.value, 0);
+  const how = () =>
+    `1 ÷ (${terms.map(({ share, density }) => `${inSum(share.value)} ÷ ${inSum(density.value)}`).join(' + ')})`;
+  return reckoned(
+    `density of ${name}, ideal mixture until it is weighed`,
+    1 / volume,
+    'g/cm³',
+    how,
+    terms.flatMap(({ share, density }) => [share, density]),
+  );
+}
+
+function elementDensity(symbol: string): Figure {
+  if (!(symbol in elements))
+    throw new RangeError(`“${symbol}” is not a metal of the element table. Try Ag, Au, Cu, Zn.`);
+  return given(`density of ${symbol}`, elements[symbol as ElementSymbol].densityGPerCm3, 'g/cm³', elementsSource);
+}

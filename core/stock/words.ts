@@ -1,0 +1,37 @@
+// Stock in words.
+import { gaugedMm } from './gauged.ts';
+import type { Section, SectionForm } from './section.ts';
+
+export const formNames = {
+  round: 'round wire',
+  square: 'square wire',
+  strip: 'strip',
+  'half-round': 'half-round wire',
+  d: 'D-section wire',
+  triangle: 'triangle wire',
+  oval: 'oval wire',
+  tube: 'tube',
+  'square-tube': 'square tube',
+  sheet: 'sheet',
+} as const satisfies Record<SectionForm, string>;
+
+/** A section in full: `strip 6.0 × 1.20 mm`. */
+export function sectionInWords(section: Section): string {
+  const name = formNames[section.form];
+  switch (section.form) {
+    case 'strip':
+      return `${name} ${section.widthMm.toFixed(1)} × ${section.thicknessMm.toFixed(2)} mm`;
+    case 'half-round':
+    case 'd':
+    case 'triangle':
+    case 'oval':
+      return `${name} ${section.widthMm.toFixed(2)} × ${section.heightMm.toFixed(2)} mm`;
+    case 'tube':
+    case 'square-tube':
+      return `${name} ${section.outsideMm.toFixed(1)} mm, wall ${section.wallMm.toFixed(2)}`;
+    case 'round':
+    case 'square':
+    case 'sheet':
+      return `${name} ${gaugedMm(section).toFixed(2)} mm`;
+  }
+}
