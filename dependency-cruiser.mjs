@@ -11,6 +11,7 @@ const coreFloors = [
   'price',
   'batch',
   'plan',
+  'ask',
 ];
 const tests = '\\.test\\.ts$';
 
@@ -25,8 +26,14 @@ export default {
     {
       name: 'core-imports-zod-and-core-only',
       severity: 'error',
-      from: { path: '^core/', pathNot: tests },
+      from: { path: '^core/', pathNot: [tests, '^core/ask/'] },
       to: { pathNot: ['^core/', '^node_modules/zod/'] },
+    },
+    {
+      name: 'core-ask-has-a-parser',
+      severity: 'error',
+      from: { path: '^core/ask/', pathNot: tests },
+      to: { pathNot: ['^core/', '^node_modules/(zod|chevrotain|fastest-levenshtein)/'] },
     },
     ...coreFloors.slice(0, -1).map((floor, index) => ({
       name: `core-${floor}-imports-downward`,

@@ -1,8 +1,8 @@
 // npm run bench: how fast the book answers, measured in Chromium on this machine, each against its bound.
 import { join } from 'node:path';
-import { ensureBuilt, ensureChromium, ensureInstalled, root, run } from './setup.mjs';
+import { ensureBuilt, ensureDebian, ensureInstalled, root, run } from './setup.mjs';
 
 ensureInstalled();
-ensureChromium();
+ensureDebian('chromium');
 ensureBuilt();
 run(process.execPath, [join(root, 'node_modules/tsx/dist/cli.mjs'), 'bench/run.ts']);

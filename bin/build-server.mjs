@@ -8,7 +8,7 @@ const outdir = join(root, 'dist/server');
 rmSync(outdir, { recursive: true, force: true });
 await build({
   absWorkingDir: root,
-  entryPoints: ['server/main.ts'],
+  entryPoints: ['server/main.ts', 'server/noon.ts'],
   outdir,
   bundle: true,
   platform: 'node',

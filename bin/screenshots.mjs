@@ -1,8 +1,8 @@
 // npm run screenshots: the pictures of the README, from a fresh sample workshop.
 import { join } from 'node:path';
-import { ensureBuilt, ensureChromium, ensureInstalled, root, run } from './setup.mjs';
+import { ensureBuilt, ensureDebian, ensureInstalled, root, run } from './setup.mjs';
 
 ensureInstalled();
-ensureChromium();
+ensureDebian('chromium');
 ensureBuilt();
 run(process.execPath, [join(root, 'node_modules/tsx/dist/cli.mjs'), 'e2e/screenshots.ts']);

@@ -56,19 +56,21 @@ export function ensureBuilt() {
   writeFileSync(buildStampFile, stamp);
 }
 
-/** Makes sure Debian's chromium is there for the browser tests. */
-export function ensureChromium() {
-  if (onPath('chromium')) return;
+/** Makes sure programs of Debian are there for the tests: chromium for the browser, units for independent sums. */
+export function ensureDebian(...programs) {
+  const missing = programs.filter((program) => !onPath(program));
+  if (missing.length === 0) return;
+  const names = missing.join(' ');
   const asRoot = process.getuid?.() === 0;
   if (!onPath('apt-get') || !asRoot) {
     stop(
-      'The browser tests need chromium on the PATH. On Debian: apt-get install chromium (as root), then run npm test again.',
+      `The tests need ${names} on the PATH. On Debian: apt-get install ${names} (as root), then run npm test again.`,
     );
   }
-  console.log('Installing chromium from Debian...');
+  console.log(`Installing ${names} from Debian...`);
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
   run('apt-get', ['-qq', 'update'], { env });
-  run('apt-get', ['-qq', 'install', '-y', '--no-install-recommends', 'chromium'], {
+  run('apt-get', ['-qq', 'install', '-y', '--no-install-recommends', ...missing], {
     env,
     stdio: ['ignore', 'ignore', 'inherit'],
   });

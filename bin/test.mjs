@@ -1,10 +1,10 @@
 // npm test: sets up what is missing, then everything CI runs, in order of how soon it can fail.
 import { readFileSync, mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { ensureBuilt, ensureChromium, ensureInstalled, root, run } from './setup.mjs';
+import { ensureBuilt, ensureDebian, ensureInstalled, root, run } from './setup.mjs';
 
 ensureInstalled();
-ensureChromium();
+ensureDebian('chromium', 'units');
 const coverage = join(root, 'coverage');
 rmSync(coverage, { recursive: true, force: true });
 mkdirSync(coverage, { recursive: true });
@@ -32,6 +32,7 @@ const steps = [
         'web',
         'e2e',
         'bench',
+        'checks',
       ),
   ],
   ['nothing unused', () => node('knip/bin/knip.js', '--no-config-hints')],

@@ -63,6 +63,16 @@ export function ringSizeOf(system: RingSizeSystem, insideMm: number): number {
   }
 }
 
+/** A size as it is written on its scale, to the nearest quarter (UK: half): `7 ¼`, `N ½`. */
+export function ringSizeText(system: RingSizeSystem, size: number): string {
+  const step = system === 'uk' ? 2 : 4;
+  const whole = Math.floor(Math.round(size * step) / step);
+  const part = ['', '¼', '½', '¾'][Math.round((Math.round(size * step) / step - whole) * 4)] ?? '';
+  if (system !== 'uk') return `${String(whole)}${part && ` ${part}`}`;
+  const name = whole < 0 ? `A−${String(-whole)}` : whole > 25 ? `Z+${String(whole - 25)}` : (LETTERS[whole] ?? '');
+  return `${name}${part}`;
+}
+
 /**
  * Reads a ring size as typed on a scale: `7 1/2`, `N½`, `54`, `14`, `17.3 mm`.
  * @returns inside diameter in mm

@@ -89,7 +89,7 @@ function segment(width: number, height: number): Area {
     mm2: radius ** 2 * halfAngle - (radius - height) * (width / 2),
     how: isHalf
       ? `π/8 × ${inSum(width)}²`
-      : `${inSum(radius)}² × ${inSum(halfAngle)} − (${inSum(radius)} − ${inSum(height)}) × ${inSum(width / 2)}`,
+      : `(${inSum(radius)}² × ${inSum(halfAngle)} − (${inSum(radius)} − ${inSum(height)}) × ${inSum(width / 2)})`,
   };
 }
 
@@ -101,7 +101,7 @@ function dShape(width: number, height: number): Area {
   }
   return {
     mm2: width * (height - width / 2) + (Math.PI / 8) * width ** 2,
-    how: `${inSum(width)} × (${inSum(height)} − ${inSum(width / 2)}) + π/8 × ${inSum(width)}²`,
+    how: `(${inSum(width)} × (${inSum(height)} − ${inSum(width / 2)}) + π/8 × ${inSum(width)}²)`,
   };
 }
 

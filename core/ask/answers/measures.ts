@@ -1,0 +1,169 @@
+// Gauges, conversions and plain sums.
+import { given, inSum, reckoned, type Figure } from '../../figure/figure.ts';
+import {
+  gaugeMm,
+  gaugeSystemNames,
+  gaugeSystemSources,
+  gaugeText,
+  nearestGauge,
+  type GaugeSystem,
+} from '../../measure/gauge.ts';
+import { gaugeSystemOf } from '../../stock/gauged.ts';
+import type { Found, Question, Size } from '../question.ts';
+import { NotEnough, type Slots } from '../slots.ts';
+import { askUnit, dimension, inUnit, sameDimensions, type AskUnit, type Dimensions } from '../units.ts';
+
+/** A gauge in mm and inches, or the gauge nearest to a measured size. */
+export function gaugeAnswer(slots: Slots): Found {
+  const { sizes, form } = slots.question;
+  const size = sizes.find(({ gauge }) => gauge) ?? sizes[0];
+  if (!size) throw new NotEnough('Give a gauge, or a size in mm or inches.', 'what gauge is 1.3 mm');
+  const mm = slots.figure(size, size.gauge ? `${gaugeText(size.gauge.number)} gauge` : 'measured', form ?? 'round');
+  const wanted = slots.question.systems.at(-1);
+  const figures = size.gauge ? [mm, inches(mm)] : [];
+  const systems: GaugeSystem[] =
+    wanted && (!size.gauge || wanted !== size.gauge.system) ? [wanted] : size.gauge ? [] : systemsOf(slots.question);
+  if (!size.gauge && systems.length > 1) slots.assume('B&S first', []);
+  for (const system of systems) figures.push(...nearest(system, mm));
+  if (figures.length === 0) throw new NotEnough(`No gauge is near ${inSum(mm.value)} mm.`, 'what gauge is 1.3 mm');
+  // Asked in another system, that is the answer; the size stands beside it.
+  if (size.gauge && systems.length > 0) figures.push(...figures.splice(0, 2));
+  return { figures };
+}
+
+function systemsOf({ alloys, form }: Question): GaugeSystem[] {
+  const alloy = alloys[0]?.alloy;
+  if (!alloy) return ['awg', 'swg'];
+  const system = gaugeSystemOf(alloy.family, form ?? 'round');
+  return system === 'none' ? [] : [system];
+}
+
+function nearest(system: GaugeSystem, mm: Figure): Figure[] {
+  const near = nearestGauge(system, mm.value);
+  if (!near) return [];
+  const exact = gaugeMm(system, near.gauge);
+  const name = `${gaugeSystemNames[system]} gauge`;
+  const table = given(`${gaugeText(near.gauge)} ga`, exact, 'mm', gaugeSystemSources[system]);
+  const miss = reckoned(
+    `off ${gaugeText(near.gauge)} ga ${gaugeSystemNames[system]} by`,
+    near.miss * 100,
+    '%',
+    `(${inSum(mm.value)} ÷ ${inSum(exact)} − 1) × 100`,
+    [mm, table],
+  );
+  return [
+    reckoned(`nearest ${name}`, near.gauge, 'ga', `nearest to ${inSum(mm.value)} mm in the table: ${inSum(exact)} mm`, [
+      mm,
+      table,
+    ]),
+    miss,
+  ];
+}
+
+function inches(mm: Figure): Figure {
+  return reckoned('in inches', mm.value / 25.4, 'in', `${inSum(mm.value)} ÷ 25.4`, [mm]);
+}
+
+/** One measure in another unit, or in all its trade's units when none is asked for. */
+export function conversionAnswer(slots: Slots): Found {
+  const { quantities, target, sizes } = slots.question;
+  const gauged = sizes.find(({ gauge }) => gauge);
+  if (gauged && target)
+    return { figures: [converted(slots.figure(gauged, 'size', slots.question.form ?? 'round'), target)] };
+  const quantity =
+    quantities.find(
+      ({ dimensions }) =>
+        target === null || sameDimensions(dimensions, target.dimensions) || isInverse(dimensions, target.dimensions),
+    ) ?? quantities[0];
+  if (!quantity) throw new NotEnough('Give a number with its unit.', '54 g in ozt');
+  for (const size of sizes) size.used = true;
+  if (/\boz\b|\bounces?\b/i.test(slots.question.line))
+    slots.assume('troy ounce of 31.103 g', [['avoirdupois', 'avoirdupois']]);
+  if (sameDimensions(quantity.dimensions, { ...dimension.length, length: 0 }))
+    return plainAnswer(slots, quantity.value, target);
+  const base = given('as asked', quantity.value, houseUnit(quantity.dimensions), 'as asked');
+  if (target && isInverse(quantity.dimensions, target.dimensions)) {
+    const above = houseUnit(quantity.dimensions).split('/')[0] ?? '';
+    const unit = `${above === 'price' ? (/[£$€¥]/.exec(slots.question.line)?.[0] ?? 'price') : above}/${target.symbol}`;
+    const how = `${inSum(quantity.value)} × ${inSum(target.factor)}`;
+    return { figures: [reckoned(`per ${target.symbol}`, quantity.value * target.factor, unit, how, [base])] };
+  }
+  if (target) {
+    if (!sameDimensions(target.dimensions, quantity.dimensions))
+      throw new NotEnough(`${target.symbol} measures something else.`, '54 g in ozt');
+    return { figures: [converted(base, target)] };
+  }
+  const own = quantity.unit?.symbol;
+  const units = wantedUnits(quantity.dimensions).filter((symbol) => symbol !== own);
+  if (units.length === 0) return { figures: [base] };
+  return {
+    figures: units.flatMap((symbol) => {
+      const unit = askUnit(symbol);
+      return unit ? [converted(base, unit)] : [];
+    }),
+  };
+}
+
+function plainAnswer(slots: Slots, value: number, target: AskUnit | null): Found {
+  if (!target) return { figures: [reckoned('comes to', value, '', slots.question.line.trim(), [])] };
+  const isLengthTarget = sameDimensions(target.dimensions, dimension.length);
+  const assumed = askUnit(
+    isLengthTarget ? (target.symbol === 'mm' ? 'in' : 'mm') : target.symbol === 'g' ? 'ozt' : 'g',
+  );
+  if (!assumed || target.dimensions.temperature) throw new NotEnough('Give the number its unit.', '1450 f in c');
+  slots.assume(`${inSum(value)} ${assumed.symbol}`, []);
+  return {
+    figures: [converted(given('as asked', value * assumed.factor, houseUnit(target.dimensions), 'as asked'), target)],
+  };
+}
+
+// Per gram asked in per ounce: what is below the line turns the other way.
+function isInverse(dimensions: Dimensions, target: Dimensions): boolean {
+  return (target.length === 1 && dimensions.length === -1) || (target.mass === 1 && dimensions.mass === -1);
+}
+
+function houseUnit({ length, mass, temperature, turn, money }: Dimensions): string {
+  if (temperature) return '°C';
+  const above = [
+    mass > 0 && 'g',
+    length > 0 && (length > 1 ? `mm${length === 2 ? '²' : '³'}` : 'mm'),
+    turn > 0 && 'turns',
+    money > 0 && 'price',
+  ]
+    .filter(Boolean)
+    .join('·');
+  const below = [mass < 0 && 'g', length < 0 && 'mm'].filter(Boolean).join('·');
+  return below ? `${above || '1'}/${below}` : above;
+}
+
+function wantedUnits(dimensions: Dimensions): string[] {
+  if (sameDimensions(dimensions, dimension.length)) return ['mm', 'in', 'cm', 'ft'];
+  if (sameDimensions(dimensions, dimension.mass)) return ['g', 'dwt', 'ozt', 'grain'];
+  if (dimensions.temperature) return ['°c', '°f'].map((symbol) => symbol.toUpperCase());
+  return [];
+}
+
+function converted(base: Figure, unit: AskUnit): Figure {
+  const how =
+    unit.offset === undefined
+      ? unit.factor === 1
+        ? inSum(base.value)
+        : `${inSum(base.value)} ÷ ${inSum(unit.factor)}`
+      : `${inSum(base.value)} × 9/5 + 32`;
+  const value = unit.offset === undefined ? base.value / unit.factor : inUnit(base.value, unit);
+  return reckoned(`in ${unit.symbol}`, value, unit.symbol, how, [base]);
+}
+
+/** Whether a line is only a measure or two and perhaps a unit: what a conversion is. */
+export function isBareMeasure({ sizes, masses, others, numbers, topics, alloys, form }: Question): boolean {
+  return (
+    topics.size === 0 &&
+    alloys.length === 0 &&
+    form === null &&
+    sizes.length + masses.length + others.length + numbers.length > 0
+  );
+}
+
+export function onlyGauge(sizes: readonly Size[]): boolean {
+  return sizes.length === 1 && sizes[0]?.gauge !== null;
+}

@@ -1,0 +1,109 @@
+// What a metal is: its value, its density, its melting range, and what to add to it.
+import { given, inSum, reckoned } from '../../figure/figure.ts';
+import { addToReach } from '../../metal/fineness.ts';
+import { mixtureDensity } from '../../metal/mixture.ts';
+import { alloyPrice } from '../../metal/price-per-gram.ts';
+import { fahrenheit } from '../../measure/temperature.ts';
+import type { Found } from '../question.ts';
+import { NotEnough, type Slots } from '../slots.ts';
+
+/** What the metal in a mass is worth at the current fix. */
+export function valueAnswer(slots: Slots): Found {
+  const { basis, masses } = slots.question;
+  const [grams] = masses;
+  if (grams === undefined) throw new NotEnough('Give the weight.', 'value of 20 g sterling');
+  if (!basis.fix)
+    throw new NotEnough(
+      'There is no noon fix yet, so metal has no price. Fix prices in Studio.',
+      '20 g sterling in dwt',
+    );
+  const alloy = slots.alloy();
+  const price = alloyPrice(alloy, basis.fix, given('making charge', 0, `${basis.fix.currency}/g`, 'left out'));
+  if ('sentence' in price) throw new NotEnough(price.sentence, 'value of 20 g sterling');
+  const { content } = price;
+  if (content.value === 0)
+    throw new NotEnough(`The fix has no price for what is in ${alloy.name}.`, 'value of 20 g sterling');
+  const mass = given('weight', grams, 'g', 'as asked');
+  return {
+    figures: [
+      reckoned(
+        'metal value',
+        grams * content.value,
+        basis.fix.currency,
+        `${inSum(grams)} × ${inSum(content.value, content.unit)}`,
+        [mass, content],
+      ),
+      content,
+    ],
+    note: 'What the metal in it is worth at the fix; a refiner pays less, a supplier asks more.',
+  };
+}
+
+/** What to add to a melt to reach another fineness. */
+export function alloyingAnswer(slots: Slots): Found {
+  const { masses, alloys } = slots.question;
+  const example = '100 g fine silver to sterling';
+  const [grams] = masses;
+  const [from, to] = [alloys.find(({ isGoal }) => !isGoal), alloys.find(({ isGoal }) => isGoal)];
+  if (grams === undefined || !from || !to)
+    throw new NotEnough('Give the weight, what it is and what it is to become.', example);
+  const [is, wanted] = [finenessOfAlloy(from.alloy), finenessOfAlloy(to.alloy)];
+  const { what, add, total } = addToReach(grams, is, wanted);
+  return {
+    figures: [add, total],
+    note:
+      what === 'base'
+        ? 'Copper or master alloy without precious metal.'
+        : 'Fine metal of 1000; use more of a lesser one.',
+  };
+}
+
+function finenessOfAlloy({ name, fineness }: { name: string; fineness: number | null }): number {
+  if (fineness === null) throw new NotEnough(`${name} has no fineness.`, '100 g fine silver to sterling');
+  return fineness;
+}
+
+/** Density of an alloy, with what the ideal mixture of its metals would give beside it. */
+export function densityAnswer(slots: Slots): Found {
+  const alloy = slots.alloy();
+  const density = slots.density(alloy);
+  const mixture = Object.keys(alloy.composition).length > 1 ? [mixtureDensity(alloy.composition, alloy.name)] : [];
+  return { figures: [density, ...mixture] };
+}
+
+/** Where an alloy begins to melt, and where it is all melted. */
+export function meltingAnswer(slots: Slots): Found {
+  const alloy = slots.alloy();
+  if (alloy.solidusC === null || alloy.liquidusC === null)
+    throw new NotEnough(`The melting range of ${alloy.name} is not known.`, 'melting point sterling');
+  const source = 'nominal, from memory';
+  const [solidus, liquidus] = [
+    given('begins to melt (solidus)', alloy.solidusC, '°C', source),
+    given('all melted (liquidus)', alloy.liquidusC, '°C', source),
+  ];
+  return {
+    figures: [
+      solidus,
+      liquidus,
+      ...[solidus, liquidus].map((each) =>
+        reckoned(`${each.label}, °F`, fahrenheit(each.value), '°F', `${inSum(each.value)} × 9/5 + 32`, [each]),
+      ),
+    ],
+  };
+}
+
+/** Karat and parts per thousand. */
+export function finenessAnswer(slots: Slots): Found | null {
+  const [named] = slots.question.alloys;
+  if (!named || named.alloy.fineness === null) return null;
+  const karat = named.alloy.fineness * 0.024;
+  const fineness = given('fineness', named.alloy.fineness, '‰', 'nominal');
+  return {
+    figures: [
+      fineness,
+      reckoned('karat', karat, 'k', `${inSum(named.alloy.fineness)} × 24 ÷ 1000`, [fineness]),
+      ...densityAnswer(slots).figures.slice(0, 1),
+      ...meltingAnswer(slots).figures.slice(0, 2),
+    ],
+  };
+}

@@ -1,0 +1,199 @@
+// Ring sizes between scales, and the blank for a size or a range of sizes.
+import { bandLengthMm, wideBandSizes, WIDE_BAND_MM } from '../../blank/developed-length.ts';
+import { given, inSum, reckoned, type Figure } from '../../figure/figure.ts';
+import { readRingSize, ringInsideMm, ringSizeOf, ringSizeText, type RingSizeSystem } from '../../measure/ring-size.ts';
+import { counted, valueOf } from './stock.ts';
+import { massPerLength, areaOf, type Section } from '../../stock/section.ts';
+import type { Found } from '../question.ts';
+import { NotEnough, type Slots } from '../slots.ts';
+
+const scaleNames = { us: 'US', uk: 'UK', iso: 'ISO', jp: 'Japanese', mm: 'mm' } as const satisfies Record<
+  RingSizeSystem,
+  string
+>;
+const scales = ['us', 'uk', 'iso', 'jp'] as const;
+const EXAMPLE = 'ring 7 us, 1.5 mm';
+
+export function ringAnswer(slots: Slots): Found {
+  const { question } = slots;
+  const [first, last] = question.numbers;
+  if (first !== undefined && last !== undefined && (question.hasRange || question.hasTo) && question.sizes.length > 0)
+    return range(slots, first, last);
+  const inside = insideOf(slots);
+  // Two scales: the one is asked in the other.
+  const goal =
+    question.scales.length > 1 ||
+    (question.hasTo && question.letter === null && question.scales.length === 1 && question.numbers.length === 0)
+      ? question.scales.at(-1)
+      : question.scales.length === 1 && question.hasTo && scaleOf(slots) !== question.scales[0]
+        ? question.scales[0]
+        : undefined;
+  if (question.sizes.some(({ used }) => !used)) return band(slots, inside);
+  const named = (goal ? [goal] : scales.filter((scale) => scale !== scaleOf(slots))).map((scale) =>
+    inScale(scale, inside),
+  );
+  const around = reckoned('inside circumference', Math.PI * inside.value, 'mm', `π × ${inSum(inside.value)}`, [inside]);
+  return { figures: goal ? [...named, inside, around] : [inside, around, ...named] };
+}
+
+function scaleOf({ question }: Slots): RingSizeSystem {
+  if (question.letter) return 'uk';
+  const [size] = question.numbers;
+  if (size === undefined) return 'mm';
+  return question.scales[0] ?? (size > 30 ? 'iso' : 'us');
+}
+
+function insideOf(slots: Slots): Figure {
+  const { question } = slots;
+  const scale = scaleOf(slots);
+  if (scale === 'mm') {
+    const inside = slots.take('inside', 'inside diameter');
+    const around = slots.take('around', 'inside circumference');
+    if (around)
+      return reckoned('inside diameter', around.value / Math.PI, 'mm', `${inSum(around.value)} ÷ π`, [around]);
+    const measured = inside ?? slots.next('inside diameter');
+    if (!measured) throw new NotEnough('Give the ring size and its scale.', EXAMPLE);
+    return measured;
+  }
+  const text = question.letter ?? inSum(question.numbers[0] ?? NaN);
+  if (!question.letter && question.scales.length === 0) {
+    slots.assume(
+      `${scaleNames[scale]} scale`,
+      [
+        ['US', 'us'],
+        ['ISO', 'iso'],
+        ['Japanese', 'japanese'],
+      ]
+        .filter(([label]) => label !== scaleNames[scale])
+        .map(([label = '', words = '']): [string, string] => [label, words]),
+    );
+  }
+  const reading = readRingSize(text, scale);
+  if (!reading.ok) throw new NotEnough(reading.sentence, EXAMPLE);
+  return given(`inside diameter of ${scaleNames[scale]} ${text}`, reading.value, 'mm', reading.source);
+}
+
+function inScale(scale: RingSizeSystem, inside: Figure): Figure {
+  const size = ringSizeOf(scale, inside.value);
+  const label = scale === 'uk' ? `UK size, ${ringSizeText('uk', size)}` : `${scaleNames[scale]} size`;
+  const how = {
+    us: `(${inSum(inside.value)} ÷ 25.4 − 0.458) ÷ 0.032`,
+    uk: `(π × ${inSum(inside.value)} − 37.5) ÷ 1.25 letters after A`,
+    iso: `π × ${inSum(inside.value)}`,
+    jp: `(${inSum(inside.value)} − 13) × 3 + 1`,
+    mm: inSum(inside.value),
+  }[scale];
+  return reckoned(label, size, scale === 'uk' ? 'letters after A' : '', how, [inside]);
+}
+
+function band(slots: Slots, inside: Figure): Found {
+  const { section, thickness, width } = bandStock(slots);
+  const eased = withEase(slots, inside, width);
+  const length = bandLength(eased, thickness);
+  if (!section) return { figures: [length, inside] };
+  const alloy = slots.alloy();
+  const density = slots.density(alloy);
+  const mass = reckoned(
+    'mass',
+    massPerLength(section, density.value) * length.value,
+    'g',
+    `${areaOf(section).how} × ${inSum(length.value)} × ${inSum(density.value)} ÷ 1000`,
+    [length, density],
+  );
+  const count = slots.question.counts.pieces ?? 1;
+  return { figures: [length, inside, ...counted(mass, count), ...valueOf(slots, alloy, mass, count)] };
+}
+
+// What the band is made of: a strip of width and thickness, or wire as thick as it is wide.
+function bandStock(slots: Slots): {
+  section: Exclude<Section, { form: 'sheet' }> | null;
+  thickness: Figure;
+  width: number;
+} {
+  const { form } = slots.question;
+  const isFlat =
+    form === 'strip' || slots.question.sizes.some(({ used, crossed, role }) => !used && (crossed || role === 'wide'));
+  if (form && form !== 'sheet' && !isFlat) {
+    const { section, sizes } = slots.section();
+    const thickness = sizes.at(-1);
+    if (section.form !== 'sheet' && thickness)
+      return { section, thickness: form === 'tube' ? (sizes[0] ?? thickness) : thickness, width: sizes[0]?.value ?? 0 };
+  }
+  if (isFlat) {
+    const thick = slots.take('thick', 'thickness');
+    const wide = slots.take('wide', 'width');
+    const pair = thick && wide ? null : slots.pair(['width', 'thickness']);
+    const [width, thickness] = [
+      wide ?? pair?.[0] ?? slots.next('width'),
+      thick ?? pair?.[1] ?? slots.thin('thickness', 'strip'),
+    ];
+    if (!width || !thickness)
+      throw new NotEnough('Give the band’s width and thickness.', 'ring 7 us 6 x 1.5 mm sterling');
+    return {
+      section: { form: 'strip', widthMm: width.value, thicknessMm: thickness.value },
+      thickness,
+      width: width.value,
+    };
+  }
+  const thickness =
+    slots.take('thick', 'thickness') ?? slots.take('wire', 'thickness') ?? slots.thin('thickness', 'round');
+  if (!thickness) throw new NotEnough('Give the thickness of the band.', EXAMPLE);
+  return {
+    section: slots.question.alloys.length > 0 ? { form: 'round', diameterMm: thickness.value } : null,
+    thickness,
+    width: 0,
+  };
+}
+
+function withEase(slots: Slots, inside: Figure, width: number): Figure {
+  const sizes = /\bno (ease|allowance)\b/.test(slots.question.line) ? 0 : wideBandSizes(width);
+  if (sizes === 0) return inside;
+  slots.assume(`${sizes === 0.5 ? 'half' : 'quarter'} a size larger, wider than ${inSum(WIDE_BAND_MM)} mm`, [
+    ['as measured', 'no ease'],
+  ]);
+  const more = ringInsideMm('us', sizes) - ringInsideMm('us', 0);
+  const ease = given('ease of a wide band', more, 'mm', `${inSum(sizes)} US size (common practice)`);
+  return reckoned('inside diameter with ease', inside.value + more, 'mm', `${inSum(inside.value)} + ${inSum(more)}`, [
+    inside,
+    ease,
+  ]);
+}
+
+function bandLength(inside: Figure, thickness: Figure): Figure {
+  return reckoned(
+    'length to cut',
+    bandLengthMm(inside.value, thickness.value),
+    'mm',
+    `π × (${inSum(inside.value)} + ${inSum(thickness.value)})`,
+    [inside, thickness],
+  );
+}
+
+function range(slots: Slots, first: number, last: number): Found {
+  const scale = slots.question.scales[0] ?? (first > 30 ? 'iso' : 'us');
+  if (!slots.question.scales[0])
+    slots.assume(`${scaleNames[scale]} scale`, [
+      ['Japanese', 'japanese'],
+      ['ISO', 'iso'],
+    ]);
+  const { thickness, width } = bandStock(slots);
+  const [from, to] = [Math.min(first, last), Math.max(first, last)];
+  const step = scale === 'us' ? 0.5 : 1;
+  if ((to - from) / step > 60) throw new NotEnough('That is more than 60 sizes.', 'rings 5 to 9 us 1.5 mm');
+  const figures: Figure[] = [];
+  for (let size = from; size <= to + 1e-9; size += step) {
+    const reading = readRingSize(inSum(size), scale);
+    if (!reading.ok) throw new NotEnough(reading.sentence, 'rings 5 to 9 us 1.5 mm');
+    const inside = withEase(
+      slots,
+      given(`inside diameter of ${inSum(size)}`, reading.value, 'mm', reading.source),
+      width,
+    );
+    figures.push({
+      ...bandLength(inside, thickness),
+      how: `π × (${inSum(inside.value)} + ${inSum(thickness.value)})`,
+      label: `length for ${scaleNames[scale]} ${inSum(size)}`,
+    });
+  }
+  return { figures };
+}

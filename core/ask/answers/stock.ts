@@ -1,0 +1,156 @@
+// Mass of a stock length or a blank of sheet, and length of a mass.
+import { given, inSum, reckoned, type Figure } from '../../figure/figure.ts';
+import { outlineAreaMm2, type Outline } from '../../blank/outline.ts';
+import { alloyPrice } from '../../metal/price-per-gram.ts';
+import type { Alloy } from '../../metal/alloys.ts';
+import { areaOf, massPerArea, massPerLength } from '../../stock/section.ts';
+import { NotEnough, type Slots, type Stock } from '../slots.ts';
+import type { Found } from '../question.ts';
+
+/** Mass, value and mass per metre of a stock length; or length when a mass is given. */
+export function stockAnswer(slots: Slots): Found {
+  const alloy = slots.alloy();
+  const density = slots.density(alloy);
+  if (slots.question.shape === 'round' && slots.question.form === 'sheet') return discAnswer(slots);
+  const sheetSizes = slots.question.form === 'sheet' ? slots.pair(['length', 'width']) : null;
+  const stock = slots.section();
+  if (stock.section.form === 'sheet') return sheetAnswer(slots, alloy, density, stock, sheetSizes);
+  const area = areaOf(stock.section);
+  const perMm = massPerLength(stock.section, density.value);
+  const perMetre = reckoned('mass of a metre', perMm * 1000, 'g', `${area.how} × ${inSum(density.value)}`, [
+    ...stock.sizes,
+    density,
+  ]);
+
+  const [mass] = slots.question.masses;
+  if (mass !== undefined) {
+    const given_ = given('mass', mass, 'g', 'as asked');
+    const how = `${inSum(mass)} × 1000 ÷ (${area.how} × ${inSum(density.value)})`;
+    return { figures: [reckoned('length', mass / perMm, 'mm', how, [given_, ...stock.sizes, density]), perMetre] };
+  }
+  const length = slots.take('long', 'length') ?? slots.next('length');
+  const count = slots.count('pieces') ?? 1;
+  if (!length) {
+    slots.assume('one metre', []);
+    return { figures: [perMetre, perFoot(perMetre)] };
+  }
+  const one = reckoned(
+    'mass',
+    perMm * length.value,
+    'g',
+    `${area.how} × ${inSum(length.value)} × ${inSum(density.value)} ÷ 1000`,
+    [...stock.sizes, length, density],
+  );
+  return { figures: [...counted(one, count), ...valueOf(slots, alloy, one, count), perMetre] };
+}
+
+function perFoot(perMetre: Figure): Figure {
+  return reckoned('mass of a foot', perMetre.value * 0.3048, 'g', `${inSum(perMetre.value)} × 0.3048`, [perMetre]);
+}
+
+/** A disc or washer punched from sheet. */
+export function discAnswer(slots: Slots): Found {
+  const alloy = slots.alloy();
+  const density = slots.density(alloy);
+  const bore = slots.take('inside', 'inside diameter');
+  const across = slots.take('outside', 'diameter') ?? slots.take('wide', 'diameter');
+  const thick = slots.take('thick', 'thickness') ?? slots.thin('thickness', 'sheet');
+  const diameter = across ?? slots.next('diameter');
+  if (!diameter || !thick)
+    throw new NotEnough('Give the disc’s diameter and the sheet’s thickness.', 'disc 20 mm 20 ga copper');
+  const isWasher = bore !== null && bore.value < diameter.value;
+  const areaMm2 = (Math.PI / 4) * (diameter.value ** 2 - (isWasher ? bore.value ** 2 : 0));
+  const area = isWasher
+    ? `π/4 × (${inSum(diameter.value)}² − ${inSum(bore.value)}²)`
+    : `π/4 × ${inSum(diameter.value)}²`;
+  const one = reckoned(
+    isWasher ? 'mass of the washer' : 'mass of the disc',
+    areaMm2 * massPerArea(thick.value, density.value),
+    'g',
+    `${area} × ${inSum(thick.value)} × ${inSum(density.value)} ÷ 1000`,
+    [diameter, ...(isWasher ? [bore] : []), thick, density],
+  );
+  const count = slots.count('pieces') ?? 1;
+  return { figures: [...counted(one, count), ...valueOf(slots, alloy, one, count)] };
+}
+
+function sheetAnswer(
+  slots: Slots,
+  alloy: Alloy,
+  density: Figure,
+  { sizes }: Stock,
+  pair: readonly [Figure, Figure] | null,
+): Found {
+  const [thickness] = sizes;
+  if (!thickness) throw new NotEnough('Give the thickness of the sheet.', 'sheet 20 ga sterling 50 x 100 mm');
+  const perDm2 = reckoned(
+    'mass of 100 × 100 mm',
+    10_000 * massPerArea(thickness.value, density.value),
+    'g',
+    `100² × ${inSum(thickness.value)} × ${inSum(density.value)} ÷ 1000`,
+    [thickness, density],
+  );
+  const wide = slots.take('wide', 'width');
+  const long = slots.take('long', 'length') ?? pair?.[0] ?? slots.next('length');
+  const width = wide ?? pair?.[1] ?? slots.next('width');
+  const [mass] = slots.question.masses;
+  if (mass !== undefined) {
+    const area = reckoned(
+      'area',
+      mass / massPerArea(thickness.value, density.value),
+      'mm²',
+      `${inSum(mass)} × 1000 ÷ (${inSum(thickness.value)} × ${inSum(density.value)})`,
+      [given('mass', mass, 'g', 'as asked'), thickness, density],
+    );
+    return { figures: [area, perDm2] };
+  }
+  if (!long) return { figures: [perDm2] };
+  const { shape } = slots.question;
+  const outline: Outline =
+    shape === 'oval' && width
+      ? { shape: 'oval', lengthMm: long.value, widthMm: width.value }
+      : { shape: 'rectangle', lengthMm: long.value, widthMm: width?.value ?? long.value };
+  if (!width) slots.assume('square blank', []);
+  const areaHow = `${outline.shape === 'oval' ? 'π/4 × ' : ''}${inSum(long.value)} × ${inSum(width?.value ?? long.value)}`;
+  const one = reckoned(
+    'mass',
+    outlineAreaMm2(outline) * massPerArea(thickness.value, density.value),
+    'g',
+    `${areaHow} × ${inSum(thickness.value)} × ${inSum(density.value)} ÷ 1000`,
+    [long, ...(width ? [width] : []), thickness, density],
+  );
+  const count = slots.count('pieces') ?? 1;
+  return { figures: [...counted(one, count), ...valueOf(slots, alloy, one, count)] };
+}
+
+/** A mass and, for more than one, that of all first. */
+export function counted(one: Figure, count: number): Figure[] {
+  if (count === 1) return [one];
+  const all = reckoned(
+    `${one.label} of ${inSum(count)}`,
+    one.value * count,
+    one.unit,
+    `${inSum(one.value, one.unit)} × ${inSum(count)}`,
+    [one, given('count', count, '', 'as asked')],
+  );
+  return [all, { ...one, how: one.how, label: `${one.label} of one` }];
+}
+
+/** What the metal in a mass is worth at the fix; nothing while there is no fix for it. */
+export function valueOf(slots: Slots, alloy: Alloy, one: Figure, count = 1): Figure[] {
+  const { fix } = slots.question.basis;
+  if (!fix || alloy.fineness === null) return [];
+  const price = alloyPrice(alloy, fix, given('making charge', 0, `${fix.currency}/g`, 'left out'));
+  if ('sentence' in price) return [];
+  const { content } = price;
+  const value = one.value * count * content.value;
+  return [
+    reckoned(
+      'metal value at the fix',
+      value,
+      fix.currency,
+      `${inSum(one.value * count)} × ${inSum(content.value, content.unit)}`,
+      [one, content],
+    ),
+  ];
+}

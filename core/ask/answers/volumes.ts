@@ -1,0 +1,167 @@
+// What keeps its volume: domes, balls, granules, forged and rolled stock.
+import {
+  annealsBetween,
+  balledEndMm,
+  domeDiscMm,
+  granuleMm,
+  reduction,
+  REDUCTION_BETWEEN_ANNEALS,
+  snippetMm,
+  workedLengthMm,
+} from '../../blank/constant-volume.ts';
+import { given, inSum, reckoned, type Figure } from '../../figure/figure.ts';
+import { areaOf, massPerArea } from '../../stock/section.ts';
+import type { Found } from '../question.ts';
+import { NotEnough, type Slots } from '../slots.ts';
+
+/** The flat disc a dome is made from. */
+export function domeAnswer(slots: Slots): Found {
+  const example = 'dome 20 mm across 6 mm high';
+  const height = slots.take('high', 'height');
+  const thick = slots.take('thick', 'thickness') ?? gauged(slots);
+  const across = slots.take('outside', 'across') ?? slots.take('wide', 'across') ?? slots.next('across');
+  const rise = height ?? slots.next('height');
+  if (!across || !rise) throw new NotEnough('Give the dome’s diameter and its height.', example);
+  const disc = reckoned(
+    'disc to cut',
+    domeDiscMm(across.value, rise.value),
+    'mm',
+    `√(${inSum(across.value)}² + 4 × ${inSum(rise.value)}²)`,
+    [across, rise],
+  );
+  if (!thick) return { figures: [disc] };
+  const density = slots.density(slots.alloy());
+  const mass = (Math.PI / 4) * disc.value ** 2 * massPerArea(thick.value, density.value);
+  const how = `π/4 × ${inSum(disc.value)}² × ${inSum(thick.value)} × ${inSum(density.value)} ÷ 1000`;
+  return { figures: [disc, reckoned('mass', mass, 'g', how, [disc, thick, density])] };
+}
+
+function gauged(slots: Slots): Figure | null {
+  const size = slots.free().find(({ gauge }) => gauge);
+  return size ? slots.figure(size, 'thickness', 'sheet') : null;
+}
+
+/** The wire a ball at its end eats. */
+export function ballAnswer(slots: Slots): Found {
+  const example = 'ball 2 mm on 0.8 mm wire';
+  const wire = slots.take('wire', 'wire') ?? slots.thin('wire', 'round');
+  const ball = slots.take('outside', 'ball') ?? slots.next('ball');
+  if (!wire || !ball) throw new NotEnough('Give the ball and the wire it is melted on.', example);
+  if (ball.value <= wire.value) throw new NotEnough('A ball is larger than its wire.', example);
+  return {
+    figures: [
+      reckoned(
+        'wire it eats',
+        balledEndMm(ball.value, wire.value),
+        'mm',
+        `2 × ${inSum(ball.value)}³ ÷ (3 × ${inSum(wire.value)}²)`,
+        [ball, wire],
+      ),
+    ],
+  };
+}
+
+/** The granule of a snippet, or the snippet for a granule. */
+export function granuleAnswer(slots: Slots): Found {
+  const example = 'granule 1 mm from 0.5 mm wire';
+  const long = slots.take('long', 'snippet');
+  const wire = slots.take('wire', 'wire') ?? slots.thin('wire', 'round');
+  if (!wire) throw new NotEnough('Give the wire the granule is cut from.', example);
+  if (long)
+    return {
+      figures: [
+        reckoned(
+          'granule',
+          granuleMm(wire.value, long.value),
+          'mm',
+          `∛(1.5 × ${inSum(wire.value)}² × ${inSum(long.value)})`,
+          [wire, long],
+        ),
+      ],
+      note: 'Snippets cut alike are still unequal: cut spare and sort.',
+    };
+  const granule = slots.take('outside', 'granule') ?? slots.next('granule');
+  if (!granule) throw new NotEnough('Give the granule’s diameter, or the length of the snippet.', example);
+  return {
+    figures: [
+      reckoned(
+        'snippet to cut',
+        snippetMm(granule.value, wire.value),
+        'mm',
+        `2 × ${inSum(granule.value)}³ ÷ (3 × ${inSum(wire.value)}²)`,
+        [granule, wire],
+      ),
+    ],
+    note: 'Snippets cut alike are still unequal: cut spare and sort.',
+  };
+}
+
+/** Stock forged, rolled or drawn into another section. */
+export function workAnswer(slots: Slots): Found {
+  const example = 'forge 4 mm round to 6 x 1.5 mm 50 mm long';
+  const { line, sizes } = slots.question;
+  const goesTo = line.search(/\b(?:in)?to\b/i);
+  if (goesTo < 0) throw new NotEnough('Say what it is worked to.', example);
+  const long = slots.take('long', 'length');
+  const [before, after] = [
+    sizes.filter(({ start, used }) => start < goesTo && !used),
+    sizes.filter(({ start, used }) => start > goesTo && !used),
+  ];
+  const [from, to] = [
+    sectionOf(slots, before.slice(0, before.length > 1 && before[0]?.crossed ? 2 : 1)),
+    sectionOf(slots, after.slice(0, after[0]?.crossed ? 2 : 1), line.slice(goesTo)),
+  ];
+  if (!from || !to) throw new NotEnough('Give the section it starts from and the one it is worked to.', example);
+  const length = long ?? slots.next('length');
+  // Between flat surfaces of one width, thickness is what is taken down.
+  const worked = 1 - to.mm2 / from.mm2;
+  const share = reckoned('reduction', reduction(from.mm2, to.mm2) * 100, '%', `(1 − ${to.how} ÷ (${from.how})) × 100`, [
+    ...from.sizes,
+    ...to.sizes,
+  ]);
+  const anneals = reckoned(
+    'anneals on the way',
+    annealsBetween(from.mm2, to.mm2),
+    '',
+    `one about every ${inSum(REDUCTION_BETWEEN_ANNEALS * 100)} %`,
+    [share, given('reduction between anneals', REDUCTION_BETWEEN_ANNEALS * 100, '%', 'common practice')],
+  );
+  const grown = worked < 0 ? { note: 'It would have to grow: working only takes a section down.' } : {};
+  if (!length) {
+    const longer = reckoned('it grows longer', from.mm2 / to.mm2, '×', `${from.how} ÷ (${to.how})`, [
+      ...from.sizes,
+      ...to.sizes,
+    ]);
+    return { figures: [longer, share, anneals], ...grown };
+  }
+  const longAfter = /\bfor\b|\bneed|\bcut\b/i.test(line);
+  const [a, b] = longAfter ? [to, from] : [from, to];
+  const value = workedLengthMm(length.value, a.mm2, b.mm2);
+  return {
+    figures: [
+      reckoned(
+        longAfter ? 'length to start from' : 'length afterwards',
+        value,
+        'mm',
+        `${inSum(length.value)} × (${a.how}) ÷ (${b.how})`,
+        [length, ...from.sizes, ...to.sizes],
+      ),
+      share,
+      anneals,
+    ],
+    ...grown,
+  };
+}
+
+function sectionOf(slots: Slots, sizes: readonly Parameters<Slots['figure']>[0][], words = '') {
+  const figures = sizes.map((size) => slots.figure(size, 'size', slots.question.form ?? 'round'));
+  const [a, b] = figures;
+  if (!a) return null;
+  const isSheet = slots.question.form === 'sheet';
+  const area = b
+    ? { mm2: a.value * b.value, how: `${inSum(a.value)} × ${inSum(b.value)}` }
+    : isSheet
+      ? { mm2: a.value, how: inSum(a.value) }
+      : areaOf(/\bsquare\b/.test(words) ? { form: 'square', sideMm: a.value } : { form: 'round', diameterMm: a.value });
+  return { ...area, sizes: figures };
+}

@@ -1,0 +1,186 @@
+// The ask line: a trade sum from one line of typing. It never guesses silently: what it takes for granted it says.
+import type { Figure } from '../figure/figure.ts';
+import {
+  bangleAnswer,
+  bezelAnswer,
+  chainAnswer,
+  hingeAnswer,
+  jumpRingAnswer,
+  ringsAroundAnswer,
+  twistAnswer,
+  wrapAnswer,
+} from './answers/bends.ts';
+import { identifyAnswer } from './answers/identify.ts';
+import { conversionAnswer, gaugeAnswer, isBareMeasure, onlyGauge } from './answers/measures.ts';
+import { alloyingAnswer, densityAnswer, finenessAnswer, meltingAnswer, valueAnswer } from './answers/metals.ts';
+import { ringAnswer } from './answers/rings.ts';
+import { discAnswer, stockAnswer } from './answers/stock.ts';
+import { ballAnswer, domeAnswer, granuleAnswer, workAnswer } from './answers/volumes.ts';
+import { LineError } from './grammar.ts';
+import { questionOf, type AskBasis, type Assumption, type Found, type Question } from './question.ts';
+import { NotEnough, Slots } from './slots.ts';
+import { nearestWord, vocabularyOf, type Topic } from './vocabulary.ts';
+
+export interface Answer {
+  readonly ok: true;
+  /** The main answer first. */
+  readonly figures: readonly Figure[];
+  readonly assumptions: readonly Assumption[];
+  readonly note: string;
+  /** Words and measures that had no part in it, as typed. */
+  readonly ignored: readonly string[];
+  readonly corrections: readonly Correction[];
+  /** The stock that was spoken of, for its glyph and for taking it into a piece. */
+  readonly question: Question;
+}
+
+export interface NotUnderstood {
+  readonly ok: false;
+  /** What is missing or wrong, in a sentence. */
+  readonly sentence: string;
+  readonly understood: readonly string[];
+  readonly unknown: readonly string[];
+  readonly corrections: readonly Correction[];
+  /** The nearest questions that have an answer. */
+  readonly nearest: readonly string[];
+}
+
+/** A word that is not known, with the one it may have been meant for, and the line so put right. */
+export interface Correction {
+  readonly word: string;
+  readonly meant: string;
+  readonly line: string;
+}
+
+export type { AskBasis, Assumption } from './question.ts';
+const answers = {
+  'jump-ring': jumpRingAnswer,
+  aspect: jumpRingAnswer,
+  bezel: bezelAnswer,
+  bangle: bangleAnswer,
+  cuff: bangleAnswer,
+  chain: chainAnswer,
+  hinge: hingeAnswer,
+  twist: twistAnswer,
+  wrap: wrapAnswer,
+  washer: discAnswer,
+  dome: domeAnswer,
+  disc: discAnswer,
+  ball: ballAnswer,
+  granule: granuleAnswer,
+  work: workAnswer,
+  alloying: alloyingAnswer,
+  value: valueAnswer,
+  density: densityAnswer,
+  melting: meltingAnswer,
+  ring: ringAnswer,
+  gauge: gaugeAnswer,
+  identify: identifyAnswer,
+} as const satisfies Record<Topic, (slots: Slots) => Found>;
+// A line may name two things; the one that stands first here is what is asked (a dome of a disc, a chain of jump rings).
+const order = Object.keys(answers) as Topic[];
+
+const examples = {
+  stock: '18 ga sterling round 120 mm x 24', ring: 'ring 7 us, 1.5 mm', 'jump-ring': 'jump rings 5 mm inside 1 mm wire x 100', bezel: 'bezel oval 12 x 10 mm 0.3 mm strip',
+  bangle: 'bangle 65 mm inside 3 mm', cuff: 'cuff 160 mm around 2 mm thick 25 mm opening', disc: 'disc 20 mm 20 ga copper', washer: 'washer 20 mm outside 8 mm inside 1 mm thick copper',
+  dome: 'dome 20 mm across 6 mm high', ball: 'ball 2 mm on 0.8 mm wire', granule: 'granule 1 mm from 0.5 mm wire', hinge: 'hinge 12 mm wide 3 knuckles 1 mm pin',
+  twist: 'twist 2 strands 0.8 mm 3 turns per cm 200 mm long', chain: 'chain 45 cm links 5 mm inside 1 mm wire', value: 'value of 20 g sterling', identify: 'what is 0.62 g per 100 mm',
+  work: 'forge 4 mm round to 6 x 1.5 mm 50 mm long', density: 'density 14k yellow', melting: 'melting point sterling', gauge: 'what gauge is 1.3 mm', aspect: 'aspect ratio 4 mm inside 18 ga',
+  alloying: '100 g fine silver to sterling', wrap: 'wrap 12 turns 0.4 mm wire 1.2 mm outside', convert: '54 g in ozt',
+} as const satisfies Record<Topic | 'stock' | 'convert', string>; // prettier-ignore
+
+/** A question of each kind, for an empty ask line. */
+export const askExamples: readonly string[] = Object.values(examples);
+
+/**
+ * Answers a line.
+ * @param basis  the alloys of the studio and its current fix
+ */
+export function ask(line: string, basis: AskBasis): Answer | NotUnderstood {
+  let question: Question | null = null;
+  try {
+    question = questionOf(line, basis);
+    if (question.understood.length === 0)
+      return notUnderstood(question, line.trim() === '' ? '' : 'None of these words is known here.');
+    const slots = new Slots(question);
+    const found = answerOf(question, slots);
+    if (found.figures.some(({ value }) => !Number.isFinite(value)))
+      throw new LineError('That does not come out as a number. Check the measures.');
+    return {
+      ok: true,
+      figures: found.figures,
+      assumptions: [...slots.assumptions, ...(found.assumptions ?? [])],
+      note: found.note ?? '',
+      corrections: correctionsOf(question),
+      ignored: [...question.unknown.map(({ word }) => word), ...slots.leftOver()],
+      question,
+    };
+  } catch (error) {
+    if (error instanceof NotEnough) return notUnderstood(question, error.message, error.example);
+    if (error instanceof LineError || error instanceof RangeError) return notUnderstood(question, error.message);
+    throw error;
+  }
+}
+
+function answerOf(question: Question, slots: Slots): Found {
+  const { topics, sizes, masses, alloys, target, scales, letter, form } = question;
+  const [from, to] = [alloys.find(({ isGoal }) => !isGoal), alloys.find(({ isGoal }) => isGoal)];
+  if (from && to && masses.length > 0) return alloyingAnswer(slots);
+  if (topics.has('bezel') && topics.has('jump-ring')) {
+    const found = ringsAroundAnswer(slots);
+    if (found) return found;
+  }
+  // “What is” asks for anything; only of a weighed length, what it is.
+  const isWeighed =
+    question.others.some(({ dimensions }) => dimensions.mass === 1 && dimensions.length === -1) ||
+    (masses.length > 0 && sizes.length > 0);
+  const named = order.filter(
+    (topic) => topics.has(topic) && !(topic === 'identify' && !isWeighed) && !(topic === 'gauge' && topics.size > 1),
+  );
+  const [topic] = named;
+  if (topic) return answers[topic](slots);
+  if ((scales.length > 0 || letter !== null) && form === null) return ringAnswer(slots);
+  if (target) return conversionAnswer(slots);
+  if (
+    onlyGauge(sizes) &&
+    masses.length === 0 &&
+    question.numbers.length === 0 &&
+    sizes.length === 1 &&
+    alloys.length + (form === null ? 0 : 1) < 2
+  )
+    return gaugeAnswer(slots);
+  if (question.systems.length > 0 && sizes.length === 1) return gaugeAnswer(slots);
+  if (isWeighed && topics.has('identify')) return identifyAnswer(slots);
+  if (isBareMeasure(question) && sizes.length < 2) return conversionAnswer(slots);
+  if (sizes.length > 0) return stockAnswer(slots);
+  if (masses.length > 0 && alloys.length > 0)
+    return slots.question.basis.fix ? valueAnswer(slots) : conversionAnswer(slots);
+  const fineness = finenessAnswer(slots);
+  if (fineness) return fineness;
+  if (alloys.length > 0)
+    return { figures: [...densityAnswer(slots).figures.slice(0, 1), ...meltingAnswer(slots).figures.slice(0, 2)] };
+  throw new NotEnough('Say what you want to know of it.', examples.stock);
+}
+
+function notUnderstood(question: Question | null, sentence: string, example?: string): NotUnderstood {
+  const topics = question ? order.filter((topic) => question.topics.has(topic)) : [];
+  const fitting = topics.map((topic) => examples[topic]);
+  const nearest = [
+    ...new Set([...(example ? [example] : []), ...fitting, examples.stock, examples.ring, examples.convert]),
+  ];
+  return {
+    ok: false,
+    sentence: sentence || 'Ask a trade sum in a line.',
+    understood: question?.understood ?? [],
+    unknown: question?.unknown.map(({ word }) => word) ?? [],
+    corrections: question ? correctionsOf(question) : [],
+    nearest: nearest.slice(0, 3),
+  };
+}
+
+function correctionsOf({ unknown, line, basis }: Question): Correction[] {
+  return unknown.flatMap(({ word, start, end }) => {
+    const meant = nearestWord(word, vocabularyOf(basis.alloys));
+    return meant ? [{ word, meant, line: line.slice(0, start) + meant + line.slice(end) }] : [];
+  });
+}

@@ -1,0 +1,405 @@
+// The grammar of the ask line: a line of terms in any order, each a measure (with sums), a gauge, a karat, a sign or a word.
+// What the words mean is no matter of the grammar; see vocabulary.ts. Written out in docs/formats/ask.md.
+import { createToken, EmbeddedActionsParser, EOF, Lexer, type IToken } from 'chevrotain';
+import { askUnit, dimension, inHouse, plain, sameDimensions, times, type AskUnit, type Dimensions } from './units.ts';
+
+/** Where a term stands in the line. */
+export interface Span {
+  readonly start: number;
+  readonly end: number;
+}
+
+export interface Quantity {
+  readonly value: number;
+  readonly dimensions: Dimensions;
+  /** The unit of its first number, to answer in. */
+  readonly unit: AskUnit | null;
+}
+
+export type Term = Span &
+  (
+    | { readonly kind: 'quantity'; readonly quantity: Quantity }
+    | { readonly kind: 'gauge'; readonly gauge: number; readonly system: 'awg' | 'swg' | null }
+    | { readonly kind: 'karat'; readonly karat: number }
+    /** Between two measures, or before a count. */
+    | { readonly kind: 'times' }
+    | { readonly kind: 'word'; readonly word: string }
+    | { readonly kind: 'sign'; readonly sign: string }
+  );
+
+/** A line that breaks off or has a sum without an answer; the message is a sentence for the maker. */
+export class LineError extends Error {}
+
+const Space = createToken({ name: 'Space', pattern: /[\s,;?!]+/, group: Lexer.SKIPPED });
+const Word = createToken({ name: 'Word', pattern: /[°]?[a-zà-ÿ][a-zà-ÿ&'’-]*/i });
+// A number and its karat are written together or apart; ct is a karat only for the numbers golds are sold by.
+const Karat = createToken({
+  name: 'Karat',
+  pattern: /(?:(?:\d{1,2}(?:\.\d)?) ?(?:kt|k|karat)|(?:8|9|10|14|15|18|20|21|22|24) ?(?:ct|carat))(?![a-z])/i,
+});
+const Code = createToken({ name: 'Code', pattern: /(?!x\d)[a-z]+\d+(?![\d/."″”'′])/i });
+// 1 1/2, 1-1/2 and 3/4 are one number each.
+const Fraction = createToken({ name: 'Fraction', pattern: /(?:\d+[ -])?\d+\/\d+/ });
+const Decimal = createToken({ name: 'Decimal', pattern: /\d+(?:\.\d+|,\d{1,2}(?!\d))?|\.\d+/ });
+const Quote = createToken({ name: 'Quote', pattern: /["″”'′]/ });
+const Currency = createToken({ name: 'Currency', pattern: /[£$€¥]/ });
+const Cross = createToken({ name: 'Cross', pattern: /×|[xX](?![a-z])/ });
+const Plus = createToken({ name: 'Plus', pattern: /\+/ });
+const Minus = createToken({ name: 'Minus', pattern: /[-−–]/ });
+const Star = createToken({ name: 'Star', pattern: /[*·]/ });
+const Slash = createToken({ name: 'Slash', pattern: /[/÷]/ });
+const Open = createToken({ name: 'Open', pattern: /\(/ });
+const Close = createToken({ name: 'Close', pattern: /\)/ });
+const Hash = createToken({ name: 'Hash', pattern: /#/ });
+const Other = createToken({ name: 'Other', pattern: /[^\s]/u });
+
+const tokens = [
+  Space, Cross, Karat, Fraction, Decimal, Quote, Code, Word, Currency, Plus, Minus, Star, Slash, Open, Close, Hash, Other,
+]; // prettier-ignore
+const lexer = new Lexer(tokens, { positionTracking: 'onlyOffset' });
+
+const gaugeWords = new Map<string, 'awg' | 'swg' | null>([
+  ['ga', null],
+  ['gauge', null],
+  ['gage', null],
+  ['awg', 'awg'],
+  ['b&s', 'awg'],
+  ['swg', 'swg'],
+]);
+const multiplying = new Set(['by']);
+const dividing = new Set(['per', 'each']);
+const vulgar: Readonly<Record<string, string>> = {
+  '½': '1/2', '¼': '1/4', '¾': '3/4', '⅓': '1/3', '⅔': '2/3', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8',
+}; // prettier-ignore
+
+const NESTING_LIMIT = 20;
+const LONGEST_LINE = 500;
+
+/** Makes gauge words findable from a token: what system it names, or undefined when it is none. */
+function gaugeWord(token: IToken): 'awg' | 'swg' | null | undefined {
+  if (token.tokenType !== Word) return undefined;
+  const lower = token.image.toLowerCase();
+  return gaugeWords.get(lower) ?? (gaugeWords.has(lower) ? null : gaugeWords.get(lower.replace(/s$/, '')));
+}
+
+function unitOf(token: IToken): AskUnit | null {
+  return token.tokenType === Word || token.tokenType === Quote ? askUnit(token.image) : null;
+}
+
+function isWord(token: IToken, words: ReadonlySet<string>): boolean {
+  return token.tokenType === Word && words.has(token.image.toLowerCase());
+}
+
+/** What can be asked for after “in” or “to”: a unit, a gauge system, a ring scale. */
+function isTarget(token: IToken): boolean {
+  const ringScales = new Set(['us', 'uk', 'iso', 'eu', 'jp', 'japan', 'japanese', 'british', 'american']);
+  return unitOf(token) !== null || gaugeWord(token) !== undefined || isWord(token, ringScales);
+}
+
+class LineParser extends EmbeddedActionsParser {
+  #depth = 0;
+
+  constructor() {
+    super(tokens, { maxLookahead: 2, recoveryEnabled: false });
+    this.performSelfAnalysis();
+  }
+
+  #startsGauge(): boolean {
+    const [first, second] = [this.LA(1), this.LA(2)];
+    if (first.tokenType === Hash) return second.tokenType === Decimal;
+    if (gaugeWord(first) !== undefined) return second.tokenType === Decimal && unitOf(this.LA(3)) === null;
+    return (first.tokenType === Decimal || first.tokenType === Fraction) && gaugeWord(second) !== undefined;
+  }
+
+  // “in” is inches after a number, unless what follows it is what the answer is wanted in.
+  #unitFollows(): boolean {
+    const token = this.LA(1);
+    if (unitOf(token) === null) return false;
+    if (!/^(in|c|f)$/i.test(token.image)) return true;
+    if (token.image.toLowerCase() !== 'in') return true;
+    const next = this.LA(2);
+    return !isTarget(next) || (next.image.toLowerCase() === 'in' && isTarget(this.LA(3)));
+  }
+
+  #divides(): boolean {
+    return this.LA(1).tokenType === Slash || (isWord(this.LA(1), dividing) && this.#factorFollows(2));
+  }
+
+  #factorFollows(at: number): boolean {
+    const token = this.LA(at);
+    return [Decimal, Fraction, Open].includes(token.tokenType) || unitOf(token) !== null;
+  }
+
+  public line = this.RULE('line', (): Term[] => {
+    const terms: Term[] = [];
+    this.MANY(() => {
+      terms.push(this.SUBRULE(this.term));
+    });
+    return terms;
+  });
+
+  private term = this.RULE('term', (): Term => {
+    const start = this.LA(1).startOffset;
+    const found = this.OR<Bare>([
+      { GATE: () => this.#startsGauge(), ALT: () => this.SUBRULE(this.gauge) },
+      { ALT: () => this.SUBRULE(this.karat) },
+      { GATE: () => this.#startsSum(), ALT: () => this.SUBRULE(this.measure) },
+      { ALT: () => this.SUBRULE(this.cross) },
+      { ALT: () => this.SUBRULE(this.word) },
+      { ALT: () => this.SUBRULE(this.sign) },
+    ]);
+    return this.ACTION(() => ({ ...found, start, end: this.LA(0).startOffset + this.LA(0).image.length }));
+  });
+
+  // A minus before a number opens a sum only where no measure stands before it: in `18 ga - 20 ga` it is a dash.
+  #startsSum(): boolean {
+    const { tokenType } = this.LA(1);
+    if (tokenType === Currency) return [Decimal, Fraction].includes(this.LA(2).tokenType);
+    if (tokenType === Minus) return [Decimal, Fraction].includes(this.LA(2).tokenType);
+    return [Decimal, Fraction, Open].includes(tokenType);
+  }
+
+  private gauge = this.RULE('gauge', (): Bare => {
+    let number = '';
+    let system: 'awg' | 'swg' | null = null;
+    this.OR([
+      {
+        ALT: () => {
+          this.CONSUME(Hash);
+          number = this.CONSUME(Decimal).image;
+        },
+      },
+      {
+        ALT: () => {
+          system = gaugeWord(this.CONSUME(Word)) ?? null;
+          number = this.CONSUME1(Decimal).image;
+        },
+      },
+      {
+        ALT: () => {
+          const token = this.OR1([{ ALT: () => this.CONSUME2(Decimal) }, { ALT: () => this.CONSUME(Fraction) }]);
+          number = this.ACTION(() => token.image);
+          system = gaugeWord(this.CONSUME1(Word)) ?? null;
+        },
+      },
+    ]);
+    return this.ACTION(() => ({ kind: 'gauge', gauge: gaugeNumber(number), system }));
+  });
+
+  private karat = this.RULE('karat', (): Bare => {
+    const { image } = this.CONSUME(Karat);
+    return this.ACTION(() => ({ kind: 'karat', karat: parseFloat(image) }));
+  });
+
+  private cross = this.RULE('cross', (): Bare => {
+    this.CONSUME(Cross);
+    return { kind: 'times' };
+  });
+
+  private word = this.RULE('word', (): Bare => {
+    const token = this.OR([{ ALT: () => this.CONSUME(Word) }, { ALT: () => this.CONSUME(Code) }]);
+    return this.ACTION(() => {
+      const word = token.image.toLowerCase().replaceAll('’', "'");
+      return multiplying.has(word) ? { kind: 'times' } : { kind: 'word', word };
+    });
+  });
+
+  private sign = this.RULE('sign', (): Bare => {
+    const token = this.OR([
+      { ALT: () => this.CONSUME(Quote) },
+      { ALT: () => this.CONSUME(Currency) },
+      { ALT: () => this.CONSUME(Plus) },
+      { ALT: () => this.CONSUME(Minus) },
+      { ALT: () => this.CONSUME(Star) },
+      { ALT: () => this.CONSUME(Slash) },
+      { ALT: () => this.CONSUME(Open) },
+      { ALT: () => this.CONSUME(Close) },
+      { ALT: () => this.CONSUME(Hash) },
+      { ALT: () => this.CONSUME(Other) },
+    ]);
+    return this.ACTION(() => ({ kind: 'sign', sign: token.image }));
+  });
+
+  private measure = this.RULE('measure', (): Bare => {
+    const quantity = this.SUBRULE(this.sum);
+    return { kind: 'quantity', quantity };
+  });
+
+  private sum = this.RULE('sum', (): Quantity => {
+    let left = this.SUBRULE(this.product);
+    this.MANY({
+      GATE: () => this.#goesOn(),
+      DEF: () => {
+        const sign = this.OR([{ ALT: () => this.CONSUME(Plus) }, { ALT: () => this.CONSUME(Minus) }]);
+        const right = this.SUBRULE1(this.product);
+        left = this.ACTION(() => added(left, right, sign.tokenType === Minus ? -1 : 1));
+      },
+    });
+    return left;
+  });
+
+  // A plus or minus goes on with the sum only when a number, not a gauge, comes after it.
+  #goesOn(): boolean {
+    return this.#factorFollows(2) && gaugeWord(this.LA(3)) === undefined;
+  }
+
+  private product = this.RULE('product', (): Quantity => {
+    let left = this.SUBRULE(this.factor);
+    this.MANY({
+      GATE: () => (this.LA(1).tokenType === Star ? this.#factorFollows(2) : this.#divides() && this.#factorFollows(2)),
+      DEF: () => {
+        const multiplies = this.OR([
+          { ALT: () => this.CONSUME(Star) },
+          { ALT: () => this.CONSUME(Slash) },
+          { ALT: () => this.CONSUME(Word) },
+        ]);
+        const right = this.SUBRULE1(this.factor);
+        left = this.ACTION(() => multiplied(left, right, multiplies.tokenType === Star ? 1 : -1));
+      },
+    });
+    return left;
+  });
+
+  private factor = this.RULE('factor', (): Quantity => {
+    return this.OR<Quantity>([
+      {
+        ALT: () => {
+          this.CONSUME(Minus);
+          const inner = this.SUBRULE(this.factor);
+          return this.ACTION(() => ({ ...inner, value: -inner.value }));
+        },
+      },
+      {
+        ALT: () => {
+          this.CONSUME(Open);
+          this.ACTION(() => this.#deeper());
+          const inner = this.SUBRULE(this.sum);
+          this.CONSUME(Close);
+          this.ACTION(() => (this.#depth -= 1));
+          const unit = this.SUBRULE(this.unit);
+          return this.ACTION(() => withUnit(inner, unit));
+        },
+      },
+      {
+        ALT: () => {
+          const sign = this.OPTION(() => this.CONSUME(Currency));
+          const digits = this.OR1([{ ALT: () => this.CONSUME(Decimal) }, { ALT: () => this.CONSUME(Fraction) }]);
+          const unit = this.SUBRULE1(this.unit);
+          // 6 ft 2 in and 1' 6" are one length.
+          const inches = this.OPTION1({
+            GATE: () => unit?.symbol === 'ft' && this.#inchesFollow(),
+            DEF: () => this.SUBRULE1(this.factor),
+          });
+          return this.ACTION(() => {
+            const number = { value: numberOf(digits.image), dimensions: plain, unit: null };
+            if (sign) return { ...number, dimensions: { ...plain, money: 1 } };
+            const whole = withUnit(number, unit);
+            return inches ? { ...whole, value: whole.value + inches.value } : whole;
+          });
+        },
+      },
+      {
+        // After “per” a unit stands for one of itself.
+        ALT: () => {
+          const token = this.OR2([{ ALT: () => this.CONSUME(Word) }, { ALT: () => this.CONSUME(Quote) }]);
+          return this.ACTION(() => {
+            const unit = unitOf(token);
+            return { value: unit?.factor ?? NaN, dimensions: unit?.dimensions ?? plain, unit };
+          });
+        },
+      },
+    ]);
+  });
+
+  private unit = this.RULE('unit', (): AskUnit | null => {
+    let unit: AskUnit | null = null;
+    this.OPTION({
+      GATE: () => this.#unitFollows(),
+      DEF: () => {
+        const token = this.OR([{ ALT: () => this.CONSUME(Word) }, { ALT: () => this.CONSUME(Quote) }]);
+        unit = unitOf(token);
+      },
+    });
+    return unit;
+  });
+
+  #inchesFollow(): boolean {
+    return [Decimal, Fraction].includes(this.LA(1).tokenType) && unitOf(this.LA(2))?.symbol === 'in';
+  }
+
+  #deeper(): void {
+    this.#depth += 1;
+    if (this.#depth > NESTING_LIMIT) throw new LineError('That is too many brackets to follow.');
+  }
+
+  read(line: IToken[]): Term[] {
+    this.#depth = 0;
+    this.input = line;
+    const terms = this.line();
+    const [error] = this.errors;
+    if (error) throw new LineError(sentenceOf(error.token));
+    return terms;
+  }
+}
+
+type Bare = Term extends infer Each ? (Each extends { readonly kind: string } ? Omit<Each, keyof Span> : never) : never;
+
+const parser = new LineParser();
+
+/**
+ * Reads a line into terms.
+ * @throws LineError when a bracket is not closed, a sum mixes measures, or the line is longer than 500 characters
+ */
+export function readLine(line: string): Term[] {
+  if (line.length > LONGEST_LINE) throw new LineError(`A question has ${String(LONGEST_LINE)} characters at most.`);
+  // A sign takes the place of as many characters, so that spans stay those of the line.
+  const spelt = line.replace(/(\d?)([½¼¾⅓⅔⅛⅜⅝⅞])/g, (_, before: string, sign: string) => {
+    return `${before}${before ? ' ' : ''}${vulgar[sign] ?? ''}`;
+  });
+  return parser.read(lexer.tokenize(spelt).tokens);
+}
+
+function sentenceOf(token: IToken): string {
+  if (token.tokenType === EOF) return 'A bracket is not closed, or the line stops in the middle of a sum.';
+  return `“${token.image}” does not fit there.`;
+}
+
+function numberOf(image: string): number {
+  const [, whole = '0', over, under] = /^(?:(\d+)[ -])?(\d+)\/(\d+)$/.exec(image) ?? [];
+  if (over === undefined || under === undefined) return Number(image.replace(',', '.'));
+  if (Number(under) === 0) throw new LineError('Dividing by nought has no answer.');
+  return Number(whole) + Number(over) / Number(under);
+}
+
+// 0000 and 4/0 are the same gauge; 0 is a gauge of its own.
+function gaugeNumber(image: string): number {
+  const aughts = /^0{1,4}$/.test(image) ? image.length : /^([1-7])\/0$/.exec(image)?.[1];
+  return aughts === undefined ? numberOf(image) : 1 - Number(aughts);
+}
+
+function withUnit(number: Quantity, unit: AskUnit | null): Quantity {
+  if (!unit) return number;
+  if (!sameDimensions(number.dimensions, plain)) throw new LineError(`“${unit.symbol}” has a unit before it already.`);
+  return { value: inHouse(number.value, unit), dimensions: unit.dimensions, unit };
+}
+
+function added(left: Quantity, right: Quantity, sign: 1 | -1): Quantity {
+  // 2*14+3 mm: the unit at the end is that of the whole sum.
+  const [a, b] =
+    sameDimensions(left.dimensions, plain) && right.unit ? [withUnit(left, right.unit), right] : [left, right];
+  if (!sameDimensions(a.dimensions, b.dimensions))
+    throw new LineError('Give each number of the sum its unit: they are not of one kind.');
+  if (a.dimensions.temperature !== 0) throw new LineError('Temperatures are not added up.');
+  return { value: a.value + sign * b.value, dimensions: a.dimensions, unit: a.unit ?? b.unit };
+}
+
+function multiplied(left: Quantity, right: Quantity, sign: 1 | -1): Quantity {
+  if (sign === -1 && right.value === 0) throw new LineError('Dividing by nought has no answer.');
+  return {
+    value: sign === 1 ? left.value * right.value : left.value / right.value,
+    dimensions: times(left.dimensions, right.dimensions, sign),
+    unit: left.unit ?? right.unit,
+  };
+}
+
+export { dimension };

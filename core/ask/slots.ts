@@ -1,0 +1,270 @@
+// What an answer takes out of a question, noting what it had to take for granted.
+import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { gaugeMm, gaugeSystemNames, gaugeSystemSources, gaugeText, type GaugeSystem } from '../measure/gauge.ts';
+import { densityOf } from '../metal/alloy.ts';
+import type { Alloy } from '../metal/alloys.ts';
+import { gaugeSystemOf } from '../stock/gauged.ts';
+import type { Section, SectionForm } from '../stock/section.ts';
+import type { Assumption, Question, Size } from './question.ts';
+import type { Counted, Role } from './vocabulary.ts';
+
+/** A question about something the book knows, with something missing; the message says what, the example how. */
+export class NotEnough extends Error {
+  readonly example: string;
+  constructor(sentence: string, example: string) {
+    super(sentence);
+    this.example = example;
+  }
+}
+
+export class Slots {
+  readonly question: Question;
+  readonly assumptions: Assumption[] = [];
+
+  constructor(question: Question) {
+    this.question = question;
+  }
+
+  /** Takes something for granted; each choice is words that say it otherwise, put behind the line. */
+  assume(says: string, choices: readonly (readonly [label: string, words: string])[]): void {
+    if (this.assumptions.some((other) => other.says === says)) return;
+    const { line } = this.question;
+    this.assumptions.push({
+      says,
+      choices: choices.map(([label, words]) => ({ label, line: `${line.trim()} ${words}` })),
+    });
+  }
+
+  /** The alloy named; sterling silver when none is. */
+  alloy(at = 0): Alloy {
+    const { alloys, basis } = this.question;
+    const named = alloys[at];
+    if (named) {
+      if (named.others.length > 0) {
+        this.assume(
+          named.alloy.name,
+          named.others.map((other): [string, string] => [other.name, '']),
+        );
+        this.#offerAlloys(named.alloy, named.others);
+      }
+      return named.alloy;
+    }
+    const usual = basis.alloys.get('silver-925');
+    if (!usual) throw new NotEnough('Name the metal.', '18 ga sterling 120 mm');
+    this.assume(usual.name, [
+      ['fine silver', 'fine silver'],
+      ['copper', 'copper'],
+      ['brass', 'cartridge brass'],
+      ['14k yellow gold', '14k yellow gold'],
+    ]);
+    return usual;
+  }
+
+  // A choice between alloys takes the place of the word that was not clear enough.
+  #offerAlloys(taken: Alloy, others: readonly Alloy[]): void {
+    const last = this.assumptions.findIndex(({ says }) => says === taken.name);
+    if (last < 0) return;
+    const { line } = this.question;
+    const choices = others.map((other) => ({ label: other.name, line: `${line.trim()} ${other.name.toLowerCase()}` }));
+    this.assumptions[last] = { says: taken.name, choices };
+  }
+
+  density(alloy: Alloy): Figure {
+    const density = densityOf(alloy);
+    if (!density) throw new NotEnough(`${alloy.name} has no density yet. Give one in Studio.`, 'density 14k yellow');
+    return density;
+  }
+
+  /** A size in mm with where it came from. */
+  figure(size: Size, label: string, form: SectionForm = 'round'): Figure {
+    size.used = true;
+    if (size.mm !== null) return given(label, size.mm, 'mm', 'as asked');
+    const { number = 0, system: named = null } = size.gauge ?? {};
+    const system = named ?? this.question.systems[0] ?? this.#systemOf(form);
+    const source = `${gaugeText(number)} ga, ${gaugeSystemNames[system]} (${gaugeSystemSources[system]})`;
+    return given(label, gaugeMm(system, number), 'mm', source);
+  }
+
+  #systemOf(form: SectionForm): GaugeSystem {
+    const alloy = this.question.alloys[0]?.alloy;
+    if (alloy) return gaugeSystemOf(alloy.family, form);
+    this.assume('B&S gauge', [
+      ['British SWG', 'swg'],
+      ['steel sheet', 'steel sheet'],
+      ['stainless sheet', 'stainless steel sheet'],
+    ]);
+    return 'awg';
+  }
+
+  /** The first size of a role that is not taken yet. */
+  take(role: Role, label: string): Figure | null {
+    const size = this.question.sizes.find((each) => !each.used && each.role === role);
+    return size ? this.figure(size, label) : null;
+  }
+
+  /** The next size in the line that no word claims. */
+  next(label: string): Figure | null {
+    const size = this.free()[0];
+    return size ? this.figure(size, label) : null;
+  }
+
+  /** The gauge, or else the smallest size left: what wire and sheet are named by. */
+  thin(label: string, form: SectionForm): Figure | null {
+    const free = this.free();
+    const size = free.find(({ gauge }) => gauge) ?? free.toSorted((a, b) => (a.mm ?? 0) - (b.mm ?? 0))[0];
+    return size ? this.figure(size, label, form) : null;
+  }
+
+  /** Sizes not taken that no word claims. */
+  free(): Size[] {
+    return this.question.sizes.filter(({ used, role }) => !used && role === null);
+  }
+
+  /** Two sizes written `12 x 10 mm`, the larger first. */
+  pair(labels: readonly [string, string]): [Figure, Figure] | null {
+    const crossed = this.question.sizes.filter(({ used, crossed }) => !used && crossed);
+    const [first, second] = crossed;
+    if (!first || !second) return null;
+    const form = this.question.form ?? 'strip';
+    const [a, b] = [this.figure(first, labels[0], form), this.figure(second, labels[1], form)];
+    return a.value >= b.value
+      ? [a, b]
+      : [
+          { ...b, how: '', label: labels[0] },
+          { ...a, how: '', label: labels[1] },
+        ];
+  }
+
+  /** A number that was counted, or a bare number left over. */
+  count(counted: Counted): number | null {
+    const named = this.question.counts[counted];
+    if (named !== undefined) return named;
+    const [only] = this.question.numbers;
+    return only ?? null;
+  }
+
+  /** What the line measured and nothing took. */
+  leftOver(): string[] {
+    return this.question.sizes
+      .filter(({ used }) => !used)
+      .map(({ start, end }) => this.question.line.slice(start, end));
+  }
+
+  /** The section of wire, strip, tube or sheet the line names. */
+  section(): Stock {
+    const { question } = this;
+    const form = question.form ?? this.#formOf();
+    switch (form) {
+      case 'round': {
+        const diameter = this.take('wire', 'diameter') ?? this.take('thick', 'diameter') ?? this.#across('round');
+        return { section: { form, diameterMm: diameter.value }, sizes: [diameter] };
+      }
+      case 'square': {
+        const side = this.take('wire', 'side') ?? this.take('thick', 'side') ?? this.#across('square');
+        return { section: { form, sideMm: side.value }, sizes: [side] };
+      }
+      case 'sheet': {
+        const thickness = this.take('thick', 'thickness') ?? this.#across('sheet');
+        return { section: { form, thicknessMm: thickness.value }, sizes: [thickness] };
+      }
+      case 'strip': {
+        const [width, thickness] = this.#two('width', 'thickness', 'wide', 'thick', form);
+        return { section: { form, widthMm: width.value, thicknessMm: thickness.value }, sizes: [width, thickness] };
+      }
+      case 'half-round':
+      case 'd':
+      case 'triangle':
+      case 'oval': {
+        const [width, height] = this.#two('width', 'height', 'wide', 'high', form);
+        return { section: { form, widthMm: width.value, heightMm: height.value }, sizes: [width, height] };
+      }
+      case 'tube':
+      case 'square-tube':
+        return this.#tube(form);
+    }
+  }
+
+  #formOf(): SectionForm {
+    const crossed = this.question.sizes.filter((size) => !size.used && size.crossed).length >= 2;
+    if (crossed && this.question.sizes.filter(({ used }) => !used).length >= 3) {
+      this.assume('strip', [['sheet', 'sheet']]);
+      return 'strip';
+    }
+    if (crossed) {
+      this.assume('sheet', [['strip', 'strip']]);
+      return 'sheet';
+    }
+    this.assume('round wire', [
+      ['square wire', 'square wire'],
+      ['half-round', 'half-round'],
+    ]);
+    return 'round';
+  }
+
+  #across(form: SectionForm): Figure {
+    const label = form === 'sheet' ? 'thickness' : form === 'square' ? 'side' : 'diameter';
+    const size = this.thin(label, form);
+    if (size) return size;
+    throw new NotEnough(`Give the ${label}, in mm, inches or gauge.`, '18 ga sterling round 120 mm');
+  }
+
+  #two(first: string, second: string, firstRole: Role, secondRole: Role, form: SectionForm): [Figure, Figure] {
+    const thin = this.take(secondRole, second) ?? (secondRole === 'thick' ? this.take('wire', second) : null);
+    const wide = this.take(firstRole, first);
+    if (wide && thin) return [wide, thin];
+    const pair = !wide && !thin ? this.pair([first, second]) : null;
+    if (pair) return pair;
+    const other = this.thin(thin ? first : second, form);
+    if (!other)
+      throw new NotEnough(`Give ${first} and ${second}, for example 6 x 1.2 mm.`, 'strip 6 x 1.2 mm sterling 100 mm');
+    if (wide) return [wide, other];
+    if (thin) return [other, thin];
+    const width = this.free().length > (this.question.topics.size > 0 ? 0 : 1) ? this.thin(first, form) : null;
+    if (width) return [width, other];
+    if (form === 'half-round' || form === 'd') {
+      const height = reckoned('height, half of the width', other.value / 2, 'mm', `${inSum(other.value)} ÷ 2`, [other]);
+      this.assume('half as high as wide', []);
+      return [{ ...other, how: '', label: 'width' }, height];
+    }
+    throw new NotEnough(`Give ${first} and ${second}, for example 6 x 1.2 mm.`, 'strip 6 x 1.2 mm sterling 100 mm');
+  }
+
+  #tube(form: 'tube' | 'square-tube'): Stock {
+    const wallGiven = this.take('wall', 'wall') ?? this.take('thick', 'wall');
+    const bore = this.take('inside', 'inside');
+    const pair = this.pair(['outside', 'wall']);
+    const outside = this.take('outside', 'outside') ?? pair?.[0] ?? this.#largerOfTwo(wallGiven ?? bore);
+    if (!outside)
+      throw new NotEnough(
+        'Give the tube’s outside and its wall, or its inside.',
+        'tube 6 mm od 0.5 mm wall sterling 50 mm',
+      );
+    const wall =
+      wallGiven ??
+      (bore &&
+        reckoned(
+          'wall',
+          (outside.value - bore.value) / 2,
+          'mm',
+          `(${inSum(outside.value)} − ${inSum(bore.value)}) ÷ 2`,
+          [outside, bore],
+        )) ??
+      pair?.[1] ??
+      this.thin('wall', form);
+    if (!wall || wall.value <= 0 || wall.value > outside.value / 2)
+      throw new NotEnough('Give a wall that is less than half the outside.', 'tube 6 mm od 0.5 mm wall sterling 50 mm');
+    return { section: { form, outsideMm: outside.value, wallMm: wall.value }, sizes: [outside, wall] };
+  }
+
+  // The larger of the two small ones: the length of the tube is larger still.
+  #largerOfTwo(other: Figure | null): Figure | null {
+    const free = this.free().toSorted((a, b) => (a.mm ?? 0) - (b.mm ?? 0));
+    const size = other ? free[0] : free[1];
+    return size ? this.figure(size, 'outside') : null;
+  }
+}
+
+export interface Stock {
+  readonly section: Section;
+  readonly sizes: readonly Figure[];
+}

@@ -1,0 +1,106 @@
+// The units of the ask line: what a word after a number makes of it.
+import { mmPer } from '../measure/length-units.ts';
+import { gramsPer } from '../measure/mass-units.ts';
+
+/** Powers of each dimension: a length has `length: 1`, grams a metre `mass: 1, length: -1`. */
+export interface Dimensions {
+  readonly length: number;
+  readonly mass: number;
+  readonly money: number;
+  readonly turn: number;
+  /** 1 for a temperature, which is in °C and goes into no sum. */
+  readonly temperature: number;
+}
+
+export const plain: Dimensions = { length: 0, mass: 0, money: 0, turn: 0, temperature: 0 };
+export const dimension = {
+  length: { ...plain, length: 1 },
+  mass: { ...plain, mass: 1 },
+  turn: { ...plain, turn: 1 },
+  temperature: { ...plain, temperature: 1 },
+} as const satisfies Record<string, Dimensions>;
+
+export function sameDimensions(a: Dimensions, b: Dimensions): boolean {
+  return (
+    a.length === b.length &&
+    a.mass === b.mass &&
+    a.money === b.money &&
+    a.turn === b.turn &&
+    a.temperature === b.temperature
+  );
+}
+
+export function times(a: Dimensions, b: Dimensions, sign: 1 | -1 = 1): Dimensions {
+  return {
+    length: a.length + sign * b.length,
+    mass: a.mass + sign * b.mass,
+    money: a.money + sign * b.money,
+    turn: a.turn + sign * b.turn,
+    temperature: a.temperature + sign * b.temperature,
+  };
+}
+
+export interface AskUnit {
+  readonly dimensions: Dimensions;
+  /** The house's own unit is this many times smaller: 25.4 for an inch. */
+  readonly factor: number;
+  /** How the unit is written in an answer. */
+  readonly symbol: string;
+  /** For °F, which has a nought of its own. */
+  readonly offset?: number;
+}
+
+const symbols: Readonly<Record<string, string>> = {
+  mm: 'mm', millimetre: 'mm', millimeter: 'mm', cm: 'cm', centimetre: 'cm', centimeter: 'cm', m: 'm', metre: 'm', meter: 'm',
+  in: 'in', inch: 'in', inche: 'in', '"': 'in', '″': 'in', '”': 'in', ft: 'ft', foot: 'ft', feet: 'ft', "'": 'ft', '′': 'ft', thou: 'thou',
+  mg: 'mg', milligram: 'mg', g: 'g', gm: 'g', gram: 'g', gramme: 'g', kg: 'kg', kilo: 'kg', kilogram: 'kg',
+  dwt: 'dwt', pennyweight: 'dwt', ozt: 'ozt', grain: 'grain', gr: 'grain',
+}; // prettier-ignore
+
+const CARAT_G = 0.2;
+const AVOIRDUPOIS_OZ_G = 28.349523125;
+const celsius: AskUnit = { dimensions: dimension.temperature, factor: 1, symbol: '°C' };
+const fahrenheit: AskUnit = { dimensions: dimension.temperature, factor: 5 / 9, symbol: '°F', offset: 32 };
+const others: Readonly<Record<string, AskUnit>> = {
+  c: celsius,
+  '°c': celsius,
+  celsius,
+  centigrade: celsius,
+  f: fahrenheit,
+  '°f': fahrenheit,
+  fahrenheit,
+  turn: { dimensions: dimension.turn, factor: 1, symbol: 'turns' },
+  twist: { dimensions: dimension.turn, factor: 1, symbol: 'turns' },
+  ct: { dimensions: dimension.mass, factor: CARAT_G, symbol: 'ct' },
+  carat: { dimensions: dimension.mass, factor: CARAT_G, symbol: 'ct' },
+  oz: { dimensions: dimension.mass, factor: gramsPer('ozt') ?? NaN, symbol: 'ozt' },
+  ounce: { dimensions: dimension.mass, factor: gramsPer('ozt') ?? NaN, symbol: 'ozt' },
+  toz: { dimensions: dimension.mass, factor: gramsPer('ozt') ?? NaN, symbol: 'ozt' },
+  avoirdupois: { dimensions: dimension.mass, factor: AVOIRDUPOIS_OZ_G, symbol: 'oz avoirdupois' },
+};
+
+/** The unit a word names, singular or plural, or null. */
+export function askUnit(word: string): AskUnit | null {
+  const lower = word.toLowerCase();
+  for (const spelling of lower.endsWith('s') ? [lower, lower.slice(0, -1)] : [lower]) {
+    const other = others[spelling];
+    if (other) return other;
+    const symbol = symbols[spelling];
+    if (!symbol) continue;
+    const mm = mmPer(symbol);
+    if (mm !== undefined) return { dimensions: dimension.length, factor: mm, symbol };
+    const grams = gramsPer(symbol);
+    if (grams !== undefined) return { dimensions: dimension.mass, factor: grams, symbol };
+  }
+  return null;
+}
+
+/** A number with a unit in the house's own units. */
+export function inHouse(value: number, { factor, offset = 0 }: AskUnit): number {
+  return (value - offset) * factor;
+}
+
+/** A number of the house's own in a unit; the inverse of `inHouse`. */
+export function inUnit(value: number, { factor, offset = 0 }: AskUnit): number {
+  return value / factor + offset;
+}

@@ -1,0 +1,176 @@
+// The trade's words and what each says in a question. Free order: a word means the same wherever it stands.
+import { distance } from 'fastest-levenshtein';
+import type { Alloy } from '../metal/alloys.ts';
+import type { RingSizeSystem } from '../measure/ring-size.ts';
+import type { GaugeSystem } from '../measure/gauge.ts';
+import type { SectionForm } from '../stock/section.ts';
+
+/** What a question can be about. */
+export type Topic =
+  | 'ring' | 'jump-ring' | 'bezel' | 'bangle' | 'cuff' | 'disc' | 'washer' | 'dome' | 'ball' | 'granule' | 'hinge' | 'twist'
+  | 'chain' | 'value' | 'identify' | 'work' | 'density' | 'melting' | 'gauge' | 'aspect' | 'alloying' | 'wrap'; // prettier-ignore
+
+/** What a measure is of. */
+export type Role =
+  | 'inside' | 'outside' | 'around' | 'wall' | 'wide' | 'high' | 'thick' | 'long' | 'wire' | 'opening' | 'clearance' | 'kerf'
+  | 'about' | 'pin' | 'trim'; // prettier-ignore
+
+/** Things that are counted. */
+export type Counted = 'pieces' | 'rings' | 'strands' | 'knuckles' | 'links';
+
+export type Concept =
+  /** The first is taken, and the others are offered. */
+  | { readonly kind: 'alloys'; readonly ids: readonly string[] }
+  | { readonly kind: 'gold'; readonly colour: 'yellow' | 'white' | 'rose' | null }
+  | { readonly kind: 'form'; readonly form: SectionForm }
+  | { readonly kind: 'shape'; readonly shape: 'oval' | 'round' | 'square' | 'rectangle' | 'cushion' | 'teardrop' }
+  | { readonly kind: 'temper'; readonly temper: 'dead soft' | 'half hard' | 'spring hard' }
+  | { readonly kind: 'topic'; readonly topic: Topic }
+  | { readonly kind: 'role'; readonly role: Role }
+  | { readonly kind: 'counted'; readonly counted: Counted }
+  | { readonly kind: 'scale'; readonly scale: RingSizeSystem }
+  | { readonly kind: 'system'; readonly system: GaugeSystem }
+  /** `in`, `to`, `from`: what comes after is where it goes, or where it came from. */
+  | { readonly kind: 'to' }
+  | { readonly kind: 'from' }
+  | { readonly kind: 'range' }
+  | { readonly kind: 'filler' };
+
+const alloyWords: Readonly<Record<string, readonly string[]>> = {
+  'sterling silver': ['silver-925'], sterling: ['silver-925'], 'fine silver': ['silver-999'], 'pure silver': ['silver-999'],
+  silver: ['silver-925', 'silver-999', 'silver-958'], britannia: ['silver-958'], 'britannia silver': ['silver-958'],
+  'germanium silver': ['silver-935-ge', 'silver-960-ge'], 'tarnish resistant silver': ['silver-935-ge', 'silver-960-ge'],
+  'fine gold': ['gold-24k'], 'pure gold': ['gold-24k'],
+  platinum: ['platinum-950-ru', 'platinum-950-ir', 'platinum-950-co'], 'platinum iridium': ['platinum-950-ir'],
+  'platinum ruthenium': ['platinum-950-ru'], 'platinum cobalt': ['platinum-950-co'], palladium: ['palladium-950-ru'],
+  copper: ['copper-c110'], c110: ['copper-c110'], 'red brass': ['brass-c230'], c230: ['brass-c230'], brass: ['brass-c260', 'brass-c230', 'bronze-c220'],
+  'yellow brass': ['brass-c260'], 'cartridge brass': ['brass-c260'], c260: ['brass-c260'], "jeweller's bronze": ['bronze-c220'],
+  "jeweler's bronze": ['bronze-c220'], c220: ['bronze-c220'], 'jewelry bronze': ['bronze-c226'], 'jewellery bronze': ['bronze-c226'], c226: ['bronze-c226'],
+  bronze: ['phosphor-bronze-c510', 'bronze-c220', 'bronze-c226'], 'phosphor bronze': ['phosphor-bronze-c510'], c510: ['phosphor-bronze-c510'],
+  'nickel silver': ['nickel-silver-c752'], 'german silver': ['nickel-silver-c752'], c752: ['nickel-silver-c752'],
+  steel: ['steel-low-carbon', 'stainless-304'], 'mild steel': ['steel-low-carbon'], 'low carbon steel': ['steel-low-carbon'], 'stainless steel': ['stainless-304', 'stainless-316'],
+  stainless: ['stainless-304', 'stainless-316'], titanium: ['titanium-gr2'], niobium: ['niobium'],
+  aluminium: ['aluminium-1100', 'aluminium-5052'], aluminum: ['aluminium-1100', 'aluminium-5052'],
+}; // prettier-ignore
+
+const formWords: Readonly<Record<string, SectionForm>> = {
+  round: 'round', 'round wire': 'round', rod: 'round', square: 'square', 'square wire': 'square', strip: 'strip', flat: 'strip', 'flat wire': 'strip',
+  'rectangular wire': 'strip', 'rectangle wire': 'strip', rectangular: 'strip', 'bezel strip': 'strip', 'half-round': 'half-round', 'half round': 'half-round',
+  'half-round wire': 'half-round', 'half round wire': 'half-round', 'd-section': 'd', 'd section': 'd', 'd-shape': 'd', 'd shape': 'd', 'd wire': 'd',
+  triangle: 'triangle', triangular: 'triangle', 'triangle wire': 'triangle', 'oval wire': 'oval', tube: 'tube', tubing: 'tube', 'round tube': 'tube',
+  'square tube': 'square-tube', 'square tubing': 'square-tube', sheet: 'sheet', plate: 'sheet',
+}; // prettier-ignore
+
+const topicWords: Readonly<Record<string, Topic>> = {
+  ring: 'ring', 'ring band': 'ring', 'ring size': 'ring', band: 'ring', size: 'ring', 'finger size': 'ring', 'jump ring': 'jump-ring', 'jump-ring': 'jump-ring',
+  jumpring: 'jump-ring', jump: 'jump-ring', bezel: 'bezel', cabochon: 'bezel', cab: 'bezel', stone: 'bezel', bangle: 'bangle', bracelet: 'bangle', cuff: 'cuff', disc: 'disc', disk: 'disc',
+  circle: 'disc', washer: 'washer', dome: 'dome', domed: 'dome', ball: 'ball', 'balled end': 'ball', 'ball end': 'ball', balled: 'ball', 'head pin': 'ball',
+  granule: 'granule', hinge: 'hinge', twist: 'twist', twisted: 'twist', chain: 'chain', value: 'value', worth: 'value', cost: 'value', price: 'value',
+  'what is this': 'identify', 'what is': 'identify', 'which wire': 'identify', identify: 'identify', 'which stock': 'identify', forge: 'work', forged: 'work', roll: 'work', rolled: 'work',
+  draw: 'work', drawn: 'work', hammer: 'work', 'work down': 'work', density: 'density', 'specific gravity': 'density', melting: 'melting', 'melting point': 'melting', melt: 'melting', solidus: 'melting',
+  liquidus: 'melting', 'melting range': 'melting', gauge: 'gauge', gage: 'gauge', ga: 'gauge', 'what gauge': 'gauge', 'aspect ratio': 'aspect', aspect: 'aspect',
+  alloy: 'alloying', 'alloy up': 'alloying', 'alloy down': 'alloying', raise: 'alloying', lower: 'alloying', refine: 'alloying', wrap: 'wrap', wrapped: 'wrap',
+}; // prettier-ignore
+
+const roleWords: Readonly<Record<string, Role>> = {
+  inside: 'inside', 'inside diameter': 'inside', id: 'inside', inner: 'inside', 'inner diameter': 'inside', mandrel: 'inside', bore: 'inside', internal: 'inside',
+  outside: 'outside', 'outside diameter': 'outside', od: 'outside', outer: 'outside', 'outer diameter': 'outside', across: 'outside', diameter: 'outside', dia: 'outside', diam: 'outside',
+  around: 'around', circumference: 'around', 'inside circumference': 'around', perimeter: 'around', girth: 'around', wrist: 'around', wall: 'wall',
+  wide: 'wide', width: 'wide', high: 'high', height: 'high', tall: 'high', deep: 'high', thick: 'thick', thickness: 'thick', long: 'long', length: 'long', lengths: 'long',
+  wire: 'wire', opening: 'opening', open: 'opening', gap: 'opening', clearance: 'clearance', kerf: 'kerf', sawn: 'kerf', about: 'about', roughly: 'about', approx: 'about',
+  pin: 'pin', trim: 'trim',
+}; // prettier-ignore
+
+const countedWords: Readonly<Record<string, Counted>> = {
+  piece: 'pieces', pcs: 'pieces', pc: 'pieces', off: 'pieces', times: 'pieces', strand: 'strands', ply: 'strands', knuckle: 'knuckles', link: 'links', rings: 'rings',
+}; // prettier-ignore
+
+const scaleWords: Readonly<Record<string, RingSizeSystem>> = {
+  us: 'us', usa: 'us', american: 'us', uk: 'uk', british: 'uk', au: 'uk', australian: 'uk', iso: 'iso', eu: 'iso', european: 'iso', jp: 'jp', japan: 'jp', japanese: 'jp',
+}; // prettier-ignore
+
+const fillers =
+  "a an the of for how much many does do is are will would can i get need cut make want with and at on please weigh weighs weight mass metal it its my me what which long's from? give tell there be needed blank blanks stock number by no shape shaped equals equal number much's material piece's there's per ease allowance wire's fit fits".split(
+    ' ',
+  );
+
+const build = (own: ReadonlyMap<string, Alloy>): ReadonlyMap<string, Concept> => {
+  const words = new Map<string, Concept>();
+  const put = <Value>(table: Readonly<Record<string, Value>>, make: (value: Value) => Concept) => {
+    for (const [phrase, value] of Object.entries(table)) words.set(phrase, make(value));
+  };
+  for (const filler of fillers) words.set(filler, { kind: 'filler' });
+  put(roleWords, (role) => ({ kind: 'role', role }));
+  put(countedWords, (counted) => ({ kind: 'counted', counted }));
+  put(scaleWords, (scale) => ({ kind: 'scale', scale }));
+  put(formWords, (form) => ({ kind: 'form', form }));
+  put(topicWords, (topic) => ({ kind: 'topic', topic }));
+  put(alloyWords, (ids) => ({ kind: 'alloys', ids }));
+  for (const phrase of ['dead soft', 'soft', 'annealed']) words.set(phrase, { kind: 'temper', temper: 'dead soft' });
+  for (const phrase of ['half hard', 'half-hard']) words.set(phrase, { kind: 'temper', temper: 'half hard' });
+  for (const phrase of ['spring hard', 'full hard', 'hard'])
+    words.set(phrase, { kind: 'temper', temper: 'spring hard' });
+  for (const shape of ['oval', 'rectangle', 'cushion', 'teardrop'] as const) words.set(shape, { kind: 'shape', shape });
+  words.set('ellipse', { kind: 'shape', shape: 'oval' });
+  words.set('pear', { kind: 'shape', shape: 'teardrop' });
+  put({ yellow: 'yellow', white: 'white', rose: 'rose', red: 'rose', pink: 'rose' } as const, (colour) => ({
+    kind: 'gold',
+    colour,
+  }));
+  put(
+    { 'yellow gold': 'yellow', 'white gold': 'white', 'rose gold': 'rose', 'red gold': 'rose' } as const,
+    (colour) => ({ kind: 'gold', colour }),
+  );
+  words.set('gold', { kind: 'gold', colour: null });
+  put({ awg: 'awg', 'b&s': 'awg', swg: 'swg' } as const, (system) => ({ kind: 'system', system }));
+  for (const phrase of ['in', 'into', 'as', 'to']) words.set(phrase, { kind: 'to' });
+  words.set('from', { kind: 'from' });
+  for (const phrase of ['through', 'till', 'until', 'thru']) words.set(phrase, { kind: 'range' });
+  for (const alloy of own.values()) words.set(alloy.name.toLowerCase(), { kind: 'alloys', ids: [alloy.id] });
+  return words;
+};
+
+const built = new WeakMap<ReadonlyMap<string, Alloy>, ReadonlyMap<string, Concept>>();
+
+/** The words of a studio: the trade's and the names of its own alloys. */
+export function vocabularyOf(alloys: ReadonlyMap<string, Alloy>): ReadonlyMap<string, Concept> {
+  const known = built.get(alloys) ?? build(alloys);
+  built.set(alloys, known);
+  return known;
+}
+
+const LONGEST_PHRASE = 4;
+
+/**
+ * The longest phrase that starts at a word.
+ * @returns what it means and how many words it takes, or null for a word that is not known
+ */
+export function phraseAt(
+  words: readonly string[],
+  at: number,
+  vocabulary: ReadonlyMap<string, Concept>,
+): { readonly concept: Concept; readonly length: number } | null {
+  for (let length = Math.min(LONGEST_PHRASE, words.length - at); length > 0; length -= 1) {
+    const phrase = words.slice(at, at + length).join(' ');
+    for (const spelling of [phrase, phrase.replace(/s$/, ''), phrase.replace(/es$/, '')]) {
+      const concept = vocabulary.get(spelling);
+      if (concept) return { concept, length };
+    }
+  }
+  return null;
+}
+
+const LEAST_LETTERS = 4;
+
+/** The word a maker may have meant by one that is not known, or null when none is near. */
+export function nearestWord(word: string, vocabulary: ReadonlyMap<string, Concept>): string | null {
+  if (word.length < LEAST_LETTERS) return null;
+  const most = word.length < 7 ? 1 : 2;
+  let nearest: { phrase: string; away: number } | null = null;
+  for (const [phrase, { kind }] of vocabulary) {
+    if (kind === 'filler' || Math.abs(phrase.length - word.length) > most) continue;
+    const away = distance(word.toLowerCase(), phrase);
+    if (away <= most && away < (nearest?.away ?? Infinity)) nearest = { phrase, away };
+  }
+  return nearest && nearest.phrase;
+}
