@@ -17,7 +17,7 @@ import { ringAnswer } from './answers/rings.ts';
 import { discAnswer, stockAnswer } from './answers/stock.ts';
 import { ballAnswer, domeAnswer, granuleAnswer, workAnswer } from './answers/volumes.ts';
 import { LineError } from './grammar.ts';
-import { questionOf, type AskBasis, type Assumption, type Found, type Question } from './question.ts';
+import { questionOf, type AskBasis, type Assumption, type Found, type Question, type TakenPart } from './question.ts';
 import { NotEnough, Slots } from './slots.ts';
 import { nearestWord, vocabularyOf, type Topic } from './vocabulary.ts';
 
@@ -30,7 +30,8 @@ export interface Answer {
   /** Words and measures that had no part in it, as typed. */
   readonly ignored: readonly string[];
   readonly corrections: readonly Correction[];
-  /** The stock that was spoken of, for its glyph and for taking it into a piece. */
+  /** The same as a part, where a piece can hold it. */
+  readonly part: TakenPart | null;
   readonly question: Question;
 }
 
@@ -111,6 +112,7 @@ export function ask(line: string, basis: AskBasis): Answer | NotUnderstood {
       figures: found.figures,
       assumptions: [...slots.assumptions, ...(found.assumptions ?? [])],
       note: found.note ?? '',
+      part: found.part ?? null,
       corrections: correctionsOf(question),
       ignored: [...question.unknown.map(({ word }) => word), ...slots.leftOver()],
       question,

@@ -4,6 +4,7 @@ import type { Fix } from '../metal/fix.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import type { GaugeSystem } from '../measure/gauge.ts';
 import type { RingSizeSystem } from '../measure/ring-size.ts';
+import type { Part } from '../piece/piece.ts';
 import type { SectionForm } from '../stock/section.ts';
 import { readLine, type Quantity, type Span, type Term } from './grammar.ts';
 import { askUnit, dimension, plain, sameDimensions, type AskUnit } from './units.ts';
@@ -78,7 +79,12 @@ export interface Found {
   readonly assumptions?: readonly Assumption[];
   /** A sentence beside the figures: a caution, a hint. */
   readonly note?: string;
+  /** The same as a part of a piece, where a piece can hold it. */
+  readonly part?: TakenPart | null;
 }
+
+/** A part without its place in a piece. */
+export type TakenPart = Omit<Part, 'id'>;
 
 const FINENESS = new Set([333, 375, 417, 585, 750, 800, 916, 925, 935, 950, 958, 960, 999]);
 const silverByFineness: Readonly<Record<number, string>> = {

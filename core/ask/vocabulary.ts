@@ -45,7 +45,9 @@ const alloyWords: Readonly<Record<string, readonly string[]>> = {
   'platinum ruthenium': ['platinum-950-ru'], 'platinum cobalt': ['platinum-950-co'], palladium: ['palladium-950-ru'],
   copper: ['copper-c110'], c110: ['copper-c110'], 'red brass': ['brass-c230'], c230: ['brass-c230'], brass: ['brass-c260', 'brass-c230', 'bronze-c220'],
   'yellow brass': ['brass-c260'], 'cartridge brass': ['brass-c260'], c260: ['brass-c260'], "jeweller's bronze": ['bronze-c220'],
-  "jeweler's bronze": ['bronze-c220'], c220: ['bronze-c220'], 'jewelry bronze': ['bronze-c226'], 'jewellery bronze': ['bronze-c226'], c226: ['bronze-c226'],
+  "jeweler's bronze": ['bronze-c220'], c220: ['bronze-c220'], 'jewelers bronze': ['bronze-c220'],
+  'jewellers bronze': ['bronze-c220'],
+  'jewelry bronze': ['bronze-c226'], 'jewellery bronze': ['bronze-c226'], c226: ['bronze-c226'],
   bronze: ['phosphor-bronze-c510', 'bronze-c220', 'bronze-c226'], 'phosphor bronze': ['phosphor-bronze-c510'], c510: ['phosphor-bronze-c510'],
   'nickel silver': ['nickel-silver-c752'], 'german silver': ['nickel-silver-c752'], c752: ['nickel-silver-c752'],
   steel: ['steel-low-carbon', 'stainless-304'], 'mild steel': ['steel-low-carbon'], 'low carbon steel': ['steel-low-carbon'], 'stainless steel': ['stainless-304', 'stainless-316'],
@@ -90,7 +92,7 @@ const scaleWords: Readonly<Record<string, RingSizeSystem>> = {
 }; // prettier-ignore
 
 const fillers =
-  "a an the of for how much many does do is are will would can i get need cut make want with and at on please weigh weighs weight mass metal it its my me what which long's from? give tell there be needed blank blanks stock number by no shape shaped equals equal number much's material piece's there's per ease allowance wire's fit fits".split(
+  "a an the of for how much many does do is are will would can i get need cut make want with and at on please weigh weighs weight mass metal it its my me what which long's from? give tell there be needed blank blanks stock number by no shape shaped equals equal number much's material piece's there's per ease allowance area wire's fit fits".split(
     ' ',
   );
 
@@ -160,12 +162,12 @@ export function phraseAt(
   return null;
 }
 
-const LEAST_LETTERS = 4;
+const LEAST_LETTERS = 3;
 
 /** The word a maker may have meant by one that is not known, or null when none is near. */
 export function nearestWord(word: string, vocabulary: ReadonlyMap<string, Concept>): string | null {
   if (word.length < LEAST_LETTERS) return null;
-  const most = word.length < 7 ? 1 : 2;
+  const most = word.length < 5 ? 1 : 2;
   let nearest: { phrase: string; away: number } | null = null;
   for (const [phrase, { kind }] of vocabulary) {
     if (kind === 'filler' || Math.abs(phrase.length - word.length) > most) continue;

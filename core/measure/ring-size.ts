@@ -16,7 +16,7 @@ export const ringSizeSystems = ['us', 'uk', 'iso', 'jp', 'mm'] as const;
  */
 export type RingSizeSystem = (typeof ringSizeSystems)[number];
 
-const ringSizeSources = {
+export const ringSizeSources = {
   us: 'US scale, 0.458 in + 0.032 in a size (common practice)',
   uk: 'UK scale, BS 6820',
   iso: 'ISO 8653, inside circumference',

@@ -5,6 +5,7 @@ import { Moon, Sun } from 'lucide-react';
 import { clsx } from 'clsx';
 import { Mark } from '../parts/mark.tsx';
 import { FirstRunScreen } from '../screens/first-run/first-run-screen.tsx';
+import { AskLine } from './ask-line.tsx';
 import { shortDay } from './dates.ts';
 import { BasisProvider, useFetchedBasis } from './reckoning.ts';
 import { useTheme } from './theme.ts';
@@ -12,6 +13,7 @@ import { useTheme } from './theme.ts';
 const sections = [
   { to: '/pieces', name: 'Pieces' },
   { to: '/batches', name: 'Batches' },
+  { to: '/reference', name: 'Reference' },
   { to: '/studio', name: 'Studio' },
 ] as const;
 
@@ -39,7 +41,7 @@ function Head({ fixOn }: { fixOn: string | null }) {
         <Mark />
         Noon Ledger
       </Link>
-      <nav aria-label="Sections" className="flex flex-1 gap-[2px]">
+      <nav aria-label="Sections" className="flex gap-[2px]">
         {sections.map(({ to, name }) => (
           <NavLink
             key={to}
@@ -55,6 +57,9 @@ function Head({ fixOn }: { fixOn: string | null }) {
           </NavLink>
         ))}
       </nav>
+      <span className="flex min-w-0 flex-1 justify-end">
+        <AskLine />
+      </span>
       <Link to="/studio#fix" className="flex items-center gap-2 text-[14px] whitespace-nowrap">
         <span className="size-[9px] rounded-full bg-noon" />
         {fixOn ? `noon, ${shortDay(fixOn)}` : 'no noon fix yet'}

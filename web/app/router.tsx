@@ -30,6 +30,14 @@ export const router = createBrowserRouter([
         path: 'studio',
         lazy: async () => ({ Component: (await import('../screens/studio/studio-screen.tsx')).StudioScreen }),
       },
+      {
+        path: 'ask',
+        lazy: async () => ({ Component: (await import('../screens/ask/ask-screen.tsx')).AskScreen }),
+      },
+      {
+        path: 'reference',
+        lazy: async () => ({ Component: (await import('../screens/reference/reference-screen.tsx')).ReferenceScreen }),
+      },
       { path: '*', element: <NothingHere what="page" /> },
     ],
   },

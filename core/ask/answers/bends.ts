@@ -14,8 +14,10 @@ import { aspectRatio, coilLengthMm, goodAspect, mandrelMm, ringOfCoilMm, ringsFr
 import { perimeterMm, type Outline } from '../../blank/outline.ts';
 import { given, inSum, reckoned, type Figure } from '../../figure/figure.ts';
 import { massPerLength } from '../../stock/section.ts';
-import type { Found } from '../question.ts';
-import { NotEnough, type Slots } from '../slots.ts';
+import type { Found, TakenPart } from '../question.ts';
+import { takenPart, typedSize } from '../part.ts';
+import type { Blank } from '../../piece/piece.ts';
+import { NotEnough, type Slots, type Stock } from '../slots.ts';
 import { dimension, sameDimensions } from '../units.ts';
 
 /** How much wire for n jump rings, how many from a length, and whether they are of a good shape. */
@@ -60,6 +62,7 @@ export function jumpRingAnswer(slots: Slots): Found {
       ...extras.slice(1),
       ...massOf(slots, count === 1 ? each : coil, wire),
     ],
+    part: roundPart(slots, 'Jump ring', wire, { rule: 'jump-ring', inside: typedSize(inside) }, count),
     ...note,
   };
 }
@@ -84,6 +87,13 @@ function aspectOf(inside: Figure, wire: Figure): Figure {
     `${inSum(inside.value)} ÷ ${inSum(wire.value)}`,
     [inside, wire],
   );
+}
+
+// A part needs its metal: without one named there is none to take.
+function roundPart(slots: Slots, name: string, wire: Figure, blank: Blank, count: number): TakenPart | null {
+  if (slots.question.alloys.length === 0 || slots.question.form === 'half-round') return null;
+  const stock: Stock = { section: { form: 'round', diameterMm: wire.value }, sizes: [wire] };
+  return takenPart(name, slots.alloy(), stock, blank, count);
 }
 
 function aspectNote(aspect: number): { note?: string } {
@@ -260,7 +270,9 @@ export function bangleAnswer(slots: Slots): Found {
     thick,
     ...(gap.value ? [gap] : []),
   ]);
-  return { figures: [length, closed, ...massOf(slots, length, thick)] };
+  const blank = { rule: 'straight', length: typedSize(length) } as const;
+  const part = roundPart(slots, isCuff ? 'Cuff' : 'Bangle', thick, blank, 1);
+  return { figures: [length, closed, ...massOf(slots, length, thick)], part };
 }
 
 /** Links for a length of chain, and the wire they take; or a bezel made of rings. */

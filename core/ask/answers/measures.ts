@@ -68,13 +68,15 @@ function inches(mm: Figure): Figure {
 export function conversionAnswer(slots: Slots): Found {
   const { quantities, target, sizes } = slots.question;
   const gauged = sizes.find(({ gauge }) => gauge);
-  if (gauged && target)
+  if (gauged && target?.dimensions.length === 1)
     return { figures: [converted(slots.figure(gauged, 'size', slots.question.form ?? 'round'), target)] };
   const quantity =
     quantities.find(
       ({ dimensions }) =>
         target === null || sameDimensions(dimensions, target.dimensions) || isInverse(dimensions, target.dimensions),
     ) ?? quantities[0];
+  if (gauged && target && target.dimensions.length !== 1)
+    throw new NotEnough(`A gauge is a thickness; ${target.symbol} measures something else.`, '18 ga in mm');
   if (!quantity) throw new NotEnough('Give a number with its unit.', '54 g in ozt');
   for (const size of sizes) size.used = true;
   if (/\boz\b|\bounces?\b/i.test(slots.question.line))

@@ -5,6 +5,7 @@ import { readRingSize, ringInsideMm, ringSizeOf, ringSizeText, type RingSizeSyst
 import { counted, valueOf } from './stock.ts';
 import { massPerLength, areaOf, type Section } from '../../stock/section.ts';
 import type { Found } from '../question.ts';
+import { takenPart } from '../part.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 
 const scaleNames = { us: 'US', uk: 'UK', iso: 'ISO', jp: 'Japanese', mm: 'mm' } as const satisfies Record<
@@ -87,7 +88,7 @@ function inScale(scale: RingSizeSystem, inside: Figure): Figure {
 }
 
 function band(slots: Slots, inside: Figure): Found {
-  const { section, thickness, width } = bandStock(slots);
+  const { section, sizes, thickness, width } = bandStock(slots);
   const eased = withEase(slots, inside, width);
   const length = bandLength(eased, thickness);
   if (!section) return { figures: [length, inside] };
@@ -101,12 +102,15 @@ function band(slots: Slots, inside: Figure): Found {
     [length, density],
   );
   const count = slots.question.counts.pieces ?? 1;
-  return { figures: [length, inside, ...counted(mass, count), ...valueOf(slots, alloy, mass, count)] };
+  const blank = { rule: 'ring-band', system: 'mm', size: `${inSum(eased.value)} mm` } as const;
+  const part = takenPart('Ring band', alloy, { section, sizes }, blank, count);
+  return { figures: [length, inside, ...counted(mass, count), ...valueOf(slots, alloy, mass, count)], part };
 }
 
 // What the band is made of: a strip of width and thickness, or wire as thick as it is wide.
 function bandStock(slots: Slots): {
   section: Exclude<Section, { form: 'sheet' }> | null;
+  sizes: readonly Figure[];
   thickness: Figure;
   width: number;
 } {
@@ -117,7 +121,12 @@ function bandStock(slots: Slots): {
     const { section, sizes } = slots.section();
     const thickness = sizes.at(-1);
     if (section.form !== 'sheet' && thickness)
-      return { section, thickness: form === 'tube' ? (sizes[0] ?? thickness) : thickness, width: sizes[0]?.value ?? 0 };
+      return {
+        section,
+        sizes,
+        thickness: form === 'tube' ? (sizes[0] ?? thickness) : thickness,
+        width: sizes[0]?.value ?? 0,
+      };
   }
   if (isFlat) {
     const thick = slots.take('thick', 'thickness');
@@ -131,6 +140,7 @@ function bandStock(slots: Slots): {
       throw new NotEnough('Give the band’s width and thickness.', 'ring 7 us 6 x 1.5 mm sterling');
     return {
       section: { form: 'strip', widthMm: width.value, thicknessMm: thickness.value },
+      sizes: [width, thickness],
       thickness,
       width: width.value,
     };
@@ -140,6 +150,7 @@ function bandStock(slots: Slots): {
   if (!thickness) throw new NotEnough('Give the thickness of the band.', EXAMPLE);
   return {
     section: slots.question.alloys.length > 0 ? { form: 'round', diameterMm: thickness.value } : null,
+    sizes: [thickness],
     thickness,
     width: 0,
   };

@@ -4,6 +4,7 @@ import { outlineAreaMm2, type Outline } from '../../blank/outline.ts';
 import { alloyPrice } from '../../metal/price-per-gram.ts';
 import type { Alloy } from '../../metal/alloys.ts';
 import { areaOf, massPerArea, massPerLength } from '../../stock/section.ts';
+import { takenPart, typedSize } from '../part.ts';
 import { NotEnough, type Slots, type Stock } from '../slots.ts';
 import type { Found } from '../question.ts';
 
@@ -41,7 +42,8 @@ export function stockAnswer(slots: Slots): Found {
     `${area.how} × ${inSum(length.value)} × ${inSum(density.value)} ÷ 1000`,
     [...stock.sizes, length, density],
   );
-  return { figures: [...counted(one, count), ...valueOf(slots, alloy, one, count), perMetre] };
+  const part = takenPart('', alloy, stock, { rule: 'straight', length: typedSize(length) }, count);
+  return { figures: [...counted(one, count), ...valueOf(slots, alloy, one, count), perMetre], part };
 }
 
 function perFoot(perMetre: Figure): Figure {
@@ -71,7 +73,9 @@ export function discAnswer(slots: Slots): Found {
     [diameter, ...(isWasher ? [bore] : []), thick, density],
   );
   const count = slots.count('pieces') ?? 1;
-  return { figures: [...counted(one, count), ...valueOf(slots, alloy, one, count)] };
+  const sheet: Stock = { section: { form: 'sheet', thicknessMm: thick.value }, sizes: [thick] };
+  const part = isWasher ? null : takenPart('', alloy, sheet, { rule: 'disc', diameter: typedSize(diameter) }, count);
+  return { figures: [...counted(one, count), ...valueOf(slots, alloy, one, count)], part };
 }
 
 function sheetAnswer(
@@ -120,7 +124,10 @@ function sheetAnswer(
     [long, ...(width ? [width] : []), thickness, density],
   );
   const count = slots.count('pieces') ?? 1;
-  return { figures: [...counted(one, count), ...valueOf(slots, alloy, one, count)] };
+  const blank = { rule: 'rectangle', width: typedSize(width ?? long), length: typedSize(long) } as const;
+  const sheet: Stock = { section: { form: 'sheet', thicknessMm: thickness.value }, sizes: [thickness] };
+  const part = outline.shape === 'rectangle' ? takenPart('', alloy, sheet, blank, count) : null;
+  return { figures: [...counted(one, count), ...valueOf(slots, alloy, one, count)], part };
 }
 
 /** A mass and, for more than one, that of all first. */

@@ -1,11 +1,13 @@
 // One piece: left its parts, findings and steps, written in place; right its count.
-import { useParams } from 'react-router';
-import type { DocumentInHand } from '../../app/use-document.ts';
+import { useEffect, useRef } from 'react';
+import { useLocation, useNavigate, useParams } from 'react-router';
+import type { DocumentInHand, Edit } from '../../app/use-document.ts';
 import { useDocument } from '../../app/use-document.ts';
 import { blocks } from '../../../core/studio/rates.ts';
 import { NothingHere } from '../../app/nothing-here.tsx';
 import { pieceCount, useBasis } from '../../app/reckoning.ts';
 import { shortDay } from '../../app/dates.ts';
+import type { TakenPart } from '../../../core/ask/question.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { Conflict } from '../../parts/conflict.tsx';
 import { DraftLine } from '../../parts/draft-line.tsx';
@@ -29,6 +31,7 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
   const { name, open, body, edit } = inHand;
   const basis = useBasis();
   const count = pieceCount(body, basis);
+  useTakenPart(edit);
   const inTheWay = count.problems.filter(blocks);
   const unnamed = body.name.trim() === '';
 
@@ -99,6 +102,20 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
       <Conflict name={name} open={open} what="piece" />
     </>
   );
+}
+
+// A part taken from an answer of the ask line comes along with the address, once.
+function useTakenPart(edit: Edit<Piece>): void {
+  const { state, pathname } = useLocation() as { state: { take?: TakenPart } | null; pathname: string };
+  const navigate = useNavigate();
+  const taken = useRef(false);
+  const part = state?.take;
+  useEffect(() => {
+    if (!part || taken.current) return;
+    taken.current = true;
+    edit('', (piece) => void piece.parts.push({ ...structuredClone(part), id: crypto.randomUUID() }));
+    void navigate(pathname, { replace: true, state: null });
+  }, [part, edit, navigate, pathname]);
 }
 
 function Checked({ unnamed, problems }: { unnamed: boolean; problems: number }) {

@@ -1,0 +1,64 @@
+// The examples of docs/formats/ask.md, run as they stand there.
+import { readFileSync } from 'node:fs';
+import { describe, expect, test } from 'vitest';
+import { ask, type AskBasis } from '../core/ask/ask.ts';
+import { inSum } from '../core/figure/figure.ts';
+import { alloysWith } from '../core/metal/alloy.ts';
+
+const basis: AskBasis = {
+  alloys: alloysWith([]),
+  fix: {
+    id: 1,
+    at: '2026-01-02T12:00:00Z',
+    on: '2026-01-02',
+    currency: 'GBP',
+    prices: { Ag: '0.80 / g', Au: '64 / g', Pt: '26 / g' },
+    source: 'the example',
+  },
+};
+const text = readFileSync(new URL('../docs/formats/ask.md', import.meta.url), 'utf8');
+
+function rowsOf(heading: string): [string, string, string][] {
+  const [, part = ''] = text.split(`## ${heading}\n`);
+  const lines = (part.split('\n## ')[0] ?? '').split('\n').filter((line) => line.startsWith('| `'));
+  return lines.map((line) => {
+    const [, question = '', second = '', third = ''] = /^\| `(.*?)` *\|(.*)\|(.*)\|$/.exec(line) ?? [];
+    return [question, second.trim(), third.trim()];
+  });
+}
+
+const examples = rowsOf('Examples');
+const badlyTyped = rowsOf('Badly typed');
+
+test('there are at least 150 of them', () => {
+  expect(examples.length).toBeGreaterThanOrEqual(150);
+  expect(badlyTyped.length).toBeGreaterThanOrEqual(25);
+});
+
+describe('answered', () => {
+  test.each(examples)('%s', (question, expected, assumed) => {
+    const answer = ask(question, basis);
+    if (!answer.ok) throw new Error(answer.sentence);
+    const [main] = answer.figures;
+    expect(main && `${main.label}: ${inSum(main.value, main.unit)} ${main.unit}`.trimEnd()).toBe(expected);
+    expect(answer.assumptions.map(({ says }) => says).join('; ')).toBe(assumed);
+    expect(answer.ignored).toEqual([]);
+  });
+
+  test.each(examples)('%s: its working can be followed', (question) => {
+    const answer = ask(question, basis);
+    if (!answer.ok) throw new Error(answer.sentence);
+    for (const figure of answer.figures) {
+      expect(figure.kind === 'input' ? figure.source : figure.how).not.toBe('');
+    }
+  });
+});
+
+describe('badly typed', () => {
+  test.each(badlyTyped)('%s', (question, said, understood) => {
+    const answer = ask(question, basis);
+    const meant = answer.corrections.map((correction) => correction.meant).join(', ');
+    expect(answer.ok ? `meant: ${meant}` : answer.sentence).toBe(said);
+    expect((answer.ok ? answer.question.understood : answer.understood).join(', ')).toBe(understood);
+  });
+});

@@ -1,0 +1,45 @@
+// A gauge table of an alloy: each gauge in mm and inches, and what wire and sheet of it weigh.
+import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { gaugeMm, gaugeRange, gaugeSystemSources, gaugeText, type GaugeSystem } from '../measure/gauge.ts';
+import { MM_PER_INCH } from '../measure/length-units.ts';
+import { massPerArea, massPerLength } from './section.ts';
+
+export interface GaugeRow {
+  readonly gauge: string;
+  readonly mm: Figure;
+  readonly inches: Figure;
+  /** g of a metre of round wire. */
+  readonly wire: Figure;
+  /** g of 100 × 100 mm of sheet. */
+  readonly sheet: Figure;
+}
+
+/** @param density  of the alloy, g/cm³ */
+export function gaugeTable(system: Exclude<GaugeSystem, 'none'>, density: Figure): GaugeRow[] {
+  const [thickest, thinnest] = gaugeRange[system];
+  return Array.from({ length: thinnest - thickest + 1 }, (_, index) => {
+    const gauge = gaugeText(thickest + index);
+    const mm = given(`${gauge} ga`, gaugeMm(system, thickest + index), 'mm', gaugeSystemSources[system]);
+    const size = inSum(mm.value);
+    const d = inSum(density.value);
+    return {
+      gauge,
+      mm,
+      inches: reckoned(`${gauge} ga in inches`, mm.value / MM_PER_INCH, 'in', `${size} ÷ 25.4`, [mm]),
+      wire: reckoned(
+        'a metre of round wire',
+        massPerLength({ form: 'round', diameterMm: mm.value }, density.value) * 1000,
+        'g',
+        `π/4 × ${size}² × ${d}`,
+        [mm, density],
+      ),
+      sheet: reckoned(
+        '100 × 100 mm of sheet',
+        massPerArea(mm.value, density.value) * 10_000,
+        'g',
+        `${size} × ${d} × 10`,
+        [mm, density],
+      ),
+    };
+  });
+}

@@ -1,0 +1,54 @@
+// Questions asked and pinned on this device. Only the questions are kept: an answer is reckoned afresh at today's fix.
+import { useSyncExternalStore } from 'react';
+import { z } from 'zod';
+
+const KEY = 'noon-ask';
+const MOST_KEPT = 60;
+
+const keptSchema = z.object({ asked: z.array(z.string().max(500)), pinned: z.array(z.string().max(500)) });
+export type AskHistory = z.infer<typeof keptSchema>;
+
+const none: AskHistory = { asked: [], pinned: [] };
+let history = readKept();
+const listeners = new Set<() => void>();
+
+function readKept(): AskHistory {
+  try {
+    const kept = keptSchema.safeParse(JSON.parse(localStorage.getItem(KEY) ?? 'null'));
+    return kept.success ? kept.data : none;
+  } catch {
+    return none;
+  }
+}
+
+function keep(next: AskHistory): void {
+  history = next;
+  localStorage.setItem(KEY, JSON.stringify(next));
+  for (const listener of listeners) listener();
+}
+
+/** Puts a question at the head of those asked. */
+export function remember(line: string): void {
+  const asked = line.trim();
+  if (asked)
+    keep({ ...history, asked: [asked, ...history.asked.filter((other) => other !== asked)].slice(0, MOST_KEPT) });
+}
+
+export function togglePin(line: string): void {
+  const { pinned } = history;
+  keep({ ...history, pinned: pinned.includes(line) ? pinned.filter((other) => other !== line) : [line, ...pinned] });
+}
+
+export function forgetAsked(): void {
+  keep({ ...history, asked: [] });
+}
+
+export function useAskHistory(): AskHistory {
+  return useSyncExternalStore(
+    (listener) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    () => history,
+  );
+}

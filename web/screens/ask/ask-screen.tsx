@@ -1,0 +1,154 @@
+// The ask page: left what was asked and pinned, right the answer with its working.
+import { useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { Pin } from 'lucide-react';
+import { askExamples } from '../../../core/ask/ask.ts';
+import { forgetAsked, remember, useAskHistory } from '../../app/ask-history.ts';
+import { useAsk } from '../../app/use-ask.ts';
+import { AnswerTools } from '../../parts/answer-tools.tsx';
+import { answerText, AnswerView } from '../../parts/answer-view.tsx';
+import { Spread } from '../../parts/spread.tsx';
+
+export function AskScreen() {
+  const [search, setSearch] = useSearchParams();
+  const line = search.get('q') ?? '';
+  const setLine = (next: string) => setSearch(next ? { q: next } : {}, { replace: true });
+  const answer = useAsk(line);
+  const { asked, pinned } = useAskHistory();
+  const [main] = answer?.ok ? answer.figures : [];
+  return (
+    <Spread
+      title="Ask"
+      left={
+        <>
+          <h1>Ask</h1>
+          <form
+            className="mt-3"
+            onSubmit={(event) => {
+              event.preventDefault();
+              remember(line);
+            }}
+          >
+            <input
+              type="text"
+              className="w-full border-b-2 border-ink bg-transparent py-2 text-[20px]"
+              aria-label="Question"
+              placeholder="18 ga sterling round 120 mm x 24"
+              value={line}
+              maxLength={500}
+              autoFocus
+              autoComplete="off"
+              spellCheck={false}
+              onChange={(event) => setLine(event.target.value)}
+            />
+            <p className="aside mt-2">Words in any order. Enter keeps it below.</p>
+          </form>
+          {pinned.length > 0 && <Questions heading="Pinned" lines={pinned} onAsk={setLine} isPinned />}
+          {asked.length > 0 ? (
+            <>
+              <Questions
+                heading="Asked before"
+                lines={asked.filter((each) => !pinned.includes(each))}
+                onAsk={setLine}
+              />
+              <button type="button" className="link mt-3 text-[14px]" onClick={forgetAsked}>
+                Forget these
+              </button>
+            </>
+          ) : (
+            <Examples onAsk={setLine} />
+          )}
+        </>
+      }
+      leftFoot={<span>Kept on this device; answers are reckoned afresh at the current fix</span>}
+      right={
+        answer ? (
+          <>
+            <AnswerView answer={answer} onAsk={setLine} />
+            {answer.ok && (
+              <div className="mt-4 border-t border-hair pt-3">
+                <AnswerTools line={line} answer={answer} />
+              </div>
+            )}
+            {asked.length > 0 && <Examples onAsk={setLine} />}
+          </>
+        ) : asked.length > 0 ? (
+          <Examples onAsk={setLine} />
+        ) : (
+          <p className="text-soft">The answer stands here, with its working, while you type.</p>
+        )
+      }
+      bottomLine={<span className="font-semibold">{main ? answerText(main) : 'Ask a trade sum'}</span>}
+    />
+  );
+}
+
+function Questions({
+  heading,
+  lines,
+  onAsk,
+  isPinned = false,
+}: {
+  heading: string;
+  lines: readonly string[];
+  onAsk: (line: string) => void;
+  isPinned?: boolean;
+}) {
+  if (lines.length === 0) return null;
+  return (
+    <section className="mt-6" aria-label={heading}>
+      <h2 className="flex items-center gap-2">
+        {isPinned && <Pin size={14} />}
+        {heading}
+      </h2>
+      <ul>
+        {lines.map((line) => (
+          <Asked key={line} line={line} onAsk={onAsk} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Asked({ line, onAsk }: { line: string; onAsk: (line: string) => void }) {
+  const answer = useAsk(line);
+  const [main] = answer?.ok ? answer.figures : [];
+  return (
+    <li className="border-b border-hair">
+      <button
+        type="button"
+        className="figure flex! items-baseline justify-between gap-4 text-left!"
+        onClick={() => onAsk(line)}
+      >
+        <span>{line}</span>
+        <span className="num whitespace-nowrap">
+          {main && <span className="aside">{main.label} </span>}
+          {main ? answerText(main) : ''}
+        </span>
+      </button>
+    </li>
+  );
+}
+
+function Examples({ onAsk }: { onAsk: (line: string) => void }) {
+  const [all, setAll] = useState(false);
+  return (
+    <section className="mt-6" aria-label="What can be asked">
+      <h2>What can be asked</h2>
+      <ul className="mt-1 text-[15px]">
+        {askExamples.slice(0, all ? undefined : 12).map((line) => (
+          <li key={line}>
+            <button type="button" className="link py-[3px] text-left" onClick={() => onAsk(line)}>
+              {line}
+            </button>
+          </li>
+        ))}
+      </ul>
+      {!all && (
+        <button type="button" className="link mt-2 text-[14px]" onClick={() => setAll(true)}>
+          More
+        </button>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,106 @@
+// Gauges of an alloy family in mm and inches, with what wire and sheet weigh.
+import { useState } from 'react';
+import { gaugeSystemNames, gaugeSystemSources, type GaugeSystem } from '../../../core/measure/gauge.ts';
+import { densityOf } from '../../../core/metal/alloy.ts';
+import { gaugeTable } from '../../../core/stock/gauge-table.ts';
+import { useBasis } from '../../app/reckoning.ts';
+import { Choice } from '../../parts/choice.tsx';
+import { Glyph } from '../../parts/glyph.tsx';
+import { alloyOptions } from '../piece/alloy-options.ts';
+import type { TableProps } from './reference-screen.tsx';
+import { Shown } from './shown.tsx';
+import { TableRow } from './table-row.tsx';
+
+type System = Exclude<GaugeSystem, 'none'>;
+const systems = ['awg', 'swg', 'msg', 'usg'] as const satisfies readonly System[];
+const usualAlloy: Readonly<Record<System, string>> = {
+  awg: 'silver-925',
+  swg: 'silver-925',
+  msg: 'steel-low-carbon',
+  usg: 'stainless-304',
+};
+
+export function GaugeTable({ sought, onShow }: TableProps) {
+  const { rates } = useBasis();
+  const [system, setSystem] = useState<System>('awg');
+  const [alloyId, setAlloyId] = useState(usualAlloy.awg);
+  const alloy = rates.alloys.get(alloyId) ?? null;
+  const density = alloy && densityOf(alloy);
+  const rows = density
+    ? gaugeTable(system, density).filter(
+        ({ gauge, mm }) => !sought || gauge === sought || mm.value.toFixed(3).startsWith(sought),
+      )
+    : [];
+  return (
+    <>
+      <p className="mt-2 flex flex-wrap items-baseline gap-x-5 gap-y-1">
+        <Choice
+          open
+          value={system}
+          options={systems.map((value) => ({ value, label: gaugeSystemNames[value] }))}
+          label="Gauge system"
+          onChange={(value) => {
+            setSystem(value as System);
+            setAlloyId(usualAlloy[value as System]);
+          }}
+        />
+        <Choice
+          open
+          value={alloyId}
+          options={alloyOptions(rates.alloys, alloyId)}
+          label="Alloy"
+          onChange={setAlloyId}
+        />
+        <span className="aside">{gaugeSystemSources[system]}</span>
+      </p>
+      <table className="rows plain-list mt-2">
+        <thead>
+          <tr>
+            <th scope="col">gauge</th>
+            <th scope="col">
+              <span className="sr-only">section</span>
+            </th>
+            <th scope="col" className="end">
+              mm
+            </th>
+            <th scope="col" className="end">
+              in
+            </th>
+            <th scope="col" className="end">
+              wire, g a metre
+            </th>
+            <th scope="col" className="end">
+              sheet, g 100 × 100
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ gauge, mm, inches, wire, sheet }) => (
+            <TableRow
+              key={gauge}
+              label={gauge}
+              onShow={() =>
+                onShow(
+                  <Shown title={`${gauge} gauge, ${gaugeSystemNames[system]}`} figures={[mm, inches, wire, sheet]} />,
+                )
+              }
+            >
+              <td className="py-0!">
+                <Glyph section={{ form: 'round', diameterMm: mm.value }} alloy={alloy} />
+              </td>
+              <td className="end num">{mm.value.toFixed(3)}</td>
+              <td className="end num">{inches.value.toFixed(4)}</td>
+              <td className="end num">{wire.value.toFixed(wire.value < 10 ? 3 : 1)}</td>
+              <td className="end num">{sheet.value.toFixed(1)}</td>
+            </TableRow>
+          ))}
+        </tbody>
+      </table>
+      {rows.length === 0 && (
+        <p className="mt-3 text-soft">
+          {density ? 'No gauge of that number or size here.' : 'This alloy has no density yet: give one in Studio.'}
+        </p>
+      )}
+    </>
+  );
+}

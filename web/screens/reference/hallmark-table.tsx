@@ -1,0 +1,36 @@
+// Standards of fineness and hallmark limits, with the caution to follow the local law.
+import { hallmarkCaution, preciousMetals, standardsOfFineness, ukExemptBelowG } from '../../../core/metal/hallmarks.ts';
+import type { TableProps } from './reference-screen.tsx';
+
+export function HallmarkTable({ sought }: TableProps) {
+  return (
+    <>
+      <p className="note mt-3">{hallmarkCaution}</p>
+      <table className="rows plain-list mt-3">
+        <thead>
+          <tr>
+            <th scope="col">metal</th>
+            <th scope="col">standards, ISO 9202 (‰)</th>
+            <th scope="col">British marks (‰)</th>
+            <th scope="col" className="end">
+              British exemption below, g
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {preciousMetals
+            .filter((metal) => metal.includes(sought))
+            .map((metal) => (
+              <tr key={metal}>
+                <td className="font-semibold">{metal}</td>
+                <td className="num whitespace-normal!">{standardsOfFineness[metal].iso9202.join(', ')}</td>
+                <td className="num whitespace-normal!">{standardsOfFineness[metal].uk.join(', ')}</td>
+                <td className="end num">{ukExemptBelowG[metal].toFixed(2)}</td>
+              </tr>
+            ))}
+        </tbody>
+      </table>
+      <p className="aside mt-3">Hallmarking Act 1973 as amended, and ISO 9202: both from memory.</p>
+    </>
+  );
+}

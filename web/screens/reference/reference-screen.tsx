@@ -1,0 +1,92 @@
+// To look things up: left a table, right the line in hand with its working and where it comes from.
+import { useState, type ReactNode } from 'react';
+import { Printer } from 'lucide-react';
+import { useSearchParams } from 'react-router';
+import { clsx } from 'clsx';
+import { Spread } from '../../parts/spread.tsx';
+import { AlloyTable } from './alloy-table.tsx';
+import { GaugeTable } from './gauge-table.tsx';
+import { HallmarkTable } from './hallmark-table.tsx';
+import { RingTable } from './ring-table.tsx';
+import { SolderTable } from './solder-table.tsx';
+
+const tables = {
+  gauges: { name: 'Gauges', show: GaugeTable },
+  alloys: { name: 'Alloys', show: AlloyTable },
+  solders: { name: 'Solders', show: SolderTable },
+  rings: { name: 'Ring sizes', show: RingTable },
+  hallmarks: { name: 'Fineness and marks', show: HallmarkTable },
+} as const;
+type TableName = keyof typeof tables;
+
+/** What a table is given: the words sought, and where to show the line in hand. */
+export interface TableProps {
+  readonly sought: string;
+  readonly onShow: (shown: ReactNode) => void;
+}
+
+export function ReferenceScreen() {
+  const [search, setSearch] = useSearchParams();
+  const [sought, setSought] = useState('');
+  const [shown, setShown] = useState<ReactNode>(null);
+  const asked = search.get('table') ?? '';
+  const current: TableName = asked in tables ? (asked as TableName) : 'gauges';
+  const { name, show: Table } = tables[current];
+  return (
+    <Spread
+      title={`Reference, ${name}`}
+      left={
+        <>
+          <div className="chrome flex flex-wrap items-center justify-between gap-x-5 gap-y-2">
+            <nav aria-label="Tables" className="flex flex-wrap gap-x-1">
+              {(Object.keys(tables) as TableName[]).map((table) => (
+                <button
+                  key={table}
+                  type="button"
+                  aria-current={table === current ? 'page' : undefined}
+                  className={clsx(
+                    'px-[10px] py-[5px]',
+                    table === current ? 'font-[650] shadow-[inset_0_-2px_0_var(--ink)]' : 'text-soft hover:text-ink',
+                  )}
+                  onClick={() => {
+                    setShown(null);
+                    setSearch({ table });
+                  }}
+                >
+                  {tables[table].name}
+                </button>
+              ))}
+            </nav>
+            <span className="flex items-center gap-3">
+              <input
+                type="search"
+                className="w-[12em] rounded-[3px] border border-rule bg-page px-2 py-[4px] text-[15px]"
+                aria-label="Look for"
+                placeholder="Look for"
+                value={sought}
+                onChange={(event) => setSought(event.target.value)}
+              />
+              <button
+                type="button"
+                className="rounded p-1 text-soft hover:text-ink"
+                title="Print this table"
+                onClick={() => window.print()}
+              >
+                <Printer size={18} aria-label="Print this table" />
+              </button>
+            </span>
+          </div>
+          <h1 className="mt-4">{name}</h1>
+          <Table key={current} sought={sought.trim().toLowerCase()} onShow={setShown} />
+        </>
+      }
+      leftFoot={<span>Typical values; your supplier’s own sheet always wins</span>}
+      right={
+        shown ?? (
+          <p className="text-soft">Choose a line: its numbers stand here, each with its working and its source.</p>
+        )
+      }
+      bottomLine={<span className="font-semibold">{name}</span>}
+    />
+  );
+}

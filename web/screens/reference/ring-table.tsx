@@ -1,0 +1,53 @@
+// Ring sizes of the scales side by side.
+import { ringSizeSources } from '../../../core/measure/ring-size.ts';
+import { ringTable } from '../../../core/measure/ring-table.ts';
+import type { TableProps } from './reference-screen.tsx';
+import { Shown } from './shown.tsx';
+import { TableRow } from './table-row.tsx';
+
+const rows = ringTable();
+
+export function RingTable({ sought, onShow }: TableProps) {
+  const found = rows.filter(
+    ({ us, uk, iso }) =>
+      !sought || us === sought || uk.toLowerCase().startsWith(sought) || iso.value.toFixed(1).startsWith(sought),
+  );
+  return (
+    <>
+      <table className="rows plain-list mt-2">
+        <thead>
+          <tr>
+            <th scope="col">US</th>
+            <th scope="col">UK, nearest</th>
+            <th scope="col" className="end">
+              ISO, mm round
+            </th>
+            <th scope="col" className="end">
+              Japan, nearest
+            </th>
+            <th scope="col" className="end">
+              inside, mm
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {found.map(({ us, uk, iso, jp, inside }) => (
+            <TableRow key={us} label={us} onShow={() => onShow(<Shown title={`US ${us}`} figures={[inside, iso]} />)}>
+              <td>{uk}</td>
+              <td className="end num">{iso.value.toFixed(1)}</td>
+              <td className="end num">{jp}</td>
+              <td className="end num">{inside.value.toFixed(2)}</td>
+            </TableRow>
+          ))}
+        </tbody>
+      </table>
+      <p className="aside mt-3">
+        {Object.entries(ringSizeSources)
+          .filter(([system]) => system !== 'mm')
+          .map(([, source]) => source)
+          .join('; ')}
+        . US definitions up to a quarter size apart circulate: measure your own mandrel.
+      </p>
+    </>
+  );
+}

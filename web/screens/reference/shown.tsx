@@ -1,0 +1,31 @@
+// A line of a table in hand: its figures with their workings, and words beside them.
+import type { ReactNode } from 'react';
+import type { Figure } from '../../../core/figure/figure.ts';
+import { showFigure } from '../../../core/figure/show.ts';
+import { Working } from '../../parts/working.tsx';
+
+export function Shown({
+  title,
+  figures,
+  children,
+}: {
+  title: string;
+  figures: readonly Figure[];
+  children?: ReactNode;
+}) {
+  return (
+    <section aria-label={title}>
+      <h2 className="mb-2 text-[18px]! text-ink!">{title}</h2>
+      {figures.map((figure) => (
+        <div key={figure.label} className="border-t border-hair py-2">
+          <div className="flex items-baseline justify-between gap-4">
+            <span>{figure.label}</span>
+            <span className="num font-semibold">{showFigure(figure)}</span>
+          </div>
+          <Working figure={figure} />
+        </div>
+      ))}
+      {children}
+    </section>
+  );
+}

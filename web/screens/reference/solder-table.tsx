@@ -1,0 +1,65 @@
+// Solders with the points they melt and flow at.
+import { given, inSum } from '../../../core/figure/figure.ts';
+import { solders, type Solder } from '../../../core/metal/solders.ts';
+import type { TableProps } from './reference-screen.tsx';
+import { Shown } from './shown.tsx';
+import { TableRow } from './table-row.tsx';
+
+export function SolderTable({ sought, onShow }: TableProps) {
+  const found: readonly Solder[] = solders.filter(({ name }) => name.toLowerCase().includes(sought));
+  return (
+    <table className="rows plain-list mt-2">
+      <thead>
+        <tr>
+          <th scope="col">solder</th>
+          <th scope="col">form</th>
+          <th scope="col" className="end">
+            begins to melt, °C
+          </th>
+          <th scope="col" className="end">
+            flows, °C
+          </th>
+          <th scope="col" className="end">
+            g/cm³
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {found.map((solder) => (
+          <TableRow key={solder.id} label={solder.name} onShow={() => onShow(<SolderShown solder={solder} />)}>
+            <td>{solder.form === 'paste' ? 'paste' : 'wire, sheet'}</td>
+            <td className="end num">{solder.solidusC}</td>
+            <td className="end num">{solder.flowC}</td>
+            <td className="end num">{solder.densityGPerCm3.toFixed(2)}</td>
+          </TableRow>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function SolderShown({ solder }: { solder: Solder }) {
+  const { composition, source } = solder;
+  const figures = [
+    given('begins to melt (solidus)', solder.solidusC, '°C', source),
+    given('flows', solder.flowC, '°C', source),
+    given('density', solder.densityGPerCm3, 'g/cm³', 'rule of mixtures'),
+  ];
+  return (
+    <Shown title={solder.name} figures={figures}>
+      {!/illustrative/.test(source) && (
+        <p className="mt-3 text-[15px]">
+          {Object.entries(composition)
+            .map(([symbol, share]) => `${symbol} ${inSum(share * 100)} %`)
+            .join(', ')}
+        </p>
+      )}
+      {!solder.cadmiumFree && (
+        <p className="note note-stop mt-3">
+          Holds cadmium, whose fume is deadly. Do not use it. It stands here so that old stock is recognised; hand it in
+          as your local rules ask.
+        </p>
+      )}
+    </Shown>
+  );
+}
