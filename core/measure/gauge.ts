@@ -155,7 +155,7 @@ const usgOunces: Readonly<Record<number, number>> = {
   34: 5.5,
   35: 5,
   36: 4.5,
-  37: 4.2,
+  37: 4.25,
   38: 4,
 };
 const USG_OUNCES_PER_INCH = 640;

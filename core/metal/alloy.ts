@@ -1,5 +1,5 @@
 // What a maker can choose from: the built-in alloys and the studio's own.
-import { given, type Figure } from '../figure/figure.ts';
+import { given, reckoned, type Figure } from '../figure/figure.ts';
 import { builtInAlloys, type Alloy, type AlloyFamily } from './alloys.ts';
 
 const builtInById = new Map<string, Alloy>(builtInAlloys.map((alloy) => [alloy.id, alloy]));
@@ -11,6 +11,11 @@ export function alloysWith(own: readonly Alloy[]): ReadonlyMap<string, Alloy> {
 
 /** The density of an alloy as an input of a sum, or null while it is not known. */
 export function densityOf(alloy: Alloy): Figure | null {
+  const { densityWorking } = alloy;
+  if (densityWorking) {
+    const { value, unit, how, from } = densityWorking;
+    return reckoned(`density of ${alloy.name}, ${densityWorking.label}`, value, unit, how, from);
+  }
   return alloy.densityGPerCm3 === null
     ? null
     : given(`density of ${alloy.name}`, alloy.densityGPerCm3, 'g/cm³', alloy.densitySource);

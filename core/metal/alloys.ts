@@ -1,6 +1,8 @@
 // The built-in alloys: typical values; actual stock varies by its maker, so a studio may enter its own.
 // Densities at 20 °C. `densitySource` says how sure each is; compositions and melting ranges are nominal, from memory.
 
+import type { Figure } from '../figure/figure.ts';
+
 export const alloyFamilies = [
   'silver',
   'yellow-gold',
@@ -36,6 +38,8 @@ export interface Alloy {
   /** Commonly joined to itself by torch without solder (common practice). */
   readonly fusible: boolean;
   readonly densitySource: string;
+  /** How the density was found, where it was reckoned: from the composition, or weighed in water. */
+  readonly densityWorking?: Figure;
 }
 
 // prettier-ignore

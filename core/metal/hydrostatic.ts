@@ -41,7 +41,7 @@ export function hydrostaticDensity(airG: number, waterG: number, celsius: number
   const value = (airG * water.value - waterG * AIR_G_PER_CM3) / (airG - waterG);
   const [air, lost] = [inSum(airG), inSum(waterG)];
   return reckoned(
-    'density, weighed in water',
+    'weighed in water',
     value,
     'g/cm³',
     () => `(${air} × ${inSum(water.value)} − ${lost} × ${inSum(AIR_G_PER_CM3)}) ÷ (${air} − ${lost})`,

@@ -11,19 +11,19 @@ export type Composition = Readonly<Record<string, number>>;
  * @returns g/cm³ with its working
  * @throws RangeError for a symbol that is not in the element table, or fractions that do not sum to 1
  */
-export function mixtureDensity(composition: Composition, name = 'the mixture'): Figure {
+export function mixtureDensity(composition: Composition, name = ''): Figure {
   const sum = Object.values(composition).reduce((total, share) => total + share, 0);
   if (Math.abs(sum - 1) > 0.001)
     throw new RangeError(`The metals come to ${inSum(sum * 100)} %, not to 100 %. Put the shares right.`);
   const terms = Object.entries(composition).map(([symbol, share]) => ({
-    share: given(`${symbol} in ${name}`, share, '', 'composition'),
+    share: given(name ? `${symbol} in ${name}` : symbol, share, '', 'composition'),
     density: elementDensity(symbol),
   }));
   const volume = terms.reduce((total, { share, density }) => total + share.value / density.value, 0);
   const how = () =>
     `1 ÷ (${terms.map(({ share, density }) => `${inSum(share.value)} ÷ ${inSum(density.value)}`).join(' + ')})`;
   return reckoned(
-    `density of ${name}, ideal mixture until it is weighed`,
+    name ? `density of ${name} as an ideal mixture` : 'ideal mixture until it is weighed',
     1 / volume,
     'g/cm³',
     how,

@@ -3,7 +3,8 @@ import { given, type Figure } from '../figure/figure.ts';
 import { alloysWith } from '../metal/alloy.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import { readMoney, readPricePerGram } from '../measure/read-money.ts';
-import { readDensity, readFactor, readPlain, readShare } from '../measure/read-number.ts';
+import { readFactor, readPlain, readShare } from '../measure/read-number.ts';
+import { readAlloyDensity } from '../metal/read-density.ts';
 import type { Reading } from '../measure/reading.ts';
 import { readHours, type Shift } from './hours.ts';
 import type { MakingCharge, OwnAlloy, Studio } from './studio.ts';
@@ -130,7 +131,7 @@ function priceBands(studio: Studio, value: (path: string, reading: Reading) => n
 
 function ownAlloy(row: OwnAlloy, index: number, problems: Problem[]): Alloy {
   const path = `ownAlloys.${String(index)}`;
-  const density = readDensity(row.density);
+  const density = readAlloyDensity(row.density);
   if (!density.ok) problems.push({ path: `${path}.density`, sentence: density.sentence });
   const fineness = readPlain(row.fineness, 'fineness', '925', () => undefined);
   const perThousand = fineness.ok && fineness.value <= 1000 ? fineness.value : null;
@@ -144,12 +145,16 @@ function ownAlloy(row: OwnAlloy, index: number, problems: Problem[]): Alloy {
     id: row.id,
     name: row.name.trim() || 'Unnamed alloy',
     family: row.family,
-    composition: row.fineMetal && perThousand ? { [row.fineMetal]: perThousand / 1000 } : {},
+    composition:
+      (density.ok && density.composition) ||
+      (row.fineMetal && perThousand ? { [row.fineMetal]: perThousand / 1000 } : {}),
     fineness: row.fineMetal ? perThousand : null,
-    densityGPerCm3: density.ok ? density.value : null,
+    densityGPerCm3: density.ok ? density.density.value : null,
+    ...(density.ok && density.density.kind !== 'input' && { densityWorking: density.density }),
     solidusC: null,
     liquidusC: null,
     fusible: false,
-    densitySource: 'Studio, own alloy, as typed',
+    densitySource:
+      density.ok && density.composition ? 'ideal mixture until it is weighed' : 'Studio, own alloy, as typed',
   };
 }

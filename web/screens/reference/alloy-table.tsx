@@ -12,6 +12,7 @@ import { TableRow } from './table-row.tsx';
 
 const WIDTH = 190;
 const HEIGHT = 18;
+const ticks = [800, 1200, 1600];
 /** Niobium melts far above all others and would squeeze them; its band runs off the scale. */
 const scale = scaleLinear([600, 1800], [0, WIDTH]).clamp(true);
 
@@ -39,18 +40,16 @@ export function AlloyTable({ sought, onShow }: TableProps) {
           </th>
         </tr>
       </thead>
-      <tbody>
-        {alloys.map((alloy) => (
-          <TableRow key={alloy.id} label={alloy.name} onShow={() => onShow(<AlloyShown alloy={alloy} />)}>
-            <td className="end num">{alloy.fineness ?? ''}</td>
-            <td className="end num">{alloy.densityGPerCm3?.toFixed(2) ?? ''}</td>
-            <td className="end num whitespace-nowrap">{meltsInWords(alloy)}</td>
-            <td className="py-0!">
-              <Band alloy={alloy} />
-            </td>
-          </TableRow>
-        ))}
-      </tbody>
+      {alloys.map((alloy) => (
+        <TableRow key={alloy.id} label={alloy.name} onShow={() => onShow(<AlloyShown alloy={alloy} />)}>
+          <td className="end num">{alloy.fineness ?? ''}</td>
+          <td className="end num">{alloy.densityGPerCm3?.toFixed(2) ?? ''}</td>
+          <td className="end num whitespace-nowrap">{meltsInWords(alloy)}</td>
+          <td className="py-0!">
+            <Band alloy={alloy} />
+          </td>
+        </TableRow>
+      ))}
     </table>
   );
 }
@@ -58,7 +57,7 @@ export function AlloyTable({ sought, onShow }: TableProps) {
 function Axis() {
   return (
     <svg width={WIDTH} height={16} className="block overflow-visible" aria-hidden="true">
-      {scale.ticks(5).map((celsius) => (
+      {ticks.map((celsius) => (
         <text key={celsius} x={scale(celsius)} y={12} textAnchor="middle" fontSize={13} fill="currentColor">
           {celsius}
         </text>
@@ -72,7 +71,7 @@ function Band({ alloy }: { alloy: Alloy }) {
   const [from, to] = [scale(alloy.solidusC), scale(alloy.liquidusC)];
   return (
     <svg width={WIDTH} height={34} className="block" aria-hidden="true">
-      {scale.ticks(5).map((celsius) => (
+      {ticks.map((celsius) => (
         <line key={celsius} x1={scale(celsius)} x2={scale(celsius)} y1={0} y2={34} stroke="var(--hair)" />
       ))}
       <rect

@@ -74,27 +74,25 @@ export function GaugeTable({ sought, onShow }: TableProps) {
             </th>
           </tr>
         </thead>
-        <tbody>
-          {rows.map(({ gauge, mm, inches, wire, sheet }) => (
-            <TableRow
-              key={gauge}
-              label={gauge}
-              onShow={() =>
-                onShow(
-                  <Shown title={`${gauge} gauge, ${gaugeSystemNames[system]}`} figures={[mm, inches, wire, sheet]} />,
-                )
-              }
-            >
-              <td className="py-0!">
-                <Glyph section={{ form: 'round', diameterMm: mm.value }} alloy={alloy} />
-              </td>
-              <td className="end num">{mm.value.toFixed(3)}</td>
-              <td className="end num">{inches.value.toFixed(4)}</td>
-              <td className="end num">{wire.value.toFixed(wire.value < 10 ? 3 : 1)}</td>
-              <td className="end num">{sheet.value.toFixed(1)}</td>
-            </TableRow>
-          ))}
-        </tbody>
+        {rows.map(({ gauge, mm, inches, wire, sheet }) => (
+          <TableRow
+            key={gauge}
+            label={gauge}
+            onShow={() =>
+              onShow(
+                <Shown title={`${gauge} gauge, ${gaugeSystemNames[system]}`} figures={[mm, inches, wire, sheet]} />,
+              )
+            }
+          >
+            <td className="py-0!">
+              <Glyph section={{ form: 'round', diameterMm: mm.value }} alloy={alloy} />
+            </td>
+            <td className="end num">{mm.value.toFixed(3)}</td>
+            <td className="end num">{inches.value.toFixed(4)}</td>
+            <td className="end num">{wire.value.toFixed(wire.value < 10 ? 3 : 1)}</td>
+            <td className="end num">{sheet.value.toFixed(1)}</td>
+          </TableRow>
+        ))}
       </table>
       {rows.length === 0 && (
         <p className="mt-3 text-soft">

@@ -30,16 +30,14 @@ export function RingTable({ sought, onShow }: TableProps) {
             </th>
           </tr>
         </thead>
-        <tbody>
-          {found.map(({ us, uk, iso, jp, inside }) => (
-            <TableRow key={us} label={us} onShow={() => onShow(<Shown title={`US ${us}`} figures={[inside, iso]} />)}>
-              <td>{uk}</td>
-              <td className="end num">{iso.value.toFixed(1)}</td>
-              <td className="end num">{jp}</td>
-              <td className="end num">{inside.value.toFixed(2)}</td>
-            </TableRow>
-          ))}
-        </tbody>
+        {found.map(({ us, uk, iso, jp, inside }) => (
+          <TableRow key={us} label={us} onShow={() => onShow(<Shown title={`US ${us}`} figures={[inside, iso]} />)}>
+            <td>{uk}</td>
+            <td className="end num">{iso.value.toFixed(1)}</td>
+            <td className="end num">{jp}</td>
+            <td className="end num">{inside.value.toFixed(2)}</td>
+          </TableRow>
+        ))}
       </table>
       <p className="aside mt-3">
         {Object.entries(ringSizeSources)

@@ -22,7 +22,7 @@ export function Shown({
             <span>{figure.label}</span>
             <span className="num font-semibold">{showFigure(figure)}</span>
           </div>
-          <Working figure={figure} />
+          {figure.kind === 'input' ? <p className="aside">{figure.source}</p> : <Working figure={figure} />}
         </div>
       ))}
       {children}

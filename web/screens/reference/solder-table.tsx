@@ -24,16 +24,14 @@ export function SolderTable({ sought, onShow }: TableProps) {
           </th>
         </tr>
       </thead>
-      <tbody>
-        {found.map((solder) => (
-          <TableRow key={solder.id} label={solder.name} onShow={() => onShow(<SolderShown solder={solder} />)}>
-            <td>{solder.form === 'paste' ? 'paste' : 'wire, sheet'}</td>
-            <td className="end num">{solder.solidusC}</td>
-            <td className="end num">{solder.flowC}</td>
-            <td className="end num">{solder.densityGPerCm3.toFixed(2)}</td>
-          </TableRow>
-        ))}
-      </tbody>
+      {found.map((solder) => (
+        <TableRow key={solder.id} label={solder.name} onShow={() => onShow(<SolderShown solder={solder} />)}>
+          <td>{solder.form === 'paste' ? 'paste' : 'wire, sheet'}</td>
+          <td className="end num">{solder.solidusC}</td>
+          <td className="end num">{solder.flowC}</td>
+          <td className="end num">{solder.densityGPerCm3.toFixed(2)}</td>
+        </TableRow>
+      ))}
     </table>
   );
 }

@@ -1,15 +1,17 @@
-// A line of a table that can be taken in hand.
+// A line of a table that can be taken in hand; a body of its own, so that only it lights up.
 import type { ReactNode } from 'react';
 
 export function TableRow({ label, onShow, children }: { label: string; onShow: () => void; children: ReactNode }) {
   return (
-    <tr className="cursor-pointer" onClick={onShow}>
-      <td>
-        <button type="button" className="text-left font-semibold" onClick={onShow}>
-          {label}
-        </button>
-      </td>
-      {children}
-    </tr>
+    <tbody>
+      <tr className="cursor-pointer" onClick={onShow}>
+        <td>
+          <button type="button" className="text-left font-semibold" onClick={onShow}>
+            {label}
+          </button>
+        </td>
+        {children}
+      </tr>
+    </tbody>
   );
 }

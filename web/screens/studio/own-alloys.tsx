@@ -31,6 +31,9 @@ export function OwnAlloys({ body, edit, problems }: SettingProps & { problems: r
   return (
     <section aria-labelledby="own" className="mt-6">
       <h2 id="own">Our own alloys</h2>
+      <p className="aside">
+        Density as a number, as the metals in it (Cu 70, Zn 30), or as weighed: 12.41 g in air, 11.22 in water at 21 C.
+      </p>
       <table className="rows">
         <thead>
           <tr>

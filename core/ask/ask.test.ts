@@ -1,0 +1,212 @@
+import { describe, expect, test } from 'vitest';
+import fc from 'fast-check';
+import { gaugeMm } from '../measure/gauge.ts';
+import { gramsPer } from '../measure/mass-units.ts';
+import { alloysWith } from '../metal/alloy.ts';
+import type { Fix } from '../metal/fix.ts';
+import { ask, askExamples, type Answer, type AskBasis } from './ask.ts';
+import { readLine } from './grammar.ts';
+
+const basis: AskBasis = { alloys: alloysWith([]), fix: null };
+const fix: Fix = {
+  id: 1,
+  at: '2026-01-02T12:00:00Z',
+  on: '2026-01-02',
+  currency: 'GBP',
+  prices: { Ag: '0.80 / g' },
+  source: 'typed',
+};
+
+function answered(line: string, on: AskBasis = basis): Answer {
+  const answer = ask(line, on);
+  if (!answer.ok) throw new Error(`${line}: ${answer.sentence}`);
+  return answer;
+}
+const main = (line: string) => answered(line).figures[0]?.value ?? NaN;
+
+describe('what it answers, against something outside', () => {
+  // ASTM B258 and the handbook density of sterling, 10.36 g/cm³: π/4 × 1.0237² × 120 × 10.36 ÷ 1000.
+  test('18 gauge sterling', () => {
+    expect(main('18 ga sterling round 120 mm')).toBeCloseTo((Math.PI / 4) * gaugeMm('awg', 18) ** 2 * 0.12 * 10.36, 12);
+  });
+
+  // Copper wire handbook tables give 7.818 lb per 1000 ft for 14 ga... at 8.89 g/cm³: 12.43 lb (from memory, ASTM B258 tables).
+  test('1000 ft of 14 gauge copper weighs what the wire tables print', () => {
+    expect(main('1000 ft of 14 ga copper') / 453.59237).toBeCloseTo(12.43, 1);
+  });
+
+  test('a ring of 7 in 1.5 mm, by the published scale and π', () => {
+    expect(main('ring 7 us, 1.5 mm')).toBeCloseTo(Math.PI * ((0.458 + 0.032 * 7) * 25.4 + 1.5), 9);
+  });
+
+  // 1959 agreement: a troy ounce is 31.1034768 g.
+  test('troy ounces', () => {
+    expect(main('54 g sterling in ozt')).toBeCloseTo(54 / 31.1034768, 12);
+  });
+
+  test('the melt of 100 g fine silver takes 8 g of copper (common practice)', () => {
+    expect(main('100 g fine silver to sterling')).toBeCloseTo(8, 12);
+  });
+});
+
+describe('whatever the order and the spelling', () => {
+  const words = ['18 ga', 'sterling', 'round wire', '120 mm'];
+  test('words in any order give one answer', () => {
+    const expected = main(words.join(' '));
+    fc.assert(
+      fc.property(fc.shuffledSubarray(words, { minLength: words.length }), (shuffled) => {
+        return Math.abs(main(shuffled.join(' ')) - expected) < 1e-12;
+      }),
+    );
+  });
+
+  test.each([
+    ['2 mm aluminium round 10 cm', '2 millimeters aluminum rod 100 millimetres'],
+    ['jump rings 5 mm inside 1 mm wire x 50', '50 jump rings, 1 mm wire, 5 mm ID'],
+    ['18 gauge sterling 6 in', '6" of 18 gage sterling silver'],
+    ['tube 6 mm od 0.5 mm wall sterling 50 mm', 'sterling tubing 50 mm long, wall 0.5 mm, 6 mm outside diameter'],
+  ])('%s is %s', (one, other) => {
+    expect(main(other)).toBeCloseTo(main(one), 9);
+  });
+
+  test('mass is linear in length, and its inverse is the length again', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 1, max: 5000, noNaN: true }), (mm) => {
+        const length = mm.toFixed(3);
+        const mass = main(`1 mm round sterling ${length} mm long`);
+        const back = main(`1 mm round sterling ${mass.toFixed(12)} g`);
+        return (
+          Math.abs(back / Number(length) - 1) < 1e-6 &&
+          Math.abs(mass / (main('1 mm round sterling 1 mm long') * Number(length)) - 1) < 1e-9
+        );
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  test.each(['dwt', 'ozt', 'grain', 'kg', 'mg'])('grams to %s and back', (unit) => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 100_000 }), (grams) => {
+        const there = main(`${String(grams)} g in ${unit}`);
+        return Math.abs((there * (gramsPer(unit) ?? NaN)) / grams - 1) < 1e-9;
+      }),
+      { numRuns: 30 },
+    );
+  });
+});
+
+describe('what it takes for granted', () => {
+  test('is said, and each choice asks the question otherwise', () => {
+    const answer = answered('18 ga 120 mm');
+    expect(answer.assumptions.map(({ says }) => says)).toEqual(['Sterling silver', 'round wire', 'B&S gauge']);
+    const copper = answer.assumptions[0]?.choices.find(({ label }) => label === 'copper');
+    const chosen = answered(copper?.line ?? '');
+    expect(chosen.assumptions.map(({ says }) => says)).not.toContain('Sterling silver');
+    expect(chosen.figures[0]?.value).toBeLessThan(answer.figures[0]?.value ?? 0);
+  });
+
+  test.each(['brass 1 mm 100 mm', 'steel 1 mm round 100 mm', '14k 1 mm 100 mm', 'platinum 1 mm 100 mm'])(
+    '%s: the alloy can be chosen',
+    (line) => {
+      for (const { label, line: other } of answered(line).assumptions[0]?.choices ?? []) {
+        expect(answered(other).assumptions.map(({ says }) => says)).not.toContain(label);
+        expect(main(other)).toBeGreaterThan(0);
+      }
+    },
+  );
+
+  test('words that had no part are named, and a near one is offered', () => {
+    const answer = answered('18 ga sterlng round 120 mm');
+    expect(answer.ignored).toEqual(['sterlng']);
+    expect(answer.corrections).toEqual([{ word: 'sterlng', meant: 'sterling', line: '18 ga sterling round 120 mm' }]);
+    expect(answered('sterling 1 mm round 120 mm long 35 mm').ignored).toEqual(['35 mm']);
+  });
+});
+
+describe('value', () => {
+  test('needs a fix, and uses it', () => {
+    expect(ask('value of 20 g sterling', basis)).toMatchObject({ ok: false });
+    expect(answered('value of 20 g sterling', { ...basis, fix }).figures[0]).toMatchObject({ unit: 'GBP' });
+    expect(answered('value of 20 g sterling', { ...basis, fix }).figures[0]?.value).toBeCloseTo(20 * 80 * 0.925, 9);
+    expect(ask('value of 20 g 14k yellow', { ...basis, fix })).toMatchObject({ ok: false });
+  });
+});
+
+describe('what is this', () => {
+  test('finds the wire it was weighed from, whatever it is', () => {
+    const gauges = fc.integer({ min: 10, max: 26 });
+    fc.assert(
+      fc.property(gauges, (gauge) => {
+        const mass = main(`${String(gauge)} ga copper round 100 mm`);
+        const found = answered(`what is ${mass.toFixed(5)} g per 100 mm copper`).figures[0];
+        return found?.label.includes(` ${String(gauge)} ga`) === true && Math.abs(found.value) < 0.1;
+      }),
+    );
+  });
+});
+
+describe('lines that no one would write', () => {
+  // The longest time belongs in the benchmark; here only that each line comes to an answer or a sentence.
+  test('any text ends in an answer or a sentence', () => {
+    const scraps = fc.constantFrom(
+      '18',
+      'ga',
+      'sterling',
+      '(',
+      ')',
+      '+',
+      '-',
+      '/',
+      '*',
+      'x',
+      'in',
+      'mm',
+      '"',
+      '3/0',
+      'ring',
+      'to',
+      '½',
+      '14k',
+      'per',
+      'é',
+      '£',
+      '1e9',
+      '#',
+      'round',
+      'c260',
+      '.',
+      ',',
+    );
+    fc.assert(
+      fc.property(
+        fc.oneof(
+          fc.string({ maxLength: 500 }),
+          fc.array(scraps, { maxLength: 80 }).map((all) => all.join(' ').slice(0, 500)),
+        ),
+        (line) => {
+          const answer = ask(line, basis);
+          return answer.ok ? answer.figures.every(({ value }) => Number.isFinite(value)) : answer.sentence !== '';
+        },
+      ),
+      { numRuns: 600 },
+    );
+  });
+
+  test.each(['(3 mm', '3/0 in', '2 mm + 3 g', `${'('.repeat(30)}1${')'.repeat(30)}`, 'a'.repeat(501)])(
+    '%s is refused in words',
+    (line) => {
+      expect(ask(line, basis)).toMatchObject({ ok: false });
+    },
+  );
+
+  test('terms stand where they were typed', () => {
+    const line = 'ring N½, 1 1/2 in × 3';
+    expect(readLine('18 ga sterling').map(({ start, end }) => 'x'.repeat(end - start).length)).toEqual([5, 8]);
+    expect(readLine(line).length).toBeGreaterThan(3);
+  });
+});
+
+test('every example in the help has an answer without a word left over', () => {
+  for (const line of askExamples.filter((each) => !each.startsWith('value')))
+    expect(answered(line).ignored).toEqual([]);
+});
