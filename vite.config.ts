@@ -15,7 +15,11 @@ export default defineConfig({
     rolldownOptions: {
       output: {
         codeSplitting: {
-          groups: [{ name: 'react', test: /node_modules[\\/](react|react-dom|scheduler|react-router)[\\/]/ }],
+          groups: [
+            { name: 'react', test: /node_modules[\\/](react|react-dom|scheduler|react-router)[\\/]/ },
+            // With zod stands what settles it: schemas anywhere are made only after this chunk has run.
+            { name: 'zod', test: /node_modules[\\/]zod[\\/]|web[\\/]app[\\/]before-all/ },
+          ],
         },
       },
     },

@@ -4,6 +4,9 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { chromium, type Page } from '@playwright/test';
+import { ask } from '../core/ask/ask.ts';
+import { readLine } from '../core/ask/grammar.ts';
+import { alloysWith } from '../core/metal/alloy.ts';
 import { emptyPiece, type Part, type Piece, type Step } from '../core/piece/piece.ts';
 import { chromiumOptions } from '../e2e/chromium.ts';
 import { LedgerServer } from '../e2e/ledger-server.ts';
@@ -24,6 +27,18 @@ const dir = mkdtempSync(join(tmpdir(), 'noon-bench-'));
 const server = new LedgerServer(join(dir, 'demo.sqlite'), 'demo');
 const results: Result[] = [];
 try {
+  results.push({
+    what: 'an answer to a line of 60 characters, 95th percentile',
+    measured: askMs(),
+    bound: 5,
+    unit: 'ms',
+  });
+  results.push({
+    what: 'the grammar on 500 characters of anything, longest',
+    measured: grammarMs(),
+    bound: 50,
+    unit: 'ms',
+  });
   results.push({ what: 'first load, JavaScript', measured: firstLoadBytes() / 1000, bound: 220, unit: 'kB gzip' });
   results.push({ what: 'server start to listening, median', measured: await startMs(), bound: 1000, unit: 'ms' });
   await server.start();
@@ -42,6 +57,42 @@ try {
 }
 for (const { what, measured, bound, unit } of results) {
   console.log(`${(measured / bound).toFixed(2)}  ${what}: ${measured.toFixed(1)} of ${String(bound)} ${unit}`);
+}
+
+/** Answers a line of some sixty characters again and again. */
+function askMs(): number {
+  const line = 'strip 6 x 1.2 mm half hard sterling silver 110 mm long x 24';
+  const basis = { alloys: alloysWith([]), fix: null };
+  const times: number[] = [];
+  for (let index = 0; index < 600; index += 1) {
+    const started = performance.now();
+    ask(`${line}${' '.repeat(index % 2)}`, basis);
+    times.push(performance.now() - started);
+  }
+  return quantile(times.slice(100), 0.95);
+}
+
+/** Reads lines put together at random from what a line may hold; the longest any of them took. */
+function grammarMs(): number {
+  const scraps = '18 ga|(|)|+|-|*|/|1 1/2|3/4|in|mm|"|x|sterling|ring|14k|#20|½|per|£|°|half round|0.0001|é|,'.split(
+    '|',
+  );
+  let seed = 1;
+  const random = () => (seed = (seed * 48271) % 2147483647) / 2147483647;
+  let longest = 0;
+  for (let index = 0; index < 3000; index += 1) {
+    let line = '';
+    while (line.length < 500)
+      line += (scraps[Math.floor(random() * scraps.length)] ?? '') + (random() < 0.7 ? ' ' : '');
+    const started = performance.now();
+    try {
+      readLine(line.slice(0, 500));
+    } catch {
+      // A line that cannot be read takes its time as well.
+    }
+    if (index > 100) longest = Math.max(longest, performance.now() - started);
+  }
+  return longest;
 }
 
 /** What the start page loads before anything is asked for: its scripts and those it preloads. */

@@ -30,7 +30,15 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await expect(page.getByRole('dialog')).toBeVisible();
       await checkPage(page, 'sheet over the piece');
       await page.keyboard.press('Escape');
-      for (const path of ['/pieces', '/batches', '/studio', '/nowhere']) {
+      for (const path of [
+        '/pieces',
+        '/batches',
+        '/studio',
+        '/ask?q=ring 7 us, 1.5 mm',
+        '/reference',
+        '/reference?table=alloys',
+        '/nowhere',
+      ]) {
         await page.goto(demo.url + path);
         await expect(
           page.getByRole('heading', { level: 1 }).or(page.getByLabel('Name of the studio')).first(),
@@ -38,6 +46,9 @@ for (const colorScheme of ['light', 'dark'] as const) {
         await page.waitForLoadState('networkidle');
         await checkPage(page, path);
       }
+      await page.getByLabel('Ask a trade sum').fill('brass 1 mm 1 m');
+      await expect(page.getByRole('region', { name: 'Answer' })).toContainText('6.6994 g');
+      await checkPage(page, 'ask line unfolded');
       await page.goto(`${demo.url}/batches`);
       await page.getByRole('link', { name: /Tide hair fork/ }).click();
       await expect(page.getByRole('heading', { name: 'Day plan' })).toBeVisible();

@@ -30,6 +30,16 @@ try {
   await page.getByRole('button', { name: /g Dial, as cut$/ }).click();
   await picture(page, 'piece-working-lamp');
   await page.emulateMedia({ colorScheme: 'light' });
+  await page.goto(`${demo.url}/pieces`);
+  await page.getByLabel('Ask a trade sum').fill('18 ga sterling 120 mm x 24');
+  await page.getByRole('button', { name: /^mass of one, / }).click();
+  await picture(page, 'ask-line');
+  await page.goto(`${demo.url}/ask?q=what is 0.62 g per 100 mm`);
+  await page.getByText('taken for granted').waitFor();
+  await picture(page, 'ask');
+  await page.goto(`${demo.url}/reference?table=alloys`);
+  await page.getByRole('button', { name: '14k yellow gold', exact: true }).click();
+  await picture(page, 'reference');
   await page.goto(`${demo.url}/studio`);
   await page.getByRole('heading', { name: 'Noon fix' }).waitFor();
   await picture(page, 'studio');

@@ -30,7 +30,7 @@ describe('what it answers, against something outside', () => {
     expect(main('18 ga sterling round 120 mm')).toBeCloseTo((Math.PI / 4) * gaugeMm('awg', 18) ** 2 * 0.12 * 10.36, 12);
   });
 
-  // Copper wire handbook tables give 7.818 lb per 1000 ft for 14 ga... at 8.89 g/cm³: 12.43 lb (from memory, ASTM B258 tables).
+  // Copper wire tables after ASTM B258 print 12.43 lb for 1000 ft of 14 gauge (from memory).
   test('1000 ft of 14 gauge copper weighs what the wire tables print', () => {
     expect(main('1000 ft of 14 ga copper') / 453.59237).toBeCloseTo(12.43, 1);
   });

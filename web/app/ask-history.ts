@@ -9,8 +9,14 @@ const keptSchema = z.object({ asked: z.array(z.string().max(500)), pinned: z.arr
 export type AskHistory = z.infer<typeof keptSchema>;
 
 const none: AskHistory = { asked: [], pinned: [] };
-let history = readKept();
+let history: AskHistory | null = null;
 const listeners = new Set<() => void>();
+
+// Read when first asked for: as this module loads the page may not be ready for it.
+function current(): AskHistory {
+  history ??= readKept();
+  return history;
+}
 
 function readKept(): AskHistory {
   try {
@@ -30,25 +36,24 @@ function keep(next: AskHistory): void {
 /** Puts a question at the head of those asked. */
 export function remember(line: string): void {
   const asked = line.trim();
+  const before = current();
   if (asked)
-    keep({ ...history, asked: [asked, ...history.asked.filter((other) => other !== asked)].slice(0, MOST_KEPT) });
+    keep({ ...before, asked: [asked, ...before.asked.filter((other) => other !== asked)].slice(0, MOST_KEPT) });
 }
 
 export function togglePin(line: string): void {
-  const { pinned } = history;
-  keep({ ...history, pinned: pinned.includes(line) ? pinned.filter((other) => other !== line) : [line, ...pinned] });
+  const before = current();
+  const { pinned } = before;
+  keep({ ...before, pinned: pinned.includes(line) ? pinned.filter((other) => other !== line) : [line, ...pinned] });
 }
 
 export function forgetAsked(): void {
-  keep({ ...history, asked: [] });
+  keep({ ...current(), asked: [] });
 }
 
 export function useAskHistory(): AskHistory {
-  return useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => history,
-  );
+  return useSyncExternalStore((listener) => {
+    listeners.add(listener);
+    return () => listeners.delete(listener);
+  }, current);
 }

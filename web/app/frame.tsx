@@ -39,7 +39,7 @@ function Head({ fixOn }: { fixOn: string | null }) {
         className="flex items-center gap-[9px] text-[18px] font-bold tracking-[-0.01em] whitespace-nowrap"
       >
         <Mark />
-        Noon Ledger
+        <span className="max-[900px]:sr-only">Noon Ledger</span>
       </Link>
       <nav aria-label="Sections" className="flex gap-[2px]">
         {sections.map(({ to, name }) => (

@@ -40,7 +40,9 @@ export function AnswerView({ answer, onAsk }: AnswerViewProps) {
 /** A value with enough digits to cut by. */
 export function answerText(figure: Figure): string {
   if (isMoney(figure.unit)) return showFigure(figure);
-  return figure.unit ? `${inSum(figure.value)} ${figure.unit}` : inSum(figure.value);
+  // A miss or a reduction is a matter of tenths of a per cent.
+  const value = figure.unit.startsWith('%') ? inSum(Math.round(figure.value * 10) / 10) : inSum(figure.value);
+  return figure.unit ? `${value} ${figure.unit}` : value;
 }
 
 function AnswerLine({ figure, main }: { figure: Figure; main: boolean }) {

@@ -43,7 +43,8 @@ export function stockAnswer(slots: Slots): Found {
     [...stock.sizes, length, density],
   );
   const part = takenPart('', alloy, stock, { rule: 'straight', length: typedSize(length) }, count);
-  return { figures: [...counted(one, count), ...valueOf(slots, alloy, one, count), perMetre], part };
+  const rate = length.value === 1000 ? [] : [perMetre];
+  return { figures: [...counted(one, count), ...valueOf(slots, alloy, one, count), ...rate], part };
 }
 
 function perFoot(perMetre: Figure): Figure {

@@ -86,7 +86,7 @@ export function ReferenceScreen() {
           <p className="text-soft">Choose a line: its numbers stand here, each with its working and its source.</p>
         )
       }
-      bottomLine={<span className="font-semibold">{name}</span>}
+      bottomLine={<span className="font-semibold">{shown ? 'The line chosen, with its working' : name}</span>}
     />
   );
 }
