@@ -37,7 +37,7 @@ describe('gauges', () => {
 
 describe('ring sizes', () => {
   test('British letters A to Z', () => {
-    const letters = [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'];
+    const letters = 'A B C D E F G H I J K L M N O P Q R S T U V W X Y Z'.split(' ');
     const answers = units(letters.map((letter) => [`size${letter}ring`, 'mm']));
     letters.forEach((_, index) => {
       expect(ringInsideMm('uk', index) * Math.PI).toBeCloseTo(answers[index] ?? NaN, 9);

@@ -1,7 +1,7 @@
 // The grammar of the ask line: a line of terms in any order, each a measure (with sums), a gauge, a karat, a sign or a word.
 // What the words mean is no matter of the grammar; see vocabulary.ts. Written out in docs/formats/ask.md.
 import { createToken, EmbeddedActionsParser, EOF, Lexer, type IToken } from 'chevrotain';
-import { askUnit, dimension, inHouse, plain, sameDimensions, times, type AskUnit, type Dimensions } from './units.ts';
+import { askUnit, inHouse, plain, sameDimensions, times, type AskUnit, type Dimensions } from './units.ts';
 
 /** Where a term stands in the line. */
 export interface Span {
@@ -401,5 +401,3 @@ function multiplied(left: Quantity, right: Quantity, sign: 1 | -1): Quantity {
     unit: left.unit ?? right.unit,
   };
 }
-
-export { dimension };

@@ -60,7 +60,7 @@ export interface Question {
   readonly understood: readonly string[];
 }
 
-export interface NamedAlloy {
+interface NamedAlloy {
   readonly alloy: Alloy;
   readonly others: readonly Alloy[];
   /** After `to`: what it is to become. */
@@ -116,7 +116,8 @@ export function questionOf(line: string, basis: AskBasis): Question {
   let temper: string | null = null;
   let letter: string | null = null;
   let target: AskUnit | null = null;
-  let hasTo = false;
+  // Once “to” or “in” has been read, what follows is where it goes.
+  const goes = { to: false };
   let hasRange = false;
   let karat: { value: number; isGoal: boolean } | null = null;
   const gold: { colour: 'yellow' | 'white' | 'rose' | null; isGoal: boolean }[] = [];
@@ -177,7 +178,7 @@ export function questionOf(line: string, basis: AskBasis): Question {
         others.push(quantity);
       } else {
         const finenessNamed = FINENESS.has(quantity.value) && fineMetal(terms, at);
-        if (finenessNamed) named(finenessNamed(quantity.value), hasTo);
+        if (finenessNamed) named(finenessNamed(quantity.value), goes.to);
         else numbers.push(quantity.value);
       }
     } else if (term.kind === 'gauge') {
@@ -194,13 +195,13 @@ export function questionOf(line: string, basis: AskBasis): Question {
     } else if (term.kind === 'karat') {
       understood.push(text);
       settleGold();
-      karat = { value: term.karat, isGoal: hasTo };
+      karat = { value: term.karat, isGoal: goes.to };
     } else if (term.kind === 'word') {
       const words = wordsFrom(terms, at);
       const found = phraseAt(words, 0, vocabulary);
       const unit = askUnit(term.word);
       // A letter of the alphabet is a British ring size where a ring is spoken of.
-      if (/^[a-z]$/.test(term.word) && !(hasTo && unit) && /\b(ring|size|uk|band|british)\b/i.test(line)) {
+      if (/^[a-z]$/.test(term.word) && !(goes.to && unit) && /\b(ring|size|uk|band|british)\b/i.test(line)) {
         const next = terms[at + 1];
         const half = next?.kind === 'quantity' && next.quantity.value === 0.5;
         letter = `${term.word.toUpperCase()}${half ? ' 1/2' : ''}`;
@@ -208,7 +209,7 @@ export function questionOf(line: string, basis: AskBasis): Question {
         at += half ? 2 : 1;
         continue;
       }
-      if (hasTo && unit && !(found && found.length > 1)) {
+      if (goes.to && unit && !(found && found.length > 1)) {
         target = unit;
         understood.push(text);
       } else if (found) {
@@ -246,10 +247,10 @@ export function questionOf(line: string, basis: AskBasis): Question {
               new RegExp(`\\b${String(alloy.fineness)}\\b`).test(line),
           )
         ))
-          named(concept.ids, hasTo);
+          named(concept.ids, goes.to);
         break;
       case 'gold':
-        gold.push({ colour: concept.colour, isGoal: hasTo });
+        gold.push({ colour: concept.colour, isGoal: goes.to });
         break;
       case 'form':
         form =
@@ -286,7 +287,7 @@ export function questionOf(line: string, basis: AskBasis): Question {
         break;
       case 'to':
         settleGold();
-        hasTo = true;
+        goes.to = true;
         break;
       case 'range':
         hasRange = true;
@@ -298,7 +299,7 @@ export function questionOf(line: string, basis: AskBasis): Question {
   }
 
   return {
-    line, basis, topics, alloys, form, shape, temper, sizes, masses, others, numbers, counts, scales, systems, letter, target, hasTo, hasRange,
+    line, basis, topics, alloys, form, shape, temper, sizes, masses, others, numbers, counts, scales, systems, letter, target, hasTo: goes.to, hasRange,
     quantities, unknown, understood,
   }; // prettier-ignore
 }

@@ -1,8 +1,8 @@
 // Solders: typical values of common grades. A studio's own differ by tens of degrees, so its maker's sheet always wins.
 // Every composition and temperature is from memory; those of illustrative solders were made up to fit carat and flow.
 
-export const solderGrades = ['extra-easy', 'easy', 'medium', 'hard', 'hard-IT'] as const;
-export type SolderGrade = (typeof solderGrades)[number];
+/** From the lowest flow point to the highest; IT is for enamelling. */
+type SolderGrade = 'extra-easy' | 'easy' | 'medium' | 'hard' | 'hard-IT';
 
 export interface Solder {
   readonly id: string;

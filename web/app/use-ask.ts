@@ -1,9 +1,9 @@
 // The answer to a line as it is typed. The grammar comes when the line is first used, not with the first page.
 import { useEffect, useMemo, useState } from 'react';
-import type { Answer, NotUnderstood } from '../../core/ask/ask.ts';
+import type { Answer, ask as askOfCore, NotUnderstood } from '../../core/ask/ask.ts';
 import { useBasis } from './reckoning.ts';
 
-type Ask = (typeof import('../../core/ask/ask.ts'))['ask'];
+type Ask = typeof askOfCore;
 let loaded: Ask | null = null;
 
 /** @returns null while nothing is asked, or the grammar is on its way */
