@@ -14,7 +14,7 @@ import { identifyAnswer } from './answers/identify.ts';
 import { conversionAnswer, gaugeAnswer, isBareMeasure, onlyGauge } from './answers/measures.ts';
 import { alloyingAnswer, densityAnswer, finenessAnswer, meltingAnswer, valueAnswer } from './answers/metals.ts';
 import { ringAnswer } from './answers/rings.ts';
-import { discAnswer, stockAnswer } from './answers/stock.ts';
+import { discAnswer, stockAnswer, stripByMassAnswer } from './answers/stock.ts';
 import { ballAnswer, domeAnswer, granuleAnswer, workAnswer } from './answers/volumes.ts';
 import { LineError } from './grammar.ts';
 import { questionOf, type AskBasis, type Assumption, type Found, type Question, type TakenPart } from './question.ts';
@@ -141,6 +141,10 @@ function answerOf(question: Question, slots: Slots): Found {
   );
   const [topic] = named;
   if (topic) return answers[topic](slots);
+  if (isWeighed && sizes.length > 0 && target === null) {
+    const found = stripByMassAnswer(slots);
+    if (found) return found;
+  }
   if ((scales.length > 0 || letter !== null) && form === null) return ringAnswer(slots);
   if (target) return conversionAnswer(slots);
   if (

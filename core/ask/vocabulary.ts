@@ -57,7 +57,11 @@ const alloyWords: Readonly<Record<string, readonly string[]>> = {
 
 const formWords: Readonly<Record<string, SectionForm>> = {
   round: 'round', 'round wire': 'round', rod: 'round', square: 'square', 'square wire': 'square', strip: 'strip', flat: 'strip', 'flat wire': 'strip',
-  'rectangular wire': 'strip', 'rectangle wire': 'strip', rectangular: 'strip', 'bezel strip': 'strip', 'half-round': 'half-round', 'half round': 'half-round',
+  'rectangular wire': 'strip', 'rectangle wire': 'strip', rectangular: 'strip', 'bezel strip': 'strip',
+  'pattern strip': 'strip',
+  'patterned strip': 'strip',
+  'gallery strip': 'strip',
+  'patterned wire': 'strip', 'half-round': 'half-round', 'half round': 'half-round',
   'half-round wire': 'half-round', 'half round wire': 'half-round', 'd-section': 'd', 'd section': 'd', 'd-shape': 'd', 'd shape': 'd', 'd wire': 'd',
   triangle: 'triangle', triangular: 'triangle', 'triangle wire': 'triangle', 'oval wire': 'oval', tube: 'tube', tubing: 'tube', 'round tube': 'tube',
   'square tube': 'square-tube', 'square tubing': 'square-tube', sheet: 'sheet', plate: 'sheet',

@@ -1,5 +1,6 @@
 // The open book: left page the work, right page the count. On a narrow screen the count is a drawer at the foot.
 import { useState, type ReactNode } from 'react';
+import { clsx } from 'clsx';
 import { ChevronDown, ChevronUp } from 'lucide-react';
 
 interface SpreadProps {
@@ -11,9 +12,11 @@ interface SpreadProps {
   readonly bottomLine: ReactNode;
   readonly leftFoot?: ReactNode;
   readonly rightFoot?: ReactNode;
+  /** On paper the left page stands alone: a table to hang on the wall. */
+  readonly printsLeftOnly?: boolean;
 }
 
-export function Spread({ title, left, right, bottomLine, leftFoot, rightFoot }: SpreadProps) {
+export function Spread({ title, left, right, bottomLine, leftFoot, rightFoot, printsLeftOnly }: SpreadProps) {
   const [open, setOpen] = useState(false);
   return (
     <main className="spread">
@@ -22,7 +25,7 @@ export function Spread({ title, left, right, bottomLine, leftFoot, rightFoot }: 
         <div className="flex-1 pb-6">{left}</div>
         <div className="foot">{leftFoot}</div>
       </section>
-      <aside className="leaf leaf-right" aria-label="The count" data-open={open}>
+      <aside className={clsx('leaf leaf-right', printsLeftOnly && 'chrome')} aria-label="The count" data-open={open}>
         <button
           type="button"
           className="drawer-line flex w-full items-center justify-between gap-4 py-3"

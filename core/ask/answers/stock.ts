@@ -47,6 +47,19 @@ export function stockAnswer(slots: Slots): Found {
   return { figures: [...counted(one, count), ...valueOf(slots, alloy, one, count), ...rate], part };
 }
 
+/** Patterned strip and the like, known by what a length of it weighs. */
+export function stripByMassAnswer(slots: Slots): Found | null {
+  const rate = slots.question.others.find(({ dimensions }) => dimensions.mass === 1 && dimensions.length === -1);
+  if (!rate) return null;
+  const length = slots.take('long', 'length') ?? slots.next('length');
+  if (!length) return null;
+  const perMetre = given('mass of a metre, as bought', rate.value * 1000, 'g', 'as asked');
+  const how = `${inSum(length.value)} × ${inSum(perMetre.value)} ÷ 1000`;
+  const one = reckoned('mass', length.value * rate.value, 'g', how, [length, perMetre]);
+  const value = slots.question.alloys.length > 0 ? valueOf(slots, slots.alloy(), one) : [];
+  return { figures: [...counted(one, slots.count('pieces') ?? 1), ...value] };
+}
+
 function perFoot(perMetre: Figure): Figure {
   return reckoned('mass of a foot', perMetre.value * 0.3048, 'g', `${inSum(perMetre.value)} × 0.3048`, [perMetre]);
 }

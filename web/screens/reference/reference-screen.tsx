@@ -34,6 +34,7 @@ export function ReferenceScreen() {
   const { name, show: Table } = tables[current];
   return (
     <Spread
+      printsLeftOnly
       title={`Reference, ${name}`}
       left={
         <>
