@@ -60,11 +60,13 @@ export interface Question {
   readonly understood: readonly string[];
 }
 
-interface NamedAlloy {
+export interface NamedAlloy {
   readonly alloy: Alloy;
   readonly others: readonly Alloy[];
   /** After `to`: what it is to become. */
   readonly isGoal: boolean;
+  /** The words that named it, where one phrase did. */
+  readonly span: Span | null;
 }
 
 /** Something taken for granted; each choice is the line that says it otherwise. */
@@ -122,9 +124,9 @@ export function questionOf(line: string, basis: AskBasis): Question {
   let karat: { value: number; isGoal: boolean } | null = null;
   const gold: { colour: 'yellow' | 'white' | 'rose' | null; isGoal: boolean }[] = [];
 
-  const named = (ids: readonly string[], isGoal: boolean) => {
+  const named = (ids: readonly string[], isGoal: boolean, span: Span | null = null) => {
     const [alloy, ...rest] = ids.flatMap((id) => basis.alloys.get(id) ?? []);
-    if (alloy) alloys.push({ alloy, others: rest, isGoal });
+    if (alloy) alloys.push({ alloy, others: rest, isGoal, span });
   };
   const settleGold = () => {
     if (!karat) return;
@@ -215,7 +217,7 @@ export function questionOf(line: string, basis: AskBasis): Question {
       } else if (found) {
         const end = terms[at + found.length - 1]?.end ?? term.end;
         if (found.concept.kind !== 'filler') understood.push(line.slice(term.start, end));
-        apply(found.concept, sizes.length, term.start);
+        apply(found.concept, sizes.length, term.start, end);
         at += found.length;
         continue;
       } else {
@@ -233,7 +235,7 @@ export function questionOf(line: string, basis: AskBasis): Question {
     named(goldIds(null, gold[0]?.colour ?? null, topics, line), gold[0]?.isGoal ?? false);
   giveRoles(sizes, roles);
 
-  function apply(concept: Concept, sizesBefore: number, start: number): void {
+  function apply(concept: Concept, sizesBefore: number, start: number, end: number): void {
     switch (concept.kind) {
       case 'alloys':
         // 925 silver has been named by its number already.
@@ -247,7 +249,7 @@ export function questionOf(line: string, basis: AskBasis): Question {
               new RegExp(`\\b${String(alloy.fineness)}\\b`).test(line),
           )
         ))
-          named(concept.ids, goes.to);
+          named(concept.ids, goes.to, { start, end });
         break;
       case 'gold':
         gold.push({ colour: concept.colour, isGoal: goes.to });
@@ -347,7 +349,9 @@ function goldIds(
   if (karat === null || karat === 24)
     return karat === 24 || !colour ? ['gold-24k'] : [`gold-18k-${colour}`, `gold-14k-${colour}`];
   const family = `gold-${String(karat)}k`;
-  const white = /nickel/i.test(line) ? [`${family}-white-ni`] : [`${family}-white-pd`, `${family}-white-ni`];
+  const named = /nickel|palladium/i.exec(line)?.[0]?.toLowerCase();
+  const both = [`${family}-white-pd`, `${family}-white-ni`];
+  const white = both.filter((id) => !named || id.endsWith(named === 'nickel' ? 'ni' : 'pd'));
   if (colour === 'white') return white;
   if (colour) return [`${family}-${colour}`];
   return topics.has('alloying') ? [`${family}-yellow`] : [`${family}-yellow`, `${family}-rose`, ...white];

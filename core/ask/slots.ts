@@ -5,8 +5,8 @@ import { densityOf } from '../metal/alloy.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import { gaugeSystemOf } from '../stock/gauged.ts';
 import type { Section, SectionForm } from '../stock/section.ts';
-import type { Assumption, Question, Size } from './question.ts';
-import type { Counted, Role } from './vocabulary.ts';
+import type { Assumption, NamedAlloy, Question, Size } from './question.ts';
+import { phraseFor, vocabularyOf, type Counted, type Role } from './vocabulary.ts';
 
 /** A question about something the book knows, with something missing; the message says what, the example how. */
 export class NotEnough extends Error {
@@ -40,13 +40,7 @@ export class Slots {
     const { alloys, basis } = this.question;
     const named = alloys[at];
     if (named) {
-      if (named.others.length > 0) {
-        this.assume(
-          named.alloy.name,
-          named.others.map((other): [string, string] => [other.name, '']),
-        );
-        this.#offerAlloys(named.alloy, named.others);
-      }
+      if (named.others.length > 0) this.#offerAlloys(named);
       return named.alloy;
     }
     const usual = basis.alloys.get('silver-925');
@@ -60,13 +54,18 @@ export class Slots {
     return usual;
   }
 
-  // A choice between alloys takes the place of the word that was not clear enough.
-  #offerAlloys(taken: Alloy, others: readonly Alloy[]): void {
-    const last = this.assumptions.findIndex(({ says }) => says === taken.name);
-    if (last < 0) return;
-    const { line } = this.question;
-    const choices = others.map((other) => ({ label: other.name, line: `${line.trim()} ${other.name.toLowerCase()}` }));
-    this.assumptions[last] = { says: taken.name, choices };
+  // A choice between alloys takes the place of the word that was not clear enough; a gold is told by its colour.
+  #offerAlloys({ alloy, others, span }: NamedAlloy): void {
+    if (this.assumptions.some(({ says }) => says === alloy.name)) return;
+    const { line, basis } = this.question;
+    const choices = others.map((other) => {
+      const phrase = phraseFor(other, vocabularyOf(basis.alloys)) ?? colourOf(other);
+      return {
+        label: other.name,
+        line: span ? line.slice(0, span.start) + phrase + line.slice(span.end) : `${line.trim()} ${phrase}`,
+      };
+    });
+    this.assumptions.push({ says: alloy.name, choices });
   }
 
   density(alloy: Alloy): Figure {
@@ -262,6 +261,14 @@ export class Slots {
     const size = other ? free[0] : free[1];
     return size ? this.figure(size, 'outside') : null;
   }
+}
+
+// `18k white gold, nickel` beside its karat: `white gold nickel`.
+function colourOf({ name }: Alloy): string {
+  return name
+    .toLowerCase()
+    .replace(/^\d+k /, '')
+    .replace(',', '');
 }
 
 export interface Stock {

@@ -37,6 +37,8 @@ export type Concept =
   | { readonly kind: 'filler' };
 
 const alloyWords: Readonly<Record<string, readonly string[]>> = {
+  s304: ['stainless-304'], s316: ['stainless-316'], a1100: ['aluminium-1100'], a5052: ['aluminium-5052'],
+  ge935: ['silver-935-ge'], ge960: ['silver-960-ge'],
   'sterling silver': ['silver-925'], sterling: ['silver-925'], 'fine silver': ['silver-999'], 'pure silver': ['silver-999'],
   silver: ['silver-925', 'silver-999', 'silver-958'], britannia: ['silver-958'], 'britannia silver': ['silver-958'],
   'germanium silver': ['silver-935-ge', 'silver-960-ge'], 'tarnish resistant silver': ['silver-935-ge', 'silver-960-ge'],
@@ -124,7 +126,14 @@ const build = (own: ReadonlyMap<string, Alloy>): ReadonlyMap<string, Concept> =>
     colour,
   }));
   put(
-    { 'yellow gold': 'yellow', 'white gold': 'white', 'rose gold': 'rose', 'red gold': 'rose' } as const,
+    {
+      'yellow gold': 'yellow',
+      'white gold': 'white',
+      'white gold palladium': 'white',
+      'white gold nickel': 'white',
+      'rose gold': 'rose',
+      'red gold': 'rose',
+    } as const,
     (colour) => ({ kind: 'gold', colour }),
   );
   words.set('gold', { kind: 'gold', colour: null });
@@ -179,4 +188,15 @@ export function nearestWord(word: string, vocabulary: ReadonlyMap<string, Concep
     if (away <= most && away < (nearest?.away ?? Infinity)) nearest = { phrase, away };
   }
   return nearest && nearest.phrase;
+}
+
+/** Words that name just this alloy, or null where only its colour beside a karat does. */
+export function phraseFor(alloy: Alloy, vocabulary: ReadonlyMap<string, Concept>): string | null {
+  for (const [phrase, concept] of vocabulary) {
+    // A name with figures or brackets in it is not read back as one phrase.
+    const isReadable = /^[a-zà-ÿ'& -]+$/.test(phrase) || /^[a-z]+\d+$/.test(phrase);
+    if (isReadable && concept.kind === 'alloys' && concept.ids.length === 1 && concept.ids[0] === alloy.id)
+      return phrase;
+  }
+  return null;
 }

@@ -36,6 +36,7 @@ export function AlloyTable({ sought, onShow }: TableProps) {
             melts, °C
           </th>
           <th scope="col">
+            <span className="sr-only">melting range</span>
             <Axis />
           </th>
         </tr>
