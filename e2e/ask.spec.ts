@@ -76,3 +76,12 @@ test('the reference is searched, and a line shows its working and source', async
   await page.getByRole('button', { name: 'Fineness and marks' }).click();
   await expect(page.getByText(/Follow the law where you make and sell/)).toBeVisible();
 });
+
+test('each table of the reference prints on one page', async ({ page, demo }) => {
+  for (const table of ['gauges', 'alloys', 'solders', 'rings', 'hallmarks']) {
+    await page.goto(`${demo.url}/reference?table=${table}`);
+    await expect(page.getByRole('table')).toBeVisible();
+    const printed = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+    expect(printed.match(/\/Type \/Page\b/g), table).toHaveLength(1);
+  }
+});
