@@ -1,15 +1,8 @@
 // The ask line: a trade sum from one line of typing. It never guesses silently: what it takes for granted it says.
 import type { Figure } from '../figure/figure.ts';
-import {
-  bangleAnswer,
-  bezelAnswer,
-  chainAnswer,
-  hingeAnswer,
-  jumpRingAnswer,
-  ringsAroundAnswer,
-  twistAnswer,
-  wrapAnswer,
-} from './answers/bends.ts';
+import { bangleAnswer, chainAnswer, hingeAnswer, twistAnswer, wrapAnswer } from './answers/bends.ts';
+import { bezelAnswer, ringsAroundAnswer } from './answers/bezels.ts';
+import { jumpRingAnswer } from './answers/jump-rings.ts';
 import { identifyAnswer } from './answers/identify.ts';
 import { conversionAnswer, gaugeAnswer, isBareMeasure, onlyGauge } from './answers/measures.ts';
 import { alloyingAnswer, densityAnswer, finenessAnswer, meltingAnswer, valueAnswer } from './answers/metals.ts';
@@ -17,8 +10,10 @@ import { ringAnswer } from './answers/rings.ts';
 import { discAnswer, stockAnswer, stripByMassAnswer } from './answers/stock.ts';
 import { ballAnswer, domeAnswer, granuleAnswer, workAnswer } from './answers/volumes.ts';
 import { LineError } from './grammar.ts';
-import { questionOf, type AskBasis, type Assumption, type Found, type Question, type TakenPart } from './question.ts';
+import type { AskBasis, Assumption, Found, Question, TakenPart } from './question.ts';
 import { NotEnough, Slots } from './slots.ts';
+import { questionOf } from './sort.ts';
+import { dimension, sameDimensions } from './units.ts';
 import { nearestWord, vocabularyOf, type Topic } from './vocabulary.ts';
 
 export interface Answer {
@@ -54,6 +49,7 @@ export interface Correction {
 }
 
 export type { AskBasis, Assumption } from './question.ts';
+
 const answers = {
   'jump-ring': jumpRingAnswer,
   aspect: jumpRingAnswer,
@@ -110,7 +106,7 @@ export function ask(line: string, basis: AskBasis): Answer | NotUnderstood {
     return {
       ok: true,
       figures: found.figures,
-      assumptions: [...slots.assumptions, ...(found.assumptions ?? [])],
+      assumptions: slots.assumptions,
       note: found.note ?? '',
       part: found.part ?? null,
       corrections: correctionsOf(question),
@@ -134,7 +130,7 @@ function answerOf(question: Question, slots: Slots): Found {
   }
   // “What is” asks for anything; only of a weighed length, what it is.
   const isWeighed =
-    question.others.some(({ dimensions }) => dimensions.mass === 1 && dimensions.length === -1) ||
+    question.others.some(({ dimensions }) => sameDimensions(dimensions, dimension.massPerLength)) ||
     (masses.length > 0 && sizes.length > 0);
   const named = order.filter(
     (topic) => topics.has(topic) && !(topic === 'identify' && !isWeighed) && !(topic === 'gauge' && topics.size > 1),

@@ -39,7 +39,7 @@ const Karat = createToken({
 });
 const Code = createToken({ name: 'Code', pattern: /(?!x\d)[a-z]+\d+(?![\d/."″”'′])/i });
 // 1 1/2, 1-1/2 and 3/4 are one number each.
-const Fraction = createToken({ name: 'Fraction', pattern: /(?:\d+[ -])?\d+\/\d+/ });
+const Fraction = createToken({ name: 'Fraction', pattern: /(?:\d+[ -])?\d+\/\d+|(?:\d+ ?)?[½¼¾⅓⅔⅛⅜⅝⅞]/ });
 const Decimal = createToken({ name: 'Decimal', pattern: /\d+(?:\.\d+|,\d{1,2}(?!\d))?|\.\d+/ });
 const Quote = createToken({ name: 'Quote', pattern: /["″”'′]/ });
 const Currency = createToken({ name: 'Currency', pattern: /[£$€¥]/ });
@@ -68,18 +68,20 @@ const gaugeWords = new Map<string, 'awg' | 'swg' | null>([
 ]);
 const multiplying = new Set(['by']);
 const dividing = new Set(['per', 'each']);
-const vulgar: Readonly<Record<string, string>> = {
-  '½': '1/2', '¼': '1/4', '¾': '3/4', '⅓': '1/3', '⅔': '2/3', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8',
+const vulgar: Readonly<Record<string, number>> = {
+  '½': 1 / 2, '¼': 1 / 4, '¾': 3 / 4, '⅓': 1 / 3, '⅔': 2 / 3, '⅛': 1 / 8, '⅜': 3 / 8, '⅝': 5 / 8, '⅞': 7 / 8,
 }; // prettier-ignore
+/** The scales an answer about a ring may be wanted in. */
+const ringScales = new Set(['us', 'uk', 'iso', 'eu', 'jp', 'japan', 'japanese', 'british', 'american']);
 
 const NESTING_LIMIT = 20;
 const LONGEST_LINE = 500;
 
-/** Makes gauge words findable from a token: what system it names, or undefined when it is none. */
+/** The system a gauge word names, null where it names none; undefined for any other word. */
 function gaugeWord(token: IToken): 'awg' | 'swg' | null | undefined {
   if (token.tokenType !== Word) return undefined;
   const lower = token.image.toLowerCase();
-  return gaugeWords.get(lower) ?? (gaugeWords.has(lower) ? null : gaugeWords.get(lower.replace(/s$/, '')));
+  return gaugeWords.has(lower) ? gaugeWords.get(lower) : gaugeWords.get(lower.replace(/s$/, ''));
 }
 
 function unitOf(token: IToken): AskUnit | null {
@@ -92,7 +94,6 @@ function isWord(token: IToken, words: ReadonlySet<string>): boolean {
 
 /** What can be asked for after “in” or “to”: a unit, a gauge system, a ring scale. */
 function isTarget(token: IToken): boolean {
-  const ringScales = new Set(['us', 'uk', 'iso', 'eu', 'jp', 'japan', 'japanese', 'british', 'american']);
   return unitOf(token) !== null || gaugeWord(token) !== undefined || isWord(token, ringScales);
 }
 
@@ -115,14 +116,13 @@ class LineParser extends EmbeddedActionsParser {
   #unitFollows(): boolean {
     const token = this.LA(1);
     if (unitOf(token) === null) return false;
-    if (!/^(in|c|f)$/i.test(token.image)) return true;
     if (token.image.toLowerCase() !== 'in') return true;
     const next = this.LA(2);
     return !isTarget(next) || (next.image.toLowerCase() === 'in' && isTarget(this.LA(3)));
   }
 
   #divides(): boolean {
-    return this.LA(1).tokenType === Slash || (isWord(this.LA(1), dividing) && this.#factorFollows(2));
+    return this.LA(1).tokenType === Slash || isWord(this.LA(1), dividing);
   }
 
   #factorFollows(at: number): boolean {
@@ -352,11 +352,7 @@ const parser = new LineParser();
  */
 export function readLine(line: string): Term[] {
   if (line.length > LONGEST_LINE) throw new LineError(`A question has ${String(LONGEST_LINE)} characters at most.`);
-  // A sign takes the place of as many characters, so that spans stay those of the line.
-  const spelt = line.replace(/(\d?)([½¼¾⅓⅔⅛⅜⅝⅞])/g, (_, before: string, sign: string) => {
-    return `${before}${before ? ' ' : ''}${vulgar[sign] ?? ''}`;
-  });
-  return parser.read(lexer.tokenize(spelt).tokens);
+  return parser.read(lexer.tokenize(line).tokens);
 }
 
 function sentenceOf(token: IToken): string {
@@ -365,6 +361,8 @@ function sentenceOf(token: IToken): string {
 }
 
 function numberOf(image: string): number {
+  const part = vulgar[image.slice(-1)];
+  if (part !== undefined) return Number(image.slice(0, -1)) + part;
   const [, whole = '0', over, under] = /^(?:(\d+)[ -])?(\d+)\/(\d+)$/.exec(image) ?? [];
   if (over === undefined || under === undefined) return Number(image.replace(',', '.'));
   if (Number(under) === 0) throw new LineError('Dividing by nought has no answer.');

@@ -6,6 +6,7 @@ import type { Alloy } from '../metal/alloys.ts';
 import { gaugeSystemOf } from '../stock/gauged.ts';
 import type { Section, SectionForm } from '../stock/section.ts';
 import type { Assumption, NamedAlloy, Question, Size } from './question.ts';
+import { sameDimensions, type Dimensions } from './units.ts';
 import { phraseFor, vocabularyOf, type Counted, type Role } from './vocabulary.ts';
 
 /** A question about something the book knows, with something missing; the message says what, the example how. */
@@ -40,6 +41,7 @@ export class Slots {
     const { alloys, basis } = this.question;
     const named = alloys[at];
     if (named) {
+      named.used = true;
       if (named.others.length > 0) this.#offerAlloys(named);
       return named.alloy;
     }
@@ -55,15 +57,14 @@ export class Slots {
   }
 
   // A choice between alloys takes the place of the word that was not clear enough; a gold is told by its colour.
-  #offerAlloys({ alloy, others, span }: NamedAlloy): void {
+  #offerAlloys({ alloy, others, isPhrase, start, end }: NamedAlloy): void {
     if (this.assumptions.some(({ says }) => says === alloy.name)) return;
     const { line, basis } = this.question;
+    const vocabulary = vocabularyOf(basis.alloys);
     const choices = others.map((other) => {
-      const phrase = phraseFor(other, vocabularyOf(basis.alloys)) ?? colourOf(other);
-      return {
-        label: other.name,
-        line: span ? line.slice(0, span.start) + phrase + line.slice(span.end) : `${line.trim()} ${phrase}`,
-      };
+      const phrase = phraseFor(other, vocabulary) ?? colourOf(other);
+      const before = isPhrase ? line.slice(0, start) : `${line.trim()} `;
+      return { label: other.name, line: before + phrase + (isPhrase ? line.slice(end) : '') };
     });
     this.assumptions.push({ says: alloy.name, choices });
   }
@@ -85,8 +86,11 @@ export class Slots {
   }
 
   #systemOf(form: SectionForm): GaugeSystem {
-    const alloy = this.question.alloys[0]?.alloy;
-    if (alloy) return gaugeSystemOf(alloy.family, form);
+    const [named] = this.question.alloys;
+    if (named) {
+      named.used = true;
+      return gaugeSystemOf(named.alloy.family, form);
+    }
     this.assume('B&S gauge', [
       ['British SWG', 'swg'],
       ['steel sheet', 'steel sheet'],
@@ -134,19 +138,49 @@ export class Slots {
         ];
   }
 
-  /** A number that was counted, or a bare number left over. */
-  count(counted: Counted): number | null {
-    const named = this.question.counts[counted];
-    if (named !== undefined) return named;
-    const [only] = this.question.numbers;
-    return only ?? null;
+  /** The mass in the line. @returns g as an input of a sum */
+  mass(label: string): Figure | null {
+    const amount = this.question.masses.find(({ used }) => !used);
+    if (!amount) return null;
+    amount.used = true;
+    return given(label, amount.value, 'g', 'as asked');
   }
 
-  /** What the line measured and nothing took. */
+  /** The next bare number in the line. */
+  number(): number | null {
+    const amount = this.question.numbers.find(({ used }) => !used);
+    if (!amount) return null;
+    amount.used = true;
+    return amount.value;
+  }
+
+  /** A measure of these dimensions that is neither a length nor a mass: turns in a length, grams a metre. */
+  rate(dimensions: Dimensions): number | null {
+    const measure = this.question.others.find((other) => !other.used && sameDimensions(other.dimensions, dimensions));
+    if (!measure) return null;
+    measure.used = true;
+    return measure.value;
+  }
+
+  /** A number that was counted, or a bare number left over. */
+  count(counted: Counted): number | null {
+    return this.question.counts[counted] ?? this.number();
+  }
+
+  /** Marks the measure at a place of the line as taken. */
+  markTaken(start: number): void {
+    for (const taken of this.#all()) if (taken.start === start) taken.used = true;
+  }
+
+  /** What the line measured or named and nothing took, as typed and in its order. */
   leftOver(): string[] {
-    return this.question.sizes
-      .filter(({ used }) => !used)
-      .map(({ start, end }) => this.question.line.slice(start, end));
+    const left = this.#all().filter(({ used }) => !used);
+    return left.toSorted((a, b) => a.start - b.start).map(({ start, end }) => this.question.line.slice(start, end));
+  }
+
+  #all() {
+    const { sizes, masses, numbers, others, alloys } = this.question;
+    return [...sizes, ...masses, ...numbers, ...others, ...alloys];
   }
 
   /** The section of wire, strip, tube or sheet the line names. */

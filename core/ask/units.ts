@@ -1,6 +1,6 @@
 // The units of the ask line: what a word after a number makes of it.
 import { mmPer } from '../measure/length-units.ts';
-import { gramsPer } from '../measure/mass-units.ts';
+import { GRAMS_PER_TROY_OUNCE, gramsPer } from '../measure/mass-units.ts';
 
 /** Powers of each dimension: a length has `length: 1`, grams a metre `mass: 1, length: -1`. */
 export interface Dimensions {
@@ -18,6 +18,8 @@ export const dimension = {
   mass: { ...plain, mass: 1 },
   turn: { ...plain, turn: 1 },
   temperature: { ...plain, temperature: 1 },
+  massPerLength: { ...plain, mass: 1, length: -1 },
+  turnsPerLength: { ...plain, turn: 1, length: -1 },
 } as const satisfies Record<string, Dimensions>;
 
 export function sameDimensions(a: Dimensions, b: Dimensions): boolean {
@@ -46,6 +48,8 @@ export interface AskUnit {
   readonly factor: number;
   /** How the unit is written in an answer. */
   readonly symbol: string;
+  /** An ounce that does not say which; taken for troy. */
+  readonly isBareOunce?: true;
   /** For °F, which has a nought of its own. */
   readonly offset?: number;
 }
@@ -59,6 +63,7 @@ const symbols: Readonly<Record<string, string>> = {
 
 const CARAT_G = 0.2;
 const AVOIRDUPOIS_OZ_G = 28.349523125;
+const troyOunce: AskUnit = { dimensions: dimension.mass, factor: GRAMS_PER_TROY_OUNCE, symbol: 'ozt' };
 const celsius: AskUnit = { dimensions: dimension.temperature, factor: 1, symbol: '°C' };
 const fahrenheit: AskUnit = { dimensions: dimension.temperature, factor: 5 / 9, symbol: '°F', offset: 32 };
 const others: Readonly<Record<string, AskUnit>> = {
@@ -73,9 +78,9 @@ const others: Readonly<Record<string, AskUnit>> = {
   twist: { dimensions: dimension.turn, factor: 1, symbol: 'turns' },
   ct: { dimensions: dimension.mass, factor: CARAT_G, symbol: 'ct' },
   carat: { dimensions: dimension.mass, factor: CARAT_G, symbol: 'ct' },
-  oz: { dimensions: dimension.mass, factor: gramsPer('ozt') ?? NaN, symbol: 'ozt' },
-  ounce: { dimensions: dimension.mass, factor: gramsPer('ozt') ?? NaN, symbol: 'ozt' },
-  toz: { dimensions: dimension.mass, factor: gramsPer('ozt') ?? NaN, symbol: 'ozt' },
+  oz: { ...troyOunce, isBareOunce: true },
+  ounce: { ...troyOunce, isBareOunce: true },
+  toz: troyOunce,
   avoirdupois: { dimensions: dimension.mass, factor: AVOIRDUPOIS_OZ_G, symbol: 'oz avoirdupois' },
 };
 

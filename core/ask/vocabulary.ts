@@ -13,15 +13,17 @@ export type Topic =
 /** What a measure is of. */
 export type Role =
   | 'inside' | 'outside' | 'around' | 'wall' | 'wide' | 'high' | 'thick' | 'long' | 'wire' | 'opening' | 'clearance' | 'kerf'
-  | 'about' | 'pin' | 'trim'; // prettier-ignore
+  | 'about' | 'pin' | 'trim' | 'pitch'; // prettier-ignore
 
 /** Things that are counted. */
 export type Counted = 'pieces' | 'rings' | 'strands' | 'knuckles' | 'links';
 
+export type GoldColour = 'yellow' | 'white' | 'rose';
+
 export type Concept =
   /** The first is taken, and the others are offered. */
   | { readonly kind: 'alloys'; readonly ids: readonly string[] }
-  | { readonly kind: 'gold'; readonly colour: 'yellow' | 'white' | 'rose' | null }
+  | { readonly kind: 'gold'; readonly colour: GoldColour | null; readonly whitener?: 'palladium' | 'nickel' }
   | { readonly kind: 'form'; readonly form: SectionForm }
   | { readonly kind: 'shape'; readonly shape: 'oval' | 'round' | 'square' | 'rectangle' | 'cushion' | 'teardrop' }
   | { readonly kind: 'temper'; readonly temper: 'dead soft' | 'half hard' | 'spring hard' }
@@ -30,9 +32,9 @@ export type Concept =
   | { readonly kind: 'counted'; readonly counted: Counted }
   | { readonly kind: 'scale'; readonly scale: RingSizeSystem }
   | { readonly kind: 'system'; readonly system: GaugeSystem }
-  /** `in`, `to`, `from`: what comes after is where it goes, or where it came from. */
+  /** `in`, `to`: what comes after is where it goes. */
   | { readonly kind: 'to' }
-  | { readonly kind: 'from' }
+  | { readonly kind: 'no-ease' }
   | { readonly kind: 'range' }
   | { readonly kind: 'filler' };
 
@@ -86,7 +88,7 @@ const roleWords: Readonly<Record<string, Role>> = {
   around: 'around', circumference: 'around', 'inside circumference': 'around', perimeter: 'around', girth: 'around', wrist: 'around', wall: 'wall',
   wide: 'wide', width: 'wide', high: 'high', height: 'high', tall: 'high', deep: 'high', thick: 'thick', thickness: 'thick', long: 'long', length: 'long', lengths: 'long',
   wire: 'wire', opening: 'opening', open: 'opening', gap: 'opening', clearance: 'clearance', kerf: 'kerf', sawn: 'kerf', about: 'about', roughly: 'about', approx: 'about',
-  pin: 'pin', trim: 'trim',
+  pin: 'pin', trim: 'trim', pitch: 'pitch',
 }; // prettier-ignore
 
 const countedWords: Readonly<Record<string, Counted>> = {
@@ -98,7 +100,7 @@ const scaleWords: Readonly<Record<string, RingSizeSystem>> = {
 }; // prettier-ignore
 
 const fillers =
-  "a an the of for how much many does do is are will would can i get need cut make want with and at on please weigh weighs weight mass metal it its my me what which long's from? give tell there be needed blank blanks stock number by no shape shaped equals equal number much's material piece's there's per ease allowance area wire's fit fits".split(
+  'a an the of for how much many does do is are will would can i get need cut make want with and at on from please weigh weighs weight mass metal it its my me what which give tell be needed blank stock number no shape shaped equals equal material per ease allowance area fit fits nickel there'.split(
     ' ',
   );
 
@@ -137,9 +139,13 @@ const build = (own: ReadonlyMap<string, Alloy>): ReadonlyMap<string, Concept> =>
     (colour) => ({ kind: 'gold', colour }),
   );
   words.set('gold', { kind: 'gold', colour: null });
+  for (const whitener of ['palladium', 'nickel'] as const) {
+    words.set(`white gold ${whitener}`, { kind: 'gold', colour: 'white', whitener });
+    words.set(`${whitener} white gold`, { kind: 'gold', colour: 'white', whitener });
+  }
+  for (const phrase of ['no ease', 'no allowance']) words.set(phrase, { kind: 'no-ease' });
   put({ awg: 'awg', 'b&s': 'awg', swg: 'swg' } as const, (system) => ({ kind: 'system', system }));
   for (const phrase of ['in', 'into', 'as', 'to']) words.set(phrase, { kind: 'to' });
-  words.set('from', { kind: 'from' });
   for (const phrase of ['through', 'till', 'until', 'thru']) words.set(phrase, { kind: 'range' });
   for (const alloy of own.values()) words.set(alloy.name.toLowerCase(), { kind: 'alloys', ids: [alloy.id] });
   return words;
@@ -157,16 +163,15 @@ export function vocabularyOf(alloys: ReadonlyMap<string, Alloy>): ReadonlyMap<st
 const LONGEST_PHRASE = 4;
 
 /**
- * The longest phrase that starts at a word.
+ * The longest phrase that words begin with.
  * @returns what it means and how many words it takes, or null for a word that is not known
  */
 export function phraseAt(
   words: readonly string[],
-  at: number,
   vocabulary: ReadonlyMap<string, Concept>,
 ): { readonly concept: Concept; readonly length: number } | null {
-  for (let length = Math.min(LONGEST_PHRASE, words.length - at); length > 0; length -= 1) {
-    const phrase = words.slice(at, at + length).join(' ');
+  for (let length = Math.min(LONGEST_PHRASE, words.length); length > 0; length -= 1) {
+    const phrase = words.slice(0, length).join(' ');
     for (const spelling of [phrase, phrase.replace(/s$/, ''), phrase.replace(/es$/, '')]) {
       const concept = vocabulary.get(spelling);
       if (concept) return { concept, length };

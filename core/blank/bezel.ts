@@ -1,16 +1,15 @@
 // Bezels: a strip bent round a stone.
-import { perimeterMm, type Outline } from './outline.ts';
-
 /**
  * Length of a bezel strip: the stone's outline, moved out by half the strip and the clearance.
  *
  * Moving a closed convex outline out by d lengthens it by 2πd exactly, whatever its shape (Steiner's formula), when its
  * corners are bent round; so no shape needs an offset of its own.
+ * @param aroundMm     the stone’s outline, see `perimeterMm`
  * @param clearanceMm  between stone and strip, all round
  * @returns mm
  */
-export function bezelLengthMm(stone: Outline, stripMm: number, clearanceMm: number): number {
-  return perimeterMm(stone) + 2 * Math.PI * (stripMm / 2 + clearanceMm);
+export function bezelLengthMm(aroundMm: number, stripMm: number, clearanceMm: number): number {
+  return aroundMm + 2 * Math.PI * (stripMm / 2 + clearanceMm);
 }
 
 /** Turned over the stone's shoulder (common practice). */

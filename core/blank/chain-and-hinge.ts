@@ -8,6 +8,11 @@ export function chainLinks(lengthMm: number, insideMm: number, wireMm: number): 
   return Math.max(1, Math.ceil((lengthMm - 2 * wireMm) / insideMm - 1e-9));
 }
 
+/** Links of a length of wrapped or woven chain, each adding its measured pitch. @returns a whole number */
+export function linksOfPitch(lengthMm: number, pitchMm: number): number {
+  return Math.max(1, Math.ceil(lengthMm / pitchMm - 1e-9));
+}
+
 /** Length of a chain of links. @returns mm */
 export function chainLengthMm(links: number, insideMm: number, wireMm: number): number {
   return links * insideMm + 2 * wireMm;

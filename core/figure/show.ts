@@ -1,5 +1,5 @@
 // Rounding for show: one rule a unit, so that columns align and the same figure reads the same everywhere.
-import { currencyOf, isMoney, minorDigits, type Figure, type Unit } from './figure.ts';
+import { currencyOf, inSum, isMoney, minorDigits, type Figure, type Unit } from './figure.ts';
 
 const decimalsByUnit: Readonly<Record<string, number>> = {
   g: 2,
@@ -29,6 +29,13 @@ export function showFigure(figure: Figure): string {
   if (!isMoney(figure.unit)) return figure.unit ? `${value} ${figure.unit}` : value;
   const [currency, per] = figure.unit.split('/');
   return per ? `${currency ?? ''} ${value} per ${per}` : `${currency ?? ''} ${value}`;
+}
+
+/** A figure with enough digits to cut by: five significant ones; a percentage to a tenth, money to its coins. */
+export function showExactly(figure: Figure): string {
+  if (isMoney(figure.unit)) return showFigure(figure);
+  const value = figure.unit.startsWith('%') ? Math.round(figure.value * 10) / 10 : figure.value;
+  return figure.unit ? `${inSum(value)} ${figure.unit}` : inSum(value);
 }
 
 /** Minutes as people say them: `48 min`, `3 h 05`. */

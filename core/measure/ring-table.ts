@@ -17,7 +17,7 @@ const LARGEST = 15;
 export function ringTable(): RingRow[] {
   return Array.from({ length: (LARGEST - SMALLEST) * 2 + 1 }, (_, index) => {
     const size = SMALLEST + index / 2;
-    const us = given(`US ${ringSizeText('us', size)}`, size, '', 'US scale');
+    const us = given('US size', size, '', 'US scale');
     const mm = ringInsideMm('us', size);
     const inside = reckoned('inside diameter', mm, 'mm', `(0.458 + 0.032 × ${inSum(size)}) × 25.4`, [us]);
     const jp = ringSizeOf('jp', mm);

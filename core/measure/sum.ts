@@ -139,7 +139,7 @@ export function workOut(text: string, readUnit: UnitReader): Quantity {
 function tokensOf(text: string): Token[] {
   const tokens: Token[] = [];
   let rest = text
-    .replace(/[½¼¾⅓⅔⅛⅜⅝⅞]/g, (mark) => ` ${VULGAR[mark] ?? ''}`)
+    .replace(/\s*([½¼¾⅓⅔⅛⅜⅝⅞])/g, (_, mark: string) => ` ${VULGAR[mark] ?? ''}`)
     .replace(/[−–]/g, '-')
     .replace(/[×·]/g, '*')
     .replace(/÷/g, '/')

@@ -1,12 +1,12 @@
 // What can be done with an answer: copy it, pin it, take it into a piece.
 import { useState } from 'react';
+import { showExactly } from '../../core/figure/show.ts';
 import { Check, Copy, Pin, PinOff } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import type { Answer } from '../../core/ask/ask.ts';
 import { useAddPieceMutation, useGetPiecesQuery } from '../app/api.ts';
 import { remember, togglePin, useAskHistory } from '../app/ask-history.ts';
 import { emptyPiece } from '../../core/piece/piece.ts';
-import { answerText } from './answer-view.tsx';
 
 interface AnswerToolsProps {
   readonly line: string;
@@ -39,7 +39,7 @@ function CopyButton({ line, answer }: { line: string; answer: Answer }) {
   const [copied, setCopied] = useState(false);
   const [main] = answer.figures;
   if (!main) return null;
-  const text = `${line.trim()} = ${answerText(main)}${main.how ? ` (${main.how})` : ''}`;
+  const text = `${line.trim()} = ${showExactly(main)}${main.how ? ` (${main.how})` : ''}`;
   return (
     <button
       type="button"

@@ -1,7 +1,7 @@
 // An answer of the ask line: the main figure large, the others under it; what was taken for granted can be changed.
 import { useState } from 'react';
-import { isMoney, inSum, type Figure } from '../../core/figure/figure.ts';
-import { showFigure } from '../../core/figure/show.ts';
+import type { Figure } from '../../core/figure/figure.ts';
+import { showExactly } from '../../core/figure/show.ts';
 import type { Answer, Assumption, Correction, NotUnderstood } from '../../core/ask/ask.ts';
 import { Working } from './working.tsx';
 
@@ -37,14 +37,6 @@ export function AnswerView({ answer, onAsk }: AnswerViewProps) {
   );
 }
 
-/** A value with enough digits to cut by. */
-export function answerText(figure: Figure): string {
-  if (isMoney(figure.unit)) return showFigure(figure);
-  // A miss or a reduction is a matter of tenths of a per cent.
-  const value = figure.unit.startsWith('%') ? inSum(Math.round(figure.value * 10) / 10) : inSum(figure.value);
-  return figure.unit ? `${value} ${figure.unit}` : value;
-}
-
 function AnswerLine({ figure, main }: { figure: Figure; main: boolean }) {
   const [open, setOpen] = useState(false);
   return (
@@ -53,7 +45,7 @@ function AnswerLine({ figure, main }: { figure: Figure; main: boolean }) {
         type="button"
         className="figure flex! items-baseline justify-between gap-4 text-left!"
         aria-expanded={open}
-        aria-label={`${figure.label}, ${answerText(figure)}: working`}
+        aria-label={`${figure.label}, ${showExactly(figure)}: working`}
         onClick={() => setOpen(!open)}
         onKeyDown={(event) => {
           if (event.key !== 'Escape' || !open) return;
@@ -62,12 +54,12 @@ function AnswerLine({ figure, main }: { figure: Figure; main: boolean }) {
         }}
       >
         <span className={main ? 'font-semibold' : 'text-[15px]'}>{figure.label}</span>
-        <span className={main ? 'num text-[22px] font-bold' : 'num'}>{answerText(figure)}</span>
+        <span className={main ? 'num text-[22px] font-bold' : 'num'}>{showExactly(figure)}</span>
       </button>
       {main && !open && figure.how && (
         <p className="aside num -mt-1 pb-1 text-right whitespace-normal!">{figure.how}</p>
       )}
-      {open && <Working figure={figure} />}
+      {open && <Working figure={figure} show={showExactly} />}
     </div>
   );
 }

@@ -3,41 +3,47 @@ import { useState } from 'react';
 import { inSum, isMoney, type Figure } from '../../core/figure/figure.ts';
 import { showFigure } from '../../core/figure/show.ts';
 
-export function Working({ figure }: { figure: Figure }) {
+/** @param show  how its results are rounded; as in the column it stands under */
+export function Working({ figure, show = showFigure }: { figure: Figure; show?: (figure: Figure) => string }) {
   return (
     <div className="working">
-      <SumLine figure={figure} />
-      <Inputs figure={figure} />
+      <SumLine figure={figure} show={show} />
+      <Inputs figure={figure} show={show} />
     </div>
   );
 }
 
-function SumLine({ figure, unnamed = false }: { figure: Figure; unnamed?: boolean }) {
-  if (!figure.how) return <span className="num">{showFigure(figure)}</span>;
+interface LineProps {
+  readonly figure: Figure;
+  readonly show: (figure: Figure) => string;
+}
+
+function SumLine({ figure, show, unnamed = false }: LineProps & { readonly unnamed?: boolean }) {
+  if (!figure.how) return <span className="num">{show(figure)}</span>;
   return (
     <span>
       <span className="num whitespace-normal">{figure.how}</span> ={' '}
-      <span className="num font-semibold">{showFigure(figure)}</span>
+      <span className="num font-semibold">{show(figure)}</span>
       {!unnamed && <span className="aside"> {figure.label}</span>}
     </span>
   );
 }
 
-function Inputs({ figure }: { figure: Figure }) {
+function Inputs({ figure, show }: LineProps) {
   if (figure.from.length === 0) return figure.source ? <div className="aside">{figure.source}</div> : null;
   return (
     <ul>
       {figure.from.map((input, index) => (
         // Inputs are a fixed list in the order of the sum; two may well be alike.
         <li key={index}>
-          <Input figure={input} />
+          <Input figure={input} show={show} />
         </li>
       ))}
     </ul>
   );
 }
 
-function Input({ figure }: { figure: Figure }) {
+function Input({ figure, show }: LineProps) {
   const [open, setOpen] = useState(false);
   if (figure.from.length === 0) {
     return (
@@ -64,8 +70,8 @@ function Input({ figure }: { figure: Figure }) {
       </button>
       {open && (
         <div>
-          <SumLine figure={figure} unnamed />
-          <Inputs figure={figure} />
+          <SumLine figure={figure} show={show} unnamed />
+          <Inputs figure={figure} show={show} />
         </div>
       )}
     </>

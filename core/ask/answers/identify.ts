@@ -6,6 +6,7 @@ import { massPerLength } from '../../stock/section.ts';
 import type { Alloy } from '../../metal/alloys.ts';
 import type { Found } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
+import { dimension } from '../units.ts';
 
 /** Past this the stock does not fit what was weighed; a bench scale and a rule are better than that. */
 const MOST_MISS = 0.05;
@@ -23,14 +24,15 @@ interface Fit {
 export function identifyAnswer(slots: Slots): Found {
   const example = 'what is 0.62 g per 100 mm';
   const about = slots.take('about', 'about');
-  const rate = slots.question.others.find(({ dimensions }) => dimensions.mass === 1 && dimensions.length === -1);
-  const [grams] = slots.question.masses;
-  const length = slots.take('long', 'length') ?? (rate ? null : largest(slots));
+  const rate = slots.rate(dimension.massPerLength);
+  const grams = rate === null ? slots.mass('weighed') : null;
+  const length = slots.take('long', 'length') ?? (rate === null ? largest(slots) : null);
   const rough = about ?? slots.next('about');
-  const perMm = rate?.value ?? (grams !== undefined && length ? grams / length.value : null);
+  const perMm = rate ?? (grams && length ? grams.value / length.value : null);
   if (perMm === null || !(perMm > 0)) throw new NotEnough('Weigh a known length, and give both.', example);
   const weighed = given('weighed', perMm * 100, 'g/100 mm', 'the scale and the rule');
   const named = slots.question.alloys;
+  for (const alloy of named) alloy.used = true;
   const alloys =
     named.length > 0
       ? named.flatMap(({ alloy, others }) => [alloy, ...others])

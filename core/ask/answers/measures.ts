@@ -8,6 +8,7 @@ import {
   nearestGauge,
   type GaugeSystem,
 } from '../../measure/gauge.ts';
+import { MM_PER_INCH } from '../../measure/length-units.ts';
 import { gaugeSystemOf } from '../../stock/gauged.ts';
 import type { Found, Question, Size } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
@@ -32,9 +33,10 @@ export function gaugeAnswer(slots: Slots): Found {
 }
 
 function systemsOf({ alloys, form }: Question): GaugeSystem[] {
-  const alloy = alloys[0]?.alloy;
-  if (!alloy) return ['awg', 'swg'];
-  const system = gaugeSystemOf(alloy.family, form ?? 'round');
+  const [named] = alloys;
+  if (!named) return ['awg', 'swg'];
+  named.used = true;
+  const system = gaugeSystemOf(named.alloy.family, form ?? 'round');
   return system === 'none' ? [] : [system];
 }
 
@@ -61,7 +63,7 @@ function nearest(system: GaugeSystem, mm: Figure): Figure[] {
 }
 
 function inches(mm: Figure): Figure {
-  return reckoned('in inches', mm.value / 25.4, 'in', `${inSum(mm.value)} ÷ 25.4`, [mm]);
+  return reckoned('in inches', mm.value / MM_PER_INCH, 'in', `${inSum(mm.value)} ÷ ${inSum(MM_PER_INCH)}`, [mm]);
 }
 
 /** One measure in another unit, or in all its trade's units when none is asked for. */
@@ -78,8 +80,9 @@ export function conversionAnswer(slots: Slots): Found {
   if (gauged && target && target.dimensions.length !== 1)
     throw new NotEnough(`A gauge is a thickness; ${target.symbol} measures something else.`, '18 ga in mm');
   if (!quantity) throw new NotEnough('Give a number with its unit.', '54 g in ozt');
-  for (const size of sizes) size.used = true;
-  if (/\boz\b|\bounces?\b/i.test(slots.question.line))
+  slots.markTaken(quantity.start);
+  for (const alloy of slots.question.alloys) alloy.used = true;
+  if (quantity.unit?.isBareOunce || target?.isBareOunce)
     slots.assume('troy ounce of 31.103 g', [['avoirdupois', 'avoirdupois']]);
   if (sameDimensions(quantity.dimensions, { ...dimension.length, length: 0 }))
     return plainAnswer(slots, quantity.value, target);

@@ -9,9 +9,9 @@ import { NotEnough, type Slots } from '../slots.ts';
 
 /** What the metal in a mass is worth at the current fix. */
 export function valueAnswer(slots: Slots): Found {
-  const { basis, masses } = slots.question;
-  const [grams] = masses;
-  if (grams === undefined) throw new NotEnough('Give the weight.', 'value of 20 g sterling');
+  const { basis } = slots.question;
+  const mass = slots.mass('weight');
+  if (!mass) throw new NotEnough('Give the weight.', 'value of 20 g sterling');
   if (!basis.fix)
     throw new NotEnough(
       'There is no noon fix yet, so metal has no price. Fix prices in Studio.',
@@ -23,14 +23,13 @@ export function valueAnswer(slots: Slots): Found {
   const { content } = price;
   if (content.value === 0)
     throw new NotEnough(`The fix has no price for what is in ${alloy.name}.`, 'value of 20 g sterling');
-  const mass = given('weight', grams, 'g', 'as asked');
   return {
     figures: [
       reckoned(
         'metal value',
-        grams * content.value,
+        mass.value * content.value,
         basis.fix.currency,
-        `${inSum(grams)} × ${inSum(content.value, content.unit)}`,
+        `${inSum(mass.value)} × ${inSum(content.value, content.unit)}`,
         [mass, content],
       ),
       content,
@@ -41,14 +40,14 @@ export function valueAnswer(slots: Slots): Found {
 
 /** What to add to a melt to reach another fineness. */
 export function alloyingAnswer(slots: Slots): Found {
-  const { masses, alloys } = slots.question;
+  const { alloys } = slots.question;
   const example = '100 g fine silver to sterling';
-  const [grams] = masses;
+  const mass = slots.mass('metal there is');
   const [from, to] = [alloys.find(({ isGoal }) => !isGoal), alloys.find(({ isGoal }) => isGoal)];
-  if (grams === undefined || !from || !to)
-    throw new NotEnough('Give the weight, what it is and what it is to become.', example);
+  if (!mass || !from || !to) throw new NotEnough('Give the weight, what it is and what it is to become.', example);
+  for (const named of [from, to]) named.used = true;
   const [is, wanted] = [finenessOfAlloy(from.alloy), finenessOfAlloy(to.alloy)];
-  const { what, add, total } = addToReach(grams, is, wanted);
+  const { what, add, total } = addToReach(mass.value, is, wanted);
   return {
     figures: [add, total],
     note:
@@ -96,6 +95,7 @@ export function meltingAnswer(slots: Slots): Found {
 export function finenessAnswer(slots: Slots): Found | null {
   const [named] = slots.question.alloys;
   if (!named || named.alloy.fineness === null) return null;
+  named.used = true;
   const karat = named.alloy.fineness * 0.024;
   const fineness = given('fineness', named.alloy.fineness, '‰', 'nominal');
   return {

@@ -19,7 +19,7 @@ export function ringAnswer(slots: Slots): Found {
   const { question } = slots;
   const [first, last] = question.numbers;
   if (first !== undefined && last !== undefined && (question.hasRange || question.hasTo) && question.sizes.length > 0)
-    return range(slots, first, last);
+    return range(slots, first.value, last.value);
   const inside = insideOf(slots);
   // Two scales: the one is asked in the other.
   const goal =
@@ -39,7 +39,7 @@ export function ringAnswer(slots: Slots): Found {
 
 function scaleOf({ question }: Slots): RingSizeSystem {
   if (question.letter) return 'uk';
-  const [size] = question.numbers;
+  const size = question.numbers[0]?.value;
   if (size === undefined) return 'mm';
   return question.scales[0] ?? (size > 30 ? 'iso' : 'us');
 }
@@ -56,7 +56,7 @@ function insideOf(slots: Slots): Figure {
     if (!measured) throw new NotEnough('Give the ring size and its scale.', EXAMPLE);
     return measured;
   }
-  const text = question.letter ?? inSum(question.numbers[0] ?? NaN);
+  const text = question.letter ?? inSum(slots.number() ?? NaN);
   if (!question.letter && question.scales.length === 0) {
     slots.assume(
       `${scaleNames[scale]} scale`,
@@ -101,7 +101,7 @@ function band(slots: Slots, inside: Figure): Found {
     `${areaOf(section).how} × ${inSum(length.value)} × ${inSum(density.value)} ÷ 1000`,
     [length, density],
   );
-  const count = slots.question.counts.pieces ?? 1;
+  const count = slots.count('pieces') ?? 1;
   const blank = { rule: 'ring-band', system: 'mm', size: `${inSum(eased.value)} mm` } as const;
   const part = takenPart('Ring band', alloy, { section, sizes }, blank, count);
   return { figures: [length, inside, ...counted(mass, count), ...valueOf(slots, alloy, mass, count)], part };
@@ -157,7 +157,7 @@ function bandStock(slots: Slots): {
 }
 
 function withEase(slots: Slots, inside: Figure, width: number): Figure {
-  const sizes = /\bno (ease|allowance)\b/.test(slots.question.line) ? 0 : wideBandSizes(width);
+  const sizes = slots.question.noEase ? 0 : wideBandSizes(width);
   if (sizes === 0) return inside;
   slots.assume(`${sizes === 0.5 ? 'half' : 'quarter'} a size larger, wider than ${inSum(WIDE_BAND_MM)} mm`, [
     ['as measured', 'no ease'],
@@ -181,6 +181,7 @@ function bandLength(inside: Figure, thickness: Figure): Figure {
 }
 
 function range(slots: Slots, first: number, last: number): Found {
+  for (let taken = 0; taken < 2; taken += 1) slots.number();
   const scale = slots.question.scales[0] ?? (first > 30 ? 'iso' : 'us');
   if (!slots.question.scales[0])
     slots.assume(`${scaleNames[scale]} scale`, [

@@ -7,6 +7,7 @@ import { areaOf, massPerArea, massPerLength } from '../../stock/section.ts';
 import { takenPart, typedSize } from '../part.ts';
 import { NotEnough, type Slots, type Stock } from '../slots.ts';
 import type { Found } from '../question.ts';
+import { dimension } from '../units.ts';
 
 /** Mass, value and mass per metre of a stock length; or length when a mass is given. */
 export function stockAnswer(slots: Slots): Found {
@@ -23,11 +24,10 @@ export function stockAnswer(slots: Slots): Found {
     density,
   ]);
 
-  const [mass] = slots.question.masses;
-  if (mass !== undefined) {
-    const given_ = given('mass', mass, 'g', 'as asked');
-    const how = `${inSum(mass)} × 1000 ÷ (${area.how} × ${inSum(density.value)})`;
-    return { figures: [reckoned('length', mass / perMm, 'mm', how, [given_, ...stock.sizes, density]), perMetre] };
+  const mass = slots.mass('mass');
+  if (mass) {
+    const how = `${inSum(mass.value)} × 1000 ÷ (${area.how} × ${inSum(density.value)})`;
+    return { figures: [reckoned('length', mass.value / perMm, 'mm', how, [mass, ...stock.sizes, density]), perMetre] };
   }
   const length = slots.take('long', 'length') ?? slots.next('length');
   const count = slots.count('pieces') ?? 1;
@@ -49,13 +49,13 @@ export function stockAnswer(slots: Slots): Found {
 
 /** Patterned strip and the like, known by what a length of it weighs. */
 export function stripByMassAnswer(slots: Slots): Found | null {
-  const rate = slots.question.others.find(({ dimensions }) => dimensions.mass === 1 && dimensions.length === -1);
-  if (!rate) return null;
+  const rate = slots.rate(dimension.massPerLength);
+  if (rate === null) return null;
   const length = slots.take('long', 'length') ?? slots.next('length');
   if (!length) return null;
-  const perMetre = given('mass of a metre, as bought', rate.value * 1000, 'g', 'as asked');
+  const perMetre = given('mass of a metre, as bought', rate * 1000, 'g', 'as asked');
   const how = `${inSum(length.value)} × ${inSum(perMetre.value)} ÷ 1000`;
-  const one = reckoned('mass', length.value * rate.value, 'g', how, [length, perMetre]);
+  const one = reckoned('mass', length.value * rate, 'g', how, [length, perMetre]);
   const value = slots.question.alloys.length > 0 ? valueOf(slots, slots.alloy(), one) : [];
   return { figures: [...counted(one, slots.count('pieces') ?? 1), ...value] };
 }
@@ -111,14 +111,14 @@ function sheetAnswer(
   const wide = slots.take('wide', 'width');
   const long = slots.take('long', 'length') ?? pair?.[0] ?? slots.next('length');
   const width = wide ?? pair?.[1] ?? slots.next('width');
-  const [mass] = slots.question.masses;
-  if (mass !== undefined) {
+  const mass = slots.mass('mass');
+  if (mass) {
     const area = reckoned(
       'area',
-      mass / massPerArea(thickness.value, density.value),
+      mass.value / massPerArea(thickness.value, density.value),
       'mm²',
-      `${inSum(mass)} × 1000 ÷ (${inSum(thickness.value)} × ${inSum(density.value)})`,
-      [given('mass', mass, 'g', 'as asked'), thickness, density],
+      `${inSum(mass.value)} × 1000 ÷ (${inSum(thickness.value)} × ${inSum(density.value)})`,
+      [mass, thickness, density],
     );
     return { figures: [area, perDm2] };
   }

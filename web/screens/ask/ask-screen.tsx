@@ -1,12 +1,13 @@
 // The ask page: left what was asked and pinned, right the answer with its working.
 import { useState } from 'react';
+import { showExactly } from '../../../core/figure/show.ts';
 import { useSearchParams } from 'react-router';
 import { Pin } from 'lucide-react';
 import { askExamples } from '../../../core/ask/ask.ts';
 import { forgetAsked, remember, useAskHistory } from '../../app/ask-history.ts';
 import { useAsk } from '../../app/use-ask.ts';
 import { AnswerTools } from '../../parts/answer-tools.tsx';
-import { answerText, AnswerView } from '../../parts/answer-view.tsx';
+import { AnswerView } from '../../parts/answer-view.tsx';
 import { Spread } from '../../parts/spread.tsx';
 
 export function AskScreen() {
@@ -78,7 +79,7 @@ export function AskScreen() {
           <p className="text-soft">The answer stands here, with its working, while you type.</p>
         )
       }
-      bottomLine={<span className="font-semibold">{main ? answerText(main) : 'Ask a trade sum'}</span>}
+      bottomLine={<span className="font-semibold">{main ? showExactly(main) : 'Ask a trade sum'}</span>}
     />
   );
 }
@@ -123,7 +124,7 @@ function Asked({ line, onAsk }: { line: string; onAsk: (line: string) => void })
         <span>{line}</span>
         <span className="num whitespace-nowrap">
           {main && <span className="aside">{main.label} </span>}
-          {main ? answerText(main) : ''}
+          {main ? showExactly(main) : ''}
         </span>
       </button>
     </li>

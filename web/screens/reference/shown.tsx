@@ -1,7 +1,7 @@
 // A line of a table in hand: its figures with their workings, and words beside them.
 import type { ReactNode } from 'react';
 import type { Figure } from '../../../core/figure/figure.ts';
-import { showFigure } from '../../../core/figure/show.ts';
+import { showExactly } from '../../../core/figure/show.ts';
 import { Working } from '../../parts/working.tsx';
 
 export function Shown({
@@ -20,9 +20,13 @@ export function Shown({
         <div key={figure.label} className="border-t border-hair py-2">
           <div className="flex items-baseline justify-between gap-4">
             <span>{figure.label}</span>
-            <span className="num font-semibold">{showFigure(figure)}</span>
+            <span className="num font-semibold">{showExactly(figure)}</span>
           </div>
-          {figure.kind === 'input' ? <p className="aside">{figure.source}</p> : <Working figure={figure} />}
+          {figure.kind === 'input' ? (
+            <p className="aside">{figure.source}</p>
+          ) : (
+            <Working figure={figure} show={showExactly} />
+          )}
         </div>
       ))}
       {children}

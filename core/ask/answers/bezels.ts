@@ -1,0 +1,143 @@
+// Bezels: the strip round a stone, or rings standing round it.
+import { bezelHeightMm, bezelLengthMm, ringsAround, TURN_OVER_MM } from '../../blank/bezel.ts';
+import { perimeterMm, type Outline } from '../../blank/outline.ts';
+import { given, inSum, reckoned, type Figure } from '../../figure/figure.ts';
+import type { Found } from '../question.ts';
+import { NotEnough, type Slots } from '../slots.ts';
+
+/** The strip round a stone; or how many rings stand round it. */
+export function bezelAnswer(slots: Slots): Found {
+  const example = 'bezel oval 12 x 10 mm 0.3 mm strip';
+  const clearance = slots.take('clearance', 'clearance') ?? given('clearance', 0, 'mm', 'none');
+  const girth = slots.take('around', 'girth');
+  const girdle = slots.take('high', 'height to the girdle');
+  const thick = slots.take('thick', 'strip') ?? slots.take('wire', 'strip') ?? slots.take('wall', 'strip');
+  const pair = girth ? null : slots.pair(['length', 'width']);
+  const across =
+    pair || girth ? null : (slots.take('outside', 'diameter') ?? slots.take('wide', 'diameter') ?? largest(slots));
+  const strip = thick ?? slots.thin('strip', 'strip') ?? assumedStrip(slots);
+  const stone = girth ?? outlineFigure(slots, pair, across);
+  if (!stone) throw new NotEnough('Give the stone’s size.', example);
+  const length = reckoned(
+    'bezel strip to cut',
+    bezelLengthMm(stone.value, strip.value, clearance.value),
+    'mm',
+    `${inSum(stone.value)} + 2π × (${inSum(strip.value)} ÷ 2 + ${inSum(clearance.value)})`,
+    [stone, strip, clearance],
+  );
+  const turnOver = given('turned over', TURN_OVER_MM, 'mm', 'common practice');
+  const height = girdle
+    ? [
+        reckoned(
+          'height of the strip',
+          bezelHeightMm(girdle.value),
+          'mm',
+          `${inSum(girdle.value)} + ${inSum(TURN_OVER_MM)}`,
+          [girdle, turnOver],
+        ),
+      ]
+    : [];
+  return {
+    figures: [length, ...height, stone],
+    note: 'Cut a little long: a bezel that is too small is thrown away, one too large is cut again.',
+  };
+}
+
+function largest(slots: Slots): Figure | null {
+  const [size] = slots.free().toSorted((a, b) => (b.mm ?? 0) - (a.mm ?? 0));
+  return size && size.gauge === null ? slots.figure(size, 'diameter') : null;
+}
+
+function assumedStrip(slots: Slots): Figure {
+  slots.assume('strip 0.3 mm thick', [
+    ['0.25 mm', '0.25 mm strip'],
+    ['0.4 mm', '0.4 mm strip'],
+  ]);
+  return given('strip', 0.3, 'mm', 'common practice');
+}
+
+function outlineFigure(slots: Slots, pair: readonly [Figure, Figure] | null, across: Figure | null): Figure | null {
+  const { shape } = slots.question;
+  const from = pair ?? (across ? [across] : []);
+  const outline = outlineOf(slots, pair, across);
+  if (!outline) return null;
+  const [a, b] = [from[0]?.value ?? 0, from[1]?.value ?? 0];
+  const how = {
+    round: `π × ${inSum(a)}`,
+    oval: `ellipse ${inSum(a)} × ${inSum(b)} (Ramanujan 1914)`,
+    rectangle: `2 × (${inSum(a)} + ${inSum(b)})`,
+    square: '',
+    cushion: `2 × (${inSum(a)} + ${inSum(b)}) less its corners`,
+    teardrop: `arc of ${inSum(b)} and two tangents to the point`,
+    polygon: '',
+  }[outline.shape];
+  return reckoned(`around the ${shape ?? outline.shape} stone`, perimeterMm(outline), 'mm', how, from);
+}
+
+function outlineOf(slots: Slots, pair: readonly [Figure, Figure] | null, across: Figure | null): Outline | null {
+  const { shape } = slots.question;
+  if (!pair) {
+    if (!across) return null;
+    return shape === 'square'
+      ? { shape: 'rectangle', lengthMm: across.value, widthMm: across.value }
+      : { shape: 'round', diameterMm: across.value };
+  }
+  const [lengthMm, widthMm] = [pair[0].value, pair[1].value];
+  switch (shape) {
+    case 'rectangle':
+    case 'square':
+      return { shape: 'rectangle', lengthMm, widthMm };
+    case 'cushion': {
+      const cornerMm = widthMm / 4;
+      slots.assume(`corners rounded by ${inSum(cornerMm)} mm`, [
+        ['oval', 'oval'],
+        ['rectangle', 'rectangle'],
+      ]);
+      return { shape: 'cushion', lengthMm, widthMm, cornerMm };
+    }
+    case 'teardrop':
+      return { shape: 'teardrop', diameterMm: widthMm, lengthMm };
+    case 'oval':
+    case 'round':
+    case null:
+      if (shape !== 'oval')
+        slots.assume('oval', [
+          ['rectangle', 'rectangle'],
+          ['cushion', 'cushion'],
+          ['teardrop', 'teardrop'],
+        ]);
+      return { shape: 'oval', lengthMm, widthMm };
+  }
+}
+
+/** How many rings stand side by side round a girth. */
+export function ringsAroundAnswer(slots: Slots): Found | null {
+  const girth = slots.take('around', 'girth');
+  const outside = slots.take('outside', 'ring outside');
+  const wire = slots.take('wire', 'wire') ?? slots.thin('wire', 'round');
+  const inside = outside ? null : (slots.take('inside', 'ring inside') ?? slots.next('ring inside'));
+  const across =
+    outside ??
+    (inside && wire
+      ? reckoned(
+          'ring outside',
+          inside.value + 2 * wire.value,
+          'mm',
+          `${inSum(inside.value)} + 2 × ${inSum(wire.value)}`,
+          [inside, wire],
+        )
+      : null);
+  if (!girth || !across) return null;
+  return {
+    figures: [
+      reckoned(
+        'rings round it',
+        ringsAround(girth.value, across.value),
+        '',
+        `${inSum(girth.value)} ÷ ${inSum(across.value)}, whole rings`,
+        [girth, across],
+      ),
+    ],
+    note: 'Make a couple spare.',
+  };
+}

@@ -1,0 +1,99 @@
+// Jump rings: how much wire for so many, how many from a length, and whether they are of a good shape.
+import { aspectRatio, coilLengthMm, goodAspect, mandrelMm, ringOfCoilMm, ringsFrom } from '../../blank/jump-ring.ts';
+import { given, inSum, reckoned, type Figure } from '../../figure/figure.ts';
+import { typedSize } from '../part.ts';
+import type { Found } from '../question.ts';
+import { NotEnough, type Slots } from '../slots.ts';
+import { massOf, roundPart } from './round-wire.ts';
+
+/** How much wire for n jump rings, how many from a length, and whether they are of a good shape. */
+export function jumpRingAnswer(slots: Slots): Found {
+  const example = 'jump rings 5 mm inside 1 mm wire x 100';
+  const long = slots.take('long', 'length of wire');
+  const kerf = slots.take('kerf', 'kerf') ?? given('kerf', 0, 'mm', 'cut with shears');
+  const outside = slots.take('outside', 'outside diameter');
+  const wire = slots.take('wire', 'wire') ?? slots.take('thick', 'wire') ?? slots.thin('wire', 'round');
+  if (!wire) throw new NotEnough('Give the wire of the rings.', example);
+  const inside = insideOf(slots, outside, wire);
+  if (!inside) throw new NotEnough('Give the inside diameter of the rings.', example);
+  const each = reckoned(
+    'wire for one ring',
+    ringOfCoilMm(inside.value, wire.value),
+    'mm',
+    `√((π × (${inSum(inside.value)} + ${inSum(wire.value)}))² + ${inSum(wire.value)}²)`,
+    [inside, wire],
+  );
+  const aspect = aspectOf(inside, wire);
+  const extras = [each, aspect, ...springOpen(slots, inside)];
+  const note = aspectNote(aspect.value);
+  const stretch = long ?? slots.next('length of wire');
+  if (slots.question.topics.has('aspect') && !stretch) return { figures: [aspect, each], ...note };
+  if (stretch) {
+    const rings = ringsFrom(stretch.value, inside.value, wire.value, kerf.value);
+    const how = `${inSum(stretch.value)} ÷ (${inSum(each.value)} + ${inSum(kerf.value)}), whole rings`;
+    return { figures: [reckoned('rings', rings, '', how, [stretch, each, kerf]), ...extras], ...note };
+  }
+  const count = slots.count('rings') ?? slots.count('pieces') ?? 1;
+  const coil = reckoned(
+    `wire for ${inSum(count)} rings`,
+    coilLengthMm(inside.value, wire.value, count, kerf.value),
+    'mm',
+    `${inSum(count)} × (${inSum(each.value)} + ${inSum(kerf.value)})`,
+    [given('rings', count, '', 'as asked'), each, kerf],
+  );
+  return {
+    figures: [
+      count === 1 ? each : coil,
+      ...(count === 1 ? [] : [each]),
+      ...extras.slice(1),
+      ...massOf(slots, count === 1 ? each : coil, wire),
+    ],
+    part: roundPart(slots, 'Jump ring', wire, { rule: 'jump-ring', inside: typedSize(inside) }, count),
+    ...note,
+  };
+}
+
+function insideOf(slots: Slots, outside: Figure | null, wire: Figure): Figure | null {
+  if (outside)
+    return reckoned(
+      'inside diameter',
+      outside.value - 2 * wire.value,
+      'mm',
+      `${inSum(outside.value)} − 2 × ${inSum(wire.value)}`,
+      [outside, wire],
+    );
+  return slots.take('inside', 'inside diameter') ?? slots.next('inside diameter');
+}
+
+function aspectOf(inside: Figure, wire: Figure): Figure {
+  return reckoned(
+    'aspect ratio',
+    aspectRatio(inside.value, wire.value),
+    '',
+    `${inSum(inside.value)} ÷ ${inSum(wire.value)}`,
+    [inside, wire],
+  );
+}
+
+function aspectNote(aspect: number): { note?: string } {
+  if (aspect < goodAspect[0])
+    return { note: `Below an aspect ratio of about ${inSum(goodAspect[0])} a ring will not close well.` };
+  if (aspect > goodAspect[1])
+    return { note: `Above an aspect ratio of about ${inSum(goodAspect[1])} a ring is weak unless it is soldered.` };
+  return {};
+}
+
+// Spring-hard wire opens as it leaves the mandrel: some 3 % (common practice); wind a trial coil.
+const SPRING_BACK: Readonly<Record<string, number>> = { 'half hard': 0.02, 'spring hard': 0.04 };
+
+function springOpen(slots: Slots, inside: Figure): Figure[] {
+  const opens = SPRING_BACK[slots.question.temper ?? ''];
+  if (!opens) return [];
+  const share = given('it springs open by', opens, '', 'common practice; wind a trial coil');
+  return [
+    reckoned('mandrel', mandrelMm(inside.value, opens), 'mm', `${inSum(inside.value)} ÷ (1 + ${inSum(opens)})`, [
+      inside,
+      share,
+    ]),
+  ];
+}

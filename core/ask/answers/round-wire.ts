@@ -1,0 +1,30 @@
+// What answers about bent wire have in common: its mass, and the part it makes.
+import { inSum, reckoned, type Figure } from '../../figure/figure.ts';
+import type { Blank } from '../../piece/piece.ts';
+import { massPerLength } from '../../stock/section.ts';
+import { takenPart } from '../part.ts';
+import type { TakenPart } from '../question.ts';
+import type { Slots, Stock } from '../slots.ts';
+
+// A part needs its metal: without one named there is none to take.
+export function roundPart(slots: Slots, name: string, wire: Figure, blank: Blank, count: number): TakenPart | null {
+  if (slots.question.alloys.length === 0 || slots.question.form === 'half-round') return null;
+  const stock: Stock = { section: { form: 'round', diameterMm: wire.value }, sizes: [wire] };
+  return takenPart(name, slots.alloy(), stock, blank, count);
+}
+
+// The mass of a length of round wire, when the metal is named.
+export function massOf(slots: Slots, length: Figure, wire: Figure): Figure[] {
+  if (slots.question.alloys.length === 0) return [];
+  const density = slots.density(slots.alloy());
+  const mass = massPerLength({ form: 'round', diameterMm: wire.value }, density.value) * length.value;
+  return [
+    reckoned(
+      'mass',
+      mass,
+      'g',
+      `π/4 × ${inSum(wire.value)}² × ${inSum(length.value)} × ${inSum(density.value)} ÷ 1000`,
+      [wire, length, density],
+    ),
+  ];
+}

@@ -1,0 +1,389 @@
+// Sorts the terms of a line into a question. Free order: each term is looked at by itself, and roles are given at the end.
+import type { GaugeSystem } from '../measure/gauge.ts';
+import type { RingSizeSystem } from '../measure/ring-size.ts';
+import type { SectionForm } from '../stock/section.ts';
+import { LineError, readLine, type Quantity, type Span, type Term } from './grammar.ts';
+import type { Amount, AskBasis, Measure, NamedAlloy, Question, Size } from './question.ts';
+import { askUnit, dimension, plain, sameDimensions, type AskUnit } from './units.ts';
+import {
+  phraseAt,
+  vocabularyOf,
+  type Concept,
+  type Counted,
+  type GoldColour,
+  type Role,
+  type Topic,
+} from './vocabulary.ts';
+
+/** Finenesses that name a metal beside its word: 925 silver, 750 gold. */
+const FINENESS = new Set([333, 375, 417, 585, 750, 800, 850, 900, 916, 925, 935, 950, 958, 960, 990, 999]);
+const alloysByFineness: Readonly<
+  Record<'silver' | 'platinum' | 'palladium', Readonly<Record<number, readonly string[]>>>
+> = {
+  silver: {
+    925: ['silver-925'],
+    935: ['silver-935-ge'],
+    958: ['silver-958'],
+    960: ['silver-960-ge'],
+    999: ['silver-999'],
+  },
+  platinum: { 950: ['platinum-950-ru', 'platinum-950-ir', 'platinum-950-co'] },
+  palladium: { 950: ['palladium-950-ru'] },
+};
+const metalWords: Readonly<Record<string, keyof typeof alloysByFineness | 'gold'>> = {
+  silver: 'silver',
+  sterling: 'silver',
+  platinum: 'platinum',
+  palladium: 'palladium',
+  gold: 'gold',
+  yellow: 'gold',
+  white: 'gold',
+  rose: 'gold',
+  red: 'gold',
+};
+const karats: Readonly<Record<number, number>> = { 375: 9, 417: 10, 585: 14, 750: 18, 916: 22, 999: 24 };
+
+/**
+ * Sorts a line.
+ * @throws LineError when the line cannot be read at all, or names a fineness that is not in the book
+ */
+export function questionOf(line: string, basis: AskBasis): Question {
+  return new Sorter(line, basis).sort();
+}
+
+type Named = Pick<NamedAlloy, 'isGoal' | 'isPhrase'> & Span;
+
+class Sorter {
+  readonly #line: string;
+  readonly #basis: AskBasis;
+  readonly #terms: readonly Term[];
+  /** Units lent to a number by the one it is crossed with: 12 x 10 mm. */
+  readonly #lent: ReadonlyMap<number, AskUnit>;
+  readonly #sizes: Size[] = [];
+  readonly #masses: Amount[] = [];
+  readonly #others: Measure[] = [];
+  readonly #numbers: Amount[] = [];
+  readonly #quantities: (Quantity & Span)[] = [];
+  readonly #counts: Partial<Record<Counted, number>> = {};
+  readonly #topics = new Set<Topic>();
+  readonly #alloys: NamedAlloy[] = [];
+  readonly #scales: RingSizeSystem[] = [];
+  readonly #systems: GaugeSystem[] = [];
+  readonly #unknown: (Span & { word: string })[] = [];
+  readonly #understood: string[] = [];
+  readonly #roles: { role: Role; after: number }[] = [];
+  #form: SectionForm | null = null;
+  #shape: Question['shape'] = null;
+  #temper: string | null = null;
+  #letter: string | null = null;
+  #target: AskUnit | null = null;
+  #hasTo = false;
+  #hasRange = false;
+  #noEase = false;
+  #karat: (Named & { karat: number }) | null = null;
+  #gold: (Named & { colour: GoldColour | null }) | null = null;
+  #whitener: 'palladium' | 'nickel' | null = null;
+
+  constructor(line: string, basis: AskBasis) {
+    this.#line = line;
+    this.#basis = basis;
+    this.#terms = readLine(line);
+    this.#lent = lentUnits(this.#terms);
+  }
+
+  sort(): Question {
+    for (let at = 0; at < this.#terms.length; at += this.#termAt(at));
+    this.#settleGold();
+    giveRoles(this.#sizes, this.#roles);
+    return {
+      line: this.#line,
+      basis: this.#basis,
+      topics: this.#topics,
+      alloys: this.#alloys,
+      form: this.#form,
+      shape: this.#shape,
+      temper: this.#temper,
+      sizes: this.#sizes,
+      masses: this.#masses,
+      others: this.#others,
+      numbers: this.#numbers,
+      counts: this.#counts,
+      scales: this.#scales,
+      systems: this.#systems,
+      letter: this.#letter,
+      target: this.#target,
+      hasTo: this.#hasTo,
+      hasRange: this.#hasRange,
+      noEase: this.#noEase,
+      quantities: this.#quantities,
+      unknown: this.#unknown,
+      understood: this.#understood,
+    };
+  }
+
+  /** @returns how many terms it took */
+  #termAt(at: number): number {
+    const term = this.#terms[at] as Term;
+    switch (term.kind) {
+      case 'quantity':
+        return this.#quantityAt(at, term.quantity);
+      case 'gauge': {
+        const { gauge: number, system, start, end } = term;
+        this.#understand(term);
+        const crossed = this.#isCross(at - 1) || this.#isCross(at + 1);
+        this.#sizes.push({ mm: null, gauge: { number, system }, role: null, crossed, used: false, start, end });
+        return 1;
+      }
+      case 'karat':
+        this.#understand(term);
+        this.#settleGold();
+        this.#karat = { karat: term.karat, isGoal: this.#hasTo, isPhrase: false, start: term.start, end: term.end };
+        return 1;
+      case 'word':
+        return this.#wordAt(at, term.word);
+      case 'sign':
+        if (/[-−–]/.test(term.sign)) this.#hasRange = true;
+        else if (!/[=.:&%]/.test(term.sign)) this.#notUnderstood(term);
+        return 1;
+      case 'times':
+        return 1;
+    }
+  }
+
+  #quantityAt(at: number, typed: Quantity): 1 {
+    const { start, end } = this.#terms[at] as Term;
+    const unit = this.#lent.get(at);
+    const quantity = unit ? { value: typed.value * unit.factor, dimensions: unit.dimensions, unit } : typed;
+    const place = { start, end, used: false };
+    this.#understand(place);
+    if (isPlain(quantity) && this.#isFineness(at, quantity.value, place)) return 1;
+    this.#quantities.push({ ...quantity, start, end });
+    if (isLength(quantity)) {
+      this.#sizes.push({ mm: quantity.value, gauge: null, role: null, crossed: this.#isPaired(at), ...place });
+    } else if (sameDimensions(quantity.dimensions, dimension.mass)) {
+      this.#masses.push({ value: quantity.value, ...place });
+    } else if (isPlain(quantity)) this.#numbers.push({ value: quantity.value, ...place });
+    else this.#others.push({ ...quantity, ...place });
+    return 1;
+  }
+
+  // A number such as 925 names the metal it stands beside. One that is not in the book is said, not passed over.
+  #isFineness(at: number, fineness: number, place: Span): boolean {
+    const beside = [this.#terms[at - 1], this.#terms[at + 1]].flatMap((term) =>
+      term?.kind === 'word' ? term.word : [],
+    );
+    const metal = FINENESS.has(fineness) && beside.map((word) => metalWords[word]).find(Boolean);
+    if (!metal) return false;
+    const named = { ...place, isGoal: this.#hasTo, isPhrase: false };
+    // Silver 958: the word before was not enough to go by.
+    const last = this.#alloys.at(-1);
+    if (last?.isPhrase && place.start - last.end <= 1) this.#alloys.pop();
+    if (metal === 'gold') {
+      const karat = karats[fineness];
+      if (!karat) throw notInTheBook(metal, fineness, Object.keys(karats));
+      this.#karat = { karat, ...named };
+      return true;
+    }
+    const ids = alloysByFineness[metal];
+    if (!ids[fineness]) throw notInTheBook(metal, fineness, Object.keys(ids));
+    this.#name(ids[fineness], named);
+    return true;
+  }
+
+  #wordAt(at: number, word: string): number {
+    const term = this.#terms[at] as Term;
+    const words = this.#wordsFrom(at);
+    const found = phraseAt(words, vocabularyOf(this.#basis.alloys));
+    const unit = this.#hasTo ? askUnit(word) : null;
+    if (!unit && /^[a-z]$/.test(word) && this.#speaksOfRings()) return this.#letterAt(at, word);
+    if (unit && !(found && found.length > 1)) {
+      this.#target = unit;
+      this.#understand(term);
+      return 1;
+    }
+    if (!found) {
+      this.#notUnderstood(term);
+      return 1;
+    }
+    const place = { start: term.start, end: this.#terms[at + found.length - 1]?.end ?? term.end };
+    if (found.concept.kind !== 'filler') this.#understand(place);
+    this.#apply(found.concept, place);
+    return found.length;
+  }
+
+  // A letter of the alphabet is a British ring size where a ring is spoken of; a half may stand behind it.
+  #letterAt(at: number, word: string): number {
+    const term = this.#terms[at] as Term;
+    const next = this.#terms[at + 1];
+    const half = next?.kind === 'quantity' && next.quantity.value === 0.5;
+    this.#letter = `${word.toUpperCase()}${half ? ' 1/2' : ''}`;
+    this.#understand({ start: term.start, end: half ? next.end : term.end });
+    return half ? 2 : 1;
+  }
+
+  #apply(concept: Concept, place: Span): void {
+    switch (concept.kind) {
+      case 'alloys': {
+        // 925 silver has been named by its number already.
+        const byNumber = this.#alloys.some(
+          ({ alloy, isPhrase, end }) => !isPhrase && concept.ids.includes(alloy.id) && place.start - end <= 1,
+        );
+        const isWhitener = concept.ids.length === 1 && concept.ids[0] === 'palladium-950-ru' && this.#karat !== null;
+        if (isWhitener) this.#whitener = 'palladium';
+        else if (!byNumber) this.#name(concept.ids, { ...place, isGoal: this.#hasTo, isPhrase: true });
+        return;
+      }
+      case 'gold':
+        this.#whitener = concept.whitener ?? this.#whitener;
+        this.#gold = {
+          colour: concept.colour ?? this.#gold?.colour ?? null,
+          isGoal: this.#hasTo,
+          isPhrase: false,
+          ...place,
+        };
+        return;
+      case 'form':
+        this.#form = formOf(this.#form, concept.form);
+        if (concept.form === 'round' || concept.form === 'square') this.#shape ??= concept.form;
+        return;
+      case 'shape':
+        this.#shape = concept.shape;
+        return;
+      case 'temper':
+        this.#temper = concept.temper;
+        return;
+      case 'topic':
+        this.#topics.add(concept.topic);
+        return;
+      case 'role':
+        this.#roles.push({ role: concept.role, after: this.#sizes.length });
+        return;
+      case 'counted': {
+        const last = this.#numbers.pop();
+        if (last) this.#counts[concept.counted] = last.value;
+        return;
+      }
+      case 'scale':
+        this.#scales.push(concept.scale);
+        return;
+      case 'system':
+        this.#systems.push(concept.system);
+        return;
+      case 'to':
+        this.#settleGold();
+        this.#hasTo = true;
+        return;
+      case 'range':
+        this.#hasRange = true;
+        return;
+      case 'no-ease':
+        this.#noEase = true;
+        return;
+      case 'filler':
+        return;
+    }
+  }
+
+  #name(ids: readonly string[], named: Named): void {
+    const [alloy, ...others] = ids.flatMap((id) => this.#basis.alloys.get(id) ?? []);
+    if (alloy) this.#alloys.push({ alloy, others, used: false, ...named });
+  }
+
+  // A gold is known once its karat and its colour are: at the end, or where another one begins.
+  #settleGold(): void {
+    const named = this.#karat ?? this.#gold;
+    if (!named) return;
+    const colour = this.#gold?.colour ?? (this.#whitener ? 'white' : null);
+    this.#name(goldIds(this.#karat?.karat ?? null, colour, this.#whitener, this.#topics.has('alloying')), named);
+    this.#karat = null;
+    this.#gold = null;
+    this.#whitener = null;
+  }
+
+  #wordsFrom(at: number): string[] {
+    const words: string[] = [];
+    for (let term = this.#terms[at]; term?.kind === 'word'; term = this.#terms[at + words.length])
+      words.push(term.word);
+    return words;
+  }
+
+  #speaksOfRings(): boolean {
+    return this.#terms.some((term) => term.kind === 'word' && /^(rings?|sizes?|uk|bands?|british)$/.test(term.word));
+  }
+
+  #isCross(at: number): boolean {
+    return this.#terms[at]?.kind === 'times';
+  }
+
+  // 120 mm x 24 is twenty-four of them, 12 x 10 mm is one size: in a row every number has a unit or is lent one.
+  #isPaired(at: number): boolean {
+    const isSize = (index: number) => {
+      const term = this.#terms[index];
+      if (term?.kind === 'gauge') return true;
+      return term?.kind === 'quantity' && (isLength(term.quantity) || this.#lent.has(index));
+    };
+    return (this.#isCross(at - 1) && isSize(at - 2)) || (this.#isCross(at + 1) && isSize(at + 2));
+  }
+
+  #understand({ start, end }: Span): void {
+    this.#understood.push(this.#line.slice(start, end));
+  }
+
+  #notUnderstood({ start, end }: Span): void {
+    this.#unknown.push({ word: this.#line.slice(start, end), start, end });
+  }
+}
+
+const isPlain = ({ dimensions }: Quantity) => sameDimensions(dimensions, plain);
+const isLength = ({ dimensions }: Quantity) => sameDimensions(dimensions, dimension.length);
+
+function notInTheBook(metal: string, fineness: number, known: readonly string[]): LineError {
+  return new LineError(
+    `The book has no ${metal} of ${String(fineness)}. It has ${known.join(', ')}; enter your own in Studio.`,
+  );
+}
+
+// A number without a unit takes that of the one it is crossed with, back along the row: 20 x 30 x 2 mm.
+function lentUnits(terms: readonly Term[]): Map<number, AskUnit> {
+  const lent = new Map<number, AskUnit>();
+  for (let at = terms.length - 1; at >= 2; at -= 1) {
+    const [before, cross, after] = [terms[at - 2], terms[at - 1], terms[at]];
+    if (cross?.kind !== 'times' || before?.kind !== 'quantity' || after?.kind !== 'quantity') continue;
+    const unit = lent.get(at) ?? (isLength(after.quantity) ? after.quantity.unit : null);
+    if (unit && isPlain(before.quantity)) lent.set(at - 2, unit);
+  }
+  return lent;
+}
+
+// A square tube is square and a tube; round stock of another form is only that form.
+function formOf(before: SectionForm | null, named: SectionForm): SectionForm {
+  if (before === 'square' && named === 'tube') return 'square-tube';
+  return named === 'round' && before ? before : named;
+}
+
+function goldIds(
+  karat: number | null,
+  colour: GoldColour | null,
+  whitener: 'palladium' | 'nickel' | null,
+  isMelt: boolean,
+): readonly string[] {
+  if (karat === 24 || (karat === null && !colour)) return ['gold-24k'];
+  if (karat === null) return [18, 14].flatMap((each) => goldIds(each, colour, whitener, isMelt));
+  const family = `gold-${String(karat)}k`;
+  const white = [`${family}-white-pd`, `${family}-white-ni`];
+  if (colour === 'white') return whitener ? [`${family}-white-${whitener === 'nickel' ? 'ni' : 'pd'}`] : white;
+  if (colour) return [`${family}-${colour}`];
+  // In a melt only the fineness counts.
+  return isMelt ? [`${family}-yellow`] : [`${family}-yellow`, `${family}-rose`, ...white];
+}
+
+// A word of measure belongs to the measure before it, unless that has one; else to the one after.
+function giveRoles(sizes: readonly Size[], roles: readonly { role: Role; after: number }[]): void {
+  for (const { role, after } of roles) {
+    const fits = (size: Size | undefined) => size?.role === null && !(role === 'long' && size.gauge);
+    const [before, next] = [sizes[after - 1], sizes[after]];
+    const inOrder = role === 'about' ? [next, before] : before?.crossed ? [next, before] : [before, next];
+    const size = inOrder.find(fits);
+    if (size) size.role = role;
+  }
+}

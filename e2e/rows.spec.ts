@@ -1,0 +1,86 @@
+// Rows at rest are words, the row in hand has fields; a maker should notice neither.
+import { expect, expectWritten, openPiece, test, write } from './fixtures.ts';
+
+test('only the row in hand has fields, and nothing moves when it is taken up', async ({ page, demo }) => {
+  await openPiece(page, demo.url, 'Barometer brooch');
+  const row = page.getByRole('rowgroup').filter({ has: page.getByLabel('Hub, length') });
+  const words = page.getByLabel('Hub, length');
+  await expect(words).toHaveJSProperty('tagName', 'SPAN');
+  const before = await row.boundingBox();
+  const at = await words.boundingBox();
+  await row.hover();
+  await expect(page.getByLabel('Hub, length')).toHaveJSProperty('tagName', 'INPUT');
+  expect(await row.boundingBox()).toEqual(before);
+  expect(await page.getByLabel('Hub, length').boundingBox()).toEqual(at);
+  await page.getByRole('heading', { name: 'Bench route' }).hover();
+  await expect(page.getByLabel('Hub, length')).toHaveJSProperty('tagName', 'SPAN');
+});
+
+test('Tab goes through every field of a row and on into the next, and back', async ({ page, demo }) => {
+  await openPiece(page, demo.url, 'Barometer brooch');
+  const inHand = () => page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? '');
+  await page.getByLabel('Part 1, name').focus();
+  const seen: string[] = [];
+  for (let tab = 0; tab < 9; tab += 1) {
+    seen.push(await inHand());
+    await page.keyboard.press('Tab');
+  }
+  expect(seen).toEqual([
+    'Part 1, name',
+    'Dial, metal',
+    'Dial, section',
+    'Dial, thickness',
+    'Dial, how it is cut',
+    'Dial, diameter',
+    'Dial, trim',
+    'Dial, how many in a piece',
+    'Move Rim or take it away',
+  ]);
+  expect(await inHand()).toBe('Part 2, name');
+  await page.keyboard.press('Shift+Tab');
+  await page.keyboard.press('Shift+Tab');
+  expect(await inHand()).toBe('Dial, how many in a piece');
+  // What is typed goes where the hand is, in place of what stood there.
+  await page.keyboard.type('2');
+  await expectWritten(page.getByLabel('Dial, how many in a piece'), '2');
+});
+
+test('a list at rest reads as its choice and opens as a list', async ({ page, demo }) => {
+  await openPiece(page, demo.url, 'Barometer brooch');
+  await expect(page.getByLabel('Dial, metal')).toHaveText('Sterling silver');
+  await page.getByLabel('Dial, metal').focus();
+  await page.keyboard.type('Fine');
+  await page.getByRole('heading', { name: 'Bench route' }).click();
+  await page.getByLabel('Part 2, name').focus();
+  await expect(page.getByLabel('Dial, metal')).toHaveText('Fine silver');
+});
+
+test('a changed figure glows once the hand rests, and not for those who want no motion', async ({ page, demo }) => {
+  await openPiece(page, demo.url, 'Barometer brooch');
+  const glows = () => page.evaluate(() => document.getAnimations().length);
+  await write(page.getByLabel('Dial, diameter'), '40');
+  await expect.poll(glows, { intervals: [20] }).toBeGreaterThan(0);
+  await expect.poll(glows).toBe(0);
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await write(page.getByLabel('Dial, diameter'), '41');
+  await page.waitForTimeout(250);
+  expect(await glows()).toBe(0);
+});
+
+test('an own alloy weighed in water, or given by its metals, shows how its density was found', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/studio`);
+  await page.getByLabel('Add an alloy').pressSequentially('Tide bronze');
+  const density = page.getByLabel('Tide bronze, density');
+  await density.fill('12.41 g in air');
+  await expect(page.getByText(/Give both weights/)).toBeVisible();
+  await density.fill('Cu 70, Zn 30');
+  await page.getByRole('button', { name: 'Accept as revision 3' }).click();
+  await expect(page.getByText('Revision 3', { exact: true })).toBeVisible();
+  await page.getByLabel('Ask a trade sum').fill('density tide bronze');
+  const answer = page.getByRole('region', { name: 'Answer' });
+  await expect(answer).toContainText('ideal mixture until it is weighed');
+  await expect(answer).toContainText('1 ÷ (0.7 ÷ 8.96 + 0.3 ÷ 7.14)');
+});
