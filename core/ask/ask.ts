@@ -5,7 +5,14 @@ import { bezelAnswer, ringsAroundAnswer } from './answers/bezels.ts';
 import { jumpRingAnswer } from './answers/jump-rings.ts';
 import { identifyAnswer } from './answers/identify.ts';
 import { conversionAnswer, gaugeAnswer, isBareMeasure, onlyGauge } from './answers/measures.ts';
-import { alloyingAnswer, densityAnswer, finenessAnswer, meltingAnswer, valueAnswer } from './answers/metals.ts';
+import {
+  alloyingAnswer,
+  densityAnswer,
+  finenessAnswer,
+  finenessOrKarat,
+  meltingAnswer,
+  valueAnswer,
+} from './answers/metals.ts';
 import { ringAnswer } from './answers/rings.ts';
 import { discAnswer, stockAnswer, stripByMassAnswer } from './answers/stock.ts';
 import { ballAnswer, domeAnswer, granuleAnswer, workAnswer } from './answers/volumes.ts';
@@ -70,6 +77,7 @@ const answers = {
   value: valueAnswer,
   density: densityAnswer,
   melting: meltingAnswer,
+  fineness: finenessOrKarat,
   ring: ringAnswer,
   gauge: gaugeAnswer,
   identify: identifyAnswer,
@@ -83,7 +91,7 @@ const examples = {
   dome: 'dome 20 mm across 6 mm high', ball: 'ball 2 mm on 0.8 mm wire', granule: 'granule 1 mm from 0.5 mm wire', hinge: 'hinge 12 mm wide 3 knuckles 1 mm pin',
   twist: 'twist 2 strands 0.8 mm 3 turns per cm 200 mm long', chain: 'chain 45 cm links 5 mm inside 1 mm wire', value: 'value of 20 g sterling', identify: 'what is 0.62 g per 100 mm',
   work: 'forge 4 mm round to 6 x 1.5 mm 50 mm long', density: 'density 14k yellow', melting: 'melting point sterling', gauge: 'what gauge is 1.3 mm', aspect: 'aspect ratio 4 mm inside 18 ga',
-  alloying: '100 g fine silver to sterling', wrap: 'wrap 12 turns 0.4 mm wire 1.2 mm outside', convert: '54 g in ozt',
+  alloying: '100 g fine silver to sterling', fineness: '14k in fineness', wrap: 'wrap 12 turns 0.4 mm wire 1.2 mm outside', convert: '54 g in ozt',
 } as const satisfies Record<Topic | 'stock' | 'convert', string>; // prettier-ignore
 
 /** A question of each kind, for an empty ask line. */
@@ -123,7 +131,9 @@ export function ask(line: string, basis: AskBasis): Answer | NotUnderstood {
 function answerOf(question: Question, slots: Slots): Found {
   const { topics, sizes, masses, alloys, target, scales, letter, form } = question;
   const [from, to] = [alloys.find(({ isGoal }) => !isGoal), alloys.find(({ isGoal }) => isGoal)];
-  if (from && to && masses.length > 0) return alloyingAnswer(slots);
+  const finenesses = question.numbers.filter(({ value }) => value >= LEAST_FINENESS && value <= 1000).length;
+  if (masses.length > 0 && question.hasTo && [from, to].filter(Boolean).length + finenesses >= 2)
+    return alloyingAnswer(slots);
   if (topics.has('bezel') && topics.has('jump-ring')) {
     const found = ringsAroundAnswer(slots);
     if (found) return found;
@@ -154,6 +164,7 @@ function answerOf(question: Question, slots: Slots): Found {
   if (question.systems.length > 0 && sizes.length === 1) return gaugeAnswer(slots);
   if (isWeighed && topics.has('identify')) return identifyAnswer(slots);
   if (isBareMeasure(question) && sizes.length < 2) return conversionAnswer(slots);
+  if (isWeighed && isOneLength(question)) return identifyAnswer(slots);
   if (sizes.length > 0) return stockAnswer(slots);
   if (masses.length > 0 && alloys.length > 0)
     return slots.question.basis.fix ? valueAnswer(slots) : conversionAnswer(slots);
@@ -162,6 +173,17 @@ function answerOf(question: Question, slots: Slots): Found {
   if (alloys.length > 0)
     return { figures: [...densityAnswer(slots).figures.slice(0, 1), ...meltingAnswer(slots).figures.slice(0, 2)] };
   throw new NotEnough('Say what you want to know of it.', examples.stock);
+}
+
+/** Below this a bare number is no fineness. */
+const LEAST_FINENESS = 300;
+/** Nothing so thick is drawn as wire: beside a weight it is how long the wire is. */
+const THICKEST_WIRE_MM = 15;
+
+// A weight and a length, and nothing that says how thick: which wire is it?
+function isOneLength({ sizes, form }: Question): boolean {
+  const [size] = sizes;
+  return sizes.length === 1 && (form === null || form === 'round') && (size?.mm ?? 0) >= THICKEST_WIRE_MM;
 }
 
 function notUnderstood(question: Question | null, sentence: string, example?: string): NotUnderstood {

@@ -68,11 +68,13 @@ const gaugeWords = new Map<string, 'awg' | 'swg' | null>([
 ]);
 const multiplying = new Set(['by']);
 const dividing = new Set(['per', 'each']);
+const troy = new Set(['troy']);
 const vulgar: Readonly<Record<string, number>> = {
   '½': 1 / 2, '¼': 1 / 4, '¾': 3 / 4, '⅓': 1 / 3, '⅔': 2 / 3, '⅛': 1 / 8, '⅜': 3 / 8, '⅝': 5 / 8, '⅞': 7 / 8,
 }; // prettier-ignore
 /** The scales an answer about a ring may be wanted in. */
 const ringScales = new Set(['us', 'uk', 'iso', 'eu', 'jp', 'japan', 'japanese', 'british', 'american']);
+const finenessWords = new Set(['karat', 'karats', 'fineness']);
 
 const NESTING_LIMIT = 20;
 const LONGEST_LINE = 500;
@@ -92,9 +94,14 @@ function isWord(token: IToken, words: ReadonlySet<string>): boolean {
   return token.tokenType === Word && words.has(token.image.toLowerCase());
 }
 
-/** What can be asked for after “in” or “to”: a unit, a gauge system, a ring scale. */
+/** What can be asked for after “in” or “to”: a unit, a gauge system, a ring scale, karat or fineness. */
 function isTarget(token: IToken): boolean {
-  return unitOf(token) !== null || gaugeWord(token) !== undefined || isWord(token, ringScales);
+  return (
+    unitOf(token) !== null ||
+    gaugeWord(token) !== undefined ||
+    isWord(token, ringScales) ||
+    isWord(token, finenessWords)
+  );
 }
 
 class LineParser extends EmbeddedActionsParser {
@@ -115,6 +122,7 @@ class LineParser extends EmbeddedActionsParser {
   // “in” is inches after a number, unless what follows it is what the answer is wanted in.
   #unitFollows(): boolean {
     const token = this.LA(1);
+    if (this.#isTroy()) return true;
     if (unitOf(token) === null) return false;
     if (token.image.toLowerCase() !== 'in') return true;
     const next = this.LA(2);
@@ -282,8 +290,10 @@ class LineParser extends EmbeddedActionsParser {
       },
       {
         ALT: () => {
-          const sign = this.OPTION(() => this.CONSUME(Currency));
+          const before = this.OPTION(() => this.CONSUME(Currency));
           const digits = this.OR1([{ ALT: () => this.CONSUME(Decimal) }, { ALT: () => this.CONSUME(Fraction) }]);
+          const after = this.OPTION3(() => this.CONSUME1(Currency));
+          const sign = before ?? after;
           const unit = this.SUBRULE1(this.unit);
           // 6 ft 2 in and 1' 6" are one length.
           const inches = this.OPTION1({
@@ -316,12 +326,18 @@ class LineParser extends EmbeddedActionsParser {
     this.OPTION({
       GATE: () => this.#unitFollows(),
       DEF: () => {
+        const isTroy = this.OPTION1({ GATE: () => this.#isTroy(), DEF: () => this.CONSUME1(Word) }) !== undefined;
         const token = this.OR([{ ALT: () => this.CONSUME(Word) }, { ALT: () => this.CONSUME(Quote) }]);
-        unit = unitOf(token);
+        unit = isTroy ? askUnit('ozt') : unitOf(token);
       },
     });
     return unit;
   });
+
+  // Troy ounces, and not another unit with an odd word before it.
+  #isTroy(): boolean {
+    return isWord(this.LA(1), troy) && unitOf(this.LA(2))?.isBareOunce === true;
+  }
 
   #inchesFollow(): boolean {
     return [Decimal, Fraction].includes(this.LA(1).tokenType) && unitOf(this.LA(2))?.symbol === 'in';

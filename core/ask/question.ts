@@ -64,6 +64,8 @@ export interface Question {
   readonly target: AskUnit | null;
   readonly hasTo: boolean;
   readonly hasRange: boolean;
+  /** A size without a unit was taken for mm. */
+  readonly mmAssumed: boolean;
   /** A wide band is made to the size itself. */
   readonly noEase: boolean;
   /** Every length, mass and so on of the line with its unit as typed, in order. */

@@ -24,6 +24,7 @@ export class Slots {
 
   constructor(question: Question) {
     this.question = question;
+    if (question.mmAssumed) this.assume('millimetres', []);
   }
 
   /** Takes something for granted; each choice is words that say it otherwise, put behind the line. */

@@ -3,8 +3,10 @@ import type { GaugeSystem } from '../measure/gauge.ts';
 import type { RingSizeSystem } from '../measure/ring-size.ts';
 import type { SectionForm } from '../stock/section.ts';
 import { LineError, readLine, type Quantity, type Span, type Term } from './grammar.ts';
+import { goldIds } from './gold.ts';
+import { isLength, isPlain, lendMm, lentUnits } from './lent-units.ts';
 import type { Amount, AskBasis, Measure, NamedAlloy, Question, Size } from './question.ts';
-import { askUnit, dimension, plain, sameDimensions, type AskUnit } from './units.ts';
+import { askUnit, dimension, sameDimensions, type AskUnit } from './units.ts';
 import {
   phraseAt,
   vocabularyOf,
@@ -58,7 +60,8 @@ class Sorter {
   readonly #basis: AskBasis;
   readonly #terms: readonly Term[];
   /** Units lent to a number by the one it is crossed with: 12 x 10 mm. */
-  readonly #lent: ReadonlyMap<number, AskUnit>;
+  readonly #lent: Map<number, AskUnit>;
+  readonly #mmAssumed: boolean;
   readonly #sizes: Size[] = [];
   readonly #masses: Amount[] = [];
   readonly #others: Measure[] = [];
@@ -71,12 +74,14 @@ class Sorter {
   readonly #systems: GaugeSystem[] = [];
   readonly #unknown: (Span & { word: string })[] = [];
   readonly #understood: string[] = [];
-  readonly #roles: { role: Role; after: number }[] = [];
+  readonly #roles: { role: Role; after: number; word: string }[] = [];
   #form: SectionForm | null = null;
   #shape: Question['shape'] = null;
   #temper: string | null = null;
   #letter: string | null = null;
   #target: AskUnit | null = null;
+  /** A unit named without a number: how many grams. */
+  #asked: AskUnit | null = null;
   #hasTo = false;
   #hasRange = false;
   #noEase = false;
@@ -89,12 +94,13 @@ class Sorter {
     this.#basis = basis;
     this.#terms = readLine(line);
     this.#lent = lentUnits(this.#terms);
+    this.#mmAssumed = lendMm(this.#terms, this.#lent);
   }
 
   sort(): Question {
     for (let at = 0; at < this.#terms.length; at += this.#termAt(at));
     this.#settleGold();
-    giveRoles(this.#sizes, this.#roles);
+    giveRoles(this.#sizes, this.#rolesGiven());
     return {
       line: this.#line,
       basis: this.#basis,
@@ -114,6 +120,7 @@ class Sorter {
       target: this.#target,
       hasTo: this.#hasTo,
       hasRange: this.#hasRange,
+      mmAssumed: this.#mmAssumed,
       noEase: this.#noEase,
       quantities: this.#quantities,
       unknown: this.#unknown,
@@ -143,7 +150,8 @@ class Sorter {
         return this.#wordAt(at, term.word);
       case 'sign':
         if (/[-−–]/.test(term.sign)) this.#hasRange = true;
-        else if (!/[=.:&%]/.test(term.sign)) this.#notUnderstood(term);
+        // In £/g: what the answer is wanted in, whose money is that of the question.
+        else if (!/[=.:&%]/.test(term.sign) && !(this.#hasTo && /[£$€¥/÷]/.test(term.sign))) this.#notUnderstood(term);
         return 1;
       case 'times':
         return 1;
@@ -158,6 +166,8 @@ class Sorter {
     this.#understand(place);
     if (isPlain(quantity) && this.#isFineness(at, quantity.value, place)) return 1;
     this.#quantities.push({ ...quantity, start, end });
+    if (quantity.value < 0 && (isLength(quantity) || sameDimensions(quantity.dimensions, dimension.mass)))
+      throw new LineError(`“${this.#line.slice(start, end)}” is below nothing. Give a measure above 0.`);
     if (isLength(quantity)) {
       this.#sizes.push({ mm: quantity.value, gauge: null, role: null, crossed: this.#isPaired(at), ...place });
     } else if (sameDimensions(quantity.dimensions, dimension.mass)) {
@@ -198,6 +208,14 @@ class Sorter {
     if (!unit && /^[a-z]$/.test(word) && this.#speaksOfRings()) return this.#letterAt(at, word);
     if (unit && !(found && found.length > 1)) {
       this.#target = unit;
+      // How many grams in an ounce: one ounce, in grams.
+      if (this.#asked && this.#quantities.length === 0) this.#askOne(term, unit, this.#asked);
+      this.#understand(term);
+      return 1;
+    }
+    const bare = found ? null : askUnit(word);
+    if (bare && !this.#hasTo) {
+      this.#asked = bare;
       this.#understand(term);
       return 1;
     }
@@ -209,6 +227,12 @@ class Sorter {
     if (found.concept.kind !== 'filler') this.#understand(place);
     this.#apply(found.concept, place);
     return found.length;
+  }
+
+  #askOne({ start, end }: Span, unit: AskUnit, wanted: AskUnit): void {
+    const quantity = { value: unit.factor, dimensions: unit.dimensions, unit, start, end };
+    this.#quantities.push(quantity);
+    this.#target = wanted;
   }
 
   // A letter of the alphabet is a British ring size where a ring is spoken of; a half may stand behind it.
@@ -256,11 +280,20 @@ class Sorter {
         this.#topics.add(concept.topic);
         return;
       case 'role':
-        this.#roles.push({ role: concept.role, after: this.#sizes.length });
+        this.#roles.push({
+          role: concept.role,
+          after: this.#sizes.length,
+          word: this.#line.slice(place.start, place.end).toLowerCase(),
+        });
         return;
       case 'counted': {
         const last = this.#numbers.pop();
         if (last) this.#counts[concept.counted] = last.value;
+        return;
+      }
+      case 'multiple': {
+        const last = this.#numbers.pop();
+        this.#counts.pieces = (last?.value ?? 1) * concept.of;
         return;
       }
       case 'scale':
@@ -282,6 +315,13 @@ class Sorter {
       case 'filler':
         return;
     }
+  }
+
+  // The length of a ring's blank is what is asked, not what the measure beside the word is.
+  #rolesGiven() {
+    const isBent = (['ring', 'bangle', 'cuff', 'bezel'] as const).some((topic) => this.#topics.has(topic));
+    const isWeighed = this.#masses.length > 0 && this.#sizes.length === 1;
+    return this.#roles.filter(({ word }) => !((isBent || isWeighed) && /^lengths?$/.test(word)));
   }
 
   #name(ids: readonly string[], named: Named): void {
@@ -334,47 +374,16 @@ class Sorter {
   }
 }
 
-const isPlain = ({ dimensions }: Quantity) => sameDimensions(dimensions, plain);
-const isLength = ({ dimensions }: Quantity) => sameDimensions(dimensions, dimension.length);
-
 function notInTheBook(metal: string, fineness: number, known: readonly string[]): LineError {
   return new LineError(
     `The book has no ${metal} of ${String(fineness)}. It has ${known.join(', ')}; enter your own in Studio.`,
   );
 }
 
-// A number without a unit takes that of the one it is crossed with, back along the row: 20 x 30 x 2 mm.
-function lentUnits(terms: readonly Term[]): Map<number, AskUnit> {
-  const lent = new Map<number, AskUnit>();
-  for (let at = terms.length - 1; at >= 2; at -= 1) {
-    const [before, cross, after] = [terms[at - 2], terms[at - 1], terms[at]];
-    if (cross?.kind !== 'times' || before?.kind !== 'quantity' || after?.kind !== 'quantity') continue;
-    const unit = lent.get(at) ?? (isLength(after.quantity) ? after.quantity.unit : null);
-    if (unit && isPlain(before.quantity)) lent.set(at - 2, unit);
-  }
-  return lent;
-}
-
 // A square tube is square and a tube; round stock of another form is only that form.
 function formOf(before: SectionForm | null, named: SectionForm): SectionForm {
   if (before === 'square' && named === 'tube') return 'square-tube';
   return named === 'round' && before ? before : named;
-}
-
-function goldIds(
-  karat: number | null,
-  colour: GoldColour | null,
-  whitener: 'palladium' | 'nickel' | null,
-  isMelt: boolean,
-): readonly string[] {
-  if (karat === 24 || (karat === null && !colour)) return ['gold-24k'];
-  if (karat === null) return [18, 14].flatMap((each) => goldIds(each, colour, whitener, isMelt));
-  const family = `gold-${String(karat)}k`;
-  const white = [`${family}-white-pd`, `${family}-white-ni`];
-  if (colour === 'white') return whitener ? [`${family}-white-${whitener === 'nickel' ? 'ni' : 'pd'}`] : white;
-  if (colour) return [`${family}-${colour}`];
-  // In a melt only the fineness counts.
-  return isMelt ? [`${family}-yellow`] : [`${family}-yellow`, `${family}-rose`, ...white];
 }
 
 // A word of measure belongs to the measure before it, unless that has one; else to the one after.

@@ -8,7 +8,7 @@ import type { SectionForm } from '../stock/section.ts';
 /** What a question can be about. */
 export type Topic =
   | 'ring' | 'jump-ring' | 'bezel' | 'bangle' | 'cuff' | 'disc' | 'washer' | 'dome' | 'ball' | 'granule' | 'hinge' | 'twist'
-  | 'chain' | 'value' | 'identify' | 'work' | 'density' | 'melting' | 'gauge' | 'aspect' | 'alloying' | 'wrap'; // prettier-ignore
+  | 'chain' | 'value' | 'identify' | 'work' | 'density' | 'melting' | 'gauge' | 'aspect' | 'alloying' | 'wrap' | 'fineness'; // prettier-ignore
 
 /** What a measure is of. */
 export type Role =
@@ -30,6 +30,8 @@ export type Concept =
   | { readonly kind: 'topic'; readonly topic: Topic }
   | { readonly kind: 'role'; readonly role: Role }
   | { readonly kind: 'counted'; readonly counted: Counted }
+  /** `2 dozen`: so many times the number before it. */
+  | { readonly kind: 'multiple'; readonly of: number }
   | { readonly kind: 'scale'; readonly scale: RingSizeSystem }
   | { readonly kind: 'system'; readonly system: GaugeSystem }
   /** `in`, `to`: what comes after is where it goes. */
@@ -50,6 +52,9 @@ const alloyWords: Readonly<Record<string, readonly string[]>> = {
   copper: ['copper-c110'], c110: ['copper-c110'], 'red brass': ['brass-c230'], c230: ['brass-c230'], brass: ['brass-c260', 'brass-c230', 'bronze-c220'],
   'yellow brass': ['brass-c260'], 'cartridge brass': ['brass-c260'], c260: ['brass-c260'], "jeweller's bronze": ['bronze-c220'],
   "jeweler's bronze": ['bronze-c220'], c220: ['bronze-c220'], 'jewelers bronze': ['bronze-c220'],
+  'jewelers brass': ['bronze-c226'],
+  'jewellers brass': ['bronze-c226'],
+  "jeweler's brass": ['bronze-c226'],
   'jewellers bronze': ['bronze-c220'],
   'jewelry bronze': ['bronze-c226'], 'jewellery bronze': ['bronze-c226'], c226: ['bronze-c226'],
   bronze: ['phosphor-bronze-c510', 'bronze-c220', 'bronze-c226'], 'phosphor bronze': ['phosphor-bronze-c510'], c510: ['phosphor-bronze-c510'],
@@ -73,13 +78,13 @@ const formWords: Readonly<Record<string, SectionForm>> = {
 
 const topicWords: Readonly<Record<string, Topic>> = {
   ring: 'ring', 'ring band': 'ring', 'ring size': 'ring', band: 'ring', size: 'ring', 'finger size': 'ring', 'jump ring': 'jump-ring', 'jump-ring': 'jump-ring',
-  jumpring: 'jump-ring', jump: 'jump-ring', bezel: 'bezel', cabochon: 'bezel', cab: 'bezel', stone: 'bezel', bangle: 'bangle', bracelet: 'bangle', cuff: 'cuff', disc: 'disc', disk: 'disc',
-  circle: 'disc', washer: 'washer', dome: 'dome', domed: 'dome', ball: 'ball', 'balled end': 'ball', 'ball end': 'ball', balled: 'ball', 'head pin': 'ball',
+  jumpring: 'jump-ring', jump: 'jump-ring', bezel: 'bezel', cabochon: 'bezel', cab: 'bezel', stone: 'bezel', bangle: 'bangle', bracelet: 'bangle', hoop: 'bangle', cuff: 'cuff', disc: 'disc', disk: 'disc',
+  circle: 'disc', washer: 'washer', dome: 'dome', domed: 'dome', ball: 'ball', 'balled end': 'ball', 'ball end': 'ball', balled: 'ball',
   granule: 'granule', hinge: 'hinge', twist: 'twist', twisted: 'twist', chain: 'chain', value: 'value', worth: 'value', cost: 'value', price: 'value',
-  'what is this': 'identify', 'what is': 'identify', 'which wire': 'identify', identify: 'identify', 'which stock': 'identify', forge: 'work', forged: 'work', roll: 'work', rolled: 'work',
+  'what is this': 'identify', 'what wire': 'identify', 'what stock': 'identify', 'what metal': 'identify', 'what is': 'identify', 'which wire': 'identify', identify: 'identify', 'which stock': 'identify', forge: 'work', forged: 'work', roll: 'work', rolled: 'work',
   draw: 'work', drawn: 'work', hammer: 'work', 'work down': 'work', density: 'density', 'specific gravity': 'density', melting: 'melting', 'melting point': 'melting', melt: 'melting', solidus: 'melting',
   liquidus: 'melting', 'melting range': 'melting', gauge: 'gauge', gage: 'gauge', ga: 'gauge', 'what gauge': 'gauge', 'aspect ratio': 'aspect', aspect: 'aspect',
-  alloy: 'alloying', 'alloy up': 'alloying', 'alloy down': 'alloying', raise: 'alloying', lower: 'alloying', refine: 'alloying', wrap: 'wrap', wrapped: 'wrap',
+  alloy: 'alloying', 'alloy up': 'alloying', 'alloy down': 'alloying', raise: 'alloying', lower: 'alloying', refine: 'alloying', wrap: 'wrap', wrapped: 'wrap', fineness: 'fineness', karat: 'fineness', 'parts per thousand': 'fineness',
 }; // prettier-ignore
 
 const roleWords: Readonly<Record<string, Role>> = {
@@ -100,7 +105,7 @@ const scaleWords: Readonly<Record<string, RingSizeSystem>> = {
 }; // prettier-ignore
 
 const fillers =
-  'a an the of for how much many does do is are will would can i get need cut make want with and at on from please weigh weighs weight mass metal it its my me what which give tell be needed blank stock number no shape shaped equals equal material per ease allowance area fit fits nickel there'.split(
+  'a an the of for how much many does do is are will would can i get need cut make want with and at on from please weigh weighs weight mass metal it its my me what which give tell be needed blank stock number no shape shaped equals equal material per ease allowance area fit fits nickel there troy have has had coil some using use find calculate compute reckon work out these those this im we you our any by or if so then earring down up lost label also just exactly each that vs versus half sizes only every'.split(
     ' ',
   );
 
@@ -109,9 +114,10 @@ const build = (own: ReadonlyMap<string, Alloy>): ReadonlyMap<string, Concept> =>
   const put = <Value>(table: Readonly<Record<string, Value>>, make: (value: Value) => Concept) => {
     for (const [phrase, value] of Object.entries(table)) words.set(phrase, make(value));
   };
-  for (const filler of fillers) words.set(filler, { kind: 'filler' });
+  for (const filler of [...fillers, 'head pin', 'ear wire']) words.set(filler, { kind: 'filler' });
   put(roleWords, (role) => ({ kind: 'role', role }));
   put(countedWords, (counted) => ({ kind: 'counted', counted }));
+  put({ dozen: 12, gross: 144, pair: 2 }, (of) => ({ kind: 'multiple', of }));
   put(scaleWords, (scale) => ({ kind: 'scale', scale }));
   put(formWords, (form) => ({ kind: 'form', form }));
   put(topicWords, (topic) => ({ kind: 'topic', topic }));

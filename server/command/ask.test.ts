@@ -19,4 +19,13 @@ describe('noon ask', () => {
     });
     expect(outputOf(outcome)).not.toContain('\n');
   });
+
+  test.each([
+    ['18 ga stirling 120 mm', '“stirling” is not known. Did you mean sterling?'],
+    ['18 ga sterling 120 mm 35 mm', /^“35 mm” would have no part in the answer/],
+    ['18 ga sterling 120 mm zigzag', /^“zigzag” would have no part in the answer/],
+    ['-5 mm sterling', /below nothing/],
+  ])('does not answer “%s”, which it understands only in part', (line, error) => {
+    expect(outcomeOf(line, basis)).toEqual({ error: expect.stringMatching(error) as string });
+  });
 });

@@ -1,5 +1,5 @@
 // noon ask: the ask line for scripts. One question on the command line, or one a line from standard input.
-import { ask, type AskBasis } from '../../core/ask/ask.ts';
+import { ask, type Answer, type AskBasis } from '../../core/ask/ask.ts';
 import type { Figure } from '../../core/figure/figure.ts';
 
 /** A figure as plain JSON, its lazy sum written out. */
@@ -17,9 +17,20 @@ export type Outcome = { readonly figures: FigureJson[] } | { readonly error: str
 
 export function outcomeOf(line: string, basis: AskBasis): Outcome {
   const answer = ask(line, basis);
-  if (answer.ok) return { figures: answer.figures.map(toJson) };
+  if (answer.ok) {
+    // A script sees no margin where a doubt could be noted: what is not wholly understood is not answered.
+    const doubt = doubtOf(answer);
+    return doubt ? { error: doubt } : { figures: answer.figures.map(toJson) };
+  }
   const understood = answer.understood.length > 0 ? ` Understood: ${answer.understood.join(', ')}.` : '';
   return { error: `${answer.sentence}${understood} Try: ${answer.nearest.join('; ')}` };
+}
+
+function doubtOf({ corrections, ignored }: Answer): string {
+  const [correction] = corrections;
+  if (correction) return `“${correction.word}” is not known. Did you mean ${correction.meant}?`;
+  const left = ignored.map((word) => `“${word}”`).join(', ');
+  return left && `${left} would have no part in the answer. Leave it out, or say it otherwise.`;
 }
 
 /** One line of output for one line of input: a JSON array, or an object with `error`. */

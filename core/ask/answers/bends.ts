@@ -22,7 +22,7 @@ import { massOf, roundPart } from './round-wire.ts';
 export function bangleAnswer(slots: Slots): Found {
   const example = 'bangle 65 mm inside 3 mm';
   const opening = slots.take('opening', 'opening');
-  const around = slots.take('around', 'inside circumference');
+  const around = slots.take('around', 'inside circumference') ?? wrist(slots);
   const thick = slots.take('thick', 'thickness') ?? slots.take('wire', 'thickness') ?? slots.thin('thickness', 'round');
   const inside =
     slots.take('inside', 'inside diameter') ??
@@ -52,6 +52,16 @@ export function bangleAnswer(slots: Slots): Found {
   const part = roundPart(slots, isCuff ? 'Cuff' : 'Bangle', thick, blank, 1);
   return { figures: [length, closed, ...massOf(slots, length, thick)], part };
 }
+
+// No arm is so thick across: what is that long goes round it.
+function wrist(slots: Slots): Figure | null {
+  const size = slots.free().find(({ mm }) => mm !== null && mm >= WIDEST_INSIDE_MM);
+  if (!size) return null;
+  slots.assume('measured round the inside', [['across the inside', 'inside']]);
+  return slots.figure(size, 'inside circumference');
+}
+
+const WIDEST_INSIDE_MM = 110;
 
 /** Links for a length of chain, and the wire they take; or a bezel made of rings. */
 export function chainAnswer(slots: Slots): Found {

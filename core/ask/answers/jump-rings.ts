@@ -1,6 +1,7 @@
 // Jump rings: how much wire for so many, how many from a length, and whether they are of a good shape.
 import { aspectRatio, coilLengthMm, goodAspect, mandrelMm, ringOfCoilMm, ringsFrom } from '../../blank/jump-ring.ts';
 import { given, inSum, reckoned, type Figure } from '../../figure/figure.ts';
+import { massPerLength } from '../../stock/section.ts';
 import { typedSize } from '../part.ts';
 import type { Found } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
@@ -26,7 +27,7 @@ export function jumpRingAnswer(slots: Slots): Found {
   const aspect = aspectOf(inside, wire);
   const extras = [each, aspect, ...springOpen(slots, inside)];
   const note = aspectNote(aspect.value);
-  const stretch = long ?? slots.next('length of wire');
+  const stretch = long ?? slots.next('length of wire') ?? lengthOfMass(slots, wire);
   if (slots.question.topics.has('aspect') && !stretch) return { figures: [aspect, each], ...note };
   if (stretch) {
     const rings = ringsFrom(stretch.value, inside.value, wire.value, kerf.value);
@@ -51,6 +52,16 @@ export function jumpRingAnswer(slots: Slots): Found {
     part: roundPart(slots, 'Jump ring', wire, { rule: 'jump-ring', inside: typedSize(inside) }, count),
     ...note,
   };
+}
+
+// So many rings from a weight of wire.
+function lengthOfMass(slots: Slots, wire: Figure): Figure | null {
+  const mass = slots.mass('wire there is');
+  if (!mass) return null;
+  const density = slots.density(slots.alloy());
+  const length = mass.value / massPerLength({ form: 'round', diameterMm: wire.value }, density.value);
+  const how = `${inSum(mass.value)} × 1000 ÷ (π/4 × ${inSum(wire.value)}² × ${inSum(density.value)})`;
+  return reckoned('length of wire', length, 'mm', how, [mass, wire, density]);
 }
 
 function insideOf(slots: Slots, outside: Figure | null, wire: Figure): Figure | null {

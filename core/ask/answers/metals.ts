@@ -44,9 +44,11 @@ export function alloyingAnswer(slots: Slots): Found {
   const example = '100 g fine silver to sterling';
   const mass = slots.mass('metal there is');
   const [from, to] = [alloys.find(({ isGoal }) => !isGoal), alloys.find(({ isGoal }) => isGoal)];
-  if (!mass || !from || !to) throw new NotEnough('Give the weight, what it is and what it is to become.', example);
-  for (const named of [from, to]) named.used = true;
-  const [is, wanted] = [finenessOfAlloy(from.alloy), finenessOfAlloy(to.alloy)];
+  for (const named of [from, to]) if (named) named.used = true;
+  const is = from ? finenessOfAlloy(from.alloy) : slots.number();
+  const wanted = to ? finenessOfAlloy(to.alloy) : slots.number();
+  if (!mass || is === null || wanted === null)
+    throw new NotEnough('Give the weight, what it is and what it is to become.', example);
   const { what, add, total } = addToReach(mass.value, is, wanted);
   return {
     figures: [add, total],
@@ -89,6 +91,23 @@ export function meltingAnswer(slots: Slots): Found {
       ),
     ],
   };
+}
+
+const FINEST = 1000;
+const KARATS = 24;
+
+/** Karat of a fineness, fineness of a karat: of a metal named, or of a bare number. */
+export function finenessOrKarat(slots: Slots): Found {
+  const named = finenessAnswer(slots);
+  if (named) return named;
+  const number = slots.number();
+  if (number === null || !(number > 0 && number <= FINEST))
+    throw new NotEnough('Give a fineness of 1 to 1000, or a karat of 1 to 24.', '585 in karat');
+  const isKarat = number <= KARATS;
+  const asked = given(isKarat ? 'karat' : 'fineness', number, isKarat ? 'k' : '‰', 'as asked');
+  const how = isKarat ? `${inSum(number)} ÷ 24 × 1000` : `${inSum(number)} × 24 ÷ 1000`;
+  const value = isKarat ? (number / KARATS) * FINEST : (number * KARATS) / FINEST;
+  return { figures: [reckoned(isKarat ? 'fineness' : 'karat', value, isKarat ? '‰' : 'k', how, [asked])] };
 }
 
 /** Karat and parts per thousand. */

@@ -1,6 +1,7 @@
 // Ring sizes between scales, and the blank for a size or a range of sizes.
 import { bandLengthMm, wideBandSizes, WIDE_BAND_MM } from '../../blank/developed-length.ts';
 import { given, inSum, reckoned, type Figure } from '../../figure/figure.ts';
+import { MM_PER_INCH } from '../../measure/length-units.ts';
 import { readRingSize, ringInsideMm, ringSizeOf, ringSizeText, type RingSizeSystem } from '../../measure/ring-size.ts';
 import { counted, valueOf } from './stock.ts';
 import { massPerLength, areaOf, type Section } from '../../stock/section.ts';
@@ -56,6 +57,8 @@ function insideOf(slots: Slots): Figure {
     if (!measured) throw new NotEnough('Give the ring size and its scale.', EXAMPLE);
     return measured;
   }
+  const fraction = inchFraction(slots);
+  if (fraction) return fraction;
   const text = question.letter ?? inSum(slots.number() ?? NaN);
   if (!question.letter && question.scales.length === 0) {
     slots.assume(
@@ -72,6 +75,18 @@ function insideOf(slots: Slots): Figure {
   const reading = readRingSize(text, scale);
   if (!reading.ok) throw new NotEnough(reading.sentence, EXAMPLE);
   return given(`inside diameter of ${scaleNames[scale]} ${text}`, reading.value, 'mm', reading.source);
+}
+
+// A 5/8 ring is five eighths of an inch across the inside: no scale has so small a size.
+function inchFraction(slots: Slots): Figure | null {
+  const { numbers, letter, scales: named, line } = slots.question;
+  const [first] = numbers;
+  if (!first || letter || named.length > 0 || first.value >= 2) return null;
+  const typed = line.slice(first.start, first.end);
+  if (!/[/½¼¾⅓⅔⅛⅜⅝⅞]/.test(typed)) return null;
+  slots.number();
+  slots.assume(`${typed} in across the inside`, [['US size', 'us']]);
+  return given('inside diameter', first.value * MM_PER_INCH, 'mm', `${typed} in, as asked`);
 }
 
 function inScale(scale: RingSizeSystem, inside: Figure): Figure {

@@ -1,0 +1,40 @@
+// Units lent to numbers that were typed without one.
+import type { Quantity, Term } from './grammar.ts';
+import { askUnit, dimension, plain, sameDimensions, type AskUnit } from './units.ts';
+
+export const isPlain = ({ dimensions }: Quantity) => sameDimensions(dimensions, plain);
+export const isLength = ({ dimensions }: Quantity) => sameDimensions(dimensions, dimension.length);
+
+// A number without a unit takes that of the one it is crossed with, back along the row: 20 x 30 x 2 mm.
+export function lentUnits(terms: readonly Term[]): Map<number, AskUnit> {
+  const lent = new Map<number, AskUnit>();
+  for (let at = terms.length - 1; at >= 2; at -= 1) {
+    const [before, cross, after] = [terms[at - 2], terms[at - 1], terms[at]];
+    if (cross?.kind !== 'times' || before?.kind !== 'quantity' || after?.kind !== 'quantity') continue;
+    const unit = lent.get(at) ?? (isLength(after.quantity) ? after.quantity.unit : null);
+    if (unit && isPlain(before.quantity)) lent.set(at - 2, unit);
+  }
+  return lent;
+}
+
+// Two bare numbers crossed beside a word of outlines are a size in mm: bezel 10 x 8. @returns whether any were
+export function lendMm(terms: readonly Term[], lent: Map<number, AskUnit>): boolean {
+  const mm = askUnit('mm');
+  const isOutline = terms.some((term) => term.kind === 'word' && OUTLINE_WORDS.test(term.word));
+  if (!mm || !isOutline) return false;
+  const isBare = (at: number) => {
+    const term = terms[at];
+    return term?.kind === 'quantity' && isPlain(term.quantity) && !lent.has(at);
+  };
+  const pairs = terms.flatMap((term, at) => (term.kind === 'times' && isBare(at - 1) && isBare(at + 1) ? at : []));
+  for (const at of pairs) for (const beside of [at - 1, at + 1]) lent.set(beside, mm);
+  // A broken number beside such a size is one too: how thick the strip is.
+  if (pairs.length > 0)
+    terms.forEach((term, at) => {
+      if (isBare(at) && term.kind === 'quantity' && !Number.isInteger(term.quantity.value)) lent.set(at, mm);
+    });
+  return pairs.length > 0;
+}
+
+const OUTLINE_WORDS =
+  /^(bezels?|cabs?|cabochons?|stones?|ovals?|rectangles?|cushions?|teardrops?|pears?|sheets?|strips?)$/;
