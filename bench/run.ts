@@ -7,7 +7,7 @@ import { chromium, type Page } from '@playwright/test';
 import { ask } from '../core/ask/ask.ts';
 import { readLine } from '../core/ask/grammar.ts';
 import { alloysWith } from '../core/metal/alloy.ts';
-import { emptyPiece, type Part, type Piece, type Step } from '../core/piece/piece.ts';
+import { pieceSchema, type Piece } from '../core/piece/piece.ts';
 import { chromiumOptions } from '../e2e/chromium.ts';
 import { LedgerServer } from '../e2e/ledger-server.ts';
 
@@ -195,7 +195,7 @@ async function workOfKeys(input: HTMLElement, keystrokes: number): Promise<{ key
 }
 
 function largePiece(count: number): Piece {
-  const parts = Array.from({ length: count }, (_, index): Part => {
+  const parts = Array.from({ length: count }, (_, index) => {
     const name = `Part ${String(index + 1)}`;
     return {
       id: name,
@@ -207,11 +207,11 @@ function largePiece(count: number): Piece {
       trim: '0.5 mm',
     };
   });
-  const steps = Array.from({ length: count }, (_, index): Step => {
+  const steps = Array.from({ length: count }, (_, index) => {
     const name = `Step ${String(index + 1)}`;
     return { id: name, name, station: 'bench', setUp: '5', each: '3', byItself: '', meanwhile: false };
   });
-  return { ...emptyPiece, name: 'Large piece', batchSize: '12', parts, steps };
+  return pieceSchema.parse({ name: 'Large piece', note: '', batchSize: '12', parts, findings: [], steps });
 }
 
 function quantile(values: readonly number[], share: number): number {

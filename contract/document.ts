@@ -19,6 +19,8 @@ export function documentSchema<Body extends z.ZodType>(body: Body) {
     accepted: body.nullable(),
     priced: pricedSchema.nullable(),
     updatedAt: z.iso.datetime(),
+    /** When it was put away; null while it stands in the book. */
+    archivedAt: z.iso.datetime().nullable(),
   });
 }
 
@@ -29,6 +31,9 @@ export function draftSchema<Body extends z.ZodType>(body: Body) {
 
 /** Accepting the draft as the next revision, or leaving it for the accepted one. */
 export const atVersionSchema = z.object({ version: z.int().min(1) });
+
+/** Putting a document away, or taking it out again. */
+export const archiveSchema = atVersionSchema.extend({ archived: z.boolean() });
 
 type Envelope = z.infer<ReturnType<typeof documentSchema>>;
 

@@ -1,7 +1,7 @@
 // What the documentation of a format shows is what the ledger reads.
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
-import { blankRulesByForm } from '../core/piece/piece.ts';
+import { blankRulesByForm } from '../core/piece/part.ts';
 import { countPiece } from '../core/price/count.ts';
 import { readRates } from '../core/studio/rates.ts';
 import { startingStudio } from '../core/studio/studio.ts';
@@ -12,7 +12,9 @@ const example = JSON.parse(/```json\n([\s\S]*?)```/.exec(page)?.[1] ?? '') as un
 
 describe('the piece file', () => {
   test('the example of its page is read, and everything in it can be reckoned with', () => {
-    const { piece } = pieceFileSchema.parse(example);
+    const file = pieceFileSchema.parse(example);
+    if (file.format !== 'noon-ledger/piece') throw new Error('The example is one piece.');
+    const { piece } = file;
     const rates = readRates(
       startingStudio({ name: '', country: 'GB', currency: 'GBP', units: 'mm', hourlyRate: '30' }),
       1,

@@ -1,4 +1,4 @@
-// Pieces over the wire, and the open file format of one.
+// Pieces over the wire, and the open file format of one or many.
 import { z } from 'zod';
 import { pieceSchema } from '../core/piece/piece.ts';
 import { documentSchema, draftSchema } from './document.ts';
@@ -8,15 +8,38 @@ export const pieceDraftSchema = draftSchema(pieceSchema);
 export const pieceListSchema = z.array(pieceDocumentSchema);
 export type PieceDocument = z.infer<typeof pieceDocumentSchema>;
 
-/** A piece as a file of its own; see docs/formats/piece.md. */
-export const pieceFileSchema = z.strictObject({
-  format: z.literal(
-    'noon-ledger/piece',
-    'This is not a Noon Ledger piece file: its “format” should be “noon-ledger/piece”.',
-  ),
-  version: z.literal(1, 'This piece file is of a version this ledger does not read: its “version” should be 1.'),
-  piece: pieceSchema,
+/** Largest file of pieces taken in, their pictures included. */
+export const PIECE_FILE_LIMIT_BYTES = 64_000_000;
+
+/** A picture as it travels in a file: its id, and its JPEG bytes in base64. */
+const filePhotoSchema = z.strictObject({
+  id: z.string().max(80),
+  widthPx: z.int().min(1),
+  heightPx: z.int().min(1),
+  jpeg: z.base64(),
 });
+const photos = z.array(filePhotoSchema).max(2000).optional();
+// Version 1 had no joins, sizes and pictures; what it leaves out is as usual.
+const version = z.union(
+  [z.literal(1), z.literal(2)],
+  'This piece file is of a version this ledger does not read: its “version” should be 1 or 2.',
+);
+
+/** A piece as a file of its own, or several in one; see docs/formats/piece.md. */
+export const pieceFileSchema = z.discriminatedUnion(
+  'format',
+  [
+    z.strictObject({ format: z.literal('noon-ledger/piece'), version, piece: pieceSchema, photos }),
+    z.strictObject({
+      format: z.literal('noon-ledger/pieces'),
+      version,
+      pieces: z.array(pieceSchema).max(1000),
+      photos,
+    }),
+  ],
+  'This is not a Noon Ledger piece file: its “format” should be “noon-ledger/piece” or “noon-ledger/pieces”.',
+);
+export type PieceFile = z.infer<typeof pieceFileSchema>;
 
 /** One accepted revision, as it was. */
 export const pieceRevisionSchema = z.object({ id: z.string(), revision: z.int(), body: pieceSchema });

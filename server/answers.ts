@@ -48,11 +48,12 @@ function problemOf(error: FastifyError): Problem {
         type: '/problems/too-large',
         title: 'Too large',
         status: 413,
-        detail: 'That is larger than 1 MB, more than any piece or setting needs. Nothing was changed.',
+        detail:
+          'That is larger than is taken here: 1 MB, a picture 24 MB, a file of pieces 64 MB. Nothing was changed.',
       };
     case 'FST_ERR_CTP_INVALID_JSON_BODY':
     case 'FST_ERR_CTP_EMPTY_JSON_BODY':
-      return notUnderstood('This is not JSON, so nothing was read from it. Nothing was changed.');
+      return notUnderstood(`This is not JSON, so nothing was read from it. Nothing was changed.${placeIn(error)}`);
     case 'FST_ERR_CTP_INVALID_MEDIA_TYPE':
       return notUnderstood('Send JSON (content-type application/json). Nothing was changed.');
   }
@@ -65,6 +66,16 @@ function problemOf(error: FastifyError): Problem {
     status: 500,
     detail: 'Something went wrong inside Noon Ledger; nothing was changed. What happened stands in its log.',
   };
+}
+
+// The runtime says where it stopped reading: at a character, near some words, or at the end.
+function placeIn({ cause }: FastifyError): string {
+  const said = cause instanceof Error ? cause.message : '';
+  const position = /position (\d+)/.exec(said);
+  if (position) return ` It stops making sense at character ${position[1] ?? ''}.`;
+  const near = /(?:\.\.\.)?"(.*)" is not valid JSON$/s.exec(said);
+  if (near) return ` It stops making sense near “${(near[1] ?? '').replace(/\s+/g, ' ').trim()}”.`;
+  return said.startsWith('Unexpected end') ? ' It breaks off before its end.' : '';
 }
 
 function notUnderstood(detail: string, errors?: FieldError[]): Problem {

@@ -2,7 +2,7 @@ import type { FastifyInstance } from 'fastify';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
 import type { DocumentOf } from '../contract/document.ts';
 import { problemSchema } from '../contract/problem.ts';
-import { emptyPiece, type Piece } from '../core/piece/piece.ts';
+import { emptyPiece, pieceSchema, type Piece } from '../core/piece/piece.ts';
 import { createApp } from './app.ts';
 import { Book } from './store/book.ts';
 import { openLedger, type Ledger } from './store/ledger.ts';
@@ -10,7 +10,7 @@ import { openLedger, type Ledger } from './store/ledger.ts';
 type Loose = Record<string, unknown>;
 
 const firstRun = { name: 'Test', country: 'GB', currency: 'GBP', units: 'mm', hourlyRate: '30' };
-const piece: Piece = {
+const piece = pieceSchema.parse({
   ...emptyPiece,
   name: 'Buoy',
   parts: [
@@ -24,7 +24,7 @@ const piece: Piece = {
       trim: '',
     },
   ],
-};
+});
 
 let ledger: Ledger;
 let app: FastifyInstance;
@@ -192,9 +192,40 @@ describe('a piece', () => {
     const { id } = await addPiece();
     const file = await call('GET', `/api/pieces/${id}/file`);
     expect(file.headers['content-disposition']).toBe('attachment; filename="buoy.json"');
-    const back = await call<DocumentOf<Piece>>('POST', '/api/pieces/file', file.body);
+    const back = await call<DocumentOf<Piece>[]>('POST', '/api/pieces/file', file.body);
     expect(back.status).toBe(201);
-    expect(back.body.body).toEqual(piece);
+    expect(back.body.map(({ body }) => body)).toEqual([piece]);
+  });
+
+  test('several go out in one file and come back the same', async () => {
+    const [a, b] = [await addPiece(), await addPiece()];
+    const file = await call('GET', `/api/pieces/file?ids=${a.id},${b.id}`);
+    expect(file.body).toMatchObject({ format: 'noon-ledger/pieces', version: 2, pieces: [piece, piece] });
+    const back = await call<DocumentOf<Piece>[]>('POST', '/api/pieces/file', file.body);
+    expect(back.body.map(({ body }) => body)).toEqual([piece, piece]);
+  });
+
+  test('put away it leaves the file of the whole book, and can be taken out again', async () => {
+    const { id } = await addPiece();
+    const away = await call<DocumentOf<Piece>>('POST', `/api/pieces/${id}/archive`, { version: 1, archived: true });
+    expect(away.body.archivedAt).not.toBeNull();
+    expect((await call('GET', '/api/pieces/file')).body).toMatchObject({ pieces: [] });
+    expect((await call('POST', `/api/pieces/${id}/archive`, { version: 1, archived: false })).status).toBe(409);
+    const back = await call<DocumentOf<Piece>>('POST', `/api/pieces/${id}/archive`, { version: 2, archived: false });
+    expect(back.body).toMatchObject({ archivedAt: null, body: piece });
+  });
+
+  test('that the bench check stops is not accepted until it is put right, or the maker says why it may stand', async () => {
+    const closed = { ...piece, groups: [{ id: 'g', name: 'Bead', count: '1', closed: true, vents: '' }] };
+    const { body } = await call<DocumentOf<Piece>>('POST', '/api/pieces', closed);
+    const refused = await call('POST', `/api/pieces/${body.id}/revisions`, { version: 1 });
+    expect(refused).toMatchObject({
+      status: 400,
+      body: { errors: [{ path: 'check.closed-form.g', sentence: expect.stringContaining('no vent') as string }] },
+    });
+    const known = { ...closed, known: [{ rule: 'closed-form', about: 'g', reason: 'Cast, not soldered.' }] };
+    await call('PUT', `/api/pieces/${body.id}/draft`, { version: 1, body: known });
+    expect((await call('POST', `/api/pieces/${body.id}/revisions`, { version: 2 })).status).toBe(200);
   });
 });
 
@@ -299,15 +330,31 @@ describe('what is sent wrongly is answered in words, never with 500', () => {
   test.each([
     ['POST', '/api/pieces', 'not json', 400, /not JSON/],
     ['POST', '/api/pieces', '', 400, /not JSON/],
+    ['POST', '/api/pieces', '{"name": "x', 400, /(breaks off|character \d+)/],
     ['POST', '/api/pieces', { name: 'x' }, 400, /At note: This is missing/],
     ['POST', '/api/pieces', { ...piece, colour: 'red' }, 400, /"colour" has no place here/],
     ['POST', '/api/pieces', { ...piece, name: 7 }, 400, /should be text/],
     ['POST', '/api/pieces', { ...piece, parts: 'none' }, 400, /should be a list/],
     ['POST', '/api/pieces', [], 400, /not understood/],
     ['POST', '/api/pieces', { ...piece, note: 'x'.repeat(5000) }, 400, /4,000 characters/],
-    ['POST', '/api/pieces', { ...piece, note: 'x'.repeat(1_100_000) }, 413, /larger than 1 MB/],
+    ['POST', '/api/pieces', { ...piece, note: 'x'.repeat(1_100_000) }, 413, /larger than is taken here/],
     ['POST', '/api/pieces/file', { shapes: [] }, 400, /not a Noon Ledger piece file/],
-    ['POST', '/api/pieces/file', { format: 'noon-ledger/piece', version: 2, piece }, 400, /of a version/],
+    ['POST', '/api/pieces/file', { format: 'noon-ledger/piece', version: 3, piece }, 400, /of a version/],
+    [
+      'POST',
+      '/api/pieces/file',
+      { format: 'noon-ledger/pieces', version: 2, pieces: [] },
+      400,
+      /no piece in this file/,
+    ],
+    [
+      'POST',
+      '/api/pieces/file',
+      { format: 'noon-ledger/piece', version: 2, piece: { ...piece, parts: [{ ...piece.parts[0], count: 3 }] } },
+      400,
+      /At piece.parts.0.count: This should be text/,
+    ],
+    ['POST', '/api/pieces', '{"name": "x",\n "note": oops}', 400, /stops making sense near “.*oops/],
     ['POST', '/api/batches', { pieceId: 'x', pieceRevision: 0 }, 400, /accepted revision/],
     ['POST', '/api/fixes', { on: '31/3/2026', currency: 'pound', prices: {}, source: '' }, 400, /year-month-day/],
     ['POST', '/api/studio', { ...firstRun, currency: 'POUNDS' }, 400, /three capital letters/],

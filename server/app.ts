@@ -10,6 +10,7 @@ import { jsonSchemaTransform, serializerCompiler, validatorCompiler } from 'fast
 import { answerError, answerNotFound, BODY_LIMIT_BYTES, sendProblem } from './answers.ts';
 import { batchRoutes } from './routes/batches.ts';
 import { fixRoutes } from './routes/fixes.ts';
+import { photoRoutes } from './routes/photos.ts';
 import { pieceRoutes } from './routes/pieces.ts';
 import { studioRoutes } from './routes/studio.ts';
 import type { Book } from './store/book.ts';
@@ -29,6 +30,7 @@ export async function createApp(book: Book, { webDir, logLevel = 'warn' }: AppOp
   app.setValidatorCompiler(validatorCompiler);
   app.setSerializerCompiler(serializerCompiler);
   app.setErrorHandler(answerError);
+  sayWhereJsonBreaks(app);
   refuseStrangers(app);
   await app.register(helmet, {
     enableCSPNonces: true,
@@ -49,6 +51,7 @@ export async function createApp(book: Book, { webDir, logLevel = 'warn' }: AppOp
   await app.register(swaggerUi, { routePrefix: '/api/docs', staticCSP: docsSecurity });
   await app.register(studioRoutes(book));
   await app.register(pieceRoutes(book));
+  await app.register(photoRoutes(book));
   await app.register(batchRoutes(book));
   await app.register(fixRoutes(book));
   app.get('/api/health', { schema: { hide: true } }, () => ({ ok: true }));
@@ -73,6 +76,25 @@ const contentSecurity = {
   formAction: ["'self'"],
   frameAncestors: ["'none'"],
 };
+
+// The parser says only that something is not JSON; a file that was damaged wants to know where.
+function sayWhereJsonBreaks(app: FastifyInstance): void {
+  const parse = app.getDefaultJsonParser('error', 'error');
+  app.addContentTypeParser('application/json', { parseAs: 'string' }, (request, body, done) => {
+    void parse(request, body as string, (error, value) => {
+      if (!error) {
+        done(null, value);
+        return;
+      }
+      try {
+        JSON.parse(body as string);
+      } catch (cause) {
+        error.cause = cause;
+      }
+      done(error);
+    });
+  });
+}
 
 // A page elsewhere could have its own name point at this machine; only this machine's names are answered.
 function refuseStrangers(app: FastifyInstance): void {

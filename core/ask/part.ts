@@ -1,14 +1,22 @@
 // An answer taken into a piece: the stock and the blank as a maker would have typed them.
 import { inSum, type Figure } from '../figure/figure.ts';
 import type { Alloy } from '../metal/alloys.ts';
-import type { Blank, PartSection } from '../piece/piece.ts';
+import { partSchema, type PartSection, type PartTyped } from '../piece/part.ts';
 import type { TakenPart } from './question.ts';
 import type { Stock } from './slots.ts';
 
+const takenSchema = partSchema.omit({ id: true });
+
 /** @returns null when a piece cannot hold such stock */
-export function takenPart(name: string, alloy: Alloy, stock: Stock, blank: Blank, count = 1): TakenPart | null {
+export function takenPart(
+  name: string,
+  alloy: Alloy,
+  stock: Stock,
+  blank: PartTyped['blank'],
+  count = 1,
+): TakenPart | null {
   const section = typedSection(stock);
-  return section && { name, alloy: alloy.id, section, blank, count: inSum(count), trim: '' };
+  return section && takenSchema.parse({ name, alloy: alloy.id, section, blank, count: inSum(count), trim: '' });
 }
 
 /** A size as it was asked: by its gauge, or in mm. */
@@ -18,18 +26,25 @@ export function typedSize({ value, source }: Figure): string {
 
 function typedSection({ section: { form }, sizes: [first, second] }: Stock): PartSection | null {
   if (!first) return null;
+  const [one, other] = [typedSize(first), second && typedSize(second)];
   switch (form) {
     case 'round':
-      return { form, diameter: typedSize(first) };
+      return { form, diameter: one };
     case 'square':
-      return { form, side: typedSize(first) };
+      return { form, side: one };
     case 'sheet':
-      return { form, thickness: typedSize(first) };
+      return { form, thickness: one };
     case 'strip':
-      return second ? { form, width: typedSize(first), thickness: typedSize(second) } : null;
+      return other ? { form, width: one, thickness: other } : null;
+    case 'half-round':
+    case 'd':
+    case 'triangle':
+    case 'oval':
+      return other ? { form, width: one, height: other } : null;
     case 'tube':
-      return second ? { form, outside: typedSize(first), wall: typedSize(second) } : null;
-    default:
+    case 'square-tube':
+      return other ? { form, outside: one, wall: other } : null;
+    case 'patterned':
       return null;
   }
 }

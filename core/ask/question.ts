@@ -4,7 +4,7 @@ import type { Fix } from '../metal/fix.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import type { GaugeSystem } from '../measure/gauge.ts';
 import type { RingSizeSystem } from '../measure/ring-size.ts';
-import type { Part } from '../piece/piece.ts';
+import type { Part } from '../piece/part.ts';
 import type { SectionForm } from '../stock/section.ts';
 import type { Quantity, Span } from './grammar.ts';
 import type { AskUnit } from './units.ts';

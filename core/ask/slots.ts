@@ -215,6 +215,9 @@ export class Slots {
       case 'tube':
       case 'square-tube':
         return this.#tube(form);
+      case 'patterned':
+      case 'grain':
+        throw new NotEnough('No word of a question names such stock yet.', '18 ga sterling round 120 mm');
     }
   }
 
@@ -307,6 +310,6 @@ function colourOf({ name }: Alloy): string {
 }
 
 export interface Stock {
-  readonly section: Section;
+  readonly section: Exclude<Section, { form: 'grain' }>;
   readonly sizes: readonly Figure[];
 }

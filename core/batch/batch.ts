@@ -6,6 +6,8 @@ export const batchSchema = z.strictObject({
   pieceId: z.string().min(1).max(40),
   /** The revision it is made from; the piece may move on, the batch does not. */
   pieceRevision: z.int().min(1, 'A batch is made from an accepted revision of a piece.'),
+  /** Which of the piece's sizes, by id; blank: its first, or it has none. */
+  size: z.string().max(40).default(''),
   quantity: typedSchema,
   /** Promised for the end of this day; blank when nothing is promised. */
   due: isoDateSchema.or(z.literal('')),

@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest';
 import type { Fix } from '../metal/fix.ts';
-import type { Piece } from '../piece/piece.ts';
+import { pieceSchema } from '../piece/piece.ts';
+import { batchSchema } from './batch.ts';
 import { countPiece } from '../price/count.ts';
 import { readRates } from '../studio/rates.ts';
 import { startingStudio } from '../studio/studio.ts';
@@ -24,7 +25,7 @@ const part = {
   count: '2',
   trim: '1 mm',
 } as const;
-const piece: Piece = {
+const piece = pieceSchema.parse({
   name: 'Link',
   note: '',
   batchSize: '1',
@@ -36,8 +37,16 @@ const piece: Piece = {
   ],
   findings: [],
   steps: [{ id: 's', name: 'Make', station: '', setUp: '10', each: '2', byItself: '30', meanwhile: false }],
-};
-const batch = { pieceId: 'p', pieceRevision: 1, quantity: '12', due: '', customer: '', note: '', finished: false };
+});
+const batch = batchSchema.parse({
+  pieceId: 'p',
+  pieceRevision: 1,
+  quantity: '12',
+  due: '',
+  customer: '',
+  note: '',
+  finished: false,
+});
 const count = countBatch(batch, piece, rates, fix);
 
 test('blanks are the batch times what is in a piece, cut with their trim', () => {
@@ -61,7 +70,7 @@ test('hands are the set-up once and the minutes of every piece', () => {
 });
 
 test('money is twelve times one piece made in a batch of twelve', () => {
-  const one = countPiece(piece, rates, fix, 12);
+  const one = countPiece(piece, rates, fix, { batchSize: 12 });
   expect(count.cost.value).toBe(12 * one.column.cost.value);
   expect(count.wholesale.value).toBe(12 * one.prices.wholesale.value);
   expect(count.left.value).toBe(count.wholesale.value - count.cost.value);

@@ -3,8 +3,9 @@ import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.t
 import { readCount } from '../measure/read-number.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import type { Fix } from '../metal/fix.ts';
-import type { BlankReading } from '../piece/read-part.ts';
-import type { Part, Piece } from '../piece/piece.ts';
+import type { Cut } from '../piece/cut.ts';
+import type { Piece } from '../piece/piece.ts';
+import type { Part } from '../piece/part.ts';
 import { countPiece, type PieceCount } from '../price/count.ts';
 import type { Section } from '../stock/section.ts';
 import type { Problem, Rates } from '../studio/rates.ts';
@@ -15,7 +16,7 @@ export interface CutLine {
   readonly part: Part;
   readonly alloy: Alloy;
   readonly section: Section;
-  readonly cut: BlankReading;
+  readonly cut: Cut;
   /** Blanks for the whole batch. */
   readonly count: Figure;
   /** mm of wire, strip or tube for all of them; null for sheet. */
@@ -55,8 +56,8 @@ export function countBatch(batch: Batch, piece: Piece, rates: Rates, fix: Fix | 
   const reading = readCount(batch.quantity);
   const quantity = reading.ok ? reading.value : 1;
   const problems: Problem[] = reading.ok ? [] : [{ path: 'quantity', sentence: reading.sentence }];
-  const count = countPiece(piece, rates, fix, quantity);
-  const cutList = piece.parts.flatMap((part, index) => cutLine(part, count, index, quantity));
+  const count = countPiece(piece, rates, fix, { batchSize: quantity, size: batch.size });
+  const cutList = count.recipe.piece.parts.flatMap((part, index) => cutLine(part, count, index, quantity));
   const pieces = given('pieces', quantity, '', 'the batch, as typed');
   const times = (label: string, each: Figure) =>
     reckoned(label, each.value * quantity, each.unit, `${String(quantity)} × ${inSum(each.value, each.unit)}`, [
@@ -89,9 +90,17 @@ function inHours(minutes: Figure): Figure {
 
 function cutLine(part: Part, count: PieceCount, index: number, quantity: number): CutLine[] {
   const { alloy, section, cut, gross, count: inPiece } = count.parts[index] ?? {};
-  if (!alloy || !section || !cut || !gross || !inPiece) return [];
+  if (!alloy || !section || !cut || !gross || !inPiece || part.bought) return [];
   const pieces = given('pieces', quantity, '', 'the batch, as typed');
-  const blanks = reckoned('blanks', quantity * inPiece, '', `${String(quantity)} × ${String(inPiece)}`, [pieces]);
+  const spare = readCount(part.spare, 0);
+  const spares = spare.ok && part.spare.trim() ? spare.value : 0;
+  const blanks = reckoned(
+    'blanks',
+    quantity * inPiece + spares,
+    '',
+    `${String(quantity)} × ${String(inPiece)}${spares > 0 ? ` + ${String(spares)}` : ''}`,
+    [pieces, ...(spares > 0 ? [given('spares', spares, '', 'as typed')] : [])],
+  );
   const name = part.name || 'part';
   return [
     {
@@ -110,10 +119,16 @@ function cutLine(part: Part, count: PieceCount, index: number, quantity: number)
               [blanks, cut.length],
             )
           : null,
-      grams: reckoned(name, gross.value * quantity, 'g', `${String(quantity)} × ${inSum(gross.value)}`, [
-        pieces,
-        gross,
-      ]),
+      grams:
+        spares === 0
+          ? reckoned(name, gross.value * quantity, 'g', `${String(quantity)} × ${inSum(gross.value)}`, [pieces, gross])
+          : reckoned(
+              name,
+              (gross.value / inPiece) * blanks.value,
+              'g',
+              `${inSum(gross.value)} ÷ ${String(inPiece)} × ${inSum(blanks.value)}`,
+              [gross, blanks],
+            ),
     },
   ];
 }
@@ -138,6 +153,8 @@ function issueLines(cutList: readonly CutLine[]): IssueLine[] {
 
 // In whole micrometres, so that 20 gauge and the 0.812 mm it is sold as are one coil, not two.
 function stockKey(alloy: Alloy, section: Section): string {
-  const sizes = Object.values(section).map((size) => (typeof size === 'number' ? Math.round(size * 1000) : size));
+  const sizes = Object.values<string | number>({ ...section }).map((size) =>
+    typeof size === 'number' ? Math.round(size * 1000) : size,
+  );
   return [alloy.id, ...sizes].join(' ');
 }

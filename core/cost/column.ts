@@ -1,10 +1,12 @@
 // The cost column: everything one piece takes, in grams, minutes and money, adding up to what it costs.
 import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
 import { settle } from '../figure/settle.ts';
+import type { ScrapKind } from '../piece/part.ts';
+import { scrapNames } from '../piece/reckon-part.ts';
 
 /** One line of the column: what it takes, and what that costs for one piece. */
 export interface CostLine {
-  readonly key: 'metal' | 'scrap' | 'findings' | 'consumables' | 'labour' | 'overhead';
+  readonly key: 'metal' | 'solder' | 'scrap' | 'findings' | 'consumables' | 'labour' | 'overhead';
   readonly takes: Figure;
   readonly each: Figure;
 }
@@ -18,12 +20,17 @@ export interface CostColumn {
 /** A part's metal as bought: grams cut for it, and the price of one. */
 export interface PricedPart {
   readonly name: string;
-  readonly net: Figure;
   readonly gross: Figure;
+  readonly scrap: Readonly<Partial<Record<ScrapKind, Figure>>>;
   /** Minor units per gram as bought. */
   readonly bought: Figure;
   /** Minor units per gram for the metal's content alone. */
   readonly content: Figure;
+}
+
+export interface PricedSolder {
+  readonly grams: Figure;
+  readonly bought: Figure;
 }
 
 export interface PricedFinding {
@@ -36,38 +43,46 @@ export interface PricedFinding {
 export interface HourlyRates {
   readonly labour: Figure;
   readonly overhead: Figure;
-  readonly consumables: Figure;
   /** 0 to 1 of the content of clean scrap. */
   readonly scrapShare: Figure;
+  /** 0 to 1 of the content of soldered scrap and filings. */
+  readonly mixedScrapShare: Figure;
+}
+
+export interface ColumnInputs {
+  readonly parts: readonly PricedPart[];
+  readonly solders: readonly PricedSolder[];
+  readonly findings: readonly PricedFinding[];
+  /** Attended, for one piece, set-up spread. */
+  readonly minutes: Figure;
+  /** Makes the line of consumables from what metal and hands cost. */
+  readonly consumables: (metal: Figure, labour: Figure) => { readonly takes: Figure; readonly each: Figure };
 }
 
 /**
  * Makes the cost column of one piece.
- * @param minutes  attended, for one piece, set-up spread
  * @param rates    money per bench hour, and what scrap brings back
  * @param currency ISO 4217
  */
-export function costColumn(
-  parts: readonly PricedPart[],
-  findings: readonly PricedFinding[],
-  minutes: Figure,
-  rates: HourlyRates,
-  currency: string,
-): CostColumn {
+export function costColumn(inputs: ColumnInputs, rates: HourlyRates, currency: string): CostColumn {
+  const { parts, solders, findings, minutes } = inputs;
+  const metalLine: CostLine = {
+    key: 'metal',
+    takes: totalOf(
+      'metal cut',
+      'g',
+      parts.map((part) => part.gross),
+    ),
+    each: metal(parts, currency),
+  };
+  const labour = hourly('bench time', minutes, rates.labour, currency);
   const exact: CostLine[] = [
-    {
-      key: 'metal',
-      takes: totalOf(
-        'metal cut',
-        'g',
-        parts.map((part) => part.gross),
-      ),
-      each: metal(parts, currency),
-    },
-    ...scrap(parts, rates.scrapShare, currency),
+    metalLine,
+    ...(solders.length > 0 ? [soldered(solders, currency)] : []),
+    ...scrapReturned(parts, rates, currency),
     ...(findings.length > 0 ? [bought(findings, currency)] : []),
-    { key: 'consumables', takes: minutes, each: hourly('consumables', minutes, rates.consumables, currency) },
-    { key: 'labour', takes: minutes, each: hourly('bench time', minutes, rates.labour, currency) },
+    { key: 'consumables', ...inputs.consumables(metalLine.each, labour) },
+    { key: 'labour', takes: minutes, each: labour },
     { key: 'overhead', takes: minutes, each: hourly('studio overhead', minutes, rates.overhead, currency) },
   ];
   const cost = settle(
@@ -93,19 +108,33 @@ function metal(parts: readonly PricedPart[], currency: string): Figure {
   return totalOf('metal', currency, lines);
 }
 
-function scrap(parts: readonly PricedPart[], share: Figure, currency: string): CostLine[] {
-  const trimmed = parts.filter(({ net, gross }) => gross.value > net.value);
-  if (trimmed.length === 0) return [];
-  const grams = trimmed.map(({ name, net, gross }) =>
-    reckoned(name, net.value - gross.value, 'g', () => `${inSum(net.value)} − ${inSum(gross.value)}`, [net, gross]),
-  );
-  const money = trimmed.map(({ name, content }, index) => {
-    const lost = grams[index] ?? given(name, 0, 'g', '');
-    const how = () => `(${inSum(lost.value)}) × ${inSum(content.value, content.unit)} × ${inSum(share.value)}`;
-    return reckoned(name, lost.value * content.value * share.value, currency, how, [lost, content, share]);
+function soldered(solders: readonly PricedSolder[], currency: string): CostLine {
+  const lines = solders.map(({ grams, bought: price }) => {
+    const how = () => `${inSum(grams.value)} × ${inSum(price.value, price.unit)}`;
+    return reckoned(grams.label, grams.value * price.value, currency, how, [grams, price]);
   });
+  const grams = solders.map((one) => one.grams);
+  return { key: 'solder', takes: totalOf('solder', 'g', grams), each: totalOf('solder', currency, lines) };
+}
+
+function scrapReturned(parts: readonly PricedPart[], rates: HourlyRates, currency: string): CostLine[] {
+  const lost: Figure[] = [];
+  const money: Figure[] = [];
+  for (const { name, scrap, content } of parts) {
+    for (const kind of ['clean', 'soldered', 'filings'] as const) {
+      const mass = scrap[kind];
+      if (!mass) continue;
+      const share = kind === 'clean' ? rates.scrapShare : rates.mixedScrapShare;
+      const label = kind === 'clean' ? name : `${name}, ${scrapNames[kind]}`;
+      const less = reckoned(label, -mass.value, 'g', () => `−${inSum(mass.value)}`, [mass]);
+      const how = () => `(${inSum(less.value)}) × ${inSum(content.value, content.unit)} × ${inSum(share.value)}`;
+      lost.push(less);
+      money.push(reckoned(label, less.value * content.value * share.value, currency, how, [less, content, share]));
+    }
+  }
+  if (lost.length === 0) return [];
   return [
-    { key: 'scrap', takes: totalOf('scrap returned', 'g', grams), each: totalOf('scrap returned', currency, money) },
+    { key: 'scrap', takes: totalOf('scrap returned', 'g', lost), each: totalOf('scrap returned', currency, money) },
   ];
 }
 
@@ -124,7 +153,8 @@ function bought(findings: readonly PricedFinding[], currency: string): CostLine 
   };
 }
 
-function hourly(label: string, minutes: Figure, rate: Figure, currency: string): Figure {
+/** Money for minutes at a rate an hour. */
+export function hourly(label: string, minutes: Figure, rate: Figure, currency: string): Figure {
   const how = () => `${inSum(minutes.value)} ÷ 60 × ${inSum(rate.value, rate.unit)}`;
   return reckoned(label, (minutes.value / 60) * rate.value, currency, how, [minutes, rate]);
 }

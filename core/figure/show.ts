@@ -9,6 +9,7 @@ const decimalsByUnit: Readonly<Record<string, number>> = {
   mm: 1,
   'mm²': 1,
   'mm³': 1,
+  mg: 0,
   min: 1,
   h: 1,
   '%': 1,

@@ -1,6 +1,8 @@
 // Solders: typical values of common grades. A studio's own differ by tens of degrees, so its maker's sheet always wins.
 // Every composition and temperature is from memory; those of illustrative solders were made up to fit carat and flow.
 
+import type { Alloy, AlloyFamily } from './alloys.ts';
+
 /** From the lowest flow point to the highest; IT is for enamelling. */
 type SolderGrade = 'extra-easy' | 'easy' | 'medium' | 'hard' | 'hard-IT';
 
@@ -52,3 +54,28 @@ export const solders = [
   { id: 'copper-medium', name: 'Brazing solder, medium', family: 'copper-brass', grade: 'medium', form: 'wire-sheet', composition: { Cu: 0.9275, P: 0.0725 }, solidusC: 710, flowC: 793, densityGPerCm3: 8, cadmiumFree: true, source: 'American Welding Society A5.8 filler BCuP-2, from memory' },
   { id: 'brass-hard', name: 'Brazing solder, hard', family: 'copper-brass', grade: 'hard', form: 'wire-sheet', composition: { Cu: 0.5925, Zn: 0.401, Sn: 0.0065 }, solidusC: 888, flowC: 899, densityGPerCm3: 8.38, cadmiumFree: true, source: 'American Welding Society A5.8 filler RBCuZn-A, from memory' },
 ] as const satisfies readonly Solder[];
+
+const familyOfSolder: Readonly<Record<string, AlloyFamily>> = {
+  silver: 'silver',
+  platinum: 'platinum',
+  'copper-brass': 'brass',
+};
+
+/** A solder as a metal that has a price: its content at the fix, and the making charge of its family's wire. */
+export function solderAsAlloy(solder: Solder): Alloy {
+  return {
+    id: solder.id,
+    name: solder.name,
+    family: familyOfSolder[solder.family] ?? 'yellow-gold',
+    composition: solder.composition,
+    fineness: null,
+    densityGPerCm3: solder.densityGPerCm3,
+    solidusC: solder.solidusC,
+    liquidusC: solder.flowC,
+    fusible: false,
+    densitySource: solder.source,
+  };
+}
+
+/** The solders of the book by id. */
+export const solderById: ReadonlyMap<string, Solder> = new Map(solders.map((solder) => [solder.id, solder]));

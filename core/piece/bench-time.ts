@@ -1,53 +1,130 @@
 // Bench time: what the hands do, and what works by itself meanwhile.
 import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
-import { readMinutes } from '../measure/read-number.ts';
+import { readCount, readMinutes, readPlain, readShare } from '../measure/read-number.ts';
+import type { Reading } from '../measure/reading.ts';
 import type { Problem } from '../studio/rates.ts';
-import type { Step } from './piece.ts';
+import type { Step, StepDriver } from './step.ts';
 
 export interface StepReckoning {
   /** Attended, once a batch. */
   readonly setUpMin: number;
-  /** Attended, for each piece. */
+  /** Attended, for each piece: minutes a driver times the drivers of a piece. */
   readonly eachMin: number;
-  /** Unattended, once a batch. */
+  /** Attended, for each load. */
+  readonly loadMin: number;
+  /** Pieces in a load; Infinity when all go in at once. */
+  readonly load: number;
+  /** Unattended, once a load. */
   readonly byItselfMin: number;
+  /** Drivers in one piece: its cuts, joints, centimetres. */
+  readonly drivers: number;
+  /** 0 to 1. */
+  readonly yield: number;
   /** Paths are within the step: `each`. */
   readonly problems: readonly Problem[];
 }
 
-export function reckonStep(step: Step): StepReckoning {
+export const driverNames = {
+  piece: 'piece',
+  cut: 'cut',
+  joint: 'joint',
+  cm: 'cm of seam',
+  cm2: 'cm² of surface',
+  load: 'load',
+  batch: 'batch',
+} as const satisfies Record<StepDriver, string>;
+
+/**
+ * Reads a step.
+ * @param counted  drivers of its kind in one piece, as the recipe has them; what is typed with the step comes first
+ */
+export function reckonStep(step: Step, counted = 1): StepReckoning {
   const problems: Problem[] = [];
-  const minutes = (path: 'setUp' | 'each' | 'byItself') => {
-    const reading = readMinutes(step[path]);
+  const value = (path: keyof Step, reading: Reading, otherwise = 0) => {
     if (reading.ok) return reading.value;
     problems.push({ path, sentence: reading.sentence });
-    return 0;
+    return otherwise;
   };
-  return { setUpMin: minutes('setUp'), eachMin: minutes('each'), byItselfMin: minutes('byItself'), problems };
+  const drivers = step.drivers.trim()
+    ? value(
+        'drivers',
+        readPlain(step.drivers, 'count', '3', () => undefined),
+        counted,
+      )
+    : counted;
+  const each = value('each', readMinutes(step.each));
+  const setUp = value('setUp', readMinutes(step.setUp));
+  return {
+    setUpMin: step.per === 'batch' ? setUp + each : setUp,
+    eachMin: step.per === 'load' || step.per === 'batch' ? 0 : each * drivers,
+    loadMin: step.per === 'load' ? each : 0,
+    load: step.load.trim() ? value('load', readCount(step.load), 1) : Infinity,
+    byItselfMin: value('byItself', readMinutes(step.byItself)),
+    drivers,
+    yield: step.yield.trim() ? value('yield', readShare(step.yield, 'yield'), 1) : 1,
+    problems,
+  };
+}
+
+/** Loads a batch takes. */
+export function loadsOf({ load }: Pick<StepReckoning, 'load'>, pieces: number): number {
+  return Math.max(1, Math.ceil(pieces / load - 1e-9));
 }
 
 /** Attended minutes of a step for a whole batch. */
-export function handsMin({ setUpMin, eachMin }: StepReckoning, pieces: number): number {
-  return setUpMin + eachMin * pieces;
+export function handsMin(time: StepReckoning, pieces: number): number {
+  return time.setUpMin + time.eachMin * pieces + time.loadMin * loadsOf(time, pieces);
+}
+
+/** Unattended minutes of a step for a whole batch: its loads one after another. */
+export function byItselfMin(time: StepReckoning, pieces: number): number {
+  return time.byItselfMin * loadsOf(time, pieces);
+}
+
+export interface TimedStep {
+  readonly step: Pick<Step, 'name' | 'per'>;
+  readonly time: StepReckoning;
 }
 
 /**
  * Attended minutes one piece takes when `batchSize` are made at once: each step's set-up is spread over them.
  * @returns min, a sum with a line a step
  */
-export function attendedEach(steps: readonly { name: string; time: StepReckoning }[], batchSize: number): Figure {
+export function attendedEach(steps: readonly TimedStep[], batchSize: number): Figure {
   return totalOf(
     'bench time',
     'min',
-    steps.map(({ name, time }) => stepEach(name || 'step', time, batchSize)),
+    steps.map((step) => stepEach(step, batchSize)),
   );
 }
 
-function stepEach(name: string, { setUpMin, eachMin }: StepReckoning, batchSize: number): Figure {
-  const each = given('each piece', eachMin, 'min', 'as typed');
-  if (setUpMin === 0) return { ...each, label: name };
-  const setUp = given('set-up, once a batch', setUpMin, 'min', 'as typed');
+function stepEach({ step, time }: TimedStep, batchSize: number): Figure {
+  const name = step.name || 'step';
+  const { setUpMin, eachMin, loadMin, drivers } = time;
+  const each = eachFigure(step.per, eachMin, drivers);
+  if (setUpMin === 0 && loadMin === 0) return { ...each, label: name };
   const batch = given('pieces in the batch', batchSize, '', 'as typed');
-  const how = () => `${inSum(setUpMin)} ÷ ${String(batchSize)} + ${inSum(eachMin)}`;
-  return reckoned(name, setUpMin / batchSize + eachMin, 'min', how, [setUp, batch, each]);
+  const loads = loadsOf(time, batchSize);
+  const parts = [
+    ...(setUpMin === 0 ? [] : [given('set-up, once a batch', setUpMin, 'min', 'as typed')]),
+    ...(loadMin === 0 ? [] : [given(`each of ${String(loads)} loads`, loadMin, 'min', 'as typed')]),
+  ];
+  const how = () => {
+    const spread = [
+      ...(setUpMin === 0 ? [] : [`${inSum(setUpMin)} ÷ ${String(batchSize)}`]),
+      ...(loadMin === 0 ? [] : [`${String(loads)} × ${inSum(loadMin)} ÷ ${String(batchSize)}`]),
+      ...(eachMin === 0 && (setUpMin > 0 || loadMin > 0) && step.per !== 'piece' ? [] : [inSum(eachMin)]),
+    ];
+    return spread.join(' + ');
+  };
+  const value = (setUpMin + loadMin * loads) / batchSize + eachMin;
+  return reckoned(name, value, 'min', how, [...parts, batch, each]);
+}
+
+function eachFigure(per: StepDriver, eachMin: number, drivers: number): Figure {
+  if (per === 'piece' || per === 'load' || per === 'batch' || drivers === 0)
+    return given('each piece', eachMin, 'min', 'as typed');
+  const one = given(`each ${driverNames[per]}`, eachMin / drivers, 'min', 'as typed');
+  const count = given(`${driverNames[per]} in a piece`, drivers, '', 'counted from the recipe');
+  return reckoned('each piece', eachMin, 'min', () => `${inSum(drivers)} × ${inSum(one.value)}`, [count, one]);
 }

@@ -5,7 +5,7 @@ const ids = (name: string, station: string) => cautionsFor({ name, station }).ma
 
 test('a step is known by its station as well as by its words', () => {
   expect(ids('Close the rims', 'torch')).toEqual(['torch']);
-  expect(ids('Solder the catch', '')).toEqual(['torch']);
+  expect(ids('Solder the catch', '')).toEqual(['torch', 'flux']);
   expect(ids('Pickle', '')).toEqual(['acid']);
 });
 

@@ -1,5 +1,5 @@
 // The usual cautions, beside the steps they concern. Short, and always deferring to the maker's instructions and local rules.
-import type { Step } from './piece.ts';
+import type { Step } from './step.ts';
 
 export interface Caution {
   readonly id: string;
@@ -36,6 +36,26 @@ const cautions: readonly (Caution & { readonly words: RegExp })[] = [
     id: 'motor',
     words: /motor|polish|buff|grind|sand|tumble/i,
     text: 'Glasses on, hair and sleeves tied, dust drawn off; never with a glove or a loose chain at the wheel.',
+  },
+  {
+    id: 'flux',
+    words: /flux|solder|braz/i,
+    text: 'Alcohol-based flux away from the flame, its lid on; no solder with cadmium in it; children do not do this work.',
+  },
+  {
+    id: 'hollow',
+    words: /hollow|vent|hinge|knuckle|tube|flush/i,
+    text: 'Hollow pieces spurt steam and acid as they are quenched: vent them, stand clear, face covered.',
+  },
+  {
+    id: 'winding',
+    words: /wind|coil/i,
+    text: 'Winding with a drill: slowly, the wire held in gloved pliers, no loose ends near sleeves.',
+  },
+  {
+    id: 'press',
+    words: /press|die/i,
+    text: 'A press has a guard: hands clear of the die, the plate square, glasses on.',
   },
   { id: 'patina', words: /patina|sulph|sulf|liver/i, text: 'Never near acid; air drawn off.' },
   { id: 'sheet', words: /shear|guillotine/i, text: 'Thin sheet cuts: handle it by the face, gloves on.' },

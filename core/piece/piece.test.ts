@@ -1,6 +1,8 @@
 import { describe, expect, test } from 'vitest';
-import { blankRulesByForm, emptyPiece, pieceSchema, type Blank, type PartSection } from './piece.ts';
-import { readBlank, readSection } from './read-part.ts';
+import { emptyPiece, pieceSchema } from './piece.ts';
+import { blankRulesByForm, type Blank, type PartSection } from './part.ts';
+import { readBlank } from './read-blank.ts';
+import { readSection } from './read-section.ts';
 import { gaugeSystemOf } from '../stock/gauged.ts';
 
 const step = { id: 's', name: '', station: '', setUp: '', each: '', byItself: '', meanwhile: false };
@@ -58,15 +60,41 @@ const sections: Record<PartSection['form'], PartSection> = {
   round: { form: 'round', diameter: '2 mm' },
   square: { form: 'square', side: '2 mm' },
   strip: { form: 'strip', width: '5 mm', thickness: '1 mm' },
+  'half-round': { form: 'half-round', width: '4 mm', height: '2 mm' },
+  d: { form: 'd', width: '4 mm', height: '3 mm' },
+  triangle: { form: 'triangle', width: '3 mm', height: '3 mm' },
+  oval: { form: 'oval', width: '4 mm', height: '2 mm' },
+  patterned: { form: 'patterned', width: '5 mm', thickness: '1 mm', weight: '4 g / 100 mm' },
   tube: { form: 'tube', outside: '4 mm', wall: '0.5 mm' },
+  'square-tube': { form: 'square-tube', outside: '4 mm', wall: '0.5 mm' },
   sheet: { form: 'sheet', thickness: '1 mm' },
+  grain: { form: 'grain' },
 };
 const blanks: Record<Blank['rule'], Blank> = {
   straight: { rule: 'straight', length: '40 mm' },
-  'ring-band': { rule: 'ring-band', system: 'mm', size: '18 mm' },
-  'jump-ring': { rule: 'jump-ring', inside: '18 mm' },
+  'ring-band': { rule: 'ring-band', system: 'mm', size: '18 mm', ease: 'habit' },
+  bangle: { rule: 'bangle', inside: '62 mm', opening: '' },
+  'jump-ring': { rule: 'jump-ring', inside: '18 mm', passes: '' },
+  chain: { rule: 'chain', length: '180 mm', inside: '5 mm' },
+  woven: { rule: 'woven', length: '180 mm', pitch: '4 mm', each: '30 mm' },
+  wrap: { rule: 'wrap', turns: '6', core: '1.2 mm' },
+  twist: { rule: 'twist', length: '90 mm', strands: '2', turns: '30' },
+  balled: { rule: 'balled', length: '40 mm', ball: '3 mm', ends: '1' },
+  granule: { rule: 'granule', diameter: '2 mm' },
+  bezel: { rule: 'bezel', stone: '', around: '31 mm', clearance: '' },
+  'ring-bezel': { rule: 'ring-bezel', girth: '88 mm', inside: '5 mm' },
+  knuckles: { rule: 'knuckles', width: '15 mm', knuckles: '3' },
+  'hinge-pin': { rule: 'hinge-pin', width: '15 mm' },
+  worked: { rule: 'worked', length: '60 mm', width: '4 mm', thickness: '0.7 mm' },
   disc: { rule: 'disc', diameter: '18 mm' },
+  washer: { rule: 'washer', outside: '18 mm', inside: '7 mm' },
   rectangle: { rule: 'rectangle', width: '8 mm', length: '18 mm' },
+  oval: { rule: 'oval', width: '8 mm', length: '18 mm' },
+  teardrop: { rule: 'teardrop', width: '8 mm', length: '18 mm' },
+  outline: { rule: 'outline', points: '0,0 24,0 12,18' },
+  dome: { rule: 'dome', across: '20 mm', height: '6 mm' },
+  pressed: { rule: 'pressed', width: '8 mm', length: '18 mm', depth: '0.8 mm', excess: '3 mm' },
+  weight: { rule: 'weight', grams: '12 g' },
 };
 
 describe.each(Object.values(sections).map((section): [string, PartSection] => [section.form, section]))(
@@ -93,7 +121,7 @@ test('a ring is as much longer than its inside as the metal is thick: wire its d
       readSection(section, 'awg', () => undefined),
       () => undefined,
     );
-    return read?.kind === 'length' ? read.length.value : NaN;
+    return read?.cut.kind === 'length' ? read.cut.length.value : NaN;
   };
   expect(lengthOf(sections.round)).toBeCloseTo(Math.PI * 20, 9);
   expect(lengthOf(sections.square)).toBeCloseTo(Math.PI * 20, 9);

@@ -1,86 +1,87 @@
 // The piece: a design as the maker describes it. Measures stand as typed; `reckon` makes numbers of them.
 import { z } from 'zod';
-import { ringSizeSystems } from '../measure/ring-size.ts';
 import { nameSchema, noteSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
+import { joinSchema } from './join.ts';
+import { partSchema } from './part.ts';
+import { noSizes, sizesSchema } from './sizes.ts';
+import { stepSchema } from './step.ts';
 
-const sectionSchema = z.discriminatedUnion('form', [
-  z.strictObject({ form: z.literal('round'), diameter: typedSchema }),
-  z.strictObject({ form: z.literal('square'), side: typedSchema }),
-  z.strictObject({ form: z.literal('strip'), width: typedSchema, thickness: typedSchema }),
-  z.strictObject({ form: z.literal('tube'), outside: typedSchema, wall: typedSchema }),
-  z.strictObject({ form: z.literal('sheet'), thickness: typedSchema }),
-]);
+export const stoneShapes = ['round', 'oval', 'rectangle', 'cushion', 'teardrop'] as const;
+export const findingKinds = ['finding', 'stone', 'blank', 'sent-out', 'customer'] as const;
 
-/** How the metal is cut: from wire, strip and tube by length, from sheet by outline. */
-const blankSchema = z.discriminatedUnion('rule', [
-  z.strictObject({ rule: z.literal('straight'), length: typedSchema }),
-  z.strictObject({ rule: z.literal('ring-band'), system: z.enum(ringSizeSystems), size: typedSchema }),
-  z.strictObject({ rule: z.literal('jump-ring'), inside: typedSchema }),
-  z.strictObject({ rule: z.literal('disc'), diameter: typedSchema }),
-  z.strictObject({ rule: z.literal('rectangle'), width: typedSchema, length: typedSchema }),
-]);
-
-const partSchema = z.strictObject({
-  id: rowIdSchema,
-  name: nameSchema,
-  alloy: z.string().min(1).max(40),
-  section: sectionSchema,
-  blank: blankSchema,
-  /** How many of it are in one piece. */
-  count: typedSchema,
-  /** Lost of each blank to kerf, filing square and sanding: off a length, or all round an outline. */
-  trim: typedSchema,
-});
-
-/** Bought and put in as it comes, by the piece. */
-const findingSchema = z.strictObject({
+/** Put in as it comes: bought by the piece, a stone, work sent out, or the customer's own object. */
+export const findingSchema = z.strictObject({
   id: rowIdSchema,
   name: nameSchema,
   count: typedSchema,
   price: typedSchema,
   grams: typedSchema,
+  kind: z.enum(findingKinds).default('finding'),
+  /** What it is made of, where that matters to heat and pickle; blank when it is not known. */
+  alloy: z.string().max(40).default(''),
+  group: z.string().max(40).default(''),
+  /** Of a stone: its outline, and from its base to where it starts to curve in. */
+  shape: z.enum(stoneShapes).default('round'),
+  length: typedSchema.default(''),
+  width: typedSchema.default(''),
+  girdle: typedSchema.default(''),
 });
 
-const stepSchema = z.strictObject({
+/** Parts joined into one that from then on behaves as one. */
+const groupSchema = z.strictObject({
   id: rowIdSchema,
   name: nameSchema,
-  station: nameSchema,
-  /** Attended, once a batch. */
-  setUp: typedSchema,
-  /** Attended, for each piece. */
-  each: typedSchema,
-  /** Unattended, once a batch, after the attended time: pickle, tumbler, glue. */
-  byItself: typedSchema,
-  /** Whether it may start while the step before it still works by itself. */
-  meanwhile: z.boolean(),
+  /** How many of it are in one piece. */
+  count: typedSchema,
+  /** Joined it closes on air. */
+  closed: z.boolean(),
+  /** Holes that let the air out; blank or 0 for none. */
+  vents: typedSchema,
 });
+
+/** A remark of the bench check that the maker has seen and lets stand. */
+const knownSchema = z.strictObject({ rule: z.string().max(40), about: z.string().max(40), reason: noteSchema });
+
+const photoSchema = z.strictObject({ id: z.string().max(80), caption: nameSchema });
 
 export const pieceSchema = z.strictObject({
   name: nameSchema,
   note: noteSchema,
   /** How many are usually made at once; set-up is spread over them. */
   batchSize: typedSchema,
+  /** Sold singly or by the pair; a piece is then a pair. */
+  soldBy: z.enum(['one', 'pair']).default('one'),
+  groups: z.array(groupSchema).max(40, 'A piece holds 40 sub-assemblies at most.').default([]),
   parts: z.array(partSchema).max(200, 'A piece holds 200 parts at most.'),
   findings: z.array(findingSchema).max(100, 'A piece holds 100 findings at most.'),
+  joins: z.array(joinSchema).max(100, 'A piece holds 100 joins at most.').default([]),
+  /** Each later join a lower solder, or one grade for all with the earlier ones shielded. */
+  school: z.enum(['step-down', 'one-grade']).default('step-down'),
+  /** Length × width × thickness of a snippet of solder. */
+  snippet: typedSchema.default(''),
   steps: z.array(stepSchema).max(200, 'A piece holds 200 steps at most.'),
+  /** Proposals for the route the maker does not want. */
+  declined: z.array(z.string().max(80)).max(400).default([]),
+  sizes: sizesSchema.default(noSizes),
+  /** How consumables are counted; blank: as the studio does. */
+  consumables: z.enum(['', 'hour', 'use', 'share']).default(''),
+  known: z.array(knownSchema).max(200).default([]),
+  tags: z.array(z.string().min(1).max(40)).max(30, 'A piece has 30 tags at most.').default([]),
+  collection: nameSchema.default(''),
+  photos: z.array(photoSchema).max(24, 'A piece has 24 pictures at most.').default([]),
 });
 
 export type Piece = z.infer<typeof pieceSchema>;
-export type Part = z.infer<typeof partSchema>;
-export type PartSection = z.infer<typeof sectionSchema>;
-export type Blank = z.infer<typeof blankSchema>;
+/** A piece as written down: what is left out is as usual. */
+export type PieceTyped = z.input<typeof pieceSchema>;
 export type Finding = z.infer<typeof findingSchema>;
-export type Step = z.infer<typeof stepSchema>;
-export type SectionForm = PartSection['form'];
-export type BlankRule = Blank['rule'];
+export type Group = z.infer<typeof groupSchema>;
 
-/** Which blanks can be cut from which stock; the first is offered first. */
-export const blankRulesByForm = {
-  round: ['straight', 'ring-band', 'jump-ring'],
-  square: ['straight', 'ring-band', 'jump-ring'],
-  strip: ['straight', 'ring-band'],
-  tube: ['straight'],
-  sheet: ['disc', 'rectangle'],
-} as const satisfies Record<SectionForm, readonly BlankRule[]>;
-
-export const emptyPiece: Piece = { name: '', note: '', batchSize: '1', parts: [], findings: [], steps: [] };
+export const emptyPiece: Piece = pieceSchema.parse({
+  name: '',
+  note: '',
+  batchSize: '1',
+  parts: [],
+  findings: [],
+  steps: [],
+});

@@ -4,20 +4,21 @@ import { describe, expect, test } from 'vitest';
 import { given, type Figure } from '../figure/figure.ts';
 import { gaugeMm } from '../measure/gauge.ts';
 import { alloysWith } from '../metal/alloy.ts';
-import type { Blank, Part, PartSection } from './piece.ts';
+import { partSchema, type Part, type PartSection, type PartTyped } from './part.ts';
 import { reckonPart } from './reckon-part.ts';
 
 const alloys = alloysWith([]);
-const part = (section: PartSection, blank: Blank, more: Partial<Part> = {}): Part => ({
-  id: 'p',
-  name: 'part',
-  alloy: 'silver-925',
-  section,
-  blank,
-  count: '1',
-  trim: '',
-  ...more,
-});
+const part = (section: PartSection, blank: PartTyped['blank'], more: Partial<PartTyped> = {}): Part =>
+  partSchema.parse({
+    id: 'p',
+    name: 'part',
+    alloy: 'silver-925',
+    section,
+    blank,
+    count: '1',
+    trim: '',
+    ...more,
+  });
 const grams = (figure: Figure | null) => figure?.value ?? NaN;
 
 /** Does the sum of a working again, as a person with paper would. */
@@ -86,7 +87,7 @@ describe('mass of a part, against the section formulae', () => {
 
   test('the gauge follows the alloy: 16 ga steel sheet is thicker than 16 ga silver', () => {
     const sheet: PartSection = { form: 'sheet', thickness: '16 ga' };
-    const disc: Blank = { rule: 'disc', diameter: '20' };
+    const disc: PartTyped['blank'] = { rule: 'disc', diameter: '20' };
     expect(reckonPart(part(sheet, disc), alloys).section).toEqual({ form: 'sheet', thicknessMm: gaugeMm('awg', 16) });
     expect(reckonPart(part(sheet, disc, { alloy: 'steel-low-carbon' }), alloys).section).toEqual({
       form: 'sheet',
@@ -157,7 +158,7 @@ test('the sum in every working gives the figure again, to what five digits allow
 describe('what cannot be reckoned says why, by the field', () => {
   const problems = (made: Part, own = alloys) => reckonPart(made, own).problems;
   const wire: PartSection = { form: 'round', diameter: '1' };
-  const straight: Blank = { rule: 'straight', length: '50' };
+  const straight: PartTyped['blank'] = { rule: 'straight', length: '50' };
 
   test.each([
     [part({ form: 'round', diameter: '99 ga' }, straight), 'section.diameter', /no 99 gauge/],

@@ -29,6 +29,33 @@ const doneAt = ({ calendar: days, done }: Plan, id: string) => {
 };
 
 describe('one batch', () => {
+  test('minutes that are fractions come to an end', () => {
+    const minutes = fc.integer({ min: 1, max: 4000 }).map((tenths) => (tenths / 10) * 1.1);
+    fc.assert(
+      fc.property(
+        fc.array(minutes, { minLength: 1, maxLength: 9 }),
+        fc.array(minutes, { maxLength: 5 }),
+        (one, other) => {
+          const made = plan([
+            batch(
+              'a',
+              one.map((each) => step(each, each / 7, true)),
+            ),
+            batch(
+              'b',
+              other.map((each) => step(each)),
+            ),
+          ]);
+          const spent = made.bars
+            .filter(({ kind, batch: id }) => kind === 'hands' && id === 'a')
+            .reduce((sum, { from, to }) => sum + to - from, 0);
+          return Math.abs(spent - one.reduce((sum, each) => sum + each, 0)) < 1e-3;
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+
   test('steps follow each other, and the next waits for what works by itself', () => {
     const made = plan([batch('a', [step(30, 20), step(10)])]);
     expect(hands(made, 'a')).toEqual([

@@ -38,6 +38,9 @@ export interface Plan {
 /** Work is not taken up for less than this before something more urgent is ready (common practice: it is not worth it). */
 const LEAST_SPELL_MIN = 10;
 
+// Minutes are fractions: 12 × 1.6 + 5 leaves a hair of floating point over that no clock moves on by.
+const SPENT_MIN = 1e-6;
+
 interface Job {
   readonly batch: PlanBatch;
   next: number;
@@ -116,7 +119,7 @@ function workOn(job: Job, from: number, limit: number, calendar: Calendar, bars:
   const step = job.batch.steps[job.next];
   if (!step) return from;
   let at = from;
-  while (job.left > 0) {
+  while (job.left > SPENT_MIN) {
     const shift = shiftFrom(calendar, at);
     if (!shift) throw new Error('The bench opened once but never again.');
     const start = Math.max(at, shift.opens);
@@ -125,7 +128,7 @@ function workOn(job: Job, from: number, limit: number, calendar: Calendar, bars:
     bars.push({ batch: job.batch.id, step: job.next, kind: 'hands', from: start, to: end });
     job.left -= end - start;
     at = end;
-    if (at >= limit && job.left > 0) return at;
+    if (at >= limit && job.left > SPENT_MIN) return at;
   }
   finishStep(job, step, at, calendar, bars);
   return at;

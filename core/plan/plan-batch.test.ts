@@ -1,10 +1,11 @@
 import { expect, test } from 'vitest';
-import type { Step } from '../piece/piece.ts';
-import { emptyPiece } from '../piece/piece.ts';
+import { batchSchema } from '../batch/batch.ts';
+import { alloysWith } from '../metal/alloy.ts';
+import { pieceSchema } from '../piece/piece.ts';
 import { planBatch } from './plan-batch.ts';
 
-const step: Step = { id: 's', name: 'Saw', station: '', setUp: '6', each: '2.5', byItself: '15', meanwhile: true };
-const batch = {
+const step = { id: 's', name: 'Saw', station: '', setUp: '6', each: '2.5', byItself: '15', meanwhile: true };
+const batch = batchSchema.parse({
   pieceId: 'p',
   pieceRevision: 1,
   quantity: '12',
@@ -12,10 +13,15 @@ const batch = {
   customer: '',
   note: '',
   finished: false,
-};
+});
 
 test('a batch is planned with the minutes of all its pieces, and its first step waits for nothing', () => {
-  const planned = planBatch('b', batch, { ...emptyPiece, steps: [step, step] });
+  const planned = planBatch(
+    'b',
+    batch,
+    pieceSchema.parse({ name: '', note: '', batchSize: '1', parts: [], findings: [], steps: [step, step] }),
+    alloysWith([]),
+  );
   expect(planned.due).toBe('2026-03-05');
   expect(planned.steps).toEqual([
     { name: 'Saw', attendedMin: 36, byItselfMin: 15, meanwhile: false },

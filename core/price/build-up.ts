@@ -18,9 +18,10 @@ export interface Prices {
  * @param cost     settled, minor units
  * @param labour   the cost's own line for the hands
  * @param minutes  attended minutes of one piece
+ * @param base     the cost the price is built on, where that is another size's
  */
-export function buildUp(cost: Figure, labour: Figure, minutes: Figure, rates: Rates): Prices {
-  const wholesale = priced('wholesale', cost, rates.wholesaleFactor, rates);
+export function buildUp(cost: Figure, labour: Figure, minutes: Figure, rates: Rates, base = cost): Prices {
+  const wholesale = priced('wholesale', base, rates.wholesaleFactor, rates);
   const retail = priced('retail', wholesale, rates.retailFactor, rates);
   const { currency } = rates;
   const left = reckoned(

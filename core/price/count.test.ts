@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { Fix } from '../metal/fix.ts';
-import type { Piece } from '../piece/piece.ts';
+import { pieceSchema, type Piece } from '../piece/piece.ts';
 import { readRates } from '../studio/rates.ts';
 import { startingStudio, type Studio } from '../studio/studio.ts';
 import { countPiece } from './count.ts';
@@ -23,7 +23,7 @@ const fix: Fix = {
 };
 const rates = readRates(studio, 1);
 
-const buoy: Piece = {
+const buoy = pieceSchema.parse({
   name: 'Buoy',
   note: '',
   batchSize: '6',
@@ -40,7 +40,7 @@ const buoy: Piece = {
   ],
   findings: [{ id: 'b', name: 'Bail', count: '1', price: '1.50', grams: '0.4' }],
   steps: [{ id: 'c', name: 'Make', station: '', setUp: '12', each: '6', byItself: '20', meanwhile: false }],
-};
+});
 const trimmed: Piece = { ...buoy, parts: buoy.parts.map((part) => ({ ...part, trim: '0.5 mm' })) };
 
 describe('a worked example, done by hand', () => {
@@ -97,7 +97,7 @@ describe('a worked example, done by hand', () => {
 test('the lines always add up to the cost, and each part to the metal', () => {
   for (const made of [buoy, trimmed]) {
     for (const batchSize of [1, 2, 3, 7, 12, 60]) {
-      const { column } = countPiece(made, rates, fix, batchSize);
+      const { column } = countPiece(made, rates, fix, { batchSize });
       expect(column.lines.reduce((sum, { each }) => sum + each.value, 0)).toBe(column.cost.value);
       for (const { each } of column.lines.filter(({ each: line }) => line.kind === 'sum')) {
         expect(each.from.reduce((sum, line) => sum + line.value, 0)).toBe(each.value);
@@ -122,7 +122,7 @@ test('the shares of the wholesale price add up to it, scrap taken off the metal'
 });
 
 test('a larger batch never costs more a piece, since the set-up is spread', () => {
-  const costs = [1, 2, 6, 24, 60].map((batchSize) => countPiece(buoy, rates, fix, batchSize).column.cost.value);
+  const costs = [1, 2, 6, 24, 60].map((batchSize) => countPiece(buoy, rates, fix, { batchSize }).column.cost.value);
   expect(costs).toEqual([...costs].sort((a, b) => b - a));
 });
 
@@ -152,12 +152,12 @@ describe('what is missing is said, and the rest still counts', () => {
   });
 
   test('every field that cannot be read is named where it stands', () => {
-    const broken: Piece = {
+    const broken = pieceSchema.parse({
       ...buoy,
       batchSize: '0',
       findings: [{ id: 'b', name: '', count: 'x', price: '-1', grams: '1 oz' }],
       steps: [{ id: 'c', name: '', station: '', setUp: '', each: '1/0', byItself: '', meanwhile: false }],
-    };
+    });
     expect(countPiece(broken, rates, fix).problems.map(({ path }) => path)).toEqual([
       'steps.0.each',
       'batchSize',

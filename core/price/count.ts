@@ -1,22 +1,32 @@
 // The count of a piece: what stands on the right page. One call from the document to every figure on it.
-import { costColumn, type CostColumn, type PricedFinding, type PricedPart } from '../cost/column.ts';
+import { costColumn, type CostColumn, type PricedFinding, type PricedPart, type PricedSolder } from '../cost/column.ts';
+import { consumablesEach } from '../cost/consumables.ts';
 import { given, totalOf, type Figure } from '../figure/figure.ts';
 import { readCount, readGrams } from '../measure/read-number.ts';
 import { readMoney } from '../measure/read-money.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import type { Fix } from '../metal/fix.ts';
 import { alloyPrice } from '../metal/price-per-gram.ts';
-import { attendedEach, reckonStep, type StepReckoning } from '../piece/bench-time.ts';
-import type { Finding, Part, Piece, SectionForm } from '../piece/piece.ts';
-import { reckonPart, type PartReckoning } from '../piece/reckon-part.ts';
+import { solderAsAlloy } from '../metal/solders.ts';
+import { attendedEach, byItselfMin, loadsOf, type StepReckoning } from '../piece/bench-time.ts';
+import type { JoinReckoning } from '../piece/reckon-join.ts';
+import type { PartReckoning } from '../piece/reckon-part.ts';
+import { reckonRecipe, type Reckoners, type Recipe } from '../piece/recipe.ts';
+import { hasSizes, pieceInSize, type Size } from '../piece/sizes.ts';
+import type { Finding, Piece } from '../piece/piece.ts';
+import type { Part, SectionForm } from '../piece/part.ts';
 import type { ChargeForm, Problem, Rates } from '../studio/rates.ts';
 import { buildUp, type Prices } from './build-up.ts';
 
 export interface PieceCount {
+  /** The piece that was counted: of one with sizes, in one of them. */
+  readonly recipe: Recipe;
+  readonly size: Size | null;
   /** In the order of the piece's parts. */
   readonly parts: readonly PartReckoning[];
+  readonly joins: readonly JoinReckoning[];
   readonly steps: readonly StepReckoning[];
-  /** What one finished piece weighs, findings included. */
+  /** What one finished piece weighs, findings and solder included. */
   readonly weight: Figure;
   /** Attended minutes of one piece. */
   readonly minutes: Figure;
@@ -29,107 +39,172 @@ export interface PieceCount {
   readonly problems: readonly Problem[];
 }
 
-/** Whoever reckons many times over hands in reckoners that remember what has not changed. */
-export interface Reckoners {
-  readonly part: typeof reckonPart;
-  readonly step: typeof reckonStep;
-}
-
 const chargeForms = {
   round: 'wire',
   square: 'wire',
   strip: 'wire',
+  'half-round': 'wire',
+  d: 'wire',
+  triangle: 'wire',
+  oval: 'wire',
+  patterned: 'wire',
   sheet: 'sheet',
   tube: 'tube',
+  'square-tube': 'tube',
+  grain: 'wire',
 } as const satisfies Record<SectionForm, ChargeForm>;
+
+export interface CountOptions {
+  /** Pieces made at once; the piece's own usual batch when left out. */
+  readonly batchSize?: number | undefined;
+  /** The size to count, by id; the first when left out. */
+  readonly size?: string | undefined;
+  readonly reckon?: Reckoners | undefined;
+}
 
 /**
  * Reckons a piece at the studio's rates and a fix.
- * @param fix        null before the first fix: metal then costs nothing, and the problems say so
- * @param batchSize  pieces made at once; the piece's own usual batch when left out
+ * @param fix  null before the first fix: metal then costs nothing, and the problems say so
  */
-export function countPiece(
-  piece: Piece,
-  rates: Rates,
-  fix: Fix | null,
-  batchSize?: number,
-  reckon: Reckoners = { part: reckonPart, step: reckonStep },
-): PieceCount {
-  const problems: Problem[] = [];
-  const keep = (path: string) => (problem: Problem) => problems.push({ ...problem, path: `${path}.${problem.path}` });
+export function countPiece(piece: Piece, rates: Rates, fix: Fix | null, options: CountOptions = {}): PieceCount {
+  const count = countOne(piece, rates, fix, options);
+  if (piece.sizes.price !== 'one' || piece.sizes.rows.length < 2) return count;
+  // One price for all is the one that holds for the dearest of them.
+  const costs = piece.sizes.rows.map(({ id }) => countOne(piece, rates, fix, { ...options, size: id }).column.cost);
+  const dearest = costs.reduce((most, cost) => (cost.value > most.value ? cost : most), count.column.cost);
+  return { ...count, prices: pricesOf(count.column, count.minutes, rates, dearest) };
+}
 
-  const parts = piece.parts.map((part, index) => {
-    const reckoning = reckon.part(part, rates.alloys);
-    reckoning.problems.forEach(keep(`parts.${String(index)}`));
-    return reckoning;
-  });
-  const steps = piece.steps.map((step, index) => {
-    const time = reckon.step(step);
-    time.problems.forEach(keep(`steps.${String(index)}`));
-    return time;
-  });
+function countOne(typed: Piece, rates: Rates, fix: Fix | null, options: CountOptions): PieceCount {
+  const { rows } = typed.sizes;
+  const size = hasSizes(typed) ? (rows.find(({ id }) => id === options.size) ?? rows[0] ?? null) : null;
+  const piece = size ? pieceInSize(typed, size) : typed;
+  const recipe = reckonRecipe(piece, rates.alloys, options.reckon);
+  const { parts, joins, steps } = recipe;
+  const problems: Problem[] = [...recipe.problems];
+  const keep = (path: string) => (problem: Problem) => problems.push({ ...problem, path: `${path}.${problem.path}` });
   const usual = readCount(piece.batchSize);
   if (!usual.ok) problems.push({ path: 'batchSize', sentence: usual.sentence });
-  const made = batchSize ?? (usual.ok ? usual.value : 1);
+  const made = options.batchSize ?? (usual.ok ? usual.value : 1);
 
-  const pricedParts = pricePartsAt(piece.parts, parts, rates, fix, problems);
+  const usableFix = fix?.currency === rates.currency ? fix : null;
+  if (!usableFix && parts.length > 0) problems.push(noFix(fix, rates.currency));
   const findings = piece.findings.map((finding, index) =>
     readFinding(finding, rates.currency, keep(`findings.${String(index)}`)),
   );
+  const readyMade = boughtParts(piece.parts, parts, rates.currency, problems);
   const minutes = attendedEach(
-    piece.steps.map(({ name }, index) => ({ name, time: steps[index] ?? reckonStepNothing })),
+    piece.steps.map((step, index) => ({ step, time: steps[index] as StepReckoning })),
     made,
   );
-  const column = costColumn(pricedParts, findings, minutes, rates, rates.currency);
-  const labour = column.lines.find((line) => line.key === 'labour')?.each ?? column.cost;
+  const consumables = consumablesEach(
+    piece.consumables || rates.consumables.by,
+    rates.consumables,
+    {
+      minutes,
+      joints: joins.reduce((sum, { joints }) => sum + joints, 0),
+      loads: steps.reduce((sum, time) => sum + (isLoad(time) ? loadsOf(time, made) : 0), 0) / made,
+    },
+    rates.currency,
+  );
+  const column = costColumn(
+    {
+      parts: pricePartsAt(piece.parts, parts, rates, usableFix, problems),
+      solders: priceSolders(joins, rates, usableFix),
+      findings: [...findings, ...readyMade],
+      minutes,
+      consumables,
+    },
+    rates,
+    rates.currency,
+  );
   return {
+    recipe,
+    size,
     parts,
+    joins,
     steps,
     weight: totalOf('finished weight', 'g', [
       ...parts.flatMap(({ net }) => net ?? []),
+      ...joins.flatMap(({ grams }) => grams ?? []),
       ...findings.flatMap(({ grams }) => grams),
     ]),
     minutes,
     byItself: totalOf(
       'by itself',
       'min',
-      piece.steps.flatMap((step, index) => unattended(step.name, steps[index])),
+      piece.steps.flatMap((step, index) => unattended(step.name, steps[index], made)),
     ),
     batchSize: made,
     column,
-    prices: buildUp(column.cost, labour, minutes, rates),
+    prices: pricesOf(column, minutes, rates, column.cost),
     problems,
   };
 }
 
-const reckonStepNothing: StepReckoning = { setUpMin: 0, eachMin: 0, byItselfMin: 0, problems: [] };
+function pricesOf(column: CostColumn, minutes: Figure, rates: Rates, base: Figure): Prices {
+  const labour = column.lines.find((line) => line.key === 'labour')?.each ?? column.cost;
+  return buildUp(column.cost, labour, minutes, rates, base);
+}
 
-function unattended(name: string, time: StepReckoning | undefined): Figure[] {
-  return time && time.byItselfMin > 0 ? [given(name, time.byItselfMin, 'min', 'as typed')] : [];
+// What goes into the pickle or the tumbler together.
+function isLoad({ load, loadMin, byItselfMin: alone }: StepReckoning): boolean {
+  return Number.isFinite(load) || loadMin > 0 || alone > 0;
+}
+
+function unattended(name: string, time: StepReckoning | undefined, pieces: number): Figure[] {
+  return time && time.byItselfMin > 0 ? [given(name, byItselfMin(time, pieces), 'min', 'as typed')] : [];
+}
+
+function noFix(lastFix: Fix | null, currency: string): Problem {
+  const sentence = lastFix
+    ? `The last noon fix is in ${lastFix.currency} and the studio reckons in ${currency}, so metal costs nothing here.`
+    : 'There is no noon fix yet, so metal costs nothing here.';
+  return { path: 'fix', sentence, onlyPrice: true };
+}
+
+// Parts bought ready made cost what they cost, and no metal is cut for them.
+function boughtParts(
+  parts: readonly Part[],
+  reckonings: readonly PartReckoning[],
+  currency: string,
+  problems: Problem[],
+): PricedFinding[] {
+  return parts.flatMap((part, index) => {
+    const price = readMoney(part.buyPrice, currency);
+    if (!price.ok) problems.push({ path: `parts.${String(index)}.buyPrice`, sentence: price.sentence });
+    if (!part.bought) return [];
+    const name = part.name || 'part';
+    const each = given(`${name}, bought`, price.ok ? price.value : 0, currency, 'price as typed');
+    return [{ name, count: reckonings[index]?.count ?? 0, price: each }];
+  });
+}
+
+function priceSolders(joins: readonly JoinReckoning[], rates: Rates, fix: Fix | null): PricedSolder[] {
+  const free = given('no fix yet', 0, `${rates.currency}/g`, 'no noon fix');
+  return joins.flatMap(({ solder, grams }) => {
+    if (!solder || !grams) return [];
+    const alloy = solderAsAlloy(solder);
+    const price = fix && alloyPrice(alloy, fix, rates.makingCharge(alloy.family, 'wire'));
+    return [{ grams, bought: price && !('sentence' in price) ? price.bought : free }];
+  });
 }
 
 function pricePartsAt(
   parts: readonly Part[],
   reckonings: readonly PartReckoning[],
   rates: Rates,
-  lastFix: Fix | null,
+  fix: Fix | null,
   problems: Problem[],
 ): PricedPart[] {
-  const fix = lastFix?.currency === rates.currency ? lastFix : null;
-  if (!fix && parts.length > 0) {
-    const sentence = lastFix
-      ? `The last noon fix is in ${lastFix.currency} and the studio reckons in ${rates.currency}, so metal costs nothing here.`
-      : 'There is no noon fix yet, so metal costs nothing here.';
-    problems.push({ path: 'fix', sentence, onlyPrice: true });
-  }
   const unpriced = given('no fix yet', 0, `${rates.currency}/g`, 'no noon fix');
   const priceOf =
     fix && onceEach((alloy: Alloy, form: ChargeForm) => alloyPrice(alloy, fix, rates.makingCharge(alloy.family, form)));
   return parts.flatMap((part, index) => {
-    const { alloy, net, gross } = reckonings[index] ?? {};
-    if (!alloy || !net || !gross) return [];
+    const { alloy, gross, scrap = {} } = reckonings[index] ?? {};
+    if (!alloy || !gross || part.bought) return [];
     const name = part.name || 'part';
-    if (!priceOf) return [{ name, net, gross, bought: unpriced, content: unpriced }];
+    if (!priceOf) return [{ name, gross, scrap, bought: unpriced, content: unpriced }];
     const form = chargeForms[part.section.form];
     const price = priceOf(alloy, form);
     const report = (sentence: string) =>
@@ -141,7 +216,7 @@ function pricePartsAt(
     if (price.bought.value === 0) {
       report(`${alloy.name} as ${form} has no price. Give what you pay per gram under Making charges in Studio.`);
     }
-    return [{ name, net, gross, ...price }];
+    return [{ name, gross, scrap, ...price }];
   });
 }
 

@@ -1,5 +1,5 @@
 // Where the wholesale price goes: the cost by kind, and what is left.
-import { inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { totalOf, type Figure } from '../figure/figure.ts';
 import type { PieceCount } from './count.ts';
 
 const kinds = [
@@ -18,22 +18,24 @@ export interface PriceShare {
 
 /**
  * Shares of the wholesale price. They add up to it while the price covers the cost.
- * @returns those above nothing; metal is what is used up, scrap taken off
+ * @returns those above nothing; metal is what is used up, solder added and scrap taken off
  */
 export function priceShares({ column, prices }: PieceCount): PriceShare[] {
   const line = (key: string) => column.lines.find((one) => one.key === key)?.each;
   const scrap = line('scrap');
+  const solder = line('solder');
   const cost = kinds.flatMap(({ key, name }): PriceShare[] => {
     const each = line(key);
     if (!each) return [];
-    const amount = key === 'metal' && scrap ? usedUp(each, scrap) : { ...each, label: name };
+    const amount = key === 'metal' ? usedUp(each, solder, scrap) : { ...each, label: name };
     return [{ key, amount }];
   });
   const left: PriceShare = { key: 'left', amount: { ...prices.left, label: 'left' } };
   return [...cost, left].filter(({ amount }) => amount.value > 0);
 }
 
-function usedUp(metal: Figure, scrap: Figure): Figure {
-  const how = () => `${inSum(metal.value, metal.unit)} + (${inSum(scrap.value, scrap.unit)})`;
-  return reckoned('metal', metal.value + scrap.value, metal.unit, how, [metal, scrap]);
+// What of the metal is used up: with the solder, and less what comes back.
+function usedUp(metal: Figure, solder: Figure | undefined, scrap: Figure | undefined): Figure {
+  const lines = [metal, solder, scrap].filter((line) => line !== undefined);
+  return lines.length === 1 ? { ...metal, label: 'metal' } : totalOf('metal', metal.unit, lines);
 }

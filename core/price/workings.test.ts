@@ -4,7 +4,9 @@ import { describe, expect, test } from 'vitest';
 import { countBatch } from '../batch/count.ts';
 import { currencyOf, isMoney, minorDigits, type Figure } from '../figure/figure.ts';
 import type { Fix } from '../metal/fix.ts';
-import { emptyPiece, type Part, type Piece } from '../piece/piece.ts';
+import { batchSchema } from '../batch/batch.ts';
+import { pieceSchema, type Piece, type PieceTyped } from '../piece/piece.ts';
+import type { PartTyped } from '../piece/part.ts';
 import { readRates } from '../studio/rates.ts';
 import { startingStudio, type Studio } from '../studio/studio.ts';
 import { countPiece, type PieceCount } from './count.ts';
@@ -29,7 +31,11 @@ const fix: Fix = {
   source: 'test',
 };
 
-const part = (id: string, alloy: string, rest: Pick<Part, 'section' | 'blank'> & Partial<Part>): Part => ({
+const part = (
+  id: string,
+  alloy: string,
+  rest: Pick<PartTyped, 'section' | 'blank'> & Partial<PartTyped>,
+): PartTyped => ({
   id,
   name: id,
   alloy,
@@ -38,7 +44,8 @@ const part = (id: string, alloy: string, rest: Pick<Part, 'section' | 'blank'> &
   ...rest,
 });
 
-const pieces: readonly Piece[] = [
+const emptyPiece = { name: '', note: '', batchSize: '1', parts: [], findings: [], steps: [] };
+const typedPieces: readonly PieceTyped[] = [
   {
     ...emptyPiece,
     name: 'Wire and sheet',
@@ -86,6 +93,7 @@ const pieces: readonly Piece[] = [
     steps: [{ id: 's', name: 'Make', station: '', setUp: '', each: '1h25', byItself: '', meanwhile: false }],
   },
 ];
+const pieces: readonly Piece[] = typedPieces.map((typed) => pieceSchema.parse(typed));
 
 /** Does a working again; money comes out in minor units as the figure holds it. */
 function again({ how, unit }: Figure): number {
@@ -164,7 +172,15 @@ describe.each(pieces.map((piece): [string, Piece] => [piece.name, piece]))('%s',
   });
 
   test('the workings of a batch give its figures again', () => {
-    const batch = { pieceId: 'p', pieceRevision: 1, quantity: '17', due: '', customer: '', note: '', finished: false };
+    const batch = batchSchema.parse({
+      pieceId: 'p',
+      pieceRevision: 1,
+      quantity: '17',
+      due: '',
+      customer: '',
+      note: '',
+      finished: false,
+    });
     const { grams, hands, byItself, cost, wholesale, left, cutList } = countBatch(batch, piece, rates, fix);
     const lines = cutList.flatMap(({ grams: one, count: blanks, length }) => [
       one,

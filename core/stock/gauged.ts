@@ -29,7 +29,10 @@ export function gaugedMm(section: Section): number {
     case 'square-tube':
       return section.wallMm;
     case 'strip':
+    case 'patterned':
     case 'sheet':
       return section.thicknessMm;
+    case 'grain':
+      return 0;
   }
 }

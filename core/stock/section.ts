@@ -12,9 +12,13 @@ export type Section =
   | { readonly form: 'oval'; readonly widthMm: number; readonly heightMm: number }
   | { readonly form: 'tube'; readonly outsideMm: number; readonly wallMm: number }
   | { readonly form: 'square-tube'; readonly outsideMm: number; readonly wallMm: number }
-  | { readonly form: 'sheet'; readonly thicknessMm: number };
+  /** Bought with a pattern rolled in: what it weighs a length is as measured. */
+  | { readonly form: 'patterned'; readonly widthMm: number; readonly thicknessMm: number; readonly gramsPerMm: number }
+  | { readonly form: 'sheet'; readonly thicknessMm: number }
+  /** Casting grain and scrap for the melt: no size, only a weight. */
+  | { readonly form: 'grain' };
 
-export type LongSection = Exclude<Section, { form: 'sheet' }>;
+export type LongSection = Exclude<Section, { form: 'sheet' | 'grain' }>;
 export type SectionForm = Section['form'];
 
 /** An area with the sum that makes it, for a working: `π/4 × 1.024²`. */
@@ -28,7 +32,8 @@ const MM3_PER_CM3 = 1000;
 /**
  * Area of the cross-section of wire, strip or tube.
  * @returns mm² with its sum; the formulae are plain geometry. A half-round may be low (a segment of a larger circle); a D
- *   has straight flanks below its half circle; a triangle stands on its width.
+ *   has straight flanks below its half circle; a triangle stands on its width; of patterned strip it is the plain strip
+ *   that would hold the pattern.
  * @throws RangeError for a half-round taller than half its width, or a D lower than that
  */
 export function areaOf(section: LongSection): Area {
@@ -38,6 +43,7 @@ export function areaOf(section: LongSection): Area {
     case 'square':
       return { mm2: section.sideMm ** 2, how: `${inSum(section.sideMm)}²` };
     case 'strip':
+    case 'patterned':
       return {
         mm2: section.widthMm * section.thicknessMm,
         how: `${inSum(section.widthMm)} × ${inSum(section.thicknessMm)}`,
@@ -113,7 +119,32 @@ function dShape(width: number, height: number): Area {
  * @example massPerLength({ form: 'round', diameterMm: 1 }, 10.36) // 0.008137
  */
 export function massPerLength(section: LongSection, densityGPerCm3: number): number {
+  if (section.form === 'patterned') return section.gramsPerMm;
   return (areaMm2(section) * checked(densityGPerCm3)) / MM3_PER_CM3;
+}
+
+/** What bends round a mandrel: of wire its diameter or height, of strip and sheet the thickness, of tube the outside. @returns mm */
+export function bendMm(section: Section): number {
+  switch (section.form) {
+    case 'round':
+      return section.diameterMm;
+    case 'square':
+      return section.sideMm;
+    case 'half-round':
+    case 'd':
+    case 'triangle':
+    case 'oval':
+      return section.heightMm;
+    case 'tube':
+    case 'square-tube':
+      return section.outsideMm;
+    case 'strip':
+    case 'patterned':
+    case 'sheet':
+      return section.thicknessMm;
+    case 'grain':
+      return 0;
+  }
 }
 
 /**

@@ -12,14 +12,19 @@ export const formNames = {
   oval: 'oval wire',
   tube: 'tube',
   'square-tube': 'square tube',
+  patterned: 'patterned strip',
   sheet: 'sheet',
+  grain: 'casting grain',
 } as const satisfies Record<SectionForm, string>;
 
 /** A section in full: `strip 6.0 × 1.20 mm`. */
 export function sectionInWords(section: Section): string {
   const name = formNames[section.form];
   switch (section.form) {
+    case 'grain':
+      return name;
     case 'strip':
+    case 'patterned':
       return `${name} ${section.widthMm.toFixed(1)} × ${section.thicknessMm.toFixed(2)} mm`;
     case 'half-round':
     case 'd':

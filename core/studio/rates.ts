@@ -7,7 +7,7 @@ import { readFactor, readPlain, readShare } from '../measure/read-number.ts';
 import { readAlloyDensity } from '../metal/read-density.ts';
 import type { Reading } from '../measure/reading.ts';
 import { readHours, type Shift } from './hours.ts';
-import type { MakingCharge, OwnAlloy, Studio } from './studio.ts';
+import type { ConsumableSchool, MakingCharge, OwnAlloy, Studio } from './studio.ts';
 
 /** Something that cannot be reckoned with: where it stands in the document, and the sentence shown beside it. */
 export interface Problem {
@@ -31,15 +31,29 @@ export interface PriceBand {
   readonly stepMinor: number;
 }
 
+/** What small things cost that are used up: flux, blades, grit, gas. */
+export interface ConsumableRates {
+  readonly by: ConsumableSchool;
+  readonly perHour: Figure;
+  readonly perJoint: Figure;
+  readonly perPiece: Figure;
+  readonly perLoad: Figure;
+  /** 0 to 1, of what metal and hands cost. */
+  readonly share: Figure;
+}
+
 export interface Rates {
   readonly currency: string;
   readonly alloys: ReadonlyMap<string, Alloy>;
   /** Money per bench hour. */
   readonly labour: Figure;
   readonly overhead: Figure;
-  readonly consumables: Figure;
-  /** 0 to 1. */
+  readonly consumables: ConsumableRates;
+  /** 0 to 1, of clean scrap. */
   readonly scrapShare: Figure;
+  /** 0 to 1, of scrap with solder on it and of filings. */
+  readonly mixedScrapShare: Figure;
+  readonly country: string;
   readonly wholesaleFactor: Figure;
   readonly retailFactor: Figure;
   readonly priceBands: readonly PriceBand[];
@@ -71,6 +85,10 @@ export function readRates(studio: Studio, revision: number): Rates {
       `${currency}/h`,
       `${source}: ${studio[path].trim() || 'none entered'}`,
     );
+  const amount = (label: string, path: 'consumablesPerJoint' | 'consumablesPerPiece' | 'consumablesPerLoad') =>
+    given(label, value(path, readMoney(studio[path], currency)), currency, source);
+  const share = (label: string, path: 'scrapShare' | 'mixedScrapShare' | 'consumablesShare') =>
+    given(label, value(path, readShare(studio[path], 'share')), '', source);
   const factor = (label: string, path: 'wholesaleFactor' | 'retailFactor') =>
     given(label, value(path, readFactor(studio[path], label)), '', source);
 
@@ -100,8 +118,17 @@ export function readRates(studio: Studio, revision: number): Rates {
     alloys: alloysWith(studio.ownAlloys.map((row, index) => ownAlloy(row, index, problems))),
     labour: hourly('maker’s rate', 'hourlyRate'),
     overhead: hourly('studio overhead', 'overheadPerHour'),
-    consumables: hourly('consumables', 'consumablesPerHour'),
-    scrapShare: given('paid for scrap', value('scrapShare', readShare(studio.scrapShare, 'share')), '', source),
+    consumables: {
+      by: studio.consumablesBy,
+      perHour: hourly('consumables', 'consumablesPerHour'),
+      perJoint: amount('consumables for a joint', 'consumablesPerJoint'),
+      perPiece: amount('consumables for a piece', 'consumablesPerPiece'),
+      perLoad: amount('consumables for a load', 'consumablesPerLoad'),
+      share: share('consumables, share', 'consumablesShare'),
+    },
+    scrapShare: share('paid for scrap', 'scrapShare'),
+    mixedScrapShare: share('paid for soldered scrap and filings', 'mixedScrapShare'),
+    country: studio.country,
     wholesaleFactor: factor('wholesale factor', 'wholesaleFactor'),
     retailFactor: factor('retail factor', 'retailFactor'),
     priceBands: priceBands(studio, value),

@@ -26,6 +26,9 @@ const ownAlloySchema = z.strictObject({
 /** Below `below` prices go in steps of `step`; the last band has no end. */
 const pricePointSchema = z.strictObject({ id: rowIdSchema, below: typedSchema, step: typedSchema });
 
+const consumableSchools = ['hour', 'use', 'share'] as const;
+export type ConsumableSchool = (typeof consumableSchools)[number];
+
 export const studioSchema = z.strictObject({
   name: nameSchema,
   /** ISO 3166-1 alpha-2. */
@@ -35,9 +38,17 @@ export const studioSchema = z.strictObject({
   units: z.enum(['mm', 'inch']),
   hourlyRate: typedSchema,
   overheadPerHour: typedSchema,
+  /** How consumables are counted unless a piece says otherwise: by bench hour, by use, or as a share of metal and hands. */
+  consumablesBy: z.enum(consumableSchools).default('hour'),
   consumablesPerHour: typedSchema,
+  consumablesPerJoint: typedSchema.default(''),
+  consumablesPerPiece: typedSchema.default(''),
+  consumablesPerLoad: typedSchema.default(''),
+  consumablesShare: typedSchema.default(''),
   /** What the refiner or the next melt gives back of clean scrap's metal content, per cent. */
   scrapShare: typedSchema,
+  /** The same for scrap with solder on it, and for filings. */
+  mixedScrapShare: typedSchema.default('60 %'),
   wholesaleFactor: typedSchema,
   retailFactor: typedSchema,
   pricePoints: z.array(pricePointSchema).max(12),
@@ -72,8 +83,14 @@ export function startingStudio(answers: FirstRun): Studio {
   return {
     ...answers,
     overheadPerHour: '',
+    consumablesBy: 'hour',
     consumablesPerHour: '',
+    consumablesPerJoint: '',
+    consumablesPerPiece: '',
+    consumablesPerLoad: '',
+    consumablesShare: '',
     scrapShare: '80 %',
+    mixedScrapShare: '60 %',
     wholesaleFactor: '2',
     retailFactor: '2.2',
     pricePoints: [

@@ -1,32 +1,40 @@
 // The whole book of one ledger: its documents and entries, and what needs several of them at once.
-import type { Batch } from '../../core/batch/batch.ts';
+import { batchSchema, type Batch } from '../../core/batch/batch.ts';
 import { fixProblems, type Fix, type NewFix } from '../../core/metal/fix.ts';
 import { readCount } from '../../core/measure/read-number.ts';
-import type { Piece } from '../../core/piece/piece.ts';
+import { pieceSchema, type Piece } from '../../core/piece/piece.ts';
 import { countPiece } from '../../core/price/count.ts';
-import { blocks, readRates, type Problem } from '../../core/studio/rates.ts';
-import { startingStudio, type FirstRun, type Studio } from '../../core/studio/studio.ts';
+import { benchCheckAll, standing } from '../../core/piece/checks/bench-check.ts';
+import { blocks, readRates, type Problem, type Rates } from '../../core/studio/rates.ts';
+import { startingStudio, studioSchema, type FirstRun, type Studio } from '../../core/studio/studio.ts';
 import type { BatchWithPiece } from '../../contract/batches.ts';
 import { STUDIO_ID } from '../../contract/studio.ts';
 import type { DocumentOf } from '../../contract/document.ts';
+import type { PieceFile } from '../../contract/pieces.ts';
 import type { Priced } from '../../core/price/standing.ts';
 import { Documents } from './documents.ts';
 import { Fixes } from './fixes.ts';
 import type { Ledger } from './ledger.ts';
+import { photosOf, withPhotosKept } from './piece-files.ts';
+import { Photos } from './photos.ts';
 import { NotAcceptable } from './refusals.ts';
 
 export class Book {
+  readonly #ledger: Ledger;
   readonly studio: Documents<Studio>;
   readonly pieces: Documents<Piece>;
   readonly batches: Documents<Batch>;
   readonly fixes: Fixes;
+  readonly photos: Photos;
 
   /** @param now  the time as ISO 8601, asked at each write */
   constructor(ledger: Ledger, now: () => string = () => new Date().toISOString()) {
-    this.studio = new Documents(ledger, 'studio', now);
-    this.pieces = new Documents(ledger, 'piece', now);
-    this.batches = new Documents(ledger, 'batch', now);
+    this.#ledger = ledger;
+    this.studio = new Documents(ledger, 'studio', studioSchema, now);
+    this.pieces = new Documents(ledger, 'piece', pieceSchema, now);
+    this.batches = new Documents(ledger, 'batch', batchSchema, now);
     this.fixes = new Fixes(ledger, now);
+    this.photos = new Photos(ledger, now);
   }
 
   /** Sets the studio up on the first run. @throws NotAcceptable when it is set up already or the rate cannot be read */
@@ -78,6 +86,26 @@ export class Book {
     return this.batches.add(batch);
   }
 
+  /** Adds the pieces of a file as drafts. @throws NotAcceptable when a picture is missing from it */
+  async addPieceFile(file: PieceFile): Promise<DocumentOf<Piece>[]> {
+    const pieces = await withPhotosKept(file, this.photos);
+    if (pieces.length === 0) throw new NotAcceptable('There is no piece in this file.', []);
+    return this.#ledger.transaction(() => pieces.map((piece) => this.pieces.add(piece)))();
+  }
+
+  onePieceFile(piece: Piece): PieceFile {
+    const photos = photosOf([piece], this.photos);
+    return { format: 'noon-ledger/piece', version: 2, piece, ...(photos.length > 0 && { photos }) };
+  }
+
+  /** @param ids  null for all of the book that is not put away. @throws NotThere */
+  pieceFile(ids: readonly string[] | null): PieceFile {
+    const documents = ids ? ids.map((id) => this.pieces.get(id)) : this.pieces.list().filter((one) => !one.archivedAt);
+    const pieces = documents.map(({ body }) => body);
+    const photos = photosOf(pieces, this.photos);
+    return { format: 'noon-ledger/pieces', version: 2, pieces, ...(photos.length > 0 && { photos }) };
+  }
+
   batchesWithPieces(): BatchWithPiece[] {
     return this.batches.list().map((batch) => ({
       batch,
@@ -91,10 +119,11 @@ export class Book {
     const rates = readRates(studio.accepted ?? studio.body, studio.revision);
     const fix = this.fixes.current();
     const quantity = batch && readQuantity(batch);
-    const count = countPiece(piece, rates, fix, quantity);
+    const count = countPiece(piece, rates, fix, { batchSize: quantity, size: batch?.size });
     const named =
       batch || piece.name.trim() ? [] : [{ path: 'name', sentence: 'Give the piece a name before accepting it.' }];
     refuse([...named, ...count.problems.filter(blocks)], 'This cannot be accepted yet.');
+    refuseStops(piece, rates);
     const { column, prices } = count;
     return {
       currency: rates.currency,
@@ -104,6 +133,15 @@ export class Book {
       retailMinor: prices.retail.value,
     };
   }
+}
+
+// A stop stands in the way until it is put right or the maker says why it may stand.
+function refuseStops(piece: Piece, rates: Rates): void {
+  const stops = standing(benchCheckAll(piece, rates.alloys, rates.country));
+  refuse(
+    stops.map(({ rule, about, sentence }) => ({ path: `check.${rule}${about && `.${about}`}`, sentence })),
+    'The bench check stops this.',
+  );
 }
 
 function readQuantity(batch: Batch): number {

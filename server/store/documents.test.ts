@@ -2,18 +2,17 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, expect, test } from 'vitest';
+import { z } from 'zod';
 import { Documents } from './documents.ts';
 import { openLedger, type Ledger } from './ledger.ts';
 import { ChangedMeanwhile, NotThere } from './refusals.ts';
 
-interface Note {
-  readonly text: string;
-}
+const noteSchema = z.object({ text: z.string() });
 
 let dir: string;
 let laptop: Ledger;
 let tablet: Ledger;
-const notes = (ledger: Ledger) => new Documents<Note>(ledger, 'piece', () => '2026-03-02T12:00:00.000Z');
+const notes = (ledger: Ledger) => new Documents(ledger, 'piece', noteSchema, () => '2026-03-02T12:00:00.000Z');
 
 // Two connections to one file, as two processes would have.
 beforeEach(() => {
@@ -76,7 +75,7 @@ test('a revision that cannot be priced is not accepted, and the draft stays', ()
 
 test('a document of one kind is not found as another', () => {
   const { id } = notes(laptop).add({ text: 'a' });
-  const batches = new Documents<Note>(laptop, 'batch', () => '');
+  const batches = new Documents(laptop, 'batch', noteSchema, () => '');
   expect(() => batches.get(id)).toThrow(NotThere);
   expect(batches.list()).toEqual([]);
 });

@@ -1,5 +1,6 @@
 // Documents in the ledger: drafts that save themselves, revisions that never change.
 import { randomUUID } from 'node:crypto';
+import type { z } from 'zod';
 import type { DocumentOf } from '../../contract/document.ts';
 import type { Priced } from '../../core/price/standing.ts';
 import type { Ledger } from './ledger.ts';
@@ -13,6 +14,7 @@ interface Row {
   revision: number;
   draft: string | null;
   updated_at: string;
+  archived_at: string | null;
   accepted: string | null;
   priced: string | null;
 }
@@ -26,11 +28,14 @@ const nouns = { studio: 'The studio', piece: 'This piece', batch: 'This batch' }
 export class Documents<Body> {
   readonly #ledger: Ledger;
   readonly #kind: DocumentKind;
+  readonly #schema: z.ZodType<Body>;
   readonly #now: () => string;
 
-  constructor(ledger: Ledger, kind: DocumentKind, now: () => string) {
+  /** @param schema  reads what is kept: a body written before a field was thought of is given its usual value */
+  constructor(ledger: Ledger, kind: DocumentKind, schema: z.ZodType<Body>, now: () => string) {
     this.#ledger = ledger;
     this.#kind = kind;
+    this.#schema = schema;
     this.#now = now;
   }
 
@@ -62,7 +67,7 @@ export class Documents<Body> {
       )
       .get(this.#kind, id, revision);
     if (!row) throw new NotThere(`Revision ${String(revision)} is not in the ledger.`);
-    return JSON.parse(row.body) as Body;
+    return this.#body(row.body);
   }
 
   /** Adds a document as a draft. */
@@ -128,6 +133,15 @@ export class Documents<Body> {
     });
   }
 
+  /** Puts a document away, or takes it out again; nothing of it changes. @throws NotThere, ChangedMeanwhile */
+  archive(id: string, version: number, archived: boolean): DocumentOf<Body> {
+    return this.#write(id, version, () => {
+      this.#ledger
+        .prepare('update document set archived_at = :at, version = version + 1 where id = :id')
+        .run({ id, at: archived ? this.#now() : null });
+    });
+  }
+
   /** Takes away a document that was never accepted. @throws NotThere, ChangedMeanwhile */
   remove(id: string, version: number): void {
     const remove = this.#ledger.transaction(() => {
@@ -152,9 +166,13 @@ export class Documents<Body> {
     return found;
   }
 
+  #body(json: string): Body {
+    return this.#schema.parse(JSON.parse(json));
+  }
+
   #read(row: Row): DocumentOf<Body> {
-    const accepted = row.accepted === null ? null : (JSON.parse(row.accepted) as Body);
-    const draft = row.draft === null ? null : (JSON.parse(row.draft) as Body);
+    const accepted = row.accepted === null ? null : this.#body(row.accepted);
+    const draft = row.draft === null ? null : this.#body(row.draft);
     const body = draft ?? accepted;
     if (body === null) throw new Error(`Document ${row.id} has neither a draft nor a revision.`);
     return {
@@ -166,12 +184,13 @@ export class Documents<Body> {
       accepted: draft === null ? null : accepted,
       priced: row.priced === null ? null : (JSON.parse(row.priced) as Priced),
       updatedAt: row.updated_at,
+      archivedAt: row.archived_at,
     };
   }
 }
 
 const SELECT = `
-  select document.id, document.version, document.revision, document.draft, document.updated_at,
+  select document.id, document.version, document.revision, document.draft, document.updated_at, document.archived_at,
          document_revision.body as accepted, document_revision.priced
     from document
     left join document_revision

@@ -1,3 +1,4 @@
+import { alloysWith } from '../../core/metal/alloy.ts';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -90,7 +91,7 @@ test('the sample studio can be reckoned with to the last field, and has its trou
   expect(overtaken.length).toBeGreaterThan(0);
   expect(pieces.some(({ isDraft }) => isDraft)).toBe(true);
   const plan = planForward(
-    batches.map(({ batch, piece }) => planBatch(batch.id, batch.body, piece)),
+    batches.map(({ batch, piece }) => planBatch(batch.id, batch.body, piece, alloysWith([]))),
     { firstDay: '2026-03-02', week: rates.week },
     9 * 60,
   );

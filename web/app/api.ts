@@ -3,6 +3,7 @@ import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import type { BatchDocument, BatchWithPiece } from '../../contract/batches.ts';
 import type { DocumentOf } from '../../contract/document.ts';
 import type { PieceDocument, PieceRevision } from '../../contract/pieces.ts';
+import type { PhotoAdded } from '../../contract/photos.ts';
 import type { StudioDocument } from '../../contract/studio.ts';
 import type { Batch } from '../../core/batch/batch.ts';
 import type { Fix, NewFix } from '../../core/metal/fix.ts';
@@ -45,7 +46,14 @@ export const api = createApi({
       query: (body) => ({ url: 'pieces', method: 'POST', body }),
       invalidatesTags: ['Pieces'],
     }),
-    addPieceFile: build.mutation<PieceDocument, string>({
+    archivePiece: build.mutation<DocumentOf<unknown>, { id: string; version: number; archived: boolean }>({
+      query: ({ id, ...body }) => ({ url: `pieces/${id}/archive`, method: 'POST', body }),
+      invalidatesTags: ['Pieces'],
+    }),
+    addPhoto: build.mutation<PhotoAdded, File>({
+      query: (file) => ({ url: 'photos', method: 'POST', body: file, headers: { 'content-type': file.type } }),
+    }),
+    addPieceFile: build.mutation<PieceDocument[], string>({
       query: (body) => ({ url: 'pieces/file', method: 'POST', body, headers: { 'content-type': 'application/json' } }),
       invalidatesTags: ['Pieces'],
     }),
@@ -88,6 +96,8 @@ export const {
   useGetPiecesQuery,
   useAddPieceMutation,
   useAddPieceFileMutation,
+  useArchivePieceMutation,
+  useAddPhotoMutation,
   useGetPieceRevisionQuery,
   useGetBatchesQuery,
   useAddBatchMutation,

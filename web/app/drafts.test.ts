@@ -32,6 +32,7 @@ const stored = (kept: object, version = 1): DocumentOf<unknown> => ({
   accepted: null,
   priced: null,
   updatedAt: '',
+  archivedAt: null,
 });
 const type = (typed: object, edit = '') => edited({ name, body: typed, edit });
 

@@ -5,6 +5,7 @@ import type { Batch } from '../../core/batch/batch.ts';
 import { countBatch, type BatchCount } from '../../core/batch/count.ts';
 import type { Fix } from '../../core/metal/fix.ts';
 import { reckonStep } from '../../core/piece/bench-time.ts';
+import { reckonJoin } from '../../core/piece/reckon-join.ts';
 import type { Piece } from '../../core/piece/piece.ts';
 import { reckonPart } from '../../core/piece/reckon-part.ts';
 import { countPiece, type PieceCount } from '../../core/price/count.ts';
@@ -12,10 +13,14 @@ import { readRates, type Problem, type Rates } from '../../core/studio/rates.ts'
 import type { Studio } from '../../core/studio/studio.ts';
 import { useGetFixesQuery, useGetStudioQuery } from './api.ts';
 
-const reckon = { part: weakMapMemoize(reckonPart), step: weakMapMemoize(reckonStep) };
+const reckon = {
+  part: weakMapMemoize(reckonPart),
+  join: weakMapMemoize(reckonJoin),
+  step: weakMapMemoize(reckonStep),
+};
 const rememberedRates = weakMapMemoize(readRates);
-const rememberedPiece = weakMapMemoize((piece: Piece, rates: Rates, fix: Fix | null, batchSize?: number) =>
-  countPiece(piece, rates, fix, batchSize, reckon),
+const rememberedPiece = weakMapMemoize((piece: Piece, rates: Rates, fix: Fix | null, size?: string) =>
+  countPiece(piece, rates, fix, { size, reckon }),
 );
 const rememberedBatch = weakMapMemoize(countBatch);
 
@@ -50,8 +55,9 @@ export function useBasis(): Basis {
   return basis;
 }
 
-export function pieceCount(piece: Piece, { rates, fix }: Basis, batchSize?: number): PieceCount {
-  return rememberedPiece(piece, rates, fix, batchSize);
+/** @param size  which of its sizes, by id; its first when left out */
+export function pieceCount(piece: Piece, { rates, fix }: Basis, size?: string): PieceCount {
+  return rememberedPiece(piece, rates, fix, size);
 }
 
 export function batchCount(batch: Batch, piece: Piece, { rates, fix }: Basis): BatchCount {

@@ -19,6 +19,10 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('../screens/piece/piece-screen.tsx')).PieceScreen }),
       },
       {
+        path: 'compare',
+        lazy: async () => ({ Component: (await import('../screens/compare/compare-screen.tsx')).CompareScreen }),
+      },
+      {
         path: 'batches',
         lazy: async () => ({ Component: (await import('../screens/batches/batches-screen.tsx')).BatchesScreen }),
       },

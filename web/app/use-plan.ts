@@ -29,7 +29,7 @@ export function usePlan(
     );
     const planned = open
       .filter((batch) => !batch.body.finished)
-      .map((batch) => planBatch(batch.id, batch.body, batch.piece));
+      .map((batch) => planBatch(batch.id, batch.body, batch.piece, rates.alloys));
     return planForward(planned, { firstDay: now.day, week: rates.week }, now.minute);
-  }, [batches, id, body, piece, rates.week, now]);
+  }, [batches, id, body, piece, rates, now]);
 }

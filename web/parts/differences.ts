@@ -26,6 +26,22 @@ export function differences(mine: unknown, theirs: unknown, where: readonly stri
   return [{ where: where.join(', '), mine: show(mine), theirs: show(theirs) }];
 }
 
+/**
+ * What changed from one version to the next, a sentence a change; rows that came or went are said as a whole.
+ * @returns none when they are alike
+ */
+export function changesInWords(before: unknown, after: unknown): string[] {
+  return differences(after, before).map(({ where, mine, theirs }) => {
+    if (theirs === NOTHING) return `${capital(where)}: added, ${mine}`;
+    if (mine === NOTHING) return `${capital(where)}: taken away, it was ${theirs}`;
+    return `${capital(where)}: ${mine}, it was ${theirs}`;
+  });
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
 type Group = Readonly<Record<string, unknown>>;
 
 function isGroup(value: unknown): value is Group {

@@ -27,6 +27,7 @@ function Outline({ section }: { section: Section }) {
     case 'square':
       return <Box size={fitted(section.sideMm, section.sideMm)} />;
     case 'strip':
+    case 'patterned':
       return <Box size={fitted(section.widthMm, section.thicknessMm)} />;
     case 'half-round':
     case 'd':
@@ -43,6 +44,8 @@ function Outline({ section }: { section: Section }) {
         </>
       );
     }
+    case 'grain':
+      return [0, 1, 2].map((index) => <circle key={index} cx={MIDDLE.x - 9 + index * 9} cy={MIDDLE.y + 4} r={4} />);
     case 'sheet':
       // A sheet goes on beyond the glyph: its ends are left open.
       return <OpenBox thickness={fitted(0, section.thicknessMm)[1]} />;

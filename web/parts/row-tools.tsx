@@ -1,20 +1,32 @@
 // What can be done with a row: move it, take it away. Kept in the margin, so that the columns are not disturbed.
 import { GripVertical } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import { memo, type KeyboardEvent } from 'react';
+import { memo, useState, type KeyboardEvent } from 'react';
+import { useHandle } from './sortable-rows.tsx';
 
 interface RowToolsProps {
   readonly name: string;
   readonly index: number;
   readonly last: number;
-  readonly onMove: (index: number, by: 1 | -1) => void;
+  readonly onMove: (index: number, by: number) => void;
   readonly onRemove: (index: number) => void;
 }
 
 export const RowTools = memo(function RowTools({ name, index, last, onMove, onRemove }: RowToolsProps) {
+  const [open, setOpen] = useState(false);
+  const handle = useHandle();
   return (
-    <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger className="row-tool chrome" aria-label={`Move ${name} or take it away`}>
+    <DropdownMenu.Root modal={false} open={open} onOpenChange={setOpen}>
+      <DropdownMenu.Trigger
+        className="row-tool chrome"
+        aria-label={`Move ${name} or take it away`}
+        // A press may be the start of a drag: the menu waits for the click.
+        onPointerDown={(event) => {
+          handle?.['onPointerDown']?.(event);
+          event.preventDefault();
+        }}
+        onClick={() => setOpen(true)}
+      >
         <GripVertical size={17} />
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
@@ -54,7 +66,7 @@ export function moveByKeys(event: KeyboardEvent, index: number, onMove: RowTools
 }
 
 /** Moves a row of an array in place; out of range it stays. */
-export function moveRow(rows: unknown[], index: number, by: 1 | -1): void {
+export function moveRow(rows: unknown[], index: number, by: number): void {
   const to = index + by;
   if (to < 0 || to >= rows.length) return;
   rows.splice(to, 0, ...rows.splice(index, 1));

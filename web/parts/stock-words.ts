@@ -1,8 +1,9 @@
 // Stock in words: sizes with their gauge beside them, in the units the maker thinks in.
 import { gaugeSystemNames, gaugeText, nearestGauge } from '../../core/measure/gauge.ts';
+import type { Outline } from '../../core/blank/outline.ts';
 import { MM_PER_INCH } from '../../core/measure/length-units.ts';
 import type { Alloy } from '../../core/metal/alloys.ts';
-import type { BlankReading } from '../../core/piece/read-part.ts';
+import type { Cut } from '../../core/piece/cut.ts';
 import { gaugedMm, gaugeSystemOf } from '../../core/stock/gauged.ts';
 import type { Section } from '../../core/stock/section.ts';
 import type { Studio } from '../../core/studio/studio.ts';
@@ -33,13 +34,34 @@ export function gaugeInWords(section: Section, alloy: Alloy | null, wanted: { mm
 }
 
 /** What to cut, in words: `110.2 mm`, `disc 35.0 mm`, `4.0 × 23.0 mm`. */
-export function blankInWords(blank: BlankReading, units: Units): string {
+export function blankInWords(blank: Cut, units: Units): string {
   switch (blank.kind) {
     case 'length':
       return lengthInWords(blank.length.value, units);
-    case 'disc':
-      return `disc ${lengthInWords(blank.diameter.value, units)}`;
+    case 'disc': {
+      const outside = `disc ${lengthInWords(blank.diameter.value, units)}`;
+      return blank.hole ? `${outside}, hole ${lengthInWords(blank.hole.value, units)}` : outside;
+    }
+    case 'outline':
+      return blank.sizes.length === 2
+        ? `${outlineNames[blank.outline.shape]} ${pair(blank.sizes[0]?.value ?? 0, blank.sizes[1]?.value ?? 0, units)}`
+        : `outline with ${String(blank.outline.shape === 'polygon' ? blank.outline.points.length : 0)} corners`;
+    case 'weight':
+      return `${blank.grams.value.toFixed(2)} g`;
     case 'rectangle':
-      return `${lengthInWords(blank.width.value, units).replace(/ \w+$/, '')} × ${lengthInWords(blank.length.value, units)}`;
+      return pair(blank.width.value, blank.length.value, units);
   }
+}
+
+const outlineNames = {
+  round: 'disc',
+  oval: 'oval',
+  rectangle: 'rectangle',
+  cushion: 'cushion',
+  teardrop: 'teardrop',
+  polygon: 'outline',
+} as const satisfies Record<Outline['shape'], string>;
+
+function pair(width: number, length: number, units: Units): string {
+  return `${lengthInWords(width, units).replace(/ \w+$/, '')} × ${lengthInWords(length, units)}`;
 }

@@ -4,7 +4,7 @@ import { given, inSum, reckoned, type Figure } from '../../figure/figure.ts';
 import { MM_PER_INCH } from '../../measure/length-units.ts';
 import { readRingSize, ringInsideMm, ringSizeOf, ringSizeText, type RingSizeSystem } from '../../measure/ring-size.ts';
 import { counted, valueOf } from './stock.ts';
-import { massPerLength, areaOf, type Section } from '../../stock/section.ts';
+import { massPerLength, areaOf, type LongSection } from '../../stock/section.ts';
 import type { Found } from '../question.ts';
 import { takenPart } from '../part.ts';
 import { NotEnough, type Slots } from '../slots.ts';
@@ -124,7 +124,7 @@ function band(slots: Slots, inside: Figure): Found {
 
 // What the band is made of: a strip of width and thickness, or wire as thick as it is wide.
 function bandStock(slots: Slots): {
-  section: Exclude<Section, { form: 'sheet' }> | null;
+  section: LongSection | null;
   sizes: readonly Figure[];
   thickness: Figure;
   width: number;

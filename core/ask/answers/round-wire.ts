@@ -1,13 +1,19 @@
 // What answers about bent wire have in common: its mass, and the part it makes.
 import { inSum, reckoned, type Figure } from '../../figure/figure.ts';
-import type { Blank } from '../../piece/piece.ts';
+import type { PartTyped } from '../../piece/part.ts';
 import { massPerLength } from '../../stock/section.ts';
 import { takenPart } from '../part.ts';
 import type { TakenPart } from '../question.ts';
 import type { Slots, Stock } from '../slots.ts';
 
 // A part needs its metal: without one named there is none to take.
-export function roundPart(slots: Slots, name: string, wire: Figure, blank: Blank, count: number): TakenPart | null {
+export function roundPart(
+  slots: Slots,
+  name: string,
+  wire: Figure,
+  blank: PartTyped['blank'],
+  count: number,
+): TakenPart | null {
   if (slots.question.alloys.length === 0 || slots.question.form === 'half-round') return null;
   const stock: Stock = { section: { form: 'round', diameterMm: wire.value }, sizes: [wire] };
   return takenPart(name, slots.alloy(), stock, blank, count);

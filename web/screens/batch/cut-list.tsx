@@ -1,8 +1,7 @@
 // The cut list: what to cut from what, with the blanks drawn to scale beside each other.
-import { scaleLinear } from 'd3';
 import type { CutLine } from '../../../core/batch/count.ts';
-import { familyTints } from '../../../core/metal/alloy.ts';
 import { useBasis } from '../../app/reckoning.ts';
+import { BlankStrip, longestSideMm } from '../../parts/blank-strip.tsx';
 import { Glyph } from '../../parts/glyph.tsx';
 import { Num } from '../../parts/num.tsx';
 import { alloyInText, blankInWords, lengthInWords } from '../../parts/stock-words.ts';
@@ -13,7 +12,7 @@ const LEAST_STRIP_MM = 40;
 
 export function CutList({ lines }: { lines: readonly CutLine[] }) {
   const { studio } = useBasis();
-  const longest = Math.max(LEAST_STRIP_MM, ...lines.map(longestSide));
+  const longest = Math.max(LEAST_STRIP_MM, ...lines.map(({ cut }) => longestSideMm(cut)));
   return (
     <section aria-labelledby="cuts" className="mt-5">
       <h2 id="cuts">Cut list</h2>
@@ -55,7 +54,7 @@ export function CutList({ lines }: { lines: readonly CutLine[] }) {
                 </td>
                 <td>
                   <span className="num">{blankInWords(line.cut, studio.units)}</span>
-                  <Strip line={line} longestMm={longest} />
+                  <BlankStrip {...line} longestMm={longest} width={STRIP_WIDTH} />
                 </td>
                 <td className="end num">
                   {line.length ? lengthInAll(line.length.value, studio.units) : <span className="aside">sheet</span>}
@@ -74,60 +73,4 @@ export function CutList({ lines }: { lines: readonly CutLine[] }) {
 
 function lengthInAll(mm: number, units: 'mm' | 'inch'): string {
   return units === 'mm' && mm >= 1000 ? `${(mm / 1000).toFixed(3)} m` : lengthInWords(mm, units);
-}
-
-function Strip({ line: { cut, alloy, section }, longestMm }: { line: CutLine; longestMm: number }) {
-  const x = scaleLinear([0, longestMm], [0, STRIP_WIDTH]);
-  const paint = { fill: `var(--${familyTints[alloy.family]})`, stroke: 'var(--metal-line)' };
-  if (cut.kind === 'length') {
-    const thickness = Math.max(3, x(acrossMm(section)));
-    return (
-      <svg width={STRIP_WIDTH} height={thickness + 2} className="block" aria-hidden="true">
-        <rect x={0.5} y={0.5} width={x(cut.length.value)} height={thickness} {...paint} />
-      </svg>
-    );
-  }
-  const [width, height] =
-    cut.kind === 'disc' ? [x(cut.diameter.value), x(cut.diameter.value)] : [x(cut.length.value), x(cut.width.value)];
-  return (
-    <svg width={STRIP_WIDTH} height={height + 2} className="block" aria-hidden="true">
-      {cut.kind === 'disc' ? (
-        <circle cx={width / 2 + 1} cy={height / 2 + 1} r={width / 2} {...paint} />
-      ) : (
-        <rect x={0.5} y={0.5} width={width} height={height} {...paint} />
-      )}
-    </svg>
-  );
-}
-
-// As the blank lies on the bench: a strip on its face.
-function acrossMm(section: CutLine['section']): number {
-  switch (section.form) {
-    case 'round':
-      return section.diameterMm;
-    case 'square':
-      return section.sideMm;
-    case 'strip':
-    case 'half-round':
-    case 'd':
-    case 'triangle':
-    case 'oval':
-      return section.widthMm;
-    case 'tube':
-    case 'square-tube':
-      return section.outsideMm;
-    case 'sheet':
-      return section.thicknessMm;
-  }
-}
-
-function longestSide({ cut }: CutLine): number {
-  switch (cut.kind) {
-    case 'length':
-      return cut.length.value;
-    case 'disc':
-      return cut.diameter.value;
-    case 'rectangle':
-      return Math.max(cut.width.value, cut.length.value);
-  }
 }

@@ -3,7 +3,7 @@ import { scaleLinear } from 'd3';
 import type { BatchWithPiece } from '../../../contract/batches.ts';
 import { clockOf, dayAfter, MINUTES_A_DAY, weekdayOf } from '../../../core/plan/calendar.ts';
 import type { Plan, PlanBar } from '../../../core/plan/forward.ts';
-import type { Step } from '../../../core/piece/piece.ts';
+import type { Step } from '../../../core/piece/step.ts';
 import { dayInWords } from '../../app/dates.ts';
 
 const WIDTH = 780;

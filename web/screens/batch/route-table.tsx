@@ -3,7 +3,7 @@ import { clsx } from 'clsx';
 import type { BatchCount } from '../../../core/batch/count.ts';
 import { showHours } from '../../../core/figure/show.ts';
 import { handsMin } from '../../../core/piece/bench-time.ts';
-import type { Step } from '../../../core/piece/piece.ts';
+import type { Step } from '../../../core/piece/step.ts';
 import type { Plan } from '../../../core/plan/forward.ts';
 import { momentInWords } from '../../parts/done-in.ts';
 

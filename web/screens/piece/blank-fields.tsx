@@ -1,19 +1,12 @@
-// How a part is cut: its lengths, or the size of the ring it becomes.
+// How a part is cut: its lengths, the size of the ring it becomes, or the stone it goes round.
 import type { RingSizeSystem } from '../../../core/measure/ring-size.ts';
-import { blankRulesByForm, type Blank, type BlankRule, type SectionForm } from '../../../core/piece/piece.ts';
-import { Choice } from '../../parts/choice.tsx';
+import { blankRulesByForm, type Blank, type BlankRule, type SectionForm } from '../../../core/piece/part.ts';
+import { Choice, type Option } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
 import type { Units } from '../../parts/stock-words.ts';
 import type { RowProblems } from '../../parts/use-problems.ts';
+import { countFields, fieldWords, freshBlanks, mainField, mayBeBlank } from './blank-words.ts';
 import type { EditPart } from './part-rows.tsx';
-
-export const ruleNames = {
-  straight: 'straight',
-  'ring-band': 'ring band',
-  'jump-ring': 'jump ring',
-  disc: 'disc',
-  rectangle: 'rectangle',
-} as const satisfies Record<BlankRule, string>;
 
 const ringSystems: readonly { value: RingSizeSystem; label: string }[] = [
   { value: 'uk', label: 'UK size' },
@@ -22,83 +15,112 @@ const ringSystems: readonly { value: RingSizeSystem; label: string }[] = [
   { value: 'jp', label: 'Japan size' },
   { value: 'mm', label: 'inside' },
 ];
-
-const fieldNames: Readonly<Record<string, string>> = { inside: 'inside', width: 'by' };
+const eases: readonly Option[] = [
+  { value: 'habit', label: 'eased if wide' },
+  { value: 'exact', label: 'to the size' },
+];
 
 interface BlankFieldsProps {
   readonly name: string;
   readonly blank: Blank;
   readonly units: Units;
+  /** Stones of the piece, for bezels. */
+  readonly stones: readonly Option[];
   readonly problems: RowProblems;
   readonly set: (field: string, change: Parameters<EditPart>[3]) => void;
 }
 
-export function BlankFields({ name, blank, units, problems, set }: BlankFieldsProps) {
+export function BlankFields({ name, blank, units, stones, problems, set }: BlankFieldsProps) {
   const lengthUnit = units === 'mm' ? 'mm' : 'in';
-  const field = (key: string, value: string, unit: string) => (
-    <span key={key} className="whitespace-nowrap">
-      <Field
-        open
-        value={value}
-        label={`${name}, ${key === 'inside' ? 'inside diameter' : key}`}
-        unit={unit}
-        placeholder={key === 'size' && unit === '' ? 'size' : lengthUnit}
-        column={key}
-        onChange={(text) => set(`blank.${key}`, (part) => void Object.assign(part.blank, { [key]: text }))}
-        {...problems.at(`blank.${key}`)}
-      />
-      {fieldNames[key] && <span className="aside"> {fieldNames[key]}</span>}
-    </span>
+  const put = (key: string, value: string) =>
+    set(`blank.${key}`, (part) => void Object.assign(part.blank, { [key]: value }));
+  const field = ([key, value]: [string, string]) => {
+    const unit = unitOf(blank, key, lengthUnit);
+    const words = fieldWords[`${blank.rule}.${key}`];
+    return (
+      <span key={key} className="whitespace-nowrap">
+        <Field
+          open
+          value={value}
+          label={`${name}, ${key === 'inside' ? 'inside diameter' : key}`}
+          unit={unit}
+          placeholder={mayBeBlank[key] ?? placeholderOf(blank, key, unit)}
+          column={key}
+          maxLength={key === 'points' ? 400 : 60}
+          onChange={(text) => put(key, text)}
+          {...problems.at(`blank.${key}`)}
+        />
+        {words && <span className="aside"> {words}</span>}
+      </span>
+    );
+  };
+  const choice = (key: string, value: string, options: readonly Option[], label: string) => (
+    <Choice
+      key={key}
+      small
+      value={value}
+      options={options}
+      label={`${name}, ${label}`}
+      onChange={(chosen) => put(key, chosen)}
+      {...problems.at(`blank.${key}`)}
+    />
   );
 
-  if (blank.rule !== 'ring-band') {
-    return Object.entries(blank)
-      .filter(([key]) => key !== 'rule')
-      .map(([key, value]) => field(key, value, lengthUnit));
+  if (blank.rule === 'ring-band') {
+    return (
+      <>
+        {choice('system', blank.system, ringSystems, 'ring size scale')}
+        {field(['size', blank.size])}
+        {blank.system !== 'mm' && choice('ease', blank.ease, eases, 'made larger when wide')}
+      </>
+    );
   }
-  return (
-    <>
-      <Choice
-        value={blank.system}
-        options={ringSystems}
-        label={`${name}, ring size scale`}
-        onChange={(system) => set('blank.system', (part) => void Object.assign(part.blank, { system }))}
-      />
-      {field('size', blank.size, blank.system === 'mm' ? lengthUnit : '')}
-    </>
-  );
+  if (blank.rule === 'bezel') {
+    const options = [{ value: '', label: 'a length' }, ...stones];
+    const gone = blank.stone && !stones.some(({ value }) => value === blank.stone);
+    return (
+      <>
+        {choice(
+          'stone',
+          blank.stone,
+          gone ? [...options, { value: blank.stone, label: 'a stone that is gone' }] : options,
+          'round which stone',
+        )}
+        {!blank.stone && field(['around', blank.around])}
+        {field(['clearance', blank.clearance])}
+      </>
+    );
+  }
+  return Object.entries(blank)
+    .filter(([key]) => key !== 'rule')
+    .map((entry) => field(entry));
 }
 
-/** A blank of another rule or for other stock: a rule that fits stays as it is, and a length typed goes over. */
+function unitOf(blank: Blank, key: string, lengthUnit: string): string {
+  if (key === 'grams') return 'g';
+  if (countFields.has(key) || key === 'points') return '';
+  return blank.rule === 'ring-band' && blank.system !== 'mm' ? '' : lengthUnit;
+}
+
+function placeholderOf(blank: Blank, key: string, unit: string): string {
+  if (key === 'points') return '0,0 24,0 12,18';
+  if (blank.rule === 'ring-band' && unit === '') return 'size';
+  return unit || 'how many';
+}
+
+/** A blank of another rule or for other stock: a rule that fits stays as it is, and the main measure goes over. */
 export function blankFor(before: Blank, form: SectionForm, wanted: BlankRule = before.rule): Blank {
   const fitting: readonly BlankRule[] = blankRulesByForm[form];
   const rule = fitting.includes(wanted) ? wanted : (fitting[0] ?? 'straight');
   if (rule === before.rule) return before;
   const size = sizeOf(before);
-  switch (rule) {
-    case 'straight':
-      return { rule, length: size };
-    case 'ring-band':
-      return { rule, system: 'mm', size };
-    case 'jump-ring':
-      return { rule, inside: size };
-    case 'disc':
-      return { rule, diameter: size };
-    case 'rectangle':
-      return { rule, width: size, length: '' };
-  }
+  const fresh = freshBlanks[rule];
+  return rule === 'weight' || rule === 'outline' ? fresh : { ...fresh, [mainField[rule]]: size };
 }
 
+// A ring size is no length, a weight and a list of corners neither.
 function sizeOf(blank: Blank): string {
-  switch (blank.rule) {
-    case 'straight':
-    case 'rectangle':
-      return blank.length;
-    case 'ring-band':
-      return blank.system === 'mm' ? blank.size : '';
-    case 'jump-ring':
-      return blank.inside;
-    case 'disc':
-      return blank.diameter;
-  }
+  if (blank.rule === 'weight' || blank.rule === 'outline') return '';
+  if (blank.rule === 'ring-band') return blank.system === 'mm' ? blank.size : '';
+  return (blank as unknown as Record<string, string>)[mainField[blank.rule]] ?? '';
 }

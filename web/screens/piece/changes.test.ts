@@ -1,6 +1,6 @@
 // What becomes of a part when its stock, or the way it is cut, is changed: as little as possible is lost.
 import { expect, test } from 'vitest';
-import type { Blank, PartSection } from '../../../core/piece/piece.ts';
+import type { Blank, PartSection } from '../../../core/piece/part.ts';
 import { moveRow } from '../../parts/row-tools.tsx';
 import { blankFor } from './blank-fields.tsx';
 import { sectionFor } from './section-fields.tsx';
@@ -15,7 +15,7 @@ test('the thickness goes over to the other form of stock', () => {
 });
 
 test('a way of cutting that fits the new stock stays', () => {
-  const band: Blank = { rule: 'ring-band', system: 'us', size: '7' };
+  const band: Blank = { rule: 'ring-band', system: 'us', size: '7', ease: 'habit' };
   expect(blankFor(band, 'strip')).toBe(band);
   expect(blankFor(band, 'sheet')).toEqual({ rule: 'disc', diameter: '' });
 });
@@ -23,14 +23,19 @@ test('a way of cutting that fits the new stock stays', () => {
 test('a length typed goes over to the other way of cutting', () => {
   const straight: Blank = { rule: 'straight', length: '40 mm' };
   expect(blankFor(straight, 'sheet')).toEqual({ rule: 'disc', diameter: '40 mm' });
-  expect(blankFor(straight, 'round', 'ring-band')).toEqual({ rule: 'ring-band', system: 'mm', size: '40 mm' });
-  expect(blankFor(straight, 'round', 'jump-ring')).toEqual({ rule: 'jump-ring', inside: '40 mm' });
+  expect(blankFor(straight, 'round', 'ring-band')).toEqual({
+    rule: 'ring-band',
+    system: 'mm',
+    size: '40 mm',
+    ease: 'habit',
+  });
+  expect(blankFor(straight, 'round', 'jump-ring')).toEqual({ rule: 'jump-ring', inside: '40 mm', passes: '' });
   expect(blankFor({ rule: 'disc', diameter: '20 mm' }, 'sheet', 'rectangle')).toEqual({
     rule: 'rectangle',
-    width: '20 mm',
-    length: '',
+    width: '',
+    length: '20 mm',
   });
-  expect(blankFor({ rule: 'jump-ring', inside: '4 mm' }, 'round', 'straight')).toEqual({
+  expect(blankFor({ rule: 'jump-ring', inside: '4 mm', passes: '' }, 'round', 'straight')).toEqual({
     rule: 'straight',
     length: '4 mm',
   });

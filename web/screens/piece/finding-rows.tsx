@@ -1,85 +1,111 @@
-// Findings: bought and put in as they come.
-import { memo, useCallback, type CSSProperties } from 'react';
-import type { Draft } from '@reduxjs/toolkit';
-import type { Finding, Piece } from '../../../core/piece/piece.ts';
+// Findings: bought and put in as they come; stones, work sent out, and what belongs to the customer.
+import { memo, useCallback, useMemo, type CSSProperties } from 'react';
+import { weakMapMemoize, type Draft } from '@reduxjs/toolkit';
+import type { Alloy } from '../../../core/metal/alloys.ts';
+import type { Remark } from '../../../core/piece/checks/bench-check.ts';
+import { findingKinds, findingSchema, stoneShapes, type Finding, type Piece } from '../../../core/piece/piece.ts';
 import type { Problem } from '../../../core/studio/rates.ts';
-import { problemsAt } from '../../app/reckoning.ts';
-import type { Edit } from '../../app/use-document.ts';
+import { problemsAt, useBasis } from '../../app/reckoning.ts';
+import { Choice, type Option } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
+import { Labelled } from '../../parts/labelled.tsx';
 import { ProblemLine } from '../../parts/problem-line.tsx';
-import { useRowProblems } from '../../parts/use-problems.ts';
+import { RemarkRow, type EditPiece } from '../../parts/remark-lines.tsx';
 import { Row } from '../../parts/row.tsx';
 import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
+import { SortableRow, SortableRows } from '../../parts/sortable-rows.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
+import { useRowProblems } from '../../parts/use-problems.ts';
+import { usePasteRows } from './paste-rows.ts';
+import { groupOptions, useEditPiece, type Margin } from './piece-context.ts';
 
-/** Name, price, weight, each. */
-const columns: CSSProperties = { gridTemplateColumns: '1fr 7em 7em 3.4em' };
+/** Name, kind, price, weight, each. */
+const columns: CSSProperties = { gridTemplateColumns: '1fr 9em 7em 7em 3.4em' };
+const COLUMNS = 5;
 
-const COLUMNS = 4;
+const kindNames = {
+  finding: 'finding',
+  stone: 'stone',
+  blank: 'bought blank',
+  'sent-out': 'work sent out',
+  customer: 'customer’s own',
+} as const satisfies Record<Finding['kind'], string>;
+const kindOptions: readonly Option[] = findingKinds.map((value) => ({ value, label: kindNames[value] }));
+const shapeOptions: readonly Option[] = stoneShapes.map((value) => ({ value, label: value }));
 
-export function FindingRows({
-  findings,
-  problems,
-  edit,
-}: {
-  findings: readonly Finding[];
-  problems: readonly Problem[];
-  edit: Edit<Piece>;
-}) {
-  const ghost = useGhost(findings, (_previous, id): Finding => ({ id, name: '', count: '1', price: '', grams: '' }));
+interface FindingRowsProps {
+  readonly piece: Piece;
+  readonly problems: readonly Problem[];
+  readonly margin: Margin;
+  readonly edit: EditPiece;
+}
+
+const newFinding = (_previous: Finding | undefined, id: string): Finding =>
+  findingSchema.parse({ id, name: '', count: '1', price: '', grams: '' });
+
+export function FindingRows({ piece, problems, margin, edit }: FindingRowsProps) {
+  const { findings } = piece;
+  const ghost = useGhost(findings, newFinding);
   const set = useCallback<SetFinding>(
-    (index, finding, field, value) =>
-      edit(`findings.${finding.id}.${field}`, (piece) => {
-        piece.findings[index] ??= { ...finding };
-        piece.findings[index][field] = value;
+    (index, finding, change) =>
+      edit(`findings.${finding.id}.${Object.keys(change).join()}`, (draft) => {
+        draft.findings[index] ??= { ...finding };
+        Object.assign(draft.findings[index], change);
       }),
     [edit],
   );
   const onMove = useCallback(
-    (index: number, by: 1 | -1) => edit('', (piece) => moveRow(piece.findings, index, by)),
+    (index: number, by: number) => edit('', (draft) => moveRow(draft.findings, index, by)),
     [edit],
   );
-  const onRemove = useCallback((index: number) => edit('', (piece) => void piece.findings.splice(index, 1)), [edit]);
+  const onRemove = useCallback((index: number) => edit('', (draft) => void draft.findings.splice(index, 1)), [edit]);
+  const groups = useMemo(() => groupOptions({ groups: piece.groups }), [piece.groups]);
+  const onPaste = usePasteRows('findings', edit);
 
   return (
-    <section aria-labelledby="findings" className="mt-5">
-      <h2 id="findings">Findings and work sent out</h2>
-      <table role="table" className="rows rows-fixed" style={columns}>
-        <thead role="rowgroup">
-          <tr role="row">
-            <th role="columnheader" className="first pl-[58px]!">
-              bought as it comes
-            </th>
-            <th role="columnheader" className="end">
-              price each
-            </th>
-            <th role="columnheader" className="end">
-              weight each
-            </th>
-            <th role="columnheader" className="end">
-              each
-            </th>
-          </tr>
-        </thead>
-        {[...findings, ghost].map((finding, index) => (
-          <FindingRow
-            key={finding.id}
-            finding={finding}
-            index={index}
-            last={findings.length - 1}
-            isGhost={finding === ghost}
-            problems={JSON.stringify(problemsAt(problems, `findings.${String(index)}`))}
-            set={set}
-            onMove={onMove}
-            onRemove={onRemove}
-          />
-        ))}
-      </table>
+    <section aria-labelledby="findings" className="mt-5" onPaste={onPaste}>
+      <h2 id="findings">Findings, stones and work sent out</h2>
+      <SortableRows ids={findings.map(({ id }) => id)} onMove={(from, to) => onMove(from, to - from)}>
+        <table role="table" className="rows rows-fixed" style={columns}>
+          <thead role="rowgroup">
+            <tr role="row">
+              <th role="columnheader" className="first pl-[58px]!">
+                bought as it comes
+              </th>
+              <th role="columnheader">is a</th>
+              <th role="columnheader" className="end">
+                price each
+              </th>
+              <th role="columnheader" className="end">
+                weight each
+              </th>
+              <th role="columnheader" className="end">
+                each
+              </th>
+            </tr>
+          </thead>
+          {[...findings, ghost].map((finding, index) => (
+            <FindingRow
+              key={finding.id}
+              finding={finding}
+              index={index}
+              last={findings.length - 1}
+              isGhost={finding === ghost}
+              problems={JSON.stringify(problemsAt(problems, `findings.${String(index)}`))}
+              groups={groups}
+              remarks={margin.at(finding.id)}
+              set={set}
+              onMove={onMove}
+              onRemove={onRemove}
+            />
+          ))}
+        </table>
+      </SortableRows>
     </section>
   );
 }
 
-type SetFinding = (index: number, finding: Finding, field: keyof Draft<Omit<Finding, 'id'>>, value: string) => void;
+type SetFinding = (index: number, finding: Finding, change: Partial<Draft<Omit<Finding, 'id'>>>) => void;
 
 interface FindingRowProps {
   readonly finding: Finding;
@@ -88,67 +114,155 @@ interface FindingRowProps {
   readonly isGhost: boolean;
   /** JSON, so that the row is drawn again only when the sentences change. */
   readonly problems: string;
+  readonly groups: readonly Option[];
+  readonly remarks: readonly Remark[];
   readonly set: SetFinding;
-  readonly onMove: (index: number, by: 1 | -1) => void;
+  readonly onMove: (index: number, by: number) => void;
   readonly onRemove: (index: number) => void;
 }
 
-const FindingRow = memo(function FindingRow({
-  finding,
-  index,
-  last,
-  isGhost,
-  problems: json,
-  set,
-  onMove,
-  onRemove,
-}: FindingRowProps) {
+const FindingRow = memo(function FindingRow(props: FindingRowProps) {
+  const { finding, index, last, isGhost, problems: json, groups, remarks, set, onMove, onRemove } = props;
+  const edit = useEditPiece();
   const problems = useRowProblems(JSON.parse(json) as Record<string, string>);
   const name = finding.name || 'the finding';
   const field = (key: 'price' | 'grams' | 'count', label: string, unit = '') => (
+    <td role="cell" className="end num">
+      <Field
+        end
+        value={finding[key]}
+        label={`${name}, ${label}`}
+        unit={unit}
+        placeholder="0"
+        column={`finding-${key}`}
+        onChange={(value) => set(index, finding, { [key]: value })}
+        {...problems.at(key)}
+      />
+    </td>
+  );
+  const nameCell = (
+    <td
+      role="cell"
+      className="first pl-[58px]!"
+      style={isGhost ? { gridColumn: `span ${String(COLUMNS)}` } : undefined}
+    >
+      {!isGhost && <RowTools name={name} index={index} last={last} onMove={onMove} onRemove={onRemove} />}
+      <Field
+        wide
+        value={finding.name}
+        label={isGhost ? 'Add a finding' : `Finding ${String(index + 1)}, name`}
+        placeholder={isGhost ? 'Add a finding' : 'unnamed'}
+        column="finding"
+        maxLength={120}
+        onChange={(value) => set(index, finding, { name: value })}
+      />
+    </td>
+  );
+  if (isGhost)
+    return (
+      <Row className="blank-row">
+        <tr role="row">{nameCell}</tr>
+      </Row>
+    );
+  return (
+    <SortableRow id={finding.id} onKeyDown={(event) => moveByKeys(event, index, onMove)}>
+      <tr role="row">
+        {nameCell}
+        <td role="cell">
+          <Choice
+            value={finding.kind}
+            options={kindOptions}
+            label={`${name}, kind`}
+            onChange={(kind) => set(index, finding, { kind: kind as Finding['kind'] })}
+          />
+        </td>
+        {field('price', 'price each')}
+        {field('grams', 'weight each', 'g')}
+        {field('count', 'how many in a piece')}
+      </tr>
+      <FindingDetails finding={finding} index={index} groups={groups} set={set} />
+      <ProblemLine problems={problems} columns={COLUMNS} />
+      <RemarkRow remarks={remarks} edit={edit} />
+    </SortableRow>
+  );
+});
+
+interface DetailsProps {
+  readonly finding: Finding;
+  readonly index: number;
+  readonly groups: readonly Option[];
+  readonly set: SetFinding;
+}
+
+// A stone has sizes; anything that is heated with the piece has a metal worth knowing.
+function FindingDetails({ finding, index, groups, set }: DetailsProps) {
+  const { rates, studio } = useBasis();
+  const name = finding.name || 'the finding';
+  const unit = studio.units === 'mm' ? 'mm' : 'in';
+  const isStone = finding.kind === 'stone';
+  const hasMetal = finding.kind !== 'stone' && finding.kind !== 'sent-out';
+  if (!isStone && !hasMetal) return null;
+  const size = (key: 'length' | 'width' | 'girdle', label: string, placeholder: string) => (
     <Field
-      end
+      small
+      open
       value={finding[key]}
       label={`${name}, ${label}`}
       unit={unit}
-      placeholder="0"
-      column={`finding-${key}`}
-      onChange={(value) => set(index, finding, key, value)}
-      {...problems.at(key)}
+      placeholder={placeholder}
+      onChange={(value) => set(index, finding, { [key]: value })}
     />
   );
   return (
-    <Row className={isGhost ? 'blank-row' : undefined} onKeyDown={(event) => moveByKeys(event, index, onMove)}>
-      <tr role="row">
-        <td role="cell" className="first pl-[58px]!">
-          {!isGhost && <RowTools name={name} index={index} last={last} onMove={onMove} onRemove={onRemove} />}
-          <Field
-            wide
-            value={finding.name}
-            label={isGhost ? 'Add a finding' : `Finding ${String(index + 1)}, name`}
-            placeholder={isGhost ? 'Add a finding' : 'unnamed'}
-            column="finding"
-            maxLength={120}
-            onChange={(value) => set(index, finding, 'name', value)}
-          />
-        </td>
-        {isGhost ? (
-          <td role="cell" style={{ gridColumn: `span ${String(COLUMNS - 1)}` }} />
-        ) : (
-          <>
-            <td role="cell" className="end num">
-              {field('price', 'price each')}
-            </td>
-            <td role="cell" className="end num">
-              {field('grams', 'weight each', 'g')}
-            </td>
-            <td role="cell" className="end num">
-              {field('count', 'how many in a piece')}
-            </td>
-          </>
-        )}
-      </tr>
-      <ProblemLine problems={problems} columns={COLUMNS} />
-    </Row>
+    <tr role="row">
+      <td role="cell" style={{ gridColumn: '1 / -1' }} className="pt-0! pl-[58px]! text-[14px]">
+        <span className="flex flex-wrap items-baseline gap-x-5 gap-y-1">
+          {isStone ? (
+            <>
+              <Choice
+                small
+                value={finding.shape}
+                options={shapeOptions}
+                label={`${name}, outline`}
+                onChange={(shape) => set(index, finding, { shape: shape as Finding['shape'] })}
+              />
+              <span className="whitespace-nowrap">
+                {size('length', finding.shape === 'round' ? 'diameter' : 'length', unit)}
+                {finding.shape !== 'round' && <span className="aside"> by </span>}
+                {finding.shape !== 'round' && size('width', 'width', unit)}
+              </span>
+              <Labelled word="curves in at">{size('girdle', 'height where it curves in', 'not measured')}</Labelled>
+            </>
+          ) : (
+            <Labelled word="of">
+              <Choice
+                small
+                value={finding.alloy}
+                options={metalOptions(rates.alloys)}
+                label={`${name}, metal`}
+                onChange={(alloy) => set(index, finding, { alloy })}
+              />
+            </Labelled>
+          )}
+          {groups.length > 1 && (
+            <Labelled word="in">
+              <Choice
+                small
+                value={finding.group}
+                options={groups}
+                label={`${name}, sub-assembly`}
+                onChange={(group) => set(index, finding, { group })}
+              />
+            </Labelled>
+          )}
+        </span>
+      </td>
+    </tr>
   );
-});
+}
+
+// One list for all rows: a list of metals is long, and is drawn again only when it is another list.
+const metalOptions = weakMapMemoize((alloys: ReadonlyMap<string, Alloy>): Option[] => [
+  { value: '', label: 'some metal' },
+  ...[...alloys.values()].map(({ id, name }) => ({ value: id, label: name })),
+]);

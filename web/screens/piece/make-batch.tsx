@@ -9,6 +9,7 @@ import { rightNow } from '../../app/dates.ts';
 import { acceptDraft, isUnsaved, problemOf } from '../../app/saving.ts';
 import { useAppDispatch } from '../../app/store.ts';
 import type { DocumentInHand } from '../../app/use-document.ts';
+import { Choice } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
 import { Sheet } from '../../parts/sheet.tsx';
 
@@ -30,6 +31,7 @@ export function MakeBatch({
   const [quantity, setQuantity] = useState<string | null>(null);
   const [due, setDue] = useState(() => dayAfter(rightNow().day, PROMISED_IN_DAYS));
   const [customer, setCustomer] = useState('');
+  const [size, setSize] = useState(() => body.sizes.rows[0]?.id ?? '');
   const [refusal, setRefusal] = useState('');
   const hasDraft = open.stored.isDraft || isUnsaved(open);
   const wanted = quantity ?? body.batchSize;
@@ -45,6 +47,7 @@ export function MakeBatch({
     const added = await addBatch({
       pieceId: open.key.id,
       pieceRevision: accepted.revision,
+      size,
       quantity: wanted,
       due,
       customer,
@@ -88,6 +91,18 @@ export function MakeBatch({
             onChange={setQuantity}
           />
         </span>
+        {body.sizes.rows.length > 0 && (
+          <>
+            <span>Size</span>
+            <Choice
+              open
+              value={size}
+              options={body.sizes.rows.map(({ id, name: label }) => ({ value: id, label: label || 'unnamed' }))}
+              label="Size to make"
+              onChange={setSize}
+            />
+          </>
+        )}
         <label htmlFor="due">Promised by</label>
         <input
           id="due"

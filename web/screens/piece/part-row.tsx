@@ -1,12 +1,13 @@
 // One part: what it is cut from, how long, how many, and what it weighs.
-import { memo } from 'react';
+import { memo, useState } from 'react';
+import { ChevronDown, ChevronRight } from 'lucide-react';
 import {
   blankRulesByForm,
   type BlankRule,
   type Part,
   type PartSection,
   type SectionForm,
-} from '../../../core/piece/piece.ts';
+} from '../../../core/piece/part.ts';
 import type { PartReckoning } from '../../../core/piece/reckon-part.ts';
 import { useBasis } from '../../app/reckoning.ts';
 import { Choice } from '../../parts/choice.tsx';
@@ -18,9 +19,18 @@ import { blankInWords, gaugeInWords } from '../../parts/stock-words.ts';
 import { formNames } from '../../../core/stock/words.ts';
 import { useRowProblems } from '../../parts/use-problems.ts';
 import { alloyOptions } from './alloy-options.ts';
-import { BlankFields, blankFor, ruleNames } from './blank-fields.tsx';
+import { BlankFields, blankFor } from './blank-fields.tsx';
+import { ruleNames } from './blank-words.ts';
+import { PartMore } from './part-more.tsx';
+import { useEditPiece } from './piece-context.ts';
+import { BlankStrip, longestSideMm } from '../../parts/blank-strip.tsx';
+import type { Option } from '../../parts/choice.tsx';
+import { RemarkRow } from '../../parts/remark-lines.tsx';
+import type { Remark } from '../../../core/piece/checks/bench-check.ts';
+import type { MakeOrBuy } from '../../../core/price/make-or-buy.ts';
 import type { EditPart } from './part-rows.tsx';
 import { Row } from '../../parts/row.tsx';
+import { SortableRow } from '../../parts/sortable-rows.tsx';
 import { moveByKeys, RowTools } from '../../parts/row-tools.tsx';
 import { SectionFields, sectionFor } from './section-fields.tsx';
 
@@ -32,7 +42,11 @@ interface PartRowProps {
   readonly reckoning: PartReckoning | null;
   readonly priceProblem: string;
   readonly editPart: EditPart;
-  readonly onMove: (index: number, by: 1 | -1) => void;
+  readonly groups: readonly Option[];
+  readonly stones: readonly Option[];
+  readonly remarks: readonly Remark[];
+  readonly makeOrBuy: MakeOrBuy | null;
+  readonly onMove: (index: number, by: number) => void;
   readonly onRemove: (index: number) => void;
 }
 
@@ -45,10 +59,16 @@ export const PartRow = memo(function PartRow({
   reckoning,
   priceProblem,
   editPart,
+  groups,
+  stones,
+  remarks,
+  makeOrBuy,
   onMove,
   onRemove,
 }: PartRowProps) {
   const { rates, studio } = useBasis();
+  const edit = useEditPiece();
+  const [more, setMore] = useState(false);
   const own = reckoning?.problems.map(({ path, sentence }) => [path, sentence]) ?? [];
   const problems = useRowProblems({
     ...(priceProblem && { alloy: priceProblem }),
@@ -81,13 +101,25 @@ export const PartRow = memo(function PartRow({
   }
 
   return (
-    <Row onKeyDown={(event) => moveByKeys(event, index, onMove)}>
+    <SortableRow id={part.id} onKeyDown={(event) => moveByKeys(event, index, onMove)}>
       <tr role="row">
         <td role="cell" className="first">
           <RowTools name={name} index={index} last={last} onMove={onMove} onRemove={onRemove} />
           <Glyph section={reckoning.section} alloy={reckoning.alloy} />
         </td>
-        <td role="cell">{nameField}</td>
+        <td role="cell">
+          {nameField}
+          <button
+            type="button"
+            className="chrome aside flex items-center gap-[2px] text-left hover:text-ink"
+            aria-expanded={more}
+            aria-label={`${name}, more`}
+            onClick={() => setMore(!more)}
+          >
+            {more ? <ChevronDown size={14} /> : <ChevronRight size={14} />}
+            {extrasInWords(part, groups) || 'more'}
+          </button>
+        </td>
         <td role="cell">
           <Choice
             value={part.alloy}
@@ -135,10 +167,22 @@ export const PartRow = memo(function PartRow({
               }
               {...problems.at('blank.rule')}
             />
-            <BlankFields name={name} blank={part.blank} units={studio.units} problems={problems} set={set} />
+            <BlankFields
+              name={name}
+              blank={part.blank}
+              units={studio.units}
+              stones={stones}
+              problems={problems}
+              set={set}
+            />
           </div>
           <div className="flex flex-wrap items-baseline gap-x-2 text-[14px] text-soft">
-            {reckoning.cut && <span className="num">cut {blankInWords(reckoning.cut, studio.units)}</span>}
+            {reckoning.cut && (
+              <span className="num">
+                cut {blankInWords(reckoning.cut, studio.units)}
+                {blanksEach(part, reckoning)}
+              </span>
+            )}
             <span className="whitespace-nowrap">
               trim{' '}
               <Field
@@ -153,6 +197,15 @@ export const PartRow = memo(function PartRow({
               />
             </span>
           </div>
+          {reckoning.cut && reckoning.section && reckoning.alloy && (
+            <BlankStrip
+              cut={reckoning.cut}
+              section={reckoning.section}
+              alloy={reckoning.alloy}
+              longestMm={Math.max(FULL_STRIP_MM, longestSideMm(reckoning.cut))}
+              width={STRIP_PX}
+            />
+          )}
         </td>
         <td role="cell" className="end">
           <Field
@@ -168,10 +221,50 @@ export const PartRow = memo(function PartRow({
           {reckoning.net ? <Num figure={reckoning.net} /> : <span className="aside">not yet</span>}
         </td>
       </tr>
+      {more && (
+        <tr role="row">
+          <td role="cell" style={{ gridColumn: '2 / -1' }}>
+            <PartMore
+              part={part}
+              reckoning={reckoning}
+              groups={groups}
+              units={studio.units}
+              problems={problems}
+              makeOrBuy={makeOrBuy}
+              set={set}
+            />
+          </td>
+        </tr>
+      )}
       <ProblemLine problems={problems} columns={COLUMNS} indent={2} />
-    </Row>
+      <RemarkRow remarks={remarks} edit={edit} />
+    </SortableRow>
   );
 });
+
+/** A blank up to this long is drawn 1 px a mm; a longer one is drawn to fit. */
+const FULL_STRIP_MM = 180;
+const STRIP_PX = 180;
+
+// The usual case says nothing; what differs from it is read without opening the fold.
+function extrasInWords(part: Part, groups: readonly Option[]): string {
+  const group = part.group && groups.find(({ value }) => value === part.group)?.label;
+  return [
+    group && `in ${group}`,
+    part.bought && 'bought',
+    part.temper,
+    part.paired && 'left and right',
+    part.hole.trim() && `hole ${part.hole.trim()}`,
+    part.endsTouchSkin && 'ends touch skin',
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
+
+// A chain is many links, a twist several strands.
+function blanksEach(part: Part, { count }: PartReckoning): string {
+  return part.count.trim() !== String(count) && count > 1 ? ` × ${String(count)}` : '';
+}
 
 // What was typed is there to read; beside it stands the other name of the same thickness.
 function otherSize(typed: PartSection, { section, alloy }: PartReckoning): string {

@@ -1,14 +1,20 @@
 // The parts of a piece, written in place, one row a part.
-import { useCallback, type CSSProperties } from 'react';
+import { useCallback, useMemo, type CSSProperties } from 'react';
 import type { Draft } from '@reduxjs/toolkit';
 import { showValue } from '../../../core/figure/show.ts';
-import type { Part, Piece } from '../../../core/piece/piece.ts';
+import type { Piece } from '../../../core/piece/piece.ts';
+import { blankRulesByForm, partSchema, type Part } from '../../../core/piece/part.ts';
 import type { PieceCount } from '../../../core/price/count.ts';
-import type { Edit } from '../../app/use-document.ts';
-import { problemsAt } from '../../app/reckoning.ts';
-import { PartRow } from './part-row.tsx';
+import { makeOrBuy } from '../../../core/price/make-or-buy.ts';
+import { problemsAt, useBasis } from '../../app/reckoning.ts';
+import type { EditPiece } from '../../parts/remark-lines.tsx';
 import { moveRow } from '../../parts/row-tools.tsx';
+import { SortableRows } from '../../parts/sortable-rows.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
+import { freshBlanks } from './blank-words.ts';
+import { PartRow } from './part-row.tsx';
+import { groupOptions, stoneOptions, type Margin } from './piece-context.ts';
+import { usePasteRows } from './paste-rows.ts';
 
 /** Glyph, part, cut from, blank, each, net. */
 const columns: CSSProperties = { gridTemplateColumns: '52px 1.05fr 2.05fr 2.15fr 3.4em 4.6em' };
@@ -16,60 +22,78 @@ const columns: CSSProperties = { gridTemplateColumns: '52px 1.05fr 2.05fr 2.15fr
 /** Changes one part; for the blank row it is added first. */
 export type EditPart = (index: number, part: Part, field: string, change: (part: Draft<Part>) => void) => void;
 
-export function PartRows({ parts, count, edit }: { parts: readonly Part[]; count: PieceCount; edit: Edit<Piece> }) {
+interface PartRowsProps {
+  readonly piece: Piece;
+  readonly count: PieceCount;
+  readonly margin: Margin;
+  readonly edit: EditPiece;
+}
+
+export function PartRows({ piece, count, margin, edit }: PartRowsProps) {
+  const { parts } = piece;
+  const { rates, fix } = useBasis();
   const ghost = useGhost(parts, newPart);
   const editPart = useCallback<EditPart>(
     (index, part, field, change) =>
-      edit(`parts.${part.id}.${field}`, (piece) => {
-        piece.parts[index] ??= structuredClone(part);
-        change(piece.parts[index]);
+      edit(`parts.${part.id}.${field}`, (draft) => {
+        draft.parts[index] ??= structuredClone(part);
+        change(draft.parts[index]);
       }),
     [edit],
   );
   const onMove = useCallback(
-    (index: number, by: 1 | -1) => edit('', (piece) => moveRow(piece.parts, index, by)),
+    (index: number, by: number) => edit('', (draft) => moveRow(draft.parts, index, by)),
     [edit],
   );
-  const onRemove = useCallback((index: number) => edit('', (piece) => void piece.parts.splice(index, 1)), [edit]);
+  const onRemove = useCallback((index: number) => edit('', (draft) => void draft.parts.splice(index, 1)), [edit]);
+  const groups = useMemo(() => groupOptions({ groups: piece.groups }), [piece.groups]);
+  const stones = useMemo(() => stoneOptions({ findings: piece.findings }), [piece.findings]);
+  const onPaste = usePasteRows('parts', edit);
   const takes = count.column.lines.find(({ key }) => key === 'metal')?.takes;
 
   return (
-    <section aria-labelledby="parts" className="mt-5">
+    <section aria-labelledby="parts" className="mt-5" onPaste={onPaste}>
       <div className="flex items-baseline justify-between">
         <h2 id="parts">Parts</h2>
         {takes && <span className="aside num">{showValue(takes.value, takes.unit)} g cut for one</span>}
       </div>
-      <table role="table" className="rows rows-fixed" style={columns}>
-        <thead role="rowgroup">
-          <tr role="row">
-            <th role="columnheader" className="first">
-              <span className="sr-only">section</span>
-            </th>
-            <th role="columnheader">part</th>
-            <th role="columnheader">cut from</th>
-            <th role="columnheader">blank</th>
-            <th role="columnheader" className="end">
-              each
-            </th>
-            <th role="columnheader" className="end">
-              net g
-            </th>
-          </tr>
-        </thead>
-        {[...parts, ghost].map((part, index) => (
-          <PartRow
-            key={part.id}
-            part={part}
-            index={index}
-            last={parts.length - 1}
-            reckoning={count.parts[index] ?? null}
-            priceProblem={priceProblemOf(count, index)}
-            editPart={editPart}
-            onMove={onMove}
-            onRemove={onRemove}
-          />
-        ))}
-      </table>
+      <SortableRows ids={parts.map(({ id }) => id)} onMove={(from, to) => onMove(from, to - from)}>
+        <table role="table" className="rows rows-fixed" style={columns}>
+          <thead role="rowgroup">
+            <tr role="row">
+              <th role="columnheader" className="first">
+                <span className="sr-only">section</span>
+              </th>
+              <th role="columnheader">part</th>
+              <th role="columnheader">cut from</th>
+              <th role="columnheader">blank</th>
+              <th role="columnheader" className="end">
+                each
+              </th>
+              <th role="columnheader" className="end">
+                net g
+              </th>
+            </tr>
+          </thead>
+          {[...parts, ghost].map((part, index) => (
+            <PartRow
+              key={part.id}
+              part={part}
+              index={index}
+              last={parts.length - 1}
+              reckoning={count.parts[index] ?? null}
+              priceProblem={priceProblemOf(count, index)}
+              editPart={editPart}
+              groups={groups}
+              stones={stones}
+              remarks={margin.at(part.id)}
+              makeOrBuy={part.buyPrice.trim() ? makeOrBuy(piece, part.id, rates, fix, { size: count.size?.id }) : null}
+              onMove={onMove}
+              onRemove={onRemove}
+            />
+          ))}
+        </table>
+      </SortableRows>
     </section>
   );
 }
@@ -81,13 +105,14 @@ function priceProblemOf(count: PieceCount, index: number): string {
 
 // What the part before was cut from is the likeliest stock for the next.
 function newPart(previous: Part | undefined, id: string): Part {
-  return {
+  return partSchema.parse({
     id,
     name: '',
     alloy: previous?.alloy ?? 'silver-925',
-    section: previous ? structuredClone(previous.section) : { form: 'round', diameter: '' },
-    blank: previous?.section.form === 'sheet' ? { rule: 'disc', diameter: '' } : { rule: 'straight', length: '' },
+    section: previous?.section ?? { form: 'round', diameter: '' },
+    blank: freshBlanks[blankRulesByForm[previous?.section.form ?? 'round'][0]],
     count: '1',
     trim: '',
-  };
+    group: previous?.group,
+  });
 }

@@ -10,18 +10,31 @@ import { inSum } from '../../../core/figure/figure.ts';
 import { shortDay } from '../../app/dates.ts';
 import type { DocumentInHand } from '../../app/use-document.ts';
 import { CountTable, type CountRow } from '../../parts/count-table.tsx';
+import { Choice, type Option } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
 import { MakeBatch } from './make-batch.tsx';
 import { PriceBar } from './price-bar.tsx';
 
 const lineNames = {
   metal: 'Metal',
+  solder: 'Solder',
   scrap: 'Scrap returned',
   findings: 'Findings',
   consumables: 'Consumables',
   labour: 'Bench time',
   overhead: 'Studio overhead',
 } as const satisfies Record<CostLine['key'], string>;
+
+const soldByOptions: readonly Option[] = [
+  { value: 'one', label: 'singly' },
+  { value: 'pair', label: 'by the pair' },
+];
+const consumableOptions: readonly Option[] = [
+  { value: '', label: 'as the studio does' },
+  { value: 'hour', label: 'by bench hour' },
+  { value: 'use', label: 'by use' },
+  { value: 'share', label: 'as a share' },
+];
 
 export function PieceCountPage({ inHand, count }: { inHand: DocumentInHand<Piece>; count: PieceCount }) {
   const [making, setMaking] = useState(false);
@@ -49,6 +62,28 @@ export function PieceCountPage({ inHand, count }: { inHand: DocumentInHand<Piece
           Make a batch
         </button>
       </div>
+      <p className="chrome mt-1 flex flex-wrap gap-x-5 text-[14px] text-soft">
+        <span>
+          sold{' '}
+          <Choice
+            small
+            value={body.soldBy}
+            options={soldByOptions}
+            label="Sold by"
+            onChange={(soldBy) => edit('', (piece) => void Object.assign(piece, { soldBy }))}
+          />
+        </span>
+        <span>
+          consumables{' '}
+          <Choice
+            small
+            value={body.consumables}
+            options={consumableOptions}
+            label="How consumables are counted"
+            onChange={(consumables) => edit('', (piece) => void Object.assign(piece, { consumables }))}
+          />
+        </span>
+      </p>
       {batchProblem && (
         <p id="batch-size-problem" className="problem">
           {batchProblem}

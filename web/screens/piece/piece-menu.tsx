@@ -1,17 +1,22 @@
-// What else can be done with a piece: keep it as a file, take it away.
+// What else can be done with a piece: keep it as a file, copy it, compare it, put it away.
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
+import { DropdownMenu } from 'radix-ui';
+import { Ellipsis } from 'lucide-react';
 import type { Piece } from '../../../core/piece/piece.ts';
-import { useRemoveDocumentMutation } from '../../app/api.ts';
+import { useAddPieceMutation, useArchivePieceMutation, useRemoveDocumentMutation } from '../../app/api.ts';
 import { closed } from '../../app/drafts.ts';
 import { useAppDispatch } from '../../app/store.ts';
 import type { DocumentInHand } from '../../app/use-document.ts';
+import { replaced } from '../../app/drafts.ts';
 
-export function PieceMenu({ inHand: { name, open } }: { inHand: DocumentInHand<Piece> }) {
+export function PieceMenu({ inHand: { name, open, body } }: { inHand: DocumentInHand<Piece> }) {
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const [sure, setSure] = useState(false);
   const [remove] = useRemoveDocumentMutation();
+  const [addPiece] = useAddPieceMutation();
+  const [archive] = useArchivePieceMutation();
   const { key, stored, saving } = open;
   const takeAway = async () => {
     const answer = await remove({ ...key, version: stored.version });
@@ -19,32 +24,56 @@ export function PieceMenu({ inHand: { name, open } }: { inHand: DocumentInHand<P
     await navigate('/pieces');
     dispatch(closed({ name }));
   };
+  const copy = async () => {
+    const answer = await addPiece({ ...body, name: `${body.name.trim() || 'Unnamed piece'}, copy`.slice(0, 120) });
+    if (answer.data) await navigate(`/pieces/${answer.data.id}`);
+  };
+  const putAway = async () => {
+    const answer = await archive({ id: key.id, version: stored.version, archived: stored.archivedAt === null });
+    if (answer.data) dispatch(replaced({ name, stored: answer.data }));
+  };
+  if (sure)
+    return (
+      <span className="flex items-baseline gap-3" role="group" aria-label="Throw it away">
+        It cannot be brought back.
+        <button type="button" className="link text-stop!" disabled={saving !== 'saved'} onClick={() => void takeAway()}>
+          Throw it away
+        </button>
+        <button type="button" className="link" onClick={() => setSure(false)}>
+          Keep it
+        </button>
+      </span>
+    );
   return (
     <>
-      <a className="link" href={`/api/pieces/${key.id}/file`} download>
-        Keep as a file
-      </a>
-      {stored.revision === 0 && !sure && (
-        <button type="button" className="link" onClick={() => setSure(true)}>
-          Throw away
-        </button>
-      )}
-      {sure && (
-        <span className="flex items-baseline gap-3" role="group" aria-label="Throw it away">
-          It cannot be brought back.
-          <button
-            type="button"
-            className="link text-stop!"
-            disabled={saving !== 'saved'}
-            onClick={() => void takeAway()}
-          >
-            Throw it away
-          </button>
-          <button type="button" className="link" onClick={() => setSure(false)}>
-            Keep it
-          </button>
-        </span>
-      )}
+      <Link className="link" to={`/compare?a=${key.id}`}>
+        Compare
+      </Link>
+      <DropdownMenu.Root modal={false}>
+        <DropdownMenu.Trigger className="rounded p-[3px] hover:text-ink" aria-label="More to do with this piece">
+          <Ellipsis size={18} />
+        </DropdownMenu.Trigger>
+        <DropdownMenu.Portal>
+          <DropdownMenu.Content className="menu" align="start" sideOffset={2}>
+            <DropdownMenu.Item className="menu-item" onSelect={() => void copy()}>
+              Make a copy
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className="menu-item" asChild>
+              <a href={`/api/pieces/${key.id}/file`} download>
+                Keep as a file
+              </a>
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className="menu-item" disabled={saving !== 'saved'} onSelect={() => void putAway()}>
+              {stored.archivedAt ? 'Take it back into the book' : 'Put it away'}
+            </DropdownMenu.Item>
+            {stored.revision === 0 && (
+              <DropdownMenu.Item className="menu-item" onSelect={() => setSure(true)}>
+                Throw away
+              </DropdownMenu.Item>
+            )}
+          </DropdownMenu.Content>
+        </DropdownMenu.Portal>
+      </DropdownMenu.Root>
     </>
   );
 }

@@ -1,5 +1,5 @@
 // One piece: left its parts, findings and steps, written in place; right its count.
-import { useEffect, useRef } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
 import type { DocumentInHand, Edit } from '../../app/use-document.ts';
 import { useDocument } from '../../app/use-document.ts';
@@ -8,7 +8,11 @@ import { NothingHere } from '../../app/nothing-here.tsx';
 import { pieceCount, useBasis } from '../../app/reckoning.ts';
 import { shortDay } from '../../app/dates.ts';
 import type { TakenPart } from '../../../core/ask/question.ts';
+import { standing, type Remark } from '../../../core/piece/checks/bench-check.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
+import type { Size } from '../../../core/piece/sizes.ts';
+import { useBenchCheck } from '../../app/use-bench-check.ts';
+import { RemarkLines } from '../../parts/remark-lines.tsx';
 import { Conflict } from '../../parts/conflict.tsx';
 import { DraftLine } from '../../parts/draft-line.tsx';
 import { Field } from '../../parts/field.tsx';
@@ -17,7 +21,13 @@ import { Spread } from '../../parts/spread.tsx';
 import { FindingRows } from './finding-rows.tsx';
 import { PartRows } from './part-rows.tsx';
 import { PieceCountPage } from './piece-count-page.tsx';
+import { ChangesSince } from './changes-since.tsx';
+import { GroupRows } from './group-rows.tsx';
+import { JoinRows } from './join-rows.tsx';
+import { EditProvider, Margin } from './piece-context.ts';
+import { PieceExtras } from './piece-extras.tsx';
 import { PieceMenu } from './piece-menu.tsx';
+import { SizeTable } from './size-table.tsx';
 import { StepRows } from './step-rows.tsx';
 
 export function PieceScreen() {
@@ -30,13 +40,16 @@ export function PieceScreen() {
 function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
   const { name, open, body, edit } = inHand;
   const basis = useBasis();
-  const count = pieceCount(body, basis);
+  const [size, setSize] = useState('');
+  const count = pieceCount(body, basis, size);
+  const remarks = useBenchCheck(body);
+  const margin = useMemo(() => new Margin(remarks), [remarks]);
   useTakenPart(edit);
-  const inTheWay = count.problems.filter(blocks);
+  const inTheWay = count.problems.filter(blocks).length + standing(remarks).length;
   const unnamed = body.name.trim() === '';
 
   return (
-    <>
+    <EditProvider value={edit}>
       <Spread
         title={body.name.trim() || 'Unnamed piece'}
         left={
@@ -55,27 +68,27 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
             <DraftLine
               name={name}
               open={open}
-              problems={inTheWay.length}
+              problems={inTheWay}
               inTheWay={unnamed ? 'name it to accept it' : undefined}
             >
+              <ChangesSince open={open} />
               <PieceMenu inHand={inHand} />
             </DraftLine>
-            <PartRows parts={body.parts} count={count} edit={edit} />
-            <FindingRows findings={body.findings} problems={count.problems} edit={edit} />
-            <StepRows steps={body.steps} count={count} edit={edit} />
-            <label className="mt-5 block">
-              <span className="aside">Notes</span>
-              <textarea
-                className="field field-wide block min-h-[2.6em] resize-y"
-                rows={2}
-                maxLength={4000}
-                value={body.note}
-                onChange={(event) => edit('note', (piece) => void (piece.note = event.target.value))}
-              />
-            </label>
+            {open.stored.archivedAt && (
+              <p className="note note-quiet mt-2">Put away: it stays in the ledger and leaves the book.</p>
+            )}
+            <SizeTabs rows={body.sizes.rows} chosen={count.size?.id ?? ''} onChoose={setSize} />
+            <RemarkLines remarks={margin.at('')} edit={edit} />
+            <PartRows piece={body} count={count} margin={margin} edit={edit} />
+            <FindingRows piece={body} problems={count.problems} margin={margin} edit={edit} />
+            <JoinRows piece={body} count={count} margin={margin} edit={edit} />
+            <StepRows piece={body} count={count} margin={margin} edit={edit} />
+            <GroupRows piece={body} count={count} margin={margin} edit={edit} />
+            <SizeTable piece={body} count={count} edit={edit} />
+            <PieceExtras piece={body} edit={edit} />
           </>
         }
-        leftFoot={<Checked unnamed={unnamed} problems={inTheWay.length} />}
+        leftFoot={<Checked unnamed={unnamed} problems={count.problems.filter(blocks).length} remarks={remarks} />}
         right={<PieceCountPage inHand={inHand} count={count} />}
         rightFoot={
           <>
@@ -100,7 +113,33 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
         }
       />
       <Conflict name={name} open={open} what="piece" />
-    </>
+    </EditProvider>
+  );
+}
+
+interface SizeTabsProps {
+  readonly rows: readonly Size[];
+  readonly chosen: string;
+  readonly onChoose: (id: string) => void;
+}
+
+// The size the page shows; every figure on both pages is of it.
+function SizeTabs({ rows, chosen, onChoose }: SizeTabsProps) {
+  if (rows.length < 2) return null;
+  return (
+    <div className="chrome mt-1 flex flex-wrap gap-x-4 text-[15px]" role="group" aria-label="Size shown">
+      {rows.map(({ id, name }) => (
+        <button
+          key={id}
+          type="button"
+          aria-pressed={id === chosen}
+          className={id === chosen ? 'font-[650] shadow-[inset_0_-2px_0_var(--ink)]' : 'text-act hover:underline'}
+          onClick={() => onChoose(id)}
+        >
+          {name || 'unnamed'}
+        </button>
+      ))}
+    </div>
   );
 }
 
@@ -118,12 +157,28 @@ function useTakenPart(edit: Edit<Piece>): void {
   }, [part, edit, navigate, pathname]);
 }
 
-function Checked({ unnamed, problems }: { unnamed: boolean; problems: number }) {
+function Checked({ unnamed, problems, remarks }: { unnamed: boolean; problems: number; remarks: readonly Remark[] }) {
   if (problems > 0)
     return (
       <span className="text-stop">
         {problems === 1 ? 'One thing cannot be reckoned yet' : `${String(problems)} things cannot be reckoned yet`}
       </span>
     );
-  return <span>{unnamed ? 'Give the piece a name to accept it' : 'Every figure opens its working'}</span>;
+  const open = remarks.filter(({ known }) => known === null);
+  if (open.length > 0) return <span>{checkInWords(open)} in the bench check</span>;
+  return <span>{unnamed ? 'Give the piece a name to accept it' : 'The bench check has nothing to say'}</span>;
+}
+
+function checkInWords(remarks: readonly Remark[]): string {
+  const kinds = [
+    ['stop', 'stop', 'stops'],
+    ['warn', 'warning', 'warnings'],
+    ['note', 'note', 'notes'],
+  ] as const;
+  return kinds
+    .flatMap(([severity, one, many]) => {
+      const count = remarks.filter((remark) => remark.severity === severity).length;
+      return count === 0 ? [] : `${String(count)} ${count === 1 ? one : many}`;
+    })
+    .join(', ');
 }

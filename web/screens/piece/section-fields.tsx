@@ -1,6 +1,6 @@
 // The sizes of a part's section, each in its own field.
 import type { Alloy } from '../../../core/metal/alloys.ts';
-import type { PartSection, SectionForm } from '../../../core/piece/piece.ts';
+import type { PartSection, SectionForm } from '../../../core/piece/part.ts';
 import { gaugeSystemOf } from '../../../core/stock/gauged.ts';
 import { Field } from '../../parts/field.tsx';
 import type { Units } from '../../parts/stock-words.ts';
@@ -17,12 +17,13 @@ interface SectionFieldsProps {
 }
 
 /** Sizes that a gauge may name. */
-const gaugedFields = new Set(['diameter', 'side', 'thickness', 'wall']);
+const gaugedFields = new Set(['diameter', 'side', 'thickness', 'wall', 'height']);
 const fieldNames: Readonly<Record<string, string>> = {
   outside: 'outside',
   wall: 'wall',
   width: 'wide',
   thickness: 'thick',
+  height: 'high',
 };
 
 export function SectionFields({ name, section, alloy, units, problems, set }: SectionFieldsProps) {
@@ -35,8 +36,10 @@ export function SectionFields({ name, section, alloy, units, problems, set }: Se
         open
         value={value}
         label={`${name}, ${field}`}
-        unit={units === 'mm' ? 'mm' : gauged && gaugedFields.has(field) ? 'ga' : 'in'}
-        placeholder={gauged && gaugedFields.has(field) ? '0.8 mm or 20 ga' : '0.8 mm'}
+        unit={field === 'weight' ? '' : units === 'mm' ? 'mm' : gauged && gaugedFields.has(field) ? 'ga' : 'in'}
+        placeholder={
+          field === 'weight' ? '3.1 g / 100 mm' : gauged && gaugedFields.has(field) ? '0.8 mm or 20 ga' : '0.8 mm'
+        }
         column={field}
         onChange={(text) => set(`section.${field}`, (part) => void Object.assign(part.section, { [field]: text }))}
         {...problems.at(`section.${field}`)}
@@ -56,10 +59,20 @@ export function sectionFor(form: SectionForm, before: PartSection): PartSection 
       return { form, side: size };
     case 'strip':
       return { form, width: '', thickness: size };
+    case 'half-round':
+    case 'd':
+    case 'triangle':
+    case 'oval':
+      return { form, width: '', height: size };
+    case 'patterned':
+      return { form, width: '', thickness: size, weight: '' };
     case 'tube':
+    case 'square-tube':
       return { form, outside: '', wall: size };
     case 'sheet':
       return { form, thickness: size };
+    case 'grain':
+      return { form };
   }
 }
 
@@ -69,10 +82,19 @@ function thicknessOf(section: PartSection): string {
       return section.diameter;
     case 'square':
       return section.side;
+    case 'half-round':
+    case 'd':
+    case 'triangle':
+    case 'oval':
+      return section.height;
     case 'tube':
+    case 'square-tube':
       return section.wall;
     case 'strip':
+    case 'patterned':
     case 'sheet':
       return section.thickness;
+    case 'grain':
+      return '';
   }
 }

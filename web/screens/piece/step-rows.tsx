@@ -1,55 +1,110 @@
 // The bench route: what hands do in order, and what works by itself meanwhile.
-import { memo, useCallback, type CSSProperties } from 'react';
+import { memo, useCallback, useMemo, useState, type CSSProperties } from 'react';
+import { ChevronDown, ChevronRight, TriangleAlert } from 'lucide-react';
 import { showValue } from '../../../core/figure/show.ts';
-import type { Piece, Step } from '../../../core/piece/piece.ts';
-import type { StepReckoning } from '../../../core/piece/bench-time.ts';
+import { driverNames, type StepReckoning } from '../../../core/piece/bench-time.ts';
+import { cautionRule, cautionsFor } from '../../../core/piece/cautions.ts';
+import type { Remark } from '../../../core/piece/checks/bench-check.ts';
+import type { Piece } from '../../../core/piece/piece.ts';
+import { stepDrivers, stepKindOf, stepKinds, stepSchema, type Step, type StepKind } from '../../../core/piece/step.ts';
 import type { PieceCount } from '../../../core/price/count.ts';
-import type { Edit } from '../../app/use-document.ts';
+import { Choice, type Option } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
+import { Labelled } from '../../parts/labelled.tsx';
 import { ProblemLine } from '../../parts/problem-line.tsx';
-import { useRowProblems } from '../../parts/use-problems.ts';
+import { RemarkRow, type EditPiece } from '../../parts/remark-lines.tsx';
 import { Row } from '../../parts/row.tsx';
 import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
+import { SortableRow, SortableRows } from '../../parts/sortable-rows.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
+import { useRowProblems } from '../../parts/use-problems.ts';
+import { usePasteRows } from './paste-rows.ts';
+import { memberOptions, useEditPiece, type Margin } from './piece-context.ts';
+import { RouteOffer } from './route-offer.tsx';
 
 /** Number, step, where, set-up, each, by itself, meanwhile. */
-const columns: CSSProperties = { gridTemplateColumns: '34px 1fr 6.4em 5.6em 5em 5.4em 5.9em' };
-
+const columns: CSSProperties = { gridTemplateColumns: '34px 1fr 6.4em 5.6em 6.4em 5.4em 5.9em' };
 const COLUMNS = 7;
 
+const kindNames = {
+  cut: 'cutting',
+  anneal: 'annealing',
+  form: 'forming',
+  true: 'truing up',
+  solder: 'soldering',
+  fuse: 'fusing',
+  pickle: 'pickling',
+  neutralise: 'flushing',
+  file: 'filing',
+  sand: 'sanding',
+  texture: 'texturing',
+  drill: 'drilling',
+  'round-ends': 'rounding ends',
+  assemble: 'assembling',
+  rivet: 'riveting',
+  set: 'setting',
+  polish: 'polishing',
+  tumble: 'tumbling',
+  brush: 'brushing clean',
+  patina: 'patina',
+  plate: 'plating',
+  wax: 'waxing',
+  inspect: 'inspecting',
+  pair: 'pairing',
+  pack: 'packing',
+  other: 'other work',
+} as const satisfies Record<StepKind, string>;
+const kindOptions: readonly Option[] = stepKinds.map((value) => ({ value, label: kindNames[value] }));
+const driverOptions: readonly Option[] = stepDrivers.map((value) => ({ value, label: driverNames[value] }));
+
 interface StepRowsProps {
-  readonly steps: readonly Step[];
+  readonly piece: Piece;
   readonly count: PieceCount;
-  readonly edit: Edit<Piece>;
+  readonly margin: Margin;
+  readonly edit: EditPiece;
 }
 
+const newStep = (_previous: Step | undefined, id: string): Step =>
+  stepSchema.parse({ id, name: '', station: '', setUp: '', each: '', byItself: '', meanwhile: false, byHand: true });
+
 /** Drawn again only when a step or the minutes have changed: a key among the parts is no concern of it. */
-export const StepRows = memo(function StepRows({ steps, count, edit }: StepRowsProps) {
-  const ghost = useGhost(steps, (_previous, id): Step => ({
-    id,
-    name: '',
-    station: '',
-    setUp: '',
-    each: '',
-    byItself: '',
-    meanwhile: false,
-  }));
+export const StepRows = memo(function StepRows({ piece, count, margin, edit }: StepRowsProps) {
+  const { steps } = piece;
+  const ghost = useGhost(steps, newStep);
   const editStep = useCallback<EditStep>(
     (index, step, field, change) =>
-      edit(`steps.${step.id}.${field}`, (piece) => {
-        piece.steps[index] ??= { ...step };
-        change(piece.steps[index]);
+      edit(`steps.${step.id}.${field}`, (draft) => {
+        draft.steps[index] ??= { ...step };
+        Object.assign(draft.steps[index], change, { byHand: true });
       }),
     [edit],
   );
   const onMove = useCallback(
-    (index: number, by: 1 | -1) => edit('', (piece) => moveRow(piece.steps, index, by)),
+    (index: number, by: number) => edit('', (draft) => moveRow(draft.steps, index, by)),
     [edit],
   );
-  const onRemove = useCallback((index: number) => edit('', (piece) => void piece.steps.splice(index, 1)), [edit]);
+  // What was proposed and is taken away is not proposed again.
+  const onRemove = useCallback(
+    (index: number) =>
+      edit('', (draft) => {
+        const [gone] = draft.steps.splice(index, 1);
+        if (gone?.from && !draft.declined.includes(gone.from)) draft.declined.push(gone.from);
+      }),
+    [edit],
+  );
+  const { parts, findings, groups, joins } = piece;
+  const scopes = useMemo(
+    (): Option[] => [
+      { value: '', label: 'the whole piece' },
+      ...memberOptions({ parts, findings, groups }),
+      ...joins.map(({ id, name }) => ({ value: id, label: name.trim() || 'a join' })),
+    ],
+    [parts, findings, groups, joins],
+  );
+  const onPaste = usePasteRows('steps', edit);
 
   return (
-    <section aria-labelledby="route" className="mt-5">
+    <section aria-labelledby="route" className="mt-5" onPaste={onPaste}>
       <div className="flex items-baseline justify-between">
         <h2 id="route">Bench route</h2>
         <span className="aside num">
@@ -57,54 +112,64 @@ export const StepRows = memo(function StepRows({ steps, count, edit }: StepRowsP
           itself a batch
         </span>
       </div>
-      <table role="table" className="rows rows-fixed" style={columns}>
-        <thead role="rowgroup">
-          <tr role="row">
-            <th role="columnheader" className="first">
-              <span className="sr-only">number</span>
-            </th>
-            <th role="columnheader">step</th>
-            <th role="columnheader">where</th>
-            <th role="columnheader" className="end" title="Minutes of hands, once a batch">
-              set-up, min
-            </th>
-            <th role="columnheader" className="end" title="Minutes of hands for each piece">
-              each, min
-            </th>
-            <th role="columnheader" className="end" title="Minutes it works by itself afterwards, once a batch">
-              by itself
-            </th>
-            <th role="columnheader" title="May start while the step before it works by itself">
-              meanwhile
-            </th>
-          </tr>
-        </thead>
-        {[...steps, ghost].map((step, index) => (
-          <StepRow
-            key={step.id}
-            step={step}
-            index={index}
-            last={steps.length - 1}
-            reckoning={count.steps[index] ?? null}
-            editStep={editStep}
-            onMove={onMove}
-            onRemove={onRemove}
-          />
-        ))}
-      </table>
+      <RouteOffer recipe={count.recipe} edit={edit} />
+      <SortableRows ids={steps.map(({ id }) => id)} onMove={(from, to) => onMove(from, to - from)}>
+        <table role="table" className="rows rows-fixed" style={columns}>
+          <thead role="rowgroup">
+            <tr role="row">
+              <th role="columnheader" className="first">
+                <span className="sr-only">number</span>
+              </th>
+              <th role="columnheader">step</th>
+              <th role="columnheader">where</th>
+              <th role="columnheader" className="end" title="Minutes of hands, once a batch">
+                set-up, min
+              </th>
+              <th role="columnheader" className="end" title="Minutes of hands for each piece, cut, joint...">
+                each, min
+              </th>
+              <th role="columnheader" className="end" title="Minutes it works by itself afterwards, once a batch">
+                by itself
+              </th>
+              <th role="columnheader" title="May start while the step before it works by itself">
+                meanwhile
+              </th>
+            </tr>
+          </thead>
+          {[...steps, ghost].map((step, index) => (
+            <StepRow
+              key={step.id}
+              step={step}
+              index={index}
+              last={steps.length - 1}
+              reckoning={count.steps[index] ?? null}
+              scopes={scopes}
+              remarks={margin.at(step.id)}
+              editStep={editStep}
+              onMove={onMove}
+              onRemove={onRemove}
+            />
+          ))}
+        </table>
+      </SortableRows>
     </section>
   );
 }, sameSteps);
 
 function sameSteps(before: StepRowsProps, after: StepRowsProps): boolean {
+  const rows = ['steps', 'joins', 'parts', 'findings', 'groups', 'declined'] as const;
+  const sameRecipe =
+    before.piece.steps === after.piece.steps && before.count.minutes.value === after.count.minutes.value;
+  // The offer of the route follows every row; it is put off with the margin, so a key waits for neither.
   return (
-    before.steps === after.steps &&
+    sameRecipe &&
     before.edit === after.edit &&
-    before.count.minutes.value === after.count.minutes.value
+    before.margin === after.margin &&
+    rows.every((row) => before.piece[row].length === after.piece[row].length)
   );
 }
 
-type EditStep = (index: number, step: Step, field: string, change: (step: Step) => void) => void;
+type EditStep = (index: number, step: Step, field: string, change: Partial<Omit<Step, 'id'>>) => void;
 
 interface StepRowProps {
   readonly step: Step;
@@ -112,15 +177,21 @@ interface StepRowProps {
   readonly last: number;
   /** Null for the blank row at the foot. */
   readonly reckoning: StepReckoning | null;
+  readonly scopes: readonly Option[];
+  readonly remarks: readonly Remark[];
   readonly editStep: EditStep;
-  readonly onMove: (index: number, by: 1 | -1) => void;
+  readonly onMove: (index: number, by: number) => void;
   readonly onRemove: (index: number) => void;
 }
 
-const StepRow = memo(function StepRow({ step, index, last, reckoning, editStep, onMove, onRemove }: StepRowProps) {
+const StepRow = memo(function StepRow(props: StepRowProps) {
+  const { step, index, last, reckoning, scopes, remarks, editStep, onMove, onRemove } = props;
+  const edit = useEditPiece();
+  const [more, setMore] = useState(false);
   const own = reckoning?.problems.map(({ path, sentence }) => [path, sentence]) ?? [];
   const problems = useRowProblems(Object.fromEntries(own) as Record<string, string>);
   const name = step.name || 'the step';
+  const cautions = cautionsFor(step);
   const minutes = (key: 'setUp' | 'each' | 'byItself', label: string) => (
     <td role="cell" className="end num">
       <Field
@@ -129,62 +200,156 @@ const StepRow = memo(function StepRow({ step, index, last, reckoning, editStep, 
         label={`${name}, ${label}`}
         placeholder="0"
         column={`step-${key}`}
-        onChange={(value) => editStep(index, step, key, (changed) => void (changed[key] = value))}
+        onChange={(value) => editStep(index, step, key, { [key]: value })}
         {...problems.at(key)}
       />
+      {key === 'each' && reckoning && <span className="aside block">{driverInWords(step, reckoning)}</span>}
+      {key === 'byItself' && step.load.trim() && <span className="aside block">{step.load.trim()} a load</span>}
     </td>
   );
+  const nameField = (
+    <Field
+      wide
+      value={step.name}
+      label={reckoning ? `Step ${String(index + 1)}, name` : 'Add a step'}
+      placeholder={reckoning ? 'unnamed' : 'Add a step'}
+      column="step"
+      maxLength={120}
+      onChange={(value) => editStep(index, step, 'name', { name: value })}
+    />
+  );
+  if (!reckoning)
+    return (
+      <Row className="blank-row">
+        <tr role="row">
+          <td role="cell" className="first" />
+          <td role="cell">{nameField}</td>
+          <td role="cell" style={{ gridColumn: `span ${String(COLUMNS - 2)}` }} />
+        </tr>
+      </Row>
+    );
   return (
-    <Row className={reckoning ? undefined : 'blank-row'} onKeyDown={(event) => moveByKeys(event, index, onMove)}>
+    <SortableRow id={step.id} onKeyDown={(event) => moveByKeys(event, index, onMove)}>
       <tr role="row">
         <td role="cell" className="first num text-soft">
-          {reckoning && <RowTools name={name} index={index} last={last} onMove={onMove} onRemove={onRemove} />}
-          {reckoning ? index + 1 : ''}
+          <RowTools name={name} index={index} last={last} onMove={onMove} onRemove={onRemove} />
+          {index + 1}
+        </td>
+        <td role="cell">
+          {nameField}
+          <button
+            type="button"
+            className="chrome aside flex items-center gap-[3px] text-left hover:text-ink"
+            aria-expanded={more}
+            aria-label={`${name}, more${cautions.length > 0 ? ' and cautions' : ''}`}
+            onClick={() => setMore(!more)}
+          >
+            {more ? <ChevronDown size={14} /> : <ChevronRight size={14} />}
+            {extrasInWords(step, scopes) || 'more'}
+            {cautions.length > 0 && <TriangleAlert size={13} className="ml-1 text-warn" aria-hidden="true" />}
+          </button>
         </td>
         <td role="cell">
           <Field
             wide
-            value={step.name}
-            label={reckoning ? `Step ${String(index + 1)}, name` : 'Add a step'}
-            placeholder={reckoning ? 'unnamed' : 'Add a step'}
-            column="step"
-            maxLength={120}
-            onChange={(value) => editStep(index, step, 'name', (changed) => void (changed.name = value))}
+            value={step.station}
+            label={`${name}, where`}
+            placeholder="bench"
+            column="station"
+            onChange={(station) => editStep(index, step, 'station', { station })}
           />
         </td>
-        {reckoning ? (
-          <>
-            <td role="cell">
-              <Field
-                wide
-                value={step.station}
-                label={`${name}, where`}
-                placeholder="bench"
-                column="station"
-                onChange={(value) => editStep(index, step, 'station', (changed) => void (changed.station = value))}
-              />
-            </td>
-            {minutes('setUp', 'set-up minutes, once a batch')}
-            {minutes('each', 'minutes each')}
-            {minutes('byItself', 'minutes by itself, once a batch')}
-            <td role="cell" className="text-center">
-              <input
-                type="checkbox"
-                className="size-[17px] accent-act"
-                aria-label={`${name}, may start while the step before works by itself`}
-                checked={step.meanwhile}
-                disabled={index === 0}
-                onChange={(event) =>
-                  editStep(index, step, '', (changed) => void (changed.meanwhile = event.target.checked))
-                }
-              />
-            </td>
-          </>
-        ) : (
-          <td role="cell" style={{ gridColumn: `span ${String(COLUMNS - 2)}` }} />
-        )}
+        {minutes('setUp', 'set-up minutes, once a batch')}
+        {minutes('each', 'minutes each')}
+        {minutes('byItself', 'minutes by itself, once a batch')}
+        <td role="cell" className="text-center">
+          <input
+            type="checkbox"
+            className="size-[17px] accent-act"
+            aria-label={`${name}, may start while the step before works by itself`}
+            checked={step.meanwhile}
+            disabled={index === 0}
+            onChange={(event) => editStep(index, step, '', { meanwhile: event.target.checked })}
+          />
+        </td>
       </tr>
+      {more && (
+        <tr role="row">
+          <td role="cell" style={{ gridColumn: '2 / -1' }} className="pt-0!">
+            <StepMore step={step} index={index} scopes={scopes} problems={problems} editStep={editStep} />
+            {cautions.length > 0 && (
+              <div className="note mb-2">
+                {cautions.map(({ id, text }) => (
+                  <p key={id}>{text}</p>
+                ))}
+                <p className="text-soft">{cautionRule}</p>
+              </div>
+            )}
+          </td>
+        </tr>
+      )}
       <ProblemLine problems={problems} columns={COLUMNS} indent={1} />
-    </Row>
+      <RemarkRow remarks={remarks} edit={edit} />
+    </SortableRow>
   );
 });
+
+// The usual case, done to the whole piece and all of it good, says nothing.
+function extrasInWords({ of, yield: good }: Step, scopes: readonly Option[]): string {
+  const scope = of && (scopes.find(({ value }) => value === of)?.label ?? 'something that is gone');
+  return [scope, good.trim() && `${good.trim()} good`].filter(Boolean).join(', ');
+}
+
+// The usual driver, a piece, is not said.
+function driverInWords({ per }: Step, { drivers }: StepReckoning): string {
+  if (per === 'piece') return '';
+  if (per === 'load' || per === 'batch') return `a ${driverNames[per]}`;
+  const count = Number.isInteger(drivers) ? String(drivers) : drivers.toFixed(1);
+  const name = driverNames[per].replace(/ of .*/, '');
+  return `× ${count} ${count === '1' || per === 'cm' || per === 'cm2' ? name : `${name}s`}`;
+}
+
+interface StepMoreProps {
+  readonly step: Step;
+  readonly index: number;
+  readonly scopes: readonly Option[];
+  readonly problems: ReturnType<typeof useRowProblems>;
+  readonly editStep: EditStep;
+}
+
+function StepMore({ step, index, scopes, problems, editStep }: StepMoreProps) {
+  const name = step.name || 'the step';
+  const field = (key: 'drivers' | 'load' | 'yield', label: string, placeholder: string) => (
+    <Field
+      small
+      open
+      value={step[key]}
+      label={`${name}, ${label}`}
+      placeholder={placeholder}
+      onChange={(value) => editStep(index, step, key, { [key]: value })}
+      {...problems.at(key)}
+    />
+  );
+  const choose = (key: 'kind' | 'of' | 'per', label: string, options: readonly Option[]) => (
+    <Choice
+      small
+      value={step[key]}
+      options={options}
+      label={`${name}, ${label}`}
+      onChange={(value) => editStep(index, step, '', { [key]: value })}
+    />
+  );
+  const known: Option = { value: '', label: `${kindNames[stepKindOf({ kind: '', name: step.name })]}, by its name` };
+  return (
+    <div className="flex flex-wrap items-baseline gap-x-5 gap-y-2 pb-2 text-[14px]">
+      <Labelled word="is">{choose('kind', 'what it is', [known, ...kindOptions])}</Labelled>
+      <Labelled word="done to">{choose('of', 'what it is done to', scopes)}</Labelled>
+      <Labelled word="minutes each">{choose('per', 'what the minutes are for', driverOptions)}</Labelled>
+      {step.per !== 'piece' && step.per !== 'load' && step.per !== 'batch' && (
+        <Labelled word="in a piece">{field('drivers', 'how many in a piece', 'from the recipe')}</Labelled>
+      )}
+      <Labelled word="a load holds">{field('load', 'pieces in a load', 'all of them')}</Labelled>
+      <Labelled word="comes out good">{field('yield', 'share that comes out good', 'all')}</Labelled>
+    </div>
+  );
+}

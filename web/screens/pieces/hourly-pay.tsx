@@ -6,6 +6,7 @@ import { titleOf, type BookLine } from './book-line.ts';
 
 const WIDTH = 392;
 const ROW = 42;
+const MOST_BARS = 14;
 
 export function HourlyPay({ lines }: { lines: readonly BookLine[] }) {
   const { rates } = useBasis();
@@ -15,7 +16,9 @@ export function HourlyPay({ lines }: { lines: readonly BookLine[] }) {
     )
     .sort((a, b) => b.perHour.value - a.perHour.value || a.title.localeCompare(b.title));
   if (paid.length === 0) return null;
-  const most = Math.max(rates.labour.value, ...paid.map(({ perHour }) => perHour.value));
+  // Of a long book the best and the worst are worth the look.
+  const shown = paid.length <= MOST_BARS ? paid : [...paid.slice(0, MOST_BARS / 2), ...paid.slice(-MOST_BARS / 2)];
+  const most = Math.max(rates.labour.value, ...shown.map(({ perHour }) => perHour.value));
   const x = scaleLinear([0, most], [0, WIDTH]).clamp(true);
   const wanted = x(rates.labour.value);
 
@@ -24,12 +27,12 @@ export function HourlyPay({ lines }: { lines: readonly BookLine[] }) {
       <h2 id="hourly">What a bench hour earns, sold wholesale</h2>
       <svg
         width="100%"
-        viewBox={`0 0 ${String(WIDTH)} ${String(paid.length * ROW + 24)}`}
+        viewBox={`0 0 ${String(WIDTH)} ${String(shown.length * ROW + 24)}`}
         role="img"
         aria-label="Earnings per bench hour by piece"
         className="mt-2 text-[15px]"
       >
-        {paid.map(({ id, title, perHour }, index) => (
+        {shown.map(({ id, title, perHour }, index) => (
           <g key={id} transform={`translate(0 ${String(index * ROW)})`}>
             <text y={16} fill="var(--ink)">
               {title}
@@ -48,7 +51,7 @@ export function HourlyPay({ lines }: { lines: readonly BookLine[] }) {
         ))}
         <text
           x={Math.min(wanted, WIDTH - 4)}
-          y={paid.length * ROW + 16}
+          y={shown.length * ROW + 16}
           textAnchor={wanted > WIDTH / 2 ? 'end' : 'start'}
           fill="var(--soft)"
           fontSize={13}
@@ -56,6 +59,7 @@ export function HourlyPay({ lines }: { lines: readonly BookLine[] }) {
           wanted for the hands, {showValue(rates.labour.value, rates.labour.unit)}
         </text>
       </svg>
+      {shown.length < paid.length && <p className="aside">The best and the least of {paid.length} pieces.</p>}
     </section>
   );
 }

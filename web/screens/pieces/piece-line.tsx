@@ -8,9 +8,17 @@ import { titleOf, type BookLine } from './book-line.ts';
 /** Stock beyond this is left to the piece's own page. */
 const MOST_GLYPHS = 3;
 
-export function PieceLine({ line: { piece, count } }: { line: BookLine }) {
+interface PieceLineProps {
+  readonly line: BookLine;
+  readonly index: number;
+  /** Takes the row's real height. */
+  readonly measure: (row: HTMLTableRowElement | null) => void;
+}
+
+export function PieceLine({ line: { piece, count }, index, measure }: PieceLineProps) {
+  const { rows } = piece.body.sizes;
   return (
-    <tr className="border-b border-hair">
+    <tr ref={measure} data-index={index} className="border-b border-hair">
       <td className="first w-[136px]">
         <span className="flex gap-[5px]">
           {count.parts.slice(0, MOST_GLYPHS).map(({ section, alloy }, index) => (
@@ -22,7 +30,10 @@ export function PieceLine({ line: { piece, count } }: { line: BookLine }) {
         <Link className="hover:text-act hover:underline" to={`/pieces/${piece.id}`}>
           {titleOf(piece)}
         </Link>
-        <span className="aside block">{metalsOf(count) || 'no parts yet'}</span>
+        <span className="aside block">
+          {metalsOf(count) || 'no parts yet'}
+          {rows.length > 1 && `, ${String(rows.length)} sizes from ${rows[0]?.name ?? ''}`}
+        </span>
         {piece.isDraft && (
           <span className="aside block text-act!">
             {piece.revision ? `draft over revision ${String(piece.revision)}` : 'draft, not yet accepted'}

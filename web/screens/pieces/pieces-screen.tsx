@@ -1,30 +1,48 @@
 // The book of pieces: every design with what it weighs, takes and is sold for; beside it, what a bench hour earns.
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { PieceDocument } from '../../../contract/pieces.ts';
+import { isWanted, shelvesOf, type BookWanted } from '../../../core/piece/book-order.ts';
 import { emptyPiece } from '../../../core/piece/piece.ts';
-import { priceStanding } from '../../../core/price/standing.ts';
 import { useAddPieceFileMutation, useAddPieceMutation, useGetPiecesQuery } from '../../app/api.ts';
 import { shortDay } from '../../app/dates.ts';
-import { pieceCount, useBasis } from '../../app/reckoning.ts';
+import { useBasis, type Basis } from '../../app/reckoning.ts';
 import { problemOf } from '../../app/saving.ts';
 import { Spread } from '../../parts/spread.tsx';
+import { titleOf } from './book-line.ts';
+import { BookTable, type Sorting, type SortKey } from './book-table.tsx';
 import { EmptyBook, FirstSteps } from './empty-book.tsx';
 import { HourlyPay } from './hourly-pay.tsx';
-import { PieceLine } from './piece-line.tsx';
 import { PricesToRenew } from './prices-to-renew.tsx';
-import type { BookLine } from './book-line.ts';
+import { lineOf, useBook } from './use-book.ts';
+
+const NO_PIECES: readonly PieceDocument[] = [];
+const ALL: BookWanted = { words: '', tag: '', collection: '' };
 
 export function PiecesScreen() {
-  const { data: pieces } = useGetPiecesQuery();
+  const { data: all } = useGetPiecesQuery();
   const basis = useBasis();
-  const lines = (pieces ?? []).map((piece): BookLine => {
-    const count = pieceCount(piece.body, basis);
-    const accepted = piece.accepted ? pieceCount(piece.accepted, basis) : count;
-    return { piece, count, standing: priceStanding(piece.priced, accepted), accepted };
-  });
+  const [away, setAway] = useState(false);
+  const [wanted, setWanted] = useState(ALL);
+  const [sorting, setSorting] = useState<Sorting | null>(null);
+  const pieces = useMemo(
+    () => (all ?? NO_PIECES).filter(({ archivedAt }) => (archivedAt !== null) === away),
+    [all, away],
+  );
+  const { counted, isWhole } = useBook(pieces);
+  const shown = useMemo(() => {
+    const found = pieces.filter(({ body }) => isWanted(body, wanted));
+    return sorting && (isWhole || sorting.key === 'name') ? sorted(found, sorting, basis) : found;
+  }, [pieces, wanted, sorting, isWhole, basis]);
   const { add, open, refusal } = useAddPiece();
-  const failing = lines.filter(({ standing }) => standing && !standing.holds);
+  const failing = counted.filter(({ standing }) => standing && !standing.holds);
+  const hasAway = (all ?? NO_PIECES).some(({ archivedAt }) => archivedAt !== null);
+  // Anew up, then down, then as it was.
+  const onSort = (key: SortKey) =>
+    setSorting((before) => {
+      if (before?.key !== key) return { key, descending: key !== 'name' };
+      return before.descending === (key !== 'name') ? { key, descending: !before.descending } : null;
+    });
 
   return (
     <Spread
@@ -32,7 +50,7 @@ export function PiecesScreen() {
       left={
         <>
           <div className="flex items-start justify-between gap-4">
-            <h1>Pieces</h1>
+            <h1>{away ? 'Pieces put away' : 'Pieces'}</h1>
             <span className="chrome flex items-center gap-4">
               <FilePicker onFile={open} />
               <button type="button" className="button" onClick={add}>
@@ -41,15 +59,49 @@ export function PiecesScreen() {
             </span>
           </div>
           {refusal && <p className="note note-stop mt-3">{refusal}</p>}
-          {pieces && (lines.length > 0 ? <Book lines={lines} /> : <EmptyBook />)}
+          {all && pieces.length > 0 && (
+            <>
+              <Shelves pieces={pieces} wanted={wanted} onWant={setWanted} />
+              {shown.length > 0 ? (
+                <BookTable pieces={shown} sorting={sorting} onSort={onSort} />
+              ) : (
+                <p className="mt-4 text-soft">
+                  No piece has that.{' '}
+                  <button type="button" className="link" onClick={() => setWanted(ALL)}>
+                    Show all
+                  </button>
+                </p>
+              )}
+            </>
+          )}
+          {all?.length === 0 && <EmptyBook />}
+          {all && all.length > 0 && pieces.length === 0 && <p className="mt-4 text-soft">Nothing is here.</p>}
         </>
       }
-      leftFoot={pieces && <span>{inAll(pieces)}</span>}
+      leftFoot={
+        all && (
+          <>
+            <span>{inAll(shown, pieces)}</span>
+            <span className="chrome flex gap-4">
+              {pieces.length > 0 && (
+                <a className="link" href="/api/pieces/file" download>
+                  Keep all as a file
+                </a>
+              )}
+              {(hasAway || away) && (
+                <button type="button" className="link" onClick={() => setAway(!away)}>
+                  {away ? 'Back to the book' : 'Put away'}
+                </button>
+              )}
+            </span>
+          </>
+        )
+      }
       right={
         <>
-          {pieces?.length === 0 && <FirstSteps hasFix={basis.fix !== null} />}
+          {all?.length === 0 && <FirstSteps hasFix={basis.fix !== null} />}
           <PricesToRenew lines={failing} />
-          <HourlyPay lines={lines} />
+          <HourlyPay lines={counted} />
         </>
       }
       rightFoot={
@@ -67,44 +119,67 @@ export function PiecesScreen() {
   );
 }
 
-function Book({ lines }: { lines: readonly BookLine[] }) {
-  return (
-    <table className="rows plain-list mt-4">
-      <thead>
-        <tr>
-          <th scope="col" className="first">
-            <span className="sr-only">stock</span>
-          </th>
-          <th scope="col">piece</th>
-          <th scope="col" className="end">
-            weight, g
-          </th>
-          <th scope="col" className="end">
-            hands, min
-          </th>
-          <th scope="col" className="end">
-            cost
-          </th>
-          <th scope="col" className="end">
-            wholesale
-          </th>
-          <th scope="col" className="end">
-            retail
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {lines.map((line) => (
-          <PieceLine key={line.piece.id} line={line} />
+interface ShelvesProps {
+  readonly pieces: readonly PieceDocument[];
+  readonly wanted: BookWanted;
+  readonly onWant: (wanted: BookWanted) => void;
+}
+
+function Shelves({ pieces, wanted, onWant }: ShelvesProps) {
+  const { tags, collections } = useMemo(() => shelvesOf(pieces.map(({ body }) => body)), [pieces]);
+  const choice = (key: 'tag' | 'collection', label: string, values: readonly string[]) =>
+    values.length > 0 && (
+      <select
+        className="field field-choice text-[15px]"
+        aria-label={label}
+        value={wanted[key]}
+        onChange={(event) => onWant({ ...wanted, [key]: event.target.value })}
+      >
+        <option value="">{label}</option>
+        {values.map((value) => (
+          <option key={value} value={value}>
+            {value}
+          </option>
         ))}
-      </tbody>
-    </table>
+      </select>
+    );
+  return (
+    <div className="chrome mt-3 flex flex-wrap items-baseline gap-x-5 gap-y-2">
+      <input
+        type="search"
+        className="field field-open w-[16em]"
+        aria-label="Look for a piece"
+        placeholder="Look for a name, a metal, a tag"
+        value={wanted.words}
+        onChange={(event) => onWant({ ...wanted, words: event.target.value })}
+      />
+      {choice('collection', 'any collection', collections)}
+      {choice('tag', 'any tag', tags)}
+    </div>
   );
 }
 
-function inAll(pieces: readonly PieceDocument[]): string {
+function sorted(pieces: readonly PieceDocument[], { key, descending }: Sorting, basis: Basis): PieceDocument[] {
+  const sign = descending ? -1 : 1;
+  const byName = (a: PieceDocument, b: PieceDocument) =>
+    titleOf(a).localeCompare(titleOf(b)) || a.id.localeCompare(b.id);
+  if (key === 'name') return pieces.toSorted((a, b) => sign * byName(a, b));
+  const values = new Map(
+    pieces.map((piece) => {
+      const { count } = lineOf(piece, basis);
+      const { weight, minutes, column, prices } = count;
+      const figure = { weight, minutes, cost: column.cost, wholesale: prices.wholesale, retail: prices.retail }[key];
+      return [piece, figure.value] as const;
+    }),
+  );
+  return pieces.toSorted((a, b) => sign * ((values.get(a) ?? 0) - (values.get(b) ?? 0)) || byName(a, b));
+}
+
+function inAll(shown: readonly PieceDocument[], pieces: readonly PieceDocument[]): string {
   const drafts = pieces.filter(({ isDraft }) => isDraft).length;
-  return `${String(pieces.length)} ${pieces.length === 1 ? 'piece' : 'pieces'}${drafts ? `, ${String(drafts)} with a draft not yet accepted` : ''}`;
+  const count = `${String(pieces.length)} ${pieces.length === 1 ? 'piece' : 'pieces'}`;
+  const found = shown.length === pieces.length ? count : `${String(shown.length)} of ${count}`;
+  return `${found}${drafts ? `, ${String(drafts)} with a draft not yet accepted` : ''}`;
 }
 
 function useAddPiece() {
@@ -113,6 +188,9 @@ function useAddPiece() {
   const [addFile, { error }] = useAddPieceFileMutation();
   const [unread, setUnread] = useState('');
   const goTo = (piece: PieceDocument) => navigate(`/pieces/${piece.id}`);
+  // Of several pieces the book shows them all.
+  const goToAll = ([first, ...others]: readonly PieceDocument[]) =>
+    first && others.length === 0 ? goTo(first) : undefined;
   return {
     refusal: unread || problemOf(error)?.detail || '',
     add: () => void addPiece(emptyPiece).unwrap().then(goTo),
@@ -121,7 +199,7 @@ function useAddPiece() {
       file
         .text()
         .then((text) => addFile(text).unwrap())
-        .then(goTo)
+        .then(goToAll)
         .catch((reason: unknown) => {
           if (reason instanceof DOMException) setUnread(`${file.name} could not be read from the disk.`);
         });

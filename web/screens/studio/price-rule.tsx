@@ -17,6 +17,11 @@ const lines = [
     label: 'Scrap brings back',
     help: 'of its metal’s price, when trimmings are melted or traded in',
   },
+  {
+    key: 'mixedScrapShare',
+    label: 'Filings and soldered scrap',
+    help: 'the same for what has solder or dirt in it',
+  },
 ] as const;
 
 export function PriceRule({ body, edit, rates: { problems } }: SettingProps & { rates: Rates }) {

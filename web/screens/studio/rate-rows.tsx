@@ -12,12 +12,6 @@ const lines = [
     help: 'rent, insurance, tools: a month of them ÷ bench hours in it',
     figure: 'overhead',
   },
-  {
-    key: 'consumablesPerHour',
-    label: 'Consumables',
-    help: 'solder, flux, pickle, blades, grit, gas, polish',
-    figure: 'consumables',
-  },
 ] as const;
 
 export function RateRows({ body, edit, rates }: SettingProps & { rates: Rates }) {

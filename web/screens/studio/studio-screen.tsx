@@ -19,6 +19,7 @@ import { HoursRows } from './hours-rows.tsx';
 import { MakingCharges } from './making-charges.tsx';
 import { OwnAlloys } from './own-alloys.tsx';
 import { PriceRule } from './price-rule.tsx';
+import { ConsumableRows } from './consumable-rows.tsx';
 import { RateRows } from './rate-rows.tsx';
 import { StudioPlace } from './studio-place.tsx';
 import { WhatChanges } from './what-changes.tsx';
@@ -58,6 +59,7 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
             <DraftLine name={name} open={open} problems={rates.problems.length} />
             <StudioPlace body={body} edit={edit} />
             <RateRows body={body} edit={edit} rates={rates} />
+            <ConsumableRows body={body} edit={edit} rates={rates} />
             <PriceRule body={body} edit={edit} rates={rates} />
             <HoursRows body={body} edit={edit} problems={rates.problems} />
             <MakingCharges body={body} edit={edit} problems={rates.problems} />

@@ -1,0 +1,85 @@
+import { describe, expect, test } from 'vitest';
+import { alloysWith } from '../metal/alloy.ts';
+import { attendedEach, byItselfMin, handsMin, loadsOf, reckonStep } from './bench-time.ts';
+import { disc, pieceOf, ring, sheet, straight, wire } from './fixtures/check.ts';
+import { reckonRecipe } from './recipe.ts';
+import { stepKindOf, stepSchema, type StepDriver } from './step.ts';
+
+const alloys = alloysWith([]);
+const step = (more: object) =>
+  stepSchema.parse({
+    id: 's',
+    name: 'Step',
+    station: '',
+    setUp: '',
+    each: '',
+    byItself: '',
+    meanwhile: false,
+    ...more,
+  });
+
+describe('minutes by what drives them', () => {
+  // Cuts: 2 discs + 3 × 4 rings; joints: 3 + 2; seam 2 × 40 mm; faces 2 × 2 × π/4 × 20² mm² and the rings round.
+  const piece = pieceOf({
+    parts: [
+      { id: 'discs', section: sheet(), blank: disc, count: '2' },
+      { id: 'rings', section: wire(), blank: ring('4 mm'), count: '4', group: 'g' },
+    ],
+    groups: [{ id: 'g', name: 'Cluster', count: '3', closed: false, vents: '' }],
+    joins: [
+      { id: 'shut', parts: ['rings'], count: '1' },
+      { id: 'seam', parts: ['discs', 'g'], count: '2', form: 'seam', amount: '40 mm' },
+    ],
+    steps: (['piece', 'cut', 'joint', 'cm', 'cm2', 'load', 'batch'] as const).map((per) => ({
+      id: per,
+      name: per,
+      per,
+      each: '1',
+      of: per === 'cm2' ? 'discs' : '',
+    })),
+  });
+  const drivers: Partial<Record<StepDriver, number>> = Object.fromEntries(
+    reckonRecipe(piece, alloys).steps.map(
+      ({ drivers: count }, index) => [piece.steps[index]?.per ?? 'piece', count] as const,
+    ),
+  );
+
+  test('are counted from the recipe', () => {
+    expect(drivers).toMatchObject({ piece: 1, cut: 14, joint: 5, cm: 8, load: 1, batch: 1 });
+    expect(drivers.cm2).toBeCloseTo((2 * 2 * (Math.PI / 4) * 400) / 100, 9);
+  });
+
+  test('what is typed with the step comes before the count', () => {
+    expect(reckonStep(step({ per: 'cut', each: '2', drivers: '5' }), 14).eachMin).toBe(10);
+    expect(reckonStep(step({ per: 'cut', each: '2' }), 14).eachMin).toBe(28);
+  });
+
+  test('of a bought part nothing is done', () => {
+    const bought = pieceOf({
+      parts: [{ id: 'p', section: wire(), blank: straight, bought: true, buyPrice: '2' }],
+      steps: [{ id: 's', name: 'Cut', each: '3', setUp: '5', of: 'p' }],
+    });
+    expect(reckonRecipe(bought, alloys).steps[0]).toMatchObject({ setUpMin: 0, eachMin: 0 });
+  });
+});
+
+describe('loads', () => {
+  const pickle = reckonStep(step({ setUp: '2', each: '3', per: 'load', byItself: '10', load: '12' }));
+
+  test('a batch takes as many as hold it', () => {
+    expect([1, 12, 13, 24, 25].map((pieces) => loadsOf(pickle, pieces))).toEqual([1, 1, 2, 2, 3]);
+    expect(loadsOf(reckonStep(step({})), 400)).toBe(1);
+  });
+
+  test('hands and what works by itself go with them', () => {
+    expect(handsMin(pickle, 25)).toBe(2 + 3 * 3);
+    expect(byItselfMin(pickle, 25)).toBe(30);
+    expect(attendedEach([{ step: { name: 'Pickle', per: 'load' }, time: pickle }], 25).value).toBeCloseTo(11 / 25, 12);
+  });
+});
+
+test('a step is known by its words, or as the maker says', () => {
+  const kinds = ['Saw dials', 'Anneal bars', 'Wind rings', 'Solder the catch', 'Fuse the links', 'Pickle', 'Flush and neutralise', 'File joints', 'Sand to 600', 'Drill', 'Round the ends', 'Link up', 'Rivet', 'Set the stone', 'Polish', 'Tumble', 'Patina', 'Inspect', 'Think']; // prettier-ignore
+  expect(kinds.map((name) => stepKindOf({ kind: '', name }))).toEqual(['cut', 'anneal', 'form', 'solder', 'fuse', 'pickle', 'neutralise', 'file', 'sand', 'drill', 'round-ends', 'assemble', 'rivet', 'set', 'polish', 'tumble', 'patina', 'inspect', 'other']); // prettier-ignore
+  expect(stepKindOf({ kind: 'wax', name: 'Polish' })).toBe('wax');
+});

@@ -1,0 +1,32 @@
+import { expect, test } from 'vitest';
+import { isWanted, shelvesOf } from './book-order.ts';
+import { pieceOf, straight, wire } from './fixtures/check.ts';
+
+const all = { words: '', tag: '', collection: '' };
+const pin = pieceOf({
+  name: 'Gull pin',
+  tags: ['pin'],
+  collection: 'Harbour',
+  parts: [{ id: 'Stick', alloy: 'copper-c110', section: wire(), blank: straight }],
+});
+const ring = pieceOf({ name: 'Tide ring', tags: ['ring', 'silver'], note: 'for the market' });
+
+test('words are looked for in names, notes, tags, parts and metals; all of them must be there', () => {
+  const found = (words: string) =>
+    [pin, ring].filter((piece) => isWanted(piece, { ...all, words })).map(({ name }) => name);
+  expect(found('')).toEqual(['Gull pin', 'Tide ring']);
+  expect(found('GULL')).toEqual(['Gull pin']);
+  expect(found('copper stick')).toEqual(['Gull pin']);
+  expect(found('market')).toEqual(['Tide ring']);
+  expect(found('tide copper')).toEqual([]);
+});
+
+test('a tag and a collection narrow it', () => {
+  expect(isWanted(pin, { ...all, tag: 'pin' })).toBe(true);
+  expect(isWanted(pin, { ...all, tag: 'ring' })).toBe(false);
+  expect(isWanted(ring, { ...all, collection: 'Harbour' })).toBe(false);
+});
+
+test('shelves are those in use', () => {
+  expect(shelvesOf([pin, ring])).toEqual({ tags: ['pin', 'ring', 'silver'], collections: ['Harbour'] });
+});

@@ -1,0 +1,41 @@
+// Common practice: a bezel stands a little over where its stone curves in; a thin wall on a thick base is heated from below.
+import { expect, test } from 'vitest';
+import { afterRemedy, briefly, disc, foundIn, sheet, type Sketch } from '../fixtures/check.ts';
+import { bezelFit } from './bezel-fit.ts';
+
+const set = (width: string, thickness = '0.3 mm', girdle = '2 mm'): Sketch => ({
+  parts: [
+    {
+      id: 'b',
+      alloy: 'silver-999',
+      section: { form: 'strip', width, thickness },
+      blank: { rule: 'bezel', stone: 'st', around: '', clearance: '' },
+    },
+    { id: 'base', section: sheet('0.7 mm'), blank: disc },
+  ],
+  findings: [{ id: 'st', kind: 'stone', length: '10 mm', girdle }],
+  joins: [{ id: 'j', parts: ['b', 'base'] }],
+});
+
+test.each([
+  ['2.2 mm', ['warn b']],
+  ['2.3 mm', []],
+  ['2.7 mm', []],
+  ['3.5 mm', []],
+  ['3.6 mm', ['warn b']],
+])('over a stone that curves in at 2 mm, a bezel of %s: %j', (width, found) => {
+  expect(briefly(foundIn(bezelFit, set(width)))).toEqual(found);
+});
+
+test('a stone whose girdle was not measured is not judged', () => {
+  expect(foundIn(bezelFit, set('9 mm', '0.3 mm', ''))).toEqual([]);
+});
+
+test('a wall under 0.25 mm on a base more than 2.5 times as thick is noted', () => {
+  expect(briefly(foundIn(bezelFit, set('2.7 mm', '0.23 mm')))).toEqual(['note b']);
+  expect(foundIn(bezelFit, set('2.7 mm', '0.25 mm'))).toEqual([]);
+});
+
+test('the remedy is the right height', () => {
+  expect(afterRemedy(bezelFit, set('1.5 mm'))).toEqual([]);
+});

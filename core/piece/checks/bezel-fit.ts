@@ -1,0 +1,64 @@
+// A bezel against its stone, and its thin wall against a thick base.
+import { TURN_OVER_MM } from '../../blank/bezel.ts';
+import { inSum } from '../../figure/figure.ts';
+import { girdleMm } from '../recipe.ts';
+import { withRow, type Found, type Job, type Rule } from './rule.ts';
+
+/** Less than this over the girdle does not hold a stone; more than that hides it (common practice). */
+const LEAST_OVER_MM = 0.3;
+const MOST_OVER_MM = 1.5;
+const THIN_WALL_MM = 0.25;
+const THICKER_BASE = 2.5;
+
+export const bezelFit: Rule = {
+  name: 'bezel-fit',
+  why: 'Too low and the stone falls out, too high and it cannot be seen; a thin wall melts before a thick base is hot.',
+  check: (job) =>
+    job.parts.flatMap(({ part, reckoning: { section } }): Found[] => {
+      if (part.blank.rule !== 'bezel' || section?.form !== 'strip') return [];
+      const { stone } = part.blank;
+      const finding = job.piece.findings.find(({ id }) => id === stone);
+      const girdle = finding ? girdleMm(finding) : null;
+      const found: Found[] = [];
+      // In whole micrometres: 2.3 − 2 mm is enough where 0.3 mm is asked.
+      const over = girdle === null ? null : Math.round((section.widthMm - girdle) * 1000) / 1000;
+      if (girdle !== null && over !== null && (over < LEAST_OVER_MM || over > MOST_OVER_MM)) {
+        const right = `${inSum(girdle + TURN_OVER_MM)} mm`;
+        const name = part.name.trim() || 'The bezel';
+        found.push({
+          severity: 'warn',
+          about: part.id,
+          sentence:
+            over < LEAST_OVER_MM
+              ? `${name} is ${inSum(section.widthMm)} mm high and ${job.nameOf(stone)} curves in at ${inSum(girdle)} mm: too little to turn over. Use about ${right}.`
+              : `${name} is ${inSum(section.widthMm)} mm high and ${job.nameOf(stone)} curves in at ${inSum(girdle)} mm: it hides the stone. Use about ${right}.`,
+          remedy: {
+            says: `Make it ${right}`,
+            apply: withRow('parts', part.id, (row) =>
+              'section' in row && row.section.form === 'strip' ? { section: { ...row.section, width: right } } : {},
+            ),
+          },
+        });
+      }
+      return [...found, ...thinOnThick(job, part.id, section.thicknessMm)];
+    }),
+};
+
+function thinOnThick(job: Job, id: string, wallMm: number): Found[] {
+  if (wallMm >= THIN_WALL_MM) return [];
+  const joined = job.joins
+    .filter(({ join }) => join.kind === 'solder' && job.membersOf(join).includes(id))
+    .flatMap(({ join }) => job.membersOf(join));
+  const base = joined.find((other) => {
+    const section = job.part(other)?.reckoning.section;
+    return other !== id && section?.form === 'sheet' && section.thicknessMm > THICKER_BASE * wallMm;
+  });
+  if (!base) return [];
+  return [
+    {
+      severity: 'note',
+      about: id,
+      sentence: `${job.nameOf(id)} is ${inSum(wallMm)} mm thin on a much thicker ${job.nameOf(base)}. Heat the base from below, and the wall last.`,
+    },
+  ];
+}

@@ -1,0 +1,17 @@
+// Common practice: a closed hollow form is vented before its last join.
+import { expect, test } from 'vitest';
+import { afterRemedy, briefly, foundIn } from '../fixtures/check.ts';
+import { closedForm } from './closed-form.ts';
+
+const form = (closed: boolean, vents: string) => ({ groups: [{ id: 'g', name: 'Bead', count: '1', closed, vents }] });
+
+test('closed without a vent is stopped; vented, or open, it is not', () => {
+  expect(briefly(foundIn(closedForm, form(true, '')))).toEqual(['stop g']);
+  expect(briefly(foundIn(closedForm, form(true, '0')))).toEqual(['stop g']);
+  expect(foundIn(closedForm, form(true, '1'))).toEqual([]);
+  expect(foundIn(closedForm, form(false, ''))).toEqual([]);
+});
+
+test('the remedy is a vent', () => {
+  expect(afterRemedy(closedForm, form(true, ''))).toEqual([]);
+});

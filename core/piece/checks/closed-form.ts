@@ -1,0 +1,21 @@
+// A closed hollow form without a vent.
+import { readCount } from '../../measure/read-number.ts';
+import { withRow, type Found, type Rule } from './rule.ts';
+
+export const closedForm: Rule = {
+  name: 'closed-form',
+  why: 'Air and steam shut in burst a hot form, and pickle that seeps in comes out for weeks.',
+  check: (job) =>
+    job.piece.groups.flatMap(({ id, name, closed, vents }): Found[] => {
+      const holes = readCount(vents || '0', 0);
+      if (!closed || (holes.ok && holes.value > 0)) return [];
+      return [
+        {
+          severity: 'stop',
+          about: id,
+          sentence: `${name.trim() || 'The hollow form'} is closed and has no vent. Drill one where it will not show, before the last join.`,
+          remedy: { says: 'One vent', apply: withRow('groups', id, () => ({ vents: '1' })) },
+        },
+      ];
+    }),
+};

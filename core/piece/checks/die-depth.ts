@@ -1,0 +1,29 @@
+// A die deeper than the stock is thick.
+import { inSum } from '../../figure/figure.ts';
+import { readLength } from '../../measure/read-length.ts';
+import { withRow, type Found, type Rule } from './rule.ts';
+
+export const dieDepth: Rule = {
+  name: 'die-depth',
+  why: 'A solid pressed in a die fills it only when there is metal enough: thinner stock tears or leaves it hollow.',
+  check: (job) =>
+    job.parts.flatMap(({ part, reckoning: { section } }): Found[] => {
+      const { blank } = part;
+      if (blank.rule !== 'pressed' || section?.form !== 'sheet') return [];
+      const depth = readLength(blank.depth, { what: 'depth of the die' });
+      if (!depth.ok || depth.value <= section.thicknessMm) return [];
+      return [
+        {
+          severity: 'stop',
+          about: part.id,
+          sentence: `The die is ${inSum(depth.value)} mm deep and ${part.name.trim() || 'the stock'} only ${inSum(section.thicknessMm)} mm thick. Use stock at least as thick.`,
+          remedy: {
+            says: `Use ${inSum(depth.value)} mm`,
+            apply: withRow('parts', part.id, () => ({
+              section: { form: 'sheet' as const, thickness: `${inSum(depth.value)} mm` },
+            })),
+          },
+        },
+      ];
+    }),
+};

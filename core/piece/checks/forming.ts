@@ -1,0 +1,59 @@
+// Metal worked too far without an anneal, or wound while it is spring hard.
+import { annealsBetween, reduction } from '../../blank/constant-volume.ts';
+import { inSum } from '../../figure/figure.ts';
+import { readLength } from '../../measure/read-length.ts';
+import { areaMm2, type LongSection } from '../../stock/section.ts';
+import type { BlankRule, Part } from '../part.ts';
+import { withStepAfter, type Found, type Job, type Rule } from './rule.ts';
+
+const wound: ReadonlySet<BlankRule> = new Set(['jump-ring', 'chain', 'ring-band', 'bangle', 'wrap', 'ring-bezel']);
+
+export const forming: Rule = {
+  name: 'forming',
+  why: 'Worked metal hardens and then cracks; hard wire springs open off its mandrel, so the ring comes out large.',
+  check: (job) =>
+    job.parts.flatMap(({ part, reckoning: { section } }): Found[] => [
+      ...(section && section.form !== 'sheet' && section.form !== 'grain' ? overworked(job, part, section) : []),
+      ...(part.temper === 'hard' && wound.has(part.blank.rule)
+        ? [
+            {
+              severity: 'warn' as const,
+              about: part.id,
+              sentence: `${part.name.trim() || 'The wire'} is spring hard and is wound: it opens after. Anneal it, or use a smaller mandrel and wind a trial.`,
+              remedy: annealFirst(part.id),
+            },
+          ]
+        : []),
+    ]),
+};
+
+function overworked(job: Job, part: Part, section: LongSection): Found[] {
+  if (part.blank.rule !== 'worked') return [];
+  const width = readLength(part.blank.width, { what: 'width' });
+  const thickness = readLength(part.blank.thickness || part.blank.width, { what: 'thickness' });
+  if (!width.ok || !thickness.ok) return [];
+  const after = part.blank.thickness.trim()
+    ? width.value * thickness.value
+    : areaMm2({ form: 'round', diameterMm: width.value });
+  const before = areaMm2(section);
+  const taken = reduction(before, after);
+  const needed = annealsBetween(before, after);
+  const anneals = job.stepsOf('anneal').filter(({ step }) => job.reaches(step, part.id)).length;
+  if (needed === 0 || anneals >= needed) return [];
+  const has = anneals === 0 ? 'no anneal' : `${inSum(anneals)} of ${inSum(needed)} anneals`;
+  return [
+    {
+      severity: 'warn',
+      about: part.id,
+      sentence: `${part.name.trim() || 'The part'} is reduced by ${inSum(Math.round(taken * 100))} % with ${has} between. Anneal about every 50 %.`,
+      remedy: annealFirst(part.id),
+    },
+  ];
+}
+
+function annealFirst(of: string) {
+  return {
+    says: 'Add an anneal',
+    apply: withStepAfter(null, 'Anneal', { kind: 'anneal', station: 'torch', setUp: '2', each: '0.5', of }),
+  };
+}

@@ -1,0 +1,69 @@
+// Heat after what heat spoils: stones, patina, plating; polish before the last heat; crisp work polished away.
+import type { StepKind } from '../step.ts';
+import { withStepBefore, type Found, type Job, type Rule } from './rule.ts';
+
+const hot: readonly StepKind[] = ['solder', 'fuse', 'anneal'];
+const spoilt = {
+  set: 'the stones are set',
+  patina: 'the patina is on',
+  plate: 'it is plated',
+} as const satisfies Partial<Record<StepKind, string>>;
+
+export const heatAfter: Rule = {
+  name: 'heat-after',
+  why: 'Heat cracks stones and burns off patina and plating; a polish before it is done again after.',
+  check: (job) => [...afterFinish(job), ...wastedPolish(job), ...polishedAway(job)],
+};
+
+function afterFinish(job: Job): Found[] {
+  return job.stepsOf(...hot).flatMap(({ step, index }): Found[] => {
+    const earlier = job
+      .stepsOf('set', 'patina', 'plate')
+      .find((other) => other.index < index && overlap(job, other.step, step));
+    if (!earlier) return [];
+    const done = spoilt[earlier.kind as keyof typeof spoilt];
+    return [
+      {
+        severity: 'stop',
+        about: step.id,
+        sentence: `${step.name.trim() || 'This step'} heats the piece after ${done}. Do all heat before it.`,
+        remedy: {
+          says: `Move it before “${earlier.step.name.trim()}”`,
+          apply: withStepBefore(step.id, earlier.step.id),
+        },
+      },
+    ];
+  });
+}
+
+function wastedPolish(job: Job): Found[] {
+  const lastHeat = job.stepsOf(...hot).at(-1);
+  if (!lastHeat) return [];
+  return job
+    .stepsOf('polish')
+    .filter(({ step, index }) => index < lastHeat.index && overlap(job, step, lastHeat.step))
+    .map(({ step }) => ({
+      severity: 'note',
+      about: step.id,
+      sentence: `${step.name.trim() || 'The polish'} comes before the last heat, which spoils it. A sanding does here.`,
+    }));
+}
+
+function polishedAway(job: Job): Found[] {
+  const [texture] = job.stepsOf('texture');
+  const knuckles = job.piece.parts.find(({ blank }) => blank.rule === 'knuckles');
+  return job.stepsOf('polish', 'tumble').flatMap(({ step, index }): Found[] => {
+    const crisp = texture && texture.index < index && overlap(job, texture.step, step);
+    const hinged = knuckles && job.reaches(step, knuckles.id);
+    if (!crisp && !hinged) return [];
+    const what = hinged ? 'the knuckles' : 'the texture';
+    return [
+      { severity: 'note', about: step.id, sentence: `Go lightly over ${what}: polished hard the edges round off.` },
+    ];
+  });
+}
+
+function overlap(job: Job, a: { of: string }, b: { of: string }): boolean {
+  const touched = job.touched(a);
+  return [...job.touched(b)].some((id) => touched.has(id)) || (touched.size === 0 && job.touched(b).size === 0);
+}

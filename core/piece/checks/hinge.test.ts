@@ -1,0 +1,38 @@
+// Common practice: an odd number of knuckles, three or more, and a pin that is snug in their bore.
+import { expect, test } from 'vitest';
+import { afterRemedy, briefly, foundIn, wire } from '../fixtures/check.ts';
+import { hinge } from './hinge.ts';
+
+const hinged = (knuckles: string, pin = '1 mm') => ({
+  parts: [
+    {
+      id: 'k',
+      section: { form: 'tube', outside: '2 mm', wall: '0.5 mm' } as const,
+      blank: { rule: 'knuckles', width: '15 mm', knuckles } as const,
+    },
+    { id: 'pin', section: wire(pin), blank: { rule: 'hinge-pin', width: '15 mm' } as const },
+  ],
+});
+
+test.each([
+  ['3', []],
+  ['5', []],
+  ['4', ['stop k']],
+  ['1', ['stop k']],
+])('%s knuckles: %j', (knuckles, found) => {
+  expect(briefly(foundIn(hinge, hinged(knuckles)))).toEqual(found);
+});
+
+test.each([
+  ['1 mm', []],
+  ['0.9 mm', []],
+  ['0.89 mm', ['stop pin']],
+  ['1.01 mm', ['stop pin']],
+])('a pin of %s in a bore of 1 mm: %j', (pin, found) => {
+  expect(briefly(foundIn(hinge, hinged('3', pin)))).toEqual(found);
+});
+
+test('the remedy is the next odd number', () => {
+  expect(afterRemedy(hinge, hinged('4'))).toEqual([]);
+  expect(afterRemedy(hinge, hinged('2'))).toEqual([]);
+});

@@ -1,0 +1,61 @@
+// Hinges: an odd number of knuckles, and a pin that is snug in their bore.
+import { inSum } from '../../figure/figure.ts';
+import { readCount } from '../../measure/read-number.ts';
+import { bendMm } from '../../stock/section.ts';
+import { withRow, type Found, type Job, type Rule } from './rule.ts';
+
+/** A pin looser than this in its bore rattles (common practice). */
+const SNUG_MM = 0.1;
+
+export const hinge: Rule = {
+  name: 'hinge',
+  why: 'With an even number one leaf has no outer knuckle and swings loose; a pin that is not snug wears the bore.',
+  check: (job) =>
+    job.parts.flatMap(({ part }) =>
+      part.blank.rule === 'knuckles' ? [...odd(job, part.id), ...snug(job, part.id)] : [],
+    ),
+};
+
+function odd(job: Job, id: string): Found[] {
+  const { blank } = job.part(id)?.part ?? {};
+  if (blank?.rule !== 'knuckles') return [];
+  const knuckles = readCount(blank.knuckles);
+  if (!knuckles.ok || (knuckles.value % 2 === 1 && knuckles.value >= 3)) return [];
+  const right = Math.max(3, knuckles.value + 1);
+  return [
+    {
+      severity: 'stop',
+      about: id,
+      sentence: `A hinge takes an odd number of knuckles, 3 or more; ${job.nameOf(id)} has ${inSum(knuckles.value)}.`,
+      remedy: {
+        says: `Use ${String(right)}`,
+        apply: withRow('parts', id, (row) =>
+          'blank' in row && row.blank.rule === 'knuckles' ? { blank: { ...row.blank, knuckles: String(right) } } : {},
+        ),
+      },
+    },
+  ];
+}
+
+function snug(job: Job, id: string): Found[] {
+  const section = job.part(id)?.reckoning.section;
+  const pin = job.parts.find(({ part }) => part.blank.rule === 'hinge-pin');
+  if (section?.form !== 'tube' || !pin?.reckoning.section) return [];
+  const bore = section.outsideMm - 2 * section.wallMm;
+  const across = bendMm(pin.reckoning.section);
+  // In whole hundredths: a 0.9 mm pin goes into a bore of 1.7 − 2 × 0.4 mm.
+  const room = Math.round((bore - across) * 100) / 100;
+  if (room >= 0 && room <= SNUG_MM) return [];
+  const name = job.nameOf(pin.part.id);
+  const sizes = `${name} is ${inSum(across)} mm and the bore of ${job.nameOf(id)} ${inSum(Number(bore.toFixed(3)))} mm`;
+  return [
+    {
+      severity: 'stop',
+      about: pin.part.id,
+      sentence:
+        room < 0
+          ? `${sizes}: it does not go in. Use thinner wire or wider tube.`
+          : `${sizes}: it rattles. Use thicker wire or narrower tube.`,
+    },
+  ];
+}

@@ -1,0 +1,29 @@
+// A ring left open where a load hangs on it.
+import type { Found, Rule } from './rule.ts';
+
+export const openRing: Rule = {
+  name: 'open-ring',
+  why: 'A ring that is only bent shut pulls open under a weight or a tug.',
+  check: (job) =>
+    job.joins.flatMap(({ join }): Found[] => {
+      if (join.kind !== 'link' || !join.bearsLoad) return [];
+      const open = job.membersOf(join).find((id) => {
+        const rule = job.part(id)?.part.blank.rule;
+        return (rule === 'jump-ring' || rule === 'chain') && !isShut(id);
+      });
+      if (!open) return [];
+      return [
+        {
+          severity: 'note',
+          about: join.id,
+          sentence: `${job.nameOf(open)} stays open and a load hangs on it. Solder it shut, or use thicker or harder wire.`,
+        },
+      ];
+
+      function isShut(id: string): boolean {
+        return job.joins.some(
+          ({ join: other }) => (other.kind === 'solder' || other.kind === 'fuse') && job.membersOf(other).includes(id),
+        );
+      }
+    }),
+};

@@ -1,0 +1,48 @@
+// Things sold by the pair: even counts, and a step that matches them.
+import { readCount } from '../../measure/read-number.ts';
+import { withStepAfter, type Found, type Rule } from './rule.ts';
+
+export const pairs: Rule = {
+  name: 'pairs',
+  why: 'One earring too few stops a batch, and a pair that does not match is two odd ones.',
+  check: (job) => {
+    const { piece } = job;
+    const found: Found[] = [];
+    for (const { part, reckoning } of job.parts) {
+      const isPaired = piece.soldBy === 'pair' || part.paired;
+      if (!isPaired || reckoning.count === 0 || reckoning.count % 2 === 0 || part.blank.rule === 'chain') continue;
+      found.push({
+        severity: 'warn',
+        about: part.id,
+        sentence: `${part.name.trim() || 'The part'} is ${String(reckoning.count)} in a pair. Make it an even count.`,
+      });
+    }
+    if (piece.soldBy !== 'pair') return found;
+    for (const finding of piece.findings) {
+      const count = readCount(finding.count);
+      if (finding.kind === 'sent-out' || isPackaging(finding.name) || !count.ok || count.value % 2 === 0) continue;
+      found.push({
+        severity: 'warn',
+        about: finding.id,
+        sentence: `${finding.name.trim() || 'The finding'} is ${String(count.value)} in a pair. Make it an even count.`,
+      });
+    }
+    const matched = job.stepsOf('pair').length > 0;
+    if (!matched && job.steps.length > 0)
+      found.push({
+        severity: 'warn',
+        about: '',
+        sentence: 'Sold by the pair, and no step matches them. Pair them by eye and by weight.',
+        remedy: {
+          says: 'Add the step',
+          apply: withStepAfter(null, 'Match the pairs', { kind: 'pair', station: 'bench', each: '1' }),
+        },
+      });
+    return found;
+  },
+};
+
+// A card or a box holds both of them.
+function isPackaging(name: string): boolean {
+  return /card|box|bag|pouch|pack/i.test(name);
+}

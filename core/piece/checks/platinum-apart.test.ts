@@ -1,0 +1,20 @@
+// Common practice: platinum has its own solder, its own files and no common pickle.
+import { expect, test } from 'vitest';
+import { briefly, disc, foundIn, sheet } from '../fixtures/check.ts';
+import { platinumApart } from './platinum-apart.ts';
+
+const platinum = { id: 'pt', alloy: 'platinum-950-ru', section: sheet(), blank: disc };
+const gold = { id: 'au', alloy: 'gold-18k-yellow', section: sheet(), blank: disc };
+const joined = (solder: string) => [{ id: 'j', parts: ['pt'], solder }];
+
+test('its own solder is right, another’s is warned of', () => {
+  expect(foundIn(platinumApart, { parts: [platinum], joins: joined('platinum-hard') })).toEqual([]);
+  expect(briefly(foundIn(platinumApart, { parts: [platinum], joins: joined('gold-18k-hard') }))).toEqual(['warn j']);
+});
+
+test('sharing the pickle or the files is warned of, once each', () => {
+  const steps = ['Pickle', 'File', 'Sand', 'Polish'];
+  expect(briefly(foundIn(platinumApart, { parts: [platinum, gold], steps }))).toEqual(['warn s1', 'warn s2']);
+  expect(foundIn(platinumApart, { parts: [platinum], steps })).toEqual([]);
+  expect(foundIn(platinumApart, { parts: [gold], steps })).toEqual([]);
+});

@@ -1,0 +1,51 @@
+// Platinum that shares its solder, its pickle or its tools with other metals.
+import type { StepKind } from '../step.ts';
+import type { Found, Rule } from './rule.ts';
+
+export const platinumApart: Rule = {
+  name: 'platinum-apart',
+  why: 'Traces of silver, gold or solder alloy into hot platinum and crack it; its filings are lost among others.',
+  check: (job) => {
+    const isPlatinum = (id: string) => job.alloyOf(id)?.family === 'platinum';
+    const isOther = (id: string) => {
+      const alloy = job.alloyOf(id);
+      return alloy !== null && alloy.family !== 'platinum';
+    };
+    const soldered = job.joins.flatMap(({ join, reckoning: { solder } }): Found[] => {
+      const platinum = job.membersOf(join).find(isPlatinum);
+      if (!platinum || !solder || solder.family === 'platinum') return [];
+      return [
+        {
+          severity: 'warn',
+          about: join.id,
+          sentence: `${job.nameOf(platinum)} is platinum and is joined with ${lower(solder.name)}. Use platinum solder, or join it last and cold.`,
+        },
+      ];
+    });
+    const mixed = (kinds: readonly StepKind[], says: (name: string) => string): Found[] => {
+      const step = job.stepsOf(...kinds).find(({ step: each }) => {
+        const touched = [...job.touched(each)];
+        return touched.some(isPlatinum) && touched.some(isOther);
+      })?.step;
+      const name = step && job.nameOf([...job.touched(step)].find(isPlatinum) ?? '');
+      return step && name ? [{ severity: 'warn', about: step.id, sentence: says(name) }] : [];
+    };
+    return [
+      ...soldered,
+      ...mixed(
+        ['pickle'],
+        (name) =>
+          `${name} is platinum and shares the pickle with other metals. Clean it by itself, in alum or not at all.`,
+      ),
+      ...mixed(
+        ['file', 'sand', 'polish'],
+        (name) =>
+          `${name} is platinum and is finished beside other metals. Keep files, papers and mops for it alone, and its filings apart.`,
+      ),
+    ];
+  },
+};
+
+function lower(text: string): string {
+  return text.charAt(0).toLowerCase() + text.slice(1);
+}

@@ -1,0 +1,112 @@
+// Jump rings: whether they close well, let their neighbours pass, and go through the hole they hang in.
+import { aspectRatio, goodAspect } from '../../blank/jump-ring.ts';
+import { inSum } from '../../figure/figure.ts';
+import { readLength } from '../../measure/read-length.ts';
+import { bendMm } from '../../stock/section.ts';
+import type { Part } from '../part.ts';
+import type { PartReckoning } from '../reckon-part.ts';
+import { withRow, type Found, type Job, type Rule } from './rule.ts';
+
+export const ringFit: Rule = {
+  name: 'ring-fit',
+  why: 'A ring too small for its wire does not close, one too large opens again; one that cannot pass cannot be put on.',
+  check: (job) =>
+    job.parts.flatMap(({ part, reckoning }) => ringOf(part, reckoning).flatMap((ring) => remarks(job, ring))),
+};
+
+interface Ring {
+  readonly part: Part;
+  readonly insideMm: number;
+  readonly wireMm: number;
+}
+
+function ringOf(part: Part, { section }: PartReckoning): Ring[] {
+  const { blank } = part;
+  if ((blank.rule !== 'jump-ring' && blank.rule !== 'chain') || !section) return [];
+  const inside = readLength(blank.inside, { what: 'inside diameter' });
+  return inside.ok ? [{ part, insideMm: inside.value, wireMm: bendMm(section) }] : [];
+}
+
+function remarks(job: Job, ring: Ring): Found[] {
+  return [...shape(job, ring), ...passing(ring), ...neighbours(job, ring)];
+}
+
+function shape(job: Job, { part, insideMm, wireMm }: Ring): Found[] {
+  const aspect = aspectRatio(insideMm, wireMm);
+  const name = part.name.trim() || 'The ring';
+  const is = `${name} has an aspect ratio of ${inSum(Number(aspect.toPrecision(3)))}`;
+  if (aspect < goodAspect[0])
+    return [
+      {
+        severity: 'warn',
+        about: part.id,
+        sentence: `${is}: below about ${inSum(goodAspect[0])} it will not close well. Use thinner wire or a larger ring.`,
+      },
+    ];
+  const isShut = job.joins.some(
+    ({ join }) => (join.kind === 'solder' || join.kind === 'fuse') && job.membersOf(join).includes(part.id),
+  );
+  if (aspect > goodAspect[1] && !isShut)
+    return [
+      {
+        severity: 'warn',
+        about: part.id,
+        sentence: `${is}: above about ${inSum(goodAspect[1])} an unsoldered ring is weak. Solder it, or use thicker wire.`,
+      },
+    ];
+  return [];
+}
+
+function passing({ part, insideMm }: Ring): Found[] {
+  if (part.blank.rule !== 'jump-ring' || !part.blank.passes.trim()) return [];
+  const passes = readLength(part.blank.passes, { what: 'thing it lets through' });
+  if (!passes.ok || insideMm > passes.value) return [];
+  return [
+    {
+      severity: 'warn',
+      about: part.id,
+      sentence: `${part.name.trim() || 'The ring'} is ${inSum(insideMm)} mm inside and has to let ${inSum(passes.value)} mm pass. Make it larger.`,
+    },
+  ];
+}
+
+function neighbours(job: Job, { part, insideMm, wireMm }: Ring): Found[] {
+  const linked = job.joins
+    .filter(({ join }) => join.kind === 'link' && job.membersOf(join).includes(part.id))
+    .flatMap(({ join }) => job.membersOf(join).filter((id) => id !== part.id));
+  return [...new Set(linked)].flatMap((id): Found[] => {
+    const other = job.part(id);
+    if (!other) return [];
+    const { hole, section } = other.reckoning;
+    const ring = part.name.trim() || 'The ring';
+    const name = job.nameOf(id);
+    if (hole !== null && hole <= wireMm)
+      return [
+        {
+          severity: 'warn',
+          about: id,
+          sentence: `The hole in ${name} (${inSum(hole)} mm) is no larger than the wire of ${ring} (${inSum(wireMm)} mm). Drill it larger.`,
+          remedy: {
+            says: `Drill ${inSum(roomyHoleMm(wireMm))} mm`,
+            apply: withRow('parts', id, () => ({ hole: `${inSum(roomyHoleMm(wireMm))} mm` })),
+          },
+        },
+      ];
+    // Through a hole the ring goes; round anything else it must reach.
+    const across = hole === null && section && section.form !== 'sheet' ? bendMm(section) : 0;
+    if (across > 0 && insideMm <= across)
+      return [
+        {
+          severity: 'warn',
+          about: part.id,
+          sentence: `${ring} is ${inSum(insideMm)} mm inside and cannot go round ${name} (${inSum(across)} mm). Make it larger.`,
+        },
+      ];
+    return [];
+  });
+}
+
+// A fifth over the wire, to the next tenth of a millimetre (common practice).
+function roomyHoleMm(wireMm: number): number {
+  return Math.ceil(wireMm * 12 - 1e-9) / 10;
+}

@@ -1,0 +1,28 @@
+// Cut ends that touch the skin.
+import { withStepAfter, type Found, type Rule } from './rule.ts';
+
+export const sharpEnds: Rule = {
+  name: 'sharp-ends',
+  why: 'A nipped end is sharp: it scratches an ear and catches cloth.',
+  check: (job) =>
+    job.parts.flatMap(({ part }): Found[] => {
+      if (!part.endsTouchSkin || part.bought) return [];
+      if (job.stepsOf('round-ends').some(({ step }) => job.reaches(step, part.id))) return [];
+      return [
+        {
+          severity: 'warn',
+          about: part.id,
+          sentence: `The cut ends of ${part.name.trim() || 'this part'} touch the skin and no step rounds them.`,
+          remedy: {
+            says: 'Add the step',
+            apply: withStepAfter(null, 'Round the ends', {
+              kind: 'round-ends',
+              station: 'bench',
+              each: '1',
+              of: part.id,
+            }),
+          },
+        },
+      ];
+    }),
+};

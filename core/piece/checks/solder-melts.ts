@@ -1,0 +1,50 @@
+// A solder that flows where the metal itself begins to melt.
+import { inSum } from '../../figure/figure.ts';
+import type { Found, Rule } from './rule.ts';
+
+/** Closer to the solidus than this a torch does not keep (common practice). */
+const CLOSE_C = 10;
+
+export const solderMelts: Rule = {
+  name: 'solder-melts',
+  why: 'Between where an alloy begins to melt and where it is all melted it slumps; above that it runs away.',
+  check: (job) =>
+    job.joins.flatMap(({ join, reckoning: { flow } }): Found[] => {
+      if (join.kind !== 'solder' || !flow) return [];
+      const judged = job.membersOf(join).flatMap((id) => {
+        const alloy = job.alloyOf(id);
+        if (alloy?.solidusC == null || alloy.liquidusC === null) return [];
+        const [solidus, liquidus] = [alloy.solidusC, alloy.liquidusC];
+        const rank = flow.value > liquidus ? 3 : flow.value > solidus ? 2 : flow.value > solidus - CLOSE_C ? 1 : 0;
+        return [{ alloy, solidus, liquidus, rank, name: job.nameOf(id) }];
+      });
+      const [worst] = judged.toSorted((a, b) => b.rank - a.rank);
+      if (!worst || worst.rank === 0) return [];
+      const { alloy, solidus, liquidus, rank, name } = worst;
+      const flows = `The solder flows at ${inSum(flow.value)} °C`;
+      const about = join.id;
+      if (rank === 3)
+        return [
+          {
+            severity: 'stop',
+            about,
+            sentence: `${flows}; ${name} (${alloy.name}) is all melted at ${inSum(liquidus)} °C. Use a lower solder.`,
+          },
+        ];
+      if (rank === 2)
+        return [
+          {
+            severity: 'warn',
+            about,
+            sentence: `${flows}; ${name} (${alloy.name}) begins to melt at ${inSum(solidus)} °C and slumps. Use a lower solder.`,
+          },
+        ];
+      return [
+        {
+          severity: 'note',
+          about,
+          sentence: `${flows}, close below where ${name} (${alloy.name}) begins to melt (${inSum(solidus)} °C). Watch the heat.`,
+        },
+      ];
+    }),
+};

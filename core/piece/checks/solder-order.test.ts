@@ -1,0 +1,63 @@
+// Common practice: each later join on an assembly takes a solder that flows lower, unless one grade is kept throughout.
+import { expect, test } from 'vitest';
+import { afterRemedy, briefly, disc, foundIn, sheet, straight, wire, type Sketch } from '../fixtures/check.ts';
+import { solderOrder } from './solder-order.ts';
+
+const parts = [
+  { id: 'base', section: sheet(), blank: disc },
+  { id: 'rim', section: wire(), blank: straight },
+  { id: 'post', section: wire(), blank: straight },
+];
+const joins = (...grades: string[]): Sketch => ({
+  parts,
+  joins: grades.map((grade, index) => ({
+    id: `j${String(index + 1)}`,
+    parts: index === 0 ? ['base', 'rim'] : ['base', 'post'],
+    solder: `silver-${grade}`,
+  })),
+});
+
+test.each([
+  [['hard', 'medium'], []],
+  [['hard', 'hard'], ['warn j2']],
+  [['easy', 'medium'], ['warn j2']],
+  [['medium', 'easy', 'medium'], ['warn j3']],
+])('%j: %j', (grades, found) => {
+  expect(briefly(foundIn(solderOrder, joins(...grades)))).toEqual(found);
+});
+
+test('in the one-grade school it is only noted', () => {
+  expect(briefly(foundIn(solderOrder, { ...joins('hard', 'hard'), school: 'one-grade' }))).toEqual(['note j2']);
+});
+
+test('joins on parts that do not hold together yet do not trouble each other', () => {
+  const apart = joins('medium', 'medium');
+  const [first, second] = apart.joins ?? [];
+  if (!first || !second) throw new Error('Two joins are made above.');
+  const found = (parts1: string[], parts2: string[]) =>
+    foundIn(solderOrder, {
+      parts,
+      joins: [
+        { ...first, parts: parts1 },
+        { ...second, parts: parts2 },
+      ],
+    });
+  expect(found(['rim'], ['post'])).toEqual([]);
+  expect(briefly(found(['rim'], ['base', 'rim']))).toEqual(['warn j2']);
+});
+
+test('a flow point from the solder maker’s sheet comes before the table', () => {
+  const sketch = joins('hard', 'medium');
+  const flows = (flow: string) =>
+    foundIn(solderOrder, {
+      ...sketch,
+      joins: sketch.joins?.map((join, index) => (index === 1 ? { ...join, flow } : join)) ?? [],
+    });
+  expect(flows('')).toEqual([]);
+  expect(briefly(flows('790'))).toEqual(['warn j2']);
+});
+
+test('the remedy is the next lower solder of its family', () => {
+  expect(foundIn(solderOrder, joins('hard', 'hard'))[0]?.remedy?.says).toBe('Make it medium');
+  expect(afterRemedy(solderOrder, joins('hard', 'hard'))).toEqual([]);
+});

@@ -1,0 +1,80 @@
+// A later join that flows no lower than an earlier one on the same assembly may let the earlier one go.
+import { inSum } from '../../figure/figure.ts';
+import { solders, type Solder } from '../../metal/solders.ts';
+import { withRow, type Found, type Rule } from './rule.ts';
+
+export const solderOrder: Rule = {
+  name: 'solder-order',
+  why: 'What was soldered before flows again when the assembly is heated as far; parts shift, seams open.',
+  check: (job) => {
+    const held = new Assemblies();
+    const flowing: { name: string; flowC: number; members: readonly string[] }[] = [];
+    return job.joins.flatMap(({ join, reckoning: { flow, solder } }): Found[] => {
+      const members = job.membersOf(join);
+      held.join(members);
+      if (join.kind !== 'solder' || !flow) return [];
+      const earlier = flowing.filter((other) => held.areOne(other.members[0], members[0]));
+      flowing.push({ name: join.name, flowC: flow.value, members });
+      const [lowest] = earlier.toSorted((a, b) => a.flowC - b.flowC);
+      if (!lowest || flow.value < lowest.flowC) return [];
+      const is = flow.value > lowest.flowC ? 'flows hotter than' : 'flows where';
+      const did = flow.value > lowest.flowC ? '' : ' already did';
+      const name = (text: string) => text.trim() || 'the join';
+      const lower = lowerSolder(solder, lowest.flowC);
+      const oneGrade = job.piece.school === 'one-grade';
+      return [
+        {
+          severity: oneGrade ? 'note' : 'warn',
+          about: join.id,
+          sentence: oneGrade
+            ? `${capital(name(join.name))} ${is} ${name(lowest.name)}${did} (${inSum(flow.value)} °C). Shield ${name(lowest.name)} and aim the heat.`
+            : `${capital(name(join.name))} ${is} ${name(lowest.name)}${did} (${inSum(flow.value)} °C against ${inSum(lowest.flowC)}). Use a lower solder, or shield the earlier join.`,
+          ...(!oneGrade &&
+            lower && {
+              remedy: {
+                says: `Make it ${gradeName(lower)}`,
+                apply: withRow('joins', join.id, () => ({ solder: lower.id, flow: '' })),
+              },
+            }),
+        },
+      ];
+    });
+  },
+};
+
+/** The highest solder of the same family and form that still flows lower. */
+function lowerSolder(solder: Solder | null, belowC: number): Solder | null {
+  if (!solder) return null;
+  const fitting = solders.filter(
+    ({ family, form, flowC, cadmiumFree }) =>
+      family === solder.family && form === solder.form && cadmiumFree && flowC < belowC,
+  );
+  return fitting.toSorted((a, b) => b.flowC - a.flowC)[0] ?? null;
+}
+
+export function gradeName({ grade }: Pick<Solder, 'grade'>): string {
+  return grade === 'hard-IT' ? 'hard, enamelling' : grade.replace('-', ' ');
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
+/** Which parts hold together by the joins made so far. */
+class Assemblies {
+  readonly #root = new Map<string, string>();
+
+  join([first, ...rest]: readonly string[]): void {
+    if (first === undefined) return;
+    for (const other of rest) this.#root.set(this.#find(other), this.#find(first));
+  }
+
+  areOne(a: string | undefined, b: string | undefined): boolean {
+    return a !== undefined && b !== undefined && this.#find(a) === this.#find(b);
+  }
+
+  #find(id: string): string {
+    const parent = this.#root.get(id);
+    return parent === undefined || parent === id ? id : this.#find(parent);
+  }
+}

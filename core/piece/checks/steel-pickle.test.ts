@@ -1,0 +1,35 @@
+// Common practice: iron and steel never go into the common pickle.
+import { expect, test } from 'vitest';
+import { afterRemedy, briefly, disc, foundIn, sheet, straight, wire } from '../fixtures/check.ts';
+import { steelPickle } from './steel-pickle.ts';
+
+const steel = { id: 'steel', alloy: 'steel-low-carbon', section: sheet(), blank: disc };
+const silver = { id: 'silver', section: wire(), blank: straight };
+
+test.each(['steel-low-carbon', 'stainless-304'])('%s in the pickle is stopped', (alloy) => {
+  expect(briefly(foundIn(steelPickle, { parts: [{ ...steel, alloy }], steps: ['Pickle'] }))).toEqual(['stop s1']);
+});
+
+test('brushed clean, or pickled by its neighbour alone, nothing is said', () => {
+  expect(foundIn(steelPickle, { parts: [steel], steps: ['Brush clean'] })).toEqual([]);
+  expect(foundIn(steelPickle, { parts: [steel, silver], steps: [{ id: 's1', name: 'Pickle', of: 'silver' }] })).toEqual(
+    [],
+  );
+});
+
+test('what is riveted on later is not in the pickle; what is soldered on is', () => {
+  const finding = { id: 'pin', name: 'Steel pin', alloy: 'steel-low-carbon' };
+  const joined = (kind: 'rivet' | 'solder') =>
+    foundIn(steelPickle, {
+      parts: [silver],
+      findings: [finding],
+      joins: [{ id: 'j', kind, parts: ['silver', 'pin'] }],
+      steps: ['Pickle'],
+    });
+  expect(joined('rivet')).toEqual([]);
+  expect(briefly(joined('solder'))).toEqual(['stop s1']);
+});
+
+test('the remedy brushes instead', () => {
+  expect(afterRemedy(steelPickle, { parts: [steel], steps: ['Pickle'] })).toEqual([]);
+});

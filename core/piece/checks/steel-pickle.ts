@@ -1,0 +1,41 @@
+// Iron or steel in the pickle.
+import { withRow, type Found, type Rule } from './rule.ts';
+
+export const steelPickle: Rule = {
+  name: 'steel-pickle',
+  why: 'Iron in the pickle plates copper on everything that is in it, then and later.',
+  check: (job) =>
+    job.stepsOf('pickle').flatMap(({ step }): Found[] => {
+      const steel = [...job.touched(step)].find((id) => isSteel(job.alloyOf(id)?.family) && isThere(id));
+      if (!steel) return [];
+      return [
+        {
+          severity: 'stop',
+          about: step.id,
+          sentence: `${job.nameOf(steel)} is steel and goes into the pickle here. Brush or blast it clean instead, or join it after.`,
+          remedy: {
+            says: 'Brush it clean instead',
+            apply: withRow('steps', step.id, () => ({
+              name: 'Brush clean, no pickle',
+              kind: 'brush' as const,
+              station: 'motor',
+              byItself: '',
+              byHand: true,
+            })),
+          },
+        },
+      ];
+
+      // What is only riveted, linked or set on comes after the pickle; a step that names it means it all the same.
+      function isThere(id: string): boolean {
+        if (step.of) return true;
+        const joins = job.joins.filter(({ join }) => job.membersOf(join).includes(id));
+        const isPart = job.piece.parts.some((part) => part.id === id);
+        return joins.length === 0 ? isPart : joins.some(({ join }) => join.kind === 'solder' || join.kind === 'fuse');
+      }
+    }),
+};
+
+function isSteel(family: string | undefined): boolean {
+  return family === 'steel' || family === 'stainless-steel';
+}

@@ -1,0 +1,43 @@
+// Common practice: hollow and hinged work is flushed and neutralised after each pickle.
+import { expect, test } from 'vitest';
+import { afterRemedy, briefly, foundIn, sheet, straight, wire } from '../fixtures/check.ts';
+import { trappedPickle } from './trapped-pickle.ts';
+
+const knuckles = {
+  id: 'k',
+  section: { form: 'tube', outside: '2 mm', wall: '0.4 mm' },
+  blank: { rule: 'knuckles', width: '12 mm', knuckles: '3' },
+} as const;
+
+test('a hinge in the pickle wants flushing after it, and before the next', () => {
+  expect(briefly(foundIn(trappedPickle, { parts: [knuckles], steps: ['Pickle'] }))).toEqual(['warn s1']);
+  expect(foundIn(trappedPickle, { parts: [knuckles], steps: ['Pickle', 'Flush and neutralise'] })).toEqual([]);
+  expect(
+    briefly(foundIn(trappedPickle, { parts: [knuckles], steps: ['Pickle', 'Pickle again', 'Neutralise'] })),
+  ).toEqual(['warn s1']);
+});
+
+test('so does a form with a vent; solid work does not', () => {
+  const half = {
+    id: 'h',
+    section: sheet(),
+    blank: { rule: 'dome', across: '12 mm', height: '6 mm' },
+    group: 'g',
+  } as const;
+  const groups = [{ id: 'g', name: 'Ball', count: '1', closed: true, vents: '1' }];
+  expect(briefly(foundIn(trappedPickle, { parts: [half], groups, steps: ['Pickle'] }))).toEqual(['warn s1']);
+  expect(foundIn(trappedPickle, { parts: [{ id: 'w', section: wire(), blank: straight }], steps: ['Pickle'] })).toEqual(
+    [],
+  );
+});
+
+test('a pickle of another part is no matter of the hinge', () => {
+  const rod = { id: 'w', section: wire(), blank: straight };
+  expect(foundIn(trappedPickle, { parts: [knuckles, rod], steps: [{ id: 's1', name: 'Pickle', of: 'w' }] })).toEqual(
+    [],
+  );
+});
+
+test('the remedy adds the step behind it', () => {
+  expect(afterRemedy(trappedPickle, { parts: [knuckles], steps: ['Pickle', 'Sand'] })).toEqual([]);
+});

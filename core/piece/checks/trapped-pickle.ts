@@ -1,0 +1,43 @@
+// A hollow or hinged part that goes into the pickle and is not flushed after.
+import { withStepAfter, type Found, type Rule } from './rule.ts';
+
+export const trappedPickle: Rule = {
+  name: 'trapped-pickle',
+  why: 'Acid stays in hollows and in the bore of a hinge; it eats the joints and weeps onto the finish.',
+  check: (job) => {
+    const { groups, parts } = job.piece;
+    const hollow = (id: string) => {
+      const part = parts.find((each) => each.id === id);
+      return part?.blank.rule === 'knuckles' || groups.some((group) => group.id === part?.group && isHollow(group));
+    };
+    const pickles = job.stepsOf('pickle');
+    return pickles.flatMap(({ step, index }): Found[] => {
+      const trapping = [...job.touched(step)].find(hollow);
+      if (!trapping) return [];
+      const next = pickles.find((other) => other.index > index)?.index ?? Infinity;
+      const flushed = job.stepsOf('neutralise').some((other) => other.index > index && other.index < next);
+      if (flushed) return [];
+      return [
+        {
+          severity: 'warn',
+          about: step.id,
+          sentence: `${job.nameOf(trapping)} holds pickle inside. Flush it and boil it out in bicarbonate after this step.`,
+          remedy: {
+            says: 'Add the step',
+            apply: withStepAfter(step.id, 'Flush, boil out in bicarbonate', {
+              kind: 'neutralise',
+              station: 'sink',
+              setUp: '3',
+              byItself: '5',
+              of: step.of,
+            }),
+          },
+        },
+      ];
+    });
+  },
+};
+
+function isHollow({ closed, vents }: { closed: boolean; vents: string }): boolean {
+  return closed || (vents.trim() !== '' && vents.trim() !== '0');
+}

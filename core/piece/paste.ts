@@ -1,0 +1,64 @@
+// Rows out of a spreadsheet: cells become the rows of a piece. Cells are read in the order the page shows them.
+import { partSchema, type Part } from './part.ts';
+import { findingSchema, type Finding } from './piece.ts';
+import { stepSchema, type Step } from './step.ts';
+
+/** A line of cells. */
+export type Cells = readonly string[];
+
+const cell = (cells: Cells, at: number, most = 60) => (cells[at] ?? '').trim().slice(0, most);
+
+/** A first line of words that are heads of columns is left out. */
+export function withoutHeads(lines: readonly Cells[]): readonly Cells[] {
+  const [first = []] = lines;
+  const isHead =
+    first.length > 1 &&
+    first.slice(1).every((text) => /^[a-z ,/()²]*$/i.test(text)) &&
+    /^(part|finding|step|name|item|piece)s?$/i.test(cell(first, 0));
+  return isHead ? lines.slice(1) : lines;
+}
+
+/** Name, price each, weight each, how many. */
+export function findingOfCells(cells: Cells, id: string): Finding {
+  return findingSchema.parse({
+    id,
+    name: cell(cells, 0, 120),
+    price: cell(cells, 1),
+    grams: cell(cells, 2),
+    count: cell(cells, 3) || '1',
+  });
+}
+
+/** Step, where, set-up, each, by itself. */
+export function stepOfCells(cells: Cells, id: string): Step {
+  return stepSchema.parse({
+    id,
+    name: cell(cells, 0, 120),
+    station: cell(cells, 1, 120),
+    setUp: cell(cells, 2),
+    each: cell(cells, 3),
+    byItself: cell(cells, 4),
+    meanwhile: false,
+    byHand: true,
+  });
+}
+
+/**
+ * Name, stock and blank in words (`18 ga sterling round 120 mm`), how many, trim.
+ * @param read  what reads the words: the ask line
+ */
+export function partOfCells(cells: Cells, id: string, read: (words: string) => Omit<Part, 'id'> | null): Part {
+  const name = cell(cells, 0, 120);
+  const taken = read(cell(cells, 1, 200));
+  const typed = {
+    alloy: 'silver-925',
+    section: { form: 'round', diameter: '' },
+    blank: { rule: 'straight', length: '' },
+    ...taken,
+    // Words that could not be read are kept in the name rather than lost.
+    name: taken ? name : `${name} ${cell(cells, 1, 200)}`.trim().slice(0, 120),
+    count: cell(cells, 2) || taken?.count || '1',
+    trim: cell(cells, 3),
+  };
+  return partSchema.parse({ ...typed, id });
+}

@@ -1,0 +1,141 @@
+import { describe, expect, test } from 'vitest';
+import { alloysWith } from '../metal/alloy.ts';
+import { benchCheckAll, standing } from './checks/bench-check.ts';
+import { disc, pieceOf, ring, sheet, straight, wire, type Sketch } from './fixtures/check.ts';
+import { recipes } from './fixtures/recipes.ts';
+import type { Piece } from './piece.ts';
+import { reckonRecipe } from './recipe.ts';
+import { changeInWords, proposeRoute, routeChanges, withChanges } from './route.ts';
+
+const alloys = alloysWith([]);
+let next = 0;
+const newId = () => `new-${String((next += 1))}`;
+const namesFor = (sketch: Sketch | Piece) =>
+  proposeRoute(reckonRecipe(pieceOf(sketch), alloys)).map(({ name }) => name);
+/** The piece with all that is offered taken. */
+const routed = (piece: Piece): Piece => ({
+  ...piece,
+  steps: withChanges(piece.steps, routeChanges(reckonRecipe(piece, alloys)), newId),
+});
+const offered = (piece: Piece) => routeChanges(reckonRecipe(piece, alloys)).map(changeInWords);
+
+const brooch = pieceOf({
+  parts: [
+    { id: 'dial', section: sheet(), blank: disc, hole: '1.2 mm' },
+    { id: 'rim', section: wire('2 mm'), blank: { rule: 'ring-band', system: 'mm', size: '20 mm' } },
+  ],
+  findings: [{ id: 'stone', name: 'stone', kind: 'stone' }],
+  joins: [
+    { id: 'shut', name: 'the rim', parts: ['rim'] },
+    { id: 'on', name: 'rim to dial', parts: ['rim', 'dial'], solder: 'silver-medium', form: 'seam', amount: '60 mm' },
+    { id: 'set', name: 'the stone', kind: 'set', parts: ['stone', 'dial'] },
+  ],
+});
+
+describe('a route is proposed from the parts and joins', () => {
+  test('in the order of the bench: cut, form, drill, join and pickle, finish, set, inspect', () => {
+    expect(namesFor(brooch)).toEqual([
+      'Cut the blanks',
+      'Anneal rim',
+      'Bend rim',
+      'Drill dial',
+      'Solder the rim',
+      'Pickle the rim',
+      'Solder rim to dial',
+      'Pickle rim to dial',
+      'File the joints',
+      'Sand',
+      'Polish',
+      'Set the stone',
+      'Inspect and weigh',
+    ]);
+  });
+
+  test('nothing is proposed for an empty recipe', () => {
+    expect(proposeRoute(reckonRecipe(pieceOf({}), alloys))).toEqual([]);
+  });
+
+  test('steel is brushed, a hinge is flushed, a bought part is not made', () => {
+    const steel = { id: 'p', alloy: 'steel-low-carbon', section: sheet(), blank: disc };
+    expect(namesFor({ parts: [steel], joins: [{ id: 'j', name: 'on', parts: ['p'] }] })).toContain('Brush on clean');
+    const knuckles = {
+      id: 'k',
+      section: { form: 'tube', outside: '2 mm', wall: '0.4 mm' },
+      blank: { rule: 'knuckles', width: '9 mm', knuckles: '3' },
+    } as const;
+    expect(namesFor({ parts: [knuckles], joins: [{ id: 'j', name: 'on', parts: ['k'] }] })).toContain(
+      'Flush on, boil out in bicarbonate',
+    );
+    expect(namesFor({ parts: [{ id: 'r', section: wire(), blank: ring('4 mm'), bought: true }] })).toEqual([]);
+  });
+
+  test('a section that shrinks to a fifth is annealed between its passes', () => {
+    const bar = {
+      id: 'bar',
+      section: wire('4 mm'),
+      blank: { rule: 'worked', length: '80 mm', width: '5 mm', thickness: '0.5 mm' },
+    } as const;
+    expect(namesFor({ parts: [bar] }).filter((name) => /Anneal|Forge/.test(name))).toEqual([
+      'Anneal bar',
+      'Forge bar, pass 1',
+      'Anneal bar again',
+      'Forge bar, pass 2',
+      'Anneal bar again',
+      'Forge bar',
+    ]);
+  });
+
+  test.each(recipes.map(({ kind, piece }) => [kind, piece] as const))(
+    'of %s: taken, it asks for nothing more and raises no stop',
+    (_kind, piece) => {
+      const made = routed(piece);
+      expect(made.steps.length).toBeGreaterThan(0);
+      expect(offered(made)).toEqual([]);
+      expect(standing(benchCheckAll(made, alloys, 'GB'))).toEqual([]);
+      expect(made.steps.map(({ name }) => name)).toEqual(namesFor(piece));
+    },
+  );
+});
+
+describe('a changed recipe offers what to change', () => {
+  const made = routed(brooch);
+
+  test('a part more brings its steps, put where they belong', () => {
+    const more = {
+      ...made,
+      parts: [...made.parts, ...pieceOf({ parts: [{ id: 'bail', section: wire(), blank: ring('5 mm') }] }).parts],
+    };
+    expect(offered(more)).toEqual(['Add “Wind and cut bail”']);
+    const names = routed(more).steps.map(({ name }) => name);
+    expect(names.indexOf('Wind and cut bail')).toBe(names.indexOf('Bend rim') + 1);
+  });
+
+  test('a join less takes its steps away', () => {
+    const less = { ...made, joins: made.joins.filter(({ id }) => id !== 'shut') };
+    expect(offered(less)).toEqual(['Take away “Solder the rim”', 'Take away “Pickle the rim”']);
+  });
+
+  test('a part renamed renames its steps', () => {
+    const renamed = {
+      ...made,
+      parts: made.parts.map((part) => (part.id === 'rim' ? { ...part, name: 'hoop' } : part)),
+    };
+    expect(offered(renamed)).toEqual(['Call “Anneal rim” “Anneal hoop”', 'Call “Bend rim” “Bend hoop”']);
+  });
+
+  test('what was changed by hand is never touched, and what was declined is not offered again', () => {
+    const steps = made.steps.map((step) => (step.name === 'Bend rim' ? { ...step, each: '9', byHand: true } : step));
+    const gone = { ...made, steps, parts: made.parts.filter(({ id }) => id !== 'rim'), joins: [] };
+    expect(offered(gone).some((words) => words.includes('Bend rim'))).toBe(false);
+    const unwanted = { ...made, steps: made.steps.filter(({ from }) => from !== 'polish'), declined: ['polish'] };
+    expect(offered(unwanted)).toEqual([]);
+  });
+
+  test('steps the maker wrote are not doubled', () => {
+    const own = pieceOf({
+      parts: [{ id: 'p', section: wire(), blank: straight }],
+      steps: ['Saw to length', 'Sand', 'Polish', 'Inspect'],
+    });
+    expect(offered(own)).toEqual([]);
+  });
+});

@@ -1,0 +1,252 @@
+// The bench route a recipe asks for: its cuts, anneals, forms, joins, pickles and finish, in the order they are done.
+import { annealsBetween } from '../blank/constant-volume.ts';
+import { readLength } from '../measure/read-length.ts';
+import { areaMm2, bendMm } from '../stock/section.ts';
+import { isHot, type Join, type JoinKind } from './join.ts';
+import type { BlankRule, Part } from './part.ts';
+import type { PartReckoning } from './reckon-part.ts';
+import type { Recipe } from './recipe.ts';
+import { standardStep } from './standard-times.ts';
+import { stepKindOf, type Step, type StepKind } from './step.ts';
+
+export type Proposal = Omit<Step, 'id'>;
+
+/** Stock thicker than this is annealed before it is bent (common practice). */
+const THICK_MM = 1.5;
+
+/** What is done to a blank to give it its form; what is not named needs none. */
+const forming: Readonly<Partial<Record<BlankRule, string>>> = {
+  'ring-band': 'Bend',
+  bangle: 'Bend',
+  'jump-ring': 'Wind and cut',
+  chain: 'Wind and cut links for',
+  woven: 'Form links for',
+  wrap: 'Wind',
+  twist: 'Twist',
+  bezel: 'Bend',
+  'ring-bezel': 'Wind and cut rings for',
+  worked: 'Forge',
+  dome: 'Dome',
+  pressed: 'Press',
+};
+
+const joining = {
+  solder: { kind: 'solder', verb: 'Solder' },
+  fuse: { kind: 'fuse', verb: 'Fuse' },
+  rivet: { kind: 'rivet', verb: 'Rivet' },
+  screw: { kind: 'assemble', verb: 'Screw together' },
+  wrap: { kind: 'assemble', verb: 'Wrap' },
+  link: { kind: 'assemble', verb: 'Link' },
+  set: { kind: 'set', verb: 'Set' },
+} as const satisfies Record<JoinKind, { kind: StepKind; verb: string }>;
+
+/**
+ * Proposes the route of a recipe. Each step names what it came from, so that the same recipe proposes the same steps.
+ * @returns steps in order; none for an empty recipe
+ */
+export function proposeRoute(recipe: Recipe): Proposal[] {
+  const { piece } = recipe;
+  const parts = piece.parts.flatMap((part, index) => {
+    const reckoning = recipe.parts[index];
+    return reckoning && !part.bought ? [{ part, reckoning }] : [];
+  });
+  if (parts.length === 0 && piece.joins.length === 0) return [];
+  const early = piece.joins.filter((join) => join.kind !== 'set' && (isHot(join) || join.kind === 'wrap'));
+  const late = piece.joins.filter((join) => !early.includes(join) && join.kind !== 'set');
+  const settings = piece.joins.filter(({ kind }) => kind === 'set');
+  const sawn = parts.filter(({ part }) => part.section.form !== 'grain' && !woundParts.has(part.blank.rule));
+
+  return [
+    ...(sawn.length > 0 ? [standardStep('cut', 'Cut the blanks', '', 'cut')] : []),
+    ...parts.flatMap(({ part, reckoning }) => shaping(part, reckoning)),
+    ...parts.flatMap(({ part }) => (part.hole.trim() ? [ofPart('drill', `Drill ${named(part)}`, part)] : [])),
+    ...vents(recipe),
+    ...early.flatMap((join) => joinSteps(join, recipe)),
+    ...trimmed(recipe),
+    ...(piece.joins.some(isHot) ? [standardStep('file', 'File the joints', '', 'file')] : []),
+    ...parts.flatMap(({ part }) =>
+      part.endsTouchSkin ? [ofPart('round-ends', `Round the ends of ${named(part)}`, part)] : [],
+    ),
+    standardStep('sand', 'Sand', '', 'sand'),
+    ...late.flatMap((join) => joinSteps(join, recipe)),
+    standardStep('polish', 'Polish', '', 'polish'),
+    ...settings.flatMap((join) => joinSteps(join, recipe)),
+    ...(piece.soldBy === 'pair' ? [standardStep('pair', 'Match the pairs', '', 'pair')] : []),
+    standardStep('inspect', 'Inspect and weigh', '', 'inspect'),
+  ];
+}
+
+// Rings and links are cut off their coil as they are wound.
+const woundParts: ReadonlySet<BlankRule> = new Set(['jump-ring', 'chain', 'ring-bezel']);
+
+function named(row: { readonly name: string }): string {
+  return row.name.trim().toLowerCase() || 'it';
+}
+
+function ofPart(kind: StepKind, name: string, part: Part): Proposal {
+  return standardStep(kind, name, part.id, `${kind}:${part.id}`);
+}
+
+function shaping(part: Part, reckoning: PartReckoning): Proposal[] {
+  const verb = forming[part.blank.rule];
+  if (part.blank.rule === 'balled' || part.blank.rule === 'granule')
+    return [
+      ofPart('fuse', part.blank.rule === 'balled' ? `Ball the ends of ${named(part)}` : `Melt ${named(part)}`, part),
+    ];
+  if (!verb) return [];
+  const form = ofPart('form', `${verb} ${named(part)}`, part);
+  const perCut = woundParts.has(part.blank.rule);
+  const shaped = perCut ? { ...form, per: 'cut' as const, each: '0.5' } : form;
+  const anneals = annealsOf(part, reckoning);
+  if (anneals === 0) return [shaped];
+  const anneal = ofPart('anneal', `Anneal ${named(part)}`, part);
+  const between = Array.from({ length: anneals - 1 }, (_, index): Proposal[] => [
+    { ...shaped, name: `${shaped.name}, pass ${String(index + 1)}`, from: `${shaped.from}:${String(index + 1)}` },
+    { ...anneal, name: `${anneal.name} again`, from: `${anneal.from}:${String(index + 1)}` },
+  ]);
+  return [anneal, ...between.flat(), shaped];
+}
+
+// Once if it is hard or thick, and again for each halving of a forged section.
+function annealsOf(part: Part, { section }: PartReckoning): number {
+  if (!section || section.form === 'grain') return 0;
+  const first = part.temper === 'hard' || (part.temper !== 'soft' && bendMm(section) > THICK_MM) ? 1 : 0;
+  if (part.blank.rule !== 'worked' || section.form === 'sheet') return first;
+  const width = readLength(part.blank.width, { what: 'width' });
+  const thickness = readLength(part.blank.thickness || part.blank.width, { what: 'thickness' });
+  if (!width.ok || !thickness.ok) return first;
+  const after = part.blank.thickness.trim()
+    ? width.value * thickness.value
+    : areaMm2({ form: 'round', diameterMm: width.value });
+  return first + annealsBetween(areaMm2(section), after);
+}
+
+function vents({ piece }: Recipe): Proposal[] {
+  return piece.groups.flatMap((group) =>
+    group.vents.trim() && group.vents.trim() !== '0'
+      ? [standardStep('drill', `Drill the vent of ${named(group)}`, group.id, `vent:${group.id}`)]
+      : [],
+  );
+}
+
+function joinSteps(join: Join, recipe: Recipe): Proposal[] {
+  const { kind, verb } = joining[join.kind];
+  const step = standardStep(kind, `${verb} ${named(join)}`, join.id, `join:${join.id}`);
+  const seam = join.kind === 'solder' && join.form === 'seam' ? { per: 'cm' as const, each: '0.8' } : {};
+  if (!isHot(join)) return [step];
+  const hot = { ...step, ...seam };
+  // Steel is never pickled: it is brushed clean.
+  const steel = hasSteel(join, recipe);
+  const clean = steel
+    ? standardStep('brush', `Brush ${named(join)} clean`, join.id, `clean:${join.id}`)
+    : standardStep('pickle', `Pickle ${named(join)}`, join.id, `clean:${join.id}`);
+  const flush =
+    !steel && isHollow(join, recipe)
+      ? [standardStep('neutralise', `Flush ${named(join)}, boil out in bicarbonate`, join.id, `flush:${join.id}`)]
+      : [];
+  return [hot, clean, ...flush];
+}
+
+function membersOfJoin(join: Join, { piece }: Recipe) {
+  const ids = new Set(join.parts);
+  return [...piece.parts, ...piece.findings].filter((row) => ids.has(row.id) || ids.has(row.group));
+}
+
+function hasSteel(join: Join, recipe: Recipe): boolean {
+  return membersOfJoin(join, recipe).some(({ alloy }) => alloy.startsWith('steel') || alloy.startsWith('stainless'));
+}
+
+function isHollow(join: Join, recipe: Recipe): boolean {
+  const { parts, groups } = recipe.piece;
+  const members = membersOfJoin(join, recipe);
+  return members.some(
+    (row) =>
+      parts.some((part) => part.id === row.id && part.blank.rule === 'knuckles') ||
+      groups.some((group) => group.id === row.group && (group.closed || group.vents.trim() !== '')),
+  );
+}
+
+// What was soldered with a border to spare is sawn and filed to the line.
+function trimmed({ piece }: Recipe): Proposal[] {
+  return piece.parts.flatMap((part) =>
+    part.scrap === 'soldered' && part.trim.trim() && !part.bought
+      ? [ofPart('cut', `Saw ${named(part)} to the line`, part)]
+      : [],
+  );
+}
+
+/** What a changed recipe would change in the route. */
+export type RouteChange =
+  | { readonly kind: 'add'; readonly proposal: Proposal; readonly after: string | null }
+  | { readonly kind: 'remove'; readonly step: Step }
+  | { readonly kind: 'change'; readonly step: Step; readonly proposal: Proposal };
+
+/**
+ * Compares the route with what the recipe proposes now. Steps the maker added or changed by hand are never touched, and
+ * what was declined is not offered again.
+ */
+export function routeChanges(recipe: Recipe): RouteChange[] {
+  const { steps, declined } = recipe.piece;
+  const proposed = proposeRoute(recipe);
+  const here = new Map(steps.map((step) => [step.from, step]));
+  const wanted = new Set(proposed.map(({ from }) => from));
+  // What the maker wrote himself may be what is proposed: a route typed by hand is not doubled.
+  const kinds = new Set(steps.filter(({ from }) => from === '').map(stepKindOf));
+  const changes: RouteChange[] = [];
+  let after: string | null = null;
+  for (const proposal of proposed) {
+    const step = here.get(proposal.from);
+    if (step) {
+      after = step.id;
+      if (!step.byHand && differs(step, proposal)) changes.push({ kind: 'change', step, proposal });
+    } else if (!declined.includes(proposal.from) && !kinds.has(stepKindOf(proposal))) {
+      changes.push({ kind: 'add', proposal, after });
+    }
+  }
+  for (const step of steps) {
+    if (step.from && !step.byHand && !wanted.has(step.from)) changes.push({ kind: 'remove', step });
+  }
+  return changes;
+}
+
+function differs(step: Step, proposal: Proposal): boolean {
+  return (Object.keys(proposal) as (keyof Proposal)[]).some(
+    (key) => key !== 'meanwhile' && step[key] !== proposal[key],
+  );
+}
+
+/** A change in words: `Add: Pickle the rim`. */
+export function changeInWords(change: RouteChange): string {
+  if (change.kind === 'add') return `Add “${change.proposal.name}”`;
+  if (change.kind === 'remove') return `Take away “${change.step.name}”`;
+  const { step, proposal } = change;
+  return step.name === proposal.name ? `Change “${step.name}” to the recipe` : `Call “${step.name}” “${proposal.name}”`;
+}
+
+/**
+ * Puts changes into the steps.
+ * @param newId  an id for each step added
+ */
+export function withChanges(steps: readonly Step[], changes: readonly RouteChange[], newId: () => string): Step[] {
+  const result = [...steps];
+  // Each is put behind the step before it in the proposal, which may have been added just now.
+  let last: string | null = null;
+  let lastAfter: string | null | undefined;
+  for (const change of changes) {
+    if (change.kind === 'remove') {
+      const at = result.findIndex(({ id }) => id === change.step.id);
+      if (at >= 0) result.splice(at, 1);
+    } else if (change.kind === 'change') {
+      const at = result.findIndex(({ id }) => id === change.step.id);
+      if (at >= 0) result[at] = { ...change.proposal, id: change.step.id, meanwhile: change.step.meanwhile };
+    } else {
+      const behind: string | null = change.after === lastAfter ? last : change.after;
+      const at = result.findIndex(({ id }) => id === behind);
+      const id = newId();
+      result.splice(at + 1, 0, { ...change.proposal, id });
+      last = id;
+      lastAfter = change.after;
+    }
+  }
+  return result;
+}

@@ -1,0 +1,22 @@
+// A stone's outline, as its finding gives it.
+import type { Outline } from '../blank/outline.ts';
+import { given, type Figure } from '../figure/figure.ts';
+import { readLength } from '../measure/read-length.ts';
+import type { Finding } from './piece.ts';
+
+/** @returns null while its sizes are not given or cannot be read */
+export function stoneOutline({ name, shape, length, width }: Finding): { outline: Outline; sizes: Figure[] } | null {
+  const long = readLength(length, { what: 'length' });
+  if (!long.ok) return null;
+  const sizes = [given(`${name || 'stone'}, length`, long.value, 'mm', long.source)];
+  if (shape === 'round') return { outline: { shape, diameterMm: long.value }, sizes };
+  const wide = readLength(width, { what: 'width' });
+  if (!wide.ok) return null;
+  sizes.push(given(`${name || 'stone'}, width`, wide.value, 'mm', wide.source));
+  const [lengthMm, widthMm] = [long.value, wide.value];
+  if (shape === 'teardrop') return { outline: { shape, lengthMm, diameterMm: widthMm }, sizes };
+  // Cut stones round their corners by about a quarter of their width (common practice).
+  if (shape === 'cushion')
+    return { outline: { shape, lengthMm, widthMm, cornerMm: Math.min(lengthMm, widthMm) / 4 }, sizes };
+  return { outline: { shape, lengthMm, widthMm }, sizes };
+}

@@ -1,0 +1,59 @@
+// noon check: the bench check for scripts, over the pieces of a file.
+import type { z } from 'zod';
+import { pieceFileSchema } from '../../contract/pieces.ts';
+import type { Alloy } from '../../core/metal/alloys.ts';
+import { benchCheckAll, type Remark } from '../../core/piece/checks/bench-check.ts';
+import type { Piece } from '../../core/piece/piece.ts';
+
+interface RemarkJson {
+  readonly rule: string;
+  readonly severity: Remark['severity'];
+  /** The name of the row it concerns; '' for the whole piece. */
+  readonly about: string;
+  readonly sentence: string;
+  readonly why: string;
+  /** What one click would do; null when there is nothing so simple. */
+  readonly remedy: string | null;
+  /** The maker's reason for letting it stand; null when none was given. */
+  readonly known: string | null;
+}
+
+export type CheckOutcome =
+  | { readonly pieces: readonly { readonly name: string; readonly remarks: readonly RemarkJson[] }[] }
+  | { readonly error: string };
+
+/**
+ * Checks the pieces of a file.
+ * @param text     JSON of one piece or several, see docs/formats/piece.md
+ * @param country  ISO 3166-1 alpha-2 of the maker; '' when it is not known
+ */
+export function checkOutcome(text: string, alloys: ReadonlyMap<string, Alloy>, country: string): CheckOutcome {
+  let json: unknown;
+  try {
+    json = JSON.parse(text);
+  } catch (error) {
+    return { error: `This is not JSON: ${error instanceof Error ? error.message : String(error)}` };
+  }
+  const file = pieceFileSchema.safeParse(json);
+  if (!file.success) return { error: issueInWords(file.error) };
+  const pieces = file.data.format === 'noon-ledger/piece' ? [file.data.piece] : file.data.pieces;
+  return {
+    pieces: pieces.map((piece) => ({
+      name: piece.name,
+      remarks: benchCheckAll(piece, alloys, country).map((remark) => toJson(remark, piece)),
+    })),
+  };
+}
+
+function issueInWords(error: z.ZodError): string {
+  const [issue] = error.issues;
+  if (!issue) return 'This file was not understood.';
+  const place = issue.path.map(String).join('.');
+  return place ? `At ${place}: ${issue.message}` : issue.message;
+}
+
+function toJson({ rule, severity, about, sentence, why, remedy, known }: Remark, piece: Piece): RemarkJson {
+  const rows = [...piece.parts, ...piece.findings, ...piece.groups, ...piece.joins, ...piece.steps];
+  const name = rows.find(({ id }) => id === about)?.name ?? '';
+  return { rule, severity, about: name, sentence, why, remedy: remedy?.says ?? null, known };
+}

@@ -1,0 +1,52 @@
+// Pieces as files: what goes out comes back the same, pictures included.
+import type { PieceFile } from '../../contract/pieces.ts';
+import sharp from 'sharp';
+import type { Piece } from '../../core/piece/piece.ts';
+import type { Photos } from './photos.ts';
+import { NotAcceptable } from './refusals.ts';
+
+type FilePhotos = NonNullable<PieceFile['photos']>;
+
+/** The pictures that pieces show, each once, as they travel in a file. */
+export function photosOf(pieces: readonly Piece[], photos: Photos): FilePhotos {
+  const ids = new Set(pieces.flatMap((piece) => piece.photos.map(({ id }) => id)));
+  return [...ids].map((id) => {
+    const { bytes, widthPx, heightPx } = photos.get(id);
+    return { id, widthPx, heightPx, jpeg: bytes.toString('base64') };
+  });
+}
+
+/**
+ * Takes in the pictures of a file. Bytes that were kept by a ledger come back under the id they had; anything else is
+ * taken in afresh, so that nothing a camera wrote slips in by a file.
+ * @returns the pieces, each naming its pictures as they are kept here
+ */
+export async function withPhotosKept(file: PieceFile, photos: Photos): Promise<Piece[]> {
+  const pieces = file.format === 'noon-ledger/piece' ? [file.piece] : file.pieces;
+  const kept = new Map<string, string>();
+  for (const { id, jpeg } of file.photos ?? []) {
+    const bytes = Buffer.from(jpeg, 'base64');
+    kept.set(id, (await isClean(bytes)) ? (await photos.keep(bytes)).id : (await photos.add(bytes)).id);
+  }
+  return pieces.map((piece) => ({
+    ...piece,
+    photos: piece.photos.map((photo) => {
+      const id = kept.get(photo.id) ?? (photos.has(photo.id) ? photo.id : null);
+      if (id === null)
+        throw new NotAcceptable(
+          `${piece.name.trim() || 'A piece'} shows a picture that is not in this file. Nothing was added.`,
+          [],
+        );
+      return { ...photo, id };
+    }),
+  }));
+}
+
+async function isClean(bytes: Buffer): Promise<boolean> {
+  try {
+    const { format, exif, iptc, xmp, width, height } = await sharp(bytes).metadata();
+    return format === 'jpeg' && !exif && !iptc && !xmp && Math.max(width, height) <= 1600;
+  } catch {
+    return false;
+  }
+}

@@ -1,0 +1,36 @@
+// A small field with its word before it, as they stand in the fold of a row.
+import type { ReactNode } from 'react';
+
+export function Labelled({ word, children }: { word: string; children: ReactNode }) {
+  return (
+    <span className="inline-flex items-baseline gap-[6px] whitespace-nowrap">
+      <span className="aside">{word}</span>
+      {children}
+    </span>
+  );
+}
+
+export function Tick({
+  word,
+  label,
+  checked,
+  onChange,
+}: {
+  word: string;
+  label: string;
+  checked: boolean;
+  onChange: (checked: boolean) => void;
+}) {
+  return (
+    <label className="inline-flex items-baseline gap-[6px] whitespace-nowrap">
+      <input
+        type="checkbox"
+        className="size-[15px] translate-y-[2px] accent-act"
+        aria-label={label}
+        checked={checked}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      <span className="aside">{word}</span>
+    </label>
+  );
+}

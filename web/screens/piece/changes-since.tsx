@@ -1,0 +1,39 @@
+// What changed since the accepted revision, in words.
+import { useState } from 'react';
+import type { OpenDocument } from '../../app/drafts.ts';
+import { changesInWords } from '../../parts/differences.ts';
+import { Sheet } from '../../parts/sheet.tsx';
+
+export function ChangesSince({ open }: { open: OpenDocument }) {
+  const [shown, setShown] = useState(false);
+  const { accepted, revision } = open.stored;
+  const before = accepted ?? (open.stored.isDraft ? null : open.stored.body);
+  if (revision === 0 || before === null || before === open.body) return null;
+  return (
+    <>
+      <button type="button" className="link" onClick={() => setShown(true)}>
+        What changed
+      </button>
+      <Sheet
+        wide
+        open={shown}
+        onClose={() => setShown(false)}
+        title={`Changed since revision ${String(revision)}`}
+        description="As typed now, and as it was accepted."
+      >
+        <ul className="mt-4 max-h-[50vh] overflow-y-auto">
+          {changesInWords(before, open.body).map((sentence) => (
+            <li key={sentence} className="border-t border-hair py-[6px]">
+              {sentence}
+            </li>
+          ))}
+        </ul>
+        <div className="mt-4 flex justify-end">
+          <button type="button" className="button" onClick={() => setShown(false)}>
+            Back to the page
+          </button>
+        </div>
+      </Sheet>
+    </>
+  );
+}

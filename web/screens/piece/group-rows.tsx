@@ -1,0 +1,211 @@
+// Sub-assemblies: parts joined into one that from then on behaves as one.
+import { memo, useCallback, type CSSProperties } from 'react';
+import { totalOf } from '../../../core/figure/figure.ts';
+import type { Remark } from '../../../core/piece/checks/bench-check.ts';
+import type { Group, Piece } from '../../../core/piece/piece.ts';
+import type { PieceCount } from '../../../core/price/count.ts';
+import { problemsAt } from '../../app/reckoning.ts';
+import { Field } from '../../parts/field.tsx';
+import { Tick } from '../../parts/labelled.tsx';
+import { Num } from '../../parts/num.tsx';
+import { ProblemLine } from '../../parts/problem-line.tsx';
+import { RemarkRow, type EditPiece } from '../../parts/remark-lines.tsx';
+import { Row } from '../../parts/row.tsx';
+import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
+import { SortableRow, SortableRows } from '../../parts/sortable-rows.tsx';
+import { useGhost } from '../../parts/use-ghost.ts';
+import { useRowProblems } from '../../parts/use-problems.ts';
+import { useEditPiece, type Margin } from './piece-context.ts';
+
+/** Name, what is in it, closed, vents, each, net. */
+const columns: CSSProperties = { gridTemplateColumns: '1.1fr 1.6fr 9em 4em 3.4em 4.6em' };
+const COLUMNS = 6;
+
+interface GroupRowsProps {
+  readonly piece: Piece;
+  readonly count: PieceCount;
+  readonly margin: Margin;
+  readonly edit: EditPiece;
+}
+
+const newGroup = (_previous: Group | undefined, id: string): Group => ({
+  id,
+  name: '',
+  count: '1',
+  closed: false,
+  vents: '',
+});
+
+export function GroupRows({ piece, count, margin, edit }: GroupRowsProps) {
+  const { groups } = piece;
+  const ghost = useGhost(groups, newGroup);
+  const set = useCallback<SetGroup>(
+    (index, group, change) =>
+      edit(`groups.${group.id}.${Object.keys(change).join()}`, (draft) => {
+        draft.groups[index] ??= { ...group };
+        Object.assign(draft.groups[index], change);
+      }),
+    [edit],
+  );
+  const onMove = useCallback(
+    (index: number, by: number) => edit('', (draft) => moveRow(draft.groups, index, by)),
+    [edit],
+  );
+  // What was in it belongs to the piece again.
+  const onRemove = useCallback(
+    (index: number) =>
+      edit('', (draft) => {
+        const [gone] = draft.groups.splice(index, 1);
+        for (const row of [...draft.parts, ...draft.findings]) if (row.group === gone?.id) row.group = '';
+      }),
+    [edit],
+  );
+  return (
+    <section aria-labelledby="groups" className="mt-5">
+      <h2 id="groups">Sub-assemblies</h2>
+      <SortableRows ids={groups.map(({ id }) => id)} onMove={(from, to) => onMove(from, to - from)}>
+        <table role="table" className="rows rows-fixed" style={columns}>
+          {groups.length > 0 && (
+            <thead role="rowgroup">
+              <tr role="row">
+                <th role="columnheader" className="first pl-[58px]!">
+                  joined into one
+                </th>
+                <th role="columnheader">holds</th>
+                <th role="columnheader">hollow</th>
+                <th role="columnheader" className="end">
+                  vents
+                </th>
+                <th role="columnheader" className="end">
+                  each
+                </th>
+                <th role="columnheader" className="end">
+                  net g
+                </th>
+              </tr>
+            </thead>
+          )}
+          {[...groups, ghost].map((group, index) => (
+            <GroupRow
+              key={group.id}
+              group={group}
+              index={index}
+              last={groups.length - 1}
+              isGhost={group === ghost}
+              holds={holdsInWords(piece, group.id)}
+              weight={weightOf(piece, count, group.id)}
+              problems={JSON.stringify(problemsAt(count.problems, `groups.${String(index)}`))}
+              remarks={margin.at(group.id)}
+              set={set}
+              onMove={onMove}
+              onRemove={onRemove}
+            />
+          ))}
+        </table>
+      </SortableRows>
+    </section>
+  );
+}
+
+function holdsInWords({ parts, findings }: Piece, id: string): string {
+  return [...parts, ...findings]
+    .filter(({ group }) => group === id)
+    .map(({ name }) => name.trim() || 'a part')
+    .join(', ');
+}
+
+function weightOf(piece: Piece, count: PieceCount, id: string): number {
+  const parts = piece.parts.flatMap(({ group }, index) => (group === id ? (count.parts[index]?.net ?? []) : []));
+  return totalOf('net', 'g', parts).value;
+}
+
+type SetGroup = (index: number, group: Group, change: Partial<Omit<Group, 'id'>>) => void;
+
+interface GroupRowProps {
+  readonly group: Group;
+  readonly index: number;
+  readonly last: number;
+  readonly isGhost: boolean;
+  readonly holds: string;
+  /** g in a piece. */
+  readonly weight: number;
+  readonly problems: string;
+  readonly remarks: readonly Remark[];
+  readonly set: SetGroup;
+  readonly onMove: (index: number, by: number) => void;
+  readonly onRemove: (index: number) => void;
+}
+
+const GroupRow = memo(function GroupRow(props: GroupRowProps) {
+  const { group, index, last, isGhost, holds, weight, problems: json, remarks, set, onMove, onRemove } = props;
+  const edit = useEditPiece();
+  const problems = useRowProblems(JSON.parse(json) as Record<string, string>);
+  const name = group.name || 'the sub-assembly';
+  const nameCell = (
+    <td
+      role="cell"
+      className="first pl-[58px]!"
+      style={isGhost ? { gridColumn: `span ${String(COLUMNS)}` } : undefined}
+    >
+      {!isGhost && <RowTools name={name} index={index} last={last} onMove={onMove} onRemove={onRemove} />}
+      <Field
+        wide
+        value={group.name}
+        label={isGhost ? 'Add a sub-assembly' : `Sub-assembly ${String(index + 1)}, name`}
+        placeholder={isGhost ? 'Add a sub-assembly' : 'unnamed'}
+        column="group"
+        maxLength={120}
+        onChange={(value) => set(index, group, { name: value })}
+      />
+    </td>
+  );
+  if (isGhost)
+    return (
+      <Row className="blank-row">
+        <tr role="row">{nameCell}</tr>
+      </Row>
+    );
+  return (
+    <SortableRow id={group.id} onKeyDown={(event) => moveByKeys(event, index, onMove)}>
+      <tr role="row">
+        {nameCell}
+        <td role="cell" className="text-[14px]">
+          {holds || <span className="aside">nothing yet: say so in the fold of a part</span>}
+        </td>
+        <td role="cell" className="text-[14px]">
+          <Tick
+            word="closes on air"
+            label={`${name}, closes on air`}
+            checked={group.closed}
+            onChange={(closed) => set(index, group, { closed })}
+          />
+        </td>
+        <td role="cell" className="end num">
+          <Field
+            end
+            value={group.vents}
+            label={`${name}, vent holes`}
+            placeholder="0"
+            column="vents"
+            onChange={(vents) => set(index, group, { vents })}
+          />
+        </td>
+        <td role="cell" className="end num">
+          <Field
+            end
+            value={group.count}
+            label={`${name}, how many in a piece`}
+            column="group-count"
+            onChange={(count) => set(index, group, { count })}
+            {...problems.at('count')}
+          />
+        </td>
+        <td role="cell" className="end">
+          <Num figure={{ value: weight, unit: 'g' }} />
+        </td>
+      </tr>
+      <ProblemLine problems={problems} columns={COLUMNS} />
+      <RemarkRow remarks={remarks} edit={edit} />
+    </SortableRow>
+  );
+});

@@ -1,0 +1,42 @@
+// Rows pasted from a spreadsheet are added at the foot of the table they are pasted into.
+import Papa from 'papaparse';
+import { useCallback, type ClipboardEvent } from 'react';
+import { findingOfCells, partOfCells, stepOfCells, withoutHeads, type Cells } from '../../../core/piece/paste.ts';
+import { useBasis } from '../../app/reckoning.ts';
+import type { EditPiece } from '../../parts/remark-lines.tsx';
+
+/** More than this at once is no recipe of a piece. */
+const MOST_ROWS = 200;
+
+export function usePasteRows(table: 'parts' | 'findings' | 'steps', edit: EditPiece) {
+  const { rates, fix } = useBasis();
+  return useCallback(
+    (event: ClipboardEvent) => {
+      const text = event.clipboardData.getData('text/plain');
+      // One cell is text for the field the hand is in; a table has a tab or several lines.
+      if (!/[\t\n]\s*\S/.test(text)) return;
+      event.preventDefault();
+      const { data } = Papa.parse<string[]>(text.trim(), {
+        delimiter: text.includes('\t') ? '\t' : '',
+        skipEmptyLines: 'greedy',
+      });
+      const lines: readonly Cells[] = withoutHeads(data).slice(0, MOST_ROWS);
+      // The ask line reads the words; it is fetched only when something is pasted.
+      void import('../../../core/ask/ask.ts').then(({ ask }) => {
+        const read = (words: string) => {
+          const answer = words ? ask(words, { alloys: rates.alloys, fix }) : null;
+          return answer?.ok ? answer.part : null;
+        };
+        const newId = () => crypto.randomUUID();
+        edit('', (piece) => {
+          for (const cells of lines) {
+            if (table === 'parts') piece.parts.push(partOfCells(cells, newId(), read));
+            else if (table === 'findings') piece.findings.push(findingOfCells(cells, newId()));
+            else piece.steps.push(stepOfCells(cells, newId()));
+          }
+        });
+      });
+    },
+    [table, edit, rates.alloys, fix],
+  );
+}

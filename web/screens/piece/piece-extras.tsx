@@ -1,0 +1,156 @@
+// Notes, tags, a collection, and pictures.
+import { useState } from 'react';
+import { X } from 'lucide-react';
+import type { Piece } from '../../../core/piece/piece.ts';
+import { useAddPhotoMutation } from '../../app/api.ts';
+import { problemOf } from '../../app/saving.ts';
+import { Field } from '../../parts/field.tsx';
+import type { EditPiece } from '../../parts/remark-lines.tsx';
+
+export function PieceExtras({ piece, edit }: { piece: Piece; edit: EditPiece }) {
+  return (
+    <section aria-label="Notes and pictures" className="mt-6">
+      <label className="block">
+        <span className="aside">Notes</span>
+        <textarea
+          className="field field-wide block min-h-[2.6em] resize-y"
+          rows={2}
+          maxLength={4000}
+          value={piece.note}
+          onChange={(event) => edit('note', (draft) => void (draft.note = event.target.value))}
+        />
+      </label>
+      <div className="mt-2 flex flex-wrap items-baseline gap-x-6 gap-y-2 text-[15px]">
+        <span>
+          <span className="aside">collection</span>{' '}
+          <Field
+            open
+            value={piece.collection}
+            label="Collection"
+            placeholder="none"
+            maxLength={120}
+            onChange={(collection) => edit('collection', (draft) => void (draft.collection = collection))}
+          />
+        </span>
+        <Tags tags={piece.tags} edit={edit} />
+      </div>
+      <Photos piece={piece} edit={edit} />
+    </section>
+  );
+}
+
+function Tags({ tags, edit }: { tags: readonly string[]; edit: EditPiece }) {
+  const [typed, setTyped] = useState('');
+  const add = () => {
+    const tag = typed.trim().slice(0, 40);
+    setTyped('');
+    if (tag && !tags.includes(tag)) edit('', (draft) => void draft.tags.push(tag));
+  };
+  return (
+    <span className="flex flex-wrap items-baseline gap-x-2">
+      <span className="aside">tags</span>
+      {tags.map((tag) => (
+        <span key={tag} className="inline-flex items-center gap-1 border-b border-hair">
+          {tag}
+          <button
+            type="button"
+            className="chrome text-soft hover:text-ink"
+            aria-label={`Take the tag ${tag} away`}
+            onClick={() => edit('', (draft) => void (draft.tags = draft.tags.filter((other) => other !== tag)))}
+          >
+            <X size={13} />
+          </button>
+        </span>
+      ))}
+      <input
+        type="text"
+        className="field field-open chrome w-[8em]"
+        aria-label="Add a tag"
+        placeholder="add a tag"
+        maxLength={40}
+        value={typed}
+        onChange={(event) => setTyped(event.target.value)}
+        onKeyDown={(event) => {
+          if (event.key !== 'Enter') return;
+          event.preventDefault();
+          add();
+        }}
+        onBlur={add}
+      />
+    </span>
+  );
+}
+
+function Photos({ piece, edit }: { piece: Piece; edit: EditPiece }) {
+  const [addPhoto, { error, isLoading }] = useAddPhotoMutation();
+  const take = async (files: readonly File[]) => {
+    for (const file of files) {
+      const answer = await addPhoto(file);
+      if (!answer.data) return;
+      const { id } = answer.data;
+      edit('', (draft) => {
+        if (!draft.photos.some((photo) => photo.id === id)) draft.photos.push({ id, caption: '' });
+      });
+    }
+  };
+  return (
+    <div className="mt-3">
+      <div className="flex flex-wrap gap-4">
+        {piece.photos.map(({ id, caption }, index) => (
+          <figure key={id} className="w-[160px]">
+            <a href={`/api/photos/${id}`} target="_blank" rel="noreferrer">
+              <img
+                src={`/api/photos/${id}`}
+                alt={caption || `Picture ${String(index + 1)} of the piece`}
+                className="h-[120px] w-[160px] border border-hair object-cover"
+              />
+            </a>
+            <figcaption className="flex items-baseline gap-1 text-[14px]">
+              <Field
+                wide
+                small
+                value={caption}
+                label={`Picture ${String(index + 1)}, caption`}
+                placeholder="caption"
+                maxLength={120}
+                onChange={(value) =>
+                  edit(`photos.${id}`, (draft) => {
+                    const photo = draft.photos.find((each) => each.id === id);
+                    if (photo) photo.caption = value;
+                  })
+                }
+              />
+              <button
+                type="button"
+                className="chrome text-soft hover:text-ink"
+                aria-label={`Take picture ${String(index + 1)} away`}
+                onClick={() =>
+                  edit('', (draft) => void (draft.photos = draft.photos.filter((photo) => photo.id !== id)))
+                }
+              >
+                <X size={14} />
+              </button>
+            </figcaption>
+          </figure>
+        ))}
+      </div>
+      <label className="link chrome mt-1 inline-block cursor-pointer text-[15px] focus-within:outline-2 focus-within:outline-act">
+        {isLoading ? 'Taking it in…' : 'Add a photo or a sketch'}
+        <input
+          type="file"
+          accept="image/jpeg,image/png,image/webp"
+          multiple
+          className="sr-only"
+          onChange={(event) => {
+            const files = [...(event.target.files ?? [])];
+            event.target.value = '';
+            void take(files);
+          }}
+        />
+      </label>
+      {error && (
+        <p className="problem">{problemOf(error)?.detail ?? 'The picture could not be taken in. Try again.'}</p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,51 @@
+// The lines of the book. Those in sight are counted at once; the others a few at a time, so that the page never waits.
+import { useEffect, useMemo, useState } from 'react';
+import type { PieceDocument } from '../../../contract/pieces.ts';
+import { priceStanding } from '../../../core/price/standing.ts';
+import { pieceCount, useBasis, type Basis } from '../../app/reckoning.ts';
+import type { BookLine } from './book-line.ts';
+
+/** The page is given back after so long. */
+const SPELL_MS = 24;
+/** A short book is counted before it is shown. */
+const AT_ONCE = 24;
+
+const lines = new WeakMap<PieceDocument, { basis: Basis; line: BookLine }>();
+
+/** A line counted, or remembered from before. */
+export function lineOf(piece: PieceDocument, basis: Basis): BookLine {
+  const known = lines.get(piece);
+  if (known?.basis === basis) return known.line;
+  const count = pieceCount(piece.body, basis);
+  const accepted = piece.accepted ? pieceCount(piece.accepted, basis) : count;
+  const line = { piece, count, standing: priceStanding(piece.priced, accepted), accepted };
+  lines.set(piece, { basis, line });
+  return line;
+}
+
+/**
+ * @returns the lines counted so far, in the order of the pieces, and whether that is all of them
+ */
+export function useBook(pieces: readonly PieceDocument[]): { counted: readonly BookLine[]; isWhole: boolean } {
+  const basis = useBasis();
+  const [progress, setProgress] = useState({ of: pieces, basis, upTo: 0 });
+  const upTo = progress.of === pieces && progress.basis === basis ? progress.upTo : Math.min(pieces.length, AT_ONCE);
+
+  useEffect(() => {
+    if (upTo >= pieces.length) return;
+    const timer = setTimeout(() => {
+      const began = performance.now();
+      let at = upTo;
+      while (at < pieces.length && performance.now() - began < SPELL_MS) {
+        const piece = pieces[at];
+        if (piece) lineOf(piece, basis);
+        at += 1;
+      }
+      setProgress({ of: pieces, basis, upTo: at });
+    });
+    return () => clearTimeout(timer);
+  }, [pieces, basis, upTo]);
+
+  const counted = useMemo(() => pieces.slice(0, upTo).map((piece) => lineOf(piece, basis)), [pieces, basis, upTo]);
+  return { counted, isWhole: upTo >= pieces.length };
+}

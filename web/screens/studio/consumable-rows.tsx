@@ -1,0 +1,67 @@
+// Consumables: the three ways a studio may count them, and the one it goes by.
+import type { Rates } from '../../../core/studio/rates.ts';
+import type { ConsumableSchool } from '../../../core/studio/studio.ts';
+import { Choice, type Option } from '../../parts/choice.tsx';
+import { Num } from '../../parts/num.tsx';
+import { SettingLine } from './setting-line.tsx';
+import { problemAt, type SettingProps } from './setting-props.ts';
+
+const schools: readonly Option[] = [
+  { value: 'hour', label: 'by bench hour' },
+  { value: 'use', label: 'by use: joints, pieces, loads' },
+  { value: 'share', label: 'as a share of metal and hands' },
+];
+
+const lines = {
+  hour: [
+    {
+      key: 'consumablesPerHour',
+      label: 'Consumables',
+      help: 'flux, pickle, blades, grit, gas, polish',
+      rate: 'perHour',
+    },
+  ],
+  use: [
+    { key: 'consumablesPerJoint', label: 'For a joint', help: 'flux, gas, a corner of a block', rate: 'perJoint' },
+    { key: 'consumablesPerPiece', label: 'For a piece', help: 'blades, grit, wax', rate: 'perPiece' },
+    { key: 'consumablesPerLoad', label: 'For a load', help: 'pickle, tumbling soap', rate: 'perLoad' },
+  ],
+  share: [{ key: 'consumablesShare', label: 'Share', help: 'per cent of what metal and hands cost', rate: 'share' }],
+} as const satisfies Record<ConsumableSchool, readonly object[]>;
+
+export function ConsumableRows({ body, edit, rates }: SettingProps & { rates: Rates }) {
+  return (
+    <section aria-labelledby="consumables" className="mt-6">
+      <div className="flex items-baseline justify-between">
+        <h2 id="consumables">Consumables</h2>
+        <Choice
+          value={body.consumablesBy}
+          options={schools}
+          label="How consumables are counted"
+          onChange={(by) => edit('', (studio) => void (studio.consumablesBy = by as ConsumableSchool))}
+        />
+      </div>
+      <table className="rows">
+        <thead className="sr-only">
+          <tr>
+            <th>setting</th>
+            <th>as typed</th>
+            <th>comes to</th>
+          </tr>
+        </thead>
+        {lines[body.consumablesBy].map(({ key, label, help, rate }) => (
+          <SettingLine
+            key={key}
+            label={label}
+            help={help}
+            value={body[key]}
+            problem={problemAt(rates.problems, key)}
+            comesTo={<Num figure={rates.consumables[rate]} />}
+            onChange={(value) => edit(key, (studio) => void (studio[key] = value))}
+          />
+        ))}
+      </table>
+      <p className="aside mt-1">A piece may go another way; it says so on its own page.</p>
+    </section>
+  );
+}
