@@ -5,6 +5,7 @@ test('only the row in hand has fields, and nothing moves when it is taken up', a
   await openPiece(page, demo.url, 'Barometer brooch');
   const row = page.getByRole('rowgroup').filter({ has: page.getByLabel('Hub, length') });
   const words = page.getByLabel('Hub, length');
+  await page.getByRole('heading', { name: 'Parts' }).hover();
   await expect(words).toHaveJSProperty('tagName', 'SPAN');
   const before = await row.boundingBox();
   const at = await words.boundingBox();
@@ -21,17 +22,19 @@ test('Tab goes through every field of a row and on into the next, and back', asy
   const inHand = () => page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? '');
   await page.getByLabel('Part 1, name').focus();
   const seen: string[] = [];
-  for (let tab = 0; tab < 9; tab += 1) {
+  for (let tab = 0; tab < 11; tab += 1) {
     seen.push(await inHand());
     await page.keyboard.press('Tab');
   }
   expect(seen).toEqual([
     'Part 1, name',
+    'Dial, more',
     'Dial, metal',
     'Dial, section',
     'Dial, thickness',
     'Dial, how it is cut',
-    'Dial, diameter',
+    'Dial, across',
+    'Dial, height',
     'Dial, trim',
     'Dial, how many in a piece',
     'Move Rim or take it away',
@@ -58,11 +61,11 @@ test('a list at rest reads as its choice and opens as a list', async ({ page, de
 test('a changed figure glows once the hand rests, and not for those who want no motion', async ({ page, demo }) => {
   await openPiece(page, demo.url, 'Barometer brooch');
   const glows = () => page.evaluate(() => document.getAnimations().length);
-  await write(page.getByLabel('Dial, diameter'), '40');
+  await write(page.getByLabel('Dial, across'), '40');
   await expect.poll(glows, { intervals: [20] }).toBeGreaterThan(0);
   await expect.poll(glows).toBe(0);
   await page.emulateMedia({ reducedMotion: 'reduce' });
-  await write(page.getByLabel('Dial, diameter'), '41');
+  await write(page.getByLabel('Dial, across'), '41');
   await page.waitForTimeout(250);
   expect(await glows()).toBe(0);
 });

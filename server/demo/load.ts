@@ -21,6 +21,8 @@ const fixes: readonly { daysAgo: number; prices: Record<string, string> }[] = [
 
 const batches: readonly {
   piece: keyof typeof demoPieces;
+  /** Of a piece with sizes. */
+  size?: string;
   quantity: string;
   dueIn: number;
   customer: string;
@@ -33,9 +35,17 @@ const batches: readonly {
     customer: 'The Chandlery Window',
     note: 'Autumn order, second half.',
   },
-  { piece: 'fork', quantity: '8', dueIn: 4, customer: 'Gullfoot & Daughter', note: 'They take them in pairs.' },
+  {
+    piece: 'fork',
+    size: 'usual',
+    quantity: '8',
+    dueIn: 4,
+    customer: 'Gullfoot & Daughter',
+    note: 'They take them in pairs.',
+  },
   {
     piece: 'signet',
+    size: 't',
     quantity: '1',
     dueIn: 9,
     customer: 'Commission, E. Marrow',
@@ -109,12 +119,12 @@ export function loadDemo(ledger: Ledger, today: Date): void {
     if (bar?.section.form === 'strip') bar.section.thickness = '1 mm';
     book.pieces.saveDraft(tieBar.id, tieBar.version, thinner);
 
-    for (const { piece, quantity, dueIn, customer, note } of batches) {
+    for (const { piece, size = '', quantity, dueIn, customer, note } of batches) {
       const { id, revision } = all[piece];
       const body: Batch = {
         pieceId: id,
         pieceRevision: revision,
-        size: '',
+        size,
         quantity,
         due: dayAfter(day, dueIn),
         customer,

@@ -13,14 +13,15 @@ import { readRates, type Problem, type Rates } from '../../core/studio/rates.ts'
 import type { Studio } from '../../core/studio/studio.ts';
 import { useGetFixesQuery, useGetStudioQuery } from './api.ts';
 
-const reckon = {
+/** Reckoners that remember what has not changed between keystrokes. */
+export const reckoners = {
   part: weakMapMemoize(reckonPart),
   join: weakMapMemoize(reckonJoin),
   step: weakMapMemoize(reckonStep),
 };
 const rememberedRates = weakMapMemoize(readRates);
 const rememberedPiece = weakMapMemoize((piece: Piece, rates: Rates, fix: Fix | null, size?: string) =>
-  countPiece(piece, rates, fix, { size, reckon }),
+  countPiece(piece, rates, fix, { size, reckon: reckoners }),
 );
 const rememberedBatch = weakMapMemoize(countBatch);
 

@@ -1,11 +1,14 @@
-// The bench check of a piece on the page, a moment behind the hand: a key is painted first.
-import { useDeferredValue, useMemo } from 'react';
-import { benchCheckAll, type Remark } from '../../core/piece/checks/bench-check.ts';
+// The bench check of a piece on the page, a moment behind the hand.
+import { useCallback } from 'react';
+import { benchChecking, type Remark } from '../../core/piece/checks/bench-check.ts';
 import type { Piece } from '../../core/piece/piece.ts';
-import { useBasis } from './reckoning.ts';
+import { reckoners, useBasis } from './reckoning.ts';
+import { useSliced } from './use-sliced.ts';
+
+const NONE: readonly Remark[] = [];
 
 export function useBenchCheck(piece: Piece): readonly Remark[] {
   const { rates } = useBasis();
-  const settled = useDeferredValue(piece);
-  return useMemo(() => benchCheckAll(settled, rates.alloys, rates.country), [settled, rates]);
+  const start = useCallback(() => benchChecking(piece, rates.alloys, rates.country, reckoners), [piece, rates]);
+  return useSliced(start) ?? NONE;
 }

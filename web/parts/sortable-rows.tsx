@@ -42,17 +42,19 @@ export function useHandle(): Handle {
 
 interface SortableRowProps {
   readonly id: string;
+  /** The blank row at the foot: the same row before it is one, so that the field being written in stays where it is. */
+  readonly isBlank?: boolean;
   readonly onKeyDown?: (event: KeyboardEvent) => void;
   readonly children: ReactNode;
 }
 
-export function SortableRow({ id, onKeyDown, children }: SortableRowProps) {
-  const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({ id });
+export function SortableRow({ id, isBlank = false, onKeyDown, children }: SortableRowProps) {
+  const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({ id, disabled: isBlank });
   return (
     <Row
       nodeRef={setNodeRef}
       style={{ transform: CSS.Translate.toString(transform), transition, ...(isDragging && { zIndex: 5 }) }}
-      className={isDragging ? 'row-dragged' : undefined}
+      className={isBlank ? 'blank-row' : isDragging ? 'row-dragged' : undefined}
       {...(onKeyDown && { onKeyDown })}
     >
       <HandleContext value={listeners}>{children}</HandleContext>

@@ -1,6 +1,6 @@
 // The bench check: every rule over a piece, before metal is cut. It reads the document and the tables, nothing else.
 import type { Alloy } from '../../metal/alloys.ts';
-import { reckonRecipe, type Recipe } from '../recipe.ts';
+import { reckonRecipe, type Reckoners, type Recipe } from '../recipe.ts';
 import { hasSizes, pieceInSize } from '../sizes.ts';
 import type { Piece } from '../piece.ts';
 import { bezelFit } from './bezel-fit.ts';
@@ -71,30 +71,38 @@ export function benchCheck(recipe: Recipe, alloys: ReadonlyMap<string, Alloy>, c
 
 /** Checks a piece in all its sizes; a remark that several sizes share is said once. */
 export function benchCheckAll(piece: Piece, alloys: ReadonlyMap<string, Alloy>, country: string): Remark[] {
-  if (!hasSizes(piece)) return benchCheck(reckonRecipe(piece, alloys), alloys, country);
+  const checking = benchChecking(piece, alloys, country);
+  let step = checking.next();
+  while (!step.done) step = checking.next();
+  return step.value;
+}
+
+/**
+ * The same a size at a time, for a page that must not wait: it yields between sizes, and may be left at any of them.
+ * @param reckon  reckoners that remember what has not changed
+ */
+export function* benchChecking(
+  piece: Piece,
+  alloys: ReadonlyMap<string, Alloy>,
+  country: string,
+  reckon?: Reckoners,
+): Generator<undefined, Remark[]> {
+  if (!hasSizes(piece)) return benchCheck(reckonRecipe(piece, alloys, reckon), alloys, country);
   const seen = new Map<string, Remark>();
   for (const size of piece.sizes.rows) {
-    for (const remark of benchCheck(reckonRecipe(pieceInSize(piece, size), alloys), alloys, country)) {
+    for (const remark of benchCheck(reckonRecipe(pieceInSize(piece, size), alloys, reckon), alloys, country)) {
       const key = `${remark.rule} ${remark.about} ${remark.severity}`;
+      const named = piece.sizes.rows.length > 1 && measured.has(remark.rule);
       if (!seen.has(key))
-        seen.set(key, {
-          ...remark,
-          sentence:
-            piece.sizes.rows.length > 1 && dependsOnSize(remark)
-              ? `In ${size.name || 'a size'}: ${remark.sentence}`
-              : remark.sentence,
-        });
+        seen.set(key, named ? { ...remark, sentence: `In ${size.name || 'a size'}: ${remark.sentence}` } : remark);
     }
+    yield;
   }
   return [...seen.values()].toSorted((a, b) => rank[a.severity] - rank[b.severity]);
 }
 
 // These speak of measures, which a size may change.
 const measured = new Set(['ring-fit', 'bezel-fit', 'die-depth', 'hinge', 'forming', 'marks-due', 'pairs']);
-
-function dependsOnSize({ rule }: Remark): boolean {
-  return measured.has(rule);
-}
 
 /** Remarks that keep a piece from being accepted: stops the maker has not said are known. */
 export function standing(remarks: readonly Remark[]): Remark[] {

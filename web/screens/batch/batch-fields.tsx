@@ -2,16 +2,20 @@
 import type { Batch } from '../../../core/batch/batch.ts';
 import type { Problem } from '../../../core/studio/rates.ts';
 import type { Edit } from '../../app/use-document.ts';
+import type { Sizes } from '../../../core/piece/sizes.ts';
+import { Choice } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
 
 export function BatchFields({
   body,
   edit,
   problems,
+  sizes,
 }: {
   body: Batch;
   edit: Edit<Batch>;
   problems: readonly Problem[];
+  sizes: Sizes;
 }) {
   const quantity = problems.find(({ path }) => path === 'quantity')?.sentence;
   return (
@@ -29,6 +33,18 @@ export function BatchFields({
             onChange={(value) => edit('quantity', (batch) => void (batch.quantity = value))}
           />
         </label>
+        {sizes.rows.length > 0 && (
+          <span>
+            <span className="aside">size </span>
+            <Choice
+              open
+              value={body.size || (sizes.rows[0]?.id ?? '')}
+              options={sizes.rows.map(({ id, name }) => ({ value: id, label: name || 'unnamed' }))}
+              label="Size to make"
+              onChange={(size) => edit('', (batch) => void (batch.size = size))}
+            />
+          </span>
+        )}
         <label>
           <span className="aside">promised by </span>
           <input

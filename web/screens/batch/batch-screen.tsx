@@ -68,7 +68,7 @@ function BatchPages({ inHand, piece }: { inHand: DocumentInHand<Batch>; piece: P
                 </button>
               )}
             </DraftLine>
-            <BatchFields body={body} edit={edit} problems={count.problems} />
+            <BatchFields body={body} edit={edit} problems={count.problems} sizes={piece.sizes} />
             <CutList lines={count.cutList} />
             {body.finished ? null : <DayPlan plan={plan} batchId={id} batches={batches ?? []} steps={piece.steps} />}
             <RouteTable plan={plan} batchId={id} count={count} steps={piece.steps} />

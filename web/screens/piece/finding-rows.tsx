@@ -11,7 +11,6 @@ import { Field } from '../../parts/field.tsx';
 import { Labelled } from '../../parts/labelled.tsx';
 import { ProblemLine } from '../../parts/problem-line.tsx';
 import { RemarkRow, type EditPiece } from '../../parts/remark-lines.tsx';
-import { Row } from '../../parts/row.tsx';
 import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
 import { SortableRow, SortableRows } from '../../parts/sortable-rows.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
@@ -160,9 +159,9 @@ const FindingRow = memo(function FindingRow(props: FindingRowProps) {
   );
   if (isGhost)
     return (
-      <Row className="blank-row">
+      <SortableRow isBlank id={finding.id}>
         <tr role="row">{nameCell}</tr>
-      </Row>
+      </SortableRow>
     );
   return (
     <SortableRow id={finding.id} onKeyDown={(event) => moveByKeys(event, index, onMove)}>

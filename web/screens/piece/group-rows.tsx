@@ -10,7 +10,6 @@ import { Tick } from '../../parts/labelled.tsx';
 import { Num } from '../../parts/num.tsx';
 import { ProblemLine } from '../../parts/problem-line.tsx';
 import { RemarkRow, type EditPiece } from '../../parts/remark-lines.tsx';
-import { Row } from '../../parts/row.tsx';
 import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
 import { SortableRow, SortableRows } from '../../parts/sortable-rows.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
@@ -161,9 +160,9 @@ const GroupRow = memo(function GroupRow(props: GroupRowProps) {
   );
   if (isGhost)
     return (
-      <Row className="blank-row">
+      <SortableRow isBlank id={group.id}>
         <tr role="row">{nameCell}</tr>
-      </Row>
+      </SortableRow>
     );
   return (
     <SortableRow id={group.id} onKeyDown={(event) => moveByKeys(event, index, onMove)}>

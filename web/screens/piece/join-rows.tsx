@@ -14,7 +14,6 @@ import { Tick } from '../../parts/labelled.tsx';
 import { PickMany } from '../../parts/pick-many.tsx';
 import { ProblemLine } from '../../parts/problem-line.tsx';
 import { RemarkRow, type EditPiece } from '../../parts/remark-lines.tsx';
-import { Row } from '../../parts/row.tsx';
 import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
 import { SortableRow, SortableRows } from '../../parts/sortable-rows.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
@@ -202,13 +201,13 @@ const JoinRow = memo(function JoinRow(props: JoinRowProps) {
   );
   if (!reckoning)
     return (
-      <Row className="blank-row">
+      <SortableRow isBlank id={join.id}>
         <tr role="row">
           <td role="cell" className="first" />
           <td role="cell">{nameField}</td>
           <td role="cell" style={{ gridColumn: `span ${String(COLUMNS - 2)}` }} />
         </tr>
-      </Row>
+      </SortableRow>
     );
   return (
     <SortableRow id={join.id} onKeyDown={(event) => moveByKeys(event, index, onMove)}>

@@ -29,7 +29,6 @@ import { RemarkRow } from '../../parts/remark-lines.tsx';
 import type { Remark } from '../../../core/piece/checks/bench-check.ts';
 import type { MakeOrBuy } from '../../../core/price/make-or-buy.ts';
 import type { EditPart } from './part-rows.tsx';
-import { Row } from '../../parts/row.tsx';
 import { SortableRow } from '../../parts/sortable-rows.tsx';
 import { moveByKeys, RowTools } from '../../parts/row-tools.tsx';
 import { SectionFields, sectionFor } from './section-fields.tsx';
@@ -90,13 +89,13 @@ export const PartRow = memo(function PartRow({
   );
   if (!reckoning) {
     return (
-      <Row className="blank-row">
+      <SortableRow isBlank id={part.id}>
         <tr role="row">
           <td role="cell" className="first" />
           <td role="cell">{nameField}</td>
           <td role="cell" style={{ gridColumn: `span ${String(COLUMNS - 2)}` }} />
         </tr>
-      </Row>
+      </SortableRow>
     );
   }
 

@@ -1,11 +1,12 @@
 // Sizes: what varies, and what each size weighs, takes and sells for.
 import { Plus, X } from 'lucide-react';
-import { useDeferredValue } from 'react';
+import { useCallback } from 'react';
 import { showValue } from '../../../core/figure/show.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import type { Sizes } from '../../../core/piece/sizes.ts';
 import type { PieceCount } from '../../../core/price/count.ts';
-import { pieceCount, problemsAt, useBasis } from '../../app/reckoning.ts';
+import { pieceCount, problemsAt, useBasis, type Basis } from '../../app/reckoning.ts';
+import { useSliced } from '../../app/use-sliced.ts';
 import { Choice, type Option } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
 import { Num } from '../../parts/num.tsx';
@@ -26,8 +27,8 @@ export function SizeTable({ piece, count, edit }: SizeTableProps) {
   const { parameters, rows, price } = piece.sizes;
   const basis = useBasis();
   // Twelve sizes are twelve counts: they follow a moment behind the hand.
-  const settled = useDeferredValue(piece);
-  const counts = settled.sizes.rows.map(({ id }) => pieceCount(settled, basis, id));
+  const start = useCallback(() => sizeCounts(piece, basis), [piece, basis]);
+  const counts = useSliced(start) ?? NO_COUNTS;
   const change = (what: string, with_: (sizes: Sizes) => Sizes) =>
     edit(what, (draft) => void (draft.sizes = with_(JSON.parse(JSON.stringify(draft.sizes)) as Sizes)));
   const addParameter = () =>
@@ -206,12 +207,14 @@ export function SizeTable({ piece, count, edit }: SizeTableProps) {
           })}
         </table>
       </div>
-      <p className="mt-1 text-[14px] text-soft">
+      <p className="mt-2 flex flex-wrap gap-x-6 text-[14px] text-soft">
         <button type="button" className="link chrome" onClick={addRow}>
           Add a size
-        </button>{' '}
-        Write {parameters.map(({ name }) => name).join(' or ')} in any measure of a part, or a sum of it:{' '}
-        <span className="num">{parameters[0]?.name} + 2 mm</span>. {rangeInWords(counts)}
+        </button>
+        <span className="min-w-[30ch] flex-1">
+          Write {parameters.map(({ name }) => name).join(' or ')} in any measure of a part, or a sum of it:{' '}
+          <span className="num">{parameters[0]?.name} + 2 mm</span>. {rangeInWords(counts)}
+        </span>
       </p>
     </section>
   );
@@ -221,6 +224,17 @@ function rangeInWords(counts: readonly PieceCount[]): string {
   const weights = counts.map(({ weight }) => weight.value);
   if (weights.length < 2) return '';
   return `They weigh ${showValue(Math.min(...weights), 'g')} to ${showValue(Math.max(...weights), 'g')} g.`;
+}
+
+const NO_COUNTS: readonly PieceCount[] = [];
+
+function* sizeCounts(piece: Piece, basis: Basis): Generator<undefined, PieceCount[]> {
+  const counts: PieceCount[] = [];
+  for (const { id } of piece.sizes.rows) {
+    counts.push(pieceCount(piece, basis, id));
+    yield;
+  }
+  return counts;
 }
 
 function newRow(name: string): Sizes['rows'][number] {

@@ -13,7 +13,6 @@ import { Field } from '../../parts/field.tsx';
 import { Labelled } from '../../parts/labelled.tsx';
 import { ProblemLine } from '../../parts/problem-line.tsx';
 import { RemarkRow, type EditPiece } from '../../parts/remark-lines.tsx';
-import { Row } from '../../parts/row.tsx';
 import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
 import { SortableRow, SortableRows } from '../../parts/sortable-rows.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
@@ -220,13 +219,13 @@ const StepRow = memo(function StepRow(props: StepRowProps) {
   );
   if (!reckoning)
     return (
-      <Row className="blank-row">
+      <SortableRow isBlank id={step.id}>
         <tr role="row">
           <td role="cell" className="first" />
           <td role="cell">{nameField}</td>
           <td role="cell" style={{ gridColumn: `span ${String(COLUMNS - 2)}` }} />
         </tr>
-      </Row>
+      </SortableRow>
     );
   return (
     <SortableRow id={step.id} onKeyDown={(event) => moveByKeys(event, index, onMove)}>
