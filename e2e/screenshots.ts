@@ -23,6 +23,11 @@ try {
   await page.getByRole('link', { name: 'Barometer brooch' }).first().click();
   await page.getByRole('heading', { name: 'Bench route' }).waitFor();
   await picture(page, 'piece');
+  await page
+    .getByRole('heading', { name: 'Joins' })
+    .evaluate((heading) => window.scrollTo(0, heading.getBoundingClientRect().top + scrollY - 72));
+  await page.locator('[data-rule="solder-order"]').waitFor();
+  await picture(page, 'piece-joins');
   await page.emulateMedia({ colorScheme: 'dark' });
   await page.reload();
   await page.getByRole('button', { name: 'Metal, what it comes to: working' }).click();
@@ -30,6 +35,16 @@ try {
   await page.getByRole('button', { name: /g Dial, as cut$/ }).click();
   await picture(page, 'piece-working-lamp');
   await page.emulateMedia({ colorScheme: 'light' });
+  await page.goto(`${demo.url}/pieces`);
+  await page.getByRole('link', { name: 'Tide hair fork' }).first().click();
+  await page.getByRole('heading', { name: 'Sizes' }).evaluate((heading) => heading.scrollIntoView({ block: 'center' }));
+  await page.getByText('They weigh').waitFor();
+  await picture(page, 'piece-sizes');
+  await page.goto(`${demo.url}/pieces`);
+  await page.getByRole('link', { name: 'Mooring tie bar' }).first().click();
+  await page.getByRole('link', { name: 'Compare' }).click();
+  await page.getByText('One difference').waitFor();
+  await picture(page, 'compare');
   await page.goto(`${demo.url}/pieces`);
   await page.getByLabel('Ask a trade sum').fill('18 ga sterling 120 mm x 24');
   await page.getByRole('button', { name: /^mass of one, / }).click();

@@ -5,7 +5,7 @@ import { disc, pieceOf, ring, sheet, straight, wire, type Sketch } from './fixtu
 import { recipes } from './fixtures/recipes.ts';
 import type { Piece } from './piece.ts';
 import { reckonRecipe } from './recipe.ts';
-import { changeInWords, proposeRoute, routeChanges, withChanges } from './route.ts';
+import { changeInWords, proposeRoute, routeChanges, routeOffers, withChanges } from './route.ts';
 
 const alloys = alloysWith([]);
 let next = 0;
@@ -129,6 +129,25 @@ describe('a changed recipe offers what to change', () => {
     expect(offered(gone).some((words) => words.includes('Bend rim'))).toBe(false);
     const unwanted = { ...made, steps: made.steps.filter(({ from }) => from !== 'polish'), declined: ['polish'] };
     expect(offered(unwanted)).toEqual([]);
+  });
+
+  test('of a piece in sizes the steps stay as typed', () => {
+    const sized = {
+      ...made,
+      parts: made.parts.map((part) =>
+        part.id === 'dial' ? { ...part, blank: { rule: 'disc', diameter: 'across' } as const } : part,
+      ),
+      steps: made.steps.map((step) => (step.from === 'cut' ? { ...step, each: 'across / 20 mm', byHand: true } : step)),
+      sizes: {
+        parameters: [{ id: 'a', name: 'across' }],
+        rows: [{ id: 's', name: 'small', values: { a: '20 mm' } }],
+        price: 'each' as const,
+      },
+      joins: made.joins.filter(({ id }) => id !== 'shut'),
+    };
+    const offers = routeOffers(sized, alloys);
+    expect(offers.map(changeInWords)).toEqual(['Take away “Solder the rim”', 'Take away “Pickle the rim”']);
+    expect(withChanges(sized.steps, offers, newId)[0]?.each).toBe('across / 20 mm');
   });
 
   test('steps the maker wrote are not doubled', () => {

@@ -5,7 +5,10 @@ import { areaMm2, bendMm } from '../stock/section.ts';
 import { isHot, type Join, type JoinKind } from './join.ts';
 import type { BlankRule, Part } from './part.ts';
 import type { PartReckoning } from './reckon-part.ts';
-import type { Recipe } from './recipe.ts';
+import type { Alloy } from '../metal/alloys.ts';
+import type { Piece } from './piece.ts';
+import { reckonRecipe, type Recipe } from './recipe.ts';
+import { pieceInSize } from './sizes.ts';
 import { standardStep } from './standard-times.ts';
 import { stepKindOf, type Step, type StepKind } from './step.ts';
 
@@ -213,6 +216,18 @@ function differs(step: Step, proposal: Proposal): boolean {
   return (Object.keys(proposal) as (keyof Proposal)[]).some(
     (key) => key !== 'meanwhile' && step[key] !== proposal[key],
   );
+}
+
+/** What is offered for a piece as it is written: of one with sizes, from its first; its steps stay as typed. */
+export function routeOffers(piece: Piece, alloys: ReadonlyMap<string, Alloy>): RouteChange[] {
+  const [size] = piece.sizes.rows;
+  const recipe = reckonRecipe(size ? pieceInSize(piece, size) : piece, alloys);
+  return routeChanges({ ...recipe, piece: { ...recipe.piece, steps: piece.steps } });
+}
+
+/** What tells a change apart from the others offered with it. */
+export function changeKey(change: RouteChange): string {
+  return `${change.kind} ${change.kind === 'remove' ? change.step.id : change.proposal.from}`;
 }
 
 /** A change in words: `Add: Pickle the rim`. */

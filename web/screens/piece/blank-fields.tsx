@@ -1,6 +1,12 @@
 // How a part is cut: its lengths, the size of the ring it becomes, or the stone it goes round.
 import type { RingSizeSystem } from '../../../core/measure/ring-size.ts';
-import { blankRulesByForm, type Blank, type BlankRule, type SectionForm } from '../../../core/piece/part.ts';
+import {
+  blankRulesByForm,
+  type Blank,
+  type BlankRule,
+  type PartSection,
+  type SectionForm,
+} from '../../../core/piece/part.ts';
 import { Choice, type Option } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
 import type { Units } from '../../parts/stock-words.ts';
@@ -23,6 +29,8 @@ const eases: readonly Option[] = [
 interface BlankFieldsProps {
   readonly name: string;
   readonly blank: Blank;
+  /** The measures of its stock: one of the same name is told apart in its label. */
+  readonly section: PartSection;
   readonly units: Units;
   /** Stones of the piece, for bezels. */
   readonly stones: readonly Option[];
@@ -30,7 +38,7 @@ interface BlankFieldsProps {
   readonly set: (field: string, change: Parameters<EditPart>[3]) => void;
 }
 
-export function BlankFields({ name, blank, units, stones, problems, set }: BlankFieldsProps) {
+export function BlankFields({ name, blank, section, units, stones, problems, set }: BlankFieldsProps) {
   const lengthUnit = units === 'mm' ? 'mm' : 'in';
   const put = (key: string, value: string) =>
     set(`blank.${key}`, (part) => void Object.assign(part.blank, { [key]: value }));
@@ -42,7 +50,7 @@ export function BlankFields({ name, blank, units, stones, problems, set }: Blank
         <Field
           open
           value={value}
-          label={`${name}, ${key === 'inside' ? 'inside diameter' : key}`}
+          label={`${name}, ${key in section ? 'finished ' : ''}${key === 'inside' ? 'inside diameter' : key}`}
           unit={unit}
           placeholder={mayBeBlank[key] ?? placeholderOf(blank, key, unit)}
           column={key}

@@ -169,6 +169,7 @@ export const PartRow = memo(function PartRow({
             <BlankFields
               name={name}
               blank={part.blank}
+              section={part.section}
               units={studio.units}
               stones={stones}
               problems={problems}

@@ -1,21 +1,25 @@
 // What the recipe would have in its route: offered, never done unasked.
 import { useMemo, useState } from 'react';
-import type { Recipe } from '../../../core/piece/recipe.ts';
-import { changeInWords, routeChanges, withChanges, type RouteChange } from '../../../core/piece/route.ts';
+import type { Piece } from '../../../core/piece/piece.ts';
+import { changeInWords, changeKey, routeOffers, withChanges, type RouteChange } from '../../../core/piece/route.ts';
+import { useBasis } from '../../app/reckoning.ts';
 import type { EditPiece } from '../../parts/remark-lines.tsx';
 
-export function RouteOffer({ recipe, edit }: { recipe: Recipe; edit: EditPiece }) {
-  const changes = useMemo(() => routeChanges(recipe), [recipe]);
+export function RouteOffer({ piece, edit }: { piece: Piece; edit: EditPiece }) {
+  const { alloys } = useBasis().rates;
+  const changes = useMemo(() => routeOffers(piece, alloys), [piece, alloys]);
   const [open, setOpen] = useState(false);
   if (changes.length === 0) return null;
-  const take = (taken: readonly RouteChange[]) =>
+  // The offer may be a moment behind the hand: what is taken is what the recipe has by now.
+  const take = (wanted?: string) =>
     edit('', (draft) => {
-      draft.steps = withChanges(recipe.piece.steps, taken, () => crypto.randomUUID());
+      const now = JSON.parse(JSON.stringify(draft)) as Piece;
+      const taken = routeOffers(now, alloys).filter((change) => wanted === undefined || changeKey(change) === wanted);
+      draft.steps = withChanges(now.steps, taken, () => crypto.randomUUID());
     });
-  const { steps } = recipe.piece;
-  const isEmpty = steps.length === 0;
+  const isEmpty = piece.steps.length === 0;
   // A route written by hand is the maker's own: what the recipe would have is there to see, and is not pressed.
-  const isOwn = !isEmpty && steps.every(({ from }) => from === '');
+  const isOwn = !isEmpty && piece.steps.every(({ from }) => from === '');
   if (isOwn && !open)
     return (
       <p className="chrome mt-1">
@@ -32,7 +36,7 @@ export function RouteOffer({ recipe, edit }: { recipe: Recipe; edit: EditPiece }
             ? `A route of ${String(changes.length)} steps can be proposed from the parts and joins, with usual times.`
             : `The recipe asks for ${changes.length === 1 ? 'a change' : `${String(changes.length)} changes`} in the route. Steps changed by hand stay.`}
         </span>
-        <button type="button" className="link" onClick={() => take(changes)}>
+        <button type="button" className="link" onClick={() => take()}>
           {isEmpty ? 'Propose the route' : changes.length === 1 ? 'Take it' : 'Take all'}
         </button>
         <button type="button" className="link" aria-expanded={open} onClick={() => setOpen(!open)}>
@@ -42,9 +46,9 @@ export function RouteOffer({ recipe, edit }: { recipe: Recipe; edit: EditPiece }
       {open && (
         <ul className="mt-2">
           {changes.map((change) => (
-            <li key={keyOf(change)} className="flex flex-wrap items-baseline gap-x-4 border-t border-hair py-1">
+            <li key={changeKey(change)} className="flex flex-wrap items-baseline gap-x-4 border-t border-hair py-1">
               <span className="flex-1">{changeInWords(change)}</span>
-              <button type="button" className="link" onClick={() => take([change])}>
+              <button type="button" className="link" onClick={() => take(changeKey(change))}>
                 Take
               </button>
               <button type="button" className="link" onClick={() => edit('', (draft) => decline(draft, change))}>
@@ -56,10 +60,6 @@ export function RouteOffer({ recipe, edit }: { recipe: Recipe; edit: EditPiece }
       )}
     </div>
   );
-}
-
-function keyOf(change: RouteChange): string {
-  return `${change.kind} ${change.kind === 'remove' ? change.step.id : change.proposal.from}`;
 }
 
 // A step to be added is not offered again; one that is here stays as it is from now on.

@@ -111,7 +111,7 @@ export const StepRows = memo(function StepRows({ piece, count, margin, edit }: S
           itself a batch
         </span>
       </div>
-      <RouteOffer recipe={count.recipe} edit={edit} />
+      <RouteOffer piece={piece} edit={edit} />
       <SortableRows ids={steps.map(({ id }) => id)} onMove={(from, to) => onMove(from, to - from)}>
         <table role="table" className="rows rows-fixed" style={columns}>
           <thead role="rowgroup">
