@@ -39,6 +39,11 @@ async function addJoin(page: Page, name: string, members: readonly string[], kin
 
 const remark = (page: Page, rule: string): Locator => page.locator(`[data-rule="${rule}"]`);
 
+// What was typed is in the ledger before the ledger is closed under the page.
+test.afterEach(async ({ page }) => {
+  const status = page.getByRole('status').filter({ hasText: /draft kept|^Revision \d+$/ });
+  if (await page.getByRole('status').count()) await expect(status.first()).toBeVisible();
+});
 test.beforeEach(({ expected }) => void expected.push(/404 \(Not Found\)/));
 
 /** The names of the steps, the row in hand included. */
@@ -130,6 +135,17 @@ test('the heat ladder: a rung moved by the arrow keys chooses the solder, and th
   await expect(remark(page, 'solder-order')).toHaveCount(0);
   await page.keyboard.press('Control+z');
   await expect(remark(page, 'solder-order')).toHaveCount(1);
+
+  // The same by dragging: to the right, where hard flows.
+  await rung.evaluate((element) => element.scrollIntoView({ block: 'center' }));
+  const box = await rung.boundingBox();
+  if (!box) throw new Error('The rung is on the page.');
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + 60, box.y + box.height / 2, { steps: 5 });
+  await page.mouse.move(box.x + box.width / 2 + 115, box.y + box.height / 2, { steps: 5 });
+  await page.mouse.up();
+  await expect(rung).toHaveAttribute('aria-valuenow', '788');
 });
 
 test('a stop stands in the way until the maker says why it may stand, and the reason is kept', async ({

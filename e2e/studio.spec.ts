@@ -104,4 +104,9 @@ test('the day plan and the cut list print without the chrome', async ({ page, de
   await expect(page.getByRole('heading', { name: 'Metal to issue' })).toBeVisible();
   const pdf = await page.pdf({ preferCSSPageSize: true });
   expect(pdf.length).toBeGreaterThan(10_000);
+  await page.emulateMedia({ media: 'screen' });
+  await openPiece(page, demo.url, 'Barometer brooch');
+  await expect(page.getByRole('heading', { name: 'Cautions' })).toBeHidden();
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('heading', { name: 'Cautions' })).toBeVisible();
 });

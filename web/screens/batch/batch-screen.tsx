@@ -15,7 +15,7 @@ import { Num } from '../../parts/num.tsx';
 import { Spread } from '../../parts/spread.tsx';
 import { BatchCountPage } from './batch-count-page.tsx';
 import { BatchFields } from './batch-fields.tsx';
-import { CautionNotes } from './caution-notes.tsx';
+import { CautionNotes } from '../../parts/caution-notes.tsx';
 import { CutList } from './cut-list.tsx';
 import { DayPlan } from './day-plan.tsx';
 import { doneIn } from '../../parts/done-in.ts';

@@ -13,6 +13,7 @@ import type { Piece } from '../../../core/piece/piece.ts';
 import type { Size } from '../../../core/piece/sizes.ts';
 import { useBenchCheck } from '../../app/use-bench-check.ts';
 import { RemarkLines } from '../../parts/remark-lines.tsx';
+import { CautionNotes } from '../../parts/caution-notes.tsx';
 import { Conflict } from '../../parts/conflict.tsx';
 import { DraftLine } from '../../parts/draft-line.tsx';
 import { Field } from '../../parts/field.tsx';
@@ -86,6 +87,10 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
             <GroupRows piece={body} count={count} margin={margin} edit={edit} />
             <SizeTable piece={body} count={count} edit={edit} />
             <PieceExtras piece={body} edit={edit} />
+            {/* On the screen they stand beside their steps; on paper there is no fold to open. */}
+            <div className="paper-only">
+              <CautionNotes steps={body.steps} />
+            </div>
           </>
         }
         leftFoot={<Checked unnamed={unnamed} problems={count.problems.filter(blocks).length} remarks={remarks} />}

@@ -1,6 +1,6 @@
 // The usual cautions of a route, each with the steps it concerns.
-import { cautionRule, cautionsFor } from '../../../core/piece/cautions.ts';
-import type { Step } from '../../../core/piece/step.ts';
+import { cautionRule, cautionsFor } from '../../core/piece/cautions.ts';
+import type { Step } from '../../core/piece/step.ts';
 
 export function CautionNotes({ steps }: { steps: readonly Step[] }) {
   const byCaution = new Map<string, { text: string; steps: number[] }>();
