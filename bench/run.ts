@@ -22,6 +22,8 @@ const ROUNDS = 5;
 const KEYSTROKES = 100;
 const WARM_UP = 20;
 const STARTS = 7;
+/** Pieces of a large book. */
+const BOOK = 1000;
 
 const dir = mkdtempSync(join(tmpdir(), 'noon-bench-'));
 const server = new LedgerServer(join(dir, 'demo.sqlite'), 'demo');
@@ -241,8 +243,6 @@ async function openMs(page: Page, id: string): Promise<number> {
   // The first of them fetches the page's code.
   return quantile(times.slice(1), 0.5);
 }
-
-const BOOK = 1000;
 
 /** A book of a thousand pieces: shown, narrowed by a word, put in another order. */
 async function bookMs(page: Page): Promise<Result[]> {

@@ -1,6 +1,5 @@
 // Pictures in the ledger. A picture is taken in once, made smaller, and stripped of what the camera wrote into it.
 import { createHash } from 'node:crypto';
-import sharp from 'sharp';
 import type { Ledger } from './ledger.ts';
 import { NotAcceptable, NotThere } from './refusals.ts';
 
@@ -36,6 +35,7 @@ export class Photos {
 
   /** Keeps bytes as they are: a picture that a ledger made smaller once already. */
   async keep(bytes: Buffer): Promise<Photo> {
+    const { default: sharp } = await import('sharp');
     const { width, height } = await sharp(bytes).metadata();
     return this.#keep(bytes, width, height);
   }
@@ -69,6 +69,8 @@ export class Photos {
 }
 
 async function smaller(bytes: Buffer) {
+  // Fetched when the first picture comes: it takes a fifth of a second that a start should not wait for.
+  const { default: sharp } = await import('sharp');
   try {
     return await sharp(bytes, { limitInputPixels: MOST_PIXELS })
       .rotate()

@@ -1,6 +1,5 @@
 // Pieces as files: what goes out comes back the same, pictures included.
 import type { PieceFile } from '../../contract/pieces.ts';
-import sharp from 'sharp';
 import type { Piece } from '../../core/piece/piece.ts';
 import type { Photos } from './photos.ts';
 import { NotAcceptable } from './refusals.ts';
@@ -43,6 +42,7 @@ export async function withPhotosKept(file: PieceFile, photos: Photos): Promise<P
 }
 
 async function isClean(bytes: Buffer): Promise<boolean> {
+  const { default: sharp } = await import('sharp');
   try {
     const { format, exif, iptc, xmp, width, height } = await sharp(bytes).metadata();
     return format === 'jpeg' && !exif && !iptc && !xmp && Math.max(width, height) <= 1600;

@@ -22,7 +22,7 @@ export const RowTools = memo(function RowTools({ name, index, last, onMove, onRe
         aria-label={`Move ${name} or take it away`}
         // A press may be the start of a drag: the menu waits for the click.
         onPointerDown={(event) => {
-          handle?.['onPointerDown']?.(event);
+          handle?.(event);
           event.preventDefault();
         }}
         onClick={() => setOpen(true)}

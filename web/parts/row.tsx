@@ -1,33 +1,24 @@
 // A row of a table written in place. Only the row in hand has real fields; the others show the same words as light text,
 // since a browser keeps layers of its own for every text field and paints all of them at each key.
-import {
-  createContext,
-  useContext,
-  useState,
-  type CSSProperties,
-  type FocusEvent,
-  type KeyboardEvent,
-  type ReactNode,
-} from 'react';
+import { createContext, useContext, useState, type FocusEvent, type KeyboardEvent, type ReactNode } from 'react';
 
 const InHand = createContext(true);
 
 interface RowProps {
   readonly className?: string | undefined;
   readonly onKeyDown?: (event: KeyboardEvent) => void;
-  readonly nodeRef?: (node: HTMLElement | null) => void;
-  readonly style?: CSSProperties;
+  /** Whether it may be dragged to another place. */
+  readonly isSortable?: boolean;
   readonly children: ReactNode;
 }
 
-export function Row({ className, onKeyDown, nodeRef, style, children }: RowProps) {
+export function Row({ className, onKeyDown, isSortable, children }: RowProps) {
   const [focused, setFocused] = useState(false);
   const [pointed, setPointed] = useState(false);
   return (
     <tbody
-      ref={nodeRef}
       role="rowgroup"
-      style={style}
+      data-sortable={isSortable ? '' : undefined}
       className={className}
       onKeyDown={onKeyDown}
       onFocus={() => setFocused(true)}

@@ -1,63 +1,87 @@
-// Rows that are put in another order by dragging their handle; Alt with an arrow does the same by keys.
-import { closestCenter, DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
-import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
-import { createContext, useContext, useMemo, type KeyboardEvent, type ReactNode } from 'react';
+// Rows that are put in another order by dragging their handle; Alt with an arrow does the same by keys. A library that
+// watches every row costs more at opening a long piece than all else on the page (docs/decisions/006), so the rows are
+// looked at only while one of them is dragged.
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useLayoutEffect,
+  useRef,
+  type KeyboardEvent,
+  type PointerEvent,
+  type ReactNode,
+} from 'react';
 import { Row } from './row.tsx';
 
 /** A drag begins after this far, so that a click on the handle opens its menu. */
 const DRAG_FROM_PX = 6;
 
-interface SortableRowsProps {
-  readonly ids: readonly string[];
-  readonly onMove: (from: number, to: number) => void;
-  readonly children: ReactNode;
+type Move = (from: number, to: number) => void;
+const MoveContext = createContext<Move | null>(null);
+
+export function SortableRows({ onMove, children }: { onMove: Move; children: ReactNode }) {
+  // The same function for ever: a key in a row is no reason to draw the others again.
+  const latest = useRef(onMove);
+  useLayoutEffect(() => {
+    latest.current = onMove;
+  });
+  const move = useCallback<Move>((from, to) => latest.current(from, to), []);
+  return <MoveContext value={move}>{children}</MoveContext>;
 }
 
-export function SortableRows({ ids, onMove, children }: SortableRowsProps) {
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: DRAG_FROM_PX } }));
-  const joined = ids.join(' ');
-  // The same list for the same rows: a key in one of them is no reason to draw the others again.
-  const items = useMemo(() => joined.split(' '), [joined]);
-  const onDragEnd = ({ active, over }: DragEndEvent) => {
-    const [from, to] = [items.indexOf(String(active.id)), items.indexOf(String(over?.id))];
-    if (from >= 0 && to >= 0 && from !== to) onMove(from, to);
+/** What the handle of a row does when it is pressed; nothing outside of sortable rows. */
+export function useHandle(): ((event: PointerEvent<HTMLElement>) => void) | null {
+  const move = useContext(MoveContext);
+  return move && ((event) => drag(event, move));
+}
+
+function drag(press: PointerEvent<HTMLElement>, move: Move): void {
+  const row = press.currentTarget.closest('tbody');
+  const rows = [...(row?.closest('table')?.querySelectorAll<HTMLElement>(':scope > tbody[data-sortable]') ?? [])];
+  const from = row ? rows.indexOf(row) : -1;
+  if (from < 0 || press.button !== 0) return;
+  const startY = press.clientY;
+  let to = from;
+  let isDragged = false;
+  const clear = () => {
+    for (const each of rows) delete each.dataset['drop'];
   };
-  return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
-      <SortableContext items={items} strategy={verticalListSortingStrategy}>
-        {children}
-      </SortableContext>
-    </DndContext>
-  );
-}
-
-type Handle = ReturnType<typeof useSortable>['listeners'];
-const HandleContext = createContext<Handle>(undefined);
-
-/** What the handle of a row listens to; nothing outside of sortable rows. */
-export function useHandle(): Handle {
-  return useContext(HandleContext);
+  const onPointerMove = ({ clientY }: globalThis.PointerEvent) => {
+    if (!isDragged && Math.abs(clientY - startY) < DRAG_FROM_PX) return;
+    isDragged = true;
+    row?.classList.add('row-dragged');
+    const under = rows.findIndex((each) => clientY < each.getBoundingClientRect().bottom);
+    to = under < 0 ? rows.length - 1 : under;
+    clear();
+    const target = rows[to];
+    if (target && to !== from) target.dataset['drop'] = to < from ? 'before' : 'after';
+  };
+  const stop = (isDropped: boolean) => {
+    window.removeEventListener('pointermove', onPointerMove);
+    window.removeEventListener('pointerup', onDrop);
+    window.removeEventListener('pointercancel', onCancel);
+    row?.classList.remove('row-dragged');
+    clear();
+    if (isDropped && isDragged && to !== from) move(from, to);
+  };
+  const onDrop = () => stop(true);
+  const onCancel = () => stop(false);
+  window.addEventListener('pointermove', onPointerMove);
+  window.addEventListener('pointerup', onDrop);
+  window.addEventListener('pointercancel', onCancel);
 }
 
 interface SortableRowProps {
-  readonly id: string;
   /** The blank row at the foot: the same row before it is one, so that the field being written in stays where it is. */
   readonly isBlank?: boolean;
   readonly onKeyDown?: (event: KeyboardEvent) => void;
   readonly children: ReactNode;
 }
 
-export function SortableRow({ id, isBlank = false, onKeyDown, children }: SortableRowProps) {
-  const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({ id, disabled: isBlank });
+export function SortableRow({ isBlank = false, onKeyDown, children }: SortableRowProps) {
   return (
-    <Row
-      nodeRef={setNodeRef}
-      style={{ transform: CSS.Translate.toString(transform), transition, ...(isDragging && { zIndex: 5 }) }}
-      className={isBlank ? 'blank-row' : isDragging ? 'row-dragged' : undefined}
-      {...(onKeyDown && { onKeyDown })}
-    >
-      <HandleContext value={listeners}>{children}</HandleContext>
+    <Row isSortable={!isBlank} className={isBlank ? 'blank-row' : undefined} {...(onKeyDown && { onKeyDown })}>
+      {children}
     </Row>
   );
 }

@@ -64,7 +64,7 @@ export function FindingRows({ piece, problems, margin, edit }: FindingRowsProps)
   return (
     <section aria-labelledby="findings" className="mt-5" onPaste={onPaste}>
       <h2 id="findings">Findings, stones and work sent out</h2>
-      <SortableRows ids={findings.map(({ id }) => id)} onMove={(from, to) => onMove(from, to - from)}>
+      <SortableRows onMove={(from, to) => onMove(from, to - from)}>
         <table role="table" className="rows rows-fixed" style={columns}>
           <thead role="rowgroup">
             <tr role="row">
@@ -159,12 +159,12 @@ const FindingRow = memo(function FindingRow(props: FindingRowProps) {
   );
   if (isGhost)
     return (
-      <SortableRow isBlank id={finding.id}>
+      <SortableRow isBlank>
         <tr role="row">{nameCell}</tr>
       </SortableRow>
     );
   return (
-    <SortableRow id={finding.id} onKeyDown={(event) => moveByKeys(event, index, onMove)}>
+    <SortableRow onKeyDown={(event) => moveByKeys(event, index, onMove)}>
       <tr role="row">
         {nameCell}
         <td role="cell">

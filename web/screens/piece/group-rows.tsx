@@ -35,7 +35,7 @@ const newGroup = (_previous: Group | undefined, id: string): Group => ({
   vents: '',
 });
 
-export function GroupRows({ piece, count, margin, edit }: GroupRowsProps) {
+export const GroupRows = memo(function GroupRows({ piece, count, margin, edit }: GroupRowsProps) {
   const { groups } = piece;
   const ghost = useGhost(groups, newGroup);
   const set = useCallback<SetGroup>(
@@ -62,7 +62,7 @@ export function GroupRows({ piece, count, margin, edit }: GroupRowsProps) {
   return (
     <section aria-labelledby="groups" className="mt-5">
       <h2 id="groups">Sub-assemblies</h2>
-      <SortableRows ids={groups.map(({ id }) => id)} onMove={(from, to) => onMove(from, to - from)}>
+      <SortableRows onMove={(from, to) => onMove(from, to - from)}>
         <table role="table" className="rows rows-fixed" style={columns}>
           {groups.length > 0 && (
             <thead role="rowgroup">
@@ -104,6 +104,12 @@ export function GroupRows({ piece, count, margin, edit }: GroupRowsProps) {
       </SortableRows>
     </section>
   );
+}, sameGroups);
+
+// Without a sub-assembly there is only the blank row.
+function sameGroups(before: GroupRowsProps, after: GroupRowsProps): boolean {
+  const none = before.piece.groups.length === 0 && after.piece.groups.length === 0;
+  return none && before.edit === after.edit;
 }
 
 function holdsInWords({ parts, findings }: Piece, id: string): string {
@@ -160,12 +166,12 @@ const GroupRow = memo(function GroupRow(props: GroupRowProps) {
   );
   if (isGhost)
     return (
-      <SortableRow isBlank id={group.id}>
+      <SortableRow isBlank>
         <tr role="row">{nameCell}</tr>
       </SortableRow>
     );
   return (
-    <SortableRow id={group.id} onKeyDown={(event) => moveByKeys(event, index, onMove)}>
+    <SortableRow onKeyDown={(event) => moveByKeys(event, index, onMove)}>
       <tr role="row">
         {nameCell}
         <td role="cell" className="text-[14px]">

@@ -70,7 +70,8 @@ interface JoinRowsProps {
 const newJoin = (previous: Join | undefined, id: string): Join =>
   joinSchema.parse({ id, name: '', kind: 'solder', parts: [], solder: previous?.solder || 'silver-hard' });
 
-export function JoinRows({ piece, count, margin, edit }: JoinRowsProps) {
+/** Drawn again only when a join, a name or the check has changed: a measure of a part is no concern of it. */
+export const JoinRows = memo(function JoinRows({ piece, count, margin, edit }: JoinRowsProps) {
   const { joins } = piece;
   const ghost = useGhost(joins, newJoin);
   const set = useCallback<SetJoin>(
@@ -114,7 +115,7 @@ export function JoinRows({ piece, count, margin, edit }: JoinRowsProps) {
         )}
       </div>
       <HeatLadder count={count} margin={margin} onSolder={setSolder} />
-      <SortableRows ids={joins.map(({ id }) => id)} onMove={(from, to) => onMove(from, to - from)}>
+      <SortableRows onMove={(from, to) => onMove(from, to - from)}>
         <table role="table" className="rows rows-fixed" style={columns}>
           {joins.length > 0 && (
             <thead role="rowgroup">
@@ -165,6 +166,12 @@ export function JoinRows({ piece, count, margin, edit }: JoinRowsProps) {
       )}
     </section>
   );
+}, sameJoins);
+
+function sameJoins(before: JoinRowsProps, after: JoinRowsProps): boolean {
+  const [a, b] = [before.piece, after.piece];
+  const same = a.joins === b.joins && a.school === b.school && a.snippet === b.snippet;
+  return same && before.margin === after.margin && before.edit === after.edit && before.count.size === after.count.size;
 }
 
 type SetJoin = (index: number, join: Join, change: Partial<Omit<Join, 'id'>>) => void;
@@ -201,7 +208,7 @@ const JoinRow = memo(function JoinRow(props: JoinRowProps) {
   );
   if (!reckoning)
     return (
-      <SortableRow isBlank id={join.id}>
+      <SortableRow isBlank>
         <tr role="row">
           <td role="cell" className="first" />
           <td role="cell">{nameField}</td>
@@ -210,7 +217,7 @@ const JoinRow = memo(function JoinRow(props: JoinRowProps) {
       </SortableRow>
     );
   return (
-    <SortableRow id={join.id} onKeyDown={(event) => moveByKeys(event, index, onMove)}>
+    <SortableRow onKeyDown={(event) => moveByKeys(event, index, onMove)}>
       <tr role="row">
         <td role="cell" className="first num text-soft">
           <RowTools name={name} index={index} last={last} onMove={onMove} onRemove={onRemove} />

@@ -89,7 +89,7 @@ export const PartRow = memo(function PartRow({
   );
   if (!reckoning) {
     return (
-      <SortableRow isBlank id={part.id}>
+      <SortableRow isBlank>
         <tr role="row">
           <td role="cell" className="first" />
           <td role="cell">{nameField}</td>
@@ -100,7 +100,7 @@ export const PartRow = memo(function PartRow({
   }
 
   return (
-    <SortableRow id={part.id} onKeyDown={(event) => moveByKeys(event, index, onMove)}>
+    <SortableRow onKeyDown={(event) => moveByKeys(event, index, onMove)}>
       <tr role="row">
         <td role="cell" className="first">
           <RowTools name={name} index={index} last={last} onMove={onMove} onRemove={onRemove} />

@@ -57,7 +57,7 @@ export function PartRows({ piece, count, margin, edit }: PartRowsProps) {
         <h2 id="parts">Parts</h2>
         {takes && <span className="aside num">{showValue(takes.value, takes.unit)} g cut for one</span>}
       </div>
-      <SortableRows ids={parts.map(({ id }) => id)} onMove={(from, to) => onMove(from, to - from)}>
+      <SortableRows onMove={(from, to) => onMove(from, to - from)}>
         <table role="table" className="rows rows-fixed" style={columns}>
           <thead role="rowgroup">
             <tr role="row">

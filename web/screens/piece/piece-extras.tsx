@@ -1,5 +1,5 @@
 // Notes, tags, a collection, and pictures.
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { X } from 'lucide-react';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { useAddPhotoMutation } from '../../app/api.ts';
@@ -7,7 +7,12 @@ import { problemOf } from '../../app/saving.ts';
 import { Field } from '../../parts/field.tsx';
 import type { EditPiece } from '../../parts/remark-lines.tsx';
 
-export function PieceExtras({ piece, edit }: { piece: Piece; edit: EditPiece }) {
+interface PieceExtrasProps {
+  readonly piece: Piece;
+  readonly edit: EditPiece;
+}
+
+export const PieceExtras = memo(function PieceExtras({ piece, edit }: PieceExtrasProps) {
   return (
     <section aria-label="Notes and pictures" className="mt-6">
       <label className="block">
@@ -37,6 +42,10 @@ export function PieceExtras({ piece, edit }: { piece: Piece; edit: EditPiece }) 
       <Photos piece={piece} edit={edit} />
     </section>
   );
+}, sameExtras);
+
+function sameExtras({ piece: a }: PieceExtrasProps, { piece: b }: PieceExtrasProps): boolean {
+  return a.note === b.note && a.collection === b.collection && a.tags === b.tags && a.photos === b.photos;
 }
 
 function Tags({ tags, edit }: { tags: readonly string[]; edit: EditPiece }) {

@@ -1,16 +1,18 @@
 // Sizes: what varies, and what each size weighs, takes and sells for.
 import { Plus, X } from 'lucide-react';
-import { useCallback } from 'react';
+import { memo, useCallback } from 'react';
 import { showValue } from '../../../core/figure/show.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import type { Sizes } from '../../../core/piece/sizes.ts';
 import type { PieceCount } from '../../../core/price/count.ts';
+import type { Problem } from '../../../core/studio/rates.ts';
 import { pieceCount, problemsAt, useBasis, type Basis } from '../../app/reckoning.ts';
 import { useSliced } from '../../app/use-sliced.ts';
 import { Choice, type Option } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
 import { Num } from '../../parts/num.tsx';
 import type { EditPiece } from '../../parts/remark-lines.tsx';
+import { Row } from '../../parts/row.tsx';
 
 const priceOptions: readonly Option[] = [
   { value: 'each', label: 'each size its own price' },
@@ -24,11 +26,25 @@ interface SizeTableProps {
 }
 
 export function SizeTable({ piece, count, edit }: SizeTableProps) {
-  const { parameters, rows, price } = piece.sizes;
   const basis = useBasis();
   // Twelve sizes are twelve counts: they follow a moment behind the hand.
   const start = useCallback(() => sizeCounts(piece, basis), [piece, basis]);
   const counts = useSliced(start) ?? NO_COUNTS;
+  const problems = JSON.stringify(count.problems.filter(({ path }) => path.startsWith('sizes.')));
+  return <SizeRows sizes={piece.sizes} counts={counts} problems={problems} edit={edit} />;
+}
+
+interface SizeRowsProps {
+  readonly sizes: Sizes;
+  readonly counts: readonly PieceCount[];
+  /** JSON, so that the table is drawn again only when the sentences change. */
+  readonly problems: string;
+  readonly edit: EditPiece;
+}
+
+const SizeRows = memo(function SizeRows({ sizes: written, counts, problems: json, edit }: SizeRowsProps) {
+  const { parameters, rows, price } = written;
+  const problems = JSON.parse(json) as readonly Problem[];
   const change = (what: string, with_: (sizes: Sizes) => Sizes) =>
     edit(what, (draft) => void (draft.sizes = with_(JSON.parse(JSON.stringify(draft.sizes)) as Sizes)));
   const addParameter = () =>
@@ -82,7 +98,7 @@ export function SizeTable({ piece, count, edit }: SizeTableProps) {
                     value={name}
                     label={`Measure ${String(index + 1)} that varies, name`}
                     maxLength={20}
-                    problem={problemsAt(count.problems, `sizes.parameters.${String(index)}`)['name']}
+                    problem={problemsAt(problems, `sizes.parameters.${String(index)}`)['name']}
                     problemId={`measure-${id}`}
                     onChange={(value) =>
                       change(`sizes.${id}`, (sizes) => ({
@@ -137,7 +153,7 @@ export function SizeTable({ piece, count, edit }: SizeTableProps) {
           {rows.map((row, index) => {
             const sized = counts[index];
             return (
-              <tbody key={row.id}>
+              <Row key={row.id}>
                 <tr>
                   <td>
                     <Field
@@ -202,7 +218,7 @@ export function SizeTable({ piece, count, edit }: SizeTableProps) {
                     <td colSpan={5} />
                   )}
                 </tr>
-              </tbody>
+              </Row>
             );
           })}
         </table>
@@ -218,7 +234,7 @@ export function SizeTable({ piece, count, edit }: SizeTableProps) {
       </p>
     </section>
   );
-}
+});
 
 function rangeInWords(counts: readonly PieceCount[]): string {
   const weights = counts.map(({ weight }) => weight.value);

@@ -112,7 +112,7 @@ export const StepRows = memo(function StepRows({ piece, count, margin, edit }: S
         </span>
       </div>
       <RouteOffer piece={piece} edit={edit} />
-      <SortableRows ids={steps.map(({ id }) => id)} onMove={(from, to) => onMove(from, to - from)}>
+      <SortableRows onMove={(from, to) => onMove(from, to - from)}>
         <table role="table" className="rows rows-fixed" style={columns}>
           <thead role="rowgroup">
             <tr role="row">
@@ -219,7 +219,7 @@ const StepRow = memo(function StepRow(props: StepRowProps) {
   );
   if (!reckoning)
     return (
-      <SortableRow isBlank id={step.id}>
+      <SortableRow isBlank>
         <tr role="row">
           <td role="cell" className="first" />
           <td role="cell">{nameField}</td>
@@ -228,7 +228,7 @@ const StepRow = memo(function StepRow(props: StepRowProps) {
       </SortableRow>
     );
   return (
-    <SortableRow id={step.id} onKeyDown={(event) => moveByKeys(event, index, onMove)}>
+    <SortableRow onKeyDown={(event) => moveByKeys(event, index, onMove)}>
       <tr role="row">
         <td role="cell" className="first num text-soft">
           <RowTools name={name} index={index} last={last} onMove={onMove} onRemove={onRemove} />
