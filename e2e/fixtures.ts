@@ -28,7 +28,7 @@ export const test = base.extend<Fixtures>({
         );
       });
       page.on('console', (message) => {
-        if (message.type() === 'error') messages.push(message.text());
+        if (message.type() === 'error' && !isClosing) messages.push(message.text());
       });
       page.on('pageerror', (error) => messages.push(error.message));
       await use(undefined);
@@ -39,11 +39,16 @@ export const test = base.extend<Fixtures>({
 });
 export { expect };
 
+/** Once a test is over its ledger is closed under the page, which may still have something to send. */
+let isClosing = false;
+
 async function withServer(kind: 'own' | 'demo', use: (server: LedgerServer) => Promise<void>): Promise<void> {
   const dir = mkdtempSync(join(tmpdir(), 'noon-e2e-'));
   const server = new LedgerServer(join(dir, 'ledger.sqlite'), kind);
   await server.start();
+  isClosing = false;
   await use(server);
+  isClosing = true;
   await server.stop();
   rmSync(dir, { recursive: true, force: true });
 }

@@ -1,5 +1,5 @@
 // The book of pieces: every design with what it weighs, takes and is sold for; beside it, what a bench hour earns.
-import { useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { isWanted, shelvesOf, type BookWanted } from '../../../core/piece/book-order.ts';
@@ -12,9 +12,11 @@ import { Spread } from '../../parts/spread.tsx';
 import { titleOf } from './book-line.ts';
 import { BookTable, type Sorting, type SortKey } from './book-table.tsx';
 import { EmptyBook, FirstSteps } from './empty-book.tsx';
-import { HourlyPay } from './hourly-pay.tsx';
 import { PricesToRenew } from './prices-to-renew.tsx';
 import { lineOf, useBook } from './use-book.ts';
+
+// A chart, and what draws it, comes a moment after the book itself.
+const HourlyPay = lazy(async () => ({ default: (await import('./hourly-pay.tsx')).HourlyPay }));
 
 const NO_PIECES: readonly PieceDocument[] = [];
 const ALL: BookWanted = { words: '', tag: '', collection: '' };
@@ -101,7 +103,9 @@ export function PiecesScreen() {
         <>
           {all?.length === 0 && <FirstSteps hasFix={basis.fix !== null} />}
           <PricesToRenew lines={failing} />
-          <HourlyPay lines={counted} />
+          <Suspense>
+            <HourlyPay lines={counted} />
+          </Suspense>
         </>
       }
       rightFoot={
