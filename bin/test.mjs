@@ -79,9 +79,10 @@ for (const [name, step] of steps) {
 }
 
 const unit = report(unitReport, (json) => [json.numPassedTests, json.numFailedTests]);
-const browser = report(browserReport, ({ stats }) => [stats.expected, stats.unexpected + stats.flaky]);
+const browser = report(browserReport, ({ stats }) => [stats.expected + stats.flaky, stats.unexpected, stats.flaky]);
 const [passed, failed] = [unit[0] + browser[0], unit[1] + browser[1]];
 if (failedStep) console.log(`\nStopped at: ${failedStep}`);
+if (browser[2]) console.log(`\n${browser[2]} passed only the second time`);
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failedStep ? 1 : 0);
 

@@ -84,6 +84,8 @@ test('a hinge, entered from nothing: the check speaks, its remedies put it right
   await expect(even).toBeVisible();
   await even.getByRole('button', { name: 'Use 5' }).click();
   await expectWritten(page.getByLabel('Knuckles, knuckles'), '5');
+  // The check runs when the hand rests: until then both remarks stand.
+  await expect(remark(page, 'hinge')).toHaveCount(1);
   await expect(remark(page, 'hinge')).toContainText('does not go in');
   await write(page.getByLabel('Pin, diameter'), '1.2');
   await expect(remark(page, 'hinge')).toHaveCount(0);
