@@ -225,6 +225,8 @@ async function openMs(page: Page, id: string): Promise<number> {
     await page.goto(`${server.url}/pieces`);
     const link = page.locator(`a[href="/pieces/${id}"]`).first();
     await link.scrollIntoViewIfNeeded();
+    // Nobody opens a piece before having seen the book.
+    await page.waitForTimeout(500);
     times.push(
       await link.evaluate(
         (anchor) =>

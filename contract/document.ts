@@ -24,6 +24,10 @@ export function documentSchema<Body extends z.ZodType>(body: Body) {
   });
 }
 
+export function documentListSchema<Body extends z.ZodType>(body: Body) {
+  return z.array(documentSchema(body));
+}
+
 /** Saving a draft: the whole body and the version it was based on. */
 export function draftSchema<Body extends z.ZodType>(body: Body) {
   return z.object({ version: z.int().min(1), body });

@@ -106,6 +106,7 @@ describe('a piece', () => {
       costMinor: 301,
       wholesaleMinor: 700,
       retailMinor: 1600,
+      how: 'accepted',
     });
   });
 

@@ -8,10 +8,15 @@ import swaggerUi from '@fastify/swagger-ui';
 import Fastify, { type FastifyInstance, type FastifyReply } from 'fastify';
 import { jsonSchemaTransform, serializerCompiler, validatorCompiler } from 'fastify-type-provider-zod';
 import { answerError, answerNotFound, BODY_LIMIT_BYTES, sendProblem } from './answers.ts';
+import { standIn } from './prices/stand-in.ts';
 import { batchRoutes } from './routes/batches.ts';
+import { fairRoutes } from './routes/fairs.ts';
 import { fixRoutes } from './routes/fixes.ts';
 import { photoRoutes } from './routes/photos.ts';
 import { pieceRoutes } from './routes/pieces.ts';
+import { priceRoutes } from './routes/prices.ts';
+import { quoteRoutes } from './routes/quotes.ts';
+import { receiptRoutes } from './routes/receipts.ts';
 import { studioRoutes } from './routes/studio.ts';
 import type { Book } from './store/book.ts';
 
@@ -53,7 +58,11 @@ export async function createApp(book: Book, { webDir, logLevel = 'warn' }: AppOp
   await app.register(pieceRoutes(book));
   await app.register(photoRoutes(book));
   await app.register(batchRoutes(book));
-  await app.register(fixRoutes(book));
+  await app.register(fixRoutes(book, standIn));
+  await app.register(receiptRoutes(book));
+  await app.register(priceRoutes(book));
+  await app.register(fairRoutes(book));
+  await app.register(quoteRoutes(book));
   app.get('/api/health', { schema: { hide: true } }, () => ({ ok: true }));
   await servePages(app, webDir);
   return app;

@@ -1,12 +1,20 @@
 // The cost column: everything one piece takes, in grams, minutes and money, adding up to what it costs.
 import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
 import { settle } from '../figure/settle.ts';
-import type { ScrapKind } from '../piece/part.ts';
-import { scrapNames } from '../piece/reckon-part.ts';
+import type { ScrapTerms } from '../studio/rates.ts';
+import { hourly } from './hourly.ts';
+import { metalLine, scrapLine, solderLine, spoiltMetal, type PricedPart, type PricedSolder } from './metal-lines.ts';
+import { rejectsEach, type Spoiling } from './rejects.ts';
+
+export const costKeys = [
+  'metal', 'solder', 'scrap', 'findings', 'stones', 'outwork', 'consumables', 'labour', 'overhead', 'rejects',
+  'packaging', 'marks',
+] as const; // prettier-ignore
+export type CostKey = (typeof costKeys)[number];
 
 /** One line of the column: what it takes, and what that costs for one piece. */
 export interface CostLine {
-  readonly key: 'metal' | 'solder' | 'scrap' | 'findings' | 'consumables' | 'labour' | 'overhead';
+  readonly key: CostKey;
   readonly takes: Figure;
   readonly each: Figure;
 }
@@ -15,38 +23,24 @@ export interface CostColumn {
   readonly lines: readonly CostLine[];
   /** Whole minor units; its lines add up to it. */
   readonly cost: Figure;
-}
-
-/** A part's metal as bought: grams cut for it, and the price of one. */
-export interface PricedPart {
-  readonly name: string;
-  readonly gross: Figure;
-  readonly scrap: Readonly<Partial<Record<ScrapKind, Figure>>>;
-  /** Minor units per gram as bought. */
-  readonly bought: Figure;
-  /** Minor units per gram for the metal's content alone. */
-  readonly content: Figure;
-}
-
-export interface PricedSolder {
-  readonly grams: Figure;
-  readonly bought: Figure;
+  /** The lines before they were settled, minor units. */
+  readonly exact: readonly number[];
+  /** Metal in the scrap that nobody pays back, minor units; null where none is lost. */
+  readonly lost: Figure | null;
 }
 
 export interface PricedFinding {
   readonly name: string;
+  readonly kind: 'findings' | 'stones' | 'outwork';
   readonly count: number;
   /** Minor units each. */
   readonly price: Figure;
 }
 
-export interface HourlyRates {
-  readonly labour: Figure;
-  readonly overhead: Figure;
-  /** 0 to 1 of the content of clean scrap. */
-  readonly scrapShare: Figure;
-  /** 0 to 1 of the content of soldered scrap and filings. */
-  readonly mixedScrapShare: Figure;
+/** Attended minutes of one piece at one rate. */
+export interface Hands {
+  readonly minutes: Figure;
+  readonly rate: Figure;
 }
 
 export interface ColumnInputs {
@@ -55,106 +49,94 @@ export interface ColumnInputs {
   readonly findings: readonly PricedFinding[];
   /** Attended, for one piece, set-up spread. */
   readonly minutes: Figure;
+  /** The same by whose hands they are. */
+  readonly hands: readonly Hands[];
   /** Makes the line of consumables from what metal and hands cost. */
   readonly consumables: (metal: Figure, labour: Figure) => { readonly takes: Figure; readonly each: Figure };
+  /** Share of the minutes spent up to each step, with its yield. */
+  readonly steps: readonly { readonly name: string; readonly yield: number; readonly spentShare: number }[];
+  readonly packaging: Figure | null;
+  readonly marks: Figure | null;
 }
 
 /**
  * Makes the cost column of one piece.
- * @param rates    money per bench hour, and what scrap brings back
  * @param currency ISO 4217
  */
-export function costColumn(inputs: ColumnInputs, rates: HourlyRates, currency: string): CostColumn {
-  const { parts, solders, findings, minutes } = inputs;
-  const metalLine: CostLine = {
-    key: 'metal',
-    takes: totalOf(
-      'metal cut',
-      'g',
-      parts.map((part) => part.gross),
-    ),
-    each: metal(parts, currency),
-  };
-  const labour = hourly('bench time', minutes, rates.labour, currency);
+export function costColumn(
+  inputs: ColumnInputs,
+  { overhead, scrap: terms }: { readonly overhead: Figure; readonly scrap: ScrapTerms },
+  currency: string,
+): CostColumn {
+  const { parts, minutes } = inputs;
+  const metal = metalLine(parts, currency);
+  const solder = solderLine(inputs.solders, currency);
+  const scrap = scrapLine(parts, terms, currency);
+  const labour = labourOf(inputs.hands, minutes, currency);
+  const consumables = inputs.consumables(metal.each, labour);
+  const studio = hourly('studio overhead', minutes, overhead, currency);
+  const atBench = labour.value + studio.value + consumables.each.value;
+  const spoiling = inputs.steps.map(({ name, yield: share, spentShare }): Spoiling => ({
+    name,
+    yield: share,
+    spent: atBench * spentShare,
+  }));
+  const rejects = spoiling.some((step) => step.yield < 1)
+    ? rejectsEach(spoiling, metalOfSpoilt(inputs, terms, currency), currency)
+    : null;
   const exact: CostLine[] = [
-    metalLine,
-    ...(solders.length > 0 ? [soldered(solders, currency)] : []),
-    ...scrapReturned(parts, rates, currency),
-    ...(findings.length > 0 ? [bought(findings, currency)] : []),
-    { key: 'consumables', ...inputs.consumables(metalLine.each, labour) },
+    { key: 'metal', ...metal },
+    ...(solder ? [{ key: 'solder', ...solder } as const] : []),
+    ...(scrap ? [{ key: 'scrap', takes: scrap.takes, each: scrap.each } as const] : []),
+    ...(['findings', 'stones', 'outwork'] as const).flatMap((kind) => bought(kind, inputs.findings, currency)),
+    { key: 'consumables', ...consumables },
     { key: 'labour', takes: minutes, each: labour },
-    { key: 'overhead', takes: minutes, each: hourly('studio overhead', minutes, rates.overhead, currency) },
+    { key: 'overhead', takes: minutes, each: studio },
+    ...(rejects ? [{ key: 'rejects', ...rejects } as const] : []),
+    ...(['packaging', 'marks'] as const).flatMap((key) => {
+      const each = inputs[key];
+      return each ? [{ key, takes: given(each.label, 1, '', 'for each piece'), each }] : [];
+    }),
   ];
-  const cost = settle(
-    totalOf(
-      'cost',
-      currency,
-      exact.map((line) => line.each),
-    ),
-  );
-  return { cost, lines: exact.map((line, index) => ({ ...line, each: cost.from[index] ?? line.each })) };
+  const each = exact.map((line) => line.each);
+  const cost = settle(totalOf('cost', currency, each));
+  return {
+    cost,
+    lines: exact.map((line, index) => ({ ...line, each: cost.from[index] ?? line.each })),
+    exact: each.map(({ value }) => value),
+    lost: scrap && scrap.lost.value > 0 ? scrap.lost : null,
+  };
 }
 
-function metal(parts: readonly PricedPart[], currency: string): Figure {
-  const lines = parts.map(({ name, gross, bought: price }) =>
-    reckoned(
-      name,
-      gross.value * price.value,
-      currency,
-      () => `${inSum(gross.value)} × ${inSum(price.value, price.unit)}`,
-      [gross, price],
-    ),
-  );
-  return totalOf('metal', currency, lines);
+// One rate for all the minutes is the usual case; several makers are a sum of theirs.
+function labourOf(hands: readonly Hands[], minutes: Figure, currency: string): Figure {
+  const [only] = hands;
+  if (only && hands.length === 1) return hourly('bench time', minutes, only.rate, currency);
+  const lines = hands.map(({ minutes, rate }) => hourly(rate.label, minutes, rate, currency));
+  return totalOf('bench time', currency, lines);
 }
 
-function soldered(solders: readonly PricedSolder[], currency: string): CostLine {
-  const lines = solders.map(({ grams, bought: price }) => {
-    const how = () => `${inSum(grams.value)} × ${inSum(price.value, price.unit)}`;
-    return reckoned(grams.label, grams.value * price.value, currency, how, [grams, price]);
-  });
-  const grams = solders.map((one) => one.grams);
-  return { key: 'solder', takes: totalOf('solder', 'g', grams), each: totalOf('solder', currency, lines) };
-}
-
-function scrapReturned(parts: readonly PricedPart[], rates: HourlyRates, currency: string): CostLine[] {
-  const lost: Figure[] = [];
-  const money: Figure[] = [];
-  for (const { name, scrap, content } of parts) {
-    for (const kind of ['clean', 'soldered', 'filings'] as const) {
-      const mass = scrap[kind];
-      if (!mass) continue;
-      const share = kind === 'clean' ? rates.scrapShare : rates.mixedScrapShare;
-      const label = kind === 'clean' ? name : `${name}, ${scrapNames[kind]}`;
-      const less = reckoned(label, -mass.value, 'g', () => `−${inSum(mass.value)}`, [mass]);
-      const how = () => `(${inSum(less.value)}) × ${inSum(content.value, content.unit)} × ${inSum(share.value)}`;
-      lost.push(less);
-      money.push(reckoned(label, less.value * content.value * share.value, currency, how, [less, content, share]));
-    }
-  }
-  if (lost.length === 0) return [];
-  return [
-    { key: 'scrap', takes: totalOf('scrap returned', 'g', lost), each: totalOf('scrap returned', currency, money) },
-  ];
-}
-
-function bought(findings: readonly PricedFinding[], currency: string): CostLine {
-  const lines = findings.map(({ name, count, price }) =>
+function bought(kind: PricedFinding['kind'], findings: readonly PricedFinding[], currency: string): CostLine[] {
+  const ofKind = findings.filter((finding) => finding.kind === kind);
+  if (ofKind.length === 0) return [];
+  const lines = ofKind.map(({ name, count, price }) =>
     reckoned(name, count * price.value, currency, () => `${String(count)} × ${inSum(price.value, currency)}`, [
       given('count', count, '', 'as typed'),
       price,
     ]),
   );
-  const pieces = findings.reduce((sum, { count }) => sum + count, 0);
-  return {
-    key: 'findings',
-    takes: given('findings', pieces, '', 'as listed'),
-    each: totalOf('findings', currency, lines),
-  };
+  const pieces = ofKind.reduce((sum, { count }) => sum + count, 0);
+  return [{ key: kind, takes: given(kind, pieces, '', 'as listed'), each: totalOf(kind, currency, lines) }];
 }
 
-/** Money for minutes at a rate an hour. */
-export function hourly(label: string, minutes: Figure, rate: Figure, currency: string): Figure {
-  const how = () => `${inSum(minutes.value)} ÷ 60 × ${inSum(rate.value, rate.unit)}`;
-  return reckoned(label, (minutes.value / 60) * rate.value, currency, how, [minutes, rate]);
+function metalOfSpoilt({ parts, solders }: ColumnInputs, terms: ScrapTerms, currency: string): Figure {
+  const metal = metalLine(parts, currency).each;
+  const solder = solderLine(solders, currency)?.each;
+  const offcuts = scrapLine(parts, terms, currency)?.each;
+  const back = spoiltMetal(parts, terms, currency);
+  const less = reckoned('its metal brings back', -back.value, currency, () => `−${inSum(back.value, currency)}`, [
+    back,
+  ]);
+  const lines = [metal, solder, offcuts, less].filter((line) => line !== undefined);
+  return totalOf('metal lost with a spoilt piece', currency, lines);
 }

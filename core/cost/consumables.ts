@@ -2,7 +2,7 @@
 import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
 import type { ConsumableRates } from '../studio/rates.ts';
 import type { ConsumableSchool } from '../studio/studio.ts';
-import { hourly } from './column.ts';
+import { hourly } from './hourly.ts';
 
 export interface Uses {
   /** Attended minutes of one piece. */

@@ -73,6 +73,16 @@ export function readShare(text: string, what: string): Reading {
 }
 
 /**
+ * Reads a mark-up: what is added to a cost, in per cent of it.
+ * @returns 0.5 for 50 %, 0 when nothing is entered
+ */
+export function readMarkUp(text: string): Reading {
+  const reading = readPlain(text, 'mark-up', '50 %', (number, unit) => (unit === '%' ? number : undefined));
+  if (reading.ok && reading.value > 5000) return unread('A mark-up of more than 5,000 % is surely a slip. Check it.');
+  return reading.ok ? read(reading.value / 100, reading.source) : reading;
+}
+
+/**
  * Reads a density.
  * @returns g/cm³; nothing entered is refused, since every weight hangs on it
  */

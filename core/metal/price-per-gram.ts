@@ -13,12 +13,25 @@ export interface AlloyPrice {
   readonly bought: Figure;
 }
 
+/** What metal is costed at: what it costs to replace today, or what was paid for it. */
+export interface Paid {
+  readonly basis: 'average' | 'last';
+  /** Minor units per gram. */
+  readonly perGram: Figure;
+}
+
 /**
  * Price of one gram of an alloy in a form.
  * @param makingCharge  minor units per gram over the metal's content (for base metals, the whole price)
+ * @param paid  what was paid for it, where the studio costs by that; null costs it at what it takes to replace it
  * @returns the price, or a sentence when the fix lacks a precious metal that is in the alloy
  */
-export function alloyPrice(alloy: Alloy, fix: Fix, makingCharge: Figure): AlloyPrice | { readonly sentence: string } {
+export function alloyPrice(
+  alloy: Alloy,
+  fix: Fix,
+  makingCharge: Figure,
+  paid: Paid | null = null,
+): AlloyPrice | { readonly sentence: string } {
   const unit = `${fix.currency}/g`;
   const terms: { share: Figure; price: Figure }[] = [];
   for (const metal of fixMetals) {
@@ -38,14 +51,18 @@ export function alloyPrice(alloy: Alloy, fix: Fix, makingCharge: Figure): AlloyP
     `metal in ${alloy.name}`,
     terms.reduce((sum, { share, price }) => sum + share.value * price.value, 0),
     unit,
-    terms.map(({ share, price }) => `${inSum(share.value)} × ${inSum(price.value, unit)}`).join(' + ') || '0',
+    () => terms.map(({ share, price }) => `${inSum(share.value)} × ${inSum(price.value, unit)}`).join(' + ') || '0',
     terms.flatMap(({ share, price }) => [share, price]),
   );
+  if (paid) {
+    const label = `${alloy.name}, per gram, ${paid.basis === 'average' ? 'average paid' : 'last paid'}`;
+    return { content, bought: { ...paid.perGram, label } };
+  }
   const bought = reckoned(
-    `${alloy.name}, per gram`,
+    `${alloy.name}, per gram to replace`,
     content.value + makingCharge.value,
     unit,
-    `${inSum(content.value, unit)} + ${inSum(makingCharge.value, unit)}`,
+    () => `${inSum(content.value, unit)} + ${inSum(makingCharge.value, unit)}`,
     [content, makingCharge],
   );
   return { content, bought };

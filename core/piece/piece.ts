@@ -1,6 +1,7 @@
 // The piece: a design as the maker describes it. Measures stand as typed; `reckon` makes numbers of them.
 import { z } from 'zod';
 import { nameSchema, noteSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
+import { priceSchools } from '../studio/price-schools.ts';
 import { joinSchema } from './join.ts';
 import { partSchema } from './part.ts';
 import { noSizes, sizesSchema } from './sizes.ts';
@@ -44,6 +45,14 @@ const knownSchema = z.strictObject({ rule: z.string().max(40), about: z.string()
 
 const photoSchema = z.strictObject({ id: z.string().max(80), caption: nameSchema });
 
+/** How it is priced where that is not the studio's rule, and why. */
+const pricingSchema = z.strictObject({
+  school: z.enum(['', ...priceSchools]),
+  reason: noteSchema,
+  /** The retail price to go back from. */
+  target: typedSchema,
+});
+
 export const pieceSchema = z.strictObject({
   name: nameSchema,
   note: noteSchema,
@@ -65,6 +74,11 @@ export const pieceSchema = z.strictObject({
   sizes: sizesSchema.default(noSizes),
   /** How consumables are counted; blank: as the studio does. */
   consumables: z.enum(['', 'hour', 'use', 'share']).default(''),
+  pricing: pricingSchema.default({ school: '', reason: '', target: '' }),
+  /** What it is packed in; blank: as the studio's pieces are. */
+  packaging: typedSchema.default(''),
+  /** Whether it is sent for its marks; blank: when they are due. */
+  marks: z.enum(['', 'yes', 'no']).default(''),
   known: z.array(knownSchema).max(200).default([]),
   tags: z.array(z.string().min(1).max(40)).max(30, 'A piece has 30 tags at most.').default([]),
   collection: nameSchema.default(''),

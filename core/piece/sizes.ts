@@ -1,6 +1,7 @@
 // Sizes: a table of parameters, and any dimension of the piece bound to one or to a small formula of it.
 import { z } from 'zod';
 import { nameSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
+import type { Part } from './part.ts';
 import type { Piece } from './piece.ts';
 
 const parameterSchema = z.strictObject({
@@ -42,8 +43,9 @@ export function parameterProblem(name: string, others: readonly string[]): strin
 }
 
 /**
- * The piece in one of its sizes: each parameter named in a typed measure is put in. Rows that name none stay the same
- * objects, so that whoever remembers a row's reckoning need not reckon it again.
+ * The piece in one of its sizes: each parameter named in a typed measure is put in. A row that names none stays the same
+ * object, and one that does is the same object as the last time, so that whoever remembers a row's reckoning need not
+ * reckon it again.
  */
 export function pieceInSize(piece: Piece, size: Size): Piece {
   const values = new Map(
@@ -59,19 +61,39 @@ export function pieceInSize(piece: Piece, size: Size): Piece {
       const value = values.get(word.toLowerCase()) ?? '';
       return at === 0 && word.length === text.trim().length ? value : `(${value})`;
     });
+  const key = [...values].join('\n');
   return {
     ...piece,
-    parts: piece.parts.map((part) => {
-      const section = putInto(part.section, put);
-      const blank = putInto(part.blank, put);
-      const [count, trim, hole] = [put(part.count), put(part.trim), put(part.hole)];
-      const same = section === part.section && blank === part.blank && count === part.count;
-      return same && trim === part.trim && hole === part.hole ? part : { ...part, section, blank, count, trim, hole };
-    }),
-    joins: piece.joins.map((join) => putInto(join, put, ['amount', 'count'])),
-    findings: piece.findings.map((finding) => putInto(finding, put, ['count', 'price', 'grams', 'length', 'width'])),
-    steps: piece.steps.map((step) => putInto(step, put, ['each', 'drivers'])),
+    parts: piece.parts.map((part) => remembered(part, key, () => partWith(part, put))),
+    joins: piece.joins.map((join) => remembered(join, key, () => putInto(join, put, ['amount', 'count']))),
+    findings: piece.findings.map((finding) =>
+      remembered(finding, key, () => putInto(finding, put, ['count', 'price', 'grams', 'length', 'width'])),
+    ),
+    steps: piece.steps.map((step) => remembered(step, key, () => putInto(step, put, ['each', 'drivers']))),
   };
+}
+
+function partWith(part: Part, put: (text: string) => string): Part {
+  const section = putInto(part.section, put);
+  const blank = putInto(part.blank, put);
+  const [count, trim, hole] = [put(part.count), put(part.trim), put(part.hole)];
+  const same = section === part.section && blank === part.blank && count === part.count;
+  return same && trim === part.trim && hole === part.hole ? part : { ...part, section, blank, count, trim, hole };
+}
+
+const rowsBySize = new WeakMap<object, Map<string, object>>();
+/** Sizes of a row kept at once; more than a piece may have would only be those typed over. */
+const MOST_KEPT = 64;
+
+function remembered<Row extends object>(row: Row, key: string, make: () => Row): Row {
+  const known = rowsBySize.get(row) ?? new Map<string, object>();
+  rowsBySize.set(row, known);
+  const found = known.get(key);
+  if (found) return found as Row;
+  if (known.size >= MOST_KEPT) known.clear();
+  const made = make();
+  known.set(key, made);
+  return made;
 }
 
 /** Whether the piece comes in more than one size. */

@@ -58,6 +58,8 @@ export function standardStep(kind: StepKind, name: string, of: string, from: str
     drivers: '',
     load: time.load ?? '',
     yield: time.yield ?? '',
+    maker: '',
+    spread: '',
     from,
     byHand: false,
   };

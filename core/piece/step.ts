@@ -37,6 +37,10 @@ export const stepSchema = z.strictObject({
   load: typedSchema.default(''),
   /** Share that comes out good; blank: all. */
   yield: typedSchema.default(''),
+  /** Whose hands, of the makers with a rate of their own; blank: at the studio's rate. */
+  maker: z.string().max(40).default(''),
+  /** How far its minutes usually stray, one standard deviation as a share; blank: as the studio's do. */
+  spread: typedSchema.default(''),
   /** The proposal it came from; blank for one the maker added. */
   from: z.string().max(80).default(''),
   /** Changed by hand since it was proposed: never changed again by a proposal. */

@@ -11,7 +11,7 @@ const studio: Studio = {
   overheadPerHour: '9',
   consumablesPerHour: '3',
   scrapShare: '80 %',
-  makingCharges: [{ id: 'ag', family: 'silver', wire: '0.12', sheet: '0.10', tube: '' }],
+  makingCharges: [{ id: 'ag', family: 'silver', upTo: '', shaped: '', wire: '0.12', sheet: '0.10', tube: '' }],
 };
 const fix: Fix = {
   id: 1,

@@ -18,22 +18,35 @@ test.each([
   [20001, 20500],
   [0, 0],
 ])('%d goes up to %d', (exact, point) => {
-  expect(upToPricePoint(exact, bands, 0)).toBe(point);
+  expect(upToPricePoint(exact, { ladderMinor: [], bands, justBelowMinor: 0 })).toBe(point);
 });
 
 test('just below a point', () => {
-  expect(upToPricePoint(1951, bands, 5)).toBe(1995);
-  expect(upToPricePoint(1996, bands, 5)).toBe(2095);
+  expect(upToPricePoint(1951, { ladderMinor: [], bands, justBelowMinor: 5 })).toBe(1995);
+  expect(upToPricePoint(1996, { ladderMinor: [], bands, justBelowMinor: 5 })).toBe(2095);
 });
 
 test('without bands a price is rounded up to the penny', () => {
-  expect(upToPricePoint(104.2, [], 0)).toBe(105);
+  expect(upToPricePoint(104.2, { ladderMinor: [], bands: [], justBelowMinor: 0 })).toBe(105);
+});
+
+test.each([
+  [1401, 1500],
+  [1500, 1500],
+  [1501, 2500],
+  [2501, 3500],
+  // Above the ladder the bands rule again.
+  [3501, 3600],
+])('on a ladder of 15, 25, 35 the price %d goes up to %d', (exact, point) => {
+  expect(upToPricePoint(exact, { ladderMinor: [1500, 2500, 3500], bands, justBelowMinor: 5 })).toBe(
+    point === 3600 ? 3595 : point,
+  );
 });
 
 test('a price point is never below the price, and less than a step above it', () => {
   fc.assert(
     fc.property(fc.integer({ min: 0, max: 100_000 }), fc.integer({ min: 0, max: 99 }), (exact, less) => {
-      const point = upToPricePoint(exact, bands, less);
+      const point = upToPricePoint(exact, { ladderMinor: [], bands, justBelowMinor: less });
       return point >= exact && point - exact < 500;
     }),
   );

@@ -5,9 +5,14 @@ import type { PieceCount } from './count.ts';
 const kinds = [
   { key: 'metal', name: 'metal' },
   { key: 'findings', name: 'findings' },
+  { key: 'stones', name: 'stones' },
+  { key: 'outwork', name: 'sent out' },
   { key: 'consumables', name: 'consumables' },
   { key: 'labour', name: 'hands' },
   { key: 'overhead', name: 'studio' },
+  { key: 'rejects', name: 'rejects' },
+  { key: 'packaging', name: 'packing' },
+  { key: 'marks', name: 'marks' },
 ] as const;
 
 export interface PriceShare {

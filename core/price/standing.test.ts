@@ -8,7 +8,14 @@ const now = (cost: number, wholesale: number) =>
     column: { cost: given('cost', cost, 'GBP', '') },
     prices: { wholesale: given('wholesale', wholesale, 'GBP', '') },
   }) as unknown as PieceCount;
-const then = { currency: 'GBP', fixOn: '2026-09-01', costMinor: 3000, wholesaleMinor: 6000, retailMinor: 13000 };
+const then = {
+  currency: 'GBP',
+  fixOn: '2026-09-01',
+  costMinor: 3000,
+  wholesaleMinor: 6000,
+  retailMinor: 13000,
+  how: 'accepted' as const,
+};
 
 test('a price holds while the rule asks no more than it', () => {
   expect(priceStanding(then, now(3000, 6000))?.holds).toBe(true);

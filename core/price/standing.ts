@@ -3,13 +3,18 @@ import { z } from 'zod';
 import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
 import type { PieceCount } from './count.ts';
 
-/** What a piece cost and was priced at when it was accepted, in whole minor units. */
+/** How a price came about: by the rule, at acceptance or a new fix; by hand, one or a group; left as it was; taken back. */
+export const priceHows = ['accepted', 'fix', 'set', 'group', 'left', 'undone'] as const;
+export type PriceHow = (typeof priceHows)[number];
+
+/** What a piece was priced at last, and what it cost then, in whole minor units. */
 export const pricedSchema = z.object({
   currency: z.string(),
   fixOn: z.string().nullable(),
   costMinor: z.int(),
   wholesaleMinor: z.int(),
   retailMinor: z.int(),
+  how: z.enum(priceHows).default('accepted'),
 });
 export type Priced = z.infer<typeof pricedSchema>;
 

@@ -16,9 +16,9 @@ const studio: Studio = {
   overheadPerHour: '(380 + 45) / 52',
   consumablesPerHour: '1.85',
   makingCharges: [
-    { id: 'ag', family: 'silver', wire: '0.17', sheet: '4.20 / ozt', tube: '0.61' },
-    { id: 'cu', family: 'copper', wire: '18 / kg', sheet: '', tube: '' },
-    { id: 'au', family: 'yellow-gold', wire: '2.05', sheet: '1.95', tube: '' },
+    { id: 'ag', family: 'silver', upTo: '', shaped: '', wire: '0.17', sheet: '4.20 / ozt', tube: '0.61' },
+    { id: 'cu', family: 'copper', upTo: '', shaped: '', wire: '18 / kg', sheet: '', tube: '' },
+    { id: 'au', family: 'yellow-gold', upTo: '', shaped: '', wire: '2.05', sheet: '1.95', tube: '' },
   ],
 };
 const rates = readRates(studio, 4);

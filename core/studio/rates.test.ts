@@ -19,12 +19,12 @@ test('rates are sums as typed, and say which revision they come from', () => {
 
 test('making charges are by family and form; none entered is nothing', () => {
   const { makingCharge } = withSettings({
-    makingCharges: [{ id: 'ag', family: 'silver', wire: '0.14', sheet: '4 / ozt', tube: '' }],
+    makingCharges: [{ id: 'ag', family: 'silver', upTo: '', shaped: '', wire: '0.14', sheet: '4 / ozt', tube: '' }],
   });
-  expect(makingCharge('silver', 'wire').value).toBeCloseTo(14, 9);
-  expect(makingCharge('silver', 'sheet').value).toBeCloseTo(400 / 31.1034768, 9);
-  expect(makingCharge('silver', 'tube').value).toBe(0);
-  expect(makingCharge('copper', 'wire').source).toMatch(/none entered/);
+  expect(makingCharge('silver', 'wire', 1).value).toBeCloseTo(14, 9);
+  expect(makingCharge('silver', 'sheet', 1).value).toBeCloseTo(400 / 31.1034768, 9);
+  expect(makingCharge('silver', 'tube', 1).value).toBe(0);
+  expect(makingCharge('copper', 'wire', 1).source).toMatch(/none entered/);
 });
 
 test('an own alloy counts its fine metal', () => {
@@ -47,7 +47,7 @@ test('every setting that cannot be read is named where it stands', () => {
     retailFactor: '',
     justBelow: 'x',
     hours: ['9-17', '17-9', 'whenever', '', '', '', ''],
-    makingCharges: [{ id: 'ag', family: 'silver', wire: '1/stone', sheet: '', tube: '' }],
+    makingCharges: [{ id: 'ag', family: 'silver', upTo: '', shaped: '', wire: '1/stone', sheet: '', tube: '' }],
     ownAlloys: [{ id: 'own', name: '', family: 'bronze', fineMetal: '', fineness: '2000', density: '' }],
   });
   expect(new Set(problems.map(({ path }) => path))).toEqual(

@@ -1,13 +1,18 @@
 // The studio's settings read into numbers, each remembering where it came from.
-import { given, type Figure } from '../figure/figure.ts';
+import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { paidFor, type PaidFor, type Receipt } from '../metal/receipt.ts';
 import { alloysWith } from '../metal/alloy.ts';
 import type { Alloy } from '../metal/alloys.ts';
-import { readMoney, readPricePerGram } from '../measure/read-money.ts';
-import { readFactor, readPlain, readShare } from '../measure/read-number.ts';
+import { readMoney } from '../measure/read-money.ts';
+import { readGrams, readPlain, readShare } from '../measure/read-number.ts';
 import { readAlloyDensity } from '../metal/read-density.ts';
-import type { Reading } from '../measure/reading.ts';
+import type { ScrapKind } from '../piece/part.ts';
 import { readHours, type Shift } from './hours.ts';
-import type { ConsumableSchool, MakingCharge, OwnAlloy, Studio } from './studio.ts';
+import { readMakingCharges, type ChargeForm } from './making-charges.ts';
+import { overheadPerHour } from './overhead.ts';
+import type { ReadSetting } from './read-setting.ts';
+import { readSelling, type Selling } from './selling.ts';
+import type { ConsumableSchool, MetalBasis, OwnAlloy, Studio } from './studio.ts';
 
 /** Something that cannot be reckoned with: where it stands in the document, and the sentence shown beside it. */
 export interface Problem {
@@ -22,15 +27,6 @@ export function blocks(problem: Problem): boolean {
   return !problem.onlyPrice;
 }
 
-/** Which column of the making charges a section falls under. */
-export type ChargeForm = 'wire' | 'sheet' | 'tube';
-
-/** Up to `belowMinor` (exclusive) prices go in steps of `stepMinor`. */
-export interface PriceBand {
-  readonly belowMinor: number;
-  readonly stepMinor: number;
-}
-
 /** What small things cost that are used up: flux, blades, grit, gas. */
 export interface ConsumableRates {
   readonly by: ConsumableSchool;
@@ -42,25 +38,53 @@ export interface ConsumableRates {
   readonly share: Figure;
 }
 
+/** What a refiner, or the next melt, gives back of scrap. */
+export interface ScrapTerms {
+  /** 0 to 1 of the metal's price, by kind. */
+  readonly share: Readonly<Record<ScrapKind, Figure>>;
+  /** 0 to 1, lost in melt and assay before anything is paid. */
+  readonly assayLoss: Figure;
+  /** Money per gram sent: the charge for a lot over its usual weight. */
+  readonly lotCharge: Figure;
+}
+
+export interface AssayCharge {
+  /** Of articles up to this weight. */
+  readonly upToG: number;
+  readonly charge: Figure;
+}
+
+/** How far things stray from what was reckoned: standard deviations as shares. */
+export interface Spread {
+  readonly minutes: number;
+  readonly weight: number;
+  /** The share of cases a floor price covers: 0.8 or 0.9. */
+  readonly floorAt: number;
+}
+
 export interface Rates {
   readonly currency: string;
+  readonly country: string;
   readonly alloys: ReadonlyMap<string, Alloy>;
   /** Money per bench hour. */
   readonly labour: Figure;
+  /** Rates of those who have one of their own, by id. */
+  readonly makers: ReadonlyMap<string, Figure>;
   readonly overhead: Figure;
   readonly consumables: ConsumableRates;
-  /** 0 to 1, of clean scrap. */
-  readonly scrapShare: Figure;
-  /** 0 to 1, of scrap with solder on it and of filings. */
-  readonly mixedScrapShare: Figure;
-  readonly country: string;
-  readonly wholesaleFactor: Figure;
-  readonly retailFactor: Figure;
-  readonly priceBands: readonly PriceBand[];
-  readonly justBelowMinor: number;
+  readonly scrap: ScrapTerms;
+  readonly metalBasis: MetalBasis;
+  /** What was paid for metal, where the studio costs by that; nothing until the receipts are known. */
+  readonly paid: PaidFor;
+  readonly packaging: Figure;
+  /** Lightest first. */
+  readonly assayCharges: readonly AssayCharge[];
+  readonly selling: Selling;
+  readonly spread: Spread;
   /** Monday first. */
   readonly week: readonly (readonly Shift[])[];
-  readonly makingCharge: (family: string, form: ChargeForm) => Figure;
+  /** @param thicknessMm  of the stock; thin stock may cost more */
+  readonly makingCharge: (family: string, form: ChargeForm, thicknessMm: number) => Figure;
   readonly problems: readonly Problem[];
 }
 
@@ -73,51 +97,35 @@ export function readRates(studio: Studio, revision: number): Rates {
   const problems: Problem[] = [];
   const source = revision > 0 ? `Studio, revision ${String(revision)}` : 'Studio';
 
-  const value = (path: string, reading: Reading): number => {
+  const value: ReadSetting = (path, reading) => {
     if (reading.ok) return reading.value;
     problems.push({ path, sentence: reading.sentence });
     return 0;
   };
-  const hourly = (label: string, path: 'hourlyRate' | 'overheadPerHour' | 'consumablesPerHour') =>
+  const hourly = (label: string, path: 'hourlyRate' | 'consumablesPerHour') =>
     given(
       label,
       value(path, readMoney(studio[path], currency, 'rate')),
       `${currency}/h`,
       `${source}: ${studio[path].trim() || 'none entered'}`,
     );
-  const amount = (label: string, path: 'consumablesPerJoint' | 'consumablesPerPiece' | 'consumablesPerLoad') =>
+  type AmountPath = 'consumablesPerJoint' | 'consumablesPerPiece' | 'consumablesPerLoad' | 'packaging';
+  const amount = (label: string, path: AmountPath) =>
     given(label, value(path, readMoney(studio[path], currency)), currency, source);
-  const share = (label: string, path: 'scrapShare' | 'mixedScrapShare' | 'consumablesShare') =>
+  const share = (label: string, path: 'scrapShare' | 'mixedScrapShare' | 'filingsShare' | SharePath) =>
     given(label, value(path, readShare(studio[path], 'share')), '', source);
-  const factor = (label: string, path: 'wholesaleFactor' | 'retailFactor') =>
-    given(label, value(path, readFactor(studio[path], label)), '', source);
-
-  const charges = new Map<string, Figure>();
-  studio.makingCharges.forEach((row, index) => {
-    for (const form of ['wire', 'sheet', 'tube'] as const) {
-      charges.set(`${row.family} ${form}`, makingCharge(row, form, index));
-    }
-  });
-  const noCharge = given('making charge', 0, `${currency}/g`, 'none entered in Studio');
-
-  function makingCharge(row: MakingCharge, form: ChargeForm, index: number): Figure {
-    const perGram = value(
-      `makingCharges.${String(index)}.${form}`,
-      readPricePerGram(row[form], currency, 'making charge'),
-    );
-    return given(
-      `making charge, ${form}`,
-      perGram,
-      `${currency}/g`,
-      `${source}: ${row[form].trim() || 'none entered'}`,
-    );
-  }
 
   return {
     currency,
     alloys: alloysWith(studio.ownAlloys.map((row, index) => ownAlloy(row, index, problems))),
     labour: hourly('maker’s rate', 'hourlyRate'),
-    overhead: hourly('studio overhead', 'overheadPerHour'),
+    makers: new Map(
+      studio.makers.map(({ id, name, rate }, index) => {
+        const perHour = value(`makers.${String(index)}.rate`, readMoney(rate, currency, 'rate'));
+        return [id, given(`${name.trim() || 'a maker'}’s rate`, perHour, `${currency}/h`, source)];
+      }),
+    ),
+    overhead: overheadPerHour(studio, value, source),
     consumables: {
       by: studio.consumablesBy,
       perHour: hourly('consumables', 'consumablesPerHour'),
@@ -126,34 +134,62 @@ export function readRates(studio: Studio, revision: number): Rates {
       perLoad: amount('consumables for a load', 'consumablesPerLoad'),
       share: share('consumables, share', 'consumablesShare'),
     },
-    scrapShare: share('paid for scrap', 'scrapShare'),
-    mixedScrapShare: share('paid for soldered scrap and filings', 'mixedScrapShare'),
+    scrap: {
+      share: {
+        clean: share('paid for scrap', 'scrapShare'),
+        soldered: share('paid for soldered scrap', 'mixedScrapShare'),
+        filings: share('paid for filings', studio.filingsShare.trim() ? 'filingsShare' : 'mixedScrapShare'),
+      },
+      assayLoss: share('lost in melt and assay', 'assayLoss'),
+      lotCharge: lotChargePerGram(studio, value, source),
+    },
+    metalBasis: studio.metalBasis,
+    paid: () => null,
+    packaging: amount('packaging', 'packaging'),
+    assayCharges: studio.assayCharges
+      .map(({ upTo, charge }, index) => {
+        const path = `assayCharges.${String(index)}`;
+        const minor = value(`${path}.charge`, readMoney(charge, currency));
+        return {
+          upToG: upTo.trim() ? value(`${path}.upTo`, readGrams(upTo)) : Infinity,
+          charge: given('hallmark and assay', minor, currency, source),
+        };
+      })
+      .sort((a, b) => a.upToG - b.upToG),
     country: studio.country,
-    wholesaleFactor: factor('wholesale factor', 'wholesaleFactor'),
-    retailFactor: factor('retail factor', 'retailFactor'),
-    priceBands: priceBands(studio, value),
-    justBelowMinor: value('justBelow', readMoney(studio.justBelow, currency, 'amount')),
+    selling: readSelling(studio, value, source),
+    spread: {
+      minutes: value('spreadMinutes', readShare(studio.spreadMinutes, 'spread')),
+      weight: value('spreadWeight', readShare(studio.spreadWeight, 'spread')),
+      floorAt: Number(studio.floorAt) / 100,
+    },
     week: studio.hours.map((text, day) => {
       const shifts = readHours(text);
       if (!('sentence' in shifts)) return shifts;
       problems.push({ path: `hours.${String(day)}`, sentence: shifts.sentence });
       return [];
     }),
-    makingCharge: (family, form) => charges.get(`${family} ${form}`) ?? noCharge,
+    makingCharge: readMakingCharges(studio, value, source),
     problems,
   };
 }
 
-function priceBands(studio: Studio, value: (path: string, reading: Reading) => number): PriceBand[] {
-  return studio.pricePoints.map(({ below, step }, index) => ({
-    belowMinor: below.trim()
-      ? value(`pricePoints.${String(index)}.below`, readMoney(below, studio.currency))
-      : Infinity,
-    stepMinor: Math.max(
-      1,
-      Math.round(value(`pricePoints.${String(index)}.step`, readMoney(step, studio.currency, 'step'))),
-    ),
-  }));
+/** Rates that know what was paid for metal. @param receipts  latest first */
+export function withReceipts(rates: Rates, receipts: readonly Receipt[]): Rates {
+  return rates.metalBasis === 'replacement'
+    ? rates
+    : { ...rates, paid: paidFor(receipts, rates.metalBasis, rates.currency) };
+}
+
+type SharePath = 'consumablesShare' | 'assayLoss';
+
+function lotChargePerGram({ lotCharge, lotGrams, currency }: Studio, value: ReadSetting, source: string): Figure {
+  const unit = `${currency}/g`;
+  const charge = given('charge for a lot', value('lotCharge', readMoney(lotCharge, currency)), currency, source);
+  const grams = given('weight of a lot', value('lotGrams', readGrams(lotGrams)), 'g', source);
+  if (charge.value === 0 || grams.value === 0) return given('refiner’s charge', 0, unit, 'none entered in Studio');
+  const how = () => `${inSum(charge.value, currency)} ÷ ${inSum(grams.value)}`;
+  return reckoned('refiner’s charge', charge.value / grams.value, unit, how, [charge, grams]);
 }
 
 function ownAlloy(row: OwnAlloy, index: number, problems: Problem[]): Alloy {

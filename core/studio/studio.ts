@@ -1,16 +1,55 @@
 // The studio's settings: what an hour costs, when the bench is open, how prices are made.
 import { z } from 'zod';
 import { alloyFamilies } from '../metal/alloys.ts';
+import { priceSchools } from './price-schools.ts';
 import { currencySchema, nameSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
 
 /** Over the metal's content, per gram; for base metals that the fix does not price, the whole price. */
 const makingChargeSchema = z.strictObject({
   id: rowIdSchema,
   family: z.enum(alloyFamilies),
+  /** Holds for stock up to this thickness; blank for any. Thin stock costs more to roll and draw. */
+  upTo: typedSchema.default(''),
   wire: typedSchema,
+  /** Half-round, D, triangle, oval, patterned; blank: as wire. */
+  shaped: typedSchema.default(''),
   sheet: typedSchema,
   tube: typedSchema,
 });
+
+/** A pair of hands with a rate of its own; steps that name nobody are done at the studio's rate. */
+const makerSchema = z.strictObject({ id: rowIdSchema, name: nameSchema, rate: typedSchema });
+
+/** What the studio pays for whether or not anybody is at the bench. */
+const overheadCostSchema = z.strictObject({
+  id: rowIdSchema,
+  name: nameSchema,
+  amount: typedSchema,
+  per: z.enum(['week', 'month', 'year']),
+});
+
+/** What the assay office asks for an article up to a weight; blank weight: any heavier one. */
+const assayChargeSchema = z.strictObject({ id: rowIdSchema, upTo: typedSchema, charge: typedSchema });
+
+export const channelKinds = ['wholesale', 'retail', 'consignment'] as const;
+/** A way of selling: to shops, over one's own table, or left with a shop that keeps a share when it sells. */
+const channelSchema = z.strictObject({
+  id: rowIdSchema,
+  name: nameSchema,
+  kind: z.enum(channelKinds),
+  /** Of the price: card, marketplace. */
+  feeShare: typedSchema,
+  /** For each sale, on top of the share. */
+  feeEach: typedSchema,
+  /** Of the retail price, kept by the shop it is left with. */
+  shopKeeps: typedSchema,
+});
+
+/** From so many pieces on, so much off the wholesale price. */
+const volumeBreakSchema = z.strictObject({ id: rowIdSchema, from: typedSchema, off: typedSchema });
+
+export const metalBases = ['replacement', 'average', 'last'] as const;
+export type MetalBasis = (typeof metalBases)[number];
 
 /** An alloy the book does not hold: as the studio's supplier or its own scale says. */
 const ownAlloySchema = z.strictObject({
@@ -47,10 +86,46 @@ export const studioSchema = z.strictObject({
   consumablesShare: typedSchema.default(''),
   /** What the refiner or the next melt gives back of clean scrap's metal content, per cent. */
   scrapShare: typedSchema,
-  /** The same for scrap with solder on it, and for filings. */
+  /** The same for scrap with solder on it, and for filings where they have no share of their own. */
   mixedScrapShare: typedSchema.default('60 %'),
+  filingsShare: typedSchema.default(''),
+  /** The refiner's charge for a lot, how heavy a lot is usually sent, and what assay and melt lose of it. */
+  lotCharge: typedSchema.default(''),
+  lotGrams: typedSchema.default(''),
+  assayLoss: typedSchema.default(''),
+  /** What metal is costed at: what it costs to replace, or what was paid, on average or last. */
+  metalBasis: z.enum(metalBases).default('replacement'),
+  makers: z.array(makerSchema).max(12).default([]),
+  /** The worksheet behind the overhead of an hour; the hour typed by hand comes first. */
+  overheadCosts: z.array(overheadCostSchema).max(40).default([]),
+  benchHoursPerWeek: typedSchema.default(''),
+  weeksPerYear: typedSchema.default(''),
+  packaging: typedSchema.default(''),
+  assayCharges: z.array(assayChargeSchema).max(20).default([]),
+  school: z.enum(priceSchools).default('build-up'),
   wholesaleFactor: typedSchema,
   retailFactor: typedSchema,
+  /** What of the wholesale price is to be left over its cost, for the school of margins. */
+  margin: typedSchema.default(''),
+  markUpMetal: typedSchema.default(''),
+  markUpFindings: typedSchema.default(''),
+  markUpLabour: typedSchema.default(''),
+  /** Prices the studio goes by before its steps begin: `15, 25, 35, 48`. */
+  ladder: z.string().max(200, 'A ladder of prices has 200 characters at most.').default(''),
+  leastWholesale: typedSchema.default(''),
+  leastRetail: typedSchema.default(''),
+  /** What a shop makes of its buying price; the studio's own retail price must not undercut it. */
+  shopFactor: typedSchema.default('2'),
+  leastOrder: typedSchema.default(''),
+  volumeBreaks: z.array(volumeBreakSchema).max(6).default([]),
+  channels: z.array(channelSchema).max(12).default([]),
+  taxHow: z.enum(['none', 'on-top', 'included']).default('none'),
+  taxRate: typedSchema.default(''),
+  /** How far minutes and weights usually stray from what was reckoned: one standard deviation, as a share. */
+  spreadMinutes: typedSchema.default('15 %'),
+  spreadWeight: typedSchema.default('3 %'),
+  /** The share of batches whose cost the floor price is to cover. */
+  floorAt: z.enum(['80', '90']).default('80'),
   pricePoints: z.array(pricePointSchema).max(12),
   /** Taken off each price point: 0.05 makes 20 into 19.95. */
   justBelow: typedSchema,
@@ -63,6 +138,9 @@ export const studioSchema = z.strictObject({
 export type Studio = z.infer<typeof studioSchema>;
 export type MakingCharge = Studio['makingCharges'][number];
 export type OwnAlloy = Studio['ownAlloys'][number];
+export type Maker = Studio['makers'][number];
+export type Channel = Studio['channels'][number];
+export type ChannelKind = Channel['kind'];
 
 /** What the first-run page asks; the rest of the settings start from `startingStudio`. */
 export const firstRunSchema = studioSchema.pick({
@@ -80,7 +158,7 @@ export type FirstRun = z.infer<typeof firstRunSchema>;
  */
 export function startingStudio(answers: FirstRun): Studio {
   const weekday = '9:00-12:30, 13:15-17:00';
-  return {
+  return studioSchema.parse({
     ...answers,
     overheadPerHour: '',
     consumablesBy: 'hour',
@@ -102,5 +180,10 @@ export function startingStudio(answers: FirstRun): Studio {
     hours: [weekday, weekday, weekday, weekday, weekday, '', ''],
     makingCharges: [],
     ownAlloys: [],
-  };
+    channels: [
+      { id: 'shops', name: 'Shops', kind: 'wholesale', feeShare: '', feeEach: '', shopKeeps: '' },
+      { id: 'table', name: 'Over the table', kind: 'retail', feeShare: '', feeEach: '', shopKeeps: '' },
+      { id: 'left', name: 'Left with a shop', kind: 'consignment', feeShare: '', feeEach: '', shopKeeps: '40 %' },
+    ],
+  });
 }

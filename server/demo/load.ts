@@ -161,10 +161,10 @@ const settings: Partial<Studio> = {
     '',
   ],
   makingCharges: [
-    { id: 'silver', family: 'silver', wire: '0.14', sheet: '0.11', tube: '0.52' },
-    { id: 'gold', family: 'yellow-gold', wire: '1.90', sheet: '1.60', tube: '4.20' },
-    { id: 'copper', family: 'copper', wire: '0.020', sheet: '0.024', tube: '' },
-    { id: 'brass', family: 'brass', wire: '0.016', sheet: '0.018', tube: '0.05' },
-    { id: 'steel', family: 'steel', wire: '', sheet: '0.008', tube: '' },
+    { id: 'silver', family: 'silver', upTo: '', shaped: '', wire: '0.14', sheet: '0.11', tube: '0.52' },
+    { id: 'gold', family: 'yellow-gold', upTo: '', shaped: '', wire: '1.90', sheet: '1.60', tube: '4.20' },
+    { id: 'copper', family: 'copper', upTo: '', shaped: '', wire: '0.020', sheet: '0.024', tube: '' },
+    { id: 'brass', family: 'brass', upTo: '', shaped: '', wire: '0.016', sheet: '0.018', tube: '0.05' },
+    { id: 'steel', family: 'steel', upTo: '', shaped: '', wire: '', sheet: '0.008', tube: '' },
   ],
 };

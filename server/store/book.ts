@@ -5,18 +5,24 @@ import { readCount } from '../../core/measure/read-number.ts';
 import { pieceSchema, type Piece } from '../../core/piece/piece.ts';
 import { countPiece } from '../../core/price/count.ts';
 import { benchCheckAll, standing } from '../../core/piece/checks/bench-check.ts';
-import { blocks, readRates, type Problem, type Rates } from '../../core/studio/rates.ts';
+import { blocks, readRates, withReceipts, type Problem, type Rates } from '../../core/studio/rates.ts';
 import { startingStudio, studioSchema, type FirstRun, type Studio } from '../../core/studio/studio.ts';
 import type { BatchWithPiece } from '../../contract/batches.ts';
 import { STUDIO_ID } from '../../contract/studio.ts';
 import type { DocumentOf } from '../../contract/document.ts';
 import type { PieceFile } from '../../contract/pieces.ts';
+import type { NewPrices, PriceEntry } from '../../contract/prices.ts';
+import { receiptProblems, type NewReceipt, type Receipt } from '../../core/metal/receipt.ts';
+import { fairSchema, type Fair } from '../../core/price/fair.ts';
+import { quoteSchema, type Quote } from '../../core/price/quote.ts';
 import type { Priced } from '../../core/price/standing.ts';
 import { Documents } from './documents.ts';
 import { Fixes } from './fixes.ts';
 import type { Ledger } from './ledger.ts';
 import { photosOf, withPhotosKept } from './piece-files.ts';
 import { Photos } from './photos.ts';
+import { Prices } from './prices.ts';
+import { Receipts } from './receipts.ts';
 import { NotAcceptable } from './refusals.ts';
 
 export class Book {
@@ -24,7 +30,11 @@ export class Book {
   readonly studio: Documents<Studio>;
   readonly pieces: Documents<Piece>;
   readonly batches: Documents<Batch>;
+  readonly fairs: Documents<Fair>;
+  readonly quotes: Documents<Quote>;
   readonly fixes: Fixes;
+  readonly receipts: Receipts;
+  readonly prices: Prices;
   readonly photos: Photos;
 
   /** @param now  the time as ISO 8601, asked at each write */
@@ -33,7 +43,11 @@ export class Book {
     this.studio = new Documents(ledger, 'studio', studioSchema, now);
     this.pieces = new Documents(ledger, 'piece', pieceSchema, now);
     this.batches = new Documents(ledger, 'batch', batchSchema, now);
+    this.fairs = new Documents(ledger, 'fair', fairSchema, now);
+    this.quotes = new Documents(ledger, 'quote', quoteSchema, now);
     this.fixes = new Fixes(ledger, now);
+    this.receipts = new Receipts(ledger, now);
+    this.prices = new Prices(ledger, now);
     this.photos = new Photos(ledger, now);
   }
 
@@ -53,6 +67,59 @@ export class Book {
     return this.fixes.add(fix);
   }
 
+  /** Adds the fixes of a file together. @throws NotAcceptable, saying which, when one cannot be read */
+  addFixes(fixes: readonly NewFix[]): Fix[] {
+    fixes.forEach((fix, index) =>
+      refuse(
+        fixProblems(fix).map(({ path, sentence }) => ({ path: `fixes.${String(index)}.${path}`, sentence })),
+        `The fix of ${fix.on} cannot be kept, so none of them is.`,
+      ),
+    );
+    return this.#ledger.transaction(() => fixes.map((fix) => this.fixes.add(fix)))();
+  }
+
+  /** Adds a receipt of metal. @throws NotAcceptable when its weight or price cannot be read */
+  addReceipt(receipt: NewReceipt): Receipt {
+    refuse(receiptProblems(receipt), 'This receipt cannot be kept yet.');
+    return this.receipts.add(receipt);
+  }
+
+  /**
+   * Prices pieces, all of them or none.
+   * @throws NotAcceptable when a price lies below its cost and no reason is given; NotThere
+   */
+  setPrices({ how, why, prices }: NewPrices): PriceEntry[] {
+    const { rates, fix } = this.#basis();
+    return this.#ledger.transaction(() =>
+      prices.map(({ pieceId, wholesaleMinor, retailMinor }, index) => {
+        const piece = this.pieces.get(pieceId);
+        const body = piece.accepted ?? piece.body;
+        const costMinor = countPiece(body, rates, fix).column.cost.value;
+        if (wholesaleMinor < costMinor && !why.trim() && how !== 'undone')
+          refuse(
+            [
+              {
+                path: `prices.${String(index)}.wholesaleMinor`,
+                sentence: `${body.name.trim() || 'A piece'} would sell below its cost. Say why, and it is kept.`,
+              },
+            ],
+            'These prices are not kept.',
+          );
+        const { currency } = rates;
+        return this.prices.add({
+          pieceId,
+          currency,
+          wholesaleMinor,
+          retailMinor,
+          costMinor,
+          fixOn: fix?.on ?? null,
+          how,
+          why,
+        });
+      }),
+    )();
+  }
+
   /** @throws NotAcceptable when a setting cannot be read */
   acceptStudio(version: number): DocumentOf<Studio> {
     return this.studio.accept(STUDIO_ID, version, (studio) => {
@@ -63,7 +130,21 @@ export class Book {
 
   /** @throws NotAcceptable when anything in the piece cannot be reckoned */
   acceptPiece(id: string, version: number): DocumentOf<Piece> {
-    return this.pieces.accept(id, version, (piece) => this.#priced(piece));
+    return this.#ledger.transaction(() => {
+      const before = this.pieces.get(id).revision;
+      let priced: Priced | null = null;
+      const { revision } = this.pieces.accept(id, version, (piece) => (priced = this.#priced(piece)));
+      // What was priced by hand stays as it was set; what the rule priced follows the rule.
+      const last = this.prices.last(id);
+      if (priced && revision > before && (!last || last.how === 'accepted' || last.how === 'fix'))
+        this.prices.add({
+          ...(priced as Priced),
+          pieceId: id,
+          how: 'accepted',
+          why: `revision ${String(revision)} accepted`,
+        });
+      return this.pieces.get(id);
+    })();
   }
 
   /** @throws NotAcceptable when the batch has no quantity or names a revision that is not there */
@@ -115,9 +196,7 @@ export class Book {
   }
 
   #priced(piece: Piece, batch?: Batch): Priced {
-    const studio = this.studio.get(STUDIO_ID);
-    const rates = readRates(studio.accepted ?? studio.body, studio.revision);
-    const fix = this.fixes.current();
+    const { rates, fix } = this.#basis();
     const quantity = batch && readQuantity(batch);
     const count = countPiece(piece, rates, fix, { batchSize: quantity, size: batch?.size });
     const named =
@@ -131,7 +210,15 @@ export class Book {
       costMinor: column.cost.value,
       wholesaleMinor: prices.wholesale.value,
       retailMinor: prices.retail.value,
+      how: 'accepted',
     };
+  }
+
+  /** What everything is reckoned with: the accepted settings, what was paid for metal, and the current fix. */
+  #basis(): { readonly rates: Rates; readonly fix: Fix | null } {
+    const studio = this.studio.get(STUDIO_ID);
+    const rates = withReceipts(readRates(studio.accepted ?? studio.body, studio.revision), this.receipts.list());
+    return { rates, fix: this.fixes.current() };
   }
 }
 

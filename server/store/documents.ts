@@ -2,11 +2,11 @@
 import { randomUUID } from 'node:crypto';
 import type { z } from 'zod';
 import type { DocumentOf } from '../../contract/document.ts';
-import type { Priced } from '../../core/price/standing.ts';
+import { pricedSchema, type Priced } from '../../core/price/standing.ts';
 import type { Ledger } from './ledger.ts';
 import { ChangedMeanwhile, NotThere } from './refusals.ts';
 
-export type DocumentKind = 'studio' | 'piece' | 'batch';
+export type DocumentKind = 'studio' | 'piece' | 'batch' | 'fair' | 'quote';
 
 interface Row {
   id: string;
@@ -19,10 +19,13 @@ interface Row {
   priced: string | null;
 }
 
-const nouns = { studio: 'The studio', piece: 'This piece', batch: 'This batch' } as const satisfies Record<
-  DocumentKind,
-  string
->;
+const nouns = {
+  studio: 'The studio',
+  piece: 'This piece',
+  batch: 'This batch',
+  fair: 'This fair',
+  quote: 'This quote',
+} as const satisfies Record<DocumentKind, string>;
 
 /** The documents of one kind. Every write is one transaction and says which version it is based on. */
 export class Documents<Body> {
@@ -182,7 +185,7 @@ export class Documents<Body> {
       isDraft: draft !== null,
       body,
       accepted: draft === null ? null : accepted,
-      priced: row.priced === null ? null : (JSON.parse(row.priced) as Priced),
+      priced: row.priced === null ? null : pricedSchema.parse(JSON.parse(row.priced)),
       updatedAt: row.updated_at,
       archivedAt: row.archived_at,
     };
@@ -191,7 +194,14 @@ export class Documents<Body> {
 
 const SELECT = `
   select document.id, document.version, document.revision, document.draft, document.updated_at, document.archived_at,
-         document_revision.body as accepted, document_revision.priced
+         document_revision.body as accepted,
+         -- a piece sells for what it was priced at last, which may be later than its revision
+         coalesce(
+           (select json_object('currency', currency, 'fixOn', fix_on, 'costMinor', cost_minor,
+                               'wholesaleMinor', wholesale_minor, 'retailMinor', retail_minor, 'how', how)
+              from price_entry where piece_id = document.id order by price_entry.id desc limit 1),
+           document_revision.priced
+         ) as priced
     from document
     left join document_revision
       on document_revision.document_id = document.id

@@ -5,6 +5,11 @@ import { Frame } from './frame.tsx';
 import { NothingHere } from './nothing-here.tsx';
 import { BrokenPage } from './broken-page.tsx';
 
+const pieceScreen = async () => await import('../screens/piece/piece-screen.tsx');
+// A piece is what is opened next from the book: its page is fetched while the hand is still.
+const whenIdle = window.requestIdleCallback ?? ((then: () => void) => setTimeout(then, 200));
+whenIdle(() => void pieceScreen());
+
 export const router = createBrowserRouter([
   {
     path: '/',
@@ -16,7 +21,7 @@ export const router = createBrowserRouter([
       { path: 'pieces', element: <PiecesScreen /> },
       {
         path: 'pieces/:id',
-        lazy: async () => ({ Component: (await import('../screens/piece/piece-screen.tsx')).PieceScreen }),
+        lazy: async () => ({ Component: (await pieceScreen()).PieceScreen }),
       },
       {
         path: 'compare',

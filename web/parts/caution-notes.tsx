@@ -1,8 +1,9 @@
 // The usual cautions of a route, each with the steps it concerns.
+import { memo } from 'react';
 import { cautionRule, cautionsFor } from '../../core/piece/cautions.ts';
 import type { Step } from '../../core/piece/step.ts';
 
-export function CautionNotes({ steps }: { steps: readonly Step[] }) {
+export const CautionNotes = memo(function CautionNotes({ steps }: { steps: readonly Step[] }) {
   const byCaution = new Map<string, { text: string; steps: number[] }>();
   steps.forEach((step, index) => {
     for (const { id, text } of cautionsFor(step))
@@ -27,4 +28,4 @@ export function CautionNotes({ steps }: { steps: readonly Step[] }) {
       <p className="mt-1 text-soft">{cautionRule}</p>
     </section>
   );
-}
+});

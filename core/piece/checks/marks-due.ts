@@ -1,17 +1,8 @@
 // A hallmark or a quality mark that may be due.
 import { inSum } from '../../figure/figure.ts';
-import type { AlloyFamily } from '../../metal/alloys.ts';
-import { hallmarkCaution, preciousMetals, ukExemptBelowG, type PreciousMetal } from '../../metal/hallmarks.ts';
+import { hallmarkCaution, ukExemptBelowG } from '../../metal/hallmarks.ts';
+import { isMarkDue, preciousWeights } from '../../metal/marks.ts';
 import type { Found, Rule } from './rule.ts';
-
-const metalOf: Readonly<Partial<Record<AlloyFamily, PreciousMetal>>> = {
-  silver: 'silver',
-  'yellow-gold': 'gold',
-  'white-gold': 'gold',
-  'rose-gold': 'gold',
-  platinum: 'platinum',
-  palladium: 'palladium',
-};
 
 export const marksDue: Rule = {
   name: 'marks-due',
@@ -20,13 +11,12 @@ export const marksDue: Rule = {
     const marked = [...job.piece.steps, ...job.piece.findings].some(({ name }) =>
       /hallmark|assay|quality mark/i.test(name),
     );
-    return preciousMetals.flatMap((metal): Found[] => {
-      const weight = job.parts.reduce((sum, { reckoning: { alloy, net } }) => {
-        return sum + (alloy?.fineness != null && metalOf[alloy.family] === metal ? (net?.value ?? 0) : 0);
-      }, 0);
-      const limit = job.country === 'GB' ? ukExemptBelowG[metal] : 0;
-      if (weight === 0 || weight < limit || marked) return [];
-      const holds = `It holds ${inSum(Number(weight.toFixed(2)))} g of ${metal}`;
+    if (marked) return [];
+    return preciousWeights(job.parts.map(({ reckoning }) => reckoning)).flatMap((weight): Found[] => {
+      if (!isMarkDue(weight, job.country)) return [];
+      const { metal, grams } = weight;
+      const limit = ukExemptBelowG[metal];
+      const holds = `It holds ${inSum(Number(grams.toFixed(2)))} g of ${metal}`;
       return [
         {
           severity: 'note',

@@ -171,6 +171,8 @@ const blankStep: Omit<Step, 'id' | 'name'> = {
   drivers: '',
   load: '',
   yield: '',
+  maker: '',
+  spread: '',
   from: '',
   byHand: false,
 };

@@ -15,15 +15,7 @@ import { Sheet } from '../../parts/sheet.tsx';
 
 const PROMISED_IN_DAYS = 14;
 
-export function MakeBatch({
-  inHand,
-  open: isOpen,
-  onClose,
-}: {
-  inHand: DocumentInHand<Piece>;
-  open: boolean;
-  onClose: () => void;
-}) {
+export function MakeBatch({ inHand, onClose }: { inHand: DocumentInHand<Piece>; onClose: () => void }) {
   const { body, name, open } = inHand;
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
@@ -67,7 +59,7 @@ export function MakeBatch({
     : `From revision ${String(open.stored.revision)}.`;
   return (
     <Sheet
-      open={isOpen}
+      open
       onClose={onClose}
       title={`Make a batch of ${body.name.trim() || 'this piece'}`}
       description={description}

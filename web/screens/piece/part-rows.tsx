@@ -27,9 +27,14 @@ interface PartRowsProps {
   readonly count: PieceCount;
   readonly margin: Margin;
   readonly edit: EditPiece;
+  /** Whether all of them are drawn, or only those in sight. */
+  readonly isWhole: boolean;
 }
 
-export function PartRows({ piece, count, margin, edit }: PartRowsProps) {
+/** About as many as a window shows. */
+const FIRST_ROWS = 10;
+
+export function PartRows({ piece, count, margin, edit, isWhole }: PartRowsProps) {
   const { parts } = piece;
   const { rates, fix } = useBasis();
   const ghost = useGhost(parts, newPart);
@@ -75,7 +80,7 @@ export function PartRows({ piece, count, margin, edit }: PartRowsProps) {
               </th>
             </tr>
           </thead>
-          {[...parts, ghost].map((part, index) => (
+          {(isWhole ? [...parts, ghost] : parts.slice(0, FIRST_ROWS)).map((part, index) => (
             <PartRow
               key={part.id}
               part={part}

@@ -2,28 +2,19 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Piece } from '../../../core/piece/piece.ts';
-import type { CostLine } from '../../../core/cost/column.ts';
 import type { PieceCount } from '../../../core/price/count.ts';
 import { priceStanding } from '../../../core/price/standing.ts';
 import { showFigure } from '../../../core/figure/show.ts';
 import { inSum } from '../../../core/figure/figure.ts';
+import type { PriceSchool } from '../../../core/studio/price-schools.ts';
 import { shortDay } from '../../app/dates.ts';
 import type { DocumentInHand } from '../../app/use-document.ts';
+import { costNames } from '../../parts/cost-words.ts';
 import { CountTable, type CountRow } from '../../parts/count-table.tsx';
 import { Choice, type Option } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
 import { MakeBatch } from './make-batch.tsx';
 import { PriceBar } from './price-bar.tsx';
-
-const lineNames = {
-  metal: 'Metal',
-  solder: 'Solder',
-  scrap: 'Scrap returned',
-  findings: 'Findings',
-  consumables: 'Consumables',
-  labour: 'Bench time',
-  overhead: 'Studio overhead',
-} as const satisfies Record<CostLine['key'], string>;
 
 const soldByOptions: readonly Option[] = [
   { value: 'one', label: 'singly' },
@@ -110,42 +101,51 @@ export function PieceCountPage({ inHand, count }: { inHand: DocumentInHand<Piece
           {showFigure(standing.left)} today.
         </p>
       )}
-      <MakeBatch inHand={inHand} open={making} onClose={() => setMaking(false)} />
+      {making && <MakeBatch inHand={inHand} onClose={() => setMaking(false)} />}
     </>
   );
 }
 
 function costRows({ column }: PieceCount): CountRow[] {
   const lines = column.lines.map(({ key, takes, each }): CountRow => {
-    return { key, label: lineNames[key], takes, each, ...(key === 'consumables' && { kind: 'subtotal' as const }) };
+    return { key, label: costNames[key], takes, each, ...(key === 'consumables' && { kind: 'subtotal' as const }) };
   });
   return [...lines, { key: 'cost', label: 'Cost', each: column.cost, kind: 'total' }];
 }
 
-function priceRows({ prices }: PieceCount): CountRow[] {
+function priceRows({ prices, pricing }: PieceCount): CountRow[] {
   const times = (name: string, factor: number | undefined) => `${name} × ${inSum(factor ?? 0)}`;
+  const isBack = prices.school === 'price-point';
   return [
     {
       key: 'wholesale',
       label: 'Wholesale',
-      words: times('cost', prices.wholesale.from[1]?.value),
+      words: prices.school === 'build-up' ? times('cost', prices.wholesale.from[1]?.value) : schoolWords[prices.school],
       each: prices.wholesale,
       kind: 'price',
     },
     {
       key: 'retail',
       label: 'Retail',
-      words: times('wholesale', prices.retail.from[1]?.value),
+      words: isBack && pricing.targetMinor > 0 ? 'gone back from' : times('wholesale', prices.retail.from[1]?.value),
       each: prices.retail,
       kind: 'price',
     },
   ];
 }
 
-function leftRows({ prices, weight }: PieceCount): CountRow[] {
+const schoolWords = {
+  'build-up': 'cost times',
+  'mark-ups': 'marked up by kind',
+  margin: 'by margin',
+  'price-point': 'retail ÷ factor',
+} as const satisfies Record<PriceSchool, string>;
+
+function leftRows({ column, prices, weight }: PieceCount): CountRow[] {
   return [
     { key: 'left', label: 'Left at wholesale', each: prices.left },
     ...(prices.perHour ? [{ key: 'per-hour', label: 'Pays the bench', each: prices.perHour, words: 'an hour' }] : []),
+    ...(column.lost ? [{ key: 'lost', label: 'Metal lost for good', each: column.lost }] : []),
     { key: 'weight', label: 'Finished weight', takes: weight },
   ];
 }

@@ -1,42 +1,49 @@
 // What else can be done with a piece: keep it as a file, copy it, compare it, put it away.
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { DropdownMenu } from 'radix-ui';
 import { Ellipsis } from 'lucide-react';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { useAddPieceMutation, useArchivePieceMutation, useRemoveDocumentMutation } from '../../app/api.ts';
-import { closed } from '../../app/drafts.ts';
+import { closed, replaced, type OpenDocument } from '../../app/drafts.ts';
 import { useAppDispatch } from '../../app/store.ts';
-import type { DocumentInHand } from '../../app/use-document.ts';
-import { replaced } from '../../app/drafts.ts';
 
-export function PieceMenu({ inHand: { name, open, body } }: { inHand: DocumentInHand<Piece> }) {
+interface PieceMenuProps {
+  /** The document's name among those open. */
+  readonly name: string;
+  readonly stored: OpenDocument['stored'];
+  readonly id: string;
+  readonly isSaved: boolean;
+}
+
+/** Drawn again only when the ledger has answered: the piece itself is looked up when it is copied. */
+export const PieceMenu = memo(function PieceMenu({ name, stored, id, isSaved }: PieceMenuProps) {
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const [sure, setSure] = useState(false);
   const [remove] = useRemoveDocumentMutation();
   const [addPiece] = useAddPieceMutation();
   const [archive] = useArchivePieceMutation();
-  const { key, stored, saving } = open;
   const takeAway = async () => {
-    const answer = await remove({ ...key, version: stored.version });
+    const answer = await remove({ kind: 'piece', id, version: stored.version });
     if ('error' in answer) return;
     await navigate('/pieces');
     dispatch(closed({ name }));
   };
   const copy = async () => {
+    const body = dispatch((_send, getState) => getState().drafts[name]?.body) as Piece;
     const answer = await addPiece({ ...body, name: `${body.name.trim() || 'Unnamed piece'}, copy`.slice(0, 120) });
     if (answer.data) await navigate(`/pieces/${answer.data.id}`);
   };
   const putAway = async () => {
-    const answer = await archive({ id: key.id, version: stored.version, archived: stored.archivedAt === null });
+    const answer = await archive({ id, version: stored.version, archived: stored.archivedAt === null });
     if (answer.data) dispatch(replaced({ name, stored: answer.data }));
   };
   if (sure)
     return (
       <span className="flex items-baseline gap-3" role="group" aria-label="Throw it away">
         It cannot be brought back.
-        <button type="button" className="link text-stop!" disabled={saving !== 'saved'} onClick={() => void takeAway()}>
+        <button type="button" className="link text-stop!" disabled={!isSaved} onClick={() => void takeAway()}>
           Throw it away
         </button>
         <button type="button" className="link" onClick={() => setSure(false)}>
@@ -46,7 +53,7 @@ export function PieceMenu({ inHand: { name, open, body } }: { inHand: DocumentIn
     );
   return (
     <>
-      <Link className="link" to={`/compare?a=${key.id}`}>
+      <Link className="link" to={`/compare?a=${id}`}>
         Compare
       </Link>
       <DropdownMenu.Root modal={false}>
@@ -59,11 +66,11 @@ export function PieceMenu({ inHand: { name, open, body } }: { inHand: DocumentIn
               Make a copy
             </DropdownMenu.Item>
             <DropdownMenu.Item className="menu-item" asChild>
-              <a href={`/api/pieces/${key.id}/file`} download>
+              <a href={`/api/pieces/${id}/file`} download>
                 Keep as a file
               </a>
             </DropdownMenu.Item>
-            <DropdownMenu.Item className="menu-item" disabled={saving !== 'saved'} onSelect={() => void putAway()}>
+            <DropdownMenu.Item className="menu-item" disabled={!isSaved} onSelect={() => void putAway()}>
               {stored.archivedAt ? 'Take it back into the book' : 'Put it away'}
             </DropdownMenu.Item>
             {stored.revision === 0 && (
@@ -76,4 +83,4 @@ export function PieceMenu({ inHand: { name, open, body } }: { inHand: DocumentIn
       </DropdownMenu.Root>
     </>
   );
-}
+});

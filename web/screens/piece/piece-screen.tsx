@@ -1,5 +1,5 @@
 // One piece: left its parts, findings and steps, written in place; right its count.
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
 import type { DocumentInHand, Edit } from '../../app/use-document.ts';
 import { useDocument } from '../../app/use-document.ts';
@@ -45,6 +45,8 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
   const count = pieceCount(body, basis, size);
   const remarks = useBenchCheck(body);
   const margin = useMemo(() => new Margin(remarks), [remarks]);
+  // What is in sight is there at once; the rest of a long piece is drawn right after, a slice at a time.
+  const isWhole = useDeferredValue(true, false);
   useTakenPart(edit);
   const inTheWay = count.problems.filter(blocks).length + standing(remarks).length;
   const unnamed = body.name.trim() === '';
@@ -73,24 +75,28 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
               inTheWay={unnamed ? 'name it to accept it' : undefined}
             >
               <ChangesSince open={open} />
-              <PieceMenu inHand={inHand} />
+              <PieceMenu name={name} stored={open.stored} id={open.key.id} isSaved={open.saving === 'saved'} />
             </DraftLine>
             {open.stored.archivedAt && (
               <p className="note note-quiet mt-2">Put away: it stays in the ledger and leaves the book.</p>
             )}
             <SizeTabs rows={body.sizes.rows} chosen={count.size?.id ?? ''} onChoose={setSize} />
             <RemarkLines remarks={margin.at('')} edit={edit} />
-            <PartRows piece={body} count={count} margin={margin} edit={edit} />
-            <FindingRows piece={body} problems={count.problems} margin={margin} edit={edit} />
-            <JoinRows piece={body} count={count} margin={margin} edit={edit} />
-            <StepRows piece={body} count={count} margin={margin} edit={edit} />
-            <GroupRows piece={body} count={count} margin={margin} edit={edit} />
-            <SizeTable piece={body} count={count} edit={edit} />
-            <PieceExtras piece={body} edit={edit} />
-            {/* On the screen they stand beside their steps; on paper there is no fold to open. */}
-            <div className="paper-only">
-              <CautionNotes steps={body.steps} />
-            </div>
+            <PartRows piece={body} count={count} margin={margin} edit={edit} isWhole={isWhole} />
+            {isWhole && (
+              <>
+                <FindingRows piece={body} problems={count.problems} margin={margin} edit={edit} />
+                <JoinRows piece={body} count={count} margin={margin} edit={edit} />
+                <StepRows piece={body} count={count} margin={margin} edit={edit} />
+                <GroupRows piece={body} count={count} margin={margin} edit={edit} />
+                <SizeTable piece={body} count={count} edit={edit} />
+                <PieceExtras piece={body} edit={edit} />
+                {/* On the screen they stand beside their steps; on paper there is no fold to open. */}
+                <div className="paper-only">
+                  <CautionNotes steps={body.steps} />
+                </div>
+              </>
+            )}
           </>
         }
         leftFoot={<Checked unnamed={unnamed} problems={count.problems.filter(blocks).length} remarks={remarks} />}

@@ -10,9 +10,14 @@ const WIDTH = 392;
 const fills = {
   metal: 'var(--silver)',
   findings: 'var(--brass)',
+  stones: 'var(--rose)',
+  outwork: 'var(--steel)',
   consumables: 'var(--copper)',
   labour: 'var(--hands)',
   overhead: 'var(--overhead)',
+  rejects: 'var(--stop)',
+  packaging: 'var(--rule)',
+  marks: 'var(--yellow)',
   left: 'var(--good-wash)',
 } as const satisfies Record<PriceShare['key'], string>;
 

@@ -28,7 +28,7 @@ export function GramPrices({ rates }: { rates: Rates }) {
 
 function gramRow(alloy: Alloy, fix: Fix, rates: Rates): CountRow {
   const price = (form: 'wire' | 'sheet') => {
-    const found = alloyPrice(alloy, fix, rates.makingCharge(alloy.family, form));
+    const found = alloyPrice(alloy, fix, rates.makingCharge(alloy.family, form, Infinity), rates.paid(alloy.id, form));
     // Nobody gave a price for that form of it: better nothing than nought.
     return 'sentence' in found || found.bought.value === 0 ? null : found.bought;
   };

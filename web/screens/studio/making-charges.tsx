@@ -10,16 +10,20 @@ import { RowTools, moveRow } from '../../parts/row-tools.tsx';
 import { useRowProblems } from '../../parts/use-problems.ts';
 import type { SettingProps } from './setting-props.ts';
 
-const forms = ['wire', 'sheet', 'tube'] as const;
-const COLUMNS = 4;
+const forms = ['wire', 'shaped', 'sheet', 'tube'] as const;
+const COLUMNS = 6;
 
 export function MakingCharges({ body, edit, problems }: SettingProps & { problems: readonly Problem[] }) {
-  const unused = alloyFamilies.filter((family) => !body.makingCharges.some((row) => row.family === family));
+  const families = alloyFamilies.map((family) => {
+    const isThere = body.makingCharges.some((row) => row.family === family);
+    return { value: family, label: `${family.replace('-', ' ')}${isThere ? ', another thickness' : ''}` };
+  });
   return (
     <section aria-labelledby="charges" className="mt-6">
       <h2 id="charges">Making charges, per gram</h2>
       <p className="aside">
-        Over the metal’s own price at the fix. For steel and other base metals that have no fix: the whole price paid.
+        Over the metal’s own price at the fix; thin stock may cost more, so a metal may stand here once for each
+        thickness. For steel and other base metals that have no fix: the whole price paid.
       </p>
       <table className="rows">
         <thead>
@@ -28,7 +32,13 @@ export function MakingCharges({ body, edit, problems }: SettingProps & { problem
               metal
             </th>
             <th scope="col" className="end">
+              up to
+            </th>
+            <th scope="col" className="end">
               wire, strip
+            </th>
+            <th scope="col" className="end">
+              shaped wire
             </th>
             <th scope="col" className="end">
               sheet
@@ -48,35 +58,32 @@ export function MakingCharges({ body, edit, problems }: SettingProps & { problem
             problems={problemsAt(problems, `makingCharges.${String(index)}`)}
           />
         ))}
-        {unused.length > 0 && (
-          <tbody className="blank-row">
-            <tr>
-              <td className="first" colSpan={COLUMNS}>
-                <Choice
-                  value=""
-                  label="Add a metal"
-                  options={[
-                    { value: '', label: 'Add a metal' },
-                    ...unused.map((family) => ({ value: family, label: family.replace('-', ' ') })),
-                  ]}
-                  onChange={(value) =>
-                    edit(
-                      '',
-                      (studio) =>
-                        void studio.makingCharges.push({
-                          id: crypto.randomUUID(),
-                          family: value as AlloyFamily,
-                          wire: '',
-                          sheet: '',
-                          tube: '',
-                        }),
-                    )
-                  }
-                />
-              </td>
-            </tr>
-          </tbody>
-        )}
+        <tbody className="blank-row">
+          <tr>
+            <td className="first" colSpan={COLUMNS}>
+              <Choice
+                value=""
+                label="Add a metal"
+                options={[{ value: '', label: 'Add a metal' }, ...families]}
+                onChange={(value) =>
+                  edit(
+                    '',
+                    (studio) =>
+                      void studio.makingCharges.push({
+                        id: crypto.randomUUID(),
+                        family: value as AlloyFamily,
+                        upTo: '',
+                        wire: '',
+                        shaped: '',
+                        sheet: '',
+                        tube: '',
+                      }),
+                  )
+                }
+              />
+            </td>
+          </tr>
+        </tbody>
       </table>
     </section>
   );
@@ -106,13 +113,30 @@ function ChargeRow({ row, index, last, edit, problems: sentences }: ChargeRowPro
           />
           {family}
         </td>
+        <td className="end num">
+          <Field
+            end
+            value={row.upTo}
+            label={`${family}, up to which thickness`}
+            unit="mm"
+            placeholder="any"
+            column="charge-upTo"
+            onChange={(value) =>
+              edit(`makingCharges.${row.id}.upTo`, (studio) => {
+                const changed = studio.makingCharges[index];
+                if (changed) changed.upTo = value;
+              })
+            }
+            {...problems.at('upTo')}
+          />
+        </td>
         {forms.map((form) => (
           <td key={form} className="end num">
             <Field
               end
               value={row[form]}
               label={`${family}, ${form}`}
-              placeholder="0"
+              placeholder={form === 'shaped' ? 'as wire' : '0'}
               column={`charge-${form}`}
               onChange={(value) =>
                 edit(`makingCharges.${row.id}.${form}`, (studio) => {

@@ -1,0 +1,38 @@
+// Prices over the wire: what a piece was priced at and why, and setting further prices. None is ever changed.
+import { z } from 'zod';
+import { noteSchema } from '../core/measure/typed.ts';
+import { priceHows } from '../core/price/standing.ts';
+import { idSchema } from './document.ts';
+
+export const priceEntrySchema = z.object({
+  id: z.int(),
+  pieceId: idSchema,
+  at: z.iso.datetime(),
+  currency: z.string(),
+  wholesaleMinor: z.int(),
+  retailMinor: z.int(),
+  costMinor: z.int(),
+  fixOn: z.string().nullable(),
+  how: z.enum(priceHows),
+  why: z.string(),
+});
+export type PriceEntry = z.infer<typeof priceEntrySchema>;
+/** Latest first. */
+export const priceListSchema = z.array(priceEntrySchema);
+
+/** Prices set together: all of them, or none when one is refused. */
+export const newPricesSchema = z.strictObject({
+  how: z.enum(['fix', 'set', 'group', 'left', 'undone']),
+  why: noteSchema,
+  prices: z
+    .array(
+      z.strictObject({
+        pieceId: idSchema,
+        wholesaleMinor: z.int().min(0),
+        retailMinor: z.int().min(0),
+      }),
+    )
+    .min(1)
+    .max(5000),
+});
+export type NewPrices = z.infer<typeof newPricesSchema>;

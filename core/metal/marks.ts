@@ -1,0 +1,34 @@
+// Whether a hallmark or a fineness mark may be due: by precious metal and weight, as commonly given.
+import type { Alloy, AlloyFamily } from './alloys.ts';
+import { preciousMetals, ukExemptBelowG, type PreciousMetal } from './hallmarks.ts';
+
+const metalOf: Readonly<Partial<Record<AlloyFamily, PreciousMetal>>> = {
+  silver: 'silver',
+  'yellow-gold': 'gold',
+  'white-gold': 'gold',
+  'rose-gold': 'gold',
+  platinum: 'platinum',
+  palladium: 'palladium',
+};
+
+export interface PreciousWeight {
+  readonly metal: PreciousMetal;
+  readonly grams: number;
+}
+
+/** Grams of each precious metal's alloys in a piece, those above nothing. */
+export function preciousWeights(
+  parts: readonly { readonly alloy: Alloy | null; readonly net: { readonly value: number } | null }[],
+): PreciousWeight[] {
+  return preciousMetals.flatMap((metal) => {
+    const grams = parts.reduce((sum, { alloy, net }) => {
+      return sum + (alloy?.fineness != null && metalOf[alloy.family] === metal ? (net?.value ?? 0) : 0);
+    }, 0);
+    return grams > 0 ? [{ metal, grams }] : [];
+  });
+}
+
+/** @param country  ISO 3166-1 alpha-2; only Britain's limits are known here, elsewhere a mark may be due at any weight */
+export function isMarkDue({ metal, grams }: PreciousWeight, country: string): boolean {
+  return grams >= (country === 'GB' ? ukExemptBelowG[metal] : 0);
+}

@@ -1,0 +1,91 @@
+// Metal received: what was paid for it, by alloy and form. An entry: never changed, only followed.
+import { z } from 'zod';
+import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
+import { readMoney } from '../measure/read-money.ts';
+import { readGrams } from '../measure/read-number.ts';
+import { currencySchema, isoDateSchema, typedSchema } from '../measure/typed.ts';
+import type { ChargeForm } from '../studio/making-charges.ts';
+import type { Paid } from './price-per-gram.ts';
+
+export const receiptForms = ['wire', 'shaped', 'sheet', 'tube'] as const satisfies readonly ChargeForm[];
+
+export const newReceiptSchema = z.strictObject({
+  on: isoDateSchema,
+  alloy: z.string().min(1).max(40),
+  form: z.enum(receiptForms),
+  /** Weight as typed: `120 g`, `2 ozt`. */
+  grams: typedSchema,
+  /** What it cost in all, as typed. */
+  paid: typedSchema,
+  currency: currencySchema,
+  source: z.string().trim().min(1, 'Say who it came from.').max(200),
+});
+export const receiptSchema = newReceiptSchema.extend({ id: z.int(), at: z.iso.datetime() });
+
+export type NewReceipt = z.infer<typeof newReceiptSchema>;
+export type Receipt = z.infer<typeof receiptSchema>;
+
+/** What is wrong with a receipt as typed; empty when it can be kept. */
+export function receiptProblems({ grams, paid, currency }: Pick<NewReceipt, 'grams' | 'paid' | 'currency'>) {
+  const weight = readGrams(grams);
+  const money = readMoney(paid, currency, 'amount');
+  return [
+    ...(weight.ok && weight.value > 0
+      ? []
+      : [{ path: 'grams', sentence: weight.ok ? 'Give what it weighed.' : weight.sentence }]),
+    ...(money.ok && money.value > 0
+      ? []
+      : [{ path: 'paid', sentence: money.ok ? 'Give what it cost in all.' : money.sentence }]),
+  ];
+}
+
+/** What was paid for a gram of an alloy in a form, or null where none was received. */
+export type PaidFor = (alloyId: string, form: ChargeForm) => Paid | null;
+
+/**
+ * Looks up what was paid, by the studio's basis.
+ * @param receipts  latest day first, as the ledger lists them; those in another currency are left out
+ * @returns the average over all that was received, by weight, or the price of the last; to replace, nothing
+ */
+export function paidFor(
+  receipts: readonly Receipt[],
+  basis: 'replacement' | 'average' | 'last',
+  currency: string,
+): PaidFor {
+  if (basis === 'replacement') return () => null;
+  const known = new Map<string, Paid | null>();
+  return (alloyId, form) => {
+    const key = `${alloyId} ${form}`;
+    const found = known.get(key);
+    if (found !== undefined) return found;
+    const ofStock = receipts.filter((one) => one.alloy === alloyId && one.form === form && one.currency === currency);
+    const paid =
+      ofStock.length === 0 ? null : { basis, perGram: perGramOf(basis === 'last' ? ofStock.slice(0, 1) : ofStock) };
+    known.set(key, paid);
+    return paid;
+  };
+}
+
+function perGramOf(receipts: readonly Receipt[]): Figure {
+  const read = receipts.map(({ on, grams, paid, currency, source }) => {
+    const [weight, money] = [readGrams(grams), readMoney(paid, currency)];
+    const from = `received ${on}, ${source}`;
+    return {
+      grams: given('weight', weight.ok ? weight.value : 0, 'g', from),
+      paid: given('paid', money.ok ? money.value : 0, currency, from),
+    };
+  });
+  const currency = receipts[0]?.currency ?? '';
+  const grams = totalOf(
+    'weight received',
+    'g',
+    read.map((one) => one.grams),
+  );
+  const paid = totalOf(
+    'paid for it',
+    currency,
+    read.map((one) => one.paid),
+  );
+  const how = () => `${inSum(paid.value, currency)} ÷ ${inSum(grams.value)}`;
+  return reckoned('paid for a gram', paid.value / grams.value, `${currency}/g`, how, [paid, grams]);
+}

@@ -1,0 +1,41 @@
+// Making charges: what a supplier asks over the metal's content, by family, form and thickness.
+import { given, type Figure } from '../figure/figure.ts';
+import { readLength } from '../measure/read-length.ts';
+import { readPricePerGram } from '../measure/read-money.ts';
+import type { ReadSetting } from './read-setting.ts';
+import type { MakingCharge, Studio } from './studio.ts';
+
+/** Which column of the making charges a section falls under. */
+export type ChargeForm = 'wire' | 'shaped' | 'sheet' | 'tube';
+const forms = ['wire', 'shaped', 'sheet', 'tube'] as const satisfies readonly ChargeForm[];
+
+/** @returns looks the charge up: of the rows of a family that reach as thick, the one that reaches least; 0 without one */
+export function readMakingCharges(
+  { makingCharges, currency }: Studio,
+  value: ReadSetting,
+  source: string,
+): (family: string, form: ChargeForm, thicknessMm: number) => Figure {
+  const none = given('making charge', 0, `${currency}/g`, 'none entered in Studio');
+  const rows = makingCharges
+    .map((row, index) => {
+      const path = `makingCharges.${String(index)}`;
+      const upTo = row.upTo.trim() ? value(`${path}.upTo`, readLength(row.upTo, { what: 'thickness' })) : Infinity;
+      const charges = new Map(forms.map((form) => [form, chargeOf(row, form, `${path}.${form}`)]));
+      // Shaped wire without a charge of its own goes as wire.
+      if (!row.shaped.trim()) charges.set('shaped', charges.get('wire') ?? none);
+      return { family: row.family, upTo, charges };
+    })
+    .sort((a, b) => a.upTo - b.upTo);
+  return (family, form, thicknessMm) => {
+    const row = rows.find((one) => one.family === family && thicknessMm <= one.upTo + 1e-9);
+    return row?.charges.get(form) ?? none;
+  };
+
+  function chargeOf(row: MakingCharge, form: ChargeForm, path: string): Figure {
+    const typed = row[form];
+    const perGram = value(path, readPricePerGram(typed, currency, 'making charge'));
+    const band = row.upTo.trim() ? `, up to ${row.upTo.trim()}` : '';
+    const from = `${source}: ${typed.trim() || 'none entered'}${band}`;
+    return given(`making charge, ${form}`, perGram, `${currency}/g`, from);
+  }
+}

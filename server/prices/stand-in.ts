@@ -1,0 +1,59 @@
+// The price stand-in: a made-up daily series for each metal, the same on every machine, to try the book with before a real
+// source is put in its place. Nothing here is a market price.
+import { minorDigits } from '../../core/figure/figure.ts';
+import type { FixMetal } from '../../core/metal/fix.ts';
+import { dayAfter } from '../../core/plan/calendar.ts';
+import { normal, seeded } from '../../core/price/chance.ts';
+import type { PriceSource } from './price-source.ts';
+
+export const STAND_IN = 'made-up prices of the stand-in';
+
+/** Where the walk of each metal tends to, in no currency's money per troy ounce (copper: per kg), and how far a day strays. */
+const walks = {
+  Ag: { level: 28, step: 0.014, unit: 'ozt' },
+  Au: { level: 2100, step: 0.008, unit: 'ozt' },
+  Pt: { level: 930, step: 0.011, unit: 'ozt' },
+  Pd: { level: 960, step: 0.016, unit: 'ozt' },
+  Cu: { level: 8, step: 0.01, unit: 'kg' },
+} as const satisfies Record<FixMetal, object>;
+
+/** The series begins here; a walk pulled back to its level stays plausible for ever. */
+const FIRST_DAY = '2024-01-01';
+const PULL = 0.01;
+const MS_PER_DAY = 86_400_000;
+
+export const standIn: PriceSource = {
+  days(until, days, currency) {
+    const metals = Object.keys(walks) as FixMetal[];
+    const count = dayNumber(until) + 1;
+    if (count < 1) return [];
+    const series = new Map(metals.map((metal, index) => [metal, walk(walks[metal], count, index + 1)]));
+    const places = minorDigits(currency) === 0 ? 0 : 2;
+    return Array.from({ length: days }, (_, back) => dayAfter(until, -back))
+      .filter((day) => dayNumber(day) >= 0 && isMarketDay(day))
+      .map((on) => ({
+        on,
+        currency,
+        source: STAND_IN,
+        prices: Object.fromEntries(
+          metals.map((metal) => {
+            const price = series.get(metal)?.[dayNumber(on)] ?? 0;
+            return [metal, `${price.toFixed(places)} / ${walks[metal].unit}`];
+          }),
+        ),
+      }));
+  },
+};
+
+function walk({ level, step }: { level: number; step: number }, count: number, seed: number): number[] {
+  const random = seeded(seed * 7919);
+  let away = 0;
+  return Array.from({ length: count }, () => {
+    away += normal(random) * step - away * PULL;
+    return level * Math.exp(away);
+  });
+}
+
+const dayNumber = (day: string) => Math.round((Date.parse(day) - Date.parse(FIRST_DAY)) / MS_PER_DAY);
+
+const isMarketDay = (day: string) => ![0, 6].includes(new Date(`${day}T12:00:00Z`).getUTCDay());

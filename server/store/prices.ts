@@ -1,0 +1,69 @@
+// Prices of pieces in the ledger: lines that are only ever added; the last of a piece is what it sells for.
+import type { PriceEntry } from '../../contract/prices.ts';
+import type { Ledger } from './ledger.ts';
+
+interface Row {
+  id: number;
+  piece_id: string;
+  recorded_at: string;
+  currency: string;
+  wholesale_minor: number;
+  retail_minor: number;
+  cost_minor: number;
+  fix_on: string | null;
+  how: PriceEntry['how'];
+  why: string;
+}
+
+export class Prices {
+  readonly #ledger: Ledger;
+  readonly #now: () => string;
+
+  constructor(ledger: Ledger, now: () => string) {
+    this.#ledger = ledger;
+    this.#now = now;
+  }
+
+  /** Every price a piece had, latest first. */
+  ofPiece(pieceId: string): PriceEntry[] {
+    return this.#ledger
+      .prepare<[string], Row>('select * from price_entry where piece_id = ? order by id desc')
+      .all(pieceId)
+      .map(read);
+  }
+
+  /** What a piece sells for, or null before it was ever priced. */
+  last(pieceId: string): PriceEntry | null {
+    const row = this.#ledger
+      .prepare<[string], Row>('select * from price_entry where piece_id = ? order by id desc limit 1')
+      .get(pieceId);
+    return row ? read(row) : null;
+  }
+
+  add(entry: Omit<PriceEntry, 'id' | 'at'>): PriceEntry {
+    const at = this.#now();
+    const { lastInsertRowid } = this.#ledger
+      .prepare(
+        `insert into price_entry
+           (piece_id, recorded_at, currency, wholesale_minor, retail_minor, cost_minor, fix_on, how, why)
+         values (:pieceId, :at, :currency, :wholesaleMinor, :retailMinor, :costMinor, :fixOn, :how, :why)`,
+      )
+      .run({ ...entry, at });
+    return { ...entry, id: Number(lastInsertRowid), at };
+  }
+}
+
+function read(row: Row): PriceEntry {
+  return {
+    id: row.id,
+    pieceId: row.piece_id,
+    at: row.recorded_at,
+    currency: row.currency,
+    wholesaleMinor: row.wholesale_minor,
+    retailMinor: row.retail_minor,
+    costMinor: row.cost_minor,
+    fixOn: row.fix_on,
+    how: row.how,
+    why: row.why,
+  };
+}
