@@ -1,5 +1,6 @@
 // What each way of selling brings: the price asked, what fees, shops and tax keep, what is left, and what it pays an hour.
-import { inSum, reckoned, type Figure } from '../figure/figure.ts';
+import type { CostColumn } from '../cost/column.ts';
+import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
 import type { PriceRule, SellingChannel } from '../studio/selling.ts';
 
 /** What a piece costs and takes, whichever way it is sold. */
@@ -110,4 +111,17 @@ function breakEven(cost: Figure, fee: number, keeps: number): Figure {
   const value = keeps > 0 ? (cost.value + fee) / keeps : Infinity;
   const how = () => `(${money(cost.value)}${fee > 0 ? ` + ${money(fee)}` : ''}) ÷ ${inSum(keeps)}`;
   return reckoned('breaks even at', value, cost.unit, how, [cost]);
+}
+
+/** What a piece costs and takes, from its count. */
+export function costOfPiece({
+  column,
+  minutes,
+}: {
+  readonly column: Pick<CostColumn, 'cost' | 'lines'>;
+  readonly minutes: Figure;
+}): CostOfPiece {
+  const { cost, lines } = column;
+  const labour = lines.find(({ key }) => key === 'labour')?.each ?? given('bench time', 0, cost.unit, 'none entered');
+  return { cost, labour, minutes };
 }

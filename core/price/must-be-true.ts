@@ -1,5 +1,6 @@
 // Back from a price: what would have to be true for it to pay the wage that is wanted.
-import { inSum, reckoned, type Figure } from '../figure/figure.ts';
+import type { CostColumn, CostKey } from '../cost/column.ts';
+import { inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
 
 /** What a piece takes and costs, minor units, split by what could be changed. */
 export interface PresentCost {
@@ -74,5 +75,51 @@ export function mustBeTrue(present: PresentCost, wage: Figure): MustBeTrue {
       [received, fixed, metal, minutes, besidesPerHour],
     ),
     isTrue: received.value >= needed - 1e-6,
+  };
+}
+
+/** What a piece takes and costs at present, from its count, and what comes in for it. */
+export function presentCost(
+  {
+    column,
+    minutes,
+    parts,
+  }: {
+    readonly column: CostColumn;
+    readonly minutes: Figure;
+    readonly parts: readonly { readonly gross: Figure | null }[];
+  },
+  received: Figure,
+  wage: Figure,
+): PresentCost {
+  const { cost, lines } = column;
+  const of = (label: string, keys: readonly CostKey[]) => {
+    const found = lines.filter(({ key }) => keys.includes(key)).map(({ each }) => each);
+    return totalOf(label, cost.unit, found);
+  };
+  const isHourly = lines.some(({ key, takes }) => key === 'consumables' && takes.unit === 'min');
+  const timed: readonly CostKey[] = isHourly ? ['overhead', 'consumables'] : ['overhead'];
+  const besides = of('studio and consumables', timed);
+  const metalKeys: readonly CostKey[] = ['metal', 'solder', 'scrap'];
+  const others = lines
+    .map(({ key }) => key)
+    .filter((key) => key !== 'labour' && ![...timed, ...metalKeys].includes(key));
+  return {
+    received,
+    metal: of('metal, less what scrap brings', metalKeys),
+    grams: totalOf(
+      'metal cut',
+      'g',
+      parts.flatMap(({ gross }) => gross ?? []),
+    ),
+    fixed: of('all the rest', others),
+    minutes,
+    besidesPerHour: reckoned(
+      'studio and consumables, an hour',
+      minutes.value > 0 ? (besides.value / minutes.value) * 60 : 0,
+      wage.unit,
+      () => `${inSum(besides.value, cost.unit)} ÷ ${inSum(minutes.value)} × 60`,
+      [besides, minutes],
+    ),
   };
 }

@@ -7,6 +7,7 @@ import type { Reckoners } from '../piece/recipe.ts';
 import type { Rates } from '../studio/rates.ts';
 import { countPiece } from './count.ts';
 import type { Pricing } from './prices.ts';
+import { exactSpread, strayingCost } from './likely-range.ts';
 import { costGroups, type CostGroups } from './schools.ts';
 
 export interface Valuation {
@@ -20,11 +21,13 @@ export interface Valuation {
   readonly pricing: Pricing;
   /** Attended minutes of one piece. */
   readonly minutes: number;
+  /** Standard deviation of the cost, minutes and weights straying, minor units. */
+  readonly deviation: number;
 }
 
 /**
  * Values a piece. Every line of a cost is linear in the price of every metal: two counts a metal give its slope.
- * Where metal is costed at what was paid, its line does not move with the fix; what scrap brings still does.
+ * (Scrap that a refiner's charge eats up is the exception: its line stops at nothing.) Where metal is costed at what was paid, its line does not move with the fix; what scrap brings still does.
  * @returns null without a fix in the studio's currency
  */
 export function valuePiece(
@@ -47,7 +50,15 @@ export function valuePiece(
     prices[metal] = price;
     slopes[metal] = now.column.exact.map((amount, index) => ((doubled[index] ?? amount) - amount) / price);
   }
-  return { keys, at: now.column.exact, prices, slopes, pricing: now.pricing, minutes: now.minutes.value };
+  return {
+    keys,
+    at: now.column.exact,
+    prices,
+    slopes,
+    pricing: now.pricing,
+    minutes: now.minutes.value,
+    deviation: exactSpread(strayingCost(now, rates)).deviation,
+  };
 }
 
 // One price for all sizes is that of the dearest, whichever metal makes it so.
@@ -87,6 +98,8 @@ export interface Revalued {
   /** Whole minor units. */
   readonly cost: number;
   readonly groups: CostGroups;
+  /** Of the cost, for the hands. */
+  readonly labour: number;
 }
 
 /**
@@ -105,7 +118,11 @@ export function revalue(valuation: Valuation, prices: Readonly<Partial<Record<Fi
   }
   const cost = roundHalfUp(lines.reduce((sum, line) => sum + line, 0));
   const settled = roundLines(lines, cost);
-  return { cost, groups: costGroups(keys.map((key, index) => ({ key, amount: settled[index] ?? 0 }))) };
+  return {
+    cost,
+    groups: costGroups(keys.map((key, index) => ({ key, amount: settled[index] ?? 0 }))),
+    labour: settled[keys.indexOf('labour')] ?? 0,
+  };
 }
 
 /** Fine prices of a fix, minor units per gram. */

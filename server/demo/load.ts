@@ -2,16 +2,19 @@
 // orders from two shops, a winter market, one commission, and some trouble. Days are reckoned from today.
 import { dayAfter } from '../../core/plan/calendar.ts';
 import type { Batch } from '../../core/batch/batch.ts';
-import type { Studio } from '../../core/studio/studio.ts';
 import { STUDIO_ID } from '../../contract/studio.ts';
 import { Book } from '../store/book.ts';
 import type { Ledger } from '../store/ledger.ts';
 import { demoPieces } from './pieces.ts';
+import { demoFairs, demoQuotes, demoReceipts } from './selling.ts';
+import { demoStudio } from './studio.ts';
 
 const SOURCE = 'typed, made-up prices for the sample';
 
 // Silver climbs over the autumn, so that a price made early no longer holds.
 const fixes: readonly { daysAgo: number; prices: Record<string, string> }[] = [
+  { daysAgo: 58, prices: { Ag: '21.90 / ozt', Au: '1962 / ozt', Cu: '7.35 / kg' } },
+  { daysAgo: 51, prices: { Ag: '22.65 / ozt', Au: '1978 / ozt', Cu: '7.42 / kg' } },
   { daysAgo: 41, prices: { Ag: '22.40 / ozt', Au: '1985 / ozt', Cu: '7.40 / kg' } },
   { daysAgo: 30, prices: { Ag: '23.10 / ozt', Au: '2010 / ozt', Cu: '7.55 / kg' } },
   { daysAgo: 19, prices: { Ag: '25.60 / ozt', Au: '2044 / ozt', Cu: '7.50 / kg' } },
@@ -74,7 +77,7 @@ export function loadDemo(ledger: Ledger, today: Date): void {
       hourlyRate: '26',
     });
     const started = book.studio.get(STUDIO_ID);
-    book.acceptStudio(book.studio.saveDraft(STUDIO_ID, version, { ...started.body, ...settings }).version);
+    book.acceptStudio(book.studio.saveDraft(STUDIO_ID, version, { ...started.body, ...demoStudio }).version);
 
     const accept = (name: keyof typeof demoPieces, daysAgo: number) => {
       on(daysAgo);
@@ -91,12 +94,14 @@ export function loadDemo(ledger: Ledger, today: Date): void {
       if (fix) book.addFix({ on: on(fix.daysAgo), currency: 'GBP', prices: fix.prices, source: SOURCE });
     };
     addFix(0);
-    const caddySpoon = accept('caddySpoon', 38);
-    const tieBar = accept('tieBar', 35);
     addFix(1);
     addFix(2);
-    const cufflinks = accept('cufflinks', 16);
+    const caddySpoon = accept('caddySpoon', 38);
+    const tieBar = accept('tieBar', 35);
     addFix(3);
+    addFix(4);
+    const cufflinks = accept('cufflinks', 16);
+    addFix(5);
     const made = {
       caddySpoon,
       tieBar,
@@ -105,7 +110,7 @@ export function loadDemo(ledger: Ledger, today: Date): void {
       fork: accept('fork', 6),
       signet: accept('signet', 5),
     };
-    addFix(4);
+    addFix(6);
     const all = {
       ...made,
       barometer: accept('barometer', 0),
@@ -118,6 +123,28 @@ export function loadDemo(ledger: Ledger, today: Date): void {
     const [bar] = thinner.parts;
     if (bar?.section.form === 'strip') bar.section.thickness = '1 mm';
     book.pieces.saveDraft(tieBar.id, tieBar.version, thinner);
+
+    for (const { daysAgo, ...receipt } of demoReceipts)
+      book.addReceipt({ ...receipt, on: on(daysAgo), currency: 'GBP', source: 'the sample’s made-up bullion dealer' });
+    // The shawl pins were asked for at a rounder price.
+    on(4);
+    book.setPrices({
+      how: 'set',
+      why: 'Both shops asked for a price ending in nothing.',
+      prices: [{ pieceId: all.shawlPin.id, wholesaleMinor: 3000, retailMinor: 6800 }],
+    });
+    on(0);
+    const ids = {
+      lapelPin: all.lapelPin.id,
+      shawlPin: all.shawlPin.id,
+      barometer: all.barometer.id,
+      fork: all.fork.id,
+      cufflinks: all.cufflinks.id,
+      signet: all.signet.id,
+    };
+    const { market, regatta } = demoFairs(day, ids);
+    for (const fair of [regatta, market]) book.fairs.add(fair);
+    for (const quote of demoQuotes(day, ids)) book.quotes.add(quote);
 
     for (const { piece, size = '', quantity, dueIn, customer, note } of batches) {
       const { id, revision } = all[piece];
@@ -143,28 +170,3 @@ function localDay(date: Date): string {
   const pad = (value: number) => String(value).padStart(2, '0');
   return `${String(date.getFullYear())}-${pad(date.getMonth() + 1)}-${pad(date.getDate())}`;
 }
-
-const settings: Partial<Studio> = {
-  overheadPerHour: '(410 + 62 + 85) / 58',
-  consumablesPerHour: '2.10',
-  scrapShare: '85 %',
-  wholesaleFactor: '1.9',
-  retailFactor: '2.2',
-  justBelow: '',
-  hours: [
-    '9:00-12:30, 13:15-17:00',
-    '9:00-12:30, 13:15-17:00',
-    '9:00-12:30',
-    '9:00-12:30, 13:15-17:00',
-    '9:00-12:30, 13:15-17:00',
-    '10:00-13:00',
-    '',
-  ],
-  makingCharges: [
-    { id: 'silver', family: 'silver', upTo: '', shaped: '', wire: '0.14', sheet: '0.11', tube: '0.52' },
-    { id: 'gold', family: 'yellow-gold', upTo: '', shaped: '', wire: '1.90', sheet: '1.60', tube: '4.20' },
-    { id: 'copper', family: 'copper', upTo: '', shaped: '', wire: '0.020', sheet: '0.024', tube: '' },
-    { id: 'brass', family: 'brass', upTo: '', shaped: '', wire: '0.016', sheet: '0.018', tube: '0.05' },
-    { id: 'steel', family: 'steel', upTo: '', shaped: '', wire: '', sheet: '0.008', tube: '' },
-  ],
-};

@@ -3,17 +3,26 @@ import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import type { BatchDocument, BatchWithPiece } from '../../contract/batches.ts';
 import type { DocumentOf } from '../../contract/document.ts';
 import type { PieceDocument, PieceRevision } from '../../contract/pieces.ts';
+import type { FairDocument } from '../../contract/fairs.ts';
+import type { OfferedDay } from '../../contract/fixes.ts';
+import type { NewPrices, PriceEntry } from '../../contract/prices.ts';
+import type { QuoteDocument } from '../../contract/quotes.ts';
 import type { PhotoAdded } from '../../contract/photos.ts';
 import type { StudioDocument } from '../../contract/studio.ts';
 import type { Batch } from '../../core/batch/batch.ts';
 import type { Fix, NewFix } from '../../core/metal/fix.ts';
+import type { NewReceipt, Receipt } from '../../core/metal/receipt.ts';
 import type { Piece } from '../../core/piece/piece.ts';
+import type { Fair } from '../../core/price/fair.ts';
+import type { Quote } from '../../core/price/quote.ts';
 import type { FirstRun, Studio } from '../../core/studio/studio.ts';
 
 export interface Bodies {
   readonly piece: Piece;
   readonly batch: Batch;
   readonly studio: Studio;
+  readonly fair: Fair;
+  readonly quote: Quote;
 }
 export type DocumentKind = keyof Bodies;
 
@@ -23,17 +32,18 @@ export interface DocumentKey {
   readonly id: string;
 }
 
-const tagByKind = { piece: 'Pieces', batch: 'Batches', studio: 'Studio' } as const;
+const tagByKind = { piece: 'Pieces', batch: 'Batches', studio: 'Studio', fair: 'Fairs', quote: 'Quotes' } as const;
+const folderByKind = { piece: 'pieces', batch: 'batches', fair: 'fairs', quote: 'quotes' } as const;
 
 /** Where a document is, below /api. */
 export function pathOf({ kind, id }: DocumentKey): string {
   if (kind === 'studio') return 'studio';
-  return `${kind === 'piece' ? 'pieces' : 'batches'}/${id}`;
+  return `${folderByKind[kind]}/${id}`;
 }
 
 export const api = createApi({
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Pieces', 'Batches', 'Studio', 'Fixes'],
+  tagTypes: ['Pieces', 'Batches', 'Studio', 'Fixes', 'Receipts', 'Prices', 'Fairs', 'Quotes'],
   refetchOnMountOrArgChange: true,
   endpoints: (build) => ({
     getStudio: build.query<StudioDocument, void>({ query: () => 'studio', providesTags: ['Studio'] }),
@@ -82,6 +92,40 @@ export const api = createApi({
       query: ({ version, ...key }) => ({ url: pathOf(key), method: 'DELETE', body: { version } }),
       invalidatesTags: (_result, _error, { kind }) => [tagByKind[kind]],
     }),
+    getPieceDocument: build.query<PieceDocument, string>({
+      query: (id) => `pieces/${id}`,
+      providesTags: ['Pieces'],
+    }),
+    getPrices: build.query<PriceEntry[], string>({
+      query: (pieceId) => `pieces/${pieceId}/prices`,
+      providesTags: ['Prices', 'Pieces'],
+    }),
+    addPrices: build.mutation<PriceEntry[], NewPrices>({
+      query: (body) => ({ url: 'prices', method: 'POST', body }),
+      invalidatesTags: ['Prices', 'Pieces'],
+    }),
+    getReceipts: build.query<Receipt[], void>({ query: () => 'receipts', providesTags: ['Receipts'] }),
+    addReceipt: build.mutation<Receipt, NewReceipt>({
+      query: (body) => ({ url: 'receipts', method: 'POST', body }),
+      invalidatesTags: ['Receipts'],
+    }),
+    getFairs: build.query<FairDocument[], void>({ query: () => 'fairs', providesTags: ['Fairs'] }),
+    addFair: build.mutation<FairDocument, Fair>({
+      query: (body) => ({ url: 'fairs', method: 'POST', body }),
+      invalidatesTags: ['Fairs'],
+    }),
+    getQuotes: build.query<QuoteDocument[], void>({ query: () => 'quotes', providesTags: ['Quotes'] }),
+    addQuote: build.mutation<QuoteDocument, Quote>({
+      query: (body) => ({ url: 'quotes', method: 'POST', body }),
+      invalidatesTags: ['Quotes'],
+    }),
+    getOffered: build.query<OfferedDay[], { until: string; days: number; currency: string }>({
+      query: (params) => ({ url: 'prices-offered', params }),
+    }),
+    addFixes: build.mutation<Fix[], NewFix[]>({
+      query: (fixes) => ({ url: 'fixes/many', method: 'POST', body: { fixes } }),
+      invalidatesTags: ['Fixes'],
+    }),
     getFixes: build.query<Fix[], void>({ query: () => 'fixes', providesTags: ['Fixes'] }),
     addFix: build.mutation<Fix, NewFix>({
       query: (body) => ({ url: 'fixes', method: 'POST', body }),
@@ -105,4 +149,15 @@ export const {
   useRemoveDocumentMutation,
   useGetFixesQuery,
   useAddFixMutation,
+  useAddFixesMutation,
+  useLazyGetOfferedQuery,
+  useGetReceiptsQuery,
+  useAddReceiptMutation,
+  useGetPieceDocumentQuery,
+  useGetPricesQuery,
+  useAddPricesMutation,
+  useGetFairsQuery,
+  useAddFairMutation,
+  useGetQuotesQuery,
+  useAddQuoteMutation,
 } = api;

@@ -13,6 +13,7 @@ import { useTheme } from './theme.ts';
 const sections = [
   { to: '/pieces', name: 'Pieces' },
   { to: '/batches', name: 'Batches' },
+  { to: '/prices', name: 'Prices' },
   { to: '/reference', name: 'Reference' },
   { to: '/studio', name: 'Studio' },
 ] as const;

@@ -4,14 +4,15 @@ import { createContext, useContext, useMemo } from 'react';
 import type { Batch } from '../../core/batch/batch.ts';
 import { countBatch, type BatchCount } from '../../core/batch/count.ts';
 import type { Fix } from '../../core/metal/fix.ts';
+import type { Receipt } from '../../core/metal/receipt.ts';
 import { reckonStep } from '../../core/piece/bench-time.ts';
 import { reckonJoin } from '../../core/piece/reckon-join.ts';
 import type { Piece } from '../../core/piece/piece.ts';
 import { reckonPart } from '../../core/piece/reckon-part.ts';
 import { countPiece, type PieceCount } from '../../core/price/count.ts';
-import { readRates, type Problem, type Rates } from '../../core/studio/rates.ts';
+import { readRates, withReceipts, type Problem, type Rates } from '../../core/studio/rates.ts';
 import type { Studio } from '../../core/studio/studio.ts';
-import { useGetFixesQuery, useGetStudioQuery } from './api.ts';
+import { useGetFixesQuery, useGetReceiptsQuery, useGetStudioQuery } from './api.ts';
 
 /** Reckoners that remember what has not changed between keystrokes. */
 export const reckoners = {
@@ -28,8 +29,12 @@ const rememberedBatch = weakMapMemoize(countBatch);
 /** What everything is reckoned with: the studio's accepted settings and the current fix. */
 export interface Basis {
   readonly studio: Studio;
+  /** Of the studio. */
+  readonly revision: number;
   readonly rates: Rates;
   readonly fix: Fix | null;
+  /** Metal received, latest first. */
+  readonly receipts: readonly Receipt[];
 }
 
 const BasisContext = createContext<Basis | null>(null);
@@ -41,12 +46,14 @@ export function useFetchedBasis(): { basis: Basis | null; isNew: boolean; failed
   const { data: studio, error } = useGetStudioQuery();
   const isNew = error !== undefined && 'status' in error && error.status === 404;
   const { data: fixes, error: fixError } = useGetFixesQuery();
+  const { data: receipts, error: receiptError } = useGetReceiptsQuery();
   const basis = useMemo(() => {
-    if (!studio || !fixes) return null;
+    if (!studio || !fixes || !receipts) return null;
     const accepted = studio.accepted ?? studio.body;
-    return { studio: accepted, rates: rememberedRates(accepted, studio.revision), fix: fixes[0] ?? null };
-  }, [studio, fixes]);
-  return { basis, isNew, failed: error !== undefined || fixError !== undefined };
+    const rates = withReceipts(rememberedRates(accepted, studio.revision), receipts);
+    return { studio: accepted, revision: studio.revision, rates, fix: fixes[0] ?? null, receipts };
+  }, [studio, fixes, receipts]);
+  return { basis, isNew, failed: error !== undefined || fixError !== undefined || receiptError !== undefined };
 }
 
 /** @throws Error outside the frame, which waits for the basis */

@@ -36,6 +36,16 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('../screens/batch/batch-screen.tsx')).BatchScreen }),
       },
       {
+        path: 'prices',
+        lazy: async () => ({ Component: (await import('../screens/prices/prices-screen.tsx')).PricesScreen }),
+      },
+      {
+        path: 'prices/:id',
+        lazy: async () => ({
+          Component: (await import('../screens/price-sheet/price-sheet-screen.tsx')).PriceSheetScreen,
+        }),
+      },
+      {
         path: 'studio',
         lazy: async () => ({ Component: (await import('../screens/studio/studio-screen.tsx')).StudioScreen }),
       },

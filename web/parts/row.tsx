@@ -9,21 +9,30 @@ interface RowProps {
   readonly onKeyDown?: (event: KeyboardEvent) => void;
   /** Whether it may be dragged to another place. */
   readonly isSortable?: boolean;
+  /** Called when the hand has left the row. */
+  readonly onLeave?: () => void;
+  /** Takes the row's real height, where only those in sight are drawn. */
+  readonly innerRef?: (row: HTMLTableSectionElement | null) => void;
+  readonly index?: number;
   readonly children: ReactNode;
 }
 
-export function Row({ className, onKeyDown, isSortable, children }: RowProps) {
+export function Row({ className, onKeyDown, isSortable, onLeave, innerRef, index, children }: RowProps) {
   const [focused, setFocused] = useState(false);
   const [pointed, setPointed] = useState(false);
   return (
     <tbody
+      ref={innerRef}
+      data-index={index}
       role="rowgroup"
       data-sortable={isSortable ? '' : undefined}
       className={className}
       onKeyDown={onKeyDown}
       onFocus={() => setFocused(true)}
       onBlur={(event: FocusEvent) => {
-        if (!event.currentTarget.contains(event.relatedTarget)) setFocused(false);
+        if (event.currentTarget.contains(event.relatedTarget)) return;
+        setFocused(false);
+        onLeave?.();
       }}
       onPointerEnter={() => setPointed(true)}
       onPointerLeave={({ pointerType }) => {

@@ -3,23 +3,12 @@ import { cumsum, scaleLinear } from 'd3';
 import type { PieceCount } from '../../../core/price/count.ts';
 import { priceShares, type PriceShare } from '../../../core/price/shares.ts';
 import { showValue } from '../../../core/figure/show.ts';
+import { costFills } from '../../parts/cost-fills.ts';
 
 const HEIGHT = 14;
 const WIDTH = 392;
 
-const fills = {
-  metal: 'var(--silver)',
-  findings: 'var(--brass)',
-  stones: 'var(--rose)',
-  outwork: 'var(--steel)',
-  consumables: 'var(--copper)',
-  labour: 'var(--hands)',
-  overhead: 'var(--overhead)',
-  rejects: 'var(--stop)',
-  packaging: 'var(--rule)',
-  marks: 'var(--yellow)',
-  left: 'var(--good-wash)',
-} as const satisfies Record<PriceShare['key'], string>;
+const fills = { ...costFills, left: 'var(--good-wash)' } as const satisfies Record<PriceShare['key'], string>;
 
 export function PriceBar({ count }: { count: PieceCount }) {
   const shares = priceShares(count);

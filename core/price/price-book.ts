@@ -1,0 +1,80 @@
+// One line of the price book: what a piece costs at some prices of metal, what it sells for, and whether that holds.
+import type { FixMetal } from '../metal/fix.ts';
+import type { Rates } from '../studio/rates.ts';
+import { priceMinor } from './prices.ts';
+import type { Priced } from './standing.ts';
+import { revalue, type Valuation } from './valuation.ts';
+
+/** All money in whole minor units. */
+export interface PriceLine {
+  readonly cost: number;
+  /** As set last; by the rule where it never was. */
+  readonly wholesale: number;
+  readonly retail: number;
+  /** What the studio's rule asks at these prices of metal. */
+  readonly ruleWholesale: number;
+  readonly ruleRetail: number;
+  /** Of wholesale over the cost, and as a share of wholesale. */
+  readonly left: number;
+  readonly margin: number;
+  /** Pay for a bench hour at wholesale; null when no time is entered. */
+  readonly perHour: number | null;
+  /** What the cost stays below in so many batches of a hundred. */
+  readonly floor: number;
+  readonly isUnderFloor: boolean;
+  /** Whether the rule asks no more than the price as set. */
+  readonly holds: boolean;
+}
+
+/** Standard normal quantiles of the shares a floor may cover. */
+const normalQuantile: Readonly<Record<number, number>> = { 0.8: 0.8416, 0.9: 1.2816 };
+
+/**
+ * @param prices  of fine metal, minor units per gram
+ * @param priced  what it sells for; null before it was ever priced
+ */
+export function priceLine(
+  valuation: Valuation,
+  priced: Priced | null,
+  { selling, spread, currency }: Rates,
+  prices: Readonly<Partial<Record<FixMetal, number>>>,
+): PriceLine {
+  const { cost, groups, labour } = revalue(valuation, prices);
+  const rule = priceMinor(groups, valuation.pricing, selling.rule);
+  const isSet = priced?.currency === currency && priced.wholesaleMinor > 0;
+  const wholesale = isSet ? priced.wholesaleMinor : rule.wholesale;
+  const retail = isSet ? priced.retailMinor : rule.retail;
+  const left = wholesale - cost;
+  const floor = Math.ceil(cost + (normalQuantile[spread.floorAt] ?? 0) * valuation.deviation);
+  return {
+    cost,
+    wholesale,
+    retail,
+    ruleWholesale: rule.wholesale,
+    ruleRetail: rule.retail,
+    left,
+    margin: wholesale > 0 ? left / wholesale : 0,
+    perHour: valuation.minutes > 0 ? ((left + labour) / valuation.minutes) * 60 : null,
+    floor,
+    isUnderFloor: wholesale < floor,
+    holds: rule.wholesale <= wholesale,
+  };
+}
+
+/** A change of many prices at once. */
+export type GroupChange =
+  | { readonly kind: 'share'; readonly share: number }
+  | { readonly kind: 'amount'; readonly minor: number }
+  | { readonly kind: 'rule' };
+
+/** The wholesale and retail price a change makes of a line, on price points; never below nothing. */
+export function changed(
+  line: Pick<PriceLine, 'wholesale' | 'retail' | 'ruleWholesale' | 'ruleRetail'>,
+  change: GroupChange,
+  onPoint: (minor: number) => number,
+): { readonly wholesale: number; readonly retail: number } {
+  if (change.kind === 'rule') return { wholesale: line.ruleWholesale, retail: line.ruleRetail };
+  const to = (minor: number) =>
+    onPoint(Math.max(0, change.kind === 'share' ? minor * (1 + change.share) : minor + change.minor));
+  return { wholesale: to(line.wholesale), retail: to(line.retail) };
+}

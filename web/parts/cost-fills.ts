@@ -1,0 +1,17 @@
+// The tint of each kind of cost on bars; it is always named beside them as well.
+import type { CostKey } from '../../core/cost/column.ts';
+
+export const costFills = {
+  metal: 'var(--silver)',
+  solder: 'var(--platinum)',
+  scrap: 'var(--silver)',
+  findings: 'var(--brass)',
+  stones: 'var(--rose)',
+  outwork: 'var(--steel)',
+  consumables: 'var(--copper)',
+  labour: 'var(--hands)',
+  overhead: 'var(--overhead)',
+  rejects: 'var(--stop)',
+  packaging: 'var(--rule)',
+  marks: 'var(--yellow)',
+} as const satisfies Record<CostKey, string>;

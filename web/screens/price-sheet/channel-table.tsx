@@ -1,0 +1,104 @@
+// What is left after everything, by each way of selling, for one and for a bench hour.
+import { Fragment, useState } from 'react';
+import { channelResult, type CostOfPiece } from '../../../core/price/channels.ts';
+import type { PieceCount } from '../../../core/price/count.ts';
+import type { Priced } from '../../../core/price/standing.ts';
+import { given } from '../../../core/figure/figure.ts';
+import { showFigure } from '../../../core/figure/show.ts';
+import { useBasis } from '../../app/reckoning.ts';
+import { Num } from '../../parts/num.tsx';
+import { Working } from '../../parts/working.tsx';
+
+interface ChannelTableProps {
+  readonly count: PieceCount;
+  readonly cost: CostOfPiece;
+  readonly priced: Priced | null;
+}
+
+export function ChannelTable({ count, cost, priced }: ChannelTableProps) {
+  const { rates } = useBasis();
+  const { selling, currency } = rates;
+  const [opened, setOpened] = useState('');
+  const asked = {
+    wholesale: priced ? given('wholesale', priced.wholesaleMinor, currency, 'as set') : count.prices.wholesale,
+    retail: priced ? given('retail', priced.retailMinor, currency, 'as set') : count.prices.retail,
+  };
+  const results = selling.channels.map((channel) => channelResult(channel, asked, cost, selling.rule));
+  if (results.length === 0) return null;
+  return (
+    <section aria-labelledby="channels" className="mt-6">
+      <h2 id="channels">What is left, by the way it is sold</h2>
+      <table className="rows" aria-label="Ways of selling">
+        <thead>
+          <tr>
+            <th scope="col" className="first">
+              sold
+            </th>
+            <th scope="col" className="end">
+              asks
+            </th>
+            <th scope="col" className="end">
+              comes in
+            </th>
+            <th scope="col" className="end">
+              left
+            </th>
+            <th scope="col" className="end">
+              an hour
+            </th>
+            <th scope="col" className="end">
+              loses below
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {results.map(({ channel, price, received, left, perHour, breakEven }) => (
+            <Fragment key={channel.id}>
+              <tr className="border-b border-hair">
+                <td className="first">{channel.name}</td>
+                <td className="end">
+                  <Num figure={price} />
+                </td>
+                <td className="end">
+                  <button
+                    type="button"
+                    className="figure"
+                    aria-expanded={opened === channel.id}
+                    aria-label={`${channel.name}, what comes in: working`}
+                    onClick={() => setOpened(opened === channel.id ? '' : channel.id)}
+                  >
+                    <Num figure={received} />
+                  </button>
+                </td>
+                <td className={`end ${left.value < 0 ? 'text-stop' : ''}`}>
+                  <Num figure={left} />
+                </td>
+                <td className="end font-semibold">{perHour && <Num figure={perHour} />}</td>
+                <td className="end">{Number.isFinite(breakEven.value) ? <Num figure={breakEven} /> : 'always'}</td>
+              </tr>
+              {opened === channel.id && (
+                <tr>
+                  <td colSpan={6}>
+                    <Working figure={received} />
+                  </td>
+                </tr>
+              )}
+            </Fragment>
+          ))}
+        </tbody>
+      </table>
+      {selling.volumeBreaks.length > 0 && (
+        <p className="aside mt-1">
+          {selling.volumeBreaks
+            .map(({ from, off }) => {
+              const value = Math.round(asked.wholesale.value * (1 - off.value));
+              return `from ${String(from)}: ${showFigure(given('', value, currency, ''))} each`;
+            })
+            .join(', ')}
+          {selling.leastOrderMinor > 0 &&
+            `; least order ${showFigure(given('', selling.leastOrderMinor, currency, ''))}`}
+        </p>
+      )}
+    </section>
+  );
+}

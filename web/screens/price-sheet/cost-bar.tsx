@@ -1,0 +1,73 @@
+// The cost column as a stacked bar, standing, its parts named beside it in the words of the column.
+import { cumsum, scaleLinear } from 'd3';
+import type { PieceCount } from '../../../core/price/count.ts';
+import { showFigure, showValue } from '../../../core/figure/show.ts';
+import { costNames } from '../../parts/cost-words.ts';
+import { costFills } from '../../parts/cost-fills.ts';
+
+const HEIGHT = 190;
+const BAR = 54;
+const LINE = 18;
+
+export function CostBar({ count: { column } }: { count: PieceCount }) {
+  const { cost } = column;
+  // What scrap brings back comes off the metal.
+  const back = column.lines.find(({ key }) => key === 'scrap')?.each.value ?? 0;
+  const shares = column.lines.flatMap(({ key, each }) => {
+    if (key === 'scrap') return [];
+    const amount = key === 'metal' ? each.value + back : each.value;
+    return amount > 0
+      ? [{ key, amount, name: key === 'metal' && back < 0 ? 'Metal, less scrap' : costNames[key] }]
+      : [];
+  });
+  if (shares.length === 0) return null;
+  const ends = cumsum(shares, ({ amount }) => amount);
+  const y = scaleLinear([0, ends.at(-1) ?? 1], [0, HEIGHT]);
+  // Names stand beside the middle of their share, moved apart where shares are thin.
+  let below = -Infinity;
+  const lines = shares.map((share, index) => {
+    const [top, bottom] = [y(ends[index - 1] ?? 0), y(ends[index] ?? 0)];
+    const middle = Math.max((top + bottom) / 2, below + LINE);
+    below = middle;
+    return { ...share, top, bottom, middle };
+  });
+  const over = Math.max(0, below + 10 - HEIGHT);
+  return (
+    <section aria-labelledby="cost">
+      <h2 id="cost">Cost, {showFigure(cost)}</h2>
+      <svg
+        width="100%"
+        viewBox={`0 0 400 ${String(HEIGHT + over + 4)}`}
+        className="mt-2 text-[14px]"
+        role="img"
+        aria-label="Cost by what it is for"
+      >
+        {lines.map(({ key, name, amount, top, bottom, middle }) => (
+          <g key={key}>
+            <rect
+              x={0}
+              y={top}
+              width={BAR}
+              height={Math.max(0.5, bottom - top)}
+              fill={costFills[key]}
+              stroke="var(--page)"
+            />
+            <path
+              d={`M${String(BAR + 2)} ${String((top + bottom) / 2)}L${String(BAR + 18)} ${String(middle)}`}
+              stroke="var(--rule)"
+            />
+            <text x={BAR + 24} y={middle + 5} fill="var(--ink)">
+              {name}
+            </text>
+            <text x={330} y={middle + 5} textAnchor="end" fill="var(--ink)" className="num">
+              {showValue(amount, cost.unit)}
+            </text>
+            <text x={398} y={middle + 5} textAnchor="end" fill="var(--soft)" className="num">
+              {((amount / cost.value) * 100).toFixed(0)} %
+            </text>
+          </g>
+        ))}
+      </svg>
+    </section>
+  );
+}

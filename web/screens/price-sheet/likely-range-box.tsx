@@ -1,0 +1,92 @@
+// The likely range of the cost, and the floor price it gives.
+import { scaleLinear } from 'd3';
+import { useEffect, useMemo, useState } from 'react';
+import type { PieceCount } from '../../../core/price/count.ts';
+import { exactSpread, strayingCost, type LikelyRange } from '../../../core/price/likely-range.ts';
+import { showValue } from '../../../core/figure/show.ts';
+import { useBasis } from '../../app/reckoning.ts';
+import type { RangingAsked, RangingTold } from '../../workers/ranging.ts';
+
+const WIDTH = 400;
+
+export function LikelyRangeBox({ count }: { count: PieceCount }) {
+  const { rates } = useBasis();
+  const straying = useMemo(() => strayingCost(count, rates), [count, rates]);
+  const range = useRange(straying);
+  const { unit, value } = count.column.cost;
+  const money = (minor: number) => showValue(minor, unit);
+  if (!range || range.p90 - range.p10 < 0.5) return null;
+  const at90 = rates.spread.floorAt === 0.9;
+  const floor = Math.ceil(at90 ? range.p90 : range.p80);
+  const pad = (range.p90 - range.p10) * 0.35;
+  const x = scaleLinear([range.p10 - pad, range.p90 + pad], [0, WIDTH]);
+  const exact = straying.spoiling.length === 0 ? exactSpread(straying) : null;
+  return (
+    <section aria-labelledby="range" className="mt-6">
+      <h2 id="range">Likely range</h2>
+      <svg
+        width="100%"
+        viewBox={`0 0 ${String(WIDTH)} 62`}
+        className="mt-1 text-[13px]"
+        role="img"
+        aria-label="Likely range of the cost"
+      >
+        <path d={`M0 30H${String(WIDTH)}`} stroke="var(--rule)" />
+        <rect
+          x={x(range.p10)}
+          y={22}
+          width={x(range.p90) - x(range.p10)}
+          height={16}
+          fill="var(--act-wash)"
+          stroke="var(--act)"
+        />
+        <path d={`M${String(x(range.p50))} 19V41`} stroke="var(--ink)" strokeWidth={2} />
+        <text x={x(range.p10)} y={14} textAnchor="middle" fill="var(--soft)" className="num">
+          {money(range.p10)}
+        </text>
+        <text x={x(range.p50)} y={14} textAnchor="middle" fill="var(--ink)" className="num">
+          {money(range.p50)}
+        </text>
+        <text x={x(range.p90)} y={14} textAnchor="middle" fill="var(--soft)" className="num">
+          {money(range.p90)}
+        </text>
+        <text x={x(range.p10)} y={56} textAnchor="middle" fill="var(--soft)">
+          1 in 10 below
+        </text>
+        <text x={x(range.p50)} y={56} textAnchor="middle" fill="var(--soft)">
+          half
+        </text>
+        <text x={x(range.p90)} y={56} textAnchor="middle" fill="var(--soft)">
+          9 in 10 below
+        </text>
+      </svg>
+      <p className="text-[15px]">
+        Floor price <b className="num">{money(floor)}</b>: {at90 ? 'nine' : 'four'} batches of {at90 ? 'ten' : 'five'}{' '}
+        cost no more. Reckoned {money(value)}, on average {money(range.mean)}
+        {exact ? `, give or take ${money(exact.deviation)}` : ', rejects falling as they do'}; tried 4,000 times, the
+        floor is sure to {money(2 * range.errorOfP80)}.
+      </p>
+    </section>
+  );
+}
+
+function useRange(straying: ReturnType<typeof strayingCost>): LikelyRange | null {
+  const [range, setRange] = useState<LikelyRange | null>(null);
+  const [worker, setWorker] = useState<Worker | null>(null);
+  useEffect(() => {
+    const made = new Worker(new URL('../../workers/ranging.ts', import.meta.url), { type: 'module' });
+    setWorker(made);
+    return () => made.terminate();
+  }, []);
+  useEffect(() => {
+    if (!worker) return;
+    const question = Math.random();
+    const listen = ({ data }: MessageEvent<RangingTold>) => {
+      if (data.question === question) setRange(data.range);
+    };
+    worker.addEventListener('message', listen);
+    worker.postMessage({ question, cost: straying } satisfies RangingAsked);
+    return () => worker.removeEventListener('message', listen);
+  }, [worker, straying]);
+  return range;
+}

@@ -1,0 +1,174 @@
+// Back from a price a visitor pays without thinking: what must be true for it to pay the wage that is wanted.
+import { useState } from 'react';
+import { given, type Figure } from '../../../core/figure/figure.ts';
+import { showFigure, showValue } from '../../../core/figure/show.ts';
+import { readMoney } from '../../../core/measure/read-money.ts';
+import type { Piece } from '../../../core/piece/piece.ts';
+import { batchCurve } from '../../../core/price/batch-curve.ts';
+import { channelResult, costOfPiece, type CostOfPiece } from '../../../core/price/channels.ts';
+import type { PieceCount } from '../../../core/price/count.ts';
+import { mustBeTrue, presentCost } from '../../../core/price/must-be-true.ts';
+import type { PriceRule, SellingChannel } from '../../../core/studio/selling.ts';
+import type { Basis } from '../../app/reckoning.ts';
+import type { Edit } from '../../app/use-document.ts';
+import { Choice } from '../../parts/choice.tsx';
+import { Field } from '../../parts/field.tsx';
+
+interface MustBeTrueBoxProps {
+  readonly piece: Piece;
+  readonly count: PieceCount;
+  readonly cost: CostOfPiece;
+  readonly basis: Basis;
+  readonly edit: Edit<Piece>;
+}
+
+export function MustBeTrueBox({ piece, count, cost, basis, edit }: MustBeTrueBoxProps) {
+  const { rates, fix } = basis;
+  const { selling, currency, labour } = rates;
+  const { target } = piece.pricing;
+  const [wageTyped, setWage] = useState('');
+  const direct = selling.channels.find(({ kind }) => kind === 'retail') ?? selling.channels[0];
+  const [channelId, setChannel] = useState(direct?.id ?? '');
+  const channel = selling.channels.find(({ id }) => id === channelId) ?? direct;
+  const reading = readMoney(target, currency);
+  const wageReading = readMoney(wageTyped, currency, 'wage');
+  const wage =
+    wageTyped.trim() && wageReading.ok
+      ? given('the wage wanted', wageReading.value, `${currency}/h`, 'as typed')
+      : labour;
+  const price = reading.ok && target.trim() ? Math.round(reading.value) : count.prices.retail.value;
+  const asked = given('the price', price, currency, target.trim() ? 'the piece, as typed' : 'the retail price');
+
+  return (
+    <section aria-labelledby="true" className="mt-6">
+      <h2 id="true">Back from a price</h2>
+      <p className="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1 text-[15px]">
+        <span>
+          a visitor pays{' '}
+          <Field
+            open
+            className="num font-semibold"
+            value={target}
+            label="Price a visitor pays"
+            placeholder={showValue(count.prices.retail.value, currency)}
+            problem={reading.ok ? undefined : reading.sentence}
+            problemId="target-problem"
+            onChange={(value) => edit('pricing.target', (draft) => void (draft.pricing.target = value))}
+          />
+        </span>
+        {channel && (
+          <Choice
+            value={channel.id}
+            options={selling.channels.map(({ id, name }) => ({ value: id, label: name }))}
+            label="Sold how"
+            onChange={setChannel}
+          />
+        )}
+        <span>
+          for a wage of{' '}
+          <Field
+            open
+            className="num"
+            value={wageTyped}
+            label="Wage wanted, an hour"
+            placeholder={showValue(labour.value, labour.unit)}
+            onChange={setWage}
+          />
+        </span>
+      </p>
+      <p id="target-problem" className="problem">
+        {reading.ok ? '' : reading.sentence}
+      </p>
+      {channel && (
+        <Answer
+          {...{ count, wage, asked, channel, cost }}
+          rule={selling.rule}
+          batches={() =>
+            batchCurve(piece, rates, fix).find(({ batchSize, count: at }) => {
+              if (batchSize <= count.batchSize) return false;
+              const of = costOfPiece(at);
+              const result = channelResult(channel, { wholesale: asked, retail: asked }, of, selling.rule);
+              return mustBeTrue(presentCost(at, result.received, wage), wage).isTrue;
+            })?.batchSize ?? null
+          }
+        />
+      )}
+    </section>
+  );
+}
+
+interface AnswerProps {
+  readonly count: PieceCount;
+  readonly wage: Figure;
+  readonly asked: Figure;
+  readonly channel: SellingChannel;
+  readonly rule: PriceRule;
+  readonly cost: CostOfPiece;
+  /** The least usual batch, larger than the present one, that makes it true; null when none does. */
+  readonly batches: () => number | null;
+}
+
+function Answer({ count, wage, asked, channel, rule, cost, batches }: AnswerProps) {
+  const { received } = channelResult(channel, { wholesale: asked, retail: asked }, cost, rule);
+  const present = presentCost(count, received, wage);
+  const answer = mustBeTrue(present, wage);
+  const larger = answer.isTrue ? null : batches();
+  return (
+    <>
+      <p className={answer.isTrue ? 'mt-1' : 'note mt-1'}>
+        {answer.isTrue
+          ? `It pays ${showFigure(answer.wage)}: what is wanted, or more.`
+          : `As it is, it pays ${showFigure(answer.wage)}. Any one of these would make it true:`}
+      </p>
+      <table className="count mt-1" aria-label="What must be true">
+        <colgroup>
+          <col />
+          <col style={{ width: '8em' }} />
+          <col style={{ width: '8em' }} />
+        </colgroup>
+        <thead>
+          <tr>
+            <th>
+              <span className="sr-only">what</span>
+            </th>
+            <th scope="col">now</th>
+            <th scope="col">may be</th>
+          </tr>
+        </thead>
+        <tbody>
+          <Must label="Minutes of hands" now={present.minutes} may={answer.minutes} atMost />
+          <Must label="Grams cut" now={present.grams} may={answer.grams} atMost />
+          <Must label="What comes in for it" now={received} may={answer.received} />
+          {!answer.isTrue && (
+            <tr>
+              <td className="py-[5px]!">Made at once</td>
+              <td className="num text-right">{count.batchSize}</td>
+              <td className="num text-right font-semibold">
+                {larger === null ? <span className="aside">no batch does it</span> : larger}
+              </td>
+            </tr>
+          )}
+        </tbody>
+      </table>
+    </>
+  );
+}
+
+function Must({ label, now, may, atMost }: { label: string; now: Figure; may: Figure; atMost?: boolean }) {
+  const never = atMost && may.value <= 0;
+  return (
+    <tr title={may.how}>
+      <td className="py-[5px]!">{label}</td>
+      <td className="num text-right">{showFigure(now)}</td>
+      <td className="num text-right font-semibold">
+        {never ? (
+          <span className="aside">none is little enough</span>
+        ) : Number.isFinite(may.value) ? (
+          showFigure(may)
+        ) : (
+          'any'
+        )}
+      </td>
+    </tr>
+  );
+}

@@ -1,0 +1,50 @@
+// What the piece was priced at, when, and why it changed.
+import { showValue } from '../../../core/figure/show.ts';
+import { useGetPricesQuery } from '../../app/api.ts';
+import { dayInWords, shortDay } from '../../app/dates.ts';
+
+const MOST_SHOWN = 12;
+
+export function PriceHistory({ id }: { id: string }) {
+  const { data = [] } = useGetPricesQuery(id);
+  if (data.length === 0) return null;
+  return (
+    <section aria-labelledby="history" className="mt-6">
+      <h2 id="history">Prices it had</h2>
+      <table className="rows" aria-label="Prices it had">
+        <thead>
+          <tr>
+            <th scope="col" className="first">
+              set
+            </th>
+            <th scope="col">why</th>
+            <th scope="col" className="end">
+              cost then
+            </th>
+            <th scope="col" className="end">
+              wholesale
+            </th>
+            <th scope="col" className="end">
+              retail
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {data.slice(0, MOST_SHOWN).map((entry) => (
+            <tr key={entry.id} className="border-b border-hair">
+              <td className="first num whitespace-nowrap">{dayInWords(entry.at.slice(0, 10))}</td>
+              <td>
+                {entry.why || 'no reason given'}
+                {entry.fixOn && <span className="aside block">at the fix of {shortDay(entry.fixOn)}</span>}
+              </td>
+              <td className="end num">{showValue(entry.costMinor, entry.currency)}</td>
+              <td className="end num font-semibold">{showValue(entry.wholesaleMinor, entry.currency)}</td>
+              <td className="end num">{showValue(entry.retailMinor, entry.currency)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {data.length > MOST_SHOWN && <p className="aside">and {data.length - MOST_SHOWN} before these</p>}
+    </section>
+  );
+}

@@ -1,0 +1,83 @@
+// The price sheet of a piece: what to charge and why, by every school and way of selling; beside it what moves the cost.
+import { useMemo } from 'react';
+import { Link, useParams } from 'react-router';
+import { costOfPiece } from '../../../core/price/channels.ts';
+import type { Piece } from '../../../core/piece/piece.ts';
+import { shortDay } from '../../app/dates.ts';
+import { NothingHere } from '../../app/nothing-here.tsx';
+import { pieceCount, useBasis } from '../../app/reckoning.ts';
+import { useDocument, type DocumentInHand } from '../../app/use-document.ts';
+import { blocks } from '../../../core/studio/rates.ts';
+import { Conflict } from '../../parts/conflict.tsx';
+import { DraftLine } from '../../parts/draft-line.tsx';
+import { Num } from '../../parts/num.tsx';
+import { SellingNav } from '../../parts/selling-nav.tsx';
+import { Spread } from '../../parts/spread.tsx';
+import { BatchCurve } from './batch-curve.tsx';
+import { ChannelTable } from './channel-table.tsx';
+import { CostBar } from './cost-bar.tsx';
+import { LikelyRangeBox } from './likely-range-box.tsx';
+import { MustBeTrueBox } from './must-be-true-box.tsx';
+import { PriceHistory } from './price-history.tsx';
+import { SchoolsTable } from './schools-table.tsx';
+import { SellsFor } from './sells-for.tsx';
+import { Tornado } from './tornado.tsx';
+
+export function PriceSheetScreen() {
+  const { id = '' } = useParams();
+  const inHand = useDocument('piece', id);
+  if (inHand === 'missing') return <NothingHere what="piece" />;
+  return inHand && <PriceSheet inHand={inHand} key={id} />;
+}
+
+function PriceSheet({ inHand }: { inHand: DocumentInHand<Piece> }) {
+  const { name, open, body, edit } = inHand;
+  const basis = useBasis();
+  const count = pieceCount(body, basis);
+  const cost = useMemo(() => costOfPiece(count), [count]);
+  const title = body.name.trim() || 'Unnamed piece';
+  return (
+    <>
+      <Spread
+        title={`Price of ${title}`}
+        left={
+          <>
+            <SellingNav />
+            <h1>
+              <Link className="hover:text-act hover:underline" to={`/pieces/${open.key.id}`}>
+                {title}
+              </Link>
+            </h1>
+            <DraftLine name={name} open={open} problems={count.problems.filter(blocks).length} />
+            <SellsFor id={open.key.id} priced={open.stored.priced} count={count} />
+            <SchoolsTable piece={body} count={count} edit={edit} />
+            <ChannelTable count={count} cost={cost} priced={open.stored.priced} />
+            <MustBeTrueBox piece={body} count={count} cost={cost} basis={basis} edit={edit} />
+            <PriceHistory id={open.key.id} />
+          </>
+        }
+        leftFoot={<span>Every figure opens its working on the page of the piece.</span>}
+        right={
+          <>
+            <CostBar count={count} />
+            <LikelyRangeBox count={count} />
+            <Tornado count={count} />
+            <BatchCurve piece={body} />
+          </>
+        }
+        rightFoot={
+          <>
+            <span>{basis.fix ? `At the noon fix of ${shortDay(basis.fix.on)}` : 'No noon fix yet'}</span>
+            <span>{basis.rates.currency}</span>
+          </>
+        }
+        bottomLine={
+          <span>
+            Cost <Num figure={count.column.cost} />
+          </span>
+        }
+      />
+      <Conflict name={name} open={open} what="piece" />
+    </>
+  );
+}

@@ -1,0 +1,94 @@
+// What the piece sells for now, how that stands, and setting it by hand or by the rule.
+import { useState } from 'react';
+import type { PieceCount } from '../../../core/price/count.ts';
+import { priceStanding, type Priced } from '../../../core/price/standing.ts';
+import { readMoney } from '../../../core/measure/read-money.ts';
+import { showFigure, showValue } from '../../../core/figure/show.ts';
+import { useAddPricesMutation } from '../../app/api.ts';
+import { shortDay } from '../../app/dates.ts';
+import { problemOf } from '../../app/saving.ts';
+import { Field } from '../../parts/field.tsx';
+
+export function SellsFor({ id, priced, count }: { id: string; priced: Priced | null; count: PieceCount }) {
+  const currency = count.column.cost.unit;
+  const [add, { error }] = useAddPricesMutation();
+  const plain = (minor: number) => showValue(minor, currency).replace(/,/g, '');
+  const [typed, setTyped] = useState<{ wholesale?: string; retail?: string }>({});
+  const [why, setWhy] = useState('');
+  const { prices } = count;
+  const now = {
+    wholesale: priced?.wholesaleMinor ?? prices.wholesale.value,
+    retail: priced?.retailMinor ?? prices.retail.value,
+  };
+  const read = (key: 'wholesale' | 'retail') => readMoney(typed[key] ?? plain(now[key]), currency);
+  const [wholesale, retail] = [read('wholesale'), read('retail')];
+  const isTyped = typed.wholesale !== undefined || typed.retail !== undefined;
+  const set = async (how: 'set' | 'fix', wholesaleMinor: number, retailMinor: number, reason: string) => {
+    const answer = await add({ how, why: reason, prices: [{ pieceId: id, wholesaleMinor, retailMinor }] });
+    if (!('error' in answer)) setTyped({});
+  };
+  const standing = priceStanding(priced, count);
+  const sentence = (!wholesale.ok && wholesale.sentence) || (!retail.ok && retail.sentence) || problemOf(error)?.detail;
+  const undercuts = now.retail < prices.shopAsks.value - 0.5;
+  const field = (key: 'wholesale' | 'retail') => (
+    <Field
+      open
+      className="num text-[19px] font-bold"
+      value={typed[key] ?? plain(now[key])}
+      label={`Sells for, ${key}`}
+      problem={sentence ?? undefined}
+      problemId="sells-for-problem"
+      onChange={(value) => setTyped({ ...typed, [key]: value })}
+    />
+  );
+  return (
+    <section aria-labelledby="sells" className="mt-4">
+      <h2 id="sells">Sells for</h2>
+      <p className="mt-1 flex flex-wrap items-baseline gap-x-6 gap-y-1">
+        <span>wholesale {field('wholesale')}</span>
+        <span>retail {field('retail')}</span>
+        {isTyped && (
+          <>
+            <Field wide open value={why} label="Why this price" placeholder="why, for the history" onChange={setWhy} />
+            <button
+              type="button"
+              className="button chrome"
+              disabled={!wholesale.ok || !retail.ok}
+              onClick={() => {
+                if (wholesale.ok && retail.ok)
+                  void set('set', Math.round(wholesale.value), Math.round(retail.value), why);
+              }}
+            >
+              Set the price
+            </button>
+          </>
+        )}
+        {!isTyped && priced && (prices.wholesale.value !== now.wholesale || prices.retail.value !== now.retail) && (
+          <button
+            type="button"
+            className="link chrome"
+            onClick={() => void set('fix', prices.wholesale.value, prices.retail.value, 'set by the rule')}
+          >
+            Set by the rule: {plain(prices.wholesale.value)} and {plain(prices.retail.value)}
+          </button>
+        )}
+      </p>
+      <p id="sells-for-problem" className="problem" role="alert">
+        {sentence}
+      </p>
+      {!priced && <p className="aside">By the rule; it is kept when the piece is accepted, or set here.</p>}
+      {standing && !standing.holds && (
+        <p className="note mt-2">
+          <b>This price no longer holds.</b> Set
+          {priced?.fixOn && ` at the fix of ${shortDay(priced.fixOn)}`}, it leaves {showFigure(standing.left)} today.
+        </p>
+      )}
+      {undercuts && (
+        <p className="note mt-2">
+          A shop that makes its usual factor of the wholesale price asks {showFigure(prices.shopAsks)}: your own retail
+          price would undercut it.
+        </p>
+      )}
+    </section>
+  );
+}

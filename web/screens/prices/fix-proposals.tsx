@@ -1,0 +1,93 @@
+// When the fix has moved: prices the rule would now raise, to be taken or left one by one or all together.
+import { Link } from 'react-router';
+import { showValue } from '../../../core/figure/show.ts';
+import { dayInWords } from '../../app/dates.ts';
+import { useBasis } from '../../app/reckoning.ts';
+import type { BookPrice } from './use-price-lines.ts';
+import type { SetPrices } from './use-set-prices.ts';
+
+const MOST_SHOWN = 8;
+
+export function FixProposals({ lines, setPrices }: { lines: readonly BookPrice[]; setPrices: SetPrices }) {
+  const { rates, fix } = useBasis();
+  if (!fix) return null;
+  // What was left as it was at this very fix has been decided already.
+  const failing = lines.filter(
+    ({ piece, line }) => piece.priced && !line.holds && !(piece.priced.how === 'left' && piece.priced.fixOn === fix.on),
+  );
+  const money = (minor: number) => showValue(minor, rates.currency);
+  const why = `noon fix of ${fix.on}`;
+  const take = (chosen: readonly BookPrice[]) =>
+    void setPrices(
+      'fix',
+      why,
+      chosen.map(({ piece, line }) => ({
+        pieceId: piece.id,
+        wholesaleMinor: line.ruleWholesale,
+        retailMinor: Math.max(line.ruleRetail, line.retail),
+      })),
+    );
+  const leave = (chosen: readonly BookPrice[]) =>
+    void setPrices(
+      'left',
+      `left as it was at the ${why}`,
+      chosen.map(({ piece, line }) => ({
+        pieceId: piece.id,
+        wholesaleMinor: line.wholesale,
+        retailMinor: line.retail,
+      })),
+    );
+  return (
+    <section aria-labelledby="proposals" className="mb-6">
+      <h2 id="proposals">At the fix of {dayInWords(fix.on)}</h2>
+      {failing.length === 0 ? (
+        <p className="mt-1 text-[15px]">Every price holds its rule.</p>
+      ) : (
+        <>
+          <p className="mt-1 flex flex-wrap items-baseline gap-x-4 text-[15px]">
+            <span className="flex-1">
+              {failing.length === 1 ? 'One price no longer holds' : `${String(failing.length)} prices no longer hold`}
+            </span>
+            <button type="button" className="link chrome" onClick={() => take(failing)}>
+              Take all
+            </button>
+            <button type="button" className="link chrome" onClick={() => leave(failing)}>
+              Leave all
+            </button>
+          </p>
+          <ul className="mt-1 text-[15px]">
+            {failing.slice(0, MOST_SHOWN).map((book) => (
+              <li key={book.piece.id} className="flex items-baseline gap-3 border-t border-hair py-[4px]">
+                <Link className="min-w-0 flex-1 hover:text-act hover:underline" to={`/prices/${book.piece.id}`}>
+                  {book.title}
+                </Link>
+                <span className="num whitespace-nowrap">
+                  {money(book.line.wholesale)} → <b>{money(book.line.ruleWholesale)}</b>
+                </span>
+                <button
+                  type="button"
+                  className="link chrome"
+                  aria-label={`Take, ${book.title}`}
+                  onClick={() => take([book])}
+                >
+                  Take
+                </button>
+                <button
+                  type="button"
+                  className="link chrome"
+                  aria-label={`Leave, ${book.title}`}
+                  onClick={() => leave([book])}
+                >
+                  Leave
+                </button>
+              </li>
+            ))}
+          </ul>
+          {failing.length > MOST_SHOWN && (
+            <p className="aside">and {failing.length - MOST_SHOWN} more, marked in the book</p>
+          )}
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,133 @@
+// The book at a glance: what a piece sells for wholesale against what it pays an hour; where the dear but dull ones are.
+import { extent, scaleLinear, scaleLog } from 'd3';
+import { useNavigate } from 'react-router';
+import { minorDigits } from '../../../core/figure/figure.ts';
+import { showValue } from '../../../core/figure/show.ts';
+import { useBasis } from '../../app/reckoning.ts';
+import type { BookPrice } from './use-price-lines.ts';
+
+const WIDTH = 400;
+const HEIGHT = 236;
+const EDGE = { left: 44, right: 12, top: 22, bottom: 34 };
+/** Only those that stand out are named, the best and the least; the others say their name when pointed at. */
+const NAMED_EACH_END = 3;
+/** Round prices along the foot. */
+const ROUND = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000, 10_000];
+
+export function PayScatter({ lines }: { lines: readonly BookPrice[] }) {
+  const { rates } = useBasis();
+  const navigate = useNavigate();
+  const dots = lines.flatMap(({ piece, title, line }) =>
+    line.perHour === null || line.wholesale <= 0 ? [] : [{ id: piece.id, title, line, perHour: line.perHour }],
+  );
+  if (dots.length < 2) return null;
+  const [low = 1, high = 2] = extent(dots, ({ line }) => line.wholesale);
+  const [least = 0, most = 1] = extent([...dots.map(({ perHour }) => perHour), rates.labour.value, 0]);
+  const x = scaleLog([low * 0.8, high * 1.25], [EDGE.left, WIDTH - EDGE.right]);
+  const y = scaleLinear([least, most * 1.06], [HEIGHT - EDGE.bottom, EDGE.top]);
+  const wanted = y(rates.labour.value);
+  const money = (value: number) => showValue(value, rates.currency).replace(/[.,]0+$/, '');
+  const byPay = [...dots].sort((a, b) => b.perHour - a.perHour);
+  const outstanding = [...byPay.slice(0, NAMED_EACH_END), ...byPay.slice(NAMED_EACH_END).slice(-NAMED_EACH_END)];
+  const labels = placed(outstanding.map((dot) => ({ ...dot, x: x(dot.line.wholesale), y: y(dot.perHour) })));
+  const major = 10 ** minorDigits(rates.currency);
+  const [from, to] = x.domain();
+  const prices = ROUND.map((price) => price * major).filter((price) => price > (from ?? 0) && price < (to ?? 0));
+  return (
+    <section aria-labelledby="scatter" className="mt-6">
+      <h2 id="scatter">Pay for a bench hour, against price</h2>
+      <svg
+        width="100%"
+        viewBox={`0 0 ${String(WIDTH)} ${String(HEIGHT)}`}
+        className="mt-1 text-[13px]"
+        role="img"
+        aria-label="Pieces by wholesale price and pay for a bench hour"
+      >
+        {y.ticks(4).map((tick) => (
+          <g key={tick}>
+            <path d={`M${String(EDGE.left)} ${String(y(tick))}H${String(WIDTH - EDGE.right)}`} stroke="var(--hair)" />
+            <text x={EDGE.left - 6} y={y(tick) + 4} textAnchor="end" fill="var(--soft)" className="num">
+              {money(tick)}
+            </text>
+          </g>
+        ))}
+        {prices.map((price) => (
+          <text key={price} x={x(price)} y={HEIGHT - 18} textAnchor="middle" fill="var(--soft)" className="num">
+            {money(price)}
+          </text>
+        ))}
+        <text x={WIDTH - EDGE.right} y={HEIGHT - 3} textAnchor="end" fill="var(--soft)">
+          wholesale, {rates.currency}
+        </text>
+        <text x={2} y={11} fill="var(--soft)">
+          an hour, {rates.currency}
+        </text>
+        <path
+          d={`M${String(EDGE.left)} ${String(wanted)}H${String(WIDTH - EDGE.right)}`}
+          stroke="var(--ink)"
+          strokeDasharray="5 3"
+        />
+        <text x={WIDTH - EDGE.right} y={wanted - 4} textAnchor="end" fill="var(--ink)">
+          the wage wanted
+        </text>
+        {dots.map(({ id, title, line, perHour }) => (
+          <Dot
+            key={id}
+            x={x(line.wholesale)}
+            y={y(perHour)}
+            isPoor={perHour < rates.labour.value}
+            title={`${title}: ${money(line.wholesale)}, pays ${money(perHour)} an hour`}
+            onOpen={() => void navigate(`/prices/${id}`)}
+          />
+        ))}
+        {labels.map(({ id, title, x: left, y: top, toLeft }) => (
+          <text
+            key={id}
+            x={left + (toLeft ? -8 : 8)}
+            y={top + 4}
+            textAnchor={toLeft ? 'end' : 'start'}
+            fill="var(--ink)"
+          >
+            {title.length > 22 ? `${title.slice(0, 21)}…` : title}
+          </text>
+        ))}
+      </svg>
+    </section>
+  );
+}
+
+interface DotProps {
+  readonly x: number;
+  readonly y: number;
+  readonly isPoor: boolean;
+  readonly title: string;
+  readonly onOpen: () => void;
+}
+
+// Full dots pay the wage, hollow squares do not: the shape says it where the colour cannot.
+function Dot({ x, y, isPoor, title, onOpen }: DotProps) {
+  return (
+    <g transform={`translate(${String(x)} ${String(y)})`} className="cursor-pointer" onClick={onOpen}>
+      <title>{title}</title>
+      {isPoor ? (
+        <rect x={-4.5} y={-4.5} width={9} height={9} fill="var(--page)" stroke="var(--stop)" strokeWidth={2} />
+      ) : (
+        <circle r={5} fill="var(--good)" />
+      )}
+    </g>
+  );
+}
+
+// A name stands beside its dot, on the left near the right edge; one that would lie on another is left out.
+function placed<Label extends { readonly x: number; readonly y: number }>(labels: readonly Label[]) {
+  const LINE = 15;
+  const kept: (Label & { readonly toLeft: boolean })[] = [];
+  for (const label of labels) {
+    const toLeft = label.x > WIDTH * 0.55;
+    const isFree = kept.every(
+      (other) => Math.abs(other.y - label.y) >= LINE || Math.abs(other.x - label.x) > WIDTH * 0.45,
+    );
+    if (isFree) kept.push({ ...label, toLeft });
+  }
+  return kept;
+}

@@ -1,0 +1,171 @@
+// One piece in the price book: its prices are written in place, and kept with when and why.
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { showValue } from '../../../core/figure/show.ts';
+import { readMoney } from '../../../core/measure/read-money.ts';
+import { useBasis } from '../../app/reckoning.ts';
+import { shortDay } from '../../app/dates.ts';
+import { Field } from '../../parts/field.tsx';
+import { Num } from '../../parts/num.tsx';
+import { Row } from '../../parts/row.tsx';
+import type { SetPrices } from './use-set-prices.ts';
+import type { BookPrice } from './use-price-lines.ts';
+
+interface PriceRowProps {
+  readonly book: BookPrice;
+  readonly index: number;
+  readonly isChosen: boolean;
+  readonly onChoose: (id: string, chosen: boolean) => void;
+  readonly setPrices: SetPrices;
+  readonly measure: (row: HTMLTableSectionElement | null) => void;
+}
+
+export function PriceRow({
+  book: { piece, title, line },
+  index,
+  isChosen,
+  onChoose,
+  setPrices,
+  measure,
+}: PriceRowProps) {
+  const { rates } = useBasis();
+  const { currency } = rates;
+  const [asked, setAsked] = useState<Partial<Record<'wholesale' | 'retail', string>>>({});
+  const [why, setWhy] = useState('');
+  const [refusal, setRefusal] = useState('');
+  const money = (value: number) => ({ value, unit: currency });
+  const plain = (minor: number) => showValue(minor, currency).replace(/,/g, '');
+
+  const keep = async (reason: string) => {
+    const reading = { wholesale: read('wholesale'), retail: read('retail') };
+    if (!reading.wholesale.ok || !reading.retail.ok) {
+      const bad = [reading.wholesale, reading.retail].find((one) => !one.ok);
+      setRefusal(bad && !bad.ok ? bad.sentence : '');
+      return;
+    }
+    const prices = {
+      wholesaleMinor: Math.round(reading.wholesale.value),
+      retailMinor: Math.round(reading.retail.value),
+    };
+    if (prices.wholesaleMinor === line.wholesale && prices.retailMinor === line.retail) {
+      setAsked({});
+      setRefusal('');
+      return;
+    }
+    const refused = await setPrices('set', reason, [{ pieceId: piece.id, ...prices }]);
+    setRefusal(refused);
+    if (refused) return;
+    setAsked({});
+    setWhy('');
+  };
+  const read = (key: 'wholesale' | 'retail') => readMoney(asked[key] ?? plain(line[key]), currency);
+  const field = (key: 'wholesale' | 'retail') => (
+    <td className="end num">
+      <Field
+        end
+        value={asked[key] ?? plain(line[key])}
+        label={`${title}, ${key}`}
+        column={`price-${key}`}
+        problem={refusal || undefined}
+        problemId={`price-${piece.id}`}
+        onChange={(value) => setAsked({ ...asked, [key]: value })}
+      />
+      <span className="aside block">{line.holds || key === 'retail' ? '' : `asks ${plain(line.ruleWholesale)}`}</span>
+    </td>
+  );
+  return (
+    <Row
+      innerRef={measure}
+      index={index}
+      onLeave={() => {
+        if (Object.keys(asked).length > 0 && !refusal) void keep('');
+      }}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') void keep(why);
+        if (event.key === 'Escape') {
+          setAsked({});
+          setRefusal('');
+        }
+      }}
+    >
+      <tr>
+        <td className="first w-[24px]">
+          <input
+            type="checkbox"
+            className="chrome size-[17px] accent-act"
+            aria-label={`${title}, among those changed together`}
+            checked={isChosen}
+            onChange={(event) => onChoose(piece.id, event.target.checked)}
+          />
+        </td>
+        <td>
+          <Link className="hover:text-act hover:underline" to={`/prices/${piece.id}`}>
+            {title}
+          </Link>
+          <span className="aside block">{setInWords(piece.priced)}</span>
+        </td>
+        <td className="end">
+          <Num figure={money(line.cost)} />
+        </td>
+        {field('wholesale')}
+        {field('retail')}
+        <td className={`end num ${line.isUnderFloor ? 'text-stop' : ''}`}>
+          <span className="num">{(line.margin * 100).toFixed(0)} %</span>
+          <span className="aside block">{line.isUnderFloor ? <b className="text-stop">under floor</b> : ''}</span>
+        </td>
+        <td className="end">
+          {line.perHour === null ? (
+            <span className="aside">no time</span>
+          ) : (
+            <Num figure={{ value: line.perHour, unit: `${currency}/h` }} />
+          )}
+        </td>
+      </tr>
+      {refusal && (
+        <tr>
+          <td />
+          <td colSpan={6} id={`price-${piece.id}`}>
+            <p className="problem">{refusal}</p>
+            <span className="flex items-baseline gap-3 pb-2 text-[14px]">
+              <Field
+                wide
+                open
+                value={why}
+                label={`${title}, why this price`}
+                placeholder="why this price"
+                onChange={setWhy}
+              />
+              <button type="button" className="link whitespace-nowrap" onClick={() => void keep(why)}>
+                Keep it
+              </button>
+              <button
+                type="button"
+                className="link whitespace-nowrap"
+                onClick={() => {
+                  setAsked({});
+                  setRefusal('');
+                }}
+              >
+                Leave it
+              </button>
+            </span>
+          </td>
+        </tr>
+      )}
+    </Row>
+  );
+}
+
+const howWords = {
+  accepted: 'by the rule',
+  fix: 'by the rule',
+  set: 'set by hand',
+  group: 'changed with others',
+  left: 'left as it was',
+  undone: 'taken back',
+} as const;
+
+function setInWords(priced: BookPrice['piece']['priced']): string {
+  if (!priced) return 'never priced yet';
+  return `${howWords[priced.how]}${priced.fixOn ? `, fix of ${shortDay(priced.fixOn)}` : ''}`;
+}

@@ -1,0 +1,126 @@
+// The table of the price book; only the rows in sight are drawn.
+import { useWindowVirtualizer } from '@tanstack/react-virtual';
+import { useLayoutEffect, useRef, useState } from 'react';
+import { ArrowDown, ArrowUp } from 'lucide-react';
+import { PriceRow } from './price-row.tsx';
+import type { BookPrice } from './use-price-lines.ts';
+import type { SetPrices } from './use-set-prices.ts';
+
+export const sortKeys = ['name', 'cost', 'wholesale', 'retail', 'margin', 'perHour'] as const;
+export type PriceSort = (typeof sortKeys)[number];
+
+const heads = {
+  name: 'piece',
+  cost: 'cost',
+  wholesale: 'wholesale',
+  retail: 'retail',
+  margin: 'margin',
+  perHour: 'an hour',
+} as const satisfies Record<PriceSort, string>;
+
+export interface Sorting {
+  readonly key: PriceSort;
+  readonly descending: boolean;
+}
+
+export function sortedBy(lines: readonly BookPrice[], { key, descending }: Sorting): readonly BookPrice[] {
+  const sign = descending ? -1 : 1;
+  return [...lines].sort((a, b) => {
+    const by = key === 'name' ? 0 : (a.line[key] ?? -Infinity) - (b.line[key] ?? -Infinity);
+    return sign * (by || a.title.localeCompare(b.title));
+  });
+}
+
+const ROW_PX = 54;
+const OVERSCAN = 6;
+
+interface PriceTableProps {
+  readonly lines: readonly BookPrice[];
+  readonly sorting: Sorting;
+  readonly onSort: (key: PriceSort) => void;
+  readonly chosen: ReadonlySet<string>;
+  readonly onChoose: (id: string, chosen: boolean) => void;
+  readonly onChooseAll: (chosen: boolean) => void;
+  readonly setPrices: SetPrices;
+}
+
+export function PriceTable({ lines, sorting, onSort, chosen, onChoose, onChooseAll, setPrices }: PriceTableProps) {
+  const table = useRef<HTMLTableElement>(null);
+  const [top, setTop] = useState(0);
+  useLayoutEffect(() => setTop(table.current?.offsetTop ?? 0), []);
+  const rows = useWindowVirtualizer({
+    count: lines.length,
+    estimateSize: () => ROW_PX,
+    overscan: OVERSCAN,
+    scrollMargin: top,
+    getItemKey: (index) => lines[index]?.piece.id ?? index,
+  });
+  const items = rows.getVirtualItems();
+  const above = (items[0]?.start ?? top) - top;
+  const below = rows.getTotalSize() - ((items.at(-1)?.end ?? top) - top);
+  return (
+    <table ref={table} className="rows mt-3" aria-label="Price book">
+      <thead>
+        <tr>
+          <th scope="col" className="first">
+            <input
+              type="checkbox"
+              className="chrome size-[17px] accent-act"
+              aria-label="All of them, to be changed together"
+              checked={lines.length > 0 && lines.every(({ piece }) => chosen.has(piece.id))}
+              onChange={(event) => onChooseAll(event.target.checked)}
+            />
+          </th>
+          {sortKeys.map((key) => (
+            <th
+              key={key}
+              scope="col"
+              className={key === 'name' ? '' : 'end'}
+              aria-sort={sorting.key === key ? (sorting.descending ? 'descending' : 'ascending') : 'none'}
+            >
+              <button
+                type="button"
+                className="inline-flex items-center gap-[2px] hover:text-ink"
+                onClick={() => onSort(key)}
+              >
+                {heads[key]}
+                {sorting.key === key &&
+                  (sorting.descending ? (
+                    <ArrowDown size={13} aria-hidden="true" />
+                  ) : (
+                    <ArrowUp size={13} aria-hidden="true" />
+                  ))}
+              </button>
+            </th>
+          ))}
+        </tr>
+      </thead>
+      {above > 0 && (
+        <tbody aria-hidden="true">
+          <tr style={{ height: above }} />
+        </tbody>
+      )}
+      {items.map(({ index, key }) => {
+        const book = lines[index];
+        return (
+          book && (
+            <PriceRow
+              key={key}
+              book={book}
+              index={index}
+              measure={rows.measureElement}
+              isChosen={chosen.has(book.piece.id)}
+              onChoose={onChoose}
+              setPrices={setPrices}
+            />
+          )
+        );
+      })}
+      {below > 0 && (
+        <tbody aria-hidden="true">
+          <tr style={{ height: below }} />
+        </tbody>
+      )}
+    </table>
+  );
+}

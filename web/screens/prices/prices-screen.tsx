@@ -1,0 +1,159 @@
+// The price book: every piece with its cost and prices; beside it what the last fix, and any other, does to them.
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import type { PieceDocument } from '../../../contract/pieces.ts';
+import { isWanted } from '../../../core/piece/book-order.ts';
+import { useGetPiecesQuery } from '../../app/api.ts';
+import { shortDay } from '../../app/dates.ts';
+import { useBasis } from '../../app/reckoning.ts';
+import { useValuations } from '../../app/use-valuations.ts';
+import { Choice } from '../../parts/choice.tsx';
+import { Field } from '../../parts/field.tsx';
+import { SellingNav } from '../../parts/selling-nav.tsx';
+import { Spread } from '../../parts/spread.tsx';
+import { FixProposals } from './fix-proposals.tsx';
+import { GroupChangeBox } from './group-change.tsx';
+import { MetalMoveBox } from './metal-move.tsx';
+import { PayScatter } from './pay-scatter.tsx';
+import { PriceTable, sortedBy, type PriceSort, type Sorting } from './price-table.tsx';
+import { noMove, usePriceLines, type BookPrice } from './use-price-lines.ts';
+import { useSetPrices } from './use-set-prices.ts';
+
+const NO_PIECES: readonly PieceDocument[] = [];
+
+const filters = [
+  { value: '', label: 'all of them' },
+  { value: 'failing', label: 'that no longer hold' },
+  { value: 'floor', label: 'under their floor' },
+  { value: 'poor', label: 'that pay less than the wage' },
+] as const;
+
+export function PricesScreen() {
+  const { data } = useGetPiecesQuery();
+  const { rates, fix } = useBasis();
+  const pieces = useMemo(() => (data ?? NO_PIECES).filter(({ archivedAt }) => archivedAt === null), [data]);
+  const bodies = useMemo(() => pieces.map(({ accepted, body }) => accepted ?? body), [pieces]);
+  const { valuations, isDone } = useValuations(bodies);
+  const [move, setMove] = useState(noMove);
+  const now = usePriceLines(pieces, valuations, noMove);
+  const moved = usePriceLines(pieces, valuations, move);
+  const [words, setWords] = useState('');
+  const [filter, setFilter] = useState('');
+  const [sorting, setSorting] = useState<Sorting>({ key: 'name', descending: false });
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
+  const { setPrices, last } = useSetPrices(pieces);
+  const shown = useMemo(() => {
+    const wanted = moved.filter(
+      (book) =>
+        isWanted(book.piece.body, { words, tag: '', collection: '' }) && passes(book, filter, rates.labour.value),
+    );
+    return sortedBy(wanted, sorting);
+  }, [moved, words, filter, sorting, rates]);
+
+  const onSort = (key: PriceSort) =>
+    setSorting((before) => ({ key, descending: before.key === key ? !before.descending : key !== 'name' }));
+  const choose = (id: string, isChosen: boolean) =>
+    setChosen((before) => {
+      const after = new Set(before);
+      if (isChosen) after.add(id);
+      else after.delete(id);
+      return after;
+    });
+
+  return (
+    <Spread
+      title="Price book"
+      left={
+        <>
+          <SellingNav />
+          <h1>Price book</h1>
+          {data && pieces.length === 0 && (
+            <p className="mt-3">
+              Prices stand here once there are pieces to sell.{' '}
+              <Link className="link" to="/pieces">
+                Describe a piece
+              </Link>
+            </p>
+          )}
+          {!fix && pieces.length > 0 && (
+            <p className="note mt-3">
+              There is no noon fix yet, so nothing can be valued.{' '}
+              <Link className="link" to="/studio#fix">
+                Fix prices
+              </Link>
+            </p>
+          )}
+          {pieces.length > 0 && fix && (
+            <>
+              <p className="chrome mt-2 flex flex-wrap items-baseline gap-x-5 text-[15px]">
+                <Field open value={words} label="Look for a piece" placeholder="look for" onChange={setWords} />
+                <span>
+                  showing{' '}
+                  <Choice value={filter} options={filters} label="Which prices are shown" onChange={setFilter} />
+                </span>
+                {last && (
+                  <span role="status">
+                    {last.says}{' '}
+                    <button type="button" className="link" onClick={() => void last.undo()}>
+                      Take it back
+                    </button>
+                  </span>
+                )}
+              </p>
+              {chosen.size > 0 && (
+                <GroupChangeBox
+                  chosen={now.filter(({ piece }) => chosen.has(piece.id))}
+                  setPrices={setPrices}
+                  onDone={() => setChosen(new Set())}
+                />
+              )}
+              {shown.length > 0 ? (
+                <PriceTable
+                  lines={shown}
+                  sorting={sorting}
+                  onSort={onSort}
+                  chosen={chosen}
+                  onChoose={choose}
+                  onChooseAll={(all) => setChosen(new Set(all ? shown.map(({ piece }) => piece.id) : []))}
+                  setPrices={setPrices}
+                />
+              ) : (
+                isDone && <p className="mt-4 text-soft">No price is like that.</p>
+              )}
+            </>
+          )}
+        </>
+      }
+      leftFoot={
+        <span>
+          {isDone || !fix
+            ? `${String(now.length)} ${now.length === 1 ? 'price' : 'prices'}`
+            : `Valuing, ${String(valuations.length)} of ${String(pieces.length)}`}
+          {move.share !== 0 && ', with the metal moved as on the right'}
+        </span>
+      }
+      right={
+        fix && (
+          <>
+            <FixProposals lines={now} setPrices={setPrices} />
+            <MetalMoveBox move={move} onMove={setMove} now={now} moved={moved} />
+            <PayScatter lines={moved} />
+          </>
+        )
+      }
+      rightFoot={
+        <>
+          <span>{fix ? `At the noon fix of ${shortDay(fix.on)}` : 'No noon fix yet'}</span>
+          <span>{rates.currency}, wholesale without tax</span>
+        </>
+      }
+      bottomLine={<span className="font-semibold">When metal moves</span>}
+    />
+  );
+}
+
+function passes({ line }: BookPrice, filter: string, wageMinor: number): boolean {
+  if (filter === 'failing') return !line.holds;
+  if (filter === 'floor') return line.isUnderFloor;
+  return filter !== 'poor' || (line.perHour !== null && line.perHour < wageMinor);
+}

@@ -1,0 +1,45 @@
+// The lines of the price book at prices of metal moved by so much.
+import { useMemo } from 'react';
+import type { PieceDocument } from '../../../contract/pieces.ts';
+import type { FixMetal } from '../../../core/metal/fix.ts';
+import { priceLine, type PriceLine } from '../../../core/price/price-book.ts';
+import { finePrices, type Valuation } from '../../../core/price/valuation.ts';
+import { useBasis } from '../../app/reckoning.ts';
+
+export interface BookPrice {
+  readonly piece: PieceDocument;
+  readonly title: string;
+  readonly line: PriceLine;
+}
+
+/** How far the metals are moved: a share, of one of them or of all. */
+export interface MetalMove {
+  readonly metal: FixMetal | 'all';
+  readonly share: number;
+}
+
+export const noMove: MetalMove = { metal: 'all', share: 0 };
+
+/** @param valuations  in the order of the pieces, as far as they are made; a piece without one is left out */
+export function usePriceLines(
+  pieces: readonly PieceDocument[],
+  valuations: readonly (Valuation | null)[],
+  { metal, share }: MetalMove,
+): readonly BookPrice[] {
+  const { rates, fix } = useBasis();
+  return useMemo(() => {
+    if (!fix) return [];
+    const prices = Object.fromEntries(
+      Object.entries(finePrices(fix)).map(([of, price]) => [
+        of,
+        metal === 'all' || metal === of ? price * (1 + share) : price,
+      ]),
+    );
+    return pieces.flatMap((piece, index): BookPrice[] => {
+      const valuation = valuations[index];
+      if (!valuation) return [];
+      const title = (piece.accepted ?? piece.body).name.trim() || 'Unnamed piece';
+      return [{ piece, title, line: priceLine(valuation, piece.priced, rates, prices) }];
+    });
+  }, [pieces, valuations, metal, share, rates, fix]);
+}

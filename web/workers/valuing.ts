@@ -1,0 +1,55 @@
+// Values a book of pieces away from the page: the page asks once, and is told how far it is.
+import './strict.ts';
+import { weakMapMemoize } from '@reduxjs/toolkit';
+import type { Fix } from '../../core/metal/fix.ts';
+import type { Receipt } from '../../core/metal/receipt.ts';
+import { reckonStep } from '../../core/piece/bench-time.ts';
+import type { Piece } from '../../core/piece/piece.ts';
+import { reckonJoin } from '../../core/piece/reckon-join.ts';
+import { reckonPart } from '../../core/piece/reckon-part.ts';
+import { valuePiece, type Valuation } from '../../core/price/valuation.ts';
+import { readRates, withReceipts } from '../../core/studio/rates.ts';
+import type { Studio } from '../../core/studio/studio.ts';
+
+export interface ValuingAsked {
+  /** Names the question: an answer to an older one is not wanted any more. */
+  readonly question: number;
+  readonly studio: Studio;
+  readonly revision: number;
+  readonly receipts: readonly Receipt[];
+  readonly fix: Fix;
+  readonly pieces: readonly Piece[];
+}
+
+export interface ValuingTold {
+  readonly question: number;
+  /** In the order of the pieces, as far as it is. */
+  readonly valued: readonly (Valuation | null)[];
+  readonly isDone: boolean;
+}
+
+/** The page is told after so long. */
+const TOLD_MS = 120;
+
+addEventListener('message', ({ data }: MessageEvent<ValuingAsked>) => {
+  const { question, studio, revision, receipts, fix, pieces } = data;
+  const rates = withReceipts(readRates(studio, revision), receipts);
+  // Doubling a metal counts a piece again with nothing of it changed: its rows are reckoned once.
+  const reckon = {
+    part: weakMapMemoize(reckonPart),
+    join: weakMapMemoize(reckonJoin),
+    step: weakMapMemoize(reckonStep),
+  };
+  let valued: (Valuation | null)[] = [];
+  let told = performance.now();
+  const tell = (isDone: boolean) => {
+    postMessage({ question, valued, isDone } satisfies ValuingTold);
+    valued = [];
+    told = performance.now();
+  };
+  for (const piece of pieces) {
+    valued.push(valuePiece(piece, rates, fix, { reckon }));
+    if (performance.now() - told > TOLD_MS) tell(false);
+  }
+  tell(true);
+});
