@@ -17,6 +17,7 @@ import { pieceRoutes } from './routes/pieces.ts';
 import { priceRoutes } from './routes/prices.ts';
 import { quoteRoutes } from './routes/quotes.ts';
 import { receiptRoutes } from './routes/receipts.ts';
+import { sheetRoutes } from './routes/sheets.ts';
 import { studioRoutes } from './routes/studio.ts';
 import type { Book } from './store/book.ts';
 
@@ -63,6 +64,7 @@ export async function createApp(book: Book, { webDir, logLevel = 'warn' }: AppOp
   await app.register(priceRoutes(book));
   await app.register(fairRoutes(book));
   await app.register(quoteRoutes(book));
+  await app.register(sheetRoutes(book));
   app.get('/api/health', { schema: { hide: true } }, () => ({ ok: true }));
   await servePages(app, webDir);
   return app;

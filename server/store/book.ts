@@ -3,7 +3,11 @@ import { batchSchema, type Batch } from '../../core/batch/batch.ts';
 import { fixProblems, type Fix, type NewFix } from '../../core/metal/fix.ts';
 import { readCount } from '../../core/measure/read-number.ts';
 import { pieceSchema, type Piece } from '../../core/piece/piece.ts';
+import { given } from '../../core/figure/figure.ts';
+import { showFigure } from '../../core/figure/show.ts';
 import { countPiece } from '../../core/price/count.ts';
+import { lineSheetItem, type LineSheetItem } from '../../core/price/line-sheet.ts';
+import type { LineSheetTerms } from '../sheets/line-sheet.ts';
 import { benchCheckAll, standing } from '../../core/piece/checks/bench-check.ts';
 import { blocks, readRates, withReceipts, type Problem, type Rates } from '../../core/studio/rates.ts';
 import { startingStudio, studioSchema, type FirstRun, type Studio } from '../../core/studio/studio.ts';
@@ -27,6 +31,7 @@ import { NotAcceptable } from './refusals.ts';
 
 export class Book {
   readonly #ledger: Ledger;
+  readonly #now: () => string;
   readonly studio: Documents<Studio>;
   readonly pieces: Documents<Piece>;
   readonly batches: Documents<Batch>;
@@ -40,6 +45,7 @@ export class Book {
   /** @param now  the time as ISO 8601, asked at each write */
   constructor(ledger: Ledger, now: () => string = () => new Date().toISOString()) {
     this.#ledger = ledger;
+    this.#now = now;
     this.studio = new Documents(ledger, 'studio', studioSchema, now);
     this.pieces = new Documents(ledger, 'piece', pieceSchema, now);
     this.batches = new Documents(ledger, 'batch', batchSchema, now);
@@ -172,6 +178,30 @@ export class Book {
     const pieces = await withPhotosKept(file, this.photos);
     if (pieces.length === 0) throw new NotAcceptable('There is no piece in this file.', []);
     return this.#ledger.transaction(() => pieces.map((piece) => this.pieces.add(piece)))();
+  }
+
+  /** What a shop is shown of pieces, in the order asked for. @throws NotThere */
+  lineSheet(ids: readonly string[]): { readonly items: LineSheetItem[]; readonly about: LineSheetTerms } {
+    const { rates, fix } = this.#basis();
+    const studio = this.studio.get(STUDIO_ID);
+    const { currency, selling } = rates;
+    const items = ids.map((id) => {
+      const { accepted, body, priced } = this.pieces.get(id);
+      const piece = accepted ?? body;
+      return lineSheetItem(piece, priced?.currency === currency ? priced : null, (size) =>
+        countPiece(piece, rates, fix, { size }),
+      );
+    });
+    const least = selling.leastOrderMinor;
+    const terms = [
+      ...(least > 0 ? [`Least order ${showFigure(given('', least, currency, ''))}.`] : []),
+      ...selling.volumeBreaks.map(
+        ({ from, off }) => `From ${String(from)} of a kind, ${String(off.value * 100)} % less.`,
+      ),
+    ];
+    const photo = (id: string) => this.photos.get(id).bytes;
+    const on = this.#now().slice(0, 10);
+    return { items, about: { studio: (studio.accepted ?? studio.body).name, currency, on, terms, photo } };
   }
 
   onePieceFile(piece: Piece): PieceFile {

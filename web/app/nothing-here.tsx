@@ -2,7 +2,15 @@
 import { Link } from 'react-router';
 import { Spread } from '../parts/spread.tsx';
 
-export function NothingHere({ what }: { what: 'page' | 'piece' | 'batch' }) {
+const homes = {
+  page: { to: '/pieces', name: 'book of pieces' },
+  piece: { to: '/pieces', name: 'book of pieces' },
+  batch: { to: '/batches', name: 'batches' },
+  fair: { to: '/fairs', name: 'fairs' },
+  quote: { to: '/quotes', name: 'quotes' },
+} as const;
+
+export function NothingHere({ what }: { what: keyof typeof homes }) {
   return (
     <Spread
       title="Not there"
@@ -11,8 +19,8 @@ export function NothingHere({ what }: { what: 'page' | 'piece' | 'batch' }) {
           <h1>There is no such {what}</h1>
           <p className="mt-3">
             It may have been taken away, or the address is mistyped. Go back to the{' '}
-            <Link className="link" to={what === 'batch' ? '/batches' : '/pieces'}>
-              {what === 'batch' ? 'batches' : 'book of pieces'}
+            <Link className="link" to={homes[what].to}>
+              {homes[what].name}
             </Link>
             .
           </p>

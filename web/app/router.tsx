@@ -46,6 +46,26 @@ export const router = createBrowserRouter([
         }),
       },
       {
+        path: 'fairs',
+        lazy: async () => ({ Component: (await import('../screens/fairs/fairs-screen.tsx')).FairsScreen }),
+      },
+      {
+        path: 'fairs/:id',
+        lazy: async () => ({ Component: (await import('../screens/fairs/fair-screen.tsx')).FairScreen }),
+      },
+      {
+        path: 'quotes',
+        lazy: async () => ({ Component: (await import('../screens/quotes/quotes-screen.tsx')).QuotesScreen }),
+      },
+      {
+        path: 'quotes/:id',
+        lazy: async () => ({ Component: (await import('../screens/quotes/quote-screen.tsx')).QuoteScreen }),
+      },
+      {
+        path: 'sheets',
+        lazy: async () => ({ Component: (await import('../screens/sheets/sheets-screen.tsx')).SheetsScreen }),
+      },
+      {
         path: 'studio',
         lazy: async () => ({ Component: (await import('../screens/studio/studio-screen.tsx')).StudioScreen }),
       },

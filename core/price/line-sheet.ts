@@ -1,0 +1,100 @@
+// The line sheet: what a shop is shown of each piece, and the same as labels for the table.
+import type { Piece } from '../piece/piece.ts';
+import type { PieceCount } from './count.ts';
+import type { Priced } from './standing.ts';
+
+export interface LineSheetSize {
+  readonly name: string;
+  readonly grams: number;
+  /** Whole minor units. */
+  readonly wholesale: number;
+  readonly retail: number;
+}
+
+export interface LineSheetItem {
+  /** Names the piece on labels and orders: made of its name, the same as long as that is. */
+  readonly code: string;
+  readonly name: string;
+  readonly metals: string;
+  readonly collection: string;
+  /** Id of its first picture; '' for none. */
+  readonly photo: string;
+  readonly soldBy: Piece['soldBy'];
+  /** One for each size, at least one. */
+  readonly sizes: readonly LineSheetSize[];
+}
+
+/**
+ * @param countOf  counts the piece in a size
+ * @param priced   what it sells for; a price set for the piece holds for its first size, and for all at one price
+ */
+export function lineSheetItem(
+  piece: Piece,
+  priced: Priced | null,
+  countOf: (size?: string) => PieceCount,
+): LineSheetItem {
+  const rows = piece.sizes.rows.length > 0 ? piece.sizes.rows : [{ id: undefined, name: '' }];
+  const counts = rows.map(({ id }) => countOf(id));
+  const metals = new Set(counts.flatMap(({ parts }) => parts.flatMap(({ alloy }) => alloy?.name ?? [])));
+  return {
+    code: codeOf(piece.name),
+    name: piece.name.trim() || 'Unnamed piece',
+    metals: [...metals].join(', '),
+    collection: piece.collection.trim(),
+    photo: piece.photos[0]?.id ?? '',
+    soldBy: piece.soldBy,
+    sizes: counts.map(({ prices, weight }, index) => {
+      const isSet = priced !== null && (index === 0 || piece.sizes.price === 'one');
+      return {
+        name: rows[index]?.name ?? '',
+        grams: weight.value,
+        wholesale: isSet ? priced.wholesaleMinor : prices.wholesale.value,
+        retail: isSet ? priced.retailMinor : prices.retail.value,
+      };
+    }),
+  };
+}
+
+/**
+ * A short code of a name: the first letters of its words and a figure that tells like names apart.
+ * @example codeOf('Tide hair fork') // 'THF-59'
+ */
+export function codeOf(name: string): string {
+  const words = name
+    .normalize('NFKD')
+    .replace(/[^A-Za-z0-9 -]/g, '')
+    .split(/[\s-]+/)
+    .filter(Boolean);
+  const letters =
+    words
+      .map(([first = '']) => first.toUpperCase())
+      .join('')
+      .slice(0, 4) || 'X';
+  let sum = 0;
+  for (const character of name.trim().toLowerCase()) sum = (sum * 31 + character.charCodeAt(0)) % 97;
+  return `${letters}-${String(sum).padStart(2, '0')}`;
+}
+
+/** Heads of the table, as documented in docs/formats/line-sheet.md. */
+export const lineSheetHeads = [
+  'code', 'name', 'collection', 'metals', 'size', 'sold_by', 'weight_g', 'wholesale', 'suggested_retail', 'currency',
+] as const; // prettier-ignore
+
+/** The line sheet as rows of a table, one a size. @param places  digits after the point of the currency */
+export function lineSheetRows(items: readonly LineSheetItem[], currency: string, places: number): string[][] {
+  const money = (minor: number) => (minor / 10 ** places).toFixed(places);
+  return items.flatMap((item) =>
+    item.sizes.map((size) => [
+      item.code,
+      item.name,
+      item.collection,
+      item.metals,
+      size.name,
+      item.soldBy,
+      size.grams.toFixed(2),
+      money(size.wholesale),
+      money(size.retail),
+      currency,
+    ]),
+  );
+}

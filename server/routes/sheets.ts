@@ -1,0 +1,50 @@
+// Line sheets and labels as files.
+import type { FastifyReply } from 'fastify';
+import type { FastifyPluginCallbackZod } from 'fastify-type-provider-zod';
+import Papa from 'papaparse';
+import { labelQuerySchema, sheetQuerySchema } from '../../contract/sheets.ts';
+import { minorDigits } from '../../core/figure/figure.ts';
+import { lineSheetHeads, lineSheetRows } from '../../core/price/line-sheet.ts';
+import { labelsOf, labelsPdf } from '../sheets/labels.ts';
+import { lineSheetPdf } from '../sheets/line-sheet.ts';
+import type { Book } from '../store/book.ts';
+
+const tags = ['sheets'];
+
+export function sheetRoutes(book: Book): FastifyPluginCallbackZod {
+  return (app, _options, done) => {
+    app.get(
+      '/api/sheets/line-sheet.pdf',
+      { schema: { tags, summary: 'The line sheet of pieces, on paper', querystring: sheetQuerySchema } },
+      async ({ query }, reply) => {
+        const { items, about } = book.lineSheet(query.ids.split(','));
+        const pdf = await lineSheetPdf(items, about);
+        return await send(reply, 'application/pdf', 'line-sheet.pdf', pdf);
+      },
+    );
+    app.get(
+      '/api/sheets/line-sheet.csv',
+      { schema: { tags, summary: 'The same as a table; docs/formats/line-sheet.md', querystring: sheetQuerySchema } },
+      async ({ query }, reply) => {
+        const { items, about } = book.lineSheet(query.ids.split(','));
+        const rows = lineSheetRows(items, about.currency, minorDigits(about.currency));
+        const csv = Papa.unparse({ fields: [...lineSheetHeads], data: rows }, { newline: '\r\n' });
+        return await send(reply, 'text/csv; charset=utf-8', 'line-sheet.csv', `${csv}\r\n`);
+      },
+    );
+    app.get(
+      '/api/sheets/labels.pdf',
+      { schema: { tags, summary: 'Price tags and labels, on a sheet laid out in mm', querystring: labelQuerySchema } },
+      async ({ query: { ids, copies, ...layout } }, reply) => {
+        const { items, about } = book.lineSheet(ids.split(','));
+        const pdf = await labelsPdf(labelsOf(items, about.currency, copies), layout);
+        return await send(reply, 'application/pdf', 'labels.pdf', pdf);
+      },
+    );
+    done();
+  };
+}
+
+async function send(reply: FastifyReply, type: string, name: string, bytes: Buffer | string): Promise<FastifyReply> {
+  return await reply.type(type).header('content-disposition', `attachment; filename="${name}"`).send(bytes);
+}

@@ -1,0 +1,67 @@
+// Price tags and labels on a sheet whose layout is given in millimetres, each with its code as bars or a square.
+import type { LabelLayout } from '../../contract/sheets.ts';
+import type { LineSheetItem } from '../../core/price/line-sheet.ts';
+import { showValue } from '../../core/figure/show.ts';
+import { pdfOf, POINTS_PER_MM } from './pdf.ts';
+
+export interface Label {
+  readonly code: string;
+  readonly name: string;
+  readonly price: string;
+}
+
+/** One label a size and copy. */
+export function labelsOf(items: readonly LineSheetItem[], currency: string, copies: number): Label[] {
+  return items.flatMap(({ code, name, sizes }) =>
+    sizes.flatMap((size) => {
+      const label = { code, name: size.name ? `${name}, ${size.name}` : name, price: showValue(size.retail, currency) };
+      return Array.from({ length: copies }, () => label);
+    }),
+  );
+}
+
+export async function labelsPdf(labels: readonly Label[], layout: LabelLayout): Promise<Buffer> {
+  const pictures = new Map<string, Buffer>();
+  for (const { code } of labels)
+    if (layout.code !== 'none' && !pictures.has(code)) pictures.set(code, await codePicture(code, layout.code));
+  return await pdfOf('Labels', (pdf) => {
+    const mm = (value: number) => value * POINTS_PER_MM;
+    const perSheet = layout.columns * layout.rows;
+    labels.forEach(({ code, name, price }, index) => {
+      const at = (index + layout.skip) % perSheet;
+      if (at === 0 && index > 0) pdf.addPage();
+      const x = mm(layout.leftMm + (at % layout.columns) * (layout.widthMm + layout.gapXMm));
+      const y = mm(layout.topMm + Math.floor(at / layout.columns) * (layout.heightMm + layout.gapYMm));
+      const [width, height, edge] = [mm(layout.widthMm), mm(layout.heightMm), mm(Math.min(2, layout.heightMm / 10))];
+      pdf.save().rect(x, y, width, height).clip();
+      const small = layout.heightMm < 24;
+      const picture = pictures.get(code);
+      const square = height - 2 * edge;
+      const wordsWidth = width - 2 * edge - (picture && layout.code === 'square' ? square : 0);
+      pdf
+        .fontSize(small ? 6.5 : 9)
+        .text(name, x + edge, y + edge, { width: wordsWidth, height: small ? 15 : 24, ellipsis: true });
+      pdf
+        .fontSize(small ? 10 : 15)
+        .text(price, x + edge, y + (small ? mm(7.5) : mm(12)), { width: wordsWidth, lineBreak: false });
+      if (picture && layout.code === 'square')
+        pdf.image(picture, x + width - edge - square, y + edge, { fit: [square, square] });
+      else if (picture)
+        pdf.image(picture, x + edge, y + height - edge - mm(small ? 6 : 10), {
+          fit: [width - 2 * edge, mm(small ? 6 : 10)],
+        });
+      pdf.restore();
+    });
+  });
+}
+
+// Code 128 is what shops' readers know; a QR square holds the same on a small tag.
+async function codePicture(text: string, kind: 'bars' | 'square'): Promise<Buffer> {
+  const { toBuffer } = await import('bwip-js/node');
+  const options =
+    kind === 'bars'
+      ? { bcid: 'code128', text, scale: 3, height: 9, includetext: true }
+      : { bcid: 'qrcode', text, scale: 4 };
+  // Its types promise nothing when a callback may be given; none is.
+  return (await toBuffer(options)) as unknown as Buffer;
+}

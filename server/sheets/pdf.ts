@@ -1,0 +1,27 @@
+// Paper: a PDF document in the book's own type, as one buffer.
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import type PDFDocument from 'pdfkit';
+
+export type Pdf = PDFKit.PDFDocument;
+export const POINTS_PER_MM = 72 / 25.4;
+
+const TYPE = '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff';
+
+/**
+ * @param title  as the document names itself
+ * @param draw   draws on an A4 page with margins of 15 mm; adds pages as it needs them
+ */
+export async function pdfOf(title: string, draw: (pdf: Pdf) => void | Promise<void>): Promise<Buffer> {
+  const { default: Document } = (await import('pdfkit')) as { default: typeof PDFDocument };
+  const pdf = new Document({ size: 'A4', margin: 15 * POINTS_PER_MM, info: { Title: title }, lang: 'en' });
+  const parts: Buffer[] = [];
+  pdf.on('data', (part: Buffer) => parts.push(part));
+  const done = new Promise<void>((resolve) => pdf.on('end', resolve));
+  pdf.registerFont('book', readFileSync(createRequire(import.meta.url).resolve(TYPE)));
+  pdf.font('book').fontSize(10);
+  await draw(pdf);
+  pdf.end();
+  await done;
+  return Buffer.concat(parts);
+}

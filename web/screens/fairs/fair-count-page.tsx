@@ -1,0 +1,135 @@
+// The right page of a fair: what pays for it, what to expect of it, and how many to bring.
+import type { Fair } from '../../../core/price/fair.ts';
+import type { FairPlan, LevelPlan } from '../../../core/price/fair-plan.ts';
+import { showValue } from '../../../core/figure/show.ts';
+import { CountTable } from '../../parts/count-table.tsx';
+import { FairRange } from './fair-range.tsx';
+
+const words = ({ level }: LevelPlan) => level.name.trim() || 'a level';
+
+export function FairCountPage({ plan, fair }: { plan: FairPlan; fair: Fair }) {
+  const count = (value: number) => (Number.isFinite(value) ? String(value) : 'never');
+  return (
+    <>
+      <h2>What to expect</h2>
+      <CountTable
+        label="What to expect of the fair"
+        rows={[
+          { key: 'takings', label: 'Takings', each: plan.takings },
+          { key: 'margin', label: 'What the pieces leave', each: plan.margin },
+          { key: 'costs', label: 'The fair itself', each: plan.costs, kind: 'subtotal' },
+          { key: 'left', label: 'Left of the fair', each: plan.result, kind: 'total' },
+        ]}
+      />
+      {plan.levels.length > 0 && (
+        <>
+          <FairRange plan={plan} />
+          <h2 className="mt-5">What pays for it</h2>
+          <p className="text-[15px]">
+            {Number.isFinite(plan.buyersThatPay)
+              ? `From ${String(Math.ceil(plan.buyersThatPay))} buyers on the fair is paid; ${String(Math.round(plan.buyers.value))} are expected.`
+              : 'No number of buyers pays for it at these prices.'}
+          </p>
+          <table className="rows mt-1" aria-label="What to bring">
+            <thead>
+              <tr>
+                <th scope="col" className="first">
+                  level
+                </th>
+                <th scope="col" className="end" title="Of this level alone">
+                  alone pays
+                </th>
+                <th scope="col" className="end" title="Together with the others">
+                  in the mix
+                </th>
+                <th scope="col" className="end">
+                  expected
+                </th>
+                <th scope="col" className="end" title="Enough in nine fairs of ten">
+                  bring
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {plan.levels.map((level) => (
+                <tr key={level.level.id} className="border-b border-hair">
+                  <td className="first text-[15px]">{words(level)}</td>
+                  <td className="end num">{count(level.paysAlone)}</td>
+                  <td className="end num">{count(level.paysInMix)}</td>
+                  <td className="end num">{Math.round(level.expected.value)}</td>
+                  <td className="end num font-semibold">{level.toMake}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <Ladders plan={plan} />
+          <Against plan={plan} />
+        </>
+      )}
+      {fair.levels.length === 0 && (
+        <p className="mt-3 text-soft">Write on the left what stands on the table, and this page answers.</p>
+      )}
+    </>
+  );
+}
+
+function Ladders({ plan: { levels, costs } }: { plan: FairPlan }) {
+  const { unit } = costs;
+  const ladders = levels.filter(({ ladder }) => ladder.length > 1);
+  if (ladders.length === 0) return null;
+  return (
+    <>
+      <h2 className="mt-5">Ladders, a customer</h2>
+      <ul className="text-[15px]">
+        {ladders.map((level) => {
+          const more = level.perCustomer.margin - level.single.margin;
+          return (
+            <li key={level.level.id} className="border-b border-hair py-[4px]">
+              {words(level)}: takes <b className="num">{level.perCustomer.pieces.toFixed(2)}</b>, pays{' '}
+              <b className="num">{showValue(level.perCustomer.takings, unit)}</b>, leaves{' '}
+              <b className="num">{showValue(level.perCustomer.margin, unit)}</b>.
+              <span className="aside block">
+                {level.secondThatPays === null
+                  ? 'A second piece on this ladder leaves less than nothing.'
+                  : ladderWords(more, unit)}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </>
+  );
+}
+
+function Against({ plan: { actual, levels } }: { plan: FairPlan }) {
+  if (!actual) return null;
+  return (
+    <>
+      <h2 className="mt-5">What came of it</h2>
+      <CountTable
+        label="What came of the fair"
+        rows={[
+          { key: 'taken', label: 'Taken', each: actual.takings },
+          { key: 'left', label: 'Really left', each: actual.result, kind: 'total' },
+        ]}
+      />
+      <p className="mt-1 text-[15px]">
+        {levels
+          .flatMap((level) =>
+            level.sold === null
+              ? []
+              : `${words(level)}: ${String(level.sold)} sold, ${String(Math.round(level.expected.value))} expected`,
+          )
+          .join('; ')}
+      </p>
+    </>
+  );
+}
+
+// The same chances at single prices: what the ladder gives away to those who would have bought anyway.
+function ladderWords(more: number, unit: string): string {
+  const amount = showValue(Math.abs(more), unit);
+  return more >= 0
+    ? `${amount} more than single prices would leave, were as many to take a second.`
+    : `${amount} less than single prices would leave, were as many to take a second: the ladder has to bring them.`;
+}

@@ -1,0 +1,94 @@
+// What the fair costs and who comes by.
+import type { Fair } from '../../../core/price/fair.ts';
+import type { FairPlan } from '../../../core/price/fair-plan.ts';
+import { problemsAt, useBasis } from '../../app/reckoning.ts';
+import type { Edit } from '../../app/use-document.ts';
+import { showValue } from '../../../core/figure/show.ts';
+import { Choice } from '../../parts/choice.tsx';
+import { Field } from '../../parts/field.tsx';
+
+interface FairFieldsProps {
+  readonly fair: Fair;
+  readonly plan: FairPlan;
+  readonly edit: Edit<Fair>;
+}
+
+type Typed = Exclude<keyof Fair, 'levels' | 'from' | 'channel'>;
+
+const costFields = [
+  { key: 'stallFee', label: 'Stall fee', placeholder: '0' },
+  { key: 'takingsShare', label: 'Share of takings', placeholder: 'none' },
+  { key: 'travel', label: 'Travel', placeholder: '0' },
+  { key: 'nights', label: 'Nights away', placeholder: '0' },
+  { key: 'nightCost', label: 'A night', placeholder: '0' },
+  { key: 'otherCosts', label: 'Other costs', placeholder: '0' },
+  { key: 'days', label: 'Days', placeholder: '1' },
+  { key: 'hours', label: 'Hours of our own', placeholder: '0' },
+  { key: 'hourWorth', label: 'An hour is worth', placeholder: 'wage' },
+] as const satisfies readonly { key: Typed; label: string; placeholder: string }[];
+
+const visitorFields = [
+  { key: 'visitors', label: 'Visitors passing', placeholder: '0' },
+  { key: 'visitorSpread', label: 'Give or take', placeholder: '0 %' },
+  { key: 'buyers', label: 'Who buy', placeholder: '0 %' },
+] as const satisfies readonly { key: Typed; label: string; placeholder: string }[];
+
+export function FairFields({ fair, plan, edit }: FairFieldsProps) {
+  const { rates } = useBasis();
+  const problems = problemsAt(
+    plan.problems.map((problem) => ({ ...problem, path: `fair.${problem.path}` })),
+    'fair',
+  );
+  const field = ({ key, label, placeholder }: { key: Typed; label: string; placeholder: string }) => (
+    <label key={key} className="flex items-baseline justify-between gap-3 border-b border-hair py-[5px]">
+      <span className="text-[15px]">{label}</span>
+      <Field
+        open
+        end
+        className="num w-[7em]"
+        value={fair[key]}
+        label={label}
+        placeholder={key === 'hourWorth' ? showValue(rates.labour.value, rates.labour.unit) : placeholder}
+        problem={problems[key]}
+        problemId="fair-problem"
+        onChange={(value) => edit(key, (draft) => void (draft[key] = value))}
+      />
+    </label>
+  );
+  const said = [...costFields, ...visitorFields].find(({ key }) => problems[key]);
+  return (
+    <section aria-label="What it costs and who comes" className="mt-4">
+      <p className="flex flex-wrap items-baseline gap-x-6 text-[15px]">
+        <label>
+          from{' '}
+          <input
+            type="date"
+            className="field field-open w-[10em]"
+            aria-label="First day"
+            value={fair.from}
+            onChange={(event) => edit('from', (draft) => void (draft.from = event.target.value))}
+          />
+        </label>
+        <span>
+          money taken by{' '}
+          <Choice
+            value={fair.channel}
+            options={[
+              { value: '', label: 'cash' },
+              ...rates.selling.channels
+                .filter(({ kind }) => kind === 'retail')
+                .map(({ id, name }) => ({ value: id, label: name })),
+            ]}
+            label="How money is taken"
+            onChange={(channel) => edit('', (draft) => void (draft.channel = channel))}
+          />
+        </span>
+      </p>
+      <div className="mt-2 grid grid-cols-3 gap-x-8 max-[1100px]:grid-cols-2">{costFields.map(field)}</div>
+      <div className="mt-4 grid grid-cols-3 gap-x-8 max-[1100px]:grid-cols-2">{visitorFields.map(field)}</div>
+      <p id="fair-problem" className="problem" role="alert">
+        {said && problems[said.key]}
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,67 @@
+// One fair: left what it costs, who comes and what stands on the table; right what pays for it, and what to expect.
+import { useMemo } from 'react';
+import { useParams } from 'react-router';
+import type { Fair } from '../../../core/price/fair.ts';
+import { planFair } from '../../../core/price/fair-plan.ts';
+import { NothingHere } from '../../app/nothing-here.tsx';
+import { useBasis } from '../../app/reckoning.ts';
+import { useCostOfPiece } from '../../app/use-cost-of-piece.ts';
+import { useDocument, type DocumentInHand } from '../../app/use-document.ts';
+import { Conflict } from '../../parts/conflict.tsx';
+import { DraftLine } from '../../parts/draft-line.tsx';
+import { Field } from '../../parts/field.tsx';
+import { Num } from '../../parts/num.tsx';
+import { SellingNav } from '../../parts/selling-nav.tsx';
+import { Spread } from '../../parts/spread.tsx';
+import { FairCountPage } from './fair-count-page.tsx';
+import { FairFields } from './fair-fields.tsx';
+import { LevelRows } from './level-rows.tsx';
+
+export function FairScreen() {
+  const { id = '' } = useParams();
+  const inHand = useDocument('fair', id);
+  if (inHand === 'missing') return <NothingHere what="fair" />;
+  return inHand && <FairPages inHand={inHand} key={id} />;
+}
+
+function FairPages({ inHand }: { inHand: DocumentInHand<Fair> }) {
+  const { name, open, body, edit } = inHand;
+  const { rates } = useBasis();
+  const costOf = useCostOfPiece();
+  const plan = useMemo(() => planFair(body, rates, costOf), [body, rates, costOf]);
+  return (
+    <>
+      <Spread
+        title={body.name.trim() || 'Unnamed fair'}
+        left={
+          <>
+            <SellingNav />
+            <h1>
+              <Field
+                wide
+                value={body.name}
+                label="Name of the fair"
+                placeholder="Name this fair"
+                autoFocus={open.stored.revision === 0 && body.name === ''}
+                maxLength={120}
+                onChange={(value) => edit('name', (fair) => void (fair.name = value))}
+              />
+            </h1>
+            <DraftLine name={name} open={open} problems={plan.problems.length} />
+            <FairFields fair={body} plan={plan} edit={edit} />
+            <LevelRows fair={body} plan={plan} edit={edit} />
+          </>
+        }
+        leftFoot={<span>Prices on the table are with tax, where your prices include it.</span>}
+        right={<FairCountPage plan={plan} fair={body} />}
+        rightFoot={<span className="ml-auto">{rates.currency}</span>}
+        bottomLine={
+          <span className="font-semibold">
+            Left of the fair <Num figure={plan.result} />
+          </span>
+        }
+      />
+      <Conflict name={name} open={open} what="fair" />
+    </>
+  );
+}

@@ -1,0 +1,135 @@
+// The fairs: those to come and those that were, each with what it is to leave, or left.
+import { Link, useNavigate } from 'react-router';
+import type { FairDocument } from '../../../contract/fairs.ts';
+import { emptyFair } from '../../../core/price/fair.ts';
+import { planFair } from '../../../core/price/fair-plan.ts';
+import { showValue } from '../../../core/figure/show.ts';
+import { useAddFairMutation, useGetFairsQuery } from '../../app/api.ts';
+import { dayInWords } from '../../app/dates.ts';
+import { useBasis } from '../../app/reckoning.ts';
+import { useCostOfPiece } from '../../app/use-cost-of-piece.ts';
+import { SellingNav } from '../../parts/selling-nav.tsx';
+import { Spread } from '../../parts/spread.tsx';
+
+export function FairsScreen() {
+  const { data } = useGetFairsQuery();
+  const { rates } = useBasis();
+  const costOf = useCostOfPiece();
+  const [add] = useAddFairMutation();
+  const navigate = useNavigate();
+  const describe = async () => {
+    const answer = await add(emptyFair);
+    if (answer.data) await navigate(`/fairs/${answer.data.id}`);
+  };
+  const fairs = [...(data ?? [])].sort((a, b) => b.body.from.localeCompare(a.body.from));
+  const planned = fairs.map((fair) => ({ fair, plan: planFair(fair.body, rates, costOf) }));
+  return (
+    <Spread
+      title="Fairs"
+      left={
+        <>
+          <SellingNav />
+          <div className="flex items-start justify-between gap-4">
+            <h1>Fairs</h1>
+            <button type="button" className="button chrome" onClick={() => void describe()}>
+              Plan a fair
+            </button>
+          </div>
+          {data && fairs.length === 0 && (
+            <p className="mt-4 max-w-[56ch]">
+              A fair is a stall fee, some days and what stands on the table. Plan one to see how many of each price pay
+              for it, what to expect, and how many to make.
+            </p>
+          )}
+          {fairs.length > 0 && (
+            <table className="rows mt-4" aria-label="Fairs">
+              <thead>
+                <tr>
+                  <th scope="col" className="first">
+                    fair
+                  </th>
+                  <th scope="col" className="end">
+                    costs
+                  </th>
+                  <th scope="col" className="end">
+                    takings
+                  </th>
+                  <th scope="col" className="end">
+                    left
+                  </th>
+                  <th scope="col" className="end">
+                    really left
+                  </th>
+                </tr>
+              </thead>
+              <tbody>
+                {planned.map(({ fair, plan }) => (
+                  <tr key={fair.id} className="border-b border-hair">
+                    <td className="first">
+                      <Link className="hover:text-act hover:underline" to={`/fairs/${fair.id}`}>
+                        {titleOfFair(fair)}
+                      </Link>
+                      <span className="aside block">
+                        {fair.body.from ? dayInWords(fair.body.from) : 'no day yet'}
+                        {fair.isDraft && (fair.revision ? `, draft over revision ${String(fair.revision)}` : ', draft')}
+                      </span>
+                    </td>
+                    <Money minor={plan.costs.value} />
+                    <Money minor={plan.takings.value} />
+                    <Money minor={plan.result.value} />
+                    {plan.actual ? <Money minor={plan.actual.result.value} /> : <td className="end aside">not yet</td>}
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          )}
+        </>
+      }
+      leftFoot={<span>{fairs.length === 1 ? 'One fair' : `${String(fairs.length)} fairs`}</span>}
+      right={
+        planned.some(({ plan }) => plan.actual) && (
+          <section aria-labelledby="against">
+            <h2 id="against">Planned against what came</h2>
+            <table className="count mt-1" aria-label="Planned against what came">
+              <thead>
+                <tr>
+                  <th>
+                    <span className="sr-only">fair</span>
+                  </th>
+                  <th scope="col">planned</th>
+                  <th scope="col">came</th>
+                </tr>
+              </thead>
+              <tbody>
+                {planned.flatMap(({ fair, plan }) =>
+                  plan.actual ? (
+                    <tr key={fair.id}>
+                      <td className="py-[5px]!">{titleOfFair(fair)}, taken</td>
+                      <td className="num text-right">{showValue(plan.takings.value, rates.currency)}</td>
+                      <td className="num text-right font-semibold">
+                        {showValue(plan.actual.takings.value, rates.currency)}
+                      </td>
+                    </tr>
+                  ) : (
+                    []
+                  ),
+                )}
+              </tbody>
+            </table>
+          </section>
+        )
+      }
+      rightFoot={<span className="ml-auto">{rates.currency}</span>}
+      bottomLine={<span className="font-semibold">Planned against what came</span>}
+    />
+  );
+}
+
+function Money({ minor }: { minor: number }) {
+  const { currency } = useBasis().rates;
+  return <td className={`end num ${minor < 0 ? 'text-stop' : ''}`}>{showValue(minor, currency)}</td>;
+}
+
+function titleOfFair({ body }: Pick<FairDocument, 'body'>): string {
+  return body.name.trim() || 'Unnamed fair';
+}

@@ -1,0 +1,165 @@
+// What stands on the table: one row a level of price.
+import type { Draft } from '@reduxjs/toolkit';
+import { newLevel, type Fair, type Level } from '../../../core/price/fair.ts';
+import type { FairPlan } from '../../../core/price/fair-plan.ts';
+import { showValue } from '../../../core/figure/show.ts';
+import { problemsAt } from '../../app/reckoning.ts';
+import type { Edit } from '../../app/use-document.ts';
+import { usePieceOptions } from '../../app/use-cost-of-piece.ts';
+import { Choice } from '../../parts/choice.tsx';
+import { Field } from '../../parts/field.tsx';
+import { ProblemLine } from '../../parts/problem-line.tsx';
+import { Row } from '../../parts/row.tsx';
+import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
+import { useGhost } from '../../parts/use-ghost.ts';
+import { useRowProblems } from '../../parts/use-problems.ts';
+
+const COLUMNS = 7;
+
+interface LevelRowsProps {
+  readonly fair: Fair;
+  readonly plan: FairPlan;
+  readonly edit: Edit<Fair>;
+}
+
+export function LevelRows({ fair, plan, edit }: LevelRowsProps) {
+  const ghost = useGhost(fair.levels, (_previous, id) => newLevel(id));
+  return (
+    <section aria-labelledby="levels" className="mt-5">
+      <h2 id="levels">On the table</h2>
+      <table className="rows" aria-label="Levels of price">
+        <thead>
+          <tr>
+            <th scope="col" className="first">
+              level
+            </th>
+            <th scope="col" className="end" title="A price, or a ladder: one / two / three">
+              price, or ladder
+            </th>
+            <th scope="col" className="end">
+              cost of one
+            </th>
+            <th scope="col" className="end" title="Of those who buy, how many take this">
+              of buyers
+            </th>
+            <th scope="col" className="end" title="Chance of a second after the first">
+              a second
+            </th>
+            <th scope="col" className="end" title="Chance of a third after the second">
+              a third
+            </th>
+            <th scope="col" className="end">
+              sold
+            </th>
+          </tr>
+        </thead>
+        {[...fair.levels, ghost].map((level, index) => (
+          <LevelRow
+            key={level.id}
+            level={level}
+            index={index}
+            last={fair.levels.length - 1}
+            plan={plan}
+            isGhost={index === fair.levels.length}
+            edit={edit}
+          />
+        ))}
+      </table>
+      <p className="problem">{plan.problems.find(({ path }) => path === 'levels')?.sentence}</p>
+      <p className="aside mt-1">
+        A ladder such as 15 / 25 / 35 is what one, two and three cost together. About half of buyers take a second one
+        (common practice); your own fairs know better.
+      </p>
+    </section>
+  );
+}
+
+interface LevelRowProps {
+  readonly level: Level;
+  readonly index: number;
+  readonly last: number;
+  readonly plan: FairPlan;
+  readonly isGhost: boolean;
+  readonly edit: Edit<Fair>;
+}
+
+function LevelRow({ level, index, last, plan, isGhost, edit }: LevelRowProps) {
+  const pieces = usePieceOptions('no piece of the book');
+  const problems = useRowProblems(problemsAt(plan.problems, `levels.${String(index)}`));
+  const name = level.name || 'the level';
+  const set = (field: string, change: (draft: Draft<Level>) => void) =>
+    edit(`levels.${level.id}.${field}`, (draft) => {
+      draft.levels[index] ??= { ...level };
+      change(draft.levels[index]);
+    });
+  const nameField = (
+    <Field
+      wide
+      value={level.name}
+      label={isGhost ? 'Add a level' : `Level ${String(index + 1)}, name`}
+      placeholder={isGhost ? 'Add a level' : 'unnamed'}
+      column="level"
+      maxLength={120}
+      onChange={(value) => set('name', (draft) => void (draft.name = value))}
+    />
+  );
+  if (isGhost)
+    return (
+      <Row className="blank-row">
+        <tr>
+          <td className="first" colSpan={COLUMNS}>
+            {nameField}
+          </td>
+        </tr>
+      </Row>
+    );
+  const cost = plan.levels[index]?.cost;
+  const field = (key: 'price' | 'cost' | 'share' | 'second' | 'third' | 'sold', label: string, placeholder: string) => (
+    <td className="end num">
+      <Field
+        end
+        value={level[key]}
+        label={`${name}, ${label}`}
+        placeholder={placeholder}
+        column={`level-${key}`}
+        maxLength={80}
+        onChange={(value) => set(key, (draft) => void (draft[key] = value))}
+        {...problems.at(key)}
+      />
+    </td>
+  );
+  return (
+    <Row
+      onKeyDown={(event) => moveByKeys(event, index, (at, by) => edit('', (draft) => moveRow(draft.levels, at, by)))}
+    >
+      <tr>
+        <td className="first">
+          <RowTools
+            name={name}
+            index={index}
+            last={last}
+            onMove={(at, by) => edit('', (draft) => moveRow(draft.levels, at, by))}
+            onRemove={(at) => edit('', (draft) => void draft.levels.splice(at, 1))}
+          />
+          {nameField}
+          <span className="block text-[14px]">
+            <Choice
+              small
+              value={level.piece}
+              options={pieces}
+              label={`${name}, a piece of the book`}
+              onChange={(piece) => set('', (draft) => void (draft.piece = piece))}
+            />
+          </span>
+        </td>
+        {field('price', 'price or ladder', '0')}
+        {field('cost', 'cost of one', cost ? showValue(cost.value, cost.unit) : '0')}
+        {field('share', 'share of the buyers', '0 %')}
+        {field('second', 'chance of a second', '0 %')}
+        {field('third', 'chance of a third', '0 %')}
+        {field('sold', 'sold in the end', 'not yet')}
+      </tr>
+      <ProblemLine problems={problems} columns={COLUMNS} />
+    </Row>
+  );
+}

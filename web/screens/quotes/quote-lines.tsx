@@ -1,0 +1,170 @@
+// The lines of a quote: a piece of the book in a size, or words and a price.
+import type { Draft } from '@reduxjs/toolkit';
+import { newQuoteLine, type Quote, type QuoteCount, type QuoteLine } from '../../../core/price/quote.ts';
+import { showValue } from '../../../core/figure/show.ts';
+import { useGetPiecesQuery } from '../../app/api.ts';
+import { problemsAt } from '../../app/reckoning.ts';
+import type { Edit } from '../../app/use-document.ts';
+import { usePieceOptions } from '../../app/use-cost-of-piece.ts';
+import { Choice } from '../../parts/choice.tsx';
+import { Field } from '../../parts/field.tsx';
+import { Num } from '../../parts/num.tsx';
+import { ProblemLine } from '../../parts/problem-line.tsx';
+import { Row } from '../../parts/row.tsx';
+import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
+import { useGhost } from '../../parts/use-ghost.ts';
+import { useRowProblems } from '../../parts/use-problems.ts';
+
+const COLUMNS = 4;
+
+interface QuoteLinesProps {
+  readonly quote: Quote;
+  readonly count: QuoteCount;
+  readonly edit: Edit<Quote>;
+}
+
+export function QuoteLines({ quote, count, edit }: QuoteLinesProps) {
+  const ghost = useGhost(quote.lines, (_previous, id) => newQuoteLine(id));
+  return (
+    <section aria-labelledby="lines" className="mt-4">
+      <h2 id="lines">Lines</h2>
+      <table className="rows" aria-label="Lines of the quote">
+        <thead>
+          <tr>
+            <th scope="col" className="first">
+              what
+            </th>
+            <th scope="col" className="end">
+              how many
+            </th>
+            <th scope="col" className="end">
+              each
+            </th>
+            <th scope="col" className="end">
+              all
+            </th>
+          </tr>
+        </thead>
+        {[...quote.lines, ghost].map((line, index) => (
+          <LineRow
+            key={line.id}
+            line={line}
+            index={index}
+            last={quote.lines.length - 1}
+            isGhost={index === quote.lines.length}
+            count={count}
+            edit={edit}
+          />
+        ))}
+      </table>
+    </section>
+  );
+}
+
+interface LineRowProps {
+  readonly line: QuoteLine;
+  readonly index: number;
+  readonly last: number;
+  readonly isGhost: boolean;
+  readonly count: QuoteCount;
+  readonly edit: Edit<Quote>;
+}
+
+function LineRow({ line, index, last, isGhost, count, edit }: LineRowProps) {
+  const { data: pieces = [] } = useGetPiecesQuery();
+  const options = usePieceOptions('no piece of the book');
+  const problems = useRowProblems(problemsAt(count.problems, `lines.${String(index)}`));
+  const name = line.what || 'the line';
+  const set = (field: string, change: (draft: Draft<QuoteLine>) => void) =>
+    edit(`lines.${line.id}.${field}`, (draft) => {
+      draft.lines[index] ??= { ...line };
+      change(draft.lines[index]);
+    });
+  const whatField = (
+    <Field
+      wide
+      value={line.what}
+      label={isGhost ? 'Add a line' : `Line ${String(index + 1)}, what`}
+      placeholder={isGhost ? 'Add a line' : 'what it is'}
+      column="line"
+      maxLength={120}
+      onChange={(value) => set('what', (draft) => void (draft.what = value))}
+    />
+  );
+  if (isGhost)
+    return (
+      <Row className="blank-row chrome">
+        <tr>
+          <td className="first" colSpan={COLUMNS}>
+            {whatField}
+          </td>
+        </tr>
+      </Row>
+    );
+  const piece = pieces.find(({ id }) => id === line.piece);
+  const sizes = (piece?.accepted ?? piece?.body)?.sizes.rows ?? [];
+  const reckoned = count.lines[index];
+  return (
+    <Row onKeyDown={(event) => moveByKeys(event, index, (at, by) => edit('', (draft) => moveRow(draft.lines, at, by)))}>
+      <tr>
+        <td className="first">
+          <RowTools
+            name={name}
+            index={index}
+            last={last}
+            onMove={(at, by) => edit('', (draft) => moveRow(draft.lines, at, by))}
+            onRemove={(at) => edit('', (draft) => void draft.lines.splice(at, 1))}
+          />
+          {whatField}
+          <span className="chrome flex gap-4 text-[14px]">
+            <Choice
+              small
+              value={line.piece}
+              options={options}
+              label={`${name}, a piece of the book`}
+              onChange={(value) =>
+                set('', (draft) => {
+                  draft.piece = value;
+                  draft.size = pieces.find(({ id }) => id === value)?.body.sizes.rows[0]?.id ?? '';
+                  if (!draft.what.trim()) draft.what = options.find((option) => option.value === value)?.label ?? '';
+                })
+              }
+            />
+            {sizes.length > 0 && (
+              <Choice
+                small
+                value={line.size}
+                options={sizes.map(({ id, name: label }) => ({ value: id, label: label || 'unnamed' }))}
+                label={`${name}, size`}
+                onChange={(size) => set('', (draft) => void (draft.size = size))}
+              />
+            )}
+          </span>
+        </td>
+        <td className="end num">
+          <Field
+            end
+            value={line.count}
+            label={`${name}, how many`}
+            column="count"
+            onChange={(value) => set('count', (draft) => void (draft.count = value))}
+            {...problems.at('count')}
+          />
+        </td>
+        <td className="end num">
+          <Field
+            end
+            value={line.price}
+            label={`${name}, price of one`}
+            placeholder={reckoned ? showValue(reckoned.each.value, reckoned.each.unit) : '0'}
+            column="price"
+            onChange={(value) => set('price', (draft) => void (draft.price = value))}
+            {...problems.at('price')}
+          />
+        </td>
+        <td className="end">{reckoned && <Num figure={reckoned.all} />}</td>
+      </tr>
+      <ProblemLine problems={problems} columns={COLUMNS} />
+    </Row>
+  );
+}

@@ -1,0 +1,135 @@
+// One quote: left its lines and terms, right what it comes to; printed it is what the customer gets.
+import { Printer } from 'lucide-react';
+import { useMemo } from 'react';
+import { useParams } from 'react-router';
+import { countQuote, quoteStanding, type Quote } from '../../../core/price/quote.ts';
+import { NothingHere } from '../../app/nothing-here.tsx';
+import { dayInWords } from '../../app/dates.ts';
+import { useBasis } from '../../app/reckoning.ts';
+import { useRetailOfPiece } from '../../app/use-cost-of-piece.ts';
+import { useDocument, type DocumentInHand } from '../../app/use-document.ts';
+import { useNow } from '../../app/use-now.ts';
+import { Choice } from '../../parts/choice.tsx';
+import { Conflict } from '../../parts/conflict.tsx';
+import { CountTable } from '../../parts/count-table.tsx';
+import { DraftLine } from '../../parts/draft-line.tsx';
+import { Field } from '../../parts/field.tsx';
+import { Num } from '../../parts/num.tsx';
+import { SellingNav } from '../../parts/selling-nav.tsx';
+import { Spread } from '../../parts/spread.tsx';
+import { QuoteLines } from './quote-lines.tsx';
+import { QuoteTaken } from './quote-taken.tsx';
+import { QuoteTerms } from './quote-terms.tsx';
+
+export function QuoteScreen() {
+  const { id = '' } = useParams();
+  const inHand = useDocument('quote', id);
+  if (inHand === 'missing') return <NothingHere what="quote" />;
+  return inHand && <QuotePages inHand={inHand} key={id} />;
+}
+
+function QuotePages({ inHand }: { inHand: DocumentInHand<Quote> }) {
+  const { name, open, body, edit } = inHand;
+  const { rates, studio } = useBasis();
+  const retailOf = useRetailOfPiece();
+  const { day } = useNow();
+  const count = useMemo(() => countQuote(body, rates.currency, retailOf), [body, rates, retailOf]);
+  const standing = quoteStanding(body, day);
+  return (
+    <>
+      <Spread
+        title={body.customer.trim() ? `Quote for ${body.customer.trim()}` : 'Quote'}
+        left={
+          <>
+            <SellingNav />
+            <h1>
+              <Field
+                wide
+                value={body.what}
+                label="What the quote is for"
+                placeholder="What is it for?"
+                autoFocus={open.stored.revision === 0 && body.what === ''}
+                maxLength={120}
+                onChange={(value) => edit('what', (quote) => void (quote.what = value))}
+              />
+            </h1>
+            <DraftLine name={name} open={open} problems={count.problems.length}>
+              <button type="button" className="link flex items-center gap-1" onClick={() => window.print()}>
+                <Printer size={15} aria-hidden="true" /> Print
+              </button>
+            </DraftLine>
+            {standing === 'expired' && (
+              <p className="note mt-2">
+                <b>This offer has expired.</b> Give it a later day, or look its prices over first.
+              </p>
+            )}
+            {standing === 'metal at the day' && (
+              <p className="note mt-2">The metal is at the fix of the day now; lines of pieces show today’s price.</p>
+            )}
+            <p className="mt-3 flex flex-wrap items-baseline gap-x-6 gap-y-1">
+              <Choice
+                value={body.kind}
+                options={[
+                  { value: 'commission', label: 'commission' },
+                  { value: 'repair', label: 'repair' },
+                ]}
+                label="Kind of job"
+                onChange={(kind) => edit('', (quote) => void (quote.kind = kind as Quote['kind']))}
+              />
+              <span>
+                for{' '}
+                <Field
+                  open
+                  value={body.customer}
+                  label="For whom"
+                  placeholder="a name"
+                  maxLength={120}
+                  onChange={(value) => edit('customer', (quote) => void (quote.customer = value))}
+                />
+              </span>
+            </p>
+            <QuoteLines quote={body} count={count} edit={edit} />
+            <QuoteTerms quote={body} count={count} edit={edit} />
+          </>
+        }
+        leftFoot={
+          <span>
+            {studio.name}
+            {body.expires && `. This offer holds until ${dayInWords(body.expires)}.`}
+          </span>
+        }
+        right={
+          <>
+            <h2>What it comes to</h2>
+            <CountTable
+              label="What the quote comes to"
+              rows={[
+                { key: 'total', label: 'The job', each: count.total, kind: 'total' },
+                ...(count.deposit.value > 0
+                  ? [
+                      { key: 'deposit', label: 'Before it is begun', each: count.deposit },
+                      { key: 'rest', label: 'When it is done', each: count.rest },
+                    ]
+                  : []),
+              ]}
+            />
+            <QuoteTaken inHand={inHand} problems={count.problems.length} />
+            {body.kind === 'repair' && (
+              <p className="note note-quiet mt-5 text-[15px]">
+                Heat may open old joints, discolour stones and take the temper out of springs. Say so before, and write
+                down the state it came in (common practice).
+              </p>
+            )}
+          </>
+        }
+        rightFoot={<span className="ml-auto">{rates.currency}</span>}
+        bottomLine={
+          <span className="font-semibold">
+            The job <Num figure={count.total} />
+          </span>
+        }
+      />
+      <Conflict name={name} open={open} what="quote" />
+    </>
+  );
+}

@@ -1,0 +1,98 @@
+// The terms of a quote: what is asked, what is allowed for the customer's metal, and until when it holds.
+import type { ReactNode } from 'react';
+import type { Quote, QuoteCount } from '../../../core/price/quote.ts';
+import type { Edit } from '../../app/use-document.ts';
+import { Field } from '../../parts/field.tsx';
+
+interface QuoteTermsProps {
+  readonly quote: Quote;
+  readonly count: QuoteCount;
+  readonly edit: Edit<Quote>;
+}
+
+type TypedTerm = 'least' | 'ownMetal' | 'ownGrams' | 'allowed' | 'deposit';
+type DayTerm = 'expires' | 'metalFixedUntil' | 'due';
+
+export function QuoteTerms({ quote, count, edit }: QuoteTermsProps) {
+  const field = (key: TypedTerm, label: string, placeholder: string) => {
+    const problem = count.problems.find(({ path }) => path === key)?.sentence;
+    return (
+      <Term label={label} problem={problem} id={`quote-${key}`}>
+        <Field
+          open
+          end
+          className="num"
+          value={quote[key]}
+          label={label}
+          placeholder={placeholder}
+          maxLength={key === 'ownMetal' ? 120 : 60}
+          problem={problem}
+          problemId={`quote-${key}`}
+          onChange={(value) => edit(key, (draft) => void (draft[key] = value))}
+        />
+      </Term>
+    );
+  };
+  const day = (key: DayTerm, label: string) => (
+    <Term label={label} id={`quote-${key}`}>
+      <input
+        type="date"
+        className="field field-open w-[9.6em]"
+        aria-label={label}
+        value={quote[key]}
+        onChange={(event) => edit(key, (draft) => void (draft[key] = event.target.value))}
+      />
+    </Term>
+  );
+  return (
+    <section aria-labelledby="terms" className="mt-5">
+      <h2 id="terms">Terms</h2>
+      <div className="mt-1 grid grid-cols-2 gap-x-10">
+        {field('deposit', 'Before it is begun', 'nothing')}
+        {day('expires', 'The offer holds until')}
+        {field('least', 'The least a job is done for', '0')}
+        {day('metalFixedUntil', 'Its metal price until')}
+        {field('ownMetal', 'The customer’s own metal', 'none')}
+        {day('due', 'Done by')}
+        {field('ownGrams', 'which weighs', '0 g')}
+        {field('allowed', 'allowed for it', '0')}
+      </div>
+      <label className="mt-3 block">
+        <span className="aside">note</span>
+        <textarea
+          className="field field-open mt-1 block min-h-[4.5em] w-full resize-y"
+          aria-label="Note on the quote"
+          maxLength={4000}
+          value={quote.note}
+          onChange={(event) => edit('note', (draft) => void (draft.note = event.target.value))}
+        />
+      </label>
+    </section>
+  );
+}
+
+function Term({
+  label,
+  problem,
+  id,
+  children,
+}: {
+  label: string;
+  problem?: string | undefined;
+  id: string;
+  children: ReactNode;
+}) {
+  return (
+    <div className="border-b border-hair py-[5px]">
+      <span className="flex items-baseline justify-between gap-3">
+        <span className="text-[15px]">{label}</span>
+        {children}
+      </span>
+      {problem && (
+        <p id={id} className="problem">
+          {problem}
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,117 @@
+// Line sheet and labels: which pieces stand on them, and how the sheet of labels is laid out.
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { useGetPiecesQuery } from '../../app/api.ts';
+import { pieceCount, useBasis } from '../../app/reckoning.ts';
+import { showValue } from '../../../core/figure/show.ts';
+import { codeOf } from '../../../core/price/line-sheet.ts';
+import { SellingNav } from '../../parts/selling-nav.tsx';
+import { Spread } from '../../parts/spread.tsx';
+import { LabelSheet } from './label-sheet.tsx';
+
+export function SheetsScreen() {
+  const { data } = useGetPiecesQuery();
+  const basis = useBasis();
+  const pieces = useMemo(
+    () => (data ?? []).filter(({ archivedAt, revision }) => archivedAt === null && revision > 0),
+    [data],
+  );
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const chosen = pieces.filter(({ id }) => !left.has(id));
+  const ids = chosen.map(({ id }) => id).join(',');
+  const toggle = (id: string, isOn: boolean) =>
+    setLeft((before) => {
+      const after = new Set(before);
+      if (isOn) after.delete(id);
+      else after.add(id);
+      return after;
+    });
+  return (
+    <Spread
+      title="Line sheet and labels"
+      left={
+        <>
+          <SellingNav />
+          <div className="flex items-start justify-between gap-4">
+            <h1>Line sheet</h1>
+            {ids && (
+              <span className="chrome flex items-center gap-4">
+                <a className="link" href={`/api/sheets/line-sheet.csv?ids=${ids}`} download>
+                  As a table (CSV)
+                </a>
+                <a className="button" href={`/api/sheets/line-sheet.pdf?ids=${ids}`} download>
+                  Line sheet for {chosen.length}
+                </a>
+              </span>
+            )}
+          </div>
+          {data && pieces.length === 0 && (
+            <p className="mt-4 max-w-[56ch]">
+              A line sheet shows shops what you make and what it costs them. It holds accepted pieces.{' '}
+              <Link className="link" to="/pieces">
+                Describe a piece
+              </Link>
+            </p>
+          )}
+          {pieces.length > 0 && (
+            <table className="rows mt-4" aria-label="Pieces on the line sheet">
+              <thead>
+                <tr>
+                  <th scope="col" className="first">
+                    <span className="sr-only">on it</span>
+                  </th>
+                  <th scope="col">piece</th>
+                  <th scope="col">code</th>
+                  <th scope="col">sizes</th>
+                  <th scope="col" className="end">
+                    wholesale
+                  </th>
+                  <th scope="col" className="end">
+                    suggested retail
+                  </th>
+                </tr>
+              </thead>
+              <tbody>
+                {pieces.map(({ id, accepted, body, priced }) => {
+                  const piece = accepted ?? body;
+                  const { prices } = pieceCount(piece, basis);
+                  return (
+                    <tr key={id} className="border-b border-hair">
+                      <td className="first w-[28px]">
+                        <input
+                          type="checkbox"
+                          className="size-[17px] accent-act"
+                          aria-label={`${piece.name}, on the line sheet`}
+                          checked={!left.has(id)}
+                          onChange={(event) => toggle(id, event.target.checked)}
+                        />
+                      </td>
+                      <td>{piece.name.trim() || 'Unnamed piece'}</td>
+                      <td className="num">{codeOf(piece.name)}</td>
+                      <td>
+                        {piece.sizes.rows.map(({ name }) => name).join(', ') || 'one'}
+                        {piece.photos.length === 0 && <span className="aside block">no picture</span>}
+                      </td>
+                      <td className="end num">
+                        {showValue(priced?.wholesaleMinor ?? prices.wholesale.value, basis.rates.currency)}
+                      </td>
+                      <td className="end num">
+                        {showValue(priced?.retailMinor ?? prices.retail.value, basis.rates.currency)}
+                      </td>
+                    </tr>
+                  );
+                })}
+              </tbody>
+            </table>
+          )}
+        </>
+      }
+      leftFoot={
+        <span>Prices as set in the price book; the least order and what comes off for many stand in Studio.</span>
+      }
+      right={<LabelSheet ids={ids} count={chosen.length} />}
+      rightFoot={<span className="ml-auto">A4, mm</span>}
+      bottomLine={<span className="font-semibold">Labels</span>}
+    />
+  );
+}
