@@ -20,6 +20,8 @@ export interface StepReckoning {
   readonly drivers: number;
   /** 0 to 1. */
   readonly yield: number;
+  /** How far its minutes stray, as a share; null for as the studio's do. */
+  readonly spread: number | null;
   /** Paths are within the step: `each`. */
   readonly problems: readonly Problem[];
 }
@@ -61,6 +63,7 @@ export function reckonStep(step: Step, counted = 1): StepReckoning {
     load: step.load.trim() ? value('load', readCount(step.load), 1) : Infinity,
     byItselfMin: value('byItself', readMinutes(step.byItself)),
     drivers,
+    spread: step.spread.trim() ? value('spread', readShare(step.spread, 'spread')) : null,
     yield: step.yield.trim() ? value('yield', readShare(step.yield, 'yield'), 1) : 1,
     problems,
   };

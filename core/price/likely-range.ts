@@ -1,7 +1,6 @@
 // The likely range of a cost: minutes, weights and rejects stray, so the cost of a batch does too.
 import type { PieceCount } from './count.ts';
 import type { Rates } from '../studio/rates.ts';
-import { readShare } from '../measure/read-number.ts';
 import { logNormal, quantile, seeded } from './chance.ts';
 
 /** One thing that strays: what it costs as reckoned, and its standard deviation as a share. */
@@ -26,11 +25,9 @@ export function strayingCost(count: PieceCount, rates: Rates): StrayingCost {
   const amount = (key: string) =>
     lines.reduce((sum, line, index) => sum + (line.key === key ? (exact[index] ?? 0) : 0), 0);
   const work = amount('labour') + amount('overhead') + (lines.some(isHourly) ? amount('consumables') : 0);
-  const steps = count.recipe.piece.steps;
   const minutes = count.minutes.value;
   const byStep = count.minutes.from.map(({ value }, index): Strays => {
-    const typed = readShare(steps[index]?.spread ?? '', 'spread');
-    const spread = steps[index]?.spread.trim() && typed.ok ? typed.value : rates.spread.minutes;
+    const spread = count.steps[index]?.spread ?? rates.spread.minutes;
     return { amount: minutes > 0 ? (work * value) / minutes : 0, spread };
   });
   const net = amount('metal') + amount('solder') + amount('scrap');

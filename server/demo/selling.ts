@@ -46,7 +46,9 @@ export function demoFairs(day: string, ids: PieceIds): { readonly market: Fair; 
     channel: 'market',
     visitors: '1400',
     visitorSpread: '30 %',
-    buyers: '7 %',
+    nights: '1',
+    nightCost: '68',
+    buyers: '2.9 %',
     levels: [
       level('bowl', {
         name: 'Lapel pins, from the bowl',

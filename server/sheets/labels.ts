@@ -1,7 +1,7 @@
 // Price tags and labels on a sheet whose layout is given in millimetres, each with its code as bars or a square.
 import type { LabelLayout } from '../../contract/sheets.ts';
 import type { LineSheetItem } from '../../core/price/line-sheet.ts';
-import { showValue } from '../../core/figure/show.ts';
+import { minorDigits } from '../../core/figure/figure.ts';
 import { pdfOf, POINTS_PER_MM } from './pdf.ts';
 
 export interface Label {
@@ -10,14 +10,27 @@ export interface Label {
   readonly price: string;
 }
 
+/** A reader wants no more. */
+const LARGEST_SQUARE_MM = 22;
+
 /** One label a size and copy. */
 export function labelsOf(items: readonly LineSheetItem[], currency: string, copies: number): Label[] {
   return items.flatMap(({ code, name, sizes }) =>
     sizes.flatMap((size) => {
-      const label = { code, name: size.name ? `${name}, ${size.name}` : name, price: showValue(size.retail, currency) };
+      const label = {
+        code,
+        name: size.name ? `${name}, ${size.name}` : name,
+        price: priceOnTag(size.retail, currency),
+      };
       return Array.from({ length: copies }, () => label);
     }),
   );
+}
+
+// As a tag says it: £290.00.
+function priceOnTag(minor: number, currency: string): string {
+  const format = new Intl.NumberFormat('en', { style: 'currency', currency, currencyDisplay: 'narrowSymbol' });
+  return format.format(minor / 10 ** minorDigits(currency));
 }
 
 export async function labelsPdf(labels: readonly Label[], layout: LabelLayout): Promise<Buffer> {
@@ -36,7 +49,7 @@ export async function labelsPdf(labels: readonly Label[], layout: LabelLayout): 
       pdf.save().rect(x, y, width, height).clip();
       const small = layout.heightMm < 24;
       const picture = pictures.get(code);
-      const square = height - 2 * edge;
+      const square = Math.min(height - 2 * edge, mm(LARGEST_SQUARE_MM));
       const wordsWidth = width - 2 * edge - (picture && layout.code === 'square' ? square : 0);
       pdf
         .fontSize(small ? 6.5 : 9)
@@ -44,6 +57,10 @@ export async function labelsPdf(labels: readonly Label[], layout: LabelLayout): 
       pdf
         .fontSize(small ? 10 : 15)
         .text(price, x + edge, y + (small ? mm(7.5) : mm(12)), { width: wordsWidth, lineBreak: false });
+      if (layout.code === 'square')
+        pdf
+          .fontSize(small ? 5.5 : 7)
+          .text(code, x + edge, y + height - edge - 9, { width: wordsWidth, lineBreak: false });
       if (picture && layout.code === 'square')
         pdf.image(picture, x + width - edge - square, y + edge, { fit: [square, square] });
       else if (picture)

@@ -27,7 +27,7 @@ export async function lineSheetPdf(items: readonly LineSheetItem[], about: LineS
     for (const sentence of about.terms) pdf.text(sentence);
     let y = pdf.y + GAP;
     for (const item of items) {
-      const height = Math.max(PICTURE, 34 + item.sizes.length * LINE) + GAP;
+      const height = Math.max(item.photo ? PICTURE : 0, 34 + item.sizes.length * LINE) + GAP;
       if (y + height > pdf.page.height - bottom) {
         pdf.addPage();
         y = top;
@@ -46,9 +46,8 @@ function block(pdf: Pdf, item: LineSheetItem, about: LineSheetTerms, left: numbe
     .strokeColor('#999')
     .stroke();
   const picture = item.photo ? about.photo(item.photo) : null;
-  const text = left + PICTURE + GAP;
+  const text = picture ? left + PICTURE + GAP : left;
   if (picture) pdf.image(picture, left, top, { fit: [PICTURE, PICTURE - 4] });
-  else pdf.rect(left, top, PICTURE, PICTURE - 4).stroke();
   const [wholesaleAt, retailAt] = [left + width - 150, left + width - 72];
   const right = (words: string, x: number, y: number) =>
     pdf.text(words, x, y, { width: 72, align: 'right', lineBreak: false });

@@ -1,6 +1,6 @@
 // The frame round every screen: running head, the studio's first run, and the wait for the basis of all reckoning.
 import { Suspense } from 'react';
-import { NavLink, Outlet, Link } from 'react-router';
+import { NavLink, Outlet, Link, useLocation } from 'react-router';
 import { Moon, Sun } from 'lucide-react';
 import { clsx } from 'clsx';
 import { Mark } from '../parts/mark.tsx';
@@ -10,13 +10,13 @@ import { shortDay } from './dates.ts';
 import { BasisProvider, useFetchedBasis } from './reckoning.ts';
 import { useTheme } from './theme.ts';
 
-const sections = [
+const sections: readonly { to: string; name: string; also?: RegExp }[] = [
   { to: '/pieces', name: 'Pieces' },
   { to: '/batches', name: 'Batches' },
-  { to: '/prices', name: 'Prices' },
+  { to: '/prices', name: 'Prices', also: /^\/(?:fairs|quotes|sheets)/ },
   { to: '/reference', name: 'Reference' },
   { to: '/studio', name: 'Studio' },
-] as const;
+];
 
 export function Frame() {
   const { basis, isNew, failed } = useFetchedBasis();
@@ -33,6 +33,7 @@ export function Frame() {
 }
 
 function Head({ fixOn }: { fixOn: string | null }) {
+  const { pathname } = useLocation();
   return (
     <header className="chrome sticky top-0 z-30 flex h-[52px] items-center gap-5 bg-bench px-5">
       <Link
@@ -43,14 +44,16 @@ function Head({ fixOn }: { fixOn: string | null }) {
         <span className="max-[900px]:sr-only">Noon Ledger</span>
       </Link>
       <nav aria-label="Sections" className="flex gap-[2px]">
-        {sections.map(({ to, name }) => (
+        {sections.map(({ to, name, also }) => (
           <NavLink
             key={to}
             to={to}
             className={({ isActive }) =>
               clsx(
                 'px-[11px] py-[6px]',
-                isActive ? 'font-[650] shadow-[inset_0_-2px_0_var(--ink)]' : 'text-soft hover:text-ink',
+                isActive || also?.test(pathname)
+                  ? 'font-[650] shadow-[inset_0_-2px_0_var(--ink)]'
+                  : 'text-soft hover:text-ink',
               )
             }
           >

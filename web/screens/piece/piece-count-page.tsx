@@ -4,9 +4,10 @@ import { Link } from 'react-router';
 import type { Piece } from '../../../core/piece/piece.ts';
 import type { PieceCount } from '../../../core/price/count.ts';
 import { priceStanding } from '../../../core/price/standing.ts';
-import { showFigure } from '../../../core/figure/show.ts';
+import { showFigure, showValue } from '../../../core/figure/show.ts';
 import { inSum } from '../../../core/figure/figure.ts';
 import type { PriceSchool } from '../../../core/studio/price-schools.ts';
+import { useBasis } from '../../app/reckoning.ts';
 import { shortDay } from '../../app/dates.ts';
 import type { DocumentInHand } from '../../app/use-document.ts';
 import { costNames } from '../../parts/cost-words.ts';
@@ -20,6 +21,11 @@ const soldByOptions: readonly Option[] = [
   { value: 'one', label: 'singly' },
   { value: 'pair', label: 'by the pair' },
 ];
+const marksOptions: readonly Option[] = [
+  { value: '', label: 'when they are due' },
+  { value: 'yes', label: 'sent for them' },
+  { value: 'no', label: 'not sent' },
+];
 const consumableOptions: readonly Option[] = [
   { value: '', label: 'as the studio does' },
   { value: 'hour', label: 'by bench hour' },
@@ -30,6 +36,8 @@ const consumableOptions: readonly Option[] = [
 export function PieceCountPage({ inHand, count }: { inHand: DocumentInHand<Piece>; count: PieceCount }) {
   const [making, setMaking] = useState(false);
   const { body, edit, open } = inHand;
+  const { rates } = useBasis();
+  const packagingProblem = count.problems.find(({ path }) => path === 'packaging')?.sentence;
   const batchProblem = count.problems.find(({ path }) => path === 'batchSize')?.sentence;
   const noFix = count.problems.find(({ path }) => path === 'fix')?.sentence;
   const standing = priceStanding(open.stored.priced, count);
@@ -74,10 +82,41 @@ export function PieceCountPage({ inHand, count }: { inHand: DocumentInHand<Piece
             onChange={(consumables) => edit('', (piece) => void Object.assign(piece, { consumables }))}
           />
         </span>
+        {rates.assayCharges.length > 0 && (
+          <span>
+            marks{' '}
+            <Choice
+              small
+              value={body.marks}
+              options={marksOptions}
+              label="Hallmark and assay"
+              onChange={(marks) => edit('', (piece) => void Object.assign(piece, { marks }))}
+            />
+          </span>
+        )}
+        <span>
+          packing{' '}
+          <Field
+            small
+            open
+            className="num"
+            value={body.packaging}
+            label="Packing of this piece"
+            placeholder={rates.packaging.value > 0 ? showValue(rates.packaging.value, rates.currency) : '0'}
+            problem={packagingProblem}
+            problemId="packaging-problem"
+            onChange={(value) => edit('packaging', (piece) => void (piece.packaging = value))}
+          />
+        </span>
       </p>
       {batchProblem && (
         <p id="batch-size-problem" className="problem">
           {batchProblem}
+        </p>
+      )}
+      {packagingProblem && (
+        <p id="packaging-problem" className="problem">
+          {packagingProblem}
         </p>
       )}
       {noFix && (
@@ -92,6 +131,11 @@ export function PieceCountPage({ inHand, count }: { inHand: DocumentInHand<Piece
         <CountTable label="What one piece takes and costs" heads={['it takes', 'each']} rows={costRows(count)} />
         <CountTable label="Prices" rows={priceRows(count)} />
       </div>
+      <p className="chrome mt-1 text-right text-[14px]">
+        <Link className="link" to={`/prices/${open.key.id}`}>
+          Price sheet: schools, ways of selling, what moves it
+        </Link>
+      </p>
       <PriceBar count={count} />
       <CountTable label="What the price leaves" rows={leftRows(count)} />
       {standing && !standing.holds && (
@@ -108,7 +152,9 @@ export function PieceCountPage({ inHand, count }: { inHand: DocumentInHand<Piece
 
 function costRows({ column }: PieceCount): CountRow[] {
   const lines = column.lines.map(({ key, takes, each }): CountRow => {
-    return { key, label: costNames[key], takes, each, ...(key === 'consumables' && { kind: 'subtotal' as const }) };
+    // What is paid for the piece as a whole takes nothing that could be counted.
+    const counted = key === 'packaging' || key === 'marks' ? {} : { takes };
+    return { key, label: costNames[key], ...counted, each, ...(key === 'consumables' && { kind: 'subtotal' as const }) };
   });
   return [...lines, { key: 'cost', label: 'Cost', each: column.cost, kind: 'total' }];
 }

@@ -8,6 +8,7 @@ import type { Remark } from '../../../core/piece/checks/bench-check.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { stepDrivers, stepKindOf, stepKinds, stepSchema, type Step, type StepKind } from '../../../core/piece/step.ts';
 import type { PieceCount } from '../../../core/price/count.ts';
+import { useBasis } from '../../app/reckoning.ts';
 import { Choice, type Option } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
 import { Labelled } from '../../parts/labelled.tsx';
@@ -317,8 +318,9 @@ interface StepMoreProps {
 }
 
 function StepMore({ step, index, scopes, problems, editStep }: StepMoreProps) {
+  const { studio } = useBasis();
   const name = step.name || 'the step';
-  const field = (key: 'drivers' | 'load' | 'yield', label: string, placeholder: string) => (
+  const field = (key: 'drivers' | 'load' | 'yield' | 'spread', label: string, placeholder: string) => (
     <Field
       small
       open
@@ -329,7 +331,7 @@ function StepMore({ step, index, scopes, problems, editStep }: StepMoreProps) {
       {...problems.at(key)}
     />
   );
-  const choose = (key: 'kind' | 'of' | 'per', label: string, options: readonly Option[]) => (
+  const choose = (key: 'kind' | 'of' | 'per' | 'maker', label: string, options: readonly Option[]) => (
     <Choice
       small
       value={step[key]}
@@ -349,6 +351,15 @@ function StepMore({ step, index, scopes, problems, editStep }: StepMoreProps) {
       )}
       <Labelled word="a load holds">{field('load', 'pieces in a load', 'all of them')}</Labelled>
       <Labelled word="comes out good">{field('yield', 'share that comes out good', 'all')}</Labelled>
+      <Labelled word="give or take">{field('spread', 'how far its minutes stray', 'as usual')}</Labelled>
+      {studio.makers.length > 0 && (
+        <Labelled word="by">
+          {choose('maker', 'whose hands', [
+            { value: '', label: 'the studio’s hour' },
+            ...studio.makers.map(({ id, name: maker }) => ({ value: id, label: maker || 'a maker' })),
+          ])}
+        </Labelled>
+      )}
     </div>
   );
 }

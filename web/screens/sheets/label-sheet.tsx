@@ -98,7 +98,7 @@ export function LabelSheet({ ids, count }: { ids: string; count: number }) {
       <SheetDrawing layout={layout} used={Number(skip) || 0} printed={count * (Number(copies) || 0)} />
       {ids && (
         <a className="button chrome mt-3 inline-block" href={`/api/sheets/labels.pdf?${query.toString()}`} download>
-          Labels for {count}
+          Print {count * (Number(copies) || 0)} labels
         </a>
       )}
     </section>

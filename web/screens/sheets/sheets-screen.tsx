@@ -18,6 +18,7 @@ export function SheetsScreen() {
   );
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const chosen = pieces.filter(({ id }) => !left.has(id));
+  const labels = chosen.reduce((sum, { accepted, body }) => sum + Math.max(1, (accepted ?? body).sizes.rows.length), 0);
   const ids = chosen.map(({ id }) => id).join(',');
   const toggle = (id: string, isOn: boolean) =>
     setLeft((before) => {
@@ -109,7 +110,7 @@ export function SheetsScreen() {
       leftFoot={
         <span>Prices as set in the price book; the least order and what comes off for many stand in Studio.</span>
       }
-      right={<LabelSheet ids={ids} count={chosen.length} />}
+      right={<LabelSheet ids={ids} count={labels} />}
       rightFoot={<span className="ml-auto">A4, mm</span>}
       bottomLine={<span className="font-semibold">Labels</span>}
     />

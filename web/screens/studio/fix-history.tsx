@@ -3,7 +3,7 @@ import { fixMetalNames, fixMetals, finePrice, type Fix } from '../../../core/met
 import { dayInWords } from '../../app/dates.ts';
 import { Num } from '../../parts/num.tsx';
 
-const MOST_SHOWN = 12;
+const MOST_SHOWN = 8;
 
 export function FixHistory({ fixes }: { fixes: readonly Fix[] }) {
   if (fixes.length < 2) return null;
@@ -27,8 +27,13 @@ export function FixHistory({ fixes }: { fixes: readonly Fix[] }) {
         </thead>
         <tbody>
           {shown.map((fix) => (
-            <tr key={fix.id} className="border-b border-hair" title={fix.source}>
-              <td className="first num">{dayInWords(fix.on)}</td>
+            <tr key={fix.id} className="border-b border-hair">
+              <td className="first">
+                <span className="num">{dayInWords(fix.on)}</span>
+                <span className="aside block">
+                  {fix.source}, entered {fix.at.slice(11, 16)} UTC
+                </span>
+              </td>
               {metals.map((metal) => {
                 const price = finePrice(fix, metal);
                 return (

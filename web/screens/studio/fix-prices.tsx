@@ -8,6 +8,7 @@ import { problemOf } from '../../app/saving.ts';
 import { useNow } from '../../app/use-now.ts';
 import { Field } from '../../parts/field.tsx';
 import { Num } from '../../parts/num.tsx';
+import { FixSources } from './fix-sources.tsx';
 
 const examples = {
   Ag: '25.50 / ozt',
@@ -77,6 +78,13 @@ export function FixPrices({ current, currency }: { current: Fix | null; currency
           <span className="aside">from</span>
           <Field wide open value={source} label="Where the prices came from" maxLength={200} onChange={setSource} />
         </label>
+        <FixSources
+          currency={currency}
+          onOffer={({ prices, source: from }) => {
+            setTyped(prices);
+            setSource(from);
+          }}
+        />
         {refusal && (
           <p className="problem" role="alert">
             {refusal}

@@ -1,33 +1,71 @@
-// How prices are made: factors, price points, and what scrap brings back.
+// How prices are made: the school, its numbers, and the points prices stand on.
 import type { Rates } from '../../../core/studio/rates.ts';
+import { priceSchools, type PriceSchool } from '../../../core/studio/price-schools.ts';
+import { Choice } from '../../parts/choice.tsx';
+import { schoolNames } from '../../parts/cost-words.ts';
 import { Field } from '../../parts/field.tsx';
 import { SettingLine } from './setting-line.tsx';
 import { problemAt, type SettingProps } from './setting-props.ts';
 
-const lines = [
-  {
-    key: 'wholesaleFactor',
-    label: 'Wholesale is cost times',
-    help: 'the build-up school: metal, hands, studio, then a factor',
-  },
+const ofSchool = [
+  { key: 'wholesaleFactor', label: 'Wholesale is cost times', help: 'metal, hands, studio, then a factor' },
+  { key: 'markUpMetal', label: 'Mark-up on metal', help: 'metal and solder, less what scrap brings' },
+  { key: 'markUpFindings', label: 'Mark-up on findings and stones', help: 'and on work sent out' },
+  { key: 'markUpLabour', label: 'Mark-up on hands and studio', help: 'and on all the rest' },
+  { key: 'margin', label: 'Margin', help: 'of the wholesale price, left over the cost' },
+] as const;
+
+const always = [
   { key: 'retailFactor', label: 'Retail is wholesale times', help: 'a shop commonly doubles, and a little more' },
-  { key: 'justBelow', label: 'Just below a price point', help: 'taken off each: 0.05 makes 20 into 19.95' },
   {
-    key: 'scrapShare',
-    label: 'Scrap brings back',
-    help: 'of its metal’s price, when trimmings are melted or traded in',
+    key: 'shopFactor',
+    label: 'A shop makes of it',
+    help: 'what your shops multiply by; your own retail must not undercut it',
   },
-  {
-    key: 'mixedScrapShare',
-    label: 'Filings and soldered scrap',
-    help: 'the same for what has solder or dirt in it',
-  },
+  { key: 'leastWholesale', label: 'Least wholesale price', help: 'nothing is sold to a shop for less' },
+  { key: 'leastRetail', label: 'Least retail price', help: 'nor over the table' },
+  { key: 'leastOrder', label: 'Least order', help: 'of a shop; stands on the line sheet' },
+  { key: 'ladder', label: 'Price ladder', help: 'prices gone by before the steps begin: 15, 25, 35, 48' },
+  { key: 'justBelow', label: 'Just below a price point', help: 'taken off each step: 0.05 makes 20 into 19.95' },
+] as const;
+
+const taxes = [
+  { value: 'none', label: 'no tax is charged' },
+  { value: 'included', label: 'retail prices include tax of' },
+  { value: 'on-top', label: 'tax comes on top, of' },
+] as const;
+
+const floors = [
+  { value: '80', label: 'four batches of five' },
+  { value: '90', label: 'nine batches of ten' },
 ] as const;
 
 export function PriceRule({ body, edit, rates: { problems } }: SettingProps & { rates: Rates }) {
+  const line = ({ key, label, help }: (typeof ofSchool)[number] | (typeof always)[number]) => (
+    <SettingLine
+      key={key}
+      label={label}
+      help={help}
+      value={body[key]}
+      problem={problemAt(problems, key)}
+      onChange={(value) => edit(key, (studio) => void (studio[key] = value))}
+    />
+  );
   return (
     <section aria-labelledby="rule" className="mt-6">
-      <h2 id="rule">Price rule</h2>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h2 id="rule">Price rule</h2>
+        <Choice
+          value={body.school}
+          options={priceSchools.map((value) => ({ value, label: schoolNames[value] }))}
+          label="School of pricing"
+          onChange={(school) => edit('', (studio) => void (studio.school = school as PriceSchool))}
+        />
+      </div>
+      <p className="aside">
+        Makers price by different schools. All four stand side by side on the price sheet of a piece; the one chosen
+        here sets the price.
+      </p>
       <table className="rows">
         <thead className="sr-only">
           <tr>
@@ -36,16 +74,8 @@ export function PriceRule({ body, edit, rates: { problems } }: SettingProps & { 
             <th>comes to</th>
           </tr>
         </thead>
-        {lines.map(({ key, label, help }) => (
-          <SettingLine
-            key={key}
-            label={label}
-            help={help}
-            value={body[key]}
-            problem={problemAt(problems, key)}
-            onChange={(value) => edit(key, (studio) => void (studio[key] = value))}
-          />
-        ))}
+        {ofSchool.map(line)}
+        {always.map(line)}
       </table>
       <p className="mt-2 text-[15px]">
         Price points:{' '}
@@ -88,6 +118,64 @@ export function PriceRule({ body, edit, rates: { problems } }: SettingProps & { 
       </p>
       <p id="points" className="problem">
         {problems.filter(({ path }) => path.startsWith('pricePoints')).map(({ sentence }) => sentence)[0]}
+      </p>
+      <p className="mt-2 text-[15px]">
+        Tax:{' '}
+        <Choice
+          value={body.taxHow}
+          options={taxes}
+          label="How tax is charged"
+          onChange={(how) => edit('', (studio) => void (studio.taxHow = how as typeof body.taxHow))}
+        />{' '}
+        {body.taxHow !== 'none' && (
+          <Field
+            open
+            className="num"
+            value={body.taxRate}
+            label="Rate of tax"
+            placeholder="0 %"
+            problem={problemAt(problems, 'taxRate')}
+            problemId="tax-problem"
+            onChange={(value) => edit('taxRate', (studio) => void (studio.taxRate = value))}
+          />
+        )}
+        <span className="aside block">Whether you charge it, and on what, is for the local rule to say.</span>
+      </p>
+      <p id="tax-problem" className="problem">
+        {problemAt(problems, 'taxRate')}
+      </p>
+      <h3 className="mt-4 font-semibold">How far things stray</h3>
+      <table className="rows">
+        <thead className="sr-only">
+          <tr>
+            <th>setting</th>
+            <th>as typed</th>
+            <th>comes to</th>
+          </tr>
+        </thead>
+        <SettingLine
+          label="Minutes, give or take"
+          help="of a step, two times in three; a step may have its own"
+          value={body.spreadMinutes}
+          problem={problemAt(problems, 'spreadMinutes')}
+          onChange={(value) => edit('spreadMinutes', (studio) => void (studio.spreadMinutes = value))}
+        />
+        <SettingLine
+          label="Weights, give or take"
+          help="of a part, two times in three"
+          value={body.spreadWeight}
+          problem={problemAt(problems, 'spreadWeight')}
+          onChange={(value) => edit('spreadWeight', (studio) => void (studio.spreadWeight = value))}
+        />
+      </table>
+      <p className="mt-1 text-[15px]">
+        A floor price covers the cost of{' '}
+        <Choice
+          value={body.floorAt}
+          options={floors}
+          label="What a floor price covers"
+          onChange={(at) => edit('', (studio) => void (studio.floorAt = at as typeof body.floorAt))}
+        />
       </p>
     </section>
   );

@@ -9,7 +9,7 @@ const lines = [
   {
     key: 'overheadPerHour',
     label: 'Studio overhead',
-    help: 'rent, insurance, tools: a month of them ÷ bench hours in it',
+    help: 'an hour of it; blank takes it from the worksheet below',
     figure: 'overhead',
   },
 ] as const;

@@ -12,14 +12,18 @@ import { Conflict } from '../../parts/conflict.tsx';
 import { DraftLine } from '../../parts/draft-line.tsx';
 import { Field } from '../../parts/field.tsx';
 import { Spread } from '../../parts/spread.tsx';
+import { FixChart } from './fix-chart.tsx';
 import { FixHistory } from './fix-history.tsx';
 import { FixPrices } from './fix-prices.tsx';
 import { GramPrices } from './gram-prices.tsx';
 import { HoursRows } from './hours-rows.tsx';
 import { MakingCharges } from './making-charges.tsx';
+import { MetalTerms } from './metal-terms.tsx';
+import { AssayRows, ChannelRows, MakerRows, OverheadSheet, VolumeRows } from './money-rows.tsx';
 import { OwnAlloys } from './own-alloys.tsx';
 import { PriceRule } from './price-rule.tsx';
 import { ConsumableRows } from './consumable-rows.tsx';
+import { ReceiptsBox } from './receipts-box.tsx';
 import { RateRows } from './rate-rows.tsx';
 import { StudioPlace } from './studio-place.tsx';
 import { WhatChanges } from './what-changes.tsx';
@@ -58,11 +62,18 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
             </h1>
             <DraftLine name={name} open={open} problems={rates.problems.length} />
             <StudioPlace body={body} edit={edit} />
+            <Contents />
             <RateRows body={body} edit={edit} rates={rates} />
+            <MakerRows body={body} edit={edit} rates={rates} />
+            <OverheadSheet body={body} edit={edit} rates={rates} />
             <ConsumableRows body={body} edit={edit} rates={rates} />
-            <PriceRule body={body} edit={edit} rates={rates} />
-            <HoursRows body={body} edit={edit} problems={rates.problems} />
+            <MetalTerms body={body} edit={edit} rates={rates} />
             <MakingCharges body={body} edit={edit} problems={rates.problems} />
+            <AssayRows body={body} edit={edit} rates={rates} />
+            <PriceRule body={body} edit={edit} rates={rates} />
+            <ChannelRows body={body} edit={edit} rates={rates} />
+            <VolumeRows body={body} edit={edit} rates={rates} />
+            <HoursRows body={body} edit={edit} problems={rates.problems} />
             <OwnAlloys body={body} edit={edit} problems={rates.problems} />
           </>
         }
@@ -74,7 +85,9 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
             {open.stored.isDraft && <WhatChanges rates={rates} />}
             <FixPrices current={fix} currency={body.currency} />
             <GramPrices rates={rates} />
+            <FixChart fixes={fixes} />
             <FixHistory fixes={fixes} />
+            <ReceiptsBox />
           </>
         }
         rightFoot={<span className="ml-auto">{body.currency}</span>}
@@ -82,5 +95,30 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
       />
       <Conflict name={name} open={open} what="page of settings" />
     </>
+  );
+}
+
+const contents = [
+  ['rates', 'hours and makers'],
+  ['setting-overheadCosts', 'overhead'],
+  ['consumables', 'consumables'],
+  ['metal-terms', 'metal and scrap'],
+  ['charges', 'making charges'],
+  ['rule', 'price rule'],
+  ['setting-channels', 'ways of selling'],
+  ['hours', 'open hours'],
+  ['own', 'own alloys'],
+] as const;
+
+// A long page says first what is on it.
+function Contents() {
+  return (
+    <nav aria-label="On this page" className="chrome mt-3 flex flex-wrap gap-x-4 gap-y-1 text-[15px]">
+      {contents.map(([id, name]) => (
+        <a key={id} className="link" href={`#${id}`}>
+          {name}
+        </a>
+      ))}
+    </nav>
   );
 }

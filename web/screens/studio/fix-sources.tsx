@@ -1,0 +1,65 @@
+// Prices that need not be typed: from a table, or from the price stand-in that ships with the book.
+import { useState } from 'react';
+import type { NewFix } from '../../../core/metal/fix.ts';
+import { readFixTable } from '../../../core/metal/fix-file.ts';
+import { useAddFixesMutation, useLazyGetOfferedQuery } from '../../app/api.ts';
+import { problemOf } from '../../app/saving.ts';
+import { useNow } from '../../app/use-now.ts';
+
+interface FixSourcesProps {
+  readonly currency: string;
+  /** Puts prices into the fields above, to be looked at before they are fixed. */
+  readonly onOffer: (offer: Pick<NewFix, 'prices' | 'source'>) => void;
+}
+
+export function FixSources({ currency, onOffer }: FixSourcesProps) {
+  const { day } = useNow();
+  const [ask, { isFetching }] = useLazyGetOfferedQuery();
+  const [addFixes] = useAddFixesMutation();
+  const [says, setSays] = useState('');
+  const offer = async () => {
+    const answer = await ask({ until: day, days: 7, currency });
+    const latest = answer.data?.[0];
+    setSays(latest ? `Of ${latest.on}. These prices are made up.` : 'The price source has nothing for today.');
+    if (latest) onOffer(latest);
+  };
+  const open = async (file: File) => {
+    const { default: Papa } = await import('papaparse');
+    const { data } = Papa.parse<string[]>(await file.text(), { skipEmptyLines: 'greedy' });
+    const { fixes, problems } = readFixTable(data, currency, `from ${file.name}`.slice(0, 200));
+    const [first] = problems;
+    if (first) {
+      setSays(`Nothing is kept. Line ${String(first.line)}: ${first.sentence}`);
+      return;
+    }
+    const answer = await addFixes([...fixes]);
+    setSays(
+      'error' in answer
+        ? (problemOf(answer.error)?.detail ?? 'The ledger cannot be reached.')
+        : `${String(fixes.length)} ${fixes.length === 1 ? 'fix' : 'fixes'} kept.`,
+    );
+  };
+  return (
+    <p className="chrome mt-2 flex flex-wrap items-baseline gap-x-5 text-[15px]">
+      <button type="button" className="link" disabled={isFetching} onClick={() => void offer()}>
+        Made-up prices to try it with
+      </button>
+      <label className="link cursor-pointer">
+        From a table (CSV)
+        <input
+          type="file"
+          accept=".csv,text/csv"
+          className="sr-only"
+          onChange={(event) => {
+            const [file] = event.target.files ?? [];
+            if (file) void open(file);
+            event.target.value = '';
+          }}
+        />
+      </label>
+      <span role="status" className="aside basis-full">
+        {says}
+      </span>
+    </p>
+  );
+}

@@ -1,0 +1,100 @@
+// Metal received: what was paid for it, for those who cost by that. The whole metal account comes with its own page.
+import { useState } from 'react';
+import { receiptForms, receiptProblems, type NewReceipt } from '../../../core/metal/receipt.ts';
+import { readMoney } from '../../../core/measure/read-money.ts';
+import { readGrams } from '../../../core/measure/read-number.ts';
+import { useAddReceiptMutation } from '../../app/api.ts';
+import { shortDay } from '../../app/dates.ts';
+import { useBasis } from '../../app/reckoning.ts';
+import { problemOf } from '../../app/saving.ts';
+import { useNow } from '../../app/use-now.ts';
+import { Choice } from '../../parts/choice.tsx';
+import { Field } from '../../parts/field.tsx';
+import { Num } from '../../parts/num.tsx';
+
+const MOST_SHOWN = 6;
+const formNames = { wire: 'wire, strip', shaped: 'shaped wire', sheet: 'sheet', tube: 'tube' } as const;
+
+export function ReceiptsBox() {
+  const { rates, receipts } = useBasis();
+  const { currency, alloys } = rates;
+  const { day } = useNow();
+  const [add, { error, isLoading }] = useAddReceiptMutation();
+  const [typed, setTyped] = useState({ alloy: 'silver-925', form: 'wire', grams: '', paid: '', source: '' });
+  const isBegun = typed.grams.trim() !== '' || typed.paid.trim() !== '';
+  const problems = isBegun ? receiptProblems({ ...typed, currency }) : [];
+  const keep = async () => {
+    const receipt: NewReceipt = { ...typed, form: typed.form as NewReceipt['form'], on: day, currency };
+    const answer = await add(receipt);
+    if (answer.data) setTyped({ ...typed, grams: '', paid: '' });
+  };
+  const field = (key: 'grams' | 'paid' | 'source', label: string, placeholder: string) => (
+    <Field
+      open
+      className={key === 'source' ? '' : 'num'}
+      value={typed[key]}
+      label={label}
+      placeholder={placeholder}
+      maxLength={key === 'source' ? 200 : 60}
+      problem={problems.find(({ path }) => path === key)?.sentence}
+      problemId="receipt-problem"
+      onChange={(value) => setTyped({ ...typed, [key]: value })}
+    />
+  );
+  return (
+    <section aria-labelledby="receipts" className="mt-6">
+      <h2 id="receipts">Metal received</h2>
+      <p className="flex flex-wrap items-baseline gap-x-3 gap-y-1 text-[15px]">
+        <Choice
+          value={typed.alloy}
+          options={[...alloys.values()].map(({ id, name }) => ({ value: id, label: name }))}
+          label="Metal received, which"
+          onChange={(alloy) => setTyped({ ...typed, alloy })}
+        />
+        <Choice
+          value={typed.form}
+          options={receiptForms.map((value) => ({ value, label: formNames[value] }))}
+          label="Metal received, as"
+          onChange={(form) => setTyped({ ...typed, form })}
+        />
+        {field('grams', 'Metal received, weight', '120 g')}
+        <span>for {field('paid', 'Metal received, paid in all', '98.40')}</span>
+        <span>from {field('source', 'Metal received, from whom', 'dealer')}</span>
+        <button
+          type="button"
+          className="link chrome"
+          disabled={!isBegun || problems.length > 0 || !typed.source.trim() || isLoading}
+          onClick={() => void keep()}
+        >
+          Note it
+        </button>
+      </p>
+      <p id="receipt-problem" className="problem" role="alert">
+        {problems[0]?.sentence ?? problemOf(error)?.detail}
+      </p>
+      {receipts.length > 0 && (
+        <table className="rows" aria-label="Metal received">
+          <tbody>
+            {receipts.slice(0, MOST_SHOWN).map(({ id, on, alloy, form, grams, paid, currency: in_, source }) => {
+              const [weight, money] = [readGrams(grams), readMoney(paid, in_)];
+              return (
+                <tr key={id} className="border-b border-hair" title={source}>
+                  <td className="first num whitespace-nowrap">{shortDay(on)}</td>
+                  <td>
+                    {alloys.get(alloy)?.name ?? alloy}, {formNames[form]}
+                  </td>
+                  <td className="end num">{grams}</td>
+                  <td className="end">
+                    {weight.ok && money.ok && weight.value > 0 && (
+                      <Num figure={{ value: money.value / weight.value, unit: `${in_}/g` }} />
+                    )}
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,157 @@
+// Settings that come in rows: makers, costs of the studio, ways of selling. One row each, and one to add with.
+import type { Problem } from '../../../core/studio/rates.ts';
+import type { Studio } from '../../../core/studio/studio.ts';
+import { problemsAt } from '../../app/reckoning.ts';
+import { Choice, type Option } from '../../parts/choice.tsx';
+import { Field } from '../../parts/field.tsx';
+import { ProblemLine } from '../../parts/problem-line.tsx';
+import { Row } from '../../parts/row.tsx';
+import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
+import { useGhost } from '../../parts/use-ghost.ts';
+import { useRowProblems } from '../../parts/use-problems.ts';
+import type { SettingProps } from './setting-props.ts';
+
+type ListKey = 'makers' | 'overheadCosts' | 'assayCharges' | 'channels' | 'volumeBreaks';
+type RowOf<Key extends ListKey> = Studio[Key][number];
+
+export interface SettingColumn<Row> {
+  readonly key: keyof Row & string;
+  readonly head: string;
+  /** A list to choose from; without it the column is written. */
+  readonly options?: readonly Option[];
+  readonly placeholder?: string;
+  readonly isWords?: boolean;
+  /** Whether the column says anything in this row. */
+  readonly applies?: (row: Row) => boolean;
+}
+
+interface SettingRowsProps<Key extends ListKey> extends SettingProps {
+  readonly list: Key;
+  readonly title: string;
+  readonly help: string;
+  /** Names a row to those who cannot see where it stands: `maker`. */
+  readonly one: string;
+  readonly columns: readonly SettingColumn<RowOf<Key>>[];
+  readonly fresh: (id: string) => RowOf<Key>;
+  readonly problems: readonly Problem[];
+}
+
+export function SettingRows<Key extends ListKey>(props: SettingRowsProps<Key>) {
+  const { body, list, title, help, one, columns, fresh } = props;
+  const rows: readonly RowOf<Key>[] = body[list];
+  const ghost = useGhost(rows, (_previous, id) => fresh(id));
+  return (
+    <section aria-labelledby={`setting-${list}`} className="mt-6">
+      <h2 id={`setting-${list}`}>{title}</h2>
+      <p className="aside">{help}</p>
+      <table className="rows" aria-label={title}>
+        <thead>
+          <tr>
+            {columns.map(({ key, head, isWords, options }, index) => (
+              <th
+                key={key}
+                scope="col"
+                className={[index === 0 && 'first', !isWords && !options && 'end'].filter(Boolean).join(' ')}
+              >
+                {head}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        {[...rows, ghost].map((row, index) => (
+          <SettingRow
+            key={row.id}
+            {...props}
+            row={row}
+            index={index}
+            last={rows.length - 1}
+            isGhost={index === rows.length}
+            add={`Add a ${one}`}
+          />
+        ))}
+      </table>
+    </section>
+  );
+}
+
+interface SettingRowProps<Key extends ListKey> extends SettingRowsProps<Key> {
+  readonly row: RowOf<Key>;
+  readonly index: number;
+  readonly last: number;
+  readonly isGhost: boolean;
+  readonly add: string;
+}
+
+function SettingRow<Key extends ListKey>(props: SettingRowProps<Key>) {
+  const { row, index, last, isGhost, add, list, one, columns, edit, problems: all } = props;
+  const problems = useRowProblems(problemsAt(all, `${list}.${String(index)}`));
+  const values = row as Readonly<Record<string, string>>;
+  const name = ('name' in row && row.name.trim()) || `${one} ${String(index + 1)}`;
+  const set = (key: string, value: string) =>
+    edit(`${list}.${row.id}.${key}`, (studio) => {
+      const rows = studio[list] as unknown as Record<string, string>[];
+      rows[index] ??= { ...(row as unknown as Record<string, string>) };
+      rows[index][key] = value;
+    });
+  const onMove = (at: number, by: number) => edit('', (studio) => moveRow(studio[list], at, by));
+  const [first] = columns;
+  if (isGhost && first)
+    return (
+      <Row className="blank-row">
+        <tr>
+          <td className="first" colSpan={columns.length}>
+            <Field
+              wide
+              value=""
+              label={add}
+              placeholder={add}
+              column={`${list}-${first.key}`}
+              onChange={(value) => set(first.key, value)}
+            />
+          </td>
+        </tr>
+      </Row>
+    );
+  return (
+    <Row onKeyDown={(event) => moveByKeys(event, index, onMove)}>
+      <tr>
+        {columns.map((column, at) => (
+          <td
+            key={column.key}
+            className={[at === 0 && 'first', !column.isWords && !column.options && 'end num'].filter(Boolean).join(' ')}
+          >
+            {at === 0 && (
+              <RowTools
+                name={name}
+                index={index}
+                last={last}
+                onMove={onMove}
+                onRemove={(gone) => edit('', (studio) => void studio[list].splice(gone, 1))}
+              />
+            )}
+            {column.applies?.(row) === false ? null : column.options ? (
+              <Choice
+                value={values[column.key] ?? ''}
+                options={column.options}
+                label={`${name}, ${column.head}`}
+                onChange={(value) => set(column.key, value)}
+              />
+            ) : (
+              <Field
+                {...(column.isWords ? { wide: true } : { end: true })}
+                value={values[column.key] ?? ''}
+                label={`${name}, ${column.head}`}
+                placeholder={column.placeholder ?? (column.isWords ? 'unnamed' : '0')}
+                column={`${list}-${column.key}`}
+                maxLength={column.isWords ? 120 : 60}
+                onChange={(value) => set(column.key, value)}
+                {...problems.at(column.key)}
+              />
+            )}
+          </td>
+        ))}
+      </tr>
+      <ProblemLine problems={problems} columns={columns.length} />
+    </Row>
+  );
+}
