@@ -9,7 +9,7 @@ export const fixListSchema = z.array(fixSchema);
 export const manyFixesSchema = z.strictObject({ fixes: z.array(newFixSchema).min(1).max(2000) });
 
 /** A day of the price stand-in: made-up prices, served as a real source would be. */
-export const offeredDaySchema = z.object({
+const offeredDaySchema = z.object({
   on: z.iso.date(),
   currency: z.string(),
   prices: newFixSchema.shape.prices,

@@ -4,7 +4,7 @@ import { noteSchema } from '../core/measure/typed.ts';
 import { priceHows } from '../core/price/standing.ts';
 import { idSchema } from './document.ts';
 
-export const priceEntrySchema = z.object({
+const priceEntrySchema = z.object({
   id: z.int(),
   pieceId: idSchema,
   at: z.iso.datetime(),

@@ -4,7 +4,7 @@ import { z } from 'zod';
 const mm = (least: number, most: number) => z.coerce.number().min(least).max(most);
 
 /** A sheet of labels on A4, mm. */
-export const labelLayoutSchema = z.object({
+const labelLayoutSchema = z.object({
   columns: z.coerce.number().int().min(1).max(12),
   rows: z.coerce.number().int().min(1).max(40),
   widthMm: mm(8, 210),

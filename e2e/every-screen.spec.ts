@@ -38,6 +38,10 @@ for (const [colorScheme, width] of [
       '/compare',
       '/batches',
       '/studio',
+      '/prices',
+      '/fairs',
+      '/quotes',
+      '/sheets',
       '/ask?q=ring 7 us, 1.5 mm',
       '/reference',
       '/reference?table=alloys',
@@ -57,6 +61,17 @@ for (const [colorScheme, width] of [
     await page.getByRole('link', { name: /Tide hair fork/ }).click();
     await expect(page.getByRole('heading', { name: 'Day plan' })).toBeVisible();
     await checkPage(page, 'batch');
+    for (const [list, name, is] of [
+      ['/prices', 'Flood-tide caddy spoon', /four batches of five/],
+      ['/fairs', 'Winter market on the quay', /buyers on the fair is paid/],
+      ['/quotes', 'E. Marrow', /Lines of pieces become batches/],
+    ] as const) {
+      await page.goto(demo.url + list);
+      await page.getByRole('table').getByRole('link', { name }).click();
+      if (width < 1000) await page.getByRole('button', { name: 'Open the count' }).click();
+      await expect(page.getByText(is)).toBeVisible();
+      await checkPage(page, name);
+    }
   });
 }
 

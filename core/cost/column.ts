@@ -6,11 +6,19 @@ import { hourly } from './hourly.ts';
 import { metalLine, scrapLine, solderLine, spoiltMetal, type PricedPart, type PricedSolder } from './metal-lines.ts';
 import { rejectsEach, type Spoiling } from './rejects.ts';
 
-export const costKeys = [
-  'metal', 'solder', 'scrap', 'findings', 'stones', 'outwork', 'consumables', 'labour', 'overhead', 'rejects',
-  'packaging', 'marks',
-] as const; // prettier-ignore
-export type CostKey = (typeof costKeys)[number];
+export type CostKey =
+  | 'metal'
+  | 'solder'
+  | 'scrap'
+  | 'findings'
+  | 'stones'
+  | 'outwork'
+  | 'consumables'
+  | 'labour'
+  | 'overhead'
+  | 'rejects'
+  | 'packaging'
+  | 'marks';
 
 /** One line of the column: what it takes, and what that costs for one piece. */
 export interface CostLine {

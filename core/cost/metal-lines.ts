@@ -1,6 +1,6 @@
 // The metal lines of the cost column: what is cut, the solder, what scrap brings back, and what is lost for good.
 import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
-import type { ScrapKind } from '../piece/part.ts';
+import type { ScrapKind } from '../metal/scrap-kinds.ts';
 import { scrapNames } from '../piece/reckon-part.ts';
 import type { ScrapTerms } from '../studio/rates.ts';
 

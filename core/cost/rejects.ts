@@ -32,7 +32,7 @@ export function rejectsEach(steps: readonly Spoiling[], metal: Figure, currency:
     entering -= lost;
     if (lost === 0) continue;
     spoilt += lost;
-    const count = given(`spoilt for each good one, at ${share * 100} % good`, lost, '', 'the step’s yield');
+    const count = given(`spoilt for each good one, at ${inSum(share * 100)} % good`, lost, '', 'the step’s yield');
     const work = given('work up to then', spent, currency, 'the steps before');
     const how = () => `${inSum(lost)} × (${inSum(metal.value, currency)} + ${inSum(spent, currency)})`;
     lines.push(reckoned(name || 'a step', lost * (metal.value + spent), currency, how, [count, metal, work]));

@@ -4,15 +4,13 @@ import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.t
 import { readMoney } from '../measure/read-money.ts';
 import { readGrams } from '../measure/read-number.ts';
 import { currencySchema, isoDateSchema, typedSchema } from '../measure/typed.ts';
-import type { ChargeForm } from '../studio/making-charges.ts';
+import { chargeForms, type ChargeForm } from './charge-form.ts';
 import type { Paid } from './price-per-gram.ts';
-
-export const receiptForms = ['wire', 'shaped', 'sheet', 'tube'] as const satisfies readonly ChargeForm[];
 
 export const newReceiptSchema = z.strictObject({
   on: isoDateSchema,
   alloy: z.string().min(1).max(40),
-  form: z.enum(receiptForms),
+  form: z.enum(chargeForms),
   /** Weight as typed: `120 g`, `2 ozt`. */
   grams: typedSchema,
   /** What it cost in all, as typed. */

@@ -1,6 +1,7 @@
 // A part: a blank cut from stock, as the maker describes it. Measures stand as typed.
 import { z } from 'zod';
 import { ringSizeSystems } from '../measure/ring-size.ts';
+import { scrapKinds } from '../metal/scrap-kinds.ts';
 import { nameSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
 
 const shaped = { width: typedSchema, height: typedSchema };
@@ -77,10 +78,6 @@ const blankSchema = z.discriminatedUnion('rule', [
   sized('pressed', 'width', 'length', 'depth', 'excess'),
   sized('weight', 'grams'),
 ]);
-
-/** What the metal cut off a blank is good for. */
-export const scrapKinds = ['clean', 'soldered', 'filings'] as const;
-export type ScrapKind = (typeof scrapKinds)[number];
 
 export const tempers = ['', 'soft', 'half-hard', 'hard'] as const;
 

@@ -19,7 +19,7 @@ import type { Finding, Piece } from '../piece/piece.ts';
 import type { Part, SectionForm } from '../piece/part.ts';
 import type { Step } from '../piece/step.ts';
 import { bendMm } from '../stock/section.ts';
-import type { ChargeForm } from '../studio/making-charges.ts';
+import type { ChargeForm } from '../metal/charge-form.ts';
 import type { Problem, Rates } from '../studio/rates.ts';
 import { pricesOf, type Prices, type Pricing } from './prices.ts';
 

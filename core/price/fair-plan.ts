@@ -51,6 +51,9 @@ export interface FairPlan {
   readonly problems: readonly Problem[];
 }
 
+/** What is typed on the page of a fair, levels apart. */
+type TypedField = Exclude<keyof Fair, 'levels'>;
+
 /** Fairs tried for the range. */
 const TRIED = 3000;
 /** A table that runs out in one fair of ten. */
@@ -68,12 +71,12 @@ export function planFair(fair: Fair, rates: Rates, costOf: (piece: string) => Fi
     problems.push({ path, sentence: reading.sentence });
     return 0;
   };
-  const money = (path: keyof Fair, label: string) =>
-    given(label, value(path, readMoney(String(fair[path]), currency, 'amount')), currency, 'as typed');
-  const number = (path: keyof Fair, what: string) =>
+  const money = (path: TypedField, label: string) =>
+    given(label, value(path, readMoney(fair[path], currency, 'amount')), currency, 'as typed');
+  const number = (path: TypedField, what: string) =>
     value(
       path,
-      readPlain(String(fair[path]), what, '2', () => undefined),
+      readPlain(fair[path], what, '2', () => undefined),
     );
   const share = (path: string, text: string) => value(path, readShare(text, 'share'));
 
@@ -188,8 +191,8 @@ function resultOf(margin: Figure, costs: Figure): Figure {
 function fairCosts(
   fair: Fair,
   rates: Rates,
-  money: (path: keyof Fair, label: string) => Figure,
-  number: (path: keyof Fair, what: string) => number,
+  money: (path: TypedField, label: string) => Figure,
+  number: (path: TypedField, what: string) => number,
 ): Figure {
   const { currency } = rates;
   const nights = given('nights', number('nights', 'number of nights'), '', 'as typed');

@@ -3,7 +3,7 @@ import type { Piece } from '../piece/piece.ts';
 import type { PieceCount } from './count.ts';
 import type { Priced } from './standing.ts';
 
-export interface LineSheetSize {
+interface LineSheetSize {
   readonly name: string;
   readonly grams: number;
   /** Whole minor units. */

@@ -128,7 +128,7 @@ function onPoint(label: string, exact: Figure, minor: number, leastMinor: number
 }
 
 /** What a price without tax and fees pays an hour at the bench. @param price  minor units, whole */
-export function perHour(price: Figure, cost: Figure, labour: Figure, minutes: Figure): Figure | null {
+function perHour(price: Figure, cost: Figure, labour: Figure, minutes: Figure): Figure | null {
   if (!(minutes.value > 0)) return null;
   const { unit } = cost;
   const paid = price.value - (cost.value - labour.value);

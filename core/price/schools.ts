@@ -63,7 +63,7 @@ export function wholesaleBySchool(school: PriceSchool, groups: CostGroups, rule:
 }
 
 /** A retail price without the tax that is in it. */
-export function withoutTax(retail: number, { tax }: PriceRule): number {
+function withoutTax(retail: number, { tax }: PriceRule): number {
   return tax.how === 'included' ? retail / (1 + tax.rate.value) : retail;
 }
 

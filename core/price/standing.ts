@@ -5,7 +5,6 @@ import type { PieceCount } from './count.ts';
 
 /** How a price came about: by the rule, at acceptance or a new fix; by hand, one or a group; left as it was; taken back. */
 export const priceHows = ['accepted', 'fix', 'set', 'group', 'left', 'undone'] as const;
-export type PriceHow = (typeof priceHows)[number];
 
 /** What a piece was priced at last, and what it cost then, in whole minor units. */
 export const pricedSchema = z.object({

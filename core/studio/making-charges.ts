@@ -1,13 +1,10 @@
 // Making charges: what a supplier asks over the metal's content, by family, form and thickness.
 import { given, type Figure } from '../figure/figure.ts';
+import { chargeForms, type ChargeForm } from '../metal/charge-form.ts';
 import { readLength } from '../measure/read-length.ts';
 import { readPricePerGram } from '../measure/read-money.ts';
 import type { ReadSetting } from './read-setting.ts';
 import type { MakingCharge, Studio } from './studio.ts';
-
-/** Which column of the making charges a section falls under. */
-export type ChargeForm = 'wire' | 'shaped' | 'sheet' | 'tube';
-const forms = ['wire', 'shaped', 'sheet', 'tube'] as const satisfies readonly ChargeForm[];
 
 /** @returns looks the charge up: of the rows of a family that reach as thick, the one that reaches least; 0 without one */
 export function readMakingCharges(
@@ -20,7 +17,7 @@ export function readMakingCharges(
     .map((row, index) => {
       const path = `makingCharges.${String(index)}`;
       const upTo = row.upTo.trim() ? value(`${path}.upTo`, readLength(row.upTo, { what: 'thickness' })) : Infinity;
-      const charges = new Map(forms.map((form) => [form, chargeOf(row, form, `${path}.${form}`)]));
+      const charges = new Map(chargeForms.map((form) => [form, chargeOf(row, form, `${path}.${form}`)]));
       // Shaped wire without a charge of its own goes as wire.
       if (!row.shaped.trim()) charges.set('shaped', charges.get('wire') ?? none);
       return { family: row.family, upTo, charges };

@@ -6,9 +6,10 @@ import type { Alloy } from '../metal/alloys.ts';
 import { readMoney } from '../measure/read-money.ts';
 import { readGrams, readPlain, readShare } from '../measure/read-number.ts';
 import { readAlloyDensity } from '../metal/read-density.ts';
-import type { ScrapKind } from '../piece/part.ts';
+import type { ScrapKind } from '../metal/scrap-kinds.ts';
 import { readHours, type Shift } from './hours.ts';
-import { readMakingCharges, type ChargeForm } from './making-charges.ts';
+import type { ChargeForm } from '../metal/charge-form.ts';
+import { readMakingCharges } from './making-charges.ts';
 import { overheadPerHour } from './overhead.ts';
 import type { ReadSetting } from './read-setting.ts';
 import { readSelling, type Selling } from './selling.ts';
@@ -48,14 +49,14 @@ export interface ScrapTerms {
   readonly lotCharge: Figure;
 }
 
-export interface AssayCharge {
+interface AssayCharge {
   /** Of articles up to this weight. */
   readonly upToG: number;
   readonly charge: Figure;
 }
 
 /** How far things stray from what was reckoned: standard deviations as shares. */
-export interface Spread {
+interface Spread {
   readonly minutes: number;
   readonly weight: number;
   /** The share of cases a floor price covers: 0.8 or 0.9. */

@@ -7,13 +7,13 @@ import type { PriceSchool } from './price-schools.ts';
 import type { ChannelKind, Studio } from './studio.ts';
 
 /** Up to `belowMinor` (exclusive) prices go in steps of `stepMinor`. */
-export interface PriceBand {
+interface PriceBand {
   readonly belowMinor: number;
   readonly stepMinor: number;
 }
 
 /** What is added to a kind of cost, as a share of it. */
-export interface MarkUps {
+interface MarkUps {
   readonly metal: Figure;
   /** Findings, stones and work sent out. */
   readonly findings: Figure;
@@ -45,7 +45,7 @@ export interface PriceRule {
   readonly tax: Tax;
 }
 
-export interface Tax {
+interface Tax {
   readonly how: Studio['taxHow'];
   /** 0 to 1; 0 where there is none. */
   readonly rate: Figure;
@@ -62,7 +62,7 @@ export interface SellingChannel {
   readonly shopKeeps: Figure;
 }
 
-export interface VolumeBreak {
+interface VolumeBreak {
   readonly from: number;
   /** 0 to 1 off the wholesale price. */
   readonly off: Figure;

@@ -31,7 +31,7 @@ const overheadCostSchema = z.strictObject({
 /** What the assay office asks for an article up to a weight; blank weight: any heavier one. */
 const assayChargeSchema = z.strictObject({ id: rowIdSchema, upTo: typedSchema, charge: typedSchema });
 
-export const channelKinds = ['wholesale', 'retail', 'consignment'] as const;
+const channelKinds = ['wholesale', 'retail', 'consignment'] as const;
 /** A way of selling: to shops, over one's own table, or left with a shop that keeps a share when it sells. */
 const channelSchema = z.strictObject({
   id: rowIdSchema,
@@ -48,7 +48,7 @@ const channelSchema = z.strictObject({
 /** From so many pieces on, so much off the wholesale price. */
 const volumeBreakSchema = z.strictObject({ id: rowIdSchema, from: typedSchema, off: typedSchema });
 
-export const metalBases = ['replacement', 'average', 'last'] as const;
+const metalBases = ['replacement', 'average', 'last'] as const;
 export type MetalBasis = (typeof metalBases)[number];
 
 /** An alloy the book does not hold: as the studio's supplier or its own scale says. */
@@ -138,9 +138,7 @@ export const studioSchema = z.strictObject({
 export type Studio = z.infer<typeof studioSchema>;
 export type MakingCharge = Studio['makingCharges'][number];
 export type OwnAlloy = Studio['ownAlloys'][number];
-export type Maker = Studio['makers'][number];
-export type Channel = Studio['channels'][number];
-export type ChannelKind = Channel['kind'];
+export type ChannelKind = Studio['channels'][number]['kind'];
 
 /** What the first-run page asks; the rest of the settings start from `startingStudio`. */
 export const firstRunSchema = studioSchema.pick({

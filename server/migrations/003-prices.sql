@@ -1,6 +1,4 @@
 -- Fairs and quotes are documents as well. SQLite cannot widen a check, so the table is made again with its rows in it.
-pragma defer_foreign_keys = on;
-
 create table document_wider (
   id          text    not null primary key,
   kind        text    not null check (kind in ('studio', 'piece', 'batch', 'fair', 'quote')),

@@ -79,6 +79,5 @@ async function codePicture(text: string, kind: 'bars' | 'square'): Promise<Buffe
     kind === 'bars'
       ? { bcid: 'code128', text, scale: 3, height: 9, includetext: true }
       : { bcid: 'qrcode', text, scale: 4 };
-  // Its types promise nothing when a callback may be given; none is.
-  return (await toBuffer(options)) as unknown as Buffer;
+  return await toBuffer(options);
 }

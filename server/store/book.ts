@@ -138,13 +138,18 @@ export class Book {
   acceptPiece(id: string, version: number): DocumentOf<Piece> {
     return this.#ledger.transaction(() => {
       const before = this.pieces.get(id).revision;
-      let priced: Priced | null = null;
-      const { revision } = this.pieces.accept(id, version, (piece) => (priced = this.#priced(piece)));
+      const worth: Priced[] = [];
+      const { revision } = this.pieces.accept(id, version, (piece) => {
+        const priced = this.#priced(piece);
+        worth.push(priced);
+        return priced;
+      });
+      const [priced] = worth;
       // What was priced by hand stays as it was set; what the rule priced follows the rule.
       const last = this.prices.last(id);
       if (priced && revision > before && (!last || last.how === 'accepted' || last.how === 'fix'))
         this.prices.add({
-          ...(priced as Priced),
+          ...priced,
           pieceId: id,
           how: 'accepted',
           why: `revision ${String(revision)} accepted`,

@@ -1,5 +1,5 @@
 import { alloysWith } from '../../core/metal/alloy.ts';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { cpSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
@@ -97,4 +97,28 @@ test('the sample studio can be reckoned with to the last field, and has its trou
   );
   expect('done' in plan && plan.done.some(({ daysLate }) => daysLate > 0)).toBe(true);
   ledger.close();
+});
+
+test('a ledger from before prices were kept takes over what its pieces were priced at', () => {
+  const older = join(dir, 'older');
+  cpSync(migrations, older, { recursive: true });
+  for (const name of readdirSync(older)) if (name > '002-z') rmSync(join(older, name));
+  const before = openLedger(path, older, 'own');
+  const body = JSON.stringify({ ...emptyPiece, name: 'Buoy' });
+  const priced = JSON.stringify({
+    currency: 'GBP',
+    fixOn: '2026-01-01',
+    costMinor: 100,
+    wholesaleMinor: 200,
+    retailMinor: 440,
+  });
+  before.prepare(`insert into document values ('p', 'piece', 3, 1, null, '2026-01-02', '2026-01-02', null)`).run();
+  before.prepare(`insert into document_revision values ('p', 1, ?, ?, '2026-01-02T10:00:00Z')`).run(body, priced);
+  before.close();
+  const after = openLedger(path, migrations, 'own');
+  const book = new Book(after);
+  expect(book.pieces.get('p')).toMatchObject({ revision: 1, priced: { wholesaleMinor: 200, how: 'accepted' } });
+  expect(book.prices.ofPiece('p')).toMatchObject([{ retailMinor: 440, costMinor: 100, fixOn: '2026-01-01' }]);
+  expect(after.pragma('foreign_key_check')).toEqual([]);
+  after.close();
 });

@@ -92,10 +92,6 @@ export const api = createApi({
       query: ({ version, ...key }) => ({ url: pathOf(key), method: 'DELETE', body: { version } }),
       invalidatesTags: (_result, _error, { kind }) => [tagByKind[kind]],
     }),
-    getPieceDocument: build.query<PieceDocument, string>({
-      query: (id) => `pieces/${id}`,
-      providesTags: ['Pieces'],
-    }),
     getPrices: build.query<PriceEntry[], string>({
       query: (pieceId) => `pieces/${pieceId}/prices`,
       providesTags: ['Prices', 'Pieces'],
@@ -153,7 +149,6 @@ export const {
   useLazyGetOfferedQuery,
   useGetReceiptsQuery,
   useAddReceiptMutation,
-  useGetPieceDocumentQuery,
   useGetPricesQuery,
   useAddPricesMutation,
   useGetFairsQuery,

@@ -7,8 +7,7 @@ import { BrokenPage } from './broken-page.tsx';
 
 const pieceScreen = async () => await import('../screens/piece/piece-screen.tsx');
 // A piece is what is opened next from the book: its page is fetched while the hand is still.
-const whenIdle = window.requestIdleCallback ?? ((then: () => void) => setTimeout(then, 200));
-whenIdle(() => void pieceScreen());
+window.requestIdleCallback(() => void pieceScreen());
 
 export const router = createBrowserRouter([
   {

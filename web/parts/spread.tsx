@@ -25,7 +25,13 @@ export function Spread({ title, left, right, bottomLine, leftFoot, rightFoot, pr
         <div className="flex-1 pb-6">{left}</div>
         <div className="foot">{leftFoot}</div>
       </section>
-      <aside className={clsx('leaf leaf-right', printsLeftOnly && 'chrome')} aria-label="The count" data-open={open}>
+      <aside
+        className={clsx('leaf leaf-right', printsLeftOnly && 'chrome')}
+        aria-label="The count"
+        data-open={open}
+        // It scrolls by itself, and keys have to reach it where there is nothing in it to press.
+        tabIndex={0}
+      >
         <button
           type="button"
           className="drawer-line flex w-full items-center justify-between gap-4 py-3"

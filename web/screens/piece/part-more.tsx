@@ -1,7 +1,8 @@
 // What else there is to say of a part: temper, hole, kerf, scrap, spares, and whether to buy it ready made.
 import { memo } from 'react';
 import { showFigure } from '../../../core/figure/show.ts';
-import { scrapKinds, tempers, type Part } from '../../../core/piece/part.ts';
+import { tempers, type Part } from '../../../core/piece/part.ts';
+import { scrapKinds } from '../../../core/metal/scrap-kinds.ts';
 import { scrapNames, type PartReckoning } from '../../../core/piece/reckon-part.ts';
 import { Choice, type Option } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';

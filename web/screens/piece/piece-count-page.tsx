@@ -154,7 +154,13 @@ function costRows({ column }: PieceCount): CountRow[] {
   const lines = column.lines.map(({ key, takes, each }): CountRow => {
     // What is paid for the piece as a whole takes nothing that could be counted.
     const counted = key === 'packaging' || key === 'marks' ? {} : { takes };
-    return { key, label: costNames[key], ...counted, each, ...(key === 'consumables' && { kind: 'subtotal' as const }) };
+    return {
+      key,
+      label: costNames[key],
+      ...counted,
+      each,
+      ...(key === 'consumables' && { kind: 'subtotal' as const }),
+    };
   });
   return [...lines, { key: 'cost', label: 'Cost', each: column.cost, kind: 'total' }];
 }

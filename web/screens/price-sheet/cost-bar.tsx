@@ -1,5 +1,6 @@
 // The cost column as a stacked bar, standing, its parts named beside it in the words of the column.
 import { cumsum, scaleLinear } from 'd3';
+import type { CostKey } from '../../../core/cost/column.ts';
 import type { PieceCount } from '../../../core/price/count.ts';
 import { showFigure, showValue } from '../../../core/figure/show.ts';
 import { costNames } from '../../parts/cost-words.ts';
@@ -8,6 +9,15 @@ import { costFills } from '../../parts/cost-fills.ts';
 const HEIGHT = 190;
 const BAR = 54;
 const LINE = 18;
+
+interface Placed {
+  readonly key: CostKey;
+  readonly name: string;
+  readonly amount: number;
+  readonly top: number;
+  readonly bottom: number;
+  readonly middle: number;
+}
 
 export function CostBar({ count: { column } }: { count: PieceCount }) {
   const { cost } = column;
@@ -24,14 +34,13 @@ export function CostBar({ count: { column } }: { count: PieceCount }) {
   const ends = cumsum(shares, ({ amount }) => amount);
   const y = scaleLinear([0, ends.at(-1) ?? 1], [0, HEIGHT]);
   // Names stand beside the middle of their share, moved apart where shares are thin.
-  let below = -Infinity;
-  const lines = shares.map((share, index) => {
-    const [top, bottom] = [y(ends[index - 1] ?? 0), y(ends[index] ?? 0)];
-    const middle = Math.max((top + bottom) / 2, below + LINE);
-    below = middle;
-    return { ...share, top, bottom, middle };
-  });
-  const over = Math.max(0, below + 10 - HEIGHT);
+  const lines = shares
+    .map((share, index) => ({ ...share, top: y(ends[index - 1] ?? 0), bottom: y(ends[index] ?? 0) }))
+    .reduce<readonly Placed[]>((placed, share) => {
+      const middle = Math.max((share.top + share.bottom) / 2, (placed.at(-1)?.middle ?? -Infinity) + LINE);
+      return [...placed, { ...share, middle }];
+    }, []);
+  const over = Math.max(0, (lines.at(-1)?.middle ?? 0) + 10 - HEIGHT);
   return (
     <section aria-labelledby="cost">
       <h2 id="cost">Cost, {showFigure(cost)}</h2>

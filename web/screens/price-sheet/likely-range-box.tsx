@@ -1,6 +1,6 @@
 // The likely range of the cost, and the floor price it gives.
 import { scaleLinear } from 'd3';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { PieceCount } from '../../../core/price/count.ts';
 import { exactSpread, strayingCost, type LikelyRange } from '../../../core/price/likely-range.ts';
 import { showValue } from '../../../core/figure/show.ts';
@@ -70,23 +70,28 @@ export function LikelyRangeBox({ count }: { count: PieceCount }) {
   );
 }
 
+/** The range is tried again once the hand rests. */
+const QUIET_MS = 200;
+
 function useRange(straying: ReturnType<typeof strayingCost>): LikelyRange | null {
   const [range, setRange] = useState<LikelyRange | null>(null);
-  const [worker, setWorker] = useState<Worker | null>(null);
+  const worker = useRef<Worker | null>(null);
+  const question = useRef(0);
   useEffect(() => {
     const made = new Worker(new URL('../../workers/ranging.ts', import.meta.url), { type: 'module' });
-    setWorker(made);
+    made.addEventListener('message', ({ data }: MessageEvent<RangingTold>) => {
+      if (data.question === question.current) setRange(data.range);
+    });
+    worker.current = made;
     return () => made.terminate();
   }, []);
   useEffect(() => {
-    if (!worker) return;
-    const question = Math.random();
-    const listen = ({ data }: MessageEvent<RangingTold>) => {
-      if (data.question === question) setRange(data.range);
-    };
-    worker.addEventListener('message', listen);
-    worker.postMessage({ question, cost: straying } satisfies RangingAsked);
-    return () => worker.removeEventListener('message', listen);
-  }, [worker, straying]);
+    const timer = setTimeout(() => {
+      question.current += 1;
+      const asked: RangingAsked = { question: question.current, cost: straying };
+      worker.current?.postMessage(asked);
+    }, QUIET_MS);
+    return () => clearTimeout(timer);
+  }, [straying]);
   return range;
 }

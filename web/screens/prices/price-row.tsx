@@ -1,5 +1,5 @@
 // One piece in the price book: its prices are written in place, and kept with when and why.
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { showValue } from '../../../core/figure/show.ts';
 import { readMoney } from '../../../core/measure/read-money.ts';
@@ -33,26 +33,28 @@ export function PriceRow({
   const [asked, setAsked] = useState<Partial<Record<'wholesale' | 'retail', string>>>({});
   const [why, setWhy] = useState('');
   const [refusal, setRefusal] = useState('');
+  const isKeeping = useRef(false);
   const money = (value: number) => ({ value, unit: currency });
   const plain = (minor: number) => showValue(minor, currency).replace(/,/g, '');
 
   const keep = async (reason: string) => {
-    const reading = { wholesale: read('wholesale'), retail: read('retail') };
-    if (!reading.wholesale.ok || !reading.retail.ok) {
-      const bad = [reading.wholesale, reading.retail].find((one) => !one.ok);
-      setRefusal(bad && !bad.ok ? bad.sentence : '');
-      return;
-    }
-    const prices = {
-      wholesaleMinor: Math.round(reading.wholesale.value),
-      retailMinor: Math.round(reading.retail.value),
-    };
+    const [wholesale, retail] = [read('wholesale'), read('retail')];
+    if (!wholesale.ok) setRefusal(wholesale.sentence);
+    else if (!retail.ok) setRefusal(retail.sentence);
+    else await keepBoth(reason, Math.round(wholesale.value), Math.round(retail.value));
+  };
+  const keepBoth = async (reason: string, wholesaleMinor: number, retailMinor: number) => {
+    const prices = { wholesaleMinor, retailMinor };
     if (prices.wholesaleMinor === line.wholesale && prices.retailMinor === line.retail) {
       setAsked({});
       setRefusal('');
       return;
     }
+    // Enter keeps the price and goes on to the next row, and leaving a row keeps it as well.
+    if (isKeeping.current) return;
+    isKeeping.current = true;
     const refused = await setPrices('set', reason, [{ pieceId: piece.id, ...prices }]);
+    isKeeping.current = false;
     setRefusal(refused);
     if (refused) return;
     setAsked({});

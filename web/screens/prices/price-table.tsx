@@ -6,7 +6,7 @@ import { PriceRow } from './price-row.tsx';
 import type { BookPrice } from './use-price-lines.ts';
 import type { SetPrices } from './use-set-prices.ts';
 
-export const sortKeys = ['name', 'cost', 'wholesale', 'retail', 'margin', 'perHour'] as const;
+const sortKeys = ['name', 'cost', 'wholesale', 'retail', 'margin', 'perHour'] as const;
 export type PriceSort = (typeof sortKeys)[number];
 
 const heads = {

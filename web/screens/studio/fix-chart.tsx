@@ -25,12 +25,11 @@ export function FixChart({ fixes }: { fixes: readonly Fix[] }) {
       return [{ on: fix.on, at: new Date(`${fix.on}T12:00:00`), price, source: fix.source }];
     })
     .reverse();
-  const [from, to] = extent(points, ({ at }) => at);
   const [least = 0, most = 1] = extent(points, ({ price }) => price.value);
   const first = points[0];
   const last = points.at(-1);
-  if (!from || !to || !first || !last) return null;
-  const x = scaleTime([from, to], [EDGE.left, WIDTH - EDGE.right]);
+  if (!first || !last) return null;
+  const x = scaleTime([first.at, last.at], [EDGE.left, WIDTH - EDGE.right]);
   const y = scaleLinear([least, Math.max(most, least + 1)], [HEIGHT - EDGE.bottom, EDGE.top]);
   const path = line<(typeof points)[number]>(
     ({ at }) => x(at),

@@ -1,6 +1,7 @@
 // Metal received: what was paid for it, for those who cost by that. The whole metal account comes with its own page.
 import { useState } from 'react';
-import { receiptForms, receiptProblems, type NewReceipt } from '../../../core/metal/receipt.ts';
+import { chargeForms } from '../../../core/metal/charge-form.ts';
+import { receiptProblems, type NewReceipt } from '../../../core/metal/receipt.ts';
 import { readMoney } from '../../../core/measure/read-money.ts';
 import { readGrams } from '../../../core/measure/read-number.ts';
 import { useAddReceiptMutation } from '../../app/api.ts';
@@ -53,7 +54,7 @@ export function ReceiptsBox() {
         />
         <Choice
           value={typed.form}
-          options={receiptForms.map((value) => ({ value, label: formNames[value] }))}
+          options={chargeForms.map((value) => ({ value, label: formNames[value] }))}
           label="Metal received, as"
           onChange={(form) => setTyped({ ...typed, form })}
         />

@@ -14,7 +14,7 @@ import type { SettingProps } from './setting-props.ts';
 type ListKey = 'makers' | 'overheadCosts' | 'assayCharges' | 'channels' | 'volumeBreaks';
 type RowOf<Key extends ListKey> = Studio[Key][number];
 
-export interface SettingColumn<Row> {
+interface SettingColumn<Row> {
   readonly key: keyof Row & string;
   readonly head: string;
   /** A list to choose from; without it the column is written. */

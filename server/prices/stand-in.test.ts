@@ -1,0 +1,27 @@
+import { expect, test } from 'vitest';
+import { fixProblems } from '../../core/metal/fix.ts';
+import { STAND_IN, standIn } from './stand-in.ts';
+
+test('the same day has the same prices however it is asked for, each of them a price that can be fixed', () => {
+  const week = standIn.days('2026-03-06', 7, 'GBP');
+  expect(week.map(({ on }) => on)).toEqual(['2026-03-06', '2026-03-05', '2026-03-04', '2026-03-03', '2026-03-02']);
+  expect(standIn.days('2026-03-04', 1, 'GBP')[0]).toEqual(week[2]);
+  for (const day of week) {
+    expect(fixProblems(day)).toEqual([]);
+    expect(day.source).toBe(STAND_IN);
+    expect(day.source).toContain('made-up');
+  }
+});
+
+test('a day moves by little, and the walk stays about its level', () => {
+  const silver = standIn.days('2030-12-31', 400, 'USD').map(({ prices }) => parseFloat(prices.Ag ?? ''));
+  const moves = silver.slice(1).map((price, index) => Math.abs(price / (silver[index] ?? price) - 1));
+  expect(Math.max(...moves)).toBeLessThan(0.15);
+  expect(Math.max(...silver)).toBeLessThan(28 * 2.5);
+  expect(Math.min(...silver)).toBeGreaterThan(28 / 2.5);
+});
+
+test('before the series begins there is nothing; a currency without coins has whole prices', () => {
+  expect(standIn.days('2023-12-31', 5, 'GBP')).toEqual([]);
+  expect(standIn.days('2026-03-04', 1, 'JPY')[0]?.prices.Ag).toMatch(/^\d+ \/ ozt$/);
+});
