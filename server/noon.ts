@@ -7,16 +7,21 @@ import { text } from 'node:stream/consumers';
 import { fileURLToPath } from 'node:url';
 import type { AskBasis } from '../core/ask/ask.ts';
 import { alloysWith } from '../core/metal/alloy.ts';
-import { readRates } from '../core/studio/rates.ts';
+import type { z } from 'zod';
+import { newFixSchema } from '../core/metal/fix.ts';
+import { readRates, withReceipts, type Rates } from '../core/studio/rates.ts';
+import { studioSchema } from '../core/studio/studio.ts';
 import { outcomeOf, outputOf } from './command/ask.ts';
 import { checkOutcome } from './command/check.ts';
+import { readJson } from './command/piece-file.ts';
+import { priceOutcome } from './command/price.ts';
 import { Book } from './store/book.ts';
 import { openLedger } from './store/ledger.ts';
 
 const USAGE =
-  'Usage: npm run -s noon -- ask "18 ga sterling round 120 mm" (ask - answers one question a line from standard input), or check piece.json (check - reads standard input) [--country GB].';
+  'Usage: npm run -s noon -- ask "18 ga sterling round 120 mm" (ask - answers one question a line from standard input), check piece.json (check - reads standard input) [--country GB], or price pieces.json [--studio studio.json] [--fix fix.json].';
 
-const commands: Readonly<Record<string, (words: readonly string[]) => Promise<void>>> = { ask, check };
+const commands: Readonly<Record<string, (words: readonly string[]) => Promise<void>>> = { ask, check, price };
 const [command = '', ...words] = process.argv.slice(2);
 const run = commands[command];
 if (!run || words.length === 0) stop(USAGE);
@@ -42,6 +47,31 @@ async function check([path = '-', ...options]: readonly string[]): Promise<void>
   console.log(JSON.stringify(outcome.pieces));
 }
 
+async function price([path = '-', ...options]: readonly string[]): Promise<void> {
+  const named = new Map<string, string>();
+  for (let at = 0; at < options.length; at += 2) {
+    const [name = '', file] = options.slice(at, at + 2);
+    if (!['--studio', '--fix'].includes(name) || file === undefined) stop(USAGE);
+    named.set(name, file);
+  }
+  const basis = basisOfLedger();
+  const studioFile = named.get('--studio');
+  const fixFile = named.get('--fix');
+  const studio = studioFile === undefined ? null : await readAs(studioFile, studioSchema);
+  const fix = fixFile === undefined ? basis.fix : { ...(await readAs(fixFile, newFixSchema)), id: 0, at: '' };
+  const rates = studio ? readRates(studio, 0) : basis.rates;
+  if (!rates) stop('There is no ledger to take the studio’s settings from. Name a file of them with --studio.');
+  const outcome = priceOutcome(await read(path), rates, fix);
+  if ('error' in outcome) stop(outcome.error);
+  console.log(JSON.stringify(outcome.pieces));
+}
+
+async function readAs<Value>(path: string, schema: z.ZodType<Value>): Promise<Value> {
+  const outcome = readJson(await read(path), schema);
+  if ('error' in outcome) stop(`${path}: ${outcome.error}`);
+  return outcome.value;
+}
+
 async function read(path: string): Promise<string> {
   if (path === '-') return await text(process.stdin);
   try {
@@ -51,10 +81,10 @@ async function read(path: string): Promise<string> {
   }
 }
 
-/** The maker's own alloys, fix and country when there is a ledger; else the built-in alloys and no prices. */
-function basisOfLedger(): AskBasis & { readonly country: string } {
+/** The maker's own settings and fix when there is a ledger; else the built-in alloys and no prices. */
+function basisOfLedger(): AskBasis & { readonly country: string; readonly rates: Rates | null } {
   const path = process.env['NOON_LEDGER'] ?? join(homedir(), 'noon-ledger', 'ledger.sqlite');
-  if (!existsSync(path)) return { alloys: alloysWith([]), fix: null, country: '' };
+  if (!existsSync(path)) return { alloys: alloysWith([]), fix: null, country: '', rates: null };
   const here = dirname(fileURLToPath(import.meta.url));
   const migrations =
     [join(here, 'migrations'), join(here, '../../server/migrations')].find((dir) => existsSync(dir)) ?? '';
@@ -63,8 +93,10 @@ function basisOfLedger(): AskBasis & { readonly country: string } {
     const book = new Book(ledger);
     const [studio] = book.studio.list();
     const settings = studio && (studio.accepted ?? studio.body);
+    const rates = settings ? withReceipts(readRates(settings, studio.revision), book.receipts.list()) : null;
     return {
-      alloys: settings ? readRates(settings, studio.revision).alloys : alloysWith([]),
+      rates,
+      alloys: rates?.alloys ?? alloysWith([]),
       fix: book.fixes.list()[0] ?? null,
       country: settings?.country ?? '',
     };

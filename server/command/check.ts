@@ -1,9 +1,8 @@
 // noon check: the bench check for scripts, over the pieces of a file.
-import type { z } from 'zod';
-import { pieceFileSchema } from '../../contract/pieces.ts';
 import type { Alloy } from '../../core/metal/alloys.ts';
 import { benchCheckAll, type Remark } from '../../core/piece/checks/bench-check.ts';
 import type { Piece } from '../../core/piece/piece.ts';
+import { readPieceFile } from './piece-file.ts';
 
 interface RemarkJson {
   readonly rule: string;
@@ -28,28 +27,14 @@ export type CheckOutcome =
  * @param country  ISO 3166-1 alpha-2 of the maker; '' when it is not known
  */
 export function checkOutcome(text: string, alloys: ReadonlyMap<string, Alloy>, country: string): CheckOutcome {
-  let json: unknown;
-  try {
-    json = JSON.parse(text);
-  } catch (error) {
-    return { error: `This is not JSON: ${error instanceof Error ? error.message : String(error)}` };
-  }
-  const file = pieceFileSchema.safeParse(json);
-  if (!file.success) return { error: issueInWords(file.error) };
-  const pieces = file.data.format === 'noon-ledger/piece' ? [file.data.piece] : file.data.pieces;
+  const file = readPieceFile(text);
+  if ('error' in file) return file;
   return {
-    pieces: pieces.map((piece) => ({
+    pieces: file.pieces.map((piece) => ({
       name: piece.name,
       remarks: benchCheckAll(piece, alloys, country).map((remark) => toJson(remark, piece)),
     })),
   };
-}
-
-function issueInWords(error: z.ZodError): string {
-  const [issue] = error.issues;
-  if (!issue) return 'This file was not understood.';
-  const place = issue.path.map(String).join('.');
-  return place ? `At ${place}: ${issue.message}` : issue.message;
 }
 
 function toJson({ rule, severity, about, sentence, why, remedy, known }: Remark, piece: Piece): RemarkJson {
