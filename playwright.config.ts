@@ -10,5 +10,10 @@ export default defineConfig({
   retries: 1,
   forbidOnly: Boolean(process.env['CI']),
   reporter: [['list'], ['json', { outputFile: 'coverage/playwright.json' }]],
-  use: { viewport: { width: 1280, height: 800 }, launchOptions: chromiumOptions, trace: 'on-first-retry' },
+  use: {
+    viewport: { width: 1280, height: 800 },
+    actionTimeout: 30_000,
+    launchOptions: chromiumOptions,
+    trace: 'on-first-retry',
+  },
 });

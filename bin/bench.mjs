@@ -5,4 +5,4 @@ import { ensureBuilt, ensureDebian, ensureInstalled, root, run } from './setup.m
 ensureInstalled();
 ensureDebian('chromium');
 ensureBuilt();
-run(process.execPath, [join(root, 'node_modules/tsx/dist/cli.mjs'), 'bench/run.ts']);
+run(process.execPath, [join(root, 'node_modules/tsx/dist/cli.mjs'), 'bench/run.ts', ...process.argv.slice(2)]);

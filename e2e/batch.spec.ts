@@ -46,12 +46,16 @@ test('settings move prices only when accepted, and say beforehand which', async 
   await page.goto(`${demo.url}/studio`);
   await page.getByLabel('Wholesale is cost times').fill('2.4');
   const warning = page.getByRole('region', { name: 'Accepting this draft moves wholesale prices' });
-  await expect(warning.getByRole('row', { name: /Barometer brooch/ })).toContainText('58.00to72.00');
+  await expect(warning.getByRole('row', { name: /Barometer brooch/ })).toContainText('66.00to82.00');
   await page.getByRole('link', { name: 'Pieces' }).click();
-  await expect(page.getByRole('row', { name: /Barometer brooch/ }).first()).toContainText('58.00');
+  const renew = page.getByRole('region', { name: 'Prices that no longer hold, wholesale' });
+  await expect(renew).toBeVisible();
+  await expect(renew).not.toContainText('Barometer brooch');
   await page.getByRole('link', { name: 'Studio', exact: true }).click();
   await page.getByRole('button', { name: 'Accept as revision 3' }).click();
   await expect(page.getByText('Revision 3', { exact: true })).toBeVisible();
   await page.getByRole('link', { name: 'Pieces' }).click();
-  await expect(page.getByRole('row', { name: /Barometer brooch/ }).first()).toContainText('72.00');
+  // What it sells for stays as set until it is taken; what the rule asks now stands beside it.
+  await expect(renew.getByRole('row', { name: /Barometer brooch/ })).toContainText('82.00');
+  await expect(page.getByRole('row', { name: /Barometer brooch/ }).last()).toContainText('66.00');
 });

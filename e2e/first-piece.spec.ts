@@ -11,7 +11,7 @@ test('make a piece, price it, batch it; after a restart it is unchanged', async 
   await expect(page.getByText(/Reckoning at the fix of/)).toBeVisible();
   await page.getByLabel('Add a metal').selectOption('silver');
   await page.getByLabel('silver, sheet').fill('0.10');
-  await page.getByLabel('Studio overhead').fill('9');
+  await page.getByLabel('Studio overhead', { exact: true }).fill('9');
   await page.getByRole('button', { name: 'Accept as revision 2' }).click();
   await expect(page.getByText('Revision 2', { exact: true })).toBeVisible();
 

@@ -23,7 +23,7 @@ test('a figure opens its working down to where its inputs came from, and Escape 
   const working = page.locator('.working');
   await expect(working).toContainText('π/4 × 34.534² × 0.9 × 10.36 ÷ 1000');
   await expect(working).toContainText('density of Sterling silver, ASM Handbook');
-  await page.getByRole('button', { name: /per g Sterling silver, per gram$/ }).click();
+  await page.getByRole('button', { name: /per g Sterling silver, per gram to replace$/ }).click();
   await page.getByRole('button', { name: /metal in Sterling silver$/ }).click();
   await expect(working).toContainText('noon fix of');
   await amount(page, 'Metal').press('Escape');

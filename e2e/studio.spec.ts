@@ -34,7 +34,7 @@ test('base metal that nobody gave a price for says so, and can still be accepted
 
 test('a new fix moves every price, and the book says which no longer hold', async ({ page, demo }) => {
   await openPiece(page, demo.url, 'Barometer brooch');
-  await expect(amount(page, 'Wholesale')).toHaveText('58.00');
+  await expect(amount(page, 'Wholesale')).toHaveText('66.00');
   await page.goto(`${demo.url}/studio`);
   const fix = page.getByRole('button', { name: /^Fix prices for/ });
   await expect(fix).toBeDisabled();
@@ -50,7 +50,7 @@ test('a new fix moves every price, and the book says which no longer hold', asyn
   await expect(page.getByText(/The price as set no longer holds/)).toBeVisible();
   await page.getByRole('link', { name: 'Pieces' }).click();
   const renew = page.getByRole('region', { name: 'Prices that no longer hold, wholesale' });
-  await expect(renew.getByRole('row', { name: /Barometer brooch/ })).toContainText('58.00');
+  await expect(renew.getByRole('row', { name: /Barometer brooch/ })).toContainText('66.00');
 });
 
 test('hours that cannot be read are said by the day; shorter hours put the day off', async ({ page, demo }) => {

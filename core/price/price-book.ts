@@ -1,6 +1,8 @@
 // One line of the price book: what a piece costs at some prices of metal, what it sells for, and whether that holds.
 import type { FixMetal } from '../metal/fix.ts';
 import type { Rates } from '../studio/rates.ts';
+import type { SellingChannel } from '../studio/selling.ts';
+import { keepsOf } from './channels.ts';
 import { priceMinor } from './prices.ts';
 import type { Priced } from './standing.ts';
 import { revalue, type Valuation } from './valuation.ts';
@@ -14,10 +16,10 @@ export interface PriceLine {
   /** What the studio's rule asks at these prices of metal. */
   readonly ruleWholesale: number;
   readonly ruleRetail: number;
-  /** Of wholesale over the cost, and as a share of wholesale. */
+  /** What is left of what comes in over the cost, and that as a share of the price asked. */
   readonly left: number;
   readonly margin: number;
-  /** Pay for a bench hour at wholesale; null when no time is entered. */
+  /** Pay for a bench hour; null when no time is entered. */
   readonly perHour: number | null;
   /** What the cost stays below in so many batches of a hundred. */
   readonly floor: number;
@@ -32,19 +34,23 @@ const normalQuantile: Readonly<Record<number, number>> = { 0.8: 0.8416, 0.9: 1.2
 /**
  * @param prices  of fine metal, minor units per gram
  * @param priced  what it sells for; null before it was ever priced
+ * @param channel  how it is sold, for what is left and what it pays; null: wholesale without a fee
  */
 export function priceLine(
   valuation: Valuation,
   priced: Priced | null,
   { selling, spread, currency }: Rates,
   prices: Readonly<Partial<Record<FixMetal, number>>>,
+  channel: SellingChannel | null = null,
 ): PriceLine {
   const { cost, groups, labour } = revalue(valuation, prices);
   const rule = priceMinor(groups, valuation.pricing, selling.rule);
   const isSet = priced?.currency === currency && priced.wholesaleMinor > 0;
   const wholesale = isSet ? priced.wholesaleMinor : rule.wholesale;
   const retail = isSet ? priced.retailMinor : rule.retail;
-  const left = wholesale - cost;
+  const asked = channel && channel.kind !== 'wholesale' ? retail : wholesale;
+  const received = channel ? asked * keepsOf(channel, selling.rule) - channel.feeEach.value : asked;
+  const left = received - cost;
   const floor = Math.ceil(cost + (normalQuantile[spread.floorAt] ?? 0) * valuation.deviation);
   return {
     cost,
@@ -53,7 +59,7 @@ export function priceLine(
     ruleWholesale: rule.wholesale,
     ruleRetail: rule.retail,
     left,
-    margin: wholesale > 0 ? left / wholesale : 0,
+    margin: asked > 0 ? left / asked : 0,
     perHour: valuation.minutes > 0 ? ((left + labour) / valuation.minutes) * 60 : null,
     floor,
     isUnderFloor: wholesale < floor,

@@ -7,17 +7,21 @@ import { useBasis } from './reckoning.ts';
 
 interface Valued {
   readonly question: number;
+  /** As far as the last question is answered. */
+  readonly answered: readonly (Valuation | null)[];
+  /** Those before stay until there are as many new ones. */
   readonly valuations: readonly (Valuation | null)[];
   readonly isDone: boolean;
 }
 
-const nothing: Valued = { question: 0, valuations: [], isDone: false };
+const nothing: Valued = { question: 0, answered: [], valuations: [], isDone: false };
 
 /**
- * @param pieces  the same array while nothing has changed
+ * @param bodies  valued again only when one of them has changed
  * @returns valuations in the order of the pieces, as many as are made so far; those before while newer ones begin
  */
-export function useValuations(pieces: readonly Piece[]): Pick<Valued, 'valuations' | 'isDone'> {
+export function useValuations(bodies: readonly Piece[]): Pick<Valued, 'valuations' | 'isDone'> {
+  const pieces = useSame(bodies);
   const { studio, revision, receipts, fix } = useBasis();
   const worker = useRef<Worker | null>(null);
   const [valued, setValued] = useState(nothing);
@@ -25,11 +29,12 @@ export function useValuations(pieces: readonly Piece[]): Pick<Valued, 'valuation
     const made = new Worker(new URL('../workers/valuing.ts', import.meta.url), { type: 'module' });
     worker.current = made;
     made.addEventListener('message', ({ data }: MessageEvent<ValuingTold>) => {
-      setValued((before) => ({
-        question: data.question,
-        valuations: before.question === data.question ? [...before.valuations, ...data.valued] : data.valued,
-        isDone: data.isDone,
-      }));
+      setValued((before) => {
+        const answered = before.question === data.question ? [...before.answered, ...data.valued] : data.valued;
+        const isEnough = data.isDone || answered.length >= before.valuations.length;
+        const valuations = isEnough ? answered : before.valuations;
+        return { question: data.question, answered, valuations, isDone: data.isDone };
+      });
     });
     return () => made.terminate();
   }, []);
@@ -41,4 +46,12 @@ export function useValuations(pieces: readonly Piece[]): Pick<Valued, 'valuation
     worker.current?.postMessage(question);
   }, [pieces, studio, revision, receipts, fix]);
   return valued.valuations.length > pieces.length ? nothing : valued;
+}
+
+/** The array from before while it holds the same things. */
+function useSame<Item>(items: readonly Item[]): readonly Item[] {
+  const [kept, setKept] = useState(items);
+  const isSame = kept.length === items.length && kept.every((item, index) => item === items[index]);
+  if (!isSame) setKept(items);
+  return isSame ? kept : items;
 }

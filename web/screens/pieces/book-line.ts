@@ -1,5 +1,6 @@
 // One line of the book: a piece with its count, and how its price stands.
 import type { PieceDocument } from '../../../contract/pieces.ts';
+import type { Figure } from '../../../core/figure/figure.ts';
 import type { PieceCount } from '../../../core/price/count.ts';
 import type { PriceStanding } from '../../../core/price/standing.ts';
 
@@ -8,6 +9,8 @@ export interface BookLine {
   /** Of the draft where there is one. */
   readonly count: PieceCount;
   readonly accepted: PieceCount;
+  /** What it sells for: as set last, else by the rule. */
+  readonly sells: { readonly wholesale: Figure; readonly retail: Figure };
   readonly standing: PriceStanding | null;
 }
 

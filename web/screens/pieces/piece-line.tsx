@@ -15,7 +15,7 @@ interface PieceLineProps {
   readonly measure: (row: HTMLTableRowElement | null) => void;
 }
 
-export function PieceLine({ line: { piece, count }, index, measure }: PieceLineProps) {
+export function PieceLine({ line: { piece, count, sells }, index, measure }: PieceLineProps) {
   const { rows } = piece.body.sizes;
   return (
     <tr ref={measure} data-index={index} className="border-b border-hair">
@@ -51,10 +51,10 @@ export function PieceLine({ line: { piece, count }, index, measure }: PieceLineP
         <Num figure={count.column.cost} />
       </td>
       <td className="end">
-        <Num figure={count.prices.wholesale} />
+        <Num figure={sells.wholesale} />
       </td>
       <td className="end font-semibold">
-        <Num figure={count.prices.retail} />
+        <Num figure={sells.retail} />
       </td>
     </tr>
   );

@@ -170,9 +170,8 @@ function sorted(pieces: readonly PieceDocument[], { key, descending }: Sorting, 
   if (key === 'name') return pieces.toSorted((a, b) => sign * byName(a, b));
   const values = new Map(
     pieces.map((piece) => {
-      const { count } = lineOf(piece, basis);
-      const { weight, minutes, column, prices } = count;
-      const figure = { weight, minutes, cost: column.cost, wholesale: prices.wholesale, retail: prices.retail }[key];
+      const { count, sells } = lineOf(piece, basis);
+      const figure = { weight: count.weight, minutes: count.minutes, cost: count.column.cost, ...sells }[key];
       return [piece, figure.value] as const;
     }),
   );

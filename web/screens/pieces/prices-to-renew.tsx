@@ -8,7 +8,12 @@ export function PricesToRenew({ lines }: { lines: readonly BookLine[] }) {
   if (lines.length === 0) return null;
   return (
     <section className="mb-6" aria-labelledby="renew">
-      <h2 id="renew">Prices that no longer hold, wholesale</h2>
+      <div className="flex items-baseline justify-between">
+        <h2 id="renew">Prices that no longer hold, wholesale</h2>
+        <Link className="link chrome text-[14px]" to="/prices">
+          Take or leave
+        </Link>
+      </div>
       <table className="rows mt-1">
         <thead>
           <tr>

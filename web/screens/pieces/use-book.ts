@@ -1,6 +1,7 @@
 // The lines of the book. Those in sight are counted at once; the others a few at a time, so that the page never waits.
 import { useEffect, useMemo, useState } from 'react';
 import type { PieceDocument } from '../../../contract/pieces.ts';
+import { given } from '../../../core/figure/figure.ts';
 import { priceStanding } from '../../../core/price/standing.ts';
 import { pieceCount, useBasis, type Basis } from '../../app/reckoning.ts';
 import type { BookLine } from './book-line.ts';
@@ -18,9 +19,17 @@ export function lineOf(piece: PieceDocument, basis: Basis): BookLine {
   if (known?.basis === basis) return known.line;
   const count = pieceCount(piece.body, basis);
   const accepted = piece.accepted ? pieceCount(piece.accepted, basis) : count;
-  const line = { piece, count, standing: priceStanding(piece.priced, accepted), accepted };
+  const sells = sellsFor(piece, count);
+  const line = { piece, count, standing: priceStanding(piece.priced, accepted), accepted, sells };
   lines.set(piece, { basis, line });
   return line;
+}
+
+function sellsFor({ priced }: PieceDocument, { prices, column }: BookLine['count']): BookLine['sells'] {
+  const currency = column.cost.unit;
+  if (priced?.currency !== currency || priced.wholesaleMinor === 0) return prices;
+  const asSet = (label: string, minor: number) => given(label, minor, currency, 'as set, in the price book');
+  return { wholesale: asSet('wholesale', priced.wholesaleMinor), retail: asSet('retail', priced.retailMinor) };
 }
 
 /**

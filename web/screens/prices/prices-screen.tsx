@@ -35,8 +35,9 @@ export function PricesScreen() {
   const bodies = useMemo(() => pieces.map(({ accepted, body }) => accepted ?? body), [pieces]);
   const { valuations, isDone } = useValuations(bodies);
   const [move, setMove] = useState(noMove);
-  const now = usePriceLines(pieces, valuations, noMove);
-  const moved = usePriceLines(pieces, valuations, move);
+  const [sold, setSold] = useState('');
+  const now = usePriceLines(pieces, valuations, noMove, sold);
+  const moved = usePriceLines(pieces, valuations, move, sold);
   const [words, setWords] = useState('');
   const [filter, setFilter] = useState('');
   const [sorting, setSorting] = useState<Sorting>({ key: 'name', descending: false });
@@ -90,6 +91,18 @@ export function PricesScreen() {
                 <span>
                   showing{' '}
                   <Choice value={filter} options={filters} label="Which prices are shown" onChange={setFilter} />
+                </span>
+                <span>
+                  margin and hour{' '}
+                  <Choice
+                    value={sold}
+                    options={[
+                      { value: '', label: 'at wholesale' },
+                      ...rates.selling.channels.map(({ id, name }) => ({ value: id, label: name })),
+                    ]}
+                    label="Sold how, for margin and hour"
+                    onChange={setSold}
+                  />
                 </span>
                 {last && (
                   <span role="status">

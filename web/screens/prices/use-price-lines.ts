@@ -25,10 +25,12 @@ export function usePriceLines(
   pieces: readonly PieceDocument[],
   valuations: readonly (Valuation | null)[],
   { metal, share }: MetalMove,
+  channelId: string,
 ): readonly BookPrice[] {
   const { rates, fix } = useBasis();
   return useMemo(() => {
     if (!fix) return [];
+    const channel = rates.selling.channels.find(({ id }) => id === channelId) ?? null;
     const prices = Object.fromEntries(
       Object.entries(finePrices(fix)).map(([of, price]) => [
         of,
@@ -39,7 +41,7 @@ export function usePriceLines(
       const valuation = valuations[index];
       if (!valuation) return [];
       const title = (piece.accepted ?? piece.body).name.trim() || 'Unnamed piece';
-      return [{ piece, title, line: priceLine(valuation, piece.priced, rates, prices) }];
+      return [{ piece, title, line: priceLine(valuation, piece.priced, rates, prices, channel) }];
     });
-  }, [pieces, valuations, metal, share, rates, fix]);
+  }, [pieces, valuations, metal, share, channelId, rates, fix]);
 }

@@ -5,7 +5,7 @@ import { showValue } from '../../../core/figure/show.ts';
 import { useGetPiecesQuery } from '../../app/api.ts';
 import { problemsAt } from '../../app/reckoning.ts';
 import type { Edit } from '../../app/use-document.ts';
-import { usePieceOptions } from '../../app/use-cost-of-piece.ts';
+import { usePieceOptions, useRetailOfPiece } from '../../app/use-cost-of-piece.ts';
 import { Choice } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
 import { Num } from '../../parts/num.tsx';
@@ -73,6 +73,11 @@ interface LineRowProps {
 function LineRow({ line, index, last, isGhost, count, edit }: LineRowProps) {
   const { data: pieces = [] } = useGetPiecesQuery();
   const options = usePieceOptions('no piece of the book');
+  const retailOf = useRetailOfPiece();
+  const priceToday = (of: string, size: string) => {
+    const retail = retailOf(of, size);
+    return retail ? showValue(retail.value, retail.unit).replace(/,/g, '') : '';
+  };
   const problems = useRowProblems(problemsAt(count.problems, `lines.${String(index)}`));
   const name = line.what || 'the line';
   const set = (field: string, change: (draft: Draft<QuoteLine>) => void) =>
@@ -102,6 +107,7 @@ function LineRow({ line, index, last, isGhost, count, edit }: LineRowProps) {
       </Row>
     );
   const piece = pieces.find(({ id }) => id === line.piece);
+  const today = line.piece ? priceToday(line.piece, line.size) : '';
   const sizes = (piece?.accepted ?? piece?.body)?.sizes.rows ?? [];
   const reckoned = count.lines[index];
   return (
@@ -126,6 +132,8 @@ function LineRow({ line, index, last, isGhost, count, edit }: LineRowProps) {
                 set('', (draft) => {
                   draft.piece = value;
                   draft.size = pieces.find(({ id }) => id === value)?.body.sizes.rows[0]?.id ?? '';
+                  // What is offered is written down: a later fix does not move an offer.
+                  draft.price = value ? priceToday(value, draft.size) : draft.price;
                   if (!draft.what.trim()) draft.what = options.find((option) => option.value === value)?.label ?? '';
                 })
               }
@@ -136,7 +144,12 @@ function LineRow({ line, index, last, isGhost, count, edit }: LineRowProps) {
                 value={line.size}
                 options={sizes.map(({ id, name: label }) => ({ value: id, label: label || 'unnamed' }))}
                 label={`${name}, size`}
-                onChange={(size) => set('', (draft) => void (draft.size = size))}
+                onChange={(size) =>
+                  set('', (draft) => {
+                    draft.size = size;
+                    draft.price = priceToday(draft.piece, size);
+                  })
+                }
               />
             )}
           </span>
@@ -161,6 +174,19 @@ function LineRow({ line, index, last, isGhost, count, edit }: LineRowProps) {
             onChange={(value) => set('price', (draft) => void (draft.price = value))}
             {...problems.at('price')}
           />
+          {line.piece && today && today !== line.price.trim() && (
+            <span className="aside chrome block">
+              today {today}{' '}
+              <button
+                type="button"
+                className="link"
+                aria-label={`Take today’s price of ${name}`}
+                onClick={() => set('', (draft) => void (draft.price = today))}
+              >
+                take
+              </button>
+            </span>
+          )}
         </td>
         <td className="end">{reckoned && <Num figure={reckoned.all} />}</td>
       </tr>

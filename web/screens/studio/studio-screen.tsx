@@ -1,8 +1,8 @@
 // The studio: left its settings, written in place; right the noon fix and what a gram costs at it.
 import { useLocation } from 'react-router';
-import { useEffect } from 'react';
+import { useEffect, useMemo } from 'react';
 import { STUDIO_ID } from '../../../contract/studio.ts';
-import { readRates } from '../../../core/studio/rates.ts';
+import { readRates, withReceipts } from '../../../core/studio/rates.ts';
 import type { Studio } from '../../../core/studio/studio.ts';
 import { useGetFixesQuery } from '../../app/api.ts';
 import { NothingHere } from '../../app/nothing-here.tsx';
@@ -37,8 +37,11 @@ export function StudioScreen() {
 function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
   const { name, open, body, edit } = inHand;
   const { data: fixes = [] } = useGetFixesQuery();
-  const { fix } = useBasis();
-  const rates = readRates(body, open.stored.revision);
+  const { fix, receipts } = useBasis();
+  const rates = useMemo(
+    () => withReceipts(readRates(body, open.stored.revision), receipts),
+    [body, open.stored.revision, receipts],
+  );
   const { hash } = useLocation();
   useEffect(() => {
     if (hash) document.getElementById(hash.slice(1))?.scrollIntoView({ block: 'nearest' });

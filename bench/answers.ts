@@ -1,0 +1,48 @@
+// How fast the ask line answers, and how long its grammar may take over anything at all.
+import { ask } from '../core/ask/ask.ts';
+import { readLine } from '../core/ask/grammar.ts';
+import { alloysWith } from '../core/metal/alloy.ts';
+import { quantile, type Measured } from './measured.ts';
+
+export function answers(): Measured[] {
+  return [
+    { what: 'an answer to a line of 60 characters, 95th percentile', measured: askMs(), bound: 5, unit: 'ms' },
+    { what: 'the grammar on 500 characters of anything, longest', measured: grammarMs(), bound: 50, unit: 'ms' },
+  ];
+}
+
+/** Answers a line of some sixty characters again and again. */
+function askMs(): number {
+  const line = 'strip 6 x 1.2 mm half hard sterling silver 110 mm long x 24';
+  const basis = { alloys: alloysWith([]), fix: null };
+  const times: number[] = [];
+  for (let index = 0; index < 600; index += 1) {
+    const started = performance.now();
+    ask(`${line}${' '.repeat(index % 2)}`, basis);
+    times.push(performance.now() - started);
+  }
+  return quantile(times.slice(100), 0.95);
+}
+
+/** Reads lines put together at random from what a line may hold; the longest any of them took. */
+function grammarMs(): number {
+  const scraps = '18 ga|(|)|+|-|*|/|1 1/2|3/4|in|mm|"|x|sterling|ring|14k|#20|½|per|£|°|half round|0.0001|é|,'.split(
+    '|',
+  );
+  let seed = 1;
+  const random = () => (seed = (seed * 48271) % 2147483647) / 2147483647;
+  let longest = 0;
+  for (let index = 0; index < 3000; index += 1) {
+    let line = '';
+    while (line.length < 500)
+      line += (scraps[Math.floor(random() * scraps.length)] ?? '') + (random() < 0.7 ? ' ' : '');
+    const started = performance.now();
+    try {
+      readLine(line.slice(0, 500));
+    } catch {
+      // A line that cannot be read takes its time as well.
+    }
+    if (index > 100) longest = Math.max(longest, performance.now() - started);
+  }
+  return longest;
+}

@@ -1,0 +1,117 @@
+// How soon a key is on the page, and how soon a piece is open.
+import type { Page } from '@playwright/test';
+import { addPiece } from './large-piece.ts';
+import { quantile, STARTS, type Measured } from './measured.ts';
+
+const ROUNDS = 5;
+const KEYSTROKES = 100;
+const WARM_UP = 20;
+
+export async function writing(page: Page, url: string): Promise<Measured[]> {
+  const results: Measured[] = [];
+  for (const large of [
+    { parts: 20, steps: 20, sizes: 0 },
+    { parts: 60, steps: 80, sizes: 12 },
+  ]) {
+    const id = await addPiece(page, url, large);
+    const { key, bareFrame } = await keystrokeMs(page, url, id);
+    const size = `${String(large.parts)} parts, ${String(large.steps)} steps, ${String(large.sizes)} sizes`;
+    const what = `keystroke to painted count, ${size}, 95th percentile (any frame at all: ${bareFrame.toFixed(1)})`;
+    results.push({ what, measured: key, bound: 16, unit: 'ms' });
+    if (large.sizes > 0) {
+      const opened = await openMs(page, url, id);
+      results.push({ what: `opening a piece of ${size}, median`, measured: opened, bound: 150, unit: 'ms' });
+    }
+  }
+  return results;
+}
+
+interface Keystrokes {
+  /** From the key to the frame that shows the count: the main thread's work, without the wait for the frame to begin. */
+  readonly key: number;
+  /** The same for a frame in which only a heading's colour changes: what this machine takes for any frame at all. */
+  readonly bareFrame: number;
+}
+
+/** Types into a piece: the 95th percentile of the work each key makes, the middle one of the rounds, since others use the machine. */
+async function keystrokeMs(page: Page, url: string, id: string): Promise<Keystrokes> {
+  await page.goto(`${url}/pieces/${id}`);
+  const field = page.getByLabel('Part 7, length');
+  await field.focus();
+  await field.fill('40');
+  await field.evaluate(workOfKeys, WARM_UP);
+  const rounds: Keystrokes[] = [];
+  for (let round = 0; round < ROUNDS; round += 1) {
+    const { keys, bare } = await field.evaluate(workOfKeys, KEYSTROKES);
+    rounds.push({ key: quantile(keys, 0.95), bareFrame: quantile(bare, 0.95) });
+  }
+  const middle = (of: keyof Keystrokes) => {
+    return quantile(
+      rounds.map((round) => round[of]),
+      0.5,
+    );
+  };
+  return { key: middle('key'), bareFrame: middle('bareFrame') };
+}
+
+// Runs in the page, so it may use nothing from outside itself.
+async function workOfKeys(input: HTMLElement, keystrokes: number): Promise<{ keys: number[]; bare: number[] }> {
+  const value = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value');
+  const heading = document.querySelector('h2');
+  const keys: number[] = [];
+  const bare: number[] = [];
+  input.focus();
+  for (let index = 0; index < 2 * keystrokes; index += 1) {
+    await new Promise((resolve) => setTimeout(resolve, 30));
+    const isKey = index % 2 === 0;
+    const started = performance.now();
+    if (isKey) {
+      value?.set?.call(input, String(40 + (index % 50)));
+      input.dispatchEvent(new InputEvent('input', { bubbles: true }));
+      await Promise.resolve();
+    } else if (heading) {
+      heading.style.color = index % 4 === 1 ? 'navy' : 'black';
+    }
+    document.body.getBoundingClientRect();
+    const beforeFrame = performance.now() - started;
+    // A message posted from the frame's callback arrives when the frame is painted and handed on.
+    const frame = await new Promise<number>((resolve) => {
+      requestAnimationFrame(() => {
+        const began = performance.now();
+        const { port1, port2 } = new MessageChannel();
+        port1.onmessage = () => resolve(performance.now() - began);
+        port2.postMessage(null);
+      });
+    });
+    (isKey ? keys : bare).push(beforeFrame + frame);
+  }
+  return { keys, bare };
+}
+
+/** From the click in the book to the last figure of the count on the page, the piece's own code fetched before. */
+async function openMs(page: Page, url: string, id: string): Promise<number> {
+  const times: number[] = [];
+  for (let index = 0; index < STARTS; index += 1) {
+    await page.goto(`${url}/pieces`);
+    const link = page.locator(`a[href="/pieces/${id}"]`).first();
+    await link.scrollIntoViewIfNeeded();
+    // Nobody opens a piece before having seen the book.
+    await page.waitForTimeout(500);
+    times.push(
+      await link.evaluate(
+        (anchor) =>
+          new Promise<number>((resolve) => {
+            const started = performance.now();
+            new MutationObserver((_changes, observer) => {
+              if (!document.querySelector('table[aria-label="What the price leaves"] .num')) return;
+              observer.disconnect();
+              requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - started)));
+            }).observe(document.body, { childList: true, subtree: true });
+            (anchor as HTMLElement).click();
+          }),
+      ),
+    );
+  }
+  // The first of them fetches the page's code.
+  return quantile(times.slice(1), 0.5);
+}
