@@ -11,6 +11,8 @@ const MOST_MAJOR = 1_000_000_000;
  * @returns minor units, possibly a fraction of one (a screw at 0.125), 0 when nothing is entered
  */
 export function readMoney(text: string, currency: string, what = 'price'): Reading {
+  // The usual case is a field nobody has written in, and a long piece has hundreds.
+  if (text.trim() === '') return read(0, 'none entered');
   const bare = text.replace(/[£$€¥]/g, '').replace(new RegExp(`\\b${currency}\\b`, 'gi'), '');
   // Only what is surely a thousands comma goes: 1,200.50 and 1,200,000; 12,50 stays a decimal comma.
   const plain = bare.replace(/(\d),(\d{3})(?=,\d{3}|\.\d)/g, '$1$2').replace(/(\d),(\d{3})(?=\.\d)/g, '$1$2');

@@ -1,9 +1,11 @@
 // The book at a glance: what a piece sells for wholesale against what it pays an hour; where the dear but dull ones are.
 import { extent, scaleLinear, scaleLog } from 'd3';
+import { memo } from 'react';
 import { useNavigate } from 'react-router';
 import { minorDigits } from '../../../core/figure/figure.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { useBasis } from '../../app/reckoning.ts';
+import type { PriceLine } from '../../../core/price/price-book.ts';
 import type { BookPrice } from './use-price-lines.ts';
 
 const WIDTH = 400;
@@ -11,10 +13,13 @@ const HEIGHT = 236;
 const EDGE = { left: 44, right: 12, top: 22, bottom: 34 };
 /** Only those that stand out are named, the best and the least; the others say their name when pointed at. */
 const NAMED_EACH_END = 3;
+/** Of a longer book only those named can be opened from here. */
+const MOST_DOTS = 60;
 /** Round prices along the foot. */
 const ROUND = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000, 10_000];
 
-export function PayScatter({ lines }: { lines: readonly BookPrice[] }) {
+/** Drawn a moment behind the slider. */
+export const PayScatter = memo(function PayScatter({ lines }: { lines: readonly BookPrice[] }) {
   const { rates } = useBasis();
   const navigate = useNavigate();
   const dots = lines.flatMap(({ piece, title, line }) =>
@@ -70,7 +75,8 @@ export function PayScatter({ lines }: { lines: readonly BookPrice[] }) {
         <text x={WIDTH - EDGE.right} y={wanted - 4} textAnchor="end" fill="var(--ink)">
           the wage wanted
         </text>
-        {dots.map(({ id, title, line, perHour }) => (
+        {dots.length > MOST_DOTS && <Crowd dots={dots} x={x} y={y} wageMinor={rates.labour.value} />}
+        {(dots.length > MOST_DOTS ? outstanding : dots).map(({ id, title, line, perHour }) => (
           <Dot
             key={id}
             x={x(line.wholesale)}
@@ -93,6 +99,28 @@ export function PayScatter({ lines }: { lines: readonly BookPrice[] }) {
         ))}
       </svg>
     </section>
+  );
+});
+
+interface CrowdProps {
+  readonly dots: readonly { readonly line: PriceLine; readonly perHour: number }[];
+  readonly x: (price: number) => number;
+  readonly y: (pay: number) => number;
+  readonly wageMinor: number;
+}
+
+// Of a long book the dots are one line each way: hundreds of them by themselves would hold up the slider.
+function Crowd({ dots, x, y, wageMinor }: CrowdProps) {
+  const path = (isPoor: boolean) =>
+    dots
+      .filter(({ perHour }) => perHour < wageMinor === isPoor)
+      .map(({ line, perHour }) => `M${x(line.wholesale).toFixed(1)} ${y(perHour).toFixed(1)}h0`)
+      .join('');
+  return (
+    <>
+      <path d={path(false)} stroke="var(--good)" strokeWidth={7} strokeLinecap="round" />
+      <path d={path(true)} stroke="var(--stop)" strokeWidth={7} strokeLinecap="square" />
+    </>
   );
 }
 

@@ -1,5 +1,5 @@
 // One piece in the price book: its prices are written in place, and kept with when and why.
-import { useRef, useState } from 'react';
+import { memo, useCallback, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { showValue } from '../../../core/figure/show.ts';
 import { readMoney } from '../../../core/measure/read-money.ts';
@@ -10,6 +10,8 @@ import { Num } from '../../parts/num.tsx';
 import { Row } from '../../parts/row.tsx';
 import type { SetPrices } from './use-set-prices.ts';
 import type { BookPrice } from './use-price-lines.ts';
+
+type PriceKey = 'wholesale' | 'retail';
 
 interface PriceRowProps {
   readonly book: BookPrice;
@@ -30,7 +32,7 @@ export function PriceRow({
 }: PriceRowProps) {
   const { rates } = useBasis();
   const { currency } = rates;
-  const [asked, setAsked] = useState<Partial<Record<'wholesale' | 'retail', string>>>({});
+  const [asked, setAsked] = useState<Partial<Record<PriceKey, string>>>({});
   const [why, setWhy] = useState('');
   const [refusal, setRefusal] = useState('');
   const isKeeping = useRef(false);
@@ -60,20 +62,21 @@ export function PriceRow({
     setAsked({});
     setWhy('');
   };
-  const read = (key: 'wholesale' | 'retail') => readMoney(asked[key] ?? plain(line[key]), currency);
-  const field = (key: 'wholesale' | 'retail') => (
-    <td className="end num">
-      <Field
-        end
-        value={asked[key] ?? plain(line[key])}
-        label={`${title}, ${key}`}
-        column={`price-${key}`}
-        problem={refusal || undefined}
-        problemId={`price-${piece.id}`}
-        onChange={(value) => setAsked({ ...asked, [key]: value })}
-      />
-      <span className="aside block">{line.holds || key === 'retail' ? '' : `asks ${plain(line.ruleWholesale)}`}</span>
-    </td>
+  const read = (key: PriceKey) => readMoney(asked[key] ?? plain(line[key]), currency);
+  const onWrite = useCallback(
+    (key: PriceKey, value: string) => setAsked((before) => ({ ...before, [key]: value })),
+    [],
+  );
+  const field = (key: PriceKey) => (
+    <PriceCell
+      which={key}
+      title={title}
+      text={asked[key] ?? plain(line[key])}
+      asks={line.holds || key === 'retail' ? '' : plain(line.ruleWholesale)}
+      refusal={refusal}
+      refusalId={`price-${piece.id}`}
+      onWrite={onWrite}
+    />
   );
   return (
     <Row
@@ -157,6 +160,35 @@ export function PriceRow({
     </Row>
   );
 }
+
+interface PriceCellProps {
+  readonly which: PriceKey;
+  readonly title: string;
+  readonly text: string;
+  /** What the rule asks where that is more; '' where the price holds. */
+  readonly asks: string;
+  readonly refusal: string;
+  readonly refusalId: string;
+  readonly onWrite: (which: PriceKey, value: string) => void;
+}
+
+// The slider moves costs; a price as set stays, and is not drawn again.
+const PriceCell = memo(function PriceCell({ which, title, text, asks, refusal, refusalId, onWrite }: PriceCellProps) {
+  return (
+    <td className="end num">
+      <Field
+        end
+        value={text}
+        label={`${title}, ${which}`}
+        column={`price-${which}`}
+        problem={refusal || undefined}
+        problemId={refusalId}
+        onChange={(value) => onWrite(which, value)}
+      />
+      <span className="aside block">{asks && `asks ${asks}`}</span>
+    </td>
+  );
+});
 
 const howWords = {
   accepted: 'by the rule',

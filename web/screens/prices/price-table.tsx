@@ -23,11 +23,13 @@ export interface Sorting {
   readonly descending: boolean;
 }
 
+const byAlphabet = new Intl.Collator();
+
 export function sortedBy(lines: readonly BookPrice[], { key, descending }: Sorting): readonly BookPrice[] {
   const sign = descending ? -1 : 1;
   return [...lines].sort((a, b) => {
     const by = key === 'name' ? 0 : (a.line[key] ?? -Infinity) - (b.line[key] ?? -Infinity);
-    return sign * (by || a.title.localeCompare(b.title));
+    return sign * (by || byAlphabet.compare(a.title, b.title));
   });
 }
 

@@ -1,5 +1,5 @@
 // The price book: every piece with its cost and prices; beside it what the last fix, and any other, does to them.
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { isWanted } from '../../../core/piece/book-order.ts';
@@ -38,6 +38,7 @@ export function PricesScreen() {
   const [sold, setSold] = useState('');
   const now = usePriceLines(pieces, valuations, noMove, sold);
   const moved = usePriceLines(pieces, valuations, move, sold);
+  const scattered = useDeferredValue(moved);
   const [words, setWords] = useState('');
   const [filter, setFilter] = useState('');
   const [sorting, setSorting] = useState<Sorting>({ key: 'name', descending: false });
@@ -150,7 +151,7 @@ export function PricesScreen() {
           <>
             <FixProposals lines={now} setPrices={setPrices} />
             <MetalMoveBox move={move} onMove={setMove} now={now} moved={moved} />
-            <PayScatter lines={moved} />
+            <PayScatter lines={scattered} />
           </>
         )
       }
