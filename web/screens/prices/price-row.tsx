@@ -103,12 +103,7 @@ export function PriceRow({
             onChange={(event) => onChoose(piece.id, event.target.checked)}
           />
         </td>
-        <td>
-          <Link className="hover:text-act hover:underline" to={`/prices/${piece.id}`}>
-            {title}
-          </Link>
-          <span className="aside block">{setInWords(piece.priced)}</span>
-        </td>
+        <TitleCell id={piece.id} title={title} set={setInWords(piece.priced)} />
         <td className="end">
           <Num figure={money(line.cost)} />
         </td>
@@ -161,6 +156,17 @@ export function PriceRow({
   );
 }
 
+const TitleCell = memo(function TitleCell({ id, title, set }: { id: string; title: string; set: string }) {
+  return (
+    <td>
+      <Link className="hover:text-act hover:underline" to={`/prices/${id}`}>
+        {title}
+      </Link>
+      <span className="aside block">{set}</span>
+    </td>
+  );
+});
+
 interface PriceCellProps {
   readonly which: PriceKey;
   readonly title: string;
@@ -185,7 +191,7 @@ const PriceCell = memo(function PriceCell({ which, title, text, asks, refusal, r
         problemId={refusalId}
         onChange={(value) => onWrite(which, value)}
       />
-      <span className="aside block">{asks && `asks ${asks}`}</span>
+      <span className="aside -mt-[3px] block">{asks && `asks ${asks}`}</span>
     </td>
   );
 });

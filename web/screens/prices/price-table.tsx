@@ -61,7 +61,16 @@ export function PriceTable({ lines, sorting, onSort, chosen, onChoose, onChooseA
   const above = (items[0]?.start ?? top) - top;
   const below = rows.getTotalSize() - ((items.at(-1)?.end ?? top) - top);
   return (
-    <table ref={table} className="rows mt-3" aria-label="Price book">
+    <table ref={table} className="rows mt-3 table-fixed" aria-label="Price book">
+      <colgroup>
+        <col style={{ width: '30px' }} />
+        <col />
+        <col style={{ width: '6em' }} />
+        <col style={{ width: '7.2em' }} />
+        <col style={{ width: '6.6em' }} />
+        <col style={{ width: '5.6em' }} />
+        <col style={{ width: '5.8em' }} />
+      </colgroup>
       <thead>
         <tr>
           <th scope="col" className="first">

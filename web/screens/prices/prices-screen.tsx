@@ -1,11 +1,12 @@
 // The price book: every piece with its cost and prices; beside it what the last fix, and any other, does to them.
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { isWanted } from '../../../core/piece/book-order.ts';
 import { useGetPiecesQuery } from '../../app/api.ts';
 import { shortDay } from '../../app/dates.ts';
 import { useBasis } from '../../app/reckoning.ts';
+import { useRested } from '../../app/use-rested.ts';
 import { useValuations } from '../../app/use-valuations.ts';
 import { Choice } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
@@ -38,7 +39,7 @@ export function PricesScreen() {
   const [sold, setSold] = useState('');
   const now = usePriceLines(pieces, valuations, noMove, sold);
   const moved = usePriceLines(pieces, valuations, move, sold);
-  const scattered = useDeferredValue(moved);
+  const scattered = useRested(moved);
   const [words, setWords] = useState('');
   const [filter, setFilter] = useState('');
   const [sorting, setSorting] = useState<Sorting>({ key: 'name', descending: false });

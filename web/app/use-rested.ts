@@ -1,0 +1,14 @@
+// What follows only once the hand rests: a chart behind a slider, say.
+import { useEffect, useState } from 'react';
+
+const REST_MS = 120;
+
+/** The value as it was when it last stood still for a moment. */
+export function useRested<Value>(value: Value): Value {
+  const [rested, setRested] = useState(value);
+  useEffect(() => {
+    const timer = setTimeout(() => setRested(value), REST_MS);
+    return () => clearTimeout(timer);
+  }, [value]);
+  return rested;
+}
