@@ -4,16 +4,26 @@ const REST_MS = 150;
 const GLOW_MS = 140;
 
 const changed = new Set<HTMLElement>();
-let timer = 0;
+let isWaiting = false;
+let lastChange = 0;
 
 /** Marks what shows a changed figure; all that changed glow together when no more has changed for a moment. */
 export function glowSoon(element: HTMLElement): void {
   changed.add(element);
-  clearTimeout(timer);
-  timer = window.setTimeout(glow, REST_MS);
+  lastChange = performance.now();
+  // One timer for all of them: a key changes a dozen figures.
+  if (isWaiting) return;
+  isWaiting = true;
+  setTimeout(glowAtRest, REST_MS);
 }
 
-function glow(): void {
+function glowAtRest(): void {
+  const rested = performance.now() - lastChange;
+  if (rested < REST_MS) {
+    setTimeout(glowAtRest, REST_MS - rested);
+    return;
+  }
+  isWaiting = false;
   const still = matchMedia('(prefers-reduced-motion: reduce)').matches;
   for (const element of still ? [] : changed) {
     const colour = getComputedStyle(element).getPropertyValue('--glow');

@@ -53,6 +53,7 @@ export function PartRows({ piece, count, margin, edit, isWhole }: PartRowsProps)
   const onRemove = useCallback((index: number) => edit('', (draft) => void draft.parts.splice(index, 1)), [edit]);
   const groups = useMemo(() => groupOptions({ groups: piece.groups }), [piece.groups]);
   const stones = useMemo(() => stoneOptions({ findings: piece.findings }), [piece.findings]);
+  const shown = isWhole || parts.length < FIRST_ROWS ? [...parts, ghost] : parts.slice(0, FIRST_ROWS);
   const onPaste = usePasteRows('parts', edit);
   const takes = count.column.lines.find(({ key }) => key === 'metal')?.takes;
 
@@ -80,7 +81,7 @@ export function PartRows({ piece, count, margin, edit, isWhole }: PartRowsProps)
               </th>
             </tr>
           </thead>
-          {(isWhole ? [...parts, ghost] : parts.slice(0, FIRST_ROWS)).map((part, index) => (
+          {shown.map((part, index) => (
             <PartRow
               key={part.id}
               part={part}

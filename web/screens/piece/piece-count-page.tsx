@@ -1,5 +1,5 @@
 // The right page of a piece: what one of them takes, costs and sells for.
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { Link } from 'react-router';
 import type { Piece } from '../../../core/piece/piece.ts';
 import type { PieceCount } from '../../../core/price/count.ts';
@@ -9,7 +9,7 @@ import { inSum } from '../../../core/figure/figure.ts';
 import type { PriceSchool } from '../../../core/studio/price-schools.ts';
 import { useBasis } from '../../app/reckoning.ts';
 import { shortDay } from '../../app/dates.ts';
-import type { DocumentInHand } from '../../app/use-document.ts';
+import type { DocumentInHand, Edit } from '../../app/use-document.ts';
 import { costNames } from '../../parts/cost-words.ts';
 import { CountTable, type CountRow } from '../../parts/count-table.tsx';
 import { Choice, type Option } from '../../parts/choice.tsx';
@@ -36,7 +36,6 @@ const consumableOptions: readonly Option[] = [
 export function PieceCountPage({ inHand, count }: { inHand: DocumentInHand<Piece>; count: PieceCount }) {
   const [making, setMaking] = useState(false);
   const { body, edit, open } = inHand;
-  const { rates } = useBasis();
   const packagingProblem = count.problems.find(({ path }) => path === 'packaging')?.sentence;
   const batchProblem = count.problems.find(({ path }) => path === 'batchSize')?.sentence;
   const noFix = count.problems.find(({ path }) => path === 'fix')?.sentence;
@@ -61,54 +60,7 @@ export function PieceCountPage({ inHand, count }: { inHand: DocumentInHand<Piece
           Make a batch
         </button>
       </div>
-      <p className="chrome mt-1 flex flex-wrap gap-x-5 text-[14px] text-soft">
-        <span>
-          sold{' '}
-          <Choice
-            small
-            value={body.soldBy}
-            options={soldByOptions}
-            label="Sold by"
-            onChange={(soldBy) => edit('', (piece) => void Object.assign(piece, { soldBy }))}
-          />
-        </span>
-        <span>
-          consumables{' '}
-          <Choice
-            small
-            value={body.consumables}
-            options={consumableOptions}
-            label="How consumables are counted"
-            onChange={(consumables) => edit('', (piece) => void Object.assign(piece, { consumables }))}
-          />
-        </span>
-        {rates.assayCharges.length > 0 && (
-          <span>
-            marks{' '}
-            <Choice
-              small
-              value={body.marks}
-              options={marksOptions}
-              label="Hallmark and assay"
-              onChange={(marks) => edit('', (piece) => void Object.assign(piece, { marks }))}
-            />
-          </span>
-        )}
-        <span>
-          packing{' '}
-          <Field
-            small
-            open
-            className="num"
-            value={body.packaging}
-            label="Packing of this piece"
-            placeholder={rates.packaging.value > 0 ? showValue(rates.packaging.value, rates.currency) : '0'}
-            problem={packagingProblem}
-            problemId="packaging-problem"
-            onChange={(value) => edit('packaging', (piece) => void (piece.packaging = value))}
-          />
-        </span>
-      </p>
+      <CountOptions piece={body} packagingProblem={packagingProblem} edit={edit} />
       {batchProblem && (
         <p id="batch-size-problem" className="problem">
           {batchProblem}
@@ -131,11 +83,7 @@ export function PieceCountPage({ inHand, count }: { inHand: DocumentInHand<Piece
         <CountTable label="What one piece takes and costs" heads={['it takes', 'each']} rows={costRows(count)} />
         <CountTable label="Prices" rows={priceRows(count)} />
       </div>
-      <p className="chrome mt-1 text-right text-[14px]">
-        <Link className="link" to={`/prices/${open.key.id}`}>
-          Price sheet: schools, ways of selling, what moves it
-        </Link>
-      </p>
+      <PriceSheetLink id={open.key.id} />
       <PriceBar count={count} />
       <CountTable label="What the price leaves" rows={leftRows(count)} />
       {standing && !standing.holds && (
@@ -149,6 +97,82 @@ export function PieceCountPage({ inHand, count }: { inHand: DocumentInHand<Piece
     </>
   );
 }
+
+interface CountOptionsProps {
+  readonly piece: Piece;
+  readonly packagingProblem: string | undefined;
+  readonly edit: Edit<Piece>;
+}
+
+// How the piece is counted: drawn again only when one of these has changed.
+const CountOptions = memo(function CountOptions({ piece, packagingProblem, edit }: CountOptionsProps) {
+  const { rates } = useBasis();
+  return (
+    <p className="chrome mt-1 flex flex-wrap gap-x-5 text-[14px] text-soft">
+      <span>
+        sold{' '}
+        <Choice
+          small
+          value={piece.soldBy}
+          options={soldByOptions}
+          label="Sold by"
+          onChange={(soldBy) => edit('', (draft) => void Object.assign(draft, { soldBy }))}
+        />
+      </span>
+      <span>
+        consumables{' '}
+        <Choice
+          small
+          value={piece.consumables}
+          options={consumableOptions}
+          label="How consumables are counted"
+          onChange={(consumables) => edit('', (draft) => void Object.assign(draft, { consumables }))}
+        />
+      </span>
+      {rates.assayCharges.length > 0 && (
+        <span>
+          marks{' '}
+          <Choice
+            small
+            value={piece.marks}
+            options={marksOptions}
+            label="Hallmark and assay"
+            onChange={(marks) => edit('', (draft) => void Object.assign(draft, { marks }))}
+          />
+        </span>
+      )}
+      <span>
+        packing{' '}
+        <Field
+          small
+          open
+          className="num"
+          value={piece.packaging}
+          label="Packing of this piece"
+          placeholder={rates.packaging.value > 0 ? showValue(rates.packaging.value, rates.currency) : '0'}
+          problem={packagingProblem}
+          problemId="packaging-problem"
+          onChange={(value) => edit('packaging', (draft) => void (draft.packaging = value))}
+        />
+      </span>
+    </p>
+  );
+}, sameOptions);
+
+function sameOptions(a: CountOptionsProps, b: CountOptionsProps): boolean {
+  const keys = ['soldBy', 'consumables', 'marks', 'packaging'] as const;
+  return a.packagingProblem === b.packagingProblem && keys.every((key) => a.piece[key] === b.piece[key]);
+}
+
+const PriceSheetLink = memo(function PriceSheetLink({ id }: { id: string }) {
+  return (
+    <p className="chrome mt-1 text-right text-[14px]">
+      <Link className="link" to={`/prices/${id}`}>
+        Price sheet: schools, ways of selling, what moves it
+      </Link>
+    </p>
+  );
+});
 
 function costRows({ column }: PieceCount): CountRow[] {
   const lines = column.lines.map(({ key, takes, each }): CountRow => {
