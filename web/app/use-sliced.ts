@@ -3,6 +3,8 @@ import { useEffect, useRef, useState } from 'react';
 
 /** The hand rests when no key came for so long. */
 const QUIET_MS = 140;
+/** The first work waits until the page has been painted. */
+const FIRST_MS = 30;
 /** A slice gives the page back after so long. */
 const SLICE_MS = 5;
 
@@ -27,7 +29,7 @@ export function useSliced<Result>(start: () => Generator<undefined, Result>): Re
         };
         slice();
       },
-      isFirst.current ? 0 : QUIET_MS,
+      isFirst.current ? FIRST_MS : QUIET_MS,
     );
     return () => clearTimeout(timer);
   }, [start]);

@@ -74,8 +74,12 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
               problems={inTheWay}
               inTheWay={unnamed ? 'name it to accept it' : undefined}
             >
-              <ChangesSince open={open} />
-              <PieceMenu name={name} stored={open.stored} id={open.key.id} isSaved={open.saving === 'saved'} />
+              {isWhole && (
+                <>
+                  <ChangesSince open={open} />
+                  <PieceMenu name={name} stored={open.stored} id={open.key.id} isSaved={open.saving === 'saved'} />
+                </>
+              )}
             </DraftLine>
             {open.stored.archivedAt && (
               <p className="note note-quiet mt-2">Put away: it stays in the ledger and leaves the book.</p>

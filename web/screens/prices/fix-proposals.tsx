@@ -1,4 +1,5 @@
 // When the fix has moved: prices the rule would now raise, to be taken or left one by one or all together.
+import { memo } from 'react';
 import { Link } from 'react-router';
 import { showValue } from '../../../core/figure/show.ts';
 import { dayInWords } from '../../app/dates.ts';
@@ -8,7 +9,13 @@ import type { SetPrices } from './use-set-prices.ts';
 
 const MOST_SHOWN = 8;
 
-export function FixProposals({ lines, setPrices }: { lines: readonly BookPrice[]; setPrices: SetPrices }) {
+interface FixProposalsProps {
+  readonly lines: readonly BookPrice[];
+  readonly setPrices: SetPrices;
+}
+
+/** Of the prices at the fix itself: the slider is no concern of it. */
+export const FixProposals = memo(function FixProposals({ lines, setPrices }: FixProposalsProps) {
   const { rates, fix } = useBasis();
   if (!fix) return null;
   // What was left as it was at this very fix has been decided already.
@@ -90,4 +97,4 @@ export function FixProposals({ lines, setPrices }: { lines: readonly BookPrice[]
       )}
     </section>
   );
-}
+});

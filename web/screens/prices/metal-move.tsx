@@ -1,4 +1,5 @@
 // What a move of the metal does to the whole book, as the slider is dragged.
+import { useMemo } from 'react';
 import { Slider } from 'radix-ui';
 import { fixMetalNames, fixMetals } from '../../../core/metal/fix.ts';
 import { showValue } from '../../../core/figure/show.ts';
@@ -18,6 +19,7 @@ interface MetalMoveProps {
 export function MetalMoveBox({ move, onMove, now, moved }: MetalMoveProps) {
   const { fix, rates } = useBasis();
   const metals = fixMetals.filter((metal) => fix?.prices[metal]);
+  const before = useMemo(() => effects.map(({ of }) => of(now)), [now]);
   const per = Math.round(move.share * 100);
   const words = per === 0 ? 'as they are' : `${per > 0 ? 'up' : 'down'} ${String(Math.abs(per))} %`;
   return (
@@ -72,10 +74,10 @@ export function MetalMoveBox({ move, onMove, now, moved }: MetalMoveProps) {
           </tr>
         </thead>
         <tbody>
-          {effects.map(({ label, of, unit }) => (
+          {effects.map(({ label, of, unit }, index) => (
             <tr key={label}>
               <td className="py-[5px]!">{label}</td>
-              <td className="num text-right">{shown(of(now), unit, rates.currency)}</td>
+              <td className="num text-right">{shown(before[index] ?? null, unit, rates.currency)}</td>
               <td className="num text-right font-semibold">{shown(of(moved), unit, rates.currency)}</td>
             </tr>
           ))}

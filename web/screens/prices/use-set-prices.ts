@@ -1,5 +1,5 @@
 // Setting prices, and taking the last change back.
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import type { NewPrices } from '../../../contract/prices.ts';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { useAddPricesMutation } from '../../app/api.ts';
@@ -16,25 +16,31 @@ export interface LastChange {
 export function useSetPrices(pieces: readonly PieceDocument[]): { setPrices: SetPrices; last: LastChange | null } {
   const [add] = useAddPricesMutation();
   const [last, setLast] = useState<LastChange | null>(null);
-  const send: SetPrices = async (how, why, prices) => {
-    const answer = await add({ how, why, prices });
-    return 'error' in answer ? (problemOf(answer.error)?.detail ?? 'The ledger cannot be reached.') : '';
-  };
-  const setPrices: SetPrices = async (how, why, prices) => {
-    const before = prices.flatMap(({ pieceId }) => {
-      const priced = pieces.find(({ id }) => id === pieceId)?.priced;
-      return priced ? [{ pieceId, wholesaleMinor: priced.wholesaleMinor, retailMinor: priced.retailMinor }] : [];
-    });
-    const refused = await send(how, why, prices);
-    if (refused) return refused;
-    const undo = async () => {
-      const undone = await send('undone', 'the change before was taken back', before);
-      if (!undone) setLast(null);
-      return undone;
-    };
-    const count = prices.length === 1 ? 'One price' : `${String(prices.length)} prices`;
-    setLast(before.length > 0 ? { says: `${count} ${how === 'left' ? 'left as set' : 'changed'}.`, undo } : null);
-    return '';
-  };
+  const send = useCallback<SetPrices>(
+    async (how, why, prices) => {
+      const answer = await add({ how, why, prices });
+      return 'error' in answer ? (problemOf(answer.error)?.detail ?? 'The ledger cannot be reached.') : '';
+    },
+    [add],
+  );
+  const setPrices = useCallback<SetPrices>(
+    async (how, why, prices) => {
+      const before = prices.flatMap(({ pieceId }) => {
+        const priced = pieces.find(({ id }) => id === pieceId)?.priced;
+        return priced ? [{ pieceId, wholesaleMinor: priced.wholesaleMinor, retailMinor: priced.retailMinor }] : [];
+      });
+      const refused = await send(how, why, prices);
+      if (refused) return refused;
+      const undo = async () => {
+        const undone = await send('undone', 'the change before was taken back', before);
+        if (!undone) setLast(null);
+        return undone;
+      };
+      const count = prices.length === 1 ? 'One price' : `${String(prices.length)} prices`;
+      setLast(before.length > 0 ? { says: `${count} ${how === 'left' ? 'left as set' : 'changed'}.`, undo } : null);
+      return '';
+    },
+    [send, pieces],
+  );
   return { setPrices, last };
 }
