@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { readRingSize, ringInsideMm, ringSizeOf, ringSizeSystems } from './ring-size.ts';
+import { readRingSize, ringInsideMm, ringSizeOf, ringSizeSystems, sizeOnScale } from './ring-size.ts';
 
 const inside = (text: string, system: Parameters<typeof readRingSize>[1]) => {
   const reading = readRingSize(text, system);
@@ -65,4 +65,20 @@ describe('ring sizes', () => {
     const reading = readRingSize(text, system);
     expect(reading.ok ? '' : reading.sentence).toMatch(sentence);
   });
+});
+
+test.each([
+  ['7 us', 'us', '7'],
+  ['us 7 1/2', 'us', '7 1/2'],
+  ['N½ uk', 'uk', 'N½'],
+  ['54iso', 'iso', '54'],
+  ['14 JP', 'jp', '14'],
+] as const)('%s names its own scale, whichever is chosen beside it', (text, system, size) => {
+  expect(sizeOnScale(text)).toEqual({ system, size });
+  const named = readRingSize(size, system);
+  for (const chosen of ['mm', 'us', 'uk'] as const) expect(readRingSize(text, chosen)).toEqual(named);
+});
+
+test('a bare size and a length name no scale', () => {
+  for (const text of ['7', 'N½', '17.3 mm', 'us', '']) expect(sizeOnScale(text)).toBeNull();
 });

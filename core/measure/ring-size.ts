@@ -73,11 +73,22 @@ export function ringSizeText(system: RingSizeSystem, size: number): string {
   return `${name}${part}`;
 }
 
+/** A size that names its own scale, `7 us` or `uk N½`; null when it names none. */
+export function sizeOnScale(text: string): { readonly system: RingSizeSystem; readonly size: string } | null {
+  const found = /^\s*(?:(us|uk|iso|jp)\s+(.+?)|(.+?)\s*(us|uk|iso|jp))\s*$/i.exec(text);
+  const scale = (found?.[1] ?? found?.[4])?.toLowerCase() as RingSizeSystem | undefined;
+  const size = found?.[2] ?? found?.[3];
+  return scale && size ? { system: scale, size } : null;
+}
+
 /**
- * Reads a ring size as typed on a scale: `7 1/2`, `N½`, `54`, `14`, `17.3 mm`.
+ * Reads a ring size as typed on a scale: `7 1/2`, `N½`, `54`, `14`, `17.3 mm`. A scale that is typed with the size comes
+ * before the one chosen beside it.
  * @returns inside diameter in mm
  */
 export function readRingSize(text: string, system: RingSizeSystem): Reading {
+  const named = sizeOnScale(text);
+  if (named) return readRingSize(named.size, named.system);
   if (system === 'mm') return readLength(text, { what: 'inside diameter' });
   if (text.trim() === '') return unread(`Give the ring size, for example ${examples[system]}.`);
   const size = system === 'uk' ? readLetter(text) : readNumber(text, examples[system]);

@@ -22,7 +22,7 @@ import { outlineAreaMm2, perimeterMm, type Outline } from '../blank/outline.ts';
 import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
 import { readLength } from '../measure/read-length.ts';
 import { readCount, readGrams, readPlain } from '../measure/read-number.ts';
-import { readRingSize, ringInsideMm } from '../measure/ring-size.ts';
+import { readRingSize, ringInsideMm, sizeOnScale } from '../measure/ring-size.ts';
 import { areaOf, bendMm, type LongSection } from '../stock/section.ts';
 import type { Cut } from './cut.ts';
 import { blankRulesByForm, type Blank, type SectionForm } from './part.ts';
@@ -77,7 +77,8 @@ export function readBlank(
     case 'ring-band': {
       const size = reported(readRingSize(typed.size, typed.system), 'blank.size', 'inside diameter', 'mm', report);
       if (!size || !stock) return null;
-      const inside = typed.system === 'mm' || typed.ease === 'exact' ? size : eased(size, stock);
+      const isSize = typed.system !== 'mm' || sizeOnScale(typed.size) !== null;
+      const inside = !isSize || typed.ease === 'exact' ? size : eased(size, stock);
       return ofLength(bandLength('ring band', inside, thick()));
     }
     case 'bangle': {

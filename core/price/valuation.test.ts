@@ -53,6 +53,12 @@ test('one price for all sizes is that of the dearest', () => {
   expect(valuation && revalue(valuation, finePrices(workshopFix)).cost).toBe(dearest);
 });
 
+test('a piece that cannot be reckoned whole says why', () => {
+  const broken = { ...pendant, batchSize: 'many' };
+  expect(valuePiece(broken, workshopRates, workshopFix)?.problem).toMatch(/many/);
+  expect(valuePiece(pendant, workshopRates, workshopFix)?.problem).toBeNull();
+});
+
 test('without a fix in the studio’s currency nothing is valued', () => {
   expect(valuePiece(pendant, workshopRates, null)).toBeNull();
   expect(valuePiece(pendant, workshopRates, { ...workshopFix, currency: 'EUR' })).toBeNull();

@@ -23,6 +23,8 @@ export interface Valuation {
   readonly minutes: number;
   /** Standard deviation of the cost, minutes and weights straying, minor units. */
   readonly deviation: number;
+  /** What keeps it from being reckoned whole, in a sentence; null when nothing does. */
+  readonly problem: string | null;
 }
 
 /**
@@ -57,6 +59,7 @@ export function valuePiece(
     slopes,
     pricing: now.pricing,
     minutes: now.minutes.value,
+    problem: now.problems.find(({ path }) => path !== 'fix')?.sentence ?? null,
     deviation: exactSpread(strayingCost(now, rates)).deviation,
   };
 }

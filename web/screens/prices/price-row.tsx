@@ -23,7 +23,7 @@ interface PriceRowProps {
 }
 
 export function PriceRow({
-  book: { piece, title, line },
+  book: { piece, title, line, problem },
   index,
   isChosen,
   onChoose,
@@ -103,7 +103,7 @@ export function PriceRow({
             onChange={(event) => onChoose(piece.id, event.target.checked)}
           />
         </td>
-        <TitleCell id={piece.id} title={title} set={setInWords(piece.priced)} />
+        <TitleCell id={piece.id} title={title} set={setInWords(piece.priced)} problem={problem} />
         <td className="end">
           <Num figure={money(line.cost)} />
         </td>
@@ -156,13 +156,21 @@ export function PriceRow({
   );
 }
 
-const TitleCell = memo(function TitleCell({ id, title, set }: { id: string; title: string; set: string }) {
+interface TitleCellProps {
+  readonly id: string;
+  readonly title: string;
+  readonly set: string;
+  readonly problem: string | null;
+}
+
+const TitleCell = memo(function TitleCell({ id, title, set, problem }: TitleCellProps) {
   return (
     <td>
       <Link className="hover:text-act hover:underline" to={`/prices/${id}`}>
         {title}
       </Link>
       <span className="aside block">{set}</span>
+      {problem && <span className="aside block text-stop!">{problem}</span>}
     </td>
   );
 });

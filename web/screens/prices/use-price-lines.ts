@@ -10,6 +10,8 @@ export interface BookPrice {
   readonly piece: PieceDocument;
   readonly title: string;
   readonly line: PriceLine;
+  /** What keeps it from being reckoned whole; null when nothing does. */
+  readonly problem: string | null;
 }
 
 /** How far the metals are moved: a share, of one of them or of all. */
@@ -41,7 +43,9 @@ export function usePriceLines(
       const valuation = valuations[index];
       if (!valuation) return [];
       const title = (piece.accepted ?? piece.body).name.trim() || 'Unnamed piece';
-      return [{ piece, title, line: priceLine(valuation, piece.priced, rates, prices, channel) }];
+      return [
+        { piece, title, problem: valuation.problem, line: priceLine(valuation, piece.priced, rates, prices, channel) },
+      ];
     });
   }, [pieces, valuations, metal, share, channelId, rates, fix]);
 }
