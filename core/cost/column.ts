@@ -148,3 +148,8 @@ function metalOfSpoilt({ parts, solders }: ColumnInputs, terms: ScrapTerms, curr
   const lines = [metal, solder, offcuts, less].filter((line) => line !== undefined);
   return totalOf('metal lost with a spoilt piece', currency, lines);
 }
+
+/** Whether consumables are counted by the bench hour, and so go with the minutes. */
+export function areConsumablesHourly(lines: readonly CostLine[]): boolean {
+  return lines.some(({ key, takes }) => key === 'consumables' && takes.unit === 'min');
+}

@@ -1,6 +1,7 @@
 // What each way of selling brings: the price asked, what fees, shops and tax keep, what is left, and what it pays an hour.
 import type { CostColumn } from '../cost/column.ts';
 import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { payPerHour } from './pay-per-hour.ts';
 import type { PriceRule, SellingChannel } from '../studio/selling.ts';
 
 /** What a piece costs and takes, whichever way it is sold. */
@@ -78,7 +79,7 @@ export function channelResult(
     price,
     received,
     left,
-    perHour: hourOf(received, cost, labour, minutes),
+    perHour: payPerHour(received, cost, labour, minutes),
     breakEven: breakEven(cost, fee, keeps),
   };
 }
@@ -93,16 +94,6 @@ function howReceived(channel: SellingChannel, price: Figure, { tax }: PriceRule)
   const cut = channel.feeShare.value > 0 ? ` − ${asked}${taxed} × ${inSum(channel.feeShare.value)}` : '';
   const each = channel.feeEach.value > 0 ? ` − ${money(channel.feeEach.value)}` : '';
   return `${net}${share}${cut}${each}`;
-}
-
-function hourOf(received: Figure, cost: Figure, labour: Figure, minutes: Figure): Figure | null {
-  if (!(minutes.value > 0)) return null;
-  const { unit } = cost;
-  const money = (value: number) => inSum(value, unit);
-  const paid = received.value - (cost.value - labour.value);
-  const how = () =>
-    `(${money(received.value)} − ${money(cost.value)} + ${money(labour.value)}) ÷ ${inSum(minutes.value)} × 60`;
-  return reckoned('pays the bench', (paid / minutes.value) * 60, `${unit}/h`, how, [received, cost, labour, minutes]);
 }
 
 function breakEven(cost: Figure, fee: number, keeps: number): Figure {

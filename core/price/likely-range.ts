@@ -1,4 +1,5 @@
 // The likely range of a cost: minutes, weights and rejects stray, so the cost of a batch does too.
+import { areConsumablesHourly } from '../cost/column.ts';
 import type { PieceCount } from './count.ts';
 import type { Rates } from '../studio/rates.ts';
 import { logNormal, quantile, seeded } from './chance.ts';
@@ -24,7 +25,7 @@ export function strayingCost(count: PieceCount, rates: Rates): StrayingCost {
   const { lines, exact } = count.column;
   const amount = (key: string) =>
     lines.reduce((sum, line, index) => sum + (line.key === key ? (exact[index] ?? 0) : 0), 0);
-  const work = amount('labour') + amount('overhead') + (lines.some(isHourly) ? amount('consumables') : 0);
+  const work = amount('labour') + amount('overhead') + (areConsumablesHourly(lines) ? amount('consumables') : 0);
   const minutes = count.minutes.value;
   const byStep = count.minutes.from.map(({ value }, index): Strays => {
     const spread = count.steps[index]?.spread ?? rates.spread.minutes;
@@ -41,9 +42,6 @@ export function strayingCost(count: PieceCount, rates: Rates): StrayingCost {
   const straying = strays.reduce((sum, one) => sum + one.amount, 0);
   return { fixed: total - straying - rejects, strays, spoiling: spoilingOf(count, work), batchSize: count.batchSize };
 }
-
-const isHourly = ({ key, takes }: PieceCount['column']['lines'][number]) =>
-  key === 'consumables' && takes.unit === 'min';
 
 function spoilingOf({ column, steps, minutes }: PieceCount, work: number): StrayingCost['spoiling'] {
   const rejects = column.lines.find(({ key }) => key === 'rejects');

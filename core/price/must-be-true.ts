@@ -1,5 +1,5 @@
 // Back from a price: what would have to be true for it to pay the wage that is wanted.
-import type { CostColumn, CostKey } from '../cost/column.ts';
+import { areConsumablesHourly, type CostColumn, type CostKey } from '../cost/column.ts';
 import { inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
 
 /** What a piece takes and costs, minor units, split by what could be changed. */
@@ -97,8 +97,7 @@ export function presentCost(
     const found = lines.filter(({ key }) => keys.includes(key)).map(({ each }) => each);
     return totalOf(label, cost.unit, found);
   };
-  const isHourly = lines.some(({ key, takes }) => key === 'consumables' && takes.unit === 'min');
-  const timed: readonly CostKey[] = isHourly ? ['overhead', 'consumables'] : ['overhead'];
+  const timed: readonly CostKey[] = areConsumablesHourly(lines) ? ['overhead', 'consumables'] : ['overhead'];
   const besides = of('studio and consumables', timed);
   const metalKeys: readonly CostKey[] = ['metal', 'solder', 'scrap'];
   const others = lines

@@ -4,6 +4,7 @@ import { showValue } from '../figure/show.ts';
 import type { CostColumn } from '../cost/column.ts';
 import type { PriceRule } from '../studio/selling.ts';
 import type { PriceSchool } from '../studio/price-schools.ts';
+import { payPerHour } from './pay-per-hour.ts';
 import { upToPricePoint } from './price-points.ts';
 import { schoolFigure, targetFigure, wholesaleBySchool, type CostGroups } from './schools.ts';
 
@@ -67,7 +68,7 @@ export function pricesOf(
     wholesale,
     retail,
     left,
-    perHour: perHour(wholesale, cost, labour, minutes),
+    perHour: payPerHour(wholesale, cost, labour, minutes),
     shopAsks: reckoned(
       'what a shop would ask',
       asks,
@@ -125,15 +126,4 @@ function onPoint(label: string, exact: Figure, minor: number, leastMinor: number
     return `${exact.how} = ${showValue(exact.value, exact.unit)}, ${minor < exact.value ? 'down to whole coins' : up}`;
   };
   return reckoned(label, minor, exact.unit, how, exact.from);
-}
-
-/** What a price without tax and fees pays an hour at the bench. @param price  minor units, whole */
-function perHour(price: Figure, cost: Figure, labour: Figure, minutes: Figure): Figure | null {
-  if (!(minutes.value > 0)) return null;
-  const { unit } = cost;
-  const paid = price.value - (cost.value - labour.value);
-  const money = (value: number) => inSum(value, unit);
-  const how = () =>
-    `(${money(price.value)} − ${money(cost.value)} + ${money(labour.value)}) ÷ ${inSum(minutes.value)} × 60`;
-  return reckoned('pays the bench', (paid / minutes.value) * 60, `${unit}/h`, how, [price, cost, labour, minutes]);
 }

@@ -1,4 +1,5 @@
 // What moves the pay: metal, minutes and price each a tenth up or down, the others as they are.
+import { areConsumablesHourly } from '../cost/column.ts';
 import type { ChannelResult } from './channels.ts';
 import type { PieceCount } from './count.ts';
 import { keepsOf } from './channels.ts';
@@ -25,7 +26,7 @@ export function sensitivity(
   const amount = (...keys: readonly string[]) =>
     column.lines.reduce((sum, { key, each }) => sum + (keys.includes(key) ? each.value : 0), 0);
   const metal = amount('metal', 'solder', 'scrap');
-  const perMinute = amount('overhead') + (hourlyConsumables(column) ? amount('consumables') : 0);
+  const perMinute = amount('overhead') + (areConsumablesHourly(column.lines) ? amount('consumables') : 0);
   const rest = column.cost.value - amount('labour') - metal - perMinute;
   const keeps = keepsOf(result.channel, rule);
   const fee = result.channel.feeEach.value;
@@ -44,6 +45,3 @@ export function sensitivity(
     both('metal', (factor) => pay(1, 1, factor)),
   ].sort((a, b) => Math.abs(b.higher - b.lower) - Math.abs(a.higher - a.lower));
 }
-
-const hourlyConsumables = (column: PieceCount['column']) =>
-  column.lines.some(({ key, takes }) => key === 'consumables' && takes.unit === 'min');
