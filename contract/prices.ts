@@ -1,7 +1,7 @@
 // Prices over the wire: what a piece was priced at and why, and setting further prices. None is ever changed.
 import { z } from 'zod';
 import { noteSchema } from '../core/measure/typed.ts';
-import { priceHows } from '../core/price/standing.ts';
+import { priceHows, sizePricesSchema } from '../core/price/standing.ts';
 import { idSchema } from './document.ts';
 
 const priceEntrySchema = z.object({
@@ -15,6 +15,7 @@ const priceEntrySchema = z.object({
   fixOn: z.string().nullable(),
   how: z.enum(priceHows),
   why: z.string(),
+  sizes: sizePricesSchema,
 });
 export type PriceEntry = z.infer<typeof priceEntrySchema>;
 /** Latest first. */
@@ -30,6 +31,8 @@ export const newPricesSchema = z.strictObject({
         pieceId: idSchema,
         wholesaleMinor: z.int().min(0),
         retailMinor: z.int().min(0),
+        /** Left out: those set before stand. */
+        sizes: sizePricesSchema.optional(),
       }),
     )
     .min(1)

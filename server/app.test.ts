@@ -107,6 +107,7 @@ describe('a piece', () => {
       wholesaleMinor: 700,
       retailMinor: 1600,
       how: 'accepted',
+      sizes: {},
     });
   });
 

@@ -88,6 +88,22 @@ describe('prices', () => {
     expect((await history())[0]).toMatchObject({ wholesaleMinor: 1, why: 'a gift to the lifeboat' });
   });
 
+  test('a size is set by hand beside the piece, and stands while the piece is priced again', async () => {
+    const of = (sizes: object | undefined, wholesaleMinor: number, why = 'by size') =>
+      ask('POST', '/api/prices', {
+        how: 'set',
+        why,
+        prices: [{ pieceId: piece.id, wholesaleMinor, retailMinor: 20_000, ...(sizes && { sizes }) }],
+      });
+    const large = { large: { wholesaleMinor: 9900, retailMinor: 22_000 } };
+    expect((await of(large, 9000)).status).toBe(201);
+    expect((await of(undefined, 9100)).status).toBe(201);
+    expect(await priceOf()).toMatchObject({ wholesaleMinor: 9100, sizes: large });
+    await of({}, 9100);
+    expect((await priceOf())?.sizes).toEqual({});
+    expect((await of({ large: { wholesaleMinor: 1, retailMinor: 2 } }, 9000, '')).status).toBe(400);
+  });
+
   test('several are set together or not at all', async () => {
     const both = await ask('POST', '/api/prices', {
       how: 'group',

@@ -21,9 +21,36 @@ test('as set in the price book it stands at that price', () => {
     wholesaleMinor: 3100,
     retailMinor: 7000,
     how: 'set' as const,
+    sizes: {},
   };
   const set = lineSheetItem(pendant, priced, (size) => countPiece(pendant, workshopRates, workshopFix, { size }));
   expect(set.sizes[0]).toMatchObject({ wholesale: 3100, retail: 7000 });
+});
+
+test('a size set by hand stands at that, the others at the rule; one price for all holds for all', () => {
+  const size = (id: string) => ({ id, name: id, values: {} });
+  const sized = {
+    ...pendant,
+    sizes: { ...pendant.sizes, price: 'each' as const, rows: [size('s'), size('m'), size('l')] },
+  };
+  const priced = {
+    currency: 'GBP',
+    fixOn: null,
+    costMinor: 1,
+    wholesaleMinor: 3100,
+    retailMinor: 7000,
+    how: 'set' as const,
+    sizes: { l: { wholesaleMinor: 4400, retailMinor: 9900 } },
+  };
+  const counted = (id?: string) => countPiece(sized, workshopRates, workshopFix, { size: id });
+  const rule = counted('m').prices;
+  expect(lineSheetItem(sized, priced, counted).sizes).toMatchObject([
+    { wholesale: 3100, retail: 7000 },
+    { wholesale: rule.wholesale.value, retail: rule.retail.value },
+    { wholesale: 4400, retail: 9900 },
+  ]);
+  const alike = { ...sized, sizes: { ...sized.sizes, price: 'one' as const } };
+  expect(lineSheetItem(alike, priced, counted).sizes.map(({ wholesale }) => wholesale)).toEqual([3100, 3100, 3100]);
 });
 
 test('rows have a cell for each head, money with the currency’s own digits', () => {

@@ -1,7 +1,7 @@
 // The line sheet: what a shop is shown of each piece, and the same as labels for the table.
 import type { Piece } from '../piece/piece.ts';
 import type { PieceCount } from './count.ts';
-import type { Priced } from './standing.ts';
+import { sizePrice, type Priced } from './standing.ts';
 
 interface LineSheetSize {
   readonly name: string;
@@ -26,7 +26,7 @@ export interface LineSheetItem {
 
 /**
  * @param countOf  counts the piece in a size
- * @param priced   what it sells for; a price set for the piece holds for its first size, and for all at one price
+ * @param priced   what it sells for
  */
 export function lineSheetItem(
   piece: Piece,
@@ -44,13 +44,8 @@ export function lineSheetItem(
     photo: piece.photos[0]?.id ?? '',
     soldBy: piece.soldBy,
     sizes: counts.map(({ prices, weight }, index) => {
-      const isSet = priced !== null && (index === 0 || piece.sizes.price === 'one');
-      return {
-        name: rows[index]?.name ?? '',
-        grams: weight.value,
-        wholesale: isSet ? priced.wholesaleMinor : prices.wholesale.value,
-        retail: isSet ? priced.retailMinor : prices.retail.value,
-      };
+      const { wholesale, retail } = sizePrice(priced, piece, index, prices);
+      return { name: rows[index]?.name ?? '', grams: weight.value, wholesale, retail };
     }),
   };
 }

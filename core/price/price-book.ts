@@ -16,7 +16,9 @@ export interface PriceLine {
   /** What the studio's rule asks at these prices of metal. */
   readonly ruleWholesale: number;
   readonly ruleRetail: number;
-  /** What is left of what comes in over the cost, and that as a share of the price asked. */
+  /** What comes in of the price asked, once the channel's fees, its share and the tax are off. */
+  readonly received: number;
+  /** What is left of that over the cost, and that as a share of the price asked. */
   readonly left: number;
   readonly margin: number;
   /** Pay for a bench hour; null when no time is entered. */
@@ -58,6 +60,7 @@ export function priceLine(
     retail,
     ruleWholesale: rule.wholesale,
     ruleRetail: rule.retail,
+    received,
     left,
     margin: asked > 0 ? left / asked : 0,
     perHour: valuation.minutes > 0 ? ((left + labour) / valuation.minutes) * 60 : null,
@@ -65,6 +68,29 @@ export function priceLine(
     isUnderFloor: wholesale < floor,
     holds: rule.wholesale <= wholesale,
   };
+}
+
+/** What some prices of metal do to a whole book. */
+export interface BookEffects {
+  readonly failing: number;
+  readonly underFloor: number;
+  /** Margin and pay for a bench hour of the piece in the middle; null in an empty book. */
+  readonly margin: number | null;
+  readonly perHour: number | null;
+}
+
+export function bookEffects(lines: readonly PriceLine[]): BookEffects {
+  return {
+    failing: lines.filter(({ holds }) => !holds).length,
+    underFloor: lines.filter(({ isUnderFloor }) => isUnderFloor).length,
+    margin: middle(lines.map(({ margin }) => margin)),
+    perHour: middle(lines.flatMap(({ perHour }) => perHour ?? [])),
+  };
+}
+
+// Of an even number the upper one: it is a piece of the book, not a sum between two.
+function middle(values: readonly number[]): number | null {
+  return [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? null;
 }
 
 /** A change of many prices at once. */

@@ -16,6 +16,8 @@ export interface Prices {
   readonly retail: Figure;
   /** What wholesale leaves over the cost. */
   readonly left: Figure;
+  /** That as a share of the price, %; null at no price. */
+  readonly margin: Figure | null;
   /** What wholesale pays the bench per hour once everything but the hands is paid; null when no time is entered. */
   readonly perHour: Figure | null;
   /** What a shop would ask that makes its usual factor of the wholesale price. */
@@ -54,13 +56,7 @@ export function pricesOf(
   const wholesale = onPoint('wholesale', exact, wholesaleMinor(exact.value, school, rule), rule.leastWholesaleMinor);
   const retail = retailFigure(wholesale, school, target, rule);
   const money = (value: number) => inSum(value, currency);
-  const left = reckoned(
-    'left at wholesale',
-    wholesale.value - cost.value,
-    currency,
-    () => `${money(wholesale.value)} − ${money(cost.value)}`,
-    [wholesale, cost],
-  );
+  const left = leftOf(wholesale, cost);
   const labour = column.lines.find((line) => line.key === 'labour')?.each ?? given('bench time', 0, currency, 'none');
   const asks = wholesale.value * rule.shopFactor.value * (rule.tax.how === 'included' ? 1 + rule.tax.rate.value : 1);
   return {
@@ -68,6 +64,7 @@ export function pricesOf(
     wholesale,
     retail,
     left,
+    margin: marginOf(wholesale, left),
     perHour: payPerHour(wholesale, cost, labour, minutes),
     shopAsks: reckoned(
       'what a shop would ask',
@@ -77,6 +74,20 @@ export function pricesOf(
       [wholesale, rule.shopFactor, ...(rule.tax.how === 'included' ? [rule.tax.rate] : [])],
     ),
   };
+}
+
+/** What a wholesale price leaves over the cost. */
+export function leftOf(wholesale: Figure, cost: Figure): Figure {
+  const { unit } = cost;
+  const how = () => `${inSum(wholesale.value, unit)} − ${inSum(cost.value, unit)}`;
+  return reckoned('left at wholesale', wholesale.value - cost.value, unit, how, [wholesale, cost]);
+}
+
+/** What is left of a price as a share of it, %; null at no price. A margin is of the price, a mark-up of the cost. */
+export function marginOf(price: Figure, left: Figure): Figure | null {
+  if (!(price.value > 0)) return null;
+  const how = () => `${inSum(left.value, left.unit)} ÷ ${inSum(price.value, price.unit)}`;
+  return reckoned('margin', (left.value / price.value) * 100, '%', how, [left, price]);
 }
 
 /** Wholesale and retail of a cost alone, without their working: for whole books and live sliders. @returns minor units */

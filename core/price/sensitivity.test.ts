@@ -51,6 +51,15 @@ test('the curve has the usual batches and the piece’s own, each cheaper than t
   expect(points.map(({ batchSize }) => batchSize)).toEqual([...usualBatches, 10].sort((a, b) => a - b));
   const costs = points.map((point) => point.count.column.cost.value);
   expect([...costs].sort((a, b) => b - a)).toEqual(costs);
+  // The margin at one price: what each costs less is margin won, share for share; at the usual batch it is the price's own.
+  const price = count.prices.wholesale.value;
+  points.forEach(({ margin }, index) =>
+    expect(margin?.value).toBeCloseTo((1 - (costs[index] ?? NaN) / price) * 100, 9),
+  );
+  expect(points.find(({ batchSize }) => batchSize === 10)?.margin?.value).toBeCloseTo(
+    count.prices.margin?.value ?? NaN,
+    9,
+  );
   // Set-up of 10 minutes: alone all of them, at 0.70 a minute with hands, studio and consumables.
   expect((costs[0] ?? 0) - (costs.at(-1) ?? 0)).toBeCloseTo(70 * (10 - 10 / 60), -1);
 });

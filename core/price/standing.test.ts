@@ -15,6 +15,7 @@ const then = {
   wholesaleMinor: 6000,
   retailMinor: 13000,
   how: 'accepted' as const,
+  sizes: {},
 };
 
 test('a price holds while the rule asks no more than it', () => {

@@ -6,7 +6,7 @@ import { pieceSchema } from '../piece/piece.ts';
 import { readRates } from '../studio/rates.ts';
 import { countPiece } from './count.ts';
 import { pendant, workshop, workshopFix, workshopRates } from './fixtures/workshop.ts';
-import { changed, priceLine } from './price-book.ts';
+import { bookEffects, changed, priceLine } from './price-book.ts';
 import { priceMinor } from './prices.ts';
 import { finePrices, moved, revalue, valuePiece } from './valuation.ts';
 
@@ -83,6 +83,7 @@ describe('a line of the price book', () => {
     wholesaleMinor: count.prices.wholesale.value,
     retailMinor: 9900,
     how: 'set' as const,
+    sizes: {},
   };
 
   test('shows the price as set, what it leaves and pays, as the piece’s own page does', () => {
@@ -108,6 +109,15 @@ describe('a line of the price book', () => {
     expect(priceLine(valuation, { ...priced, currency: 'EUR' }, workshopRates, prices).retail).toBe(
       count.prices.retail.value,
     );
+  });
+
+  test('the whole book: how many fail, and the piece in the middle', () => {
+    const at = (wholesaleMinor: number) => priceLine(valuation, { ...priced, wholesaleMinor }, workshopRates, prices);
+    const { wholesaleMinor } = priced;
+    const [poor, fair, good] = [at(wholesaleMinor - 500), at(wholesaleMinor), at(wholesaleMinor + 900)];
+    const effects = bookEffects([good, poor, fair]);
+    expect(effects).toMatchObject({ failing: 1, margin: fair.margin, perHour: fair.perHour });
+    expect(bookEffects([])).toEqual({ failing: 0, underFloor: 0, margin: null, perHour: null });
   });
 
   test('changed together: by a share, an amount, or to the rule', () => {

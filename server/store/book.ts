@@ -97,11 +97,15 @@ export class Book {
   setPrices({ how, why, prices }: NewPrices): PriceEntry[] {
     const { rates, fix } = this.#basis();
     return this.#ledger.transaction(() =>
-      prices.map(({ pieceId, wholesaleMinor, retailMinor }, index) => {
+      prices.map(({ pieceId, wholesaleMinor, retailMinor, sizes }, index) => {
         const piece = this.pieces.get(pieceId);
         const body = piece.accepted ?? piece.body;
-        const costMinor = countPiece(body, rates, fix).column.cost.value;
-        if (wholesaleMinor < costMinor && !why.trim() && how !== 'undone')
+        const cost = (size?: string) => countPiece(body, rates, fix, { size }).column.cost.value;
+        const costMinor = cost();
+        const isBelow =
+          wholesaleMinor < costMinor ||
+          Object.entries(sizes ?? {}).some(([size, price]) => price.wholesaleMinor < cost(size));
+        if (isBelow && !why.trim() && how !== 'undone')
           refuse(
             [
               {
@@ -121,6 +125,7 @@ export class Book {
           fixOn: fix?.on ?? null,
           how,
           why,
+          sizes: sizes ?? this.prices.last(pieceId)?.sizes ?? {},
         });
       }),
     )();
@@ -246,6 +251,7 @@ export class Book {
       wholesaleMinor: prices.wholesale.value,
       retailMinor: prices.retail.value,
       how: 'accepted',
+      sizes: {},
     };
   }
 

@@ -198,7 +198,7 @@ const SELECT = `
          -- a piece sells for what it was priced at last, which may be later than its revision
          coalesce(
            (select json_object('currency', currency, 'fixOn', fix_on, 'costMinor', cost_minor,
-                               'wholesaleMinor', wholesale_minor, 'retailMinor', retail_minor, 'how', how)
+                               'wholesaleMinor', wholesale_minor, 'retailMinor', retail_minor, 'how', how, 'sizes', json(sizes))
               from price_entry where piece_id = document.id order by price_entry.id desc limit 1),
            document_revision.priced
          ) as priced

@@ -1,5 +1,6 @@
 // Prices of pieces in the ledger: lines that are only ever added; the last of a piece is what it sells for.
 import type { PriceEntry } from '../../contract/prices.ts';
+import { sizePricesSchema } from '../../core/price/standing.ts';
 import type { Ledger } from './ledger.ts';
 
 interface Row {
@@ -13,6 +14,7 @@ interface Row {
   fix_on: string | null;
   how: PriceEntry['how'];
   why: string;
+  sizes: string;
 }
 
 export class Prices {
@@ -45,10 +47,10 @@ export class Prices {
     const { lastInsertRowid } = this.#ledger
       .prepare(
         `insert into price_entry
-           (piece_id, recorded_at, currency, wholesale_minor, retail_minor, cost_minor, fix_on, how, why)
-         values (:pieceId, :at, :currency, :wholesaleMinor, :retailMinor, :costMinor, :fixOn, :how, :why)`,
+           (piece_id, recorded_at, currency, wholesale_minor, retail_minor, cost_minor, fix_on, how, why, sizes)
+         values (:pieceId, :at, :currency, :wholesaleMinor, :retailMinor, :costMinor, :fixOn, :how, :why, :sizes)`,
       )
-      .run({ ...entry, at });
+      .run({ ...entry, sizes: JSON.stringify(entry.sizes), at });
     return { ...entry, id: Number(lastInsertRowid), at };
   }
 }
@@ -65,5 +67,6 @@ function read(row: Row): PriceEntry {
     fixOn: row.fix_on,
     how: row.how,
     why: row.why,
+    sizes: sizePricesSchema.parse(JSON.parse(row.sizes)),
   };
 }

@@ -1,5 +1,5 @@
 // Cost and margin by how many are made at once.
-import { line, scaleLinear } from 'd3';
+import { extent, line, scaleLinear } from 'd3';
 import { useCallback } from 'react';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { batchCurve, type CurvePoint } from '../../../core/price/batch-curve.ts';
@@ -8,7 +8,7 @@ import { useBasis, type Basis } from '../../app/reckoning.ts';
 import { useSliced } from '../../app/use-sliced.ts';
 
 const WIDTH = 400;
-const HEIGHT = 92;
+const HEIGHT = 74;
 const EDGE = { top: 10, bottom: 8 };
 /** Of the words before the figures; the points stand over the columns of the table below. */
 const WORDS = 62;
@@ -25,40 +25,18 @@ export function BatchCurve({ piece }: { piece: Piece }) {
   const points = useSliced(start);
   const first = points?.[0];
   if (!points || !first) return null;
-  const costs = points.map(({ count }) => count.column.cost.value);
   const { unit } = first.count.column.cost;
-  const column = (WIDTH - WORDS) / points.length;
-  const x = (index: number) => WORDS + column * (index + 1) - 14;
-  const y = scaleLinear(
-    [Math.min(...costs), Math.max(...costs, Math.min(...costs) + 1)],
-    [HEIGHT - EDGE.bottom, EDGE.top],
-  );
-  const path = line<CurvePoint>(
-    (_point, index) => x(index),
-    ({ count }) => y(count.column.cost.value),
-  )(points);
   return (
     <section aria-labelledby="curve" className="mt-6">
       <h2 id="curve">By how many are made at once</h2>
-      <svg
-        width="100%"
-        viewBox={`0 0 ${String(WIDTH)} ${String(HEIGHT)}`}
-        className="mt-1 text-[13px]"
-        aria-hidden="true"
-      >
-        <path d={path ?? ''} fill="none" stroke="var(--act)" strokeWidth={2} />
-        {points.map(({ batchSize, count }, index) => (
-          <circle
-            key={batchSize}
-            cx={x(index)}
-            cy={y(count.column.cost.value)}
-            r={4}
-            fill="var(--page)"
-            stroke="var(--act)"
-            strokeWidth={2}
-          />
-        ))}
-      </svg>
+      <p className="aside mt-1">cost of one</p>
+      <Curve values={points.map(({ count }) => count.column.cost.value)} />
+      {first.margin && (
+        <>
+          <p className="aside">margin, at the price of the usual batch</p>
+          <Curve values={points.map(({ margin }) => margin?.value ?? 0)} dashed />
+        </>
+      )}
       <table className="count" aria-label="Cost by batch size">
         <colgroup>
           <col style={{ width: `${String((WORDS / WIDTH) * 100)}%` }} />
@@ -76,43 +54,73 @@ export function BatchCurve({ piece }: { piece: Piece }) {
           </tr>
         </thead>
         <tbody>
-          <Line label="cost" points={points} of={({ column }) => showValue(column.cost.value, unit)} />
-          <Line label="minutes" points={points} of={({ minutes }) => showValue(minutes.value, 'min')} />
-          <Line
-            label="margin"
-            points={points}
-            of={({ column }) => {
-              // At the price of the usual batch, whatever it cost to make.
-              const price = usualPrice(points, piece);
-              return price > 0 ? `${(((price - column.cost.value) / price) * 100).toFixed(0)} %` : '';
-            }}
-          />
+          <Line label="cost" points={points} of={({ count }) => showValue(count.column.cost.value, unit)} />
+          <Line label="minutes" points={points} of={({ count }) => showValue(count.minutes.value, 'min')} />
+          <Line label="margin, %" points={points} of={({ margin }) => (margin ? showValue(margin.value, '%') : '')} />
         </tbody>
       </table>
     </section>
   );
 }
 
-function usualPrice(points: readonly CurvePoint[], { batchSize }: Piece): number {
-  const usual = points.find((point) => String(point.batchSize) === batchSize.trim()) ?? points[0];
-  return usual?.count.prices.wholesale.value ?? 0;
+/** One line over the columns of the table; the shape of its points tells it from the other without colour. */
+function Curve({ values, dashed = false }: { values: readonly number[]; dashed?: boolean }) {
+  const [least = 0, most = 1] = extent(values);
+  const column = (WIDTH - WORDS) / values.length;
+  const x = (index: number) => WORDS + column * (index + 1) - 14;
+  // A level line stands in the middle.
+  const y = scaleLinear(most > least ? [least, most] : [least - 1, least + 1], [HEIGHT - EDGE.bottom, EDGE.top]);
+  const path = line<number>((_value, index) => x(index), y)(values);
+  return (
+    <svg width="100%" viewBox={`0 0 ${String(WIDTH)} ${String(HEIGHT)}`} aria-hidden="true">
+      <path
+        d={path ?? ''}
+        fill="none"
+        stroke={dashed ? 'var(--good)' : 'var(--act)'}
+        strokeWidth={2}
+        strokeDasharray={dashed ? '6 4' : undefined}
+      />
+      {values.map((value, index) =>
+        dashed ? (
+          <rect
+            key={index}
+            x={x(index) - 4}
+            y={y(value) - 4}
+            width={8}
+            height={8}
+            fill="var(--page)"
+            stroke="var(--good)"
+            strokeWidth={2}
+          />
+        ) : (
+          <circle
+            key={index}
+            cx={x(index)}
+            cy={y(value)}
+            r={4}
+            fill="var(--page)"
+            stroke="var(--act)"
+            strokeWidth={2}
+          />
+        ),
+      )}
+    </svg>
+  );
 }
 
-function Line({
-  label,
-  points,
-  of,
-}: {
-  label: string;
-  points: readonly CurvePoint[];
-  of: (count: CurvePoint['count']) => string;
-}) {
+interface LineProps {
+  readonly label: string;
+  readonly points: readonly CurvePoint[];
+  readonly of: (point: CurvePoint) => string;
+}
+
+function Line({ label, points, of }: LineProps) {
   return (
     <tr>
-      <td className="py-[3px]! text-[14px]">{label}</td>
-      {points.map(({ batchSize, count }) => (
-        <td key={batchSize} className="num text-right text-[14px]">
-          {of(count)}
+      <td className="py-[3px]! text-[14px] whitespace-nowrap">{label}</td>
+      {points.map((point) => (
+        <td key={point.batchSize} className="num text-right text-[14px]">
+          {of(point)}
         </td>
       ))}
     </tr>

@@ -21,6 +21,7 @@ import { MustBeTrueBox } from './must-be-true-box.tsx';
 import { PriceHistory } from './price-history.tsx';
 import { SchoolsTable } from './schools-table.tsx';
 import { SellsFor } from './sells-for.tsx';
+import { SizePricesTable } from './size-prices.tsx';
 import { Tornado } from './tornado.tsx';
 
 export function PriceSheetScreen() {
@@ -50,6 +51,7 @@ function PriceSheet({ inHand }: { inHand: DocumentInHand<Piece> }) {
             </h1>
             <DraftLine name={name} open={open} problems={count.problems.filter(blocks).length} />
             <SellsFor id={open.key.id} priced={open.stored.priced} count={count} />
+            <SizePricesTable id={open.key.id} piece={body} priced={open.stored.priced} count={count} />
             <SchoolsTable piece={body} count={count} edit={edit} />
             <ChannelTable count={count} cost={cost} priced={open.stored.priced} />
             <MustBeTrueBox piece={body} count={count} cost={cost} basis={basis} edit={edit} />

@@ -4,6 +4,7 @@ import type { Piece } from '../../../core/piece/piece.ts';
 import type { PieceCount } from '../../../core/price/count.ts';
 import { pricesOf, type Prices } from '../../../core/price/prices.ts';
 import { priceSchools, type PriceSchool } from '../../../core/studio/price-schools.ts';
+import { showValue } from '../../../core/figure/show.ts';
 import { useBasis } from '../../app/reckoning.ts';
 import type { Edit } from '../../app/use-document.ts';
 import { Choice } from '../../parts/choice.tsx';
@@ -79,13 +80,7 @@ export function SchoolsTable({ piece, count, edit }: SchoolsTableProps) {
                 <td className="end">
                   <Num figure={prices.retail} />
                 </td>
-                <td className="end">
-                  <span className="num">
-                    {prices.wholesale.value > 0
-                      ? `${((prices.left.value / prices.wholesale.value) * 100).toFixed(0)} %`
-                      : ''}
-                  </span>
-                </td>
+                <td className="end num">{prices.margin && `${showValue(prices.margin.value, '%')} %`}</td>
                 <td className="end">{prices.perHour && <Num figure={prices.perHour} />}</td>
               </tr>,
               opened === school && (

@@ -1,7 +1,8 @@
 // What a move of the metal does to the whole book, as the slider is dragged.
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { Slider } from 'radix-ui';
 import { fixMetalNames, fixMetals } from '../../../core/metal/fix.ts';
+import { bookEffects, type BookEffects } from '../../../core/price/price-book.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { useBasis } from '../../app/reckoning.ts';
 import { Choice } from '../../parts/choice.tsx';
@@ -10,16 +11,22 @@ import { noMove, type BookPrice, type MetalMove } from './use-price-lines.ts';
 const MOST = 60;
 
 interface MetalMoveProps {
-  readonly move: MetalMove;
+  /** Told of every move; what it does may come a moment later. */
   readonly onMove: (move: MetalMove) => void;
   readonly now: readonly BookPrice[];
   readonly moved: readonly BookPrice[];
 }
 
-export function MetalMoveBox({ move, onMove, now, moved }: MetalMoveProps) {
+export function MetalMoveBox({ onMove, now, moved }: MetalMoveProps) {
+  const [move, setMove] = useState(noMove);
+  const to = (next: MetalMove) => {
+    setMove(next);
+    onMove(next);
+  };
   const { fix, rates } = useBasis();
   const metals = fixMetals.filter((metal) => fix?.prices[metal]);
-  const before = useMemo(() => effects.map(({ of }) => of(now)), [now]);
+  const before = useMemo(() => bookEffects(now.map(({ line }) => line)), [now]);
+  const after = useMemo(() => bookEffects(moved.map(({ line }) => line)), [moved]);
   const per = Math.round(move.share * 100);
   const words = per === 0 ? 'as they are' : `${per > 0 ? 'up' : 'down'} ${String(Math.abs(per))} %`;
   return (
@@ -33,11 +40,11 @@ export function MetalMoveBox({ move, onMove, now, moved }: MetalMoveProps) {
             ...metals.map((value) => ({ value, label: fixMetalNames[value] })),
           ]}
           label="Which metal moves"
-          onChange={(metal) => onMove({ ...move, metal: metal as MetalMove['metal'] })}
+          onChange={(metal) => to({ ...move, metal: metal as MetalMove['metal'] })}
         />{' '}
         <b className="num">{words}</b>
         {per !== 0 && (
-          <button type="button" className="link chrome ml-3" onClick={() => onMove({ ...noMove, metal: move.metal })}>
+          <button type="button" className="link chrome ml-3" onClick={() => to({ ...noMove, metal: move.metal })}>
             Back to the fix
           </button>
         )}
@@ -48,7 +55,7 @@ export function MetalMoveBox({ move, onMove, now, moved }: MetalMoveProps) {
         max={MOST}
         step={1}
         value={[per]}
-        onValueChange={([value = 0]) => onMove({ ...move, share: value / 100 })}
+        onValueChange={([value = 0]) => to({ ...move, share: value / 100 })}
       >
         <Slider.Track className="relative h-[3px] grow bg-rule">
           <span className="absolute top-[-6px] left-1/2 h-[15px] w-px bg-ink" aria-hidden="true" />
@@ -74,11 +81,11 @@ export function MetalMoveBox({ move, onMove, now, moved }: MetalMoveProps) {
           </tr>
         </thead>
         <tbody>
-          {effects.map(({ label, of, unit }, index) => (
-            <tr key={label}>
+          {effects.map(({ key, label, unit }) => (
+            <tr key={key}>
               <td className="py-[5px]!">{label}</td>
-              <td className="num text-right">{shown(before[index] ?? null, unit, rates.currency)}</td>
-              <td className="num text-right font-semibold">{shown(of(moved), unit, rates.currency)}</td>
+              <td className="num text-right">{shown(before[key], unit, rates.currency)}</td>
+              <td className="num text-right font-semibold">{shown(after[key], unit, rates.currency)}</td>
             </tr>
           ))}
         </tbody>
@@ -87,24 +94,12 @@ export function MetalMoveBox({ move, onMove, now, moved }: MetalMoveProps) {
   );
 }
 
-const effects: readonly {
-  label: string;
-  of: (lines: readonly BookPrice[]) => number | null;
-  unit: 'count' | '%' | 'hour';
-}[] = [
-  { label: 'Prices that no longer hold', of: (lines) => lines.filter(({ line }) => !line.holds).length, unit: 'count' },
-  { label: 'Under their floor', of: (lines) => lines.filter(({ line }) => line.isUnderFloor).length, unit: 'count' },
-  { label: 'Margin, middle piece', of: (lines) => middle(lines.map(({ line }) => line.margin)), unit: '%' },
-  {
-    label: 'An hour, middle piece',
-    of: (lines) => middle(lines.flatMap(({ line }) => line.perHour ?? [])),
-    unit: 'hour',
-  },
+const effects: readonly { key: keyof BookEffects; label: string; unit: 'count' | '%' | 'hour' }[] = [
+  { key: 'failing', label: 'Prices that no longer hold', unit: 'count' },
+  { key: 'underFloor', label: 'Under their floor', unit: 'count' },
+  { key: 'margin', label: 'Margin, middle piece', unit: '%' },
+  { key: 'perHour', label: 'An hour, middle piece', unit: 'hour' },
 ];
-
-function middle(values: readonly number[]): number | null {
-  return [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? null;
-}
 
 function shown(value: number | null, unit: 'count' | '%' | 'hour', currency: string): string {
   if (value === null) return '';

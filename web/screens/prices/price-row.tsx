@@ -19,6 +19,7 @@ interface PriceRowProps {
   readonly isChosen: boolean;
   readonly onChoose: (id: string, chosen: boolean) => void;
   readonly setPrices: SetPrices;
+  readonly hasFees: boolean;
   readonly measure: (row: HTMLTableSectionElement | null) => void;
 }
 
@@ -28,6 +29,7 @@ export function PriceRow({
   isChosen,
   onChoose,
   setPrices,
+  hasFees,
   measure,
 }: PriceRowProps) {
   const { rates } = useBasis();
@@ -109,6 +111,11 @@ export function PriceRow({
         </td>
         {field('wholesale')}
         {field('retail')}
+        {hasFees && (
+          <td className="end">
+            <Num figure={money(line.received)} />
+          </td>
+        )}
         <td className={`end num ${line.isUnderFloor ? 'text-stop' : ''}`}>
           <span className="num">{(line.margin * 100).toFixed(0)} %</span>
           <span className="aside block">{line.isUnderFloor ? <b className="text-stop">under floor</b> : ''}</span>
@@ -124,7 +131,7 @@ export function PriceRow({
       {refusal && (
         <tr>
           <td />
-          <td colSpan={6} id={`price-${piece.id}`}>
+          <td colSpan={hasFees ? 7 : 6} id={`price-${piece.id}`}>
             <p className="problem">{refusal}</p>
             <span className="flex items-baseline gap-3 pb-2 text-[14px]">
               <Field

@@ -6,7 +6,7 @@ import { PriceRow } from './price-row.tsx';
 import type { BookPrice } from './use-price-lines.ts';
 import type { SetPrices } from './use-set-prices.ts';
 
-const sortKeys = ['name', 'cost', 'wholesale', 'retail', 'margin', 'perHour'] as const;
+const sortKeys = ['name', 'cost', 'wholesale', 'retail', 'received', 'margin', 'perHour'] as const;
 export type PriceSort = (typeof sortKeys)[number];
 
 const heads = {
@@ -14,6 +14,7 @@ const heads = {
   cost: 'cost',
   wholesale: 'wholesale',
   retail: 'retail',
+  received: 'comes in',
   margin: 'margin',
   perHour: 'an hour',
 } as const satisfies Record<PriceSort, string>;
@@ -44,12 +45,24 @@ interface PriceTableProps {
   readonly onChoose: (id: string, chosen: boolean) => void;
   readonly onChooseAll: (chosen: boolean) => void;
   readonly setPrices: SetPrices;
+  /** Whether they are sold in a way that keeps something of the price. */
+  readonly hasFees: boolean;
 }
 
-export function PriceTable({ lines, sorting, onSort, chosen, onChoose, onChooseAll, setPrices }: PriceTableProps) {
+export function PriceTable({
+  lines,
+  sorting,
+  onSort,
+  chosen,
+  onChoose,
+  onChooseAll,
+  setPrices,
+  hasFees,
+}: PriceTableProps) {
   const table = useRef<HTMLTableElement>(null);
   const [top, setTop] = useState(0);
   useLayoutEffect(() => setTop(table.current?.offsetTop ?? 0), []);
+  const shownKeys = sortKeys.filter((key) => hasFees || key !== 'received');
   const rows = useWindowVirtualizer({
     count: lines.length,
     estimateSize: () => ROW_PX,
@@ -68,6 +81,7 @@ export function PriceTable({ lines, sorting, onSort, chosen, onChoose, onChooseA
         <col style={{ width: '6em' }} />
         <col style={{ width: '7.2em' }} />
         <col style={{ width: '6.6em' }} />
+        {hasFees && <col style={{ width: '5.8em' }} />}
         <col style={{ width: '5.6em' }} />
         <col style={{ width: '5.8em' }} />
       </colgroup>
@@ -82,7 +96,7 @@ export function PriceTable({ lines, sorting, onSort, chosen, onChoose, onChooseA
               onChange={(event) => onChooseAll(event.target.checked)}
             />
           </th>
-          {sortKeys.map((key) => (
+          {shownKeys.map((key) => (
             <th
               key={key}
               scope="col"
@@ -123,6 +137,7 @@ export function PriceTable({ lines, sorting, onSort, chosen, onChoose, onChooseA
               isChosen={chosen.has(book.piece.id)}
               onChoose={onChoose}
               setPrices={setPrices}
+              hasFees={hasFees}
             />
           )
         );

@@ -6,6 +6,7 @@ import { isWanted } from '../../../core/piece/book-order.ts';
 import { useGetPiecesQuery } from '../../app/api.ts';
 import { shortDay } from '../../app/dates.ts';
 import { useBasis } from '../../app/reckoning.ts';
+import { usePaced } from '../../app/use-paced.ts';
 import { useRested } from '../../app/use-rested.ts';
 import { useValuations } from '../../app/use-valuations.ts';
 import { Choice } from '../../parts/choice.tsx';
@@ -35,7 +36,7 @@ export function PricesScreen() {
   const pieces = useMemo(() => (data ?? NO_PIECES).filter(({ archivedAt }) => archivedAt === null), [data]);
   const bodies = useMemo(() => pieces.map(({ accepted, body }) => accepted ?? body), [pieces]);
   const { valuations, isDone } = useValuations(bodies);
-  const [move, setMove] = useState(noMove);
+  const [move, moveSoon] = usePaced(noMove);
   const [sold, setSold] = useState('');
   const now = usePriceLines(pieces, valuations, noMove, sold);
   const moved = usePriceLines(pieces, valuations, move, sold);
@@ -131,6 +132,7 @@ export function PricesScreen() {
                   onChoose={choose}
                   onChooseAll={(all) => setChosen(new Set(all ? shown.map(({ piece }) => piece.id) : []))}
                   setPrices={setPrices}
+                  hasFees={sold !== ''}
                 />
               ) : (
                 isDone && <p className="mt-4 text-soft">No price is like that.</p>
@@ -151,7 +153,7 @@ export function PricesScreen() {
         fix && (
           <>
             <FixProposals lines={now} setPrices={setPrices} />
-            <MetalMoveBox move={move} onMove={setMove} now={now} moved={moved} />
+            <MetalMoveBox onMove={moveSoon} now={now} moved={moved} />
             <PayScatter lines={scattered} />
           </>
         )

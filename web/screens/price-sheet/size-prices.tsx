@@ -1,0 +1,138 @@
+// Where each size has its own price: what the rule asks for it, and setting one by hand.
+import { useState } from 'react';
+import type { Piece } from '../../../core/piece/piece.ts';
+import { readMoney } from '../../../core/measure/read-money.ts';
+import { showValue } from '../../../core/figure/show.ts';
+import type { PieceCount } from '../../../core/price/count.ts';
+import { sizePrice, type Priced, type SizePrices } from '../../../core/price/standing.ts';
+import { useAddPricesMutation } from '../../app/api.ts';
+import { pieceCount, useBasis } from '../../app/reckoning.ts';
+import { problemOf } from '../../app/saving.ts';
+import { Field } from '../../parts/field.tsx';
+import { Num } from '../../parts/num.tsx';
+import { Row } from '../../parts/row.tsx';
+
+type PriceKey = 'wholesale' | 'retail';
+type Typed = Readonly<Record<string, Partial<Record<PriceKey, string>>>>;
+
+interface SizePricesProps {
+  readonly id: string;
+  readonly piece: Piece;
+  readonly priced: Priced | null;
+  /** Of its first size. */
+  readonly count: PieceCount;
+}
+
+export function SizePricesTable({ id, piece, priced, count }: SizePricesProps) {
+  const basis = useBasis();
+  const { currency } = basis.rates;
+  const [add, { error }] = useAddPricesMutation();
+  const [typed, setTyped] = useState<Typed>({});
+  const [why, setWhy] = useState('');
+  const plain = (minor: number) => showValue(minor, currency).replace(/,/g, '');
+  const rows = piece.sizes.rows.slice(1).map((row, index) => {
+    const { column, prices } = pieceCount(piece, basis, row.id);
+    const now = sizePrice(priced, piece, index + 1, prices);
+    const text = (key: PriceKey) => typed[row.id]?.[key] ?? plain(now[key]);
+    const read = (key: PriceKey) => readMoney(text(key), currency);
+    return { ...row, cost: column.cost, prices, now, text, read };
+  });
+  if (rows.length === 0 || piece.sizes.price !== 'each') return null;
+  const sentence =
+    rows
+      .flatMap(({ read }) => [read('wholesale'), read('retail')])
+      .flatMap((reading) => (reading.ok ? [] : reading.sentence))[0] ?? problemOf(error)?.detail;
+  // What is typed here and what was set before; a size at its rule's price follows the rule.
+  const set = async (reason: string, isKept: (size: string) => boolean) => {
+    const sizes: SizePrices = {};
+    for (const { id: size, now, read } of rows) {
+      const [wholesale, retail] = [read('wholesale'), read('retail')];
+      if (!wholesale.ok || !retail.ok) return;
+      if (isKept(size) && (now.isSet || typed[size]))
+        sizes[size] = { wholesaleMinor: Math.round(wholesale.value), retailMinor: Math.round(retail.value) };
+    }
+    const wholesaleMinor = priced?.wholesaleMinor ?? count.prices.wholesale.value;
+    const retailMinor = priced?.retailMinor ?? count.prices.retail.value;
+    const prices = [{ pieceId: id, wholesaleMinor, retailMinor, sizes }];
+    if (!('error' in (await add({ how: 'set', why: reason, prices })))) setTyped({});
+  };
+  return (
+    <section aria-labelledby="by-size" className="mt-4">
+      <h2 id="by-size">Sells for, by size</h2>
+      <table className="rows" aria-label="Prices by size">
+        <thead>
+          <tr>
+            <th scope="col" className="first">
+              size
+            </th>
+            <th scope="col" className="end">
+              cost
+            </th>
+            <th scope="col" className="end">
+              wholesale
+            </th>
+            <th scope="col" className="end">
+              retail
+            </th>
+            <th scope="col">
+              <span className="sr-only">how it is priced</span>
+            </th>
+          </tr>
+        </thead>
+        {rows.map(({ id: size, name, cost, prices, now, text }) => (
+          <Row key={size}>
+            <tr>
+              <td className="first">{name}</td>
+              <td className="end">
+                <Num figure={cost} />
+              </td>
+              {(['wholesale', 'retail'] as const).map((key) => (
+                <td key={key} className="end num">
+                  <Field
+                    end
+                    value={text(key)}
+                    label={`${name}, ${key}`}
+                    column={`size-${key}`}
+                    problem={sentence}
+                    problemId="size-prices-problem"
+                    onChange={(value) => setTyped({ ...typed, [size]: { ...typed[size], [key]: value } })}
+                  />
+                </td>
+              ))}
+              <td className="aside">
+                {now.isSet ? (
+                  <>
+                    {now.wholesale < prices.wholesale.value && `asks ${plain(prices.wholesale.value)}; `}
+                    <button
+                      type="button"
+                      className="link chrome"
+                      onClick={() => void set(`${name} by the rule again`, (one) => one !== size)}
+                    >
+                      by the rule again
+                    </button>
+                  </>
+                ) : (
+                  'by the rule'
+                )}
+              </td>
+            </tr>
+          </Row>
+        ))}
+      </table>
+      <p id="size-prices-problem" className="problem" role="alert">
+        {sentence}
+      </p>
+      {Object.keys(typed).length > 0 && (
+        <p className="chrome mt-1 flex flex-wrap items-baseline gap-x-4">
+          <Field wide open value={why} label="Why these prices" placeholder="why, for the history" onChange={setWhy} />
+          <button type="button" className="button" onClick={() => void set(why, () => true)}>
+            Set these prices
+          </button>
+          <button type="button" className="link" onClick={() => setTyped({})}>
+            Leave them
+          </button>
+        </p>
+      )}
+    </section>
+  );
+}
