@@ -50,7 +50,7 @@ function PriceSheet({ inHand }: { inHand: DocumentInHand<Piece> }) {
               </Link>
             </h1>
             <DraftLine name={name} open={open} problems={count.problems.filter(blocks).length} />
-            <SellsFor id={open.key.id} priced={open.stored.priced} count={count} />
+            <SellsFor id={open.key.id} piece={body} priced={open.stored.priced} count={count} />
             <SizePricesTable id={open.key.id} piece={body} priced={open.stored.priced} count={count} />
             <SchoolsTable piece={body} count={count} edit={edit} />
             <ChannelTable count={count} cost={cost} priced={open.stored.priced} />

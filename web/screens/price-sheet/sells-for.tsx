@@ -1,5 +1,6 @@
 // What the piece sells for now, how that stands, and setting it by hand or by the rule.
 import { useState } from 'react';
+import type { Piece } from '../../../core/piece/piece.ts';
 import type { PieceCount } from '../../../core/price/count.ts';
 import { priceStanding, type Priced } from '../../../core/price/standing.ts';
 import { readMoney } from '../../../core/measure/read-money.ts';
@@ -9,7 +10,14 @@ import { shortDay } from '../../app/dates.ts';
 import { problemOf } from '../../app/saving.ts';
 import { Field } from '../../parts/field.tsx';
 
-export function SellsFor({ id, priced, count }: { id: string; priced: Priced | null; count: PieceCount }) {
+interface SellsForProps {
+  readonly id: string;
+  readonly piece: Piece;
+  readonly priced: Priced | null;
+  readonly count: PieceCount;
+}
+
+export function SellsFor({ id, piece: { sizes }, priced, count }: SellsForProps) {
   const currency = count.column.cost.unit;
   const [add, { error }] = useAddPricesMutation();
   const plain = (minor: number) => showValue(minor, currency).replace(/,/g, '');
@@ -43,7 +51,7 @@ export function SellsFor({ id, priced, count }: { id: string; priced: Priced | n
   );
   return (
     <section aria-labelledby="sells" className="mt-4">
-      <h2 id="sells">Sells for</h2>
+      <h2 id="sells">Sells for{sizes.price === 'each' && sizes.rows[0] ? `, ${sizes.rows[0].name}` : ''}</h2>
       <p className="mt-1 flex flex-wrap items-baseline gap-x-6 gap-y-1">
         <span>wholesale {field('wholesale')}</span>
         <span>retail {field('retail')}</span>

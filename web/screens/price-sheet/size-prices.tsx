@@ -58,7 +58,7 @@ export function SizePricesTable({ id, piece, priced, count }: SizePricesProps) {
   };
   return (
     <section aria-labelledby="by-size" className="mt-4">
-      <h2 id="by-size">Sells for, by size</h2>
+      <h2 id="by-size">Sells for, the other sizes</h2>
       <table className="rows" aria-label="Prices by size">
         <thead>
           <tr>

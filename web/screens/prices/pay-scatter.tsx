@@ -13,6 +13,8 @@ const HEIGHT = 236;
 const EDGE = { left: 44, right: 12, top: 22, bottom: 34 };
 /** Only those that stand out are named, the best and the least; the others say their name when pointed at. */
 const NAMED_EACH_END = 3;
+/** Longer names are cut short. */
+const MOST_LETTERS = 22;
 /** Of a longer book only those named can be opened from here. */
 const MOST_DOTS = 60;
 /** Round prices along the foot. */
@@ -34,7 +36,11 @@ export const PayScatter = memo(function PayScatter({ lines }: { lines: readonly 
   const money = (value: number) => showValue(value, rates.currency).replace(/[.,]0+$/, '');
   const byPay = [...dots].sort((a, b) => b.perHour - a.perHour);
   const outstanding = [...byPay.slice(0, NAMED_EACH_END), ...byPay.slice(NAMED_EACH_END).slice(-NAMED_EACH_END)];
-  const labels = placed(outstanding.map((dot) => ({ ...dot, x: x(dot.line.wholesale), y: y(dot.perHour) })));
+  const spotOf = (dot: (typeof dots)[number]) => ({ x: x(dot.line.wholesale), y: y(dot.perHour) });
+  const labels = placed(
+    outstanding.map((dot) => ({ ...dot, ...spotOf(dot) })),
+    dots.map(spotOf),
+  );
   const major = 10 ** minorDigits(rates.currency);
   const [from, to] = x.domain();
   const prices = ROUND.map((price) => price * major).filter((price) => price > (from ?? 0) && price < (to ?? 0));
@@ -94,7 +100,7 @@ export const PayScatter = memo(function PayScatter({ lines }: { lines: readonly 
             textAnchor={toLeft ? 'end' : 'start'}
             fill="var(--ink)"
           >
-            {title.length > 22 ? `${title.slice(0, 21)}…` : title}
+            {title.length > MOST_LETTERS ? `${title.slice(0, MOST_LETTERS - 1)}…` : title}
           </text>
         ))}
       </svg>
@@ -146,16 +152,31 @@ function Dot({ x, y, isPoor, title, onOpen }: DotProps) {
   );
 }
 
-// A name stands beside its dot, on the left near the right edge; one that would lie on another is left out.
-function placed<Label extends { readonly x: number; readonly y: number }>(labels: readonly Label[]) {
-  const LINE = 15;
-  const kept: (Label & { readonly toLeft: boolean })[] = [];
+interface Spot {
+  readonly x: number;
+  readonly y: number;
+}
+
+const LINE = 15;
+const LETTER = 6.8;
+
+/** Beside its dot, where it lies on no other name and no other dot; a name without such a place is left out. */
+function placed<Label extends Spot & { readonly title: string }>(labels: readonly Label[], dots: readonly Spot[]) {
+  const kept: (Label & { readonly toLeft: boolean; readonly from: number; readonly to: number })[] = [];
   for (const label of labels) {
-    const toLeft = label.x > WIDTH * 0.55;
-    const isFree = kept.every(
-      (other) => Math.abs(other.y - label.y) >= LINE || Math.abs(other.x - label.x) > WIDTH * 0.45,
+    const width = Math.min(label.title.length, MOST_LETTERS) * LETTER;
+    const places = [
+      { toLeft: false, from: label.x + 8, to: label.x + 8 + width },
+      { toLeft: true, from: label.x - 8 - width, to: label.x - 8 },
+    ];
+    const place = places.find(
+      ({ from, to }) =>
+        from >= EDGE.left &&
+        to <= WIDTH &&
+        kept.every((other) => Math.abs(other.y - label.y) >= LINE || other.from > to || other.to < from) &&
+        dots.every(({ x, y }) => Math.abs(y - label.y) >= LINE / 2 + 4 || x < from - 4 || x > to + 4),
     );
-    if (isFree) kept.push({ ...label, toLeft });
+    if (place) kept.push({ ...label, ...place });
   }
   return kept;
 }
