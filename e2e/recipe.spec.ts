@@ -121,6 +121,27 @@ test('a hinge, entered from nothing: the check speaks, its remedies put it right
   expect(await stepNames(page)).toContain('Solder knuckles on');
 });
 
+test('a bezel asks for its stone, a part for its sub-assembly: each is added where it is missed', async ({
+  page,
+  own,
+}) => {
+  await openBook(page, own.url);
+  await newPiece(page, 'Lamp-room ring');
+  await addPart(page, 'Bezel', {
+    form: 'strip',
+    sizes: { width: '3', thickness: '0.3' },
+    cut: 'bezel',
+    measures: {},
+  });
+  await choose(page.getByLabel('Bezel, round which stone'), { label: 'round a new stone' });
+  await write(page.getByLabel('Stone, diameter'), '10');
+  await page.getByRole('button', { name: 'Bezel, more' }).click();
+  await choose(page.getByLabel('Bezel, sub-assembly'), { label: 'a new sub-assembly' });
+  await expectWritten(page.getByLabel('Sub-assembly 1, name'), 'Sub-assembly 1');
+  // Round 10 mm and half the strip on each side: π × (10 + 0.3) = 32.36 mm.
+  await expect(page.getByText('cut 32.4 mm')).toBeVisible();
+});
+
 test('the heat ladder: a rung moved by the arrow keys chooses the solder, and the remark goes', async ({
   page,
   demo,

@@ -2,6 +2,7 @@
 import { useCallback, useMemo } from 'react';
 import type { PieceDocument } from '../../contract/pieces.ts';
 import { given, type Figure } from '../../core/figure/figure.ts';
+import { sizePrice } from '../../core/price/standing.ts';
 import { useGetPiecesQuery } from './api.ts';
 import { pieceCount, useBasis } from './reckoning.ts';
 
@@ -34,12 +35,12 @@ export function useRetailOfPiece(): (piece: string, size: string) => Figure | nu
       const piece = pieces.get(id);
       if (!piece) return null;
       const body = piece.accepted ?? piece.body;
-      const first = body.sizes.rows[0]?.id ?? '';
-      const { retail } = pieceCount(body, basis, size).prices;
-      // A price set for the piece is that of its first size.
-      return piece.priced && (!size || size === first || body.sizes.price === 'one')
-        ? given('retail price as set', piece.priced.retailMinor, piece.priced.currency, 'the price book')
-        : retail;
+      const { prices } = pieceCount(body, basis, size);
+      const row = body.sizes.rows.findIndex(({ id: one }) => one === size);
+      const { retail, isSet } = sizePrice(piece.priced, body, Math.max(row, 0), prices);
+      return isSet && piece.priced
+        ? given('retail price as set', retail, piece.priced.currency, 'the price book')
+        : prices.retail;
     },
     [pieces, basis],
   );

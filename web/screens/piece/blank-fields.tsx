@@ -26,6 +26,9 @@ const eases: readonly Option[] = [
   { value: 'exact', label: 'to the size' },
 ];
 
+/** Chosen in a list, it is made and stands there from then on; no row has it for an id. */
+export const NEW = 'new';
+
 interface BlankFieldsProps {
   readonly name: string;
   readonly blank: Blank;
@@ -34,11 +37,13 @@ interface BlankFieldsProps {
   readonly units: Units;
   /** Stones of the piece, for bezels. */
   readonly stones: readonly Option[];
+  /** Adds a stone to the piece, for this bezel to go round. */
+  readonly onNewStone: () => void;
   readonly problems: RowProblems;
   readonly set: (field: string, change: Parameters<EditPart>[3]) => void;
 }
 
-export function BlankFields({ name, blank, section, units, stones, problems, set }: BlankFieldsProps) {
+export function BlankFields({ name, blank, section, units, stones, onNewStone, problems, set }: BlankFieldsProps) {
   const lengthUnit = units === 'mm' ? 'mm' : 'in';
   const put = (key: string, value: string) =>
     set(`blank.${key}`, (part) => void Object.assign(part.blank, { [key]: value }));
@@ -69,7 +74,7 @@ export function BlankFields({ name, blank, section, units, stones, problems, set
       value={value}
       options={options}
       label={`${name}, ${label}`}
-      onChange={(chosen) => put(key, chosen)}
+      onChange={(chosen) => (chosen === NEW ? onNewStone() : put(key, chosen))}
       {...problems.at(`blank.${key}`)}
     />
   );
@@ -84,7 +89,7 @@ export function BlankFields({ name, blank, section, units, stones, problems, set
     );
   }
   if (blank.rule === 'bezel') {
-    const options = [{ value: '', label: 'a length' }, ...stones];
+    const options = [{ value: '', label: 'a length' }, ...stones, { value: NEW, label: 'round a new stone' }];
     const gone = blank.stone && !stones.some(({ value }) => value === blank.stone);
     return (
       <>

@@ -9,6 +9,7 @@ import { Field } from '../../parts/field.tsx';
 import { Labelled, Tick } from '../../parts/labelled.tsx';
 import type { Units } from '../../parts/stock-words.ts';
 import type { RowProblems } from '../../parts/use-problems.ts';
+import { NEW } from './blank-fields.tsx';
 import type { EditPart } from './part-rows.tsx';
 import type { MakeOrBuy } from '../../../core/price/make-or-buy.ts';
 
@@ -19,6 +20,8 @@ interface PartMoreProps {
   readonly part: Part;
   readonly reckoning: PartReckoning;
   readonly groups: readonly Option[];
+  /** Adds a sub-assembly with this part in it. */
+  readonly onNewGroup: () => void;
   readonly units: Units;
   readonly problems: RowProblems;
   readonly makeOrBuy: MakeOrBuy | null;
@@ -26,7 +29,7 @@ interface PartMoreProps {
 }
 
 export const PartMore = memo(function PartMore(props: PartMoreProps) {
-  const { part, reckoning, groups, units, problems, makeOrBuy, set } = props;
+  const { part, reckoning, groups, onNewGroup, units, problems, makeOrBuy, set } = props;
   const name = part.name || 'the part';
   const lengthUnit = units === 'mm' ? 'mm' : 'in';
   const field = (key: 'hole' | 'kerf' | 'spare' | 'buyPrice', label: string, unit: string, placeholder: string) => (
@@ -47,7 +50,9 @@ export const PartMore = memo(function PartMore(props: PartMoreProps) {
       value={part[key]}
       options={options}
       label={`${name}, ${label}`}
-      onChange={(value) => set(key, (changed) => void Object.assign(changed, { [key]: value }))}
+      onChange={(value) =>
+        value === NEW ? onNewGroup() : set(key, (changed) => void Object.assign(changed, { [key]: value }))
+      }
     />
   );
   const tick = (key: 'paired' | 'endsTouchSkin' | 'bought', word: string, label: string) => (
@@ -62,7 +67,9 @@ export const PartMore = memo(function PartMore(props: PartMoreProps) {
     <div className="flex flex-col gap-y-2 pb-2 text-[14px]">
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-2">
         <Labelled word="temper">{choose('temper', 'temper', temperOptions)}</Labelled>
-        <Labelled word="in">{choose('group', 'sub-assembly', groups)}</Labelled>
+        <Labelled word="in">
+          {choose('group', 'sub-assembly', [...groups, { value: NEW, label: 'a new sub-assembly' }])}
+        </Labelled>
         <Labelled word="hole">{field('hole', 'hole drilled through it', lengthUnit, 'none')}</Labelled>
         <Labelled word="kerf">{field('kerf', 'width of the cut', lengthUnit, '0')}</Labelled>
         <Labelled word="trim is">{choose('scrap', 'what the trim becomes', scrapOptions)}</Labelled>

@@ -22,7 +22,7 @@ import { alloyOptions } from './alloy-options.ts';
 import { BlankFields, blankFor } from './blank-fields.tsx';
 import { ruleNames } from './blank-words.ts';
 import { PartMore } from './part-more.tsx';
-import { useEditPiece } from './piece-context.ts';
+import { addGroup, addStone, useEditPiece } from './piece-context.ts';
 import { BlankStrip, longestSideMm } from '../../parts/blank-strip.tsx';
 import type { Option } from '../../parts/choice.tsx';
 import { RemarkRow } from '../../parts/remark-lines.tsx';
@@ -172,6 +172,7 @@ export const PartRow = memo(function PartRow({
               section={part.section}
               units={studio.units}
               stones={stones}
+              onNewStone={() => edit('', (piece) => addStone(piece, index))}
               problems={problems}
               set={set}
             />
@@ -228,6 +229,7 @@ export const PartRow = memo(function PartRow({
               part={part}
               reckoning={reckoning}
               groups={groups}
+              onNewGroup={() => edit('', (piece) => addGroup(piece, index))}
               units={studio.units}
               problems={problems}
               makeOrBuy={makeOrBuy}

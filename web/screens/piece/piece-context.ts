@@ -1,7 +1,8 @@
 // What the rows of a piece need to know of each other: names to choose from, and what the bench check says of each.
 import { createContext, useContext } from 'react';
+import type { Draft } from '@reduxjs/toolkit';
 import type { Remark } from '../../../core/piece/checks/bench-check.ts';
-import type { Piece } from '../../../core/piece/piece.ts';
+import { findingSchema, type Piece } from '../../../core/piece/piece.ts';
 import type { Option } from '../../parts/choice.tsx';
 import type { EditPiece } from '../../parts/remark-lines.tsx';
 
@@ -48,6 +49,26 @@ export function stoneOptions({ findings }: Pick<Piece, 'findings'>): Option[] {
   return findings
     .filter(({ kind }) => kind === 'stone')
     .map(({ id, name }) => ({ value: id, label: `round ${nameOf(name, 'the stone')}` }));
+}
+
+/** Adds a stone for the bezel that goes round it: its measures are written among the findings. */
+export function addStone({ parts, findings }: Draft<Piece>, part: number): void {
+  const blank = parts[part]?.blank;
+  if (blank?.rule !== 'bezel') return;
+  const id = crypto.randomUUID();
+  const count = findings.filter(({ kind }) => kind === 'stone').length;
+  const name = count === 0 ? 'Stone' : `Stone ${String(count + 1)}`;
+  findings.push(findingSchema.parse({ id, name, kind: 'stone', count: '1', price: '', grams: '' }));
+  blank.stone = id;
+}
+
+/** Adds a sub-assembly with a part in it. */
+export function addGroup({ parts, groups }: Draft<Piece>, part: number): void {
+  const row = parts[part];
+  if (!row) return;
+  const id = crypto.randomUUID();
+  groups.push({ id, name: `Sub-assembly ${String(groups.length + 1)}`, count: '1', closed: false, vents: '' });
+  row.group = id;
 }
 
 /** What a join may bring together, or a step be done to. */
