@@ -99,11 +99,11 @@ function scrapCredit(
 ): Figure {
   const paid = share[kind];
   const isRefined = kind !== 'clean' && (assayLoss.value > 0 || lotCharge.value > 0);
-  const sum = `(${inSum(less.value)}) × ${inSum(content.value, content.unit)} × ${inSum(paid.value)}`;
+  const sum = () => `(${inSum(less.value)}) × ${inSum(content.value, content.unit)} × ${inSum(paid.value)}`;
   if (!isRefined) return reckoned(label, less.value * content.value * paid.value, currency, sum, [less, content, paid]);
   const perGram = Math.max(0, content.value * paid.value * (1 - assayLoss.value) - lotCharge.value);
   const how = () =>
-    `${sum} × (1 − ${inSum(assayLoss.value)}) − (${inSum(less.value)}) × ${inSum(lotCharge.value, lotCharge.unit)}`;
+    `${sum()} × (1 − ${inSum(assayLoss.value)}) − (${inSum(less.value)}) × ${inSum(lotCharge.value, lotCharge.unit)}`;
   return reckoned(label, less.value * perGram, currency, how, [less, content, paid, assayLoss, lotCharge]);
 }
 
