@@ -9,6 +9,7 @@ const coreFloors = [
   'piece',
   'cost',
   'price',
+  'cut',
   'batch',
   'plan',
   'ask',
@@ -46,6 +47,12 @@ export default {
       severity: 'error',
       from: {},
       to: { path: '^core/', pathNot: `^core/(${coreFloors.join('|')})/` },
+    },
+    {
+      name: 'solver-imports-core-and-highs-only',
+      severity: 'error',
+      from: { path: '^solver/' },
+      to: { pathNot: ['^solver/', '^core/', '^node_modules/highs/'] },
     },
     {
       name: 'contract-imports-core-only',

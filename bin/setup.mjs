@@ -44,7 +44,7 @@ export function ensureInstalled() {
 /** Builds pages and server into dist/ unless nothing they are made of has changed. */
 export function ensureBuilt() {
   const stamp = hash(
-    ['core', 'contract', 'server', 'web']
+    ['core', 'solver', 'contract', 'server', 'web']
       .flatMap(filesBelow)
       .concat(join(root, 'package-lock.json'), join(root, 'vite.config.ts'))
       .map(state),

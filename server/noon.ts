@@ -11,6 +11,8 @@ import type { z } from 'zod';
 import { newFixSchema } from '../core/metal/fix.ts';
 import { readRates, withReceipts, type Rates } from '../core/studio/rates.ts';
 import { studioSchema } from '../core/studio/studio.ts';
+import { solveWith } from '../solver/highs.ts';
+import { cutOutcome } from './command/cut.ts';
 import { outcomeOf, outputOf } from './command/ask.ts';
 import { checkOutcome } from './command/check.ts';
 import { readJson } from './command/piece-file.ts';
@@ -19,9 +21,12 @@ import { Book } from './store/book.ts';
 import { openLedger } from './store/ledger.ts';
 
 const USAGE =
-  'Usage: npm run -s noon -- ask "18 ga sterling round 120 mm" (ask - answers one question a line from standard input), check piece.json (check - reads standard input) [--country GB], or price pieces.json [--studio studio.json] [--fix fix.json].';
+  'Usage: npm run -s noon -- ask "18 ga sterling round 120 mm" (ask - answers one question a line from standard input), check piece.json (check - reads standard input) [--country GB], price pieces.json [--studio studio.json] [--fix fix.json], or cut problem.json [--seconds 10].';
 
-const commands: Readonly<Record<string, (words: readonly string[]) => Promise<void>>> = { ask, check, price };
+/** Time a plan may take unless it is said. */
+const SECONDS = 10;
+
+const commands: Readonly<Record<string, (words: readonly string[]) => Promise<void>>> = { ask, check, price, cut };
 const [command = '', ...words] = process.argv.slice(2);
 const run = commands[command];
 if (!run || words.length === 0) stop(USAGE);
@@ -64,6 +69,25 @@ async function price([path = '-', ...options]: readonly string[]): Promise<void>
   const outcome = priceOutcome(await read(path), rates, fix);
   if ('error' in outcome) stop(outcome.error);
   console.log(JSON.stringify(outcome.pieces));
+}
+
+async function cut(words: readonly string[]): Promise<void> {
+  const { path, seconds } = readPlanning(words);
+  const text = await read(path);
+  const started = performance.now();
+  const { default: loadHighs } = await import('highs');
+  const solve = solveWith(await loadHighs());
+  const outcome = cutOutcome(text, solve, seconds, () => (performance.now() - started) / 1000);
+  if ('error' in outcome) stop(outcome.error);
+  console.log(JSON.stringify(outcome));
+}
+
+/** `problem.json [--seconds 10]`; `-` reads standard input. */
+function readPlanning([path = '-', ...options]: readonly string[]): { path: string; seconds: number } {
+  if (options.length === 0) return { path, seconds: SECONDS };
+  const seconds = Number(options[1]);
+  if (options[0] !== '--seconds' || options.length !== 2 || !(seconds > 0)) stop(USAGE);
+  return { path, seconds };
 }
 
 async function readAs<Value>(path: string, schema: z.ZodType<Value>): Promise<Value> {

@@ -1,0 +1,21 @@
+// noon cut: a cutting plan for bars, for scripts.
+import { barProblemSchema, type BarPlan } from '../../core/cut/bars.ts';
+import { planBars } from '../../core/cut/plan-bars.ts';
+import type { Solve } from '../../core/cut/program.ts';
+import { readJson } from './piece-file.ts';
+
+export type CutOutcome = BarPlan | { readonly error: string };
+
+/**
+ * Plans the cutting of bars.
+ * @param text  JSON of the problem, see docs/formats/cut.md
+ * @param elapsed  seconds since the start
+ */
+export function cutOutcome(text: string, solve: Solve, seconds: number, elapsed: () => number): CutOutcome {
+  const problem = readJson(text, barProblemSchema);
+  if ('error' in problem) return problem;
+  const steps = planBars(problem.value, solve, { seconds, elapsed });
+  let step = steps.next();
+  while (!step.done) step = steps.next();
+  return 'sentence' in step.value ? { error: step.value.sentence } : step.value;
+}
