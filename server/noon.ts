@@ -15,18 +15,25 @@ import { solveWith } from '../solver/highs.ts';
 import { cutOutcome } from './command/cut.ts';
 import { outcomeOf, outputOf } from './command/ask.ts';
 import { checkOutcome } from './command/check.ts';
+import { nestOutcome } from './command/nest.ts';
 import { readJson } from './command/piece-file.ts';
 import { priceOutcome } from './command/price.ts';
 import { Book } from './store/book.ts';
 import { openLedger } from './store/ledger.ts';
 
 const USAGE =
-  'Usage: npm run -s noon -- ask "18 ga sterling round 120 mm" (ask - answers one question a line from standard input), check piece.json (check - reads standard input) [--country GB], price pieces.json [--studio studio.json] [--fix fix.json], or cut problem.json [--seconds 10].';
+  'Usage: npm run -s noon -- ask "18 ga sterling round 120 mm" (ask - answers one question a line from standard input), check piece.json (check - reads standard input) [--country GB], price pieces.json [--studio studio.json] [--fix fix.json], cut bars.json [--seconds 10], or nest sheets.json [--seconds 10].';
 
 /** Time a plan may take unless it is said. */
 const SECONDS = 10;
 
-const commands: Readonly<Record<string, (words: readonly string[]) => Promise<void>>> = { ask, check, price, cut };
+const commands: Readonly<Record<string, (words: readonly string[]) => Promise<void>>> = {
+  ask,
+  check,
+  price,
+  cut,
+  nest,
+};
 const [command = '', ...words] = process.argv.slice(2);
 const run = commands[command];
 if (!run || words.length === 0) stop(USAGE);
@@ -78,6 +85,15 @@ async function cut(words: readonly string[]): Promise<void> {
   const { default: loadHighs } = await import('highs');
   const solve = solveWith(await loadHighs());
   const outcome = cutOutcome(text, solve, seconds, () => (performance.now() - started) / 1000);
+  if ('error' in outcome) stop(outcome.error);
+  console.log(JSON.stringify(outcome));
+}
+
+async function nest(words: readonly string[]): Promise<void> {
+  const { path, seconds } = readPlanning(words);
+  const text = await read(path);
+  const started = performance.now();
+  const outcome = nestOutcome(text, seconds, () => (performance.now() - started) / 1000);
   if ('error' in outcome) stop(outcome.error);
   console.log(JSON.stringify(outcome));
 }
