@@ -6,14 +6,12 @@ import { documentSchema, draftSchema } from './document.ts';
 
 export const batchDocumentSchema = documentSchema(batchSchema);
 export const batchDraftSchema = draftSchema(batchSchema);
-/** A batch with the piece it is made from, so that a list can be reckoned without asking for each. */
-const batchWithPieceSchema = z.object({
+/** A batch with the pieces it is made from, so that a list can be reckoned without asking for each. */
+const batchWithPiecesSchema = z.object({
   batch: batchDocumentSchema,
-  /** The revision the batch names. */
-  piece: pieceSchema,
-  /** The piece's latest accepted revision. */
-  latestRevision: z.int(),
+  /** In the order of its lines: the revision each names, and the piece's latest accepted one. */
+  made: z.array(z.object({ piece: pieceSchema, latestRevision: z.int() })),
 });
-export const batchListSchema = z.array(batchWithPieceSchema);
+export const batchListSchema = z.array(batchWithPiecesSchema);
 export type BatchDocument = z.infer<typeof batchDocumentSchema>;
-export type BatchWithPiece = z.infer<typeof batchWithPieceSchema>;
+export type BatchWithPieces = z.infer<typeof batchWithPiecesSchema>;

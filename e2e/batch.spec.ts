@@ -1,5 +1,5 @@
 // A batch: what to cut and when it is done follow the quantity; a late one says so.
-import { amount, expect, test, write } from './fixtures.ts';
+import { amount, choose, expect, test, write } from './fixtures.ts';
 
 test('twice the quantity is twice the metal, and the plan follows', async ({ page, demo }) => {
   await page.goto(`${demo.url}/batches`);
@@ -21,7 +21,7 @@ test('a late batch stands out, and leaves the plan when it is finished', async (
   await page.goto(`${demo.url}/batches`);
   await expect(page.getByText(/Squall cufflinks, a pair, 10, \d days? late/)).toBeVisible();
   await page.getByRole('link', { name: 'Squall cufflinks, a pair, 10' }).click();
-  await page.getByRole('button', { name: 'All finished' }).click();
+  await choose(page.getByLabel('State of the batch'), { label: 'finished' });
   await page.getByRole('button', { name: 'Accept as revision 2' }).click();
   await expect(page.getByText('Revision 2', { exact: true })).toBeVisible();
   await page.getByRole('link', { name: 'Batches' }).click();

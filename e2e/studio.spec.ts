@@ -100,7 +100,7 @@ test('the day plan and the cut list print without the chrome', async ({ page, de
   await expect(page.getByRole('heading', { name: 'Cautions' })).toBeVisible();
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('navigation', { name: 'Sections' })).toBeHidden();
-  await expect(page.getByRole('button', { name: 'All finished' })).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Metal is issued' })).toBeHidden();
   await expect(page.getByRole('heading', { name: 'Metal to issue' })).toBeVisible();
   const pdf = await page.pdf({ preferCSSPageSize: true });
   expect(pdf.length).toBeGreaterThan(10_000);

@@ -233,14 +233,15 @@ describe('a piece', () => {
 
 describe('a batch', () => {
   const batch = (pieceId: string) => ({
-    pieceId,
-    pieceRevision: 1,
-    quantity: '12',
+    lines: [{ id: 'l', pieceId, pieceRevision: 1, quantities: { '': '12' } }],
     due: '2026-03-20',
     customer: '',
     note: '',
-    finished: false,
   });
+  const ofRevision9 = (id: string) => {
+    const [line] = batch(id).lines;
+    return { ...batch(id), lines: [{ ...line, pieceRevision: 9 }] };
+  };
   let pieceId: string;
 
   beforeEach(async () => {
@@ -256,24 +257,26 @@ describe('a batch', () => {
       revision: 1,
     });
     expect((await call('GET', '/api/batches')).body).toMatchObject([
-      { batch: { id: added.body.id }, piece: { name: 'Buoy' }, latestRevision: 1 },
+      { batch: { id: added.body.id }, made: [{ piece: { name: 'Buoy' }, latestRevision: 1 }] },
     ]);
-    expect((await call('POST', '/api/batches', { ...batch(pieceId), pieceRevision: 9 })).status).toBe(404);
+    expect((await call('POST', '/api/batches', ofRevision9(pieceId))).status).toBe(404);
     expect(
       (
         await call('PUT', `/api/batches/${added.body.id}/draft`, {
           version: 2,
-          body: { ...batch(pieceId), pieceRevision: 9 },
+          body: ofRevision9(pieceId),
         })
       ).status,
     ).toBe(404);
   });
 
   test('with no quantity is not accepted', async () => {
-    const { body } = await call<DocumentOf<unknown>>('POST', '/api/batches', { ...batch(pieceId), quantity: '0' });
+    const [line] = batch(pieceId).lines;
+    const none = { ...batch(pieceId), lines: [{ ...line, quantities: { '': 'none' } }] };
+    const { body } = await call<DocumentOf<unknown>>('POST', '/api/batches', none);
     expect((await call('POST', `/api/batches/${body.id}/revisions`, { version: 1 })).body).toMatchObject({
       status: 400,
-      errors: [{ path: 'quantity' }],
+      errors: [{ path: 'l.quantities.' }],
     });
   });
 
@@ -281,7 +284,9 @@ describe('a batch', () => {
     await call('POST', '/api/batches', batch(pieceId));
     await call('PUT', `/api/pieces/${pieceId}/draft`, { version: 2, body: { ...piece, name: 'Bell buoy' } });
     await call('POST', `/api/pieces/${pieceId}/revisions`, { version: 3 });
-    expect((await call('GET', '/api/batches')).body).toMatchObject([{ piece: { name: 'Buoy' }, latestRevision: 2 }]);
+    expect((await call('GET', '/api/batches')).body).toMatchObject([
+      { made: [{ piece: { name: 'Buoy' }, latestRevision: 2 }] },
+    ]);
   });
 });
 
@@ -357,7 +362,13 @@ describe('what is sent wrongly is answered in words, never with 500', () => {
       /At piece.parts.0.count: This should be text/,
     ],
     ['POST', '/api/pieces', '{"name": "x",\n "note": oops}', 400, /stops making sense near “.*oops/],
-    ['POST', '/api/batches', { pieceId: 'x', pieceRevision: 0 }, 400, /accepted revision/],
+    [
+      'POST',
+      '/api/batches',
+      { lines: [{ id: 'l', pieceId: 'x', pieceRevision: 0, quantities: {} }], due: '', customer: '', note: '' },
+      400,
+      /accepted revision/,
+    ],
     ['POST', '/api/fixes', { on: '31/3/2026', currency: 'pound', prices: {}, source: '' }, 400, /year-month-day/],
     ['POST', '/api/studio', { ...firstRun, currency: 'POUNDS' }, 400, /three capital letters/],
     ['GET', '/api/pieces/nowhere', undefined, 404, /not in the ledger/],

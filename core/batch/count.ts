@@ -1,40 +1,39 @@
-// The count of a batch: grams to issue, what to cut, hours, money.
-import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
+// The count of a batch: how many to start, grams to issue, hours, money.
+import { inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
 import { readCount } from '../measure/read-number.ts';
-import type { Alloy } from '../metal/alloys.ts';
 import type { Fix } from '../metal/fix.ts';
-import type { Cut } from '../piece/cut.ts';
 import type { Piece } from '../piece/piece.ts';
-import type { Part } from '../piece/part.ts';
+import { hasSizes } from '../piece/sizes.ts';
 import { countPiece, type PieceCount } from '../price/count.ts';
-import type { Section } from '../stock/section.ts';
 import type { Problem, Rates } from '../studio/rates.ts';
-import type { Batch } from './batch.ts';
+import type { Batch, BatchLine } from './batch.ts';
+import { cutLines, issueLines, type CutLine, type IssueLine } from './cut-list.ts';
+import { toStart } from './to-start.ts';
 
-/** One line of the cut list: so many blanks alike. */
-export interface CutLine {
-  readonly part: Part;
-  readonly alloy: Alloy;
-  readonly section: Section;
-  readonly cut: Cut;
-  /** Blanks for the whole batch. */
-  readonly count: Figure;
-  /** mm of wire, strip or tube for all of them; null for sheet. */
-  readonly length: Figure | null;
-  /** g for all of them. */
-  readonly grams: Figure;
+/** A line of the batch with the revision of the piece it is made from. */
+export interface MadeLine {
+  readonly line: BatchLine;
+  readonly piece: Piece;
 }
 
-/** Everything of one stock item that the batch needs. */
-interface IssueLine {
-  readonly alloy: Alloy;
-  readonly section: Section;
-  readonly grams: Figure;
+/** One piece in one size. */
+export interface BatchRun {
+  readonly line: BatchLine;
+  readonly piece: Piece;
+  /** Id of the size; '' for a piece that has none. */
+  readonly size: string;
+  /** The piece's name, and the size where it has several. */
+  readonly name: string;
+  /** Good ones wanted. */
+  readonly quantity: number;
+  readonly start: Figure;
+  readonly count: PieceCount;
 }
 
 export interface BatchCount {
+  /** Of all pieces together. */
   readonly quantity: number;
-  readonly piece: PieceCount;
+  readonly runs: readonly BatchRun[];
   readonly cutList: readonly CutLine[];
   readonly issue: readonly IssueLine[];
   readonly grams: Figure;
@@ -49,25 +48,28 @@ export interface BatchCount {
 }
 
 /**
- * Reckons a batch at the studio's rates and a fix; set-up is spread over the batch itself.
- * @param piece  the revision the batch is made from
+ * Reckons a batch at the studio's rates and a fix; set-up is spread over all of a piece that the batch makes.
+ * @param made  its lines with their pieces, in order; a line whose piece is not there is left out
  */
-export function countBatch(batch: Batch, piece: Piece, rates: Rates, fix: Fix | null): BatchCount {
-  const reading = readCount(batch.quantity);
-  const quantity = reading.ok ? reading.value : 1;
-  const problems: Problem[] = reading.ok ? [] : [{ path: 'quantity', sentence: reading.sentence }];
-  const count = countPiece(piece, rates, fix, { batchSize: quantity, size: batch.size });
-  const cutList = count.recipe.piece.parts.flatMap((part, index) => cutLine(part, count, index, quantity));
-  const pieces = given('pieces', quantity, '', 'the batch, as typed');
-  const times = (label: string, each: Figure) =>
-    reckoned(label, each.value * quantity, each.unit, `${String(quantity)} × ${inSum(each.value, each.unit)}`, [
-      pieces,
-      each,
-    ]);
+export function countBatch(batch: Batch, made: readonly MadeLine[], rates: Rates, fix: Fix | null): BatchCount {
+  const problems: Problem[] = [];
+  const runs = made.flatMap(({ line, piece }) => runsOf(batch, line, piece, rates, fix, problems));
+  const { currency } = rates;
+  const cutList = runs.flatMap((run) => cutLines(batch, run, problems));
   const issue = issueLines(cutList);
+  const inAll = (label: string, unit: string, of: (run: BatchRun) => Figure) =>
+    totalOf(
+      label,
+      unit,
+      runs.map((run) => {
+        const each = of(run);
+        const how = `${String(run.quantity)} × ${inSum(each.value, each.unit)}`;
+        return reckoned(run.name, run.quantity * each.value, each.unit, how, [each]);
+      }),
+    );
   return {
-    quantity,
-    piece: count,
+    quantity: runs.reduce((sum, { quantity }) => sum + quantity, 0),
+    runs,
     cutList,
     issue,
     grams: totalOf(
@@ -75,12 +77,21 @@ export function countBatch(batch: Batch, piece: Piece, rates: Rates, fix: Fix | 
       'g',
       issue.map((line) => line.grams),
     ),
-    hands: inHours(times('hands', count.minutes)),
-    byItself: inHours(count.byItself),
-    cost: times('cost', count.column.cost),
-    wholesale: times('worth at wholesale', count.prices.wholesale),
-    left: times('left at wholesale', count.prices.left),
-    problems: [...problems, ...count.problems],
+    hands: inHours(inAll('hands', 'min', ({ count }) => count.minutes)),
+    byItself: inHours(
+      totalOf(
+        'by itself',
+        'min',
+        // The sizes of a piece go through the pickle and the tumbler together.
+        runs
+          .filter(({ line }, index) => runs.findIndex((run) => run.line === line) === index)
+          .map(({ name, count }) => ({ ...count.byItself, label: name })),
+      ),
+    ),
+    cost: inAll('cost', currency, ({ count }) => count.column.cost),
+    wholesale: inAll('worth at wholesale', currency, ({ count }) => count.prices.wholesale),
+    left: inAll('left at wholesale', currency, ({ count }) => count.prices.left),
+    problems,
   };
 }
 
@@ -88,73 +99,59 @@ function inHours(minutes: Figure): Figure {
   return reckoned(minutes.label, minutes.value / 60, 'h', `${inSum(minutes.value)} ÷ 60`, [minutes]);
 }
 
-function cutLine(part: Part, count: PieceCount, index: number, quantity: number): CutLine[] {
-  const { alloy, section, cut, gross, count: inPiece } = count.parts[index] ?? {};
-  if (!alloy || !section || !cut || !gross || !inPiece || part.bought) return [];
-  const pieces = given('pieces', quantity, '', 'the batch, as typed');
-  const spare = readCount(part.spare, 0);
-  const spares = spare.ok && part.spare.trim() ? spare.value : 0;
-  const blanks = reckoned(
-    'blanks',
-    quantity * inPiece + spares,
-    '',
-    `${String(quantity)} × ${String(inPiece)}${spares > 0 ? ` + ${String(spares)}` : ''}`,
-    [pieces, ...(spares > 0 ? [given('spares', spares, '', 'as typed')] : [])],
-  );
-  const name = part.name || 'part';
-  return [
-    {
-      part,
-      alloy,
-      section,
-      cut,
-      count: blanks,
-      length:
-        cut.kind === 'length'
-          ? reckoned(
-              `${name}, all blanks`,
-              cut.length.value * blanks.value,
-              'mm',
-              `${String(blanks.value)} × ${inSum(cut.length.value)}`,
-              [blanks, cut.length],
-            )
-          : null,
-      grams:
-        spares === 0
-          ? reckoned(name, gross.value * quantity, 'g', `${String(quantity)} × ${inSum(gross.value)}`, [pieces, gross])
-          : reckoned(
-              name,
-              (gross.value / inPiece) * blanks.value,
-              'g',
-              `${inSum(gross.value)} ÷ ${String(inPiece)} × ${inSum(blanks.value)}`,
-              [gross, blanks],
-            ),
-    },
-  ];
-}
-
-function issueLines(cutList: readonly CutLine[]): IssueLine[] {
-  const byStock = new Map<string, CutLine[]>();
-  for (const line of cutList) {
-    const key = stockKey(line.alloy, line.section);
-    byStock.set(key, [...(byStock.get(key) ?? []), line]);
-  }
-  return [...byStock.values()].flatMap((lines) => {
-    const [first] = lines;
-    if (!first) return [];
-    const grams = totalOf(
-      first.alloy.name,
-      'g',
-      lines.map((line) => line.grams),
-    );
-    return [{ alloy: first.alloy, section: first.section, grams }];
+function runsOf(
+  batch: Batch,
+  line: BatchLine,
+  piece: Piece,
+  rates: Rates,
+  fix: Fix | null,
+  problems: Problem[],
+): BatchRun[] {
+  const wanted = wantedOf(line, piece, problems);
+  const all = wanted.reduce((sum, { quantity }) => sum + quantity, 0);
+  return wanted.map(({ size, sizeName, quantity }, index): BatchRun => {
+    const count = countPiece(piece, rates, fix, { batchSize: Math.max(1, all), size });
+    const yields = piece.steps.map((step, at) => ({ name: step.name, yield: count.steps[at]?.yield ?? 1 }));
+    const { start, problems: ofSpares } = toStart(quantity, yields, batch.spares);
+    // What is wrong with the piece is said once, and the spares of all once.
+    if (index === 0)
+      problems.push(...count.problems.map((problem) => ({ ...problem, path: `${line.id}.${problem.path}` })));
+    for (const problem of ofSpares) if (!problems.some(({ path }) => path === problem.path)) problems.push(problem);
+    const name = piece.name.trim() || 'Unnamed piece';
+    return { line, piece, size, name: sizeName ? `${name}, ${sizeName}` : name, quantity, start, count };
   });
 }
 
-// In whole micrometres, so that 20 gauge and the 0.812 mm it is sold as are one coil, not two.
-function stockKey(alloy: Alloy, section: Section): string {
-  const sizes = Object.values<string | number>({ ...section }).map((size) =>
-    typeof size === 'number' ? Math.round(size * 1000) : size,
-  );
-  return [alloy.id, ...sizes].join(' ');
+interface Wanted {
+  readonly size: string;
+  readonly sizeName: string;
+  readonly quantity: number;
+}
+
+/** Of each size that something is wanted of; of nothing at all, one, so that there is something to look at. */
+function wantedOf(line: BatchLine, piece: Piece, problems: Problem[]): Wanted[] {
+  const sizes = hasSizes(piece) ? piece.sizes.rows : [{ id: '', name: '' }];
+  const wanted = sizes.flatMap(({ id, name }): Wanted[] => {
+    const typed = quantityOf(line, piece, id);
+    if (!typed.trim()) return [];
+    const reading = readCount(typed, 0);
+    if (!reading.ok) problems.push({ path: quantityPath(line, id), sentence: reading.sentence });
+    const quantity = reading.ok ? reading.value : 1;
+    return quantity > 0 ? [{ size: id, sizeName: sizes.length > 1 ? name : '', quantity }] : [];
+  });
+  const [first] = sizes;
+  if (wanted.length > 0 || !first) return wanted;
+  problems.push({
+    path: quantityPath(line, first.id),
+    sentence: `Say how many of ${piece.name.trim() || 'the piece'} to make.`,
+  });
+  return [{ size: first.id, sizeName: sizes.length > 1 ? first.name : '', quantity: 1 }];
+}
+
+export const quantityPath = (line: BatchLine, size: string) => `${line.id}.quantities.${size}`;
+
+/** As typed. A quantity without a size is of the first. */
+export function quantityOf({ quantities }: BatchLine, piece: Piece, size: string): string {
+  const first = hasSizes(piece) ? (piece.sizes.rows[0]?.id ?? '') : '';
+  return quantities[size] ?? (size === first ? (quantities[''] ?? '') : '');
 }

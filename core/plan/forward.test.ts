@@ -15,7 +15,7 @@ const step = (attendedMin: number, byItselfMin = 0, meanwhile = false): PlanStep
   byItselfMin,
   meanwhile,
 });
-const batch = (id: string, steps: PlanStep[], due = ''): PlanBatch => ({ id, due, steps });
+const batch = (id: string, steps: PlanStep[], due = ''): PlanBatch => ({ id, due, priority: '', steps });
 function plan(batches: PlanBatch[], now = nine): Plan {
   const made = planForward(batches, calendar, now);
   if ('sentence' in made) throw new Error(made.sentence);
@@ -173,4 +173,14 @@ test('days and clocks', () => {
   expect(daysBetween('2026-02-27', '2026-03-02')).toBe(3);
   expect(weekdayOf('2026-03-02')).toBe(0);
   expect([0, 545, 1440 + 61].map(clockOf)).toEqual(['0:00', '9:05', '1:01']);
+});
+
+test('what is to go first goes before what is due sooner, and what may go last after it', () => {
+  const step: PlanStep = { name: 'Saw', attendedMin: 30, byItselfMin: 0, meanwhile: false };
+  const batches: PlanBatch[] = [
+    { ...batch('soon', [step], '2026-03-03') },
+    { ...batch('last', [step], '2026-03-02'), priority: 'last' },
+    { ...batch('first', [step]), priority: 'first' },
+  ];
+  expect(plan(batches).bars.map(({ batch: id }) => id)).toEqual(['first', 'soon', 'last']);
 });

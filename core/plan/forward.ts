@@ -16,6 +16,8 @@ export interface PlanBatch {
   readonly id: string;
   /** `2026-11-20`, or '' when nothing is promised. */
   readonly due: string;
+  /** Before or after all others, whatever is promised. */
+  readonly priority: '' | 'first' | 'last';
   readonly steps: readonly PlanStep[];
 }
 
@@ -92,7 +94,10 @@ export function planForward(
   return { calendar, bars, done };
 }
 
+const ranks = { first: 0, '': 1, last: 2 } as const;
+
 function soonerDue(a: PlanBatch, b: PlanBatch): number {
+  if (a.priority !== b.priority) return ranks[a.priority] - ranks[b.priority];
   if (a.due === b.due) return 0;
   if (!a.due || !b.due) return a.due ? -1 : 1;
   return a.due < b.due ? -1 : 1;

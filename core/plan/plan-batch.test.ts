@@ -6,20 +6,19 @@ import { planBatch } from './plan-batch.ts';
 
 const step = { id: 's', name: 'Saw', station: '', setUp: '6', each: '2.5', byItself: '15', meanwhile: true };
 const batch = batchSchema.parse({
-  pieceId: 'p',
-  pieceRevision: 1,
-  quantity: '12',
+  lines: [{ id: 'l', pieceId: 'p', pieceRevision: 1, quantities: { '': '12' } }],
   due: '2026-03-05',
   customer: '',
   note: '',
-  finished: false,
 });
+
+const piece = pieceSchema.parse({ name: '', note: '', batchSize: '1', parts: [], findings: [], steps: [step, step] });
 
 test('a batch is planned with the minutes of all its pieces, and its first step waits for nothing', () => {
   const planned = planBatch(
     'b',
     batch,
-    pieceSchema.parse({ name: '', note: '', batchSize: '1', parts: [], findings: [], steps: [step, step] }),
+    batch.lines.map((line) => ({ line, piece })),
     alloysWith([]),
   );
   expect(planned.due).toBe('2026-03-05');

@@ -173,15 +173,17 @@ describe.each(pieces.map((piece): [string, Piece] => [piece.name, piece]))('%s',
 
   test('the workings of a batch give its figures again', () => {
     const batch = batchSchema.parse({
-      pieceId: 'p',
-      pieceRevision: 1,
-      quantity: '17',
+      lines: [{ id: 'l', pieceId: 'p', pieceRevision: 1, quantities: { '': '17' } }],
       due: '',
       customer: '',
       note: '',
-      finished: false,
     });
-    const { grams, hands, byItself, cost, wholesale, left, cutList } = countBatch(batch, piece, rates, fix);
+    const { grams, hands, byItself, cost, wholesale, left, cutList } = countBatch(
+      batch,
+      batch.lines.map((line) => ({ line, piece })),
+      rates,
+      fix,
+    );
     const lines = cutList.flatMap(({ grams: one, count: blanks, length }) => [
       one,
       blanks,

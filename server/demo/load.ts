@@ -23,6 +23,7 @@ const fixes: readonly { daysAgo: number; prices: Record<string, string> }[] = [
 ];
 
 const batches: readonly {
+  kind: Batch['kind'];
   piece: keyof typeof demoPieces;
   /** Of a piece with sizes. */
   size?: string;
@@ -32,6 +33,7 @@ const batches: readonly {
   note: string;
 }[] = [
   {
+    kind: 'order',
     piece: 'cufflinks',
     quantity: '10',
     dueIn: -1,
@@ -39,6 +41,7 @@ const batches: readonly {
     note: 'Autumn order, second half.',
   },
   {
+    kind: 'order',
     piece: 'fork',
     size: 'usual',
     quantity: '8',
@@ -47,6 +50,7 @@ const batches: readonly {
     note: 'They take them in pairs.',
   },
   {
+    kind: 'commission',
     piece: 'signet',
     size: 't',
     quantity: '1',
@@ -54,8 +58,8 @@ const batches: readonly {
     customer: 'Commission, E. Marrow',
     note: 'The engraver needs it two days before.',
   },
-  { piece: 'barometer', quantity: '12', dueIn: 12, customer: 'Winter market', note: '' },
-  { piece: 'lapelPin', quantity: '40', dueIn: 13, customer: 'Winter market, bowl by the till', note: '' },
+  { kind: 'fair', piece: 'barometer', quantity: '12', dueIn: 12, customer: 'Winter market', note: '' },
+  { kind: 'fair', piece: 'lapelPin', quantity: '40', dueIn: 13, customer: 'Winter market, bowl by the till', note: '' },
 ];
 
 /** @param today  the day the sample is set on */
@@ -146,17 +150,18 @@ export function loadDemo(ledger: Ledger, today: Date): void {
     for (const fair of [regatta, market]) book.fairs.add(fair);
     for (const quote of demoQuotes(day, ids)) book.quotes.add(quote);
 
-    for (const { piece, size = '', quantity, dueIn, customer, note } of batches) {
+    for (const { kind, piece, size = '', quantity, dueIn, customer, note } of batches) {
       const { id, revision } = all[piece];
       const body: Batch = {
-        pieceId: id,
-        pieceRevision: revision,
-        size,
-        quantity,
+        kind,
+        lines: [{ id: 'line', pieceId: id, pieceRevision: revision, quantities: { [size]: quantity } }],
         due: dayAfter(day, dueIn),
+        priority: '',
         customer,
         note,
-        finished: false,
+        state: 'planned',
+        spares: { how: 'none', over: '2', confidence: '90 %' },
+        blanks: {},
       };
       const added = book.addBatch(body);
       book.acceptBatch(added.id, added.version);

@@ -1,7 +1,8 @@
 // The whole book of one ledger: its documents and entries, and what needs several of them at once.
 import { batchSchema, type Batch } from '../../core/batch/batch.ts';
+import { countBatch, type MadeLine } from '../../core/batch/count.ts';
+import { refusedChange } from '../../core/batch/states.ts';
 import { fixProblems, type Fix, type NewFix } from '../../core/metal/fix.ts';
-import { readCount } from '../../core/measure/read-number.ts';
 import { pieceSchema, type Piece } from '../../core/piece/piece.ts';
 import { given } from '../../core/figure/figure.ts';
 import { showFigure } from '../../core/figure/show.ts';
@@ -11,7 +12,7 @@ import type { LineSheetTerms } from '../sheets/line-sheet.ts';
 import { benchCheckAll, standing } from '../../core/piece/checks/bench-check.ts';
 import { blocks, readRates, withReceipts, type Problem, type Rates } from '../../core/studio/rates.ts';
 import { startingStudio, studioSchema, type FirstRun, type Studio } from '../../core/studio/studio.ts';
-import type { BatchWithPiece } from '../../contract/batches.ts';
+import type { BatchWithPieces } from '../../contract/batches.ts';
 import { STUDIO_ID } from '../../contract/studio.ts';
 import type { DocumentOf } from '../../contract/document.ts';
 import type { PieceFile } from '../../contract/pieces.ts';
@@ -163,24 +164,31 @@ export class Book {
     })();
   }
 
-  /** @throws NotAcceptable when the batch has no quantity or names a revision that is not there */
+  /** @throws NotAcceptable when the batch has no quantity, or its state does not allow the change */
   acceptBatch(id: string, version: number): DocumentOf<Batch> {
+    const { accepted } = this.batches.get(id);
     return this.batches.accept(id, version, (batch) => {
-      const piece = this.pieces.revision(batch.pieceId, batch.pieceRevision);
-      return this.#priced(piece, batch);
+      const sentence = accepted && refusedChange(accepted, batch);
+      if (sentence) refuse([{ path: 'state', sentence }], 'This change is not kept.');
+      return this.#batchPriced(batch);
     });
   }
 
-  /** Saves a batch's draft. @throws NotThere when the revision it names is not in the ledger */
+  /** Saves a batch's draft. @throws NotThere when a revision it names is not in the ledger */
   saveBatch(id: string, version: number, batch: Batch): DocumentOf<Batch> {
-    this.pieces.revision(batch.pieceId, batch.pieceRevision);
+    this.madeLines(batch);
     return this.batches.saveDraft(id, version, batch);
   }
 
-  /** Adds a batch as a draft. @throws NotThere when the revision it is to be made from is not in the ledger */
+  /** Adds a batch as a draft. @throws NotThere when a revision it is to be made from is not in the ledger */
   addBatch(batch: Batch): DocumentOf<Batch> {
-    this.pieces.revision(batch.pieceId, batch.pieceRevision);
+    this.madeLines(batch);
     return this.batches.add(batch);
+  }
+
+  /** The lines of a batch with the revisions they name. @throws NotThere */
+  madeLines({ lines }: Batch): MadeLine[] {
+    return lines.map((line) => ({ line, piece: this.pieces.revision(line.pieceId, line.pieceRevision) }));
   }
 
   /** Adds the pieces of a file as drafts. @throws NotAcceptable when a picture is missing from it */
@@ -227,20 +235,38 @@ export class Book {
     return { format: 'noon-ledger/pieces', version: 2, pieces, ...(photos.length > 0 && { photos }) };
   }
 
-  batchesWithPieces(): BatchWithPiece[] {
+  batchesWithPieces(): BatchWithPieces[] {
     return this.batches.list().map((batch) => ({
       batch,
-      piece: this.pieces.revision(batch.body.pieceId, batch.body.pieceRevision),
-      latestRevision: this.pieces.get(batch.body.pieceId).revision,
+      made: this.madeLines(batch.body).map(({ line, piece }) => ({
+        piece,
+        latestRevision: this.pieces.get(line.pieceId).revision,
+      })),
     }));
   }
 
-  #priced(piece: Piece, batch?: Batch): Priced {
+  /** What a batch costs and sells for in all. */
+  #batchPriced(batch: Batch): Priced {
     const { rates, fix } = this.#basis();
-    const quantity = batch && readQuantity(batch);
-    const count = countPiece(piece, rates, fix, { batchSize: quantity, size: batch?.size });
-    const named =
-      batch || piece.name.trim() ? [] : [{ path: 'name', sentence: 'Give the piece a name before accepting it.' }];
+    const count = countBatch(batch, this.madeLines(batch), rates, fix);
+    refuse(count.problems.filter(blocks), 'This batch cannot be accepted yet.');
+    for (const { piece } of count.runs) refuseStops(piece, rates);
+    const retail = count.runs.reduce((sum, run) => sum + run.quantity * run.count.prices.retail.value, 0);
+    return {
+      currency: rates.currency,
+      fixOn: fix?.on ?? null,
+      costMinor: count.cost.value,
+      wholesaleMinor: count.wholesale.value,
+      retailMinor: retail,
+      how: 'accepted',
+      sizes: {},
+    };
+  }
+
+  #priced(piece: Piece): Priced {
+    const { rates, fix } = this.#basis();
+    const count = countPiece(piece, rates, fix);
+    const named = piece.name.trim() ? [] : [{ path: 'name', sentence: 'Give the piece a name before accepting it.' }];
     refuse([...named, ...count.problems.filter(blocks)], 'This cannot be accepted yet.');
     refuseStops(piece, rates);
     const { column, prices } = count;
@@ -270,13 +296,6 @@ function refuseStops(piece: Piece, rates: Rates): void {
     stops.map(({ rule, about, sentence }) => ({ path: `check.${rule}${about && `.${about}`}`, sentence })),
     'The bench check stops this.',
   );
-}
-
-function readQuantity(batch: Batch): number {
-  const reading = readCount(batch.quantity);
-  if (!reading.ok)
-    throw new NotAcceptable('This batch cannot be accepted yet.', [{ path: 'quantity', sentence: reading.sentence }]);
-  return reading.value;
 }
 
 function refuse(problems: readonly Problem[], message: string): void {

@@ -91,7 +91,14 @@ test('the sample studio can be reckoned with to the last field, and has its trou
   expect(overtaken.length).toBeGreaterThan(0);
   expect(pieces.some(({ isDraft }) => isDraft)).toBe(true);
   const plan = planForward(
-    batches.map(({ batch, piece }) => planBatch(batch.id, batch.body, piece, alloysWith([]))),
+    batches.map(({ batch, made }) =>
+      planBatch(
+        batch.id,
+        batch.body,
+        batch.body.lines.flatMap((line, index) => made.slice(index, index + 1).map(({ piece }) => ({ line, piece }))),
+        alloysWith([]),
+      ),
+    ),
     { firstDay: '2026-03-02', week: rates.week },
     9 * 60,
   );

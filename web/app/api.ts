@@ -1,6 +1,6 @@
 // The server over RTK Query: one endpoint a route of the contract.
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import type { BatchDocument, BatchWithPiece } from '../../contract/batches.ts';
+import type { BatchDocument, BatchWithPieces } from '../../contract/batches.ts';
 import type { DocumentOf } from '../../contract/document.ts';
 import type { PieceDocument, PieceRevision } from '../../contract/pieces.ts';
 import type { FairDocument } from '../../contract/fairs.ts';
@@ -70,7 +70,7 @@ export const api = createApi({
     getPieceRevision: build.query<PieceRevision, { id: string; revision: number }>({
       query: ({ id, revision }) => `pieces/${id}/revisions/${String(revision)}`,
     }),
-    getBatches: build.query<BatchWithPiece[], void>({ query: () => 'batches', providesTags: ['Batches'] }),
+    getBatches: build.query<BatchWithPieces[], void>({ query: () => 'batches', providesTags: ['Batches'] }),
     addBatch: build.mutation<BatchDocument, Batch>({
       query: (body) => ({ url: 'batches', method: 'POST', body }),
       invalidatesTags: ['Batches'],

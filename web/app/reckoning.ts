@@ -2,7 +2,7 @@
 import { weakMapMemoize } from '@reduxjs/toolkit';
 import { createContext, useContext, useMemo } from 'react';
 import type { Batch } from '../../core/batch/batch.ts';
-import { countBatch, type BatchCount } from '../../core/batch/count.ts';
+import { countBatch, type BatchCount, type MadeLine } from '../../core/batch/count.ts';
 import type { Fix } from '../../core/metal/fix.ts';
 import type { Receipt } from '../../core/metal/receipt.ts';
 import { reckonStep } from '../../core/piece/bench-time.ts';
@@ -68,8 +68,9 @@ export function pieceCount(piece: Piece, { rates, fix }: Basis, size?: string): 
   return rememberedPiece(piece, rates, fix, size);
 }
 
-export function batchCount(batch: Batch, piece: Piece, { rates, fix }: Basis): BatchCount {
-  return rememberedBatch(batch, piece, rates, fix);
+/** @param made  the same array as long as its pieces are the same */
+export function batchCount(batch: Batch, made: readonly MadeLine[], { rates, fix }: Basis): BatchCount {
+  return rememberedBatch(batch, made, rates, fix);
 }
 
 /** The problems below a path, with the path cut off: of `parts.2`, `{ 'section.diameter': '...' }`. */

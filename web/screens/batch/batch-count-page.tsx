@@ -1,5 +1,7 @@
 // The right page of a batch: when it is done, grams to issue, hours, money.
-import type { Batch } from '../../../core/batch/batch.ts';
+import { batchStates, isDone, type Batch, type BatchState } from '../../../core/batch/batch.ts';
+import { stateAfter, stateWords } from '../../../core/batch/states.ts';
+import { Choice } from '../../parts/choice.tsx';
 import type { BatchCount } from '../../../core/batch/count.ts';
 import { dayInWords, daysLate } from '../../app/dates.ts';
 import { CountTable, type CountRow } from '../../parts/count-table.tsx';
@@ -11,21 +13,15 @@ interface BatchCountPageProps {
   readonly body: Batch;
   readonly count: BatchCount;
   readonly done: Done | null;
-  readonly onFinished: (finished: boolean) => void;
+  readonly onState: (state: BatchState) => void;
 }
 
-export function BatchCountPage({ body, count, done, onFinished }: BatchCountPageProps) {
+export function BatchCountPage({ body, count, done, onState }: BatchCountPageProps) {
   return (
     <>
       <div className="flex items-start justify-between gap-4">
         <Promise body={body} done={done} />
-        <button
-          type="button"
-          className={body.finished ? 'button button-quiet chrome' : 'button chrome'}
-          onClick={() => onFinished(!body.finished)}
-        >
-          {body.finished ? 'Take up again' : 'All finished'}
-        </button>
+        <StateButtons state={body.state} onState={onState} />
       </div>
       <h2 className="mt-5">Metal to issue</h2>
       <CountTable label="Metal to issue" rows={issueRows(count)} />
@@ -35,8 +31,35 @@ export function BatchCountPage({ body, count, done, onFinished }: BatchCountPage
   );
 }
 
+const stateOptions = batchStates.map((value) => ({ value, label: stateWords[value].name }));
+
+function StateButtons({ state, onState }: { state: BatchState; onState: (state: BatchState) => void }) {
+  const next = stateAfter(state);
+  return (
+    <div className="chrome text-right">
+      {next && (
+        <button type="button" className="button" onClick={() => onState(next)}>
+          {stateWords[state].onward}
+        </button>
+      )}
+      <p className="aside mt-1">
+        it is{' '}
+        <Choice
+          small
+          open
+          value={state}
+          options={stateOptions}
+          label="State of the batch"
+          onChange={(value) => onState(value as BatchState)}
+        />
+      </p>
+    </div>
+  );
+}
+
 function Promise({ body, done }: { body: Batch; done: Done | null }) {
-  if (body.finished) return <p className="text-[19px] font-bold text-good">Finished</p>;
+  if (isDone(body))
+    return <p className="text-[19px] font-bold text-good">{body.state === 'closed' ? 'Closed' : 'Finished'}</p>;
   if (!done) return <p className="text-soft">No plan yet</p>;
   const isLate = done.daysLate > 0;
   return (

@@ -1,50 +1,36 @@
-// What is asked of a batch: how many, by when, for whom.
-import type { Batch } from '../../../core/batch/batch.ts';
-import type { Problem } from '../../../core/studio/rates.ts';
+// What is asked of a batch: what it is for, by when, for whom.
+import type { Batch, BatchKind } from '../../../core/batch/batch.ts';
+import { mayChangeTerms } from '../../../core/batch/states.ts';
 import type { Edit } from '../../app/use-document.ts';
-import type { Sizes } from '../../../core/piece/sizes.ts';
-import { Choice } from '../../parts/choice.tsx';
+import { Choice, type Option } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
 
-export function BatchFields({
-  body,
-  edit,
-  problems,
-  sizes,
-}: {
-  body: Batch;
-  edit: Edit<Batch>;
-  problems: readonly Problem[];
-  sizes: Sizes;
-}) {
-  const quantity = problems.find(({ path }) => path === 'quantity')?.sentence;
+const kindNames = {
+  stock: 'for stock',
+  order: 'wholesale order',
+  fair: 'for a fair',
+  commission: 'commission',
+  repair: 'repair',
+} as const satisfies Record<BatchKind, string>;
+const kinds: readonly Option[] = Object.entries(kindNames).map(([value, label]) => ({ value, label }));
+const priorities: readonly Option[] = [
+  { value: '', label: 'as it is due' },
+  { value: 'first', label: 'before all others' },
+  { value: 'last', label: 'when there is time' },
+];
+
+export function BatchFields({ body, edit }: { body: Batch; edit: Edit<Batch> }) {
   return (
-    <div className="mt-4">
+    <fieldset className="mt-4" disabled={!mayChangeTerms(body)}>
+      <legend className="sr-only">What is asked of the batch</legend>
       <div className="flex flex-wrap items-baseline gap-x-8 gap-y-2">
-        <label>
-          <span className="aside">how many </span>
-          <Field
-            open
-            className="num font-semibold"
-            value={body.quantity}
-            label="How many to make"
-            problem={quantity}
-            problemId="quantity-problem"
-            onChange={(value) => edit('quantity', (batch) => void (batch.quantity = value))}
-          />
-        </label>
-        {sizes.rows.length > 0 && (
-          <span>
-            <span className="aside">size </span>
-            <Choice
-              open
-              value={body.size || (sizes.rows[0]?.id ?? '')}
-              options={sizes.rows.map(({ id, name }) => ({ value: id, label: name || 'unnamed' }))}
-              label="Size to make"
-              onChange={(size) => edit('', (batch) => void (batch.size = size))}
-            />
-          </span>
-        )}
+        <Choice
+          open
+          value={body.kind}
+          options={kinds}
+          label="What the batch is for"
+          onChange={(kind) => edit('', (batch) => void (batch.kind = kind as BatchKind))}
+        />
         <label>
           <span className="aside">promised by </span>
           <input
@@ -55,6 +41,16 @@ export function BatchFields({
             onChange={(event) => edit('due', (batch) => void (batch.due = event.target.value))}
           />
         </label>
+        <span>
+          <span className="aside">goes </span>
+          <Choice
+            open
+            value={body.priority}
+            options={priorities}
+            label="When it is taken up"
+            onChange={(priority) => edit('', (batch) => void (batch.priority = priority as Batch['priority']))}
+          />
+        </span>
         <label className="flex min-w-[14em] flex-1 items-baseline gap-2">
           <span className="aside">for</span>
           <Field
@@ -68,11 +64,6 @@ export function BatchFields({
           />
         </label>
       </div>
-      {quantity && (
-        <p id="quantity-problem" className="problem">
-          {quantity}
-        </p>
-      )}
       <label className="mt-2 flex items-baseline gap-2">
         <span className="aside">note</span>
         <Field
@@ -84,6 +75,6 @@ export function BatchFields({
           onChange={(value) => edit('note', (batch) => void (batch.note = value))}
         />
       </label>
-    </div>
+    </fieldset>
   );
 }

@@ -1,14 +1,16 @@
-// One batch: left what to cut and when each step happens; right what it comes to.
+// One batch: left what is made, what to cut and when each step happens; right what it comes to.
 import { Link, useParams } from 'react-router';
 import type { Batch } from '../../../core/batch/batch.ts';
-import type { Piece } from '../../../core/piece/piece.ts';
-import { useGetBatchesQuery, useGetPieceRevisionQuery } from '../../app/api.ts';
+import { isDone } from '../../../core/batch/batch.ts';
+import type { MadeLine } from '../../../core/batch/count.ts';
+import { useGetBatchesQuery } from '../../app/api.ts';
 import { shortDay } from '../../app/dates.ts';
 import { blocks } from '../../../core/studio/rates.ts';
 import { NothingHere } from '../../app/nothing-here.tsx';
 import { batchCount, useBasis } from '../../app/reckoning.ts';
 import { useDocument, type DocumentInHand } from '../../app/use-document.ts';
-import { usePlan } from '../../app/use-plan.ts';
+import { useMadeLines } from '../../app/use-made-lines.ts';
+import { batchTitle, usePlan } from '../../app/use-plan.ts';
 import { Conflict } from '../../parts/conflict.tsx';
 import { DraftLine } from '../../parts/draft-line.tsx';
 import { Num } from '../../parts/num.tsx';
@@ -19,60 +21,57 @@ import { CautionNotes } from '../../parts/caution-notes.tsx';
 import { CutList } from './cut-list.tsx';
 import { DayPlan } from './day-plan.tsx';
 import { doneIn } from '../../parts/done-in.ts';
+import { QuantityGrid } from './quantity-grid.tsx';
 import { RouteTable } from './route-table.tsx';
+import { SparesLine } from './spares-line.tsx';
 
 export function BatchScreen() {
   const { id = '' } = useParams();
   const inHand = useDocument('batch', id);
-  const body = inHand && inHand !== 'missing' ? inHand.body : null;
-  const { currentData: made } = useGetPieceRevisionQuery(
-    { id: body?.pieceId ?? '', revision: body?.pieceRevision ?? 0 },
-    { skip: !body },
-  );
+  const made = useMadeLines(inHand && inHand !== 'missing' ? inHand.body : null);
   if (inHand === 'missing') return <NothingHere what="batch" />;
-  return inHand && made && <BatchPages key={id} inHand={inHand} piece={made.body} />;
+  return inHand && made && <BatchPages key={id} inHand={inHand} made={made} />;
 }
 
-function BatchPages({ inHand, piece }: { inHand: DocumentInHand<Batch>; piece: Piece }) {
+function BatchPages({ inHand, made }: { inHand: DocumentInHand<Batch>; made: readonly MadeLine[] }) {
   const { name, open, body, edit } = inHand;
   const basis = useBasis();
   const { data: batches } = useGetBatchesQuery();
   const id = open.key.id;
-  const plan = usePlan(batches, { id, body, piece });
-  const count = batchCount(body, piece, basis);
-  const latest = batches?.find(({ batch }) => batch.id === id)?.latestRevision ?? body.pieceRevision;
+  const plan = usePlan(batches, { id, body, made });
+  const count = batchCount(body, made, basis);
   const inTheWay = count.problems.filter(blocks).length;
   const done = doneIn(plan, id);
+  const title = batchTitle(made, count.quantity);
+  const [first] = made;
+  const steps = made.flatMap(({ piece }) => piece.steps);
 
   return (
     <>
       <Spread
-        title={`${piece.name || 'Unnamed piece'}, ${String(count.quantity)}`}
+        title={title}
         left={
           <>
             <h1>
-              <Link className="hover:underline" to={`/pieces/${body.pieceId}`}>
-                {piece.name || 'Unnamed piece'}
-              </Link>
-              , {count.quantity}
-            </h1>
-            <DraftLine name={name} open={open} problems={inTheWay}>
-              <span>made from revision {body.pieceRevision} of the piece</span>
-              {latest > body.pieceRevision && (
-                <button
-                  type="button"
-                  className="link"
-                  onClick={() => edit('', (batch) => void (batch.pieceRevision = latest))}
-                >
-                  Make it from revision {latest}
-                </button>
+              {made.length === 1 && first ? (
+                <>
+                  <Link className="hover:underline" to={`/pieces/${first.line.pieceId}`}>
+                    {first.piece.name || 'Unnamed piece'}
+                  </Link>
+                  , {count.quantity}
+                </>
+              ) : (
+                title
               )}
-            </DraftLine>
-            <BatchFields body={body} edit={edit} problems={count.problems} sizes={piece.sizes} />
-            <CutList lines={count.cutList} />
-            {body.finished ? null : <DayPlan plan={plan} batchId={id} batches={batches ?? []} steps={piece.steps} />}
-            <RouteTable plan={plan} batchId={id} count={count} steps={piece.steps} />
-            <CautionNotes steps={piece.steps} />
+            </h1>
+            <DraftLine name={name} open={open} problems={inTheWay} />
+            <BatchFields body={body} edit={edit} />
+            <QuantityGrid body={body} made={made} count={count} edit={edit} />
+            <SparesLine body={body} count={count} edit={edit} />
+            <CutList body={body} count={count} edit={edit} id={id} />
+            {isDone(body) ? null : <DayPlan plan={plan} batchId={id} batches={batches ?? []} steps={steps} />}
+            <RouteTable plan={plan} batchId={id} count={count} />
+            <CautionNotes steps={steps} />
           </>
         }
         leftFoot={
@@ -87,7 +86,7 @@ function BatchPages({ inHand, piece }: { inHand: DocumentInHand<Batch>; piece: P
             body={body}
             count={count}
             done={done}
-            onFinished={(finished) => edit('', (batch) => void (batch.finished = finished))}
+            onState={(state) => edit('', (batch) => void (batch.state = state))}
           />
         }
         rightFoot={

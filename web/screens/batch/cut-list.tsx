@@ -1,22 +1,44 @@
-// The cut list: what to cut from what, with the blanks drawn to scale beside each other.
-import type { CutLine } from '../../../core/batch/count.ts';
+// The cut list: what to cut from what, stock by stock, with the blanks drawn to scale beside each other.
+import { Link } from 'react-router';
+import type { Batch } from '../../../core/batch/batch.ts';
+import type { BatchCount } from '../../../core/batch/count.ts';
+import type { CutLine } from '../../../core/batch/cut-list.ts';
+import { mayChangeWhatIsMade } from '../../../core/batch/states.ts';
 import { useBasis } from '../../app/reckoning.ts';
+import type { Edit } from '../../app/use-document.ts';
 import { BlankStrip, longestSideMm } from '../../parts/blank-strip.tsx';
+import { Field } from '../../parts/field.tsx';
 import { Glyph } from '../../parts/glyph.tsx';
 import { Num } from '../../parts/num.tsx';
+import { Row } from '../../parts/row.tsx';
 import { alloyInText, blankInWords, lengthInWords } from '../../parts/stock-words.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
 
 const STRIP_WIDTH = 150;
 const LEAST_STRIP_MM = 40;
 
-export function CutList({ lines }: { lines: readonly CutLine[] }) {
-  const { studio } = useBasis();
+interface CutListProps {
+  readonly id: string;
+  readonly body: Batch;
+  readonly count: BatchCount;
+  readonly edit: Edit<Batch>;
+}
+
+export function CutList({ id, body, count, edit }: CutListProps) {
+  const lines = count.issue.flatMap((issue) => issue.lines);
   const longest = Math.max(LEAST_STRIP_MM, ...lines.map(({ cut }) => longestSideMm(cut)));
+  const hasRuns = count.runs.length > 1;
   return (
     <section aria-labelledby="cuts" className="mt-5">
-      <h2 id="cuts">Cut list</h2>
-      {lines.length === 0 && <p className="mt-2 text-soft">Nothing of this piece is cut here.</p>}
+      <div className="flex items-baseline justify-between gap-4">
+        <h2 id="cuts">Cut list</h2>
+        {lines.length > 0 && (
+          <Link className="link chrome text-[15px]" to={`/batches/${id}/cut`}>
+            Plan the cutting
+          </Link>
+        )}
+      </div>
+      {lines.length === 0 && <p className="mt-2 text-soft">Nothing of this batch is cut here.</p>}
       {lines.length > 0 && (
         <table className="rows">
           <thead>
@@ -37,37 +59,88 @@ export function CutList({ lines }: { lines: readonly CutLine[] }) {
               </th>
             </tr>
           </thead>
-          <tbody>
-            {lines.map((line) => (
-              <tr key={line.part.id} className="border-b border-hair">
-                <td className="first">
-                  <Glyph section={line.section} alloy={line.alloy} />
-                </td>
-                <td>
-                  {line.part.name || 'part'}
-                  <span className="aside block">
-                    {alloyInText(line.alloy)}, {sectionInWords(line.section)}
-                  </span>
-                </td>
-                <td className="end">
-                  <Num figure={line.count} />
-                </td>
-                <td>
-                  <span className="num">{blankInWords(line.cut, studio.units)}</span>
-                  <BlankStrip {...line} longestMm={longest} width={STRIP_WIDTH} />
-                </td>
-                <td className="end num">
-                  {line.length ? lengthInAll(line.length.value, studio.units) : <span className="aside">sheet</span>}
-                </td>
-                <td className="end">
-                  <Num figure={line.grams} />
-                </td>
-              </tr>
-            ))}
-          </tbody>
+          {lines.map((line) => (
+            <CutRow
+              key={line.key}
+              line={line}
+              longest={longest}
+              hasRuns={hasRuns}
+              own={body.blanks[line.key] ?? ''}
+              isOpen={mayChangeWhatIsMade(body)}
+              problem={count.problems.find(({ path }) => path === `blanks.${line.key}`)?.sentence}
+              onOwn={(value) =>
+                edit(`blanks.${line.key}`, (batch) => {
+                  // What is left blank is reckoned again.
+                  batch.blanks[line.key] = value;
+                })
+              }
+            />
+          ))}
         </table>
       )}
     </section>
+  );
+}
+
+interface CutRowProps {
+  readonly line: CutLine;
+  readonly longest: number;
+  readonly hasRuns: boolean;
+  readonly own: string;
+  readonly isOpen: boolean;
+  readonly problem: string | undefined;
+  readonly onOwn: (value: string) => void;
+}
+
+function CutRow({ line, longest, hasRuns, own, isOpen, problem, onOwn }: CutRowProps) {
+  const { studio } = useBasis();
+  const name = line.part.name || 'part';
+  return (
+    <Row>
+      <tr>
+        <td className="first">
+          <Glyph section={line.section} alloy={line.alloy} />
+        </td>
+        <td>
+          {name}
+          <span className="aside block">
+            {hasRuns && `${line.run.name}, `}
+            {alloyInText(line.alloy)}, {sectionInWords(line.section)}
+          </span>
+        </td>
+        <td className="end num">
+          {isOpen ? (
+            <Field
+              end
+              value={own}
+              label={`${line.run.name}: ${name}, blanks to cut`}
+              placeholder={String(line.count.value)}
+              column="blanks"
+              problem={problem}
+              problemId={`blanks-${line.key}`}
+              onChange={onOwn}
+            />
+          ) : (
+            <Num figure={line.count} />
+          )}
+          {problem && (
+            <p id={`blanks-${line.key}`} className="problem">
+              {problem}
+            </p>
+          )}
+        </td>
+        <td>
+          <span className="num">{blankInWords(line.cut, studio.units)}</span>
+          <BlankStrip {...line} longestMm={longest} width={STRIP_WIDTH} />
+        </td>
+        <td className="end num">
+          {line.length ? lengthInAll(line.length.value, studio.units) : <span className="aside">sheet</span>}
+        </td>
+        <td className="end">
+          <Num figure={line.grams} />
+        </td>
+      </tr>
+    </Row>
   );
 }
 

@@ -1,6 +1,6 @@
 // The day plan of a batch: a diary page with a line a day, hands above, what works by itself below, noon marked.
 import { scaleLinear } from 'd3';
-import type { BatchWithPiece } from '../../../contract/batches.ts';
+import type { BatchWithPieces } from '../../../contract/batches.ts';
 import { clockOf, dayAfter, MINUTES_A_DAY, weekdayOf } from '../../../core/plan/calendar.ts';
 import type { Plan, PlanBar } from '../../../core/plan/forward.ts';
 import type { Step } from '../../../core/piece/step.ts';
@@ -16,7 +16,7 @@ const NOON = 12 * 60;
 interface DayPlanProps {
   readonly plan: Plan | { readonly sentence: string } | null;
   readonly batchId: string;
-  readonly batches: readonly BatchWithPiece[];
+  readonly batches: readonly BatchWithPieces[];
   readonly steps: readonly Step[];
 }
 
@@ -33,7 +33,7 @@ export function DayPlan({ plan, batchId, batches, steps }: DayPlanProps) {
     (_, index) => Math.ceil(from / 60) + index,
   );
   const height = HEAD + shown.length * ROW;
-  const nameOf = (id: string) => batches.find(({ batch }) => batch.id === id)?.piece.name ?? 'another batch';
+  const nameOf = (id: string) => batches.find(({ batch }) => batch.id === id)?.made[0]?.piece.name ?? 'another batch';
 
   return (
     <section aria-labelledby="plan" className="mt-6">

@@ -1,12 +1,14 @@
 // The batches: what is promised, when it will be done, and what it takes.
 import { Link } from 'react-router';
-import type { BatchWithPiece } from '../../../contract/batches.ts';
+import type { BatchWithPieces } from '../../../contract/batches.ts';
 import type { BatchCount } from '../../../core/batch/count.ts';
 import { inAll, metalInAll, type NamedCount } from '../../../core/batch/sums.ts';
 import { useGetBatchesQuery } from '../../app/api.ts';
 import { dayInWords, daysLate } from '../../app/dates.ts';
 import { batchCount, useBasis } from '../../app/reckoning.ts';
-import { usePlan } from '../../app/use-plan.ts';
+import { batchTitle, madeLines, usePlan } from '../../app/use-plan.ts';
+import { isDone } from '../../../core/batch/batch.ts';
+import { stateWords } from '../../../core/batch/states.ts';
 import { CountTable, type CountRow } from '../../parts/count-table.tsx';
 import { Glyph } from '../../parts/glyph.tsx';
 import { Num } from '../../parts/num.tsx';
@@ -14,7 +16,8 @@ import { Spread } from '../../parts/spread.tsx';
 import { doneIn, type Done } from '../../parts/done-in.ts';
 
 interface BatchLine {
-  readonly item: BatchWithPiece;
+  readonly item: BatchWithPieces;
+  readonly title: string;
   readonly count: BatchCount;
   readonly done: Done | null;
 }
@@ -24,15 +27,15 @@ export function BatchesScreen() {
   const basis = useBasis();
   const plan = usePlan(batches);
   const lines = (batches ?? [])
-    .map((item): BatchLine => ({
-      item,
-      count: batchCount(item.batch.body, item.piece, basis),
-      done: doneIn(plan, item.batch.id),
-    }))
+    .map((item): BatchLine => {
+      const made = madeLines(item);
+      const count = batchCount(item.batch.body, made, basis);
+      return { item, title: batchTitle(made, count.quantity), count, done: doneIn(plan, item.batch.id) };
+    })
     .sort(byDue);
-  const open = lines.filter(({ item }) => !item.batch.body.finished);
-  const finished = lines.filter(({ item }) => item.batch.body.finished);
-  const named = open.map(({ item, count }) => ({ name: item.piece.name, count }));
+  const open = lines.filter(({ item }) => !isDone(item.batch.body));
+  const finished = lines.filter(({ item }) => isDone(item.batch.body));
+  const named = open.map(({ title, count }) => ({ name: title, count }));
   const late = open.filter(({ done }) => done && done.daysLate > 0);
 
   return (
@@ -120,8 +123,8 @@ function BatchTable({ lines, caption }: { lines: readonly BatchLine[]; caption: 
   );
 }
 
-function Row({ line: { item, count, done } }: { line: BatchLine }) {
-  const { batch, piece } = item;
+function Row({ line: { item, title, count, done } }: { line: BatchLine }) {
+  const { batch } = item;
   const { body } = batch;
   const isLate = done !== null && done.daysLate > 0;
   const [first] = count.cutList;
@@ -132,14 +135,17 @@ function Row({ line: { item, count, done } }: { line: BatchLine }) {
       </td>
       <td>
         <Link className="hover:text-act hover:underline" to={`/batches/${batch.id}`}>
-          {piece.name}, {count.quantity}
+          {title}
         </Link>
-        <span className="aside block">{body.customer || 'for stock'}</span>
+        <span className="aside block">
+          {body.customer || 'for stock'}
+          {body.state !== 'planned' && `, ${stateWords[body.state].name}`}
+        </span>
         {batch.isDraft && <span className="aside block text-act!">draft</span>}
       </td>
       <td className="num">{body.due ? dayInWords(body.due) : <span className="text-soft">not promised</span>}</td>
       <td className={isLate ? 'num text-stop' : 'num'}>
-        {done?.words ?? <span className="text-soft">{body.finished ? 'done' : ''}</span>}
+        {done?.words ?? <span className="text-soft">{isDone(body) ? 'done' : ''}</span>}
         {isLate && <span className="block text-[13px]">{daysLate(done.daysLate)}</span>}
       </td>
       <td className="end num">
@@ -159,10 +165,10 @@ function Late({ lines }: { lines: readonly BatchLine[] }) {
   if (lines.length === 0) return null;
   return (
     <div className="note note-stop mb-5">
-      {lines.map(({ item, count, done }) => (
+      {lines.map(({ item, title, done }) => (
         <p key={item.batch.id}>
           <b>
-            {item.piece.name}, {count.quantity}, {daysLate(done?.daysLate ?? 0)}.
+            {title}, {daysLate(done?.daysLate ?? 0)}.
           </b>{' '}
           Done {done?.words}, promised for {dayInWords(item.batch.body.due)}.
         </p>

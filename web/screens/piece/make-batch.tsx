@@ -1,6 +1,7 @@
 // From a piece to a batch: how many, by when, for whom.
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { emptyBatch, lineOf } from '../../app/new-batch.ts';
 import { readCount } from '../../../core/measure/read-number.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { dayAfter } from '../../../core/plan/calendar.ts';
@@ -37,14 +38,11 @@ export function MakeBatch({ inHand, onClose }: { inHand: DocumentInHand<Piece>; 
       return;
     }
     const added = await addBatch({
-      pieceId: open.key.id,
-      pieceRevision: accepted.revision,
-      size,
-      quantity: wanted,
+      ...emptyBatch,
+      kind: customer.trim() ? 'order' : 'stock',
+      lines: [lineOf(open.key.id, accepted.revision, size, wanted)],
       due,
       customer,
-      note: '',
-      finished: false,
     });
     if (!added.data) return;
     await dispatch(

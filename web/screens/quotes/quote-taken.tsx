@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import type { Quote } from '../../../core/price/quote.ts';
 import { dayAfter } from '../../../core/plan/calendar.ts';
 import { api, useAddBatchMutation, useGetPiecesQuery } from '../../app/api.ts';
+import { emptyBatch, lineOf } from '../../app/new-batch.ts';
 import { acceptDraft, problemOf } from '../../app/saving.ts';
 import { useAppDispatch } from '../../app/store.ts';
 import type { DocumentInHand } from '../../app/use-document.ts';
@@ -29,14 +30,12 @@ export function QuoteTaken({ inHand, problems }: { inHand: DocumentInHand<Quote>
         return;
       }
       const added = await addBatch({
-        pieceId: piece.id,
-        pieceRevision: piece.revision,
-        size: line.size,
-        quantity: line.count,
+        ...emptyBatch,
+        kind: body.kind,
+        lines: [lineOf(piece.id, piece.revision, line.size, line.count)],
         due: body.due || dayAfter(day, DONE_IN_DAYS),
         customer: body.customer,
         note: body.what,
-        finished: false,
       });
       if (!added.data) return;
       await dispatch(

@@ -1,0 +1,85 @@
+// How many to start so that enough come out well: from the yields of the steps, by the binomial distribution.
+import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { readCount, readShare } from '../measure/read-number.ts';
+import type { Problem } from '../studio/rates.ts';
+import type { Spares } from './batch.ts';
+
+/** More are never started for one good one: such a step is to be mended, not fed. */
+const MOST_FOLD = 20;
+
+/**
+ * Chance that of n tries at least k succeed, each with chance p: the upper tail of the binomial distribution, summed from
+ * its largest term down in logarithms, so that large n lose nothing.
+ */
+export function chanceOfAtLeast(k: number, n: number, p: number): number {
+  if (k <= 0) return 1;
+  if (k > n || p <= 0) return 0;
+  if (p >= 1) return 1;
+  let logTerm = n * Math.log(p);
+  let sum = Math.exp(logTerm);
+  // From n good ones down to k: each term is the one before × i ÷ (n − i + 1) × (1 − p) ÷ p.
+  for (let good = n; good > k; good -= 1) {
+    logTerm += Math.log(good / (n - good + 1)) + Math.log((1 - p) / p);
+    sum += Math.exp(logTerm);
+  }
+  return Math.min(1, sum);
+}
+
+/**
+ * The fewest to start so that at least so many come out well with a chosen confidence.
+ * @param good  wanted, 1 or more; @param yieldShare  of each, above 0 to 1; @param confidence  below 1
+ */
+export function startsFor(good: number, yieldShare: number, confidence: number): number {
+  let starts = good;
+  while (starts < good * MOST_FOLD && chanceOfAtLeast(good, starts, yieldShare) < confidence) starts += 1;
+  return starts;
+}
+
+/**
+ * @param wanted  good ones of a piece in a size
+ * @param yields  of its steps, in their order
+ * @returns how many to start, with its working
+ */
+export function toStart(
+  wanted: number,
+  yields: readonly { readonly name: string; readonly yield: number }[],
+  spares: Spares,
+): { readonly start: Figure; readonly problems: readonly Problem[] } {
+  const good = given('wanted', wanted, '', 'the batch, as typed');
+  if (spares.how === 'none' || wanted === 0) return { start: good, problems: [] };
+  if (spares.how === 'over') {
+    const over = readCount(spares.over, 0);
+    const problems = over.ok ? [] : [{ path: 'spares.over', sentence: over.sentence }];
+    const more = given('and over', over.ok ? over.value : 0, '', 'the batch, as typed');
+    const start = reckoned('to start', wanted + more.value, '', `${inSum(wanted)} + ${inSum(more.value)}`, [
+      good,
+      more,
+    ]);
+    return { start, problems };
+  }
+  const confidence = readShare(spares.confidence, 'confidence');
+  if (!confidence.ok || confidence.value >= 1) {
+    const sentence = confidence.ok ? 'Nothing is sure: a confidence is below 100 %.' : confidence.sentence;
+    return { start: good, problems: [{ path: 'spares.confidence', sentence }] };
+  }
+  const losing = yields.filter((step) => step.yield < 1);
+  const share = losing.reduce((product, step) => product * step.yield, 1);
+  const steps = losing.map((step) => given(step.name || 'step', step.yield * 100, '%', 'yield of the step'));
+  const each = reckoned(
+    'come out well',
+    share * 100,
+    '%',
+    () => losing.map(({ yield: one }) => inSum(one)).join(' × ') || '1',
+    steps,
+  );
+  const starts = startsFor(wanted, share, confidence.value);
+  const chance = chanceOfAtLeast(wanted, starts, share);
+  const how = () =>
+    `the fewest of which ${inSum(wanted)} come out well with ${inSum(confidence.value * 100)} % (binomial): ${inSum(chance * 100)} %`;
+  const start = reckoned('to start', starts, '', how, [
+    good,
+    each,
+    given('confidence', confidence.value * 100, '%', 'the batch, as typed'),
+  ]);
+  return { start, problems: [] };
+}

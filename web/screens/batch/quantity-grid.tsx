@@ -1,0 +1,168 @@
+// What the batch makes: pieces by the line, so many of each size.
+import type { Batch, BatchLine } from '../../../core/batch/batch.ts';
+import { quantityOf, quantityPath, type BatchCount, type MadeLine } from '../../../core/batch/count.ts';
+import { mayChangeWhatIsMade } from '../../../core/batch/states.ts';
+import type { Piece } from '../../../core/piece/piece.ts';
+import { hasSizes } from '../../../core/piece/sizes.ts';
+import { X } from 'lucide-react';
+import { Link } from 'react-router';
+import { useGetPiecesQuery } from '../../app/api.ts';
+import { lineOf } from '../../app/new-batch.ts';
+import type { Edit } from '../../app/use-document.ts';
+import { Choice } from '../../parts/choice.tsx';
+import { Field } from '../../parts/field.tsx';
+
+interface QuantityGridProps {
+  readonly body: Batch;
+  readonly made: readonly MadeLine[];
+  readonly count: BatchCount;
+  readonly edit: Edit<Batch>;
+}
+
+export function QuantityGrid({ body, made, count, edit }: QuantityGridProps) {
+  const { data: pieces = [] } = useGetPiecesQuery();
+  const isOpen = mayChangeWhatIsMade(body);
+  const others = pieces.filter(({ id, revision }) => revision > 0 && !body.lines.some(({ pieceId }) => pieceId === id));
+  return (
+    <section aria-labelledby="made" className="mt-5">
+      <h2 id="made">What is made</h2>
+      <fieldset disabled={!isOpen}>
+        <legend className="sr-only">Pieces and how many</legend>
+        {made.map(({ line, piece }) => (
+          <div key={line.id} className="border-b border-hair py-2">
+            <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
+              <span className="min-w-[12em] flex-1">
+                {made.length > 1 && (
+                  <Link className="hover:text-act hover:underline" to={`/pieces/${line.pieceId}`}>
+                    {piece.name || 'Unnamed piece'}
+                  </Link>
+                )}
+                <RevisionNote
+                  line={line}
+                  latest={pieces.find(({ id }) => id === line.pieceId)?.revision ?? line.pieceRevision}
+                  onLatest={(revision) =>
+                    edit('', (batch) => {
+                      const own = batch.lines.find(({ id }) => id === line.id);
+                      if (own) own.pieceRevision = revision;
+                    })
+                  }
+                />
+              </span>
+              <Sizes
+                line={line}
+                piece={piece}
+                isOnly={made.length === 1}
+                problems={count.problems}
+                onChange={(size, value) =>
+                  edit(`lines.${line.id}.${size}`, (batch) => {
+                    const own = batch.lines.find(({ id }) => id === line.id);
+                    if (!own) return;
+                    // Before it had a size, a quantity was of the first.
+                    if (size !== '' && '' in own.quantities) delete own.quantities[''];
+                    own.quantities[size] = value;
+                  })
+                }
+              />
+              {made.length > 1 && isOpen && (
+                <button
+                  type="button"
+                  className="chrome text-soft hover:text-ink"
+                  aria-label={`Take ${piece.name} out of the batch`}
+                  onClick={() =>
+                    edit('', (batch) => void (batch.lines = batch.lines.filter(({ id }) => id !== line.id)))
+                  }
+                >
+                  <X size={15} />
+                </button>
+              )}
+            </div>
+            {count.problems
+              .filter(({ path }) => path.startsWith(`${line.id}.quantities`))
+              .map(({ path, sentence }) => (
+                <p key={path} id={`quantity-${line.id}`} className="problem">
+                  {sentence}
+                </p>
+              ))}
+          </div>
+        ))}
+        {isOpen && others.length > 0 && (
+          <p className="chrome mt-1">
+            <Choice
+              value=""
+              options={[
+                { value: '', label: 'Add a piece' },
+                ...others.map(({ id, accepted, body: own }) => ({ value: id, label: (accepted ?? own).name })),
+              ]}
+              label="Add a piece to the batch"
+              onChange={(id) => {
+                const piece = others.find((one) => one.id === id);
+                if (!piece) return;
+                const size = piece.body.sizes.rows[0]?.id ?? '';
+                edit('', (batch) => void batch.lines.push(lineOf(id, piece.revision, size, '1')));
+              }}
+            />
+          </p>
+        )}
+      </fieldset>
+    </section>
+  );
+}
+
+interface SizesProps {
+  readonly line: BatchLine;
+  readonly piece: Piece;
+  readonly isOnly: boolean;
+  readonly problems: BatchCount['problems'];
+  readonly onChange: (size: string, value: string) => void;
+}
+
+function Sizes({ line, piece, isOnly, problems, onChange }: SizesProps) {
+  const sizes = hasSizes(piece) ? piece.sizes.rows : [{ id: '', name: '' }];
+  const isGrid = sizes.length > 1;
+  return (
+    <span className="flex flex-wrap items-end gap-x-4 gap-y-1">
+      {sizes.map(({ id, name }) => (
+        <label key={id} className={isGrid ? 'text-center' : ''}>
+          <span className={isGrid ? 'aside block' : 'aside mr-2'}>{isGrid ? name || 'unnamed' : 'how many'}</span>
+          <Field
+            open
+            className="num w-[4.2em] text-center font-semibold"
+            value={quantityOf(line, piece, id)}
+            label={
+              isOnly && !isGrid
+                ? 'How many to make'
+                : `${piece.name}${isGrid ? `, ${name || 'unnamed'}` : ''}, how many to make`
+            }
+            placeholder="0"
+            column={`made-${id}`}
+            problem={problems.find(({ path }) => path === quantityPath(line, id))?.sentence}
+            problemId={`quantity-${line.id}`}
+            onChange={(value) => onChange(id, value)}
+          />
+        </label>
+      ))}
+    </span>
+  );
+}
+
+interface RevisionNoteProps {
+  readonly line: BatchLine;
+  readonly latest: number;
+  readonly onLatest: (revision: number) => void;
+}
+
+function RevisionNote({ line, latest, onLatest }: RevisionNoteProps) {
+  return (
+    <span className="aside block">
+      from revision {line.pieceRevision}
+      {latest > line.pieceRevision && (
+        <>
+          {' '}
+          <button type="button" className="link chrome" onClick={() => onLatest(latest)}>
+            Make it from revision {latest}
+          </button>
+        </>
+      )}
+    </span>
+  );
+}

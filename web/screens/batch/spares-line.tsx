@@ -1,0 +1,102 @@
+// How many more are started than are wanted, and why that many.
+import { useState } from 'react';
+import type { Batch, Spares } from '../../../core/batch/batch.ts';
+import type { BatchCount } from '../../../core/batch/count.ts';
+import { mayChangeWhatIsMade } from '../../../core/batch/states.ts';
+import type { Edit } from '../../app/use-document.ts';
+import { Choice, type Option } from '../../parts/choice.tsx';
+import { Field } from '../../parts/field.tsx';
+import { Working } from '../../parts/working.tsx';
+
+const ways: readonly Option[] = [
+  { value: 'none', label: 'just as many as are wanted' },
+  { value: 'over', label: 'so many over' },
+  { value: 'chance', label: 'enough to be sure to' },
+];
+
+interface SparesLineProps {
+  readonly body: Batch;
+  readonly count: BatchCount;
+  readonly edit: Edit<Batch>;
+}
+
+export function SparesLine({ body, count, edit }: SparesLineProps) {
+  const [opened, setOpened] = useState('');
+  const { spares } = body;
+  const problem = count.problems.find(({ path }) => path.startsWith('spares.'))?.sentence;
+  const set = (key: string, change: Partial<Spares>) =>
+    edit(key && `spares.${key}`, (batch) => void Object.assign(batch.spares, change));
+  return (
+    <section aria-label="Spares" className="mt-3">
+      <fieldset
+        disabled={!mayChangeWhatIsMade(body)}
+        className="flex flex-wrap items-baseline gap-x-3 gap-y-1 text-[15px]"
+      >
+        <legend className="sr-only">Spares</legend>
+        <span className="aside">start</span>
+        <Choice
+          open
+          value={spares.how}
+          options={ways}
+          label="How many are started"
+          onChange={(how) => set('', { how: how as Spares['how'] })}
+        />
+        {spares.how === 'over' && (
+          <Field
+            open
+            className="num"
+            value={spares.over}
+            label="How many over"
+            problem={problem}
+            problemId="spares-problem"
+            onChange={(over) => set('over', { over })}
+          />
+        )}
+        {spares.how === 'chance' && (
+          <Field
+            open
+            className="num"
+            value={spares.confidence}
+            label="How sure"
+            unit="%"
+            problem={problem}
+            problemId="spares-problem"
+            onChange={(confidence) => set('confidence', { confidence })}
+          />
+        )}
+      </fieldset>
+      {problem && (
+        <p id="spares-problem" className="problem">
+          {problem}
+        </p>
+      )}
+      {spares.how !== 'none' && (
+        <ul className="mt-1 text-[15px]">
+          {count.runs.map(({ line, size, name, quantity, start }) => {
+            const key = `${line.id} ${size}`;
+            return (
+              <li key={key}>
+                <span className="flex items-baseline gap-2">
+                  <span className="min-w-[14em]">{name}</span>
+                  <span className="aside">
+                    {quantity} good {quantity === 1 ? 'one' : 'ones'}: start
+                  </span>
+                  <button
+                    type="button"
+                    className="figure num w-auto! font-semibold"
+                    aria-expanded={opened === key}
+                    aria-label={`${name}, to start: working`}
+                    onClick={() => setOpened(opened === key ? '' : key)}
+                  >
+                    {start.value}
+                  </button>
+                </span>
+                {opened === key && <Working figure={start} />}
+              </li>
+            );
+          })}
+        </ul>
+      )}
+    </section>
+  );
+}
