@@ -1,3 +1,4 @@
+import { fileURLToPath } from 'node:url';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
@@ -24,5 +25,8 @@ export default defineConfig({
       },
     },
   },
+  worker: { format: 'es' },
+  // The solver asks for this module only where there is no page.
+  resolve: { alias: { 'node:module': fileURLToPath(new URL('web/workers/no-module.ts', import.meta.url)) } },
   server: { host: '127.0.0.1', port: 4408, strictPort: true, proxy: { '/api': 'http://127.0.0.1:4409' } },
 });

@@ -7,11 +7,11 @@ test('twice the quantity is twice the metal, and the plan follows', async ({ pag
   await expect(amount(page, 'In all')).toHaveText('157.28 g');
   const promise = page.getByRole('paragraph').filter({ hasText: /^Done / });
   const done = await promise.textContent();
-  await page.getByLabel('How many to make').fill('16');
+  await page.getByLabel('Tide hair fork, usual, how many to make').fill('16');
   await expect(page.getByRole('heading', { name: 'Tide hair fork, 16' })).toBeVisible();
   await expect(amount(page, 'In all')).toHaveText('314.55 g');
   await expect(promise).not.toHaveText(done ?? '');
-  await page.getByLabel('How many to make').fill('some');
+  await page.getByLabel('Tide hair fork, usual, how many to make').fill('some');
   await expect(page.getByText(/“some” does not fit/)).toBeVisible();
   await page.getByRole('button', { name: 'Back to revision 1' }).click();
   await expect(amount(page, 'In all')).toHaveText('157.28 g');

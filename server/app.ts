@@ -17,6 +17,7 @@ import { pieceRoutes } from './routes/pieces.ts';
 import { priceRoutes } from './routes/prices.ts';
 import { quoteRoutes } from './routes/quotes.ts';
 import { receiptRoutes } from './routes/receipts.ts';
+import { shelfRoutes } from './routes/shelf.ts';
 import { sheetRoutes } from './routes/sheets.ts';
 import { studioRoutes } from './routes/studio.ts';
 import type { Book } from './store/book.ts';
@@ -63,6 +64,7 @@ export async function createApp(book: Book, { webDir, logLevel = 'warn' }: AppOp
   await app.register(batchRoutes(book));
   await app.register(fixRoutes(book, standIn));
   await app.register(receiptRoutes(book));
+  await app.register(shelfRoutes(book));
   await app.register(priceRoutes(book));
   await app.register(fairRoutes(book));
   await app.register(quoteRoutes(book));
@@ -78,7 +80,8 @@ const docsSecurity =
 
 const contentSecurity = {
   defaultSrc: ["'none'"],
-  scriptSrc: ["'self'"],
+  // The solver of the cutting plans is WebAssembly.
+  scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
   workerSrc: ["'self'"],
   connectSrc: ["'self'"],
   styleSrc: ["'self'"],

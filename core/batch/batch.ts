@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import { isoDateSchema, nameSchema, noteSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
 
-export const batchKinds = ['stock', 'order', 'fair', 'commission', 'repair'] as const;
+const batchKinds = ['stock', 'order', 'fair', 'commission', 'repair'] as const;
 export type BatchKind = (typeof batchKinds)[number];
 
 export const batchStates = ['planned', 'issued', 'bench', 'finished', 'closed'] as const;

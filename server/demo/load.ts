@@ -7,6 +7,8 @@ import { Book } from '../store/book.ts';
 import type { Ledger } from '../store/ledger.ts';
 import { demoPieces } from './pieces.ts';
 import { demoFairs, demoQuotes, demoReceipts } from './selling.ts';
+import { newLotSchema } from '../../core/batch/shelf.ts';
+import { demoShelf } from './shelf.ts';
 import { demoStudio } from './studio.ts';
 
 const SOURCE = 'typed, made-up prices for the sample';
@@ -130,6 +132,10 @@ export function loadDemo(ledger: Ledger, today: Date): void {
 
     for (const { daysAgo, ...receipt } of demoReceipts)
       book.addReceipt({ ...receipt, on: on(daysAgo), currency: 'GBP', source: 'the sample’s made-up bullion dealer' });
+    for (const { daysAgo, ...lot } of demoShelf) {
+      on(daysAgo);
+      book.addLot(newLotSchema.parse(lot));
+    }
     // The shawl pins were asked for at a rounder price.
     on(4);
     book.setPrices({

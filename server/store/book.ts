@@ -1,5 +1,10 @@
 // The whole book of one ledger: its documents and entries, and what needs several of them at once.
-import { batchSchema, type Batch } from '../../core/batch/batch.ts';
+import { randomUUID } from 'node:crypto';
+import { batchSchema, isDone, type Batch } from '../../core/batch/batch.ts';
+import { entriesOfCut, entriesOfReturn, type AcceptedCut } from '../../core/batch/issue-metal.ts';
+import { readLot, type NewLot } from '../../core/batch/shelf.ts';
+import { readCount } from '../../core/measure/read-number.ts';
+import type { Counted } from '../../contract/shelf.ts';
 import { countBatch, type MadeLine } from '../../core/batch/count.ts';
 import { refusedChange } from '../../core/batch/states.ts';
 import { fixProblems, type Fix, type NewFix } from '../../core/metal/fix.ts';
@@ -28,7 +33,8 @@ import { photosOf, withPhotosKept } from './piece-files.ts';
 import { Photos } from './photos.ts';
 import { Prices } from './prices.ts';
 import { Receipts } from './receipts.ts';
-import { NotAcceptable } from './refusals.ts';
+import { Shelf } from './shelf.ts';
+import { NotAcceptable, NotThere } from './refusals.ts';
 
 export class Book {
   readonly #ledger: Ledger;
@@ -42,6 +48,7 @@ export class Book {
   readonly receipts: Receipts;
   readonly prices: Prices;
   readonly photos: Photos;
+  readonly shelf: Shelf;
 
   /** @param now  the time as ISO 8601, asked at each write */
   constructor(ledger: Ledger, now: () => string = () => new Date().toISOString()) {
@@ -56,6 +63,7 @@ export class Book {
     this.receipts = new Receipts(ledger, now);
     this.prices = new Prices(ledger, now);
     this.photos = new Photos(ledger, now);
+    this.shelf = new Shelf(ledger, now);
   }
 
   /** Sets the studio up on the first run. @throws NotAcceptable when it is set up already or the rate cannot be read */
@@ -184,6 +192,50 @@ export class Book {
   addBatch(batch: Batch): DocumentOf<Batch> {
     this.madeLines(batch);
     return this.batches.add(batch);
+  }
+
+  /** Stock that came in. @throws NotAcceptable when a size cannot be read */
+  addLot(typed: NewLot): void {
+    const { rates } = this.#basis();
+    const read = readLot(typed, rates.alloys, rates.currency);
+    if ('problems' in read) throw new NotAcceptable('This stock cannot be kept yet.', read.problems);
+    const lot = { ...read.lot, id: randomUUID() };
+    this.shelf.add([
+      { lot, how: 'in', change: read.count, grams: read.count * lot.grams, batchId: null, why: typed.why },
+    ]);
+  }
+
+  /** A lot counted anew. @throws NotThere; NotAcceptable when the count cannot be read */
+  countLot(id: string, { count, why }: Counted): void {
+    const lot = this.shelf.lots().find((one) => one.id === id);
+    if (!lot) throw new NotThere('This stock is not on the shelf.');
+    const reading = readCount(count, 0);
+    if (!reading.ok)
+      throw new NotAcceptable('This count is not kept.', [{ path: 'count', sentence: reading.sentence }]);
+    const change = reading.value - lot.count;
+    if (change !== 0) this.shelf.add([{ lot, how: 'counted', change, grams: change * lot.grams, batchId: null, why }]);
+  }
+
+  /** Books an accepted cutting plan of a batch. @throws NotThere; NotAcceptable when the shelf does not hold it */
+  issueMetal(id: string, cut: AcceptedCut): void {
+    const { rates } = this.#basis();
+    this.#ledger.transaction(() => {
+      const { body } = this.batches.get(id);
+      if (isDone(body)) throw new NotAcceptable('This batch is done. Take it up again to issue metal.', []);
+      const entries = entriesOfCut(cut, this.shelf.lots(), rates.alloys, randomUUID, id);
+      if ('sentence' in entries) throw new NotAcceptable(entries.sentence, []);
+      this.shelf.add(entries);
+    })();
+  }
+
+  /** Gives back just what a batch holds. @throws NotThere; NotAcceptable when an offcut of it has been used since */
+  giveBack(id: string): void {
+    this.#ledger.transaction(() => {
+      this.batches.get(id);
+      const entries = entriesOfReturn(this.shelf.entries(id), this.shelf.lots(), id);
+      if ('sentence' in entries) throw new NotAcceptable(entries.sentence, []);
+      this.shelf.add(entries);
+    })();
   }
 
   /** The lines of a batch with the revisions they name. @throws NotThere */

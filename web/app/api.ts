@@ -7,9 +7,12 @@ import type { FairDocument } from '../../contract/fairs.ts';
 import type { OfferedDay } from '../../contract/fixes.ts';
 import type { NewPrices, PriceEntry } from '../../contract/prices.ts';
 import type { QuoteDocument } from '../../contract/quotes.ts';
+import type { Counted, ShelfPage } from '../../contract/shelf.ts';
 import type { PhotoAdded } from '../../contract/photos.ts';
 import type { StudioDocument } from '../../contract/studio.ts';
 import type { Batch } from '../../core/batch/batch.ts';
+import type { AcceptedCut } from '../../core/batch/issue-metal.ts';
+import type { NewLot, ShelfEntry } from '../../core/batch/shelf.ts';
 import type { Fix, NewFix } from '../../core/metal/fix.ts';
 import type { NewReceipt, Receipt } from '../../core/metal/receipt.ts';
 import type { Piece } from '../../core/piece/piece.ts';
@@ -43,7 +46,7 @@ export function pathOf({ kind, id }: DocumentKey): string {
 
 export const api = createApi({
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Pieces', 'Batches', 'Studio', 'Fixes', 'Receipts', 'Prices', 'Fairs', 'Quotes'],
+  tagTypes: ['Pieces', 'Batches', 'Studio', 'Fixes', 'Receipts', 'Prices', 'Fairs', 'Quotes', 'Shelf'],
   refetchOnMountOrArgChange: true,
   endpoints: (build) => ({
     getStudio: build.query<StudioDocument, void>({ query: () => 'studio', providesTags: ['Studio'] }),
@@ -105,6 +108,27 @@ export const api = createApi({
       query: (body) => ({ url: 'receipts', method: 'POST', body }),
       invalidatesTags: ['Receipts'],
     }),
+    getShelf: build.query<ShelfPage, void>({ query: () => 'shelf', providesTags: ['Shelf'] }),
+    addLot: build.mutation<ShelfPage, NewLot>({
+      query: (body) => ({ url: 'shelf', method: 'POST', body }),
+      invalidatesTags: ['Shelf'],
+    }),
+    countLot: build.mutation<ShelfPage, Counted & { id: string }>({
+      query: ({ id, ...body }) => ({ url: `shelf/${id}/count`, method: 'POST', body }),
+      invalidatesTags: ['Shelf'],
+    }),
+    getBatchMetal: build.query<ShelfEntry[], string>({
+      query: (id) => `batches/${id}/metal`,
+      providesTags: ['Shelf'],
+    }),
+    issueMetal: build.mutation<ShelfPage, AcceptedCut & { id: string }>({
+      query: ({ id, ...body }) => ({ url: `batches/${id}/cut`, method: 'POST', body }),
+      invalidatesTags: ['Shelf'],
+    }),
+    giveBack: build.mutation<ShelfPage, string>({
+      query: (id) => ({ url: `batches/${id}/give-back`, method: 'POST' }),
+      invalidatesTags: ['Shelf'],
+    }),
     getFairs: build.query<FairDocument[], void>({ query: () => 'fairs', providesTags: ['Fairs'] }),
     addFair: build.mutation<FairDocument, Fair>({
       query: (body) => ({ url: 'fairs', method: 'POST', body }),
@@ -155,4 +179,10 @@ export const {
   useAddFairMutation,
   useGetQuotesQuery,
   useAddQuoteMutation,
+  useGetShelfQuery,
+  useAddLotMutation,
+  useCountLotMutation,
+  useGetBatchMetalQuery,
+  useIssueMetalMutation,
+  useGiveBackMutation,
 } = api;

@@ -35,6 +35,14 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('../screens/batch/batch-screen.tsx')).BatchScreen }),
       },
       {
+        path: 'batches/:id/cut',
+        lazy: async () => ({ Component: (await import('../screens/cut/cut-screen.tsx')).CutScreen }),
+      },
+      {
+        path: 'shelf',
+        lazy: async () => ({ Component: (await import('../screens/shelf/shelf-screen.tsx')).ShelfScreen }),
+      },
+      {
         path: 'prices',
         lazy: async () => ({ Component: (await import('../screens/prices/prices-screen.tsx')).PricesScreen }),
       },

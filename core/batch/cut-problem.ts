@@ -1,0 +1,158 @@
+// What a batch cuts out of one stock item as a problem for the planner, with what lies on the shelf.
+import { hullOf } from '../cut/convex.ts';
+import type { BarProblem } from '../cut/bars.ts';
+import type { SheetPiece, SheetProblem } from '../cut/sheets.ts';
+import type { Outline } from '../blank/outline.ts';
+import type { CutLine, IssueLine } from './cut-list.ts';
+import { gramsOf, keyOfLot, type ShelfLot, type StockSize } from './shelf.ts';
+
+/** How stock is cut, and what could be bought. */
+export interface CutTerms {
+  /** mm */
+  readonly kerfMm: number;
+  readonly keepFromMm: number;
+  readonly gapMm: number;
+  readonly marginMm: number;
+  /** A bar or sheet as it is bought, as many as are wanted. */
+  readonly bought: readonly { readonly id: string; readonly size: StockSize; readonly priceMinor: number | null }[];
+}
+
+/** Where no price is known metal is reckoned by its weight alone. */
+const MINOR_PER_GRAM = 100;
+
+/** Lots of just this stock, offcuts first. */
+function lotsFor(issue: IssueLine, lots: readonly ShelfLot[]): ShelfLot[] {
+  return lots
+    .filter((lot) => lot.count > 0 && keyOfLot(lot) === issue.stock)
+    .sort((a, b) => Number(b.isOffcut) - Number(a.isOffcut) || a.grams - b.grams);
+}
+
+/**
+ * What each bar or sheet costs: an offcut nothing, since it is paid for and small; whole stock on the shelf what it was paid,
+ * or by its weight; what is bought its price, or a little over its weight, so that the shelf is emptied first.
+ */
+function pricesOf(issue: IssueLine, terms: CutTerms) {
+  const priced = terms.bought.find(({ priceMinor }) => priceMinor !== null);
+  const perGram = priced ? (priced.priceMinor ?? 0) / gramsOf(issue.section, priced.size, issue.alloy) : MINOR_PER_GRAM;
+  return {
+    lot: ({ isOffcut, paidMinor, grams }: ShelfLot) => (isOffcut ? 0 : (paidMinor ?? Math.round(grams * perGram))),
+    bought: ({ priceMinor, size }: CutTerms['bought'][number]) =>
+      priceMinor ?? Math.round(gramsOf(issue.section, size, issue.alloy) * perGram) + 1,
+  };
+}
+
+export function barProblemOf(issue: IssueLine, lots: readonly ShelfLot[], terms: CutTerms): BarProblem {
+  const cost = pricesOf(issue, terms);
+  return {
+    kerf: terms.kerfMm,
+    keepFrom: terms.keepFromMm,
+    stock: [
+      ...lotsFor(issue, lots).flatMap((lot) =>
+        'lengthMm' in lot.size
+          ? [{ id: lot.id, length: lot.size.lengthMm, count: lot.count, cost: cost.lot(lot) }]
+          : [],
+      ),
+      ...terms.bought.flatMap((one) =>
+        'lengthMm' in one.size ? [{ id: one.id, length: one.size.lengthMm, count: null, cost: cost.bought(one) }] : [],
+      ),
+    ],
+    pieces: issue.lines.flatMap(({ key, cut, count }) =>
+      cut.kind === 'length' && count.value > 0
+        ? [{ id: key, length: toMicrometres(cut.length.value), count: count.value }]
+        : [],
+    ),
+  };
+}
+
+export function sheetProblemOf(issue: IssueLine, lots: readonly ShelfLot[], terms: CutTerms): SheetProblem {
+  const cost = pricesOf(issue, terms);
+  return {
+    gap: terms.gapMm,
+    margin: terms.marginMm,
+    sheets: [
+      ...lotsFor(issue, lots).flatMap((lot) =>
+        'widthMm' in lot.size
+          ? [{ id: lot.id, width: lot.size.widthMm, height: lot.size.heightMm, count: lot.count, cost: cost.lot(lot) }]
+          : [],
+      ),
+      ...terms.bought.flatMap((one) =>
+        'widthMm' in one.size
+          ? [{ id: one.id, width: one.size.widthMm, height: one.size.heightMm, count: null, cost: cost.bought(one) }]
+          : [],
+      ),
+    ],
+    pieces: issue.lines.flatMap((line) => (line.count.value > 0 ? sheetPiece(line) : [])),
+  };
+}
+
+// A blank is cut to the micrometre at best: whole ones, so that what fits exactly fits.
+const toMicrometres = (mm: number) => Math.round(mm * 1000) / 1000;
+
+function sheetPiece({ key, cut, count }: CutLine): SheetPiece[] {
+  const own = { id: key, count: count.value };
+  switch (cut.kind) {
+    case 'disc': {
+      const [outside, inside] = [toMicrometres(cut.diameter.value), toMicrometres(cut.hole?.value ?? 0)];
+      return inside > 0
+        ? [{ ...own, shape: 'washer', outside, inside }]
+        : [{ ...own, shape: 'disc', diameter: outside }];
+    }
+    case 'rectangle':
+      return [
+        {
+          ...own,
+          shape: 'rect',
+          width: toMicrometres(cut.length.value),
+          height: toMicrometres(cut.width.value),
+          rotatable: true,
+        },
+      ];
+    case 'outline': {
+      // Trim is a border all round: the blank is cut that much larger.
+      const points = cornersOf(cut.outline, cut.trim?.value ?? 0);
+      return points ? [{ ...own, shape: 'outline', points, rotatable: true }] : [];
+    }
+    case 'length':
+    case 'weight':
+      return [];
+  }
+}
+
+const ROUND_CORNERS = 48;
+
+/** Corners of an outline grown by a border; curves by so many corners, drawn outside them. */
+function cornersOf(outline: Outline, border: number): [number, number][] | null {
+  if (outline.shape === 'polygon') return grown(outline.points, border);
+  if (outline.shape === 'rectangle' || outline.shape === 'cushion') {
+    const [w, h] = [outline.lengthMm + 2 * border, outline.widthMm + 2 * border];
+    return [[0, 0], [w, 0], [w, h], [0, h]]; // prettier-ignore
+  }
+  if (outline.shape === 'teardrop') {
+    const radius = outline.diameterMm / 2;
+    const toPoint = outline.lengthMm - radius;
+    const half = Math.acos(Math.min(1, radius / toPoint));
+    const arc = Array.from({ length: ROUND_CORNERS + 1 }, (_, index): [number, number] => {
+      const angle = half + ((2 * Math.PI - 2 * half) * index) / ROUND_CORNERS;
+      const out = (radius + border) / Math.cos((Math.PI - half) / ROUND_CORNERS);
+      return [Math.cos(angle) * out, Math.sin(angle) * out];
+    });
+    // The border goes round the point as well.
+    return [...arc, [toPoint + border / Math.sin(Math.PI / 2 - half), 0]];
+  }
+  const [length, width] =
+    outline.shape === 'round' ? [outline.diameterMm, outline.diameterMm] : [outline.lengthMm, outline.widthMm];
+  const out = 1 / Math.cos(Math.PI / ROUND_CORNERS);
+  return Array.from({ length: ROUND_CORNERS }, (_, index): [number, number] => {
+    const angle = (2 * Math.PI * index) / ROUND_CORNERS;
+    return [Math.cos(angle) * (length / 2 + border) * out, Math.sin(angle) * (width / 2 + border) * out];
+  });
+}
+
+// Each corner pushed out along both of its sides; for the planner it is the room that counts, not the roundness.
+function grown(points: readonly (readonly [number, number])[], border: number): [number, number][] {
+  if (border === 0) return points.map(([x, y]) => [x, y]);
+  const corners = points.flatMap(([x, y]) =>
+    [-border, border].flatMap((dx) => [-border, border].map((dy) => ({ x: x + dx, y: y + dy }))),
+  );
+  return hullOf(corners).map(({ x, y }) => [x, y]);
+}

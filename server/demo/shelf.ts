@@ -1,0 +1,29 @@
+// What lies on the shelf of the sample workshop: enough of most, too little of one.
+import type { NewLot } from '../../core/batch/shelf.ts';
+
+type DemoLot = Partial<NewLot> & Pick<NewLot, 'alloy' | 'section'> & { readonly daysAgo: number };
+
+const round = (diameter: string) => ({ form: 'round' as const, diameter });
+const sheet = (thickness: string) => ({ form: 'sheet' as const, thickness });
+
+const tube = (outside: string, wall: string) => ({ form: 'tube' as const, outside, wall });
+
+export const demoShelf: readonly DemoLot[] = [
+  { daysAgo: 40, alloy: 'brass-c260', section: round('3.2 mm'), length: '1000 mm', count: '2', paid: '11.20' },
+  { daysAgo: 40, alloy: 'brass-c260', section: round('3.2 mm'), length: '412 mm', why: 'left from the regatta forks' },
+  { daysAgo: 40, alloy: 'brass-c260', section: round('2 mm'), length: '2000 mm', paid: '4.60' },
+  { daysAgo: 26, alloy: 'silver-925', section: round('20 ga'), length: '1500 mm', temper: 'soft', paid: '9.10' },
+  // Not enough for the brooches of the winter market.
+  { daysAgo: 26, alloy: 'silver-925', section: sheet('0.9 mm'), width: '100 mm', height: '60 mm', paid: '54' },
+  {
+    daysAgo: 12,
+    alloy: 'silver-925',
+    section: sheet('0.9 mm'),
+    width: '74 mm',
+    height: '38 mm',
+    why: 'left of the first tries',
+  },
+  { daysAgo: 26, alloy: 'silver-925', section: tube('3.2 mm', '0.4 mm'), length: '180 mm', count: '2', paid: '16' },
+  { daysAgo: 12, alloy: 'copper-c110', section: sheet('0.7 mm'), width: '200 mm', height: '100 mm', paid: '5.20' },
+  { daysAgo: 12, alloy: 'steel-low-carbon', section: sheet('20 ga'), width: '300 mm', height: '100 mm', paid: '3.90' },
+];

@@ -1,0 +1,71 @@
+// The shelf in the ledger: lines that are only ever added; what lies there is their sum.
+import { lotSchema, type NewShelfEntry, type ShelfEntry, type ShelfLot } from '../../core/batch/shelf.ts';
+import type { Ledger } from './ledger.ts';
+
+interface Row {
+  id: number;
+  recorded_at: string;
+  lot: string | null;
+  how: ShelfEntry['how'];
+  change: number;
+  grams: number;
+  batch_id: string | null;
+  why: string;
+}
+
+export class Shelf {
+  readonly #ledger: Ledger;
+  readonly #now: () => string;
+
+  constructor(ledger: Ledger, now: () => string) {
+    this.#ledger = ledger;
+    this.#now = now;
+  }
+
+  /** What lies there, oldest first; what is used up is left out. */
+  lots(): ShelfLot[] {
+    return this.#ledger
+      .prepare<[], { lot: string; count: number }>(
+        `select lot, sum(change) as count from shelf_entry where lot_id is not null
+          group by lot_id having sum(change) > 0 order by min(id)`,
+      )
+      .all()
+      .map(({ lot, count }) => ({ ...lotSchema.parse(JSON.parse(lot)), count }));
+  }
+
+  /** What happened, latest first. @param batchId  of one batch only */
+  entries(batchId?: string): ShelfEntry[] {
+    const rows =
+      batchId === undefined
+        ? this.#ledger.prepare<[], Row>('select * from shelf_entry order by id desc limit 500').all()
+        : this.#ledger
+            .prepare<[string], Row>('select * from shelf_entry where batch_id = ? order by id desc')
+            .all(batchId);
+    return rows.map(read);
+  }
+
+  add(entries: readonly NewShelfEntry[]): void {
+    const at = this.#now();
+    const insert = this.#ledger.prepare(
+      `insert into shelf_entry (recorded_at, lot_id, lot, how, change, grams, batch_id, why)
+       values (:at, :lotId, :lot, :how, :change, :grams, :batchId, :why)`,
+    );
+    this.#ledger.transaction(() => {
+      for (const { lot, ...entry } of entries)
+        insert.run({ ...entry, at, lotId: lot?.id ?? null, lot: lot && JSON.stringify(lotSchema.parse(lot)) });
+    })();
+  }
+}
+
+function read(row: Row): ShelfEntry {
+  return {
+    id: row.id,
+    at: row.recorded_at,
+    lot: row.lot === null ? null : lotSchema.parse(JSON.parse(row.lot)),
+    how: row.how,
+    change: row.change,
+    grams: row.grams,
+    batchId: row.batch_id,
+    why: row.why,
+  };
+}

@@ -1,0 +1,151 @@
+// A plan for sheets, each drawn to scale with its blanks, and the offcut that is left.
+import { areaOf } from '../../../core/cut/convex.ts';
+import type { Placement, PlannedSheet, SheetPiece, SheetPlan, SheetProblem } from '../../../core/cut/sheets.ts';
+
+interface CutSheetsProps {
+  readonly problem: SheetProblem;
+  readonly plan: SheetPlan;
+  readonly names: ReadonlyMap<string, { readonly letter: string; readonly name: string }>;
+  readonly stockName: (id: string) => string;
+  readonly tint: string;
+}
+
+/** px a mm, at most: a small sheet is not blown up over the page. */
+const MOST_SCALE = 4;
+const MOST_HEIGHT_PX = 360;
+
+export function CutSheets({ problem, plan, names, stockName, tint }: CutSheetsProps) {
+  return (
+    <ol className="mt-2 flex flex-wrap items-start gap-5">
+      {plan.sheets.map((sheet, index) => {
+        const size = problem.sheets.find(({ id }) => id === sheet.sheet);
+        if (!size) return null;
+        const scale = Math.min(MOST_SCALE, 720 / size.width, MOST_HEIGHT_PX / size.height);
+        return (
+          <li key={index}>
+            <svg
+              width={size.width * scale}
+              height={size.height * scale}
+              viewBox={`0 0 ${String(size.width)} ${String(size.height)}`}
+              role="img"
+              aria-label={`Sheet ${String(index + 1)}: ${inWords(sheet, names)}`}
+            >
+              <rect
+                width={size.width}
+                height={size.height}
+                fill="var(--page)"
+                stroke="var(--rule)"
+                strokeWidth={1 / scale}
+              />
+              {/* Sheets are reckoned from the lower left corner, pictures from the upper one. */}
+              <g transform={`translate(0 ${String(size.height)}) scale(1 -1)`}>
+                {sheet.offcut && (
+                  <rect
+                    {...sheet.offcut}
+                    fill="none"
+                    stroke="var(--good)"
+                    strokeWidth={1.4 / scale}
+                    strokeDasharray={`${String(5 / scale)} ${String(4 / scale)}`}
+                  />
+                )}
+                {sheet.placements.map((placement, at) => {
+                  const piece = problem.pieces.find(({ id }) => id === placement.piece);
+                  return (
+                    piece && (
+                      <Blank
+                        key={at}
+                        piece={piece}
+                        placement={placement}
+                        fill={tint}
+                        line={1 / scale}
+                        letter={names.get(piece.id)?.letter ?? ''}
+                        fontSize={13 / scale}
+                      />
+                    )
+                  );
+                })}
+              </g>
+            </svg>
+            <p className="aside">
+              {stockName(sheet.sheet)}; {inWords(sheet, names)}
+              {sheet.offcut && `; leaves ${sheet.offcut.width.toFixed(0)} × ${sheet.offcut.height.toFixed(0)} mm`}
+            </p>
+          </li>
+        );
+      })}
+    </ol>
+  );
+}
+
+interface BlankProps {
+  readonly piece: SheetPiece;
+  readonly placement: Placement;
+  readonly fill: string;
+  readonly line: number;
+  readonly letter: string;
+  readonly fontSize: number;
+}
+
+function Blank({ piece, placement, fill, line, letter, fontSize }: BlankProps) {
+  const drawn = cornersOf(piece, placement);
+  const paint = { fill, stroke: 'var(--metal-line)', strokeWidth: line };
+  const middle = 'r' in drawn ? drawn : middleOf(drawn.corners);
+  const isLarge = 'r' in drawn ? drawn.r * 2 > fontSize : areaOf(drawn.corners) > fontSize ** 2;
+  return (
+    <g>
+      {'r' in drawn ? (
+        <>
+          <circle cx={drawn.x} cy={drawn.y} r={drawn.r} {...paint} />
+          {drawn.hole > 0 && <circle cx={drawn.x} cy={drawn.y} r={drawn.hole} {...paint} fill="var(--page)" />}
+        </>
+      ) : (
+        <path d={`M${drawn.corners.map(({ x, y }) => `${String(x)} ${String(y)}`).join('L')}Z`} {...paint} />
+      )}
+      {isLarge && (
+        <text
+          transform={`translate(${String(middle.x)} ${String(middle.y)}) scale(1 -1)`}
+          dy="0.35em"
+          textAnchor="middle"
+          fontSize={fontSize}
+          fill="#000"
+        >
+          {letter}
+        </text>
+      )}
+    </g>
+  );
+}
+
+type Drawn =
+  | { readonly x: number; readonly y: number; readonly r: number; readonly hole: number }
+  | { readonly corners: readonly { readonly x: number; readonly y: number }[] };
+
+// Where the outline of a piece really lies.
+function cornersOf(piece: SheetPiece, { x, y, rotated, turn = 0 }: Placement): Drawn {
+  if (piece.shape === 'disc')
+    return { x: x + piece.diameter / 2, y: y + piece.diameter / 2, r: piece.diameter / 2, hole: 0 };
+  if (piece.shape === 'washer')
+    return { x: x + piece.outside / 2, y: y + piece.outside / 2, r: piece.outside / 2, hole: piece.inside / 2 };
+  if (piece.shape === 'rect') {
+    const [w, h] = rotated ? [piece.height, piece.width] : [piece.width, piece.height];
+    return { corners: [{ x, y }, { x: x + w, y }, { x: x + w, y: y + h }, { x, y: y + h }] }; // prettier-ignore
+  }
+  const angle = (turn * Math.PI) / 180;
+  const spun = piece.points.map(([px, py]) => ({
+    x: px * Math.cos(angle) - py * Math.sin(angle),
+    y: px * Math.sin(angle) + py * Math.cos(angle),
+  }));
+  const [left, bottom] = [Math.min(...spun.map((one) => one.x)), Math.min(...spun.map((one) => one.y))];
+  return { corners: spun.map((one) => ({ x: one.x - left + x, y: one.y - bottom + y })) };
+}
+
+function middleOf(corners: readonly { readonly x: number; readonly y: number }[]) {
+  const mean = (of: 'x' | 'y') => corners.reduce((sum, corner) => sum + corner[of], 0) / corners.length;
+  return { x: mean('x'), y: mean('y') };
+}
+
+function inWords({ placements }: PlannedSheet, names: CutSheetsProps['names']): string {
+  const counts = new Map<string, number>();
+  for (const { piece } of placements) counts.set(piece, (counts.get(piece) ?? 0) + 1);
+  return [...counts].map(([piece, count]) => `${String(count)} × ${names.get(piece)?.letter ?? '?'}`).join(', ');
+}

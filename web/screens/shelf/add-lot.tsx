@@ -1,0 +1,123 @@
+// Stock that came in, or lay there before the ledger was begun.
+import { useState } from 'react';
+import { newLotSchema, readLot, type NewLot } from '../../../core/batch/shelf.ts';
+import { blankRulesByForm, tempers, type SectionForm } from '../../../core/piece/part.ts';
+import { formNames } from '../../../core/stock/words.ts';
+import { showValue } from '../../../core/figure/show.ts';
+import { useAddLotMutation } from '../../app/api.ts';
+import { useBasis } from '../../app/reckoning.ts';
+import { problemOf } from '../../app/saving.ts';
+import { Choice } from '../../parts/choice.tsx';
+import { Field } from '../../parts/field.tsx';
+import { Labelled } from '../../parts/labelled.tsx';
+import { useRowProblems } from '../../parts/use-problems.ts';
+import { alloyOptions } from '../piece/alloy-options.ts';
+import { sectionFor, SectionFields } from '../piece/section-fields.tsx';
+
+const forms = (Object.keys(blankRulesByForm) as SectionForm[])
+  .filter((form) => form !== 'grain')
+  .map((value) => ({ value, label: formNames[value] }));
+const temperOptions = tempers.map((value) => ({ value, label: value || 'as it comes' }));
+const empty = newLotSchema.parse({ alloy: 'silver-925', section: { form: 'round', diameter: '' } });
+
+export function AddLot() {
+  const { rates, studio } = useBasis();
+  const [typed, setTyped] = useState<NewLot>(empty);
+  const [add, { error, isLoading }] = useAddLotMutation();
+  const alloy = rates.alloys.get(typed.alloy) ?? null;
+  const read = readLot(typed, rates.alloys, rates.currency);
+  const isSheet = typed.section.form === 'sheet';
+  const isBegun = [typed.length, typed.width, typed.height, ...Object.values(typed.section).slice(1)].some((text) =>
+    text.trim(),
+  );
+  const rowProblems = useRowProblems({});
+  const problems = isBegun && 'problems' in read ? read.problems : [];
+  const unit = studio.units === 'mm' ? 'mm' : 'in';
+  const keep = async () => {
+    const answer = await add(typed);
+    if (!('error' in answer)) setTyped({ ...typed, length: '', width: '', height: '', count: '1', paid: '' });
+  };
+  const field = (
+    key: 'length' | 'width' | 'height' | 'count' | 'paid',
+    label: string,
+    placeholder: string,
+    of = '',
+  ) => (
+    <Field
+      open
+      className="num"
+      value={typed[key]}
+      label={label}
+      unit={of}
+      placeholder={placeholder}
+      onChange={(value) => setTyped({ ...typed, [key]: value })}
+    />
+  );
+  return (
+    <form
+      className="chrome mt-5"
+      aria-labelledby="add-lot"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (!('problems' in read)) void keep();
+      }}
+    >
+      <h2 id="add-lot">Stock that came in</h2>
+      <p className="flex flex-wrap items-baseline gap-x-4 gap-y-1 text-[15px]">
+        <Choice
+          open
+          value={typed.alloy}
+          options={alloyOptions(rates.alloys, typed.alloy)}
+          label="Stock, which metal"
+          onChange={(value) => setTyped({ ...typed, alloy: value })}
+        />
+        <Choice
+          open
+          value={typed.section.form}
+          options={forms}
+          label="Stock, which section"
+          onChange={(form) => setTyped({ ...typed, section: sectionFor(form as SectionForm, typed.section) })}
+        />
+        <SectionFields
+          name="Stock"
+          section={typed.section}
+          alloy={alloy}
+          units={studio.units}
+          problems={rowProblems}
+          set={(_field, change) => {
+            const part = { section: { ...typed.section } };
+            change(part as Parameters<typeof change>[0]);
+            setTyped({ ...typed, section: part.section });
+          }}
+        />
+        {isSheet ? (
+          <span>
+            {field('width', 'Stock, width of the sheet', unit, unit)} by{' '}
+            {field('height', 'Stock, length of the sheet', unit, unit)}
+          </span>
+        ) : (
+          <Labelled word="long">{field('length', 'Stock, length', unit, unit)}</Labelled>
+        )}
+        <Labelled word="how many">{field('count', 'Stock, how many', '1')}</Labelled>
+        <Labelled word="temper">
+          <Choice
+            open
+            small
+            value={typed.temper}
+            options={temperOptions}
+            label="Stock, temper"
+            onChange={(temper) => setTyped({ ...typed, temper: temper as NewLot['temper'] })}
+          />
+        </Labelled>
+        <Labelled word="paid in all">{field('paid', 'Stock, paid in all', 'not known')}</Labelled>
+        <button type="submit" className="button" disabled={'problems' in read || isLoading}>
+          Put it on the shelf
+        </button>
+      </p>
+      <p className="problem" role="alert">
+        {problems[0]?.sentence ?? problemOf(error)?.detail}
+      </p>
+      {!('problems' in read) && <p className="aside num">{showValue(read.lot.grams, 'g')} g each</p>}
+    </form>
+  );
+}

@@ -1,0 +1,89 @@
+// Stock of one size: counting it anew is all that changes it by hand.
+import { useState } from 'react';
+import { sectionOf, type ShelfLot } from '../../../core/batch/shelf.ts';
+import { readCount } from '../../../core/measure/read-number.ts';
+import { showValue } from '../../../core/figure/show.ts';
+import { sectionInWords } from '../../../core/stock/words.ts';
+import { useCountLotMutation } from '../../app/api.ts';
+import { useBasis } from '../../app/reckoning.ts';
+import { problemOf } from '../../app/saving.ts';
+import { Field } from '../../parts/field.tsx';
+import { Glyph } from '../../parts/glyph.tsx';
+import { Row } from '../../parts/row.tsx';
+import { sizeInWords } from './size-words.ts';
+
+export function LotRow({ lot }: { lot: ShelfLot }) {
+  const { rates } = useBasis();
+  const [typed, setTyped] = useState<string | null>(null);
+  const [why, setWhy] = useState('');
+  const [count, { error }] = useCountLotMutation();
+  const alloy = rates.alloys.get(lot.alloy) ?? null;
+  const section = sectionOf(lot);
+  const name = `${alloy?.name ?? lot.alloy}, ${sectionInWords(section)}, ${sizeInWords(lot.size)}`;
+  const reading = typed === null ? null : readCount(typed, 0);
+  const isChanged = reading?.ok === true && reading.value !== lot.count;
+  const problem = reading && !reading.ok ? reading.sentence : problemOf(error)?.detail;
+  const keep = async () => {
+    const answer = await count({ id: lot.id, count: typed ?? '', why });
+    if (!('error' in answer)) setTyped(null);
+  };
+  return (
+    <Row>
+      <tr>
+        <td className="first">
+          <Glyph section={section} alloy={alloy} />
+        </td>
+        <td>
+          {alloy?.name ?? lot.alloy}
+          <span className="aside block">
+            {sectionInWords(section)}
+            {lot.temper && `, ${lot.temper}`}
+            {lot.isOffcut && <b className="text-good">, offcut</b>}
+          </span>
+        </td>
+        <td className="end num">{sizeInWords(lot.size)}</td>
+        <td className="end num">
+          <Field
+            end
+            value={typed ?? String(lot.count)}
+            label={`${name}, how many lie there`}
+            column="lot-count"
+            problem={problem}
+            problemId={`lot-${lot.id}`}
+            onChange={setTyped}
+          />
+        </td>
+        <td className="end num">{showValue(lot.grams, 'g')}</td>
+        <td className="end num">
+          {lot.paidMinor === null ? <span className="aside">not known</span> : showValue(lot.paidMinor, lot.currency)}
+        </td>
+      </tr>
+      {(isChanged || problem) && (
+        <tr>
+          <td />
+          <td colSpan={5} id={`lot-${lot.id}`} className="pb-2 text-[14px]">
+            {problem && <p className="problem">{problem}</p>}
+            {isChanged && (
+              <span className="chrome flex items-baseline gap-3">
+                <Field
+                  wide
+                  open
+                  value={why}
+                  label={`${name}, why counted anew`}
+                  placeholder="why, for the entries"
+                  onChange={setWhy}
+                />
+                <button type="button" className="link whitespace-nowrap" onClick={() => void keep()}>
+                  There are {reading.value}
+                </button>
+                <button type="button" className="link" onClick={() => setTyped(null)}>
+                  Leave it
+                </button>
+              </span>
+            )}
+          </td>
+        </tr>
+      )}
+    </Row>
+  );
+}

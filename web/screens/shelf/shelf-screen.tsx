@@ -1,0 +1,124 @@
+// The shelf: what stock lies there, and what happened to it.
+import { useGetShelfQuery } from '../../app/api.ts';
+import { sectionOf, type ShelfEntry, type ShelfLot } from '../../../core/batch/shelf.ts';
+import { shelfSums } from '../../../core/batch/shelf-sums.ts';
+import { showValue } from '../../../core/figure/show.ts';
+import { sectionInWords } from '../../../core/stock/words.ts';
+import { dayInWords } from '../../app/dates.ts';
+import { useBasis } from '../../app/reckoning.ts';
+import { CountTable } from '../../parts/count-table.tsx';
+import { Spread } from '../../parts/spread.tsx';
+import { AddLot } from './add-lot.tsx';
+import { LotRow } from './lot-row.tsx';
+import { sizeInWords } from './size-words.ts';
+
+const MOST_ENTRIES = 14;
+
+const howWords = {
+  in: 'came in',
+  cut: 'cut up',
+  offcut: 'offcut kept',
+  scrap: 'fell as scrap',
+  back: 'given back',
+  counted: 'counted anew',
+} as const satisfies Record<ShelfEntry['how'], string>;
+
+export function ShelfScreen() {
+  const { data } = useGetShelfQuery();
+  const { rates } = useBasis();
+  const lots = data?.lots ?? [];
+  const sums = shelfSums(lots, rates.alloys);
+  return (
+    <Spread
+      title="Shelf"
+      left={
+        <>
+          <h1>Shelf</h1>
+          {data && lots.length === 0 && (
+            <p className="mt-3 max-w-[56ch]">
+              Nothing lies here yet. Write down what is on your shelf, bar by bar and sheet by sheet: cutting plans then
+              use it first, offcuts before whole stock.
+            </p>
+          )}
+          {lots.length > 0 && <LotTable lots={lots} />}
+          <AddLot />
+        </>
+      }
+      leftFoot={<span>Entries are never changed: a wrong one is put right by counting anew.</span>}
+      right={
+        <>
+          <h2>Metal on the shelf</h2>
+          {sums.length > 0 ? (
+            <CountTable
+              label="Metal on the shelf"
+              rows={sums.map(({ alloy, grams }) => ({ key: alloy.id, label: alloy.name, each: grams, eachUnit: 'g' }))}
+            />
+          ) : (
+            <p className="aside mt-1">none</p>
+          )}
+          <h2 className="mt-6">What happened last</h2>
+          <Entries entries={data?.entries ?? []} />
+        </>
+      }
+      rightFoot={<span className="ml-auto">g</span>}
+      bottomLine={<span className="font-semibold">{lots.length} kinds of stock</span>}
+    />
+  );
+}
+
+function LotTable({ lots }: { lots: readonly ShelfLot[] }) {
+  return (
+    <table className="rows mt-3" aria-label="Stock on the shelf">
+      <thead>
+        <tr>
+          <th className="first w-[46px]">
+            <span className="sr-only">section</span>
+          </th>
+          <th scope="col">stock</th>
+          <th scope="col" className="end">
+            size
+          </th>
+          <th scope="col" className="end">
+            how many
+          </th>
+          <th scope="col" className="end">
+            each, g
+          </th>
+          <th scope="col" className="end">
+            paid each
+          </th>
+        </tr>
+      </thead>
+      {lots.map((lot) => (
+        <LotRow key={lot.id} lot={lot} />
+      ))}
+    </table>
+  );
+}
+
+function Entries({ entries }: { entries: readonly ShelfEntry[] }) {
+  const { rates } = useBasis();
+  if (entries.length === 0) return <p className="aside mt-1">nothing yet</p>;
+  return (
+    <table className="rows" aria-label="What happened on the shelf">
+      <tbody>
+        {entries.slice(0, MOST_ENTRIES).map(({ id, at, lot, how, change, grams, why }) => (
+          <tr key={id} className="border-b border-hair">
+            <td className="first num whitespace-nowrap text-[14px]">{dayInWords(at.slice(0, 10))}</td>
+            <td className="text-[14px]">
+              {howWords[how]}
+              {change !== 0 && Math.abs(change) !== 1 && ` (${String(Math.abs(change))})`}
+              <span className="aside block">
+                {lot
+                  ? `${rates.alloys.get(lot.alloy)?.name ?? lot.alloy}, ${sectionInWords(sectionOf(lot))}, ${sizeInWords(lot.size)}`
+                  : why}
+                {lot && why && `; ${why}`}
+              </span>
+            </td>
+            <td className="end num text-[14px]">{showValue(grams, 'g')}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

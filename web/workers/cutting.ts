@@ -1,0 +1,44 @@
+// Plans the cutting away from the page, and tells of each better plan; it is stopped by ending it.
+import './strict.ts';
+import loadHighs from 'highs';
+import wasmUrl from 'highs/runtime?url';
+import type { BarPlan, BarProblem } from '../../core/cut/bars.ts';
+import type { NoPlan } from '../../core/cut/fill-bars.ts';
+import { planBars } from '../../core/cut/plan-bars.ts';
+import { planSheets } from '../../core/cut/plan-sheets.ts';
+import type { SheetPlan, SheetProblem } from '../../core/cut/sheets.ts';
+import { solveWith } from '../../solver/highs.ts';
+
+export type CuttingAsked = {
+  /** Names the stock the problem is of. */
+  readonly stock: string;
+  readonly seconds: number;
+} & ({ readonly bars: BarProblem } | { readonly sheets: SheetProblem });
+
+export interface CuttingTold {
+  readonly stock: string;
+  readonly plan: BarPlan | SheetPlan | NoPlan;
+  readonly isDone: boolean;
+}
+
+const ready = loadHighs({ locateFile: () => wasmUrl });
+
+addEventListener('message', ({ data }: MessageEvent<readonly CuttingAsked[]>) => {
+  void planAll(data);
+});
+
+async function planAll(asked: readonly CuttingAsked[]): Promise<void> {
+  const solve = solveWith(await ready);
+  for (const one of asked) {
+    const began = performance.now();
+    const clock = { seconds: one.seconds, elapsed: () => (performance.now() - began) / 1000 };
+    const steps: Generator<BarPlan | SheetPlan, BarPlan | SheetPlan | NoPlan> =
+      'bars' in one ? planBars(one.bars, solve, clock) : planSheets(one.sheets, clock);
+    let step = steps.next();
+    while (!step.done) {
+      postMessage({ stock: one.stock, plan: step.value, isDone: false } satisfies CuttingTold);
+      step = steps.next();
+    }
+    postMessage({ stock: one.stock, plan: step.value, isDone: true } satisfies CuttingTold);
+  }
+}
