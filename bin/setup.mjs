@@ -56,11 +56,15 @@ export function ensureBuilt() {
   writeFileSync(buildStampFile, stamp);
 }
 
+/** Where a program comes in a package of another name. */
+const packageOf = { pdftoppm: 'poppler-utils' };
+
 /** Makes sure programs of Debian are there for the tests: chromium for the browser, units for independent sums. */
 export function ensureDebian(...programs) {
   const missing = programs.filter((program) => !onPath(program));
   if (missing.length === 0) return;
-  const names = missing.join(' ');
+  const packages = missing.map((program) => packageOf[program] ?? program);
+  const names = packages.join(' ');
   const asRoot = process.getuid?.() === 0;
   if (!onPath('apt-get') || !asRoot) {
     stop(
@@ -70,7 +74,7 @@ export function ensureDebian(...programs) {
   console.log(`Installing ${names} from Debian...`);
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
   run('apt-get', ['-qq', 'update'], { env });
-  run('apt-get', ['-qq', 'install', '-y', '--no-install-recommends', ...missing], {
+  run('apt-get', ['-qq', 'install', '-y', '--no-install-recommends', ...packages], {
     env,
     stdio: ['ignore', 'ignore', 'inherit'],
   });

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { ensureBuilt, ensureDebian, ensureInstalled, root, run } from './setup.mjs';
 
 ensureInstalled();
-ensureDebian('chromium', 'units');
+ensureDebian('chromium', 'units', 'pdftoppm');
 const coverage = join(root, 'coverage');
 rmSync(coverage, { recursive: true, force: true });
 mkdirSync(coverage, { recursive: true });
@@ -27,6 +27,7 @@ const steps = [
         '--config',
         'dependency-cruiser.mjs',
         'core',
+        'solver',
         'contract',
         'server',
         'web',

@@ -19,6 +19,8 @@ const labelLayoutSchema = z.object({
 });
 export type LabelLayout = z.infer<typeof labelLayoutSchema>;
 
+export const paperQuerySchema = z.object({ paper: z.enum(['A4', 'Letter']).default('A4') });
+
 /** Ids of pieces, parted by commas; at most a book's worth. */
 export const sheetQuerySchema = z.object({ ids: z.string().min(1, 'Choose at least one piece.').max(60_000) });
 export const labelQuerySchema = sheetQuerySchema.extend({

@@ -45,10 +45,6 @@ try {
   await page.getByRole('link', { name: 'Compare' }).click();
   await page.getByText('One difference').waitFor();
   await picture(page, 'compare');
-  await page.goto(`${demo.url}/pieces`);
-  await page.getByLabel('Ask a trade sum').fill('18 ga sterling 120 mm x 24');
-  await page.getByRole('button', { name: /^mass of one, / }).click();
-  await picture(page, 'ask-line');
   await page.goto(`${demo.url}/ask?q=what is 0.62 g per 100 mm`);
   await page.getByText('taken for granted').waitFor();
   await picture(page, 'ask');
@@ -80,9 +76,16 @@ try {
   await page.getByRole('link', { name: /Barometer brooch/ }).click();
   await page.getByRole('heading', { name: 'Day plan' }).waitFor();
   await picture(page, 'batch');
-  await page.setViewportSize({ width: 820, height: 1180 });
-  await picture(page, 'batch-narrow');
-  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.getByRole('link', { name: 'Plan the cutting' }).click();
+  await page
+    .getByText(/Proved best|Within/)
+    .first()
+    .waitFor({ timeout: 60_000 });
+  await page.getByText('planning').first().waitFor({ state: 'detached', timeout: 60_000 });
+  await picture(page, 'cutting');
+  await page.goto(`${demo.url}/shelf`);
+  await page.getByRole('table', { name: 'Stock on the shelf' }).waitFor();
+  await picture(page, 'shelf');
   await page.goto(own.url);
   await picture(page, 'first-run');
 } finally {

@@ -148,6 +148,13 @@ function wantedOf(line: BatchLine, piece: Piece, problems: Problem[]): Wanted[] 
   return [{ size: first.id, sizeName: sizes.length > 1 ? first.name : '', quantity: 1 }];
 }
 
+/** `Tide hair fork, 8`; `Tide hair fork and 2 more, 20`. */
+export function batchTitle({ runs, quantity }: Pick<BatchCount, 'runs' | 'quantity'>): string {
+  const name = runs[0]?.piece.name.trim() || 'Unnamed piece';
+  const more = new Set(runs.map(({ line }) => line)).size - 1;
+  return `${name}${more > 0 ? ` and ${String(more)} more` : ''}, ${String(quantity)}`;
+}
+
 export const quantityPath = (line: BatchLine, size: string) => `${line.id}.quantities.${size}`;
 
 /** As typed. A quantity without a size is of the first. */

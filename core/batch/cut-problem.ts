@@ -121,7 +121,7 @@ function sheetPiece({ key, cut, count }: CutLine): SheetPiece[] {
 const ROUND_CORNERS = 48;
 
 /** Corners of an outline grown by a border; curves by so many corners, drawn outside them. */
-function cornersOf(outline: Outline, border: number): [number, number][] | null {
+export function cornersOf(outline: Outline, border: number): [number, number][] | null {
   if (outline.shape === 'polygon') return grown(outline.points, border);
   if (outline.shape === 'rectangle' || outline.shape === 'cushion') {
     const [w, h] = [outline.lengthMm + 2 * border, outline.widthMm + 2 * border];

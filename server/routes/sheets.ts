@@ -2,9 +2,14 @@
 import type { FastifyReply } from 'fastify';
 import type { FastifyPluginCallbackZod } from 'fastify-type-provider-zod';
 import Papa from 'papaparse';
-import { labelQuerySchema, sheetQuerySchema } from '../../contract/sheets.ts';
+import { labelQuerySchema, paperQuerySchema, sheetQuerySchema } from '../../contract/sheets.ts';
 import { minorDigits } from '../../core/figure/figure.ts';
 import { lineSheetHeads, lineSheetRows } from '../../core/price/line-sheet.ts';
+import { templatesDxf, templatesSvg } from '../../core/batch/template-files.ts';
+import { templatesOf } from '../../core/batch/templates.ts';
+import { jobSheetPdf } from '../sheets/job-sheet.ts';
+import { templatesPdf } from '../sheets/templates.ts';
+import { documentParams } from './document-schemas.ts';
 import { labelsOf, labelsPdf } from '../sheets/labels.ts';
 import { lineSheetPdf } from '../sheets/line-sheet.ts';
 import type { Book } from '../store/book.ts';
@@ -40,6 +45,38 @@ export function sheetRoutes(book: Book): FastifyPluginCallbackZod {
         const pdf = await labelsPdf(labelsOf(items, about.currency, copies), layout);
         return await send(reply, 'application/pdf', 'labels.pdf', pdf);
       },
+    );
+    app.get(
+      '/api/batches/:id/job-sheet.pdf',
+      { schema: { tags, summary: 'The job sheet of a batch', params: documentParams, querystring: paperQuerySchema } },
+      async ({ params: { id }, query: { paper }, headers }, reply) => {
+        const { body, count, title, studio } = book.batchOnPaper(id);
+        const about = { title, studio, address: `http://${headers.host ?? 'localhost'}/batches/${id}` };
+        return await send(reply, 'application/pdf', 'job-sheet.pdf', await jobSheetPdf(body, count, about, paper));
+      },
+    );
+    app.get(
+      '/api/batches/:id/templates.pdf',
+      {
+        schema: { tags, summary: 'Cut templates at true scale', params: documentParams, querystring: paperQuerySchema },
+      },
+      async ({ params: { id }, query: { paper } }, reply) => {
+        const { count, title } = book.batchOnPaper(id);
+        const pdf = await templatesPdf(title, templatesOf(count), paper);
+        return await send(reply, 'application/pdf', 'templates.pdf', pdf);
+      },
+    );
+    app.get(
+      '/api/batches/:id/templates.svg',
+      { schema: { tags, summary: 'The same for cutters; docs/formats/templates.md', params: documentParams } },
+      async ({ params: { id } }, reply) =>
+        await send(reply, 'image/svg+xml', 'templates.svg', templatesSvg(templatesOf(book.batchOnPaper(id).count))),
+    );
+    app.get(
+      '/api/batches/:id/templates.dxf',
+      { schema: { tags, summary: 'The same as DXF; docs/formats/templates.md', params: documentParams } },
+      async ({ params: { id } }, reply) =>
+        await send(reply, 'image/vnd.dxf', 'templates.dxf', templatesDxf(templatesOf(book.batchOnPaper(id).count))),
     );
     done();
   };

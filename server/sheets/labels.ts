@@ -2,6 +2,7 @@
 import type { LabelLayout } from '../../contract/sheets.ts';
 import type { LineSheetItem } from '../../core/price/line-sheet.ts';
 import { minorDigits } from '../../core/figure/figure.ts';
+import { codePicture } from './code-picture.ts';
 import { pdfOf, POINTS_PER_MM } from './pdf.ts';
 
 export interface Label {
@@ -70,14 +71,4 @@ export async function labelsPdf(labels: readonly Label[], layout: LabelLayout): 
       pdf.restore();
     });
   });
-}
-
-// Code 128 is what shops' readers know; a QR square holds the same on a small tag.
-async function codePicture(text: string, kind: 'bars' | 'square'): Promise<Buffer> {
-  const { toBuffer } = await import('bwip-js/node');
-  const options =
-    kind === 'bars'
-      ? { bcid: 'code128', text, scale: 3, height: 9, includetext: true }
-      : { bcid: 'qrcode', text, scale: 4 };
-  return await toBuffer(options);
 }

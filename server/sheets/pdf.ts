@@ -4,17 +4,27 @@ import { createRequire } from 'node:module';
 import type PDFDocument from 'pdfkit';
 
 export type Pdf = PDFKit.PDFDocument;
+export type Paper = 'A4' | 'Letter';
 export const POINTS_PER_MM = 72 / 25.4;
 
 const TYPE = '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff';
 
 /**
  * @param title  as the document names itself
- * @param draw   draws on an A4 page with margins of 15 mm; adds pages as it needs them
+ * @param draw   draws on a page with margins of 15 mm; adds pages as it needs them
  */
-export async function pdfOf(title: string, draw: (pdf: Pdf) => void | Promise<void>): Promise<Buffer> {
+export async function pdfOf(
+  title: string,
+  draw: (pdf: Pdf) => void | Promise<void>,
+  paper: Paper = 'A4',
+): Promise<Buffer> {
   const { default: Document } = (await import('pdfkit')) as { default: typeof PDFDocument };
-  const pdf = new Document({ size: 'A4', margin: 15 * POINTS_PER_MM, info: { Title: title }, lang: 'en' });
+  const pdf = new Document({
+    size: paper === 'A4' ? 'A4' : 'LETTER',
+    margin: 15 * POINTS_PER_MM,
+    info: { Title: title },
+    lang: 'en',
+  });
   const parts: Buffer[] = [];
   pdf.on('data', (part: Buffer) => parts.push(part));
   const done = new Promise<void>((resolve) => pdf.on('end', resolve));

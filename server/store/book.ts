@@ -5,7 +5,7 @@ import { entriesOfCut, entriesOfReturn, type AcceptedCut } from '../../core/batc
 import { readLot, type NewLot } from '../../core/batch/shelf.ts';
 import { readCount } from '../../core/measure/read-number.ts';
 import type { Counted } from '../../contract/shelf.ts';
-import { countBatch, type MadeLine } from '../../core/batch/count.ts';
+import { batchTitle, countBatch, type MadeLine } from '../../core/batch/count.ts';
 import { refusedChange } from '../../core/batch/states.ts';
 import { fixProblems, type Fix, type NewFix } from '../../core/metal/fix.ts';
 import { pieceSchema, type Piece } from '../../core/piece/piece.ts';
@@ -272,6 +272,15 @@ export class Book {
     const photo = (id: string) => this.photos.get(id).bytes;
     const on = this.#now().slice(0, 10);
     return { items, about: { studio: (studio.accepted ?? studio.body).name, currency, on, terms, photo } };
+  }
+
+  /** A batch as it goes to the bench. @throws NotThere */
+  batchOnPaper(id: string) {
+    const { rates, fix } = this.#basis();
+    const { body } = this.batches.get(id);
+    const count = countBatch(body, this.madeLines(body), rates, fix);
+    const studio = this.studio.get(STUDIO_ID);
+    return { body, count, title: batchTitle(count), studio: (studio.accepted ?? studio.body).name };
   }
 
   onePieceFile(piece: Piece): PieceFile {

@@ -49,11 +49,3 @@ export function madeLines(item: BatchWithPieces): readonly MadeLine[] {
   linesByBatch.set(item, lines);
   return lines;
 }
-
-/** `Tide hair fork, 8`; `Tide hair fork and 2 more, 20`. */
-export function batchTitle(made: readonly MadeLine[], quantity: number): string {
-  const [first] = made;
-  const name = first?.piece.name.trim() || 'Unnamed piece';
-  const more = made.length - 1;
-  return `${name}${more > 0 ? ` and ${String(more)} more` : ''}, ${String(quantity)}`;
-}

@@ -10,12 +10,14 @@ import { NothingHere } from '../../app/nothing-here.tsx';
 import { batchCount, useBasis } from '../../app/reckoning.ts';
 import { useDocument, type DocumentInHand } from '../../app/use-document.ts';
 import { useMadeLines } from '../../app/use-made-lines.ts';
-import { batchTitle, usePlan } from '../../app/use-plan.ts';
+import { batchTitle } from '../../../core/batch/count.ts';
+import { usePlan } from '../../app/use-plan.ts';
 import { Conflict } from '../../parts/conflict.tsx';
 import { DraftLine } from '../../parts/draft-line.tsx';
 import { Num } from '../../parts/num.tsx';
 import { Spread } from '../../parts/spread.tsx';
 import { BatchCountPage } from './batch-count-page.tsx';
+import { BatchPapers } from './batch-papers.tsx';
 import { BatchFields } from './batch-fields.tsx';
 import { CautionNotes } from '../../parts/caution-notes.tsx';
 import { CutList } from './cut-list.tsx';
@@ -42,7 +44,7 @@ function BatchPages({ inHand, made }: { inHand: DocumentInHand<Batch>; made: rea
   const count = batchCount(body, made, basis);
   const inTheWay = count.problems.filter(blocks).length;
   const done = doneIn(plan, id);
-  const title = batchTitle(made, count.quantity);
+  const title = batchTitle(count);
   const [first] = made;
   const steps = made.flatMap(({ piece }) => piece.steps);
 
@@ -64,7 +66,9 @@ function BatchPages({ inHand, made }: { inHand: DocumentInHand<Batch>; made: rea
                 title
               )}
             </h1>
-            <DraftLine name={name} open={open} problems={inTheWay} />
+            <DraftLine name={name} open={open} problems={inTheWay}>
+              <BatchPapers id={id} />
+            </DraftLine>
             <BatchFields body={body} edit={edit} />
             <QuantityGrid body={body} made={made} count={count} edit={edit} />
             <SparesLine body={body} count={count} edit={edit} />

@@ -6,7 +6,8 @@ import { inAll, metalInAll, type NamedCount } from '../../../core/batch/sums.ts'
 import { useGetBatchesQuery } from '../../app/api.ts';
 import { dayInWords, daysLate } from '../../app/dates.ts';
 import { batchCount, useBasis } from '../../app/reckoning.ts';
-import { batchTitle, madeLines, usePlan } from '../../app/use-plan.ts';
+import { batchTitle } from '../../../core/batch/count.ts';
+import { madeLines, usePlan } from '../../app/use-plan.ts';
 import { isDone } from '../../../core/batch/batch.ts';
 import { stateWords } from '../../../core/batch/states.ts';
 import { CountTable, type CountRow } from '../../parts/count-table.tsx';
@@ -30,7 +31,7 @@ export function BatchesScreen() {
     .map((item): BatchLine => {
       const made = madeLines(item);
       const count = batchCount(item.batch.body, made, basis);
-      return { item, title: batchTitle(made, count.quantity), count, done: doneIn(plan, item.batch.id) };
+      return { item, title: batchTitle(count), count, done: doneIn(plan, item.batch.id) };
     })
     .sort(byDue);
   const open = lines.filter(({ item }) => !isDone(item.batch.body));

@@ -17,7 +17,7 @@ import { batchCount, useBasis } from '../../app/reckoning.ts';
 import { problemOf } from '../../app/saving.ts';
 import { useDocument } from '../../app/use-document.ts';
 import { useMadeLines } from '../../app/use-made-lines.ts';
-import { batchTitle } from '../../app/use-plan.ts';
+import { batchTitle } from '../../../core/batch/count.ts';
 import { Glyph } from '../../parts/glyph.tsx';
 import { Spread } from '../../parts/spread.tsx';
 import type { CuttingAsked } from '../../workers/cutting.ts';
@@ -80,13 +80,13 @@ function CutPages({ id, body, made, lots }: CutPagesProps) {
   const names = useMemo(() => namesOf(stocks), [stocks]);
   return (
     <Spread
-      title={`Cutting, ${batchTitle(made, count.quantity)}`}
+      title={`Cutting, ${batchTitle(count)}`}
       left={
         <>
           <h1>
             Cutting for{' '}
             <Link className="hover:underline" to={`/batches/${id}`}>
-              {batchTitle(made, count.quantity)}
+              {batchTitle(count)}
             </Link>
           </h1>
           {isIssued && (

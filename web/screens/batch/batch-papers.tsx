@@ -1,0 +1,29 @@
+// What a batch gives for the bench: the job sheet, and templates at true scale.
+import { useState } from 'react';
+import { Printer } from 'lucide-react';
+import { Choice } from '../../parts/choice.tsx';
+
+const papers = [
+  { value: 'A4', label: 'A4' },
+  { value: 'Letter', label: 'Letter' },
+];
+
+export function BatchPapers({ id }: { id: string }) {
+  const [paper, setPaper] = useState('A4');
+  const link = (file: string, words: string) => (
+    <a className="link" href={`/api/batches/${id}/${file}${file.endsWith('.pdf') ? `?paper=${paper}` : ''}`} download>
+      {words}
+    </a>
+  );
+  return (
+    <span className="chrome inline-flex flex-wrap items-baseline gap-x-3">
+      <Printer size={14} className="translate-y-[2px]" aria-hidden="true" />
+      {link('job-sheet.pdf', 'Job sheet')}
+      {link('templates.pdf', 'Cut templates')}
+      <Choice small value={paper} options={papers} label="Paper" onChange={setPaper} />
+      <span className="aside">
+        for cutters {link('templates.svg', 'SVG')} {link('templates.dxf', 'DXF')}
+      </span>
+    </span>
+  );
+}
