@@ -1,5 +1,5 @@
 // Measures the bounds of the book and prints each as a ratio to its bound: below 1 it holds.
-// A word after the command narrows it: answers, starting, writing, prices, book.
+// A word after the command narrows it: answers, cutting, starting, writing, prices, book.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -8,6 +8,7 @@ import { chromiumOptions } from '../e2e/chromium.ts';
 import { LedgerServer } from '../e2e/ledger-server.ts';
 import { answers } from './answers.ts';
 import { longBook } from './book.ts';
+import { cutting } from './cutting.ts';
 import type { Measured } from './measured.ts';
 import { prices } from './prices.ts';
 import { starting } from './starting.ts';
@@ -23,6 +24,7 @@ const browser = await chromium.launch(chromiumOptions);
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 try {
   if (isWanted('answers')) print(answers());
+  if (isWanted('cutting')) print(await cutting());
   if (isWanted('starting')) print(await starting(server, page));
   else await server.start();
   if (isWanted('writing')) print(await writing(page, server.url));

@@ -37,6 +37,7 @@ for (const [colorScheme, width] of [
       '/pieces',
       '/compare',
       '/batches',
+      '/shelf',
       '/studio',
       '/prices',
       '/fairs',
@@ -61,6 +62,9 @@ for (const [colorScheme, width] of [
     await page.getByRole('link', { name: /Tide hair fork/ }).click();
     await expect(page.getByRole('heading', { name: 'Day plan' })).toBeVisible();
     await checkPage(page, 'batch');
+    await page.getByRole('link', { name: 'Plan the cutting' }).click();
+    await expect(page.getByRole('button', { name: /Prongs and crown, .* in bar 1/ }).first()).toBeVisible();
+    await checkPage(page, 'cutting');
     for (const [list, name, is] of [
       ['/prices', 'Flood-tide caddy spoon', /four batches of five/],
       ['/fairs', 'Winter market on the quay', /buyers on the fair is paid/],

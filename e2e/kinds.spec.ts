@@ -8,6 +8,11 @@ import type { Part } from '../core/piece/part.ts';
 import type { Piece } from '../core/piece/piece.ts';
 import { choose, expect, openBook, test, write } from './fixtures.ts';
 
+/** Of each way to fill a row one; the others differ by their numbers, and are weighed by the core's tests. */
+const driven = recipes.filter(({ kind }) =>
+  /stone|vent|hinge|wrapped|granules|customer|platinum|patterned|left and right|drilled/.test(kind),
+);
+
 /** Enters one piece, and counts what a maker's hand would do: fields written, lists chosen from, boxes ticked. */
 class Hand {
   entries = 0;
@@ -141,10 +146,10 @@ function byName({ parts, findings, joins, groups, ...piece }: Piece) {
 
 test.beforeEach(({ expected }) => void expected.push(/404 \(Not Found\)/));
 
-test('each kind of work is entered, from nothing, as the recipe it is', async ({ page, own }) => {
+test('work of every kind is entered, from nothing, as the recipe it is', async ({ page, own }) => {
   test.setTimeout(240_000);
   await openBook(page, own.url);
-  for (const { kind, piece } of recipes) {
+  for (const { kind, piece } of driven) {
     const hand = new Hand(page);
     const began = performance.now();
     await page.goto(`${own.url}/pieces`);

@@ -11,6 +11,8 @@ test('a piece of one size stands once, at its price', () => {
     { name: '', grams: weight.value, wholesale: prices.wholesale.value, retail: prices.retail.value },
   ]);
   expect(item.metals).toBe('Sterling silver');
+  // Its blanks stand for the picture it has none of: the disc of its face first, then the wire of its post.
+  expect(item.blanks.map(({ isRound }) => isRound)).toEqual([true, false]);
 });
 
 test('as set in the price book it stands at that price', () => {

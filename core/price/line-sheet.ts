@@ -1,4 +1,5 @@
 // The line sheet: what a shop is shown of each piece, and the same as labels for the table.
+import { gaugedMm } from '../stock/gauged.ts';
 import type { Piece } from '../piece/piece.ts';
 import type { PieceCount } from './count.ts';
 import { sizePrice, type Priced } from './standing.ts';
@@ -11,6 +12,13 @@ interface LineSheetSize {
   readonly retail: number;
 }
 
+/** A blank by its measures, mm: round, or as wide and as high as it is. */
+export interface BlankDrawing {
+  readonly isRound: boolean;
+  readonly widthMm: number;
+  readonly heightMm: number;
+}
+
 export interface LineSheetItem {
   /** Names the piece on labels and orders: made of its name, the same as long as that is. */
   readonly code: string;
@@ -19,6 +27,8 @@ export interface LineSheetItem {
   readonly collection: string;
   /** Id of its first picture; '' for none. */
   readonly photo: string;
+  /** Its blanks to scale, the largest first, for a piece without a picture. */
+  readonly blanks: readonly BlankDrawing[];
   readonly soldBy: Piece['soldBy'];
   /** One for each size, at least one. */
   readonly sizes: readonly LineSheetSize[];
@@ -42,12 +52,36 @@ export function lineSheetItem(
     metals: [...metals].join(', '),
     collection: piece.collection.trim(),
     photo: piece.photos[0]?.id ?? '',
+    blanks: blanksOf(counts[0]),
     soldBy: piece.soldBy,
     sizes: counts.map(({ prices, weight }, index) => {
       const { wholesale, retail } = sizePrice(priced, piece, index, prices);
       return { name: rows[index]?.name ?? '', grams: weight.value, wholesale, retail };
     }),
   };
+}
+
+const MOST_BLANKS = 6;
+
+function blanksOf(count: PieceCount | undefined): BlankDrawing[] {
+  const drawings = (count?.parts ?? []).flatMap(({ cut, section }): BlankDrawing[] => {
+    if (!cut || !section || section.form === 'grain') return [];
+    switch (cut.kind) {
+      case 'length':
+        return [{ isRound: false, widthMm: cut.length.value, heightMm: gaugedMm(section) }];
+      case 'disc':
+        return [{ isRound: true, widthMm: cut.diameter.value, heightMm: cut.diameter.value }];
+      case 'rectangle':
+        return [{ isRound: false, widthMm: cut.length.value, heightMm: cut.width.value }];
+      case 'outline': {
+        const [length = 0, width = length] = cut.sizes.map(({ value }) => value);
+        return [{ isRound: cut.outline.shape === 'oval', widthMm: length, heightMm: width }];
+      }
+      case 'weight':
+        return [];
+    }
+  });
+  return drawings.sort((a, b) => b.widthMm * b.heightMm - a.widthMm * a.heightMm).slice(0, MOST_BLANKS);
 }
 
 /**

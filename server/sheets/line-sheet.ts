@@ -27,7 +27,7 @@ export async function lineSheetPdf(items: readonly LineSheetItem[], about: LineS
     for (const sentence of about.terms) pdf.text(sentence);
     let y = pdf.y + GAP;
     for (const item of items) {
-      const height = Math.max(item.photo ? PICTURE : 0, 34 + item.sizes.length * LINE) + GAP;
+      const height = Math.max(item.photo || item.blanks.length > 0 ? PICTURE : 0, 34 + item.sizes.length * LINE) + GAP;
       if (y + height > pdf.page.height - bottom) {
         pdf.addPage();
         y = top;
@@ -38,6 +38,23 @@ export async function lineSheetPdf(items: readonly LineSheetItem[], about: LineS
   });
 }
 
+// The blanks of a piece on one scale, under each other.
+function drawing(pdf: Pdf, blanks: LineSheetItem['blanks'], left: number, top: number): void {
+  const gap = 3;
+  const room = PICTURE - 6;
+  const wide = Math.max(1, ...blanks.map(({ widthMm }) => widthMm));
+  const high = blanks.reduce((sum, { heightMm }) => sum + heightMm, 0);
+  const scale = Math.min(room / wide, (room - gap * blanks.length) / Math.max(1, high));
+  let y = top;
+  pdf.lineWidth(0.6).strokeColor('#444');
+  for (const { isRound, widthMm, heightMm } of blanks) {
+    const [width, height] = [widthMm * scale, Math.max(0.6, heightMm * scale)];
+    if (isRound) pdf.ellipse(left + width / 2, y + height / 2, width / 2, height / 2).stroke();
+    else pdf.rect(left, y, width, height).stroke();
+    y += height + gap;
+  }
+}
+
 function block(pdf: Pdf, item: LineSheetItem, about: LineSheetTerms, left: number, top: number, width: number): void {
   pdf
     .moveTo(left, top - GAP / 2)
@@ -46,8 +63,10 @@ function block(pdf: Pdf, item: LineSheetItem, about: LineSheetTerms, left: numbe
     .strokeColor('#999')
     .stroke();
   const picture = item.photo ? about.photo(item.photo) : null;
-  const text = picture ? left + PICTURE + GAP : left;
+  const hasSight = picture !== null || item.blanks.length > 0;
+  const text = hasSight ? left + PICTURE + GAP : left;
   if (picture) pdf.image(picture, left, top, { fit: [PICTURE, PICTURE - 4] });
+  else drawing(pdf, item.blanks, left, top);
   const [wholesaleAt, retailAt] = [left + width - 150, left + width - 72];
   const right = (words: string, x: number, y: number) =>
     pdf.text(words, x, y, { width: 72, align: 'right', lineBreak: false });

@@ -112,9 +112,8 @@ function CutRow({ line, longest, hasRuns, own, isOpen, problem, onOwn }: CutRowP
           {isOpen ? (
             <Field
               end
-              value={own}
+              value={own || String(line.count.value)}
               label={`${line.run.name}: ${name}, blanks to cut`}
-              placeholder={String(line.count.value)}
               column="blanks"
               problem={problem}
               problemId={`blanks-${line.key}`}
@@ -123,6 +122,7 @@ function CutRow({ line, longest, hasRuns, own, isOpen, problem, onOwn }: CutRowP
           ) : (
             <Num figure={line.count} />
           )}
+          {own.trim() && isOpen && <span className="aside block">by hand</span>}
           {problem && (
             <p id={`blanks-${line.key}`} className="problem">
               {problem}
