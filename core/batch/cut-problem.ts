@@ -31,9 +31,12 @@ function lotsFor(issue: IssueLine, lots: readonly ShelfLot[]): ShelfLot[] {
  * What each bar or sheet costs: an offcut nothing, since it is paid for and small; whole stock on the shelf what it was paid,
  * or by its weight; what is bought its price, or a little over its weight, so that the shelf is emptied first.
  */
-function pricesOf(issue: IssueLine, terms: CutTerms) {
-  const priced = terms.bought.find(({ priceMinor }) => priceMinor !== null);
-  const perGram = priced ? (priced.priceMinor ?? 0) / gramsOf(issue.section, priced.size, issue.alloy) : MINOR_PER_GRAM;
+function pricesOf(issue: IssueLine, lots: readonly ShelfLot[], terms: CutTerms) {
+  const known = [
+    ...terms.bought.map(({ priceMinor, size }) => ({ priceMinor, grams: gramsOf(issue.section, size, issue.alloy) })),
+    ...lotsFor(issue, lots).map(({ paidMinor, grams }) => ({ priceMinor: paidMinor, grams })),
+  ].find(({ priceMinor, grams }) => priceMinor !== null && grams > 0);
+  const perGram = known ? (known.priceMinor ?? 0) / known.grams : MINOR_PER_GRAM;
   return {
     lot: ({ isOffcut, paidMinor, grams }: ShelfLot) => (isOffcut ? 0 : (paidMinor ?? Math.round(grams * perGram))),
     bought: ({ priceMinor, size }: CutTerms['bought'][number]) =>
@@ -42,7 +45,7 @@ function pricesOf(issue: IssueLine, terms: CutTerms) {
 }
 
 export function barProblemOf(issue: IssueLine, lots: readonly ShelfLot[], terms: CutTerms): BarProblem {
-  const cost = pricesOf(issue, terms);
+  const cost = pricesOf(issue, lots, terms);
   return {
     kerf: terms.kerfMm,
     keepFrom: terms.keepFromMm,
@@ -65,7 +68,7 @@ export function barProblemOf(issue: IssueLine, lots: readonly ShelfLot[], terms:
 }
 
 export function sheetProblemOf(issue: IssueLine, lots: readonly ShelfLot[], terms: CutTerms): SheetProblem {
-  const cost = pricesOf(issue, terms);
+  const cost = pricesOf(issue, lots, terms);
   return {
     gap: terms.gapMm,
     margin: terms.marginMm,

@@ -1,0 +1,109 @@
+// A batch's stock as a problem for the planner, and what a plan for it comes to.
+import { describe, expect, test } from 'vitest';
+import { alloysWith } from '../metal/alloy.ts';
+import { countPiece } from '../price/count.ts';
+import { pendant, workshopFix, workshopRates } from '../price/fixtures/workshop.ts';
+import { batchSchema } from './batch.ts';
+import { countBatch } from './count.ts';
+import { barProblemOf, sheetProblemOf, type CutTerms } from './cut-problem.ts';
+import { acceptedStock, cutSums, standingInWords } from './planned-cut.ts';
+import { newLotSchema, readLot, type ShelfLot } from './shelf.ts';
+
+const batch = batchSchema.parse({
+  lines: [{ id: 'l', pieceId: 'p', pieceRevision: 1, quantities: { '': '10' } }],
+  due: '',
+  customer: '',
+  note: '',
+});
+const count = countBatch(
+  batch,
+  batch.lines.map((line) => ({ line, piece: pendant })),
+  workshopRates,
+  workshopFix,
+);
+const sheet = count.issue.find(({ section }) => section.form === 'sheet');
+const wire = count.issue.find(({ section }) => section.form === 'round');
+if (!sheet || !wire) throw new Error('The pendant is cut from sheet and from wire.');
+const alloys = alloysWith([]);
+
+function lotOf(id: string, typed: object, isOffcut = false): ShelfLot {
+  const read = readLot(newLotSchema.parse(typed), alloys, 'GBP');
+  if ('problems' in read) throw new Error(JSON.stringify(read.problems));
+  return { ...read.lot, id, count: read.count, isOffcut };
+}
+const round = { alloy: 'silver-925', section: { form: 'round', diameter: '2 mm' } };
+const lots = [
+  lotOf('bar', { ...round, length: '500 mm', count: '2', paid: '40' }),
+  lotOf('short', { ...round, length: '120 mm' }, true),
+  lotOf('gift', { ...round, length: '250 mm' }),
+  lotOf('thin', { ...round, section: { form: 'round', diameter: '1 mm' }, length: '900 mm' }),
+];
+const terms: CutTerms = {
+  kerfMm: 0.3,
+  keepFromMm: 30,
+  gapMm: 0.5,
+  marginMm: 1,
+  bought: [{ id: 'new', size: { lengthMm: 1000 }, priceMinor: null }],
+};
+
+describe('bars', () => {
+  const problem = barProblemOf(wire, lots, terms);
+
+  test('only stock of this metal and section; an offcut costs nothing, the rest what it was paid or weighs', () => {
+    expect(problem.stock.map(({ id, cost }) => [id, cost])).toEqual([
+      ['short', 0],
+      // Nobody knows what was paid for it: by the gram as the bars, half as long, half as dear.
+      ['gift', 1000],
+      ['bar', 2000],
+      // Twice as long, and a penny over.
+      ['new', 4001],
+    ]);
+  });
+
+  test('pieces are the cut list, in whole micrometres', () => {
+    const post = countPiece(pendant, workshopRates, workshopFix).parts[1];
+    const length = post?.cut?.kind === 'length' ? post.cut.length.value : NaN;
+    expect(problem.pieces).toEqual([{ id: wire.lines[0]?.key, length: Math.round(length * 1000) / 1000, count: 10 }]);
+  });
+
+  test('a plan in grams: what comes off the shelf is blanks, offcuts and scrap', () => {
+    const key = wire.lines[0]?.key ?? '';
+    const remainder = 500 - 10 * ((problem.pieces[0]?.length ?? NaN) + 0.3);
+    const plan = {
+      cost: 2000,
+      bound: 2000,
+      consumed: 0,
+      consumedBound: 0,
+      proved: true,
+      bars: [{ stock: 'bar', cuts: { [key]: 10 }, remainder }],
+    };
+    const sums = cutSums(wire, plan, lots, terms);
+    expect(sums.shelf).toBeCloseTo(lots[0]?.grams ?? NaN, 9);
+    expect(sums.offcuts).toBeCloseTo((remainder / 500) * (lots[0]?.grams ?? NaN), 9);
+    expect(sums.blanks + sums.offcuts + sums.scrap).toBeCloseTo(sums.shelf, 9);
+    expect(acceptedStock(wire, plan, lots, terms, 'GBP')).toMatchObject([
+      { lotId: 'bar', offcut: { lengthMm: remainder } },
+    ]);
+    const bought = { ...plan, bars: [{ stock: 'new', cuts: { [key]: 10 }, remainder: 12 }] };
+    expect(acceptedStock(wire, bought, lots, terms, 'GBP')).toMatchObject([
+      { lotId: null, offcut: null, bought: { alloy: 'silver-925', size: { lengthMm: 1000 } } },
+    ]);
+    expect(cutSums(wire, bought, lots, terms)).toMatchObject({ toBuy: 1, shelf: 0 });
+  });
+
+  test('how good it is, in words', () => {
+    const plan = { cost: 200, bound: 190, consumed: 0, consumedBound: 0, proved: false, bars: [] };
+    expect(standingInWords(plan)).toBe('Within 5.0 % of the best there can be');
+    expect(standingInWords({ ...plan, bound: 200 })).toContain('Proved the least stock');
+    expect(standingInWords({ ...plan, proved: true })).toBe('Proved best');
+  });
+});
+
+test('sheet: discs with their trim, what is bought in its own size', () => {
+  const bought = [{ id: 'new', size: { widthMm: 100, heightMm: 80 }, priceMinor: 9000 }];
+  const problem = sheetProblemOf(sheet, lots, { ...terms, bought });
+  expect(problem.sheets).toEqual([{ id: 'new', width: 100, height: 80, count: null, cost: 9000 }]);
+  const face = countPiece(pendant, workshopRates, workshopFix).parts[0];
+  const diameter = face?.cut?.kind === 'disc' ? face.cut.diameter.value : NaN;
+  expect(problem.pieces).toEqual([{ id: sheet.lines[0]?.key, shape: 'disc', diameter, count: 10 }]);
+});
