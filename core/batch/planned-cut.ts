@@ -18,7 +18,13 @@ interface PlannedStock {
 /** Bar by bar, or sheet by sheet. */
 function plannedStock(issue: IssueLine, plan: BarPlan | SheetPlan, terms: CutTerms): PlannedStock[] {
   const gramsOfBlank = new Map(
-    issue.lines.map(({ key, grams, count }) => [key, count.value > 0 ? grams.value / count.value : 0]),
+    issue.lines.map(({ key, grams, count, cut }) => [
+      key,
+      // Of a length the blank alone: the plan has kerfs of its own.
+      cut.kind === 'length'
+        ? gramsOf(issue.section, { lengthMm: cut.length.value }, issue.alloy)
+        : grams.value / Math.max(1, count.value),
+    ]),
   );
   if ('bars' in plan)
     return plan.bars.map(({ stock, cuts, remainder }) => ({

@@ -13,7 +13,7 @@ interface LineSheetSize {
 }
 
 /** A blank by its measures, mm: round, or as wide and as high as it is. */
-export interface BlankDrawing {
+interface BlankDrawing {
   readonly isRound: boolean;
   readonly widthMm: number;
   readonly heightMm: number;
