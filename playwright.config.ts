@@ -3,7 +3,8 @@ import { chromiumOptions } from './e2e/chromium.ts';
 
 export default defineConfig({
   testDir: 'e2e',
-  workers: 1,
+  // Each test has a server and a ledger of its own.
+  workers: 2,
   timeout: 240_000,
   expect: { timeout: 20_000 },
   // A shared machine may starve a browser; a test that passes only the second time is counted as unsteady.
