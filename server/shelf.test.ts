@@ -71,6 +71,15 @@ test('an accepted plan issues metal, keeps offcuts, and is given back to the las
     [300, 1],
   ]);
   expect(issued.body.entries.slice(0, 3).map(({ how }) => how)).toEqual(['scrap', 'offcut', 'cut']);
+  // Its entries name it: it is not thrown away.
+  const removed = await app.inject({
+    method: 'DELETE',
+    url: `/api/batches/${batchId}`,
+    headers: { host: '127.0.0.1' },
+    payload: { version: 1 },
+  });
+  expect(removed.statusCode).toBe(400);
+  expect(removed.body).toContain('Metal was issued');
   const back = await ask('POST', `/api/batches/${batchId}/give-back`);
   expect(counts(back.body)).toEqual([[1000, 2]]);
   const sum = back.body.entries

@@ -82,10 +82,7 @@ export function countBatch(batch: Batch, made: readonly MadeLine[], rates: Rates
       totalOf(
         'by itself',
         'min',
-        // The sizes of a piece go through the pickle and the tumbler together.
-        runs
-          .filter(({ line }, index) => runs.findIndex((run) => run.line === line) === index)
-          .map(({ name, count }) => ({ ...count.byItself, label: name })),
+        oneRunALine(runs).map(({ name, count }) => ({ ...count.byItself, label: name })),
       ),
     ),
     cost: inAll('cost', currency, ({ count }) => count.column.cost),
@@ -148,10 +145,15 @@ function wantedOf(line: BatchLine, piece: Piece, problems: Problem[]): Wanted[] 
   return [{ size: first.id, sizeName: sizes.length > 1 ? first.name : '', quantity: 1 }];
 }
 
+/** One run of each line: the sizes of a piece go through its route, the pickle and the tumbler together. */
+export function oneRunALine(runs: readonly BatchRun[]): BatchRun[] {
+  return runs.filter((run, index) => runs.findIndex(({ line }) => line === run.line) === index);
+}
+
 /** `Tide hair fork, 8`; `Tide hair fork and 2 more, 20`. */
 export function batchTitle({ runs, quantity }: Pick<BatchCount, 'runs' | 'quantity'>): string {
   const name = runs[0]?.piece.name.trim() || 'Unnamed piece';
-  const more = new Set(runs.map(({ line }) => line)).size - 1;
+  const more = oneRunALine(runs).length - 1;
   return `${name}${more > 0 ? ` and ${String(more)} more` : ''}, ${String(quantity)}`;
 }
 

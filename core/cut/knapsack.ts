@@ -1,5 +1,7 @@
 // The pieces worth most that fit into so much room, for every room at once: what a further way of cutting a bar is found by.
 
+import { commonStep } from './common-step.ts';
+
 /** Cells of the table at most; finer problems are reckoned on a coarser grid, on the safe side. */
 export const FINE_CELLS = 30_000;
 /** Quick, and near enough to find most of what wins. */
@@ -17,15 +19,6 @@ interface Item {
   readonly takes: number;
   /** At most so many. */
   readonly count: number;
-}
-
-/** The largest length every one of them is a whole multiple of. */
-function commonStep(lengths: readonly number[]): number {
-  return lengths.reduce((a, b) => {
-    let [x, y] = [a, b];
-    while (y > 0) [x, y] = [y, x % y];
-    return x;
-  }, 0);
 }
 
 export interface Grid {

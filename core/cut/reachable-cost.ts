@@ -1,5 +1,7 @@
 // Bars come whole: of the sums their prices can make, the least that is not below a bound.
 
+import { commonStep } from './common-step.ts';
+
 /** Sums looked at, at most. */
 const MOST_SUMS = 200_000;
 /** A price is taken to so many parts of its unit. */
@@ -19,14 +21,14 @@ export function reachableCost(stock: readonly Priced[], atLeast: number, atMost:
   const prices = stock.filter(({ cost, count }) => cost > 0 && count > 0);
   const parts = prices.map(({ cost }) => Math.round(cost * PARTS));
   const isRound = parts.every((part, index) => Math.abs(part - (prices[index]?.cost ?? 0) * PARTS) < 1e-6 * part);
-  const step = parts.reduce(commonFactor, 0);
+  const step = commonStep(parts);
   if (!isRound || step === 0 || atMost * PARTS > step * MOST_SUMS) return atLeast;
   const most = Math.round((atMost * PARTS) / step);
-  // Fewest of the price at hand needed for each sum; Infinity where it cannot be made.
   let reach = new Uint8Array(most + 1);
   reach[0] = 1;
   parts.forEach((part, index) => {
     const size = part / step;
+    // Fewest of the price at hand needed for each sum; Infinity where it cannot be made.
     const used = new Float64Array(most + 1).fill(Infinity);
     const next = new Uint8Array(most + 1);
     for (let sum = 0; sum <= most; sum += 1) {
@@ -41,10 +43,4 @@ export function reachableCost(stock: readonly Priced[], atLeast: number, atMost:
   for (let sum = Math.max(0, Math.ceil(((atLeast - slack) * PARTS) / step)); sum <= most; sum += 1)
     if (reach[sum] === 1) return Math.max(atLeast, (sum * step) / PARTS);
   return atLeast;
-}
-
-function commonFactor(a: number, b: number): number {
-  let [x, y] = [a, b];
-  while (y > 0) [x, y] = [y, x % y];
-  return x;
 }

@@ -29,7 +29,7 @@ export function batchRoutes(book: Book): FastifyPluginCallbackZod {
       book.acceptBatch(params.id, body.version),
     );
     app.delete('/api/batches/:id', { schema: one.remove }, ({ params, body }, reply) => {
-      batches.remove(params.id, body.version);
+      book.removeBatch(params.id, body.version);
       void reply.code(204);
       return null;
     });

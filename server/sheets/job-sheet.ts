@@ -1,6 +1,6 @@
 // The job sheet of a batch: what to make, what to cut, what to join with what, and boxes to tick at the bench.
 import type { Batch } from '../../core/batch/batch.ts';
-import type { BatchCount, BatchRun } from '../../core/batch/count.ts';
+import { oneRunALine, type BatchCount, type BatchRun } from '../../core/batch/count.ts';
 import type { CutLine } from '../../core/batch/cut-list.ts';
 import { showHours, showValue } from '../../core/figure/show.ts';
 import { solderById } from '../../core/metal/solders.ts';
@@ -42,7 +42,7 @@ export async function jobSheetPdf(
       page.y = Math.max(pdf.y + 8, page.top + 70);
       made(page, count);
       cutList(page, count);
-      for (const run of firstOfEachLine(count)) {
+      for (const run of oneRunALine(count.runs)) {
         joins(page, run, count);
         steps(page, run, count);
       }
@@ -183,11 +183,6 @@ function cutInWords({ cut }: CutLine): string {
   }
 }
 
-/** The sizes of a piece go through its route together. */
-function firstOfEachLine({ runs }: BatchCount): BatchRun[] {
-  return runs.filter((run, index) => runs.findIndex(({ line }) => line === run.line) === index);
-}
-
 function started(run: BatchRun, { runs }: BatchCount): number {
   return runs.reduce((sum, { line, start }) => sum + (line === run.line ? start.value : 0), 0);
 }
@@ -228,7 +223,7 @@ function steps(page: Writer, run: BatchRun, count: BatchCount): void {
 
 function cautions(page: Writer, count: BatchCount): void {
   const texts = new Set(
-    firstOfEachLine(count).flatMap(({ piece }) =>
+    oneRunALine(count.runs).flatMap(({ piece }) =>
       piece.steps.flatMap((step) => cautionsFor(step).map(({ text }) => text)),
     ),
   );

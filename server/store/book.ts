@@ -238,6 +238,16 @@ export class Book {
     })();
   }
 
+  /** Removes a batch that was never accepted. @throws NotAcceptable when the shelf has entries of it, which stay */
+  removeBatch(id: string, version: number): void {
+    if (this.shelf.entries(id).length > 0)
+      throw new NotAcceptable(
+        'Metal was issued for this batch, and its entries stay. Give the metal back, and close it.',
+        [],
+      );
+    this.batches.remove(id, version);
+  }
+
   /** The lines of a batch with the revisions they name. @throws NotThere */
   madeLines({ lines }: Batch): MadeLine[] {
     return lines.map((line) => ({ line, piece: this.pieces.revision(line.pieceId, line.pieceRevision) }));

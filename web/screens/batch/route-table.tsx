@@ -1,7 +1,7 @@
 // The bench route of a batch in words: how long each step takes for all of it, and when it is planned.
 import { Fragment } from 'react';
 import { clsx } from 'clsx';
-import type { BatchCount, BatchRun } from '../../../core/batch/count.ts';
+import { oneRunALine, type BatchCount, type BatchRun } from '../../../core/batch/count.ts';
 import { showHours } from '../../../core/figure/show.ts';
 import { handsMin } from '../../../core/piece/bench-time.ts';
 import type { Plan } from '../../../core/plan/forward.ts';
@@ -14,8 +14,7 @@ interface RouteTableProps {
 }
 
 export function RouteTable({ plan, batchId, count }: RouteTableProps) {
-  // The sizes of a piece go through its route together.
-  const lines = count.runs.filter((run, index) => count.runs.findIndex(({ line }) => line === run.line) === index);
+  const lines = oneRunALine(count.runs);
   const rows = lines.flatMap((run) =>
     run.piece.steps.map((step, index) => ({ run, step, index, isFirst: index === 0 && lines.length > 1 })),
   );
