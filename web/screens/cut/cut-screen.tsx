@@ -24,7 +24,8 @@ import type { CuttingAsked } from '../../workers/cutting.ts';
 import { sizeInWords } from '../shelf/size-words.ts';
 import { CutBars } from './cut-bars.tsx';
 import { CutSheets } from './cut-sheets.tsx';
-import { readTerms, TermsBox, usualTerms, type TypedTerms } from './terms-box.tsx';
+import { readTerms, usualTerms, type TypedTerms } from '../../../core/batch/cut-terms.ts';
+import { TermsBox } from './terms-box.tsx';
 import { useCutting } from './use-cutting.ts';
 
 /** Time each stock may take. */
@@ -59,7 +60,7 @@ function CutPages({ id, body, made, lots }: CutPagesProps) {
   const terms = useMemo(() => readTerms(typed, currency), [typed, currency]);
   const stocks = useMemo(() => count.issue.filter(({ section }) => section.form !== 'grain'), [count.issue]);
   const asked = useMemo(
-    () => (isIssued || 'sentence' in terms ? [] : stocks.map((issue) => askedOf(issue, lots, terms.of(issue.stock)))),
+    () => (isIssued || 'sentence' in terms ? [] : stocks.map((issue) => askedOf(issue, lots, terms.of(issue)))),
     [isIssued, terms, stocks, lots],
   );
   const { plans, waiting, stop, adjust } = useCutting(asked);
@@ -72,9 +73,7 @@ function CutPages({ id, body, made, lots }: CutPagesProps) {
   const isWhole = planned.length === stocks.length && stocks.length > 0;
   const accept = () => {
     if ('sentence' in terms) return;
-    const stock = planned.flatMap((one) =>
-      acceptedStock(one.issue, one.plan, lots, terms.of(one.issue.stock), currency),
-    );
+    const stock = planned.flatMap((one) => acceptedStock(one.issue, one.plan, lots, terms.of(one.issue), currency));
     void issue({ id, currency, stock });
   };
   const names = useMemo(() => namesOf(stocks), [stocks]);
@@ -108,7 +107,7 @@ function CutPages({ id, body, made, lots }: CutPagesProps) {
           {stocks.map((one) => {
             const plan = plans.get(one.stock);
             const problem = asked.find(({ stock }) => stock === one.stock);
-            const stockTerms = 'sentence' in terms ? null : terms.of(one.stock);
+            const stockTerms = 'sentence' in terms ? null : terms.of(one);
             const stockName = (stockId: string) => nameOfStock(stockId, lots, stockTerms);
             const tint = `var(--${familyTints[one.alloy.family]})`;
             return (
@@ -227,7 +226,7 @@ function Legend({ issue, names }: { issue: IssueLine; names: ReturnType<typeof n
 interface SumsProps {
   readonly planned: readonly { readonly issue: IssueLine; readonly plan: Parameters<typeof cutSums>[1] }[];
   readonly lots: readonly ShelfLot[];
-  readonly termsOf: (stock: string) => CutTerms;
+  readonly termsOf: (issue: IssueLine) => CutTerms;
 }
 
 function Sums({ planned, lots, termsOf }: SumsProps) {
@@ -256,7 +255,7 @@ function Sums({ planned, lots, termsOf }: SumsProps) {
         </thead>
         <tbody>
           {planned.map(({ issue, plan }) => {
-            const sums = cutSums(issue, plan, lots, termsOf(issue.stock));
+            const sums = cutSums(issue, plan, lots, termsOf(issue));
             return (
               <tr key={issue.stock} className="border-b border-hair">
                 <td className="first text-[14px]">
