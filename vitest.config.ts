@@ -4,6 +4,8 @@ export default defineConfig({
   test: {
     include: ['{core,contract,server,web,bench,checks}/**/*.test.ts'],
     pool: 'threads',
+    // Machines are shared: a test that reckons long may be starved meanwhile.
+    testTimeout: 60_000,
     reporters: ['default'],
     coverage: {
       provider: 'v8',

@@ -1,7 +1,8 @@
 // npm test: sets up what is missing, then everything CI runs, in order of how soon it can fail.
+import { spawn } from 'node:child_process';
 import { readFileSync, mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { ensureBuilt, ensureDebian, ensureInstalled, root, run } from './setup.mjs';
+import { ensureBuilt, ensureDebian, ensureInstalled, root } from './setup.mjs';
 
 ensureInstalled();
 ensureDebian('chromium', 'units', 'pdftoppm');
@@ -11,81 +12,86 @@ mkdirSync(coverage, { recursive: true });
 const unitReport = join(coverage, 'vitest.json');
 const browserReport = join(coverage, 'playwright.json');
 
-const node = (script, ...args) => run(process.execPath, [join(root, 'node_modules', script), ...args]);
-const steps = [
-  ['format', () => node('prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.')],
-  [
-    'types',
-    () => node('typescript/bin/tsc', '-p', '.', '--incremental', '--tsBuildInfoFile', 'node_modules/.cache/tsc.json'),
-  ],
-  ['types of the core alone', () => node('typescript/bin/tsc', '-p', 'core')],
+const script = (path) => join(root, 'node_modules', path);
+const folders = ['core', 'solver', 'contract', 'server', 'web', 'e2e', 'bench', 'checks'];
+const cache = 'node_modules/.cache';
+
+// Two at a time where they do not get in each other's way: what reads the code beside what runs it. A browser is not
+// steady beside anything, so the end-to-end tests come alone.
+const reading = [
+  ['format', script('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.'],
+  ['types', script('typescript/bin/tsc'), '-p', '.', '--incremental', '--tsBuildInfoFile', `${cache}/tsc.json`],
+  ['types of the core alone', script('typescript/bin/tsc'), '-p', 'core'],
   [
     'import rules',
-    () =>
-      node(
-        'dependency-cruiser/bin/dependency-cruise.mjs',
-        '--config',
-        'dependency-cruiser.mjs',
-        'core',
-        'solver',
-        'contract',
-        'server',
-        'web',
-        'e2e',
-        'bench',
-        'checks',
-      ),
+    script('dependency-cruiser/bin/dependency-cruise.mjs'),
+    '--config',
+    'dependency-cruiser.mjs',
+    ...folders,
   ],
-  ['nothing unused', () => node('knip/bin/knip.js', '--no-config-hints')],
+  ['nothing unused', script('knip/bin/knip.js'), '--no-config-hints'],
   [
     'lint',
-    () =>
-      node(
-        'eslint/bin/eslint.js',
-        '.',
-        '--max-warnings',
-        '0',
-        '--cache',
-        '--cache-location',
-        'node_modules/.cache/eslint/',
-      ),
+    script('eslint/bin/eslint.js'),
+    '.',
+    '--max-warnings',
+    '0',
+    '--cache',
+    '--cache-location',
+    `${cache}/eslint/`,
   ],
+];
+const running = [
   [
     'unit tests',
-    () =>
-      node(
-        'vitest/vitest.mjs',
-        'run',
-        '--coverage',
-        '--reporter=dot',
-        '--reporter=json',
-        `--outputFile.json=${unitReport}`,
-      ),
+    script('vitest/vitest.mjs'),
+    'run',
+    '--coverage',
+    '--reporter=dot',
+    '--reporter=json',
+    `--outputFile.json=${unitReport}`,
   ],
-  ['build', () => ensureBuilt()],
-  ['end-to-end tests', () => node('@playwright/test/cli.js', 'test')],
 ];
+const browsing = [['end-to-end tests', script('@playwright/test/cli.js'), 'test']];
 
-let failedStep = '';
-for (const [name, step] of steps) {
-  const started = Date.now();
-  console.log(`\n${name}`);
-  try {
-    step();
-  } catch {
-    failedStep = name;
-    break;
-  }
-  console.log(`${name}: fine, ${((Date.now() - started) / 1000).toFixed(1)} s`);
-}
+const failed = [];
+ensureBuilt();
+await Promise.all([inTurn(reading), inTurn(running)]);
+if (failed.length === 0) await inTurn(browsing);
 
 const unit = report(unitReport, (json) => [json.numPassedTests, json.numFailedTests]);
 const browser = report(browserReport, ({ stats }) => [stats.expected + stats.flaky, stats.unexpected, stats.flaky]);
-const [passed, failed] = [unit[0] + browser[0], unit[1] + browser[1]];
-if (failedStep) console.log(`\nStopped at: ${failedStep}`);
+const [passed, notPassed] = [unit[0] + browser[0], unit[1] + browser[1]];
+if (failed.length > 0) console.log(`\nStopped at: ${failed.join(', ')}`);
 if (browser[2]) console.log(`\n${browser[2]} passed only the second time`);
-console.log(`\n${passed} passed, ${failed} failed`);
-process.exit(failedStep ? 1 : 0);
+console.log(`\n${passed} passed, ${notPassed} failed`);
+process.exit(failed.length > 0 ? 1 : 0);
+
+/** Runs steps one after the other, until one fails. */
+async function inTurn(steps) {
+  for (const [name, ...args] of steps) {
+    const started = Date.now();
+    const { code, output } = await runQuietly(args);
+    const seconds = ((Date.now() - started) / 1000).toFixed(1);
+    if (code !== 0) {
+      failed.push(name);
+      console.log(`\n${name}: failed, ${seconds} s\n${output}`);
+      return;
+    }
+    console.log(`${name}: fine, ${seconds} s`);
+  }
+}
+
+// What two steps print at once cannot be read: each is heard out, and shown only if it failed.
+function runQuietly(args) {
+  return new Promise((resolve) => {
+    const child = spawn(process.execPath, args, { cwd: root });
+    let output = '';
+    child.stdout.on('data', (chunk) => (output += chunk));
+    child.stderr.on('data', (chunk) => (output += chunk));
+    child.on('close', (code) => resolve({ code, output }));
+  });
+}
 
 function report(file, read) {
   try {

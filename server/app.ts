@@ -14,6 +14,7 @@ import { fairRoutes } from './routes/fairs.ts';
 import { fixRoutes } from './routes/fixes.ts';
 import { photoRoutes } from './routes/photos.ts';
 import { pieceRoutes } from './routes/pieces.ts';
+import { priceListRoutes } from './routes/price-lists.ts';
 import { priceRoutes } from './routes/prices.ts';
 import { quoteRoutes } from './routes/quotes.ts';
 import { receiptRoutes } from './routes/receipts.ts';
@@ -65,6 +66,7 @@ export async function createApp(book: Book, { webDir, logLevel = 'warn' }: AppOp
   await app.register(fixRoutes(book, standIn));
   await app.register(receiptRoutes(book));
   await app.register(shelfRoutes(book));
+  await app.register(priceListRoutes(book));
   await app.register(priceRoutes(book));
   await app.register(fairRoutes(book));
   await app.register(quoteRoutes(book));

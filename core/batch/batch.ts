@@ -5,7 +5,7 @@ import { isoDateSchema, nameSchema, noteSchema, rowIdSchema, typedSchema } from 
 const batchKinds = ['stock', 'order', 'fair', 'commission', 'repair'] as const;
 export type BatchKind = (typeof batchKinds)[number];
 
-export const batchStates = ['planned', 'issued', 'bench', 'finished', 'closed'] as const;
+export const batchStates = ['planned', 'issued', 'bench', 'finished', 'closed', 'called-off'] as const;
 export type BatchState = (typeof batchStates)[number];
 
 /** One piece of the batch, so many of each size. */
@@ -71,5 +71,5 @@ export const blanksKey = (line: string, size: string, part: string) => [line, si
 
 /** Nothing of it is left to do at the bench. */
 export function isDone({ state }: Pick<Batch, 'state'>): boolean {
-  return state === 'finished' || state === 'closed';
+  return state === 'finished' || state === 'closed' || state === 'called-off';
 }

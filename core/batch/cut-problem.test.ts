@@ -43,6 +43,7 @@ const terms: CutTerms = {
   keepFromMm: 30,
   gapMm: 0.5,
   marginMm: 1,
+  keepsGrain: false,
   bought: [{ id: 'new', size: { lengthMm: 1000 }, priceMinor: null }],
 };
 

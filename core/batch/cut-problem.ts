@@ -13,6 +13,8 @@ export interface CutTerms {
   readonly keepFromMm: number;
   readonly gapMm: number;
   readonly marginMm: number;
+  /** Blanks of sheet are not turned. */
+  readonly keepsGrain: boolean;
   /** A bar or sheet as it is bought, as many as are wanted. */
   readonly bought: readonly { readonly id: string; readonly size: StockSize; readonly priceMinor: number | null }[];
 }
@@ -84,14 +86,14 @@ export function sheetProblemOf(issue: IssueLine, lots: readonly ShelfLot[], term
           : [],
       ),
     ],
-    pieces: issue.lines.flatMap((line) => (line.count.value > 0 ? sheetPiece(line) : [])),
+    pieces: issue.lines.flatMap((line) => (line.count.value > 0 ? sheetPiece(line, !terms.keepsGrain) : [])),
   };
 }
 
 // A blank is cut to the micrometre at best: whole ones, so that what fits exactly fits.
 const toMicrometres = (mm: number) => Math.round(mm * 1000) / 1000;
 
-function sheetPiece({ key, cut, count }: CutLine): SheetPiece[] {
+function sheetPiece({ key, cut, count }: CutLine, rotatable: boolean): SheetPiece[] {
   const own = { id: key, count: count.value };
   switch (cut.kind) {
     case 'disc': {
@@ -107,13 +109,13 @@ function sheetPiece({ key, cut, count }: CutLine): SheetPiece[] {
           shape: 'rect',
           width: toMicrometres(cut.length.value),
           height: toMicrometres(cut.width.value),
-          rotatable: true,
+          rotatable,
         },
       ];
     case 'outline': {
       // Trim is a border all round: the blank is cut that much larger.
       const points = cornersOf(cut.outline, cut.trim?.value ?? 0);
-      return points ? [{ ...own, shape: 'outline', points, rotatable: true }] : [];
+      return points ? [{ ...own, shape: 'outline', points, rotatable }] : [];
     }
     case 'length':
     case 'weight':

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import { batchSchema, batchStates } from './batch.ts';
-import { refusedChange, stateAfter, stateBefore } from './states.ts';
+import { givesMetalBack, refusedChange, stateAfter } from './states.ts';
 
 const batch = batchSchema.parse({
   lines: [{ id: 'l', pieceId: 'p', pieceRevision: 1, quantities: { '': '4' } }],
@@ -10,9 +10,12 @@ const batch = batchSchema.parse({
 });
 const more = { ...batch, lines: batch.lines.map((line) => ({ ...line, quantities: { '': '5' } })) };
 
-test('states follow each other, forth and back', () => {
-  expect(batchStates.map(stateAfter)).toEqual(['issued', 'bench', 'finished', 'closed', null]);
-  expect(batchStates.map(stateBefore)).toEqual([null, 'planned', 'issued', 'bench', 'finished']);
+test('states follow each other', () => {
+  expect(batchStates.map(stateAfter)).toEqual(['issued', 'bench', 'finished', 'closed', null, null]);
+});
+
+test('a batch holds its metal while it is worked on and in what was made of it, and not before or when it is called off', () => {
+  expect(batchStates.filter((state) => givesMetalBack({ state }))).toEqual(['planned', 'called-off']);
 });
 
 test('what is made may change while it is planned, and once it is taken back to planning', () => {
@@ -26,4 +29,6 @@ test('a day may be moved until it is closed', () => {
   const later = { ...batch, due: '2026-04-09' };
   expect(refusedChange({ ...batch, state: 'bench' }, { ...later, state: 'bench' })).toBeNull();
   expect(refusedChange({ ...batch, state: 'closed' }, { ...later, state: 'closed' })).toContain('closed');
+  const calledOff = { ...later, state: 'called-off' as const };
+  expect(refusedChange({ ...batch, state: 'called-off' }, calledOff)).toContain('called off');
 });

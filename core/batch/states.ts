@@ -1,28 +1,37 @@
 // What a batch's state allows, and what comes after it.
-import { batchStates, type Batch, type BatchState } from './batch.ts';
+import type { Batch, BatchState } from './batch.ts';
 
 interface StateWords {
   readonly name: string;
   /** The button that leads on from here; '' at the end. */
   readonly onward: string;
-  /** The button that leads back; '' at the start. */
-  readonly back: string;
 }
 
 export const stateWords = {
-  planned: { name: 'planned', onward: 'Metal is issued', back: '' },
-  issued: { name: 'metal issued', onward: 'On the bench', back: 'Back to planning' },
-  bench: { name: 'on the bench', onward: 'All finished', back: 'Off the bench' },
-  finished: { name: 'finished', onward: 'Close it', back: 'Take up again' },
-  closed: { name: 'closed', onward: '', back: 'Open it again' },
+  planned: { name: 'planned', onward: 'Metal is issued' },
+  issued: { name: 'metal issued', onward: 'On the bench' },
+  bench: { name: 'on the bench', onward: 'All finished' },
+  finished: { name: 'finished', onward: 'Close it' },
+  closed: { name: 'closed', onward: '' },
+  'called-off': { name: 'called off', onward: '' },
 } as const satisfies Record<BatchState, StateWords>;
 
+const onward = {
+  planned: 'issued',
+  issued: 'bench',
+  bench: 'finished',
+  finished: 'closed',
+  closed: null,
+  'called-off': null,
+} as const satisfies Record<BatchState, BatchState | null>;
+
 export function stateAfter(state: BatchState): BatchState | null {
-  return batchStates[batchStates.indexOf(state) + 1] ?? null;
+  return onward[state];
 }
 
-export function stateBefore(state: BatchState): BatchState | null {
-  return batchStates[batchStates.indexOf(state) - 1] ?? null;
+/** A batch that goes back to planning or is called off gives back what metal it holds. */
+export function givesMetalBack({ state }: Pick<Batch, 'state'>): boolean {
+  return state === 'planned' || state === 'called-off';
 }
 
 /** What is made, and so what is cut for it, is settled once metal is issued. */
@@ -32,7 +41,7 @@ export function mayChangeWhatIsMade({ state }: Pick<Batch, 'state'>): boolean {
 
 /** A closed batch is as it was; of any other the day, the customer and the note may change. */
 export function mayChangeTerms({ state }: Pick<Batch, 'state'>): boolean {
-  return state !== 'closed';
+  return state !== 'closed' && state !== 'called-off';
 }
 
 /**
@@ -46,6 +55,6 @@ export function refusedChange(before: Batch, after: Batch): string | null {
   const terms = ({ kind, due, priority, customer, note }: Batch) =>
     JSON.stringify([kind, due, priority, customer, note]);
   if (!mayChangeTerms(before) && !mayChangeTerms(after) && terms(before) !== terms(after))
-    return 'This batch is closed. Open it again to change it.';
+    return `This batch is ${stateWords[after.state].name}. Take it up again to change it.`;
   return null;
 }

@@ -3,6 +3,7 @@
 import { seeded } from '../price/chance.ts';
 import type { NoPlan } from './fill-bars.ts';
 import { laySheet, NoFits, type Kind, type LaidBlank, type Laying, type Plate } from './lay-sheet.ts';
+import { offcutBeside } from './sheet-offcut.ts';
 import { sheetBound } from './sheet-bound.ts';
 import { kindsOf, turnsOf, type SheetKinds } from './sheet-kinds.ts';
 import type { Placement, PlannedSheet, Rectangle, SheetPlan, SheetProblem } from './sheets.ts';
@@ -123,7 +124,11 @@ function toPlan(problem: SheetProblem, kinds: SheetKinds, filled: readonly Fille
     sheets: filled.map(({ sheet, laid }): PlannedSheet => ({
       sheet: problem.sheets[sheet]?.id ?? '',
       placements: laid.flatMap((blank) => placementsOf(problem, kinds, blank, waiting)),
-      offcut: offcutOf(plateOf(problem, sheet), laid, kinds),
+      offcut: offcutBeside(
+        plateOf(problem, sheet),
+        laid.map((blank) => boxOf(blank, kinds)),
+        problem.gap,
+      ),
     })),
   };
 }
@@ -156,18 +161,9 @@ function placementsOf(
 
 const neat = (mm: number) => Math.round(mm * 1e9) / 1e9;
 
-/** The larger of what is left above all blanks and to their right. */
-function offcutOf({ width, height, gap }: Plate, laid: readonly LaidBlank[], { kinds }: SheetKinds): Rectangle | null {
-  let [right, top] = [0, 0];
-  for (const { kind, way, x, y } of laid) {
-    const shape = kinds[kind]?.ways[way];
-    right = Math.max(right, x + (shape?.width ?? 0) / 2 + gap);
-    top = Math.max(top, y + (shape?.height ?? 0) / 2 + gap);
-  }
-  const above = { x: 0, y: neat(top), width, height: neat(Math.max(0, height - top)) };
-  const beside = { x: neat(right), y: 0, width: neat(Math.max(0, width - right)), height };
-  const offcut = above.width * above.height >= beside.width * beside.height ? above : beside;
-  return offcut.width * offcut.height > 0 ? offcut : null;
+function boxOf({ kind, way, x, y }: LaidBlank, { kinds }: SheetKinds): Rectangle {
+  const { width = 0, height = 0 } = kinds[kind]?.ways[way] ?? {};
+  return { x: x - width / 2, y: y - height / 2, width, height };
 }
 
 function isBetter(a: SheetPlan, b: SheetPlan): boolean {

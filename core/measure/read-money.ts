@@ -22,6 +22,12 @@ export function readMoney(text: string, currency: string, what = 'price'): Readi
   return read(reading.value * 10 ** minorDigits(currency), reading.source);
 }
 
+/** An amount as it would be typed, without its sign: `12.50` of 1250 pence. */
+export function moneyTyped(minor: number, currency: string): string {
+  const digits = minorDigits(currency);
+  return (minor / 10 ** digits).toFixed(digits);
+}
+
 /**
  * Reads a price per weight: `0.82`, `0.82/g`, `25.50 / ozt`, `820 per kg`.
  * @returns minor units per gram; a bare number is per gram

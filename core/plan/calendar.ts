@@ -1,9 +1,9 @@
 // The bench's clock. Plan time is whole-clock minutes after midnight of the plan's first day, as the wall clock shows
 // them; no time zone and no summer time comes in.
+import { dayAfter, weekdayOf } from '../measure/days.ts';
 import type { Shift } from '../studio/hours.ts';
 
 export const MINUTES_A_DAY = 24 * 60;
-const MS_PER_DAY = 86_400_000;
 /** Nobody plans a bench further ahead; also where the search for an open hour stops. */
 const HORIZON_DAYS = 3 * 366;
 
@@ -12,21 +12,6 @@ export interface Calendar {
   readonly firstDay: string;
   /** Monday first. */
   readonly week: readonly (readonly Shift[])[];
-}
-
-/** The day so many days later: `dayAfter('2026-11-30', 1)` is `2026-12-01`. */
-export function dayAfter(day: string, days: number): string {
-  return new Date(Date.parse(`${day}T00:00:00Z`) + days * MS_PER_DAY).toISOString().slice(0, 10);
-}
-
-/** Whole days from one day to another; negative when it lies before. */
-export function daysBetween(from: string, to: string): number {
-  return Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / MS_PER_DAY);
-}
-
-/** 0 for Monday to 6 for Sunday. */
-export function weekdayOf(day: string): number {
-  return (new Date(`${day}T00:00:00Z`).getUTCDay() + 6) % 7;
 }
 
 /** The day a plan minute falls on. */

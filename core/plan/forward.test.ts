@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { clockOf, dayAfter, dayOf, daysBetween, shiftFrom, weekdayOf, type Calendar } from './calendar.ts';
+import { dayAfter, daysBetween, weekdayOf } from '../measure/days.ts';
+import { clockOf, dayOf, shiftFrom, type Calendar } from './calendar.ts';
 import { planForward, type Plan, type PlanBatch, type PlanStep } from './forward.ts';
 
 const shift = (opens: number, closes: number) => ({ opensMin: opens * 60, closesMin: closes * 60 });

@@ -1,6 +1,7 @@
 // A forward plan for one maker: batches in the order they are due, each through its steps, starting now. While one works
 // by itself the hands go on with whatever may go on.
-import { closingOf, dayOf, daysBetween, shiftFrom, MINUTES_A_DAY, type Calendar } from './calendar.ts';
+import { daysBetween } from '../measure/days.ts';
+import { closingOf, dayOf, shiftFrom, MINUTES_A_DAY, type Calendar } from './calendar.ts';
 
 export interface PlanStep {
   readonly name: string;

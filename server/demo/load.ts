@@ -1,6 +1,6 @@
 // Loads the sample workshop into an empty ledger: two makers in the invented harbour town of Skerrow Haven, with autumn
 // orders from two shops, a winter market, one commission, and some trouble. Days are reckoned from today.
-import { dayAfter } from '../../core/plan/calendar.ts';
+import { dayAfter } from '../../core/measure/days.ts';
 import type { Batch } from '../../core/batch/batch.ts';
 import { STUDIO_ID } from '../../contract/studio.ts';
 import { Book } from '../store/book.ts';
@@ -8,6 +8,10 @@ import type { Ledger } from '../store/ledger.ts';
 import { demoPieces } from './pieces.ts';
 import { demoFairs, demoQuotes, demoReceipts } from './selling.ts';
 import { newLotSchema } from '../../core/batch/shelf.ts';
+import Papa from 'papaparse';
+import { readPriceList } from '../../core/batch/price-list-file.ts';
+import { alloysWith } from '../../core/metal/alloy.ts';
+import { priceListStandIn } from '../prices/price-list-stand-in.ts';
 import { demoShelf } from './shelf.ts';
 import { demoStudio } from './studio.ts';
 
@@ -136,6 +140,9 @@ export function loadDemo(ledger: Ledger, today: Date): void {
       on(daysAgo);
       book.addLot(newLotSchema.parse(lot));
     }
+    on(20);
+    const rows = Papa.parse<string[]>(priceListStandIn, { skipEmptyLines: true }).data;
+    book.addPriceList(readPriceList(rows, alloysWith([]), 'GBP').items);
     // The shawl pins were asked for at a rounder price.
     on(4);
     book.setPrices({

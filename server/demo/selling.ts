@@ -1,5 +1,5 @@
 // The sample workshop sells: metal received, a price set by hand, a winter market to come and one that was, two quotes.
-import { dayAfter } from '../../core/plan/calendar.ts';
+import { dayAfter } from '../../core/measure/days.ts';
 import type { NewReceipt } from '../../core/metal/receipt.ts';
 import { emptyFair, newLevel, type Fair, type Level } from '../../core/price/fair.ts';
 import { emptyQuote, newQuoteLine, type Quote } from '../../core/price/quote.ts';

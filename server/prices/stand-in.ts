@@ -2,7 +2,7 @@
 // source is put in its place. Nothing here is a market price.
 import { minorDigits } from '../../core/figure/figure.ts';
 import type { FixMetal } from '../../core/metal/fix.ts';
-import { dayAfter } from '../../core/plan/calendar.ts';
+import { dayAfter } from '../../core/measure/days.ts';
 import { normal, seeded } from '../../core/price/chance.ts';
 import type { PriceSource } from './price-source.ts';
 

@@ -1,12 +1,13 @@
 // The whole book of one ledger: its documents and entries, and what needs several of them at once.
 import { randomUUID } from 'node:crypto';
-import { batchSchema, isDone, type Batch } from '../../core/batch/batch.ts';
+import { batchSchema, isDone, type Batch, type BatchState } from '../../core/batch/batch.ts';
+import type { SupplierItem } from '../../core/batch/price-list.ts';
 import { entriesOfCut, entriesOfReturn, type AcceptedCut } from '../../core/batch/issue-metal.ts';
 import { readLot, type NewLot } from '../../core/batch/shelf.ts';
 import { readCount } from '../../core/measure/read-number.ts';
 import type { Counted } from '../../contract/shelf.ts';
 import { batchTitle, countBatch, type MadeLine } from '../../core/batch/count.ts';
-import { refusedChange } from '../../core/batch/states.ts';
+import { givesMetalBack, refusedChange } from '../../core/batch/states.ts';
 import { fixProblems, type Fix, type NewFix } from '../../core/metal/fix.ts';
 import { pieceSchema, type Piece } from '../../core/piece/piece.ts';
 import { given } from '../../core/figure/figure.ts';
@@ -31,6 +32,7 @@ import { Fixes } from './fixes.ts';
 import type { Ledger } from './ledger.ts';
 import { photosOf, withPhotosKept } from './piece-files.ts';
 import { Photos } from './photos.ts';
+import { PriceLists } from './price-lists.ts';
 import { Prices } from './prices.ts';
 import { Receipts } from './receipts.ts';
 import { Shelf } from './shelf.ts';
@@ -49,6 +51,7 @@ export class Book {
   readonly prices: Prices;
   readonly photos: Photos;
   readonly shelf: Shelf;
+  readonly priceLists: PriceLists;
 
   /** @param now  the time as ISO 8601, asked at each write */
   constructor(ledger: Ledger, now: () => string = () => new Date().toISOString()) {
@@ -64,6 +67,7 @@ export class Book {
     this.prices = new Prices(ledger, now);
     this.photos = new Photos(ledger, now);
     this.shelf = new Shelf(ledger, now);
+    this.priceLists = new PriceLists(ledger, now);
   }
 
   /** Sets the studio up on the first run. @throws NotAcceptable when it is set up already or the rate cannot be read */
@@ -174,12 +178,15 @@ export class Book {
 
   /** @throws NotAcceptable when the batch has no quantity, or its state does not allow the change */
   acceptBatch(id: string, version: number): DocumentOf<Batch> {
-    const { accepted } = this.batches.get(id);
-    return this.batches.accept(id, version, (batch) => {
-      const sentence = accepted && refusedChange(accepted, batch);
-      if (sentence) refuse([{ path: 'state', sentence }], 'This change is not kept.');
-      return this.#batchPriced(batch);
-    });
+    return this.#ledger.transaction(() => {
+      const { accepted } = this.batches.get(id);
+      return this.batches.accept(id, version, (batch) => {
+        const sentence = accepted && refusedChange(accepted, batch);
+        if (sentence) refuse([{ path: 'state', sentence }], 'This change is not kept.');
+        if (givesMetalBack(batch)) this.#giveBack(id);
+        return this.#batchPriced(batch);
+      });
+    })();
   }
 
   /** Saves a batch's draft. @throws NotThere when a revision it names is not in the ledger */
@@ -216,7 +223,19 @@ export class Book {
     if (change !== 0) this.shelf.add([{ lot, how: 'counted', change, grams: change * lot.grams, batchId: null, why }]);
   }
 
-  /** Books an accepted cutting plan of a batch. @throws NotThere; NotAcceptable when the shelf does not hold it */
+  /** A supplier's price list, which holds from now on. @throws NotAcceptable when it is of another currency */
+  addPriceList(items: readonly SupplierItem[]): void {
+    const { rates } = this.#basis();
+    const other = items.find(({ currency }) => currency !== rates.currency);
+    if (other)
+      throw new NotAcceptable(`${other.supplier} lists ${other.item} in ${other.currency}, not ${rates.currency}.`, []);
+    this.priceLists.add(items);
+  }
+
+  /**
+   * Books an accepted cutting plan of a batch, whose metal is issued from then on.
+   * @throws NotThere; NotAcceptable when the shelf does not hold it, or the batch cannot be accepted
+   */
   issueMetal(id: string, cut: AcceptedCut): void {
     const { rates } = this.#basis();
     this.#ledger.transaction(() => {
@@ -225,17 +244,30 @@ export class Book {
       const entries = entriesOfCut(cut, this.shelf.lots(), rates.alloys, randomUUID, id);
       if ('sentence' in entries) throw new NotAcceptable(entries.sentence, []);
       this.shelf.add(entries);
+      if (body.state === 'planned') this.#putIn(id, 'issued');
     })();
   }
 
-  /** Gives back just what a batch holds. @throws NotThere; NotAcceptable when an offcut of it has been used since */
+  /**
+   * Gives back just what a batch holds; one whose metal was issued is planned again.
+   * @throws NotThere; NotAcceptable when an offcut of it has been used since
+   */
   giveBack(id: string): void {
     this.#ledger.transaction(() => {
-      this.batches.get(id);
-      const entries = entriesOfReturn(this.shelf.entries(id), this.shelf.lots(), id);
-      if ('sentence' in entries) throw new NotAcceptable(entries.sentence, []);
-      this.shelf.add(entries);
+      if (this.batches.get(id).body.state === 'issued') this.#putIn(id, 'planned');
+      else this.#giveBack(id);
     })();
+  }
+
+  #putIn(id: string, state: BatchState): void {
+    const { version, body } = this.batches.get(id);
+    this.acceptBatch(id, this.batches.saveDraft(id, version, { ...body, state }).version);
+  }
+
+  #giveBack(id: string): void {
+    const entries = entriesOfReturn(this.shelf.entries(id), this.shelf.lots(), id);
+    if ('sentence' in entries) throw new NotAcceptable(entries.sentence, []);
+    this.shelf.add(entries);
   }
 
   /** Removes a batch that was never accepted. @throws NotAcceptable when the shelf has entries of it, which stay */

@@ -12,6 +12,7 @@ import type { PhotoAdded } from '../../contract/photos.ts';
 import type { StudioDocument } from '../../contract/studio.ts';
 import type { Batch } from '../../core/batch/batch.ts';
 import type { AcceptedCut } from '../../core/batch/issue-metal.ts';
+import type { SupplierItem } from '../../core/batch/price-list.ts';
 import type { NewLot, ShelfEntry } from '../../core/batch/shelf.ts';
 import type { Fix, NewFix } from '../../core/metal/fix.ts';
 import type { NewReceipt, Receipt } from '../../core/metal/receipt.ts';
@@ -46,7 +47,7 @@ export function pathOf({ kind, id }: DocumentKey): string {
 
 export const api = createApi({
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Pieces', 'Batches', 'Studio', 'Fixes', 'Receipts', 'Prices', 'Fairs', 'Quotes', 'Shelf'],
+  tagTypes: ['Pieces', 'Batches', 'Studio', 'Fixes', 'Receipts', 'Prices', 'Fairs', 'Quotes', 'Shelf', 'PriceLists'],
   refetchOnMountOrArgChange: true,
   endpoints: (build) => ({
     getStudio: build.query<StudioDocument, void>({ query: () => 'studio', providesTags: ['Studio'] }),
@@ -89,7 +90,9 @@ export const api = createApi({
     }),
     acceptDraft: build.mutation<DocumentOf<unknown>, DocumentKey & { version: number }>({
       query: ({ version, ...key }) => ({ url: `${pathOf(key)}/revisions`, method: 'POST', body: { version } }),
-      invalidatesTags: (_result, _error, { kind }) => [tagByKind[kind]],
+      // A batch that is called off gives its metal back.
+      invalidatesTags: (_result, _error, { kind }) =>
+        kind === 'batch' ? [tagByKind[kind], 'Shelf'] : [tagByKind[kind]],
     }),
     removeDocument: build.mutation<null, DocumentKey & { version: number }>({
       query: ({ version, ...key }) => ({ url: pathOf(key), method: 'DELETE', body: { version } }),
@@ -123,11 +126,16 @@ export const api = createApi({
     }),
     issueMetal: build.mutation<ShelfPage, AcceptedCut & { id: string }>({
       query: ({ id, ...body }) => ({ url: `batches/${id}/cut`, method: 'POST', body }),
-      invalidatesTags: ['Shelf'],
+      invalidatesTags: ['Shelf', 'Batches'],
     }),
     giveBack: build.mutation<ShelfPage, string>({
       query: (id) => ({ url: `batches/${id}/give-back`, method: 'POST' }),
-      invalidatesTags: ['Shelf'],
+      invalidatesTags: ['Shelf', 'Batches'],
+    }),
+    getPriceLists: build.query<SupplierItem[], void>({ query: () => 'price-lists', providesTags: ['PriceLists'] }),
+    addPriceList: build.mutation<SupplierItem[], readonly SupplierItem[]>({
+      query: (body) => ({ url: 'price-lists', method: 'POST', body }),
+      invalidatesTags: ['PriceLists'],
     }),
     getFairs: build.query<FairDocument[], void>({ query: () => 'fairs', providesTags: ['Fairs'] }),
     addFair: build.mutation<FairDocument, Fair>({
@@ -183,6 +191,8 @@ export const {
   useAddLotMutation,
   useCountLotMutation,
   useGetBatchMetalQuery,
+  useGetPriceListsQuery,
+  useAddPriceListMutation,
   useIssueMetalMutation,
   useGiveBackMutation,
 } = api;

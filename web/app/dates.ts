@@ -1,5 +1,5 @@
 // Days in words, as they stand in a diary.
-import { weekdayOf } from '../../core/plan/calendar.ts';
+import { weekdayOf } from '../../core/measure/days.ts';
 
 const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
 const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const;

@@ -13,7 +13,7 @@ import { useTheme } from './theme.ts';
 const sections: readonly { to: string; name: string; also?: RegExp }[] = [
   { to: '/pieces', name: 'Pieces' },
   { to: '/batches', name: 'Batches' },
-  { to: '/shelf', name: 'Metal' },
+  { to: '/shelf', name: 'Metal', also: /^\/buying/ },
   { to: '/prices', name: 'Prices', also: /^\/(?:fairs|quotes|sheets)/ },
   { to: '/reference', name: 'Reference' },
   { to: '/studio', name: 'Studio' },

@@ -39,6 +39,10 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('../screens/cut/cut-screen.tsx')).CutScreen }),
       },
       {
+        path: 'buying',
+        lazy: async () => ({ Component: (await import('../screens/buying/buying-screen.tsx')).BuyingScreen }),
+      },
+      {
         path: 'shelf',
         lazy: async () => ({ Component: (await import('../screens/shelf/shelf-screen.tsx')).ShelfScreen }),
       },

@@ -59,7 +59,9 @@ function StateButtons({ state, onState }: { state: BatchState; onState: (state: 
 
 function Promise({ body, done }: { body: Batch; done: Done | null }) {
   if (isDone(body))
-    return <p className="text-[19px] font-bold text-good">{body.state === 'closed' ? 'Closed' : 'Finished'}</p>;
+    return (
+      <p className="text-[19px] font-bold text-good">{`${stateWords[body.state].name.charAt(0).toUpperCase()}${stateWords[body.state].name.slice(1)}`}</p>
+    );
   if (!done) return <p className="text-soft">No plan yet</p>;
   const isLate = done.daysLate > 0;
   return (

@@ -33,9 +33,14 @@ export function CutList({ id, body, count, edit }: CutListProps) {
       <div className="flex items-baseline justify-between gap-4">
         <h2 id="cuts">Cut list</h2>
         {lines.length > 0 && (
-          <Link className="link chrome text-[15px]" to={`/batches/${id}/cut`}>
-            Plan the cutting
-          </Link>
+          <span className="chrome flex gap-4 text-[15px]">
+            <Link className="link" to={`/batches/${id}/cut`}>
+              Plan the cutting
+            </Link>
+            <Link className="link" to="/buying">
+              What to buy
+            </Link>
+          </span>
         )}
       </div>
       {lines.length === 0 && <p className="mt-2 text-soft">Nothing of this batch is cut here.</p>}

@@ -1,7 +1,8 @@
 // The day plan of a batch: a diary page with a line a day, hands above, what works by itself below, noon marked.
 import { scaleLinear } from 'd3';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
-import { clockOf, dayAfter, MINUTES_A_DAY, weekdayOf } from '../../../core/plan/calendar.ts';
+import { dayAfter, weekdayOf } from '../../../core/measure/days.ts';
+import { clockOf, MINUTES_A_DAY } from '../../../core/plan/calendar.ts';
 import type { Plan, PlanBar } from '../../../core/plan/forward.ts';
 import type { Step } from '../../../core/piece/step.ts';
 import { dayInWords } from '../../app/dates.ts';

@@ -44,7 +44,14 @@ export function BatchesScreen() {
       title="Batches"
       left={
         <>
-          <h1>Batches</h1>
+          <div className="flex items-baseline justify-between gap-5">
+            <h1>Batches</h1>
+            {open.length > 0 && (
+              <Link className="link chrome text-[15px]" to="/buying">
+                Buying list
+              </Link>
+            )}
+          </div>
           {batches && lines.length === 0 && (
             <p className="mt-4 max-w-[56ch]">
               A batch is so many of a piece by a day. Open a{' '}

@@ -8,10 +8,17 @@ import { barProblemOf, sheetProblemOf, type CutTerms } from '../../../core/batch
 import { gramsHeld } from '../../../core/batch/issue-metal.ts';
 import { acceptedStock, cutSums, standingInWords } from '../../../core/batch/planned-cut.ts';
 import type { ShelfLot } from '../../../core/batch/shelf.ts';
+import type { SupplierItem } from '../../../core/batch/price-list.ts';
 import { familyTints } from '../../../core/metal/alloy.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
-import { useGetBatchMetalQuery, useGetShelfQuery, useGiveBackMutation, useIssueMetalMutation } from '../../app/api.ts';
+import {
+  useGetBatchMetalQuery,
+  useGetPriceListsQuery,
+  useGetShelfQuery,
+  useGiveBackMutation,
+  useIssueMetalMutation,
+} from '../../app/api.ts';
 import { NothingHere } from '../../app/nothing-here.tsx';
 import { batchCount, useBasis } from '../../app/reckoning.ts';
 import { problemOf } from '../../app/saving.ts';
@@ -21,7 +28,7 @@ import { batchTitle } from '../../../core/batch/count.ts';
 import { Glyph } from '../../parts/glyph.tsx';
 import { Spread } from '../../parts/spread.tsx';
 import type { CuttingAsked } from '../../workers/cutting.ts';
-import { sizeInWords } from '../shelf/size-words.ts';
+import { sizeInWords } from '../../../core/batch/size-words.ts';
 import { CutBars } from './cut-bars.tsx';
 import { CutSheets } from './cut-sheets.tsx';
 import { readTerms, usualTerms, type TypedTerms } from '../../../core/batch/cut-terms.ts';
@@ -30,7 +37,7 @@ import { useCutting } from './use-cutting.ts';
 
 /** Time each stock may take. */
 const SECONDS = 6;
-const NO_LOTS: readonly ShelfLot[] = [];
+const NO_ITEMS: readonly SupplierItem[] = [];
 
 export function CutScreen() {
   const { id = '' } = useParams();
@@ -57,7 +64,8 @@ function CutPages({ id, body, made, lots }: CutPagesProps) {
   const { data: entries = [] } = useGetBatchMetalQuery(id);
   const held = gramsHeld(entries);
   const isIssued = held > 1e-6;
-  const terms = useMemo(() => readTerms(typed, currency), [typed, currency]);
+  const { data: items = NO_ITEMS } = useGetPriceListsQuery();
+  const terms = useMemo(() => readTerms(typed, currency, items), [typed, currency, items]);
   const stocks = useMemo(() => count.issue.filter(({ section }) => section.form !== 'grain'), [count.issue]);
   const asked = useMemo(
     () => (isIssued || 'sentence' in terms ? [] : stocks.map((issue) => askedOf(issue, lots, terms.of(issue)))),
@@ -138,7 +146,14 @@ function CutPages({ id, body, made, lots }: CutPagesProps) {
                   />
                 )}
                 {plan && 'sheets' in plan && problem && 'sheets' in problem && (
-                  <CutSheets problem={problem.sheets} plan={plan} names={names} stockName={stockName} tint={tint} />
+                  <CutSheets
+                    problem={problem.sheets}
+                    plan={plan}
+                    names={names}
+                    stockName={stockName}
+                    tint={tint}
+                    onPlan={(moved) => adjust(one.stock, moved)}
+                  />
                 )}
               </section>
             );
@@ -165,7 +180,7 @@ function CutPages({ id, body, made, lots }: CutPagesProps) {
               <p className="problem" role="alert">
                 {error ? problemOf(error)?.detail : 'sentence' in terms ? terms.sentence : ''}
               </p>
-              <TermsBox typed={typed} onChange={setTyped} stocks={stocks} />
+              <TermsBox typed={typed} onChange={setTyped} stocks={stocks} items={items} currency={currency} />
             </>
           )}
           {!('sentence' in terms) && planned.length > 0 && !isIssued && (
@@ -203,7 +218,7 @@ function letterOf(index: number): string {
 }
 
 function nameOfStock(id: string, lots: readonly ShelfLot[], terms: CutTerms | null): string {
-  const lot = (lots.length > 0 ? lots : NO_LOTS).find((one) => one.id === id);
+  const lot = lots.find((one) => one.id === id);
   if (lot) return `${lot.isOffcut ? 'offcut' : 'shelf'}, ${sizeInWords(lot.size)}`;
   const bought = terms?.bought.find((one) => one.id === id);
   return bought ? `to buy, ${sizeInWords(bought.size)}` : 'stock';

@@ -1,5 +1,8 @@
-// A plan for sheets, each drawn to scale with its blanks, and the offcut that is left.
+// A plan for sheets, each drawn to scale with its blanks, and the offcut that is left. A blank is moved by dragging it, or
+// by arrow keys: a millimetre, with Shift a tenth.
+import { useState } from 'react';
 import { areaOf } from '../../../core/cut/convex.ts';
+import { moveLaid, type LaidMove } from '../../../core/cut/move-laid.ts';
 import type { Placement, PlannedSheet, SheetPiece, SheetPlan, SheetProblem } from '../../../core/cut/sheets.ts';
 
 interface CutSheetsProps {
@@ -8,72 +11,158 @@ interface CutSheetsProps {
   readonly names: ReadonlyMap<string, { readonly letter: string; readonly name: string }>;
   readonly stockName: (id: string) => string;
   readonly tint: string;
+  readonly onPlan: (plan: SheetPlan) => void;
 }
 
 /** px a mm, at most: a small sheet is not blown up over the page. */
 const MOST_SCALE = 4;
 const MOST_HEIGHT_PX = 360;
 
-export function CutSheets({ problem, plan, names, stockName, tint }: CutSheetsProps) {
+const arrows: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+};
+
+interface Dragged {
+  readonly from: number;
+  readonly index: number;
+  /** px on the screen where it was taken hold of. */
+  readonly startX: number;
+  readonly startY: number;
+  /** mm it has been carried. */
+  readonly byX: number;
+  readonly byY: number;
+}
+
+export function CutSheets({ problem, plan, names, stockName, tint, onPlan }: CutSheetsProps) {
+  const [dragged, setDragged] = useState<Dragged | null>(null);
+  const [refusal, setRefusal] = useState('');
+  const put = (move: LaidMove) => {
+    const moved = moveLaid(problem, plan, move);
+    setRefusal('sentence' in moved ? moved.sentence : '');
+    if (!('sentence' in moved)) onPlan(moved);
+  };
+  const by = (from: number, index: number, byX: number, byY: number) => {
+    const placement = plan.sheets[from]?.placements[index];
+    if (placement) put({ from, index, to: from, x: placement.x + byX, y: placement.y + byY });
+  };
+  // Over another sheet it goes there, at the place the pointer shows.
+  const drop = (event: React.PointerEvent, { from, index, byX, byY, scale }: Dragged & { readonly scale: number }) => {
+    const over = document
+      .elementsFromPoint(event.clientX, event.clientY)
+      .map((element) => element.closest<SVGSVGElement>('svg[data-sheet]'))
+      .find((svg) => svg !== null);
+    const to = Number(over?.dataset['sheet'] ?? from);
+    const held = plan.sheets[from]?.placements[index];
+    const size = problem.sheets.find(({ id }) => id === plan.sheets[to]?.sheet);
+    if (!over || to === from || !held || !size) {
+      by(from, index, byX, byY);
+      return;
+    }
+    const box = over.getBoundingClientRect();
+    const own = event.currentTarget.getBoundingClientRect();
+    put({ from, index, to, x: (own.left - box.left) / scale, y: (box.bottom - own.bottom) / scale });
+  };
   return (
-    <ol className="mt-2 flex flex-wrap items-start gap-5">
-      {plan.sheets.map((sheet, index) => {
-        const size = problem.sheets.find(({ id }) => id === sheet.sheet);
-        if (!size) return null;
-        const scale = Math.min(MOST_SCALE, 720 / size.width, MOST_HEIGHT_PX / size.height);
-        return (
-          <li key={index}>
-            <svg
-              width={size.width * scale}
-              height={size.height * scale}
-              viewBox={`0 0 ${String(size.width)} ${String(size.height)}`}
-              role="img"
-              aria-label={`Sheet ${String(index + 1)}: ${inWords(sheet, names)}`}
-            >
-              <rect
-                width={size.width}
-                height={size.height}
-                fill="var(--page)"
-                stroke="var(--rule)"
-                strokeWidth={1 / scale}
-              />
-              {/* Sheets are reckoned from the lower left corner, pictures from the upper one. */}
-              <g transform={`translate(0 ${String(size.height)}) scale(1 -1)`}>
-                {sheet.offcut && (
-                  <rect
-                    {...sheet.offcut}
-                    fill="none"
-                    stroke="var(--good)"
-                    strokeWidth={1.4 / scale}
-                    strokeDasharray={`${String(5 / scale)} ${String(4 / scale)}`}
-                  />
-                )}
-                {sheet.placements.map((placement, at) => {
-                  const piece = problem.pieces.find(({ id }) => id === placement.piece);
-                  return (
-                    piece && (
-                      <Blank
-                        key={at}
-                        piece={piece}
-                        placement={placement}
-                        fill={tint}
-                        line={1 / scale}
-                        letter={names.get(piece.id)?.letter ?? ''}
-                        fontSize={13 / scale}
-                      />
-                    )
-                  );
-                })}
-              </g>
-            </svg>
-            <p className="aside">
-              {stockName(sheet.sheet)}; {inWords(sheet, names)}
-              {sheet.offcut && `; leaves ${sheet.offcut.width.toFixed(0)} × ${sheet.offcut.height.toFixed(0)} mm`}
-            </p>
-          </li>
-        );
-      })}
-    </ol>
+    <>
+      <ol className="mt-2 flex flex-wrap items-start gap-5">
+        {plan.sheets.map((sheet, index) => {
+          const size = problem.sheets.find(({ id }) => id === sheet.sheet);
+          if (!size) return null;
+          const scale = Math.min(MOST_SCALE, 720 / size.width, MOST_HEIGHT_PX / size.height);
+          return (
+            <li key={index}>
+              <svg
+                width={size.width * scale}
+                height={size.height * scale}
+                viewBox={`0 0 ${String(size.width)} ${String(size.height)}`}
+                data-sheet={index}
+                role="group"
+                className="overflow-visible"
+                aria-label={`Sheet ${String(index + 1)}: ${inWords(sheet, names)}`}
+              >
+                <rect
+                  width={size.width}
+                  height={size.height}
+                  fill="var(--page)"
+                  stroke="var(--rule)"
+                  strokeWidth={1 / scale}
+                />
+                {/* Sheets are reckoned from the lower left corner, pictures from the upper one. */}
+                <g transform={`translate(0 ${String(size.height)}) scale(1 -1)`}>
+                  {sheet.offcut && (
+                    <rect
+                      {...sheet.offcut}
+                      fill="none"
+                      stroke="var(--good)"
+                      strokeWidth={1.4 / scale}
+                      strokeDasharray={`${String(5 / scale)} ${String(4 / scale)}`}
+                    />
+                  )}
+                  {sheet.placements.map((placement, at) => {
+                    const piece = problem.pieces.find(({ id }) => id === placement.piece);
+                    return (
+                      piece && (
+                        <Blank
+                          key={at}
+                          piece={piece}
+                          placement={carried(
+                            placement,
+                            dragged?.from === index && dragged.index === at ? dragged : null,
+                          )}
+                          label={`${names.get(piece.id)?.name ?? piece.id}, on sheet ${String(index + 1)}`}
+                          onKeyDown={(event) => {
+                            const [right = 0, up = 0] = arrows[event.key] ?? [];
+                            if (right === 0 && up === 0) return;
+                            event.preventDefault();
+                            const step = event.shiftKey ? 0.1 : 1;
+                            by(index, at, right * step, up * step);
+                          }}
+                          onPointerDown={(event) => {
+                            event.currentTarget.setPointerCapture(event.pointerId);
+                            setDragged({
+                              from: index,
+                              index: at,
+                              startX: event.clientX,
+                              startY: event.clientY,
+                              byX: 0,
+                              byY: 0,
+                            });
+                          }}
+                          onPointerMove={(event) => {
+                            if (!dragged) return;
+                            const byX = (event.clientX - dragged.startX) / scale;
+                            const byY = (dragged.startY - event.clientY) / scale;
+                            setDragged({ ...dragged, byX, byY });
+                          }}
+                          onPointerUp={(event) => {
+                            if (dragged && Math.hypot(dragged.byX, dragged.byY) > 0) drop(event, { ...dragged, scale });
+                            setDragged(null);
+                          }}
+                          fill={tint}
+                          line={1 / scale}
+                          letter={names.get(piece.id)?.letter ?? ''}
+                          fontSize={13 / scale}
+                        />
+                      )
+                    );
+                  })}
+                </g>
+              </svg>
+              <p className="aside">
+                {stockName(sheet.sheet)}; {inWords(sheet, names)}
+                {sheet.offcut && `; leaves ${sheet.offcut.width.toFixed(0)} × ${sheet.offcut.height.toFixed(0)} mm`}
+              </p>
+            </li>
+          );
+        })}
+      </ol>
+      <p className="problem" role="alert">
+        {refusal}
+      </p>
+    </>
   );
 }
 
@@ -84,15 +173,22 @@ interface BlankProps {
   readonly line: number;
   readonly letter: string;
   readonly fontSize: number;
+  readonly label: string;
 }
 
-function Blank({ piece, placement, fill, line, letter, fontSize }: BlankProps) {
+type Handles = Pick<React.SVGAttributes<SVGGElement>, 'onKeyDown' | 'onPointerDown' | 'onPointerMove' | 'onPointerUp'>;
+
+function carried(placement: Placement, dragged: Dragged | null): Placement {
+  return dragged ? { ...placement, x: placement.x + dragged.byX, y: placement.y + dragged.byY } : placement;
+}
+
+function Blank({ piece, placement, fill, line, letter, fontSize, label, ...handles }: BlankProps & Handles) {
   const drawn = cornersOf(piece, placement);
   const paint = { fill, stroke: 'var(--metal-line)', strokeWidth: line };
   const middle = 'r' in drawn ? drawn : middleOf(drawn.corners);
   const isLarge = 'r' in drawn ? drawn.r * 2 > fontSize : areaOf(drawn.corners) > fontSize ** 2;
   return (
-    <g>
+    <g {...handles} tabIndex={0} role="button" aria-label={label} className="cursor-grab touch-none">
       {'r' in drawn ? (
         <>
           <circle cx={drawn.x} cy={drawn.y} r={drawn.r} {...paint} />

@@ -1,6 +1,7 @@
 // How the stock is cut: the tool, what is kept, gaps, and in what sizes more can be bought.
 import { boughtOf, type Bought, type TypedTerms } from '../../../core/batch/cut-terms.ts';
 import type { IssueLine } from '../../../core/batch/cut-list.ts';
+import type { SupplierItem } from '../../../core/batch/price-list.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
 import { Choice } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
@@ -15,9 +16,12 @@ interface TermsBoxProps {
   readonly typed: TypedTerms;
   readonly onChange: (typed: TypedTerms) => void;
   readonly stocks: readonly IssueLine[];
+  /** What suppliers sell. */
+  readonly items: readonly SupplierItem[];
+  readonly currency: string;
 }
 
-export function TermsBox({ typed, onChange, stocks }: TermsBoxProps) {
+export function TermsBox({ typed, onChange, stocks, items, currency }: TermsBoxProps) {
   const field = (key: 'keepFrom' | 'gap' | 'margin', label: string) => (
     <Field
       open
@@ -28,8 +32,8 @@ export function TermsBox({ typed, onChange, stocks }: TermsBoxProps) {
       onChange={(value) => onChange({ ...typed, [key]: value })}
     />
   );
-  const setBought = (issue: IssueLine, change: Partial<Bought>) =>
-    onChange({ ...typed, bought: { ...typed.bought, [issue.stock]: { ...boughtOf(typed, issue), ...change } } });
+  const setBought = ({ stock }: IssueLine, bought: readonly Bought[]) =>
+    onChange({ ...typed, bought: { ...typed.bought, [stock]: bought } });
   const hasBars = stocks.some(({ section }) => section.form !== 'sheet');
   const hasSheets = stocks.some(({ section }) => section.form === 'sheet');
   return (
@@ -54,48 +58,89 @@ export function TermsBox({ typed, onChange, stocks }: TermsBoxProps) {
         <p className="mt-1 flex flex-wrap items-baseline gap-x-4 text-[15px]">
           <span>{field('gap', 'Between blanks of sheet')} between blanks of sheet</span>
           <span>{field('margin', 'To the edge of the sheet')} to its edge</span>
+          <label className="flex items-baseline gap-2">
+            <input
+              type="checkbox"
+              checked={typed.keepsGrain}
+              onChange={({ target }) => onChange({ ...typed, keepsGrain: target.checked })}
+            />
+            all with the grain: none is turned
+          </label>
         </p>
       )}
       <h2 className="mt-4">What the shelf lacks is bought as</h2>
       <ul className="text-[15px]">
-        {stocks.map((issue) => {
-          const { stock, alloy, section } = issue;
-          const isSheet = section.form === 'sheet';
-          const bought = boughtOf(typed, issue);
-          const name = `${alloy.name}, ${sectionInWords(section)}`;
-          return (
-            <li key={stock} className="flex flex-wrap items-baseline gap-x-3 border-b border-hair py-1">
-              <span className="min-w-[12em] flex-1 text-[14px]">{name}</span>
-              <Field
-                open
-                className="num"
-                value={bought.length}
-                label={`${name}, bought ${isSheet ? 'wide' : 'long'}`}
-                unit="mm"
-                onChange={(length) => setBought(issue, { length })}
-              />
-              {isSheet && (
-                <Field
-                  open
-                  className="num"
-                  value={bought.width}
-                  label={`${name}, bought high`}
-                  unit="mm"
-                  onChange={(width) => setBought(issue, { width })}
-                />
-              )}
-              <Field
-                open
-                className="num"
-                value={bought.price}
-                label={`${name}, price of one`}
-                placeholder="price"
-                onChange={(price) => setBought(issue, { price })}
-              />
-            </li>
-          );
-        })}
+        {stocks.map((issue) => (
+          <BoughtLengths
+            key={issue.stock}
+            issue={issue}
+            bought={boughtOf(typed, issue, items, currency)}
+            onChange={(bought) => setBought(issue, bought)}
+          />
+        ))}
       </ul>
     </section>
+  );
+}
+
+interface BoughtLengthsProps {
+  readonly issue: IssueLine;
+  readonly bought: readonly Bought[];
+  readonly onChange: (bought: readonly Bought[]) => void;
+}
+
+/** The lengths or sheets that could be bought of one stock; one whose length is blank is not. */
+function BoughtLengths({ issue: { alloy, section }, bought, onChange }: BoughtLengthsProps) {
+  const isSheet = section.form === 'sheet';
+  const name = `${alloy.name}, ${sectionInWords(section)}`;
+  const last = bought.at(-1);
+  return (
+    <li className="border-b border-hair py-1">
+      <span className="text-[14px]">{name}</span>
+      {bought.map((one, index) => {
+        const which = bought.length > 1 ? `, ${String(index + 1)}` : '';
+        const set = (change: Partial<Bought>) =>
+          onChange(bought.map((other, at) => (at === index ? { ...other, ...change } : other)));
+        return (
+          <span key={index} className="flex flex-wrap items-baseline gap-x-3 pl-4">
+            <Field
+              open
+              className="num"
+              value={one.length}
+              label={`${name}, bought ${isSheet ? 'wide' : 'long'}${which}`}
+              unit="mm"
+              onChange={(length) => set({ length })}
+            />
+            {isSheet && (
+              <Field
+                open
+                className="num"
+                value={one.width}
+                label={`${name}, bought high${which}`}
+                unit="mm"
+                onChange={(width) => set({ width })}
+              />
+            )}
+            <Field
+              open
+              className="num"
+              value={one.price}
+              label={`${name}, price of one${which}`}
+              placeholder="price"
+              onChange={(price) => set({ price })}
+            />
+            {one.item && <span className="aside">{one.item.replace(/^item /, '')}</span>}
+          </span>
+        );
+      })}
+      <button
+        type="button"
+        className="link pl-4 text-[13px]"
+        onClick={() => onChange([...bought, { length: '', width: last?.width ?? '', price: '', item: '' }])}
+      >
+        another {isSheet ? 'sheet' : 'length'}
+        <span className="sr-only"> of {name}</span>
+      </button>
+    </li>
   );
 }

@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router';
 import { emptyBatch, lineOf } from '../../app/new-batch.ts';
 import { readCount } from '../../../core/measure/read-number.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
-import { dayAfter } from '../../../core/plan/calendar.ts';
+import { dayAfter } from '../../../core/measure/days.ts';
 import { api, useAddBatchMutation } from '../../app/api.ts';
 import { rightNow } from '../../app/dates.ts';
 import { acceptDraft, isUnsaved, problemOf } from '../../app/saving.ts';

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Quote } from '../../../core/price/quote.ts';
-import { dayAfter } from '../../../core/plan/calendar.ts';
+import { dayAfter } from '../../../core/measure/days.ts';
 import { api, useAddBatchMutation, useGetPiecesQuery } from '../../app/api.ts';
 import { emptyBatch, lineOf } from '../../app/new-batch.ts';
 import { acceptDraft, problemOf } from '../../app/saving.ts';

@@ -10,7 +10,7 @@ import { problemOf } from '../../app/saving.ts';
 import { Field } from '../../parts/field.tsx';
 import { Glyph } from '../../parts/glyph.tsx';
 import { Row } from '../../parts/row.tsx';
-import { sizeInWords } from './size-words.ts';
+import { sizeInWords } from '../../../core/batch/size-words.ts';
 
 export function LotRow({ lot }: { lot: ShelfLot }) {
   const { rates } = useBasis();

@@ -1,4 +1,5 @@
 // The shelf: what stock lies there, and what happened to it.
+import { Link } from 'react-router';
 import { useGetShelfQuery } from '../../app/api.ts';
 import { sectionOf, type ShelfEntry, type ShelfLot } from '../../../core/batch/shelf.ts';
 import { shelfSums } from '../../../core/batch/shelf-sums.ts';
@@ -10,7 +11,7 @@ import { CountTable } from '../../parts/count-table.tsx';
 import { Spread } from '../../parts/spread.tsx';
 import { AddLot } from './add-lot.tsx';
 import { LotRow } from './lot-row.tsx';
-import { sizeInWords } from './size-words.ts';
+import { sizeInWords } from '../../../core/batch/size-words.ts';
 
 const MOST_ENTRIES = 14;
 
@@ -33,7 +34,12 @@ export function ShelfScreen() {
       title="Shelf"
       left={
         <>
-          <h1>Shelf</h1>
+          <div className="flex items-baseline justify-between gap-5">
+            <h1>Shelf</h1>
+            <Link className="link chrome text-[15px]" to="/buying">
+              Buying list
+            </Link>
+          </div>
           {data && lots.length === 0 && (
             <p className="mt-3 max-w-[56ch]">
               Nothing lies here yet. Write down what is on your shelf, bar by bar and sheet by sheet: cutting plans then

@@ -1,5 +1,5 @@
 // The size of a bar or a sheet in words.
-import type { StockSize } from '../../../core/batch/shelf.ts';
+import type { StockSize } from './shelf.ts';
 
 export function sizeInWords(size: StockSize): string {
   return 'lengthMm' in size

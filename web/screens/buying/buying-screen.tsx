@@ -1,0 +1,144 @@
+// The buying list: what open batches lack after the shelf, from whom, for how much, and when to order it.
+import { Link } from 'react-router';
+import { totalOf } from '../../../core/figure/figure.ts';
+import { buyingTable } from '../../../core/batch/buying-csv.ts';
+import type { BuyingLine } from '../../../core/batch/buying-list.ts';
+import { daysBetween } from '../../../core/measure/days.ts';
+import { useBasis } from '../../app/reckoning.ts';
+import { useNow } from '../../app/use-now.ts';
+import { CountTable, type CountRow } from '../../parts/count-table.tsx';
+import { saveTable } from '../../parts/save-table.ts';
+import { Spread } from '../../parts/spread.tsx';
+import { BuyingTable } from './buying-table.tsx';
+import { GoodsThere } from './goods-there.tsx';
+import { PriceListBox } from './price-list-box.tsx';
+import { useBuying } from './use-buying.ts';
+import { useThere } from './use-there.ts';
+
+export function BuyingScreen() {
+  const { there, typed, setTyped } = useThere();
+  const { isThere, items, wanting, lines, goods, waiting, problems } = useBuying(there);
+  const { rates } = useBasis();
+  const { day } = useNow();
+  const sold = lines.filter(({ item }) => item).sort(bySoonest);
+  const unsold = lines.filter(({ item }) => !item);
+  const urgent = sold.filter(({ orderBy }) => orderBy !== '' && orderBy <= day);
+  const all = totalOf(
+    'to pay',
+    rates.currency,
+    sold.flatMap(({ paid, name }) => (paid ? [{ ...paid, label: name }] : [])),
+  );
+  return (
+    <Spread
+      title="Buying list"
+      left={
+        <>
+          <div className="flex flex-wrap items-baseline justify-between gap-x-5">
+            <h1>Buying list</h1>
+            {lines.length > 0 && (
+              <button
+                type="button"
+                className="link chrome text-[15px]"
+                onClick={() => void saveTable(buyingTable(lines), `buying list ${day}.csv`)}
+              >
+                As a table (CSV)
+              </button>
+            )}
+          </div>
+          {isThere && wanting.length === 0 && (
+            <p className="mt-3 max-w-[58ch]">
+              No batch is waiting for metal. Plan a{' '}
+              <Link className="link" to="/batches">
+                batch
+              </Link>
+              : what it takes and the shelf lacks stands here, with the day to order it.
+            </p>
+          )}
+          {wanting.length > 0 && (
+            <p className="aside mt-1">
+              For {wanting.length === 1 ? 'the one batch' : `the ${String(wanting.length)} batches`} whose metal is not
+              issued yet, cut together from the shelf first.
+              {waiting > 0 && <b role="status"> Planning {waiting} more.</b>}
+            </p>
+          )}
+          {problems.map((sentence) => (
+            <p key={sentence} className="problem">
+              {sentence}
+            </p>
+          ))}
+          {sold.length > 0 && <BuyingTable lines={sold} today={day} caption="To order" />}
+          {unsold.length > 0 && <BuyingTable lines={unsold} today={day} caption="On nobody’s list" />}
+          {isThere && wanting.length > 0 && waiting === 0 && lines.length === 0 && (
+            <p className="mt-4 text-good">Nothing: the shelf holds all of it.</p>
+          )}
+        </>
+      }
+      leftFoot={<span>Lead days are counted as calendar days; a batch begins on its last day to be in time.</span>}
+      right={
+        <>
+          <Urgent lines={urgent} today={day} />
+          {sold.length > 0 && (
+            <>
+              <h2>By supplier</h2>
+              <CountTable label="To pay by supplier" rows={[...bySupplier(sold, rates.currency), totalRow(all)]} />
+            </>
+          )}
+          <GoodsThere goods={goods} typed={typed} onTyped={setTyped} />
+          <PriceListBox items={items} />
+        </>
+      }
+      rightFoot={<span className="ml-auto">{rates.currency}</span>}
+      bottomLine={
+        <span className="font-semibold">
+          {urgent.length > 0 ? `${String(urgent.length)} to order today` : `${String(sold.length)} to order`}
+        </span>
+      }
+    />
+  );
+}
+
+/** Those furthest behind are named; the list has them all. */
+const MOST_NAMED = 4;
+
+function Urgent({ lines, today }: { lines: readonly BuyingLine[]; today: string }) {
+  if (lines.length === 0) return null;
+  const behind = lines.filter(({ orderBy }) => orderBy < today);
+  return (
+    <div className="note note-stop mb-5">
+      <p className="font-bold">
+        {lines.length === 1 ? 'One thing' : `${String(lines.length)} things`} to order today, to start in time
+      </p>
+      {behind.slice(0, MOST_NAMED).map(({ key, name, orderBy, wanting }) => (
+        <p key={key}>
+          {name}: {daysInWords(daysBetween(orderBy, today))} behind for {soonest(wanting)}
+        </p>
+      ))}
+      {behind.length > MOST_NAMED && <p>and {behind.length - MOST_NAMED} more that are behind</p>}
+    </div>
+  );
+}
+
+// What nobody waits for comes last.
+function bySoonest(a: BuyingLine, b: BuyingLine): number {
+  const [first, second] = [a.orderBy || '9999', b.orderBy || '9999'];
+  return first < second ? -1 : Number(first > second);
+}
+
+const daysInWords = (days: number) => (days === 1 ? '1 day' : `${String(days)} days`);
+
+function soonest(wanting: BuyingLine['wanting']): string {
+  return wanting.toSorted((a, b) => ((a.startBy || '9999') < (b.startBy || '9999') ? -1 : 1))[0]?.title ?? '';
+}
+
+function bySupplier(lines: readonly BuyingLine[], currency: string): CountRow[] {
+  const suppliers = [...new Set(lines.map(({ item }) => item?.supplier ?? ''))];
+  return suppliers.map((supplier): CountRow => {
+    const own = lines.filter(({ item }) => item?.supplier === supplier);
+    const paid = own.flatMap((line) => (line.paid ? [{ ...line.paid, label: line.name }] : []));
+    return { key: supplier, label: supplier, each: totalOf(supplier, currency, paid) };
+  });
+}
+
+function totalRow(each: CountRow['each']): CountRow {
+  return { key: 'all', label: 'In all', each: each ?? null, kind: 'total' };
+}

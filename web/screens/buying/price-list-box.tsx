@@ -1,0 +1,77 @@
+// Reading a supplier's price list in: from a table, or the made-up one that ships with the book.
+import { useState } from 'react';
+import type { SupplierItem } from '../../../core/batch/price-list.ts';
+import { readPriceList } from '../../../core/batch/price-list-file.ts';
+import { useAddPriceListMutation } from '../../app/api.ts';
+import { useBasis } from '../../app/reckoning.ts';
+import { problemOf } from '../../app/saving.ts';
+
+export function PriceListBox({ items }: { items: readonly SupplierItem[] }) {
+  const { rates } = useBasis();
+  const [add] = useAddPriceListMutation();
+  const [says, setSays] = useState('');
+  const keep = async (text: string) => {
+    const { default: Papa } = await import('papaparse');
+    const { data } = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' });
+    const { items: read, problems } = readPriceList(data, rates.alloys, rates.currency);
+    const [first] = problems;
+    if (first) {
+      setSays(`Nothing is kept. Line ${String(first.line)}: ${first.sentence}`);
+      return;
+    }
+    const answer = await add(read);
+    setSays(
+      'error' in answer
+        ? (problemOf(answer.error)?.detail ?? 'The ledger cannot be reached.')
+        : `${String(read.length)} ${read.length === 1 ? 'item' : 'items'} kept.`,
+    );
+  };
+  const suppliers = [...new Set(items.map(({ supplier }) => supplier))];
+  return (
+    <section className="chrome mt-6" aria-labelledby="price-lists">
+      <h2 id="price-lists">Price lists</h2>
+      {suppliers.length === 0 && (
+        <p className="aside mt-1">None yet: a list tells what comes in which packs, for how much and how soon.</p>
+      )}
+      <ul className="text-[15px]">
+        {suppliers.map((supplier) => (
+          <li key={supplier}>
+            {supplier} <span className="aside">{items.filter((one) => one.supplier === supplier).length} items</span>
+          </li>
+        ))}
+      </ul>
+      <p className="mt-1 flex flex-wrap items-baseline gap-x-5 text-[15px]">
+        <label className="link cursor-pointer">
+          Read one in (CSV)
+          <input
+            type="file"
+            accept=".csv,text/csv"
+            className="sr-only"
+            onChange={(event) => {
+              const [file] = event.target.files ?? [];
+              if (file) void file.text().then(keep);
+              event.target.value = '';
+            }}
+          />
+        </label>
+        <button
+          type="button"
+          className="link"
+          onClick={() =>
+            void fetch('/api/price-lists/made-up.csv')
+              .then(async (answer) => await answer.text())
+              .then(keep)
+          }
+        >
+          A made-up one to try it with
+        </button>
+        <a className="link" href="/api/price-lists/made-up.csv" download="price list.csv">
+          its columns
+        </a>
+      </p>
+      <p role="status" className="aside">
+        {says}
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,92 @@
+// What all open batches lack: their stock planned together against the shelf and the price lists, away from the page.
+import { useMemo } from 'react';
+import {
+  goodsLines,
+  goodsOf,
+  issueOfAll,
+  stockLines,
+  type BuyingLine,
+  type Goods,
+  type Wanting,
+} from '../../../core/batch/buying-list.ts';
+import { barProblemOf, sheetProblemOf } from '../../../core/batch/cut-problem.ts';
+import { readTerms, usualTerms } from '../../../core/batch/cut-terms.ts';
+import type { SupplierItem } from '../../../core/batch/price-list.ts';
+import type { ShelfLot } from '../../../core/batch/shelf.ts';
+import { latestStart } from '../../../core/plan/latest-start.ts';
+import { planBatch } from '../../../core/plan/plan-batch.ts';
+import { batchTitle } from '../../../core/batch/count.ts';
+import { useGetBatchesQuery, useGetPriceListsQuery, useGetShelfQuery } from '../../app/api.ts';
+import { batchCount, useBasis } from '../../app/reckoning.ts';
+import { useNow } from '../../app/use-now.ts';
+import { madeLines } from '../../app/use-plan.ts';
+import type { CuttingAsked } from '../../workers/cutting.ts';
+import { useCutting } from '../cut/use-cutting.ts';
+
+/** Time each stock may take: a good plan is there at once, and a list is no cutting plan. */
+const SECONDS = 0.7;
+const NO_LOTS: readonly ShelfLot[] = [];
+const NO_ITEMS: readonly SupplierItem[] = [];
+
+export interface Buying {
+  readonly isThere: boolean;
+  readonly items: readonly SupplierItem[];
+  readonly wanting: readonly Wanting[];
+  readonly lines: readonly BuyingLine[];
+  readonly goods: readonly Goods[];
+  /** Stock whose cutting is still being planned, or cannot be. */
+  readonly waiting: number;
+  readonly problems: readonly string[];
+}
+
+/** @param there  what lies in the studio of solder and findings, by key */
+export function useBuying(there: (key: string) => number): Buying {
+  const { data: batches } = useGetBatchesQuery();
+  const { data: shelf } = useGetShelfQuery();
+  const { data: items = NO_ITEMS } = useGetPriceListsQuery();
+  const basis = useBasis();
+  const { day } = useNow();
+  const { currency, alloys, week } = basis.rates;
+  const lots = shelf?.lots ?? NO_LOTS;
+  const wanting = useMemo(
+    () =>
+      (batches ?? [])
+        .filter(({ batch }) => batch.body.state === 'planned')
+        .map((item): Wanting => {
+          const { id, body } = item.batch;
+          const made = madeLines(item);
+          const count = batchCount(body, made, basis);
+          const startBy = latestStart(planBatch(id, body, made, alloys), { firstDay: day, week });
+          return { id, title: batchTitle(count), count, startBy };
+        }),
+    [batches, basis, alloys, week, day],
+  );
+  const issues = useMemo(() => issueOfAll(wanting).filter(({ section }) => section.form !== 'grain'), [wanting]);
+  const terms = useMemo(() => readTerms(usualTerms, currency, items), [currency, items]);
+  const asked = useMemo(
+    () =>
+      'sentence' in terms || !shelf
+        ? []
+        : issues.map((issue): CuttingAsked => {
+            const own = terms.of(issue);
+            return issue.section.form === 'sheet'
+              ? { stock: issue.stock, seconds: SECONDS, sheets: sheetProblemOf(issue, lots, own) }
+              : { stock: issue.stock, seconds: SECONDS, bars: barProblemOf(issue, lots, own) };
+          }),
+    [issues, lots, terms, shelf],
+  );
+  const { plans, waiting } = useCutting(asked);
+  const goods = useMemo(() => goodsOf(wanting), [wanting]);
+  const problems: string[] = [];
+  const ofStock = issues.flatMap((issue): BuyingLine[] => {
+    const plan = plans.get(issue.stock);
+    if (!plan || 'sentence' in terms) return [];
+    if ('sentence' in plan) {
+      problems.push(`${issue.alloy.name}: ${plan.sentence}`);
+      return [];
+    }
+    return stockLines(issue, plan, terms.of(issue), items, wanting);
+  });
+  const lines = [...ofStock, ...goodsLines(goods, items, there)];
+  return { isThere: Boolean(batches && shelf), items, wanting, lines, goods, waiting: waiting.size, problems };
+}
