@@ -5,6 +5,7 @@ export default defineConfig({
   testDir: 'e2e',
   // Each test has a server and a ledger of its own.
   workers: 2,
+  fullyParallel: true,
   timeout: 240_000,
   expect: { timeout: 20_000 },
   // A shared machine may starve a browser; a test that passes only the second time is counted as unsteady.

@@ -1,5 +1,6 @@
 // From "so many in these sizes" to an accepted cutting plan: spares, plan, offcuts on the shelf, and everything given back.
-import { choose, expect, openBook, test, write } from './fixtures.ts';
+import { readFileSync } from 'node:fs';
+import { choose, expect, openBook, openPiece, test, write } from './fixtures.ts';
 
 test('a batch in three sizes is cut from the shelf: offcuts come back, and so does all of it', async ({
   page,
@@ -70,4 +71,97 @@ test('stock is written down and counted anew; what cannot be read is said', asyn
   await expect(page.getByRole('table', { name: 'Metal on the shelf' })).toContainText('34.11');
   await page.getByLabel('Stock, length').fill('some');
   await expect(page.getByRole('alert').filter({ hasText: 'some' })).toBeVisible();
+});
+
+test('thirty in six sizes by the twelfth: job sheet, cutting, offcuts and a buying list without a calculator', async ({
+  page,
+  demo,
+}) => {
+  await openPiece(page, demo.url, 'Tide hair fork');
+  await page.getByRole('button', { name: 'Make a batch' }).click();
+  await page.getByLabel('How many to make').fill('4');
+  await page.getByRole('dialog').getByRole('button', { name: /^Make/ }).click();
+  const wanted = { short: 4, usual: 8, long: 6, crown: 4, child: 3, nape: 5 };
+  for (const [size, count] of Object.entries(wanted))
+    await write(page.getByLabel(`Tide hair fork, ${size}, how many to make`), String(count));
+  await expect(page.getByRole('heading', { name: 'Tide hair fork, 30' })).toBeVisible();
+  const next = new Date(Date.UTC(new Date().getUTCFullYear(), new Date().getUTCMonth() + 1, 12));
+  await page.getByLabel('Promised by').fill(next.toISOString().slice(0, 10));
+  await page.getByRole('button', { name: 'Accept as revision 2' }).click();
+  await expect(page.getByText('Revision 2', { exact: true })).toBeVisible();
+  const batchUrl = new URL(page.url()).pathname;
+
+  await page.getByRole('link', { name: 'What to buy' }).click();
+  const toOrder = page.getByRole('table', { name: 'To order' });
+  // Two metres and an offcut lie there; thirty forks take more than eight.
+  const brass = toOrder.getByRole('row').filter({ hasText: 'round wire 3.20 mm' });
+  await expect(brass).toContainText('The Slipway Sundries, BR-32', { timeout: 60_000 });
+  await expect(brass.getByRole('link', { name: 'Tide hair fork, 30' })).toBeVisible();
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'As a table (CSV)' }).click();
+  const rows = readFileSync(await (await saved).path(), 'utf8').split('\r\n');
+  expect(rows[0]).toBe('supplier,item,name,packs,pack,to pay,currency,order by,for');
+  expect(rows.find((row) => row.includes('BR-32'))).toMatch(/^The Slipway Sundries,BR-32,.*,GBP,\d{4}-\d\d-\d\d,/);
+
+  await page.goto(`${demo.url}${batchUrl}`);
+  await page.getByRole('link', { name: 'Plan the cutting' }).click();
+  await expect(page.getByRole('region', { name: /Cartridge brass/ }).getByRole('status')).toHaveText(/Proved|Within/, {
+    timeout: 60_000,
+  });
+  const accept = page.getByRole('button', { name: 'Accept the cutting' });
+  await expect(accept).toBeEnabled({ timeout: 60_000 });
+  await accept.click();
+  await expect(page.getByText(/Metal is issued for this batch/)).toBeVisible();
+  await page.goto(`${demo.url}${batchUrl}`);
+  await expect(page.getByLabel('State of the batch')).toHaveValue('issued');
+  const sheet = await page.request.get(`${demo.url}/api${batchUrl}/job-sheet.pdf?paper=A4`);
+  expect(sheet.headers()['content-type']).toContain('application/pdf');
+  expect((await sheet.body()).length).toBeGreaterThan(10_000);
+  await page.getByRole('link', { name: 'Metal', exact: true }).click();
+  await expect(page.getByRole('table', { name: 'Stock on the shelf' }).getByText('offcut').first()).toBeVisible();
+
+  // Called off, it gives back all it held.
+  await page.goto(`${demo.url}${batchUrl}`);
+  await choose(page.getByLabel('State of the batch'), { label: 'called off' });
+  await page.getByRole('button', { name: /^Accept as revision/ }).click();
+  await expect(page.getByText('Called off', { exact: true })).toBeVisible();
+  await page.getByRole('link', { name: 'Metal', exact: true }).click();
+  await expect(page.getByRole('table', { name: 'What happened on the shelf' })).toContainText('given back');
+});
+
+test('a blank of sheet is moved by its keys, and not onto another', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/batches`);
+  await page.getByRole('link', { name: 'Barometer brooch, 12' }).click();
+  await page.getByRole('link', { name: 'Plan the cutting' }).click();
+  const copper = page.getByRole('region', { name: /Copper C110, sheet/ });
+  await expect(copper.getByRole('status')).toHaveText(/Proved|Within/, { timeout: 60_000 });
+  await page
+    .getByRole('button', { name: 'Stop: this will do' })
+    .click({ timeout: 5000 })
+    .catch(() => undefined);
+  const offcut = copper.getByText(/leaves/);
+  const before = await offcut.textContent();
+  const blanks = copper.getByRole('button', { name: /Pointer, on sheet 1/ });
+  await expect(blanks).toHaveCount(12);
+  // Each presses on its neighbours but those at the free side: one of them moves.
+  for (let index = 0; index < 12 && (await offcut.textContent()) === before; index += 1) {
+    await blanks.nth(index).press('ArrowRight');
+  }
+  await expect(offcut).not.toHaveText(before ?? '');
+  await expect(blanks).toHaveCount(12);
+});
+
+test('a price list that cannot be read is kept in no part, and the line is named', async ({ page, own, expected }) => {
+  expected.push(/404 \(Not Found\)/);
+  await openBook(page, own.url);
+  await page.goto(`${own.url}/buying`);
+  await expect(page.getByText('No batch is waiting for metal.')).toBeVisible();
+  const file = (text: string) => ({ name: 'list.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+  const input = page.getByLabel('Read one in (CSV)');
+  await input.setInputFiles(file('supplier,item,name,price\nCove,P,pins,1.20\nCove,Q,pins,dear'));
+  await expect(page.getByText(/Nothing is kept. Line 3: .*dear/)).toBeVisible();
+  await input.setInputFiles(file('supplier,item,name,price\nCove,P,pins,1.20'));
+  await expect(page.getByText('1 item kept.')).toBeVisible();
+  await page.getByRole('button', { name: 'A made-up one to try it with' }).click();
+  await expect(page.getByText('Breakwater Bullion')).toBeVisible();
 });
