@@ -121,7 +121,7 @@ function CutPages({ id, body, made, lots }: CutPagesProps) {
             return (
               <section
                 key={one.stock}
-                className="mt-5"
+                className="keep-together mt-5"
                 aria-label={`${one.alloy.name}, ${sectionInWords(one.section)}`}
               >
                 <div className="flex items-center gap-3">

@@ -1,0 +1,262 @@
+// The decoder: an order of steps becomes a schedule, each step put in its turn where it can start soonest, also into gaps
+// that earlier ones left. It is what runs thousands of times in the search, and while a hand drags.
+import type { Shop } from './shop.ts';
+
+/** Minutes are fractions: a hair over is not late, and does not collide. */
+const HAIR = 1e-6;
+
+/** Intervals taken of a maker or a station, in order of their start. */
+class Taken {
+  readonly from: Float64Array;
+  readonly to: Float64Array;
+  size = 0;
+
+  constructor(capacity: number) {
+    this.from = new Float64Array(capacity);
+    this.to = new Float64Array(capacity);
+  }
+
+  add(from: number, to: number): void {
+    let at = this.size;
+    while (at > 0 && (this.from[at - 1] ?? 0) > from) {
+      this.from[at] = this.from[at - 1] ?? 0;
+      this.to[at] = this.to[at - 1] ?? 0;
+      at -= 1;
+    }
+    this.from[at] = from;
+    this.to[at] = to;
+    this.size += 1;
+  }
+
+  /** Index of the first interval that ends after a time, of intervals that do not overlap. */
+  after(time: number): number {
+    let [low, high] = [0, this.size];
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if ((this.to[middle] ?? 0) > time + HAIR) high = middle;
+      else low = middle + 1;
+    }
+    return low;
+  }
+}
+
+export class Decoder {
+  readonly shop: Shop;
+  readonly start: Float64Array;
+  readonly attendedEnd: Float64Array;
+  readonly end: Float64Array;
+  /** −1 where no hands are needed. */
+  readonly maker: Int32Array;
+  /** Hands a step is to be done by, one of those able, by step; −1: whoever is done first. */
+  readonly chosen: Int32Array;
+  tardiness = 0;
+  makespan = 0;
+  readonly #hands: readonly Taken[];
+  readonly #held: readonly Taken[];
+  readonly #jobEnd: Float64Array;
+  // What the last try found.
+  #attendedEnd = 0;
+
+  constructor(shop: Shop) {
+    this.shop = shop;
+    this.start = new Float64Array(shop.size);
+    this.attendedEnd = new Float64Array(shop.size);
+    this.end = new Float64Array(shop.size);
+    this.maker = new Int32Array(shop.size).fill(-1);
+    this.chosen = new Int32Array(shop.size).fill(-1);
+    this.#hands = Array.from({ length: shop.makers }, () => new Taken(shop.size + 1));
+    this.#held = shop.stations.map(() => new Taken(shop.size + 1));
+    this.#jobEnd = new Float64Array(shop.due.length);
+  }
+
+  /**
+   * Makes the schedule of an order.
+   * @param order  every step once, none before one it waits for; where the fixed ones stand in it does not matter
+   * @returns false when a step finds no place: nobody is there any more
+   */
+  decode(order: ArrayLike<number>): boolean {
+    const { shop } = this;
+    for (const taken of this.#hands) taken.size = 0;
+    for (const taken of this.#held) taken.size = 0;
+    for (let index = 0; index < shop.size; index += 1) {
+      const fixed = shop.fixed[index];
+      if (fixed) this.#put(index, fixed.maker, fixed.start, fixed.attendedEnd, fixed.end);
+    }
+    for (let at = 0; at < order.length; at += 1) {
+      const index = order[at] ?? 0;
+      if (!shop.fixed[index] && !this.#place(index)) return false;
+    }
+    this.#reckon();
+    return true;
+  }
+
+  #reckon(): void {
+    const { job, due, weight, size } = this.shop;
+    this.#jobEnd.fill(0);
+    for (let index = 0; index < size; index += 1) {
+      const of = job[index] ?? 0;
+      if ((this.end[index] ?? 0) > (this.#jobEnd[of] ?? 0)) this.#jobEnd[of] = this.end[index] ?? 0;
+    }
+    this.tardiness = 0;
+    this.makespan = 0;
+    for (let of = 0; of < due.length; of += 1) {
+      const end = this.#jobEnd[of] ?? 0;
+      if (end > this.makespan) this.makespan = end;
+      const late = end - (due[of] ?? 0);
+      if (late > HAIR) this.tardiness += late * (weight[of] ?? 0);
+    }
+  }
+
+  #place(index: number): boolean {
+    const { shop } = this;
+    let ready = shop.release[index] ?? 0;
+    for (const other of shop.before[index] ?? []) {
+      const end = this.end[other] ?? 0;
+      if (end > ready) ready = end;
+    }
+    const able = shop.able[index];
+    if (!able || able.length === 0) {
+      const start = this.#earliest(index, -1, ready, Infinity);
+      if (start === Infinity) return false;
+      this.#put(index, -1, start, this.#attendedEnd, this.#attendedEnd + (shop.unattended[index] ?? 0));
+      return true;
+    }
+    const chosen = this.chosen[index] ?? -1;
+    let [best, bestStart, bestEnd] = [-1, Infinity, Infinity];
+    for (const maker of able) {
+      if (chosen >= 0 && maker !== chosen) continue;
+      const start = this.#earliest(index, maker, ready, bestEnd);
+      // Done first; of two that are done at once the one that starts later, whose hands stay free for longer.
+      if (start === Infinity || this.#attendedEnd > bestEnd - HAIR) continue;
+      [best, bestStart, bestEnd] = [maker, start, this.#attendedEnd];
+    }
+    if (best < 0) return false;
+    this.#put(index, best, bestStart, bestEnd, bestEnd + (shop.unattended[index] ?? 0));
+    return true;
+  }
+
+  #put(index: number, maker: number, start: number, attendedEnd: number, end: number): void {
+    this.start[index] = start;
+    this.attendedEnd[index] = attendedEnd;
+    this.end[index] = end;
+    this.maker[index] = maker;
+    if (maker >= 0 && attendedEnd > start) this.#hands[maker]?.add(start, attendedEnd);
+    const station = this.shop.station[index] ?? -1;
+    if (station >= 0 && end > start) this.#held[station]?.add(start, end);
+  }
+
+  /** @param limit  not worth ending the attended part later; @returns the earliest start, its attended end kept beside */
+  #earliest(index: number, maker: number, ready: number, limit: number): number {
+    const { shop } = this;
+    const attended = shop.attended[index] ?? 0;
+    const unattended = shop.unattended[index] ?? 0;
+    const station = shop.station[index] ?? -1;
+    const open = unattended > 0 && station >= 0 ? (shop.stations[station]?.open ?? null) : null;
+    const isPausable = shop.pausable[index] === 1;
+    const shifts = maker >= 0 ? shop.shifts[maker] : undefined;
+    const hands = maker >= 0 ? this.#hands[maker] : undefined;
+    let start = ready;
+    let shift = shifts ? shiftAt(shifts, start) : 0;
+    for (;;) {
+      let attendedEnd = start + attended;
+      if (shifts) {
+        while (shift < shifts.length && (shifts[shift + 1] ?? 0) <= start + HAIR) shift += 2;
+        if (shift >= shifts.length) return Infinity;
+        if ((shifts[shift] ?? 0) > start) start = shifts[shift] ?? 0;
+        attendedEnd = start + attended;
+        if (attendedEnd > (shifts[shift + 1] ?? 0) + HAIR) {
+          if (!isPausable) {
+            start = shifts[shift + 1] ?? 0;
+            continue;
+          }
+          attendedEnd = pausedEnd(shifts, shift, start, attended);
+          if (attendedEnd === Infinity) return Infinity;
+        }
+        if (attendedEnd > limit) return Infinity;
+        if (hands && hands.size > 0) {
+          const next = hands.after(start);
+          if (next < hands.size && (hands.from[next] ?? 0) < attendedEnd - HAIR) {
+            start = hands.to[next] ?? 0;
+            continue;
+          }
+        }
+      }
+      if (open) {
+        const later = openStart(open, start, attendedEnd, unattended);
+        if (later === Infinity) return Infinity;
+        if (later > start) {
+          start = later;
+          continue;
+        }
+      }
+      if (station >= 0) {
+        const free = this.#freeFrom(station, start, attendedEnd + unattended);
+        if (free > start) {
+          start = free;
+          continue;
+        }
+      }
+      this.#attendedEnd = attendedEnd;
+      return start;
+    }
+  }
+
+  /** When a station has room for [start, end): `start` itself, or the next time worth trying. */
+  #freeFrom(station: number, start: number, end: number): number {
+    const held = this.#held[station];
+    const count = this.shop.stations[station]?.count ?? 1;
+    if (!held || held.size < count || end <= start) return start;
+    if (count === 1) {
+      const next = held.after(start);
+      return next < held.size && (held.from[next] ?? 0) < end - HAIR ? (held.to[next] ?? 0) : start;
+    }
+    // Most are held at once where one of them begins.
+    let soonest = Infinity;
+    for (let at = -1; at < held.size; at += 1) {
+      const time = at < 0 ? start : (held.from[at] ?? 0);
+      if (at >= 0 && (time <= start || time >= end - HAIR)) continue;
+      let holding = 0;
+      let firstEnd = Infinity;
+      for (let other = 0; other < held.size && (held.from[other] ?? 0) <= time + HAIR; other += 1) {
+        const to = held.to[other] ?? 0;
+        if (to <= time + HAIR) continue;
+        holding += 1;
+        if (to < firstEnd) firstEnd = to;
+      }
+      if (holding >= count && firstEnd < soonest) soonest = firstEnd;
+    }
+    return soonest === Infinity ? start : soonest;
+  }
+}
+
+/** Index of the shift that a time lies in or before. */
+function shiftAt(shifts: Float64Array, time: number): number {
+  let [low, high] = [0, shifts.length >> 1];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((shifts[2 * middle + 1] ?? 0) > time + HAIR) high = middle;
+    else low = middle + 1;
+  }
+  return 2 * low;
+}
+
+/** When work that stops at the end of each shift is done; Infinity when there are not enough of them. */
+function pausedEnd(shifts: Float64Array, shift: number, start: number, attended: number): number {
+  let left = attended;
+  for (let at = shift, from = start; at < shifts.length; at += 2, from = shifts[at] ?? 0) {
+    const to = shifts[at + 1] ?? 0;
+    if (from + left <= to + HAIR) return from + left;
+    left -= to - from;
+  }
+  return Infinity;
+}
+
+/** `start` when what works by itself fits a window from the end of the hands' work; else the next start worth trying. */
+function openStart(open: Float64Array, start: number, attendedEnd: number, unattended: number): number {
+  for (let at = 0; at < open.length; at += 2) {
+    const [from, to] = [open[at] ?? 0, open[at + 1] ?? 0];
+    if (Math.max(attendedEnd, from) + unattended > to + HAIR) continue;
+    return attendedEnd >= from - HAIR ? start : start + (from - attendedEnd);
+  }
+  return Infinity;
+}

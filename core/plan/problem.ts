@@ -1,0 +1,157 @@
+// A schedule to be made: makers, stations and jobs with their steps. Minutes from 0. Formats: docs/formats/schedule.md.
+import { z } from 'zod';
+
+const idSchema = z.string().min(1).max(160);
+const minutesSchema = z.number().min(0).max(1e7);
+const windowsSchema = z.array(z.tuple([minutesSchema, minutesSchema])).max(4000);
+
+const makerSchema = z.strictObject({
+  id: idSchema,
+  skills: z.array(idSchema).max(100),
+  /** When the maker is there; left out: always. */
+  shifts: windowsSchema.optional(),
+});
+
+const stationSchema = z.strictObject({
+  id: idSchema,
+  count: z.int().min(1).max(1000),
+  /** What works by itself here begins and ends within one of these; left out: whenever. */
+  open: windowsSchema.optional(),
+});
+
+/** Where a step was put by hand, or is already. */
+const fixedSchema = z.strictObject({
+  maker: idSchema.nullable(),
+  start: minutesSchema,
+  attendedEnd: minutesSchema,
+  end: minutesSchema,
+});
+export type Fixed = z.infer<typeof fixedSchema>;
+
+const stepSchema = z.strictObject({
+  id: idSchema,
+  /** Steps of the same job that end before it starts. */
+  after: z.array(idSchema).max(500).default([]),
+  /** What a maker has to be able to do; null: no maker is needed. */
+  skill: idSchema.nullable().default(null),
+  /** Held from start to end; null: none. */
+  station: idSchema.nullable().default(null),
+  /** Minutes of hands. */
+  attended: minutesSchema.default(0),
+  /** Minutes by itself after them. */
+  unattended: minutesSchema.default(0),
+  /** The hands may stop at the end of a shift and go on in the next. */
+  pausable: z.boolean().default(false),
+  /** Not before, for what it waits for. */
+  release: minutesSchema.optional(),
+  /** Stays where it is. */
+  fixed: fixedSchema.optional(),
+  /** Steps of one kind done one after the other by the same hands are set up once. */
+  kind: idSchema.optional(),
+});
+export type StepTyped = z.input<typeof stepSchema>;
+
+const jobSchema = z.strictObject({
+  id: idSchema,
+  release: minutesSchema.default(0),
+  /** Left out: nothing is promised. */
+  due: z.number().max(1e7).optional(),
+  weight: z.number().min(0).max(1e6).default(1),
+  steps: z.array(stepSchema).max(2000),
+});
+
+export const scheduleProblemSchema = z
+  .strictObject({
+    makers: z.array(makerSchema).max(50),
+    stations: z.array(stationSchema).max(200).default([]),
+    jobs: z.array(jobSchema).max(2000),
+  })
+  .superRefine((problem, context) => {
+    for (const { path, sentence } of faultsOf(problem)) context.addIssue({ code: 'custom', path, message: sentence });
+  });
+export type ScheduleProblem = z.infer<typeof scheduleProblemSchema>;
+export type ScheduleJob = ScheduleProblem['jobs'][number];
+export type ScheduleStep = ScheduleJob['steps'][number];
+
+export interface Objective {
+  /** Sum of weight × minutes after due. */
+  readonly tardiness: number;
+  /** Latest end of all. */
+  readonly makespan: number;
+}
+
+export interface ScheduledStep {
+  readonly job: string;
+  readonly step: string;
+  /** null where no hands are needed. */
+  readonly maker: string | null;
+  readonly start: number;
+  readonly attendedEnd: number;
+  readonly end: number;
+}
+
+export interface Schedule {
+  readonly objective: Objective;
+  /** No schedule is better: the tardiness of any, and the end of any with the least tardiness. */
+  readonly bound: Objective;
+  readonly steps: readonly ScheduledStep[];
+}
+
+interface Fault {
+  readonly path: (string | number)[];
+  readonly sentence: string;
+}
+
+// What the shapes alone do not say: names that are there, one of each, and no step that waits for itself.
+function faultsOf({ makers, stations, jobs }: Pick<ScheduleProblem, 'makers' | 'stations' | 'jobs'>): Fault[] {
+  const faults: Fault[] = [
+    ...twice(makers, ['makers']),
+    ...twice(stations, ['stations']),
+    ...twice(jobs, ['jobs']),
+    ...makers.flatMap(({ shifts }, index) => disorder(shifts, ['makers', index, 'shifts'])),
+    ...stations.flatMap(({ open }, index) => disorder(open, ['stations', index, 'open'])),
+  ];
+  const stationIds = new Set(stations.map(({ id }) => id));
+  const skills = new Set(makers.flatMap((maker) => maker.skills));
+  const makerIds = new Set(makers.map(({ id }) => id));
+  jobs.forEach((job, jobIndex) => {
+    faults.push(...twice(job.steps, ['jobs', jobIndex, 'steps']));
+    const ids = new Set(job.steps.map(({ id }) => id));
+    job.steps.forEach((step, index) => {
+      const path = ['jobs', jobIndex, 'steps', index];
+      const say = (sentence: string) => faults.push({ path, sentence: `${job.id}, ${step.id}: ${sentence}` });
+      if (step.station !== null && !stationIds.has(step.station)) say(`there is no station “${step.station}”.`);
+      if (step.skill !== null && step.attended > 0 && !skills.has(step.skill)) say(`nobody can do “${step.skill}”.`);
+      for (const id of step.after) if (!ids.has(id)) say(`it waits for “${id}”, which is not a step of the job.`);
+      if (step.fixed?.maker && !makerIds.has(step.fixed.maker)) say(`there is no maker “${step.fixed.maker}”.`);
+    });
+    if (hasCircle(job.steps)) faults.push({ path: ['jobs', jobIndex], sentence: `${job.id}: its steps wait in a circle.` });
+  });
+  return faults;
+}
+
+function twice(rows: readonly { readonly id: string }[], path: (string | number)[]): Fault[] {
+  const seen = new Set<string>();
+  const again = rows.find(({ id }) => seen.size === seen.add(id).size);
+  return again ? [{ path, sentence: `“${again.id}” is named twice.` }] : [];
+}
+
+function disorder(windows: readonly (readonly [number, number])[] | undefined, path: (string | number)[]): Fault[] {
+  const isWrong = (windows ?? []).some(
+    ([from, to], index, all) => !(from < to) || (index > 0 && from < (all[index - 1]?.[1] ?? 0)),
+  );
+  return isWrong ? [{ path, sentence: 'Times come in order, each ending after it begins and before the next.' }] : [];
+}
+
+function hasCircle(steps: readonly ScheduleStep[]): boolean {
+  const left = new Map(steps.map((step) => [step.id, step.after]));
+  for (let free = true; free && left.size > 0; ) {
+    free = false;
+    for (const [id, after] of left)
+      if (!after.some((other) => left.has(other))) {
+        left.delete(id);
+        free = true;
+      }
+  }
+  return left.size > 0;
+}

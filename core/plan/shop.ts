@@ -1,0 +1,110 @@
+// A schedule problem as numbers: every maker, station, job and step by its index, ready to be decoded thousands of times.
+import type { Fixed, ScheduleProblem } from './problem.ts';
+
+export interface Shop {
+  readonly problem: ScheduleProblem;
+  /** Number of steps. */
+  readonly size: number;
+  readonly makers: number;
+  /** Begin and end of each shift in turn, [from, to, from, to, ...]. */
+  readonly shifts: readonly Float64Array[];
+  readonly stations: readonly { readonly count: number; readonly open: Float64Array | null }[];
+  /** By step. */
+  readonly job: Int32Array;
+  readonly attended: Float64Array;
+  readonly unattended: Float64Array;
+  readonly pausable: Uint8Array;
+  readonly release: Float64Array;
+  /** −1 for none. */
+  readonly station: Int32Array;
+  /** Makers that can do it; none where no hands are needed. */
+  readonly able: readonly Int32Array[];
+  readonly before: readonly Int32Array[];
+  readonly behind: readonly Int32Array[];
+  readonly fixed: readonly (PlacedFixed | null)[];
+  /** By kind of set-up; −1 for none. */
+  readonly kind: Int32Array;
+  /** By job. */
+  readonly due: Float64Array;
+  readonly weight: Float64Array;
+  readonly stepsOf: readonly Int32Array[];
+}
+
+interface PlacedFixed {
+  readonly maker: number;
+  readonly start: number;
+  readonly attendedEnd: number;
+  readonly end: number;
+}
+
+const ALWAYS = Float64Array.of(0, Infinity);
+
+/** @param problem  as read through its schema: what it names is there */
+export function shopOf(problem: ScheduleProblem): Shop {
+  const makerAt = indexOf(problem.makers);
+  const stationAt = indexOf(problem.stations);
+  const steps = problem.jobs.flatMap((job, jobIndex) => job.steps.map((step) => ({ job, jobIndex, step })));
+  const stepAt = new Map(steps.map(({ jobIndex, step }, index) => [keyOf(jobIndex, step.id), index]));
+  const kinds = new Map<string, number>();
+  const before = steps.map(({ jobIndex, step }) =>
+    Int32Array.from(step.after, (id) => stepAt.get(keyOf(jobIndex, id)) ?? 0),
+  );
+  const behind = steps.map(() => [] as number[]);
+  before.forEach((list, index) => list.forEach((other) => behind[other]?.push(index)));
+  const makerOf = ({ maker }: Fixed) => (maker === null ? -1 : (makerAt.get(maker) ?? -1));
+  return {
+    problem,
+    size: steps.length,
+    makers: problem.makers.length,
+    shifts: problem.makers.map(({ shifts }) => (shifts ? Float64Array.from(joined(shifts).flat()) : ALWAYS)),
+    stations: problem.stations.map(({ count, open }) => ({
+      count,
+      open: open ? Float64Array.from(joined(open).flat()) : null,
+    })),
+    job: Int32Array.from(steps, ({ jobIndex }) => jobIndex),
+    attended: Float64Array.from(steps, ({ step }) => step.attended),
+    unattended: Float64Array.from(steps, ({ step }) => step.unattended),
+    pausable: Uint8Array.from(steps, ({ step }) => Number(step.pausable)),
+    release: Float64Array.from(steps, ({ job, step }) => Math.max(job.release, step.release ?? 0)),
+    station: Int32Array.from(steps, ({ step }) => (step.station === null ? -1 : (stationAt.get(step.station) ?? -1))),
+    able: steps.map(({ step: { skill, attended } }) =>
+      Int32Array.from(
+        skill === null || attended === 0
+          ? []
+          : problem.makers.flatMap(({ skills }, index) => (skills.includes(skill) ? [index] : [])),
+      ),
+    ),
+    before,
+    behind: behind.map((list) => Int32Array.from(list)),
+    fixed: steps.map(({ step: { fixed } }) =>
+      fixed ? { maker: makerOf(fixed), start: fixed.start, attendedEnd: fixed.attendedEnd, end: fixed.end } : null,
+    ),
+    kind: Int32Array.from(steps, ({ step: { kind } }) => {
+      if (kind === undefined) return -1;
+      if (!kinds.has(kind)) kinds.set(kind, kinds.size);
+      return kinds.get(kind) ?? -1;
+    }),
+    due: Float64Array.from(problem.jobs, ({ due }) => due ?? Infinity),
+    weight: Float64Array.from(problem.jobs, ({ weight }) => weight),
+    stepsOf: problem.jobs.map((_job, index) =>
+      Int32Array.from(steps.flatMap(({ jobIndex }, at) => (jobIndex === index ? [at] : []))),
+    ),
+  };
+}
+
+function indexOf(rows: readonly { readonly id: string }[]): ReadonlyMap<string, number> {
+  return new Map(rows.map(({ id }, index) => [id, index]));
+}
+
+const keyOf = (job: number, step: string) => `${String(job)} ${step}`;
+
+// Shifts that touch are one: nobody stops for a break of no minutes.
+function joined(windows: readonly (readonly [number, number])[]): [number, number][] {
+  const all: [number, number][] = [];
+  for (const [from, to] of windows) {
+    const last = all.at(-1);
+    if (last?.[1] === from) last[1] = to;
+    else all.push([from, to]);
+  }
+  return all;
+}
