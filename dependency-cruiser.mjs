@@ -49,10 +49,10 @@ export default {
       to: { path: '^core/', pathNot: `^core/(${coreFloors.join('|')})/` },
     },
     {
-      name: 'solver-imports-core-and-highs-only',
+      name: 'solver-imports-core-and-solvers-only',
       severity: 'error',
       from: { path: '^solver/' },
-      to: { pathNot: ['^solver/', '^core/', '^node_modules/highs/'] },
+      to: { pathNot: ['^solver/', '^core/', '^node_modules/(highs|minizinc)/'] },
     },
     {
       name: 'contract-imports-core-only',

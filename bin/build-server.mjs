@@ -1,6 +1,6 @@
 // Bundles the server into dist/server. Packages go in with it, since Node takes longer to find hundreds of small files
 // than to run them; those stay outside that bring native code or find files beside their own.
-import { cpSync, rmSync } from 'node:fs';
+import { copyFileSync, cpSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { root } from './setup.mjs';
 
@@ -21,4 +21,5 @@ await build({
   },
   sourcemap: true,
 });
+copyFileSync(join(root, 'solver/minizinc-child.mjs'), join(outdir, 'minizinc-child.mjs'));
 cpSync(join(root, 'server/migrations'), join(outdir, 'migrations'), { recursive: true });

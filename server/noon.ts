@@ -15,14 +15,16 @@ import { solveWith } from '../solver/highs.ts';
 import { cutOutcome } from './command/cut.ts';
 import { outcomeOf, outputOf } from './command/ask.ts';
 import { checkOutcome } from './command/check.ts';
+import { ConstraintSolver } from '../solver/minizinc.ts';
 import { nestOutcome } from './command/nest.ts';
 import { readJson } from './command/piece-file.ts';
+import { scheduleOutcome } from './command/schedule.ts';
 import { priceOutcome } from './command/price.ts';
 import { Book } from './store/book.ts';
 import { openLedger } from './store/ledger.ts';
 
 const USAGE =
-  'Usage: npm run -s noon -- ask "18 ga sterling round 120 mm" (ask - answers one question a line from standard input), check piece.json (check - reads standard input) [--country GB], price pieces.json [--studio studio.json] [--fix fix.json], cut bars.json [--seconds 10], or nest sheets.json [--seconds 10].';
+  'Usage: npm run -s noon -- ask "18 ga sterling round 120 mm" (ask - answers one question a line from standard input), check piece.json (check - reads standard input) [--country GB], price pieces.json [--studio studio.json] [--fix fix.json], cut bars.json [--seconds 10], nest sheets.json [--seconds 10], or schedule problem.json [--seconds 10] [--seed 1].';
 
 /** Time a plan may take unless it is said. */
 const SECONDS = 10;
@@ -33,6 +35,7 @@ const commands: Readonly<Record<string, (words: readonly string[]) => Promise<vo
   price,
   cut,
   nest,
+  schedule,
 };
 const [command = '', ...words] = process.argv.slice(2);
 const run = commands[command];
@@ -98,12 +101,31 @@ async function nest(words: readonly string[]): Promise<void> {
   console.log(JSON.stringify(outcome));
 }
 
-/** `problem.json [--seconds 10]`; `-` reads standard input. */
-function readPlanning([path = '-', ...options]: readonly string[]): { path: string; seconds: number } {
-  if (options.length === 0) return { path, seconds: SECONDS };
-  const seconds = Number(options[1]);
-  if (options[0] !== '--seconds' || options.length !== 2 || !(seconds > 0)) stop(USAGE);
-  return { path, seconds };
+async function schedule(words: readonly string[]): Promise<void> {
+  const { path, seconds, seed } = readPlanning(words, ['--seconds', '--seed']);
+  const text = await read(path);
+  const solver = new ConstraintSolver();
+  const outcome = await scheduleOutcome(text, solver, seconds, seed, () => performance.now());
+  solver.stop();
+  if ('error' in outcome) stop(outcome.error);
+  console.log(JSON.stringify(outcome));
+}
+
+/** `problem.json [--seconds 10] [--seed 1]`; `-` reads standard input. */
+function readPlanning(
+  [path = '-', ...options]: readonly string[],
+  allowed: readonly string[] = ['--seconds'],
+): { path: string; seconds: number; seed: number } {
+  const given = new Map<string, number>();
+  for (let at = 0; at < options.length; at += 2) {
+    const [name = '', value] = options.slice(at, at + 2);
+    const number = Number(value);
+    if (!allowed.includes(name) || value === undefined || !(number >= 0)) stop(USAGE);
+    given.set(name, number);
+  }
+  const seconds = given.get('--seconds') ?? SECONDS;
+  if (!(seconds > 0)) stop(USAGE);
+  return { path, seconds, seed: Math.floor(given.get('--seed') ?? 1) };
 }
 
 async function readAs<Value>(path: string, schema: z.ZodType<Value>): Promise<Value> {

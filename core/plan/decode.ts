@@ -2,6 +2,7 @@
 // that earlier ones left. It is what runs thousands of times in the search, and while a hand drags.
 import type { Shop } from './shop.ts';
 
+/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices below their lengths, in the innermost loop there is */
 /** Minutes are fractions: a hair over is not late, and does not collide. */
 const HAIR = 1e-6;
 
@@ -90,6 +91,21 @@ export class Decoder {
     return true;
   }
 
+  /** When a step could start and end at the soonest from a time on, by whoever can, nothing else being there. */
+  soonest(index: number, ready: number): { readonly start: number; readonly end: number } {
+    for (const taken of this.#hands) taken.size = 0;
+    for (const taken of this.#held) taken.size = 0;
+    let [start, end] = [Infinity, Infinity];
+    const able = this.shop.able[index] ?? [];
+    for (const maker of able.length > 0 ? able : [-1]) {
+      const from = this.#earliest(index, maker, ready, Infinity);
+      if (from === Infinity) continue;
+      start = Math.min(start, from);
+      end = Math.min(end, this.#attendedEnd + (this.shop.unattended[index] ?? 0));
+    }
+    return { start, end };
+  }
+
   #reckon(): void {
     const { job, due, weight, size } = this.shop;
     this.#jobEnd.fill(0);
@@ -155,42 +171,58 @@ export class Decoder {
     const isPausable = shop.pausable[index] === 1;
     const shifts = maker >= 0 ? shop.shifts[maker] : undefined;
     const hands = maker >= 0 ? this.#hands[maker] : undefined;
+    const held = station >= 0 ? this.#held[station] : undefined;
+    const count = shop.stations[station]?.count ?? 1;
     let start = ready;
+    // Time only goes on: what lies behind is never looked at again.
     let shift = shifts ? shiftAt(shifts, start) : 0;
+    let busy = hands ? hands.after(start) : 0;
+    let holding = held && count === 1 ? held.after(start) : 0;
+    let window = open ? shiftAt(open, start) : 0;
     for (;;) {
       let attendedEnd = start + attended;
       if (shifts) {
-        while (shift < shifts.length && (shifts[shift + 1] ?? 0) <= start + HAIR) shift += 2;
+        while (shift < shifts.length && shifts[shift + 1]! <= start + HAIR) shift += 2;
         if (shift >= shifts.length) return Infinity;
-        if ((shifts[shift] ?? 0) > start) start = shifts[shift] ?? 0;
+        if (shifts[shift]! > start) start = shifts[shift]!;
         attendedEnd = start + attended;
-        if (attendedEnd > (shifts[shift + 1] ?? 0) + HAIR) {
+        if (attendedEnd > shifts[shift + 1]! + HAIR) {
           if (!isPausable) {
-            start = shifts[shift + 1] ?? 0;
+            start = shifts[shift + 1]!;
             continue;
           }
           attendedEnd = pausedEnd(shifts, shift, start, attended);
-          if (attendedEnd === Infinity) return Infinity;
         }
         if (attendedEnd > limit) return Infinity;
-        if (hands && hands.size > 0) {
-          const next = hands.after(start);
-          if (next < hands.size && (hands.from[next] ?? 0) < attendedEnd - HAIR) {
-            start = hands.to[next] ?? 0;
+        if (hands) {
+          while (busy < hands.size && hands.to[busy]! <= start + HAIR) busy += 1;
+          if (busy < hands.size && hands.from[busy]! < attendedEnd - HAIR) {
+            start = hands.to[busy]!;
             continue;
           }
         }
       }
       if (open) {
-        const later = openStart(open, start, attendedEnd, unattended);
-        if (later === Infinity) return Infinity;
-        if (later > start) {
-          start = later;
+        // What works by itself has to lie in a window from the end of the hands' work on.
+        while (
+          window < open.length &&
+          Math.max(attendedEnd, open[window]!) + unattended > open[window + 1]! + HAIR
+        )
+          window += 2;
+        if (window >= open.length) return Infinity;
+        if (attendedEnd < open[window]! - HAIR) {
+          start += open[window]! - attendedEnd;
           continue;
         }
       }
-      if (station >= 0) {
-        const free = this.#freeFrom(station, start, attendedEnd + unattended);
+      if (held && held.size >= count) {
+        const end = attendedEnd + unattended;
+        let free = start;
+        if (count > 1) free = freeFrom(held, count, start, end);
+        else {
+          while (holding < held.size && held.to[holding]! <= start + HAIR) holding += 1;
+          if (holding < held.size && held.from[holding]! < end - HAIR) free = held.to[holding]!;
+        }
         if (free > start) {
           start = free;
           continue;
@@ -200,33 +232,27 @@ export class Decoder {
       return start;
     }
   }
+}
 
-  /** When a station has room for [start, end): `start` itself, or the next time worth trying. */
-  #freeFrom(station: number, start: number, end: number): number {
-    const held = this.#held[station];
-    const count = this.shop.stations[station]?.count ?? 1;
-    if (!held || held.size < count || end <= start) return start;
-    if (count === 1) {
-      const next = held.after(start);
-      return next < held.size && (held.from[next] ?? 0) < end - HAIR ? (held.to[next] ?? 0) : start;
+/** When several alike have room for [start, end): `start` itself, or the next time worth trying. */
+function freeFrom(held: Taken, count: number, start: number, end: number): number {
+  // Most are held at once where one of them begins.
+  let soonest = Infinity;
+  for (let at = -1; at < held.size; at += 1) {
+    const time = at < 0 ? start : held.from[at]!;
+    if (time >= end - HAIR) break;
+    if (at >= 0 && time <= start) continue;
+    let holding = 0;
+    let firstEnd = Infinity;
+    for (let other = 0; other < held.size && held.from[other]! <= time + HAIR; other += 1) {
+      const to = held.to[other]!;
+      if (to <= time + HAIR) continue;
+      holding += 1;
+      if (to < firstEnd) firstEnd = to;
     }
-    // Most are held at once where one of them begins.
-    let soonest = Infinity;
-    for (let at = -1; at < held.size; at += 1) {
-      const time = at < 0 ? start : (held.from[at] ?? 0);
-      if (at >= 0 && (time <= start || time >= end - HAIR)) continue;
-      let holding = 0;
-      let firstEnd = Infinity;
-      for (let other = 0; other < held.size && (held.from[other] ?? 0) <= time + HAIR; other += 1) {
-        const to = held.to[other] ?? 0;
-        if (to <= time + HAIR) continue;
-        holding += 1;
-        if (to < firstEnd) firstEnd = to;
-      }
-      if (holding >= count && firstEnd < soonest) soonest = firstEnd;
-    }
-    return soonest === Infinity ? start : soonest;
+    if (holding >= count && firstEnd < soonest) soonest = firstEnd;
   }
+  return soonest === Infinity ? start : soonest;
 }
 
 /** Index of the shift that a time lies in or before. */
@@ -241,22 +267,12 @@ function shiftAt(shifts: Float64Array, time: number): number {
 }
 
 /** When work that stops at the end of each shift is done; Infinity when there are not enough of them. */
-function pausedEnd(shifts: Float64Array, shift: number, start: number, attended: number): number {
+export function pausedEnd(shifts: Float64Array, shift: number, start: number, attended: number): number {
   let left = attended;
   for (let at = shift, from = start; at < shifts.length; at += 2, from = shifts[at] ?? 0) {
     const to = shifts[at + 1] ?? 0;
     if (from + left <= to + HAIR) return from + left;
     left -= to - from;
-  }
-  return Infinity;
-}
-
-/** `start` when what works by itself fits a window from the end of the hands' work; else the next start worth trying. */
-function openStart(open: Float64Array, start: number, attendedEnd: number, unattended: number): number {
-  for (let at = 0; at < open.length; at += 2) {
-    const [from, to] = [open[at] ?? 0, open[at + 1] ?? 0];
-    if (Math.max(attendedEnd, from) + unattended > to + HAIR) continue;
-    return attendedEnd >= from - HAIR ? start : start + (from - attendedEnd);
   }
   return Infinity;
 }

@@ -19,28 +19,27 @@ export interface SearchTerms {
   readonly seed: number;
   /** Tries at most. */
   readonly tries: number;
-  /** Asked now and then. */
-  readonly isOver?: () => boolean;
   /** Ends the search when it is reached: nothing is better. */
   readonly bound?: Objective;
   /** An order to begin with, besides the usual ones. */
   readonly from?: Pick<Found, 'order' | 'chosen'> | undefined;
 }
 
-/** Tries between two looks at the clock. */
+/** After so many tries without anything new whoever asked may look at the clock. */
 const LOOK_EVERY = 32;
 /** Tries without a better plan after which the search begins again from the best. */
 const PATIENCE = 6000;
 const SAME = 1e-6;
 
 /**
- * @yields each better plan, the first at once
+ * @yields each better plan, the first at once; null now and then in between, so that whoever asked can stop
  * @returns the best; null when there is no plan: somebody needed is never there long enough
  */
-export function* searchPlan(shop: Shop, terms: SearchTerms): Generator<Found, Found | null> {
+export function* searchPlan(shop: Shop, terms: SearchTerms): Generator<Found | null, Found | null> {
   const decoder = new Decoder(shop);
   let best: Found | null = null;
-  const starts = [...usualOrders(shop)].map((order) => ({ order, chosen: new Int32Array(shop.size).fill(-1) }));
+  const anybody = new Int32Array(shop.size).fill(-1);
+  const starts: Pick<Found, 'order' | 'chosen'>[] = usualOrders(shop).map((order) => ({ order, chosen: anybody }));
   if (terms.from?.order.length === shop.size) starts.unshift(terms.from);
   for (const { order, chosen } of starts) {
     decoder.chosen.set(chosen);
@@ -54,7 +53,7 @@ export function* searchPlan(shop: Shop, terms: SearchTerms): Generator<Found, Fo
   const walk = new Walk(decoder, best, random);
   let sinceBetter = 0;
   for (let tried = 0; tried < terms.tries; tried += 1) {
-    if (tried % LOOK_EVERY === 0 && terms.isOver?.()) break;
+    if (tried % LOOK_EVERY === LOOK_EVERY - 1) yield null;
     walk.step(Math.max(0, 1 - (sinceBetter % PATIENCE) / PATIENCE));
     sinceBetter += 1;
     const { tardiness, makespan } = best.objective;
@@ -241,7 +240,8 @@ function reaches({ tardiness, makespan }: Objective, bound: Objective | undefine
   return bound !== undefined && tardiness <= bound.tardiness + SAME && makespan <= bound.makespan + SAME;
 }
 
-function foundOf(decoder: Decoder, order: Int32Array): Found {
+/** What a decoder holds, to keep. */
+export function foundOf(decoder: Decoder, order: Int32Array): Found {
   return {
     objective: { tardiness: neat(decoder.tardiness), makespan: neat(decoder.makespan) },
     steps: stepsOf(decoder),

@@ -1,0 +1,26 @@
+// noon schedule: a plan for makers, stations and jobs, for scripts.
+import { scheduleProblemSchema, type Schedule } from '../../core/plan/problem.ts';
+import { shopOf } from '../../core/plan/shop.ts';
+import type { ConstraintSolver } from '../../solver/minizinc.ts';
+import { planSchedule } from '../../solver/plan-schedule.ts';
+import { readJson } from './piece-file.ts';
+
+export type ScheduleOutcome = Schedule | { readonly error: string };
+
+/**
+ * Plans a schedule problem.
+ * @param text  JSON of the problem, see docs/formats/schedule.md
+ * @param now  ms of a clock that only goes on
+ */
+export async function scheduleOutcome(
+  text: string,
+  solver: ConstraintSolver,
+  seconds: number,
+  seed: number,
+  now: () => number,
+): Promise<ScheduleOutcome> {
+  const problem = readJson(text, scheduleProblemSchema);
+  if ('error' in problem) return problem;
+  const plan = await planSchedule(shopOf(problem.value), { seconds, seed, now, solver });
+  return plan ?? { error: 'There is no plan: the makers’ shifts end before the work does.' };
+}

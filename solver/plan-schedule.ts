@@ -1,0 +1,101 @@
+// Both engines together: the search finds a good plan at once and goes on, the constraint solver beside it proves.
+import { scheduleBound } from '../core/plan/bound.ts';
+import type { Objective, Schedule } from '../core/plan/problem.ts';
+import { searchPlan, type Found } from '../core/plan/search.ts';
+import type { Shop } from '../core/plan/shop.ts';
+import type { ConstraintSolver } from './minizinc.ts';
+import { prove } from './prove-schedule.ts';
+
+export interface PlanTerms {
+  readonly seconds: number;
+  readonly seed: number;
+  readonly now: () => number;
+  readonly solver: ConstraintSolver;
+  /** Tells of each better plan, and of a higher bound. */
+  readonly onBetter?: ((plan: Schedule) => void) | undefined;
+  readonly isStopped?: (() => boolean) | undefined;
+  /** A plan to begin with. */
+  readonly from?: Pick<Found, 'order' | 'chosen'> | undefined;
+}
+
+/** The search alone comes first: the solver begins with a plan that is hard to beat, and so with a short horizon. */
+const ALONE_SHARE = 0.15;
+const MOST_ALONE_MS = 2000;
+/** The search gives way to the solver's messages so often. */
+const SLICE_MS = 40;
+const HAIR = 1e-6;
+
+/** @returns null when there is no plan: somebody needed is never there long enough */
+export async function planSchedule(shop: Shop, terms: PlanTerms): Promise<Schedule | null> {
+  const { now, seconds, solver } = terms;
+  const began = now();
+  const until = began + seconds * 1000;
+  let bound = scheduleBound(shop);
+  let best: Found | null = null;
+  const isOver = () => now() > until || Boolean(terms.isStopped?.());
+  const take = (found: Found) => {
+    if (best && !isBetter(found.objective, best.objective)) return;
+    best = found;
+    terms.onBetter?.(scheduleOf(found, bound));
+  };
+  let sliceEnd = began + Math.min(MOST_ALONE_MS, seconds * 1000 * ALONE_SHARE);
+  const search = searchPlan(shop, {
+    seed: terms.seed,
+    tries: Infinity,
+    bound,
+    from: terms.from,
+  });
+  const slice = () => {
+    let step = search.next();
+    while (!step.done) {
+      if (step.value) take(step.value);
+      if (now() > sliceEnd || isOver()) return false;
+      step = search.next();
+    }
+    if (step.value) take(step.value);
+    return true;
+  };
+  return await run();
+
+  async function run(): Promise<Schedule | null> {
+    solver.start();
+    let isSearched = slice();
+    const first = best;
+    if (!first) return null;
+    const terms = { shop, solver, seconds: (until - now()) / 1000, now, onBetter: take };
+    const proving = isBest(first, bound)
+      ? Promise.resolve()
+      : prove(first, bound, terms).then((proved) => {
+          bound = proved.bound;
+          take(proved.best);
+        });
+    while (best && !isBest(best, bound) && !isOver()) {
+      await new Promise((resolve) => setTimeout(resolve, isSearched ? SLICE_MS : 0));
+      if (isSearched) continue;
+      sliceEnd = now() + SLICE_MS;
+      isSearched = slice();
+    }
+    solver.stop();
+    await proving;
+    return best && scheduleOf(best, bound);
+  }
+}
+
+function isBest({ objective }: Found, bound: Objective): boolean {
+  return objective.tardiness <= bound.tardiness + HAIR && objective.makespan <= bound.makespan + HAIR;
+}
+
+function isBetter(a: Objective, b: Objective): boolean {
+  if (Math.abs(a.tardiness - b.tardiness) > HAIR) return a.tardiness < b.tardiness;
+  return a.makespan < b.makespan - HAIR;
+}
+
+function scheduleOf({ objective, steps }: Found, bound: Objective): Schedule {
+  const { tardiness, makespan } = bound;
+  return {
+    objective,
+    // What is proved of plans of the least tardiness says nothing while the tardiness is not the least.
+    bound: { tardiness: Math.min(tardiness, objective.tardiness), makespan: Math.min(makespan, objective.makespan) },
+    steps,
+  };
+}

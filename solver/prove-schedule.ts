@@ -1,0 +1,64 @@
+// The second engine: the constraint solver takes the search's plan as what has to be beaten, and proves what cannot be.
+import { constraintModel, type Aim, type Output } from '../core/plan/constraint-model.ts';
+import { takenUp } from '../core/plan/improve.ts';
+import type { Objective } from '../core/plan/problem.ts';
+import type { Found } from '../core/plan/search.ts';
+import type { Shop } from '../core/plan/shop.ts';
+import type { ConstraintSolver, Outcome } from './minizinc.ts';
+
+export interface Proving {
+  readonly shop: Shop;
+  readonly solver: ConstraintSolver;
+  readonly seconds: number;
+  /** ms, of a clock that only goes on. */
+  readonly now: () => number;
+  readonly onBetter: (found: Found) => void;
+}
+
+/** A hair less than a whole unit: nothing worse than this is looked for. */
+const HAIR = 1e-6;
+
+/**
+ * Looks for better plans, and for the proof that there is none.
+ * @param best   of the search
+ * @param bound  what is known already; what is proved beyond it is in the answer
+ */
+export async function prove(
+  best: Found,
+  bound: Objective,
+  proving: Proving,
+): Promise<{ readonly best: Found; readonly bound: Objective }> {
+  const until = proving.now() + proving.seconds * 1000;
+  let held = best;
+  let [tardiness, makespan] = [bound.tardiness, bound.makespan];
+  if (held.objective.tardiness > tardiness + HAIR) {
+    const outcome = await run({ least: 'tardiness', known: held.objective.tardiness });
+    if (outcome === 'proved' || outcome === 'none') tardiness = held.objective.tardiness;
+  }
+  // The end is proved for the least tardiness only: with more of it a plan may well end sooner.
+  if (held.objective.tardiness <= tardiness + HAIR && held.objective.makespan > makespan + HAIR) {
+    const aim = { least: 'makespan', tardiness, known: held.objective.makespan } as const;
+    const outcome = await run(aim);
+    if (outcome === 'proved' || outcome === 'none') makespan = held.objective.makespan;
+  }
+  return { best: held, bound: { tardiness, makespan } };
+
+  async function run(aim: Aim): Promise<Outcome> {
+    const model = constraintModel(proving.shop, aim);
+    if (!model) return 'stopped';
+    const onSolution = (printed: string) => {
+      const read = model.read(JSON.parse(printed) as Output);
+      const found = takenUp(proving.shop, read);
+      if (!found || !isBetter(found.objective, held.objective)) return;
+      held = found;
+      proving.onBetter(found);
+    };
+    const seconds = (until - proving.now()) / 1000;
+    return await proving.solver.ask({ text: model.text, data: model.data, seconds, onSolution });
+  }
+}
+
+function isBetter(a: Objective, b: Objective): boolean {
+  if (Math.abs(a.tardiness - b.tardiness) > HAIR) return a.tardiness < b.tardiness;
+  return a.makespan < b.makespan - HAIR;
+}
