@@ -116,8 +116,7 @@ function workedBy(shifts: readonly Float64Array[]): Done {
   const times = [...new Set(shifts.flatMap((own) => Array.from(own)))].filter(Number.isFinite).sort((a, b) => a - b);
   const handsAt = (time: number) =>
     shifts.filter((own) => {
-      for (let at = 0; at < own.length; at += 2)
-        if (time >= (own[at] ?? 0) && time < (own[at + 1] ?? 0)) return true;
+      for (let at = 0; at < own.length; at += 2) if (time >= (own[at] ?? 0) && time < (own[at + 1] ?? 0)) return true;
       return false;
     }).length;
   const hands = times.map(handsAt);

@@ -18,7 +18,9 @@ export interface ConstraintModel {
   /** @returns the minutes of what was minimised */
   readonly objectiveOf: (output: Output) => number;
   /** @returns start and hands of each step by its index; steps that were left out of the model are not in it */
-  readonly read: (output: Output) => ReadonlyMap<number, Pick<ScheduledStep, 'start' | 'attendedEnd' | 'end'> & { maker: number }>;
+  readonly read: (
+    output: Output,
+  ) => ReadonlyMap<number, Pick<ScheduledStep, 'start' | 'attendedEnd' | 'end'> & { maker: number }>;
 }
 
 export interface Output {
@@ -98,8 +100,8 @@ export function constraintModel(shop: Shop, aim: Aim): ConstraintModel | null {
     M: shop.makers,
     att: attended,
     un: unattended,
-    est: steps.map((step) => whole(shop.fixed[step]?.start ?? (earliest.start[step] ?? 0))),
-    lft: steps.map((step) => whole(shop.fixed[step]?.end ?? (deadline[shop.job[step] ?? 0] ?? horizon))),
+    est: steps.map((step) => whole(shop.fixed[step]?.start ?? earliest.start[step] ?? 0)),
+    lft: steps.map((step) => whole(shop.fixed[step]?.end ?? deadline[shop.job[step] ?? 0] ?? horizon)),
     qFrom: from,
     qTo: from.map((first, index) => first + (stretches[index]?.length ?? 0) - 1),
     P: flat.length,
@@ -174,7 +176,9 @@ function scaleOf({ problem, attended, unattended, release, fixed }: Shop): numbe
     ...problem.stations.flatMap(({ open }) => (open ?? []).flat()),
     ...fixed.flatMap((one) => (one ? [one.start, one.attendedEnd, one.end] : [])),
   ].filter(Number.isFinite);
-  return scales.find((scale) => times.every((time) => Math.abs(time * scale - Math.round(time * scale)) < 1e-6)) ?? null;
+  return (
+    scales.find((scale) => times.every((time) => Math.abs(time * scale - Math.round(time * scale)) < 1e-6)) ?? null
+  );
 }
 
 function wholeWeights({ weight }: Shop): { readonly of: readonly number[]; readonly scale: number } {
@@ -196,7 +200,12 @@ function stretchesOf(shop: Shop, step: number, deadline: number): Stretch[] {
   if (able.length === 0) return latest >= release ? [{ maker: -1, low: release, high: latest, delay: 0 }] : [];
   return Array.from(able).flatMap((maker) =>
     stretchesOfMaker(shop.shifts[maker] ?? new Float64Array(), attended, shop.pausable[step] === 1)
-      .map(({ low, high, delay }) => ({ maker, low: Math.max(low, release), high: Math.min(high, latest - delay), delay }))
+      .map(({ low, high, delay }) => ({
+        maker,
+        low: Math.max(low, release),
+        high: Math.min(high, latest - delay),
+        delay,
+      }))
       .filter(({ low, high }) => low <= high),
   );
 }

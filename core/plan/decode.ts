@@ -11,10 +11,38 @@ class Taken {
   readonly from: Float64Array;
   readonly to: Float64Array;
   size = 0;
+  /** So many of the first follow each other without a gap, but for those between shifts. */
+  solid = 0;
+  readonly #shifts: Float64Array | null;
+  #shift = 0;
 
-  constructor(capacity: number) {
+  /** @param shifts  of a maker; null for a station, whose gaps are not kept */
+  constructor(capacity: number, shifts: Float64Array | null) {
     this.from = new Float64Array(capacity);
     this.to = new Float64Array(capacity);
+    this.#shifts = shifts;
+  }
+
+  clear(): void {
+    this.size = 0;
+    this.solid = 0;
+    this.#shift = 0;
+  }
+
+  /** Nothing can be put before this: most steps that come late look here first. */
+  get solidTo(): number {
+    return this.solid > 0 ? this.to[this.solid - 1]! : 0;
+  }
+
+  #grow(): void {
+    const shifts = this.#shifts;
+    if (!shifts) return;
+    while (this.solid < this.size) {
+      const end = this.solidTo;
+      while (this.#shift < shifts.length && shifts[this.#shift + 1]! <= end + HAIR) this.#shift += 2;
+      if (this.#shift >= shifts.length || this.from[this.solid]! > Math.max(end, shifts[this.#shift]!) + HAIR) return;
+      this.solid += 1;
+    }
   }
 
   add(from: number, to: number): void {
@@ -27,11 +55,13 @@ class Taken {
     this.from[at] = from;
     this.to[at] = to;
     this.size += 1;
+    if (at <= this.solid) this.#grow();
   }
 
   /** Index of the first interval that ends after a time, of intervals that do not overlap. */
   after(time: number): number {
-    let [low, high] = [0, this.size];
+    let [low, high] = [this.solid, this.size];
+    if (low > 0 && time < this.to[low - 1]!) [low, high] = [0, low];
     while (low < high) {
       const middle = (low + high) >> 1;
       if ((this.to[middle] ?? 0) > time + HAIR) high = middle;
@@ -55,6 +85,7 @@ export class Decoder {
   readonly #hands: readonly Taken[];
   readonly #held: readonly Taken[];
   readonly #jobEnd: Float64Array;
+  readonly #kept: { start: Float64Array; attendedEnd: Float64Array; end: Float64Array; maker: Int32Array };
   // What the last try found.
   #attendedEnd = 0;
 
@@ -65,36 +96,61 @@ export class Decoder {
     this.end = new Float64Array(shop.size);
     this.maker = new Int32Array(shop.size).fill(-1);
     this.chosen = new Int32Array(shop.size).fill(-1);
-    this.#hands = Array.from({ length: shop.makers }, () => new Taken(shop.size + 1));
-    this.#held = shop.stations.map(() => new Taken(shop.size + 1));
+    this.#hands = shop.shifts.map((shifts) => new Taken(shop.size + 1, shifts));
+    this.#held = shop.stations.map(() => new Taken(shop.size + 1, null));
     this.#jobEnd = new Float64Array(shop.due.length);
+    this.#kept = {
+      start: new Float64Array(shop.size),
+      attendedEnd: new Float64Array(shop.size),
+      end: new Float64Array(shop.size),
+      maker: new Int32Array(shop.size),
+    };
   }
 
   /**
    * Makes the schedule of an order.
    * @param order  every step once, none before one it waits for; where the fixed ones stand in it does not matter
+   * @param same   so many of the first, and their hands, are as they were when the schedule was kept
    * @returns false when a step finds no place: nobody is there any more
    */
-  decode(order: ArrayLike<number>): boolean {
+  decode(order: ArrayLike<number>, same = 0): boolean {
     const { shop } = this;
-    for (const taken of this.#hands) taken.size = 0;
-    for (const taken of this.#held) taken.size = 0;
+    for (const taken of this.#hands) taken.clear();
+    for (const taken of this.#held) taken.clear();
     for (let index = 0; index < shop.size; index += 1) {
       const fixed = shop.fixed[index];
       if (fixed) this.#put(index, fixed.maker, fixed.start, fixed.attendedEnd, fixed.end);
     }
-    for (let at = 0; at < order.length; at += 1) {
-      const index = order[at] ?? 0;
+    const { start, attendedEnd, end, maker } = this.#kept;
+    for (let at = 0; at < same; at += 1) {
+      const index = order[at]!;
+      if (!shop.fixed[index]) this.#put(index, maker[index]!, start[index]!, attendedEnd[index]!, end[index]!);
+    }
+    for (let at = same; at < order.length; at += 1) {
+      const index = order[at]!;
       if (!shop.fixed[index] && !this.#place(index)) return false;
     }
     this.#reckon();
     return true;
   }
 
+  /** Keeps the schedule, so that what comes of an order that begins alike is found sooner. */
+  keep(): void {
+    this.#kept.start.set(this.start);
+    this.#kept.attendedEnd.set(this.attendedEnd);
+    this.#kept.end.set(this.end);
+    this.#kept.maker.set(this.maker);
+  }
+
+  /** Whether a job of the schedule at hand is late. */
+  isLate(job: number): boolean {
+    return (this.#jobEnd[job] ?? 0) > (this.shop.due[job] ?? Infinity) + HAIR;
+  }
+
   /** When a step could start and end at the soonest from a time on, by whoever can, nothing else being there. */
   soonest(index: number, ready: number): { readonly start: number; readonly end: number } {
-    for (const taken of this.#hands) taken.size = 0;
-    for (const taken of this.#held) taken.size = 0;
+    for (const taken of this.#hands) taken.clear();
+    for (const taken of this.#held) taken.clear();
     let [start, end] = [Infinity, Infinity];
     const able = this.shop.able[index] ?? [];
     for (const maker of able.length > 0 ? able : [-1]) {
@@ -173,7 +229,8 @@ export class Decoder {
     const hands = maker >= 0 ? this.#hands[maker] : undefined;
     const held = station >= 0 ? this.#held[station] : undefined;
     const count = shop.stations[station]?.count ?? 1;
-    let start = ready;
+    // Before the first gap of the hands there is no place.
+    let start = hands && hands.solidTo > ready ? hands.solidTo : ready;
     // Time only goes on: what lies behind is never looked at again.
     let shift = shifts ? shiftAt(shifts, start) : 0;
     let busy = hands ? hands.after(start) : 0;
@@ -204,10 +261,7 @@ export class Decoder {
       }
       if (open) {
         // What works by itself has to lie in a window from the end of the hands' work on.
-        while (
-          window < open.length &&
-          Math.max(attendedEnd, open[window]!) + unattended > open[window + 1]! + HAIR
-        )
+        while (window < open.length && Math.max(attendedEnd, open[window]!) + unattended > open[window + 1]! + HAIR)
           window += 2;
         if (window >= open.length) return Infinity;
         if (attendedEnd < open[window]! - HAIR) {

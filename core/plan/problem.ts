@@ -125,7 +125,8 @@ function faultsOf({ makers, stations, jobs }: Pick<ScheduleProblem, 'makers' | '
       for (const id of step.after) if (!ids.has(id)) say(`it waits for “${id}”, which is not a step of the job.`);
       if (step.fixed?.maker && !makerIds.has(step.fixed.maker)) say(`there is no maker “${step.fixed.maker}”.`);
     });
-    if (hasCircle(job.steps)) faults.push({ path: ['jobs', jobIndex], sentence: `${job.id}: its steps wait in a circle.` });
+    if (hasCircle(job.steps))
+      faults.push({ path: ['jobs', jobIndex], sentence: `${job.id}: its steps wait in a circle.` });
   });
   return faults;
 }
@@ -145,7 +146,7 @@ function disorder(windows: readonly (readonly [number, number])[] | undefined, p
 
 function hasCircle(steps: readonly ScheduleStep[]): boolean {
   const left = new Map(steps.map((step) => [step.id, step.after]));
-  for (let free = true; free && left.size > 0; ) {
+  for (let free = true; free && left.size > 0;) {
     free = false;
     for (const [id, after] of left)
       if (!after.some((other) => left.has(other))) {

@@ -1,6 +1,5 @@
-// The search: a good plan at once by rules, then better ones by chance, cooled slowly (simulated annealing, Kirkpatrick, Gelatt
-// and Vecchi 1983) over orders of steps. First the tardiness, then the end of all; of equals fewer set-ups, then less work
-// in hand. The same seed and number of tries give the same plan.
+// The search: a good plan at once by rules, then better ones by walks over orders of steps. First the tardiness, then the
+// end of all; of equals fewer set-ups, then less work in hand. The same seed and number of tries give the same plan.
 import { seeded } from '../price/chance.ts';
 import { Decoder } from './decode.ts';
 import { topological, usualOrders } from './orders.ts';
@@ -27,8 +26,15 @@ export interface SearchTerms {
 
 /** After so many tries without anything new whoever asked may look at the clock. */
 const LOOK_EVERY = 32;
-/** Tries without a better plan after which the search begins again from the best. */
-const PATIENCE = 6000;
+/** Rounds of a walk without a better plan after which it begins again from the best. */
+const PATIENCE = 60;
+/** How much worse than the best a walk may begin. */
+const SLACKER = 0.06;
+/** Orders of whole jobs that are tried, for each job and at most. */
+const TRIES_A_JOB = 30;
+const MOST_JOB_TRIES = 1500;
+/** Tries for fewer set-ups once nothing better can be. */
+const TIDYING = 300;
 const SAME = 1e-6;
 
 /**
@@ -48,59 +54,118 @@ export function* searchPlan(shop: Shop, terms: SearchTerms): Generator<Found | n
   }
   if (!best) return null;
   yield best;
-  if (shop.size < 2 || reaches(best.objective, terms.bound)) return best;
+  if (shop.size < 2) return best;
   const random = seeded(terms.seed);
+  for (const found of byJobs(decoder, best, random)) {
+    if (found) best = found;
+    yield found;
+  }
   const walk = new Walk(decoder, best, random);
   let sinceBetter = 0;
-  for (let tried = 0; tried < terms.tries; tried += 1) {
-    if (tried % LOOK_EVERY === LOOK_EVERY - 1) yield null;
-    walk.step(Math.max(0, 1 - (sinceBetter % PATIENCE) / PATIENCE));
+  for (let tried = 1; tried <= terms.tries; tried += 1) {
+    if (tried % LOOK_EVERY === 0) yield null;
+    walk.step();
     sinceBetter += 1;
-    const { tardiness, makespan } = best.objective;
-    if (walk.tardiness > tardiness + SAME) continue;
-    if (walk.tardiness > tardiness - SAME && walk.makespan > makespan + SAME) continue;
-    const isLess = walk.tardiness < tardiness - SAME || walk.makespan < makespan - SAME;
-    if (isLess || walk.isTidier(best)) {
+    const less = walk.compare(best.objective);
+    if (less < 0 || (less === 0 && walk.isTidier(best))) {
       best = walk.found();
-      if (isLess) sinceBetter = 0;
+      if (less < 0) sinceBetter = 0;
       yield best;
-      if (reaches(best.objective, terms.bound) && !isLess) return best;
-    }
-    if (sinceBetter > 0 && sinceBetter % PATIENCE === 0) walk.goTo(best);
+    } else if (sinceBetter % (PATIENCE * walk.length) === 0) walk.goTo(best);
+    // Nothing is better: what is left is fewer set-ups, for which a while is enough.
+    if (sinceBetter > TIDYING && reaches(best.objective, terms.bound)) return best;
   }
   return best;
 }
 
-/** One walk through the orders: a change at a time, taken or left. */
+/**
+ * Job by job first: which goes before which, all of its steps at once. There are far fewer such orders, and where one
+ * station or too few hands make everything late they matter most.
+ */
+function* byJobs(decoder: Decoder, first: Found, random: () => number): Generator<Found | null> {
+  const { shop } = decoder;
+  const jobs = shop.stepsOf.length;
+  if (jobs < 3) return;
+  let best = first;
+  const startOf = new Map<number, number>();
+  first.order.forEach((step, at) => {
+    const job = shop.job[step] ?? 0;
+    if (!startOf.has(job)) startOf.set(job, at);
+  });
+  const sequence = Array.from({ length: jobs }, (_, job) => job).sort(
+    (a, b) => (startOf.get(a) ?? 0) - (startOf.get(b) ?? 0) || a - b,
+  );
+  decoder.chosen.fill(-1);
+  let current: Objective = { tardiness: Infinity, makespan: Infinity };
+  const most = Math.min(MOST_JOB_TRIES, jobs * TRIES_A_JOB);
+  for (let tried = 0; tried < most; tried += 1) {
+    if (tried % LOOK_EVERY === LOOK_EVERY - 1) yield null;
+    const [from, to] = [Math.floor(random() * jobs), Math.floor(random() * jobs)];
+    const moved = sequence.filter((_job, at) => at !== from);
+    moved.splice(to, 0, sequence[from] ?? 0);
+    const rank = new Int32Array(jobs);
+    moved.forEach((job, at) => {
+      rank[job] = at;
+    });
+    const order = topological(shop, (step) => rank[shop.job[step] ?? 0] ?? 0);
+    if (
+      !decoder.decode(order) ||
+      compareTo(decoder.tardiness, decoder.makespan, current.tardiness, current.makespan) > 0
+    )
+      continue;
+    current = { tardiness: decoder.tardiness, makespan: decoder.makespan };
+    sequence.splice(0, jobs, ...moved);
+    if (compare(decoder, best) >= 0) continue;
+    best = foundOf(decoder, order);
+    yield best;
+  }
+}
+
+/**
+ * One walk through the orders: a change at a time is taken when it is no worse than the walk was some steps ago (late
+ * acceptance, Burke and Bykov 2017). It needs no measure of how bad a change is, and lateness and end stay apart.
+ */
 class Walk {
   readonly #decoder: Decoder;
   readonly #random: () => number;
-  #order: Int32Array;
+  readonly #order: Int32Array;
   readonly #tried: Int32Array;
   readonly #place: Int32Array;
   readonly #movable: readonly number[];
+  readonly #late: number[] = [];
+  /** Of the last steps of the walk, round and round. */
+  readonly #tardinessBefore: Float64Array;
+  readonly #makespanBefore: Float64Array;
+  #at = 0;
   #changedStep = -1;
   #chosenBefore = -1;
-  tardiness: number;
-  makespan: number;
+  tardiness = 0;
+  makespan = 0;
+  /** Steps of the walk until it meets itself again. */
+  readonly length: number;
 
   constructor(decoder: Decoder, from: Found, random: () => number) {
+    const { size, fixed } = decoder.shop;
     this.#decoder = decoder;
     this.#random = random;
-    this.#order = from.order.slice();
-    this.#tried = from.order.slice();
-    this.#place = new Int32Array(from.order.length);
-    this.tardiness = from.objective.tardiness;
-    this.makespan = from.objective.makespan;
-    this.#movable = Array.from(from.order).filter((step) => !decoder.shop.fixed[step]);
-    decoder.chosen.set(from.chosen);
+    this.#order = new Int32Array(size);
+    this.#tried = new Int32Array(size);
+    this.#place = new Int32Array(size);
+    this.#movable = Array.from({ length: size }, (_, step) => step).filter((step) => !fixed[step]);
+    this.length = Math.max(20, Math.min(400, Math.round(20_000 / size)));
+    this.#tardinessBefore = new Float64Array(this.length);
+    this.#makespanBefore = new Float64Array(this.length);
+    this.goTo(from);
   }
 
-  goTo(found: Found): void {
-    this.#order.set(found.order);
-    this.#decoder.chosen.set(found.chosen);
-    this.tardiness = found.objective.tardiness;
-    this.makespan = found.objective.makespan;
+  goTo({ order, chosen, objective }: Found): void {
+    this.#order.set(order);
+    this.#decoder.chosen.set(chosen);
+    this.#decoder.decode(order);
+    this.#take();
+    // A little worse than it is, so that there is somewhere to go.
+    this.#tardinessBefore.fill(objective.tardiness * (1 + SLACKER * this.#random()));
+    this.#makespanBefore.fill(objective.makespan * (1 + SLACKER * this.#random()));
   }
 
   found(): Found {
@@ -108,51 +173,71 @@ class Walk {
     return foundOf(this.#decoder, this.#order);
   }
 
+  /** Below 0 when the walk is better. */
+  compare(objective: Objective): number {
+    return compareTo(this.tardiness, this.makespan, objective.tardiness, objective.makespan);
+  }
+
   isTidier(best: Found): boolean {
     this.#decoder.decode(this.#order);
     return tidiness(this.#decoder) < bestTidiness(best, this.#decoder.shop) - SAME;
   }
 
-  /** @param heat  1 hot to 0 cold */
-  step(heat: number): void {
-    this.#change();
-    const isDone = this.#decoder.decode(this.#tried);
-    if (isDone && this.#isTaken(heat)) {
-      [this.tardiness, this.makespan] = [this.#decoder.tardiness, this.#decoder.makespan];
-      this.#order.set(this.#tried);
-    } else if (this.#changedStep >= 0) this.#decoder.chosen[this.#changedStep] = this.#chosenBefore;
-  }
-
-  // Late minutes are weighed against all that is late, the end against the whole length: a hot walk takes some of either.
-  #isTaken(heat: number): boolean {
+  step(): void {
+    const same = this.#change();
+    const isPlan = this.#decoder.decode(this.#tried, same);
     const { tardiness, makespan } = this.#decoder;
-    const later = tardiness - this.tardiness;
-    const chance = () => this.#random();
-    if (later > SAME) return heat > 0 && chance() < Math.exp(-later / (heat * heat * 0.02 * (this.tardiness + 30) + 1e-9));
-    if (later < -SAME) return true;
-    const longer = makespan - this.makespan;
-    if (longer <= SAME) return true;
-    return heat > 0 && chance() < Math.exp(-longer / (heat * heat * 0.02 * (this.makespan + 1) + 1e-9));
+    const ago = this.#at % this.length;
+    const isTaken =
+      isPlan &&
+      (compareTo(tardiness, makespan, this.#tardinessBefore[ago] ?? 0, this.#makespanBefore[ago] ?? 0) <= 0 ||
+        compareTo(tardiness, makespan, this.tardiness, this.makespan) <= 0);
+    if (isTaken) {
+      this.#order.set(this.#tried);
+      this.#take();
+    } else if (this.#changedStep >= 0) this.#decoder.chosen[this.#changedStep] = this.#chosenBefore;
+    this.#tardinessBefore[ago] = this.tardiness;
+    this.#makespanBefore[ago] = this.makespan;
+    this.#at += 1;
   }
 
-  #change(): void {
+  // The schedule at hand is where the walk stands now.
+  #take(): void {
+    this.#decoder.keep();
+    this.tardiness = this.#decoder.tardiness;
+    this.makespan = this.#decoder.makespan;
+    this.#late.length = 0;
+    if (this.tardiness <= SAME) return;
+    for (const step of this.#movable)
+      if (this.#decoder.isLate(this.#decoder.shop.job[step] ?? 0)) this.#late.push(step);
+  }
+
+  /** @returns how many of the first are left as they were */
+  #change(): number {
     const random = this.#random;
     this.#changedStep = -1;
     this.#tried.set(this.#order);
-    const pick = this.#movable[Math.floor(random() * this.#movable.length)];
-    if (pick === undefined) return;
+    const among = this.#late.length > 0 && random() < 0.5 ? this.#late : this.#movable;
+    const pick = among[Math.floor(random() * among.length)];
+    if (pick === undefined) return 0;
     const { shop, chosen } = this.#decoder;
     const able = shop.able[pick];
     const what = random();
-    if (able && able.length > 1 && what < 0.15) {
+    if (able && able.length > 1 && what < 0.12) {
       this.#changedStep = pick;
       this.#chosenBefore = chosen[pick] ?? -1;
       const one = Math.floor(random() * (able.length + 1));
       chosen[pick] = one === able.length ? -1 : (able[one] ?? -1);
-      return;
-    }
-    if (what > 0.9) this.#moveJob(shop.job[pick] ?? 0);
-    else this.#moveStep(pick, what > 0.6);
+    } else if (what > 0.93) this.#moveJob(shop.job[pick] ?? 0);
+    else this.#moveStep(pick, what > 0.55);
+    let same = 0;
+    while (
+      same < this.#tried.length &&
+      this.#tried[same] === this.#order[same] &&
+      this.#tried[same] !== this.#changedStep
+    )
+      same += 1;
+    return same;
   }
 
   /** One step to another place, no further than what it waits for and what waits for it. */
@@ -178,13 +263,18 @@ class Walk {
   #moveJob(job: number): void {
     const { shop } = this.#decoder;
     const order = this.#tried;
-    const shift = (this.#random() - 0.5) * order.length * 0.5;
+    const shift = (this.#random() - 0.5) * order.length * 0.6;
     const rank = new Float64Array(order.length);
     order.forEach((step, at) => {
       rank[step] = at + (shop.job[step] === job ? shift : 0);
     });
     order.set(topological(shop, (step) => rank[step] ?? 0));
   }
+}
+
+function compareTo(tardiness: number, makespan: number, otherTardiness: number, otherMakespan: number): number {
+  if (Math.abs(tardiness - otherTardiness) > SAME) return tardiness - otherTardiness;
+  return Math.abs(makespan - otherMakespan) > SAME ? makespan - otherMakespan : 0;
 }
 
 /** Set-ups first, then work in hand: one set-up outweighs any minutes between steps. */
@@ -231,9 +321,7 @@ function workInHand({ shop, start, end }: Decoder): number {
 }
 
 function compare({ tardiness, makespan }: Objective, { objective }: Found): number {
-  return Math.abs(tardiness - objective.tardiness) > SAME
-    ? tardiness - objective.tardiness
-    : makespan - objective.makespan;
+  return compareTo(tardiness, makespan, objective.tardiness, objective.makespan);
 }
 
 function reaches({ tardiness, makespan }: Objective, bound: Objective | undefined): boolean {
