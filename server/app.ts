@@ -14,6 +14,7 @@ import { fairRoutes } from './routes/fairs.ts';
 import { fixRoutes } from './routes/fixes.ts';
 import { photoRoutes } from './routes/photos.ts';
 import { pieceRoutes } from './routes/pieces.ts';
+import { planRoutes } from './routes/plan.ts';
 import { priceListRoutes } from './routes/price-lists.ts';
 import { priceRoutes } from './routes/prices.ts';
 import { quoteRoutes } from './routes/quotes.ts';
@@ -66,6 +67,7 @@ export async function createApp(book: Book, { webDir, logLevel = 'warn' }: AppOp
   await app.register(fixRoutes(book, standIn));
   await app.register(receiptRoutes(book));
   await app.register(shelfRoutes(book));
+  await app.register(planRoutes(book));
   await app.register(priceListRoutes(book));
   await app.register(priceRoutes(book));
   await app.register(fairRoutes(book));

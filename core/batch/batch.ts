@@ -40,6 +40,8 @@ const bodySchema = z.strictObject({
   customer: nameSchema,
   note: noteSchema,
   state: z.enum(batchStates).default('planned'),
+  /** What it is made of is there from this day on; blank: now. */
+  materialsOn: isoDateSchema.or(z.literal('')).default(''),
   spares: sparesSchema.default({ how: 'none', over: '2', confidence: '90 %' }),
   /** Blanks to cut of a part where the maker knows better, by `line/size/part`. */
   blanks: z.record(z.string().max(130), typedSchema).default({}),

@@ -52,8 +52,8 @@ export function refusedChange(before: Batch, after: Batch): string | null {
   const made = ({ lines, spares, blanks }: Batch) => JSON.stringify([lines, spares, blanks]);
   if (!mayChangeWhatIsMade(before) && !mayChangeWhatIsMade(after) && made(before) !== made(after))
     return 'Metal is issued for this batch. Take it back to planning to change what is made.';
-  const terms = ({ kind, due, priority, customer, note }: Batch) =>
-    JSON.stringify([kind, due, priority, customer, note]);
+  const terms = ({ kind, due, priority, customer, note, materialsOn }: Batch) =>
+    JSON.stringify([kind, due, priority, customer, note, materialsOn]);
   if (!mayChangeTerms(before) && !mayChangeTerms(after) && terms(before) !== terms(after))
     return `This batch is ${stateWords[after.state].name}. Take it up again to change it.`;
   return null;

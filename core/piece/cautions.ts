@@ -66,3 +66,9 @@ export function cautionsFor({ name, station }: Pick<Step, 'name' | 'station'>): 
   const words = `${name} ${station}`;
   return cautions.filter((caution) => caution.words.test(words)).map(({ id, text }) => ({ id, text }));
 }
+
+/** The cautions of several steps, each once. */
+export function cautionsOfAll(steps: readonly Pick<Step, 'name' | 'station'>[]): Caution[] {
+  const all = new Map(steps.flatMap((step) => cautionsFor(step)).map((caution) => [caution.id, caution]));
+  return [...all.values()];
+}

@@ -87,7 +87,7 @@ export function constraintModel(shop: Shop, aim: Aim): ConstraintModel | null {
   });
   const opens = steps.flatMap((step, index): number[][] => {
     const open = shop.stations[shop.station[step] ?? -1]?.open;
-    if (!open || shop.fixed[step] || (shop.unattended[step] ?? 0) === 0) return [];
+    if (!open || shop.fixed[step] || shop.anyHour[step] === 1 || (shop.unattended[step] ?? 0) === 0) return [];
     return Array.from({ length: open.length / 2 }, (_, window) => [
       index + 1,
       whole(open[2 * window] ?? 0),

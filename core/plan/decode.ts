@@ -223,7 +223,8 @@ export class Decoder {
     const attended = shop.attended[index] ?? 0;
     const unattended = shop.unattended[index] ?? 0;
     const station = shop.station[index] ?? -1;
-    const open = unattended > 0 && station >= 0 ? (shop.stations[station]?.open ?? null) : null;
+    const open =
+      unattended > 0 && station >= 0 && shop.anyHour[index] === 0 ? (shop.stations[station]?.open ?? null) : null;
     const isPausable = shop.pausable[index] === 1;
     const shifts = maker >= 0 ? shop.shifts[maker] : undefined;
     const hands = maker >= 0 ? this.#hands[maker] : undefined;

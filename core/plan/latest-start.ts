@@ -1,25 +1,37 @@
 // The last day a batch can be begun on and still be done when it is due.
 import { dayAfter, daysBetween } from '../measure/days.ts';
-import { MINUTES_A_DAY, shiftFrom, type Calendar } from './calendar.ts';
-import { planForward, type PlanBatch } from './forward.ts';
+import { quickPlan } from './quick-plan.ts';
+import { studioProblem, type StudioJob, type StudioTerms } from './studio-problem.ts';
+
+/** So many days past the promise a batch may still be at work. */
+const DAYS_PAST = 30;
 
 /**
- * Of the days from the calendar's first to the due day, the last on which the batch, alone on the bench, may be begun.
- * @returns ISO day; the calendar's first when even that is too late; '' when nothing is promised or nobody ever works
+ * Of the days from today to the due day, the last on which the batch, alone in the studio, may be begun.
+ * @returns ISO day; today when even that is too late; '' when nothing is promised or nobody ever works
  */
-export function latestStart(batch: PlanBatch, calendar: Calendar): string {
-  if (!batch.due) return '';
+export function latestStart(job: StudioJob, terms: Pick<StudioTerms, 'bench' | 'day'>): string {
+  const { due } = job.batch;
+  if (!due) return '';
+  const ahead = Math.max(0, daysBetween(terms.day, due));
+  const isDoneInTime = (day: number) => {
+    const problem = studioProblem([{ ...job, batch: { ...job.batch, materialsOn: '' } }], {
+      ...terms,
+      day: dayAfter(terms.day, day),
+      minute: 0,
+      standings: new Map(),
+      days: ahead - day + DAYS_PAST,
+    });
+    const plan = quickPlan(problem);
+    return plan === null ? null : plan.objective.tardiness === 0;
+  };
+  if (isDoneInTime(0) === null) return '';
   // Later begun is later done: the days that are early enough come first.
-  let [early, late] = [0, Math.max(0, daysBetween(calendar.firstDay, batch.due)) + 1];
+  let [early, late] = [0, ahead + 1];
   while (late - early > 1) {
     const day = Math.floor((early + late) / 2);
-    if (isDoneInTime(batch, calendar, day)) early = day;
+    if (isDoneInTime(day)) early = day;
     else late = day;
   }
-  return shiftFrom(calendar, 0) ? dayAfter(calendar.firstDay, early) : '';
-}
-
-function isDoneInTime(batch: PlanBatch, calendar: Calendar, day: number): boolean {
-  const plan = planForward([batch], calendar, day * MINUTES_A_DAY);
-  return !('sentence' in plan) && plan.done.every(({ daysLate }) => daysLate === 0);
+  return dayAfter(terms.day, early);
 }

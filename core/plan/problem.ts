@@ -42,6 +42,8 @@ const stepSchema = z.strictObject({
   unattended: minutesSchema.default(0),
   /** The hands may stop at the end of a shift and go on in the next. */
   pausable: z.boolean().default(false),
+  /** What works by itself may do so at any hour, whatever the hours of its station. */
+  anyHour: z.boolean().default(false),
   /** Not before, for what it waits for. */
   release: minutesSchema.optional(),
   /** Stays where it is. */

@@ -14,6 +14,8 @@ export interface Shop {
   readonly attended: Float64Array;
   readonly unattended: Float64Array;
   readonly pausable: Uint8Array;
+  /** Its station's hours do not matter. */
+  readonly anyHour: Uint8Array;
   readonly release: Float64Array;
   /** −1 for none. */
   readonly station: Int32Array;
@@ -65,6 +67,7 @@ export function shopOf(problem: ScheduleProblem): Shop {
     attended: Float64Array.from(steps, ({ step }) => step.attended),
     unattended: Float64Array.from(steps, ({ step }) => step.unattended),
     pausable: Uint8Array.from(steps, ({ step }) => Number(step.pausable)),
+    anyHour: Uint8Array.from(steps, ({ step }) => Number(step.anyHour)),
     release: Float64Array.from(steps, ({ job, step }) => Math.max(job.release, step.release ?? 0)),
     station: Int32Array.from(steps, ({ step }) => (step.station === null ? -1 : (stationAt.get(step.station) ?? -1))),
     able: steps.map(({ step: { skill, attended } }) =>

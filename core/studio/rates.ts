@@ -7,6 +7,7 @@ import { readMoney } from '../measure/read-money.ts';
 import { readGrams, readPlain, readShare } from '../measure/read-number.ts';
 import { readAlloyDensity } from '../metal/read-density.ts';
 import type { ScrapKind } from '../metal/scrap-kinds.ts';
+import { readBench, type Bench } from './bench.ts';
 import { readHours, type Shift } from './hours.ts';
 import type { ChargeForm } from '../metal/charge-form.ts';
 import { readMakingCharges } from './making-charges.ts';
@@ -84,6 +85,7 @@ export interface Rates {
   readonly spread: Spread;
   /** Monday first. */
   readonly week: readonly (readonly Shift[])[];
+  readonly bench: Bench;
   /** @param thicknessMm  of the stock; thin stock may cost more */
   readonly makingCharge: (family: string, form: ChargeForm, thicknessMm: number) => Figure;
   readonly problems: readonly Problem[];
@@ -116,13 +118,20 @@ export function readRates(studio: Studio, revision: number): Rates {
   const share = (label: string, path: 'scrapShare' | 'mixedScrapShare' | 'filingsShare' | SharePath) =>
     given(label, value(path, readShare(studio[path], 'share')), '', source);
 
+  const week = studio.hours.map((text, day) => {
+    const shifts = readHours(text);
+    if (!('sentence' in shifts)) return shifts;
+    problems.push({ path: `hours.${String(day)}`, sentence: shifts.sentence });
+    return [];
+  });
   return {
     currency,
     alloys: alloysWith(studio.ownAlloys.map((row, index) => ownAlloy(row, index, problems))),
     labour: hourly('maker’s rate', 'hourlyRate'),
     makers: new Map(
       studio.makers.map(({ id, name, rate }, index) => {
-        const perHour = value(`makers.${String(index)}.rate`, readMoney(rate, currency, 'rate'));
+        const own = rate.trim() || studio.hourlyRate;
+        const perHour = value(`makers.${String(index)}.rate`, readMoney(own, currency, 'rate'));
         return [id, given(`${name.trim() || 'a maker'}’s rate`, perHour, `${currency}/h`, source)];
       }),
     ),
@@ -164,12 +173,8 @@ export function readRates(studio: Studio, revision: number): Rates {
       weight: value('spreadWeight', readShare(studio.spreadWeight, 'spread')),
       floorAt: Number(studio.floorAt) / 100,
     },
-    week: studio.hours.map((text, day) => {
-      const shifts = readHours(text);
-      if (!('sentence' in shifts)) return shifts;
-      problems.push({ path: `hours.${String(day)}`, sentence: shifts.sentence });
-      return [];
-    }),
+    week,
+    bench: readBench(studio, week, problems),
     makingCharge: readMakingCharges(studio, value, source),
     problems,
   };

@@ -103,7 +103,7 @@ test('what cannot be read is named where it stands', () => {
       channels: [{ id: 'a', name: '', kind: 'retail', feeShare: '200 %', feeEach: '', shopKeeps: '' }],
       volumeBreaks: [{ id: 'b', from: '1', off: '5 %' }],
       overheadCosts: [{ id: 'c', name: '', amount: '1/0', per: 'week' }],
-      makers: [{ id: 'd', name: '', rate: 'all' }],
+      makers: [{ id: 'd', name: '', rate: 'all', hours: '', away: '', does: '' }],
     },
     1,
   );

@@ -17,8 +17,36 @@ const makingChargeSchema = z.strictObject({
   tube: typedSchema,
 });
 
-/** A pair of hands with a rate of its own; steps that name nobody are done at the studio's rate. */
-const makerSchema = z.strictObject({ id: rowIdSchema, name: nameSchema, rate: typedSchema });
+/** A pair of hands; steps that name nobody are done by any, at the studio's rate. */
+const makerSchema = z.strictObject({
+  id: rowIdSchema,
+  name: nameSchema,
+  /** Blank: the studio's rate. */
+  rate: typedSchema,
+  /** `Mon-Thu 9:00-13:00; Sat 10-14`; blank: the studio's hours. */
+  hours: z.string().max(200).default(''),
+  /** Days off: `2026-12-24 to 2027-01-02, 2027-02-05`. */
+  away: z.string().max(400).default(''),
+  /** Stations this maker works at, parted by commas; blank: all. */
+  does: z.string().max(200).default(''),
+});
+
+/** A place where work is done, so many of it; what is not listed is never waited for. */
+const stationSchema = z.strictObject({
+  id: rowIdSchema,
+  name: nameSchema,
+  count: typedSchema.default('1'),
+  /** Whether what works by itself here may run while nobody is there. */
+  overnight: z.enum(['no', 'yes']).default('no'),
+});
+
+/** What most small benches have one of (common practice). */
+const usualStations = ['torch', 'pickle', 'motor', 'tumbler'].map((name) => ({
+  id: name,
+  name,
+  count: '1',
+  overnight: 'no' as const,
+}));
 
 /** What the studio pays for whether or not anybody is at the bench. */
 const overheadCostSchema = z.strictObject({
@@ -96,6 +124,7 @@ export const studioSchema = z.strictObject({
   /** What metal is costed at: what it costs to replace, or what was paid, on average or last. */
   metalBasis: z.enum(metalBases).default('replacement'),
   makers: z.array(makerSchema).max(12).default([]),
+  stations: z.array(stationSchema).max(40).default(usualStations),
   /** The worksheet behind the overhead of an hour; the hour typed by hand comes first. */
   overheadCosts: z.array(overheadCostSchema).max(40).default([]),
   benchHoursPerWeek: typedSchema.default(''),

@@ -173,6 +173,7 @@ export function loadDemo(ledger: Ledger, today: Date): void {
         customer,
         note,
         state: 'planned',
+        materialsOn: '',
         spares: { how: 'none', over: '2', confidence: '90 %' },
         blanks: {},
       };

@@ -23,7 +23,16 @@ export const demoStudio: Partial<Studio> = {
     { id: 'light', upTo: '30 g', charge: '2.40' },
     { id: 'heavy', upTo: '', charge: '4.10' },
   ],
-  makers: [{ id: 'isa', name: 'Isa', rate: '29' }],
+  makers: [
+    { id: 'isa', name: 'Isa', rate: '29', hours: '', away: '', does: '' },
+    { id: 'tam', name: 'Tam', rate: '', hours: 'Mon-Thu 9:30-12:30, 13:15-16:00', away: '', does: '' },
+  ],
+  stations: [
+    { id: 'torch', name: 'torch', count: '2', overnight: 'no' },
+    { id: 'pickle', name: 'pickle', count: '1', overnight: 'no' },
+    { id: 'motor', name: 'motor', count: '1', overnight: 'no' },
+    { id: 'tumbler', name: 'tumbler', count: '1', overnight: 'no' },
+  ],
   school: 'build-up',
   wholesaleFactor: '1.9',
   retailFactor: '2.2',

@@ -4,6 +4,7 @@ import { batchSchema, isDone, type Batch, type BatchState } from '../../core/bat
 import type { SupplierItem } from '../../core/batch/price-list.ts';
 import { entriesOfCut, entriesOfReturn, type AcceptedCut } from '../../core/batch/issue-metal.ts';
 import { readLot, type NewLot } from '../../core/batch/shelf.ts';
+import type { NewBenchEntry } from '../../core/plan/bench-entry.ts';
 import { readCount } from '../../core/measure/read-number.ts';
 import type { Counted } from '../../contract/shelf.ts';
 import { batchTitle, countBatch, type MadeLine } from '../../core/batch/count.ts';
@@ -27,6 +28,7 @@ import { receiptProblems, type NewReceipt, type Receipt } from '../../core/metal
 import { fairSchema, type Fair } from '../../core/price/fair.ts';
 import { quoteSchema, type Quote } from '../../core/price/quote.ts';
 import type { Priced } from '../../core/price/standing.ts';
+import { BenchLog } from './bench.ts';
 import { Documents } from './documents.ts';
 import { Fixes } from './fixes.ts';
 import type { Ledger } from './ledger.ts';
@@ -52,6 +54,7 @@ export class Book {
   readonly photos: Photos;
   readonly shelf: Shelf;
   readonly priceLists: PriceLists;
+  readonly bench: BenchLog;
 
   /** @param now  the time as ISO 8601, asked at each write */
   constructor(ledger: Ledger, now: () => string = () => new Date().toISOString()) {
@@ -68,6 +71,7 @@ export class Book {
     this.photos = new Photos(ledger, now);
     this.shelf = new Shelf(ledger, now);
     this.priceLists = new PriceLists(ledger, now);
+    this.bench = new BenchLog(ledger, now);
   }
 
   /** Sets the studio up on the first run. @throws NotAcceptable when it is set up already or the rate cannot be read */
@@ -270,8 +274,21 @@ export class Book {
     this.shelf.add(entries);
   }
 
+  /** @throws NotThere when a batch is not in the ledger */
+  addBenchEntries(entries: readonly NewBenchEntry[]): void {
+    for (const id of new Set(entries.map(({ batchId }) => batchId))) this.batches.get(id);
+    this.bench.add(entries);
+  }
+
+  studioName(): string {
+    const { accepted, body } = this.studio.get(STUDIO_ID);
+    return (accepted ?? body).name;
+  }
+
   /** Removes a batch that was never accepted. @throws NotAcceptable when the shelf has entries of it, which stay */
   removeBatch(id: string, version: number): void {
+    if (this.bench.entries().some(({ batchId }) => batchId === id))
+      throw new NotAcceptable('This batch was worked on, and its entries stay. Call it off instead.', []);
     if (this.shelf.entries(id).length > 0)
       throw new NotAcceptable(
         'Metal was issued for this batch, and its entries stay. Give the metal back, and close it.',
@@ -321,8 +338,7 @@ export class Book {
     const { rates, fix } = this.#basis();
     const { body } = this.batches.get(id);
     const count = countBatch(body, this.madeLines(body), rates, fix);
-    const studio = this.studio.get(STUDIO_ID);
-    return { body, count, title: batchTitle(count), studio: (studio.accepted ?? studio.body).name };
+    return { body, count, title: batchTitle(count), studio: this.studioName() };
   }
 
   onePieceFile(piece: Piece): PieceFile {

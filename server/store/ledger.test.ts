@@ -6,8 +6,9 @@ import Database from 'better-sqlite3';
 import { afterEach, beforeEach, expect, test } from 'vitest';
 import { emptyPiece } from '../../core/piece/piece.ts';
 import { countPiece } from '../../core/price/count.ts';
-import { planForward } from '../../core/plan/forward.ts';
-import { planBatch } from '../../core/plan/plan-batch.ts';
+import { benchSteps } from '../../core/plan/batch-steps.ts';
+import { quickPlan } from '../../core/plan/quick-plan.ts';
+import { studioProblem } from '../../core/plan/studio-problem.ts';
 import { priceStanding } from '../../core/price/standing.ts';
 import { readRates } from '../../core/studio/rates.ts';
 import { loadDemo } from '../demo/load.ts';
@@ -90,19 +91,14 @@ test('the sample studio can be reckoned with to the last field, and has its trou
   );
   expect(overtaken.length).toBeGreaterThan(0);
   expect(pieces.some(({ isDraft }) => isDraft)).toBe(true);
-  const plan = planForward(
-    batches.map(({ batch, made }) =>
-      planBatch(
-        batch.id,
-        batch.body,
-        batch.body.lines.flatMap((line, index) => made.slice(index, index + 1).map(({ piece }) => ({ line, piece }))),
-        alloysWith([]),
-      ),
-    ),
-    { firstDay: '2026-03-02', week: rates.week },
-    9 * 60,
-  );
-  expect('done' in plan && plan.done.some(({ daysLate }) => daysLate > 0)).toBe(true);
+  const jobs = batches.map(({ batch, made }) => {
+    const lines = batch.body.lines.flatMap((line, index) =>
+      made.slice(index, index + 1).map(({ piece }) => ({ line, piece })),
+    );
+    return { id: batch.id, batch: batch.body, steps: benchSteps(lines, alloysWith([])) };
+  });
+  const terms = { bench: rates.bench, day: '2026-03-02', minute: 9 * 60, standings: new Map() };
+  expect(quickPlan(studioProblem(jobs, terms))?.objective.tardiness).toBeGreaterThan(0);
   ledger.close();
 });
 

@@ -3,6 +3,7 @@ import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import type { BatchDocument, BatchWithPieces } from '../../contract/batches.ts';
 import type { DocumentOf } from '../../contract/document.ts';
 import type { PieceDocument, PieceRevision } from '../../contract/pieces.ts';
+import type { BenchPage } from '../../contract/plan.ts';
 import type { FairDocument } from '../../contract/fairs.ts';
 import type { OfferedDay } from '../../contract/fixes.ts';
 import type { NewPrices, PriceEntry } from '../../contract/prices.ts';
@@ -16,6 +17,8 @@ import type { SupplierItem } from '../../core/batch/price-list.ts';
 import type { NewLot, ShelfEntry } from '../../core/batch/shelf.ts';
 import type { Fix, NewFix } from '../../core/metal/fix.ts';
 import type { NewReceipt, Receipt } from '../../core/metal/receipt.ts';
+import type { NewBenchEntry } from '../../core/plan/bench-entry.ts';
+import type { KeptPlan } from '../../core/plan/kept-plan.ts';
 import type { Piece } from '../../core/piece/piece.ts';
 import type { Fair } from '../../core/price/fair.ts';
 import type { Quote } from '../../core/price/quote.ts';
@@ -47,7 +50,19 @@ export function pathOf({ kind, id }: DocumentKey): string {
 
 export const api = createApi({
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Pieces', 'Batches', 'Studio', 'Fixes', 'Receipts', 'Prices', 'Fairs', 'Quotes', 'Shelf', 'PriceLists'],
+  tagTypes: [
+    'Pieces',
+    'Batches',
+    'Studio',
+    'Fixes',
+    'Receipts',
+    'Prices',
+    'Fairs',
+    'Quotes',
+    'Shelf',
+    'PriceLists',
+    'Bench',
+  ],
   refetchOnMountOrArgChange: true,
   endpoints: (build) => ({
     getStudio: build.query<StudioDocument, void>({ query: () => 'studio', providesTags: ['Studio'] }),
@@ -132,6 +147,15 @@ export const api = createApi({
       query: (id) => ({ url: `batches/${id}/give-back`, method: 'POST' }),
       invalidatesTags: ['Shelf', 'Batches'],
     }),
+    getBench: build.query<BenchPage, void>({ query: () => 'bench', providesTags: ['Bench'] }),
+    addBenchEntries: build.mutation<BenchPage, readonly NewBenchEntry[]>({
+      query: (entries) => ({ url: 'bench', method: 'POST', body: { entries } }),
+      invalidatesTags: ['Bench'],
+    }),
+    keepPlan: build.mutation<BenchPage, Pick<KeptPlan, 'blocks'>>({
+      query: (body) => ({ url: 'plan', method: 'POST', body }),
+      invalidatesTags: ['Bench'],
+    }),
     getPriceLists: build.query<SupplierItem[], void>({ query: () => 'price-lists', providesTags: ['PriceLists'] }),
     addPriceList: build.mutation<SupplierItem[], readonly SupplierItem[]>({
       query: (body) => ({ url: 'price-lists', method: 'POST', body }),
@@ -191,6 +215,9 @@ export const {
   useAddLotMutation,
   useCountLotMutation,
   useGetBatchMetalQuery,
+  useGetBenchQuery,
+  useAddBenchEntriesMutation,
+  useKeepPlanMutation,
   useGetPriceListsQuery,
   useAddPriceListMutation,
   useIssueMetalMutation,

@@ -11,6 +11,7 @@ import { BasisProvider, useFetchedBasis } from './reckoning.ts';
 import { useTheme } from './theme.ts';
 
 const sections: readonly { to: string; name: string; also?: RegExp }[] = [
+  { to: '/day', name: 'Day', also: /^\/(?:plan|promise|what-if)/ },
   { to: '/pieces', name: 'Pieces' },
   { to: '/batches', name: 'Batches' },
   { to: '/shelf', name: 'Metal', also: /^\/buying/ },

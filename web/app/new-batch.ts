@@ -6,6 +6,7 @@ export const emptyBatch: Omit<Batch, 'lines' | 'kind' | 'due'> = {
   customer: '',
   note: '',
   state: 'planned',
+  materialsOn: '',
   spares: { how: 'none', over: '2', confidence: '90 %' },
   blanks: {},
 };

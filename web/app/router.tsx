@@ -17,6 +17,10 @@ export const router = createBrowserRouter([
     hydrateFallbackElement: <></>,
     children: [
       { index: true, element: <Navigate to="/pieces" replace /> },
+      {
+        path: 'day',
+        lazy: async () => ({ Component: (await import('../screens/day/day-screen.tsx')).DayScreen }),
+      },
       { path: 'pieces', element: <PiecesScreen /> },
       {
         path: 'pieces/:id',

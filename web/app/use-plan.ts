@@ -1,10 +1,16 @@
-// The forward plan of all batches that are not finished, from now.
+// The plan of all batches that are not finished, from now: at once by rule, then better as it is found.
 import { useMemo } from 'react';
 import type { BatchWithPieces } from '../../contract/batches.ts';
 import { isDone, type Batch } from '../../core/batch/batch.ts';
 import type { MadeLine } from '../../core/batch/count.ts';
-import { planForward, type Plan } from '../../core/plan/forward.ts';
-import { planBatch } from '../../core/plan/plan-batch.ts';
+import { standings } from '../../core/plan/bench-entry.ts';
+import { benchSteps } from '../../core/plan/batch-steps.ts';
+import type { ScheduleProblem } from '../../core/plan/problem.ts';
+import { quickPlan } from '../../core/plan/quick-plan.ts';
+import { studioPlan, type StudioPlan } from '../../core/plan/studio-plan.ts';
+import { studioProblem, type StudioJob, type StudioTerms } from '../../core/plan/studio-problem.ts';
+import { useGetBenchQuery } from './api.ts';
+import { useBetterPlan } from './better-plans.ts';
 import { useBasis } from './reckoning.ts';
 import { useNow } from './use-now.ts';
 
@@ -15,25 +21,78 @@ export interface BatchInHand {
   readonly made: readonly MadeLine[];
 }
 
-export function usePlan(
+export interface Planned {
+  readonly jobs: readonly StudioJob[];
+  readonly terms: StudioTerms;
+  readonly problem: ScheduleProblem;
+  /** Tells one problem from every other. */
+  readonly key: string;
+  readonly plan: StudioPlan;
+  /** Whether a better plan is still looked for. */
+  readonly isSearching: boolean;
+}
+
+export type PlanOrWhy = Planned | { readonly sentence: string };
+
+export const nobodyThere = {
+  sentence: 'The bench has no open hours. Give them in Studio, and the plan follows.',
+} as const;
+
+/** @returns null until everything is fetched; a sentence when there can be no plan */
+export function usePlan(batches: readonly BatchWithPieces[] | undefined, inHand?: BatchInHand): PlanOrWhy | null {
+  const jobs = useStudioJobs(batches, inHand);
+  const terms = useStudioTerms();
+  return usePlanOf(jobs, terms);
+}
+
+/** The plan of any jobs, under any terms. */
+export function usePlanOf(jobs: readonly StudioJob[] | null, terms: StudioTerms | null): PlanOrWhy | null {
+  const asked = useMemo(() => {
+    if (!jobs || !terms) return null;
+    const problem = studioProblem(jobs, terms);
+    return { jobs, terms, problem, key: JSON.stringify(problem) };
+  }, [jobs, terms]);
+  const quick = useMemo(() => asked && quickPlan(asked.problem), [asked]);
+  const better = useBetterPlan(asked?.key ?? '', quick ? (asked?.problem ?? null) : null);
+  return useMemo(() => {
+    if (!asked) return null;
+    const best = better ?? quick;
+    if (!best) return nobodyThere;
+    const plan = studioPlan(asked.jobs, asked.problem, best.steps, best.objective, asked.terms);
+    return { ...asked, plan, isSearching: !better?.isDone };
+  }, [asked, quick, better]);
+}
+
+export function useStudioTerms(): StudioTerms | null {
+  const { rates } = useBasis();
+  const { day, minute } = useNow();
+  const { data } = useGetBenchQuery();
+  return (
+    useMemo(
+      () => data && { bench: rates.bench, day, minute, standings: standings(data.entries) },
+      [data, rates, day, minute],
+    ) ?? null
+  );
+}
+
+/** Open batches as jobs; the one in hand as it stands on the page. */
+export function useStudioJobs(
   batches: readonly BatchWithPieces[] | undefined,
   inHand?: BatchInHand,
-): Plan | { readonly sentence: string } | null {
+): readonly StudioJob[] | null {
   const { rates } = useBasis();
-  const now = useNow();
   const { id, body, made } = inHand ?? {};
   return useMemo(() => {
     if (!batches) return null;
-    const open = batches.map((one) =>
-      one.batch.id === id && body && made
-        ? { id, body, made }
-        : { id: one.batch.id, body: one.batch.body, made: madeLines(one) },
-    );
-    const planned = open
-      .filter((batch) => !isDone(batch.body))
-      .map((batch) => planBatch(batch.id, batch.body, batch.made, rates.alloys));
-    return planForward(planned, { firstDay: now.day, week: rates.week }, now.minute);
-  }, [batches, id, body, made, rates, now]);
+    return batches
+      .map((one) =>
+        one.batch.id === id && body && made
+          ? { id, body, made }
+          : { id: one.batch.id, body: one.batch.body, made: madeLines(one) },
+      )
+      .filter((one) => !isDone(one.body))
+      .map((one): StudioJob => ({ id: one.id, batch: one.body, steps: benchSteps(one.made, rates.alloys) }));
+  }, [batches, id, body, made, rates]);
 }
 
 const linesByBatch = new WeakMap<BatchWithPieces, readonly MadeLine[]>();

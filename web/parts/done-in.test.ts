@@ -1,13 +1,8 @@
 import { expect, test } from 'vitest';
 import { daysLate, dayInWords, shortDay } from '../app/dates.ts';
-import type { Plan } from '../../core/plan/forward.ts';
 import { doneIn } from './done-in.ts';
 
-const plan: Plan = {
-  calendar: { firstDay: '2026-11-30', week: [] },
-  bars: [],
-  done: [{ batch: 'a', at: 1440 + 9 * 60 + 5, daysLate: 1 }],
-};
+const plan = { plan: { firstDay: '2026-11-30', done: [{ batch: 'a', at: 1440 + 9 * 60 + 5, daysLate: 1 }] } };
 
 test('days read as they stand in a diary', () => {
   expect(dayInWords('2026-11-12')).toBe('Thu 12 Nov');

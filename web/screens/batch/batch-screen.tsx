@@ -40,10 +40,10 @@ function BatchPages({ inHand, made }: { inHand: DocumentInHand<Batch>; made: rea
   const basis = useBasis();
   const { data: batches } = useGetBatchesQuery();
   const id = open.key.id;
-  const plan = usePlan(batches, { id, body, made });
+  const planned = usePlan(batches, { id, body, made });
   const count = batchCount(body, made, basis);
   const inTheWay = count.problems.filter(blocks).length;
-  const done = doneIn(plan, id);
+  const done = doneIn(planned, id);
   const title = batchTitle(count);
   const [first] = made;
   const steps = made.flatMap(({ piece }) => piece.steps);
@@ -73,16 +73,16 @@ function BatchPages({ inHand, made }: { inHand: DocumentInHand<Batch>; made: rea
             <QuantityGrid body={body} made={made} count={count} edit={edit} />
             <SparesLine body={body} count={count} edit={edit} />
             <CutList body={body} count={count} edit={edit} id={id} />
-            {isDone(body) ? null : <DayPlan plan={plan} batchId={id} batches={batches ?? []} steps={steps} />}
-            <RouteTable plan={plan} batchId={id} count={count} />
+            {isDone(body) ? null : <DayPlan planned={planned} batchId={id} batches={batches ?? []} />}
+            <RouteTable planned={planned} batchId={id} count={count} />
             <CautionNotes steps={steps} />
           </>
         }
         leftFoot={
           <span>
-            {plan && 'sentence' in plan
-              ? plan.sentence
-              : 'One pair of hands, soonest promise first. Nothing hot, no acid and no motor is left to run at night.'}
+            {planned && 'sentence' in planned
+              ? planned.sentence
+              : 'Planned with all open batches. Nothing hot, no acid and no motor is left to run at night.'}
           </span>
         }
         right={

@@ -1,11 +1,11 @@
 // The day plan of a batch: a diary page with a line a day, hands above, what works by itself below, noon marked.
 import { scaleLinear } from 'd3';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
-import { dayAfter, weekdayOf } from '../../../core/measure/days.ts';
+import { dayAfter } from '../../../core/measure/days.ts';
 import { clockOf, MINUTES_A_DAY } from '../../../core/plan/calendar.ts';
-import type { Plan, PlanBar } from '../../../core/plan/forward.ts';
-import type { Step } from '../../../core/piece/step.ts';
+import type { StudioPlan } from '../../../core/plan/studio-plan.ts';
 import { dayInWords } from '../../app/dates.ts';
+import type { PlanOrWhy } from '../../app/use-plan.ts';
 
 const WIDTH = 780;
 const LABEL = 96;
@@ -15,19 +15,36 @@ const MOST_DAYS = 10;
 const NOON = 12 * 60;
 
 interface DayPlanProps {
-  readonly plan: Plan | { readonly sentence: string } | null;
+  readonly planned: PlanOrWhy | null;
   readonly batchId: string;
   readonly batches: readonly BatchWithPieces[];
-  readonly steps: readonly Step[];
 }
 
-export function DayPlan({ plan, batchId, batches, steps }: DayPlanProps) {
-  if (!plan) return null;
-  if ('sentence' in plan) return <p className="note note-stop mt-5">{plan.sentence}</p>;
-  const days = [...new Set(plan.bars.filter(({ batch }) => batch === batchId).flatMap(daysOf))].sort((a, b) => a - b);
+interface PlanBar {
+  readonly batch: string;
+  readonly kind: 'hands' | 'by-itself';
+  readonly label: string;
+  readonly from: number;
+  readonly to: number;
+}
+
+function barsOf({ blocks }: StudioPlan): PlanBar[] {
+  return blocks.flatMap(({ batch, step, hands, attendedEnd, end }): PlanBar[] => {
+    const label = `${String(step.index + 1)} ${step.name}`;
+    const worked = hands.map(([from, to]): PlanBar => ({ batch, kind: 'hands', label, from, to }));
+    return end > attendedEnd ? [...worked, { batch, kind: 'by-itself', label, from: attendedEnd, to: end }] : worked;
+  });
+}
+
+export function DayPlan({ planned, batchId, batches }: DayPlanProps) {
+  if (!planned) return null;
+  if ('sentence' in planned) return <p className="note note-stop mt-5">{planned.sentence}</p>;
+  const { plan } = planned;
+  const bars = barsOf(plan);
+  const days = [...new Set(bars.filter(({ batch }) => batch === batchId).flatMap(daysOf))].sort((a, b) => a - b);
   if (days.length === 0) return null;
   const shown = days.slice(0, MOST_DAYS);
-  const [from, to] = openFromTo(plan);
+  const [from, to] = openFromTo(bars);
   const x = scaleLinear([from, to], [LABEL, WIDTH - 14]);
   const hours = Array.from(
     { length: Math.floor(to / 60) - Math.ceil(from / 60) + 1 },
@@ -58,20 +75,18 @@ export function DayPlan({ plan, batchId, batches, steps }: DayPlanProps) {
           <g key={day} transform={`translate(0 ${String(HEAD + index * ROW)})`}>
             <path d={`M0 ${String(ROW - 3)}H${String(WIDTH)}`} stroke="var(--hair)" />
             <text y={24} fontSize={15} fontWeight={650} fill="var(--ink)">
-              {dayInWords(dayAfter(plan.calendar.firstDay, day))}
+              {dayInWords(dayAfter(plan.firstDay, day))}
             </text>
             <text y={47} fontSize={13} fill="var(--soft)">
               by itself
             </text>
-            {barsOn(plan, day, batchId).map((bar, key) => (
+            {barsOn(bars, day, batchId).map((bar, key) => (
               <Bar
                 key={key}
                 bar={bar}
                 x={x}
                 mine={bar.batch === batchId}
-                label={
-                  bar.batch === batchId ? `${String(bar.step + 1)} ${steps[bar.step]?.name ?? ''}` : nameOf(bar.batch)
-                }
+                label={bar.batch === batchId ? bar.label : nameOf(bar.batch)}
               />
             ))}
           </g>
@@ -132,9 +147,9 @@ function daysOf({ from, to }: PlanBar): number[] {
   return Array.from({ length: last - first + 1 }, (_, index) => first + index);
 }
 
-function barsOn(plan: Plan, day: number, batchId: string): DayBar[] {
+function barsOn(all: readonly PlanBar[], day: number, batchId: string): DayBar[] {
   const midnight = day * MINUTES_A_DAY;
-  const bars = plan.bars
+  const bars = all
     // Another batch that works by itself is no concern of this page.
     .filter((bar) => daysOf(bar).includes(day) && (bar.batch === batchId || bar.kind === 'hands'))
     .map((bar): DayBar => ({
@@ -155,8 +170,11 @@ function barsOn(plan: Plan, day: number, batchId: string): DayBar[] {
   }, []);
 }
 
-function openFromTo({ calendar, bars }: Plan): [number, number] {
-  const used = new Set(bars.flatMap(daysOf).map((day) => (weekdayOf(calendar.firstDay) + day) % 7));
-  const shifts = calendar.week.filter((_, weekday) => used.has(weekday)).flat();
-  return [Math.min(...shifts.map(({ opensMin }) => opensMin)), Math.max(...shifts.map(({ closesMin }) => closesMin))];
+/** The hours of the day that the plan is drawn over: whole ones, and never less than a morning. */
+function openFromTo(bars: readonly PlanBar[]): [number, number] {
+  const hands = bars.filter(({ kind }) => kind === 'hands');
+  const ofDay = (minute: number) => minute % MINUTES_A_DAY;
+  const first = Math.min(9 * 60, ...hands.map(({ from }) => ofDay(from)));
+  const last = Math.max(17 * 60, ...hands.map(({ to }) => ofDay(to - 1) + 1));
+  return [Math.floor(first / 60) * 60, Math.ceil(last / 60) * 60];
 }

@@ -4,23 +4,23 @@ import { clsx } from 'clsx';
 import { oneRunALine, type BatchCount, type BatchRun } from '../../../core/batch/count.ts';
 import { showHours } from '../../../core/figure/show.ts';
 import { handsMin } from '../../../core/piece/bench-time.ts';
-import type { Plan } from '../../../core/plan/forward.ts';
+import type { PlanOrWhy } from '../../app/use-plan.ts';
 import { momentInWords } from '../../parts/done-in.ts';
 
 interface RouteTableProps {
-  readonly plan: Plan | { readonly sentence: string } | null;
+  readonly planned: PlanOrWhy | null;
   readonly batchId: string;
   readonly count: BatchCount;
 }
 
-export function RouteTable({ plan, batchId, count }: RouteTableProps) {
+export function RouteTable({ planned, batchId, count }: RouteTableProps) {
   const lines = oneRunALine(count.runs);
   const rows = lines.flatMap((run) =>
     run.piece.steps.map((step, index) => ({ run, step, index, isFirst: index === 0 && lines.length > 1 })),
   );
   if (rows.length === 0)
     return <p className="mt-5 text-soft">The piece has no bench route yet, so there is nothing to plan.</p>;
-  const made = plan && !('sentence' in plan) ? plan : null;
+  const plan = planned && !('sentence' in planned) ? planned.plan : null;
   const quantityOf = (run: BatchRun) =>
     count.runs.reduce((sum, { line, quantity }) => sum + (line === run.line ? quantity : 0), 0);
   return (
@@ -51,9 +51,9 @@ export function RouteTable({ plan, batchId, count }: RouteTableProps) {
         <tbody>
           {rows.map(({ run, step, index, isFirst }, at) => {
             const time = run.count.steps[index];
-            const bars = made?.bars.filter((bar) => bar.batch === batchId && bar.step === at) ?? [];
-            const first = bars[0];
-            const last = bars.at(-1);
+            const own = plan?.blocks.filter((block) => block.batch === batchId && block.step.index === at) ?? [];
+            const starts = Math.min(...own.map((block) => block.start));
+            const ends = Math.max(...own.map((block) => block.end));
             return (
               <Fragment key={`${run.line.id} ${step.id}`}>
                 {isFirst && (
@@ -74,8 +74,8 @@ export function RouteTable({ plan, batchId, count }: RouteTableProps) {
                   <td className="end num text-soft">
                     {time && time.byItselfMin > 0 ? showHours(time.byItselfMin) : ''}
                   </td>
-                  <td className="end num">{made && first ? momentInWords(made, first.from) : ''}</td>
-                  <td className="end num">{made && last ? momentInWords(made, last.to) : ''}</td>
+                  <td className="end num">{plan && own.length > 0 ? momentInWords(plan, starts) : ''}</td>
+                  <td className="end num">{plan && own.length > 0 ? momentInWords(plan, ends) : ''}</td>
                 </tr>
               </Fragment>
             );

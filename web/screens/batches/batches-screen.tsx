@@ -26,12 +26,12 @@ interface BatchLine {
 export function BatchesScreen() {
   const { data: batches } = useGetBatchesQuery();
   const basis = useBasis();
-  const plan = usePlan(batches);
+  const planned = usePlan(batches);
   const lines = (batches ?? [])
     .map((item): BatchLine => {
       const made = madeLines(item);
       const count = batchCount(item.batch.body, made, basis);
-      return { item, title: batchTitle(count), count, done: doneIn(plan, item.batch.id) };
+      return { item, title: batchTitle(count), count, done: doneIn(planned, item.batch.id) };
     })
     .sort(byDue);
   const open = lines.filter(({ item }) => !isDone(item.batch.body));
@@ -66,10 +66,10 @@ export function BatchesScreen() {
         </>
       }
       leftFoot={
-        plan && 'sentence' in plan ? (
-          <span className="text-stop">{plan.sentence}</span>
+        planned && 'sentence' in planned ? (
+          <span className="text-stop">{planned.sentence}</span>
         ) : (
-          <span>One pair of hands, soonest promise first, open hours of the studio</span>
+          <span>All batches planned together: makers, stations, open hours</span>
         )
       }
       right={

@@ -14,7 +14,7 @@ import { readTerms, usualTerms } from '../../../core/batch/cut-terms.ts';
 import type { SupplierItem } from '../../../core/batch/price-list.ts';
 import type { ShelfLot } from '../../../core/batch/shelf.ts';
 import { latestStart } from '../../../core/plan/latest-start.ts';
-import { planBatch } from '../../../core/plan/plan-batch.ts';
+import { benchSteps } from '../../../core/plan/batch-steps.ts';
 import { batchTitle } from '../../../core/batch/count.ts';
 import { useGetBatchesQuery, useGetPriceListsQuery, useGetShelfQuery } from '../../app/api.ts';
 import { batchCount, useBasis } from '../../app/reckoning.ts';
@@ -46,7 +46,7 @@ export function useBuying(there: (key: string) => number): Buying {
   const { data: items = NO_ITEMS } = useGetPriceListsQuery();
   const basis = useBasis();
   const { day } = useNow();
-  const { currency, alloys, week } = basis.rates;
+  const { currency, alloys, bench } = basis.rates;
   const lots = shelf?.lots ?? NO_LOTS;
   const wanting = useMemo(
     () =>
@@ -56,10 +56,10 @@ export function useBuying(there: (key: string) => number): Buying {
           const { id, body } = item.batch;
           const made = madeLines(item);
           const count = batchCount(body, made, basis);
-          const startBy = latestStart(planBatch(id, body, made, alloys), { firstDay: day, week });
+          const startBy = latestStart({ id, batch: body, steps: benchSteps(made, alloys) }, { bench, day });
           return { id, title: batchTitle(count), count, startBy };
         }),
-    [batches, basis, alloys, week, day],
+    [batches, basis, alloys, bench, day],
   );
   const issues = useMemo(() => issueOfAll(wanting).filter(({ section }) => section.form !== 'grain'), [wanting]);
   const terms = useMemo(() => readTerms(usualTerms, currency, items), [currency, items]);

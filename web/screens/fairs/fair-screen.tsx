@@ -11,7 +11,7 @@ import { Conflict } from '../../parts/conflict.tsx';
 import { DraftLine } from '../../parts/draft-line.tsx';
 import { Field } from '../../parts/field.tsx';
 import { Num } from '../../parts/num.tsx';
-import { SellingNav } from '../../parts/selling-nav.tsx';
+import { SellingNav } from '../../parts/section-nav.tsx';
 import { Spread } from '../../parts/spread.tsx';
 import { FairCountPage } from './fair-count-page.tsx';
 import { FairFields } from './fair-fields.tsx';

@@ -8,7 +8,7 @@ import { useAddFairMutation, useGetFairsQuery } from '../../app/api.ts';
 import { dayInWords } from '../../app/dates.ts';
 import { useBasis } from '../../app/reckoning.ts';
 import { useCostOfPiece } from '../../app/use-cost-of-piece.ts';
-import { SellingNav } from '../../parts/selling-nav.tsx';
+import { SellingNav } from '../../parts/section-nav.tsx';
 import { Spread } from '../../parts/spread.tsx';
 
 export function FairsScreen() {

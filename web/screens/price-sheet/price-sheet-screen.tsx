@@ -11,7 +11,7 @@ import { blocks } from '../../../core/studio/rates.ts';
 import { Conflict } from '../../parts/conflict.tsx';
 import { DraftLine } from '../../parts/draft-line.tsx';
 import { Num } from '../../parts/num.tsx';
-import { SellingNav } from '../../parts/selling-nav.tsx';
+import { SellingNav } from '../../parts/section-nav.tsx';
 import { Spread } from '../../parts/spread.tsx';
 import { BatchCurve } from './batch-curve.tsx';
 import { ChannelTable } from './channel-table.tsx';

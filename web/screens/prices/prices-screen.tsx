@@ -11,7 +11,7 @@ import { useRested } from '../../app/use-rested.ts';
 import { useValuations } from '../../app/use-valuations.ts';
 import { Choice } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
-import { SellingNav } from '../../parts/selling-nav.tsx';
+import { SellingNav } from '../../parts/section-nav.tsx';
 import { Spread } from '../../parts/spread.tsx';
 import { FixProposals } from './fix-proposals.tsx';
 import { GroupChangeBox } from './group-change.tsx';

@@ -15,7 +15,7 @@ import { CountTable } from '../../parts/count-table.tsx';
 import { DraftLine } from '../../parts/draft-line.tsx';
 import { Field } from '../../parts/field.tsx';
 import { Num } from '../../parts/num.tsx';
-import { SellingNav } from '../../parts/selling-nav.tsx';
+import { SellingNav } from '../../parts/section-nav.tsx';
 import { Spread } from '../../parts/spread.tsx';
 import { QuoteLines } from './quote-lines.tsx';
 import { QuoteTaken } from './quote-taken.tsx';

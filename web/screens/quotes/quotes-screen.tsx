@@ -8,7 +8,7 @@ import { dayInWords, shortDay } from '../../app/dates.ts';
 import { useBasis } from '../../app/reckoning.ts';
 import { useRetailOfPiece } from '../../app/use-cost-of-piece.ts';
 import { useNow } from '../../app/use-now.ts';
-import { SellingNav } from '../../parts/selling-nav.tsx';
+import { SellingNav } from '../../parts/section-nav.tsx';
 import { Spread } from '../../parts/spread.tsx';
 
 export function QuotesScreen() {

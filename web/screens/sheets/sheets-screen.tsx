@@ -5,7 +5,7 @@ import { useGetPiecesQuery } from '../../app/api.ts';
 import { pieceCount, useBasis } from '../../app/reckoning.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { codeOf } from '../../../core/price/line-sheet.ts';
-import { SellingNav } from '../../parts/selling-nav.tsx';
+import { SellingNav } from '../../parts/section-nav.tsx';
 import { Spread } from '../../parts/spread.tsx';
 import { LabelSheet } from './label-sheet.tsx';
 

@@ -13,14 +13,41 @@ export function MakerRows({ body, edit, rates }: Props) {
       {...{ body, edit }}
       problems={rates.problems}
       list="makers"
-      title="Makers with a rate of their own"
-      help="Steps that name nobody are done at the hour of hands above."
+      title="Makers"
+      help="Blank: the hour of hands and the open hours above, every station. Steps that name nobody are done by whoever is free."
       one="maker"
       columns={[
         { key: 'name', head: 'name', isWords: true },
-        { key: 'rate', head: 'an hour' },
+        { key: 'rate', head: 'an hour', placeholder: 'as above' },
+        { key: 'hours', head: 'is there', isWords: true, placeholder: 'open hours' },
+        { key: 'away', head: 'days off', isWords: true, placeholder: 'none' },
+        { key: 'does', head: 'works at', isWords: true, placeholder: 'all stations' },
       ]}
-      fresh={(id) => ({ id, name: '', rate: '' })}
+      fresh={(id) => ({ id, name: '', rate: '', hours: '', away: '', does: '' })}
+    />
+  );
+}
+
+const nightOptions = [
+  { value: 'no', label: 'never alone at night' },
+  { value: 'yes', label: 'may run overnight' },
+];
+
+export function StationRows({ body, edit, rates }: Props) {
+  return (
+    <SettingRows
+      {...{ body, edit }}
+      problems={rates.problems}
+      list="stations"
+      title="Stations"
+      help="What there are few of, and a step has to wait for; a station that is not listed is always free. Hot work, acid and motors are not left alone at night unless you say so: follow your insurer’s and the local fire rules."
+      one="station"
+      columns={[
+        { key: 'name', head: 'name, as steps say it', isWords: true },
+        { key: 'count', head: 'how many' },
+        { key: 'overnight', head: 'what works by itself', options: nightOptions },
+      ]}
+      fresh={(id) => ({ id, name: '', count: '1', overnight: 'no' })}
     />
   );
 }

@@ -11,7 +11,7 @@ import { useGhost } from '../../parts/use-ghost.ts';
 import { useRowProblems } from '../../parts/use-problems.ts';
 import type { SettingProps } from './setting-props.ts';
 
-type ListKey = 'makers' | 'overheadCosts' | 'assayCharges' | 'channels' | 'volumeBreaks';
+type ListKey = 'makers' | 'stations' | 'overheadCosts' | 'assayCharges' | 'channels' | 'volumeBreaks';
 type RowOf<Key extends ListKey> = Studio[Key][number];
 
 interface SettingColumn<Row> {

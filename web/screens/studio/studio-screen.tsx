@@ -19,7 +19,7 @@ import { GramPrices } from './gram-prices.tsx';
 import { HoursRows } from './hours-rows.tsx';
 import { MakingCharges } from './making-charges.tsx';
 import { MetalTerms } from './metal-terms.tsx';
-import { AssayRows, ChannelRows, MakerRows, OverheadSheet, VolumeRows } from './money-rows.tsx';
+import { AssayRows, ChannelRows, MakerRows, OverheadSheet, StationRows, VolumeRows } from './money-rows.tsx';
 import { OwnAlloys } from './own-alloys.tsx';
 import { PriceRule } from './price-rule.tsx';
 import { ConsumableRows } from './consumable-rows.tsx';
@@ -77,6 +77,7 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
             <ChannelRows body={body} edit={edit} rates={rates} />
             <VolumeRows body={body} edit={edit} rates={rates} />
             <HoursRows body={body} edit={edit} problems={rates.problems} />
+            <StationRows body={body} edit={edit} rates={rates} />
             <OwnAlloys body={body} edit={edit} problems={rates.problems} />
           </>
         }
@@ -110,6 +111,7 @@ const contents = [
   ['rule', 'price rule'],
   ['setting-channels', 'ways of selling'],
   ['hours', 'open hours'],
+  ['setting-stations', 'stations'],
   ['own', 'own alloys'],
 ] as const;
 

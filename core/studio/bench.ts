@@ -1,0 +1,105 @@
+// Who is at the bench when, and which stations there are: what a plan goes by.
+import { isoDateSchema } from '../measure/typed.ts';
+import { readHours, type Shift } from './hours.ts';
+import type { Problem } from './rates.ts';
+import type { Studio } from './studio.ts';
+
+export interface BenchMaker {
+  readonly id: string;
+  readonly name: string;
+  /** Monday first. */
+  readonly week: readonly (readonly Shift[])[];
+  /** First and last day of each absence, ISO. */
+  readonly away: readonly (readonly [string, string])[];
+  /** Stations this maker works at, in small letters; null: all. */
+  readonly does: readonly string[] | null;
+}
+
+export interface BenchStation {
+  /** In small letters, as steps name it. */
+  readonly name: string;
+  readonly count: number;
+  /** What works by itself here may run while nobody is there. */
+  readonly overnight: boolean;
+}
+
+export interface Bench {
+  readonly makers: readonly BenchMaker[];
+  readonly stations: readonly BenchStation[];
+}
+
+const dayNames = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
+
+/**
+ * Reads hours of a week in one line: `Mon-Thu 9:00-13:00; Sat 10-14`; days that are not named are off.
+ * @returns Monday first, or a sentence
+ */
+export function readWeek(text: string): readonly (readonly Shift[])[] | { readonly sentence: string } {
+  const week: (readonly Shift[])[] = dayNames.map(() => []);
+  for (const part of text.split(';').filter((one) => one.trim())) {
+    const found = /^\s*([a-z]{3})[a-z]*(?:\s*(?:-|–|to)\s*([a-z]{3})[a-z]*)?\s+(.*)$/i.exec(part);
+    const [from, to] = [dayOf(found?.[1]), dayOf(found?.[2] ?? found?.[1])];
+    if (!found || from < 0 || to < from)
+      return { sentence: `“${part.trim()}” does not begin with days. Try Mon-Thu 9:00-13:00; Sat 10-14.` };
+    const shifts = readHours(found[3] ?? '');
+    if ('sentence' in shifts) return shifts;
+    for (let day = from; day <= to; day += 1) week[day] = shifts;
+  }
+  return week;
+}
+
+const dayOf = (name: string | undefined) => dayNames.findIndex((day) => day === name?.toLowerCase());
+
+/** Reads absences: `2026-12-24 to 2027-01-02, 2027-02-05`. @returns first and last day of each, or a sentence */
+export function readAway(text: string): readonly (readonly [string, string])[] | { readonly sentence: string } {
+  const away: [string, string][] = [];
+  for (const part of text.split(/[,;]/).filter((one) => one.trim())) {
+    const [from = '', to = from] = part.split(/\s+(?:to|until)\s+|–/i).map((day) => day.trim());
+    if (!isoDateSchema.safeParse(from).success || !isoDateSchema.safeParse(to).success || to < from)
+      return { sentence: `“${part.trim()}” is not a day. Try 2026-12-24 to 2027-01-02, 2027-02-05.` };
+    away.push([from, to]);
+  }
+  return away;
+}
+
+/** @param week  of the studio, for makers without hours of their own */
+export function readBench(
+  { makers, stations }: Pick<Studio, 'makers' | 'stations'>,
+  week: readonly (readonly Shift[])[],
+  problems: Problem[],
+): Bench {
+  const read = makers.map(({ id, name, hours, away, does }, index): BenchMaker => {
+    const own = hours.trim() ? readWeek(hours) : week;
+    const days = readAway(away);
+    if ('sentence' in own) problems.push({ path: `makers.${String(index)}.hours`, sentence: own.sentence });
+    if ('sentence' in days) problems.push({ path: `makers.${String(index)}.away`, sentence: days.sentence });
+    return {
+      id,
+      name: name.trim() || 'a maker',
+      week: 'sentence' in own ? week : own,
+      away: 'sentence' in days ? [] : days,
+      does: does.trim() ? namesIn(does) : null,
+    };
+  });
+  return {
+    // A studio that names nobody is one pair of hands.
+    makers: read.length > 0 ? read : [{ id: 'maker', name: 'Hands', week, away: [], does: null }],
+    stations: stations.flatMap(({ name, count, overnight }, index): BenchStation[] => {
+      const many = Number(count.trim() || '1');
+      if (!Number.isInteger(many) || many < 1 || many > 100)
+        problems.push({
+          path: `stations.${String(index)}.count`,
+          sentence: `“${count.trim()}” is not a number of them.`,
+        });
+      const named = name.trim().toLowerCase();
+      return named ? [{ name: named, count: many >= 1 ? Math.floor(many) : 1, overnight: overnight === 'yes' }] : [];
+    }),
+  };
+}
+
+function namesIn(text: string): string[] {
+  return text
+    .split(',')
+    .map((name) => name.trim().toLowerCase())
+    .filter(Boolean);
+}

@@ -1,0 +1,53 @@
+// The bench in the ledger: what was started and done, what was put somewhere by hand, and the plans that were kept.
+import { newKeptPlanSchema, type KeptPlan } from '../../core/plan/kept-plan.ts';
+import type { BenchEntry, NewBenchEntry } from '../../core/plan/bench-entry.ts';
+import type { Ledger } from './ledger.ts';
+
+interface Row extends Omit<BenchEntry, 'at' | 'batchId' | 'on'> {
+  recorded_at: string;
+  batch_id: string;
+  on_day: string;
+}
+
+export class BenchLog {
+  readonly #ledger: Ledger;
+  readonly #now: () => string;
+
+  constructor(ledger: Ledger, now: () => string) {
+    this.#ledger = ledger;
+    this.#now = now;
+  }
+
+  /** Earliest first. */
+  entries(): BenchEntry[] {
+    return this.#ledger
+      .prepare<[], Row>('select * from bench_entry order by id')
+      .all()
+      .map(({ recorded_at: at, batch_id: batchId, on_day: on, ...row }) => ({ ...row, at, batchId, on }));
+  }
+
+  add(entries: readonly NewBenchEntry[]): void {
+    const at = this.#now();
+    const insert = this.#ledger.prepare(
+      `insert into bench_entry (recorded_at, batch_id, step, how, maker, on_day, minute)
+       values (:at, :batchId, :step, :how, :maker, :on, :minute)`,
+    );
+    this.#ledger.transaction(() => {
+      for (const entry of entries) insert.run({ ...entry, at });
+    })();
+  }
+
+  /** The last plan that was kept; null before the first. */
+  plan(): KeptPlan | null {
+    const row = this.#ledger
+      .prepare<[], { recorded_at: string; plan: string }>('select * from plan_entry order by id desc limit 1')
+      .get();
+    return row ? { ...newKeptPlanSchema.parse(JSON.parse(row.plan)), at: row.recorded_at } : null;
+  }
+
+  keep({ blocks }: Pick<KeptPlan, 'blocks'>): void {
+    this.#ledger
+      .prepare('insert into plan_entry (recorded_at, plan) values (:at, :plan)')
+      .run({ at: this.#now(), plan: JSON.stringify({ blocks }) });
+  }
+}

@@ -1,0 +1,75 @@
+// The best plan known of each problem, for all screens alike: found in a worker, one problem at a time.
+import { useEffect, useSyncExternalStore } from 'react';
+import type { Placed } from '../../core/plan/improve.ts';
+import type { Objective, ScheduleProblem, ScheduledStep } from '../../core/plan/problem.ts';
+import type { PlanningAsked, PlanningTold } from '../workers/planning.ts';
+
+export interface KnownPlan {
+  readonly objective: Objective;
+  readonly steps: readonly ScheduledStep[];
+  /** Whether the search is over. */
+  readonly isDone: boolean;
+}
+
+/** Of so many problems the best plans are kept. */
+const MOST_KEPT = 40;
+/** Time a search may take, and how long hands rest before it begins. */
+const SECONDS = 2.5;
+const REST_MS = 300;
+
+const known = new Map<string, KnownPlan>();
+const listeners = new Set<() => void>();
+let last: KnownPlan | null = null;
+
+function learn(key: string, plan: KnownPlan): void {
+  const before = known.get(key);
+  if (before && !isBetter(plan.objective, before.objective) && before.isDone) return;
+  known.delete(key);
+  known.set(key, before && isBetter(before.objective, plan.objective) ? { ...before, isDone: plan.isDone } : plan);
+  last = known.get(key) ?? last;
+  for (const old of [...known.keys()].slice(0, Math.max(0, known.size - MOST_KEPT))) known.delete(old);
+  for (const listener of listeners) listener();
+}
+
+/** A plan from elsewhere: the solver's, or one put right by hand. */
+export const learnPlan = learn;
+
+/** @returns the best plan known of a problem, and looks for a better one while it is shown; null until one is found */
+export function useBetterPlan(key: string, problem: ScheduleProblem | null): KnownPlan | null {
+  useEffect(() => {
+    if (!problem || known.get(key)?.isDone) return;
+    let worker: Worker | null = null;
+    const timer = setTimeout(() => {
+      worker = new Worker(new URL('../workers/planning.ts', import.meta.url), { type: 'module' });
+      worker.addEventListener('message', ({ data }: MessageEvent<PlanningTold>) => learn(key, data));
+      worker.postMessage({ problem, seconds: SECONDS, seed: 1, from: placedLike(problem) } satisfies PlanningAsked);
+    }, REST_MS);
+    return () => {
+      clearTimeout(timer);
+      worker?.terminate();
+    };
+  }, [key, problem]);
+  return useSyncExternalStore(subscribe, () => known.get(key) ?? null);
+}
+
+function subscribe(listener: () => void): () => void {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
+/** Where the last plan had the steps of a problem: most of it is as it was a minute ago. */
+function placedLike({ jobs, makers }: ScheduleProblem): (readonly [number, Placed])[] {
+  if (!last) return [];
+  const before = new Map(last.steps.map((step) => [`${step.job} ${step.step}`, step]));
+  const makerAt = new Map(makers.map(({ id }, index) => [id, index]));
+  return jobs
+    .flatMap((job) => job.steps.map((step) => `${job.id} ${step.id}`))
+    .flatMap((name, index): (readonly [number, Placed])[] => {
+      const was = before.get(name);
+      return was ? [[index, { start: was.start, maker: makerAt.get(was.maker ?? '') ?? -1 }]] : [];
+    });
+}
+
+function isBetter(a: Objective, b: Objective): boolean {
+  return a.tardiness < b.tardiness - 1e-6 || (a.tardiness < b.tardiness + 1e-6 && a.makespan < b.makespan - 1e-6);
+}

@@ -1,0 +1,36 @@
+// What belongs together in a section, one line under the running head.
+import { NavLink } from 'react-router';
+
+interface Place {
+  readonly to: string;
+  readonly name: string;
+}
+
+const selling: readonly Place[] = [
+  { to: '/prices', name: 'Price book' },
+  { to: '/fairs', name: 'Fairs' },
+  { to: '/quotes', name: 'Quotes' },
+  { to: '/sheets', name: 'Line sheet and labels' },
+];
+
+const planning: readonly Place[] = [
+  { to: '/day', name: 'Day' },
+  { to: '/plan', name: 'Plan' },
+  { to: '/promise', name: 'Promise' },
+  { to: '/what-if', name: 'What if' },
+];
+
+export const SellingNav = () => <SectionNav label="Prices" places={selling} />;
+export const PlanNav = () => <SectionNav label="The plan" places={planning} />;
+
+function SectionNav({ label, places }: { label: string; places: readonly Place[] }) {
+  return (
+    <nav aria-label={label} className="chrome mb-2 flex flex-wrap gap-x-5 text-[15px]">
+      {places.map(({ to, name }) => (
+        <NavLink key={to} to={to} className={({ isActive }) => (isActive ? 'font-[650]' : 'text-act hover:underline')}>
+          {name}
+        </NavLink>
+      ))}
+    </nav>
+  );
+}

@@ -1,0 +1,168 @@
+// A day at the bench, drawn: a lane for each maker's hands above, below what works by itself, and the noon line through both.
+import { scaleLinear } from 'd3';
+import { clockOf, MINUTES_A_DAY } from '../../../core/plan/calendar.ts';
+import type { PlanBlock } from '../../../core/plan/studio-plan.ts';
+import { fitted } from '../../parts/fitted.ts';
+
+const WIDTH = 780;
+const LABEL = 92;
+const HEAD = 24;
+const LANE = 58;
+const ALONE = 46;
+const NOON = 12 * 60;
+
+export interface DayLane {
+  readonly id: string;
+  readonly name: string;
+}
+
+interface DayChartProps {
+  /** Days after the plan's first. */
+  readonly day: number;
+  readonly blocks: readonly PlanBlock[];
+  readonly makers: readonly DayLane[];
+  /** When the bench is open that day, minutes of it; null on a day off. */
+  readonly open: readonly [number, number] | null;
+  /** Minute of the day; null on another day than today. */
+  readonly now: number | null;
+  readonly tintOf: (batch: string) => number;
+  readonly nameOf: (batch: string) => string;
+}
+
+export function DayChart({ day, blocks, makers, open, now, tintOf, nameOf }: DayChartProps) {
+  const midnight = day * MINUTES_A_DAY;
+  const ofDay = (minute: number) => Math.max(0, Math.min(MINUTES_A_DAY, minute - midnight));
+  const [from, to] = hoursOf(open, blocks.flatMap(({ hands }) => hands.flat()).map(ofDay));
+  const x = scaleLinear([from, to], [LABEL, WIDTH - 12]).clamp(true);
+  const hours = Array.from({ length: (to - from) / 60 + 1 }, (_, index) => from / 60 + index);
+  const alone = blocks.filter(({ end, attendedEnd }) => end > attendedEnd && ofDay(end) > ofDay(attendedEnd));
+  const stations = [...new Set(alone.map(({ step }) => step.station || 'elsewhere'))].sort();
+  const aloneTop = HEAD + makers.length * LANE + 14;
+  const height = aloneTop + stations.length * ALONE + 8;
+  return (
+    <svg
+      width="100%"
+      viewBox={`0 0 ${String(WIDTH)} ${String(height)}`}
+      className="mt-2"
+      role="img"
+      aria-label="The day drawn; the lists below say the same in words"
+    >
+      {hours.map((hour) => (
+        <g key={hour}>
+          <path d={`M${String(x(hour * 60))} ${String(HEAD - 4)}V${String(height)}`} stroke="var(--hair)" />
+          <text x={x(hour * 60)} y={13} textAnchor="middle" fontSize={13} fill="var(--soft)" className="num">
+            {hour}
+          </text>
+        </g>
+      ))}
+      {makers.map((maker, lane) => (
+        <g key={maker.id} transform={`translate(0 ${String(HEAD + lane * LANE)})`}>
+          <text y={28} fontSize={14} fontWeight={650} fill="var(--ink)">
+            {maker.name}
+          </text>
+          {blocks
+            .filter((block) => block.maker === maker.id)
+            .flatMap((block) =>
+              block.hands
+                .filter(([begin, end]) => end > midnight && begin < midnight + MINUTES_A_DAY)
+                .map(([begin, end], index) => (
+                  <Bar
+                    key={`${block.batch} ${block.step.key} ${String(index)}`}
+                    x={x(ofDay(begin))}
+                    width={x(ofDay(end)) - x(ofDay(begin))}
+                    top={4}
+                    height={44}
+                    tint={tintOf(block.batch)}
+                    isStarted={block.state === 'started'}
+                    label={block.step.name}
+                    under={nameOf(block.batch)}
+                    times={`${clockOf(ofDay(begin))} to ${clockOf(ofDay(end))}`}
+                  />
+                )),
+            )}
+        </g>
+      ))}
+      {stations.length > 0 && <path d={`M0 ${String(aloneTop - 8)}H${String(WIDTH)}`} stroke="var(--rule)" />}
+      {stations.map((station, lane) => (
+        <g key={station} transform={`translate(0 ${String(aloneTop + lane * ALONE)})`}>
+          <text y={15} fontSize={14} fill="var(--ink)">
+            {station}
+          </text>
+          <text y={31} fontSize={13} fill="var(--soft)">
+            by itself
+          </text>
+          {alone
+            .filter(({ step }) => (step.station || 'elsewhere') === station)
+            .map((block) => (
+              <Bar
+                key={`${block.batch} ${block.step.key}`}
+                x={x(ofDay(block.attendedEnd))}
+                width={x(ofDay(block.end)) - x(ofDay(block.attendedEnd))}
+                top={4}
+                height={34}
+                tint={tintOf(block.batch)}
+                isAlone
+                label={nameOf(block.batch)}
+                under={`until ${clockOf(ofDay(block.end))}`}
+                times={`${clockOf(ofDay(block.attendedEnd))} to ${clockOf(ofDay(block.end))}`}
+              />
+            ))}
+        </g>
+      ))}
+      {now !== null && now > from && now < to && (
+        <path
+          d={`M${String(x(now))} ${String(HEAD - 4)}V${String(height)}`}
+          stroke="var(--ink)"
+          strokeDasharray="2 3"
+        />
+      )}
+      <path d={`M${String(x(NOON))} ${String(HEAD - 6)}V${String(height)}`} stroke="var(--noon)" strokeWidth={2.4} />
+      <circle cx={x(NOON)} cy={HEAD - 5} r={4.5} fill="var(--noon)" />
+    </svg>
+  );
+}
+
+interface BarProps {
+  readonly x: number;
+  readonly width: number;
+  readonly top: number;
+  readonly height: number;
+  readonly tint: number;
+  readonly label: string;
+  readonly under: string;
+  readonly times: string;
+  readonly isAlone?: boolean;
+  readonly isStarted?: boolean;
+}
+
+function Bar({ x, width, top, height, tint, label, under, times, isAlone = false, isStarted = false }: BarProps) {
+  const room = Math.max(2, width - 2);
+  return (
+    <svg x={x + 1} y={top} width={room} height={height}>
+      <title>{`${label}, ${under}, ${times}`}</title>
+      <rect
+        className={`tint-${String(tint)}`}
+        x={0.75}
+        y={0.75}
+        width={Math.max(0.5, room - 1.5)}
+        height={height - 1.5}
+        strokeWidth={isStarted ? 2.5 : 1.2}
+        strokeDasharray={isAlone ? '4 3' : undefined}
+        fillOpacity={isAlone ? 0.45 : 1}
+      />
+      <text x={6} y={height / 2 - 4} fontSize={13} fontWeight={600} fill="var(--ink)">
+        {fitted(label, room)}
+      </text>
+      <text x={6} y={height / 2 + 12} fontSize={12.5} fill="var(--ink)">
+        {fitted(under, room)}
+      </text>
+    </svg>
+  );
+}
+
+/** Whole hours that hold the open day and all the hands that work in it. */
+function hoursOf(open: readonly [number, number] | null, worked: readonly number[]): [number, number] {
+  const first = Math.min(open?.[0] ?? 9 * 60, ...worked.filter((minute) => minute > 0));
+  const last = Math.max(open?.[1] ?? 17 * 60, ...worked.filter((minute) => minute < MINUTES_A_DAY));
+  return [Math.floor(first / 60) * 60, Math.ceil(last / 60) * 60];
+}

@@ -1,0 +1,132 @@
+// The day in words: maker by maker what comes when, what calls by itself, and what is to be over by noon and by evening.
+import type { DayBook } from '../../../core/plan/day-book.ts';
+import type { PlanBlock } from '../../../core/plan/studio-plan.ts';
+import { clockOf, MINUTES_A_DAY } from '../../../core/plan/calendar.ts';
+import { blockName } from '../../app/plan-words.ts';
+import { useBenchLog } from '../../app/use-bench-log.ts';
+import type { Planned } from '../../app/use-plan.ts';
+
+interface DayListsProps {
+  readonly planned: Planned;
+  readonly book: DayBook;
+  readonly day: number;
+  readonly nameOf: (batch: string) => string;
+}
+
+export function DayLists({ planned, book, day, nameOf }: DayListsProps) {
+  const makers = planned.terms.bench.makers.filter(({ id }) => book.blocks.some(({ maker }) => maker === id));
+  const isAfternoon = day === 0 && planned.plan.now >= 12 * 60;
+  return (
+    <>
+      <div className="mt-3 grid grid-cols-2 gap-x-8 gap-y-4 max-[700px]:grid-cols-1">
+        {makers.map(({ id, name }) => (
+          <section key={id} aria-label={`What ${name} does`}>
+            <h2>{name}</h2>
+            <ul>
+              {book.blocks
+                .filter(({ maker }) => maker === id)
+                .map((block) => (
+                  <Line key={`${block.batch} ${block.step.key}`} block={block} day={day} nameOf={nameOf} />
+                ))}
+            </ul>
+          </section>
+        ))}
+      </div>
+      <div className="keep-together mt-5 grid grid-cols-2 gap-x-8 border-t border-rule pt-3 max-[700px]:grid-cols-1">
+        {!isAfternoon && <Over heading="By noon" blocks={book.byNoon} nameOf={nameOf} />}
+        <Over heading="By evening" blocks={book.byEvening} nameOf={nameOf} />
+        {book.calls.length > 0 && (
+          <section aria-labelledby="calls">
+            <h2 id="calls">It calls</h2>
+            <ul className="text-[15px]">
+              {book.calls.map((block) => (
+                <li key={`${block.batch} ${block.step.key}`} className="flex gap-3 border-b border-hair py-[5px]">
+                  <span className="num w-[3.2em] shrink-0">{clockOf(block.end)}</span>
+                  <span>
+                    {block.step.station || block.step.name}
+                    <span className="aside">
+                      {' '}
+                      {nameOf(block.batch)}, {blockName(block).toLowerCase()}
+                    </span>
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+      </div>
+    </>
+  );
+}
+
+/** A step in its maker's list, with what can be said of it. */
+function Line({ block, day, nameOf }: { block: PlanBlock; day: number; nameOf: (batch: string) => string }) {
+  const { note, isLoading } = useBenchLog();
+  const isStarted = block.state === 'started';
+  const [first] = block.hands;
+  const midnight = day * MINUTES_A_DAY;
+  const begins = Math.max(first?.[0] ?? block.start, midnight);
+  const name = `${blockName(block)} of ${nameOf(block.batch)}`;
+  return (
+    <li className="flex items-baseline gap-3 border-b border-hair py-[5px] text-[15px]">
+      <span className="num w-[3.2em] shrink-0">{block.start < midnight ? 'goes on' : clockOf(begins)}</span>
+      <span className="min-w-0 flex-1">
+        {isStarted ? <b>{blockName(block)}</b> : blockName(block)}
+        <span className="aside"> {nameOf(block.batch)}</span>
+      </span>
+      {day === 0 && (
+        <span className="chrome flex shrink-0 gap-3 text-[14px]">
+          {isStarted && (
+            <button
+              type="button"
+              className="link"
+              aria-label={`Not started after all: ${name}`}
+              disabled={isLoading}
+              onClick={() => note('taken-back', [block])}
+            >
+              not yet
+            </button>
+          )}
+          <button
+            type="button"
+            className="link"
+            aria-label={`${isStarted ? 'Done' : 'Start'}: ${name}`}
+            disabled={isLoading}
+            onClick={() => note(isStarted ? 'done' : 'started', [block])}
+          >
+            {isStarted ? 'Done' : 'Start'}
+          </button>
+        </span>
+      )}
+      <span className="num w-[3.2em] shrink-0 text-right text-soft">{clockOf(block.attendedEnd)}</span>
+    </li>
+  );
+}
+
+function Over({
+  heading,
+  blocks,
+  nameOf,
+}: {
+  heading: string;
+  blocks: readonly PlanBlock[];
+  nameOf: (batch: string) => string;
+}) {
+  return (
+    <section aria-label={heading}>
+      <h2>{heading}</h2>
+      {blocks.length === 0 && <p className="aside">nothing has to be over</p>}
+      <ul className="text-[15px]">
+        {blocks.map((block) => (
+          <li key={`${block.batch} ${block.step.key}`} className="flex items-baseline gap-3 py-[3px]">
+            <span className="inline-block size-[13px] shrink-0 translate-y-[2px] border border-rule bg-page" />
+            <span>
+              {blockName(block)}
+              <span className="aside"> {nameOf(block.batch)}</span>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,138 @@
+// The day around noon: what each maker does next, what works by itself meanwhile, what is finished by noon and by evening.
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { clsx } from 'clsx';
+import { Printer } from 'lucide-react';
+import { cautionRule, cautionsOfAll } from '../../../core/piece/cautions.ts';
+import { dayBook } from '../../../core/plan/day-book.ts';
+import { showHours } from '../../../core/figure/show.ts';
+import { useGetBatchesQuery } from '../../app/api.ts';
+import { dayInWords, weekdayNames } from '../../app/dates.ts';
+import { batchName } from '../../app/plan-words.ts';
+import { usePlan, type Planned } from '../../app/use-plan.ts';
+import { dayAfter, weekdayOf } from '../../../core/measure/days.ts';
+import { PlanNav } from '../../parts/section-nav.tsx';
+import { Spread } from '../../parts/spread.tsx';
+import { DayChart } from './day-chart.tsx';
+import { DayCount } from './day-count.tsx';
+import { DayLists } from './day-lists.tsx';
+import { NextUp } from './next-up.tsx';
+import { tintsOf } from '../../app/batch-tints.ts';
+
+export function DayScreen() {
+  const { data: batches } = useGetBatchesQuery();
+  const planned = usePlan(batches);
+  if (!planned || !batches) return <Spread title="Day" left={<h1>Day</h1>} right={null} bottomLine={null} />;
+  if ('sentence' in planned || planned.plan.blocks.length === 0)
+    return (
+      <Spread
+        title="Day"
+        left={
+          <>
+            <PlanNav />
+            <h1>Nothing to do</h1>
+            <p className="mt-3 max-w-[56ch]">
+              {'sentence' in planned ? (
+                planned.sentence
+              ) : (
+                <>
+                  No batch is open. Make one from a{' '}
+                  <Link className="link" to="/pieces">
+                    piece
+                  </Link>
+                  , and its steps stand here: who does what when, and what works by itself meanwhile.
+                </>
+              )}
+            </p>
+          </>
+        }
+        right={null}
+        bottomLine={<span>No plan yet</span>}
+      />
+    );
+  return <DayPages planned={planned} batches={batches} />;
+}
+
+interface DayPagesProps {
+  readonly planned: Planned;
+  readonly batches: NonNullable<ReturnType<typeof useGetBatchesQuery>['data']>;
+}
+
+const days = ['today', 'tomorrow', 'the day after'] as const;
+
+function DayPages({ planned, batches }: DayPagesProps) {
+  const { plan, terms, problem } = planned;
+  const [day, setDay] = useState(0);
+  const book = dayBook(plan, problem, day);
+  const nameOf = (batch: string) => batchName(batches, batch);
+  const tints = tintsOf(planned.jobs);
+  const makers = terms.bench.makers.filter(
+    ({ id }) => book.makers.includes(id) || book.blocks.some(({ maker }) => maker === id),
+  );
+  const date = dayAfter(plan.firstDay, day);
+  const cautions = cautionsOfAll(book.blocks.map(({ step }) => step.step));
+  return (
+    <Spread
+      title="Day"
+      left={
+        <>
+          <PlanNav />
+          <div className="flex items-start justify-between gap-5">
+            <h1>
+              {weekdayNames[weekdayOf(date)]} {dayInWords(date).slice(4)}
+            </h1>
+            {day === 0 && <NextUp planned={planned} nameOf={nameOf} />}
+          </div>
+          <p className="chrome flex flex-wrap items-baseline gap-x-4 text-[15px] text-soft">
+            <span>
+              {book.makers.length === 0
+                ? 'Nobody is at the bench'
+                : `${String(book.makers.length)} at the bench, ${showHours(book.handsMin)} of hands`}
+            </span>
+            {days.map((name, index) => (
+              <button
+                key={name}
+                type="button"
+                aria-pressed={day === index}
+                className={clsx(day === index ? 'font-[650] text-ink shadow-[inset_0_-2px_0_var(--ink)]' : 'link')}
+                onClick={() => setDay(index)}
+              >
+                {name}
+              </button>
+            ))}
+            <button type="button" className="link ml-auto inline-flex items-center gap-1" onClick={() => print()}>
+              <Printer size={14} aria-hidden="true" /> Print the day
+            </button>
+          </p>
+          <DayChart
+            day={day}
+            blocks={book.blocks}
+            makers={makers}
+            open={book.open}
+            now={day === 0 ? plan.now : null}
+            tintOf={(batch) => tints.get(batch) ?? 0}
+            nameOf={nameOf}
+          />
+          <DayLists planned={planned} book={book} day={day} nameOf={nameOf} />
+          {cautions.length > 0 && (
+            <ul className="note keep-together mt-4" aria-label="Cautions of the day">
+              {cautions.map((caution) => (
+                <li key={caution.id}>{caution.text}</li>
+              ))}
+              <li className="aside">{cautionRule}</li>
+            </ul>
+          )}
+        </>
+      }
+      leftFoot={
+        <span>
+          {planned.isSearching ? 'Looking for a better plan. ' : ''}Planned from now: what was started stays, the rest
+          may move.
+        </span>
+      }
+      right={<DayCount planned={planned} book={book} batches={batches} tomorrow={dayBook(plan, problem, day + 1)} />}
+      bottomLine={<span className="font-semibold">{showHours(book.handsMin)} of hands</span>}
+      printsLeftOnly
+    />
+  );
+}

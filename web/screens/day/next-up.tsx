@@ -1,0 +1,29 @@
+// What is on the bench now, and the one thing to start next.
+import type { PlanBlock } from '../../../core/plan/studio-plan.ts';
+import { problemOf } from '../../app/saving.ts';
+import { blockName } from '../../app/plan-words.ts';
+import { useBenchLog } from '../../app/use-bench-log.ts';
+import type { Planned } from '../../app/use-plan.ts';
+
+interface NextUpProps {
+  readonly planned: Planned;
+  readonly nameOf: (batch: string) => string;
+}
+
+export function NextUp({ planned: { plan }, nameOf }: NextUpProps) {
+  const { note, error, isLoading } = useBenchLog();
+  const busy = new Set(plan.blocks.filter(({ state }) => state === 'started').map(({ maker }) => maker));
+  const [next] = plan.blocks.filter((block) => block.state !== 'started' && !busy.has(block.maker));
+  const start = (block: PlanBlock) => note('started', [block]);
+  return (
+    <div className="chrome max-w-[22em] text-right">
+      {next && (
+        <button type="button" className="button" disabled={isLoading} onClick={() => start(next)}>
+          Start: {blockName(next).toLowerCase()}
+        </button>
+      )}
+      {next && <p className="aside">{nameOf(next.batch)}</p>}
+      {error && <p className="problem">{problemOf(error)?.detail ?? 'The ledger cannot be reached.'}</p>}
+    </div>
+  );
+}
