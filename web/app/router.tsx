@@ -18,6 +18,10 @@ export const router = createBrowserRouter([
     children: [
       { index: true, element: <Navigate to="/pieces" replace /> },
       {
+        path: 'plan',
+        lazy: async () => ({ Component: (await import('../screens/plan/plan-screen.tsx')).PlanScreen }),
+      },
+      {
         path: 'day',
         lazy: async () => ({ Component: (await import('../screens/day/day-screen.tsx')).DayScreen }),
       },

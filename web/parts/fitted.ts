@@ -10,5 +10,5 @@ export function fitted(label: string, width: number): string {
   if (letters < 4) return '';
   const cut = label.slice(0, letters - 1);
   const word = cut.lastIndexOf(' ');
-  return `${(word > 3 ? cut.slice(0, word) : cut).replace(/[\s,;:]+$/, '')}…`;
+  return `${(word >= 3 ? cut.slice(0, word) : cut).replace(/[\s,;:]+$/, '')}…`;
 }

@@ -4,24 +4,24 @@ import type { BatchWithPieces } from '../../../contract/batches.ts';
 import { reckoned, totalOf, type Figure } from '../../../core/figure/figure.ts';
 import type { DayBook } from '../../../core/plan/day-book.ts';
 import { clockOf, MINUTES_A_DAY } from '../../../core/plan/calendar.ts';
-import { movedSince } from '../../../core/plan/kept-plan.ts';
 import { bindingChain } from '../../../core/plan/why.ts';
-import { useGetBenchQuery, useKeepPlanMutation } from '../../app/api.ts';
-import { keptBlocks } from '../../../core/plan/kept-plan.ts';
 import { daysLate, shortDay } from '../../app/dates.ts';
-import { batchName, blockName, causeInWords, stretchInWords } from '../../app/plan-words.ts';
+import { batchName, blockName, causeInWords } from '../../app/plan-words.ts';
 import type { Planned } from '../../app/use-plan.ts';
 import { CountTable } from '../../parts/count-table.tsx';
 import { momentInWords } from '../../parts/done-in.ts';
+import { PlanSince } from '../../parts/plan-since.tsx';
 
 interface DayCountProps {
   readonly planned: Planned;
+  /** Days after the plan's first. */
+  readonly day: number;
   readonly book: DayBook;
   readonly tomorrow: DayBook;
   readonly batches: readonly BatchWithPieces[];
 }
 
-export function DayCount({ planned, book, tomorrow, batches }: DayCountProps) {
+export function DayCount({ planned, day, book, tomorrow, batches }: DayCountProps) {
   const { plan, terms, problem } = planned;
   const nameOf = (batch: string) => batchName(batches, batch);
   const makerOf = (id: string) => terms.bench.makers.find((maker) => maker.id === id)?.name ?? 'somebody';
@@ -44,9 +44,9 @@ export function DayCount({ planned, book, tomorrow, batches }: DayCountProps) {
       })}
       <h2 className="mt-6">The day comes to</h2>
       <CountTable label="The day comes to" rows={dayRows(planned, book, nameOf)} />
-      <Since planned={planned} nameOf={nameOf} makerOf={makerOf} />
+      <PlanSince planned={planned} nameOf={nameOf} makerOf={makerOf} />
       <h2 className="mt-6">Tomorrow begins with</h2>
-      <Tomorrow book={tomorrow} makerOf={makerOf} nameOf={nameOf} />
+      <Tomorrow book={tomorrow} day={day + 1} makerOf={makerOf} nameOf={nameOf} />
     </>
   );
 }
@@ -116,68 +116,15 @@ function dayRows({ plan }: Planned, book: DayBook, nameOf: (batch: string) => st
 const sumOf = (stretches: readonly (readonly [number, number])[]) =>
   stretches.reduce((sum, [from, to]) => sum + to - from, 0);
 
-const MOST_MOVED = 6;
-
-/** What moved since a plan was kept, and keeping this one. */
-function Since({
-  planned,
-  nameOf,
-  makerOf,
-}: {
-  planned: Planned;
-  nameOf: (batch: string) => string;
-  makerOf: (id: string) => string;
-}) {
-  const { data } = useGetBenchQuery();
-  const [keep, { isLoading }] = useKeepPlanMutation();
-  const kept = data?.kept ?? null;
-  const moved = kept ? movedSince(kept, planned.plan) : [];
-  const keepIt = () =>
-    void keep({ blocks: keptBlocks(planned.plan, (block) => `${nameOf(block.batch)}: ${blockName(block)}`, makerOf) });
-  return (
-    <section className="mt-6" aria-labelledby="since">
-      <h2 id="since">{kept ? `Since the plan of ${shortDay(kept.at.slice(0, 10))}` : 'No plan is kept yet'}</h2>
-      {kept && moved.length === 0 && <p className="aside">nothing has moved</p>}
-      <ul className="text-[15px]">
-        {moved.slice(0, MOST_MOVED).map(({ block, by }) => (
-          <li
-            key={`${block.batch} ${block.step.key}`}
-            className="flex justify-between gap-3 border-b border-hair py-[4px]"
-          >
-            <span className="min-w-0">
-              {block.step.name}
-              <span className="aside"> {nameOf(block.batch)}</span>
-            </span>
-            <span className={by !== null && by > 0 ? 'num shrink-0 text-stop' : 'num shrink-0 text-good'}>
-              {by === null ? 'new' : `${stretchInWords(by)} ${by > 0 ? 'later' : 'sooner'}`}
-            </span>
-          </li>
-        ))}
-      </ul>
-      {moved.length > MOST_MOVED && <p className="aside">and {moved.length - MOST_MOVED} more</p>}
-      <p className="chrome mt-1 flex flex-wrap gap-x-4 text-[15px]">
-        <button type="button" className="link" disabled={isLoading} onClick={keepIt}>
-          Keep this plan
-        </button>
-        {kept && (
-          <a className="link" href="/api/plan/calendar.ics">
-            Calendar (iCalendar)
-          </a>
-        )}
-      </p>
-    </section>
-  );
+interface TomorrowProps {
+  readonly book: DayBook;
+  readonly day: number;
+  readonly makerOf: (id: string) => string;
+  readonly nameOf: (batch: string) => string;
 }
 
-function Tomorrow({
-  book,
-  makerOf,
-  nameOf,
-}: {
-  book: DayBook;
-  makerOf: (id: string) => string;
-  nameOf: (batch: string) => string;
-}) {
+function Tomorrow({ book, day, makerOf, nameOf }: TomorrowProps) {
+  const midnight = day * MINUTES_A_DAY;
   const firsts = book.makers.flatMap((id) => {
     const [first] = book.blocks.filter(({ maker }) => maker === id);
     return first ? [{ id, first }] : [];
@@ -187,7 +134,7 @@ function Tomorrow({
     <ul className="text-[15px]">
       {firsts.map(({ id, first }) => (
         <li key={id} className="flex gap-3 border-b border-hair py-[4px]">
-          <span className="num w-[3.2em] shrink-0">{clockOf(Math.max(first.start, 0) % MINUTES_A_DAY)}</span>
+          <span className="num w-[3.8em] shrink-0">{first.start < midnight ? 'goes on' : clockOf(first.start)}</span>
           <span>
             {makerOf(id)}: {blockName(first).toLowerCase()}
             <span className="aside"> {nameOf(first.batch)}</span>

@@ -130,7 +130,15 @@ function DayPages({ planned, batches }: DayPagesProps) {
           may move.
         </span>
       }
-      right={<DayCount planned={planned} book={book} batches={batches} tomorrow={dayBook(plan, problem, day + 1)} />}
+      right={
+        <DayCount
+          planned={planned}
+          day={day}
+          book={book}
+          batches={batches}
+          tomorrow={dayBook(plan, problem, day + 1)}
+        />
+      }
       bottomLine={<span className="font-semibold">{showHours(book.handsMin)} of hands</span>}
       printsLeftOnly
     />

@@ -1,0 +1,61 @@
+// What comes of putting one step somewhere by hand: the rest keeps its order and closes up round it. Fast enough to follow a drag.
+import { takenUp, type Placed } from './improve.ts';
+import type { ScheduleProblem } from './problem.ts';
+import { shopOf } from './shop.ts';
+import type { StudioTerms } from './studio-problem.ts';
+import { studioProblem, type StudioJob } from './studio-problem.ts';
+import { studioPlan, type StudioPlan } from './studio-plan.ts';
+import { dayAfter } from '../measure/days.ts';
+import { MINUTES_A_DAY } from './calendar.ts';
+import { standingKey, type NewBenchEntry, type Standing } from './bench-entry.ts';
+
+/** Where a step is tried, as it would be noted. @param start  plan minute */
+export function pinEntry(
+  batchId: string,
+  step: string,
+  maker: string | null,
+  start: number,
+  firstDay: string,
+): NewBenchEntry {
+  return {
+    batchId,
+    step,
+    how: 'pinned',
+    maker: maker ?? '',
+    on: dayAfter(firstDay, Math.floor(start / MINUTES_A_DAY)),
+    minute: Math.round(start % MINUTES_A_DAY),
+  };
+}
+
+/** @returns null when the rest finds no place any more */
+export function tryPin(
+  jobs: readonly StudioJob[],
+  terms: StudioTerms,
+  before: StudioPlan,
+  entry: NewBenchEntry,
+): StudioPlan | null {
+  const key = standingKey(entry.batchId, entry.step);
+  const was = terms.standings.get(key);
+  const standing: Standing = { done: false, started: was?.started ?? null, pinned: entry };
+  const tried = { ...terms, standings: new Map([...terms.standings, [key, standing]]) };
+  return planLike(jobs, tried, before);
+}
+
+/** A plan under other terms, as like the one before as it can be: the same order, the same hands. */
+export function planLike(jobs: readonly StudioJob[], terms: StudioTerms, before: StudioPlan): StudioPlan | null {
+  const problem = studioProblem(jobs, terms);
+  const found = takenUp(shopOf(problem), placedIn(problem, before));
+  return found && studioPlan(jobs, problem, found.steps, found.objective, terms);
+}
+
+function placedIn({ jobs, makers }: ScheduleProblem, { blocks }: StudioPlan): ReadonlyMap<number, Placed> {
+  const before = new Map(blocks.map((block) => [standingKey(block.batch, block.step.key), block]));
+  const makerAt = new Map(makers.map(({ id }, index) => [id, index]));
+  return new Map(
+    jobs
+      .flatMap((job) => job.steps.map((step) => before.get(standingKey(job.id, step.id))))
+      .flatMap((block, index): [number, Placed][] =>
+        block ? [[index, { start: block.start, maker: makerAt.get(block.maker ?? '') ?? -1 }]] : [],
+      ),
+  );
+}

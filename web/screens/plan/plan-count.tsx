@@ -1,0 +1,219 @@
+// The right page of the plan: how good it is, what a tried change does, why the chosen step is where it is, what is late and why.
+import { Fragment } from 'react';
+import { Link } from 'react-router';
+import type { Objective } from '../../../core/plan/problem.ts';
+import { scheduleBound } from '../../../core/plan/bound.ts';
+import { shopOf } from '../../../core/plan/shop.ts';
+import type { PlanBlock, StudioPlan } from '../../../core/plan/studio-plan.ts';
+import { bindingChain, whyThen, type Consequence } from '../../../core/plan/why.ts';
+import { planTable } from '../../../core/plan/plan-csv.ts';
+import { daysLate } from '../../app/dates.ts';
+import type { PlanSearch } from '../../app/plan-search.ts';
+import { blockName, causeInWords, stretchInWords } from '../../app/plan-words.ts';
+import { problemOf } from '../../app/saving.ts';
+import { useBenchLog } from '../../app/use-bench-log.ts';
+import type { Planned } from '../../app/use-plan.ts';
+import { momentInWords } from '../../parts/done-in.ts';
+import { PlanSince } from '../../parts/plan-since.tsx';
+import { saveTable } from '../../parts/save-table.ts';
+import type { Trial } from './plan-lanes.tsx';
+
+interface PlanCountProps {
+  readonly planned: Planned;
+  readonly search: PlanSearch;
+  readonly nameOf: (batch: string) => string;
+  readonly selected: PlanBlock | null;
+  readonly tried: {
+    readonly trial: Trial;
+    readonly after: StudioPlan | null;
+    readonly changes: readonly Consequence[];
+  } | null;
+  readonly error: unknown;
+  readonly onPut: (trial: Trial) => void;
+  readonly onLeave: () => void;
+  readonly onLetGo: (block: PlanBlock) => void;
+}
+
+export function PlanCount(props: PlanCountProps) {
+  const { planned, search, nameOf, selected, tried, error, onPut, onLeave, onLetGo } = props;
+  const makerOf = (id: string) => planned.terms.bench.makers.find((maker) => maker.id === id)?.name ?? 'somebody';
+  return (
+    <>
+      <HowGood planned={planned} search={search} />
+      {Boolean(error) && <p className="problem">{problemOf(error)?.detail ?? 'The ledger cannot be reached.'}</p>}
+      {tried && (
+        <section className="note mt-4" aria-label="What this would do">
+          <b>
+            “{tried.trial.block.step.name}” at {momentInWords(planned.plan, tried.trial.start)}
+            {tried.trial.maker && `, by ${makerOf(tried.trial.maker)}`}
+          </b>
+          <Changes {...tried} planned={planned} nameOf={nameOf} />
+          <p className="chrome mt-1 flex gap-4">
+            <button type="button" className="link" onClick={() => onPut(tried.trial)}>
+              Pin it there
+            </button>
+            <button type="button" className="link" onClick={onLeave}>
+              Leave it
+            </button>
+          </p>
+        </section>
+      )}
+      {selected && !tried && (
+        <Chosen block={selected} planned={planned} nameOf={nameOf} makerOf={makerOf} onLetGo={onLetGo} />
+      )}
+      <Late planned={planned} nameOf={nameOf} makerOf={makerOf} />
+      <PlanSince planned={planned} nameOf={nameOf} makerOf={makerOf} />
+      <p className="chrome mt-3 text-[15px]">
+        <button
+          type="button"
+          className="link"
+          onClick={() => void saveTable(planTable(planned.plan, nameOf, makerOf), 'bench plan.csv')}
+        >
+          The plan as a table (CSV)
+        </button>
+      </p>
+    </>
+  );
+}
+
+/** What is known of how good the plan can be. */
+function HowGood({ planned, search }: { planned: Planned; search: PlanSearch }) {
+  const { plan, isSearching, problem } = planned;
+  const bound = search.bound ?? scheduleBound(shopOf(problem));
+  return (
+    <section aria-label="How good the plan is">
+      <h2>How good it is</h2>
+      <p className="text-[15px]" role="status">
+        {standing(plan, plan.objective, bound)}
+      </p>
+      <p className="chrome mt-1 text-[15px]">
+        {search.isRunning ? (
+          <>
+            <span className="text-soft">Looking for a better one, and for the proof. </span>
+            <button type="button" className="link" onClick={search.stop}>
+              Stop: this will do
+            </button>
+          </>
+        ) : (
+          <button type="button" className="link" disabled={isSearching} onClick={search.start}>
+            {isSearching ? 'Looking for a better one' : 'Look harder, for a minute'}
+          </button>
+        )}
+      </p>
+    </section>
+  );
+}
+
+function standing(plan: StudioPlan, objective: Objective, bound: Objective): string {
+  const end = momentInWords(plan, objective.makespan);
+  const isLeastLate = objective.tardiness <= bound.tardiness + 1;
+  if (isLeastLate && objective.makespan <= bound.makespan + 1)
+    return `Proved best: no plan is ${objective.tardiness > 0 ? 'less late, or as little late and ' : 'in time and '}done before ${end}.`;
+  const least = `No plan can be done before ${momentInWords(plan, Math.min(bound.makespan, objective.makespan))}; this one is ${end}.`;
+  if (objective.tardiness <= 0) return `Nothing is late. ${least}`;
+  return isLeastLate ? `Less late it cannot be, that is proved. ${least}` : least;
+}
+
+interface ChangesProps {
+  readonly planned: Planned;
+  readonly after: StudioPlan | null;
+  readonly changes: readonly Consequence[];
+  readonly nameOf: (batch: string) => string;
+}
+
+export function Changes({ planned: { plan }, after, changes, nameOf }: ChangesProps) {
+  if (!after) return <p className="text-stop">Then the rest finds no place.</p>;
+  if (changes.length === 0) return <p className="text-soft">No batch is done sooner or later for it.</p>;
+  return (
+    <ul aria-label="What it does to each batch">
+      {changes.map(({ batch, by, at, daysLate: days, wasDaysLate }) => (
+        <li key={batch} className={days > wasDaysLate ? 'text-stop' : undefined}>
+          {nameOf(batch)}: {stretchInWords(by)} {by > 0 ? 'later' : 'sooner'}, {momentInWords(plan, at)}
+          {days > 0 && `, ${daysLate(days)}`}
+          {days === 0 && wasDaysLate > 0 && ', in time'}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+interface ChosenProps {
+  readonly block: PlanBlock;
+  readonly planned: Planned;
+  readonly nameOf: (batch: string) => string;
+  readonly makerOf: (id: string) => string;
+  readonly onLetGo: (block: PlanBlock) => void;
+}
+
+function Chosen({ block, planned: { plan, problem }, nameOf, makerOf, onLetGo }: ChosenProps) {
+  const { note } = useBenchLog();
+  return (
+    <section className="mt-4" aria-label="The chosen step">
+      <h2>{blockName(block)}</h2>
+      <p className="text-[15px]">
+        <Link className="link" to={`/batches/${block.batch}`}>
+          {nameOf(block.batch)}
+        </Link>
+        {block.maker !== null && `, ${makerOf(block.maker)}`}
+        {block.step.station && `, ${block.step.station}`}
+      </p>
+      <p className="num text-[15px]">
+        {momentInWords(plan, block.start)} to {momentInWords(plan, block.attendedEnd)}
+        {block.end > block.attendedEnd && `, by itself until ${momentInWords(plan, block.end)}`}
+      </p>
+      <p className="text-[15px] text-soft">
+        Why then: {causeInWords(whyThen(block, plan, problem), plan, nameOf, makerOf)}.
+      </p>
+      <p className="chrome flex gap-4 text-[15px]">
+        {block.state === 'started' ? (
+          <button type="button" className="link" onClick={() => note('done', [block])}>
+            Done
+          </button>
+        ) : (
+          <button type="button" className="link" onClick={() => note('started', [block])}>
+            Start it now
+          </button>
+        )}
+        {block.state === 'pinned' && (
+          <button type="button" className="link" onClick={() => onLetGo(block)}>
+            Let the pin go
+          </button>
+        )}
+      </p>
+    </section>
+  );
+}
+
+const MOST_LINKS = 6;
+
+function Late({ planned: { plan, problem }, nameOf, makerOf }: Pick<ChosenProps, 'planned' | 'nameOf' | 'makerOf'>) {
+  const late = plan.done.filter(({ daysLate: days }) => days > 0);
+  if (late.length === 0) return null;
+  return (
+    <section className="mt-5" aria-label="What is late, and why">
+      {late.map(({ batch, at, daysLate: days }) => {
+        const chain = bindingChain(plan, problem, batch);
+        return (
+          <Fragment key={batch}>
+            <div className="note note-stop">
+              <b>
+                {nameOf(batch)}: {daysLate(days)}
+              </b>
+              , done {momentInWords(plan, at)}. What binds it, last first:
+              <ol className="mt-1">
+                {chain.slice(0, MOST_LINKS).map(({ block, cause }) => (
+                  <li key={`${block.batch} ${block.step.key}`}>
+                    {block.step.name}
+                    {block.batch !== batch && ` of ${nameOf(block.batch)}`}:{' '}
+                    {causeInWords(cause, plan, nameOf, makerOf)}
+                  </li>
+                ))}
+                {chain.length > MOST_LINKS && <li>and {chain.length - MOST_LINKS} more before that</li>}
+              </ol>
+            </div>
+          </Fragment>
+        );
+      })}
+    </section>
+  );
+}

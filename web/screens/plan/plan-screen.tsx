@@ -1,0 +1,204 @@
+// The plan over the days: lanes left; right what it comes to, what holds a step back, and what a change would do.
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import type { BatchWithPieces } from '../../../contract/batches.ts';
+import { daysBetween } from '../../../core/measure/days.ts';
+import { MINUTES_A_DAY } from '../../../core/plan/calendar.ts';
+import { pinEntry, tryPin } from '../../../core/plan/try-pin.ts';
+import type { PlanBlock } from '../../../core/plan/studio-plan.ts';
+import { consequences } from '../../../core/plan/why.ts';
+import { useAddBenchEntriesMutation, useGetBatchesQuery } from '../../app/api.ts';
+import { tintsOf } from '../../app/batch-tints.ts';
+import { usePlanSearch } from '../../app/plan-search.ts';
+import { batchName } from '../../app/plan-words.ts';
+import { nobodyThere, usePlan, type Planned } from '../../app/use-plan.ts';
+import { momentInWords } from '../../parts/done-in.ts';
+import { PlanNav } from '../../parts/section-nav.tsx';
+import { Spread } from '../../parts/spread.tsx';
+import { axisOf } from './axis.ts';
+import { PlanCount } from './plan-count.tsx';
+import { PlanLanes, type Due, type Lane, type Trial } from './plan-lanes.tsx';
+
+/** px an hour, from weeks at a glance to minutes. */
+const zooms = [4, 8, 16, 32, 60, 110] as const;
+const FIRST_ZOOM = 3;
+
+export function PlanScreen() {
+  const { data: batches } = useGetBatchesQuery();
+  const planned = usePlan(batches);
+  const isPlan = planned !== null && !('sentence' in planned) && planned.plan.blocks.length > 0;
+  if (isPlan && batches) return <PlanPages planned={planned} batches={batches} />;
+  return (
+    <Spread
+      title="Plan"
+      left={
+        <>
+          <PlanNav />
+          <h1>Plan</h1>
+          {planned && batches && (
+            <p className="mt-3 max-w-[56ch]">
+              {'sentence' in planned
+                ? nobodyThere.sentence
+                : 'No batch is open. Make one from a piece, and its steps are laid out here over the days.'}
+            </p>
+          )}
+        </>
+      }
+      right={null}
+      bottomLine={<span>No plan yet</span>}
+    />
+  );
+}
+
+function PlanPages({ planned, batches }: { planned: Planned; batches: readonly BatchWithPieces[] }) {
+  const { plan, jobs, terms, problem, key } = planned;
+  const [zoom, setZoom] = useState(FIRST_ZOOM);
+  const [chosen, setChosen] = useState<PlanBlock | null>(null);
+  const [trial, setTrial] = useState<Trial | null>(null);
+  const [add, { error }] = useAddBenchEntriesMutation();
+  const search = usePlanSearch(key, problem);
+  const nameOf = (batch: string) => batchName(batches, batch);
+  const tints = useMemo(() => tintsOf(jobs), [jobs]);
+  const last = Math.max(
+    plan.now,
+    ...plan.blocks.map(({ end }) => end),
+    ...jobs.map(({ batch }) => dueMinute(batch.due, plan.firstDay)),
+  );
+  const axis = useMemo(() => axisOf(problem, last, zooms[zoom] ?? 32), [problem, last, zoom]);
+  const lanes = useMemo(() => lanesOf(planned), [planned]);
+  const dues = jobs.flatMap(({ id, batch }): Due[] => {
+    if (!batch.due) return [];
+    const isLate = plan.done.some((one) => one.batch === id && one.daysLate > 0);
+    return [{ batch: id, name: nameOf(id), at: Math.max(0, dueMinute(batch.due, plan.firstDay)), isLate }];
+  });
+  // The block as it is in the plan at hand, which may have moved since it was chosen.
+  const selected =
+    chosen && (plan.blocks.find((one) => one.batch === chosen.batch && one.step.key === chosen.step.key) ?? null);
+  const tried = useMemo(() => {
+    if (!trial) return null;
+    const entry = pinEntry(trial.block.batch, trial.block.step.key, trial.maker, trial.start, plan.firstDay);
+    const after = tryPin(jobs, terms, plan, entry);
+    return { entry, after, changes: after ? consequences(plan, after) : [] };
+  }, [trial, jobs, terms, plan]);
+  const put = (at: Trial) => {
+    void add([pinEntry(at.block.batch, at.block.step.key, at.maker, at.start, plan.firstDay)]);
+    setTrial(null);
+  };
+  const letGo = (block: PlanBlock) => {
+    if (block.state === 'pinned')
+      void add([{ ...pinEntry(block.batch, block.step.key, block.maker, block.start, plan.firstDay), how: 'let-go' }]);
+  };
+  return (
+    <Spread
+      title="Plan"
+      left={
+        <>
+          <PlanNav />
+          <div className="flex flex-wrap items-baseline justify-between gap-x-5">
+            <h1>Everything is done {momentInWords(plan, plan.objective.makespan)}</h1>
+            <span className="chrome flex gap-3 text-[15px]">
+              <button type="button" className="link" disabled={zoom === 0} onClick={() => setZoom(zoom - 1)}>
+                Weeks
+              </button>
+              <button
+                type="button"
+                className="link"
+                disabled={zoom === zooms.length - 1}
+                onClick={() => setZoom(zoom + 1)}
+              >
+                Hours
+              </button>
+            </span>
+          </div>
+          <PlanLanes
+            plan={plan}
+            axis={axis}
+            lanes={lanes}
+            dues={dues}
+            tintOf={(batch) => tints.get(batch) ?? 0}
+            nameOf={nameOf}
+            selected={selected}
+            trial={trial}
+            onSelect={(block) => {
+              if (chosen?.batch !== block.batch || chosen.step.key !== block.step.key) {
+                setChosen(block);
+                setTrial(null);
+              }
+            }}
+            onTry={setTrial}
+            onPut={put}
+            onLetGo={letGo}
+          />
+          <Legend planned={planned} nameOf={nameOf} tints={tints} />
+        </>
+      }
+      leftFoot={
+        <span>
+          Drag a bar, or choose it and use the arrow keys: Enter pins it there, Escape leaves it, Delete lets a pin go.
+        </span>
+      }
+      right={
+        <PlanCount
+          planned={planned}
+          search={search}
+          nameOf={nameOf}
+          selected={selected}
+          tried={trial && tried ? { trial, ...tried } : null}
+          error={error}
+          onPut={put}
+          onLeave={() => setTrial(null)}
+          onLetGo={letGo}
+        />
+      }
+      bottomLine={<span className="font-semibold">Done {momentInWords(plan, plan.objective.makespan)}</span>}
+      printsLeftOnly
+    />
+  );
+}
+
+function dueMinute(due: string, firstDay: string): number {
+  return due ? (daysBetween(firstDay, due) + 1) * MINUTES_A_DAY : 0;
+}
+
+function lanesOf({ plan, terms }: Planned): Lane[] {
+  const makers = terms.bench.makers.map(({ id, name }): Lane => ({ kind: 'maker', id, name }));
+  const used = new Set(plan.blocks.filter(({ step }) => step.station).map(({ step }) => step.station));
+  // What there are few of, and where something works by itself.
+  const alone = new Set(
+    plan.blocks.filter(({ end, attendedEnd }) => end > attendedEnd).map(({ step }) => step.station),
+  );
+  const listed = new Set(terms.bench.stations.map(({ name }) => name));
+  const stations = [...used].filter((name) => listed.has(name) || alone.has(name)).sort();
+  return [...makers, ...stations.map((name): Lane => ({ kind: 'station', id: name, name }))];
+}
+
+function Legend({
+  planned: { jobs },
+  nameOf,
+  tints,
+}: {
+  planned: Planned;
+  nameOf: (batch: string) => string;
+  tints: ReadonlyMap<string, number>;
+}) {
+  return (
+    <ul className="mt-3 flex flex-wrap gap-x-5 gap-y-1 text-[14px]" aria-label="Batches by tint">
+      {jobs.map(({ id }) => (
+        <li key={id} className="flex items-center gap-2">
+          <svg width={16} height={12} aria-hidden="true">
+            <rect className={`tint-${String(tints.get(id) ?? 0)}`} x={0.5} y={0.5} width={15} height={11} />
+          </svg>
+          <Link className="hover:text-act hover:underline" to={`/batches/${id}`}>
+            {nameOf(id)}
+          </Link>
+        </li>
+      ))}
+      <li className="flex items-center gap-2 text-soft">
+        <svg width={16} height={12} aria-hidden="true">
+          <rect x={0.5} y={0.5} width={15} height={11} fill="none" stroke="var(--rule)" strokeDasharray="4 3" />
+        </svg>
+        works by itself
+      </li>
+    </ul>
+  );
+}
