@@ -69,6 +69,8 @@ export function studioPlan(
     firstDay: terms.day,
     now: terms.minute,
     blocks: blocks.toSorted((a, b) => a.start - b.start || a.step.index - b.step.index),
+    // A station that is out of use for long is not work to be done.
+    objective: { ...objective, makespan: Math.max(0, ...blocks.map(({ end }) => end)) },
     done: jobs.flatMap(({ id, batch }): DoneBatch[] => {
       const own = blocks.filter((block) => block.batch === id);
       // Nothing is left to do, or nothing was ever to be done.
@@ -77,7 +79,6 @@ export function studioPlan(
       const late = batch.due ? daysBetween(batch.due, dayOf({ firstDay: terms.day }, at - 1)) : 0;
       return [{ batch: id, at, daysLate: Math.max(0, late) }];
     }),
-    objective,
   };
 }
 

@@ -61,37 +61,58 @@ export function studioProblem(jobs: readonly StudioJob[], terms: StudioTerms): S
   return {
     makers,
     stations,
-    jobs: jobs.map(({ id, batch, steps }) => {
-      const left = steps.filter(({ key }) => !terms.standings.get(standingKey(id, key))?.done);
-      const keys = new Set(left.map(({ key }) => key));
-      const waitsUntil = batch.materialsOn ? Math.max(0, daysBetween(day, batch.materialsOn)) * MINUTES_A_DAY : 0;
-      return {
-        id,
-        release: Math.max(minute, waitsUntil),
-        ...(batch.due && { due: (daysBetween(day, batch.due) + 1) * MINUTES_A_DAY }),
-        weight: weights[batch.priority],
-        steps: left.map((step): ScheduleStep => {
-          const standing = terms.standings.get(standingKey(id, step.key));
-          const fixed = standing ? fixedOf(step, standing, terms, shiftsOf) : undefined;
-          const own = skillOf(step);
-          return {
-            id: step.key,
-            after: afterLeft(step, steps, keys),
-            // A skill that nobody has any more is anybody's.
-            skill: step.attendedMin > 0 ? (skills.has(own) ? own : 'bench') : null,
-            station: step.station || watched.has(step.kind) ? stationOf(step) : null,
-            attended: step.attendedMin,
-            unattended: step.unattendedMin,
-            pausable: !notPaused.has(step.kind) || step.attendedMin > longest,
-            // Longer than the longest day it runs through, whatever the hours.
-            anyHour: step.unattendedMin > longestOpen,
-            kind: `${step.kind} ${step.station}`,
-            ...(fixed && { fixed }),
-          };
-        }),
-      };
-    }),
+    jobs: [
+      ...jobs.map(({ id, batch, steps }) => {
+        const left = steps.filter(({ key }) => !terms.standings.get(standingKey(id, key))?.done);
+        const keys = new Set(left.map(({ key }) => key));
+        const waitsUntil = batch.materialsOn ? Math.max(0, daysBetween(day, batch.materialsOn)) * MINUTES_A_DAY : 0;
+        return {
+          id,
+          release: Math.max(minute, waitsUntil),
+          ...(batch.due && { due: (daysBetween(day, batch.due) + 1) * MINUTES_A_DAY }),
+          weight: weights[batch.priority],
+          steps: left.map((step): ScheduleStep => {
+            const standing = terms.standings.get(standingKey(id, step.key));
+            const fixed = standing ? fixedOf(step, standing, terms, shiftsOf) : undefined;
+            const own = skillOf(step);
+            return {
+              id: step.key,
+              after: afterLeft(step, steps, keys),
+              // A skill that nobody has any more is anybody's.
+              skill: step.attendedMin > 0 ? (skills.has(own) ? own : 'bench') : null,
+              station: step.station || watched.has(step.kind) ? stationOf(step) : null,
+              attended: step.attendedMin,
+              unattended: step.unattendedMin,
+              pausable: !notPaused.has(step.kind) || step.attendedMin > longest,
+              // Longer than the longest day it runs through, whatever the hours.
+              anyHour: step.unattendedMin > longestOpen,
+              kind: `${step.kind} ${step.station}`,
+              ...(fixed && { fixed }),
+            };
+          }),
+        };
+      }),
+      ...outages(stations, terms),
+    ],
   };
+}
+
+/** A station out of use is held by nobody's work, so many days long. */
+function outages(
+  stations: ScheduleProblem['stations'],
+  { bench, day }: Pick<StudioTerms, 'bench' | 'day'>,
+): ScheduleProblem['jobs'] {
+  return bench.stations.flatMap(({ name, out, count }) =>
+    out.flatMap(([from, to]): ScheduleProblem['jobs'] => {
+      const start = Math.max(0, daysBetween(day, from)) * MINUTES_A_DAY;
+      const end = (daysBetween(day, to) + 1) * MINUTES_A_DAY;
+      if (end <= start || !stations.some(({ id }) => id === name)) return [];
+      const fixed = { maker: null, start, attendedEnd: start, end };
+      const step = { after: [], skill: null, station: name, attended: 0, unattended: end - start, pausable: false };
+      const steps = Array.from({ length: count }, (_, at) => ({ ...step, id: String(at), anyHour: true, fixed }));
+      return [{ id: `out of use: ${name} ${from}`, release: 0, weight: 0, steps }];
+    }),
+  );
 }
 
 const stationOf = ({ station, kind }: BenchStep) => station || kind;

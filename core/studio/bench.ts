@@ -21,6 +21,8 @@ export interface BenchStation {
   readonly count: number;
   /** What works by itself here may run while nobody is there. */
   readonly overnight: boolean;
+  /** First and last day of each time it is out of use, ISO. */
+  readonly out: readonly (readonly [string, string])[];
 }
 
 export interface Bench {
@@ -84,7 +86,9 @@ export function readBench(
   return {
     // A studio that names nobody is one pair of hands.
     makers: read.length > 0 ? read : [{ id: 'maker', name: 'Hands', week, away: [], does: null }],
-    stations: stations.flatMap(({ name, count, overnight }, index): BenchStation[] => {
+    stations: stations.flatMap(({ name, count, overnight, out }, index): BenchStation[] => {
+      const days = readAway(out);
+      if ('sentence' in days) problems.push({ path: `stations.${String(index)}.out`, sentence: days.sentence });
       const many = Number(count.trim() || '1');
       if (!Number.isInteger(many) || many < 1 || many > 100)
         problems.push({
@@ -92,7 +96,16 @@ export function readBench(
           sentence: `“${count.trim()}” is not a number of them.`,
         });
       const named = name.trim().toLowerCase();
-      return named ? [{ name: named, count: many >= 1 ? Math.floor(many) : 1, overnight: overnight === 'yes' }] : [];
+      return named
+        ? [
+            {
+              name: named,
+              count: many >= 1 ? Math.floor(many) : 1,
+              overnight: overnight === 'yes',
+              out: 'sentence' in days ? [] : days,
+            },
+          ]
+        : [];
     }),
   };
 }

@@ -36,6 +36,8 @@ const stationSchema = z.strictObject({
   id: rowIdSchema,
   name: nameSchema,
   count: typedSchema.default('1'),
+  /** Days it is out of use: `2026-12-01 to 2026-12-03`. */
+  out: z.string().max(400).default(''),
   /** Whether what works by itself here may run while nobody is there. */
   overnight: z.enum(['no', 'yes']).default('no'),
 });
@@ -45,6 +47,7 @@ const usualStations = ['torch', 'pickle', 'motor', 'tumbler'].map((name) => ({
   id: name,
   name,
   count: '1',
+  out: '',
   overnight: 'no' as const,
 }));
 

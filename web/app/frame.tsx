@@ -52,7 +52,7 @@ function Head({ fixOn }: { fixOn: string | null }) {
             to={to}
             className={({ isActive }) =>
               clsx(
-                'px-[11px] py-[6px]',
+                'px-[11px] py-[6px] max-[900px]:px-[7px]',
                 isActive || also?.test(pathname)
                   ? 'font-[650] shadow-[inset_0_-2px_0_var(--ink)]'
                   : 'text-soft hover:text-ink',

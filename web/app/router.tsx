@@ -22,6 +22,14 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('../screens/plan/plan-screen.tsx')).PlanScreen }),
       },
       {
+        path: 'promise',
+        lazy: async () => ({ Component: (await import('../screens/promise/promise-screen.tsx')).PromiseScreen }),
+      },
+      {
+        path: 'what-if',
+        lazy: async () => ({ Component: (await import('../screens/what-if/what-if-screen.tsx')).WhatIfScreen }),
+      },
+      {
         path: 'day',
         lazy: async () => ({ Component: (await import('../screens/day/day-screen.tsx')).DayScreen }),
       },

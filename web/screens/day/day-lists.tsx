@@ -32,7 +32,7 @@ export function DayLists({ planned, book, day, nameOf }: DayListsProps) {
           </section>
         ))}
       </div>
-      <div className="keep-together mt-5 grid grid-cols-2 gap-x-8 border-t border-rule pt-3 max-[700px]:grid-cols-1">
+      <div className="mt-5 grid grid-cols-2 gap-x-8 border-t border-rule pt-3 max-[700px]:grid-cols-1">
         {!isAfternoon && <Over heading="By noon" blocks={book.byNoon} nameOf={nameOf} />}
         <Over heading="By evening" blocks={book.byEvening} nameOf={nameOf} />
         {book.calls.length > 0 && (

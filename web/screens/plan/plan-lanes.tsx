@@ -163,7 +163,7 @@ export function PlanLanes(props: PlanLanesProps) {
                 tabIndex={0}
                 role="button"
                 aria-label={labelOf(block, nameOf)}
-                className="cursor-grab outline-offset-2"
+                className="cursor-grab outline-none"
               >
                 <Block
                   block={block}

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
 import { daysBetween } from '../../../core/measure/days.ts';
 import { MINUTES_A_DAY } from '../../../core/plan/calendar.ts';
-import { pinEntry, tryPin } from '../../../core/plan/try-pin.ts';
+import { pinEntry, tryPin } from '../../../core/plan/plan-like.ts';
 import type { PlanBlock } from '../../../core/plan/studio-plan.ts';
 import { consequences } from '../../../core/plan/why.ts';
 import { useAddBenchEntriesMutation, useGetBatchesQuery } from '../../app/api.ts';
@@ -21,7 +21,8 @@ import { PlanLanes, type Due, type Lane, type Trial } from './plan-lanes.tsx';
 
 /** px an hour, from weeks at a glance to minutes. */
 const zooms = [4, 8, 16, 32, 60, 110] as const;
-const FIRST_ZOOM = 3;
+/** A plan of so few days is first shown in hours. */
+const FEW_DAYS = 5;
 
 export function PlanScreen() {
   const { data: batches } = useGetBatchesQuery();
@@ -52,7 +53,7 @@ export function PlanScreen() {
 
 function PlanPages({ planned, batches }: { planned: Planned; batches: readonly BatchWithPieces[] }) {
   const { plan, jobs, terms, problem, key } = planned;
-  const [zoom, setZoom] = useState(FIRST_ZOOM);
+  const [zoom, setZoom] = useState(() => (plan.objective.makespan < FEW_DAYS * MINUTES_A_DAY ? 4 : 3));
   const [chosen, setChosen] = useState<PlanBlock | null>(null);
   const [trial, setTrial] = useState<Trial | null>(null);
   const [add, { error }] = useAddBenchEntriesMutation();

@@ -45,9 +45,10 @@ export function StationRows({ body, edit, rates }: Props) {
       columns={[
         { key: 'name', head: 'name, as steps say it', isWords: true },
         { key: 'count', head: 'how many' },
+        { key: 'out', head: 'out of use', isWords: true, placeholder: 'never' },
         { key: 'overnight', head: 'what works by itself', options: nightOptions },
       ]}
-      fresh={(id) => ({ id, name: '', count: '1', overnight: 'no' })}
+      fresh={(id) => ({ id, name: '', count: '1', out: '', overnight: 'no' })}
     />
   );
 }

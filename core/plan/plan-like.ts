@@ -38,24 +38,43 @@ export function tryPin(
   const was = terms.standings.get(key);
   const standing: Standing = { done: false, started: was?.started ?? null, pinned: entry };
   const tried = { ...terms, standings: new Map([...terms.standings, [key, standing]]) };
-  return planLike(jobs, tried, before);
+  return planLike(jobs, tried, before)?.plan ?? null;
 }
 
-/** A plan under other terms, as like the one before as it can be: the same order, the same hands. */
-export function planLike(jobs: readonly StudioJob[], terms: StudioTerms, before: StudioPlan): StudioPlan | null {
+/**
+ * A plan under other terms, as like the one before as it can be: the same order, the same hands. A job that is new takes
+ * what room the others leave.
+ * @param first  a job that goes before all others instead
+ */
+export function planLike(
+  jobs: readonly StudioJob[],
+  terms: StudioTerms,
+  before: StudioPlan,
+  first = '',
+): PlanLike | null {
   const problem = studioProblem(jobs, terms);
-  const found = takenUp(shopOf(problem), placedIn(problem, before));
-  return found && studioPlan(jobs, problem, found.steps, found.objective, terms);
+  const found = takenUp(shopOf(problem), placedIn(problem, before, first));
+  return found && { problem, plan: studioPlan(jobs, problem, found.steps, found.objective, terms) };
 }
 
-function placedIn({ jobs, makers }: ScheduleProblem, { blocks }: StudioPlan): ReadonlyMap<number, Placed> {
+export interface PlanLike {
+  readonly problem: ScheduleProblem;
+  readonly plan: StudioPlan;
+}
+
+function placedIn(
+  { jobs, makers }: ScheduleProblem,
+  { blocks }: StudioPlan,
+  first: string,
+): ReadonlyMap<number, Placed> {
   const before = new Map(blocks.map((block) => [standingKey(block.batch, block.step.key), block]));
   const makerAt = new Map(makers.map(({ id }, index) => [id, index]));
   return new Map(
     jobs
-      .flatMap((job) => job.steps.map((step) => before.get(standingKey(job.id, step.id))))
-      .flatMap((block, index): [number, Placed][] =>
-        block ? [[index, { start: block.start, maker: makerAt.get(block.maker ?? '') ?? -1 }]] : [],
-      ),
+      .flatMap((job) => job.steps.map((step) => ({ job, block: before.get(standingKey(job.id, step.id)) })))
+      .flatMap(({ job, block }, index): [number, Placed][] => {
+        if (job.id === first) return [[index, { start: -1, maker: -1 }]];
+        return block ? [[index, { start: block.start, maker: makerAt.get(block.maker ?? '') ?? -1 }]] : [];
+      }),
   );
 }

@@ -1,0 +1,259 @@
+// "Can I take twenty of these by the twelfth?": when they would be done, how sure that is, and what else slips.
+import { useMemo, useState } from 'react';
+import { useNavigate, useSearchParams } from 'react-router';
+import { daysBetween, dayAfter } from '../../../core/measure/days.ts';
+import { MINUTES_A_DAY, dayOf } from '../../../core/plan/calendar.ts';
+import { planLike } from '../../../core/plan/plan-like.ts';
+import { chanceBy, safeEnd, simulate } from '../../../core/plan/simulate.ts';
+import { consequences } from '../../../core/plan/why.ts';
+import { readCount } from '../../../core/measure/read-number.ts';
+import { useAddBatchMutation, useGetBatchesQuery, useGetPiecesQuery } from '../../app/api.ts';
+import { dayInWords } from '../../app/dates.ts';
+import { emptyBatch, lineOf } from '../../app/new-batch.ts';
+import { batchName } from '../../app/plan-words.ts';
+import { useBasis } from '../../app/reckoning.ts';
+import { problemOf } from '../../app/saving.ts';
+import { useNow } from '../../app/use-now.ts';
+import { usePlan, usePlanOf, type Planned } from '../../app/use-plan.ts';
+import { TRIAL_ID, useTrialJob, type TrialTyped } from '../../app/use-trial-job.ts';
+import { Choice } from '../../parts/choice.tsx';
+import { momentInWords } from '../../parts/done-in.ts';
+import { Field } from '../../parts/field.tsx';
+import { PlanNav } from '../../parts/section-nav.tsx';
+import { Spread } from '../../parts/spread.tsx';
+import { Changes } from '../plan/plan-count.tsx';
+
+/** A promise is safe when it holds in so many of the cases. */
+const CONFIDENCE = 0.9;
+const RUNS = 300;
+const USUAL_DAYS = 14;
+
+/** How it could be taken in. */
+const ways = [
+  { priority: 'last', name: 'After all that is promised', help: 'nothing else moves for it' },
+  { priority: '', name: 'As it falls due', help: 'beside the others, by its day' },
+  { priority: 'first', name: 'Before all others', help: 'as a rush' },
+] as const;
+
+export function PromiseScreen() {
+  const [params] = useSearchParams();
+  const { day } = useNow();
+  const { data: pieces } = useGetPiecesQuery();
+  const { data: batches } = useGetBatchesQuery();
+  const [typed, setTyped] = useState<Omit<TrialTyped, 'priority'>>({
+    pieceId: params.get('piece') ?? '',
+    quantity: params.get('quantity') ?? '10',
+    due: params.get('by') ?? dayAfter(day, USUAL_DAYS),
+  });
+  const planned = usePlan(batches);
+  const takeable = (pieces ?? []).filter(({ accepted, revision }) => revision > 0 && accepted !== undefined);
+  const options = takeable.map(({ id, body }) => ({ value: id, label: body.name || 'unnamed piece' }));
+  const pieceId = typed.pieceId || (options[0]?.value ?? '');
+  const asked = { ...typed, pieceId };
+  const reading = readCount(typed.quantity);
+  return (
+    <Spread
+      title="Promise"
+      left={
+        <>
+          <PlanNav />
+          <h1>Can I take it?</h1>
+          {pieces && options.length === 0 && (
+            <p className="mt-3 max-w-[56ch]">
+              There is no accepted piece yet: describe one first, then ask what can be promised.
+            </p>
+          )}
+          {options.length > 0 && (
+            <p className="mt-3 flex flex-wrap items-baseline gap-x-3 gap-y-2 text-[17px]">
+              <Field
+                open
+                className="num"
+                value={typed.quantity}
+                label="How many"
+                problem={reading.ok ? undefined : reading.sentence}
+                problemId="promise-problem"
+                onChange={(quantity) => setTyped({ ...typed, quantity })}
+              />
+              <span>of</span>
+              <Choice
+                open
+                value={pieceId}
+                options={options}
+                label="Of which piece"
+                onChange={(value) => setTyped({ ...typed, pieceId: value })}
+              />
+              <label className="flex items-baseline gap-2">
+                by
+                <input
+                  type="date"
+                  className="field field-open"
+                  aria-label="By when"
+                  value={typed.due}
+                  onChange={({ target }) => setTyped({ ...typed, due: target.value })}
+                />
+              </label>
+            </p>
+          )}
+          {!reading.ok && (
+            <p id="promise-problem" className="problem">
+              {reading.sentence}
+            </p>
+          )}
+          {planned && 'sentence' in planned && <p className="note note-stop mt-4">{planned.sentence}</p>}
+          {planned && !('sentence' in planned) && batches && pieces && reading.ok && pieceId && typed.due && (
+            <div className="mt-4">
+              {ways.map((way) => (
+                <Way
+                  key={way.priority}
+                  {...way}
+                  asked={asked}
+                  planned={planned}
+                  nameOf={(id) => (id === TRIAL_ID ? 'These' : batchName(batches, id))}
+                />
+              ))}
+            </div>
+          )}
+        </>
+      }
+      leftFoot={
+        <span>
+          Safe is what holds in 9 of 10 cases, minutes straying as your steps or your studio say; what works by itself
+          keeps its time.
+        </span>
+      }
+      right={
+        <>
+          <h2>What stands already</h2>
+          {planned && !('sentence' in planned) && batches && (
+            <ul className="text-[15px]">
+              {planned.plan.done.map(({ batch, at, daysLate }) => (
+                <li key={batch} className="flex justify-between gap-3 border-b border-hair py-[5px]">
+                  <span>{batchName(batches, batch)}</span>
+                  <span className={daysLate > 0 ? 'num text-stop' : 'num'}>{momentInWords(planned.plan, at)}</span>
+                </li>
+              ))}
+              {planned.plan.done.length === 0 && <li className="aside">nothing: the bench is free</li>}
+            </ul>
+          )}
+        </>
+      }
+      bottomLine={<span className="font-semibold">What stands already</span>}
+    />
+  );
+}
+
+interface WayProps {
+  readonly priority: TrialTyped['priority'];
+  readonly name: string;
+  readonly help: string;
+  readonly asked: Omit<TrialTyped, 'priority'>;
+  readonly planned: Planned;
+  readonly nameOf: (batch: string) => string;
+}
+
+/** One way of taking it in: when it is done, how sure, and what it does to the rest. */
+function Way({ priority, name, help, asked, planned, nameOf }: WayProps) {
+  const { data: pieces } = useGetPiecesQuery();
+  const { rates } = useBasis();
+  const trial = useTrialJob(pieces, { ...asked, priority });
+  const jobs = useMemo(() => (trial ? [...planned.jobs, trial] : null), [planned.jobs, trial]);
+  // By its day all is weighed anew; behind all others or before them the rest keeps its order.
+  const weighed = usePlanOf(priority === '' ? jobs : null, planned.terms);
+  const taken = useMemo(() => {
+    if (priority === '')
+      return weighed && !('sentence' in weighed) ? { plan: weighed.plan, problem: weighed.problem } : null;
+    return jobs && planLike(jobs, planned.terms, planned.plan, priority === 'first' ? TRIAL_ID : '');
+  }, [priority, weighed, jobs, planned]);
+  const ends = useMemo(() => {
+    if (!taken) return [];
+    const spreads = new Map(
+      (jobs ?? []).flatMap((job) => job.steps.map((step) => [`${job.id} ${step.key}`, step.spread])),
+    );
+    const placed = taken.plan.blocks.map(({ batch, step, maker, start, attendedEnd, end }) => ({
+      job: batch,
+      step: step.key,
+      maker,
+      start,
+      attendedEnd,
+      end,
+    }));
+    return (
+      simulate(taken.problem, placed, {
+        spreadOf: (job, step) => spreads.get(`${job} ${step}`) ?? rates.spread.minutes,
+        runs: RUNS,
+        seed: 1,
+      }).ends.get(TRIAL_ID) ?? []
+    );
+  }, [taken, jobs, rates]);
+  const done = taken?.plan.done.find(({ batch }) => batch === TRIAL_ID);
+  if (!taken || !done) return null;
+  const dueMinute = (daysBetween(taken.plan.firstDay, asked.due) + 1) * MINUTES_A_DAY;
+  const chance = chanceBy(ends, dueMinute);
+  const safe = safeEnd(ends, CONFIDENCE);
+  const changes = consequences(planned.plan, taken.plan).filter(({ batch }) => batch !== TRIAL_ID);
+  const isIn = done.at <= dueMinute;
+  return (
+    <section className="border-t border-rule py-3" aria-label={name}>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-5">
+        <h2 className="text-[17px]! text-ink!">{name}</h2>
+        <span className="aside">{help}</span>
+      </div>
+      <div className="grid grid-cols-3 gap-x-5 max-[700px]:grid-cols-1">
+        <Answer head="done" words={momentInWords(taken.plan, done.at)} isBad={!isIn} />
+        <Answer head="safe to promise" words={safe === null ? '' : dayInWords(dayOf(taken.plan, safe))} />
+        <Answer
+          head={`chance by ${dayInWords(asked.due)}`}
+          words={chance === null ? '' : percent(chance)}
+          isBad={chance !== null && chance < CONFIDENCE}
+        />
+      </div>
+      <div className="mt-1 text-[15px]">
+        <Changes planned={planned} after={taken.plan} changes={changes} nameOf={nameOf} />
+      </div>
+      <Take asked={asked} priority={priority} />
+    </section>
+  );
+}
+
+/** Never more sure than the runs can say. */
+function percent(share: number): string {
+  const least = 1 / RUNS;
+  if (share >= 1) return `over ${String(Math.floor((1 - least) * 100))} %`;
+  return share <= 0 ? 'under 1 %' : `${String(Math.round(share * 100))} %`;
+}
+
+function Answer({ head, words, isBad = false }: { head: string; words: string; isBad?: boolean }) {
+  return (
+    <p>
+      <span className="aside block">{head}</span>
+      <b className={isBad ? 'num text-[18px] text-stop' : 'num text-[18px]'}>{words}</b>
+    </p>
+  );
+}
+
+function Take({ asked, priority }: { asked: Omit<TrialTyped, 'priority'>; priority: TrialTyped['priority'] }) {
+  const { data: pieces } = useGetPiecesQuery();
+  const [add, { error, isLoading }] = useAddBatchMutation();
+  const navigate = useNavigate();
+  const piece = pieces?.find(({ id }) => id === asked.pieceId);
+  if (!piece) return null;
+  const size = (piece.accepted ?? piece.body).sizes.rows[0]?.id ?? '';
+  const take = async () => {
+    const added = await add({
+      ...emptyBatch,
+      kind: 'order',
+      lines: [lineOf(piece.id, piece.revision, size, asked.quantity)],
+      due: asked.due,
+      priority,
+    });
+    if (added.data) await navigate(`/batches/${added.data.id}`);
+  };
+  return (
+    <p className="chrome mt-1 text-[15px]">
+      <button type="button" className="link" disabled={isLoading} onClick={() => void take()}>
+        Take it: make the batch
+      </button>
+      {error && <span className="problem ml-3">{problemOf(error)?.detail}</span>}
+    </p>
+  );
+}

@@ -1,0 +1,223 @@
+// What if: somebody away, a station broken, a rush order, another pair of hands. Side by side with today's plan, kept or thrown away.
+import { useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { dayAfter } from '../../../core/measure/days.ts';
+import { benchIf, nothingChanged, studioIf, type WhatIf } from '../../../core/plan/what-if.ts';
+import { STUDIO_ID } from '../../../contract/studio.ts';
+import { api, useAddBatchMutation, useGetBatchesQuery, useGetPiecesQuery } from '../../app/api.ts';
+import { daysLate } from '../../app/dates.ts';
+import { emptyBatch, lineOf } from '../../app/new-batch.ts';
+import { batchName, stretchInWords } from '../../app/plan-words.ts';
+import { useBasis } from '../../app/reckoning.ts';
+import { problemOf } from '../../app/saving.ts';
+import { useAppDispatch } from '../../app/store.ts';
+import { useNow } from '../../app/use-now.ts';
+import { usePlan, usePlanOf, type Planned, type PlanOrWhy } from '../../app/use-plan.ts';
+import { TRIAL_ID, useTrialJob, type TrialTyped } from '../../app/use-trial-job.ts';
+import { momentInWords } from '../../parts/done-in.ts';
+import { PlanNav } from '../../parts/section-nav.tsx';
+import { Spread } from '../../parts/spread.tsx';
+import { WhatIfFields } from './what-if-fields.tsx';
+
+export function WhatIfScreen() {
+  const { data: batches } = useGetBatchesQuery();
+  const { data: pieces } = useGetPiecesQuery();
+  const { day } = useNow();
+  const { rates } = useBasis();
+  const planned = usePlan(batches);
+  const [change, setChange] = useState<WhatIf>(nothingChanged);
+  const [rush, setRush] = useState<TrialTyped | null>(null);
+  const trial = useTrialJob(pieces, rush);
+  const base = planned && !('sentence' in planned) ? planned : null;
+  const jobs = useMemo(() => base && (trial ? [...base.jobs, trial] : base.jobs), [base, trial]);
+  const terms = useMemo(
+    () => base && { ...base.terms, bench: benchIf(base.terms.bench, change, rates.week) },
+    [base, change, rates],
+  );
+  const changed = usePlanOf(jobs, terms);
+  const isChanged = Boolean(change.away ?? change.out ?? change.extra ?? trial);
+  const nameOf = (id: string) => (id === TRIAL_ID ? 'The rush order' : batchName(batches ?? [], id));
+  return (
+    <Spread
+      title="What if"
+      left={
+        <>
+          <PlanNav />
+          <h1>What if</h1>
+          <WhatIfFields
+            change={change}
+            rush={rush}
+            bench={rates.bench}
+            pieces={pieces ?? []}
+            tomorrow={dayAfter(day, 1)}
+            onChange={setChange}
+            onRush={setRush}
+          />
+          {planned && 'sentence' in planned && <p className="note note-stop mt-4">{planned.sentence}</p>}
+          {base && <SideBySide before={base} after={isChanged ? changed : null} nameOf={nameOf} />}
+        </>
+      }
+      leftFoot={<span>Nothing here is written down until it is kept.</span>}
+      right={
+        base && (
+          <Verdict
+            before={base}
+            after={isChanged ? changed : null}
+            onThrowAway={() => {
+              setChange(nothingChanged);
+              setRush(null);
+            }}
+            keep={<Keep change={change} rush={rush} />}
+          />
+        )
+      }
+      bottomLine={<span className="font-semibold">{isChanged ? 'What it comes to' : 'Nothing changed yet'}</span>}
+    />
+  );
+}
+
+interface CompareProps {
+  readonly before: Planned;
+  readonly after: PlanOrWhy | null;
+}
+
+function SideBySide({ before, after, nameOf }: CompareProps & { readonly nameOf: (batch: string) => string }) {
+  if (after && 'sentence' in after)
+    return <p className="note note-stop mt-4">Then there is no plan: nobody is there for some of the work.</p>;
+  const was = new Map(before.plan.done.map((one) => [one.batch, one]));
+  const rows = after?.plan.done ?? before.plan.done;
+  return (
+    <table className="rows mt-5" aria-label="Today’s plan and the other, side by side">
+      <thead>
+        <tr>
+          <th scope="col" className="first">
+            batch
+          </th>
+          <th scope="col" className="end">
+            today’s plan
+          </th>
+          <th scope="col" className="end">
+            then
+          </th>
+          <th scope="col" className="end">
+            moves
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((row) => {
+          const earlier = was.get(row.batch);
+          const by = earlier && after ? row.at - earlier.at : 0;
+          return (
+            <tr key={row.batch} className="border-b border-hair">
+              <td className="first">{nameOf(row.batch)}</td>
+              <td className="end num text-[14px]">
+                {earlier ? momentInWords(before.plan, earlier.at) : <span className="aside">not in it</span>}
+                {earlier && earlier.daysLate > 0 && (
+                  <span className="block text-[13px] text-stop">{daysLate(earlier.daysLate)}</span>
+                )}
+              </td>
+              <td className="end num text-[14px]">
+                {after && momentInWords(after.plan, row.at)}
+                {after && row.daysLate > 0 && (
+                  <span className="block text-[13px] text-stop">{daysLate(row.daysLate)}</span>
+                )}
+              </td>
+              <td className={`end num text-[14px] ${by > 0 ? 'text-stop' : by < 0 ? 'text-good' : ''}`}>
+                {after &&
+                  earlier &&
+                  (Math.abs(by) < 1 ? (
+                    <span className="aside">not</span>
+                  ) : (
+                    `${stretchInWords(by)} ${by > 0 ? 'later' : 'sooner'}`
+                  ))}
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
+
+function Verdict({
+  before,
+  after,
+  onThrowAway,
+  keep,
+}: CompareProps & { readonly onThrowAway: () => void; readonly keep: React.ReactNode }) {
+  if (!after)
+    return (
+      <p className="text-soft">
+        Say on the left what may happen. Today’s plan stays as it is, and the other stands beside it.
+      </p>
+    );
+  if ('sentence' in after) return null;
+  const late = (of: Planned) => of.plan.done.filter(({ daysLate: days }) => days > 0).length;
+  const by = after.plan.objective.makespan - before.plan.objective.makespan;
+  return (
+    <>
+      <h2>What it comes to</h2>
+      <p className="text-[19px] font-bold">
+        {Math.abs(by) < 1
+          ? 'Done at the same time'
+          : `Everything is done ${stretchInWords(by)} ${by > 0 ? 'later' : 'sooner'}`}
+      </p>
+      <p className={late(after) > late(before) ? 'text-stop' : 'text-soft'}>
+        {late(before)} late today, {late(after)} late then. All done{' '}
+        {momentInWords(after.plan, after.plan.objective.makespan)}.
+      </p>
+      {after.isSearching && <p className="aside">Looking for a better plan of it.</p>}
+      <div className="chrome mt-4 flex items-start gap-4">
+        {keep}
+        <button type="button" className="link mt-2" onClick={onThrowAway}>
+          Throw it away
+        </button>
+      </div>
+    </>
+  );
+}
+
+/** Writes it down: days off, outages and extra hands in Studio, the rush order as a batch. */
+function Keep({ change, rush }: { change: WhatIf; rush: TrialTyped | null }) {
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const { data: pieces } = useGetPiecesQuery();
+  const [addBatch] = useAddBatchMutation();
+  const [says, setSays] = useState('');
+  const keep = async () => {
+    if (change.away ?? change.out ?? change.extra) {
+      const key = { kind: 'studio', id: STUDIO_ID } as const;
+      const { data: studio } = await dispatch(api.endpoints.getStudio.initiate(undefined, { forceRefetch: true }));
+      if (!studio) return;
+      if (studio.isDraft) {
+        setSays('The studio’s settings have a draft that is not accepted yet. Accept it or leave it first, in Studio.');
+        return;
+      }
+      const body = studioIf(studio.body, change, crypto.randomUUID());
+      const saved = await dispatch(api.endpoints.saveDraft.initiate({ ...key, version: studio.version, body }));
+      const version = (saved.data as { version: number } | undefined)?.version;
+      const accepted =
+        version === undefined ? saved : await dispatch(api.endpoints.acceptDraft.initiate({ ...key, version }));
+      if (accepted.error) {
+        setSays(problemOf(accepted.error)?.detail ?? 'The ledger cannot be reached.');
+        return;
+      }
+    }
+    const piece = rush && pieces?.find(({ id }) => id === rush.pieceId);
+    if (rush && piece) {
+      const size = (piece.accepted ?? piece.body).sizes.rows[0]?.id ?? '';
+      const lines = [lineOf(piece.id, piece.revision, size, rush.quantity)];
+      await addBatch({ ...emptyBatch, kind: 'order', lines, due: rush.due, priority: rush.priority });
+    }
+    await navigate('/plan');
+  };
+  return (
+    <span>
+      <button type="button" className="button" onClick={() => void keep()}>
+        Keep it
+      </button>
+      {says && <span className="problem block">{says}</span>}
+    </span>
+  );
+}
