@@ -92,7 +92,7 @@ function countOf(line: MadeLine['line'], piece: Piece, size: string): number {
 }
 
 /** Whole minutes, and no less than the work takes. */
-const whole = (minutes: number) => Math.ceil(minutes - 1e-6);
+const whole = (minutes: number) => Math.max(0, Math.ceil(minutes - 1e-6));
 
 function partsOf(time: StepReckoning, quantity: number): Pick<BenchStep, 'pieces' | 'attendedMin' | 'unattendedMin'>[] {
   const loads = time.byItselfMin > 0 ? loadsOf(time, quantity) : 1;

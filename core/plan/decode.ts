@@ -251,7 +251,7 @@ export class Decoder {
           }
           attendedEnd = pausedEnd(shifts, shift, start, attended);
         }
-        if (attendedEnd > limit) return Infinity;
+        if (attendedEnd > limit || attendedEnd === Infinity) return Infinity;
         if (hands) {
           while (busy < hands.size && hands.to[busy]! <= start + HAIR) busy += 1;
           if (busy < hands.size && hands.from[busy]! < attendedEnd - HAIR) {

@@ -1,0 +1,90 @@
+// The constraint solver: published optima proved, tiny problems against trying everything, larger ones by the strict checker.
+import fc from 'fast-check';
+import { afterAll, describe, expect, test } from 'vitest';
+import { scheduleBound } from '../core/plan/bound.ts';
+import { constraintModel } from '../core/plan/constraint-model.ts';
+import { problems } from '../core/plan/fixtures/arbitrary.ts';
+import { scheduleFaults } from '../core/plan/fixtures/check-schedule.ts';
+import { jobShops } from '../core/plan/fixtures/job-shops.ts';
+import { randomWeek } from '../core/plan/fixtures/random-week.ts';
+import { bestOfAll } from '../core/plan/fixtures/try-all.ts';
+import type { ScheduleProblem } from '../core/plan/problem.ts';
+import { quickPlan } from '../core/plan/quick-plan.ts';
+import { shopOf } from '../core/plan/shop.ts';
+import { ConstraintSolver } from './minizinc.ts';
+import { planSchedule } from './plan-schedule.ts';
+import { prove } from './prove-schedule.ts';
+
+const solver = new ConstraintSolver();
+afterAll(() => solver.stop());
+const now = () => performance.now();
+
+/** From the plan by rule alone, so that the solver has everything to do. */
+async function proved(problem: ScheduleProblem, seconds = 50) {
+  const shop = shopOf(problem);
+  const quick = quickPlan(problem);
+  if (!quick) throw new Error('There is a plan for this.');
+  const answer = await prove(quick, scheduleBound(shop), { shop, solver, seconds, now, onBetter: () => undefined });
+  expect(solver.complaint).toBe('');
+  return answer;
+}
+
+describe('published job shops', () => {
+  test.each(['ft06', 'la01'] as const)('%s is proved best', async (name) => {
+    const { problem, leastEnd } = jobShops[name];
+    const { best, bound } = await proved(problem);
+    expect(best.objective.makespan).toBe(leastEnd);
+    expect(bound.makespan).toBe(leastEnd);
+    expect(scheduleFaults(problem, best)).toEqual([]);
+  });
+});
+
+test('tiny problems with shifts, pauses, loads of a station and lateness, against trying everything', async () => {
+  let compared = 0;
+  for (const problem of fc.sample(problems({ jobs: 3, steps: 2, minutes: 4, shift: 5 }), { numRuns: 14, seed: 11 })) {
+    const sure = bestOfAll(problem, 14);
+    const quick = quickPlan(problem);
+    if (!sure || !quick || quick.objective.makespan > 14) continue;
+    const { best, bound } = await proved(problem);
+    expect(best.objective).toEqual(sure);
+    expect(bound).toEqual(sure);
+    compared += 1;
+  }
+  expect(compared).toBeGreaterThan(5);
+});
+
+test('a week of a small studio is proved, and its plan can be worked', async () => {
+  const problem = randomWeek({ seed: 1, batches: 6, stepsEach: 4, makers: 2 });
+  const { best, bound } = await proved(problem);
+  expect(scheduleFaults(problem, best)).toEqual([]);
+  expect(best.objective).toEqual(bound);
+});
+
+test('times that are no whole units, and problems too large, are left to the search', () => {
+  const [job] = randomWeek({ seed: 1, batches: 1, stepsEach: 2, makers: 1 }).jobs;
+  const odd = { ...randomWeek({ seed: 1, batches: 1, stepsEach: 2, makers: 1 }) };
+  odd.jobs = [{ ...job!, steps: job!.steps.map((step) => ({ ...step, attended: Math.PI })) }];
+  const aim = { least: 'makespan', tardiness: 0, known: 5000 } as const;
+  expect(constraintModel(shopOf(odd), aim)).toBeNull();
+  expect(constraintModel(shopOf(randomWeek({ seed: 1, batches: 30, stepsEach: 10, makers: 3 })), aim)).toBeNull();
+});
+
+test('both engines together tell of better plans, stop when asked, and hold to their bound', async () => {
+  const problem = randomWeek({ seed: 2, batches: 20, stepsEach: 5, makers: 2 });
+  const own = new ConstraintSolver();
+  const seen: number[] = [];
+  const plan = await planSchedule(shopOf(problem), {
+    seconds: 60,
+    seed: 1,
+    now,
+    solver: own,
+    isStopped: () => seen.length >= 2,
+    onBetter: ({ objective, bound }) => {
+      seen.push(objective.tardiness);
+      expect(bound.tardiness).toBeLessThanOrEqual(objective.tardiness + 1e-6);
+    },
+  });
+  expect(seen.length).toBeGreaterThanOrEqual(2);
+  expect(seen).toEqual(seen.toSorted((a, b) => b - a));
+  expect(scheduleFaults(problem, plan!)).toEqual([]);
+});
