@@ -1,5 +1,5 @@
 // Measures the bounds of the book and prints each as a ratio to its bound: below 1 it holds.
-// A word after the command narrows it: answers, cutting, starting, writing, prices, book.
+// A word after the command narrows it: answers, cutting, planning, starting, writing, prices, book.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -10,6 +10,7 @@ import { answers } from './answers.ts';
 import { longBook } from './book.ts';
 import { cutting } from './cutting.ts';
 import type { Measured } from './measured.ts';
+import { planning } from './planning.ts';
 import { prices } from './prices.ts';
 import { starting } from './starting.ts';
 import { writing } from './writing.ts';
@@ -25,6 +26,7 @@ const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 try {
   if (isWanted('answers')) print(answers());
   if (isWanted('cutting')) print(await cutting());
+  if (isWanted('planning')) print(await planning());
   if (isWanted('starting')) print(await starting(server, page));
   else await server.start();
   if (isWanted('writing')) print(await writing(page, server.url));

@@ -23,6 +23,10 @@ async function checkPage(page: Page, name: string): Promise<void> {
 }
 
 const lists = [
+  '/day',
+  '/plan',
+  '/promise',
+  '/what-if',
   '/pieces',
   '/compare',
   '/batches',
