@@ -37,3 +37,30 @@ test.each([[['ask', 'unicorn']], [['sing']]])('%j: one line on standard error an
   expect(stdout).toBe('');
   expect(stderr.trim().split('\n')).toHaveLength(1);
 });
+
+test('plans a schedule, proves it, and says in a line what cannot be planned', () => {
+  const problem = {
+    makers: [{ id: 'ann', skills: ['bench'], shifts: [[0, 240], [300, 540]] }],
+    stations: [{ id: 'pickle', count: 1 }],
+    jobs: ['a', 'b'].map((id) => ({
+      id,
+      due: 200,
+      steps: [
+        { id: 'saw', skill: 'bench', attended: 60, pausable: true },
+        { id: 'pickle', after: ['saw'], station: 'pickle', unattended: 90 },
+        { id: 'file', after: ['pickle'], skill: 'bench', attended: 30 },
+      ],
+    })),
+  }; // prettier-ignore
+  const { status, stdout } = noon(['schedule', '-', '--seconds', '30', '--seed', '3'], JSON.stringify(problem));
+  expect(status).toBe(0);
+  const plan = JSON.parse(stdout) as { objective: object; bound: object; steps: object[] };
+  // One is sawn while the other is in the acid, which holds one at a time: 60 + 90 + 90, and the filing after the break.
+  expect(plan.objective).toEqual({ tardiness: 130, makespan: 330 });
+  expect(plan.bound).toEqual(plan.objective);
+  expect(plan.steps).toHaveLength(6);
+  const never = { ...problem, makers: [{ id: 'ann', skills: ['bench'], shifts: [[0, 30]] }] };
+  const refused = noon(['schedule', '-'], JSON.stringify(never));
+  expect([refused.status, refused.stderr.trim()]).toEqual([2, expect.stringMatching(/^There is no plan/) as string]);
+  expect(noon(['schedule', '-', '--seed'], '{}').status).toBe(2);
+});

@@ -8,11 +8,9 @@ import { LedgerServer } from './ledger-server.ts';
 
 const dir = mkdtempSync(join(tmpdir(), 'noon-pictures-'));
 const demo = new LedgerServer(join(dir, 'demo.sqlite'), 'demo');
-const own = new LedgerServer(join(dir, 'own.sqlite'), 'own');
 const browser = await chromium.launch(chromiumOptions);
 try {
   await demo.start();
-  await own.start();
   const page = await browser.newPage({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
@@ -35,16 +33,6 @@ try {
   await page.getByRole('button', { name: /g Dial, as cut$/ }).click();
   await picture(page, 'piece-working-lamp');
   await page.emulateMedia({ colorScheme: 'light' });
-  await page.goto(`${demo.url}/pieces`);
-  await page.getByRole('link', { name: 'Tide hair fork' }).first().click();
-  await page.getByRole('heading', { name: 'Sizes' }).evaluate((heading) => heading.scrollIntoView({ block: 'center' }));
-  await page.getByText('They weigh').waitFor();
-  await picture(page, 'piece-sizes');
-  await page.goto(`${demo.url}/pieces`);
-  await page.getByRole('link', { name: 'Mooring tie bar' }).first().click();
-  await page.getByRole('link', { name: 'Compare' }).click();
-  await page.getByText('One difference').waitFor();
-  await picture(page, 'compare');
   await page.goto(`${demo.url}/ask?q=what is 0.62 g per 100 mm`);
   await page.getByText('taken for granted').waitFor();
   await picture(page, 'ask');
@@ -68,9 +56,25 @@ try {
   await page.getByRole('link', { name: 'E. Marrow' }).click();
   await page.getByText('When it is done').waitFor();
   await picture(page, 'quote');
-  await page.goto(`${demo.url}/sheets`);
-  await page.getByRole('link', { name: /Print/ }).waitFor();
-  await picture(page, 'sheets');
+  await page.goto(`${demo.url}/day`);
+  await page.getByText('Planned from now').waitFor();
+  await page.getByText('Looking for a better plan').waitFor({ state: 'hidden' });
+  await picture(page, 'day');
+  await page.goto(`${demo.url}/plan`);
+  await page.getByText('Look harder').waitFor();
+  await page
+    .getByRole('button', { name: /^Close rims/ })
+    .first()
+    .focus();
+  await picture(page, 'plan');
+  await page.goto(`${demo.url}/promise`);
+  await page.getByLabel('Of which piece').selectOption({ label: 'Flood-tide caddy spoon' });
+  await page.getByRole('region', { name: 'Before all others' }).getByText('chance by').waitFor();
+  await picture(page, 'promise');
+  await page.goto(`${demo.url}/buying`);
+  await page.getByRole('table', { name: 'To order' }).waitFor();
+  await page.getByText(/^ ?Planning/).waitFor({ state: 'hidden' });
+  await picture(page, 'buying');
   await page.goto(`${demo.url}/batches`);
   await picture(page, 'batches');
   await page.getByRole('link', { name: /Barometer brooch/ }).click();
@@ -86,12 +90,9 @@ try {
   await page.goto(`${demo.url}/shelf`);
   await page.getByRole('table', { name: 'Stock on the shelf' }).waitFor();
   await picture(page, 'shelf');
-  await page.goto(own.url);
-  await picture(page, 'first-run');
 } finally {
   await browser.close();
   await demo.stop();
-  await own.stop();
   rmSync(dir, { recursive: true, force: true });
 }
 

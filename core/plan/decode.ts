@@ -15,6 +15,7 @@ class Taken {
   solid = 0;
   readonly #shifts: Float64Array | null;
   #shift = 0;
+  #longest = 0;
 
   /** @param shifts  of a maker; null for a station, whose gaps are not kept */
   constructor(capacity: number, shifts: Float64Array | null) {
@@ -27,6 +28,19 @@ class Taken {
     this.size = 0;
     this.solid = 0;
     this.#shift = 0;
+    this.#longest = 0;
+  }
+
+  /** Index of the first interval that may reach beyond a time: those before it are too short to. */
+  firstReaching(time: number): number {
+    const least = time - this.#longest;
+    let [low, high] = [0, this.size];
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if (this.from[middle]! >= least) high = middle;
+      else low = middle + 1;
+    }
+    return low;
   }
 
   /** Nothing can be put before this: most steps that come late look here first. */
@@ -55,6 +69,7 @@ class Taken {
     this.from[at] = from;
     this.to[at] = to;
     this.size += 1;
+    if (to - from > this.#longest) this.#longest = to - from;
     if (at <= this.solid) this.#grow();
   }
 
@@ -82,10 +97,13 @@ export class Decoder {
   readonly chosen: Int32Array;
   tardiness = 0;
   makespan = 0;
+  /** The job that ends last. */
+  lastJob = 0;
   readonly #hands: readonly Taken[];
   readonly #held: readonly Taken[];
   readonly #jobEnd: Float64Array;
-  readonly #kept: { start: Float64Array; attendedEnd: Float64Array; end: Float64Array; maker: Int32Array };
+  /** The schedule that was kept last. */
+  readonly kept: { start: Float64Array; attendedEnd: Float64Array; end: Float64Array; maker: Int32Array };
   // What the last try found.
   #attendedEnd = 0;
 
@@ -99,7 +117,7 @@ export class Decoder {
     this.#hands = shop.shifts.map((shifts) => new Taken(shop.size + 1, shifts));
     this.#held = shop.stations.map(() => new Taken(shop.size + 1, null));
     this.#jobEnd = new Float64Array(shop.due.length);
-    this.#kept = {
+    this.kept = {
       start: new Float64Array(shop.size),
       attendedEnd: new Float64Array(shop.size),
       end: new Float64Array(shop.size),
@@ -121,7 +139,7 @@ export class Decoder {
       const fixed = shop.fixed[index];
       if (fixed) this.#put(index, fixed.maker, fixed.start, fixed.attendedEnd, fixed.end);
     }
-    const { start, attendedEnd, end, maker } = this.#kept;
+    const { start, attendedEnd, end, maker } = this.kept;
     for (let at = 0; at < same; at += 1) {
       const index = order[at]!;
       if (!shop.fixed[index]) this.#put(index, maker[index]!, start[index]!, attendedEnd[index]!, end[index]!);
@@ -136,10 +154,10 @@ export class Decoder {
 
   /** Keeps the schedule, so that what comes of an order that begins alike is found sooner. */
   keep(): void {
-    this.#kept.start.set(this.start);
-    this.#kept.attendedEnd.set(this.attendedEnd);
-    this.#kept.end.set(this.end);
-    this.#kept.maker.set(this.maker);
+    this.kept.start.set(this.start);
+    this.kept.attendedEnd.set(this.attendedEnd);
+    this.kept.end.set(this.end);
+    this.kept.maker.set(this.maker);
   }
 
   /** Whether a job of the schedule at hand is late. */
@@ -173,7 +191,10 @@ export class Decoder {
     this.makespan = 0;
     for (let of = 0; of < due.length; of += 1) {
       const end = this.#jobEnd[of] ?? 0;
-      if (end > this.makespan) this.makespan = end;
+      if (end > this.makespan) {
+        this.makespan = end;
+        this.lastJob = of;
+      }
       const late = end - (due[of] ?? 0);
       if (late > HAIR) this.tardiness += late * (weight[of] ?? 0);
     }
@@ -255,6 +276,8 @@ export class Decoder {
         if (hands) {
           while (busy < hands.size && hands.to[busy]! <= start + HAIR) busy += 1;
           if (busy < hands.size && hands.from[busy]! < attendedEnd - HAIR) {
+            // On past every gap that is too short by the clock alone.
+            while (busy + 1 < hands.size && hands.from[busy + 1]! - hands.to[busy]! < attended - HAIR) busy += 1;
             start = hands.to[busy]!;
             continue;
           }
@@ -276,7 +299,11 @@ export class Decoder {
         if (count > 1) free = freeFrom(held, count, start, end);
         else {
           while (holding < held.size && held.to[holding]! <= start + HAIR) holding += 1;
-          if (holding < held.size && held.from[holding]! < end - HAIR) free = held.to[holding]!;
+          if (holding < held.size && held.from[holding]! < end - HAIR) {
+            const length = attended + unattended;
+            while (holding + 1 < held.size && held.from[holding + 1]! - held.to[holding]! < length - HAIR) holding += 1;
+            free = held.to[holding]!;
+          }
         }
         if (free > start) {
           start = free;
@@ -291,15 +318,22 @@ export class Decoder {
 
 /** When several alike have room for [start, end): `start` itself, or the next time worth trying. */
 function freeFrom(held: Taken, count: number, start: number, end: number): number {
+  const first = held.firstReaching(start);
+  let last = first;
+  let overlapping = 0;
+  while (last < held.size && held.from[last]! < end - HAIR) {
+    if (held.to[last]! > start + HAIR) overlapping += 1;
+    last += 1;
+  }
+  if (overlapping < count) return start;
   // Most are held at once where one of them begins.
   let soonest = Infinity;
-  for (let at = -1; at < held.size; at += 1) {
-    const time = at < 0 ? start : held.from[at]!;
-    if (time >= end - HAIR) break;
-    if (at >= 0 && time <= start) continue;
+  for (let at = first - 1; at < last; at += 1) {
+    const time = at < first ? start : held.from[at]!;
+    if (at >= first && time <= start) continue;
     let holding = 0;
     let firstEnd = Infinity;
-    for (let other = 0; other < held.size && held.from[other]! <= time + HAIR; other += 1) {
+    for (let other = first; other < last && held.from[other]! <= time + HAIR; other += 1) {
       const to = held.to[other]!;
       if (to <= time + HAIR) continue;
       holding += 1;

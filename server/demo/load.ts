@@ -35,6 +35,8 @@ const batches: readonly {
   size?: string;
   quantity: string;
   dueIn: number;
+  /** Days until what it is made of is there; left out: now. */
+  materialsIn?: number;
   customer: string;
   note: string;
 }[] = [
@@ -63,6 +65,23 @@ const batches: readonly {
     dueIn: 9,
     customer: 'Commission, E. Marrow',
     note: 'The engraver needs it two days before.',
+  },
+  {
+    kind: 'order',
+    piece: 'shawlPin',
+    quantity: '9',
+    dueIn: 6,
+    customer: 'The Chandlery Window',
+    note: 'Three to a card.',
+  },
+  {
+    kind: 'order',
+    piece: 'tieBar',
+    quantity: '14',
+    dueIn: 8,
+    materialsIn: 3,
+    customer: 'Gullfoot & Daughter',
+    note: 'The strip comes with the Monday boat.',
   },
   { kind: 'fair', piece: 'barometer', quantity: '12', dueIn: 12, customer: 'Winter market', note: '' },
   { kind: 'fair', piece: 'lapelPin', quantity: '40', dueIn: 13, customer: 'Winter market, bowl by the till', note: '' },
@@ -163,7 +182,7 @@ export function loadDemo(ledger: Ledger, today: Date): void {
     for (const fair of [regatta, market]) book.fairs.add(fair);
     for (const quote of demoQuotes(day, ids)) book.quotes.add(quote);
 
-    for (const { kind, piece, size = '', quantity, dueIn, customer, note } of batches) {
+    for (const { kind, piece, size = '', quantity, dueIn, materialsIn, customer, note } of batches) {
       const { id, revision } = all[piece];
       const body: Batch = {
         kind,
@@ -173,7 +192,7 @@ export function loadDemo(ledger: Ledger, today: Date): void {
         customer,
         note,
         state: 'planned',
-        materialsOn: '',
+        materialsOn: materialsIn === undefined ? '' : dayAfter(day, materialsIn),
         spares: { how: 'none', over: '2', confidence: '90 %' },
         blanks: {},
       };

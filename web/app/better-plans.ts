@@ -1,7 +1,10 @@
 // The best plan known of each problem, for all screens alike: found in a worker, one problem at a time.
 import { useEffect, useSyncExternalStore } from 'react';
-import type { Placed } from '../../core/plan/improve.ts';
+import { takenUp, type Placed } from '../../core/plan/improve.ts';
 import type { Objective, ScheduleProblem, ScheduledStep } from '../../core/plan/problem.ts';
+import { quickPlan } from '../../core/plan/quick-plan.ts';
+import type { Found } from '../../core/plan/search.ts';
+import { shopOf } from '../../core/plan/shop.ts';
 import type { PlanningAsked, PlanningTold } from '../workers/planning.ts';
 
 export interface KnownPlan {
@@ -55,6 +58,14 @@ export function useBetterPlan(key: string, problem: ScheduleProblem | null): Kno
 function subscribe(listener: () => void): () => void {
   listeners.add(listener);
   return () => listeners.delete(listener);
+}
+
+/** A plan at once: as like the last one as it can be, or by rule where that is better. */
+export function planAtOnce(problem: ScheduleProblem): Found | null {
+  const quick = quickPlan(problem);
+  const placed = placedLike(problem);
+  const like = placed.length > 0 ? takenUp(shopOf(problem), new Map(placed)) : null;
+  return like && (!quick || !isBetter(quick.objective, like.objective)) ? like : quick;
 }
 
 /** Where the last plan had the steps of a problem: most of it is as it was a minute ago. */

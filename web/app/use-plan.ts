@@ -6,11 +6,10 @@ import type { MadeLine } from '../../core/batch/count.ts';
 import { standings } from '../../core/plan/bench-entry.ts';
 import { benchSteps } from '../../core/plan/batch-steps.ts';
 import type { ScheduleProblem } from '../../core/plan/problem.ts';
-import { quickPlan } from '../../core/plan/quick-plan.ts';
 import { studioPlan, type StudioPlan } from '../../core/plan/studio-plan.ts';
 import { studioProblem, type StudioJob, type StudioTerms } from '../../core/plan/studio-problem.ts';
 import { useGetBenchQuery } from './api.ts';
-import { useBetterPlan } from './better-plans.ts';
+import { planAtOnce, useBetterPlan } from './better-plans.ts';
 import { useBasis } from './reckoning.ts';
 import { useNow } from './use-now.ts';
 
@@ -52,7 +51,7 @@ export function usePlanOf(jobs: readonly StudioJob[] | null, terms: StudioTerms 
     const problem = studioProblem(jobs, terms);
     return { jobs, terms, problem, key: JSON.stringify(problem) };
   }, [jobs, terms]);
-  const quick = useMemo(() => asked && quickPlan(asked.problem), [asked]);
+  const quick = useMemo(() => asked && planAtOnce(asked.problem), [asked]);
   const better = useBetterPlan(asked?.key ?? '', quick ? (asked?.problem ?? null) : null);
   return useMemo(() => {
     if (!asked) return null;

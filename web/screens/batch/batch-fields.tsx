@@ -51,6 +51,16 @@ export function BatchFields({ body, edit }: { body: Batch; edit: Edit<Batch> }) 
             onChange={(priority) => edit('', (batch) => void (batch.priority = priority as Batch['priority']))}
           />
         </span>
+        <label className="flex items-baseline gap-2">
+          <span className="aside">what it is made of is there</span>
+          <input
+            type="date"
+            className="field field-open"
+            value={body.materialsOn}
+            aria-label="What it is made of is there from"
+            onChange={({ target }) => edit('materialsOn', (batch) => void (batch.materialsOn = target.value))}
+          />
+        </label>
         <label className="flex min-w-[14em] flex-1 items-baseline gap-2">
           <span className="aside">for</span>
           <Field

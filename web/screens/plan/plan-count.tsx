@@ -1,5 +1,5 @@
 // The right page of the plan: how good it is, what a tried change does, why the chosen step is where it is, what is late and why.
-import { Fragment } from 'react';
+import { Fragment, useMemo } from 'react';
 import { Link } from 'react-router';
 import type { Objective } from '../../../core/plan/problem.ts';
 import { scheduleBound } from '../../../core/plan/bound.ts';
@@ -79,7 +79,8 @@ export function PlanCount(props: PlanCountProps) {
 /** What is known of how good the plan can be. */
 function HowGood({ planned, search }: { planned: Planned; search: PlanSearch }) {
   const { plan, isSearching, problem } = planned;
-  const bound = search.bound ?? scheduleBound(shopOf(problem));
+  const known = useMemo(() => scheduleBound(shopOf(problem)), [problem]);
+  const bound = search.bound ?? known;
   return (
     <section aria-label="How good the plan is">
       <h2>How good it is</h2>
