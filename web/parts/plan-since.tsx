@@ -42,7 +42,7 @@ export function PlanSince({ planned, nameOf, makerOf }: PlanSinceProps) {
       </ul>
       {moved.length > MOST_MOVED && <p className="aside">and {moved.length - MOST_MOVED} more</p>}
       <p className="chrome mt-1 flex flex-wrap gap-x-4 text-[15px]">
-        <button type="button" className="link" disabled={isLoading} onClick={keepIt}>
+        <button type="button" className="link" disabled={isLoading || planned.isSearching} onClick={keepIt}>
           Keep this plan
         </button>
         {kept && (

@@ -22,7 +22,7 @@ import { PlanLanes, type Due, type Lane, type Trial } from './plan-lanes.tsx';
 /** px an hour, from weeks at a glance to minutes. */
 const zooms = [4, 8, 16, 32, 60, 110] as const;
 /** A plan of so few days is first shown in hours. */
-const FEW_DAYS = 5;
+const FEW_DAYS = 8;
 
 export function PlanScreen() {
   const { data: batches } = useGetBatchesQuery();
