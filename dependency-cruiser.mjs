@@ -27,7 +27,7 @@ export default {
     {
       name: 'core-imports-zod-and-core-only',
       severity: 'error',
-      from: { path: '^core/', pathNot: [tests, '^core/ask/'] },
+      from: { path: '^core/', pathNot: [tests, '^core/ask/', '/fixtures/'] },
       to: { pathNot: ['^core/', '^node_modules/zod/'] },
     },
     {
@@ -51,8 +51,15 @@ export default {
     {
       name: 'solver-imports-core-and-solvers-only',
       severity: 'error',
-      from: { path: '^solver/' },
-      to: { pathNot: ['^solver/', '^core/', '^node_modules/(highs|minizinc)/'] },
+      from: { path: '^solver/', pathNot: tests },
+      to: {
+        pathNot: [
+          '^solver/',
+          '^core/',
+          '^node_modules/(highs|minizinc)/',
+          '^(node:)?(child_process|readline|url|fs|module)$',
+        ],
+      },
     },
     {
       name: 'contract-imports-core-only',

@@ -1,7 +1,9 @@
 // Both engines together: the search finds a good plan at once and goes on, the constraint solver beside it proves.
 import { scheduleBound } from '../core/plan/bound.ts';
+import { isBetter, reaches } from '../core/plan/objective.ts';
 import type { Objective, Schedule } from '../core/plan/problem.ts';
-import { searchPlan, type Found } from '../core/plan/search.ts';
+import type { Found } from '../core/plan/found.ts';
+import { searchPlan } from '../core/plan/search.ts';
 import type { Shop } from '../core/plan/shop.ts';
 import type { ConstraintSolver } from './minizinc.ts';
 import { prove } from './prove-schedule.ts';
@@ -23,7 +25,6 @@ const ALONE_SHARE = 0.15;
 const MOST_ALONE_MS = 2000;
 /** The search gives way to the solver's messages so often. */
 const SLICE_MS = 40;
-const HAIR = 1e-6;
 
 /** @returns null when there is no plan: somebody needed is never there long enough */
 export async function planSchedule(shop: Shop, terms: PlanTerms): Promise<Schedule | null> {
@@ -63,13 +64,13 @@ export async function planSchedule(shop: Shop, terms: PlanTerms): Promise<Schedu
     const first = best;
     if (!first) return null;
     const terms = { shop, solver, seconds: (until - now()) / 1000, now, onBetter: take };
-    const proving = isBest(first, bound)
+    const proving = reaches(first.objective, bound)
       ? Promise.resolve()
       : prove(first, bound, terms).then((proved) => {
           bound = proved.bound;
           take(proved.best);
         });
-    while (best && !isBest(best, bound) && !isOver()) {
+    while (best && !reaches(best.objective, bound) && !isOver()) {
       await new Promise((resolve) => setTimeout(resolve, isSearched ? SLICE_MS : 0));
       if (isSearched) continue;
       sliceEnd = now() + SLICE_MS;
@@ -79,15 +80,6 @@ export async function planSchedule(shop: Shop, terms: PlanTerms): Promise<Schedu
     await proving;
     return best && scheduleOf(best, bound);
   }
-}
-
-function isBest({ objective }: Found, bound: Objective): boolean {
-  return objective.tardiness <= bound.tardiness + HAIR && objective.makespan <= bound.makespan + HAIR;
-}
-
-function isBetter(a: Objective, b: Objective): boolean {
-  if (Math.abs(a.tardiness - b.tardiness) > HAIR) return a.tardiness < b.tardiness;
-  return a.makespan < b.makespan - HAIR;
 }
 
 function scheduleOf({ objective, steps }: Found, bound: Objective): Schedule {

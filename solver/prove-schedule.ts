@@ -1,8 +1,9 @@
 // The second engine: the constraint solver takes the search's plan as what has to be beaten, and proves what cannot be.
 import { constraintModel, type Aim, type Output } from '../core/plan/constraint-model.ts';
 import { takenUp } from '../core/plan/improve.ts';
+import { isBetter, SAME } from '../core/plan/objective.ts';
 import type { Objective } from '../core/plan/problem.ts';
-import type { Found } from '../core/plan/search.ts';
+import type { Found } from '../core/plan/found.ts';
 import type { Shop } from '../core/plan/shop.ts';
 import type { ConstraintSolver, Outcome } from './minizinc.ts';
 
@@ -14,9 +15,6 @@ export interface Proving {
   readonly now: () => number;
   readonly onBetter: (found: Found) => void;
 }
-
-/** A hair less than a whole unit: nothing worse than this is looked for. */
-const HAIR = 1e-6;
 
 /**
  * Looks for better plans, and for the proof that there is none.
@@ -31,12 +29,12 @@ export async function prove(
   const until = proving.now() + proving.seconds * 1000;
   let held = best;
   let [tardiness, makespan] = [bound.tardiness, bound.makespan];
-  if (held.objective.tardiness > tardiness + HAIR) {
+  if (held.objective.tardiness > tardiness + SAME) {
     const outcome = await run({ least: 'tardiness', known: held.objective.tardiness });
     if (outcome === 'proved' || outcome === 'none') tardiness = held.objective.tardiness;
   }
   // The end is proved for the least tardiness only: with more of it a plan may well end sooner.
-  if (held.objective.tardiness <= tardiness + HAIR && held.objective.makespan > makespan + HAIR) {
+  if (held.objective.tardiness <= tardiness + SAME && held.objective.makespan > makespan + SAME) {
     const aim = { least: 'makespan', tardiness, known: held.objective.makespan } as const;
     const outcome = await run(aim);
     if (outcome === 'proved' || outcome === 'none') makespan = held.objective.makespan;
@@ -56,9 +54,4 @@ export async function prove(
     const seconds = (until - proving.now()) / 1000;
     return await proving.solver.ask({ text: model.text, data: model.data, seconds, onSolution });
   }
-}
-
-function isBetter(a: Objective, b: Objective): boolean {
-  if (Math.abs(a.tardiness - b.tardiness) > HAIR) return a.tardiness < b.tardiness;
-  return a.makespan < b.makespan - HAIR;
 }

@@ -2,7 +2,7 @@
 // of what is promised, then at that tardiness the soonest end. docs/decisions/012 says why and what it was measured at.
 import { pausedEnd } from './decode.ts';
 import { earliestEnds } from './earliest.ts';
-import type { Objective, ScheduledStep } from './problem.ts';
+import type { ScheduledStep } from './problem.ts';
 import type { Shop } from './shop.ts';
 
 /** What is asked of the solver. */
@@ -32,7 +32,7 @@ export interface Output {
 /** Whole units the solver reckons in: minutes, halves, tenths, seconds. */
 const scales = [1, 2, 5, 10, 20, 60, 100] as const;
 /** More steps than this are not handed over whole: flattening alone would take longer than anybody waits. */
-export const MOST_MODELLED = 160;
+const MOST_MODELLED = 160;
 
 /** A stretch of starts after which the hands' work is done in the same way. */
 interface Stretch {
@@ -321,9 +321,4 @@ ${
 solve :: int_search(s, smallest, indomain_min) minimize goal;
 output ["{\\"s\\":\\(s),\\"q\\":\\(q),\\"goal\\":\\(goal)}"];
 `;
-}
-
-/** Whether one objective is as good as another. */
-export function isAsGood(a: Objective, b: Objective): boolean {
-  return a.tardiness < b.tardiness - 1e-6 || (a.tardiness <= b.tardiness + 1e-6 && a.makespan <= b.makespan + 1e-6);
 }

@@ -2,7 +2,7 @@
 // the same hands. What it leaves idle is closed up, so it never ends later for it.
 import { Decoder } from './decode.ts';
 import { topological } from './orders.ts';
-import { foundOf, type Found } from './search.ts';
+import { foundOf, type Found } from './found.ts';
 import type { Shop } from './shop.ts';
 
 export interface Placed {

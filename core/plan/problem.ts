@@ -72,7 +72,7 @@ export const scheduleProblemSchema = z
     for (const { path, sentence } of faultsOf(problem)) context.addIssue({ code: 'custom', path, message: sentence });
   });
 export type ScheduleProblem = z.infer<typeof scheduleProblemSchema>;
-export type ScheduleJob = ScheduleProblem['jobs'][number];
+type ScheduleJob = ScheduleProblem['jobs'][number];
 export type ScheduleStep = ScheduleJob['steps'][number];
 
 export interface Objective {

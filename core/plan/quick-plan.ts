@@ -1,6 +1,7 @@
 // A plan at once, by the usual rules alone: what a screen shows until a better one is found.
 import type { ScheduleProblem } from './problem.ts';
-import { searchPlan, type Found } from './search.ts';
+import type { Found } from './found.ts';
+import { searchPlan } from './search.ts';
 import { shopOf } from './shop.ts';
 
 /** @returns null when there is none: nobody is ever there long enough */

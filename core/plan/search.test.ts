@@ -9,7 +9,8 @@ import { randomWeek } from './fixtures/random-week.ts';
 import { bestOfAll } from './fixtures/try-all.ts';
 import { scheduleProblemSchema, type ScheduleProblem } from './problem.ts';
 import { quickPlan } from './quick-plan.ts';
-import { searchPlan, type Found } from './search.ts';
+import type { Found } from './found.ts';
+import { searchPlan } from './search.ts';
 import { shopOf } from './shop.ts';
 
 function best(problem: ScheduleProblem, tries: number, seed = 1): Found | null {

@@ -20,7 +20,7 @@ export interface PlanBlock {
   readonly hands: readonly (readonly [number, number])[];
 }
 
-export interface DoneBatch {
+interface DoneBatch {
   readonly batch: string;
   /** Minute its last step ends. */
   readonly at: number;

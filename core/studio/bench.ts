@@ -15,7 +15,7 @@ export interface BenchMaker {
   readonly does: readonly string[] | null;
 }
 
-export interface BenchStation {
+interface BenchStation {
   /** In small letters, as steps name it. */
   readonly name: string;
   readonly count: number;

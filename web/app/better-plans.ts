@@ -1,9 +1,10 @@
 // The best plan known of each problem, for all screens alike: found in a worker, one problem at a time.
 import { useEffect, useSyncExternalStore } from 'react';
 import { takenUp, type Placed } from '../../core/plan/improve.ts';
+import { isBetter } from '../../core/plan/objective.ts';
 import type { Objective, ScheduleProblem, ScheduledStep } from '../../core/plan/problem.ts';
 import { quickPlan } from '../../core/plan/quick-plan.ts';
-import type { Found } from '../../core/plan/search.ts';
+import type { Found } from '../../core/plan/found.ts';
 import { shopOf } from '../../core/plan/shop.ts';
 import type { PlanningAsked, PlanningTold } from '../workers/planning.ts';
 
@@ -79,8 +80,4 @@ function placedLike({ jobs, makers }: ScheduleProblem): (readonly [number, Place
       const was = before.get(name);
       return was ? [[index, { start: was.start, maker: makerAt.get(was.maker ?? '') ?? -1 }]] : [];
     });
-}
-
-function isBetter(a: Objective, b: Objective): boolean {
-  return a.tardiness < b.tardiness - 1e-6 || (a.tardiness < b.tardiness + 1e-6 && a.makespan < b.makespan - 1e-6);
 }

@@ -31,7 +31,7 @@ export function stretchInWords(minutes: number): string {
 }
 
 /** `10:40`, or with its day where that is another one. */
-export function timeInWords({ firstDay }: Pick<StudioPlan, 'firstDay'>, minute: number, today = 0): string {
+function timeInWords({ firstDay }: Pick<StudioPlan, 'firstDay'>, minute: number, today = 0): string {
   const clock = clockOf(minute);
   return Math.floor(minute / 1440) === today ? clock : `${dayInWords(dayOf({ firstDay }, minute))}, ${clock}`;
 }

@@ -62,20 +62,19 @@ export function usePlanOf(jobs: readonly StudioJob[] | null, terms: StudioTerms 
   }, [asked, quick, better]);
 }
 
-export function useStudioTerms(): StudioTerms | null {
+function useStudioTerms(): StudioTerms | null {
   const { rates } = useBasis();
   const { day, minute } = useNow();
   const { data } = useGetBenchQuery();
-  return (
-    useMemo(
-      () => data && { bench: rates.bench, day, minute, standings: standings(data.entries) },
-      [data, rates, day, minute],
-    ) ?? null
+  const { bench } = rates;
+  return useMemo(
+    () => (data ? { bench, day, minute, standings: standings(data.entries) } : null),
+    [data, bench, day, minute],
   );
 }
 
 /** Open batches as jobs; the one in hand as it stands on the page. */
-export function useStudioJobs(
+function useStudioJobs(
   batches: readonly BatchWithPieces[] | undefined,
   inHand?: BatchInHand,
 ): readonly StudioJob[] | null {

@@ -2,7 +2,8 @@
 import './strict.ts';
 import { takenUp, type Placed } from '../../core/plan/improve.ts';
 import type { ScheduleProblem } from '../../core/plan/problem.ts';
-import { searchPlan, type Found } from '../../core/plan/search.ts';
+import type { Found } from '../../core/plan/found.ts';
+import { searchPlan } from '../../core/plan/search.ts';
 import { scheduleBound } from '../../core/plan/bound.ts';
 import { shopOf } from '../../core/plan/shop.ts';
 

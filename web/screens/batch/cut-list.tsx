@@ -13,6 +13,7 @@ import { Num } from '../../parts/num.tsx';
 import { Row } from '../../parts/row.tsx';
 import { alloyInText, blankInWords, lengthInWords } from '../../parts/stock-words.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
+import { Heads } from '../../parts/heads.tsx';
 
 const STRIP_WIDTH = 150;
 const LEAST_STRIP_MM = 40;
@@ -46,24 +47,16 @@ export function CutList({ id, body, count, edit }: CutListProps) {
       {lines.length === 0 && <p className="mt-2 text-soft">Nothing of this batch is cut here.</p>}
       {lines.length > 0 && (
         <table className="rows">
-          <thead>
-            <tr>
-              <th className="first w-[46px]">
-                <span className="sr-only">section</span>
-              </th>
-              <th scope="col">part, cut from</th>
-              <th scope="col" className="end">
-                blanks
-              </th>
-              <th scope="col">each, to scale</th>
-              <th scope="col" className="end">
-                in all
-              </th>
-              <th scope="col" className="end">
-                g
-              </th>
-            </tr>
-          </thead>
+          <Heads
+            of={[
+              { hidden: 'section', width: 'w-[46px]' },
+              'part, cut from',
+              { end: 'blanks' },
+              'each, to scale',
+              { end: 'in all' },
+              { end: 'g' },
+            ]}
+          />
           {lines.map((line) => (
             <CutRow
               key={line.key}

@@ -6,6 +6,7 @@ import { showHours } from '../../../core/figure/show.ts';
 import { handsMin } from '../../../core/piece/bench-time.ts';
 import type { PlanOrWhy } from '../../app/use-plan.ts';
 import { momentInWords } from '../../parts/done-in.ts';
+import { Heads } from '../../parts/heads.tsx';
 
 interface RouteTableProps {
   readonly planned: PlanOrWhy | null;
@@ -27,27 +28,17 @@ export function RouteTable({ planned, batchId, count }: RouteTableProps) {
     <section aria-labelledby="batch-route" className="mt-6">
       <h2 id="batch-route">Bench route</h2>
       <table className="rows">
-        <thead>
-          <tr>
-            <th className="first w-[28px]">
-              <span className="sr-only">number</span>
-            </th>
-            <th scope="col">step</th>
-            <th scope="col">where</th>
-            <th scope="col" className="end">
-              hands
-            </th>
-            <th scope="col" className="end">
-              by itself
-            </th>
-            <th scope="col" className="end">
-              starts
-            </th>
-            <th scope="col" className="end">
-              done
-            </th>
-          </tr>
-        </thead>
+        <Heads
+          of={[
+            { hidden: 'number', width: 'w-[28px]' },
+            'step',
+            'where',
+            { end: 'hands' },
+            { end: 'by itself' },
+            { end: 'starts' },
+            { end: 'done' },
+          ]}
+        />
         <tbody>
           {rows.map(({ run, step, index, isFirst }, at) => {
             const time = run.count.steps[index];

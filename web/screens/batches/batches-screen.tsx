@@ -15,6 +15,7 @@ import { Glyph } from '../../parts/glyph.tsx';
 import { Num } from '../../parts/num.tsx';
 import { Spread } from '../../parts/spread.tsx';
 import { doneIn, type Done } from '../../parts/done-in.ts';
+import { Heads } from '../../parts/heads.tsx';
 
 interface BatchLine {
   readonly item: BatchWithPieces;
@@ -102,25 +103,17 @@ function BatchTable({ lines, caption }: { lines: readonly BatchLine[]; caption: 
     <section className="mt-4">
       <h2>{caption}</h2>
       <table className="rows plain-list">
-        <thead>
-          <tr>
-            <th className="first w-[46px]">
-              <span className="sr-only">stock</span>
-            </th>
-            <th scope="col">batch</th>
-            <th scope="col">due</th>
-            <th scope="col">done</th>
-            <th scope="col" className="end">
-              hands, h
-            </th>
-            <th scope="col" className="end">
-              metal, g
-            </th>
-            <th scope="col" className="end">
-              wholesale
-            </th>
-          </tr>
-        </thead>
+        <Heads
+          of={[
+            { hidden: 'stock', width: 'w-[46px]' },
+            'batch',
+            'due',
+            'done',
+            { end: 'hands, h' },
+            { end: 'metal, g' },
+            { end: 'wholesale' },
+          ]}
+        />
         <tbody>
           {lines.map((line) => (
             <Row key={line.item.batch.id} line={line} />

@@ -4,6 +4,7 @@ import type { BuyingLine } from '../../../core/batch/buying-list.ts';
 import { showFigure } from '../../../core/figure/show.ts';
 import { dayInWords } from '../../app/dates.ts';
 import { Num } from '../../parts/num.tsx';
+import { Heads } from '../../parts/heads.tsx';
 
 interface BuyingTableProps {
   readonly lines: readonly BuyingLine[];
@@ -23,23 +24,7 @@ export function BuyingTable({ lines, today, caption }: BuyingTableProps) {
           <col className="w-[5.5em]" />
           <col className="w-[8.5em]" />
         </colgroup>
-        <thead>
-          <tr>
-            <th scope="col" className="first">
-              what, for what
-            </th>
-            <th scope="col" className="end">
-              lacking
-            </th>
-            <th scope="col" className="end">
-              packs
-            </th>
-            <th scope="col" className="end">
-              to pay
-            </th>
-            <th scope="col">order by</th>
-          </tr>
-        </thead>
+        <Heads of={['what, for what', { end: 'lacking' }, { end: 'packs' }, { end: 'to pay' }, 'order by']} />
         <tbody>
           {lines.map((line) => (
             <Line key={line.key} line={line} today={today} />

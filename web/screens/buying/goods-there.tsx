@@ -2,6 +2,7 @@
 import type { Goods } from '../../../core/batch/buying-list.ts';
 import { showFigure } from '../../../core/figure/show.ts';
 import { Field } from '../../parts/field.tsx';
+import { Heads } from '../../parts/heads.tsx';
 
 interface GoodsThereProps {
   readonly goods: readonly Goods[];
@@ -15,19 +16,7 @@ export function GoodsThere({ goods, typed, onTyped }: GoodsThereProps) {
     <section className="chrome mt-6" aria-labelledby="there">
       <h2 id="there">Solder and findings that lie there</h2>
       <table className="rows" aria-label="Solder and findings that lie there">
-        <thead>
-          <tr>
-            <th scope="col" className="first">
-              what
-            </th>
-            <th scope="col" className="end">
-              needed
-            </th>
-            <th scope="col" className="end">
-              there
-            </th>
-          </tr>
-        </thead>
+        <Heads of={['what', { end: 'needed' }, { end: 'there' }]} />
         <tbody>
           {goods.map(({ key, name, need, unit }) => (
             <tr key={key} className="border-b border-hair">

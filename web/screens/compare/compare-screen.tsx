@@ -8,6 +8,7 @@ import { pieceCount, useBasis } from '../../app/reckoning.ts';
 import { differences } from '../../parts/differences.ts';
 import { Num } from '../../parts/num.tsx';
 import { Spread } from '../../parts/spread.tsx';
+import { Heads } from '../../parts/heads.tsx';
 
 /** A side: a piece as it stands, or one of its revisions. */
 interface Side {
@@ -146,22 +147,7 @@ function Counts({ one, other, names }: { one: Piece; other: Piece; names: readon
     <section aria-labelledby="counts">
       <h2 id="counts">At today’s fix</h2>
       <table className="rows mt-1">
-        <thead>
-          <tr>
-            <th scope="col" className="first">
-              <span className="sr-only">what</span>
-            </th>
-            <th scope="col" className="end">
-              one
-            </th>
-            <th scope="col" className="end">
-              other
-            </th>
-            <th scope="col" className="end">
-              more by
-            </th>
-          </tr>
-        </thead>
+        <Heads of={[{ hidden: 'what' }, { end: 'one' }, { end: 'other' }, { end: 'more by' }]} />
         <tbody>
           {lines.map(({ label, one: left, other: right, more }) => (
             <tr key={label} className="border-b border-hair">

@@ -34,6 +34,7 @@ import { CutSheets } from './cut-sheets.tsx';
 import { readTerms, usualTerms, type TypedTerms } from '../../../core/batch/cut-terms.ts';
 import { TermsBox } from './terms-box.tsx';
 import { useCutting } from './use-cutting.ts';
+import { Heads } from '../../parts/heads.tsx';
 
 /** Time each stock may take. */
 const SECONDS = 6;
@@ -249,25 +250,7 @@ function Sums({ planned, lots, termsOf }: SumsProps) {
     <>
       <h2 className="mt-6">What it takes</h2>
       <table className="rows" aria-label="What the cutting takes">
-        <thead>
-          <tr>
-            <th scope="col" className="first">
-              stock
-            </th>
-            <th scope="col" className="end">
-              shelf
-            </th>
-            <th scope="col" className="end">
-              to buy
-            </th>
-            <th scope="col" className="end">
-              kept
-            </th>
-            <th scope="col" className="end">
-              scrap
-            </th>
-          </tr>
-        </thead>
+        <Heads of={['stock', { end: 'shelf' }, { end: 'to buy' }, { end: 'kept' }, { end: 'scrap' }]} />
         <tbody>
           {planned.map(({ issue, plan }) => {
             const sums = cutSums(issue, plan, lots, termsOf(issue));

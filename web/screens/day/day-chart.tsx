@@ -11,7 +11,7 @@ const LANE = 58;
 const ALONE = 46;
 const NOON = 12 * 60;
 
-export interface DayLane {
+interface DayLane {
   readonly id: string;
   readonly name: string;
 }

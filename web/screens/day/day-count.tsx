@@ -11,6 +11,7 @@ import type { Planned } from '../../app/use-plan.ts';
 import { CountTable } from '../../parts/count-table.tsx';
 import { momentInWords } from '../../parts/done-in.ts';
 import { PlanSince } from '../../parts/plan-since.tsx';
+import { Heads } from '../../parts/heads.tsx';
 
 interface DayCountProps {
   readonly planned: Planned;
@@ -62,19 +63,7 @@ function Promised({ planned: { plan, jobs }, nameOf }: { planned: Planned; nameO
     <>
       <h2>Promised</h2>
       <table className="rows" aria-label="Promised, soonest first">
-        <thead>
-          <tr>
-            <th scope="col" className="first">
-              batch
-            </th>
-            <th scope="col" className="end">
-              due
-            </th>
-            <th scope="col" className="end">
-              done
-            </th>
-          </tr>
-        </thead>
+        <Heads of={['batch', { end: 'due' }, { end: 'done' }]} />
         <tbody>
           {rows.map(({ id, due, done }) => (
             <tr key={id} className="border-b border-hair">

@@ -1,6 +1,7 @@
 // The day around noon: what each maker does next, what works by itself meanwhile, what is finished by noon and by evening.
 import { useState } from 'react';
 import { Link } from 'react-router';
+import type { BatchWithPieces } from '../../../contract/batches.ts';
 import { clsx } from 'clsx';
 import { Printer } from 'lucide-react';
 import { cautionRule, cautionsOfAll } from '../../../core/piece/cautions.ts';
@@ -55,7 +56,7 @@ export function DayScreen() {
 
 interface DayPagesProps {
   readonly planned: Planned;
-  readonly batches: NonNullable<ReturnType<typeof useGetBatchesQuery>['data']>;
+  readonly batches: readonly BatchWithPieces[];
 }
 
 const days = ['today', 'tomorrow', 'the day after'] as const;

@@ -10,6 +10,7 @@ import { useBasis } from '../../app/reckoning.ts';
 import { useCostOfPiece } from '../../app/use-cost-of-piece.ts';
 import { SellingNav } from '../../parts/section-nav.tsx';
 import { Spread } from '../../parts/spread.tsx';
+import { Heads } from '../../parts/heads.tsx';
 
 export function FairsScreen() {
   const { data } = useGetFairsQuery();
@@ -43,25 +44,7 @@ export function FairsScreen() {
           )}
           {fairs.length > 0 && (
             <table className="rows mt-4" aria-label="Fairs">
-              <thead>
-                <tr>
-                  <th scope="col" className="first">
-                    fair
-                  </th>
-                  <th scope="col" className="end">
-                    costs
-                  </th>
-                  <th scope="col" className="end">
-                    takings
-                  </th>
-                  <th scope="col" className="end">
-                    left
-                  </th>
-                  <th scope="col" className="end">
-                    really left
-                  </th>
-                </tr>
-              </thead>
+              <Heads of={['fair', { end: 'costs' }, { end: 'takings' }, { end: 'left' }, { end: 'really left' }]} />
               <tbody>
                 {planned.map(({ fair, plan }) => (
                   <tr key={fair.id} className="border-b border-hair">

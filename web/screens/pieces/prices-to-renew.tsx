@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { shortDay } from '../../app/dates.ts';
 import { Num } from '../../parts/num.tsx';
 import { titleOf, type BookLine } from './book-line.ts';
+import { Heads } from '../../parts/heads.tsx';
 
 export function PricesToRenew({ lines }: { lines: readonly BookLine[] }) {
   if (lines.length === 0) return null;
@@ -15,22 +16,7 @@ export function PricesToRenew({ lines }: { lines: readonly BookLine[] }) {
         </Link>
       </div>
       <table className="rows mt-1">
-        <thead>
-          <tr>
-            <th scope="col" className="first">
-              piece
-            </th>
-            <th scope="col" className="end">
-              as set
-            </th>
-            <th scope="col" className="end">
-              leaves
-            </th>
-            <th scope="col" className="end">
-              now asks
-            </th>
-          </tr>
-        </thead>
+        <Heads of={['piece', { end: 'as set' }, { end: 'leaves' }, { end: 'now asks' }]} />
         <tbody>
           {lines.map(({ piece, standing, accepted }) =>
             standing ? (

@@ -2,7 +2,7 @@
 import { MINUTES_A_DAY } from '../../../core/plan/calendar.ts';
 import type { ScheduleProblem } from '../../../core/plan/problem.ts';
 
-export interface AxisDay {
+interface AxisDay {
   /** Days after the plan's first. */
   readonly day: number;
   /** Minutes of the day that are drawn. */

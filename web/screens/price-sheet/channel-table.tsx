@@ -8,6 +8,7 @@ import { showFigure } from '../../../core/figure/show.ts';
 import { useBasis } from '../../app/reckoning.ts';
 import { Num } from '../../parts/num.tsx';
 import { Working } from '../../parts/working.tsx';
+import { Heads } from '../../parts/heads.tsx';
 
 interface ChannelTableProps {
   readonly count: PieceCount;
@@ -29,28 +30,16 @@ export function ChannelTable({ count, cost, priced }: ChannelTableProps) {
     <section aria-labelledby="channels" className="mt-6">
       <h2 id="channels">What is left, by the way it is sold</h2>
       <table className="rows" aria-label="Ways of selling">
-        <thead>
-          <tr>
-            <th scope="col" className="first">
-              sold
-            </th>
-            <th scope="col" className="end">
-              asks
-            </th>
-            <th scope="col" className="end">
-              comes in
-            </th>
-            <th scope="col" className="end">
-              left
-            </th>
-            <th scope="col" className="end">
-              an hour
-            </th>
-            <th scope="col" className="end">
-              loses below
-            </th>
-          </tr>
-        </thead>
+        <Heads
+          of={[
+            'sold',
+            { end: 'asks' },
+            { end: 'comes in' },
+            { end: 'left' },
+            { end: 'an hour' },
+            { end: 'loses below' },
+          ]}
+        />
         <tbody>
           {results.map(({ channel, price, received, left, perHour, breakEven }) => (
             <Fragment key={channel.id}>

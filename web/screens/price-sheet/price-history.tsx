@@ -2,6 +2,7 @@
 import { showValue } from '../../../core/figure/show.ts';
 import { useGetPricesQuery } from '../../app/api.ts';
 import { dayInWords, shortDay } from '../../app/dates.ts';
+import { Heads } from '../../parts/heads.tsx';
 
 const MOST_SHOWN = 12;
 
@@ -12,23 +13,7 @@ export function PriceHistory({ id }: { id: string }) {
     <section aria-labelledby="history" className="mt-6">
       <h2 id="history">Prices it had</h2>
       <table className="rows" aria-label="Prices it had">
-        <thead>
-          <tr>
-            <th scope="col" className="first">
-              set
-            </th>
-            <th scope="col">why</th>
-            <th scope="col" className="end">
-              cost then
-            </th>
-            <th scope="col" className="end">
-              wholesale
-            </th>
-            <th scope="col" className="end">
-              retail
-            </th>
-          </tr>
-        </thead>
+        <Heads of={['set', 'why', { end: 'cost then' }, { end: 'wholesale' }, { end: 'retail' }]} />
         <tbody>
           {data.slice(0, MOST_SHOWN).map((entry) => (
             <tr key={entry.id} className="border-b border-hair">

@@ -12,6 +12,7 @@ import { schoolNames } from '../../parts/cost-words.ts';
 import { Field } from '../../parts/field.tsx';
 import { Num } from '../../parts/num.tsx';
 import { Working } from '../../parts/working.tsx';
+import { Heads } from '../../parts/heads.tsx';
 
 interface SchoolsTableProps {
   readonly piece: Piece;
@@ -36,25 +37,7 @@ export function SchoolsTable({ piece, count, edit }: SchoolsTableProps) {
     <section aria-labelledby="schools" className="mt-5">
       <h2 id="schools">Four schools, side by side</h2>
       <table className="rows" aria-label="Schools of pricing">
-        <thead>
-          <tr>
-            <th scope="col" className="first">
-              school
-            </th>
-            <th scope="col" className="end">
-              wholesale
-            </th>
-            <th scope="col" className="end">
-              retail
-            </th>
-            <th scope="col" className="end">
-              margin
-            </th>
-            <th scope="col" className="end">
-              an hour
-            </th>
-          </tr>
-        </thead>
+        <Heads of={['school', { end: 'wholesale' }, { end: 'retail' }, { end: 'margin' }, { end: 'an hour' }]} />
         <tbody>
           {bySchool.map(({ school, prices }) => {
             const isRule = school === count.pricing.school;

@@ -11,6 +11,7 @@ import { problemOf } from '../../app/saving.ts';
 import { Field } from '../../parts/field.tsx';
 import { Num } from '../../parts/num.tsx';
 import { Row } from '../../parts/row.tsx';
+import { Heads } from '../../parts/heads.tsx';
 
 type PriceKey = 'wholesale' | 'retail';
 type Typed = Readonly<Record<string, Partial<Record<PriceKey, string>>>>;
@@ -60,25 +61,9 @@ export function SizePricesTable({ id, piece, priced, count }: SizePricesProps) {
     <section aria-labelledby="by-size" className="mt-4">
       <h2 id="by-size">Sells for, the other sizes</h2>
       <table className="rows" aria-label="Prices by size">
-        <thead>
-          <tr>
-            <th scope="col" className="first">
-              size
-            </th>
-            <th scope="col" className="end">
-              cost
-            </th>
-            <th scope="col" className="end">
-              wholesale
-            </th>
-            <th scope="col" className="end">
-              retail
-            </th>
-            <th scope="col">
-              <span className="sr-only">how it is priced</span>
-            </th>
-          </tr>
-        </thead>
+        <Heads
+          of={['size', { end: 'cost' }, { end: 'wholesale' }, { end: 'retail' }, { hidden: 'how it is priced' }]}
+        />
         {rows.map(({ id: size, name, cost, prices, now, text }) => (
           <Row key={size}>
             <tr>

@@ -46,7 +46,7 @@ export function PromiseScreen() {
     due: params.get('by') ?? dayAfter(day, USUAL_DAYS),
   });
   const planned = usePlan(batches);
-  const takeable = (pieces ?? []).filter(({ accepted, revision }) => revision > 0 && accepted !== undefined);
+  const takeable = (pieces ?? []).filter(({ revision }) => revision > 0);
   const options = takeable.map(({ id, body }) => ({ value: id, label: body.name || 'unnamed piece' }));
   const pieceId = typed.pieceId || (options[0]?.value ?? '');
   const asked = { ...typed, pieceId };

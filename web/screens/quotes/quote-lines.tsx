@@ -14,6 +14,7 @@ import { Row } from '../../parts/row.tsx';
 import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
 import { useRowProblems } from '../../parts/use-problems.ts';
+import { Heads } from '../../parts/heads.tsx';
 
 const COLUMNS = 4;
 
@@ -29,22 +30,7 @@ export function QuoteLines({ quote, count, edit }: QuoteLinesProps) {
     <section aria-labelledby="lines" className="mt-4">
       <h2 id="lines">Lines</h2>
       <table className="rows" aria-label="Lines of the quote">
-        <thead>
-          <tr>
-            <th scope="col" className="first">
-              what
-            </th>
-            <th scope="col" className="end">
-              how many
-            </th>
-            <th scope="col" className="end">
-              each
-            </th>
-            <th scope="col" className="end">
-              all
-            </th>
-          </tr>
-        </thead>
+        <Heads of={['what', { end: 'how many' }, { end: 'each' }, { end: 'all' }]} />
         {[...quote.lines, ghost].map((line, index) => (
           <LineRow
             key={line.id}

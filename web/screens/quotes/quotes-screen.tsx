@@ -10,6 +10,7 @@ import { useRetailOfPiece } from '../../app/use-cost-of-piece.ts';
 import { useNow } from '../../app/use-now.ts';
 import { SellingNav } from '../../parts/section-nav.tsx';
 import { Spread } from '../../parts/spread.tsx';
+import { Heads } from '../../parts/heads.tsx';
 
 export function QuotesScreen() {
   const { data } = useGetQuotesQuery();
@@ -47,18 +48,7 @@ export function QuotesScreen() {
           )}
           {quotes.length > 0 && (
             <table className="rows mt-4" aria-label="Quotes">
-              <thead>
-                <tr>
-                  <th scope="col" className="first">
-                    for
-                  </th>
-                  <th scope="col">what</th>
-                  <th scope="col">holds</th>
-                  <th scope="col" className="end">
-                    the job
-                  </th>
-                </tr>
-              </thead>
+              <Heads of={['for', 'what', 'holds', { end: 'the job' }]} />
               <tbody>
                 {quotes.map((quote) => (
                   <tr key={quote.id} className="border-b border-hair">

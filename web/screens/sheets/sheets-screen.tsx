@@ -8,6 +8,7 @@ import { codeOf } from '../../../core/price/line-sheet.ts';
 import { SellingNav } from '../../parts/section-nav.tsx';
 import { Spread } from '../../parts/spread.tsx';
 import { LabelSheet } from './label-sheet.tsx';
+import { Heads } from '../../parts/heads.tsx';
 
 export function SheetsScreen() {
   const { data } = useGetPiecesQuery();
@@ -56,22 +57,9 @@ export function SheetsScreen() {
           )}
           {pieces.length > 0 && (
             <table className="rows mt-4" aria-label="Pieces on the line sheet">
-              <thead>
-                <tr>
-                  <th scope="col" className="first">
-                    <span className="sr-only">on it</span>
-                  </th>
-                  <th scope="col">piece</th>
-                  <th scope="col">code</th>
-                  <th scope="col">sizes</th>
-                  <th scope="col" className="end">
-                    wholesale
-                  </th>
-                  <th scope="col" className="end">
-                    suggested retail
-                  </th>
-                </tr>
-              </thead>
+              <Heads
+                of={[{ hidden: 'on it' }, 'piece', 'code', 'sizes', { end: 'wholesale' }, { end: 'suggested retail' }]}
+              />
               <tbody>
                 {pieces.map(({ id, accepted, body, priced }) => {
                   const piece = accepted ?? body;

@@ -12,6 +12,7 @@ import { Spread } from '../../parts/spread.tsx';
 import { AddLot } from './add-lot.tsx';
 import { LotRow } from './lot-row.tsx';
 import { sizeInWords } from '../../../core/batch/size-words.ts';
+import { Heads } from '../../parts/heads.tsx';
 
 const MOST_ENTRIES = 14;
 
@@ -75,26 +76,16 @@ export function ShelfScreen() {
 function LotTable({ lots }: { lots: readonly ShelfLot[] }) {
   return (
     <table className="rows mt-3" aria-label="Stock on the shelf">
-      <thead>
-        <tr>
-          <th className="first w-[46px]">
-            <span className="sr-only">section</span>
-          </th>
-          <th scope="col">stock</th>
-          <th scope="col" className="end">
-            size
-          </th>
-          <th scope="col" className="end">
-            how many
-          </th>
-          <th scope="col" className="end">
-            each, g
-          </th>
-          <th scope="col" className="end">
-            paid each
-          </th>
-        </tr>
-      </thead>
+      <Heads
+        of={[
+          { hidden: 'section', width: 'w-[46px]' },
+          'stock',
+          { end: 'size' },
+          { end: 'how many' },
+          { end: 'each, g' },
+          { end: 'paid each' },
+        ]}
+      />
       {lots.map((lot) => (
         <LotRow key={lot.id} lot={lot} />
       ))}

@@ -9,6 +9,7 @@ import { useNow } from '../../app/use-now.ts';
 import { Field } from '../../parts/field.tsx';
 import { Num } from '../../parts/num.tsx';
 import { FixSources } from './fix-sources.tsx';
+import { Heads } from '../../parts/heads.tsx';
 
 const examples = {
   Ag: '25.50 / ozt',
@@ -50,19 +51,7 @@ export function FixPrices({ current, currency }: { current: Fix | null; currency
         }}
       >
         <table className="rows mt-1">
-          <thead>
-            <tr>
-              <th scope="col" className="first">
-                fine
-              </th>
-              <th scope="col" className="end">
-                price, as typed
-              </th>
-              <th scope="col" className="end">
-                a gram
-              </th>
-            </tr>
-          </thead>
+          <Heads of={['fine', { end: 'price, as typed' }, { end: 'a gram' }]} />
           {fixMetals.map((metal) => (
             <FixRow
               key={metal}

@@ -9,6 +9,7 @@ import { ProblemLine } from '../../parts/problem-line.tsx';
 import { RowTools, moveRow } from '../../parts/row-tools.tsx';
 import { useRowProblems } from '../../parts/use-problems.ts';
 import type { SettingProps } from './setting-props.ts';
+import { Heads } from '../../parts/heads.tsx';
 
 const forms = ['wire', 'shaped', 'sheet', 'tube'] as const;
 const COLUMNS = 6;
@@ -26,28 +27,16 @@ export function MakingCharges({ body, edit, problems }: SettingProps & { problem
         thickness. For steel and other base metals that have no fix: the whole price paid.
       </p>
       <table className="rows">
-        <thead>
-          <tr>
-            <th scope="col" className="first">
-              metal
-            </th>
-            <th scope="col" className="end">
-              up to
-            </th>
-            <th scope="col" className="end">
-              wire, strip
-            </th>
-            <th scope="col" className="end">
-              shaped wire
-            </th>
-            <th scope="col" className="end">
-              sheet
-            </th>
-            <th scope="col" className="end">
-              tube
-            </th>
-          </tr>
-        </thead>
+        <Heads
+          of={[
+            'metal',
+            { end: 'up to' },
+            { end: 'wire, strip' },
+            { end: 'shaped wire' },
+            { end: 'sheet' },
+            { end: 'tube' },
+          ]}
+        />
         {body.makingCharges.map((row, index) => (
           <ChargeRow
             key={row.id}

@@ -11,6 +11,7 @@ import { RowTools, moveRow } from '../../parts/row-tools.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
 import { useRowProblems } from '../../parts/use-problems.ts';
 import type { SettingProps } from './setting-props.ts';
+import { Heads } from '../../parts/heads.tsx';
 
 const COLUMNS = 5;
 const familyOptions = alloyFamilies.map((family) => ({ value: family, label: family.replace('-', ' ') }));
@@ -35,21 +36,7 @@ export function OwnAlloys({ body, edit, problems }: SettingProps & { problems: r
         Density as a number, as the metals in it (Cu 70, Zn 30), or as weighed: 12.41 g in air, 11.22 in water at 21 C.
       </p>
       <table className="rows">
-        <thead>
-          <tr>
-            <th scope="col" className="first">
-              alloy
-            </th>
-            <th scope="col">like</th>
-            <th scope="col">fine metal</th>
-            <th scope="col" className="end">
-              fineness ‰
-            </th>
-            <th scope="col" className="end">
-              density g/cm³
-            </th>
-          </tr>
-        </thead>
+        <Heads of={['alloy', 'like', 'fine metal', { end: 'fineness ‰' }, { end: 'density g/cm³' }]} />
         {[...body.ownAlloys, ghost].map((row, index) => (
           <OwnAlloyRow
             key={row.id}

@@ -18,6 +18,7 @@ import { momentInWords } from '../../parts/done-in.ts';
 import { PlanNav } from '../../parts/section-nav.tsx';
 import { Spread } from '../../parts/spread.tsx';
 import { WhatIfFields } from './what-if-fields.tsx';
+import { Heads } from '../../parts/heads.tsx';
 
 export function WhatIfScreen() {
   const { data: batches } = useGetBatchesQuery();
@@ -88,22 +89,7 @@ function SideBySide({ before, after, nameOf }: CompareProps & { readonly nameOf:
   const rows = after?.plan.done ?? before.plan.done;
   return (
     <table className="rows mt-5" aria-label="Today’s plan and the other, side by side">
-      <thead>
-        <tr>
-          <th scope="col" className="first">
-            batch
-          </th>
-          <th scope="col" className="end">
-            today’s plan
-          </th>
-          <th scope="col" className="end">
-            then
-          </th>
-          <th scope="col" className="end">
-            moves
-          </th>
-        </tr>
-      </thead>
+      <Heads of={['batch', { end: 'today’s plan' }, { end: 'then' }, { end: 'moves' }]} />
       <tbody>
         {rows.map((row) => {
           const earlier = was.get(row.batch);
