@@ -73,7 +73,7 @@ function BatchPages({ inHand, made }: { inHand: DocumentInHand<Batch>; made: rea
             <QuantityGrid body={body} made={made} count={count} edit={edit} />
             <SparesLine body={body} count={count} edit={edit} />
             <CutList body={body} count={count} edit={edit} id={id} />
-            {isDone(body) ? null : <DayPlan planned={planned} batchId={id} batches={batches ?? []} />}
+            {isDone(body) ? null : <DayPlan planned={planned} batchId={id} />}
             <RouteTable planned={planned} batchId={id} count={count} />
             <CautionNotes steps={steps} />
           </>

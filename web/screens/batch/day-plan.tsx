@@ -1,58 +1,50 @@
-// The day plan of a batch: a diary page with a line a day, hands above, what works by itself below, noon marked.
+// The day plan of a batch: a diary page with a line a day, in it a lane for each pair of hands and one for what works by
+// itself, noon marked.
 import { scaleLinear } from 'd3';
-import type { BatchWithPieces } from '../../../contract/batches.ts';
 import { dayAfter } from '../../../core/measure/days.ts';
 import { clockOf, MINUTES_A_DAY } from '../../../core/plan/calendar.ts';
-import type { StudioPlan } from '../../../core/plan/studio-plan.ts';
+import { blocksOn, type PlanBlock } from '../../../core/plan/studio-plan.ts';
 import { dayInWords } from '../../app/dates.ts';
-import type { PlanOrWhy } from '../../app/use-plan.ts';
+import type { PlanOrWhy, Planned } from '../../app/use-plan.ts';
+import { fitted } from '../../parts/fitted.ts';
 
 const WIDTH = 780;
 const LABEL = 96;
-const ROW = 62;
 const HEAD = 20;
+const HANDS = 34;
+const ALONE = 22;
 const MOST_DAYS = 10;
 const NOON = 12 * 60;
 
 interface DayPlanProps {
   readonly planned: PlanOrWhy | null;
   readonly batchId: string;
-  readonly batches: readonly BatchWithPieces[];
 }
 
-interface PlanBar {
-  readonly batch: string;
-  readonly kind: 'hands' | 'by-itself';
+/** A stretch of a step within a day, in minutes of it. */
+interface Stretch {
   readonly label: string;
   readonly from: number;
   readonly to: number;
 }
 
-function barsOf({ blocks }: StudioPlan): PlanBar[] {
-  return blocks.flatMap(({ batch, step, hands, attendedEnd, end }): PlanBar[] => {
-    const label = `${String(step.index + 1)} ${step.name}`;
-    const worked = hands.map(([from, to]): PlanBar => ({ batch, kind: 'hands', label, from, to }));
-    return end > attendedEnd ? [...worked, { batch, kind: 'by-itself', label, from: attendedEnd, to: end }] : worked;
-  });
+interface DayRow {
+  readonly day: number;
+  readonly hands: readonly { readonly name: string; readonly stretches: readonly Stretch[] }[];
+  readonly alone: readonly Stretch[];
 }
 
-export function DayPlan({ planned, batchId, batches }: DayPlanProps) {
+export function DayPlan({ planned, batchId }: DayPlanProps) {
   if (!planned) return null;
   if ('sentence' in planned) return <p className="note note-stop mt-5">{planned.sentence}</p>;
-  const { plan } = planned;
-  const bars = barsOf(plan);
-  const days = [...new Set(bars.filter(({ batch }) => batch === batchId).flatMap(daysOf))].sort((a, b) => a - b);
-  if (days.length === 0) return null;
-  const shown = days.slice(0, MOST_DAYS);
-  const [from, to] = openFromTo(bars);
-  const x = scaleLinear([from, to], [LABEL, WIDTH - 14]);
-  const hours = Array.from(
-    { length: Math.floor(to / 60) - Math.ceil(from / 60) + 1 },
-    (_, index) => Math.ceil(from / 60) + index,
-  );
-  const height = HEAD + shown.length * ROW;
-  const nameOf = (id: string) => batches.find(({ batch }) => batch.id === id)?.made[0]?.piece.name ?? 'another batch';
-
+  const rows = rowsOf(planned, batchId);
+  if (rows.length === 0) return null;
+  const shown = rows.slice(0, MOST_DAYS);
+  const [from, to] = openFromTo(shown);
+  const x = scaleLinear([from, to], [LABEL, WIDTH - 14]).clamp(true);
+  const hours = Array.from({ length: (to - from) / 60 + 1 }, (_, index) => from / 60 + index);
+  const tops = shown.map((_, index) => HEAD + shown.slice(0, index).reduce((sum, row) => sum + heightOf(row), 0));
+  const height = HEAD + shown.reduce((sum, row) => sum + heightOf(row), 0);
   return (
     <section aria-labelledby="plan" className="mt-6">
       <h2 id="plan">Day plan</h2>
@@ -71,22 +63,35 @@ export function DayPlan({ planned, batchId, batches }: DayPlanProps) {
             </text>
           </g>
         ))}
-        {shown.map((day, index) => (
-          <g key={day} transform={`translate(0 ${String(HEAD + index * ROW)})`}>
-            <path d={`M0 ${String(ROW - 3)}H${String(WIDTH)}`} stroke="var(--hair)" />
-            <text y={24} fontSize={15} fontWeight={650} fill="var(--ink)">
-              {dayInWords(dayAfter(plan.firstDay, day))}
+        {shown.map((row, index) => (
+          <g key={row.day} transform={`translate(0 ${String(tops[index] ?? 0)})`}>
+            <path d={`M0 ${String(heightOf(row) - 2)}H${String(WIDTH)}`} stroke="var(--hair)" />
+            <text y={18} fontSize={14} fontWeight={650} fill="var(--ink)">
+              {dayInWords(dayAfter(planned.plan.firstDay, row.day))}
             </text>
-            <text y={47} fontSize={13} fill="var(--soft)">
-              by itself
-            </text>
-            {barsOn(bars, day, batchId).map((bar, key) => (
+            {row.hands.map(({ name, stretches }, lane) => (
+              <g key={name}>
+                <text y={lane * HANDS + (lane === 0 ? 33 : 24)} fontSize={13} fill="var(--soft)">
+                  {name}
+                </text>
+                {stretches.map((stretch) => (
+                  <Bar key={stretch.from} {...stretch} x={x} top={lane * HANDS + 4} height={HANDS - 7} />
+                ))}
+              </g>
+            ))}
+            {row.alone.length > 0 && (
+              <text y={row.hands.length * HANDS + (row.hands.length === 0 ? 36 : 15)} fontSize={13} fill="var(--soft)">
+                by itself
+              </text>
+            )}
+            {row.alone.map((stretch) => (
               <Bar
-                key={key}
-                bar={bar}
+                key={stretch.from}
+                {...stretch}
                 x={x}
-                mine={bar.batch === batchId}
-                label={bar.batch === batchId ? bar.label : nameOf(bar.batch)}
+                top={row.hands.length * HANDS + 2}
+                height={ALONE - 7}
+                isAlone
               />
             ))}
           </g>
@@ -94,36 +99,42 @@ export function DayPlan({ planned, batchId, batches }: DayPlanProps) {
         <path d={`M${String(x(NOON))} ${String(HEAD - 4)}V${String(height)}`} stroke="var(--noon)" strokeWidth={2.2} />
         <circle cx={x(NOON)} cy={HEAD - 3} r={4.5} fill="var(--noon)" />
       </svg>
-      {days.length > MOST_DAYS && (
-        <p className="aside">and {days.length - MOST_DAYS} days more, as in the route below</p>
+      {rows.length > MOST_DAYS && (
+        <p className="aside">and {rows.length - MOST_DAYS} days more, as in the route below</p>
       )}
     </section>
   );
 }
 
-type DayBar = PlanBar & { readonly fromOfDay: number; readonly toOfDay: number };
+/** A day's name stands over the first lane's, so a day without hands still has room for both. */
+const heightOf = ({ hands, alone }: DayRow) =>
+  Math.max(HANDS + 6, hands.length * HANDS + (alone.length > 0 ? ALONE : 0) + 4) + (hands.length === 0 ? 8 : 0);
 
-function Bar({ bar, x, mine, label }: { bar: DayBar; x: (minute: number) => number; mine: boolean; label: string }) {
-  const left = x(bar.fromOfDay);
-  const width = Math.max(2, x(bar.toOfDay) - left);
-  const hands = bar.kind === 'hands';
-  const [top, height] = hands ? [5, 30] : [38, 14];
+interface BarProps extends Stretch {
+  readonly x: (minute: number) => number;
+  readonly top: number;
+  readonly height: number;
+  readonly isAlone?: boolean;
+}
+
+function Bar({ label, from, to, x, top, height, isAlone = false }: BarProps) {
+  const left = x(from);
+  const width = Math.max(2, x(to) - left);
   return (
     <svg x={left} y={top} width={width} height={height}>
       <title>
-        {label}, {clockOf(bar.fromOfDay)} to {clockOf(bar.toOfDay)}
+        {label}, {clockOf(from)} to {clockOf(to)}
       </title>
       <rect
         width={width}
         height={height}
-        fill={mine && hands ? 'var(--act-wash)' : 'var(--bench)'}
-        fillOpacity={mine ? 1 : 0.45}
-        stroke={mine && hands ? 'var(--act)' : 'var(--rule)'}
-        strokeWidth={mine ? 2 : 0}
-        strokeDasharray={hands ? undefined : '4 3'}
+        fill={isAlone ? 'var(--bench)' : 'var(--act-wash)'}
+        stroke={isAlone ? 'var(--rule)' : 'var(--act)'}
+        strokeWidth={2}
+        strokeDasharray={isAlone ? '4 3' : undefined}
       />
-      {hands && width > 14 && (
-        <text x={6} y={20} fontSize={13} fontWeight={mine ? 600 : 400} fill={mine ? 'var(--ink)' : 'var(--soft)'}>
+      {!isAlone && (
+        <text x={6} y={height / 2 + 5} fontSize={13} fontWeight={600} fill="var(--ink)">
           {fitted(label, width)}
         </text>
       )}
@@ -131,50 +142,36 @@ function Bar({ bar, x, mine, label }: { bar: DayBar; x: (minute: number) => numb
   );
 }
 
-/** Average width of a letter at 13 px, bold. */
-const LETTER_PX = 7.3;
-
-// A word cut in the middle is worse than none: the step's number always fits, the rest ends in an ellipsis.
-function fitted(label: string, width: number): string {
-  const letters = Math.floor((width - 10) / LETTER_PX);
-  if (label.length <= letters) return label;
-  return letters < 6 ? (/^\d+/.exec(label)?.[0] ?? '') : `${label.slice(0, letters - 1).trimEnd()}…`;
+function rowsOf({ plan, terms }: Planned, batchId: string): DayRow[] {
+  const own = plan.blocks.filter(({ batch }) => batch === batchId);
+  const last = Math.max(0, ...own.map(({ end }) => end));
+  return Array.from({ length: Math.ceil(last / MINUTES_A_DAY) }, (_, day): DayRow => {
+    const blocks = blocksOn({ blocks: own }, day);
+    const within = (block: PlanBlock, stretches: readonly (readonly [number, number])[]) =>
+      stretches.flatMap(([begin, end]): Stretch[] => {
+        const [from, to] = [
+          Math.max(0, begin - day * MINUTES_A_DAY),
+          Math.min(MINUTES_A_DAY, end - day * MINUTES_A_DAY),
+        ];
+        return to > from ? [{ label: `${String(block.step.index + 1)} ${block.step.name}`, from, to }] : [];
+      });
+    return {
+      day,
+      hands: terms.bench.makers
+        .map(({ id, name }) => ({
+          name,
+          stretches: blocks.filter(({ maker }) => maker === id).flatMap((block) => within(block, block.hands)),
+        }))
+        .filter(({ stretches }) => stretches.length > 0),
+      alone: blocks.flatMap((block) => within(block, [[block.attendedEnd, block.end]])),
+    };
+  }).filter(({ hands, alone }) => hands.length + alone.length > 0);
 }
 
-function daysOf({ from, to }: PlanBar): number[] {
-  const first = Math.floor(from / MINUTES_A_DAY);
-  const last = Math.floor((to - 0.001) / MINUTES_A_DAY);
-  return Array.from({ length: last - first + 1 }, (_, index) => first + index);
-}
-
-function barsOn(all: readonly PlanBar[], day: number, batchId: string): DayBar[] {
-  const midnight = day * MINUTES_A_DAY;
-  const bars = all
-    // Another batch that works by itself is no concern of this page.
-    .filter((bar) => daysOf(bar).includes(day) && (bar.batch === batchId || bar.kind === 'hands'))
-    .map((bar): DayBar => ({
-      ...bar,
-      fromOfDay: Math.max(0, bar.from - midnight),
-      toOfDay: Math.min(MINUTES_A_DAY, bar.to - midnight),
-    }));
-  return bars.reduce<DayBar[]>((drawn, bar) => {
-    const before = drawn.at(-1);
-    // The steps of another batch are drawn as one stretch: here it only matters that the hands are taken.
-    const goesOn =
-      before?.batch === bar.batch &&
-      bar.batch !== batchId &&
-      before.kind === 'hands' &&
-      bar.kind === 'hands' &&
-      before.toOfDay === bar.fromOfDay;
-    return goesOn ? [...drawn.slice(0, -1), { ...before, toOfDay: bar.toOfDay }] : [...drawn, bar];
-  }, []);
-}
-
-/** The hours of the day that the plan is drawn over: whole ones, and never less than a morning. */
-function openFromTo(bars: readonly PlanBar[]): [number, number] {
-  const hands = bars.filter(({ kind }) => kind === 'hands');
-  const ofDay = (minute: number) => minute % MINUTES_A_DAY;
-  const first = Math.min(9 * 60, ...hands.map(({ from }) => ofDay(from)));
-  const last = Math.max(17 * 60, ...hands.map(({ to }) => ofDay(to - 1) + 1));
+/** The hours of the day that the plan is drawn over: whole ones, and never less than a working day. */
+function openFromTo(rows: readonly DayRow[]): [number, number] {
+  const hands = rows.flatMap((row) => row.hands.flatMap(({ stretches }) => stretches));
+  const first = Math.min(9 * 60, ...hands.map(({ from }) => from));
+  const last = Math.max(17 * 60, ...hands.map(({ to }) => to));
   return [Math.floor(first / 60) * 60, Math.ceil(last / 60) * 60];
 }

@@ -1,6 +1,6 @@
 // From a piece to a batch: how many, by when, for whom.
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { emptyBatch, lineOf } from '../../app/new-batch.ts';
 import { readCount } from '../../../core/measure/read-number.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
@@ -114,7 +114,15 @@ export function MakeBatch({ inHand, onClose }: { inHand: DocumentInHand<Piece>; 
         <p id="make-problem" className="problem col-span-2" role="alert">
           {sentence}
         </p>
-        <span className="col-span-2 flex justify-end gap-3">
+        <span className="col-span-2 flex items-baseline justify-end gap-3">
+          {open.stored.revision > 0 && (
+            <Link
+              className="link mr-auto text-[15px]"
+              to={`/promise?${new URLSearchParams({ piece: open.key.id, quantity: wanted, by: due }).toString()}`}
+            >
+              Can I promise that?
+            </Link>
+          )}
           <button type="button" className="button button-quiet" onClick={onClose}>
             Not now
           </button>

@@ -77,6 +77,15 @@ export function QuoteTaken({ inHand, problems }: { inHand: DocumentInHand<Quote>
           ? 'A line of a piece becomes a batch; lines of words stay on the quote, which is accepted above.'
           : 'Lines of pieces become batches; the quote is accepted as it stands.'}
       </p>
+      {ofPieces.slice(0, 1).map((line) => (
+        <Link
+          key={line.piece}
+          className="link text-[15px]"
+          to={`/promise?${new URLSearchParams({ piece: line.piece, quantity: line.count, by: body.due || dayAfter(day, DONE_IN_DAYS) }).toString()}`}
+        >
+          When can it be promised?
+        </Link>
+      ))}
       <p className="problem" role="alert">
         {says || problemOf(error)?.detail}
       </p>
