@@ -4,7 +4,7 @@ import type { Page } from '@playwright/test';
 import { amount, expect, openPiece, test } from './fixtures.ts';
 
 /** What a theme or a width changes; the rest of the rules is looked at once, by daylight. */
-const ofLook = ['color-contrast', 'target-size', 'scrollable-region-focusable'];
+const ofLook = ['color-contrast', 'scrollable-region-focusable'];
 
 async function checkPage(page: Page, name: string): Promise<void> {
   const isDark = await page.evaluate(() => matchMedia('(prefers-color-scheme: dark)').matches);
@@ -60,7 +60,8 @@ for (const [colorScheme, width] of [
       await expect(
         page.getByRole('heading', { level: 1 }).or(page.getByLabel('Name of the studio')).first(),
       ).toBeVisible();
-      await page.waitForLoadState('networkidle');
+      // A worker that is ended while it is fetched counts as under way for ever.
+      await page.waitForLoadState('networkidle', { timeout: 5000 }).catch(() => undefined);
       await checkPage(page, path);
     }
   });

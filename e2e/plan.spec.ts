@@ -55,7 +55,9 @@ test('the plan: why a step starts then, a bar tried by keys says what it would d
   await expect(page.getByRole('button', { name: 'Let the pin go' })).toBeHidden();
 
   // Dragged it says the same before it is let go.
-  const box = await page.getByRole('button', { name: /^Saw clouds of/ }).boundingBox();
+  const dragged = page.getByRole('button', { name: /^Saw clouds of/ });
+  await dragged.scrollIntoViewIfNeeded();
+  const box = await dragged.boundingBox();
   if (!box) throw new Error('The bar is drawn.');
   await page.mouse.move(box.x + 4, box.y + 8);
   await page.mouse.down();

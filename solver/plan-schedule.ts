@@ -1,11 +1,13 @@
 // Both engines together: the search finds a good plan at once and goes on, the constraint solver beside it proves.
 import { scheduleBound } from '../core/plan/bound.ts';
+import { isTooLarge } from '../core/plan/constraint-model.ts';
 import { isBetter, reaches } from '../core/plan/objective.ts';
 import type { Objective, Schedule } from '../core/plan/problem.ts';
 import type { Found } from '../core/plan/found.ts';
 import { searchPlan } from '../core/plan/search.ts';
 import type { Shop } from '../core/plan/shop.ts';
 import type { ConstraintSolver } from './minizinc.ts';
+import { polish } from './polish.ts';
 import { prove } from './prove-schedule.ts';
 
 export interface PlanTerms {
@@ -63,13 +65,16 @@ export async function planSchedule(shop: Shop, terms: PlanTerms): Promise<Schedu
     let isSearched = slice();
     const first = best;
     if (!first) return null;
-    const terms = { shop, solver, seconds: (until - now()) / 1000, now, onBetter: take };
-    const proving = reaches(first.objective, bound)
+    const own = { shop, solver, seconds: (until - now()) / 1000, now, onBetter: take };
+    const isDone = () => isOver() || (best !== null && reaches(best.objective, bound));
+    const proving = isDone()
       ? Promise.resolve()
-      : prove(first, bound, terms).then((proved) => {
-          bound = proved.bound;
-          take(proved.best);
-        });
+      : isTooLarge(shop)
+        ? polish(() => best ?? first, own, terms.seed, isDone)
+        : prove(first, bound, own).then((proved) => {
+            bound = proved.bound;
+            take(proved.best);
+          });
     while (best && !reaches(best.objective, bound) && !isOver()) {
       await new Promise((resolve) => setTimeout(resolve, isSearched ? SLICE_MS : 0));
       if (isSearched) continue;

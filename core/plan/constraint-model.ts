@@ -34,6 +34,9 @@ const scales = [1, 2, 5, 10, 20, 60, 100] as const;
 /** More steps than this are not handed over whole: flattening alone would take longer than anybody waits. */
 const MOST_MODELLED = 160;
 
+/** Whether it has to be polished a stretch at a time. */
+export const isTooLarge = ({ fixed }: Pick<Shop, 'fixed'>) => fixed.filter((one) => !one).length > MOST_MODELLED;
+
 /** A stretch of starts after which the hands' work is done in the same way. */
 interface Stretch {
   readonly maker: number;
@@ -43,24 +46,30 @@ interface Stretch {
   readonly delay: number;
 }
 
-/** @returns null when the times cannot be whole units, or there is too much */
-export function constraintModel(shop: Shop, aim: Aim): ConstraintModel | null {
-  const steps = modelled(shop, aim);
-  const scale = scaleOf(shop);
-  if (scale === null || steps.length === 0 || steps.length > MOST_MODELLED) return null;
-  const place = new Map(steps.map((step, index) => [step, index]));
-  const deadline = deadlinesOf(shop, aim);
-  const horizon = Math.max(...steps.map((step) => deadline[shop.job[step] ?? 0] ?? 0));
-  if (!Number.isFinite(horizon)) return null;
+/**
+ * @param until  no step that is free ends later; left out: as the known plan allows
+ * @returns null when the times cannot be whole units, or there is too much
+ */
+export function constraintModel(shop: Shop, aim: Aim, until = Infinity): ConstraintModel | null {
   const earliest = earliestEnds(shop);
-  const stretches = steps.map((step) => stretchesOf(shop, step, deadline[shop.job[step] ?? 0] ?? 0));
+  const latest = latestEnds(shop, aim, until);
+  const steps = modelled(shop, aim, earliest.start, latest);
+  const scale = scaleOf(shop);
+  if (scale === null || steps.length === 0 || steps.filter((step) => !shop.fixed[step]).length > MOST_MODELLED)
+    return null;
+  const place = new Map(steps.map((step, index) => [step, index]));
+  const fixedEnds = shop.stepsOf.map((own) => Math.max(0, ...Array.from(own, (step) => shop.fixed[step]?.end ?? 0)));
+  const horizon = Math.max(...steps.map((step) => latest[step] ?? 0), ...fixedEnds);
+  if (!Number.isFinite(horizon)) return null;
+  const stretches = steps.map((step) => stretchesOf(shop, step, latest[step] ?? 0));
   if (stretches.some((list) => list.length === 0)) return null;
   const whole = (minutes: number) => Math.round(minutes * scale);
   const weights = wholeWeights(shop);
   const flat = stretches.flat();
   let at = 0;
   const from = stretches.map((list) => (at += list.length) - list.length + 1);
-  const jobs = [...new Set(steps.map((step) => shop.job[step] ?? 0))];
+  // A job of which nothing is free ends when it ends, and is late or not.
+  const jobs = shop.stepsOf.flatMap((own, job) => (own.length > 0 ? [job] : []));
   const attended = steps.map((step) => whole(lengthOf(shop, step).attended));
   const unattended = steps.map((step) => whole(lengthOf(shop, step).unattended));
   const isAfter = reach(shop);
@@ -101,7 +110,7 @@ export function constraintModel(shop: Shop, aim: Aim): ConstraintModel | null {
     att: attended,
     un: unattended,
     est: steps.map((step) => whole(shop.fixed[step]?.start ?? earliest.start[step] ?? 0)),
-    lft: steps.map((step) => whole(shop.fixed[step]?.end ?? deadline[shop.job[step] ?? 0] ?? horizon)),
+    lft: steps.map((step) => whole(latest[step] ?? horizon)),
     qFrom: from,
     qTo: from.map((first, index) => first + (stretches[index]?.length ?? 0) - 1),
     P: flat.length,
@@ -117,6 +126,7 @@ export function constraintModel(shop: Shop, aim: Aim): ConstraintModel | null {
     openFrom: opens.map(([, from]) => from),
     openTo: opens.map(([, , to]) => to),
     J: jobs.length,
+    jobLow: jobs.map((job) => whole(fixedEnds[job] ?? 0)),
     jobOf: steps.map((step) => jobs.indexOf(shop.job[step] ?? 0) + 1),
     due: jobs.map((job) => (Number.isFinite(shop.due[job] ?? Infinity) ? whole(shop.due[job] ?? 0) : whole(horizon))),
     weight: jobs.map((job) => (Number.isFinite(shop.due[job] ?? Infinity) ? (weights.of[job] ?? 0) : 0)),
@@ -147,22 +157,34 @@ function lengthOf(shop: Shop, step: number): { attended: number; unattended: num
   return { attended: shop.attended[step] ?? 0, unattended: shop.unattended[step] ?? 0 };
 }
 
-function modelled(shop: Shop, aim: Aim): number[] {
+// What is free, and what is fixed and could be in its way.
+function modelled(shop: Shop, aim: Aim, earliest: Float64Array, latest: Float64Array): number[] {
   const isPromised = (job: number) => Number.isFinite(shop.due[job] ?? Infinity) && (shop.weight[job] ?? 0) > 0;
-  return Array.from({ length: shop.size }, (_, step) => step).filter(
-    (step) => aim.least === 'makespan' || shop.fixed[step] !== null || isPromised(shop.job[step] ?? 0),
+  const steps = Array.from({ length: shop.size }, (_, step) => step);
+  const free = steps.filter(
+    (step) => !shop.fixed[step] && (aim.least === 'makespan' || isPromised(shop.job[step] ?? 0)),
   );
+  if (free.length === 0) return [];
+  const first = Math.min(...free.map((step) => earliest[step] ?? 0));
+  const last = Math.max(...free.map((step) => latest[step] ?? 0));
+  const isFree = new Set(free);
+  return steps.filter((step) => {
+    const fixed = shop.fixed[step];
+    return fixed ? fixed.end > first && fixed.start < last : isFree.has(step);
+  });
 }
 
-/** No job of a plan as good as the known one ends later. */
-function deadlinesOf(shop: Shop, aim: Aim): Float64Array {
-  return Float64Array.from(shop.due, (due, job) => {
-    const fixedEnd = Math.max(0, ...Array.from(shop.stepsOf[job] ?? [], (step) => shop.fixed[step]?.end ?? 0));
-    const weight = shop.weight[job] ?? 0;
-    const late = aim.least === 'tardiness' ? aim.known : aim.tardiness;
-    const byDue = Number.isFinite(due) && weight > 0 ? due + late / weight : aim.least === 'tardiness' ? 0 : Infinity;
-    const byEnd = aim.least === 'makespan' ? aim.known : Infinity;
-    return Math.max(fixedEnd, Math.min(byDue, byEnd));
+/** No step of a plan as good as the known one ends later, nor after what is fixed and waits for it. */
+function latestEnds(shop: Shop, aim: Aim, until: number): Float64Array {
+  const late = aim.least === 'tardiness' ? aim.known : aim.tardiness;
+  const byEnd = Math.min(until, aim.least === 'makespan' ? aim.known : Infinity);
+  return Float64Array.from(shop.job, (job, step) => {
+    const fixed = shop.fixed[step];
+    if (fixed) return fixed.end;
+    const [due = Infinity, weight = 0] = [shop.due[job], shop.weight[job]];
+    const byDue = Number.isFinite(due) && weight > 0 ? due + late / weight : Infinity;
+    const byOthers = Array.from(shop.behind[step] ?? [], (other) => shop.fixed[other]?.start ?? Infinity);
+    return Math.min(byDue, byEnd, ...byOthers);
   });
 }
 
@@ -290,7 +312,7 @@ array[1..n] of int: qFrom; array[1..n] of int: qTo; array[1..n] of int: jobOf;
 array[1..P] of int: pMaker; array[1..P] of int: pLow; array[1..P] of int: pHigh; array[1..P] of int: pDelay;
 array[int] of int: pairA; array[int] of int: pairB; array[int] of int: preA; array[int] of int: preB;
 array[int] of int: openOf; array[int] of int: openFrom; array[int] of int: openTo;
-array[1..J] of int: due; array[1..J] of int: weight;
+array[1..J] of int: due; array[1..J] of int: weight; array[1..J] of int: jobLow;
 array[1..n] of var 0..H: s;
 array[1..n] of var 1..P: q;
 array[1..n] of var 0..max(pDelay): delay;
@@ -309,6 +331,7 @@ constraint forall(i in {openOf[k] | k in index_set(openOf)})(
 ${stations.map((one) => cumulative(one, 'hold[i]')).join('\n')}
 ${hands.map((one) => cumulative(one, 'hands[i]')).join('\n')}
 array[1..J] of var 0..H: jobEnd;
+constraint forall(j in 1..J)(jobEnd[j] >= jobLow[j]);
 constraint forall(i in 1..n)(jobEnd[jobOf[i]] >= e[i]);
 var int: lateness = sum(j in 1..J where weight[j] > 0)(weight[j] * max(0, jobEnd[j] - due[j]));
 var 0..H: finish;

@@ -183,7 +183,7 @@ function Legend({
   tints: ReadonlyMap<string, number>;
 }) {
   return (
-    <ul className="mt-3 flex flex-wrap gap-x-5 gap-y-1 text-[14px]" aria-label="Batches by tint">
+    <ul className="mt-3 flex flex-wrap gap-x-5 gap-y-2 text-[14px]" aria-label="Batches by tint">
       {jobs.map(({ id }) => (
         <li key={id} className="flex items-center gap-2">
           <svg width={16} height={12} aria-hidden="true">
