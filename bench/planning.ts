@@ -13,8 +13,8 @@ import { planSchedule } from '../solver/plan-schedule.ts';
 import { quantile, type Measured } from './measured.ts';
 
 const WEEK = { batches: 30, stepsEach: 10, makers: 3, days: 7 };
-/** Searches of the same week whose best stands for the best known. */
-const LONG_SEEDS = [2, 3];
+const WEEKS = [1, 2];
+/** Longer searches, whose best stands for the best known. */
 const LONG_SECONDS = 30;
 
 export async function planning(): Promise<Measured[]> {
@@ -23,11 +23,13 @@ export async function planning(): Promise<Measured[]> {
   const began = performance.now();
   quickPlan(week);
   const first = performance.now() - began;
-  const soon = searched(week, 1, 0.3);
-  const ten = searched(week, 1, 10);
-  const known = LONG_SEEDS.map((seed) => searched(week, seed, LONG_SECONDS))
-    .concat(ten)
-    .reduce(better);
+  const gaps: number[] = [];
+  for (const seed of WEEKS) {
+    const problem = randomWeek({ seed, ...WEEK });
+    const ten = await planned(problem, 10);
+    const known = [await planned(problem, LONG_SECONDS), searched(problem, 2, LONG_SECONDS), ten].reduce(better);
+    gaps.push(above(ten, known));
+  }
   const proofs: number[] = [];
   for (let seed = 1; seed <= 3; seed += 1)
     for (const [batches, stepsEach] of [
@@ -43,8 +45,7 @@ export async function planning(): Promise<Measured[]> {
   return [
     { what: '1,000,000 ÷ plans of 200 steps decoded in a second', measured: 1e6 / decoded, bound: 500, unit: 'µs' },
     { what: 'a week of 30 batches and 300 steps, 3 makers: the first plan', measured: first, bound: 300, unit: 'ms' },
-    { what: 'the same: above the best known after 0.3 s', measured: above(soon, known), bound: 10, unit: '%' },
-    { what: 'the same: above the best known after 10 s', measured: above(ten, known), bound: 3, unit: '%' },
+    { what: 'two such weeks: above the best known after 10 s of both engines, the worse', measured: Math.max(...gaps), bound: 3, unit: '%' }, // prettier-ignore
     { what: '24 to 60 steps, 2 makers, nine weeks: proved best, median', measured: quantile(proofs, 0.5), bound: 60, unit: 's' }, // prettier-ignore
     { what: 'the same: the longest', measured: Math.max(...proofs), bound: 60, unit: 's' },
     { what: 'published job shops of 36 and 50 steps: proved best', measured: Math.max(...published), bound: 10, unit: 's' }, // prettier-ignore
@@ -77,6 +78,12 @@ function searched(problem: ScheduleProblem, seed: number, seconds: number): Obje
     if (performance.now() - began > seconds * 1000) break;
   }
   return best;
+}
+
+async function planned(problem: ScheduleProblem, seconds: number): Promise<Objective> {
+  const solver = new ConstraintSolver();
+  const plan = await planSchedule(shopOf(problem), { seconds, seed: 1, now: () => performance.now(), solver });
+  return plan?.objective ?? { tardiness: Infinity, makespan: Infinity };
 }
 
 const better = (a: Objective, b: Objective) =>

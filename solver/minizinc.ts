@@ -1,4 +1,4 @@
-// The constraint solver in a process of its own: it is started when it is first asked, told a model, and ended to stop it.
+// The constraint solver in a process of its own for each model: started ahead, told the model, and ended to stop it.
 import { spawn, type ChildProcessWithoutNullStreams } from 'node:child_process';
 import { createInterface } from 'node:readline';
 import { fileURLToPath } from 'node:url';
@@ -43,7 +43,8 @@ export class ConstraintSolver {
     this.#ready = new Promise((resolve) => {
       createInterface({ input: child.stdout }).on('line', (line) => {
         const message = JSON.parse(line) as Message;
-        if (message.type === 'error') this.complaint = message.message ?? message.what ?? 'the solver failed';
+        if (message.type === 'error' || (message.type === 'exit' && message.message))
+          this.complaint = message.message ?? message.what ?? 'the solver failed';
         if (message.type === 'ready') resolve();
         else this.#told(message);
       });
@@ -79,6 +80,8 @@ export class ConstraintSolver {
     } finally {
       clearTimeout(timer);
       this.#told = () => undefined;
+      // It does not clean up after itself: a second model in the same process fails.
+      this.stop();
     }
   }
 

@@ -9,8 +9,8 @@ import { seeded } from '../core/price/chance.ts';
 import type { Proving } from './prove-schedule.ts';
 
 /** Steps that are free at once, and the time they may take. */
-const FREE_STEPS = 32;
-const SECONDS_EACH = 5;
+const FREE_STEPS = 26;
+const SECONDS_EACH = 8;
 
 /**
  * Polishes until its time is up, or it is stopped.
@@ -55,13 +55,19 @@ export async function polish(
   }
 }
 
-/** What lies beside each other in the plan from some time on: one that ends late if there is one, and what is near it. */
+/** What lies beside each other in the plan: a step of a late job if there is one, or of what ends last, and what is near it. */
 function freeSteps(shop: Shop, { steps, objective }: Found, random: () => number): Set<number> {
   const movable = steps.flatMap((step, index) => (shop.fixed[index] ? [] : [{ index, step }]));
-  const isLate = ({ index, step }: (typeof movable)[number]) => step.end > (shop.due[shop.job[index] ?? 0] ?? Infinity);
-  const late = movable.filter(isLate);
+  const lateJobs = new Set(
+    steps.flatMap(({ end }, index) =>
+      end > (shop.due[shop.job[index] ?? 0] ?? Infinity) ? (shop.job[index] ?? 0) : [],
+    ),
+  );
+  const late = movable.filter(({ index }) => lateJobs.has(shop.job[index] ?? 0));
   const last = movable.filter(({ step }) => step.end >= objective.makespan - 1e-6);
-  const among = objective.tardiness > 0 && late.length > 0 ? late : random() < 0.5 && last.length > 0 ? last : movable;
+  // Mostly where it hurts, and now and then anywhere: room may have to be made elsewhere first.
+  const sore = objective.tardiness > 0 ? late : last;
+  const among = sore.length > 0 && random() < 0.7 ? sore : movable;
   const middle = among[Math.floor(random() * among.length)];
   if (!middle) return new Set();
   // A little before it rather than after: what binds it lies there.

@@ -8,11 +8,14 @@ import { scheduleFaults } from '../core/plan/fixtures/check-schedule.ts';
 import { jobShops } from '../core/plan/fixtures/job-shops.ts';
 import { randomWeek } from '../core/plan/fixtures/random-week.ts';
 import { bestOfAll } from '../core/plan/fixtures/try-all.ts';
+import { takenUp } from '../core/plan/improve.ts';
+import { isBetter } from '../core/plan/objective.ts';
 import type { ScheduleProblem } from '../core/plan/problem.ts';
 import { quickPlan } from '../core/plan/quick-plan.ts';
 import { shopOf } from '../core/plan/shop.ts';
 import { ConstraintSolver } from './minizinc.ts';
 import { planSchedule } from './plan-schedule.ts';
+import { polish } from './polish.ts';
 import { prove } from './prove-schedule.ts';
 
 const solver = new ConstraintSolver();
@@ -67,6 +70,32 @@ test('times that are no whole units, and problems too large, are left to the sea
   const aim = { least: 'makespan', tardiness: 0, known: 5000 } as const;
   expect(constraintModel(shopOf(odd), aim)).toBeNull();
   expect(constraintModel(shopOf(randomWeek({ seed: 1, batches: 30, stepsEach: 10, makers: 3 })), aim)).toBeNull();
+});
+
+test('a problem too large as a whole is polished a stretch at a time, and never spoiled', async () => {
+  const problem = randomWeek({ seed: 2, batches: 20, stepsEach: 10, makers: 3, days: 4 });
+  const shop = shopOf(problem);
+  // Last things first: whatever is set free can be done better.
+  const poor = takenUp(
+    shop,
+    new Map(Array.from({ length: shop.size }, (_, step) => [step, { start: -step, maker: 0 }])),
+  )!;
+  let best = poor;
+  const own = new ConstraintSolver();
+  const onBetter = (found: typeof poor) => {
+    expect(isBetter(found.objective, best.objective)).toBe(true);
+    expect(scheduleFaults(problem, found)).toEqual([]);
+    best = found;
+  };
+  await polish(
+    () => best,
+    { shop, solver: own, seconds: 15, now, onBetter },
+    1,
+    () => false,
+  );
+  own.stop();
+  expect(own.complaint).toBe('');
+  expect(isBetter(best.objective, poor.objective)).toBe(true);
 });
 
 test('both engines together tell of better plans, stop when asked, and hold to their bound', async () => {

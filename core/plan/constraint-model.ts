@@ -61,7 +61,7 @@ export function constraintModel(shop: Shop, aim: Aim, until = Infinity): Constra
   const fixedEnds = shop.stepsOf.map((own) => Math.max(0, ...Array.from(own, (step) => shop.fixed[step]?.end ?? 0)));
   const horizon = Math.max(...steps.map((step) => latest[step] ?? 0), ...fixedEnds);
   if (!Number.isFinite(horizon)) return null;
-  const stretches = steps.map((step) => stretchesOf(shop, step, latest[step] ?? 0));
+  const stretches = steps.map((step) => stretchesOf(shop, step, earliest.start[step] ?? 0, latest[step] ?? 0));
   if (stretches.some((list) => list.length === 0)) return null;
   const whole = (minutes: number) => Math.round(minutes * scale);
   const weights = wholeWeights(shop);
@@ -77,6 +77,9 @@ export function constraintModel(shop: Shop, aim: Aim, until = Infinity): Constra
     steps.slice(i + 1).flatMap((b, k): number[][] => {
       const j = i + 1 + k;
       if (isAfter(a, b) || isAfter(b, a)) return [];
+      // They never come near each other.
+      const [startA = 0, startB = 0] = [earliest.start[a], earliest.start[b]];
+      if ((latest[a] ?? 0) <= startB || (latest[b] ?? 0) <= startA) return [];
       const [one = [], other = []] = [stretches[i], stretches[j]];
       const shares = one.some(({ maker }) => maker >= 0 && other.some((stretch) => stretch.maker === maker));
       // Both are where they are.
@@ -212,12 +215,12 @@ function wholeWeights({ weight }: Shop): { readonly of: readonly number[]; reado
   return { of: Array.from(weight, (value) => Math.floor(value * by + 1e-9)), scale: by };
 }
 
-function stretchesOf(shop: Shop, step: number, deadline: number): Stretch[] {
+function stretchesOf(shop: Shop, step: number, earliest: number, deadline: number): Stretch[] {
   const fixed = shop.fixed[step];
   if (fixed) return [{ maker: fixed.maker, low: fixed.start, high: fixed.start, delay: 0 }];
   const able = shop.able[step] ?? [];
   const attended = shop.attended[step] ?? 0;
-  const release = shop.release[step] ?? 0;
+  const release = Math.max(earliest, shop.release[step] ?? 0);
   const latest = deadline - attended - (shop.unattended[step] ?? 0);
   if (able.length === 0) return latest >= release ? [{ maker: -1, low: release, high: latest, delay: 0 }] : [];
   return Array.from(able).flatMap((maker) =>
