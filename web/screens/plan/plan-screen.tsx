@@ -173,6 +173,8 @@ function lanesOf({ plan, terms }: Planned): Lane[] {
   return [...makers, ...stations.map((name): Lane => ({ kind: 'station', id: name, name }))];
 }
 
+const MOST_IN_LEGEND = 24;
+
 function Legend({
   planned: { jobs },
   nameOf,
@@ -184,7 +186,7 @@ function Legend({
 }) {
   return (
     <ul className="mt-3 flex flex-wrap gap-x-5 gap-y-2 text-[14px]" aria-label="Batches by tint">
-      {jobs.map(({ id }) => (
+      {jobs.slice(0, MOST_IN_LEGEND).map(({ id }) => (
         <li key={id} className="flex items-center gap-2">
           <svg width={16} height={12} aria-hidden="true">
             <rect className={`tint-${String(tints.get(id) ?? 0)}`} x={0.5} y={0.5} width={15} height={11} />
@@ -194,6 +196,7 @@ function Legend({
           </Link>
         </li>
       ))}
+      {jobs.length > MOST_IN_LEGEND && <li className="text-soft">and {jobs.length - MOST_IN_LEGEND} more</li>}
       <li className="flex items-center gap-2 text-soft">
         <svg width={16} height={12} aria-hidden="true">
           <rect x={0.5} y={0.5} width={15} height={11} fill="none" stroke="var(--rule)" strokeDasharray="4 3" />
