@@ -101,6 +101,10 @@ export function PlanLanes(props: PlanLanesProps) {
       onTry(null);
     },
     onFocus: () => onSelect(block),
+    // What is carried or tried is not left for what the pointer crosses.
+    onPointerEnter: () => {
+      if (!held.current && !trial) onSelect(block);
+    },
     onKeyDown: (event: React.KeyboardEvent) => byKey(event, block),
   });
   const byKey = (event: React.KeyboardEvent, block: PlanBlock) => {
