@@ -3,6 +3,6 @@ import { join } from 'node:path';
 import { ensureBuilt, ensureDebian, ensureInstalled, root, run } from './setup.mjs';
 
 ensureInstalled();
-ensureDebian('chromium');
+await ensureDebian('chromium');
 ensureBuilt();
 run(process.execPath, [join(root, 'node_modules/tsx/dist/cli.mjs'), 'e2e/screenshots.ts']);

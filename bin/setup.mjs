@@ -1,6 +1,7 @@
 // Sets up what is missing, with nothing but Node: packages, the built app, and (for the tests) Debian's chromium.
 import { execFileSync, spawn } from 'node:child_process';
 import { createHash } from 'node:crypto';
+import { once } from 'node:events';
 import {
   accessSync,
   constants,
@@ -59,8 +60,11 @@ export function ensureBuilt() {
 /** Where a program comes in a package of another name. */
 const packageOf = { pdftoppm: 'poppler-utils' };
 
-/** Makes sure programs of Debian are there for the tests: chromium for the browser, units for independent sums. */
-export function ensureDebian(...programs) {
+/**
+ * Makes sure programs of Debian are there for the tests: chromium for the browser, units for independent sums.
+ * @returns a promise: they come while the packages are set up
+ */
+export async function ensureDebian(...programs) {
   const missing = programs.filter((program) => !onPath(program));
   if (missing.length === 0) return;
   const packages = missing.map((program) => packageOf[program] ?? program);
@@ -72,12 +76,11 @@ export function ensureDebian(...programs) {
     );
   }
   console.log(`Installing ${names} from Debian...`);
+  const install = `apt-get -qq update && apt-get -qq install -y --no-install-recommends ${names}`;
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
-  run('apt-get', ['-qq', 'update'], { env });
-  run('apt-get', ['-qq', 'install', '-y', '--no-install-recommends', ...packages], {
-    env,
-    stdio: ['ignore', 'ignore', 'inherit'],
-  });
+  const child = spawn('sh', ['-c', install], { cwd: root, env, stdio: ['ignore', 'ignore', 'inherit'] });
+  const [code] = await once(child, 'exit');
+  if (code !== 0) stop(`${names} could not be installed.`);
 }
 
 /** Serves a ledger until it is stopped; the server prints its address. */

@@ -4,8 +4,8 @@ import { readFileSync, mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureBuilt, ensureDebian, ensureInstalled, root } from './setup.mjs';
 
+const debian = ensureDebian('chromium', 'units', 'pdftoppm');
 ensureInstalled();
-ensureDebian('chromium', 'units', 'pdftoppm');
 const coverage = join(root, 'coverage');
 rmSync(coverage, { recursive: true, force: true });
 mkdirSync(coverage, { recursive: true });
@@ -56,6 +56,7 @@ const browsing = [['end-to-end tests', script('@playwright/test/cli.js'), 'test'
 
 const failed = [];
 ensureBuilt();
+await debian;
 await Promise.all([inTurn(reading), inTurn(running)]);
 if (failed.length === 0) await inTurn(browsing);
 

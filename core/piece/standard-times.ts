@@ -60,6 +60,8 @@ export function standardStep(kind: StepKind, name: string, of: string, from: str
     yield: time.yield ?? '',
     maker: '',
     spread: '',
+    pauses: '',
+    handsOn: '',
     from,
     byHand: false,
   };

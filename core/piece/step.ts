@@ -41,6 +41,10 @@ export const stepSchema = z.strictObject({
   maker: z.string().max(40).default(''),
   /** How far its minutes usually stray, one standard deviation as a share; blank: as the studio's do. */
   spread: typedSchema.default(''),
+  /** Whether hands may stop half way at breaks and overnight; blank: as its kind is usually done. */
+  pauses: z.enum(['', 'yes', 'no']).default(''),
+  /** Loads: what follows begins with each as it comes, or when all are done; blank: with each, where it goes in loads too. */
+  handsOn: z.enum(['', 'each', 'all']).default(''),
   /** The proposal it came from; blank for one the maker added. */
   from: z.string().max(80).default(''),
   /** Changed by hand since it was proposed: never changed again by a proposal. */
@@ -77,6 +81,14 @@ const words: readonly (readonly [StepKind, RegExp])[] = [
   ['form', /form|bend|wind|dome|forge|roll|press|raise|draw|shape|twist|curl|coil|dap/i],
   ['cut', /\bcut|saw|shear|nip|snip|punch|blank/i],
 ];
+
+/** Work that is not put down half way: the metal is hot, or in the acid. Common practice. */
+const inOneGo = new Set<StepKind>(['anneal', 'solder', 'fuse', 'pickle', 'patina', 'plate']);
+
+/** Whether hands may stop half way: as the maker said, or else as its kind is usually done. */
+export function mayPause(step: Pick<Step, 'kind' | 'name' | 'pauses'>): boolean {
+  return step.pauses ? step.pauses === 'yes' : !inOneGo.has(stepKindOf(step));
+}
 
 /** What a step is: as the maker said, or else by its own words. */
 export function stepKindOf({ kind, name }: Pick<Step, 'kind' | 'name'>): StepKind {

@@ -54,22 +54,27 @@ function stepsOfLine({ line, piece }: MadeLine, alloys: ReadonlyMap<string, Allo
   const size = sizes[counts.indexOf(Math.max(...counts))] ?? null;
   const times = reckonRecipe(size ? pieceInSize(piece, size) : piece, alloys).steps;
   const waits = waitsOf(piece);
-  const loads: { readonly keys: readonly string[] }[] = [];
+  const loads: Load[][] = [];
   return piece.steps.flatMap((step, at): BenchStep[] => {
     const time = times[at];
     if (!time) return [];
-    const parts = partsOf(time, quantity);
-    const keys = parts.map((_part, load) => `${line.id}/${step.id}${load > 0 ? `#${String(load + 1)}` : ''}`);
-    loads[at] = { keys };
+    const before = [...(waits[at] ?? [])];
+    const handedOn = before.find((earlier) => piece.steps[earlier]?.handsOn === 'each');
+    const parts = loadsFor(step, time, quantity, loads[handedOn ?? -1]).map((range, load): Load => {
+      return { ...range, key: `${line.id}/${step.id}${load > 0 ? `#${String(load + 1)}` : ''}` };
+    });
+    loads[at] = parts;
     return parts.map((part, load): BenchStep => {
-      const after = [...(waits[at] ?? [])].flatMap((before) => {
-        const { keys: earlier = [] } = loads[before] ?? {};
-        // Load by load where both go in the same loads; else all of it is waited for.
-        return earlier.length === keys.length ? [earlier[load] ?? ''] : earlier;
-      });
+      const { key, from, to } = part;
+      // What is in it has to be there, or all of it where that is wanted.
+      const after = before.flatMap((earlier) =>
+        (loads[earlier] ?? [])
+          .filter((one) => piece.steps[earlier]?.handsOn === 'all' || (one.from < to && one.to > from))
+          .map((one) => one.key),
+      );
       return {
-        ...part,
-        key: keys[load] ?? '',
+        ...minutesOf(time, part, parts.length, quantity),
+        key,
         index: firstIndex + at,
         name: step.name.trim() || 'step',
         piece: piece.name.trim() || 'Unnamed piece',
@@ -80,7 +85,7 @@ function stepsOfLine({ line, piece }: MadeLine, alloys: ReadonlyMap<string, Allo
         maker: step.maker,
         spread: time.spread,
         // Its loads follow each other as its station has room; no other order is laid down.
-        after: after.filter(Boolean),
+        after,
       };
     });
   });
@@ -94,15 +99,36 @@ function countOf(line: MadeLine['line'], piece: Piece, size: string): number {
 /** Whole minutes, and no less than the work takes. */
 const whole = (minutes: number) => Math.max(0, Math.ceil(minutes - 1e-6));
 
-function partsOf(time: StepReckoning, quantity: number): Pick<BenchStep, 'pieces' | 'attendedMin' | 'unattendedMin'>[] {
-  const loads = time.byItselfMin > 0 ? loadsOf(time, quantity) : 1;
-  const hands = time.setUpMin + time.eachMin * quantity + time.loadMin * loadsOf(time, quantity);
-  if (loads === 1) return [{ pieces: quantity, attendedMin: whole(hands), unattendedMin: whole(time.byItselfMin) }];
-  return Array.from({ length: loads }, (_, load) => {
-    const pieces = Math.min(time.load, quantity - load * time.load);
-    const attended = (load === 0 ? time.setUpMin : 0) + time.eachMin * pieces + time.loadMin;
-    return { pieces, attendedMin: whole(attended), unattendedMin: whole(time.byItselfMin) };
+/** The pieces of a load, by number: `from` up to but without `to`. */
+interface Range {
+  readonly from: number;
+  readonly to: number;
+}
+interface Load extends Range {
+  readonly key: string;
+}
+
+/** @param handedOn  the loads of a step before that hands each on: hands follow them as they come */
+function loadsFor(step: Step, time: StepReckoning, quantity: number, handedOn: readonly Range[] = []): Range[] {
+  const inLoads = time.byItselfMin > 0 || step.handsOn === 'each';
+  if (!inLoads && time.load === Infinity && handedOn.length > 1) return handedOn.map(({ from, to }) => ({ from, to }));
+  const size = inLoads ? Math.min(time.load, quantity) : quantity;
+  return Array.from({ length: inLoads ? loadsOf(time, quantity) : 1 }, (_, load) => {
+    return { from: load * size, to: Math.min((load + 1) * size, quantity) };
   });
+}
+
+function minutesOf(
+  time: StepReckoning,
+  { from, to }: Range,
+  loads: number,
+  quantity: number,
+): Pick<BenchStep, 'pieces' | 'attendedMin' | 'unattendedMin'> {
+  const pieces = to - from;
+  // Done in one go it may still be done in several fillings.
+  const fillings = loads === 1 ? loadsOf(time, quantity) : 1;
+  const attended = (from === 0 ? time.setUpMin : 0) + time.eachMin * pieces + time.loadMin * fillings;
+  return { pieces, attendedMin: whole(attended), unattendedMin: whole(time.byItselfMin) };
 }
 
 /**

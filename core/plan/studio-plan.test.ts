@@ -89,6 +89,50 @@ describe('steps of a batch', () => {
     expect(tumbled.map(({ after }) => after)).toEqual([['l/pickle'], ['l/pickle#2'], ['l/pickle#3']]);
   });
 
+  test('a load goes on as the step says: each as it comes, or when all are done; hands follow what is handed on', () => {
+    const route = (torch: 'each' | 'all' | '', tumbler = '8') =>
+      pieceOf({
+        parts: [{ id: 'a', section: wire(), blank: straight }],
+        steps: [
+          { id: 'torch', each: '2', load: '12', handsOn: torch },
+          { id: 'file', each: '3', setUp: '4' },
+          { id: 'tumble', byItself: '60', load: tumbler },
+        ],
+      });
+    const waits = (piece: ReturnType<typeof pieceOf>) =>
+      benchSteps([{ line: batch('20').lines[0]!, piece }], alloysWith([])).map(
+        ({ key, pieces, attendedMin, after }) => [key.slice(2), pieces, attendedMin, after.map((id) => id.slice(2))],
+      );
+    // Attended work in fillings of twelve is one block, unless each filling is handed on.
+    expect(waits(route(''))).toEqual([
+      ['torch', 20, 40, []],
+      ['file', 20, 64, ['torch']],
+      ['tumble', 8, 0, ['file']],
+      ['tumble#2', 8, 0, ['file']],
+      ['tumble#3', 4, 0, ['file']],
+    ]);
+    // Twelve and eight are filed as they come; the second tumbling has pieces of both.
+    expect(waits(route('each'))).toEqual([
+      ['torch', 12, 24, []],
+      ['torch#2', 8, 16, []],
+      ['file', 12, 40, ['torch']],
+      ['file#2', 8, 24, ['torch#2']],
+      ['tumble', 8, 0, ['file']],
+      ['tumble#2', 8, 0, ['file', 'file#2']],
+      ['tumble#3', 4, 0, ['file#2']],
+    ]);
+    expect(waits(route('all'))).toEqual(waits(route('')));
+    // The pickle's loads would go on one by one to a tumbler of the same size; not where all are waited for.
+    const all = pieceOf({
+      parts: [{ id: 'a', section: wire(), blank: straight }],
+      steps: [
+        { id: 'pickle', byItself: '15', load: '10', handsOn: 'all' },
+        { id: 'tumble', byItself: '60', load: '10' },
+      ],
+    });
+    expect(waits(all).map(([, , , after]) => after)).toEqual([[], [], ['pickle', 'pickle#2'], ['pickle', 'pickle#2']]);
+  });
+
   test('parts are made side by side and meet where they are joined', () => {
     const [saw, rims, join] = stepsOf('4');
     expect(saw?.after).toEqual([]);
@@ -168,6 +212,20 @@ describe('the studio as a problem', () => {
 const entry = (how: NewBenchEntry['how'], step: string, minute: number, maker = 'ann'): NewBenchEntry => ({
   batchId: 'a', step, how, maker, on: day, minute,
 }); // prettier-ignore
+
+test('hands stop at breaks as the step says: soldering is done in one go unless told otherwise', () => {
+  const pausable = (pauses: '' | 'yes' | 'no', name: string) => {
+    const piece = pieceOf({
+      parts: [{ id: 'a', section: wire(), blank: straight }],
+      steps: [{ id: '1', name, each: '5', pauses }],
+    });
+    const steps = benchSteps([{ line: batch('4').lines[0]!, piece }], alloysWith([]));
+    return studioProblem([{ ...job('a', '4'), steps }], terms()).jobs[0]?.steps[0]?.pausable;
+  };
+  expect(['Solder', 'File'].map((name) => pausable('', name))).toEqual([false, true]);
+  expect(['Solder', 'File'].map((name) => pausable('yes', name))).toEqual([true, true]);
+  expect(['Solder', 'File'].map((name) => pausable('no', name))).toEqual([false, false]);
+});
 
 describe('what happened', () => {
   test('the last entry of a step says how it stands, and a mistake is taken back', () => {

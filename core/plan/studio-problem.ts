@@ -1,7 +1,7 @@
 // The studio's open batches as a schedule problem: makers in their hours, stations, and what is left of each batch from now.
 import type { Batch } from '../batch/batch.ts';
 import { dayAfter, daysBetween, weekdayOf } from '../measure/days.ts';
-import type { StepKind } from '../piece/step.ts';
+import { mayPause, type StepKind } from '../piece/step.ts';
 import type { Bench, BenchMaker } from '../studio/bench.ts';
 import { standingKey, type NewBenchEntry, type Standing } from './bench-entry.ts';
 import type { BenchStep } from './batch-steps.ts';
@@ -38,8 +38,6 @@ const watched = new Set<StepKind>([
   'patina',
   'plate',
 ]);
-/** Work that is not put down half way: the metal is hot, or in the acid. */
-const notPaused = new Set<StepKind>(['anneal', 'solder', 'fuse', 'pickle', 'patina', 'plate']);
 /** A station that nobody listed is never waited for. */
 const PLENTY = 1000;
 
@@ -83,7 +81,8 @@ export function studioProblem(jobs: readonly StudioJob[], terms: StudioTerms): S
               station: step.station || watched.has(step.kind) ? stationOf(step) : null,
               attended: step.attendedMin,
               unattended: step.unattendedMin,
-              pausable: !notPaused.has(step.kind) || step.attendedMin > longest,
+              // More than a day's hands cannot be done in one go, whatever was said.
+              pausable: mayPause(step.step) || step.attendedMin > longest,
               // Longer than the longest day it runs through, whatever the hours.
               anyHour: step.unattendedMin > longestOpen,
               kind: `${step.kind} ${step.station}`,

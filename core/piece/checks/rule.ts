@@ -173,6 +173,8 @@ const blankStep: Omit<Step, 'id' | 'name'> = {
   yield: '',
   maker: '',
   spread: '',
+  pauses: '',
+  handsOn: '',
   from: '',
   byHand: false,
 };

@@ -6,7 +6,15 @@ import { driverNames, type StepReckoning } from '../../../core/piece/bench-time.
 import { cautionRule, cautionsFor } from '../../../core/piece/cautions.ts';
 import type { Remark } from '../../../core/piece/checks/bench-check.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
-import { stepDrivers, stepKindOf, stepKinds, stepSchema, type Step, type StepKind } from '../../../core/piece/step.ts';
+import {
+  mayPause,
+  stepDrivers,
+  stepKindOf,
+  stepKinds,
+  stepSchema,
+  type Step,
+  type StepKind,
+} from '../../../core/piece/step.ts';
 import type { PieceCount } from '../../../core/price/count.ts';
 import { useBasis } from '../../app/reckoning.ts';
 import { Choice, type Option } from '../../parts/choice.tsx';
@@ -56,6 +64,12 @@ const kindNames = {
 } as const satisfies Record<StepKind, string>;
 const kindOptions: readonly Option[] = stepKinds.map((value) => ({ value, label: kindNames[value] }));
 const driverOptions: readonly Option[] = stepDrivers.map((value) => ({ value, label: driverNames[value] }));
+
+const handsOnOptions: readonly Option[] = [
+  { value: '', label: 'each, to what goes in loads' },
+  { value: 'each', label: 'each as it comes' },
+  { value: 'all', label: 'when all are done' },
+];
 
 interface StepRowsProps {
   readonly piece: Piece;
@@ -331,7 +345,11 @@ function StepMore({ step, index, scopes, problems, editStep }: StepMoreProps) {
       {...problems.at(key)}
     />
   );
-  const choose = (key: 'kind' | 'of' | 'per' | 'maker', label: string, options: readonly Option[]) => (
+  const choose = (
+    key: 'kind' | 'of' | 'per' | 'maker' | 'pauses' | 'handsOn',
+    label: string,
+    options: readonly Option[],
+  ) => (
     <Choice
       small
       value={step[key]}
@@ -350,6 +368,16 @@ function StepMore({ step, index, scopes, problems, editStep }: StepMoreProps) {
         <Labelled word="in a piece">{field('drivers', 'how many in a piece', 'from the recipe')}</Labelled>
       )}
       <Labelled word="a load holds">{field('load', 'pieces in a load', 'all of them')}</Labelled>
+      {step.load.trim() && (
+        <Labelled word="loads go on">{choose('handsOn', 'how its loads go on', handsOnOptions)}</Labelled>
+      )}
+      <Labelled word="at breaks">
+        {choose('pauses', 'at breaks', [
+          { value: '', label: `${mayPause({ ...step, pauses: '' }) ? 'may stop' : 'is done in one go'}, as usual` },
+          { value: 'yes', label: 'may stop half way' },
+          { value: 'no', label: 'is done in one go' },
+        ])}
+      </Labelled>
       <Labelled word="comes out good">{field('yield', 'share that comes out good', 'all')}</Labelled>
       <Labelled word="give or take">{field('spread', 'how far its minutes stray', 'as usual')}</Labelled>
       {studio.makers.length > 0 && (
