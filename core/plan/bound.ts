@@ -5,6 +5,8 @@ import { topological } from './orders.ts';
 import type { Objective } from './problem.ts';
 import type { Shop } from './shop.ts';
 
+const HAIR = 1e-6;
+
 interface Task {
   readonly head: number;
   readonly length: number;
@@ -114,23 +116,44 @@ function leastLate(shop: Shop, tasks: readonly Task[], done: Done): number {
 /** By several hands at once, each in its shifts. */
 function workedBy(shifts: readonly Float64Array[]): Done {
   const times = [...new Set(shifts.flatMap((own) => Array.from(own)))].filter(Number.isFinite).sort((a, b) => a - b);
-  const handsAt = (time: number) =>
-    shifts.filter((own) => {
-      for (let at = 0; at < own.length; at += 2) if (time >= (own[at] ?? 0) && time < (own[at + 1] ?? 0)) return true;
-      return false;
-    }).length;
-  const hands = times.map(handsAt);
-  return (from, work) => {
-    let left = work;
-    let time = from;
-    let now = handsAt(from);
-    for (let at = times.findIndex((one) => one > from); at >= 0 && at < times.length; at += 1) {
-      const next = times[at] ?? 0;
-      if (now > 0 && left <= now * (next - time)) return time + left / now;
-      left -= now * (next - time);
-      time = next;
-      now = hands[at] ?? 0;
+  /** Hands that are there from each of the times on; minutes they have worked until then, all together. */
+  const hands = times.map(() => 0);
+  const worked = times.map(() => 0);
+  const indexOf = new Map(times.map((time, index) => [time, index]));
+  for (const own of shifts)
+    for (let at = 0; at < own.length; at += 2) {
+      const until = indexOf.get(own[at + 1] ?? 0) ?? times.length;
+      for (let index = indexOf.get(own[at] ?? 0) ?? 0; index < until; index += 1)
+        hands[index] = (hands[index] ?? 0) + 1;
     }
-    return now > 0 ? time + left / now : left > 0 ? Infinity : time;
+  for (let at = 1; at < times.length; at += 1)
+    worked[at] = (worked[at - 1] ?? 0) + (hands[at - 1] ?? 0) * ((times[at] ?? 0) - (times[at - 1] ?? 0));
+  return (from, work) => {
+    const began = lastNotAbove(times, from);
+    const before = began < 0 ? 0 : (worked[began] ?? 0) + (hands[began] ?? 0) * (from - (times[began] ?? 0));
+    if (work <= 0) return from;
+    const ended = Math.max(0, lastNotAbove(worked, before + work));
+    const left = before + work - (worked[ended] ?? 0);
+    // Done with a shift, but for what sums of fractions leave over: the next has not begun.
+    if (left <= HAIR) return lastWorked(ended);
+    const now = hands[ended] ?? 0;
+    return now > 0 ? (times[ended] ?? 0) + left / now : Infinity;
   };
+
+  function lastWorked(at: number): number {
+    let index = at;
+    while (index > 0 && worked[index - 1] === worked[index]) index -= 1;
+    return times[index] ?? 0;
+  }
+}
+
+/** Index of the last of rising numbers that is not above one; −1 where all are. */
+function lastNotAbove(rising: readonly number[], most: number): number {
+  let [low, high] = [0, rising.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((rising[middle] ?? 0) <= most) low = middle + 1;
+    else high = middle;
+  }
+  return low - 1;
 }

@@ -17,6 +17,7 @@ import { scheduleProblemSchema } from './problem.ts';
 import { quickPlan } from './quick-plan.ts';
 import { chanceBy, safeEnd, simulate } from './simulate.ts';
 import { studioPlan } from './studio-plan.ts';
+import { takeIn } from './take-in.ts';
 import { studioProblem, type StudioJob, type StudioTerms } from './studio-problem.ts';
 import { benchIf, nothingChanged, studioIf } from './what-if.ts';
 import { bindingChain, consequences, whyThen } from './why.ts';
@@ -293,6 +294,34 @@ describe('why, and what of it', () => {
     const at = (id: string, of: typeof behind) => of.plan.done.find((one) => one.batch === id)!.at;
     expect(at('rush', before)).toBeLessThan(at('rush', behind));
     expect(at('rush', before)).toBeLessThan(Math.min(at('a', before), at('b', before)));
+  });
+
+  test('a batch that is thought of: behind the others none moves, before them they do, and its runs stray about its end', () => {
+    const jobs = [job('a', '4', day), job('b', '4', day)];
+    const { plan } = planned(jobs, terms());
+    const about = { jobs, terms: terms(), plan };
+    const newcomer = { job: job('rush', '2'), runs: 400, spread: 0.15 };
+    const last = takeIn(about, { ...newcomer, how: 'last' })!;
+    expect(last.changes).toEqual([]);
+    const first = takeIn(about, { ...newcomer, how: 'first' })!;
+    expect(first.at).toBeLessThan(last.at);
+    expect(first.changes.some(({ by }) => by > 0)).toBe(true);
+    // As another plan has it: it is taken as it stands there.
+    const all = planned([...jobs, newcomer.job], terms()).plan;
+    expect(takeIn(about, { ...newcomer, how: { plan: all } })?.at).toBe(
+      all.done.find((one) => one.batch === 'rush')?.at,
+    );
+    expect(first.ends).toHaveLength(400);
+    // 13, 12, 2 and 4 minutes in a row, each give or take 15 %: √(13² + 12² + 2² + 4²) × 0.15 × 2 × 1.2816 = 7.0.
+    expect(safeEnd(first.ends, 0.9)! - safeEnd(first.ends, 0.1)!).toBeGreaterThan(5);
+    expect(safeEnd(first.ends, 0.9)! - safeEnd(first.ends, 0.1)!).toBeLessThan(10);
+    // Nothing strays: every run is the plan.
+    expect(new Set(takeIn(about, { ...newcomer, how: 'first', spread: 0, runs: 3 })?.ends)).toEqual(
+      new Set([first.at]),
+    );
+    // Nobody is ever there for it.
+    const nobody = terms({ days: 0 });
+    expect(takeIn({ ...about, terms: nobody }, { ...newcomer, how: 'last' })).toBeNull();
   });
 
   test('the day book counts hands within the day, and parts what is over by noon from what is over by evening', () => {

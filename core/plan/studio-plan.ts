@@ -65,6 +65,8 @@ export function studioPlan(
       },
     ];
   });
+  const lastEnd = new Map<string, number>();
+  for (const { batch, end } of blocks) lastEnd.set(batch, Math.max(end, lastEnd.get(batch) ?? 0));
   return {
     firstDay: terms.day,
     now: terms.minute,
@@ -72,10 +74,9 @@ export function studioPlan(
     // A station that is out of use for long is not work to be done.
     objective: { ...objective, makespan: Math.max(0, ...blocks.map(({ end }) => end)) },
     done: jobs.flatMap(({ id, batch }): DoneBatch[] => {
-      const own = blocks.filter((block) => block.batch === id);
+      const at = lastEnd.get(id);
       // Nothing is left to do, or nothing was ever to be done.
-      if (own.length === 0) return [];
-      const at = Math.max(...own.map(({ end }) => end));
+      if (at === undefined) return [];
       const late = batch.due ? daysBetween(batch.due, dayOf({ firstDay: terms.day }, at - 1)) : 0;
       return [{ batch: id, at, daysLate: Math.max(0, late) }];
     }),

@@ -12,28 +12,75 @@ const HAIR = 1e-6;
 
 /** @returns the cause that lets go last: what would have to end sooner for the step to start sooner */
 export function whyThen(block: PlanBlock, plan: StudioPlan, problem: ScheduleProblem): Cause {
+  const causes = causesOf(plan, problem);
+  const known = causes.known.get(block);
+  if (known) return known;
+  const cause = findCause(block, plan, problem, causes);
+  causes.known.set(block, cause);
+  return cause;
+}
+
+/** What causes are looked for among; each is found once, for chains of one plan share most of their links. */
+interface Causes {
+  readonly known: Map<PlanBlock, Cause>;
+  readonly jobs: ReadonlyMap<string, ScheduleProblem['jobs'][number]>;
+  readonly afterOf: ReadonlyMap<string, ReadonlySet<string>>;
+  readonly ofBatch: ReadonlyMap<string, readonly PlanBlock[]>;
+  readonly ofMaker: ReadonlyMap<string | null, readonly PlanBlock[]>;
+  readonly ofStation: ReadonlyMap<string, readonly PlanBlock[]>;
+}
+
+const causesByPlan = new WeakMap<StudioPlan, Causes>();
+
+function causesOf(plan: StudioPlan, { jobs }: ScheduleProblem): Causes {
+  const before = causesByPlan.get(plan);
+  if (before) return before;
+  const causes: Causes = {
+    known: new Map(),
+    jobs: new Map(jobs.map((job) => [job.id, job])),
+    afterOf: new Map(
+      jobs.flatMap((job) => job.steps.map((step) => [standingKey(job.id, step.id), new Set(step.after)])),
+    ),
+    ofBatch: groupedBy(plan.blocks, ({ batch }) => batch),
+    ofMaker: groupedBy(plan.blocks, ({ maker }) => maker),
+    ofStation: groupedBy(plan.blocks, ({ step }) => step.station),
+  };
+  causesByPlan.set(plan, causes);
+  return causes;
+}
+
+function groupedBy<Key>(
+  blocks: readonly PlanBlock[],
+  keyOf: (block: PlanBlock) => Key,
+): ReadonlyMap<Key, readonly PlanBlock[]> {
+  const groups = new Map<Key, PlanBlock[]>();
+  for (const block of blocks) {
+    const group = groups.get(keyOf(block));
+    if (group) group.push(block);
+    else groups.set(keyOf(block), [block]);
+  }
+  return groups;
+}
+
+function findCause(block: PlanBlock, plan: StudioPlan, problem: ScheduleProblem, causes: Causes): Cause {
   if (block.state === 'pinned') return { what: 'hand' };
   if (block.state === 'started') return { what: 'now' };
-  const job = problem.jobs.find(({ id }) => id === block.batch);
-  const step = job?.steps.find(({ id }) => id === block.step.key);
+  const job = causes.jobs.get(block.batch);
+  const after = causes.afterOf.get(standingKey(block.batch, block.step.key));
   const shifts = problem.makers.find(({ id }) => id === block.maker)?.shifts ?? null;
   // Whatever ended at its start, or in the closed hours just before it.
   const free = shifts ? lastOpenBefore(shifts, block.start) : block.start;
   const endsThen = (end: number) => end <= block.start + HAIR && end >= free - HAIR;
-  const before = plan.blocks.filter(
-    (other) => other.batch === block.batch && step?.after.includes(other.step.key) && endsThen(other.end),
-  );
+  const own = causes.ofBatch.get(block.batch) ?? [];
+  const before = own.filter((other) => after?.has(other.step.key) && endsThen(other.end));
   const [waited] = before.toSorted((a, b) => b.end - a.end);
   if (waited) return { what: 'step', block: waited };
-  const station = block.step.station;
-  const held = plan.blocks.find(
-    (other) => other !== block && station && other.step.station === station && endsThen(other.end),
-  );
-  const busy = plan.blocks.find(
-    (other) => other !== block && block.maker !== null && other.maker === block.maker && endsThen(other.attendedEnd),
-  );
+  const atStation = block.step.station ? (causes.ofStation.get(block.step.station) ?? []) : [];
+  const held = atStation.find((other) => other !== block && endsThen(other.end));
+  const byHands = block.maker === null ? [] : (causes.ofMaker.get(block.maker) ?? []);
+  const busy = byHands.find((other) => other !== block && endsThen(other.attendedEnd));
   if (busy) return { what: 'hands', block: busy };
-  if (held && isScarce(problem, station)) return { what: 'station', block: held };
+  if (held && isScarce(problem, block.step.station)) return { what: 'station', block: held };
   if (job && job.release > plan.now + HAIR && block.start <= job.release + (block.start - free) + HAIR)
     return { what: 'material' };
   if (shifts?.some(([from]) => Math.abs(from - block.start) < HAIR)) return { what: 'opening' };
@@ -57,7 +104,7 @@ export interface Link {
 
 /** From a batch's last step back through what bound each, until something that could start at once. Last first. */
 export function bindingChain(plan: StudioPlan, problem: ScheduleProblem, batch: string): Link[] {
-  const own = plan.blocks.filter((block) => block.batch === batch);
+  const own = causesOf(plan, problem).ofBatch.get(batch) ?? [];
   let [block] = own.toSorted((a, b) => b.end - a.end);
   const chain: Link[] = [];
   const seen = new Set<string>();

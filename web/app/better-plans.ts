@@ -8,51 +8,61 @@ import type { Found } from '../../core/plan/found.ts';
 import { shopOf } from '../../core/plan/shop.ts';
 import type { PlanningAsked, PlanningTold } from '../workers/planning.ts';
 
+/** What is known of a problem. */
 export interface KnownPlan {
-  readonly objective: Objective;
-  readonly steps: readonly ScheduledStep[];
+  /** Null where there can be none. */
+  readonly found: Pick<Found, 'objective' | 'steps'> | null;
+  /** What no plan can beat. */
+  readonly bound: Objective;
   /** Whether the search is over. */
   readonly isDone: boolean;
 }
 
 /** Of so many problems the best plans are kept. */
 const MOST_KEPT = 40;
-/** Time a search may take, and how long hands rest before it begins. */
+/** Time a search may take, and how long hands rest before it begins where there is a plan meanwhile. */
 const SECONDS = 2.5;
 const REST_MS = 300;
 
 const known = new Map<string, KnownPlan>();
 const listeners = new Set<() => void>();
-let last: KnownPlan | null = null;
+let last: readonly ScheduledStep[] = [];
 
-function learn(key: string, plan: KnownPlan): void {
+/** Takes in a plan found anywhere, here or by the server. */
+export function learnPlan(key: string, told: KnownPlan): void {
   const before = known.get(key);
-  if (before && !isBetter(plan.objective, before.objective) && before.isDone) return;
+  const isWorse = before?.found && told.found && !isBetter(told.found.objective, before.found.objective);
+  if (isWorse && before.isDone) return;
   known.delete(key);
-  known.set(key, before && isBetter(before.objective, plan.objective) ? { ...before, isDone: plan.isDone } : plan);
-  last = known.get(key) ?? last;
+  known.set(key, isWorse ? { ...before, isDone: told.isDone } : told);
+  last = known.get(key)?.found?.steps ?? last;
   for (const old of [...known.keys()].slice(0, Math.max(0, known.size - MOST_KEPT))) known.delete(old);
   for (const listener of listeners) listener();
 }
 
-/** A plan from elsewhere: the solver's, or one put right by hand. */
-export const learnPlan = learn;
-
-/** @returns the best plan known of a problem, and looks for a better one while it is shown; null until one is found */
-export function useBetterPlan(key: string, problem: ScheduleProblem | null): KnownPlan | null {
+/**
+ * What is known of a problem; a better plan is looked for while it is shown.
+ * @param problem  null: none is looked for
+ * @param isPressing  there is no plan at all until one is found
+ * @returns null while nothing is known
+ */
+export function useKnownPlan(key: string, problem: ScheduleProblem | null, isPressing: boolean): KnownPlan | null {
   useEffect(() => {
     if (!problem || known.get(key)?.isDone) return;
     let worker: Worker | null = null;
-    const timer = setTimeout(() => {
-      worker = new Worker(new URL('../workers/planning.ts', import.meta.url), { type: 'module' });
-      worker.addEventListener('message', ({ data }: MessageEvent<PlanningTold>) => learn(key, data));
-      worker.postMessage({ problem, seconds: SECONDS, seed: 1, from: placedLike(problem) } satisfies PlanningAsked);
-    }, REST_MS);
+    const timer = setTimeout(
+      () => {
+        worker = new Worker(new URL('../workers/planning.ts', import.meta.url), { type: 'module' });
+        worker.addEventListener('message', ({ data }: MessageEvent<PlanningTold>) => learnPlan(key, data));
+        worker.postMessage({ problem, seconds: SECONDS, seed: 1, from: placedLike(problem) } satisfies PlanningAsked);
+      },
+      isPressing ? 0 : REST_MS,
+    );
     return () => {
       clearTimeout(timer);
       worker?.terminate();
     };
-  }, [key, problem]);
+  }, [key, problem, isPressing]);
   return useSyncExternalStore(subscribe, () => known.get(key) ?? null);
 }
 
@@ -71,8 +81,7 @@ export function planAtOnce(problem: ScheduleProblem): Found | null {
 
 /** Where the last plan had the steps of a problem: most of it is as it was a minute ago. */
 function placedLike({ jobs, makers }: ScheduleProblem): (readonly [number, Placed])[] {
-  if (!last) return [];
-  const before = new Map(last.steps.map((step) => [`${step.job} ${step.step}`, step]));
+  const before = new Map(last.map((step) => [`${step.job} ${step.step}`, step]));
   const makerAt = new Map(makers.map(({ id }, index) => [id, index]));
   return jobs
     .flatMap((job) => job.steps.map((step) => `${job.id} ${step.id}`))

@@ -26,7 +26,7 @@ export function usePlanSearch(key: string, problem: ScheduleProblem): PlanSearch
     controller.current = own;
     setRunning(key);
     void search(problem, own.signal, (line) => {
-      learnPlan(key, { objective: line.objective, steps: line.steps, isDone: true });
+      learnPlan(key, { found: { objective: line.objective, steps: line.steps }, bound: line.bound, isDone: true });
       setTold({ key, bound: line.bound });
     })
       .catch(() => undefined)

@@ -1,15 +1,15 @@
 // The plan of all batches that are not finished, from now: at once by rule, then better as it is found.
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import type { BatchWithPieces } from '../../contract/batches.ts';
 import { isDone, type Batch } from '../../core/batch/batch.ts';
 import type { MadeLine } from '../../core/batch/count.ts';
 import { standings } from '../../core/plan/bench-entry.ts';
 import { benchSteps } from '../../core/plan/batch-steps.ts';
-import type { ScheduleProblem } from '../../core/plan/problem.ts';
+import type { Objective, ScheduleProblem } from '../../core/plan/problem.ts';
 import { studioPlan, type StudioPlan } from '../../core/plan/studio-plan.ts';
 import { studioProblem, type StudioJob, type StudioTerms } from '../../core/plan/studio-problem.ts';
 import { useGetBenchQuery } from './api.ts';
-import { planAtOnce, useBetterPlan } from './better-plans.ts';
+import { planAtOnce, useKnownPlan } from './better-plans.ts';
 import { useBasis } from './reckoning.ts';
 import { useNow } from './use-now.ts';
 
@@ -27,6 +27,8 @@ export interface Planned {
   /** Tells one problem from every other. */
   readonly key: string;
   readonly plan: StudioPlan;
+  /** What no plan can beat; null before it was looked for. */
+  readonly bound: Objective | null;
   /** Whether a better plan is still looked for. */
   readonly isSearching: boolean;
 }
@@ -44,22 +46,30 @@ export function usePlan(batches: readonly BatchWithPieces[] | undefined, inHand?
   return usePlanOf(jobs, terms);
 }
 
-/** The plan of any jobs, under any terms. */
+/** So many steps are planned between two frames; more of them away from the page. */
+const AT_ONCE = 250;
+
+/** The plan of any jobs, under any terms; while a large one is made anew, the one before it. */
 export function usePlanOf(jobs: readonly StudioJob[] | null, terms: StudioTerms | null): PlanOrWhy | null {
   const asked = useMemo(() => {
     if (!jobs || !terms) return null;
     const problem = studioProblem(jobs, terms);
-    return { jobs, terms, problem, key: JSON.stringify(problem) };
+    const steps = jobs.reduce((sum, job) => sum + job.steps.length, 0);
+    return { jobs, terms, problem, key: JSON.stringify(problem), isLarge: steps > AT_ONCE };
   }, [jobs, terms]);
-  const quick = useMemo(() => asked && planAtOnce(asked.problem), [asked]);
-  const better = useBetterPlan(asked?.key ?? '', quick ? (asked?.problem ?? null) : null);
-  return useMemo(() => {
-    if (!asked) return null;
-    const best = better ?? quick;
+  const quick = useMemo(() => (asked && !asked.isLarge ? planAtOnce(asked.problem) : null), [asked]);
+  const isSought = asked !== null && (asked.isLarge || quick !== null);
+  const known = useKnownPlan(asked?.key ?? '', isSought ? asked.problem : null, asked?.isLarge ?? false);
+  const planned = useMemo((): PlanOrWhy | null => {
+    if (!asked || (asked.isLarge && !known)) return null;
+    const best = known?.found ?? quick;
     if (!best) return nobodyThere;
     const plan = studioPlan(asked.jobs, asked.problem, best.steps, best.objective, asked.terms);
-    return { ...asked, plan, isSearching: !better?.isDone };
-  }, [asked, quick, better]);
+    return { ...asked, plan, bound: known?.bound ?? null, isSearching: !known?.isDone };
+  }, [asked, quick, known]);
+  const [before, setBefore] = useState(planned);
+  if (planned && planned !== before) setBefore(planned);
+  return planned ?? (asked ? before : null);
 }
 
 function useStudioTerms(): StudioTerms | null {

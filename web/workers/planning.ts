@@ -1,7 +1,7 @@
-// Looks for better plans away from the page, and tells of each; it is stopped by ending it.
+// Looks for better plans away from the page, and tells of them; it is stopped by ending it.
 import './strict.ts';
 import { takenUp, type Placed } from '../../core/plan/improve.ts';
-import type { ScheduleProblem } from '../../core/plan/problem.ts';
+import type { Objective, ScheduleProblem } from '../../core/plan/problem.ts';
 import type { Found } from '../../core/plan/found.ts';
 import { searchPlan } from '../../core/plan/search.ts';
 import { scheduleBound } from '../../core/plan/bound.ts';
@@ -15,30 +15,40 @@ export interface PlanningAsked {
   readonly from: readonly (readonly [number, Placed])[];
 }
 
-export type PlanningTold = Pick<Found, 'objective' | 'steps'> & { readonly isDone: boolean };
+export interface PlanningTold {
+  /** Null where there is no plan. */
+  readonly found: Pick<Found, 'objective' | 'steps'> | null;
+  /** What no plan can beat. */
+  readonly bound: Objective;
+  readonly isDone: boolean;
+}
+
+/** The page draws each plan it is told of: no oftener than this, but for the first and the last. */
+const TOLD_MS = 300;
 
 addEventListener('message', ({ data }: MessageEvent<PlanningAsked>) => {
   const began = performance.now();
   const shop = shopOf(data.problem);
+  const bound = scheduleBound(shop);
   const from = data.from.length > 0 ? takenUp(shop, new Map(data.from)) : null;
-  const search = searchPlan(shop, {
-    seed: data.seed,
-    tries: Infinity,
-    bound: scheduleBound(shop),
-    from: from ?? undefined,
-  });
+  const search = searchPlan(shop, { seed: data.seed, tries: Infinity, bound, from: from ?? undefined });
+  const tell = (found: Found | null, isDone: boolean) =>
+    postMessage({
+      found: found && { objective: found.objective, steps: found.steps },
+      bound,
+      isDone,
+    } satisfies PlanningTold);
   let best: Found | null = null;
+  let isTold = true;
+  let told = -Infinity;
   let step = search.next();
   while (!step.done && performance.now() - began < data.seconds * 1000) {
-    if (step.value) {
-      best = step.value;
+    if (step.value) [best, isTold] = [step.value, false];
+    if (!isTold && performance.now() - told > TOLD_MS) {
       tell(best, false);
+      [isTold, told] = [true, performance.now()];
     }
     step = search.next();
   }
-  if (best) tell(best, true);
+  tell(best, true);
 });
-
-function tell({ objective, steps }: Found, isDone: boolean): void {
-  postMessage({ objective, steps, isDone } satisfies PlanningTold);
-}

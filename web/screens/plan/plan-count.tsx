@@ -1,9 +1,7 @@
 // The right page of the plan: how good it is, what a tried change does, why the chosen step is where it is, what is late and why.
-import { Fragment, useMemo } from 'react';
+import { Fragment } from 'react';
 import { Link } from 'react-router';
 import type { Objective } from '../../../core/plan/problem.ts';
-import { scheduleBound } from '../../../core/plan/bound.ts';
-import { shopOf } from '../../../core/plan/shop.ts';
 import type { PlanBlock, StudioPlan } from '../../../core/plan/studio-plan.ts';
 import { bindingChain, whyThen, type Consequence } from '../../../core/plan/why.ts';
 import { planTable } from '../../../core/plan/plan-csv.ts';
@@ -16,18 +14,16 @@ import type { Planned } from '../../app/use-plan.ts';
 import { momentInWords } from '../../parts/done-in.ts';
 import { PlanSince } from '../../parts/plan-since.tsx';
 import { saveTable } from '../../parts/save-table.ts';
-import type { Trial } from './plan-lanes.tsx';
+import type { Trial } from './plan-bars.tsx';
 
 interface PlanCountProps {
   readonly planned: Planned;
   readonly search: PlanSearch;
   readonly nameOf: (batch: string) => string;
   readonly selected: PlanBlock | null;
-  readonly tried: {
-    readonly trial: Trial;
-    readonly after: StudioPlan | null;
-    readonly changes: readonly Consequence[];
-  } | null;
+  readonly trial: Trial | null;
+  /** What the trial, or a place near it a moment ago, would do; undefined before that is known. */
+  readonly changes: readonly Consequence[] | null | undefined;
   readonly error: unknown;
   readonly onPut: (trial: Trial) => void;
   readonly onLeave: () => void;
@@ -35,21 +31,25 @@ interface PlanCountProps {
 }
 
 export function PlanCount(props: PlanCountProps) {
-  const { planned, search, nameOf, selected, tried, error, onPut, onLeave, onLetGo } = props;
+  const { planned, search, nameOf, selected, trial, changes, error, onPut, onLeave, onLetGo } = props;
   const makerOf = (id: string) => planned.terms.bench.makers.find((maker) => maker.id === id)?.name ?? 'somebody';
   return (
     <>
       <HowGood planned={planned} search={search} />
       {Boolean(error) && <p className="problem">{problemOf(error)?.detail ?? 'The ledger cannot be reached.'}</p>}
-      {tried && (
+      {trial && (
         <section className="note mt-4" aria-label="What this would do">
           <b>
-            “{tried.trial.block.step.name}” at {momentInWords(planned.plan, tried.trial.start)}
-            {tried.trial.maker && `, by ${makerOf(tried.trial.maker)}`}
+            “{trial.block.step.name}” at {momentInWords(planned.plan, trial.start)}
+            {trial.maker && `, by ${makerOf(trial.maker)}`}
           </b>
-          <Changes {...tried} planned={planned} nameOf={nameOf} />
+          {changes === undefined ? (
+            <p className="text-soft">Trying it.</p>
+          ) : (
+            <Changes changes={changes} planned={planned} nameOf={nameOf} />
+          )}
           <p className="chrome mt-1 flex gap-4">
-            <button type="button" className="link" onClick={() => onPut(tried.trial)}>
+            <button type="button" className="link" onClick={() => onPut(trial)}>
               Pin it there
             </button>
             <button type="button" className="link" onClick={onLeave}>
@@ -58,7 +58,7 @@ export function PlanCount(props: PlanCountProps) {
           </p>
         </section>
       )}
-      {selected && !tried && (
+      {selected && !trial && (
         <Chosen block={selected} planned={planned} nameOf={nameOf} makerOf={makerOf} onLetGo={onLetGo} />
       )}
       <Late planned={planned} nameOf={nameOf} makerOf={makerOf} />
@@ -78,14 +78,13 @@ export function PlanCount(props: PlanCountProps) {
 
 /** What is known of how good the plan can be. */
 function HowGood({ planned, search }: { planned: Planned; search: PlanSearch }) {
-  const { plan, isSearching, problem } = planned;
-  const known = useMemo(() => scheduleBound(shopOf(problem)), [problem]);
-  const bound = search.bound ?? known;
+  const { plan, isSearching } = planned;
+  const bound = search.bound ?? planned.bound;
   return (
     <section aria-label="How good the plan is">
       <h2>How good it is</h2>
       <p className="text-[15px]" role="status">
-        {standing(plan, plan.objective, bound)}
+        {bound && standing(plan, plan.objective, bound)}
       </p>
       <p className="chrome mt-1 text-[15px]">
         {search.isRunning ? (
@@ -117,23 +116,28 @@ function standing(plan: StudioPlan, objective: Objective, bound: Objective): str
 
 interface ChangesProps {
   readonly planned: Planned;
-  readonly after: StudioPlan | null;
-  readonly changes: readonly Consequence[];
+  /** Null where the rest finds no place. */
+  readonly changes: readonly Consequence[] | null;
   readonly nameOf: (batch: string) => string;
 }
 
-export function Changes({ planned: { plan }, after, changes, nameOf }: ChangesProps) {
-  if (!after) return <p className="text-stop">Then the rest finds no place.</p>;
+/** So many batches that move are named: those that come late first. */
+const MOST_CHANGES = 10;
+
+export function Changes({ planned: { plan }, changes, nameOf }: ChangesProps) {
+  if (!changes) return <p className="text-stop">Then the rest finds no place.</p>;
   if (changes.length === 0) return <p className="text-soft">No batch is done sooner or later for it.</p>;
+  const worst = changes.toSorted((a, b) => b.daysLate - b.wasDaysLate - (a.daysLate - a.wasDaysLate));
   return (
     <ul aria-label="What it does to each batch">
-      {changes.map(({ batch, by, at, daysLate: days, wasDaysLate }) => (
+      {worst.slice(0, MOST_CHANGES).map(({ batch, by, at, daysLate: days, wasDaysLate }) => (
         <li key={batch} className={days > wasDaysLate ? 'text-stop' : undefined}>
           {nameOf(batch)}: {stretchInWords(by)} {by > 0 ? 'later' : 'sooner'}, {momentInWords(plan, at)}
           {days > 0 && `, ${daysLate(days)}`}
           {days === 0 && wasDaysLate > 0 && ', in time'}
         </li>
       ))}
+      {worst.length > MOST_CHANGES && <li className="text-soft">and {worst.length - MOST_CHANGES} more move</li>}
     </ul>
   );
 }
@@ -186,13 +190,15 @@ function Chosen({ block, planned: { plan, problem }, nameOf, makerOf, onLetGo }:
 }
 
 const MOST_LINKS = 6;
+/** So many late batches are explained. */
+const MOST_LATE = 8;
 
 function Late({ planned: { plan, problem }, nameOf, makerOf }: Pick<ChosenProps, 'planned' | 'nameOf' | 'makerOf'>) {
-  const late = plan.done.filter(({ daysLate: days }) => days > 0);
+  const late = plan.done.filter(({ daysLate: days }) => days > 0).toSorted((a, b) => b.daysLate - a.daysLate);
   if (late.length === 0) return null;
   return (
     <section className="mt-5" aria-label="What is late, and why">
-      {late.map(({ batch, at, daysLate: days }) => {
+      {late.slice(0, MOST_LATE).map(({ batch, at, daysLate: days }) => {
         const chain = bindingChain(plan, problem, batch);
         return (
           <Fragment key={batch}>
@@ -215,6 +221,7 @@ function Late({ planned: { plan, problem }, nameOf, makerOf }: Pick<ChosenProps,
           </Fragment>
         );
       })}
+      {late.length > MOST_LATE && <p className="text-soft">And {late.length - MOST_LATE} more are late.</p>}
     </section>
   );
 }

@@ -1,23 +1,30 @@
 // The plan over the days: lanes left; right what it comes to, what holds a step back, and what a change would do.
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
 import { daysBetween } from '../../../core/measure/days.ts';
 import { MINUTES_A_DAY } from '../../../core/plan/calendar.ts';
-import { pinEntry, tryPin } from '../../../core/plan/plan-like.ts';
-import type { PlanBlock } from '../../../core/plan/studio-plan.ts';
-import { consequences } from '../../../core/plan/why.ts';
+import type { NewBenchEntry } from '../../../core/plan/bench-entry.ts';
+import { pinEntry } from '../../../core/plan/plan-like.ts';
+import type { PlanBlock, StudioPlan } from '../../../core/plan/studio-plan.ts';
+import type { PlanAbout } from '../../../core/plan/take-in.ts';
 import { useAddBenchEntriesMutation, useGetBatchesQuery } from '../../app/api.ts';
 import { tintsOf } from '../../app/batch-tints.ts';
 import { usePlanSearch } from '../../app/plan-search.ts';
 import { batchName } from '../../app/plan-words.ts';
+import { useAnswer } from '../../app/use-answer.ts';
 import { nobodyThere, usePlan, type Planned } from '../../app/use-plan.ts';
 import { momentInWords } from '../../parts/done-in.ts';
 import { PlanNav } from '../../parts/section-nav.tsx';
 import { Spread } from '../../parts/spread.tsx';
+import type { PinTold, PlanQuestion } from '../../workers/plan-sums.ts';
 import { axisOf } from './axis.ts';
+import { openPlanSums } from './open-plan-sums.ts';
 import { PlanCount } from './plan-count.tsx';
-import { PlanLanes, type Due, type Lane, type Trial } from './plan-lanes.tsx';
+import type { Lane } from './lane-tops.ts';
+import type { Due } from './plan-backdrop.tsx';
+import type { Trial } from './plan-bars.tsx';
+import { PlanLanes } from './plan-lanes.tsx';
 
 /** px an hour, from weeks at a glance to minutes. */
 const zooms = [4, 8, 16, 32, 60, 110] as const;
@@ -58,7 +65,8 @@ function PlanPages({ planned, batches }: { planned: Planned; batches: readonly B
   const [trial, setTrial] = useState<Trial | null>(null);
   const [add, { error }] = useAddBenchEntriesMutation();
   const search = usePlanSearch(key, problem);
-  const nameOf = (batch: string) => batchName(batches, batch);
+  const names = useMemo(() => new Map(batches.map(({ batch: { id } }) => [id, batchName(batches, id)])), [batches]);
+  const nameOf = useCallback((batch: string) => names.get(batch) ?? 'a batch', [names]);
   const tints = useMemo(() => tintsOf(jobs), [jobs]);
   const last = Math.max(
     plan.now,
@@ -75,19 +83,19 @@ function PlanPages({ planned, batches }: { planned: Planned; batches: readonly B
   // The block as it is in the plan at hand, which may have moved since it was chosen.
   const selected =
     chosen && (plan.blocks.find((one) => one.batch === chosen.batch && one.step.key === chosen.step.key) ?? null);
-  const tried = useMemo(() => {
-    if (!trial) return null;
-    const entry = pinEntry(trial.block.batch, trial.block.step.key, trial.maker, trial.start, plan.firstDay);
-    const after = tryPin(jobs, terms, plan, entry);
-    return { entry, after, changes: after ? consequences(plan, after) : [] };
-  }, [trial, jobs, terms, plan]);
+  const about = useMemo((): PlanAbout => ({ jobs, terms, plan }), [jobs, terms, plan]);
+  const question = useMemo(() => trial && { pin: entryOf(trial, plan) }, [trial, plan]);
+  const answer = useAnswer<PlanQuestion & { readonly pin: NewBenchEntry }, PinTold>(openPlanSums, about, question);
+  // A bar that is carried asks faster than is answered: where it was a moment ago stands for where it is.
+  const isOfTrial =
+    answer?.question.pin.step === question?.pin.step && answer?.question.pin.batchId === question?.pin.batchId;
   const put = (at: Trial) => {
-    void add([pinEntry(at.block.batch, at.block.step.key, at.maker, at.start, plan.firstDay)]);
+    void add([entryOf(at, plan)]);
     setTrial(null);
   };
   const letGo = (block: PlanBlock) => {
     if (block.state === 'pinned')
-      void add([{ ...pinEntry(block.batch, block.step.key, block.maker, block.start, plan.firstDay), how: 'let-go' }]);
+      void add([{ ...entryOf({ block, maker: block.maker, start: block.start }, plan), how: 'let-go' }]);
   };
   return (
     <Spread
@@ -116,7 +124,7 @@ function PlanPages({ planned, batches }: { planned: Planned; batches: readonly B
             axis={axis}
             lanes={lanes}
             dues={dues}
-            tintOf={(batch) => tints.get(batch) ?? 0}
+            tints={tints}
             nameOf={nameOf}
             selected={selected}
             trial={trial}
@@ -144,7 +152,8 @@ function PlanPages({ planned, batches }: { planned: Planned; batches: readonly B
           search={search}
           nameOf={nameOf}
           selected={selected}
-          tried={trial && tried ? { trial, ...tried } : null}
+          trial={trial}
+          changes={isOfTrial ? answer?.told : undefined}
           error={error}
           onPut={put}
           onLeave={() => setTrial(null)}
@@ -156,6 +165,9 @@ function PlanPages({ planned, batches }: { planned: Planned; batches: readonly B
     />
   );
 }
+
+const entryOf = ({ block, maker, start }: Trial, { firstDay }: StudioPlan) =>
+  pinEntry(block.batch, block.step.key, maker, start, firstDay);
 
 function dueMinute(due: string, firstDay: string): number {
   return due ? (daysBetween(firstDay, due) + 1) * MINUTES_A_DAY : 0;

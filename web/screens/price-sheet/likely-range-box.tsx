@@ -1,18 +1,19 @@
 // The likely range of the cost, and the floor price it gives.
 import { scaleLinear } from 'd3';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo } from 'react';
 import type { PieceCount } from '../../../core/price/count.ts';
-import { exactSpread, strayingCost, type LikelyRange } from '../../../core/price/likely-range.ts';
+import { exactSpread, strayingCost, type LikelyRange, type StrayingCost } from '../../../core/price/likely-range.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { useBasis } from '../../app/reckoning.ts';
-import type { RangingAsked, RangingTold } from '../../workers/ranging.ts';
+import { useAnswer } from '../../app/use-answer.ts';
+import { useRested } from '../../app/use-rested.ts';
 
 const WIDTH = 400;
 
 export function LikelyRangeBox({ count }: { count: PieceCount }) {
   const { rates } = useBasis();
   const straying = useMemo(() => strayingCost(count, rates), [count, rates]);
-  const range = useRange(straying);
+  const range = useAnswer<StrayingCost, LikelyRange>(openRanging, null, useRested(straying))?.told;
   const { unit, value } = count.column.cost;
   const money = (minor: number) => showValue(minor, unit);
   if (!range || range.p90 - range.p10 < 0.5) return null;
@@ -70,28 +71,6 @@ export function LikelyRangeBox({ count }: { count: PieceCount }) {
   );
 }
 
-/** The range is tried again once the hand rests. */
-const QUIET_MS = 200;
-
-function useRange(straying: ReturnType<typeof strayingCost>): LikelyRange | null {
-  const [range, setRange] = useState<LikelyRange | null>(null);
-  const worker = useRef<Worker | null>(null);
-  const question = useRef(0);
-  useEffect(() => {
-    const made = new Worker(new URL('../../workers/ranging.ts', import.meta.url), { type: 'module' });
-    made.addEventListener('message', ({ data }: MessageEvent<RangingTold>) => {
-      if (data.question === question.current) setRange(data.range);
-    });
-    worker.current = made;
-    return () => made.terminate();
-  }, []);
-  useEffect(() => {
-    const timer = setTimeout(() => {
-      question.current += 1;
-      const asked: RangingAsked = { question: question.current, cost: straying };
-      worker.current?.postMessage(asked);
-    }, QUIET_MS);
-    return () => clearTimeout(timer);
-  }, [straying]);
-  return range;
+function openRanging(): Worker {
+  return new Worker(new URL('../../workers/ranging.ts', import.meta.url), { type: 'module' });
 }

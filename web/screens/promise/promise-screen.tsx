@@ -3,9 +3,8 @@ import { useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { daysBetween, dayAfter } from '../../../core/measure/days.ts';
 import { MINUTES_A_DAY, dayOf } from '../../../core/plan/calendar.ts';
-import { planLike } from '../../../core/plan/plan-like.ts';
-import { chanceBy, safeEnd, simulate } from '../../../core/plan/simulate.ts';
-import { consequences } from '../../../core/plan/why.ts';
+import { chanceBy, safeEnd } from '../../../core/plan/simulate.ts';
+import type { Newcomer, PlanAbout } from '../../../core/plan/take-in.ts';
 import { readCount } from '../../../core/measure/read-number.ts';
 import { useAddBatchMutation, useGetBatchesQuery, useGetPiecesQuery } from '../../app/api.ts';
 import { dayInWords } from '../../app/dates.ts';
@@ -13,6 +12,7 @@ import { emptyBatch, lineOf } from '../../app/new-batch.ts';
 import { batchName } from '../../app/plan-words.ts';
 import { useBasis } from '../../app/reckoning.ts';
 import { problemOf } from '../../app/saving.ts';
+import { useAnswer } from '../../app/use-answer.ts';
 import { useNow } from '../../app/use-now.ts';
 import { usePlan, usePlanOf, type Planned } from '../../app/use-plan.ts';
 import { TRIAL_ID, useTrialJob, type TrialTyped } from '../../app/use-trial-job.ts';
@@ -21,6 +21,8 @@ import { momentInWords } from '../../parts/done-in.ts';
 import { Field } from '../../parts/field.tsx';
 import { PlanNav } from '../../parts/section-nav.tsx';
 import { Spread } from '../../parts/spread.tsx';
+import type { NewcomerTold, PlanQuestion } from '../../workers/plan-sums.ts';
+import { openPlanSums } from '../plan/open-plan-sums.ts';
 import { Changes } from '../plan/plan-count.tsx';
 
 /** A promise is safe when it holds in so many of the cases. */
@@ -159,39 +161,23 @@ function Way({ priority, name, help, asked, planned, nameOf }: WayProps) {
   const jobs = useMemo(() => (trial ? [...planned.jobs, trial] : null), [planned.jobs, trial]);
   // By its day all is weighed anew; behind all others or before them the rest keeps its order.
   const weighed = usePlanOf(priority === '' ? jobs : null, planned.terms);
-  const taken = useMemo(() => {
-    if (priority === '')
-      return weighed && !('sentence' in weighed) ? { plan: weighed.plan, problem: weighed.problem } : null;
-    return jobs && planLike(jobs, planned.terms, planned.plan, priority === 'first' ? TRIAL_ID : '');
-  }, [priority, weighed, jobs, planned]);
-  const ends = useMemo(() => {
-    if (!taken) return [];
-    const spreads = new Map(
-      (jobs ?? []).flatMap((job) => job.steps.map((step) => [`${job.id} ${step.key}`, step.spread])),
-    );
-    const placed = taken.plan.blocks.map(({ batch, step, maker, start, attendedEnd, end }) => ({
-      job: batch,
-      step: step.key,
-      maker,
-      start,
-      attendedEnd,
-      end,
-    }));
-    return (
-      simulate(taken.problem, placed, {
-        spreadOf: (job, step) => spreads.get(`${job} ${step}`) ?? rates.spread.minutes,
-        runs: RUNS,
-        seed: 1,
-      }).ends.get(TRIAL_ID) ?? []
-    );
-  }, [taken, jobs, rates]);
-  const done = taken?.plan.done.find(({ batch }) => batch === TRIAL_ID);
-  if (!taken || !done) return null;
-  const dueMinute = (daysBetween(taken.plan.firstDay, asked.due) + 1) * MINUTES_A_DAY;
+  const newcomer = useMemo((): Newcomer | null => {
+    if (!trial) return null;
+    const common = { job: trial, runs: RUNS, spread: rates.spread.minutes };
+    if (priority !== '') return { ...common, how: priority };
+    return weighed && !('sentence' in weighed) ? { ...common, how: { plan: weighed.plan } } : null;
+  }, [trial, priority, weighed, rates]);
+  const { jobs: before, terms, plan } = planned;
+  const about = useMemo((): PlanAbout => ({ jobs: before, terms, plan }), [before, terms, plan]);
+  const question = useMemo(() => newcomer && { newcomer }, [newcomer]);
+  const answer = useAnswer<PlanQuestion, NewcomerTold>(openPlanSums, about, question);
+  const taken = answer?.told;
+  if (!taken) return null;
+  const { at, ends } = taken;
+  const dueMinute = (daysBetween(planned.plan.firstDay, asked.due) + 1) * MINUTES_A_DAY;
   const chance = chanceBy(ends, dueMinute);
   const safe = safeEnd(ends, CONFIDENCE);
-  const changes = consequences(planned.plan, taken.plan).filter(({ batch }) => batch !== TRIAL_ID);
-  const isIn = done.at <= dueMinute;
+  const isIn = at <= dueMinute;
   return (
     <section className="border-t border-rule py-3" aria-label={name}>
       <div className="flex flex-wrap items-baseline justify-between gap-x-5">
@@ -199,8 +185,8 @@ function Way({ priority, name, help, asked, planned, nameOf }: WayProps) {
         <span className="aside">{help}</span>
       </div>
       <div className="grid grid-cols-3 gap-x-5 max-[700px]:grid-cols-1">
-        <Answer head="done" words={momentInWords(taken.plan, done.at)} isBad={!isIn} />
-        <Answer head="safe to promise" words={safe === null ? '' : dayInWords(dayOf(taken.plan, safe))} />
+        <Answer head="done" words={momentInWords(planned.plan, at)} isBad={!isIn} />
+        <Answer head="safe to promise" words={safe === null ? '' : dayInWords(dayOf(planned.plan, safe))} />
         <Answer
           head={`chance by ${dayInWords(asked.due)}`}
           words={chance === null ? '' : percent(chance)}
@@ -208,7 +194,7 @@ function Way({ priority, name, help, asked, planned, nameOf }: WayProps) {
         />
       </div>
       <div className="mt-1 text-[15px]">
-        <Changes planned={planned} after={taken.plan} changes={changes} nameOf={nameOf} />
+        <Changes planned={planned} changes={taken.changes} nameOf={nameOf} />
       </div>
       <Take asked={asked} priority={priority} />
     </section>

@@ -86,7 +86,10 @@ function SideBySide({ before, after, nameOf }: CompareProps & { readonly nameOf:
   if (after && 'sentence' in after)
     return <p className="note note-stop mt-4">Then there is no plan: nobody is there for some of the work.</p>;
   const was = new Map(before.plan.done.map((one) => [one.batch, one]));
-  const rows = after?.plan.done ?? before.plan.done;
+  const dues = new Map((after ?? before).jobs.map(({ id, batch }) => [id, batch.due || '9999']));
+  const rows = (after?.plan.done ?? before.plan.done).toSorted((a, b) =>
+    (dues.get(a.batch) ?? '').localeCompare(dues.get(b.batch) ?? ''),
+  );
   return (
     <table className="rows mt-5" aria-label="Today’s plan and the other, side by side">
       <Heads of={['batch', { end: 'today’s plan' }, { end: 'then' }, { end: 'moves' }]} />

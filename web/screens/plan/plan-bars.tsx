@@ -1,0 +1,156 @@
+// The bars of the plan, in the lanes of their makers and stations, and the one that is tried somewhere else.
+import { memo } from 'react';
+import { clockOf } from '../../../core/plan/calendar.ts';
+import type { PlanBlock } from '../../../core/plan/studio-plan.ts';
+import { fitted } from '../../parts/fitted.ts';
+import type { Axis } from './axis.ts';
+import { HEAD, LANE, STATION, type Tops } from './lane-tops.ts';
+
+/** Narrower bars have no words in them. */
+const LEAST_WORDS_PX = 34;
+
+/** A place a block is tried at. */
+export interface Trial {
+  readonly block: PlanBlock;
+  readonly maker: string | null;
+  readonly start: number;
+}
+
+interface BarsProps {
+  readonly blocks: readonly PlanBlock[];
+  readonly axis: Axis;
+  readonly tops: Tops;
+  readonly tints: ReadonlyMap<string, number>;
+  readonly nameOf: (batch: string) => string;
+  /** px drawn: from, to. */
+  readonly from: number;
+  readonly to: number;
+  /** `data-block` of the one that is chosen, and of the one that is tried elsewhere. */
+  readonly selected: string;
+  readonly tried: string;
+}
+
+/** Names a block among its plan's. */
+export const blockKey = ({ batch, step }: PlanBlock) => `${batch} ${step.key}`;
+
+/** Drawn again only when a bar changes: what is carried over them is not one of them. */
+export const Bars = memo(function Bars({ blocks, axis, tops, tints, nameOf, from, to, selected, tried }: BarsProps) {
+  return blocks.map((block) => {
+    if (axis.x(block.end) < from || axis.x(block.start) > to) return null;
+    const key = blockKey(block);
+    return (
+      <g
+        key={key}
+        data-block={key}
+        tabIndex={0}
+        role="button"
+        aria-label={labelOf(block, nameOf)}
+        className="cursor-grab outline-none"
+      >
+        <Block
+          block={block}
+          axis={axis}
+          tops={tops}
+          tint={tints.get(block.batch) ?? 0}
+          name={nameOf(block.batch)}
+          isSelected={key === selected}
+          isDim={key === tried}
+        />
+      </g>
+    );
+  });
+});
+
+const labelOf = ({ step, batch, start }: PlanBlock, nameOf: (batch: string) => string) =>
+  `${step.name} of ${nameOf(batch)}, from ${clockOf(start)}`;
+
+interface BlockProps {
+  readonly block: PlanBlock;
+  readonly axis: Axis;
+  readonly tops: Tops;
+  readonly tint: number;
+  readonly name: string;
+  readonly isSelected: boolean;
+  readonly isDim: boolean;
+}
+
+/** Hands in the maker's lane, stretch by stretch; in the station's lane as long as it is held. */
+const Block = memo(function Block({ block, axis, tops, tint, name, isSelected, isDim }: BlockProps) {
+  const lane = block.maker === null ? undefined : tops.of.get(`maker ${block.maker}`);
+  const station = tops.of.get(`station ${block.step.station}`);
+  const label = `${block.step.name}, ${name}`;
+  return (
+    <g opacity={isDim ? 0.4 : 1}>
+      <title>{`${label}, ${clockOf(block.start)} to ${clockOf(block.end)}`}</title>
+      {lane !== undefined &&
+        block.hands.map(([begin, end]) => {
+          const x = axis.x(begin);
+          const width = Math.max(1.5, axis.x(end) - x - 1);
+          return (
+            <g key={begin}>
+              <rect
+                className={`tint-${String(tint)}`}
+                x={x}
+                y={HEAD + lane + 3}
+                width={width}
+                height={LANE - 8}
+                strokeWidth={isSelected ? 2.6 : block.state ? 2 : 1}
+              />
+              {width > LEAST_WORDS_PX && (
+                <text x={x + 4} y={HEAD + lane + LANE / 2 + 3} fontSize={13} fill="var(--ink)" pointerEvents="none">
+                  {fitted(block.state === 'pinned' ? `pinned: ${label}` : label, width)}
+                </text>
+              )}
+            </g>
+          );
+        })}
+      {station !== undefined && block.end > block.start && (
+        <>
+          <rect
+            className={`tint-${String(tint)}`}
+            x={axis.x(block.start)}
+            y={HEAD + station + 4}
+            width={Math.max(1, axis.x(block.attendedEnd) - axis.x(block.start))}
+            height={STATION - 9}
+            strokeWidth={isSelected ? 2.4 : 0.8}
+          />
+          {block.end > block.attendedEnd && (
+            <rect
+              className={`tint-${String(tint)}`}
+              x={axis.x(block.attendedEnd)}
+              y={HEAD + station + 4}
+              width={Math.max(1.5, axis.x(block.end) - axis.x(block.attendedEnd) - 1)}
+              height={STATION - 9}
+              strokeWidth={isSelected ? 2.4 : 1}
+              strokeDasharray="4 3"
+              fillOpacity={0.4}
+            />
+          )}
+        </>
+      )}
+    </g>
+  );
+});
+
+export function Ghost({ trial: { block, maker, start }, axis, tops }: { trial: Trial; axis: Axis; tops: Tops }) {
+  const lane = maker === null ? tops.of.get(`station ${block.step.station}`) : tops.of.get(`maker ${maker}`);
+  const length = block.step.attendedMin > 0 ? block.step.attendedMin : block.end - block.start;
+  const x = axis.x(start);
+  return (
+    <g pointerEvents="none">
+      <rect
+        x={x}
+        y={HEAD + (lane ?? 0) + 1}
+        width={Math.max(4, axis.x(start + length) - x)}
+        height={(maker === null ? STATION : LANE) - 4}
+        fill="none"
+        stroke="var(--act)"
+        strokeWidth={2.5}
+        strokeDasharray="6 3"
+      />
+      <text x={x} y={HEAD + (lane ?? 0) - 2} fontSize={13} fontWeight={650} fill="var(--act)">
+        {clockOf(start)}
+      </text>
+    </g>
+  );
+}
