@@ -27,7 +27,7 @@ export default {
     {
       name: 'core-imports-zod-and-core-only',
       severity: 'error',
-      from: { path: '^core/', pathNot: [tests, '^core/ask/', '/fixtures/'] },
+      from: { path: '^core/', pathNot: [tests, '^core/ask/', '^core/cut/', '/fixtures/'] },
       to: { pathNot: ['^core/', '^node_modules/zod/'] },
     },
     {
@@ -35,6 +35,12 @@ export default {
       severity: 'error',
       from: { path: '^core/ask/', pathNot: tests },
       to: { pathNot: ['^core/', '^node_modules/(zod|chevrotain|fastest-levenshtein)/'] },
+    },
+    {
+      name: 'core-cut-has-polygons',
+      severity: 'error',
+      from: { path: '^core/cut/', pathNot: [tests, '/fixtures/'] },
+      to: { pathNot: ['^core/', '^node_modules/(zod|earcut|polyclip-ts)/'] },
     },
     ...coreFloors.slice(0, -1).map((floor, index) => ({
       name: `core-${floor}-imports-downward`,

@@ -1,5 +1,5 @@
 // What a batch cuts out of one stock item as a problem for the planner, with what lies on the shelf.
-import { hullOf } from '../cut/convex.ts';
+import { grownOutline } from '../cut/grow-outline.ts';
 import type { BarProblem } from '../cut/bars.ts';
 import type { SheetPiece, SheetProblem } from '../cut/sheets.ts';
 import type { Outline } from '../blank/outline.ts';
@@ -127,7 +127,7 @@ const ROUND_CORNERS = 48;
 
 /** Corners of an outline grown by a border; curves by so many corners, drawn outside them. */
 export function cornersOf(outline: Outline, border: number): [number, number][] | null {
-  if (outline.shape === 'polygon') return grown(outline.points, border);
+  if (outline.shape === 'polygon') return grownOutline(outline.points, border);
   if (outline.shape === 'rectangle' || outline.shape === 'cushion') {
     const [w, h] = [outline.lengthMm + 2 * border, outline.widthMm + 2 * border];
     return [[0, 0], [w, 0], [w, h], [0, h]]; // prettier-ignore
@@ -151,13 +151,4 @@ export function cornersOf(outline: Outline, border: number): [number, number][] 
     const angle = (2 * Math.PI * index) / ROUND_CORNERS;
     return [Math.cos(angle) * (length / 2 + border) * out, Math.sin(angle) * (width / 2 + border) * out];
   });
-}
-
-// Each corner pushed out along both of its sides; for the planner it is the room that counts, not the roundness.
-function grown(points: readonly (readonly [number, number])[], border: number): [number, number][] {
-  if (border === 0) return points.map(([x, y]) => [x, y]);
-  const corners = points.flatMap(([x, y]) =>
-    [-border, border].flatMap((dx) => [-border, border].map((dy) => ({ x: x + dx, y: y + dy }))),
-  );
-  return hullOf(corners).map(({ x, y }) => [x, y]);
 }

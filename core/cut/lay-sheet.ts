@@ -1,6 +1,6 @@
 // Filling one sheet: each blank where it touches two others or an edge, the lowest such place first.
 import { keepsGap, noFit, type NoFit, type Shape } from './no-fit.ts';
-import { crossings, crossingsWithEdges } from './touching.ts';
+import { crossings, crossingsWithEdges, ownCrossings } from './touching.ts';
 
 /** A kind of blank, with the ways it may lie. */
 export interface Kind {
@@ -146,5 +146,6 @@ function follow(places: Places, laid: readonly { x: number; y: number; shape: Sh
   };
   const own = { region, x: newest.x, y: newest.y };
   crossingsWithEdges(own, [places.left, places.right], [places.bottom, places.top], add);
+  ownCrossings(own, add);
   for (const other of near) if (other.x !== own.x || other.y !== own.y) crossings(own, other, add);
 }

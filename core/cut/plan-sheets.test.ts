@@ -128,6 +128,31 @@ test('free outlines lie in each other’s slant: two triangles in the room of on
   expect(planOf({ sheets, gap: 0, margin: 0.25, pieces: [triangle] }).cost).toBe(5);
 });
 
+test('hollow outlines lie in each other’s hollow: six chevrons where their hulls have more area than the sheet', () => {
+  // Four high, six deep: each further one takes 4 mm more. 10 + 5 × 4 = 30; their hulls have 6 × 140 of 600 mm².
+  const points = [[0, 0], [10, 6], [20, 0], [20, 4], [10, 10], [0, 4]]; // prettier-ignore
+  const stack = (gap: number, height: number) =>
+    planOf({
+      sheets: [{ id: 'sheet', width: 20, height, count: null, cost: 5 }],
+      gap,
+      margin: 0,
+      pieces: [{ id: 'c', shape: 'outline', points, count: 6 }],
+    });
+  expect(stack(0, 30)).toMatchObject({ cost: 5, proved: true });
+  expect(stack(0, 29.9).cost).toBe(10);
+  // A gap across the slant: 10 along by 6 up, so √136 ÷ 10 of it upright.
+  const upright = 0.5 * (Math.sqrt(136) / 10);
+  expect(stack(0.5, 30 + 5 * upright + 1e-6).cost).toBe(5);
+  expect(stack(0.5, 30 + 5 * upright - 0.01).cost).toBe(10);
+});
+
+test('an L in the corner of another', () => {
+  const points = [[0, 0], [20, 0], [20, 4], [4, 4], [4, 20], [0, 20]]; // prettier-ignore
+  // Two turned against each other take 24 by 24, a third lies in the hollow of the first: 4 further each way.
+  const pieces = [{ id: 'l', shape: 'outline', points, count: 2 }];
+  expect(planOf({ sheets: square(24), gap: 0, margin: 0, pieces }).cost).toBe(10);
+});
+
 const mixed = fc.record({
   sheets: fc
     .array(
@@ -160,7 +185,7 @@ const mixed = fc.record({
         }),
         fc.record({
           shape: fc.constant('outline' as const),
-          points: fc.constantFrom([[0, 0], [18, 0], [6, 14]], [[0, 0], [12, 2], [20, 9], [9, 15], [1, 8]], [[0, 0], [9, 0], [9, 9], [4, 4], [0, 9]]), // prettier-ignore
+          points: fc.constantFrom([[0, 0], [18, 0], [6, 14]], [[0, 0], [12, 2], [20, 9], [9, 15], [1, 8]], [[0, 0], [9, 0], [9, 9], [4, 4], [0, 9]], [[0, 0], [16, 0], [16, 3], [3, 3], [3, 10], [14, 10], [14, 13], [0, 13]]), // prettier-ignore
           rotatable: fc.boolean(),
           count: fc.integer({ min: 1, max: 5 }),
         }),

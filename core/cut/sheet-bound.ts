@@ -1,4 +1,6 @@
 // What sheets cost at least: by area, and of discs alike by how many a sheet can hold at most.
+import type { Point } from './convex.ts';
+import type { Shape } from './no-fit.ts';
 import { reachableCost } from './reachable-cost.ts';
 import type { SheetKinds } from './sheet-kinds.ts';
 import type { SheetProblem } from './sheets.ts';
@@ -14,10 +16,7 @@ export function sheetBound(problem: SheetProblem, { kinds }: SheetKinds, known: 
   const areas = kinds.map(({ ways, areaMm2, count }) => {
     const [way] = ways;
     if (!way || count === 0) return 0;
-    // The blank, a border of half the gap along its edge, and the rounded corners of that border.
-    const round = way.radius > 0;
-    const perimeter = round ? Math.PI * way.width : hullPerimeter(way.core);
-    return count * (areaMm2 + (perimeter * gap) / 2 + (Math.PI * gap ** 2) / 4);
+    return count * withBorder(way, areaMm2, gap / 2);
   });
   const byArea = least(
     problem,
@@ -64,7 +63,18 @@ function least({ sheets }: SheetProblem, need: number, holds: (sheet: Sheet) => 
   return cost;
 }
 
-function hullPerimeter(core: readonly { readonly x: number; readonly y: number }[]): number {
+/**
+ * The least area of a blank with a border round it. A convex one: its area, the border along its edge, and the rounded
+ * corners of the border (Steiner); any other has no less than a disc of its area (Brunn and Minkowski).
+ */
+function withBorder({ parts, radius }: Shape, areaMm2: number, border: number): number {
+  const [core] = parts;
+  const hasCorners = radius === 0 && parts.length === 1 && core !== undefined;
+  const perimeter = hasCorners ? perimeterOf(core) : 2 * Math.sqrt(Math.PI * areaMm2);
+  return areaMm2 + perimeter * border + Math.PI * border ** 2;
+}
+
+function perimeterOf(core: readonly Point[]): number {
   return core.reduce((sum, point, index) => {
     const next = core[(index + 1) % core.length] ?? point;
     return sum + Math.hypot(next.x - point.x, next.y - point.y);

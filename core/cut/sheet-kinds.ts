@@ -1,4 +1,5 @@
 // The pieces of a sheet problem as shapes, and small blanks laid into the middles of washers.
+import { convexPartsOf } from './convex-parts.ts';
 import { areaOf, hullOf, type Point } from './convex.ts';
 import type { Kind } from './lay-sheet.ts';
 import type { Shape } from './no-fit.ts';
@@ -48,20 +49,21 @@ function waysOf(piece: SheetPiece): Shape[] {
           { x: piece.width, y: piece.height },
           { x: 0, y: piece.height },
         ]
-      : hullOf(piece.points.map(([x, y]) => ({ x, y })));
-  return turnsOf(piece).map((degrees) => cornered(corners.map((corner) => turned(corner, degrees))));
+      : piece.points.map(([x, y]) => ({ x, y }));
+  const parts = convexPartsOf(corners);
+  return turnsOf(piece).map((degrees) => cornered(parts.map((part) => part.map((corner) => turned(corner, degrees)))));
 }
 
 function roundShape(diameter: number): Shape {
-  return { core: [{ x: 0, y: 0 }], radius: diameter / 2, width: diameter, height: diameter };
+  return { parts: [[{ x: 0, y: 0 }]], radius: diameter / 2, width: diameter, height: diameter };
 }
 
-function cornered(corners: readonly Point[]): Shape {
-  const [xs, ys] = [corners.map(({ x }) => x), corners.map(({ y }) => y)];
+function cornered(parts: readonly (readonly Point[])[]): Shape {
+  const [xs, ys] = [parts.flat().map(({ x }) => x), parts.flat().map(({ y }) => y)];
   const [left, right, bottom, top] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
   const middle = { x: (left + right) / 2, y: (bottom + top) / 2 };
   return {
-    core: hullOf(corners.map(({ x, y }) => ({ x: x - middle.x, y: y - middle.y }))),
+    parts: parts.map((part) => hullOf(part.map(({ x, y }) => ({ x: x - middle.x, y: y - middle.y })))),
     radius: 0,
     width: right - left,
     height: top - bottom,

@@ -37,7 +37,7 @@ const sheetPieceSchema = z.discriminatedUnion('shape', [
       count: countSchema,
     })
     .refine(({ inside, outside }) => inside < outside, 'The middle of a washer is smaller than the washer.'),
-  /** A free outline by its corners; it is kept clear of its neighbours by its convex hull. */
+  /** A free outline by its corners in order; one that crosses itself counts as its convex hull. */
   z.strictObject({
     id: idSchema,
     shape: z.literal('outline'),

@@ -1,6 +1,6 @@
 // Where the edges of two no-fit regions cross: there a shape touches both of its neighbours, or a neighbour and the edge.
 import type { Point } from './convex.ts';
-import type { NoFit } from './no-fit.ts';
+import type { NoFit, PartNoFit } from './no-fit.ts';
 
 /** A region and where its middle lies. */
 export interface Laid {
@@ -11,46 +11,69 @@ export interface Laid {
 
 /** Calls `found` for every crossing of the edges of two regions. */
 export function crossings(a: Laid, b: Laid, found: (x: number, y: number) => void): void {
-  for (const line of a.region.lines) {
-    for (const other of b.region.lines)
-      lineAndLine(at(a, line.from), at(a, line.to), at(b, other.from), at(b, other.to), found);
-    for (const circle of b.region.circles)
-      lineAndCircle(at(a, line.from), at(a, line.to), at(b, circle), b.region.radius, found);
+  for (const part of a.region.parts) for (const other of b.region.parts) partCrossings(a, part, b, other, found);
+}
+
+/** Calls `found` for every crossing of a region's own edges: there a shape touches one neighbour twice, in its notch. */
+export function ownCrossings(a: Laid, found: (x: number, y: number) => void): void {
+  const { parts } = a.region;
+  parts.forEach((part, index) => {
+    for (const other of parts.slice(index + 1)) partCrossings(a, part, a, other, found);
+  });
+}
+
+function partCrossings(
+  a: Laid,
+  part: PartNoFit,
+  b: Laid,
+  other: PartNoFit,
+  found: (x: number, y: number) => void,
+): void {
+  const [dx, dy] = [b.x - a.x, b.y - a.y];
+  const isApart =
+    part.right < other.left + dx ||
+    other.right + dx < part.left ||
+    part.top < other.bottom + dy ||
+    other.top + dy < part.bottom;
+  if (isApart) return;
+  for (const line of part.lines) {
+    for (const edge of other.lines)
+      lineAndLine(at(a, line.from), at(a, line.to), at(b, edge.from), at(b, edge.to), found);
+    for (const circle of other.circles)
+      lineAndCircle(at(a, line.from), at(a, line.to), at(b, circle), other.radius, found);
   }
-  for (const circle of a.region.circles) {
-    for (const other of b.region.lines)
-      lineAndCircle(at(b, other.from), at(b, other.to), at(a, circle), a.region.radius, found);
-    for (const other of b.region.circles)
-      circleAndCircle(at(a, circle), a.region.radius, at(b, other), b.region.radius, found);
+  for (const circle of part.circles) {
+    for (const edge of other.lines) lineAndCircle(at(b, edge.from), at(b, edge.to), at(a, circle), part.radius, found);
+    for (const round of other.circles) circleAndCircle(at(a, circle), part.radius, at(b, round), other.radius, found);
   }
 }
 
 /** Calls `found` for every crossing of a region's edge with an upright and a level line. */
 export function crossingsWithEdges(
-  { region, x, y }: Laid,
+  laid: Laid,
   uprights: readonly number[],
   levels: readonly number[],
   found: (x: number, y: number) => void,
 ): void {
   const FAR = 1e6;
   const edges = [
-    ...uprights.map((at): [Point, Point] => [
-      { x: at, y: -FAR },
-      { x: at, y: FAR },
+    ...uprights.map((x): [Point, Point] => [
+      { x, y: -FAR },
+      { x, y: FAR },
     ]),
-    ...levels.map((at): [Point, Point] => [
-      { x: -FAR, y: at },
-      { x: FAR, y: at },
+    ...levels.map((y): [Point, Point] => [
+      { x: -FAR, y },
+      { x: FAR, y },
     ]),
   ];
   for (const [from, to] of edges) {
     const isUpright = from.x === to.x;
     // The line itself is exact: only the other coordinate is reckoned.
     const exact = (px: number, py: number) => (isUpright ? found(from.x, py) : found(px, from.y));
-    for (const line of region.lines)
-      lineAndLine(from, to, { x: line.from.x + x, y: line.from.y + y }, { x: line.to.x + x, y: line.to.y + y }, exact);
-    for (const circle of region.circles)
-      lineAndCircle(from, to, { x: circle.x + x, y: circle.y + y }, region.radius, exact);
+    for (const { lines, circles, radius } of laid.region.parts) {
+      for (const line of lines) lineAndLine(from, to, at(laid, line.from), at(laid, line.to), exact);
+      for (const circle of circles) lineAndCircle(from, to, at(laid, circle), radius, exact);
+    }
   }
 }
 
