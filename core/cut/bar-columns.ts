@@ -54,6 +54,15 @@ export interface Generated {
   readonly patterns: readonly Pattern[];
   /** No plan that costs no more than `known` goes below this. */
   readonly bound: number;
+  /** What the bars of a plan have to hold together, and at most hold each, at the worths that gave the bound. */
+  readonly cover: Cover;
+}
+
+/** In money. */
+export interface Cover {
+  readonly need: number;
+  /** By stock. */
+  readonly holds: readonly number[];
 }
 
 export interface GenerateTerms {
@@ -76,20 +85,21 @@ export function generate(
   { solve, known, isOver, isRough = false }: GenerateTerms,
 ): Generated {
   let bound = -Infinity;
+  let cover: Cover = { need: 0, holds: bars.stock.map(() => 0) };
   let patterns: readonly Pattern[] = [];
   let cells = COARSE_CELLS;
   for (let round = 0; round < MOST_ROUNDS; round += 1) {
     patterns = [...columns.values()];
     const answer = solve(programOf(bars, aim, patterns, false), SECONDS_A_ROUND);
-    if (answer.status !== 'optimal') return { answer: null, patterns, bound };
-    const { found, proves } = price(bars, aim, answer, known, cells);
-    bound = Math.max(bound, proves);
+    if (answer.status !== 'optimal') return { answer: null, patterns, bound, cover };
+    const { found, proves, covers } = price(bars, aim, answer, known, cells);
+    if (proves >= bound) [bound, cover] = [proves, covers];
     const news = found.filter((pattern) => !columns.has(keyOf(pattern)));
     for (const pattern of news) columns.set(keyOf(pattern), pattern);
-    if (isOver() || (news.length === 0 && (cells === FINE_CELLS || isRough))) return { answer, patterns, bound };
+    if (isOver() || (news.length === 0 && (cells === FINE_CELLS || isRough))) return { answer, patterns, bound, cover };
     if (news.length === 0) cells = FINE_CELLS;
   }
-  return { answer: null, patterns, bound };
+  return { answer: null, patterns, bound, cover };
 }
 
 const SECONDS_A_ROUND = 2;
@@ -114,13 +124,15 @@ function price(
   { duals }: Answer,
   known: number,
   cells: number,
-): { found: Pattern[]; proves: number } {
+): { found: Pattern[]; proves: number; covers: Cover } {
   const { pieces, stock } = bars;
   const worths = pieces.map((_piece, index) => Math.max(0, duals[index] ?? 0));
   const ofMoney = aim.least === 'metal' ? Math.min(0, duals[pieces.length + stock.length] ?? 0) : 0;
   const sacks = sacksOf(bars, aim, worths, ofMoney, cells);
   const found: Pattern[] = [];
-  let proves = worths.reduce((sum, worth, index) => sum + worth * (pieces[index]?.count ?? 0), 0);
+  const holds = stock.map(() => 0);
+  const need = worths.reduce((sum, worth, index) => sum + worth * (pieces[index]?.count ?? 0), 0);
+  let proves = need;
   if (aim.least === 'metal') proves += ofMoney * aim.mostCost;
   stock.forEach((bar, index) => {
     if (bar.count === 0) return;
@@ -132,11 +144,12 @@ function price(
       if (cost - ofBar - fits.worth(room(bar)) < -WINS * Math.max(1, cost))
         found.push({ stock: index, cuts: fits.chosen(room(bar)) });
       least = Math.min(least, cost - above.worth(room(bar)));
+      holds[index] = above.worth(room(bar));
     }
     const bought = bar.cost > 0 ? Math.floor(known / bar.cost + 1e-9) : Infinity;
     proves += Math.min(bar.count, bought) * least;
   });
-  return { found, proves };
+  return { found, proves, covers: { need, holds } };
 }
 
 function sacksOf(

@@ -2,13 +2,13 @@
 // First the least cost, then at that cost the least metal taken.
 import { seeded } from '../price/chance.ts';
 import { allPatterns } from './all-patterns.ts';
-import { columnsAlone, generate, keyOf, programOf, type Aim, type Columns } from './bar-columns.ts';
+import { columnsAlone, generate, keyOf, programOf, type Aim, type Columns, type Cover } from './bar-columns.ts';
 import type { BarPlan, BarProblem } from './bars.ts';
 import { dive } from './dive-bars.ts';
 import { fillBars, type NoPlan } from './fill-bars.ts';
 import type { Solve } from './program.ts';
-import { reachableCost } from './reachable-cost.ts';
 import { trimmed } from './trim-bars.ts';
+import { wholeCost } from './whole-cost.ts';
 import {
   consumedBy,
   isBetter,
@@ -63,6 +63,8 @@ class Planning {
   #best: readonly Pattern[] | null;
   readonly #random = seeded(SEED);
   #bound = 0;
+  /** What the bars of any plan have to hold together. */
+  #cover: Cover;
   #consumedBound: number;
 
   constructor(bars: WholeBars, solve: Solve, clock: Clock, best: readonly Pattern[] | null) {
@@ -71,6 +73,7 @@ class Planning {
     this.#clock = clock;
     this.#best = best;
     this.#consumedBound = leastTaken(bars);
+    this.#cover = byLength(bars);
     this.#raise(leastByLength(bars));
   }
 
@@ -95,7 +98,7 @@ class Planning {
   *byColumns(): Generator<BarPlan> {
     const columns: Columns = new Map();
     for (const pattern of [...(this.#best ?? []), ...columnsAlone(this.#bars)]) columns.set(keyOf(pattern), pattern);
-    yield* this.#generateAndDive({ least: 'cost' }, columns, 0.6, (bound) => this.#raise(bound));
+    yield* this.#generateAndDive({ least: 'cost' }, columns, 0.6, (bound, cover) => this.#raise(bound, cover));
     if (!this.#best) yield* this.#whole({ least: 'cost' }, [...columns.values()], 0.6, () => undefined);
     yield* this.#tryForLess(columns);
     if (!this.#best || this.#left() <= 0) return;
@@ -114,7 +117,7 @@ class Planning {
       round < MOST_TRIES && this.#left() > this.#clock.seconds * KEPT_FOR_METAL && !this.#isCheapest();
       round += 1
     ) {
-      const sought = reachableCost(this.#bars.stock, failed + (this.#cost() - failed) * TRIED_SHARE, this.#cost());
+      const sought = this.#wholeFrom(failed + (this.#cost() - failed) * TRIED_SHARE);
       if (!(sought < this.#cost()) || isSameCost(sought, this.#cost())) return;
       const until = this.#clock.elapsed() + this.#left() / 2;
       const terms = { solve: this.#solve, isOver: () => this.#clock.elapsed() > until, random: this.#random };
@@ -127,7 +130,12 @@ class Planning {
   }
 
   /** @param share  of the time left */
-  *#generateAndDive(aim: Aim, columns: Columns, share: number, proves: (bound: number) => void): Generator<BarPlan> {
+  *#generateAndDive(
+    aim: Aim,
+    columns: Columns,
+    share: number,
+    proves: (bound: number, cover: Cover) => void,
+  ): Generator<BarPlan> {
     const until = this.#clock.elapsed() + this.#left() * share;
     const terms = {
       solve: this.#solve,
@@ -135,7 +143,8 @@ class Planning {
       isOver: () => this.#clock.elapsed() > until,
       random: this.#random,
     };
-    proves(generate(this.#bars, aim, columns, terms).bound);
+    const { bound, cover } = generate(this.#bars, aim, columns, terms);
+    proves(bound, cover);
     if (this.plan) yield this.plan;
     if (this.plan?.proved || (aim.least === 'cost' && this.#isCheapest())) return;
     this.#take(dive(this.#bars, aim, columns, terms));
@@ -177,10 +186,16 @@ class Planning {
     return isSameCost(this.#cost(), this.#bound);
   }
 
-  #raise(bound: number): void {
-    const known = this.#cost();
-    const reached = known < Infinity ? reachableCost(this.#bars.stock, bound, known) : bound;
-    this.#bound = Math.max(this.#bound, reached);
+  #raise(bound: number, cover = this.#cover): void {
+    this.#cover = cover;
+    this.#bound = Math.max(this.#bound, bound, this.#wholeFrom(bound));
+  }
+
+  /** The least that whole bars cost from a sum on, if they are to hold what is wanted. */
+  #wholeFrom(atLeast: number): number {
+    const { need, holds } = this.#cover;
+    const stock = this.#bars.stock.map(({ cost, count }, index) => ({ cost, count, holds: holds[index] ?? 0 }));
+    return this.#cost() < Infinity ? wholeCost(stock, need, atLeast, this.#cost()) : atLeast;
   }
 
   // Whole micrometres. At a cost that may not be the least nothing is proved of the metal.
@@ -198,6 +213,12 @@ class Planning {
 function leastTaken({ pieces, stock }: WholeBars): number {
   const kerf = Math.max(0, ...stock.map(({ room, length }) => room - length));
   return pieces.reduce((sum, { takes, count }) => sum + (takes - kerf) * count, 0);
+}
+
+/** By the millimetre: as if one bar could be joined to the next. */
+function byLength({ stock, pieces }: WholeBars): Cover {
+  const need = pieces.reduce((sum, { takes, count }) => sum + takes * count, 0);
+  return { need, holds: stock.map(({ room }) => room) };
 }
 
 /** What the bars cost at least if one could be joined to the next: the cheapest by the millimetre first. */

@@ -1,7 +1,7 @@
 // What sheets cost at least: by area, and of discs alike by how many a sheet can hold at most.
 import type { Point } from './convex.ts';
 import type { Shape } from './no-fit.ts';
-import { reachableCost } from './reachable-cost.ts';
+import { wholeCost } from './whole-cost.ts';
 import type { SheetKinds } from './sheet-kinds.ts';
 import type { SheetProblem } from './sheets.ts';
 
@@ -23,15 +23,14 @@ export function sheetBound(problem: SheetProblem, { kinds }: SheetKinds, known: 
     areas.reduce((sum, area) => sum + area, 0),
     (sheet) =>
       Math.max(0, sheet.width - 2 * problem.margin + gap) * Math.max(0, sheet.height - 2 * problem.margin + gap),
+    known,
   );
   const byDiscs = kinds.map(({ ways, count }) => {
     const [way] = ways;
     if (!way || way.radius === 0 || count === 0) return 0;
-    return least(problem, count, (sheet) => mostDiscs(sheet, problem, way.width));
+    return least(problem, count, (sheet) => mostDiscs(sheet, problem, way.width), known);
   });
-  const bound = Math.max(byArea, ...byDiscs);
-  const counted = problem.sheets.map(({ cost, count }) => ({ cost, count: count ?? Infinity }));
-  return known < Infinity ? reachableCost(counted, bound, known) : bound;
+  return Math.max(byArea, ...byDiscs);
 }
 
 type Sheet = SheetProblem['sheets'][number];
@@ -49,8 +48,8 @@ export function mostDiscs(
   return Math.floor((2 * across * up) / (Math.sqrt(3) * apart ** 2) + (across + up) / apart + 1 + 1e-9);
 }
 
-// Sheets in fractions, the cheapest by what they hold first.
-function least({ sheets }: SheetProblem, need: number, holds: (sheet: Sheet) => number): number {
+// Sheets in fractions, the cheapest by what they hold first; whole where a plan is known.
+function least({ sheets }: SheetProblem, need: number, holds: (sheet: Sheet) => number, known: number): number {
   let left = need;
   let cost = 0;
   const able = sheets.filter((sheet) => holds(sheet) > 0);
@@ -60,7 +59,9 @@ function least({ sheets }: SheetProblem, need: number, holds: (sheet: Sheet) => 
     left -= used * holds(sheet);
     if (left <= 0) break;
   }
-  return cost;
+  if (known === Infinity) return cost;
+  const holding = sheets.map((sheet) => ({ cost: sheet.cost, count: sheet.count ?? Infinity, holds: holds(sheet) }));
+  return wholeCost(holding, need, cost, known);
 }
 
 /**
