@@ -164,4 +164,17 @@ test('a price list that cannot be read is kept in no part, and the line is named
   await expect(page.getByText('1 item kept.')).toBeVisible();
   await page.getByRole('button', { name: 'A made-up one to try it with' }).click();
   await expect(page.getByText('Breakwater Bullion')).toBeVisible();
+  // A consumable is kept up by how much should always be there.
+  await page.getByLabel('A consumable to keep up').fill('Saw blades 3/0');
+  await page.getByRole('button', { name: 'Keep it up' }).click();
+  const always = page.getByLabel('Saw blades 3/0, how much should always be there');
+  await expect(always).toHaveValue('1');
+  await always.fill('288');
+  await always.press('Enter');
+  const line = page.getByRole('table', { name: 'To order' }).getByRole('row').filter({ hasText: 'Saw blades' });
+  await expect(line).toContainText('25.20');
+  const there = page.getByLabel('Saw blades 3/0, how much lies there');
+  await there.fill('200');
+  await there.press('Tab');
+  await expect(line).toContainText('12.60');
 });

@@ -15,6 +15,7 @@ import { fixRoutes } from './routes/fixes.ts';
 import { photoRoutes } from './routes/photos.ts';
 import { pieceRoutes } from './routes/pieces.ts';
 import { planRoutes } from './routes/plan.ts';
+import { goodsRoutes } from './routes/goods.ts';
 import { priceListRoutes } from './routes/price-lists.ts';
 import { priceRoutes } from './routes/prices.ts';
 import { quoteRoutes } from './routes/quotes.ts';
@@ -68,6 +69,7 @@ export async function createApp(book: Book, { webDir, logLevel = 'warn' }: AppOp
   await app.register(receiptRoutes(book));
   await app.register(shelfRoutes(book));
   await app.register(planRoutes(book));
+  await app.register(goodsRoutes(book));
   await app.register(priceListRoutes(book));
   await app.register(priceRoutes(book));
   await app.register(fairRoutes(book));

@@ -2,6 +2,7 @@
 import type { FastifyInstance } from 'fastify';
 import { afterEach, beforeEach, expect, test } from 'vitest';
 import type { ShelfPage } from '../contract/shelf.ts';
+import type { Stocked } from '../core/batch/goods.ts';
 import { pendant } from '../core/price/fixtures/workshop.ts';
 import { createApp } from './app.ts';
 import { Book } from './store/book.ts';
@@ -98,4 +99,26 @@ test('a plan the shelf does not hold is refused whole', async () => {
   const take = `insert into shelf_entry (recorded_at, lot_id, lot, how, change, grams, why)
     select recorded_at, lot_id, lot, 'cut', -3, 0, '' from shelf_entry limit 1`;
   expect(() => ledger.prepare(take).run()).toThrow(/fewer lie there/);
+});
+
+test('goods are counted; a batch takes them as its metal is issued, and gives them back with it', async () => {
+  const [finding] = pendant.findings.filter(({ kind }) => kind !== 'sent-out');
+  const name = finding?.name ?? '';
+  const goods = { key: `finding ${name.toLowerCase()}`, name, unit: '' };
+  const there = async () => {
+    const { body } = await app.inject({ method: 'GET', url: '/api/goods', headers: { host: '127.0.0.1' } });
+    return (JSON.parse(body) as Stocked[]).map((one) => [one.key, one.there, one.least]);
+  };
+  expect(await there()).toEqual([]);
+  expect((await ask('POST', '/api/goods/count', { ...goods, there: 'many', least: '' })).status).toBe(400);
+  await ask('POST', '/api/goods/count', { ...goods, there: '40', least: '10' });
+  expect(await there()).toEqual([[goods.key, 40, 10]]);
+  const { body } = await ask('POST', '/api/shelf', wire);
+  const cut = { currency: 'GBP', stock: [{ lotId: body.lots[0]?.id, blankGrams: 5, offcut: null }] };
+  await ask('POST', `/api/batches/${batchId}/cut`, cut);
+  const taken = 4 * Number(finding?.count);
+  expect(await there()).toEqual([[goods.key, 40 - taken, 10]]);
+  await ask('POST', `/api/batches/${batchId}/give-back`);
+  expect(await there()).toEqual([[goods.key, 40, 10]]);
+  expect(() => ledger.prepare('delete from goods_entry').run()).toThrow(/never deleted/);
 });

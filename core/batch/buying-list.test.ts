@@ -61,16 +61,17 @@ test('what lies there is taken off; the cheaper supplier is chosen; the sooner b
   const goods = goodsOf(both).filter(({ key }) => key.startsWith('finding'));
   const [first] = goods;
   if (!first) throw new Error('The sample piece has a finding.');
+  const lying = (there: number) => [{ ...first, there, least: 0 }];
   const items = [
     sold({ name: first.name, supplier: 'Dear', breaks: [{ from: 1, priceMinor: 300 }] }),
     sold({ name: first.name.toUpperCase(), pack: 5, leadDays: 7 }),
   ];
-  const [line] = goodsLines([first], items, () => 2);
+  const [line] = goodsLines([first], items, lying(2));
   expect(line).toMatchObject({ packs: Math.ceil((first.need.value - 2) / 5), orderBy: '2026-03-05' });
   expect(line?.item?.supplier).toBe('Cove');
   expect(line?.paid?.value).toBe(1000 * (line?.packs ?? 0));
-  expect(goodsLines([first], items, () => first.need.value)).toEqual([]);
-  expect(goodsLines([first], [], () => 0)[0]).toMatchObject({ item: null, packs: 0, paid: null, orderBy: '' });
+  expect(goodsLines([first], items, lying(first.need.value))).toEqual([]);
+  expect(goodsLines([first], [], [])[0]).toMatchObject({ item: null, packs: 0, paid: null, orderBy: '' });
 });
 
 test('bars that the plan buys become packs of the item they are', () => {
@@ -97,4 +98,19 @@ test('bars that the plan buys become packs of the item they are', () => {
   expect(buyingTable([line!])[1]).toEqual([
     'Cove', 'bar', line!.name, '2', '2', '20.00', 'GBP', '2026-03-07', 'first; second',
   ]); // prettier-ignore
+});
+
+test('what should always be there is bought when it is not, needed or not', () => {
+  const [first] = goodsOf(both).filter(({ key }) => key.startsWith('finding'));
+  if (!first) throw new Error('The sample piece has a finding.');
+  const kept = { key: 'consumable saw blades', name: 'Saw blades', unit: '' as const, there: 5, least: 24 };
+  const items = [sold({ name: 'saw blades', pack: 12 }), sold({ name: first.name })];
+  const lines = goodsLines([first], items, [kept, { ...first, there: 1, least: 4 }]);
+  expect(lines.map(({ name, need, packs }) => [name, need.value, packs])).toEqual([
+    [first.name, first.need.value + 4 - 1, first.need.value + 3],
+    ['Saw blades', 19, 2],
+  ]);
+  expect(lines[1]).toMatchObject({ wanting: [], orderBy: '' });
+  // As many as there should be.
+  expect(goodsLines([], items, [{ ...kept, there: 24 }])).toEqual([]);
 });

@@ -3,11 +3,11 @@ import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.t
 import type { BarPlan } from '../cut/bars.ts';
 import type { SheetPlan } from '../cut/sheets.ts';
 import { dayAfter } from '../measure/days.ts';
-import { readCount } from '../measure/read-number.ts';
 import { sectionInWords } from '../stock/words.ts';
-import type { BatchCount, BatchRun } from './count.ts';
+import type { BatchCount } from './count.ts';
 import type { CutLine, IssueLine } from './cut-list.ts';
 import type { CutTerms } from './cut-problem.ts';
+import { goodsOfRun, goodsTogether, type GoodsName, type Stocked } from './goods.ts';
 import { breakFor, orderOf, type SupplierItem } from './price-list.ts';
 import { sizeInWords } from './size-words.ts';
 import { keyOfLot } from './shelf.ts';
@@ -21,14 +21,9 @@ export interface Wanting {
   readonly startBy: string;
 }
 
-/** Solder or findings: not on the shelf, so what lies there is said by hand. */
-export interface Goods {
-  /** `solder silver solder, easy`, `finding brooch pin`. */
-  readonly key: string;
-  readonly name: string;
-  /** g of solder, findings by number. */
+/** Goods that batches need. */
+export interface Goods extends GoodsName {
   readonly need: Figure;
-  readonly unit: 'g' | '';
   readonly wanting: readonly Wanting[];
 }
 
@@ -86,47 +81,12 @@ export const itemKey = ({ supplier, item }: Pick<SupplierItem, 'supplier' | 'ite
 /** Solder, findings and parts bought ready made of the batches, by name. */
 export function goodsOf(batches: readonly Wanting[]): Goods[] {
   const wants = batches.flatMap((wanting) =>
-    wanting.count.runs.flatMap((run) => wantsOf(run).map((want) => ({ ...want, wanting }))),
+    wanting.count.runs.flatMap((run) => goodsOfRun(run).map((want) => ({ ...want, wanting }))),
   );
-  return [...new Set(wants.map(({ key }) => key))].flatMap((key): Goods[] => {
-    const of = wants.filter((want) => want.key === key);
-    const [first] = of;
-    if (!first) return [];
-    const { name, unit } = first;
-    const need = totalOf(
-      name,
-      unit,
-      of.map(({ figure }) => figure),
-    );
-    return [{ key, name, unit, need, wanting: [...new Set(of.map(({ wanting }) => wanting))] }];
-  });
-}
-
-type Want = Pick<Goods, 'key' | 'name' | 'unit'> & { readonly figure: Figure };
-
-function wantsOf({ start, count, name: run }: BatchRun): Want[] {
-  const want = (sort: string, named: string, unit: Goods['unit'], each: Figure): Want => ({
-    key: `${sort} ${named.toLowerCase()}`,
-    name: named,
-    unit,
-    figure: reckoned(run, start.value * each.value, unit, () => `${inSum(start.value)} × ${inSum(each.value)}`, [
-      start,
-      each,
-    ]),
-  });
-  const { parts, findings } = count.recipe.piece;
-  const solder = count.joins.flatMap(({ solder: one, grams }) =>
-    one && grams ? [want('solder', one.name, 'g', grams)] : [],
-  );
-  const ready = [
-    ...findings.filter(({ kind }) => kind !== 'customer' && kind !== 'sent-out'),
-    ...parts.filter(({ bought }) => bought),
-  ].flatMap((row) => {
-    const many = readCount(row.count, 0);
-    const named = row.name.trim();
-    return many.ok && named ? [want('finding', named, '', given('in a piece', many.value, '', 'the piece'))] : [];
-  });
-  return [...solder, ...ready].filter(({ figure }) => figure.value > 0);
+  return goodsTogether(wants).map(({ wants: of, ...goods }) => ({
+    ...goods,
+    wanting: [...new Set(of.map(({ wanting }) => wanting))],
+  }));
 }
 
 /** The item of the lists that is cheapest for so much of it; null when nobody sells it. */
@@ -137,31 +97,33 @@ function cheapest(items: readonly SupplierItem[], amount: number): SupplierItem 
   );
 }
 
-/**
- * Solder and findings as lines to buy.
- * @param there  what lies in the studio already, by key of the goods
- */
+/** Goods as lines to buy: what batches need and what should always be there, less what lies there. */
 export function goodsLines(
   goods: readonly Goods[],
   items: readonly SupplierItem[],
-  there: (key: string) => number,
+  stocked: readonly Stocked[],
 ): BuyingLine[] {
-  return goods.flatMap((one): BuyingLine[] => {
-    const has = there(one.key);
-    const lacks = one.need.value - has;
+  const needed = new Set(goods.map(({ key }) => key));
+  const kept = stocked.filter(({ key, least }) => least > 0 && !needed.has(key));
+  const all = [...goods, ...kept.map((one) => ({ ...one, need: totalOf(one.name, one.unit, []), wanting: [] }))];
+  return all.flatMap(({ key, name, unit, need: wanted, wanting }): BuyingLine[] => {
+    const { there = 0, least = 0 } = stocked.find((one) => one.key === key) ?? {};
+    const lacks = wanted.value + least - there;
     if (lacks <= 1e-9) return [];
+    const how = `${inSum(wanted.value)} + ${inSum(least)} − ${inSum(there)}`;
     const need =
-      has > 0
-        ? reckoned(one.name, lacks, one.unit, `${inSum(one.need.value)} − ${inSum(has)}`, [
-            one.need,
-            given('there already', has, one.unit, 'as typed'),
+      there > 0 || least > 0
+        ? reckoned(name, lacks, unit, how, [
+            wanted,
+            given('always there', least, unit, 'as counted'),
+            given('there already', there, unit, 'as counted, less what batches took since'),
           ])
-        : one.need;
-    const per = one.unit === 'g' ? 'g' : 'each';
+        : wanted;
+    const per = unit === 'g' ? 'g' : 'each';
     const sold = items.filter(
-      (item) => !item.stock && item.per === per && item.name.trim().toLowerCase() === one.name.toLowerCase(),
+      (item) => !item.stock && item.per === per && item.name.trim().toLowerCase() === name.toLowerCase(),
     );
-    return [lineOf(one.key, one.name, need, cheapest(sold, lacks), lacks, one.wanting)];
+    return [lineOf(key, name, need, cheapest(sold, lacks), lacks, wanting)];
   });
 }
 

@@ -12,7 +12,7 @@ import Papa from 'papaparse';
 import { readPriceList } from '../../core/batch/price-list-file.ts';
 import { alloysWith } from '../../core/metal/alloy.ts';
 import { priceListStandIn } from '../prices/price-list-stand-in.ts';
-import { demoShelf } from './shelf.ts';
+import { demoGoods, demoShelf } from './shelf.ts';
 import { demoStudio } from './studio.ts';
 
 const SOURCE = 'typed, made-up prices for the sample';
@@ -159,6 +159,8 @@ export function loadDemo(ledger: Ledger, today: Date): void {
       on(daysAgo);
       book.addLot(newLotSchema.parse(lot));
     }
+    on(12);
+    for (const counted of demoGoods) book.stockroom.countGoods(counted);
     on(20);
     const rows = Papa.parse<string[]>(priceListStandIn, { skipEmptyLines: true }).data;
     book.addPriceList(readPriceList(rows, alloysWith([]), 'GBP').items);

@@ -1,4 +1,5 @@
 // What lies on the shelf of the sample workshop: enough of most, too little of one.
+import type { GoodsCounted } from '../../core/batch/goods.ts';
 import type { NewLot } from '../../core/batch/shelf.ts';
 
 type DemoLot = Partial<NewLot> & Pick<NewLot, 'alloy' | 'section'> & { readonly daysAgo: number };
@@ -26,4 +27,29 @@ export const demoShelf: readonly DemoLot[] = [
   { daysAgo: 26, alloy: 'silver-925', section: tube('3.2 mm', '0.4 mm'), length: '180 mm', count: '2', paid: '16' },
   { daysAgo: 12, alloy: 'copper-c110', section: sheet('0.7 mm'), width: '200 mm', height: '100 mm', paid: '5.20' },
   { daysAgo: 12, alloy: 'steel-low-carbon', section: sheet('20 ga'), width: '300 mm', height: '100 mm', paid: '3.90' },
+];
+
+const consumable = (name: string, unit: 'g' | '', there: string, least: string): GoodsCounted => ({
+  key: `consumable ${name.toLowerCase()}`,
+  name,
+  unit,
+  there,
+  least,
+});
+const solder = (grade: string, there: string, least: string): GoodsCounted => ({
+  key: `solder silver solder, ${grade}`,
+  name: `Silver solder, ${grade}`,
+  unit: 'g',
+  there,
+  least,
+});
+
+/** What is counted by hand: the saw blades have run low. */
+export const demoGoods: readonly GoodsCounted[] = [
+  solder('easy', '6.4', '2'),
+  solder('medium', '3.1', '2'),
+  { key: 'finding pin and catch', name: 'Pin and catch', unit: '', there: '8', least: '0' },
+  consumable('Saw blades 3/0', '', '31', '48'),
+  consumable('Pickle salt', 'g', '640', '250'),
+  consumable('Emery sheets 400', '', '12', '5'),
 ];

@@ -40,4 +40,7 @@ The Slipway Sundries,SB-1,Swivel backs,,,,,2,1,6.80,GBP,12
 The Slipway Sundries,SB-1,Swivel backs,,,,,2,10,5.95,GBP,12
 The Slipway Sundries,CL-5,Pin with clutch,,,,,25,1,8.20,GBP,4
 The Slipway Sundries,CL-5,Pin with clutch,,,,,25,4,6.90,GBP,4
+The Slipway Sundries,SW-30,Saw blades 3/0,,,,,144,1,12.60,GBP,4
+The Slipway Sundries,EM-400,Emery sheets 400,,,,,10,1,6.40,GBP,4
+The Slipway Sundries,PK-1,Pickle salt,,,,,1000 g,1,9.20,GBP,4
 `;

@@ -12,7 +12,7 @@ const page = { 200: shelfSchema };
 const made = { 201: shelfSchema };
 
 export function shelfRoutes(book: Book): FastifyPluginCallbackZod {
-  const all = () => ({ lots: book.shelf.lots(), entries: book.shelf.entries() });
+  const all = () => ({ lots: book.stockroom.shelf.lots(), entries: book.stockroom.shelf.entries() });
   return (app, _options, done) => {
     app.get(
       '/api/shelf',
@@ -32,7 +32,7 @@ export function shelfRoutes(book: Book): FastifyPluginCallbackZod {
       '/api/shelf/:id/count',
       { schema: { tags, summary: 'A lot counted anew', params, body: countedSchema, response: made } },
       ({ params: { id }, body }, reply) => {
-        book.countLot(id, body);
+        book.stockroom.countLot(id, body);
         void reply.code(201);
         return all();
       },
@@ -40,7 +40,7 @@ export function shelfRoutes(book: Book): FastifyPluginCallbackZod {
     app.get(
       '/api/batches/:id/metal',
       { schema: { tags, summary: 'Metal of a batch, latest first', params, response: { 200: shelfEntriesSchema } } },
-      ({ params: { id } }) => book.shelf.entries(id),
+      ({ params: { id } }) => book.stockroom.shelf.entries(id),
     );
     app.post(
       '/api/batches/:id/cut',

@@ -1,13 +1,10 @@
 // The whole book of one ledger: its documents and entries, and what needs several of them at once.
-import { randomUUID } from 'node:crypto';
 import { batchSchema, isDone, type Batch, type BatchState } from '../../core/batch/batch.ts';
 import type { SupplierItem } from '../../core/batch/price-list.ts';
-import { entriesOfCut, entriesOfReturn, type AcceptedCut } from '../../core/batch/issue-metal.ts';
-import { readLot, type NewLot } from '../../core/batch/shelf.ts';
+import type { AcceptedCut } from '../../core/batch/issue-metal.ts';
+import type { NewLot } from '../../core/batch/shelf.ts';
 import type { NewBenchEntry } from '../../core/plan/bench-entry.ts';
-import { readCount } from '../../core/measure/read-number.ts';
-import type { Counted } from '../../contract/shelf.ts';
-import { batchTitle, countBatch, type MadeLine } from '../../core/batch/count.ts';
+import { batchTitle, countBatch, type BatchCount, type MadeLine } from '../../core/batch/count.ts';
 import { givesMetalBack, refusedChange } from '../../core/batch/states.ts';
 import { fixProblems, type Fix, type NewFix } from '../../core/metal/fix.ts';
 import { pieceSchema, type Piece } from '../../core/piece/piece.ts';
@@ -37,8 +34,8 @@ import { Photos } from './photos.ts';
 import { PriceLists } from './price-lists.ts';
 import { Prices } from './prices.ts';
 import { Receipts } from './receipts.ts';
-import { Shelf } from './shelf.ts';
-import { NotAcceptable, NotThere } from './refusals.ts';
+import { NotAcceptable } from './refusals.ts';
+import { Stockroom } from './stockroom.ts';
 
 export class Book {
   readonly #ledger: Ledger;
@@ -52,7 +49,7 @@ export class Book {
   readonly receipts: Receipts;
   readonly prices: Prices;
   readonly photos: Photos;
-  readonly shelf: Shelf;
+  readonly stockroom: Stockroom;
   readonly priceLists: PriceLists;
   readonly bench: BenchLog;
 
@@ -69,7 +66,7 @@ export class Book {
     this.receipts = new Receipts(ledger, now);
     this.prices = new Prices(ledger, now);
     this.photos = new Photos(ledger, now);
-    this.shelf = new Shelf(ledger, now);
+    this.stockroom = new Stockroom(ledger, now);
     this.priceLists = new PriceLists(ledger, now);
     this.bench = new BenchLog(ledger, now);
   }
@@ -187,7 +184,8 @@ export class Book {
       return this.batches.accept(id, version, (batch) => {
         const sentence = accepted && refusedChange(accepted, batch);
         if (sentence) refuse([{ path: 'state', sentence }], 'This change is not kept.');
-        if (givesMetalBack(batch)) this.#giveBack(id);
+        if (givesMetalBack(batch)) this.stockroom.giveBack(id);
+        else if (batch.state !== 'planned') this.stockroom.takeGoods(id, this.#count(batch).runs);
         return this.#batchPriced(batch);
       });
     })();
@@ -207,24 +205,7 @@ export class Book {
 
   /** Stock that came in. @throws NotAcceptable when a size cannot be read */
   addLot(typed: NewLot): void {
-    const { rates } = this.#basis();
-    const read = readLot(typed, rates.alloys, rates.currency);
-    if ('problems' in read) throw new NotAcceptable('This stock cannot be kept yet.', read.problems);
-    const lot = { ...read.lot, id: randomUUID() };
-    this.shelf.add([
-      { lot, how: 'in', change: read.count, grams: read.count * lot.grams, batchId: null, why: typed.why },
-    ]);
-  }
-
-  /** A lot counted anew. @throws NotThere; NotAcceptable when the count cannot be read */
-  countLot(id: string, { count, why }: Counted): void {
-    const lot = this.shelf.lots().find((one) => one.id === id);
-    if (!lot) throw new NotThere('This stock is not on the shelf.');
-    const reading = readCount(count, 0);
-    if (!reading.ok)
-      throw new NotAcceptable('This count is not kept.', [{ path: 'count', sentence: reading.sentence }]);
-    const change = reading.value - lot.count;
-    if (change !== 0) this.shelf.add([{ lot, how: 'counted', change, grams: change * lot.grams, batchId: null, why }]);
+    this.stockroom.addLot(typed, this.#basis().rates);
   }
 
   /** A supplier's price list, which holds from now on. @throws NotAcceptable when it is of another currency */
@@ -245,9 +226,7 @@ export class Book {
     this.#ledger.transaction(() => {
       const { body } = this.batches.get(id);
       if (isDone(body)) throw new NotAcceptable('This batch is done. Take it up again to issue metal.', []);
-      const entries = entriesOfCut(cut, this.shelf.lots(), rates.alloys, randomUUID, id);
-      if ('sentence' in entries) throw new NotAcceptable(entries.sentence, []);
-      this.shelf.add(entries);
+      this.stockroom.takeMetal(id, cut, rates);
       if (body.state === 'planned') this.#putIn(id, 'issued');
     })();
   }
@@ -259,19 +238,13 @@ export class Book {
   giveBack(id: string): void {
     this.#ledger.transaction(() => {
       if (this.batches.get(id).body.state === 'issued') this.#putIn(id, 'planned');
-      else this.#giveBack(id);
+      else this.stockroom.giveBack(id);
     })();
   }
 
   #putIn(id: string, state: BatchState): void {
     const { version, body } = this.batches.get(id);
     this.acceptBatch(id, this.batches.saveDraft(id, version, { ...body, state }).version);
-  }
-
-  #giveBack(id: string): void {
-    const entries = entriesOfReturn(this.shelf.entries(id), this.shelf.lots(), id);
-    if ('sentence' in entries) throw new NotAcceptable(entries.sentence, []);
-    this.shelf.add(entries);
   }
 
   /** @throws NotThere when a batch is not in the ledger */
@@ -289,7 +262,7 @@ export class Book {
   removeBatch(id: string, version: number): void {
     if (this.bench.entries().some(({ batchId }) => batchId === id))
       throw new NotAcceptable('This batch was worked on, and its entries stay. Call it off instead.', []);
-    if (this.shelf.entries(id).length > 0)
+    if (this.stockroom.shelf.entries(id).length > 0)
       throw new NotAcceptable(
         'Metal was issued for this batch, and its entries stay. Give the metal back, and close it.',
         [],
@@ -364,10 +337,15 @@ export class Book {
     }));
   }
 
+  #count(batch: Batch): BatchCount {
+    const { rates, fix } = this.#basis();
+    return countBatch(batch, this.madeLines(batch), rates, fix);
+  }
+
   /** What a batch costs and sells for in all. */
   #batchPriced(batch: Batch): Priced {
     const { rates, fix } = this.#basis();
-    const count = countBatch(batch, this.madeLines(batch), rates, fix);
+    const count = this.#count(batch);
     refuse(count.problems.filter(blocks), 'This batch cannot be accepted yet.');
     for (const { piece } of count.runs) refuseStops(piece, rates);
     const retail = count.runs.reduce((sum, run) => sum + run.quantity * run.count.prices.retail.value, 0);

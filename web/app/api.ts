@@ -13,6 +13,7 @@ import type { PhotoAdded } from '../../contract/photos.ts';
 import type { StudioDocument } from '../../contract/studio.ts';
 import type { Batch } from '../../core/batch/batch.ts';
 import type { AcceptedCut } from '../../core/batch/issue-metal.ts';
+import type { GoodsCounted, Stocked } from '../../core/batch/goods.ts';
 import type { SupplierItem } from '../../core/batch/price-list.ts';
 import type { NewLot, ShelfEntry } from '../../core/batch/shelf.ts';
 import type { Fix, NewFix } from '../../core/metal/fix.ts';
@@ -60,6 +61,7 @@ export const api = createApi({
     'Fairs',
     'Quotes',
     'Shelf',
+    'Goods',
     'PriceLists',
     'Bench',
   ],
@@ -161,6 +163,11 @@ export const api = createApi({
       query: (body) => ({ url: 'price-lists', method: 'POST', body }),
       invalidatesTags: ['PriceLists'],
     }),
+    getGoods: build.query<Stocked[], void>({ query: () => 'goods', providesTags: ['Goods'] }),
+    countGoods: build.mutation<Stocked[], GoodsCounted>({
+      query: (body) => ({ url: 'goods/count', method: 'POST', body }),
+      invalidatesTags: ['Goods'],
+    }),
     getFairs: build.query<FairDocument[], void>({ query: () => 'fairs', providesTags: ['Fairs'] }),
     addFair: build.mutation<FairDocument, Fair>({
       query: (body) => ({ url: 'fairs', method: 'POST', body }),
@@ -219,6 +226,8 @@ export const {
   useAddBenchEntriesMutation,
   useKeepPlanMutation,
   useGetPriceListsQuery,
+  useGetGoodsQuery,
+  useCountGoodsMutation,
   useAddPriceListMutation,
   useIssueMetalMutation,
   useGiveBackMutation,

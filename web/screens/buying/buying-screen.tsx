@@ -13,11 +13,9 @@ import { BuyingTable } from './buying-table.tsx';
 import { GoodsThere } from './goods-there.tsx';
 import { PriceListBox } from './price-list-box.tsx';
 import { useBuying } from './use-buying.ts';
-import { useThere } from './use-there.ts';
 
 export function BuyingScreen() {
-  const { there, typed, setTyped } = useThere();
-  const { isThere, items, wanting, lines, goods, waiting, problems } = useBuying(there);
+  const { isThere, items, wanting, lines, goods, stocked, waiting, problems } = useBuying();
   const { rates } = useBasis();
   const { day } = useNow();
   const sold = lines.filter(({ item }) => item).sort(bySoonest);
@@ -83,7 +81,7 @@ export function BuyingScreen() {
               <CountTable label="To pay by supplier" rows={[...bySupplier(sold, rates.currency), totalRow(all)]} />
             </>
           )}
-          <GoodsThere goods={goods} typed={typed} onTyped={setTyped} />
+          <GoodsThere goods={goods} stocked={stocked} />
           <PriceListBox items={items} />
         </>
       }

@@ -1,44 +1,136 @@
-// How much solder and how many findings lie there already: counted by hand, since the shelf holds bars and sheets.
+// Solder, findings and consumables: what lies there, what batches need of it, and what should always be there.
+import { useState } from 'react';
 import type { Goods } from '../../../core/batch/buying-list.ts';
-import { showFigure } from '../../../core/figure/show.ts';
+import { goodsUnits, type GoodsCounted, type GoodsName, type Stocked } from '../../../core/batch/goods.ts';
+import { showFigure, showValue } from '../../../core/figure/show.ts';
+import { useCountGoodsMutation } from '../../app/api.ts';
+import { problemOf } from '../../app/saving.ts';
+import { Choice } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
 import { Heads } from '../../parts/heads.tsx';
 
 interface GoodsThereProps {
+  /** What open batches need. */
   readonly goods: readonly Goods[];
-  readonly typed: Readonly<Record<string, string>>;
-  readonly onTyped: (key: string, value: string) => void;
+  readonly stocked: readonly Stocked[];
 }
 
-export function GoodsThere({ goods, typed, onTyped }: GoodsThereProps) {
-  if (goods.length === 0) return null;
+export function GoodsThere({ goods, stocked }: GoodsThereProps) {
+  const [count, { error }] = useCountGoodsMutation();
+  const names = [
+    ...goods.map(({ key, name, unit }): GoodsName => ({ key, name, unit })),
+    ...stocked.filter(({ key }) => goods.every((one) => one.key !== key)),
+  ];
   return (
     <section className="chrome mt-6" aria-labelledby="there">
-      <h2 id="there">Solder and findings that lie there</h2>
-      <table className="rows" aria-label="Solder and findings that lie there">
-        <Heads of={['what', { end: 'needed' }, { end: 'there' }]} />
-        <tbody>
-          {goods.map(({ key, name, need, unit }) => (
-            <tr key={key} className="border-b border-hair">
-              <td className="first text-[14px]">{name}</td>
-              <td className="end num text-[14px]">{showFigure(need)}</td>
-              <td className="end num">
-                <Field
-                  end
-                  open
-                  className="num"
-                  value={typed[key] ?? ''}
-                  label={`${name}, how much lies there`}
-                  placeholder="0"
-                  unit={unit}
-                  onChange={(value) => onTyped(key, value)}
-                />
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      <p className="aside mt-1">Kept on this computer.</p>
+      <h2 id="there">Solder, findings and consumables</h2>
+      {names.length > 0 && (
+        <table className="rows" aria-label="Solder, findings and consumables">
+          <Heads of={['what', { end: 'needed' }, { end: 'there' }, { end: 'always' }]} />
+          <tbody>
+            {names.map((name) => (
+              <GoodsRow
+                key={name.key}
+                name={name}
+                need={goods.find(({ key }) => key === name.key)}
+                stocked={stocked.find(({ key }) => key === name.key)}
+                onCount={(counted) => void count(counted)}
+              />
+            ))}
+          </tbody>
+        </table>
+      )}
+      <NewConsumable onCount={(counted) => void count(counted)} />
+      {error && <p className="problem">{problemOf(error)?.detail ?? 'The ledger cannot be reached.'}</p>}
+      <p className="aside mt-1">
+        Count once: what a batch takes is taken off when its metal is issued, and comes back with it. Less than there
+        should always be is on the list.
+      </p>
     </section>
+  );
+}
+
+interface GoodsRowProps {
+  readonly name: GoodsName;
+  readonly need: Goods | undefined;
+  readonly stocked: Stocked | undefined;
+  readonly onCount: (counted: GoodsCounted) => void;
+}
+
+function GoodsRow({ name: { key, name, unit }, need, stocked, onCount }: GoodsRowProps) {
+  const amount = (value: number) => (value === 0 ? '' : showValue(value, unit));
+  const [there, least] = [amount(stocked?.there ?? 0), amount(stocked?.least ?? 0)];
+  // Written down when the hand leaves the field: a count is an entry, and not one a key.
+  const [typed, setTyped] = useState<{ there?: string; least?: string }>({});
+  const keep = () => {
+    if (typed.there === undefined && typed.least === undefined) return;
+    onCount({ key, name, unit, there, least, ...typed });
+    setTyped({});
+  };
+  const field = (which: 'there' | 'least', value: string, label: string) => (
+    <td
+      className="end num"
+      onBlur={keep}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') keep();
+      }}
+    >
+      <Field
+        end
+        open
+        className="num"
+        value={typed[which] ?? value}
+        label={`${name}, ${label}`}
+        placeholder="0"
+        onChange={(next) => setTyped({ ...typed, [which]: next })}
+      />
+    </td>
+  );
+  return (
+    <tr className="border-b border-hair">
+      <td className="first text-[14px]">
+        {name}
+        {unit && <span className="text-soft">, {unit}</span>}
+      </td>
+      <td className="end num text-[14px]">{need && showFigure(need.need)}</td>
+      {field('there', there, 'how much lies there')}
+      {field('least', least, 'how much should always be there')}
+    </tr>
+  );
+}
+
+const unitWords = { '': 'by number', g: 'by the gram' } as const;
+
+/** Saw blades, pickle, emery: what no recipe counts is kept up by how much should always be there. */
+function NewConsumable({ onCount }: Pick<GoodsRowProps, 'onCount'>) {
+  const [name, setName] = useState('');
+  const [unit, setUnit] = useState<GoodsName['unit']>('');
+  const add = () => {
+    const named = name.trim();
+    if (named) onCount({ key: `consumable ${named.toLowerCase()}`, name: named, unit, there: '0', least: '1' });
+    setName('');
+  };
+  return (
+    <p className="mt-2 flex flex-wrap items-baseline gap-3 text-[15px]">
+      <Field
+        open
+        wide
+        value={name}
+        label="A consumable to keep up"
+        placeholder="saw blades 3/0"
+        maxLength={120}
+        onChange={setName}
+      />
+      <Choice
+        small
+        value={unit}
+        options={goodsUnits.map((value) => ({ value, label: unitWords[value] }))}
+        label="How it is counted"
+        onChange={(value) => setUnit(value === 'g' ? 'g' : '')}
+      />
+      <button type="button" className="link" disabled={!name.trim()} onClick={add}>
+        Keep it up
+      </button>
+    </p>
   );
 }

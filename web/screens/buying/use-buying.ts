@@ -11,12 +11,13 @@ import {
 } from '../../../core/batch/buying-list.ts';
 import { barProblemOf, sheetProblemOf } from '../../../core/batch/cut-problem.ts';
 import { readTerms, usualTerms } from '../../../core/batch/cut-terms.ts';
+import type { Stocked } from '../../../core/batch/goods.ts';
 import type { SupplierItem } from '../../../core/batch/price-list.ts';
 import type { ShelfLot } from '../../../core/batch/shelf.ts';
 import { latestStart } from '../../../core/plan/latest-start.ts';
 import { benchSteps } from '../../../core/plan/batch-steps.ts';
 import { batchTitle } from '../../../core/batch/count.ts';
-import { useGetBatchesQuery, useGetPriceListsQuery, useGetShelfQuery } from '../../app/api.ts';
+import { useGetBatchesQuery, useGetGoodsQuery, useGetPriceListsQuery, useGetShelfQuery } from '../../app/api.ts';
 import { batchCount, useBasis } from '../../app/reckoning.ts';
 import { useNow } from '../../app/use-now.ts';
 import { madeLines } from '../../app/use-plan.ts';
@@ -27,6 +28,7 @@ import { useCutting } from '../cut/use-cutting.ts';
 const SECONDS = 0.7;
 const NO_LOTS: readonly ShelfLot[] = [];
 const NO_ITEMS: readonly SupplierItem[] = [];
+const NO_GOODS: readonly Stocked[] = [];
 
 export interface Buying {
   readonly isThere: boolean;
@@ -34,16 +36,18 @@ export interface Buying {
   readonly wanting: readonly Wanting[];
   readonly lines: readonly BuyingLine[];
   readonly goods: readonly Goods[];
+  /** What lies there of goods. */
+  readonly stocked: readonly Stocked[];
   /** Stock whose cutting is still being planned, or cannot be. */
   readonly waiting: number;
   readonly problems: readonly string[];
 }
 
-/** @param there  what lies in the studio of solder and findings, by key */
-export function useBuying(there: (key: string) => number): Buying {
+export function useBuying(): Buying {
   const { data: batches } = useGetBatchesQuery();
   const { data: shelf } = useGetShelfQuery();
   const { data: items = NO_ITEMS } = useGetPriceListsQuery();
+  const { data: stocked = NO_GOODS } = useGetGoodsQuery();
   const basis = useBasis();
   const { day } = useNow();
   const { currency, alloys, bench } = basis.rates;
@@ -87,6 +91,6 @@ export function useBuying(there: (key: string) => number): Buying {
     }
     return stockLines(issue, plan, terms.of(issue), items, wanting);
   });
-  const lines = [...ofStock, ...goodsLines(goods, items, there)];
-  return { isThere: Boolean(batches && shelf), items, wanting, lines, goods, waiting: waiting.size, problems };
+  const lines = [...ofStock, ...goodsLines(goods, items, stocked)];
+  return { isThere: Boolean(batches && shelf), items, wanting, lines, goods, stocked, waiting: waiting.size, problems };
 }
