@@ -83,8 +83,11 @@ export function goodsOf(batches: readonly Wanting[]): Goods[] {
   const wants = batches.flatMap((wanting) =>
     wanting.count.runs.flatMap((run) => goodsOfRun(run).map((want) => ({ ...want, wanting }))),
   );
-  return goodsTogether(wants).map(({ wants: of, ...goods }) => ({
-    ...goods,
+  return goodsTogether(wants).map(({ key, name, unit, need, wants: of }) => ({
+    key,
+    name,
+    unit,
+    need,
     wanting: [...new Set(of.map(({ wanting }) => wanting))],
   }));
 }

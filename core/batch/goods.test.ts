@@ -12,10 +12,14 @@ import {
   type Stocked,
 } from './goods.ts';
 
+const weighed = {
+  ...pendant,
+  findings: pendant.findings.map((finding) => (finding.id === 'pin' ? { ...finding, grams: '0.4 g' } : finding)),
+};
 const runsOf = (quantity: string) => {
   const lines = [{ id: 'l', pieceId: 'p', pieceRevision: 1, quantities: { '': quantity } }];
   const batch = batchSchema.parse({ lines, due: '', customer: '', note: '' });
-  return countBatch(batch, [{ line: batch.lines[0]!, piece: pendant }], rates, fix).runs;
+  return countBatch(batch, [{ line: batch.lines[0]!, piece: weighed }], rates, fix).runs;
 };
 const blades = { key: 'consumable saw blades', name: 'Saw blades', unit: '' as const };
 const stocked = (there: number, least = 0): Stocked => ({ ...blades, there, least });
@@ -45,10 +49,19 @@ describe('a batch', () => {
     expect(needs.length).toBeGreaterThan(1);
     const used = entriesOfUse(runsOf('6'), lying, 'b');
     expect(used.map(({ key, change }) => [key, change])).toEqual(
-      needs.map(({ key, need }, index) => [key, expect.closeTo(index === 0 ? -half(need.value) : -need.value, 3)]),
+      needs.map(({ key, need }, index) => [
+        key,
+        expect.closeTo(index === 0 ? -half(need.value) : -need.value, 3) as number,
+      ]),
     );
     expect(used.every(({ least, batchId, how }) => least === 2 && batchId === 'b' && how === 'used')).toBe(true);
     expect(entriesOfUse(runsOf('6'), [], 'b')).toEqual([]);
+  });
+
+  test('issues findings by number and by weight, solder by weight', () => {
+    const [pin] = needs.filter(({ grams }) => grams);
+    expect([pin?.need.value, pin?.grams?.value]).toEqual([6, expect.closeTo(2.4, 9) as number]);
+    expect(needs.filter(({ unit }) => unit === 'g').every(({ grams }) => grams === null)).toBe(true);
   });
 
   test('gives back exactly what it took, and nothing twice', () => {

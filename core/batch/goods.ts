@@ -2,7 +2,7 @@
 // only; what lies there is their sum.
 import { z } from 'zod';
 import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
-import { readCount, readPlain } from '../measure/read-number.ts';
+import { readCount, readGrams, readPlain } from '../measure/read-number.ts';
 import { nameSchema, typedSchema } from '../measure/typed.ts';
 import type { Problem } from '../studio/rates.ts';
 import type { BatchRun } from './count.ts';
@@ -26,10 +26,9 @@ export const stockedSchema = goodsSchema.extend({
 });
 export type Stocked = z.infer<typeof stockedSchema>;
 
-/** Counted anew, used for a batch, or given back by one. */
-const goodsHows = ['counted', 'used', 'back'] as const;
 export interface NewGoodsEntry extends GoodsName {
-  readonly how: (typeof goodsHows)[number];
+  /** Counted anew, used for a batch, or given back by one. */
+  readonly how: 'counted' | 'used' | 'back';
   /** How much more lies there since. */
   readonly change: number;
   readonly least: number;
@@ -61,21 +60,34 @@ export function readGoodsCount(
 /** Solder, findings and parts bought ready made of a piece of a batch: how much of each. */
 export interface GoodsWant extends GoodsName {
   readonly figure: Figure;
+  /** g, of findings whose weight is known; null of solder, which is weighed itself. */
+  readonly grams: Figure | null;
 }
 
 export function goodsOfRun({ start, count, name: run }: BatchRun): GoodsWant[] {
-  const want = (sort: string, named: string, unit: GoodsName['unit'], each: Figure): GoodsWant => ({
-    key: `${sort} ${named.toLowerCase()}`,
-    name: named,
-    unit,
-    figure: reckoned(run, start.value * each.value, unit, () => `${inSum(start.value)} × ${inSum(each.value)}`, [
+  const times = (each: Figure) =>
+    reckoned(run, start.value * each.value, each.unit, () => `${inSum(start.value)} × ${inSum(each.value)}`, [
       start,
       each,
-    ]),
-  });
+    ]);
+  const want = (
+    sort: string,
+    named: string,
+    unit: GoodsName['unit'],
+    each: Figure,
+    grams: Figure | null,
+  ): GoodsWant => {
+    return {
+      key: `${sort} ${named.toLowerCase()}`,
+      name: named,
+      unit,
+      figure: times(each),
+      grams: grams && times(grams),
+    };
+  };
   const { parts, findings } = count.recipe.piece;
   const solder = count.joins.flatMap(({ solder: one, grams }) =>
-    one && grams ? [want('solder', one.name, 'g', grams)] : [],
+    one && grams ? [want('solder', one.name, 'g', grams, null)] : [],
   );
   const ready = [
     ...findings.filter(({ kind }) => kind !== 'customer' && kind !== 'sent-out'),
@@ -83,7 +95,12 @@ export function goodsOfRun({ start, count, name: run }: BatchRun): GoodsWant[] {
   ].flatMap((row) => {
     const many = readCount(row.count, 0);
     const named = row.name.trim();
-    return many.ok && named ? [want('finding', named, '', given('in a piece', many.value, '', 'the piece'))] : [];
+    if (!many.ok || !named) return [];
+    const inPiece = given('in a piece', many.value, '', 'the piece');
+    const weighs = 'grams' in row ? readGrams(row.grams) : null;
+    const grams = weighs?.ok && weighs.value > 0 ? weighs.value * many.value : 0;
+    const weight = grams > 0 ? given('weighs, in a piece', grams, 'g', 'as typed with the finding') : null;
+    return [want('finding', named, '', inPiece, weight)];
   });
   return [...solder, ...ready].filter(({ figure }) => figure.value > 0);
 }
@@ -91,14 +108,16 @@ export function goodsOfRun({ start, count, name: run }: BatchRun): GoodsWant[] {
 /** The same goods of several pieces or batches together. */
 export function goodsTogether<Want extends GoodsWant>(
   wants: readonly Want[],
-): (GoodsName & { readonly need: Figure; readonly wants: readonly Want[] })[] {
+): (GoodsName & { readonly need: Figure; readonly grams: Figure | null; readonly wants: readonly Want[] })[] {
   return [...new Set(wants.map(({ key }) => key))].flatMap((key) => {
     const of = wants.filter((want) => want.key === key);
     const [first] = of;
     if (!first) return [];
     const { name, unit } = first;
     const figures = of.map(({ figure }) => figure);
-    return [{ key, name, unit, need: totalOf(name, unit, figures), wants: of }];
+    const weights = of.flatMap(({ grams }) => grams ?? []);
+    const grams = weights.length > 0 ? totalOf(name, 'g', weights) : null;
+    return [{ key, name, unit, need: totalOf(name, unit, figures), grams, wants: of }];
   });
 }
 

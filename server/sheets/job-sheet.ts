@@ -2,6 +2,7 @@
 import type { Batch } from '../../core/batch/batch.ts';
 import { oneRunALine, type BatchCount, type BatchRun } from '../../core/batch/count.ts';
 import type { CutLine } from '../../core/batch/cut-list.ts';
+import { goodsOfRun, goodsTogether } from '../../core/batch/goods.ts';
 import { showHours, showValue } from '../../core/figure/show.ts';
 import { solderById } from '../../core/metal/solders.ts';
 import { handsMin } from '../../core/piece/bench-time.ts';
@@ -42,6 +43,7 @@ export async function jobSheetPdf(
       page.y = Math.max(pdf.y + 8, page.top + 70);
       made(page, count);
       cutList(page, count);
+      goodsList(page, count);
       for (const run of oneRunALine(count.runs)) {
         joins(page, run, count);
         steps(page, run, count);
@@ -145,6 +147,20 @@ function cutList(page: Writer, { issue, grams }: BatchCount): void {
       strip(page, line.cut, longest);
       page.box(470, 'cut');
     }
+  }
+}
+
+function goodsList(page: Writer, { runs }: BatchCount): void {
+  const goods = goodsTogether(runs.flatMap(goodsOfRun));
+  if (goods.length === 0) return;
+  page.head('Solder and findings to issue');
+  for (const { name, unit, need, grams } of goods) {
+    page.line([
+      { at: 0, words: name, width: 290 },
+      { at: 300, words: unit ? `${showValue(need.value, unit)} ${unit}` : String(need.value) },
+      { at: 400, words: grams ? `${showValue(grams.value, 'g')} g` : '' },
+    ]);
+    page.box(470, 'there');
   }
 }
 

@@ -1,4 +1,6 @@
 // The right page of a batch: when it is done, grams to issue, hours, money.
+import { useMemo } from 'react';
+import { goodsOfRun, goodsTogether } from '../../../core/batch/goods.ts';
 import { batchStates, isDone, type Batch, type BatchState } from '../../../core/batch/batch.ts';
 import { stateAfter, stateWords } from '../../../core/batch/states.ts';
 import { Choice } from '../../parts/choice.tsx';
@@ -25,6 +27,7 @@ export function BatchCountPage({ body, count, done, onState }: BatchCountPagePro
       </div>
       <h2 className="mt-5">Metal to issue</h2>
       <CountTable label="Metal to issue" rows={issueRows(count)} />
+      <GoodsToIssue count={count} />
       <h2 className="mt-6">The batch comes to</h2>
       <CountTable label="What the batch comes to" heads={['it takes', 'in all']} rows={sumRows(count)} />
     </>
@@ -89,6 +92,23 @@ function issueRows(count: BatchCount): CountRow[] {
     return { key: String(index), label, name: `${alloy.name}, ${sectionInWords(section)}`, each: grams, eachUnit: 'g' };
   });
   return [...lines, { key: 'all', label: 'In all', each: count.grams, eachUnit: 'g', kind: 'total' }];
+}
+
+/** Solder by the gram, findings by number and weight. */
+function GoodsToIssue({ count }: { count: BatchCount }) {
+  const goods = useMemo(() => goodsTogether(count.runs.flatMap(goodsOfRun)), [count]);
+  if (goods.length === 0) return null;
+  return (
+    <>
+      <h2 className="mt-5">Solder and findings to issue</h2>
+      <CountTable
+        label="Solder and findings to issue"
+        rows={goods.map(({ key, name, unit, need, grams }): CountRow => {
+          return { key, label: name, each: need, ...(unit && { eachUnit: unit }), ...(grams && { takes: grams }) };
+        })}
+      />
+    </>
+  );
 }
 
 function sumRows(count: BatchCount): CountRow[] {
