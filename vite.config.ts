@@ -3,6 +3,8 @@ import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 
+const here = (path: string) => fileURLToPath(new URL(path, import.meta.url));
+
 export default defineConfig({
   root: 'web',
   plugins: [react(), tailwindcss()],
@@ -26,7 +28,14 @@ export default defineConfig({
     },
   },
   worker: { format: 'es' },
-  // The solver asks for this module only where there is no page.
-  resolve: { alias: { 'node:module': fileURLToPath(new URL('web/workers/no-module.ts', import.meta.url)) } },
+  resolve: {
+    alias: [
+      // The solver asks for this module only where there is no page.
+      { find: 'node:module', replacement: here('web/workers/no-module.ts') },
+      // The package names its development build alone.
+      { find: /^react-router$/, replacement: here('node_modules/react-router/dist/production/index.mjs') },
+      { find: /^react-router\/dom$/, replacement: here('node_modules/react-router/dist/production/dom-export.mjs') },
+    ],
+  },
   server: { host: '127.0.0.1', port: 4408, strictPort: true, proxy: { '/api': 'http://127.0.0.1:4409' } },
 });

@@ -1,10 +1,9 @@
 // The frame round every screen: running head, the studio's first run, and the wait for the basis of all reckoning.
-import { Suspense } from 'react';
+import { lazy, Suspense } from 'react';
 import { NavLink, Outlet, Link, useLocation } from 'react-router';
 import { Moon, Sun } from 'lucide-react';
 import { clsx } from 'clsx';
 import { Mark } from '../parts/mark.tsx';
-import { FirstRunScreen } from '../screens/first-run/first-run-screen.tsx';
 import { AskLine } from './ask-line.tsx';
 import { shortDay } from './dates.ts';
 import { BasisProvider, useFetchedBasis } from './reckoning.ts';
@@ -20,9 +19,19 @@ const sections: readonly { to: string; name: string; also?: RegExp }[] = [
   { to: '/studio', name: 'Studio' },
 ];
 
+/** Once in the life of a ledger. */
+const FirstRunScreen = lazy(async () => ({
+  default: (await import('../screens/first-run/first-run-screen.tsx')).FirstRunScreen,
+}));
+
 export function Frame() {
   const { basis, isNew, failed } = useFetchedBasis();
-  if (isNew) return <FirstRunScreen />;
+  if (isNew)
+    return (
+      <Suspense>
+        <FirstRunScreen />
+      </Suspense>
+    );
   if (!basis) return <Waiting failed={failed} />;
   return (
     <BasisProvider value={basis}>

@@ -1,8 +1,6 @@
 // The core's reckoning for the screens, remembering what has not changed between keystrokes.
 import { weakMapMemoize } from '@reduxjs/toolkit';
 import { createContext, useContext, useMemo } from 'react';
-import type { Batch } from '../../core/batch/batch.ts';
-import { countBatch, type BatchCount, type MadeLine } from '../../core/batch/count.ts';
 import type { Fix } from '../../core/metal/fix.ts';
 import type { Receipt } from '../../core/metal/receipt.ts';
 import { reckonStep } from '../../core/piece/bench-time.ts';
@@ -24,7 +22,6 @@ const rememberedRates = weakMapMemoize(readRates);
 const rememberedPiece = weakMapMemoize((piece: Piece, rates: Rates, fix: Fix | null, size?: string) =>
   countPiece(piece, rates, fix, { size, reckon: reckoners }),
 );
-const rememberedBatch = weakMapMemoize(countBatch);
 
 /** What everything is reckoned with: the studio's accepted settings and the current fix. */
 export interface Basis {
@@ -66,11 +63,6 @@ export function useBasis(): Basis {
 /** @param size  which of its sizes, by id; its first when left out */
 export function pieceCount(piece: Piece, { rates, fix }: Basis, size?: string): PieceCount {
   return rememberedPiece(piece, rates, fix, size);
-}
-
-/** @param made  the same array as long as its pieces are the same */
-export function batchCount(batch: Batch, made: readonly MadeLine[], { rates, fix }: Basis): BatchCount {
-  return rememberedBatch(batch, made, rates, fix);
 }
 
 /** The problems below a path, with the path cut off: of `parts.2`, `{ 'section.diameter': '...' }`. */

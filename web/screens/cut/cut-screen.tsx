@@ -20,7 +20,8 @@ import {
   useIssueMetalMutation,
 } from '../../app/api.ts';
 import { NothingHere } from '../../app/nothing-here.tsx';
-import { batchCount, useBasis } from '../../app/reckoning.ts';
+import { batchCount } from '../../app/batch-count.ts';
+import { useBasis } from '../../app/reckoning.ts';
 import { problemOf } from '../../app/saving.ts';
 import { useDocument } from '../../app/use-document.ts';
 import { useMadeLines } from '../../app/use-made-lines.ts';
