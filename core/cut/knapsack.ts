@@ -49,11 +49,18 @@ export function knapsack(
 ): Knapsack {
   const cells = rounds === 'up' ? Math.floor(mostRoom / step) : Math.ceil(mostRoom / step);
   const best = new Float64Array(cells + 1);
+  const always = items.map(() => 0);
   const layers: { item: number; times: number; size: number; taken: Uint8Array }[] = [];
   items.forEach(({ takes, count }, item) => {
     const worth = worths[item] ?? 0;
     if (!(worth > 1e-12)) return;
-    const size = rounds === 'up' ? Math.ceil(takes / step) : Math.max(1, Math.floor(takes / step));
+    const size = rounds === 'up' ? Math.ceil(takes / step) : Math.floor(takes / step);
+    if (size === 0) {
+      // Smaller than a cell: for a bound it takes no room at all.
+      always[item] = count;
+      best.forEach((sum, cell) => (best[cell] = sum + count * worth));
+      return;
+    }
     let left = Math.min(count, Math.floor(cells / size));
     for (let times = 1; left > 0; times *= 2) {
       const many = Math.min(times, left);
@@ -75,7 +82,7 @@ export function knapsack(
   return {
     worth: (room) => (room < 0 ? 0 : (best[cellOf(room)] ?? 0)),
     chosen: (room) => {
-      const counts = items.map(() => 0);
+      const counts = [...always];
       let cell = cellOf(room);
       for (const { item, times, size, taken } of layers.toReversed()) {
         if (taken[cell] !== 1) continue;

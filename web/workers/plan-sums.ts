@@ -4,7 +4,7 @@ import type { NewBenchEntry } from '../../core/plan/bench-entry.ts';
 import { tryPin } from '../../core/plan/plan-like.ts';
 import { takeIn, type Newcomer, type PlanAbout, type TakenIn } from '../../core/plan/take-in.ts';
 import { consequences, type Consequence } from '../../core/plan/why.ts';
-import type { Asked } from '../app/use-answer.ts';
+import type { Asked } from '../app/desk.ts';
 
 export type PlanQuestion = { readonly pin: NewBenchEntry } | { readonly newcomer: Newcomer };
 
