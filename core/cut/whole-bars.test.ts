@@ -30,7 +30,7 @@ describe('a plan at once', () => {
   test('makes just what is wanted, and no bar holds more than there is of it', () => {
     fc.assert(
       fc.property(problem, (typed) => {
-        const bars = wholeBars(typed as Parameters<typeof wholeBars>[0]);
+        const bars = wholeBars(typed);
         fc.pre(bars.pieces.length > 0);
         const filled = fillBars(bars);
         if ('sentence' in filled) throw new Error(filled.sentence);
@@ -49,7 +49,7 @@ describe('a plan at once', () => {
   test('what is over is taken out again, and never costs more for it', () => {
     fc.assert(
       fc.property(problem, fc.nat(), (typed, seed) => {
-        const bars = wholeBars(typed as Parameters<typeof wholeBars>[0]);
+        const bars = wholeBars(typed);
         fc.pre(bars.pieces.length > 0);
         const filled = fillBars(bars);
         if ('sentence' in filled) throw new Error(filled.sentence);
