@@ -52,7 +52,7 @@ export function planRoutes(book: Book): FastifyPluginCallbackZod {
         reply
           .type('text/calendar; charset=utf-8')
           .header('content-disposition', 'inline; filename="bench plan.ics"')
-          .send(planCalendar(book.bench.plan(), book.studioName())),
+          .send(planCalendar(book.bench.plan(), book.studioAccepted().name)),
     );
     app.post(
       '/api/plan/search',

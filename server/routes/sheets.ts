@@ -50,8 +50,8 @@ export function sheetRoutes(book: Book): FastifyPluginCallbackZod {
       '/api/batches/:id/job-sheet.pdf',
       { schema: { tags, summary: 'The job sheet of a batch', params: documentParams, querystring: paperQuerySchema } },
       async ({ params: { id }, query: { paper }, headers }, reply) => {
-        const { body, count, title, studio } = book.batchOnPaper(id);
-        const about = { title, studio, address: `http://${headers.host ?? 'localhost'}/batches/${id}` };
+        const { body, count, title, studio, units } = book.batchOnPaper(id);
+        const about = { title, studio, units, address: `http://${headers.host ?? 'localhost'}/batches/${id}` };
         return await send(reply, 'application/pdf', 'job-sheet.pdf', await jobSheetPdf(body, count, about, paper));
       },
     );

@@ -1,13 +1,12 @@
 // The job sheet of a batch: what to make, what to cut, what to join with what, and boxes to tick at the bench.
 import type { Batch } from '../../core/batch/batch.ts';
 import { oneRunALine, type BatchCount, type BatchRun } from '../../core/batch/count.ts';
-import type { CutLine } from '../../core/batch/cut-list.ts';
 import { goodsOfRun, goodsTogether } from '../../core/batch/goods.ts';
 import { showHours, showValue } from '../../core/figure/show.ts';
-import { solderById } from '../../core/metal/solders.ts';
-import { handsMin } from '../../core/piece/bench-time.ts';
+import { handsMin, loadsOf, type StepReckoning } from '../../core/piece/bench-time.ts';
 import { cautionRule, cautionsFor } from '../../core/piece/cautions.ts';
 import type { Cut } from '../../core/piece/cut.ts';
+import { blankInWords, type Units } from '../../core/piece/cut-words.ts';
 import { sectionInWords } from '../../core/stock/words.ts';
 import { codePicture } from './code-picture.ts';
 import { pdfOf, type Paper, type Pdf } from './pdf.ts';
@@ -17,6 +16,8 @@ export interface JobSheetAbout {
   readonly studio: string;
   /** Where the batch opens. */
   readonly address: string;
+  /** Blanks are measured in. */
+  readonly units: Units;
 }
 
 const LINE = 15;
@@ -42,7 +43,7 @@ export async function jobSheetPdf(
       if (batch.note) pdf.text(batch.note, { width: page.width - 76 });
       page.y = Math.max(pdf.y + 8, page.top + 70);
       made(page, count);
-      cutList(page, count);
+      cutList(page, count, about.units);
       goodsList(page, count);
       for (const run of oneRunALine(count.runs)) {
         joins(page, run, count);
@@ -130,7 +131,7 @@ function made(page: Writer, { runs }: BatchCount): void {
     ]);
 }
 
-function cutList(page: Writer, { issue, grams }: BatchCount): void {
+function cutList(page: Writer, { issue, grams }: BatchCount, units: Units): void {
   page.head(`To cut, ${showValue(grams.value, 'g')} g`);
   const longest = Math.max(40, ...issue.flatMap(({ lines }) => lines.map(({ cut }) => longestMm(cut))));
   for (const { alloy, section, lines, grams: all } of issue) {
@@ -142,7 +143,7 @@ function cutList(page: Writer, { issue, grams }: BatchCount): void {
       page.line([
         { at: 10, words: `${line.run.name}: ${line.part.name || 'part'}`, width: 200 },
         { at: 215, words: `${String(line.count.value)} ×` },
-        { at: 250, words: cutInWords(line), width: 110 },
+        { at: 250, words: blankInWords(line.cut, units), width: 110 },
       ]);
       strip(page, line.cut, longest);
       page.box(470, 'cut');
@@ -183,22 +184,6 @@ function longestMm(cut: Cut): number {
     : Math.max(1, ...(cut.kind === 'outline' ? cut.sizes.map(({ value }) => value) : []));
 }
 
-function cutInWords({ cut }: CutLine): string {
-  const mm = (value: number) => `${value.toFixed(value < 10 ? 2 : 1)} mm`;
-  switch (cut.kind) {
-    case 'length':
-      return mm(cut.length.value);
-    case 'disc':
-      return `disc ${mm(cut.diameter.value)}${cut.hole ? `, hole ${mm(cut.hole.value)}` : ''}`;
-    case 'rectangle':
-      return `${mm(cut.width.value)} × ${mm(cut.length.value)}`;
-    case 'outline':
-      return `${cut.outline.shape} ${cut.sizes.map(({ value }) => mm(value)).join(' × ')}`;
-    case 'weight':
-      return `${showValue(cut.grams.value, 'g')} g`;
-  }
-}
-
 function started(run: BatchRun, { runs }: BatchCount): number {
   return runs.reduce((sum, { line, start }) => sum + (line === run.line ? start.value : 0), 0);
 }
@@ -209,11 +194,12 @@ function joins(page: Writer, run: BatchRun, count: BatchCount): void {
   page.head(`Joins in order, ${run.piece.name}`);
   const names = new Map([...parts, ...findings, ...groups].map(({ id, name }) => [id, name.trim() || 'a part']));
   list.forEach((join, index) => {
-    const solder = join.kind === 'solder' ? solderById.get(join.solder) : undefined;
+    const { solder, flow } = run.count.joins[index] ?? {};
+    const flows = flow ? `, ${String(Math.round(flow.value))} °C` : '';
     page.line([
       { at: 0, words: `${String(index + 1)}  ${join.name || join.kind}`, width: 170 },
       { at: 175, words: join.parts.map((id) => names.get(id) ?? '').join(' + '), width: 150 },
-      { at: 330, words: solder ? `${solder.name}, ${String(solder.flowC)} °C` : join.kind, width: 130 },
+      { at: 330, words: solder ? `${solder.name}${flows}` : join.kind, width: 130 },
     ]);
     page.box(470, `of ${String(started(run, count))}`);
   });
@@ -225,16 +211,24 @@ function steps(page: Writer, run: BatchRun, count: BatchCount): void {
   const many = started(run, count);
   run.piece.steps.forEach((step, index) => {
     const time = run.count.steps[index];
-    const byItself = time && time.byItselfMin > 0 ? `, then ${showHours(time.byItselfMin)} by itself` : '';
     page.line([
       { at: 0, words: `${String(index + 1)}  ${step.name || 'step'}`, width: 190 },
       { at: 195, words: step.station, width: 60 },
-      { at: 258, words: time ? `${showHours(handsMin(time, many))}${byItself}` : '', width: 130 },
+      { at: 258, words: time ? timeInWords(time, many) : '', width: 130 },
     ]);
     page.box(378, 'good');
     page.box(425, 'lost');
     page.box(468, 'min');
   });
+}
+
+/** `16 min`, `2 min, then 3 × 15 min by itself`. */
+function timeInWords(time: StepReckoning, many: number): string {
+  const hands = handsMin(time, many);
+  if (time.byItselfMin === 0) return showHours(hands);
+  const loads = loadsOf(time, many);
+  const byItself = `${loads > 1 ? `${String(loads)} × ` : ''}${showHours(time.byItselfMin)} by itself`;
+  return hands > 0 ? `${showHours(hands)}, then ${byItself}` : byItself;
 }
 
 function cautions(page: Writer, count: BatchCount): void {

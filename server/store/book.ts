@@ -253,9 +253,10 @@ export class Book {
     this.bench.add(entries);
   }
 
-  studioName(): string {
+  /** The settings that hold: as accepted last, or as they were set up. */
+  studioAccepted(): Studio {
     const { accepted, body } = this.studio.get(STUDIO_ID);
-    return (accepted ?? body).name;
+    return accepted ?? body;
   }
 
   /** Removes a batch that was never accepted. @throws NotAcceptable when the shelf has entries of it, which stay */
@@ -285,7 +286,6 @@ export class Book {
   /** What a shop is shown of pieces, in the order asked for. @throws NotThere */
   lineSheet(ids: readonly string[]): { readonly items: LineSheetItem[]; readonly about: LineSheetTerms } {
     const { rates, fix } = this.#basis();
-    const studio = this.studio.get(STUDIO_ID);
     const { currency, selling } = rates;
     const items = ids.map((id) => {
       const { accepted, body, priced } = this.pieces.get(id);
@@ -303,7 +303,7 @@ export class Book {
     ];
     const photo = (id: string) => this.photos.get(id).bytes;
     const on = this.#now().slice(0, 10);
-    return { items, about: { studio: (studio.accepted ?? studio.body).name, currency, on, terms, photo } };
+    return { items, about: { studio: this.studioAccepted().name, currency, on, terms, photo } };
   }
 
   /** A batch as it goes to the bench. @throws NotThere */
@@ -311,7 +311,8 @@ export class Book {
     const { rates, fix } = this.#basis();
     const { body } = this.batches.get(id);
     const count = countBatch(body, this.madeLines(body), rates, fix);
-    return { body, count, title: batchTitle(count), studio: this.studioName() };
+    const { name, units } = this.studioAccepted();
+    return { body, count, title: batchTitle(count), studio: name, units };
   }
 
   onePieceFile(piece: Piece): PieceFile {
@@ -380,8 +381,8 @@ export class Book {
 
   /** What everything is reckoned with: the accepted settings, what was paid for metal, and the current fix. */
   #basis(): { readonly rates: Rates; readonly fix: Fix | null } {
-    const studio = this.studio.get(STUDIO_ID);
-    const rates = withReceipts(readRates(studio.accepted ?? studio.body, studio.revision), this.receipts.list());
+    const { revision } = this.studio.get(STUDIO_ID);
+    const rates = withReceipts(readRates(this.studioAccepted(), revision), this.receipts.list());
     return { rates, fix: this.fixes.current() };
   }
 }

@@ -2,7 +2,8 @@ import { expect, test } from 'vitest';
 import { given } from '../../core/figure/figure.ts';
 import { gaugeMm } from '../../core/measure/gauge.ts';
 import { alloysWith } from '../../core/metal/alloy.ts';
-import { alloyInText, blankInWords, gaugeInWords, lengthInWords } from './stock-words.ts';
+import { blankInWords, lengthInWords } from '../../core/piece/cut-words.ts';
+import { alloyInText, gaugeInWords } from './stock-words.ts';
 import { sectionInWords } from '../../core/stock/words.ts';
 
 const alloys = alloysWith([]);

@@ -11,7 +11,8 @@ import { Field } from '../../parts/field.tsx';
 import { Glyph } from '../../parts/glyph.tsx';
 import { Num } from '../../parts/num.tsx';
 import { Row } from '../../parts/row.tsx';
-import { alloyInText, blankInWords, lengthInWords } from '../../parts/stock-words.ts';
+import { blankInWords, lengthInWords } from '../../../core/piece/cut-words.ts';
+import { alloyInText } from '../../parts/stock-words.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
 import { Heads } from '../../parts/heads.tsx';
 

@@ -9,7 +9,7 @@ import {
 } from '../../../core/piece/part.ts';
 import { Choice, type Option } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
-import type { Units } from '../../parts/stock-words.ts';
+import type { Units } from '../../../core/piece/cut-words.ts';
 import type { RowProblems } from '../../parts/use-problems.ts';
 import { countFields, fieldWords, freshBlanks, mainField, mayBeBlank } from './blank-words.ts';
 import type { EditPart } from './part-rows.tsx';

@@ -7,7 +7,7 @@ import { scrapNames, type PartReckoning } from '../../../core/piece/reckon-part.
 import { Choice, type Option } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
 import { Labelled, Tick } from '../../parts/labelled.tsx';
-import type { Units } from '../../parts/stock-words.ts';
+import type { Units } from '../../../core/piece/cut-words.ts';
 import type { RowProblems } from '../../parts/use-problems.ts';
 import { NEW } from './blank-fields.tsx';
 import type { EditPart } from './part-rows.tsx';
