@@ -32,7 +32,7 @@ interface PartRowsProps {
 }
 
 /** About as many as a window shows. */
-const FIRST_ROWS = 10;
+const FIRST_ROWS = 8;
 
 export function PartRows({ piece, count, margin, edit, isWhole }: PartRowsProps) {
   const { parts } = piece;

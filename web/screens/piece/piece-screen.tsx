@@ -1,7 +1,8 @@
 // One piece: left its parts, findings and steps, written in place; right its count.
-import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
 import type { DocumentInHand, Edit } from '../../app/use-document.ts';
+import { usePainted } from '../../app/use-painted.ts';
 import { useDocument } from '../../app/use-document.ts';
 import { blocks } from '../../../core/studio/rates.ts';
 import { NothingHere } from '../../app/nothing-here.tsx';
@@ -46,7 +47,7 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
   const remarks = useBenchCheck(body);
   const margin = useMemo(() => new Margin(remarks), [remarks]);
   // What is in sight is there at once; the rest of a long piece is drawn right after, a slice at a time.
-  const isWhole = useDeferredValue(true, false);
+  const isWhole = usePainted();
   useTakenPart(edit);
   const inTheWay = count.problems.filter(blocks).length + standing(remarks).length;
   const unnamed = body.name.trim() === '';
