@@ -1,4 +1,5 @@
 // What a batch cuts out of one stock item as a problem for the planner, with what lies on the shelf.
+import { hullOf } from '../cut/convex.ts';
 import { grownOutline } from '../cut/grow-outline.ts';
 import type { BarProblem } from '../cut/bars.ts';
 import type { SheetPiece, SheetProblem } from '../cut/sheets.ts';
@@ -114,8 +115,7 @@ function sheetPiece({ key, cut, count }: CutLine, rotatable: boolean): SheetPiec
       ];
     case 'outline': {
       // Trim is a border all round: the blank is cut that much larger.
-      const points = cornersOf(cut.outline, cut.trim?.value ?? 0);
-      return points ? [{ ...own, shape: 'outline', points, rotatable }] : [];
+      return [{ ...own, shape: 'outline', points: cornersOf(cut.outline, cut.trim?.value ?? 0), rotatable }];
     }
     case 'length':
     case 'weight':
@@ -123,32 +123,45 @@ function sheetPiece({ key, cut, count }: CutLine, rotatable: boolean): SheetPiec
   }
 }
 
-const ROUND_CORNERS = 48;
+/** Corners of an outline grown by a border; curves by tangents, so that nothing of them is cut off. */
+export function cornersOf(outline: Outline, border: number): [number, number][] {
+  switch (outline.shape) {
+    case 'polygon':
+      return grownOutline(outline.points, border);
+    case 'rectangle': {
+      const [w, h] = [outline.lengthMm + 2 * border, outline.widthMm + 2 * border];
+      return [[0, 0], [w, 0], [w, h], [0, h]]; // prettier-ignore
+    }
+    case 'cushion': {
+      const [a, b] = [outline.lengthMm / 2 - outline.cornerMm, outline.widthMm / 2 - outline.cornerMm];
+      return byTangents((x, y) => a * Math.abs(x) + b * Math.abs(y) + outline.cornerMm + border);
+    }
+    case 'teardrop': {
+      const radius = outline.diameterMm / 2;
+      return byTangents((x) => Math.max(radius, (outline.lengthMm - radius) * x) + border);
+    }
+    case 'round':
+      return byTangents(() => outline.diameterMm / 2 + border);
+    case 'oval':
+      return byTangents((x, y) => Math.hypot((outline.lengthMm / 2) * x, (outline.widthMm / 2) * y) + border);
+  }
+}
 
-/** Corners of an outline grown by a border; curves by so many corners, drawn outside them. */
-export function cornersOf(outline: Outline, border: number): [number, number][] | null {
-  if (outline.shape === 'polygon') return grownOutline(outline.points, border);
-  if (outline.shape === 'rectangle' || outline.shape === 'cushion') {
-    const [w, h] = [outline.lengthMm + 2 * border, outline.widthMm + 2 * border];
-    return [[0, 0], [w, 0], [w, h], [0, h]]; // prettier-ignore
-  }
-  if (outline.shape === 'teardrop') {
-    const radius = outline.diameterMm / 2;
-    const toPoint = outline.lengthMm - radius;
-    const half = Math.acos(Math.min(1, radius / toPoint));
-    const arc = Array.from({ length: ROUND_CORNERS + 1 }, (_, index): [number, number] => {
-      const angle = half + ((2 * Math.PI - 2 * half) * index) / ROUND_CORNERS;
-      const out = (radius + border) / Math.cos((Math.PI - half) / ROUND_CORNERS);
-      return [Math.cos(angle) * out, Math.sin(angle) * out];
-    });
-    // The border goes round the point as well.
-    return [...arc, [toPoint + border / Math.sin(Math.PI / 2 - half), 0]];
-  }
-  const [length, width] =
-    outline.shape === 'round' ? [outline.diameterMm, outline.diameterMm] : [outline.lengthMm, outline.widthMm];
-  const out = 1 / Math.cos(Math.PI / ROUND_CORNERS);
-  return Array.from({ length: ROUND_CORNERS }, (_, index): [number, number] => {
-    const angle = (2 * Math.PI * index) / ROUND_CORNERS;
-    return [Math.cos(angle) * (length / 2 + border) * out, Math.sin(angle) * (width / 2 + border) * out];
+const TANGENTS = 64;
+
+/** @param reach  how far the shape reaches in a direction (x, y) of length 1: its support function */
+function byTangents(reach: (x: number, y: number) => number): [number, number][] {
+  const step = (2 * Math.PI) / TANGENTS;
+  const corners = Array.from({ length: TANGENTS }, (_, index) => {
+    const [c, s, d, t] = [step * index, step * (index + 1)].flatMap((angle) => [Math.cos(angle), Math.sin(angle)]) as [
+      number,
+      number,
+      number,
+      number,
+    ];
+    const [first, second] = [reach(c, s), reach(d, t)];
+    // Where two tangents that follow each other meet.
+    return { x: (first * t - second * s) / Math.sin(step), y: (second * c - first * d) / Math.sin(step) };
   });
+  return hullOf(corners).map(({ x, y }) => [x, y]);
 }

@@ -23,10 +23,8 @@ export function templatesOf({ cutList }: BatchCount): Template[] {
         const [w, h] = [cut.length.value, cut.width.value];
         return [{ label, kind: 'outline', points: [[0, 0], [w, 0], [w, h], [0, h]] }]; // prettier-ignore
       }
-      case 'outline': {
-        const points = cornersOf(cut.outline, cut.trim?.value ?? 0);
-        return points ? [{ label, kind: 'outline', points: atOrigin(points) }] : [];
-      }
+      case 'outline':
+        return [{ label, kind: 'outline', points: atOrigin(cornersOf(cut.outline, cut.trim?.value ?? 0)) }];
       case 'weight':
         return [];
     }
