@@ -71,13 +71,13 @@ describe('curves', () => {
     );
   });
 
-  test('the area is that of the blank and its border (Steiner), and hardly more', () => {
+  test('the area is that of the blank and its border (Steiner), and a hundredth more at most', () => {
     fc.assert(
       fc.property(curved, fc.constantFrom(0, 1), (outline, border) => {
         const exact = outlineAreaMm2(outline) + perimeterMm(outline) * border + Math.PI * border ** 2;
         const area = areaOf(pointsOf(cornersOf(outline, border)));
         expect(area).toBeGreaterThanOrEqual(exact * (1 - 1e-4));
-        expect(area).toBeLessThanOrEqual(exact * 1.015);
+        expect(area).toBeLessThanOrEqual(exact * 1.01);
       }),
       { numRuns: 300, seed: 4 },
     );

@@ -1,5 +1,5 @@
 // What a batch cuts out of one stock item as a problem for the planner, with what lies on the shelf.
-import { hullOf } from '../cut/convex.ts';
+import { hullOf, type Point } from '../cut/convex.ts';
 import { grownOutline } from '../cut/grow-outline.ts';
 import type { BarProblem } from '../cut/bars.ts';
 import type { SheetPiece, SheetProblem } from '../cut/sheets.ts';
@@ -138,7 +138,9 @@ export function cornersOf(outline: Outline, border: number): [number, number][] 
     }
     case 'teardrop': {
       const radius = outline.diameterMm / 2;
-      return byTangents((x) => Math.max(radius, (outline.lengthMm - radius) * x) + border);
+      const toPoint = outline.lengthMm - radius;
+      const side = Math.acos(radius / toPoint);
+      return byTangents((x) => Math.max(radius, toPoint * x) + border, [side, 2 * Math.PI - side]);
     }
     case 'round':
       return byTangents(() => outline.diameterMm / 2 + border);
@@ -149,19 +151,21 @@ export function cornersOf(outline: Outline, border: number): [number, number][] 
 
 const TANGENTS = 64;
 
-/** @param reach  how far the shape reaches in a direction (x, y) of length 1: its support function */
-function byTangents(reach: (x: number, y: number) => number): [number, number][] {
-  const step = (2 * Math.PI) / TANGENTS;
-  const corners = Array.from({ length: TANGENTS }, (_, index) => {
-    const [c, s, d, t] = [step * index, step * (index + 1)].flatMap((angle) => [Math.cos(angle), Math.sin(angle)]) as [
-      number,
-      number,
-      number,
-      number,
-    ];
-    const [first, second] = [reach(c, s), reach(d, t)];
+/**
+ * @param reach  how far the shape reaches in a direction (x, y) of length 1: its support function
+ * @param sides  directions of its straight sides, besides those of the tangents
+ */
+function byTangents(reach: (x: number, y: number) => number, sides: readonly number[] = []): [number, number][] {
+  const even = Array.from({ length: TANGENTS }, (_, index) => (2 * Math.PI * index) / TANGENTS);
+  const angles = [...even, ...sides].sort((a, b) => a - b);
+  const corners = angles.flatMap((angle, index): Point[] => {
+    const next = angles[index + 1] ?? 2 * Math.PI;
+    const between = Math.sin(next - angle);
+    if (between < 1e-9) return [];
+    const [x, y, u, v] = [Math.cos(angle), Math.sin(angle), Math.cos(next), Math.sin(next)];
+    const [first, second] = [reach(x, y), reach(u, v)];
     // Where two tangents that follow each other meet.
-    return { x: (first * t - second * s) / Math.sin(step), y: (second * c - first * d) / Math.sin(step) };
+    return [{ x: (first * v - second * y) / between, y: (second * x - first * u) / between }];
   });
   return hullOf(corners).map(({ x, y }) => [x, y]);
 }

@@ -8,6 +8,9 @@ export interface Point {
 
 const cross = (o: Point, a: Point, b: Point) => (a.x - o.x) * (b.y - o.y) - (a.y - o.y) * (b.x - o.x);
 
+/** mm², twice the area of three corners in a line, or in one place, but for the rounding of their sums. */
+const FLAT = 1e-10;
+
 /** The convex hull (Andrew, Information Processing Letters 9, 1979). */
 export function hullOf(points: readonly Point[]): Point[] {
   const sorted = [...points].sort((a, b) => a.x - b.x || a.y - b.y);
@@ -16,7 +19,7 @@ export function hullOf(points: readonly Point[]): Point[] {
     for (const point of ordered) {
       for (;;) {
         const [before, last] = chain.slice(-2);
-        if (!before || !last || cross(before, last, point) > 0) break;
+        if (!before || !last || cross(before, last, point) > FLAT) break;
         chain.pop();
       }
       chain.push(point);
