@@ -3,7 +3,7 @@ import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 
-const here = (path: string) => fileURLToPath(new URL(path, import.meta.url));
+const router = fileURLToPath(new URL('node_modules/react-router/dist/production/', import.meta.url));
 
 export default defineConfig({
   root: 'web',
@@ -31,10 +31,10 @@ export default defineConfig({
   resolve: {
     alias: [
       // The solver asks for this module only where there is no page.
-      { find: 'node:module', replacement: here('web/workers/no-module.ts') },
+      { find: 'node:module', replacement: fileURLToPath(new URL('web/workers/no-module.ts', import.meta.url)) },
       // The package names its development build alone.
-      { find: /^react-router$/, replacement: here('node_modules/react-router/dist/production/index.mjs') },
-      { find: /^react-router\/dom$/, replacement: here('node_modules/react-router/dist/production/dom-export.mjs') },
+      { find: /^react-router$/, replacement: `${router}index.mjs` },
+      { find: /^react-router\/dom$/, replacement: `${router}dom-export.mjs` },
     ],
   },
   server: { host: '127.0.0.1', port: 4408, strictPort: true, proxy: { '/api': 'http://127.0.0.1:4409' } },

@@ -55,13 +55,13 @@ export type Step = z.infer<typeof stepSchema>;
 
 // A step is known by its words. In this order: "flush and neutralise" is that, though it also rinses.
 const words: readonly (readonly [StepKind, RegExp])[] = [
-  ['neutralise', /neutrali[sz]e|flush|bicarb|boil out/i],
+  ['neutralise', /neutrali[sz]e|^flush|flush (?:and|out|with|in)\b|bicarb|boil out/i],
   ['pickle', /pickle/i],
   ['anneal', /anneal/i],
   ['fuse', /\bfus(?:e|ing)\b|granulat|ball(?:ed|ing)? (?:up|the)/i],
   ['solder', /solder|braz(?:e|ing)/i],
   ['round-ends', /round (?:off )?(?:the )?(?:ends?|tips?)|burr|cup (?:the )?ends?/i],
-  ['rivet', /rivet/i],
+  ['rivet', /(?<!\bfor )rivet/i],
   ['set', /\bset(?:ting)?\b|bezel over|burnish over/i],
   ['patina', /patina|oxidi[sz]e|blacken|liver|sulph|sulf/i],
   ['plate', /\bplat(?:e|ing)\b|gild/i],

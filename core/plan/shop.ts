@@ -69,7 +69,10 @@ export function shopOf(problem: ScheduleProblem): Shop {
     pausable: Uint8Array.from(steps, ({ step }) => Number(step.pausable)),
     anyHour: Uint8Array.from(steps, ({ step }) => Number(step.anyHour)),
     release: Float64Array.from(steps, ({ job, step }) => Math.max(job.release, step.release ?? 0)),
-    station: Int32Array.from(steps, ({ step }) => (step.station === null ? -1 : (stationAt.get(step.station) ?? -1))),
+    // What takes no time holds nothing.
+    station: Int32Array.from(steps, ({ step: { station, attended, unattended } }) =>
+      station === null || attended + unattended === 0 ? -1 : (stationAt.get(station) ?? -1),
+    ),
     able: steps.map(({ step: { skill, attended } }) =>
       Int32Array.from(
         skill === null || attended === 0

@@ -1,0 +1,69 @@
+// What a step is, by its words: as makers write them.
+import { describe, expect, test } from 'vitest';
+import { mayPause, stepKindOf, type StepKind } from './step.ts';
+
+const of = (name: string) => stepKindOf({ kind: '', name });
+
+describe('a step is known by its name', () => {
+  // Trade terms, common practice.
+  test.each<[string, StepKind]>([
+    ['Saw out the dials', 'cut'],
+    ['Shear strips', 'cut'],
+    ['Anneal', 'anneal'],
+    ['Dome in the block', 'form'],
+    ['Forge the taper', 'form'],
+    ['Close the rings', 'true'],
+    ['Solder the bezels', 'solder'],
+    ['Braze the steel', 'solder'],
+    ['Fuse the loops', 'fuse'],
+    ['Ball up the ends', 'fuse'],
+    ['Pickle', 'pickle'],
+    ['Neutralise in bicarb', 'neutralise'],
+    ['File seams flush', 'file'],
+    ['Sand to 600', 'sand'],
+    ['Emery the edges', 'sand'],
+    ['Planish', 'texture'],
+    ['Roller print leaves', 'texture'],
+    ['Drill for rivets', 'drill'],
+    ['Round the tips', 'round-ends'],
+    ['Link the chain', 'assemble'],
+    ['Set the stones', 'set'],
+    ['Burnish over the bezel', 'set'],
+    ['Buff on the mop', 'polish'],
+    ['Tumble two hours', 'tumble'],
+    ['Brass brush', 'brush'],
+    ['Liver of sulphur', 'patina'],
+    ['Gild the inside', 'plate'],
+    ['Wax', 'wax'],
+    ['Weigh and check', 'inspect'],
+    ['Match the pairs', 'pair'],
+    ['Card and box', 'pack'],
+    ['Think about it', 'other'],
+    ['', 'other'],
+  ])('%s', (name, kind) => {
+    expect(of(name)).toBe(kind);
+  });
+
+  test('a word within another is none: preset, refuse, template', () => {
+    expect(of('Refuse bin')).toBe('other');
+    expect(of('Offset')).not.toBe('set');
+    expect(of('Template')).not.toBe('plate');
+  });
+
+  test('what the maker says comes first', () => {
+    expect(stepKindOf({ kind: 'texture', name: 'Solder' })).toBe('texture');
+  });
+});
+
+describe('what is put down half way', () => {
+  test('is what is neither hot nor in acid, whoever calls it what', () => {
+    const pauses = (name: string) => mayPause({ kind: '', name, pauses: '' });
+    expect(['File', 'Set the stones', 'Tumble', 'Pack'].every(pauses)).toBe(true);
+    expect(['Anneal', 'Solder', 'Fuse', 'Pickle', 'Liver of sulphur', 'Gild'].some(pauses)).toBe(false);
+  });
+
+  test('or is as the maker says', () => {
+    expect(mayPause({ kind: '', name: 'Solder', pauses: 'yes' })).toBe(true);
+    expect(mayPause({ kind: 'file', name: '', pauses: 'no' })).toBe(false);
+  });
+});
