@@ -228,6 +228,25 @@ test('hands stop at breaks as the step says: soldering is done in one go unless 
   expect(['Solder', 'File'].map((name) => pausable('no', name))).toEqual([false, false]);
 });
 
+test('a bench open for two hours a week still has a plan: what does not fit before closing runs on by itself', () => {
+  const short = readRates({ ...studio, hours: ['', '', '', '', '', '', '10-12'], makers: [] }, 1).bench;
+  const piece = pieceOf({
+    parts: [{ id: 'a', section: wire(), blank: straight }],
+    steps: [
+      // 110 minutes that are not put down, then twenty in the acid: more than the two hours.
+      { id: '1', name: 'Pickle', setUp: '110', byItself: '20', station: 'pickle' },
+      { id: '2', name: 'Pickle again', setUp: '10', byItself: '20', station: 'pickle' },
+      // Two hours by itself are all the day there is, were there no hands before.
+      { id: '3', name: 'Tumble', setUp: '4', byItself: '120', station: 'tumbler' },
+    ],
+  });
+  const steps = benchSteps([{ line: batch('4').lines[0]!, piece }], alloysWith([]));
+  const { problem, found } = planned([{ ...job('a', '4'), steps }], terms({ bench: short }));
+  expect(problem.jobs[0]?.steps.map(({ anyHour }) => anyHour)).toEqual([true, false, true]);
+  // Sunday the eighth, six days on, and the Sunday after.
+  expect(found.steps.map(({ start }) => start - 600)).toEqual([6 * 1440, 13 * 1440, 13 * 1440 + 30]);
+});
+
 describe('what happened', () => {
   test('the last entry of a step says how it stands, and a mistake is taken back', () => {
     const at = (entries: NewBenchEntry[]) => standings(entries).get(standingKey('a', 's'));

@@ -56,6 +56,10 @@ export function studioProblem(jobs: readonly StudioJob[], terms: StudioTerms): S
     shifts: shiftsOf.get(maker.id) ?? [],
   }));
   const skills = new Set(makers.flatMap((maker) => maker.skills));
+  // How long a maker can be at something, and it go on by itself, before the last one goes.
+  const roomOf = new Map(makers.map(({ id, shifts }) => [id, roomBeforeClosing(shifts, open)]));
+  const roomFor = (skill: string) =>
+    Math.max(0, ...makers.filter((maker) => maker.skills.includes(skill)).map(({ id }) => roomOf.get(id) ?? 0));
   return {
     makers,
     stations,
@@ -73,18 +77,23 @@ export function studioProblem(jobs: readonly StudioJob[], terms: StudioTerms): S
             const standing = terms.standings.get(standingKey(id, step.key));
             const fixed = standing ? fixedOf(step, standing, terms, shiftsOf) : undefined;
             const own = skillOf(step);
+            // A skill that nobody has any more is anybody's.
+            const skill = step.attendedMin > 0 ? (skills.has(own) ? own : 'bench') : null;
+            // More than a day's hands cannot be done in one go, whatever was said.
+            const pausable = mayPause(step.step) || step.attendedMin > longest;
+            // It goes on by itself right after the hands; of more than a day's hands the last may be early in the day.
+            const handsBefore = step.attendedMin > longest ? 1 : step.attendedMin;
+            const runsOver = skill !== null && handsBefore + step.unattendedMin > roomFor(skill);
             return {
               id: step.key,
               after: afterLeft(step, steps, keys),
-              // A skill that nobody has any more is anybody's.
-              skill: step.attendedMin > 0 ? (skills.has(own) ? own : 'bench') : null,
+              skill,
               station: step.station || watched.has(step.kind) ? stationOf(step) : null,
               attended: step.attendedMin,
               unattended: step.unattendedMin,
-              // More than a day's hands cannot be done in one go, whatever was said.
-              pausable: mayPause(step.step) || step.attendedMin > longest,
+              pausable,
               // Longer than the longest day it runs through, whatever the hours.
-              anyHour: step.unattendedMin > longestOpen,
+              anyHour: step.unattendedMin > longestOpen || runsOver,
               kind: `${step.kind} ${step.station}`,
               ...(fixed && { fixed }),
             };
@@ -146,6 +155,14 @@ function openDays(shifts: readonly (readonly [number, number][])[]): [number, nu
     days.set(day, [Math.min(from, before?.[0] ?? from), Math.max(to, before?.[1] ?? to)]);
   }
   return [...days].sort(([a], [b]) => a - b).map(([, open]) => open);
+}
+
+function roomBeforeClosing(
+  shifts: readonly (readonly [number, number])[],
+  open: readonly (readonly [number, number])[],
+): number {
+  const closing = new Map(open.map(([from, to]) => [Math.floor(from / MINUTES_A_DAY), to]));
+  return Math.max(0, ...shifts.map(([from]) => (closing.get(Math.floor(from / MINUTES_A_DAY)) ?? from) - from));
 }
 
 function stationsOf(jobs: readonly StudioJob[], bench: Bench, open: [number, number][]): ScheduleProblem['stations'] {
