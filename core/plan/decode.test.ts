@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { Decoder } from './decode.ts';
 import { problems } from './fixtures/arbitrary.ts';
+import { homelessStep } from './no-place.ts';
 import { topological, usualOrders } from './orders.ts';
 import { scheduleProblemSchema, type StepTyped } from './problem.ts';
 import { shopOf } from './shop.ts';
@@ -123,6 +124,12 @@ describe('by hand', () => {
       jobs: [{ id: 'a', steps: [bench('1', 70)] }],
     });
     expect(new Decoder(shopOf(problem)).decode([0])).toBe(false);
+    expect(homelessStep(shopOf(problem))).toEqual({ job: 'a', step: '1' });
+    const short = {
+      ...problem,
+      jobs: problem.jobs.map((job) => ({ ...job, steps: job.steps.map((step) => ({ ...step, attended: 60 })) })),
+    };
+    expect(homelessStep(shopOf(short))).toBeNull();
   });
 
   test('set-ups are counted by hands, and what lies begun by jobs', () => {

@@ -5,7 +5,9 @@ import { isDone, type Batch } from '../../core/batch/batch.ts';
 import type { MadeLine } from '../../core/batch/count.ts';
 import { standings } from '../../core/plan/bench-entry.ts';
 import { benchSteps } from '../../core/plan/batch-steps.ts';
+import { homelessStep } from '../../core/plan/no-place.ts';
 import type { Objective, ScheduleProblem } from '../../core/plan/problem.ts';
+import { shopOf } from '../../core/plan/shop.ts';
 import { studioPlan, type StudioPlan } from '../../core/plan/studio-plan.ts';
 import { studioProblem, type StudioJob, type StudioTerms } from '../../core/plan/studio-problem.ts';
 import { useGetBenchQuery } from './api.ts';
@@ -35,9 +37,18 @@ export interface Planned {
 
 export type PlanOrWhy = Planned | { readonly sentence: string };
 
-export const nobodyThere = {
-  sentence: 'The bench has no open hours. Give them in Studio, and the plan follows.',
-} as const;
+const closed = 'The bench has no open hours. Give them in Studio, and the plan follows.';
+
+/** Why there is no plan: nobody is ever there, or not long enough for one of the steps. */
+function noPlan(jobs: readonly StudioJob[], problem: ScheduleProblem): { readonly sentence: string } {
+  if (problem.makers.every(({ shifts }) => shifts?.length === 0)) return { sentence: closed };
+  const homeless = homelessStep(shopOf(problem));
+  const step = jobs.find(({ id }) => id === homeless?.job)?.steps.find(({ key }) => key === homeless?.step);
+  if (!step) return { sentence: 'Not all that is to be done finds a place in the open hours of the next months.' };
+  return {
+    sentence: `“${step.name}” of ${step.piece} finds no place: nobody who does it is there long enough. Give longer hours in Studio, or shorter loads in the piece.`,
+  };
+}
 
 /** @returns null until everything is fetched; a sentence when there can be no plan */
 export function usePlan(batches: readonly BatchWithPieces[] | undefined, inHand?: BatchInHand): PlanOrWhy | null {
@@ -63,7 +74,7 @@ export function usePlanOf(jobs: readonly StudioJob[] | null, terms: StudioTerms 
   const planned = useMemo((): PlanOrWhy | null => {
     if (!asked || (asked.isLarge && !known)) return null;
     const best = known?.found ?? quick;
-    if (!best) return nobodyThere;
+    if (!best) return noPlan(asked.jobs, asked.problem);
     const plan = studioPlan(asked.jobs, asked.problem, best.steps, best.objective, asked.terms);
     return { ...asked, plan, bound: known?.bound ?? null, isSearching: !known?.isDone };
   }, [asked, quick, known]);

@@ -31,7 +31,7 @@ export function DayScreen() {
         left={
           <>
             <PlanNav />
-            <h1>Nothing to do</h1>
+            <h1>{'sentence' in planned ? 'No plan yet' : 'Nothing to do'}</h1>
             <p className="mt-3 max-w-[56ch]">
               {'sentence' in planned ? (
                 planned.sentence

@@ -13,7 +13,7 @@ import { tintsOf } from '../../app/batch-tints.ts';
 import { usePlanSearch } from '../../app/plan-search.ts';
 import { batchName } from '../../app/plan-words.ts';
 import { useAnswer } from '../../app/use-answer.ts';
-import { nobodyThere, usePlan, type Planned } from '../../app/use-plan.ts';
+import { usePlan, type Planned } from '../../app/use-plan.ts';
 import { momentInWords } from '../../parts/done-in.ts';
 import { PlanNav } from '../../parts/section-nav.tsx';
 import { Spread } from '../../parts/spread.tsx';
@@ -46,7 +46,7 @@ export function PlanScreen() {
           {planned && batches && (
             <p className="mt-3 max-w-[56ch]">
               {'sentence' in planned
-                ? nobodyThere.sentence
+                ? planned.sentence
                 : 'No batch is open. Make one from a piece, and its steps are laid out here over the days.'}
             </p>
           )}
