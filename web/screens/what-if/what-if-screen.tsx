@@ -84,7 +84,7 @@ interface CompareProps {
 
 function SideBySide({ before, after, nameOf }: CompareProps & { readonly nameOf: (batch: string) => string }) {
   if (after && 'sentence' in after)
-    return <p className="note note-stop mt-4">Then there is no plan: nobody is there for some of the work.</p>;
+    return <p className="note note-stop mt-4">Then there is no plan. {after.sentence}</p>;
   const was = new Map(before.plan.done.map((one) => [one.batch, one]));
   const dues = new Map((after ?? before).jobs.map(({ id, batch }) => [id, batch.due || '9999']));
   const rows = (after?.plan.done ?? before.plan.done).toSorted((a, b) =>
