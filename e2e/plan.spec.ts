@@ -69,7 +69,8 @@ test('the plan: why a step starts then, a bar tried by keys says what it would d
   await dragged.scrollIntoViewIfNeeded();
   const box = await dragged.locator('rect').first().boundingBox();
   if (!box) throw new Error('The bar is drawn.');
-  await page.mouse.move(box.x + 4, box.y + 8);
+  // A step that begins just before the break has a narrow bar there.
+  await page.mouse.move(box.x + Math.min(4, box.width / 2), box.y + 8);
   await page.mouse.down();
   await page.mouse.move(box.x + 90, box.y + 8, { steps: 4 });
   await expect(tried).toBeVisible();

@@ -56,6 +56,11 @@ export function PlanLanes(props: PlanLanesProps) {
     target instanceof Element
       ? byName.get(target.closest('[data-block]')?.getAttribute('data-block') ?? '')
       : undefined;
+  // Only a pointer that moves chooses: a better plan may put another bar under one that rests. What is tried is not left for it.
+  const point = (event: React.PointerEvent) => {
+    const block = blockAt(event);
+    if (block && !trial) onSelect(block);
+  };
   // One grip for all bars: what is under the hand says which it is.
   const grips = {
     onPointerDown: (event: React.PointerEvent) => {
@@ -67,6 +72,7 @@ export function PlanLanes(props: PlanLanesProps) {
     },
     onPointerMove: (event: React.PointerEvent) => {
       const grip = held.current;
+      if (!grip) point(event);
       if (!grip || grip.block.state === 'started') return;
       if (!grip.moved && Math.hypot(event.clientX - grip.x, event.clientY - grip.y) < 4) return;
       grip.moved = true;
@@ -84,11 +90,6 @@ export function PlanLanes(props: PlanLanesProps) {
     onFocus: (event: React.FocusEvent) => {
       const block = blockAt(event);
       if (block) onSelect(block);
-    },
-    // What is carried or tried is not left for what the pointer crosses.
-    onPointerOver: (event: React.PointerEvent) => {
-      const block = blockAt(event);
-      if (block && !held.current && !trial) onSelect(block);
     },
     onKeyDown: (event: React.KeyboardEvent) => {
       const block = blockAt(event);
