@@ -94,6 +94,8 @@ for (const [colorScheme, width] of [
     ] as const) {
       await page.goto(demo.url + list);
       await page.getByRole('table').getByRole('link', { name }).click();
+      // The list has a count to open as well.
+      await expect(page.getByText(is)).toBeAttached();
       if (width < 1000) await page.getByRole('button', { name: 'Open the count' }).click();
       await expect(page.getByText(is)).toBeVisible();
       await checkPage(page, name);

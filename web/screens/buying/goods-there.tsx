@@ -20,7 +20,7 @@ export function GoodsThere({ goods, stocked }: GoodsThereProps) {
   const names = [
     ...goods.map(({ key, name, unit }): GoodsName => ({ key, name, unit })),
     ...stocked.filter(({ key }) => goods.every((one) => one.key !== key)),
-  ];
+  ].sort((a, b) => a.name.localeCompare(b.name));
   return (
     <section className="chrome mt-6" aria-labelledby="there">
       <h2 id="there">Solder, findings and consumables</h2>
@@ -87,7 +87,7 @@ function GoodsRow({ name: { key, name, unit }, need, stocked, onCount }: GoodsRo
     </td>
   );
   return (
-    <tr className="border-b border-hair">
+    <tr className="border-b border-hair [&>td]:align-baseline!">
       <td className="first text-[14px]">
         {name}
         {unit && <span className="text-soft">, {unit}</span>}
