@@ -157,6 +157,7 @@ function openDays(shifts: readonly (readonly [number, number][])[]): [number, nu
   return [...days].sort(([a], [b]) => a - b).map(([, open]) => open);
 }
 
+/** Most minutes from when a maker comes until the last one goes that day. */
 function roomBeforeClosing(
   shifts: readonly (readonly [number, number])[],
   open: readonly (readonly [number, number])[],
