@@ -2,10 +2,12 @@
 // First the least cost, then at that cost the least metal taken.
 import { seeded } from '../price/chance.ts';
 import { allPatterns } from './all-patterns.ts';
+import { barChoices } from './bar-choices.ts';
 import { columnsAlone, generate, keyOf, programOf, type Aim, type Columns, type Cover } from './bar-columns.ts';
 import type { BarPlan, BarProblem } from './bars.ts';
 import { dive } from './dive-bars.ts';
 import { fillBars, type NoPlan } from './fill-bars.ts';
+import { fillWhole, fullest } from './fill-whole.ts';
 import type { Solve } from './program.ts';
 import { trimmed } from './trim-bars.ts';
 import { wholeCost } from './whole-cost.ts';
@@ -27,6 +29,10 @@ const MOST_PATTERNS = 3000;
 /** Of the gap between the bound and the plan, where the next try is made. */
 const TRIED_SHARE = 0.4;
 const MOST_TRIES = 40;
+/** Share of the time for filling whole bars to the last cut before the program is solved. */
+const FILLING_SHARE = 0.1;
+/** Each choice of whole bars is filled in so many orders. */
+const MOST_ORDERS = 20;
 /** Share of the time left for taking less metal at the same cost. */
 const KEPT_FOR_METAL = 0.3;
 const SEED = 20_231;
@@ -63,6 +69,8 @@ class Planning {
   #best: readonly Pattern[] | null;
   readonly #random = seeded(SEED);
   #bound = 0;
+  /** By stock, µm of pieces that one holds at most. */
+  readonly #full: readonly number[];
   /** What the bars of any plan have to hold together. */
   #cover: Cover;
   #consumedBound: number;
@@ -73,7 +81,9 @@ class Planning {
     this.#clock = clock;
     this.#best = best;
     this.#consumedBound = leastTaken(bars);
-    this.#cover = byLength(bars);
+    const most = fullest(bars);
+    this.#full = bars.stock.map(({ room }) => most(room));
+    this.#cover = byLength(bars, this.#full);
     this.#raise(leastByLength(bars));
   }
 
@@ -97,13 +107,30 @@ class Planning {
   /** A large one: ways of cutting are found as they are needed. */
   *byColumns(): Generator<BarPlan> {
     const columns: Columns = new Map();
+    yield* this.#fill(this.#clock.elapsed() + this.#clock.seconds * FILLING_SHARE);
     for (const pattern of [...(this.#best ?? []), ...columnsAlone(this.#bars)]) columns.set(keyOf(pattern), pattern);
-    yield* this.#generateAndDive({ least: 'cost' }, columns, 0.6, (bound, cover) => this.#raise(bound, cover));
+    if (!this.#isCheapest())
+      yield* this.#generateAndDive({ least: 'cost' }, columns, 0.6, (bound, cover) => this.#raise(bound, cover));
     if (!this.#best) yield* this.#whole({ least: 'cost' }, [...columns.values()], 0.6, () => undefined);
     yield* this.#tryForLess(columns);
     if (!this.#best || this.#left() <= 0) return;
     for (const pattern of this.#best) columns.set(keyOf(pattern), pattern);
     yield* this.#generateAndDive(this.#metal(), columns, 0.8, (bound) => this.#raiseConsumed(bound));
+  }
+
+  /** Chooses whole bars that could hold all for less money, and fills them to the last cut, the cheapest choice first. */
+  *#fill(until: number): Generator<BarPlan> {
+    for (let order = 0; order < MOST_ORDERS && !this.#isCheapest(); order += 1) {
+      for (const { chosen } of barChoices(this.#bars, this.#full, this.#bound, this.#cost())) {
+        if (this.#clock.elapsed() > until) return;
+        const before = this.#cost();
+        this.#take(fillWhole(this.#bars, chosen, order === 0 ? null : this.#random));
+        if (this.#cost() < before) {
+          if (this.plan) yield this.plan;
+          break;
+        }
+      }
+    }
   }
 
   /**
@@ -117,8 +144,9 @@ class Planning {
       round < MOST_TRIES && this.#left() > this.#clock.seconds * KEPT_FOR_METAL && !this.#isCheapest();
       round += 1
     ) {
-      const sought = this.#wholeFrom(failed + (this.#cost() - failed) * TRIED_SHARE);
-      if (!(sought < this.#cost()) || isSameCost(sought, this.#cost())) return;
+      const between = this.#wholeFrom(failed + (this.#cost() - failed) * TRIED_SHARE);
+      const sought = this.#isCheaper(between) ? between : this.#wholeFrom(failed);
+      if (!this.#isCheaper(sought)) return;
       const until = this.#clock.elapsed() + this.#left() / 2;
       const terms = { solve: this.#solve, isOver: () => this.#clock.elapsed() > until, random: this.#random };
       const before = this.#cost();
@@ -182,6 +210,10 @@ class Planning {
     return this.#clock.seconds - this.#clock.elapsed();
   }
 
+  #isCheaper(cost: number): boolean {
+    return cost < this.#cost() && !isSameCost(cost, this.#cost());
+  }
+
   #isCheapest(): boolean {
     return isSameCost(this.#cost(), this.#bound);
   }
@@ -215,10 +247,9 @@ function leastTaken({ pieces, stock }: WholeBars): number {
   return pieces.reduce((sum, { takes, count }) => sum + (takes - kerf) * count, 0);
 }
 
-/** By the millimetre: as if one bar could be joined to the next. */
-function byLength({ stock, pieces }: WholeBars): Cover {
-  const need = pieces.reduce((sum, { takes, count }) => sum + takes * count, 0);
-  return { need, holds: stock.map(({ room }) => room) };
+/** By the millimetre, each bar as full as it can be by itself. */
+function byLength({ pieces }: WholeBars, holds: readonly number[]): Cover {
+  return { need: pieces.reduce((sum, { takes, count }) => sum + takes * count, 0), holds };
 }
 
 /** What the bars cost at least if one could be joined to the next: the cheapest by the millimetre first. */
