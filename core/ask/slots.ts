@@ -1,5 +1,5 @@
 // What an answer takes out of a question, noting what it had to take for granted.
-import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { given, inSum, reckoned, renamed, type Figure } from '../figure/figure.ts';
 import { gaugeMm, gaugeSystemNames, gaugeSystemSources, gaugeText, type GaugeSystem } from '../measure/gauge.ts';
 import { densityOf } from '../metal/alloy.ts';
 import type { Alloy } from '../metal/alloys.ts';
@@ -131,12 +131,7 @@ export class Slots {
     if (!first || !second) return null;
     const form = this.question.form ?? 'strip';
     const [a, b] = [this.figure(first, labels[0], form), this.figure(second, labels[1], form)];
-    return a.value >= b.value
-      ? [a, b]
-      : [
-          { ...b, how: '', label: labels[0] },
-          { ...a, how: '', label: labels[1] },
-        ];
+    return a.value >= b.value ? [a, b] : [renamed(b, labels[0]), renamed(a, labels[1])];
   }
 
   /** The mass in the line. @returns g as an input of a sum */
@@ -261,7 +256,7 @@ export class Slots {
     if (form === 'half-round' || form === 'd') {
       const height = reckoned('height, half of the width', other.value / 2, 'mm', `${inSum(other.value)} ÷ 2`, [other]);
       this.assume('half as high as wide', []);
-      return [{ ...other, how: '', label: 'width' }, height];
+      return [renamed(other, 'width'), height];
     }
     throw new NotEnough(`Give ${first} and ${second}, for example 6 x 1.2 mm.`, 'strip 6 x 1.2 mm sterling 100 mm');
   }

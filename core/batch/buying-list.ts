@@ -1,5 +1,5 @@
 // What open batches lack, by supplier item: how many packs, at what price, and when to order.
-import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
+import { type Figure, given, inSum, reckoned, renamed, totalOf } from '../figure/figure.ts';
 import type { BarPlan } from '../cut/bars.ts';
 import type { SheetPlan } from '../cut/sheets.ts';
 import { dayAfter } from '../measure/days.ts';
@@ -57,7 +57,7 @@ export function issueOfAll(batches: readonly Wanting[]): IssueLine[] {
     const grams = totalOf(
       first.issue.alloy.name,
       'g',
-      wants.map(({ title, issue }) => ({ ...issue.grams, label: title })),
+      wants.map(({ title, issue }) => renamed(issue.grams, title)),
     );
     return [{ ...first.issue, lines, grams }];
   });

@@ -1,5 +1,5 @@
 // The count of a batch: how many to start, grams to issue, hours, money.
-import { inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
+import { type Figure, inSum, reckoned, renamed, totalOf } from '../figure/figure.ts';
 import { readCount } from '../measure/read-number.ts';
 import type { Fix } from '../metal/fix.ts';
 import type { Piece } from '../piece/piece.ts';
@@ -82,7 +82,7 @@ export function countBatch(batch: Batch, made: readonly MadeLine[], rates: Rates
       totalOf(
         'by itself',
         'min',
-        oneRunALine(runs).map(({ name, count }) => ({ ...count.byItself, label: name })),
+        oneRunALine(runs).map(({ name, count }) => renamed(count.byItself, name)),
       ),
     ),
     cost: inAll('cost', currency, ({ count }) => count.column.cost),

@@ -1,5 +1,5 @@
 // The cut list of a batch: blanks by part, and grams to issue by stock.
-import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
+import { type Figure, given, inSum, reckoned, renamed, totalOf } from '../figure/figure.ts';
 import { readCount } from '../measure/read-number.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import type { Cut } from '../piece/cut.ts';
@@ -95,7 +95,7 @@ export function issueLines(cutList: readonly CutLine[]): IssueLine[] {
     const grams = totalOf(
       first.alloy.name,
       'g',
-      lines.map((line) => ({ ...line.grams, label: `${line.run.name}: ${line.part.name || 'part'}` })),
+      lines.map((line) => renamed(line.grams, `${line.run.name}: ${line.part.name || 'part'}`)),
     );
     return [{ stock, alloy: first.alloy, section: first.section, lines, grams }];
   });

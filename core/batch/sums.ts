@@ -1,5 +1,5 @@
 // Several batches together: what they take in all.
-import { totalOf, type Figure } from '../figure/figure.ts';
+import { type Figure, renamed, totalOf } from '../figure/figure.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import type { BatchCount } from './count.ts';
 
@@ -18,14 +18,14 @@ export function inAll(
   return totalOf(
     label,
     unit,
-    batches.map(({ name, count }) => ({ ...of(count), label: name })),
+    batches.map(({ name, count }) => renamed(of(count), name)),
   );
 }
 
 /** Grams of each alloy over all batches, in the order the alloys first come up. */
 export function metalInAll(batches: readonly NamedCount[]): { readonly alloy: Alloy; readonly grams: Figure }[] {
   const issued = batches.flatMap(({ name, count }) =>
-    count.issue.map(({ alloy, grams }) => ({ alloy, grams: { ...grams, label: name } })),
+    count.issue.map(({ alloy, grams }) => ({ alloy, grams: renamed(grams, name) })),
   );
   const alloys = [...new Map(issued.map(({ alloy }) => [alloy.id, alloy])).values()];
   return alloys.map((alloy) => ({

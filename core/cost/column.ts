@@ -90,7 +90,7 @@ export function costColumn(
     spent: atBench * spentShare,
   }));
   const rejects = spoiling.some((step) => step.yield < 1)
-    ? rejectsEach(spoiling, metalOfSpoilt(inputs, terms, currency), currency)
+    ? rejectsEach(spoiling, metalOfSpoilt([metal, solder, scrap], parts, terms, currency), currency)
     : null;
   const exact: CostLine[] = [
     { key: 'metal', ...metal },
@@ -137,15 +137,17 @@ function bought(kind: PricedFinding['kind'], findings: readonly PricedFinding[],
   return [{ key: kind, takes: given(kind, pieces, '', 'as listed'), each: totalOf(kind, currency, lines) }];
 }
 
-function metalOfSpoilt({ parts, solders }: ColumnInputs, terms: ScrapTerms, currency: string): Figure {
-  const metal = metalLine(parts, currency).each;
-  const solder = solderLine(solders, currency)?.each;
-  const offcuts = scrapLine(parts, terms, currency)?.each;
+function metalOfSpoilt(
+  cut: readonly ({ readonly each: Figure } | null)[],
+  parts: readonly PricedPart[],
+  terms: ScrapTerms,
+  currency: string,
+): Figure {
   const back = spoiltMetal(parts, terms, currency);
   const less = reckoned('its metal brings back', -back.value, currency, () => `−${inSum(back.value, currency)}`, [
     back,
   ]);
-  const lines = [metal, solder, offcuts, less].filter((line) => line !== undefined);
+  const lines = [...cut.flatMap((line) => line?.each ?? []), less];
   return totalOf('metal lost with a spoilt piece', currency, lines);
 }
 

@@ -1,6 +1,6 @@
 // The metal lines of the cost column: what is cut, the solder, what scrap brings back, and what is lost for good.
-import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
-import type { ScrapKind } from '../metal/scrap-kinds.ts';
+import { given, inSum, reckoned, sumTo, totalOf, type Figure } from '../figure/figure.ts';
+import { scrapKinds, type ScrapKind } from '../metal/scrap-kinds.ts';
 import { scrapNames } from '../piece/reckon-part.ts';
 import type { ScrapTerms } from '../studio/rates.ts';
 
@@ -39,8 +39,9 @@ const atPrice = (label: string, grams: Figure, price: Figure, currency: string):
 /** Metal cut for one piece. */
 export function metalLine(parts: readonly PricedPart[], currency: string): MetalLine {
   const grams = parts.map((part) => part.gross);
-  const money = parts.map(({ name, gross, bought }) => atPrice(name, gross, bought, currency));
-  return { takes: totalOf('metal cut', 'g', grams), each: totalOf('metal', currency, money) };
+  const money = () => parts.map(({ name, gross, bought }) => atPrice(name, gross, bought, currency));
+  const sum = parts.reduce((total, { gross, bought }) => total + gross.value * bought.value, 0);
+  return { takes: totalOf('metal cut', 'g', grams), each: sumTo('metal', currency, money, sum) };
 }
 
 export function solderLine(solders: readonly PricedSolder[], currency: string): MetalLine | null {
@@ -57,54 +58,90 @@ export interface ScrapReturned extends MetalLine {
 
 /** What the scrap of one piece brings back, below 0 as it comes off the cost; null without any. */
 export function scrapLine(parts: readonly PricedPart[], terms: ScrapTerms, currency: string): ScrapReturned | null {
-  const grams: Figure[] = [];
-  const money: Figure[] = [];
-  const lost: Figure[] = [];
-  for (const { name, scrap, content } of parts) {
-    for (const kind of ['clean', 'soldered', 'filings'] as const) {
-      const mass = scrap[kind];
-      if (!mass) continue;
-      const label = kind === 'clean' ? name : `${name}, ${scrapNames[kind]}`;
-      const less = reckoned(label, -mass.value, 'g', () => `−${inSum(mass.value)}`, [mass]);
-      const credit = scrapCredit(label, kind, less, content, terms, currency);
-      grams.push(less);
-      money.push(credit);
-      const full = mass.value * content.value;
-      const how = () =>
-        `${inSum(mass.value)} × ${inSum(content.value, content.unit)} + (${inSum(credit.value, currency)})`;
-      lost.push(reckoned(label, full + credit.value, currency, how, [mass, content, credit]));
-    }
-  }
-  if (grams.length === 0) return null;
+  const { grams, money, lost } = scrapSums(parts, terms);
+  if (grams === 0) return null;
+  let made: readonly ScrapCredit[] | null = null;
+  const credits = () => (made ??= creditsOf(parts, terms, currency));
   return {
-    takes: totalOf('scrap returned', 'g', grams),
-    each: totalOf('scrap returned', currency, money),
-    lost: totalOf('lost for good', currency, lost),
+    takes: sumTo('scrap returned', 'g', () => credits().map(({ less }) => less), -grams),
+    each: sumTo('scrap returned', currency, () => credits().map(({ credit }) => credit), -money),
+    lost: sumTo('lost for good', currency, () => credits().map((one) => lostOf(one, currency)), lost),
   };
 }
 
+function scrapSums(parts: readonly PricedPart[], terms: ScrapTerms) {
+  let grams = 0;
+  let money = 0;
+  let lost = 0;
+  for (const { scrap, content } of parts) {
+    for (const kind of scrapKinds) {
+      const mass = scrap[kind]?.value ?? 0;
+      const back = mass * paidPerGram(kind, content.value, terms);
+      grams += mass;
+      money += back;
+      lost += mass * content.value - back;
+    }
+  }
+  return { grams, money, lost };
+}
+
+interface ScrapCredit {
+  readonly mass: Figure;
+  readonly content: Figure;
+  /** Grams, below 0. */
+  readonly less: Figure;
+  readonly credit: Figure;
+}
+
+function creditsOf(parts: readonly PricedPart[], terms: ScrapTerms, currency: string): ScrapCredit[] {
+  return parts.flatMap(({ name, scrap, content }) =>
+    scrapKinds.flatMap((kind): ScrapCredit[] => {
+      const mass = scrap[kind];
+      if (!mass) return [];
+      const label = kind === 'clean' ? name : `${name}, ${scrapNames[kind]}`;
+      const less = reckoned(label, -mass.value, 'g', () => `−${inSum(mass.value)}`, [mass]);
+      return [{ mass, content, less, credit: scrapCredit(label, kind, less, content, terms, currency) }];
+    }),
+  );
+}
+
+function lostOf({ mass, content, credit }: ScrapCredit, currency: string): Figure {
+  const how = () => `${inSum(mass.value)} × ${inSum(content.value, content.unit)} + (${inSum(credit.value, currency)})`;
+  return reckoned(credit.label, mass.value * content.value + credit.value, currency, how, [mass, content, credit]);
+}
+
+const isRefined = (kind: ScrapKind, { assayLoss, lotCharge }: ScrapTerms) =>
+  kind !== 'clean' && (assayLoss.value > 0 || lotCharge.value > 0);
+
 /**
- * What scrap of a kind brings back. Clean scrap is melted in the studio or traded in; what has solder or dirt in it goes
- * to a refiner, whose melt and assay lose some and whose charge for the lot falls on every gram of it. Never a loss: scrap
- * that would cost more than it brings is kept.
- * @param less  grams, below 0
+ * What a gram of scrap of a kind brings back. Clean scrap is melted in the studio or traded in; what has solder or dirt in
+ * it goes to a refiner, whose melt and assay lose some and whose charge for the lot falls on every gram of it. Never a
+ * loss: scrap that would cost more than it brings is kept.
+ * @param content  minor units per gram
+ * @returns minor units per gram
  */
+function paidPerGram(kind: ScrapKind, content: number, terms: ScrapTerms): number {
+  const paid = content * terms.share[kind].value;
+  return isRefined(kind, terms) ? Math.max(0, paid * (1 - terms.assayLoss.value) - terms.lotCharge.value) : paid;
+}
+
+/** @param less  grams, below 0 */
 function scrapCredit(
   label: string,
   kind: ScrapKind,
   less: Figure,
   content: Figure,
-  { share, assayLoss, lotCharge }: ScrapTerms,
+  terms: ScrapTerms,
   currency: string,
 ): Figure {
-  const paid = share[kind];
-  const isRefined = kind !== 'clean' && (assayLoss.value > 0 || lotCharge.value > 0);
+  const { assayLoss, lotCharge } = terms;
+  const paid = terms.share[kind];
+  const value = less.value * paidPerGram(kind, content.value, terms);
   const sum = () => `(${inSum(less.value)}) × ${inSum(content.value, content.unit)} × ${inSum(paid.value)}`;
-  if (!isRefined) return reckoned(label, less.value * content.value * paid.value, currency, sum, [less, content, paid]);
-  const perGram = Math.max(0, content.value * paid.value * (1 - assayLoss.value) - lotCharge.value);
+  if (!isRefined(kind, terms)) return reckoned(label, value, currency, sum, [less, content, paid]);
   const how = () =>
     `${sum()} × (1 − ${inSum(assayLoss.value)}) − (${inSum(less.value)}) × ${inSum(lotCharge.value, lotCharge.unit)}`;
-  return reckoned(label, less.value * perGram, currency, how, [less, content, paid, assayLoss, lotCharge]);
+  return reckoned(label, value, currency, how, [less, content, paid, assayLoss, lotCharge]);
 }
 
 /** What the metal left in a spoilt piece brings back, as soldered scrap. @returns money, 0 or more */

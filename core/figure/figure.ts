@@ -37,17 +37,7 @@ export function reckoned(
   how: string | (() => string),
   from: readonly Figure[],
 ): Figure {
-  return {
-    kind: 'reckoned',
-    label,
-    value,
-    unit,
-    get how() {
-      return typeof how === 'string' ? how : how();
-    },
-    from,
-    source: '',
-  };
+  return new Result('reckoned', label, value, unit, how, from);
 }
 
 /** A plain sum of lines in one unit; no lines give 0. */
@@ -60,19 +50,61 @@ export function totalOf(label: string, unit: Unit, lines: readonly Figure[]): Fi
   );
 }
 
-/** A sum of lines whose total is known. */
-export function sumTo(label: string, unit: Unit, lines: readonly Figure[], value: number): Figure {
-  return {
-    kind: 'sum',
-    label,
-    value,
-    unit,
-    get how() {
-      return sumOf(lines);
-    },
-    from: lines,
-    source: '',
-  };
+/**
+ * A sum of lines whose total is known.
+ * @param lines  or what makes them, once someone looks
+ */
+export function sumTo(label: string, unit: Unit, lines: Lines, value: number): Figure {
+  return new Result('sum', label, value, unit, null, lines);
+}
+
+/** The same figure by another name. A figure is not to be spread: its working would stay behind. */
+export function renamed(figure: Figure, label: string): Figure {
+  return figure instanceof Result ? figure.renamed(label) : { ...figure, label };
+}
+
+type Lines = readonly Figure[] | (() => readonly Figure[]);
+
+// A class, since a key makes hundreds of them: an object with a getter of its own takes ten times the memory.
+class Result implements Figure {
+  readonly kind: 'reckoned' | 'sum';
+  readonly label: string;
+  readonly value: number;
+  readonly unit: Unit;
+  readonly source = '';
+  #from: Lines;
+  /** Null where it is the plain sum of the lines. */
+  readonly #how: string | (() => string) | null;
+
+  constructor(
+    kind: 'reckoned' | 'sum',
+    label: string,
+    value: number,
+    unit: Unit,
+    how: string | (() => string) | null,
+    from: Lines,
+  ) {
+    this.kind = kind;
+    this.label = label;
+    this.value = value;
+    this.unit = unit;
+    this.#how = how;
+    this.#from = from;
+  }
+
+  get from(): readonly Figure[] {
+    if (typeof this.#from === 'function') this.#from = this.#from();
+    return this.#from;
+  }
+
+  get how(): string {
+    if (this.#how === null) return sumOf(this.from);
+    return typeof this.#how === 'string' ? this.#how : this.#how();
+  }
+
+  renamed(label: string): Figure {
+    return new Result(this.kind, label, this.value, this.unit, this.#how, this.#from);
+  }
 }
 
 // `7.19 + 2.86 + (−1.36)`; no lines give `0`.

@@ -36,11 +36,14 @@ export function settle(total: Figure): Figure {
 function settleTo(figure: Figure, value: number): Figure {
   // Only a sum may be shared out; 3 g × 0.97 also has inputs, but they are not lines of it.
   if (figure.kind !== 'sum') return reckonedAt(figure, value);
-  const values = roundLines(
-    figure.from.map((line) => line.value),
-    value,
-  );
-  const from = figure.from.map((line, index) => settleTo(line, values[index] ?? 0));
+  // The lines of a line are only shared out when someone looks at them.
+  const from = () => {
+    const values = roundLines(
+      figure.from.map((line) => line.value),
+      value,
+    );
+    return figure.from.map((line, index) => settleTo(line, values[index] ?? 0));
+  };
   return sumTo(figure.label, figure.unit, from, value);
 }
 

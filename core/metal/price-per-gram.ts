@@ -1,5 +1,5 @@
 // A fix becomes a price per gram of an alloy: its fine content at the fix, and what the supplier asks for the form.
-import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { type Figure, given, inSum, reckoned, renamed } from '../figure/figure.ts';
 import type { Alloy } from './alloys.ts';
 import { finePrice, fixMetalNames, fixMetals, type Fix } from './fix.ts';
 
@@ -56,7 +56,7 @@ export function alloyPrice(
   );
   if (paid) {
     const label = `${alloy.name}, per gram, ${paid.basis === 'average' ? 'average paid' : 'last paid'}`;
-    return { content, bought: { ...paid.perGram, label } };
+    return { content, bought: renamed(paid.perGram, label) };
   }
   const bought = reckoned(
     `${alloy.name}, per gram to replace`,

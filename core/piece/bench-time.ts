@@ -1,5 +1,5 @@
 // Bench time: what the hands do, and what works by itself meanwhile.
-import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
+import { type Figure, given, inSum, reckoned, renamed, totalOf } from '../figure/figure.ts';
 import { readCount, readMinutes, readPlain, readShare } from '../measure/read-number.ts';
 import type { Reading } from '../measure/reading.ts';
 import type { Problem } from '../studio/rates.ts';
@@ -91,21 +91,23 @@ export interface TimedStep {
 
 /**
  * Attended minutes one piece takes when `batchSize` are made at once: each step's set-up is spread over them.
+ * @param each  a reckoner of one step's minutes that remembers, where many counts are made
  * @returns min, a sum with a line a step
  */
-export function attendedEach(steps: readonly TimedStep[], batchSize: number): Figure {
+export function attendedEach(steps: readonly TimedStep[], batchSize: number, each = stepEach): Figure {
   return totalOf(
     'bench time',
     'min',
-    steps.map((step) => stepEach(step, batchSize)),
+    steps.map(({ step, time }) => each(step, time, batchSize)),
   );
 }
 
-function stepEach({ step, time }: TimedStep, batchSize: number): Figure {
+/** Attended minutes of one step for one piece. */
+export function stepEach(step: TimedStep['step'], time: StepReckoning, batchSize: number): Figure {
   const name = step.name || 'step';
   const { setUpMin, eachMin, loadMin, drivers } = time;
   const each = eachFigure(step.per, eachMin, drivers);
-  if (setUpMin === 0 && loadMin === 0) return { ...each, label: name };
+  if (setUpMin === 0 && loadMin === 0) return renamed(each, name);
   const batch = given('pieces in the batch', batchSize, '', 'as typed');
   const loads = loadsOf(time, batchSize);
   const parts = [

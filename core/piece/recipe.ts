@@ -4,7 +4,7 @@ import type { Alloy } from '../metal/alloys.ts';
 import { readCount } from '../measure/read-number.ts';
 import { readLength } from '../measure/read-length.ts';
 import type { Problem } from '../studio/rates.ts';
-import { reckonStep, type StepReckoning } from './bench-time.ts';
+import { reckonStep, stepEach, type StepReckoning } from './bench-time.ts';
 import type { Cut } from './cut.ts';
 import { outlineAreaMm2 } from '../blank/outline.ts';
 import type { Finding, Piece } from './piece.ts';
@@ -30,9 +30,10 @@ export interface Reckoners {
   readonly part: typeof reckonPart;
   readonly join: typeof reckonJoin;
   readonly step: typeof reckonStep;
+  readonly minutes: typeof stepEach;
 }
 
-const plainReckoners: Reckoners = { part: reckonPart, join: reckonJoin, step: reckonStep };
+const plainReckoners: Reckoners = { part: reckonPart, join: reckonJoin, step: reckonStep, minutes: stepEach };
 
 export function reckonRecipe(
   piece: Piece,

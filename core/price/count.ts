@@ -102,7 +102,7 @@ function countOne(typed: Piece, rates: Rates, fix: Fix | null, options: CountOpt
   );
   const readyMade = boughtParts(piece.parts, parts, rates.currency, problems);
   const timed = piece.steps.map((step, index) => ({ step, time: steps[index] as StepReckoning }));
-  const minutes = attendedEach(timed, made);
+  const minutes = attendedEach(timed, made, options.reckon?.minutes);
   const pricing = readPricing(piece, rates, problems);
   const consumables = consumablesEach(
     piece.consumables || rates.consumables.by,

@@ -1,5 +1,5 @@
 // The fair planner: what the fair costs, how many of each level pay for it, what to expect, and how many to make.
-import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
+import { type Figure, given, inSum, reckoned, renamed, totalOf } from '../figure/figure.ts';
 import { readMoney } from '../measure/read-money.ts';
 import { readPlain, readShare } from '../measure/read-number.ts';
 import type { Reading } from '../measure/reading.ts';
@@ -108,7 +108,7 @@ export function planFair(fair: Fair, rates: Rates, costOf: (piece: string) => Fi
     const cost =
       level.cost.trim() || !ofPiece
         ? given('cost of one', typed, currency, 'as typed')
-        : { ...ofPiece, label: 'cost of one' };
+        : renamed(ofPiece, 'cost of one');
     const more = [share(`${path}.second`, level.second), share(`${path}.third`, level.third)];
     const sold = level.sold.trim()
       ? value(

@@ -1,5 +1,5 @@
 // The prices of a piece under the studio's rule: wholesale by a school, retail from it, each on a price point.
-import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { type Figure, given, inSum, reckoned, renamed } from '../figure/figure.ts';
 import { showValue } from '../figure/show.ts';
 import type { CostColumn } from '../cost/column.ts';
 import type { PriceRule } from '../studio/selling.ts';
@@ -116,7 +116,7 @@ function retailMinor(wholesale: number, school: PriceSchool, target: number, rul
 function retailFigure(wholesale: Figure, school: PriceSchool, target: Figure, rule: PriceRule): Figure {
   const { unit } = wholesale;
   const value = retailMinor(wholesale.value, school, target.value, rule);
-  if (school === 'price-point') return { ...target, label: 'retail' };
+  if (school === 'price-point') return renamed(target, 'retail');
   const taxed = rule.tax.how === 'included' ? 1 + rule.tax.rate.value : 1;
   const exact = reckoned(
     'retail',

@@ -1,7 +1,7 @@
 // A quote for a commission or a repair: lines of pieces or of words, what is asked before it is begun, and until when it
 // holds. What is usual is offered here; what binds is for the local rule and the maker's own terms to say.
 import { z } from 'zod';
-import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
+import { type Figure, given, inSum, reckoned, renamed, totalOf } from '../figure/figure.ts';
 import { roundHalfUp } from '../figure/settle.ts';
 import { isoDateSchema, nameSchema, noteSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
 import { readMoney } from '../measure/read-money.ts';
@@ -96,7 +96,7 @@ export function countQuote(
     const ofPiece = line.piece && !line.price.trim() ? retailOf(line.piece, line.size) : null;
     if (line.piece && !line.price.trim() && !ofPiece)
       problems.push({ path: `${path}.price`, sentence: 'This piece is not in the book any more. Type its price.' });
-    const each = ofPiece ? { ...ofPiece, label: 'retail price of one' } : typed;
+    const each = ofPiece ? renamed(ofPiece, 'retail price of one') : typed;
     const pieces = count.ok ? count.value : 0;
     const how = () => `${String(pieces)} × ${inSum(each.value, currency)}`;
     const label = line.what.trim() || 'a line';
@@ -109,7 +109,7 @@ export function countQuote(
   const allowed = roundHalfUp(money('allowed', quote.allowed));
   const least = roundHalfUp(money('least', quote.least));
   const less = given('allowed for the customer’s metal', -allowed, currency, 'as typed');
-  const sum = allowed > 0 ? totalOf('the job', currency, [...all, less]) : { ...listed, label: 'the job' };
+  const sum = allowed > 0 ? totalOf('the job', currency, [...all, less]) : renamed(listed, 'the job');
   const total =
     sum.value < least
       ? reckoned('the job', least, currency, () => `${inSum(sum.value, currency)}, but the least a job is done for`, [

@@ -1,5 +1,5 @@
 // Where the wholesale price goes: the cost by kind, and what is left.
-import { totalOf, type Figure } from '../figure/figure.ts';
+import { type Figure, renamed, totalOf } from '../figure/figure.ts';
 import type { PieceCount } from './count.ts';
 
 const kinds = [
@@ -32,15 +32,15 @@ export function priceShares({ column, prices }: PieceCount): PriceShare[] {
   const cost = kinds.flatMap(({ key, name }): PriceShare[] => {
     const each = line(key);
     if (!each) return [];
-    const amount = key === 'metal' ? usedUp(each, solder, scrap) : { ...each, label: name };
+    const amount = key === 'metal' ? usedUp(each, solder, scrap) : renamed(each, name);
     return [{ key, amount }];
   });
-  const left: PriceShare = { key: 'left', amount: { ...prices.left, label: 'left' } };
+  const left: PriceShare = { key: 'left', amount: renamed(prices.left, 'left') };
   return [...cost, left].filter(({ amount }) => amount.value > 0);
 }
 
 // What of the metal is used up: with the solder, and less what comes back.
 function usedUp(metal: Figure, solder: Figure | undefined, scrap: Figure | undefined): Figure {
   const lines = [metal, solder, scrap].filter((line) => line !== undefined);
-  return lines.length === 1 ? { ...metal, label: 'metal' } : totalOf('metal', metal.unit, lines);
+  return lines.length === 1 ? renamed(metal, 'metal') : totalOf('metal', metal.unit, lines);
 }

@@ -3,7 +3,7 @@ import { weakMapMemoize } from '@reduxjs/toolkit';
 import { createContext, useContext, useMemo } from 'react';
 import type { Fix } from '../../core/metal/fix.ts';
 import type { Receipt } from '../../core/metal/receipt.ts';
-import { reckonStep } from '../../core/piece/bench-time.ts';
+import { reckonStep, stepEach } from '../../core/piece/bench-time.ts';
 import { reckonJoin } from '../../core/piece/reckon-join.ts';
 import type { Piece } from '../../core/piece/piece.ts';
 import { reckonPart } from '../../core/piece/reckon-part.ts';
@@ -17,6 +17,7 @@ export const reckoners = {
   part: weakMapMemoize(reckonPart),
   join: weakMapMemoize(reckonJoin),
   step: weakMapMemoize(reckonStep),
+  minutes: weakMapMemoize(stepEach),
 };
 const rememberedRates = weakMapMemoize(readRates);
 const rememberedPiece = weakMapMemoize((piece: Piece, rates: Rates, fix: Fix | null, size?: string) =>

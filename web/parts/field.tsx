@@ -1,8 +1,9 @@
 // A number or a word written in place. Number fields take sums and units; what is typed is kept as typed.
-import { useEffect, useRef, useState, type FocusEvent, type KeyboardEvent } from 'react';
+import { memo, useEffect, useRef, useState, type FocusEvent, type KeyboardEvent } from 'react';
 import { clsx } from 'clsx';
 import { withUnit } from '../../core/measure/with-unit.ts';
 import { Resting, useRest } from './resting.tsx';
+import { useLatest } from './use-latest.ts';
 
 export interface FieldProps {
   readonly value: string;
@@ -27,7 +28,12 @@ export interface FieldProps {
   readonly className?: string;
 }
 
-export function Field({
+export function Field({ onChange, ...words }: FieldProps) {
+  return <Writing {...words} onChange={useLatest(onChange)} />;
+}
+
+// React writes the type and the name of every field it comes by anew: only the one that has changed is drawn at a key.
+const Writing = memo(function Writing({
   value,
   onChange,
   label,
@@ -95,7 +101,7 @@ export function Field({
       onKeyDown={goDown}
     />
   );
-}
+});
 
 /** Enter goes to the same column of the next row, as on a sheet of paper. */
 export function goDown(event: KeyboardEvent<HTMLElement>): void {

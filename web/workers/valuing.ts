@@ -3,7 +3,7 @@ import './strict.ts';
 import { weakMapMemoize } from '@reduxjs/toolkit';
 import type { Fix } from '../../core/metal/fix.ts';
 import type { Receipt } from '../../core/metal/receipt.ts';
-import { reckonStep } from '../../core/piece/bench-time.ts';
+import { reckonStep, stepEach } from '../../core/piece/bench-time.ts';
 import type { Piece } from '../../core/piece/piece.ts';
 import { reckonJoin } from '../../core/piece/reckon-join.ts';
 import { reckonPart } from '../../core/piece/reckon-part.ts';
@@ -39,6 +39,7 @@ addEventListener('message', ({ data }: MessageEvent<ValuingAsked>) => {
     part: weakMapMemoize(reckonPart),
     join: weakMapMemoize(reckonJoin),
     step: weakMapMemoize(reckonStep),
+    minutes: weakMapMemoize(stepEach),
   };
   let valued: (Valuation | null)[] = [];
   let told = performance.now();

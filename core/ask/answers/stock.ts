@@ -1,5 +1,5 @@
 // Mass of a stock length or a blank of sheet, and length of a mass.
-import { given, inSum, reckoned, type Figure } from '../../figure/figure.ts';
+import { type Figure, given, inSum, reckoned, renamed } from '../../figure/figure.ts';
 import { outlineAreaMm2, type Outline } from '../../blank/outline.ts';
 import { alloyPrice } from '../../metal/price-per-gram.ts';
 import type { Alloy } from '../../metal/alloys.ts';
@@ -154,7 +154,7 @@ export function counted(one: Figure, count: number): Figure[] {
     `${inSum(one.value, one.unit)} × ${inSum(count)}`,
     [one, given('count', count, '', 'as asked')],
   );
-  return [all, { ...one, how: one.how, label: `${one.label} of one` }];
+  return [all, renamed(one, `${one.label} of one`)];
 }
 
 /** What the metal in a mass is worth at the fix; nothing while there is no fix for it. */

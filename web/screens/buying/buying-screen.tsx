@@ -1,6 +1,6 @@
 // The buying list: what open batches lack after the shelf, from whom, for how much, and when to order it.
 import { Link } from 'react-router';
-import { totalOf } from '../../../core/figure/figure.ts';
+import { renamed, totalOf } from '../../../core/figure/figure.ts';
 import { buyingTable } from '../../../core/batch/buying-csv.ts';
 import type { BuyingLine } from '../../../core/batch/buying-list.ts';
 import { daysBetween } from '../../../core/measure/days.ts';
@@ -24,7 +24,7 @@ export function BuyingScreen() {
   const all = totalOf(
     'to pay',
     rates.currency,
-    sold.flatMap(({ paid, name }) => (paid ? [{ ...paid, label: name }] : [])),
+    sold.flatMap(({ paid, name }) => (paid ? [renamed(paid, name)] : [])),
   );
   return (
     <Spread
@@ -132,7 +132,7 @@ function bySupplier(lines: readonly BuyingLine[], currency: string): CountRow[] 
   const suppliers = [...new Set(lines.map(({ item }) => item?.supplier ?? ''))];
   return suppliers.map((supplier): CountRow => {
     const own = lines.filter(({ item }) => item?.supplier === supplier);
-    const paid = own.flatMap((line) => (line.paid ? [{ ...line.paid, label: line.name }] : []));
+    const paid = own.flatMap((line) => (line.paid ? [renamed(line.paid, line.name)] : []));
     return { key: supplier, label: supplier, each: totalOf(supplier, currency, paid) };
   });
 }

@@ -1,5 +1,5 @@
 // Joins in the order they are made: what they bring together, with what, and how much of it.
-import { memo, useCallback, useMemo, type CSSProperties } from 'react';
+import { memo, useCallback, type CSSProperties } from 'react';
 import { showValue } from '../../../core/figure/show.ts';
 import { solderById, solders } from '../../../core/metal/solders.ts';
 import { gradeName } from '../../../core/piece/checks/solder-order.ts';
@@ -19,7 +19,7 @@ import { SortableRow, SortableRows } from '../../parts/sortable-rows.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
 import { useRowProblems } from '../../parts/use-problems.ts';
 import { HeatLadder } from './heat-ladder.tsx';
-import { memberOptions, useEditPiece, type Margin } from './piece-context.ts';
+import { memberOptions, useEditPiece, useSameOptions, type Margin } from './piece-context.ts';
 
 /** Number, join, brings together, with, joints, g. */
 const columns: CSSProperties = { gridTemplateColumns: '34px 1.1fr 1.5fr 2.1fr 3.8em 4.6em' };
@@ -88,7 +88,7 @@ export const JoinRows = memo(function JoinRows({ piece, count, margin, edit }: J
   );
   const onRemove = useCallback((index: number) => edit('', (draft) => void draft.joins.splice(index, 1)), [edit]);
   const { parts, findings, groups } = piece;
-  const members = useMemo(() => memberOptions({ parts, findings, groups }), [parts, findings, groups]);
+  const members = useSameOptions(memberOptions({ parts, findings, groups }));
   const setSolder = useCallback(
     (id: string, solder: string) =>
       edit('', (draft) => {

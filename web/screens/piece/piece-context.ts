@@ -1,5 +1,5 @@
 // What the rows of a piece need to know of each other: names to choose from, and what the bench check says of each.
-import { createContext, useContext } from 'react';
+import { createContext, useContext, useMemo } from 'react';
 import type { Draft } from '@reduxjs/toolkit';
 import type { Remark } from '../../../core/piece/checks/bench-check.ts';
 import { findingSchema, type Piece } from '../../../core/piece/piece.ts';
@@ -69,6 +69,12 @@ export function addGroup({ parts, groups }: Draft<Piece>, part: number): void {
   const id = crypto.randomUUID();
   groups.push({ id, name: `Sub-assembly ${String(groups.length + 1)}`, count: '1', closed: false, vents: '' });
   row.group = id;
+}
+
+/** The same list as long as what it says is the same: a part that is longer now is no other choice. */
+export function useSameOptions(options: readonly Option[]): readonly Option[] {
+  const said = JSON.stringify(options);
+  return useMemo(() => JSON.parse(said) as Option[], [said]);
 }
 
 /** What a join may bring together, or a step be done to. */

@@ -1,5 +1,5 @@
 // The bench route: what hands do in order, and what works by itself meanwhile.
-import { memo, useCallback, useMemo, useState, type CSSProperties } from 'react';
+import { memo, useCallback, useState, type CSSProperties } from 'react';
 import { ChevronDown, ChevronRight, TriangleAlert } from 'lucide-react';
 import { showValue } from '../../../core/figure/show.ts';
 import { driverNames, type StepReckoning } from '../../../core/piece/bench-time.ts';
@@ -27,7 +27,7 @@ import { SortableRow, SortableRows } from '../../parts/sortable-rows.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
 import { useRowProblems } from '../../parts/use-problems.ts';
 import { usePasteRows } from './paste-rows.ts';
-import { memberOptions, useEditPiece, type Margin } from './piece-context.ts';
+import { memberOptions, useEditPiece, useSameOptions, type Margin } from './piece-context.ts';
 import { RouteOffer } from './route-offer.tsx';
 
 /** Number, step, where, set-up, each, by itself, meanwhile. */
@@ -107,14 +107,11 @@ export const StepRows = memo(function StepRows({ piece, count, margin, edit }: S
     [edit],
   );
   const { parts, findings, groups, joins } = piece;
-  const scopes = useMemo(
-    (): Option[] => [
-      { value: '', label: 'the whole piece' },
-      ...memberOptions({ parts, findings, groups }),
-      ...joins.map(({ id, name }) => ({ value: id, label: name.trim() || 'a join' })),
-    ],
-    [parts, findings, groups, joins],
-  );
+  const scopes = useSameOptions([
+    { value: '', label: 'the whole piece' },
+    ...memberOptions({ parts, findings, groups }),
+    ...joins.map(({ id, name }) => ({ value: id, label: name.trim() || 'a join' })),
+  ]);
   const onPaste = usePasteRows('steps', edit);
 
   return (
