@@ -1,6 +1,5 @@
 // One part: what it is cut from, how long, how many, and what it weighs.
 import { memo, useState } from 'react';
-import { ChevronDown, ChevronRight } from 'lucide-react';
 import {
   blankRulesByForm,
   type BlankRule,
@@ -111,12 +110,11 @@ export const PartRow = memo(function PartRow({
           {nameField}
           <button
             type="button"
-            className="chrome aside flex items-center gap-[2px] text-left hover:text-ink"
+            className="chrome aside fold"
             aria-expanded={more}
             aria-label={`${name}, more`}
             onClick={() => setMore(!more)}
           >
-            {more ? <ChevronDown size={14} /> : <ChevronRight size={14} />}
             {extrasInWords(part, groups) || 'more'}
           </button>
         </td>

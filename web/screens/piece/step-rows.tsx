@@ -1,6 +1,6 @@
 // The bench route: what hands do in order, and what works by itself meanwhile.
 import { memo, useCallback, useState, type CSSProperties } from 'react';
-import { ChevronDown, ChevronRight, TriangleAlert } from 'lucide-react';
+import { TriangleAlert } from 'lucide-react';
 import { showValue } from '../../../core/figure/show.ts';
 import { driverNames, type StepReckoning } from '../../../core/piece/bench-time.ts';
 import { cautionRule, cautionsFor } from '../../../core/piece/cautions.ts';
@@ -250,12 +250,11 @@ const StepRow = memo(function StepRow(props: StepRowProps) {
           {nameField}
           <button
             type="button"
-            className="chrome aside flex items-center gap-[3px] text-left hover:text-ink"
+            className="chrome aside fold"
             aria-expanded={more}
             aria-label={`${name}, more${cautions.length > 0 ? ' and cautions' : ''}`}
             onClick={() => setMore(!more)}
           >
-            {more ? <ChevronDown size={14} /> : <ChevronRight size={14} />}
             {extrasInWords(step, scopes) || 'more'}
             {cautions.length > 0 && <TriangleAlert size={13} className="ml-1 text-warn" aria-hidden="true" />}
           </button>
