@@ -3,6 +3,7 @@ import { conflictSettled, type OpenDocument } from '../app/drafts.ts';
 import { useAppDispatch } from '../app/store.ts';
 import { differences } from './differences.ts';
 import { Sheet } from './sheet.tsx';
+import { Heads } from './heads.tsx';
 
 export function Conflict({ name, open, what }: { name: string; open: OpenDocument; what: string }) {
   const dispatch = useAppDispatch();
@@ -19,17 +20,11 @@ export function Conflict({ name, open, what }: { name: string; open: OpenDocumen
     >
       <div className="mt-4 max-h-[44vh] overflow-y-auto">
         <table className="rows">
-          <thead>
-            <tr>
-              <th>where they differ</th>
-              <th>yours, on this page</th>
-              <th>theirs, in the ledger</th>
-            </tr>
-          </thead>
+          <Heads of={['where they differ', 'yours, on this page', 'theirs, in the ledger']} />
           {differences(open.body, conflict.body).map(({ where, mine, theirs }) => (
             <tbody key={where}>
               <tr>
-                <td>{where}</td>
+                <td className="first">{where}</td>
                 <td className="num font-semibold">{mine}</td>
                 <td className="num font-semibold">{theirs}</td>
               </tr>

@@ -1,33 +1,53 @@
 // The heads of a table: a word a column, numbers at the end of theirs.
 
-type Head = string | { readonly end: string } | { readonly hidden: string; readonly width?: string };
+type Head =
+  | string
+  | { readonly start: string; readonly title?: string; readonly className?: string }
+  | { readonly end: string | number; readonly title?: string }
+  | { readonly hidden: string; readonly width?: string };
 
-/** @param of  column by column; `end` for a column of numbers, `hidden` for one whose head is only heard */
-export function Heads({ of }: { of: readonly Head[] }) {
+interface HeadsProps {
+  /** Column by column; `end` for a column of numbers, `hidden` for one whose head is only heard. */
+  readonly of: readonly Head[];
+  /** A table laid out as a grid loses its roles: they are given in the markup. */
+  readonly isGrid?: boolean;
+  readonly className?: string;
+}
+
+export function Heads({ of, isGrid = false, className }: HeadsProps) {
+  const role = (name: string) => (isGrid ? name : undefined);
   return (
-    <thead>
-      <tr>
+    <thead role={role('rowgroup')} className={className}>
+      <tr role={role('row')}>
         {of.map((head, index) => {
-          const first = index === 0 ? 'first' : '';
-          if (typeof head === 'string')
-            return (
-              <th key={head} scope="col" className={first}>
-                {head}
-              </th>
-            );
-          if ('end' in head)
-            return (
-              <th key={head.end} scope="col" className={`${first} end`}>
-                {head.end}
-              </th>
-            );
+          const { text, looks, title, isHidden } = readHead(head);
           return (
-            <th key={head.hidden} scope="col" className={`${first} ${head.width ?? ''}`}>
-              <span className="sr-only">{head.hidden}</span>
+            <th
+              key={text}
+              scope={isGrid ? undefined : 'col'}
+              role={role('columnheader')}
+              className={`${index === 0 ? 'first' : ''} ${looks}`}
+              title={title}
+            >
+              {isHidden ? <span className="sr-only">{text}</span> : text}
             </th>
           );
         })}
       </tr>
     </thead>
   );
+}
+
+interface ReadHead {
+  readonly text: string;
+  readonly looks: string;
+  readonly title?: string | undefined;
+  readonly isHidden?: boolean;
+}
+
+function readHead(head: Head): ReadHead {
+  if (typeof head === 'string') return { text: head, looks: '' };
+  if ('end' in head) return { text: String(head.end), looks: 'end', title: head.title };
+  if ('start' in head) return { text: head.start, looks: head.className ?? '', title: head.title };
+  return { text: head.hidden, looks: head.width ?? '', isHidden: true };
 }

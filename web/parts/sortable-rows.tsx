@@ -1,17 +1,9 @@
 // Rows that are put in another order by dragging their handle; Alt with an arrow does the same by keys. A library that
 // watches every row costs more at opening a long piece than all else on the page (docs/decisions/006), so the rows are
 // looked at only while one of them is dragged.
-import {
-  createContext,
-  useCallback,
-  useContext,
-  useLayoutEffect,
-  useRef,
-  type KeyboardEvent,
-  type PointerEvent,
-  type ReactNode,
-} from 'react';
+import { createContext, useContext, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import { Row } from './row.tsx';
+import { useLatest } from './use-latest.ts';
 
 /** A drag begins after this far, so that a click on the handle opens its menu. */
 const DRAG_FROM_PX = 6;
@@ -20,13 +12,7 @@ type Move = (from: number, to: number) => void;
 const MoveContext = createContext<Move | null>(null);
 
 export function SortableRows({ onMove, children }: { onMove: Move; children: ReactNode }) {
-  // The same function for ever: a key in a row is no reason to draw the others again.
-  const latest = useRef(onMove);
-  useLayoutEffect(() => {
-    latest.current = onMove;
-  });
-  const move = useCallback<Move>((from, to) => latest.current(from, to), []);
-  return <MoveContext value={move}>{children}</MoveContext>;
+  return <MoveContext value={useLatest(onMove)}>{children}</MoveContext>;
 }
 
 /** What the handle of a row does when it is pressed; nothing outside of sortable rows. */

@@ -50,17 +50,11 @@ export function CompareScreen() {
           {one && other && rows.length === 0 && <p className="mt-5 text-soft">They are the same in everything.</p>}
           {rows.length > 0 && (
             <table className="rows mt-5">
-              <thead>
-                <tr>
-                  <th scope="col">where they differ</th>
-                  <th scope="col">{nameA}</th>
-                  <th scope="col">{nameB}</th>
-                </tr>
-              </thead>
+              <Heads of={['where they differ', nameA, nameB]} />
               {rows.map(({ where, mine, theirs }) => (
                 <tbody key={where}>
                   <tr>
-                    <td>{where}</td>
+                    <td className="first">{where}</td>
                     <td className="num font-semibold whitespace-normal!">{mine}</td>
                     <td className="num font-semibold whitespace-normal!">{theirs}</td>
                   </tr>

@@ -3,6 +3,7 @@ import type { Fair } from '../../../core/price/fair.ts';
 import type { FairPlan, LevelPlan } from '../../../core/price/fair-plan.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { CountTable } from '../../parts/count-table.tsx';
+import { Heads } from '../../parts/heads.tsx';
 import { FairRange } from './fair-range.tsx';
 
 const words = ({ level }: LevelPlan) => level.name.trim() || 'a level';
@@ -31,25 +32,15 @@ export function FairCountPage({ plan, fair }: { plan: FairPlan; fair: Fair }) {
               : 'No number of buyers pays for it at these prices.'}
           </p>
           <table className="rows mt-1" aria-label="What to bring">
-            <thead>
-              <tr>
-                <th scope="col" className="first">
-                  level
-                </th>
-                <th scope="col" className="end" title="Of this level alone">
-                  alone pays
-                </th>
-                <th scope="col" className="end" title="Together with the others">
-                  in the mix
-                </th>
-                <th scope="col" className="end">
-                  expected
-                </th>
-                <th scope="col" className="end" title="Enough in nine fairs of ten">
-                  bring
-                </th>
-              </tr>
-            </thead>
+            <Heads
+              of={[
+                'level',
+                { end: 'alone pays', title: 'Of this level alone' },
+                { end: 'in the mix', title: 'Together with the others' },
+                { end: 'expected' },
+                { end: 'bring', title: 'Enough in nine fairs of ten' },
+              ]}
+            />
             <tbody>
               {plan.levels.map((level) => (
                 <tr key={level.level.id} className="border-b border-hair">

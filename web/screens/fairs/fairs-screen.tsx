@@ -74,15 +74,7 @@ export function FairsScreen() {
           <section aria-labelledby="against">
             <h2 id="against">Planned against what came</h2>
             <table className="count mt-1" aria-label="Planned against what came">
-              <thead>
-                <tr>
-                  <th>
-                    <span className="sr-only">fair</span>
-                  </th>
-                  <th scope="col">planned</th>
-                  <th scope="col">came</th>
-                </tr>
-              </thead>
+              <Heads of={[{ hidden: 'fair' }, 'planned', 'came']} />
               <tbody>
                 {planned.flatMap(({ fair, plan }) =>
                   plan.actual ? (

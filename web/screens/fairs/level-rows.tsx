@@ -13,6 +13,7 @@ import { Row } from '../../parts/row.tsx';
 import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
 import { useRowProblems } from '../../parts/use-problems.ts';
+import { Heads } from '../../parts/heads.tsx';
 
 const COLUMNS = 7;
 
@@ -28,31 +29,17 @@ export function LevelRows({ fair, plan, edit }: LevelRowsProps) {
     <section aria-labelledby="levels" className="mt-5">
       <h2 id="levels">On the table</h2>
       <table className="rows" aria-label="Levels of price">
-        <thead>
-          <tr>
-            <th scope="col" className="first">
-              level
-            </th>
-            <th scope="col" className="end" title="A price, or a ladder: one / two / three">
-              price, or ladder
-            </th>
-            <th scope="col" className="end">
-              cost of one
-            </th>
-            <th scope="col" className="end" title="Of those who buy, how many take this">
-              of buyers
-            </th>
-            <th scope="col" className="end" title="Chance of a second after the first">
-              a second
-            </th>
-            <th scope="col" className="end" title="Chance of a third after the second">
-              a third
-            </th>
-            <th scope="col" className="end">
-              sold
-            </th>
-          </tr>
-        </thead>
+        <Heads
+          of={[
+            'level',
+            { end: 'price, or ladder', title: 'A price, or a ladder: one / two / three' },
+            { end: 'cost of one' },
+            { end: 'of buyers', title: 'Of those who buy, how many take this' },
+            { end: 'a second', title: 'Chance of a second after the first' },
+            { end: 'a third', title: 'Chance of a third after the second' },
+            { end: 'sold' },
+          ]}
+        />
         {[...fair.levels, ghost].map((level, index) => (
           <LevelRow
             key={level.id}

@@ -15,6 +15,7 @@ import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
 import { SortableRow, SortableRows } from '../../parts/sortable-rows.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
 import { useRowProblems } from '../../parts/use-problems.ts';
+import { Heads } from '../../parts/heads.tsx';
 import { usePasteRows } from './paste-rows.ts';
 import { groupOptions, useEditPiece, type Margin } from './piece-context.ts';
 
@@ -66,23 +67,16 @@ export function FindingRows({ piece, problems, margin, edit }: FindingRowsProps)
       <h2 id="findings">Findings, stones and work sent out</h2>
       <SortableRows onMove={(from, to) => onMove(from, to - from)}>
         <table role="table" className="rows rows-fixed" style={columns}>
-          <thead role="rowgroup">
-            <tr role="row">
-              <th role="columnheader" className="first pl-[58px]!">
-                bought as it comes
-              </th>
-              <th role="columnheader">is a</th>
-              <th role="columnheader" className="end">
-                price each
-              </th>
-              <th role="columnheader" className="end">
-                weight each
-              </th>
-              <th role="columnheader" className="end">
-                each
-              </th>
-            </tr>
-          </thead>
+          <Heads
+            isGrid
+            of={[
+              { start: 'bought as it comes', className: 'pl-[58px]!' },
+              'is a',
+              { end: 'price each' },
+              { end: 'weight each' },
+              { end: 'each' },
+            ]}
+          />
           {[...findings, ghost].map((finding, index) => (
             <FindingRow
               key={finding.id}

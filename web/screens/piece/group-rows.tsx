@@ -14,6 +14,7 @@ import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
 import { SortableRow, SortableRows } from '../../parts/sortable-rows.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
 import { useRowProblems } from '../../parts/use-problems.ts';
+import { Heads } from '../../parts/heads.tsx';
 import { useEditPiece, type Margin } from './piece-context.ts';
 
 /** Name, what is in it, closed, vents, each, net. */
@@ -65,24 +66,17 @@ export const GroupRows = memo(function GroupRows({ piece, count, margin, edit }:
       <SortableRows onMove={(from, to) => onMove(from, to - from)}>
         <table role="table" className="rows rows-fixed" style={columns}>
           {groups.length > 0 && (
-            <thead role="rowgroup">
-              <tr role="row">
-                <th role="columnheader" className="first pl-[58px]!">
-                  joined into one
-                </th>
-                <th role="columnheader">holds</th>
-                <th role="columnheader">hollow</th>
-                <th role="columnheader" className="end">
-                  vents
-                </th>
-                <th role="columnheader" className="end">
-                  each
-                </th>
-                <th role="columnheader" className="end">
-                  net g
-                </th>
-              </tr>
-            </thead>
+            <Heads
+              isGrid
+              of={[
+                { start: 'joined into one', className: 'pl-[58px]!' },
+                'holds',
+                'hollow',
+                { end: 'vents' },
+                { end: 'each' },
+                { end: 'net g' },
+              ]}
+            />
           )}
           {[...groups, ghost].map((group, index) => (
             <GroupRow

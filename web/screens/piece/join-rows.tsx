@@ -18,6 +18,7 @@ import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
 import { SortableRow, SortableRows } from '../../parts/sortable-rows.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
 import { useRowProblems } from '../../parts/use-problems.ts';
+import { Heads } from '../../parts/heads.tsx';
 import { HeatLadder } from './heat-ladder.tsx';
 import { memberOptions, useEditPiece, useSameOptions, type Margin } from './piece-context.ts';
 
@@ -118,22 +119,10 @@ export const JoinRows = memo(function JoinRows({ piece, count, margin, edit }: J
       <SortableRows onMove={(from, to) => onMove(from, to - from)}>
         <table role="table" className="rows rows-fixed" style={columns}>
           {joins.length > 0 && (
-            <thead role="rowgroup">
-              <tr role="row">
-                <th role="columnheader" className="first">
-                  <span className="sr-only">number</span>
-                </th>
-                <th role="columnheader">join</th>
-                <th role="columnheader">brings together</th>
-                <th role="columnheader">with</th>
-                <th role="columnheader" className="end">
-                  joints
-                </th>
-                <th role="columnheader" className="end">
-                  solder mg
-                </th>
-              </tr>
-            </thead>
+            <Heads
+              isGrid
+              of={[{ hidden: 'number' }, 'join', 'brings together', 'with', { end: 'joints' }, { end: 'solder mg' }]}
+            />
           )}
           {[...joins, ghost].map((join, index) => (
             <JoinRow

@@ -11,6 +11,7 @@ import type { EditPiece } from '../../parts/remark-lines.tsx';
 import { moveRow } from '../../parts/row-tools.tsx';
 import { SortableRows } from '../../parts/sortable-rows.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
+import { Heads } from '../../parts/heads.tsx';
 import { freshBlanks } from './blank-words.ts';
 import { PartRow } from './part-row.tsx';
 import { groupOptions, stoneOptions, type Margin } from './piece-context.ts';
@@ -65,22 +66,7 @@ export function PartRows({ piece, count, margin, edit, isWhole }: PartRowsProps)
       </div>
       <SortableRows onMove={(from, to) => onMove(from, to - from)}>
         <table role="table" className="rows rows-fixed" style={columns}>
-          <thead role="rowgroup">
-            <tr role="row">
-              <th role="columnheader" className="first">
-                <span className="sr-only">section</span>
-              </th>
-              <th role="columnheader">part</th>
-              <th role="columnheader">cut from</th>
-              <th role="columnheader">blank</th>
-              <th role="columnheader" className="end">
-                each
-              </th>
-              <th role="columnheader" className="end">
-                net g
-              </th>
-            </tr>
-          </thead>
+          <Heads isGrid of={[{ hidden: 'section' }, 'part', 'cut from', 'blank', { end: 'each' }, { end: 'net g' }]} />
           {shown.map((part, index) => (
             <PartRow
               key={part.id}

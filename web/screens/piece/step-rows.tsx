@@ -19,6 +19,7 @@ import type { PieceCount } from '../../../core/price/count.ts';
 import { useBasis } from '../../app/reckoning.ts';
 import { Choice, type Option } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
+import { Heads } from '../../parts/heads.tsx';
 import { Labelled } from '../../parts/labelled.tsx';
 import { ProblemLine } from '../../parts/problem-line.tsx';
 import { RemarkRow, type EditPiece } from '../../parts/remark-lines.tsx';
@@ -126,27 +127,18 @@ export const StepRows = memo(function StepRows({ piece, count, margin, edit }: S
       <RouteOffer piece={piece} edit={edit} />
       <SortableRows onMove={(from, to) => onMove(from, to - from)}>
         <table role="table" className="rows rows-fixed" style={columns}>
-          <thead role="rowgroup">
-            <tr role="row">
-              <th role="columnheader" className="first">
-                <span className="sr-only">number</span>
-              </th>
-              <th role="columnheader">step</th>
-              <th role="columnheader">where</th>
-              <th role="columnheader" className="end" title="Minutes of hands, once a batch">
-                set-up, min
-              </th>
-              <th role="columnheader" className="end" title="Minutes of hands for each piece, cut, joint...">
-                each, min
-              </th>
-              <th role="columnheader" className="end" title="Minutes it works by itself afterwards, once a batch">
-                by itself
-              </th>
-              <th role="columnheader" title="May start while the step before it works by itself">
-                meanwhile
-              </th>
-            </tr>
-          </thead>
+          <Heads
+            isGrid
+            of={[
+              { hidden: 'number' },
+              'step',
+              'where',
+              { end: 'set-up, min', title: 'Minutes of hands, once a batch' },
+              { end: 'each, min', title: 'Minutes of hands for each piece, cut, joint...' },
+              { end: 'by itself', title: 'Minutes it works by itself afterwards, once a batch' },
+              { start: 'meanwhile', title: 'May start while the step before it works by itself' },
+            ]}
+          />
           {[...steps, ghost].map((step, index) => (
             <StepRow
               key={step.id}

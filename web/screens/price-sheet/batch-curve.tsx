@@ -6,6 +6,7 @@ import { batchCurve, type CurvePoint } from '../../../core/price/batch-curve.ts'
 import { showValue } from '../../../core/figure/show.ts';
 import { useBasis, type Basis } from '../../app/reckoning.ts';
 import { useSliced } from '../../app/use-sliced.ts';
+import { Heads } from '../../parts/heads.tsx';
 
 const WIDTH = 400;
 const HEIGHT = 74;
@@ -41,18 +42,7 @@ export function BatchCurve({ piece }: { piece: Piece }) {
         <colgroup>
           <col style={{ width: `${String((WORDS / WIDTH) * 100)}%` }} />
         </colgroup>
-        <thead>
-          <tr>
-            <th>
-              <span className="sr-only">what</span>
-            </th>
-            {points.map(({ batchSize }) => (
-              <th key={batchSize} scope="col">
-                {batchSize}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <Heads of={[{ hidden: 'what' }, ...points.map(({ batchSize }) => String(batchSize))]} />
         <tbody>
           <Line label="cost" points={points} of={({ count }) => showValue(count.column.cost.value, unit)} />
           <Line label="minutes" points={points} of={({ count }) => showValue(count.minutes.value, 'min')} />

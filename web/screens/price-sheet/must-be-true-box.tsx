@@ -13,6 +13,7 @@ import type { Basis } from '../../app/reckoning.ts';
 import type { Edit } from '../../app/use-document.ts';
 import { Choice } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
+import { Heads } from '../../parts/heads.tsx';
 
 interface MustBeTrueBoxProps {
   readonly piece: Piece;
@@ -126,15 +127,7 @@ function Answer({ count, wage, asked, channel, rule, cost, batches }: AnswerProp
           <col style={{ width: '8em' }} />
           <col style={{ width: '8em' }} />
         </colgroup>
-        <thead>
-          <tr>
-            <th>
-              <span className="sr-only">what</span>
-            </th>
-            <th scope="col">now</th>
-            <th scope="col">may be</th>
-          </tr>
-        </thead>
+        <Heads of={[{ hidden: 'what' }, 'now', 'may be']} />
         <tbody>
           <Must label="Minutes of hands" now={present.minutes} may={answer.minutes} atMost />
           <Must label="Grams cut" now={present.grams} may={answer.grams} atMost />

@@ -6,6 +6,7 @@ import { bookEffects, type BookEffects } from '../../../core/price/price-book.ts
 import { showValue } from '../../../core/figure/show.ts';
 import { useBasis } from '../../app/reckoning.ts';
 import { Choice } from '../../parts/choice.tsx';
+import { Heads } from '../../parts/heads.tsx';
 import { noMove, type BookPrice, type MetalMove } from './use-price-lines.ts';
 
 const MOST = 60;
@@ -71,15 +72,7 @@ export function MetalMoveBox({ onMove, now, moved }: MetalMoveProps) {
           <col style={{ width: '6.5em' }} />
           <col style={{ width: '6.5em' }} />
         </colgroup>
-        <thead>
-          <tr>
-            <th>
-              <span className="sr-only">what</span>
-            </th>
-            <th scope="col">at the fix</th>
-            <th scope="col">moved</th>
-          </tr>
-        </thead>
+        <Heads of={[{ hidden: 'what' }, 'at the fix', 'moved']} />
         <tbody>
           {effects.map(({ key, label, unit }) => (
             <tr key={key}>

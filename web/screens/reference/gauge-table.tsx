@@ -6,6 +6,7 @@ import { gaugeTable } from '../../../core/stock/gauge-table.ts';
 import { useBasis } from '../../app/reckoning.ts';
 import { Choice } from '../../parts/choice.tsx';
 import { Glyph } from '../../parts/glyph.tsx';
+import { Heads } from '../../parts/heads.tsx';
 import { alloyOptions } from '../piece/alloy-options.ts';
 import type { TableProps } from './reference-screen.tsx';
 import { Shown } from './shown.tsx';
@@ -54,26 +55,16 @@ export function GaugeTable({ sought, onShow }: TableProps) {
         <span className="aside">{gaugeSystemSources[system]}</span>
       </p>
       <table className="rows plain-list mt-2">
-        <thead>
-          <tr>
-            <th scope="col">gauge</th>
-            <th scope="col">
-              <span className="sr-only">section</span>
-            </th>
-            <th scope="col" className="end">
-              mm
-            </th>
-            <th scope="col" className="end">
-              in
-            </th>
-            <th scope="col" className="end">
-              wire, g a metre
-            </th>
-            <th scope="col" className="end">
-              sheet, g 100 × 100
-            </th>
-          </tr>
-        </thead>
+        <Heads
+          of={[
+            'gauge',
+            { hidden: 'section' },
+            { end: 'mm' },
+            { end: 'in' },
+            { end: 'wire, g a metre' },
+            { end: 'sheet, g 100 × 100' },
+          ]}
+        />
         {rows.map(({ gauge, mm, inches, wire, sheet }) => (
           <TableRow
             key={gauge}

@@ -1,22 +1,14 @@
 // Standards of fineness and hallmark limits, with the caution to follow the local law.
 import { hallmarkCaution, preciousMetals, standardsOfFineness, ukExemptBelowG } from '../../../core/metal/hallmarks.ts';
 import type { TableProps } from './reference-screen.tsx';
+import { Heads } from '../../parts/heads.tsx';
 
 export function HallmarkTable({ sought }: TableProps) {
   return (
     <>
       <p className="note mt-3">{hallmarkCaution}</p>
       <table className="rows plain-list mt-3">
-        <thead>
-          <tr>
-            <th scope="col">metal</th>
-            <th scope="col">standards, ISO 9202 (‰)</th>
-            <th scope="col">British marks (‰)</th>
-            <th scope="col" className="end">
-              British exemption below, g
-            </th>
-          </tr>
-        </thead>
+        <Heads of={['metal', 'standards, ISO 9202 (‰)', 'British marks (‰)', { end: 'British exemption below, g' }]} />
         <tbody>
           {preciousMetals
             .filter((metal) => metal.includes(sought))

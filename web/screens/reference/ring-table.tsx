@@ -4,6 +4,7 @@ import { ringTable } from '../../../core/measure/ring-table.ts';
 import type { TableProps } from './reference-screen.tsx';
 import { Shown } from './shown.tsx';
 import { TableRow } from './table-row.tsx';
+import { Heads } from '../../parts/heads.tsx';
 
 const rows = ringTable();
 
@@ -15,21 +16,7 @@ export function RingTable({ sought, onShow }: TableProps) {
   return (
     <>
       <table className="rows plain-list mt-2">
-        <thead>
-          <tr>
-            <th scope="col">US</th>
-            <th scope="col">UK, nearest</th>
-            <th scope="col" className="end">
-              ISO, mm round
-            </th>
-            <th scope="col" className="end">
-              Japan, nearest
-            </th>
-            <th scope="col" className="end">
-              inside, mm
-            </th>
-          </tr>
-        </thead>
+        <Heads of={['US', 'UK, nearest', { end: 'ISO, mm round' }, { end: 'Japan, nearest' }, { end: 'inside, mm' }]} />
         {found.map(({ us, uk, iso, jp, inside }) => (
           <TableRow key={us} label={us} onShow={() => onShow(<Shown title={`US ${us}`} figures={[inside, iso]} />)}>
             <td>{uk}</td>

@@ -4,26 +4,13 @@ import { solders, type Solder } from '../../../core/metal/solders.ts';
 import type { TableProps } from './reference-screen.tsx';
 import { Shown } from './shown.tsx';
 import { TableRow } from './table-row.tsx';
+import { Heads } from '../../parts/heads.tsx';
 
 export function SolderTable({ sought, onShow }: TableProps) {
   const found: readonly Solder[] = solders.filter(({ name }) => name.toLowerCase().includes(sought));
   return (
     <table className="rows plain-list mt-2">
-      <thead>
-        <tr>
-          <th scope="col">solder</th>
-          <th scope="col">form</th>
-          <th scope="col" className="end">
-            begins to melt, °C
-          </th>
-          <th scope="col" className="end">
-            flows, °C
-          </th>
-          <th scope="col" className="end">
-            g/cm³
-          </th>
-        </tr>
-      </thead>
+      <Heads of={['solder', 'form', { end: 'begins to melt, °C' }, { end: 'flows, °C' }, { end: 'g/cm³' }]} />
       {found.map((solder) => (
         <TableRow key={solder.id} label={solder.name} onShow={() => onShow(<SolderShown solder={solder} />)}>
           <td>{solder.form === 'paste' ? 'paste' : 'wire, sheet'}</td>

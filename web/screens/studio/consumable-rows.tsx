@@ -3,8 +3,8 @@ import type { Rates } from '../../../core/studio/rates.ts';
 import type { ConsumableSchool } from '../../../core/studio/studio.ts';
 import { Choice, type Option } from '../../parts/choice.tsx';
 import { Num } from '../../parts/num.tsx';
-import { SettingLine } from './setting-line.tsx';
-import { problemAt, type SettingProps } from './setting-props.ts';
+import { SettingLines } from './setting-lines.tsx';
+import type { SettingProps } from './setting-props.ts';
 
 const schools: readonly Option[] = [
   { value: 'hour', label: 'by bench hour' },
@@ -41,26 +41,14 @@ export function ConsumableRows({ body, edit, rates }: SettingProps & { rates: Ra
           onChange={(by) => edit('', (studio) => void (studio.consumablesBy = by as ConsumableSchool))}
         />
       </div>
-      <table className="rows">
-        <thead className="sr-only">
-          <tr>
-            <th>setting</th>
-            <th>as typed</th>
-            <th>comes to</th>
-          </tr>
-        </thead>
-        {lines[body.consumablesBy].map(({ key, label, help, rate }) => (
-          <SettingLine
-            key={key}
-            label={label}
-            help={help}
-            value={body[key]}
-            problem={problemAt(rates.problems, key)}
-            comesTo={<Num figure={rates.consumables[rate]} />}
-            onChange={(value) => edit(key, (studio) => void (studio[key] = value))}
-          />
-        ))}
-      </table>
+      <SettingLines
+        {...{ body, edit }}
+        problems={rates.problems}
+        of={lines[body.consumablesBy].map(({ rate, ...line }) => ({
+          ...line,
+          comesTo: <Num figure={rates.consumables[rate]} />,
+        }))}
+      />
       <p className="aside mt-1">A piece may go another way; it says so on its own page.</p>
     </section>
   );

@@ -2,6 +2,7 @@
 import { fixMetalNames, fixMetals, finePrice, type Fix } from '../../../core/metal/fix.ts';
 import { dayInWords } from '../../app/dates.ts';
 import { Num } from '../../parts/num.tsx';
+import { Heads } from '../../parts/heads.tsx';
 
 const MOST_SHOWN = 8;
 
@@ -13,18 +14,7 @@ export function FixHistory({ fixes }: { fixes: readonly Fix[] }) {
     <section className="mt-6" aria-labelledby="fixes">
       <h2 id="fixes">Earlier fixes, a gram</h2>
       <table className="rows">
-        <thead>
-          <tr>
-            <th scope="col" className="first">
-              noon of
-            </th>
-            {metals.map((metal) => (
-              <th key={metal} scope="col" className="end">
-                {fixMetalNames[metal]}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <Heads of={['noon of', ...metals.map((metal) => ({ end: fixMetalNames[metal] }))]} />
         <tbody>
           {shown.map((fix) => (
             <tr key={fix.id} className="border-b border-hair">

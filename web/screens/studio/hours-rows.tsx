@@ -2,6 +2,7 @@
 import type { Problem } from '../../../core/studio/rates.ts';
 import { weekdayNames } from '../../app/dates.ts';
 import { Field } from '../../parts/field.tsx';
+import { Heads } from '../../parts/heads.tsx';
 import { problemAt, type SettingProps } from './setting-props.ts';
 
 export function HoursRows({ body, edit, problems }: SettingProps & { problems: readonly Problem[] }) {
@@ -9,12 +10,7 @@ export function HoursRows({ body, edit, problems }: SettingProps & { problems: r
     <section aria-labelledby="hours" className="mt-6">
       <h2 id="hours">Open hours at the bench</h2>
       <table className="rows">
-        <thead className="sr-only">
-          <tr>
-            <th>day</th>
-            <th>hours</th>
-          </tr>
-        </thead>
+        <Heads className="sr-only" of={['day', 'hours']} />
         {weekdayNames.map((day, index) => {
           const problem = problemAt(problems, `hours.${String(index)}`);
           return (

@@ -2,8 +2,8 @@
 import type { Rates } from '../../../core/studio/rates.ts';
 import type { MetalBasis } from '../../../core/studio/studio.ts';
 import { Choice } from '../../parts/choice.tsx';
-import { SettingLine } from './setting-line.tsx';
-import { problemAt, type SettingProps } from './setting-props.ts';
+import { SettingLines } from './setting-lines.tsx';
+import type { SettingProps } from './setting-props.ts';
 
 const bases = [
   { value: 'replacement', label: 'what it costs to replace today' },
@@ -41,25 +41,7 @@ export function MetalTerms({ body, edit, rates: { problems } }: SettingProps & {
         To replace is the safe side: when metal rises, a price made of what was paid last year will not buy the metal
         for the next piece. What was paid needs receipts, on the right; metal without one is costed to replace.
       </p>
-      <table className="rows">
-        <thead className="sr-only">
-          <tr>
-            <th>setting</th>
-            <th>as typed</th>
-            <th>comes to</th>
-          </tr>
-        </thead>
-        {lines.map(({ key, label, help }) => (
-          <SettingLine
-            key={key}
-            label={label}
-            help={help}
-            value={body[key]}
-            problem={problemAt(problems, key)}
-            onChange={(value) => edit(key, (studio) => void (studio[key] = value))}
-          />
-        ))}
-      </table>
+      <SettingLines {...{ body, edit, problems }} of={lines} />
     </section>
   );
 }

@@ -1,8 +1,8 @@
 // The rows of settings about money: hands, the studio, marks, ways of selling, what comes off for many.
 import type { Rates } from '../../../core/studio/rates.ts';
 import { showFigure, showValue } from '../../../core/figure/show.ts';
-import { SettingLine } from './setting-line.tsx';
-import { problemAt, type SettingProps } from './setting-props.ts';
+import { SettingLines } from './setting-lines.tsx';
+import type { SettingProps } from './setting-props.ts';
 import { SettingRows } from './setting-rows.tsx';
 
 type Props = SettingProps & { readonly rates: Rates };
@@ -59,6 +59,15 @@ const perOptions = [
   { value: 'year', label: 'a year' },
 ] as const;
 
+const benchYear = [
+  { key: 'benchHoursPerWeek', label: 'Hours at the bench in a week', help: 'all makers together' },
+  {
+    key: 'weeksPerYear',
+    label: 'Weeks in a year',
+    help: '46 when nothing is entered: holidays, fairs and colds taken off (common practice)',
+  },
+] as const;
+
 export function OverheadSheet({ body, edit, rates }: Props) {
   const { overhead, problems } = rates;
   const year = overhead.from[0];
@@ -77,29 +86,7 @@ export function OverheadSheet({ body, edit, rates }: Props) {
         ]}
         fresh={(id) => ({ id, name: '', amount: '', per: 'month' })}
       />
-      <table className="rows">
-        <thead className="sr-only">
-          <tr>
-            <th>setting</th>
-            <th>as typed</th>
-            <th>comes to</th>
-          </tr>
-        </thead>
-        <SettingLine
-          label="Hours at the bench in a week"
-          help="all makers together"
-          value={body.benchHoursPerWeek}
-          problem={problemAt(problems, 'benchHoursPerWeek')}
-          onChange={(value) => edit('benchHoursPerWeek', (studio) => void (studio.benchHoursPerWeek = value))}
-        />
-        <SettingLine
-          label="Weeks in a year"
-          help="46 when nothing is entered: holidays, fairs and colds taken off (common practice)"
-          value={body.weeksPerYear}
-          problem={problemAt(problems, 'weeksPerYear')}
-          onChange={(value) => edit('weeksPerYear', (studio) => void (studio.weeksPerYear = value))}
-        />
-      </table>
+      <SettingLines {...{ body, edit, problems }} of={benchYear} />
       <p className="aside mt-1">
         {body.overheadPerHour.trim()
           ? 'The hour typed above comes before the worksheet.'

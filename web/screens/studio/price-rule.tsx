@@ -4,7 +4,7 @@ import { priceSchools, type PriceSchool } from '../../../core/studio/price-schoo
 import { Choice } from '../../parts/choice.tsx';
 import { schoolNames } from '../../parts/cost-words.ts';
 import { Field } from '../../parts/field.tsx';
-import { SettingLine } from './setting-line.tsx';
+import { SettingLines } from './setting-lines.tsx';
 import { problemAt, type SettingProps } from './setting-props.ts';
 
 const ofSchool = [
@@ -29,6 +29,15 @@ const always = [
   { key: 'justBelow', label: 'Just below a price point', help: 'taken off each step: 0.05 makes 20 into 19.95' },
 ] as const;
 
+const strays = [
+  {
+    key: 'spreadMinutes',
+    label: 'Minutes, give or take',
+    help: 'of a step, two times in three; a step may have its own',
+  },
+  { key: 'spreadWeight', label: 'Weights, give or take', help: 'of a part, two times in three' },
+] as const;
+
 const taxes = [
   { value: 'none', label: 'no tax is charged' },
   { value: 'included', label: 'retail prices include tax of' },
@@ -41,16 +50,6 @@ const floors = [
 ] as const;
 
 export function PriceRule({ body, edit, rates: { problems } }: SettingProps & { rates: Rates }) {
-  const line = ({ key, label, help }: (typeof ofSchool)[number] | (typeof always)[number]) => (
-    <SettingLine
-      key={key}
-      label={label}
-      help={help}
-      value={body[key]}
-      problem={problemAt(problems, key)}
-      onChange={(value) => edit(key, (studio) => void (studio[key] = value))}
-    />
-  );
   return (
     <section aria-labelledby="rule" className="mt-6">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
@@ -66,17 +65,7 @@ export function PriceRule({ body, edit, rates: { problems } }: SettingProps & { 
         Makers price by different schools. All four stand side by side on the price sheet of a piece; the one chosen
         here sets the price.
       </p>
-      <table className="rows">
-        <thead className="sr-only">
-          <tr>
-            <th>setting</th>
-            <th>as typed</th>
-            <th>comes to</th>
-          </tr>
-        </thead>
-        {ofSchool.map(line)}
-        {always.map(line)}
-      </table>
+      <SettingLines {...{ body, edit, problems }} of={[...ofSchool, ...always]} />
       <p className="mt-2 text-[15px]">
         Price points:{' '}
         {body.pricePoints.map((band, index) => {
@@ -145,29 +134,7 @@ export function PriceRule({ body, edit, rates: { problems } }: SettingProps & { 
         {problemAt(problems, 'taxRate')}
       </p>
       <h3 className="mt-4 font-semibold">How far things stray</h3>
-      <table className="rows">
-        <thead className="sr-only">
-          <tr>
-            <th>setting</th>
-            <th>as typed</th>
-            <th>comes to</th>
-          </tr>
-        </thead>
-        <SettingLine
-          label="Minutes, give or take"
-          help="of a step, two times in three; a step may have its own"
-          value={body.spreadMinutes}
-          problem={problemAt(problems, 'spreadMinutes')}
-          onChange={(value) => edit('spreadMinutes', (studio) => void (studio.spreadMinutes = value))}
-        />
-        <SettingLine
-          label="Weights, give or take"
-          help="of a part, two times in three"
-          value={body.spreadWeight}
-          problem={problemAt(problems, 'spreadWeight')}
-          onChange={(value) => edit('spreadWeight', (studio) => void (studio.spreadWeight = value))}
-        />
-      </table>
+      <SettingLines {...{ body, edit, problems }} of={strays} />
       <p className="mt-1 text-[15px]">
         A floor price covers the cost of{' '}
         <Choice

@@ -1,0 +1,41 @@
+// Settings one under the other: what each is, its field, and what it comes to.
+import type { ReactNode } from 'react';
+import type { Problem } from '../../../core/studio/rates.ts';
+import type { Studio } from '../../../core/studio/studio.ts';
+import { Heads } from '../../parts/heads.tsx';
+import { SettingLine } from './setting-line.tsx';
+import { problemAt, type SettingProps } from './setting-props.ts';
+
+/** Settings that are one line of text. */
+type TextKey = {
+  [Key in keyof Studio]: Studio[Key] extends string ? (string extends Studio[Key] ? Key : never) : never;
+}[keyof Studio];
+
+export interface Setting {
+  readonly key: TextKey;
+  readonly label: string;
+  readonly help: string;
+  readonly comesTo?: ReactNode;
+}
+
+interface SettingLinesProps extends SettingProps {
+  readonly problems: readonly Problem[];
+  readonly of: readonly Setting[];
+}
+
+export function SettingLines({ body, edit, problems, of }: SettingLinesProps) {
+  return (
+    <table className="rows">
+      <Heads className="sr-only" of={['setting', 'as typed', 'comes to']} />
+      {of.map(({ key, ...setting }) => (
+        <SettingLine
+          key={key}
+          {...setting}
+          value={body[key]}
+          problem={problemAt(problems, key)}
+          onChange={(value) => edit(key, (studio) => void (studio[key] = value))}
+        />
+      ))}
+    </table>
+  );
+}
