@@ -96,3 +96,33 @@ test('an own alloy weighed in water, or given by its metals, shows how its densi
   await expect(answer).toContainText('ideal mixture until it is weighed');
   await expect(answer).toContainText('1 ÷ (0.7 ÷ 8.96 + 0.3 ÷ 7.14)');
 });
+
+test('letter by letter into a blank row: it becomes a row, and the hand stays in it', async ({ page, demo }) => {
+  const types = async (blank: string, becomes: RegExp) => {
+    await page.getByLabel(blank, { exact: true }).focus();
+    await page.keyboard.type('tar', { delay: 20 });
+    const field = page.locator(':focus');
+    await expect(field).toHaveAttribute('aria-label', becomes);
+    await expect(field).toHaveValue('tar');
+    await expect(page.getByLabel(blank, { exact: true })).toHaveCount(1);
+  };
+  await page.goto(`${demo.url}/studio`);
+  await types('Add a maker', /^tar, name/);
+  await types('Add a station', /^tar, name/);
+  await types('Add a cost', /^tar, for/);
+  await types('Add a way of selling', /^tar, way/);
+  await types('Add a break', /^break \d, from so many/);
+  await types('Add an alloy', /^tar, alloy/);
+  await page.goto(`${demo.url}/fairs`);
+  await page.getByRole('link', { name: /Regatta Sunday/ }).click();
+  await types('Add a level', /^Level \d, name/);
+  await page.goto(`${demo.url}/quotes`);
+  await page.locator('table a[href^="/quotes/"]').first().click();
+  await types('Add a line', /^Line \d, what/);
+  await openPiece(page, demo.url, 'Barometer brooch');
+  await types('Add a part', /^Part \d, name/);
+  await types('Add a finding', /^Finding \d, name/);
+  await types('Add a join', /^Join \d, name/);
+  await types('Add a step', /^Step \d+, name/);
+  await types('Add a sub-assembly', /^Sub-assembly \d, name/);
+});

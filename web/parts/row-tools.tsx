@@ -1,15 +1,14 @@
 // What can be done with a row: move it, take it away. Kept in the margin, so that the columns are not disturbed.
 import { GripVertical } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import { memo, useRef, useState, type KeyboardEvent } from 'react';
+import { memo, useRef, useState } from 'react';
+import type { RowMoves } from './row-moves.ts';
 import { useHandle } from './sortable-rows.tsx';
 
-interface RowToolsProps {
+interface RowToolsProps extends RowMoves {
   readonly name: string;
   readonly index: number;
   readonly last: number;
-  readonly onMove: (index: number, by: number) => void;
-  readonly onRemove: (index: number) => void;
 }
 
 export const RowTools = memo(function RowTools({ name, index, last, onMove, onRemove }: RowToolsProps) {
@@ -74,18 +73,4 @@ function Item({
       {label} <span className="aside">{keys}</span>
     </DropdownMenu.Item>
   );
-}
-
-/** Alt with an arrow moves the row the hand is in. */
-export function moveByKeys(event: KeyboardEvent, index: number, onMove: RowToolsProps['onMove']): void {
-  if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
-  event.preventDefault();
-  onMove(index, event.key === 'ArrowUp' ? -1 : 1);
-}
-
-/** Moves a row of an array in place; out of range it stays. */
-export function moveRow(rows: unknown[], index: number, by: number): void {
-  const to = index + by;
-  if (to < 0 || to >= rows.length) return;
-  rows.splice(to, 0, ...rows.splice(index, 1));
 }

@@ -71,3 +71,19 @@ export function SortableRow({ isBlank = false, onKeyDown, children }: SortableRo
     </Row>
   );
 }
+
+/**
+ * The blank row at the foot of a grid, its name field in the second column. Not a component: once it is a row the field
+ * has to stay where it is, with the hand in it.
+ */
+export function blankRow(columns: number, nameField: ReactNode): ReactNode {
+  return (
+    <SortableRow isBlank>
+      <tr role="row">
+        <td role="cell" className="first" />
+        <td role="cell">{nameField}</td>
+        <td role="cell" style={{ gridColumn: `span ${String(columns - 2)}` }} />
+      </tr>
+    </SortableRow>
+  );
+}

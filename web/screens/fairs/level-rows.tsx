@@ -10,10 +10,13 @@ import { Choice } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
 import { ProblemLine } from '../../parts/problem-line.tsx';
 import { Row } from '../../parts/row.tsx';
-import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
+import { moveByKeys, useRowMoves } from '../../parts/row-moves.ts';
+import { RowTools } from '../../parts/row-tools.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
 import { useRowProblems } from '../../parts/use-problems.ts';
 import { Heads } from '../../parts/heads.tsx';
+
+const levelsOf = (draft: Draft<Fair>) => draft.levels;
 
 const COLUMNS = 7;
 
@@ -72,6 +75,7 @@ interface LevelRowProps {
 
 function LevelRow({ level, index, last, plan, isGhost, edit }: LevelRowProps) {
   const pieces = usePieceOptions('no piece of the book');
+  const { onMove, onRemove } = useRowMoves(edit, levelsOf);
   const problems = useRowProblems(problemsAt(plan.problems, `levels.${String(index)}`));
   const name = level.name || 'the level';
   const set = (field: string, change: (draft: Draft<Level>) => void) =>
@@ -90,16 +94,6 @@ function LevelRow({ level, index, last, plan, isGhost, edit }: LevelRowProps) {
       onChange={(value) => set('name', (draft) => void (draft.name = value))}
     />
   );
-  if (isGhost)
-    return (
-      <Row className="blank-row">
-        <tr>
-          <td className="first" colSpan={COLUMNS}>
-            {nameField}
-          </td>
-        </tr>
-      </Row>
-    );
   const cost = plan.levels[index]?.cost;
   const field = (key: 'price' | 'cost' | 'share' | 'second' | 'third' | 'sold', label: string, placeholder: string) => (
     <td className="end num">
@@ -115,30 +109,34 @@ function LevelRow({ level, index, last, plan, isGhost, edit }: LevelRowProps) {
       />
     </td>
   );
-  return (
-    <Row
-      onKeyDown={(event) => moveByKeys(event, index, (at, by) => edit('', (draft) => moveRow(draft.levels, at, by)))}
-    >
-      <tr>
-        <td className="first">
-          <RowTools
-            name={name}
-            index={index}
-            last={last}
-            onMove={(at, by) => edit('', (draft) => moveRow(draft.levels, at, by))}
-            onRemove={(at) => edit('', (draft) => void draft.levels.splice(at, 1))}
+  // The same cell before it is a row, so that the hand stays in the name.
+  const nameCell = (
+    <td className="first" colSpan={isGhost ? COLUMNS : 1}>
+      {!isGhost && <RowTools name={name} index={index} last={last} onMove={onMove} onRemove={onRemove} />}
+      {nameField}
+      {!isGhost && (
+        <span className="block text-[14px]">
+          <Choice
+            small
+            value={level.piece}
+            options={pieces}
+            label={`${name}, a piece of the book`}
+            onChange={(piece) => set('', (draft) => void (draft.piece = piece))}
           />
-          {nameField}
-          <span className="block text-[14px]">
-            <Choice
-              small
-              value={level.piece}
-              options={pieces}
-              label={`${name}, a piece of the book`}
-              onChange={(piece) => set('', (draft) => void (draft.piece = piece))}
-            />
-          </span>
-        </td>
+        </span>
+      )}
+    </td>
+  );
+  if (isGhost)
+    return (
+      <Row className="blank-row">
+        <tr>{nameCell}</tr>
+      </Row>
+    );
+  return (
+    <Row onKeyDown={(event) => moveByKeys(event, index, onMove)}>
+      <tr>
+        {nameCell}
         {field('price', 'price or ladder', '0')}
         {field('cost', 'cost of one', cost ? showValue(cost.value, cost.unit) : '0')}
         {field('share', 'share of the buyers', '0 %')}

@@ -11,7 +11,8 @@ import { Field } from '../../parts/field.tsx';
 import { Labelled } from '../../parts/labelled.tsx';
 import { ProblemLine } from '../../parts/problem-line.tsx';
 import { RemarkRow, type EditPiece } from '../../parts/remark-lines.tsx';
-import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
+import { moveByKeys, useRowMoves } from '../../parts/row-moves.ts';
+import { RowTools } from '../../parts/row-tools.tsx';
 import { SortableRow, SortableRows } from '../../parts/sortable-rows.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
 import { useRowProblems } from '../../parts/use-problems.ts';
@@ -43,6 +44,8 @@ interface FindingRowsProps {
 const newFinding = (_previous: Finding | undefined, id: string): Finding =>
   findingSchema.parse({ id, name: '', count: '1', price: '', grams: '' });
 
+const findingsOf = (piece: Draft<Piece>) => piece.findings;
+
 export function FindingRows({ piece, problems, margin, edit }: FindingRowsProps) {
   const { findings } = piece;
   const ghost = useGhost(findings, newFinding);
@@ -54,11 +57,7 @@ export function FindingRows({ piece, problems, margin, edit }: FindingRowsProps)
       }),
     [edit],
   );
-  const onMove = useCallback(
-    (index: number, by: number) => edit('', (draft) => moveRow(draft.findings, index, by)),
-    [edit],
-  );
-  const onRemove = useCallback((index: number) => edit('', (draft) => void draft.findings.splice(index, 1)), [edit]);
+  const { onMove, onRemove } = useRowMoves(edit, findingsOf);
   const groups = useMemo(() => groupOptions({ groups: piece.groups }), [piece.groups]);
   const onPaste = usePasteRows('findings', edit);
 

@@ -1,5 +1,6 @@
 // Sub-assemblies: parts joined into one that from then on behaves as one.
 import { memo, useCallback, type CSSProperties } from 'react';
+import type { Draft } from '@reduxjs/toolkit';
 import { totalOf } from '../../../core/figure/figure.ts';
 import type { Remark } from '../../../core/piece/checks/bench-check.ts';
 import type { Group, Piece } from '../../../core/piece/piece.ts';
@@ -10,7 +11,8 @@ import { Tick } from '../../parts/labelled.tsx';
 import { Num } from '../../parts/num.tsx';
 import { ProblemLine } from '../../parts/problem-line.tsx';
 import { RemarkRow, type EditPiece } from '../../parts/remark-lines.tsx';
-import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
+import { moveByKeys, useRowMoves } from '../../parts/row-moves.ts';
+import { RowTools } from '../../parts/row-tools.tsx';
 import { SortableRow, SortableRows } from '../../parts/sortable-rows.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
 import { useRowProblems } from '../../parts/use-problems.ts';
@@ -36,6 +38,8 @@ const newGroup = (_previous: Group | undefined, id: string): Group => ({
   vents: '',
 });
 
+const groupsOf = (piece: Draft<Piece>) => piece.groups;
+
 export const GroupRows = memo(function GroupRows({ piece, count, margin, edit }: GroupRowsProps) {
   const { groups } = piece;
   const ghost = useGhost(groups, newGroup);
@@ -47,10 +51,7 @@ export const GroupRows = memo(function GroupRows({ piece, count, margin, edit }:
       }),
     [edit],
   );
-  const onMove = useCallback(
-    (index: number, by: number) => edit('', (draft) => moveRow(draft.groups, index, by)),
-    [edit],
-  );
+  const { onMove } = useRowMoves(edit, groupsOf);
   // What was in it belongs to the piece again.
   const onRemove = useCallback(
     (index: number) =>

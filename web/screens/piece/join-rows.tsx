@@ -1,5 +1,6 @@
 // Joins in the order they are made: what they bring together, with what, and how much of it.
 import { memo, useCallback, type CSSProperties } from 'react';
+import type { Draft } from '@reduxjs/toolkit';
 import { showValue } from '../../../core/figure/show.ts';
 import { solderById, solders } from '../../../core/metal/solders.ts';
 import { gradeName } from '../../../core/piece/checks/solder-order.ts';
@@ -14,8 +15,9 @@ import { Tick } from '../../parts/labelled.tsx';
 import { PickMany } from '../../parts/pick-many.tsx';
 import { ProblemLine } from '../../parts/problem-line.tsx';
 import { RemarkRow, type EditPiece } from '../../parts/remark-lines.tsx';
-import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
-import { SortableRow, SortableRows } from '../../parts/sortable-rows.tsx';
+import { moveByKeys, useRowMoves } from '../../parts/row-moves.ts';
+import { RowTools } from '../../parts/row-tools.tsx';
+import { blankRow, SortableRow, SortableRows } from '../../parts/sortable-rows.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
 import { useRowProblems } from '../../parts/use-problems.ts';
 import { Heads } from '../../parts/heads.tsx';
@@ -71,6 +73,8 @@ interface JoinRowsProps {
 const newJoin = (previous: Join | undefined, id: string): Join =>
   joinSchema.parse({ id, name: '', kind: 'solder', parts: [], solder: previous?.solder || 'silver-hard' });
 
+const joinsOf = (piece: Draft<Piece>) => piece.joins;
+
 /** Drawn again only when a join, a name or the check has changed: a measure of a part is no concern of it. */
 export const JoinRows = memo(function JoinRows({ piece, count, margin, edit }: JoinRowsProps) {
   const { joins } = piece;
@@ -83,11 +87,7 @@ export const JoinRows = memo(function JoinRows({ piece, count, margin, edit }: J
       }),
     [edit],
   );
-  const onMove = useCallback(
-    (index: number, by: number) => edit('', (draft) => moveRow(draft.joins, index, by)),
-    [edit],
-  );
-  const onRemove = useCallback((index: number) => edit('', (draft) => void draft.joins.splice(index, 1)), [edit]);
+  const { onMove, onRemove } = useRowMoves(edit, joinsOf);
   const { parts, findings, groups } = piece;
   const members = useSameOptions(memberOptions({ parts, findings, groups }));
   const setSolder = useCallback(
@@ -195,16 +195,7 @@ const JoinRow = memo(function JoinRow(props: JoinRowProps) {
       onChange={(value) => set(index, join, { name: value })}
     />
   );
-  if (!reckoning)
-    return (
-      <SortableRow isBlank>
-        <tr role="row">
-          <td role="cell" className="first" />
-          <td role="cell">{nameField}</td>
-          <td role="cell" style={{ gridColumn: `span ${String(COLUMNS - 2)}` }} />
-        </tr>
-      </SortableRow>
-    );
+  if (!reckoning) return blankRow(COLUMNS, nameField);
   return (
     <SortableRow onKeyDown={(event) => moveByKeys(event, index, onMove)}>
       <tr role="row">

@@ -29,8 +29,9 @@ import { RemarkRow } from '../../parts/remark-lines.tsx';
 import type { Remark } from '../../../core/piece/checks/bench-check.ts';
 import type { MakeOrBuy } from '../../../core/price/make-or-buy.ts';
 import type { EditPart } from './part-rows.tsx';
-import { SortableRow } from '../../parts/sortable-rows.tsx';
-import { moveByKeys, RowTools } from '../../parts/row-tools.tsx';
+import { blankRow, SortableRow } from '../../parts/sortable-rows.tsx';
+import { moveByKeys } from '../../parts/row-moves.ts';
+import { RowTools } from '../../parts/row-tools.tsx';
 import { SectionFields, sectionFor } from './section-fields.tsx';
 
 interface PartRowProps {
@@ -87,17 +88,7 @@ export const PartRow = memo(function PartRow({
       onChange={(value) => set('name', (changed) => void (changed.name = value))}
     />
   );
-  if (!reckoning) {
-    return (
-      <SortableRow isBlank>
-        <tr role="row">
-          <td role="cell" className="first" />
-          <td role="cell">{nameField}</td>
-          <td role="cell" style={{ gridColumn: `span ${String(COLUMNS - 2)}` }} />
-        </tr>
-      </SortableRow>
-    );
-  }
+  if (!reckoning) return blankRow(COLUMNS, nameField);
 
   return (
     <SortableRow onKeyDown={(event) => moveByKeys(event, index, onMove)}>

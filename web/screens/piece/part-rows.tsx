@@ -8,7 +8,7 @@ import type { PieceCount } from '../../../core/price/count.ts';
 import { makeOrBuy } from '../../../core/price/make-or-buy.ts';
 import { problemsAt, useBasis } from '../../app/reckoning.ts';
 import type { EditPiece } from '../../parts/remark-lines.tsx';
-import { moveRow } from '../../parts/row-tools.tsx';
+import { useRowMoves } from '../../parts/row-moves.ts';
 import { SortableRows } from '../../parts/sortable-rows.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
 import { Heads } from '../../parts/heads.tsx';
@@ -35,6 +35,8 @@ interface PartRowsProps {
 /** About as many as a window shows. */
 const FIRST_ROWS = 8;
 
+const partsOf = (piece: Draft<Piece>) => piece.parts;
+
 export function PartRows({ piece, count, margin, edit, isWhole }: PartRowsProps) {
   const { parts } = piece;
   const { rates, fix } = useBasis();
@@ -47,11 +49,7 @@ export function PartRows({ piece, count, margin, edit, isWhole }: PartRowsProps)
       }),
     [edit],
   );
-  const onMove = useCallback(
-    (index: number, by: number) => edit('', (draft) => moveRow(draft.parts, index, by)),
-    [edit],
-  );
-  const onRemove = useCallback((index: number) => edit('', (draft) => void draft.parts.splice(index, 1)), [edit]);
+  const { onMove, onRemove } = useRowMoves(edit, partsOf);
   const groups = useMemo(() => groupOptions({ groups: piece.groups }), [piece.groups]);
   const stones = useMemo(() => stoneOptions({ findings: piece.findings }), [piece.findings]);
   const shown = isWhole || parts.length < FIRST_ROWS ? [...parts, ghost] : parts.slice(0, FIRST_ROWS);

@@ -1,76 +1,32 @@
 // The bench route: what hands do in order, and what works by itself meanwhile.
 import { memo, useCallback, useState, type CSSProperties } from 'react';
+import type { Draft } from '@reduxjs/toolkit';
 import { TriangleAlert } from 'lucide-react';
 import { showValue } from '../../../core/figure/show.ts';
 import { driverNames, type StepReckoning } from '../../../core/piece/bench-time.ts';
 import { cautionRule, cautionsFor } from '../../../core/piece/cautions.ts';
 import type { Remark } from '../../../core/piece/checks/bench-check.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
-import {
-  mayPause,
-  stepDrivers,
-  stepKindOf,
-  stepKinds,
-  stepSchema,
-  type Step,
-  type StepKind,
-} from '../../../core/piece/step.ts';
+import { stepSchema, type Step } from '../../../core/piece/step.ts';
 import type { PieceCount } from '../../../core/price/count.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import { Choice, type Option } from '../../parts/choice.tsx';
+import type { Option } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
 import { Heads } from '../../parts/heads.tsx';
-import { Labelled } from '../../parts/labelled.tsx';
 import { ProblemLine } from '../../parts/problem-line.tsx';
 import { RemarkRow, type EditPiece } from '../../parts/remark-lines.tsx';
-import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
-import { SortableRow, SortableRows } from '../../parts/sortable-rows.tsx';
+import { moveByKeys, useRowMoves } from '../../parts/row-moves.ts';
+import { RowTools } from '../../parts/row-tools.tsx';
+import { blankRow, SortableRow, SortableRows } from '../../parts/sortable-rows.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
 import { useRowProblems } from '../../parts/use-problems.ts';
 import { usePasteRows } from './paste-rows.ts';
 import { memberOptions, useEditPiece, useSameOptions, type Margin } from './piece-context.ts';
 import { RouteOffer } from './route-offer.tsx';
+import { StepMore } from './step-more.tsx';
 
 /** Number, step, where, set-up, each, by itself, meanwhile. */
 const columns: CSSProperties = { gridTemplateColumns: '34px 1fr 6.4em 5.6em 6.4em 5.4em 5.9em' };
 const COLUMNS = 7;
-
-const kindNames = {
-  cut: 'cutting',
-  anneal: 'annealing',
-  form: 'forming',
-  true: 'truing up',
-  solder: 'soldering',
-  fuse: 'fusing',
-  pickle: 'pickling',
-  neutralise: 'flushing',
-  file: 'filing',
-  sand: 'sanding',
-  texture: 'texturing',
-  drill: 'drilling',
-  'round-ends': 'rounding ends',
-  assemble: 'assembling',
-  rivet: 'riveting',
-  set: 'setting',
-  polish: 'polishing',
-  tumble: 'tumbling',
-  brush: 'brushing clean',
-  patina: 'patina',
-  plate: 'plating',
-  wax: 'waxing',
-  inspect: 'inspecting',
-  pair: 'pairing',
-  pack: 'packing',
-  other: 'other work',
-} as const satisfies Record<StepKind, string>;
-const kindOptions: readonly Option[] = stepKinds.map((value) => ({ value, label: kindNames[value] }));
-const driverOptions: readonly Option[] = stepDrivers.map((value) => ({ value, label: driverNames[value] }));
-
-const handsOnOptions: readonly Option[] = [
-  { value: '', label: 'each, to what goes in loads' },
-  { value: 'each', label: 'each as it comes' },
-  { value: 'all', label: 'when all are done' },
-];
 
 interface StepRowsProps {
   readonly piece: Piece;
@@ -81,6 +37,8 @@ interface StepRowsProps {
 
 const newStep = (_previous: Step | undefined, id: string): Step =>
   stepSchema.parse({ id, name: '', station: '', setUp: '', each: '', byItself: '', meanwhile: false, byHand: true });
+
+const stepsOf = (piece: Draft<Piece>) => piece.steps;
 
 /** Drawn again only when a step or the minutes have changed: a key among the parts is no concern of it. */
 export const StepRows = memo(function StepRows({ piece, count, margin, edit }: StepRowsProps) {
@@ -94,10 +52,7 @@ export const StepRows = memo(function StepRows({ piece, count, margin, edit }: S
       }),
     [edit],
   );
-  const onMove = useCallback(
-    (index: number, by: number) => edit('', (draft) => moveRow(draft.steps, index, by)),
-    [edit],
-  );
+  const { onMove } = useRowMoves(edit, stepsOf);
   // What was proposed and is taken away is not proposed again.
   const onRemove = useCallback(
     (index: number) =>
@@ -172,7 +127,7 @@ function sameSteps(before: StepRowsProps, after: StepRowsProps): boolean {
   );
 }
 
-type EditStep = (index: number, step: Step, field: string, change: Partial<Omit<Step, 'id'>>) => void;
+export type EditStep = (index: number, step: Step, field: string, change: Partial<Omit<Step, 'id'>>) => void;
 
 interface StepRowProps {
   readonly step: Step;
@@ -221,16 +176,7 @@ const StepRow = memo(function StepRow(props: StepRowProps) {
       onChange={(value) => editStep(index, step, 'name', { name: value })}
     />
   );
-  if (!reckoning)
-    return (
-      <SortableRow isBlank>
-        <tr role="row">
-          <td role="cell" className="first" />
-          <td role="cell">{nameField}</td>
-          <td role="cell" style={{ gridColumn: `span ${String(COLUMNS - 2)}` }} />
-        </tr>
-      </SortableRow>
-    );
+  if (!reckoning) return blankRow(COLUMNS, nameField);
   return (
     <SortableRow onKeyDown={(event) => moveByKeys(event, index, onMove)}>
       <tr role="row">
@@ -309,73 +255,4 @@ function driverInWords({ per }: Step, { drivers }: StepReckoning): string {
   const count = Number.isInteger(drivers) ? String(drivers) : drivers.toFixed(1);
   const name = driverNames[per].replace(/ of .*/, '');
   return `× ${count} ${count === '1' || per === 'cm' || per === 'cm2' ? name : `${name}s`}`;
-}
-
-interface StepMoreProps {
-  readonly step: Step;
-  readonly index: number;
-  readonly scopes: readonly Option[];
-  readonly problems: ReturnType<typeof useRowProblems>;
-  readonly editStep: EditStep;
-}
-
-function StepMore({ step, index, scopes, problems, editStep }: StepMoreProps) {
-  const { studio } = useBasis();
-  const name = step.name || 'the step';
-  const field = (key: 'drivers' | 'load' | 'yield' | 'spread', label: string, placeholder: string) => (
-    <Field
-      small
-      open
-      value={step[key]}
-      label={`${name}, ${label}`}
-      placeholder={placeholder}
-      onChange={(value) => editStep(index, step, key, { [key]: value })}
-      {...problems.at(key)}
-    />
-  );
-  const choose = (
-    key: 'kind' | 'of' | 'per' | 'maker' | 'pauses' | 'handsOn',
-    label: string,
-    options: readonly Option[],
-  ) => (
-    <Choice
-      small
-      value={step[key]}
-      options={options}
-      label={`${name}, ${label}`}
-      onChange={(value) => editStep(index, step, '', { [key]: value })}
-    />
-  );
-  const known: Option = { value: '', label: `${kindNames[stepKindOf({ kind: '', name: step.name })]}, by its name` };
-  return (
-    <div className="flex flex-wrap items-baseline gap-x-5 gap-y-2 pb-2 text-[14px]">
-      <Labelled word="is">{choose('kind', 'what it is', [known, ...kindOptions])}</Labelled>
-      <Labelled word="done to">{choose('of', 'what it is done to', scopes)}</Labelled>
-      <Labelled word="minutes each">{choose('per', 'what the minutes are for', driverOptions)}</Labelled>
-      {step.per !== 'piece' && step.per !== 'load' && step.per !== 'batch' && (
-        <Labelled word="in a piece">{field('drivers', 'how many in a piece', 'from the recipe')}</Labelled>
-      )}
-      <Labelled word="a load holds">{field('load', 'pieces in a load', 'all of them')}</Labelled>
-      {step.load.trim() && (
-        <Labelled word="loads go on">{choose('handsOn', 'how its loads go on', handsOnOptions)}</Labelled>
-      )}
-      <Labelled word="at breaks">
-        {choose('pauses', 'at breaks', [
-          { value: '', label: `${mayPause({ ...step, pauses: '' }) ? 'may stop' : 'is done in one go'}, as usual` },
-          { value: 'yes', label: 'may stop half way' },
-          { value: 'no', label: 'is done in one go' },
-        ])}
-      </Labelled>
-      <Labelled word="comes out good">{field('yield', 'share that comes out good', 'all')}</Labelled>
-      <Labelled word="give or take">{field('spread', 'how far its minutes stray', 'as usual')}</Labelled>
-      {studio.makers.length > 0 && (
-        <Labelled word="by">
-          {choose('maker', 'whose hands', [
-            { value: '', label: 'the studio’s hour' },
-            ...studio.makers.map(({ id, name: maker }) => ({ value: id, label: maker || 'a maker' })),
-          ])}
-        </Labelled>
-      )}
-    </div>
-  );
 }

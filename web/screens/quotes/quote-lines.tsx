@@ -11,10 +11,13 @@ import { Field } from '../../parts/field.tsx';
 import { Num } from '../../parts/num.tsx';
 import { ProblemLine } from '../../parts/problem-line.tsx';
 import { Row } from '../../parts/row.tsx';
-import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
+import { moveByKeys, useRowMoves } from '../../parts/row-moves.ts';
+import { RowTools } from '../../parts/row-tools.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
 import { useRowProblems } from '../../parts/use-problems.ts';
 import { Heads } from '../../parts/heads.tsx';
+
+const linesOf = (draft: Draft<Quote>) => draft.lines;
 
 const COLUMNS = 4;
 
@@ -64,6 +67,7 @@ function LineRow({ line, index, last, isGhost, count, edit }: LineRowProps) {
     const retail = retailOf(of, size);
     return retail ? showValue(retail.value, retail.unit).replace(/,/g, '') : '';
   };
+  const { onMove, onRemove } = useRowMoves(edit, linesOf);
   const problems = useRowProblems(problemsAt(count.problems, `lines.${String(index)}`));
   const name = line.what || 'the line';
   const set = (field: string, change: (draft: Draft<QuoteLine>) => void) =>
@@ -82,64 +86,60 @@ function LineRow({ line, index, last, isGhost, count, edit }: LineRowProps) {
       onChange={(value) => set('what', (draft) => void (draft.what = value))}
     />
   );
-  if (isGhost)
-    return (
-      <Row className="blank-row chrome">
-        <tr>
-          <td className="first" colSpan={COLUMNS}>
-            {whatField}
-          </td>
-        </tr>
-      </Row>
-    );
   const piece = pieces.find(({ id }) => id === line.piece);
   const today = line.piece ? priceToday(line.piece, line.size) : '';
   const sizes = (piece?.accepted ?? piece?.body)?.sizes.rows ?? [];
   const reckoned = count.lines[index];
-  return (
-    <Row onKeyDown={(event) => moveByKeys(event, index, (at, by) => edit('', (draft) => moveRow(draft.lines, at, by)))}>
-      <tr>
-        <td className="first">
-          <RowTools
-            name={name}
-            index={index}
-            last={last}
-            onMove={(at, by) => edit('', (draft) => moveRow(draft.lines, at, by))}
-            onRemove={(at) => edit('', (draft) => void draft.lines.splice(at, 1))}
+  // The same cell before it is a row, so that the hand stays in the words.
+  const whatCell = (
+    <td className="first" colSpan={isGhost ? COLUMNS : 1}>
+      {!isGhost && <RowTools name={name} index={index} last={last} onMove={onMove} onRemove={onRemove} />}
+      {whatField}
+      {!isGhost && (
+        <span className="chrome flex gap-4 text-[14px]">
+          <Choice
+            small
+            value={line.piece}
+            options={options}
+            label={`${name}, a piece of the book`}
+            onChange={(value) =>
+              set('', (draft) => {
+                draft.piece = value;
+                draft.size = pieces.find(({ id }) => id === value)?.body.sizes.rows[0]?.id ?? '';
+                // What is offered is written down: a later fix does not move an offer.
+                draft.price = value ? priceToday(value, draft.size) : draft.price;
+                if (!draft.what.trim()) draft.what = options.find((option) => option.value === value)?.label ?? '';
+              })
+            }
           />
-          {whatField}
-          <span className="chrome flex gap-4 text-[14px]">
+          {sizes.length > 0 && (
             <Choice
               small
-              value={line.piece}
-              options={options}
-              label={`${name}, a piece of the book`}
-              onChange={(value) =>
+              value={line.size}
+              options={sizes.map(({ id, name: label }) => ({ value: id, label: label || 'unnamed' }))}
+              label={`${name}, size`}
+              onChange={(size) =>
                 set('', (draft) => {
-                  draft.piece = value;
-                  draft.size = pieces.find(({ id }) => id === value)?.body.sizes.rows[0]?.id ?? '';
-                  // What is offered is written down: a later fix does not move an offer.
-                  draft.price = value ? priceToday(value, draft.size) : draft.price;
-                  if (!draft.what.trim()) draft.what = options.find((option) => option.value === value)?.label ?? '';
+                  draft.size = size;
+                  draft.price = priceToday(draft.piece, size);
                 })
               }
             />
-            {sizes.length > 0 && (
-              <Choice
-                small
-                value={line.size}
-                options={sizes.map(({ id, name: label }) => ({ value: id, label: label || 'unnamed' }))}
-                label={`${name}, size`}
-                onChange={(size) =>
-                  set('', (draft) => {
-                    draft.size = size;
-                    draft.price = priceToday(draft.piece, size);
-                  })
-                }
-              />
-            )}
-          </span>
-        </td>
+          )}
+        </span>
+      )}
+    </td>
+  );
+  if (isGhost)
+    return (
+      <Row className="blank-row chrome">
+        <tr>{whatCell}</tr>
+      </Row>
+    );
+  return (
+    <Row onKeyDown={(event) => moveByKeys(event, index, onMove)}>
+      <tr>
+        {whatCell}
         <td className="end num">
           <Field
             end

@@ -6,7 +6,8 @@ import { problemsAt } from '../../app/reckoning.ts';
 import { Choice } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
 import { ProblemLine } from '../../parts/problem-line.tsx';
-import { RowTools, moveRow } from '../../parts/row-tools.tsx';
+import { moveRow } from '../../parts/row-moves.ts';
+import { RowTools } from '../../parts/row-tools.tsx';
 import { useRowProblems } from '../../parts/use-problems.ts';
 import type { SettingProps } from './setting-props.ts';
 import { Heads } from '../../parts/heads.tsx';
@@ -89,6 +90,11 @@ interface ChargeRowProps {
 function ChargeRow({ row, index, last, edit, problems: sentences }: ChargeRowProps) {
   const problems = useRowProblems(sentences);
   const family = row.family.replace('-', ' ');
+  const set = (key: 'upTo' | (typeof forms)[number], value: string) =>
+    edit(`makingCharges.${row.id}.${key}`, (studio) => {
+      const changed = studio.makingCharges[index];
+      if (changed) changed[key] = value;
+    });
   return (
     <tbody>
       <tr>
@@ -110,12 +116,7 @@ function ChargeRow({ row, index, last, edit, problems: sentences }: ChargeRowPro
             unit="mm"
             placeholder="any"
             column="charge-upTo"
-            onChange={(value) =>
-              edit(`makingCharges.${row.id}.upTo`, (studio) => {
-                const changed = studio.makingCharges[index];
-                if (changed) changed.upTo = value;
-              })
-            }
+            onChange={(value) => set('upTo', value)}
             {...problems.at('upTo')}
           />
         </td>
@@ -127,12 +128,7 @@ function ChargeRow({ row, index, last, edit, problems: sentences }: ChargeRowPro
               label={`${family}, ${form}`}
               placeholder={form === 'shaped' ? 'as wire' : '0'}
               column={`charge-${form}`}
-              onChange={(value) =>
-                edit(`makingCharges.${row.id}.${form}`, (studio) => {
-                  const changed = studio.makingCharges[index];
-                  if (changed) changed[form] = value;
-                })
-              }
+              onChange={(value) => set(form, value)}
               {...problems.at(form)}
             />
           </td>

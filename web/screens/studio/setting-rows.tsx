@@ -4,14 +4,16 @@ import type { Studio } from '../../../core/studio/studio.ts';
 import { problemsAt } from '../../app/reckoning.ts';
 import { Choice, type Option } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
+import { Heads } from '../../parts/heads.tsx';
 import { ProblemLine } from '../../parts/problem-line.tsx';
 import { Row } from '../../parts/row.tsx';
-import { moveByKeys, moveRow, RowTools } from '../../parts/row-tools.tsx';
+import { moveByKeys, moveRow } from '../../parts/row-moves.ts';
+import { RowTools } from '../../parts/row-tools.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
 import { useRowProblems } from '../../parts/use-problems.ts';
 import type { SettingProps } from './setting-props.ts';
 
-type ListKey = 'makers' | 'stations' | 'overheadCosts' | 'assayCharges' | 'channels' | 'volumeBreaks';
+type ListKey = 'makers' | 'stations' | 'overheadCosts' | 'assayCharges' | 'channels' | 'volumeBreaks' | 'ownAlloys';
 type RowOf<Key extends ListKey> = Studio[Key][number];
 
 interface SettingColumn<Row> {
@@ -45,19 +47,7 @@ export function SettingRows<Key extends ListKey>(props: SettingRowsProps<Key>) {
       <h2 id={`setting-${list}`}>{title}</h2>
       <p className="aside">{help}</p>
       <table className="rows" aria-label={title}>
-        <thead>
-          <tr>
-            {columns.map(({ key, head, isWords, options }, index) => (
-              <th
-                key={key}
-                scope="col"
-                className={[index === 0 && 'first', !isWords && !options && 'end'].filter(Boolean).join(' ')}
-              >
-                {head}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <Heads of={columns.map(({ head, isWords, options }) => (isWords || options ? head : { end: head }))} />
         {[...rows, ghost].map((row, index) => (
           <SettingRow
             key={row.id}
@@ -66,7 +56,7 @@ export function SettingRows<Key extends ListKey>(props: SettingRowsProps<Key>) {
             index={index}
             last={rows.length - 1}
             isGhost={index === rows.length}
-            add={`Add a ${one}`}
+            add={`Add ${/^[aeiou]/.test(one) ? 'an' : 'a'} ${one}`}
           />
         ))}
       </table>
@@ -94,33 +84,22 @@ function SettingRow<Key extends ListKey>(props: SettingRowProps<Key>) {
       rows[index][key] = value;
     });
   const onMove = (at: number, by: number) => edit('', (studio) => moveRow(studio[list], at, by));
-  const [first] = columns;
-  if (isGhost && first)
-    return (
-      <Row className="blank-row">
-        <tr>
-          <td className="first" colSpan={columns.length}>
-            <Field
-              wide
-              value=""
-              label={add}
-              placeholder={add}
-              column={`${list}-${first.key}`}
-              onChange={(value) => set(first.key, value)}
-            />
-          </td>
-        </tr>
-      </Row>
-    );
   return (
-    <Row onKeyDown={(event) => moveByKeys(event, index, onMove)}>
+    <Row
+      className={isGhost ? 'blank-row' : undefined}
+      onKeyDown={(event) => {
+        if (!isGhost) moveByKeys(event, index, onMove);
+      }}
+    >
       <tr>
-        {columns.map((column, at) => (
+        {/* The same first cell before it is a row, so that the hand stays in it. */}
+        {(isGhost ? columns.slice(0, 1) : columns).map((column, at) => (
           <td
             key={column.key}
+            colSpan={isGhost ? columns.length : 1}
             className={[at === 0 && 'first', !column.isWords && !column.options && 'end num'].filter(Boolean).join(' ')}
           >
-            {at === 0 && (
+            {at === 0 && !isGhost && (
               <RowTools
                 name={name}
                 index={index}
@@ -140,8 +119,8 @@ function SettingRow<Key extends ListKey>(props: SettingRowProps<Key>) {
               <Field
                 {...(column.isWords ? { wide: true } : { end: true })}
                 value={values[column.key] ?? ''}
-                label={`${name}, ${column.head}`}
-                placeholder={column.placeholder ?? (column.isWords ? 'unnamed' : '0')}
+                label={isGhost ? add : `${name}, ${column.head}`}
+                placeholder={isGhost ? add : (column.placeholder ?? (column.isWords ? 'unnamed' : '0'))}
                 column={`${list}-${column.key}`}
                 maxLength={column.isWords ? 120 : 60}
                 onChange={(value) => set(column.key, value)}
