@@ -41,7 +41,7 @@ export function consumablesEach(
         const how = () => `(${money(metal.value)} + ${money(labour.value)}) × ${inSum(rates.share.value)}`;
         const each = reckoned('consumables', base * rates.share.value, currency, how, [metal, labour, rates.share]);
         return {
-          takes: { ...given('share of metal and hands', rates.share.value * 100, '%', rates.share.source) },
+          takes: given('share of metal and hands', rates.share.value * 100, '%', rates.share.source),
           each,
         };
       }

@@ -24,12 +24,18 @@ export interface Plate {
   readonly margin: number;
 }
 
+/**
+ * Which free place is taken first: the lowest, the one farthest left, the next of the lowest row (discs then stand in a
+ * square, where a sheet has just the room for it), or the nearest to an edge.
+ */
+export const allTowards = ['bottom', 'left', 'rows', 'walls'] as const;
+type Towards = (typeof allTowards)[number];
+
 /** How a sheet is filled. */
 export interface Laying {
   /** Indices of kinds; each is laid as often as it is wanted and fits. */
   readonly order: readonly number[];
-  /** Which free place is taken first. */
-  readonly towards: 'bottom' | 'left';
+  readonly towards: Towards;
   /** How a blank that may be turned lies, where it fits so: as takes least of the sheet, or all alike. */
   readonly lying: 'free' | 'flat' | 'upright';
 }
@@ -110,8 +116,7 @@ function lowest(ways: readonly Places[], towards: Laying['towards']): { x: numbe
   let least: readonly [number, number] = [Infinity, Infinity];
   for (const of of ways) {
     for (const { x, y } of of.free) {
-      // By the edge that is farthest in, so that a blank is turned the way that takes least of the sheet.
-      const rank: [number, number] = towards === 'bottom' ? [y + of.shape.height / 2, x] : [x + of.shape.width / 2, y];
+      const rank = rankOf(of, x, y, towards);
       if (rank[0] < least[0] - SLACK || (rank[0] < least[0] + SLACK && rank[1] < least[1] - SLACK)) {
         best = { x, y, of };
         least = rank;
@@ -120,6 +125,26 @@ function lowest(ways: readonly Places[], towards: Laying['towards']): { x: numbe
   }
   return best;
 }
+
+function rankOf({ shape, left, right, bottom, top }: Places, x: number, y: number, towards: Towards): [number, number] {
+  switch (towards) {
+    // By the edge that is farthest in, so that a blank is turned the way that takes least of the sheet.
+    case 'bottom':
+      return [y + shape.height / 2, x];
+    case 'left':
+      return [x + shape.width / 2, y];
+    case 'rows':
+      return [Math.ceil((y - bottom) / shape.height - SAME_ROW), x];
+    case 'walls':
+      return nearestFirst(Math.min(x - left, right - x), Math.min(y - bottom, top - y));
+  }
+}
+
+// Corners first, then along the edges from them.
+const nearestFirst = (a: number, b: number): [number, number] => (a < b ? [a, b] : [b, a]);
+
+/** Rows that a gap moves apart by less than this share of a blank are still the next one. */
+const SAME_ROW = 0.2;
 
 // The last blank laid covers some places and makes new ones.
 function follow(places: Places, laid: readonly { x: number; y: number; shape: Shape }[], noFits: NoFits): void {

@@ -2,7 +2,7 @@
 // First the least cost, then the largest offcut along an edge.
 import { seeded } from '../price/chance.ts';
 import type { NoPlan } from './fill-bars.ts';
-import { laySheet, NoFits, type Kind, type LaidBlank, type Laying, type Plate } from './lay-sheet.ts';
+import { allTowards, laySheet, NoFits, type Kind, type LaidBlank, type Laying, type Plate } from './lay-sheet.ts';
 import { offcutBeside } from './sheet-offcut.ts';
 import { sheetBound } from './sheet-bound.ts';
 import { kindsOf, turnsOf, type SheetKinds } from './sheet-kinds.ts';
@@ -60,19 +60,20 @@ const lyings = ['free', 'flat', 'upright'] as const;
 
 // First the usual orders, large before small; then the same shaken.
 function layingOf(round: number, { kinds }: SheetKinds, random: () => number): Laying {
-  const usual = 4 * 2 * lyings.length;
+  const ways = allTowards.length * lyings.length;
+  const usual = 4 * ways;
   const size = (kind: SheetKinds['kinds'][number]) => {
     const [way] = kind.ways;
     const [width = 0, height = 0] = [way?.width, way?.height];
     const sizes = [kind.areaMm2, Math.max(width, height) ** 2, width ** 2, height ** 2];
     const shaken = round < usual ? 1 : 0.4 + 1.2 * random();
-    return (sizes[Math.floor(round / (2 * lyings.length)) % sizes.length] ?? 0) * shaken;
+    return (sizes[Math.floor(round / ways) % sizes.length] ?? 0) * shaken;
   };
   const sized = kinds.map((kind, index) => ({ index, size: size(kind) }));
   return {
     order: sized.sort((a, b) => b.size - a.size || a.index - b.index).map(({ index }) => index),
-    towards: round % 2 === 0 ? 'bottom' : 'left',
-    lying: lyings[Math.floor(round / 2) % lyings.length] ?? 'free',
+    towards: allTowards[round % allTowards.length] ?? 'bottom',
+    lying: lyings[Math.floor(round / allTowards.length) % lyings.length] ?? 'free',
   };
 }
 
