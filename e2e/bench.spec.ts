@@ -1,0 +1,135 @@
+// What a workshop says about itself and its work: how a step behaves, who is there, what is kept up, and the page it is
+// all done on: undone, in lamp light, on a tablet.
+import { amount, choose, expect, expectWritten, openPiece, test, write } from './fixtures.ts';
+
+test('a step says whether hands may stop, and how its loads go on; the route keeps it', async ({ page, demo }) => {
+  await openPiece(page, demo.url, 'Barometer brooch');
+  const steps = page.getByRole('region', { name: 'Bench route' });
+  const more = steps.getByRole('button', { name: /, more/ }).first();
+  const name = ((await more.getAttribute('aria-label')) ?? '').replace(/, more.*/, '');
+  await more.focus();
+  await page.keyboard.press('Enter');
+  // The way it usually is stands in the list; loads are asked about only where there are loads.
+  await expect(page.getByLabel(`${name}, how its loads go on`)).toHaveCount(0);
+  await write(page.getByLabel(`${name}, pieces in a load`), '4');
+  await choose(page.getByLabel(`${name}, how its loads go on`), 'all');
+  await choose(page.getByLabel(`${name}, at breaks`), 'no');
+  await expect(page.getByLabel(`${name}, at breaks`).locator('option').first()).toHaveText(/, as usual$/);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expectChosen('at breaks', 'as usual');
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expectChosen('at breaks', 'is done in one go');
+  await page.reload();
+  await steps
+    .getByRole('button', { name: `${name}, more` })
+    .first()
+    .click();
+  await expectChosen('at breaks', 'is done in one go');
+  await expectChosen('how its loads go on', 'when all are done');
+  await expectWritten(page.getByLabel(`${name}, pieces in a load`), '4');
+
+  async function expectChosen(field: string, words: string): Promise<void> {
+    await expect
+      .poll(() =>
+        page
+          .getByLabel(`${name}, ${field}`)
+          .evaluate((element) =>
+            element instanceof HTMLSelectElement ? element.selectedOptions[0]?.textContent : element.textContent,
+          ),
+      )
+      .toContain(words);
+  }
+});
+
+test('another pair of hands written into Studio is on the plan once it is accepted', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/studio`);
+  await page.getByLabel('Add a maker').focus();
+  await page.keyboard.type('Wren');
+  await write(page.getByLabel('Wren, is there'), 'Mon-Sun 9-25');
+  await expect(page.getByText(/25/).and(page.locator('.problem'))).toBeVisible();
+  await write(page.getByLabel('Wren, is there'), 'Mon-Sat 9:00-13:00');
+  await write(page.getByLabel('Wren, works at'), 'bench, peg');
+  await page.getByRole('button', { name: 'Accept as revision 3' }).click();
+  await expect(page.getByText('Revision 3', { exact: true })).toBeVisible();
+  await page.goto(`${demo.url}/plan`);
+  await expect(page.getByText('Wren', { exact: true }).first()).toBeVisible();
+  await page.goto(`${demo.url}/day`);
+  await expect(page.getByRole('region', { name: 'What Wren does' })).toBeVisible();
+});
+
+test('a consumable that should always be there is bought when there is less', async ({ page, demo, expected }) => {
+  expected.push(/400 \(Bad Request\)/);
+  await page.goto(`${demo.url}/buying`);
+  await page.getByLabel('A consumable to keep up').fill('Saw blades 4/0');
+  await page.getByRole('button', { name: 'Keep it up' }).click();
+  const least = page.getByLabel('Saw blades 4/0, how much should always be there');
+  await least.fill('36');
+  await least.press('Enter');
+  await page.getByLabel('Saw blades 4/0, how much lies there').fill('a few');
+  await page.getByLabel('Saw blades 4/0, how much lies there').press('Enter');
+  await expect(page.locator('.problem')).not.toBeEmpty();
+  await page.getByLabel('Saw blades 4/0, how much lies there').fill('12');
+  await page.getByLabel('Saw blades 4/0, how much lies there').press('Enter');
+  await page.reload();
+  await expect(page.getByLabel('Saw blades 4/0, how much lies there')).toHaveValue('12');
+  await expect(least).toHaveValue('36');
+  // Two dozen are short: they are on the list.
+  await expect(page.getByRole('region', { name: 'The work' })).toContainText(/Saw blades 4\/0[^]*24/);
+});
+
+test('rows of a fair are moved and taken away by their menu and by keys, and all of it is undone', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/fairs`);
+  await page.getByRole('link', { name: /Regatta Sunday/ }).click();
+  const names = () =>
+    page.locator('[data-column~="level"]').evaluateAll((fields) =>
+      fields.map((field) => (field instanceof HTMLInputElement ? field.value : field.textContent)),
+    ); // prettier-ignore
+  await expect.poll(async () => (await names()).length).toBeGreaterThan(3);
+  const before = await names();
+  await page.getByLabel('Level 1, name').focus();
+  await page.keyboard.press('Alt+ArrowDown');
+  await expect.poll(names).toEqual([before[1], before[0], ...before.slice(2)]);
+  await page.getByRole('button', { name: `Move ${before[0] ?? ''} or take it away` }).click();
+  await page.getByRole('menuitem', { name: /Take away/ }).click();
+  await expect.poll(names).toEqual([before[1], ...before.slice(2)]);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(names).toEqual(before);
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect.poll(names).toEqual([before[1], before[0], ...before.slice(2)]);
+});
+
+test('lamp light stays when the page is loaded again, and daylight comes back', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/pieces`);
+  const paper = () => page.evaluate(() => getComputedStyle(document.documentElement).getPropertyValue('--page'));
+  const day = await paper();
+  await page.getByRole('button', { name: 'Lamp page' }).click();
+  const lamp = await paper();
+  expect(lamp).not.toBe(day);
+  await page.reload();
+  expect(await paper()).toBe(lamp);
+  await page.getByRole('button', { name: 'Daylight page' }).click();
+  expect(await paper()).toBe(day);
+});
+
+test('on a tablet the count is a drawer that keeps its bottom line, and moves with each key', async ({
+  page,
+  demo,
+}) => {
+  await page.setViewportSize({ width: 820, height: 1100 });
+  await openPiece(page, demo.url, 'Barometer brooch');
+  await expect(amount(page, 'Metal')).toBeHidden();
+  const line = page.getByRole('button', { name: /Open the count/ });
+  const shut = await line.textContent();
+  await write(page.getByLabel('Dial, across'), '44');
+  await expect.poll(() => line.textContent()).not.toBe(shut);
+  await line.click();
+  await expect(amount(page, 'Metal')).toBeVisible();
+  await page.getByRole('button', { name: /Shut the count/ }).click();
+  await expect(amount(page, 'Metal')).toBeHidden();
+  const isWide = await page.evaluate(() => document.documentElement.scrollWidth > document.documentElement.clientWidth);
+  expect(isWide).toBe(false);
+});
