@@ -1,4 +1,5 @@
 // Templates and their files, read back by their own measures.
+import DxfParser, { type ICircleEntity, type IPolylineEntity, type ITextEntity } from 'dxf-parser';
 import { expect, test } from 'vitest';
 import { laidOut, roomOf, type Template } from './templates.ts';
 import { templatesDxf, templatesSvg } from './template-files.ts';
@@ -30,27 +31,38 @@ test('the SVG is in millimetres, and its words are escaped', () => {
   expect(svg).not.toContain('<M>');
 });
 
-/** Pairs of a DXF file: a code on one line, its value on the next. */
-function pairsOf(dxf: string): [number, string][] {
-  const lines = dxf.trimEnd().split('\n');
-  return Array.from({ length: lines.length / 2 }, (_, index) => [Number(lines[2 * index]), lines[2 * index + 1] ?? '']);
-}
-
-test('the DXF is pairs of code and value, and its shapes measure what they should', () => {
-  const pairs = pairsOf(templatesDxf(templates));
-  expect(pairs.every(([code]) => Number.isInteger(code))).toBe(true);
-  expect(pairs.at(-1)).toEqual([0, 'EOF']);
-  expect(pairs).toContainEqual([70, '4']);
-  const radii = pairs.flatMap(([code, value], at) =>
-    code === 0 && value === 'CIRCLE' ? pairs.slice(at + 1, at + 6).filter(([one]) => one === 40) : [],
-  );
-  expect(radii.map(([, value]) => Number(value))).toEqual([12, 3]);
-  const corners = pairs.flatMap(([code, value], at) =>
-    code === 0 && value === 'VERTEX' ? [[Number(pairs[at + 2]?.[1]), Number(pairs[at + 3]?.[1])] as const] : [],
-  );
-  expect(corners).toHaveLength(8);
-  const strip = corners.slice(0, 4).map(([x]) => x);
-  expect(Math.max(...strip) - Math.min(...strip)).toBeCloseTo(57.25, 3);
-  const [wx = 0, wy = 0] = corners[4] ?? [];
-  expect(corners.slice(4).map(([x, y]) => [x - wx, y - wy])).toEqual([[0, 0], [16, 0], [12, 5], [4, 5]]); // prettier-ignore
+// Read back by another program's parser (dxf-parser, of the package registry).
+test('the DXF is what a reader of DXF takes it for: circles, closed lines and words, in millimetres', () => {
+  const read = new DxfParser().parseSync(templatesDxf(templates));
+  expect(read?.header).toMatchObject({ $ACADVER: 'AC1009', $INSUNITS: 4 });
+  const of = (type: string, layer: string) =>
+    (read?.entities ?? []).filter((entity) => entity.type === type && entity.layer === layer);
+  const circles = of('CIRCLE', 'CUT') as ICircleEntity[];
+  expect(circles.map(({ radius }) => radius)).toEqual([12, 3]);
+  expect(circles[0]?.center).toEqual(circles[1]?.center);
+  const lines = of('POLYLINE', 'CUT') as IPolylineEntity[];
+  expect(lines.map(({ shape }) => shape)).toEqual([true, true]);
+  const [strip = [], wing = []] = lines.map(({ vertices }) => {
+    const [first] = vertices;
+    return vertices.map(({ x, y }) => [round(x - (first?.x ?? 0)), round(y - (first?.y ?? 0))]);
+  });
+  expect(strip).toEqual([[0, 0], [57.25, 0], [57.25, 5], [0, 5]]); // prettier-ignore
+  expect(wing).toEqual([[0, 0], [16, 0], [12, 5], [4, 5]]); // prettier-ignore
+  expect((of('TEXT', 'WORDS') as ITextEntity[]).map(({ text }) => text)).toEqual(templates.map(({ label }) => label));
 });
+
+test('no two shapes of the DXF lie on each other, however many there are', () => {
+  const many = Array.from({ length: 30 }, (_, index): Template => {
+    return { label: `disc ${String(index)}`, kind: 'disc', diameterMm: 4 + ((index * 7) % 31), holeMm: 0 };
+  });
+  const read = new DxfParser().parseSync(templatesDxf(many));
+  const circles = (read?.entities ?? []).filter(({ type }) => type === 'CIRCLE') as ICircleEntity[];
+  expect(circles).toHaveLength(many.length);
+  circles.forEach((a, index) => {
+    expect(a.center.y - a.radius).toBeGreaterThanOrEqual(0);
+    for (const b of circles.slice(index + 1))
+      expect(Math.hypot(a.center.x - b.center.x, a.center.y - b.center.y)).toBeGreaterThan(a.radius + b.radius);
+  });
+});
+
+const round = (mm: number) => Math.round(mm * 1000) / 1000;
