@@ -9,6 +9,6 @@ export function fitted(label: string, width: number): string {
   if (label.length <= letters) return label;
   if (letters < 4) return '';
   const cut = label.slice(0, letters - 1);
-  const word = cut.lastIndexOf(' ');
+  const word = label[cut.length] === ' ' ? cut.length : cut.lastIndexOf(' ');
   return `${(word >= 3 ? cut.slice(0, word) : cut).replace(/[\s,;:]+$/, '')}…`;
 }

@@ -1,0 +1,80 @@
+// What a step is done to, and what its minutes are counted by: parts, joins, sub-assemblies and the whole piece.
+import { describe, expect, test } from 'vitest';
+import { alloysWith } from '../metal/alloy.ts';
+import { pieceOf, straight, wire } from './fixtures/check.ts';
+import { membersOf, reckonRecipe, scopeOf } from './recipe.ts';
+import type { StepDriver } from './step.ts';
+
+const square = { rule: 'rectangle', length: '20 mm', width: '10 mm' } as const;
+const sheet = { form: 'sheet', thickness: '1 mm' } as const;
+const piece = pieceOf({
+  groups: [{ id: 'frame', name: 'Frame', count: '1', closed: false, vents: '' }],
+  parts: [
+    { id: 'rim', section: wire(), blank: straight, count: '2', group: 'frame' },
+    { id: 'bar', section: wire(), blank: straight, group: 'frame' },
+    { id: 'plate', section: sheet, blank: square, count: '3' },
+    { id: 'ready', section: wire(), blank: straight, bought: true, buyPrice: '2' },
+  ],
+  findings: [{ id: 'pin', group: 'frame' }],
+  joins: [
+    { id: 'corner', parts: ['rim', 'bar'] },
+    { id: 'back', parts: ['bar', 'plate'] },
+  ],
+});
+
+const scope = (of: string) => {
+  const { parts, joins } = scopeOf({ of }, piece);
+  return [parts.map((at) => piece.parts[at]?.id), joins.map((at) => piece.joins[at]?.id)];
+};
+
+describe('what a step is done to', () => {
+  test('the whole piece when it names nothing', () => {
+    expect(scope('')).toEqual([
+      ['rim', 'bar', 'plate', 'ready'],
+      ['corner', 'back'],
+    ]);
+  });
+
+  test('a part, with the joins it is in', () => {
+    expect(scope('bar')).toEqual([['bar'], ['corner', 'back']]);
+    expect(scope('rim')).toEqual([['rim'], ['corner']]);
+  });
+
+  test('a sub-assembly, with the joins that lie within it alone', () => {
+    expect(scope('frame')).toEqual([['rim', 'bar'], ['corner']]);
+    // The pin in it is a finding: no part, but a member.
+    expect(membersOf('frame', piece)).toEqual(['rim', 'bar', 'pin']);
+    expect(membersOf('rim', piece)).toEqual(['rim']);
+  });
+
+  test('a join alone, and nothing at all where what it names is gone', () => {
+    expect(scope('corner')).toEqual([[], ['corner']]);
+    expect(scope('lost')).toEqual([[], []]);
+  });
+});
+
+describe('what its minutes are counted by', () => {
+  const drivers = (per: StepDriver, of = '', more = '') => {
+    const timed = { ...piece, steps: pieceOf({ steps: [{ id: 's', per, of, each: '2', drivers: more }] }).steps };
+    return reckonRecipe(timed, alloysWith([])).steps[0];
+  };
+
+  test('pieces, loads and batches are one', () => {
+    for (const per of ['piece', 'load', 'batch'] as const) expect(drivers(per)?.drivers).toBe(1);
+  });
+
+  test('cuts are of what is made here, not of what is bought', () => {
+    const parts = reckonRecipe(piece, alloysWith([])).parts.map(({ cuts }) => cuts);
+    expect(drivers('cut')?.drivers).toBe((parts[0] ?? 0) + (parts[1] ?? 0) + (parts[2] ?? 0));
+    expect(drivers('cut', 'plate')?.drivers).toBe(parts[2]);
+  });
+
+  test('surface is both faces: three plates of 10 × 20 mm are 12 cm²', () => {
+    expect(drivers('cm2', 'plate')?.drivers).toBeCloseTo(12, 9);
+    expect(drivers('cm2', 'plate')?.eachMin).toBeCloseTo(24, 9);
+  });
+
+  test('what is typed comes before what is counted', () => {
+    expect(drivers('cm2', 'plate', '5')).toMatchObject({ drivers: 5, eachMin: 10 });
+  });
+});
