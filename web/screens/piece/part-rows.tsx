@@ -6,7 +6,7 @@ import type { Piece } from '../../../core/piece/piece.ts';
 import { blankRulesByForm, partSchema, type Part } from '../../../core/piece/part.ts';
 import type { PieceCount } from '../../../core/price/count.ts';
 import { makeOrBuy } from '../../../core/price/make-or-buy.ts';
-import { problemsAt, useBasis } from '../../app/reckoning.ts';
+import { useBasis } from '../../app/reckoning.ts';
 import type { EditPiece } from '../../parts/remark-lines.tsx';
 import { useRowMoves } from '../../parts/row-moves.ts';
 import { SortableRows } from '../../parts/sortable-rows.tsx';
@@ -89,8 +89,8 @@ export function PartRows({ piece, count, margin, edit, isWhole }: PartRowsProps)
 }
 
 // A part itself knows whether its metal is in the book; only the whole count knows whether the fix has a price for it.
-function priceProblemOf(count: PieceCount, index: number): string {
-  return problemsAt(count.problems, `parts.${String(index)}`)['alloy'] ?? '';
+function priceProblemOf({ problems }: PieceCount, index: number): string {
+  return problems.find(({ path }) => path === `parts.${String(index)}.alloy`)?.sentence ?? '';
 }
 
 // What the part before was cut from is the likeliest stock for the next.
