@@ -1,5 +1,10 @@
 // A batch's stock as a problem for the planner, and what a plan for it comes to.
+import fc from 'fast-check';
+import loadHighs from 'highs';
 import { describe, expect, test } from 'vitest';
+import { solveWith } from '../../solver/highs.ts';
+import { planBars } from '../cut/plan-bars.ts';
+import { planSheets } from '../cut/plan-sheets.ts';
 import { alloysWith } from '../metal/alloy.ts';
 import { countPiece } from '../price/count.ts';
 import { pendant, workshopFix, workshopRates } from '../price/fixtures/workshop.ts';
@@ -9,6 +14,7 @@ import { barProblemOf, sheetProblemOf, type CutTerms } from './cut-problem.ts';
 import { acceptedStock, cutSums, standingInWords } from './planned-cut.ts';
 import { newLotSchema, readLot, type ShelfLot } from './shelf.ts';
 
+const highs = await loadHighs();
 const batch = batchSchema.parse({
   lines: [{ id: 'l', pieceId: 'p', pieceRevision: 1, quantities: { '': '10' } }],
   due: '',
@@ -107,4 +113,59 @@ test('sheet: discs with their trim, what is bought in its own size', () => {
   const face = countPiece(pendant, workshopRates, workshopFix).parts[0];
   const diameter = face?.cut?.kind === 'disc' ? face.cut.diameter.value : NaN;
   expect(problem.pieces).toEqual([{ id: sheet.lines[0]?.key, shape: 'disc', diameter, count: 10 }]);
+});
+
+describe('whatever is planned, its grams are those of the stock', () => {
+  const still = { seconds: 2, elapsed: () => 0 };
+  const solve = solveWith(highs);
+
+  function plansOf<Plan>(steps: Generator<Plan, Plan | { readonly sentence: string }>): Plan[] {
+    const plans: Plan[] = [];
+    let step = steps.next();
+    while (!step.done) {
+      plans.push(step.value);
+      step = steps.next();
+    }
+    return plans;
+  }
+
+  test('bars: every lot of every plan is blanks, offcuts and scrap, and what is accepted says the same', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 60, max: 900 }), { minLength: 1, maxLength: 4 }),
+        fc.constantFrom(0, 0.3, 1),
+        fc.constantFrom(0, 20, 80),
+        (lengths, kerfMm, keepFromMm) => {
+          const shelf = lengths.map((mm, index) => {
+            return lotOf(`lot ${String(index)}`, { ...round, length: `${String(mm)} mm`, paid: '9' });
+          });
+          const own = { ...terms, kerfMm, keepFromMm };
+          const problem = barProblemOf(wire, shelf, own);
+          for (const plan of plansOf(planBars(problem, solve, still))) {
+            const { shelf: off, bought, blanks, offcuts, scrap } = cutSums(wire, plan, shelf, own);
+            expect(blanks + offcuts + scrap).toBeCloseTo(off + bought, 6);
+            expect(blanks).toBeGreaterThan(0);
+            const stock = acceptedStock(wire, plan, shelf, own, 'GBP');
+            expect(stock).toHaveLength(plan.bars.length);
+            expect(stock.reduce((sum, { blankGrams }) => sum + blankGrams, 0)).toBeCloseTo(blanks, 9);
+            for (const { offcut } of stock)
+              if (offcut) expect('lengthMm' in offcut && offcut.lengthMm).toBeGreaterThanOrEqual(keepFromMm);
+            expect(kerfMm === 0 && keepFromMm === 0 ? scrap : 0).toBeCloseTo(0, 6);
+          }
+        },
+      ),
+      { numRuns: 25, seed: 6 },
+    );
+  });
+
+  test('sheet: a blank weighs the same wherever it lies, and an offcut is a rectangle worth keeping', () => {
+    const own = { ...terms, bought: [{ id: 'new', size: { widthMm: 100, heightMm: 80 }, priceMinor: 9000 }] };
+    for (const plan of plansOf(planSheets(sheetProblemOf(sheet, lots, own), { ...still, elapsed: () => 1 }))) {
+      const { bought, blanks, offcuts, scrap, toBuy } = cutSums(sheet, plan, lots, own);
+      expect(blanks + offcuts + scrap).toBeCloseTo(bought, 6);
+      expect(toBuy).toBe(plan.sheets.length);
+      for (const { offcut } of acceptedStock(sheet, plan, lots, own, 'GBP'))
+        if (offcut && 'widthMm' in offcut) expect(Math.min(offcut.widthMm, offcut.heightMm)).toBeGreaterThanOrEqual(8);
+    }
+  });
 });

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { given, reckoned, totalOf } from './figure.ts';
+import { given, reckoned, totalOf, type Figure } from './figure.ts';
 import { roundHalfUp, roundLines, settle } from './settle.ts';
 
 const amounts = fc.array(fc.double({ min: -5000, max: 5000, noNaN: true }), { maxLength: 40 });
@@ -47,4 +47,31 @@ test('a settled sum adds up at every depth, and only sums are shared out', () =>
   expect(settled.from[0]?.from.map(({ value }) => value)).toEqual([101, 20]);
   expect(settled.from[0]?.from[0]?.from[1]).toBe(price);
   expect(settled.how).toBe('1.21 + 0.50');
+});
+
+const tree: fc.Arbitrary<Figure> = fc.letrec<{ figure: Figure; line: Figure; sum: Figure }>((tie) => ({
+  figure: fc.oneof({ depthSize: 'small', withCrossShrink: true }, tie('line'), tie('sum')),
+  line: fc.double({ min: -900, max: 900, noNaN: true }).map((value) => given('line', value, 'GBP', 'typed')),
+  sum: fc.array(tie('figure'), { minLength: 1, maxLength: 5 }).map((lines) => totalOf('sum', 'GBP', lines)),
+})).sum;
+
+test('however deep the sums, each is whole and is the sum of its lines, and no line moves by a penny', () => {
+  const agrees = (settled: Figure, exact: Figure): void => {
+    expect(Number.isInteger(settled.value)).toBe(true);
+    if (settled.kind !== 'sum') return;
+    expect(settled.from).toHaveLength(exact.from.length);
+    expect(sum(settled.from.map(({ value }) => value))).toBe(settled.value);
+    settled.from.forEach((line, index) => agrees(line, exact.from[index]!));
+  };
+  fc.assert(
+    fc.property(tree, (exact) => {
+      const settled = settle(exact);
+      expect(settled.value).toBe(roundHalfUp(exact.value));
+      settled.from.forEach(({ value }, index) =>
+        expect(Math.abs(value - (exact.from[index]?.value ?? NaN))).toBeLessThan(1 + 1e-9),
+      );
+      agrees(settled, exact);
+    }),
+    { numRuns: 300, seed: 2 },
+  );
 });

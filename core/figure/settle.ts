@@ -21,7 +21,8 @@ export function roundLines(lines: readonly number[], total = roundHalfUp(sum(lin
 /** Nearest integer; a half goes away from zero, as a till does: 0.5 to 1, -0.5 to -1. */
 export function roundHalfUp(value: number): number {
   // The nudge forgives what floating point takes off an exact half: 1.005 × 100 is 100.49999999999999.
-  return Math.sign(value) * Math.round(Math.abs(value) * (1 + Number.EPSILON * 4));
+  const size = Math.round(Math.abs(value) * (1 + Number.EPSILON * 4));
+  return value < 0 && size > 0 ? -size : size;
 }
 
 /**
