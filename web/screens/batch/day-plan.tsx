@@ -6,6 +6,7 @@ import { clockOf, MINUTES_A_DAY } from '../../../core/plan/calendar.ts';
 import { blocksOn, type PlanBlock } from '../../../core/plan/studio-plan.ts';
 import { dayInWords } from '../../app/dates.ts';
 import type { PlanOrWhy, Planned } from '../../app/use-plan.ts';
+import { DayHours, NoonLine, USUAL_DAY, wholeHours } from '../../parts/day-hours.tsx';
 import { fitted } from '../../parts/fitted.ts';
 
 const WIDTH = 780;
@@ -14,7 +15,6 @@ const HEAD = 20;
 const HANDS = 34;
 const ALONE = 22;
 const MOST_DAYS = 10;
-const NOON = 12 * 60;
 
 interface DayPlanProps {
   readonly planned: PlanOrWhy | null;
@@ -40,9 +40,12 @@ export function DayPlan({ planned, batchId }: DayPlanProps) {
   const rows = rowsOf(planned, batchId);
   if (rows.length === 0) return null;
   const shown = rows.slice(0, MOST_DAYS);
-  const [from, to] = openFromTo(shown);
-  const x = scaleLinear([from, to], [LABEL, WIDTH - 14]).clamp(true);
-  const hours = Array.from({ length: (to - from) / 60 + 1 }, (_, index) => from / 60 + index);
+  const worked = shown.flatMap(({ hands }) => hands.flatMap(({ stretches }) => stretches));
+  const hours = wholeHours(
+    USUAL_DAY,
+    worked.flatMap(({ from, to }) => [from, to]),
+  );
+  const x = scaleLinear(hours, [LABEL, WIDTH - 14]).clamp(true);
   const tops = shown.map((_, index) => HEAD + shown.slice(0, index).reduce((sum, row) => sum + heightOf(row), 0));
   const height = HEAD + shown.reduce((sum, row) => sum + heightOf(row), 0);
   return (
@@ -55,14 +58,7 @@ export function DayPlan({ planned, batchId }: DayPlanProps) {
         role="img"
         aria-label="Day plan; the bench route below gives the same in words"
       >
-        {hours.map((hour) => (
-          <g key={hour}>
-            <path d={`M${String(x(hour * 60))} ${String(HEAD)}V${String(height)}`} stroke="var(--hair)" />
-            <text x={x(hour * 60)} y={13} textAnchor="middle" fontSize={13} fill="var(--soft)" className="num">
-              {hour}
-            </text>
-          </g>
-        ))}
+        <DayHours x={x} top={HEAD} bottom={height} />
         {shown.map((row, index) => (
           <g key={row.day} transform={`translate(0 ${String(tops[index] ?? 0)})`}>
             <path d={`M0 ${String(heightOf(row) - 2)}H${String(WIDTH)}`} stroke="var(--hair)" />
@@ -96,8 +92,7 @@ export function DayPlan({ planned, batchId }: DayPlanProps) {
             ))}
           </g>
         ))}
-        <path d={`M${String(x(NOON))} ${String(HEAD - 4)}V${String(height)}`} stroke="var(--noon)" strokeWidth={2.2} />
-        <circle cx={x(NOON)} cy={HEAD - 3} r={4.5} fill="var(--noon)" />
+        <NoonLine x={x} top={HEAD - 4} bottom={height} />
       </svg>
       {rows.length > MOST_DAYS && (
         <p className="aside">and {rows.length - MOST_DAYS} days more, as in the route below</p>
@@ -166,12 +161,4 @@ function rowsOf({ plan, terms }: Planned, batchId: string): DayRow[] {
       alone: blocks.flatMap((block) => within(block, [[block.attendedEnd, block.end]])),
     };
   }).filter(({ hands, alone }) => hands.length + alone.length > 0);
-}
-
-/** The hours of the day that the plan is drawn over: whole ones, and never less than a working day. */
-function openFromTo(rows: readonly DayRow[]): [number, number] {
-  const hands = rows.flatMap((row) => row.hands.flatMap(({ stretches }) => stretches));
-  const first = Math.min(9 * 60, ...hands.map(({ from }) => from));
-  const last = Math.max(17 * 60, ...hands.map(({ to }) => to));
-  return [Math.floor(first / 60) * 60, Math.ceil(last / 60) * 60];
 }

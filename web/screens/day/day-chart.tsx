@@ -2,6 +2,7 @@
 import { scaleLinear } from 'd3';
 import { clockOf, MINUTES_A_DAY } from '../../../core/plan/calendar.ts';
 import type { PlanBlock } from '../../../core/plan/studio-plan.ts';
+import { DayHours, NoonLine, USUAL_DAY, wholeHours } from '../../parts/day-hours.tsx';
 import { fitted } from '../../parts/fitted.ts';
 
 const WIDTH = 780;
@@ -9,7 +10,6 @@ const LABEL = 92;
 const HEAD = 24;
 const LANE = 58;
 const ALONE = 46;
-const NOON = 12 * 60;
 
 interface DayLane {
   readonly id: string;
@@ -32,9 +32,13 @@ interface DayChartProps {
 export function DayChart({ day, blocks, makers, open, now, tintOf, nameOf }: DayChartProps) {
   const midnight = day * MINUTES_A_DAY;
   const ofDay = (minute: number) => Math.max(0, Math.min(MINUTES_A_DAY, minute - midnight));
-  const [from, to] = hoursOf(open, blocks.flatMap(({ hands }) => hands.flat()).map(ofDay));
+  // What runs into or out of the day ends at its edge, and opens no hour.
+  const worked = blocks
+    .flatMap(({ hands }) => hands.flat())
+    .map(ofDay)
+    .filter((minute) => minute > 0 && minute < MINUTES_A_DAY);
+  const [from, to] = wholeHours(open ?? USUAL_DAY, worked);
   const x = scaleLinear([from, to], [LABEL, WIDTH - 12]).clamp(true);
-  const hours = Array.from({ length: (to - from) / 60 + 1 }, (_, index) => from / 60 + index);
   const alone = blocks.filter(({ end, attendedEnd }) => end > attendedEnd && ofDay(end) > ofDay(attendedEnd));
   const stations = [...new Set(alone.map(({ step }) => step.station || 'elsewhere'))].sort();
   const aloneTop = HEAD + makers.length * LANE + 14;
@@ -47,14 +51,7 @@ export function DayChart({ day, blocks, makers, open, now, tintOf, nameOf }: Day
       role="img"
       aria-label="The day drawn; the lists below say the same in words"
     >
-      {hours.map((hour) => (
-        <g key={hour}>
-          <path d={`M${String(x(hour * 60))} ${String(HEAD - 4)}V${String(height)}`} stroke="var(--hair)" />
-          <text x={x(hour * 60)} y={13} textAnchor="middle" fontSize={13} fill="var(--soft)" className="num">
-            {hour}
-          </text>
-        </g>
-      ))}
+      <DayHours x={x} top={HEAD - 4} bottom={height} />
       {makers.map((maker, lane) => (
         <g key={maker.id} transform={`translate(0 ${String(HEAD + lane * LANE)})`}>
           <text y={28} fontSize={14} fontWeight={650} fill="var(--ink)">
@@ -116,8 +113,7 @@ export function DayChart({ day, blocks, makers, open, now, tintOf, nameOf }: Day
           strokeDasharray="2 3"
         />
       )}
-      <path d={`M${String(x(NOON))} ${String(HEAD - 6)}V${String(height)}`} stroke="var(--noon)" strokeWidth={2.4} />
-      <circle cx={x(NOON)} cy={HEAD - 5} r={4.5} fill="var(--noon)" />
+      <NoonLine x={x} top={HEAD - 6} bottom={height} />
     </svg>
   );
 }
@@ -158,11 +154,4 @@ function Bar({ x, width, top, height, tint, label, under, times, isAlone = false
       </text>
     </svg>
   );
-}
-
-/** Whole hours that hold the open day and all the hands that work in it. */
-function hoursOf(open: readonly [number, number] | null, worked: readonly number[]): [number, number] {
-  const first = Math.min(open?.[0] ?? 9 * 60, ...worked.filter((minute) => minute > 0));
-  const last = Math.max(open?.[1] ?? 17 * 60, ...worked.filter((minute) => minute < MINUTES_A_DAY));
-  return [Math.floor(first / 60) * 60, Math.ceil(last / 60) * 60];
 }

@@ -98,7 +98,9 @@ function Line({ block, day, nameOf }: { block: PlanBlock; day: number; nameOf: (
           </button>
         </span>
       )}
-      <span className="num w-[3.2em] shrink-0 text-right text-soft">{clockOf(block.attendedEnd)}</span>
+      <span className="num w-[3.2em] shrink-0 text-right text-soft">
+        {block.attendedEnd > midnight + MINUTES_A_DAY ? 'goes on' : clockOf(block.attendedEnd)}
+      </span>
     </li>
   );
 }

@@ -11,7 +11,7 @@ type TextKey = {
   [Key in keyof Studio]: Studio[Key] extends string ? (string extends Studio[Key] ? Key : never) : never;
 }[keyof Studio];
 
-export interface Setting {
+interface Setting {
   readonly key: TextKey;
   readonly label: string;
   readonly help: string;

@@ -1,8 +1,7 @@
 // Settings that come in rows: makers, costs of the studio, ways of selling. One row each, and one to add with.
 import type { Problem } from '../../../core/studio/rates.ts';
-import type { Studio } from '../../../core/studio/studio.ts';
 import { problemsAt } from '../../app/reckoning.ts';
-import { Choice, type Option } from '../../parts/choice.tsx';
+import { Choice } from '../../parts/choice.tsx';
 import { Field } from '../../parts/field.tsx';
 import { Heads } from '../../parts/heads.tsx';
 import { ProblemLine } from '../../parts/problem-line.tsx';
@@ -11,35 +10,17 @@ import { moveByKeys, moveRow } from '../../parts/row-moves.ts';
 import { RowTools } from '../../parts/row-tools.tsx';
 import { useGhost } from '../../parts/use-ghost.ts';
 import { useRowProblems } from '../../parts/use-problems.ts';
+import type { ListKey, RowOf, SettingList } from './setting-lists.ts';
 import type { SettingProps } from './setting-props.ts';
 
-type ListKey = 'makers' | 'stations' | 'overheadCosts' | 'assayCharges' | 'channels' | 'volumeBreaks' | 'ownAlloys';
-type RowOf<Key extends ListKey> = Studio[Key][number];
-
-interface SettingColumn<Row> {
-  readonly key: keyof Row & string;
-  readonly head: string;
-  /** A list to choose from; without it the column is written. */
-  readonly options?: readonly Option[];
-  readonly placeholder?: string;
-  readonly isWords?: boolean;
-  /** Whether the column says anything in this row. */
-  readonly applies?: (row: Row) => boolean;
-}
-
 interface SettingRowsProps<Key extends ListKey> extends SettingProps {
-  readonly list: Key;
-  readonly title: string;
-  readonly help: string;
-  /** Names a row to those who cannot see where it stands: `maker`. */
-  readonly one: string;
-  readonly columns: readonly SettingColumn<RowOf<Key>>[];
-  readonly fresh: (id: string) => RowOf<Key>;
+  readonly of: SettingList<Key>;
   readonly problems: readonly Problem[];
 }
 
 export function SettingRows<Key extends ListKey>(props: SettingRowsProps<Key>) {
-  const { body, list, title, help, one, columns, fresh } = props;
+  const { body, of } = props;
+  const { list, title, help, one, columns, fresh } = of;
   const rows: readonly RowOf<Key>[] = body[list];
   const ghost = useGhost(rows, (_previous, id) => fresh(id));
   return (
@@ -73,7 +54,8 @@ interface SettingRowProps<Key extends ListKey> extends SettingRowsProps<Key> {
 }
 
 function SettingRow<Key extends ListKey>(props: SettingRowProps<Key>) {
-  const { row, index, last, isGhost, add, list, one, columns, edit, problems: all } = props;
+  const { row, index, last, isGhost, add, of, edit, problems: all } = props;
+  const { list, one, columns } = of;
   const problems = useRowProblems(problemsAt(all, `${list}.${String(index)}`));
   const values = row as Readonly<Record<string, string>>;
   const name = ('name' in row && row.name.trim()) || `${one} ${String(index + 1)}`;

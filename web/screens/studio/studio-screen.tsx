@@ -19,12 +19,13 @@ import { GramPrices } from './gram-prices.tsx';
 import { HoursRows } from './hours-rows.tsx';
 import { MakingCharges } from './making-charges.tsx';
 import { MetalTerms } from './metal-terms.tsx';
-import { AssayRows, ChannelRows, MakerRows, OverheadSheet, StationRows, VolumeRows } from './money-rows.tsx';
-import { OwnAlloys } from './own-alloys.tsx';
+import { OverheadSheet } from './overhead-sheet.tsx';
 import { PriceRule } from './price-rule.tsx';
 import { ConsumableRows } from './consumable-rows.tsx';
 import { ReceiptsBox } from './receipts-box.tsx';
 import { RateRows } from './rate-rows.tsx';
+import { assayList, channelList, makerList, ownAlloyList, stationList, volumeList } from './setting-lists.ts';
+import { SettingRows } from './setting-rows.tsx';
 import { StudioPlace } from './studio-place.tsx';
 import { WhatChanges } from './what-changes.tsx';
 
@@ -42,6 +43,7 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
     () => withReceipts(readRates(body, open.stored.revision), receipts),
     [body, open.stored.revision, receipts],
   );
+  const settings = { body, edit, problems: rates.problems };
   const { hash } = useLocation();
   useEffect(() => {
     if (hash) document.getElementById(hash.slice(1))?.scrollIntoView({ block: 'nearest' });
@@ -67,18 +69,18 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
             <StudioPlace body={body} edit={edit} />
             <Contents />
             <RateRows body={body} edit={edit} rates={rates} />
-            <MakerRows body={body} edit={edit} rates={rates} />
+            <SettingRows {...settings} of={makerList} />
             <OverheadSheet body={body} edit={edit} rates={rates} />
             <ConsumableRows body={body} edit={edit} rates={rates} />
             <MetalTerms body={body} edit={edit} rates={rates} />
             <MakingCharges body={body} edit={edit} problems={rates.problems} />
-            <AssayRows body={body} edit={edit} rates={rates} />
+            <SettingRows {...settings} of={assayList} />
             <PriceRule body={body} edit={edit} rates={rates} />
-            <ChannelRows body={body} edit={edit} rates={rates} />
-            <VolumeRows body={body} edit={edit} rates={rates} />
+            <SettingRows {...settings} of={channelList} />
+            <SettingRows {...settings} of={volumeList} />
             <HoursRows body={body} edit={edit} problems={rates.problems} />
-            <StationRows body={body} edit={edit} rates={rates} />
-            <OwnAlloys body={body} edit={edit} problems={rates.problems} />
+            <SettingRows {...settings} of={stationList} />
+            <SettingRows {...settings} of={ownAlloyList} />
           </>
         }
         leftFoot={
@@ -112,7 +114,7 @@ const contents = [
   ['setting-channels', 'ways of selling'],
   ['hours', 'open hours'],
   ['setting-stations', 'stations'],
-  ['own', 'own alloys'],
+  ['setting-ownAlloys', 'own alloys'],
 ] as const;
 
 // A long page says first what is on it.

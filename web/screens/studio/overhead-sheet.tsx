@@ -1,0 +1,34 @@
+// The worksheet of the studio's overhead: what is paid, over the hours that are at the bench.
+import type { Rates } from '../../../core/studio/rates.ts';
+import { showFigure, showValue } from '../../../core/figure/show.ts';
+import { SettingLines } from './setting-lines.tsx';
+import { overheadList } from './setting-lists.ts';
+import type { SettingProps } from './setting-props.ts';
+import { SettingRows } from './setting-rows.tsx';
+
+const benchYear = [
+  { key: 'benchHoursPerWeek', label: 'Hours at the bench in a week', help: 'all makers together' },
+  {
+    key: 'weeksPerYear',
+    label: 'Weeks in a year',
+    help: '46 when nothing is entered: holidays, fairs and colds taken off (common practice)',
+  },
+] as const;
+
+export function OverheadSheet({ body, edit, rates }: SettingProps & { readonly rates: Rates }) {
+  const { overhead, problems } = rates;
+  const year = overhead.from[0];
+  return (
+    <>
+      <SettingRows {...{ body, edit, problems }} of={overheadList} />
+      <SettingLines {...{ body, edit, problems }} of={benchYear} />
+      <p className="aside mt-1">
+        {body.overheadPerHour.trim()
+          ? 'The hour typed above comes before the worksheet.'
+          : year && overhead.from.length > 0
+            ? `${showFigure(year)} a year ÷ ${showValue(overhead.from[1]?.value ?? 0, 'h')} h = ${showFigure(overhead)}`
+            : ''}
+      </p>
+    </>
+  );
+}
