@@ -44,6 +44,8 @@ const SLACK = 1e-9;
 /** Places nearer to each other than this are one, 1/mm. */
 const SAME_PLACE = 1e4;
 
+const keyOf = (x: number, y: number) => Math.round(x * SAME_PLACE) * 1e8 + Math.round(y * SAME_PLACE);
+
 /** Regions of pairs of shapes, reckoned once for all sheets of a problem. */
 export class NoFits {
   readonly #gap: number;
@@ -152,7 +154,12 @@ function follow(places: Places, laid: readonly { x: number; y: number; shape: Sh
   if (!newest || (places.free.length === 0 && places.right < places.left - SLACK)) return;
   const { shape } = places;
   const region = noFits.of(newest.shape, shape);
-  places.free = places.free.filter(({ x, y }) => keepsGap(region, x - newest.x, y - newest.y));
+  places.free = places.free.filter(({ x, y }) => {
+    const isFree = keepsGap(region, x - newest.x, y - newest.y);
+    // A hair beside it may be a place that is free: where blanks fit exactly, sums stray to both sides of it.
+    if (!isFree) places.known.delete(keyOf(x, y));
+    return isFree;
+  });
   const near = laid.flatMap((blank) => {
     const other = noFits.of(blank.shape, shape);
     const isNear =
@@ -163,7 +170,7 @@ function follow(places: Places, laid: readonly { x: number; y: number; shape: Sh
   const add = (x: number, y: number) => {
     if (x < places.left - SLACK || x > places.right + SLACK || y < places.bottom - SLACK || y > places.top + SLACK)
       return;
-    const key = Math.round(x * SAME_PLACE) * 1e8 + Math.round(y * SAME_PLACE);
+    const key = keyOf(x, y);
     if (places.known.has(key)) return;
     if (!near.every((other) => keepsGap(other.region, x - other.x, y - other.y))) return;
     places.known.add(key);
