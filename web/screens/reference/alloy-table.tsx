@@ -25,7 +25,9 @@ export function AlloyTable({ sought, onShow }: TableProps) {
     <table className="rows plain-list mt-2">
       <thead>
         <tr>
-          <th scope="col">alloy</th>
+          <th scope="col" className="first">
+            alloy
+          </th>
           <th scope="col" className="end">
             fineness
           </th>

@@ -14,7 +14,7 @@ export function HallmarkTable({ sought }: TableProps) {
             .filter((metal) => metal.includes(sought))
             .map((metal) => (
               <tr key={metal}>
-                <td className="font-semibold">{metal}</td>
+                <td className="first font-semibold">{metal}</td>
                 <td className="num whitespace-normal!">{standardsOfFineness[metal].iso9202.join(', ')}</td>
                 <td className="num whitespace-normal!">{standardsOfFineness[metal].uk.join(', ')}</td>
                 <td className="end num">{ukExemptBelowG[metal].toFixed(2)}</td>

@@ -5,7 +5,7 @@ export function TableRow({ label, onShow, children }: { label: string; onShow: (
   return (
     <tbody>
       <tr className="cursor-pointer" onClick={onShow}>
-        <td>
+        <td className="first">
           <button type="button" className="text-left font-semibold" onClick={onShow}>
             {label}
           </button>
