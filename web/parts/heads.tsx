@@ -23,7 +23,8 @@ export function Heads({ of, isGrid = false, className }: HeadsProps) {
           const { text, looks, title, isHidden } = readHead(head);
           return (
             <th
-              key={text}
+              // Two columns may be named alike: two revisions of one piece.
+              key={`${String(index)} ${text}`}
               scope={isGrid ? undefined : 'col'}
               role={role('columnheader')}
               className={`${index === 0 ? 'first' : ''} ${looks}`}
