@@ -1,5 +1,5 @@
 // What open batches lack, by supplier item: how many packs, at what price, and when to order.
-import { type Figure, given, inSum, reckoned, renamed, totalOf } from '../figure/figure.ts';
+import { given, inSum, reckoned, renamed, totalOf, type Figure } from '../figure/figure.ts';
 import type { BarPlan } from '../cut/bars.ts';
 import type { SheetPlan } from '../cut/sheets.ts';
 import { dayAfter } from '../measure/days.ts';

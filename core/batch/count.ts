@@ -1,5 +1,5 @@
 // The count of a batch: how many to start, grams to issue, hours, money.
-import { type Figure, inSum, reckoned, renamed, totalOf } from '../figure/figure.ts';
+import { inSum, reckoned, renamed, totalOf, type Figure } from '../figure/figure.ts';
 import { readCount } from '../measure/read-number.ts';
 import type { Fix } from '../metal/fix.ts';
 import type { Piece } from '../piece/piece.ts';

@@ -1,5 +1,5 @@
 // The cut list of a batch: blanks by part, and grams to issue by stock.
-import { type Figure, given, inSum, reckoned, renamed, totalOf } from '../figure/figure.ts';
+import { given, inSum, reckoned, renamed, totalOf, type Figure } from '../figure/figure.ts';
 import { readCount } from '../measure/read-number.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import type { Cut } from '../piece/cut.ts';

@@ -1,5 +1,5 @@
 // Several batches together: what they take in all.
-import { type Figure, renamed, totalOf } from '../figure/figure.ts';
+import { renamed, totalOf, type Figure } from '../figure/figure.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import type { BatchCount } from './count.ts';
 

@@ -17,7 +17,7 @@ const SLACK = 1e-9;
  * What costs nothing is always taken.
  * @param holds    by stock, µm of pieces that one holds at most
  * @param atLeast  no choice is cheaper than this
- * @param below    every choice is cheaper than this
+ * @param below    every choice is cheaper than this; Infinity where no plan is known
  * @returns the cheapest first, of one cost the roomiest first; where there are very many not all of them
  */
 export function barChoices(
@@ -32,7 +32,7 @@ export function barChoices(
   const rate = (index: number) => (stock[index]?.cost ?? 0) / Math.max(1, holds[index] ?? 0);
   const priced = [...stock.keys()].filter((index) => (stock[index]?.cost ?? 0) > 0).sort((a, b) => rate(a) - rate(b));
   const from = atLeast - SLACK * Math.max(1, atLeast);
-  const to = below - SLACK * Math.max(1, below);
+  const to = below === Infinity ? Infinity : below - SLACK * Math.max(1, below);
   const choices: BarChoice[] = [];
   let looked = 0;
   // The dearest by the millimetre last: with what is lacking at the rate of the next kind, a branch ends early.

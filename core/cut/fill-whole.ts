@@ -27,10 +27,11 @@ export function fillWhole(
   const longest = [...each].sort((a, b) => roomOf(bars, b) - roomOf(bars, a))[0];
   if (longest === undefined) return null;
   each.splice(each.indexOf(longest), 1);
+  const { step } = gridOf(bars);
   const left = bars.pieces.map(({ count }) => count);
   const patterns: Pattern[] = [];
   for (const stock of [...sorted(each, (stock) => roomOf(bars, stock)), longest]) {
-    const cuts = nearest(bars, roomOf(bars, stock), left, pieces);
+    const cuts = nearest(bars, roomOf(bars, stock), left, pieces, step);
     if (cuts.every((count) => count === 0)) continue;
     cuts.forEach((count, piece) => (left[piece] = (left[piece] ?? 0) - count));
     patterns.push({ stock, cuts });
@@ -56,8 +57,13 @@ const NOT_YET = -1;
 const START = -2;
 
 /** Of each piece how many, so that as little as can be of the room is left. */
-function nearest(bars: WholeBars, room: number, left: readonly number[], order: readonly number[]): number[] {
-  const { step } = gridOf(bars);
+function nearest(
+  bars: WholeBars,
+  room: number,
+  left: readonly number[],
+  order: readonly number[],
+  step: number,
+): number[] {
   const { reached, sizes } = reach(bars, room, left, order, step, 'this room');
   const cuts = bars.pieces.map(() => 0);
   let cell = reached.length - 1;

@@ -1,4 +1,4 @@
-// Filling one sheet: each blank where it touches two others or an edge, the lowest such place first.
+// Filling one sheet: each blank where it touches two others or an edge, the first such place by one of several rules.
 import { keepsGap, noFit, type NoFit, type Shape } from './no-fit.ts';
 import { crossings, crossingsWithEdges, ownCrossings } from './touching.ts';
 
@@ -104,16 +104,16 @@ function placesOf({ width, height, margin }: Plate, shape: Shape, kind: number, 
 }
 
 function place(ways: readonly Places[], { towards, lying }: Laying): { x: number; y: number; of: Places } | null {
-  if (lying === 'free') return lowest(ways, towards);
+  if (lying === 'free') return firstOf(ways, towards);
   const wide = (places: Places) => (lying === 'flat' ? places.shape.width : places.shape.height);
   for (const places of ways.toSorted((a, b) => wide(b) - wide(a))) {
-    const best = lowest([places], towards);
+    const best = firstOf([places], towards);
     if (best) return best;
   }
   return null;
 }
 
-function lowest(ways: readonly Places[], towards: Laying['towards']): { x: number; y: number; of: Places } | null {
+function firstOf(ways: readonly Places[], towards: Laying['towards']): { x: number; y: number; of: Places } | null {
   let best: { x: number; y: number; of: Places } | null = null;
   let least: readonly [number, number] = [Infinity, Infinity];
   for (const of of ways) {

@@ -62,7 +62,7 @@ describe('published examples', () => {
 // Triplets as in E. Falkenauer, "A hybrid grouping genetic algorithm for bin packing", Journal of Heuristics 2, 1996: each
 // bar is divided into three between a quarter and a half of it, so that the least number of bars is known. Its instances
 // are drawn anew here (the recipe from memory).
-test.each([1, 2, 3])('sixty pieces that fill twenty bars without a rest, drawing %i: twenty are found', (seed) => {
+function triplets(seed: number): BarProblem['pieces'] {
   const random = seeded(seed);
   const between = (from: number, to: number) => from + Math.floor(random() * (to - from + 1));
   const lengths = Array.from({ length: 20 }, () => {
@@ -70,8 +70,21 @@ test.each([1, 2, 3])('sixty pieces that fill twenty bars without a rest, drawing
     const second = between(250, Math.floor((1000 - first) / 2));
     return [first, second, 1000 - first - second];
   }).flat();
-  const pieces = lengths.map((length, index) => ({ id: `t${String(index)}`, length, count: 1 }));
-  expect(planOf({ kerf: 0, stock: one(1000), pieces })).toMatchObject({ cost: 20, bound: 20, proved: true });
+  return lengths.map((length, index) => ({ id: `t${String(index)}`, length, count: 1 }));
+}
+
+describe('sixty pieces that fill twenty bars without a rest', () => {
+  test.each([1, 2, 3])('drawing %i: twenty are found', (seed) => {
+    expect(planOf({ kerf: 0, stock: one(1000), pieces: triplets(seed) })).toMatchObject({ cost: 20, proved: true });
+  });
+
+  // The longest first needs more bars than there are: the plan at once fails, and another has to be found.
+  test('drawing 1, with a bar to spare, with none, and with one too few', () => {
+    const stock = (count: number) => [{ id: 'bar', length: 1000, count, cost: 1 }];
+    expect(planOf({ kerf: 0, stock: stock(21), pieces: triplets(1) })).toMatchObject({ cost: 20, bound: 20 });
+    expect(planOf({ kerf: 0, stock: stock(20), pieces: triplets(1) })).toMatchObject({ cost: 20, bound: 20 });
+    expect(whyNot({ kerf: 0, stock: stock(19), pieces: triplets(1) })).toContain('not enough bars');
+  });
 });
 
 describe('what fits exactly', () => {

@@ -53,13 +53,51 @@ export function* planBars(problem: BarProblem, solve: Solve, clock: Clock): Gene
   const bars = wholeBars(problem);
   if (bars.pieces.length === 0) return toPlan(bars, [], 0, 0);
   const filled = fillBars(bars);
-  if ('sentence' in filled && bars.pieces.some(({ takes }) => bars.stock.every(({ room }) => room < takes)))
-    return filled;
-  const planning = new Planning(bars, solve, clock, 'sentence' in filled ? null : filled);
-  if (planning.plan) yield planning.plan;
+  const longest = longestOf(bars);
+  if ('sentence' in filled && bars.pieces.some(({ takes }) => takes > (longest?.room ?? 0))) return filled;
   const small = allPatterns(bars, MOST_PATTERNS);
-  yield* small ? planning.amongAll(small) : planning.byColumns();
-  return planning.plan ?? { sentence: 'There are not enough bars for all the pieces.' };
+  if (small || !('sentence' in filled) || !longest) {
+    const planning = new Planning(bars, solve, clock, 'sentence' in filled ? null : filled);
+    if (planning.plan) yield planning.plan;
+    yield* small ? planning.amongAll(small) : planning.byColumns();
+    return planning.plan ?? tooFew(bars);
+  }
+  // With bars to spare there is a plan to begin with; whoever can do without them has a plan for the bars there are.
+  const spare = withSpare(bars, longest);
+  const begun = fillBars(spare);
+  const planning = new Planning(spare, solve, clock, 'sentence' in begun ? null : begun);
+  for (const plan of planning.byColumns()) if (isReal(plan)) yield plan;
+  return planning.plan && isReal(planning.plan) ? planning.plan : tooFew(bars);
+}
+
+/** No stock of a problem has it: an id is never empty. */
+const SPARE = '';
+const isReal = ({ bars }: BarPlan) => bars.every(({ stock }) => stock !== SPARE);
+
+/** As many of the longest bar as may be wanted, each dearer than all there is. */
+function withSpare(bars: WholeBars, longest: Bar): WholeBars {
+  const count = bars.pieces.reduce((sum, piece) => sum + piece.count, 0);
+  const cost = 1 + bars.stock.reduce((sum, bar) => sum + bar.cost * bar.count, 0);
+  return { ...bars, stock: [...bars.stock, { ...longest, id: SPARE, count, cost }] };
+}
+
+type Bar = WholeBars['stock'][number];
+
+/** Of those there are. */
+function longestOf({ stock }: WholeBars): Bar | undefined {
+  return stock.filter(({ count }) => count > 0).sort((a, b) => b.room - a.room)[0];
+}
+
+function tooFew(bars: WholeBars): NoPlan {
+  const most = fullest(bars);
+  const holds = bars.stock.reduce((sum, { room, count }) => sum + most(room) * count, 0);
+  const need = bars.pieces.reduce((sum, { takes, count }) => sum + takes * count, 0);
+  return {
+    sentence:
+      holds < need
+        ? 'There are not enough bars for all the pieces.'
+        : 'The bars do not hold all the pieces, as far as was tried.',
+  };
 }
 
 class Planning {
@@ -215,7 +253,7 @@ class Planning {
   }
 
   #isCheapest(): boolean {
-    return isSameCost(this.#cost(), this.#bound);
+    return this.#best !== null && isSameCost(this.#cost(), this.#bound);
   }
 
   #raise(bound: number, cover = this.#cover): void {

@@ -1,5 +1,5 @@
 // A fix becomes a price per gram of an alloy: its fine content at the fix, and what the supplier asks for the form.
-import { type Figure, given, inSum, reckoned, renamed } from '../figure/figure.ts';
+import { given, inSum, reckoned, renamed, type Figure } from '../figure/figure.ts';
 import type { Alloy } from './alloys.ts';
 import { finePrice, fixMetalNames, fixMetals, type Fix } from './fix.ts';
 

@@ -1,5 +1,5 @@
 // Bench time: what the hands do, and what works by itself meanwhile.
-import { type Figure, given, inSum, reckoned, renamed, totalOf } from '../figure/figure.ts';
+import { given, inSum, reckoned, renamed, totalOf, type Figure } from '../figure/figure.ts';
 import { readCount, readMinutes, readPlain, readShare } from '../measure/read-number.ts';
 import type { Reading } from '../measure/reading.ts';
 import type { Problem } from '../studio/rates.ts';

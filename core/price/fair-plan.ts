@@ -1,5 +1,5 @@
 // The fair planner: what the fair costs, how many of each level pay for it, what to expect, and how many to make.
-import { type Figure, given, inSum, reckoned, renamed, totalOf } from '../figure/figure.ts';
+import { given, inSum, reckoned, renamed, totalOf, type Figure } from '../figure/figure.ts';
 import { readMoney } from '../measure/read-money.ts';
 import { readPlain, readShare } from '../measure/read-number.ts';
 import type { Reading } from '../measure/reading.ts';

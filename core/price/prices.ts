@@ -1,5 +1,5 @@
 // The prices of a piece under the studio's rule: wholesale by a school, retail from it, each on a price point.
-import { type Figure, given, inSum, reckoned, renamed } from '../figure/figure.ts';
+import { given, inSum, reckoned, renamed, type Figure } from '../figure/figure.ts';
 import { showValue } from '../figure/show.ts';
 import type { CostColumn } from '../cost/column.ts';
 import type { PriceRule } from '../studio/selling.ts';

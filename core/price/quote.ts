@@ -1,7 +1,7 @@
 // A quote for a commission or a repair: lines of pieces or of words, what is asked before it is begun, and until when it
 // holds. What is usual is offered here; what binds is for the local rule and the maker's own terms to say.
 import { z } from 'zod';
-import { type Figure, given, inSum, reckoned, renamed, totalOf } from '../figure/figure.ts';
+import { given, inSum, reckoned, renamed, totalOf, type Figure } from '../figure/figure.ts';
 import { roundHalfUp } from '../figure/settle.ts';
 import { isoDateSchema, nameSchema, noteSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
 import { readMoney } from '../measure/read-money.ts';

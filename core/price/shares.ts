@@ -1,5 +1,5 @@
 // Where the wholesale price goes: the cost by kind, and what is left.
-import { type Figure, renamed, totalOf } from '../figure/figure.ts';
+import { renamed, totalOf, type Figure } from '../figure/figure.ts';
 import type { PieceCount } from './count.ts';
 
 const kinds = [

@@ -1,5 +1,5 @@
 // Mass of a stock length or a blank of sheet, and length of a mass.
-import { type Figure, given, inSum, reckoned, renamed } from '../../figure/figure.ts';
+import { given, inSum, reckoned, renamed, type Figure } from '../../figure/figure.ts';
 import { outlineAreaMm2, type Outline } from '../../blank/outline.ts';
 import { alloyPrice } from '../../metal/price-per-gram.ts';
 import type { Alloy } from '../../metal/alloys.ts';
