@@ -4,6 +4,12 @@ import reactHooks from 'eslint-plugin-react-hooks';
 import globals from 'globals';
 import tseslint from 'typescript-eslint';
 
+const message = 'Take the time from server/clock.ts or web/app/clock.ts.';
+const clockReads = [
+  { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message },
+  { selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']", message },
+];
+
 export default tseslint.config(
   { ignores: ['dist/', 'node_modules/', 'data/', 'coverage/', 'test-results/'] },
   js.configs.recommended,
@@ -21,6 +27,12 @@ export default tseslint.config(
       '@typescript-eslint/no-meaningless-void-operator': 'off',
       '@typescript-eslint/consistent-type-imports': 'error',
     },
+  },
+  // One clock on each side, so that tests and screenshots can set the time.
+  {
+    files: ['{core,solver,contract,server,web}/**/*.{ts,tsx}'],
+    ignores: ['server/clock.ts', 'web/app/clock.ts', '**/*.test.ts'],
+    rules: { 'no-restricted-syntax': ['error', ...clockReads] },
   },
   { files: ['web/**/*.{ts,tsx}'], ...reactHooks.configs.flat.recommended },
   // Playwright reads a fixture's needs from its pattern, also when it needs nothing.

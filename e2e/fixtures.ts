@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
-import { LedgerServer } from './ledger-server.ts';
+import { LedgerServer, WORKING_DAY } from './ledger-server.ts';
 
 interface Fixtures {
   /** An empty ledger of the maker's own. */
@@ -22,6 +22,7 @@ export const test = base.extend<Fixtures>({
   watched: [
     async ({ page, expected }, use) => {
       const messages: string[] = [];
+      await page.clock.setFixedTime(WORKING_DAY);
       await page.addInitScript(() => {
         document.addEventListener('securitypolicyviolation', (event) =>
           console.error(`content policy: ${event.violatedDirective} ${event.blockedURI}`),

@@ -2,15 +2,21 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
 
+/** The time of all end-to-end tests and screenshots: a Tuesday morning, with the bench open until five. */
+export const WORKING_DAY = '2026-11-24T10:00';
+
 export class LedgerServer {
   #process: ChildProcess | null = null;
   readonly #path: string;
   readonly #kind: 'own' | 'demo';
+  readonly #now: string;
   url = '';
 
-  constructor(path: string, kind: 'own' | 'demo') {
+  /** @param now  local time the server's clock starts at */
+  constructor(path: string, kind: 'own' | 'demo', now = WORKING_DAY) {
     this.#path = path;
     this.#kind = kind;
+    this.#now = now;
   }
 
   /** Resolves when the server says where it is open; the same address again after a stop. */
@@ -18,6 +24,7 @@ export class LedgerServer {
     const env = {
       ...process.env,
       NOON_LEDGER: this.#path,
+      NOON_NOW: this.#now,
       NOON_DEMO: this.#kind === 'demo' ? '1' : '',
       PORT: this.url ? new URL(this.url).port : '0',
     };

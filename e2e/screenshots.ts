@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
 import { chromiumOptions } from './chromium.ts';
-import { LedgerServer } from './ledger-server.ts';
+import { LedgerServer, WORKING_DAY } from './ledger-server.ts';
 
 const dir = mkdtempSync(join(tmpdir(), 'noon-pictures-'));
 const demo = new LedgerServer(join(dir, 'demo.sqlite'), 'demo');
@@ -16,6 +16,7 @@ try {
     locale: 'en-GB',
     reducedMotion: 'reduce',
   });
+  await page.clock.setFixedTime(WORKING_DAY);
   await page.goto(`${demo.url}/pieces`);
   await picture(page, 'pieces');
   await page.getByRole('link', { name: 'Barometer brooch' }).first().click();

@@ -3,6 +3,7 @@ import { existsSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { createApp } from './app.ts';
+import { serverClock } from './clock.ts';
 import { loadDemo } from './demo/load.ts';
 import { Book } from './store/book.ts';
 import { openLedger, type LedgerKind } from './store/ledger.ts';
@@ -22,7 +23,7 @@ const migrationsDir = [join(here, 'migrations'), join(here, '../../server/migrat
 if (!migrationsDir) throw new Error('The migrations are missing beside the server.');
 const ledger = openLedger(path, migrationsDir, kind);
 const book = new Book(ledger);
-if (kind === 'demo' && book.studio.list().length === 0) loadDemo(ledger, new Date());
+if (kind === 'demo' && book.studio.list().length === 0) loadDemo(ledger, serverClock());
 
 const app = await createApp(book, {
   webDir: process.env['NOON_WEB'] ?? join(here, '../web'),

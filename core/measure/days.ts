@@ -15,3 +15,9 @@ export function daysBetween(from: string, to: string): number {
 export function weekdayOf(day: string): number {
   return (new Date(`${day}T00:00:00Z`).getUTCDay() + 6) % 7;
 }
+
+/** The day a moment falls on by the wall calendar of this computer, which need not be the day in Greenwich. */
+export function localDay(moment: Date): string {
+  const pad = (value: number) => String(value).padStart(2, '0');
+  return `${String(moment.getFullYear())}-${pad(moment.getMonth() + 1)}-${pad(moment.getDate())}`;
+}

@@ -47,3 +47,13 @@ export function dayBook(plan: StudioPlan, problem: ScheduleProblem, day: number)
     calls: ended.filter(({ attendedEnd, end }) => end > attendedEnd),
   };
 }
+
+/**
+ * The day a maker wants to see first: today while somebody is still to work, else the next day on which somebody does.
+ * @returns days after the plan's first; 0 when nobody ever works
+ */
+export function openingDay({ now }: Pick<StudioPlan, 'now'>, { makers }: Pick<ScheduleProblem, 'makers'>): number {
+  const ahead = makers.flatMap(({ shifts = [] }) => shifts).filter(([, end]) => end > now);
+  const [first = 0] = ahead.map(([begin]) => Math.floor(begin / MINUTES_A_DAY)).sort((a, b) => a - b);
+  return first;
+}

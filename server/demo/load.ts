@@ -1,6 +1,6 @@
 // Loads the sample workshop into an empty ledger: two makers in the invented harbour town of Skerrow Haven, with autumn
 // orders from two shops, a winter market, one commission, and some trouble. Days are reckoned from today.
-import { dayAfter } from '../../core/measure/days.ts';
+import { dayAfter, localDay, weekdayOf } from '../../core/measure/days.ts';
 import type { Batch } from '../../core/batch/batch.ts';
 import { STUDIO_ID } from '../../contract/studio.ts';
 import { Book } from '../store/book.ts';
@@ -15,6 +15,7 @@ import { priceListStandIn } from '../prices/price-list-stand-in.ts';
 import { demoGoods, demoShelf } from './shelf.ts';
 import { demoStudio } from './studio.ts';
 
+const SUNDAY = 6;
 const SOURCE = 'typed, made-up prices for the sample';
 
 // Silver climbs over the autumn, so that a price made early no longer holds.
@@ -81,7 +82,7 @@ const batches: readonly {
     dueIn: 8,
     materialsIn: 3,
     customer: 'Gullfoot & Daughter',
-    note: 'The strip comes with the Monday boat.',
+    note: 'The strip comes with the next boat.',
   },
   { kind: 'fair', piece: 'barometer', quantity: '12', dueIn: 12, customer: 'Winter market', note: '' },
   { kind: 'fair', piece: 'lapelPin', quantity: '40', dueIn: 13, customer: 'Winter market, bowl by the till', note: '' },
@@ -189,7 +190,7 @@ export function loadDemo(ledger: Ledger, today: Date): void {
       const body: Batch = {
         kind,
         lines: [{ id: 'line', pieceId: id, pieceRevision: revision, quantities: { [size]: quantity } }],
-        due: dayAfter(day, dueIn),
+        due: dueOn(day, dueIn),
         priority: '',
         customer,
         note,
@@ -205,8 +206,8 @@ export function loadDemo(ledger: Ledger, today: Date): void {
   run.immediate();
 }
 
-// The day as the wall calendar has it, not as it is in Greenwich.
-function localDay(date: Date): string {
-  const pad = (value: number) => String(value).padStart(2, '0');
-  return `${String(date.getFullYear())}-${pad(date.getMonth() + 1)}-${pad(date.getDate())}`;
+/** A due date on a day when shops are open: a Sunday moves to the Saturday before. */
+function dueOn(day: string, dueIn: number): string {
+  const due = dayAfter(day, dueIn);
+  return weekdayOf(due) === SUNDAY ? dayAfter(due, -1) : due;
 }

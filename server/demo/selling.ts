@@ -1,5 +1,5 @@
 // The sample workshop sells: metal received, a price set by hand, a winter market to come and one that was, two quotes.
-import { dayAfter } from '../../core/measure/days.ts';
+import { dayAfter, weekdayOf } from '../../core/measure/days.ts';
 import type { NewReceipt } from '../../core/metal/receipt.ts';
 import { emptyFair, newLevel, type Fair, type Level } from '../../core/price/fair.ts';
 import { emptyQuote, newQuoteLine, type Quote } from '../../core/price/quote.ts';
@@ -32,12 +32,20 @@ export const demoReceipts = [
 
 const level = (id: string, fields: Partial<Level>): Level => ({ ...newLevel(id), ...fields });
 
+const SATURDAY = 5;
+const SUNDAY = 6;
+
+/** The last such weekday on or before a day. @param weekday  0 for Monday to 6 for Sunday */
+function weekdayBefore(day: string, weekday: number): string {
+  return dayAfter(day, -((weekdayOf(day) - weekday + 7) % 7));
+}
+
 /** @param day  the day the sample is set on */
 export function demoFairs(day: string, ids: PieceIds): { readonly market: Fair; readonly regatta: Fair } {
   const market: Fair = {
     ...emptyFair,
     name: 'Winter market on the quay',
-    from: dayAfter(day, 17),
+    from: weekdayBefore(dayAfter(day, 20), SATURDAY),
     days: '2',
     stallFee: '145',
     travel: '18',
@@ -67,7 +75,7 @@ export function demoFairs(day: string, ids: PieceIds): { readonly market: Fair; 
   const regatta: Fair = {
     ...emptyFair,
     name: 'Regatta Sunday',
-    from: dayAfter(day, -84),
+    from: weekdayBefore(dayAfter(day, -84), SUNDAY),
     days: '1',
     stallFee: '60',
     travel: '0',

@@ -25,6 +25,7 @@ import { receiptProblems, type NewReceipt, type Receipt } from '../../core/metal
 import { fairSchema, type Fair } from '../../core/price/fair.ts';
 import { quoteSchema, type Quote } from '../../core/price/quote.ts';
 import type { Priced } from '../../core/price/standing.ts';
+import { serverClock } from '../clock.ts';
 import { BenchLog } from './bench.ts';
 import { Documents } from './documents.ts';
 import { Fixes } from './fixes.ts';
@@ -54,7 +55,7 @@ export class Book {
   readonly bench: BenchLog;
 
   /** @param now  the time as ISO 8601, asked at each write */
-  constructor(ledger: Ledger, now: () => string = () => new Date().toISOString()) {
+  constructor(ledger: Ledger, now: () => string = () => serverClock().toISOString()) {
     this.#ledger = ledger;
     this.#now = now;
     this.studio = new Documents(ledger, 'studio', studioSchema, now);

@@ -1,5 +1,6 @@
 // Days in words, as they stand in a diary.
-import { weekdayOf } from '../../core/measure/days.ts';
+import { localDay, weekdayOf } from '../../core/measure/days.ts';
+import { now } from './clock.ts';
 
 const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
 const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const;
@@ -18,12 +19,8 @@ export function dayInWords(day: string): string {
 
 /** Today by this machine's clock, and the minute of it. */
 export function rightNow(): { day: string; minute: number } {
-  const now = new Date();
-  const pad = (value: number) => String(value).padStart(2, '0');
-  return {
-    day: `${String(now.getFullYear())}-${pad(now.getMonth() + 1)}-${pad(now.getDate())}`,
-    minute: now.getHours() * 60 + now.getMinutes(),
-  };
+  const moment = now();
+  return { day: localDay(moment), minute: moment.getHours() * 60 + moment.getMinutes() };
 }
 
 export function daysLate(days: number): string {

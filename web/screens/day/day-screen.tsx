@@ -5,7 +5,7 @@ import type { BatchWithPieces } from '../../../contract/batches.ts';
 import { clsx } from 'clsx';
 import { Printer } from 'lucide-react';
 import { cautionRule, cautionsOfAll } from '../../../core/piece/cautions.ts';
-import { dayBook } from '../../../core/plan/day-book.ts';
+import { dayBook, openingDay } from '../../../core/plan/day-book.ts';
 import { showHours } from '../../../core/figure/show.ts';
 import { useGetBatchesQuery } from '../../app/api.ts';
 import { dayInWords, weekdayNames } from '../../app/dates.ts';
@@ -59,11 +59,13 @@ interface DayPagesProps {
   readonly batches: readonly BatchWithPieces[];
 }
 
-const days = ['today', 'tomorrow', 'the day after'] as const;
+const nearDays = ['today', 'tomorrow', 'the day after'] as const;
 
 function DayPages({ planned, batches }: DayPagesProps) {
   const { plan, terms, problem } = planned;
-  const [day, setDay] = useState(0);
+  const opening = openingDay(plan, problem);
+  const [chosen, setDay] = useState<number | null>(null);
+  const day = chosen ?? opening;
   const book = dayBook(plan, problem, day);
   const nameOf = (batch: string) => batchName(batches, batch);
   const tints = tintsOf(planned.jobs);
@@ -82,7 +84,7 @@ function DayPages({ planned, batches }: DayPagesProps) {
             <h1>
               {weekdayNames[weekdayOf(date)]} {dayInWords(date).slice(4)}
             </h1>
-            {day === 0 && <NextUp planned={planned} nameOf={nameOf} />}
+            {day === opening && <NextUp planned={planned} nameOf={nameOf} />}
           </div>
           <p className="chrome flex flex-wrap items-baseline gap-x-4 text-[15px] text-soft">
             <span>
@@ -90,15 +92,15 @@ function DayPages({ planned, batches }: DayPagesProps) {
                 ? 'Nobody is at the bench'
                 : `${String(book.makers.length)} at the bench, ${showHours(book.handsMin)} of hands`}
             </span>
-            {days.map((name, index) => (
+            {[...new Set([0, 1, 2, opening])].map((index) => (
               <button
-                key={name}
+                key={index}
                 type="button"
                 aria-pressed={day === index}
                 className={clsx(day === index ? 'font-[650] text-ink shadow-[inset_0_-2px_0_var(--ink)]' : 'link')}
                 onClick={() => setDay(index)}
               >
-                {name}
+                {nearDays[index] ?? dayInWords(dayAfter(plan.firstDay, index))}
               </button>
             ))}
             <button type="button" className="link ml-auto inline-flex items-center gap-1" onClick={() => print()}>

@@ -1,0 +1,84 @@
+// The sample workshop on any day of the week and at any hour: every screen has something to show.
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { isDone } from '../../core/batch/batch.ts';
+import { moments } from '../../core/measure/fixtures/moments.ts';
+import { localDay, weekdayOf } from '../../core/measure/days.ts';
+import { alloysWith } from '../../core/metal/alloy.ts';
+import { benchSteps } from '../../core/plan/batch-steps.ts';
+import { standings } from '../../core/plan/bench-entry.ts';
+import { dayBook, openingDay } from '../../core/plan/day-book.ts';
+import { scheduleFaults } from '../../core/plan/fixtures/check-schedule.ts';
+import { quickPlan } from '../../core/plan/quick-plan.ts';
+import { studioPlan } from '../../core/plan/studio-plan.ts';
+import { studioProblem, type StudioJob, type StudioTerms } from '../../core/plan/studio-problem.ts';
+import { quoteStanding } from '../../core/price/quote.ts';
+import { readRates } from '../../core/studio/rates.ts';
+import { Book } from '../store/book.ts';
+import { openLedger, type Ledger } from '../store/ledger.ts';
+import { loadDemo } from './load.ts';
+
+const SUNDAY = 6;
+const zone = process.env['TZ'];
+beforeAll(() => void (process.env['TZ'] = 'Europe/London'));
+afterAll(() => {
+  if (zone === undefined) delete process.env['TZ'];
+  else process.env['TZ'] = zone;
+});
+
+function demoAt(moment: Date): { readonly ledger: Ledger; readonly book: Book } {
+  const ledger = openLedger(':memory:', 'server/migrations', 'demo');
+  loadDemo(ledger, moment);
+  return { ledger, book: new Book(ledger, () => moment.toISOString()) };
+}
+
+function planAt(book: Book, moment: Date) {
+  const { bench } = readRates(book.studioAccepted(), 1);
+  const open = book.batchesWithPieces().filter(({ batch }) => !isDone(batch.body));
+  const jobs = open.map(({ batch: { id, body }, made }): StudioJob => {
+    const lines = body.lines.flatMap((line, index) => {
+      const piece = made[index]?.piece;
+      return piece ? [{ line, piece }] : [];
+    });
+    return { id, batch: body, steps: benchSteps(lines, alloysWith([])) };
+  });
+  const terms: StudioTerms = {
+    bench,
+    day: localDay(moment),
+    minute: moment.getHours() * 60 + moment.getMinutes(),
+    standings: standings(book.bench.entries()),
+  };
+  const problem = studioProblem(jobs, terms);
+  const found = quickPlan(problem);
+  if (!found) throw new Error('The sample has a plan at any time.');
+  expect(scheduleFaults(problem, found)).toEqual([]);
+  return { problem, plan: studioPlan(jobs, problem, found.steps, found.objective, terms) };
+}
+
+describe.each(moments)('the sample workshop on %s', (_name, time) => {
+  const moment = new Date(time);
+
+  test('has a plan, and the Day page opens on a day with work for a maker', () => {
+    const { ledger, book } = demoAt(moment);
+    const { problem, plan } = planAt(book, moment);
+    const opening = openingDay(plan, problem);
+    const day = dayBook(plan, problem, opening);
+    expect(opening).toBeLessThanOrEqual(2);
+    expect(day.makers).not.toEqual([]);
+    expect(day.handsMin).toBeGreaterThan(0);
+    expect(plan.blocks.every(({ start }) => start >= plan.now)).toBe(true);
+    expect(plan.done.some(({ daysLate }) => daysLate > 0)).toBe(true);
+    expect(plan.done.some(({ daysLate }) => daysLate === 0)).toBe(true);
+    ledger.close();
+  });
+
+  test('has due dates on days when shops are open, a quote that holds and one that has expired', () => {
+    const { ledger, book } = demoAt(moment);
+    const dues = book.batches.list().map(({ body }) => body.due);
+    expect(dues.filter((due) => weekdayOf(due) === SUNDAY)).toEqual([]);
+    expect(dues.some((due) => due < localDay(moment))).toBe(true);
+    const quotes = book.quotes.list().map(({ body }) => quoteStanding(body, localDay(moment)));
+    expect(quotes).toContain('expired');
+    expect(quotes.some((standing) => standing !== 'expired')).toBe(true);
+    ledger.close();
+  });
+});
