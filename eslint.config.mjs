@@ -4,7 +4,7 @@ import reactHooks from 'eslint-plugin-react-hooks';
 import globals from 'globals';
 import tseslint from 'typescript-eslint';
 
-const message = 'Take the time from server/clock.ts or web/app/clock.ts.';
+const message = 'Take the time from server/clock.ts or web/state/clock.ts.';
 const clockReads = [
   { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message },
   { selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']", message },
@@ -31,7 +31,7 @@ export default tseslint.config(
   // One clock on each side, so that tests and screenshots can set the time.
   {
     files: ['{core,solver,contract,server,web}/**/*.{ts,tsx}'],
-    ignores: ['server/clock.ts', 'web/app/clock.ts', '**/*.test.ts'],
+    ignores: ['server/clock.ts', 'web/state/clock.ts', '**/*.test.ts'],
     rules: { 'no-restricted-syntax': ['error', ...clockReads] },
   },
   { files: ['web/**/*.{ts,tsx}'], ...reactHooks.configs.flat.recommended },

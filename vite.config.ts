@@ -21,7 +21,7 @@ export default defineConfig({
           groups: [
             { name: 'react', test: /node_modules[\\/](react|react-dom|scheduler|react-router)[\\/]/ },
             // With zod stands what settles it: schemas anywhere are made only after this chunk has run.
-            { name: 'zod', test: /node_modules[\\/]zod[\\/]|web[\\/]app[\\/]before-all/ },
+            { name: 'zod', test: /node_modules[\\/]zod[\\/]|web[\\/]shell[\\/]before-all/ },
           ],
         },
       },

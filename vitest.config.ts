@@ -2,14 +2,20 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   test: {
-    include: ['{core,solver,contract,server,web,bench,checks}/**/*.test.ts'],
+    include: ['{core,solver,contract,server,web,conformance}/**/*.test.ts'],
     pool: 'threads',
     // Machines are shared: a test that reckons long may be starved meanwhile.
     testTimeout: 60_000,
     reporters: ['default'],
     coverage: {
       provider: 'v8',
-      include: ['core/**/*.ts', 'server/**/*.ts', 'contract/**/*.ts', 'web/parts/differences.ts', 'web/app/drafts.ts'],
+      include: [
+        'core/**/*.ts',
+        'server/**/*.ts',
+        'contract/**/*.ts',
+        'web/state/differences.ts',
+        'web/state/drafts.ts',
+      ],
       exclude: ['server/main.ts', 'server/noon.ts'],
       reporter: ['text-summary'],
       thresholds: { 'core/**': { lines: 95 }, 'server/**': { lines: 85 } },

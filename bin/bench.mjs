@@ -5,4 +5,4 @@ import { ensureBuilt, ensureDebian, ensureInstalled, root, run } from './setup.m
 ensureInstalled();
 await ensureDebian('chromium');
 ensureBuilt();
-run(process.execPath, [join(root, 'node_modules/tsx/dist/cli.mjs'), 'bench/run.ts', ...process.argv.slice(2)]);
+run(process.execPath, [join(root, 'node_modules/tsx/dist/cli.mjs'), 'benchmarks/run.ts', ...process.argv.slice(2)]);

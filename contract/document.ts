@@ -1,6 +1,6 @@
 // What a person writes: one document, its accepted revisions, and the draft being worked on.
 import { z } from 'zod';
-import { pricedSchema } from '../core/price/standing.ts';
+import { pricedSchema } from '../core/price/piece/standing.ts';
 
 export const idSchema = z.string().min(1).max(40);
 

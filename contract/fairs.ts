@@ -1,6 +1,6 @@
 // Fairs over the wire.
 import type { z } from 'zod';
-import { fairSchema } from '../core/price/fair.ts';
+import { fairSchema } from '../core/price/fair/fair.ts';
 import { documentListSchema, documentSchema, draftSchema } from './document.ts';
 
 export const fairDocumentSchema = documentSchema(fairSchema);

@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
 import { blankRulesByForm } from '../core/piece/part.ts';
-import { countPiece } from '../core/price/count.ts';
+import { countPiece } from '../core/price/piece/count-piece.ts';
 import { readRates } from '../core/studio/rates.ts';
 import { startingStudio } from '../core/studio/studio.ts';
 import { pieceFileSchema } from './pieces.ts';

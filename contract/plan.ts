@@ -1,8 +1,8 @@
 // The plan over the wire: what happened at the bench, plans kept, and asking for a better one.
 import { z } from 'zod';
-import { benchEntrySchema, newBenchEntrySchema } from '../core/plan/bench-entry.ts';
-import { keptPlanSchema } from '../core/plan/kept-plan.ts';
-import { scheduleProblemSchema, type Schedule } from '../core/plan/problem.ts';
+import { benchEntrySchema, newBenchEntrySchema } from '../core/plan/studio/bench-entry.ts';
+import { keptPlanSchema } from '../core/plan/studio/kept-plan.ts';
+import { scheduleProblemSchema, type Schedule } from '../core/plan/model/problem.ts';
 
 export const benchPageSchema = z.object({
   /** Earliest first. */

@@ -1,7 +1,7 @@
 // Prices over the wire: what a piece was priced at and why, and setting further prices. None is ever changed.
 import { z } from 'zod';
 import { noteSchema } from '../core/measure/typed.ts';
-import { priceHows, sizePricesSchema } from '../core/price/standing.ts';
+import { priceHows, sizePricesSchema } from '../core/price/piece/standing.ts';
 import { idSchema } from './document.ts';
 
 const priceEntrySchema = z.object({

@@ -1,6 +1,6 @@
 // Quotes over the wire.
 import type { z } from 'zod';
-import { quoteSchema } from '../core/price/quote.ts';
+import { quoteSchema } from '../core/price/quote/quote.ts';
 import { documentListSchema, documentSchema, draftSchema } from './document.ts';
 
 export const quoteDocumentSchema = documentSchema(quoteSchema);

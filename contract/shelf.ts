@@ -1,7 +1,7 @@
 // The shelf over the wire: what lies there, what happened, and adding to it.
 import { z } from 'zod';
 import { noteSchema, typedSchema } from '../core/measure/typed.ts';
-import { shelfEntrySchema, shelfLotSchema } from '../core/batch/shelf.ts';
+import { shelfEntrySchema, shelfLotSchema } from '../core/batch/stock/shelf.ts';
 
 export const shelfSchema = z.object({
   lots: z.array(shelfLotSchema),

@@ -7,7 +7,7 @@ import swagger from '@fastify/swagger';
 import swaggerUi from '@fastify/swagger-ui';
 import Fastify, { type FastifyInstance, type FastifyReply } from 'fastify';
 import { jsonSchemaTransform, validatorCompiler } from 'fastify-type-provider-zod';
-import { answerError, answerNotFound, BODY_LIMIT_BYTES, sendProblem } from './answers.ts';
+import { answerError, answerNotFound, BODY_LIMIT_BYTES, sendProblem } from './error-responses.ts';
 import { standIn } from './prices/stand-in.ts';
 import { batchRoutes } from './routes/batches.ts';
 import { fairRoutes } from './routes/fairs.ts';

@@ -1,7 +1,7 @@
 // The solver as the core meets it, on programs with published answers.
 import loadHighs from 'highs';
 import { describe, expect, test } from 'vitest';
-import type { Column, Program } from '../core/cut/program.ts';
+import type { Column, Program } from '../core/cut/bars/linear-program.ts';
 import { solveWith } from './highs.ts';
 
 const solve = solveWith(await loadHighs());

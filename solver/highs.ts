@@ -1,6 +1,6 @@
 // Hands the HiGHS solver (MIT licence, as WebAssembly) to the core.
 import type { Highs } from 'highs';
-import type { Answer, Program, Solve } from '../core/cut/program.ts';
+import type { Answer, Program, Solve } from '../core/cut/bars/linear-program.ts';
 
 /** HiGHS's own numbers for a finished and for an interrupted run. */
 const OPTIMAL = 7;

@@ -1,13 +1,13 @@
 // Both engines together: the search finds a good plan at once and goes on, the constraint solver beside it proves.
-import { scheduleBound } from '../core/plan/bound.ts';
-import { isTooLarge } from '../core/plan/constraint-model.ts';
-import { isBetter, reaches } from '../core/plan/objective.ts';
-import type { Objective, Schedule } from '../core/plan/problem.ts';
-import type { Found } from '../core/plan/found.ts';
-import { searchPlan } from '../core/plan/search.ts';
-import type { Shop } from '../core/plan/shop.ts';
+import { scheduleBound } from '../core/plan/solve/lower-bound.ts';
+import { isTooLarge } from '../core/plan/solve/constraint-model.ts';
+import { isBetter, reaches } from '../core/plan/model/objective.ts';
+import type { Objective, Schedule } from '../core/plan/model/problem.ts';
+import type { Found } from '../core/plan/solve/solution.ts';
+import { searchPlan } from '../core/plan/solve/search.ts';
+import type { Shop } from '../core/plan/model/indexed-problem.ts';
 import type { ConstraintSolver } from './minizinc.ts';
-import { polish } from './polish.ts';
+import { polish } from './large-neighbourhood-search.ts';
 import { prove } from './prove-schedule.ts';
 
 export interface PlanTerms {

@@ -1,21 +1,21 @@
 // The constraint solver: published optima proved, tiny problems against trying everything, larger ones by the strict checker.
 import fc from 'fast-check';
 import { afterAll, describe, expect, test } from 'vitest';
-import { scheduleBound } from '../core/plan/bound.ts';
-import { constraintModel } from '../core/plan/constraint-model.ts';
-import { problems } from '../core/plan/fixtures/arbitrary.ts';
+import { scheduleBound } from '../core/plan/solve/lower-bound.ts';
+import { constraintModel } from '../core/plan/solve/constraint-model.ts';
+import { problems } from '../core/plan/fixtures/random-problems.ts';
 import { scheduleFaults } from '../core/plan/fixtures/check-schedule.ts';
 import { jobShops } from '../core/plan/fixtures/job-shops.ts';
 import { randomWeek } from '../core/plan/fixtures/random-week.ts';
-import { bestOfAll } from '../core/plan/fixtures/try-all.ts';
-import { takenUp } from '../core/plan/improve.ts';
-import { isBetter } from '../core/plan/objective.ts';
-import type { ScheduleProblem } from '../core/plan/problem.ts';
-import { quickPlan } from '../core/plan/quick-plan.ts';
-import { shopOf } from '../core/plan/shop.ts';
+import { bestOfAll } from '../core/plan/fixtures/exhaustive-search.ts';
+import { takenUp } from '../core/plan/solve/warm-start.ts';
+import { isBetter } from '../core/plan/model/objective.ts';
+import type { ScheduleProblem } from '../core/plan/model/problem.ts';
+import { quickPlan } from '../core/plan/solve/quick-plan.ts';
+import { shopOf } from '../core/plan/model/indexed-problem.ts';
 import { ConstraintSolver } from './minizinc.ts';
 import { planSchedule } from './plan-schedule.ts';
-import { polish } from './polish.ts';
+import { polish } from './large-neighbourhood-search.ts';
 import { prove } from './prove-schedule.ts';
 
 const solver = new ConstraintSolver();

@@ -1,10 +1,10 @@
 // The second engine: the constraint solver takes the search's plan as what has to be beaten, and proves what cannot be.
-import { constraintModel, type Aim, type Output } from '../core/plan/constraint-model.ts';
-import { takenUp } from '../core/plan/improve.ts';
-import { isBetter, SAME } from '../core/plan/objective.ts';
-import type { Objective } from '../core/plan/problem.ts';
-import type { Found } from '../core/plan/found.ts';
-import type { Shop } from '../core/plan/shop.ts';
+import { constraintModel, type Aim, type Output } from '../core/plan/solve/constraint-model.ts';
+import { takenUp } from '../core/plan/solve/warm-start.ts';
+import { isBetter, SAME } from '../core/plan/model/objective.ts';
+import type { Objective } from '../core/plan/model/problem.ts';
+import type { Found } from '../core/plan/solve/solution.ts';
+import type { Shop } from '../core/plan/model/indexed-problem.ts';
 import type { ConstraintSolver, Outcome } from './minizinc.ts';
 
 export interface Proving {

@@ -1,11 +1,11 @@
-import './app/before-all.ts';
+import './shell/before-all.ts';
 import './styles/index.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router/dom';
-import { router } from './app/router.tsx';
-import { store } from './app/store.ts';
+import { router } from './shell/router.tsx';
+import { store } from './state/store.ts';
 
 const root = document.getElementById('root');
 if (!root) throw new Error('The page has no #root to draw in.');

@@ -19,7 +19,7 @@ import { ballAnswer, domeAnswer, granuleAnswer, workAnswer } from './answers/vol
 import { LineError } from './grammar.ts';
 import type { AskBasis, Assumption, Found, Question, TakenPart } from './question.ts';
 import { NotEnough, Slots } from './slots.ts';
-import { questionOf } from './sort.ts';
+import { questionOf } from './interpret-terms.ts';
 import { dimension, sameDimensions } from './units.ts';
 import { nearestWord, vocabularyOf, type Topic } from './vocabulary.ts';
 

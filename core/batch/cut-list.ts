@@ -1,13 +1,13 @@
 // The cut list of a batch: blanks by part, and grams to issue by stock.
 import { given, inSum, reckoned, renamed, totalOf, type Figure } from '../figure/figure.ts';
-import { readCount } from '../measure/read-number.ts';
+import { readCount } from '../measure/read/read-number.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import type { Cut } from '../piece/cut.ts';
 import type { Part } from '../piece/part.ts';
 import type { Section } from '../stock/section.ts';
 import type { Problem } from '../studio/rates.ts';
 import { blanksKey, type Batch } from './batch.ts';
-import type { BatchRun } from './count.ts';
+import type { BatchRun } from './count-batch.ts';
 
 /** One line of the cut list: so many blanks alike. */
 export interface CutLine {

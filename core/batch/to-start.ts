@@ -1,6 +1,6 @@
 // How many to start so that enough come out well: from the yields of the steps, by the binomial distribution.
 import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
-import { readCount, readShare } from '../measure/read-number.ts';
+import { readCount, readShare } from '../measure/read/read-number.ts';
 import type { Problem } from '../studio/rates.ts';
 import type { Spares } from './batch.ts';
 

@@ -15,7 +15,7 @@ import {
 } from './constant-volume.ts';
 import { cuffLengthMm, wideBandSizes } from './developed-length.ts';
 import { aspectRatio, coilLengthMm, mandrelMm, ringOfCoilMm, ringsFrom } from './jump-ring.ts';
-import { ellipsePerimeterMm, outlineAreaMm2, perimeterMm, type Point } from './outline.ts';
+import { ellipsePerimeterMm, outlineAreaMm2, perimeterMm, type Point } from '../geometry/outline.ts';
 
 const size = fc.double({ min: 0.2, max: 60, noNaN: true });
 

@@ -1,5 +1,5 @@
 // How far round a cross-section is: what is filed, polished or plated along a length.
-import { ellipsePerimeterMm } from './outline.ts';
+import { ellipsePerimeterMm } from '../geometry/outline.ts';
 import type { LongSection } from '../stock/section.ts';
 
 /** @returns mm round the outside; plain geometry, an ellipse by Ramanujan's approximation */

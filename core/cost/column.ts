@@ -1,6 +1,6 @@
 // The cost column: everything one piece takes, in grams, minutes and money, adding up to what it costs.
 import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
-import { settle } from '../figure/settle.ts';
+import { settle } from '../figure/round-money.ts';
 import type { ScrapTerms } from '../studio/rates.ts';
 import { hourly } from './hourly.ts';
 import { metalLine, scrapLine, solderLine, spoiltMetal, type PricedPart, type PricedSolder } from './metal-lines.ts';

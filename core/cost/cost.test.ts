@@ -2,7 +2,7 @@
 import { describe, expect, test } from 'vitest';
 import { given } from '../figure/figure.ts';
 import { pendant, workshop, workshopFix, workshopRates } from '../price/fixtures/workshop.ts';
-import { countPiece } from '../price/count.ts';
+import { countPiece } from '../price/piece/count-piece.ts';
 import { readRates } from '../studio/rates.ts';
 import { rejectsEach } from './rejects.ts';
 

@@ -1,7 +1,7 @@
 // The metal lines of the cost column: what is cut, the solder, what scrap brings back, and what is lost for good.
 import { given, inSum, reckoned, sumTo, totalOf, type Figure } from '../figure/figure.ts';
 import { scrapKinds, type ScrapKind } from '../metal/scrap-kinds.ts';
-import { scrapNames } from '../piece/reckon-part.ts';
+import { scrapNames } from '../piece/compute-part.ts';
 import type { ScrapTerms } from '../studio/rates.ts';
 
 /** A part's metal as bought: grams cut for it, and the price of one. */

@@ -2,8 +2,8 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { expect, test } from 'vitest';
 import { z } from 'zod';
-import { barProblemSchema } from './bars.ts';
-import { sheetProblemSchema } from './sheets.ts';
+import { barProblemSchema } from './bars/bar-problem.ts';
+import { sheetProblemSchema } from './sheets/sheet-problem.ts';
 
 test.each([
   ['bars', barProblemSchema],

@@ -1,8 +1,8 @@
 // Ring sizes. Each scale is a straight line, so sizes between the marks are fine.
 import { MM_PER_INCH } from './length-units.ts';
-import { readLength } from './read-length.ts';
-import { read, unread, type Reading } from './reading.ts';
-import { readPlain } from './read-number.ts';
+import { readLength } from './read/read-length.ts';
+import { read, unread, type Reading } from './read/reading.ts';
+import { readPlain } from './read/read-number.ts';
 
 export const ringSizeSystems = ['us', 'uk', 'iso', 'jp', 'mm'] as const;
 

@@ -1,7 +1,7 @@
 // The noon fix: the price of each fine metal on a day, and where it came from. An entry: never changed, only followed.
 import { z } from 'zod';
 import { given, type Figure } from '../figure/figure.ts';
-import { readPricePerGram } from '../measure/read-money.ts';
+import { readPricePerGram } from '../measure/read/read-money.ts';
 import { currencySchema, isoDateSchema, typedSchema } from '../measure/typed.ts';
 
 export const fixMetals = ['Ag', 'Au', 'Pt', 'Pd', 'Cu'] as const;

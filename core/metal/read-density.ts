@@ -1,7 +1,7 @@
 // The density of a studio's own alloy as typed: a number, its composition, or a sample weighed in air and in water.
 import { given, type Figure } from '../figure/figure.ts';
 import { celsius } from '../measure/temperature.ts';
-import { readDensity } from '../measure/read-number.ts';
+import { readDensity } from '../measure/read/read-number.ts';
 import { hydrostaticDensity } from './hydrostatic.ts';
 import { mixtureDensity, type Composition } from './mixture.ts';
 

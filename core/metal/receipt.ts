@@ -1,8 +1,8 @@
 // Metal received: what was paid for it, by alloy and form. An entry: never changed, only followed.
 import { z } from 'zod';
 import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
-import { readMoney } from '../measure/read-money.ts';
-import { readGrams } from '../measure/read-number.ts';
+import { readMoney } from '../measure/read/read-money.ts';
+import { readGrams } from '../measure/read/read-number.ts';
 import { currencySchema, isoDateSchema, typedSchema } from '../measure/typed.ts';
 import { chargeForms, type ChargeForm } from './charge-form.ts';
 import type { Paid } from './price-per-gram.ts';

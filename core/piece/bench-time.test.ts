@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { alloysWith } from '../metal/alloy.ts';
 import { attendedEach, byItselfMin, handsMin, loadsOf, reckonStep } from './bench-time.ts';
 import { disc, pieceOf, ring, sheet, straight, wire } from './fixtures/check.ts';
-import { reckonRecipe } from './recipe.ts';
+import { reckonRecipe } from './compute-recipe.ts';
 import { stepKindOf, stepSchema, type StepDriver } from './step.ts';
 
 const alloys = alloysWith([]);

@@ -1,7 +1,7 @@
 // Bench time: what the hands do, and what works by itself meanwhile.
 import { given, inSum, reckoned, renamed, totalOf, type Figure } from '../figure/figure.ts';
-import { readCount, readMinutes, readPlain, readShare } from '../measure/read-number.ts';
-import type { Reading } from '../measure/reading.ts';
+import { readCount, readMinutes, readPlain, readShare } from '../measure/read/read-number.ts';
+import type { Reading } from '../measure/read/reading.ts';
 import type { Problem } from '../studio/rates.ts';
 import type { Step, StepDriver } from './step.ts';
 

@@ -1,5 +1,5 @@
 // What to cut, in words, in the units the maker thinks in.
-import type { Outline } from '../blank/outline.ts';
+import type { Outline } from '../geometry/outline.ts';
 import { MM_PER_INCH } from '../measure/length-units.ts';
 import type { Studio } from '../studio/studio.ts';
 import type { Cut } from './cut.ts';

@@ -1,5 +1,5 @@
 // What is cut from stock: a length, an outline of sheet, or a weight of grain; and what each weighs.
-import { outlineAreaMm2, perimeterMm, type Outline } from '../blank/outline.ts';
+import { outlineAreaMm2, perimeterMm, type Outline } from '../geometry/outline.ts';
 import { inSum, reckoned, type Figure } from '../figure/figure.ts';
 import { areaOf, massPerArea, massPerLength } from '../stock/section.ts';
 import type { SectionReading } from './read-section.ts';

@@ -1,7 +1,7 @@
 // The piece: a design as the maker describes it. Measures stand as typed; `reckon` makes numbers of them.
 import { z } from 'zod';
 import { nameSchema, noteSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
-import { priceSchools } from '../studio/price-schools.ts';
+import { priceSchools } from '../studio/pricing-methods.ts';
 import { joinSchema } from './join.ts';
 import { partSchema } from './part.ts';
 import { noSizes, sizesSchema } from './sizes.ts';

@@ -18,10 +18,10 @@ import {
 } from '../blank/constant-volume.ts';
 import { bandLengthMm, cuffLengthMm, wideBandSizes } from '../blank/developed-length.ts';
 import { ringOfCoilMm } from '../blank/jump-ring.ts';
-import { outlineAreaMm2, perimeterMm, type Outline } from '../blank/outline.ts';
+import { outlineAreaMm2, perimeterMm, type Outline } from '../geometry/outline.ts';
 import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
-import { readLength } from '../measure/read-length.ts';
-import { readCount, readGrams, readPlain } from '../measure/read-number.ts';
+import { readLength } from '../measure/read/read-length.ts';
+import { readCount, readGrams, readPlain } from '../measure/read/read-number.ts';
 import { readRingSize, ringInsideMm, sizeOnScale } from '../measure/ring-size.ts';
 import { areaOf, bendMm, type LongSection } from '../stock/section.ts';
 import type { Cut } from './cut.ts';

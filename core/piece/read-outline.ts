@@ -1,5 +1,5 @@
 // A free outline as typed, corner by corner: `0,0 24,0 12,18`.
-import type { Point } from '../blank/outline.ts';
+import type { Point } from '../geometry/outline.ts';
 
 /** @returns the corners in mm, or a sentence */
 export function readOutline(text: string): { readonly points: readonly Point[] } | { readonly sentence: string } {

@@ -1,9 +1,9 @@
 // A part's stock read into millimetres, with a sentence for each size that cannot be.
 import { given, inSum, type Figure } from '../figure/figure.ts';
 import type { GaugeSystem } from '../measure/gauge.ts';
-import { readLength } from '../measure/read-length.ts';
-import { readMassPerLength } from '../measure/read-mass-per-length.ts';
-import type { Reading } from '../measure/reading.ts';
+import { readLength } from '../measure/read/read-length.ts';
+import { readMassPerLength } from '../measure/read/read-mass-per-length.ts';
+import type { Reading } from '../measure/read/reading.ts';
 import { areaOf, type Section } from '../stock/section.ts';
 import type { Problem } from '../studio/rates.ts';
 import type { PartSection } from './part.ts';

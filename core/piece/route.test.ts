@@ -4,7 +4,7 @@ import { benchCheckAll, standing } from './checks/bench-check.ts';
 import { disc, pieceOf, ring, sheet, straight, wire, type Sketch } from './fixtures/check.ts';
 import { recipes } from './fixtures/recipes.ts';
 import type { Piece } from './piece.ts';
-import { reckonRecipe } from './recipe.ts';
+import { reckonRecipe } from './compute-recipe.ts';
 import { changeInWords, proposeRoute, routeChanges, routeOffers, withChanges } from './route.ts';
 
 const alloys = alloysWith([]);

@@ -1,13 +1,13 @@
 // The bench route a recipe asks for: its cuts, anneals, forms, joins, pickles and finish, in the order they are done.
 import { annealsBetween } from '../blank/constant-volume.ts';
-import { readLength } from '../measure/read-length.ts';
+import { readLength } from '../measure/read/read-length.ts';
 import { areaMm2, bendMm } from '../stock/section.ts';
 import { isHot, type Join, type JoinKind } from './join.ts';
 import type { BlankRule, Part } from './part.ts';
-import type { PartReckoning } from './reckon-part.ts';
+import type { PartReckoning } from './compute-part.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import type { Piece } from './piece.ts';
-import { reckonRecipe, type Recipe } from './recipe.ts';
+import { reckonRecipe, type Recipe } from './compute-recipe.ts';
 import { pieceInSize } from './sizes.ts';
 import { standardStep } from './standard-times.ts';
 import { stepKindOf, type Step, type StepKind } from './step.ts';

@@ -2,7 +2,7 @@
 import { describe, expect, test } from 'vitest';
 import { alloysWith } from '../metal/alloy.ts';
 import { pieceOf, straight, wire } from './fixtures/check.ts';
-import { membersOf, reckonRecipe, scopeOf } from './recipe.ts';
+import { membersOf, reckonRecipe, scopeOf } from './compute-recipe.ts';
 import type { StepDriver } from './step.ts';
 
 const square = { rule: 'rectangle', length: '20 mm', width: '10 mm' } as const;

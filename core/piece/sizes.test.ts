@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { alloysWith } from '../metal/alloy.ts';
 import { pieceOf, sheet, wire } from './fixtures/check.ts';
 import type { Piece } from './piece.ts';
-import { reckonRecipe } from './recipe.ts';
+import { reckonRecipe } from './compute-recipe.ts';
 import { parameterProblem, pieceInSize } from './sizes.ts';
 
 const alloys = alloysWith([]);

@@ -1,7 +1,7 @@
 // A stone's outline, as its finding gives it.
-import type { Outline } from '../blank/outline.ts';
+import type { Outline } from '../geometry/outline.ts';
 import { given, type Figure } from '../figure/figure.ts';
-import { readLength } from '../measure/read-length.ts';
+import { readLength } from '../measure/read/read-length.ts';
 import type { Finding } from './piece.ts';
 
 /** @returns null while its sizes are not given or cannot be read */

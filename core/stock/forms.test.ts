@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
 import { given } from '../figure/figure.ts';
-import { workOut } from '../measure/sum.ts';
+import { workOut } from '../measure/read/arithmetic.ts';
 import { ringTable } from '../measure/ring-table.ts';
 import { gaugedMm, gaugeSystemOf } from './gauged.ts';
 import { gaugeTable } from './gauge-table.ts';

@@ -1,7 +1,7 @@
 // Studio overhead: what is paid whether or not anybody works, shared out over the hours that are worked at the bench.
 import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
-import { readMoney } from '../measure/read-money.ts';
-import { readPlain } from '../measure/read-number.ts';
+import { readMoney } from '../measure/read/read-money.ts';
+import { readPlain } from '../measure/read/read-number.ts';
 import type { ReadSetting } from './read-setting.ts';
 import type { Studio } from './studio.ts';
 

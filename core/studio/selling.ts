@@ -1,9 +1,9 @@
 // How the studio sells: the rule its prices are made by, the ways they are asked for, and what each way keeps.
 import { given, type Figure } from '../figure/figure.ts';
-import { readMoney } from '../measure/read-money.ts';
-import { readCount, readFactor, readMarkUp, readShare } from '../measure/read-number.ts';
+import { readMoney } from '../measure/read/read-money.ts';
+import { readCount, readFactor, readMarkUp, readShare } from '../measure/read/read-number.ts';
 import type { ReadSetting } from './read-setting.ts';
-import type { PriceSchool } from './price-schools.ts';
+import type { PriceSchool } from './pricing-methods.ts';
 import type { ChannelKind, Studio } from './studio.ts';
 
 /** Up to `belowMinor` (exclusive) prices go in steps of `stepMinor`. */

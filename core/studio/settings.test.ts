@@ -1,7 +1,7 @@
 // What the studio's settings come to: the worksheet of overhead, charges by thickness, what was paid for metal.
 import { describe, expect, test } from 'vitest';
 import { paidFor, receiptProblems, type Receipt } from '../metal/receipt.ts';
-import { countPiece } from '../price/count.ts';
+import { countPiece } from '../price/piece/count-piece.ts';
 import { pendant, workshop, workshopFix } from '../price/fixtures/workshop.ts';
 import { readRates, withReceipts } from './rates.ts';
 

@@ -1,7 +1,7 @@
 // The studio's settings: what an hour costs, when the bench is open, how prices are made.
 import { z } from 'zod';
 import { alloyFamilies } from '../metal/alloys.ts';
-import { priceSchools } from './price-schools.ts';
+import { priceSchools } from './pricing-methods.ts';
 import { currencySchema, nameSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
 
 /** Over the metal's content, per gram; for base metals that the fix does not price, the whole price. */

@@ -1,7 +1,7 @@
 // noon cut: a cutting plan for bars, for scripts.
-import { barProblemSchema, type BarPlan } from '../../core/cut/bars.ts';
-import { planBars } from '../../core/cut/plan-bars.ts';
-import type { Solve } from '../../core/cut/program.ts';
+import { barProblemSchema, type BarPlan } from '../../core/cut/bars/bar-problem.ts';
+import { planBars } from '../../core/cut/bars/plan-bars.ts';
+import type { Solve } from '../../core/cut/bars/linear-program.ts';
 import { readJson } from './piece-file.ts';
 
 export type CutOutcome = BarPlan | { readonly error: string };

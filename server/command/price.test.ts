@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { countPiece } from '../../core/price/count.ts';
+import { countPiece } from '../../core/price/piece/count-piece.ts';
 import { pendant, workshopFix, workshopRates } from '../../core/price/fixtures/workshop.ts';
 import { priceOutcome } from './price.ts';
 

@@ -1,6 +1,6 @@
 // noon price: what the pieces of a file weigh, take, cost and sell for, for scripts.
 import type { Fix } from '../../core/metal/fix.ts';
-import { countPiece } from '../../core/price/count.ts';
+import { countPiece } from '../../core/price/piece/count-piece.ts';
 import { blocks, type Rates } from '../../core/studio/rates.ts';
 import { readPieceFile } from './piece-file.ts';
 

@@ -1,8 +1,8 @@
 // The sample workshop sells: metal received, a price set by hand, a winter market to come and one that was, two quotes.
 import { dayAfter, weekdayOf } from '../../core/measure/days.ts';
 import type { NewReceipt } from '../../core/metal/receipt.ts';
-import { emptyFair, newLevel, type Fair, type Level } from '../../core/price/fair.ts';
-import { emptyQuote, newQuoteLine, type Quote } from '../../core/price/quote.ts';
+import { emptyFair, newLevel, type Fair, type Level } from '../../core/price/fair/fair.ts';
+import { emptyQuote, newQuoteLine, type Quote } from '../../core/price/quote/quote.ts';
 
 /** Ids of the sample's pieces by their names in the sample. */
 export type PieceIds = Readonly<

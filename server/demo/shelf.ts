@@ -1,6 +1,6 @@
 // What lies on the shelf of the sample workshop: enough of most, too little of one.
-import type { GoodsCounted } from '../../core/batch/goods.ts';
-import type { NewLot } from '../../core/batch/shelf.ts';
+import type { GoodsCounted } from '../../core/batch/buying/goods.ts';
+import type { NewLot } from '../../core/batch/stock/shelf.ts';
 
 type DemoLot = Partial<NewLot> & Pick<NewLot, 'alloy' | 'section'> & { readonly daysAgo: number };
 

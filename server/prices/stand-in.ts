@@ -3,7 +3,7 @@
 import { minorDigits } from '../../core/figure/figure.ts';
 import type { FixMetal } from '../../core/metal/fix.ts';
 import { dayAfter } from '../../core/measure/days.ts';
-import { normal, seeded } from '../../core/price/chance.ts';
+import { normal, seeded } from '../../core/measure/random.ts';
 import type { PriceSource } from './price-source.ts';
 
 export const STAND_IN = 'made-up prices of the stand-in';

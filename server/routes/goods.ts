@@ -1,6 +1,6 @@
 // Solder, findings and consumables: what lies there, and counting it anew.
 import type { FastifyPluginCallbackZod } from 'fastify-type-provider-zod';
-import { goodsCountedSchema, stockedSchema } from '../../core/batch/goods.ts';
+import { goodsCountedSchema, stockedSchema } from '../../core/batch/buying/goods.ts';
 import type { Book } from '../store/book.ts';
 
 const tags = ['shelf'];

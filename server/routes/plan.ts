@@ -8,11 +8,11 @@ import {
   type BenchPage,
   type SearchTold,
 } from '../../contract/plan.ts';
-import { newKeptPlanSchema } from '../../core/plan/kept-plan.ts';
-import { shopOf } from '../../core/plan/shop.ts';
+import { newKeptPlanSchema } from '../../core/plan/studio/kept-plan.ts';
+import { shopOf } from '../../core/plan/model/indexed-problem.ts';
 import { ConstraintSolver } from '../../solver/minizinc.ts';
 import { planSchedule } from '../../solver/plan-schedule.ts';
-import { planCalendar } from '../sheets/plan-calendar.ts';
+import { planCalendar } from '../documents/plan-calendar.ts';
 import type { Book } from '../store/book.ts';
 
 const tags = ['plan'];

@@ -1,6 +1,6 @@
 // What suppliers ask: read it, and read a list in.
 import type { FastifyPluginCallbackZod } from 'fastify-type-provider-zod';
-import { priceListSchema, supplierItemSchema } from '../../core/batch/price-list.ts';
+import { priceListSchema, supplierItemSchema } from '../../core/batch/buying/price-list.ts';
 import { priceListStandIn } from '../prices/price-list-stand-in.ts';
 import type { Book } from '../store/book.ts';
 

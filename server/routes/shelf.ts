@@ -1,8 +1,8 @@
 // The shelf: what lies there, stock that comes in, counting anew, and metal issued to batches.
 import type { FastifyPluginCallbackZod } from 'fastify-type-provider-zod';
 import { countedSchema, shelfEntriesSchema, shelfSchema } from '../../contract/shelf.ts';
-import { acceptedCutSchema } from '../../core/batch/issue-metal.ts';
-import { newLotSchema } from '../../core/batch/shelf.ts';
+import { acceptedCutSchema } from '../../core/batch/cutting/issue-metal.ts';
+import { newLotSchema } from '../../core/batch/stock/shelf.ts';
 import type { Book } from '../store/book.ts';
 import { documentParams } from './document-schemas.ts';
 

@@ -1,6 +1,6 @@
 // The bench in the ledger: what was started and done, what was put somewhere by hand, and the plans that were kept.
-import { newKeptPlanSchema, type KeptPlan } from '../../core/plan/kept-plan.ts';
-import type { BenchEntry, NewBenchEntry } from '../../core/plan/bench-entry.ts';
+import { newKeptPlanSchema, type KeptPlan } from '../../core/plan/studio/kept-plan.ts';
+import type { BenchEntry, NewBenchEntry } from '../../core/plan/studio/bench-entry.ts';
 import type { Ledger } from './ledger.ts';
 
 interface Row extends Omit<BenchEntry, 'at' | 'batchId' | 'on'> {

@@ -2,7 +2,7 @@
 import { randomUUID } from 'node:crypto';
 import type { z } from 'zod';
 import type { DocumentOf } from '../../contract/document.ts';
-import { pricedSchema, type Priced } from '../../core/price/standing.ts';
+import { pricedSchema, type Priced } from '../../core/price/piece/standing.ts';
 import type { Ledger } from './ledger.ts';
 import { ChangedMeanwhile, NotThere } from './refusals.ts';
 

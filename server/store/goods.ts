@@ -1,5 +1,5 @@
 // Goods in the ledger: lines that are only ever added; what lies there is their sum.
-import type { NewGoodsEntry, Stocked } from '../../core/batch/goods.ts';
+import type { NewGoodsEntry, Stocked } from '../../core/batch/buying/goods.ts';
 import type { Ledger } from './ledger.ts';
 
 export class GoodsStore {

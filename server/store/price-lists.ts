@@ -1,5 +1,5 @@
 // Suppliers' price lists in the ledger: each as it came in; the last of a supplier holds.
-import { supplierItemSchema, type SupplierItem } from '../../core/batch/price-list.ts';
+import { supplierItemSchema, type SupplierItem } from '../../core/batch/buying/price-list.ts';
 import type { Ledger } from './ledger.ts';
 
 export class PriceLists {

@@ -1,6 +1,6 @@
 // Prices of pieces in the ledger: lines that are only ever added; the last of a piece is what it sells for.
 import type { PriceEntry } from '../../contract/prices.ts';
-import { sizePricesSchema } from '../../core/price/standing.ts';
+import { sizePricesSchema } from '../../core/price/piece/standing.ts';
 import type { Ledger } from './ledger.ts';
 
 interface Row {

@@ -1,5 +1,5 @@
 // The shelf in the ledger: lines that are only ever added; what lies there is their sum.
-import { lotSchema, type NewShelfEntry, type ShelfEntry, type ShelfLot } from '../../core/batch/shelf.ts';
+import { lotSchema, type NewShelfEntry, type ShelfEntry, type ShelfLot } from '../../core/batch/stock/shelf.ts';
 import type { Ledger } from './ledger.ts';
 
 interface Row {

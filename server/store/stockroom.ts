@@ -1,10 +1,15 @@
 // What the studio has in hand: metal on the shelf, and goods. What comes in, is counted, taken for batches, given back.
 import { randomUUID } from 'node:crypto';
-import type { BatchRun } from '../../core/batch/count.ts';
-import { entriesOfGoodsReturn, entriesOfUse, readGoodsCount, type GoodsCounted } from '../../core/batch/goods.ts';
-import { entriesOfCut, entriesOfReturn, type AcceptedCut } from '../../core/batch/issue-metal.ts';
-import { readLot, type NewLot } from '../../core/batch/shelf.ts';
-import { readCount } from '../../core/measure/read-number.ts';
+import type { BatchRun } from '../../core/batch/count-batch.ts';
+import {
+  entriesOfGoodsReturn,
+  entriesOfUse,
+  readGoodsCount,
+  type GoodsCounted,
+} from '../../core/batch/buying/goods.ts';
+import { entriesOfCut, entriesOfReturn, type AcceptedCut } from '../../core/batch/cutting/issue-metal.ts';
+import { readLot, type NewLot } from '../../core/batch/stock/shelf.ts';
+import { readCount } from '../../core/measure/read/read-number.ts';
 import type { Rates } from '../../core/studio/rates.ts';
 import type { Counted } from '../../contract/shelf.ts';
 import { GoodsStore } from './goods.ts';

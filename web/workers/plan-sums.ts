@@ -1,10 +1,10 @@
 // What a change would do to a plan, reckoned away from the page: a step put elsewhere, a batch taken in.
 import './strict.ts';
-import type { NewBenchEntry } from '../../core/plan/bench-entry.ts';
-import { tryPin } from '../../core/plan/plan-like.ts';
-import { takeIn, type Newcomer, type PlanAbout, type TakenIn } from '../../core/plan/take-in.ts';
-import { consequences, type Consequence } from '../../core/plan/why.ts';
-import type { Asked } from '../app/desk.ts';
+import type { NewBenchEntry } from '../../core/plan/studio/bench-entry.ts';
+import { tryPin } from '../../core/plan/studio/replan.ts';
+import { takeIn, type Newcomer, type PlanAbout, type TakenIn } from '../../core/plan/studio/trial-batch.ts';
+import { consequences, type Consequence } from '../../core/plan/studio/why.ts';
+import type { Asked } from './latest-only-worker.ts';
 
 export type PlanQuestion = { readonly pin: NewBenchEntry } | { readonly newcomer: Newcomer };
 

@@ -1,11 +1,11 @@
 // Looks for better plans away from the page, and tells of them; it is stopped by ending it.
 import './strict.ts';
-import { takenUp, type Placed } from '../../core/plan/improve.ts';
-import type { Objective, ScheduleProblem } from '../../core/plan/problem.ts';
-import type { Found } from '../../core/plan/found.ts';
-import { searchPlan } from '../../core/plan/search.ts';
-import { scheduleBound } from '../../core/plan/bound.ts';
-import { shopOf } from '../../core/plan/shop.ts';
+import { takenUp, type Placed } from '../../core/plan/solve/warm-start.ts';
+import type { Objective, ScheduleProblem } from '../../core/plan/model/problem.ts';
+import type { Found } from '../../core/plan/solve/solution.ts';
+import { searchPlan } from '../../core/plan/solve/search.ts';
+import { scheduleBound } from '../../core/plan/solve/lower-bound.ts';
+import { shopOf } from '../../core/plan/model/indexed-problem.ts';
 
 export interface PlanningAsked {
   readonly problem: ScheduleProblem;

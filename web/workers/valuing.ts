@@ -5,9 +5,9 @@ import type { Fix } from '../../core/metal/fix.ts';
 import type { Receipt } from '../../core/metal/receipt.ts';
 import { reckonStep, stepEach } from '../../core/piece/bench-time.ts';
 import type { Piece } from '../../core/piece/piece.ts';
-import { reckonJoin } from '../../core/piece/reckon-join.ts';
-import { reckonPart } from '../../core/piece/reckon-part.ts';
-import { valuePiece, type Valuation } from '../../core/price/valuation.ts';
+import { reckonJoin } from '../../core/piece/compute-join.ts';
+import { reckonPart } from '../../core/piece/compute-part.ts';
+import { valuePiece, type Valuation } from '../../core/price/book/valuation.ts';
 import { readRates, withReceipts } from '../../core/studio/rates.ts';
 import type { Studio } from '../../core/studio/studio.ts';
 

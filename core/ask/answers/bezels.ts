@@ -1,6 +1,6 @@
 // Bezels: the strip round a stone, or rings standing round it.
 import { bezelHeightMm, bezelLengthMm, ringsAround, TURN_OVER_MM } from '../../blank/bezel.ts';
-import { perimeterMm, type Outline } from '../../blank/outline.ts';
+import { perimeterMm, type Outline } from '../../geometry/outline.ts';
 import { given, inSum, reckoned, type Figure } from '../../figure/figure.ts';
 import type { Found } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';

@@ -1,6 +1,6 @@
 // Mass of a stock length or a blank of sheet, and length of a mass.
 import { given, inSum, reckoned, renamed, type Figure } from '../../figure/figure.ts';
-import { outlineAreaMm2, type Outline } from '../../blank/outline.ts';
+import { outlineAreaMm2, type Outline } from '../../geometry/outline.ts';
 import { alloyPrice } from '../../metal/price-per-gram.ts';
 import type { Alloy } from '../../metal/alloys.ts';
 import { areaOf, massPerArea, massPerLength } from '../../stock/section.ts';

@@ -2,7 +2,7 @@ import { readdirSync } from 'node:fs';
 import { expect, test } from 'vitest';
 import { alloysWith } from '../../metal/alloy.ts';
 import { disc, pieceOf, sheet } from '../fixtures/check.ts';
-import { reckonRecipe } from '../recipe.ts';
+import { reckonRecipe } from '../compute-recipe.ts';
 import { benchCheck, benchCheckAll, rules, standing } from './bench-check.ts';
 
 const alloys = alloysWith([]);
@@ -12,7 +12,7 @@ const steel = pieceOf({
 });
 
 test('every rule is a file of its own with its test, and has a name of its own', () => {
-  const files = readdirSync('core/piece/checks').filter((file) => !/^(rule|bench-check)\b/.test(file));
+  const files = readdirSync('core/piece/checks').filter((file) => !/^(check-context|bench-check)\b/.test(file));
   const names = files.filter((file) => !file.endsWith('.test.ts')).map((file) => file.replace('.ts', ''));
   expect(rules.map(({ name }) => name).sort()).toEqual(names.sort());
   for (const name of names) expect(files).toContain(`${name}.test.ts`);

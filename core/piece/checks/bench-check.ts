@@ -1,6 +1,6 @@
 // The bench check: every rule over a piece, before metal is cut. It reads the document and the tables, nothing else.
 import type { Alloy } from '../../metal/alloys.ts';
-import { reckonRecipe, type Reckoners, type Recipe } from '../recipe.ts';
+import { reckonRecipe, type Reckoners, type Recipe } from '../compute-recipe.ts';
 import { hasSizes, pieceInSize } from '../sizes.ts';
 import type { Piece } from '../piece.ts';
 import { bezelFit } from './bezel-fit.ts';
@@ -15,7 +15,7 @@ import { openRing } from './open-ring.ts';
 import { pairs } from './pairs.ts';
 import { platinumApart } from './platinum-apart.ts';
 import { ringFit } from './ring-fit.ts';
-import { Job, type Found, type Rule, type Severity } from './rule.ts';
+import { Job, type Found, type Rule, type Severity } from './check-context.ts';
 import { sharpEnds } from './sharp-ends.ts';
 import { solderMelts } from './solder-melts.ts';
 import { solderOrder } from './solder-order.ts';

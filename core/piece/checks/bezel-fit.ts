@@ -1,8 +1,8 @@
 // A bezel against its stone, and its thin wall against a thick base.
 import { TURN_OVER_MM } from '../../blank/bezel.ts';
 import { inSum } from '../../figure/figure.ts';
-import { girdleMm } from '../recipe.ts';
-import { withRow, type Found, type Job, type Rule } from './rule.ts';
+import { girdleMm } from '../compute-recipe.ts';
+import { withRow, type Found, type Job, type Rule } from './check-context.ts';
 
 /** Less than this over the girdle does not hold a stone; more than that hides it (common practice). */
 const LEAST_OVER_MM = 0.3;

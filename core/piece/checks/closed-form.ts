@@ -1,6 +1,6 @@
 // A closed hollow form without a vent.
-import { readCount } from '../../measure/read-number.ts';
-import { withRow, type Found, type Rule } from './rule.ts';
+import { readCount } from '../../measure/read/read-number.ts';
+import { withRow, type Found, type Rule } from './check-context.ts';
 
 export const closedForm: Rule = {
   name: 'closed-form',

@@ -1,7 +1,7 @@
 // A die deeper than the stock is thick.
 import { inSum } from '../../figure/figure.ts';
-import { readLength } from '../../measure/read-length.ts';
-import { withRow, type Found, type Rule } from './rule.ts';
+import { readLength } from '../../measure/read/read-length.ts';
+import { withRow, type Found, type Rule } from './check-context.ts';
 
 export const dieDepth: Rule = {
   name: 'die-depth',

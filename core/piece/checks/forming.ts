@@ -1,10 +1,10 @@
 // Metal worked too far without an anneal, or wound while it is spring hard.
 import { annealsBetween, reduction } from '../../blank/constant-volume.ts';
 import { inSum } from '../../figure/figure.ts';
-import { readLength } from '../../measure/read-length.ts';
+import { readLength } from '../../measure/read/read-length.ts';
 import { areaMm2, type LongSection } from '../../stock/section.ts';
 import type { BlankRule, Part } from '../part.ts';
-import { withStepAfter, type Found, type Job, type Rule } from './rule.ts';
+import { withStepAfter, type Found, type Job, type Rule } from './check-context.ts';
 
 const wound: ReadonlySet<BlankRule> = new Set(['jump-ring', 'chain', 'ring-band', 'bangle', 'wrap', 'ring-bezel']);
 

@@ -1,5 +1,5 @@
 // Fusing what does not fuse well.
-import { withRow, type Found, type Rule } from './rule.ts';
+import { withRow, type Found, type Rule } from './check-context.ts';
 
 export const fusing: Rule = {
   name: 'fusing',

@@ -1,6 +1,6 @@
 // Heat after what heat spoils: stones, patina, plating; polish before the last heat; crisp work polished away.
 import type { StepKind } from '../step.ts';
-import { withStepBefore, type Found, type Job, type Rule } from './rule.ts';
+import { withStepBefore, type Found, type Job, type Rule } from './check-context.ts';
 
 const hot: readonly StepKind[] = ['solder', 'fuse', 'anneal'];
 const spoilt = {

@@ -1,8 +1,8 @@
 // Hinges: an odd number of knuckles, and a pin that is snug in their bore.
 import { inSum } from '../../figure/figure.ts';
-import { readCount } from '../../measure/read-number.ts';
+import { readCount } from '../../measure/read/read-number.ts';
 import { bendMm } from '../../stock/section.ts';
-import { withRow, type Found, type Job, type Rule } from './rule.ts';
+import { withRow, type Found, type Job, type Rule } from './check-context.ts';
 
 /** A pin looser than this in its bore rattles (common practice). */
 const SNUG_MM = 0.1;

@@ -2,7 +2,7 @@
 import { inSum } from '../../figure/figure.ts';
 import { hallmarkCaution, ukExemptBelowG } from '../../metal/hallmarks.ts';
 import { isMarkDue, preciousWeights } from '../../metal/marks.ts';
-import type { Found, Rule } from './rule.ts';
+import type { Found, Rule } from './check-context.ts';
 
 export const marksDue: Rule = {
   name: 'marks-due',

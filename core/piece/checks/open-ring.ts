@@ -1,5 +1,5 @@
 // A ring left open where a load hangs on it.
-import type { Found, Rule } from './rule.ts';
+import type { Found, Rule } from './check-context.ts';
 
 export const openRing: Rule = {
   name: 'open-ring',

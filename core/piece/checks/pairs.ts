@@ -1,6 +1,6 @@
 // Things sold by the pair: even counts, and a step that matches them.
-import { readCount } from '../../measure/read-number.ts';
-import { withStepAfter, type Found, type Rule } from './rule.ts';
+import { readCount } from '../../measure/read/read-number.ts';
+import { withStepAfter, type Found, type Rule } from './check-context.ts';
 
 export const pairs: Rule = {
   name: 'pairs',

@@ -1,6 +1,6 @@
 // Platinum that shares its solder, its pickle or its tools with other metals.
 import type { StepKind } from '../step.ts';
-import type { Found, Rule } from './rule.ts';
+import type { Found, Rule } from './check-context.ts';
 
 export const platinumApart: Rule = {
   name: 'platinum-apart',

@@ -1,11 +1,11 @@
 // Jump rings: whether they close well, let their neighbours pass, and go through the hole they hang in.
 import { aspectRatio, goodAspect } from '../../blank/jump-ring.ts';
 import { inSum } from '../../figure/figure.ts';
-import { readLength } from '../../measure/read-length.ts';
+import { readLength } from '../../measure/read/read-length.ts';
 import { bendMm } from '../../stock/section.ts';
 import type { Part } from '../part.ts';
-import type { PartReckoning } from '../reckon-part.ts';
-import { withRow, type Found, type Job, type Rule } from './rule.ts';
+import type { PartReckoning } from '../compute-part.ts';
+import { withRow, type Found, type Job, type Rule } from './check-context.ts';
 
 export const ringFit: Rule = {
   name: 'ring-fit',

@@ -1,5 +1,5 @@
 // Cut ends that touch the skin.
-import { withStepAfter, type Found, type Rule } from './rule.ts';
+import { withStepAfter, type Found, type Rule } from './check-context.ts';
 
 export const sharpEnds: Rule = {
   name: 'sharp-ends',

@@ -1,6 +1,6 @@
 // A solder that flows where the metal itself begins to melt.
 import { inSum } from '../../figure/figure.ts';
-import type { Found, Rule } from './rule.ts';
+import type { Found, Rule } from './check-context.ts';
 
 /** Closer to the solidus than this a torch does not keep (common practice). */
 const CLOSE_C = 10;

@@ -1,7 +1,7 @@
 // A later join that flows no lower than an earlier one on the same assembly may let the earlier one go.
 import { inSum } from '../../figure/figure.ts';
 import { solders, type Solder } from '../../metal/solders.ts';
-import { withRow, type Found, type Rule } from './rule.ts';
+import { withRow, type Found, type Rule } from './check-context.ts';
 
 export const solderOrder: Rule = {
   name: 'solder-order',

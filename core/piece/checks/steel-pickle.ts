@@ -1,5 +1,5 @@
 // Iron or steel in the pickle.
-import { withRow, type Found, type Rule } from './rule.ts';
+import { withRow, type Found, type Rule } from './check-context.ts';
 
 export const steelPickle: Rule = {
   name: 'steel-pickle',

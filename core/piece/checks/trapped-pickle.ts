@@ -1,5 +1,5 @@
 // A hollow or hinged part that goes into the pickle and is not flushed after.
-import { withStepAfter, type Found, type Rule } from './rule.ts';
+import { withStepAfter, type Found, type Rule } from './check-context.ts';
 
 export const trappedPickle: Rule = {
   name: 'trapped-pickle',

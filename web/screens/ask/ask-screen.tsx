@@ -4,11 +4,11 @@ import { showExactly } from '../../../core/figure/show.ts';
 import { useSearchParams } from 'react-router';
 import { Pin } from 'lucide-react';
 import { askExamples } from '../../../core/ask/ask.ts';
-import { forgetAsked, remember, useAskHistory } from '../../app/ask-history.ts';
-import { useAsk } from '../../app/use-ask.ts';
-import { AnswerTools } from '../../parts/answer-tools.tsx';
-import { AnswerView } from '../../parts/answer-view.tsx';
-import { Spread } from '../../parts/spread.tsx';
+import { forgetAsked, remember, useAskHistory } from '../../state/ask-history.ts';
+import { useAsk } from '../../hooks/use-ask.ts';
+import { AnswerTools } from '../../components/answer-tools.tsx';
+import { AnswerView } from '../../components/answer-view.tsx';
+import { Spread } from '../../components/spread.tsx';
 
 export function AskScreen() {
   const [search, setSearch] = useSearchParams();

@@ -1,14 +1,14 @@
 // The right page of a batch: when it is done, grams to issue, hours, money.
 import { useMemo } from 'react';
-import { goodsOfRun, goodsTogether } from '../../../core/batch/goods.ts';
+import { goodsOfRun, goodsTogether } from '../../../core/batch/buying/goods.ts';
 import { batchStates, isDone, type Batch, type BatchState } from '../../../core/batch/batch.ts';
 import { stateAfter, stateWords } from '../../../core/batch/states.ts';
-import { Choice } from '../../parts/choice.tsx';
-import type { BatchCount } from '../../../core/batch/count.ts';
-import { dayInWords, daysLate } from '../../app/dates.ts';
-import { CountTable, type CountRow } from '../../parts/count-table.tsx';
-import type { Done } from '../../parts/done-in.ts';
-import { Glyph } from '../../parts/glyph.tsx';
+import { Choice } from '../../components/choice.tsx';
+import type { BatchCount } from '../../../core/batch/count-batch.ts';
+import { dayInWords, daysLate } from '../../words/dates.ts';
+import { CountTable, type CountRow } from '../../components/count-table.tsx';
+import type { Done } from '../../words/done-in.ts';
+import { Glyph } from '../../components/section-glyph.tsx';
 import { sectionInWords } from '../../../core/stock/words.ts';
 
 interface BatchCountPageProps {

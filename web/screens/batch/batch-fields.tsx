@@ -1,9 +1,9 @@
 // What is asked of a batch: what it is for, by when, for whom.
 import type { Batch, BatchKind } from '../../../core/batch/batch.ts';
 import { mayChangeTerms } from '../../../core/batch/states.ts';
-import type { Edit } from '../../app/use-document.ts';
-import { Choice, type Option } from '../../parts/choice.tsx';
-import { Field } from '../../parts/field.tsx';
+import type { Edit } from '../../hooks/use-document.ts';
+import { Choice, type Option } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
 
 const kindNames = {
   stock: 'for stock',

@@ -1,7 +1,7 @@
 // What a batch gives for the bench: the job sheet, and templates at true scale.
 import { useState } from 'react';
 import { Printer } from 'lucide-react';
-import { Choice } from '../../parts/choice.tsx';
+import { Choice } from '../../components/choice.tsx';
 
 const papers = [
   { value: 'A4', label: 'A4' },

@@ -1,20 +1,20 @@
 // The cut list: what to cut from what, stock by stock, with the blanks drawn to scale beside each other.
 import { Link } from 'react-router';
 import type { Batch } from '../../../core/batch/batch.ts';
-import type { BatchCount } from '../../../core/batch/count.ts';
+import type { BatchCount } from '../../../core/batch/count-batch.ts';
 import type { CutLine } from '../../../core/batch/cut-list.ts';
 import { mayChangeWhatIsMade } from '../../../core/batch/states.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import type { Edit } from '../../app/use-document.ts';
-import { BlankStrip, longestSideMm } from '../../parts/blank-strip.tsx';
-import { Field } from '../../parts/field.tsx';
-import { Glyph } from '../../parts/glyph.tsx';
-import { Num } from '../../parts/num.tsx';
-import { Row } from '../../parts/row.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import type { Edit } from '../../hooks/use-document.ts';
+import { BlankStrip, longestSideMm } from '../../components/blank-strip.tsx';
+import { Field } from '../../components/field.tsx';
+import { Glyph } from '../../components/section-glyph.tsx';
+import { Num } from '../../components/num.tsx';
+import { Row } from '../../components/row.tsx';
 import { blankInWords, lengthInWords } from '../../../core/piece/cut-words.ts';
-import { alloyInText } from '../../parts/stock-words.ts';
+import { alloyInText } from '../../words/stock-words.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
-import { Heads } from '../../parts/heads.tsx';
+import { Heads } from '../../components/table-header.tsx';
 
 const STRIP_WIDTH = 150;
 const LEAST_STRIP_MM = 40;

@@ -2,12 +2,12 @@
 // itself, noon marked.
 import { scaleLinear } from 'd3';
 import { dayAfter } from '../../../core/measure/days.ts';
-import { clockOf, MINUTES_A_DAY } from '../../../core/plan/calendar.ts';
-import { blocksOn, type PlanBlock } from '../../../core/plan/studio-plan.ts';
-import { dayInWords } from '../../app/dates.ts';
-import type { PlanOrWhy, Planned } from '../../app/use-plan.ts';
-import { DayHours, NoonLine, USUAL_DAY, wholeHours } from '../../parts/day-hours.tsx';
-import { fitted } from '../../parts/fitted.ts';
+import { clockOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
+import { blocksOn, type PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
+import { dayInWords } from '../../words/dates.ts';
+import type { PlanOrWhy, Planned } from '../../hooks/use-plan.ts';
+import { DayHours, NoonLine, USUAL_DAY, wholeHours } from '../../components/day-hours.tsx';
+import { fitted } from '../../components/fitted-text.ts';
 
 const WIDTH = 780;
 const LABEL = 96;

@@ -1,16 +1,16 @@
 // What the batch makes: pieces by the line, so many of each size.
 import type { Batch, BatchLine } from '../../../core/batch/batch.ts';
-import { quantityOf, quantityPath, type BatchCount, type MadeLine } from '../../../core/batch/count.ts';
+import { quantityOf, quantityPath, type BatchCount, type MadeLine } from '../../../core/batch/count-batch.ts';
 import { mayChangeWhatIsMade } from '../../../core/batch/states.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { hasSizes } from '../../../core/piece/sizes.ts';
 import { X } from 'lucide-react';
 import { Link } from 'react-router';
-import { useGetPiecesQuery } from '../../app/api.ts';
-import { lineOf } from '../../app/new-batch.ts';
-import type { Edit } from '../../app/use-document.ts';
-import { Choice } from '../../parts/choice.tsx';
-import { Field } from '../../parts/field.tsx';
+import { useGetPiecesQuery } from '../../state/api.ts';
+import { lineOf } from '../../state/new-batch.ts';
+import type { Edit } from '../../hooks/use-document.ts';
+import { Choice } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
 
 interface QuantityGridProps {
   readonly body: Batch;

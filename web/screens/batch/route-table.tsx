@@ -1,12 +1,12 @@
 // The bench route of a batch in words: how long each step takes for all of it, and when it is planned.
 import { Fragment } from 'react';
 import { clsx } from 'clsx';
-import { oneRunALine, type BatchCount, type BatchRun } from '../../../core/batch/count.ts';
+import { oneRunALine, type BatchCount, type BatchRun } from '../../../core/batch/count-batch.ts';
 import { showHours } from '../../../core/figure/show.ts';
 import { handsMin } from '../../../core/piece/bench-time.ts';
-import type { PlanOrWhy } from '../../app/use-plan.ts';
-import { momentInWords } from '../../parts/done-in.ts';
-import { Heads } from '../../parts/heads.tsx';
+import type { PlanOrWhy } from '../../hooks/use-plan.ts';
+import { momentInWords } from '../../words/done-in.ts';
+import { Heads } from '../../components/table-header.tsx';
 
 interface RouteTableProps {
   readonly planned: PlanOrWhy | null;

@@ -1,12 +1,12 @@
 // How many more are started than are wanted, and why that many.
 import { useState } from 'react';
 import type { Batch, Spares } from '../../../core/batch/batch.ts';
-import type { BatchCount } from '../../../core/batch/count.ts';
+import type { BatchCount } from '../../../core/batch/count-batch.ts';
 import { mayChangeWhatIsMade } from '../../../core/batch/states.ts';
-import type { Edit } from '../../app/use-document.ts';
-import { Choice, type Option } from '../../parts/choice.tsx';
-import { Field } from '../../parts/field.tsx';
-import { Working } from '../../parts/working.tsx';
+import type { Edit } from '../../hooks/use-document.ts';
+import { Choice, type Option } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
+import { Working } from '../../components/calculation.tsx';
 
 const ways: readonly Option[] = [
   { value: 'none', label: 'just as many as are wanted' },

@@ -1,22 +1,22 @@
 // The batches: what is promised, when it will be done, and what it takes.
 import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
-import type { BatchCount } from '../../../core/batch/count.ts';
-import { inAll, metalInAll, type NamedCount } from '../../../core/batch/sums.ts';
-import { useGetBatchesQuery } from '../../app/api.ts';
-import { dayInWords, daysLate } from '../../app/dates.ts';
-import { batchCount } from '../../app/batch-count.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import { batchTitle } from '../../../core/batch/count.ts';
-import { madeLines, usePlan } from '../../app/use-plan.ts';
+import type { BatchCount } from '../../../core/batch/count-batch.ts';
+import { inAll, metalInAll, type NamedCount } from '../../../core/batch/batch-totals.ts';
+import { useGetBatchesQuery } from '../../state/api.ts';
+import { dayInWords, daysLate } from '../../words/dates.ts';
+import { batchCount } from '../../state/batch-count.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { batchTitle } from '../../../core/batch/count-batch.ts';
+import { madeLines, usePlan } from '../../hooks/use-plan.ts';
 import { isDone } from '../../../core/batch/batch.ts';
 import { stateWords } from '../../../core/batch/states.ts';
-import { CountTable, type CountRow } from '../../parts/count-table.tsx';
-import { Glyph } from '../../parts/glyph.tsx';
-import { Num } from '../../parts/num.tsx';
-import { Spread } from '../../parts/spread.tsx';
-import { doneIn, type Done } from '../../parts/done-in.ts';
-import { Heads } from '../../parts/heads.tsx';
+import { CountTable, type CountRow } from '../../components/count-table.tsx';
+import { Glyph } from '../../components/section-glyph.tsx';
+import { Num } from '../../components/num.tsx';
+import { Spread } from '../../components/spread.tsx';
+import { doneIn, type Done } from '../../words/done-in.ts';
+import { Heads } from '../../components/table-header.tsx';
 
 interface BatchLine {
   readonly item: BatchWithPieces;

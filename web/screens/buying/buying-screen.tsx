@@ -1,14 +1,14 @@
 // The buying list: what open batches lack after the shelf, from whom, for how much, and when to order it.
 import { Link } from 'react-router';
 import { renamed, totalOf } from '../../../core/figure/figure.ts';
-import { buyingTable } from '../../../core/batch/buying-csv.ts';
-import type { BuyingLine } from '../../../core/batch/buying-list.ts';
+import { buyingTable } from '../../../core/batch/buying/buying-csv.ts';
+import type { BuyingLine } from '../../../core/batch/buying/buying-list.ts';
 import { daysBetween } from '../../../core/measure/days.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import { useNow } from '../../app/use-now.ts';
-import { CountTable, type CountRow } from '../../parts/count-table.tsx';
-import { saveTable } from '../../parts/save-table.ts';
-import { Spread } from '../../parts/spread.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { useNow } from '../../hooks/use-now.ts';
+import { CountTable, type CountRow } from '../../components/count-table.tsx';
+import { saveTable } from '../../hooks/save-table.ts';
+import { Spread } from '../../components/spread.tsx';
 import { BuyingTable } from './buying-table.tsx';
 import { GoodsThere } from './goods-there.tsx';
 import { PriceListBox } from './price-list-box.tsx';

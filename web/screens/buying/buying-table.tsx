@@ -1,10 +1,10 @@
 // Lines of the buying list: what, how much, from whom, for how much, by when, and what for.
 import { Link } from 'react-router';
-import type { BuyingLine } from '../../../core/batch/buying-list.ts';
+import type { BuyingLine } from '../../../core/batch/buying/buying-list.ts';
 import { showFigure } from '../../../core/figure/show.ts';
-import { dayInWords } from '../../app/dates.ts';
-import { Num } from '../../parts/num.tsx';
-import { Heads } from '../../parts/heads.tsx';
+import { dayInWords } from '../../words/dates.ts';
+import { Num } from '../../components/num.tsx';
+import { Heads } from '../../components/table-header.tsx';
 
 interface BuyingTableProps {
   readonly lines: readonly BuyingLine[];

@@ -1,13 +1,13 @@
 // Solder, findings and consumables: what lies there, what batches need of it, and what should always be there.
 import { useState } from 'react';
-import type { Goods } from '../../../core/batch/buying-list.ts';
-import { goodsUnits, type GoodsCounted, type GoodsName, type Stocked } from '../../../core/batch/goods.ts';
+import type { Goods } from '../../../core/batch/buying/buying-list.ts';
+import { goodsUnits, type GoodsCounted, type GoodsName, type Stocked } from '../../../core/batch/buying/goods.ts';
 import { showFigure, showValue } from '../../../core/figure/show.ts';
-import { useCountGoodsMutation } from '../../app/api.ts';
-import { problemOf } from '../../app/saving.ts';
-import { Choice } from '../../parts/choice.tsx';
-import { Field } from '../../parts/field.tsx';
-import { Heads } from '../../parts/heads.tsx';
+import { useCountGoodsMutation } from '../../state/api.ts';
+import { problemOf } from '../../state/saving.ts';
+import { Choice } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
+import { Heads } from '../../components/table-header.tsx';
 
 interface GoodsThereProps {
   /** What open batches need. */

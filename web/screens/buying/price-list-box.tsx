@@ -1,10 +1,10 @@
 // Reading a supplier's price list in: from a table, or the made-up one that ships with the book.
 import { useState } from 'react';
-import type { SupplierItem } from '../../../core/batch/price-list.ts';
-import { readPriceList } from '../../../core/batch/price-list-file.ts';
-import { useAddPriceListMutation } from '../../app/api.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import { problemOf } from '../../app/saving.ts';
+import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
+import { readPriceList } from '../../../core/batch/buying/price-list-file.ts';
+import { useAddPriceListMutation } from '../../state/api.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { problemOf } from '../../state/saving.ts';
 
 export function PriceListBox({ items }: { items: readonly SupplierItem[] }) {
   const { rates } = useBasis();

@@ -8,20 +8,20 @@ import {
   type BuyingLine,
   type Goods,
   type Wanting,
-} from '../../../core/batch/buying-list.ts';
-import { barProblemOf, sheetProblemOf } from '../../../core/batch/cut-problem.ts';
-import { readTerms, usualTerms } from '../../../core/batch/cut-terms.ts';
-import type { Stocked } from '../../../core/batch/goods.ts';
-import type { SupplierItem } from '../../../core/batch/price-list.ts';
-import type { ShelfLot } from '../../../core/batch/shelf.ts';
-import { latestStart } from '../../../core/plan/latest-start.ts';
-import { benchSteps } from '../../../core/plan/batch-steps.ts';
-import { batchTitle } from '../../../core/batch/count.ts';
-import { useGetBatchesQuery, useGetGoodsQuery, useGetPriceListsQuery, useGetShelfQuery } from '../../app/api.ts';
-import { batchCount } from '../../app/batch-count.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import { useNow } from '../../app/use-now.ts';
-import { madeLines } from '../../app/use-plan.ts';
+} from '../../../core/batch/buying/buying-list.ts';
+import { barProblemOf, sheetProblemOf } from '../../../core/batch/cutting/cut-problem.ts';
+import { readTerms, usualTerms } from '../../../core/batch/cutting/cut-terms.ts';
+import type { Stocked } from '../../../core/batch/buying/goods.ts';
+import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
+import type { ShelfLot } from '../../../core/batch/stock/shelf.ts';
+import { latestStart } from '../../../core/plan/studio/latest-start.ts';
+import { benchSteps } from '../../../core/plan/studio/batch-steps.ts';
+import { batchTitle } from '../../../core/batch/count-batch.ts';
+import { useGetBatchesQuery, useGetGoodsQuery, useGetPriceListsQuery, useGetShelfQuery } from '../../state/api.ts';
+import { batchCount } from '../../state/batch-count.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { useNow } from '../../hooks/use-now.ts';
+import { madeLines } from '../../hooks/use-plan.ts';
 import type { CuttingAsked } from '../../workers/cutting.ts';
 import { useCutting } from '../cut/use-cutting.ts';
 

@@ -2,13 +2,13 @@
 import { useSearchParams } from 'react-router';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
-import { compareCounts } from '../../../core/price/compare.ts';
-import { useGetPieceRevisionQuery, useGetPiecesQuery } from '../../app/api.ts';
-import { pieceCount, useBasis } from '../../app/reckoning.ts';
-import { differences } from '../../parts/differences.ts';
-import { Num } from '../../parts/num.tsx';
-import { Spread } from '../../parts/spread.tsx';
-import { Heads } from '../../parts/heads.tsx';
+import { compareCounts } from '../../../core/price/piece/compare.ts';
+import { useGetPieceRevisionQuery, useGetPiecesQuery } from '../../state/api.ts';
+import { pieceCount, useBasis } from '../../hooks/use-basis.ts';
+import { differences } from '../../state/differences.ts';
+import { Num } from '../../components/num.tsx';
+import { Spread } from '../../components/spread.tsx';
+import { Heads } from '../../components/table-header.tsx';
 
 /** A side: a piece as it stands, or one of its revisions. */
 interface Side {

@@ -1,8 +1,8 @@
 // A plan for bars, drawn to scale: blanks, kerfs and what is left. A blank is moved by dragging it, or by choosing it and then its bar.
 import { useState } from 'react';
 import { clsx } from 'clsx';
-import type { BarPlan, BarProblem } from '../../../core/cut/bars.ts';
-import { moveBlank } from '../../../core/cut/move-blank.ts';
+import type { BarPlan, BarProblem } from '../../../core/cut/bars/bar-problem.ts';
+import { moveBlank } from '../../../core/cut/bars/move-blank.ts';
 
 /** Of more bars than this those alike are drawn once. */
 const MOST_BARS = 60;

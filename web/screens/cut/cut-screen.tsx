@@ -2,13 +2,13 @@
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { isDone, type Batch } from '../../../core/batch/batch.ts';
-import type { MadeLine } from '../../../core/batch/count.ts';
+import type { MadeLine } from '../../../core/batch/count-batch.ts';
 import type { IssueLine } from '../../../core/batch/cut-list.ts';
-import { barProblemOf, sheetProblemOf, type CutTerms } from '../../../core/batch/cut-problem.ts';
-import { gramsHeld } from '../../../core/batch/issue-metal.ts';
-import { acceptedStock, cutSums, standingInWords } from '../../../core/batch/planned-cut.ts';
-import type { ShelfLot } from '../../../core/batch/shelf.ts';
-import type { SupplierItem } from '../../../core/batch/price-list.ts';
+import { barProblemOf, sheetProblemOf, type CutTerms } from '../../../core/batch/cutting/cut-problem.ts';
+import { gramsHeld } from '../../../core/batch/cutting/issue-metal.ts';
+import { acceptedStock, cutSums, standingInWords } from '../../../core/batch/cutting/planned-cut.ts';
+import type { ShelfLot } from '../../../core/batch/stock/shelf.ts';
+import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
 import { familyTints } from '../../../core/metal/alloy.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
@@ -18,24 +18,24 @@ import {
   useGetShelfQuery,
   useGiveBackMutation,
   useIssueMetalMutation,
-} from '../../app/api.ts';
-import { NothingHere } from '../../app/nothing-here.tsx';
-import { batchCount } from '../../app/batch-count.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import { problemOf } from '../../app/saving.ts';
-import { useDocument } from '../../app/use-document.ts';
-import { useMadeLines } from '../../app/use-made-lines.ts';
-import { batchTitle } from '../../../core/batch/count.ts';
-import { Glyph } from '../../parts/glyph.tsx';
-import { Spread } from '../../parts/spread.tsx';
+} from '../../state/api.ts';
+import { NothingHere } from '../../components/not-found.tsx';
+import { batchCount } from '../../state/batch-count.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { problemOf } from '../../state/saving.ts';
+import { useDocument } from '../../hooks/use-document.ts';
+import { useMadeLines } from '../../hooks/use-made-lines.ts';
+import { batchTitle } from '../../../core/batch/count-batch.ts';
+import { Glyph } from '../../components/section-glyph.tsx';
+import { Spread } from '../../components/spread.tsx';
 import type { CuttingAsked } from '../../workers/cutting.ts';
-import { sizeInWords } from '../../../core/batch/size-words.ts';
+import { sizeInWords } from '../../../core/batch/stock/size-words.ts';
 import { CutBars } from './cut-bars.tsx';
 import { CutSheets } from './cut-sheets.tsx';
-import { readTerms, usualTerms, type TypedTerms } from '../../../core/batch/cut-terms.ts';
+import { readTerms, usualTerms, type TypedTerms } from '../../../core/batch/cutting/cut-terms.ts';
 import { TermsBox } from './terms-box.tsx';
 import { useCutting } from './use-cutting.ts';
-import { Heads } from '../../parts/heads.tsx';
+import { Heads } from '../../components/table-header.tsx';
 
 /** Time each stock may take. */
 const SECONDS = 6;

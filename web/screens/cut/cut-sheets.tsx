@@ -1,9 +1,15 @@
 // A plan for sheets, each drawn to scale with its blanks, and the offcut that is left. A blank is moved by dragging it, or
 // by arrow keys: a millimetre, with Shift a tenth.
 import { useState } from 'react';
-import { areaOf } from '../../../core/cut/convex.ts';
-import { moveLaid, type LaidMove } from '../../../core/cut/move-laid.ts';
-import type { Placement, PlannedSheet, SheetPiece, SheetPlan, SheetProblem } from '../../../core/cut/sheets.ts';
+import { areaOf } from '../../../core/geometry/convex-polygon.ts';
+import { moveLaid, type LaidMove } from '../../../core/cut/sheets/move-blank-on-sheet.ts';
+import type {
+  Placement,
+  PlannedSheet,
+  SheetPiece,
+  SheetPlan,
+  SheetProblem,
+} from '../../../core/cut/sheets/sheet-problem.ts';
 
 interface CutSheetsProps {
   readonly problem: SheetProblem;

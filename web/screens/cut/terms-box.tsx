@@ -1,10 +1,10 @@
 // How the stock is cut: the tool, what is kept, gaps, and in what sizes more can be bought.
-import { boughtOf, type Bought, type TypedTerms } from '../../../core/batch/cut-terms.ts';
+import { boughtOf, type Bought, type TypedTerms } from '../../../core/batch/cutting/cut-terms.ts';
 import type { IssueLine } from '../../../core/batch/cut-list.ts';
-import type { SupplierItem } from '../../../core/batch/price-list.ts';
+import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
-import { Choice } from '../../parts/choice.tsx';
-import { Field } from '../../parts/field.tsx';
+import { Choice } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
 
 const tools = [
   { value: 'saw', label: 'saw, 0.3 mm' },

@@ -1,8 +1,8 @@
 // The plans of a batch's stock, made in a worker while the page goes on.
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { BarPlan } from '../../../core/cut/bars.ts';
-import type { NoPlan } from '../../../core/cut/fill-bars.ts';
-import type { SheetPlan } from '../../../core/cut/sheets.ts';
+import type { BarPlan } from '../../../core/cut/bars/bar-problem.ts';
+import type { NoPlan } from '../../../core/cut/bars/first-fit-decreasing.ts';
+import type { SheetPlan } from '../../../core/cut/sheets/sheet-problem.ts';
 import type { CuttingAsked, CuttingTold } from '../../workers/cutting.ts';
 
 type CutPlan = BarPlan | SheetPlan | NoPlan;

@@ -1,9 +1,9 @@
 // A day at the bench, drawn: a lane for each maker's hands above, below what works by itself, and the noon line through both.
 import { scaleLinear } from 'd3';
-import { clockOf, MINUTES_A_DAY } from '../../../core/plan/calendar.ts';
-import type { PlanBlock } from '../../../core/plan/studio-plan.ts';
-import { DayHours, NoonLine, USUAL_DAY, wholeHours } from '../../parts/day-hours.tsx';
-import { fitted } from '../../parts/fitted.ts';
+import { clockOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
+import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
+import { DayHours, NoonLine, USUAL_DAY, wholeHours } from '../../components/day-hours.tsx';
+import { fitted } from '../../components/fitted-text.ts';
 
 const WIDTH = 780;
 const LABEL = 92;

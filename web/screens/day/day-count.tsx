@@ -2,16 +2,16 @@
 import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
 import { reckoned, totalOf, type Figure } from '../../../core/figure/figure.ts';
-import type { DayBook } from '../../../core/plan/day-book.ts';
-import { clockOf, MINUTES_A_DAY } from '../../../core/plan/calendar.ts';
-import { bindingChain } from '../../../core/plan/why.ts';
-import { daysLate, shortDay } from '../../app/dates.ts';
-import { batchName, blockName, causeInWords } from '../../app/plan-words.ts';
-import type { Planned } from '../../app/use-plan.ts';
-import { CountTable } from '../../parts/count-table.tsx';
-import { momentInWords } from '../../parts/done-in.ts';
-import { PlanSince } from '../../parts/plan-since.tsx';
-import { Heads } from '../../parts/heads.tsx';
+import type { DayBook } from '../../../core/plan/studio/day-book.ts';
+import { clockOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
+import { bindingChain } from '../../../core/plan/studio/why.ts';
+import { daysLate, shortDay } from '../../words/dates.ts';
+import { batchName, blockName, causeInWords } from '../../words/plan-words.ts';
+import type { Planned } from '../../hooks/use-plan.ts';
+import { CountTable } from '../../components/count-table.tsx';
+import { momentInWords } from '../../words/done-in.ts';
+import { PlanSince } from '../../components/plan-since.tsx';
+import { Heads } from '../../components/table-header.tsx';
 
 interface DayCountProps {
   readonly planned: Planned;

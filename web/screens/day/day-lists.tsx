@@ -1,10 +1,10 @@
 // The day in words: maker by maker what comes when, what calls by itself, and what is to be over by noon and by evening.
-import type { DayBook } from '../../../core/plan/day-book.ts';
-import type { PlanBlock } from '../../../core/plan/studio-plan.ts';
-import { clockOf, MINUTES_A_DAY } from '../../../core/plan/calendar.ts';
-import { blockName } from '../../app/plan-words.ts';
-import { useBenchLog } from '../../app/use-bench-log.ts';
-import type { Planned } from '../../app/use-plan.ts';
+import type { DayBook } from '../../../core/plan/studio/day-book.ts';
+import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
+import { clockOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
+import { blockName } from '../../words/plan-words.ts';
+import { useBenchLog } from '../../hooks/use-bench-log.ts';
+import type { Planned } from '../../hooks/use-plan.ts';
 
 interface DayListsProps {
   readonly planned: Planned;

@@ -5,20 +5,20 @@ import type { BatchWithPieces } from '../../../contract/batches.ts';
 import { clsx } from 'clsx';
 import { Printer } from 'lucide-react';
 import { cautionRule, cautionsOfAll } from '../../../core/piece/cautions.ts';
-import { dayBook, openingDay } from '../../../core/plan/day-book.ts';
+import { dayBook, openingDay } from '../../../core/plan/studio/day-book.ts';
 import { showHours } from '../../../core/figure/show.ts';
-import { useGetBatchesQuery } from '../../app/api.ts';
-import { dayInWords, weekdayNames } from '../../app/dates.ts';
-import { batchName } from '../../app/plan-words.ts';
-import { usePlan, type Planned } from '../../app/use-plan.ts';
+import { useGetBatchesQuery } from '../../state/api.ts';
+import { dayInWords, weekdayNames } from '../../words/dates.ts';
+import { batchName } from '../../words/plan-words.ts';
+import { usePlan, type Planned } from '../../hooks/use-plan.ts';
 import { dayAfter, weekdayOf } from '../../../core/measure/days.ts';
-import { PlanNav } from '../../parts/section-nav.tsx';
-import { Spread } from '../../parts/spread.tsx';
+import { PlanNav } from '../../components/section-nav.tsx';
+import { Spread } from '../../components/spread.tsx';
 import { DayChart } from './day-chart.tsx';
 import { DayCount } from './day-count.tsx';
 import { DayLists } from './day-lists.tsx';
 import { NextUp } from './next-up.tsx';
-import { tintsOf } from '../../app/batch-tints.ts';
+import { tintsOf } from '../../components/batch-tints.ts';
 
 export function DayScreen() {
   const { data: batches } = useGetBatchesQuery();

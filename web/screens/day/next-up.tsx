@@ -1,9 +1,9 @@
 // What is on the bench now, and the one thing to start next.
-import type { PlanBlock } from '../../../core/plan/studio-plan.ts';
-import { problemOf } from '../../app/saving.ts';
-import { blockName } from '../../app/plan-words.ts';
-import { useBenchLog } from '../../app/use-bench-log.ts';
-import type { Planned } from '../../app/use-plan.ts';
+import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
+import { problemOf } from '../../state/saving.ts';
+import { blockName } from '../../words/plan-words.ts';
+import { useBenchLog } from '../../hooks/use-bench-log.ts';
+import type { Planned } from '../../hooks/use-plan.ts';
 
 interface NextUpProps {
   readonly planned: Planned;

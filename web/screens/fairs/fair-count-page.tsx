@@ -1,9 +1,9 @@
 // The right page of a fair: what pays for it, what to expect of it, and how many to bring.
-import type { Fair } from '../../../core/price/fair.ts';
-import type { FairPlan, LevelPlan } from '../../../core/price/fair-plan.ts';
+import type { Fair } from '../../../core/price/fair/fair.ts';
+import type { FairPlan, LevelPlan } from '../../../core/price/fair/fair-plan.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { CountTable } from '../../parts/count-table.tsx';
-import { Heads } from '../../parts/heads.tsx';
+import { CountTable } from '../../components/count-table.tsx';
+import { Heads } from '../../components/table-header.tsx';
 import { FairRange } from './fair-range.tsx';
 
 const words = ({ level }: LevelPlan) => level.name.trim() || 'a level';

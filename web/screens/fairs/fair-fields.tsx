@@ -1,11 +1,11 @@
 // What the fair costs and who comes by.
-import type { Fair } from '../../../core/price/fair.ts';
-import type { FairPlan } from '../../../core/price/fair-plan.ts';
-import { problemsAt, useBasis } from '../../app/reckoning.ts';
-import type { Edit } from '../../app/use-document.ts';
+import type { Fair } from '../../../core/price/fair/fair.ts';
+import type { FairPlan } from '../../../core/price/fair/fair-plan.ts';
+import { problemsAt, useBasis } from '../../hooks/use-basis.ts';
+import type { Edit } from '../../hooks/use-document.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { Choice } from '../../parts/choice.tsx';
-import { Field } from '../../parts/field.tsx';
+import { Choice } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
 
 interface FairFieldsProps {
   readonly fair: Fair;

@@ -1,6 +1,6 @@
 // The likely result of a fair, with the line at which it pays for itself.
 import { scaleLinear } from 'd3';
-import type { FairPlan } from '../../../core/price/fair-plan.ts';
+import type { FairPlan } from '../../../core/price/fair/fair-plan.ts';
 import { showValue } from '../../../core/figure/show.ts';
 
 const WIDTH = 400;

@@ -1,16 +1,16 @@
 // The fairs: those to come and those that were, each with what it is to leave, or left.
 import { Link, useNavigate } from 'react-router';
 import type { FairDocument } from '../../../contract/fairs.ts';
-import { emptyFair } from '../../../core/price/fair.ts';
-import { planFair } from '../../../core/price/fair-plan.ts';
+import { emptyFair } from '../../../core/price/fair/fair.ts';
+import { planFair } from '../../../core/price/fair/fair-plan.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { useAddFairMutation, useGetFairsQuery } from '../../app/api.ts';
-import { dayInWords } from '../../app/dates.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import { useCostOfPiece } from '../../app/use-cost-of-piece.ts';
-import { SellingNav } from '../../parts/section-nav.tsx';
-import { Spread } from '../../parts/spread.tsx';
-import { Heads } from '../../parts/heads.tsx';
+import { useAddFairMutation, useGetFairsQuery } from '../../state/api.ts';
+import { dayInWords } from '../../words/dates.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { useCostOfPiece } from '../../hooks/use-cost-of-piece.ts';
+import { SellingNav } from '../../components/section-nav.tsx';
+import { Spread } from '../../components/spread.tsx';
+import { Heads } from '../../components/table-header.tsx';
 
 export function FairsScreen() {
   const { data } = useGetFairsQuery();

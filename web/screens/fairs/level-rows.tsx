@@ -1,20 +1,20 @@
 // What stands on the table: one row a level of price.
 import type { Draft } from '@reduxjs/toolkit';
-import { newLevel, type Fair, type Level } from '../../../core/price/fair.ts';
-import type { FairPlan } from '../../../core/price/fair-plan.ts';
+import { newLevel, type Fair, type Level } from '../../../core/price/fair/fair.ts';
+import type { FairPlan } from '../../../core/price/fair/fair-plan.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { problemsAt } from '../../app/reckoning.ts';
-import type { Edit } from '../../app/use-document.ts';
-import { usePieceOptions } from '../../app/use-cost-of-piece.ts';
-import { Choice } from '../../parts/choice.tsx';
-import { Field } from '../../parts/field.tsx';
-import { ProblemLine } from '../../parts/problem-line.tsx';
-import { Row } from '../../parts/row.tsx';
-import { moveByKeys, useRowMoves } from '../../parts/row-moves.ts';
-import { RowTools } from '../../parts/row-tools.tsx';
-import { useGhost } from '../../parts/use-ghost.ts';
-import { useRowProblems } from '../../parts/use-problems.ts';
-import { Heads } from '../../parts/heads.tsx';
+import { problemsAt } from '../../hooks/use-basis.ts';
+import type { Edit } from '../../hooks/use-document.ts';
+import { usePieceOptions } from '../../hooks/use-cost-of-piece.ts';
+import { Choice } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
+import { ProblemLine } from '../../components/problem-line.tsx';
+import { Row } from '../../components/row.tsx';
+import { moveByKeys, useRowMoves } from '../../hooks/use-row-moves.ts';
+import { RowTools } from '../../components/row-tools.tsx';
+import { useGhost } from '../../hooks/use-blank-row.ts';
+import { useRowProblems } from '../../hooks/use-row-problems.ts';
+import { Heads } from '../../components/table-header.tsx';
 
 const levelsOf = (draft: Draft<Fair>) => draft.levels;
 

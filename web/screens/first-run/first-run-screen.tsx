@@ -1,8 +1,8 @@
 // The first run: four questions, then the book is open.
 import { useState } from 'react';
-import { problemOf } from '../../app/saving.ts';
-import { useSetUpStudioMutation } from '../../app/api.ts';
-import { Mark } from '../../parts/mark.tsx';
+import { problemOf } from '../../state/saving.ts';
+import { useSetUpStudioMutation } from '../../state/api.ts';
+import { Mark } from '../../components/mark.tsx';
 import { countries, currencies, guess } from './places.ts';
 
 export function FirstRunScreen() {

@@ -1,7 +1,7 @@
 // The metals to choose from, by family; the studio's own first.
 import { weakMapMemoize } from '@reduxjs/toolkit';
 import { builtInAlloys, type Alloy } from '../../../core/metal/alloys.ts';
-import type { Option } from '../../parts/choice.tsx';
+import type { Option } from '../../components/choice.tsx';
 
 interface OptionGroup {
   readonly group: string;

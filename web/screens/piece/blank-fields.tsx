@@ -7,10 +7,10 @@ import {
   type PartSection,
   type SectionForm,
 } from '../../../core/piece/part.ts';
-import { Choice, type Option } from '../../parts/choice.tsx';
-import { Field } from '../../parts/field.tsx';
+import { Choice, type Option } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
 import type { Units } from '../../../core/piece/cut-words.ts';
-import type { RowProblems } from '../../parts/use-problems.ts';
+import type { RowProblems } from '../../hooks/use-row-problems.ts';
 import { countFields, fieldWords, freshBlanks, mainField, mayBeBlank } from './blank-words.ts';
 import type { EditPart } from './part-rows.tsx';
 

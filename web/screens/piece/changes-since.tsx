@@ -1,8 +1,8 @@
 // What changed since the accepted revision, in words.
 import { useState } from 'react';
-import type { OpenDocument } from '../../app/drafts.ts';
-import { changesInWords } from '../../parts/differences.ts';
-import { Sheet } from '../../parts/sheet.tsx';
+import type { OpenDocument } from '../../state/drafts.ts';
+import { changesInWords } from '../../state/differences.ts';
+import { Sheet } from '../../components/dialog.tsx';
 
 export function ChangesSince({ open }: { open: OpenDocument }) {
   const [shown, setShown] = useState(false);

@@ -1,7 +1,7 @@
 // What becomes of a part when its stock, or the way it is cut, is changed: as little as possible is lost.
 import { expect, test } from 'vitest';
 import type { Blank, PartSection } from '../../../core/piece/part.ts';
-import { moveRow } from '../../parts/row-moves.ts';
+import { moveRow } from '../../hooks/use-row-moves.ts';
 import { blankFor } from './blank-fields.tsx';
 import { sectionFor } from './section-fields.tsx';
 

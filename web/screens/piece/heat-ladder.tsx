@@ -7,9 +7,9 @@ import { familyTints } from '../../../core/metal/alloy.ts';
 import type { Alloy } from '../../../core/metal/alloys.ts';
 import { solders, type Solder } from '../../../core/metal/solders.ts';
 import { gradeName } from '../../../core/piece/checks/solder-order.ts';
-import { membersOf } from '../../../core/piece/recipe.ts';
-import type { PieceCount } from '../../../core/price/count.ts';
-import { alloyInText } from '../../parts/stock-words.ts';
+import { membersOf } from '../../../core/piece/compute-recipe.ts';
+import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
+import { alloyInText } from '../../words/stock-words.ts';
 import type { Margin } from './piece-context.ts';
 
 const WIDTH = 762;

@@ -1,18 +1,18 @@
 // From a piece to a batch: how many, by when, for whom.
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { emptyBatch, lineOf } from '../../app/new-batch.ts';
-import { readCount } from '../../../core/measure/read-number.ts';
+import { emptyBatch, lineOf } from '../../state/new-batch.ts';
+import { readCount } from '../../../core/measure/read/read-number.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { dayAfter } from '../../../core/measure/days.ts';
-import { api, useAddBatchMutation } from '../../app/api.ts';
-import { rightNow } from '../../app/dates.ts';
-import { acceptDraft, isUnsaved, problemOf } from '../../app/saving.ts';
-import { useAppDispatch } from '../../app/store.ts';
-import type { DocumentInHand } from '../../app/use-document.ts';
-import { Choice } from '../../parts/choice.tsx';
-import { Field } from '../../parts/field.tsx';
-import { Sheet } from '../../parts/sheet.tsx';
+import { api, useAddBatchMutation } from '../../state/api.ts';
+import { rightNow } from '../../words/dates.ts';
+import { acceptDraft, isUnsaved, problemOf } from '../../state/saving.ts';
+import { useAppDispatch } from '../../state/store.ts';
+import type { DocumentInHand } from '../../hooks/use-document.ts';
+import { Choice } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
+import { Sheet } from '../../components/dialog.tsx';
 
 const PROMISED_IN_DAYS = 14;
 

@@ -7,31 +7,31 @@ import {
   type PartSection,
   type SectionForm,
 } from '../../../core/piece/part.ts';
-import type { PartReckoning } from '../../../core/piece/reckon-part.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import { Choice } from '../../parts/choice.tsx';
-import { Field } from '../../parts/field.tsx';
-import { Glyph } from '../../parts/glyph.tsx';
-import { Num } from '../../parts/num.tsx';
-import { ProblemLine } from '../../parts/problem-line.tsx';
+import type { PartReckoning } from '../../../core/piece/compute-part.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { Choice } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
+import { Glyph } from '../../components/section-glyph.tsx';
+import { Num } from '../../components/num.tsx';
+import { ProblemLine } from '../../components/problem-line.tsx';
 import { blankInWords } from '../../../core/piece/cut-words.ts';
-import { gaugeInWords } from '../../parts/stock-words.ts';
+import { gaugeInWords } from '../../words/stock-words.ts';
 import { formNames } from '../../../core/stock/words.ts';
-import { useRowProblems } from '../../parts/use-problems.ts';
+import { useRowProblems } from '../../hooks/use-row-problems.ts';
 import { alloyOptions } from './alloy-options.ts';
 import { BlankFields, blankFor } from './blank-fields.tsx';
 import { ruleNames } from './blank-words.ts';
 import { PartMore } from './part-more.tsx';
 import { addGroup, addStone, useEditPiece } from './piece-context.ts';
-import { BlankStrip, longestSideMm } from '../../parts/blank-strip.tsx';
-import type { Option } from '../../parts/choice.tsx';
-import { RemarkRow } from '../../parts/remark-lines.tsx';
+import { BlankStrip, longestSideMm } from '../../components/blank-strip.tsx';
+import type { Option } from '../../components/choice.tsx';
+import { RemarkRow } from '../../components/remark-lines.tsx';
 import type { Remark } from '../../../core/piece/checks/bench-check.ts';
-import type { MakeOrBuy } from '../../../core/price/make-or-buy.ts';
+import type { MakeOrBuy } from '../../../core/price/piece/make-or-buy.ts';
 import type { EditPart } from './part-rows.tsx';
-import { blankRow, SortableRow } from '../../parts/sortable-rows.tsx';
-import { moveByKeys } from '../../parts/row-moves.ts';
-import { RowTools } from '../../parts/row-tools.tsx';
+import { blankRow, SortableRow } from '../../components/sortable-rows.tsx';
+import { moveByKeys } from '../../hooks/use-row-moves.ts';
+import { RowTools } from '../../components/row-tools.tsx';
 import { SectionFields, sectionFor } from './section-fields.tsx';
 
 interface PartRowProps {

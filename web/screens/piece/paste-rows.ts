@@ -2,8 +2,8 @@
 import Papa from 'papaparse';
 import { useCallback, type ClipboardEvent } from 'react';
 import { findingOfCells, partOfCells, stepOfCells, withoutHeads, type Cells } from '../../../core/piece/paste.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import type { EditPiece } from '../../parts/remark-lines.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import type { EditPiece } from '../../components/remark-lines.tsx';
 
 /** More than this at once is no recipe of a piece. */
 const MOST_ROWS = 200;

@@ -3,8 +3,8 @@ import { createContext, useContext, useMemo } from 'react';
 import type { Draft } from '@reduxjs/toolkit';
 import type { Remark } from '../../../core/piece/checks/bench-check.ts';
 import { findingSchema, type Piece } from '../../../core/piece/piece.ts';
-import type { Option } from '../../parts/choice.tsx';
-import type { EditPiece } from '../../parts/remark-lines.tsx';
+import type { Option } from '../../components/choice.tsx';
+import type { EditPiece } from '../../components/remark-lines.tsx';
 
 const NONE: readonly Remark[] = [];
 

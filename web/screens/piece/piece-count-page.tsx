@@ -2,18 +2,18 @@
 import { memo, useState } from 'react';
 import { Link } from 'react-router';
 import type { Piece } from '../../../core/piece/piece.ts';
-import type { PieceCount } from '../../../core/price/count.ts';
-import { priceStanding } from '../../../core/price/standing.ts';
+import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
+import { priceStanding } from '../../../core/price/piece/standing.ts';
 import { showFigure, showValue } from '../../../core/figure/show.ts';
 import { inSum } from '../../../core/figure/figure.ts';
-import type { PriceSchool } from '../../../core/studio/price-schools.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import { shortDay } from '../../app/dates.ts';
-import type { DocumentInHand, Edit } from '../../app/use-document.ts';
-import { costNames } from '../../parts/cost-words.ts';
-import { CountTable, type CountRow } from '../../parts/count-table.tsx';
-import { Choice, type Option } from '../../parts/choice.tsx';
-import { Field } from '../../parts/field.tsx';
+import type { PriceSchool } from '../../../core/studio/pricing-methods.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { shortDay } from '../../words/dates.ts';
+import type { DocumentInHand, Edit } from '../../hooks/use-document.ts';
+import { costNames } from '../../words/cost-words.ts';
+import { CountTable, type CountRow } from '../../components/count-table.tsx';
+import { Choice, type Option } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
 import { MakeBatch } from './make-batch.tsx';
 import { PriceBar } from './price-bar.tsx';
 

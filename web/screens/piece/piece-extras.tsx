@@ -2,10 +2,10 @@
 import { memo, useState } from 'react';
 import { X } from 'lucide-react';
 import type { Piece } from '../../../core/piece/piece.ts';
-import { useAddPhotoMutation } from '../../app/api.ts';
-import { problemOf } from '../../app/saving.ts';
-import { Field } from '../../parts/field.tsx';
-import type { EditPiece } from '../../parts/remark-lines.tsx';
+import { useAddPhotoMutation } from '../../state/api.ts';
+import { problemOf } from '../../state/saving.ts';
+import { Field } from '../../components/field.tsx';
+import type { EditPiece } from '../../components/remark-lines.tsx';
 
 interface PieceExtrasProps {
   readonly piece: Piece;

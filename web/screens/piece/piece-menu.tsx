@@ -4,9 +4,9 @@ import { Link, useNavigate } from 'react-router';
 import { DropdownMenu } from 'radix-ui';
 import { Ellipsis } from 'lucide-react';
 import type { Piece } from '../../../core/piece/piece.ts';
-import { useAddPieceMutation, useArchivePieceMutation, useRemoveDocumentMutation } from '../../app/api.ts';
-import { closed, replaced, type OpenDocument } from '../../app/drafts.ts';
-import { useAppDispatch } from '../../app/store.ts';
+import { useAddPieceMutation, useArchivePieceMutation, useRemoveDocumentMutation } from '../../state/api.ts';
+import { closed, replaced, type OpenDocument } from '../../state/drafts.ts';
+import { useAppDispatch } from '../../state/store.ts';
 
 interface PieceMenuProps {
   /** The document's name among those open. */

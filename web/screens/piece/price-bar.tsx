@@ -1,9 +1,9 @@
 // Where the wholesale price goes, to scale.
 import { cumsum, scaleLinear } from 'd3';
-import type { PieceCount } from '../../../core/price/count.ts';
-import { priceShares, type PriceShare } from '../../../core/price/shares.ts';
+import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
+import { priceShares, type PriceShare } from '../../../core/price/piece/shares.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { costFills } from '../../parts/cost-fills.ts';
+import { costFills } from '../../components/cost-fills.ts';
 
 const HEIGHT = 14;
 const WIDTH = 392;

@@ -2,8 +2,8 @@
 import { useMemo, useState } from 'react';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { changeInWords, changeKey, routeOffers, withChanges, type RouteChange } from '../../../core/piece/route.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import type { EditPiece } from '../../parts/remark-lines.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import type { EditPiece } from '../../components/remark-lines.tsx';
 
 export function RouteOffer({ piece, edit }: { piece: Piece; edit: EditPiece }) {
   const { alloys } = useBasis().rates;

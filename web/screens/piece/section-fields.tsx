@@ -2,9 +2,9 @@
 import type { Alloy } from '../../../core/metal/alloys.ts';
 import type { PartSection, SectionForm } from '../../../core/piece/part.ts';
 import { gaugeSystemOf } from '../../../core/stock/gauged.ts';
-import { Field } from '../../parts/field.tsx';
+import { Field } from '../../components/field.tsx';
 import type { Units } from '../../../core/piece/cut-words.ts';
-import type { RowProblems } from '../../parts/use-problems.ts';
+import type { RowProblems } from '../../hooks/use-row-problems.ts';
 import type { EditPart } from './part-rows.tsx';
 
 interface SectionFieldsProps {

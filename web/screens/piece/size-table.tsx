@@ -4,15 +4,15 @@ import { memo, useCallback } from 'react';
 import { showValue } from '../../../core/figure/show.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import type { Sizes } from '../../../core/piece/sizes.ts';
-import type { PieceCount } from '../../../core/price/count.ts';
+import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import type { Problem } from '../../../core/studio/rates.ts';
-import { pieceCount, problemsAt, useBasis, type Basis } from '../../app/reckoning.ts';
-import { useSliced } from '../../app/use-sliced.ts';
-import { Choice, type Option } from '../../parts/choice.tsx';
-import { Field } from '../../parts/field.tsx';
-import { Num } from '../../parts/num.tsx';
-import type { EditPiece } from '../../parts/remark-lines.tsx';
-import { Row } from '../../parts/row.tsx';
+import { pieceCount, problemsAt, useBasis, type Basis } from '../../hooks/use-basis.ts';
+import { useSliced } from '../../hooks/use-time-sliced.ts';
+import { Choice, type Option } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
+import { Num } from '../../components/num.tsx';
+import type { EditPiece } from '../../components/remark-lines.tsx';
+import { Row } from '../../components/row.tsx';
 
 const priceOptions: readonly Option[] = [
   { value: 'each', label: 'each size its own price' },

@@ -1,11 +1,11 @@
 // The fold of a step: what kind of work it is, what it is done to, and how it behaves in the plan.
 import { driverNames } from '../../../core/piece/bench-time.ts';
 import { mayPause, stepDrivers, stepKindOf, stepKinds, type Step, type StepKind } from '../../../core/piece/step.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import { Choice, type Option } from '../../parts/choice.tsx';
-import { Field } from '../../parts/field.tsx';
-import { Labelled } from '../../parts/labelled.tsx';
-import type { RowProblems } from '../../parts/use-problems.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { Choice, type Option } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
+import { Labelled } from '../../components/labelled.tsx';
+import type { RowProblems } from '../../hooks/use-row-problems.ts';
 import type { EditStep } from './step-rows.tsx';
 
 const kindNames = {

@@ -1,8 +1,8 @@
 // One line of the book: a piece with its count, and how its price stands.
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import type { Figure } from '../../../core/figure/figure.ts';
-import type { PieceCount } from '../../../core/price/count.ts';
-import type { PriceStanding } from '../../../core/price/standing.ts';
+import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
+import type { PriceStanding } from '../../../core/price/piece/standing.ts';
 
 export interface BookLine {
   readonly piece: PieceDocument;

@@ -3,7 +3,7 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useLayoutEffect, useRef, useState } from 'react';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import type { PieceDocument } from '../../../contract/pieces.ts';
-import { useBasis } from '../../app/reckoning.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
 import { lineOf } from './use-book.ts';
 import { PieceLine } from './piece-line.tsx';
 

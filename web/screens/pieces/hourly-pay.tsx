@@ -1,7 +1,7 @@
 // What an hour at the bench earns with each piece sold wholesale, best first, against the rate the maker wants.
 import { scaleLinear } from 'd3';
 import { showValue } from '../../../core/figure/show.ts';
-import { useBasis } from '../../app/reckoning.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
 import { titleOf, type BookLine } from './book-line.ts';
 
 const WIDTH = 392;

@@ -1,8 +1,8 @@
 // One piece in the book: opened by its name.
 import { Link } from 'react-router';
-import { Glyph } from '../../parts/glyph.tsx';
-import { Num } from '../../parts/num.tsx';
-import { alloyInText } from '../../parts/stock-words.ts';
+import { Glyph } from '../../components/section-glyph.tsx';
+import { Num } from '../../components/num.tsx';
+import { alloyInText } from '../../words/stock-words.ts';
 import { titleOf, type BookLine } from './book-line.ts';
 
 /** Stock beyond this is left to the piece's own page. */

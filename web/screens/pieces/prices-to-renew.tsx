@@ -1,9 +1,9 @@
 // Prices set at an earlier fix that today's cost has overtaken.
 import { Link } from 'react-router';
-import { shortDay } from '../../app/dates.ts';
-import { Num } from '../../parts/num.tsx';
+import { shortDay } from '../../words/dates.ts';
+import { Num } from '../../components/num.tsx';
 import { titleOf, type BookLine } from './book-line.ts';
-import { Heads } from '../../parts/heads.tsx';
+import { Heads } from '../../components/table-header.tsx';
 
 export function PricesToRenew({ lines }: { lines: readonly BookLine[] }) {
   if (lines.length === 0) return null;

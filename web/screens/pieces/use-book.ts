@@ -2,8 +2,8 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { given } from '../../../core/figure/figure.ts';
-import { priceStanding } from '../../../core/price/standing.ts';
-import { pieceCount, useBasis, type Basis } from '../../app/reckoning.ts';
+import { priceStanding } from '../../../core/price/piece/standing.ts';
+import { pieceCount, useBasis, type Basis } from '../../hooks/use-basis.ts';
 import type { BookLine } from './book-line.ts';
 
 /** The page is given back after so long. */

@@ -1,6 +1,6 @@
 // The time axis of the plan: open hours only, day beside day, so that no night is drawn; days off are a narrow gap.
-import { MINUTES_A_DAY } from '../../../core/plan/calendar.ts';
-import type { ScheduleProblem } from '../../../core/plan/problem.ts';
+import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
+import type { ScheduleProblem } from '../../../core/plan/model/problem.ts';
 
 interface AxisDay {
   /** Days after the plan's first. */

@@ -1,8 +1,8 @@
 // Behind the bars of the plan: days, hours, the noon line, now, and when batches are due.
 import { memo } from 'react';
 import { dayAfter } from '../../../core/measure/days.ts';
-import { MINUTES_A_DAY } from '../../../core/plan/calendar.ts';
-import { dayInWords } from '../../app/dates.ts';
+import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
+import { dayInWords } from '../../words/dates.ts';
 import type { Axis } from './axis.ts';
 import { HEAD } from './lane-tops.ts';
 

@@ -1,8 +1,8 @@
 // The bars of the plan, in the lanes of their makers and stations, and the one that is tried somewhere else.
 import { memo } from 'react';
-import { clockOf } from '../../../core/plan/calendar.ts';
-import type { PlanBlock } from '../../../core/plan/studio-plan.ts';
-import { fitted } from '../../parts/fitted.ts';
+import { clockOf } from '../../../core/plan/model/calendar.ts';
+import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
+import { fitted } from '../../components/fitted-text.ts';
 import type { Axis } from './axis.ts';
 import { HEAD, LANE, STATION, type Tops } from './lane-tops.ts';
 

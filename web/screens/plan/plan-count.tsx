@@ -1,19 +1,19 @@
 // The right page of the plan: how good it is, what a tried change does, why the chosen step is where it is, what is late and why.
 import { Fragment } from 'react';
 import { Link } from 'react-router';
-import type { Objective } from '../../../core/plan/problem.ts';
-import type { PlanBlock, StudioPlan } from '../../../core/plan/studio-plan.ts';
-import { bindingChain, whyThen, type Consequence } from '../../../core/plan/why.ts';
-import { planTable } from '../../../core/plan/plan-csv.ts';
-import { daysLate } from '../../app/dates.ts';
-import type { PlanSearch } from '../../app/plan-search.ts';
-import { blockName, causeInWords, stretchInWords } from '../../app/plan-words.ts';
-import { problemOf } from '../../app/saving.ts';
-import { useBenchLog } from '../../app/use-bench-log.ts';
-import type { Planned } from '../../app/use-plan.ts';
-import { momentInWords } from '../../parts/done-in.ts';
-import { PlanSince } from '../../parts/plan-since.tsx';
-import { saveTable } from '../../parts/save-table.ts';
+import type { Objective } from '../../../core/plan/model/problem.ts';
+import type { PlanBlock, StudioPlan } from '../../../core/plan/studio/studio-plan.ts';
+import { bindingChain, whyThen, type Consequence } from '../../../core/plan/studio/why.ts';
+import { planTable } from '../../../core/plan/studio/plan-csv.ts';
+import { daysLate } from '../../words/dates.ts';
+import type { PlanSearch } from '../../hooks/use-plan-search.ts';
+import { blockName, causeInWords, stretchInWords } from '../../words/plan-words.ts';
+import { problemOf } from '../../state/saving.ts';
+import { useBenchLog } from '../../hooks/use-bench-log.ts';
+import type { Planned } from '../../hooks/use-plan.ts';
+import { momentInWords } from '../../words/done-in.ts';
+import { PlanSince } from '../../components/plan-since.tsx';
+import { saveTable } from '../../hooks/save-table.ts';
 import type { Trial } from './plan-bars.tsx';
 
 interface PlanCountProps {

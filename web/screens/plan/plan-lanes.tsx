@@ -1,6 +1,6 @@
 // The plan as lanes over the days: makers above, stations below; a bar is moved by dragging it or by keys.
 import { useLayoutEffect, useMemo, useRef, useState } from 'react';
-import type { PlanBlock, StudioPlan } from '../../../core/plan/studio-plan.ts';
+import type { PlanBlock, StudioPlan } from '../../../core/plan/studio/studio-plan.ts';
 import type { Axis } from './axis.ts';
 import { HEAD, LANE, STATION, topsOf, type Lane, type Tops } from './lane-tops.ts';
 import { Backdrop, DueFlag, type Due } from './plan-backdrop.tsx';

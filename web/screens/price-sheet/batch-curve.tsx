@@ -2,11 +2,11 @@
 import { extent, line, scaleLinear } from 'd3';
 import { useCallback } from 'react';
 import type { Piece } from '../../../core/piece/piece.ts';
-import { batchCurve, type CurvePoint } from '../../../core/price/batch-curve.ts';
+import { batchCurve, type CurvePoint } from '../../../core/price/piece/batch-curve.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { useBasis, type Basis } from '../../app/reckoning.ts';
-import { useSliced } from '../../app/use-sliced.ts';
-import { Heads } from '../../parts/heads.tsx';
+import { useBasis, type Basis } from '../../hooks/use-basis.ts';
+import { useSliced } from '../../hooks/use-time-sliced.ts';
+import { Heads } from '../../components/table-header.tsx';
 
 const WIDTH = 400;
 const HEIGHT = 74;

@@ -1,14 +1,14 @@
 // What is left after everything, by each way of selling, for one and for a bench hour.
 import { Fragment, useState } from 'react';
-import { channelResult, type CostOfPiece } from '../../../core/price/channels.ts';
-import type { PieceCount } from '../../../core/price/count.ts';
-import type { Priced } from '../../../core/price/standing.ts';
+import { channelResult, type CostOfPiece } from '../../../core/price/piece/channels.ts';
+import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
+import type { Priced } from '../../../core/price/piece/standing.ts';
 import { given } from '../../../core/figure/figure.ts';
 import { showFigure } from '../../../core/figure/show.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import { Num } from '../../parts/num.tsx';
-import { Working } from '../../parts/working.tsx';
-import { Heads } from '../../parts/heads.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { Num } from '../../components/num.tsx';
+import { Working } from '../../components/calculation.tsx';
+import { Heads } from '../../components/table-header.tsx';
 
 interface ChannelTableProps {
   readonly count: PieceCount;

@@ -1,10 +1,10 @@
 // The cost column as a stacked bar, standing, its parts named beside it in the words of the column.
 import { cumsum, scaleLinear } from 'd3';
 import type { CostKey } from '../../../core/cost/column.ts';
-import type { PieceCount } from '../../../core/price/count.ts';
+import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import { showFigure, showValue } from '../../../core/figure/show.ts';
-import { costNames } from '../../parts/cost-words.ts';
-import { costFills } from '../../parts/cost-fills.ts';
+import { costNames } from '../../words/cost-words.ts';
+import { costFills } from '../../components/cost-fills.ts';
 
 const HEIGHT = 190;
 const BAR = 54;

@@ -1,12 +1,17 @@
 // The likely range of the cost, and the floor price it gives.
 import { scaleLinear } from 'd3';
 import { useMemo } from 'react';
-import type { PieceCount } from '../../../core/price/count.ts';
-import { exactSpread, strayingCost, type LikelyRange, type StrayingCost } from '../../../core/price/likely-range.ts';
+import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
+import {
+  exactSpread,
+  strayingCost,
+  type LikelyRange,
+  type StrayingCost,
+} from '../../../core/price/piece/likely-range.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import { useAnswer } from '../../app/use-answer.ts';
-import { useRested } from '../../app/use-rested.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { useAnswer } from '../../hooks/use-worker-answer.ts';
+import { useRested } from '../../hooks/use-debounced.ts';
 
 const WIDTH = 400;
 

@@ -2,18 +2,18 @@
 import { useState } from 'react';
 import { given, type Figure } from '../../../core/figure/figure.ts';
 import { showFigure, showValue } from '../../../core/figure/show.ts';
-import { readMoney } from '../../../core/measure/read-money.ts';
+import { readMoney } from '../../../core/measure/read/read-money.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
-import { batchCurve } from '../../../core/price/batch-curve.ts';
-import { channelResult, costOfPiece, type CostOfPiece } from '../../../core/price/channels.ts';
-import type { PieceCount } from '../../../core/price/count.ts';
-import { mustBeTrue, presentCost } from '../../../core/price/must-be-true.ts';
+import { batchCurve } from '../../../core/price/piece/batch-curve.ts';
+import { channelResult, costOfPiece, type CostOfPiece } from '../../../core/price/piece/channels.ts';
+import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
+import { mustBeTrue, presentCost } from '../../../core/price/piece/must-be-true.ts';
 import type { PriceRule, SellingChannel } from '../../../core/studio/selling.ts';
-import type { Basis } from '../../app/reckoning.ts';
-import type { Edit } from '../../app/use-document.ts';
-import { Choice } from '../../parts/choice.tsx';
-import { Field } from '../../parts/field.tsx';
-import { Heads } from '../../parts/heads.tsx';
+import type { Basis } from '../../hooks/use-basis.ts';
+import type { Edit } from '../../hooks/use-document.ts';
+import { Choice } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
+import { Heads } from '../../components/table-header.tsx';
 
 interface MustBeTrueBoxProps {
   readonly piece: Piece;

@@ -1,8 +1,8 @@
 // What the piece was priced at, when, and why it changed.
 import { showValue } from '../../../core/figure/show.ts';
-import { useGetPricesQuery } from '../../app/api.ts';
-import { dayInWords, shortDay } from '../../app/dates.ts';
-import { Heads } from '../../parts/heads.tsx';
+import { useGetPricesQuery } from '../../state/api.ts';
+import { dayInWords, shortDay } from '../../words/dates.ts';
+import { Heads } from '../../components/table-header.tsx';
 
 const MOST_SHOWN = 12;
 

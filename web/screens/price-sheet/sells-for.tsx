@@ -1,14 +1,14 @@
 // What the piece sells for now, how that stands, and setting it by hand or by the rule.
 import { useState } from 'react';
 import type { Piece } from '../../../core/piece/piece.ts';
-import type { PieceCount } from '../../../core/price/count.ts';
-import { priceStanding, type Priced } from '../../../core/price/standing.ts';
-import { readMoney } from '../../../core/measure/read-money.ts';
+import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
+import { priceStanding, type Priced } from '../../../core/price/piece/standing.ts';
+import { readMoney } from '../../../core/measure/read/read-money.ts';
 import { showFigure, showValue } from '../../../core/figure/show.ts';
-import { useAddPricesMutation } from '../../app/api.ts';
-import { shortDay } from '../../app/dates.ts';
-import { problemOf } from '../../app/saving.ts';
-import { Field } from '../../parts/field.tsx';
+import { useAddPricesMutation } from '../../state/api.ts';
+import { shortDay } from '../../words/dates.ts';
+import { problemOf } from '../../state/saving.ts';
+import { Field } from '../../components/field.tsx';
 
 interface SellsForProps {
   readonly id: string;

@@ -1,17 +1,17 @@
 // Where each size has its own price: what the rule asks for it, and setting one by hand.
 import { useState } from 'react';
 import type { Piece } from '../../../core/piece/piece.ts';
-import { readMoney } from '../../../core/measure/read-money.ts';
+import { readMoney } from '../../../core/measure/read/read-money.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import type { PieceCount } from '../../../core/price/count.ts';
-import { sizePrice, type Priced, type SizePrices } from '../../../core/price/standing.ts';
-import { useAddPricesMutation } from '../../app/api.ts';
-import { pieceCount, useBasis } from '../../app/reckoning.ts';
-import { problemOf } from '../../app/saving.ts';
-import { Field } from '../../parts/field.tsx';
-import { Num } from '../../parts/num.tsx';
-import { Row } from '../../parts/row.tsx';
-import { Heads } from '../../parts/heads.tsx';
+import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
+import { sizePrice, type Priced, type SizePrices } from '../../../core/price/piece/standing.ts';
+import { useAddPricesMutation } from '../../state/api.ts';
+import { pieceCount, useBasis } from '../../hooks/use-basis.ts';
+import { problemOf } from '../../state/saving.ts';
+import { Field } from '../../components/field.tsx';
+import { Num } from '../../components/num.tsx';
+import { Row } from '../../components/row.tsx';
+import { Heads } from '../../components/table-header.tsx';
 
 type PriceKey = 'wholesale' | 'retail';
 type Typed = Readonly<Record<string, Partial<Record<PriceKey, string>>>>;

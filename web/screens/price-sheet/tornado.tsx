@@ -1,10 +1,10 @@
 // What moves the pay most: each a tenth lower and a tenth higher, the others as they are.
 import { extent, scaleLinear } from 'd3';
-import { channelResult, costOfPiece } from '../../../core/price/channels.ts';
-import type { PieceCount } from '../../../core/price/count.ts';
-import { sensitivity } from '../../../core/price/sensitivity.ts';
+import { channelResult, costOfPiece } from '../../../core/price/piece/channels.ts';
+import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
+import { sensitivity } from '../../../core/price/piece/sensitivity.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { useBasis } from '../../app/reckoning.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
 
 const WIDTH = 400;
 const ROW = 34;

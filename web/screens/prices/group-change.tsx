@@ -1,13 +1,13 @@
 // Changing the chosen prices together: what they would be is shown first, and the change can be taken back.
 import { useState } from 'react';
 import { showValue } from '../../../core/figure/show.ts';
-import { readMoney } from '../../../core/measure/read-money.ts';
-import { readShare } from '../../../core/measure/read-number.ts';
-import { changed, type GroupChange } from '../../../core/price/price-book.ts';
-import { upToPricePoint } from '../../../core/price/price-points.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import { Choice, type Option } from '../../parts/choice.tsx';
-import { Field } from '../../parts/field.tsx';
+import { readMoney } from '../../../core/measure/read/read-money.ts';
+import { readShare } from '../../../core/measure/read/read-number.ts';
+import { changed, type GroupChange } from '../../../core/price/book/price-book.ts';
+import { upToPricePoint } from '../../../core/price/methods/price-points.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { Choice, type Option } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
 import type { BookPrice } from './use-price-lines.ts';
 import type { SetPrices } from './use-set-prices.ts';
 

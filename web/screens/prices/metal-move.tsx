@@ -2,11 +2,11 @@
 import { useMemo, useState } from 'react';
 import { Slider } from 'radix-ui';
 import { fixMetalNames, fixMetals } from '../../../core/metal/fix.ts';
-import { bookEffects, type BookEffects } from '../../../core/price/price-book.ts';
+import { bookEffects, type BookEffects } from '../../../core/price/book/price-book.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import { Choice } from '../../parts/choice.tsx';
-import { Heads } from '../../parts/heads.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { Choice } from '../../components/choice.tsx';
+import { Heads } from '../../components/table-header.tsx';
 import { noMove, type BookPrice, type MetalMove } from './use-price-lines.ts';
 
 const MOST = 60;

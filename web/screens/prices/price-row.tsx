@@ -2,12 +2,12 @@
 import { memo, useCallback, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { showValue } from '../../../core/figure/show.ts';
-import { readMoney } from '../../../core/measure/read-money.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import { shortDay } from '../../app/dates.ts';
-import { Field } from '../../parts/field.tsx';
-import { Num } from '../../parts/num.tsx';
-import { Row } from '../../parts/row.tsx';
+import { readMoney } from '../../../core/measure/read/read-money.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { shortDay } from '../../words/dates.ts';
+import { Field } from '../../components/field.tsx';
+import { Num } from '../../components/num.tsx';
+import { Row } from '../../components/row.tsx';
 import type { SetPrices } from './use-set-prices.ts';
 import type { BookPrice } from './use-price-lines.ts';
 

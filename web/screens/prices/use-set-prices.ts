@@ -2,8 +2,8 @@
 import { useCallback, useState } from 'react';
 import type { NewPrices } from '../../../contract/prices.ts';
 import type { PieceDocument } from '../../../contract/pieces.ts';
-import { useAddPricesMutation } from '../../app/api.ts';
-import { problemOf } from '../../app/saving.ts';
+import { useAddPricesMutation } from '../../state/api.ts';
+import { problemOf } from '../../state/saving.ts';
 
 /** @returns why it was refused, in words; '' when it is kept */
 export type SetPrices = (how: NewPrices['how'], why: string, prices: NewPrices['prices']) => Promise<string>;

@@ -1,21 +1,21 @@
 // The lines of a quote: a piece of the book in a size, or words and a price.
 import type { Draft } from '@reduxjs/toolkit';
-import { newQuoteLine, type Quote, type QuoteCount, type QuoteLine } from '../../../core/price/quote.ts';
+import { newQuoteLine, type Quote, type QuoteCount, type QuoteLine } from '../../../core/price/quote/quote.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { useGetPiecesQuery } from '../../app/api.ts';
-import { problemsAt } from '../../app/reckoning.ts';
-import type { Edit } from '../../app/use-document.ts';
-import { usePieceOptions, useRetailOfPiece } from '../../app/use-cost-of-piece.ts';
-import { Choice } from '../../parts/choice.tsx';
-import { Field } from '../../parts/field.tsx';
-import { Num } from '../../parts/num.tsx';
-import { ProblemLine } from '../../parts/problem-line.tsx';
-import { Row } from '../../parts/row.tsx';
-import { moveByKeys, useRowMoves } from '../../parts/row-moves.ts';
-import { RowTools } from '../../parts/row-tools.tsx';
-import { useGhost } from '../../parts/use-ghost.ts';
-import { useRowProblems } from '../../parts/use-problems.ts';
-import { Heads } from '../../parts/heads.tsx';
+import { useGetPiecesQuery } from '../../state/api.ts';
+import { problemsAt } from '../../hooks/use-basis.ts';
+import type { Edit } from '../../hooks/use-document.ts';
+import { usePieceOptions, useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';
+import { Choice } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
+import { Num } from '../../components/num.tsx';
+import { ProblemLine } from '../../components/problem-line.tsx';
+import { Row } from '../../components/row.tsx';
+import { moveByKeys, useRowMoves } from '../../hooks/use-row-moves.ts';
+import { RowTools } from '../../components/row-tools.tsx';
+import { useGhost } from '../../hooks/use-blank-row.ts';
+import { useRowProblems } from '../../hooks/use-row-problems.ts';
+import { Heads } from '../../components/table-header.tsx';
 
 const linesOf = (draft: Draft<Quote>) => draft.lines;
 

@@ -1,8 +1,8 @@
 // The terms of a quote: what is asked, what is allowed for the customer's metal, and until when it holds.
 import type { ReactNode } from 'react';
-import type { Quote, QuoteCount } from '../../../core/price/quote.ts';
-import type { Edit } from '../../app/use-document.ts';
-import { Field } from '../../parts/field.tsx';
+import type { Quote, QuoteCount } from '../../../core/price/quote/quote.ts';
+import type { Edit } from '../../hooks/use-document.ts';
+import { Field } from '../../components/field.tsx';
 
 interface QuoteTermsProps {
   readonly quote: Quote;

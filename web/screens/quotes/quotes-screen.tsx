@@ -1,16 +1,16 @@
 // The quotes: what was offered to whom, and whether it still holds.
 import { Link, useNavigate } from 'react-router';
 import type { QuoteDocument } from '../../../contract/quotes.ts';
-import { countQuote, emptyQuote, quoteStanding } from '../../../core/price/quote.ts';
+import { countQuote, emptyQuote, quoteStanding } from '../../../core/price/quote/quote.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { useAddQuoteMutation, useGetQuotesQuery } from '../../app/api.ts';
-import { dayInWords, shortDay } from '../../app/dates.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import { useRetailOfPiece } from '../../app/use-cost-of-piece.ts';
-import { useNow } from '../../app/use-now.ts';
-import { SellingNav } from '../../parts/section-nav.tsx';
-import { Spread } from '../../parts/spread.tsx';
-import { Heads } from '../../parts/heads.tsx';
+import { useAddQuoteMutation, useGetQuotesQuery } from '../../state/api.ts';
+import { dayInWords, shortDay } from '../../words/dates.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';
+import { useNow } from '../../hooks/use-now.ts';
+import { SellingNav } from '../../components/section-nav.tsx';
+import { Spread } from '../../components/spread.tsx';
+import { Heads } from '../../components/table-header.tsx';
 
 export function QuotesScreen() {
   const { data } = useGetQuotesQuery();

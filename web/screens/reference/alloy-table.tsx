@@ -5,7 +5,7 @@ import { densityOf, familyTints } from '../../../core/metal/alloy.ts';
 import type { Alloy } from '../../../core/metal/alloys.ts';
 import { given } from '../../../core/figure/figure.ts';
 import { mixtureDensity } from '../../../core/metal/mixture.ts';
-import { useBasis } from '../../app/reckoning.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
 import type { TableProps } from './reference-screen.tsx';
 import { Shown } from './shown.tsx';
 import { TableRow } from './table-row.tsx';

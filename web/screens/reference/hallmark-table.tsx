@@ -1,7 +1,7 @@
 // Standards of fineness and hallmark limits, with the caution to follow the local law.
 import { hallmarkCaution, preciousMetals, standardsOfFineness, ukExemptBelowG } from '../../../core/metal/hallmarks.ts';
 import type { TableProps } from './reference-screen.tsx';
-import { Heads } from '../../parts/heads.tsx';
+import { Heads } from '../../components/table-header.tsx';
 
 export function HallmarkTable({ sought }: TableProps) {
   return (

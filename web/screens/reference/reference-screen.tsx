@@ -3,7 +3,7 @@ import { useState, type ReactNode } from 'react';
 import { Printer } from 'lucide-react';
 import { useSearchParams } from 'react-router';
 import { clsx } from 'clsx';
-import { Spread } from '../../parts/spread.tsx';
+import { Spread } from '../../components/spread.tsx';
 import { AlloyTable } from './alloy-table.tsx';
 import { GaugeTable } from './gauge-table.tsx';
 import { HallmarkTable } from './hallmark-table.tsx';

@@ -4,7 +4,7 @@ import { ringTable } from '../../../core/measure/ring-table.ts';
 import type { TableProps } from './reference-screen.tsx';
 import { Shown } from './shown.tsx';
 import { TableRow } from './table-row.tsx';
-import { Heads } from '../../parts/heads.tsx';
+import { Heads } from '../../components/table-header.tsx';
 
 const rows = ringTable();
 

@@ -2,7 +2,7 @@
 import type { ReactNode } from 'react';
 import type { Figure } from '../../../core/figure/figure.ts';
 import { showExactly } from '../../../core/figure/show.ts';
-import { Working } from '../../parts/working.tsx';
+import { Working } from '../../components/calculation.tsx';
 
 export function Shown({
   title,

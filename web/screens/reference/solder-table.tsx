@@ -4,7 +4,7 @@ import { solders, type Solder } from '../../../core/metal/solders.ts';
 import type { TableProps } from './reference-screen.tsx';
 import { Shown } from './shown.tsx';
 import { TableRow } from './table-row.tsx';
-import { Heads } from '../../parts/heads.tsx';
+import { Heads } from '../../components/table-header.tsx';
 
 export function SolderTable({ sought, onShow }: TableProps) {
   const found: readonly Solder[] = solders.filter(({ name }) => name.toLowerCase().includes(sought));

@@ -1,8 +1,8 @@
 // A sheet of labels, drawn to scale as it will print.
 import { useState } from 'react';
 import type { LabelLayout } from '../../../contract/sheets.ts';
-import { Choice } from '../../parts/choice.tsx';
-import { Field } from '../../parts/field.tsx';
+import { Choice } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
 
 /** Layouts that are sold everywhere for A4 (common practice); any other is typed. */
 const layouts = {

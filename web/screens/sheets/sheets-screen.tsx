@@ -1,14 +1,14 @@
 // Line sheet and labels: which pieces stand on them, and how the sheet of labels is laid out.
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { useGetPiecesQuery } from '../../app/api.ts';
-import { pieceCount, useBasis } from '../../app/reckoning.ts';
+import { useGetPiecesQuery } from '../../state/api.ts';
+import { pieceCount, useBasis } from '../../hooks/use-basis.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { codeOf } from '../../../core/price/line-sheet.ts';
-import { SellingNav } from '../../parts/section-nav.tsx';
-import { Spread } from '../../parts/spread.tsx';
+import { codeOf } from '../../../core/price/book/line-sheet.ts';
+import { SellingNav } from '../../components/section-nav.tsx';
+import { Spread } from '../../components/spread.tsx';
 import { LabelSheet } from './label-sheet.tsx';
-import { Heads } from '../../parts/heads.tsx';
+import { Heads } from '../../components/table-header.tsx';
 
 export function SheetsScreen() {
   const { data } = useGetPiecesQuery();

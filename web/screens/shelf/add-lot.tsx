@@ -1,16 +1,16 @@
 // Stock that came in, or lay there before the ledger was begun.
 import { useState } from 'react';
-import { newLotSchema, readLot, type NewLot } from '../../../core/batch/shelf.ts';
+import { newLotSchema, readLot, type NewLot } from '../../../core/batch/stock/shelf.ts';
 import { blankRulesByForm, tempers, type SectionForm } from '../../../core/piece/part.ts';
 import { formNames } from '../../../core/stock/words.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { useAddLotMutation } from '../../app/api.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import { problemOf } from '../../app/saving.ts';
-import { Choice } from '../../parts/choice.tsx';
-import { Field } from '../../parts/field.tsx';
-import { Labelled } from '../../parts/labelled.tsx';
-import { useRowProblems } from '../../parts/use-problems.ts';
+import { useAddLotMutation } from '../../state/api.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { problemOf } from '../../state/saving.ts';
+import { Choice } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
+import { Labelled } from '../../components/labelled.tsx';
+import { useRowProblems } from '../../hooks/use-row-problems.ts';
 import { alloyOptions } from '../piece/alloy-options.ts';
 import { sectionFor, SectionFields } from '../piece/section-fields.tsx';
 

@@ -1,16 +1,16 @@
 // Stock of one size: counting it anew is all that changes it by hand.
 import { useState } from 'react';
-import { sectionOf, type ShelfLot } from '../../../core/batch/shelf.ts';
-import { readCount } from '../../../core/measure/read-number.ts';
+import { sectionOf, type ShelfLot } from '../../../core/batch/stock/shelf.ts';
+import { readCount } from '../../../core/measure/read/read-number.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
-import { useCountLotMutation } from '../../app/api.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import { problemOf } from '../../app/saving.ts';
-import { Field } from '../../parts/field.tsx';
-import { Glyph } from '../../parts/glyph.tsx';
-import { Row } from '../../parts/row.tsx';
-import { sizeInWords } from '../../../core/batch/size-words.ts';
+import { useCountLotMutation } from '../../state/api.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { problemOf } from '../../state/saving.ts';
+import { Field } from '../../components/field.tsx';
+import { Glyph } from '../../components/section-glyph.tsx';
+import { Row } from '../../components/row.tsx';
+import { sizeInWords } from '../../../core/batch/stock/size-words.ts';
 
 export function LotRow({ lot }: { lot: ShelfLot }) {
   const { rates } = useBasis();

@@ -1,18 +1,18 @@
 // The shelf: what stock lies there, and what happened to it.
 import { Link } from 'react-router';
-import { useGetShelfQuery } from '../../app/api.ts';
-import { sectionOf, type ShelfEntry, type ShelfLot } from '../../../core/batch/shelf.ts';
-import { shelfSums } from '../../../core/batch/shelf-sums.ts';
+import { useGetShelfQuery } from '../../state/api.ts';
+import { sectionOf, type ShelfEntry, type ShelfLot } from '../../../core/batch/stock/shelf.ts';
+import { shelfSums } from '../../../core/batch/stock/shelf-sums.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
-import { dayInWords } from '../../app/dates.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import { CountTable } from '../../parts/count-table.tsx';
-import { Spread } from '../../parts/spread.tsx';
+import { dayInWords } from '../../words/dates.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { CountTable } from '../../components/count-table.tsx';
+import { Spread } from '../../components/spread.tsx';
 import { AddLot } from './add-lot.tsx';
 import { LotRow } from './lot-row.tsx';
-import { sizeInWords } from '../../../core/batch/size-words.ts';
-import { Heads } from '../../parts/heads.tsx';
+import { sizeInWords } from '../../../core/batch/stock/size-words.ts';
+import { Heads } from '../../components/table-header.tsx';
 
 const MOST_ENTRIES = 14;
 

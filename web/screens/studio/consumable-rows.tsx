@@ -1,8 +1,8 @@
 // Consumables: the three ways a studio may count them, and the one it goes by.
 import type { Rates } from '../../../core/studio/rates.ts';
 import type { ConsumableSchool } from '../../../core/studio/studio.ts';
-import { Choice, type Option } from '../../parts/choice.tsx';
-import { Num } from '../../parts/num.tsx';
+import { Choice, type Option } from '../../components/choice.tsx';
+import { Num } from '../../components/num.tsx';
 import { SettingLines } from './setting-lines.tsx';
 import type { SettingProps } from './setting-props.ts';
 

@@ -3,8 +3,8 @@ import { extent, line, scaleLinear, scaleTime } from 'd3';
 import { useState } from 'react';
 import { finePrice, fixMetalNames, fixMetals, type Fix, type FixMetal } from '../../../core/metal/fix.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { dayInWords, shortDay } from '../../app/dates.ts';
-import { Choice } from '../../parts/choice.tsx';
+import { dayInWords, shortDay } from '../../words/dates.ts';
+import { Choice } from '../../components/choice.tsx';
 
 const WIDTH = 400;
 const HEIGHT = 130;

@@ -1,8 +1,8 @@
 // Earlier fixes, latest first; a wrong one is put right by a later one.
 import { fixMetalNames, fixMetals, finePrice, type Fix } from '../../../core/metal/fix.ts';
-import { dayInWords } from '../../app/dates.ts';
-import { Num } from '../../parts/num.tsx';
-import { Heads } from '../../parts/heads.tsx';
+import { dayInWords } from '../../words/dates.ts';
+import { Num } from '../../components/num.tsx';
+import { Heads } from '../../components/table-header.tsx';
 
 const MOST_SHOWN = 8;
 

@@ -1,15 +1,15 @@
 // Fixing prices: today's price of each fine metal, typed by whatever weight the list gives it in.
 import { useState } from 'react';
-import { readPricePerGram } from '../../../core/measure/read-money.ts';
+import { readPricePerGram } from '../../../core/measure/read/read-money.ts';
 import { fixMetalNames, fixMetals, fixProblems, type Fix, type FixMetal } from '../../../core/metal/fix.ts';
-import { useAddFixMutation } from '../../app/api.ts';
-import { dayInWords } from '../../app/dates.ts';
-import { problemOf } from '../../app/saving.ts';
-import { useNow } from '../../app/use-now.ts';
-import { Field } from '../../parts/field.tsx';
-import { Num } from '../../parts/num.tsx';
+import { useAddFixMutation } from '../../state/api.ts';
+import { dayInWords } from '../../words/dates.ts';
+import { problemOf } from '../../state/saving.ts';
+import { useNow } from '../../hooks/use-now.ts';
+import { Field } from '../../components/field.tsx';
+import { Num } from '../../components/num.tsx';
 import { FixSources } from './fix-sources.tsx';
-import { Heads } from '../../parts/heads.tsx';
+import { Heads } from '../../components/table-header.tsx';
 
 const examples = {
   Ag: '25.50 / ozt',

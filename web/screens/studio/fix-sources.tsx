@@ -2,9 +2,9 @@
 import { useState } from 'react';
 import type { NewFix } from '../../../core/metal/fix.ts';
 import { readFixTable } from '../../../core/metal/fix-file.ts';
-import { useAddFixesMutation, useLazyGetOfferedQuery } from '../../app/api.ts';
-import { problemOf } from '../../app/saving.ts';
-import { useNow } from '../../app/use-now.ts';
+import { useAddFixesMutation, useLazyGetOfferedQuery } from '../../state/api.ts';
+import { problemOf } from '../../state/saving.ts';
+import { useNow } from '../../hooks/use-now.ts';
 
 interface FixSourcesProps {
   readonly currency: string;

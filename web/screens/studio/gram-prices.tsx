@@ -3,9 +3,9 @@ import { alloyPrice } from '../../../core/metal/price-per-gram.ts';
 import type { Alloy } from '../../../core/metal/alloys.ts';
 import type { Fix } from '../../../core/metal/fix.ts';
 import type { Rates } from '../../../core/studio/rates.ts';
-import { useGetPiecesQuery } from '../../app/api.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import { CountTable, type CountRow } from '../../parts/count-table.tsx';
+import { useGetPiecesQuery } from '../../state/api.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { CountTable, type CountRow } from '../../components/count-table.tsx';
 
 export function GramPrices({ rates }: { rates: Rates }) {
   const { fix } = useBasis();

@@ -1,8 +1,8 @@
 // When the bench is open.
 import type { Problem } from '../../../core/studio/rates.ts';
-import { weekdayNames } from '../../app/dates.ts';
-import { Field } from '../../parts/field.tsx';
-import { Heads } from '../../parts/heads.tsx';
+import { weekdayNames } from '../../words/dates.ts';
+import { Field } from '../../components/field.tsx';
+import { Heads } from '../../components/table-header.tsx';
 import { problemAt, type SettingProps } from './setting-props.ts';
 
 export function HoursRows({ body, edit, problems }: SettingProps & { problems: readonly Problem[] }) {

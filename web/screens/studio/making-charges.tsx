@@ -2,15 +2,15 @@
 import { alloyFamilies, type AlloyFamily } from '../../../core/metal/alloys.ts';
 import type { Problem } from '../../../core/studio/rates.ts';
 import type { MakingCharge } from '../../../core/studio/studio.ts';
-import { problemsAt } from '../../app/reckoning.ts';
-import { Choice } from '../../parts/choice.tsx';
-import { Field } from '../../parts/field.tsx';
-import { ProblemLine } from '../../parts/problem-line.tsx';
-import { moveRow } from '../../parts/row-moves.ts';
-import { RowTools } from '../../parts/row-tools.tsx';
-import { useRowProblems } from '../../parts/use-problems.ts';
+import { problemsAt } from '../../hooks/use-basis.ts';
+import { Choice } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
+import { ProblemLine } from '../../components/problem-line.tsx';
+import { moveRow } from '../../hooks/use-row-moves.ts';
+import { RowTools } from '../../components/row-tools.tsx';
+import { useRowProblems } from '../../hooks/use-row-problems.ts';
 import type { SettingProps } from './setting-props.ts';
-import { Heads } from '../../parts/heads.tsx';
+import { Heads } from '../../components/table-header.tsx';
 
 const forms = ['wire', 'shaped', 'sheet', 'tube'] as const;
 const COLUMNS = 6;

@@ -1,7 +1,7 @@
 // What metal is costed at, and what its scrap brings back.
 import type { Rates } from '../../../core/studio/rates.ts';
 import type { MetalBasis } from '../../../core/studio/studio.ts';
-import { Choice } from '../../parts/choice.tsx';
+import { Choice } from '../../components/choice.tsx';
 import { SettingLines } from './setting-lines.tsx';
 import type { SettingProps } from './setting-props.ts';
 

@@ -1,9 +1,9 @@
 // How prices are made: the school, its numbers, and the points prices stand on.
 import type { Rates } from '../../../core/studio/rates.ts';
-import { priceSchools, type PriceSchool } from '../../../core/studio/price-schools.ts';
-import { Choice } from '../../parts/choice.tsx';
-import { schoolNames } from '../../parts/cost-words.ts';
-import { Field } from '../../parts/field.tsx';
+import { priceSchools, type PriceSchool } from '../../../core/studio/pricing-methods.ts';
+import { Choice } from '../../components/choice.tsx';
+import { schoolNames } from '../../words/cost-words.ts';
+import { Field } from '../../components/field.tsx';
 import { SettingLines } from './setting-lines.tsx';
 import { problemAt, type SettingProps } from './setting-props.ts';
 

@@ -1,6 +1,6 @@
 // What an hour at the bench costs.
 import type { Rates } from '../../../core/studio/rates.ts';
-import { Num } from '../../parts/num.tsx';
+import { Num } from '../../components/num.tsx';
 import { SettingLines } from './setting-lines.tsx';
 import type { SettingProps } from './setting-props.ts';
 

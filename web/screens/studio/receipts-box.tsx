@@ -2,16 +2,16 @@
 import { useState } from 'react';
 import { chargeForms } from '../../../core/metal/charge-form.ts';
 import { receiptProblems, type NewReceipt } from '../../../core/metal/receipt.ts';
-import { readMoney } from '../../../core/measure/read-money.ts';
-import { readGrams } from '../../../core/measure/read-number.ts';
-import { useAddReceiptMutation } from '../../app/api.ts';
-import { shortDay } from '../../app/dates.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import { problemOf } from '../../app/saving.ts';
-import { useNow } from '../../app/use-now.ts';
-import { Choice } from '../../parts/choice.tsx';
-import { Field } from '../../parts/field.tsx';
-import { Num } from '../../parts/num.tsx';
+import { readMoney } from '../../../core/measure/read/read-money.ts';
+import { readGrams } from '../../../core/measure/read/read-number.ts';
+import { useAddReceiptMutation } from '../../state/api.ts';
+import { shortDay } from '../../words/dates.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { problemOf } from '../../state/saving.ts';
+import { useNow } from '../../hooks/use-now.ts';
+import { Choice } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
+import { Num } from '../../components/num.tsx';
 
 const MOST_SHOWN = 6;
 const formNames = { wire: 'wire, strip', shaped: 'shaped wire', sheet: 'sheet', tube: 'tube' } as const;

@@ -1,6 +1,6 @@
 // One setting on a line: what it is, its field, and what it is for.
 import type { ReactNode } from 'react';
-import { Field } from '../../parts/field.tsx';
+import { Field } from '../../components/field.tsx';
 
 interface SettingLineProps {
   readonly label: string;

@@ -2,7 +2,7 @@
 import type { ReactNode } from 'react';
 import type { Problem } from '../../../core/studio/rates.ts';
 import type { Studio } from '../../../core/studio/studio.ts';
-import { Heads } from '../../parts/heads.tsx';
+import { Heads } from '../../components/table-header.tsx';
 import { SettingLine } from './setting-line.tsx';
 import { problemAt, type SettingProps } from './setting-props.ts';
 

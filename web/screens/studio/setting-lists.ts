@@ -2,7 +2,7 @@
 import { alloyFamilies } from '../../../core/metal/alloys.ts';
 import { fixMetalNames, fixMetals } from '../../../core/metal/fix.ts';
 import type { Studio } from '../../../core/studio/studio.ts';
-import type { Option } from '../../parts/choice.tsx';
+import type { Option } from '../../components/choice.tsx';
 
 export type ListKey =
   'makers' | 'stations' | 'overheadCosts' | 'assayCharges' | 'channels' | 'volumeBreaks' | 'ownAlloys';

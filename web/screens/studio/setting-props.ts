@@ -1,7 +1,7 @@
 // What each group of settings is handed.
 import type { Problem } from '../../../core/studio/rates.ts';
 import type { Studio } from '../../../core/studio/studio.ts';
-import type { Edit } from '../../app/use-document.ts';
+import type { Edit } from '../../hooks/use-document.ts';
 
 export interface SettingProps {
   readonly body: Studio;

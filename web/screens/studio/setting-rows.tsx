@@ -1,15 +1,15 @@
 // Settings that come in rows: makers, costs of the studio, ways of selling. One row each, and one to add with.
 import type { Problem } from '../../../core/studio/rates.ts';
-import { problemsAt } from '../../app/reckoning.ts';
-import { Choice } from '../../parts/choice.tsx';
-import { Field } from '../../parts/field.tsx';
-import { Heads } from '../../parts/heads.tsx';
-import { ProblemLine } from '../../parts/problem-line.tsx';
-import { Row } from '../../parts/row.tsx';
-import { moveByKeys, moveRow } from '../../parts/row-moves.ts';
-import { RowTools } from '../../parts/row-tools.tsx';
-import { useGhost } from '../../parts/use-ghost.ts';
-import { useRowProblems } from '../../parts/use-problems.ts';
+import { problemsAt } from '../../hooks/use-basis.ts';
+import { Choice } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
+import { Heads } from '../../components/table-header.tsx';
+import { ProblemLine } from '../../components/problem-line.tsx';
+import { Row } from '../../components/row.tsx';
+import { moveByKeys, moveRow } from '../../hooks/use-row-moves.ts';
+import { RowTools } from '../../components/row-tools.tsx';
+import { useGhost } from '../../hooks/use-blank-row.ts';
+import { useRowProblems } from '../../hooks/use-row-problems.ts';
 import type { ListKey, RowOf, SettingList } from './setting-lists.ts';
 import type { SettingProps } from './setting-props.ts';
 

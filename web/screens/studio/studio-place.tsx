@@ -1,5 +1,5 @@
 // Where the studio is, and what it counts in.
-import { Choice } from '../../parts/choice.tsx';
+import { Choice } from '../../components/choice.tsx';
 import { countries, currencies } from '../first-run/places.ts';
 import type { SettingProps } from './setting-props.ts';
 

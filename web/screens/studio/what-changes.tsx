@@ -1,9 +1,9 @@
 // What accepting the draft would do to the book's prices.
-import { countPiece } from '../../../core/price/count.ts';
+import { countPiece } from '../../../core/price/piece/count-piece.ts';
 import type { Rates } from '../../../core/studio/rates.ts';
-import { useGetPiecesQuery } from '../../app/api.ts';
-import { pieceCount, useBasis } from '../../app/reckoning.ts';
-import { Num } from '../../parts/num.tsx';
+import { useGetPiecesQuery } from '../../state/api.ts';
+import { pieceCount, useBasis } from '../../hooks/use-basis.ts';
+import { Num } from '../../components/num.tsx';
 
 export function WhatChanges({ rates }: { rates: Rates }) {
   const basis = useBasis();

@@ -1,11 +1,11 @@
 // What may happen, in four lines: each off until its box is ticked.
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { dayAfter } from '../../../core/measure/days.ts';
-import type { WhatIf } from '../../../core/plan/what-if.ts';
+import type { WhatIf } from '../../../core/plan/studio/what-if.ts';
 import type { Bench } from '../../../core/studio/bench.ts';
-import type { TrialTyped } from '../../app/use-trial-job.ts';
-import { Choice, type Option } from '../../parts/choice.tsx';
-import { Field } from '../../parts/field.tsx';
+import type { TrialTyped } from '../../hooks/use-trial-job.ts';
+import { Choice, type Option } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
 
 interface WhatIfFieldsProps {
   readonly change: WhatIf;

@@ -2,23 +2,23 @@
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { dayAfter } from '../../../core/measure/days.ts';
-import { benchIf, nothingChanged, studioIf, type WhatIf } from '../../../core/plan/what-if.ts';
+import { benchIf, nothingChanged, studioIf, type WhatIf } from '../../../core/plan/studio/what-if.ts';
 import { STUDIO_ID } from '../../../contract/studio.ts';
-import { api, useAddBatchMutation, useGetBatchesQuery, useGetPiecesQuery } from '../../app/api.ts';
-import { daysLate } from '../../app/dates.ts';
-import { emptyBatch, lineOf } from '../../app/new-batch.ts';
-import { batchName, stretchInWords } from '../../app/plan-words.ts';
-import { useBasis } from '../../app/reckoning.ts';
-import { problemOf } from '../../app/saving.ts';
-import { useAppDispatch } from '../../app/store.ts';
-import { useNow } from '../../app/use-now.ts';
-import { usePlan, usePlanOf, type Planned, type PlanOrWhy } from '../../app/use-plan.ts';
-import { TRIAL_ID, useTrialJob, type TrialTyped } from '../../app/use-trial-job.ts';
-import { momentInWords } from '../../parts/done-in.ts';
-import { PlanNav } from '../../parts/section-nav.tsx';
-import { Spread } from '../../parts/spread.tsx';
+import { api, useAddBatchMutation, useGetBatchesQuery, useGetPiecesQuery } from '../../state/api.ts';
+import { daysLate } from '../../words/dates.ts';
+import { emptyBatch, lineOf } from '../../state/new-batch.ts';
+import { batchName, stretchInWords } from '../../words/plan-words.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { problemOf } from '../../state/saving.ts';
+import { useAppDispatch } from '../../state/store.ts';
+import { useNow } from '../../hooks/use-now.ts';
+import { usePlan, usePlanOf, type Planned, type PlanOrWhy } from '../../hooks/use-plan.ts';
+import { TRIAL_ID, useTrialJob, type TrialTyped } from '../../hooks/use-trial-job.ts';
+import { momentInWords } from '../../words/done-in.ts';
+import { PlanNav } from '../../components/section-nav.tsx';
+import { Spread } from '../../components/spread.tsx';
 import { WhatIfFields } from './what-if-fields.tsx';
-import { Heads } from '../../parts/heads.tsx';
+import { Heads } from '../../components/table-header.tsx';
 
 export function WhatIfScreen() {
   const { data: batches } = useGetBatchesQuery();

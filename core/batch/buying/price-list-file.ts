@@ -1,0 +1,150 @@
+// A supplier's price list from a table: a line a price. The format stands in docs/formats/price-list.md.
+import { readLength } from '../../measure/read/read-length.ts';
+import { readMoney } from '../../measure/read/read-money.ts';
+import type { Alloy } from '../../metal/alloys.ts';
+import type { PartSection, SectionForm } from '../../piece/part.ts';
+import { readSection } from '../../piece/read-section.ts';
+import { gaugeSystemOf } from '../../stock/gauged.ts';
+import { formNames } from '../../stock/words.ts';
+import type { SupplierItem } from './price-list.ts';
+
+export interface PriceListReading {
+  readonly items: readonly SupplierItem[];
+  /** What is wrong, by line of the file; nothing is kept while there is any. */
+  readonly problems: readonly { readonly line: number; readonly sentence: string }[];
+}
+
+const needed = ['supplier', 'item', 'name', 'price'] as const;
+
+/** Which sizes of a section a list gives, in this order, parted by ×. */
+const sizeFields = {
+  round: ['diameter'],
+  square: ['side'],
+  strip: ['width', 'thickness'],
+  'half-round': ['width', 'height'],
+  d: ['width', 'height'],
+  triangle: ['width', 'height'],
+  oval: ['width', 'height'],
+  patterned: ['width', 'thickness', 'weight'],
+  tube: ['outside', 'wall'],
+  'square-tube': ['outside', 'wall'],
+  sheet: ['thickness'],
+  grain: [],
+} as const satisfies Record<SectionForm, readonly string[]>;
+
+/**
+ * Reads rows of a table, the first being its heads. Lines of one supplier's item are its price breaks.
+ * @param rows      as parted by a CSV reader
+ * @param currency  of prices whose line names none
+ */
+export function readPriceList(
+  rows: readonly (readonly string[])[],
+  alloys: ReadonlyMap<string, Alloy>,
+  currency: string,
+): PriceListReading {
+  const [heads = [], ...lines] = rows;
+  const at = new Map(heads.map((head, index) => [head.trim().toLowerCase(), index]));
+  const missing = needed.filter((name) => !at.has(name));
+  if (missing.length > 0)
+    return {
+      items: [],
+      problems: [{ line: 1, sentence: `The first line should name the columns; ${missing.join(', ')} is missing.` }],
+    };
+  const items = new Map<string, SupplierItem>();
+  const problems: { line: number; sentence: string }[] = [];
+  lines.forEach((row, index) => {
+    if (row.every((cell) => !cell.trim())) return;
+    const read = readLine((name) => (row[at.get(name) ?? -1] ?? '').trim(), alloys, currency);
+    if ('sentence' in read) {
+      problems.push({ line: index + 2, sentence: read.sentence });
+      return;
+    }
+    const key = JSON.stringify([read.supplier, read.item]);
+    const before = items.get(key);
+    const breaks = [...(before?.breaks ?? []), ...read.breaks].sort((a, b) => a.from - b.from);
+    items.set(key, { ...(before ?? read), breaks });
+  });
+  if (items.size === 0 && problems.length === 0)
+    problems.push({ line: 2, sentence: 'There is nothing in this price list: it has heads and no lines.' });
+  return { items: [...items.values()], problems };
+}
+
+type Cell = (name: string) => string;
+interface Refusal {
+  readonly sentence: string;
+}
+
+function readLine(cell: Cell, alloys: ReadonlyMap<string, Alloy>, usual: string): SupplierItem | Refusal {
+  for (const name of needed) if (!cell(name)) return { sentence: `The ${name} is missing.` };
+  const currency = cell('currency') || usual;
+  const price = readMoney(cell('price'), currency, 'price');
+  if (!price.ok) return price;
+  const from = whole(cell('from') || '1');
+  const leadDays = whole(cell('days') || '0');
+  if (from === null || from < 1) return { sentence: `“${cell('from')}” is not a number of packs.` };
+  if (leadDays === null) return { sentence: `“${cell('days')}” is not a number of days.` };
+  const pack = readPack(cell('pack'));
+  if ('sentence' in pack) return pack;
+  const stock = cell('form') ? readStock(cell, alloys) : null;
+  if (stock && 'sentence' in stock) return stock;
+  return {
+    supplier: cell('supplier'),
+    item: cell('item'),
+    name: cell('name'),
+    stock,
+    ...pack,
+    breaks: [{ from, priceMinor: Math.round(price.value) }],
+    currency,
+    leadDays,
+  };
+}
+
+function whole(text: string): number | null {
+  return /^\d{1,6}$/.test(text) ? Number(text) : null;
+}
+
+/** `10` of it, or `25 g`. */
+function readPack(text: string): Pick<SupplierItem, 'pack' | 'per'> | Refusal {
+  const found = /^(\d+(?:\.\d+)?)\s*(g?)$/.exec(text || '1');
+  if (!found || !(Number(found[1]) > 0)) return { sentence: `“${text}” is not a pack: give 10, or 25 g.` };
+  return { pack: Number(found[1]), per: found[2] ? 'g' : 'each' };
+}
+
+function readStock(cell: Cell, alloys: ReadonlyMap<string, Alloy>): NonNullable<SupplierItem['stock']> | Refusal {
+  const metal = cell('metal').toLowerCase();
+  const alloy = [...alloys.values()].find(({ id, name }) => id === metal || name.toLowerCase() === metal);
+  if (!alloy) return { sentence: `“${cell('metal')}” is not a metal of the book.` };
+  const word = cell('form').toLowerCase();
+  const form = (Object.keys(sizeFields) as SectionForm[]).find((one) => one === word || formNames[one] === word);
+  if (!form || form === 'grain') return { sentence: `“${cell('form')}” is not a bar or a sheet.` };
+  const sizes = partsOf(cell('size'));
+  const fields = sizeFields[form];
+  if (sizes.length !== fields.length)
+    return { sentence: `A ${formNames[form]} has ${fields.join(' × ')}; “${cell('size')}” does not say that.` };
+  const problems: string[] = [];
+  const typed = { form, ...Object.fromEntries(fields.map((field, index) => [field, sizes[index]])) } as PartSection;
+  const reading = readSection(typed, gaugeSystemOf(alloy.family, form), ({ sentence }) => problems.push(sentence));
+  const sides = partsOf(cell('length')).map((text) => readLength(text, { what: 'length', gauge: 'none' }));
+  const wrong = sides.find((side) => !side.ok);
+  if (!reading) return { sentence: problems[0] ?? 'The size cannot be read.' };
+  if (wrong?.ok === false) return wrong;
+  const [first, second] = sides.map((side) => (side.ok ? Math.round(side.value * 1000) / 1000 : 0));
+  const section = { ...reading.section };
+  if (form === 'sheet')
+    return first && second
+      ? { alloy: alloy.id, section, size: { widthMm: first, heightMm: second } }
+      : { sentence: 'A sheet has a width and a length: 100 x 60 mm.' };
+  return first && sides.length === 1
+    ? { alloy: alloy.id, section, size: { lengthMm: first } }
+    : { sentence: `A ${formNames[form]} has a length: 1000 mm.` };
+}
+
+/** `100 x 60 mm` is two sides of millimetres: a unit at the end holds for all before it. */
+function partsOf(text: string): string[] {
+  const parts = text
+    .split(/\s*[x×]\s*/i)
+    .map((part) => part.trim())
+    .filter(Boolean);
+  const unit = /[a-z"″]+$/i.exec(parts.at(-1) ?? '')?.[0] ?? '';
+  return parts.map((part) => (/[a-z"″]$/i.test(part) || !unit ? part : `${part} ${unit}`));
+}

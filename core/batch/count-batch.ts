@@ -1,0 +1,166 @@
+// The count of a batch: how many to start, grams to issue, hours, money.
+import { inSum, reckoned, renamed, totalOf, type Figure } from '../figure/figure.ts';
+import { readCount } from '../measure/read/read-number.ts';
+import type { Fix } from '../metal/fix.ts';
+import type { Piece } from '../piece/piece.ts';
+import { hasSizes } from '../piece/sizes.ts';
+import { countPiece, type PieceCount } from '../price/piece/count-piece.ts';
+import type { Problem, Rates } from '../studio/rates.ts';
+import type { Batch, BatchLine } from './batch.ts';
+import { cutLines, issueLines, type CutLine, type IssueLine } from './cut-list.ts';
+import { toStart } from './to-start.ts';
+
+/** A line of the batch with the revision of the piece it is made from. */
+export interface MadeLine {
+  readonly line: BatchLine;
+  readonly piece: Piece;
+}
+
+/** One piece in one size. */
+export interface BatchRun {
+  readonly line: BatchLine;
+  readonly piece: Piece;
+  /** Id of the size; '' for a piece that has none. */
+  readonly size: string;
+  /** The piece's name, and the size where it has several. */
+  readonly name: string;
+  /** Good ones wanted. */
+  readonly quantity: number;
+  readonly start: Figure;
+  readonly count: PieceCount;
+}
+
+export interface BatchCount {
+  /** Of all pieces together. */
+  readonly quantity: number;
+  readonly runs: readonly BatchRun[];
+  readonly cutList: readonly CutLine[];
+  readonly issue: readonly IssueLine[];
+  readonly grams: Figure;
+  /** Attended hours of the whole batch. */
+  readonly hands: Figure;
+  /** Unattended hours of the whole batch. */
+  readonly byItself: Figure;
+  readonly cost: Figure;
+  readonly wholesale: Figure;
+  readonly left: Figure;
+  readonly problems: readonly Problem[];
+}
+
+/**
+ * Reckons a batch at the studio's rates and a fix; set-up is spread over all of a piece that the batch makes.
+ * @param made  its lines with their pieces, in order; a line whose piece is not there is left out
+ */
+export function countBatch(batch: Batch, made: readonly MadeLine[], rates: Rates, fix: Fix | null): BatchCount {
+  const problems: Problem[] = [];
+  const runs = made.flatMap(({ line, piece }) => runsOf(batch, line, piece, rates, fix, problems));
+  const { currency } = rates;
+  const cutList = runs.flatMap((run) => cutLines(batch, run, problems));
+  const issue = issueLines(cutList);
+  const inAll = (label: string, unit: string, of: (run: BatchRun) => Figure) =>
+    totalOf(
+      label,
+      unit,
+      runs.map((run) => {
+        const each = of(run);
+        const how = `${String(run.quantity)} × ${inSum(each.value, each.unit)}`;
+        return reckoned(run.name, run.quantity * each.value, each.unit, how, [each]);
+      }),
+    );
+  return {
+    quantity: runs.reduce((sum, { quantity }) => sum + quantity, 0),
+    runs,
+    cutList,
+    issue,
+    grams: totalOf(
+      'metal to issue',
+      'g',
+      issue.map((line) => line.grams),
+    ),
+    hands: inHours(inAll('hands', 'min', ({ count }) => count.minutes)),
+    byItself: inHours(
+      totalOf(
+        'by itself',
+        'min',
+        oneRunALine(runs).map(({ name, count }) => renamed(count.byItself, name)),
+      ),
+    ),
+    cost: inAll('cost', currency, ({ count }) => count.column.cost),
+    wholesale: inAll('worth at wholesale', currency, ({ count }) => count.prices.wholesale),
+    left: inAll('left at wholesale', currency, ({ count }) => count.prices.left),
+    problems,
+  };
+}
+
+function inHours(minutes: Figure): Figure {
+  return reckoned(minutes.label, minutes.value / 60, 'h', `${inSum(minutes.value)} ÷ 60`, [minutes]);
+}
+
+function runsOf(
+  batch: Batch,
+  line: BatchLine,
+  piece: Piece,
+  rates: Rates,
+  fix: Fix | null,
+  problems: Problem[],
+): BatchRun[] {
+  const wanted = wantedOf(line, piece, problems);
+  const all = wanted.reduce((sum, { quantity }) => sum + quantity, 0);
+  return wanted.map(({ size, sizeName, quantity }, index): BatchRun => {
+    const count = countPiece(piece, rates, fix, { batchSize: Math.max(1, all), size });
+    const yields = piece.steps.map((step, at) => ({ name: step.name, yield: count.steps[at]?.yield ?? 1 }));
+    const { start, problems: ofSpares } = toStart(quantity, yields, batch.spares);
+    // What is wrong with the piece is said once, and the spares of all once.
+    if (index === 0)
+      problems.push(...count.problems.map((problem) => ({ ...problem, path: `${line.id}.${problem.path}` })));
+    for (const problem of ofSpares) if (!problems.some(({ path }) => path === problem.path)) problems.push(problem);
+    const name = piece.name.trim() || 'Unnamed piece';
+    return { line, piece, size, name: sizeName ? `${name}, ${sizeName}` : name, quantity, start, count };
+  });
+}
+
+interface Wanted {
+  readonly size: string;
+  readonly sizeName: string;
+  readonly quantity: number;
+}
+
+/** Of each size that something is wanted of; of nothing at all, one, so that there is something to look at. */
+function wantedOf(line: BatchLine, piece: Piece, problems: Problem[]): Wanted[] {
+  const sizes = hasSizes(piece) ? piece.sizes.rows : [{ id: '', name: '' }];
+  const wanted = sizes.flatMap(({ id, name }): Wanted[] => {
+    const typed = quantityOf(line, piece, id);
+    if (!typed.trim()) return [];
+    const reading = readCount(typed, 0);
+    if (!reading.ok) problems.push({ path: quantityPath(line, id), sentence: reading.sentence });
+    const quantity = reading.ok ? reading.value : 1;
+    return quantity > 0 ? [{ size: id, sizeName: sizes.length > 1 ? name : '', quantity }] : [];
+  });
+  const [first] = sizes;
+  if (wanted.length > 0 || !first) return wanted;
+  problems.push({
+    path: quantityPath(line, first.id),
+    sentence: `Say how many of ${piece.name.trim() || 'the piece'} to make.`,
+  });
+  return [{ size: first.id, sizeName: sizes.length > 1 ? first.name : '', quantity: 1 }];
+}
+
+/** One run of each line: the sizes of a piece go through its route, the pickle and the tumbler together. */
+export function oneRunALine(runs: readonly BatchRun[]): BatchRun[] {
+  return runs.filter((run, index) => runs.findIndex(({ line }) => line === run.line) === index);
+}
+
+/** `Tide hair fork, 8`; `Tide hair fork and 2 more, 20`. */
+export function batchTitle({ runs, quantity }: Pick<BatchCount, 'runs' | 'quantity'>): string {
+  const name = runs[0]?.piece.name.trim() || 'Unnamed piece';
+  const more = oneRunALine(runs).length - 1;
+  return `${name}${more > 0 ? ` and ${String(more)} more` : ''}, ${String(quantity)}`;
+}
+
+export const quantityPath = (line: BatchLine, size: string) => `${line.id}.quantities.${size}`;
+
+/** As typed. A quantity without a size is of the first. */
+export function quantityOf({ quantities }: BatchLine, piece: Piece, size: string): string {
+  const first = hasSizes(piece) ? (piece.sizes.rows[0]?.id ?? '') : '';
+  return quantities[size] ?? (size === first ? (quantities[''] ?? '') : '');
+}

@@ -1,0 +1,171 @@
+// What a batch cuts out of one stock item as a problem for the planner, with what lies on the shelf.
+import { hullOf, type Point } from '../../geometry/convex-polygon.ts';
+import { grownOutline } from '../../geometry/offset-outline.ts';
+import type { BarProblem } from '../../cut/bars/bar-problem.ts';
+import type { SheetPiece, SheetProblem } from '../../cut/sheets/sheet-problem.ts';
+import type { Outline } from '../../geometry/outline.ts';
+import type { CutLine, IssueLine } from '../cut-list.ts';
+import { gramsOf, keyOfLot, type ShelfLot, type StockSize } from '../stock/shelf.ts';
+
+/** How stock is cut, and what could be bought. */
+export interface CutTerms {
+  /** mm */
+  readonly kerfMm: number;
+  readonly keepFromMm: number;
+  readonly gapMm: number;
+  readonly marginMm: number;
+  /** Blanks of sheet are not turned. */
+  readonly keepsGrain: boolean;
+  /** A bar or sheet as it is bought, as many as are wanted. */
+  readonly bought: readonly { readonly id: string; readonly size: StockSize; readonly priceMinor: number | null }[];
+}
+
+/** Where no price is known metal is reckoned by its weight alone. */
+const MINOR_PER_GRAM = 100;
+
+/** Lots of just this stock, offcuts first. */
+function lotsFor(issue: IssueLine, lots: readonly ShelfLot[]): ShelfLot[] {
+  return lots
+    .filter((lot) => lot.count > 0 && keyOfLot(lot) === issue.stock)
+    .sort((a, b) => Number(b.isOffcut) - Number(a.isOffcut) || a.grams - b.grams);
+}
+
+/**
+ * What each bar or sheet costs: an offcut nothing, since it is paid for and small; whole stock on the shelf what it was paid,
+ * or by its weight; what is bought its price, or a little over its weight, so that the shelf is emptied first.
+ */
+function pricesOf(issue: IssueLine, lots: readonly ShelfLot[], terms: CutTerms) {
+  const known = [
+    ...terms.bought.map(({ priceMinor, size }) => ({ priceMinor, grams: gramsOf(issue.section, size, issue.alloy) })),
+    ...lotsFor(issue, lots).map(({ paidMinor, grams }) => ({ priceMinor: paidMinor, grams })),
+  ].find(({ priceMinor, grams }) => priceMinor !== null && grams > 0);
+  const perGram = known ? (known.priceMinor ?? 0) / known.grams : MINOR_PER_GRAM;
+  return {
+    lot: ({ isOffcut, paidMinor, grams }: ShelfLot) => (isOffcut ? 0 : (paidMinor ?? Math.round(grams * perGram))),
+    bought: ({ priceMinor, size }: CutTerms['bought'][number]) =>
+      priceMinor ?? Math.round(gramsOf(issue.section, size, issue.alloy) * perGram) + 1,
+  };
+}
+
+export function barProblemOf(issue: IssueLine, lots: readonly ShelfLot[], terms: CutTerms): BarProblem {
+  const cost = pricesOf(issue, lots, terms);
+  return {
+    kerf: terms.kerfMm,
+    keepFrom: terms.keepFromMm,
+    stock: [
+      ...lotsFor(issue, lots).flatMap((lot) =>
+        'lengthMm' in lot.size
+          ? [{ id: lot.id, length: lot.size.lengthMm, count: lot.count, cost: cost.lot(lot) }]
+          : [],
+      ),
+      ...terms.bought.flatMap((one) =>
+        'lengthMm' in one.size ? [{ id: one.id, length: one.size.lengthMm, count: null, cost: cost.bought(one) }] : [],
+      ),
+    ],
+    pieces: issue.lines.flatMap(({ key, cut, count }) =>
+      cut.kind === 'length' && count.value > 0
+        ? [{ id: key, length: toMicrometres(cut.length.value), count: count.value }]
+        : [],
+    ),
+  };
+}
+
+export function sheetProblemOf(issue: IssueLine, lots: readonly ShelfLot[], terms: CutTerms): SheetProblem {
+  const cost = pricesOf(issue, lots, terms);
+  return {
+    gap: terms.gapMm,
+    margin: terms.marginMm,
+    sheets: [
+      ...lotsFor(issue, lots).flatMap((lot) =>
+        'widthMm' in lot.size
+          ? [{ id: lot.id, width: lot.size.widthMm, height: lot.size.heightMm, count: lot.count, cost: cost.lot(lot) }]
+          : [],
+      ),
+      ...terms.bought.flatMap((one) =>
+        'widthMm' in one.size
+          ? [{ id: one.id, width: one.size.widthMm, height: one.size.heightMm, count: null, cost: cost.bought(one) }]
+          : [],
+      ),
+    ],
+    pieces: issue.lines.flatMap((line) => (line.count.value > 0 ? sheetPiece(line, !terms.keepsGrain) : [])),
+  };
+}
+
+// A blank is cut to the micrometre at best: whole ones, so that what fits exactly fits.
+const toMicrometres = (mm: number) => Math.round(mm * 1000) / 1000;
+
+function sheetPiece({ key, cut, count }: CutLine, rotatable: boolean): SheetPiece[] {
+  const own = { id: key, count: count.value };
+  switch (cut.kind) {
+    case 'disc': {
+      const [outside, inside] = [toMicrometres(cut.diameter.value), toMicrometres(cut.hole?.value ?? 0)];
+      return inside > 0
+        ? [{ ...own, shape: 'washer', outside, inside }]
+        : [{ ...own, shape: 'disc', diameter: outside }];
+    }
+    case 'rectangle':
+      return [
+        {
+          ...own,
+          shape: 'rect',
+          width: toMicrometres(cut.length.value),
+          height: toMicrometres(cut.width.value),
+          rotatable,
+        },
+      ];
+    case 'outline': {
+      // Trim is a border all round: the blank is cut that much larger.
+      return [{ ...own, shape: 'outline', points: cornersOf(cut.outline, cut.trim?.value ?? 0), rotatable }];
+    }
+    case 'length':
+    case 'weight':
+      return [];
+  }
+}
+
+/** Corners of an outline grown by a border; curves by tangents, so that nothing of them is cut off. */
+export function cornersOf(outline: Outline, border: number): [number, number][] {
+  switch (outline.shape) {
+    case 'polygon':
+      return grownOutline(outline.points, border);
+    case 'rectangle': {
+      const [w, h] = [outline.lengthMm + 2 * border, outline.widthMm + 2 * border];
+      return [[0, 0], [w, 0], [w, h], [0, h]]; // prettier-ignore
+    }
+    case 'cushion': {
+      const [a, b] = [outline.lengthMm / 2 - outline.cornerMm, outline.widthMm / 2 - outline.cornerMm];
+      return byTangents((x, y) => a * Math.abs(x) + b * Math.abs(y) + outline.cornerMm + border);
+    }
+    case 'teardrop': {
+      const radius = outline.diameterMm / 2;
+      const toPoint = outline.lengthMm - radius;
+      const side = Math.acos(radius / toPoint);
+      return byTangents((x) => Math.max(radius, toPoint * x) + border, [side, 2 * Math.PI - side]);
+    }
+    case 'round':
+      return byTangents(() => outline.diameterMm / 2 + border);
+    case 'oval':
+      return byTangents((x, y) => Math.hypot((outline.lengthMm / 2) * x, (outline.widthMm / 2) * y) + border);
+  }
+}
+
+const TANGENTS = 64;
+
+/**
+ * @param reach  how far the shape reaches in a direction (x, y) of length 1: its support function
+ * @param sides  directions of its straight sides, besides those of the tangents
+ */
+function byTangents(reach: (x: number, y: number) => number, sides: readonly number[] = []): [number, number][] {
+  const even = Array.from({ length: TANGENTS }, (_, index) => (2 * Math.PI * index) / TANGENTS);
+  const angles = [...even, ...sides].sort((a, b) => a - b);
+  const corners = angles.flatMap((angle, index): Point[] => {
+    const next = angles[index + 1] ?? 2 * Math.PI;
+    const between = Math.sin(next - angle);
+    if (between < 1e-9) return [];
+    const [x, y, u, v] = [Math.cos(angle), Math.sin(angle), Math.cos(next), Math.sin(next)];
+    const [first, second] = [reach(x, y), reach(u, v)];
+    // Where two tangents that follow each other meet.
+    return [{ x: (first * v - second * y) / between, y: (second * x - first * u) / between }];
+  });
+  return hullOf(corners).map(({ x, y }) => [x, y]);
+}

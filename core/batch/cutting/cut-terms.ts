@@ -1,0 +1,103 @@
+// How stock is cut as a maker writes it down, read into millimetres.
+import { readLength } from '../../measure/read/read-length.ts';
+import { moneyTyped, readMoney } from '../../measure/read/read-money.ts';
+import { offeredFor } from '../buying/buying-list.ts';
+import type { IssueLine } from '../cut-list.ts';
+import type { SupplierItem } from '../buying/price-list.ts';
+import type { CutTerms } from './cut-problem.ts';
+
+/** What each tool takes out (common practice: a 2/0 blade cuts 0.3 mm; shears and cutters part without a kerf). */
+const kerfs = { saw: '0.3 mm', 'fine-saw': '0.2 mm', shears: '0 mm' } as const;
+/** A length or a sheet that could be bought. */
+export interface Bought {
+  readonly length: string;
+  readonly width: string;
+  readonly price: string;
+  /** The supplier's item it is, as `itemKey` names it; '' for none. */
+  readonly item: string;
+}
+
+export interface TypedTerms {
+  readonly tool: keyof typeof kerfs;
+  readonly keepFrom: string;
+  readonly gap: string;
+  readonly margin: string;
+  /** Blanks of sheet lie as the grain does: none is turned. */
+  readonly keepsGrain: boolean;
+  /** By stock; what the price lists have, or else the usual size, where nothing is said. */
+  readonly bought: Readonly<Record<string, readonly Bought[]>>;
+}
+
+const usualBar: Bought = { length: '1000 mm', width: '', price: '', item: '' };
+const usualSheet: Bought = { length: '100 mm', width: '100 mm', price: '', item: '' };
+
+export const usualTerms: TypedTerms = {
+  tool: 'saw',
+  keepFrom: '30 mm',
+  gap: '0.5 mm',
+  margin: '1 mm',
+  keepsGrain: false,
+  bought: {},
+};
+
+export interface ReadTerms {
+  readonly of: (issue: Pick<IssueLine, 'stock' | 'section'>) => CutTerms;
+}
+
+/** What is bought of a stock item: as said, or what suppliers have of it, or its usual size. */
+export function boughtOf(
+  { bought }: Pick<TypedTerms, 'bought'>,
+  { stock, section }: Pick<IssueLine, 'stock' | 'section'>,
+  items: readonly SupplierItem[],
+  currency: string,
+): readonly Bought[] {
+  const said = bought[stock];
+  if (said) return said;
+  const offered = offeredFor({ stock }, items, currency).map(({ id, size, priceMinor }): Bought => {
+    const [length, width] = 'lengthMm' in size ? [size.lengthMm, null] : [size.widthMm, size.heightMm];
+    const price = priceMinor === null ? '' : moneyTyped(priceMinor, currency);
+    return { length: `${String(length)} mm`, width: width === null ? '' : `${String(width)} mm`, price, item: id };
+  });
+  if (offered.length > 0) return offered;
+  return [section.form === 'sheet' ? usualSheet : usualBar];
+}
+
+/** @returns the terms for each stock, or what cannot be read */
+export function readTerms(
+  typed: TypedTerms,
+  currency: string,
+  items: readonly SupplierItem[] = [],
+): ReadTerms | { readonly sentence: string } {
+  const mm = (text: string, what: string) => readLength(text, { what, mayBeZero: true });
+  const readings = [
+    mm(kerfs[typed.tool], 'kerf'),
+    mm(typed.keepFrom, 'length to keep from'),
+    mm(typed.gap, 'gap'),
+    mm(typed.margin, 'margin'),
+  ];
+  const bad = readings.find((reading) => !reading.ok);
+  if (bad?.ok === false) return { sentence: bad.sentence };
+  const [kerfMm = 0, keepFromMm = 0, gapMm = 0, marginMm = 0] = readings.map((reading) =>
+    reading.ok ? reading.value : 0,
+  );
+  for (const { length, width, price } of Object.values(typed.bought).flat()) {
+    const wrong = [mm(length, 'length bought'), mm(width, 'width bought')].find((reading) => !reading.ok);
+    if (wrong?.ok === false) return { sentence: wrong.sentence };
+    const money = price.trim() ? readMoney(price, currency) : null;
+    if (money && !money.ok) return { sentence: money.sentence };
+  }
+  const of = (issue: Pick<IssueLine, 'stock' | 'section'>): CutTerms => {
+    const isSheet = issue.section.form === 'sheet';
+    const bought = boughtOf(typed, issue, items, currency).flatMap(({ length, width, price, item }, index) => {
+      const [long, wide] = [mm(length, 'length'), mm(width, 'width')];
+      const [l, w] = [long.ok ? long.value : 0, wide.ok ? wide.value : 0];
+      const money = price.trim() ? readMoney(price, currency) : null;
+      const priceMinor = money?.ok ? Math.round(money.value) : null;
+      const size = isSheet ? { widthMm: l, heightMm: w } : { lengthMm: l };
+      const id = item || `bought ${issue.stock} ${String(index + 1)}`;
+      return l > 0 && (!isSheet || w > 0) ? [{ id, size, priceMinor }] : [];
+    });
+    return { kerfMm, keepFromMm, gapMm, marginMm, keepsGrain: typed.keepsGrain, bought };
+  };
+  return { of };
+}

@@ -1,0 +1,111 @@
+// An accepted cutting plan as entries of the shelf: stock cut up, offcuts that come back, scrap that falls.
+import { z } from 'zod';
+import type { Alloy } from '../../metal/alloys.ts';
+import { currencySchema } from '../../measure/typed.ts';
+import { gramsOf, lotSchema, sectionOf, type Lot, type NewShelfEntry, type ShelfLot } from '../stock/shelf.ts';
+
+const cutStockSchema = z.strictObject({
+  /** A lot of the shelf; null for stock bought for this batch. */
+  lotId: z.string().nullable(),
+  /** What is bought. */
+  bought: lotSchema.omit({ id: true, isOffcut: true, grams: true }).optional(),
+  /** g of blanks cut out of it. */
+  blankGrams: z.number().min(0),
+  /** What is kept of it. */
+  offcut: lotSchema.shape.size.nullable(),
+});
+export type CutStock = z.infer<typeof cutStockSchema>;
+
+/** A plan as it is accepted: one line a bar or sheet. */
+export const acceptedCutSchema = z.strictObject({
+  currency: currencySchema,
+  stock: z.array(cutStockSchema).min(1).max(2000),
+});
+export type AcceptedCut = z.infer<typeof acceptedCutSchema>;
+
+/**
+ * @param lots  of the shelf
+ * @param newId  makes an id for each new lot
+ * @returns entries in order, or why they cannot be: a lot that is not there, an offcut larger than its bar
+ */
+export function entriesOfCut(
+  { stock }: AcceptedCut,
+  lots: readonly ShelfLot[],
+  alloys: ReadonlyMap<string, Alloy>,
+  newId: () => string,
+  batchId: string,
+): readonly NewShelfEntry[] | { readonly sentence: string } {
+  const entries: NewShelfEntry[] = [];
+  const left = new Map(lots.map((lot) => [lot.id, lot.count]));
+  for (const line of stock) {
+    const lot = line.lotId === null ? boughtLot(line, alloys, newId) : lots.find(({ id }) => id === line.lotId);
+    if (!lot) return { sentence: 'A bar of this plan is not on the shelf any more. Plan the cutting again.' };
+    const alloy = alloys.get(lot.alloy);
+    if (!alloy) return { sentence: 'The metal of this plan is not in the book any more.' };
+    if (line.lotId === null)
+      entries.push({ lot, how: 'in', change: 1, grams: lot.grams, batchId, why: 'bought for the batch' });
+    else {
+      const count = left.get(lot.id) ?? 0;
+      if (count < 1) return { sentence: 'The shelf holds fewer bars than this plan takes. Plan the cutting again.' };
+      left.set(lot.id, count - 1);
+    }
+    const offcutGrams = line.offcut ? gramsOf(sectionOf(lot), line.offcut, alloy) : 0;
+    const scrap = lot.grams - line.blankGrams - offcutGrams;
+    if (scrap < -1e-6)
+      return { sentence: 'More comes out of a bar of this plan than it holds. Plan the cutting again.' };
+    entries.push({ lot, how: 'cut', change: -1, grams: -lot.grams, batchId, why: '' });
+    if (line.offcut) {
+      const offcut = { ...lot, id: newId(), size: line.offcut, grams: offcutGrams, isOffcut: true, paidMinor: null };
+      entries.push({ lot: offcut, how: 'offcut', change: 1, grams: offcutGrams, batchId, why: '' });
+    }
+    if (scrap > 1e-9)
+      entries.push({ lot: null, how: 'scrap', change: 0, grams: scrap, batchId, why: `${alloy.name}, of cutting` });
+  }
+  return entries;
+}
+
+function boughtLot({ bought }: CutStock, alloys: ReadonlyMap<string, Alloy>, newId: () => string): Lot | undefined {
+  const alloy = bought && alloys.get(bought.alloy);
+  if (!bought || !alloy) return undefined;
+  const grams = gramsOf(sectionOf(bought), bought.size, alloy);
+  return { ...bought, id: newId(), grams, isOffcut: false };
+}
+
+/**
+ * What gives a batch's metal back: for every lot the opposite of all the batch did to it.
+ * @param entries  of the batch, in order
+ * @param lots     of the shelf, as they are now
+ * @returns entries, or why it cannot be: an offcut of the batch has been used
+ */
+export function entriesOfReturn(
+  entries: readonly HeldEntry[],
+  lots: readonly ShelfLot[],
+  batchId: string,
+): readonly NewShelfEntry[] | { readonly sentence: string } {
+  const byLot = new Map<string, { lot: Lot; change: number }>();
+  for (const { lot, how, change } of entries) {
+    // What was bought for it stays in the studio.
+    if (!lot || how === 'in') continue;
+    byLot.set(lot.id, { lot, change: (byLot.get(lot.id)?.change ?? 0) + change });
+  }
+  const back: NewShelfEntry[] = [];
+  for (const { lot, change } of byLot.values()) {
+    if (change === 0) continue;
+    const there = lots.find(({ id }) => id === lot.id)?.count ?? 0;
+    if (there - change < 0)
+      return { sentence: 'An offcut of this batch has been cut for another since. Its metal cannot be given back.' };
+    const grams = -change * lot.grams;
+    back.push({ lot, how: 'back', change: -change, grams, batchId, why: 'given back' });
+  }
+  const scrap = entries.reduce((sum, { lot, grams }) => sum + (lot ? 0 : grams), 0);
+  if (Math.abs(scrap) > 1e-9)
+    back.push({ lot: null, how: 'back', change: 0, grams: -scrap, batchId, why: 'scrap of cutting, given back' });
+  return back;
+}
+
+type HeldEntry = Pick<NewShelfEntry, 'lot' | 'how' | 'change' | 'grams'>;
+
+/** g of metal a batch holds: what was cut for it, less its offcuts and its scrap. */
+export function gramsHeld(entries: readonly Pick<NewShelfEntry, 'grams' | 'how'>[]): number {
+  return -entries.reduce((sum, { how, grams }) => sum + (how === 'in' ? 0 : grams), 0);
+}

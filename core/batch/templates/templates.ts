@@ -1,0 +1,77 @@
+// What a batch is cut by, at true scale: a strip for each length, a disc or outline for each blank of sheet.
+import { hullOf } from '../../geometry/convex-polygon.ts';
+import type { BatchCount } from '../count-batch.ts';
+import { cornersOf } from '../cutting/cut-problem.ts';
+
+export type Template = { readonly label: string } & (
+  | { readonly kind: 'strip'; readonly lengthMm: number }
+  | { readonly kind: 'disc'; readonly diameterMm: number; readonly holeMm: number }
+  /** Corners in mm, their least x and y at 0. */
+  | { readonly kind: 'outline'; readonly points: readonly (readonly [number, number])[] }
+);
+
+/** One for each line of the cut list that has a size; those alike are one. */
+export function templatesOf({ cutList }: BatchCount): Template[] {
+  const templates = cutList.flatMap(({ run, part, cut, count }): Template[] => {
+    const label = `${run.name}: ${part.name || 'part'}, ${String(count.value)}`;
+    switch (cut.kind) {
+      case 'length':
+        return [{ label, kind: 'strip', lengthMm: cut.length.value }];
+      case 'disc':
+        return [{ label, kind: 'disc', diameterMm: cut.diameter.value, holeMm: cut.hole?.value ?? 0 }];
+      case 'rectangle': {
+        const [w, h] = [cut.length.value, cut.width.value];
+        return [{ label, kind: 'outline', points: [[0, 0], [w, 0], [w, h], [0, h]] }]; // prettier-ignore
+      }
+      case 'outline':
+        return [{ label, kind: 'outline', points: atOrigin(cornersOf(cut.outline, cut.trim?.value ?? 0)) }];
+      case 'weight':
+        return [];
+    }
+  });
+  const seen = new Set<string>();
+  return templates.filter((template) => {
+    const key = JSON.stringify(template);
+    return !seen.has(key) && seen.add(key);
+  });
+}
+
+function atOrigin(points: readonly (readonly [number, number])[]): [number, number][] {
+  const [left, bottom] = [Math.min(...points.map(([x]) => x)), Math.min(...points.map(([, y]) => y))];
+  return points.map(([x, y]) => [x - left, y - bottom]);
+}
+
+/** mm a template takes of the paper, its label included. */
+export function roomOf(template: Template): { readonly width: number; readonly height: number } {
+  const LABEL = 6;
+  if (template.kind === 'strip') return { width: template.lengthMm, height: 6 + LABEL };
+  if (template.kind === 'disc') return { width: template.diameterMm, height: template.diameterMm + LABEL };
+  const hull = hullOf(template.points.map(([x, y]) => ({ x, y })));
+  return { width: Math.max(...hull.map(({ x }) => x)), height: Math.max(...hull.map(({ y }) => y)) + LABEL };
+}
+
+/** A template with its lower left corner on the paper, mm from the lower left of all. */
+export interface PlacedTemplate {
+  readonly template: Template;
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Shelf by shelf: each row as high as its highest. @param width  mm of the paper */
+export function laidOut(templates: readonly Template[], width: number): { placed: PlacedTemplate[]; height: number } {
+  const GAP = 5;
+  let [x, y, rowHeight] = [0, 0, 0];
+  const placed = templates.map((template): PlacedTemplate => {
+    const room = roomOf(template);
+    if (x > 0 && x + room.width > width) {
+      x = 0;
+      y += rowHeight + GAP;
+      rowHeight = 0;
+    }
+    const at = { template, x, y };
+    x += room.width + GAP;
+    rowHeight = Math.max(rowHeight, room.height);
+    return at;
+  });
+  return { placed, height: y + rowHeight };
+}

@@ -1,0 +1,55 @@
+// Which whole bars could hold all that is wanted, by their lengths alone, for less money than a plan that is known.
+import type { WholeBars } from './indexed-bars.ts';
+
+export interface BarChoice {
+  /** How many of each stock. */
+  readonly chosen: readonly number[];
+  readonly cost: number;
+  /** µm more than is needed. */
+  readonly spare: number;
+}
+
+/** Choices looked at, at most. */
+const MOST = 20_000;
+const SLACK = 1e-9;
+
+/**
+ * What costs nothing is always taken.
+ * @param holds    by stock, µm of pieces that one holds at most
+ * @param atLeast  no choice is cheaper than this
+ * @param below    every choice is cheaper than this; Infinity where no plan is known
+ * @returns the cheapest first, of one cost the roomiest first; where there are very many not all of them
+ */
+export function barChoices(
+  { stock, pieces }: WholeBars,
+  holds: readonly number[],
+  atLeast: number,
+  below: number,
+): readonly BarChoice[] {
+  const need = pieces.reduce((sum, { takes, count }) => sum + takes * count, 0);
+  const chosen = stock.map(({ cost, count }) => (cost > 0 ? 0 : count));
+  const free = chosen.reduce((sum, count, index) => sum + count * (holds[index] ?? 0), 0);
+  const rate = (index: number) => (stock[index]?.cost ?? 0) / Math.max(1, holds[index] ?? 0);
+  const priced = [...stock.keys()].filter((index) => (stock[index]?.cost ?? 0) > 0).sort((a, b) => rate(a) - rate(b));
+  const from = atLeast - SLACK * Math.max(1, atLeast);
+  const to = below === Infinity ? Infinity : below - SLACK * Math.max(1, below);
+  const choices: BarChoice[] = [];
+  let looked = 0;
+  // The dearest by the millimetre last: with what is lacking at the rate of the next kind, a branch ends early.
+  const go = (at: number, cost: number, spare: number): void => {
+    looked += 1;
+    if (spare >= 0 && cost >= from) choices.push({ chosen: [...chosen], cost, spare });
+    for (const [next, index] of priced.entries()) {
+      if (next < at) continue;
+      if (cost + Math.max(0, -spare) * rate(index) >= to) return;
+      const { cost: each = 0, count = 0 } = stock[index] ?? {};
+      for (let times = Math.min(count, Math.floor((to - cost) / each)); times > 0 && looked < MOST; times -= 1) {
+        chosen[index] = times;
+        if (cost + times * each < to) go(next + 1, cost + times * each, spare + times * (holds[index] ?? 0));
+      }
+      chosen[index] = 0;
+    }
+  };
+  go(0, 0, free - need);
+  return choices.sort((a, b) => a.cost - b.cost || b.spare - a.spare);
+}

@@ -1,0 +1,182 @@
+// The bars as a program over ways of cutting, and the ways that would still win something (column generation: Gilmore
+// and Gomory, Operations Research 9, 1961 and 11, 1963).
+import { COARSE_CELLS, FINE_CELLS, gridFor, knapsack, type Knapsack } from './knapsack.ts';
+import type { Answer, Column, Program, Row, Solve } from './linear-program.ts';
+import { consumedBy, type Pattern, type WholeBars } from './indexed-bars.ts';
+
+/** What is to be least: money, or the metal taken at so much money. */
+export type Aim = { readonly least: 'cost' } | { readonly least: 'metal'; readonly mostCost: number };
+
+/** The program that makes at least what is wanted of the patterns. */
+export function programOf(bars: WholeBars, aim: Aim, patterns: readonly Pattern[], isInteger: boolean): Program {
+  const { pieces, stock } = bars;
+  const rows: Row[] = [
+    ...pieces.map(({ count }) => ({ lower: count, upper: Infinity })),
+    ...stock.map(({ count }) => ({ lower: -Infinity, upper: count })),
+    ...(aim.least === 'metal' ? [{ lower: -Infinity, upper: aim.mostCost * (1 + 1e-9) + 1e-9 }] : []),
+  ];
+  const columns = patterns.map((pattern): Column => {
+    const used = pattern.cuts.flatMap((count, index) => (count > 0 ? [index] : []));
+    const { cost = 0, count = 0 } = stock[pattern.stock] ?? {};
+    const isLimited = aim.least === 'metal' && cost > 0;
+    return {
+      cost: aim.least === 'metal' ? consumedBy(bars, pattern) : cost,
+      upper: count,
+      rows: [...used, pieces.length + pattern.stock, ...(isLimited ? [pieces.length + stock.length] : [])],
+      values: [...used.map((index) => pattern.cuts[index] ?? 0), 1, ...(isLimited ? [cost] : [])],
+    };
+  });
+  return { rows, columns, isInteger };
+}
+
+export const keyOf = ({ stock, cuts }: Pattern) => `${String(stock)}:${cuts.join()}`;
+
+/** Patterns by what they cut, each once. */
+export type Columns = Map<string, Pattern>;
+
+/** Each piece by itself out of every bar: with these every problem that can be done can be done. */
+export function columnsAlone({ pieces, stock }: WholeBars): Pattern[] {
+  return pieces.flatMap(({ takes, count }, piece) =>
+    stock.flatMap(({ room, count: bars }, index): Pattern[] => {
+      const fits = Math.min(count, Math.floor(room / takes));
+      const cuts = pieces.map((_piece, other) => (other === piece ? fits : 0));
+      return bars > 0 && fits > 0 ? [{ stock: index, cuts }] : [];
+    }),
+  );
+}
+
+const MOST_ROUNDS = 400;
+
+export interface Generated {
+  /** Of the last program, fractions of bars; null when it could not be solved. */
+  readonly answer: Answer | null;
+  /** The patterns it was over, in its order. */
+  readonly patterns: readonly Pattern[];
+  /** No plan that costs no more than `known` goes below this. */
+  readonly bound: number;
+  /** What the bars of a plan have to hold together, and at most hold each, at the worths that gave the bound. */
+  readonly cover: Cover;
+}
+
+/** In money. */
+export interface Cover {
+  readonly need: number;
+  /** By stock. */
+  readonly holds: readonly number[];
+}
+
+export interface GenerateTerms {
+  readonly solve: Solve;
+  /** Cost of a plan that is known; Infinity for none. */
+  readonly known: number;
+  /** Asked after each round. */
+  readonly isOver: () => boolean;
+  /** Content with what is found on a coarse grid. */
+  readonly isRough?: boolean;
+}
+
+/**
+ * Adds ways of cutting as long as one wins something at the worth of the pieces that the program in fractions sets.
+ */
+export function generate(
+  bars: WholeBars,
+  aim: Aim,
+  columns: Columns,
+  { solve, known, isOver, isRough = false }: GenerateTerms,
+): Generated {
+  let bound = -Infinity;
+  let cover: Cover = { need: 0, holds: bars.stock.map(() => 0) };
+  let patterns: readonly Pattern[] = [];
+  let cells = COARSE_CELLS;
+  for (let round = 0; round < MOST_ROUNDS; round += 1) {
+    patterns = [...columns.values()];
+    const answer = solve(programOf(bars, aim, patterns, false), SECONDS_A_ROUND);
+    if (answer.status !== 'optimal') return { answer: null, patterns, bound, cover };
+    const { found, proves, covers } = price(bars, aim, answer, known, cells);
+    if (proves >= bound) [bound, cover] = [proves, covers];
+    const news = found.filter((pattern) => !columns.has(keyOf(pattern)));
+    for (const pattern of news) columns.set(keyOf(pattern), pattern);
+    if (isOver() || (news.length === 0 && (cells === FINE_CELLS || isRough))) return { answer, patterns, bound, cover };
+    if (news.length === 0) cells = FINE_CELLS;
+  }
+  return { answer: null, patterns, bound, cover };
+}
+
+const SECONDS_A_ROUND = 2;
+/** A way of cutting that wins less than this share of what it costs is none. */
+const WINS = 1e-7;
+
+type Bar = WholeBars['stock'][number];
+
+interface Sack {
+  readonly fits: Knapsack;
+  /** On a coarse grid: never worth less than what fits. */
+  readonly above: Knapsack;
+  readonly room: (bar: Bar) => number;
+  readonly costs: (bar: Bar) => number;
+}
+
+// The best way of cutting each bar, and what the worths of the pieces prove (a Lagrangian bound: each bar can win at most
+// its best way, as often as there are such bars or money buys them).
+function price(
+  bars: WholeBars,
+  aim: Aim,
+  { duals }: Answer,
+  known: number,
+  cells: number,
+): { found: Pattern[]; proves: number; covers: Cover } {
+  const { pieces, stock } = bars;
+  const worths = pieces.map((_piece, index) => Math.max(0, duals[index] ?? 0));
+  const ofMoney = aim.least === 'metal' ? Math.min(0, duals[pieces.length + stock.length] ?? 0) : 0;
+  const sacks = sacksOf(bars, aim, worths, ofMoney, cells);
+  const found: Pattern[] = [];
+  const holds = stock.map(() => 0);
+  const need = worths.reduce((sum, worth, index) => sum + worth * (pieces[index]?.count ?? 0), 0);
+  let proves = need;
+  if (aim.least === 'metal') proves += ofMoney * aim.mostCost;
+  stock.forEach((bar, index) => {
+    if (bar.count === 0) return;
+    const ofBar = Math.min(0, duals[pieces.length + index] ?? 0);
+    let least = 0;
+    for (const { fits, above, room, costs } of sacks) {
+      if (room(bar) <= 0) continue;
+      const cost = costs(bar);
+      if (cost - ofBar - fits.worth(room(bar)) < -WINS * Math.max(1, cost))
+        found.push({ stock: index, cuts: fits.chosen(room(bar)) });
+      least = Math.min(least, cost - above.worth(room(bar)));
+      holds[index] = above.worth(room(bar));
+    }
+    const bought = bar.cost > 0 ? Math.floor(known / bar.cost + 1e-9) : Infinity;
+    proves += Math.min(bar.count, bought) * least;
+  });
+  return { found, proves, covers: { need, holds } };
+}
+
+function sacksOf(
+  { pieces, stock, keepFrom }: WholeBars,
+  aim: Aim,
+  worths: readonly number[],
+  ofMoney: number,
+  cells: number,
+): Sack[] {
+  const most = Math.max(...stock.map(({ room }) => room));
+  const grid = gridFor([...pieces.map(({ takes }) => takes), ...stock.map(({ room }) => room)], most, cells);
+  const packed = (own: readonly number[]) => {
+    const fits = knapsack(pieces, own, most, grid, 'up');
+    return { fits, above: grid.isExact ? fits : knapsack(pieces, own, most, grid, 'down') };
+  };
+  if (aim.least === 'cost') return [{ ...packed(worths), room: ({ room }) => room, costs: ({ cost }) => cost }];
+  const usedUp: Sack = {
+    ...packed(worths),
+    room: ({ room }) => room,
+    costs: ({ length, cost }) => length - ofMoney * cost,
+  };
+  if (keepFrom === Infinity) return [usedUp];
+  // Where the rest of the bar is kept, a piece takes its own length and no more.
+  const kept: Sack = {
+    ...packed(worths.map((worth, index) => worth - (pieces[index]?.takes ?? 0))),
+    room: ({ length }) => length - keepFrom,
+    costs: ({ cost }) => -ofMoney * cost,
+  };
+  return [usedUp, kept];
+}

@@ -1,0 +1,304 @@
+// Cutting plans for bars: a plan at once, then better ones and a rising bound, until it is proved best or time is up.
+// First the least cost, then at that cost the least metal taken.
+import { seeded } from '../../measure/random.ts';
+import { allPatterns } from './all-patterns.ts';
+import { barChoices } from './bar-choices.ts';
+import { columnsAlone, generate, keyOf, programOf, type Aim, type Columns, type Cover } from './column-generation.ts';
+import type { BarPlan, BarProblem } from './bar-problem.ts';
+import { dive } from './diving-heuristic.ts';
+import { fillBars, type NoPlan } from './first-fit-decreasing.ts';
+import { fillWhole, fullest } from './subset-sum-fill.ts';
+import type { Solve } from './linear-program.ts';
+import { trimmed } from './trim-patterns.ts';
+import { wholeCost } from '../min-cost-cover.ts';
+import {
+  consumedBy,
+  isBetter,
+  isSameCost,
+  scoreOf,
+  takenBy,
+  toPlan,
+  wholeBars,
+  type Pattern,
+  type WholeBars,
+} from './indexed-bars.ts';
+
+/** So many ways of cutting are handed to the solver all together. */
+const MOST_PATTERNS = 3000;
+
+/** Of the gap between the bound and the plan, where the next try is made. */
+const TRIED_SHARE = 0.4;
+const MOST_TRIES = 40;
+/** Share of the time for filling whole bars to the last cut before the program is solved. */
+const FILLING_SHARE = 0.1;
+/** Each choice of whole bars is filled in so many orders. */
+const MOST_ORDERS = 20;
+/** Share of the time left for taking less metal at the same cost. */
+const KEPT_FOR_METAL = 0.3;
+const SEED = 20_231;
+
+export interface Clock {
+  /** In all. */
+  readonly seconds: number;
+  /** Seconds since the start. */
+  readonly elapsed: () => number;
+}
+
+/**
+ * Plans the cutting of bars.
+ * @yields each better plan or bound; the last plan yielded is the best
+ * @returns the last plan, or why there is none
+ */
+export function* planBars(problem: BarProblem, solve: Solve, clock: Clock): Generator<BarPlan, BarPlan | NoPlan> {
+  const bars = wholeBars(problem);
+  if (bars.pieces.length === 0) return toPlan(bars, [], 0, 0);
+  const filled = fillBars(bars);
+  const longest = longestOf(bars);
+  if ('sentence' in filled && bars.pieces.some(({ takes }) => takes > (longest?.room ?? 0))) return filled;
+  const small = allPatterns(bars, MOST_PATTERNS);
+  if (small || !('sentence' in filled) || !longest) {
+    const planning = new Planning(bars, solve, clock, 'sentence' in filled ? null : filled);
+    if (planning.plan) yield planning.plan;
+    yield* small ? planning.amongAll(small) : planning.byColumns();
+    return planning.plan ?? tooFew(bars);
+  }
+  // With bars to spare there is a plan to begin with; whoever can do without them has a plan for the bars there are.
+  const spare = withSpare(bars, longest);
+  const begun = fillBars(spare);
+  const planning = new Planning(spare, solve, clock, 'sentence' in begun ? null : begun);
+  for (const plan of planning.byColumns()) if (isReal(plan)) yield plan;
+  return planning.plan && isReal(planning.plan) ? planning.plan : tooFew(bars);
+}
+
+/** No stock of a problem has it: an id is never empty. */
+const SPARE = '';
+const isReal = ({ bars }: BarPlan) => bars.every(({ stock }) => stock !== SPARE);
+
+/** As many of the longest bar as may be wanted, each dearer than all there is. */
+function withSpare(bars: WholeBars, longest: Bar): WholeBars {
+  const count = bars.pieces.reduce((sum, piece) => sum + piece.count, 0);
+  const cost = 1 + bars.stock.reduce((sum, bar) => sum + bar.cost * bar.count, 0);
+  return { ...bars, stock: [...bars.stock, { ...longest, id: SPARE, count, cost }] };
+}
+
+type Bar = WholeBars['stock'][number];
+
+/** Of those there are. */
+function longestOf({ stock }: WholeBars): Bar | undefined {
+  return stock.filter(({ count }) => count > 0).sort((a, b) => b.room - a.room)[0];
+}
+
+function tooFew(bars: WholeBars): NoPlan {
+  const most = fullest(bars);
+  const holds = bars.stock.reduce((sum, { room, count }) => sum + most(room) * count, 0);
+  const need = bars.pieces.reduce((sum, { takes, count }) => sum + takes * count, 0);
+  return {
+    sentence:
+      holds < need
+        ? 'There are not enough bars for all the pieces.'
+        : 'The bars do not hold all the pieces, as far as was tried.',
+  };
+}
+
+class Planning {
+  readonly #bars: WholeBars;
+  readonly #solve: Solve;
+  readonly #clock: Clock;
+  #best: readonly Pattern[] | null;
+  readonly #random = seeded(SEED);
+  #bound = 0;
+  /** By stock, µm of pieces that one holds at most. */
+  readonly #full: readonly number[];
+  /** What the bars of any plan have to hold together. */
+  #cover: Cover;
+  #consumedBound: number;
+
+  constructor(bars: WholeBars, solve: Solve, clock: Clock, best: readonly Pattern[] | null) {
+    this.#bars = bars;
+    this.#solve = solve;
+    this.#clock = clock;
+    this.#best = best;
+    this.#consumedBound = leastTaken(bars);
+    const most = fullest(bars);
+    this.#full = bars.stock.map(({ room }) => most(room));
+    this.#cover = byLength(bars, this.#full);
+    this.#raise(leastByLength(bars));
+  }
+
+  get plan(): BarPlan | null {
+    return this.#best && toPlan(this.#bars, this.#best, this.#bound, this.#consumedBound);
+  }
+
+  /** A small problem: every way of cutting is there, and what the solver proves is proved. */
+  *amongAll(patterns: readonly Pattern[]): Generator<BarPlan> {
+    const full = patterns.filter((pattern) => this.#isFull(pattern));
+    yield* this.#whole({ least: 'cost' }, full, 0.6, (bound) => this.#raise(bound));
+    if (!this.#best || this.#left() <= 0) return;
+    // A bar of which nothing is kept is as well cut full; one of which something is kept need not be.
+    const kept = patterns.filter(
+      (pattern) =>
+        this.#isFull(pattern) || consumedBy(this.#bars, pattern) < (this.#bars.stock[pattern.stock]?.length ?? 0),
+    );
+    yield* this.#whole(this.#metal(), kept, 1, (bound) => this.#raiseConsumed(bound));
+  }
+
+  /** A large one: ways of cutting are found as they are needed. */
+  *byColumns(): Generator<BarPlan> {
+    const columns: Columns = new Map();
+    yield* this.#fill(this.#clock.elapsed() + this.#clock.seconds * FILLING_SHARE);
+    for (const pattern of [...(this.#best ?? []), ...columnsAlone(this.#bars)]) columns.set(keyOf(pattern), pattern);
+    if (!this.#isCheapest())
+      yield* this.#generateAndDive({ least: 'cost' }, columns, 0.6, (bound, cover) => this.#raise(bound, cover));
+    if (!this.#best) yield* this.#whole({ least: 'cost' }, [...columns.values()], 0.6, () => undefined);
+    yield* this.#tryForLess(columns);
+    if (!this.#best || this.#left() <= 0) return;
+    for (const pattern of this.#best) columns.set(keyOf(pattern), pattern);
+    yield* this.#generateAndDive(this.#metal(), columns, 0.8, (bound) => this.#raiseConsumed(bound));
+  }
+
+  /** Chooses whole bars that could hold all for less money, and fills them to the last cut, the cheapest choice first. */
+  *#fill(until: number): Generator<BarPlan> {
+    for (let order = 0; order < MOST_ORDERS && !this.#isCheapest(); order += 1) {
+      for (const { chosen } of barChoices(this.#bars, this.#full, this.#bound, this.#cost())) {
+        if (this.#clock.elapsed() > until) return;
+        const before = this.#cost();
+        this.#take(fillWhole(this.#bars, chosen, order === 0 ? null : this.#random));
+        if (this.#cost() < before) {
+          if (this.plan) yield this.plan;
+          break;
+        }
+      }
+    }
+  }
+
+  /**
+   * Tries for less money than the plan at hand, as long as there is time: with the money set, a program that saves metal
+   * leaves most room for whole bars. The nearer to the bound a try failed, the nearer to the plan the next one is.
+   */
+  *#tryForLess(columns: Columns): Generator<BarPlan> {
+    let failed = this.#bound;
+    for (
+      let round = 0;
+      round < MOST_TRIES && this.#left() > this.#clock.seconds * KEPT_FOR_METAL && !this.#isCheapest();
+      round += 1
+    ) {
+      const between = this.#wholeFrom(failed + (this.#cost() - failed) * TRIED_SHARE);
+      const sought = this.#isCheaper(between) ? between : this.#wholeFrom(failed);
+      if (!this.#isCheaper(sought)) return;
+      const until = this.#clock.elapsed() + this.#left() / 2;
+      const terms = { solve: this.#solve, isOver: () => this.#clock.elapsed() > until, random: this.#random };
+      const before = this.#cost();
+      this.#take(dive(this.#bars, { least: 'metal', mostCost: sought }, columns, terms));
+      // Half of the tries are made at the same money again, by another chance.
+      if (this.#cost() > sought && round % 2 === 1) failed = sought;
+      if (this.#cost() < before && this.plan) yield this.plan;
+    }
+  }
+
+  /** @param share  of the time left */
+  *#generateAndDive(
+    aim: Aim,
+    columns: Columns,
+    share: number,
+    proves: (bound: number, cover: Cover) => void,
+  ): Generator<BarPlan> {
+    const until = this.#clock.elapsed() + this.#left() * share;
+    const terms = {
+      solve: this.#solve,
+      known: this.#cost(),
+      isOver: () => this.#clock.elapsed() > until,
+      random: this.#random,
+    };
+    const { bound, cover } = generate(this.#bars, aim, columns, terms);
+    proves(bound, cover);
+    if (this.plan) yield this.plan;
+    if (this.plan?.proved || (aim.least === 'cost' && this.#isCheapest())) return;
+    this.#take(dive(this.#bars, aim, columns, terms));
+    if (this.plan) yield this.plan;
+  }
+
+  /** Whole bars straight from the solver. @param share  of the time left */
+  *#whole(aim: Aim, patterns: readonly Pattern[], share: number, proves: (bound: number) => void): Generator<BarPlan> {
+    const target = aim.least === 'cost' ? this.#bound : this.#consumedBound;
+    const answer = this.#solve(programOf(this.#bars, aim, patterns, true), this.#left() * share, target);
+    const bars = answer.values.flatMap((value, index) => {
+      const pattern = patterns[index];
+      return pattern ? Array<Pattern>(Math.round(value)).fill(pattern) : [];
+    });
+    this.#take(bars.length > 0 ? bars : null);
+    if (answer.status !== 'none') proves(answer.bound);
+    if (this.plan) yield this.plan;
+  }
+
+  #take(patterns: readonly Pattern[] | null): void {
+    if (!patterns) return;
+    const plan = trimmed(this.#bars, patterns);
+    if (!this.#best || isBetter(scoreOf(this.#bars, plan), scoreOf(this.#bars, this.#best))) this.#best = plan;
+  }
+
+  #cost(): number {
+    return this.#best ? scoreOf(this.#bars, this.#best).cost : Infinity;
+  }
+
+  #metal(): Aim {
+    return { least: 'metal', mostCost: this.#cost() };
+  }
+
+  #left(): number {
+    return this.#clock.seconds - this.#clock.elapsed();
+  }
+
+  #isCheaper(cost: number): boolean {
+    return cost < this.#cost() && !isSameCost(cost, this.#cost());
+  }
+
+  #isCheapest(): boolean {
+    return this.#best !== null && isSameCost(this.#cost(), this.#bound);
+  }
+
+  #raise(bound: number, cover = this.#cover): void {
+    this.#cover = cover;
+    this.#bound = Math.max(this.#bound, bound, this.#wholeFrom(bound));
+  }
+
+  /** The least that whole bars cost from a sum on, if they are to hold what is wanted. */
+  #wholeFrom(atLeast: number): number {
+    const { need, holds } = this.#cover;
+    const stock = this.#bars.stock.map(({ cost, count }, index) => ({ cost, count, holds: holds[index] ?? 0 }));
+    return this.#cost() < Infinity ? wholeCost(stock, need, atLeast, this.#cost()) : atLeast;
+  }
+
+  // Whole micrometres. At a cost that may not be the least nothing is proved of the metal.
+  #raiseConsumed(bound: number): void {
+    if (this.#isCheapest()) this.#consumedBound = Math.max(this.#consumedBound, Math.ceil(bound - 1e-2));
+  }
+
+  #isFull({ stock, cuts }: Pattern): boolean {
+    const free = (this.#bars.stock[stock]?.room ?? 0) - takenBy(this.#bars, cuts);
+    return this.#bars.pieces.every(({ takes, count }, index) => takes > free || (cuts[index] ?? 0) >= count);
+  }
+}
+
+// All the pieces without a kerf: what comes of a bar that ends with its last piece.
+function leastTaken({ pieces, stock }: WholeBars): number {
+  const kerf = Math.max(0, ...stock.map(({ room, length }) => room - length));
+  return pieces.reduce((sum, { takes, count }) => sum + (takes - kerf) * count, 0);
+}
+
+/** By the millimetre, each bar as full as it can be by itself. */
+function byLength({ pieces }: WholeBars, holds: readonly number[]): Cover {
+  return { need: pieces.reduce((sum, { takes, count }) => sum + takes * count, 0), holds };
+}
+
+/** What the bars cost at least if one could be joined to the next: the cheapest by the millimetre first. */
+function leastByLength({ stock, pieces }: WholeBars): number {
+  let need = pieces.reduce((sum, { takes, count }) => sum + takes * count, 0);
+  let cost = 0;
+  for (const { room, count, cost: each } of [...stock].sort((a, b) => a.cost / a.room - b.cost / b.room)) {
+    const used = Math.min(count, need / room);
+    cost += used * each;
+    need -= used * room;
+    if (need <= 0) break;
+  }
+  return cost;
+}

@@ -1,0 +1,38 @@
+// Patterns that make more than is wanted, brought down to just what is.
+import { downsized } from './first-fit-decreasing.ts';
+import { consumedBy, takenBy, type Pattern, type WholeBars } from './indexed-bars.ts';
+
+/** @returns the same bars without the surplus, none empty, each the cheapest that will do */
+export function trimmed(bars: WholeBars, patterns: readonly Pattern[]): readonly Pattern[] {
+  const rows = patterns.map(({ stock, cuts }) => ({ stock, cuts: [...cuts] }));
+  bars.pieces.forEach(({ count }, piece) => {
+    let surplus = rows.reduce((sum, { cuts }) => sum + (cuts[piece] ?? 0), 0) - count;
+    for (; surplus > 0; surplus -= 1) {
+      const holders = rows.filter(({ cuts }) => (cuts[piece] ?? 0) > 0);
+      const best = holders.map((row) => ({ row, rank: rankOfRemoval(bars, row, piece) })).sort(byRank)[0];
+      if (best) best.row.cuts[piece] = (best.row.cuts[piece] ?? 0) - 1;
+    }
+  });
+  return downsized(
+    bars,
+    rows.filter(({ cuts }) => cuts.some((count) => count > 0)),
+  );
+}
+
+interface Rank {
+  /** µm won. */
+  readonly saves: number;
+  /** µm still in the bar: an emptier bar is the sooner not needed at all. */
+  readonly left: number;
+}
+
+function rankOfRemoval(bars: WholeBars, { stock, cuts }: Pattern, piece: number): Rank {
+  const without = cuts.map((count, index) => (index === piece ? count - 1 : count));
+  const isEmpty = without.every((count) => count === 0);
+  const after = isEmpty ? 0 : consumedBy(bars, { stock, cuts: without });
+  return { saves: consumedBy(bars, { stock, cuts }) - after, left: takenBy(bars, without) };
+}
+
+function byRank(a: { readonly rank: Rank }, b: { readonly rank: Rank }): number {
+  return b.rank.saves - a.rank.saves || a.rank.left - b.rank.left;
+}

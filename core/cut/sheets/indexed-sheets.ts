@@ -1,0 +1,112 @@
+// The pieces of a sheet problem as shapes, and small blanks laid into the middles of washers.
+import { convexPartsOf } from '../../geometry/convex-decomposition.ts';
+import { areaOf, hullOf, type Point } from '../../geometry/convex-polygon.ts';
+import type { Kind } from './lay-sheet.ts';
+import type { Shape } from '../../geometry/no-fit-polygon.ts';
+import type { SheetPiece } from './sheet-problem.ts';
+
+/** A blank that comes out of the middle of another, with its own middle there. */
+interface Nested {
+  /** Indices of pieces. */
+  readonly washer: number;
+  readonly disc: number;
+  readonly count: number;
+}
+
+export interface SheetKinds {
+  /** One for each piece, in their order; of those laid into washers the rest. */
+  readonly kinds: readonly (Kind & { readonly areaMm2: number })[];
+  readonly nested: readonly Nested[];
+}
+
+export function kindsOf(pieces: readonly SheetPiece[], gap: number): SheetKinds {
+  const nested = nestedIn(pieces, gap);
+  return {
+    kinds: pieces.map((piece, index) => ({
+      ways: waysOf(piece),
+      areaMm2: areaMm2Of(piece),
+      count: piece.count - nested.reduce((sum, { disc, count }) => sum + (disc === index ? count : 0), 0),
+    })),
+    nested,
+  };
+}
+
+/** Degrees a piece is turned in each of its ways. */
+export function turnsOf(piece: SheetPiece): readonly number[] {
+  if (piece.shape === 'disc' || piece.shape === 'washer') return [0];
+  if (piece.shape === 'outline') return piece.rotatable ? [0, 90, 180, 270] : [0, 180];
+  return piece.rotatable && piece.width !== piece.height ? [0, 90] : [0];
+}
+
+function waysOf(piece: SheetPiece): Shape[] {
+  if (piece.shape === 'disc') return [roundShape(piece.diameter)];
+  if (piece.shape === 'washer') return [roundShape(piece.outside)];
+  const corners =
+    piece.shape === 'rect'
+      ? [
+          { x: 0, y: 0 },
+          { x: piece.width, y: 0 },
+          { x: piece.width, y: piece.height },
+          { x: 0, y: piece.height },
+        ]
+      : piece.points.map(([x, y]) => ({ x, y }));
+  const parts = convexPartsOf(corners);
+  return turnsOf(piece).map((degrees) => cornered(parts.map((part) => part.map((corner) => turned(corner, degrees)))));
+}
+
+function roundShape(diameter: number): Shape {
+  return { parts: [[{ x: 0, y: 0 }]], radius: diameter / 2, width: diameter, height: diameter };
+}
+
+function cornered(parts: readonly (readonly Point[])[]): Shape {
+  const [xs, ys] = [parts.flat().map(({ x }) => x), parts.flat().map(({ y }) => y)];
+  const [left, right, bottom, top] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  const middle = { x: (left + right) / 2, y: (bottom + top) / 2 };
+  return {
+    parts: parts.map((part) => hullOf(part.map(({ x, y }) => ({ x: x - middle.x, y: y - middle.y })))),
+    radius: 0,
+    width: right - left,
+    height: top - bottom,
+  };
+}
+
+// Right angles only, so that no digit is lost.
+function turned({ x, y }: Point, degrees: number): Point {
+  if (degrees === 90) return { x: -y, y: x };
+  if (degrees === 180) return { x: -x, y: -y };
+  return degrees === 270 ? { x: y, y: -x } : { x, y };
+}
+
+/** Of the blank itself; a washer is cut as its disc. */
+function areaMm2Of(piece: SheetPiece): number {
+  if (piece.shape === 'rect') return piece.width * piece.height;
+  if (piece.shape === 'outline') return areaOf(piece.points.map(([x, y]) => ({ x, y })));
+  return (Math.PI / 4) * (piece.shape === 'disc' ? piece.diameter : piece.outside) ** 2;
+}
+
+// Into each middle the largest disc that fits it and is still wanted: the larger saves more of the sheet.
+function nestedIn(pieces: readonly SheetPiece[], gap: number): Nested[] {
+  const left = pieces.map(({ count }) => count);
+  const bySize = (of: (piece: SheetPiece) => number) =>
+    pieces.map((_piece, index) => index).sort((a, b) => sizeAt(pieces, b, of) - sizeAt(pieces, a, of) || a - b);
+  const washers = bySize((piece) => (piece.shape === 'washer' ? piece.inside : 0));
+  const discs = bySize((piece) => (piece.shape === 'disc' ? piece.diameter : 0));
+  return washers.flatMap((washer): Nested[] => {
+    const ring = pieces[washer];
+    if (ring?.shape !== 'washer') return [];
+    let middles = ring.count;
+    return discs.flatMap((disc): Nested[] => {
+      const piece = pieces[disc];
+      if (piece?.shape !== 'disc' || piece.diameter + 2 * gap > ring.inside + 1e-9) return [];
+      const count = Math.min(middles, left[disc] ?? 0);
+      middles -= count;
+      left[disc] = (left[disc] ?? 0) - count;
+      return count > 0 ? [{ washer, disc, count }] : [];
+    });
+  });
+}
+
+function sizeAt(pieces: readonly SheetPiece[], index: number, of: (piece: SheetPiece) => number): number {
+  const piece = pieces[index];
+  return piece ? of(piece) : 0;
+}

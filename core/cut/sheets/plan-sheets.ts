@@ -1,0 +1,177 @@
+// Cutting plans for sheets: a plan at once, then better ones by other orders of laying, until it is proved or time is up.
+// First the least cost, then the largest offcut along an edge.
+import { seeded } from '../../measure/random.ts';
+import type { NoPlan } from '../bars/first-fit-decreasing.ts';
+import { allTowards, laySheet, NoFits, type Kind, type LaidBlank, type Laying, type Plate } from './lay-sheet.ts';
+import { offcutBeside } from './sheet-offcut.ts';
+import { sheetBound } from './lower-bound.ts';
+import { kindsOf, turnsOf, type SheetKinds } from './indexed-sheets.ts';
+import type { Placement, PlannedSheet, Rectangle, SheetPlan, SheetProblem } from './sheet-problem.ts';
+import { isSameCost } from '../bars/indexed-bars.ts';
+import type { Clock } from '../bars/plan-bars.ts';
+
+/** A plan that is the cheapest there can be is tried so often for a larger offcut. */
+const TRIES_FOR_OFFCUT = 24;
+const MOST_TRIES = 4000;
+const SEED = 20_231;
+
+interface Filled {
+  readonly sheet: number;
+  readonly laid: readonly LaidBlank[];
+}
+
+/**
+ * Plans the cutting of sheets.
+ * @yields each better plan
+ * @returns the best plan, or why there is none
+ */
+export function* planSheets(problem: SheetProblem, clock: Clock): Generator<SheetPlan, SheetPlan | NoPlan> {
+  const kinds = kindsOf(problem.pieces, problem.gap);
+  const homeless = problem.pieces.find(
+    (_piece, index) => (kinds.kinds[index]?.count ?? 0) > 0 && !fitsAny(problem, kinds, index),
+  );
+  if (homeless) return { sentence: `“${homeless.id}” is larger than any sheet there is.` };
+  const noFits = new NoFits(problem.gap);
+  const random = seeded(SEED);
+  let best: SheetPlan | null = null;
+  for (let round = 0; round < MOST_TRIES; round += 1) {
+    const filled = fill(problem, kinds, layingOf(round, kinds, random), noFits);
+    if (filled) {
+      const plan = toPlan(problem, kinds, filled, best?.bound ?? 0);
+      if (!best || isBetter(plan, best)) {
+        best = plan;
+        yield plan;
+      }
+    }
+    if (clock.elapsed() > clock.seconds || (best?.proved && round >= TRIES_FOR_OFFCUT)) break;
+  }
+  return best ?? { sentence: 'The sheets do not hold all the pieces, as far as was tried.' };
+}
+
+function fitsAny({ sheets, margin }: SheetProblem, { kinds }: SheetKinds, index: number): boolean {
+  return sheets.some(({ width, height, count }) =>
+    kinds[index]?.ways.some(
+      (way) => count !== 0 && way.width + 2 * margin <= width + 1e-9 && way.height + 2 * margin <= height + 1e-9,
+    ),
+  );
+}
+
+const lyings = ['free', 'flat', 'upright'] as const;
+
+// First the usual orders, large before small; then the same shaken.
+function layingOf(round: number, { kinds }: SheetKinds, random: () => number): Laying {
+  const ways = allTowards.length * lyings.length;
+  const usual = 4 * ways;
+  const size = (kind: SheetKinds['kinds'][number]) => {
+    const [way] = kind.ways;
+    const [width = 0, height = 0] = [way?.width, way?.height];
+    const sizes = [kind.areaMm2, Math.max(width, height) ** 2, width ** 2, height ** 2];
+    const shaken = round < usual ? 1 : 0.4 + 1.2 * random();
+    return (sizes[Math.floor(round / ways) % sizes.length] ?? 0) * shaken;
+  };
+  const sized = kinds.map((kind, index) => ({ index, size: size(kind) }));
+  return {
+    order: sized.sort((a, b) => b.size - a.size || a.index - b.index).map(({ index }) => index),
+    towards: allTowards[round % allTowards.length] ?? 'bottom',
+    lying: lyings[Math.floor(round / allTowards.length) % lyings.length] ?? 'free',
+  };
+}
+
+/** Sheets filled one after the other, each time the kind of sheet that holds most for its money. */
+function fill(problem: SheetProblem, { kinds }: SheetKinds, laying: Laying, noFits: NoFits): Filled[] | null {
+  const filled: Filled[] = [];
+  let left: readonly (Kind & { areaMm2: number })[] = kinds;
+  const free = problem.sheets.map(({ count }) => count ?? Infinity);
+  while (left.some(({ count }) => count > 0)) {
+    const tried = problem.sheets.flatMap((sheet, index) => {
+      if ((free[index] ?? 0) <= 0) return [];
+      const laid = laySheet(plateOf(problem, index), left, laying, noFits);
+      if (laid.length === 0) return [];
+      const holds = laid.reduce((sum, { kind }) => sum + (left[kind]?.areaMm2 ?? 0), 0);
+      const isAll = laid.length === left.reduce((sum, { count }) => sum + count, 0);
+      return [
+        { sheet: index, laid, cost: sheet.cost, rate: sheet.cost / holds, isAll, area: sheet.width * sheet.height },
+      ];
+    });
+    // Where one sheet holds all that is left, the cheapest such; of two alike the smaller.
+    const [chosen] = tried.sort(
+      (a, b) => Number(b.isAll) - Number(a.isAll) || (a.isAll ? a.cost - b.cost : a.rate - b.rate) || a.area - b.area,
+    );
+    if (!chosen) return null;
+    filled.push(chosen);
+    free[chosen.sheet] = (free[chosen.sheet] ?? 0) - 1;
+    left = left.map((kind, index) => ({
+      ...kind,
+      count: kind.count - chosen.laid.filter((blank) => blank.kind === index).length,
+    }));
+  }
+  return filled;
+}
+
+function plateOf({ sheets, gap, margin }: SheetProblem, index: number): Plate {
+  const { width = 0, height = 0 } = sheets[index] ?? {};
+  return { width, height, gap, margin };
+}
+
+function toPlan(problem: SheetProblem, kinds: SheetKinds, filled: readonly Filled[], boundBefore: number): SheetPlan {
+  const cost = filled.reduce((sum, { sheet }) => sum + (problem.sheets[sheet]?.cost ?? 0), 0);
+  const bound = Math.max(boundBefore, sheetBound(problem, kinds, cost));
+  const isCheapest = bound > cost || isSameCost(cost, bound);
+  const waiting = kinds.nested.map((nested) => ({ ...nested }));
+  return {
+    cost,
+    bound: isCheapest ? cost : bound,
+    proved: isCheapest,
+    sheets: filled.map(({ sheet, laid }): PlannedSheet => ({
+      sheet: problem.sheets[sheet]?.id ?? '',
+      placements: laid.flatMap((blank) => placementsOf(problem, kinds, blank, waiting)),
+      offcut: offcutBeside(
+        plateOf(problem, sheet),
+        laid.map((blank) => boxOf(blank, kinds)),
+        problem.gap,
+      ),
+    })),
+  };
+}
+
+/** The blank, and what comes out of its middle. */
+function placementsOf(
+  { pieces }: SheetProblem,
+  { kinds }: SheetKinds,
+  { kind, way, x, y }: LaidBlank,
+  waiting: { washer: number; disc: number; count: number }[],
+): Placement[] {
+  const piece = pieces[kind];
+  const shape = kinds[kind]?.ways[way];
+  if (!piece || !shape) return [];
+  const turn = turnsOf(piece)[way] ?? 0;
+  const own: Placement = {
+    piece: piece.id,
+    x: neat(x - shape.width / 2),
+    y: neat(y - shape.height / 2),
+    rotated: turn === 90 || turn === 270,
+    ...(piece.shape === 'outline' && { turn }),
+  };
+  const nested = waiting.find(({ washer, count }) => washer === kind && count > 0);
+  const inner = nested && pieces[nested.disc];
+  if (!nested || inner?.shape !== 'disc') return [own];
+  nested.count -= 1;
+  const half = inner.diameter / 2;
+  return [own, { piece: inner.id, x: neat(x - half), y: neat(y - half), rotated: false }];
+}
+
+const neat = (mm: number) => Math.round(mm * 1e9) / 1e9;
+
+function boxOf({ kind, way, x, y }: LaidBlank, { kinds }: SheetKinds): Rectangle {
+  const { width = 0, height = 0 } = kinds[kind]?.ways[way] ?? {};
+  return { x: x - width / 2, y: y - height / 2, width, height };
+}
+
+function isBetter(a: SheetPlan, b: SheetPlan): boolean {
+  if (!isSameCost(a.cost, b.cost)) return a.cost < b.cost;
+  return largest(a) > largest(b) + 1e-6;
+}
+
+function largest({ sheets }: SheetPlan): number {
+  return Math.max(0, ...sheets.map(({ offcut }) => (offcut ? offcut.width * offcut.height : 0)));
+}

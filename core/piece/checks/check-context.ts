@@ -1,0 +1,192 @@
+// What every rule of the bench check is made of.
+import type { Alloy } from '../../metal/alloys.ts';
+import type { Finding, Group, Piece } from '../piece.ts';
+import type { Join } from '../join.ts';
+import type { Part } from '../part.ts';
+import type { JoinReckoning } from '../compute-join.ts';
+import type { PartReckoning } from '../compute-part.ts';
+import { membersOf, scopeOf, type Recipe } from '../compute-recipe.ts';
+import { stepKindOf, type Step, type StepKind } from '../step.ts';
+
+export type Severity = 'stop' | 'warn' | 'note';
+
+/** What a rule has found, before it is told whether the maker knows. */
+export interface Found {
+  readonly severity: Severity;
+  /** Id of the part, finding, join, step or group it concerns; '' for the whole piece. */
+  readonly about: string;
+  /** What is the matter, in a sentence that names it. */
+  readonly sentence: string;
+  /** What can be done about it with one click. */
+  readonly remedy?: Remedy;
+}
+
+export interface Remedy {
+  /** What the button says. */
+  readonly says: string;
+  /** @returns the piece so put right; the one given stays as it is */
+  readonly apply: (piece: Piece) => Piece;
+}
+
+export interface Rule {
+  /** Stands in the piece where a remark is known, so it never changes. */
+  readonly name: string;
+  /** Why it matters at the bench. */
+  readonly why: string;
+  readonly check: (job: Job) => Found[];
+}
+
+/** A piece laid out for checking. */
+export class Job {
+  readonly piece: Piece;
+  readonly recipe: Recipe;
+  readonly alloys: ReadonlyMap<string, Alloy>;
+  /** ISO 3166-1 alpha-2 of the maker; '' when it is not known. */
+  readonly country: string;
+  readonly steps: readonly { readonly step: Step; readonly kind: StepKind; readonly index: number }[];
+
+  constructor(recipe: Recipe, alloys: ReadonlyMap<string, Alloy>, country: string) {
+    this.piece = recipe.piece;
+    this.recipe = recipe;
+    this.alloys = alloys;
+    this.country = country;
+    this.steps = recipe.piece.steps.map((step, index) => ({ step, kind: stepKindOf(step), index }));
+  }
+
+  get parts(): readonly { part: Part; reckoning: PartReckoning }[] {
+    return this.piece.parts.flatMap((part, index) => {
+      const reckoning = this.recipe.parts[index];
+      return reckoning ? [{ part, reckoning }] : [];
+    });
+  }
+
+  get joins(): readonly { join: Join; reckoning: JoinReckoning; index: number }[] {
+    return this.piece.joins.flatMap((join, index) => {
+      const reckoning = this.recipe.joins[index];
+      return reckoning ? [{ join, reckoning, index }] : [];
+    });
+  }
+
+  part(id: string): { part: Part; reckoning: PartReckoning } | undefined {
+    return this.parts.find(({ part }) => part.id === id);
+  }
+
+  /** Ids of the parts and findings a join brings together, groups taken apart. */
+  membersOf(join: Pick<Join, 'parts'>): readonly string[] {
+    return join.parts.flatMap((id) => membersOf(id, this.piece));
+  }
+
+  /** What a part or a finding is made of, where that is known. */
+  alloyOf(id: string): Alloy | null {
+    const row = this.piece.parts.find((part) => part.id === id) ?? this.piece.findings.find((each) => each.id === id);
+    return row ? (this.alloys.get(row.alloy) ?? null) : null;
+  }
+
+  nameOf(id: string): string {
+    const { parts, findings, groups, joins, steps } = this.piece;
+    const rows: readonly (Part | Finding | Group | Join | Step)[] = [
+      ...parts,
+      ...findings,
+      ...groups,
+      ...joins,
+      ...steps,
+    ];
+    return rows.find((row) => row.id === id)?.name.trim() || 'it';
+  }
+
+  /** Steps of these kinds, in order. */
+  stepsOf(...kinds: readonly StepKind[]) {
+    return this.steps.filter(({ kind }) => kinds.includes(kind));
+  }
+
+  /** Ids of the parts and findings a step is done to. */
+  touched({ of }: Pick<Step, 'of'>): ReadonlySet<string> {
+    if (!of) return new Set([...this.piece.parts, ...this.piece.findings].map(({ id }) => id));
+    const join = this.piece.joins.find(({ id }) => id === of);
+    return new Set(join ? this.membersOf(join) : membersOf(of, this.piece));
+  }
+
+  /** Whether a step is done to a part, by id. */
+  reaches(step: Pick<Step, 'of'>, partId: string): boolean {
+    return this.touched(step).has(partId);
+  }
+
+  /** Joins a step makes: those it names, or all of its kind. */
+  joinsOf(step: Pick<Step, 'of'>): readonly Join[] {
+    return scopeOf(step, this.piece).joins.flatMap((index) => this.piece.joins[index] ?? []);
+  }
+}
+
+/** Puts a row's fields right, by its id. */
+export function withRow<Key extends 'parts' | 'findings' | 'joins' | 'steps' | 'groups'>(
+  key: Key,
+  id: string,
+  change: (row: Piece[Key][number]) => Partial<Piece[Key][number]>,
+): Remedy['apply'] {
+  return (piece) => ({
+    ...piece,
+    [key]: piece[key].map((row) => (row.id === id ? { ...row, ...change(row) } : row)),
+  });
+}
+
+/** Puts a step in behind another, or at the end. @param id  of the new step: '' lets whoever applies it give one */
+export function withStepAfter(after: string | null, name: string, more: Partial<Step>): Remedy['apply'] {
+  return (piece) => {
+    const at = piece.steps.findIndex(({ id }) => id === after);
+    const steps = [...piece.steps];
+    const place = at < 0 ? steps.length : at + 1;
+    const step: Step = { ...blankStep, id: freeId(piece, name), name, byHand: true, ...more };
+    steps.splice(place, 0, step);
+    return { ...piece, steps };
+  };
+}
+
+/** Moves a step to stand just before another. */
+export function withStepBefore(moved: string, before: string): Remedy['apply'] {
+  return (piece) => {
+    const step = piece.steps.find(({ id }) => id === moved);
+    if (!step) return piece;
+    const rest = piece.steps.filter(({ id }) => id !== moved);
+    rest.splice(
+      Math.max(
+        0,
+        rest.findIndex(({ id }) => id === before),
+      ),
+      0,
+      step,
+    );
+    return { ...piece, steps: rest };
+  };
+}
+
+const blankStep: Omit<Step, 'id' | 'name'> = {
+  station: '',
+  setUp: '',
+  each: '',
+  byItself: '',
+  meanwhile: false,
+  kind: '',
+  of: '',
+  per: 'piece',
+  drivers: '',
+  load: '',
+  yield: '',
+  maker: '',
+  spread: '',
+  pauses: '',
+  handsOn: '',
+  from: '',
+  byHand: false,
+};
+
+// A row needs an id of its own; core has no chance to draw one, so it counts up.
+function freeId(piece: Piece, name: string): string {
+  const stem = name
+    .toLowerCase()
+    .replace(/[^a-z]+/g, '-')
+    .slice(0, 24);
+  const taken = new Set(piece.steps.map(({ id }) => id));
+  let index = 1;
+  while (taken.has(`${stem}-${String(index)}`)) index += 1;
+  return `${stem}-${String(index)}`;
+}

@@ -1,0 +1,152 @@
+// What a join takes: how many joints, where its solder flows, and how much of it.
+import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { readArea } from '../measure/read/read-area.ts';
+import { readLength } from '../measure/read/read-length.ts';
+import { readCount, readPlain } from '../measure/read/read-number.ts';
+import type { Reading } from '../measure/read/reading.ts';
+import {
+  BEAD_MM,
+  beadsMm3,
+  PASTE_METAL_SHARE,
+  seamMm3,
+  snippetsMm3,
+  SWEAT_FILM_MM,
+  sweatMm3,
+  usualSnippetMm,
+  type SnippetMm,
+} from '../metal/solder-mass.ts';
+import { solderById, type Solder } from '../metal/solders.ts';
+import type { Problem } from '../studio/rates.ts';
+import type { Join } from './join.ts';
+import { reported, type Report } from './read-section.ts';
+
+export interface JoinReckoning {
+  readonly solder: Solder | null;
+  /** °C where the solder flows; null for a join without solder. */
+  readonly flow: Figure | null;
+  /** Joints in one piece. */
+  readonly joints: number;
+  /** mm of seam in one piece; 0 where the solder is not laid along one. */
+  readonly seamMm: number;
+  /** g of solder in one piece; null for a join without solder, or until it can be read. */
+  readonly grams: Figure | null;
+  /** Paths are within the join: `amount`. */
+  readonly problems: readonly Problem[];
+}
+
+/** Reads `1.2 x 1 x 0.25 mm`; blank is the usual snippet. @returns mm, or a sentence */
+function readSnippet(text: string): SnippetMm | { readonly sentence: string } {
+  if (text.trim() === '') return usualSnippetMm;
+  const sentence = 'Give a snippet as length x width x thickness, for example 1.2 x 1 x 0.25 mm.';
+  const parts = text.replace(/\s*mm\s*$/i, '').split(/[x×*]/i);
+  const [length, width, thickness] = parts.map((part) => readLength(part, { what: 'snippet' }));
+  if (parts.length !== 3 || !length?.ok || !width?.ok || !thickness?.ok) return { sentence };
+  return [length.value, width.value, thickness.value];
+}
+
+/**
+ * Reckons one join. Depends on nothing but its arguments.
+ * @param groups  how many of the sub-assembly it is in are in a piece
+ * @param snippet as typed with the piece
+ */
+export function reckonJoin(join: Join, snippet = '', groups = 1): JoinReckoning {
+  const problems: Problem[] = [];
+  const report = (problem: Problem) => problems.push(problem);
+  const count = readCount(join.count);
+  if (!count.ok) report({ path: 'count', sentence: count.sentence });
+  if (join.parts.length === 0)
+    report({ path: 'parts', sentence: 'Say which parts it joins; one alone is closed on itself.' });
+  const joints = (count.ok ? count.value : 0) * groups;
+  const none = { solder: null, flow: null, joints, seamMm: 0, grams: null, problems };
+  if (join.kind !== 'solder') return none;
+
+  const solder = solderById.get(join.solder) ?? null;
+  if (!solder) report({ path: 'solder', sentence: 'Choose its solder.' });
+  const typedFlow = join.flow.trim() ? readPlain(join.flow, 'flow point', '745', degrees) : null;
+  const flow = typedFlow
+    ? reported(typedFlow, 'flow', 'flows at', '°C', report)
+    : solder && given('flows at', solder.flowC, '°C', solder.source);
+  const laid = readAmount(join, snippet, report);
+  if (!solder || !laid) return { ...none, solder, flow };
+  const density = given(`density of ${solder.name}`, solder.densityGPerCm3, 'g/cm³', solder.source);
+  const value = (laid.mm3 * joints * solder.densityGPerCm3) / 1000;
+  const how = `${laid.how}${joints === 1 ? '' : ` × ${String(joints)}`} × ${inSum(density.value)} ÷ 1000`;
+  const times = joints === 1 ? [] : [given('joints', joints, '', 'as typed')];
+  const grams = reckoned(join.name || 'join', value, 'g', how, [...laid.from, ...times, density]);
+  return { solder, flow, joints, seamMm: laid.seamMm * joints, grams, problems };
+}
+
+interface Laid {
+  readonly mm3: number;
+  readonly how: string;
+  readonly from: readonly Figure[];
+  readonly seamMm: number;
+}
+
+// What is laid at one joint.
+function readAmount({ form, amount }: Join, typedSnippet: string, report: Report): Laid | null {
+  const read = (reading: Reading, label: string, unit: string) => reported(reading, 'amount', label, unit, report);
+  const snippet = readSnippet(typedSnippet);
+  if ('sentence' in snippet) {
+    report({ path: 'amount', sentence: snippet.sentence });
+    return null;
+  }
+  const source = typedSnippet.trim() ? 'as typed with the piece' : 'common practice';
+  const [length, width, thickness] = snippet.map((mm, index) =>
+    given(['snippet, length', 'snippet, width', 'snippet, thickness'][index] ?? '', mm, 'mm', source),
+  ) as [Figure, Figure, Figure];
+  switch (form) {
+    case 'snippets': {
+      const count = read(readCount(amount), 'snippets', '');
+      return (
+        count && {
+          mm3: snippetsMm3(count.value, snippet),
+          how: [count, length, width, thickness].map(({ value }) => inSum(value)).join(' × '),
+          from: [count, length, width, thickness],
+          seamMm: 0,
+        }
+      );
+    }
+    case 'seam': {
+      const seam = read(readLength(amount, { what: 'length of the seam' }), 'seam', 'mm');
+      return (
+        seam && {
+          mm3: seamMm3(seam.value, snippet),
+          how: [seam, width, thickness].map(({ value }) => inSum(value)).join(' × '),
+          from: [seam, width, thickness],
+          seamMm: seam.value,
+        }
+      );
+    }
+    case 'beads': {
+      const count = read(readCount(amount), 'beads of paste', '');
+      const bead = given('bead', BEAD_MM, 'mm', 'common practice');
+      const share = given('metal in paste, by volume', PASTE_METAL_SHARE, '', 'from 83 % by weight, from memory');
+      return (
+        count && {
+          mm3: beadsMm3(count.value),
+          how: `${inSum(count.value)} × π/6 × ${inSum(BEAD_MM)}³ × ${inSum(PASTE_METAL_SHARE)}`,
+          from: [count, bead, share],
+          seamMm: 0,
+        }
+      );
+    }
+    case 'sweat': {
+      const area = read(readArea(amount), 'faces', 'mm²');
+      const film = given('film of solder', SWEAT_FILM_MM, 'mm', 'common practice');
+      return (
+        area && {
+          mm3: sweatMm3(area.value),
+          how: `${inSum(area.value)} × ${inSum(SWEAT_FILM_MM)}`,
+          from: [area, film],
+          seamMm: 0,
+        }
+      );
+    }
+  }
+}
+
+function degrees(number: number, unit: string): number | undefined {
+  if (/^c$/i.test(unit)) return number;
+  return /^f$/i.test(unit) ? ((number - 32) * 5) / 9 : undefined;
+}

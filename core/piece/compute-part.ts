@@ -1,0 +1,217 @@
+// What one part weighs: the metal that stays in the piece (net), the metal cut for it (gross), and where the rest goes.
+import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { readCount } from '../measure/read/read-number.ts';
+import { readLength } from '../measure/read/read-length.ts';
+import { densityOf } from '../metal/alloy.ts';
+import type { Alloy } from '../metal/alloys.ts';
+import { gaugeSystemOf } from '../stock/gauged.ts';
+import { areaOf, massPerArea, type Section } from '../stock/section.ts';
+import type { Problem } from '../studio/rates.ts';
+import { aroundCutMm, massOfCut, withTrim, type Cut, type Mass } from './cut.ts';
+import type { Part } from './part.ts';
+import type { ScrapKind } from '../metal/scrap-kinds.ts';
+import type { Finding } from './piece.ts';
+import { readBlank, type BlankReading } from './read-blank.ts';
+import { readSection, type SectionReading } from './read-section.ts';
+import { stoneOutline } from './stone.ts';
+
+export interface PartReckoning {
+  readonly alloy: Alloy | null;
+  readonly section: Section | null;
+  /** What stays in the piece of one blank. */
+  readonly blank: Cut | null;
+  /** What is cut: the blank with its trim. */
+  readonly cut: Cut | null;
+  /** Blanks in one piece, every link and strand counted. */
+  readonly count: number;
+  /** Cuts made for one piece. */
+  readonly cuts: number;
+  /** g in one piece, all of the count; null until everything it hangs on can be read. */
+  readonly net: Figure | null;
+  /** g cut for one piece: net, scrap and kerf. */
+  readonly gross: Figure | null;
+  /** g for one piece by what it is good for, those above nothing. gross = net + scrap. */
+  readonly scrap: Readonly<Partial<Record<ScrapKind, Figure>>>;
+  /** mm, null when nothing is drilled or it cannot be read. */
+  readonly hole: number | null;
+  /** Paths are within the part: `section.diameter`. */
+  readonly problems: readonly Problem[];
+}
+
+/**
+ * Reckons one part. Depends on nothing but its arguments, so that an unchanged part need not be reckoned again.
+ * @param groups  how many of its sub-assembly are in a piece
+ * @param stone   the stone its bezel goes round, null for none
+ */
+export function reckonPart(
+  part: Part,
+  alloys: ReadonlyMap<string, Alloy>,
+  groups = 1,
+  stone: Finding | null = null,
+): PartReckoning {
+  const problems: Problem[] = [];
+  const report = (problem: Problem) => problems.push(problem);
+  const alloy = alloys.get(part.alloy) ?? null;
+  const density = alloy && densityOf(alloy);
+  if (!alloy) report({ path: 'alloy', sentence: 'This metal is not in the book any more. Choose another.' });
+  else if (!density)
+    report({
+      path: 'alloy',
+      sentence: `${alloy.name} has no density yet, so it cannot be weighed. Give it in Studio.`,
+    });
+
+  const stock = readSection(part.section, alloy ? gaugeSystemOf(alloy.family, part.section.form) : 'none', report);
+  const blank = readBlank(part.blank, part.section.form, stock, report, stone && stoneOutline(stone));
+  const count = readCount(part.count);
+  if (!count.ok) report({ path: 'count', sentence: count.sentence });
+  const length = (path: 'trim' | 'kerf' | 'hole', what: string) => {
+    const reading = readLength(part[path], { what, mayBeZero: true });
+    if (reading.ok) return given(what, reading.value, 'mm', reading.source);
+    report({ path, sentence: reading.sentence });
+    return null;
+  };
+  const [trim, kerf, hole] = [length('trim', 'trim'), length('kerf', 'kerf'), length('hole', 'hole')];
+  const spare = part.spare.trim() ? readCount(part.spare, 0) : null;
+  if (spare && !spare.ok) report({ path: 'spare', sentence: spare.sentence });
+
+  const cut = blank && trim ? withTrim(blank.cut, trim) : null;
+  const blanks = (count.ok ? count.value : 0) * groups * (blank?.times?.value ?? 1);
+  const known = alloy && density && stock && count.ok && blank && cut && kerf && hole;
+  const metal = known
+    ? weighed(part, { stock, density, blank, cut, kerf, hole }, counted(part, count.value, groups, blank))
+    : nothing;
+  return {
+    alloy,
+    section: stock?.section ?? null,
+    blank: blank?.net ?? null,
+    cut,
+    count: blanks,
+    cuts: blanks * (blank?.cuts ?? 1),
+    hole: hole && hole.value > 0 ? hole.value : null,
+    ...metal,
+    problems,
+  };
+}
+
+interface Metal {
+  readonly net: Figure | null;
+  readonly gross: Figure | null;
+  readonly scrap: Partial<Record<ScrapKind, Figure>>;
+}
+const nothing: Metal = { net: null, gross: null, scrap: {} };
+
+interface Known {
+  readonly stock: SectionReading;
+  readonly density: Figure;
+  readonly blank: BlankReading;
+  readonly cut: Cut;
+  readonly kerf: Figure;
+  readonly hole: Figure;
+}
+
+function weighed(part: Part, known: Known, times: readonly Figure[]): Metal {
+  const { stock, density, blank, cut, kerf, hole } = known;
+  const name = part.name || 'part';
+  const kept = massOfCut(blank.net, stock, density);
+  const drilled = drillings(hole, stock, density);
+  const net = reckonedMass(name, drilled ? less(kept, drilled) : kept, times);
+  const cutOut = massOfCut(cut, stock, density);
+  const kerfs = kerfOf(cut, kerf, blank.cuts, stock, density);
+  const gross = reckonedMass(`${name}, as cut`, kerfs ? plus(cutOut, kerfs) : cutOut, times);
+  const filings = [kerfs, drilled].flatMap((mass) => mass ?? []);
+  const dust = filings.reduce((sum, { value }) => sum + value, 0);
+  // What is filed back off a hinge is dust as well, whatever becomes of the trim.
+  const trimKind = part.blank.rule === 'knuckles' ? 'filings' : part.scrap;
+  const offcut = cutOut.value - kept.value;
+  const scrap: Partial<Record<ScrapKind, Figure>> = {};
+  const share = (kind: ScrapKind, grams: number, mass: Mass) => {
+    if (grams > EPSILON_G) scrap[kind] = reckonedMass(`${name}, ${scrapNames[kind]}`, { ...mass, value: grams }, times);
+  };
+  const trimmed: Mass = {
+    value: offcut,
+    how: `(${cutOut.how} − ${kept.how})`,
+    from: [...cutOut.from, ...kept.from],
+  };
+  if (trimKind === 'filings') {
+    const both = [...(offcut > EPSILON_G ? [trimmed] : []), ...filings];
+    share('filings', offcut + dust, summed(both));
+  } else {
+    share(trimKind, offcut, trimmed);
+    share('filings', dust, summed(filings));
+  }
+  return { net, gross, scrap };
+}
+
+/** Below a microgram a difference is what floating point leaves. */
+const EPSILON_G = 1e-6;
+
+export const scrapNames = {
+  clean: 'clean scrap',
+  soldered: 'soldered scrap',
+  filings: 'filings',
+} as const satisfies Record<ScrapKind, string>;
+
+function kerfOf(
+  cut: Cut,
+  kerf: Figure,
+  cuts: number,
+  { section, sizes }: SectionReading,
+  density: Figure,
+): Mass | null {
+  if (kerf.value === 0 || section.form === 'grain') return null;
+  if (section.form === 'sheet') {
+    const around = aroundCutMm(cut);
+    const thickness = sizes['thickness'];
+    if (!thickness || around === 0) return null;
+    return {
+      value: around * kerf.value * massPerArea(thickness.value, density.value),
+      how: `${inSum(around)} × ${inSum(kerf.value)} × ${inSum(thickness.value)} × ${inSum(density.value)} ÷ 1000`,
+      from: [kerf, thickness, density],
+    };
+  }
+  const area = areaOf(section);
+  return {
+    value: (area.mm2 * kerf.value * cuts * density.value) / 1000,
+    how: `${area.how} × ${inSum(kerf.value)}${cuts > 1 ? ` × ${String(cuts)}` : ''} × ${inSum(density.value)} ÷ 1000`,
+    from: [...Object.values(sizes), kerf, density],
+  };
+}
+
+// A hole through sheet; through wire it is too little to weigh.
+function drillings(hole: Figure, { section, sizes }: SectionReading, density: Figure): Mass | null {
+  const thickness = sizes['thickness'];
+  if (hole.value === 0 || section.form !== 'sheet' || !thickness) return null;
+  return {
+    value: (Math.PI / 4) * hole.value ** 2 * massPerArea(thickness.value, density.value),
+    how: `π/4 × ${inSum(hole.value)}² × ${inSum(thickness.value)} × ${inSum(density.value)} ÷ 1000`,
+    from: [hole, thickness, density],
+  };
+}
+
+function plus(a: Mass, b: Mass): Mass {
+  return { value: a.value + b.value, how: `(${a.how} + ${b.how})`, from: [...new Set([...a.from, ...b.from])] };
+}
+
+function less(a: Mass, b: Mass): Mass {
+  return { value: a.value - b.value, how: `(${a.how} − ${b.how})`, from: [...new Set([...a.from, ...b.from])] };
+}
+
+function summed(masses: readonly Mass[]): Mass {
+  const [first, ...rest] = masses;
+  return first ? rest.reduce(plus, first) : { value: 0, how: '0', from: [] };
+}
+
+// What a mass is taken times: the count, the sub-assemblies, the links.
+function counted({ count }: Part, each: number, groups: number, { times }: BlankReading): Figure[] {
+  return [
+    ...(each === 1 ? [] : [given('count', each, '', `as typed: ${count.trim()}`)]),
+    ...(groups === 1 ? [] : [given('sub-assemblies in a piece', groups, '', 'as typed')]),
+    ...(times ? [times] : []),
+  ];
+}
+
+function reckonedMass(label: string, one: Mass, times: readonly Figure[]): Figure {
+  const value = times.reduce((product, { value: factor }) => product * factor, one.value);
+  const how = [one.how, ...times.map((each) => inSum(each.value))].join(' × ');
+  return reckoned(label, value, 'g', how, [...one.from, ...times]);
+}

@@ -1,0 +1,28 @@
+// The JSON Schema in the documentation is that of the code; `UPDATE=1 npx vitest run core/plan/schemas` writes it anew.
+import { readFileSync, writeFileSync } from 'node:fs';
+import { expect, test } from 'vitest';
+import { z } from 'zod';
+import { scheduleBound } from '../solve/lower-bound.ts';
+import { scheduleFaults } from '../fixtures/check-schedule.ts';
+import { scheduleProblemSchema, type Schedule } from './problem.ts';
+import { quickPlan } from '../solve/quick-plan.ts';
+import { shopOf } from './indexed-problem.ts';
+
+test('docs/formats/schedule.schema.json', () => {
+  const path = 'docs/formats/schedule.schema.json';
+  const made = z.toJSONSchema(scheduleProblemSchema, { io: 'input' });
+  if (process.env['UPDATE']) writeFileSync(path, `${JSON.stringify(made, null, 2)}\n`);
+  expect(JSON.parse(readFileSync(path, 'utf8'))).toEqual(made);
+});
+
+test('the example of the page is a problem, and its answer the plan that is made of it', () => {
+  const page = readFileSync('docs/formats/schedule.md', 'utf8');
+  const [problem, plan] = [...page.matchAll(/```json\n([\s\S]*?)```/g)].map(
+    ([, text = '']) => JSON.parse(text) as unknown,
+  );
+  const read = scheduleProblemSchema.parse(problem);
+  const stated = plan as Schedule;
+  expect(scheduleFaults(read, stated)).toEqual([]);
+  expect(quickPlan(read)).toMatchObject({ objective: stated.objective, steps: stated.steps });
+  expect(scheduleBound(shopOf(read)).makespan).toBeLessThanOrEqual(stated.bound.makespan);
+});

@@ -1,0 +1,350 @@
+// A schedule problem as a model for a constraint solver (MiniZinc), and its solutions read back. First the least tardiness
+// of what is promised, then at that tardiness the soonest end. docs/decisions/012 says why and what it was measured at.
+import { pausedEnd } from './serial-schedule-generation.ts';
+import { earliestEnds } from './heads.ts';
+import type { ScheduledStep } from '../model/problem.ts';
+import type { Shop } from '../model/indexed-problem.ts';
+
+/** What is asked of the solver. */
+export type Aim =
+  /** Of the promised jobs alone: the others can always wait until after them. @param below  known to be reached */
+  | { readonly least: 'tardiness'; readonly known: number }
+  | { readonly least: 'makespan'; readonly tardiness: number; readonly known: number };
+
+export interface ConstraintModel {
+  readonly text: string;
+  /** Data by name, as MiniZinc reads JSON. */
+  readonly data: Readonly<Record<string, unknown>>;
+  /** @returns the minutes of what was minimised */
+  readonly objectiveOf: (output: Output) => number;
+  /** @returns start and hands of each step by its index; steps that were left out of the model are not in it */
+  readonly read: (
+    output: Output,
+  ) => ReadonlyMap<number, Pick<ScheduledStep, 'start' | 'attendedEnd' | 'end'> & { maker: number }>;
+}
+
+export interface Output {
+  readonly s: readonly number[];
+  readonly q: readonly number[];
+  readonly goal: number;
+}
+
+/** Whole units the solver reckons in: minutes, halves, tenths, seconds. */
+const scales = [1, 2, 5, 10, 20, 60, 100] as const;
+/** More steps than this are not handed over whole: flattening alone would take longer than anybody waits. */
+const MOST_MODELLED = 160;
+
+/** Whether it has to be polished a stretch at a time. */
+export const isTooLarge = ({ fixed }: Pick<Shop, 'fixed'>) => fixed.filter((one) => !one).length > MOST_MODELLED;
+
+/** A stretch of starts after which the hands' work is done in the same way. */
+interface Stretch {
+  readonly maker: number;
+  readonly low: number;
+  readonly high: number;
+  /** Minutes of gaps between shifts that fall into the work. */
+  readonly delay: number;
+}
+
+/**
+ * @param until  no step that is free ends later; left out: as the known plan allows
+ * @returns null when the times cannot be whole units, or there is too much
+ */
+export function constraintModel(shop: Shop, aim: Aim, until = Infinity): ConstraintModel | null {
+  const earliest = earliestEnds(shop);
+  const latest = latestEnds(shop, aim, until);
+  const steps = modelled(shop, aim, earliest.start, latest);
+  const scale = scaleOf(shop);
+  if (scale === null || steps.length === 0 || steps.filter((step) => !shop.fixed[step]).length > MOST_MODELLED)
+    return null;
+  const place = new Map(steps.map((step, index) => [step, index]));
+  const fixedEnds = shop.stepsOf.map((own) => Math.max(0, ...Array.from(own, (step) => shop.fixed[step]?.end ?? 0)));
+  const horizon = Math.max(...steps.map((step) => latest[step] ?? 0), ...fixedEnds);
+  if (!Number.isFinite(horizon)) return null;
+  const stretches = steps.map((step) => stretchesOf(shop, step, earliest.start[step] ?? 0, latest[step] ?? 0));
+  if (stretches.some((list) => list.length === 0)) return null;
+  const whole = (minutes: number) => Math.round(minutes * scale);
+  const weights = wholeWeights(shop);
+  const flat = stretches.flat();
+  let at = 0;
+  const from = stretches.map((list) => (at += list.length) - list.length + 1);
+  // A job of which nothing is free ends when it ends, and is late or not.
+  const jobs = shop.stepsOf.flatMap((own, job) => (own.length > 0 ? [job] : []));
+  const attended = steps.map((step) => whole(lengthOf(shop, step).attended));
+  const unattended = steps.map((step) => whole(lengthOf(shop, step).unattended));
+  const isAfter = reach(shop);
+  const pairs = steps.flatMap((a, i) =>
+    steps.slice(i + 1).flatMap((b, k): number[][] => {
+      const j = i + 1 + k;
+      if (isAfter(a, b) || isAfter(b, a)) return [];
+      // They never come near each other.
+      const [startA = 0, startB = 0] = [earliest.start[a], earliest.start[b]];
+      if ((latest[a] ?? 0) <= startB || (latest[b] ?? 0) <= startA) return [];
+      const [one = [], other = []] = [stretches[i], stretches[j]];
+      const shares = one.some(({ maker }) => maker >= 0 && other.some((stretch) => stretch.maker === maker));
+      // Both are where they are.
+      return shares && !(shop.fixed[a] && shop.fixed[b]) ? [[i + 1, j + 1]] : [];
+    }),
+  );
+  const precedences = steps.flatMap((step) =>
+    Array.from(shop.before[step] ?? []).flatMap((other): number[][] => {
+      const before = place.get(other);
+      const isSettled = shop.fixed[step] !== null;
+      return before === undefined || isSettled ? [] : [[before + 1, (place.get(step) ?? 0) + 1]];
+    }),
+  );
+  const stations = shop.stations.flatMap(({ count }, station) => {
+    const held = steps.flatMap((step, index) => (shop.station[step] === station ? [index + 1] : []));
+    return held.length > count ? [{ count, held }] : [];
+  });
+  const opens = steps.flatMap((step, index): number[][] => {
+    const open = shop.stations[shop.station[step] ?? -1]?.open;
+    if (!open || shop.fixed[step] || shop.anyHour[step] === 1 || (shop.unattended[step] ?? 0) === 0) return [];
+    return Array.from({ length: open.length / 2 }, (_, window) => [
+      index + 1,
+      whole(open[2 * window] ?? 0),
+      whole(Math.min(open[2 * window + 1] ?? 0, horizon)),
+    ]).filter(([, begin = 0, end = 0]) => end - begin >= (unattended[index] ?? 0));
+  });
+  const data = {
+    n: steps.length,
+    H: whole(horizon),
+    M: shop.makers,
+    att: attended,
+    un: unattended,
+    est: steps.map((step) => whole(shop.fixed[step]?.start ?? earliest.start[step] ?? 0)),
+    lft: steps.map((step) => whole(latest[step] ?? horizon)),
+    qFrom: from,
+    qTo: from.map((first, index) => first + (stretches[index]?.length ?? 0) - 1),
+    P: flat.length,
+    pMaker: flat.map(({ maker }) => maker + 1),
+    pLow: flat.map(({ low }) => whole(low)),
+    pHigh: flat.map(({ high }) => whole(high)),
+    pDelay: flat.map(({ delay }) => whole(delay)),
+    pairA: pairs.map(([a]) => a),
+    pairB: pairs.map(([, b]) => b),
+    preA: precedences.map(([a]) => a),
+    preB: precedences.map(([, b]) => b),
+    openOf: opens.map(([step]) => step),
+    openFrom: opens.map(([, from]) => from),
+    openTo: opens.map(([, , to]) => to),
+    J: jobs.length,
+    jobLow: jobs.map((job) => whole(fixedEnds[job] ?? 0)),
+    jobOf: steps.map((step) => jobs.indexOf(shop.job[step] ?? 0) + 1),
+    due: jobs.map((job) => (Number.isFinite(shop.due[job] ?? Infinity) ? whole(shop.due[job] ?? 0) : whole(horizon))),
+    weight: jobs.map((job) => (Number.isFinite(shop.due[job] ?? Infinity) ? (weights.of[job] ?? 0) : 0)),
+    known: aim.least === 'tardiness' ? Math.floor(aim.known * scale * weights.scale + 1e-6) : whole(aim.known),
+    late: aim.least === 'makespan' ? Math.floor(aim.tardiness * scale * weights.scale + 1e-6) : 0,
+  };
+  return {
+    text: textOf(aim, stations, allHands(shop, steps)),
+    data,
+    objectiveOf: ({ goal }) => (aim.least === 'tardiness' ? goal / scale / weights.scale : goal / scale),
+    read: ({ s, q }) =>
+      new Map(
+        steps.map((step, index) => {
+          const stretch = flat[(q[index] ?? 1) - 1];
+          const start = (s[index] ?? 0) / scale;
+          const { attended: hands, unattended: alone } = lengthOf(shop, step);
+          const attendedEnd = start + hands + (stretch?.delay ?? 0);
+          return [step, { start, attendedEnd, end: attendedEnd + alone, maker: stretch?.maker ?? -1 }];
+        }),
+      ),
+  };
+}
+
+// What is fixed takes the time it takes, not the time it was reckoned to.
+function lengthOf(shop: Shop, step: number): { attended: number; unattended: number } {
+  const fixed = shop.fixed[step];
+  if (fixed) return { attended: fixed.attendedEnd - fixed.start, unattended: fixed.end - fixed.attendedEnd };
+  return { attended: shop.attended[step] ?? 0, unattended: shop.unattended[step] ?? 0 };
+}
+
+// What is free, and what is fixed and could be in its way.
+function modelled(shop: Shop, aim: Aim, earliest: Float64Array, latest: Float64Array): number[] {
+  const isPromised = (job: number) => Number.isFinite(shop.due[job] ?? Infinity) && (shop.weight[job] ?? 0) > 0;
+  const steps = Array.from({ length: shop.size }, (_, step) => step);
+  const free = steps.filter(
+    (step) => !shop.fixed[step] && (aim.least === 'makespan' || isPromised(shop.job[step] ?? 0)),
+  );
+  if (free.length === 0) return [];
+  const first = Math.min(...free.map((step) => earliest[step] ?? 0));
+  const last = Math.max(...free.map((step) => latest[step] ?? 0));
+  const isFree = new Set(free);
+  return steps.filter((step) => {
+    const fixed = shop.fixed[step];
+    return fixed ? fixed.end > first && fixed.start < last : isFree.has(step);
+  });
+}
+
+/** No step of a plan as good as the known one ends later, nor after what is fixed and waits for it. */
+function latestEnds(shop: Shop, aim: Aim, until: number): Float64Array {
+  const late = aim.least === 'tardiness' ? aim.known : aim.tardiness;
+  const byEnd = Math.min(until, aim.least === 'makespan' ? aim.known : Infinity);
+  return Float64Array.from(shop.job, (job, step) => {
+    const fixed = shop.fixed[step];
+    if (fixed) return fixed.end;
+    const [due = Infinity, weight = 0] = [shop.due[job], shop.weight[job]];
+    const byDue = Number.isFinite(due) && weight > 0 ? due + late / weight : Infinity;
+    const byOthers = Array.from(shop.behind[step] ?? [], (other) => shop.fixed[other]?.start ?? Infinity);
+    return Math.min(byDue, byEnd, ...byOthers);
+  });
+}
+
+function scaleOf({ problem, attended, unattended, release, fixed }: Shop): number | null {
+  const times = [
+    ...attended,
+    ...unattended,
+    ...release,
+    ...problem.jobs.flatMap(({ due }) => due ?? []),
+    ...problem.makers.flatMap(({ shifts }) => (shifts ?? []).flat()),
+    ...problem.stations.flatMap(({ open }) => (open ?? []).flat()),
+    ...fixed.flatMap((one) => (one ? [one.start, one.attendedEnd, one.end] : [])),
+  ].filter(Number.isFinite);
+  return (
+    scales.find((scale) => times.every((time) => Math.abs(time * scale - Math.round(time * scale)) < 1e-6)) ?? null
+  );
+}
+
+function wholeWeights({ weight }: Shop): { readonly of: readonly number[]; readonly scale: number } {
+  const scale = [1, 2, 4, 5, 10, 100].find((one) =>
+    weight.every((value) => Math.abs(value * one - Math.round(value * one)) < 1e-9),
+  );
+  const by = scale ?? 1000;
+  // Rounded down, so that a bound proved with them is never too high.
+  return { of: Array.from(weight, (value) => Math.floor(value * by + 1e-9)), scale: by };
+}
+
+function stretchesOf(shop: Shop, step: number, earliest: number, deadline: number): Stretch[] {
+  const fixed = shop.fixed[step];
+  if (fixed) return [{ maker: fixed.maker, low: fixed.start, high: fixed.start, delay: 0 }];
+  const able = shop.able[step] ?? [];
+  const attended = shop.attended[step] ?? 0;
+  const release = Math.max(earliest, shop.release[step] ?? 0);
+  const latest = deadline - attended - (shop.unattended[step] ?? 0);
+  if (able.length === 0) return latest >= release ? [{ maker: -1, low: release, high: latest, delay: 0 }] : [];
+  return Array.from(able).flatMap((maker) =>
+    stretchesOfMaker(shop.shifts[maker] ?? new Float64Array(), attended, shop.pausable[step] === 1)
+      .map(({ low, high, delay }) => ({
+        maker,
+        low: Math.max(low, release),
+        high: Math.min(high, latest - delay),
+        delay,
+      }))
+      .filter(({ low, high }) => low <= high),
+  );
+}
+
+function stretchesOfMaker(
+  shifts: Float64Array,
+  attended: number,
+  isPausable: boolean,
+): Pick<Stretch, 'low' | 'high' | 'delay'>[] {
+  const all: Pick<Stretch, 'low' | 'high' | 'delay'>[] = [];
+  for (let shift = 0; shift < shifts.length; shift += 2) {
+    const [from, to] = [shifts[shift] ?? 0, shifts[shift + 1] ?? 0];
+    if (to - attended >= from) all.push({ low: from, high: to - attended, delay: 0 });
+    if (!isPausable) continue;
+    // Later starts run over more and more gaps: between two breaks of the sum the delay is the same.
+    let low = Math.max(from, to - attended);
+    while (low < to - 1e-9) {
+      const probe = low + 1e-4;
+      const end = pausedEnd(shifts, shift, probe, attended);
+      if (end === Infinity) break;
+      const shiftOfEnd = shiftHolding(shifts, end);
+      // The start whose work would end just as that shift does is the last of this stretch.
+      const room = (shifts[shiftOfEnd + 1] ?? Infinity) - end;
+      const high = Math.min(to, probe + room);
+      const first = low > to - attended + 1e-9 || low > from ? low : from;
+      all.push({ low: first, high, delay: end - probe - attended });
+      low = high;
+    }
+  }
+  return all.map(({ low, high, delay }) => ({ low: neat(low), high: neat(high), delay: neat(delay) }));
+}
+
+const neat = (minutes: number) => Math.round(minutes * 1000) / 1000;
+
+function shiftHolding(shifts: Float64Array, time: number): number {
+  for (let shift = 0; shift < shifts.length; shift += 2) if (time <= (shifts[shift + 1] ?? 0) + 1e-9) return shift;
+  return shifts.length - 2;
+}
+
+/** Whether one step has to wait for another, straight or through others. */
+function reach(shop: Shop): (a: number, b: number) => boolean {
+  const behind = shop.behind.map(() => null as Set<number> | null);
+  const of = (step: number): Set<number> => {
+    const known = behind[step];
+    if (known) return known;
+    const all = new Set<number>();
+    behind[step] = all;
+    for (const next of shop.behind[step] ?? []) {
+      all.add(next);
+      for (const further of of(next)) all.add(further);
+    }
+    return all;
+  };
+  return (a, b) => of(a).has(b);
+}
+
+/** Groups of steps that the same makers do: together they never have more hands than there are makers. */
+function allHands(shop: Shop, steps: readonly number[]): { count: number; held: number[] }[] {
+  const groups = new Map<string, { count: number; held: number[] }>();
+  steps.forEach((step, index) => {
+    const able = shop.fixed[step] ? [] : Array.from(shop.able[step] ?? []);
+    if (able.length === 0) return;
+    const key = able.join();
+    const group = groups.get(key) ?? { count: able.length, held: [] };
+    group.held.push(index + 1);
+    groups.set(key, group);
+  });
+  return [...groups.values()].filter(({ count, held }) => held.length > count);
+}
+
+type Limited = readonly { readonly count: number; readonly held: readonly number[] }[];
+
+function textOf(aim: Aim, stations: Limited, hands: Limited): string {
+  const cumulative = ({ count, held }: Limited[number], length: string) => {
+    const set = `[${held.join(',')}]`;
+    return `constraint cumulative([s[i] | i in ${set}], [${length} | i in ${set}], [1 | i in ${set}], ${String(count)});`;
+  };
+  return `include "cumulative.mzn";
+int: n; int: H; int: M; int: P; int: J; int: known; int: late;
+array[1..n] of int: att; array[1..n] of int: un; array[1..n] of int: est; array[1..n] of int: lft;
+array[1..n] of int: qFrom; array[1..n] of int: qTo; array[1..n] of int: jobOf;
+array[1..P] of int: pMaker; array[1..P] of int: pLow; array[1..P] of int: pHigh; array[1..P] of int: pDelay;
+array[int] of int: pairA; array[int] of int: pairB; array[int] of int: preA; array[int] of int: preB;
+array[int] of int: openOf; array[int] of int: openFrom; array[int] of int: openTo;
+array[1..J] of int: due; array[1..J] of int: weight; array[1..J] of int: jobLow;
+array[1..n] of var 0..H: s;
+array[1..n] of var 1..P: q;
+array[1..n] of var 0..max(pDelay): delay;
+array[1..n] of var 0..M: who;
+array[1..n] of var 0..H: ea = [s[i] + att[i] + delay[i] | i in 1..n];
+array[1..n] of var 0..H: e = [ea[i] + un[i] | i in 1..n];
+array[1..n] of var 0..H: hands = [att[i] + delay[i] | i in 1..n];
+array[1..n] of var 0..H: hold = [att[i] + delay[i] + un[i] | i in 1..n];
+constraint forall(i in 1..n)(s[i] >= est[i] /\\ e[i] <= lft[i] /\\ q[i] >= qFrom[i] /\\ q[i] <= qTo[i]
+  /\\ delay[i] = pDelay[q[i]] /\\ who[i] = pMaker[q[i]] /\\ s[i] >= pLow[q[i]] /\\ s[i] <= pHigh[q[i]]);
+constraint forall(k in index_set(preA))(e[preA[k]] <= s[preB[k]]);
+constraint forall(k in index_set(pairA))(let { int: i = pairA[k]; int: j = pairB[k] } in
+  who[i] != who[j] \\/ ea[i] <= s[j] \\/ ea[j] <= s[i]);
+constraint forall(i in {openOf[k] | k in index_set(openOf)})(
+  exists(k in index_set(openOf) where openOf[k] = i)(ea[i] >= openFrom[k] /\\ e[i] <= openTo[k]));
+${stations.map((one) => cumulative(one, 'hold[i]')).join('\n')}
+${hands.map((one) => cumulative(one, 'hands[i]')).join('\n')}
+array[1..J] of var 0..H: jobEnd;
+constraint forall(j in 1..J)(jobEnd[j] >= jobLow[j]);
+constraint forall(i in 1..n)(jobEnd[jobOf[i]] >= e[i]);
+var int: lateness = sum(j in 1..J where weight[j] > 0)(weight[j] * max(0, jobEnd[j] - due[j]));
+var 0..H: finish;
+constraint forall(j in 1..J)(finish >= jobEnd[j]);
+${
+  aim.least === 'tardiness'
+    ? 'var 0..known: goal; constraint goal >= lateness;'
+    : 'var 0..known: goal = finish; constraint lateness <= late;'
+}
+solve :: int_search(s, smallest, indomain_min) minimize goal;
+output ["{\\"s\\":\\(s),\\"q\\":\\(q),\\"goal\\":\\(goal)}"];
+`;
+}

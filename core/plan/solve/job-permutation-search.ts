@@ -1,0 +1,51 @@
+// Orders of whole jobs: which goes before which, all of its steps at once.
+import type { Decoder } from './serial-schedule-generation.ts';
+import { foundOf, type Found } from './solution.ts';
+import { compareObjectives, isBetter } from '../model/objective.ts';
+import { topological } from './priority-rules.ts';
+import type { Objective } from '../model/problem.ts';
+
+/** Orders that are tried, for each job and at most. */
+const TRIES_A_JOB = 20;
+const MOST_TRIES = 800;
+/** After so many tries without anything new whoever asked may look at the clock. */
+const LOOK_EVERY = 32;
+
+/**
+ * Job by job first: which goes before which, all of its steps at once. There are far fewer such orders, and where one
+ * station or too few hands make everything late they matter most.
+ */
+export function* byJobs(decoder: Decoder, first: Found, random: () => number): Generator<Found | null> {
+  const { shop } = decoder;
+  const jobs = shop.stepsOf.length;
+  if (jobs < 3) return;
+  let best = first;
+  const startOf = new Map<number, number>();
+  first.order.forEach((step, at) => {
+    const job = shop.job[step] ?? 0;
+    if (!startOf.has(job)) startOf.set(job, at);
+  });
+  const sequence = Array.from({ length: jobs }, (_, job) => job).sort(
+    (a, b) => (startOf.get(a) ?? 0) - (startOf.get(b) ?? 0) || a - b,
+  );
+  decoder.chosen.fill(-1);
+  let current: Objective = { tardiness: Infinity, makespan: Infinity };
+  const most = Math.min(MOST_TRIES, jobs * TRIES_A_JOB);
+  for (let tried = 0; tried < most; tried += 1) {
+    if (tried % LOOK_EVERY === LOOK_EVERY - 1) yield null;
+    const [from, to] = [Math.floor(random() * jobs), Math.floor(random() * jobs)];
+    const moved = sequence.filter((_job, at) => at !== from);
+    moved.splice(to, 0, sequence[from] ?? 0);
+    const rank = new Int32Array(jobs);
+    moved.forEach((job, at) => {
+      rank[job] = at;
+    });
+    const order = topological(shop, (step) => rank[shop.job[step] ?? 0] ?? 0);
+    if (!decoder.decode(order) || compareObjectives(decoder, current) > 0) continue;
+    current = { tardiness: decoder.tardiness, makespan: decoder.makespan };
+    sequence.splice(0, jobs, ...moved);
+    if (!isBetter(decoder, best.objective)) continue;
+    best = foundOf(decoder, order);
+    yield best;
+  }
+}

@@ -1,0 +1,222 @@
+// A walk through the orders of steps, a change at a time, to better plans.
+import type { Decoder } from './serial-schedule-generation.ts';
+import { foundOf, type Found } from './solution.ts';
+import { compareObjectives, SAME } from '../model/objective.ts';
+import { topological } from './priority-rules.ts';
+import type { Objective } from '../model/problem.ts';
+import { tidiness, tidinessOf } from './tie-breaks.ts';
+
+/** How much worse than the best a walk may begin. */
+const SLACKER = 0.06;
+/** Places a near move goes at most. */
+const NEAR = 8;
+/** Steps looked at along what binds a job. */
+const MOST_HOPS = 12;
+
+/**
+ * One walk through the orders: a change at a time is taken when it is no worse than the walk was some steps ago (late
+ * acceptance, Burke and Bykov 2017). It needs no measure of how bad a change is, and lateness and end stay apart.
+ */
+export class Walk {
+  readonly #decoder: Decoder;
+  readonly #random: () => number;
+  readonly #order: Int32Array;
+  readonly #tried: Int32Array;
+  readonly #place: Int32Array;
+  readonly #movable: readonly number[];
+  readonly #late: number[] = [];
+  /** Of the last steps of the walk, round and round. */
+  readonly #tardinessBefore: Float64Array;
+  readonly #makespanBefore: Float64Array;
+  #at = 0;
+  #lastJob = 0;
+  #changedStep = -1;
+  #chosenBefore = -1;
+  tardiness = 0;
+  makespan = 0;
+  /** Steps of the walk until it meets itself again. */
+  readonly length: number;
+
+  constructor(decoder: Decoder, from: Found, random: () => number) {
+    const { size, fixed } = decoder.shop;
+    this.#decoder = decoder;
+    this.#random = random;
+    this.#order = new Int32Array(size);
+    this.#tried = new Int32Array(size);
+    this.#place = new Int32Array(size);
+    this.#movable = Array.from({ length: size }, (_, step) => step).filter((step) => !fixed[step]);
+    this.length = Math.max(20, Math.min(400, Math.round(20_000 / size)));
+    this.#tardinessBefore = new Float64Array(this.length);
+    this.#makespanBefore = new Float64Array(this.length);
+    this.goTo(from);
+  }
+
+  goTo({ order, chosen, objective }: Found): void {
+    this.#order.set(order);
+    this.#decoder.chosen.set(chosen);
+    this.#decoder.decode(order);
+    this.#take();
+    // A little worse than it is, so that there is somewhere to go.
+    this.#tardinessBefore.fill(objective.tardiness * (1 + SLACKER * this.#random()));
+    this.#makespanBefore.fill(objective.makespan * (1 + SLACKER * this.#random()));
+  }
+
+  found(): Found {
+    this.#decoder.decode(this.#order);
+    return foundOf(this.#decoder, this.#order);
+  }
+
+  /** Below 0 when the walk is better. */
+  compare(objective: Objective): number {
+    return compareObjectives(this, objective);
+  }
+
+  isTidier(best: Found): boolean {
+    this.#decoder.decode(this.#order);
+    return tidiness(this.#decoder) < tidinessOf(best, this.#decoder.shop) - SAME;
+  }
+
+  step(): void {
+    const same = this.#change();
+    const isPlan = this.#decoder.decode(this.#tried, same);
+    const ago = this.#at % this.length;
+    const before = { tardiness: this.#tardinessBefore[ago] ?? 0, makespan: this.#makespanBefore[ago] ?? 0 };
+    const isTaken =
+      isPlan && (compareObjectives(this.#decoder, before) <= 0 || compareObjectives(this.#decoder, this) <= 0);
+    if (isTaken) {
+      this.#order.set(this.#tried);
+      this.#take();
+    } else if (this.#changedStep >= 0) this.#decoder.chosen[this.#changedStep] = this.#chosenBefore;
+    this.#tardinessBefore[ago] = this.tardiness;
+    this.#makespanBefore[ago] = this.makespan;
+    this.#at += 1;
+  }
+
+  // The schedule at hand is where the walk stands now.
+  #take(): void {
+    this.#decoder.keep();
+    this.tardiness = this.#decoder.tardiness;
+    this.makespan = this.#decoder.makespan;
+    this.#late.length = 0;
+    this.#lastJob = this.#decoder.lastJob;
+    if (this.tardiness <= SAME) return;
+    for (const step of this.#movable)
+      if (this.#decoder.isLate(this.#decoder.shop.job[step] ?? 0)) this.#late.push(step);
+  }
+
+  /** @returns how many of the first are left as they were */
+  #change(): number {
+    const random = this.#random;
+    this.#changedStep = -1;
+    this.#tried.set(this.#order);
+    const among = this.#late.length > 0 && random() < 0.5 ? this.#late : this.#movable;
+    const pick = among[Math.floor(random() * among.length)];
+    if (pick === undefined) return 0;
+    const { shop, chosen } = this.#decoder;
+    const able = shop.able[pick];
+    const what = random();
+    if (able && able.length > 1 && what < 0.12) {
+      this.#changedStep = pick;
+      this.#chosenBefore = chosen[pick] ?? -1;
+      const one = Math.floor(random() * (able.length + 1));
+      chosen[pick] = one === able.length ? -1 : (able[one] ?? -1);
+    } else if (what < 0.35) this.#unblock(this.#late.length > 0 ? (shop.job[pick] ?? 0) : this.#lastJob);
+    else if (what > 0.9) this.#moveJob(shop.job[pick] ?? 0);
+    else this.#moveStep(pick, what > 0.7);
+    let same = 0;
+    while (
+      same < this.#tried.length &&
+      this.#tried[same] === this.#order[same] &&
+      this.#tried[same] !== this.#changedStep
+    )
+      same += 1;
+    return same;
+  }
+
+  /** One step to another place, no further than what it waits for and what waits for it. */
+  #moveStep(step: number, isFar: boolean): void {
+    const at = this.#findPlaces(step);
+    let [low, high] = this.#range(step);
+    if (!isFar) [low, high] = [Math.max(low, at - NEAR), Math.min(high, at + NEAR)];
+    if (high <= low) return;
+    let to = low + Math.floor(this.#random() * (high - low));
+    if (to >= at) to += 1;
+    this.#put(step, at, to);
+  }
+
+  /** Back along what binds a job, from its end: somewhere on it a step goes before the one whose hands or station it waits for. */
+  #unblock(job: number): void {
+    const { shop, kept } = this.#decoder;
+    let step = -1;
+    for (const one of shop.stepsOf[job] ?? []) if (step < 0 || (kept.end[one] ?? 0) > (kept.end[step] ?? 0)) step = one;
+    for (let hops = 0; step >= 0 && hops < MOST_HOPS; hops += 1) {
+      const start = kept.start[step] ?? 0;
+      let [before, beforeEnd, blocker, blockerEnd] = [-1, -1, -1, -1];
+      for (const other of shop.before[step] ?? []) {
+        const end = kept.end[other] ?? 0;
+        if (end > beforeEnd) [before, beforeEnd] = [other, end];
+      }
+      const maker = kept.maker[step] ?? -1;
+      const station = shop.station[step] ?? -1;
+      for (let other = 0; other < shop.size; other += 1) {
+        if (other === step || shop.fixed[other]) continue;
+        const isSame = (maker >= 0 && kept.maker[other] === maker) || (station >= 0 && shop.station[other] === station);
+        if (!isSame) continue;
+        const end = (station >= 0 && shop.station[other] === station ? kept.end[other] : kept.attendedEnd[other]) ?? 0;
+        if (end <= start + SAME && end > blockerEnd) [blocker, blockerEnd] = [other, end];
+      }
+      const isBlocked = blocker >= 0 && blocker !== before && blockerEnd >= beforeEnd;
+      if (isBlocked && !shop.fixed[step] && this.#random() < 0.5) {
+        this.#goBefore(step, blocker);
+        return;
+      }
+      step = isBlocked && this.#random() < 0.5 ? blocker : before;
+    }
+  }
+
+  #goBefore(step: number, blocker: number): void {
+    const at = this.#findPlaces(step);
+    const there = this.#place[blocker] ?? 0;
+    if (there >= at) return;
+    const [low] = this.#range(step);
+    if (low <= there) this.#put(step, at, there);
+    else {
+      // What it waits for stands behind the other: then the other goes behind it, as far as it may.
+      const [, high] = this.#range(blocker);
+      this.#put(blocker, there, Math.min(high, at));
+    }
+  }
+
+  #findPlaces(step: number): number {
+    for (let at = 0; at < this.#tried.length; at += 1) this.#place[this.#tried[at] ?? 0] = at;
+    return this.#place[step] ?? 0;
+  }
+
+  /** Where in the order a step may stand. */
+  #range(step: number): [number, number] {
+    const { shop } = this.#decoder;
+    let [low, high] = [0, this.#tried.length - 1];
+    for (const other of shop.before[step] ?? []) low = Math.max(low, (this.#place[other] ?? 0) + 1);
+    for (const other of shop.behind[step] ?? []) high = Math.min(high, (this.#place[other] ?? 0) - 1);
+    return [low, high];
+  }
+
+  #put(step: number, at: number, to: number): void {
+    const order = this.#tried;
+    if (to < at) order.copyWithin(to + 1, to, at);
+    else order.copyWithin(at, at + 1, to + 1);
+    order[to] = step;
+  }
+
+  /** All of a job sooner or later than it was. */
+  #moveJob(job: number): void {
+    const { shop } = this.#decoder;
+    const order = this.#tried;
+    const shift = (this.#random() - 0.5) * order.length * 0.6;
+    const rank = new Float64Array(order.length);
+    order.forEach((step, at) => {
+      rank[step] = at + (shop.job[step] === job ? shift : 0);
+    });
+    order.set(topological(shop, (step) => rank[step] ?? 0));
+  }
+}

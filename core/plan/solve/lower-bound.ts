@@ -1,0 +1,159 @@
+// What no schedule can beat: every chain takes its time, and a station or a group of hands can only do so much in it
+// (Carlier 1982: least head, all the work, least tail, over the steps with large enough heads and tails).
+import { earliestEnds } from './heads.ts';
+import { topological } from './priority-rules.ts';
+import type { Objective } from '../model/problem.ts';
+import type { Shop } from '../model/indexed-problem.ts';
+
+const HAIR = 1e-6;
+
+interface Task {
+  readonly head: number;
+  readonly length: number;
+  /** From its end to the end of its job. */
+  readonly tail: number;
+  readonly job: number;
+}
+
+/** When so much work from a time on is done at the soonest. */
+type Done = (from: number, work: number) => number;
+
+/** The tardiness of any schedule, and the end of any schedule, whatever its tardiness. */
+export function scheduleBound(shop: Shop): Objective {
+  const { start, end } = earliestEnds(shop);
+  const tail = tailsOf(shop);
+  let makespan = 0;
+  const lateness = new Float64Array(shop.due.length);
+  for (let step = 0; step < shop.size; step += 1) {
+    const job = shop.job[step] ?? 0;
+    const done = (end[step] ?? 0) + (tail[step] ?? 0);
+    makespan = Math.max(makespan, done);
+    lateness[job] = Math.max(lateness[job] ?? 0, done - (shop.due[job] ?? Infinity));
+  }
+  let tardiness = lateness.reduce((sum, late, job) => sum + late * (shop.weight[job] ?? 0), 0);
+  const taskOf = (step: number, length: number): Task => ({
+    head: start[step] ?? 0,
+    length,
+    tail: tail[step] ?? 0,
+    job: shop.job[step] ?? 0,
+  });
+  const free = Array.from({ length: shop.size }, (_, step) => step).filter((step) => !shop.fixed[step]);
+  for (let station = 0; station < shop.stations.length; station += 1) {
+    const count = shop.stations[station]?.count ?? 1;
+    const tasks = free
+      .filter((step) => shop.station[step] === station)
+      .map((step) => taskOf(step, (shop.attended[step] ?? 0) + (shop.unattended[step] ?? 0)));
+    take(tasks, (from, work) => from + work / count);
+  }
+  for (const hands of new Map(free.map((step) => [shop.able[step]?.join() ?? '', shop.able[step]])).values()) {
+    if (!hands || hands.length === 0) continue;
+    // Whatever can be done by these hands only.
+    const tasks = free
+      .filter((step) => (shop.able[step]?.length ?? 0) > 0 && shop.able[step]?.every((maker) => hands.includes(maker)))
+      .map((step) => ({
+        ...taskOf(step, shop.attended[step] ?? 0),
+        tail: (tail[step] ?? 0) + (shop.unattended[step] ?? 0),
+      }));
+    take(tasks, workedBy(Array.from(hands, (maker) => shop.shifts[maker] ?? new Float64Array())));
+  }
+  return { tardiness: neat(tardiness), makespan: neat(makespan) };
+
+  function take(tasks: readonly Task[], done: Done): void {
+    makespan = Math.max(makespan, leastEnd(tasks, done));
+    tardiness = Math.max(tardiness, leastLate(shop, tasks, done));
+  }
+}
+
+// Rounded down: a bound is never above the best.
+const neat = (minutes: number) => Math.floor(minutes * 1e6 + 1e-3) / 1e6;
+
+function tailsOf(shop: Shop): Float64Array {
+  const tail = new Float64Array(shop.size);
+  const order = topological(shop, () => 0);
+  for (let at = order.length - 1; at >= 0; at -= 1) {
+    const step = order[at] ?? 0;
+    for (const next of shop.behind[step] ?? []) {
+      const length = (shop.attended[next] ?? 0) + (shop.unattended[next] ?? 0);
+      // What is fixed may stand before what it should wait for.
+      if (!shop.fixed[next]) tail[step] = Math.max(tail[step] ?? 0, length + (tail[next] ?? 0));
+    }
+  }
+  return tail;
+}
+
+/** Over all thresholds of tails, and of heads among them. */
+function leastEnd(tasks: readonly Task[], done: Done): number {
+  let least = 0;
+  const byHead = tasks.toSorted((a, b) => b.head - a.head);
+  for (const tail of new Set(tasks.map((task) => task.tail))) {
+    let work = 0;
+    for (const task of byHead) {
+      if (task.tail < tail) continue;
+      work += task.length;
+      least = Math.max(least, done(task.head, work) + tail);
+    }
+  }
+  return least;
+}
+
+/** Of the steps due by a time one is at least as late as the work before it makes it. */
+function leastLate(shop: Shop, tasks: readonly Task[], done: Done): number {
+  let least = 0;
+  const dueOf = ({ job, tail }: Task) => (shop.due[job] ?? Infinity) - tail;
+  const byHead = tasks.filter((task) => Number.isFinite(dueOf(task))).sort((a, b) => b.head - a.head);
+  for (const due of new Set(byHead.map(dueOf))) {
+    let [work, weight] = [0, Infinity];
+    for (const task of byHead) {
+      if (dueOf(task) > due) continue;
+      work += task.length;
+      weight = Math.min(weight, shop.weight[task.job] ?? 0);
+      least = Math.max(least, (done(task.head, work) - due) * weight);
+    }
+  }
+  return least;
+}
+
+/** By several hands at once, each in its shifts. */
+function workedBy(shifts: readonly Float64Array[]): Done {
+  const times = [...new Set(shifts.flatMap((own) => Array.from(own)))].filter(Number.isFinite).sort((a, b) => a - b);
+  /** Hands that are there from each of the times on; minutes they have worked until then, all together. */
+  const hands = times.map(() => 0);
+  const worked = times.map(() => 0);
+  const indexOf = new Map(times.map((time, index) => [time, index]));
+  for (const own of shifts)
+    for (let at = 0; at < own.length; at += 2) {
+      const until = indexOf.get(own[at + 1] ?? 0) ?? times.length;
+      for (let index = indexOf.get(own[at] ?? 0) ?? 0; index < until; index += 1)
+        hands[index] = (hands[index] ?? 0) + 1;
+    }
+  for (let at = 1; at < times.length; at += 1)
+    worked[at] = (worked[at - 1] ?? 0) + (hands[at - 1] ?? 0) * ((times[at] ?? 0) - (times[at - 1] ?? 0));
+  return (from, work) => {
+    const began = lastNotAbove(times, from);
+    const before = began < 0 ? 0 : (worked[began] ?? 0) + (hands[began] ?? 0) * (from - (times[began] ?? 0));
+    if (work <= 0) return from;
+    const ended = Math.max(0, lastNotAbove(worked, before + work));
+    const left = before + work - (worked[ended] ?? 0);
+    // Done with a shift, but for what sums of fractions leave over: the next has not begun.
+    if (left <= HAIR) return lastWorked(ended);
+    const now = hands[ended] ?? 0;
+    return now > 0 ? (times[ended] ?? 0) + left / now : Infinity;
+  };
+
+  function lastWorked(at: number): number {
+    let index = at;
+    while (index > 0 && worked[index - 1] === worked[index]) index -= 1;
+    return times[index] ?? 0;
+  }
+}
+
+/** Index of the last of rising numbers that is not above one; −1 where all are. */
+function lastNotAbove(rising: readonly number[], most: number): number {
+  let [low, high] = [0, rising.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((rising[middle] ?? 0) <= most) low = middle + 1;
+    else high = middle;
+  }
+  return low - 1;
+}

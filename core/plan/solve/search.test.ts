@@ -1,0 +1,186 @@
+// The engine against published optima, against trying everything, and against a strict checker.
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { scheduleBound } from './lower-bound.ts';
+import { problems } from '../fixtures/random-problems.ts';
+import { scheduleFaults } from '../fixtures/check-schedule.ts';
+import { jobShops } from '../fixtures/job-shops.ts';
+import { randomWeek } from '../fixtures/random-week.ts';
+import { bestOfAll } from '../fixtures/exhaustive-search.ts';
+import { scheduleProblemSchema, type ScheduleProblem } from '../model/problem.ts';
+import { quickPlan } from './quick-plan.ts';
+import type { Found } from './solution.ts';
+import { searchPlan } from './search.ts';
+import { shopOf } from '../model/indexed-problem.ts';
+
+function best(problem: ScheduleProblem, tries: number, seed = 1): Found | null {
+  const shop = shopOf(problem);
+  const steps = searchPlan(shop, { seed, tries, bound: scheduleBound(shop) });
+  let step = steps.next();
+  while (!step.done) step = steps.next();
+  return step.value;
+}
+
+describe('published job shops', () => {
+  test.each(['ft06', 'la01'] as const)('%s is planned as well as it can be', (name) => {
+    const { problem, leastEnd } = jobShops[name];
+    const found = best(problem, 40_000);
+    expect(found?.objective).toEqual({ tardiness: 0, makespan: leastEnd });
+    expect(scheduleFaults(problem, found!)).toEqual([]);
+    expect(scheduleBound(shopOf(problem)).makespan).toBeLessThanOrEqual(leastEnd);
+  });
+
+  test('ft10, ten by ten: no plan beats the published least end, the bound stays below it', () => {
+    const { problem, leastEnd } = jobShops.ft10;
+    const found = best(problem, 25_000)!;
+    expect(found.objective.makespan).toBeGreaterThanOrEqual(leastEnd);
+    // Near it in a blink.
+    expect(found.objective.makespan).toBeLessThan(leastEnd * 1.15);
+    expect(scheduleBound(shopOf(problem)).makespan).toBeLessThanOrEqual(leastEnd);
+    expect(scheduleFaults(problem, found)).toEqual([]);
+  });
+});
+
+describe('small problems with shifts, pauses and what works by itself', () => {
+  test('as good as trying everything', () => {
+    let compared = 0;
+    fc.assert(
+      fc.property(problems({ jobs: 2, steps: 2, minutes: 4, shift: 5 }), (problem) => {
+        const sure = bestOfAll(problem, 16);
+        const found = best(problem, 1500);
+        if (!sure || !found || found.objective.makespan > 16) return;
+        compared += 1;
+        expect(found.objective).toEqual(sure);
+        const bound = scheduleBound(shopOf(problem));
+        expect(bound.tardiness).toBeLessThanOrEqual(sure.tardiness + 1e-6);
+        expect(bound.makespan).toBeLessThanOrEqual(sure.makespan + 1e-6);
+      }),
+      { numRuns: 120, seed: 7 },
+    );
+    expect(compared).toBeGreaterThan(80);
+  });
+
+  test('every plan of thousands passes the strict checker, and no bound is above it', () => {
+    fc.assert(
+      fc.property(problems({ jobs: 5, steps: 5, minutes: 9, shift: 12 }), (problem) => {
+        const found = quickPlan(problem);
+        expect(found === null ? ['there is a plan for it'] : scheduleFaults(problem, found)).toEqual([]);
+        const bound = scheduleBound(shopOf(problem));
+        expect(bound.tardiness).toBeLessThanOrEqual((found?.objective.tardiness ?? 0) + 1e-6);
+        expect(bound.makespan).toBeLessThanOrEqual((found?.objective.makespan ?? 0) + 1e-6);
+      }),
+      { numRuns: 2000 },
+    );
+  });
+
+  test('so does every better plan on the way', () => {
+    fc.assert(
+      fc.property(problems({ jobs: 4, steps: 4, minutes: 9, shift: 12 }), fc.nat(), (problem, seed) => {
+        let before: Found | null = null;
+        for (const found of searchPlan(shopOf(problem), { seed, tries: 300 })) {
+          if (!found) continue;
+          expect(scheduleFaults(problem, found)).toEqual([]);
+          const { tardiness, makespan } = found.objective;
+          const worse =
+            before &&
+            (tardiness > before.objective.tardiness + 1e-6 ||
+              (Math.abs(tardiness - before.objective.tardiness) < 1e-6 && makespan > before.objective.makespan + 1e-6));
+          expect(worse).not.toBe(true);
+          before = found;
+        }
+      }),
+      { numRuns: 100 },
+    );
+  });
+});
+
+test('the same seed and number of tries give the same plan; another seed may not', () => {
+  const problem = randomWeek({ seed: 3, batches: 8, stepsEach: 5, makers: 2 });
+  const [first, again] = [best(problem, 800, 5), best(problem, 800, 5)];
+  expect(first?.steps).toEqual(again?.steps);
+  expect(scheduleFaults(problem, first!)).toEqual([]);
+});
+
+test('of plans alike in lateness and end the one with fewer set-ups is kept', () => {
+  const step = (id: string, kind: string) => ({ id, skill: 'bench', attended: 10, kind });
+  const problem = scheduleProblemSchema.parse({
+    makers: [{ id: 'm', skills: ['bench'] }],
+    jobs: [
+      { id: 'a', steps: [step('1', 'saw'), step('2', 'torch')] },
+      { id: 'b', steps: [step('1', 'torch'), step('2', 'saw')] },
+      { id: 'c', steps: [step('1', 'saw'), step('2', 'torch')] },
+    ],
+  });
+  const found = best(problem, 2000)!;
+  expect(found.objective.makespan).toBe(60);
+  const kinds = found.steps
+    .toSorted((a, b) => a.start - b.start)
+    .map(({ job, step: id }) => problem.jobs.find((one) => one.id === job)?.steps.find((one) => one.id === id)?.kind);
+  // Three and three: one change of tools.
+  expect(kinds.filter((kind, at) => at > 0 && kind !== kinds[at - 1])).toHaveLength(1);
+});
+
+test('what is fixed stays where it is, and the rest goes round it', () => {
+  const problem = scheduleProblemSchema.parse({
+    makers: [{ id: 'm', skills: ['bench'], shifts: [[0, 100]] }],
+    jobs: [
+      {
+        id: 'a',
+        steps: [
+          { id: '1', skill: 'bench', attended: 20, fixed: { maker: 'm', start: 30, attendedEnd: 50, end: 50 } },
+          { id: '2', skill: 'bench', attended: 10, after: ['1'] },
+        ],
+      },
+      { id: 'b', steps: [{ id: '1', skill: 'bench', attended: 40 }] },
+      { id: 'c', steps: [{ id: '1', skill: 'bench', attended: 30 }] },
+    ],
+  });
+  const found = best(problem, 200)!;
+  expect(scheduleFaults(problem, found)).toEqual([]);
+  expect(found.objective.makespan).toBe(100);
+});
+
+test('nobody there long enough is no plan', () => {
+  const problem = (shifts: [number, number][], pausable: boolean) =>
+    scheduleProblemSchema.parse({
+      makers: [{ id: 'm', skills: ['bench'], shifts }],
+      jobs: [{ id: 'a', steps: [{ id: '1', skill: 'bench', attended: 20, pausable }] }],
+    });
+  expect(quickPlan(problem([[0, 10]], true))).toBeNull();
+  expect(quickPlan(problem([[0, 10], [20, 30]], false))).toBeNull(); // prettier-ignore
+  expect(quickPlan(problem([[0, 10], [20, 30]], true))?.objective.makespan).toBe(30); // prettier-ignore
+  expect(quickPlan(problem([], true))).toBeNull();
+});
+
+test.each([
+  [{ jobs: [{ id: 'a', steps: [{ id: '1', after: ['2'] }] }] }, /waits for “2”/],
+  [
+    {
+      jobs: [
+        {
+          id: 'a',
+          steps: [
+            { id: '1', after: ['2'] },
+            { id: '2', after: ['1'] },
+          ],
+        },
+      ],
+    },
+    /in a circle/,
+  ],
+  [{ jobs: [{ id: 'a', steps: [{ id: '1', station: 'moon' }] }] }, /no station “moon”/],
+  [{ jobs: [{ id: 'a', steps: [{ id: '1', skill: 'magic', attended: 1 }] }] }, /nobody can do “magic”/],
+  [
+    {
+      jobs: [
+        { id: 'a', steps: [] },
+        { id: 'a', steps: [] },
+      ],
+    },
+    /named twice/,
+  ],
+  [{ jobs: [], makers: [{ id: 'm', skills: [], shifts: [[10, 5]] }] }, /come in order/],
+])('a problem that makes no sense is refused in words: %j', (problem, sentence) => {
+  const read = scheduleProblemSchema.safeParse({ makers: [], ...problem });
+  expect(read.error?.issues.map(({ message }) => message).join()).toMatch(sentence);
+});

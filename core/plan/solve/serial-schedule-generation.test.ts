@@ -1,0 +1,230 @@
+// The decoder: schedules worked out by hand, the rules of single machines, and an order begun alike decoded in part.
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { Decoder } from './serial-schedule-generation.ts';
+import { problems } from '../fixtures/random-problems.ts';
+import { homelessStep } from './infeasible-step.ts';
+import { topological, usualOrders } from './priority-rules.ts';
+import { scheduleProblemSchema, type StepTyped } from '../model/problem.ts';
+import { shopOf } from '../model/indexed-problem.ts';
+import { tidiness } from './tie-breaks.ts';
+
+interface Typed {
+  readonly makers?: { id: string; skills: string[]; shifts?: [number, number][] }[];
+  readonly stations?: { id: string; count: number; open?: [number, number][] }[];
+  readonly jobs: { id: string; release?: number; due?: number; weight?: number; steps: StepTyped[] }[];
+}
+
+const one = { id: 'ann', skills: ['bench'], shifts: [[0, 60], [90, 150]] as [number, number][] }; // prettier-ignore
+
+function decoded({ makers = [one], stations = [], jobs }: Typed, order?: number[]): Decoder {
+  const decoder = new Decoder(shopOf(scheduleProblemSchema.parse({ makers, stations, jobs })));
+  expect(decoder.decode(order ?? topological(decoder.shop, (step) => step))).toBe(true);
+  return decoder;
+}
+const times = ({ start, attendedEnd, end }: Decoder) =>
+  Array.from(start, (from, step) => [from, attendedEnd[step], end[step]]);
+const bench = (id: string, attended: number, more: Partial<StepTyped> = {}): StepTyped => ({
+  id,
+  skill: 'bench',
+  attended,
+  ...more,
+});
+
+describe('by hand', () => {
+  test('work that may stop goes on after the break, work that may not waits for a shift that holds it', () => {
+    const jobs = [
+      { id: 'a', steps: [bench('1', 40)] },
+      { id: 'b', steps: [bench('1', 30, { pausable: true })] },
+      { id: 'c', steps: [bench('1', 25)] },
+    ];
+    // 40 to 60, ten minutes after the break; the last does not fit before it.
+    expect(times(decoded({ jobs }))).toEqual([
+      [0, 40, 40],
+      [40, 100, 100],
+      [100, 125, 125],
+    ]);
+    const apart = jobs.map((job, at) => (at === 1 ? { ...job, steps: [bench('1', 30)] } : job));
+    // The third, which is shorter, goes into the gap that the second cannot use only if it fits: 20 minutes are too few.
+    expect(times(decoded({ jobs: apart }))).toEqual([
+      [0, 40, 40],
+      [90, 120, 120],
+      [120, 145, 145],
+    ]);
+  });
+
+  test('a later step goes into a gap that an earlier one left', () => {
+    const jobs = [
+      { id: 'a', steps: [bench('1', 40)] },
+      { id: 'b', steps: [bench('1', 30)] },
+      { id: 'c', steps: [bench('1', 15)] },
+    ];
+    expect(times(decoded({ jobs }))[2]).toEqual([40, 55, 55]);
+  });
+
+  test('what works by itself holds its station and no hands; the next batch of it waits, other work does not', () => {
+    const pickle = { station: 'pickle', unattended: 20 };
+    const jobs = [
+      { id: 'a', steps: [bench('1', 5, pickle)] },
+      { id: 'b', steps: [bench('1', 5, pickle)] },
+      { id: 'c', steps: [bench('1', 12)] },
+    ];
+    const all = times(decoded({ jobs, stations: [{ id: 'pickle', count: 1 }] }));
+    expect(all).toEqual([
+      [0, 5, 25],
+      [25, 30, 50],
+      [5, 17, 17],
+    ]);
+    // With two of them nobody waits but for the hands.
+    expect(times(decoded({ jobs, stations: [{ id: 'pickle', count: 2 }] }))[1]).toEqual([5, 10, 30]);
+  });
+
+  test('a station that is watched takes in only what is done before it closes', () => {
+    const steps = [bench('1', 10, { station: 'tumbler', unattended: 60 })];
+    const open: [number, number][] = [[0, 60], [90, 200]]; // prettier-ignore
+    // Ten minutes of hands and sixty of turning do not fit before 60: filled at 90, or later by as much as is open.
+    expect(times(decoded({ jobs: [{ id: 'a', steps }], stations: [{ id: 'tumbler', count: 1, open }] }))).toEqual([
+      [90, 100, 160],
+    ]);
+    const anyHour = [{ ...steps[0]!, anyHour: true }];
+    expect(
+      times(decoded({ jobs: [{ id: 'a', steps: anyHour }], stations: [{ id: 'tumbler', count: 1, open }] })),
+    ).toEqual([[0, 10, 70]]);
+  });
+
+  test('of two that can do it whoever is done first does it; one chosen does it whatever comes', () => {
+    const makers = [one, { id: 'bo', skills: ['bench'], shifts: [[30, 200]] as [number, number][] }];
+    const jobs = [
+      { id: 'a', steps: [bench('1', 50)] },
+      { id: 'b', steps: [bench('1', 50)] },
+    ];
+    const free = decoded({ makers, jobs });
+    expect(Array.from(free.maker)).toEqual([0, 1]);
+    expect(times(free)[1]).toEqual([30, 80, 80]);
+    const decoder = new Decoder(free.shop);
+    decoder.chosen[1] = 0;
+    decoder.decode([0, 1]);
+    expect(times(decoder)[1]).toEqual([90, 140, 140]);
+  });
+
+  test('lateness is weighed and summed, the end is the last of all', () => {
+    const jobs = [
+      { id: 'a', due: 10, weight: 3, steps: [bench('1', 20)] },
+      { id: 'b', due: 100, steps: [bench('1', 15)] },
+      { id: 'c', due: 0, weight: 2, steps: [bench('1', 5)] },
+    ];
+    const { tardiness, makespan } = decoded({ jobs });
+    expect(tardiness).toBe(3 * (20 - 10) + 2 * 40);
+    expect(makespan).toBe(40);
+  });
+
+  test('there is no schedule where nobody is there for long enough', () => {
+    const problem = scheduleProblemSchema.parse({
+      makers: [one],
+      jobs: [{ id: 'a', steps: [bench('1', 70)] }],
+    });
+    expect(new Decoder(shopOf(problem)).decode([0])).toBe(false);
+    expect(homelessStep(shopOf(problem))).toEqual({ job: 'a', step: '1' });
+    const short = {
+      ...problem,
+      jobs: problem.jobs.map((job) => ({ ...job, steps: job.steps.map((step) => ({ ...step, attended: 60 })) })),
+    };
+    expect(homelessStep(shopOf(short))).toBeNull();
+  });
+
+  test('set-ups are counted by hands, and what lies begun by jobs', () => {
+    const kinds = ['saw', 'file', 'saw'];
+    const jobs = kinds.map((kind, at) => ({ id: String(at), steps: [bench('1', 10, { kind })] }));
+    // Saw, file, saw: three set-ups; saw, saw, file: two. Each job lies about for its ten minutes.
+    expect(tidiness(decoded({ jobs }, [0, 1, 2]))).toBe(3e6 + 30);
+    expect(tidiness(decoded({ jobs }, [0, 2, 1]))).toBe(2e6 + 30);
+  });
+});
+
+describe('one machine, rules of the books', () => {
+  const job = fc.record({
+    minutes: fc.integer({ min: 1, max: 9 }),
+    due: fc.integer({ min: 1, max: 30 }),
+    weight: fc.integer({ min: 1, max: 5 }),
+  });
+  const always = [{ id: 'ann', skills: ['bench'] }];
+  const orders = (count: number): number[][] =>
+    count === 0
+      ? [[]]
+      : orders(count - 1).flatMap((order) =>
+          Array.from({ length: count }, (_, at) => order.toSpliced(at, 0, count - 1)),
+        );
+
+  test('soonest due first leaves the least worst lateness (Jackson 1955), against every order', () => {
+    fc.assert(
+      fc.property(fc.array(job, { minLength: 2, maxLength: 5 }), (all) => {
+        const jobs = all.map(({ minutes, due }, at) => ({ id: String(at), due, steps: [bench('1', minutes)] }));
+        const worst = (order: readonly number[]) => {
+          const { end } = decoded({ makers: always, jobs }, [...order]);
+          return Math.max(...all.map(({ due }, at) => (end[at] ?? 0) - due));
+        };
+        const byDue = all.map((_one, at) => at).sort((a, b) => all[a]!.due - all[b]!.due);
+        expect(worst(byDue)).toBe(Math.min(...orders(all.length).map(worst)));
+      }),
+      { numRuns: 60, seed: 1 },
+    );
+  });
+
+  test('most weight by the minute first is least weighted lateness where all is late anyway (Smith 1956)', () => {
+    fc.assert(
+      fc.property(fc.array(job, { minLength: 2, maxLength: 5 }), (all) => {
+        const jobs = all.map(({ minutes, weight }, at) => ({
+          id: String(at),
+          due: 0,
+          weight,
+          steps: [bench('1', minutes)],
+        }));
+        const late = (order: readonly number[]) => decoded({ makers: always, jobs }, [...order]).tardiness;
+        const rate = (at: number) => all[at]!.weight / all[at]!.minutes;
+        const byRate = all.map((_one, at) => at).sort((a, b) => rate(b) - rate(a));
+        expect(late(byRate)).toBe(Math.min(...orders(all.length).map(late)));
+      }),
+      { numRuns: 60, seed: 1 },
+    );
+  });
+});
+
+describe('orders', () => {
+  test('the usual ones have every step once, and none before one it waits for', () => {
+    fc.assert(
+      fc.property(problems({ jobs: 5, steps: 5, minutes: 9, shift: 12 }), (problem) => {
+        const shop = shopOf(problem);
+        for (const order of usualOrders(shop)) {
+          expect(Array.from(order).sort((a, b) => a - b)).toEqual(Array.from({ length: shop.size }, (_, at) => at));
+          const place = new Map(Array.from(order, (step, at) => [step, at]));
+          shop.before.forEach((before, step) =>
+            before.forEach((other) => expect(place.get(other)).toBeLessThan(place.get(step)!)),
+          );
+        }
+      }),
+      { numRuns: 200, seed: 1 },
+    );
+  });
+
+  test('one that begins like the order kept comes to the same when only the rest is decoded', () => {
+    fc.assert(
+      fc.property(problems({ jobs: 4, steps: 4, minutes: 9, shift: 12 }), fc.nat(), fc.nat(), (problem, seed, cut) => {
+        const shop = shopOf(problem);
+        const [first, second] = [new Decoder(shop), new Decoder(shop)];
+        const orders = usualOrders(shop);
+        const order = orders[seed % orders.length]!;
+        fc.pre(first.decode(order));
+        first.keep();
+        // The same up to somewhere; from there in the order of another rule.
+        const same = cut % (shop.size + 1);
+        const kept = new Set(order.slice(0, same));
+        const other = orders[(seed + 1) % orders.length]!;
+        const next = [...order.slice(0, same), ...other.filter((step) => !kept.has(step))];
+        const isWhole = second.decode(next);
+        expect(first.decode(next, same)).toBe(isWhole);
+        if (isWhole) expect(times(first)).toEqual(times(second));
+      }),
+      { numRuns: 400, seed: 5 },
+    );
+  });
+});

@@ -1,0 +1,161 @@
+// The steps of a batch as the bench does them: by piece and by load, each with its minutes and what it waits for.
+import { quantityOf, type MadeLine } from '../../batch/count-batch.ts';
+import { readCount } from '../../measure/read/read-number.ts';
+import type { Alloy } from '../../metal/alloys.ts';
+import { loadsOf, type StepReckoning } from '../../piece/bench-time.ts';
+import type { Piece } from '../../piece/piece.ts';
+import { reckonRecipe, scopeOf } from '../../piece/compute-recipe.ts';
+import { hasSizes, pieceInSize } from '../../piece/sizes.ts';
+import { stepKindOf, type Step, type StepKind } from '../../piece/step.ts';
+
+/** A step, or one load of it. */
+export interface BenchStep {
+  /** `line/step`, `line/step#2` for the second load: the same as long as the batch is. */
+  readonly key: string;
+  /** Index among all steps of the batch's pieces, one piece after the other. */
+  readonly index: number;
+  readonly name: string;
+  readonly piece: string;
+  readonly step: Step;
+  readonly kind: StepKind;
+  /** Pieces in it: of the batch, or of the load. */
+  readonly pieces: number;
+  /** Which of how many loads; null where there is one. */
+  readonly load: readonly [number, number] | null;
+  readonly station: string;
+  /** Id of the maker whose hands it is for; '' for any. */
+  readonly maker: string;
+  /** Whole minutes. */
+  readonly attendedMin: number;
+  readonly unattendedMin: number;
+  /** How far its minutes stray, as a share; null for as the studio's do. */
+  readonly spread: number | null;
+  /** Keys of steps that are over before it starts. */
+  readonly after: readonly string[];
+}
+
+/** @param made  the lines of the batch with their pieces, in order */
+export function benchSteps(made: readonly MadeLine[], alloys: ReadonlyMap<string, Alloy>): BenchStep[] {
+  const all: BenchStep[] = [];
+  let index = 0;
+  for (const line of made) {
+    all.push(...stepsOfLine(line, alloys, index));
+    index += line.piece.steps.length;
+  }
+  return all;
+}
+
+function stepsOfLine({ line, piece }: MadeLine, alloys: ReadonlyMap<string, Alloy>, firstIndex: number): BenchStep[] {
+  const sizes = hasSizes(piece) ? piece.sizes.rows : [null];
+  const counts = sizes.map((size) => countOf(line, piece, size?.id ?? ''));
+  const quantity = counts.reduce((sum, count) => sum + count, 0);
+  if (quantity === 0) return [];
+  // The sizes differ by little at the bench: the one most are made of stands for all.
+  const size = sizes[counts.indexOf(Math.max(...counts))] ?? null;
+  const times = reckonRecipe(size ? pieceInSize(piece, size) : piece, alloys).steps;
+  const waits = waitsOf(piece);
+  const loads: Load[][] = [];
+  return piece.steps.flatMap((step, at): BenchStep[] => {
+    const time = times[at];
+    if (!time) return [];
+    const before = [...(waits[at] ?? [])];
+    const handedOn = before.find((earlier) => piece.steps[earlier]?.handsOn === 'each');
+    const parts = loadsFor(step, time, quantity, loads[handedOn ?? -1]).map((range, load): Load => {
+      return { ...range, key: `${line.id}/${step.id}${load > 0 ? `#${String(load + 1)}` : ''}` };
+    });
+    loads[at] = parts;
+    return parts.map((part, load): BenchStep => {
+      const { key, from, to } = part;
+      // What is in it has to be there, or all of it where that is wanted.
+      const after = before.flatMap((earlier) =>
+        (loads[earlier] ?? [])
+          .filter((one) => piece.steps[earlier]?.handsOn === 'all' || (one.from < to && one.to > from))
+          .map((one) => one.key),
+      );
+      return {
+        ...minutesOf(time, part, parts.length, quantity),
+        key,
+        index: firstIndex + at,
+        name: step.name.trim() || 'step',
+        piece: piece.name.trim() || 'Unnamed piece',
+        step,
+        kind: stepKindOf(step),
+        load: parts.length > 1 ? [load + 1, parts.length] : null,
+        station: step.station.trim().toLowerCase(),
+        maker: step.maker,
+        spread: time.spread,
+        // Its loads follow each other as its station has room; no other order is laid down.
+        after,
+      };
+    });
+  });
+}
+
+function countOf(line: MadeLine['line'], piece: Piece, size: string): number {
+  const reading = readCount(quantityOf(line, piece, size), 0);
+  return reading.ok ? reading.value : 0;
+}
+
+/** Whole minutes, and no less than the work takes. */
+const whole = (minutes: number) => Math.max(0, Math.ceil(minutes - 1e-6));
+
+/** The pieces of a load, by number: `from` up to but without `to`. */
+interface Range {
+  readonly from: number;
+  readonly to: number;
+}
+interface Load extends Range {
+  readonly key: string;
+}
+
+/** @param handedOn  the loads of a step before that hands each on: hands follow them as they come */
+function loadsFor(step: Step, time: StepReckoning, quantity: number, handedOn: readonly Range[] = []): Range[] {
+  const inLoads = time.byItselfMin > 0 || step.handsOn === 'each';
+  if (!inLoads && time.load === Infinity && handedOn.length > 1) return handedOn.map(({ from, to }) => ({ from, to }));
+  const size = inLoads ? Math.min(time.load, quantity) : quantity;
+  return Array.from({ length: inLoads ? loadsOf(time, quantity) : 1 }, (_, load) => {
+    return { from: load * size, to: Math.min((load + 1) * size, quantity) };
+  });
+}
+
+function minutesOf(
+  time: StepReckoning,
+  { from, to }: Range,
+  loads: number,
+  quantity: number,
+): Pick<BenchStep, 'pieces' | 'attendedMin' | 'unattendedMin'> {
+  const pieces = to - from;
+  // Done in one go it may still be done in several fillings.
+  const fillings = loads === 1 ? loadsOf(time, quantity) : 1;
+  const attended = (from === 0 ? time.setUpMin : 0) + time.eachMin * pieces + time.loadMin * fillings;
+  return { pieces, attendedMin: whole(attended), unattendedMin: whole(time.byItselfMin) };
+}
+
+/**
+ * Which earlier steps each waits for: the last that had to do with the same parts. Sub-assemblies go side by side and meet
+ * where something is done to both. What may go on meanwhile waits for what the step before it waits for.
+ */
+function waitsOf(piece: Piece): ReadonlySet<number>[] {
+  const last = new Map<string, readonly number[]>();
+  const waits: Set<number>[] = [];
+  const touched = piece.steps.map((step) => {
+    const { parts, joins } = scopeOf(step, piece);
+    const keys = [...parts.map((at) => `part ${String(at)}`), ...joins.map((at) => `join ${String(at)}`)];
+    // Joins tie their parts together: who works on one works on them.
+    const joined = joins.flatMap((at) =>
+      (piece.joins[at]?.parts ?? []).map((id) => `part ${String(piece.parts.findIndex((part) => part.id === id))}`),
+    );
+    return step.of ? [...new Set([...keys, ...joined])] : ['all'];
+  });
+  piece.steps.forEach((step, at) => {
+    const keys = touched[at] ?? [];
+    const isWhole = keys.includes('all');
+    const before = isWhole ? [...last.values()].flat() : [...keys, 'all'].flatMap((key) => last.get(key) ?? []);
+    const own = step.meanwhile && at > 0 ? (waits[at - 1] ?? new Set<number>()) : new Set(before);
+    waits.push(new Set(own));
+    // What follows waits for this one; for the one it goes beside as well.
+    if (isWhole && !step.meanwhile) last.clear();
+    for (const key of keys) last.set(key, step.meanwhile ? [...(last.get(key) ?? []), at] : [at]);
+  });
+  return waits;
+}

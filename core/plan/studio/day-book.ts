@@ -1,0 +1,59 @@
+// One day of a plan: who is there, what hands do, what works by itself, and what is over by noon and by evening.
+import { MINUTES_A_DAY } from '../model/calendar.ts';
+import type { ScheduleProblem } from '../model/problem.ts';
+import { blocksOn, type PlanBlock, type StudioPlan } from './studio-plan.ts';
+
+export interface DayBook {
+  readonly blocks: readonly PlanBlock[];
+  /** Ids of those who are there. */
+  readonly makers: readonly string[];
+  /** When the first comes and the last goes, minutes of the day; null on a day off. */
+  readonly open: readonly [number, number] | null;
+  /** Minutes of hands and of what works by itself that fall on the day. */
+  readonly handsMin: number;
+  readonly aloneMin: number;
+  /** What is over by noon, and after it, in the order of their ends. */
+  readonly byNoon: readonly PlanBlock[];
+  readonly byEvening: readonly PlanBlock[];
+  /** What works by itself and calls for somebody that day, in order. */
+  readonly calls: readonly PlanBlock[];
+}
+
+const NOON = 12 * 60;
+
+/** @param day  days after the plan's first */
+export function dayBook(plan: StudioPlan, problem: ScheduleProblem, day: number): DayBook {
+  const [from, to] = [day * MINUTES_A_DAY, (day + 1) * MINUTES_A_DAY];
+  const blocks = blocksOn(plan, day);
+  const shifts = problem.makers.map(({ id, shifts: own = [] }) => ({
+    id,
+    own: own.filter(([begin, end]) => begin < to && end > from),
+  }));
+  const there = shifts.filter(({ own }) => own.length > 0);
+  const times = there.flatMap(({ own }) => own.flat()).map((minute) => minute - from);
+  const within = (begin: number, end: number) => Math.max(0, Math.min(end, to) - Math.max(begin, from));
+  const ended = blocks.filter(({ end }) => end > from && end <= to).toSorted((a, b) => a.end - b.end);
+  return {
+    blocks,
+    makers: there.map(({ id }) => id),
+    open: times.length > 0 ? [Math.min(...times), Math.max(...times)] : null,
+    handsMin: blocks.reduce(
+      (sum, { hands }) => sum + hands.reduce((own, [begin, end]) => own + within(begin, end), 0),
+      0,
+    ),
+    aloneMin: blocks.reduce((sum, { attendedEnd, end }) => sum + within(attendedEnd, end), 0),
+    byNoon: ended.filter(({ end }) => end <= from + NOON),
+    byEvening: ended.filter(({ end }) => end > from + NOON),
+    calls: ended.filter(({ attendedEnd, end }) => end > attendedEnd),
+  };
+}
+
+/**
+ * The day a maker wants to see first: today while somebody is still to work, else the next day on which somebody does.
+ * @returns days after the plan's first; 0 when nobody ever works
+ */
+export function openingDay({ now }: Pick<StudioPlan, 'now'>, { makers }: Pick<ScheduleProblem, 'makers'>): number {
+  const ahead = makers.flatMap(({ shifts = [] }) => shifts).filter(([, end]) => end > now);
+  const [first = 0] = ahead.map(([begin]) => Math.floor(begin / MINUTES_A_DAY)).sort((a, b) => a - b);
+  return first;
+}

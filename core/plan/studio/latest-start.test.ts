@@ -1,0 +1,71 @@
+import { expect, test } from 'vitest';
+import { dayAfter } from '../../measure/days.ts';
+import { stepSchema } from '../../piece/step.ts';
+import type { BenchStep } from './batch-steps.ts';
+import { latestStart } from './latest-start.ts';
+import { quickPlan } from '../solve/quick-plan.ts';
+import { studioProblem, type StudioJob } from './studio-problem.ts';
+
+// Monday 2 March 2026; seven hours a day, four on Saturday, none on Sunday.
+const day = [
+  { opensMin: 540, closesMin: 750 },
+  { opensMin: 780, closesMin: 990 },
+];
+const week = [day, day, day, day, day, [{ opensMin: 540, closesMin: 780 }], []];
+const bench = { makers: [{ id: 'm', name: 'M', week, away: [], does: null }], stations: [] };
+const terms = { bench, day: '2026-03-02' };
+const work = (minutes: number): BenchStep => ({
+  key: 'l/s',
+  index: 0,
+  name: 'work',
+  piece: 'p',
+  step: stepSchema.parse({ id: 's', name: 'work', station: '', setUp: '', each: '', byItself: '', meanwhile: false }),
+  kind: 'other',
+  pieces: 1,
+  load: null,
+  station: '',
+  maker: '',
+  attendedMin: minutes,
+  unattendedMin: 0,
+  spread: null,
+  after: [],
+});
+const batch = (hours: number, due: string): StudioJob => ({
+  id: 'b',
+  batch: { due, priority: '', materialsOn: '' },
+  steps: [work(hours * 60)],
+});
+
+test.each([
+  // Seven hours fit the day itself; eight need the morning before; over a Sunday it goes back to Saturday.
+  [7, '2026-03-06', '2026-03-06'],
+  [8, '2026-03-06', '2026-03-05'],
+  [14, '2026-03-06', '2026-03-05'],
+  [8, '2026-03-09', '2026-03-07'],
+  [12, '2026-03-09', '2026-03-06'],
+  // Due on a Sunday is due on the Saturday before it.
+  [4, '2026-03-08', '2026-03-07'],
+])('%s hours due on %s begin on %s', (hours, due, expected) => {
+  expect(latestStart(batch(hours, due), terms)).toBe(expected);
+});
+
+test('what is too late already begins at once, and what is not promised at no day', () => {
+  expect(latestStart(batch(90, '2026-03-04'), terms)).toBe('2026-03-02');
+  expect(latestStart(batch(1, '2026-02-20'), terms)).toBe('2026-03-02');
+  expect(latestStart(batch(1, ''), terms)).toBe('');
+  const nobody = { ...bench, makers: bench.makers.map((maker) => ({ ...maker, week: week.map(() => []) })) };
+  expect(latestStart(batch(1, '2026-03-04'), { ...terms, bench: nobody })).toBe('');
+});
+
+test('begun a day later it would be late', () => {
+  for (let hours = 1; hours <= 40; hours += 3) {
+    const one = batch(hours, '2026-03-16');
+    const start = latestStart(one, terms);
+    const late = (from: string) => {
+      const problem = studioProblem([one], { bench, day: from, minute: 0, standings: new Map(), days: 60 });
+      return (quickPlan(problem)?.objective.tardiness ?? 1) > 0;
+    };
+    expect(late(start)).toBe(false);
+    expect(late(dayAfter(start, 1))).toBe(true);
+  }
+});

@@ -1,0 +1,39 @@
+// The plan as a table, a line a step: for a spreadsheet. The columns stand in docs/formats/schedule.md.
+import { clockOf, dayOf } from '../model/calendar.ts';
+import type { StudioPlan } from './studio-plan.ts';
+
+const heads = [
+  'batch',
+  'step',
+  'load',
+  'pieces',
+  'maker',
+  'station',
+  'day',
+  'starts',
+  'hands until',
+  'done day',
+  'done',
+] as const;
+
+/** Rows of cells, the heads first. */
+export function planTable(
+  plan: StudioPlan,
+  nameOf: (batch: string) => string,
+  makerOf: (id: string) => string,
+): string[][] {
+  const rows = plan.blocks.map(({ batch, step, maker, start, attendedEnd, end }) => [
+    nameOf(batch),
+    step.name,
+    step.load ? `${String(step.load[0])} of ${String(step.load[1])}` : '',
+    String(step.pieces),
+    maker === null ? '' : makerOf(maker),
+    step.station,
+    dayOf(plan, start),
+    clockOf(start),
+    clockOf(attendedEnd),
+    dayOf(plan, end),
+    clockOf(end),
+  ]);
+  return [[...heads], ...rows];
+}

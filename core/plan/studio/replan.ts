@@ -1,0 +1,80 @@
+// What comes of putting one step somewhere by hand: the rest keeps its order and closes up round it. Fast enough to follow a drag.
+import { takenUp, type Placed } from '../solve/warm-start.ts';
+import type { ScheduleProblem } from '../model/problem.ts';
+import { shopOf } from '../model/indexed-problem.ts';
+import type { StudioTerms } from './studio-problem.ts';
+import { studioProblem, type StudioJob } from './studio-problem.ts';
+import { studioPlan, type StudioPlan } from './studio-plan.ts';
+import { dayAfter } from '../../measure/days.ts';
+import { MINUTES_A_DAY } from '../model/calendar.ts';
+import { standingKey, type NewBenchEntry, type Standing } from './bench-entry.ts';
+
+/** Where a step is tried, as it would be noted. @param start  plan minute */
+export function pinEntry(
+  batchId: string,
+  step: string,
+  maker: string | null,
+  start: number,
+  firstDay: string,
+): NewBenchEntry {
+  return {
+    batchId,
+    step,
+    how: 'pinned',
+    maker: maker ?? '',
+    on: dayAfter(firstDay, Math.floor(start / MINUTES_A_DAY)),
+    minute: Math.round(start % MINUTES_A_DAY),
+  };
+}
+
+/** @returns null when the rest finds no place any more */
+export function tryPin(
+  jobs: readonly StudioJob[],
+  terms: StudioTerms,
+  before: StudioPlan,
+  entry: NewBenchEntry,
+): StudioPlan | null {
+  const key = standingKey(entry.batchId, entry.step);
+  const was = terms.standings.get(key);
+  const standing: Standing = { done: false, started: was?.started ?? null, pinned: entry };
+  const tried = { ...terms, standings: new Map([...terms.standings, [key, standing]]) };
+  return planLike(jobs, tried, before)?.plan ?? null;
+}
+
+/**
+ * A plan under other terms, as like the one before as it can be: the same order, the same hands. A job that is new takes
+ * what room the others leave.
+ * @param first  a job that goes before all others instead
+ */
+export function planLike(
+  jobs: readonly StudioJob[],
+  terms: StudioTerms,
+  before: StudioPlan,
+  first = '',
+): PlanLike | null {
+  const problem = studioProblem(jobs, terms);
+  const found = takenUp(shopOf(problem), placedIn(problem, before, first));
+  return found && { problem, plan: studioPlan(jobs, problem, found.steps, found.objective, terms) };
+}
+
+export interface PlanLike {
+  readonly problem: ScheduleProblem;
+  readonly plan: StudioPlan;
+}
+
+function placedIn(
+  { jobs, makers }: ScheduleProblem,
+  { blocks }: StudioPlan,
+  first: string,
+): ReadonlyMap<number, Placed> {
+  const before = new Map(blocks.map((block) => [standingKey(block.batch, block.step.key), block]));
+  const makerAt = new Map(makers.map(({ id }, index) => [id, index]));
+  return new Map(
+    jobs
+      .flatMap((job) => job.steps.map((step) => ({ job, block: before.get(standingKey(job.id, step.id)) })))
+      .flatMap(({ job, block }, index): [number, Placed][] => {
+        if (job.id === first) return [[index, { start: -1, maker: -1 }]];
+        return block ? [[index, { start: block.start, maker: makerAt.get(block.maker ?? '') ?? -1 }]] : [];
+      }),
+  );
+}

@@ -1,0 +1,99 @@
+// A schedule of the studio as the screens show it: blocks by batch, with who, where and when, and when each batch is done.
+import { daysBetween } from '../../measure/days.ts';
+import { standingKey, type Standing } from './bench-entry.ts';
+import type { BenchStep } from './batch-steps.ts';
+import { dayOf, MINUTES_A_DAY } from '../model/calendar.ts';
+import type { Objective, ScheduleProblem, ScheduledStep } from '../model/problem.ts';
+import type { StudioJob } from './studio-problem.ts';
+
+export interface PlanBlock {
+  readonly batch: string;
+  readonly step: BenchStep;
+  /** Id; null where no hands are needed. */
+  readonly maker: string | null;
+  /** Minutes from midnight of the plan's first day. */
+  readonly start: number;
+  readonly attendedEnd: number;
+  readonly end: number;
+  readonly state: '' | 'started' | 'pinned';
+  /** Stretches of hands, shift by shift. */
+  readonly hands: readonly (readonly [number, number])[];
+}
+
+interface DoneBatch {
+  readonly batch: string;
+  /** Minute its last step ends. */
+  readonly at: number;
+  readonly daysLate: number;
+}
+
+export interface StudioPlan {
+  readonly firstDay: string;
+  readonly now: number;
+  /** In the order of their starts. */
+  readonly blocks: readonly PlanBlock[];
+  /** In the order of the jobs. */
+  readonly done: readonly DoneBatch[];
+  readonly objective: Objective;
+}
+
+export function studioPlan(
+  jobs: readonly StudioJob[],
+  problem: ScheduleProblem,
+  steps: readonly ScheduledStep[],
+  objective: Objective,
+  terms: { readonly day: string; readonly minute: number; readonly standings: ReadonlyMap<string, Standing> },
+): StudioPlan {
+  const byKey = new Map(jobs.flatMap((job) => job.steps.map((step) => [standingKey(job.id, step.key), step])));
+  const shifts = new Map(problem.makers.map((maker) => [maker.id, maker.shifts ?? []]));
+  const blocks = steps.flatMap((placed): PlanBlock[] => {
+    const key = standingKey(placed.job, placed.step);
+    const step = byKey.get(key);
+    if (!step) return [];
+    const standing = terms.standings.get(key);
+    const isPinned = standing?.pinned && placed.start >= terms.minute;
+    return [
+      {
+        batch: placed.job,
+        step,
+        maker: placed.maker,
+        start: placed.start,
+        attendedEnd: placed.attendedEnd,
+        end: placed.end,
+        state: standing?.started ? 'started' : isPinned ? 'pinned' : '',
+        hands: placed.maker === null ? [] : handsOf(placed, shifts.get(placed.maker) ?? []),
+      },
+    ];
+  });
+  const lastEnd = new Map<string, number>();
+  for (const { batch, end } of blocks) lastEnd.set(batch, Math.max(end, lastEnd.get(batch) ?? 0));
+  return {
+    firstDay: terms.day,
+    now: terms.minute,
+    blocks: blocks.toSorted((a, b) => a.start - b.start || a.step.index - b.step.index),
+    // A station that is out of use for long is not work to be done.
+    objective: { ...objective, makespan: Math.max(0, ...blocks.map(({ end }) => end)) },
+    done: jobs.flatMap(({ id, batch }): DoneBatch[] => {
+      const at = lastEnd.get(id);
+      // Nothing is left to do, or nothing was ever to be done.
+      if (at === undefined) return [];
+      const late = batch.due ? daysBetween(batch.due, dayOf({ firstDay: terms.day }, at - 1)) : 0;
+      return [{ batch: id, at, daysLate: Math.max(0, late) }];
+    }),
+  };
+}
+
+function handsOf({ start, attendedEnd }: ScheduledStep, shifts: readonly (readonly [number, number])[]) {
+  const own = shifts.flatMap(([from, to]): [number, number][] => {
+    const [begin, end] = [Math.max(from, start), Math.min(to, attendedEnd)];
+    return end > begin ? [[begin, end]] : [];
+  });
+  // Started or put out of hours: the work is where it is.
+  return own.length > 0 || attendedEnd <= start ? own : [[start, attendedEnd] as const];
+}
+
+/** Blocks that touch a day, counted from the plan's first. */
+export function blocksOn({ blocks }: Pick<StudioPlan, 'blocks'>, day: number): PlanBlock[] {
+  const [from, to] = [day * MINUTES_A_DAY, (day + 1) * MINUTES_A_DAY];
+  return blocks.filter(({ start, end }) => start < to && end > from);
+}

@@ -1,0 +1,237 @@
+// The studio's open batches as a schedule problem: makers in their hours, stations, and what is left of each batch from now.
+import type { Batch } from '../../batch/batch.ts';
+import { dayAfter, daysBetween, weekdayOf } from '../../measure/days.ts';
+import { mayPause, type StepKind } from '../../piece/step.ts';
+import type { Bench, BenchMaker } from '../../studio/bench.ts';
+import { standingKey, type NewBenchEntry, type Standing } from './bench-entry.ts';
+import type { BenchStep } from './batch-steps.ts';
+import { MINUTES_A_DAY } from '../model/calendar.ts';
+import type { Fixed, ScheduleProblem, ScheduleStep } from '../model/problem.ts';
+
+export interface StudioJob {
+  readonly id: string;
+  readonly batch: Pick<Batch, 'due' | 'priority' | 'materialsOn'>;
+  readonly steps: readonly BenchStep[];
+}
+
+export interface StudioTerms {
+  readonly bench: Bench;
+  /** Today, and the minute of it. */
+  readonly day: string;
+  readonly minute: number;
+  readonly standings: ReadonlyMap<string, Standing>;
+  /** How far ahead is planned; nobody plans a bench further. */
+  readonly days?: number;
+}
+
+const DAYS_AHEAD = 240;
+const weights = { first: 20, '': 1, last: 0.1 } as const;
+/** What is not left alone at night unless the station may be: hot, acid, motors. */
+const watched = new Set<StepKind>([
+  'anneal',
+  'solder',
+  'fuse',
+  'pickle',
+  'neutralise',
+  'tumble',
+  'polish',
+  'patina',
+  'plate',
+]);
+/** A station that nobody listed is never waited for. */
+const PLENTY = 1000;
+
+/** Minutes are from the midnight that begins `day`. */
+export function studioProblem(jobs: readonly StudioJob[], terms: StudioTerms): ScheduleProblem {
+  const { bench, day, minute } = terms;
+  const days = terms.days ?? DAYS_AHEAD;
+  const shiftsOf = new Map(bench.makers.map((maker) => [maker.id, makerShifts(maker, day, days)]));
+  const longest = Math.max(0, ...[...shiftsOf.values()].flat().map(([from, to]) => to - from));
+  const open = openDays([...shiftsOf.values()]);
+  const longestOpen = Math.max(0, ...open.map(([from, to]) => to - from));
+  const stations = stationsOf(jobs, bench, open);
+  const makers = bench.makers.map((maker) => ({
+    id: maker.id,
+    skills: skillsOf(maker, jobs, bench.makers.length),
+    shifts: shiftsOf.get(maker.id) ?? [],
+  }));
+  const skills = new Set(makers.flatMap((maker) => maker.skills));
+  // How long a maker can be at something, and it go on by itself, before the last one goes.
+  const roomOf = new Map(makers.map(({ id, shifts }) => [id, roomBeforeClosing(shifts, open)]));
+  const roomFor = (skill: string) =>
+    Math.max(0, ...makers.filter((maker) => maker.skills.includes(skill)).map(({ id }) => roomOf.get(id) ?? 0));
+  return {
+    makers,
+    stations,
+    jobs: [
+      ...jobs.map(({ id, batch, steps }) => {
+        const left = steps.filter(({ key }) => !terms.standings.get(standingKey(id, key))?.done);
+        const keys = new Set(left.map(({ key }) => key));
+        const waitsUntil = batch.materialsOn ? Math.max(0, daysBetween(day, batch.materialsOn)) * MINUTES_A_DAY : 0;
+        return {
+          id,
+          release: Math.max(minute, waitsUntil),
+          ...(batch.due && { due: (daysBetween(day, batch.due) + 1) * MINUTES_A_DAY }),
+          weight: weights[batch.priority],
+          steps: left.map((step): ScheduleStep => {
+            const standing = terms.standings.get(standingKey(id, step.key));
+            const fixed = standing ? fixedOf(step, standing, terms, shiftsOf) : undefined;
+            const own = skillOf(step);
+            // A skill that nobody has any more is anybody's.
+            const skill = step.attendedMin > 0 ? (skills.has(own) ? own : 'bench') : null;
+            // More than a day's hands cannot be done in one go, whatever was said.
+            const pausable = mayPause(step.step) || step.attendedMin > longest;
+            // It goes on by itself right after the hands; of more than a day's hands the last may be early in the day.
+            const handsBefore = step.attendedMin > longest ? 1 : step.attendedMin;
+            const runsOver = skill !== null && handsBefore + step.unattendedMin > roomFor(skill);
+            return {
+              id: step.key,
+              after: afterLeft(step, steps, keys),
+              skill,
+              station: step.station || watched.has(step.kind) ? stationOf(step) : null,
+              attended: step.attendedMin,
+              unattended: step.unattendedMin,
+              pausable,
+              // Longer than the longest day it runs through, whatever the hours.
+              anyHour: step.unattendedMin > longestOpen || runsOver,
+              kind: `${step.kind} ${step.station}`,
+              ...(fixed && { fixed }),
+            };
+          }),
+        };
+      }),
+      ...outages(stations, terms),
+    ],
+  };
+}
+
+/** A station out of use is held by nobody's work, so many days long. */
+function outages(
+  stations: ScheduleProblem['stations'],
+  { bench, day }: Pick<StudioTerms, 'bench' | 'day'>,
+): ScheduleProblem['jobs'] {
+  return bench.stations.flatMap(({ name, out, count }) =>
+    out.flatMap(([from, to]): ScheduleProblem['jobs'] => {
+      const start = Math.max(0, daysBetween(day, from)) * MINUTES_A_DAY;
+      const end = (daysBetween(day, to) + 1) * MINUTES_A_DAY;
+      if (end <= start || !stations.some(({ id }) => id === name)) return [];
+      const fixed = { maker: null, start, attendedEnd: start, end };
+      const step = { after: [], skill: null, station: name, attended: 0, unattended: end - start, pausable: false };
+      const steps = Array.from({ length: count }, (_, at) => ({ ...step, id: String(at), anyHour: true, fixed }));
+      return [{ id: `out of use: ${name} ${from}`, release: 0, weight: 0, steps }];
+    }),
+  );
+}
+
+const stationOf = ({ station, kind }: BenchStep) => station || kind;
+const skillOf = ({ maker, station }: BenchStep) => (maker ? `maker ${maker}` : station ? `at ${station}` : 'bench');
+
+function skillsOf(maker: BenchMaker, jobs: readonly StudioJob[], makers: number): string[] {
+  const stations = new Set(jobs.flatMap(({ steps }) => steps.map(({ station }) => station).filter(Boolean)));
+  const does = maker.does;
+  const able = [...stations].filter((station) => makers === 1 || !does || does.includes(station));
+  return ['bench', `maker ${maker.id}`, ...able.map((station) => `at ${station}`)];
+}
+
+/** When a maker is there, in minutes from midnight of the first day. */
+function makerShifts(maker: BenchMaker, firstDay: string, days: number): [number, number][] {
+  const first = weekdayOf(firstDay);
+  return Array.from({ length: days }, (_, ahead) => ahead).flatMap((ahead) => {
+    const day = dayAfter(firstDay, ahead);
+    if (maker.away.some(([from, to]) => day >= from && day <= to)) return [];
+    return (maker.week[(first + ahead) % 7] ?? []).map(({ opensMin, closesMin }): [number, number] => [
+      ahead * MINUTES_A_DAY + opensMin,
+      ahead * MINUTES_A_DAY + closesMin,
+    ]);
+  });
+}
+
+/** From when the first comes until the last goes, day by day. */
+function openDays(shifts: readonly (readonly [number, number][])[]): [number, number][] {
+  const days = new Map<number, [number, number]>();
+  for (const [from, to] of shifts.flat()) {
+    const day = Math.floor(from / MINUTES_A_DAY);
+    const before = days.get(day);
+    days.set(day, [Math.min(from, before?.[0] ?? from), Math.max(to, before?.[1] ?? to)]);
+  }
+  return [...days].sort(([a], [b]) => a - b).map(([, open]) => open);
+}
+
+/** Most minutes from when a maker comes until the last one goes that day. */
+function roomBeforeClosing(
+  shifts: readonly (readonly [number, number])[],
+  open: readonly (readonly [number, number])[],
+): number {
+  const closing = new Map(open.map(([from, to]) => [Math.floor(from / MINUTES_A_DAY), to]));
+  return Math.max(0, ...shifts.map(([from]) => (closing.get(Math.floor(from / MINUTES_A_DAY)) ?? from) - from));
+}
+
+function stationsOf(jobs: readonly StudioJob[], bench: Bench, open: [number, number][]): ScheduleProblem['stations'] {
+  const steps = jobs.flatMap((job) => job.steps);
+  const names = new Set(steps.flatMap((step) => (step.station || watched.has(step.kind) ? [stationOf(step)] : [])));
+  return [...names].map((name) => {
+    const listed = bench.stations.find((station) => station.name === name);
+    const isWatched = listed
+      ? !listed.overnight
+      : steps.some((step) => stationOf(step) === name && watched.has(step.kind));
+    return { id: name, count: listed?.count ?? PLENTY, ...(isWatched && { open }) };
+  });
+}
+
+/** What is done is not waited for, but what stood before it still is. */
+function afterLeft(step: BenchStep, steps: readonly BenchStep[], left: ReadonlySet<string>): string[] {
+  const byKey = new Map(steps.map((one) => [one.key, one]));
+  const found = new Set<string>();
+  const seen = new Set<string>();
+  const look = (keys: readonly string[]) => {
+    for (const key of keys) {
+      if (seen.has(key)) continue;
+      seen.add(key);
+      if (left.has(key)) found.add(key);
+      else look(byKey.get(key)?.after ?? []);
+    }
+  };
+  look(step.after);
+  return [...found];
+}
+
+// What was started stays with whoever started it, as long as its minutes last; what was put somewhere by hand stays there.
+function fixedOf(
+  step: BenchStep,
+  { started, pinned }: Standing,
+  { day, minute, bench }: StudioTerms,
+  shiftsOf: ReadonlyMap<string, readonly (readonly [number, number])[]>,
+): Fixed | undefined {
+  const entry = started ?? pinned;
+  if (!entry) return undefined;
+  const at = daysBetween(day, entry.on) * MINUTES_A_DAY + entry.minute;
+  const maker = step.attendedMin === 0 ? null : makerOf(entry, bench);
+  // A time that has passed without a start holds nothing any more.
+  if (!started && at < minute) return undefined;
+  const shifts = maker === null ? null : (shiftsOf.get(maker) ?? []);
+  const attendedEnd = Math.max(started ? minute : 0, workedUntil(shifts, at, step.attendedMin));
+  const start = Math.max(0, at);
+  return {
+    maker,
+    start,
+    attendedEnd: Math.max(start, attendedEnd),
+    end: Math.max(start, attendedEnd) + step.unattendedMin,
+  };
+}
+
+function makerOf({ maker }: NewBenchEntry, { makers }: Bench): string {
+  return makers.some(({ id }) => id === maker) ? maker : (makers[0]?.id ?? '');
+}
+
+/** When so many minutes of hands are over, work stopping at the end of each shift. */
+function workedUntil(shifts: readonly (readonly [number, number])[] | null, start: number, minutes: number): number {
+  if (!shifts) return start + minutes;
+  let left = minutes;
+  for (const [from, to] of shifts) {
+    const begin = Math.max(from, start);
+    if (begin >= to) continue;
+    if (begin + left <= to) return begin + left;
+    left -= to - begin;
+  }
+  return start + minutes;
+}

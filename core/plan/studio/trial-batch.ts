@@ -1,0 +1,51 @@
+// A batch that is thought of, taken into a plan: when it would be done, how sure that is, and what it does to the others.
+import { planLike } from './replan.ts';
+import { simulate } from '../solve/simulate.ts';
+import type { StudioPlan } from './studio-plan.ts';
+import { studioProblem, type StudioJob, type StudioTerms } from './studio-problem.ts';
+import { consequences, type Consequence } from './why.ts';
+
+/** The plan as it is. */
+export interface PlanAbout {
+  readonly jobs: readonly StudioJob[];
+  readonly terms: StudioTerms;
+  readonly plan: StudioPlan;
+}
+
+export interface Newcomer {
+  readonly job: StudioJob;
+  /** Before or behind all others, which keep their order; or as another plan has it. */
+  readonly how: 'first' | 'last' | { readonly plan: StudioPlan };
+  /** How often the plan is worked with minutes that stray. */
+  readonly runs: number;
+  /** How far minutes of hands stray where the step does not say, as a share. */
+  readonly spread: number;
+}
+
+export interface TakenIn {
+  /** Of the others. */
+  readonly changes: readonly Consequence[];
+  /** Plan minute it is done. */
+  readonly at: number;
+  /** Its ends in so many runs, rising. */
+  readonly ends: readonly number[];
+}
+
+/** @returns null where there is no place for it */
+export function takeIn({ jobs, terms, plan }: PlanAbout, { job, how, runs, spread }: Newcomer): TakenIn | null {
+  const all = [...jobs, job];
+  const taken =
+    typeof how === 'object'
+      ? { problem: studioProblem(all, terms), plan: how.plan }
+      : planLike(all, terms, plan, how === 'first' ? job.id : '');
+  const at = taken?.plan.done.find(({ batch }) => batch === job.id)?.at;
+  if (!taken || at === undefined) return null;
+  const spreads = new Map(all.flatMap((one) => one.steps.map((step) => [`${one.id} ${step.key}`, step.spread])));
+  const placed = taken.plan.blocks.map(({ batch, step, ...times }) => ({ ...times, job: batch, step: step.key }));
+  const { ends } = simulate(taken.problem, placed, {
+    spreadOf: (of, step) => spreads.get(`${of} ${step}`) ?? spread,
+    runs,
+    seed: 1,
+  });
+  return { changes: consequences(plan, taken.plan), at, ends: ends.get(job.id) ?? [] };
+}

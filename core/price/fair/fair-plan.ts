@@ -1,0 +1,306 @@
+// The fair planner: what the fair costs, how many of each level pay for it, what to expect, and how many to make.
+import { given, inSum, reckoned, renamed, totalOf, type Figure } from '../../figure/figure.ts';
+import { readMoney } from '../../measure/read/read-money.ts';
+import { readPlain, readShare } from '../../measure/read/read-number.ts';
+import type { Reading } from '../../measure/read/reading.ts';
+import type { Problem, Rates } from '../../studio/rates.ts';
+import { keepsOf } from '../piece/channels.ts';
+import { logNormal, poisson, quantile, seeded } from '../../measure/random.ts';
+import type { Fair, Level } from './fair.ts';
+import { perCustomer, readBuyLadder, secondThatPays, takes, type BuyLadder, type PerCustomer } from './multi-buy.ts';
+
+export interface LevelPlan {
+  readonly level: Level;
+  readonly ladder: BuyLadder;
+  readonly cost: Figure;
+  /** Share of the buyers, 0 to 1. */
+  readonly share: number;
+  /** Chances of one more. */
+  readonly more: readonly number[];
+  readonly perCustomer: PerCustomer;
+  /** What single prices would bring a customer with the same chances: the first rung times the pieces. */
+  readonly single: PerCustomer;
+  /** Chance of a second at which the ladder leaves what single prices do; null where it never does, or for no ladder. */
+  readonly secondThatPays: number | null;
+  /** Pieces of this level alone that pay for the fair; Infinity when one leaves nothing. */
+  readonly paysAlone: number;
+  /** Pieces to expect. */
+  readonly expected: Figure;
+  /** Pieces of the expected mix that pay for the fair. */
+  readonly paysInMix: number;
+  /** Pieces that are enough in nine fairs of ten. */
+  readonly toMake: number;
+  /** Sold in the end, null while it is not over. */
+  readonly sold: number | null;
+}
+
+export interface FairPlan {
+  readonly costs: Figure;
+  readonly levels: readonly LevelPlan[];
+  readonly buyers: Figure;
+  readonly takings: Figure;
+  /** What the pieces leave before the fair itself is paid. */
+  readonly margin: Figure;
+  readonly result: Figure;
+  /** Minor units: one fair in ten is worse than the first, half are worse than the second, nine in ten worse than the third. */
+  readonly range: { readonly p10: number; readonly p50: number; readonly p90: number; readonly chanceOfLoss: number };
+  /** Buyers at which the fair pays for itself; Infinity when a buyer leaves nothing. */
+  readonly buyersThatPay: number;
+  /** What really came of it; null while nothing is entered. */
+  readonly actual: { readonly takings: Figure; readonly result: Figure } | null;
+  readonly problems: readonly Problem[];
+}
+
+/** What is typed on the page of a fair, levels apart. */
+type TypedField = Exclude<keyof Fair, 'levels'>;
+
+/** Fairs tried for the range. */
+const TRIED = 3000;
+/** A table that runs out in one fair of ten. */
+const ENOUGH = 0.9;
+
+/**
+ * Plans a fair.
+ * @param costOf  what a piece of the book costs, minor units; null when it is not there
+ */
+export function planFair(fair: Fair, rates: Rates, costOf: (piece: string) => Figure | null, seed = 1): FairPlan {
+  const { currency } = rates;
+  const problems: Problem[] = [];
+  const value = (path: string, reading: Reading) => {
+    if (reading.ok) return reading.value;
+    problems.push({ path, sentence: reading.sentence });
+    return 0;
+  };
+  const money = (path: TypedField, label: string) =>
+    given(label, value(path, readMoney(fair[path], currency, 'amount')), currency, 'as typed');
+  const number = (path: TypedField, what: string) =>
+    value(
+      path,
+      readPlain(fair[path], what, '2', () => undefined),
+    );
+  const share = (path: string, text: string) => value(path, readShare(text, 'share'));
+
+  const channel = rates.selling.channels.find(({ id }) => id === fair.channel);
+  const takingsShare = share('takingsShare', fair.takingsShare);
+  const keeps = (channel ? keepsOf(channel, rates.selling.rule) : 1) - takingsShare;
+  const feeEach = channel?.feeEach.value ?? 0;
+  const costs = fairCosts(fair, rates, money, number);
+  const visitors = given('visitors', number('visitors', 'number of visitors'), '', 'as typed');
+  const buyerShare = given('share who buy', share('buyers', fair.buyers), '', 'as typed');
+  const buyers = reckoned(
+    'buyers',
+    visitors.value * buyerShare.value,
+    '',
+    () => `${inSum(visitors.value)} × ${inSum(buyerShare.value)}`,
+    [visitors, buyerShare],
+  );
+  const shares = fair.levels.map((level, index) => share(`levels.${String(index)}.share`, level.share));
+  const allShares = shares.reduce((sum, one) => sum + one, 0);
+  if (allShares > 1 + 1e-9)
+    problems.push({ path: 'levels', sentence: 'The shares of the buyers come to more than 100 %.' });
+
+  const read = fair.levels.map((level, index) => {
+    const path = `levels.${String(index)}`;
+    const ladder = readBuyLadder(level.price, currency);
+    if ('sentence' in ladder) problems.push({ path: `${path}.price`, sentence: ladder.sentence });
+    const typed = value(`${path}.cost`, readMoney(level.cost, currency));
+    const ofPiece = level.piece ? costOf(level.piece) : null;
+    const cost =
+      level.cost.trim() || !ofPiece
+        ? given('cost of one', typed, currency, 'as typed')
+        : renamed(ofPiece, 'cost of one');
+    const more = [share(`${path}.second`, level.second), share(`${path}.third`, level.third)];
+    const sold = level.sold.trim()
+      ? value(
+          `${path}.sold`,
+          readPlain(level.sold, 'count', '12', () => undefined),
+        )
+      : null;
+    return { level, ladder: 'sentence' in ladder ? [] : ladder, cost, share: shares[index] ?? 0, more, sold };
+  });
+  const terms = { keeps, feeEach };
+  const each = read.map(({ ladder, cost, more }) => perCustomer(ladder, more, { ...terms, cost: cost.value }));
+  const marginOfBuyer = read.reduce((sum, one, index) => sum + one.share * (each[index]?.margin ?? 0), 0);
+  const buyersThatPay = marginOfBuyer > 0 ? costs.value / marginOfBuyer : Infinity;
+  const spread = share('visitorSpread', fair.visitorSpread);
+  const tried = tryFairs(read, buyers.value, spread, costs.value, terms, seed);
+
+  const levels = read.map(({ level, ladder, cost, share: ofBuyers, more, sold }, index): LevelPlan => {
+    const customer = each[index] ?? perCustomer([], [], { cost: 0 });
+    const count = buyers.value * ofBuyers * customer.pieces;
+    const singles = ladder.map((_, rung) => (ladder[0] ?? 0) * (rung + 1));
+    const perPiece = customer.pieces > 0 ? customer.margin / customer.pieces : 0;
+    return {
+      level,
+      ladder,
+      cost,
+      share: ofBuyers,
+      more,
+      perCustomer: customer,
+      single: perCustomer(singles, more, { ...terms, cost: cost.value }),
+      secondThatPays: ladder.length > 1 ? secondThatPays(ladder, more[0] ?? 0, cost.value) : null,
+      paysAlone: perPiece > 0 ? Math.ceil(costs.value / perPiece) : Infinity,
+      expected: reckoned(
+        level.name.trim() || 'a level',
+        count,
+        '',
+        () => `${inSum(buyers.value)} × ${inSum(ofBuyers)} × ${inSum(customer.pieces)}`,
+        [
+          buyers,
+          given('share of the buyers', ofBuyers, '', 'as typed'),
+          given('pieces a buyer takes', customer.pieces, '', 'from the chances of a second and third'),
+        ],
+      ),
+      paysInMix: Number.isFinite(buyersThatPay) ? Math.ceil(buyersThatPay * ofBuyers * customer.pieces) : Infinity,
+      toMake: Math.ceil(quantile(tried.pieces[index] ?? [0], ENOUGH)),
+      sold,
+    };
+  });
+  const lines = (label: string, of: (plan: LevelPlan) => number) =>
+    totalOf(
+      label,
+      currency,
+      levels.map((plan) => {
+        const customers = buyers.value * plan.share;
+        const amount = customers * of(plan);
+        const how = () => `${inSum(customers)} × ${inSum(of(plan), currency)}`;
+        return reckoned(plan.level.name.trim() || 'a level', amount, currency, how, [buyers, plan.cost]);
+      }),
+    );
+  const margin = lines('what the pieces leave', (plan) => plan.perCustomer.margin);
+  return {
+    costs,
+    levels,
+    buyers,
+    takings: lines('takings', (plan) => plan.perCustomer.takings),
+    margin,
+    result: resultOf(margin, costs),
+    range: tried.range,
+    buyersThatPay,
+    actual: actualOf(fair, levels, costs, terms, value, currency),
+    problems,
+  };
+}
+
+function resultOf(margin: Figure, costs: Figure): Figure {
+  const { unit } = costs;
+  const how = () => `${inSum(margin.value, unit)} − ${inSum(costs.value, unit)}`;
+  return reckoned('left of the fair', margin.value - costs.value, unit, how, [margin, costs]);
+}
+
+function fairCosts(
+  fair: Fair,
+  rates: Rates,
+  money: (path: TypedField, label: string) => Figure,
+  number: (path: TypedField, what: string) => number,
+): Figure {
+  const { currency } = rates;
+  const nights = given('nights', number('nights', 'number of nights'), '', 'as typed');
+  const night = money('nightCost', 'a night');
+  const hours = given('hours of our own', number('hours', 'number of hours'), 'h', 'as typed');
+  const typedWorth = money('hourWorth', 'an hour is worth');
+  const worth = fair.hourWorth.trim() ? typedWorth : { ...rates.labour, unit: currency };
+  return totalOf(
+    'what the fair costs',
+    currency,
+    [
+      money('stallFee', 'stall fee'),
+      money('travel', 'travel'),
+      reckoned(
+        'beds',
+        nights.value * night.value,
+        currency,
+        () => `${inSum(nights.value)} × ${inSum(night.value, currency)}`,
+        [nights, night],
+      ),
+      money('otherCosts', 'other costs'),
+      reckoned(
+        'our own hours',
+        hours.value * worth.value,
+        currency,
+        () => `${inSum(hours.value)} × ${inSum(worth.value, currency)}`,
+        [hours, worth],
+      ),
+    ].filter(({ value }) => value !== 0),
+  );
+}
+
+interface ReadLevel {
+  readonly ladder: BuyLadder;
+  readonly cost: Figure;
+  readonly share: number;
+  readonly more: readonly number[];
+}
+
+// Visitors stray as a whole, since rain keeps all of them away; then each buyer comes or does not.
+function tryFairs(
+  levels: readonly ReadLevel[],
+  buyers: number,
+  spread: number,
+  costs: number,
+  { keeps, feeEach }: { readonly keeps: number; readonly feeEach: number },
+  seed: number,
+): { readonly range: FairPlan['range']; readonly pieces: readonly (readonly number[])[] } {
+  const random = seeded(seed);
+  const chances = levels.map(({ ladder, more }) => takes(more, ladder.length));
+  const results: number[] = [];
+  const pieces = levels.map((): number[] => []);
+  for (let fair = 0; fair < TRIED; fair += 1) {
+    const came = buyers * logNormal(spread, random);
+    let result = -costs;
+    levels.forEach(({ ladder, cost, share }, index) => {
+      let sold = 0;
+      chances[index]?.forEach((chance, rung) => {
+        const customers = poisson(came * share * chance, random);
+        sold += customers * (rung + 1);
+        result += customers * ((ladder[rung] ?? 0) * keeps - feeEach - cost.value * (rung + 1));
+      });
+      pieces[index]?.push(sold);
+    });
+    results.push(result);
+  }
+  results.sort((a, b) => a - b);
+  for (const counts of pieces) counts.sort((a, b) => a - b);
+  return {
+    range: {
+      p10: quantile(results, 0.1),
+      p50: quantile(results, 0.5),
+      p90: quantile(results, 0.9),
+      chanceOfLoss: results.filter((result) => result < 0).length / TRIED,
+    },
+    pieces,
+  };
+}
+
+function actualOf(
+  fair: Fair,
+  levels: readonly LevelPlan[],
+  costs: Figure,
+  { keeps, feeEach }: { readonly keeps: number; readonly feeEach: number },
+  value: (path: string, reading: Reading) => number,
+  currency: string,
+): FairPlan['actual'] {
+  if (!fair.taken.trim() && levels.every(({ sold }) => sold === null)) return null;
+  const sold = levels.reduce((sum, level) => sum + (level.sold ?? 0), 0);
+  const takings = given('taken', value('taken', readMoney(fair.taken, currency, 'amount')), currency, 'as typed');
+  const made = totalOf(
+    'what was sold cost',
+    currency,
+    levels.map(({ level, cost, sold: count }) =>
+      reckoned(
+        level.name.trim() || 'a level',
+        (count ?? 0) * cost.value,
+        currency,
+        () => `${inSum(count ?? 0)} × ${inSum(cost.value, currency)}`,
+        [cost],
+      ),
+    ),
+  );
+  const kept = takings.value * keeps - sold * feeEach;
+  const how = () =>
+    `${inSum(takings.value, currency)} × ${inSum(keeps)}${feeEach > 0 ? ` − ${inSum(sold)} × ${inSum(feeEach, currency)}` : ''} − ${inSum(made.value, currency)} − ${inSum(costs.value, currency)}`;
+  return {
+    takings,
+    result: reckoned('left of the fair', kept - made.value - costs.value, currency, how, [takings, made, costs]),
+  };
+}

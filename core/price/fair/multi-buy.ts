@@ -1,0 +1,86 @@
+// Multi-buy ladders: one for 15, two for 25, three for 35. What a customer brings on average, against single prices.
+import { readMoney } from '../../measure/read/read-money.ts';
+
+/** Prices for one, two, three... pieces together, minor units. */
+export type BuyLadder = readonly number[];
+
+/**
+ * Reads `15 / 25 / 35`: what one, two and three cost together.
+ * @returns the ladder, or a sentence when it cannot be read or falls
+ */
+export function readBuyLadder(text: string, currency: string): BuyLadder | { readonly sentence: string } {
+  const prices: number[] = [];
+  for (const part of text.split(/[/;]/).filter((one) => one.trim())) {
+    const reading = readMoney(part, currency);
+    if (!reading.ok) return { sentence: reading.sentence };
+    prices.push(Math.round(reading.value));
+  }
+  if (prices.length === 0) return { sentence: 'Give a price, or a ladder such as 15 / 25 / 35.' };
+  if (prices.some((price, index) => price <= (prices[index - 1] ?? 0)))
+    return { sentence: 'Each rung of a ladder costs more than the one before: 15 / 25 / 35.' };
+  return prices;
+}
+
+/**
+ * How a customer who buys goes on: the chance of taking one more after each.
+ * @param more  chance of a second, of a third after a second...; beyond the list nobody goes on
+ * @param rungs  a customer stops at the last rung
+ * @returns the chance of taking exactly one, two... ; they add up to 1
+ */
+export function takes(more: readonly number[], rungs: number): number[] {
+  const chances: number[] = [];
+  let going = 1;
+  for (let rung = 0; rung < rungs; rung += 1) {
+    const next = rung === rungs - 1 ? 0 : going * (more[rung] ?? 0);
+    chances.push(going - next);
+    going = next;
+  }
+  return chances;
+}
+
+export interface PerCustomer {
+  readonly pieces: number;
+  /** Minor units a customer pays on average. */
+  readonly takings: number;
+  /** What that leaves once fees and what the pieces cost are off. */
+  readonly margin: number;
+  /** Mean square of the margin, for what chance does to a whole fair. */
+  readonly marginSquared: number;
+}
+
+/**
+ * @param keeps    share of what is paid that comes in: 0.98 where a card keeps 2 %
+ * @param feeEach  minor units a sale; one customer is one sale
+ * @param cost     minor units a piece
+ */
+export function perCustomer(
+  ladder: BuyLadder,
+  more: readonly number[],
+  { keeps = 1, feeEach = 0, cost }: { readonly keeps?: number; readonly feeEach?: number; readonly cost: number },
+): PerCustomer {
+  const sum = { pieces: 0, takings: 0, margin: 0, marginSquared: 0 };
+  takes(more, ladder.length).forEach((chance, index) => {
+    const paid = ladder[index] ?? 0;
+    const margin = paid * keeps - feeEach - cost * (index + 1);
+    sum.pieces += chance * (index + 1);
+    sum.takings += chance * paid;
+    sum.margin += chance * margin;
+    sum.marginSquared += chance * margin ** 2;
+  });
+  return sum;
+}
+
+/**
+ * The chance of a second piece at which a ladder leaves as much as single prices do with the chance they have: above it
+ * the ladder pays.
+ * @param single   price of one, minor units
+ * @returns 0 to 1, or null when no chance is high enough
+ */
+export function secondThatPays(ladder: BuyLadder, singleMore: number, cost: number): number | null {
+  const [one = 0, two = one] = ladder;
+  const second = two - one - cost;
+  const plain = (one - cost) * singleMore;
+  if (second <= 0) return null;
+  const chance = plain / second;
+  return chance <= 1 ? chance : null;
+}

@@ -1,0 +1,192 @@
+// The schools of pricing against textbook sums and against each other.
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { given } from '../../figure/figure.ts';
+import { readRates } from '../../studio/rates.ts';
+import type { PriceRule } from '../../studio/selling.ts';
+import { channelResult, costOfPiece, keepsOf } from '../piece/channels.ts';
+import { countPiece } from '../piece/count-piece.ts';
+import { pendant, workshop, workshopFix, workshopRates } from '../fixtures/workshop.ts';
+import { mustBeTrue, presentCost } from '../piece/must-be-true.ts';
+import { priceMinor, pricesOf } from './prices.ts';
+import { costGroups, wholesaleBySchool } from './methods.ts';
+
+const { rule } = workshopRates.selling;
+const count = countPiece(pendant, workshopRates, workshopFix);
+const exactly: PriceRule = { ...rule, points: { ladderMinor: [], bands: [], justBelowMinor: 0 } };
+const figure = (value: number) => given('', value, '', 'test');
+
+// Any textbook of management accounting, from memory: a mark-up of 50 % on cost is a margin of 33⅓ % on price, 100 % is
+// 50 %, 25 % is 20 %.
+test.each([
+  [0.5, 1 / 3],
+  [1, 0.5],
+  [0.25, 0.2],
+])('a mark-up of %d on cost is a margin of %d on price', (markUp, margin) => {
+  const groups = { metal: 400, findings: 250, labour: 850 };
+  const markUps = { metal: figure(markUp), findings: figure(markUp), labour: figure(markUp) };
+  const byMarkUp = wholesaleBySchool('mark-ups', groups, { ...rule, markUps }, 0);
+  const byMargin = wholesaleBySchool('margin', groups, { ...rule, margin: figure(margin) }, 0);
+  const byFactor = wholesaleBySchool('build-up', groups, { ...rule, wholesaleFactor: figure(1 + markUp) }, 0);
+  expect(byMarkUp).toBeCloseTo(1500 * (1 + markUp), 9);
+  expect(byMargin).toBeCloseTo(byMarkUp, 9);
+  expect(byFactor).toBeCloseTo(byMarkUp, 9);
+});
+
+test('margin and mark-up are one another, whatever the cost', () => {
+  fc.assert(
+    fc.property(fc.double({ min: 0, max: 0.95, noNaN: true }), fc.integer({ min: 1, max: 1e7 }), (margin, cost) => {
+      const markUp = margin / (1 - margin);
+      const groups = { metal: 0, findings: 0, labour: cost };
+      const price = wholesaleBySchool('margin', groups, { ...rule, margin: figure(margin) }, 0);
+      expect(price).toBeCloseTo(cost * (1 + markUp), 4);
+      expect((price - cost) / price).toBeCloseTo(margin, 9);
+    }),
+  );
+});
+
+test('the kinds marked up apart are the whole cost', () => {
+  const { column } = count;
+  const groups = costGroups(column.lines.map(({ key, each }) => ({ key, amount: each.value })));
+  expect(groups.metal + groups.findings + groups.labour).toBe(column.cost.value);
+  expect(groups.findings).toBe(665);
+});
+
+test('each school’s figure is its sum on a price point', () => {
+  const of = (school: 'build-up' | 'mark-ups' | 'margin') =>
+    pricesOf(count.column, count.minutes, { school, targetMinor: 0 }, rule).wholesale;
+  const groups = costGroups(count.column.lines.map(({ key, each }) => ({ key, amount: each.value })));
+  for (const school of ['build-up', 'mark-ups', 'margin'] as const) {
+    const exact = wholesaleBySchool(school, groups, rule, 0);
+    expect(of(school).value).toBeGreaterThanOrEqual(exact - 1e-6);
+    expect(of(school).value - exact).toBeLessThan(500);
+    expect(priceMinor(groups, { school, targetMinor: 0 }, rule).wholesale).toBe(of(school).value);
+  }
+});
+
+describe('back from a price point', () => {
+  test('the retail price is the point, and wholesale what the shop’s factor leaves of it', () => {
+    const { wholesale, retail } = pricesOf(
+      count.column,
+      count.minutes,
+      { school: 'price-point', targetMinor: 4800 },
+      rule,
+    );
+    expect(retail.value).toBe(4800);
+    expect(wholesale.value).toBe(Math.floor(4800 / 2.2));
+  });
+
+  test('without a price to go back from cost times the factor stands in', () => {
+    expect(pricesOf(count.column, count.minutes, { school: 'price-point', targetMinor: 0 }, rule).school).toBe(
+      'build-up',
+    );
+  });
+
+  test('inverts going forwards: at the minutes, grams or price it names, the wage wanted is paid', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1000, max: 90_000 }), fc.integer({ min: 500, max: 8000 }), (price, wagePence) => {
+        const wage = given('wage', wagePence, 'GBP/h', 'test');
+        const present = presentCost(count, given('received', price, 'GBP', 'test'), wage);
+        const answer = mustBeTrue(present, wage);
+        const pays = (received: number, metal: number, minutes: number) =>
+          ((received - present.fixed.value - metal) / minutes) * 60 - present.besidesPerHour.value;
+        const { metal, grams, minutes } = present;
+        if (answer.minutes.value > 0.01)
+          expect(pays(price, metal.value, answer.minutes.value)).toBeCloseTo(wagePence, 3);
+        const perGram = metal.value / grams.value;
+        expect(pays(price, answer.grams.value * perGram, minutes.value)).toBeCloseTo(wagePence, 3);
+        expect(pays(answer.received.value, metal.value, minutes.value)).toBeCloseTo(wagePence, 3);
+        expect(pays(price, metal.value, minutes.value)).toBeCloseTo(answer.wage.value, 3);
+        expect(answer.isTrue).toBe(answer.wage.value >= wagePence - 1e-3);
+      }),
+    );
+  });
+
+  test('what it is split into is the whole cost', () => {
+    const { metal, fixed, besidesPerHour, minutes } = presentCost(count, figure(0), workshopRates.labour);
+    const labour = costOfPiece(count).labour.value;
+    const timed = (besidesPerHour.value / 60) * minutes.value;
+    expect(metal.value + fixed.value + timed + labour).toBeCloseTo(count.column.cost.value, 6);
+  });
+});
+
+test('prices never fall under the least the studio asks', () => {
+  const high = readRates({ ...workshop, leastWholesale: '500', leastRetail: '2000' }, 1).selling.rule;
+  const { wholesale, retail } = pricesOf(count.column, count.minutes, { school: 'build-up', targetMinor: 0 }, high);
+  expect([wholesale.value, retail.value]).toEqual([50_000, 200_000]);
+  expect(wholesale.how).toContain('the least the studio asks');
+});
+
+// A shop that doubles 20.00 asks 40.00, or 48.00 with a fifth of tax in it.
+test('what a shop asks is its factor of wholesale, with the tax that is in prices', () => {
+  const taxed = readRates({ ...workshop, taxHow: 'included', taxRate: '20 %' }, 1).selling.rule;
+  const at = (with_: PriceRule) => pricesOf(count.column, count.minutes, { school: 'build-up', targetMinor: 0 }, with_);
+  expect(at(rule).shopAsks.value).toBe(2 * at(rule).wholesale.value);
+  expect(at(taxed).shopAsks.value).toBeCloseTo(2.4 * at(taxed).wholesale.value, 6);
+  expect(at(taxed).retail.value).toBeGreaterThan(at(rule).retail.value);
+});
+
+describe('ways of selling', () => {
+  const cost = costOfPiece(count);
+  const asked = { wholesale: given('wholesale', 5000, 'GBP', 'test'), retail: given('retail', 12_000, 'GBP', 'test') };
+  const channel = (kind: 'wholesale' | 'retail' | 'consignment', fee = 0, each = 0, keeps = 0) => ({
+    id: kind,
+    name: kind,
+    kind,
+    feeShare: figure(fee),
+    feeEach: given('fee', each, 'GBP', 'test'),
+    shopKeeps: figure(keeps),
+  });
+
+  test('a card takes its share and its fee of what the customer pays', () => {
+    const result = channelResult(channel('retail', 0.025, 30), asked, cost, rule);
+    expect(result.received.value).toBeCloseTo(12_000 - 300 - 30, 9);
+    expect(result.left.value).toBeCloseTo(11_670 - cost.cost.value, 9);
+  });
+
+  test('a shop it is left with keeps its share', () => {
+    expect(channelResult(channel('consignment', 0, 0, 0.4), asked, cost, rule).received.value).toBeCloseTo(7200, 9);
+  });
+
+  // 120.00 with a fifth of tax in it is 100.00; the card is charged on the 120.00.
+  test('tax that is in the price goes first, and the fee is on the whole', () => {
+    const taxed = readRates({ ...workshop, taxHow: 'included', taxRate: '20 %' }, 1).selling.rule;
+    expect(channelResult(channel('retail', 0.02), asked, cost, taxed).received.value).toBeCloseTo(10_000 - 240, 6);
+    const onTop = readRates({ ...workshop, taxHow: 'on-top', taxRate: '20 %' }, 1).selling.rule;
+    expect(channelResult(channel('retail', 0.02), asked, cost, onTop).received.value).toBeCloseTo(12_000 - 288, 6);
+    expect(keepsOf(channel('wholesale'), taxed)).toBe(1);
+  });
+
+  // Contribution and break-even, as in any textbook of the kind, from memory.
+  test('at the price it breaks even at nothing is left', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 0.2, noNaN: true }),
+        fc.integer({ min: 0, max: 200 }),
+        fc.double({ min: 0, max: 0.6, noNaN: true }),
+        (fee, each, keeps) => {
+          const way = channel('consignment', fee, each, keeps);
+          const { breakEven } = channelResult(way, asked, cost, rule);
+          const at = { ...asked, retail: given('retail', breakEven.value, 'GBP', 'test') };
+          expect(channelResult(way, at, cost, rule).left.value).toBeCloseTo(0, 5);
+        },
+      ),
+    );
+  });
+});
+
+// ISO 4217: yen have no minor unit, pounds two digits, Kuwaiti dinars three.
+test.each([
+  ['JPY', 0],
+  ['GBP', 2],
+  ['KWD', 3],
+])('in %s the lines add up and prices are whole coins', (currency, digits) => {
+  const rates = readRates({ ...workshop, currency }, 1);
+  const fix = { ...workshopFix, currency };
+  const { column, prices } = countPiece(pendant, rates, fix);
+  expect(column.lines.reduce((sum, { each }) => sum + each.value, 0)).toBe(column.cost.value);
+  for (const price of [column.cost, prices.wholesale, prices.retail]) expect(Number.isInteger(price.value)).toBe(true);
+  const labour = column.exact[column.lines.findIndex(({ key }) => key === 'labour')] ?? NaN;
+  expect(labour).toBeCloseTo(7.9 * 10 ** digits, 6);
+  expect(pricesOf(column, figure(0), { school: 'build-up', targetMinor: 0 }, exactly).perHour).toBeNull();
+});

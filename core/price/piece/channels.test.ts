@@ -1,0 +1,98 @@
+// What a way of selling brings, against sums by hand for each way of tax and fee.
+import { describe, expect, test } from 'vitest';
+import { given } from '../../figure/figure.ts';
+import { workOut } from '../../measure/read/arithmetic.ts';
+import type { PriceRule, SellingChannel } from '../../studio/selling.ts';
+import { channelResult, costOfPiece, keepsOf } from './channels.ts';
+import { workshopRates } from '../fixtures/workshop.ts';
+
+const share = (value: number) => given('share', value, '', '');
+const { rule } = workshopRates.selling;
+const taxed = (how: PriceRule['tax']['how'], rate: number): PriceRule => ({
+  ...rule,
+  tax: { ...rule.tax, how, rate: share(rate) },
+});
+const [anyChannel] = workshopRates.selling.channels;
+if (!anyChannel) throw new Error('The sample workshop sells somewhere.');
+const channel = (kind: SellingChannel['kind'], keeps: number, fee: number, each = 0): SellingChannel => ({
+  ...anyChannel,
+  kind,
+  shopKeeps: share(keeps),
+  feeShare: share(fee),
+  feeEach: given('fee each', each, 'GBP', ''),
+});
+
+const money = (label: string, value: number) => given(label, value, 'GBP', '');
+const prices = { wholesale: money('wholesale', 6000), retail: money('retail', 12_000) };
+const piece = {
+  cost: money('cost', 3500),
+  labour: money('bench time', 1000),
+  minutes: given('minutes', 20, 'min', ''),
+};
+
+describe('what comes in', () => {
+  test('of wholesale: the price less what the card takes; no tax is in it', () => {
+    const { received, left } = channelResult(channel('wholesale', 0, 0.02), prices, piece, taxed('included', 0.2));
+    expect(received.value).toBeCloseTo(6000 * 0.98, 9);
+    expect(left.value).toBeCloseTo(6000 * 0.98 - 3500, 9);
+  });
+
+  test('of retail with tax in the price: a fifth on top is a sixth of it; the fee is of what was paid', () => {
+    const result = channelResult(channel('retail', 0, 0.015, 20), prices, piece, taxed('included', 0.2));
+    expect(result.received.value).toBeCloseTo(12_000 / 1.2 - 12_000 * 0.015 - 20, 9);
+  });
+
+  test('of retail with tax put on top: the customer pays it, and the fee is charged on it too', () => {
+    const result = channelResult(channel('retail', 0, 0.03), prices, piece, taxed('on-top', 0.1));
+    expect(result.received.value).toBeCloseTo(12_000 - 13_200 * 0.03, 9);
+  });
+
+  test('of sale or return: the shop keeps its share of the price without tax', () => {
+    const result = channelResult(channel('consignment', 0.4, 0), prices, piece, taxed('included', 0.2));
+    expect(result.received.value).toBeCloseTo((12_000 / 1.2) * 0.6, 9);
+  });
+
+  test('its working shows the same numbers as it comes to', () => {
+    for (const how of ['included', 'on-top', 'none'] as const) {
+      const result = channelResult(channel('consignment', 0.4, 0.02, 30), prices, piece, taxed(how, 0.2));
+      // 120.00 ÷ 1.2 × (1 − 0.4) − 120.00 × 0.02 − 0.30: read as a sum it is the amount.
+      const { value } = workOut(result.received.how, () => undefined);
+      expect(value * 100).toBeCloseTo(result.received.value, 0);
+    }
+  });
+});
+
+describe('where it breaks even', () => {
+  test('at that price just the cost comes in', () => {
+    for (const one of [
+      channel('wholesale', 0, 0.02),
+      channel('retail', 0, 0.015, 20),
+      channel('consignment', 0.4, 0.01),
+    ]) {
+      const { breakEven } = channelResult(one, prices, piece, taxed('included', 0.2));
+      const asked = { wholesale: breakEven, retail: breakEven };
+      expect(channelResult(one, asked, piece, taxed('included', 0.2)).left.value).toBeCloseTo(0, 6);
+    }
+  });
+
+  test('never, where everything is kept by others', () => {
+    const all = channel('consignment', 1, 0.05);
+    expect(keepsOf(all, taxed('none', 0))).toBeLessThan(0);
+    expect(channelResult(all, prices, piece, taxed('none', 0)).breakEven.value).toBe(Infinity);
+  });
+});
+
+describe('what an hour earns', () => {
+  test('the hands are paid by what is left over all else', () => {
+    const result = channelResult(channel('wholesale', 0, 0), prices, piece, taxed('none', 0));
+    // 60.00 in, 25.00 of costs that are no hands: 35.00 for twenty minutes.
+    expect(result.perHour?.value).toBeCloseTo(3500 * 3, 6);
+    const timeless = { ...piece, minutes: given('minutes', 0, 'min', '') };
+    expect(channelResult(channel('wholesale', 0, 0), prices, timeless, taxed('none', 0)).perHour).toBeNull();
+  });
+});
+
+test('a piece without bench time has no line for hands', () => {
+  const { labour } = costOfPiece({ column: { cost: piece.cost, lines: [] }, minutes: piece.minutes });
+  expect([labour.value, labour.unit]).toEqual([0, 'GBP']);
+});

@@ -1,0 +1,118 @@
+// What each way of selling brings: the price asked, what fees, shops and tax keep, what is left, and what it pays an hour.
+import type { CostColumn } from '../../cost/column.ts';
+import { given, inSum, reckoned, type Figure } from '../../figure/figure.ts';
+import { payPerHour } from './earnings-per-hour.ts';
+import type { PriceRule, SellingChannel } from '../../studio/selling.ts';
+
+/** What a piece costs and takes, whichever way it is sold. */
+export interface CostOfPiece {
+  /** Minor units. */
+  readonly cost: Figure;
+  /** The cost's own line for the hands. */
+  readonly labour: Figure;
+  readonly minutes: Figure;
+}
+
+export interface AskedPrices {
+  /** Minor units, without tax. */
+  readonly wholesale: Figure;
+  /** Minor units, as a customer pays it where tax is included. */
+  readonly retail: Figure;
+}
+
+export interface ChannelResult {
+  readonly channel: SellingChannel;
+  /** What is asked: wholesale, or retail. */
+  readonly price: Figure;
+  /** What comes in once fees, the shop's share and tax are off. */
+  readonly received: Figure;
+  readonly left: Figure;
+  /** null when no time is entered. */
+  readonly perHour: Figure | null;
+  /** The price asked at which nothing is left. */
+  readonly breakEven: Figure;
+}
+
+/**
+ * What comes in of a price: of retail the tax first, then the shop's share of the rest; fees are of what the customer
+ * pays, since that is what a card or a marketplace charges on (common practice).
+ * received = keep × price − fee each
+ */
+export function keepsOf(channel: SellingChannel, { tax }: PriceRule): number {
+  if (channel.kind === 'wholesale') return 1 - channel.feeShare.value;
+  const taxed = 1 + tax.rate.value;
+  const net = tax.how === 'included' ? 1 / taxed : 1;
+  // Tax on top is paid by the customer as well, and the fee is charged on it.
+  const charged = tax.how === 'on-top' ? taxed : 1;
+  return net * (1 - channel.shopKeeps.value) - charged * channel.feeShare.value;
+}
+
+export function channelResult(
+  channel: SellingChannel,
+  prices: AskedPrices,
+  { cost, labour, minutes }: CostOfPiece,
+  rule: PriceRule,
+): ChannelResult {
+  const price = channel.kind === 'wholesale' ? prices.wholesale : prices.retail;
+  const { unit } = cost;
+  const money = (value: number) => inSum(value, unit);
+  const keeps = keepsOf(channel, rule);
+  const fee = channel.feeEach.value;
+  const received = reckoned(
+    'comes in',
+    price.value * keeps - fee,
+    unit,
+    () => howReceived(channel, price, rule),
+    [price, channel.feeShare, channel.shopKeeps, channel.feeEach, rule.tax.rate].filter(
+      ({ value, label }) => value !== 0 || label === price.label,
+    ),
+  );
+  const left = reckoned(
+    'left',
+    received.value - cost.value,
+    unit,
+    () => `${money(received.value)} − ${money(cost.value)}`,
+    [received, cost],
+  );
+  return {
+    channel,
+    price,
+    received,
+    left,
+    perHour: payPerHour(received, cost, labour, minutes),
+    breakEven: breakEven(cost, fee, keeps),
+  };
+}
+
+function howReceived(channel: SellingChannel, price: Figure, { tax }: PriceRule): string {
+  const money = (value: number) => inSum(value, price.unit);
+  const asked = money(price.value);
+  const isRetail = channel.kind !== 'wholesale';
+  const net = isRetail && tax.how === 'included' ? `${asked} ÷ ${inSum(1 + tax.rate.value)}` : asked;
+  const share = channel.shopKeeps.value > 0 ? ` × (1 − ${inSum(channel.shopKeeps.value)})` : '';
+  const taxed = isRetail && tax.how === 'on-top' && tax.rate.value > 0 ? ` × ${inSum(1 + tax.rate.value)}` : '';
+  const cut = channel.feeShare.value > 0 ? ` − ${asked}${taxed} × ${inSum(channel.feeShare.value)}` : '';
+  const each = channel.feeEach.value > 0 ? ` − ${money(channel.feeEach.value)}` : '';
+  return `${net}${share}${cut}${each}`;
+}
+
+function breakEven(cost: Figure, fee: number, keeps: number): Figure {
+  const money = (value: number) => inSum(value, cost.unit);
+  // A channel that keeps everything never breaks even.
+  const value = keeps > 0 ? (cost.value + fee) / keeps : Infinity;
+  const how = () => `(${money(cost.value)}${fee > 0 ? ` + ${money(fee)}` : ''}) ÷ ${inSum(keeps)}`;
+  return reckoned('breaks even at', value, cost.unit, how, [cost]);
+}
+
+/** What a piece costs and takes, from its count. */
+export function costOfPiece({
+  column,
+  minutes,
+}: {
+  readonly column: Pick<CostColumn, 'cost' | 'lines'>;
+  readonly minutes: Figure;
+}): CostOfPiece {
+  const { cost, lines } = column;
+  const labour = lines.find(({ key }) => key === 'labour')?.each ?? given('bench time', 0, cost.unit, 'none entered');
+  return { cost, labour, minutes };
+}

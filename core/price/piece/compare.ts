@@ -1,0 +1,26 @@
+// Two counts side by side: what the one weighs, takes, costs and sells for over the other.
+import { inSum, reckoned, type Figure } from '../../figure/figure.ts';
+import type { PieceCount } from './count-piece.ts';
+
+export interface Compared {
+  readonly label: string;
+  readonly one: Figure;
+  readonly other: Figure;
+  /** one − other. */
+  readonly more: Figure;
+}
+
+export function compareCounts(one: PieceCount, other: PieceCount): Compared[] {
+  const lines: readonly (readonly [string, (count: PieceCount) => Figure])[] = [
+    ['Finished weight', ({ weight }) => weight],
+    ['Bench time', ({ minutes }) => minutes],
+    ['Cost', ({ column }) => column.cost],
+    ['Wholesale', ({ prices }) => prices.wholesale],
+    ['Retail', ({ prices }) => prices.retail],
+  ];
+  return lines.map(([label, of]) => {
+    const [a, b] = [of(one), of(other)];
+    const how = () => `${inSum(a.value, a.unit)} − ${inSum(b.value, b.unit)}`;
+    return { label, one: a, other: b, more: reckoned(label, a.value - b.value, a.unit, how, [a, b]) };
+  });
+}

@@ -1,0 +1,325 @@
+// The count of a piece: what stands on the right page. One call from the document to every figure on it.
+import { costColumn, type CostColumn, type Hands, type PricedFinding } from '../../cost/column.ts';
+import type { PricedPart, PricedSolder } from '../../cost/metal-lines.ts';
+import { consumablesEach } from '../../cost/consumables.ts';
+import { given, totalOf, type Figure } from '../../figure/figure.ts';
+import { readCount, readGrams } from '../../measure/read/read-number.ts';
+import { readMoney } from '../../measure/read/read-money.ts';
+import type { Alloy } from '../../metal/alloys.ts';
+import type { Fix } from '../../metal/fix.ts';
+import { alloyPrice } from '../../metal/price-per-gram.ts';
+import { isMarkDue, preciousWeights } from '../../metal/marks.ts';
+import { solderAsAlloy, type Solder } from '../../metal/solders.ts';
+import { attendedEach, byItselfMin, loadsOf, type StepReckoning } from '../../piece/bench-time.ts';
+import type { JoinReckoning } from '../../piece/compute-join.ts';
+import type { PartReckoning } from '../../piece/compute-part.ts';
+import { reckonRecipe, type Reckoners, type Recipe } from '../../piece/compute-recipe.ts';
+import { hasSizes, pieceInSize, type Size } from '../../piece/sizes.ts';
+import type { Finding, Piece } from '../../piece/piece.ts';
+import type { Part, SectionForm } from '../../piece/part.ts';
+import type { Step } from '../../piece/step.ts';
+import { bendMm } from '../../stock/section.ts';
+import type { ChargeForm } from '../../metal/charge-form.ts';
+import type { Problem, Rates } from '../../studio/rates.ts';
+import { pricesOf, type Prices, type Pricing } from '../methods/prices.ts';
+
+export interface PieceCount {
+  /** The piece that was counted: of one with sizes, in one of them. */
+  readonly recipe: Recipe;
+  readonly size: Size | null;
+  /** In the order of the piece's parts. */
+  readonly parts: readonly PartReckoning[];
+  readonly joins: readonly JoinReckoning[];
+  readonly steps: readonly StepReckoning[];
+  /** What one finished piece weighs, findings and solder included. */
+  readonly weight: Figure;
+  /** Attended minutes of one piece. */
+  readonly minutes: Figure;
+  /** Unattended minutes of a batch. */
+  readonly byItself: Figure;
+  readonly batchSize: number;
+  readonly column: CostColumn;
+  readonly prices: Prices;
+  /** The school it is priced by, its own or the studio's. */
+  readonly pricing: Pricing;
+  /** Paths are within the piece: `parts.0.section.diameter`. Empty when the piece can be accepted. */
+  readonly problems: readonly Problem[];
+}
+
+const chargeForms = {
+  round: 'wire',
+  square: 'wire',
+  strip: 'wire',
+  'half-round': 'shaped',
+  d: 'shaped',
+  triangle: 'shaped',
+  oval: 'shaped',
+  patterned: 'shaped',
+  sheet: 'sheet',
+  tube: 'tube',
+  'square-tube': 'tube',
+  grain: 'wire',
+} as const satisfies Record<SectionForm, ChargeForm>;
+
+export interface CountOptions {
+  /** Pieces made at once; the piece's own usual batch when left out. */
+  readonly batchSize?: number | undefined;
+  /** The size to count, by id; the first when left out. */
+  readonly size?: string | undefined;
+  readonly reckon?: Reckoners | undefined;
+}
+
+/**
+ * Reckons a piece at the studio's rates and a fix.
+ * @param fix  null before the first fix: metal then costs nothing, and the problems say so
+ */
+export function countPiece(piece: Piece, rates: Rates, fix: Fix | null, options: CountOptions = {}): PieceCount {
+  const count = countOne(piece, rates, fix, options);
+  if (piece.sizes.price !== 'one' || piece.sizes.rows.length < 2) return count;
+  // One price for all is the one that holds for the dearest of them.
+  const columns = piece.sizes.rows.map(({ id }) => countOne(piece, rates, fix, { ...options, size: id }).column);
+  const dearest = columns.reduce((most, one) => (one.cost.value > most.cost.value ? one : most), count.column);
+  const { rule } = rates.selling;
+  return { ...count, prices: pricesOf(count.column, count.minutes, count.pricing, rule, dearest) };
+}
+
+function countOne(typed: Piece, rates: Rates, fix: Fix | null, options: CountOptions): PieceCount {
+  const { rows } = typed.sizes;
+  const size = hasSizes(typed) ? (rows.find(({ id }) => id === options.size) ?? rows[0] ?? null) : null;
+  const piece = size ? pieceInSize(typed, size) : typed;
+  const recipe = reckonRecipe(piece, rates.alloys, options.reckon);
+  const { parts, joins, steps } = recipe;
+  const problems: Problem[] = [...recipe.problems];
+  const keep = (path: string) => (problem: Problem) => problems.push({ ...problem, path: `${path}.${problem.path}` });
+  const usual = readCount(piece.batchSize);
+  if (!usual.ok) problems.push({ path: 'batchSize', sentence: usual.sentence });
+  const made = options.batchSize ?? (usual.ok ? usual.value : 1);
+
+  const usableFix = fix?.currency === rates.currency ? fix : null;
+  if (!usableFix && parts.length > 0) problems.push(noFix(fix, rates.currency));
+  const findings = piece.findings.map((finding, index) =>
+    readFinding(finding, rates.currency, keep(`findings.${String(index)}`)),
+  );
+  const readyMade = boughtParts(piece.parts, parts, rates.currency, problems);
+  const timed = piece.steps.map((step, index) => ({ step, time: steps[index] as StepReckoning }));
+  const minutes = attendedEach(timed, made, options.reckon?.minutes);
+  const pricing = readPricing(piece, rates, problems);
+  const consumables = consumablesEach(
+    piece.consumables || rates.consumables.by,
+    rates.consumables,
+    {
+      minutes,
+      joints: joins.reduce((sum, { joints }) => sum + joints, 0),
+      loads: steps.reduce((sum, time) => sum + (isLoad(time) ? loadsOf(time, made) : 0), 0) / made,
+    },
+    rates.currency,
+  );
+  const column = costColumn(
+    {
+      parts: pricePartsAt(piece.parts, parts, rates, usableFix, problems),
+      solders: priceSolders(joins, rates, usableFix),
+      findings: [...findings, ...readyMade],
+      minutes,
+      hands: handsOf(timed, minutes, rates),
+      consumables,
+      steps: spentByStep(timed, minutes),
+      packaging: packagingOf(piece, rates, problems),
+      marks: marksOf(piece, parts, rates),
+    },
+    rates,
+    rates.currency,
+  );
+  return {
+    recipe,
+    size,
+    parts,
+    joins,
+    steps,
+    weight: totalOf('finished weight', 'g', [
+      ...parts.flatMap(({ net }) => net ?? []),
+      ...joins.flatMap(({ grams }) => grams ?? []),
+      ...findings.flatMap(({ grams }) => grams),
+    ]),
+    minutes,
+    byItself: totalOf(
+      'by itself',
+      'min',
+      piece.steps.flatMap((step, index) => unattended(step.name, steps[index], made)),
+    ),
+    batchSize: made,
+    column,
+    prices: pricesOf(column, minutes, pricing, rates.selling.rule),
+    pricing,
+    problems,
+  };
+}
+
+function readPricing(
+  { pricing: { school, target } }: Piece,
+  { currency, selling }: Rates,
+  problems: Problem[],
+): Pricing {
+  const reading = readMoney(target, currency);
+  if (!reading.ok) problems.push({ path: 'pricing.target', sentence: reading.sentence });
+  return { school: school || selling.rule.school, targetMinor: reading.ok ? Math.round(reading.value) : 0 };
+}
+
+interface TimedStep {
+  readonly step: Step;
+  readonly time: StepReckoning;
+}
+
+// Whose hands the minutes are: one line a rate, the studio's first.
+function handsOf(timed: readonly TimedStep[], minutes: Figure, rates: Rates): Hands[] {
+  const isOwn = ({ step }: TimedStep) => rates.makers.has(step.maker);
+  if (!timed.some(isOwn)) return [{ minutes, rate: rates.labour }];
+  const byRate = new Map<Figure, Figure[]>();
+  timed.forEach(({ step }, index) => {
+    const rate = rates.makers.get(step.maker) ?? rates.labour;
+    const line = minutes.from[index];
+    if (line) byRate.set(rate, [...(byRate.get(rate) ?? []), line]);
+  });
+  return [...byRate].map(([rate, lines]) => ({ minutes: totalOf(rate.label, 'min', lines), rate }));
+}
+
+// How much of the work on a piece is done when each step is: what is spent on one that the step spoils.
+function spentByStep(timed: readonly TimedStep[], minutes: Figure) {
+  let spent = 0;
+  return timed.map(({ step, time }, index) => {
+    spent += minutes.from[index]?.value ?? 0;
+    return { name: step.name, yield: time.yield, spentShare: minutes.value > 0 ? spent / minutes.value : 0 };
+  });
+}
+
+function packagingOf(piece: Piece, { packaging, currency }: Rates, problems: Problem[]): Figure | null {
+  if (!piece.packaging.trim()) return packaging.value > 0 ? packaging : null;
+  const reading = readMoney(piece.packaging, currency);
+  if (!reading.ok) problems.push({ path: 'packaging', sentence: reading.sentence });
+  return reading.ok && reading.value > 0 ? given('packaging', reading.value, currency, 'the piece, as typed') : null;
+}
+
+// The charge for the marks of a piece, by its weight in the metal they are for.
+function marksOf(piece: Piece, parts: readonly PartReckoning[], { assayCharges, country }: Rates): Figure | null {
+  if (piece.marks === 'no' || assayCharges.length === 0) return null;
+  const weights = preciousWeights(parts);
+  const due = piece.marks === 'yes' || weights.some((weight) => isMarkDue(weight, country));
+  if (!due) return null;
+  const grams = Math.max(0, ...weights.map((weight) => weight.grams));
+  return assayCharges.find(({ upToG }) => grams <= upToG)?.charge ?? null;
+}
+
+// What goes into the pickle or the tumbler together.
+function isLoad({ load, loadMin, byItselfMin: alone }: StepReckoning): boolean {
+  return Number.isFinite(load) || loadMin > 0 || alone > 0;
+}
+
+function unattended(name: string, time: StepReckoning | undefined, pieces: number): Figure[] {
+  return time && time.byItselfMin > 0 ? [given(name, byItselfMin(time, pieces), 'min', 'as typed')] : [];
+}
+
+function noFix(lastFix: Fix | null, currency: string): Problem {
+  const sentence = lastFix
+    ? `The last noon fix is in ${lastFix.currency} and the studio reckons in ${currency}, so metal costs nothing here.`
+    : 'There is no noon fix yet, so metal costs nothing here.';
+  return { path: 'fix', sentence, onlyPrice: true };
+}
+
+// Parts bought ready made cost what they cost, and no metal is cut for them.
+function boughtParts(
+  parts: readonly Part[],
+  reckonings: readonly PartReckoning[],
+  currency: string,
+  problems: Problem[],
+): PricedFinding[] {
+  return parts.flatMap((part, index) => {
+    const price = readMoney(part.buyPrice, currency);
+    if (!price.ok) problems.push({ path: `parts.${String(index)}.buyPrice`, sentence: price.sentence });
+    if (!part.bought) return [];
+    const name = part.name || 'part';
+    const kind = 'findings';
+    const each = given(`${name}, bought`, price.ok ? price.value : 0, currency, 'price as typed');
+    return [{ name, kind, count: reckonings[index]?.count ?? 0, price: each }];
+  });
+}
+
+function priceSolders(joins: readonly JoinReckoning[], rates: Rates, fix: Fix | null): PricedSolder[] {
+  const free = given('no fix yet', 0, `${rates.currency}/g`, 'no noon fix');
+  const known = new Map<Solder, ReturnType<typeof alloyPrice>>();
+  const priceOf = (solder: Solder, at: Fix) => {
+    const alloy = solderAsAlloy(solder);
+    const found = known.get(solder) ?? alloyPrice(alloy, at, rates.makingCharge(alloy.family, 'wire', Infinity));
+    known.set(solder, found);
+    return found;
+  };
+  return joins.flatMap(({ solder, grams }) => {
+    if (!solder || !grams) return [];
+    const price = fix && priceOf(solder, fix);
+    return [{ grams, bought: price && !('sentence' in price) ? price.bought : free }];
+  });
+}
+
+function pricePartsAt(
+  parts: readonly Part[],
+  reckonings: readonly PartReckoning[],
+  rates: Rates,
+  fix: Fix | null,
+  problems: Problem[],
+): PricedPart[] {
+  const unpriced = given('no fix yet', 0, `${rates.currency}/g`, 'no noon fix');
+  const priceOf =
+    fix &&
+    onceEach((alloy: Alloy, form: ChargeForm, thicknessMm: number) =>
+      alloyPrice(alloy, fix, rates.makingCharge(alloy.family, form, thicknessMm), rates.paid(alloy.id, form)),
+    );
+  return parts.flatMap((part, index) => {
+    const { alloy, section, gross, net, scrap = {} } = reckonings[index] ?? {};
+    if (!alloy || !section || !gross || !net || part.bought) return [];
+    const name = part.name || 'part';
+    if (!priceOf) return [{ name, gross, net, scrap, bought: unpriced, content: unpriced }];
+    const form = chargeForms[part.section.form];
+    const price = priceOf(alloy, form, bendMm(section));
+    const report = (sentence: string) =>
+      problems.push({ path: `parts.${String(index)}.alloy`, sentence, onlyPrice: true });
+    if ('sentence' in price) {
+      report(price.sentence);
+      return [];
+    }
+    if (price.bought.value === 0) {
+      report(`${alloy.name} as ${form} has no price. Give what you pay per gram under Making charges in Studio.`);
+    }
+    return [{ name, gross, net, scrap, ...price }];
+  });
+}
+
+// Twenty parts of one coil are priced once.
+function onceEach<Price>(price: (alloy: Alloy, form: ChargeForm, thicknessMm: number) => Price): typeof price {
+  const known = new Map<string, Price>();
+  return (alloy, form, thicknessMm) => {
+    const key = `${alloy.id} ${form} ${String(thicknessMm)}`;
+    const found = known.get(key) ?? price(alloy, form, thicknessMm);
+    known.set(key, found);
+    return found;
+  };
+}
+
+function readFinding(
+  finding: Finding,
+  currency: string,
+  report: (problem: Problem) => void,
+): PricedFinding & { grams: Figure[] } {
+  const count = readCount(finding.count);
+  if (!count.ok) report({ path: 'count', sentence: count.sentence });
+  const price = readMoney(finding.price, currency);
+  if (!price.ok) report({ path: 'price', sentence: price.sentence });
+  const grams = readGrams(finding.grams);
+  if (!grams.ok) report({ path: 'grams', sentence: grams.sentence });
+  const pieces = count.ok ? count.value : 0;
+  const name = finding.name || 'finding';
+  return {
+    name,
+    kind: finding.kind === 'stone' ? 'stones' : finding.kind === 'sent-out' ? 'outwork' : 'findings',
+    count: pieces,
+    price: given(`${name}, each`, price.ok ? price.value : 0, currency, 'price as typed'),
+    grams: grams.ok && grams.value > 0 ? [given(name, grams.value * pieces, 'g', 'weight as typed')] : [],
+  };
+}

@@ -1,0 +1,69 @@
+import { describe, expect, test } from 'vitest';
+import { given } from '../../figure/figure.ts';
+import { countQuote, emptyQuote, newQuoteLine, quoteStanding, type Quote } from './quote.ts';
+
+const retail = (piece: string) => (piece === 'ring' ? given('retail', 24_000, 'GBP', 'test') : null);
+const quote: Quote = {
+  ...emptyQuote,
+  lines: [
+    { ...newQuoteLine('a'), what: 'Ring', piece: 'ring', count: '2' },
+    { ...newQuoteLine('b'), what: 'Engraving', price: '35.50' },
+  ],
+  deposit: '40 %',
+  allowed: '15.50',
+};
+
+// 2 × 240.00 + 35.50 − 15.50 = 500.00; 40 % of it before it is begun.
+test('lines, the customer’s metal, the deposit and the rest', () => {
+  const { lines, total, deposit, rest, problems } = countQuote(quote, 'GBP', retail);
+  expect(problems).toEqual([]);
+  expect(lines.map(({ all }) => all.value)).toEqual([48_000, 3550]);
+  expect([total.value, deposit.value, rest.value]).toEqual([50_000, 20_000, 30_000]);
+});
+
+test('a job is done for the least charge or more', () => {
+  const small = { ...emptyQuote, lines: [{ ...newQuoteLine('a'), price: '6' }], least: '25', deposit: '' };
+  const { total, deposit } = countQuote(small, 'GBP', retail);
+  expect(total.value).toBe(2500);
+  expect(total.how).toBe('6.00, but the least a job is done for');
+  expect(deposit.value).toBe(0);
+});
+
+test('deposit and rest make the job, to the minor unit', () => {
+  const odd = { ...emptyQuote, lines: [{ ...newQuoteLine('a'), price: '10.01' }], deposit: '33 %' };
+  const { total, deposit, rest } = countQuote(odd, 'GBP', retail);
+  expect(deposit.value).toBe(330);
+  expect(deposit.value + rest.value).toBe(total.value);
+});
+
+test('what cannot be read is said by its line', () => {
+  const bad = {
+    ...quote,
+    lines: [
+      { ...newQuoteLine('a'), piece: 'gone' },
+      { ...newQuoteLine('b'), count: '0' },
+    ],
+    deposit: 'x',
+  };
+  expect(countQuote(bad, 'GBP', retail).problems.map(({ path }) => path)).toEqual([
+    'lines.0.price',
+    'lines.1.count',
+    'deposit',
+  ]);
+});
+
+describe('how it stands', () => {
+  const terms = { expires: '2026-06-30', metalFixedUntil: '2026-06-10' };
+  test.each([
+    ['2026-06-01', 'holds'],
+    ['2026-06-10', 'holds'],
+    ['2026-06-11', 'metal at the day'],
+    ['2026-06-30', 'metal at the day'],
+    ['2026-07-01', 'expired'],
+  ])('on %s it %s', (day, standing) => {
+    expect(quoteStanding(terms, day)).toBe(standing);
+  });
+  test('without days it holds', () => {
+    expect(quoteStanding({ expires: '', metalFixedUntil: '' }, '2030-01-01')).toBe('holds');
+  });
+});

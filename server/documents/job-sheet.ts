@@ -1,0 +1,249 @@
+// The job sheet of a batch: what to make, what to cut, what to join with what, and boxes to tick at the bench.
+import type { Batch } from '../../core/batch/batch.ts';
+import { oneRunALine, type BatchCount, type BatchRun } from '../../core/batch/count-batch.ts';
+import { goodsOfRun, goodsTogether } from '../../core/batch/buying/goods.ts';
+import { showHours, showValue } from '../../core/figure/show.ts';
+import { handsMin, loadsOf, type StepReckoning } from '../../core/piece/bench-time.ts';
+import { cautionRule, cautionsFor } from '../../core/piece/cautions.ts';
+import type { Cut } from '../../core/piece/cut.ts';
+import { blankInWords, type Units } from '../../core/piece/cut-words.ts';
+import { sectionInWords } from '../../core/stock/words.ts';
+import { codePicture } from './barcode-image.ts';
+import { pdfOf, type Paper, type Pdf } from './pdf.ts';
+
+export interface JobSheetAbout {
+  readonly title: string;
+  readonly studio: string;
+  /** Where the batch opens. */
+  readonly address: string;
+  /** Blanks are measured in. */
+  readonly units: Units;
+}
+
+const LINE = 15;
+const BOX = 9;
+const STRIP_WIDTH = 90;
+
+export async function jobSheetPdf(
+  batch: Batch,
+  count: BatchCount,
+  about: JobSheetAbout,
+  paper: Paper,
+): Promise<Buffer> {
+  const square = await codePicture(about.address, 'square');
+  return await pdfOf(
+    `Job sheet, ${about.title}`,
+    (pdf) => {
+      const page = new Writer(pdf);
+      pdf.image(square, page.right - 62, page.top, { fit: [62, 62] });
+      pdf.fontSize(18).text(about.title, page.left, page.top, { width: page.width - 76 });
+      pdf
+        .fontSize(10)
+        .text([about.studio, batch.customer, batch.due && `promised for ${batch.due}`].filter(Boolean).join(', '));
+      if (batch.note) pdf.text(batch.note, { width: page.width - 76 });
+      page.y = Math.max(pdf.y + 8, page.top + 70);
+      made(page, count);
+      cutList(page, count, about.units);
+      goodsList(page, count);
+      for (const run of oneRunALine(count.runs)) {
+        joins(page, run, count);
+        steps(page, run, count);
+      }
+      cautions(page, count);
+    },
+    paper,
+  );
+}
+
+/** Writes down the page, and goes on to the next. */
+class Writer {
+  readonly pdf: Pdf;
+  readonly left: number;
+  readonly right: number;
+  readonly top: number;
+  y: number;
+
+  constructor(pdf: Pdf) {
+    this.pdf = pdf;
+    this.left = pdf.page.margins.left;
+    this.right = pdf.page.width - pdf.page.margins.right;
+    this.top = pdf.page.margins.top;
+    this.y = this.top;
+  }
+
+  get width(): number {
+    return this.right - this.left;
+  }
+
+  room(height: number): void {
+    if (this.y + height <= this.pdf.page.height - this.pdf.page.margins.bottom) return;
+    this.pdf.addPage();
+    this.y = this.top;
+  }
+
+  head(words: string): void {
+    this.room(3 * LINE);
+    this.y += 8;
+    this.pdf.fontSize(12).fillColor('#000').text(words, this.left, this.y, { lineBreak: false });
+    this.y += LINE + 2;
+    this.rule();
+  }
+
+  rule(): void {
+    this.pdf
+      .moveTo(this.left, this.y - 3)
+      .lineTo(this.right, this.y - 3)
+      .lineWidth(0.4)
+      .strokeColor('#888')
+      .stroke();
+  }
+
+  /** Words at places along one line. */
+  line(
+    cells: readonly { readonly at: number; readonly words: string; readonly width?: number }[],
+    height = LINE,
+  ): void {
+    this.room(height);
+    this.pdf.fontSize(9.5).fillColor('#000');
+    for (const { at, words, width = 400 } of cells)
+      this.pdf.text(words, this.left + at, this.y, { width, height: LINE, ellipsis: true, lineBreak: false });
+    this.y += height;
+    this.rule();
+  }
+
+  box(at: number, words = ''): void {
+    this.pdf
+      .rect(this.left + at, this.y - LINE, BOX * 3, BOX)
+      .lineWidth(0.6)
+      .strokeColor('#000')
+      .stroke();
+    if (words) this.pdf.fontSize(7).text(words, this.left + at + BOX * 3 + 2, this.y - LINE + 1, { lineBreak: false });
+  }
+}
+
+function made(page: Writer, { runs }: BatchCount): void {
+  page.head('To make');
+  for (const { name, quantity, start } of runs)
+    page.line([
+      { at: 0, words: name },
+      { at: 300, words: `${String(quantity)} good` },
+      { at: 370, words: start.value > quantity ? `start ${String(start.value)}` : '' },
+    ]);
+}
+
+function cutList(page: Writer, { issue, grams }: BatchCount, units: Units): void {
+  page.head(`To cut, ${showValue(grams.value, 'g')} g`);
+  const longest = Math.max(40, ...issue.flatMap(({ lines }) => lines.map(({ cut }) => longestMm(cut))));
+  for (const { alloy, section, lines, grams: all } of issue) {
+    page.line([
+      { at: 0, words: `${alloy.name}, ${sectionInWords(section)}`, width: 330 },
+      { at: 400, words: `issue ${showValue(all.value, 'g')} g` },
+    ]);
+    for (const line of lines) {
+      page.line([
+        { at: 10, words: `${line.run.name}: ${line.part.name || 'part'}`, width: 200 },
+        { at: 215, words: `${String(line.count.value)} ×` },
+        { at: 250, words: blankInWords(line.cut, units), width: 110 },
+      ]);
+      strip(page, line.cut, longest);
+      page.box(470, 'cut');
+    }
+  }
+}
+
+function goodsList(page: Writer, { runs }: BatchCount): void {
+  const goods = goodsTogether(runs.flatMap(goodsOfRun));
+  if (goods.length === 0) return;
+  page.head('Solder and findings to issue');
+  for (const { name, unit, need, grams } of goods) {
+    page.line([
+      { at: 0, words: name, width: 290 },
+      { at: 300, words: unit ? `${showValue(need.value, unit)} ${unit}` : String(need.value) },
+      { at: 400, words: grams ? `${showValue(grams.value, 'g')} g` : '' },
+    ]);
+    page.box(470, 'there');
+  }
+}
+
+// All on one scale, so that the longest is seen to be the longest.
+function strip(page: Writer, cut: Cut, longest: number): void {
+  const scale = STRIP_WIDTH / longest;
+  const y = page.y - LINE + 2;
+  page.pdf.lineWidth(0.5).strokeColor('#000');
+  if (cut.kind === 'disc')
+    page.pdf.circle(page.left + 365, y + 4, Math.max(1.5, Math.min(5, (cut.diameter.value * scale) / 2))).stroke();
+  else if (cut.kind !== 'weight')
+    page.pdf.rect(page.left + 360, y + 1, Math.max(1, longestMm(cut) * scale), 5).stroke();
+}
+
+function longestMm(cut: Cut): number {
+  if (cut.kind === 'length') return cut.length.value;
+  if (cut.kind === 'disc') return cut.diameter.value;
+  return cut.kind === 'rectangle'
+    ? Math.max(cut.length.value, cut.width.value)
+    : Math.max(1, ...(cut.kind === 'outline' ? cut.sizes.map(({ value }) => value) : []));
+}
+
+function started(run: BatchRun, { runs }: BatchCount): number {
+  return runs.reduce((sum, { line, start }) => sum + (line === run.line ? start.value : 0), 0);
+}
+
+function joins(page: Writer, run: BatchRun, count: BatchCount): void {
+  const { joins: list, parts, findings, groups } = run.piece;
+  if (list.length === 0) return;
+  page.head(`Joins in order, ${run.piece.name}`);
+  const names = new Map([...parts, ...findings, ...groups].map(({ id, name }) => [id, name.trim() || 'a part']));
+  list.forEach((join, index) => {
+    const { solder, flow } = run.count.joins[index] ?? {};
+    const flows = flow ? `, ${String(Math.round(flow.value))} °C` : '';
+    page.line([
+      { at: 0, words: `${String(index + 1)}  ${join.name || join.kind}`, width: 170 },
+      { at: 175, words: join.parts.map((id) => names.get(id) ?? '').join(' + '), width: 150 },
+      { at: 330, words: solder ? `${solder.name}${flows}` : join.kind, width: 130 },
+    ]);
+    page.box(470, `of ${String(started(run, count))}`);
+  });
+}
+
+function steps(page: Writer, run: BatchRun, count: BatchCount): void {
+  if (run.piece.steps.length === 0) return;
+  page.head(`Bench route, ${run.piece.name}`);
+  const many = started(run, count);
+  run.piece.steps.forEach((step, index) => {
+    const time = run.count.steps[index];
+    page.line([
+      { at: 0, words: `${String(index + 1)}  ${step.name || 'step'}`, width: 190 },
+      { at: 195, words: step.station, width: 60 },
+      { at: 258, words: time ? timeInWords(time, many) : '', width: 130 },
+    ]);
+    page.box(378, 'good');
+    page.box(425, 'lost');
+    page.box(468, 'min');
+  });
+}
+
+/** `16 min`, `2 min, then 3 × 15 min by itself`. */
+function timeInWords(time: StepReckoning, many: number): string {
+  const hands = handsMin(time, many);
+  if (time.byItselfMin === 0) return showHours(hands);
+  const loads = loadsOf(time, many);
+  const byItself = `${loads > 1 ? `${String(loads)} × ` : ''}${showHours(time.byItselfMin)} by itself`;
+  return hands > 0 ? `${showHours(hands)}, then ${byItself}` : byItself;
+}
+
+function cautions(page: Writer, count: BatchCount): void {
+  const texts = new Set(
+    oneRunALine(count.runs).flatMap(({ piece }) =>
+      piece.steps.flatMap((step) => cautionsFor(step).map(({ text }) => text)),
+    ),
+  );
+  if (texts.size === 0) return;
+  page.head('Cautions');
+  for (const text of [...texts, cautionRule]) {
+    page.pdf.fontSize(9);
+    const height = page.pdf.heightOfString(text, { width: page.width });
+    page.room(height + 3);
+    page.pdf.text(text, page.left, page.y, { width: page.width });
+    page.y += height + 3;
+  }
+}

@@ -1,0 +1,41 @@
+// The plan that was kept as a calendar (RFC 5545): an event a stretch of hands, and one for what works by itself alone.
+import { createEvents, type DateArray, type EventAttributes } from 'ics';
+import { dayAfter } from '../../core/measure/days.ts';
+import { clockOf, MINUTES_A_DAY } from '../../core/plan/model/calendar.ts';
+import type { KeptBlock, KeptPlan } from '../../core/plan/studio/kept-plan.ts';
+
+/**
+ * Times float: they are the clock on the wall's, whatever the zone, so a day with a clock change needs no rule of its own.
+ * @returns the text of a calendar; an empty one before the first plan is kept
+ */
+export function planCalendar(kept: KeptPlan | null, studio: string): string {
+  const events = (kept?.blocks ?? []).flatMap(eventsOf);
+  const { value, error } = createEvents(events, { calName: `${studio}, bench plan`, productId: 'noon-ledger' });
+  if (error) throw error;
+  return value ?? '';
+}
+
+function eventsOf(block: KeptBlock): EventAttributes[] {
+  const { batch, step, title, where, maker, on, start, end, attendedEnd, hands } = block;
+  const stretches = hands.length > 0 ? hands : [[start, end] as const];
+  const alone = end > attendedEnd ? `Works by itself until ${clockOf(end)}.` : '';
+  return stretches.map(([from, to], index): EventAttributes => ({
+    uid: `${batch}-${step}-${String(index + 1)}@noon-ledger`,
+    title: maker ? `${maker}: ${title}` : title,
+    location: where,
+    description: alone,
+    start: momentOf(on, from),
+    end: momentOf(on, Math.max(to, from + 1)),
+    startInputType: 'local',
+    startOutputType: 'local',
+    endInputType: 'local',
+    endOutputType: 'local',
+  }));
+}
+
+function momentOf(on: string, minute: number): DateArray {
+  const day = dayAfter(on, Math.floor(minute / MINUTES_A_DAY));
+  const [year = 0, month = 1, date = 1] = day.split('-').map(Number);
+  const ofDay = minute % MINUTES_A_DAY;
+  return [year, month, date, Math.floor(ofDay / 60), ofDay % 60];
+}

@@ -1,0 +1,124 @@
+// The shelf over HTTP: entries only, what lies there is their sum, and a batch gives back what it held.
+import type { FastifyInstance } from 'fastify';
+import { afterEach, beforeEach, expect, test } from 'vitest';
+import type { ShelfPage } from '../../contract/shelf.ts';
+import type { Stocked } from '../../core/batch/buying/goods.ts';
+import { pendant } from '../../core/price/fixtures/workshop.ts';
+import { createApp } from '../app.ts';
+import { Book } from '../store/book.ts';
+import { openLedger, type Ledger } from '../store/ledger.ts';
+
+let ledger: Ledger;
+let app: FastifyInstance;
+let batchId: string;
+
+async function ask(method: 'GET' | 'POST', url: string, payload?: object) {
+  const response = await app.inject({ method, url, headers: { host: '127.0.0.1' }, ...(payload && { payload }) });
+  return {
+    status: response.statusCode,
+    body: response.json<ShelfPage & { id: string; version: number; detail: string }>(),
+  };
+}
+
+beforeEach(async () => {
+  ledger = openLedger(':memory:', 'server/migrations', 'own');
+  app = await createApp(new Book(ledger), { logLevel: 'silent' });
+  await ask('POST', '/api/studio', { name: 'Test', country: 'GB', currency: 'GBP', units: 'mm', hourlyRate: '30' });
+  await ask('POST', '/api/fixes', { on: '2026-03-02', currency: 'GBP', prices: { Ag: '1 / g' }, source: 'typed' });
+  const { body: piece } = await ask('POST', '/api/pieces', pendant);
+  await ask('POST', `/api/pieces/${piece.id}/revisions`, { version: piece.version });
+  const lines = [{ id: 'l', pieceId: piece.id, pieceRevision: 1, quantities: { '': '4' } }];
+  batchId = (await ask('POST', '/api/batches', { lines, due: '', customer: '', note: '' })).body.id;
+});
+afterEach(async () => {
+  await app.close();
+  ledger.close();
+});
+
+const wire = {
+  alloy: 'silver-925',
+  section: { form: 'round', diameter: '1 mm' },
+  length: '1000 mm',
+  count: '2',
+  paid: '20',
+};
+const counts = (page: ShelfPage) => page.lots.map(({ size, count }) => ['lengthMm' in size && size.lengthMm, count]);
+
+test('stock comes in, is counted anew, and every line stays', async () => {
+  const { body, status } = await ask('POST', '/api/shelf', wire);
+  expect(status).toBe(201);
+  expect(counts(body)).toEqual([[1000, 2]]);
+  const [lot] = body.lots;
+  const counted = await ask('POST', `/api/shelf/${lot?.id ?? ''}/count`, {
+    count: '5',
+    why: 'three more in the drawer',
+  });
+  expect(counts(counted.body)).toEqual([[1000, 5]]);
+  expect(counted.body.entries[0]).toMatchObject({ how: 'counted', change: 3, why: 'three more in the drawer' });
+  expect(() => ledger.prepare('update shelf_entry set change = 9').run()).toThrow(/never change/);
+  expect(() => ledger.prepare('delete from shelf_entry').run()).toThrow(/never deleted/);
+  expect((await ask('POST', '/api/shelf', { ...wire, length: 'long' })).body.detail).toContain('cannot be kept yet');
+  expect((await ask('POST', '/api/shelf/nowhere/count', { count: '1', why: '' })).status).toBe(404);
+});
+
+test('an accepted plan issues metal, keeps offcuts, and is given back to the last gram', async () => {
+  const { body } = await ask('POST', '/api/shelf', wire);
+  const [lot] = body.lots;
+  const cut = { currency: 'GBP', stock: [{ lotId: lot?.id, blankGrams: 5, offcut: { lengthMm: 300 } }] };
+  const issued = await ask('POST', `/api/batches/${batchId}/cut`, cut);
+  expect(issued.status).toBe(201);
+  expect(counts(issued.body)).toEqual([
+    [1000, 1],
+    [300, 1],
+  ]);
+  expect(issued.body.entries.slice(0, 3).map(({ how }) => how)).toEqual(['scrap', 'offcut', 'cut']);
+  // Its entries name it: it is not thrown away.
+  const removed = await app.inject({
+    method: 'DELETE',
+    url: `/api/batches/${batchId}`,
+    headers: { host: '127.0.0.1' },
+    payload: { version: 1 },
+  });
+  expect(removed.statusCode).toBe(400);
+  expect(removed.body).toContain('Metal was issued');
+  const back = await ask('POST', `/api/batches/${batchId}/give-back`);
+  expect(counts(back.body)).toEqual([[1000, 2]]);
+  const sum = back.body.entries
+    .filter(({ batchId: of }) => of === batchId)
+    .reduce((total, { grams }) => total + grams, 0);
+  expect(sum).toBeCloseTo(0, 9);
+});
+
+test('a plan the shelf does not hold is refused whole', async () => {
+  const { body } = await ask('POST', '/api/shelf', wire);
+  const line = { lotId: body.lots[0]?.id, blankGrams: 5, offcut: null };
+  const refused = await ask('POST', `/api/batches/${batchId}/cut`, { currency: 'GBP', stock: [line, line, line] });
+  expect(refused).toMatchObject({ status: 400, body: { detail: expect.stringContaining('fewer bars') as string } });
+  expect(counts((await ask('GET', '/api/shelf')).body)).toEqual([[1000, 2]]);
+  // Should two devices try at once, the ledger itself keeps the count above nothing.
+  const take = `insert into shelf_entry (recorded_at, lot_id, lot, how, change, grams, why)
+    select recorded_at, lot_id, lot, 'cut', -3, 0, '' from shelf_entry limit 1`;
+  expect(() => ledger.prepare(take).run()).toThrow(/fewer lie there/);
+});
+
+test('goods are counted; a batch takes them as its metal is issued, and gives them back with it', async () => {
+  const [finding] = pendant.findings.filter(({ kind }) => kind !== 'sent-out');
+  const name = finding?.name ?? '';
+  const goods = { key: `finding ${name.toLowerCase()}`, name, unit: '' };
+  const there = async () => {
+    const { body } = await app.inject({ method: 'GET', url: '/api/goods', headers: { host: '127.0.0.1' } });
+    return (JSON.parse(body) as Stocked[]).map((one) => [one.key, one.there, one.least]);
+  };
+  expect(await there()).toEqual([]);
+  expect((await ask('POST', '/api/goods/count', { ...goods, there: 'many', least: '' })).status).toBe(400);
+  await ask('POST', '/api/goods/count', { ...goods, there: '40', least: '10' });
+  expect(await there()).toEqual([[goods.key, 40, 10]]);
+  const { body } = await ask('POST', '/api/shelf', wire);
+  const cut = { currency: 'GBP', stock: [{ lotId: body.lots[0]?.id, blankGrams: 5, offcut: null }] };
+  await ask('POST', `/api/batches/${batchId}/cut`, cut);
+  const taken = 4 * Number(finding?.count);
+  expect(await there()).toEqual([[goods.key, 40 - taken, 10]]);
+  await ask('POST', `/api/batches/${batchId}/give-back`);
+  expect(await there()).toEqual([[goods.key, 40, 10]]);
+  expect(() => ledger.prepare('delete from goods_entry').run()).toThrow(/never deleted/);
+});

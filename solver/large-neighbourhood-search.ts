@@ -1,0 +1,93 @@
+// Problems too large for the constraint solver as a whole: a stretch of the plan at a time is set free, all else stays, and the
+// solver looks for better (large neighbourhood search, Shaw 1998).
+import { constraintModel, type Output } from '../core/plan/solve/constraint-model.ts';
+import type { Found } from '../core/plan/solve/solution.ts';
+import { takenUp, type Placed } from '../core/plan/solve/warm-start.ts';
+import { isBetter } from '../core/plan/model/objective.ts';
+import type { Shop } from '../core/plan/model/indexed-problem.ts';
+import { seeded } from '../core/measure/random.ts';
+import type { Proving } from './prove-schedule.ts';
+
+/** Steps that are free at once, and the time they may take. */
+const FREE_STEPS = 26;
+const SECONDS_EACH = 8;
+
+/**
+ * Polishes until its time is up, or it is stopped.
+ * @param bestNow  the best plan known, which others may have found meanwhile
+ */
+export async function polish(
+  bestNow: () => Found,
+  proving: Proving,
+  seed: number,
+  isOver: () => boolean,
+): Promise<void> {
+  const { shop, solver, now } = proving;
+  const until = now() + proving.seconds * 1000;
+  const random = seeded(seed);
+  while (!isOver() && now() < until) {
+    const best = bestNow();
+    const free = freeSteps(shop, best, random);
+    if (free.size === 0) return;
+    const window: Shop = {
+      ...shop,
+      fixed: shop.fixed.map((fixed, step) => (free.has(step) ? fixed : placedAt(best, shop, step))),
+    };
+    const ends = Array.from(free, (step) => best.steps[step]?.end ?? 0);
+    const { tardiness, makespan } = best.objective;
+    const aim =
+      tardiness > 0
+        ? ({ least: 'tardiness', known: tardiness } as const)
+        : ({ least: 'makespan', tardiness, known: makespan } as const);
+    const model = constraintModel(window, aim, Math.max(...ends));
+    if (!model) {
+      await new Promise((resolve) => setTimeout(resolve, 0));
+      continue;
+    }
+    const onSolution = (printed: string) => {
+      const found = takenUp(shop, withRead(best, shop, model.read(JSON.parse(printed) as Output)));
+      if (found && isBetter(found.objective, bestNow().objective)) proving.onBetter(found);
+    };
+    const seconds = Math.min(SECONDS_EACH, (until - now()) / 1000);
+    const outcome = await solver.ask({ text: model.text, data: model.data, seconds, onSolution });
+    // Its time was up: the process was ended, and the next stretch starts another.
+    if (outcome === 'stopped' && isOver()) return;
+  }
+}
+
+/** What lies beside each other in the plan: a step of a late job if there is one, or of what ends last, and what is near it. */
+function freeSteps(shop: Shop, { steps, objective }: Found, random: () => number): Set<number> {
+  const movable = steps.flatMap((step, index) => (shop.fixed[index] ? [] : [{ index, step }]));
+  const lateJobs = new Set(
+    steps.flatMap(({ end }, index) =>
+      end > (shop.due[shop.job[index] ?? 0] ?? Infinity) ? (shop.job[index] ?? 0) : [],
+    ),
+  );
+  const late = movable.filter(({ index }) => lateJobs.has(shop.job[index] ?? 0));
+  const last = movable.filter(({ step }) => step.end >= objective.makespan - 1e-6);
+  // Mostly where it hurts, and now and then anywhere: room may have to be made elsewhere first.
+  const sore = objective.tardiness > 0 ? late : last;
+  const among = sore.length > 0 && random() < 0.7 ? sore : movable;
+  const middle = among[Math.floor(random() * among.length)];
+  if (!middle) return new Set();
+  // A little before it rather than after: what binds it lies there.
+  const at = middle.step.start - random() * 240;
+  const near = movable.toSorted((a, b) => Math.abs(a.step.start - at) - Math.abs(b.step.start - at));
+  return new Set(near.slice(0, FREE_STEPS).map(({ index }) => index));
+}
+
+function placedAt({ steps }: Found, shop: Shop, step: number) {
+  const placed = steps[step];
+  if (!placed) return null;
+  const maker = shop.problem.makers.findIndex(({ id }) => id === placed.maker);
+  return { maker, start: placed.start, attendedEnd: placed.attendedEnd, end: placed.end };
+}
+
+function withRead({ steps }: Found, shop: Shop, read: ReadonlyMap<number, Placed>): ReadonlyMap<number, Placed> {
+  return new Map(
+    steps.map((placed, index): [number, Placed] => {
+      const maker = shop.problem.makers.findIndex(({ id }) => id === placed.maker);
+      return [index, read.get(index) ?? { start: placed.start, maker }];
+    }),
+  );
+}

@@ -1,0 +1,83 @@
+// What can be done with an answer: copy it, pin it, take it into a piece.
+import { useState } from 'react';
+import { showExactly } from '../../core/figure/show.ts';
+import { Check, Copy, Pin, PinOff } from 'lucide-react';
+import { useNavigate } from 'react-router';
+import type { Answer } from '../../core/ask/ask.ts';
+import { useAddPieceMutation, useGetPiecesQuery } from '../state/api.ts';
+import { remember, togglePin, useAskHistory } from '../state/ask-history.ts';
+import { emptyPiece } from '../../core/piece/piece.ts';
+
+interface AnswerToolsProps {
+  readonly line: string;
+  readonly answer: Answer;
+  readonly onDone?: () => void;
+}
+
+export function AnswerTools({ line, answer, onDone }: AnswerToolsProps) {
+  const { pinned } = useAskHistory();
+  const isPinned = pinned.includes(line.trim());
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-2 text-[14px]">
+      <CopyButton line={line} answer={answer} />
+      <button
+        type="button"
+        className="link flex items-center gap-1"
+        onClick={() => {
+          remember(line);
+          togglePin(line.trim());
+        }}
+      >
+        {isPinned ? <PinOff size={15} /> : <Pin size={15} />} {isPinned ? 'Unpin' : 'Pin'}
+      </button>
+      {answer.part && <TakeInto line={line} answer={answer} {...(onDone && { onDone })} />}
+    </div>
+  );
+}
+
+function CopyButton({ line, answer }: { line: string; answer: Answer }) {
+  const [copied, setCopied] = useState(false);
+  const [main] = answer.figures;
+  if (!main) return null;
+  const text = `${line.trim()} = ${showExactly(main)}${main.how ? ` (${main.how})` : ''}`;
+  return (
+    <button
+      type="button"
+      className="link flex items-center gap-1"
+      onClick={() => {
+        remember(line);
+        void navigator.clipboard.writeText(text).then(() => setCopied(true));
+      }}
+    >
+      {copied ? <Check size={15} /> : <Copy size={15} />} {copied ? 'Copied' : 'Copy'}
+    </button>
+  );
+}
+
+function TakeInto({ line, answer, onDone }: AnswerToolsProps) {
+  const navigate = useNavigate();
+  const { data: pieces = [] } = useGetPiecesQuery();
+  const [addPiece] = useAddPieceMutation();
+  const take = async (id: string) => {
+    remember(line);
+    onDone?.();
+    const pieceId = id === 'new' ? (await addPiece(emptyPiece)).data?.id : id;
+    if (pieceId) await navigate(`/pieces/${pieceId}`, { state: { take: answer.part } });
+  };
+  return (
+    <select
+      className="field field-choice text-act"
+      aria-label="Take it into a piece as a part"
+      value=""
+      onChange={(event) => void take(event.target.value)}
+    >
+      <option value="">Take into a piece…</option>
+      <option value="new">a new piece</option>
+      {pieces.map(({ id, body }) => (
+        <option key={id} value={id}>
+          {body.name.trim() || 'Unnamed piece'}
+        </option>
+      ))}
+    </select>
+  );
+}

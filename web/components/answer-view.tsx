@@ -1,0 +1,115 @@
+// An answer of the ask line: the main figure large, the others under it; what was taken for granted can be changed.
+import { useState } from 'react';
+import type { Figure } from '../../core/figure/figure.ts';
+import { showExactly } from '../../core/figure/show.ts';
+import type { Answer, Assumption, Correction, NotUnderstood } from '../../core/ask/ask.ts';
+import { Working } from './calculation.tsx';
+
+interface AnswerViewProps {
+  readonly answer: Answer | NotUnderstood;
+  /** Another line is asked in its place. */
+  readonly onAsk: (line: string) => void;
+}
+
+export function AnswerView({ answer, onAsk }: AnswerViewProps) {
+  if (!answer.ok) return <Sentence answer={answer} onAsk={onAsk} />;
+  const { figures, assumptions, ignored, corrections, note } = answer;
+  return (
+    <div>
+      {figures.map((figure, index) => (
+        // A fixed list in the order of the answer.
+        <AnswerLine key={index} figure={figure} main={index === 0} />
+      ))}
+      {note && <p className="aside mt-2">{note}</p>}
+      {assumptions.length > 0 && (
+        <p className="mt-2 flex flex-wrap items-baseline gap-x-3 gap-y-1 text-[14px]">
+          <span className="text-soft">taken for granted:</span>
+          {assumptions.map((assumption) => (
+            <Assumed key={assumption.says} assumption={assumption} onAsk={onAsk} />
+          ))}
+        </p>
+      )}
+      <Corrections corrections={corrections} onAsk={onAsk} />
+      {ignored.length > 0 && (
+        <p className="mt-2 text-[14px] text-warn">Had no part in it: {ignored.map((word) => `“${word}”`).join(', ')}</p>
+      )}
+    </div>
+  );
+}
+
+function AnswerLine({ figure, main }: { figure: Figure; main: boolean }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <div className={main ? '' : 'border-t border-hair'}>
+      <button
+        type="button"
+        className="figure flex! items-baseline justify-between gap-4 text-left!"
+        aria-expanded={open}
+        aria-label={`${figure.label}, ${showExactly(figure)}: working`}
+        onClick={() => setOpen(!open)}
+        onKeyDown={(event) => {
+          if (event.key !== 'Escape' || !open) return;
+          event.stopPropagation();
+          setOpen(false);
+        }}
+      >
+        <span className={main ? 'font-semibold' : 'text-[15px]'}>{figure.label}</span>
+        <span className={main ? 'num text-[22px] font-bold' : 'num'}>{showExactly(figure)}</span>
+      </button>
+      {main && !open && figure.how && (
+        <p className="aside num -mt-1 pb-1 text-right whitespace-normal!">{figure.how}</p>
+      )}
+      {open && <Working figure={figure} show={showExactly} />}
+    </div>
+  );
+}
+
+function Assumed({ assumption: { says, choices }, onAsk }: { assumption: Assumption; onAsk: (line: string) => void }) {
+  if (choices.length === 0) return <span>{says}</span>;
+  return (
+    <select
+      className="field field-choice"
+      aria-label={`${says}, taken for granted: choose another`}
+      value=""
+      onChange={(event) => onAsk(event.target.value)}
+    >
+      <option value="">{says}</option>
+      {choices.map(({ label, line }) => (
+        <option key={label} value={line}>
+          {label}
+        </option>
+      ))}
+    </select>
+  );
+}
+
+function Corrections({ corrections, onAsk }: { corrections: readonly Correction[]; onAsk: (line: string) => void }) {
+  return corrections.map(({ word, meant, line }) => (
+    <p key={word} className="mt-2 text-[14px]">
+      “{word}” is not known.{' '}
+      <button type="button" className="link" onClick={() => onAsk(line)}>
+        Read it as {meant}
+      </button>
+    </p>
+  ));
+}
+
+function Sentence({ answer, onAsk }: { answer: NotUnderstood; onAsk: (line: string) => void }) {
+  return (
+    <div className="text-[15px]">
+      <p>{answer.sentence}</p>
+      {answer.understood.length > 0 && <p className="aside mt-1">Understood: {answer.understood.join(', ')}</p>}
+      {answer.unknown.length > 0 && <p className="aside mt-1">Not known: {answer.unknown.join(', ')}</p>}
+      <Corrections corrections={answer.corrections} onAsk={onAsk} />
+      <ul className="mt-2">
+        {answer.nearest.map((line) => (
+          <li key={line}>
+            <button type="button" className="link" onClick={() => onAsk(line)}>
+              {line}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,72 @@
+// A choice written in place: reads as a word, opens as a list.
+import { memo } from 'react';
+import { clsx } from 'clsx';
+import { goDown } from './field.tsx';
+import { Resting, useRest } from './resting-field.tsx';
+
+export interface Option {
+  readonly value: string;
+  readonly label: string;
+}
+
+interface ChoiceProps {
+  readonly value: string;
+  readonly options: readonly Option[] | readonly { readonly group: string; readonly options: readonly Option[] }[];
+  readonly onChange: (value: string) => void;
+  readonly label: string;
+  readonly problem?: string | undefined;
+  readonly problemId?: string | undefined;
+  readonly column?: string;
+  readonly small?: boolean;
+  readonly open?: boolean;
+}
+
+export function Choice({ value, options, onChange, label, problem, problemId, column, small, open }: ChoiceProps) {
+  const { rests, wake, field } = useRest<HTMLSelectElement>();
+  const looks = clsx('field field-choice', small && 'field-small', open && 'field-open');
+  if (rests) {
+    const words = { text: labelOf(options, value), label, problem, problemId, column };
+    return <Resting role="combobox" className={looks} onFocus={wake} {...words} />;
+  }
+  return (
+    <select
+      ref={field}
+      className={looks}
+      value={value}
+      aria-label={label}
+      aria-invalid={problem ? true : undefined}
+      aria-describedby={problem ? problemId : undefined}
+      data-column={column}
+      onChange={(event) => onChange(event.target.value)}
+      onKeyDown={goDown}
+    >
+      <Options options={options} />
+    </select>
+  );
+}
+
+function labelOf(options: ChoiceProps['options'], value: string): string {
+  const all = options.flatMap((option): readonly Option[] => ('group' in option ? option.options : [option]));
+  return all.find((option) => option.value === value)?.label ?? '';
+}
+
+// A list of all metals is long; it is drawn again only when the list itself changes, not at each key beside it.
+const Options = memo(function Options({ options }: Pick<ChoiceProps, 'options'>) {
+  return options.map((option) =>
+    'group' in option ? (
+      <optgroup key={option.group} label={option.group}>
+        {option.options.map(item)}
+      </optgroup>
+    ) : (
+      item(option)
+    ),
+  );
+});
+
+function item({ value, label }: Option) {
+  return (
+    <option key={value} value={value}>
+      {label}
+    </option>
+  );
+}

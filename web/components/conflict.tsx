@@ -1,0 +1,45 @@
+// Two versions of one document: both are shown where they differ, and the maker says which stands.
+import { conflictSettled, type OpenDocument } from '../state/drafts.ts';
+import { useAppDispatch } from '../state/store.ts';
+import { differences } from '../state/differences.ts';
+import { Sheet } from './dialog.tsx';
+import { Heads } from './table-header.tsx';
+
+export function Conflict({ name, open, what }: { name: string; open: OpenDocument; what: string }) {
+  const dispatch = useAppDispatch();
+  const { conflict } = open;
+  if (!conflict) return null;
+  const keep = (which: 'mine' | 'theirs') => dispatch(conflictSettled({ name, keep: which }));
+  return (
+    <Sheet
+      wide
+      open
+      title={`This ${what} was changed elsewhere`}
+      description="Another page or device changed it since you opened it. Both are kept until you choose."
+      onClose={() => undefined}
+    >
+      <div className="mt-4 max-h-[44vh] overflow-y-auto">
+        <table className="rows">
+          <Heads of={['where they differ', 'yours, on this page', 'theirs, in the ledger']} />
+          {differences(open.body, conflict.body).map(({ where, mine, theirs }) => (
+            <tbody key={where}>
+              <tr>
+                <td className="first">{where}</td>
+                <td className="num font-semibold">{mine}</td>
+                <td className="num font-semibold">{theirs}</td>
+              </tr>
+            </tbody>
+          ))}
+        </table>
+      </div>
+      <div className="mt-5 flex justify-end gap-3">
+        <button type="button" className="button button-quiet" onClick={() => keep('theirs')}>
+          Take theirs
+        </button>
+        <button type="button" className="button" onClick={() => keep('mine')}>
+          Keep mine
+        </button>
+      </div>
+    </Sheet>
+  );
+}

@@ -1,0 +1,102 @@
+// How a document stands: which revision, what is kept as draft, and what to do with the draft.
+import { Redo2, Undo2 } from 'lucide-react';
+import type { ReactNode } from 'react';
+import type { OpenDocument } from '../state/drafts.ts';
+import { redone, undone } from '../state/drafts.ts';
+import { acceptDraft, dropDraft, isUnsaved } from '../state/saving.ts';
+import { useAppDispatch } from '../state/store.ts';
+
+interface DraftLineProps {
+  readonly name: string;
+  readonly open: OpenDocument;
+  /** How many things are in the way of accepting it; each is said where it stands. */
+  readonly problems: number;
+  /** A word on what is in the way, in place of their number. */
+  readonly inTheWay?: string | undefined;
+  readonly children?: ReactNode;
+}
+
+export function DraftLine({ name, open, problems, inTheWay, children }: DraftLineProps) {
+  const dispatch = useAppDispatch();
+  const { stored } = open;
+  const isDraft = stored.isDraft || isUnsaved(open);
+  return (
+    <div className="chrome mt-1 flex min-h-[30px] flex-wrap items-center gap-x-4 gap-y-1 text-[14px] text-soft">
+      <span role="status">{standing(open, isDraft)}</span>
+      <span className="flex gap-1">
+        <IconButton
+          label="Undo"
+          keys="Ctrl+Z"
+          enabled={open.past.length > 0}
+          onClick={() => dispatch(undone({ name }))}
+        >
+          <Undo2 size={17} />
+        </IconButton>
+        <IconButton
+          label="Redo"
+          keys="Ctrl+Shift+Z"
+          enabled={open.future.length > 0}
+          onClick={() => dispatch(redone({ name }))}
+        >
+          <Redo2 size={17} />
+        </IconButton>
+      </span>
+      {isDraft && (
+        <button
+          type="button"
+          className="link disabled:text-soft disabled:no-underline"
+          disabled={problems > 0 || inTheWay !== undefined}
+          onClick={() => void dispatch(acceptDraft(name))}
+        >
+          {inTheWay ??
+            (problems > 0
+              ? `${String(problems)} to put right before it can be accepted`
+              : `Accept as revision ${String(stored.revision + 1)}`)}
+        </button>
+      )}
+      {isDraft && stored.revision > 0 && (
+        <button type="button" className="link" onClick={() => void dispatch(dropDraft(name))}>
+          Back to revision {stored.revision}
+        </button>
+      )}
+      {children}
+      {open.saving === 'refused' && open.refusal && <p className="w-full text-stop">{open.refusal}</p>}
+    </div>
+  );
+}
+
+function standing(open: OpenDocument, isDraft: boolean): string {
+  const { revision } = open.stored;
+  if (open.saving === 'unreachable')
+    return 'The ledger cannot be reached; what you typed is kept here and sent when it is back';
+  const draft = open.saving === 'saved' ? 'draft kept' : 'keeping draft';
+  if (revision === 0) return `Not yet accepted, ${draft}`;
+  return isDraft ? `Revision ${String(revision)}, ${draft}` : `Revision ${String(revision)}`;
+}
+
+function IconButton({
+  label,
+  keys,
+  enabled,
+  onClick,
+  children,
+}: {
+  label: string;
+  keys: string;
+  enabled: boolean;
+  onClick: () => void;
+  children: ReactNode;
+}) {
+  return (
+    <button
+      type="button"
+      className="rounded p-[3px] hover:text-ink disabled:opacity-35"
+      aria-label={label}
+      title={`${label} (${keys})`}
+      disabled={!enabled}
+      onClick={onClick}
+    >
+      {children}
+    </button>
+  );
+}

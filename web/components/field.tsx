@@ -1,0 +1,116 @@
+// A number or a word written in place. Number fields take sums and units; what is typed is kept as typed.
+import { memo, useEffect, useRef, useState, type FocusEvent, type KeyboardEvent } from 'react';
+import { clsx } from 'clsx';
+import { withUnit } from '../../core/measure/read/with-unit.ts';
+import { Resting, useRest } from './resting-field.tsx';
+import { useLatest } from '../hooks/use-latest.ts';
+
+export interface FieldProps {
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+  /** Names the field to those who cannot see where it stands. */
+  readonly label: string;
+  /** What a bare number means here: put behind it as it is typed. */
+  readonly unit?: string;
+  readonly placeholder?: string;
+  /** A sentence shown elsewhere in the row; the field is marked and points to it. */
+  readonly problem?: string | undefined;
+  readonly problemId?: string | undefined;
+  /** Enter goes down to the field with this name in the next row. */
+  readonly column?: string;
+  readonly wide?: boolean;
+  readonly small?: boolean;
+  readonly open?: boolean;
+  readonly end?: boolean;
+  readonly maxLength?: number;
+  /** Takes the hand as the page opens. */
+  readonly autoFocus?: boolean;
+  readonly className?: string;
+}
+
+export function Field({ onChange, ...words }: FieldProps) {
+  return <Writing {...words} onChange={useLatest(onChange)} />;
+}
+
+// React writes the type and the name of every field it comes by anew: only the one that has changed is drawn at a key.
+const Writing = memo(function Writing({
+  value,
+  onChange,
+  label,
+  unit = '',
+  placeholder,
+  problem,
+  problemId,
+  column,
+  wide,
+  small,
+  open,
+  end,
+  maxLength = 60,
+  autoFocus,
+  className,
+}: FieldProps) {
+  // While it is written in, the field shows exactly what is typed; the unit is put behind it only in what is kept.
+  const [typing, setTyping] = useState<string | null>(null);
+  const sent = useRef(value);
+  const { rests, wake, field } = useRest<HTMLInputElement>();
+
+  // Undo, or another device: what is kept changed under the typing hand.
+  useEffect(() => {
+    if (typing !== null && value !== sent.current) setTyping(value);
+    sent.current = value;
+  }, [value, typing]);
+
+  const looks = clsx(
+    'field',
+    wide && 'field-wide',
+    small && 'field-small',
+    open && 'field-open',
+    end && 'text-right',
+    unit && 'num',
+    className,
+  );
+  if (rests) {
+    const words = { text: value, label, placeholder, problem, problemId, column };
+    return <Resting role="textbox" className={looks} onFocus={wake} {...words} />;
+  }
+
+  return (
+    <input
+      ref={field}
+      type="text"
+      className={looks}
+      value={typing ?? value}
+      aria-label={label}
+      aria-invalid={problem ? true : undefined}
+      aria-describedby={problem ? problemId : undefined}
+      placeholder={placeholder}
+      maxLength={maxLength}
+      data-column={column}
+      autoFocus={autoFocus}
+      autoComplete="off"
+      spellCheck={false}
+      onFocus={(event: FocusEvent<HTMLInputElement>) => event.currentTarget.select()}
+      onChange={(event) => {
+        const kept = withUnit(event.target.value, unit).slice(0, maxLength);
+        sent.current = kept;
+        setTyping(event.target.value);
+        onChange(kept);
+      }}
+      onBlur={() => setTyping(null)}
+      onKeyDown={goDown}
+    />
+  );
+});
+
+/** Enter goes to the same column of the next row, as on a sheet of paper. */
+export function goDown(event: KeyboardEvent<HTMLElement>): void {
+  const { column } = event.currentTarget.dataset;
+  if (event.key !== 'Enter' || !column) return;
+  const table = event.currentTarget.closest('table');
+  const fields = [...(table?.querySelectorAll<HTMLElement>(`[data-column~="${column}"]`) ?? [])];
+  const next = fields[fields.indexOf(event.currentTarget) + (event.shiftKey ? -1 : 1)];
+  if (!next) return;
+  event.preventDefault();
+  next.focus();
+}

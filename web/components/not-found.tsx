@@ -1,0 +1,33 @@
+// An address that leads nowhere.
+import { Link } from 'react-router';
+import { Spread } from './spread.tsx';
+
+const homes = {
+  page: { to: '/pieces', name: 'book of pieces' },
+  piece: { to: '/pieces', name: 'book of pieces' },
+  batch: { to: '/batches', name: 'batches' },
+  fair: { to: '/fairs', name: 'fairs' },
+  quote: { to: '/quotes', name: 'quotes' },
+} as const;
+
+export function NothingHere({ what }: { what: keyof typeof homes }) {
+  return (
+    <Spread
+      title="Not there"
+      left={
+        <>
+          <h1>There is no such {what}</h1>
+          <p className="mt-3">
+            It may have been taken away, or the address is mistyped. Go back to the{' '}
+            <Link className="link" to={homes[what].to}>
+              {homes[what].name}
+            </Link>
+            .
+          </p>
+        </>
+      }
+      right={null}
+      bottomLine={null}
+    />
+  );
+}

@@ -1,0 +1,23 @@
+// A number set so that its point stands under the others'.
+import { useEffect, useRef } from 'react';
+import type { Figure } from '../../core/figure/figure.ts';
+import { showValue } from '../../core/figure/show.ts';
+import { glowSoon } from './heat-colour.ts';
+
+/** A figure's value rounded for show. It glows briefly after it has changed. */
+export function Num({ figure }: { figure: Pick<Figure, 'value' | 'unit'> }) {
+  const text = showValue(figure.value, figure.unit);
+  const element = useRef<HTMLSpanElement>(null);
+  const before = useRef(text);
+  useEffect(() => {
+    if (element.current && before.current !== text) glowSoon(element.current);
+    before.current = text;
+  }, [text]);
+  const point = text.indexOf('.');
+  return (
+    <span ref={element} className="num">
+      {point < 0 ? text : text.slice(0, point)}
+      <span className="num-frac">{point < 0 ? '' : text.slice(point)}</span>
+    </span>
+  );
+}

@@ -1,0 +1,76 @@
+// What can be done with a row: move it, take it away. Kept in the margin, so that the columns are not disturbed.
+import { GripVertical } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import { memo, useRef, useState } from 'react';
+import type { RowMoves } from '../hooks/use-row-moves.ts';
+import { useHandle } from './sortable-rows.tsx';
+
+interface RowToolsProps extends RowMoves {
+  readonly name: string;
+  readonly index: number;
+  readonly last: number;
+}
+
+export const RowTools = memo(function RowTools({ name, index, last, onMove, onRemove }: RowToolsProps) {
+  const [open, setOpen] = useState(false);
+  const handle = useHandle();
+  const button = useRef<HTMLButtonElement>(null);
+  return (
+    <>
+      <button
+        ref={button}
+        type="button"
+        className="row-tool chrome"
+        aria-label={`Move ${name} or take it away`}
+        aria-haspopup="menu"
+        aria-expanded={open}
+        // A press may be the start of a drag: the menu waits for the click.
+        onPointerDown={(event) => handle?.(event)}
+        onClick={() => setOpen(true)}
+      >
+        <GripVertical size={17} />
+      </button>
+      {/* Made only when it is asked for: a long piece has a hundred rows. */}
+      {open && (
+        <DropdownMenu.Root modal={false} open onOpenChange={setOpen}>
+          <DropdownMenu.Trigger asChild>
+            <span className="row-tool invisible h-[21px] w-[21px]" />
+          </DropdownMenu.Trigger>
+          <DropdownMenu.Portal>
+            <DropdownMenu.Content
+              className="menu"
+              align="start"
+              sideOffset={2}
+              onCloseAutoFocus={(event) => {
+                event.preventDefault();
+                button.current?.focus();
+              }}
+            >
+              <Item label="Move up" keys="Alt+↑" disabled={index === 0} onSelect={() => onMove(index, -1)} />
+              <Item label="Move down" keys="Alt+↓" disabled={index === last} onSelect={() => onMove(index, 1)} />
+              <Item label="Take away" keys="Ctrl+Z brings it back" onSelect={() => onRemove(index)} />
+            </DropdownMenu.Content>
+          </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+      )}
+    </>
+  );
+});
+
+function Item({
+  label,
+  keys,
+  disabled = false,
+  onSelect,
+}: {
+  label: string;
+  keys: string;
+  disabled?: boolean;
+  onSelect: () => void;
+}) {
+  return (
+    <DropdownMenu.Item className="menu-item" disabled={disabled} onSelect={onSelect}>
+      {label} <span className="aside">{keys}</span>
+    </DropdownMenu.Item>
+  );
+}

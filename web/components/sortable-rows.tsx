@@ -1,0 +1,89 @@
+// Rows that are put in another order by dragging their handle; Alt with an arrow does the same by keys. A library that
+// watches every row costs more at opening a long piece than all else on the page (docs/decisions/006), so the rows are
+// looked at only while one of them is dragged.
+import { createContext, useContext, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
+import { Row } from './row.tsx';
+import { useLatest } from '../hooks/use-latest.ts';
+
+/** A drag begins after this far, so that a click on the handle opens its menu. */
+const DRAG_FROM_PX = 6;
+
+type Move = (from: number, to: number) => void;
+const MoveContext = createContext<Move | null>(null);
+
+export function SortableRows({ onMove, children }: { onMove: Move; children: ReactNode }) {
+  return <MoveContext value={useLatest(onMove)}>{children}</MoveContext>;
+}
+
+/** What the handle of a row does when it is pressed; nothing outside of sortable rows. */
+export function useHandle(): ((event: PointerEvent<HTMLElement>) => void) | null {
+  const move = useContext(MoveContext);
+  return move && ((event) => drag(event, move));
+}
+
+function drag(press: PointerEvent<HTMLElement>, move: Move): void {
+  const row = press.currentTarget.closest('tbody');
+  const rows = [...(row?.closest('table')?.querySelectorAll<HTMLElement>(':scope > tbody[data-sortable]') ?? [])];
+  const from = row ? rows.indexOf(row) : -1;
+  if (from < 0 || press.button !== 0) return;
+  const startY = press.clientY;
+  let to = from;
+  let isDragged = false;
+  const clear = () => {
+    for (const each of rows) delete each.dataset['drop'];
+  };
+  const onPointerMove = ({ clientY }: globalThis.PointerEvent) => {
+    if (!isDragged && Math.abs(clientY - startY) < DRAG_FROM_PX) return;
+    isDragged = true;
+    row?.classList.add('row-dragged');
+    const under = rows.findIndex((each) => clientY < each.getBoundingClientRect().bottom);
+    to = under < 0 ? rows.length - 1 : under;
+    clear();
+    const target = rows[to];
+    if (target && to !== from) target.dataset['drop'] = to < from ? 'before' : 'after';
+  };
+  const stop = (isDropped: boolean) => {
+    window.removeEventListener('pointermove', onPointerMove);
+    window.removeEventListener('pointerup', onDrop);
+    window.removeEventListener('pointercancel', onCancel);
+    row?.classList.remove('row-dragged');
+    clear();
+    if (isDropped && isDragged && to !== from) move(from, to);
+  };
+  const onDrop = () => stop(true);
+  const onCancel = () => stop(false);
+  window.addEventListener('pointermove', onPointerMove);
+  window.addEventListener('pointerup', onDrop);
+  window.addEventListener('pointercancel', onCancel);
+}
+
+interface SortableRowProps {
+  /** The blank row at the foot: the same row before it is one, so that the field being written in stays where it is. */
+  readonly isBlank?: boolean;
+  readonly onKeyDown?: (event: KeyboardEvent) => void;
+  readonly children: ReactNode;
+}
+
+export function SortableRow({ isBlank = false, onKeyDown, children }: SortableRowProps) {
+  return (
+    <Row isSortable={!isBlank} className={isBlank ? 'blank-row' : undefined} {...(onKeyDown && { onKeyDown })}>
+      {children}
+    </Row>
+  );
+}
+
+/**
+ * The blank row at the foot of a grid, its name field in the second column. Not a component: once it is a row the field
+ * has to stay where it is, with the hand in it.
+ */
+export function blankRow(columns: number, nameField: ReactNode): ReactNode {
+  return (
+    <SortableRow isBlank>
+      <tr role="row">
+        <td role="cell" className="first" />
+        <td role="cell">{nameField}</td>
+        <td role="cell" style={{ gridColumn: `span ${String(columns - 2)}` }} />
+      </tr>
+    </SortableRow>
+  );
+}

@@ -1,0 +1,24 @@
+// The answer to a line as it is typed. The grammar comes when the line is first used, not with the first page.
+import { useEffect, useMemo, useState } from 'react';
+import type { Answer, ask as askOfCore, NotUnderstood } from '../../core/ask/ask.ts';
+import { useBasis } from './use-basis.ts';
+
+type Ask = typeof askOfCore;
+let loaded: Ask | null = null;
+
+/** @returns null while nothing is asked, or the grammar is on its way */
+export function useAsk(line: string): Answer | NotUnderstood | null {
+  const [ask, setAsk] = useState<{ ask: Ask } | null>(loaded && { ask: loaded });
+  const { rates, fix } = useBasis();
+  useEffect(() => {
+    if (ask) return;
+    void import('../../core/ask/ask.ts').then((module) => {
+      loaded = module.ask;
+      setAsk({ ask: module.ask });
+    });
+  }, [ask]);
+  return useMemo(
+    () => (ask && line.trim() !== '' ? ask.ask(line, { alloys: rates.alloys, fix }) : null),
+    [ask, line, rates, fix],
+  );
+}

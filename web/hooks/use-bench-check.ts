@@ -1,0 +1,14 @@
+// The bench check of a piece on the page, a moment behind the hand.
+import { useCallback } from 'react';
+import { benchChecking, type Remark } from '../../core/piece/checks/bench-check.ts';
+import type { Piece } from '../../core/piece/piece.ts';
+import { reckoners, useBasis } from './use-basis.ts';
+import { useSliced } from './use-time-sliced.ts';
+
+const NONE: readonly Remark[] = [];
+
+export function useBenchCheck(piece: Piece): readonly Remark[] {
+  const { rates } = useBasis();
+  const start = useCallback(() => benchChecking(piece, rates.alloys, rates.country, reckoners), [piece, rates]);
+  return useSliced(start) ?? NONE;
+}

@@ -1,0 +1,21 @@
+// Noting what happened at the bench: one press, the time of it taken from the clock.
+import type { NewBenchEntry } from '../../core/plan/studio/bench-entry.ts';
+import type { PlanBlock } from '../../core/plan/studio/studio-plan.ts';
+import { useAddBenchEntriesMutation } from '../state/api.ts';
+import { rightNow } from '../words/dates.ts';
+
+export function useBenchLog() {
+  const [add, { error, isLoading }] = useAddBenchEntriesMutation();
+  const note = (how: NewBenchEntry['how'], blocks: readonly PlanBlock[], at = rightNow()) =>
+    void add(
+      blocks.map(({ batch, step, maker }) => ({
+        batchId: batch,
+        step: step.key,
+        how,
+        maker: maker ?? '',
+        on: at.day,
+        minute: at.minute,
+      })),
+    );
+  return { note, error, isLoading };
+}

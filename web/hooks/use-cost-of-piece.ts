@@ -1,0 +1,61 @@
+// What a piece of the book costs, sells for and is called, looked up by its id.
+import { useCallback, useMemo } from 'react';
+import type { PieceDocument } from '../../contract/pieces.ts';
+import { given, type Figure } from '../../core/figure/figure.ts';
+import { sizePrice } from '../../core/price/piece/standing.ts';
+import { useGetPiecesQuery } from '../state/api.ts';
+import { pieceCount, useBasis } from './use-basis.ts';
+
+const NO_PIECES: readonly PieceDocument[] = [];
+
+function usePiecesById(): ReadonlyMap<string, PieceDocument> {
+  const { data = NO_PIECES } = useGetPiecesQuery();
+  return useMemo(() => new Map(data.map((piece) => [piece.id, piece])), [data]);
+}
+
+/** @returns the cost of a piece in its usual batch, minor units; null when it is not in the book */
+export function useCostOfPiece(): (piece: string) => Figure | null {
+  const pieces = usePiecesById();
+  const basis = useBasis();
+  return useCallback(
+    (id) => {
+      const piece = pieces.get(id);
+      return piece ? pieceCount(piece.accepted ?? piece.body, basis).column.cost : null;
+    },
+    [pieces, basis],
+  );
+}
+
+/** @returns the retail price of a piece in a size: as set where it was, else by the rule; null when it is not in the book */
+export function useRetailOfPiece(): (piece: string, size: string) => Figure | null {
+  const pieces = usePiecesById();
+  const basis = useBasis();
+  return useCallback(
+    (id, size) => {
+      const piece = pieces.get(id);
+      if (!piece) return null;
+      const body = piece.accepted ?? piece.body;
+      const { prices } = pieceCount(body, basis, size);
+      const row = body.sizes.rows.findIndex(({ id: one }) => one === size);
+      const { retail, isSet } = sizePrice(piece.priced, body, Math.max(row, 0), prices);
+      return isSet && piece.priced
+        ? given('retail price as set', retail, piece.priced.currency, 'the price book')
+        : prices.retail;
+    },
+    [pieces, basis],
+  );
+}
+
+/** Pieces of the book to choose from, by name. */
+export function usePieceOptions(blank: string): { readonly value: string; readonly label: string }[] {
+  const { data = NO_PIECES } = useGetPiecesQuery();
+  return useMemo(
+    () => [
+      { value: '', label: blank },
+      ...data
+        .filter(({ archivedAt }) => archivedAt === null)
+        .map(({ id, body }) => ({ value: id, label: body.name.trim() || 'Unnamed piece' })),
+    ],
+    [data, blank],
+  );
+}

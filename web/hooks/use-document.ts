@@ -1,0 +1,73 @@
+// A document open for writing in a screen: its body, its edits, and how it stands with the ledger.
+import { createNextState, type Draft } from '@reduxjs/toolkit';
+import { useCallback, useEffect } from 'react';
+import { useGetDocumentQuery, type Bodies, type DocumentKind } from '../state/api.ts';
+import { edited, editEnded, nameOf, redone, undone, type OpenDocument } from '../state/drafts.ts';
+import { openDocument } from '../state/saving.ts';
+import { useAppDispatch, useAppSelector } from '../state/store.ts';
+
+/**
+ * Changes the document in place.
+ * @param edit  what is touched, `parts.2.count`: typing on in the same field is one step of undo; '' is a step of its own
+ */
+export type Edit<Body> = (edit: string, change: (body: Draft<Body>) => void) => void;
+
+export interface DocumentInHand<Body> {
+  readonly name: string;
+  readonly open: OpenDocument;
+  readonly body: Body;
+  readonly edit: Edit<Body>;
+}
+
+/** @returns null while it is being fetched; `missing` when it is not in the ledger */
+export function useDocument<Kind extends DocumentKind>(
+  kind: Kind,
+  id: string,
+): DocumentInHand<Bodies[Kind]> | null | 'missing' {
+  const dispatch = useAppDispatch();
+  const name = nameOf({ kind, id });
+  const { currentData, isFetching, error } = useGetDocumentQuery({ kind, id });
+  const open = useAppSelector((state) => state.drafts[name]);
+
+  useEffect(() => {
+    if (currentData && !isFetching) dispatch(openDocument({ kind, id }, currentData));
+  }, [dispatch, kind, id, currentData, isFetching]);
+
+  useUndoKeys(name);
+
+  const edit = useCallback<Edit<Bodies[Kind]>>(
+    (what, change) => {
+      dispatch((send, getState) => {
+        const before = getState().drafts[name]?.body as Bodies[Kind] | undefined;
+        if (before === undefined) return;
+        const after = createNextState(before, change);
+        if (after !== before) send(edited({ name, body: after, edit: what }));
+      });
+    },
+    [dispatch, name],
+  );
+
+  if (!open) return error && 'status' in error && error.status === 404 ? 'missing' : null;
+  return { name, open, body: open.body as Bodies[Kind], edit };
+}
+
+function useUndoKeys(name: string): void {
+  const dispatch = useAppDispatch();
+  useEffect(() => {
+    const onKeyDown = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey) || event.altKey) return;
+      const key = event.key.toLowerCase();
+      const redo = key === 'y' || (key === 'z' && event.shiftKey);
+      if (key !== 'z' && !redo) return;
+      event.preventDefault();
+      dispatch(redo ? redone({ name }) : undone({ name }));
+    };
+    const onFocusOut = () => dispatch(editEnded({ name }));
+    window.addEventListener('keydown', onKeyDown);
+    window.addEventListener('focusout', onFocusOut);
+    return () => {
+      window.removeEventListener('keydown', onKeyDown);
+      window.removeEventListener('focusout', onFocusOut);
+    };
+  }, [dispatch, name]);
+}

@@ -1,0 +1,60 @@
+// Asking the server for better plans: both engines at work, each better plan or higher bound a line, until it is stopped.
+import { useEffect, useRef, useState } from 'react';
+import type { SearchTold } from '../../contract/plan.ts';
+import type { Objective, ScheduleProblem } from '../../core/plan/model/problem.ts';
+import { learnPlan } from '../state/better-plans.ts';
+
+export interface PlanSearch {
+  readonly isRunning: boolean;
+  /** What no plan can beat, as far as is known; null before it was looked for. */
+  readonly bound: Objective | null;
+  readonly start: () => void;
+  readonly stop: () => void;
+}
+
+const SECONDS = 60;
+
+export function usePlanSearch(key: string, problem: ScheduleProblem): PlanSearch {
+  const [told, setTold] = useState<{ readonly key: string; readonly bound: Objective } | null>(null);
+  const [running, setRunning] = useState<string | null>(null);
+  const controller = useRef<AbortController | null>(null);
+  // Another problem is another search.
+  useEffect(() => () => controller.current?.abort(), [key]);
+  const start = () => {
+    controller.current?.abort();
+    const own = new AbortController();
+    controller.current = own;
+    setRunning(key);
+    void search(problem, own.signal, (line) => {
+      learnPlan(key, { found: { objective: line.objective, steps: line.steps }, bound: line.bound, isDone: true });
+      setTold({ key, bound: line.bound });
+    })
+      .catch(() => undefined)
+      .finally(() => setRunning((before) => (controller.current === own ? null : before)));
+  };
+  const stop = () => {
+    controller.current?.abort();
+    setRunning(null);
+  };
+  return { isRunning: running === key, bound: told?.key === key ? told.bound : null, start, stop };
+}
+
+async function search(
+  problem: ScheduleProblem,
+  signal: AbortSignal,
+  onLine: (told: SearchTold) => void,
+): Promise<void> {
+  const answer = await fetch('/api/plan/search', {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ problem, seconds: SECONDS }),
+    signal,
+  });
+  const reader = answer.body?.pipeThrough(new TextDecoderStream()).getReader();
+  let rest = '';
+  for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
+    const lines = (rest + part.value).split('\n');
+    rest = lines.pop() ?? '';
+    for (const line of lines) onLine(JSON.parse(line) as SearchTold);
+  }
+}

@@ -1,0 +1,129 @@
+// The plan of all batches that are not finished, from now: at once by rule, then better as it is found.
+import { useMemo, useState } from 'react';
+import type { BatchWithPieces } from '../../contract/batches.ts';
+import { isDone, type Batch } from '../../core/batch/batch.ts';
+import type { MadeLine } from '../../core/batch/count-batch.ts';
+import { standings } from '../../core/plan/studio/bench-entry.ts';
+import { benchSteps } from '../../core/plan/studio/batch-steps.ts';
+import { homelessStep } from '../../core/plan/solve/infeasible-step.ts';
+import type { Objective, ScheduleProblem } from '../../core/plan/model/problem.ts';
+import { shopOf } from '../../core/plan/model/indexed-problem.ts';
+import { studioPlan, type StudioPlan } from '../../core/plan/studio/studio-plan.ts';
+import { studioProblem, type StudioJob, type StudioTerms } from '../../core/plan/studio/studio-problem.ts';
+import { useGetBenchQuery } from '../state/api.ts';
+import { planAtOnce, useKnownPlan } from '../state/better-plans.ts';
+import { useBasis } from './use-basis.ts';
+import { useNow } from './use-now.ts';
+
+/** A batch being written, which the plan takes as it stands on the page. */
+export interface BatchInHand {
+  readonly id: string;
+  readonly body: Batch;
+  readonly made: readonly MadeLine[];
+}
+
+export interface Planned {
+  readonly jobs: readonly StudioJob[];
+  readonly terms: StudioTerms;
+  readonly problem: ScheduleProblem;
+  /** Tells one problem from every other. */
+  readonly key: string;
+  readonly plan: StudioPlan;
+  /** What no plan can beat; null before it was looked for. */
+  readonly bound: Objective | null;
+  /** Whether a better plan is still looked for. */
+  readonly isSearching: boolean;
+}
+
+export type PlanOrWhy = Planned | { readonly sentence: string };
+
+const closed = 'The bench has no open hours. Give them in Studio, and the plan follows.';
+
+/** Why there is no plan: nobody is ever there, or not long enough for one of the steps. */
+function noPlan(jobs: readonly StudioJob[], problem: ScheduleProblem): { readonly sentence: string } {
+  if (problem.makers.every(({ shifts }) => shifts?.length === 0)) return { sentence: closed };
+  const homeless = homelessStep(shopOf(problem));
+  const step = jobs.find(({ id }) => id === homeless?.job)?.steps.find(({ key }) => key === homeless?.step);
+  if (!step) return { sentence: 'Not all that is to be done finds a place in the open hours of the next months.' };
+  return {
+    sentence: `“${step.name}” of ${step.piece} finds no place: nobody who does it is there long enough. Give longer hours in Studio, or shorter loads in the piece.`,
+  };
+}
+
+/** @returns null until everything is fetched; a sentence when there can be no plan */
+export function usePlan(batches: readonly BatchWithPieces[] | undefined, inHand?: BatchInHand): PlanOrWhy | null {
+  const jobs = useStudioJobs(batches, inHand);
+  const terms = useStudioTerms();
+  return usePlanOf(jobs, terms);
+}
+
+/** So many steps are planned between two frames; more of them away from the page. */
+const AT_ONCE = 250;
+
+/** The plan of any jobs, under any terms; while a large one is made anew, the one before it. */
+export function usePlanOf(jobs: readonly StudioJob[] | null, terms: StudioTerms | null): PlanOrWhy | null {
+  const asked = useMemo(() => {
+    if (!jobs || !terms) return null;
+    const problem = studioProblem(jobs, terms);
+    const steps = jobs.reduce((sum, job) => sum + job.steps.length, 0);
+    return { jobs, terms, problem, key: JSON.stringify(problem), isLarge: steps > AT_ONCE };
+  }, [jobs, terms]);
+  const quick = useMemo(() => (asked && !asked.isLarge ? planAtOnce(asked.problem) : null), [asked]);
+  const isSought = asked !== null && (asked.isLarge || quick !== null);
+  const known = useKnownPlan(asked?.key ?? '', isSought ? asked.problem : null, asked?.isLarge ?? false);
+  const planned = useMemo((): PlanOrWhy | null => {
+    if (!asked || (asked.isLarge && !known)) return null;
+    const best = known?.found ?? quick;
+    if (!best) return noPlan(asked.jobs, asked.problem);
+    const plan = studioPlan(asked.jobs, asked.problem, best.steps, best.objective, asked.terms);
+    return { ...asked, plan, bound: known?.bound ?? null, isSearching: !known?.isDone };
+  }, [asked, quick, known]);
+  const [before, setBefore] = useState(planned);
+  if (planned && planned !== before) setBefore(planned);
+  return planned ?? (asked ? before : null);
+}
+
+function useStudioTerms(): StudioTerms | null {
+  const { rates } = useBasis();
+  const { day, minute } = useNow();
+  const { data } = useGetBenchQuery();
+  const { bench } = rates;
+  return useMemo(
+    () => (data ? { bench, day, minute, standings: standings(data.entries) } : null),
+    [data, bench, day, minute],
+  );
+}
+
+/** Open batches as jobs; the one in hand as it stands on the page. */
+function useStudioJobs(
+  batches: readonly BatchWithPieces[] | undefined,
+  inHand?: BatchInHand,
+): readonly StudioJob[] | null {
+  const { rates } = useBasis();
+  const { id, body, made } = inHand ?? {};
+  return useMemo(() => {
+    if (!batches) return null;
+    return batches
+      .map((one) =>
+        one.batch.id === id && body && made
+          ? { id, body, made }
+          : { id: one.batch.id, body: one.batch.body, made: madeLines(one) },
+      )
+      .filter((one) => !isDone(one.body))
+      .map((one): StudioJob => ({ id: one.id, batch: one.body, steps: benchSteps(one.made, rates.alloys) }));
+  }, [batches, id, body, made, rates]);
+}
+
+const linesByBatch = new WeakMap<BatchWithPieces, readonly MadeLine[]>();
+
+/** The lines of a batch with their pieces; the same array for the same batch. */
+export function madeLines(item: BatchWithPieces): readonly MadeLine[] {
+  const known = linesByBatch.get(item);
+  if (known) return known;
+  const lines = item.batch.body.lines.flatMap((line, index): MadeLine[] => {
+    const piece = item.made[index]?.piece;
+    return piece ? [{ line, piece }] : [];
+  });
+  linesByBatch.set(item, lines);
+  return lines;
+}

@@ -1,0 +1,57 @@
+// The valuations of a book, made in a worker of its own and kept while the page is open.
+import { useEffect, useRef, useState } from 'react';
+import type { Piece } from '../../core/piece/piece.ts';
+import type { Valuation } from '../../core/price/book/valuation.ts';
+import type { ValuingAsked, ValuingTold } from '../workers/valuing.ts';
+import { useBasis } from './use-basis.ts';
+
+interface Valued {
+  readonly question: number;
+  /** As far as the last question is answered. */
+  readonly answered: readonly (Valuation | null)[];
+  /** Those before stay until there are as many new ones. */
+  readonly valuations: readonly (Valuation | null)[];
+  readonly isDone: boolean;
+}
+
+const nothing: Valued = { question: 0, answered: [], valuations: [], isDone: false };
+
+/**
+ * @param bodies  valued again only when one of them has changed
+ * @returns valuations in the order of the pieces, as many as are made so far; those before while newer ones begin
+ */
+export function useValuations(bodies: readonly Piece[]): Pick<Valued, 'valuations' | 'isDone'> {
+  const pieces = useSame(bodies);
+  const { studio, revision, receipts, fix } = useBasis();
+  const worker = useRef<Worker | null>(null);
+  const [valued, setValued] = useState(nothing);
+  useEffect(() => {
+    const made = new Worker(new URL('../workers/valuing.ts', import.meta.url), { type: 'module' });
+    worker.current = made;
+    made.addEventListener('message', ({ data }: MessageEvent<ValuingTold>) => {
+      setValued((before) => {
+        const answered = before.question === data.question ? [...before.answered, ...data.valued] : data.valued;
+        const isEnough = data.isDone || answered.length >= before.valuations.length;
+        const valuations = isEnough ? answered : before.valuations;
+        return { question: data.question, answered, valuations, isDone: data.isDone };
+      });
+    });
+    return () => made.terminate();
+  }, []);
+  const asked = useRef(0);
+  useEffect(() => {
+    if (!fix) return;
+    asked.current += 1;
+    const question: ValuingAsked = { question: asked.current, studio, revision, receipts, fix, pieces };
+    worker.current?.postMessage(question);
+  }, [pieces, studio, revision, receipts, fix]);
+  return valued.valuations.length > pieces.length ? nothing : valued;
+}
+
+/** The array from before while it holds the same things. */
+function useSame<Item>(items: readonly Item[]): readonly Item[] {
+  const [kept, setKept] = useState(items);
+  const isSame = kept.length === items.length && kept.every((item, index) => item === items[index]);
+  if (!isSame) setKept(items);
+  return isSame ? kept : items;
+}

@@ -1,0 +1,36 @@
+// Asking a worker: one question at a time, the page going on meanwhile; of those that come up while it reckons, only the last.
+import { useEffect, useRef, useState } from 'react';
+import { Desk } from '../workers/latest-only-worker.ts';
+
+export interface Answer<Question, Told> {
+  readonly question: Question;
+  readonly told: Told;
+}
+
+/**
+ * @param open      opens the worker, with the first question; the same function each time
+ * @param about     sent once, and again only when it is another
+ * @param question  null: nothing is asked
+ * @returns the last answer and what it answers, which may be older than the question; null before the first
+ */
+export function useAnswer<Question, Told>(
+  open: () => Worker,
+  about: unknown,
+  question: Question | null,
+): Answer<Question, Told> | null {
+  const [answer, setAnswer] = useState<Answer<Question, Told> | null>(null);
+  const desk = useRef<Desk<Question> | null>(null);
+  useEffect(() => {
+    return () => {
+      desk.current?.close();
+      desk.current = null;
+    };
+  }, []);
+  useEffect(() => {
+    if (question === null) return;
+    // Opened with the first question: most pages never ask one.
+    desk.current ??= new Desk<Question>(open(), (asked, told) => setAnswer({ question: asked, told: told as Told }));
+    desk.current.ask(about, question);
+  }, [open, about, question]);
+  return answer;
+}

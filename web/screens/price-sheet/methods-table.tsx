@@ -1,0 +1,114 @@
+// The schools of pricing side by side; the studio goes by one, a piece may go by another and say why.
+import { useState } from 'react';
+import type { Piece } from '../../../core/piece/piece.ts';
+import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
+import { pricesOf, type Prices } from '../../../core/price/methods/prices.ts';
+import { priceSchools, type PriceSchool } from '../../../core/studio/pricing-methods.ts';
+import { showValue } from '../../../core/figure/show.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import type { Edit } from '../../hooks/use-document.ts';
+import { Choice } from '../../components/choice.tsx';
+import { schoolNames } from '../../words/cost-words.ts';
+import { Field } from '../../components/field.tsx';
+import { Num } from '../../components/num.tsx';
+import { Working } from '../../components/calculation.tsx';
+import { Heads } from '../../components/table-header.tsx';
+
+interface SchoolsTableProps {
+  readonly piece: Piece;
+  readonly count: PieceCount;
+  readonly edit: Edit<Piece>;
+}
+
+export function SchoolsTable({ piece, count, edit }: SchoolsTableProps) {
+  const { rates } = useBasis();
+  const [opened, setOpened] = useState<PriceSchool | null>(null);
+  const { rule } = rates.selling;
+  const { pricing } = piece;
+  const target = count.pricing.targetMinor;
+  const bySchool = priceSchools.flatMap((school): { school: PriceSchool; prices: Prices }[] => {
+    if (school === 'price-point' && target === 0) return [];
+    if (school === 'margin' && rule.margin.value === 0) return [];
+    if (school === 'mark-ups' && Object.values(rule.markUps).every(({ value }) => value === 0)) return [];
+    return [{ school, prices: pricesOf(count.column, count.minutes, { school, targetMinor: target }, rule) }];
+  });
+  const missing = priceSchools.filter((school) => !bySchool.some((one) => one.school === school));
+  return (
+    <section aria-labelledby="schools" className="mt-5">
+      <h2 id="schools">Four schools, side by side</h2>
+      <table className="rows" aria-label="Schools of pricing">
+        <Heads of={['school', { end: 'wholesale' }, { end: 'retail' }, { end: 'margin' }, { end: 'an hour' }]} />
+        <tbody>
+          {bySchool.map(({ school, prices }) => {
+            const isRule = school === count.pricing.school;
+            return [
+              <tr key={school} className={`border-b border-hair ${isRule ? 'bg-act-wash' : ''}`}>
+                <td className="first">
+                  {schoolNames[school]}
+                  {isRule && (
+                    <span className="aside block">{pricing.school ? 'for this piece' : 'the studio’s rule'}</span>
+                  )}
+                </td>
+                <td className="end">
+                  <button
+                    type="button"
+                    className="figure"
+                    aria-expanded={opened === school}
+                    aria-label={`Wholesale by ${schoolNames[school]}: working`}
+                    onClick={() => setOpened(opened === school ? null : school)}
+                  >
+                    <Num figure={prices.wholesale} />
+                  </button>
+                </td>
+                <td className="end">
+                  <Num figure={prices.retail} />
+                </td>
+                <td className="end num">{prices.margin && `${showValue(prices.margin.value, '%')} %`}</td>
+                <td className="end">{prices.perHour && <Num figure={prices.perHour} />}</td>
+              </tr>,
+              opened === school && (
+                <tr key={`${school} working`}>
+                  <td colSpan={5}>
+                    <Working figure={prices.wholesale} />
+                  </td>
+                </tr>
+              ),
+            ];
+          })}
+        </tbody>
+      </table>
+      {missing.length > 0 && (
+        <p className="aside mt-1">
+          {missing.map((school) => schoolNames[school]).join(', ')}:{' '}
+          {missing.includes('price-point') ? 'give a price to go back from below; ' : ''}
+          mark-ups and margin stand in Studio.
+        </p>
+      )}
+      <p className="chrome mt-2 flex flex-wrap items-baseline gap-x-4 text-[15px]">
+        <span>
+          this piece goes by{' '}
+          <Choice
+            value={pricing.school}
+            options={[
+              { value: '', label: `the studio’s rule, ${schoolNames[rule.school]}` },
+              ...priceSchools.map((value) => ({ value, label: schoolNames[value] })),
+            ]}
+            label="School of this piece"
+            onChange={(school) => edit('', (draft) => void (draft.pricing.school = school as PriceSchool | ''))}
+          />
+        </span>
+        {pricing.school && (
+          <Field
+            wide
+            open
+            value={pricing.reason}
+            label="Why it is priced so"
+            placeholder="why, for whoever prices it next"
+            maxLength={400}
+            onChange={(reason) => edit('pricing.reason', (draft) => void (draft.pricing.reason = reason))}
+          />
+        )}
+      </p>
+    </section>
+  );
+}

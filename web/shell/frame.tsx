@@ -1,0 +1,115 @@
+// The frame round every screen: running head, the studio's first run, and the wait for the basis of all reckoning.
+import { lazy, Suspense } from 'react';
+import { NavLink, Outlet, Link, useLocation } from 'react-router';
+import { Moon, Sun } from 'lucide-react';
+import { clsx } from 'clsx';
+import { Mark } from '../components/mark.tsx';
+import { AskLine } from './ask-line.tsx';
+import { shortDay } from '../words/dates.ts';
+import { BasisProvider, useFetchedBasis } from '../hooks/use-basis.ts';
+import { useTheme } from './use-theme.ts';
+
+const sections: readonly { to: string; name: string; also?: RegExp }[] = [
+  { to: '/day', name: 'Day', also: /^\/(?:plan|promise|what-if)/ },
+  { to: '/pieces', name: 'Pieces' },
+  { to: '/batches', name: 'Batches' },
+  { to: '/shelf', name: 'Metal', also: /^\/buying/ },
+  { to: '/prices', name: 'Prices', also: /^\/(?:fairs|quotes|sheets)/ },
+  { to: '/reference', name: 'Reference' },
+  { to: '/studio', name: 'Studio' },
+];
+
+/** Once in the life of a ledger. */
+const FirstRunScreen = lazy(async () => ({
+  default: (await import('../screens/first-run/first-run-screen.tsx')).FirstRunScreen,
+}));
+
+export function Frame() {
+  const { basis, isNew, failed } = useFetchedBasis();
+  if (isNew)
+    return (
+      <Suspense>
+        <FirstRunScreen />
+      </Suspense>
+    );
+  if (!basis) return <Waiting failed={failed} />;
+  return (
+    <BasisProvider value={basis}>
+      <Head fixOn={basis.fix?.on ?? null} />
+      <Suspense>
+        <Outlet />
+      </Suspense>
+    </BasisProvider>
+  );
+}
+
+function Head({ fixOn }: { fixOn: string | null }) {
+  const { pathname } = useLocation();
+  return (
+    <header className="chrome sticky top-0 z-30 flex h-[52px] items-center gap-5 bg-bench px-5">
+      <Link
+        to="/pieces"
+        className="flex items-center gap-[9px] text-[18px] font-bold tracking-[-0.01em] whitespace-nowrap"
+      >
+        <Mark />
+        <span className="max-[900px]:sr-only">Noon Ledger</span>
+      </Link>
+      <nav aria-label="Sections" className="flex gap-[2px]">
+        {sections.map(({ to, name, also }) => (
+          <NavLink
+            key={to}
+            to={to}
+            className={({ isActive }) =>
+              clsx(
+                'px-[11px] py-[6px] max-[900px]:px-[7px]',
+                isActive || also?.test(pathname)
+                  ? 'font-[650] shadow-[inset_0_-2px_0_var(--ink)]'
+                  : 'text-soft hover:text-ink',
+              )
+            }
+          >
+            {name}
+          </NavLink>
+        ))}
+      </nav>
+      <span className="flex min-w-0 flex-1 justify-end">
+        <AskLine />
+      </span>
+      <Link to="/studio#fix" className="flex items-center gap-2 text-[14px] whitespace-nowrap">
+        <span className="size-[9px] rounded-full bg-noon" />
+        {fixOn ? `noon, ${shortDay(fixOn)}` : 'no noon fix yet'}
+      </Link>
+      <ThemeButton />
+    </header>
+  );
+}
+
+function ThemeButton() {
+  const { theme, toggle } = useTheme();
+  return (
+    <button
+      type="button"
+      className="rounded p-1 text-soft hover:text-ink"
+      onClick={toggle}
+      title={theme === 'lamp' ? 'Daylight page' : 'Lamp page'}
+    >
+      {theme === 'lamp' ? <Sun size={18} aria-label="Daylight page" /> : <Moon size={18} aria-label="Lamp page" />}
+    </button>
+  );
+}
+
+function Waiting({ failed }: { failed: boolean }) {
+  if (!failed) return <p className="sr-only">Opening the ledger.</p>;
+  return (
+    <main className="mx-auto max-w-[60ch] p-8">
+      <h1>The ledger cannot be reached</h1>
+      <p className="mt-3">
+        Noon Ledger itself seems not to be running on this computer. Start it again (npm start), then load this page
+        again. Nothing is lost.
+      </p>
+      <button type="button" className="button mt-4" onClick={() => location.reload()}>
+        Load the page again
+      </button>
+    </main>
+  );
+}

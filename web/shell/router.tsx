@@ -1,0 +1,110 @@
+// Which page stands at which address. Pieces comes with the first load; the rest when asked for.
+import { createBrowserRouter, Navigate } from 'react-router';
+import { PiecesScreen } from '../screens/pieces/pieces-screen.tsx';
+import { Frame } from './frame.tsx';
+import { NothingHere } from '../components/not-found.tsx';
+import { BrokenPage } from './error-page.tsx';
+
+const pieceScreen = async () => await import('../screens/piece/piece-screen.tsx');
+// A piece is what is opened next from the book: its page is fetched while the hand is still.
+window.requestIdleCallback(() => void pieceScreen());
+
+export const router = createBrowserRouter([
+  {
+    path: '/',
+    element: <Frame />,
+    errorElement: <BrokenPage />,
+    hydrateFallbackElement: <></>,
+    children: [
+      { index: true, element: <Navigate to="/pieces" replace /> },
+      {
+        path: 'plan',
+        lazy: async () => ({ Component: (await import('../screens/plan/plan-screen.tsx')).PlanScreen }),
+      },
+      {
+        path: 'promise',
+        lazy: async () => ({ Component: (await import('../screens/promise/promise-screen.tsx')).PromiseScreen }),
+      },
+      {
+        path: 'what-if',
+        lazy: async () => ({ Component: (await import('../screens/what-if/what-if-screen.tsx')).WhatIfScreen }),
+      },
+      {
+        path: 'day',
+        lazy: async () => ({ Component: (await import('../screens/day/day-screen.tsx')).DayScreen }),
+      },
+      { path: 'pieces', element: <PiecesScreen /> },
+      {
+        path: 'pieces/:id',
+        lazy: async () => ({ Component: (await pieceScreen()).PieceScreen }),
+      },
+      {
+        path: 'compare',
+        lazy: async () => ({ Component: (await import('../screens/compare/compare-screen.tsx')).CompareScreen }),
+      },
+      {
+        path: 'batches',
+        lazy: async () => ({ Component: (await import('../screens/batches/batches-screen.tsx')).BatchesScreen }),
+      },
+      {
+        path: 'batches/:id',
+        lazy: async () => ({ Component: (await import('../screens/batch/batch-screen.tsx')).BatchScreen }),
+      },
+      {
+        path: 'batches/:id/cut',
+        lazy: async () => ({ Component: (await import('../screens/cut/cut-screen.tsx')).CutScreen }),
+      },
+      {
+        path: 'buying',
+        lazy: async () => ({ Component: (await import('../screens/buying/buying-screen.tsx')).BuyingScreen }),
+      },
+      {
+        path: 'shelf',
+        lazy: async () => ({ Component: (await import('../screens/shelf/shelf-screen.tsx')).ShelfScreen }),
+      },
+      {
+        path: 'prices',
+        lazy: async () => ({ Component: (await import('../screens/prices/prices-screen.tsx')).PricesScreen }),
+      },
+      {
+        path: 'prices/:id',
+        lazy: async () => ({
+          Component: (await import('../screens/price-sheet/price-sheet-screen.tsx')).PriceSheetScreen,
+        }),
+      },
+      {
+        path: 'fairs',
+        lazy: async () => ({ Component: (await import('../screens/fairs/fairs-screen.tsx')).FairsScreen }),
+      },
+      {
+        path: 'fairs/:id',
+        lazy: async () => ({ Component: (await import('../screens/fairs/fair-screen.tsx')).FairScreen }),
+      },
+      {
+        path: 'quotes',
+        lazy: async () => ({ Component: (await import('../screens/quotes/quotes-screen.tsx')).QuotesScreen }),
+      },
+      {
+        path: 'quotes/:id',
+        lazy: async () => ({ Component: (await import('../screens/quotes/quote-screen.tsx')).QuoteScreen }),
+      },
+      {
+        path: 'sheets',
+        lazy: async () => ({ Component: (await import('../screens/sheets/sheets-screen.tsx')).SheetsScreen }),
+      },
+      {
+        path: 'studio',
+        lazy: async () => ({ Component: (await import('../screens/studio/studio-screen.tsx')).StudioScreen }),
+      },
+      {
+        path: 'ask',
+        lazy: async () => ({ Component: (await import('../screens/ask/ask-screen.tsx')).AskScreen }),
+      },
+      {
+        path: 'reference',
+        lazy: async () => ({ Component: (await import('../screens/reference/reference-screen.tsx')).ReferenceScreen }),
+      },
+      { path: '*', element: <NothingHere what="page" /> },
+    ],
+  },
+]);

@@ -1,0 +1,74 @@
+// The plan in words, as they stand on the page.
+import { describe, expect, test } from 'vitest';
+import type { PlanBlock, StudioPlan } from '../../core/plan/studio/studio-plan.ts';
+import type { Cause } from '../../core/plan/studio/why.ts';
+import { fitted } from '../components/fitted-text.ts';
+import { dayInWords, daysLate, shortDay } from './dates.ts';
+import { blockName, causeInWords, stretchInWords } from './plan-words.ts';
+
+test.each([
+  [0, '0 min'],
+  [35, '35 min'],
+  [60, '1 h'],
+  [130, '2 h 10'],
+  [125, '2 h 05'],
+  [-130, '2 h 10'],
+  [59.6, '1 h'],
+  [1440, '1 day'],
+  [1440 + 185, '1 day 3 h'],
+  [3 * 1440 + 59, '3 days'],
+])('%d minutes of the clock are %s', (minutes, words) => {
+  expect(stretchInWords(minutes)).toBe(words);
+});
+
+const step = { name: 'Saw dials', pieces: 12, load: null, station: 'peg' };
+const block = (more: object = {}) =>
+  ({ batch: 'b', step, maker: 'isa', start: 600, attendedEnd: 640, end: 700, ...more }) as unknown as PlanBlock;
+
+test('a step is named with how many, a load with which of how many', () => {
+  expect(blockName(block())).toBe('Saw dials, 12');
+  expect(blockName(block({ step: { ...step, pieces: 8, load: [2, 3] } }))).toBe('Saw dials, 8, load 2 of 3');
+});
+
+describe('why a step starts then', () => {
+  const plan = { firstDay: '2026-03-02' } as StudioPlan;
+  const say = (cause: Cause) => causeInWords(cause, plan, () => 'Brooch', (id) => (id === 'isa' ? 'Isa' : 'somebody')); // prettier-ignore
+
+  test('says who or what is busy until when, with the day where it is another one', () => {
+    expect(say({ what: 'hands', block: block() })).toBe('Isa is at “Saw dials” of Brooch until 10:40');
+    expect(say({ what: 'station', block: block() })).toBe('peg is held by “Saw dials” of Brooch until 11:40');
+    expect(say({ what: 'step', block: block({ end: 1440 + 555 }) })).toBe(
+      'waits for “Saw dials”, over at Tue 3 Mar, 9:15',
+    );
+  });
+
+  test('and what holds nothing up, or was put there', () => {
+    expect(say({ what: 'opening' })).toBe('the bench opens then');
+    expect(say({ what: 'hand' })).toBe('put there by hand');
+    expect(say({ what: 'now' })).toBe('nothing holds it back');
+    expect(say({ what: 'material' })).toContain('made of');
+  });
+});
+
+test('days as in a diary', () => {
+  expect(shortDay('2026-11-02')).toBe('2 Nov');
+  // A Sunday in a leap year.
+  expect(dayInWords('2032-02-29')).toBe('Sun 29 Feb');
+  expect([daysLate(1), daysLate(4)]).toEqual(['1 day late', '4 days late']);
+});
+
+describe('words in a bar', () => {
+  test('stand whole where there is room', () => {
+    expect(fitted('Saw dials', 200)).toBe('Saw dials');
+  });
+
+  test('are cut at the end of a word, and left out where not even a few letters fit', () => {
+    expect(fitted('Saw dials, Brooch', 100)).toBe('Saw dials…');
+    expect(fitted('Saw dials', 30)).toBe('');
+    for (let width = 30; width < 160; width += 1) {
+      const words = fitted('Anneal and stamp the dials', width);
+      // 7.1 px a letter at most, and a margin.
+      expect(words.length * 7.1).toBeLessThanOrEqual(Math.max(0, width - 10) + 7.1);
+    }
+  });
+});

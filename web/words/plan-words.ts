@@ -1,0 +1,62 @@
+// The plan in words.
+import type { BatchWithPieces } from '../../contract/batches.ts';
+import { clockOf, dayOf } from '../../core/plan/model/calendar.ts';
+import type { PlanBlock, StudioPlan } from '../../core/plan/studio/studio-plan.ts';
+import type { Cause } from '../../core/plan/studio/why.ts';
+import { dayInWords } from './dates.ts';
+import { madeLines } from '../hooks/use-plan.ts';
+
+/** `Barometer brooch`; of several pieces the first and how many more. */
+export function batchName(batches: readonly BatchWithPieces[], id: string): string {
+  const found = batches.find(({ batch }) => batch.id === id);
+  if (!found) return 'a batch';
+  const [first, ...more] = madeLines(found);
+  const name = first?.piece.name.trim() || 'Unnamed piece';
+  return more.length > 0 ? `${name} and ${String(more.length)} more` : name;
+}
+
+/** `Saw dials, 12`; of a load which of how many. */
+export function blockName({ step }: Pick<PlanBlock, 'step'>): string {
+  const load = step.load ? `, load ${String(step.load[0])} of ${String(step.load[1])}` : '';
+  return `${step.name}, ${String(step.pieces)}${load}`;
+}
+
+/** `2 h 10`, `35 min`, `1 day 3 h`: of a stretch of the clock, not of work. */
+export function stretchInWords(minutes: number): string {
+  const all = Math.round(Math.abs(minutes));
+  const [days, hours, rest] = [Math.floor(all / 1440), Math.floor((all % 1440) / 60), all % 60];
+  if (days > 0) return `${days === 1 ? '1 day' : `${String(days)} days`}${hours > 0 ? ` ${String(hours)} h` : ''}`;
+  if (hours > 0) return `${String(hours)} h${rest > 0 ? ` ${String(rest).padStart(2, '0')}` : ''}`;
+  return `${String(rest)} min`;
+}
+
+/** `10:40`, or with its day where that is another one. */
+function timeInWords({ firstDay }: Pick<StudioPlan, 'firstDay'>, minute: number, today = 0): string {
+  const clock = clockOf(minute);
+  return Math.floor(minute / 1440) === today ? clock : `${dayInWords(dayOf({ firstDay }, minute))}, ${clock}`;
+}
+
+export function causeInWords(
+  cause: Cause,
+  plan: StudioPlan,
+  nameOf: (batch: string) => string,
+  makerOf: (id: string) => string,
+): string {
+  const until = (minute: number) => timeInWords(plan, minute);
+  switch (cause.what) {
+    case 'step':
+      return `waits for “${cause.block.step.name}”, over at ${until(cause.block.end)}`;
+    case 'hands':
+      return `${makerOf(cause.block.maker ?? '')} is at “${cause.block.step.name}” of ${nameOf(cause.block.batch)} until ${until(cause.block.attendedEnd)}`;
+    case 'station':
+      return `${cause.block.step.station} is held by “${cause.block.step.name}” of ${nameOf(cause.block.batch)} until ${until(cause.block.end)}`;
+    case 'opening':
+      return 'the bench opens then';
+    case 'material':
+      return 'what it is made of is not there sooner';
+    case 'hand':
+      return 'put there by hand';
+    case 'now':
+      return 'nothing holds it back';
+  }
+}
