@@ -2,7 +2,7 @@
 import { ask } from '../core/ask/ask.ts';
 import { readLine } from '../core/ask/grammar.ts';
 import { alloysWith } from '../core/metal/alloy.ts';
-import { quantile, type Measured } from './measured.ts';
+import { quantileOf, type Measured } from './measured.ts';
 
 export function answers(): Measured[] {
   return [
@@ -21,7 +21,7 @@ function askMs(): number {
     ask(`${line}${' '.repeat(index % 2)}`, basis);
     times.push(performance.now() - started);
   }
-  return quantile(times.slice(100), 0.95);
+  return quantileOf(times.slice(100), 0.95);
 }
 
 /** Reads lines put together at random from what a line may hold; the longest any of them took. */

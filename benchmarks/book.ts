@@ -1,7 +1,7 @@
 // A book of a thousand pieces: shown, narrowed by a word, put in another order.
 import type { Page } from '@playwright/test';
 import { largePiece } from './large-piece.ts';
-import { quantile, STARTS, type Measured } from './measured.ts';
+import { quantileOf, STARTS, type Measured } from './measured.ts';
 
 /** Pieces of a large book. */
 const BOOK = 1000;
@@ -25,7 +25,7 @@ export async function longBook(page: Page, url: string): Promise<Measured[]> {
     for (let step = 0; step < STARTS; step += 1) times.push(await act(step));
     return {
       what: `a book of ${String(BOOK)} pieces ${what}, median`,
-      measured: quantile(times, 0.5),
+      measured: quantileOf(times, 0.5),
       bound: 100,
       unit: 'ms',
     };

@@ -6,7 +6,7 @@ import { planSheets } from '../core/cut/sheets/plan-sheets.ts';
 import { sheetProblemSchema } from '../core/cut/sheets/sheet-problem.ts';
 import { seeded } from '../core/measure/random.ts';
 import { solveWith } from '../solver/highs.ts';
-import { quantile, type Measured } from './measured.ts';
+import { quantileOf, type Measured } from './measured.ts';
 
 const PROBLEMS = 5;
 const SECONDS = 3;
@@ -30,10 +30,10 @@ export async function cutting(): Promise<Measured[]> {
   const what = '400 blanks in 15 sizes over 4 stock lengths and 15 offcuts';
   return [
     // The first of them warms the machine up.
-    { what: `${what}: the first plan, median`, measured: quantile(firsts, 0.5), bound: 100, unit: 'ms' },
+    { what: `${what}: the first plan, median`, measured: quantileOf(firsts, 0.5), bound: 100, unit: 'ms' },
     {
       what: `${what}: above the bound after ${String(SECONDS)} s, median`,
-      measured: quantile(gaps, 0.5),
+      measured: quantileOf(gaps, 0.5),
       bound: 1,
       unit: '%',
     },

@@ -30,7 +30,7 @@ export function largePiece({ parts: partCount, steps: stepCount, sizes }: Large)
   });
   const steps = Array.from({ length: stepCount }, (_, index) => {
     const name = `Step ${String(index + 1)}`;
-    return { id: name, name, station: 'bench', setUp: '5', each: '3', byItself: '', meanwhile: false };
+    return { id: name, name, station: 'bench', setUp: '5', each: '3', unattended: '', overlaps: false };
   });
   const joins = Array.from({ length: Math.floor(partCount / 4) }, (_, index) => {
     const name = `Join ${String(index + 1)}`;

@@ -10,7 +10,7 @@ export interface Measured {
 /** Rounds of a measurement, of which the middle one counts: others use the machine as well. */
 export const STARTS = 7;
 
-export function quantile(values: readonly number[], share: number): number {
+export function quantileOf(values: readonly number[], share: number): number {
   const sorted = [...values].sort((a, b) => a - b);
   return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? NaN;
 }

@@ -1,16 +1,16 @@
 // Plans: how many a second are decoded, how soon there is a good one, how near the best it comes, and how soon that is proved.
-import { scheduleBound } from '../core/plan/solve/lower-bound.ts';
-import { Decoder } from '../core/plan/solve/serial-schedule-generation.ts';
+import { scheduleLowerBound } from '../core/plan/solve/lower-bound.ts';
+import { SerialScheduleGeneration } from '../core/plan/solve/serial-schedule-generation.ts';
 import { jobShops } from '../core/plan/fixtures/job-shops.ts';
 import { randomWeek } from '../core/plan/fixtures/random-week.ts';
-import { usualOrders } from '../core/plan/solve/priority-rules.ts';
+import { priorityRuleOrders } from '../core/plan/solve/priority-rules.ts';
 import type { Objective, ScheduleProblem } from '../core/plan/model/problem.ts';
 import { quickPlan } from '../core/plan/solve/quick-plan.ts';
 import { searchPlan } from '../core/plan/solve/search.ts';
-import { shopOf } from '../core/plan/model/indexed-problem.ts';
+import { indexProblem } from '../core/plan/model/indexed-problem.ts';
 import { ConstraintSolver } from '../solver/minizinc.ts';
 import { planSchedule } from '../solver/plan-schedule.ts';
-import { quantile, type Measured } from './measured.ts';
+import { quantileOf, type Measured } from './measured.ts';
 
 const WEEK = { batches: 30, stepsEach: 10, makers: 3, days: 7 };
 const WEEKS = [1, 2];
@@ -46,23 +46,23 @@ export async function planning(): Promise<Measured[]> {
     { what: '1,000,000 ÷ plans of 200 steps decoded in a second', measured: 1e6 / decoded, bound: 500, unit: 'µs' },
     { what: 'a week of 30 batches and 300 steps, 3 makers: the first plan', measured: first, bound: 300, unit: 'ms' },
     { what: 'two such weeks: above the best known after 10 s of both engines, the worse', measured: Math.max(...gaps), bound: 3, unit: '%' }, // prettier-ignore
-    { what: '24 to 60 steps, 2 makers, nine weeks: proved best, median', measured: quantile(proofs, 0.5), bound: 60, unit: 's' }, // prettier-ignore
+    { what: '24 to 60 steps, 2 makers, nine weeks: proved best, median', measured: quantileOf(proofs, 0.5), bound: 60, unit: 's' }, // prettier-ignore
     { what: 'the same: the longest', measured: Math.max(...proofs), bound: 60, unit: 's' },
     { what: 'published job shops of 36 and 50 steps: proved best', measured: Math.max(...published), bound: 10, unit: 's' }, // prettier-ignore
   ];
 }
 
 function decodedASecond(problem: ScheduleProblem): number {
-  const shop = shopOf(problem);
-  const decoder = new Decoder(shop);
-  const orders = usualOrders(shop);
+  const indexed = indexProblem(problem);
+  const sgs = new SerialScheduleGeneration(indexed);
+  const orders = priorityRuleOrders(indexed);
   let [count, began] = [0, performance.now()];
   // The first second warms the machine up.
   for (let round = 0; round < 2; round += 1) {
     [count, began] = [0, performance.now()];
     while (performance.now() - began < 1000) {
       const order = orders[count % orders.length];
-      if (order) decoder.decode(order);
+      if (order) sgs.generate(order);
       count += 1;
     }
   }
@@ -70,10 +70,10 @@ function decodedASecond(problem: ScheduleProblem): number {
 }
 
 function searched(problem: ScheduleProblem, seed: number, seconds: number): Objective {
-  const shop = shopOf(problem);
+  const indexed = indexProblem(problem);
   const began = performance.now();
   let best: Objective = { tardiness: Infinity, makespan: Infinity };
-  for (const found of searchPlan(shop, { seed, tries: Infinity, bound: scheduleBound(shop) })) {
+  for (const found of searchPlan(indexed, { seed, tries: Infinity, bound: scheduleLowerBound(indexed) })) {
     if (found) best = found.objective;
     if (performance.now() - began > seconds * 1000) break;
   }
@@ -82,7 +82,7 @@ function searched(problem: ScheduleProblem, seed: number, seconds: number): Obje
 
 async function planned(problem: ScheduleProblem, seconds: number): Promise<Objective> {
   const solver = new ConstraintSolver();
-  const plan = await planSchedule(shopOf(problem), { seconds, seed: 1, now: () => performance.now(), solver });
+  const plan = await planSchedule(indexProblem(problem), { seconds, seed: 1, now: () => performance.now(), solver });
   return plan?.objective ?? { tardiness: Infinity, makespan: Infinity };
 }
 
@@ -98,7 +98,7 @@ function above(found: Objective, known: Objective): number {
 async function secondsToProof(problem: ScheduleProblem, seconds: number): Promise<number> {
   const solver = new ConstraintSolver();
   const began = performance.now();
-  const plan = await planSchedule(shopOf(problem), { seconds, seed: 1, now: () => performance.now(), solver });
+  const plan = await planSchedule(indexProblem(problem), { seconds, seed: 1, now: () => performance.now(), solver });
   const took = (performance.now() - began) / 1000;
   const isProved =
     plan !== null &&

@@ -6,7 +6,7 @@ import { finePrices, valuePiece } from '../core/price/book/valuation.ts';
 import { readRates } from '../core/studio/rates.ts';
 import { startingStudio } from '../core/studio/studio.ts';
 import { largePiece } from './large-piece.ts';
-import { quantile, type Measured } from './measured.ts';
+import { quantileOf, type Measured } from './measured.ts';
 
 const REVALUED = 2000;
 const SLID = 500;
@@ -37,7 +37,7 @@ export async function prices(page: Page, url: string): Promise<Measured[]> {
     },
     {
       what: 'the same, a frame, 95th percentile',
-      measured: quantile(frames, 0.95),
+      measured: quantileOf(frames, 0.95),
       bound: (1000 / 60) * STRAY,
       unit: 'ms',
     },
@@ -68,7 +68,7 @@ function revalueMs(): { first: number; again: number } {
     for (const valuation of valuations) if (valuation) priceLine(valuation, null, rates, at);
     times.push(performance.now() - started);
   }
-  return { first, again: quantile(times, 0.95) };
+  return { first, again: quantileOf(times, 0.95) };
 }
 
 interface Slid {

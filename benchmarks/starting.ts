@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import type { Page } from '@playwright/test';
 import type { LedgerServer } from '../e2e/ledger-server.ts';
-import { quantile, STARTS, type Measured } from './measured.ts';
+import { quantileOf, STARTS, type Measured } from './measured.ts';
 
 /** Leaves the server running. */
 export async function starting(server: LedgerServer, page: Page): Promise<Measured[]> {
@@ -34,7 +34,7 @@ async function startMs(server: LedgerServer): Promise<number> {
     times.push(performance.now() - started);
     await server.stop();
   }
-  return quantile(times, 0.5);
+  return quantileOf(times, 0.5);
 }
 
 /** From the request for the page to the book's last row drawn and answering. */
@@ -47,5 +47,5 @@ async function interactiveMs(page: Page, url: string): Promise<number> {
     await page.getByRole('link', { name: 'Anvil-cloud lapel pin' }).first().click({ trial: true });
     times.push(performance.now() - started);
   }
-  return quantile(times, 0.5);
+  return quantileOf(times, 0.5);
 }

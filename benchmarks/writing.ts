@@ -1,7 +1,7 @@
 // How soon a key is on the page, and how soon a piece is open.
 import type { Page } from '@playwright/test';
 import { addPiece } from './large-piece.ts';
-import { quantile, STARTS, type Measured } from './measured.ts';
+import { quantileOf, STARTS, type Measured } from './measured.ts';
 
 const ROUNDS = 5;
 const KEYSTROKES = 100;
@@ -43,10 +43,10 @@ async function keystrokeMs(page: Page, url: string, id: string): Promise<Keystro
   const rounds: Keystrokes[] = [];
   for (let round = 0; round < ROUNDS; round += 1) {
     const { keys, bare } = await field.evaluate(workOfKeys, KEYSTROKES);
-    rounds.push({ key: quantile(keys, 0.95), bareFrame: quantile(bare, 0.95) });
+    rounds.push({ key: quantileOf(keys, 0.95), bareFrame: quantileOf(bare, 0.95) });
   }
   const middle = (of: keyof Keystrokes) => {
-    return quantile(
+    return quantileOf(
       rounds.map((round) => round[of]),
       0.5,
     );
@@ -113,5 +113,5 @@ async function openMs(page: Page, url: string, id: string): Promise<number> {
     );
   }
   // The first of them fetches the page's code.
-  return quantile(times.slice(1), 0.5);
+  return quantileOf(times.slice(1), 0.5);
 }

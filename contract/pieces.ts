@@ -1,5 +1,6 @@
 // Pieces over the wire, and the open file format of one or many.
 import { z } from 'zod';
+import { withStandardTerms } from '../core/piece/earlier-versions.ts';
 import { pieceSchema } from '../core/piece/piece.ts';
 import { documentSchema, draftSchema } from './document.ts';
 
@@ -19,21 +20,26 @@ const filePhotoSchema = z.strictObject({
   jpeg: z.base64(),
 });
 const photos = z.array(filePhotoSchema).max(2000).optional();
-// Version 1 had no joins, sizes and pictures; what it leaves out is as usual.
+// Version 1 had no joins, sizes and pictures; what it leaves out is as usual. Version 3 renamed fields of a step.
+/** The version that is written. */
+export const PIECE_FILE_VERSION = 3;
 const version = z.union(
-  [z.literal(1), z.literal(2)],
-  'This piece file is of a version this ledger does not read: its “version” should be 1 or 2.',
+  [z.literal(1), z.literal(2), z.literal(3)],
+  'This piece file is of a version this ledger does not read: its “version” should be 1, 2 or 3.',
 );
+
+/** A piece of any version. */
+const anyPiece = z.preprocess(withStandardTerms, pieceSchema);
 
 /** A piece as a file of its own, or several in one; see docs/formats/piece.md. */
 export const pieceFileSchema = z.discriminatedUnion(
   'format',
   [
-    z.strictObject({ format: z.literal('noon-ledger/piece'), version, piece: pieceSchema, photos }),
+    z.strictObject({ format: z.literal('noon-ledger/piece'), version, piece: anyPiece, photos }),
     z.strictObject({
       format: z.literal('noon-ledger/pieces'),
       version,
-      pieces: z.array(pieceSchema).max(1000),
+      pieces: z.array(anyPiece).max(1000),
       photos,
     }),
   ],

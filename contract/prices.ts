@@ -19,7 +19,7 @@ const priceEntrySchema = z.object({
 });
 export type PriceEntry = z.infer<typeof priceEntrySchema>;
 /** Latest first. */
-export const priceListSchema = z.array(priceEntrySchema);
+export const priceHistorySchema = z.array(priceEntrySchema);
 
 /** Prices set together: all of them, or none when one is refused. */
 export const newPricesSchema = z.strictObject({

@@ -7,7 +7,7 @@ const fieldErrorSchema = z.object({
   sentence: z.string(),
 });
 
-export const problemSchema = z.object({
+export const problemDetailsSchema = z.object({
   type: z.enum([
     'about:blank',
     '/problems/not-understood',
@@ -23,5 +23,5 @@ export const problemSchema = z.object({
   current: z.unknown().optional(),
 });
 
-export type Problem = z.infer<typeof problemSchema>;
+export type ProblemDetails = z.infer<typeof problemDetailsSchema>;
 export type FieldError = z.infer<typeof fieldErrorSchema>;

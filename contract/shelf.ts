@@ -13,4 +13,4 @@ export const shelfEntriesSchema = z.array(shelfEntrySchema);
 
 /** A lot counted anew: how many really lie there. */
 export const countedSchema = z.strictObject({ count: typedSchema, why: noteSchema });
-export type Counted = z.infer<typeof countedSchema>;
+export type LotCount = z.infer<typeof countedSchema>;

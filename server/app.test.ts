@@ -1,7 +1,7 @@
 import type { FastifyInstance } from 'fastify';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
 import type { DocumentOf } from '../contract/document.ts';
-import { problemSchema } from '../contract/problem.ts';
+import { problemDetailsSchema } from '../contract/problem.ts';
 import { emptyPiece, pieceSchema, type Piece } from '../core/piece/piece.ts';
 import { createApp } from './app.ts';
 import { Book } from './store/book.ts';
@@ -380,7 +380,7 @@ describe('what is sent wrongly is answered in words, never with 500', () => {
     const answer = await call(method, url, body);
     expect(answer.status).toBe(status);
     expect(answer.headers['content-type']).toMatch(/^application\/problem\+json/);
-    expect(problemSchema.parse(answer.body).detail).toMatch(detail);
+    expect(problemDetailsSchema.parse(answer.body).detail).toMatch(detail);
   });
 
   test('text that is not called JSON is refused', async () => {

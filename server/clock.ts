@@ -1,14 +1,14 @@
 // The server's clock: the one place of the server that reads the time of this computer.
 
 /** Gives the present moment each time it is called. */
-export type Clock = () => Date;
+export type ServerClock = () => Date;
 
 /**
  * A clock that runs from a chosen moment, for tests and screenshots; the computer's own clock when none is chosen.
  * @param start  local time as ISO 8601 without a zone, `2026-11-24T10:00`; blank or undefined for the present
  * @throws RangeError when `start` is not a time
  */
-export function clockFrom(start: string | undefined): Clock {
+export function clockFrom(start: string | undefined): ServerClock {
   if (!start) return () => new Date();
   const from = new Date(start).getTime();
   if (Number.isNaN(from))
@@ -18,4 +18,4 @@ export function clockFrom(start: string | undefined): Clock {
 }
 
 /** The clock that NOON_NOW asks for. */
-export const serverClock: Clock = clockFrom(process.env['NOON_NOW']);
+export const serverClock: ServerClock = clockFrom(process.env['NOON_NOW']);

@@ -1,7 +1,7 @@
 // Every refusal becomes problem details (RFC 9457) in words for the maker.
 import type { FastifyError, FastifyReply, FastifyRequest } from 'fastify';
 import { hasZodFastifySchemaValidationErrors } from 'fastify-type-provider-zod';
-import type { FieldError, Problem } from '../contract/problem.ts';
+import type { FieldError, ProblemDetails } from '../contract/problem.ts';
 import { ChangedMeanwhile, NotAcceptable, NotThere } from './store/refusals.ts';
 
 /** Largest body taken: a 200-part piece is about 60 kB. */
@@ -18,7 +18,7 @@ export function answerNotFound(request: FastifyRequest, reply: FastifyReply): Fa
   return sendProblem(reply, notFound(`There is nothing at ${request.url.slice(0, 200)}.`));
 }
 
-export function sendProblem(reply: FastifyReply, problem: Problem): FastifyReply {
+export function sendProblem(reply: FastifyReply, problem: ProblemDetails): FastifyReply {
   return reply
     .code(problem.status)
     .header('content-type', 'application/problem+json; charset=utf-8')
@@ -26,7 +26,7 @@ export function sendProblem(reply: FastifyReply, problem: Problem): FastifyReply
     .send(problem);
 }
 
-function problemOf(error: FastifyError): Problem {
+function problemOf(error: FastifyError): ProblemDetails {
   if (error instanceof NotThere) return notFound(error.message);
   if (error instanceof ChangedMeanwhile) {
     return {
@@ -78,11 +78,11 @@ function placeIn({ cause }: FastifyError): string {
   return said.startsWith('Unexpected end') ? ' It breaks off before its end.' : '';
 }
 
-function notUnderstood(detail: string, errors?: FieldError[]): Problem {
+function notUnderstood(detail: string, errors?: FieldError[]): ProblemDetails {
   return { type: '/problems/not-understood', title: 'Not understood', status: 400, detail, ...(errors && { errors }) };
 }
 
-function notFound(detail: string): Problem {
+function notFound(detail: string): ProblemDetails {
   return { type: '/problems/not-found', title: 'Not there', status: 404, detail };
 }
 

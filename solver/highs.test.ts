@@ -1,19 +1,19 @@
 // The solver as the core meets it, on programs with published answers.
 import loadHighs from 'highs';
 import { describe, expect, test } from 'vitest';
-import type { Column, Program } from '../core/cut/bars/linear-program.ts';
+import type { ProgramColumn, LinearProgram } from '../core/cut/bars/linear-program.ts';
 import { solveWith } from './highs.ts';
 
 const solve = solveWith(await loadHighs());
 const atMost = (upper: number) => ({ lower: -Infinity, upper });
-const column = (cost: number, ...values: readonly number[]): Column => {
+const column = (cost: number, ...values: readonly number[]): ProgramColumn => {
   const rows = [...values.keys()].filter((row) => values[row] !== 0);
   return { cost, upper: Infinity, rows, values: rows.map((row) => values[row] ?? 0) };
 };
 
 // The glass company of Hillier and Lieberman, Introduction to Operations Research, chapter 3 (from memory): most of
 // 3x + 5y with x ≤ 4, 2y ≤ 12, 3x + 2y ≤ 18 is 36 at (2, 6), and an hour of the plants is worth 0, 3/2 and 1.
-const glass: Program = {
+const glass: LinearProgram = {
   rows: [atMost(4), atMost(12), atMost(18)],
   columns: [column(-3, 1, 0, 3), column(-5, 0, 2, 2)],
   isInteger: false,
@@ -22,7 +22,7 @@ const glass: Program = {
 // Ten items of which the best 50 kg are taken; each once (values and weights made up, the best by trying all).
 const weights = [19, 7, 11, 23, 5, 17, 13, 3, 29, 2];
 const values = [38, 12, 24, 41, 9, 36, 25, 5, 55, 3];
-const sack: Program = {
+const sack: LinearProgram = {
   rows: [atMost(50)],
   columns: weights.map((weight, index) => ({ ...column(-(values[index] ?? 0), weight), upper: 1 })),
   isInteger: true,

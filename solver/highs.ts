@@ -1,6 +1,6 @@
 // Hands the HiGHS solver (MIT licence, as WebAssembly) to the core.
 import type { Highs } from 'highs';
-import type { Answer, Program, Solve } from '../core/cut/bars/linear-program.ts';
+import type { ProgramSolution, LinearProgram, LinearProgramSolver } from '../core/cut/bars/linear-program.ts';
 
 /** HiGHS's own numbers for a finished and for an interrupted run. */
 const OPTIMAL = 7;
@@ -9,9 +9,9 @@ const STOPPED = new Set([12, 13, 14, 16, 17]);
 const SEED = 1;
 
 /** @param highs  as loaded; in a page its file is found by the worker that loads it */
-export function solveWith(highs: Highs): Solve {
+export function solveWith(highs: Highs): LinearProgramSolver {
   return (program, seconds, target = -Infinity) =>
-    highs.withModel(modelOf(program, highs.infinity), (model): Answer => {
+    highs.withModel(modelOf(program, highs.infinity), (model): ProgramSolution => {
       model.options.set({
         output_flag: false,
         random_seed: SEED,
@@ -45,7 +45,7 @@ export function solveWith(highs: Highs): Solve {
     });
 }
 
-function modelOf({ rows, columns, isInteger }: Program, infinity: number) {
+function modelOf({ rows, columns, isInteger }: LinearProgram, infinity: number) {
   const bounded = (value: number) => (value === Infinity ? infinity : value === -Infinity ? -infinity : value);
   const starts = [0];
   for (const column of columns) starts.push((starts.at(-1) ?? 0) + column.rows.length);

@@ -1,10 +1,10 @@
 // Problems too large for the constraint solver as a whole: a stretch of the plan at a time is set free, all else stays, and the
 // solver looks for better (large neighbourhood search, Shaw 1998).
 import { constraintModel, type Output } from '../core/plan/solve/constraint-model.ts';
-import type { Found } from '../core/plan/solve/solution.ts';
-import { takenUp, type Placed } from '../core/plan/solve/warm-start.ts';
+import type { Solution } from '../core/plan/solve/solution.ts';
+import { warmStart, type WarmStartStep } from '../core/plan/solve/warm-start.ts';
 import { isBetter } from '../core/plan/model/objective.ts';
-import type { Shop } from '../core/plan/model/indexed-problem.ts';
+import type { IndexedProblem } from '../core/plan/model/indexed-problem.ts';
 import { seeded } from '../core/measure/random.ts';
 import type { Proving } from './prove-schedule.ts';
 
@@ -17,21 +17,21 @@ const SECONDS_EACH = 8;
  * @param bestNow  the best plan known, which others may have found meanwhile
  */
 export async function polish(
-  bestNow: () => Found,
+  bestNow: () => Solution,
   proving: Proving,
   seed: number,
   isOver: () => boolean,
 ): Promise<void> {
-  const { shop, solver, now } = proving;
+  const { indexed, solver, now } = proving;
   const until = now() + proving.seconds * 1000;
   const random = seeded(seed);
   while (!isOver() && now() < until) {
     const best = bestNow();
-    const free = freeSteps(shop, best, random);
+    const free = freeSteps(indexed, best, random);
     if (free.size === 0) return;
-    const window: Shop = {
-      ...shop,
-      fixed: shop.fixed.map((fixed, step) => (free.has(step) ? fixed : placedAt(best, shop, step))),
+    const window: IndexedProblem = {
+      ...indexed,
+      fixed: indexed.fixed.map((fixed, step) => (free.has(step) ? fixed : placedAt(best, indexed, step))),
     };
     const ends = Array.from(free, (step) => best.steps[step]?.end ?? 0);
     const { tardiness, makespan } = best.objective;
@@ -45,7 +45,7 @@ export async function polish(
       continue;
     }
     const onSolution = (printed: string) => {
-      const found = takenUp(shop, withRead(best, shop, model.read(JSON.parse(printed) as Output)));
+      const found = warmStart(indexed, withRead(best, indexed, model.read(JSON.parse(printed) as Output)));
       if (found && isBetter(found.objective, bestNow().objective)) proving.onBetter(found);
     };
     const seconds = Math.min(SECONDS_EACH, (until - now()) / 1000);
@@ -56,14 +56,14 @@ export async function polish(
 }
 
 /** What lies beside each other in the plan: a step of a late job if there is one, or of what ends last, and what is near it. */
-function freeSteps(shop: Shop, { steps, objective }: Found, random: () => number): Set<number> {
-  const movable = steps.flatMap((step, index) => (shop.fixed[index] ? [] : [{ index, step }]));
+function freeSteps(indexed: IndexedProblem, { steps, objective }: Solution, random: () => number): Set<number> {
+  const movable = steps.flatMap((step, index) => (indexed.fixed[index] ? [] : [{ index, step }]));
   const lateJobs = new Set(
     steps.flatMap(({ end }, index) =>
-      end > (shop.due[shop.job[index] ?? 0] ?? Infinity) ? (shop.job[index] ?? 0) : [],
+      end > (indexed.due[indexed.job[index] ?? 0] ?? Infinity) ? (indexed.job[index] ?? 0) : [],
     ),
   );
-  const late = movable.filter(({ index }) => lateJobs.has(shop.job[index] ?? 0));
+  const late = movable.filter(({ index }) => lateJobs.has(indexed.job[index] ?? 0));
   const last = movable.filter(({ step }) => step.end >= objective.makespan - 1e-6);
   // Mostly where it hurts, and now and then anywhere: room may have to be made elsewhere first.
   const sore = objective.tardiness > 0 ? late : last;
@@ -76,17 +76,21 @@ function freeSteps(shop: Shop, { steps, objective }: Found, random: () => number
   return new Set(near.slice(0, FREE_STEPS).map(({ index }) => index));
 }
 
-function placedAt({ steps }: Found, shop: Shop, step: number) {
+function placedAt({ steps }: Solution, indexed: IndexedProblem, step: number) {
   const placed = steps[step];
   if (!placed) return null;
-  const maker = shop.problem.makers.findIndex(({ id }) => id === placed.maker);
+  const maker = indexed.problem.makers.findIndex(({ id }) => id === placed.maker);
   return { maker, start: placed.start, attendedEnd: placed.attendedEnd, end: placed.end };
 }
 
-function withRead({ steps }: Found, shop: Shop, read: ReadonlyMap<number, Placed>): ReadonlyMap<number, Placed> {
+function withRead(
+  { steps }: Solution,
+  indexed: IndexedProblem,
+  read: ReadonlyMap<number, WarmStartStep>,
+): ReadonlyMap<number, WarmStartStep> {
   return new Map(
-    steps.map((placed, index): [number, Placed] => {
-      const maker = shop.problem.makers.findIndex(({ id }) => id === placed.maker);
+    steps.map((placed, index): [number, WarmStartStep] => {
+      const maker = indexed.problem.makers.findIndex(({ id }) => id === placed.maker);
       return [index, read.get(index) ?? { start: placed.start, maker }];
     }),
   );

@@ -14,7 +14,7 @@ interface Message {
   readonly what?: string;
 }
 
-export interface Asked {
+export interface SolverRequest {
   readonly text: string;
   readonly data: unknown;
   readonly seconds: number;
@@ -23,7 +23,7 @@ export interface Asked {
 }
 
 /** `proved`: the last solution is the best there is; `none`: there is no solution at all; `stopped`: time was up. */
-export type Outcome = 'proved' | 'none' | 'stopped';
+export type SolverOutcome = 'proved' | 'none' | 'stopped';
 
 export class ConstraintSolver {
   #child: ChildProcessWithoutNullStreams | null = null;
@@ -57,15 +57,15 @@ export class ConstraintSolver {
   }
 
   /** Asks one thing after the other; never two at once. */
-  async ask({ text, data, seconds, onSolution }: Asked): Promise<Outcome> {
+  async ask({ text, data, seconds, onSolution }: SolverRequest): Promise<SolverOutcome> {
     if (seconds <= 0) return 'stopped';
     this.start();
     const child = this.#child;
     const timer = setTimeout(() => this.stop(), seconds * 1000);
     try {
       await this.#ready;
-      return await new Promise<Outcome>((resolve) => {
-        let outcome: Outcome = 'stopped';
+      return await new Promise<SolverOutcome>((resolve) => {
+        let outcome: SolverOutcome = 'stopped';
         this.#told = (message) => {
           if (message.type === 'solution' && message.output?.default) onSolution(message.output.default);
           if (message.type === 'status' && message.status === 'OPTIMAL_SOLUTION') outcome = 'proved';

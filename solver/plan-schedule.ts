@@ -1,11 +1,11 @@
 // Both engines together: the search finds a good plan at once and goes on, the constraint solver beside it proves.
-import { scheduleBound } from '../core/plan/solve/lower-bound.ts';
+import { scheduleLowerBound } from '../core/plan/solve/lower-bound.ts';
 import { isTooLarge } from '../core/plan/solve/constraint-model.ts';
-import { isBetter, reaches } from '../core/plan/model/objective.ts';
+import { isBetter, reachesBound } from '../core/plan/model/objective.ts';
 import type { Objective, Schedule } from '../core/plan/model/problem.ts';
-import type { Found } from '../core/plan/solve/solution.ts';
+import type { Solution } from '../core/plan/solve/solution.ts';
 import { searchPlan } from '../core/plan/solve/search.ts';
-import type { Shop } from '../core/plan/model/indexed-problem.ts';
+import type { IndexedProblem } from '../core/plan/model/indexed-problem.ts';
 import type { ConstraintSolver } from './minizinc.ts';
 import { polish } from './large-neighbourhood-search.ts';
 import { prove } from './prove-schedule.ts';
@@ -19,7 +19,7 @@ export interface PlanTerms {
   readonly onBetter?: ((plan: Schedule) => void) | undefined;
   readonly isStopped?: (() => boolean) | undefined;
   /** A plan to begin with. */
-  readonly from?: Pick<Found, 'order' | 'chosen'> | undefined;
+  readonly from?: Pick<Solution, 'order' | 'chosen'> | undefined;
 }
 
 /** The search alone comes first: the solver begins with a plan that is hard to beat, and so with a short horizon. */
@@ -29,20 +29,20 @@ const MOST_ALONE_MS = 2000;
 const SLICE_MS = 40;
 
 /** @returns null when there is no plan: somebody needed is never there long enough */
-export async function planSchedule(shop: Shop, terms: PlanTerms): Promise<Schedule | null> {
+export async function planSchedule(indexed: IndexedProblem, terms: PlanTerms): Promise<Schedule | null> {
   const { now, seconds, solver } = terms;
   const began = now();
   const until = began + seconds * 1000;
-  let bound = scheduleBound(shop);
-  let best: Found | null = null;
+  let bound = scheduleLowerBound(indexed);
+  let best: Solution | null = null;
   const isOver = () => now() > until || Boolean(terms.isStopped?.());
-  const take = (found: Found) => {
+  const take = (found: Solution) => {
     if (best && !isBetter(found.objective, best.objective)) return;
     best = found;
     terms.onBetter?.(scheduleOf(found, bound));
   };
   let sliceEnd = began + Math.min(MOST_ALONE_MS, seconds * 1000 * ALONE_SHARE);
-  const search = searchPlan(shop, {
+  const search = searchPlan(indexed, {
     seed: terms.seed,
     tries: Infinity,
     bound,
@@ -65,17 +65,17 @@ export async function planSchedule(shop: Shop, terms: PlanTerms): Promise<Schedu
     let isSearched = slice();
     const first = best;
     if (!first) return null;
-    const own = { shop, solver, seconds: (until - now()) / 1000, now, onBetter: take };
-    const isDone = () => isOver() || (best !== null && reaches(best.objective, bound));
+    const own = { indexed, solver, seconds: (until - now()) / 1000, now, onBetter: take };
+    const isDone = () => isOver() || (best !== null && reachesBound(best.objective, bound));
     const proving = isDone()
       ? Promise.resolve()
-      : isTooLarge(shop)
+      : isTooLarge(indexed)
         ? polish(() => best ?? first, own, terms.seed, isDone)
         : prove(first, bound, own).then((proved) => {
             bound = proved.bound;
             take(proved.best);
           });
-    while (best && !reaches(best.objective, bound) && !isOver()) {
+    while (best && !reachesBound(best.objective, bound) && !isOver()) {
       await new Promise((resolve) => setTimeout(resolve, isSearched ? SLICE_MS : 0));
       if (isSearched) continue;
       sliceEnd = now() + SLICE_MS;
@@ -87,7 +87,7 @@ export async function planSchedule(shop: Shop, terms: PlanTerms): Promise<Schedu
   }
 }
 
-function scheduleOf({ objective, steps }: Found, bound: Objective): Schedule {
+function scheduleOf({ objective, steps }: Solution, bound: Objective): Schedule {
   const { tardiness, makespan } = bound;
   return {
     objective,

@@ -1,18 +1,18 @@
 // The constraint solver: published optima proved, tiny problems against trying everything, larger ones by the strict checker.
 import fc from 'fast-check';
 import { afterAll, describe, expect, test } from 'vitest';
-import { scheduleBound } from '../core/plan/solve/lower-bound.ts';
+import { scheduleLowerBound } from '../core/plan/solve/lower-bound.ts';
 import { constraintModel } from '../core/plan/solve/constraint-model.ts';
 import { problems } from '../core/plan/fixtures/random-problems.ts';
 import { scheduleFaults } from '../core/plan/fixtures/check-schedule.ts';
 import { jobShops } from '../core/plan/fixtures/job-shops.ts';
 import { randomWeek } from '../core/plan/fixtures/random-week.ts';
 import { bestOfAll } from '../core/plan/fixtures/exhaustive-search.ts';
-import { takenUp } from '../core/plan/solve/warm-start.ts';
+import { warmStart } from '../core/plan/solve/warm-start.ts';
 import { isBetter } from '../core/plan/model/objective.ts';
 import type { ScheduleProblem } from '../core/plan/model/problem.ts';
 import { quickPlan } from '../core/plan/solve/quick-plan.ts';
-import { shopOf } from '../core/plan/model/indexed-problem.ts';
+import { indexProblem } from '../core/plan/model/indexed-problem.ts';
 import { ConstraintSolver } from './minizinc.ts';
 import { planSchedule } from './plan-schedule.ts';
 import { polish } from './large-neighbourhood-search.ts';
@@ -24,10 +24,16 @@ const now = () => performance.now();
 
 /** From the plan by rule alone, so that the solver has everything to do. */
 async function proved(problem: ScheduleProblem, seconds = 50) {
-  const shop = shopOf(problem);
+  const indexed = indexProblem(problem);
   const quick = quickPlan(problem);
   if (!quick) throw new Error('There is a plan for this.');
-  const answer = await prove(quick, scheduleBound(shop), { shop, solver, seconds, now, onBetter: () => undefined });
+  const answer = await prove(quick, scheduleLowerBound(indexed), {
+    indexed,
+    solver,
+    seconds,
+    now,
+    onBetter: () => undefined,
+  });
   expect(solver.complaint).toBe('');
   return answer;
 }
@@ -68,17 +74,17 @@ test('times that are no whole units, and problems too large, are left to the sea
   const odd = { ...randomWeek({ seed: 1, batches: 1, stepsEach: 2, makers: 1 }) };
   odd.jobs = [{ ...job!, steps: job!.steps.map((step) => ({ ...step, attended: Math.PI })) }];
   const aim = { least: 'makespan', tardiness: 0, known: 5000 } as const;
-  expect(constraintModel(shopOf(odd), aim)).toBeNull();
-  expect(constraintModel(shopOf(randomWeek({ seed: 1, batches: 30, stepsEach: 10, makers: 3 })), aim)).toBeNull();
+  expect(constraintModel(indexProblem(odd), aim)).toBeNull();
+  expect(constraintModel(indexProblem(randomWeek({ seed: 1, batches: 30, stepsEach: 10, makers: 3 })), aim)).toBeNull();
 });
 
 test('a problem too large as a whole is polished a stretch at a time, and never spoiled', async () => {
   const problem = randomWeek({ seed: 2, batches: 20, stepsEach: 10, makers: 3, days: 4 });
-  const shop = shopOf(problem);
+  const indexed = indexProblem(problem);
   // Last things first: whatever is set free can be done better.
-  const poor = takenUp(
-    shop,
-    new Map(Array.from({ length: shop.size }, (_, step) => [step, { start: -step, maker: 0 }])),
+  const poor = warmStart(
+    indexed,
+    new Map(Array.from({ length: indexed.size }, (_, step) => [step, { start: -step, maker: 0 }])),
   )!;
   let best = poor;
   const own = new ConstraintSolver();
@@ -89,7 +95,7 @@ test('a problem too large as a whole is polished a stretch at a time, and never 
   };
   await polish(
     () => best,
-    { shop, solver: own, seconds: 15, now, onBetter },
+    { indexed, solver: own, seconds: 15, now, onBetter },
     1,
     () => false,
   );
@@ -102,7 +108,7 @@ test('both engines together tell of better plans, stop when asked, and hold to t
   const problem = randomWeek({ seed: 2, batches: 20, stepsEach: 5, makers: 2 });
   const own = new ConstraintSolver();
   const seen: number[] = [];
-  const plan = await planSchedule(shopOf(problem), {
+  const plan = await planSchedule(indexProblem(problem), {
     seconds: 60,
     seed: 1,
     now,

@@ -1,19 +1,19 @@
 // The second engine: the constraint solver takes the search's plan as what has to be beaten, and proves what cannot be.
-import { constraintModel, type Aim, type Output } from '../core/plan/solve/constraint-model.ts';
-import { takenUp } from '../core/plan/solve/warm-start.ts';
+import { constraintModel, type SolveStage, type Output } from '../core/plan/solve/constraint-model.ts';
+import { warmStart } from '../core/plan/solve/warm-start.ts';
 import { isBetter, SAME } from '../core/plan/model/objective.ts';
 import type { Objective } from '../core/plan/model/problem.ts';
-import type { Found } from '../core/plan/solve/solution.ts';
-import type { Shop } from '../core/plan/model/indexed-problem.ts';
-import type { ConstraintSolver, Outcome } from './minizinc.ts';
+import type { Solution } from '../core/plan/solve/solution.ts';
+import type { IndexedProblem } from '../core/plan/model/indexed-problem.ts';
+import type { ConstraintSolver, SolverOutcome } from './minizinc.ts';
 
 export interface Proving {
-  readonly shop: Shop;
+  readonly indexed: IndexedProblem;
   readonly solver: ConstraintSolver;
   readonly seconds: number;
   /** ms, of a clock that only goes on. */
   readonly now: () => number;
-  readonly onBetter: (found: Found) => void;
+  readonly onBetter: (found: Solution) => void;
 }
 
 /**
@@ -22,10 +22,10 @@ export interface Proving {
  * @param bound  what is known already; what is proved beyond it is in the answer
  */
 export async function prove(
-  best: Found,
+  best: Solution,
   bound: Objective,
   proving: Proving,
-): Promise<{ readonly best: Found; readonly bound: Objective }> {
+): Promise<{ readonly best: Solution; readonly bound: Objective }> {
   const until = proving.now() + proving.seconds * 1000;
   let held = best;
   let [tardiness, makespan] = [bound.tardiness, bound.makespan];
@@ -41,12 +41,12 @@ export async function prove(
   }
   return { best: held, bound: { tardiness, makespan } };
 
-  async function run(aim: Aim): Promise<Outcome> {
-    const model = constraintModel(proving.shop, aim);
+  async function run(aim: SolveStage): Promise<SolverOutcome> {
+    const model = constraintModel(proving.indexed, aim);
     if (!model) return 'stopped';
     const onSolution = (printed: string) => {
       const read = model.read(JSON.parse(printed) as Output);
-      const found = takenUp(proving.shop, read);
+      const found = warmStart(proving.indexed, read);
       if (!found || !isBetter(found.objective, held.objective)) return;
       held = found;
       proving.onBetter(found);

@@ -17,7 +17,7 @@ import { ringAnswer } from './answers/rings.ts';
 import { discAnswer, stockAnswer, stripByMassAnswer } from './answers/stock.ts';
 import { ballAnswer, domeAnswer, granuleAnswer, workAnswer } from './answers/volumes.ts';
 import { LineError } from './grammar.ts';
-import type { AskBasis, Assumption, Found, Question, TakenPart } from './question.ts';
+import type { AskBasis, Assumption, TopicAnswer, Question, TakenPart } from './question.ts';
 import { NotEnough, Slots } from './slots.ts';
 import { questionOf } from './interpret-terms.ts';
 import { dimension, sameDimensions } from './units.ts';
@@ -81,7 +81,7 @@ const answers = {
   ring: ringAnswer,
   gauge: gaugeAnswer,
   identify: identifyAnswer,
-} as const satisfies Record<Topic, (slots: Slots) => Found>;
+} as const satisfies Record<Topic, (slots: Slots) => TopicAnswer>;
 // A line may name two things; the one that stands first here is what is asked (a dome of a disc, a chain of jump rings).
 const order = Object.keys(answers) as Topic[];
 
@@ -128,7 +128,7 @@ export function ask(line: string, basis: AskBasis): Answer | NotUnderstood {
   }
 }
 
-function answerOf(question: Question, slots: Slots): Found {
+function answerOf(question: Question, slots: Slots): TopicAnswer {
   const { topics, sizes, masses, alloys, target, scales, letter, form } = question;
   const [from, to] = [alloys.find(({ isGoal }) => !isGoal), alloys.find(({ isGoal }) => isGoal)];
   const finenesses = question.numbers.filter(({ value }) => value >= LEAST_FINENESS && value <= 1000).length;

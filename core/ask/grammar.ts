@@ -9,7 +9,7 @@ export interface Span {
   readonly end: number;
 }
 
-export interface Quantity {
+export interface AskQuantity {
   readonly value: number;
   readonly dimensions: Dimensions;
   /** The unit of its first number, to answer in. */
@@ -18,7 +18,7 @@ export interface Quantity {
 
 export type Term = Span &
   (
-    | { readonly kind: 'quantity'; readonly quantity: Quantity }
+    | { readonly kind: 'quantity'; readonly quantity: AskQuantity }
     | { readonly kind: 'gauge'; readonly gauge: number; readonly system: 'awg' | 'swg' | null }
     | { readonly kind: 'karat'; readonly karat: number }
     /** Between two measures, or before a count. */
@@ -233,7 +233,7 @@ class LineParser extends EmbeddedActionsParser {
     return { kind: 'quantity', quantity };
   });
 
-  private sum = this.RULE('sum', (): Quantity => {
+  private sum = this.RULE('sum', (): AskQuantity => {
     let left = this.SUBRULE(this.product);
     this.MANY({
       GATE: () => this.#goesOn(),
@@ -251,7 +251,7 @@ class LineParser extends EmbeddedActionsParser {
     return this.#factorFollows(2) && gaugeWord(this.LA(3)) === undefined;
   }
 
-  private product = this.RULE('product', (): Quantity => {
+  private product = this.RULE('product', (): AskQuantity => {
     let left = this.SUBRULE(this.factor);
     this.MANY({
       GATE: () => (this.LA(1).tokenType === Star ? this.#factorFollows(2) : this.#divides() && this.#factorFollows(2)),
@@ -268,8 +268,8 @@ class LineParser extends EmbeddedActionsParser {
     return left;
   });
 
-  private factor = this.RULE('factor', (): Quantity => {
-    return this.OR<Quantity>([
+  private factor = this.RULE('factor', (): AskQuantity => {
+    return this.OR<AskQuantity>([
       {
         ALT: () => {
           this.CONSUME(Minus);
@@ -391,13 +391,13 @@ function gaugeNumber(image: string): number {
   return aughts === undefined ? numberOf(image) : 1 - Number(aughts);
 }
 
-function withUnit(number: Quantity, unit: AskUnit | null): Quantity {
+function withUnit(number: AskQuantity, unit: AskUnit | null): AskQuantity {
   if (!unit) return number;
   if (!sameDimensions(number.dimensions, plain)) throw new LineError(`“${unit.symbol}” has a unit before it already.`);
   return { value: inHouse(number.value, unit), dimensions: unit.dimensions, unit };
 }
 
-function added(left: Quantity, right: Quantity, sign: 1 | -1): Quantity {
+function added(left: AskQuantity, right: AskQuantity, sign: 1 | -1): AskQuantity {
   // 2*14+3 mm: the unit at the end is that of the whole sum.
   const [a, b] =
     sameDimensions(left.dimensions, plain) && right.unit ? [withUnit(left, right.unit), right] : [left, right];
@@ -407,7 +407,7 @@ function added(left: Quantity, right: Quantity, sign: 1 | -1): Quantity {
   return { value: a.value + sign * b.value, dimensions: a.dimensions, unit: a.unit ?? b.unit };
 }
 
-function multiplied(left: Quantity, right: Quantity, sign: 1 | -1): Quantity {
+function multiplied(left: AskQuantity, right: AskQuantity, sign: 1 | -1): AskQuantity {
   if (sign === -1 && right.value === 0) throw new LineError('Dividing by nought has no answer.');
   return {
     value: sign === 1 ? left.value * right.value : left.value / right.value,

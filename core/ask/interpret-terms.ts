@@ -2,16 +2,16 @@
 import type { GaugeSystem } from '../measure/gauge.ts';
 import type { RingSizeSystem } from '../measure/ring-size.ts';
 import type { SectionForm } from '../stock/section.ts';
-import { LineError, readLine, type Quantity, type Span, type Term } from './grammar.ts';
+import { LineError, readLine, type AskQuantity, type Span, type Term } from './grammar.ts';
 import { goldIds } from './gold.ts';
 import { isLength, isPlain, lendMm, lentUnits } from './lent-units.ts';
-import type { Amount, AskBasis, Measure, NamedAlloy, Question, Size } from './question.ts';
+import type { Amount, AskBasis, Measure, NamedAlloy, Question, AskSize } from './question.ts';
 import { askUnit, dimension, sameDimensions, type AskUnit } from './units.ts';
 import {
   phraseAt,
   vocabularyOf,
   type Concept,
-  type Counted,
+  type CountedThing,
   type GoldColour,
   type Role,
   type Topic,
@@ -62,12 +62,12 @@ class Sorter {
   /** Units lent to a number by the one it is crossed with: 12 x 10 mm. */
   readonly #lent: Map<number, AskUnit>;
   readonly #mmAssumed: boolean;
-  readonly #sizes: Size[] = [];
+  readonly #sizes: AskSize[] = [];
   readonly #masses: Amount[] = [];
   readonly #others: Measure[] = [];
   readonly #numbers: Amount[] = [];
-  readonly #quantities: (Quantity & Span)[] = [];
-  readonly #counts: Partial<Record<Counted, number>> = {};
+  readonly #quantities: (AskQuantity & Span)[] = [];
+  readonly #counts: Partial<Record<CountedThing, number>> = {};
   readonly #topics = new Set<Topic>();
   readonly #alloys: NamedAlloy[] = [];
   readonly #scales: RingSizeSystem[] = [];
@@ -158,7 +158,7 @@ class Sorter {
     }
   }
 
-  #quantityAt(at: number, typed: Quantity): 1 {
+  #quantityAt(at: number, typed: AskQuantity): 1 {
     const { start, end } = this.#terms[at] as Term;
     const unit = this.#lent.get(at);
     const quantity = unit ? { value: typed.value * unit.factor, dimensions: unit.dimensions, unit } : typed;
@@ -387,9 +387,9 @@ function formOf(before: SectionForm | null, named: SectionForm): SectionForm {
 }
 
 // A word of measure belongs to the measure before it, unless that has one; else to the one after.
-function giveRoles(sizes: readonly Size[], roles: readonly { role: Role; after: number }[]): void {
+function giveRoles(sizes: readonly AskSize[], roles: readonly { role: Role; after: number }[]): void {
   for (const { role, after } of roles) {
-    const fits = (size: Size | undefined) => size?.role === null && !(role === 'long' && size.gauge);
+    const fits = (size: AskSize | undefined) => size?.role === null && !(role === 'long' && size.gauge);
     const [before, next] = [sizes[after - 1], sizes[after]];
     const inOrder = role === 'about' ? [next, before] : before?.crossed ? [next, before] : [before, next];
     const size = inOrder.find(fits);

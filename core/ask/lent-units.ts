@@ -1,9 +1,9 @@
 // Units lent to numbers that were typed without one.
-import type { Quantity, Term } from './grammar.ts';
+import type { AskQuantity, Term } from './grammar.ts';
 import { askUnit, dimension, plain, sameDimensions, type AskUnit } from './units.ts';
 
-export const isPlain = ({ dimensions }: Quantity) => sameDimensions(dimensions, plain);
-export const isLength = ({ dimensions }: Quantity) => sameDimensions(dimensions, dimension.length);
+export const isPlain = ({ dimensions }: AskQuantity) => sameDimensions(dimensions, plain);
+export const isLength = ({ dimensions }: AskQuantity) => sameDimensions(dimensions, dimension.length);
 
 // A number without a unit takes that of the one it is crossed with, back along the row: 20 x 30 x 2 mm.
 export function lentUnits(terms: readonly Term[]): Map<number, AskUnit> {

@@ -6,9 +6,9 @@ import type { GaugeSystem } from '../measure/gauge.ts';
 import type { RingSizeSystem } from '../measure/ring-size.ts';
 import type { Part } from '../piece/part.ts';
 import type { SectionForm } from '../stock/section.ts';
-import type { Quantity, Span } from './grammar.ts';
+import type { AskQuantity, Span } from './grammar.ts';
 import type { AskUnit } from './units.ts';
-import type { Concept, Counted, Role, Topic } from './vocabulary.ts';
+import type { Concept, CountedThing, Role, Topic } from './vocabulary.ts';
 
 /** What a question is answered with. */
 export interface AskBasis {
@@ -22,7 +22,7 @@ interface Taken extends Span {
 }
 
 /** A measure of the line with what it is of. */
-export interface Size extends Taken {
+export interface AskSize extends Taken {
   /** mm of a length; of a gauge nothing until its system is known. */
   readonly mm: number | null;
   readonly gauge: { readonly number: number; readonly system: GaugeSystem | null } | null;
@@ -37,7 +37,7 @@ export interface Amount extends Taken {
 }
 
 /** A measure of another kind, or any measure with its unit as typed. */
-export interface Measure extends Taken, Quantity {}
+export interface Measure extends Taken, AskQuantity {}
 
 export interface Question {
   readonly line: string;
@@ -48,14 +48,14 @@ export interface Question {
   readonly form: SectionForm | null;
   readonly shape: Extract<Concept, { kind: 'shape' }>['shape'] | null;
   readonly temper: string | null;
-  readonly sizes: readonly Size[];
+  readonly sizes: readonly AskSize[];
   /** g. */
   readonly masses: readonly Amount[];
   /** Measures that are neither lengths nor masses: temperatures, rates, turns in a length. */
   readonly others: readonly Measure[];
   /** Bare numbers, in order. */
   readonly numbers: readonly Amount[];
-  readonly counts: Readonly<Partial<Record<Counted, number>>>;
+  readonly counts: Readonly<Partial<Record<CountedThing, number>>>;
   /** Scales of ring sizes named, in order. */
   readonly scales: readonly RingSizeSystem[];
   readonly systems: readonly GaugeSystem[];
@@ -69,7 +69,7 @@ export interface Question {
   /** A wide band is made to the size itself. */
   readonly noEase: boolean;
   /** Every length, mass and so on of the line with its unit as typed, in order. */
-  readonly quantities: readonly (Quantity & Span)[];
+  readonly quantities: readonly (AskQuantity & Span)[];
   /** Words that mean nothing here. */
   readonly unknown: readonly (Span & { readonly word: string })[];
   /** Words and measures that were understood, as typed. */
@@ -92,7 +92,7 @@ export interface Assumption {
 }
 
 /** An answer of a question's topic: the main figure first. */
-export interface Found {
+export interface TopicAnswer {
   readonly figures: readonly Figure[];
   /** A sentence beside the figures: a caution, a hint. */
   readonly note?: string;

@@ -1,13 +1,13 @@
 // What an answer takes out of a question, noting what it had to take for granted.
-import { given, inSum, reckoned, renamed, type Figure } from '../figure/figure.ts';
+import { given, inSum, computed, renamed, type Figure } from '../figure/figure.ts';
 import { gaugeMm, gaugeSystemNames, gaugeSystemSources, gaugeText, type GaugeSystem } from '../measure/gauge.ts';
 import { densityOf } from '../metal/alloy.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import { gaugeSystemOf } from '../stock/gauged.ts';
 import type { Section, SectionForm } from '../stock/section.ts';
-import type { Assumption, NamedAlloy, Question, Size } from './question.ts';
+import type { Assumption, NamedAlloy, Question, AskSize } from './question.ts';
 import { sameDimensions, type Dimensions } from './units.ts';
-import { phraseFor, vocabularyOf, type Counted, type Role } from './vocabulary.ts';
+import { phraseFor, vocabularyOf, type CountedThing, type Role } from './vocabulary.ts';
 
 /** A question about something the book knows, with something missing; the message says what, the example how. */
 export class NotEnough extends Error {
@@ -77,7 +77,7 @@ export class Slots {
   }
 
   /** A size in mm with where it came from. */
-  figure(size: Size, label: string, form: SectionForm = 'round'): Figure {
+  figure(size: AskSize, label: string, form: SectionForm = 'round'): Figure {
     size.used = true;
     if (size.mm !== null) return given(label, size.mm, 'mm', 'as asked');
     const { number = 0, system: named = null } = size.gauge ?? {};
@@ -120,7 +120,7 @@ export class Slots {
   }
 
   /** Sizes not taken that no word claims. */
-  free(): Size[] {
+  free(): AskSize[] {
     return this.question.sizes.filter(({ used, role }) => !used && role === null);
   }
 
@@ -159,7 +159,7 @@ export class Slots {
   }
 
   /** A number that was counted, or a bare number left over. */
-  count(counted: Counted): number | null {
+  count(counted: CountedThing): number | null {
     return this.question.counts[counted] ?? this.number();
   }
 
@@ -254,7 +254,7 @@ export class Slots {
     const width = this.free().length > (this.question.topics.size > 0 ? 0 : 1) ? this.thin(first, form) : null;
     if (width) return [width, other];
     if (form === 'half-round' || form === 'd') {
-      const height = reckoned('height, half of the width', other.value / 2, 'mm', `${inSum(other.value)} ÷ 2`, [other]);
+      const height = computed('height, half of the width', other.value / 2, 'mm', `${inSum(other.value)} ÷ 2`, [other]);
       this.assume('half as high as wide', []);
       return [renamed(other, 'width'), height];
     }
@@ -274,7 +274,7 @@ export class Slots {
     const wall =
       wallGiven ??
       (bore &&
-        reckoned(
+        computed(
           'wall',
           (outside.value - bore.value) / 2,
           'mm',

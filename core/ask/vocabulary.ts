@@ -16,7 +16,7 @@ export type Role =
   | 'about' | 'pin' | 'trim' | 'pitch'; // prettier-ignore
 
 /** Things that are counted. */
-export type Counted = 'pieces' | 'rings' | 'strands' | 'knuckles' | 'links';
+export type CountedThing = 'pieces' | 'rings' | 'strands' | 'knuckles' | 'links';
 
 export type GoldColour = 'yellow' | 'white' | 'rose';
 
@@ -29,7 +29,7 @@ export type Concept =
   | { readonly kind: 'temper'; readonly temper: 'dead soft' | 'half hard' | 'spring hard' }
   | { readonly kind: 'topic'; readonly topic: Topic }
   | { readonly kind: 'role'; readonly role: Role }
-  | { readonly kind: 'counted'; readonly counted: Counted }
+  | { readonly kind: 'counted'; readonly counted: CountedThing }
   /** `2 dozen`: so many times the number before it. */
   | { readonly kind: 'multiple'; readonly of: number }
   | { readonly kind: 'scale'; readonly scale: RingSizeSystem }
@@ -96,7 +96,7 @@ const roleWords: Readonly<Record<string, Role>> = {
   pin: 'pin', trim: 'trim', pitch: 'pitch',
 }; // prettier-ignore
 
-const countedWords: Readonly<Record<string, Counted>> = {
+const countedWords: Readonly<Record<string, CountedThing>> = {
   piece: 'pieces', pcs: 'pieces', pc: 'pieces', off: 'pieces', times: 'pieces', strand: 'strands', ply: 'strands', knuckle: 'knuckles', link: 'links', rings: 'rings',
 }; // prettier-ignore
 

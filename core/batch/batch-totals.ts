@@ -9,7 +9,7 @@ export interface NamedCount {
 }
 
 /** A figure of every batch, added up under the names of their pieces. */
-export function inAll(
+export function batchTotals(
   label: string,
   unit: string,
   batches: readonly NamedCount[],
@@ -23,7 +23,7 @@ export function inAll(
 }
 
 /** Grams of each alloy over all batches, in the order the alloys first come up. */
-export function metalInAll(batches: readonly NamedCount[]): { readonly alloy: Alloy; readonly grams: Figure }[] {
+export function metalTotals(batches: readonly NamedCount[]): { readonly alloy: Alloy; readonly grams: Figure }[] {
   const issued = batches.flatMap(({ name, count }) =>
     count.issue.map(({ alloy, grams }) => ({ alloy, grams: renamed(grams, name) })),
   );

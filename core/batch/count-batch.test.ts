@@ -6,7 +6,7 @@ import { countPiece } from '../price/piece/count-piece.ts';
 import { readRates } from '../studio/rates.ts';
 import { startingStudio } from '../studio/studio.ts';
 import { countBatch } from './count-batch.ts';
-import { inAll, metalInAll } from './batch-totals.ts';
+import { batchTotals, metalTotals } from './batch-totals.ts';
 
 const rates = readRates(startingStudio({ name: '', country: 'GB', currency: 'GBP', units: 'mm', hourlyRate: '30' }), 1);
 const fix: Fix = {
@@ -36,7 +36,7 @@ const piece = pieceSchema.parse({
     { ...part, id: 'c', section: { form: 'round', diameter: '1 mm' }, count: '1' },
   ],
   findings: [],
-  steps: [{ id: 's', name: 'Make', station: '', setUp: '10', each: '2', byItself: '30', meanwhile: false }],
+  steps: [{ id: 's', name: 'Make', station: '', setUp: '10', each: '2', unattended: '30', overlaps: false }],
 });
 const batch = batchSchema.parse({
   lines: [{ id: 'l', pieceId: 'p', pieceRevision: 1, quantities: { '': '12' } }],
@@ -64,7 +64,7 @@ test('what is issued is what is cut: the grams of the cut list are those of the 
 
 test('hands are the set-up once and the minutes of every piece', () => {
   expect(count.hands.value).toBeCloseTo((10 + 12 * 2) / 60, 9);
-  expect(count.byItself.value).toBeCloseTo(0.5, 9);
+  expect(count.unattended.value).toBeCloseTo(0.5, 9);
 });
 
 test('money is twelve times one piece made in a batch of twelve', () => {
@@ -87,8 +87,8 @@ test('several batches add up, metal by metal', () => {
     { name: 'Link', count },
     { name: 'Link again', count },
   ];
-  expect(inAll('hands', 'h', batches, ({ hands }) => hands).value).toBeCloseTo(2 * count.hands.value, 9);
-  const [silver] = metalInAll(batches);
+  expect(batchTotals('hands', 'h', batches, ({ hands }) => hands).value).toBeCloseTo(2 * count.hands.value, 9);
+  const [silver] = metalTotals(batches);
   expect(silver?.alloy.id).toBe('silver-925');
   expect(silver?.grams.value).toBeCloseTo(2 * count.grams.value, 9);
 });
@@ -152,7 +152,7 @@ describe('several sizes and pieces in one', () => {
     // 10 minutes and 2 each for ten; the same for twelve.
     expect(counted.hands.value).toBeCloseTo((10 + 20 + 10 + 24) / 60, 9);
     // The pickle takes all sizes at once: 30 minutes for each piece.
-    expect(counted.byItself.value).toBeCloseTo(1, 9);
+    expect(counted.unattended.value).toBeCloseTo(1, 9);
   });
 
   test('what is of one stock is issued together', () => {

@@ -1,11 +1,11 @@
 // The count of a batch: how many to start, grams to issue, hours, money.
-import { inSum, reckoned, renamed, totalOf, type Figure } from '../figure/figure.ts';
+import { inSum, computed, renamed, totalOf, type Figure } from '../figure/figure.ts';
 import { readCount } from '../measure/read/read-number.ts';
 import type { Fix } from '../metal/fix.ts';
 import type { Piece } from '../piece/piece.ts';
 import { hasSizes } from '../piece/sizes.ts';
 import { countPiece, type PieceCount } from '../price/piece/count-piece.ts';
-import type { Problem, Rates } from '../studio/rates.ts';
+import type { Issue, Rates } from '../studio/rates.ts';
 import type { Batch, BatchLine } from './batch.ts';
 import { cutLines, issueLines, type CutLine, type IssueLine } from './cut-list.ts';
 import { toStart } from './to-start.ts';
@@ -40,11 +40,11 @@ export interface BatchCount {
   /** Attended hours of the whole batch. */
   readonly hands: Figure;
   /** Unattended hours of the whole batch. */
-  readonly byItself: Figure;
+  readonly unattended: Figure;
   readonly cost: Figure;
   readonly wholesale: Figure;
   readonly left: Figure;
-  readonly problems: readonly Problem[];
+  readonly problems: readonly Issue[];
 }
 
 /**
@@ -52,7 +52,7 @@ export interface BatchCount {
  * @param made  its lines with their pieces, in order; a line whose piece is not there is left out
  */
 export function countBatch(batch: Batch, made: readonly MadeLine[], rates: Rates, fix: Fix | null): BatchCount {
-  const problems: Problem[] = [];
+  const problems: Issue[] = [];
   const runs = made.flatMap(({ line, piece }) => runsOf(batch, line, piece, rates, fix, problems));
   const { currency } = rates;
   const cutList = runs.flatMap((run) => cutLines(batch, run, problems));
@@ -64,7 +64,7 @@ export function countBatch(batch: Batch, made: readonly MadeLine[], rates: Rates
       runs.map((run) => {
         const each = of(run);
         const how = `${String(run.quantity)} × ${inSum(each.value, each.unit)}`;
-        return reckoned(run.name, run.quantity * each.value, each.unit, how, [each]);
+        return computed(run.name, run.quantity * each.value, each.unit, how, [each]);
       }),
     );
   return {
@@ -78,11 +78,11 @@ export function countBatch(batch: Batch, made: readonly MadeLine[], rates: Rates
       issue.map((line) => line.grams),
     ),
     hands: inHours(inAll('hands', 'min', ({ count }) => count.minutes)),
-    byItself: inHours(
+    unattended: inHours(
       totalOf(
         'by itself',
         'min',
-        oneRunALine(runs).map(({ name, count }) => renamed(count.byItself, name)),
+        oneRunALine(runs).map(({ name, count }) => renamed(count.unattended, name)),
       ),
     ),
     cost: inAll('cost', currency, ({ count }) => count.column.cost),
@@ -93,7 +93,7 @@ export function countBatch(batch: Batch, made: readonly MadeLine[], rates: Rates
 }
 
 function inHours(minutes: Figure): Figure {
-  return reckoned(minutes.label, minutes.value / 60, 'h', `${inSum(minutes.value)} ÷ 60`, [minutes]);
+  return computed(minutes.label, minutes.value / 60, 'h', `${inSum(minutes.value)} ÷ 60`, [minutes]);
 }
 
 function runsOf(
@@ -102,7 +102,7 @@ function runsOf(
   piece: Piece,
   rates: Rates,
   fix: Fix | null,
-  problems: Problem[],
+  problems: Issue[],
 ): BatchRun[] {
   const wanted = wantedOf(line, piece, problems);
   const all = wanted.reduce((sum, { quantity }) => sum + quantity, 0);
@@ -126,7 +126,7 @@ interface Wanted {
 }
 
 /** Of each size that something is wanted of; of nothing at all, one, so that there is something to look at. */
-function wantedOf(line: BatchLine, piece: Piece, problems: Problem[]): Wanted[] {
+function wantedOf(line: BatchLine, piece: Piece, problems: Issue[]): Wanted[] {
   const sizes = hasSizes(piece) ? piece.sizes.rows : [{ id: '', name: '' }];
   const wanted = sizes.flatMap(({ id, name }): Wanted[] => {
     const typed = quantityOf(line, piece, id);

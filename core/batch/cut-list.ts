@@ -1,11 +1,11 @@
 // The cut list of a batch: blanks by part, and grams to issue by stock.
-import { given, inSum, reckoned, renamed, totalOf, type Figure } from '../figure/figure.ts';
+import { given, inSum, computed, renamed, totalOf, type Figure } from '../figure/figure.ts';
 import { readCount } from '../measure/read/read-number.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import type { Cut } from '../piece/cut.ts';
 import type { Part } from '../piece/part.ts';
 import type { Section } from '../stock/section.ts';
-import type { Problem } from '../studio/rates.ts';
+import type { Issue } from '../studio/rates.ts';
 import { blanksKey, type Batch } from './batch.ts';
 import type { BatchRun } from './count-batch.ts';
 
@@ -37,7 +37,7 @@ export interface IssueLine {
 }
 
 /** The lines of one piece in one size; a part bought ready made is not cut. */
-export function cutLines(batch: Batch, run: BatchRun, problems: Problem[]): CutLine[] {
+export function cutLines(batch: Batch, run: BatchRun, problems: Issue[]): CutLine[] {
   return run.count.recipe.piece.parts.flatMap((part, index): CutLine[] => {
     const { alloy, section, cut, gross, count: inPiece } = run.count.parts[index] ?? {};
     if (!alloy || !section || !cut || !gross || !inPiece || part.bought) return [];
@@ -52,7 +52,7 @@ export function cutLines(batch: Batch, run: BatchRun, problems: Problem[]): CutL
     const many = String(count.value);
     const length =
       cut.kind === 'length'
-        ? reckoned(
+        ? computed(
             `${name}, all blanks`,
             cut.length.value * count.value,
             'mm',
@@ -60,7 +60,7 @@ export function cutLines(batch: Batch, run: BatchRun, problems: Problem[]): CutL
             [count, cut.length],
           )
         : null;
-    const grams = reckoned(
+    const grams = computed(
       name,
       (gross.value / inPiece) * count.value,
       'g',
@@ -76,7 +76,7 @@ function blanksOf({ start }: BatchRun, part: Part, inPiece: number): Figure {
   const spare = readCount(part.spare, 0);
   const spares = spare.ok && part.spare.trim() ? spare.value : 0;
   const how = `${inSum(start.value)} × ${String(inPiece)}${spares > 0 ? ` + ${String(spares)}` : ''}`;
-  return reckoned('blanks', start.value * inPiece + spares, '', how, [
+  return computed('blanks', start.value * inPiece + spares, '', how, [
     start,
     given('in a piece', inPiece, '', 'the piece'),
     ...(spares > 0 ? [given('spares', spares, '', 'as typed')] : []),

@@ -1,7 +1,7 @@
 // How many to start so that enough come out well: from the yields of the steps, by the binomial distribution.
-import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { given, inSum, computed, type Figure } from '../figure/figure.ts';
 import { readCount, readShare } from '../measure/read/read-number.ts';
-import type { Problem } from '../studio/rates.ts';
+import type { Issue } from '../studio/rates.ts';
 import type { Spares } from './batch.ts';
 
 /** More are never started for one good one: such a step is to be mended, not fed. */
@@ -44,14 +44,14 @@ export function toStart(
   wanted: number,
   yields: readonly { readonly name: string; readonly yield: number }[],
   spares: Spares,
-): { readonly start: Figure; readonly problems: readonly Problem[] } {
+): { readonly start: Figure; readonly problems: readonly Issue[] } {
   const good = given('wanted', wanted, '', 'the batch, as typed');
   if (spares.how === 'none' || wanted === 0) return { start: good, problems: [] };
   if (spares.how === 'over') {
     const over = readCount(spares.over, 0);
     const problems = over.ok ? [] : [{ path: 'spares.over', sentence: over.sentence }];
     const more = given('and over', over.ok ? over.value : 0, '', 'the batch, as typed');
-    const start = reckoned('to start', wanted + more.value, '', `${inSum(wanted)} + ${inSum(more.value)}`, [
+    const start = computed('to start', wanted + more.value, '', `${inSum(wanted)} + ${inSum(more.value)}`, [
       good,
       more,
     ]);
@@ -65,7 +65,7 @@ export function toStart(
   const losing = yields.filter((step) => step.yield < 1);
   const share = losing.reduce((product, step) => product * step.yield, 1);
   const steps = losing.map((step) => given(step.name || 'step', step.yield * 100, '%', 'yield of the step'));
-  const each = reckoned(
+  const each = computed(
     'come out well',
     share * 100,
     '%',
@@ -76,7 +76,7 @@ export function toStart(
   const chance = chanceOfAtLeast(wanted, starts, share);
   const how = () =>
     `the fewest of which ${inSum(wanted)} come out well with ${inSum(confidence.value * 100)} % (binomial): ${inSum(chance * 100)} %`;
-  const start = reckoned('to start', starts, '', how, [
+  const start = computed('to start', starts, '', how, [
     good,
     each,
     given('confidence', confidence.value * 100, '%', 'the batch, as typed'),

@@ -15,7 +15,7 @@ import {
 } from './constant-volume.ts';
 import { cuffLengthMm, wideBandSizes } from './developed-length.ts';
 import { aspectRatio, coilLengthMm, mandrelMm, ringOfCoilMm, ringsFrom } from './jump-ring.ts';
-import { ellipsePerimeterMm, outlineAreaMm2, perimeterMm, type Point } from '../geometry/outline.ts';
+import { ellipsePerimeterMm, outlineAreaMm2, perimeterMm, type Corner } from '../geometry/outline.ts';
 
 const size = fc.double({ min: 0.2, max: 60, noNaN: true });
 
@@ -57,18 +57,18 @@ describe('outlines', () => {
     const toPoint = 13;
     const half = Math.acos(radius / toPoint);
     const steps = 4000;
-    const arc = Array.from({ length: steps + 1 }, (_, step): Point => {
+    const arc = Array.from({ length: steps + 1 }, (_, step): Corner => {
       const angle = half + ((2 * Math.PI - 2 * half) * step) / steps;
       return [radius * Math.cos(angle), radius * Math.sin(angle)];
     });
-    const drawn = { shape: 'polygon', points: [...arc, [toPoint, 0] as Point] } as const;
+    const drawn = { shape: 'polygon', points: [...arc, [toPoint, 0] as Corner] } as const;
     const drop = { shape: 'teardrop', diameterMm: 10, lengthMm: 18 } as const;
     expect(perimeterMm(drop)).toBeCloseTo(perimeterMm(drawn), 4);
     expect(outlineAreaMm2(drop)).toBeCloseTo(outlineAreaMm2(drawn), 3);
   });
 
   test('a triangle of 3, 4 and 5', () => {
-    const points: Point[] = [
+    const points: Corner[] = [
       [0, 0],
       [4, 0],
       [0, 3],

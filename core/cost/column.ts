@@ -1,6 +1,6 @@
 // The cost column: everything one piece takes, in grams, minutes and money, adding up to what it costs.
-import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
-import { settle } from '../figure/round-money.ts';
+import { given, inSum, computed, totalOf, type Figure } from '../figure/figure.ts';
+import { roundSum } from '../figure/round-money.ts';
 import type { ScrapTerms } from '../studio/rates.ts';
 import { hourly } from './hourly.ts';
 import { metalLine, scrapLine, solderLine, spoiltMetal, type PricedPart, type PricedSolder } from './metal-lines.ts';
@@ -46,7 +46,7 @@ export interface PricedFinding {
 }
 
 /** Attended minutes of one piece at one rate. */
-export interface Hands {
+export interface RatedTime {
   readonly minutes: Figure;
   readonly rate: Figure;
 }
@@ -58,7 +58,7 @@ export interface ColumnInputs {
   /** Attended, for one piece, set-up spread. */
   readonly minutes: Figure;
   /** The same by whose hands they are. */
-  readonly hands: readonly Hands[];
+  readonly hands: readonly RatedTime[];
   /** Makes the line of consumables from what metal and hands cost. */
   readonly consumables: (metal: Figure, labour: Figure) => { readonly takes: Figure; readonly each: Figure };
   /** Share of the minutes spent up to each step, with its yield. */
@@ -107,7 +107,7 @@ export function costColumn(
     }),
   ];
   const each = exact.map((line) => line.each);
-  const cost = settle(totalOf('cost', currency, each));
+  const cost = roundSum(totalOf('cost', currency, each));
   return {
     cost,
     lines: exact.map((line, index) => ({ ...line, each: cost.from[index] ?? line.each })),
@@ -117,7 +117,7 @@ export function costColumn(
 }
 
 // One rate for all the minutes is the usual case; several makers are a sum of theirs.
-function labourOf(hands: readonly Hands[], minutes: Figure, currency: string): Figure {
+function labourOf(hands: readonly RatedTime[], minutes: Figure, currency: string): Figure {
   const [only] = hands;
   if (only && hands.length === 1) return hourly('bench time', minutes, only.rate, currency);
   const lines = hands.map(({ minutes, rate }) => hourly(rate.label, minutes, rate, currency));
@@ -128,7 +128,7 @@ function bought(kind: PricedFinding['kind'], findings: readonly PricedFinding[],
   const ofKind = findings.filter((finding) => finding.kind === kind);
   if (ofKind.length === 0) return [];
   const lines = ofKind.map(({ name, count, price }) =>
-    reckoned(name, count * price.value, currency, () => `${String(count)} × ${inSum(price.value, currency)}`, [
+    computed(name, count * price.value, currency, () => `${String(count)} × ${inSum(price.value, currency)}`, [
       given('count', count, '', 'as typed'),
       price,
     ]),
@@ -144,7 +144,7 @@ function metalOfSpoilt(
   currency: string,
 ): Figure {
   const back = spoiltMetal(parts, terms, currency);
-  const less = reckoned('its metal brings back', -back.value, currency, () => `−${inSum(back.value, currency)}`, [
+  const less = computed('its metal brings back', -back.value, currency, () => `−${inSum(back.value, currency)}`, [
     back,
   ]);
   const lines = [...cut.flatMap((line) => line?.each ?? []), less];

@@ -1,5 +1,5 @@
 // Consumables: flux, blades, grit, gas. Small each, forgotten together; counted by bench hour, by use, or as a share.
-import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
+import { given, inSum, computed, totalOf, type Figure } from '../figure/figure.ts';
 import type { ConsumableRates } from '../studio/rates.ts';
 import type { ConsumableSchool } from '../studio/studio.ts';
 import { hourly } from './hourly.ts';
@@ -39,7 +39,7 @@ export function consumablesEach(
         const base = metal.value + labour.value;
         const money = (value: number) => inSum(value, currency);
         const how = () => `(${money(metal.value)} + ${money(labour.value)}) × ${inSum(rates.share.value)}`;
-        const each = reckoned('consumables', base * rates.share.value, currency, how, [metal, labour, rates.share]);
+        const each = computed('consumables', base * rates.share.value, currency, how, [metal, labour, rates.share]);
         return {
           takes: given('share of metal and hands', rates.share.value * 100, '%', rates.share.source),
           each,
@@ -52,5 +52,5 @@ export function consumablesEach(
 function use(label: string, count: number, price: Figure, currency: string): Figure {
   const counted = given(label, count, '', 'counted from the recipe');
   const how = () => `${inSum(count)} × ${inSum(price.value, currency)}`;
-  return reckoned(`consumables, ${label}`, count * price.value, currency, how, [counted, price]);
+  return computed(`consumables, ${label}`, count * price.value, currency, how, [counted, price]);
 }

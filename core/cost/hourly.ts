@@ -1,8 +1,8 @@
 // Money for time at a rate.
-import { inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { inSum, computed, type Figure } from '../figure/figure.ts';
 
 /** Money for minutes at a rate an hour. */
 export function hourly(label: string, minutes: Figure, rate: Figure, currency: string): Figure {
   const how = () => `${inSum(minutes.value)} ÷ 60 × ${inSum(rate.value, rate.unit)}`;
-  return reckoned(label, (minutes.value / 60) * rate.value, currency, how, [minutes, rate]);
+  return computed(label, (minutes.value / 60) * rate.value, currency, how, [minutes, rate]);
 }

@@ -1,5 +1,5 @@
 // The metal lines of the cost column: what is cut, the solder, what scrap brings back, and what is lost for good.
-import { given, inSum, reckoned, sumTo, totalOf, type Figure } from '../figure/figure.ts';
+import { given, inSum, computed, sumTo, totalOf, type Figure } from '../figure/figure.ts';
 import { scrapKinds, type ScrapKind } from '../metal/scrap-kinds.ts';
 import { scrapNames } from '../piece/compute-part.ts';
 import type { ScrapTerms } from '../studio/rates.ts';
@@ -28,7 +28,7 @@ interface MetalLine {
 }
 
 const atPrice = (label: string, grams: Figure, price: Figure, currency: string): Figure =>
-  reckoned(
+  computed(
     label,
     grams.value * price.value,
     currency,
@@ -99,7 +99,7 @@ function creditsOf(parts: readonly PricedPart[], terms: ScrapTerms, currency: st
       const mass = scrap[kind];
       if (!mass) return [];
       const label = kind === 'clean' ? name : `${name}, ${scrapNames[kind]}`;
-      const less = reckoned(label, -mass.value, 'g', () => `−${inSum(mass.value)}`, [mass]);
+      const less = computed(label, -mass.value, 'g', () => `−${inSum(mass.value)}`, [mass]);
       return [{ mass, content, less, credit: scrapCredit(label, kind, less, content, terms, currency) }];
     }),
   );
@@ -107,7 +107,7 @@ function creditsOf(parts: readonly PricedPart[], terms: ScrapTerms, currency: st
 
 function lostOf({ mass, content, credit }: ScrapCredit, currency: string): Figure {
   const how = () => `${inSum(mass.value)} × ${inSum(content.value, content.unit)} + (${inSum(credit.value, currency)})`;
-  return reckoned(credit.label, mass.value * content.value + credit.value, currency, how, [mass, content, credit]);
+  return computed(credit.label, mass.value * content.value + credit.value, currency, how, [mass, content, credit]);
 }
 
 const isRefined = (kind: ScrapKind, { assayLoss, lotCharge }: ScrapTerms) =>
@@ -138,10 +138,10 @@ function scrapCredit(
   const paid = terms.share[kind];
   const value = less.value * paidPerGram(kind, content.value, terms);
   const sum = () => `(${inSum(less.value)}) × ${inSum(content.value, content.unit)} × ${inSum(paid.value)}`;
-  if (!isRefined(kind, terms)) return reckoned(label, value, currency, sum, [less, content, paid]);
+  if (!isRefined(kind, terms)) return computed(label, value, currency, sum, [less, content, paid]);
   const how = () =>
     `${sum()} × (1 − ${inSum(assayLoss.value)}) − (${inSum(less.value)}) × ${inSum(lotCharge.value, lotCharge.unit)}`;
-  return reckoned(label, value, currency, how, [less, content, paid, assayLoss, lotCharge]);
+  return computed(label, value, currency, how, [less, content, paid, assayLoss, lotCharge]);
 }
 
 /** What the metal left in a spoilt piece brings back, as soldered scrap. @returns money, 0 or more */
@@ -149,7 +149,7 @@ export function spoiltMetal(parts: readonly PricedPart[], terms: ScrapTerms, cur
   const lines = parts.map(({ name, net, content }) => {
     const less = given(name, -net.value, 'g', 'left in the spoilt piece');
     const credit = scrapCredit(name, 'soldered', less, content, terms, currency);
-    return reckoned(name, -credit.value, currency, () => `−(${credit.how})`, [credit]);
+    return computed(name, -credit.value, currency, () => `−(${credit.how})`, [credit]);
   });
   return totalOf('metal of a spoilt piece', currency, lines);
 }

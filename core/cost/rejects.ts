@@ -1,5 +1,5 @@
 // Rejects: pieces spoilt on the way are paid for by those that come out good.
-import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
+import { given, inSum, computed, totalOf, type Figure } from '../figure/figure.ts';
 
 /** A step that spoils some, in the order of the work. */
 export interface Spoiling {
@@ -35,7 +35,7 @@ export function rejectsEach(steps: readonly Spoiling[], metal: Figure, currency:
     const count = given(`spoilt for each good one, at ${inSum(share * 100)} % good`, lost, '', 'the step’s yield');
     const work = given('work up to then', spent, currency, 'the steps before');
     const how = () => `${inSum(lost)} × (${inSum(metal.value, currency)} + ${inSum(spent, currency)})`;
-    lines.push(reckoned(name || 'a step', lost * (metal.value + spent), currency, how, [count, metal, work]));
+    lines.push(computed(name || 'a step', lost * (metal.value + spent), currency, how, [count, metal, work]));
   }
   return {
     takes: given('spoilt for each good one', spoilt * 100, '%', 'from the yields of the steps'),

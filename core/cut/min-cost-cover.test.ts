@@ -1,10 +1,10 @@
 // The least that whole bars cost, against trying every number of each.
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { wholeCost, type Holding } from './min-cost-cover.ts';
+import { minCostCover, type CoverItem } from './min-cost-cover.ts';
 
 /** Every number of every bar; Infinity where none hold the need. */
-function tried(stock: readonly Holding[], need: number, atLeast: number, index = 0, cost = 0): number {
+function tried(stock: readonly CoverItem[], need: number, atLeast: number, index = 0, cost = 0): number {
   const bar = stock[index];
   if (!bar) return need <= 1e-9 && cost >= atLeast - 1e-9 ? cost : Infinity;
   let least = Infinity;
@@ -28,7 +28,7 @@ test('as by trying every choice', () => {
         const least = tried(stock, need, atLeast);
         const known = stock.reduce((sum, { cost, count }) => sum + cost * count, 0);
         fc.pre(least < Infinity && known > 0);
-        expect(wholeCost(stock, need, atLeast, known)).toBeCloseTo(Math.max(atLeast, least), 9);
+        expect(minCostCover(stock, need, atLeast, known)).toBeCloseTo(Math.max(atLeast, least), 9);
       },
     ),
     { numRuns: 500, seed: 5 },
@@ -41,13 +41,13 @@ test('a small bar that costs more by the millimetre is not bought in fractions',
     { cost: 54, count: 400, holds: 47.5 },
   ];
   // Nineteen hold 3610. Two short ones hold the other 95, one long one more than that.
-  expect(wholeCost(stock, 3705, 3705, 4000)).toBe(3718);
-  expect(wholeCost(stock, 3706, 3706, 4000)).toBe(3772); // three short ones: 162 against 190
-  expect(wholeCost(stock, 3655, 3655, 4000)).toBe(3664); // 19 × 190 + 54
+  expect(minCostCover(stock, 3705, 3705, 4000)).toBe(3718);
+  expect(minCostCover(stock, 3706, 3706, 4000)).toBe(3772); // three short ones: 162 against 190
+  expect(minCostCover(stock, 3655, 3655, 4000)).toBe(3664); // 19 × 190 + 54
 });
 
 test('prices that share no step, or none that is known, leave the bound as it is', () => {
   const stock = [{ cost: Math.PI, count: 5, holds: 4 }];
-  expect(wholeCost(stock, 7, 5.5, 9)).toBe(5.5);
-  expect(wholeCost([{ cost: 3, count: 5, holds: 4 }], 7, 5.5, Infinity)).toBe(5.5);
+  expect(minCostCover(stock, 7, 5.5, 9)).toBe(5.5);
+  expect(minCostCover([{ cost: 3, count: 5, holds: 4 }], 7, 5.5, Infinity)).toBe(5.5);
 });

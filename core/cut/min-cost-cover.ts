@@ -1,5 +1,5 @@
 // Bars and sheets come whole: the least that a choice of whole ones costs, if it is to hold what is wanted.
-import { commonStep } from '../measure/gcd.ts';
+import { greatestCommonDivisor } from '../measure/gcd.ts';
 
 /** Sums looked at, at most. */
 const MOST_SUMS = 200_000;
@@ -7,7 +7,7 @@ const MOST_SUMS = 200_000;
 const PARTS = 10_000;
 const SLACK = 1e-7;
 
-export interface Holding {
+export interface CoverItem {
   readonly cost: number;
   readonly count: number;
   /** What one of it holds at most, in any measure. */
@@ -21,12 +21,12 @@ export interface Holding {
  * @returns the least sum of whole ones that hold the need and cost no less than the bound; the bound where the prices make
  *   too many sums to look at
  */
-export function wholeCost(stock: readonly Holding[], need: number, atLeast: number, atMost: number): number {
+export function minCostCover(stock: readonly CoverItem[], need: number, atLeast: number, atMost: number): number {
   const able = stock.filter(({ count, holds }) => count > 0 && holds > 0);
   const priced = able.filter(({ cost }) => cost > 0);
   const parts = priced.map(({ cost }) => Math.round(cost * PARTS));
   const isRound = parts.every((part, index) => Math.abs(part - (priced[index]?.cost ?? 0) * PARTS) < 1e-6 * part);
-  const step = commonStep(parts);
+  const step = greatestCommonDivisor(parts);
   if (!isRound || step === 0 || !(atMost * PARTS <= step * MOST_SUMS)) return atLeast;
   const free = able.filter(({ cost }) => cost === 0).reduce((sum, { count, holds }) => sum + count * holds, 0);
   const most = Math.round((atMost * PARTS) / step);

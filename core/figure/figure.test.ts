@@ -1,9 +1,9 @@
 // Figures keep their working through new names, and make it only when someone looks.
 import { describe, expect, test } from 'vitest';
-import { given, inSum, minorDigits, reckoned, renamed, sumTo, totalOf } from './figure.ts';
+import { given, inSum, minorDigits, computed, renamed, sumTo, totalOf } from './figure.ts';
 
 const length = given('length', 120, 'mm', 'as typed');
-const twice = reckoned('both', 240, 'mm', () => `2 × ${inSum(length.value)}`, [length]);
+const twice = computed('both', 240, 'mm', () => `2 × ${inSum(length.value)}`, [length]);
 
 describe('another name', () => {
   test('a result keeps its sum and what it is made of; an input its source', () => {

@@ -30,7 +30,7 @@ export function given(label: string, value: number, unit: Unit, source: string):
  * @param how  the sum in words, or what makes them; it is only made when someone looks, since a key moves hundreds of
  *   figures and opens none
  */
-export function reckoned(
+export function computed(
   label: string,
   value: number,
   unit: Unit,

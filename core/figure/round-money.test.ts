@@ -1,45 +1,45 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { given, reckoned, totalOf, type Figure } from './figure.ts';
-import { roundHalfUp, roundLines, settle } from './round-money.ts';
+import { given, computed, totalOf, type Figure } from './figure.ts';
+import { roundHalfAwayFromZero, roundLinesToTotal, roundSum } from './round-money.ts';
 
 const amounts = fc.array(fc.double({ min: -5000, max: 5000, noNaN: true }), { maxLength: 40 });
 const sum = (lines: readonly number[]) => lines.reduce((total, line) => total + line, 0);
 
 describe('rounding lines', () => {
   test('lines add up to the rounded total, whatever they are', () => {
-    fc.assert(fc.property(amounts, (lines) => sum(roundLines(lines)) === roundHalfUp(sum(lines))));
+    fc.assert(fc.property(amounts, (lines) => sum(roundLinesToTotal(lines)) === roundHalfAwayFromZero(sum(lines))));
   });
 
   test('no line moves by a whole unit', () => {
     fc.assert(
       fc.property(amounts, (lines) =>
-        roundLines(lines).every((line, index) => Math.abs(line - (lines[index] ?? 0)) < 1 + 1e-9),
+        roundLinesToTotal(lines).every((line, index) => Math.abs(line - (lines[index] ?? 0)) < 1 + 1e-9),
       ),
     );
   });
 
   test('of equal remainders the earlier line gets the unit', () => {
-    expect(roundLines([0.5, 0.5, 0.5, 0.5])).toEqual([1, 1, 0, 0]);
-    expect(roundLines([0.5, 0.3, 0.4])).toEqual([1, 0, 0]);
+    expect(roundLinesToTotal([0.5, 0.5, 0.5, 0.5])).toEqual([1, 1, 0, 0]);
+    expect(roundLinesToTotal([0.5, 0.3, 0.4])).toEqual([1, 0, 0]);
   });
 
   test('no lines give none', () => {
-    expect(roundLines([])).toEqual([]);
+    expect(roundLinesToTotal([])).toEqual([]);
   });
 });
 
 test('a half goes away from zero, also where floating point falls just short of it', () => {
-  expect([0.5, 1.5, 2.5, -0.5, -1.5].map(roundHalfUp)).toEqual([1, 2, 3, -1, -2]);
-  expect(roundHalfUp(1.005 * 100)).toBe(101);
+  expect([0.5, 1.5, 2.5, -0.5, -1.5].map(roundHalfAwayFromZero)).toEqual([1, 2, 3, -1, -2]);
+  expect(roundHalfAwayFromZero(1.005 * 100)).toBe(101);
 });
 
 test('a settled sum adds up at every depth, and only sums are shared out', () => {
   const grams = given('metal', 3, 'g', 'scale');
   const price = given('price', 33.5, 'GBP/g', 'fix');
-  const dial = reckoned('dial', 100.5, 'GBP', '3 × 0.335', [grams, price]);
+  const dial = computed('dial', 100.5, 'GBP', '3 × 0.335', [grams, price]);
   const rim = given('rim', 20.3, 'GBP', 'typed');
-  const settled = settle(
+  const settled = roundSum(
     totalOf('cost', 'GBP', [totalOf('metal', 'GBP', [dial, rim]), given('hands', 50.3, 'GBP', 'typed')]),
   );
   expect(settled.value).toBe(171);
@@ -65,8 +65,8 @@ test('however deep the sums, each is whole and is the sum of its lines, and no l
   };
   fc.assert(
     fc.property(tree, (exact) => {
-      const settled = settle(exact);
-      expect(settled.value).toBe(roundHalfUp(exact.value));
+      const settled = roundSum(exact);
+      expect(settled.value).toBe(roundHalfAwayFromZero(exact.value));
       settled.from.forEach(({ value }, index) =>
         expect(Math.abs(value - (exact.from[index]?.value ?? NaN))).toBeLessThan(1 + 1e-9),
       );

@@ -1,13 +1,13 @@
 // Hollow outlines as convex parts, and outlines with a border to be trimmed.
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { convexPartsOf } from './convex-decomposition.ts';
-import { areaOf, hullOf, type Point } from './convex-polygon.ts';
-import { grownOutline } from './offset-outline.ts';
+import { convexDecomposition } from './convex-decomposition.ts';
+import { polygonArea, convexHull, type Point } from './convex-polygon.ts';
+import { offsetOutline } from './offset-outline.ts';
 
 type Corner = [number, number];
 const pointsOf = (corners: readonly Corner[]): Point[] => corners.map(([x, y]) => ({ x, y }));
-const total = (parts: readonly Point[][]) => parts.reduce((sum, part) => sum + areaOf(part), 0);
+const total = (parts: readonly Point[][]) => parts.reduce((sum, part) => sum + polygonArea(part), 0);
 
 /** Seen from the middle every corner is one further round: it never crosses itself. */
 const star = fc.array(fc.integer({ min: 3, max: 40 }), { minLength: 4, maxLength: 24 }).map((radii): Corner[] =>
@@ -22,10 +22,10 @@ describe('convex parts', () => {
     fc.assert(
       fc.property(star, (corners) => {
         const points = pointsOf(corners);
-        const parts = convexPartsOf(points);
-        expect(total(parts)).toBeCloseTo(areaOf(points), 6);
-        for (const part of parts) expect(areaOf(hullOf(part))).toBeCloseTo(areaOf(part), 6);
-        const notches = points.length - hullOf(points).length;
+        const parts = convexDecomposition(points);
+        expect(total(parts)).toBeCloseTo(polygonArea(points), 6);
+        for (const part of parts) expect(polygonArea(convexHull(part))).toBeCloseTo(polygonArea(part), 6);
+        const notches = points.length - convexHull(points).length;
         // Hertel and Mehlhorn: the least number of parts is at most one more than the notches.
         expect(parts.length).toBeLessThanOrEqual(4 * (notches + 1));
       }),
@@ -35,27 +35,27 @@ describe('convex parts', () => {
 
   test('it does not matter which way round the corners go', () => {
     const l: Corner[] = [[0, 0], [20, 0], [20, 4], [4, 4], [4, 20], [0, 20]]; // prettier-ignore
-    expect(total(convexPartsOf(pointsOf(l.toReversed())))).toBe(144);
-    expect(convexPartsOf(pointsOf(l))).toHaveLength(2);
+    expect(total(convexDecomposition(pointsOf(l.toReversed())))).toBe(144);
+    expect(convexDecomposition(pointsOf(l))).toHaveLength(2);
   });
 
   test('an outline that crosses itself counts as its hull', () => {
     const bow: Corner[] = [[0, 0], [10, 10], [10, 0], [0, 10]]; // prettier-ignore
-    expect(total(convexPartsOf(pointsOf(bow)))).toBe(100);
+    expect(total(convexDecomposition(pointsOf(bow)))).toBe(100);
   });
 });
 
 describe('a border all round', () => {
   test('an L keeps its hollow: legs 22 long and 6 wide, the notch nearer by the border', () => {
     const l: Corner[] = [[0, 0], [20, 0], [20, 4], [4, 4], [4, 20], [0, 20]]; // prettier-ignore
-    expect(areaOf(pointsOf(grownOutline(l, 1)))).toBeCloseTo(2 * 22 * 6 - 36, 9);
-    expect(grownOutline(l, 0)).toEqual(l);
+    expect(polygonArea(pointsOf(offsetOutline(l, 1)))).toBeCloseTo(2 * 22 * 6 - 36, 9);
+    expect(offsetOutline(l, 0)).toEqual(l);
   });
 
   test('no corner of the outline is nearer to the edge than the border', () => {
     fc.assert(
       fc.property(star, fc.constantFrom(0.5, 2), (corners, border) => {
-        const grown = grownOutline(corners, border);
+        const grown = offsetOutline(corners, border);
         for (const [x, y] of corners)
           grown.forEach(([ax, ay], index) => {
             const [bx, by] = grown[(index + 1) % grown.length]!;

@@ -1,7 +1,7 @@
 // A polygon as convex parts that lie beside each other: triangles by cutting off ears, joined again where they stay convex
 // (Hertel and Mehlhorn, FCT 1983: at most four times as many parts as there must be).
 import earcut from 'earcut';
-import { areaOf, hullOf, type Point } from './convex-polygon.ts';
+import { polygonArea, convexHull, type Point } from './convex-polygon.ts';
 
 /** Areas are the same within this share. */
 const SAME = 1e-9;
@@ -10,16 +10,16 @@ const SAME = 1e-9;
  * @param points  corners in order, either way round; no hole
  * @returns the parts, corners against the clock; of an outline that crosses itself its hull, on the safe side
  */
-export function convexPartsOf(points: readonly Point[]): Point[][] {
-  const hull = hullOf(points);
-  const area = areaOf(points);
-  if (areaOf(hull) - area <= SAME * area) return [hull];
+export function convexDecomposition(points: readonly Point[]): Point[][] {
+  const hull = convexHull(points);
+  const area = polygonArea(points);
+  if (polygonArea(hull) - area <= SAME * area) return [hull];
   const flat = points.flatMap(({ x, y }) => [x, y]);
   const corners = earcut(flat);
   const triangles = Array.from({ length: corners.length / 3 }, (_, at) =>
     againstTheClock(corners.slice(3 * at, 3 * at + 3), points),
-  ).filter((triangle) => areaOf(at(triangle, points)) > SAME * area);
-  const sum = triangles.reduce((total, triangle) => total + areaOf(at(triangle, points)), 0);
+  ).filter((triangle) => polygonArea(at(triangle, points)) > SAME * area);
+  const sum = triangles.reduce((total, triangle) => total + polygonArea(at(triangle, points)), 0);
   if (Math.abs(sum - area) > 1e-6 * area) return [hull];
   return joined(triangles, points).map((part) => at(part, points));
 }
@@ -63,6 +63,6 @@ function join(a: Part, b: Part): Part | null {
 }
 
 function isConvex(corners: readonly Point[]): boolean {
-  const area = areaOf(corners);
-  return areaOf(hullOf(corners)) - area <= SAME * area;
+  const area = polygonArea(corners);
+  return polygonArea(convexHull(corners)) - area <= SAME * area;
 }

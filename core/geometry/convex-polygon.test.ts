@@ -1,7 +1,7 @@
 // Polygons against theorems of plane geometry: Pick's, Cauchy's, Steiner's, and distances by dense sampling.
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { areaOf, hullOf, outsideBy, sumOf, type Point } from './convex-polygon.ts';
+import { polygonArea, convexHull, distanceOutside, minkowskiSum, type Point } from './convex-polygon.ts';
 
 const lattice = fc.record({ x: fc.integer({ min: -12, max: 12 }), y: fc.integer({ min: -12, max: 12 }) });
 const cloud = fc.array(lattice, { minLength: 3, maxLength: 14 });
@@ -20,7 +20,7 @@ describe('a hull', () => {
   test('turns left at every corner, its corners are of the points, and every point lies within', () => {
     fc.assert(
       fc.property(cloud, (points) => {
-        const hull = hullOf(points);
+        const hull = convexHull(points);
         fc.pre(hull.length > 2);
         hull.forEach((a, index) => {
           const b = next(hull, index);
@@ -34,11 +34,11 @@ describe('a hull', () => {
   });
 
   test('of points in a line it is their ends, of one point the point', () => {
-    expect(hullOf([0, 3, 1, 2].map((x) => ({ x, y: 2 * x })))).toEqual([
+    expect(convexHull([0, 3, 1, 2].map((x) => ({ x, y: 2 * x })))).toEqual([
       { x: 0, y: 0 },
       { x: 3, y: 6 },
     ]);
-    expect(hullOf([{ x: 4, y: 4 }])).toEqual([{ x: 4, y: 4 }]);
+    expect(convexHull([{ x: 4, y: 4 }])).toEqual([{ x: 4, y: 4 }]);
   });
 });
 
@@ -47,7 +47,7 @@ describe('areas', () => {
   test('of corners on a lattice, as by counting points (Pick)', () => {
     fc.assert(
       fc.property(cloud, (points) => {
-        const hull = hullOf(points);
+        const hull = convexHull(points);
         fc.pre(hull.length > 2);
         const edge = hull.reduce((sum, { x, y }, index) => {
           const to = next(hull, index);
@@ -55,7 +55,7 @@ describe('areas', () => {
         }, 0);
         let all = 0;
         for (let x = -12; x <= 12; x += 1) for (let y = -12; y <= 12; y += 1) if (isWithin(hull, { x, y })) all += 1;
-        expect(areaOf(hull)).toBe(all - edge + edge / 2 - 1);
+        expect(polygonArea(hull)).toBe(all - edge + edge / 2 - 1);
       }),
       { numRuns: 200, seed: 2 },
     );
@@ -63,8 +63,8 @@ describe('areas', () => {
 
   test('of an outline that is not convex: an L of 16 × 13 less a notch', () => {
     const outline = [[0, 0], [16, 0], [16, 3], [3, 3], [3, 13], [0, 13]].map(([x = 0, y = 0]) => ({ x, y })); // prettier-ignore
-    expect(areaOf(outline)).toBe(16 * 13 - 13 * 10);
-    expect(areaOf(outline.toReversed())).toBe(78);
+    expect(polygonArea(outline)).toBe(16 * 13 - 13 * 10);
+    expect(polygonArea(outline.toReversed())).toBe(78);
   });
 });
 
@@ -73,11 +73,13 @@ describe('the sum of two convex shapes', () => {
   test('has the perimeters of both, and an area whose root is no less than those of both', () => {
     fc.assert(
       fc.property(cloud, cloud, (one, other) => {
-        const [a, b] = [hullOf(one), hullOf(other)];
+        const [a, b] = [convexHull(one), convexHull(other)];
         fc.pre(a.length > 2 && b.length > 2);
-        const sum = sumOf(a, b);
+        const sum = minkowskiSum(a, b);
         expect(perimeterOf(sum)).toBeCloseTo(perimeterOf(a) + perimeterOf(b), 6);
-        expect(Math.sqrt(areaOf(sum))).toBeGreaterThanOrEqual(Math.sqrt(areaOf(a)) + Math.sqrt(areaOf(b)) - 1e-9);
+        expect(Math.sqrt(polygonArea(sum))).toBeGreaterThanOrEqual(
+          Math.sqrt(polygonArea(a)) + Math.sqrt(polygonArea(b)) - 1e-9,
+        );
       }),
       { numRuns: 300, seed: 3 },
     );
@@ -91,7 +93,7 @@ describe('the sum of two convex shapes', () => {
       { x: 0, y: 6 },
     ];
     // 30 + 4 + the shadows 10 and 6 times the side of 2.
-    expect(areaOf(sumOf(triangle, square))).toBeCloseTo(30 + 4 + 2 * (10 + 6), 9);
+    expect(polygonArea(minkowskiSum(triangle, square))).toBeCloseTo(30 + 4 + 2 * (10 + 6), 9);
   });
 });
 
@@ -99,7 +101,7 @@ describe('how far a point lies outside', () => {
   test('as by walking along the edge in small steps; below 0 inside', () => {
     fc.assert(
       fc.property(cloud, lattice, (points, { x, y }) => {
-        const hull = hullOf(points);
+        const hull = convexHull(points);
         fc.pre(hull.length > 2);
         let nearest = Infinity;
         hull.forEach((from, index) => {
@@ -110,7 +112,7 @@ describe('how far a point lies outside', () => {
             nearest = Math.min(nearest, Math.hypot(x - ex, y - ey));
           }
         });
-        const by = outsideBy(hull, x, y);
+        const by = distanceOutside(hull, x, y);
         expect(Math.abs(by)).toBeGreaterThan(nearest - 0.1);
         expect(Math.abs(by)).toBeLessThan(nearest + 1e-9);
         if (nearest > 0.2) expect(by > 0).toBe(!isWithin(hull, { x, y }));
@@ -120,9 +122,9 @@ describe('how far a point lies outside', () => {
   });
 
   test('of a point and of a line the plain distance; of nothing no distance at all', () => {
-    expect(outsideBy([{ x: 3, y: 0 }], 0, 4)).toBe(5);
-    expect(outsideBy([{ x: 0, y: 0 }, { x: 10, y: 0 }], 4, -3)).toBe(3); // prettier-ignore
-    expect(outsideBy([{ x: 0, y: 0 }, { x: 10, y: 0 }], 13, 4)).toBe(5); // prettier-ignore
-    expect(outsideBy([], 0, 0)).toBe(Infinity);
+    expect(distanceOutside([{ x: 3, y: 0 }], 0, 4)).toBe(5);
+    expect(distanceOutside([{ x: 0, y: 0 }, { x: 10, y: 0 }], 4, -3)).toBe(3); // prettier-ignore
+    expect(distanceOutside([{ x: 0, y: 0 }, { x: 10, y: 0 }], 13, 4)).toBe(5); // prettier-ignore
+    expect(distanceOutside([], 0, 0)).toBe(Infinity);
   });
 });

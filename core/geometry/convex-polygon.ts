@@ -12,7 +12,7 @@ const cross = (o: Point, a: Point, b: Point) => (a.x - o.x) * (b.y - o.y) - (a.y
 const FLAT = 1e-10;
 
 /** The convex hull (Andrew, Information Processing Letters 9, 1979). */
-export function hullOf(points: readonly Point[]): Point[] {
+export function convexHull(points: readonly Point[]): Point[] {
   const sorted = [...points].sort((a, b) => a.x - b.x || a.y - b.y);
   const half = (ordered: readonly Point[]) => {
     const chain: Point[] = [];
@@ -31,12 +31,12 @@ export function hullOf(points: readonly Point[]): Point[] {
 }
 
 /** Every corner of one added to every corner of the other (Minkowski), as a hull: the corners are few. */
-export function sumOf(a: readonly Point[], b: readonly Point[]): Point[] {
-  return hullOf(a.flatMap((p) => b.map((q) => ({ x: p.x + q.x, y: p.y + q.y }))));
+export function minkowskiSum(a: readonly Point[], b: readonly Point[]): Point[] {
+  return convexHull(a.flatMap((p) => b.map((q) => ({ x: p.x + q.x, y: p.y + q.y }))));
 }
 
 /** The area of a polygon, convex or not, by its corners in order (the shoelace formula). */
-export function areaOf(points: readonly Point[]): number {
+export function polygonArea(points: readonly Point[]): number {
   let twice = 0;
   points.forEach((point, index) => {
     const next = points[(index + 1) % points.length] ?? point;
@@ -46,7 +46,7 @@ export function areaOf(points: readonly Point[]): number {
 }
 
 /** How far a point lies outside a convex polygon; below 0 inside it. */
-export function outsideBy(polygon: readonly Point[], x: number, y: number): number {
+export function distanceOutside(polygon: readonly Point[], x: number, y: number): number {
   const [first] = polygon;
   if (!first) return Infinity;
   if (polygon.length === 1) return Math.hypot(x - first.x, y - first.y);

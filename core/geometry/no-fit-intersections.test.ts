@@ -2,9 +2,9 @@
 // known sides are found to the last digit.
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { outsideBy } from './convex-polygon.ts';
-import { keepsGap, noFit, type NoFit, type Shape } from './no-fit-polygon.ts';
-import { crossings, crossingsWithEdges, ownCrossings, type Laid } from './no-fit-intersections.ts';
+import { distanceOutside } from './convex-polygon.ts';
+import { keepsGap, noFitPolygon, type NoFitPolygon, type Shape } from './no-fit-polygon.ts';
+import { intersections, intersectionsWithEdges, selfIntersections, type PlacedNoFit } from './no-fit-intersections.ts';
 
 const disc = (diameter: number): Shape => {
   return { parts: [[{ x: 0, y: 0 }]], radius: diameter / 2, width: diameter, height: diameter };
@@ -19,15 +19,15 @@ const rect = (width: number, height: number): Shape => {
   ];
   return { parts: [corners], radius: 0, width, height };
 };
-const laid = (region: NoFit, x: number, y: number): Laid => ({ region, x, y });
+const laid = (region: NoFitPolygon, x: number, y: number): PlacedNoFit => ({ region, x, y });
 
 /** How far a place is from the edge of a region; 0 on it. */
-const offEdge = ({ region, x, y }: Laid, px: number, py: number) =>
-  Math.min(...region.parts.map(({ core, radius }) => Math.abs(outsideBy(core, px - x, py - y) - radius)));
+const offEdge = ({ region, x, y }: PlacedNoFit, px: number, py: number) =>
+  Math.min(...region.parts.map(({ core, radius }) => Math.abs(distanceOutside(core, px - x, py - y) - radius)));
 
-const found = (a: Laid, b: Laid) => {
+const found = (a: PlacedNoFit, b: PlacedNoFit) => {
   const places: [number, number][] = [];
-  crossings(a, b, (x, y) => places.push([x, y]));
+  intersections(a, b, (x, y) => places.push([x, y]));
   return places;
 };
 
@@ -35,7 +35,7 @@ describe('discs', () => {
   test('three, four and five: a third disc beside two that touch', () => {
     // Radii 1, 2 and a third of 3 make sides 3, 4 and 5: a right angle at the middle of the disc of 1.
     const [one, two, three] = [disc(2), disc(4), disc(6)];
-    const places = found(laid(noFit(one, three, 0), 0, 0), laid(noFit(two, three, 0), 3, 0));
+    const places = found(laid(noFitPolygon(one, three, 0), 0, 0), laid(noFitPolygon(two, three, 0), 3, 0));
     expect(places).toHaveLength(2);
     for (const [x, y] of places) {
       expect(x).toBeCloseTo(0, 12);
@@ -44,16 +44,16 @@ describe('discs', () => {
   });
 
   test('alike and touching: the third makes an equal triangle, √3/2 up, gap and all', () => {
-    const region = noFit(disc(10), disc(10), 0.5);
+    const region = noFitPolygon(disc(10), disc(10), 0.5);
     const places = found(laid(region, 0, 0), laid(region, 10.5, 0));
     expect(places.map(([x]) => x)).toEqual([5.25, 5.25]);
     expect(places.map(([, y]) => Math.abs(y))[0]).toBeCloseTo((10.5 * Math.sqrt(3)) / 2, 12);
   });
 
   test('too far apart, and one place within the other, touch nowhere', () => {
-    const region = noFit(disc(10), disc(10), 0);
+    const region = noFitPolygon(disc(10), disc(10), 0);
     expect(found(laid(region, 0, 0), laid(region, 21, 0))).toEqual([]);
-    expect(found(laid(region, 0, 0), laid(noFit(disc(2), disc(2), 0), 1, 0))).toEqual([]);
+    expect(found(laid(region, 0, 0), laid(noFitPolygon(disc(2), disc(2), 0), 1, 0))).toEqual([]);
   });
 });
 
@@ -76,7 +76,7 @@ test('every place found that keeps its gaps touches both', () => {
       fc.integer({ min: -30, max: 30 }),
       (first, second, moving, gap, x, y) => {
         fc.pre(x !== 0 || y !== 0);
-        const [a, b] = [laid(noFit(first, moving, gap), 0, 0), laid(noFit(second, moving, gap), x, y)];
+        const [a, b] = [laid(noFitPolygon(first, moving, gap), 0, 0), laid(noFitPolygon(second, moving, gap), x, y)];
         for (const [px, py] of found(a, b)) {
           // What lies within one of them is offered too, and refused by whoever asks whether it keeps its gap.
           if (![a, b].every((one) => keepsGap(one.region, px - one.x, py - one.y))) continue;
@@ -96,7 +96,7 @@ describe('beside an edge', () => {
   test('a disc at the foot of the sheet beside another: as high as the foot, the chord away', () => {
     // Middles 10 apart, one 6 above the foot line of the other: 8 along.
     const places: [number, number][] = [];
-    crossingsWithEdges(laid(noFit(disc(10), disc(10), 0), 20, 11), [], [5], (x, y) => places.push([x, y]));
+    intersectionsWithEdges(laid(noFitPolygon(disc(10), disc(10), 0), 20, 11), [], [5], (x, y) => places.push([x, y]));
     expect(places.toSorted((a, b) => a[0] - b[0])).toEqual([
       [12, 5],
       [28, 5],
@@ -105,7 +105,9 @@ describe('beside an edge', () => {
 
   test('a blank with corners beside another: at the side, exactly on the edge', () => {
     const places: [number, number][] = [];
-    crossingsWithEdges(laid(noFit(rect(10, 4), rect(6, 2), 0.5), 20, 3), [], [3], (x, y) => places.push([x, y]));
+    intersectionsWithEdges(laid(noFitPolygon(rect(10, 4), rect(6, 2), 0.5), 20, 3), [], [3], (x, y) =>
+      places.push([x, y]),
+    );
     expect(places).toContainEqual([28.5, 3]);
     expect(places).toContainEqual([11.5, 3]);
   });
@@ -123,6 +125,6 @@ test('the notch of an outline is a place of its own: both arms are touched', () 
     height: 12,
   };
   const places: string[] = [];
-  ownCrossings(laid(noFit(arms, rect(4, 4), 0), 0, 0), (x, y) => places.push(`${String(x)} ${String(y)}`));
+  selfIntersections(laid(noFitPolygon(arms, rect(4, 4), 0), 0, 0), (x, y) => places.push(`${String(x)} ${String(y)}`));
   expect(places).toContain('-2 -2');
 });

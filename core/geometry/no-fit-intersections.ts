@@ -1,21 +1,21 @@
 // Where the edges of two no-fit regions cross: there a shape touches both of its neighbours, or a neighbour and the edge.
 import type { Point } from './convex-polygon.ts';
-import type { NoFit, PartNoFit } from './no-fit-polygon.ts';
+import type { NoFitPolygon, NoFitPart } from './no-fit-polygon.ts';
 
 /** A region and where its middle lies. */
-export interface Laid {
-  readonly region: NoFit;
+export interface PlacedNoFit {
+  readonly region: NoFitPolygon;
   readonly x: number;
   readonly y: number;
 }
 
 /** Calls `found` for every crossing of the edges of two regions. */
-export function crossings(a: Laid, b: Laid, found: (x: number, y: number) => void): void {
+export function intersections(a: PlacedNoFit, b: PlacedNoFit, found: (x: number, y: number) => void): void {
   for (const part of a.region.parts) for (const other of b.region.parts) partCrossings(a, part, b, other, found);
 }
 
 /** Calls `found` for every crossing of a region's own edges: there a shape touches one neighbour twice, in its notch. */
-export function ownCrossings(a: Laid, found: (x: number, y: number) => void): void {
+export function selfIntersections(a: PlacedNoFit, found: (x: number, y: number) => void): void {
   const { parts } = a.region;
   parts.forEach((part, index) => {
     for (const other of parts.slice(index + 1)) partCrossings(a, part, a, other, found);
@@ -23,10 +23,10 @@ export function ownCrossings(a: Laid, found: (x: number, y: number) => void): vo
 }
 
 function partCrossings(
-  a: Laid,
-  part: PartNoFit,
-  b: Laid,
-  other: PartNoFit,
+  a: PlacedNoFit,
+  part: NoFitPart,
+  b: PlacedNoFit,
+  other: NoFitPart,
   found: (x: number, y: number) => void,
 ): void {
   const [dx, dy] = [b.x - a.x, b.y - a.y];
@@ -49,8 +49,8 @@ function partCrossings(
 }
 
 /** Calls `found` for every crossing of a region's edge with an upright and a level line. */
-export function crossingsWithEdges(
-  laid: Laid,
+export function intersectionsWithEdges(
+  laid: PlacedNoFit,
   uprights: readonly number[],
   levels: readonly number[],
   found: (x: number, y: number) => void,
@@ -77,7 +77,7 @@ export function crossingsWithEdges(
   }
 }
 
-const at = ({ x, y }: Laid, point: Point): Point => ({ x: point.x + x, y: point.y + y });
+const at = ({ x, y }: PlacedNoFit, point: Point): Point => ({ x: point.x + x, y: point.y + y });
 
 function lineAndLine(a: Point, b: Point, c: Point, d: Point, found: (x: number, y: number) => void): void {
   const [abx, aby, cdx, cdy] = [b.x - a.x, b.y - a.y, d.x - c.x, d.y - c.y];

@@ -2,8 +2,8 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { sheetFaultsOf } from '../cut/sheets/fixtures/check-sheets.ts';
-import { keepsGap, noFit } from './no-fit-polygon.ts';
-import { kindsOf, turnsOf } from '../cut/sheets/indexed-sheets.ts';
+import { keepsGap, noFitPolygon } from './no-fit-polygon.ts';
+import { indexSheets, turnsOf } from '../cut/sheets/indexed-sheets.ts';
 import { sheetProblemSchema } from '../cut/sheets/sheet-problem.ts';
 
 const hollow = [[0, 0], [16, 0], [16, 3], [3, 3], [3, 10], [14, 10], [14, 13], [0, 13]]; // prettier-ignore
@@ -41,7 +41,7 @@ test('a shape keeps its gap just where the distance between the two says so, tur
         ];
         const sheets = [{ id: 's', width: 100, height: 100, count: null, cost: 1 }];
         const problem = sheetProblemSchema.parse({ sheets, gap, margin: 0, pieces });
-        const { kinds } = kindsOf(problem.pieces, gap);
+        const { kinds } = indexSheets(problem.pieces, gap);
         const [a, ways] = [kinds[0]!.ways[0]!, kinds[1]!.ways];
         const at = way % ways.length;
         const b = ways[at]!;
@@ -54,7 +54,7 @@ test('a shape keeps its gap just where the distance between the two says so, tur
         const plan = { cost: 1, bound: 1, proved: true, sheets: [{ sheet: 's', placements, offcut: null }] };
         const isApart = sheetFaultsOf(problem, plan).length === 0;
         const [dx, dy] = [x + b.width / 2 - (35 + a.width / 2), y + b.height / 2 - (35 + a.height / 2)];
-        expect(keepsGap(noFit(a, b, gap), dx, dy)).toBe(isApart);
+        expect(keepsGap(noFitPolygon(a, b, gap), dx, dy)).toBe(isApart);
         seen[isApart ? 'apart' : 'near'] += 1;
       },
     ),

@@ -1,5 +1,5 @@
 // Where the middle of one shape must not be, so that it keeps its gap from another: the sums of their parts, rounded.
-import { outsideBy, sumOf, type Point } from './convex-polygon.ts';
+import { distanceOutside, minkowskiSum, type Point } from './convex-polygon.ts';
 
 /** A shape is convex parts and a radius round them: a disc is a point and its radius, a blank with corners has none. */
 export interface Shape {
@@ -11,7 +11,7 @@ export interface Shape {
 }
 
 /** Of one part and another. */
-export interface PartNoFit {
+export interface NoFitPart {
   readonly core: readonly Point[];
   readonly radius: number;
   /** Its bounding box. */
@@ -23,15 +23,15 @@ export interface PartNoFit {
   readonly circles: readonly Point[];
 }
 
-export interface NoFit {
-  readonly parts: readonly PartNoFit[];
+export interface NoFitPolygon {
+  readonly parts: readonly NoFitPart[];
   /** How far it reaches from the middle. */
   readonly reachX: number;
   readonly reachY: number;
 }
 
 /** @param still  the shape that lies there, in the middle; @param moving  the one to be laid */
-export function noFit(still: Shape, moving: Shape, gap: number): NoFit {
+export function noFitPolygon(still: Shape, moving: Shape, gap: number): NoFitPolygon {
   const radius = still.radius + moving.radius + gap;
   const isRound = still.radius > 0 || moving.radius > 0;
   const parts = still.parts.flatMap((part) => moving.parts.map((other) => partNoFit(part, other, radius, isRound)));
@@ -42,8 +42,8 @@ export function noFit(still: Shape, moving: Shape, gap: number): NoFit {
   };
 }
 
-function partNoFit(still: readonly Point[], moving: readonly Point[], radius: number, isRound: boolean): PartNoFit {
-  const core = sumOf(
+function partNoFit(still: readonly Point[], moving: readonly Point[], radius: number, isRound: boolean): NoFitPart {
+  const core = minkowskiSum(
     still,
     moving.map(({ x, y }) => ({ x: -x, y: -y })),
   );
@@ -61,7 +61,7 @@ function partNoFit(still: readonly Point[], moving: readonly Point[], radius: nu
   };
 }
 
-function linesRound(core: readonly Point[], radius: number): PartNoFit['lines'] {
+function linesRound(core: readonly Point[], radius: number): NoFitPart['lines'] {
   return core.map((from, index) => {
     const to = core[(index + 1) % core.length] ?? from;
     const length = Math.hypot(to.x - from.x, to.y - from.y);
@@ -74,11 +74,11 @@ function linesRound(core: readonly Point[], radius: number): PartNoFit['lines'] 
 const SLACK = 1e-9;
 
 /** Whether a middle at (x, y) from the middle of the still shape keeps the gap. */
-export function keepsGap({ parts, reachX, reachY }: NoFit, x: number, y: number): boolean {
+export function keepsGap({ parts, reachX, reachY }: NoFitPolygon, x: number, y: number): boolean {
   if (Math.abs(x) >= reachX || Math.abs(y) >= reachY) return true;
   for (const { core, radius, left, right, bottom, top } of parts) {
     if (x <= left || x >= right || y <= bottom || y >= top) continue;
-    if (outsideBy(core, x, y) < radius - SLACK) return false;
+    if (distanceOutside(core, x, y) < radius - SLACK) return false;
   }
   return true;
 }

@@ -1,7 +1,7 @@
 // An outline with a border all round: what is cut larger than the blank, to be trimmed away.
 import { union } from 'polyclip-ts';
-import { convexPartsOf } from './convex-decomposition.ts';
-import { hullOf, type Point } from './convex-polygon.ts';
+import { convexDecomposition } from './convex-decomposition.ts';
+import { convexHull, type Point } from './convex-polygon.ts';
 
 type Corner = readonly [number, number];
 
@@ -10,10 +10,10 @@ type Corner = readonly [number, number];
  * notch whose mouth closes is filled.
  * @param border  mm
  */
-export function grownOutline(points: readonly Corner[], border: number): [number, number][] {
+export function offsetOutline(points: readonly Corner[], border: number): [number, number][] {
   if (border === 0) return points.map(([x, y]) => [x, y]);
-  const grown = convexPartsOf(points.map(([x, y]) => ({ x, y }))).map((part) => {
-    const hull = hullOf(part.flatMap((corner) => around(corner, border)));
+  const grown = convexDecomposition(points.map(([x, y]) => ({ x, y }))).map((part) => {
+    const hull = convexHull(part.flatMap((corner) => around(corner, border)));
     return [hull.map(({ x, y }): [number, number] => [neat(x), neat(y)])];
   });
   const [first = [], ...more] = grown;

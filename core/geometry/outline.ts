@@ -7,8 +7,8 @@ export type Outline =
   | { readonly shape: 'rectangle'; readonly lengthMm: number; readonly widthMm: number }
   | { readonly shape: 'cushion'; readonly lengthMm: number; readonly widthMm: number; readonly cornerMm: number }
   | { readonly shape: 'teardrop'; readonly diameterMm: number; readonly lengthMm: number }
-  | { readonly shape: 'polygon'; readonly points: readonly Point[] };
-export type Point = readonly [xMm: number, yMm: number];
+  | { readonly shape: 'polygon'; readonly points: readonly Corner[] };
+export type Corner = readonly [xMm: number, yMm: number];
 
 /**
  * Perimeter of an ellipse.
@@ -75,6 +75,6 @@ function teardrop({ diameterMm, lengthMm }: Extract<Outline, { shape: 'teardrop'
   return { perimeterMm: radius * arc + 2 * tangent, areaMm2: (radius ** 2 * arc) / 2 + radius * tangent };
 }
 
-function sides(points: readonly Point[]): (readonly [Point, Point])[] {
+function sides(points: readonly Corner[]): (readonly [Corner, Corner])[] {
   return points.map((point, index) => [point, points[(index + 1) % points.length] ?? point]);
 }

@@ -1,5 +1,5 @@
 /** The largest whole number all of them are a multiple of (Euclid); 0 of none. */
-export function commonStep(numbers: readonly number[]): number {
+export function greatestCommonDivisor(numbers: readonly number[]): number {
   return numbers.reduce((a, b) => {
     let [x, y] = [a, b];
     while (y > 0) [x, y] = [y, x % y];

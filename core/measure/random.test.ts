@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { countPiece } from '../price/piece/count-piece.ts';
 import { logNormal, poisson, quantile, seeded } from './random.ts';
 import { pendant, workshopFix, workshopRates } from '../price/fixtures/workshop.ts';
-import { exactSpread, likelyRange, strayingCost } from '../price/piece/likely-range.ts';
+import { exactSpread, likelyRange, costVariation } from '../price/piece/likely-range.ts';
 
 const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length;
 const deviation = (values: readonly number[]) => {
@@ -48,7 +48,7 @@ describe('the likely range', () => {
   test('what strays and what does not are the whole cost', () => {
     for (const piece of [noneSpoilt, pendant]) {
       const count = countPiece(piece, workshopRates, workshopFix);
-      const { fixed, strays } = strayingCost(count, workshopRates);
+      const { fixed, strays } = costVariation(count, workshopRates);
       const rejects = count.column.exact[count.column.lines.findIndex(({ key }) => key === 'rejects')] ?? 0;
       const exact = count.column.exact.reduce((sum, value) => sum + value, 0);
       expect(fixed + strays.reduce((sum, { amount }) => sum + amount, 0) + rejects).toBeCloseTo(exact, 6);
@@ -57,7 +57,7 @@ describe('the likely range', () => {
 
   // The variance of a sum of independent things is the sum of theirs.
   test('tried, it agrees with the exact sum within its own error', () => {
-    const cost = strayingCost(countPiece(noneSpoilt, workshopRates, workshopFix), workshopRates);
+    const cost = costVariation(countPiece(noneSpoilt, workshopRates, workshopFix), workshopRates);
     const batches = 20_000;
     const tried = likelyRange(cost, { batches });
     const exact = exactSpread(cost);
@@ -74,12 +74,12 @@ describe('the likely range', () => {
   test('with rejects its mean is the reckoned cost', () => {
     const count = countPiece(pendant, workshopRates, workshopFix);
     const exact = count.column.exact.reduce((sum, value) => sum + value, 0);
-    const { mean: tried, deviation: spread } = likelyRange(strayingCost(count, workshopRates), { batches: 20_000 });
+    const { mean: tried, deviation: spread } = likelyRange(costVariation(count, workshopRates), { batches: 20_000 });
     expect(Math.abs(tried - exact)).toBeLessThan((4 * spread) / Math.sqrt(20_000));
   });
 
   test('the same seed gives the same range, and progress is told', () => {
-    const cost = strayingCost(countPiece(pendant, workshopRates, workshopFix), workshopRates);
+    const cost = costVariation(countPiece(pendant, workshopRates, workshopFix), workshopRates);
     const told: number[] = [];
     const once = likelyRange(cost, { batches: 1000, onProgress: (share) => told.push(share) });
     expect(likelyRange(cost, { batches: 1000 })).toEqual(once);

@@ -1,5 +1,5 @@
 // Ring sizes side by side, by US half sizes.
-import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { given, inSum, computed, type Figure } from '../figure/figure.ts';
 import { ringInsideMm, ringSizeOf, ringSizeText } from './ring-size.ts';
 
 export interface RingRow {
@@ -19,12 +19,12 @@ export function ringTable(): RingRow[] {
     const size = SMALLEST + index / 2;
     const us = given('US size', size, '', 'US scale');
     const mm = ringInsideMm('us', size);
-    const inside = reckoned('inside diameter', mm, 'mm', `(0.458 + 0.032 × ${inSum(size)}) × 25.4`, [us]);
+    const inside = computed('inside diameter', mm, 'mm', `(0.458 + 0.032 × ${inSum(size)}) × 25.4`, [us]);
     const jp = ringSizeOf('jp', mm);
     return {
       us: ringSizeText('us', size),
       uk: ringSizeText('uk', ringSizeOf('uk', mm)),
-      iso: reckoned('ISO, inside circumference', ringSizeOf('iso', mm), 'mm', `π × ${inSum(mm)}`, [inside]),
+      iso: computed('ISO, inside circumference', ringSizeOf('iso', mm), 'mm', `π × ${inSum(mm)}`, [inside]),
       jp: jp >= 1 ? ringSizeText('jp', jp) : '',
       inside,
     };

@@ -1,5 +1,5 @@
 // What a maker can choose from: the built-in alloys and the studio's own.
-import { given, reckoned, type Figure } from '../figure/figure.ts';
+import { given, computed, type Figure } from '../figure/figure.ts';
 import { builtInAlloys, type Alloy, type AlloyFamily } from './alloys.ts';
 
 const builtInById = new Map<string, Alloy>(builtInAlloys.map((alloy) => [alloy.id, alloy]));
@@ -14,7 +14,7 @@ export function densityOf(alloy: Alloy): Figure | null {
   const { densityWorking } = alloy;
   if (densityWorking) {
     const { value, unit, how, from } = densityWorking;
-    return reckoned(`density of ${alloy.name}, ${densityWorking.label}`, value, unit, how, from);
+    return computed(`density of ${alloy.name}, ${densityWorking.label}`, value, unit, how, from);
   }
   return alloy.densityGPerCm3 === null
     ? null

@@ -1,5 +1,5 @@
 // Fineness and karat, and what to add to a melt to reach a fineness.
-import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { given, inSum, computed, type Figure } from '../figure/figure.ts';
 
 /** Parts per thousand of a karat: 18 of 24 is 750. */
 export function finenessOfKarat(karat: number): number {
@@ -38,14 +38,14 @@ export function addToReach(massG: number, from: number, to: number, adding = to 
   const wanted = given('fineness wanted', to, '‰', 'as asked');
   const added = given('fineness of what is added', adding, '‰', adding === 0 || adding === 1000 ? 'pure' : 'as asked');
   const what = raises ? 'fine' : 'base';
-  const add = reckoned(
+  const add = computed(
     raises ? 'fine metal to add' : adding === 0 ? 'copper or master alloy to add' : 'metal to add',
     (massG * (to - from)) / (adding - to),
     'g',
     `${inSum(massG)} × (${inSum(to)} − ${inSum(from)}) ÷ (${inSum(adding)} − ${inSum(to)})`,
     [mass, is, wanted, added],
   );
-  const total = reckoned('the whole melt', massG + add.value, 'g', `${inSum(massG)} + ${inSum(add.value)}`, [
+  const total = computed('the whole melt', massG + add.value, 'g', `${inSum(massG)} + ${inSum(add.value)}`, [
     mass,
     add,
   ]);

@@ -1,5 +1,5 @@
 // Density of a weighed sample: once in air, once hung in water.
-import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { given, inSum, computed, type Figure } from '../figure/figure.ts';
 
 /** Density of dry air at a bench, g/cm³ (common practice). */
 const AIR_G_PER_CM3 = 0.0012;
@@ -40,7 +40,7 @@ export function hydrostaticDensity(airG: number, waterG: number, celsius: number
   const inWater = given('weight in water', waterG, 'g', 'the scale');
   const value = (airG * water.value - waterG * AIR_G_PER_CM3) / (airG - waterG);
   const [air, lost] = [inSum(airG), inSum(waterG)];
-  return reckoned(
+  return computed(
     'weighed in water',
     value,
     'g/cm³',

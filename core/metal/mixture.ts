@@ -1,5 +1,5 @@
 // What an alloy would weigh if its metals only lay side by side: the density to work with until it is weighed.
-import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { given, inSum, computed, type Figure } from '../figure/figure.ts';
 import { elements, elementsSource, type ElementSymbol } from './elements.ts';
 
 export type Composition = Readonly<Record<string, number>>;
@@ -22,7 +22,7 @@ export function mixtureDensity(composition: Composition, name = ''): Figure {
   const volume = terms.reduce((total, { share, density }) => total + share.value / density.value, 0);
   const how = () =>
     `1 ÷ (${terms.map(({ share, density }) => `${inSum(share.value)} ÷ ${inSum(density.value)}`).join(' + ')})`;
-  return reckoned(
+  return computed(
     name ? `density of ${name} as an ideal mixture` : 'ideal mixture until it is weighed',
     1 / volume,
     'g/cm³',

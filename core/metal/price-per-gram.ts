@@ -1,5 +1,5 @@
 // A fix becomes a price per gram of an alloy: its fine content at the fix, and what the supplier asks for the form.
-import { given, inSum, reckoned, renamed, type Figure } from '../figure/figure.ts';
+import { given, inSum, computed, renamed, type Figure } from '../figure/figure.ts';
 import type { Alloy } from './alloys.ts';
 import { finePrice, fixMetalNames, fixMetals, type Fix } from './fix.ts';
 
@@ -47,7 +47,7 @@ export function alloyPrice(
       return { sentence: `The noon fix of ${fix.on} has no price for ${fixMetalNames[metal]}. Add one in Studio.` };
     }
   }
-  const content = reckoned(
+  const content = computed(
     `metal in ${alloy.name}`,
     terms.reduce((sum, { share, price }) => sum + share.value * price.value, 0),
     unit,
@@ -58,7 +58,7 @@ export function alloyPrice(
     const label = `${alloy.name}, per gram, ${paid.basis === 'average' ? 'average paid' : 'last paid'}`;
     return { content, bought: renamed(paid.perGram, label) };
   }
-  const bought = reckoned(
+  const bought = computed(
     `${alloy.name}, per gram to replace`,
     content.value + makingCharge.value,
     unit,

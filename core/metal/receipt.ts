@@ -1,6 +1,6 @@
 // Metal received: what was paid for it, by alloy and form. An entry: never changed, only followed.
 import { z } from 'zod';
-import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
+import { given, inSum, computed, totalOf, type Figure } from '../figure/figure.ts';
 import { readMoney } from '../measure/read/read-money.ts';
 import { readGrams } from '../measure/read/read-number.ts';
 import { currencySchema, isoDateSchema, typedSchema } from '../measure/typed.ts';
@@ -85,5 +85,5 @@ function perGramOf(receipts: readonly Receipt[]): Figure {
     read.map((one) => one.paid),
   );
   const how = () => `${inSum(paid.value, currency)} ÷ ${inSum(grams.value)}`;
-  return reckoned('paid for a gram', paid.value / grams.value, `${currency}/g`, how, [paid, grams]);
+  return computed('paid for a gram', paid.value / grams.value, `${currency}/g`, how, [paid, grams]);
 }

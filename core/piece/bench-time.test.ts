@@ -1,8 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { alloysWith } from '../metal/alloy.ts';
-import { attendedEach, byItselfMin, handsMin, loadsOf, reckonStep } from './bench-time.ts';
+import { attendedEach, unattendedMin, attendedMin, loadsOf, computeStep } from './bench-time.ts';
 import { disc, pieceOf, ring, sheet, straight, wire } from './fixtures/check.ts';
-import { reckonRecipe } from './compute-recipe.ts';
+import { computeRecipe } from './compute-recipe.ts';
 import { stepKindOf, stepSchema, type StepDriver } from './step.ts';
 
 const alloys = alloysWith([]);
@@ -13,8 +13,8 @@ const step = (more: object) =>
     station: '',
     setUp: '',
     each: '',
-    byItself: '',
-    meanwhile: false,
+    unattended: '',
+    overlaps: false,
     ...more,
   });
 
@@ -39,7 +39,7 @@ describe('minutes by what drives them', () => {
     })),
   });
   const drivers: Partial<Record<StepDriver, number>> = Object.fromEntries(
-    reckonRecipe(piece, alloys).steps.map(
+    computeRecipe(piece, alloys).steps.map(
       ({ drivers: count }, index) => [piece.steps[index]?.per ?? 'piece', count] as const,
     ),
   );
@@ -50,8 +50,8 @@ describe('minutes by what drives them', () => {
   });
 
   test('what is typed with the step comes before the count', () => {
-    expect(reckonStep(step({ per: 'cut', each: '2', drivers: '5' }), 14).eachMin).toBe(10);
-    expect(reckonStep(step({ per: 'cut', each: '2' }), 14).eachMin).toBe(28);
+    expect(computeStep(step({ per: 'cut', each: '2', drivers: '5' }), 14).eachMin).toBe(10);
+    expect(computeStep(step({ per: 'cut', each: '2' }), 14).eachMin).toBe(28);
   });
 
   test('of a bought part nothing is done', () => {
@@ -59,21 +59,21 @@ describe('minutes by what drives them', () => {
       parts: [{ id: 'p', section: wire(), blank: straight, bought: true, buyPrice: '2' }],
       steps: [{ id: 's', name: 'Cut', each: '3', setUp: '5', of: 'p' }],
     });
-    expect(reckonRecipe(bought, alloys).steps[0]).toMatchObject({ setUpMin: 0, eachMin: 0 });
+    expect(computeRecipe(bought, alloys).steps[0]).toMatchObject({ setUpMin: 0, eachMin: 0 });
   });
 });
 
 describe('loads', () => {
-  const pickle = reckonStep(step({ setUp: '2', each: '3', per: 'load', byItself: '10', load: '12' }));
+  const pickle = computeStep(step({ setUp: '2', each: '3', per: 'load', unattended: '10', load: '12' }));
 
   test('a batch takes as many as hold it', () => {
     expect([1, 12, 13, 24, 25].map((pieces) => loadsOf(pickle, pieces))).toEqual([1, 1, 2, 2, 3]);
-    expect(loadsOf(reckonStep(step({})), 400)).toBe(1);
+    expect(loadsOf(computeStep(step({})), 400)).toBe(1);
   });
 
   test('hands and what works by itself go with them', () => {
-    expect(handsMin(pickle, 25)).toBe(2 + 3 * 3);
-    expect(byItselfMin(pickle, 25)).toBe(30);
+    expect(attendedMin(pickle, 25)).toBe(2 + 3 * 3);
+    expect(unattendedMin(pickle, 25)).toBe(30);
     expect(attendedEach([{ step: { name: 'Pickle', per: 'load' }, time: pickle }], 25).value).toBeCloseTo(11 / 25, 12);
   });
 });

@@ -1,11 +1,11 @@
 // Bench time: what the hands do, and what works by itself meanwhile.
-import { given, inSum, reckoned, renamed, totalOf, type Figure } from '../figure/figure.ts';
+import { given, inSum, computed, renamed, totalOf, type Figure } from '../figure/figure.ts';
 import { readCount, readMinutes, readPlain, readShare } from '../measure/read/read-number.ts';
 import type { Reading } from '../measure/read/reading.ts';
-import type { Problem } from '../studio/rates.ts';
+import type { Issue } from '../studio/rates.ts';
 import type { Step, StepDriver } from './step.ts';
 
-export interface StepReckoning {
+export interface StepComputation {
   /** Attended, once a batch. */
   readonly setUpMin: number;
   /** Attended, for each piece: minutes a driver times the drivers of a piece. */
@@ -15,7 +15,7 @@ export interface StepReckoning {
   /** Pieces in a load; Infinity when all go in at once. */
   readonly load: number;
   /** Unattended, once a load. */
-  readonly byItselfMin: number;
+  readonly unattendedMin: number;
   /** Drivers in one piece: its cuts, joints, centimetres. */
   readonly drivers: number;
   /** 0 to 1. */
@@ -23,7 +23,7 @@ export interface StepReckoning {
   /** How far its minutes stray, as a share; null for as the studio's do. */
   readonly spread: number | null;
   /** Paths are within the step: `each`. */
-  readonly problems: readonly Problem[];
+  readonly problems: readonly Issue[];
 }
 
 export const driverNames = {
@@ -40,8 +40,8 @@ export const driverNames = {
  * Reads a step.
  * @param counted  drivers of its kind in one piece, as the recipe has them; what is typed with the step comes first
  */
-export function reckonStep(step: Step, counted = 1): StepReckoning {
-  const problems: Problem[] = [];
+export function computeStep(step: Step, counted = 1): StepComputation {
+  const problems: Issue[] = [];
   const value = (path: keyof Step, reading: Reading, otherwise = 0) => {
     if (reading.ok) return reading.value;
     problems.push({ path, sentence: reading.sentence });
@@ -61,7 +61,7 @@ export function reckonStep(step: Step, counted = 1): StepReckoning {
     eachMin: step.per === 'load' || step.per === 'batch' ? 0 : each * drivers,
     loadMin: step.per === 'load' ? each : 0,
     load: step.load.trim() ? value('load', readCount(step.load), 1) : Infinity,
-    byItselfMin: value('byItself', readMinutes(step.byItself)),
+    unattendedMin: value('unattended', readMinutes(step.unattended)),
     drivers,
     spread: step.spread.trim() ? value('spread', readShare(step.spread, 'spread')) : null,
     yield: step.yield.trim() ? value('yield', readShare(step.yield, 'yield'), 1) : 1,
@@ -70,23 +70,23 @@ export function reckonStep(step: Step, counted = 1): StepReckoning {
 }
 
 /** Loads a batch takes. */
-export function loadsOf({ load }: Pick<StepReckoning, 'load'>, pieces: number): number {
+export function loadsOf({ load }: Pick<StepComputation, 'load'>, pieces: number): number {
   return Math.max(1, Math.ceil(pieces / load - 1e-9));
 }
 
 /** Attended minutes of a step for a whole batch. */
-export function handsMin(time: StepReckoning, pieces: number): number {
+export function attendedMin(time: StepComputation, pieces: number): number {
   return time.setUpMin + time.eachMin * pieces + time.loadMin * loadsOf(time, pieces);
 }
 
 /** Unattended minutes of a step for a whole batch: its loads one after another. */
-export function byItselfMin(time: StepReckoning, pieces: number): number {
-  return time.byItselfMin * loadsOf(time, pieces);
+export function unattendedMin(time: StepComputation, pieces: number): number {
+  return time.unattendedMin * loadsOf(time, pieces);
 }
 
 export interface TimedStep {
   readonly step: Pick<Step, 'name' | 'per'>;
-  readonly time: StepReckoning;
+  readonly time: StepComputation;
 }
 
 /**
@@ -103,7 +103,7 @@ export function attendedEach(steps: readonly TimedStep[], batchSize: number, eac
 }
 
 /** Attended minutes of one step for one piece. */
-export function stepEach(step: TimedStep['step'], time: StepReckoning, batchSize: number): Figure {
+export function stepEach(step: TimedStep['step'], time: StepComputation, batchSize: number): Figure {
   const name = step.name || 'step';
   const { setUpMin, eachMin, loadMin, drivers } = time;
   const each = eachFigure(step.per, eachMin, drivers);
@@ -123,7 +123,7 @@ export function stepEach(step: TimedStep['step'], time: StepReckoning, batchSize
     return spread.join(' + ');
   };
   const value = (setUpMin + loadMin * loads) / batchSize + eachMin;
-  return reckoned(name, value, 'min', how, [...parts, batch, each]);
+  return computed(name, value, 'min', how, [...parts, batch, each]);
 }
 
 function eachFigure(per: StepDriver, eachMin: number, drivers: number): Figure {
@@ -131,5 +131,5 @@ function eachFigure(per: StepDriver, eachMin: number, drivers: number): Figure {
     return given('each piece', eachMin, 'min', 'as typed');
   const one = given(`each ${driverNames[per]}`, eachMin / drivers, 'min', 'as typed');
   const count = given(`${driverNames[per]} in a piece`, drivers, '', 'counted from the recipe');
-  return reckoned('each piece', eachMin, 'min', () => `${inSum(drivers)} × ${inSum(one.value)}`, [count, one]);
+  return computed('each piece', eachMin, 'min', () => `${inSum(drivers)} × ${inSum(one.value)}`, [count, one]);
 }

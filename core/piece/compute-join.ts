@@ -1,5 +1,5 @@
 // What a join takes: how many joints, where its solder flows, and how much of it.
-import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { given, inSum, computed, type Figure } from '../figure/figure.ts';
 import { readArea } from '../measure/read/read-area.ts';
 import { readLength } from '../measure/read/read-length.ts';
 import { readCount, readPlain } from '../measure/read/read-number.ts';
@@ -16,11 +16,11 @@ import {
   type SnippetMm,
 } from '../metal/solder-mass.ts';
 import { solderById, type Solder } from '../metal/solders.ts';
-import type { Problem } from '../studio/rates.ts';
+import type { Issue } from '../studio/rates.ts';
 import type { Join } from './join.ts';
 import { reported, type Report } from './read-section.ts';
 
-export interface JoinReckoning {
+export interface JoinComputation {
   readonly solder: Solder | null;
   /** °C where the solder flows; null for a join without solder. */
   readonly flow: Figure | null;
@@ -31,7 +31,7 @@ export interface JoinReckoning {
   /** g of solder in one piece; null for a join without solder, or until it can be read. */
   readonly grams: Figure | null;
   /** Paths are within the join: `amount`. */
-  readonly problems: readonly Problem[];
+  readonly problems: readonly Issue[];
 }
 
 /** Reads `1.2 x 1 x 0.25 mm`; blank is the usual snippet. @returns mm, or a sentence */
@@ -49,9 +49,9 @@ function readSnippet(text: string): SnippetMm | { readonly sentence: string } {
  * @param groups  how many of the sub-assembly it is in are in a piece
  * @param snippet as typed with the piece
  */
-export function reckonJoin(join: Join, snippet = '', groups = 1): JoinReckoning {
-  const problems: Problem[] = [];
-  const report = (problem: Problem) => problems.push(problem);
+export function computeJoin(join: Join, snippet = '', groups = 1): JoinComputation {
+  const problems: Issue[] = [];
+  const report = (problem: Issue) => problems.push(problem);
   const count = readCount(join.count);
   if (!count.ok) report({ path: 'count', sentence: count.sentence });
   if (join.parts.length === 0)
@@ -72,7 +72,7 @@ export function reckonJoin(join: Join, snippet = '', groups = 1): JoinReckoning 
   const value = (laid.mm3 * joints * solder.densityGPerCm3) / 1000;
   const how = `${laid.how}${joints === 1 ? '' : ` × ${String(joints)}`} × ${inSum(density.value)} ÷ 1000`;
   const times = joints === 1 ? [] : [given('joints', joints, '', 'as typed')];
-  const grams = reckoned(join.name || 'join', value, 'g', how, [...laid.from, ...times, density]);
+  const grams = computed(join.name || 'join', value, 'g', how, [...laid.from, ...times, density]);
   return { solder, flow, joints, seamMm: laid.seamMm * joints, grams, problems };
 }
 

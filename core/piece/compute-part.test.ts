@@ -5,7 +5,7 @@ import { given, type Figure } from '../figure/figure.ts';
 import { gaugeMm } from '../measure/gauge.ts';
 import { alloysWith } from '../metal/alloy.ts';
 import { partSchema, type Part, type PartSection, type PartTyped } from './part.ts';
-import { reckonPart } from './compute-part.ts';
+import { computePart } from './compute-part.ts';
 
 const alloys = alloysWith([]);
 const part = (section: PartSection, blank: PartTyped['blank'], more: Partial<PartTyped> = {}): Part =>
@@ -35,7 +35,7 @@ function again(how: string): number {
 describe('mass of a part, against the section formulae', () => {
   // Density 10.36 g/cm³ for sterling, 8.53 for C260, 7.87 for low-carbon steel: the built-in table.
   test('round wire: π/4 d² l ρ', () => {
-    const { net } = reckonPart(
+    const { net } = computePart(
       part({ form: 'round', diameter: '2 mm' }, { rule: 'straight', length: '100 mm' }),
       alloys,
     );
@@ -43,7 +43,7 @@ describe('mass of a part, against the section formulae', () => {
   });
 
   test('gauge wire weighs by its gauge diameter', () => {
-    const { net } = reckonPart(
+    const { net } = computePart(
       part({ form: 'round', diameter: '18 ga' }, { rule: 'straight', length: '6 in' }),
       alloys,
     );
@@ -51,7 +51,7 @@ describe('mass of a part, against the section formulae', () => {
   });
 
   test('a 6 × 1.2 mm strip', () => {
-    const { net } = reckonPart(
+    const { net } = computePart(
       part({ form: 'strip', width: '6', thickness: '1.2' }, { rule: 'straight', length: '112' }),
       alloys,
     );
@@ -59,9 +59,9 @@ describe('mass of a part, against the section formulae', () => {
   });
 
   test('a disc and a rectangle of sheet', () => {
-    const disc = reckonPart(part({ form: 'sheet', thickness: '0.9' }, { rule: 'disc', diameter: '34' }), alloys);
+    const disc = computePart(part({ form: 'sheet', thickness: '0.9' }, { rule: 'disc', diameter: '34' }), alloys);
     expect(grams(disc.net)).toBeCloseTo(((Math.PI / 4) * 34 ** 2 * 0.9 * 10.36) / 1000, 9);
-    const rectangle = reckonPart(
+    const rectangle = computePart(
       part({ form: 'sheet', thickness: '0.9' }, { rule: 'rectangle', width: '3', length: '22' }),
       alloys,
     );
@@ -69,7 +69,7 @@ describe('mass of a part, against the section formulae', () => {
   });
 
   test('a ring band of UK size N from 1.5 mm wire is π × (inside + 1.5) long', () => {
-    const { blank } = reckonPart(
+    const { blank } = computePart(
       part({ form: 'round', diameter: '1.5' }, { rule: 'ring-band', system: 'uk', size: 'N' }),
       alloys,
     );
@@ -78,7 +78,7 @@ describe('mass of a part, against the section formulae', () => {
   });
 
   test('jump rings: π × (inside + wire) each, times how many', () => {
-    const { net } = reckonPart(
+    const { net } = computePart(
       part({ form: 'round', diameter: '1' }, { rule: 'jump-ring', inside: '4' }, { count: '12' }),
       alloys,
     );
@@ -88,8 +88,8 @@ describe('mass of a part, against the section formulae', () => {
   test('the gauge follows the alloy: 16 ga steel sheet is thicker than 16 ga silver', () => {
     const sheet: PartSection = { form: 'sheet', thickness: '16 ga' };
     const disc: PartTyped['blank'] = { rule: 'disc', diameter: '20' };
-    expect(reckonPart(part(sheet, disc), alloys).section).toEqual({ form: 'sheet', thicknessMm: gaugeMm('awg', 16) });
-    expect(reckonPart(part(sheet, disc, { alloy: 'steel-low-carbon' }), alloys).section).toEqual({
+    expect(computePart(part(sheet, disc), alloys).section).toEqual({ form: 'sheet', thicknessMm: gaugeMm('awg', 16) });
+    expect(computePart(part(sheet, disc, { alloy: 'steel-low-carbon' }), alloys).section).toEqual({
       form: 'sheet',
       thicknessMm: 0.0598 * 25.4,
     });
@@ -98,12 +98,12 @@ describe('mass of a part, against the section formulae', () => {
 
 describe('trim', () => {
   test('a length loses it once, an outline all round', () => {
-    const wire = reckonPart(
+    const wire = computePart(
       part({ form: 'round', diameter: '2' }, { rule: 'straight', length: '100' }, { trim: '1 mm' }),
       alloys,
     );
     expect(wire.cut?.kind === 'length' && wire.cut.length.value).toBe(101);
-    const disc = reckonPart(
+    const disc = computePart(
       part({ form: 'sheet', thickness: '1' }, { rule: 'disc', diameter: '20' }, { trim: '0.5 mm' }),
       alloys,
     );
@@ -113,7 +113,7 @@ describe('trim', () => {
   test('gross is never less than net, and equal without trim', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 500 }), fc.integer({ min: 0, max: 50 }), (length, tenths) => {
-        const reckoning = reckonPart(
+        const computation = computePart(
           part(
             { form: 'square', side: '2' },
             { rule: 'straight', length: `${String(length)} mm` },
@@ -122,8 +122,8 @@ describe('trim', () => {
           alloys,
         );
         return tenths === 0
-          ? grams(reckoning.gross) === grams(reckoning.net)
-          : grams(reckoning.gross) > grams(reckoning.net);
+          ? grams(computation.gross) === grams(computation.net)
+          : grams(computation.gross) > grams(computation.net);
       }),
     );
   });
@@ -149,14 +149,14 @@ test('the sum in every working gives the figure again, to what five digits allow
     if (figure.how) expect(Math.abs(again(figure.how) / figure.value - 1), figure.how).toBeLessThan(5e-4);
     figure.from.forEach(check);
   };
-  for (const { net, gross } of parts.map((one) => reckonPart(one, alloys))) {
+  for (const { net, gross } of parts.map((one) => computePart(one, alloys))) {
     check(net ?? given('', 0, '', ''));
     check(gross ?? given('', 0, '', ''));
   }
 });
 
 describe('what cannot be reckoned says why, by the field', () => {
-  const problems = (made: Part, own = alloys) => reckonPart(made, own).problems;
+  const problems = (made: Part, own = alloys) => computePart(made, own).problems;
   const wire: PartSection = { form: 'round', diameter: '1' };
   const straight: PartTyped['blank'] = { rule: 'straight', length: '50' };
 
@@ -197,9 +197,9 @@ describe('what cannot be reckoned says why, by the field', () => {
         densitySource: '',
       },
     ]);
-    const reckoning = reckonPart(part(wire, straight, { alloy: 'tide' }), own);
-    expect(reckoning.problems[0]?.sentence).toMatch(/Tide bronze has no density yet/);
-    expect(reckoning.net).toBeNull();
+    const computation = computePart(part(wire, straight, { alloy: 'tide' }), own);
+    expect(computation.problems[0]?.sentence).toMatch(/Tide bronze has no density yet/);
+    expect(computation.net).toBeNull();
   });
 
   test('every field that is wrong is named at once', () => {

@@ -1,12 +1,12 @@
 // What one part weighs: the metal that stays in the piece (net), the metal cut for it (gross), and where the rest goes.
-import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { given, inSum, computed, type Figure } from '../figure/figure.ts';
 import { readCount } from '../measure/read/read-number.ts';
 import { readLength } from '../measure/read/read-length.ts';
 import { densityOf } from '../metal/alloy.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import { gaugeSystemOf } from '../stock/gauged.ts';
-import { areaOf, massPerArea, type Section } from '../stock/section.ts';
-import type { Problem } from '../studio/rates.ts';
+import { sectionArea, massPerArea, type Section } from '../stock/section.ts';
+import type { Issue } from '../studio/rates.ts';
 import { aroundCutMm, massOfCut, withTrim, type Cut, type Mass } from './cut.ts';
 import type { Part } from './part.ts';
 import type { ScrapKind } from '../metal/scrap-kinds.ts';
@@ -15,7 +15,7 @@ import { readBlank, type BlankReading } from './read-blank.ts';
 import { readSection, type SectionReading } from './read-section.ts';
 import { stoneOutline } from './stone.ts';
 
-export interface PartReckoning {
+export interface PartComputation {
   readonly alloy: Alloy | null;
   readonly section: Section | null;
   /** What stays in the piece of one blank. */
@@ -35,7 +35,7 @@ export interface PartReckoning {
   /** mm, null when nothing is drilled or it cannot be read. */
   readonly hole: number | null;
   /** Paths are within the part: `section.diameter`. */
-  readonly problems: readonly Problem[];
+  readonly problems: readonly Issue[];
 }
 
 /**
@@ -43,14 +43,14 @@ export interface PartReckoning {
  * @param groups  how many of its sub-assembly are in a piece
  * @param stone   the stone its bezel goes round, null for none
  */
-export function reckonPart(
+export function computePart(
   part: Part,
   alloys: ReadonlyMap<string, Alloy>,
   groups = 1,
   stone: Finding | null = null,
-): PartReckoning {
-  const problems: Problem[] = [];
-  const report = (problem: Problem) => problems.push(problem);
+): PartComputation {
+  const problems: Issue[] = [];
+  const report = (problem: Issue) => problems.push(problem);
   const alloy = alloys.get(part.alloy) ?? null;
   const density = alloy && densityOf(alloy);
   if (!alloy) report({ path: 'alloy', sentence: 'This metal is not in the book any more. Choose another.' });
@@ -114,10 +114,10 @@ function weighed(part: Part, known: Known, times: readonly Figure[]): Metal {
   const name = part.name || 'part';
   const kept = massOfCut(blank.net, stock, density);
   const drilled = drillings(hole, stock, density);
-  const net = reckonedMass(name, drilled ? less(kept, drilled) : kept, times);
+  const net = computedMass(name, drilled ? less(kept, drilled) : kept, times);
   const cutOut = massOfCut(cut, stock, density);
   const kerfs = kerfOf(cut, kerf, blank.cuts, stock, density);
-  const gross = reckonedMass(`${name}, as cut`, kerfs ? plus(cutOut, kerfs) : cutOut, times);
+  const gross = computedMass(`${name}, as cut`, kerfs ? plus(cutOut, kerfs) : cutOut, times);
   const filings = [kerfs, drilled].flatMap((mass) => mass ?? []);
   const dust = filings.reduce((sum, { value }) => sum + value, 0);
   // What is filed back off a hinge is dust as well, whatever becomes of the trim.
@@ -125,7 +125,7 @@ function weighed(part: Part, known: Known, times: readonly Figure[]): Metal {
   const offcut = cutOut.value - kept.value;
   const scrap: Partial<Record<ScrapKind, Figure>> = {};
   const share = (kind: ScrapKind, grams: number, mass: Mass) => {
-    if (grams > EPSILON_G) scrap[kind] = reckonedMass(`${name}, ${scrapNames[kind]}`, { ...mass, value: grams }, times);
+    if (grams > EPSILON_G) scrap[kind] = computedMass(`${name}, ${scrapNames[kind]}`, { ...mass, value: grams }, times);
   };
   const trimmed: Mass = {
     value: offcut,
@@ -169,7 +169,7 @@ function kerfOf(
       from: [kerf, thickness, density],
     };
   }
-  const area = areaOf(section);
+  const area = sectionArea(section);
   return {
     value: (area.mm2 * kerf.value * cuts * density.value) / 1000,
     how: `${area.how} × ${inSum(kerf.value)}${cuts > 1 ? ` × ${String(cuts)}` : ''} × ${inSum(density.value)} ÷ 1000`,
@@ -210,8 +210,8 @@ function counted({ count }: Part, each: number, groups: number, { times }: Blank
   ];
 }
 
-function reckonedMass(label: string, one: Mass, times: readonly Figure[]): Figure {
+function computedMass(label: string, one: Mass, times: readonly Figure[]): Figure {
   const value = times.reduce((product, { value: factor }) => product * factor, one.value);
   const how = [one.how, ...times.map((each) => inSum(each.value))].join(' × ');
-  return reckoned(label, value, 'g', how, [...one.from, ...times]);
+  return computed(label, value, 'g', how, [...one.from, ...times]);
 }

@@ -8,8 +8,8 @@ import { benchCheckAll, standing } from './checks/bench-check.ts';
 import { recipes } from './fixtures/recipes.ts';
 import { blankRulesByForm, partSchema, type PartTyped } from './part.ts';
 import { pieceSchema } from './piece.ts';
-import { reckonPart } from './compute-part.ts';
-import { reckonRecipe } from './compute-recipe.ts';
+import { computePart } from './compute-part.ts';
+import { computeRecipe } from './compute-recipe.ts';
 
 const alloys = alloysWith([]);
 const sum = (figures: readonly (Figure | null | undefined)[]) =>
@@ -23,7 +23,7 @@ test('there are recipes of at least 18 kinds, and every way of cutting is in one
 });
 
 describe.each(recipes.map((recipe) => [recipe.kind, recipe] as const))('%s', (_kind, { piece, net, gross }) => {
-  const recipe = reckonRecipe(piece, alloys);
+  const recipe = computeRecipe(piece, alloys);
 
   test('can be reckoned whole', () => {
     expect(recipe.problems).toEqual([]);
@@ -85,7 +85,7 @@ describe('metal is kept: gross = net + scrap + kerf', () => {
       trim: '',
       ...more,
     });
-    const { net, gross, scrap } = reckonPart(part, alloys, 2);
+    const { net, gross, scrap } = computePart(part, alloys, 2);
     if (!net || !gross) throw new Error('It was not weighed.');
     const all = net.value + sum(Object.values(scrap));
     return Math.abs(gross.value / all - 1) < 1e-9 && Object.values(scrap).every(({ value }) => value > 0);
@@ -120,7 +120,7 @@ describe('solder, against its own geometry', () => {
         { id: 'j', name: 'j', kind: 'solder', parts: ['rings'], solder: 'silver-medium', form, amount, count: '3' },
       ],
     });
-    return reckonRecipe(piece, alloys).joins[0]?.grams?.value;
+    return computeRecipe(piece, alloys).joins[0]?.grams?.value;
   };
   const density = solderById.get('silver-medium')?.densityGPerCm3 ?? NaN;
 

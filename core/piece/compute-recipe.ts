@@ -3,45 +3,45 @@ import { perimeterOfSectionMm } from '../blank/section-perimeter.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import { readCount } from '../measure/read/read-number.ts';
 import { readLength } from '../measure/read/read-length.ts';
-import type { Problem } from '../studio/rates.ts';
-import { reckonStep, stepEach, type StepReckoning } from './bench-time.ts';
+import type { Issue } from '../studio/rates.ts';
+import { computeStep, stepEach, type StepComputation } from './bench-time.ts';
 import type { Cut } from './cut.ts';
 import { outlineAreaMm2 } from '../geometry/outline.ts';
 import type { Finding, Piece } from './piece.ts';
 import type { Join } from './join.ts';
 import type { Part } from './part.ts';
-import { reckonJoin, type JoinReckoning } from './compute-join.ts';
-import { reckonPart, type PartReckoning } from './compute-part.ts';
+import { computeJoin, type JoinComputation } from './compute-join.ts';
+import { computePart, type PartComputation } from './compute-part.ts';
 import { parameterProblem } from './sizes.ts';
 import type { Step } from './step.ts';
 
 export interface Recipe {
   readonly piece: Piece;
   /** In the order of the piece's parts, joins and steps. */
-  readonly parts: readonly PartReckoning[];
-  readonly joins: readonly JoinReckoning[];
-  readonly steps: readonly StepReckoning[];
+  readonly parts: readonly PartComputation[];
+  readonly joins: readonly JoinComputation[];
+  readonly steps: readonly StepComputation[];
   /** Paths are within the piece: `parts.0.section.diameter`. */
-  readonly problems: readonly Problem[];
+  readonly problems: readonly Issue[];
 }
 
 /** Whoever reckons many times over hands in reckoners that remember what has not changed. */
-export interface Reckoners {
-  readonly part: typeof reckonPart;
-  readonly join: typeof reckonJoin;
-  readonly step: typeof reckonStep;
+export interface RecipeFunctions {
+  readonly part: typeof computePart;
+  readonly join: typeof computeJoin;
+  readonly step: typeof computeStep;
   readonly minutes: typeof stepEach;
 }
 
-const plainReckoners: Reckoners = { part: reckonPart, join: reckonJoin, step: reckonStep, minutes: stepEach };
+const plainFunctions: RecipeFunctions = { part: computePart, join: computeJoin, step: computeStep, minutes: stepEach };
 
-export function reckonRecipe(
+export function computeRecipe(
   piece: Piece,
   alloys: ReadonlyMap<string, Alloy>,
-  reckon: Reckoners = plainReckoners,
+  compute: RecipeFunctions = plainFunctions,
 ): Recipe {
-  const problems: Problem[] = [];
-  const keep = (path: string, found: readonly Problem[]) => {
+  const problems: Issue[] = [];
+  const keep = (path: string, found: readonly Issue[]) => {
     for (const problem of found) problems.push({ ...problem, path: `${path}.${problem.path}` });
   };
   const groups = groupCounts(piece, problems);
@@ -49,21 +49,21 @@ export function reckonRecipe(
 
   const parts = piece.parts.map((part, index) => {
     const stone = part.blank.rule === 'bezel' ? (stones.get(part.blank.stone) ?? null) : null;
-    const reckoning = reckon.part(part, alloys, groups.get(part.group) ?? 1, stone);
-    keep(`parts.${String(index)}`, reckoning.problems);
-    return reckoning;
+    const computation = compute.part(part, alloys, groups.get(part.group) ?? 1, stone);
+    keep(`parts.${String(index)}`, computation.problems);
+    return computation;
   });
   const joins = piece.joins.map((join, index) => {
-    const reckoning = reckon.join(join, piece.snippet, groups.get(groupOfJoin(join, piece)) ?? 1);
-    keep(`joins.${String(index)}`, reckoning.problems);
-    return reckoning;
+    const computation = compute.join(join, piece.snippet, groups.get(groupOfJoin(join, piece)) ?? 1);
+    keep(`joins.${String(index)}`, computation.problems);
+    return computation;
   });
   // What is bought ready made needs none of the work that would make it.
   const bought = new Set(piece.parts.flatMap((part) => (part.bought ? part.id : [])));
   const steps = piece.steps.map((step, index) => {
-    const reckoning = reckon.step(step, driversOf(step, piece, parts, joins));
-    keep(`steps.${String(index)}`, reckoning.problems);
-    return bought.has(step.of) ? { ...reckoning, ...noTime } : reckoning;
+    const computation = compute.step(step, driversOf(step, piece, parts, joins));
+    keep(`steps.${String(index)}`, computation.problems);
+    return bought.has(step.of) ? { ...computation, ...noTime } : computation;
   });
   piece.sizes.parameters.forEach(({ name }, index) => {
     const others = piece.sizes.parameters.slice(0, index).map((other) => other.name);
@@ -73,9 +73,9 @@ export function reckonRecipe(
   return { piece, parts, joins, steps, problems };
 }
 
-const noTime = { setUpMin: 0, eachMin: 0, loadMin: 0, byItselfMin: 0 } as const;
+const noTime = { setUpMin: 0, eachMin: 0, loadMin: 0, unattendedMin: 0 } as const;
 
-function groupCounts(piece: Piece, problems: Problem[]): ReadonlyMap<string, number> {
+function groupCounts(piece: Piece, problems: Issue[]): ReadonlyMap<string, number> {
   return new Map(
     piece.groups.map(({ id, count }, index) => {
       const reading = readCount(count);
@@ -118,7 +118,12 @@ function indexesWhere<Row>(rows: readonly Row[], is: (row: Row) => boolean): num
   return rows.flatMap((row, index) => (is(row) ? index : []));
 }
 
-function driversOf(step: Step, piece: Piece, parts: readonly PartReckoning[], joins: readonly JoinReckoning[]): number {
+function driversOf(
+  step: Step,
+  piece: Piece,
+  parts: readonly PartComputation[],
+  joins: readonly JoinComputation[],
+): number {
   if (step.per === 'piece' || step.per === 'load' || step.per === 'batch') return 1;
   const scope = scopeOf(step, piece);
   const sum = (indexes: readonly number[], each: (index: number) => number) =>
@@ -139,7 +144,7 @@ function driversOf(step: Step, piece: Piece, parts: readonly PartReckoning[], jo
 const MM_PER_CM = 10;
 
 /** Outside surface of a part in one piece; the edges of sheet are left out. @returns mm² */
-function surfaceMm2(part: PartReckoning | undefined): number {
+function surfaceMm2(part: PartComputation | undefined): number {
   const { blank, section, count = 0 } = part ?? {};
   if (!blank || !section) return 0;
   if (blank.kind === 'length')

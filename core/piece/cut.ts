@@ -1,7 +1,7 @@
 // What is cut from stock: a length, an outline of sheet, or a weight of grain; and what each weighs.
 import { outlineAreaMm2, perimeterMm, type Outline } from '../geometry/outline.ts';
-import { inSum, reckoned, type Figure } from '../figure/figure.ts';
-import { areaOf, massPerArea, massPerLength } from '../stock/section.ts';
+import { inSum, computed, type Figure } from '../figure/figure.ts';
+import { sectionArea, massPerArea, massPerLength } from '../stock/section.ts';
 import type { SectionReading } from './read-section.ts';
 
 export type Cut =
@@ -48,7 +48,7 @@ function massOfLength(length: Figure, { section, sizes }: SectionReading, densit
   }
   return {
     value: length.value * massPerLength(section, density.value),
-    how: `${areaOf(section).how} × ${inSum(length.value)} × ${inSum(density.value)} ÷ 1000`,
+    how: `${sectionArea(section).how} × ${inSum(length.value)} × ${inSum(density.value)} ÷ 1000`,
     from: [...Object.values(sizes), length, density],
   };
 }
@@ -119,5 +119,5 @@ export function withTrim(cut: Cut, trim: Figure): Cut {
 
 function longer(size: Figure, trim: Figure, sides: 1 | 2): Figure {
   const how = `${inSum(size.value)} + ${sides === 2 ? '2 × ' : ''}${inSum(trim.value)}`;
-  return reckoned(`${size.label} with trim`, size.value + sides * trim.value, 'mm', how, [size, trim]);
+  return computed(`${size.label} with trim`, size.value + sides * trim.value, 'mm', how, [size, trim]);
 }

@@ -37,8 +37,8 @@ export function stepOfCells(cells: Cells, id: string): Step {
     station: cell(cells, 1, 120),
     setUp: cell(cells, 2),
     each: cell(cells, 3),
-    byItself: cell(cells, 4),
-    meanwhile: false,
+    unattended: cell(cells, 4),
+    overlaps: false,
     byHand: true,
   });
 }

@@ -5,7 +5,7 @@ import { readBlank } from './read-blank.ts';
 import { readSection } from './read-section.ts';
 import { gaugeSystemOf } from '../stock/gauged.ts';
 
-const step = { id: 's', name: '', station: '', setUp: '', each: '', byItself: '', meanwhile: false };
+const step = { id: 's', name: '', station: '', setUp: '', each: '', unattended: '', overlaps: false };
 
 describe('what a piece may hold', () => {
   test('an empty one is whole', () => {

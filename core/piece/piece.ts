@@ -1,7 +1,7 @@
 // The piece: a design as the maker describes it. Measures stand as typed; `reckon` makes numbers of them.
 import { z } from 'zod';
 import { nameSchema, noteSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
-import { priceSchools } from '../studio/pricing-methods.ts';
+import { pricingMethods } from '../studio/pricing-methods.ts';
 import { joinSchema } from './join.ts';
 import { partSchema } from './part.ts';
 import { noSizes, sizesSchema } from './sizes.ts';
@@ -47,7 +47,7 @@ const photoSchema = z.strictObject({ id: z.string().max(80), caption: nameSchema
 
 /** How it is priced where that is not the studio's rule, and why. */
 const pricingSchema = z.strictObject({
-  school: z.enum(['', ...priceSchools]),
+  school: z.enum(['', ...pricingMethods]),
   reason: noteSchema,
   /** The retail price to go back from. */
   target: typedSchema,

@@ -19,11 +19,11 @@ import {
 import { bandLengthMm, cuffLengthMm, wideBandSizes } from '../blank/developed-length.ts';
 import { ringOfCoilMm } from '../blank/jump-ring.ts';
 import { outlineAreaMm2, perimeterMm, type Outline } from '../geometry/outline.ts';
-import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { given, inSum, computed, type Figure } from '../figure/figure.ts';
 import { readLength } from '../measure/read/read-length.ts';
 import { readCount, readGrams, readPlain } from '../measure/read/read-number.ts';
 import { readRingSize, ringInsideMm, sizeOnScale } from '../measure/ring-size.ts';
-import { areaOf, bendMm, type LongSection } from '../stock/section.ts';
+import { sectionArea, bendMm, type LongSection } from '../stock/section.ts';
 import type { Cut } from './cut.ts';
 import { blankRulesByForm, type Blank, type SectionForm } from './part.ts';
 import { readOutline } from './read-outline.ts';
@@ -85,12 +85,12 @@ export function readBlank(
       const inside = size('inside', typed.inside, 'inside diameter');
       const opening = size('opening', typed.opening, 'opening', true);
       if (!inside || !opening || !stock) return null;
-      const around = reckoned('round the inside', Math.PI * inside.value, 'mm', `π × ${inSum(inside.value)}`, [inside]);
+      const around = computed('round the inside', Math.PI * inside.value, 'mm', `π × ${inSum(inside.value)}`, [inside]);
       const by = thick();
       const how = `${inSum(around.value)} + π × ${inSum(by.value)}${opening.value ? ` − ${inSum(opening.value)}` : ''}`;
       const from = [around, by, ...(opening.value ? [opening] : [])];
       const length = cuffLengthMm(around.value, by.value, opening.value);
-      if (length > 0) return ofLength(reckoned('length of the bangle', length, 'mm', how, from));
+      if (length > 0) return ofLength(computed('length of the bangle', length, 'mm', how, from));
       report({ path: 'blank.opening', sentence: 'The opening is wider than the bangle is round. Make it smaller.' });
       return null;
     }
@@ -107,7 +107,7 @@ export function readBlank(
       const how = `(${inSum(length.value)} − 2 × ${inSum(wire.value)}) ÷ ${inSum(inside.value)}, rounded up`;
       const links = chainLinks(length.value, inside.value, wire.value);
       return ofLength(turnOf('wire for a link', inside, wire), {
-        times: reckoned('links', links, '', how, [length, wire, inside]),
+        times: computed('links', links, '', how, [length, wire, inside]),
       });
     }
     case 'woven': {
@@ -117,7 +117,7 @@ export function readBlank(
       if (!length || !pitch || !each) return null;
       const how = `${inSum(length.value)} ÷ ${inSum(pitch.value)}, rounded up`;
       return ofLength(each, {
-        times: reckoned('links', linksOfPitch(length.value, pitch.value), '', how, [length, pitch]),
+        times: computed('links', linksOfPitch(length.value, pitch.value), '', how, [length, pitch]),
       });
     }
     case 'wrap': {
@@ -137,7 +137,7 @@ export function readBlank(
       const wire = thick();
       const how = `${inSum(turns.value)} × π × (${inSum(core.value)} + ${inSum(wire.value)})`;
       const length = wrapLengthMm(turns.value, core.value, wire.value);
-      return ofLength(reckoned('wire of the wrap', length, 'mm', how, [turns, core, wire]));
+      return ofLength(computed('wire of the wrap', length, 'mm', how, [turns, core, wire]));
     }
     case 'twist': {
       const length = size('length', typed.length, 'length of the twist');
@@ -154,7 +154,7 @@ export function readBlank(
       const across = pitchDiameterMm(strands.value, wire.value);
       const takeUp = twistTakeUp(across, turns.value / length.value);
       const how = `${inSum(length.value)} × √(1 + (π × ${inSum(across)} × ${inSum(turns.value)} ÷ ${inSum(length.value)})²)`;
-      const strand = reckoned('a strand', length.value * takeUp, 'mm', how, [length, turns, wire]);
+      const strand = computed('a strand', length.value * takeUp, 'mm', how, [length, turns, wire]);
       return ofLength(strand, { times: strands });
     }
     case 'balled': {
@@ -166,14 +166,14 @@ export function readBlank(
       const eaten = ends.value * balledEndMm(ball.value, wire.value);
       const ate = `${inSum(ends.value)} × 2 × ${inSum(ball.value)}³ ÷ (3 × ${inSum(wire.value)}²)`;
       const from = [length, ball, ends, wire];
-      return ofLength(reckoned('wire to cut', length.value + eaten, 'mm', `${inSum(length.value)} + ${ate}`, from));
+      return ofLength(computed('wire to cut', length.value + eaten, 'mm', `${inSum(length.value)} + ${ate}`, from));
     }
     case 'granule': {
       const grain = size('diameter', typed.diameter, 'granule');
       if (!grain || !stock) return null;
       const wire = thick();
       const how = `2 × ${inSum(grain.value)}³ ÷ (3 × ${inSum(wire.value)}²)`;
-      return ofLength(reckoned('snippet', snippetMm(grain.value, wire.value), 'mm', how, [grain, wire]));
+      return ofLength(computed('snippet', snippetMm(grain.value, wire.value), 'mm', how, [grain, wire]));
     }
     case 'bezel': {
       const clearance = size('clearance', typed.clearance, 'clearance', true);
@@ -182,7 +182,7 @@ export function readBlank(
       const strip = thick();
       const how = `${inSum(around.value)} + 2π × (${inSum(strip.value)} ÷ 2 + ${inSum(clearance.value)})`;
       const length = bezelLengthMm(around.value, strip.value, clearance.value);
-      return ofLength(reckoned('bezel', length, 'mm', how, [around, strip, clearance]));
+      return ofLength(computed('bezel', length, 'mm', how, [around, strip, clearance]));
     }
     case 'ring-bezel': {
       const girth = size('girth', typed.girth, 'girth');
@@ -195,7 +195,7 @@ export function readBlank(
         report({ path: 'blank.girth', sentence: 'Fewer than three such rings go round. Make them smaller.' });
         return null;
       }
-      const times = reckoned('rings round it', rings, '', how, [girth, inside, wire]);
+      const times = computed('rings round it', rings, '', how, [girth, inside, wire]);
       return ofLength(turnOf('wire for a ring', inside, wire), { times });
     }
     case 'knuckles': {
@@ -206,7 +206,7 @@ export function readBlank(
       if (!lengths) return null;
       const spare = given('filed back at each end', KNUCKLE_SPARE_MM, 'mm', 'common practice');
       const how = `${inSum(width.value)} + 2 × ${inSum(spare.value)}`;
-      const tube = reckoned('tube for the knuckles', width.value + 2 * spare.value, 'mm', how, [width, spare]);
+      const tube = computed('tube for the knuckles', width.value + 2 * spare.value, 'mm', how, [width, spare]);
       return {
         cut: { kind: 'length', length: tube },
         net: { kind: 'length', length: width },
@@ -219,7 +219,7 @@ export function readBlank(
       if (!width || !stock) return null;
       const pin = thick();
       const how = `${inSum(width.value)} + ${inSum(pin.value)}`;
-      return ofLength(reckoned('pin', hingePinMm(width.value, pin.value), 'mm', how, [width, pin]));
+      return ofLength(computed('pin', hingePinMm(width.value, pin.value), 'mm', how, [width, pin]));
     }
     case 'worked': {
       const length = size('length', typed.length, 'length when worked');
@@ -230,11 +230,11 @@ export function readBlank(
       const section: LongSection = thickness
         ? { form: 'strip', widthMm: width.value, thicknessMm: thickness.value }
         : { form: 'round', diameterMm: width.value };
-      const [after, before] = [areaOf(section), areaOf(stock.section as LongSection)];
+      const [after, before] = [sectionArea(section), sectionArea(stock.section as LongSection)];
       const start = workedLengthMm(length.value, after.mm2, before.mm2);
       const how = `${after.how} × ${inSum(length.value)} ÷ (${before.how})`;
       const from = [length, width, ...(thickness ? [thickness] : []), ...Object.values(stock.sizes)];
-      return ofLength(reckoned('length before it is worked', start, 'mm', how, from));
+      return ofLength(computed('length before it is worked', start, 'mm', how, from));
     }
     case 'disc': {
       const diameter = size('diameter', typed.diameter, 'diameter');
@@ -283,7 +283,7 @@ export function readBlank(
       const how = `√(${inSum(across.value)}² + 4 × ${inSum(height.value)}²)`;
       return flat === null
         ? null
-        : all({ kind: 'disc', diameter: reckoned('flat disc of the dome', flat, 'mm', how, [across, height]) });
+        : all({ kind: 'disc', diameter: computed('flat disc of the dome', flat, 'mm', how, [across, height]) });
     }
     case 'pressed': {
       const width = size('width', typed.width, 'width');
@@ -292,7 +292,7 @@ export function readBlank(
       const excess = size('excess', typed.excess, 'excess', true);
       if (!width || !length || !excess) return null;
       const more = (side: Figure) =>
-        reckoned(
+        computed(
           `${side.label} with excess`,
           side.value + 2 * excess.value,
           'mm',
@@ -331,7 +331,7 @@ function eased(size: Figure, { section }: SectionReading): Figure {
   const more = ringInsideMm('us', sizes) - ringInsideMm('us', 0);
   const ease = given('ease of a wide band', more, 'mm', `${inSum(sizes)} US size (common practice)`);
   const how = `${inSum(size.value)} + ${inSum(more)}`;
-  return reckoned('inside diameter with ease', size.value + more, 'mm', how, [size, ease]);
+  return computed('inside diameter with ease', size.value + more, 'mm', how, [size, ease]);
 }
 
 function stoneGirth(stone: StoneOutline, report: Report): Figure | null {
@@ -345,16 +345,16 @@ function stoneGirth(stone: StoneOutline, report: Report): Figure | null {
   const around = worked(() => perimeterMm(stone.outline), 'blank.stone', report);
   const words = stone.outline.shape === 'oval' ? 'ellipse (Ramanujan 1914)' : stone.outline.shape;
   const sizes = stone.sizes.map(({ value }) => inSum(value)).join(' × ');
-  return around === null ? null : reckoned('round the stone', around, 'mm', `${words} of ${sizes}`, stone.sizes);
+  return around === null ? null : computed('round the stone', around, 'mm', `${words} of ${sizes}`, stone.sizes);
 }
 
 function bandLength(label: string, inside: Figure, thickness: Figure): Figure {
   const how = `π × (${inSum(inside.value)} + ${inSum(thickness.value)})`;
   const length = bandLengthMm(inside.value, thickness.value);
-  return reckoned(`length of the ${label}`, length, 'mm', how, [inside, thickness]);
+  return computed(`length of the ${label}`, length, 'mm', how, [inside, thickness]);
 }
 
 function turnOf(label: string, inside: Figure, wire: Figure): Figure {
   const how = `√((π × (${inSum(inside.value)} + ${inSum(wire.value)}))² + ${inSum(wire.value)}²)`;
-  return reckoned(label, ringOfCoilMm(inside.value, wire.value), 'mm', how, [inside, wire]);
+  return computed(label, ringOfCoilMm(inside.value, wire.value), 'mm', how, [inside, wire]);
 }

@@ -1,13 +1,13 @@
 // A free outline as typed, corner by corner: `0,0 24,0 12,18`.
-import type { Point } from '../geometry/outline.ts';
+import type { Corner } from '../geometry/outline.ts';
 
 /** @returns the corners in mm, or a sentence */
-export function readOutline(text: string): { readonly points: readonly Point[] } | { readonly sentence: string } {
+export function readOutline(text: string): { readonly points: readonly Corner[] } | { readonly sentence: string } {
   const corners = text
     .trim()
     .split(/[\s;]+/)
     .filter(Boolean);
-  const points = corners.map((corner): Point | null => {
+  const points = corners.map((corner): Corner | null => {
     const match = /^(-?\d+(?:\.\d+)?),(-?\d+(?:\.\d+)?)$/.exec(corner);
     return match && [Number(match[1]), Number(match[2])];
   });
@@ -21,8 +21,8 @@ export function readOutline(text: string): { readonly points: readonly Point[] }
 }
 
 // Two sides that do not meet at a corner must not meet at all.
-function crosses(points: readonly Point[]): boolean {
-  const side = (index: number) => [points[index], points[(index + 1) % points.length]] as [Point, Point];
+function crosses(points: readonly Corner[]): boolean {
+  const side = (index: number) => [points[index], points[(index + 1) % points.length]] as [Corner, Corner];
   for (let one = 0; one < points.length; one += 1) {
     for (let other = one + 2; other < points.length; other += 1) {
       if (one === 0 && other === points.length - 1) continue;
@@ -32,10 +32,10 @@ function crosses(points: readonly Point[]): boolean {
   return false;
 }
 
-function meet([a, b]: [Point, Point], [c, d]: [Point, Point]): boolean {
+function meet([a, b]: [Corner, Corner], [c, d]: [Corner, Corner]): boolean {
   return turn(a, b, c) !== turn(a, b, d) && turn(c, d, a) !== turn(c, d, b);
 }
 
-function turn([ax, ay]: Point, [bx, by]: Point, [cx, cy]: Point): number {
+function turn([ax, ay]: Corner, [bx, by]: Corner, [cx, cy]: Corner): number {
   return Math.sign((bx - ax) * (cy - ay) - (by - ay) * (cx - ax));
 }

@@ -4,8 +4,8 @@ import type { GaugeSystem } from '../measure/gauge.ts';
 import { readLength } from '../measure/read/read-length.ts';
 import { readMassPerLength } from '../measure/read/read-mass-per-length.ts';
 import type { Reading } from '../measure/read/reading.ts';
-import { areaOf, type Section } from '../stock/section.ts';
-import type { Problem } from '../studio/rates.ts';
+import { sectionArea, type Section } from '../stock/section.ts';
+import type { Issue } from '../studio/rates.ts';
 import type { PartSection } from './part.ts';
 
 /** Each size of a section as an input of a sum, keyed by its field. */
@@ -14,7 +14,7 @@ export interface SectionReading {
   readonly sizes: Readonly<Record<string, Figure>>;
 }
 
-export type Report = (problem: Problem) => void;
+export type Report = (problem: Issue) => void;
 
 /**
  * Reads the sizes of a section.
@@ -49,7 +49,7 @@ export function readSection(typed: PartSection, gauge: GaugeSystem, report: Repo
       if (!width || !height) return null;
       const section = { form: typed.form, widthMm: width.value, heightMm: height.value };
       // A half-round cannot be higher than half its width, nor a D lower.
-      const fits = worked(() => areaOf(section), 'section.height', report);
+      const fits = worked(() => sectionArea(section), 'section.height', report);
       return fits && { section, sizes: { width, height } };
     }
     case 'patterned': {

@@ -4,20 +4,20 @@ import { benchCheckAll, standing } from './checks/bench-check.ts';
 import { disc, pieceOf, ring, sheet, straight, wire, type Sketch } from './fixtures/check.ts';
 import { recipes } from './fixtures/recipes.ts';
 import type { Piece } from './piece.ts';
-import { reckonRecipe } from './compute-recipe.ts';
+import { computeRecipe } from './compute-recipe.ts';
 import { changeInWords, proposeRoute, routeChanges, routeOffers, withChanges } from './route.ts';
 
 const alloys = alloysWith([]);
 let next = 0;
 const newId = () => `new-${String((next += 1))}`;
 const namesFor = (sketch: Sketch | Piece) =>
-  proposeRoute(reckonRecipe(pieceOf(sketch), alloys)).map(({ name }) => name);
+  proposeRoute(computeRecipe(pieceOf(sketch), alloys)).map(({ name }) => name);
 /** The piece with all that is offered taken. */
 const routed = (piece: Piece): Piece => ({
   ...piece,
-  steps: withChanges(piece.steps, routeChanges(reckonRecipe(piece, alloys)), newId),
+  steps: withChanges(piece.steps, routeChanges(computeRecipe(piece, alloys)), newId),
 });
-const offered = (piece: Piece) => routeChanges(reckonRecipe(piece, alloys)).map(changeInWords);
+const offered = (piece: Piece) => routeChanges(computeRecipe(piece, alloys)).map(changeInWords);
 
 const brooch = pieceOf({
   parts: [
@@ -52,7 +52,7 @@ describe('a route is proposed from the parts and joins', () => {
   });
 
   test('nothing is proposed for an empty recipe', () => {
-    expect(proposeRoute(reckonRecipe(pieceOf({}), alloys))).toEqual([]);
+    expect(proposeRoute(computeRecipe(pieceOf({}), alloys))).toEqual([]);
   });
 
   test('steel is brushed, a hinge is flushed, a bought part is not made', () => {

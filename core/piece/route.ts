@@ -4,10 +4,10 @@ import { readLength } from '../measure/read/read-length.ts';
 import { areaMm2, bendMm } from '../stock/section.ts';
 import { isHot, type Join, type JoinKind } from './join.ts';
 import type { BlankRule, Part } from './part.ts';
-import type { PartReckoning } from './compute-part.ts';
+import type { PartComputation } from './compute-part.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import type { Piece } from './piece.ts';
-import { reckonRecipe, type Recipe } from './compute-recipe.ts';
+import { computeRecipe, type Recipe } from './compute-recipe.ts';
 import { pieceInSize } from './sizes.ts';
 import { standardStep } from './standard-times.ts';
 import { stepKindOf, type Step, type StepKind } from './step.ts';
@@ -50,8 +50,8 @@ const joining = {
 export function proposeRoute(recipe: Recipe): Proposal[] {
   const { piece } = recipe;
   const parts = piece.parts.flatMap((part, index) => {
-    const reckoning = recipe.parts[index];
-    return reckoning && !part.bought ? [{ part, reckoning }] : [];
+    const computation = recipe.parts[index];
+    return computation && !part.bought ? [{ part, computation }] : [];
   });
   if (parts.length === 0 && piece.joins.length === 0) return [];
   const early = piece.joins.filter((join) => join.kind !== 'set' && (isHot(join) || join.kind === 'wrap'));
@@ -61,7 +61,7 @@ export function proposeRoute(recipe: Recipe): Proposal[] {
 
   return [
     ...(sawn.length > 0 ? [standardStep('cut', 'Cut the blanks', '', 'cut')] : []),
-    ...parts.flatMap(({ part, reckoning }) => shaping(part, reckoning)),
+    ...parts.flatMap(({ part, computation }) => shaping(part, computation)),
     ...parts.flatMap(({ part }) => (part.hole.trim() ? [ofPart('drill', `Drill ${named(part)}`, part)] : [])),
     ...vents(recipe),
     ...early.flatMap((join) => joinSteps(join, recipe)),
@@ -90,7 +90,7 @@ function ofPart(kind: StepKind, name: string, part: Part): Proposal {
   return standardStep(kind, name, part.id, `${kind}:${part.id}`);
 }
 
-function shaping(part: Part, reckoning: PartReckoning): Proposal[] {
+function shaping(part: Part, computation: PartComputation): Proposal[] {
   const verb = forming[part.blank.rule];
   if (part.blank.rule === 'balled' || part.blank.rule === 'granule')
     return [
@@ -100,7 +100,7 @@ function shaping(part: Part, reckoning: PartReckoning): Proposal[] {
   const form = ofPart('form', `${verb} ${named(part)}`, part);
   const perCut = woundParts.has(part.blank.rule);
   const shaped = perCut ? { ...form, per: 'cut' as const, each: '0.5' } : form;
-  const anneals = annealsOf(part, reckoning);
+  const anneals = annealsOf(part, computation);
   if (anneals === 0) return [shaped];
   const anneal = ofPart('anneal', `Anneal ${named(part)}`, part);
   const between = Array.from({ length: anneals - 1 }, (_, index): Proposal[] => [
@@ -111,7 +111,7 @@ function shaping(part: Part, reckoning: PartReckoning): Proposal[] {
 }
 
 // Once if it is hard or thick, and again for each halving of a forged section.
-function annealsOf(part: Part, { section }: PartReckoning): number {
+function annealsOf(part: Part, { section }: PartComputation): number {
   if (!section || section.form === 'grain') return 0;
   const first = part.temper === 'hard' || (part.temper !== 'soft' && bendMm(section) > THICK_MM) ? 1 : 0;
   if (part.blank.rule !== 'worked' || section.form === 'sheet') return first;
@@ -213,15 +213,13 @@ export function routeChanges(recipe: Recipe): RouteChange[] {
 }
 
 function differs(step: Step, proposal: Proposal): boolean {
-  return (Object.keys(proposal) as (keyof Proposal)[]).some(
-    (key) => key !== 'meanwhile' && step[key] !== proposal[key],
-  );
+  return (Object.keys(proposal) as (keyof Proposal)[]).some((key) => key !== 'overlaps' && step[key] !== proposal[key]);
 }
 
 /** What is offered for a piece as it is written: of one with sizes, from its first; its steps stay as typed. */
 export function routeOffers(piece: Piece, alloys: ReadonlyMap<string, Alloy>): RouteChange[] {
   const [size] = piece.sizes.rows;
-  const recipe = reckonRecipe(size ? pieceInSize(piece, size) : piece, alloys);
+  const recipe = computeRecipe(size ? pieceInSize(piece, size) : piece, alloys);
   return routeChanges({ ...recipe, piece: { ...recipe.piece, steps: piece.steps } });
 }
 
@@ -253,7 +251,7 @@ export function withChanges(steps: readonly Step[], changes: readonly RouteChang
       if (at >= 0) result.splice(at, 1);
     } else if (change.kind === 'change') {
       const at = result.findIndex(({ id }) => id === change.step.id);
-      if (at >= 0) result[at] = { ...change.proposal, id: change.step.id, meanwhile: change.step.meanwhile };
+      if (at >= 0) result[at] = { ...change.proposal, id: change.step.id, overlaps: change.step.overlaps };
     } else {
       const behind: string | null = change.after === lastAfter ? last : change.after;
       const at = result.findIndex(({ id }) => id === behind);

@@ -2,7 +2,7 @@
 import { describe, expect, test } from 'vitest';
 import { alloysWith } from '../metal/alloy.ts';
 import { pieceOf, straight, wire } from './fixtures/check.ts';
-import { membersOf, reckonRecipe, scopeOf } from './compute-recipe.ts';
+import { membersOf, computeRecipe, scopeOf } from './compute-recipe.ts';
 import type { StepDriver } from './step.ts';
 
 const square = { rule: 'rectangle', length: '20 mm', width: '10 mm' } as const;
@@ -56,7 +56,7 @@ describe('what a step is done to', () => {
 describe('what its minutes are counted by', () => {
   const drivers = (per: StepDriver, of = '', more = '') => {
     const timed = { ...piece, steps: pieceOf({ steps: [{ id: 's', per, of, each: '2', drivers: more }] }).steps };
-    return reckonRecipe(timed, alloysWith([])).steps[0];
+    return computeRecipe(timed, alloysWith([])).steps[0];
   };
 
   test('pieces, loads and batches are one', () => {
@@ -64,7 +64,7 @@ describe('what its minutes are counted by', () => {
   });
 
   test('cuts are of what is made here, not of what is bought', () => {
-    const parts = reckonRecipe(piece, alloysWith([])).parts.map(({ cuts }) => cuts);
+    const parts = computeRecipe(piece, alloysWith([])).parts.map(({ cuts }) => cuts);
     expect(drivers('cut')?.drivers).toBe((parts[0] ?? 0) + (parts[1] ?? 0) + (parts[2] ?? 0));
     expect(drivers('cut', 'plate')?.drivers).toBe(parts[2]);
   });

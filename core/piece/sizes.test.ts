@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { alloysWith } from '../metal/alloy.ts';
 import { pieceOf, sheet, wire } from './fixtures/check.ts';
 import type { Piece } from './piece.ts';
-import { reckonRecipe } from './compute-recipe.ts';
+import { computeRecipe } from './compute-recipe.ts';
 import { parameterProblem, pieceInSize } from './sizes.ts';
 
 const alloys = alloysWith([]);
@@ -30,7 +30,7 @@ const sized: Piece = {
 const lengthsIn = (id: string) => {
   const row = sized.sizes.rows.find((each) => each.id === id);
   if (!row) throw new Error('There is no such size.');
-  const { parts, problems } = reckonRecipe(pieceInSize(sized, row), alloys);
+  const { parts, problems } = computeRecipe(pieceInSize(sized, row), alloys);
   return {
     problems,
     mm: parts.map(({ blank }) =>
@@ -62,7 +62,7 @@ describe('a dimension bound to a measure of the size', () => {
 
   test('a size without its measure says so by the field', () => {
     const row = { id: 'x', name: '', values: {} };
-    expect(reckonRecipe(pieceInSize(sized, row), alloys).problems.map(({ path }) => path)).toContain(
+    expect(computeRecipe(pieceInSize(sized, row), alloys).problems.map(({ path }) => path)).toContain(
       'parts.0.blank.diameter',
     );
   });

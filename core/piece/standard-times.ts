@@ -1,12 +1,12 @@
 // Standard times: what each kind of step usually takes, until the bench log of a studio says better.
 import type { Step, StepDriver, StepKind } from './step.ts';
 
-/** Minutes of hands but for `byItself`; as typed, so that they stand in the route like any other. */
+/** Minutes of hands but for `unattended`; as typed, so that they stand in the route like any other. */
 interface StandardTime {
   readonly setUp: string;
   readonly each: string;
   readonly per: StepDriver;
-  readonly byItself?: string;
+  readonly unattended?: string;
   readonly load?: string;
   readonly yield?: string;
   readonly station: string;
@@ -20,8 +20,8 @@ const standardTimes = {
   true: { setUp: '', each: '1', per: 'joint', station: 'bench' },
   solder: { setUp: '6', each: '2', per: 'joint', station: 'torch', yield: '97 %' },
   fuse: { setUp: '6', each: '1', per: 'joint', station: 'torch', yield: '95 %' },
-  pickle: { setUp: '2', each: '', per: 'piece', byItself: '10', station: 'pickle', load: '40' },
-  neutralise: { setUp: '3', each: '', per: 'piece', byItself: '5', station: 'sink' },
+  pickle: { setUp: '2', each: '', per: 'piece', unattended: '10', station: 'pickle', load: '40' },
+  neutralise: { setUp: '3', each: '', per: 'piece', unattended: '5', station: 'sink' },
   file: { setUp: '2', each: '2', per: 'joint', station: 'peg' },
   sand: { setUp: '2', each: '0.25', per: 'cm2', station: 'peg' },
   texture: { setUp: '4', each: '2', per: 'piece', station: 'block' },
@@ -31,7 +31,7 @@ const standardTimes = {
   rivet: { setUp: '3', each: '2', per: 'joint', station: 'block' },
   set: { setUp: '3', each: '6', per: 'joint', station: 'peg', yield: '98 %' },
   polish: { setUp: '4', each: '0.2', per: 'cm2', station: 'motor' },
-  tumble: { setUp: '4', each: '', per: 'piece', byItself: '60', station: 'tumbler', load: '40' },
+  tumble: { setUp: '4', each: '', per: 'piece', unattended: '60', station: 'tumbler', load: '40' },
   brush: { setUp: '2', each: '1', per: 'piece', station: 'motor' },
   patina: { setUp: '5', each: '1', per: 'piece', station: 'sink' },
   plate: { setUp: '10', each: '2', per: 'piece', station: 'sink' },
@@ -50,8 +50,8 @@ export function standardStep(kind: StepKind, name: string, of: string, from: str
     station: time.station,
     setUp: time.setUp,
     each: time.each,
-    byItself: time.byItself ?? '',
-    meanwhile: false,
+    unattended: time.unattended ?? '',
+    overlaps: false,
     kind,
     of,
     per: time.per,
@@ -61,7 +61,7 @@ export function standardStep(kind: StepKind, name: string, of: string, from: str
     maker: '',
     spread: '',
     pauses: '',
-    handsOn: '',
+    transfer: '',
     from,
     byHand: false,
   };

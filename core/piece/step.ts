@@ -23,9 +23,9 @@ export const stepSchema = z.strictObject({
   /** Attended, for each driver: each piece, cut, joint, cm of seam, cm² of surface, load. */
   each: typedSchema,
   /** Unattended, once a batch (or a load), after the attended time: pickle, tumbler, glue. */
-  byItself: typedSchema,
+  unattended: typedSchema,
   /** Whether it may start while the step before it still works by itself. */
-  meanwhile: z.boolean(),
+  overlaps: z.boolean(),
   /** Blank: known by its name. */
   kind: z.enum(['', ...stepKinds]).default(''),
   /** The part, join or group it is done to; blank for the whole piece. */
@@ -44,7 +44,7 @@ export const stepSchema = z.strictObject({
   /** Whether hands may stop half way at breaks and overnight; blank: as its kind is usually done. */
   pauses: z.enum(['', 'yes', 'no']).default(''),
   /** Loads: what follows begins with each as it comes, or when all are done; blank: with each, where it goes in loads too. */
-  handsOn: z.enum(['', 'each', 'all']).default(''),
+  transfer: z.enum(['', 'each', 'all']).default(''),
   /** The proposal it came from; blank for one the maker added. */
   from: z.string().max(80).default(''),
   /** Changed by hand since it was proposed: never changed again by a proposal. */

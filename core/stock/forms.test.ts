@@ -1,11 +1,11 @@
 import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
 import { given } from '../figure/figure.ts';
-import { workOut } from '../measure/read/arithmetic.ts';
+import { evaluate } from '../measure/read/arithmetic.ts';
 import { ringTable } from '../measure/ring-table.ts';
 import { gaugedMm, gaugeSystemOf } from './gauged.ts';
 import { gaugeTable } from './gauge-table.ts';
-import { areaMm2, areaOf, type LongSection } from './section.ts';
+import { areaMm2, sectionArea, type LongSection } from './section.ts';
 import { sectionInWords } from './words.ts';
 
 /** Area under a profile by Simpson's rule: an independent way to the area of a section that stands on its width. */
@@ -90,12 +90,12 @@ test.each([
   { form: 'tube', outsideMm: 6, wallMm: 0.5 },
   { form: 'square-tube', outsideMm: 6, wallMm: 0.5 },
 ] as const satisfies readonly LongSection[])('the sum of $form can be done again on paper', (section) => {
-  const { how, mm2 } = areaOf(section);
+  const { how, mm2 } = sectionArea(section);
   const typed = how
     .replaceAll('π', String(Math.PI))
     .replaceAll('½', '0.5')
     .replace(/([\d.]+)²/g, '($1 × $1)');
-  expect(workOut(typed, () => undefined).value / mm2).toBeCloseTo(1, 3);
+  expect(evaluate(typed, () => undefined).value / mm2).toBeCloseTo(1, 3);
 });
 
 describe('words and gauges', () => {

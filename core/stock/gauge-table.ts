@@ -1,5 +1,5 @@
 // A gauge table of an alloy: each gauge in mm and inches, and what wire and sheet of it weigh.
-import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { given, inSum, computed, type Figure } from '../figure/figure.ts';
 import { gaugeMm, gaugeRange, gaugeSystemSources, gaugeText, type GaugeSystem } from '../measure/gauge.ts';
 import { MM_PER_INCH } from '../measure/length-units.ts';
 import { massPerArea, massPerLength } from './section.ts';
@@ -25,15 +25,15 @@ export function gaugeTable(system: Exclude<GaugeSystem, 'none'>, density: Figure
     return {
       gauge,
       mm,
-      inches: reckoned(`${gauge} ga in inches`, mm.value / MM_PER_INCH, 'in', `${size} ÷ 25.4`, [mm]),
-      wire: reckoned(
+      inches: computed(`${gauge} ga in inches`, mm.value / MM_PER_INCH, 'in', `${size} ÷ 25.4`, [mm]),
+      wire: computed(
         'a metre of round wire',
         massPerLength({ form: 'round', diameterMm: mm.value }, density.value) * 1000,
         'g',
         `π/4 × ${size}² × ${d}`,
         [mm, density],
       ),
-      sheet: reckoned(
+      sheet: computed(
         '100 × 100 mm of sheet',
         massPerArea(mm.value, density.value) * 10_000,
         'g',

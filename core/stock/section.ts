@@ -36,7 +36,7 @@ const MM3_PER_CM3 = 1000;
  *   that would hold the pattern.
  * @throws RangeError for a half-round taller than half its width, or a D lower than that
  */
-export function areaOf(section: LongSection): Area {
+export function sectionArea(section: LongSection): Area {
   switch (section.form) {
     case 'round':
       return { mm2: (Math.PI / 4) * section.diameterMm ** 2, how: `π/4 × ${inSum(section.diameterMm)}²` };
@@ -78,7 +78,7 @@ export function areaOf(section: LongSection): Area {
 
 /** @returns mm² */
 export function areaMm2(section: LongSection): number {
-  return areaOf(section).mm2;
+  return sectionArea(section).mm2;
 }
 
 // A circular segment: chord `width`, rise `height`; at half the width it is half a circle.

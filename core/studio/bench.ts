@@ -1,7 +1,7 @@
 // Who is at the bench when, and which stations there are: what a plan goes by.
 import { isoDateSchema } from '../measure/typed.ts';
 import { readHours, type Shift } from './hours.ts';
-import type { Problem } from './rates.ts';
+import type { Issue } from './rates.ts';
 import type { Studio } from './studio.ts';
 
 export interface BenchMaker {
@@ -68,7 +68,7 @@ export function readAway(text: string): readonly (readonly [string, string])[] |
 export function readBench(
   { makers, stations }: Pick<Studio, 'makers' | 'stations'>,
   week: readonly (readonly Shift[])[],
-  problems: Problem[],
+  problems: Issue[],
 ): Bench {
   const read = makers.map(({ id, name, hours, away, does }, index): BenchMaker => {
     const own = hours.trim() ? readWeek(hours) : week;

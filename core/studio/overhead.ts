@@ -1,5 +1,5 @@
 // Studio overhead: what is paid whether or not anybody works, shared out over the hours that are worked at the bench.
-import { given, inSum, reckoned, totalOf, type Figure } from '../figure/figure.ts';
+import { given, inSum, computed, totalOf, type Figure } from '../figure/figure.ts';
 import { readMoney } from '../measure/read/read-money.ts';
 import { readPlain } from '../measure/read/read-number.ts';
 import type { ReadSetting } from './read-setting.ts';
@@ -22,7 +22,7 @@ export function overheadPerHour(studio: Studio, value: ReadSetting, source: stri
   if (studio.overheadPerHour.trim() || year.value === 0 || hours.value === 0)
     return given('studio overhead', typed, unit, `${source}: ${studio.overheadPerHour.trim() || 'none entered'}`);
   const how = () => `${inSum(year.value, currency)} ÷ ${inSum(hours.value)}`;
-  return reckoned('studio overhead', year.value / hours.value, unit, how, [year, hours]);
+  return computed('studio overhead', year.value / hours.value, unit, how, [year, hours]);
 }
 
 function yearOfCosts({ overheadCosts, currency }: Studio, value: ReadSetting): Figure {
@@ -30,7 +30,7 @@ function yearOfCosts({ overheadCosts, currency }: Studio, value: ReadSetting): F
     const each = value(`overheadCosts.${String(index)}.amount`, readMoney(amount, currency));
     const paid = given(`a ${per}`, each, currency, 'as typed');
     const how = () => `${inSum(each, currency)} × ${String(perYear[per])}`;
-    return reckoned(name.trim() || 'a cost', each * perYear[per], currency, how, [paid]);
+    return computed(name.trim() || 'a cost', each * perYear[per], currency, how, [paid]);
   });
   return totalOf('costs of a year', currency, lines);
 }
@@ -46,7 +46,7 @@ function hoursAtBench(studio: Studio, value: ReadSetting): Figure {
     given('hours at the bench in a week', hours, 'h', 'Studio, as typed'),
     given('weeks in a year', weeks, '', studio.weeksPerYear.trim() ? 'Studio, as typed' : 'common practice'),
   ];
-  return reckoned('bench hours in a year', hours * weeks, 'h', () => `${inSum(hours)} × ${inSum(weeks)}`, from);
+  return computed('bench hours in a year', hours * weeks, 'h', () => `${inSum(hours)} × ${inSum(weeks)}`, from);
 }
 
 const hourUnit = (number: number, unit: string) => (/^h(ours?)?$/i.test(unit) ? number : undefined);

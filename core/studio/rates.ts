@@ -1,5 +1,5 @@
 // The studio's settings read into numbers, each remembering where it came from.
-import { given, inSum, reckoned, type Figure } from '../figure/figure.ts';
+import { given, inSum, computed, type Figure } from '../figure/figure.ts';
 import { paidFor, type PaidFor, type Receipt } from '../metal/receipt.ts';
 import { alloysWith } from '../metal/alloy.ts';
 import type { Alloy } from '../metal/alloys.ts';
@@ -17,7 +17,7 @@ import { readSelling, type Selling } from './selling.ts';
 import type { ConsumableSchool, MetalBasis, OwnAlloy, Studio } from './studio.ts';
 
 /** Something that cannot be reckoned with: where it stands in the document, and the sentence shown beside it. */
-export interface Problem {
+export interface Issue {
   readonly path: string;
   readonly sentence: string;
   /** The description is sound but a price is missing today: shown, but nothing is kept from being accepted. */
@@ -25,7 +25,7 @@ export interface Problem {
 }
 
 /** Whether a problem keeps the document from being accepted. */
-export function blocks(problem: Problem): boolean {
+export function blocks(problem: Issue): boolean {
   return !problem.onlyPrice;
 }
 
@@ -88,7 +88,7 @@ export interface Rates {
   readonly bench: Bench;
   /** @param thicknessMm  of the stock; thin stock may cost more */
   readonly makingCharge: (family: string, form: ChargeForm, thicknessMm: number) => Figure;
-  readonly problems: readonly Problem[];
+  readonly problems: readonly Issue[];
 }
 
 /**
@@ -97,7 +97,7 @@ export interface Rates {
  */
 export function readRates(studio: Studio, revision: number): Rates {
   const { currency } = studio;
-  const problems: Problem[] = [];
+  const problems: Issue[] = [];
   const source = revision > 0 ? `Studio, revision ${String(revision)}` : 'Studio';
 
   const value: ReadSetting = (path, reading) => {
@@ -195,10 +195,10 @@ function lotChargePerGram({ lotCharge, lotGrams, currency }: Studio, value: Read
   const grams = given('weight of a lot', value('lotGrams', readGrams(lotGrams)), 'g', source);
   if (charge.value === 0 || grams.value === 0) return given('refiner’s charge', 0, unit, 'none entered in Studio');
   const how = () => `${inSum(charge.value, currency)} ÷ ${inSum(grams.value)}`;
-  return reckoned('refiner’s charge', charge.value / grams.value, unit, how, [charge, grams]);
+  return computed('refiner’s charge', charge.value / grams.value, unit, how, [charge, grams]);
 }
 
-function ownAlloy(row: OwnAlloy, index: number, problems: Problem[]): Alloy {
+function ownAlloy(row: OwnAlloy, index: number, problems: Issue[]): Alloy {
   const path = `ownAlloys.${String(index)}`;
   const density = readAlloyDensity(row.density);
   if (!density.ok) problems.push({ path: `${path}.density`, sentence: density.sentence });

@@ -3,7 +3,7 @@ import { given, type Figure } from '../figure/figure.ts';
 import { readMoney } from '../measure/read/read-money.ts';
 import { readCount, readFactor, readMarkUp, readShare } from '../measure/read/read-number.ts';
 import type { ReadSetting } from './read-setting.ts';
-import type { PriceSchool } from './pricing-methods.ts';
+import type { PricingMethod } from './pricing-methods.ts';
 import type { ChannelKind, Studio } from './studio.ts';
 
 /** Up to `belowMinor` (exclusive) prices go in steps of `stepMinor`. */
@@ -31,7 +31,7 @@ export interface PricePoints {
 }
 
 export interface PriceRule {
-  readonly school: PriceSchool;
+  readonly school: PricingMethod;
   readonly wholesaleFactor: Figure;
   readonly retailFactor: Figure;
   /** 0 to below 1, of the wholesale price. */

@@ -1,7 +1,7 @@
 // The studio's settings: what an hour costs, when the bench is open, how prices are made.
 import { z } from 'zod';
 import { alloyFamilies } from '../metal/alloys.ts';
-import { priceSchools } from './pricing-methods.ts';
+import { pricingMethods } from './pricing-methods.ts';
 import { currencySchema, nameSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
 
 /** Over the metal's content, per gram; for base metals that the fix does not price, the whole price. */
@@ -134,7 +134,7 @@ export const studioSchema = z.strictObject({
   weeksPerYear: typedSchema.default(''),
   packaging: typedSchema.default(''),
   assayCharges: z.array(assayChargeSchema).max(20).default([]),
-  school: z.enum(priceSchools).default('build-up'),
+  school: z.enum(pricingMethods).default('build-up'),
   wholesaleFactor: typedSchema,
   retailFactor: typedSchema,
   /** What of the wholesale price is to be left over its cost, for the school of margins. */

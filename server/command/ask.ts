@@ -13,9 +13,9 @@ interface FigureJson {
 }
 
 /** What one question comes to: the figures, the main answer first, or why there are none. */
-export type Outcome = { readonly figures: FigureJson[] } | { readonly error: string };
+export type AskOutcome = { readonly figures: FigureJson[] } | { readonly error: string };
 
-export function outcomeOf(line: string, basis: AskBasis): Outcome {
+export function outcomeOf(line: string, basis: AskBasis): AskOutcome {
   const answer = ask(line, basis);
   if (answer.ok) {
     // A script sees no margin where a doubt could be noted: what is not wholly understood is not answered.
@@ -34,7 +34,7 @@ function doubtOf({ corrections, ignored }: Answer): string {
 }
 
 /** One line of output for one line of input: a JSON array, or an object with `error`. */
-export function outputOf(outcome: Outcome): string {
+export function outputOf(outcome: AskOutcome): string {
   return JSON.stringify('figures' in outcome ? outcome.figures : outcome);
 }
 

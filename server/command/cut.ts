@@ -1,7 +1,7 @@
 // noon cut: a cutting plan for bars, for scripts.
 import { barProblemSchema, type BarPlan } from '../../core/cut/bars/bar-problem.ts';
 import { planBars } from '../../core/cut/bars/plan-bars.ts';
-import type { Solve } from '../../core/cut/bars/linear-program.ts';
+import type { LinearProgramSolver } from '../../core/cut/bars/linear-program.ts';
 import { readJson } from './piece-file.ts';
 
 export type CutOutcome = BarPlan | { readonly error: string };
@@ -11,7 +11,12 @@ export type CutOutcome = BarPlan | { readonly error: string };
  * @param text  JSON of the problem, see docs/formats/cut.md
  * @param elapsed  seconds since the start
  */
-export function cutOutcome(text: string, solve: Solve, seconds: number, elapsed: () => number): CutOutcome {
+export function cutOutcome(
+  text: string,
+  solve: LinearProgramSolver,
+  seconds: number,
+  elapsed: () => number,
+): CutOutcome {
   const problem = readJson(text, barProblemSchema);
   if ('error' in problem) return problem;
   const steps = planBars(problem.value, solve, { seconds, elapsed });

@@ -1,6 +1,6 @@
 // noon schedule: a plan for makers, stations and jobs, for scripts.
 import { scheduleProblemSchema, type Schedule } from '../../core/plan/model/problem.ts';
-import { shopOf } from '../../core/plan/model/indexed-problem.ts';
+import { indexProblem } from '../../core/plan/model/indexed-problem.ts';
 import type { ConstraintSolver } from '../../solver/minizinc.ts';
 import { planSchedule } from '../../solver/plan-schedule.ts';
 import { readJson } from './piece-file.ts';
@@ -21,6 +21,6 @@ export async function scheduleOutcome(
 ): Promise<ScheduleOutcome> {
   const problem = readJson(text, scheduleProblemSchema);
   if ('error' in problem) return problem;
-  const plan = await planSchedule(shopOf(problem.value), { seconds, seed, now, solver });
+  const plan = await planSchedule(indexProblem(problem.value), { seconds, seed, now, solver });
   return plan ?? { error: 'There is no plan: the makers’ shifts end before the work does.' };
 }

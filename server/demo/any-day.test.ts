@@ -64,7 +64,7 @@ describe.each(moments)('the sample workshop on %s', (_name, time) => {
     const day = dayBook(plan, problem, opening);
     expect(opening).toBeLessThanOrEqual(2);
     expect(day.makers).not.toEqual([]);
-    expect(day.handsMin).toBeGreaterThan(0);
+    expect(day.attendedMin).toBeGreaterThan(0);
     expect(plan.blocks.every(({ start }) => start >= plan.now)).toBe(true);
     expect(plan.done.some(({ daysLate }) => daysLate > 0)).toBe(true);
     expect(plan.done.some(({ daysLate }) => daysLate === 0)).toBe(true);

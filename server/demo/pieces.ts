@@ -49,9 +49,9 @@ const step = (
   station: string,
   setUp: string,
   each: string,
-  byItself = '',
+  unattended = '',
   more: Partial<StepTyped> = {},
-): Omit<StepTyped, 'id'> => ({ name, station, setUp, each, byItself, meanwhile: false, byHand: true, ...more });
+): Omit<StepTyped, 'id'> => ({ name, station, setUp, each, unattended, overlaps: false, byHand: true, ...more });
 
 type Typed = Omit<PieceTyped, 'steps' | 'findings' | 'note'> & {
   readonly note?: string;
@@ -71,7 +71,7 @@ const sheet = (thickness: string): PartSection => ({ form: 'sheet', thickness })
 const straight = (length: string): Blank => ({ rule: 'straight', length });
 const disc = (diameter: string): Blank => ({ rule: 'disc', diameter });
 const rectangle = (width: string, length: string): Blank => ({ rule: 'rectangle', width, length });
-const meanwhile = { meanwhile: true };
+const overlaps = { overlaps: true };
 
 export const demoPieces = {
   barometer: piece({
@@ -120,7 +120,7 @@ export const demoPieces = {
       step('Anneal, stamp and dome dials', 'block', '6', '3.5'),
       step('Close rims, solder', 'torch', '8', '2.5'),
       step('Pickle rims', 'pickle', '2', '', '15', { load: '40' }),
-      step('File and drill pointers', 'peg', '3', '2', '', meanwhile),
+      step('File and drill pointers', 'peg', '3', '2', '', overlaps),
       step('Rim to dial, hub, catch: solder', 'torch', '6', '2.2', '', { per: 'joint', drivers: '4', yield: '96 %' }),
       step('Pickle', 'pickle', '2', '', '20', { load: '40' }),
       step('Sand to 600 and brush', 'motor', '4', '5'),
@@ -207,7 +207,7 @@ export const demoPieces = {
       step('Saw faces', 'peg', '5', '3', '', { per: 'cut', of: 'faces' }),
       step('Streaks on, solder', 'torch', '8', '1.5', '', { per: 'joint', of: 'j-streaks' }),
       step('Pickle', 'pickle', '2', '', '20', { load: '60' }),
-      step('Cut and fit posts', 'peg', '4', '5', '', { ...meanwhile, of: 'posts' }),
+      step('Cut and fit posts', 'peg', '4', '5', '', { ...overlaps, of: 'posts' }),
       step('Posts on, solder', 'torch', '6', '3', '', { per: 'joint', of: 'j-posts' }),
       step('Pickle again', 'pickle', '2', '', '20', { load: '60' }),
       step('Sand and brush', 'motor', '5', '6'),
@@ -267,7 +267,7 @@ export const demoPieces = {
       step('Wind and saw rings', 'bench', '6', '1.5'),
       step('Close and solder rings', 'torch', '6', '1', '', { per: 'joint' }),
       step('Pickle', 'pickle', '2', '', '15', { load: '80' }),
-      step('Draw down and round ends of sticks', 'peg', '4', '5', '', meanwhile),
+      step('Draw down and round ends of sticks', 'peg', '4', '5', '', overlaps),
       step('Hammer the rings', 'anvil', '3', '3'),
       step('Tumble', 'tumbler', '4', '', '2h', { load: '40' }),
       step('Link up and inspect', 'bench', '3', '2'),
@@ -302,7 +302,7 @@ export const demoPieces = {
       step('Saw and anneal bowls', 'torch', '6', '5'),
       step('Raise bowls on the stake', 'stake', '5', '14'),
       step('Pickle', 'pickle', '2', '', '15', { load: '12' }),
-      step('Forge handles', 'anvil', '4', '9', '', meanwhile),
+      step('Forge handles', 'anvil', '4', '9', '', overlaps),
       step('Join, solder', 'torch', '6', '6'),
       step('Pickle again', 'pickle', '2', '', '20', { load: '12' }),
       step('Sand and polish', 'motor', '6', '16'),
@@ -442,7 +442,7 @@ export const demoPieces = {
       step('Pickle sides', 'pickle', '2', '', '15', { load: '12', of: 'j-sides' }),
       step('Floor on, solder', 'torch', '6', '9'),
       step('Pickle boxes', 'pickle', '2', '', '20', { load: '12', of: 'j-floor' }),
-      step('File flush, fit the lid', 'peg', '4', '16', '', meanwhile),
+      step('File flush, fit the lid', 'peg', '4', '16', '', overlaps),
       step('Knuckles on, solder', 'torch', '8', '14', '', { yield: '92 %' }),
       step('Pickle hinge', 'pickle', '2', '', '20', { load: '12', of: 'j-knuckles' }),
       step('Sand and brush', 'motor', '5', '12'),

@@ -27,8 +27,8 @@ const pin = pieceOf({
   steps: [
     { id: 'saw', name: 'Saw plates', each: '2', setUp: '4' },
     { id: 'solder', name: 'Solder stems', each: '3', station: 'torch' },
-    { id: 'pickle', name: 'Pickle', byItself: '15', station: 'pickle' },
-    { id: 'tumble', name: 'Tumble', setUp: '3', byItself: '60', load: '4', station: 'tumbler' },
+    { id: 'pickle', name: 'Pickle', unattended: '15', station: 'pickle' },
+    { id: 'tumble', name: 'Tumble', setUp: '3', unattended: '60', load: '4', station: 'tumbler' },
   ],
 });
 

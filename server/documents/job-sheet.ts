@@ -3,7 +3,7 @@ import type { Batch } from '../../core/batch/batch.ts';
 import { oneRunALine, type BatchCount, type BatchRun } from '../../core/batch/count-batch.ts';
 import { goodsOfRun, goodsTogether } from '../../core/batch/buying/goods.ts';
 import { showHours, showValue } from '../../core/figure/show.ts';
-import { handsMin, loadsOf, type StepReckoning } from '../../core/piece/bench-time.ts';
+import { attendedMin, loadsOf, type StepComputation } from '../../core/piece/bench-time.ts';
 import { cautionRule, cautionsFor } from '../../core/piece/cautions.ts';
 import type { Cut } from '../../core/piece/cut.ts';
 import { blankInWords, type Units } from '../../core/piece/cut-words.ts';
@@ -223,12 +223,12 @@ function steps(page: Writer, run: BatchRun, count: BatchCount): void {
 }
 
 /** `16 min`, `2 min, then 3 × 15 min by itself`. */
-function timeInWords(time: StepReckoning, many: number): string {
-  const hands = handsMin(time, many);
-  if (time.byItselfMin === 0) return showHours(hands);
+function timeInWords(time: StepComputation, many: number): string {
+  const hands = attendedMin(time, many);
+  if (time.unattendedMin === 0) return showHours(hands);
   const loads = loadsOf(time, many);
-  const byItself = `${loads > 1 ? `${String(loads)} × ` : ''}${showHours(time.byItselfMin)} by itself`;
-  return hands > 0 ? `${showHours(hands)}, then ${byItself}` : byItself;
+  const unattended = `${loads > 1 ? `${String(loads)} × ` : ''}${showHours(time.unattendedMin)} by itself`;
+  return hands > 0 ? `${showHours(hands)}, then ${unattended}` : unattended;
 }
 
 function cautions(page: Writer, count: BatchCount): void {

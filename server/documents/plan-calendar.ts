@@ -16,8 +16,8 @@ export function planCalendar(kept: KeptPlan | null, studio: string): string {
 }
 
 function eventsOf(block: KeptBlock): EventAttributes[] {
-  const { batch, step, title, where, maker, on, start, end, attendedEnd, hands } = block;
-  const stretches = hands.length > 0 ? hands : [[start, end] as const];
+  const { batch, step, title, where, maker, on, start, end, attendedEnd, attended } = block;
+  const stretches = attended.length > 0 ? attended : [[start, end] as const];
   const alone = end > attendedEnd ? `Works by itself until ${clockOf(end)}.` : '';
   return stretches.map(([from, to], index): EventAttributes => ({
     uid: `${batch}-${step}-${String(index + 1)}@noon-ledger`,

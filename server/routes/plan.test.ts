@@ -56,12 +56,12 @@ test('what happened is noted once and stays; a batch that was worked on is not t
 // Two days in the spring of a clock change: 29 March 2026 in Europe, when two o'clock becomes three.
 const block: KeptBlock = {
   batch: 'b', step: 'l/tumble', title: 'Brooch: tumble, 8; load, one', where: 'tumbler', maker: 'Ann',
-  on: '2026-03-28', start: 1000, attendedEnd: 1440 + 560, end: 1440 + 680, hands: [[1000, 1020], [1440 + 540, 1440 + 560]],
+  on: '2026-03-28', start: 1000, attendedEnd: 1440 + 560, end: 1440 + 680, attended: [[1000, 1020], [1440 + 540, 1440 + 560]],
 }; // prettier-ignore
 
 test('a plan is kept, and its calendar read by another parser says the same, over a clock change too', async () => {
   expect((await ask('GET', '/api/plan/calendar.ics')).text).toContain('BEGIN:VCALENDAR');
-  await ask('POST', '/api/plan', { blocks: [block, { ...block, step: 'l/engraved', maker: '', hands: [] }] });
+  await ask('POST', '/api/plan', { blocks: [block, { ...block, step: 'l/engraved', maker: '', attended: [] }] });
   const { text } = await ask('GET', '/api/plan/calendar.ics');
   const calendar = new ICAL.Component(ICAL.parse(text) as unknown[]);
   const events = calendar.getAllSubcomponents('vevent').map((event) => new ICAL.Event(event));

@@ -9,7 +9,7 @@ import {
   type SearchTold,
 } from '../../contract/plan.ts';
 import { newKeptPlanSchema } from '../../core/plan/studio/kept-plan.ts';
-import { shopOf } from '../../core/plan/model/indexed-problem.ts';
+import { indexProblem } from '../../core/plan/model/indexed-problem.ts';
 import { ConstraintSolver } from '../../solver/minizinc.ts';
 import { planSchedule } from '../../solver/plan-schedule.ts';
 import { planCalendar } from '../documents/plan-calendar.ts';
@@ -67,7 +67,7 @@ export function planRoutes(book: Book): FastifyPluginCallbackZod {
           solver.stop();
         });
         const tell = (told: SearchTold) => lines.push(`${JSON.stringify(told)}\n`);
-        void planSchedule(shopOf(body.problem), {
+        void planSchedule(indexProblem(body.problem), {
           seconds: body.seconds,
           seed: 1,
           now: () => performance.now(),

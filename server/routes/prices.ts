@@ -1,13 +1,18 @@
 // Prices of pieces: every one a piece had, and setting further ones.
 import type { FastifyPluginCallbackZod } from 'fastify-type-provider-zod';
-import { newPricesSchema, priceListSchema } from '../../contract/prices.ts';
+import { newPricesSchema, priceHistorySchema } from '../../contract/prices.ts';
 import type { Book } from '../store/book.ts';
 import { documentParams } from './document-schemas.ts';
 
 const tags = ['prices'];
-const response = { 200: priceListSchema };
+const response = { 200: priceHistorySchema };
 const history = { tags, summary: 'Prices of a piece, latest first', params: documentParams, response };
-const add = { tags, summary: 'Price pieces, all or none', body: newPricesSchema, response: { 201: priceListSchema } };
+const add = {
+  tags,
+  summary: 'Price pieces, all or none',
+  body: newPricesSchema,
+  response: { 201: priceHistorySchema },
+};
 
 export function priceRoutes(book: Book): FastifyPluginCallbackZod {
   return (app, _options, done) => {

@@ -14,12 +14,12 @@ import { countPiece } from '../../core/price/piece/count-piece.ts';
 import { lineSheetItem, type LineSheetItem } from '../../core/price/book/line-sheet.ts';
 import type { LineSheetTerms } from '../documents/line-sheet.ts';
 import { benchCheckAll, standing } from '../../core/piece/checks/bench-check.ts';
-import { blocks, readRates, withReceipts, type Problem, type Rates } from '../../core/studio/rates.ts';
+import { blocks, readRates, withReceipts, type Issue, type Rates } from '../../core/studio/rates.ts';
 import { startingStudio, studioSchema, type FirstRun, type Studio } from '../../core/studio/studio.ts';
 import type { BatchWithPieces } from '../../contract/batches.ts';
 import { STUDIO_ID } from '../../contract/studio.ts';
 import type { DocumentOf } from '../../contract/document.ts';
-import type { PieceFile } from '../../contract/pieces.ts';
+import { PIECE_FILE_VERSION, type PieceFile } from '../../contract/pieces.ts';
 import type { NewPrices, PriceEntry } from '../../contract/prices.ts';
 import { receiptProblems, type NewReceipt, type Receipt } from '../../core/metal/receipt.ts';
 import { fairSchema, type Fair } from '../../core/price/fair/fair.ts';
@@ -33,7 +33,7 @@ import type { Ledger } from './ledger.ts';
 import { photosOf, withPhotosKept } from './piece-files.ts';
 import { Photos } from './photos.ts';
 import { PriceLists } from './price-lists.ts';
-import { Prices } from './prices.ts';
+import { PriceEntries } from './prices.ts';
 import { Receipts } from './receipts.ts';
 import { NotAcceptable } from './refusals.ts';
 import { Stockroom } from './stockroom.ts';
@@ -48,7 +48,7 @@ export class Book {
   readonly quotes: Documents<Quote>;
   readonly fixes: Fixes;
   readonly receipts: Receipts;
-  readonly prices: Prices;
+  readonly prices: PriceEntries;
   readonly photos: Photos;
   readonly stockroom: Stockroom;
   readonly priceLists: PriceLists;
@@ -65,7 +65,7 @@ export class Book {
     this.quotes = new Documents(ledger, 'quote', quoteSchema, now);
     this.fixes = new Fixes(ledger, now);
     this.receipts = new Receipts(ledger, now);
-    this.prices = new Prices(ledger, now);
+    this.prices = new PriceEntries(ledger, now);
     this.photos = new Photos(ledger, now);
     this.stockroom = new Stockroom(ledger, now);
     this.priceLists = new PriceLists(ledger, now);
@@ -318,7 +318,7 @@ export class Book {
 
   onePieceFile(piece: Piece): PieceFile {
     const photos = photosOf([piece], this.photos);
-    return { format: 'noon-ledger/piece', version: 2, piece, ...(photos.length > 0 && { photos }) };
+    return { format: 'noon-ledger/piece', version: PIECE_FILE_VERSION, piece, ...(photos.length > 0 && { photos }) };
   }
 
   /** @param ids  null for all of the book that is not put away. @throws NotThere */
@@ -326,7 +326,7 @@ export class Book {
     const documents = ids ? ids.map((id) => this.pieces.get(id)) : this.pieces.list().filter((one) => !one.archivedAt);
     const pieces = documents.map(({ body }) => body);
     const photos = photosOf(pieces, this.photos);
-    return { format: 'noon-ledger/pieces', version: 2, pieces, ...(photos.length > 0 && { photos }) };
+    return { format: 'noon-ledger/pieces', version: PIECE_FILE_VERSION, pieces, ...(photos.length > 0 && { photos }) };
   }
 
   batchesWithPieces(): BatchWithPieces[] {
@@ -397,6 +397,6 @@ function refuseStops(piece: Piece, rates: Rates): void {
   );
 }
 
-function refuse(problems: readonly Problem[], message: string): void {
+function refuse(problems: readonly Issue[], message: string): void {
   if (problems.length > 0) throw new NotAcceptable(`${message} ${problems[0]?.sentence ?? ''}`.trim(), problems);
 }

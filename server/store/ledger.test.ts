@@ -125,3 +125,47 @@ test('a ledger from before prices were kept takes over what its pieces were pric
   expect(after.pragma('foreign_key_check')).toEqual([]);
   after.close();
 });
+
+test('a ledger of version 8 gets the standard terms in drafts, revisions and kept plans, and keeps a copy of itself', () => {
+  const older = join(dir, 'older');
+  cpSync(migrations, older, { recursive: true });
+  for (const name of readdirSync(older)) if (name > '008-z') rmSync(join(older, name));
+  const before = openLedger(path, older, 'own');
+  const step = { id: 's', name: 'Pickle', station: 'pickle', setUp: '2', each: '', byItself: '15', meanwhile: true };
+  const oldBody = { ...emptyPiece, steps: [{ ...step, handsOn: 'all' }] };
+  const oldDraft = { ...emptyPiece, steps: [{ ...step, byItself: '20', meanwhile: false }] };
+  before
+    .prepare(`insert into document values ('p', 'piece', 3, 1, ?, '2026-01-02', '2026-01-02T10:00:00Z', null)`)
+    .run(JSON.stringify(oldDraft));
+  before
+    .prepare(`insert into document_revision values ('p', 1, ?, null, '2026-01-02T10:00:00Z')`)
+    .run(JSON.stringify(oldBody));
+  const block = { batch: 'b', step: 'l/s', title: 'Pickle', where: 'pickle', maker: 'Ann', on: '2026-03-02' };
+  const times = { start: 540, attendedEnd: 542, end: 557 };
+  before
+    .prepare(`insert into plan_entry (recorded_at, plan) values ('2026-03-01T10:00:00.000Z', ?)`)
+    .run(JSON.stringify({ blocks: [{ ...block, ...times, hands: [[540, 542]] }] }));
+  before.close();
+
+  const after = openLedger(path, migrations, 'own');
+  const book = new Book(after);
+  expect(book.pieces.get('p').body.steps[0]).toMatchObject({ unattended: '20', overlaps: false, transfer: '' });
+  expect(book.pieces.revision('p', 1).steps[0]).toMatchObject({ unattended: '15', overlaps: true, transfer: 'all' });
+  expect(book.bench.plan()?.blocks).toEqual([{ ...block, ...times, attended: [[540, 542]] }]);
+  expect(() => after.prepare('update plan_entry set plan = plan').run()).toThrow(/never change/);
+  const recorded = after.prepare<[], { name: string }>('select name from migration order by number').all();
+  expect(recorded.map(({ name }) => name)).toEqual(readdirSync(migrations).sort());
+  after.close();
+
+  const copy = new Database(`${path}.before-migration-9`, { readonly: true });
+  expect(copy.prepare<[], { draft: string }>('select draft from document').get()?.draft).toBe(JSON.stringify(oldDraft));
+  copy.close();
+});
+
+test('a ledger is not opened when a migration it went through was changed since', () => {
+  openLedger(path, migrations, 'own').close();
+  const changed = join(dir, 'changed');
+  cpSync(migrations, changed, { recursive: true });
+  writeFileSync(join(changed, '004-size-prices.sql'), '-- another migration\n');
+  expect(() => openLedger(path, changed, 'own')).toThrow(/004-size-prices.sql was changed/);
+});

@@ -1,16 +1,20 @@
 // The ledger file: opened, brought up to date, closed.
-import { readdirSync, readFileSync, mkdirSync } from 'node:fs';
+import { createHash } from 'node:crypto';
+import { mkdirSync, readdirSync, readFileSync, renameSync, rmSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
+import { serverClock } from '../clock.ts';
 
 export type LedgerKind = 'own' | 'demo';
 export type Ledger = Database.Database;
 
 /**
- * Opens a ledger file, making it when there is none, and brings its tables up to date in one transaction.
+ * Opens a ledger file, making it when there is none, and brings its tables up to date in one transaction. A file that
+ * has to be migrated is copied first, beside itself. Each migration is recorded with its checksum.
  * @param path           of the file, or `:memory:`
  * @param migrationsDir  numbered .sql files, run in order of their names
- * @throws Error when the file was written by a newer Noon Ledger, or is a ledger of the other kind
+ * @throws Error when the file was written by a newer Noon Ledger, went through a migration that was changed since, or is
+ *   a ledger of the other kind
  */
 export function openLedger(path: string, migrationsDir: string, kind: LedgerKind): Ledger {
   if (path !== ':memory:') mkdirSync(dirname(path), { recursive: true });
@@ -21,7 +25,7 @@ export function openLedger(path: string, migrationsDir: string, kind: LedgerKind
     ledger.pragma('busy_timeout = 2000');
     // A table that others refer to can only be made anew with the references let go; they are checked before it counts.
     ledger.pragma('foreign_keys = off');
-    migrate(ledger, migrationsDir, kind);
+    migrate(ledger, path, readMigrations(migrationsDir), kind);
     ledger.pragma('foreign_keys = on');
     checkKind(ledger, path, kind);
   } catch (error) {
@@ -31,22 +35,77 @@ export function openLedger(path: string, migrationsDir: string, kind: LedgerKind
   return ledger;
 }
 
-function migrate(ledger: Ledger, migrationsDir: string, kind: LedgerKind): void {
-  const files = readdirSync(migrationsDir)
-    .filter((name) => /^\d{3}-.*\.sql$/.test(name))
-    .sort();
+interface Migration {
+  readonly number: number;
+  readonly name: string;
+  readonly sql: string;
+  /** SHA-256 of the file, in hexadecimal. */
+  readonly checksum: string;
+}
+
+function readMigrations(dir: string): Migration[] {
+  const names = readdirSync(dir).filter((name) => /^\d{3}-.*\.sql$/.test(name));
+  return names.sort().map((name, index) => {
+    const sql = readFileSync(join(dir, name), 'utf8');
+    return { number: index + 1, name, sql, checksum: createHash('sha256').update(sql).digest('hex') };
+  });
+}
+
+function migrate(ledger: Ledger, path: string, migrations: readonly Migration[], kind: LedgerKind): void {
+  const done = ledger.pragma('user_version', { simple: true }) as number;
+  if (done > migrations.length) {
+    throw new Error('This ledger was written by a newer Noon Ledger. Nothing was changed: open it with that one.');
+  }
+  checkApplied(ledger, migrations);
+  if (done > 0 && done < migrations.length && path !== ':memory:') copyBeforeMigration(ledger, path, done);
   const run = ledger.transaction(() => {
-    const done = ledger.pragma('user_version', { simple: true }) as number;
-    if (done > files.length) {
-      throw new Error('This ledger was written by a newer Noon Ledger. Nothing was changed: open it with that one.');
-    }
-    for (const name of files.slice(done)) ledger.exec(readFileSync(join(migrationsDir, name), 'utf8'));
+    for (const { sql } of migrations.slice(done)) ledger.exec(sql);
     const broken = ledger.pragma('foreign_key_check') as unknown[];
     if (broken.length > 0) throw new Error('Bringing the ledger up to date would lose something. Nothing was changed.');
     if (done === 0) ledger.prepare('insert into ledger (kind) values (?)').run(kind);
-    ledger.pragma(`user_version = ${String(files.length)}`);
+    recordApplied(ledger, migrations);
+    ledger.pragma(`user_version = ${String(migrations.length)}`);
   });
   run.immediate();
+}
+
+/** @throws Error when a migration this ledger went through is another one now */
+function checkApplied(ledger: Ledger, migrations: readonly Migration[]): void {
+  if (!hasMigrationTable(ledger)) return;
+  const applied = ledger
+    .prepare<[], { number: number; checksum: string }>('select number, checksum from migration order by number')
+    .all();
+  for (const { number, checksum } of applied) {
+    const migration = migrations[number - 1];
+    if (migration && migration.checksum !== checksum)
+      throw new Error(
+        `Migration ${migration.name} was changed after this ledger went through it. Nothing was changed.`,
+      );
+  }
+}
+
+/** Ledgers from before migrations were recorded get a row for each migration they went through. */
+function recordApplied(ledger: Ledger, migrations: readonly Migration[]): void {
+  if (!hasMigrationTable(ledger)) return;
+  const insert = ledger.prepare(
+    `insert into migration (number, name, checksum, applied_at) values (:number, :name, :checksum, :now)
+         on conflict (number) do nothing`,
+  );
+  const now = serverClock().toISOString();
+  for (const { number, name, checksum } of migrations) insert.run({ number, name, checksum, now });
+}
+
+function hasMigrationTable(ledger: Ledger): boolean {
+  return ledger.prepare(`select 1 from sqlite_master where type = 'table' and name = 'migration'`).get() !== undefined;
+}
+
+/** Writes a copy of the ledger beside it: `ledger.sqlite.before-migration-9`. A copy of an earlier try is replaced. */
+function copyBeforeMigration(ledger: Ledger, path: string, done: number): void {
+  const copy = `${path}.before-migration-${String(done + 1)}`;
+  const unfinished = `${copy}.unfinished`;
+  rmSync(unfinished, { force: true });
+  ledger.prepare('vacuum into ?').run(unfinished);
+  renameSync(unfinished, copy);
 }
 
 function checkKind(ledger: Ledger, path: string, kind: LedgerKind): void {

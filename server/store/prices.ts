@@ -17,7 +17,7 @@ interface Row {
   sizes: string;
 }
 
-export class Prices {
+export class PriceEntries {
   readonly #ledger: Ledger;
   readonly #now: () => string;
 

@@ -11,7 +11,7 @@ import { entriesOfCut, entriesOfReturn, type AcceptedCut } from '../../core/batc
 import { readLot, type NewLot } from '../../core/batch/stock/shelf.ts';
 import { readCount } from '../../core/measure/read/read-number.ts';
 import type { Rates } from '../../core/studio/rates.ts';
-import type { Counted } from '../../contract/shelf.ts';
+import type { LotCount } from '../../contract/shelf.ts';
 import { GoodsStore } from './goods.ts';
 import type { Ledger } from './ledger.ts';
 import { NotAcceptable, NotThere } from './refusals.ts';
@@ -37,7 +37,7 @@ export class Stockroom {
   }
 
   /** A lot counted anew. @throws NotThere; NotAcceptable when the count cannot be read */
-  countLot(id: string, { count, why }: Counted): void {
+  countLot(id: string, { count, why }: LotCount): void {
     const lot = this.shelf.lots().find((one) => one.id === id);
     if (!lot) throw new NotThere('This stock is not on the shelf.');
     const reading = readCount(count, 0);

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Figure } from '../../core/figure/figure.ts';
 import { showExactly } from '../../core/figure/show.ts';
 import type { Answer, Assumption, Correction, NotUnderstood } from '../../core/ask/ask.ts';
-import { Working } from './calculation.tsx';
+import { Calculation } from './calculation.tsx';
 
 interface AnswerViewProps {
   readonly answer: Answer | NotUnderstood;
@@ -59,7 +59,7 @@ function AnswerLine({ figure, main }: { figure: Figure; main: boolean }) {
       {main && !open && figure.how && (
         <p className="aside num -mt-1 pb-1 text-right whitespace-normal!">{figure.how}</p>
       )}
-      {open && <Working figure={figure} show={showExactly} />}
+      {open && <Calculation figure={figure} show={showExactly} />}
     </div>
   );
 }

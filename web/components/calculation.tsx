@@ -4,7 +4,7 @@ import { inSum, isMoney, type Figure } from '../../core/figure/figure.ts';
 import { showFigure } from '../../core/figure/show.ts';
 
 /** @param show  how its results are rounded; as in the column it stands under */
-export function Working({ figure, show = showFigure }: { figure: Figure; show?: (figure: Figure) => string }) {
+export function Calculation({ figure, show = showFigure }: { figure: Figure; show?: (figure: Figure) => string }) {
   return (
     <div className="working">
       <SumLine figure={figure} show={show} />

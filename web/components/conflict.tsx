@@ -2,8 +2,8 @@
 import { conflictSettled, type OpenDocument } from '../state/drafts.ts';
 import { useAppDispatch } from '../state/store.ts';
 import { differences } from '../state/differences.ts';
-import { Sheet } from './dialog.tsx';
-import { Heads } from './table-header.tsx';
+import { ModalDialog } from './dialog.tsx';
+import { TableHeader } from './table-header.tsx';
 
 export function Conflict({ name, open, what }: { name: string; open: OpenDocument; what: string }) {
   const dispatch = useAppDispatch();
@@ -11,7 +11,7 @@ export function Conflict({ name, open, what }: { name: string; open: OpenDocumen
   if (!conflict) return null;
   const keep = (which: 'mine' | 'theirs') => dispatch(conflictSettled({ name, keep: which }));
   return (
-    <Sheet
+    <ModalDialog
       wide
       open
       title={`This ${what} was changed elsewhere`}
@@ -20,7 +20,7 @@ export function Conflict({ name, open, what }: { name: string; open: OpenDocumen
     >
       <div className="mt-4 max-h-[44vh] overflow-y-auto">
         <table className="rows">
-          <Heads of={['where they differ', 'yours, on this page', 'theirs, in the ledger']} />
+          <TableHeader of={['where they differ', 'yours, on this page', 'theirs, in the ledger']} />
           {differences(open.body, conflict.body).map(({ where, mine, theirs }) => (
             <tbody key={where}>
               <tr>
@@ -40,6 +40,6 @@ export function Conflict({ name, open, what }: { name: string; open: OpenDocumen
           Keep mine
         </button>
       </div>
-    </Sheet>
+    </ModalDialog>
   );
 }

@@ -2,7 +2,7 @@
 import { Fragment, memo, useId, useState, type ReactNode } from 'react';
 import type { Figure } from '../../core/figure/figure.ts';
 import { Num } from './num.tsx';
-import { Working } from './calculation.tsx';
+import { Calculation } from './calculation.tsx';
 
 export interface CountRow {
   readonly key: string;
@@ -139,7 +139,7 @@ const Line = memo(function Line({ row, opened: which, onOpen }: LineProps) {
           }}
         >
           <td colSpan={3}>
-            <Working figure={opened} />
+            <Calculation figure={opened} />
           </td>
         </tr>
       )}

@@ -1,5 +1,5 @@
 // A sheet laid over the book: a question that wants an answer before going on.
-import { Dialog } from 'radix-ui';
+import { Dialog as RadixDialog } from 'radix-ui';
 import type { ReactNode } from 'react';
 
 interface SheetProps {
@@ -11,20 +11,20 @@ interface SheetProps {
   readonly wide?: boolean;
 }
 
-export function Sheet({ title, description, open, onClose, children, wide }: SheetProps) {
+export function ModalDialog({ title, description, open, onClose, children, wide }: SheetProps) {
   return (
-    <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
-        <Dialog.Content
+    <RadixDialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
+      <RadixDialog.Portal>
+        <RadixDialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
+        <RadixDialog.Content
           className="fixed top-[12vh] left-1/2 z-50 max-h-[80vh] w-[min(92vw,var(--w))] -translate-x-1/2 overflow-y-auto rounded bg-page p-6 shadow-xl"
           style={{ '--w': wide ? '860px' : '480px' } as React.CSSProperties}
         >
-          <Dialog.Title className="text-[20px] font-bold">{title}</Dialog.Title>
-          <Dialog.Description className="mt-1 text-[15px] text-soft">{description}</Dialog.Description>
+          <RadixDialog.Title className="text-[20px] font-bold">{title}</RadixDialog.Title>
+          <RadixDialog.Description className="mt-1 text-[15px] text-soft">{description}</RadixDialog.Description>
           {children}
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+        </RadixDialog.Content>
+      </RadixDialog.Portal>
+    </RadixDialog.Root>
   );
 }

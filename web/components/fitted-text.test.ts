@@ -1,14 +1,14 @@
 // Words in a bar: never wider than the bar, never cut within a word that could be left out whole.
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { fitted } from './fitted-text.ts';
+import { fittedText } from './fitted-text.ts';
 
 const words = fc.array(fc.stringMatching(/^[a-z]{1,9}$/), { minLength: 1, maxLength: 7 }).map((list) => list.join(' '));
 
 test('as much as fits, with a mark where something is missing', () => {
   fc.assert(
     fc.property(words, fc.integer({ min: 0, max: 400 }), (label, width) => {
-      const shown = fitted(label, width);
+      const shown = fittedText(label, width);
       if (shown === '') return;
       expect(10 + shown.length * 7.1).toBeLessThanOrEqual(Math.max(width, 0) + 7.1);
       if (shown === label) return;
@@ -20,8 +20,8 @@ test('as much as fits, with a mark where something is missing', () => {
 });
 
 test('whole where there is room, at a word’s end where there is not, nothing where four letters do not fit', () => {
-  expect(fitted('Saw clouds of Anvil-cloud lapel pin', 400)).toBe('Saw clouds of Anvil-cloud lapel pin');
-  expect(fitted('Saw clouds, Anvil-cloud', 100)).toBe('Saw clouds…');
-  expect(fitted('Anvil-cloud', 60)).toBe('Anvil-…');
-  expect(fitted('Anvil-cloud', 30)).toBe('');
+  expect(fittedText('Saw clouds of Anvil-cloud lapel pin', 400)).toBe('Saw clouds of Anvil-cloud lapel pin');
+  expect(fittedText('Saw clouds, Anvil-cloud', 100)).toBe('Saw clouds…');
+  expect(fittedText('Anvil-cloud', 60)).toBe('Anvil-…');
+  expect(fittedText('Anvil-cloud', 30)).toBe('');
 });

@@ -4,7 +4,7 @@
 const LETTER_PX = 7.1;
 
 /** @param width  px of the bar; @returns as much as fits, '' when not even a few letters do */
-export function fitted(label: string, width: number): string {
+export function fittedText(label: string, width: number): string {
   const letters = Math.floor((width - 10) / LETTER_PX);
   if (label.length <= letters) return label;
   if (letters < 4) return '';

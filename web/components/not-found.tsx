@@ -10,7 +10,7 @@ const homes = {
   quote: { to: '/quotes', name: 'quotes' },
 } as const;
 
-export function NothingHere({ what }: { what: keyof typeof homes }) {
+export function NotFound({ what }: { what: keyof typeof homes }) {
   return (
     <Spread
       title="Not there"

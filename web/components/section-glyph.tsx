@@ -10,7 +10,7 @@ const WIDTH = 40;
 const HEIGHT = 30;
 const MIDDLE = { x: WIDTH / 2, y: HEIGHT / 2 };
 
-export const Glyph = memo(function Glyph({ section, alloy }: { section: Section | null; alloy: Alloy | null }) {
+export const SectionGlyph = memo(function Glyph({ section, alloy }: { section: Section | null; alloy: Alloy | null }) {
   if (!section) return <svg width={WIDTH} height={HEIGHT} className="shrink-0" aria-hidden="true" />;
   const fill = alloy ? `var(--${familyTints[alloy.family]})` : 'none';
   return (

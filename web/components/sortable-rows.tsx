@@ -2,7 +2,7 @@
 // watches every row costs more at opening a long piece than all else on the page (docs/decisions/006), so the rows are
 // looked at only while one of them is dragged.
 import { createContext, useContext, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
-import { Row } from './row.tsx';
+import { EditableRow } from './row.tsx';
 import { useLatest } from '../hooks/use-latest.ts';
 
 /** A drag begins after this far, so that a click on the handle opens its menu. */
@@ -66,9 +66,9 @@ interface SortableRowProps {
 
 export function SortableRow({ isBlank = false, onKeyDown, children }: SortableRowProps) {
   return (
-    <Row isSortable={!isBlank} className={isBlank ? 'blank-row' : undefined} {...(onKeyDown && { onKeyDown })}>
+    <EditableRow isSortable={!isBlank} className={isBlank ? 'blank-row' : undefined} {...(onKeyDown && { onKeyDown })}>
       {children}
-    </Row>
+    </EditableRow>
   );
 }
 

@@ -14,7 +14,7 @@ interface HeadsProps {
   readonly className?: string;
 }
 
-export function Heads({ of, isGrid = false, className }: HeadsProps) {
+export function TableHeader({ of, isGrid = false, className }: HeadsProps) {
   const role = (name: string) => (isGrid ? name : undefined);
   return (
     <thead role={role('rowgroup')} className={className}>

@@ -3,25 +3,25 @@ import { weakMapMemoize } from '@reduxjs/toolkit';
 import { createContext, useContext, useMemo } from 'react';
 import type { Fix } from '../../core/metal/fix.ts';
 import type { Receipt } from '../../core/metal/receipt.ts';
-import { reckonStep, stepEach } from '../../core/piece/bench-time.ts';
-import { reckonJoin } from '../../core/piece/compute-join.ts';
+import { computeStep, stepEach } from '../../core/piece/bench-time.ts';
+import { computeJoin } from '../../core/piece/compute-join.ts';
 import type { Piece } from '../../core/piece/piece.ts';
-import { reckonPart } from '../../core/piece/compute-part.ts';
+import { computePart } from '../../core/piece/compute-part.ts';
 import { countPiece, type PieceCount } from '../../core/price/piece/count-piece.ts';
-import { readRates, withReceipts, type Problem, type Rates } from '../../core/studio/rates.ts';
+import { readRates, withReceipts, type Issue, type Rates } from '../../core/studio/rates.ts';
 import type { Studio } from '../../core/studio/studio.ts';
 import { useGetFixesQuery, useGetReceiptsQuery, useGetStudioQuery } from '../state/api.ts';
 
 /** Reckoners that remember what has not changed between keystrokes. */
-export const reckoners = {
-  part: weakMapMemoize(reckonPart),
-  join: weakMapMemoize(reckonJoin),
-  step: weakMapMemoize(reckonStep),
+export const recipeFunctions = {
+  part: weakMapMemoize(computePart),
+  join: weakMapMemoize(computeJoin),
+  step: weakMapMemoize(computeStep),
   minutes: weakMapMemoize(stepEach),
 };
 const rememberedRates = weakMapMemoize(readRates);
 const rememberedPiece = weakMapMemoize((piece: Piece, rates: Rates, fix: Fix | null, size?: string) =>
-  countPiece(piece, rates, fix, { size, reckon: reckoners }),
+  countPiece(piece, rates, fix, { size, compute: recipeFunctions }),
 );
 
 /** What everything is reckoned with: the studio's accepted settings and the current fix. */
@@ -67,7 +67,7 @@ export function pieceCount(piece: Piece, { rates, fix }: Basis, size?: string): 
 }
 
 /** The problems below a path, with the path cut off: of `parts.2`, `{ 'section.diameter': '...' }`. */
-export function problemsAt(problems: readonly Problem[], path: string): Readonly<Record<string, string>> {
+export function problemsAt(problems: readonly Issue[], path: string): Readonly<Record<string, string>> {
   const below = problems.filter((problem) => problem.path.startsWith(`${path}.`));
   return Object.fromEntries(below.map((problem) => [problem.path.slice(path.length + 1), problem.sentence]));
 }

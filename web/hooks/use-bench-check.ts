@@ -2,13 +2,13 @@
 import { useCallback } from 'react';
 import { benchChecking, type Remark } from '../../core/piece/checks/bench-check.ts';
 import type { Piece } from '../../core/piece/piece.ts';
-import { reckoners, useBasis } from './use-basis.ts';
-import { useSliced } from './use-time-sliced.ts';
+import { recipeFunctions, useBasis } from './use-basis.ts';
+import { useTimeSliced } from './use-time-sliced.ts';
 
 const NONE: readonly Remark[] = [];
 
 export function useBenchCheck(piece: Piece): readonly Remark[] {
   const { rates } = useBasis();
-  const start = useCallback(() => benchChecking(piece, rates.alloys, rates.country, reckoners), [piece, rates]);
-  return useSliced(start) ?? NONE;
+  const start = useCallback(() => benchChecking(piece, rates.alloys, rates.country, recipeFunctions), [piece, rates]);
+  return useTimeSliced(start) ?? NONE;
 }

@@ -7,7 +7,7 @@ import { useMemo, useState } from 'react';
  * @param make  a fresh row; what the row before was made of is often what comes next. Where it is the same function each
  *   time, the row is drawn again only when another comes
  */
-export function useGhost<Row extends { readonly id: string }>(
+export function useBlankRow<Row extends { readonly id: string }>(
   rows: readonly Row[],
   make: (previous: Row | undefined, id: string) => Row,
 ): Row {

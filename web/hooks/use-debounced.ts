@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 const REST_MS = 120;
 
 /** The value as it was when it last stood still for a moment. */
-export function useRested<Value>(value: Value): Value {
+export function useDebounced<Value>(value: Value): Value {
   const [rested, setRested] = useState(value);
   useEffect(() => {
     const timer = setTimeout(() => setRested(value), REST_MS);

@@ -5,9 +5,9 @@ import { isDone, type Batch } from '../../core/batch/batch.ts';
 import type { MadeLine } from '../../core/batch/count-batch.ts';
 import { standings } from '../../core/plan/studio/bench-entry.ts';
 import { benchSteps } from '../../core/plan/studio/batch-steps.ts';
-import { homelessStep } from '../../core/plan/solve/infeasible-step.ts';
+import { infeasibleStep } from '../../core/plan/solve/infeasible-step.ts';
 import type { Objective, ScheduleProblem } from '../../core/plan/model/problem.ts';
-import { shopOf } from '../../core/plan/model/indexed-problem.ts';
+import { indexProblem } from '../../core/plan/model/indexed-problem.ts';
 import { studioPlan, type StudioPlan } from '../../core/plan/studio/studio-plan.ts';
 import { studioProblem, type StudioJob, type StudioTerms } from '../../core/plan/studio/studio-problem.ts';
 import { useGetBenchQuery } from '../state/api.ts';
@@ -42,7 +42,7 @@ const closed = 'The bench has no open hours. Give them in Studio, and the plan f
 /** Why there is no plan: nobody is ever there, or not long enough for one of the steps. */
 function noPlan(jobs: readonly StudioJob[], problem: ScheduleProblem): { readonly sentence: string } {
   if (problem.makers.every(({ shifts }) => shifts?.length === 0)) return { sentence: closed };
-  const homeless = homelessStep(shopOf(problem));
+  const homeless = infeasibleStep(indexProblem(problem));
   const step = jobs.find(({ id }) => id === homeless?.job)?.steps.find(({ key }) => key === homeless?.step);
   if (!step) return { sentence: 'Not all that is to be done finds a place in the open hours of the next months.' };
   return {

@@ -12,7 +12,7 @@ const SLICE_MS = 5;
  * @param start  begins the work; it yields where it may be left. A new one leaves the old where it is.
  * @returns what the work came to; while newer work is under way, what the work before it came to; null before the first
  */
-export function useSliced<Result>(start: () => Generator<undefined, Result>): Result | null {
+export function useTimeSliced<Result>(start: () => Generator<undefined, Result>): Result | null {
   const [result, setResult] = useState<Result | null>(null);
   const isFirst = useRef(true);
   useEffect(() => {

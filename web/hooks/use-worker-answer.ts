@@ -1,8 +1,8 @@
 // Asking a worker: one question at a time, the page going on meanwhile; of those that come up while it reckons, only the last.
 import { useEffect, useRef, useState } from 'react';
-import { Desk } from '../workers/latest-only-worker.ts';
+import { LatestOnlyWorker } from '../workers/latest-only-worker.ts';
 
-export interface Answer<Question, Told> {
+export interface WorkerAnswer<Question, Told> {
   readonly question: Question;
   readonly told: Told;
 }
@@ -13,13 +13,13 @@ export interface Answer<Question, Told> {
  * @param question  null: nothing is asked
  * @returns the last answer and what it answers, which may be older than the question; null before the first
  */
-export function useAnswer<Question, Told>(
+export function useWorkerAnswer<Question, Told>(
   open: () => Worker,
   about: unknown,
   question: Question | null,
-): Answer<Question, Told> | null {
-  const [answer, setAnswer] = useState<Answer<Question, Told> | null>(null);
-  const desk = useRef<Desk<Question> | null>(null);
+): WorkerAnswer<Question, Told> | null {
+  const [answer, setAnswer] = useState<WorkerAnswer<Question, Told> | null>(null);
+  const desk = useRef<LatestOnlyWorker<Question> | null>(null);
   useEffect(() => {
     return () => {
       desk.current?.close();
@@ -29,7 +29,9 @@ export function useAnswer<Question, Told>(
   useEffect(() => {
     if (question === null) return;
     // Opened with the first question: most pages never ask one.
-    desk.current ??= new Desk<Question>(open(), (asked, told) => setAnswer({ question: asked, told: told as Told }));
+    desk.current ??= new LatestOnlyWorker<Question>(open(), (asked, told) =>
+      setAnswer({ question: asked, told: told as Told }),
+    );
     desk.current.ask(about, question);
   }, [open, about, question]);
   return answer;

@@ -1,7 +1,7 @@
 // The page itself failed: say so, and what is safe.
 import { useRouteError } from 'react-router';
 
-export function BrokenPage() {
+export function ErrorPage() {
   const error = useRouteError();
   return (
     <main className="mx-auto max-w-[60ch] p-8">

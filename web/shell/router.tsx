@@ -2,8 +2,8 @@
 import { createBrowserRouter, Navigate } from 'react-router';
 import { PiecesScreen } from '../screens/pieces/pieces-screen.tsx';
 import { Frame } from './frame.tsx';
-import { NothingHere } from '../components/not-found.tsx';
-import { BrokenPage } from './error-page.tsx';
+import { NotFound } from '../components/not-found.tsx';
+import { ErrorPage } from './error-page.tsx';
 
 const pieceScreen = async () => await import('../screens/piece/piece-screen.tsx');
 // A piece is what is opened next from the book: its page is fetched while the hand is still.
@@ -13,7 +13,7 @@ export const router = createBrowserRouter([
   {
     path: '/',
     element: <Frame />,
-    errorElement: <BrokenPage />,
+    errorElement: <ErrorPage />,
     hydrateFallbackElement: <></>,
     children: [
       { index: true, element: <Navigate to="/pieces" replace /> },
@@ -104,7 +104,7 @@ export const router = createBrowserRouter([
         path: 'reference',
         lazy: async () => ({ Component: (await import('../screens/reference/reference-screen.tsx')).ReferenceScreen }),
       },
-      { path: '*', element: <NothingHere what="page" /> },
+      { path: '*', element: <NotFound what="page" /> },
     ],
   },
 ]);

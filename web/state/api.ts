@@ -8,7 +8,7 @@ import type { FairDocument } from '../../contract/fairs.ts';
 import type { OfferedDay } from '../../contract/fixes.ts';
 import type { NewPrices, PriceEntry } from '../../contract/prices.ts';
 import type { QuoteDocument } from '../../contract/quotes.ts';
-import type { Counted, ShelfPage } from '../../contract/shelf.ts';
+import type { LotCount, ShelfPage } from '../../contract/shelf.ts';
 import type { PhotoAdded } from '../../contract/photos.ts';
 import type { StudioDocument } from '../../contract/studio.ts';
 import type { Batch } from '../../core/batch/batch.ts';
@@ -133,7 +133,7 @@ export const api = createApi({
       query: (body) => ({ url: 'shelf', method: 'POST', body }),
       invalidatesTags: ['Shelf'],
     }),
-    countLot: build.mutation<ShelfPage, Counted & { id: string }>({
+    countLot: build.mutation<ShelfPage, LotCount & { id: string }>({
       query: ({ id, ...body }) => ({ url: `shelf/${id}/count`, method: 'POST', body }),
       invalidatesTags: ['Shelf'],
     }),

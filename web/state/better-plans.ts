@@ -1,17 +1,17 @@
 // The best plan known of each problem, for all screens alike: found in a worker, one problem at a time.
 import { useEffect, useSyncExternalStore } from 'react';
-import { takenUp, type Placed } from '../../core/plan/solve/warm-start.ts';
+import { warmStart, type WarmStartStep } from '../../core/plan/solve/warm-start.ts';
 import { isBetter } from '../../core/plan/model/objective.ts';
 import type { Objective, ScheduleProblem, ScheduledStep } from '../../core/plan/model/problem.ts';
 import { quickPlan } from '../../core/plan/solve/quick-plan.ts';
-import type { Found } from '../../core/plan/solve/solution.ts';
-import { shopOf } from '../../core/plan/model/indexed-problem.ts';
+import type { Solution } from '../../core/plan/solve/solution.ts';
+import { indexProblem } from '../../core/plan/model/indexed-problem.ts';
 import type { PlanningAsked, PlanningTold } from '../workers/planning.ts';
 
 /** What is known of a problem. */
 export interface KnownPlan {
   /** Null where there can be none. */
-  readonly found: Pick<Found, 'objective' | 'steps'> | null;
+  readonly found: Pick<Solution, 'objective' | 'steps'> | null;
   /** What no plan can beat. */
   readonly bound: Objective;
   /** Whether the search is over. */
@@ -72,20 +72,20 @@ function subscribe(listener: () => void): () => void {
 }
 
 /** A plan at once: as like the last one as it can be, or by rule where that is better. */
-export function planAtOnce(problem: ScheduleProblem): Found | null {
+export function planAtOnce(problem: ScheduleProblem): Solution | null {
   const quick = quickPlan(problem);
   const placed = placedLike(problem);
-  const like = placed.length > 0 ? takenUp(shopOf(problem), new Map(placed)) : null;
+  const like = placed.length > 0 ? warmStart(indexProblem(problem), new Map(placed)) : null;
   return like && (!quick || !isBetter(quick.objective, like.objective)) ? like : quick;
 }
 
 /** Where the last plan had the steps of a problem: most of it is as it was a minute ago. */
-function placedLike({ jobs, makers }: ScheduleProblem): (readonly [number, Placed])[] {
+function placedLike({ jobs, makers }: ScheduleProblem): (readonly [number, WarmStartStep])[] {
   const before = new Map(last.map((step) => [`${step.job} ${step.step}`, step]));
   const makerAt = new Map(makers.map(({ id }, index) => [id, index]));
   return jobs
     .flatMap((job) => job.steps.map((step) => `${job.id} ${step.id}`))
-    .flatMap((name, index): (readonly [number, Placed])[] => {
+    .flatMap((name, index): (readonly [number, WarmStartStep])[] => {
       const was = before.get(name);
       return was ? [[index, { start: was.start, maker: makerAt.get(was.maker ?? '') ?? -1 }]] : [];
     });

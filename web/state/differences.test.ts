@@ -31,10 +31,10 @@ test('a row only one side has is named', () => {
 
 test('fields read as words, and blanks as nothing', () => {
   expect(
-    differences({ hourlyRate: '26', meanwhile: true, note: '' }, { hourlyRate: '28', meanwhile: false, note: 'x' }),
+    differences({ hourlyRate: '26', overlaps: true, note: '' }, { hourlyRate: '28', overlaps: false, note: 'x' }),
   ).toEqual([
     { where: 'hourly rate', mine: '26', theirs: '28' },
-    { where: 'meanwhile', mine: 'yes', theirs: 'no' },
+    { where: 'overlaps', mine: 'yes', theirs: 'no' },
     { where: 'note', mine: 'nothing', theirs: 'x' },
   ]);
 });

@@ -1,7 +1,7 @@
 // Saving drafts: one write at a time for each document, each naming the version it is based on.
 import type { ThunkAction, UnknownAction } from '@reduxjs/toolkit';
 import type { DocumentOf } from '../../contract/document.ts';
-import type { Problem } from '../../contract/problem.ts';
+import type { ProblemDetails } from '../../contract/problem.ts';
 import { api, pathOf, type DocumentKey } from './api.ts';
 import {
   acknowledged,
@@ -108,8 +108,8 @@ export function isUnsaved(open: OpenDocument): boolean {
 }
 
 /** The problem details of a refused call; null when the server could not be reached. */
-export function problemOf(error: unknown): Problem | null {
-  const { data } = (error ?? {}) as { data?: Problem };
+export function problemOf(error: unknown): ProblemDetails | null {
+  const { data } = (error ?? {}) as { data?: ProblemDetails };
   return data && typeof data === 'object' && 'detail' in data ? data : null;
 }
 

@@ -1,6 +1,6 @@
 // The lines of the cost column and the schools of pricing in words: the same on every page and chart.
 import type { CostKey } from '../../core/cost/column.ts';
-import type { PriceSchool } from '../../core/studio/pricing-methods.ts';
+import type { PricingMethod } from '../../core/studio/pricing-methods.ts';
 
 export const costNames = {
   metal: 'Metal',
@@ -22,4 +22,4 @@ export const schoolNames = {
   'mark-ups': 'a mark-up for each kind',
   margin: 'a margin on the price',
   'price-point': 'back from a price point',
-} as const satisfies Record<PriceSchool, string>;
+} as const satisfies Record<PricingMethod, string>;

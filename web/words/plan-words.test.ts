@@ -2,7 +2,7 @@
 import { describe, expect, test } from 'vitest';
 import type { PlanBlock, StudioPlan } from '../../core/plan/studio/studio-plan.ts';
 import type { Cause } from '../../core/plan/studio/why.ts';
-import { fitted } from '../components/fitted-text.ts';
+import { fittedText } from '../components/fitted-text.ts';
 import { dayInWords, daysLate, shortDay } from './dates.ts';
 import { blockName, causeInWords, stretchInWords } from './plan-words.ts';
 
@@ -59,14 +59,14 @@ test('days as in a diary', () => {
 
 describe('words in a bar', () => {
   test('stand whole where there is room', () => {
-    expect(fitted('Saw dials', 200)).toBe('Saw dials');
+    expect(fittedText('Saw dials', 200)).toBe('Saw dials');
   });
 
   test('are cut at the end of a word, and left out where not even a few letters fit', () => {
-    expect(fitted('Saw dials, Brooch', 100)).toBe('Saw dials…');
-    expect(fitted('Saw dials', 30)).toBe('');
+    expect(fittedText('Saw dials, Brooch', 100)).toBe('Saw dials…');
+    expect(fittedText('Saw dials', 30)).toBe('');
     for (let width = 30; width < 160; width += 1) {
-      const words = fitted('Anneal and stamp the dials', width);
+      const words = fittedText('Anneal and stamp the dials', width);
       // 7.1 px a letter at most, and a margin.
       expect(words.length * 7.1).toBeLessThanOrEqual(Math.max(0, width - 10) + 7.1);
     }

@@ -1,22 +1,22 @@
 // A worker is asked one thing at a time, and what has been overtaken is never asked at all.
 import { expect, test } from 'vitest';
-import { Desk, type Asked, type Reckoner } from './latest-only-worker.ts';
+import { LatestOnlyWorker, type WorkerMessage, type WorkerLike } from './latest-only-worker.ts';
 
 /** A worker that answers when it is told to. */
 function quietWorker() {
-  const sent: Asked<unknown, string>[] = [];
+  const sent: WorkerMessage<unknown, string>[] = [];
   let hear: (event: { data: unknown }) => void = () => undefined;
   const worker = {
     addEventListener: (_type: string, listener: typeof hear) => (hear = listener),
-    postMessage: (message: Asked<unknown, string>) => void sent.push(message),
+    postMessage: (message: WorkerMessage<unknown, string>) => void sent.push(message),
     terminate: () => void sent.push({ question: 'ended' }),
-  } as unknown as Reckoner;
+  } as unknown as WorkerLike;
   return { worker, sent, tell: (data: unknown) => hear({ data }) };
 }
 
 test('what the questions are about is sent once, and again only when it is another', () => {
   const { worker, sent, tell } = quietWorker();
-  const desk = new Desk<string>(worker, () => undefined);
+  const desk = new LatestOnlyWorker<string>(worker, () => undefined);
   const plan = { steps: 3 };
   for (const [about, question] of [
     [plan, 'a'],
@@ -38,7 +38,7 @@ test('what the questions are about is sent once, and again only when it is anoth
 test('of questions that come up while it reckons only the last is asked, about what it was asked of', () => {
   const { worker, sent, tell } = quietWorker();
   const told: [string, unknown][] = [];
-  const desk = new Desk<string>(worker, (question, answer) => told.push([question, answer]));
+  const desk = new LatestOnlyWorker<string>(worker, (question, answer) => told.push([question, answer]));
   desk.ask('one', 'a');
   desk.ask('one', 'b');
   desk.ask('two', 'c');
@@ -57,7 +57,7 @@ test('of questions that come up while it reckons only the last is asked, about w
 
 test('a question about nothing is asked without it', () => {
   const { worker, sent } = quietWorker();
-  const desk = new Desk<string>(worker, () => undefined);
+  const desk = new LatestOnlyWorker<string>(worker, () => undefined);
   desk.ask(null, 'a');
   desk.close();
   expect(sent).toEqual([{ question: 'a' }, { question: 'ended' }]);

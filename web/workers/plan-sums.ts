@@ -2,25 +2,32 @@
 import './strict.ts';
 import type { NewBenchEntry } from '../../core/plan/studio/bench-entry.ts';
 import { tryPin } from '../../core/plan/studio/replan.ts';
-import { takeIn, type Newcomer, type PlanAbout, type TakenIn } from '../../core/plan/studio/trial-batch.ts';
+import {
+  planTrialBatch,
+  type TrialBatch,
+  type PlanContext,
+  type TrialResult,
+} from '../../core/plan/studio/trial-batch.ts';
 import { consequences, type Consequence } from '../../core/plan/studio/why.ts';
-import type { Asked } from './latest-only-worker.ts';
+import type { WorkerMessage } from './latest-only-worker.ts';
 
-export type PlanQuestion = { readonly pin: NewBenchEntry } | { readonly newcomer: Newcomer };
+export type PlanQuestion = { readonly pin: NewBenchEntry } | { readonly newcomer: TrialBatch };
 
 /** Null where the rest finds no place any more. */
 export type PinTold = readonly Consequence[] | null;
-export type NewcomerTold = TakenIn | null;
+export type NewcomerTold = TrialResult | null;
 
-let about: PlanAbout | null = null;
+let about: PlanContext | null = null;
 
-addEventListener('message', ({ data }: MessageEvent<Asked<PlanAbout, PlanQuestion>>) => {
+addEventListener('message', ({ data }: MessageEvent<WorkerMessage<PlanContext, PlanQuestion>>) => {
   if ('about' in data) about = data.about;
   else if (about)
-    postMessage('pin' in data.question ? pinned(about, data.question.pin) : takeIn(about, data.question.newcomer));
+    postMessage(
+      'pin' in data.question ? pinned(about, data.question.pin) : planTrialBatch(about, data.question.newcomer),
+    );
 });
 
-function pinned({ jobs, terms, plan }: PlanAbout, entry: NewBenchEntry): PinTold {
+function pinned({ jobs, terms, plan }: PlanContext, entry: NewBenchEntry): PinTold {
   const after = tryPin(jobs, terms, plan, entry);
   return after && consequences(plan, after);
 }

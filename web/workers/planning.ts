@@ -1,23 +1,23 @@
 // Looks for better plans away from the page, and tells of them; it is stopped by ending it.
 import './strict.ts';
-import { takenUp, type Placed } from '../../core/plan/solve/warm-start.ts';
+import { warmStart, type WarmStartStep } from '../../core/plan/solve/warm-start.ts';
 import type { Objective, ScheduleProblem } from '../../core/plan/model/problem.ts';
-import type { Found } from '../../core/plan/solve/solution.ts';
+import type { Solution } from '../../core/plan/solve/solution.ts';
 import { searchPlan } from '../../core/plan/solve/search.ts';
-import { scheduleBound } from '../../core/plan/solve/lower-bound.ts';
-import { shopOf } from '../../core/plan/model/indexed-problem.ts';
+import { scheduleLowerBound } from '../../core/plan/solve/lower-bound.ts';
+import { indexProblem } from '../../core/plan/model/indexed-problem.ts';
 
 export interface PlanningAsked {
   readonly problem: ScheduleProblem;
   readonly seconds: number;
   readonly seed: number;
   /** By step, a plan to begin with. */
-  readonly from: readonly (readonly [number, Placed])[];
+  readonly from: readonly (readonly [number, WarmStartStep])[];
 }
 
 export interface PlanningTold {
   /** Null where there is no plan. */
-  readonly found: Pick<Found, 'objective' | 'steps'> | null;
+  readonly found: Pick<Solution, 'objective' | 'steps'> | null;
   /** What no plan can beat. */
   readonly bound: Objective;
   readonly isDone: boolean;
@@ -28,17 +28,17 @@ const TOLD_MS = 300;
 
 addEventListener('message', ({ data }: MessageEvent<PlanningAsked>) => {
   const began = performance.now();
-  const shop = shopOf(data.problem);
-  const bound = scheduleBound(shop);
-  const from = data.from.length > 0 ? takenUp(shop, new Map(data.from)) : null;
-  const search = searchPlan(shop, { seed: data.seed, tries: Infinity, bound, from: from ?? undefined });
-  const tell = (found: Found | null, isDone: boolean) =>
+  const indexed = indexProblem(data.problem);
+  const bound = scheduleLowerBound(indexed);
+  const from = data.from.length > 0 ? warmStart(indexed, new Map(data.from)) : null;
+  const search = searchPlan(indexed, { seed: data.seed, tries: Infinity, bound, from: from ?? undefined });
+  const tell = (found: Solution | null, isDone: boolean) =>
     postMessage({
       found: found && { objective: found.objective, steps: found.steps },
       bound,
       isDone,
     } satisfies PlanningTold);
-  let best: Found | null = null;
+  let best: Solution | null = null;
   let isTold = true;
   let told = -Infinity;
   let step = search.next();

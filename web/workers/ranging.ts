@@ -1,8 +1,8 @@
 // Tries batches away from the page, for the likely range of a cost.
 import './strict.ts';
-import { likelyRange, type StrayingCost } from '../../core/price/piece/likely-range.ts';
-import type { Asked } from './latest-only-worker.ts';
+import { likelyRange, type CostVariation } from '../../core/price/piece/likely-range.ts';
+import type { WorkerMessage } from './latest-only-worker.ts';
 
-addEventListener('message', ({ data }: MessageEvent<Asked<null, StrayingCost>>) => {
+addEventListener('message', ({ data }: MessageEvent<WorkerMessage<null, CostVariation>>) => {
   if ('question' in data) postMessage(likelyRange(data.question));
 });

@@ -3,10 +3,10 @@ import './strict.ts';
 import { weakMapMemoize } from '@reduxjs/toolkit';
 import type { Fix } from '../../core/metal/fix.ts';
 import type { Receipt } from '../../core/metal/receipt.ts';
-import { reckonStep, stepEach } from '../../core/piece/bench-time.ts';
+import { computeStep, stepEach } from '../../core/piece/bench-time.ts';
 import type { Piece } from '../../core/piece/piece.ts';
-import { reckonJoin } from '../../core/piece/compute-join.ts';
-import { reckonPart } from '../../core/piece/compute-part.ts';
+import { computeJoin } from '../../core/piece/compute-join.ts';
+import { computePart } from '../../core/piece/compute-part.ts';
 import { valuePiece, type Valuation } from '../../core/price/book/valuation.ts';
 import { readRates, withReceipts } from '../../core/studio/rates.ts';
 import type { Studio } from '../../core/studio/studio.ts';
@@ -35,10 +35,10 @@ addEventListener('message', ({ data }: MessageEvent<ValuingAsked>) => {
   const { question, studio, revision, receipts, fix, pieces } = data;
   const rates = withReceipts(readRates(studio, revision), receipts);
   // Doubling a metal counts a piece again with nothing of it changed: its rows are reckoned once.
-  const reckon = {
-    part: weakMapMemoize(reckonPart),
-    join: weakMapMemoize(reckonJoin),
-    step: weakMapMemoize(reckonStep),
+  const compute = {
+    part: weakMapMemoize(computePart),
+    join: weakMapMemoize(computeJoin),
+    step: weakMapMemoize(computeStep),
     minutes: weakMapMemoize(stepEach),
   };
   let valued: (Valuation | null)[] = [];
@@ -49,7 +49,7 @@ addEventListener('message', ({ data }: MessageEvent<ValuingAsked>) => {
     told = performance.now();
   };
   for (const piece of pieces) {
-    valued.push(valuePiece(piece, rates, fix, { reckon }));
+    valued.push(valuePiece(piece, rates, fix, { compute }));
     if (performance.now() - told > TOLD_MS) tell(false);
   }
   tell(true);

@@ -11,15 +11,15 @@ import {
 import { pitchDiameterMm, twistTakeUp } from '../../blank/constant-volume.ts';
 import { cuffLengthMm } from '../../blank/developed-length.ts';
 import { ringOfCoilMm } from '../../blank/jump-ring.ts';
-import { given, inSum, reckoned, type Figure } from '../../figure/figure.ts';
+import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
 import { typedSize } from '../part.ts';
-import type { Found } from '../question.ts';
+import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 import { dimension } from '../units.ts';
 import { massOf, roundPart } from './round-wire.ts';
 
 /** A closed bangle, or an open cuff. */
-export function bangleAnswer(slots: Slots): Found {
+export function bangleAnswer(slots: Slots): TopicAnswer {
   const example = 'bangle 65 mm inside 3 mm';
   const opening = slots.take('opening', 'opening');
   const around = slots.take('around', 'inside circumference') ?? wrist(slots);
@@ -32,7 +32,7 @@ export function bangleAnswer(slots: Slots): Found {
   if (!thick || (!inside && !around)) throw new NotEnough('Give the inside and the thickness of the metal.', example);
   const closed =
     around ??
-    reckoned(
+    computed(
       'inside circumference',
       Math.PI * (inside?.value ?? 0),
       'mm',
@@ -43,7 +43,7 @@ export function bangleAnswer(slots: Slots): Found {
   const gap = opening ?? given('opening', isCuff ? 25 : 0, 'mm', isCuff ? 'common practice' : 'closed');
   if (isCuff && !opening) slots.assume('opening of 25 mm', [['30 mm', '30 mm opening']]);
   const how = `${inSum(closed.value)} + π × ${inSum(thick.value)}${gap.value ? ` − ${inSum(gap.value)}` : ''}`;
-  const length = reckoned('length to cut', cuffLengthMm(closed.value, thick.value, gap.value), 'mm', how, [
+  const length = computed('length to cut', cuffLengthMm(closed.value, thick.value, gap.value), 'mm', how, [
     closed,
     thick,
     ...(gap.value ? [gap] : []),
@@ -64,7 +64,7 @@ function wrist(slots: Slots): Figure | null {
 const WIDEST_INSIDE_MM = 110;
 
 /** Links for a length of chain, and the wire they take; or a bezel made of rings. */
-export function chainAnswer(slots: Slots): Found {
+export function chainAnswer(slots: Slots): TopicAnswer {
   const pitch = slots.take('pitch', 'pitch of a link, measured');
   if (pitch) return wovenChain(slots, pitch);
   const example = 'chain 45 cm links 5 mm inside 1 mm wire';
@@ -78,7 +78,7 @@ export function chainAnswer(slots: Slots): Found {
     if (!counted) throw new NotEnough('Give the length of the chain, or how many links.', example);
     return {
       figures: [
-        reckoned(
+        computed(
           'length of chain',
           chainLengthMm(counted, inside.value, wire.value),
           'mm',
@@ -88,28 +88,28 @@ export function chainAnswer(slots: Slots): Found {
       ],
     };
   }
-  const links = reckoned(
+  const links = computed(
     'links',
     chainLinks(length.value, inside.value, wire.value),
     '',
     `(${inSum(length.value)} − 2 × ${inSum(wire.value)}) ÷ ${inSum(inside.value)}, rounded up`,
     [length, inside, wire],
   );
-  const real = reckoned(
+  const real = computed(
     'chain comes to',
     chainLengthMm(links.value, inside.value, wire.value),
     'mm',
     `${inSum(links.value)} × ${inSum(inside.value)} + 2 × ${inSum(wire.value)}`,
     [links, inside, wire],
   );
-  const each = reckoned(
+  const each = computed(
     'wire for one link',
     ringOfCoilMm(inside.value, wire.value),
     'mm',
     `√((π × (${inSum(inside.value)} + ${inSum(wire.value)}))² + ${inSum(wire.value)}²)`,
     [inside, wire],
   );
-  const all = reckoned(
+  const all = computed(
     'wire for all links',
     links.value * each.value,
     'mm',
@@ -120,11 +120,11 @@ export function chainAnswer(slots: Slots): Found {
 }
 
 // Wrapped or woven links add their measured pitch.
-function wovenChain(slots: Slots, pitch: Figure): Found {
+function wovenChain(slots: Slots, pitch: Figure): TopicAnswer {
   const length = slots.take('long', 'length of chain') ?? slots.next('length of chain');
   if (!length) throw new NotEnough('Give the length of the chain.', 'chain 45 cm 4.2 mm pitch');
   const how = `${inSum(length.value)} ÷ ${inSum(pitch.value)}, rounded up`;
-  return { figures: [reckoned('links', linksOfPitch(length.value, pitch.value), '', how, [length, pitch])] };
+  return { figures: [computed('links', linksOfPitch(length.value, pitch.value), '', how, [length, pitch])] };
 }
 
 function smallestOfTwo(slots: Slots, hasLength: boolean): Figure | null {
@@ -136,7 +136,7 @@ function smallestOfTwo(slots: Slots, hasLength: boolean): Figure | null {
 }
 
 /** The knuckles and the pin of a hinge. */
-export function hingeAnswer(slots: Slots): Found {
+export function hingeAnswer(slots: Slots): TopicAnswer {
   const example = 'hinge 12 mm wide 3 knuckles 1 mm pin';
   const pin = slots.take('pin', 'pin') ?? slots.take('wire', 'pin');
   const width = slots.take('wide', 'width') ?? slots.take('long', 'width') ?? slots.next('width');
@@ -145,10 +145,10 @@ export function hingeAnswer(slots: Slots): Found {
   if (slots.count('knuckles') === null) slots.assume('three knuckles', [['five', '5 knuckles']]);
   const lengths = knuckleLengthsMm(width.value, knuckles);
   const spare = given('filed back', KNUCKLE_SPARE_MM, 'mm', 'common practice');
-  const inner = reckoned('inner knuckles', lengths[1] ?? NaN, 'mm', `${inSum(width.value)} ÷ ${inSum(knuckles)}`, [
+  const inner = computed('inner knuckles', lengths[1] ?? NaN, 'mm', `${inSum(width.value)} ÷ ${inSum(knuckles)}`, [
     width,
   ]);
-  const outer = reckoned(
+  const outer = computed(
     'outer knuckles, filed back after',
     lengths[0] ?? NaN,
     'mm',
@@ -158,7 +158,7 @@ export function hingeAnswer(slots: Slots): Found {
   const bolt = pin ?? slots.thin('pin', 'round');
   const rod = bolt
     ? [
-        reckoned(
+        computed(
           'pin to cut',
           hingePinMm(width.value, bolt.value),
           'mm',
@@ -171,7 +171,7 @@ export function hingeAnswer(slots: Slots): Found {
 }
 
 /** How much longer to cut the strands of a twist. */
-export function twistAnswer(slots: Slots): Found {
+export function twistAnswer(slots: Slots): TopicAnswer {
   const example = 'twist 2 strands 0.8 mm 3 turns per cm 200 mm';
   const rate = slots.rate(dimension.turnsPerLength);
   const turnsOnly = slots.rate(dimension.turn);
@@ -184,7 +184,7 @@ export function twistAnswer(slots: Slots): Found {
   if (!strand || perMm === null)
     throw new NotEnough('Give the strand and its turns, for example 3 turns per cm.', example);
   if (strands < 2) throw new NotEnough('A twist has two strands or more.', example);
-  const pitch = reckoned(
+  const pitch = computed(
     'circle of the strands',
     pitchDiameterMm(strands, strand.value),
     'mm',
@@ -192,7 +192,7 @@ export function twistAnswer(slots: Slots): Found {
     [strand],
   );
   const turns = given('turns in a mm', perMm, '/mm', 'as asked');
-  const takeUp = reckoned(
+  const takeUp = computed(
     'each strand is longer by',
     twistTakeUp(pitch.value, perMm),
     '×',
@@ -200,25 +200,25 @@ export function twistAnswer(slots: Slots): Found {
     [pitch, turns],
   );
   if (!length) return { figures: [takeUp, pitch] };
-  const each = reckoned(
+  const each = computed(
     'cut each strand',
     length.value * takeUp.value,
     'mm',
     `${inSum(length.value)} × ${inSum(takeUp.value)}`,
     [length, takeUp],
   );
-  const all = reckoned('wire in all', each.value * strands, 'mm', `${inSum(each.value)} × ${inSum(strands)}`, [each]);
+  const all = computed('wire in all', each.value * strands, 'mm', `${inSum(each.value)} × ${inSum(strands)}`, [each]);
   return { figures: [each, all, takeUp, ...massOf(slots, all, strand)] };
 }
 
 /** Wire wrapped round a core. */
-export function wrapAnswer(slots: Slots): Found {
+export function wrapAnswer(slots: Slots): TopicAnswer {
   const example = 'wrap 12 turns 0.4 mm wire core 1.2 mm';
   const turns = slots.rate(dimension.turn);
   const wire = slots.take('wire', 'wire') ?? slots.thin('wire', 'round');
   const core = slots.take('outside', 'core') ?? slots.next('core');
   if (turns === null || !wire || !core) throw new NotEnough('Give the turns, the wire and the core.', example);
-  const length = reckoned(
+  const length = computed(
     'wire to wrap',
     wrapLengthMm(turns, core.value, wire.value),
     'mm',

@@ -1,12 +1,12 @@
 // Bezels: the strip round a stone, or rings standing round it.
 import { bezelHeightMm, bezelLengthMm, ringsAround, TURN_OVER_MM } from '../../blank/bezel.ts';
 import { perimeterMm, type Outline } from '../../geometry/outline.ts';
-import { given, inSum, reckoned, type Figure } from '../../figure/figure.ts';
-import type { Found } from '../question.ts';
+import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
+import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 
 /** The strip round a stone; or how many rings stand round it. */
-export function bezelAnswer(slots: Slots): Found {
+export function bezelAnswer(slots: Slots): TopicAnswer {
   const example = 'bezel oval 12 x 10 mm 0.3 mm strip';
   const clearance = slots.take('clearance', 'clearance') ?? given('clearance', 0, 'mm', 'none');
   const girth = slots.take('around', 'girth');
@@ -18,7 +18,7 @@ export function bezelAnswer(slots: Slots): Found {
   const strip = thick ?? slots.thin('strip', 'strip') ?? assumedStrip(slots);
   const stone = girth ?? outlineFigure(slots, pair, across);
   if (!stone) throw new NotEnough('Give the stone’s size.', example);
-  const length = reckoned(
+  const length = computed(
     'bezel strip to cut',
     bezelLengthMm(stone.value, strip.value, clearance.value),
     'mm',
@@ -28,7 +28,7 @@ export function bezelAnswer(slots: Slots): Found {
   const turnOver = given('turned over', TURN_OVER_MM, 'mm', 'common practice');
   const height = girdle
     ? [
-        reckoned(
+        computed(
           'height of the strip',
           bezelHeightMm(girdle.value),
           'mm',
@@ -71,7 +71,7 @@ function outlineFigure(slots: Slots, pair: readonly [Figure, Figure] | null, acr
     teardrop: `arc of ${inSum(b)} and two tangents to the point`,
     polygon: '',
   }[outline.shape];
-  return reckoned(`around the ${shape ?? outline.shape} stone`, perimeterMm(outline), 'mm', how, from);
+  return computed(`around the ${shape ?? outline.shape} stone`, perimeterMm(outline), 'mm', how, from);
 }
 
 function outlineOf(slots: Slots, pair: readonly [Figure, Figure] | null, across: Figure | null): Outline | null {
@@ -111,7 +111,7 @@ function outlineOf(slots: Slots, pair: readonly [Figure, Figure] | null, across:
 }
 
 /** How many rings stand side by side round a girth. */
-export function ringsAroundAnswer(slots: Slots): Found | null {
+export function ringsAroundAnswer(slots: Slots): TopicAnswer | null {
   const girth = slots.take('around', 'girth');
   const outside = slots.take('outside', 'ring outside');
   const wire = slots.take('wire', 'wire') ?? slots.thin('wire', 'round');
@@ -119,7 +119,7 @@ export function ringsAroundAnswer(slots: Slots): Found | null {
   const across =
     outside ??
     (inside && wire
-      ? reckoned(
+      ? computed(
           'ring outside',
           inside.value + 2 * wire.value,
           'mm',
@@ -130,7 +130,7 @@ export function ringsAroundAnswer(slots: Slots): Found | null {
   if (!girth || !across) return null;
   return {
     figures: [
-      reckoned(
+      computed(
         'rings round it',
         ringsAround(girth.value, across.value),
         '',

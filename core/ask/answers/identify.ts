@@ -1,10 +1,10 @@
 // What is this? Stock that fits a weighed length, best first: for when the caliper is dead or the coil has lost its label.
-import { given, inSum, reckoned, type Figure } from '../../figure/figure.ts';
+import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
 import { gaugeMm, gaugeRange, gaugeSystemNames, gaugeText } from '../../measure/gauge.ts';
 import { gaugeSystemOf } from '../../stock/gauged.ts';
 import { massPerLength } from '../../stock/section.ts';
 import type { Alloy } from '../../metal/alloys.ts';
-import type { Found } from '../question.ts';
+import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 import { dimension } from '../units.ts';
 
@@ -21,7 +21,7 @@ interface Fit {
   readonly miss: number;
 }
 
-export function identifyAnswer(slots: Slots): Found {
+export function identifyAnswer(slots: Slots): TopicAnswer {
   const example = 'what is 0.62 g per 100 mm';
   const about = slots.take('about', 'about');
   const rate = slots.rate(dimension.massPerLength);
@@ -90,14 +90,14 @@ function fit(alloy: Alloy, { mm, name }: { mm: number; name: string }, perMm: nu
   if (alloy.densityGPerCm3 === null) return null;
   const stock = massPerLength({ form: 'round', diameterMm: mm }, alloy.densityGPerCm3);
   const miss = perMm / stock - 1;
-  const should = reckoned(
+  const should = computed(
     'weighs',
     stock * 100,
     'g/100 mm',
     `π/4 × ${inSum(mm)}² × ${inSum(alloy.densityGPerCm3)} ÷ 10`,
     [],
   );
-  const figure = reckoned(
+  const figure = computed(
     `${alloy.name}, ${name}`,
     miss * 100,
     '% off',

@@ -1,14 +1,14 @@
 // Jump rings: how much wire for so many, how many from a length, and whether they are of a good shape.
 import { aspectRatio, coilLengthMm, goodAspect, mandrelMm, ringOfCoilMm, ringsFrom } from '../../blank/jump-ring.ts';
-import { given, inSum, reckoned, type Figure } from '../../figure/figure.ts';
+import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
 import { massPerLength } from '../../stock/section.ts';
 import { typedSize } from '../part.ts';
-import type { Found } from '../question.ts';
+import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 import { massOf, roundPart } from './round-wire.ts';
 
 /** How much wire for n jump rings, how many from a length, and whether they are of a good shape. */
-export function jumpRingAnswer(slots: Slots): Found {
+export function jumpRingAnswer(slots: Slots): TopicAnswer {
   const example = 'jump rings 5 mm inside 1 mm wire x 100';
   const long = slots.take('long', 'length of wire');
   const kerf = slots.take('kerf', 'kerf') ?? given('kerf', 0, 'mm', 'cut with shears');
@@ -17,7 +17,7 @@ export function jumpRingAnswer(slots: Slots): Found {
   if (!wire) throw new NotEnough('Give the wire of the rings.', example);
   const inside = insideOf(slots, outside, wire);
   if (!inside) throw new NotEnough('Give the inside diameter of the rings.', example);
-  const each = reckoned(
+  const each = computed(
     'wire for one ring',
     ringOfCoilMm(inside.value, wire.value),
     'mm',
@@ -32,10 +32,10 @@ export function jumpRingAnswer(slots: Slots): Found {
   if (stretch) {
     const rings = ringsFrom(stretch.value, inside.value, wire.value, kerf.value);
     const how = `${inSum(stretch.value)} ÷ (${inSum(each.value)} + ${inSum(kerf.value)}), whole rings`;
-    return { figures: [reckoned('rings', rings, '', how, [stretch, each, kerf]), ...extras], ...note };
+    return { figures: [computed('rings', rings, '', how, [stretch, each, kerf]), ...extras], ...note };
   }
   const count = slots.count('rings') ?? slots.count('pieces') ?? 1;
-  const coil = reckoned(
+  const coil = computed(
     `wire for ${inSum(count)} rings`,
     coilLengthMm(inside.value, wire.value, count, kerf.value),
     'mm',
@@ -61,12 +61,12 @@ function lengthOfMass(slots: Slots, wire: Figure): Figure | null {
   const density = slots.density(slots.alloy());
   const length = mass.value / massPerLength({ form: 'round', diameterMm: wire.value }, density.value);
   const how = `${inSum(mass.value)} × 1000 ÷ (π/4 × ${inSum(wire.value)}² × ${inSum(density.value)})`;
-  return reckoned('length of wire', length, 'mm', how, [mass, wire, density]);
+  return computed('length of wire', length, 'mm', how, [mass, wire, density]);
 }
 
 function insideOf(slots: Slots, outside: Figure | null, wire: Figure): Figure | null {
   if (outside)
-    return reckoned(
+    return computed(
       'inside diameter',
       outside.value - 2 * wire.value,
       'mm',
@@ -77,7 +77,7 @@ function insideOf(slots: Slots, outside: Figure | null, wire: Figure): Figure | 
 }
 
 function aspectOf(inside: Figure, wire: Figure): Figure {
-  return reckoned(
+  return computed(
     'aspect ratio',
     aspectRatio(inside.value, wire.value),
     '',
@@ -102,7 +102,7 @@ function springOpen(slots: Slots, inside: Figure): Figure[] {
   if (!opens) return [];
   const share = given('it springs open by', opens, '', 'common practice; wind a trial coil');
   return [
-    reckoned('mandrel', mandrelMm(inside.value, opens), 'mm', `${inSum(inside.value)} ÷ (1 + ${inSum(opens)})`, [
+    computed('mandrel', mandrelMm(inside.value, opens), 'mm', `${inSum(inside.value)} ÷ (1 + ${inSum(opens)})`, [
       inside,
       share,
     ]),

@@ -1,5 +1,5 @@
 // Gauges, conversions and plain sums.
-import { given, inSum, reckoned, type Figure } from '../../figure/figure.ts';
+import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
 import {
   gaugeMm,
   gaugeSystemNames,
@@ -10,12 +10,12 @@ import {
 } from '../../measure/gauge.ts';
 import { MM_PER_INCH } from '../../measure/length-units.ts';
 import { gaugeSystemOf } from '../../stock/gauged.ts';
-import type { Found, Question, Size } from '../question.ts';
+import type { TopicAnswer, Question, AskSize } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 import { askUnit, dimension, inUnit, sameDimensions, type AskUnit, type Dimensions } from '../units.ts';
 
 /** A gauge in mm and inches, or the gauge nearest to a measured size. */
-export function gaugeAnswer(slots: Slots): Found {
+export function gaugeAnswer(slots: Slots): TopicAnswer {
   const { sizes, form } = slots.question;
   const size = sizes.find(({ gauge }) => gauge) ?? sizes[0];
   if (!size) throw new NotEnough('Give a gauge, or a size in mm or inches.', 'what gauge is 1.3 mm');
@@ -46,7 +46,7 @@ function nearest(system: GaugeSystem, mm: Figure): Figure[] {
   const exact = gaugeMm(system, near.gauge);
   const name = `${gaugeSystemNames[system]} gauge`;
   const table = given(`${gaugeText(near.gauge)} ga`, exact, 'mm', gaugeSystemSources[system]);
-  const miss = reckoned(
+  const miss = computed(
     `off ${gaugeText(near.gauge)} ga ${gaugeSystemNames[system]} by`,
     near.miss * 100,
     '%',
@@ -54,7 +54,7 @@ function nearest(system: GaugeSystem, mm: Figure): Figure[] {
     [mm, table],
   );
   return [
-    reckoned(`nearest ${name}`, near.gauge, 'ga', `nearest to ${inSum(mm.value)} mm in the table: ${inSum(exact)} mm`, [
+    computed(`nearest ${name}`, near.gauge, 'ga', `nearest to ${inSum(mm.value)} mm in the table: ${inSum(exact)} mm`, [
       mm,
       table,
     ]),
@@ -63,11 +63,11 @@ function nearest(system: GaugeSystem, mm: Figure): Figure[] {
 }
 
 function inches(mm: Figure): Figure {
-  return reckoned('in inches', mm.value / MM_PER_INCH, 'in', `${inSum(mm.value)} ÷ ${inSum(MM_PER_INCH)}`, [mm]);
+  return computed('in inches', mm.value / MM_PER_INCH, 'in', `${inSum(mm.value)} ÷ ${inSum(MM_PER_INCH)}`, [mm]);
 }
 
 /** One measure in another unit, or in all its trade's units when none is asked for. */
-export function conversionAnswer(slots: Slots): Found {
+export function conversionAnswer(slots: Slots): TopicAnswer {
   const { quantities, target, sizes } = slots.question;
   const gauged = sizes.find(({ gauge }) => gauge);
   if (gauged && target?.dimensions.length === 1)
@@ -91,7 +91,7 @@ export function conversionAnswer(slots: Slots): Found {
     const above = houseUnit(quantity.dimensions).split('/')[0] ?? '';
     const unit = `${above === 'price' ? (/[£$€¥]/.exec(slots.question.line)?.[0] ?? 'price') : above}/${target.symbol}`;
     const how = `${inSum(quantity.value)} × ${inSum(target.factor)}`;
-    return { figures: [reckoned(`per ${target.symbol}`, quantity.value * target.factor, unit, how, [base])] };
+    return { figures: [computed(`per ${target.symbol}`, quantity.value * target.factor, unit, how, [base])] };
   }
   if (target) {
     if (!sameDimensions(target.dimensions, quantity.dimensions))
@@ -109,8 +109,8 @@ export function conversionAnswer(slots: Slots): Found {
   };
 }
 
-function plainAnswer(slots: Slots, value: number, target: AskUnit | null): Found {
-  if (!target) return { figures: [reckoned('comes to', value, '', slots.question.line.trim(), [])] };
+function plainAnswer(slots: Slots, value: number, target: AskUnit | null): TopicAnswer {
+  if (!target) return { figures: [computed('comes to', value, '', slots.question.line.trim(), [])] };
   const isLengthTarget = sameDimensions(target.dimensions, dimension.length);
   const assumed = askUnit(
     isLengthTarget ? (target.symbol === 'mm' ? 'in' : 'mm') : target.symbol === 'g' ? 'ozt' : 'g',
@@ -156,7 +156,7 @@ function converted(base: Figure, unit: AskUnit): Figure {
         : `${inSum(base.value)} ÷ ${inSum(unit.factor)}`
       : `${inSum(base.value)} × 9/5 + 32`;
   const value = unit.offset === undefined ? base.value / unit.factor : inUnit(base.value, unit);
-  return reckoned(`in ${unit.symbol}`, value, unit.symbol, how, [base]);
+  return computed(`in ${unit.symbol}`, value, unit.symbol, how, [base]);
 }
 
 /** Whether a line is only a measure or two and perhaps a unit: what a conversion is. */
@@ -169,6 +169,6 @@ export function isBareMeasure({ sizes, masses, others, numbers, topics, alloys, 
   );
 }
 
-export function onlyGauge(sizes: readonly Size[]): boolean {
+export function onlyGauge(sizes: readonly AskSize[]): boolean {
   return sizes.length === 1 && sizes[0]?.gauge !== null;
 }

@@ -1,14 +1,14 @@
 // What a metal is: its value, its density, its melting range, and what to add to it.
-import { given, inSum, reckoned } from '../../figure/figure.ts';
+import { given, inSum, computed } from '../../figure/figure.ts';
 import { addToReach } from '../../metal/fineness.ts';
 import { mixtureDensity } from '../../metal/mixture.ts';
 import { alloyPrice } from '../../metal/price-per-gram.ts';
 import { fahrenheit } from '../../measure/temperature.ts';
-import type { Found } from '../question.ts';
+import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 
 /** What the metal in a mass is worth at the current fix. */
-export function valueAnswer(slots: Slots): Found {
+export function valueAnswer(slots: Slots): TopicAnswer {
   const { basis } = slots.question;
   const mass = slots.mass('weight');
   if (!mass) throw new NotEnough('Give the weight.', 'value of 20 g sterling');
@@ -25,7 +25,7 @@ export function valueAnswer(slots: Slots): Found {
     throw new NotEnough(`The fix has no price for what is in ${alloy.name}.`, 'value of 20 g sterling');
   return {
     figures: [
-      reckoned(
+      computed(
         'metal value',
         mass.value * content.value,
         basis.fix.currency,
@@ -39,7 +39,7 @@ export function valueAnswer(slots: Slots): Found {
 }
 
 /** What to add to a melt to reach another fineness. */
-export function alloyingAnswer(slots: Slots): Found {
+export function alloyingAnswer(slots: Slots): TopicAnswer {
   const { alloys } = slots.question;
   const example = '100 g fine silver to sterling';
   const mass = slots.mass('metal there is');
@@ -65,7 +65,7 @@ function finenessOfAlloy({ name, fineness }: { name: string; fineness: number | 
 }
 
 /** Density of an alloy, with what the ideal mixture of its metals would give beside it. */
-export function densityAnswer(slots: Slots): Found {
+export function densityAnswer(slots: Slots): TopicAnswer {
   const alloy = slots.alloy();
   const density = slots.density(alloy);
   const mixture = Object.keys(alloy.composition).length > 1 ? [mixtureDensity(alloy.composition, alloy.name)] : [];
@@ -73,7 +73,7 @@ export function densityAnswer(slots: Slots): Found {
 }
 
 /** Where an alloy begins to melt, and where it is all melted. */
-export function meltingAnswer(slots: Slots): Found {
+export function meltingAnswer(slots: Slots): TopicAnswer {
   const alloy = slots.alloy();
   if (alloy.solidusC === null || alloy.liquidusC === null)
     throw new NotEnough(`The melting range of ${alloy.name} is not known.`, 'melting point sterling');
@@ -87,7 +87,7 @@ export function meltingAnswer(slots: Slots): Found {
       solidus,
       liquidus,
       ...[solidus, liquidus].map((each) =>
-        reckoned(`${each.label}, °F`, fahrenheit(each.value), '°F', `${inSum(each.value)} × 9/5 + 32`, [each]),
+        computed(`${each.label}, °F`, fahrenheit(each.value), '°F', `${inSum(each.value)} × 9/5 + 32`, [each]),
       ),
     ],
   };
@@ -97,7 +97,7 @@ const FINEST = 1000;
 const KARATS = 24;
 
 /** Karat of a fineness, fineness of a karat: of a metal named, or of a bare number. */
-export function finenessOrKarat(slots: Slots): Found {
+export function finenessOrKarat(slots: Slots): TopicAnswer {
   const named = finenessAnswer(slots);
   if (named) return named;
   const number = slots.number();
@@ -107,11 +107,11 @@ export function finenessOrKarat(slots: Slots): Found {
   const asked = given(isKarat ? 'karat' : 'fineness', number, isKarat ? 'k' : '‰', 'as asked');
   const how = isKarat ? `${inSum(number)} ÷ 24 × 1000` : `${inSum(number)} × 24 ÷ 1000`;
   const value = isKarat ? (number / KARATS) * FINEST : (number * KARATS) / FINEST;
-  return { figures: [reckoned(isKarat ? 'fineness' : 'karat', value, isKarat ? '‰' : 'k', how, [asked])] };
+  return { figures: [computed(isKarat ? 'fineness' : 'karat', value, isKarat ? '‰' : 'k', how, [asked])] };
 }
 
 /** Karat and parts per thousand. */
-export function finenessAnswer(slots: Slots): Found | null {
+export function finenessAnswer(slots: Slots): TopicAnswer | null {
   const [named] = slots.question.alloys;
   if (!named || named.alloy.fineness === null) return null;
   named.used = true;
@@ -120,7 +120,7 @@ export function finenessAnswer(slots: Slots): Found | null {
   return {
     figures: [
       fineness,
-      reckoned('karat', karat, 'k', `${inSum(named.alloy.fineness)} × 24 ÷ 1000`, [fineness]),
+      computed('karat', karat, 'k', `${inSum(named.alloy.fineness)} × 24 ÷ 1000`, [fineness]),
       ...densityAnswer(slots).figures.slice(0, 1),
       ...meltingAnswer(slots).figures.slice(0, 2),
     ],

@@ -1,11 +1,11 @@
 // Ring sizes between scales, and the blank for a size or a range of sizes.
 import { bandLengthMm, wideBandSizes, WIDE_BAND_MM } from '../../blank/developed-length.ts';
-import { given, inSum, reckoned, type Figure } from '../../figure/figure.ts';
+import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
 import { MM_PER_INCH } from '../../measure/length-units.ts';
 import { readRingSize, ringInsideMm, ringSizeOf, ringSizeText, type RingSizeSystem } from '../../measure/ring-size.ts';
 import { counted, valueOf } from './stock.ts';
-import { massPerLength, areaOf, type LongSection } from '../../stock/section.ts';
-import type { Found } from '../question.ts';
+import { massPerLength, sectionArea, type LongSection } from '../../stock/section.ts';
+import type { TopicAnswer } from '../question.ts';
 import { takenPart } from '../part.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 
@@ -16,7 +16,7 @@ const scaleNames = { us: 'US', uk: 'UK', iso: 'ISO', jp: 'Japanese', mm: 'mm' } 
 const scales = ['us', 'uk', 'iso', 'jp'] as const;
 const EXAMPLE = 'ring 7 us, 1.5 mm';
 
-export function ringAnswer(slots: Slots): Found {
+export function ringAnswer(slots: Slots): TopicAnswer {
   const { question } = slots;
   const [first, last] = question.numbers;
   if (first !== undefined && last !== undefined && (question.hasRange || question.hasTo) && question.sizes.length > 0)
@@ -34,7 +34,7 @@ export function ringAnswer(slots: Slots): Found {
   const named = (goal ? [goal] : scales.filter((scale) => scale !== scaleOf(slots))).map((scale) =>
     inScale(scale, inside),
   );
-  const around = reckoned('inside circumference', Math.PI * inside.value, 'mm', `π × ${inSum(inside.value)}`, [inside]);
+  const around = computed('inside circumference', Math.PI * inside.value, 'mm', `π × ${inSum(inside.value)}`, [inside]);
   return { figures: goal ? [...named, inside, around] : [inside, around, ...named] };
 }
 
@@ -52,7 +52,7 @@ function insideOf(slots: Slots): Figure {
     const inside = slots.take('inside', 'inside diameter');
     const around = slots.take('around', 'inside circumference');
     if (around)
-      return reckoned('inside diameter', around.value / Math.PI, 'mm', `${inSum(around.value)} ÷ π`, [around]);
+      return computed('inside diameter', around.value / Math.PI, 'mm', `${inSum(around.value)} ÷ π`, [around]);
     const measured = inside ?? slots.next('inside diameter');
     if (!measured) throw new NotEnough('Give the ring size and its scale.', EXAMPLE);
     return measured;
@@ -99,21 +99,21 @@ function inScale(scale: RingSizeSystem, inside: Figure): Figure {
     jp: `(${inSum(inside.value)} − 13) × 3 + 1`,
     mm: inSum(inside.value),
   }[scale];
-  return reckoned(label, size, scale === 'uk' ? 'letters after A' : '', how, [inside]);
+  return computed(label, size, scale === 'uk' ? 'letters after A' : '', how, [inside]);
 }
 
-function band(slots: Slots, inside: Figure): Found {
+function band(slots: Slots, inside: Figure): TopicAnswer {
   const { section, sizes, thickness, width } = bandStock(slots);
   const eased = withEase(slots, inside, width);
   const length = bandLength(eased, thickness);
   if (!section) return { figures: [length, inside] };
   const alloy = slots.alloy();
   const density = slots.density(alloy);
-  const mass = reckoned(
+  const mass = computed(
     'mass',
     massPerLength(section, density.value) * length.value,
     'g',
-    `${areaOf(section).how} × ${inSum(length.value)} × ${inSum(density.value)} ÷ 1000`,
+    `${sectionArea(section).how} × ${inSum(length.value)} × ${inSum(density.value)} ÷ 1000`,
     [length, density],
   );
   const count = slots.count('pieces') ?? 1;
@@ -179,14 +179,14 @@ function withEase(slots: Slots, inside: Figure, width: number): Figure {
   ]);
   const more = ringInsideMm('us', sizes) - ringInsideMm('us', 0);
   const ease = given('ease of a wide band', more, 'mm', `${inSum(sizes)} US size (common practice)`);
-  return reckoned('inside diameter with ease', inside.value + more, 'mm', `${inSum(inside.value)} + ${inSum(more)}`, [
+  return computed('inside diameter with ease', inside.value + more, 'mm', `${inSum(inside.value)} + ${inSum(more)}`, [
     inside,
     ease,
   ]);
 }
 
 function bandLength(inside: Figure, thickness: Figure): Figure {
-  return reckoned(
+  return computed(
     'length to cut',
     bandLengthMm(inside.value, thickness.value),
     'mm',
@@ -195,7 +195,7 @@ function bandLength(inside: Figure, thickness: Figure): Figure {
   );
 }
 
-function range(slots: Slots, first: number, last: number): Found {
+function range(slots: Slots, first: number, last: number): TopicAnswer {
   for (let taken = 0; taken < 2; taken += 1) slots.number();
   const scale = slots.question.scales[0] ?? (first > 30 ? 'iso' : 'us');
   if (!slots.question.scales[0])

@@ -1,5 +1,5 @@
 // What answers about bent wire have in common: its mass, and the part it makes.
-import { inSum, reckoned, type Figure } from '../../figure/figure.ts';
+import { inSum, computed, type Figure } from '../../figure/figure.ts';
 import type { PartTyped } from '../../piece/part.ts';
 import { massPerLength } from '../../stock/section.ts';
 import { takenPart } from '../part.ts';
@@ -25,7 +25,7 @@ export function massOf(slots: Slots, length: Figure, wire: Figure): Figure[] {
   const density = slots.density(slots.alloy());
   const mass = massPerLength({ form: 'round', diameterMm: wire.value }, density.value) * length.value;
   return [
-    reckoned(
+    computed(
       'mass',
       mass,
       'g',

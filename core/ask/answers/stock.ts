@@ -1,25 +1,25 @@
 // Mass of a stock length or a blank of sheet, and length of a mass.
-import { given, inSum, reckoned, renamed, type Figure } from '../../figure/figure.ts';
+import { given, inSum, computed, renamed, type Figure } from '../../figure/figure.ts';
 import { outlineAreaMm2, type Outline } from '../../geometry/outline.ts';
 import { alloyPrice } from '../../metal/price-per-gram.ts';
 import type { Alloy } from '../../metal/alloys.ts';
-import { areaOf, massPerArea, massPerLength } from '../../stock/section.ts';
+import { sectionArea, massPerArea, massPerLength } from '../../stock/section.ts';
 import { takenPart, typedSize } from '../part.ts';
 import { NotEnough, type Slots, type Stock } from '../slots.ts';
-import type { Found } from '../question.ts';
+import type { TopicAnswer } from '../question.ts';
 import { dimension } from '../units.ts';
 
 /** Mass, value and mass per metre of a stock length; or length when a mass is given. */
-export function stockAnswer(slots: Slots): Found {
+export function stockAnswer(slots: Slots): TopicAnswer {
   const alloy = slots.alloy();
   const density = slots.density(alloy);
   if (slots.question.shape === 'round' && slots.question.form === 'sheet') return discAnswer(slots);
   const sheetSizes = slots.question.form === 'sheet' ? slots.pair(['length', 'width']) : null;
   const stock = slots.section();
   if (stock.section.form === 'sheet') return sheetAnswer(slots, alloy, density, stock, sheetSizes);
-  const area = areaOf(stock.section);
+  const area = sectionArea(stock.section);
   const perMm = massPerLength(stock.section, density.value);
-  const perMetre = reckoned('mass of a metre', perMm * 1000, 'g', `${area.how} × ${inSum(density.value)}`, [
+  const perMetre = computed('mass of a metre', perMm * 1000, 'g', `${area.how} × ${inSum(density.value)}`, [
     ...stock.sizes,
     density,
   ]);
@@ -27,7 +27,7 @@ export function stockAnswer(slots: Slots): Found {
   const mass = slots.mass('mass');
   if (mass) {
     const how = `${inSum(mass.value)} × 1000 ÷ (${area.how} × ${inSum(density.value)})`;
-    return { figures: [reckoned('length', mass.value / perMm, 'mm', how, [mass, ...stock.sizes, density]), perMetre] };
+    return { figures: [computed('length', mass.value / perMm, 'mm', how, [mass, ...stock.sizes, density]), perMetre] };
   }
   const length = slots.take('long', 'length') ?? slots.next('length');
   const count = slots.count('pieces') ?? 1;
@@ -35,7 +35,7 @@ export function stockAnswer(slots: Slots): Found {
     slots.assume('one metre', []);
     return { figures: [perMetre, perFoot(perMetre)] };
   }
-  const one = reckoned(
+  const one = computed(
     'mass',
     perMm * length.value,
     'g',
@@ -48,24 +48,24 @@ export function stockAnswer(slots: Slots): Found {
 }
 
 /** Patterned strip and the like, known by what a length of it weighs. */
-export function stripByMassAnswer(slots: Slots): Found | null {
+export function stripByMassAnswer(slots: Slots): TopicAnswer | null {
   const rate = slots.rate(dimension.massPerLength);
   if (rate === null) return null;
   const length = slots.take('long', 'length') ?? slots.next('length');
   if (!length) return null;
   const perMetre = given('mass of a metre, as bought', rate * 1000, 'g', 'as asked');
   const how = `${inSum(length.value)} × ${inSum(perMetre.value)} ÷ 1000`;
-  const one = reckoned('mass', length.value * rate, 'g', how, [length, perMetre]);
+  const one = computed('mass', length.value * rate, 'g', how, [length, perMetre]);
   const value = slots.question.alloys.length > 0 ? valueOf(slots, slots.alloy(), one) : [];
   return { figures: [...counted(one, slots.count('pieces') ?? 1), ...value] };
 }
 
 function perFoot(perMetre: Figure): Figure {
-  return reckoned('mass of a foot', perMetre.value * 0.3048, 'g', `${inSum(perMetre.value)} × 0.3048`, [perMetre]);
+  return computed('mass of a foot', perMetre.value * 0.3048, 'g', `${inSum(perMetre.value)} × 0.3048`, [perMetre]);
 }
 
 /** A disc or washer punched from sheet. */
-export function discAnswer(slots: Slots): Found {
+export function discAnswer(slots: Slots): TopicAnswer {
   const alloy = slots.alloy();
   const density = slots.density(alloy);
   const bore = slots.take('inside', 'inside diameter');
@@ -79,7 +79,7 @@ export function discAnswer(slots: Slots): Found {
   const area = isWasher
     ? `π/4 × (${inSum(diameter.value)}² − ${inSum(bore.value)}²)`
     : `π/4 × ${inSum(diameter.value)}²`;
-  const one = reckoned(
+  const one = computed(
     isWasher ? 'mass of the washer' : 'mass of the disc',
     areaMm2 * massPerArea(thick.value, density.value),
     'g',
@@ -98,10 +98,10 @@ function sheetAnswer(
   density: Figure,
   { sizes }: Stock,
   pair: readonly [Figure, Figure] | null,
-): Found {
+): TopicAnswer {
   const [thickness] = sizes;
   if (!thickness) throw new NotEnough('Give the thickness of the sheet.', 'sheet 20 ga sterling 50 x 100 mm');
-  const perDm2 = reckoned(
+  const perDm2 = computed(
     'mass of 100 × 100 mm',
     10_000 * massPerArea(thickness.value, density.value),
     'g',
@@ -113,7 +113,7 @@ function sheetAnswer(
   const width = wide ?? pair?.[1] ?? slots.next('width');
   const mass = slots.mass('mass');
   if (mass) {
-    const area = reckoned(
+    const area = computed(
       'area',
       mass.value / massPerArea(thickness.value, density.value),
       'mm²',
@@ -130,7 +130,7 @@ function sheetAnswer(
       : { shape: 'rectangle', lengthMm: long.value, widthMm: width?.value ?? long.value };
   if (!width) slots.assume('square blank', []);
   const areaHow = `${outline.shape === 'oval' ? 'π/4 × ' : ''}${inSum(long.value)} × ${inSum(width?.value ?? long.value)}`;
-  const one = reckoned(
+  const one = computed(
     'mass',
     outlineAreaMm2(outline) * massPerArea(thickness.value, density.value),
     'g',
@@ -147,7 +147,7 @@ function sheetAnswer(
 /** A mass and, for more than one, that of all first. */
 export function counted(one: Figure, count: number): Figure[] {
   if (count === 1) return [one];
-  const all = reckoned(
+  const all = computed(
     `${one.label} of ${inSum(count)}`,
     one.value * count,
     one.unit,
@@ -166,7 +166,7 @@ export function valueOf(slots: Slots, alloy: Alloy, one: Figure, count = 1): Fig
   const { content } = price;
   const value = one.value * count * content.value;
   return [
-    reckoned(
+    computed(
       'metal value at the fix',
       value,
       fix.currency,

@@ -9,20 +9,20 @@ import {
   snippetMm,
   workedLengthMm,
 } from '../../blank/constant-volume.ts';
-import { given, inSum, reckoned, type Figure } from '../../figure/figure.ts';
-import { areaOf, massPerArea } from '../../stock/section.ts';
-import type { Found } from '../question.ts';
+import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
+import { sectionArea, massPerArea } from '../../stock/section.ts';
+import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 
 /** The flat disc a dome is made from. */
-export function domeAnswer(slots: Slots): Found {
+export function domeAnswer(slots: Slots): TopicAnswer {
   const example = 'dome 20 mm across 6 mm high';
   const height = slots.take('high', 'height');
   const thick = slots.take('thick', 'thickness') ?? gauged(slots);
   const across = slots.take('outside', 'across') ?? slots.take('wide', 'across') ?? slots.next('across');
   const rise = height ?? slots.next('height');
   if (!across || !rise) throw new NotEnough('Give the dome’s diameter and its height.', example);
-  const disc = reckoned(
+  const disc = computed(
     'disc to cut',
     domeDiscMm(across.value, rise.value),
     'mm',
@@ -33,7 +33,7 @@ export function domeAnswer(slots: Slots): Found {
   const density = slots.density(slots.alloy());
   const mass = (Math.PI / 4) * disc.value ** 2 * massPerArea(thick.value, density.value);
   const how = `π/4 × ${inSum(disc.value)}² × ${inSum(thick.value)} × ${inSum(density.value)} ÷ 1000`;
-  return { figures: [disc, reckoned('mass', mass, 'g', how, [disc, thick, density])] };
+  return { figures: [disc, computed('mass', mass, 'g', how, [disc, thick, density])] };
 }
 
 function gauged(slots: Slots): Figure | null {
@@ -42,7 +42,7 @@ function gauged(slots: Slots): Figure | null {
 }
 
 /** The wire a ball at its end eats. */
-export function ballAnswer(slots: Slots): Found {
+export function ballAnswer(slots: Slots): TopicAnswer {
   const example = 'ball 2 mm on 0.8 mm wire';
   const wire = slots.take('wire', 'wire') ?? slots.thin('wire', 'round');
   const ball = slots.take('outside', 'ball') ?? slots.next('ball');
@@ -50,7 +50,7 @@ export function ballAnswer(slots: Slots): Found {
   if (ball.value <= wire.value) throw new NotEnough('A ball is larger than its wire.', example);
   return {
     figures: [
-      reckoned(
+      computed(
         'wire it eats',
         balledEndMm(ball.value, wire.value),
         'mm',
@@ -62,7 +62,7 @@ export function ballAnswer(slots: Slots): Found {
 }
 
 /** The granule of a snippet, or the snippet for a granule. */
-export function granuleAnswer(slots: Slots): Found {
+export function granuleAnswer(slots: Slots): TopicAnswer {
   const example = 'granule 1 mm from 0.5 mm wire';
   const long = slots.take('long', 'snippet');
   const wire = slots.take('wire', 'wire') ?? slots.thin('wire', 'round');
@@ -70,7 +70,7 @@ export function granuleAnswer(slots: Slots): Found {
   if (long)
     return {
       figures: [
-        reckoned(
+        computed(
           'granule',
           granuleMm(wire.value, long.value),
           'mm',
@@ -84,7 +84,7 @@ export function granuleAnswer(slots: Slots): Found {
   if (!granule) throw new NotEnough('Give the granule’s diameter, or the length of the snippet.', example);
   return {
     figures: [
-      reckoned(
+      computed(
         'snippet to cut',
         snippetMm(granule.value, wire.value),
         'mm',
@@ -97,7 +97,7 @@ export function granuleAnswer(slots: Slots): Found {
 }
 
 /** Stock forged, rolled or drawn into another section. */
-export function workAnswer(slots: Slots): Found {
+export function workAnswer(slots: Slots): TopicAnswer {
   const example = 'forge 4 mm round to 6 x 1.5 mm 50 mm long';
   const { line, sizes } = slots.question;
   const goesTo = line.search(/\b(?:in)?to\b/i);
@@ -115,11 +115,11 @@ export function workAnswer(slots: Slots): Found {
   const length = long ?? slots.next('length');
   // Between flat surfaces of one width, thickness is what is taken down.
   const worked = 1 - to.mm2 / from.mm2;
-  const share = reckoned('reduction', reduction(from.mm2, to.mm2) * 100, '%', `(1 − ${to.how} ÷ (${from.how})) × 100`, [
+  const share = computed('reduction', reduction(from.mm2, to.mm2) * 100, '%', `(1 − ${to.how} ÷ (${from.how})) × 100`, [
     ...from.sizes,
     ...to.sizes,
   ]);
-  const anneals = reckoned(
+  const anneals = computed(
     'anneals on the way',
     annealsBetween(from.mm2, to.mm2),
     '',
@@ -128,7 +128,7 @@ export function workAnswer(slots: Slots): Found {
   );
   const grown = worked < 0 ? { note: 'It would have to grow: working only takes a section down.' } : {};
   if (!length) {
-    const longer = reckoned('it grows longer', from.mm2 / to.mm2, '×', `${from.how} ÷ (${to.how})`, [
+    const longer = computed('it grows longer', from.mm2 / to.mm2, '×', `${from.how} ÷ (${to.how})`, [
       ...from.sizes,
       ...to.sizes,
     ]);
@@ -139,7 +139,7 @@ export function workAnswer(slots: Slots): Found {
   const value = workedLengthMm(length.value, a.mm2, b.mm2);
   return {
     figures: [
-      reckoned(
+      computed(
         longAfter ? 'length to start from' : 'length afterwards',
         value,
         'mm',
@@ -162,6 +162,8 @@ function sectionOf(slots: Slots, sizes: readonly Parameters<Slots['figure']>[0][
     ? { mm2: a.value * b.value, how: `${inSum(a.value)} × ${inSum(b.value)}` }
     : isSheet
       ? { mm2: a.value, how: inSum(a.value) }
-      : areaOf(/\bsquare\b/.test(words) ? { form: 'square', sideMm: a.value } : { form: 'round', diameterMm: a.value });
+      : sectionArea(
+          /\bsquare\b/.test(words) ? { form: 'square', sideMm: a.value } : { form: 'round', diameterMm: a.value },
+        );
   return { ...area, sizes: figures };
 }

@@ -1,5 +1,5 @@
 // What open batches lack, by supplier item: how many packs, at what price, and when to order.
-import { given, inSum, reckoned, renamed, totalOf, type Figure } from '../../figure/figure.ts';
+import { given, inSum, computed, renamed, totalOf, type Figure } from '../../figure/figure.ts';
 import type { BarPlan } from '../../cut/bars/bar-problem.ts';
 import type { SheetPlan } from '../../cut/sheets/sheet-problem.ts';
 import { dayAfter } from '../../measure/days.ts';
@@ -116,7 +116,7 @@ export function goodsLines(
     const how = `${inSum(wanted.value)} + ${inSum(least)} − ${inSum(there)}`;
     const need =
       there > 0 || least > 0
-        ? reckoned(name, lacks, unit, how, [
+        ? computed(name, lacks, unit, how, [
             wanted,
             given('always there', least, unit, 'as counted'),
             given('there already', there, unit, 'as counted, less what batches took since'),
@@ -189,7 +189,7 @@ function paidFor(item: SupplierItem, { packs, paidMinor }: { packs: number; paid
     `price list of ${item.supplier}, item ${item.item}`,
   );
   const many = given('packs', packs, '', `of ${String(item.pack)}${item.per === 'g' ? ' g' : ''}`);
-  return reckoned('to pay', paidMinor, item.currency, () => `${inSum(packs)} × ${inSum(priceMinor, item.currency)}`, [
+  return computed('to pay', paidMinor, item.currency, () => `${inSum(packs)} × ${inSum(priceMinor, item.currency)}`, [
     many,
     price,
   ]);

@@ -1,10 +1,10 @@
 // Goods: solder, findings, consumables. Not cut from bars, so known by name and counted by the gram or by number. Entries
 // only; what lies there is their sum.
 import { z } from 'zod';
-import { given, inSum, reckoned, totalOf, type Figure } from '../../figure/figure.ts';
+import { given, inSum, computed, totalOf, type Figure } from '../../figure/figure.ts';
 import { readCount, readGrams, readPlain } from '../../measure/read/read-number.ts';
 import { nameSchema, typedSchema } from '../../measure/typed.ts';
-import type { Problem } from '../../studio/rates.ts';
+import type { Issue } from '../../studio/rates.ts';
 import type { BatchRun } from '../count-batch.ts';
 
 export const goodsUnits = ['g', ''] as const;
@@ -45,7 +45,7 @@ const amountIn = (typed: string) => readPlain(typed.trim() || '0', 'number', '12
 export function readGoodsCount(
   { there, least, ...name }: GoodsCounted,
   before: Stocked | undefined,
-): NewGoodsEntry | null | { readonly problems: readonly Problem[] } {
+): NewGoodsEntry | null | { readonly problems: readonly Issue[] } {
   const [now, floor] = [amountIn(there), amountIn(least)];
   const problems = [
     ...(now.ok ? [] : [{ path: 'there', sentence: now.sentence }]),
@@ -66,7 +66,7 @@ export interface GoodsWant extends GoodsName {
 
 export function goodsOfRun({ start, count, name: run }: BatchRun): GoodsWant[] {
   const times = (each: Figure) =>
-    reckoned(run, start.value * each.value, each.unit, () => `${inSum(start.value)} × ${inSum(each.value)}`, [
+    computed(run, start.value * each.value, each.unit, () => `${inSum(start.value)} × ${inSum(each.value)}`, [
       start,
       each,
     ]);

@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { outlineAreaMm2, perimeterMm, type Outline } from '../../geometry/outline.ts';
-import { areaOf, hullOf, outsideBy, type Point } from '../../geometry/convex-polygon.ts';
+import { polygonArea, convexHull, distanceOutside, type Point } from '../../geometry/convex-polygon.ts';
 import { cornersOf } from './cut-problem.ts';
 
 const pointsOf = (corners: readonly (readonly [number, number])[]): Point[] => corners.map(([x, y]) => ({ x, y }));
@@ -63,9 +63,9 @@ describe('curves', () => {
   test('no point of the edge, moved out by the border, lies outside', () => {
     fc.assert(
       fc.property(curved, fc.constantFrom(0, 0.5, 2), (outline, border) => {
-        const polygon = hullOf(pointsOf(cornersOf(outline, border)));
+        const polygon = convexHull(pointsOf(cornersOf(outline, border)));
         for (const { at, out } of edgeOf(outline))
-          expect(outsideBy(polygon, at.x + out.x * border, at.y + out.y * border)).toBeLessThan(1e-9);
+          expect(distanceOutside(polygon, at.x + out.x * border, at.y + out.y * border)).toBeLessThan(1e-9);
       }),
       { numRuns: 300, seed: 4 },
     );
@@ -75,7 +75,7 @@ describe('curves', () => {
     fc.assert(
       fc.property(curved, fc.constantFrom(0, 1), (outline, border) => {
         const exact = outlineAreaMm2(outline) + perimeterMm(outline) * border + Math.PI * border ** 2;
-        const area = areaOf(pointsOf(cornersOf(outline, border)));
+        const area = polygonArea(pointsOf(cornersOf(outline, border)));
         expect(area).toBeGreaterThanOrEqual(exact * (1 - 1e-4));
         expect(area).toBeLessThanOrEqual(exact * 1.01);
       }),
@@ -99,7 +99,7 @@ test('what has corners keeps them: a rectangle, and a free outline with its notc
   ]);
   const notched = [[0, 0], [20, 0], [20, 12], [10, 6], [0, 12]] as const; // prettier-ignore
   expect(cornersOf({ shape: 'polygon', points: notched }, 0)).toEqual(notched.map((corner) => [...corner]));
-  const area = areaOf(pointsOf(cornersOf({ shape: 'polygon', points: notched }, 1)));
+  const area = polygonArea(pointsOf(cornersOf({ shape: 'polygon', points: notched }, 1)));
   // More than the outline, less than its hull grown as much.
   expect(area).toBeGreaterThan(180);
   expect(area).toBeLessThan(22 * 14);

@@ -1,6 +1,6 @@
 // What a batch cuts out of one stock item as a problem for the planner, with what lies on the shelf.
-import { hullOf, type Point } from '../../geometry/convex-polygon.ts';
-import { grownOutline } from '../../geometry/offset-outline.ts';
+import { convexHull, type Point } from '../../geometry/convex-polygon.ts';
+import { offsetOutline } from '../../geometry/offset-outline.ts';
 import type { BarProblem } from '../../cut/bars/bar-problem.ts';
 import type { SheetPiece, SheetProblem } from '../../cut/sheets/sheet-problem.ts';
 import type { Outline } from '../../geometry/outline.ts';
@@ -127,7 +127,7 @@ function sheetPiece({ key, cut, count }: CutLine, rotatable: boolean): SheetPiec
 export function cornersOf(outline: Outline, border: number): [number, number][] {
   switch (outline.shape) {
     case 'polygon':
-      return grownOutline(outline.points, border);
+      return offsetOutline(outline.points, border);
     case 'rectangle': {
       const [w, h] = [outline.lengthMm + 2 * border, outline.widthMm + 2 * border];
       return [[0, 0], [w, 0], [w, h], [0, h]]; // prettier-ignore
@@ -167,5 +167,5 @@ function byTangents(reach: (x: number, y: number) => number, sides: readonly num
     // Where two tangents that follow each other meet.
     return [{ x: (first * v - second * y) / between, y: (second * x - first * u) / between }];
   });
-  return hullOf(corners).map(({ x, y }) => [x, y]);
+  return convexHull(corners).map(({ x, y }) => [x, y]);
 }

@@ -1,5 +1,5 @@
 // What lies on the shelf, metal by metal.
-import { inSum, reckoned, given, totalOf, type Figure } from '../../figure/figure.ts';
+import { inSum, computed, given, totalOf, type Figure } from '../../figure/figure.ts';
 import type { Alloy } from '../../metal/alloys.ts';
 import { sectionInWords } from '../../stock/words.ts';
 import { sectionOf, type ShelfLot } from './shelf.ts';
@@ -18,7 +18,7 @@ export function shelfSums(
       .map((lot) => {
         const each = given('each', lot.grams, 'g', 'by its size and density');
         const how = `${String(lot.count)} × ${inSum(lot.grams)}`;
-        return reckoned(sectionInWords(sectionOf(lot)), lot.count * lot.grams, 'g', how, [each]);
+        return computed(sectionInWords(sectionOf(lot)), lot.count * lot.grams, 'g', how, [each]);
       });
     return [{ alloy, grams: totalOf(alloy.name, 'g', lines) }];
   });

@@ -10,7 +10,7 @@ import { partSchema, tempers } from '../../piece/part.ts';
 import { readSection } from '../../piece/read-section.ts';
 import { gaugeSystemOf } from '../../stock/gauged.ts';
 import { massPerArea, massPerLength, type Section } from '../../stock/section.ts';
-import type { Problem } from '../../studio/rates.ts';
+import type { Issue } from '../../studio/rates.ts';
 import { stockKey } from '../cut-list.ts';
 
 /**
@@ -99,9 +99,9 @@ export function readLot(
   typed: NewLot,
   alloys: ReadonlyMap<string, Alloy>,
   currency: string,
-): { readonly lot: Omit<Lot, 'id'>; readonly count: number } | { readonly problems: readonly Problem[] } {
-  const problems: Problem[] = [];
-  const report = (problem: Problem) => problems.push(problem);
+): { readonly lot: Omit<Lot, 'id'>; readonly count: number } | { readonly problems: readonly Issue[] } {
+  const problems: Issue[] = [];
+  const report = (problem: Issue) => problems.push(problem);
   const alloy = alloys.get(typed.alloy);
   if (!alloy) return { problems: [{ path: 'alloy', sentence: 'This metal is not in the book.' }] };
   const reading = readSection(typed.section, gaugeSystemOf(alloy.family, typed.section.form), report);

@@ -1,5 +1,5 @@
 // What a batch is cut by, at true scale: a strip for each length, a disc or outline for each blank of sheet.
-import { hullOf } from '../../geometry/convex-polygon.ts';
+import { convexHull } from '../../geometry/convex-polygon.ts';
 import type { BatchCount } from '../count-batch.ts';
 import { cornersOf } from '../cutting/cut-problem.ts';
 
@@ -46,7 +46,7 @@ export function roomOf(template: Template): { readonly width: number; readonly h
   const LABEL = 6;
   if (template.kind === 'strip') return { width: template.lengthMm, height: 6 + LABEL };
   if (template.kind === 'disc') return { width: template.diameterMm, height: template.diameterMm + LABEL };
-  const hull = hullOf(template.points.map(([x, y]) => ({ x, y })));
+  const hull = convexHull(template.points.map(([x, y]) => ({ x, y })));
   return { width: Math.max(...hull.map(({ x }) => x)), height: Math.max(...hull.map(({ y }) => y)) + LABEL };
 }
 

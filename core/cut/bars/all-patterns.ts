@@ -1,11 +1,11 @@
 // Every way of cutting the bars of a small problem.
-import { takenBy, type Pattern, type WholeBars } from './indexed-bars.ts';
+import { takenBy, type Pattern, type IndexedBars } from './indexed-bars.ts';
 
 /**
  * All sets of pieces that fit a bar, none left out; bars of one room share them.
  * @returns null when there are more than `most`
  */
-export function allPatterns(bars: WholeBars, most: number): Pattern[] | null {
+export function allPatterns(bars: IndexedBars, most: number): Pattern[] | null {
   const rooms = [...new Set(bars.stock.map(({ room }) => room))];
   const longest = Math.max(...rooms);
   const sets: { cuts: readonly number[]; taken: number }[] = [];

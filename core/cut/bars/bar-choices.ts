@@ -1,5 +1,5 @@
 // Which whole bars could hold all that is wanted, by their lengths alone, for less money than a plan that is known.
-import type { WholeBars } from './indexed-bars.ts';
+import type { IndexedBars } from './indexed-bars.ts';
 
 export interface BarChoice {
   /** How many of each stock. */
@@ -21,7 +21,7 @@ const SLACK = 1e-9;
  * @returns the cheapest first, of one cost the roomiest first; where there are very many not all of them
  */
 export function barChoices(
-  { stock, pieces }: WholeBars,
+  { stock, pieces }: IndexedBars,
   holds: readonly number[],
   atLeast: number,
   below: number,

@@ -4,19 +4,19 @@ import loadHighs from 'highs';
 import { describe, expect, test } from 'vitest';
 import { solveWith } from '../../../solver/highs.ts';
 import { allPatterns } from './all-patterns.ts';
-import { columnsAlone, generate, keyOf, programOf, type Columns } from './column-generation.ts';
-import { takenBy, wholeBars } from './indexed-bars.ts';
+import { startingColumns, generateColumns, keyOf, masterProblem, type Columns } from './column-generation.ts';
+import { takenBy, indexBars } from './indexed-bars.ts';
 
 const solve = solveWith(await loadHighs());
 const asLong = { solve, known: Infinity, isOver: () => false };
-const started = (bars: ReturnType<typeof wholeBars>): Columns =>
-  new Map(columnsAlone(bars).map((pattern) => [keyOf(pattern), pattern]));
+const started = (bars: ReturnType<typeof indexBars>): Columns =>
+  new Map(startingColumns(bars).map((pattern) => [keyOf(pattern), pattern]));
 
 describe('the program in fractions', () => {
   // Chvátal, Linear Programming, 1983, chapter 13: 97 of 45, 610 of 36, 395 of 31 and 211 of 14 inches out of rolls of 100
   // cost 452.25 rolls (from memory).
   test('four widths out of rolls of 100: 452.25, and the bound says the same', () => {
-    const bars = wholeBars({
+    const bars = indexBars({
       kerf: 0,
       stock: [{ id: 'roll', length: 100, count: null, cost: 1 }],
       pieces: [
@@ -27,7 +27,7 @@ describe('the program in fractions', () => {
       ].map(([length = 0, count = 0]) => ({ id: String(length), length, count })),
     });
     const columns = started(bars);
-    const { answer, bound } = generate(bars, { least: 'cost' }, columns, asLong);
+    const { answer, bound } = generateColumns(bars, { least: 'cost' }, columns, asLong);
     expect(answer?.objective).toBeCloseTo(452.25, 6);
     expect(bound).toBeCloseTo(452.25, 4);
     for (const { stock, cuts } of columns.values())
@@ -57,14 +57,14 @@ describe('the program in fractions', () => {
     let met = 0;
     fc.assert(
       fc.property(problem, (typed) => {
-        const bars = wholeBars({
+        const bars = indexBars({
           ...typed,
           stock: [...typed.stock, { id: 'long', length: 60, count: null, cost: 10 }],
         });
         const all = allPatterns(bars, 20_000);
         if (!all) throw new Error('So few pieces have few ways of cutting.');
-        const whole = solve(programOf(bars, { least: 'cost' }, all, false), 5);
-        const { answer, bound } = generate(bars, { least: 'cost' }, started(bars), asLong);
+        const whole = solve(masterProblem(bars, { least: 'cost' }, all, false), 5);
+        const { answer, bound } = generateColumns(bars, { least: 'cost' }, started(bars), asLong);
         expect(answer?.objective).toBeCloseTo(whole.objective, 5);
         expect(bound).toBeLessThanOrEqual(whole.objective + 1e-6);
         if (bound > whole.objective - 1e-4) met += 1;
@@ -77,7 +77,7 @@ describe('the program in fractions', () => {
 });
 
 test('each piece alone out of each bar it fits, as often as it fits and is wanted', () => {
-  const bars = wholeBars({
+  const bars = indexBars({
     kerf: 1,
     stock: [
       { id: 'a', length: 32, count: 1, cost: 1 },
@@ -89,7 +89,7 @@ test('each piece alone out of each bar it fits, as often as it fits and is wante
       { id: 'long', length: 40, count: 1 },
     ],
   });
-  expect(columnsAlone(bars)).toEqual([
+  expect(startingColumns(bars)).toEqual([
     { stock: 0, cuts: [3, 0, 0] },
     { stock: 0, cuts: [0, 4, 0] },
   ]);

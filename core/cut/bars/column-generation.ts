@@ -1,21 +1,32 @@
 // The bars as a program over ways of cutting, and the ways that would still win something (column generation: Gilmore
 // and Gomory, Operations Research 9, 1961 and 11, 1963).
 import { COARSE_CELLS, FINE_CELLS, gridFor, knapsack, type Knapsack } from './knapsack.ts';
-import type { Answer, Column, Program, Row, Solve } from './linear-program.ts';
-import { consumedBy, type Pattern, type WholeBars } from './indexed-bars.ts';
+import type {
+  ProgramSolution,
+  ProgramColumn,
+  LinearProgram,
+  ProgramRow,
+  LinearProgramSolver,
+} from './linear-program.ts';
+import { consumedBy, type Pattern, type IndexedBars } from './indexed-bars.ts';
 
 /** What is to be least: money, or the metal taken at so much money. */
-export type Aim = { readonly least: 'cost' } | { readonly least: 'metal'; readonly mostCost: number };
+export type CutObjective = { readonly least: 'cost' } | { readonly least: 'metal'; readonly mostCost: number };
 
 /** The program that makes at least what is wanted of the patterns. */
-export function programOf(bars: WholeBars, aim: Aim, patterns: readonly Pattern[], isInteger: boolean): Program {
+export function masterProblem(
+  bars: IndexedBars,
+  aim: CutObjective,
+  patterns: readonly Pattern[],
+  isInteger: boolean,
+): LinearProgram {
   const { pieces, stock } = bars;
-  const rows: Row[] = [
+  const rows: ProgramRow[] = [
     ...pieces.map(({ count }) => ({ lower: count, upper: Infinity })),
     ...stock.map(({ count }) => ({ lower: -Infinity, upper: count })),
     ...(aim.least === 'metal' ? [{ lower: -Infinity, upper: aim.mostCost * (1 + 1e-9) + 1e-9 }] : []),
   ];
-  const columns = patterns.map((pattern): Column => {
+  const columns = patterns.map((pattern): ProgramColumn => {
     const used = pattern.cuts.flatMap((count, index) => (count > 0 ? [index] : []));
     const { cost = 0, count = 0 } = stock[pattern.stock] ?? {};
     const isLimited = aim.least === 'metal' && cost > 0;
@@ -35,7 +46,7 @@ export const keyOf = ({ stock, cuts }: Pattern) => `${String(stock)}:${cuts.join
 export type Columns = Map<string, Pattern>;
 
 /** Each piece by itself out of every bar: with these every problem that can be done can be done. */
-export function columnsAlone({ pieces, stock }: WholeBars): Pattern[] {
+export function startingColumns({ pieces, stock }: IndexedBars): Pattern[] {
   return pieces.flatMap(({ takes, count }, piece) =>
     stock.flatMap(({ room, count: bars }, index): Pattern[] => {
       const fits = Math.min(count, Math.floor(room / takes));
@@ -47,26 +58,26 @@ export function columnsAlone({ pieces, stock }: WholeBars): Pattern[] {
 
 const MOST_ROUNDS = 400;
 
-export interface Generated {
+export interface GeneratedColumns {
   /** Of the last program, fractions of bars; null when it could not be solved. */
-  readonly answer: Answer | null;
+  readonly answer: ProgramSolution | null;
   /** The patterns it was over, in its order. */
   readonly patterns: readonly Pattern[];
   /** No plan that costs no more than `known` goes below this. */
   readonly bound: number;
   /** What the bars of a plan have to hold together, and at most hold each, at the worths that gave the bound. */
-  readonly cover: Cover;
+  readonly cover: CoverBound;
 }
 
 /** In money. */
-export interface Cover {
+export interface CoverBound {
   readonly need: number;
   /** By stock. */
   readonly holds: readonly number[];
 }
 
 export interface GenerateTerms {
-  readonly solve: Solve;
+  readonly solve: LinearProgramSolver;
   /** Cost of a plan that is known; Infinity for none. */
   readonly known: number;
   /** Asked after each round. */
@@ -78,21 +89,21 @@ export interface GenerateTerms {
 /**
  * Adds ways of cutting as long as one wins something at the worth of the pieces that the program in fractions sets.
  */
-export function generate(
-  bars: WholeBars,
-  aim: Aim,
+export function generateColumns(
+  bars: IndexedBars,
+  aim: CutObjective,
   columns: Columns,
   { solve, known, isOver, isRough = false }: GenerateTerms,
-): Generated {
+): GeneratedColumns {
   let bound = -Infinity;
-  let cover: Cover = { need: 0, holds: bars.stock.map(() => 0) };
+  let cover: CoverBound = { need: 0, holds: bars.stock.map(() => 0) };
   let patterns: readonly Pattern[] = [];
   let cells = COARSE_CELLS;
   for (let round = 0; round < MOST_ROUNDS; round += 1) {
     patterns = [...columns.values()];
-    const answer = solve(programOf(bars, aim, patterns, false), SECONDS_A_ROUND);
+    const answer = solve(masterProblem(bars, aim, patterns, false), SECONDS_A_ROUND);
     if (answer.status !== 'optimal') return { answer: null, patterns, bound, cover };
-    const { found, proves, covers } = price(bars, aim, answer, known, cells);
+    const { found, proves, covers } = pricePattern(bars, aim, answer, known, cells);
     if (proves >= bound) [bound, cover] = [proves, covers];
     const news = found.filter((pattern) => !columns.has(keyOf(pattern)));
     for (const pattern of news) columns.set(keyOf(pattern), pattern);
@@ -106,9 +117,9 @@ const SECONDS_A_ROUND = 2;
 /** A way of cutting that wins less than this share of what it costs is none. */
 const WINS = 1e-7;
 
-type Bar = WholeBars['stock'][number];
+type Bar = IndexedBars['stock'][number];
 
-interface Sack {
+interface PricingKnapsack {
   readonly fits: Knapsack;
   /** On a coarse grid: never worth less than what fits. */
   readonly above: Knapsack;
@@ -118,17 +129,17 @@ interface Sack {
 
 // The best way of cutting each bar, and what the worths of the pieces prove (a Lagrangian bound: each bar can win at most
 // its best way, as often as there are such bars or money buys them).
-function price(
-  bars: WholeBars,
-  aim: Aim,
-  { duals }: Answer,
+function pricePattern(
+  bars: IndexedBars,
+  aim: CutObjective,
+  { duals }: ProgramSolution,
   known: number,
   cells: number,
-): { found: Pattern[]; proves: number; covers: Cover } {
+): { found: Pattern[]; proves: number; covers: CoverBound } {
   const { pieces, stock } = bars;
   const worths = pieces.map((_piece, index) => Math.max(0, duals[index] ?? 0));
   const ofMoney = aim.least === 'metal' ? Math.min(0, duals[pieces.length + stock.length] ?? 0) : 0;
-  const sacks = sacksOf(bars, aim, worths, ofMoney, cells);
+  const sacks = pricingKnapsacks(bars, aim, worths, ofMoney, cells);
   const found: Pattern[] = [];
   const holds = stock.map(() => 0);
   const need = worths.reduce((sum, worth, index) => sum + worth * (pieces[index]?.count ?? 0), 0);
@@ -152,13 +163,13 @@ function price(
   return { found, proves, covers: { need, holds } };
 }
 
-function sacksOf(
-  { pieces, stock, keepFrom }: WholeBars,
-  aim: Aim,
+function pricingKnapsacks(
+  { pieces, stock, keepFrom }: IndexedBars,
+  aim: CutObjective,
   worths: readonly number[],
   ofMoney: number,
   cells: number,
-): Sack[] {
+): PricingKnapsack[] {
   const most = Math.max(...stock.map(({ room }) => room));
   const grid = gridFor([...pieces.map(({ takes }) => takes), ...stock.map(({ room }) => room)], most, cells);
   const packed = (own: readonly number[]) => {
@@ -166,14 +177,14 @@ function sacksOf(
     return { fits, above: grid.isExact ? fits : knapsack(pieces, own, most, grid, 'down') };
   };
   if (aim.least === 'cost') return [{ ...packed(worths), room: ({ room }) => room, costs: ({ cost }) => cost }];
-  const usedUp: Sack = {
+  const usedUp: PricingKnapsack = {
     ...packed(worths),
     room: ({ room }) => room,
     costs: ({ length, cost }) => length - ofMoney * cost,
   };
   if (keepFrom === Infinity) return [usedUp];
   // Where the rest of the bar is kept, a piece takes its own length and no more.
-  const kept: Sack = {
+  const kept: PricingKnapsack = {
     ...packed(worths.map((worth, index) => worth - (pieces[index]?.takes ?? 0))),
     room: ({ length }) => length - keepFrom,
     costs: ({ cost }) => -ofMoney * cost,

@@ -1,12 +1,12 @@
 // From fractions of bars to whole ones: what the program is sure of is taken, and the rest planned anew.
-import { columnsAlone, generate, keyOf, type Aim, type Columns } from './column-generation.ts';
-import type { Solve } from './linear-program.ts';
-import { scoreOf, type Pattern, type WholeBars } from './indexed-bars.ts';
+import { startingColumns, generateColumns, keyOf, type CutObjective, type Columns } from './column-generation.ts';
+import type { LinearProgramSolver } from './linear-program.ts';
+import { scoreOf, type Pattern, type IndexedBars } from './indexed-bars.ts';
 
 const NEARLY = 0.8;
 
 interface DiveTerms {
-  readonly solve: Solve;
+  readonly solve: LinearProgramSolver;
   readonly isOver: () => boolean;
   /** Uniform in [0, 1). */
   readonly random: () => number;
@@ -16,9 +16,9 @@ interface DiveTerms {
  * @param columns  gains the ways of cutting found on the way
  * @returns whole bars that make at least what is wanted; null when time ran out or the bars did not reach
  */
-export function dive(
-  bars: WholeBars,
-  aim: Aim,
+export function divingHeuristic(
+  bars: IndexedBars,
+  aim: CutObjective,
   columns: Columns,
   { solve, isOver, random }: DiveTerms,
 ): Pattern[] | null {
@@ -28,12 +28,12 @@ export function dive(
   while (rest.pieces.some(({ count }) => count > 0)) {
     if (isOver()) return null;
     const still: Columns = new Map();
-    for (const pattern of [...columns.values(), ...columnsAlone(rest)]) {
+    for (const pattern of [...columns.values(), ...startingColumns(rest)]) {
       const clipped = clip(rest, pattern);
       if (clipped) still.set(keyOf(clipped), clipped);
     }
     const left = restOf(bars, sought, taken);
-    const { answer, patterns } = generate(rest, left, still, {
+    const { answer, patterns } = generateColumns(rest, left, still, {
       solve,
       known: Infinity,
       isOver,
@@ -69,18 +69,18 @@ function surest(patterns: readonly Pattern[], values: readonly number[], random:
   return chosen ? [chosen] : [];
 }
 
-function restOf(bars: WholeBars, aim: Aim, taken: readonly Pattern[]): Aim {
+function restOf(bars: IndexedBars, aim: CutObjective, taken: readonly Pattern[]): CutObjective {
   return aim.least === 'cost' ? aim : { ...aim, mostCost: aim.mostCost - scoreOf(bars, taken).cost };
 }
 
 /** As much of a pattern as is still wanted; null when that is nothing or its bar is used up. */
-function clip({ pieces, stock }: WholeBars, pattern: Pattern): Pattern | null {
+function clip({ pieces, stock }: IndexedBars, pattern: Pattern): Pattern | null {
   if ((stock[pattern.stock]?.count ?? 0) === 0) return null;
   const cuts = pattern.cuts.map((count, index) => Math.min(count, pieces[index]?.count ?? 0));
   return cuts.some((count) => count > 0) ? { stock: pattern.stock, cuts } : null;
 }
 
-function without(bars: WholeBars, { stock, cuts }: Pattern): WholeBars {
+function without(bars: IndexedBars, { stock, cuts }: Pattern): IndexedBars {
   return {
     ...bars,
     stock: bars.stock.map((bar, index) => (index === stock ? { ...bar, count: bar.count - 1 } : bar)),

@@ -1,5 +1,5 @@
 // A plan at once: bars filled one after the other, the longest piece that fits first.
-import { isBetter, scoreOf, takenBy, type Pattern, type WholeBars } from './indexed-bars.ts';
+import { isBetterScore, scoreOf, takenBy, type Pattern, type IndexedBars } from './indexed-bars.ts';
 
 /** Why there is no plan, in a sentence. */
 export interface NoPlan {
@@ -10,7 +10,7 @@ export interface NoPlan {
  * The best of several ways of filling: cheapest by the millimetre first, longest or cheapest first, each kind of bar first.
  * @returns the plan of the least cost, or why there is none
  */
-export function fillBars(bars: WholeBars): readonly Pattern[] | NoPlan {
+export function firstFitDecreasing(bars: IndexedBars): readonly Pattern[] | NoPlan {
   const longest = Math.max(...bars.stock.map(({ room, count }) => (count > 0 ? room : 0)));
   const tooLong = bars.pieces.find(({ takes }) => takes > longest);
   if (tooLong) return { sentence: `“${tooLong.id}” is longer than any bar there is.` };
@@ -20,15 +20,15 @@ export function fillBars(bars: WholeBars): readonly Pattern[] | NoPlan {
     const filled = fillInOrder(bars, order, byLength);
     if (!filled) continue;
     const cheaper = downsized(bars, filled);
-    if (!best || isBetter(scoreOf(bars, cheaper), scoreOf(bars, best))) best = cheaper;
+    if (!best || isBetterScore(scoreOf(bars, cheaper), scoreOf(bars, best))) best = cheaper;
   }
   return best ?? { sentence: 'There are not enough bars for all the pieces.' };
 }
 
-const takes = ({ pieces }: WholeBars, index: number) => pieces[index]?.takes ?? 0;
+const takes = ({ pieces }: IndexedBars, index: number) => pieces[index]?.takes ?? 0;
 
 // Offcuts cost nothing and come first where they save money; each kind of bar is also tried as the first to be used.
-function ordersOf({ stock }: WholeBars): number[][] {
+function ordersOf({ stock }: IndexedBars): number[][] {
   const all = stock.map((_bar, index) => index).filter((index) => (stock[index]?.count ?? 0) > 0);
   const cost = (index: number) => stock[index]?.cost ?? 0;
   const length = (index: number) => stock[index]?.length ?? 1;
@@ -42,7 +42,7 @@ function ordersOf({ stock }: WholeBars): number[][] {
   return [byRate, byLength, shortFirst, ...led];
 }
 
-function fillInOrder(bars: WholeBars, order: readonly number[], byLength: readonly number[]): Pattern[] | null {
+function fillInOrder(bars: IndexedBars, order: readonly number[], byLength: readonly number[]): Pattern[] | null {
   const left = bars.pieces.map(({ count }) => count);
   const patterns: Pattern[] = [];
   for (const stock of order) {
@@ -58,7 +58,7 @@ function fillInOrder(bars: WholeBars, order: readonly number[], byLength: readon
   return null;
 }
 
-function fillOne(bars: WholeBars, room: number, left: readonly number[], byLength: readonly number[]): number[] {
+function fillOne(bars: IndexedBars, room: number, left: readonly number[], byLength: readonly number[]): number[] {
   const cuts = bars.pieces.map(() => 0);
   let free = room;
   for (const index of byLength) {
@@ -70,14 +70,14 @@ function fillOne(bars: WholeBars, room: number, left: readonly number[], byLengt
 }
 
 /** Each bar exchanged for the cheapest one still free that holds what comes out of it. */
-export function downsized(bars: WholeBars, patterns: readonly Pattern[]): readonly Pattern[] {
+export function downsized(bars: IndexedBars, patterns: readonly Pattern[]): readonly Pattern[] {
   const free = bars.stock.map(({ count }, index) => count - patterns.filter(({ stock }) => stock === index).length);
   return patterns.map((pattern) => {
     const taken = takenBy(bars, pattern.cuts);
     const cost = (index: number) => scoreOf(bars, [{ ...pattern, stock: index }]);
     let best = pattern.stock;
     bars.stock.forEach(({ room }, index) => {
-      if ((free[index] ?? 0) > 0 && room >= taken && isBetter(cost(index), cost(best))) best = index;
+      if ((free[index] ?? 0) > 0 && room >= taken && isBetterScore(cost(index), cost(best))) best = index;
     });
     free[best] = (free[best] ?? 0) - (best === pattern.stock ? 0 : 1);
     free[pattern.stock] = (free[pattern.stock] ?? 0) + (best === pattern.stock ? 0 : 1);

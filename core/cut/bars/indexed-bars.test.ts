@@ -1,9 +1,17 @@
 // Bars filled by the usual rules and brought down to what is wanted: nothing lost, nothing over, nothing longer than its bar.
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { fillBars } from './first-fit-decreasing.ts';
-import { trimmed } from './trim-patterns.ts';
-import { consumedBy, isBetter, scoreOf, takenBy, toPlan, wholeBars, type Pattern } from './indexed-bars.ts';
+import { firstFitDecreasing } from './first-fit-decreasing.ts';
+import { trimPatterns } from './trim-patterns.ts';
+import {
+  consumedBy,
+  isBetterScore,
+  scoreOf,
+  takenBy,
+  planOfPatterns,
+  indexBars,
+  type Pattern,
+} from './indexed-bars.ts';
 
 const problem = fc.record({
   kerf: fc.constantFrom(0, 0.3, 1.5),
@@ -30,9 +38,9 @@ describe('a plan at once', () => {
   test('makes just what is wanted, and no bar holds more than there is of it', () => {
     fc.assert(
       fc.property(problem, (typed) => {
-        const bars = wholeBars(typed);
+        const bars = indexBars(typed);
         fc.pre(bars.pieces.length > 0);
-        const filled = fillBars(bars);
+        const filled = firstFitDecreasing(bars);
         if ('sentence' in filled) throw new Error(filled.sentence);
         bars.pieces.forEach(({ count }, piece) =>
           expect(filled.reduce((sum, { cuts }) => sum + (cuts[piece] ?? 0), 0)).toBe(count),
@@ -49,15 +57,15 @@ describe('a plan at once', () => {
   test('what is over is taken out again, and never costs more for it', () => {
     fc.assert(
       fc.property(problem, fc.nat(), (typed, seed) => {
-        const bars = wholeBars(typed);
+        const bars = indexBars(typed);
         fc.pre(bars.pieces.length > 0);
-        const filled = fillBars(bars);
+        const filled = firstFitDecreasing(bars);
         if ('sentence' in filled) throw new Error(filled.sentence);
         // One bar is cut once more than it need be, as a solver may.
         const again = filled[seed % filled.length]!;
         const free = bars.stock[again.stock]!.count - filled.filter(({ stock }) => stock === again.stock).length;
         fc.pre(free > 0);
-        const less = trimmed(bars, [...filled, again]);
+        const less = trimPatterns(bars, [...filled, again]);
         bars.pieces.forEach(({ count }, piece) =>
           expect(less.reduce((sum, { cuts }) => sum + (cuts[piece] ?? 0), 0)).toBe(count),
         );
@@ -71,7 +79,7 @@ describe('a plan at once', () => {
 
 describe('what a bar comes to', () => {
   // 3 × 57.6 and three cuts of 0.3: 173.7 of 180, 6.3 left; of 1000 there are 826.3.
-  const bars = wholeBars({
+  const bars = indexBars({
     kerf: 0.3,
     keepFrom: 30,
     stock: [
@@ -85,23 +93,23 @@ describe('what a bar comes to', () => {
   test('a rest long enough is kept, a shorter one is gone', () => {
     expect(consumedBy(bars, three(0))).toBe(180_000);
     expect(consumedBy(bars, three(1))).toBe(173_700);
-    expect(toPlan(bars, [three(1)], 0, 0).bars[0]).toEqual({ stock: 'bar', cuts: { a: 3 }, remainder: 826.3 });
+    expect(planOfPatterns(bars, [three(1)], 0, 0).bars[0]).toEqual({ stock: 'bar', cuts: { a: 3 }, remainder: 826.3 });
   });
 
   test('less money comes first, at the same money less metal', () => {
-    expect(isBetter({ cost: 1, consumed: 9 }, { cost: 2, consumed: 1 })).toBe(true);
-    expect(isBetter({ cost: 2, consumed: 1 }, { cost: 2, consumed: 2 })).toBe(true);
-    expect(isBetter({ cost: 2, consumed: 2 }, { cost: 2, consumed: 2 })).toBe(false);
+    expect(isBetterScore({ cost: 1, consumed: 9 }, { cost: 2, consumed: 1 })).toBe(true);
+    expect(isBetterScore({ cost: 2, consumed: 1 }, { cost: 2, consumed: 2 })).toBe(true);
+    expect(isBetterScore({ cost: 2, consumed: 2 }, { cost: 2, consumed: 2 })).toBe(false);
     // Sums of prices that differ by their rounding are the same money.
-    expect(isBetter({ cost: 0.1 + 0.2, consumed: 1 }, { cost: 0.3, consumed: 2 })).toBe(true);
+    expect(isBetterScore({ cost: 0.1 + 0.2, consumed: 1 }, { cost: 0.3, consumed: 2 })).toBe(true);
   });
 
   test('the last piece needs no cut behind it where it ends with the bar', () => {
-    const exact = wholeBars({
+    const exact = indexBars({
       kerf: 1,
       stock: [{ id: 's', length: 32, count: 1, cost: 1 }],
       pieces: [{ id: 'a', length: 10, count: 3 }],
     });
-    expect(fillBars(exact)).toEqual([{ stock: 0, cuts: [3] }]);
+    expect(firstFitDecreasing(exact)).toEqual([{ stock: 0, cuts: [3] }]);
   });
 });

@@ -7,7 +7,7 @@ const UM_PER_MM = 1000;
  * Every piece takes its length and a kerf; a bar holds its length and one kerf more, since the last piece needs no cut
  * after it when it ends where the bar does.
  */
-export interface WholeBars {
+export interface IndexedBars {
   readonly stock: readonly {
     readonly id: string;
     /** µm */
@@ -35,7 +35,7 @@ export interface Pattern {
 }
 
 /** @returns the problem with pieces of which none is wanted left out */
-export function wholeBars({ kerf, stock, pieces, keepFrom }: BarProblem): WholeBars {
+export function indexBars({ kerf, stock, pieces, keepFrom }: BarProblem): IndexedBars {
   const um = (mm: number) => Math.round(mm * UM_PER_MM);
   const wanted = pieces.filter(({ count }) => count > 0);
   const most = wanted.reduce((sum, { count }) => sum + count, 0);
@@ -53,17 +53,17 @@ export function wholeBars({ kerf, stock, pieces, keepFrom }: BarProblem): WholeB
 }
 
 /** µm of pieces and kerfs. */
-export function takenBy({ pieces }: WholeBars, cuts: readonly number[]): number {
+export function takenBy({ pieces }: IndexedBars, cuts: readonly number[]): number {
   return cuts.reduce((sum, count, index) => sum + count * (pieces[index]?.takes ?? 0), 0);
 }
 
 /** µm left at the end of a bar. */
-function remainderOf(bars: WholeBars, { stock, cuts }: Pattern): number {
+function remainderOf(bars: IndexedBars, { stock, cuts }: Pattern): number {
   return Math.max(0, (bars.stock[stock]?.length ?? 0) - takenBy(bars, cuts));
 }
 
 /** µm of the bar that are gone: all of it, or all but the remainder that is kept. */
-export function consumedBy(bars: WholeBars, pattern: Pattern): number {
+export function consumedBy(bars: IndexedBars, pattern: Pattern): number {
   const remainder = remainderOf(bars, pattern);
   return (bars.stock[pattern.stock]?.length ?? 0) - (remainder >= bars.keepFrom ? remainder : 0);
 }
@@ -74,7 +74,7 @@ export interface Score {
   readonly consumed: number;
 }
 
-export function scoreOf(bars: WholeBars, patterns: readonly Pattern[]): Score {
+export function scoreOf(bars: IndexedBars, patterns: readonly Pattern[]): Score {
   return {
     cost: patterns.reduce((sum, { stock }) => sum + (bars.stock[stock]?.cost ?? 0), 0),
     consumed: patterns.reduce((sum, pattern) => sum + consumedBy(bars, pattern), 0),
@@ -84,7 +84,7 @@ export function scoreOf(bars: WholeBars, patterns: readonly Pattern[]): Score {
 const EPSILON = 1e-9;
 
 /** Cheaper, or as cheap and taking less. */
-export function isBetter(a: Score, b: Score): boolean {
+export function isBetterScore(a: Score, b: Score): boolean {
   const slack = EPSILON * Math.max(1, Math.abs(b.cost));
   return a.cost < b.cost - slack || (a.cost < b.cost + slack && a.consumed < b.consumed);
 }
@@ -95,7 +95,12 @@ export function isSameCost(a: number, b: number): boolean {
 }
 
 /** The plan as it is told, bars of a kind together, the fullest first. */
-export function toPlan(bars: WholeBars, patterns: readonly Pattern[], bound: number, consumedBound: number): BarPlan {
+export function planOfPatterns(
+  bars: IndexedBars,
+  patterns: readonly Pattern[],
+  bound: number,
+  consumedBound: number,
+): BarPlan {
   const { cost, consumed } = scoreOf(bars, patterns);
   const planned = patterns
     .map((pattern) => ({ pattern, remainder: remainderOf(bars, pattern) }))

@@ -1,6 +1,6 @@
 // The pieces worth most that fit into so much room, for every room at once: what a further way of cutting a bar is found by.
 
-import { commonStep } from '../../measure/gcd.ts';
+import { greatestCommonDivisor } from '../../measure/gcd.ts';
 
 /** Cells of the table at most; finer problems are reckoned on a coarser grid, on the safe side. */
 export const FINE_CELLS = 30_000;
@@ -30,7 +30,7 @@ export interface Grid {
 
 /** @param lengths  µm, all that take part */
 export function gridFor(lengths: readonly number[], mostRoom: number, mostCells: number): Grid {
-  const common = commonStep(lengths);
+  const common = greatestCommonDivisor(lengths);
   if (mostRoom / common <= mostCells) return { step: common, isExact: true };
   return { step: Math.ceil(mostRoom / mostCells), isExact: false };
 }

@@ -1,12 +1,12 @@
 // A linear or whole-number program, and whoever solves it: the core loads no solver, it is handed one.
 
-export interface Row {
+export interface ProgramRow {
   readonly lower: number;
   readonly upper: number;
 }
 
 /** Where a column stands in the rows, and with what. */
-export interface Column {
+export interface ProgramColumn {
   readonly cost: number;
   /** Least is 0. */
   readonly upper: number;
@@ -15,14 +15,14 @@ export interface Column {
 }
 
 /** Least cost over columns of 0 or more, the rows kept. */
-export interface Program {
-  readonly rows: readonly Row[];
-  readonly columns: readonly Column[];
+export interface LinearProgram {
+  readonly rows: readonly ProgramRow[];
+  readonly columns: readonly ProgramColumn[];
   /** Whole numbers only. */
   readonly isInteger: boolean;
 }
 
-export interface Answer {
+export interface ProgramSolution {
   /** `stopped`: out of time, with the best so far if there is any. */
   readonly status: 'optimal' | 'stopped' | 'none';
   /** Of the columns; empty when there is none. */
@@ -38,4 +38,4 @@ export interface Answer {
  * @param seconds  time it may take
  * @param target   an answer that costs no more is good enough
  */
-export type Solve = (program: Program, seconds: number, target?: number) => Answer;
+export type LinearProgramSolver = (program: LinearProgram, seconds: number, target?: number) => ProgramSolution;

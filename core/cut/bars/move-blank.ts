@@ -1,7 +1,7 @@
 // A plan put right by hand: one blank from one bar to another, or to a bar of its own.
 import type { BarPlan, BarProblem } from './bar-problem.ts';
 import type { NoPlan } from './first-fit-decreasing.ts';
-import { takenBy, toPlan, wholeBars, type Pattern } from './indexed-bars.ts';
+import { takenBy, planOfPatterns, indexBars, type Pattern } from './indexed-bars.ts';
 
 /**
  * @param from   index of the bar it is cut from now
@@ -13,7 +13,7 @@ export function moveBlank(
   plan: BarPlan,
   { from, piece, to }: { readonly from: number; readonly piece: string; readonly to: number | null },
 ): BarPlan | NoPlan {
-  const bars = wholeBars(problem);
+  const bars = indexBars(problem);
   const patterns = plan.bars.map(({ stock, cuts }): Pattern => ({
     stock: bars.stock.findIndex(({ id }) => id === stock),
     cuts: bars.pieces.map(({ id }) => cuts[id] ?? 0),
@@ -36,5 +36,5 @@ export function moveBlank(
     .filter(({ cuts }) => cuts.some((count) => count > 0));
   const used = moved.filter(({ stock }) => stock === filled.stock).length;
   if (used > (bars.stock[filled.stock]?.count ?? 0)) return { sentence: 'There is no further bar of this kind.' };
-  return toPlan(bars, moved, Math.min(plan.bound, plan.cost), plan.consumedBound * 1000);
+  return planOfPatterns(bars, moved, Math.min(plan.bound, plan.cost), plan.consumedBound * 1000);
 }

@@ -7,13 +7,13 @@ import { seeded } from '../../measure/random.ts';
 import { faultsOf } from './fixtures/check-bars.ts';
 import { barProblemSchema, type BarPlan, type BarProblem } from './bar-problem.ts';
 import { planBars } from './plan-bars.ts';
-import type { Solve } from './linear-program.ts';
+import type { LinearProgramSolver } from './linear-program.ts';
 
 const solve = solveWith(await loadHighs());
 /** Time that stands still: what is planned depends on the problem alone. */
 const still = { seconds: 20, elapsed: () => 0 };
 
-function planOf(problem: BarProblem, with_: Solve = solve): BarPlan {
+function planOf(problem: BarProblem, with_: LinearProgramSolver = solve): BarPlan {
   const steps = planBars(problem, with_, still);
   let step = steps.next();
   while (!step.done) {
@@ -226,7 +226,7 @@ test('a large problem: the bound holds, and the plan is near it', () => {
   const problem = { kerf: 0.3, stock, pieces, keepFrom: 30 };
   let asked = 0;
   // The clock is the number of programs solved, so that the test does not depend on the machine.
-  const counted: Solve = (program, seconds, target) => {
+  const counted: LinearProgramSolver = (program, seconds, target) => {
     asked += 1;
     return solve(program, Math.min(seconds, 1), target);
   };

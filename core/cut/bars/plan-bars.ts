@@ -3,24 +3,32 @@
 import { seeded } from '../../measure/random.ts';
 import { allPatterns } from './all-patterns.ts';
 import { barChoices } from './bar-choices.ts';
-import { columnsAlone, generate, keyOf, programOf, type Aim, type Columns, type Cover } from './column-generation.ts';
+import {
+  startingColumns,
+  generateColumns,
+  keyOf,
+  masterProblem,
+  type CutObjective,
+  type Columns,
+  type CoverBound,
+} from './column-generation.ts';
 import type { BarPlan, BarProblem } from './bar-problem.ts';
-import { dive } from './diving-heuristic.ts';
-import { fillBars, type NoPlan } from './first-fit-decreasing.ts';
-import { fillWhole, fullest } from './subset-sum-fill.ts';
-import type { Solve } from './linear-program.ts';
-import { trimmed } from './trim-patterns.ts';
-import { wholeCost } from '../min-cost-cover.ts';
+import { divingHeuristic } from './diving-heuristic.ts';
+import { firstFitDecreasing, type NoPlan } from './first-fit-decreasing.ts';
+import { subsetSumFill, longestFill } from './subset-sum-fill.ts';
+import type { LinearProgramSolver } from './linear-program.ts';
+import { trimPatterns } from './trim-patterns.ts';
+import { minCostCover } from '../min-cost-cover.ts';
 import {
   consumedBy,
-  isBetter,
+  isBetterScore,
   isSameCost,
   scoreOf,
   takenBy,
-  toPlan,
-  wholeBars,
+  planOfPatterns,
+  indexBars,
   type Pattern,
-  type WholeBars,
+  type IndexedBars,
 } from './indexed-bars.ts';
 
 /** So many ways of cutting are handed to the solver all together. */
@@ -37,7 +45,7 @@ const MOST_ORDERS = 20;
 const KEPT_FOR_METAL = 0.3;
 const SEED = 20_231;
 
-export interface Clock {
+export interface TimeBudget {
   /** In all. */
   readonly seconds: number;
   /** Seconds since the start. */
@@ -49,10 +57,14 @@ export interface Clock {
  * @yields each better plan or bound; the last plan yielded is the best
  * @returns the last plan, or why there is none
  */
-export function* planBars(problem: BarProblem, solve: Solve, clock: Clock): Generator<BarPlan, BarPlan | NoPlan> {
-  const bars = wholeBars(problem);
-  if (bars.pieces.length === 0) return toPlan(bars, [], 0, 0);
-  const filled = fillBars(bars);
+export function* planBars(
+  problem: BarProblem,
+  solve: LinearProgramSolver,
+  clock: TimeBudget,
+): Generator<BarPlan, BarPlan | NoPlan> {
+  const bars = indexBars(problem);
+  if (bars.pieces.length === 0) return planOfPatterns(bars, [], 0, 0);
+  const filled = firstFitDecreasing(bars);
   const longest = longestOf(bars);
   if ('sentence' in filled && bars.pieces.some(({ takes }) => takes > (longest?.room ?? 0))) return filled;
   const small = allPatterns(bars, MOST_PATTERNS);
@@ -64,7 +76,7 @@ export function* planBars(problem: BarProblem, solve: Solve, clock: Clock): Gene
   }
   // With bars to spare there is a plan to begin with; whoever can do without them has a plan for the bars there are.
   const spare = withSpare(bars, longest);
-  const begun = fillBars(spare);
+  const begun = firstFitDecreasing(spare);
   const planning = new Planning(spare, solve, clock, 'sentence' in begun ? null : begun);
   for (const plan of planning.byColumns()) if (isReal(plan)) yield plan;
   return planning.plan && isReal(planning.plan) ? planning.plan : tooFew(bars);
@@ -75,21 +87,21 @@ const SPARE = '';
 const isReal = ({ bars }: BarPlan) => bars.every(({ stock }) => stock !== SPARE);
 
 /** As many of the longest bar as may be wanted, each dearer than all there is. */
-function withSpare(bars: WholeBars, longest: Bar): WholeBars {
+function withSpare(bars: IndexedBars, longest: Bar): IndexedBars {
   const count = bars.pieces.reduce((sum, piece) => sum + piece.count, 0);
   const cost = 1 + bars.stock.reduce((sum, bar) => sum + bar.cost * bar.count, 0);
   return { ...bars, stock: [...bars.stock, { ...longest, id: SPARE, count, cost }] };
 }
 
-type Bar = WholeBars['stock'][number];
+type Bar = IndexedBars['stock'][number];
 
 /** Of those there are. */
-function longestOf({ stock }: WholeBars): Bar | undefined {
+function longestOf({ stock }: IndexedBars): Bar | undefined {
   return stock.filter(({ count }) => count > 0).sort((a, b) => b.room - a.room)[0];
 }
 
-function tooFew(bars: WholeBars): NoPlan {
-  const most = fullest(bars);
+function tooFew(bars: IndexedBars): NoPlan {
+  const most = longestFill(bars);
   const holds = bars.stock.reduce((sum, { room, count }) => sum + most(room) * count, 0);
   const need = bars.pieces.reduce((sum, { takes, count }) => sum + takes * count, 0);
   return {
@@ -101,32 +113,32 @@ function tooFew(bars: WholeBars): NoPlan {
 }
 
 class Planning {
-  readonly #bars: WholeBars;
-  readonly #solve: Solve;
-  readonly #clock: Clock;
+  readonly #bars: IndexedBars;
+  readonly #solve: LinearProgramSolver;
+  readonly #clock: TimeBudget;
   #best: readonly Pattern[] | null;
   readonly #random = seeded(SEED);
   #bound = 0;
   /** By stock, µm of pieces that one holds at most. */
   readonly #full: readonly number[];
   /** What the bars of any plan have to hold together. */
-  #cover: Cover;
+  #cover: CoverBound;
   #consumedBound: number;
 
-  constructor(bars: WholeBars, solve: Solve, clock: Clock, best: readonly Pattern[] | null) {
+  constructor(bars: IndexedBars, solve: LinearProgramSolver, clock: TimeBudget, best: readonly Pattern[] | null) {
     this.#bars = bars;
     this.#solve = solve;
     this.#clock = clock;
     this.#best = best;
     this.#consumedBound = leastTaken(bars);
-    const most = fullest(bars);
+    const most = longestFill(bars);
     this.#full = bars.stock.map(({ room }) => most(room));
     this.#cover = byLength(bars, this.#full);
     this.#raise(leastByLength(bars));
   }
 
   get plan(): BarPlan | null {
-    return this.#best && toPlan(this.#bars, this.#best, this.#bound, this.#consumedBound);
+    return this.#best && planOfPatterns(this.#bars, this.#best, this.#bound, this.#consumedBound);
   }
 
   /** A small problem: every way of cutting is there, and what the solver proves is proved. */
@@ -146,7 +158,7 @@ class Planning {
   *byColumns(): Generator<BarPlan> {
     const columns: Columns = new Map();
     yield* this.#fill(this.#clock.elapsed() + this.#clock.seconds * FILLING_SHARE);
-    for (const pattern of [...(this.#best ?? []), ...columnsAlone(this.#bars)]) columns.set(keyOf(pattern), pattern);
+    for (const pattern of [...(this.#best ?? []), ...startingColumns(this.#bars)]) columns.set(keyOf(pattern), pattern);
     if (!this.#isCheapest())
       yield* this.#generateAndDive({ least: 'cost' }, columns, 0.6, (bound, cover) => this.#raise(bound, cover));
     if (!this.#best) yield* this.#whole({ least: 'cost' }, [...columns.values()], 0.6, () => undefined);
@@ -162,7 +174,7 @@ class Planning {
       for (const { chosen } of barChoices(this.#bars, this.#full, this.#bound, this.#cost())) {
         if (this.#clock.elapsed() > until) return;
         const before = this.#cost();
-        this.#take(fillWhole(this.#bars, chosen, order === 0 ? null : this.#random));
+        this.#take(subsetSumFill(this.#bars, chosen, order === 0 ? null : this.#random));
         if (this.#cost() < before) {
           if (this.plan) yield this.plan;
           break;
@@ -188,7 +200,7 @@ class Planning {
       const until = this.#clock.elapsed() + this.#left() / 2;
       const terms = { solve: this.#solve, isOver: () => this.#clock.elapsed() > until, random: this.#random };
       const before = this.#cost();
-      this.#take(dive(this.#bars, { least: 'metal', mostCost: sought }, columns, terms));
+      this.#take(divingHeuristic(this.#bars, { least: 'metal', mostCost: sought }, columns, terms));
       // Half of the tries are made at the same money again, by another chance.
       if (this.#cost() > sought && round % 2 === 1) failed = sought;
       if (this.#cost() < before && this.plan) yield this.plan;
@@ -197,10 +209,10 @@ class Planning {
 
   /** @param share  of the time left */
   *#generateAndDive(
-    aim: Aim,
+    aim: CutObjective,
     columns: Columns,
     share: number,
-    proves: (bound: number, cover: Cover) => void,
+    proves: (bound: number, cover: CoverBound) => void,
   ): Generator<BarPlan> {
     const until = this.#clock.elapsed() + this.#left() * share;
     const terms = {
@@ -209,18 +221,23 @@ class Planning {
       isOver: () => this.#clock.elapsed() > until,
       random: this.#random,
     };
-    const { bound, cover } = generate(this.#bars, aim, columns, terms);
+    const { bound, cover } = generateColumns(this.#bars, aim, columns, terms);
     proves(bound, cover);
     if (this.plan) yield this.plan;
     if (this.plan?.proved || (aim.least === 'cost' && this.#isCheapest())) return;
-    this.#take(dive(this.#bars, aim, columns, terms));
+    this.#take(divingHeuristic(this.#bars, aim, columns, terms));
     if (this.plan) yield this.plan;
   }
 
   /** Whole bars straight from the solver. @param share  of the time left */
-  *#whole(aim: Aim, patterns: readonly Pattern[], share: number, proves: (bound: number) => void): Generator<BarPlan> {
+  *#whole(
+    aim: CutObjective,
+    patterns: readonly Pattern[],
+    share: number,
+    proves: (bound: number) => void,
+  ): Generator<BarPlan> {
     const target = aim.least === 'cost' ? this.#bound : this.#consumedBound;
-    const answer = this.#solve(programOf(this.#bars, aim, patterns, true), this.#left() * share, target);
+    const answer = this.#solve(masterProblem(this.#bars, aim, patterns, true), this.#left() * share, target);
     const bars = answer.values.flatMap((value, index) => {
       const pattern = patterns[index];
       return pattern ? Array<Pattern>(Math.round(value)).fill(pattern) : [];
@@ -232,15 +249,15 @@ class Planning {
 
   #take(patterns: readonly Pattern[] | null): void {
     if (!patterns) return;
-    const plan = trimmed(this.#bars, patterns);
-    if (!this.#best || isBetter(scoreOf(this.#bars, plan), scoreOf(this.#bars, this.#best))) this.#best = plan;
+    const plan = trimPatterns(this.#bars, patterns);
+    if (!this.#best || isBetterScore(scoreOf(this.#bars, plan), scoreOf(this.#bars, this.#best))) this.#best = plan;
   }
 
   #cost(): number {
     return this.#best ? scoreOf(this.#bars, this.#best).cost : Infinity;
   }
 
-  #metal(): Aim {
+  #metal(): CutObjective {
     return { least: 'metal', mostCost: this.#cost() };
   }
 
@@ -265,7 +282,7 @@ class Planning {
   #wholeFrom(atLeast: number): number {
     const { need, holds } = this.#cover;
     const stock = this.#bars.stock.map(({ cost, count }, index) => ({ cost, count, holds: holds[index] ?? 0 }));
-    return this.#cost() < Infinity ? wholeCost(stock, need, atLeast, this.#cost()) : atLeast;
+    return this.#cost() < Infinity ? minCostCover(stock, need, atLeast, this.#cost()) : atLeast;
   }
 
   // Whole micrometres. At a cost that may not be the least nothing is proved of the metal.
@@ -280,18 +297,18 @@ class Planning {
 }
 
 // All the pieces without a kerf: what comes of a bar that ends with its last piece.
-function leastTaken({ pieces, stock }: WholeBars): number {
+function leastTaken({ pieces, stock }: IndexedBars): number {
   const kerf = Math.max(0, ...stock.map(({ room, length }) => room - length));
   return pieces.reduce((sum, { takes, count }) => sum + (takes - kerf) * count, 0);
 }
 
 /** By the millimetre, each bar as full as it can be by itself. */
-function byLength({ pieces }: WholeBars, holds: readonly number[]): Cover {
+function byLength({ pieces }: IndexedBars, holds: readonly number[]): CoverBound {
   return { need: pieces.reduce((sum, { takes, count }) => sum + takes * count, 0), holds };
 }
 
 /** What the bars cost at least if one could be joined to the next: the cheapest by the millimetre first. */
-function leastByLength({ stock, pieces }: WholeBars): number {
+function leastByLength({ stock, pieces }: IndexedBars): number {
   let need = pieces.reduce((sum, { takes, count }) => sum + takes * count, 0);
   let cost = 0;
   for (const { room, count, cost: each } of [...stock].sort((a, b) => a.cost / a.room - b.cost / b.room)) {

@@ -3,8 +3,8 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { seeded } from '../../measure/random.ts';
 import { barChoices } from './bar-choices.ts';
-import { fillWhole, fullest } from './subset-sum-fill.ts';
-import { takenBy, wholeBars, type WholeBars } from './indexed-bars.ts';
+import { subsetSumFill, longestFill } from './subset-sum-fill.ts';
+import { takenBy, indexBars, type IndexedBars } from './indexed-bars.ts';
 
 const pieces = fc
   .array(fc.record({ length: fc.integer({ min: 3, max: 40 }), count: fc.integer({ min: 1, max: 4 }) }), {
@@ -20,11 +20,11 @@ const bar = fc.record({
 const problem = fc
   .record({ kerf: fc.constantFrom(0, 0.3, 1), stock: fc.array(bar, { minLength: 1, maxLength: 4 }), pieces })
   .map(({ stock, ...rest }) =>
-    wholeBars({ ...rest, stock: stock.map((row, index) => ({ ...row, id: `b${String(index)}` })) }),
+    indexBars({ ...rest, stock: stock.map((row, index) => ({ ...row, id: `b${String(index)}` })) }),
   );
 
 /** Every sum of pieces there is, in micrometres with their kerfs. */
-function allSums({ pieces }: WholeBars): number[] {
+function allSums({ pieces }: IndexedBars): number[] {
   return pieces.reduce<number[]>(
     (sums, { takes, count }) => [
       ...new Set(sums.flatMap((sum) => Array.from({ length: count + 1 }, (_, times) => sum + times * takes))),
@@ -37,7 +37,7 @@ describe('the fullest a bar can be', () => {
   test('as by trying every set of pieces, for every bar of the problem', () => {
     fc.assert(
       fc.property(problem, (bars) => {
-        const most = fullest(bars);
+        const most = longestFill(bars);
         const sums = allSums(bars);
         for (const { room } of bars.stock) expect(most(room)).toBe(Math.max(...sums.filter((sum) => sum <= room)));
       }),
@@ -46,12 +46,12 @@ describe('the fullest a bar can be', () => {
   });
 
   test('lengths too fine for a table say nothing against the whole bar', () => {
-    const fine = wholeBars({
+    const fine = indexBars({
       kerf: 0.001,
       stock: [{ id: 'bar', length: 1000.003, count: null, cost: 1 }],
       pieces: [{ id: 'a', length: 333.337, count: 3 }],
     });
-    expect(fullest(fine)(fine.stock[0]!.room)).toBe(1_000_004);
+    expect(longestFill(fine)(fine.stock[0]!.room)).toBe(1_000_004);
   });
 });
 
@@ -61,7 +61,7 @@ describe('whole bars filled', () => {
       fc.property(problem, fc.nat(), (bars, seed) => {
         const chosen = bars.stock.map(({ count }) => count);
         for (const random of [null, seeded(seed)]) {
-          const plan = fillWhole(bars, chosen, random);
+          const plan = subsetSumFill(bars, chosen, random);
           if (!plan) continue;
           bars.pieces.forEach(({ count }, piece) =>
             expect(plan.reduce((sum, { cuts }) => sum + (cuts[piece] ?? 0), 0)).toBe(count),
@@ -77,7 +77,7 @@ describe('whole bars filled', () => {
   });
 
   test('two offcuts that fit to the last cut are found, where the longest first would not fit', () => {
-    const bars = wholeBars({
+    const bars = indexBars({
       kerf: 0,
       stock: [
         { id: 'off', length: 11, count: 1, cost: 0 },
@@ -86,20 +86,20 @@ describe('whole bars filled', () => {
       pieces: [8, 6, 5, 4].map((length) => ({ id: String(length), length, count: 1 })),
     });
     // 8 alone leaves 3 of 11; 6 + 5 leaves nothing, and 8 + 4 fill the other.
-    expect(fillWhole(bars, [1, 1], null)).toEqual([
+    expect(subsetSumFill(bars, [1, 1], null)).toEqual([
       { stock: 0, cuts: [0, 1, 1, 0] },
       { stock: 1, cuts: [1, 0, 0, 1] },
     ]);
   });
 
   test('bars that hold too little give no plan', () => {
-    const bars = wholeBars({
+    const bars = indexBars({
       kerf: 0,
       stock: [{ id: 'off', length: 10, count: 2, cost: 0 }],
       pieces: [{ id: 'a', length: 6, count: 3 }],
     });
-    expect(fillWhole(bars, [2], null)).toBeNull();
-    expect(fillWhole(bars, [0], null)).toBeNull();
+    expect(subsetSumFill(bars, [2], null)).toBeNull();
+    expect(subsetSumFill(bars, [0], null)).toBeNull();
   });
 });
 
@@ -130,7 +130,7 @@ describe('which bars could do', () => {
 });
 
 /** By trying every number of each; what is free is always taken. */
-function leastCost({ stock }: WholeBars, need: number, from: number): number {
+function leastCost({ stock }: IndexedBars, need: number, from: number): number {
   const go = (at: number, lacks: number, cost: number): number => {
     const own = stock[at];
     if (!own) return lacks <= 0 && cost >= from ? cost : Infinity;

@@ -1,7 +1,7 @@
 // Bars filled to the last cut: with a choice of whole bars set, each takes what together comes nearest to its length, the
 // one that is longest what is left. Where there are many sizes most bars come out full, and only the sum has to fit.
 import { gridFor, FINE_CELLS } from './knapsack.ts';
-import type { Pattern, WholeBars } from './indexed-bars.ts';
+import type { Pattern, IndexedBars } from './indexed-bars.ts';
 
 /** By chance a length counts for up to so much more or less in the order the pieces are tried in. */
 const STRAY = 0.5;
@@ -11,8 +11,8 @@ const STRAY = 0.5;
  * @param random  uniform in [0, 1); null: the longest pieces and the shortest bars first
  * @returns whole bars that make just what is wanted; null when these do not hold it, filled in this order
  */
-export function fillWhole(
-  bars: WholeBars,
+export function subsetSumFill(
+  bars: IndexedBars,
   chosen: readonly number[],
   random: (() => number) | null,
 ): readonly Pattern[] | null {
@@ -40,7 +40,7 @@ export function fillWhole(
 }
 
 /** By room, the most that pieces can fill of it; the room itself where the lengths are too fine for a table. */
-export function fullest(bars: WholeBars): (room: number) => number {
+export function longestFill(bars: IndexedBars): (room: number) => number {
   const grid = gridOf(bars);
   const longest = Math.max(...bars.stock.map(({ room }) => room));
   if (!grid.isExact) return (room) => room;
@@ -58,7 +58,7 @@ const START = -2;
 
 /** Of each piece how many, so that as little as can be of the room is left. */
 function nearest(
-  bars: WholeBars,
+  bars: IndexedBars,
   room: number,
   left: readonly number[],
   order: readonly number[],
@@ -79,7 +79,7 @@ function nearest(
 // Bounded subset sums by dynamic programming: a cell keeps the piece it was first reached with, so that what comes first
 // in the order is used first.
 function reach(
-  bars: WholeBars,
+  bars: IndexedBars,
   room: number,
   left: readonly number[],
   order: readonly number[],
@@ -108,9 +108,9 @@ function reach(
   return { reached, sizes };
 }
 
-const roomOf = ({ stock }: WholeBars, index: number) => stock[index]?.room ?? 0;
+const roomOf = ({ stock }: IndexedBars, index: number) => stock[index]?.room ?? 0;
 
-function gridOf({ pieces, stock }: WholeBars) {
+function gridOf({ pieces, stock }: IndexedBars) {
   const rooms = stock.map(({ room }) => room);
   return gridFor([...pieces.map(({ takes }) => takes), ...rooms], Math.max(...rooms), FINE_CELLS);
 }

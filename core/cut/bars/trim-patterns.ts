@@ -1,9 +1,9 @@
 // Patterns that make more than is wanted, brought down to just what is.
 import { downsized } from './first-fit-decreasing.ts';
-import { consumedBy, takenBy, type Pattern, type WholeBars } from './indexed-bars.ts';
+import { consumedBy, takenBy, type Pattern, type IndexedBars } from './indexed-bars.ts';
 
 /** @returns the same bars without the surplus, none empty, each the cheapest that will do */
-export function trimmed(bars: WholeBars, patterns: readonly Pattern[]): readonly Pattern[] {
+export function trimPatterns(bars: IndexedBars, patterns: readonly Pattern[]): readonly Pattern[] {
   const rows = patterns.map(({ stock, cuts }) => ({ stock, cuts: [...cuts] }));
   bars.pieces.forEach(({ count }, piece) => {
     let surplus = rows.reduce((sum, { cuts }) => sum + (cuts[piece] ?? 0), 0) - count;
@@ -26,7 +26,7 @@ interface Rank {
   readonly left: number;
 }
 
-function rankOfRemoval(bars: WholeBars, { stock, cuts }: Pattern, piece: number): Rank {
+function rankOfRemoval(bars: IndexedBars, { stock, cuts }: Pattern, piece: number): Rank {
   const without = cuts.map((count, index) => (index === piece ? count - 1 : count));
   const isEmpty = without.every((count) => count === 0);
   const after = isEmpty ? 0 : consumedBy(bars, { stock, cuts: without });

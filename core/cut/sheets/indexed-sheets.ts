@@ -1,7 +1,7 @@
 // The pieces of a sheet problem as shapes, and small blanks laid into the middles of washers.
-import { convexPartsOf } from '../../geometry/convex-decomposition.ts';
-import { areaOf, hullOf, type Point } from '../../geometry/convex-polygon.ts';
-import type { Kind } from './lay-sheet.ts';
+import { convexDecomposition } from '../../geometry/convex-decomposition.ts';
+import { polygonArea, convexHull, type Point } from '../../geometry/convex-polygon.ts';
+import type { BlankKind } from './lay-sheet.ts';
 import type { Shape } from '../../geometry/no-fit-polygon.ts';
 import type { SheetPiece } from './sheet-problem.ts';
 
@@ -13,13 +13,13 @@ interface Nested {
   readonly count: number;
 }
 
-export interface SheetKinds {
+export interface IndexedSheets {
   /** One for each piece, in their order; of those laid into washers the rest. */
-  readonly kinds: readonly (Kind & { readonly areaMm2: number })[];
+  readonly kinds: readonly (BlankKind & { readonly areaMm2: number })[];
   readonly nested: readonly Nested[];
 }
 
-export function kindsOf(pieces: readonly SheetPiece[], gap: number): SheetKinds {
+export function indexSheets(pieces: readonly SheetPiece[], gap: number): IndexedSheets {
   const nested = nestedIn(pieces, gap);
   return {
     kinds: pieces.map((piece, index) => ({
@@ -50,7 +50,7 @@ function waysOf(piece: SheetPiece): Shape[] {
           { x: 0, y: piece.height },
         ]
       : piece.points.map(([x, y]) => ({ x, y }));
-  const parts = convexPartsOf(corners);
+  const parts = convexDecomposition(corners);
   return turnsOf(piece).map((degrees) => cornered(parts.map((part) => part.map((corner) => turned(corner, degrees)))));
 }
 
@@ -63,7 +63,7 @@ function cornered(parts: readonly (readonly Point[])[]): Shape {
   const [left, right, bottom, top] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
   const middle = { x: (left + right) / 2, y: (bottom + top) / 2 };
   return {
-    parts: parts.map((part) => hullOf(part.map(({ x, y }) => ({ x: x - middle.x, y: y - middle.y })))),
+    parts: parts.map((part) => convexHull(part.map(({ x, y }) => ({ x: x - middle.x, y: y - middle.y })))),
     radius: 0,
     width: right - left,
     height: top - bottom,
@@ -80,7 +80,7 @@ function turned({ x, y }: Point, degrees: number): Point {
 /** Of the blank itself; a washer is cut as its disc. */
 function areaMm2Of(piece: SheetPiece): number {
   if (piece.shape === 'rect') return piece.width * piece.height;
-  if (piece.shape === 'outline') return areaOf(piece.points.map(([x, y]) => ({ x, y })));
+  if (piece.shape === 'outline') return polygonArea(piece.points.map(([x, y]) => ({ x, y })));
   return (Math.PI / 4) * (piece.shape === 'disc' ? piece.diameter : piece.outside) ** 2;
 }
 

@@ -3,13 +3,13 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { sheetFaultsOf } from './fixtures/check-sheets.ts';
 import { allTowards, laySheet, NoFits, type Laying } from './lay-sheet.ts';
-import { kindsOf, turnsOf } from './indexed-sheets.ts';
+import { indexSheets, turnsOf } from './indexed-sheets.ts';
 import { sheetProblemSchema, type Placement, type SheetProblem } from './sheet-problem.ts';
 
 function lay(problem: SheetProblem, laying: Omit<Laying, 'order'>): Placement[] {
   const [sheet] = problem.sheets;
   if (!sheet) throw new Error('There is one sheet.');
-  const { kinds } = kindsOf(problem.pieces, problem.gap);
+  const { kinds } = indexSheets(problem.pieces, problem.gap);
   const plate = { width: sheet.width, height: sheet.height, gap: problem.gap, margin: problem.margin };
   const order = [...kinds.keys()];
   return laySheet(plate, kinds, { ...laying, order }, new NoFits(problem.gap)).map(({ kind, way, x, y }) => {

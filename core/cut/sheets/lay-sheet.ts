@@ -1,9 +1,9 @@
 // Filling one sheet: each blank where it touches two others or an edge, the first such place by one of several rules.
-import { keepsGap, noFit, type NoFit, type Shape } from '../../geometry/no-fit-polygon.ts';
-import { crossings, crossingsWithEdges, ownCrossings } from '../../geometry/no-fit-intersections.ts';
+import { keepsGap, noFitPolygon, type NoFitPolygon, type Shape } from '../../geometry/no-fit-polygon.ts';
+import { intersections, intersectionsWithEdges, selfIntersections } from '../../geometry/no-fit-intersections.ts';
 
 /** A kind of blank, with the ways it may lie. */
-export interface Kind {
+export interface BlankKind {
   /** Lying as given, turned, ... */
   readonly ways: readonly Shape[];
   readonly count: number;
@@ -49,17 +49,17 @@ const keyOf = (x: number, y: number) => Math.round(x * SAME_PLACE) * 1e8 + Math.
 /** Regions of pairs of shapes, reckoned once for all sheets of a problem. */
 export class NoFits {
   readonly #gap: number;
-  readonly #known = new Map<Shape, Map<Shape, NoFit>>();
+  readonly #known = new Map<Shape, Map<Shape, NoFitPolygon>>();
 
   constructor(gap: number) {
     this.#gap = gap;
   }
 
-  of(still: Shape, moving: Shape): NoFit {
+  of(still: Shape, moving: Shape): NoFitPolygon {
     let row = this.#known.get(still);
-    if (!row) this.#known.set(still, (row = new Map<Shape, NoFit>()));
+    if (!row) this.#known.set(still, (row = new Map<Shape, NoFitPolygon>()));
     let region = row.get(moving);
-    if (!region) row.set(moving, (region = noFit(still, moving, this.#gap)));
+    if (!region) row.set(moving, (region = noFitPolygon(still, moving, this.#gap)));
     return region;
   }
 }
@@ -79,7 +79,7 @@ interface Places {
 /**
  * Lays as many blanks as fit, kind by kind.
  */
-export function laySheet(plate: Plate, kinds: readonly Kind[], laying: Laying, noFits: NoFits): LaidBlank[] {
+export function laySheet(plate: Plate, kinds: readonly BlankKind[], laying: Laying, noFits: NoFits): LaidBlank[] {
   const { order } = laying;
   const laid: (LaidBlank & { readonly shape: Shape })[] = [];
   const waiting = order.map((kind) => kinds[kind]?.ways.map((shape, way) => placesOf(plate, shape, kind, way)) ?? []);
@@ -177,7 +177,7 @@ function follow(places: Places, laid: readonly { x: number; y: number; shape: Sh
     places.free.push({ x, y });
   };
   const own = { region, x: newest.x, y: newest.y };
-  crossingsWithEdges(own, [places.left, places.right], [places.bottom, places.top], add);
-  ownCrossings(own, add);
-  for (const other of near) if (other.x !== own.x || other.y !== own.y) crossings(own, other, add);
+  intersectionsWithEdges(own, [places.left, places.right], [places.bottom, places.top], add);
+  selfIntersections(own, add);
+  for (const other of near) if (other.x !== own.x || other.y !== own.y) intersections(own, other, add);
 }

@@ -1,8 +1,8 @@
 // What sheets cost at least: by area, and of discs alike by how many a sheet can hold at most.
 import type { Point } from '../../geometry/convex-polygon.ts';
 import type { Shape } from '../../geometry/no-fit-polygon.ts';
-import { wholeCost } from '../min-cost-cover.ts';
-import type { SheetKinds } from './indexed-sheets.ts';
+import { minCostCover } from '../min-cost-cover.ts';
+import type { IndexedSheets } from './indexed-sheets.ts';
 import type { SheetProblem } from './sheet-problem.ts';
 
 /**
@@ -11,7 +11,7 @@ import type { SheetProblem } from './sheet-problem.ts';
  * (Oler, Acta Mathematica 105, 1961): N ≤ 2A/(√3 D²) + P/(2D) + 1, where their middles lie in area A with perimeter P, D apart.
  * @param known  cost of a plan that is known; Infinity for none
  */
-export function sheetBound(problem: SheetProblem, { kinds }: SheetKinds, known: number): number {
+export function sheetLowerBound(problem: SheetProblem, { kinds }: IndexedSheets, known: number): number {
   const { gap } = problem;
   const areas = kinds.map(({ ways, areaMm2, count }) => {
     const [way] = ways;
@@ -61,7 +61,7 @@ function least({ sheets }: SheetProblem, need: number, holds: (sheet: Sheet) => 
   }
   if (known === Infinity) return cost;
   const holding = sheets.map((sheet) => ({ cost: sheet.cost, count: sheet.count ?? Infinity, holds: holds(sheet) }));
-  return wholeCost(holding, need, cost, known);
+  return minCostCover(holding, need, cost, known);
 }
 
 /**

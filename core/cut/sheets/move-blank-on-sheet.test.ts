@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { sheetFaultsOf } from './fixtures/check-sheets.ts';
-import { moveLaid } from './move-blank-on-sheet.ts';
+import { moveBlankOnSheet } from './move-blank-on-sheet.ts';
 import { planSheets } from './plan-sheets.ts';
 import { sheetProblemSchema, type SheetPlan, type SheetProblem } from './sheet-problem.ts';
 
@@ -30,7 +30,7 @@ const at = (of: SheetPlan, piece: string) => of.sheets[0]!.placements.findIndex(
 const place = (of: SheetPlan, piece: string) => of.sheets[0]!.placements[at(of, piece)]!;
 
 test('a blank goes where there is room, and the offcut follows', () => {
-  const moved = moveLaid(problem, plan, { from: 0, index: at(plan, 'strip'), to: 0, x: 66, y: 45 });
+  const moved = moveBlankOnSheet(problem, plan, { from: 0, index: at(plan, 'strip'), to: 0, x: 66, y: 45 });
   if ('sentence' in moved) throw new Error(moved.sentence);
   expect(place(moved, 'strip')).toMatchObject({ x: 66, y: 45 });
   expect(sheetFaultsOf(problem, moved)).toEqual([]);
@@ -40,23 +40,23 @@ test('a blank goes where there is room, and the offcut follows', () => {
 test('what comes out of a washer goes with it', () => {
   const [ring, dot] = [place(plan, 'ring'), place(plan, 'dot')];
   expect(Math.hypot(dot.x + 4 - (ring.x + 10), dot.y + 4 - (ring.y + 10))).toBeLessThan(1e-6);
-  const moved = moveLaid(problem, plan, { from: 0, index: at(plan, 'ring'), to: 0, x: 60, y: 35 });
+  const moved = moveBlankOnSheet(problem, plan, { from: 0, index: at(plan, 'ring'), to: 0, x: 60, y: 35 });
   if ('sentence' in moved) throw new Error(moved.sentence);
   expect(place(moved, 'dot')).toMatchObject({ x: 66, y: 41 });
   expect(sheetFaultsOf(problem, moved)).toEqual([]);
   // The dot alone may lie elsewhere as well.
-  const apart = moveLaid(problem, moved, { from: 0, index: at(moved, 'dot'), to: 0, x: 40, y: 40 });
+  const apart = moveBlankOnSheet(problem, moved, { from: 0, index: at(moved, 'dot'), to: 0, x: 40, y: 40 });
   expect('sentence' in apart ? apart : sheetFaultsOf(problem, apart)).toEqual([]);
 });
 
 test('on another blank, over the edge or nowhere it does not go', () => {
   const onto = place(plan, 'ring');
   const strip = { from: 0, index: at(plan, 'strip'), to: 0 };
-  expect(moveLaid(problem, plan, { ...strip, x: onto.x, y: onto.y })).toHaveProperty('sentence');
-  expect(moveLaid(problem, plan, { ...strip, x: 1, y: 30 })).toMatchObject({
+  expect(moveBlankOnSheet(problem, plan, { ...strip, x: onto.x, y: onto.y })).toHaveProperty('sentence');
+  expect(moveBlankOnSheet(problem, plan, { ...strip, x: 1, y: 30 })).toMatchObject({
     sentence: expect.stringContaining('margin') as string,
   });
-  expect(moveLaid(problem, plan, { ...strip, index: 99, x: 50, y: 30 })).toHaveProperty('sentence');
+  expect(moveBlankOnSheet(problem, plan, { ...strip, index: 99, x: 50, y: 30 })).toHaveProperty('sentence');
 });
 
 test('the last blank off a sheet leaves it unused, and the plan costs less', () => {
@@ -73,7 +73,7 @@ test('the last blank off a sheet leaves it unused, and the plan costs less', () 
       { sheet: 's', placements: [second!], offcut: null },
     ],
   };
-  const together = moveLaid(two, spread, { from: 1, index: 0, to: 0, x: 60, y: 40 });
+  const together = moveBlankOnSheet(two, spread, { from: 1, index: 0, to: 0, x: 60, y: 40 });
   if ('sentence' in together) throw new Error(together.sentence);
   expect(together.sheets).toHaveLength(1);
   expect(together.cost).toBe(10);
@@ -87,7 +87,7 @@ test('wherever a blank is put, the plan that comes of it passes the checker', ()
       fc.double({ min: -5, max: 105, noNaN: true }),
       fc.double({ min: -5, max: 65, noNaN: true }),
       (index, x, y) => {
-        const moved = moveLaid(problem, plan, { from: 0, index, to: 0, x, y });
+        const moved = moveBlankOnSheet(problem, plan, { from: 0, index, to: 0, x, y });
         expect('sentence' in moved ? [] : sheetFaultsOf(problem, moved)).toEqual([]);
       },
     ),

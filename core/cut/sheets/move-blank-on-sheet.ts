@@ -1,8 +1,8 @@
 // A sheet plan put right by hand: one blank to another place, on its own sheet or another.
 import type { NoPlan } from '../bars/first-fit-decreasing.ts';
-import { keepsGap, noFit, type Shape } from '../../geometry/no-fit-polygon.ts';
+import { keepsGap, noFitPolygon, type Shape } from '../../geometry/no-fit-polygon.ts';
 import { offcutBeside } from './sheet-offcut.ts';
-import { kindsOf, turnsOf } from './indexed-sheets.ts';
+import { indexSheets, turnsOf } from './indexed-sheets.ts';
 import type { Placement, SheetPiece, SheetPlan, SheetProblem } from './sheet-problem.ts';
 
 export interface LaidMove {
@@ -23,7 +23,7 @@ interface Lying {
 }
 
 /** @returns the plan with its figures, or why the blank does not go there */
-export function moveLaid(problem: SheetProblem, plan: SheetPlan, move: LaidMove): SheetPlan | NoPlan {
+export function moveBlankOnSheet(problem: SheetProblem, plan: SheetPlan, move: LaidMove): SheetPlan | NoPlan {
   const lyingOf = shapesOf(problem);
   const moved = plan.sheets[move.from]?.placements[move.index];
   const target = plan.sheets[move.to];
@@ -72,7 +72,7 @@ const neat = (mm: number) => Math.round(mm * 1000) / 1000;
 const sizeOf = ({ width, height }: Shape) => ({ width, height });
 
 function shapesOf(problem: SheetProblem): (placement: Placement) => Lying {
-  const { kinds } = kindsOf(problem.pieces, problem.gap);
+  const { kinds } = indexSheets(problem.pieces, problem.gap);
   return (placement) => {
     const index = problem.pieces.findIndex(({ id }) => id === placement.piece);
     const piece = problem.pieces[index];
@@ -95,7 +95,7 @@ function liesInside({ piece, placement }: Lying, other: Lying, middle: { x: numb
 
 function areApart(a: Lying, b: Lying, gap: number): boolean {
   const [from, to] = [middleOf(b), middleOf(a)];
-  if (keepsGap(noFit(b.shape, a.shape, gap), to.x - from.x, to.y - from.y)) return true;
+  if (keepsGap(noFitPolygon(b.shape, a.shape, gap), to.x - from.x, to.y - from.y)) return true;
   return fitsMiddle(a, b, gap) || fitsMiddle(b, a, gap);
 }
 

@@ -2,13 +2,13 @@
 // First the least cost, then the largest offcut along an edge.
 import { seeded } from '../../measure/random.ts';
 import type { NoPlan } from '../bars/first-fit-decreasing.ts';
-import { allTowards, laySheet, NoFits, type Kind, type LaidBlank, type Laying, type Plate } from './lay-sheet.ts';
+import { allTowards, laySheet, NoFits, type BlankKind, type LaidBlank, type Laying, type Plate } from './lay-sheet.ts';
 import { offcutBeside } from './sheet-offcut.ts';
-import { sheetBound } from './lower-bound.ts';
-import { kindsOf, turnsOf, type SheetKinds } from './indexed-sheets.ts';
+import { sheetLowerBound } from './lower-bound.ts';
+import { indexSheets, turnsOf, type IndexedSheets } from './indexed-sheets.ts';
 import type { Placement, PlannedSheet, Rectangle, SheetPlan, SheetProblem } from './sheet-problem.ts';
 import { isSameCost } from '../bars/indexed-bars.ts';
-import type { Clock } from '../bars/plan-bars.ts';
+import type { TimeBudget } from '../bars/plan-bars.ts';
 
 /** A plan that is the cheapest there can be is tried so often for a larger offcut. */
 const TRIES_FOR_OFFCUT = 24;
@@ -25,8 +25,8 @@ interface Filled {
  * @yields each better plan
  * @returns the best plan, or why there is none
  */
-export function* planSheets(problem: SheetProblem, clock: Clock): Generator<SheetPlan, SheetPlan | NoPlan> {
-  const kinds = kindsOf(problem.pieces, problem.gap);
+export function* planSheets(problem: SheetProblem, clock: TimeBudget): Generator<SheetPlan, SheetPlan | NoPlan> {
+  const kinds = indexSheets(problem.pieces, problem.gap);
   const homeless = problem.pieces.find(
     (_piece, index) => (kinds.kinds[index]?.count ?? 0) > 0 && !fitsAny(problem, kinds, index),
   );
@@ -48,7 +48,7 @@ export function* planSheets(problem: SheetProblem, clock: Clock): Generator<Shee
   return best ?? { sentence: 'The sheets do not hold all the pieces, as far as was tried.' };
 }
 
-function fitsAny({ sheets, margin }: SheetProblem, { kinds }: SheetKinds, index: number): boolean {
+function fitsAny({ sheets, margin }: SheetProblem, { kinds }: IndexedSheets, index: number): boolean {
   return sheets.some(({ width, height, count }) =>
     kinds[index]?.ways.some(
       (way) => count !== 0 && way.width + 2 * margin <= width + 1e-9 && way.height + 2 * margin <= height + 1e-9,
@@ -59,10 +59,10 @@ function fitsAny({ sheets, margin }: SheetProblem, { kinds }: SheetKinds, index:
 const lyings = ['free', 'flat', 'upright'] as const;
 
 // First the usual orders, large before small; then the same shaken.
-function layingOf(round: number, { kinds }: SheetKinds, random: () => number): Laying {
+function layingOf(round: number, { kinds }: IndexedSheets, random: () => number): Laying {
   const ways = allTowards.length * lyings.length;
   const usual = 4 * ways;
-  const size = (kind: SheetKinds['kinds'][number]) => {
+  const size = (kind: IndexedSheets['kinds'][number]) => {
     const [way] = kind.ways;
     const [width = 0, height = 0] = [way?.width, way?.height];
     const sizes = [kind.areaMm2, Math.max(width, height) ** 2, width ** 2, height ** 2];
@@ -78,9 +78,9 @@ function layingOf(round: number, { kinds }: SheetKinds, random: () => number): L
 }
 
 /** Sheets filled one after the other, each time the kind of sheet that holds most for its money. */
-function fill(problem: SheetProblem, { kinds }: SheetKinds, laying: Laying, noFits: NoFits): Filled[] | null {
+function fill(problem: SheetProblem, { kinds }: IndexedSheets, laying: Laying, noFits: NoFits): Filled[] | null {
   const filled: Filled[] = [];
-  let left: readonly (Kind & { areaMm2: number })[] = kinds;
+  let left: readonly (BlankKind & { areaMm2: number })[] = kinds;
   const free = problem.sheets.map(({ count }) => count ?? Infinity);
   while (left.some(({ count }) => count > 0)) {
     const tried = problem.sheets.flatMap((sheet, index) => {
@@ -113,9 +113,14 @@ function plateOf({ sheets, gap, margin }: SheetProblem, index: number): Plate {
   return { width, height, gap, margin };
 }
 
-function toPlan(problem: SheetProblem, kinds: SheetKinds, filled: readonly Filled[], boundBefore: number): SheetPlan {
+function toPlan(
+  problem: SheetProblem,
+  kinds: IndexedSheets,
+  filled: readonly Filled[],
+  boundBefore: number,
+): SheetPlan {
   const cost = filled.reduce((sum, { sheet }) => sum + (problem.sheets[sheet]?.cost ?? 0), 0);
-  const bound = Math.max(boundBefore, sheetBound(problem, kinds, cost));
+  const bound = Math.max(boundBefore, sheetLowerBound(problem, kinds, cost));
   const isCheapest = bound > cost || isSameCost(cost, bound);
   const waiting = kinds.nested.map((nested) => ({ ...nested }));
   return {
@@ -137,7 +142,7 @@ function toPlan(problem: SheetProblem, kinds: SheetKinds, filled: readonly Fille
 /** The blank, and what comes out of its middle. */
 function placementsOf(
   { pieces }: SheetProblem,
-  { kinds }: SheetKinds,
+  { kinds }: IndexedSheets,
   { kind, way, x, y }: LaidBlank,
   waiting: { washer: number; disc: number; count: number }[],
 ): Placement[] {
@@ -162,7 +167,7 @@ function placementsOf(
 
 const neat = (mm: number) => Math.round(mm * 1e9) / 1e9;
 
-function boxOf({ kind, way, x, y }: LaidBlank, { kinds }: SheetKinds): Rectangle {
+function boxOf({ kind, way, x, y }: LaidBlank, { kinds }: IndexedSheets): Rectangle {
   const { width = 0, height = 0 } = kinds[kind]?.ways[way] ?? {};
   return { x: x - width / 2, y: y - height / 2, width, height };
 }

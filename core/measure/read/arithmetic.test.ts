@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { SumError, workOut } from './arithmetic.ts';
+import { SumError, evaluate } from './arithmetic.ts';
 
 const inMm = (value: number, unit: string) =>
   ({ mm: value, cm: value * 10, in: value * 25.4, "'": value * 304.8, '"': value * 25.4 })[unit];
-const result = (text: string) => workOut(text, inMm);
+const result = (text: string) => evaluate(text, inMm);
 
 interface Sum {
   readonly text: string;

@@ -4,7 +4,7 @@
  * A number with its power of the field's dimension: 0 is a plain number, 1 a length (or a mass, a time...).
  * A product of two lengths has power 2 and fits no field.
  */
-export interface Quantity {
+export interface Evaluated {
   readonly value: number;
   readonly power: number;
 }
@@ -50,7 +50,7 @@ const NESTING_LIMIT = 20;
  * @param readUnit  the field's units
  * @throws SumError with a sentence when it cannot be read, divides by nought, or mixes numbers with and without a unit
  */
-export function workOut(text: string, readUnit: UnitReader): Quantity {
+export function evaluate(text: string, readUnit: UnitReader): Evaluated {
   const tokens = tokensOf(text);
   if (tokens.length === 0) throw new SumError('Nothing is entered yet.');
   let at = 0;
@@ -61,7 +61,7 @@ export function workOut(text: string, readUnit: UnitReader): Quantity {
     return token?.kind === 'sign' && signs.includes(token.text) ? token.text : undefined;
   };
 
-  function sumOfTerms(): Quantity {
+  function sumOfTerms(): Evaluated {
     let left = productOfFactors();
     for (let sign = peekSign('+-'); sign; sign = peekSign('+-')) {
       at += 1;
@@ -74,7 +74,7 @@ export function workOut(text: string, readUnit: UnitReader): Quantity {
     return left;
   }
 
-  function productOfFactors(): Quantity {
+  function productOfFactors(): Evaluated {
     let left = factor();
     for (let sign = peekSign('*/'); sign; sign = peekSign('*/')) {
       at += 1;
@@ -89,7 +89,7 @@ export function workOut(text: string, readUnit: UnitReader): Quantity {
     return left;
   }
 
-  function factor(): Quantity {
+  function factor(): Evaluated {
     const minus = peekSign('-');
     if (minus) {
       at += 1;
@@ -113,7 +113,7 @@ export function workOut(text: string, readUnit: UnitReader): Quantity {
     );
   }
 
-  function withUnit(bare: Quantity): Quantity {
+  function withUnit(bare: Evaluated): Evaluated {
     const token = tokens[at];
     if (token?.kind !== 'unit') return bare;
     const value = bare.power === 0 ? readUnit(bare.value, token.text) : undefined;
@@ -123,7 +123,7 @@ export function workOut(text: string, readUnit: UnitReader): Quantity {
   }
 
   // 1' 6" is read as people say it, one foot six.
-  function withInchesAfterFeet(feet: Quantity, unit: string): Quantity {
+  function withInchesAfterFeet(feet: Evaluated, unit: string): Evaluated {
     if (!"'′ft".includes(unit) || tokens[at]?.kind !== 'number') return feet;
     const inches = factor();
     return { value: feet.value + inches.value, power: 1 };

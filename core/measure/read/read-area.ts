@@ -1,7 +1,7 @@
 // Reading an area as typed: `12 x 8 mm`, `12 mm * 8 mm`, or bare square millimetres.
 import { mmPer } from '../length-units.ts';
 import { read, unread, type Reading } from './reading.ts';
-import { SumError, workOut } from './arithmetic.ts';
+import { SumError, evaluate } from './arithmetic.ts';
 
 const EXAMPLE = 'Give an area, for example 12 mm * 8 mm or 96.';
 
@@ -9,7 +9,7 @@ const EXAMPLE = 'Give an area, for example 12 mm * 8 mm or 96.';
 export function readArea(text: string): Reading {
   if (text.trim() === '') return unread(EXAMPLE);
   try {
-    const { value, power } = workOut(withUnitLent(text), (number, unit) => {
+    const { value, power } = evaluate(withUnitLent(text), (number, unit) => {
       const mm = mmPer(unit);
       return mm === undefined ? undefined : number * mm;
     });

@@ -2,7 +2,7 @@
 import { gaugeMm, gaugeSystemNames, gaugeSystemSources, gaugeText, type GaugeSystem } from '../gauge.ts';
 import { mmPer } from '../length-units.ts';
 import { read, unread, type Reading } from './reading.ts';
-import { SumError, workOut } from './arithmetic.ts';
+import { SumError, evaluate } from './arithmetic.ts';
 
 /** A thing two kilometres long is a slip of the keys; nothing on a bench is. */
 const LONGEST_MM = 2_000_000;
@@ -30,7 +30,7 @@ export function readLength(text: string, { what, gauge = 'none', mayBeZero = fal
   const whole = /^\s*(\d+)\s*(?:ga|gauge|#)\s*$/i.exec(text);
   if (whole) return readGauge(gauge, Number(whole[1]));
   try {
-    const { value, power } = workOut(text, (number, unit) => lengthUnit(number, unit, gauge));
+    const { value, power } = evaluate(text, (number, unit) => lengthUnit(number, unit, gauge));
     if (power < 0 || power > 1) return unread(`“${text.trim()}” does not come out as a length.`);
     if (value < 0) return unread(`The ${what} comes out below nothing (${text.trim()}). A length must be above 0.`);
     if (value === 0 && !mayBeZero) return unread(`The ${what} must be above 0.`);

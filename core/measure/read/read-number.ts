@@ -1,7 +1,7 @@
 // Reading the plain numbers of a bench book as typed: minutes, counts, grams, factors, shares.
 import { gramsPer } from '../mass-units.ts';
 import { read, unread, type Reading } from './reading.ts';
-import { SumError, workOut, type UnitReader } from './arithmetic.ts';
+import { SumError, evaluate, type UnitReader } from './arithmetic.ts';
 
 const minutesPerUnit: Readonly<Record<string, number>> = {
   s: 1 / 60,
@@ -100,7 +100,7 @@ export function readDensity(text: string): Reading {
 export function readPlain(text: string, what: string, example: string, unit: UnitReader): Reading {
   if (text.trim() === '') return read(0, 'none entered');
   try {
-    const { value, power } = workOut(text, unit);
+    const { value, power } = evaluate(text, unit);
     if (power < 0 || power > 1) return unread(`“${text.trim()}” does not come out as a ${what}. Try ${example}.`);
     if (value < 0) return unread(`A ${what} cannot be below nothing; ${text.trim()} is. Try ${example}.`);
     return read(value, 'as typed');

@@ -2,8 +2,8 @@ import { readdirSync } from 'node:fs';
 import { expect, test } from 'vitest';
 import { alloysWith } from '../../metal/alloy.ts';
 import { disc, pieceOf, sheet } from '../fixtures/check.ts';
-import { reckonRecipe } from '../compute-recipe.ts';
-import { benchCheck, benchCheckAll, rules, standing } from './bench-check.ts';
+import { computeRecipe } from '../compute-recipe.ts';
+import { benchCheck, benchCheckAll, checks, standing } from './bench-check.ts';
 
 const alloys = alloysWith([]);
 const steel = pieceOf({
@@ -14,13 +14,13 @@ const steel = pieceOf({
 test('every rule is a file of its own with its test, and has a name of its own', () => {
   const files = readdirSync('core/piece/checks').filter((file) => !/^(check-context|bench-check)\b/.test(file));
   const names = files.filter((file) => !file.endsWith('.test.ts')).map((file) => file.replace('.ts', ''));
-  expect(rules.map(({ name }) => name).sort()).toEqual(names.sort());
+  expect(checks.map(({ name }) => name).sort()).toEqual(names.sort());
   for (const name of names) expect(files).toContain(`${name}.test.ts`);
-  expect(rules).toHaveLength(17);
+  expect(checks).toHaveLength(17);
 });
 
 test('the gravest comes first', () => {
-  const remarks = benchCheck(reckonRecipe(steel, alloys), alloys, 'GB');
+  const remarks = benchCheck(computeRecipe(steel, alloys), alloys, 'GB');
   expect(remarks.map(({ severity, rule }) => `${severity} ${rule}`)).toEqual(['stop steel-pickle', 'warn sharp-ends']);
   expect(standing(remarks)).toHaveLength(1);
 });

@@ -1,6 +1,6 @@
 // The bench check: every rule over a piece, before metal is cut. It reads the document and the tables, nothing else.
 import type { Alloy } from '../../metal/alloys.ts';
-import { reckonRecipe, type Reckoners, type Recipe } from '../compute-recipe.ts';
+import { computeRecipe, type RecipeFunctions, type Recipe } from '../compute-recipe.ts';
 import { hasSizes, pieceInSize } from '../sizes.ts';
 import type { Piece } from '../piece.ts';
 import { bezelFit } from './bezel-fit.ts';
@@ -15,14 +15,14 @@ import { openRing } from './open-ring.ts';
 import { pairs } from './pairs.ts';
 import { platinumApart } from './platinum-apart.ts';
 import { ringFit } from './ring-fit.ts';
-import { Job, type Found, type Rule, type Severity } from './check-context.ts';
+import { CheckContext, type CheckFinding, type Check, type Severity } from './check-context.ts';
 import { sharpEnds } from './sharp-ends.ts';
 import { solderMelts } from './solder-melts.ts';
 import { solderOrder } from './solder-order.ts';
 import { steelPickle } from './steel-pickle.ts';
 import { trappedPickle } from './trapped-pickle.ts';
 
-export const rules: readonly Rule[] = [
+export const checks: readonly Check[] = [
   solderOrder,
   solderMelts,
   closedForm,
@@ -43,7 +43,7 @@ export const rules: readonly Rule[] = [
 ];
 
 /** What a rule has to say of a piece. */
-export interface Remark extends Found {
+export interface Remark extends CheckFinding {
   readonly rule: string;
   readonly why: string;
   /** The reason the maker gave for letting it stand; null when it is not known. */
@@ -58,9 +58,9 @@ const rank = { stop: 0, warn: 1, note: 2 } as const satisfies Record<Severity, n
  * @returns the remarks, the gravest first, each rule in its order
  */
 export function benchCheck(recipe: Recipe, alloys: ReadonlyMap<string, Alloy>, country: string): Remark[] {
-  const job = new Job(recipe, alloys, country);
+  const job = new CheckContext(recipe, alloys, country);
   const { known } = recipe.piece;
-  const remarks = rules.flatMap(({ name, why, check }) =>
+  const remarks = checks.flatMap(({ name, why, check }) =>
     check(job).map((found): Remark => {
       const seen = known.find(({ rule, about }) => rule === name && about === found.about);
       return { ...found, rule: name, why, known: seen ? seen.reason : null };
@@ -85,12 +85,12 @@ export function* benchChecking(
   piece: Piece,
   alloys: ReadonlyMap<string, Alloy>,
   country: string,
-  reckon?: Reckoners,
+  compute?: RecipeFunctions,
 ): Generator<undefined, Remark[]> {
-  if (!hasSizes(piece)) return benchCheck(reckonRecipe(piece, alloys, reckon), alloys, country);
+  if (!hasSizes(piece)) return benchCheck(computeRecipe(piece, alloys, compute), alloys, country);
   const seen = new Map<string, Remark>();
   for (const size of piece.sizes.rows) {
-    for (const remark of benchCheck(reckonRecipe(pieceInSize(piece, size), alloys, reckon), alloys, country)) {
+    for (const remark of benchCheck(computeRecipe(pieceInSize(piece, size), alloys, compute), alloys, country)) {
       const key = `${remark.rule} ${remark.about} ${remark.severity}`;
       const named = piece.sizes.rows.length > 1 && measured.has(remark.rule);
       if (!seen.has(key))

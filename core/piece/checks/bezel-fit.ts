@@ -2,7 +2,7 @@
 import { TURN_OVER_MM } from '../../blank/bezel.ts';
 import { inSum } from '../../figure/figure.ts';
 import { girdleMm } from '../compute-recipe.ts';
-import { withRow, type Found, type Job, type Rule } from './check-context.ts';
+import { withRow, type CheckFinding, type CheckContext, type Check } from './check-context.ts';
 
 /** Less than this over the girdle does not hold a stone; more than that hides it (common practice). */
 const LEAST_OVER_MM = 0.3;
@@ -10,16 +10,16 @@ const MOST_OVER_MM = 1.5;
 const THIN_WALL_MM = 0.25;
 const THICKER_BASE = 2.5;
 
-export const bezelFit: Rule = {
+export const bezelFit: Check = {
   name: 'bezel-fit',
   why: 'Too low and the stone falls out, too high and it cannot be seen; a thin wall melts before a thick base is hot.',
   check: (job) =>
-    job.parts.flatMap(({ part, reckoning: { section } }): Found[] => {
+    job.parts.flatMap(({ part, computation: { section } }): CheckFinding[] => {
       if (part.blank.rule !== 'bezel' || section?.form !== 'strip') return [];
       const { stone } = part.blank;
       const finding = job.piece.findings.find(({ id }) => id === stone);
       const girdle = finding ? girdleMm(finding) : null;
-      const found: Found[] = [];
+      const found: CheckFinding[] = [];
       // In whole micrometres: 2.3 − 2 mm is enough where 0.3 mm is asked.
       const over = girdle === null ? null : Math.round((section.widthMm - girdle) * 1000) / 1000;
       if (girdle !== null && over !== null && (over < LEAST_OVER_MM || over > MOST_OVER_MM)) {
@@ -44,13 +44,13 @@ export const bezelFit: Rule = {
     }),
 };
 
-function thinOnThick(job: Job, id: string, wallMm: number): Found[] {
+function thinOnThick(job: CheckContext, id: string, wallMm: number): CheckFinding[] {
   if (wallMm >= THIN_WALL_MM) return [];
   const joined = job.joins
     .filter(({ join }) => join.kind === 'solder' && job.membersOf(join).includes(id))
     .flatMap(({ join }) => job.membersOf(join));
   const base = joined.find((other) => {
-    const section = job.part(other)?.reckoning.section;
+    const section = job.part(other)?.computation.section;
     return other !== id && section?.form === 'sheet' && section.thicknessMm > THICKER_BASE * wallMm;
   });
   if (!base) return [];

@@ -3,15 +3,15 @@ import type { Alloy } from '../../metal/alloys.ts';
 import type { Finding, Group, Piece } from '../piece.ts';
 import type { Join } from '../join.ts';
 import type { Part } from '../part.ts';
-import type { JoinReckoning } from '../compute-join.ts';
-import type { PartReckoning } from '../compute-part.ts';
+import type { JoinComputation } from '../compute-join.ts';
+import type { PartComputation } from '../compute-part.ts';
 import { membersOf, scopeOf, type Recipe } from '../compute-recipe.ts';
 import { stepKindOf, type Step, type StepKind } from '../step.ts';
 
 export type Severity = 'stop' | 'warn' | 'note';
 
 /** What a rule has found, before it is told whether the maker knows. */
-export interface Found {
+export interface CheckFinding {
   readonly severity: Severity;
   /** Id of the part, finding, join, step or group it concerns; '' for the whole piece. */
   readonly about: string;
@@ -28,16 +28,16 @@ export interface Remedy {
   readonly apply: (piece: Piece) => Piece;
 }
 
-export interface Rule {
+export interface Check {
   /** Stands in the piece where a remark is known, so it never changes. */
   readonly name: string;
   /** Why it matters at the bench. */
   readonly why: string;
-  readonly check: (job: Job) => Found[];
+  readonly check: (job: CheckContext) => CheckFinding[];
 }
 
 /** A piece laid out for checking. */
-export class Job {
+export class CheckContext {
   readonly piece: Piece;
   readonly recipe: Recipe;
   readonly alloys: ReadonlyMap<string, Alloy>;
@@ -53,21 +53,21 @@ export class Job {
     this.steps = recipe.piece.steps.map((step, index) => ({ step, kind: stepKindOf(step), index }));
   }
 
-  get parts(): readonly { part: Part; reckoning: PartReckoning }[] {
+  get parts(): readonly { part: Part; computation: PartComputation }[] {
     return this.piece.parts.flatMap((part, index) => {
-      const reckoning = this.recipe.parts[index];
-      return reckoning ? [{ part, reckoning }] : [];
+      const computation = this.recipe.parts[index];
+      return computation ? [{ part, computation }] : [];
     });
   }
 
-  get joins(): readonly { join: Join; reckoning: JoinReckoning; index: number }[] {
+  get joins(): readonly { join: Join; computation: JoinComputation; index: number }[] {
     return this.piece.joins.flatMap((join, index) => {
-      const reckoning = this.recipe.joins[index];
-      return reckoning ? [{ join, reckoning, index }] : [];
+      const computation = this.recipe.joins[index];
+      return computation ? [{ join, computation, index }] : [];
     });
   }
 
-  part(id: string): { part: Part; reckoning: PartReckoning } | undefined {
+  part(id: string): { part: Part; computation: PartComputation } | undefined {
     return this.parts.find(({ part }) => part.id === id);
   }
 
@@ -163,8 +163,8 @@ const blankStep: Omit<Step, 'id' | 'name'> = {
   station: '',
   setUp: '',
   each: '',
-  byItself: '',
-  meanwhile: false,
+  unattended: '',
+  overlaps: false,
   kind: '',
   of: '',
   per: 'piece',
@@ -174,7 +174,7 @@ const blankStep: Omit<Step, 'id' | 'name'> = {
   maker: '',
   spread: '',
   pauses: '',
-  handsOn: '',
+  transfer: '',
   from: '',
   byHand: false,
 };

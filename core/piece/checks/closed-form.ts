@@ -1,12 +1,12 @@
 // A closed hollow form without a vent.
 import { readCount } from '../../measure/read/read-number.ts';
-import { withRow, type Found, type Rule } from './check-context.ts';
+import { withRow, type CheckFinding, type Check } from './check-context.ts';
 
-export const closedForm: Rule = {
+export const closedForm: Check = {
   name: 'closed-form',
   why: 'Air and steam shut in burst a hot form, and pickle that seeps in comes out for weeks.',
   check: (job) =>
-    job.piece.groups.flatMap(({ id, name, closed, vents }): Found[] => {
+    job.piece.groups.flatMap(({ id, name, closed, vents }): CheckFinding[] => {
       const holes = readCount(vents || '0', 0);
       if (!closed || (holes.ok && holes.value > 0)) return [];
       return [

@@ -1,13 +1,13 @@
 // A die deeper than the stock is thick.
 import { inSum } from '../../figure/figure.ts';
 import { readLength } from '../../measure/read/read-length.ts';
-import { withRow, type Found, type Rule } from './check-context.ts';
+import { withRow, type CheckFinding, type Check } from './check-context.ts';
 
-export const dieDepth: Rule = {
+export const dieDepth: Check = {
   name: 'die-depth',
   why: 'A solid pressed in a die fills it only when there is metal enough: thinner stock tears or leaves it hollow.',
   check: (job) =>
-    job.parts.flatMap(({ part, reckoning: { section } }): Found[] => {
+    job.parts.flatMap(({ part, computation: { section } }): CheckFinding[] => {
       const { blank } = part;
       if (blank.rule !== 'pressed' || section?.form !== 'sheet') return [];
       const depth = readLength(blank.depth, { what: 'depth of the die' });

@@ -4,15 +4,15 @@ import { inSum } from '../../figure/figure.ts';
 import { readLength } from '../../measure/read/read-length.ts';
 import { areaMm2, type LongSection } from '../../stock/section.ts';
 import type { BlankRule, Part } from '../part.ts';
-import { withStepAfter, type Found, type Job, type Rule } from './check-context.ts';
+import { withStepAfter, type CheckFinding, type CheckContext, type Check } from './check-context.ts';
 
 const wound: ReadonlySet<BlankRule> = new Set(['jump-ring', 'chain', 'ring-band', 'bangle', 'wrap', 'ring-bezel']);
 
-export const forming: Rule = {
+export const forming: Check = {
   name: 'forming',
   why: 'Worked metal hardens and then cracks; hard wire springs open off its mandrel, so the ring comes out large.',
   check: (job) =>
-    job.parts.flatMap(({ part, reckoning: { section } }): Found[] => [
+    job.parts.flatMap(({ part, computation: { section } }): CheckFinding[] => [
       ...(section && section.form !== 'sheet' && section.form !== 'grain' ? overworked(job, part, section) : []),
       ...(part.temper === 'hard' && wound.has(part.blank.rule)
         ? [
@@ -27,7 +27,7 @@ export const forming: Rule = {
     ]),
 };
 
-function overworked(job: Job, part: Part, section: LongSection): Found[] {
+function overworked(job: CheckContext, part: Part, section: LongSection): CheckFinding[] {
   if (part.blank.rule !== 'worked') return [];
   const width = readLength(part.blank.width, { what: 'width' });
   const thickness = readLength(part.blank.thickness || part.blank.width, { what: 'thickness' });

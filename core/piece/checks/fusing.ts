@@ -1,11 +1,11 @@
 // Fusing what does not fuse well.
-import { withRow, type Found, type Rule } from './check-context.ts';
+import { withRow, type CheckFinding, type Check } from './check-context.ts';
 
-export const fusing: Rule = {
+export const fusing: Check = {
   name: 'fusing',
   why: 'Fine silver, germanium silver and high-karat gold flow together; other alloys melt before they do, and grow brittle.',
   check: (job) =>
-    job.joins.flatMap(({ join }): Found[] => {
+    job.joins.flatMap(({ join }): CheckFinding[] => {
       if (join.kind !== 'fuse') return [];
       const bad = job.membersOf(join).find((id) => job.alloyOf(id)?.fusible === false);
       if (!bad) return [];

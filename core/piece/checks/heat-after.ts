@@ -1,6 +1,6 @@
 // Heat after what heat spoils: stones, patina, plating; polish before the last heat; crisp work polished away.
 import type { StepKind } from '../step.ts';
-import { withStepBefore, type Found, type Job, type Rule } from './check-context.ts';
+import { withStepBefore, type CheckFinding, type CheckContext, type Check } from './check-context.ts';
 
 const hot: readonly StepKind[] = ['solder', 'fuse', 'anneal'];
 const spoilt = {
@@ -9,14 +9,14 @@ const spoilt = {
   plate: 'it is plated',
 } as const satisfies Partial<Record<StepKind, string>>;
 
-export const heatAfter: Rule = {
+export const heatAfter: Check = {
   name: 'heat-after',
   why: 'Heat cracks stones and burns off patina and plating; a polish before it is done again after.',
   check: (job) => [...afterFinish(job), ...wastedPolish(job), ...polishedAway(job)],
 };
 
-function afterFinish(job: Job): Found[] {
-  return job.stepsOf(...hot).flatMap(({ step, index }): Found[] => {
+function afterFinish(job: CheckContext): CheckFinding[] {
+  return job.stepsOf(...hot).flatMap(({ step, index }): CheckFinding[] => {
     const earlier = job
       .stepsOf('set', 'patina', 'plate')
       .find((other) => other.index < index && overlap(job, other.step, step));
@@ -36,7 +36,7 @@ function afterFinish(job: Job): Found[] {
   });
 }
 
-function wastedPolish(job: Job): Found[] {
+function wastedPolish(job: CheckContext): CheckFinding[] {
   const lastHeat = job.stepsOf(...hot).at(-1);
   if (!lastHeat) return [];
   return job
@@ -49,10 +49,10 @@ function wastedPolish(job: Job): Found[] {
     }));
 }
 
-function polishedAway(job: Job): Found[] {
+function polishedAway(job: CheckContext): CheckFinding[] {
   const [texture] = job.stepsOf('texture');
   const knuckles = job.piece.parts.find(({ blank }) => blank.rule === 'knuckles');
-  return job.stepsOf('polish', 'tumble').flatMap(({ step, index }): Found[] => {
+  return job.stepsOf('polish', 'tumble').flatMap(({ step, index }): CheckFinding[] => {
     const crisp = texture && texture.index < index && overlap(job, texture.step, step);
     const hinged = knuckles && job.reaches(step, knuckles.id);
     if (!crisp && !hinged) return [];
@@ -63,7 +63,7 @@ function polishedAway(job: Job): Found[] {
   });
 }
 
-function overlap(job: Job, a: { of: string }, b: { of: string }): boolean {
+function overlap(job: CheckContext, a: { of: string }, b: { of: string }): boolean {
   const touched = job.touched(a);
   return [...job.touched(b)].some((id) => touched.has(id)) || (touched.size === 0 && job.touched(b).size === 0);
 }

@@ -2,12 +2,12 @@
 import { inSum } from '../../figure/figure.ts';
 import { readCount } from '../../measure/read/read-number.ts';
 import { bendMm } from '../../stock/section.ts';
-import { withRow, type Found, type Job, type Rule } from './check-context.ts';
+import { withRow, type CheckFinding, type CheckContext, type Check } from './check-context.ts';
 
 /** A pin looser than this in its bore rattles (common practice). */
 const SNUG_MM = 0.1;
 
-export const hinge: Rule = {
+export const hinge: Check = {
   name: 'hinge',
   why: 'With an even number one leaf has no outer knuckle and swings loose; a pin that is not snug wears the bore.',
   check: (job) =>
@@ -16,7 +16,7 @@ export const hinge: Rule = {
     ),
 };
 
-function odd(job: Job, id: string): Found[] {
+function odd(job: CheckContext, id: string): CheckFinding[] {
   const { blank } = job.part(id)?.part ?? {};
   if (blank?.rule !== 'knuckles') return [];
   const knuckles = readCount(blank.knuckles);
@@ -37,12 +37,12 @@ function odd(job: Job, id: string): Found[] {
   ];
 }
 
-function snug(job: Job, id: string): Found[] {
-  const section = job.part(id)?.reckoning.section;
+function snug(job: CheckContext, id: string): CheckFinding[] {
+  const section = job.part(id)?.computation.section;
   const pin = job.parts.find(({ part }) => part.blank.rule === 'hinge-pin');
-  if (section?.form !== 'tube' || !pin?.reckoning.section) return [];
+  if (section?.form !== 'tube' || !pin?.computation.section) return [];
   const bore = section.outsideMm - 2 * section.wallMm;
-  const across = bendMm(pin.reckoning.section);
+  const across = bendMm(pin.computation.section);
   // In whole hundredths: a 0.9 mm pin goes into a bore of 1.7 − 2 × 0.4 mm.
   const room = Math.round((bore - across) * 100) / 100;
   if (room >= 0 && room <= SNUG_MM) return [];

@@ -2,9 +2,9 @@
 import { inSum } from '../../figure/figure.ts';
 import { hallmarkCaution, ukExemptBelowG } from '../../metal/hallmarks.ts';
 import { isMarkDue, preciousWeights } from '../../metal/marks.ts';
-import type { Found, Rule } from './check-context.ts';
+import type { CheckFinding, Check } from './check-context.ts';
 
-export const marksDue: Rule = {
+export const marksDue: Check = {
   name: 'marks-due',
   why: hallmarkCaution,
   check: (job) => {
@@ -12,7 +12,7 @@ export const marksDue: Rule = {
       /hallmark|assay|quality mark/i.test(name),
     );
     if (marked) return [];
-    return preciousWeights(job.parts.map(({ reckoning }) => reckoning)).flatMap((weight): Found[] => {
+    return preciousWeights(job.parts.map(({ computation }) => computation)).flatMap((weight): CheckFinding[] => {
       if (!isMarkDue(weight, job.country)) return [];
       const { metal, grams } = weight;
       const limit = ukExemptBelowG[metal];

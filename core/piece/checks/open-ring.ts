@@ -1,11 +1,11 @@
 // A ring left open where a load hangs on it.
-import type { Found, Rule } from './check-context.ts';
+import type { CheckFinding, Check } from './check-context.ts';
 
-export const openRing: Rule = {
+export const openRing: Check = {
   name: 'open-ring',
   why: 'A ring that is only bent shut pulls open under a weight or a tug.',
   check: (job) =>
-    job.joins.flatMap(({ join }): Found[] => {
+    job.joins.flatMap(({ join }): CheckFinding[] => {
       if (join.kind !== 'link' || !join.bearsLoad) return [];
       const open = job.membersOf(join).find((id) => {
         const rule = job.part(id)?.part.blank.rule;

@@ -1,20 +1,20 @@
 // Things sold by the pair: even counts, and a step that matches them.
 import { readCount } from '../../measure/read/read-number.ts';
-import { withStepAfter, type Found, type Rule } from './check-context.ts';
+import { withStepAfter, type CheckFinding, type Check } from './check-context.ts';
 
-export const pairs: Rule = {
+export const pairs: Check = {
   name: 'pairs',
   why: 'One earring too few stops a batch, and a pair that does not match is two odd ones.',
   check: (job) => {
     const { piece } = job;
-    const found: Found[] = [];
-    for (const { part, reckoning } of job.parts) {
+    const found: CheckFinding[] = [];
+    for (const { part, computation } of job.parts) {
       const isPaired = piece.soldBy === 'pair' || part.paired;
-      if (!isPaired || reckoning.count === 0 || reckoning.count % 2 === 0 || part.blank.rule === 'chain') continue;
+      if (!isPaired || computation.count === 0 || computation.count % 2 === 0 || part.blank.rule === 'chain') continue;
       found.push({
         severity: 'warn',
         about: part.id,
-        sentence: `${part.name.trim() || 'The part'} is ${String(reckoning.count)} in a pair. Make it an even count.`,
+        sentence: `${part.name.trim() || 'The part'} is ${String(computation.count)} in a pair. Make it an even count.`,
       });
     }
     if (piece.soldBy !== 'pair') return found;

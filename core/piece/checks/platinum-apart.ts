@@ -1,8 +1,8 @@
 // Platinum that shares its solder, its pickle or its tools with other metals.
 import type { StepKind } from '../step.ts';
-import type { Found, Rule } from './check-context.ts';
+import type { CheckFinding, Check } from './check-context.ts';
 
-export const platinumApart: Rule = {
+export const platinumApart: Check = {
   name: 'platinum-apart',
   why: 'Traces of silver, gold or solder alloy into hot platinum and crack it; its filings are lost among others.',
   check: (job) => {
@@ -11,7 +11,7 @@ export const platinumApart: Rule = {
       const alloy = job.alloyOf(id);
       return alloy !== null && alloy.family !== 'platinum';
     };
-    const soldered = job.joins.flatMap(({ join, reckoning: { solder } }): Found[] => {
+    const soldered = job.joins.flatMap(({ join, computation: { solder } }): CheckFinding[] => {
       const platinum = job.membersOf(join).find(isPlatinum);
       if (!platinum || !solder || solder.family === 'platinum') return [];
       return [
@@ -22,7 +22,7 @@ export const platinumApart: Rule = {
         },
       ];
     });
-    const mixed = (kinds: readonly StepKind[], says: (name: string) => string): Found[] => {
+    const mixed = (kinds: readonly StepKind[], says: (name: string) => string): CheckFinding[] => {
       const step = job.stepsOf(...kinds).find(({ step: each }) => {
         const touched = [...job.touched(each)];
         return touched.some(isPlatinum) && touched.some(isOther);

@@ -4,14 +4,14 @@ import { inSum } from '../../figure/figure.ts';
 import { readLength } from '../../measure/read/read-length.ts';
 import { bendMm } from '../../stock/section.ts';
 import type { Part } from '../part.ts';
-import type { PartReckoning } from '../compute-part.ts';
-import { withRow, type Found, type Job, type Rule } from './check-context.ts';
+import type { PartComputation } from '../compute-part.ts';
+import { withRow, type CheckFinding, type CheckContext, type Check } from './check-context.ts';
 
-export const ringFit: Rule = {
+export const ringFit: Check = {
   name: 'ring-fit',
   why: 'A ring too small for its wire does not close, one too large opens again; one that cannot pass cannot be put on.',
   check: (job) =>
-    job.parts.flatMap(({ part, reckoning }) => ringOf(part, reckoning).flatMap((ring) => remarks(job, ring))),
+    job.parts.flatMap(({ part, computation }) => ringOf(part, computation).flatMap((ring) => remarks(job, ring))),
 };
 
 interface Ring {
@@ -20,18 +20,18 @@ interface Ring {
   readonly wireMm: number;
 }
 
-function ringOf(part: Part, { section }: PartReckoning): Ring[] {
+function ringOf(part: Part, { section }: PartComputation): Ring[] {
   const { blank } = part;
   if ((blank.rule !== 'jump-ring' && blank.rule !== 'chain') || !section) return [];
   const inside = readLength(blank.inside, { what: 'inside diameter' });
   return inside.ok ? [{ part, insideMm: inside.value, wireMm: bendMm(section) }] : [];
 }
 
-function remarks(job: Job, ring: Ring): Found[] {
+function remarks(job: CheckContext, ring: Ring): CheckFinding[] {
   return [...shape(job, ring), ...passing(ring), ...neighbours(job, ring)];
 }
 
-function shape(job: Job, { part, insideMm, wireMm }: Ring): Found[] {
+function shape(job: CheckContext, { part, insideMm, wireMm }: Ring): CheckFinding[] {
   const aspect = aspectRatio(insideMm, wireMm);
   const name = part.name.trim() || 'The ring';
   const is = `${name} has an aspect ratio of ${inSum(Number(aspect.toPrecision(3)))}`;
@@ -57,7 +57,7 @@ function shape(job: Job, { part, insideMm, wireMm }: Ring): Found[] {
   return [];
 }
 
-function passing({ part, insideMm }: Ring): Found[] {
+function passing({ part, insideMm }: Ring): CheckFinding[] {
   if (part.blank.rule !== 'jump-ring' || !part.blank.passes.trim()) return [];
   const passes = readLength(part.blank.passes, { what: 'thing it lets through' });
   if (!passes.ok || insideMm > passes.value) return [];
@@ -70,14 +70,14 @@ function passing({ part, insideMm }: Ring): Found[] {
   ];
 }
 
-function neighbours(job: Job, { part, insideMm, wireMm }: Ring): Found[] {
+function neighbours(job: CheckContext, { part, insideMm, wireMm }: Ring): CheckFinding[] {
   const linked = job.joins
     .filter(({ join }) => join.kind === 'link' && job.membersOf(join).includes(part.id))
     .flatMap(({ join }) => job.membersOf(join).filter((id) => id !== part.id));
-  return [...new Set(linked)].flatMap((id): Found[] => {
+  return [...new Set(linked)].flatMap((id): CheckFinding[] => {
     const other = job.part(id);
     if (!other) return [];
-    const { hole, section } = other.reckoning;
+    const { hole, section } = other.computation;
     const ring = part.name.trim() || 'The ring';
     const name = job.nameOf(id);
     if (hole !== null && hole <= wireMm)

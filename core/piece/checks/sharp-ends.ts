@@ -1,11 +1,11 @@
 // Cut ends that touch the skin.
-import { withStepAfter, type Found, type Rule } from './check-context.ts';
+import { withStepAfter, type CheckFinding, type Check } from './check-context.ts';
 
-export const sharpEnds: Rule = {
+export const sharpEnds: Check = {
   name: 'sharp-ends',
   why: 'A nipped end is sharp: it scratches an ear and catches cloth.',
   check: (job) =>
-    job.parts.flatMap(({ part }): Found[] => {
+    job.parts.flatMap(({ part }): CheckFinding[] => {
       if (!part.endsTouchSkin || part.bought) return [];
       if (job.stepsOf('round-ends').some(({ step }) => job.reaches(step, part.id))) return [];
       return [

@@ -1,15 +1,15 @@
 // A solder that flows where the metal itself begins to melt.
 import { inSum } from '../../figure/figure.ts';
-import type { Found, Rule } from './check-context.ts';
+import type { CheckFinding, Check } from './check-context.ts';
 
 /** Closer to the solidus than this a torch does not keep (common practice). */
 const CLOSE_C = 10;
 
-export const solderMelts: Rule = {
+export const solderMelts: Check = {
   name: 'solder-melts',
   why: 'Between where an alloy begins to melt and where it is all melted it slumps; above that it runs away.',
   check: (job) =>
-    job.joins.flatMap(({ join, reckoning: { flow } }): Found[] => {
+    job.joins.flatMap(({ join, computation: { flow } }): CheckFinding[] => {
       if (join.kind !== 'solder' || !flow) return [];
       const judged = job.membersOf(join).flatMap((id) => {
         const alloy = job.alloyOf(id);

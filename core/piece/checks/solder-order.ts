@@ -1,15 +1,15 @@
 // A later join that flows no lower than an earlier one on the same assembly may let the earlier one go.
 import { inSum } from '../../figure/figure.ts';
 import { solders, type Solder } from '../../metal/solders.ts';
-import { withRow, type Found, type Rule } from './check-context.ts';
+import { withRow, type CheckFinding, type Check } from './check-context.ts';
 
-export const solderOrder: Rule = {
+export const solderOrder: Check = {
   name: 'solder-order',
   why: 'What was soldered before flows again when the assembly is heated as far; parts shift, seams open.',
   check: (job) => {
     const held = new Assemblies();
     const flowing: { name: string; flowC: number; members: readonly string[] }[] = [];
-    return job.joins.flatMap(({ join, reckoning: { flow, solder } }): Found[] => {
+    return job.joins.flatMap(({ join, computation: { flow, solder } }): CheckFinding[] => {
       const members = job.membersOf(join);
       held.join(members);
       if (join.kind !== 'solder' || !flow) return [];

@@ -1,11 +1,11 @@
 // Iron or steel in the pickle.
-import { withRow, type Found, type Rule } from './check-context.ts';
+import { withRow, type CheckFinding, type Check } from './check-context.ts';
 
-export const steelPickle: Rule = {
+export const steelPickle: Check = {
   name: 'steel-pickle',
   why: 'Iron in the pickle plates copper on everything that is in it, then and later.',
   check: (job) =>
-    job.stepsOf('pickle').flatMap(({ step }): Found[] => {
+    job.stepsOf('pickle').flatMap(({ step }): CheckFinding[] => {
       const steel = [...job.touched(step)].find((id) => isSteel(job.alloyOf(id)?.family) && isThere(id));
       if (!steel) return [];
       return [
@@ -19,7 +19,7 @@ export const steelPickle: Rule = {
               name: 'Brush clean, no pickle',
               kind: 'brush' as const,
               station: 'motor',
-              byItself: '',
+              unattended: '',
               byHand: true,
             })),
           },

@@ -1,7 +1,7 @@
 // A hollow or hinged part that goes into the pickle and is not flushed after.
-import { withStepAfter, type Found, type Rule } from './check-context.ts';
+import { withStepAfter, type CheckFinding, type Check } from './check-context.ts';
 
-export const trappedPickle: Rule = {
+export const trappedPickle: Check = {
   name: 'trapped-pickle',
   why: 'Acid stays in hollows and in the bore of a hinge; it eats the joints and weeps onto the finish.',
   check: (job) => {
@@ -11,7 +11,7 @@ export const trappedPickle: Rule = {
       return part?.blank.rule === 'knuckles' || groups.some((group) => group.id === part?.group && isHollow(group));
     };
     const pickles = job.stepsOf('pickle');
-    return pickles.flatMap(({ step, index }): Found[] => {
+    return pickles.flatMap(({ step, index }): CheckFinding[] => {
       const trapping = [...job.touched(step)].find(hollow);
       if (!trapping) return [];
       const next = pickles.find((other) => other.index > index)?.index ?? Infinity;
@@ -28,7 +28,7 @@ export const trappedPickle: Rule = {
               kind: 'neutralise',
               station: 'sink',
               setUp: '3',
-              byItself: '5',
+              unattended: '5',
               of: step.of,
             }),
           },

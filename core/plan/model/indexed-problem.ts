@@ -1,7 +1,7 @@
 // A schedule problem as numbers: every maker, station, job and step by its index, ready to be decoded thousands of times.
 import type { Fixed, ScheduleProblem } from './problem.ts';
 
-export interface Shop {
+export interface IndexedProblem {
   readonly problem: ScheduleProblem;
   /** Number of steps. */
   readonly size: number;
@@ -42,7 +42,7 @@ interface PlacedFixed {
 const ALWAYS = Float64Array.of(0, Infinity);
 
 /** @param problem  as read through its schema: what it names is there */
-export function shopOf(problem: ScheduleProblem): Shop {
+export function indexProblem(problem: ScheduleProblem): IndexedProblem {
   const makerAt = indexOf(problem.makers);
   const stationAt = indexOf(problem.stations);
   const steps = problem.jobs.flatMap((job, jobIndex) => job.steps.map((step) => ({ job, jobIndex, step })));

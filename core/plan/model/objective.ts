@@ -13,6 +13,6 @@ export function compareObjectives(a: Objective, b: Objective): number {
 export const isBetter = (a: Objective, b: Objective) => compareObjectives(a, b) < 0;
 
 /** Whether nothing is better, as far as a bound says. */
-export function reaches({ tardiness, makespan }: Objective, bound: Objective): boolean {
+export function reachesBound({ tardiness, makespan }: Objective, bound: Objective): boolean {
   return tardiness <= bound.tardiness + SAME && makespan <= bound.makespan + SAME;
 }

@@ -2,11 +2,11 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { expect, test } from 'vitest';
 import { z } from 'zod';
-import { scheduleBound } from '../solve/lower-bound.ts';
+import { scheduleLowerBound } from '../solve/lower-bound.ts';
 import { scheduleFaults } from '../fixtures/check-schedule.ts';
 import { scheduleProblemSchema, type Schedule } from './problem.ts';
 import { quickPlan } from '../solve/quick-plan.ts';
-import { shopOf } from './indexed-problem.ts';
+import { indexProblem } from './indexed-problem.ts';
 
 test('docs/formats/schedule.schema.json', () => {
   const path = 'docs/formats/schedule.schema.json';
@@ -24,5 +24,5 @@ test('the example of the page is a problem, and its answer the plan that is made
   const stated = plan as Schedule;
   expect(scheduleFaults(read, stated)).toEqual([]);
   expect(quickPlan(read)).toMatchObject({ objective: stated.objective, steps: stated.steps });
-  expect(scheduleBound(shopOf(read)).makespan).toBeLessThanOrEqual(stated.bound.makespan);
+  expect(scheduleLowerBound(indexProblem(read)).makespan).toBeLessThanOrEqual(stated.bound.makespan);
 });

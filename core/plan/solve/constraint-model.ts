@@ -1,12 +1,12 @@
 // A schedule problem as a model for a constraint solver (MiniZinc), and its solutions read back. First the least tardiness
 // of what is promised, then at that tardiness the soonest end. docs/decisions/012 says why and what it was measured at.
 import { pausedEnd } from './serial-schedule-generation.ts';
-import { earliestEnds } from './heads.ts';
+import { heads } from './heads.ts';
 import type { ScheduledStep } from '../model/problem.ts';
-import type { Shop } from '../model/indexed-problem.ts';
+import type { IndexedProblem } from '../model/indexed-problem.ts';
 
 /** What is asked of the solver. */
-export type Aim =
+export type SolveStage =
   /** Of the promised jobs alone: the others can always wait until after them. @param below  known to be reached */
   | { readonly least: 'tardiness'; readonly known: number }
   | { readonly least: 'makespan'; readonly tardiness: number; readonly known: number };
@@ -35,7 +35,8 @@ const scales = [1, 2, 5, 10, 20, 60, 100] as const;
 const MOST_MODELLED = 160;
 
 /** Whether it has to be polished a stretch at a time. */
-export const isTooLarge = ({ fixed }: Pick<Shop, 'fixed'>) => fixed.filter((one) => !one).length > MOST_MODELLED;
+export const isTooLarge = ({ fixed }: Pick<IndexedProblem, 'fixed'>) =>
+  fixed.filter((one) => !one).length > MOST_MODELLED;
 
 /** A stretch of starts after which the hands' work is done in the same way. */
 interface Stretch {
@@ -50,29 +51,31 @@ interface Stretch {
  * @param until  no step that is free ends later; left out: as the known plan allows
  * @returns null when the times cannot be whole units, or there is too much
  */
-export function constraintModel(shop: Shop, aim: Aim, until = Infinity): ConstraintModel | null {
-  const earliest = earliestEnds(shop);
-  const latest = latestEnds(shop, aim, until);
-  const steps = modelled(shop, aim, earliest.start, latest);
-  const scale = scaleOf(shop);
-  if (scale === null || steps.length === 0 || steps.filter((step) => !shop.fixed[step]).length > MOST_MODELLED)
+export function constraintModel(indexed: IndexedProblem, aim: SolveStage, until = Infinity): ConstraintModel | null {
+  const earliest = heads(indexed);
+  const latest = latestEnds(indexed, aim, until);
+  const steps = modelled(indexed, aim, earliest.start, latest);
+  const scale = scaleOf(indexed);
+  if (scale === null || steps.length === 0 || steps.filter((step) => !indexed.fixed[step]).length > MOST_MODELLED)
     return null;
   const place = new Map(steps.map((step, index) => [step, index]));
-  const fixedEnds = shop.stepsOf.map((own) => Math.max(0, ...Array.from(own, (step) => shop.fixed[step]?.end ?? 0)));
+  const fixedEnds = indexed.stepsOf.map((own) =>
+    Math.max(0, ...Array.from(own, (step) => indexed.fixed[step]?.end ?? 0)),
+  );
   const horizon = Math.max(...steps.map((step) => latest[step] ?? 0), ...fixedEnds);
   if (!Number.isFinite(horizon)) return null;
-  const stretches = steps.map((step) => stretchesOf(shop, step, earliest.start[step] ?? 0, latest[step] ?? 0));
+  const stretches = steps.map((step) => stretchesOf(indexed, step, earliest.start[step] ?? 0, latest[step] ?? 0));
   if (stretches.some((list) => list.length === 0)) return null;
   const whole = (minutes: number) => Math.round(minutes * scale);
-  const weights = wholeWeights(shop);
+  const weights = wholeWeights(indexed);
   const flat = stretches.flat();
   let at = 0;
   const from = stretches.map((list) => (at += list.length) - list.length + 1);
   // A job of which nothing is free ends when it ends, and is late or not.
-  const jobs = shop.stepsOf.flatMap((own, job) => (own.length > 0 ? [job] : []));
-  const attended = steps.map((step) => whole(lengthOf(shop, step).attended));
-  const unattended = steps.map((step) => whole(lengthOf(shop, step).unattended));
-  const isAfter = reach(shop);
+  const jobs = indexed.stepsOf.flatMap((own, job) => (own.length > 0 ? [job] : []));
+  const attended = steps.map((step) => whole(lengthOf(indexed, step).attended));
+  const unattended = steps.map((step) => whole(lengthOf(indexed, step).unattended));
+  const isAfter = reach(indexed);
   const pairs = steps.flatMap((a, i) =>
     steps.slice(i + 1).flatMap((b, k): number[][] => {
       const j = i + 1 + k;
@@ -83,23 +86,23 @@ export function constraintModel(shop: Shop, aim: Aim, until = Infinity): Constra
       const [one = [], other = []] = [stretches[i], stretches[j]];
       const shares = one.some(({ maker }) => maker >= 0 && other.some((stretch) => stretch.maker === maker));
       // Both are where they are.
-      return shares && !(shop.fixed[a] && shop.fixed[b]) ? [[i + 1, j + 1]] : [];
+      return shares && !(indexed.fixed[a] && indexed.fixed[b]) ? [[i + 1, j + 1]] : [];
     }),
   );
   const precedences = steps.flatMap((step) =>
-    Array.from(shop.before[step] ?? []).flatMap((other): number[][] => {
+    Array.from(indexed.before[step] ?? []).flatMap((other): number[][] => {
       const before = place.get(other);
-      const isSettled = shop.fixed[step] !== null;
+      const isSettled = indexed.fixed[step] !== null;
       return before === undefined || isSettled ? [] : [[before + 1, (place.get(step) ?? 0) + 1]];
     }),
   );
-  const stations = shop.stations.flatMap(({ count }, station) => {
-    const held = steps.flatMap((step, index) => (shop.station[step] === station ? [index + 1] : []));
+  const stations = indexed.stations.flatMap(({ count }, station) => {
+    const held = steps.flatMap((step, index) => (indexed.station[step] === station ? [index + 1] : []));
     return held.length > count ? [{ count, held }] : [];
   });
   const opens = steps.flatMap((step, index): number[][] => {
-    const open = shop.stations[shop.station[step] ?? -1]?.open;
-    if (!open || shop.fixed[step] || shop.anyHour[step] === 1 || (shop.unattended[step] ?? 0) === 0) return [];
+    const open = indexed.stations[indexed.station[step] ?? -1]?.open;
+    if (!open || indexed.fixed[step] || indexed.anyHour[step] === 1 || (indexed.unattended[step] ?? 0) === 0) return [];
     return Array.from({ length: open.length / 2 }, (_, window) => [
       index + 1,
       whole(open[2 * window] ?? 0),
@@ -109,10 +112,10 @@ export function constraintModel(shop: Shop, aim: Aim, until = Infinity): Constra
   const data = {
     n: steps.length,
     H: whole(horizon),
-    M: shop.makers,
+    M: indexed.makers,
     att: attended,
     un: unattended,
-    est: steps.map((step) => whole(shop.fixed[step]?.start ?? earliest.start[step] ?? 0)),
+    est: steps.map((step) => whole(indexed.fixed[step]?.start ?? earliest.start[step] ?? 0)),
     lft: steps.map((step) => whole(latest[step] ?? horizon)),
     qFrom: from,
     qTo: from.map((first, index) => first + (stretches[index]?.length ?? 0) - 1),
@@ -130,14 +133,16 @@ export function constraintModel(shop: Shop, aim: Aim, until = Infinity): Constra
     openTo: opens.map(([, , to]) => to),
     J: jobs.length,
     jobLow: jobs.map((job) => whole(fixedEnds[job] ?? 0)),
-    jobOf: steps.map((step) => jobs.indexOf(shop.job[step] ?? 0) + 1),
-    due: jobs.map((job) => (Number.isFinite(shop.due[job] ?? Infinity) ? whole(shop.due[job] ?? 0) : whole(horizon))),
-    weight: jobs.map((job) => (Number.isFinite(shop.due[job] ?? Infinity) ? (weights.of[job] ?? 0) : 0)),
+    jobOf: steps.map((step) => jobs.indexOf(indexed.job[step] ?? 0) + 1),
+    due: jobs.map((job) =>
+      Number.isFinite(indexed.due[job] ?? Infinity) ? whole(indexed.due[job] ?? 0) : whole(horizon),
+    ),
+    weight: jobs.map((job) => (Number.isFinite(indexed.due[job] ?? Infinity) ? (weights.of[job] ?? 0) : 0)),
     known: aim.least === 'tardiness' ? Math.floor(aim.known * scale * weights.scale + 1e-6) : whole(aim.known),
     late: aim.least === 'makespan' ? Math.floor(aim.tardiness * scale * weights.scale + 1e-6) : 0,
   };
   return {
-    text: textOf(aim, stations, allHands(shop, steps)),
+    text: textOf(aim, stations, allHands(indexed, steps)),
     data,
     objectiveOf: ({ goal }) => (aim.least === 'tardiness' ? goal / scale / weights.scale : goal / scale),
     read: ({ s, q }) =>
@@ -145,7 +150,7 @@ export function constraintModel(shop: Shop, aim: Aim, until = Infinity): Constra
         steps.map((step, index) => {
           const stretch = flat[(q[index] ?? 1) - 1];
           const start = (s[index] ?? 0) / scale;
-          const { attended: hands, unattended: alone } = lengthOf(shop, step);
+          const { attended: hands, unattended: alone } = lengthOf(indexed, step);
           const attendedEnd = start + hands + (stretch?.delay ?? 0);
           return [step, { start, attendedEnd, end: attendedEnd + alone, maker: stretch?.maker ?? -1 }];
         }),
@@ -154,44 +159,44 @@ export function constraintModel(shop: Shop, aim: Aim, until = Infinity): Constra
 }
 
 // What is fixed takes the time it takes, not the time it was reckoned to.
-function lengthOf(shop: Shop, step: number): { attended: number; unattended: number } {
-  const fixed = shop.fixed[step];
+function lengthOf(indexed: IndexedProblem, step: number): { attended: number; unattended: number } {
+  const fixed = indexed.fixed[step];
   if (fixed) return { attended: fixed.attendedEnd - fixed.start, unattended: fixed.end - fixed.attendedEnd };
-  return { attended: shop.attended[step] ?? 0, unattended: shop.unattended[step] ?? 0 };
+  return { attended: indexed.attended[step] ?? 0, unattended: indexed.unattended[step] ?? 0 };
 }
 
 // What is free, and what is fixed and could be in its way.
-function modelled(shop: Shop, aim: Aim, earliest: Float64Array, latest: Float64Array): number[] {
-  const isPromised = (job: number) => Number.isFinite(shop.due[job] ?? Infinity) && (shop.weight[job] ?? 0) > 0;
-  const steps = Array.from({ length: shop.size }, (_, step) => step);
+function modelled(indexed: IndexedProblem, aim: SolveStage, earliest: Float64Array, latest: Float64Array): number[] {
+  const isPromised = (job: number) => Number.isFinite(indexed.due[job] ?? Infinity) && (indexed.weight[job] ?? 0) > 0;
+  const steps = Array.from({ length: indexed.size }, (_, step) => step);
   const free = steps.filter(
-    (step) => !shop.fixed[step] && (aim.least === 'makespan' || isPromised(shop.job[step] ?? 0)),
+    (step) => !indexed.fixed[step] && (aim.least === 'makespan' || isPromised(indexed.job[step] ?? 0)),
   );
   if (free.length === 0) return [];
   const first = Math.min(...free.map((step) => earliest[step] ?? 0));
   const last = Math.max(...free.map((step) => latest[step] ?? 0));
   const isFree = new Set(free);
   return steps.filter((step) => {
-    const fixed = shop.fixed[step];
+    const fixed = indexed.fixed[step];
     return fixed ? fixed.end > first && fixed.start < last : isFree.has(step);
   });
 }
 
 /** No step of a plan as good as the known one ends later, nor after what is fixed and waits for it. */
-function latestEnds(shop: Shop, aim: Aim, until: number): Float64Array {
+function latestEnds(indexed: IndexedProblem, aim: SolveStage, until: number): Float64Array {
   const late = aim.least === 'tardiness' ? aim.known : aim.tardiness;
   const byEnd = Math.min(until, aim.least === 'makespan' ? aim.known : Infinity);
-  return Float64Array.from(shop.job, (job, step) => {
-    const fixed = shop.fixed[step];
+  return Float64Array.from(indexed.job, (job, step) => {
+    const fixed = indexed.fixed[step];
     if (fixed) return fixed.end;
-    const [due = Infinity, weight = 0] = [shop.due[job], shop.weight[job]];
+    const [due = Infinity, weight = 0] = [indexed.due[job], indexed.weight[job]];
     const byDue = Number.isFinite(due) && weight > 0 ? due + late / weight : Infinity;
-    const byOthers = Array.from(shop.behind[step] ?? [], (other) => shop.fixed[other]?.start ?? Infinity);
+    const byOthers = Array.from(indexed.behind[step] ?? [], (other) => indexed.fixed[other]?.start ?? Infinity);
     return Math.min(byDue, byEnd, ...byOthers);
   });
 }
 
-function scaleOf({ problem, attended, unattended, release, fixed }: Shop): number | null {
+function scaleOf({ problem, attended, unattended, release, fixed }: IndexedProblem): number | null {
   const times = [
     ...attended,
     ...unattended,
@@ -206,7 +211,7 @@ function scaleOf({ problem, attended, unattended, release, fixed }: Shop): numbe
   );
 }
 
-function wholeWeights({ weight }: Shop): { readonly of: readonly number[]; readonly scale: number } {
+function wholeWeights({ weight }: IndexedProblem): { readonly of: readonly number[]; readonly scale: number } {
   const scale = [1, 2, 4, 5, 10, 100].find((one) =>
     weight.every((value) => Math.abs(value * one - Math.round(value * one)) < 1e-9),
   );
@@ -215,16 +220,16 @@ function wholeWeights({ weight }: Shop): { readonly of: readonly number[]; reado
   return { of: Array.from(weight, (value) => Math.floor(value * by + 1e-9)), scale: by };
 }
 
-function stretchesOf(shop: Shop, step: number, earliest: number, deadline: number): Stretch[] {
-  const fixed = shop.fixed[step];
+function stretchesOf(indexed: IndexedProblem, step: number, earliest: number, deadline: number): Stretch[] {
+  const fixed = indexed.fixed[step];
   if (fixed) return [{ maker: fixed.maker, low: fixed.start, high: fixed.start, delay: 0 }];
-  const able = shop.able[step] ?? [];
-  const attended = shop.attended[step] ?? 0;
-  const release = Math.max(earliest, shop.release[step] ?? 0);
-  const latest = deadline - attended - (shop.unattended[step] ?? 0);
+  const able = indexed.able[step] ?? [];
+  const attended = indexed.attended[step] ?? 0;
+  const release = Math.max(earliest, indexed.release[step] ?? 0);
+  const latest = deadline - attended - (indexed.unattended[step] ?? 0);
   if (able.length === 0) return latest >= release ? [{ maker: -1, low: release, high: latest, delay: 0 }] : [];
   return Array.from(able).flatMap((maker) =>
-    stretchesOfMaker(shop.shifts[maker] ?? new Float64Array(), attended, shop.pausable[step] === 1)
+    stretchesOfMaker(indexed.shifts[maker] ?? new Float64Array(), attended, indexed.pausable[step] === 1)
       .map(({ low, high, delay }) => ({
         maker,
         low: Math.max(low, release),
@@ -271,14 +276,14 @@ function shiftHolding(shifts: Float64Array, time: number): number {
 }
 
 /** Whether one step has to wait for another, straight or through others. */
-function reach(shop: Shop): (a: number, b: number) => boolean {
-  const behind = shop.behind.map(() => null as Set<number> | null);
+function reach(indexed: IndexedProblem): (a: number, b: number) => boolean {
+  const behind = indexed.behind.map(() => null as Set<number> | null);
   const of = (step: number): Set<number> => {
     const known = behind[step];
     if (known) return known;
     const all = new Set<number>();
     behind[step] = all;
-    for (const next of shop.behind[step] ?? []) {
+    for (const next of indexed.behind[step] ?? []) {
       all.add(next);
       for (const further of of(next)) all.add(further);
     }
@@ -288,10 +293,10 @@ function reach(shop: Shop): (a: number, b: number) => boolean {
 }
 
 /** Groups of steps that the same makers do: together they never have more hands than there are makers. */
-function allHands(shop: Shop, steps: readonly number[]): { count: number; held: number[] }[] {
+function allHands(indexed: IndexedProblem, steps: readonly number[]): { count: number; held: number[] }[] {
   const groups = new Map<string, { count: number; held: number[] }>();
   steps.forEach((step, index) => {
-    const able = shop.fixed[step] ? [] : Array.from(shop.able[step] ?? []);
+    const able = indexed.fixed[step] ? [] : Array.from(indexed.able[step] ?? []);
     if (able.length === 0) return;
     const key = able.join();
     const group = groups.get(key) ?? { count: able.length, held: [] };
@@ -303,7 +308,7 @@ function allHands(shop: Shop, steps: readonly number[]): { count: number; held: 
 
 type Limited = readonly { readonly count: number; readonly held: readonly number[] }[];
 
-function textOf(aim: Aim, stations: Limited, hands: Limited): string {
+function textOf(aim: SolveStage, stations: Limited, hands: Limited): string {
   const cumulative = ({ count, held }: Limited[number], length: string) => {
     const set = `[${held.join(',')}]`;
     return `constraint cumulative([s[i] | i in ${set}], [${length} | i in ${set}], [1 | i in ${set}], ${String(count)});`;

@@ -1,8 +1,8 @@
 // Orders of whole jobs: which goes before which, all of its steps at once.
-import type { Decoder } from './serial-schedule-generation.ts';
-import { foundOf, type Found } from './solution.ts';
+import type { SerialScheduleGeneration } from './serial-schedule-generation.ts';
+import { solutionOf, type Solution } from './solution.ts';
 import { compareObjectives, isBetter } from '../model/objective.ts';
-import { topological } from './priority-rules.ts';
+import { topologicalOrder } from './priority-rules.ts';
 import type { Objective } from '../model/problem.ts';
 
 /** Orders that are tried, for each job and at most. */
@@ -15,20 +15,24 @@ const LOOK_EVERY = 32;
  * Job by job first: which goes before which, all of its steps at once. There are far fewer such orders, and where one
  * station or too few hands make everything late they matter most.
  */
-export function* byJobs(decoder: Decoder, first: Found, random: () => number): Generator<Found | null> {
-  const { shop } = decoder;
-  const jobs = shop.stepsOf.length;
+export function* jobPermutationSearch(
+  sgs: SerialScheduleGeneration,
+  first: Solution,
+  random: () => number,
+): Generator<Solution | null> {
+  const { indexed } = sgs;
+  const jobs = indexed.stepsOf.length;
   if (jobs < 3) return;
   let best = first;
   const startOf = new Map<number, number>();
   first.order.forEach((step, at) => {
-    const job = shop.job[step] ?? 0;
+    const job = indexed.job[step] ?? 0;
     if (!startOf.has(job)) startOf.set(job, at);
   });
   const sequence = Array.from({ length: jobs }, (_, job) => job).sort(
     (a, b) => (startOf.get(a) ?? 0) - (startOf.get(b) ?? 0) || a - b,
   );
-  decoder.chosen.fill(-1);
+  sgs.chosen.fill(-1);
   let current: Objective = { tardiness: Infinity, makespan: Infinity };
   const most = Math.min(MOST_TRIES, jobs * TRIES_A_JOB);
   for (let tried = 0; tried < most; tried += 1) {
@@ -40,12 +44,12 @@ export function* byJobs(decoder: Decoder, first: Found, random: () => number): G
     moved.forEach((job, at) => {
       rank[job] = at;
     });
-    const order = topological(shop, (step) => rank[shop.job[step] ?? 0] ?? 0);
-    if (!decoder.decode(order) || compareObjectives(decoder, current) > 0) continue;
-    current = { tardiness: decoder.tardiness, makespan: decoder.makespan };
+    const order = topologicalOrder(indexed, (step) => rank[indexed.job[step] ?? 0] ?? 0);
+    if (!sgs.generate(order) || compareObjectives(sgs, current) > 0) continue;
+    current = { tardiness: sgs.tardiness, makespan: sgs.makespan };
     sequence.splice(0, jobs, ...moved);
-    if (!isBetter(decoder, best.objective)) continue;
-    best = foundOf(decoder, order);
+    if (!isBetter(sgs, best.objective)) continue;
+    best = solutionOf(sgs, order);
     yield best;
   }
 }

@@ -1,10 +1,10 @@
 // A walk through the orders of steps, a change at a time, to better plans.
-import type { Decoder } from './serial-schedule-generation.ts';
-import { foundOf, type Found } from './solution.ts';
+import type { SerialScheduleGeneration } from './serial-schedule-generation.ts';
+import { solutionOf, type Solution } from './solution.ts';
 import { compareObjectives, SAME } from '../model/objective.ts';
-import { topological } from './priority-rules.ts';
+import { topologicalOrder } from './priority-rules.ts';
 import type { Objective } from '../model/problem.ts';
-import { tidiness, tidinessOf } from './tie-breaks.ts';
+import { tieBreakScore, tieBreakScoreOf } from './tie-breaks.ts';
 
 /** How much worse than the best a walk may begin. */
 const SLACKER = 0.06;
@@ -17,8 +17,8 @@ const MOST_HOPS = 12;
  * One walk through the orders: a change at a time is taken when it is no worse than the walk was some steps ago (late
  * acceptance, Burke and Bykov 2017). It needs no measure of how bad a change is, and lateness and end stay apart.
  */
-export class Walk {
-  readonly #decoder: Decoder;
+export class LateAcceptance {
+  readonly #decoder: SerialScheduleGeneration;
   readonly #random: () => number;
   readonly #order: Int32Array;
   readonly #tried: Int32Array;
@@ -37,9 +37,9 @@ export class Walk {
   /** Steps of the walk until it meets itself again. */
   readonly length: number;
 
-  constructor(decoder: Decoder, from: Found, random: () => number) {
-    const { size, fixed } = decoder.shop;
-    this.#decoder = decoder;
+  constructor(sgs: SerialScheduleGeneration, from: Solution, random: () => number) {
+    const { size, fixed } = sgs.indexed;
+    this.#decoder = sgs;
     this.#random = random;
     this.#order = new Int32Array(size);
     this.#tried = new Int32Array(size);
@@ -51,19 +51,19 @@ export class Walk {
     this.goTo(from);
   }
 
-  goTo({ order, chosen, objective }: Found): void {
+  goTo({ order, chosen, objective }: Solution): void {
     this.#order.set(order);
     this.#decoder.chosen.set(chosen);
-    this.#decoder.decode(order);
+    this.#decoder.generate(order);
     this.#take();
     // A little worse than it is, so that there is somewhere to go.
     this.#tardinessBefore.fill(objective.tardiness * (1 + SLACKER * this.#random()));
     this.#makespanBefore.fill(objective.makespan * (1 + SLACKER * this.#random()));
   }
 
-  found(): Found {
-    this.#decoder.decode(this.#order);
-    return foundOf(this.#decoder, this.#order);
+  found(): Solution {
+    this.#decoder.generate(this.#order);
+    return solutionOf(this.#decoder, this.#order);
   }
 
   /** Below 0 when the walk is better. */
@@ -71,14 +71,14 @@ export class Walk {
     return compareObjectives(this, objective);
   }
 
-  isTidier(best: Found): boolean {
-    this.#decoder.decode(this.#order);
-    return tidiness(this.#decoder) < tidinessOf(best, this.#decoder.shop) - SAME;
+  isTidier(best: Solution): boolean {
+    this.#decoder.generate(this.#order);
+    return tieBreakScore(this.#decoder) < tieBreakScoreOf(best, this.#decoder.indexed) - SAME;
   }
 
-  step(): void {
+  iterate(): void {
     const same = this.#change();
-    const isPlan = this.#decoder.decode(this.#tried, same);
+    const isPlan = this.#decoder.generate(this.#tried, same);
     const ago = this.#at % this.length;
     const before = { tardiness: this.#tardinessBefore[ago] ?? 0, makespan: this.#makespanBefore[ago] ?? 0 };
     const isTaken =
@@ -101,7 +101,7 @@ export class Walk {
     this.#lastJob = this.#decoder.lastJob;
     if (this.tardiness <= SAME) return;
     for (const step of this.#movable)
-      if (this.#decoder.isLate(this.#decoder.shop.job[step] ?? 0)) this.#late.push(step);
+      if (this.#decoder.isLate(this.#decoder.indexed.job[step] ?? 0)) this.#late.push(step);
   }
 
   /** @returns how many of the first are left as they were */
@@ -112,16 +112,16 @@ export class Walk {
     const among = this.#late.length > 0 && random() < 0.5 ? this.#late : this.#movable;
     const pick = among[Math.floor(random() * among.length)];
     if (pick === undefined) return 0;
-    const { shop, chosen } = this.#decoder;
-    const able = shop.able[pick];
+    const { indexed, chosen } = this.#decoder;
+    const able = indexed.able[pick];
     const what = random();
     if (able && able.length > 1 && what < 0.12) {
       this.#changedStep = pick;
       this.#chosenBefore = chosen[pick] ?? -1;
       const one = Math.floor(random() * (able.length + 1));
       chosen[pick] = one === able.length ? -1 : (able[one] ?? -1);
-    } else if (what < 0.35) this.#unblock(this.#late.length > 0 ? (shop.job[pick] ?? 0) : this.#lastJob);
-    else if (what > 0.9) this.#moveJob(shop.job[pick] ?? 0);
+    } else if (what < 0.35) this.#unblock(this.#late.length > 0 ? (indexed.job[pick] ?? 0) : this.#lastJob);
+    else if (what > 0.9) this.#moveJob(indexed.job[pick] ?? 0);
     else this.#moveStep(pick, what > 0.7);
     let same = 0;
     while (
@@ -146,27 +146,30 @@ export class Walk {
 
   /** Back along what binds a job, from its end: somewhere on it a step goes before the one whose hands or station it waits for. */
   #unblock(job: number): void {
-    const { shop, kept } = this.#decoder;
+    const { indexed, kept } = this.#decoder;
     let step = -1;
-    for (const one of shop.stepsOf[job] ?? []) if (step < 0 || (kept.end[one] ?? 0) > (kept.end[step] ?? 0)) step = one;
+    for (const one of indexed.stepsOf[job] ?? [])
+      if (step < 0 || (kept.end[one] ?? 0) > (kept.end[step] ?? 0)) step = one;
     for (let hops = 0; step >= 0 && hops < MOST_HOPS; hops += 1) {
       const start = kept.start[step] ?? 0;
       let [before, beforeEnd, blocker, blockerEnd] = [-1, -1, -1, -1];
-      for (const other of shop.before[step] ?? []) {
+      for (const other of indexed.before[step] ?? []) {
         const end = kept.end[other] ?? 0;
         if (end > beforeEnd) [before, beforeEnd] = [other, end];
       }
       const maker = kept.maker[step] ?? -1;
-      const station = shop.station[step] ?? -1;
-      for (let other = 0; other < shop.size; other += 1) {
-        if (other === step || shop.fixed[other]) continue;
-        const isSame = (maker >= 0 && kept.maker[other] === maker) || (station >= 0 && shop.station[other] === station);
+      const station = indexed.station[step] ?? -1;
+      for (let other = 0; other < indexed.size; other += 1) {
+        if (other === step || indexed.fixed[other]) continue;
+        const isSame =
+          (maker >= 0 && kept.maker[other] === maker) || (station >= 0 && indexed.station[other] === station);
         if (!isSame) continue;
-        const end = (station >= 0 && shop.station[other] === station ? kept.end[other] : kept.attendedEnd[other]) ?? 0;
+        const end =
+          (station >= 0 && indexed.station[other] === station ? kept.end[other] : kept.attendedEnd[other]) ?? 0;
         if (end <= start + SAME && end > blockerEnd) [blocker, blockerEnd] = [other, end];
       }
       const isBlocked = blocker >= 0 && blocker !== before && blockerEnd >= beforeEnd;
-      if (isBlocked && !shop.fixed[step] && this.#random() < 0.5) {
+      if (isBlocked && !indexed.fixed[step] && this.#random() < 0.5) {
         this.#goBefore(step, blocker);
         return;
       }
@@ -194,10 +197,10 @@ export class Walk {
 
   /** Where in the order a step may stand. */
   #range(step: number): [number, number] {
-    const { shop } = this.#decoder;
+    const { indexed } = this.#decoder;
     let [low, high] = [0, this.#tried.length - 1];
-    for (const other of shop.before[step] ?? []) low = Math.max(low, (this.#place[other] ?? 0) + 1);
-    for (const other of shop.behind[step] ?? []) high = Math.min(high, (this.#place[other] ?? 0) - 1);
+    for (const other of indexed.before[step] ?? []) low = Math.max(low, (this.#place[other] ?? 0) + 1);
+    for (const other of indexed.behind[step] ?? []) high = Math.min(high, (this.#place[other] ?? 0) - 1);
     return [low, high];
   }
 
@@ -210,13 +213,13 @@ export class Walk {
 
   /** All of a job sooner or later than it was. */
   #moveJob(job: number): void {
-    const { shop } = this.#decoder;
+    const { indexed } = this.#decoder;
     const order = this.#tried;
     const shift = (this.#random() - 0.5) * order.length * 0.6;
     const rank = new Float64Array(order.length);
     order.forEach((step, at) => {
-      rank[step] = at + (shop.job[step] === job ? shift : 0);
+      rank[step] = at + (indexed.job[step] === job ? shift : 0);
     });
-    order.set(topological(shop, (step) => rank[step] ?? 0));
+    order.set(topologicalOrder(indexed, (step) => rank[step] ?? 0));
   }
 }

@@ -1,9 +1,9 @@
 // Bounds: what hands can do by a time, minute by minute, and what no order of steps can beat.
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { scheduleBound } from './lower-bound.ts';
+import { scheduleLowerBound } from './lower-bound.ts';
 import { scheduleProblemSchema } from '../model/problem.ts';
-import { shopOf } from '../model/indexed-problem.ts';
+import { indexProblem } from '../model/indexed-problem.ts';
 
 interface Task {
   readonly minutes: number;
@@ -22,7 +22,7 @@ function boundOf(tasks: readonly Task[], hands: readonly (Shifts | undefined)[])
       steps: [{ id: '1', skill: 'bench', attended: minutes, pausable: true }],
     })),
   });
-  return scheduleBound(shopOf(problem));
+  return scheduleLowerBound(indexProblem(problem));
 }
 
 describe('what hands can do', () => {

@@ -1,9 +1,9 @@
 // What no schedule can beat: every chain takes its time, and a station or a group of hands can only do so much in it
 // (Carlier 1982: least head, all the work, least tail, over the steps with large enough heads and tails).
-import { earliestEnds } from './heads.ts';
-import { topological } from './priority-rules.ts';
+import { heads } from './heads.ts';
+import { topologicalOrder } from './priority-rules.ts';
 import type { Objective } from '../model/problem.ts';
-import type { Shop } from '../model/indexed-problem.ts';
+import type { IndexedProblem } from '../model/indexed-problem.ts';
 
 const HAIR = 1e-6;
 
@@ -19,63 +19,65 @@ interface Task {
 type Done = (from: number, work: number) => number;
 
 /** The tardiness of any schedule, and the end of any schedule, whatever its tardiness. */
-export function scheduleBound(shop: Shop): Objective {
-  const { start, end } = earliestEnds(shop);
-  const tail = tailsOf(shop);
+export function scheduleLowerBound(indexed: IndexedProblem): Objective {
+  const { start, end } = heads(indexed);
+  const tail = tailsOf(indexed);
   let makespan = 0;
-  const lateness = new Float64Array(shop.due.length);
-  for (let step = 0; step < shop.size; step += 1) {
-    const job = shop.job[step] ?? 0;
+  const lateness = new Float64Array(indexed.due.length);
+  for (let step = 0; step < indexed.size; step += 1) {
+    const job = indexed.job[step] ?? 0;
     const done = (end[step] ?? 0) + (tail[step] ?? 0);
     makespan = Math.max(makespan, done);
-    lateness[job] = Math.max(lateness[job] ?? 0, done - (shop.due[job] ?? Infinity));
+    lateness[job] = Math.max(lateness[job] ?? 0, done - (indexed.due[job] ?? Infinity));
   }
-  let tardiness = lateness.reduce((sum, late, job) => sum + late * (shop.weight[job] ?? 0), 0);
+  let tardiness = lateness.reduce((sum, late, job) => sum + late * (indexed.weight[job] ?? 0), 0);
   const taskOf = (step: number, length: number): Task => ({
     head: start[step] ?? 0,
     length,
     tail: tail[step] ?? 0,
-    job: shop.job[step] ?? 0,
+    job: indexed.job[step] ?? 0,
   });
-  const free = Array.from({ length: shop.size }, (_, step) => step).filter((step) => !shop.fixed[step]);
-  for (let station = 0; station < shop.stations.length; station += 1) {
-    const count = shop.stations[station]?.count ?? 1;
+  const free = Array.from({ length: indexed.size }, (_, step) => step).filter((step) => !indexed.fixed[step]);
+  for (let station = 0; station < indexed.stations.length; station += 1) {
+    const count = indexed.stations[station]?.count ?? 1;
     const tasks = free
-      .filter((step) => shop.station[step] === station)
-      .map((step) => taskOf(step, (shop.attended[step] ?? 0) + (shop.unattended[step] ?? 0)));
+      .filter((step) => indexed.station[step] === station)
+      .map((step) => taskOf(step, (indexed.attended[step] ?? 0) + (indexed.unattended[step] ?? 0)));
     take(tasks, (from, work) => from + work / count);
   }
-  for (const hands of new Map(free.map((step) => [shop.able[step]?.join() ?? '', shop.able[step]])).values()) {
+  for (const hands of new Map(free.map((step) => [indexed.able[step]?.join() ?? '', indexed.able[step]])).values()) {
     if (!hands || hands.length === 0) continue;
     // Whatever can be done by these hands only.
     const tasks = free
-      .filter((step) => (shop.able[step]?.length ?? 0) > 0 && shop.able[step]?.every((maker) => hands.includes(maker)))
+      .filter(
+        (step) => (indexed.able[step]?.length ?? 0) > 0 && indexed.able[step]?.every((maker) => hands.includes(maker)),
+      )
       .map((step) => ({
-        ...taskOf(step, shop.attended[step] ?? 0),
-        tail: (tail[step] ?? 0) + (shop.unattended[step] ?? 0),
+        ...taskOf(step, indexed.attended[step] ?? 0),
+        tail: (tail[step] ?? 0) + (indexed.unattended[step] ?? 0),
       }));
-    take(tasks, workedBy(Array.from(hands, (maker) => shop.shifts[maker] ?? new Float64Array())));
+    take(tasks, workedBy(Array.from(hands, (maker) => indexed.shifts[maker] ?? new Float64Array())));
   }
   return { tardiness: neat(tardiness), makespan: neat(makespan) };
 
   function take(tasks: readonly Task[], done: Done): void {
     makespan = Math.max(makespan, leastEnd(tasks, done));
-    tardiness = Math.max(tardiness, leastLate(shop, tasks, done));
+    tardiness = Math.max(tardiness, leastLate(indexed, tasks, done));
   }
 }
 
 // Rounded down: a bound is never above the best.
 const neat = (minutes: number) => Math.floor(minutes * 1e6 + 1e-3) / 1e6;
 
-function tailsOf(shop: Shop): Float64Array {
-  const tail = new Float64Array(shop.size);
-  const order = topological(shop, () => 0);
+function tailsOf(indexed: IndexedProblem): Float64Array {
+  const tail = new Float64Array(indexed.size);
+  const order = topologicalOrder(indexed, () => 0);
   for (let at = order.length - 1; at >= 0; at -= 1) {
     const step = order[at] ?? 0;
-    for (const next of shop.behind[step] ?? []) {
-      const length = (shop.attended[next] ?? 0) + (shop.unattended[next] ?? 0);
+    for (const next of indexed.behind[step] ?? []) {
+      const length = (indexed.attended[next] ?? 0) + (indexed.unattended[next] ?? 0);
       // What is fixed may stand before what it should wait for.
-      if (!shop.fixed[next]) tail[step] = Math.max(tail[step] ?? 0, length + (tail[next] ?? 0));
+      if (!indexed.fixed[next]) tail[step] = Math.max(tail[step] ?? 0, length + (tail[next] ?? 0));
     }
   }
   return tail;
@@ -97,16 +99,16 @@ function leastEnd(tasks: readonly Task[], done: Done): number {
 }
 
 /** Of the steps due by a time one is at least as late as the work before it makes it. */
-function leastLate(shop: Shop, tasks: readonly Task[], done: Done): number {
+function leastLate(indexed: IndexedProblem, tasks: readonly Task[], done: Done): number {
   let least = 0;
-  const dueOf = ({ job, tail }: Task) => (shop.due[job] ?? Infinity) - tail;
+  const dueOf = ({ job, tail }: Task) => (indexed.due[job] ?? Infinity) - tail;
   const byHead = tasks.filter((task) => Number.isFinite(dueOf(task))).sort((a, b) => b.head - a.head);
   for (const due of new Set(byHead.map(dueOf))) {
     let [work, weight] = [0, Infinity];
     for (const task of byHead) {
       if (dueOf(task) > due) continue;
       work += task.length;
-      weight = Math.min(weight, shop.weight[task.job] ?? 0);
+      weight = Math.min(weight, indexed.weight[task.job] ?? 0);
       least = Math.max(least, (done(task.head, work) - due) * weight);
     }
   }

@@ -1,7 +1,7 @@
 // The engine against published optima, against trying everything, and against a strict checker.
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { scheduleBound } from './lower-bound.ts';
+import { scheduleLowerBound } from './lower-bound.ts';
 import { problems } from '../fixtures/random-problems.ts';
 import { scheduleFaults } from '../fixtures/check-schedule.ts';
 import { jobShops } from '../fixtures/job-shops.ts';
@@ -9,13 +9,13 @@ import { randomWeek } from '../fixtures/random-week.ts';
 import { bestOfAll } from '../fixtures/exhaustive-search.ts';
 import { scheduleProblemSchema, type ScheduleProblem } from '../model/problem.ts';
 import { quickPlan } from './quick-plan.ts';
-import type { Found } from './solution.ts';
+import type { Solution } from './solution.ts';
 import { searchPlan } from './search.ts';
-import { shopOf } from '../model/indexed-problem.ts';
+import { indexProblem } from '../model/indexed-problem.ts';
 
-function best(problem: ScheduleProblem, tries: number, seed = 1): Found | null {
-  const shop = shopOf(problem);
-  const steps = searchPlan(shop, { seed, tries, bound: scheduleBound(shop) });
+function best(problem: ScheduleProblem, tries: number, seed = 1): Solution | null {
+  const indexed = indexProblem(problem);
+  const steps = searchPlan(indexed, { seed, tries, bound: scheduleLowerBound(indexed) });
   let step = steps.next();
   while (!step.done) step = steps.next();
   return step.value;
@@ -27,7 +27,7 @@ describe('published job shops', () => {
     const found = best(problem, 40_000);
     expect(found?.objective).toEqual({ tardiness: 0, makespan: leastEnd });
     expect(scheduleFaults(problem, found!)).toEqual([]);
-    expect(scheduleBound(shopOf(problem)).makespan).toBeLessThanOrEqual(leastEnd);
+    expect(scheduleLowerBound(indexProblem(problem)).makespan).toBeLessThanOrEqual(leastEnd);
   });
 
   test('ft10, ten by ten: no plan beats the published least end, the bound stays below it', () => {
@@ -36,7 +36,7 @@ describe('published job shops', () => {
     expect(found.objective.makespan).toBeGreaterThanOrEqual(leastEnd);
     // Near it in a blink.
     expect(found.objective.makespan).toBeLessThan(leastEnd * 1.15);
-    expect(scheduleBound(shopOf(problem)).makespan).toBeLessThanOrEqual(leastEnd);
+    expect(scheduleLowerBound(indexProblem(problem)).makespan).toBeLessThanOrEqual(leastEnd);
     expect(scheduleFaults(problem, found)).toEqual([]);
   });
 });
@@ -51,7 +51,7 @@ describe('small problems with shifts, pauses and what works by itself', () => {
         if (!sure || !found || found.objective.makespan > 16) return;
         compared += 1;
         expect(found.objective).toEqual(sure);
-        const bound = scheduleBound(shopOf(problem));
+        const bound = scheduleLowerBound(indexProblem(problem));
         expect(bound.tardiness).toBeLessThanOrEqual(sure.tardiness + 1e-6);
         expect(bound.makespan).toBeLessThanOrEqual(sure.makespan + 1e-6);
       }),
@@ -65,7 +65,7 @@ describe('small problems with shifts, pauses and what works by itself', () => {
       fc.property(problems({ jobs: 5, steps: 5, minutes: 9, shift: 12 }), (problem) => {
         const found = quickPlan(problem);
         expect(found === null ? ['there is a plan for it'] : scheduleFaults(problem, found)).toEqual([]);
-        const bound = scheduleBound(shopOf(problem));
+        const bound = scheduleLowerBound(indexProblem(problem));
         expect(bound.tardiness).toBeLessThanOrEqual((found?.objective.tardiness ?? 0) + 1e-6);
         expect(bound.makespan).toBeLessThanOrEqual((found?.objective.makespan ?? 0) + 1e-6);
       }),
@@ -76,8 +76,8 @@ describe('small problems with shifts, pauses and what works by itself', () => {
   test('so does every better plan on the way', () => {
     fc.assert(
       fc.property(problems({ jobs: 4, steps: 4, minutes: 9, shift: 12 }), fc.nat(), (problem, seed) => {
-        let before: Found | null = null;
-        for (const found of searchPlan(shopOf(problem), { seed, tries: 300 })) {
+        let before: Solution | null = null;
+        for (const found of searchPlan(indexProblem(problem), { seed, tries: 300 })) {
           if (!found) continue;
           expect(scheduleFaults(problem, found)).toEqual([]);
           const { tardiness, makespan } = found.objective;

@@ -1,13 +1,13 @@
 // The decoder: schedules worked out by hand, the rules of single machines, and an order begun alike decoded in part.
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { Decoder } from './serial-schedule-generation.ts';
+import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import { problems } from '../fixtures/random-problems.ts';
-import { homelessStep } from './infeasible-step.ts';
-import { topological, usualOrders } from './priority-rules.ts';
+import { infeasibleStep } from './infeasible-step.ts';
+import { topologicalOrder, priorityRuleOrders } from './priority-rules.ts';
 import { scheduleProblemSchema, type StepTyped } from '../model/problem.ts';
-import { shopOf } from '../model/indexed-problem.ts';
-import { tidiness } from './tie-breaks.ts';
+import { indexProblem } from '../model/indexed-problem.ts';
+import { tieBreakScore } from './tie-breaks.ts';
 
 interface Typed {
   readonly makers?: { id: string; skills: string[]; shifts?: [number, number][] }[];
@@ -17,12 +17,12 @@ interface Typed {
 
 const one = { id: 'ann', skills: ['bench'], shifts: [[0, 60], [90, 150]] as [number, number][] }; // prettier-ignore
 
-function decoded({ makers = [one], stations = [], jobs }: Typed, order?: number[]): Decoder {
-  const decoder = new Decoder(shopOf(scheduleProblemSchema.parse({ makers, stations, jobs })));
-  expect(decoder.decode(order ?? topological(decoder.shop, (step) => step))).toBe(true);
-  return decoder;
+function decoded({ makers = [one], stations = [], jobs }: Typed, order?: number[]): SerialScheduleGeneration {
+  const sgs = new SerialScheduleGeneration(indexProblem(scheduleProblemSchema.parse({ makers, stations, jobs })));
+  expect(sgs.generate(order ?? topologicalOrder(sgs.indexed, (step) => step))).toBe(true);
+  return sgs;
 }
-const times = ({ start, attendedEnd, end }: Decoder) =>
+const times = ({ start, attendedEnd, end }: SerialScheduleGeneration) =>
   Array.from(start, (from, step) => [from, attendedEnd[step], end[step]]);
 const bench = (id: string, attended: number, more: Partial<StepTyped> = {}): StepTyped => ({
   id,
@@ -101,10 +101,10 @@ describe('by hand', () => {
     const free = decoded({ makers, jobs });
     expect(Array.from(free.maker)).toEqual([0, 1]);
     expect(times(free)[1]).toEqual([30, 80, 80]);
-    const decoder = new Decoder(free.shop);
-    decoder.chosen[1] = 0;
-    decoder.decode([0, 1]);
-    expect(times(decoder)[1]).toEqual([90, 140, 140]);
+    const sgs = new SerialScheduleGeneration(free.indexed);
+    sgs.chosen[1] = 0;
+    sgs.generate([0, 1]);
+    expect(times(sgs)[1]).toEqual([90, 140, 140]);
   });
 
   test('lateness is weighed and summed, the end is the last of all', () => {
@@ -123,21 +123,21 @@ describe('by hand', () => {
       makers: [one],
       jobs: [{ id: 'a', steps: [bench('1', 70)] }],
     });
-    expect(new Decoder(shopOf(problem)).decode([0])).toBe(false);
-    expect(homelessStep(shopOf(problem))).toEqual({ job: 'a', step: '1' });
+    expect(new SerialScheduleGeneration(indexProblem(problem)).generate([0])).toBe(false);
+    expect(infeasibleStep(indexProblem(problem))).toEqual({ job: 'a', step: '1' });
     const short = {
       ...problem,
       jobs: problem.jobs.map((job) => ({ ...job, steps: job.steps.map((step) => ({ ...step, attended: 60 })) })),
     };
-    expect(homelessStep(shopOf(short))).toBeNull();
+    expect(infeasibleStep(indexProblem(short))).toBeNull();
   });
 
   test('set-ups are counted by hands, and what lies begun by jobs', () => {
     const kinds = ['saw', 'file', 'saw'];
     const jobs = kinds.map((kind, at) => ({ id: String(at), steps: [bench('1', 10, { kind })] }));
     // Saw, file, saw: three set-ups; saw, saw, file: two. Each job lies about for its ten minutes.
-    expect(tidiness(decoded({ jobs }, [0, 1, 2]))).toBe(3e6 + 30);
-    expect(tidiness(decoded({ jobs }, [0, 2, 1]))).toBe(2e6 + 30);
+    expect(tieBreakScore(decoded({ jobs }, [0, 1, 2]))).toBe(3e6 + 30);
+    expect(tieBreakScore(decoded({ jobs }, [0, 2, 1]))).toBe(2e6 + 30);
   });
 });
 
@@ -193,11 +193,11 @@ describe('orders', () => {
   test('the usual ones have every step once, and none before one it waits for', () => {
     fc.assert(
       fc.property(problems({ jobs: 5, steps: 5, minutes: 9, shift: 12 }), (problem) => {
-        const shop = shopOf(problem);
-        for (const order of usualOrders(shop)) {
-          expect(Array.from(order).sort((a, b) => a - b)).toEqual(Array.from({ length: shop.size }, (_, at) => at));
+        const indexed = indexProblem(problem);
+        for (const order of priorityRuleOrders(indexed)) {
+          expect(Array.from(order).sort((a, b) => a - b)).toEqual(Array.from({ length: indexed.size }, (_, at) => at));
           const place = new Map(Array.from(order, (step, at) => [step, at]));
-          shop.before.forEach((before, step) =>
+          indexed.before.forEach((before, step) =>
             before.forEach((other) => expect(place.get(other)).toBeLessThan(place.get(step)!)),
           );
         }
@@ -209,19 +209,19 @@ describe('orders', () => {
   test('one that begins like the order kept comes to the same when only the rest is decoded', () => {
     fc.assert(
       fc.property(problems({ jobs: 4, steps: 4, minutes: 9, shift: 12 }), fc.nat(), fc.nat(), (problem, seed, cut) => {
-        const shop = shopOf(problem);
-        const [first, second] = [new Decoder(shop), new Decoder(shop)];
-        const orders = usualOrders(shop);
+        const indexed = indexProblem(problem);
+        const [first, second] = [new SerialScheduleGeneration(indexed), new SerialScheduleGeneration(indexed)];
+        const orders = priorityRuleOrders(indexed);
         const order = orders[seed % orders.length]!;
-        fc.pre(first.decode(order));
+        fc.pre(first.generate(order));
         first.keep();
         // The same up to somewhere; from there in the order of another rule.
-        const same = cut % (shop.size + 1);
+        const same = cut % (indexed.size + 1);
         const kept = new Set(order.slice(0, same));
         const other = orders[(seed + 1) % orders.length]!;
         const next = [...order.slice(0, same), ...other.filter((step) => !kept.has(step))];
-        const isWhole = second.decode(next);
-        expect(first.decode(next, same)).toBe(isWhole);
+        const isWhole = second.generate(next);
+        expect(first.generate(next, same)).toBe(isWhole);
         if (isWhole) expect(times(first)).toEqual(times(second));
       }),
       { numRuns: 400, seed: 5 },

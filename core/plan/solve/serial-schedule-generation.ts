@@ -1,13 +1,13 @@
 // The decoder: an order of steps becomes a schedule, each step put in its turn where it can start soonest, also into gaps
 // that earlier ones left. It is what runs thousands of times in the search, and while a hand drags.
-import type { Shop } from '../model/indexed-problem.ts';
+import type { IndexedProblem } from '../model/indexed-problem.ts';
 
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices below their lengths, in the innermost loop there is */
 /** Minutes are fractions: a hair over is not late, and does not collide. */
 const HAIR = 1e-6;
 
 /** Intervals taken of a maker or a station, in order of their start. */
-class Taken {
+class BusyIntervals {
   readonly from: Float64Array;
   readonly to: Float64Array;
   size = 0;
@@ -86,8 +86,8 @@ class Taken {
   }
 }
 
-export class Decoder {
-  readonly shop: Shop;
+export class SerialScheduleGeneration {
+  readonly indexed: IndexedProblem;
   readonly start: Float64Array;
   readonly attendedEnd: Float64Array;
   readonly end: Float64Array;
@@ -99,29 +99,29 @@ export class Decoder {
   makespan = 0;
   /** The job that ends last. */
   lastJob = 0;
-  readonly #hands: readonly Taken[];
-  readonly #held: readonly Taken[];
+  readonly #hands: readonly BusyIntervals[];
+  readonly #held: readonly BusyIntervals[];
   readonly #jobEnd: Float64Array;
   /** The schedule that was kept last. */
   readonly kept: { start: Float64Array; attendedEnd: Float64Array; end: Float64Array; maker: Int32Array };
   // What the last try found.
   #attendedEnd = 0;
 
-  constructor(shop: Shop) {
-    this.shop = shop;
-    this.start = new Float64Array(shop.size);
-    this.attendedEnd = new Float64Array(shop.size);
-    this.end = new Float64Array(shop.size);
-    this.maker = new Int32Array(shop.size).fill(-1);
-    this.chosen = new Int32Array(shop.size).fill(-1);
-    this.#hands = shop.shifts.map((shifts) => new Taken(shop.size + 1, shifts));
-    this.#held = shop.stations.map(() => new Taken(shop.size + 1, null));
-    this.#jobEnd = new Float64Array(shop.due.length);
+  constructor(indexed: IndexedProblem) {
+    this.indexed = indexed;
+    this.start = new Float64Array(indexed.size);
+    this.attendedEnd = new Float64Array(indexed.size);
+    this.end = new Float64Array(indexed.size);
+    this.maker = new Int32Array(indexed.size).fill(-1);
+    this.chosen = new Int32Array(indexed.size).fill(-1);
+    this.#hands = indexed.shifts.map((shifts) => new BusyIntervals(indexed.size + 1, shifts));
+    this.#held = indexed.stations.map(() => new BusyIntervals(indexed.size + 1, null));
+    this.#jobEnd = new Float64Array(indexed.due.length);
     this.kept = {
-      start: new Float64Array(shop.size),
-      attendedEnd: new Float64Array(shop.size),
-      end: new Float64Array(shop.size),
-      maker: new Int32Array(shop.size),
+      start: new Float64Array(indexed.size),
+      attendedEnd: new Float64Array(indexed.size),
+      end: new Float64Array(indexed.size),
+      maker: new Int32Array(indexed.size),
     };
   }
 
@@ -131,22 +131,22 @@ export class Decoder {
    * @param same   so many of the first, and their hands, are as they were when the schedule was kept
    * @returns false when a step finds no place: nobody is there any more
    */
-  decode(order: ArrayLike<number>, same = 0): boolean {
-    const { shop } = this;
+  generate(order: ArrayLike<number>, same = 0): boolean {
+    const { indexed } = this;
     for (const taken of this.#hands) taken.clear();
     for (const taken of this.#held) taken.clear();
-    for (let index = 0; index < shop.size; index += 1) {
-      const fixed = shop.fixed[index];
+    for (let index = 0; index < indexed.size; index += 1) {
+      const fixed = indexed.fixed[index];
       if (fixed) this.#put(index, fixed.maker, fixed.start, fixed.attendedEnd, fixed.end);
     }
     const { start, attendedEnd, end, maker } = this.kept;
     for (let at = 0; at < same; at += 1) {
       const index = order[at]!;
-      if (!shop.fixed[index]) this.#put(index, maker[index]!, start[index]!, attendedEnd[index]!, end[index]!);
+      if (!indexed.fixed[index]) this.#put(index, maker[index]!, start[index]!, attendedEnd[index]!, end[index]!);
     }
     for (let at = same; at < order.length; at += 1) {
       const index = order[at]!;
-      if (!shop.fixed[index] && !this.#place(index)) return false;
+      if (!indexed.fixed[index] && !this.#place(index)) return false;
     }
     this.#reckon();
     return true;
@@ -162,7 +162,7 @@ export class Decoder {
 
   /** Whether a job of the schedule at hand is late. */
   isLate(job: number): boolean {
-    return (this.#jobEnd[job] ?? 0) > (this.shop.due[job] ?? Infinity) + HAIR;
+    return (this.#jobEnd[job] ?? 0) > (this.indexed.due[job] ?? Infinity) + HAIR;
   }
 
   /** When a step could start and end at the soonest from a time on, by whoever can, nothing else being there. */
@@ -170,18 +170,18 @@ export class Decoder {
     for (const taken of this.#hands) taken.clear();
     for (const taken of this.#held) taken.clear();
     let [start, end] = [Infinity, Infinity];
-    const able = this.shop.able[index] ?? [];
+    const able = this.indexed.able[index] ?? [];
     for (const maker of able.length > 0 ? able : [-1]) {
       const from = this.#earliest(index, maker, ready, Infinity);
       if (from === Infinity) continue;
       start = Math.min(start, from);
-      end = Math.min(end, this.#attendedEnd + (this.shop.unattended[index] ?? 0));
+      end = Math.min(end, this.#attendedEnd + (this.indexed.unattended[index] ?? 0));
     }
     return { start, end };
   }
 
   #reckon(): void {
-    const { job, due, weight, size } = this.shop;
+    const { job, due, weight, size } = this.indexed;
     this.#jobEnd.fill(0);
     for (let index = 0; index < size; index += 1) {
       const of = job[index] ?? 0;
@@ -201,17 +201,17 @@ export class Decoder {
   }
 
   #place(index: number): boolean {
-    const { shop } = this;
-    let ready = shop.release[index] ?? 0;
-    for (const other of shop.before[index] ?? []) {
+    const { indexed } = this;
+    let ready = indexed.release[index] ?? 0;
+    for (const other of indexed.before[index] ?? []) {
       const end = this.end[other] ?? 0;
       if (end > ready) ready = end;
     }
-    const able = shop.able[index];
+    const able = indexed.able[index];
     if (!able || able.length === 0) {
       const start = this.#earliest(index, -1, ready, Infinity);
       if (start === Infinity) return false;
-      this.#put(index, -1, start, this.#attendedEnd, this.#attendedEnd + (shop.unattended[index] ?? 0));
+      this.#put(index, -1, start, this.#attendedEnd, this.#attendedEnd + (indexed.unattended[index] ?? 0));
       return true;
     }
     const chosen = this.chosen[index] ?? -1;
@@ -224,7 +224,7 @@ export class Decoder {
       [best, bestStart, bestEnd] = [maker, start, this.#attendedEnd];
     }
     if (best < 0) return false;
-    this.#put(index, best, bestStart, bestEnd, bestEnd + (shop.unattended[index] ?? 0));
+    this.#put(index, best, bestStart, bestEnd, bestEnd + (indexed.unattended[index] ?? 0));
     return true;
   }
 
@@ -234,23 +234,23 @@ export class Decoder {
     this.end[index] = end;
     this.maker[index] = maker;
     if (maker >= 0 && attendedEnd > start) this.#hands[maker]?.add(start, attendedEnd);
-    const station = this.shop.station[index] ?? -1;
+    const station = this.indexed.station[index] ?? -1;
     if (station >= 0 && end > start) this.#held[station]?.add(start, end);
   }
 
   /** @param limit  not worth ending the attended part later; @returns the earliest start, its attended end kept beside */
   #earliest(index: number, maker: number, ready: number, limit: number): number {
-    const { shop } = this;
-    const attended = shop.attended[index] ?? 0;
-    const unattended = shop.unattended[index] ?? 0;
-    const station = shop.station[index] ?? -1;
+    const { indexed } = this;
+    const attended = indexed.attended[index] ?? 0;
+    const unattended = indexed.unattended[index] ?? 0;
+    const station = indexed.station[index] ?? -1;
     const open =
-      unattended > 0 && station >= 0 && shop.anyHour[index] === 0 ? (shop.stations[station]?.open ?? null) : null;
-    const isPausable = shop.pausable[index] === 1;
-    const shifts = maker >= 0 ? shop.shifts[maker] : undefined;
+      unattended > 0 && station >= 0 && indexed.anyHour[index] === 0 ? (indexed.stations[station]?.open ?? null) : null;
+    const isPausable = indexed.pausable[index] === 1;
+    const shifts = maker >= 0 ? indexed.shifts[maker] : undefined;
     const hands = maker >= 0 ? this.#hands[maker] : undefined;
     const held = station >= 0 ? this.#held[station] : undefined;
-    const count = shop.stations[station]?.count ?? 1;
+    const count = indexed.stations[station]?.count ?? 1;
     // Before the first gap of the hands there is no place.
     let start = hands && hands.solidTo > ready ? hands.solidTo : ready;
     // Time only goes on: what lies behind is never looked at again.
@@ -317,7 +317,7 @@ export class Decoder {
 }
 
 /** When several alike have room for [start, end): `start` itself, or the next time worth trying. */
-function freeFrom(held: Taken, count: number, start: number, end: number): number {
+function freeFrom(held: BusyIntervals, count: number, start: number, end: number): number {
   const first = held.firstReaching(start);
   let last = first;
   let overlapping = 0;

@@ -1,9 +1,9 @@
 // How sure a plan is: its order worked again and again with minutes that stray as they do, and when each job is done then.
 import { logNormal, quantile, seeded } from '../../measure/random.ts';
-import { Decoder } from './serial-schedule-generation.ts';
-import { topological } from './priority-rules.ts';
+import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
+import { topologicalOrder } from './priority-rules.ts';
 import type { ScheduleProblem, ScheduledStep } from '../model/problem.ts';
-import { shopOf } from '../model/indexed-problem.ts';
+import { indexProblem } from '../model/indexed-problem.ts';
 
 export interface Simulated {
   /** Ends of each job, rising; minutes. */
@@ -23,23 +23,23 @@ export interface SimulationTerms {
  * @param steps  of the plan
  */
 export function simulate(problem: ScheduleProblem, steps: readonly ScheduledStep[], terms: SimulationTerms): Simulated {
-  const shop = shopOf(problem);
-  const attended = shop.attended.slice();
-  const decoder = new Decoder(shop);
+  const indexed = indexProblem(problem);
+  const attended = indexed.attended.slice();
+  const sgs = new SerialScheduleGeneration(indexed);
   const random = seeded(terms.seed);
   const startOf = new Map(steps.map((step) => [`${step.job} ${step.step}`, step.start]));
   const names = problem.jobs.flatMap((job) => job.steps.map((step) => ({ job: job.id, step: step.id })));
   const spreads = names.map(({ job, step }) => terms.spreadOf(job, step));
   const starts = names.map(({ job, step }) => startOf.get(`${job} ${step}`) ?? Infinity);
-  const order = topological(shop, (step) => starts[step] ?? Infinity);
+  const order = topologicalOrder(indexed, (step) => starts[step] ?? Infinity);
   const ends = problem.jobs.map((): number[] => []);
   for (let run = 0; run < terms.runs; run += 1) {
     attended.forEach((minutes, step) => {
-      shop.attended[step] = minutes * logNormal(spreads[step] ?? 0, random);
+      indexed.attended[step] = minutes * logNormal(spreads[step] ?? 0, random);
     });
-    if (!decoder.decode(order)) continue;
-    shop.stepsOf.forEach((own, job) => {
-      ends[job]?.push(Math.max(0, ...Array.from(own, (step) => decoder.end[step] ?? 0)));
+    if (!sgs.generate(order)) continue;
+    indexed.stepsOf.forEach((own, job) => {
+      ends[job]?.push(Math.max(0, ...Array.from(own, (step) => sgs.end[step] ?? 0)));
     });
   }
   return { ends: new Map(problem.jobs.map(({ id }, job) => [id, (ends[job] ?? []).sort((a, b) => a - b)])) };

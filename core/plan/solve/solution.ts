@@ -1,8 +1,8 @@
 // A schedule that was found: how good it is, its steps, and the order it came from, to go on from.
-import type { Decoder } from './serial-schedule-generation.ts';
+import type { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import type { Objective, ScheduledStep } from '../model/problem.ts';
 
-export interface Found {
+export interface Solution {
   readonly objective: Objective;
   readonly steps: readonly ScheduledStep[];
   readonly order: Int32Array;
@@ -10,20 +10,20 @@ export interface Found {
 }
 
 /** What a decoder holds, to keep. */
-export function foundOf(decoder: Decoder, order: Int32Array): Found {
+export function solutionOf(sgs: SerialScheduleGeneration, order: Int32Array): Solution {
   return {
-    objective: { tardiness: neat(decoder.tardiness), makespan: neat(decoder.makespan) },
-    steps: stepsOf(decoder),
+    objective: { tardiness: neat(sgs.tardiness), makespan: neat(sgs.makespan) },
+    steps: stepsOf(sgs),
     order: order.slice(),
-    chosen: decoder.chosen.slice(),
+    chosen: sgs.chosen.slice(),
   };
 }
 
 const neat = (minutes: number) => Math.round(minutes * 1e6) / 1e6;
 
 /** Step by step in the order of the problem. */
-function stepsOf({ shop, start, attendedEnd, end, maker }: Decoder): ScheduledStep[] {
-  const { jobs, makers } = shop.problem;
+function stepsOf({ indexed, start, attendedEnd, end, maker }: SerialScheduleGeneration): ScheduledStep[] {
+  const { jobs, makers } = indexed.problem;
   let index = 0;
   return jobs.flatMap((job) =>
     job.steps.map((step): ScheduledStep => {

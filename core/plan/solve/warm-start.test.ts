@@ -1,27 +1,27 @@
 // Schedules taken up by the decoder: nothing ends later for it, and what was put by hand stays.
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { Decoder } from './serial-schedule-generation.ts';
+import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import { problems } from '../fixtures/random-problems.ts';
 import { scheduleFaults } from '../fixtures/check-schedule.ts';
-import { foundOf } from './solution.ts';
-import { takenUp, type Placed } from './warm-start.ts';
+import { solutionOf } from './solution.ts';
+import { warmStart, type WarmStartStep } from './warm-start.ts';
 import { compareObjectives } from '../model/objective.ts';
-import { topological, usualOrders } from './priority-rules.ts';
-import { shopOf } from '../model/indexed-problem.ts';
+import { topologicalOrder, priorityRuleOrders } from './priority-rules.ts';
+import { indexProblem } from '../model/indexed-problem.ts';
 
 test('a plan taken up from its places is no worse than it was, and can be worked', () => {
   fc.assert(
     fc.property(problems({ jobs: 4, steps: 4, minutes: 9, shift: 12 }), fc.nat(), (problem, seed) => {
-      const shop = shopOf(problem);
-      const decoder = new Decoder(shop);
-      const orders = usualOrders(shop);
-      fc.pre(decoder.decode(orders[seed % orders.length]!));
-      const before = foundOf(decoder, orders[0]!);
+      const indexed = indexProblem(problem);
+      const sgs = new SerialScheduleGeneration(indexed);
+      const orders = priorityRuleOrders(indexed);
+      fc.pre(sgs.generate(orders[seed % orders.length]!));
+      const before = solutionOf(sgs, orders[0]!);
       const placed = new Map(
-        Array.from(decoder.start, (start, step): [number, Placed] => [step, { start, maker: decoder.maker[step]! }]),
+        Array.from(sgs.start, (start, step): [number, WarmStartStep] => [step, { start, maker: sgs.maker[step]! }]),
       );
-      const after = takenUp(shop, placed);
+      const after = warmStart(indexed, placed);
       if (!after) throw new Error('What was placed has a place.');
       expect(scheduleFaults(problem, after)).toEqual([]);
       expect(after.objective.tardiness).toBeLessThanOrEqual(before.objective.tardiness + 1e-6);
@@ -43,7 +43,7 @@ test('gaps are closed up: a plan with an idle hour in it is taken up without', (
       steps: [{ ...step, id: '1', after: [], station: null, unattended: 0, pausable: false, anyHour: false }],
     })),
   };
-  const after = takenUp(shopOf(problem), new Map([[0, { start: 80, maker: 0 }], [1, { start: 0, maker: 0 }]])); // prettier-ignore
+  const after = warmStart(indexProblem(problem), new Map([[0, { start: 80, maker: 0 }], [1, { start: 0, maker: 0 }]])); // prettier-ignore
   // The second came first and still does; the first follows it at once.
   expect(after?.steps.map(({ job, start, end }) => [job, start, end])).toEqual([
     ['a', 20, 40],
@@ -54,11 +54,11 @@ test('gaps are closed up: a plan with an idle hour in it is taken up without', (
 test('a step that has no place yet comes after all that have one', () => {
   fc.assert(
     fc.property(problems({ jobs: 3, steps: 3, minutes: 5, shift: 30 }), (problem) => {
-      const shop = shopOf(problem);
-      const known = new Map<number, Placed>();
-      shop.stepsOf[0]?.forEach((step, at) => known.set(step, { start: at, maker: -1 }));
-      const order = topological(shop, (step) => known.get(step)?.start ?? Infinity);
-      const found = takenUp(shop, known);
+      const indexed = indexProblem(problem);
+      const known = new Map<number, WarmStartStep>();
+      indexed.stepsOf[0]?.forEach((step, at) => known.set(step, { start: at, maker: -1 }));
+      const order = topologicalOrder(indexed, (step) => known.get(step)?.start ?? Infinity);
+      const found = warmStart(indexed, known);
       fc.pre(found !== null);
       expect(Array.from(found.order)).toEqual(Array.from(order));
       expect(Array.from(found.order.slice(0, known.size)).every((step) => known.has(step))).toBe(true);

@@ -2,9 +2,9 @@
 import { quantityOf, type MadeLine } from '../../batch/count-batch.ts';
 import { readCount } from '../../measure/read/read-number.ts';
 import type { Alloy } from '../../metal/alloys.ts';
-import { loadsOf, type StepReckoning } from '../../piece/bench-time.ts';
+import { loadsOf, type StepComputation } from '../../piece/bench-time.ts';
 import type { Piece } from '../../piece/piece.ts';
-import { reckonRecipe, scopeOf } from '../../piece/compute-recipe.ts';
+import { computeRecipe, scopeOf } from '../../piece/compute-recipe.ts';
 import { hasSizes, pieceInSize } from '../../piece/sizes.ts';
 import { stepKindOf, type Step, type StepKind } from '../../piece/step.ts';
 
@@ -52,14 +52,14 @@ function stepsOfLine({ line, piece }: MadeLine, alloys: ReadonlyMap<string, Allo
   if (quantity === 0) return [];
   // The sizes differ by little at the bench: the one most are made of stands for all.
   const size = sizes[counts.indexOf(Math.max(...counts))] ?? null;
-  const times = reckonRecipe(size ? pieceInSize(piece, size) : piece, alloys).steps;
+  const times = computeRecipe(size ? pieceInSize(piece, size) : piece, alloys).steps;
   const waits = waitsOf(piece);
   const loads: Load[][] = [];
   return piece.steps.flatMap((step, at): BenchStep[] => {
     const time = times[at];
     if (!time) return [];
     const before = [...(waits[at] ?? [])];
-    const handedOn = before.find((earlier) => piece.steps[earlier]?.handsOn === 'each');
+    const handedOn = before.find((earlier) => piece.steps[earlier]?.transfer === 'each');
     const parts = loadsFor(step, time, quantity, loads[handedOn ?? -1]).map((range, load): Load => {
       return { ...range, key: `${line.id}/${step.id}${load > 0 ? `#${String(load + 1)}` : ''}` };
     });
@@ -69,7 +69,7 @@ function stepsOfLine({ line, piece }: MadeLine, alloys: ReadonlyMap<string, Allo
       // What is in it has to be there, or all of it where that is wanted.
       const after = before.flatMap((earlier) =>
         (loads[earlier] ?? [])
-          .filter((one) => piece.steps[earlier]?.handsOn === 'all' || (one.from < to && one.to > from))
+          .filter((one) => piece.steps[earlier]?.transfer === 'all' || (one.from < to && one.to > from))
           .map((one) => one.key),
       );
       return {
@@ -109,8 +109,8 @@ interface Load extends Range {
 }
 
 /** @param handedOn  the loads of a step before that hands each on: hands follow them as they come */
-function loadsFor(step: Step, time: StepReckoning, quantity: number, handedOn: readonly Range[] = []): Range[] {
-  const inLoads = time.byItselfMin > 0 || step.handsOn === 'each';
+function loadsFor(step: Step, time: StepComputation, quantity: number, handedOn: readonly Range[] = []): Range[] {
+  const inLoads = time.unattendedMin > 0 || step.transfer === 'each';
   if (!inLoads && time.load === Infinity && handedOn.length > 1) return handedOn.map(({ from, to }) => ({ from, to }));
   const size = inLoads ? Math.min(time.load, quantity) : quantity;
   return Array.from({ length: inLoads ? loadsOf(time, quantity) : 1 }, (_, load) => {
@@ -119,7 +119,7 @@ function loadsFor(step: Step, time: StepReckoning, quantity: number, handedOn: r
 }
 
 function minutesOf(
-  time: StepReckoning,
+  time: StepComputation,
   { from, to }: Range,
   loads: number,
   quantity: number,
@@ -128,7 +128,7 @@ function minutesOf(
   // Done in one go it may still be done in several fillings.
   const fillings = loads === 1 ? loadsOf(time, quantity) : 1;
   const attended = (from === 0 ? time.setUpMin : 0) + time.eachMin * pieces + time.loadMin * fillings;
-  return { pieces, attendedMin: whole(attended), unattendedMin: whole(time.byItselfMin) };
+  return { pieces, attendedMin: whole(attended), unattendedMin: whole(time.unattendedMin) };
 }
 
 /**
@@ -151,11 +151,11 @@ function waitsOf(piece: Piece): ReadonlySet<number>[] {
     const keys = touched[at] ?? [];
     const isWhole = keys.includes('all');
     const before = isWhole ? [...last.values()].flat() : [...keys, 'all'].flatMap((key) => last.get(key) ?? []);
-    const own = step.meanwhile && at > 0 ? (waits[at - 1] ?? new Set<number>()) : new Set(before);
+    const own = step.overlaps && at > 0 ? (waits[at - 1] ?? new Set<number>()) : new Set(before);
     waits.push(new Set(own));
     // What follows waits for this one; for the one it goes beside as well.
-    if (isWhole && !step.meanwhile) last.clear();
-    for (const key of keys) last.set(key, step.meanwhile ? [...(last.get(key) ?? []), at] : [at]);
+    if (isWhole && !step.overlaps) last.clear();
+    for (const key of keys) last.set(key, step.overlaps ? [...(last.get(key) ?? []), at] : [at]);
   });
   return waits;
 }

@@ -10,8 +10,8 @@ export interface DayBook {
   /** When the first comes and the last goes, minutes of the day; null on a day off. */
   readonly open: readonly [number, number] | null;
   /** Minutes of hands and of what works by itself that fall on the day. */
-  readonly handsMin: number;
-  readonly aloneMin: number;
+  readonly attendedMin: number;
+  readonly unattendedMin: number;
   /** What is over by noon, and after it, in the order of their ends. */
   readonly byNoon: readonly PlanBlock[];
   readonly byEvening: readonly PlanBlock[];
@@ -37,11 +37,11 @@ export function dayBook(plan: StudioPlan, problem: ScheduleProblem, day: number)
     blocks,
     makers: there.map(({ id }) => id),
     open: times.length > 0 ? [Math.min(...times), Math.max(...times)] : null,
-    handsMin: blocks.reduce(
-      (sum, { hands }) => sum + hands.reduce((own, [begin, end]) => own + within(begin, end), 0),
+    attendedMin: blocks.reduce(
+      (sum, { attended }) => sum + attended.reduce((own, [begin, end]) => own + within(begin, end), 0),
       0,
     ),
-    aloneMin: blocks.reduce((sum, { attendedEnd, end }) => sum + within(attendedEnd, end), 0),
+    unattendedMin: blocks.reduce((sum, { attendedEnd, end }) => sum + within(attendedEnd, end), 0),
     byNoon: ended.filter(({ end }) => end <= from + NOON),
     byEvening: ended.filter(({ end }) => end > from + NOON),
     calls: ended.filter(({ attendedEnd, end }) => end > attendedEnd),

@@ -18,8 +18,8 @@ const keptBlockSchema = z.strictObject({
   start: z.int().min(0),
   attendedEnd: z.int().min(0),
   end: z.int().min(0),
-  /** Stretches of hands, shift by shift; minutes from the same midnight. */
-  hands: z.array(z.tuple([z.int().min(0), z.int().min(0)])).max(100),
+  /** Attended stretches, shift by shift; minutes from the same midnight. */
+  attended: z.array(z.tuple([z.int().min(0), z.int().min(0)])).max(100),
 });
 export type KeptBlock = z.infer<typeof keptBlockSchema>;
 
@@ -46,7 +46,7 @@ export function keptBlocks(
       start: Math.round(block.start - from),
       attendedEnd: Math.round(block.attendedEnd - from),
       end: Math.round(block.end - from),
-      hands: block.hands.map(([begin, until]): [number, number] => [
+      attended: block.attended.map(([begin, until]): [number, number] => [
         Math.round(begin - from),
         Math.round(until - from),
       ]),

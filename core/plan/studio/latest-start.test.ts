@@ -19,7 +19,7 @@ const work = (minutes: number): BenchStep => ({
   index: 0,
   name: 'work',
   piece: 'p',
-  step: stepSchema.parse({ id: 's', name: 'work', station: '', setUp: '', each: '', byItself: '', meanwhile: false }),
+  step: stepSchema.parse({ id: 's', name: 'work', station: '', setUp: '', each: '', unattended: '', overlaps: false }),
   kind: 'other',
   pieces: 1,
   load: null,

@@ -1,7 +1,7 @@
 // What comes of putting one step somewhere by hand: the rest keeps its order and closes up round it. Fast enough to follow a drag.
-import { takenUp, type Placed } from '../solve/warm-start.ts';
+import { warmStart, type WarmStartStep } from '../solve/warm-start.ts';
 import type { ScheduleProblem } from '../model/problem.ts';
-import { shopOf } from '../model/indexed-problem.ts';
+import { indexProblem } from '../model/indexed-problem.ts';
 import type { StudioTerms } from './studio-problem.ts';
 import { studioProblem, type StudioJob } from './studio-problem.ts';
 import { studioPlan, type StudioPlan } from './studio-plan.ts';
@@ -38,7 +38,7 @@ export function tryPin(
   const was = terms.standings.get(key);
   const standing: Standing = { done: false, started: was?.started ?? null, pinned: entry };
   const tried = { ...terms, standings: new Map([...terms.standings, [key, standing]]) };
-  return planLike(jobs, tried, before)?.plan ?? null;
+  return replan(jobs, tried, before)?.plan ?? null;
 }
 
 /**
@@ -46,14 +46,14 @@ export function tryPin(
  * what room the others leave.
  * @param first  a job that goes before all others instead
  */
-export function planLike(
+export function replan(
   jobs: readonly StudioJob[],
   terms: StudioTerms,
   before: StudioPlan,
   first = '',
 ): PlanLike | null {
   const problem = studioProblem(jobs, terms);
-  const found = takenUp(shopOf(problem), placedIn(problem, before, first));
+  const found = warmStart(indexProblem(problem), placedIn(problem, before, first));
   return found && { problem, plan: studioPlan(jobs, problem, found.steps, found.objective, terms) };
 }
 
@@ -66,13 +66,13 @@ function placedIn(
   { jobs, makers }: ScheduleProblem,
   { blocks }: StudioPlan,
   first: string,
-): ReadonlyMap<number, Placed> {
+): ReadonlyMap<number, WarmStartStep> {
   const before = new Map(blocks.map((block) => [standingKey(block.batch, block.step.key), block]));
   const makerAt = new Map(makers.map(({ id }, index) => [id, index]));
   return new Map(
     jobs
       .flatMap((job) => job.steps.map((step) => ({ job, block: before.get(standingKey(job.id, step.id)) })))
-      .flatMap(({ job, block }, index): [number, Placed][] => {
+      .flatMap(({ job, block }, index): [number, WarmStartStep][] => {
         if (job.id === first) return [[index, { start: -1, maker: -1 }]];
         return block ? [[index, { start: block.start, maker: makerAt.get(block.maker ?? '') ?? -1 }]] : [];
       }),

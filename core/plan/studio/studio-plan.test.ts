@@ -11,13 +11,13 @@ import { benchSteps } from './batch-steps.ts';
 import { dayBook } from './day-book.ts';
 import { scheduleFaults } from '../fixtures/check-schedule.ts';
 import { keptBlocks, movedSince } from './kept-plan.ts';
-import { pinEntry, planLike, tryPin } from './replan.ts';
+import { pinEntry, replan, tryPin } from './replan.ts';
 import { planTable } from './plan-csv.ts';
 import { scheduleProblemSchema } from '../model/problem.ts';
 import { quickPlan } from '../solve/quick-plan.ts';
 import { chanceBy, safeEnd, simulate } from '../solve/simulate.ts';
 import { studioPlan } from './studio-plan.ts';
-import { takeIn } from './trial-batch.ts';
+import { planTrialBatch } from './trial-batch.ts';
 import { studioProblem, type StudioJob, type StudioTerms } from './studio-problem.ts';
 import { benchIf, nothingChanged, studioIf } from './what-if.ts';
 import { bindingChain, consequences, whyThen } from './why.ts';
@@ -50,8 +50,8 @@ const brooch = pieceOf({
     { id: 'saw', name: 'Saw dials', station: 'peg', setUp: '5', each: '4', of: 'dial' },
     { id: 'rims', name: 'Close rims', station: 'torch', setUp: '8', each: '2.5', of: 'rim' },
     { id: 'join', name: 'Solder rims on', station: 'torch', setUp: '6', each: '3' },
-    { id: 'pickle', name: 'Pickle', station: 'pickle', setUp: '2', byItself: '15', load: '8' },
-    { id: 'tumble', name: 'Tumble', station: 'tumbler', setUp: '4', byItself: '120', load: '8' },
+    { id: 'pickle', name: 'Pickle', station: 'pickle', setUp: '2', unattended: '15', load: '8' },
+    { id: 'tumble', name: 'Tumble', station: 'tumbler', setUp: '4', unattended: '120', load: '8' },
   ],
 });
 const batch = (quantity: string, due = '') =>
@@ -95,9 +95,9 @@ describe('steps of a batch', () => {
       pieceOf({
         parts: [{ id: 'a', section: wire(), blank: straight }],
         steps: [
-          { id: 'torch', each: '2', load: '12', handsOn: torch },
+          { id: 'torch', each: '2', load: '12', transfer: torch },
           { id: 'file', each: '3', setUp: '4' },
-          { id: 'tumble', byItself: '60', load: tumbler },
+          { id: 'tumble', unattended: '60', load: tumbler },
         ],
       });
     const waits = (piece: ReturnType<typeof pieceOf>) =>
@@ -127,8 +127,8 @@ describe('steps of a batch', () => {
     const all = pieceOf({
       parts: [{ id: 'a', section: wire(), blank: straight }],
       steps: [
-        { id: 'pickle', byItself: '15', load: '10', handsOn: 'all' },
-        { id: 'tumble', byItself: '60', load: '10' },
+        { id: 'pickle', unattended: '15', load: '10', transfer: 'all' },
+        { id: 'tumble', unattended: '60', load: '10' },
       ],
     });
     expect(waits(all).map(([, , , after]) => after)).toEqual([[], [], ['pickle', 'pickle#2'], ['pickle', 'pickle#2']]);
@@ -146,7 +146,7 @@ describe('steps of a batch', () => {
   test('what may go on meanwhile waits for what the step before it waits for, and is waited for in turn', () => {
     const piece = pieceOf({
       parts: [{ id: 'a', section: wire(), blank: straight }],
-      steps: [{ id: '1' }, { id: '2', byItself: '30' }, { id: '3', meanwhile: true }, { id: '4' }],
+      steps: [{ id: '1' }, { id: '2', unattended: '30' }, { id: '3', overlaps: true }, { id: '4' }],
     });
     const body = batch('1');
     const steps = benchSteps([{ line: body.lines[0]!, piece }], alloysWith([]));
@@ -234,10 +234,10 @@ test('a bench open for two hours a week still has a plan: what does not fit befo
     parts: [{ id: 'a', section: wire(), blank: straight }],
     steps: [
       // 110 minutes that are not put down, then twenty in the acid: more than the two hours.
-      { id: '1', name: 'Pickle', setUp: '110', byItself: '20', station: 'pickle' },
-      { id: '2', name: 'Pickle again', setUp: '10', byItself: '20', station: 'pickle' },
+      { id: '1', name: 'Pickle', setUp: '110', unattended: '20', station: 'pickle' },
+      { id: '2', name: 'Pickle again', setUp: '10', unattended: '20', station: 'pickle' },
       // Two hours by itself are all the day there is, were there no hands before.
-      { id: '3', name: 'Tumble', setUp: '4', byItself: '120', station: 'tumbler' },
+      { id: '3', name: 'Tumble', setUp: '4', unattended: '120', station: 'tumbler' },
     ],
   });
   const steps = benchSteps([{ line: batch('4').lines[0]!, piece }], alloysWith([]));
@@ -307,9 +307,9 @@ describe('why, and what of it', () => {
     const jobs = [job('a', '4'), job('b', '4')];
     const { plan } = planned(jobs, terms());
     const more = [...jobs, job('rush', '2')];
-    const behind = planLike(more, terms(), plan)!;
+    const behind = replan(more, terms(), plan)!;
     expect(consequences(plan, behind.plan)).toEqual([]);
-    const before = planLike(more, terms(), plan, 'rush')!;
+    const before = replan(more, terms(), plan, 'rush')!;
     const at = (id: string, of: typeof behind) => of.plan.done.find((one) => one.batch === id)!.at;
     expect(at('rush', before)).toBeLessThan(at('rush', behind));
     expect(at('rush', before)).toBeLessThan(Math.min(at('a', before), at('b', before)));
@@ -320,14 +320,14 @@ describe('why, and what of it', () => {
     const { plan } = planned(jobs, terms());
     const about = { jobs, terms: terms(), plan };
     const newcomer = { job: job('rush', '2'), runs: 400, spread: 0.15 };
-    const last = takeIn(about, { ...newcomer, how: 'last' })!;
+    const last = planTrialBatch(about, { ...newcomer, how: 'last' })!;
     expect(last.changes).toEqual([]);
-    const first = takeIn(about, { ...newcomer, how: 'first' })!;
+    const first = planTrialBatch(about, { ...newcomer, how: 'first' })!;
     expect(first.at).toBeLessThan(last.at);
     expect(first.changes.some(({ by }) => by > 0)).toBe(true);
     // As another plan has it: it is taken as it stands there.
     const all = planned([...jobs, newcomer.job], terms()).plan;
-    expect(takeIn(about, { ...newcomer, how: { plan: all } })?.at).toBe(
+    expect(planTrialBatch(about, { ...newcomer, how: { plan: all } })?.at).toBe(
       all.done.find((one) => one.batch === 'rush')?.at,
     );
     expect(first.ends).toHaveLength(400);
@@ -335,12 +335,12 @@ describe('why, and what of it', () => {
     expect(safeEnd(first.ends, 0.9)! - safeEnd(first.ends, 0.1)!).toBeGreaterThan(5);
     expect(safeEnd(first.ends, 0.9)! - safeEnd(first.ends, 0.1)!).toBeLessThan(10);
     // Nothing strays: every run is the plan.
-    expect(new Set(takeIn(about, { ...newcomer, how: 'first', spread: 0, runs: 3 })?.ends)).toEqual(
+    expect(new Set(planTrialBatch(about, { ...newcomer, how: 'first', spread: 0, runs: 3 })?.ends)).toEqual(
       new Set([first.at]),
     );
     // Nobody is ever there for it.
     const nobody = terms({ days: 0 });
-    expect(takeIn({ ...about, terms: nobody }, { ...newcomer, how: 'last' })).toBeNull();
+    expect(planTrialBatch({ ...about, terms: nobody }, { ...newcomer, how: 'last' })).toBeNull();
   });
 
   test('the day book counts hands within the day, and parts what is over by noon from what is over by evening', () => {
@@ -348,8 +348,8 @@ describe('why, and what of it', () => {
     const book = dayBook(plan, problem, 0);
     expect(book.makers).toEqual(['ann', 'bo']);
     expect(book.open).toEqual([540, 1020]);
-    const hands = plan.blocks.flatMap((block) => block.hands).filter(([from]) => from < 1440);
-    expect(book.handsMin).toBeCloseTo(
+    const hands = plan.blocks.flatMap((block) => block.attended).filter(([from]) => from < 1440);
+    expect(book.attendedMin).toBeCloseTo(
       hands.reduce((sum, [from, to]) => sum + to - from, 0),
       6,
     );

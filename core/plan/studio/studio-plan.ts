@@ -17,7 +17,7 @@ export interface PlanBlock {
   readonly end: number;
   readonly state: '' | 'started' | 'pinned';
   /** Stretches of hands, shift by shift. */
-  readonly hands: readonly (readonly [number, number])[];
+  readonly attended: readonly (readonly [number, number])[];
 }
 
 interface DoneBatch {
@@ -61,7 +61,7 @@ export function studioPlan(
         attendedEnd: placed.attendedEnd,
         end: placed.end,
         state: standing?.started ? 'started' : isPinned ? 'pinned' : '',
-        hands: placed.maker === null ? [] : handsOf(placed, shifts.get(placed.maker) ?? []),
+        attended: placed.maker === null ? [] : handsOf(placed, shifts.get(placed.maker) ?? []),
       },
     ];
   });

@@ -1,18 +1,18 @@
 // A batch that is thought of, taken into a plan: when it would be done, how sure that is, and what it does to the others.
-import { planLike } from './replan.ts';
+import { replan } from './replan.ts';
 import { simulate } from '../solve/simulate.ts';
 import type { StudioPlan } from './studio-plan.ts';
 import { studioProblem, type StudioJob, type StudioTerms } from './studio-problem.ts';
 import { consequences, type Consequence } from './why.ts';
 
 /** The plan as it is. */
-export interface PlanAbout {
+export interface PlanContext {
   readonly jobs: readonly StudioJob[];
   readonly terms: StudioTerms;
   readonly plan: StudioPlan;
 }
 
-export interface Newcomer {
+export interface TrialBatch {
   readonly job: StudioJob;
   /** Before or behind all others, which keep their order; or as another plan has it. */
   readonly how: 'first' | 'last' | { readonly plan: StudioPlan };
@@ -22,7 +22,7 @@ export interface Newcomer {
   readonly spread: number;
 }
 
-export interface TakenIn {
+export interface TrialResult {
   /** Of the others. */
   readonly changes: readonly Consequence[];
   /** Plan minute it is done. */
@@ -32,12 +32,15 @@ export interface TakenIn {
 }
 
 /** @returns null where there is no place for it */
-export function takeIn({ jobs, terms, plan }: PlanAbout, { job, how, runs, spread }: Newcomer): TakenIn | null {
+export function planTrialBatch(
+  { jobs, terms, plan }: PlanContext,
+  { job, how, runs, spread }: TrialBatch,
+): TrialResult | null {
   const all = [...jobs, job];
   const taken =
     typeof how === 'object'
       ? { problem: studioProblem(all, terms), plan: how.plan }
-      : planLike(all, terms, plan, how === 'first' ? job.id : '');
+      : replan(all, terms, plan, how === 'first' ? job.id : '');
   const at = taken?.plan.done.find(({ batch }) => batch === job.id)?.at;
   if (!taken || at === undefined) return null;
   const spreads = new Map(all.flatMap((one) => one.steps.map((step) => [`${one.id} ${step.key}`, step.spread])));

@@ -1,13 +1,13 @@
 // A piece's cost as a straight line in the price of each fine metal: what a whole book is revalued by in one pass.
 import type { CostKey } from '../../cost/column.ts';
-import { roundHalfUp, roundLines } from '../../figure/round-money.ts';
+import { roundHalfAwayFromZero, roundLinesToTotal } from '../../figure/round-money.ts';
 import { finePrice, fixMetals, type Fix, type FixMetal } from '../../metal/fix.ts';
 import type { Piece } from '../../piece/piece.ts';
-import type { Reckoners } from '../../piece/compute-recipe.ts';
+import type { RecipeFunctions } from '../../piece/compute-recipe.ts';
 import type { Rates } from '../../studio/rates.ts';
 import { countPiece } from '../piece/count-piece.ts';
 import type { Pricing } from '../methods/prices.ts';
-import { exactSpread, strayingCost } from '../piece/likely-range.ts';
+import { exactSpread, costVariation } from '../piece/likely-range.ts';
 import { costGroups, type CostGroups } from '../methods/methods.ts';
 
 export interface Valuation {
@@ -36,10 +36,10 @@ export function valuePiece(
   piece: Piece,
   rates: Rates,
   fix: Fix | null,
-  options: { readonly size?: string | undefined; readonly reckon?: Reckoners | undefined } = {},
+  options: { readonly size?: string | undefined; readonly compute?: RecipeFunctions | undefined } = {},
 ): Valuation | null {
   if (fix?.currency !== rates.currency) return null;
-  const dearest = piece.sizes.price === 'one' ? dearestSize(piece, rates, fix, options.reckon) : undefined;
+  const dearest = piece.sizes.price === 'one' ? dearestSize(piece, rates, fix, options.compute) : undefined;
   const sized = { ...options, size: options.size ?? dearest };
   const now = countPiece(piece, rates, fix, sized);
   const keys = now.column.lines.map(({ key }) => key);
@@ -60,15 +60,15 @@ export function valuePiece(
     pricing: now.pricing,
     minutes: now.minutes.value,
     problem: now.problems.find(({ path }) => path !== 'fix')?.sentence ?? null,
-    deviation: exactSpread(strayingCost(now, rates)).deviation,
+    deviation: exactSpread(costVariation(now, rates)).deviation,
   };
 }
 
 // One price for all sizes is that of the dearest, whichever metal makes it so.
-function dearestSize(piece: Piece, rates: Rates, fix: Fix, reckon: Reckoners | undefined): string | undefined {
+function dearestSize(piece: Piece, rates: Rates, fix: Fix, compute: RecipeFunctions | undefined): string | undefined {
   const costs = piece.sizes.rows.map(({ id }) => {
     const each = { ...piece, sizes: { ...piece.sizes, price: 'each' as const } };
-    return { id, cost: countPiece(each, rates, fix, { size: id, reckon }).column.cost.value };
+    return { id, cost: countPiece(each, rates, fix, { size: id, compute }).column.cost.value };
   });
   return costs.sort((a, b) => b.cost - a.cost)[0]?.id;
 }
@@ -119,8 +119,8 @@ export function revalue(valuation: Valuation, prices: Readonly<Partial<Record<Fi
     for (let index = 0; index < lines.length; index += 1)
       lines[index] = (lines[index] ?? 0) + (slope[index] ?? 0) * (now - before);
   }
-  const cost = roundHalfUp(lines.reduce((sum, line) => sum + line, 0));
-  const settled = roundLines(lines, cost);
+  const cost = roundHalfAwayFromZero(lines.reduce((sum, line) => sum + line, 0));
+  const settled = roundLinesToTotal(lines, cost);
   return {
     cost,
     groups: costGroups(keys.map((key, index) => ({ key, amount: settled[index] ?? 0 }))),

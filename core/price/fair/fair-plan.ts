@@ -1,9 +1,9 @@
 // The fair planner: what the fair costs, how many of each level pay for it, what to expect, and how many to make.
-import { given, inSum, reckoned, renamed, totalOf, type Figure } from '../../figure/figure.ts';
+import { given, inSum, computed, renamed, totalOf, type Figure } from '../../figure/figure.ts';
 import { readMoney } from '../../measure/read/read-money.ts';
 import { readPlain, readShare } from '../../measure/read/read-number.ts';
 import type { Reading } from '../../measure/read/reading.ts';
-import type { Problem, Rates } from '../../studio/rates.ts';
+import type { Issue, Rates } from '../../studio/rates.ts';
 import { keepsOf } from '../piece/channels.ts';
 import { logNormal, poisson, quantile, seeded } from '../../measure/random.ts';
 import type { Fair, Level } from './fair.ts';
@@ -48,7 +48,7 @@ export interface FairPlan {
   readonly buyersThatPay: number;
   /** What really came of it; null while nothing is entered. */
   readonly actual: { readonly takings: Figure; readonly result: Figure } | null;
-  readonly problems: readonly Problem[];
+  readonly problems: readonly Issue[];
 }
 
 /** What is typed on the page of a fair, levels apart. */
@@ -65,7 +65,7 @@ const ENOUGH = 0.9;
  */
 export function planFair(fair: Fair, rates: Rates, costOf: (piece: string) => Figure | null, seed = 1): FairPlan {
   const { currency } = rates;
-  const problems: Problem[] = [];
+  const problems: Issue[] = [];
   const value = (path: string, reading: Reading) => {
     if (reading.ok) return reading.value;
     problems.push({ path, sentence: reading.sentence });
@@ -87,7 +87,7 @@ export function planFair(fair: Fair, rates: Rates, costOf: (piece: string) => Fi
   const costs = fairCosts(fair, rates, money, number);
   const visitors = given('visitors', number('visitors', 'number of visitors'), '', 'as typed');
   const buyerShare = given('share who buy', share('buyers', fair.buyers), '', 'as typed');
-  const buyers = reckoned(
+  const buyers = computed(
     'buyers',
     visitors.value * buyerShare.value,
     '',
@@ -140,7 +140,7 @@ export function planFair(fair: Fair, rates: Rates, costOf: (piece: string) => Fi
       single: perCustomer(singles, more, { ...terms, cost: cost.value }),
       secondThatPays: ladder.length > 1 ? secondThatPays(ladder, more[0] ?? 0, cost.value) : null,
       paysAlone: perPiece > 0 ? Math.ceil(costs.value / perPiece) : Infinity,
-      expected: reckoned(
+      expected: computed(
         level.name.trim() || 'a level',
         count,
         '',
@@ -164,7 +164,7 @@ export function planFair(fair: Fair, rates: Rates, costOf: (piece: string) => Fi
         const customers = buyers.value * plan.share;
         const amount = customers * of(plan);
         const how = () => `${inSum(customers)} × ${inSum(of(plan), currency)}`;
-        return reckoned(plan.level.name.trim() || 'a level', amount, currency, how, [buyers, plan.cost]);
+        return computed(plan.level.name.trim() || 'a level', amount, currency, how, [buyers, plan.cost]);
       }),
     );
   const margin = lines('what the pieces leave', (plan) => plan.perCustomer.margin);
@@ -185,7 +185,7 @@ export function planFair(fair: Fair, rates: Rates, costOf: (piece: string) => Fi
 function resultOf(margin: Figure, costs: Figure): Figure {
   const { unit } = costs;
   const how = () => `${inSum(margin.value, unit)} − ${inSum(costs.value, unit)}`;
-  return reckoned('left of the fair', margin.value - costs.value, unit, how, [margin, costs]);
+  return computed('left of the fair', margin.value - costs.value, unit, how, [margin, costs]);
 }
 
 function fairCosts(
@@ -206,7 +206,7 @@ function fairCosts(
     [
       money('stallFee', 'stall fee'),
       money('travel', 'travel'),
-      reckoned(
+      computed(
         'beds',
         nights.value * night.value,
         currency,
@@ -214,7 +214,7 @@ function fairCosts(
         [nights, night],
       ),
       money('otherCosts', 'other costs'),
-      reckoned(
+      computed(
         'our own hours',
         hours.value * worth.value,
         currency,
@@ -287,7 +287,7 @@ function actualOf(
     'what was sold cost',
     currency,
     levels.map(({ level, cost, sold: count }) =>
-      reckoned(
+      computed(
         level.name.trim() || 'a level',
         (count ?? 0) * cost.value,
         currency,
@@ -301,6 +301,6 @@ function actualOf(
     `${inSum(takings.value, currency)} × ${inSum(keeps)}${feeEach > 0 ? ` − ${inSum(sold)} × ${inSum(feeEach, currency)}` : ''} − ${inSum(made.value, currency)} − ${inSum(costs.value, currency)}`;
   return {
     takings,
-    result: reckoned('left of the fair', kept - made.value - costs.value, currency, how, [takings, made, costs]),
+    result: computed('left of the fair', kept - made.value - costs.value, currency, how, [takings, made, costs]),
   };
 }

@@ -9,7 +9,7 @@ import { countPiece } from '../piece/count-piece.ts';
 import { pendant, workshop, workshopFix, workshopRates } from '../fixtures/workshop.ts';
 import { mustBeTrue, presentCost } from '../piece/must-be-true.ts';
 import { priceMinor, pricesOf } from './prices.ts';
-import { costGroups, wholesaleBySchool } from './methods.ts';
+import { costGroups, wholesaleByMethod } from './methods.ts';
 
 const { rule } = workshopRates.selling;
 const count = countPiece(pendant, workshopRates, workshopFix);
@@ -25,9 +25,9 @@ test.each([
 ])('a mark-up of %d on cost is a margin of %d on price', (markUp, margin) => {
   const groups = { metal: 400, findings: 250, labour: 850 };
   const markUps = { metal: figure(markUp), findings: figure(markUp), labour: figure(markUp) };
-  const byMarkUp = wholesaleBySchool('mark-ups', groups, { ...rule, markUps }, 0);
-  const byMargin = wholesaleBySchool('margin', groups, { ...rule, margin: figure(margin) }, 0);
-  const byFactor = wholesaleBySchool('build-up', groups, { ...rule, wholesaleFactor: figure(1 + markUp) }, 0);
+  const byMarkUp = wholesaleByMethod('mark-ups', groups, { ...rule, markUps }, 0);
+  const byMargin = wholesaleByMethod('margin', groups, { ...rule, margin: figure(margin) }, 0);
+  const byFactor = wholesaleByMethod('build-up', groups, { ...rule, wholesaleFactor: figure(1 + markUp) }, 0);
   expect(byMarkUp).toBeCloseTo(1500 * (1 + markUp), 9);
   expect(byMargin).toBeCloseTo(byMarkUp, 9);
   expect(byFactor).toBeCloseTo(byMarkUp, 9);
@@ -38,7 +38,7 @@ test('margin and mark-up are one another, whatever the cost', () => {
     fc.property(fc.double({ min: 0, max: 0.95, noNaN: true }), fc.integer({ min: 1, max: 1e7 }), (margin, cost) => {
       const markUp = margin / (1 - margin);
       const groups = { metal: 0, findings: 0, labour: cost };
-      const price = wholesaleBySchool('margin', groups, { ...rule, margin: figure(margin) }, 0);
+      const price = wholesaleByMethod('margin', groups, { ...rule, margin: figure(margin) }, 0);
       expect(price).toBeCloseTo(cost * (1 + markUp), 4);
       expect((price - cost) / price).toBeCloseTo(margin, 9);
     }),
@@ -57,7 +57,7 @@ test('each school’s figure is its sum on a price point', () => {
     pricesOf(count.column, count.minutes, { school, targetMinor: 0 }, rule).wholesale;
   const groups = costGroups(count.column.lines.map(({ key, each }) => ({ key, amount: each.value })));
   for (const school of ['build-up', 'mark-ups', 'margin'] as const) {
-    const exact = wholesaleBySchool(school, groups, rule, 0);
+    const exact = wholesaleByMethod(school, groups, rule, 0);
     expect(of(school).value).toBeGreaterThanOrEqual(exact - 1e-6);
     expect(of(school).value - exact).toBeLessThan(500);
     expect(priceMinor(groups, { school, targetMinor: 0 }, rule).wholesale).toBe(of(school).value);

@@ -1,8 +1,8 @@
 // The schools of pricing: four ways from what a piece costs to what a shop pays for it.
-import { given, inSum, reckoned, totalOf, type Figure } from '../../figure/figure.ts';
+import { given, inSum, computed, totalOf, type Figure } from '../../figure/figure.ts';
 import type { CostKey, CostLine } from '../../cost/column.ts';
 import type { PriceRule } from '../../studio/selling.ts';
-import type { PriceSchool } from '../../studio/pricing-methods.ts';
+import type { PricingMethod } from '../../studio/pricing-methods.ts';
 
 /** The cost by what is marked up alike. */
 export interface CostGroups {
@@ -41,7 +41,7 @@ export function costGroups(lines: readonly { readonly key: CostKey; readonly amo
  * @param target  the retail price to go back from, minor units; only the school of price points asks for it
  * @returns minor units, a fraction possibly; of a price point below nothing 0
  */
-export function wholesaleBySchool(school: PriceSchool, groups: CostGroups, rule: PriceRule, target: number): number {
+export function wholesaleByMethod(school: PricingMethod, groups: CostGroups, rule: PriceRule, target: number): number {
   const { metal, findings, labour } = groups;
   const cost = metal + findings + labour;
   switch (school) {
@@ -68,19 +68,19 @@ function withoutTax(retail: number, { tax }: PriceRule): number {
 }
 
 /** The price of a school as a figure with its working, before it is put on a price point. */
-export function schoolFigure(
-  school: PriceSchool,
+export function methodFigure(
+  school: PricingMethod,
   { cost, lines }: { readonly cost: Figure; readonly lines: readonly CostLine[] },
   rule: PriceRule,
   target: Figure,
 ): Figure {
   const unit = cost.unit;
   const groups = costGroups(lines.map(({ key, each }) => ({ key, amount: each.value })));
-  const exact = wholesaleBySchool(school, groups, rule, target.value);
+  const exact = wholesaleByMethod(school, groups, rule, target.value);
   const money = (value: number) => inSum(value, unit);
   switch (school) {
     case 'build-up':
-      return reckoned('wholesale', exact, unit, () => `${money(cost.value)} × ${inSum(rule.wholesaleFactor.value)}`, [
+      return computed('wholesale', exact, unit, () => `${money(cost.value)} × ${inSum(rule.wholesaleFactor.value)}`, [
         cost,
         rule.wholesaleFactor,
       ]);
@@ -96,7 +96,7 @@ export function schoolFigure(
       ].filter(({ amount }) => amount.value !== 0);
       const how = () =>
         terms.map(({ amount, markUp }) => `${money(amount.value)} × ${inSum(1 + markUp.value)}`).join(' + ');
-      return reckoned(
+      return computed(
         'wholesale',
         exact,
         unit,
@@ -105,14 +105,14 @@ export function schoolFigure(
       );
     }
     case 'margin':
-      return reckoned('wholesale', exact, unit, () => `${money(cost.value)} ÷ (1 − ${inSum(rule.margin.value)})`, [
+      return computed('wholesale', exact, unit, () => `${money(cost.value)} ÷ (1 − ${inSum(rule.margin.value)})`, [
         cost,
         rule.margin,
       ]);
     case 'price-point': {
       const net = withoutTax(target.value, rule);
       const how = () => `${money(net)} ÷ ${inSum(rule.retailFactor.value)}`;
-      return reckoned('wholesale', exact, unit, how, [target, rule.retailFactor]);
+      return computed('wholesale', exact, unit, how, [target, rule.retailFactor]);
     }
   }
 }

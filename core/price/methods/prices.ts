@@ -1,15 +1,15 @@
 // The prices of a piece under the studio's rule: wholesale by a school, retail from it, each on a price point.
-import { given, inSum, reckoned, renamed, type Figure } from '../../figure/figure.ts';
+import { given, inSum, computed, renamed, type Figure } from '../../figure/figure.ts';
 import { showValue } from '../../figure/show.ts';
 import type { CostColumn } from '../../cost/column.ts';
 import type { PriceRule } from '../../studio/selling.ts';
-import type { PriceSchool } from '../../studio/pricing-methods.ts';
-import { payPerHour } from '../piece/earnings-per-hour.ts';
+import type { PricingMethod } from '../../studio/pricing-methods.ts';
+import { earningsPerHour } from '../piece/earnings-per-hour.ts';
 import { upToPricePoint } from './price-points.ts';
-import { schoolFigure, targetFigure, wholesaleBySchool, type CostGroups } from './methods.ts';
+import { methodFigure, targetFigure, wholesaleByMethod, type CostGroups } from './methods.ts';
 
 export interface Prices {
-  readonly school: PriceSchool;
+  readonly school: PricingMethod;
   /** Minor units, whole, on a price point. Without tax. */
   readonly wholesale: Figure;
   /** With the tax that is in it, where the studio's prices include it. */
@@ -26,13 +26,13 @@ export interface Prices {
 
 /** How a piece is priced: by the studio's school or one of its own. */
 export interface Pricing {
-  readonly school: PriceSchool;
+  readonly school: PricingMethod;
   /** The retail price to go back from, minor units; 0 for none. */
   readonly targetMinor: number;
 }
 
 /** Without a price to go back from, the school of price points has nothing to say and cost × factor stands in. */
-function schoolIn({ school, targetMinor }: Pricing): PriceSchool {
+function schoolIn({ school, targetMinor }: Pricing): PricingMethod {
   return school === 'price-point' && targetMinor === 0 ? 'build-up' : school;
 }
 
@@ -52,7 +52,7 @@ export function pricesOf(
   const currency = cost.unit;
   const school = schoolIn(pricing);
   const target = targetFigure(pricing.targetMinor, currency, 'the piece, as typed');
-  const exact = schoolFigure(school, base, rule, target);
+  const exact = methodFigure(school, base, rule, target);
   const wholesale = onPoint('wholesale', exact, wholesaleMinor(exact.value, school, rule), rule.leastWholesaleMinor);
   const retail = retailFigure(wholesale, school, target, rule);
   const money = (value: number) => inSum(value, currency);
@@ -65,8 +65,8 @@ export function pricesOf(
     retail,
     left,
     margin: marginOf(wholesale, left),
-    perHour: payPerHour(wholesale, cost, labour, minutes),
-    shopAsks: reckoned(
+    perHour: earningsPerHour(wholesale, cost, labour, minutes),
+    shopAsks: computed(
       'what a shop would ask',
       asks,
       currency,
@@ -80,14 +80,14 @@ export function pricesOf(
 export function leftOf(wholesale: Figure, cost: Figure): Figure {
   const { unit } = cost;
   const how = () => `${inSum(wholesale.value, unit)} − ${inSum(cost.value, unit)}`;
-  return reckoned('left at wholesale', wholesale.value - cost.value, unit, how, [wholesale, cost]);
+  return computed('left at wholesale', wholesale.value - cost.value, unit, how, [wholesale, cost]);
 }
 
 /** What is left of a price as a share of it, %; null at no price. A margin is of the price, a mark-up of the cost. */
 export function marginOf(price: Figure, left: Figure): Figure | null {
   if (!(price.value > 0)) return null;
   const how = () => `${inSum(left.value, left.unit)} ÷ ${inSum(price.value, price.unit)}`;
-  return reckoned('margin', (left.value / price.value) * 100, '%', how, [left, price]);
+  return computed('margin', (left.value / price.value) * 100, '%', how, [left, price]);
 }
 
 /** Wholesale and retail of a cost alone, without their working: for whole books and live sliders. @returns minor units */
@@ -97,28 +97,28 @@ export function priceMinor(
   rule: PriceRule,
 ): { readonly wholesale: number; readonly retail: number } {
   const school = schoolIn(pricing);
-  const wholesale = wholesaleMinor(wholesaleBySchool(school, groups, rule, pricing.targetMinor), school, rule);
+  const wholesale = wholesaleMinor(wholesaleByMethod(school, groups, rule, pricing.targetMinor), school, rule);
   return { wholesale, retail: retailMinor(wholesale, school, pricing.targetMinor, rule) };
 }
 
 // Going back from a price a visitor pays, a shop's price is what that leaves and no more: it is rounded down.
-function wholesaleMinor(exact: number, school: PriceSchool, rule: PriceRule): number {
+function wholesaleMinor(exact: number, school: PricingMethod, rule: PriceRule): number {
   const point = school === 'price-point' ? Math.floor(exact + 1e-6) : upToPricePoint(exact, rule.points);
   return Math.max(point, rule.leastWholesaleMinor);
 }
 
-function retailMinor(wholesale: number, school: PriceSchool, target: number, rule: PriceRule): number {
+function retailMinor(wholesale: number, school: PricingMethod, target: number, rule: PriceRule): number {
   if (school === 'price-point') return target;
   const taxed = rule.tax.how === 'included' ? 1 + rule.tax.rate.value : 1;
   return Math.max(upToPricePoint(wholesale * rule.retailFactor.value * taxed, rule.points), rule.leastRetailMinor);
 }
 
-function retailFigure(wholesale: Figure, school: PriceSchool, target: Figure, rule: PriceRule): Figure {
+function retailFigure(wholesale: Figure, school: PricingMethod, target: Figure, rule: PriceRule): Figure {
   const { unit } = wholesale;
   const value = retailMinor(wholesale.value, school, target.value, rule);
   if (school === 'price-point') return renamed(target, 'retail');
   const taxed = rule.tax.how === 'included' ? 1 + rule.tax.rate.value : 1;
-  const exact = reckoned(
+  const exact = computed(
     'retail',
     wholesale.value * rule.retailFactor.value * taxed,
     unit,
@@ -136,5 +136,5 @@ function onPoint(label: string, exact: Figure, minor: number, leastMinor: number
     const up = minor === leastMinor ? 'the least the studio asks' : 'up to the next price point';
     return `${exact.how} = ${showValue(exact.value, exact.unit)}, ${minor < exact.value ? 'down to whole coins' : up}`;
   };
-  return reckoned(label, minor, exact.unit, how, exact.from);
+  return computed(label, minor, exact.unit, how, exact.from);
 }

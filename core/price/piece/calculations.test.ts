@@ -72,8 +72,8 @@ const typedPieces: readonly PieceTyped[] = [
       { id: 'g', name: 'Card', count: '1', price: '0.12', grams: '' },
     ],
     steps: [
-      { id: 's', name: 'Saw', station: '', setUp: '11', each: '3.3', byItself: '', meanwhile: false },
-      { id: 't', name: 'Solder', station: '', setUp: '8', each: '90 s', byItself: '20', meanwhile: false },
+      { id: 's', name: 'Saw', station: '', setUp: '11', each: '3.3', unattended: '', overlaps: false },
+      { id: 't', name: 'Solder', station: '', setUp: '8', each: '90 s', unattended: '20', overlaps: false },
     ],
   },
   {
@@ -90,7 +90,7 @@ const typedPieces: readonly PieceTyped[] = [
         blank: { rule: 'straight', length: '4 mm' },
       }),
     ],
-    steps: [{ id: 's', name: 'Make', station: '', setUp: '', each: '1h25', byItself: '', meanwhile: false }],
+    steps: [{ id: 's', name: 'Make', station: '', setUp: '', each: '1h25', unattended: '', overlaps: false }],
   },
 ];
 const pieces: readonly Piece[] = typedPieces.map((typed) => pieceSchema.parse(typed));
@@ -112,7 +112,7 @@ function everyFigure(figure: Figure): Figure[] {
 }
 
 function figuresOf(count: PieceCount): Figure[] {
-  const { column, prices, weight, minutes, byItself } = count;
+  const { column, prices, weight, minutes, unattended } = count;
   const { wholesale, retail, left, perHour } = prices;
   const lines = column.lines.flatMap(({ takes, each }) => [takes, each]);
   const all = [
@@ -123,7 +123,7 @@ function figuresOf(count: PieceCount): Figure[] {
     left,
     weight,
     minutes,
-    byItself,
+    unattended,
     ...(perHour ? [perHour] : []),
   ];
   return all.flatMap(everyFigure);
@@ -178,7 +178,7 @@ describe.each(pieces.map((piece): [string, Piece] => [piece.name, piece]))('%s',
       customer: '',
       note: '',
     });
-    const { grams, hands, byItself, cost, wholesale, left, cutList } = countBatch(
+    const { grams, hands, unattended, cost, wholesale, left, cutList } = countBatch(
       batch,
       batch.lines.map((line) => ({ line, piece })),
       rates,
@@ -189,7 +189,7 @@ describe.each(pieces.map((piece): [string, Piece] => [piece.name, piece]))('%s',
       blanks,
       ...(length ? [length] : []),
     ]);
-    const worked = [grams, hands, byItself, cost, wholesale, left, ...lines]
+    const worked = [grams, hands, unattended, cost, wholesale, left, ...lines]
       .flatMap(everyFigure)
       .filter(({ how }) => how && !how.includes('up to the next'));
     for (const figure of worked)

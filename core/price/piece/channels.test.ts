@@ -1,7 +1,7 @@
 // What a way of selling brings, against sums by hand for each way of tax and fee.
 import { describe, expect, test } from 'vitest';
 import { given } from '../../figure/figure.ts';
-import { workOut } from '../../measure/read/arithmetic.ts';
+import { evaluate } from '../../measure/read/arithmetic.ts';
 import type { PriceRule, SellingChannel } from '../../studio/selling.ts';
 import { channelResult, costOfPiece, keepsOf } from './channels.ts';
 import { workshopRates } from '../fixtures/workshop.ts';
@@ -56,7 +56,7 @@ describe('what comes in', () => {
     for (const how of ['included', 'on-top', 'none'] as const) {
       const result = channelResult(channel('consignment', 0.4, 0.02, 30), prices, piece, taxed(how, 0.2));
       // 120.00 ÷ 1.2 × (1 − 0.4) − 120.00 × 0.02 − 0.30: read as a sum it is the amount.
-      const { value } = workOut(result.received.how, () => undefined);
+      const { value } = evaluate(result.received.how, () => undefined);
       expect(value * 100).toBeCloseTo(result.received.value, 0);
     }
   });

@@ -1,7 +1,7 @@
 // What each way of selling brings: the price asked, what fees, shops and tax keep, what is left, and what it pays an hour.
 import type { CostColumn } from '../../cost/column.ts';
-import { given, inSum, reckoned, type Figure } from '../../figure/figure.ts';
-import { payPerHour } from './earnings-per-hour.ts';
+import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
+import { earningsPerHour } from './earnings-per-hour.ts';
 import type { PriceRule, SellingChannel } from '../../studio/selling.ts';
 
 /** What a piece costs and takes, whichever way it is sold. */
@@ -58,7 +58,7 @@ export function channelResult(
   const money = (value: number) => inSum(value, unit);
   const keeps = keepsOf(channel, rule);
   const fee = channel.feeEach.value;
-  const received = reckoned(
+  const received = computed(
     'comes in',
     price.value * keeps - fee,
     unit,
@@ -67,7 +67,7 @@ export function channelResult(
       ({ value, label }) => value !== 0 || label === price.label,
     ),
   );
-  const left = reckoned(
+  const left = computed(
     'left',
     received.value - cost.value,
     unit,
@@ -79,7 +79,7 @@ export function channelResult(
     price,
     received,
     left,
-    perHour: payPerHour(received, cost, labour, minutes),
+    perHour: earningsPerHour(received, cost, labour, minutes),
     breakEven: breakEven(cost, fee, keeps),
   };
 }
@@ -101,7 +101,7 @@ function breakEven(cost: Figure, fee: number, keeps: number): Figure {
   // A channel that keeps everything never breaks even.
   const value = keeps > 0 ? (cost.value + fee) / keeps : Infinity;
   const how = () => `(${money(cost.value)}${fee > 0 ? ` + ${money(fee)}` : ''}) ÷ ${inSum(keeps)}`;
-  return reckoned('breaks even at', value, cost.unit, how, [cost]);
+  return computed('breaks even at', value, cost.unit, how, [cost]);
 }
 
 /** What a piece costs and takes, from its count. */

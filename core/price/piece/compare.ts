@@ -1,5 +1,5 @@
 // Two counts side by side: what the one weighs, takes, costs and sells for over the other.
-import { inSum, reckoned, type Figure } from '../../figure/figure.ts';
+import { inSum, computed, type Figure } from '../../figure/figure.ts';
 import type { PieceCount } from './count-piece.ts';
 
 export interface Compared {
@@ -21,6 +21,6 @@ export function compareCounts(one: PieceCount, other: PieceCount): Compared[] {
   return lines.map(([label, of]) => {
     const [a, b] = [of(one), of(other)];
     const how = () => `${inSum(a.value, a.unit)} − ${inSum(b.value, b.unit)}`;
-    return { label, one: a, other: b, more: reckoned(label, a.value - b.value, a.unit, how, [a, b]) };
+    return { label, one: a, other: b, more: computed(label, a.value - b.value, a.unit, how, [a, b]) };
   });
 }

@@ -39,7 +39,7 @@ const buoy = pieceSchema.parse({
     },
   ],
   findings: [{ id: 'b', name: 'Bail', count: '1', price: '1.50', grams: '0.4' }],
-  steps: [{ id: 'c', name: 'Make', station: '', setUp: '12', each: '6', byItself: '20', meanwhile: false }],
+  steps: [{ id: 'c', name: 'Make', station: '', setUp: '12', each: '6', unattended: '20', overlaps: false }],
 });
 const trimmed: Piece = { ...buoy, parts: buoy.parts.map((part) => ({ ...part, trim: '0.5 mm' })) };
 
@@ -74,7 +74,7 @@ describe('a worked example, done by hand', () => {
   test('weight and minutes', () => {
     expect(count.weight.value).toBeCloseTo(3.25469 + 0.4, 5);
     expect(count.minutes.value).toBe(8);
-    expect(count.byItself.value).toBe(20);
+    expect(count.unattended.value).toBe(20);
   });
 
   // With half a millimetre of trim all round: π/4 × 21² × 10.36 ÷ 1000 = 3.58830 g cut, 0.33361 g of it scrap.
@@ -156,7 +156,7 @@ describe('what is missing is said, and the rest still counts', () => {
       ...buoy,
       batchSize: '0',
       findings: [{ id: 'b', name: '', count: 'x', price: '-1', grams: '1 oz' }],
-      steps: [{ id: 'c', name: '', station: '', setUp: '', each: '1/0', byItself: '', meanwhile: false }],
+      steps: [{ id: 'c', name: '', station: '', setUp: '', each: '1/0', unattended: '', overlaps: false }],
     });
     expect(countPiece(broken, rates, fix).problems.map(({ path }) => path)).toEqual([
       'steps.0.each',

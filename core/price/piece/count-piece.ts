@@ -1,5 +1,5 @@
 // The count of a piece: what stands on the right page. One call from the document to every figure on it.
-import { costColumn, type CostColumn, type Hands, type PricedFinding } from '../../cost/column.ts';
+import { costColumn, type CostColumn, type RatedTime, type PricedFinding } from '../../cost/column.ts';
 import type { PricedPart, PricedSolder } from '../../cost/metal-lines.ts';
 import { consumablesEach } from '../../cost/consumables.ts';
 import { given, totalOf, type Figure } from '../../figure/figure.ts';
@@ -10,17 +10,17 @@ import type { Fix } from '../../metal/fix.ts';
 import { alloyPrice } from '../../metal/price-per-gram.ts';
 import { isMarkDue, preciousWeights } from '../../metal/marks.ts';
 import { solderAsAlloy, type Solder } from '../../metal/solders.ts';
-import { attendedEach, byItselfMin, loadsOf, type StepReckoning } from '../../piece/bench-time.ts';
-import type { JoinReckoning } from '../../piece/compute-join.ts';
-import type { PartReckoning } from '../../piece/compute-part.ts';
-import { reckonRecipe, type Reckoners, type Recipe } from '../../piece/compute-recipe.ts';
+import { attendedEach, unattendedMin, loadsOf, type StepComputation } from '../../piece/bench-time.ts';
+import type { JoinComputation } from '../../piece/compute-join.ts';
+import type { PartComputation } from '../../piece/compute-part.ts';
+import { computeRecipe, type RecipeFunctions, type Recipe } from '../../piece/compute-recipe.ts';
 import { hasSizes, pieceInSize, type Size } from '../../piece/sizes.ts';
 import type { Finding, Piece } from '../../piece/piece.ts';
 import type { Part, SectionForm } from '../../piece/part.ts';
 import type { Step } from '../../piece/step.ts';
 import { bendMm } from '../../stock/section.ts';
 import type { ChargeForm } from '../../metal/charge-form.ts';
-import type { Problem, Rates } from '../../studio/rates.ts';
+import type { Issue, Rates } from '../../studio/rates.ts';
 import { pricesOf, type Prices, type Pricing } from '../methods/prices.ts';
 
 export interface PieceCount {
@@ -28,22 +28,22 @@ export interface PieceCount {
   readonly recipe: Recipe;
   readonly size: Size | null;
   /** In the order of the piece's parts. */
-  readonly parts: readonly PartReckoning[];
-  readonly joins: readonly JoinReckoning[];
-  readonly steps: readonly StepReckoning[];
+  readonly parts: readonly PartComputation[];
+  readonly joins: readonly JoinComputation[];
+  readonly steps: readonly StepComputation[];
   /** What one finished piece weighs, findings and solder included. */
   readonly weight: Figure;
   /** Attended minutes of one piece. */
   readonly minutes: Figure;
   /** Unattended minutes of a batch. */
-  readonly byItself: Figure;
+  readonly unattended: Figure;
   readonly batchSize: number;
   readonly column: CostColumn;
   readonly prices: Prices;
   /** The school it is priced by, its own or the studio's. */
   readonly pricing: Pricing;
   /** Paths are within the piece: `parts.0.section.diameter`. Empty when the piece can be accepted. */
-  readonly problems: readonly Problem[];
+  readonly problems: readonly Issue[];
 }
 
 const chargeForms = {
@@ -66,7 +66,7 @@ export interface CountOptions {
   readonly batchSize?: number | undefined;
   /** The size to count, by id; the first when left out. */
   readonly size?: string | undefined;
-  readonly reckon?: Reckoners | undefined;
+  readonly compute?: RecipeFunctions | undefined;
 }
 
 /**
@@ -87,10 +87,10 @@ function countOne(typed: Piece, rates: Rates, fix: Fix | null, options: CountOpt
   const { rows } = typed.sizes;
   const size = hasSizes(typed) ? (rows.find(({ id }) => id === options.size) ?? rows[0] ?? null) : null;
   const piece = size ? pieceInSize(typed, size) : typed;
-  const recipe = reckonRecipe(piece, rates.alloys, options.reckon);
+  const recipe = computeRecipe(piece, rates.alloys, options.compute);
   const { parts, joins, steps } = recipe;
-  const problems: Problem[] = [...recipe.problems];
-  const keep = (path: string) => (problem: Problem) => problems.push({ ...problem, path: `${path}.${problem.path}` });
+  const problems: Issue[] = [...recipe.problems];
+  const keep = (path: string) => (problem: Issue) => problems.push({ ...problem, path: `${path}.${problem.path}` });
   const usual = readCount(piece.batchSize);
   if (!usual.ok) problems.push({ path: 'batchSize', sentence: usual.sentence });
   const made = options.batchSize ?? (usual.ok ? usual.value : 1);
@@ -101,8 +101,8 @@ function countOne(typed: Piece, rates: Rates, fix: Fix | null, options: CountOpt
     readFinding(finding, rates.currency, keep(`findings.${String(index)}`)),
   );
   const readyMade = boughtParts(piece.parts, parts, rates.currency, problems);
-  const timed = piece.steps.map((step, index) => ({ step, time: steps[index] as StepReckoning }));
-  const minutes = attendedEach(timed, made, options.reckon?.minutes);
+  const timed = piece.steps.map((step, index) => ({ step, time: steps[index] as StepComputation }));
+  const minutes = attendedEach(timed, made, options.compute?.minutes);
   const pricing = readPricing(piece, rates, problems);
   const consumables = consumablesEach(
     piece.consumables || rates.consumables.by,
@@ -141,7 +141,7 @@ function countOne(typed: Piece, rates: Rates, fix: Fix | null, options: CountOpt
       ...findings.flatMap(({ grams }) => grams),
     ]),
     minutes,
-    byItself: totalOf(
+    unattended: totalOf(
       'by itself',
       'min',
       piece.steps.flatMap((step, index) => unattended(step.name, steps[index], made)),
@@ -154,11 +154,7 @@ function countOne(typed: Piece, rates: Rates, fix: Fix | null, options: CountOpt
   };
 }
 
-function readPricing(
-  { pricing: { school, target } }: Piece,
-  { currency, selling }: Rates,
-  problems: Problem[],
-): Pricing {
+function readPricing({ pricing: { school, target } }: Piece, { currency, selling }: Rates, problems: Issue[]): Pricing {
   const reading = readMoney(target, currency);
   if (!reading.ok) problems.push({ path: 'pricing.target', sentence: reading.sentence });
   return { school: school || selling.rule.school, targetMinor: reading.ok ? Math.round(reading.value) : 0 };
@@ -166,11 +162,11 @@ function readPricing(
 
 interface TimedStep {
   readonly step: Step;
-  readonly time: StepReckoning;
+  readonly time: StepComputation;
 }
 
 // Whose hands the minutes are: one line a rate, the studio's first.
-function handsOf(timed: readonly TimedStep[], minutes: Figure, rates: Rates): Hands[] {
+function handsOf(timed: readonly TimedStep[], minutes: Figure, rates: Rates): RatedTime[] {
   const isOwn = ({ step }: TimedStep) => rates.makers.has(step.maker);
   if (!timed.some(isOwn)) return [{ minutes, rate: rates.labour }];
   const byRate = new Map<Figure, Figure[]>();
@@ -191,7 +187,7 @@ function spentByStep(timed: readonly TimedStep[], minutes: Figure) {
   });
 }
 
-function packagingOf(piece: Piece, { packaging, currency }: Rates, problems: Problem[]): Figure | null {
+function packagingOf(piece: Piece, { packaging, currency }: Rates, problems: Issue[]): Figure | null {
   if (!piece.packaging.trim()) return packaging.value > 0 ? packaging : null;
   const reading = readMoney(piece.packaging, currency);
   if (!reading.ok) problems.push({ path: 'packaging', sentence: reading.sentence });
@@ -199,7 +195,7 @@ function packagingOf(piece: Piece, { packaging, currency }: Rates, problems: Pro
 }
 
 // The charge for the marks of a piece, by its weight in the metal they are for.
-function marksOf(piece: Piece, parts: readonly PartReckoning[], { assayCharges, country }: Rates): Figure | null {
+function marksOf(piece: Piece, parts: readonly PartComputation[], { assayCharges, country }: Rates): Figure | null {
   if (piece.marks === 'no' || assayCharges.length === 0) return null;
   const weights = preciousWeights(parts);
   const due = piece.marks === 'yes' || weights.some((weight) => isMarkDue(weight, country));
@@ -209,15 +205,15 @@ function marksOf(piece: Piece, parts: readonly PartReckoning[], { assayCharges, 
 }
 
 // What goes into the pickle or the tumbler together.
-function isLoad({ load, loadMin, byItselfMin: alone }: StepReckoning): boolean {
+function isLoad({ load, loadMin, unattendedMin: alone }: StepComputation): boolean {
   return Number.isFinite(load) || loadMin > 0 || alone > 0;
 }
 
-function unattended(name: string, time: StepReckoning | undefined, pieces: number): Figure[] {
-  return time && time.byItselfMin > 0 ? [given(name, byItselfMin(time, pieces), 'min', 'as typed')] : [];
+function unattended(name: string, time: StepComputation | undefined, pieces: number): Figure[] {
+  return time && time.unattendedMin > 0 ? [given(name, unattendedMin(time, pieces), 'min', 'as typed')] : [];
 }
 
-function noFix(lastFix: Fix | null, currency: string): Problem {
+function noFix(lastFix: Fix | null, currency: string): Issue {
   const sentence = lastFix
     ? `The last noon fix is in ${lastFix.currency} and the studio reckons in ${currency}, so metal costs nothing here.`
     : 'There is no noon fix yet, so metal costs nothing here.';
@@ -227,9 +223,9 @@ function noFix(lastFix: Fix | null, currency: string): Problem {
 // Parts bought ready made cost what they cost, and no metal is cut for them.
 function boughtParts(
   parts: readonly Part[],
-  reckonings: readonly PartReckoning[],
+  computations: readonly PartComputation[],
   currency: string,
-  problems: Problem[],
+  problems: Issue[],
 ): PricedFinding[] {
   return parts.flatMap((part, index) => {
     const price = readMoney(part.buyPrice, currency);
@@ -238,11 +234,11 @@ function boughtParts(
     const name = part.name || 'part';
     const kind = 'findings';
     const each = given(`${name}, bought`, price.ok ? price.value : 0, currency, 'price as typed');
-    return [{ name, kind, count: reckonings[index]?.count ?? 0, price: each }];
+    return [{ name, kind, count: computations[index]?.count ?? 0, price: each }];
   });
 }
 
-function priceSolders(joins: readonly JoinReckoning[], rates: Rates, fix: Fix | null): PricedSolder[] {
+function priceSolders(joins: readonly JoinComputation[], rates: Rates, fix: Fix | null): PricedSolder[] {
   const free = given('no fix yet', 0, `${rates.currency}/g`, 'no noon fix');
   const known = new Map<Solder, ReturnType<typeof alloyPrice>>();
   const priceOf = (solder: Solder, at: Fix) => {
@@ -260,10 +256,10 @@ function priceSolders(joins: readonly JoinReckoning[], rates: Rates, fix: Fix | 
 
 function pricePartsAt(
   parts: readonly Part[],
-  reckonings: readonly PartReckoning[],
+  computations: readonly PartComputation[],
   rates: Rates,
   fix: Fix | null,
-  problems: Problem[],
+  problems: Issue[],
 ): PricedPart[] {
   const unpriced = given('no fix yet', 0, `${rates.currency}/g`, 'no noon fix');
   const priceOf =
@@ -272,7 +268,7 @@ function pricePartsAt(
       alloyPrice(alloy, fix, rates.makingCharge(alloy.family, form, thicknessMm), rates.paid(alloy.id, form)),
     );
   return parts.flatMap((part, index) => {
-    const { alloy, section, gross, net, scrap = {} } = reckonings[index] ?? {};
+    const { alloy, section, gross, net, scrap = {} } = computations[index] ?? {};
     if (!alloy || !section || !gross || !net || part.bought) return [];
     const name = part.name || 'part';
     if (!priceOf) return [{ name, gross, net, scrap, bought: unpriced, content: unpriced }];
@@ -305,7 +301,7 @@ function onceEach<Price>(price: (alloy: Alloy, form: ChargeForm, thicknessMm: nu
 function readFinding(
   finding: Finding,
   currency: string,
-  report: (problem: Problem) => void,
+  report: (problem: Issue) => void,
 ): PricedFinding & { grams: Figure[] } {
   const count = readCount(finding.count);
   if (!count.ok) report({ path: 'count', sentence: count.sentence });

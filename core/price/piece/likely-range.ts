@@ -10,7 +10,7 @@ interface Strays {
   readonly spread: number;
 }
 
-export interface StrayingCost {
+export interface CostVariation {
   /** What does not stray, minor units for one piece. */
   readonly fixed: number;
   /** Work by step and metal by part, minor units for one piece; each strays by itself. */
@@ -21,7 +21,7 @@ export interface StrayingCost {
 }
 
 /** Takes a count apart into what strays and what does not; together they make its exact cost. */
-export function strayingCost(count: PieceCount, rates: Rates): StrayingCost {
+export function costVariation(count: PieceCount, rates: Rates): CostVariation {
   const { lines, exact } = count.column;
   const amount = (key: string) =>
     lines.reduce((sum, line, index) => sum + (line.key === key ? (exact[index] ?? 0) : 0), 0);
@@ -43,11 +43,11 @@ export function strayingCost(count: PieceCount, rates: Rates): StrayingCost {
   return { fixed: total - straying - rejects, strays, spoiling: spoilingOf(count, work), batchSize: count.batchSize };
 }
 
-function spoilingOf({ column, steps, minutes }: PieceCount, work: number): StrayingCost['spoiling'] {
+function spoilingOf({ column, steps, minutes }: PieceCount, work: number): CostVariation['spoiling'] {
   const rejects = column.lines.find(({ key }) => key === 'rejects');
   if (!rejects) return [];
   // The metal lost with a spoilt piece stands in the working of the line: one line a step that spoils some.
-  const first = reckonedLine(rejects.each);
+  const first = computedLine(rejects.each);
   const metal = first?.from[1]?.value ?? 0;
   let spent = 0;
   return steps.flatMap((step, index) => {
@@ -57,7 +57,7 @@ function spoilingOf({ column, steps, minutes }: PieceCount, work: number): Stray
   });
 }
 
-const reckonedLine = (figure: PieceCount['minutes']) => figure.from[0];
+const computedLine = (figure: PieceCount['minutes']) => figure.from[0];
 
 export interface LikelyRange {
   /** Minor units; the mean of the cost of one piece in a batch. */
@@ -80,7 +80,7 @@ export interface LikelyRange {
  * @param onProgress  called now and then with the share done
  */
 export function likelyRange(
-  cost: StrayingCost,
+  cost: CostVariation,
   {
     seed = 1,
     batches = 4000,
@@ -109,7 +109,7 @@ export function likelyRange(
 }
 
 // What the spoilt of one batch cost each of the good ones: as many are begun as a batch holds good ones.
-function spoiltEach({ spoiling, batchSize }: StrayingCost, random: () => number): number {
+function spoiltEach({ spoiling, batchSize }: CostVariation, random: () => number): number {
   if (spoiling.length === 0) return 0;
   let lost = 0;
   for (let piece = 0; piece < batchSize; piece += 1) {
@@ -125,7 +125,7 @@ function spoiltEach({ spoiling, batchSize }: StrayingCost, random: () => number)
 const MOST_BEGUN = 200;
 
 /** Mean and standard deviation without any trying, where nothing is spoilt: a sum of independent things. */
-export function exactSpread({ fixed, strays }: StrayingCost): { readonly mean: number; readonly deviation: number } {
+export function exactSpread({ fixed, strays }: CostVariation): { readonly mean: number; readonly deviation: number } {
   return {
     mean: fixed + strays.reduce((sum, { amount }) => sum + amount, 0),
     deviation: Math.sqrt(strays.reduce((sum, { amount, spread }) => sum + (amount * spread) ** 2, 0)),

@@ -1,6 +1,6 @@
 // Back from a price: what would have to be true for it to pay the wage that is wanted.
 import { areConsumablesHourly, type CostColumn, type CostKey } from '../../cost/column.ts';
-import { inSum, reckoned, totalOf, type Figure } from '../../figure/figure.ts';
+import { inSum, computed, totalOf, type Figure } from '../../figure/figure.ts';
 
 /** What a piece takes and costs, minor units, split by what could be changed. */
 export interface PresentCost {
@@ -45,28 +45,28 @@ export function mustBeTrue(present: PresentCost, wage: Figure): MustBeTrue {
   const left = received.value - fixed.value;
   const hourHow = `(${money(wage.value)} + ${money(besidesPerHour.value)})`;
   return {
-    minutes: reckoned(
+    minutes: computed(
       'minutes it may take',
       hour > 0 ? ((left - metal.value) / hour) * 60 : Infinity,
       'min',
       () => `(${money(received.value)} − ${money(fixed.value)} − ${money(metal.value)}) ÷ ${hourHow} × 60`,
       [received, fixed, metal, wage, besidesPerHour],
     ),
-    grams: reckoned(
+    grams: computed(
       'grams it may hold',
       perGram > 0 ? (left - work) / perGram : Infinity,
       'g',
       () => `(${money(received.value)} − ${money(fixed.value)} − ${money(work)}) ÷ ${money(perGram)}`,
       [received, fixed, wage, besidesPerHour, minutes, metal, grams],
     ),
-    received: reckoned(
+    received: computed(
       'what has to come in',
       needed,
       unit,
       () => `${money(metal.value)} + ${money(fixed.value)} + ${hourHow} ÷ 60 × ${inSum(minutes.value)}`,
       [metal, fixed, wage, besidesPerHour, minutes],
     ),
-    wage: reckoned(
+    wage: computed(
       'the wage it pays',
       minutes.value > 0 ? ((left - metal.value) / minutes.value) * 60 - besidesPerHour.value : Infinity,
       `${unit}/h`,
@@ -113,7 +113,7 @@ export function presentCost(
     ),
     fixed: of('all the rest', others),
     minutes,
-    besidesPerHour: reckoned(
+    besidesPerHour: computed(
       'studio and consumables, an hour',
       minutes.value > 0 ? (besides.value / minutes.value) * 60 : 0,
       wage.unit,

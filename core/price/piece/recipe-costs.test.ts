@@ -38,7 +38,7 @@ const locket = pieceOf({
   joins: [{ id: 'on', parts: ['face', 'post'], solder: 'silver-hard', amount: '4', count: '2' }],
   steps: [
     { id: 'a', name: 'Solder', each: '10', per: 'piece' },
-    { id: 'b', name: 'Pickle', byItself: '10', load: '5' },
+    { id: 'b', name: 'Pickle', unattended: '10', load: '5' },
   ],
 });
 

@@ -1,6 +1,6 @@
 // Whether a price that was set once still holds at today's cost.
 import { z } from 'zod';
-import { given, inSum, reckoned, type Figure } from '../../figure/figure.ts';
+import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
 import type { Piece } from '../../piece/piece.ts';
 import type { PieceCount } from './count-piece.ts';
 import type { Prices } from '../methods/prices.ts';
@@ -65,6 +65,6 @@ export function priceStanding(priced: Priced | null, now: PieceCount): PriceStan
   return {
     holds: wholesale.value <= then.value,
     then,
-    left: reckoned('left at the price as set', then.value - cost.value, cost.unit, how, [then, cost]),
+    left: computed('left at the price as set', then.value - cost.value, cost.unit, how, [then, cost]),
   };
 }

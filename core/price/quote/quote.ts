@@ -1,12 +1,12 @@
 // A quote for a commission or a repair: lines of pieces or of words, what is asked before it is begun, and until when it
 // holds. What is usual is offered here; what binds is for the local rule and the maker's own terms to say.
 import { z } from 'zod';
-import { given, inSum, reckoned, renamed, totalOf, type Figure } from '../../figure/figure.ts';
-import { roundHalfUp } from '../../figure/round-money.ts';
+import { given, inSum, computed, renamed, totalOf, type Figure } from '../../figure/figure.ts';
+import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
 import { isoDateSchema, nameSchema, noteSchema, rowIdSchema, typedSchema } from '../../measure/typed.ts';
 import { readMoney } from '../../measure/read/read-money.ts';
 import { readCount, readGrams, readShare } from '../../measure/read/read-number.ts';
-import type { Problem } from '../../studio/rates.ts';
+import type { Issue } from '../../studio/rates.ts';
 
 const quoteLineSchema = z.strictObject({
   id: rowIdSchema,
@@ -72,7 +72,7 @@ export interface QuoteCount {
   readonly deposit: Figure;
   /** Due when it is done. */
   readonly rest: Figure;
-  readonly problems: readonly Problem[];
+  readonly problems: readonly Issue[];
 }
 
 /** @param retailOf  the retail price of a piece in a size, minor units; null when it is not in the book */
@@ -81,7 +81,7 @@ export function countQuote(
   currency: string,
   retailOf: (piece: string, size: string) => Figure | null,
 ): QuoteCount {
-  const problems: Problem[] = [];
+  const problems: Issue[] = [];
   const money = (path: string, text: string) => {
     const reading = readMoney(text, currency);
     if (reading.ok) return reading.value;
@@ -92,7 +92,12 @@ export function countQuote(
     const path = `lines.${String(index)}`;
     const count = readCount(line.count);
     if (!count.ok) problems.push({ path: `${path}.count`, sentence: count.sentence });
-    const typed = given('price of one', roundHalfUp(money(`${path}.price`, line.price)), currency, 'as typed');
+    const typed = given(
+      'price of one',
+      roundHalfAwayFromZero(money(`${path}.price`, line.price)),
+      currency,
+      'as typed',
+    );
     const ofPiece = line.piece && !line.price.trim() ? retailOf(line.piece, line.size) : null;
     if (line.piece && !line.price.trim() && !ofPiece)
       problems.push({ path: `${path}.price`, sentence: 'This piece is not in the book any more. Type its price.' });
@@ -100,19 +105,19 @@ export function countQuote(
     const pieces = count.ok ? count.value : 0;
     const how = () => `${String(pieces)} × ${inSum(each.value, currency)}`;
     const label = line.what.trim() || 'a line';
-    return { each, all: reckoned(label, pieces * each.value, currency, how, [each]) };
+    return { each, all: computed(label, pieces * each.value, currency, how, [each]) };
   });
   const grams = readGrams(quote.ownGrams);
   if (!grams.ok) problems.push({ path: 'ownGrams', sentence: grams.sentence });
   const all = lines.map((line) => line.all);
   const listed = totalOf('all lines', currency, all);
-  const allowed = roundHalfUp(money('allowed', quote.allowed));
-  const least = roundHalfUp(money('least', quote.least));
+  const allowed = roundHalfAwayFromZero(money('allowed', quote.allowed));
+  const least = roundHalfAwayFromZero(money('least', quote.least));
   const less = given('allowed for the customer’s metal', -allowed, currency, 'as typed');
   const sum = allowed > 0 ? totalOf('the job', currency, [...all, less]) : renamed(listed, 'the job');
   const total =
     sum.value < least
-      ? reckoned('the job', least, currency, () => `${inSum(sum.value, currency)}, but the least a job is done for`, [
+      ? computed('the job', least, currency, () => `${inSum(sum.value, currency)}, but the least a job is done for`, [
           sum,
           given('least charge', least, currency, 'as typed'),
         ])
@@ -120,14 +125,14 @@ export function countQuote(
   const share = readShare(quote.deposit, 'deposit');
   if (!share.ok) problems.push({ path: 'deposit', sentence: share.sentence });
   const part = given('deposit', share.ok ? share.value : 0, '', 'as typed');
-  const deposit = reckoned(
+  const deposit = computed(
     'deposit',
-    roundHalfUp(total.value * part.value),
+    roundHalfAwayFromZero(total.value * part.value),
     currency,
     () => `${inSum(total.value, currency)} × ${inSum(part.value)}`,
     [total, part],
   );
-  const rest = reckoned(
+  const rest = computed(
     'when it is done',
     total.value - deposit.value,
     currency,

@@ -8,7 +8,7 @@ import type { BatchCount } from '../../../core/batch/count-batch.ts';
 import { dayInWords, daysLate } from '../../words/dates.ts';
 import { CountTable, type CountRow } from '../../components/count-table.tsx';
 import type { Done } from '../../words/done-in.ts';
-import { Glyph } from '../../components/section-glyph.tsx';
+import { SectionGlyph } from '../../components/section-glyph.tsx';
 import { sectionInWords } from '../../../core/stock/words.ts';
 
 interface BatchCountPageProps {
@@ -82,7 +82,7 @@ function issueRows(count: BatchCount): CountRow[] {
   const lines = count.issue.map(({ alloy, section, grams }, index): CountRow => {
     const label = (
       <span className="flex items-center gap-2">
-        <Glyph section={section} alloy={alloy} />
+        <SectionGlyph section={section} alloy={alloy} />
         <span>
           {alloy.name}
           <span className="aside block">{sectionInWords(section)}</span>
@@ -114,7 +114,7 @@ function GoodsToIssue({ count }: { count: BatchCount }) {
 function sumRows(count: BatchCount): CountRow[] {
   return [
     { key: 'hands', label: 'Hands', takes: count.hands },
-    { key: 'itself', label: 'By itself', takes: count.byItself, kind: 'subtotal' },
+    { key: 'itself', label: 'By itself', takes: count.unattended, kind: 'subtotal' },
     { key: 'cost', label: 'Cost', each: count.cost },
     { key: 'left', label: 'Left at wholesale', each: count.left },
     { key: 'worth', label: 'Worth at wholesale', each: count.wholesale, kind: 'total' },

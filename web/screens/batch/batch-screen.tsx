@@ -6,7 +6,7 @@ import type { MadeLine } from '../../../core/batch/count-batch.ts';
 import { useGetBatchesQuery } from '../../state/api.ts';
 import { shortDay } from '../../words/dates.ts';
 import { blocks } from '../../../core/studio/rates.ts';
-import { NothingHere } from '../../components/not-found.tsx';
+import { NotFound } from '../../components/not-found.tsx';
 import { batchCount } from '../../state/batch-count.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useDocument, type DocumentInHand } from '../../hooks/use-document.ts';
@@ -32,7 +32,7 @@ export function BatchScreen() {
   const { id = '' } = useParams();
   const inHand = useDocument('batch', id);
   const made = useMadeLines(inHand && inHand !== 'missing' ? inHand.body : null);
-  if (inHand === 'missing') return <NothingHere what="batch" />;
+  if (inHand === 'missing') return <NotFound what="batch" />;
   return inHand && made && <BatchPages key={id} inHand={inHand} made={made} />;
 }
 

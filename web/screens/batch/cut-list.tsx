@@ -8,13 +8,13 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import type { Edit } from '../../hooks/use-document.ts';
 import { BlankStrip, longestSideMm } from '../../components/blank-strip.tsx';
 import { Field } from '../../components/field.tsx';
-import { Glyph } from '../../components/section-glyph.tsx';
+import { SectionGlyph } from '../../components/section-glyph.tsx';
 import { Num } from '../../components/num.tsx';
-import { Row } from '../../components/row.tsx';
+import { EditableRow } from '../../components/row.tsx';
 import { blankInWords, lengthInWords } from '../../../core/piece/cut-words.ts';
 import { alloyInText } from '../../words/stock-words.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 const STRIP_WIDTH = 150;
 const LEAST_STRIP_MM = 40;
@@ -48,7 +48,7 @@ export function CutList({ id, body, count, edit }: CutListProps) {
       {lines.length === 0 && <p className="mt-2 text-soft">Nothing of this batch is cut here.</p>}
       {lines.length > 0 && (
         <table className="rows">
-          <Heads
+          <TableHeader
             of={[
               { hidden: 'section', width: 'w-[46px]' },
               'part, cut from',
@@ -95,10 +95,10 @@ function CutRow({ line, longest, hasRuns, own, isOpen, problem, onOwn }: CutRowP
   const { studio } = useBasis();
   const name = line.part.name || 'part';
   return (
-    <Row>
+    <EditableRow>
       <tr>
         <td className="first">
-          <Glyph section={line.section} alloy={line.alloy} />
+          <SectionGlyph section={line.section} alloy={line.alloy} />
         </td>
         <td>
           {name}
@@ -139,7 +139,7 @@ function CutRow({ line, longest, hasRuns, own, isOpen, problem, onOwn }: CutRowP
           <Num figure={line.grams} />
         </td>
       </tr>
-    </Row>
+    </EditableRow>
   );
 }
 

@@ -7,7 +7,7 @@ import { blocksOn, type PlanBlock } from '../../../core/plan/studio/studio-plan.
 import { dayInWords } from '../../words/dates.ts';
 import type { PlanOrWhy, Planned } from '../../hooks/use-plan.ts';
 import { DayHours, NoonLine, USUAL_DAY, wholeHours } from '../../components/day-hours.tsx';
-import { fitted } from '../../components/fitted-text.ts';
+import { fittedText } from '../../components/fitted-text.ts';
 
 const WIDTH = 780;
 const LABEL = 96;
@@ -130,7 +130,7 @@ function Bar({ label, from, to, x, top, height, isAlone = false }: BarProps) {
       />
       {!isAlone && (
         <text x={6} y={height / 2 + 5} fontSize={13} fontWeight={600} fill="var(--ink)">
-          {fitted(label, width)}
+          {fittedText(label, width)}
         </text>
       )}
     </svg>
@@ -155,7 +155,7 @@ function rowsOf({ plan, terms }: Planned, batchId: string): DayRow[] {
       hands: terms.bench.makers
         .map(({ id, name }) => ({
           name,
-          stretches: blocks.filter(({ maker }) => maker === id).flatMap((block) => within(block, block.hands)),
+          stretches: blocks.filter(({ maker }) => maker === id).flatMap((block) => within(block, block.attended)),
         }))
         .filter(({ stretches }) => stretches.length > 0),
       alone: blocks.flatMap((block) => within(block, [[block.attendedEnd, block.end]])),

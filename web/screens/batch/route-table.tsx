@@ -3,10 +3,10 @@ import { Fragment } from 'react';
 import { clsx } from 'clsx';
 import { oneRunALine, type BatchCount, type BatchRun } from '../../../core/batch/count-batch.ts';
 import { showHours } from '../../../core/figure/show.ts';
-import { handsMin } from '../../../core/piece/bench-time.ts';
+import { attendedMin } from '../../../core/piece/bench-time.ts';
 import type { PlanOrWhy } from '../../hooks/use-plan.ts';
 import { momentInWords } from '../../words/done-in.ts';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 interface RouteTableProps {
   readonly planned: PlanOrWhy | null;
@@ -28,7 +28,7 @@ export function RouteTable({ planned, batchId, count }: RouteTableProps) {
     <section aria-labelledby="batch-route" className="mt-6">
       <h2 id="batch-route">Bench route</h2>
       <table className="rows">
-        <Heads
+        <TableHeader
           of={[
             { hidden: 'number', width: 'w-[28px]' },
             'step',
@@ -56,14 +56,14 @@ export function RouteTable({ planned, batchId, count }: RouteTableProps) {
                 )}
                 <tr className="border-b border-hair">
                   <td className="first num text-soft">{at + 1}</td>
-                  <td className={clsx(step.meanwhile && 'italic')}>
+                  <td className={clsx(step.overlaps && 'italic')}>
                     {step.name || 'step'}
-                    {step.meanwhile && <span className="aside not-italic"> meanwhile</span>}
+                    {step.overlaps && <span className="aside not-italic"> meanwhile</span>}
                   </td>
                   <td className="text-soft">{step.station}</td>
-                  <td className="end num">{time ? showHours(handsMin(time, quantityOf(run))) : ''}</td>
+                  <td className="end num">{time ? showHours(attendedMin(time, quantityOf(run))) : ''}</td>
                   <td className="end num text-soft">
-                    {time && time.byItselfMin > 0 ? showHours(time.byItselfMin) : ''}
+                    {time && time.unattendedMin > 0 ? showHours(time.unattendedMin) : ''}
                   </td>
                   <td className="end num">{plan && own.length > 0 ? momentInWords(plan, starts) : ''}</td>
                   <td className="end num">{plan && own.length > 0 ? momentInWords(plan, ends) : ''}</td>

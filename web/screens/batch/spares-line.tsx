@@ -6,7 +6,7 @@ import { mayChangeWhatIsMade } from '../../../core/batch/states.ts';
 import type { Edit } from '../../hooks/use-document.ts';
 import { Choice, type Option } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
-import { Working } from '../../components/calculation.tsx';
+import { Calculation } from '../../components/calculation.tsx';
 
 const ways: readonly Option[] = [
   { value: 'none', label: 'just as many as are wanted' },
@@ -91,7 +91,7 @@ export function SparesLine({ body, count, edit }: SparesLineProps) {
                     {start.value}
                   </button>
                 </span>
-                {opened === key && <Working figure={start} />}
+                {opened === key && <Calculation figure={start} />}
               </li>
             );
           })}

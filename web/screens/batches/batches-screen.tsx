@@ -2,7 +2,7 @@
 import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
 import type { BatchCount } from '../../../core/batch/count-batch.ts';
-import { inAll, metalInAll, type NamedCount } from '../../../core/batch/batch-totals.ts';
+import { batchTotals, metalTotals, type NamedCount } from '../../../core/batch/batch-totals.ts';
 import { useGetBatchesQuery } from '../../state/api.ts';
 import { dayInWords, daysLate } from '../../words/dates.ts';
 import { batchCount } from '../../state/batch-count.ts';
@@ -12,11 +12,11 @@ import { madeLines, usePlan } from '../../hooks/use-plan.ts';
 import { isDone } from '../../../core/batch/batch.ts';
 import { stateWords } from '../../../core/batch/states.ts';
 import { CountTable, type CountRow } from '../../components/count-table.tsx';
-import { Glyph } from '../../components/section-glyph.tsx';
+import { SectionGlyph } from '../../components/section-glyph.tsx';
 import { Num } from '../../components/num.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { doneIn, type Done } from '../../words/done-in.ts';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 interface BatchLine {
   readonly item: BatchWithPieces;
@@ -104,7 +104,7 @@ function BatchTable({ lines, caption }: { lines: readonly BatchLine[]; caption: 
     <section className="mt-4">
       <h2>{caption}</h2>
       <table className="rows plain-list">
-        <Heads
+        <TableHeader
           of={[
             { hidden: 'stock', width: 'w-[46px]' },
             'batch',
@@ -133,7 +133,7 @@ function Row({ line: { item, title, count, done } }: { line: BatchLine }) {
   return (
     <tr className="border-b border-hair">
       <td className="first">
-        <Glyph section={first?.section ?? null} alloy={first?.alloy ?? null} />
+        <SectionGlyph section={first?.section ?? null} alloy={first?.alloy ?? null} />
       </td>
       <td>
         <Link className="hover:text-act hover:underline" to={`/batches/${batch.id}`}>
@@ -186,22 +186,22 @@ function byDue(a: BatchLine, b: BatchLine): number {
 
 function totals(lines: readonly NamedCount[], currency: string): CountRow[] {
   return [
-    { key: 'hands', label: 'Hands', takes: inAll('hands', 'h', lines, ({ hands }) => hands) },
-    { key: 'itself', label: 'By itself', takes: inAll('by itself', 'h', lines, ({ byItself }) => byItself) },
-    { key: 'grams', label: 'Metal', takes: inAll('metal', 'g', lines, ({ grams }) => grams), kind: 'subtotal' },
-    { key: 'cost', label: 'Cost', each: inAll('cost', currency, lines, ({ cost }) => cost) },
-    { key: 'left', label: 'Left at wholesale', each: inAll('left', currency, lines, ({ left }) => left) },
+    { key: 'hands', label: 'Hands', takes: batchTotals('hands', 'h', lines, ({ hands }) => hands) },
+    { key: 'itself', label: 'By itself', takes: batchTotals('by itself', 'h', lines, ({ unattended }) => unattended) },
+    { key: 'grams', label: 'Metal', takes: batchTotals('metal', 'g', lines, ({ grams }) => grams), kind: 'subtotal' },
+    { key: 'cost', label: 'Cost', each: batchTotals('cost', currency, lines, ({ cost }) => cost) },
+    { key: 'left', label: 'Left at wholesale', each: batchTotals('left', currency, lines, ({ left }) => left) },
     {
       key: 'worth',
       label: 'Worth at wholesale',
-      each: inAll('worth', currency, lines, ({ wholesale }) => wholesale),
+      each: batchTotals('worth', currency, lines, ({ wholesale }) => wholesale),
       kind: 'total',
     },
   ];
 }
 
 function metals(lines: readonly NamedCount[]): CountRow[] {
-  return metalInAll(lines).map(({ alloy, grams }) => ({
+  return metalTotals(lines).map(({ alloy, grams }) => ({
     key: alloy.id,
     label: alloy.name,
     each: grams,

@@ -4,7 +4,7 @@ import type { BuyingLine } from '../../../core/batch/buying/buying-list.ts';
 import { showFigure } from '../../../core/figure/show.ts';
 import { dayInWords } from '../../words/dates.ts';
 import { Num } from '../../components/num.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 interface BuyingTableProps {
   readonly lines: readonly BuyingLine[];
@@ -24,7 +24,7 @@ export function BuyingTable({ lines, today, caption }: BuyingTableProps) {
           <col className="w-[5.5em]" />
           <col className="w-[8.5em]" />
         </colgroup>
-        <Heads of={['what, for what', { end: 'lacking' }, { end: 'packs' }, { end: 'to pay' }, 'order by']} />
+        <TableHeader of={['what, for what', { end: 'lacking' }, { end: 'packs' }, { end: 'to pay' }, 'order by']} />
         <tbody>
           {lines.map((line) => (
             <Line key={line.key} line={line} today={today} />

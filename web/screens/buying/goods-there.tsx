@@ -7,7 +7,7 @@ import { useCountGoodsMutation } from '../../state/api.ts';
 import { problemOf } from '../../state/saving.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 interface GoodsThereProps {
   /** What open batches need. */
@@ -26,7 +26,7 @@ export function GoodsThere({ goods, stocked }: GoodsThereProps) {
       <h2 id="there">Solder, findings and consumables</h2>
       {names.length > 0 && (
         <table className="rows" aria-label="Solder, findings and consumables">
-          <Heads of={['what', { end: 'needed' }, { end: 'there' }, { end: 'always' }]} />
+          <TableHeader of={['what', { end: 'needed' }, { end: 'there' }, { end: 'always' }]} />
           <tbody>
             {names.map((name) => (
               <GoodsRow

@@ -8,7 +8,7 @@ import { pieceCount, useBasis } from '../../hooks/use-basis.ts';
 import { differences } from '../../state/differences.ts';
 import { Num } from '../../components/num.tsx';
 import { Spread } from '../../components/spread.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 /** A side: a piece as it stands, or one of its revisions. */
 interface Side {
@@ -50,7 +50,7 @@ export function CompareScreen() {
           {one && other && rows.length === 0 && <p className="mt-5 text-soft">They are the same in everything.</p>}
           {rows.length > 0 && (
             <table className="rows mt-5">
-              <Heads of={['where they differ', nameA, nameB]} />
+              <TableHeader of={['where they differ', nameA, nameB]} />
               {rows.map(({ where, mine, theirs }) => (
                 <tbody key={where}>
                   <tr>
@@ -141,7 +141,7 @@ function Counts({ one, other, names }: { one: Piece; other: Piece; names: readon
     <section aria-labelledby="counts">
       <h2 id="counts">At today’s fix</h2>
       <table className="rows mt-1">
-        <Heads of={[{ hidden: 'what' }, { end: 'one' }, { end: 'other' }, { end: 'more by' }]} />
+        <TableHeader of={[{ hidden: 'what' }, { end: 'one' }, { end: 'other' }, { end: 'more by' }]} />
         <tbody>
           {lines.map(({ label, one: left, other: right, more }) => (
             <tr key={label} className="border-b border-hair">

@@ -19,14 +19,14 @@ import {
   useGiveBackMutation,
   useIssueMetalMutation,
 } from '../../state/api.ts';
-import { NothingHere } from '../../components/not-found.tsx';
+import { NotFound } from '../../components/not-found.tsx';
 import { batchCount } from '../../state/batch-count.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { problemOf } from '../../state/saving.ts';
 import { useDocument } from '../../hooks/use-document.ts';
 import { useMadeLines } from '../../hooks/use-made-lines.ts';
 import { batchTitle } from '../../../core/batch/count-batch.ts';
-import { Glyph } from '../../components/section-glyph.tsx';
+import { SectionGlyph } from '../../components/section-glyph.tsx';
 import { Spread } from '../../components/spread.tsx';
 import type { CuttingAsked } from '../../workers/cutting.ts';
 import { sizeInWords } from '../../../core/batch/stock/size-words.ts';
@@ -35,7 +35,7 @@ import { CutSheets } from './cut-sheets.tsx';
 import { readTerms, usualTerms, type TypedTerms } from '../../../core/batch/cutting/cut-terms.ts';
 import { TermsBox } from './terms-box.tsx';
 import { useCutting } from './use-cutting.ts';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 /** Time each stock may take. */
 const SECONDS = 6;
@@ -47,7 +47,7 @@ export function CutScreen() {
   const body = inHand && inHand !== 'missing' ? inHand.body : null;
   const made = useMadeLines(body);
   const { data: shelf } = useGetShelfQuery();
-  if (inHand === 'missing') return <NothingHere what="batch" />;
+  if (inHand === 'missing') return <NotFound what="batch" />;
   return body && made && shelf && <CutPages key={id} id={id} body={body} made={made} lots={shelf.lots} />;
 }
 
@@ -127,7 +127,7 @@ function CutPages({ id, body, made, lots }: CutPagesProps) {
                 aria-label={`${one.alloy.name}, ${sectionInWords(one.section)}`}
               >
                 <div className="flex items-center gap-3">
-                  <Glyph section={one.section} alloy={one.alloy} />
+                  <SectionGlyph section={one.section} alloy={one.alloy} />
                   <h2>
                     {one.alloy.name}, {sectionInWords(one.section)}
                   </h2>
@@ -251,7 +251,7 @@ function Sums({ planned, lots, termsOf }: SumsProps) {
     <>
       <h2 className="mt-6">What it takes</h2>
       <table className="rows" aria-label="What the cutting takes">
-        <Heads of={['stock', { end: 'shelf' }, { end: 'to buy' }, { end: 'kept' }, { end: 'scrap' }]} />
+        <TableHeader of={['stock', { end: 'shelf' }, { end: 'to buy' }, { end: 'kept' }, { end: 'scrap' }]} />
         <tbody>
           {planned.map(({ issue, plan }) => {
             const sums = cutSums(issue, plan, lots, termsOf(issue));

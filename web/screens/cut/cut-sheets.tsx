@@ -1,8 +1,8 @@
 // A plan for sheets, each drawn to scale with its blanks, and the offcut that is left. A blank is moved by dragging it, or
 // by arrow keys: a millimetre, with Shift a tenth.
 import { useState } from 'react';
-import { areaOf } from '../../../core/geometry/convex-polygon.ts';
-import { moveLaid, type LaidMove } from '../../../core/cut/sheets/move-blank-on-sheet.ts';
+import { polygonArea } from '../../../core/geometry/convex-polygon.ts';
+import { moveBlankOnSheet, type LaidMove } from '../../../core/cut/sheets/move-blank-on-sheet.ts';
 import type {
   Placement,
   PlannedSheet,
@@ -46,7 +46,7 @@ export function CutSheets({ problem, plan, names, stockName, tint, onPlan }: Cut
   const [dragged, setDragged] = useState<Dragged | null>(null);
   const [refusal, setRefusal] = useState('');
   const put = (move: LaidMove) => {
-    const moved = moveLaid(problem, plan, move);
+    const moved = moveBlankOnSheet(problem, plan, move);
     setRefusal('sentence' in moved ? moved.sentence : '');
     if (!('sentence' in moved)) onPlan(moved);
   };
@@ -192,7 +192,7 @@ function Blank({ piece, placement, fill, line, letter, fontSize, label, ...handl
   const drawn = cornersOf(piece, placement);
   const paint = { fill, stroke: 'var(--metal-line)', strokeWidth: line };
   const middle = 'r' in drawn ? drawn : middleOf(drawn.corners);
-  const isLarge = 'r' in drawn ? drawn.r * 2 > fontSize : areaOf(drawn.corners) > fontSize ** 2;
+  const isLarge = 'r' in drawn ? drawn.r * 2 > fontSize : polygonArea(drawn.corners) > fontSize ** 2;
   return (
     <g {...handles} tabIndex={0} role="button" aria-label={label} className="cursor-grab touch-none">
       {'r' in drawn ? (

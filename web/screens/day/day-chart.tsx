@@ -3,7 +3,7 @@ import { scaleLinear } from 'd3';
 import { clockOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
 import { DayHours, NoonLine, USUAL_DAY, wholeHours } from '../../components/day-hours.tsx';
-import { fitted } from '../../components/fitted-text.ts';
+import { fittedText } from '../../components/fitted-text.ts';
 
 const WIDTH = 780;
 const LABEL = 92;
@@ -34,7 +34,7 @@ export function DayChart({ day, blocks, makers, open, now, tintOf, nameOf }: Day
   const ofDay = (minute: number) => Math.max(0, Math.min(MINUTES_A_DAY, minute - midnight));
   // What runs into or out of the day ends at its edge, and opens no hour.
   const worked = blocks
-    .flatMap(({ hands }) => hands.flat())
+    .flatMap(({ attended }) => attended.flat())
     .map(ofDay)
     .filter((minute) => minute > 0 && minute < MINUTES_A_DAY);
   const [from, to] = wholeHours(open ?? USUAL_DAY, worked);
@@ -60,7 +60,7 @@ export function DayChart({ day, blocks, makers, open, now, tintOf, nameOf }: Day
           {blocks
             .filter((block) => block.maker === maker.id)
             .flatMap((block) =>
-              block.hands
+              block.attended
                 .filter(([begin, end]) => end > midnight && begin < midnight + MINUTES_A_DAY)
                 .map(([begin, end], index) => (
                   <Bar
@@ -147,10 +147,10 @@ function Bar({ x, width, top, height, tint, label, under, times, isAlone = false
         fillOpacity={isAlone ? 0.45 : 1}
       />
       <text x={6} y={height / 2 - 4} fontSize={13} fontWeight={600} fill="var(--ink)">
-        {fitted(label, room)}
+        {fittedText(label, room)}
       </text>
       <text x={6} y={height / 2 + 12} fontSize={12.5} fill="var(--ink)">
-        {fitted(under, room)}
+        {fittedText(under, room)}
       </text>
     </svg>
   );

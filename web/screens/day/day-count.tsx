@@ -1,7 +1,7 @@
 // The right page of the day: what is promised and when it is done, what is late and why, what the day comes to, tomorrow.
 import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
-import { reckoned, totalOf, type Figure } from '../../../core/figure/figure.ts';
+import { computed, totalOf, type Figure } from '../../../core/figure/figure.ts';
 import type { DayBook } from '../../../core/plan/studio/day-book.ts';
 import { clockOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import { bindingChain } from '../../../core/plan/studio/why.ts';
@@ -11,7 +11,7 @@ import type { Planned } from '../../hooks/use-plan.ts';
 import { CountTable } from '../../components/count-table.tsx';
 import { momentInWords } from '../../words/done-in.ts';
 import { PlanSince } from '../../components/plan-since.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 interface DayCountProps {
   readonly planned: Planned;
@@ -63,7 +63,7 @@ function Promised({ planned: { plan, jobs }, nameOf }: { planned: Planned; nameO
     <>
       <h2>Promised</h2>
       <table className="rows" aria-label="Promised, soonest first">
-        <Heads of={['batch', { end: 'due' }, { end: 'done' }]} />
+        <TableHeader of={['batch', { end: 'due' }, { end: 'done' }]} />
         <tbody>
           {rows.map(({ id, due, done }) => (
             <tr key={id} className="border-b border-hair">
@@ -88,17 +88,22 @@ function Promised({ planned: { plan, jobs }, nameOf }: { planned: Planned; nameO
 function dayRows({ plan }: Planned, book: DayBook, nameOf: (batch: string) => string) {
   const lines = (of: 'hands' | 'alone'): Figure[] =>
     book.blocks.flatMap((block) => {
-      const minutes = of === 'hands' ? sumOf(block.hands) : block.end - block.attendedEnd;
+      const minutes = of === 'hands' ? sumOf(block.attended) : block.end - block.attendedEnd;
       const name = `${nameOf(block.batch)}: ${block.step.name}`;
-      return minutes > 0 ? [reckoned(name, minutes, 'min', `planned ${momentInWords(plan, block.start)}`, [])] : [];
+      return minutes > 0 ? [computed(name, minutes, 'min', `planned ${momentInWords(plan, block.start)}`, [])] : [];
     });
   const hours = (label: string, minutes: number, of: 'hands' | 'alone') =>
-    reckoned(label, minutes / 60, 'h', `${String(Math.round(minutes))} ÷ 60`, [
+    computed(label, minutes / 60, 'h', `${String(Math.round(minutes))} ÷ 60`, [
       totalOf('minutes of the steps that touch the day', 'min', lines(of)),
     ]);
   return [
-    { key: 'hands', label: 'Hands', each: hours('hands', book.handsMin, 'hands'), eachUnit: 'h' },
-    { key: 'alone', label: 'By itself meanwhile', each: hours('by itself', book.aloneMin, 'alone'), eachUnit: 'h' },
+    { key: 'hands', label: 'Hands', each: hours('hands', book.attendedMin, 'hands'), eachUnit: 'h' },
+    {
+      key: 'alone',
+      label: 'By itself meanwhile',
+      each: hours('by itself', book.unattendedMin, 'alone'),
+      eachUnit: 'h',
+    },
   ];
 }
 

@@ -63,7 +63,7 @@ export function DayLists({ planned, book, day, nameOf }: DayListsProps) {
 function Line({ block, day, nameOf }: { block: PlanBlock; day: number; nameOf: (batch: string) => string }) {
   const { note, isLoading } = useBenchLog();
   const isStarted = block.state === 'started';
-  const [first] = block.hands;
+  const [first] = block.attended;
   const midnight = day * MINUTES_A_DAY;
   const begins = Math.max(first?.[0] ?? block.start, midnight);
   const name = `${blockName(block)} of ${nameOf(block.batch)}`;

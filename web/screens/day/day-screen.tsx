@@ -90,7 +90,7 @@ function DayPages({ planned, batches }: DayPagesProps) {
             <span>
               {book.makers.length === 0
                 ? 'Nobody is at the bench'
-                : `${String(book.makers.length)} at the bench, ${showHours(book.handsMin)} of hands`}
+                : `${String(book.makers.length)} at the bench, ${showHours(book.attendedMin)} of hands`}
             </span>
             {[...new Set([0, 1, 2, opening])].map((index) => (
               <button
@@ -142,7 +142,7 @@ function DayPages({ planned, batches }: DayPagesProps) {
           tomorrow={dayBook(plan, problem, day + 1)}
         />
       }
-      bottomLine={<span className="font-semibold">{showHours(book.handsMin)} of hands</span>}
+      bottomLine={<span className="font-semibold">{showHours(book.attendedMin)} of hands</span>}
       printsLeftOnly
     />
   );

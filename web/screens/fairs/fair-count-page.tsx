@@ -3,7 +3,7 @@ import type { Fair } from '../../../core/price/fair/fair.ts';
 import type { FairPlan, LevelPlan } from '../../../core/price/fair/fair-plan.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { CountTable } from '../../components/count-table.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 import { FairRange } from './fair-range.tsx';
 
 const words = ({ level }: LevelPlan) => level.name.trim() || 'a level';
@@ -32,7 +32,7 @@ export function FairCountPage({ plan, fair }: { plan: FairPlan; fair: Fair }) {
               : 'No number of buyers pays for it at these prices.'}
           </p>
           <table className="rows mt-1" aria-label="What to bring">
-            <Heads
+            <TableHeader
               of={[
                 'level',
                 { end: 'alone pays', title: 'Of this level alone' },

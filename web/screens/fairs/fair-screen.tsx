@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { useParams } from 'react-router';
 import type { Fair } from '../../../core/price/fair/fair.ts';
 import { planFair } from '../../../core/price/fair/fair-plan.ts';
-import { NothingHere } from '../../components/not-found.tsx';
+import { NotFound } from '../../components/not-found.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useCostOfPiece } from '../../hooks/use-cost-of-piece.ts';
 import { useDocument, type DocumentInHand } from '../../hooks/use-document.ts';
@@ -20,7 +20,7 @@ import { LevelRows } from './level-rows.tsx';
 export function FairScreen() {
   const { id = '' } = useParams();
   const inHand = useDocument('fair', id);
-  if (inHand === 'missing') return <NothingHere what="fair" />;
+  if (inHand === 'missing') return <NotFound what="fair" />;
   return inHand && <FairPages inHand={inHand} key={id} />;
 }
 

@@ -10,7 +10,7 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { useCostOfPiece } from '../../hooks/use-cost-of-piece.ts';
 import { SellingNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 export function FairsScreen() {
   const { data } = useGetFairsQuery();
@@ -44,7 +44,9 @@ export function FairsScreen() {
           )}
           {fairs.length > 0 && (
             <table className="rows mt-4" aria-label="Fairs">
-              <Heads of={['fair', { end: 'costs' }, { end: 'takings' }, { end: 'left' }, { end: 'really left' }]} />
+              <TableHeader
+                of={['fair', { end: 'costs' }, { end: 'takings' }, { end: 'left' }, { end: 'really left' }]}
+              />
               <tbody>
                 {planned.map(({ fair, plan }) => (
                   <tr key={fair.id} className="border-b border-hair">
@@ -74,7 +76,7 @@ export function FairsScreen() {
           <section aria-labelledby="against">
             <h2 id="against">Planned against what came</h2>
             <table className="count mt-1" aria-label="Planned against what came">
-              <Heads of={[{ hidden: 'fair' }, 'planned', 'came']} />
+              <TableHeader of={[{ hidden: 'fair' }, 'planned', 'came']} />
               <tbody>
                 {planned.flatMap(({ fair, plan }) =>
                   plan.actual ? (

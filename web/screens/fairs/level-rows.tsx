@@ -9,12 +9,12 @@ import { usePieceOptions } from '../../hooks/use-cost-of-piece.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
 import { ProblemLine } from '../../components/problem-line.tsx';
-import { Row } from '../../components/row.tsx';
+import { EditableRow } from '../../components/row.tsx';
 import { moveByKeys, useRowMoves } from '../../hooks/use-row-moves.ts';
 import { RowTools } from '../../components/row-tools.tsx';
-import { useGhost } from '../../hooks/use-blank-row.ts';
+import { useBlankRow } from '../../hooks/use-blank-row.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 const levelsOf = (draft: Draft<Fair>) => draft.levels;
 
@@ -27,12 +27,12 @@ interface LevelRowsProps {
 }
 
 export function LevelRows({ fair, plan, edit }: LevelRowsProps) {
-  const ghost = useGhost(fair.levels, (_previous, id) => newLevel(id));
+  const ghost = useBlankRow(fair.levels, (_previous, id) => newLevel(id));
   return (
     <section aria-labelledby="levels" className="mt-5">
       <h2 id="levels">On the table</h2>
       <table className="rows" aria-label="Levels of price">
-        <Heads
+        <TableHeader
           of={[
             'level',
             { end: 'price, or ladder', title: 'A price, or a ladder: one / two / three' },
@@ -129,12 +129,12 @@ function LevelRow({ level, index, last, plan, isGhost, edit }: LevelRowProps) {
   );
   if (isGhost)
     return (
-      <Row className="blank-row">
+      <EditableRow className="blank-row">
         <tr>{nameCell}</tr>
-      </Row>
+      </EditableRow>
     );
   return (
-    <Row onKeyDown={(event) => moveByKeys(event, index, onMove)}>
+    <EditableRow onKeyDown={(event) => moveByKeys(event, index, onMove)}>
       <tr>
         {nameCell}
         {field('price', 'price or ladder', '0')}
@@ -145,6 +145,6 @@ function LevelRow({ level, index, last, plan, isGhost, edit }: LevelRowProps) {
         {field('sold', 'sold in the end', 'not yet')}
       </tr>
       <ProblemLine problems={problems} columns={COLUMNS} />
-    </Row>
+    </EditableRow>
   );
 }

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import type { OpenDocument } from '../../state/drafts.ts';
 import { changesInWords } from '../../state/differences.ts';
-import { Sheet } from '../../components/dialog.tsx';
+import { ModalDialog } from '../../components/dialog.tsx';
 
 export function ChangesSince({ open }: { open: OpenDocument }) {
   const [shown, setShown] = useState(false);
@@ -14,7 +14,7 @@ export function ChangesSince({ open }: { open: OpenDocument }) {
       <button type="button" className="link" onClick={() => setShown(true)}>
         What changed
       </button>
-      <Sheet
+      <ModalDialog
         wide
         open={shown}
         onClose={() => setShown(false)}
@@ -33,7 +33,7 @@ export function ChangesSince({ open }: { open: OpenDocument }) {
             Back to the page
           </button>
         </div>
-      </Sheet>
+      </ModalDialog>
     </>
   );
 }

@@ -4,7 +4,7 @@ import { weakMapMemoize, type Draft } from '@reduxjs/toolkit';
 import type { Alloy } from '../../../core/metal/alloys.ts';
 import type { Remark } from '../../../core/piece/checks/bench-check.ts';
 import { findingKinds, findingSchema, stoneShapes, type Finding, type Piece } from '../../../core/piece/piece.ts';
-import type { Problem } from '../../../core/studio/rates.ts';
+import type { Issue } from '../../../core/studio/rates.ts';
 import { problemsAt, useBasis } from '../../hooks/use-basis.ts';
 import { Choice, type Option } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
@@ -14,9 +14,9 @@ import { RemarkRow, type EditPiece } from '../../components/remark-lines.tsx';
 import { moveByKeys, useRowMoves } from '../../hooks/use-row-moves.ts';
 import { RowTools } from '../../components/row-tools.tsx';
 import { SortableRow, SortableRows } from '../../components/sortable-rows.tsx';
-import { useGhost } from '../../hooks/use-blank-row.ts';
+import { useBlankRow } from '../../hooks/use-blank-row.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 import { usePasteRows } from './paste-rows.ts';
 import { groupOptions, useEditPiece, type Margin } from './piece-context.ts';
 
@@ -36,7 +36,7 @@ const shapeOptions: readonly Option[] = stoneShapes.map((value) => ({ value, lab
 
 interface FindingRowsProps {
   readonly piece: Piece;
-  readonly problems: readonly Problem[];
+  readonly problems: readonly Issue[];
   readonly margin: Margin;
   readonly edit: EditPiece;
 }
@@ -48,7 +48,7 @@ const findingsOf = (piece: Draft<Piece>) => piece.findings;
 
 export function FindingRows({ piece, problems, margin, edit }: FindingRowsProps) {
   const { findings } = piece;
-  const ghost = useGhost(findings, newFinding);
+  const ghost = useBlankRow(findings, newFinding);
   const set = useCallback<SetFinding>(
     (index, finding, change) =>
       edit(`findings.${finding.id}.${Object.keys(change).join()}`, (draft) => {
@@ -66,7 +66,7 @@ export function FindingRows({ piece, problems, margin, edit }: FindingRowsProps)
       <h2 id="findings">Findings, stones and work sent out</h2>
       <SortableRows onMove={(from, to) => onMove(from, to - from)}>
         <table role="table" className="rows rows-fixed" style={columns}>
-          <Heads
+          <TableHeader
             isGrid
             of={[
               { start: 'bought as it comes', className: 'pl-[58px]!' },

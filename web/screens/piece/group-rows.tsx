@@ -14,9 +14,9 @@ import { RemarkRow, type EditPiece } from '../../components/remark-lines.tsx';
 import { moveByKeys, useRowMoves } from '../../hooks/use-row-moves.ts';
 import { RowTools } from '../../components/row-tools.tsx';
 import { SortableRow, SortableRows } from '../../components/sortable-rows.tsx';
-import { useGhost } from '../../hooks/use-blank-row.ts';
+import { useBlankRow } from '../../hooks/use-blank-row.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 import { useEditPiece, type Margin } from './piece-context.ts';
 
 /** Name, what is in it, closed, vents, each, net. */
@@ -42,7 +42,7 @@ const groupsOf = (piece: Draft<Piece>) => piece.groups;
 
 export const GroupRows = memo(function GroupRows({ piece, count, margin, edit }: GroupRowsProps) {
   const { groups } = piece;
-  const ghost = useGhost(groups, newGroup);
+  const ghost = useBlankRow(groups, newGroup);
   const set = useCallback<SetGroup>(
     (index, group, change) =>
       edit(`groups.${group.id}.${Object.keys(change).join()}`, (draft) => {
@@ -67,7 +67,7 @@ export const GroupRows = memo(function GroupRows({ piece, count, margin, edit }:
       <SortableRows onMove={(from, to) => onMove(from, to - from)}>
         <table role="table" className="rows rows-fixed" style={columns}>
           {groups.length > 0 && (
-            <Heads
+            <TableHeader
               isGrid
               of={[
                 { start: 'joined into one', className: 'pl-[58px]!' },

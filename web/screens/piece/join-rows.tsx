@@ -7,7 +7,7 @@ import { gradeName } from '../../../core/piece/checks/solder-order.ts';
 import type { Remark } from '../../../core/piece/checks/bench-check.ts';
 import { joinKinds, joinSchema, solderForms, type Join } from '../../../core/piece/join.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
-import type { JoinReckoning } from '../../../core/piece/compute-join.ts';
+import type { JoinComputation } from '../../../core/piece/compute-join.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import { Choice, type Option } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
@@ -18,9 +18,9 @@ import { RemarkRow, type EditPiece } from '../../components/remark-lines.tsx';
 import { moveByKeys, useRowMoves } from '../../hooks/use-row-moves.ts';
 import { RowTools } from '../../components/row-tools.tsx';
 import { blankRow, SortableRow, SortableRows } from '../../components/sortable-rows.tsx';
-import { useGhost } from '../../hooks/use-blank-row.ts';
+import { useBlankRow } from '../../hooks/use-blank-row.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 import { HeatLadder } from './heat-ladder.tsx';
 import { memberOptions, useEditPiece, useSameOptions, type Margin } from './piece-context.ts';
 
@@ -78,7 +78,7 @@ const joinsOf = (piece: Draft<Piece>) => piece.joins;
 /** Drawn again only when a join, a name or the check has changed: a measure of a part is no concern of it. */
 export const JoinRows = memo(function JoinRows({ piece, count, margin, edit }: JoinRowsProps) {
   const { joins } = piece;
-  const ghost = useGhost(joins, newJoin);
+  const ghost = useBlankRow(joins, newJoin);
   const set = useCallback<SetJoin>(
     (index, join, change) =>
       edit(`joins.${join.id}.${Object.keys(change).join()}`, (draft) => {
@@ -119,7 +119,7 @@ export const JoinRows = memo(function JoinRows({ piece, count, margin, edit }: J
       <SortableRows onMove={(from, to) => onMove(from, to - from)}>
         <table role="table" className="rows rows-fixed" style={columns}>
           {joins.length > 0 && (
-            <Heads
+            <TableHeader
               isGrid
               of={[{ hidden: 'number' }, 'join', 'brings together', 'with', { end: 'joints' }, { end: 'solder mg' }]}
             />
@@ -130,7 +130,7 @@ export const JoinRows = memo(function JoinRows({ piece, count, margin, edit }: J
               join={join}
               index={index}
               last={joins.length - 1}
-              reckoning={count.joins[index] ?? null}
+              computation={count.joins[index] ?? null}
               members={members}
               remarks={margin.at(join.id)}
               set={set}
@@ -170,7 +170,7 @@ interface JoinRowProps {
   readonly index: number;
   readonly last: number;
   /** Null for the blank row at the foot. */
-  readonly reckoning: JoinReckoning | null;
+  readonly computation: JoinComputation | null;
   readonly members: readonly Option[];
   readonly remarks: readonly Remark[];
   readonly set: SetJoin;
@@ -179,23 +179,23 @@ interface JoinRowProps {
 }
 
 const JoinRow = memo(function JoinRow(props: JoinRowProps) {
-  const { join, index, last, reckoning, members, remarks, set, onMove, onRemove } = props;
+  const { join, index, last, computation, members, remarks, set, onMove, onRemove } = props;
   const edit = useEditPiece();
-  const own = reckoning?.problems.map(({ path, sentence }) => [path, sentence]) ?? [];
+  const own = computation?.problems.map(({ path, sentence }) => [path, sentence]) ?? [];
   const problems = useRowProblems(Object.fromEntries(own) as Record<string, string>);
   const name = join.name || 'the join';
   const nameField = (
     <Field
       wide
       value={join.name}
-      label={reckoning ? `Join ${String(index + 1)}, name` : 'Add a join'}
-      placeholder={reckoning ? 'unnamed' : 'Add a join'}
+      label={computation ? `Join ${String(index + 1)}, name` : 'Add a join'}
+      placeholder={computation ? 'unnamed' : 'Add a join'}
       column="join"
       maxLength={120}
       onChange={(value) => set(index, join, { name: value })}
     />
   );
-  if (!reckoning) return blankRow(COLUMNS, nameField);
+  if (!computation) return blankRow(COLUMNS, nameField);
   return (
     <SortableRow onKeyDown={(event) => moveByKeys(event, index, onMove)}>
       <tr role="row">
@@ -244,7 +244,11 @@ const JoinRow = memo(function JoinRow(props: JoinRowProps) {
           />
         </td>
         <td role="cell" className="end num">
-          {reckoning.grams ? showValue(reckoning.grams.value * MG_PER_G, 'mg') : <span className="aside">none</span>}
+          {computation.grams ? (
+            showValue(computation.grams.value * MG_PER_G, 'mg')
+          ) : (
+            <span className="aside">none</span>
+          )}
         </td>
       </tr>
       <ProblemLine problems={problems} columns={COLUMNS} indent={1} />

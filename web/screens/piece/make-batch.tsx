@@ -12,7 +12,7 @@ import { useAppDispatch } from '../../state/store.ts';
 import type { DocumentInHand } from '../../hooks/use-document.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
-import { Sheet } from '../../components/dialog.tsx';
+import { ModalDialog } from '../../components/dialog.tsx';
 
 const PROMISED_IN_DAYS = 14;
 
@@ -56,7 +56,7 @@ export function MakeBatch({ inHand, onClose }: { inHand: DocumentInHand<Piece>; 
     ? `Its draft is accepted as revision ${String(open.stored.revision + 1)} first.`
     : `From revision ${String(open.stored.revision)}.`;
   return (
-    <Sheet
+    <ModalDialog
       open
       onClose={onClose}
       title={`Make a batch of ${body.name.trim() || 'this piece'}`}
@@ -131,6 +131,6 @@ export function MakeBatch({ inHand, onClose }: { inHand: DocumentInHand<Piece>; 
           </button>
         </span>
       </form>
-    </Sheet>
+    </ModalDialog>
   );
 }

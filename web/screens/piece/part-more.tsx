@@ -3,7 +3,7 @@ import { memo } from 'react';
 import { showFigure } from '../../../core/figure/show.ts';
 import { tempers, type Part } from '../../../core/piece/part.ts';
 import { scrapKinds } from '../../../core/metal/scrap-kinds.ts';
-import { scrapNames, type PartReckoning } from '../../../core/piece/compute-part.ts';
+import { scrapNames, type PartComputation } from '../../../core/piece/compute-part.ts';
 import { Choice, type Option } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
 import { Labelled, Tick } from '../../components/labelled.tsx';
@@ -18,7 +18,7 @@ const scrapOptions: readonly Option[] = scrapKinds.map((value) => ({ value, labe
 
 interface PartMoreProps {
   readonly part: Part;
-  readonly reckoning: PartReckoning;
+  readonly computation: PartComputation;
   readonly groups: readonly Option[];
   /** Adds a sub-assembly with this part in it. */
   readonly onNewGroup: () => void;
@@ -29,7 +29,7 @@ interface PartMoreProps {
 }
 
 export const PartMore = memo(function PartMore(props: PartMoreProps) {
-  const { part, reckoning, groups, onNewGroup, units, problems, makeOrBuy, set } = props;
+  const { part, computation, groups, onNewGroup, units, problems, makeOrBuy, set } = props;
   const name = part.name || 'the part';
   const lengthUnit = units === 'mm' ? 'mm' : 'in';
   const field = (key: 'hole' | 'kerf' | 'spare' | 'buyPrice', label: string, unit: string, placeholder: string) => (
@@ -87,14 +87,14 @@ export const PartMore = memo(function PartMore(props: PartMoreProps) {
           </span>
         )}
       </div>
-      {reckoning.gross && (
+      {computation.gross && (
         <p className="num text-soft">
-          {showFigure(reckoning.gross)} cut
+          {showFigure(computation.gross)} cut
           {scrapKinds.flatMap((kind) => {
-            const scrap = reckoning.scrap[kind];
+            const scrap = computation.scrap[kind];
             return scrap ? `, ${showFigure(scrap)} ${scrapNames[kind]}` : [];
           })}
-          {reckoning.net && `, ${showFigure(reckoning.net)} stays`}
+          {computation.net && `, ${showFigure(computation.net)} stays`}
         </p>
       )}
     </div>

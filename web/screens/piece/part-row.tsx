@@ -7,11 +7,11 @@ import {
   type PartSection,
   type SectionForm,
 } from '../../../core/piece/part.ts';
-import type { PartReckoning } from '../../../core/piece/compute-part.ts';
+import type { PartComputation } from '../../../core/piece/compute-part.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
-import { Glyph } from '../../components/section-glyph.tsx';
+import { SectionGlyph } from '../../components/section-glyph.tsx';
 import { Num } from '../../components/num.tsx';
 import { ProblemLine } from '../../components/problem-line.tsx';
 import { blankInWords } from '../../../core/piece/cut-words.ts';
@@ -39,7 +39,7 @@ interface PartRowProps {
   readonly index: number;
   readonly last: number;
   /** Null for the blank row at the foot. */
-  readonly reckoning: PartReckoning | null;
+  readonly computation: PartComputation | null;
   readonly priceProblem: string;
   readonly editPart: EditPart;
   readonly groups: readonly Option[];
@@ -56,7 +56,7 @@ export const PartRow = memo(function PartRow({
   part,
   index,
   last,
-  reckoning,
+  computation,
   priceProblem,
   editPart,
   groups,
@@ -69,7 +69,7 @@ export const PartRow = memo(function PartRow({
   const { rates, studio } = useBasis();
   const edit = useEditPiece();
   const [more, setMore] = useState(false);
-  const own = reckoning?.problems.map(({ path, sentence }) => [path, sentence]) ?? [];
+  const own = computation?.problems.map(({ path, sentence }) => [path, sentence]) ?? [];
   const problems = useRowProblems({
     ...(priceProblem && { alloy: priceProblem }),
     ...(Object.fromEntries(own) as Record<string, string>),
@@ -81,21 +81,21 @@ export const PartRow = memo(function PartRow({
     <Field
       wide
       value={part.name}
-      label={reckoning ? `Part ${String(index + 1)}, name` : 'Add a part'}
-      placeholder={reckoning ? 'unnamed' : 'Add a part'}
+      label={computation ? `Part ${String(index + 1)}, name` : 'Add a part'}
+      placeholder={computation ? 'unnamed' : 'Add a part'}
       column="part"
       maxLength={120}
       onChange={(value) => set('name', (changed) => void (changed.name = value))}
     />
   );
-  if (!reckoning) return blankRow(COLUMNS, nameField);
+  if (!computation) return blankRow(COLUMNS, nameField);
 
   return (
     <SortableRow onKeyDown={(event) => moveByKeys(event, index, onMove)}>
       <tr role="row">
         <td role="cell" className="first">
           <RowTools name={name} index={index} last={last} onMove={onMove} onRemove={onRemove} />
-          <Glyph section={reckoning.section} alloy={reckoning.alloy} />
+          <SectionGlyph section={computation.section} alloy={computation.alloy} />
         </td>
         <td role="cell">
           {nameField}
@@ -134,12 +134,14 @@ export const PartRow = memo(function PartRow({
             <SectionFields
               name={name}
               section={part.section}
-              alloy={reckoning.alloy}
+              alloy={computation.alloy}
               units={studio.units}
               problems={problems}
               set={set}
             />
-            {reckoning.section && <span className="aside whitespace-nowrap">{otherSize(part.section, reckoning)}</span>}
+            {computation.section && (
+              <span className="aside whitespace-nowrap">{otherSize(part.section, computation)}</span>
+            )}
           </div>
         </td>
         <td role="cell">
@@ -168,10 +170,10 @@ export const PartRow = memo(function PartRow({
             />
           </div>
           <div className="flex flex-wrap items-baseline gap-x-2 text-[14px] text-soft">
-            {reckoning.cut && (
+            {computation.cut && (
               <span className="num">
-                cut {blankInWords(reckoning.cut, studio.units)}
-                {blanksEach(part, reckoning)}
+                cut {blankInWords(computation.cut, studio.units)}
+                {blanksEach(part, computation)}
               </span>
             )}
             <span className="whitespace-nowrap">
@@ -188,12 +190,12 @@ export const PartRow = memo(function PartRow({
               />
             </span>
           </div>
-          {reckoning.cut && reckoning.section && reckoning.alloy && (
+          {computation.cut && computation.section && computation.alloy && (
             <BlankStrip
-              cut={reckoning.cut}
-              section={reckoning.section}
-              alloy={reckoning.alloy}
-              longestMm={Math.max(FULL_STRIP_MM, longestSideMm(reckoning.cut))}
+              cut={computation.cut}
+              section={computation.section}
+              alloy={computation.alloy}
+              longestMm={Math.max(FULL_STRIP_MM, longestSideMm(computation.cut))}
               width={STRIP_PX}
             />
           )}
@@ -209,7 +211,7 @@ export const PartRow = memo(function PartRow({
           />
         </td>
         <td role="cell" className="end">
-          {reckoning.net ? <Num figure={reckoning.net} /> : <span className="aside">not yet</span>}
+          {computation.net ? <Num figure={computation.net} /> : <span className="aside">not yet</span>}
         </td>
       </tr>
       {more && (
@@ -217,7 +219,7 @@ export const PartRow = memo(function PartRow({
           <td role="cell" style={{ gridColumn: '2 / -1' }}>
             <PartMore
               part={part}
-              reckoning={reckoning}
+              computation={computation}
               groups={groups}
               onNewGroup={() => edit('', (piece) => addGroup(piece, index))}
               units={studio.units}
@@ -254,12 +256,12 @@ function extrasInWords(part: Part, groups: readonly Option[]): string {
 }
 
 // A chain is many links, a twist several strands.
-function blanksEach(part: Part, { count }: PartReckoning): string {
+function blanksEach(part: Part, { count }: PartComputation): string {
   return part.count.trim() !== String(count) && count > 1 ? ` × ${String(count)}` : '';
 }
 
 // What was typed is there to read; beside it stands the other name of the same thickness.
-function otherSize(typed: PartSection, { section, alloy }: PartReckoning): string {
+function otherSize(typed: PartSection, { section, alloy }: PartComputation): string {
   if (!section) return '';
   const text = Object.values(typed).join(' ');
   return gaugeInWords(section, alloy, { mm: !text.includes('mm'), gauge: !/ga|#/i.test(text) });

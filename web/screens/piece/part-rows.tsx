@@ -10,8 +10,8 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import type { EditPiece } from '../../components/remark-lines.tsx';
 import { useRowMoves } from '../../hooks/use-row-moves.ts';
 import { SortableRows } from '../../components/sortable-rows.tsx';
-import { useGhost } from '../../hooks/use-blank-row.ts';
-import { Heads } from '../../components/table-header.tsx';
+import { useBlankRow } from '../../hooks/use-blank-row.ts';
+import { TableHeader } from '../../components/table-header.tsx';
 import { freshBlanks } from './blank-words.ts';
 import { PartRow } from './part-row.tsx';
 import { groupOptions, stoneOptions, type Margin } from './piece-context.ts';
@@ -40,7 +40,7 @@ const partsOf = (piece: Draft<Piece>) => piece.parts;
 export function PartRows({ piece, count, margin, edit, isWhole }: PartRowsProps) {
   const { parts } = piece;
   const { rates, fix } = useBasis();
-  const ghost = useGhost(parts, newPart);
+  const ghost = useBlankRow(parts, newPart);
   const editPart = useCallback<EditPart>(
     (index, part, field, change) =>
       edit(`parts.${part.id}.${field}`, (draft) => {
@@ -64,14 +64,17 @@ export function PartRows({ piece, count, margin, edit, isWhole }: PartRowsProps)
       </div>
       <SortableRows onMove={(from, to) => onMove(from, to - from)}>
         <table role="table" className="rows rows-fixed" style={columns}>
-          <Heads isGrid of={[{ hidden: 'section' }, 'part', 'cut from', 'blank', { end: 'each' }, { end: 'net g' }]} />
+          <TableHeader
+            isGrid
+            of={[{ hidden: 'section' }, 'part', 'cut from', 'blank', { end: 'each' }, { end: 'net g' }]}
+          />
           {shown.map((part, index) => (
             <PartRow
               key={part.id}
               part={part}
               index={index}
               last={parts.length - 1}
-              reckoning={count.parts[index] ?? null}
+              computation={count.parts[index] ?? null}
               priceProblem={priceProblemOf(count, index)}
               editPart={editPart}
               groups={groups}

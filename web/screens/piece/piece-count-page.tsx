@@ -6,7 +6,7 @@ import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import { priceStanding } from '../../../core/price/piece/standing.ts';
 import { showFigure, showValue } from '../../../core/figure/show.ts';
 import { inSum } from '../../../core/figure/figure.ts';
-import type { PriceSchool } from '../../../core/studio/pricing-methods.ts';
+import type { PricingMethod } from '../../../core/studio/pricing-methods.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { shortDay } from '../../words/dates.ts';
 import type { DocumentInHand, Edit } from '../../hooks/use-document.ts';
@@ -215,7 +215,7 @@ const schoolWords = {
   'mark-ups': 'marked up by kind',
   margin: 'by margin',
   'price-point': 'retail ÷ factor',
-} as const satisfies Record<PriceSchool, string>;
+} as const satisfies Record<PricingMethod, string>;
 
 function leftRows({ column, prices, weight }: PieceCount): CountRow[] {
   return [

@@ -5,7 +5,7 @@ import type { DocumentInHand, Edit } from '../../hooks/use-document.ts';
 import { usePainted } from '../../hooks/use-painted.ts';
 import { useDocument } from '../../hooks/use-document.ts';
 import { blocks } from '../../../core/studio/rates.ts';
-import { NothingHere } from '../../components/not-found.tsx';
+import { NotFound } from '../../components/not-found.tsx';
 import { pieceCount, useBasis } from '../../hooks/use-basis.ts';
 import { shortDay } from '../../words/dates.ts';
 import type { TakenPart } from '../../../core/ask/question.ts';
@@ -35,7 +35,7 @@ import { StepRows } from './step-rows.tsx';
 export function PieceScreen() {
   const { id = '' } = useParams();
   const inHand = useDocument('piece', id);
-  if (inHand === 'missing') return <NothingHere what="piece" />;
+  if (inHand === 'missing') return <NotFound what="piece" />;
   return inHand && <PiecePages inHand={inHand} key={id} />;
 }
 

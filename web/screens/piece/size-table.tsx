@@ -5,14 +5,14 @@ import { showValue } from '../../../core/figure/show.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import type { Sizes } from '../../../core/piece/sizes.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
-import type { Problem } from '../../../core/studio/rates.ts';
+import type { Issue } from '../../../core/studio/rates.ts';
 import { pieceCount, problemsAt, useBasis, type Basis } from '../../hooks/use-basis.ts';
-import { useSliced } from '../../hooks/use-time-sliced.ts';
+import { useTimeSliced } from '../../hooks/use-time-sliced.ts';
 import { Choice, type Option } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
 import type { EditPiece } from '../../components/remark-lines.tsx';
-import { Row } from '../../components/row.tsx';
+import { EditableRow } from '../../components/row.tsx';
 
 const priceOptions: readonly Option[] = [
   { value: 'each', label: 'each size its own price' },
@@ -29,7 +29,7 @@ export function SizeTable({ piece, count, edit }: SizeTableProps) {
   const basis = useBasis();
   // Twelve sizes are twelve counts: they follow a moment behind the hand.
   const start = useCallback(() => sizeCounts(piece, basis), [piece, basis]);
-  const counts = useSliced(start) ?? NO_COUNTS;
+  const counts = useTimeSliced(start) ?? NO_COUNTS;
   const problems = JSON.stringify(count.problems.filter(({ path }) => path.startsWith('sizes.')));
   return <SizeRows sizes={piece.sizes} counts={counts} problems={problems} edit={edit} />;
 }
@@ -44,7 +44,7 @@ interface SizeRowsProps {
 
 const SizeRows = memo(function SizeRows({ sizes: written, counts, problems: json, edit }: SizeRowsProps) {
   const { parameters, rows, price } = written;
-  const problems = JSON.parse(json) as readonly Problem[];
+  const problems = JSON.parse(json) as readonly Issue[];
   const change = (what: string, with_: (sizes: Sizes) => Sizes) =>
     edit(what, (draft) => void (draft.sizes = with_(JSON.parse(JSON.stringify(draft.sizes)) as Sizes)));
   const addParameter = () =>
@@ -153,7 +153,7 @@ const SizeRows = memo(function SizeRows({ sizes: written, counts, problems: json
           {rows.map((row, index) => {
             const sized = counts[index];
             return (
-              <Row key={row.id}>
+              <EditableRow key={row.id}>
                 <tr>
                   <td>
                     <Field
@@ -218,7 +218,7 @@ const SizeRows = memo(function SizeRows({ sizes: written, counts, problems: json
                     <td colSpan={5} />
                   )}
                 </tr>
-              </Row>
+              </EditableRow>
             );
           })}
         </table>

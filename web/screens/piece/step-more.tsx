@@ -39,7 +39,7 @@ const kindNames = {
 const kindOptions: readonly Option[] = stepKinds.map((value) => ({ value, label: kindNames[value] }));
 const driverOptions: readonly Option[] = stepDrivers.map((value) => ({ value, label: driverNames[value] }));
 
-const handsOnOptions: readonly Option[] = [
+const transferOptions: readonly Option[] = [
   { value: '', label: 'each, to what goes in loads' },
   { value: 'each', label: 'each as it comes' },
   { value: 'all', label: 'when all are done' },
@@ -68,7 +68,7 @@ export function StepMore({ step, index, scopes, problems, editStep }: StepMorePr
     />
   );
   const choose = (
-    key: 'kind' | 'of' | 'per' | 'maker' | 'pauses' | 'handsOn',
+    key: 'kind' | 'of' | 'per' | 'maker' | 'pauses' | 'transfer',
     label: string,
     options: readonly Option[],
   ) => (
@@ -91,7 +91,7 @@ export function StepMore({ step, index, scopes, problems, editStep }: StepMorePr
       )}
       <Labelled word="a load holds">{field('load', 'pieces in a load', 'all of them')}</Labelled>
       {step.load.trim() && (
-        <Labelled word="loads go on">{choose('handsOn', 'how its loads go on', handsOnOptions)}</Labelled>
+        <Labelled word="loads go on">{choose('transfer', 'how its loads go on', transferOptions)}</Labelled>
       )}
       <Labelled word="at breaks">
         {choose('pauses', 'at breaks', [

@@ -3,7 +3,7 @@ import { memo, useCallback, useState, type CSSProperties } from 'react';
 import type { Draft } from '@reduxjs/toolkit';
 import { TriangleAlert } from 'lucide-react';
 import { showValue } from '../../../core/figure/show.ts';
-import { driverNames, type StepReckoning } from '../../../core/piece/bench-time.ts';
+import { driverNames, type StepComputation } from '../../../core/piece/bench-time.ts';
 import { cautionRule, cautionsFor } from '../../../core/piece/cautions.ts';
 import type { Remark } from '../../../core/piece/checks/bench-check.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
@@ -11,13 +11,13 @@ import { stepSchema, type Step } from '../../../core/piece/step.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import type { Option } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 import { ProblemLine } from '../../components/problem-line.tsx';
 import { RemarkRow, type EditPiece } from '../../components/remark-lines.tsx';
 import { moveByKeys, useRowMoves } from '../../hooks/use-row-moves.ts';
 import { RowTools } from '../../components/row-tools.tsx';
 import { blankRow, SortableRow, SortableRows } from '../../components/sortable-rows.tsx';
-import { useGhost } from '../../hooks/use-blank-row.ts';
+import { useBlankRow } from '../../hooks/use-blank-row.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
 import { usePasteRows } from './paste-rows.ts';
 import { memberOptions, useEditPiece, useSameOptions, type Margin } from './piece-context.ts';
@@ -36,14 +36,14 @@ interface StepRowsProps {
 }
 
 const newStep = (_previous: Step | undefined, id: string): Step =>
-  stepSchema.parse({ id, name: '', station: '', setUp: '', each: '', byItself: '', meanwhile: false, byHand: true });
+  stepSchema.parse({ id, name: '', station: '', setUp: '', each: '', unattended: '', overlaps: false, byHand: true });
 
 const stepsOf = (piece: Draft<Piece>) => piece.steps;
 
 /** Drawn again only when a step or the minutes have changed: a key among the parts is no concern of it. */
 export const StepRows = memo(function StepRows({ piece, count, margin, edit }: StepRowsProps) {
   const { steps } = piece;
-  const ghost = useGhost(steps, newStep);
+  const ghost = useBlankRow(steps, newStep);
   const editStep = useCallback<EditStep>(
     (index, step, field, change) =>
       edit(`steps.${step.id}.${field}`, (draft) => {
@@ -75,14 +75,14 @@ export const StepRows = memo(function StepRows({ piece, count, margin, edit }: S
       <div className="flex items-baseline justify-between">
         <h2 id="route">Bench route</h2>
         <span className="aside num">
-          {showValue(count.minutes.value, 'min')} min hands a piece, {showValue(count.byItself.value, 'min')} min by
+          {showValue(count.minutes.value, 'min')} min hands a piece, {showValue(count.unattended.value, 'min')} min by
           itself a batch
         </span>
       </div>
       <RouteOffer piece={piece} edit={edit} />
       <SortableRows onMove={(from, to) => onMove(from, to - from)}>
         <table role="table" className="rows rows-fixed" style={columns}>
-          <Heads
+          <TableHeader
             isGrid
             of={[
               { hidden: 'number' },
@@ -100,7 +100,7 @@ export const StepRows = memo(function StepRows({ piece, count, margin, edit }: S
               step={step}
               index={index}
               last={steps.length - 1}
-              reckoning={count.steps[index] ?? null}
+              computation={count.steps[index] ?? null}
               scopes={scopes}
               remarks={margin.at(step.id)}
               editStep={editStep}
@@ -134,7 +134,7 @@ interface StepRowProps {
   readonly index: number;
   readonly last: number;
   /** Null for the blank row at the foot. */
-  readonly reckoning: StepReckoning | null;
+  readonly computation: StepComputation | null;
   readonly scopes: readonly Option[];
   readonly remarks: readonly Remark[];
   readonly editStep: EditStep;
@@ -143,14 +143,14 @@ interface StepRowProps {
 }
 
 const StepRow = memo(function StepRow(props: StepRowProps) {
-  const { step, index, last, reckoning, scopes, remarks, editStep, onMove, onRemove } = props;
+  const { step, index, last, computation, scopes, remarks, editStep, onMove, onRemove } = props;
   const edit = useEditPiece();
   const [more, setMore] = useState(false);
-  const own = reckoning?.problems.map(({ path, sentence }) => [path, sentence]) ?? [];
+  const own = computation?.problems.map(({ path, sentence }) => [path, sentence]) ?? [];
   const problems = useRowProblems(Object.fromEntries(own) as Record<string, string>);
   const name = step.name || 'the step';
   const cautions = cautionsFor(step);
-  const minutes = (key: 'setUp' | 'each' | 'byItself', label: string) => (
+  const minutes = (key: 'setUp' | 'each' | 'unattended', label: string) => (
     <td role="cell" className="end num">
       <Field
         end
@@ -161,22 +161,22 @@ const StepRow = memo(function StepRow(props: StepRowProps) {
         onChange={(value) => editStep(index, step, key, { [key]: value })}
         {...problems.at(key)}
       />
-      {key === 'each' && reckoning && <span className="aside block">{driverInWords(step, reckoning)}</span>}
-      {key === 'byItself' && step.load.trim() && <span className="aside block">{step.load.trim()} a load</span>}
+      {key === 'each' && computation && <span className="aside block">{driverInWords(step, computation)}</span>}
+      {key === 'unattended' && step.load.trim() && <span className="aside block">{step.load.trim()} a load</span>}
     </td>
   );
   const nameField = (
     <Field
       wide
       value={step.name}
-      label={reckoning ? `Step ${String(index + 1)}, name` : 'Add a step'}
-      placeholder={reckoning ? 'unnamed' : 'Add a step'}
+      label={computation ? `Step ${String(index + 1)}, name` : 'Add a step'}
+      placeholder={computation ? 'unnamed' : 'Add a step'}
       column="step"
       maxLength={120}
       onChange={(value) => editStep(index, step, 'name', { name: value })}
     />
   );
-  if (!reckoning) return blankRow(COLUMNS, nameField);
+  if (!computation) return blankRow(COLUMNS, nameField);
   return (
     <SortableRow onKeyDown={(event) => moveByKeys(event, index, onMove)}>
       <tr role="row">
@@ -209,15 +209,15 @@ const StepRow = memo(function StepRow(props: StepRowProps) {
         </td>
         {minutes('setUp', 'set-up minutes, once a batch')}
         {minutes('each', 'minutes each')}
-        {minutes('byItself', 'minutes by itself, once a batch')}
+        {minutes('unattended', 'minutes by itself, once a batch')}
         <td role="cell" className="text-center">
           <input
             type="checkbox"
             className="size-[17px] accent-act"
             aria-label={`${name}, may start while the step before works by itself`}
-            checked={step.meanwhile}
+            checked={step.overlaps}
             disabled={index === 0}
-            onChange={(event) => editStep(index, step, '', { meanwhile: event.target.checked })}
+            onChange={(event) => editStep(index, step, '', { overlaps: event.target.checked })}
           />
         </td>
       </tr>
@@ -249,7 +249,7 @@ function extrasInWords({ of, yield: good }: Step, scopes: readonly Option[]): st
 }
 
 // The usual driver, a piece, is not said.
-function driverInWords({ per }: Step, { drivers }: StepReckoning): string {
+function driverInWords({ per }: Step, { drivers }: StepComputation): string {
   if (per === 'piece') return '';
   if (per === 'load' || per === 'batch') return `a ${driverNames[per]}`;
   const count = Number.isInteger(drivers) ? String(drivers) : drivers.toFixed(1);

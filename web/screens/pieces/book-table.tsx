@@ -4,7 +4,7 @@ import { useLayoutEffect, useRef, useState } from 'react';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
-import { lineOf } from './use-book.ts';
+import { bookLine } from './use-book.ts';
 import { PieceLine } from './piece-line.tsx';
 
 export type SortKey = 'name' | 'weight' | 'minutes' | 'cost' | 'wholesale' | 'retail';
@@ -83,7 +83,7 @@ export function BookTable({ pieces, sorting, onSort }: BookTableProps) {
         {items.map(({ index, key }) => {
           const piece = pieces[index];
           return (
-            piece && <PieceLine key={key} index={index} measure={rows.measureElement} line={lineOf(piece, basis)} />
+            piece && <PieceLine key={key} index={index} measure={rows.measureElement} line={bookLine(piece, basis)} />
           );
         })}
         {below > 0 && <tr aria-hidden="true" style={{ height: below }} />}

@@ -1,6 +1,6 @@
 // One piece in the book: opened by its name.
 import { Link } from 'react-router';
-import { Glyph } from '../../components/section-glyph.tsx';
+import { SectionGlyph } from '../../components/section-glyph.tsx';
 import { Num } from '../../components/num.tsx';
 import { alloyInText } from '../../words/stock-words.ts';
 import { titleOf, type BookLine } from './book-line.ts';
@@ -22,7 +22,7 @@ export function PieceLine({ line: { piece, count, sells }, index, measure }: Pie
       <td className="first w-[136px]">
         <span className="flex gap-[5px]">
           {count.parts.slice(0, MOST_GLYPHS).map(({ section, alloy }, index) => (
-            <Glyph key={index} section={section} alloy={alloy} />
+            <SectionGlyph key={index} section={section} alloy={alloy} />
           ))}
         </span>
       </td>

@@ -13,7 +13,7 @@ import { titleOf } from './book-line.ts';
 import { BookTable, type Sorting, type SortKey } from './book-table.tsx';
 import { EmptyBook, FirstSteps } from './empty-book.tsx';
 import { PricesToRenew } from './prices-to-renew.tsx';
-import { lineOf, useBook } from './use-book.ts';
+import { bookLine, useBook } from './use-book.ts';
 
 // A chart, and what draws it, comes a moment after the book itself.
 const HourlyPay = lazy(async () => ({ default: (await import('./hourly-pay.tsx')).HourlyPay }));
@@ -170,7 +170,7 @@ function sorted(pieces: readonly PieceDocument[], { key, descending }: Sorting, 
   if (key === 'name') return pieces.toSorted((a, b) => sign * byName(a, b));
   const values = new Map(
     pieces.map((piece) => {
-      const { count, sells } = lineOf(piece, basis);
+      const { count, sells } = bookLine(piece, basis);
       const figure = { weight: count.weight, minutes: count.minutes, cost: count.column.cost, ...sells }[key];
       return [piece, figure.value] as const;
     }),

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { shortDay } from '../../words/dates.ts';
 import { Num } from '../../components/num.tsx';
 import { titleOf, type BookLine } from './book-line.ts';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 export function PricesToRenew({ lines }: { lines: readonly BookLine[] }) {
   if (lines.length === 0) return null;
@@ -16,7 +16,7 @@ export function PricesToRenew({ lines }: { lines: readonly BookLine[] }) {
         </Link>
       </div>
       <table className="rows mt-1">
-        <Heads of={['piece', { end: 'as set' }, { end: 'leaves' }, { end: 'now asks' }]} />
+        <TableHeader of={['piece', { end: 'as set' }, { end: 'leaves' }, { end: 'now asks' }]} />
         <tbody>
           {lines.map(({ piece, standing, accepted }) =>
             standing ? (

@@ -14,7 +14,7 @@ const AT_ONCE = 24;
 const lines = new WeakMap<PieceDocument, { basis: Basis; line: BookLine }>();
 
 /** A line counted, or remembered from before. */
-export function lineOf(piece: PieceDocument, basis: Basis): BookLine {
+export function bookLine(piece: PieceDocument, basis: Basis): BookLine {
   const known = lines.get(piece);
   if (known?.basis === basis) return known.line;
   const count = pieceCount(piece.body, basis);
@@ -47,7 +47,7 @@ export function useBook(pieces: readonly PieceDocument[]): { counted: readonly B
       let at = upTo;
       while (at < pieces.length && performance.now() - began < SPELL_MS) {
         const piece = pieces[at];
-        if (piece) lineOf(piece, basis);
+        if (piece) bookLine(piece, basis);
         at += 1;
       }
       setProgress({ of: pieces, basis, upTo: at });
@@ -55,6 +55,6 @@ export function useBook(pieces: readonly PieceDocument[]): { counted: readonly B
     return () => clearTimeout(timer);
   }, [pieces, basis, upTo]);
 
-  const counted = useMemo(() => pieces.slice(0, upTo).map((piece) => lineOf(piece, basis)), [pieces, basis, upTo]);
+  const counted = useMemo(() => pieces.slice(0, upTo).map((piece) => bookLine(piece, basis)), [pieces, basis, upTo]);
   return { counted, isWhole: upTo >= pieces.length };
 }

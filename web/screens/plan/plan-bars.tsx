@@ -2,7 +2,7 @@
 import { memo } from 'react';
 import { clockOf } from '../../../core/plan/model/calendar.ts';
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
-import { fitted } from '../../components/fitted-text.ts';
+import { fittedText } from '../../components/fitted-text.ts';
 import type { Axis } from './axis.ts';
 import { HEAD, LANE, STATION, type Tops } from './lane-tops.ts';
 
@@ -83,7 +83,7 @@ const Block = memo(function Block({ block, axis, tops, tint, name, isSelected, i
     <g opacity={isDim ? 0.4 : 1}>
       <title>{`${label}, ${clockOf(block.start)} to ${clockOf(block.end)}`}</title>
       {lane !== undefined &&
-        block.hands.map(([begin, end]) => {
+        block.attended.map(([begin, end]) => {
           const x = axis.x(begin);
           const width = Math.max(1.5, axis.x(end) - x - 1);
           return (
@@ -98,7 +98,7 @@ const Block = memo(function Block({ block, axis, tops, tint, name, isSelected, i
               />
               {width > LEAST_WORDS_PX && (
                 <text x={x + 4} y={HEAD + lane + LANE / 2 + 3} fontSize={13} fill="var(--ink)" pointerEvents="none">
-                  {fitted(block.state === 'pinned' ? `pinned: ${label}` : label, width)}
+                  {fittedText(block.state === 'pinned' ? `pinned: ${label}` : label, width)}
                 </text>
               )}
             </g>

@@ -7,12 +7,12 @@ import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import type { NewBenchEntry } from '../../../core/plan/studio/bench-entry.ts';
 import { pinEntry } from '../../../core/plan/studio/replan.ts';
 import type { PlanBlock, StudioPlan } from '../../../core/plan/studio/studio-plan.ts';
-import type { PlanAbout } from '../../../core/plan/studio/trial-batch.ts';
+import type { PlanContext } from '../../../core/plan/studio/trial-batch.ts';
 import { useAddBenchEntriesMutation, useGetBatchesQuery } from '../../state/api.ts';
 import { tintsOf } from '../../components/batch-tints.ts';
 import { usePlanSearch } from '../../hooks/use-plan-search.ts';
 import { batchName } from '../../words/plan-words.ts';
-import { useAnswer } from '../../hooks/use-worker-answer.ts';
+import { useWorkerAnswer } from '../../hooks/use-worker-answer.ts';
 import { usePlan, type Planned } from '../../hooks/use-plan.ts';
 import { momentInWords } from '../../words/done-in.ts';
 import { PlanNav } from '../../components/section-nav.tsx';
@@ -83,9 +83,13 @@ function PlanPages({ planned, batches }: { planned: Planned; batches: readonly B
   // The block as it is in the plan at hand, which may have moved since it was chosen.
   const selected =
     chosen && (plan.blocks.find((one) => one.batch === chosen.batch && one.step.key === chosen.step.key) ?? null);
-  const about = useMemo((): PlanAbout => ({ jobs, terms, plan }), [jobs, terms, plan]);
+  const about = useMemo((): PlanContext => ({ jobs, terms, plan }), [jobs, terms, plan]);
   const question = useMemo(() => trial && { pin: entryOf(trial, plan) }, [trial, plan]);
-  const answer = useAnswer<PlanQuestion & { readonly pin: NewBenchEntry }, PinTold>(openPlanSums, about, question);
+  const answer = useWorkerAnswer<PlanQuestion & { readonly pin: NewBenchEntry }, PinTold>(
+    openPlanSums,
+    about,
+    question,
+  );
   // A bar that is carried asks faster than is answered: where it was a moment ago stands for where it is.
   const isOfTrial =
     answer?.question.pin.step === question?.pin.step && answer?.question.pin.batchId === question?.pin.batchId;

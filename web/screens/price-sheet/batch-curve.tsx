@@ -5,8 +5,8 @@ import type { Piece } from '../../../core/piece/piece.ts';
 import { batchCurve, type CurvePoint } from '../../../core/price/piece/batch-curve.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { useBasis, type Basis } from '../../hooks/use-basis.ts';
-import { useSliced } from '../../hooks/use-time-sliced.ts';
-import { Heads } from '../../components/table-header.tsx';
+import { useTimeSliced } from '../../hooks/use-time-sliced.ts';
+import { TableHeader } from '../../components/table-header.tsx';
 
 const WIDTH = 400;
 const HEIGHT = 74;
@@ -23,7 +23,7 @@ function* curveOf(piece: Piece, { rates, fix }: Basis): Generator<undefined, Cur
 export function BatchCurve({ piece }: { piece: Piece }) {
   const basis = useBasis();
   const start = useCallback(() => curveOf(piece, basis), [piece, basis]);
-  const points = useSliced(start);
+  const points = useTimeSliced(start);
   const first = points?.[0];
   if (!points || !first) return null;
   const { unit } = first.count.column.cost;
@@ -42,7 +42,7 @@ export function BatchCurve({ piece }: { piece: Piece }) {
         <colgroup>
           <col style={{ width: `${String((WORDS / WIDTH) * 100)}%` }} />
         </colgroup>
-        <Heads of={[{ hidden: 'what' }, ...points.map(({ batchSize }) => String(batchSize))]} />
+        <TableHeader of={[{ hidden: 'what' }, ...points.map(({ batchSize }) => String(batchSize))]} />
         <tbody>
           <Line label="cost" points={points} of={({ count }) => showValue(count.column.cost.value, unit)} />
           <Line label="minutes" points={points} of={({ count }) => showValue(count.minutes.value, 'min')} />

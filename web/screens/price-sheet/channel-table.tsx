@@ -7,8 +7,8 @@ import { given } from '../../../core/figure/figure.ts';
 import { showFigure } from '../../../core/figure/show.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { Num } from '../../components/num.tsx';
-import { Working } from '../../components/calculation.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { Calculation } from '../../components/calculation.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 interface ChannelTableProps {
   readonly count: PieceCount;
@@ -30,7 +30,7 @@ export function ChannelTable({ count, cost, priced }: ChannelTableProps) {
     <section aria-labelledby="channels" className="mt-6">
       <h2 id="channels">What is left, by the way it is sold</h2>
       <table className="rows" aria-label="Ways of selling">
-        <Heads
+        <TableHeader
           of={[
             'sold',
             { end: 'asks' },
@@ -68,7 +68,7 @@ export function ChannelTable({ count, cost, priced }: ChannelTableProps) {
               {opened === channel.id && (
                 <tr>
                   <td colSpan={6}>
-                    <Working figure={received} />
+                    <Calculation figure={received} />
                   </td>
                 </tr>
               )}

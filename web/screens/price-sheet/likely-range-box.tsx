@@ -4,21 +4,21 @@ import { useMemo } from 'react';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import {
   exactSpread,
-  strayingCost,
+  costVariation,
   type LikelyRange,
-  type StrayingCost,
+  type CostVariation,
 } from '../../../core/price/piece/likely-range.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
-import { useAnswer } from '../../hooks/use-worker-answer.ts';
-import { useRested } from '../../hooks/use-debounced.ts';
+import { useWorkerAnswer } from '../../hooks/use-worker-answer.ts';
+import { useDebounced } from '../../hooks/use-debounced.ts';
 
 const WIDTH = 400;
 
 export function LikelyRangeBox({ count }: { count: PieceCount }) {
   const { rates } = useBasis();
-  const straying = useMemo(() => strayingCost(count, rates), [count, rates]);
-  const range = useAnswer<StrayingCost, LikelyRange>(openRanging, null, useRested(straying))?.told;
+  const straying = useMemo(() => costVariation(count, rates), [count, rates]);
+  const range = useWorkerAnswer<CostVariation, LikelyRange>(openRanging, null, useDebounced(straying))?.told;
   const { unit, value } = count.column.cost;
   const money = (minor: number) => showValue(minor, unit);
   if (!range || range.p90 - range.p10 < 0.5) return null;

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Piece } from '../../../core/piece/piece.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import { pricesOf, type Prices } from '../../../core/price/methods/prices.ts';
-import { priceSchools, type PriceSchool } from '../../../core/studio/pricing-methods.ts';
+import { pricingMethods, type PricingMethod } from '../../../core/studio/pricing-methods.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import type { Edit } from '../../hooks/use-document.ts';
@@ -11,8 +11,8 @@ import { Choice } from '../../components/choice.tsx';
 import { schoolNames } from '../../words/cost-words.ts';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
-import { Working } from '../../components/calculation.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { Calculation } from '../../components/calculation.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 interface SchoolsTableProps {
   readonly piece: Piece;
@@ -20,24 +20,24 @@ interface SchoolsTableProps {
   readonly edit: Edit<Piece>;
 }
 
-export function SchoolsTable({ piece, count, edit }: SchoolsTableProps) {
+export function MethodsTable({ piece, count, edit }: SchoolsTableProps) {
   const { rates } = useBasis();
-  const [opened, setOpened] = useState<PriceSchool | null>(null);
+  const [opened, setOpened] = useState<PricingMethod | null>(null);
   const { rule } = rates.selling;
   const { pricing } = piece;
   const target = count.pricing.targetMinor;
-  const bySchool = priceSchools.flatMap((school): { school: PriceSchool; prices: Prices }[] => {
+  const bySchool = pricingMethods.flatMap((school): { school: PricingMethod; prices: Prices }[] => {
     if (school === 'price-point' && target === 0) return [];
     if (school === 'margin' && rule.margin.value === 0) return [];
     if (school === 'mark-ups' && Object.values(rule.markUps).every(({ value }) => value === 0)) return [];
     return [{ school, prices: pricesOf(count.column, count.minutes, { school, targetMinor: target }, rule) }];
   });
-  const missing = priceSchools.filter((school) => !bySchool.some((one) => one.school === school));
+  const missing = pricingMethods.filter((school) => !bySchool.some((one) => one.school === school));
   return (
     <section aria-labelledby="schools" className="mt-5">
       <h2 id="schools">Four schools, side by side</h2>
       <table className="rows" aria-label="Schools of pricing">
-        <Heads of={['school', { end: 'wholesale' }, { end: 'retail' }, { end: 'margin' }, { end: 'an hour' }]} />
+        <TableHeader of={['school', { end: 'wholesale' }, { end: 'retail' }, { end: 'margin' }, { end: 'an hour' }]} />
         <tbody>
           {bySchool.map(({ school, prices }) => {
             const isRule = school === count.pricing.school;
@@ -69,7 +69,7 @@ export function SchoolsTable({ piece, count, edit }: SchoolsTableProps) {
               opened === school && (
                 <tr key={`${school} working`}>
                   <td colSpan={5}>
-                    <Working figure={prices.wholesale} />
+                    <Calculation figure={prices.wholesale} />
                   </td>
                 </tr>
               ),
@@ -91,10 +91,10 @@ export function SchoolsTable({ piece, count, edit }: SchoolsTableProps) {
             value={pricing.school}
             options={[
               { value: '', label: `the studio’s rule, ${schoolNames[rule.school]}` },
-              ...priceSchools.map((value) => ({ value, label: schoolNames[value] })),
+              ...pricingMethods.map((value) => ({ value, label: schoolNames[value] })),
             ]}
             label="School of this piece"
-            onChange={(school) => edit('', (draft) => void (draft.pricing.school = school as PriceSchool | ''))}
+            onChange={(school) => edit('', (draft) => void (draft.pricing.school = school as PricingMethod | ''))}
           />
         </span>
         {pricing.school && (

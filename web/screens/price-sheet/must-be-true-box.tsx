@@ -13,7 +13,7 @@ import type { Basis } from '../../hooks/use-basis.ts';
 import type { Edit } from '../../hooks/use-document.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 interface MustBeTrueBoxProps {
   readonly piece: Piece;
@@ -127,7 +127,7 @@ function Answer({ count, wage, asked, channel, rule, cost, batches }: AnswerProp
           <col style={{ width: '8em' }} />
           <col style={{ width: '8em' }} />
         </colgroup>
-        <Heads of={[{ hidden: 'what' }, 'now', 'may be']} />
+        <TableHeader of={[{ hidden: 'what' }, 'now', 'may be']} />
         <tbody>
           <Must label="Minutes of hands" now={present.minutes} may={answer.minutes} atMost />
           <Must label="Grams cut" now={present.grams} may={answer.grams} atMost />

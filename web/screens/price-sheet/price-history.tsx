@@ -2,7 +2,7 @@
 import { showValue } from '../../../core/figure/show.ts';
 import { useGetPricesQuery } from '../../state/api.ts';
 import { dayInWords, shortDay } from '../../words/dates.ts';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 const MOST_SHOWN = 12;
 
@@ -13,7 +13,7 @@ export function PriceHistory({ id }: { id: string }) {
     <section aria-labelledby="history" className="mt-6">
       <h2 id="history">Prices it had</h2>
       <table className="rows" aria-label="Prices it had">
-        <Heads of={['set', 'why', { end: 'cost then' }, { end: 'wholesale' }, { end: 'retail' }]} />
+        <TableHeader of={['set', 'why', { end: 'cost then' }, { end: 'wholesale' }, { end: 'retail' }]} />
         <tbody>
           {data.slice(0, MOST_SHOWN).map((entry) => (
             <tr key={entry.id} className="border-b border-hair">

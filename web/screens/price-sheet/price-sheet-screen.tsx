@@ -4,7 +4,7 @@ import { Link, useParams } from 'react-router';
 import { costOfPiece } from '../../../core/price/piece/channels.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { shortDay } from '../../words/dates.ts';
-import { NothingHere } from '../../components/not-found.tsx';
+import { NotFound } from '../../components/not-found.tsx';
 import { pieceCount, useBasis } from '../../hooks/use-basis.ts';
 import { useDocument, type DocumentInHand } from '../../hooks/use-document.ts';
 import { blocks } from '../../../core/studio/rates.ts';
@@ -19,7 +19,7 @@ import { CostBar } from './cost-bar.tsx';
 import { LikelyRangeBox } from './likely-range-box.tsx';
 import { MustBeTrueBox } from './must-be-true-box.tsx';
 import { PriceHistory } from './price-history.tsx';
-import { SchoolsTable } from './methods-table.tsx';
+import { MethodsTable } from './methods-table.tsx';
 import { SellsFor } from './sells-for.tsx';
 import { SizePricesTable } from './size-prices.tsx';
 import { Tornado } from './tornado.tsx';
@@ -27,7 +27,7 @@ import { Tornado } from './tornado.tsx';
 export function PriceSheetScreen() {
   const { id = '' } = useParams();
   const inHand = useDocument('piece', id);
-  if (inHand === 'missing') return <NothingHere what="piece" />;
+  if (inHand === 'missing') return <NotFound what="piece" />;
   return inHand && <PriceSheet inHand={inHand} key={id} />;
 }
 
@@ -52,7 +52,7 @@ function PriceSheet({ inHand }: { inHand: DocumentInHand<Piece> }) {
             <DraftLine name={name} open={open} problems={count.problems.filter(blocks).length} />
             <SellsFor id={open.key.id} piece={body} priced={open.stored.priced} count={count} />
             <SizePricesTable id={open.key.id} piece={body} priced={open.stored.priced} count={count} />
-            <SchoolsTable piece={body} count={count} edit={edit} />
+            <MethodsTable piece={body} count={count} edit={edit} />
             <ChannelTable count={count} cost={cost} priced={open.stored.priced} />
             <MustBeTrueBox piece={body} count={count} cost={cost} basis={basis} edit={edit} />
             <PriceHistory id={open.key.id} />

@@ -10,8 +10,8 @@ import { pieceCount, useBasis } from '../../hooks/use-basis.ts';
 import { problemOf } from '../../state/saving.ts';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
-import { Row } from '../../components/row.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { EditableRow } from '../../components/row.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 type PriceKey = 'wholesale' | 'retail';
 type Typed = Readonly<Record<string, Partial<Record<PriceKey, string>>>>;
@@ -61,11 +61,11 @@ export function SizePricesTable({ id, piece, priced, count }: SizePricesProps) {
     <section aria-labelledby="by-size" className="mt-4">
       <h2 id="by-size">Sells for, the other sizes</h2>
       <table className="rows" aria-label="Prices by size">
-        <Heads
+        <TableHeader
           of={['size', { end: 'cost' }, { end: 'wholesale' }, { end: 'retail' }, { hidden: 'how it is priced' }]}
         />
         {rows.map(({ id: size, name, cost, prices, now, text }) => (
-          <Row key={size}>
+          <EditableRow key={size}>
             <tr>
               <td className="first">{name}</td>
               <td className="end">
@@ -101,7 +101,7 @@ export function SizePricesTable({ id, piece, priced, count }: SizePricesProps) {
                 )}
               </td>
             </tr>
-          </Row>
+          </EditableRow>
         ))}
       </table>
       <p id="size-prices-problem" className="problem" role="alert">

@@ -6,7 +6,7 @@ import { bookEffects, type BookEffects } from '../../../core/price/book/price-bo
 import { showValue } from '../../../core/figure/show.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { Choice } from '../../components/choice.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 import { noMove, type BookPrice, type MetalMove } from './use-price-lines.ts';
 
 const MOST = 60;
@@ -72,7 +72,7 @@ export function MetalMoveBox({ onMove, now, moved }: MetalMoveProps) {
           <col style={{ width: '6.5em' }} />
           <col style={{ width: '6.5em' }} />
         </colgroup>
-        <Heads of={[{ hidden: 'what' }, 'at the fix', 'moved']} />
+        <TableHeader of={[{ hidden: 'what' }, 'at the fix', 'moved']} />
         <tbody>
           {effects.map(({ key, label, unit }) => (
             <tr key={key}>

@@ -19,14 +19,14 @@ const heads = {
   perHour: 'an hour',
 } as const satisfies Record<PriceSort, string>;
 
-export interface Sorting {
+export interface PriceSorting {
   readonly key: PriceSort;
   readonly descending: boolean;
 }
 
 const byAlphabet = new Intl.Collator();
 
-export function sortedBy(lines: readonly BookPrice[], { key, descending }: Sorting): readonly BookPrice[] {
+export function sortedBy(lines: readonly BookPrice[], { key, descending }: PriceSorting): readonly BookPrice[] {
   const sign = descending ? -1 : 1;
   return [...lines].sort((a, b) => {
     const by = key === 'name' ? 0 : (a.line[key] ?? -Infinity) - (b.line[key] ?? -Infinity);
@@ -39,7 +39,7 @@ const OVERSCAN = 6;
 
 interface PriceTableProps {
   readonly lines: readonly BookPrice[];
-  readonly sorting: Sorting;
+  readonly sorting: PriceSorting;
   readonly onSort: (key: PriceSort) => void;
   readonly chosen: ReadonlySet<string>;
   readonly onChoose: (id: string, chosen: boolean) => void;

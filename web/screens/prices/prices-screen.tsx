@@ -7,7 +7,7 @@ import { useGetPiecesQuery } from '../../state/api.ts';
 import { shortDay } from '../../words/dates.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { usePaced } from '../../hooks/use-paced.ts';
-import { useRested } from '../../hooks/use-debounced.ts';
+import { useDebounced } from '../../hooks/use-debounced.ts';
 import { useValuations } from '../../hooks/use-valuations.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
@@ -17,7 +17,7 @@ import { FixProposals } from './fix-proposals.tsx';
 import { GroupChangeBox } from './group-change.tsx';
 import { MetalMoveBox } from './metal-move.tsx';
 import { PayScatter } from './pay-scatter.tsx';
-import { PriceTable, sortedBy, type PriceSort, type Sorting } from './price-table.tsx';
+import { PriceTable, sortedBy, type PriceSort, type PriceSorting } from './price-table.tsx';
 import { noMove, usePriceLines, type BookPrice } from './use-price-lines.ts';
 import { useSetPrices } from './use-set-prices.ts';
 
@@ -40,10 +40,10 @@ export function PricesScreen() {
   const [sold, setSold] = useState('');
   const now = usePriceLines(pieces, valuations, noMove, sold);
   const moved = usePriceLines(pieces, valuations, move, sold);
-  const scattered = useRested(moved);
+  const scattered = useDebounced(moved);
   const [words, setWords] = useState('');
   const [filter, setFilter] = useState('');
-  const [sorting, setSorting] = useState<Sorting>({ key: 'name', descending: false });
+  const [sorting, setSorting] = useState<PriceSorting>({ key: 'name', descending: false });
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const { setPrices, last } = useSetPrices(pieces);
   const shown = useMemo(() => {

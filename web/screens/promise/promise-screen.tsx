@@ -4,7 +4,7 @@ import { useNavigate, useSearchParams } from 'react-router';
 import { daysBetween, dayAfter } from '../../../core/measure/days.ts';
 import { MINUTES_A_DAY, dayOf } from '../../../core/plan/model/calendar.ts';
 import { chanceBy, safeEnd } from '../../../core/plan/solve/simulate.ts';
-import type { Newcomer, PlanAbout } from '../../../core/plan/studio/trial-batch.ts';
+import type { TrialBatch, PlanContext } from '../../../core/plan/studio/trial-batch.ts';
 import { readCount } from '../../../core/measure/read/read-number.ts';
 import { useAddBatchMutation, useGetBatchesQuery, useGetPiecesQuery } from '../../state/api.ts';
 import { dayInWords } from '../../words/dates.ts';
@@ -12,7 +12,7 @@ import { emptyBatch, lineOf } from '../../state/new-batch.ts';
 import { batchName } from '../../words/plan-words.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { problemOf } from '../../state/saving.ts';
-import { useAnswer } from '../../hooks/use-worker-answer.ts';
+import { useWorkerAnswer } from '../../hooks/use-worker-answer.ts';
 import { useNow } from '../../hooks/use-now.ts';
 import { usePlan, usePlanOf, type Planned } from '../../hooks/use-plan.ts';
 import { TRIAL_ID, useTrialJob, type TrialTyped } from '../../hooks/use-trial-job.ts';
@@ -161,16 +161,16 @@ function Way({ priority, name, help, asked, planned, nameOf }: WayProps) {
   const jobs = useMemo(() => (trial ? [...planned.jobs, trial] : null), [planned.jobs, trial]);
   // By its day all is weighed anew; behind all others or before them the rest keeps its order.
   const weighed = usePlanOf(priority === '' ? jobs : null, planned.terms);
-  const newcomer = useMemo((): Newcomer | null => {
+  const newcomer = useMemo((): TrialBatch | null => {
     if (!trial) return null;
     const common = { job: trial, runs: RUNS, spread: rates.spread.minutes };
     if (priority !== '') return { ...common, how: priority };
     return weighed && !('sentence' in weighed) ? { ...common, how: { plan: weighed.plan } } : null;
   }, [trial, priority, weighed, rates]);
   const { jobs: before, terms, plan } = planned;
-  const about = useMemo((): PlanAbout => ({ jobs: before, terms, plan }), [before, terms, plan]);
+  const about = useMemo((): PlanContext => ({ jobs: before, terms, plan }), [before, terms, plan]);
   const question = useMemo(() => newcomer && { newcomer }, [newcomer]);
-  const answer = useAnswer<PlanQuestion, NewcomerTold>(openPlanSums, about, question);
+  const answer = useWorkerAnswer<PlanQuestion, NewcomerTold>(openPlanSums, about, question);
   const taken = answer?.told;
   if (!taken) return null;
   const { at, ends } = taken;

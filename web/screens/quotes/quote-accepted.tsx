@@ -13,7 +13,7 @@ import { useNow } from '../../hooks/use-now.ts';
 /** When no day was said. */
 const DONE_IN_DAYS = 21;
 
-export function QuoteTaken({ inHand, problems }: { inHand: DocumentInHand<Quote>; problems: number }) {
+export function QuoteAccepted({ inHand, problems }: { inHand: DocumentInHand<Quote>; problems: number }) {
   const { body, edit, name } = inHand;
   const { data: pieces = [] } = useGetPiecesQuery();
   const { day } = useNow();

@@ -10,12 +10,12 @@ import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
 import { ProblemLine } from '../../components/problem-line.tsx';
-import { Row } from '../../components/row.tsx';
+import { EditableRow } from '../../components/row.tsx';
 import { moveByKeys, useRowMoves } from '../../hooks/use-row-moves.ts';
 import { RowTools } from '../../components/row-tools.tsx';
-import { useGhost } from '../../hooks/use-blank-row.ts';
+import { useBlankRow } from '../../hooks/use-blank-row.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 const linesOf = (draft: Draft<Quote>) => draft.lines;
 
@@ -28,12 +28,12 @@ interface QuoteLinesProps {
 }
 
 export function QuoteLines({ quote, count, edit }: QuoteLinesProps) {
-  const ghost = useGhost(quote.lines, (_previous, id) => newQuoteLine(id));
+  const ghost = useBlankRow(quote.lines, (_previous, id) => newQuoteLine(id));
   return (
     <section aria-labelledby="lines" className="mt-4">
       <h2 id="lines">Lines</h2>
       <table className="rows" aria-label="Lines of the quote">
-        <Heads of={['what', { end: 'how many' }, { end: 'each' }, { end: 'all' }]} />
+        <TableHeader of={['what', { end: 'how many' }, { end: 'each' }, { end: 'all' }]} />
         {[...quote.lines, ghost].map((line, index) => (
           <LineRow
             key={line.id}
@@ -132,12 +132,12 @@ function LineRow({ line, index, last, isGhost, count, edit }: LineRowProps) {
   );
   if (isGhost)
     return (
-      <Row className="blank-row chrome">
+      <EditableRow className="blank-row chrome">
         <tr>{whatCell}</tr>
-      </Row>
+      </EditableRow>
     );
   return (
-    <Row onKeyDown={(event) => moveByKeys(event, index, onMove)}>
+    <EditableRow onKeyDown={(event) => moveByKeys(event, index, onMove)}>
       <tr>
         {whatCell}
         <td className="end num">
@@ -177,6 +177,6 @@ function LineRow({ line, index, last, isGhost, count, edit }: LineRowProps) {
         <td className="end">{reckoned && <Num figure={reckoned.all} />}</td>
       </tr>
       <ProblemLine problems={problems} columns={COLUMNS} />
-    </Row>
+    </EditableRow>
   );
 }

@@ -3,7 +3,7 @@ import { Printer } from 'lucide-react';
 import { useMemo } from 'react';
 import { useParams } from 'react-router';
 import { countQuote, quoteStanding, type Quote } from '../../../core/price/quote/quote.ts';
-import { NothingHere } from '../../components/not-found.tsx';
+import { NotFound } from '../../components/not-found.tsx';
 import { dayInWords } from '../../words/dates.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';
@@ -18,13 +18,13 @@ import { Num } from '../../components/num.tsx';
 import { SellingNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { QuoteLines } from './quote-lines.tsx';
-import { QuoteTaken } from './quote-accepted.tsx';
+import { QuoteAccepted } from './quote-accepted.tsx';
 import { QuoteTerms } from './quote-terms.tsx';
 
 export function QuoteScreen() {
   const { id = '' } = useParams();
   const inHand = useDocument('quote', id);
-  if (inHand === 'missing') return <NothingHere what="quote" />;
+  if (inHand === 'missing') return <NotFound what="quote" />;
   return inHand && <QuotePages inHand={inHand} key={id} />;
 }
 
@@ -113,7 +113,7 @@ function QuotePages({ inHand }: { inHand: DocumentInHand<Quote> }) {
                   : []),
               ]}
             />
-            <QuoteTaken inHand={inHand} problems={count.problems.length} />
+            <QuoteAccepted inHand={inHand} problems={count.problems.length} />
             {body.kind === 'repair' && (
               <p className="note note-quiet mt-5 text-[15px]">
                 Heat may open old joints, discolour stones and take the temper out of springs. Say so before, and write

@@ -10,7 +10,7 @@ import { useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';
 import { useNow } from '../../hooks/use-now.ts';
 import { SellingNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 export function QuotesScreen() {
   const { data } = useGetQuotesQuery();
@@ -48,7 +48,7 @@ export function QuotesScreen() {
           )}
           {quotes.length > 0 && (
             <table className="rows mt-4" aria-label="Quotes">
-              <Heads of={['for', 'what', 'holds', { end: 'the job' }]} />
+              <TableHeader of={['for', 'what', 'holds', { end: 'the job' }]} />
               <tbody>
                 {quotes.map((quote) => (
                   <tr key={quote.id} className="border-b border-hair">

@@ -5,8 +5,8 @@ import { densityOf } from '../../../core/metal/alloy.ts';
 import { gaugeTable } from '../../../core/stock/gauge-table.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { Choice } from '../../components/choice.tsx';
-import { Glyph } from '../../components/section-glyph.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { SectionGlyph } from '../../components/section-glyph.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 import { alloyOptions } from '../piece/alloy-options.ts';
 import type { TableProps } from './reference-screen.tsx';
 import { Shown } from './shown.tsx';
@@ -55,7 +55,7 @@ export function GaugeTable({ sought, onShow }: TableProps) {
         <span className="aside">{gaugeSystemSources[system]}</span>
       </p>
       <table className="rows plain-list mt-2">
-        <Heads
+        <TableHeader
           of={[
             'gauge',
             { hidden: 'section' },
@@ -76,7 +76,7 @@ export function GaugeTable({ sought, onShow }: TableProps) {
             }
           >
             <td className="py-0!">
-              <Glyph section={{ form: 'round', diameterMm: mm.value }} alloy={alloy} />
+              <SectionGlyph section={{ form: 'round', diameterMm: mm.value }} alloy={alloy} />
             </td>
             <td className="end num">{mm.value.toFixed(3)}</td>
             <td className="end num">{inches.value.toFixed(4)}</td>

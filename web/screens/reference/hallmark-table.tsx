@@ -1,14 +1,16 @@
 // Standards of fineness and hallmark limits, with the caution to follow the local law.
 import { hallmarkCaution, preciousMetals, standardsOfFineness, ukExemptBelowG } from '../../../core/metal/hallmarks.ts';
 import type { TableProps } from './reference-screen.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 export function HallmarkTable({ sought }: TableProps) {
   return (
     <>
       <p className="note mt-3">{hallmarkCaution}</p>
       <table className="rows plain-list mt-3">
-        <Heads of={['metal', 'standards, ISO 9202 (‰)', 'British marks (‰)', { end: 'British exemption below, g' }]} />
+        <TableHeader
+          of={['metal', 'standards, ISO 9202 (‰)', 'British marks (‰)', { end: 'British exemption below, g' }]}
+        />
         <tbody>
           {preciousMetals
             .filter((metal) => metal.includes(sought))

@@ -4,7 +4,7 @@ import { ringTable } from '../../../core/measure/ring-table.ts';
 import type { TableProps } from './reference-screen.tsx';
 import { Shown } from './shown.tsx';
 import { TableRow } from './table-row.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 const rows = ringTable();
 
@@ -16,7 +16,9 @@ export function RingTable({ sought, onShow }: TableProps) {
   return (
     <>
       <table className="rows plain-list mt-2">
-        <Heads of={['US', 'UK, nearest', { end: 'ISO, mm round' }, { end: 'Japan, nearest' }, { end: 'inside, mm' }]} />
+        <TableHeader
+          of={['US', 'UK, nearest', { end: 'ISO, mm round' }, { end: 'Japan, nearest' }, { end: 'inside, mm' }]}
+        />
         {found.map(({ us, uk, iso, jp, inside }) => (
           <TableRow key={us} label={us} onShow={() => onShow(<Shown title={`US ${us}`} figures={[inside, iso]} />)}>
             <td>{uk}</td>

@@ -2,7 +2,7 @@
 import type { ReactNode } from 'react';
 import type { Figure } from '../../../core/figure/figure.ts';
 import { showExactly } from '../../../core/figure/show.ts';
-import { Working } from '../../components/calculation.tsx';
+import { Calculation } from '../../components/calculation.tsx';
 
 export function Shown({
   title,
@@ -25,7 +25,7 @@ export function Shown({
           {figure.kind === 'input' ? (
             <p className="aside">{figure.source}</p>
           ) : (
-            <Working figure={figure} show={showExactly} />
+            <Calculation figure={figure} show={showExactly} />
           )}
         </div>
       ))}

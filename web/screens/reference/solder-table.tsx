@@ -4,13 +4,13 @@ import { solders, type Solder } from '../../../core/metal/solders.ts';
 import type { TableProps } from './reference-screen.tsx';
 import { Shown } from './shown.tsx';
 import { TableRow } from './table-row.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 export function SolderTable({ sought, onShow }: TableProps) {
   const found: readonly Solder[] = solders.filter(({ name }) => name.toLowerCase().includes(sought));
   return (
     <table className="rows plain-list mt-2">
-      <Heads of={['solder', 'form', { end: 'begins to melt, °C' }, { end: 'flows, °C' }, { end: 'g/cm³' }]} />
+      <TableHeader of={['solder', 'form', { end: 'begins to melt, °C' }, { end: 'flows, °C' }, { end: 'g/cm³' }]} />
       {found.map((solder) => (
         <TableRow key={solder.id} label={solder.name} onShow={() => onShow(<SolderShown solder={solder} />)}>
           <td>{solder.form === 'paste' ? 'paste' : 'wire, sheet'}</td>

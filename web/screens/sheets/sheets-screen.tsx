@@ -8,7 +8,7 @@ import { codeOf } from '../../../core/price/book/line-sheet.ts';
 import { SellingNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { LabelSheet } from './label-sheet.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 export function SheetsScreen() {
   const { data } = useGetPiecesQuery();
@@ -57,7 +57,7 @@ export function SheetsScreen() {
           )}
           {pieces.length > 0 && (
             <table className="rows mt-4" aria-label="Pieces on the line sheet">
-              <Heads
+              <TableHeader
                 of={[{ hidden: 'on it' }, 'piece', 'code', 'sizes', { end: 'wholesale' }, { end: 'suggested retail' }]}
               />
               <tbody>

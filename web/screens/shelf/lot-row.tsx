@@ -8,8 +8,8 @@ import { useCountLotMutation } from '../../state/api.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { problemOf } from '../../state/saving.ts';
 import { Field } from '../../components/field.tsx';
-import { Glyph } from '../../components/section-glyph.tsx';
-import { Row } from '../../components/row.tsx';
+import { SectionGlyph } from '../../components/section-glyph.tsx';
+import { EditableRow } from '../../components/row.tsx';
 import { sizeInWords } from '../../../core/batch/stock/size-words.ts';
 
 export function LotRow({ lot }: { lot: ShelfLot }) {
@@ -28,10 +28,10 @@ export function LotRow({ lot }: { lot: ShelfLot }) {
     if (!('error' in answer)) setTyped(null);
   };
   return (
-    <Row>
+    <EditableRow>
       <tr>
         <td className="first">
-          <Glyph section={section} alloy={alloy} />
+          <SectionGlyph section={section} alloy={alloy} />
         </td>
         <td>
           {alloy?.name ?? lot.alloy}
@@ -84,6 +84,6 @@ export function LotRow({ lot }: { lot: ShelfLot }) {
           </td>
         </tr>
       )}
-    </Row>
+    </EditableRow>
   );
 }

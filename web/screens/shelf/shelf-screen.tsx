@@ -12,7 +12,7 @@ import { Spread } from '../../components/spread.tsx';
 import { AddLot } from './add-lot.tsx';
 import { LotRow } from './lot-row.tsx';
 import { sizeInWords } from '../../../core/batch/stock/size-words.ts';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 const MOST_ENTRIES = 14;
 
@@ -76,7 +76,7 @@ export function ShelfScreen() {
 function LotTable({ lots }: { lots: readonly ShelfLot[] }) {
   return (
     <table className="rows mt-3" aria-label="Stock on the shelf">
-      <Heads
+      <TableHeader
         of={[
           { hidden: 'section', width: 'w-[46px]' },
           'stock',

@@ -2,7 +2,7 @@
 import { fixMetalNames, fixMetals, finePrice, type Fix } from '../../../core/metal/fix.ts';
 import { dayInWords } from '../../words/dates.ts';
 import { Num } from '../../components/num.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 const MOST_SHOWN = 8;
 
@@ -14,7 +14,7 @@ export function FixHistory({ fixes }: { fixes: readonly Fix[] }) {
     <section className="mt-6" aria-labelledby="fixes">
       <h2 id="fixes">Earlier fixes, a gram</h2>
       <table className="rows">
-        <Heads of={['noon of', ...metals.map((metal) => ({ end: fixMetalNames[metal] }))]} />
+        <TableHeader of={['noon of', ...metals.map((metal) => ({ end: fixMetalNames[metal] }))]} />
         <tbody>
           {shown.map((fix) => (
             <tr key={fix.id} className="border-b border-hair">

@@ -9,7 +9,7 @@ import { useNow } from '../../hooks/use-now.ts';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
 import { FixSources } from './fix-sources.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 const examples = {
   Ag: '25.50 / ozt',
@@ -51,7 +51,7 @@ export function FixPrices({ current, currency }: { current: Fix | null; currency
         }}
       >
         <table className="rows mt-1">
-          <Heads of={['fine', { end: 'price, as typed' }, { end: 'a gram' }]} />
+          <TableHeader of={['fine', { end: 'price, as typed' }, { end: 'a gram' }]} />
           {fixMetals.map((metal) => (
             <FixRow
               key={metal}

@@ -1,16 +1,16 @@
 // When the bench is open.
-import type { Problem } from '../../../core/studio/rates.ts';
+import type { Issue } from '../../../core/studio/rates.ts';
 import { weekdayNames } from '../../words/dates.ts';
 import { Field } from '../../components/field.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 import { problemAt, type SettingProps } from './setting-props.ts';
 
-export function HoursRows({ body, edit, problems }: SettingProps & { problems: readonly Problem[] }) {
+export function HoursRows({ body, edit, problems }: SettingProps & { problems: readonly Issue[] }) {
   return (
     <section aria-labelledby="hours" className="mt-6">
       <h2 id="hours">Open hours at the bench</h2>
       <table className="rows">
-        <Heads className="sr-only" of={['day', 'hours']} />
+        <TableHeader className="sr-only" of={['day', 'hours']} />
         {weekdayNames.map((day, index) => {
           const problem = problemAt(problems, `hours.${String(index)}`);
           return (

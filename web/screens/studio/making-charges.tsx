@@ -1,6 +1,6 @@
 // Making charges: what a gram costs over the metal in it, by family and form.
 import { alloyFamilies, type AlloyFamily } from '../../../core/metal/alloys.ts';
-import type { Problem } from '../../../core/studio/rates.ts';
+import type { Issue } from '../../../core/studio/rates.ts';
 import type { MakingCharge } from '../../../core/studio/studio.ts';
 import { problemsAt } from '../../hooks/use-basis.ts';
 import { Choice } from '../../components/choice.tsx';
@@ -10,12 +10,12 @@ import { moveRow } from '../../hooks/use-row-moves.ts';
 import { RowTools } from '../../components/row-tools.tsx';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
 import type { SettingProps } from './setting-props.ts';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 const forms = ['wire', 'shaped', 'sheet', 'tube'] as const;
 const COLUMNS = 6;
 
-export function MakingCharges({ body, edit, problems }: SettingProps & { problems: readonly Problem[] }) {
+export function MakingCharges({ body, edit, problems }: SettingProps & { problems: readonly Issue[] }) {
   const families = alloyFamilies.map((family) => {
     const isThere = body.makingCharges.some((row) => row.family === family);
     return { value: family, label: `${family.replace('-', ' ')}${isThere ? ', another thickness' : ''}` };
@@ -28,7 +28,7 @@ export function MakingCharges({ body, edit, problems }: SettingProps & { problem
         thickness. For steel and other base metals that have no fix: the whole price paid.
       </p>
       <table className="rows">
-        <Heads
+        <TableHeader
           of={[
             'metal',
             { end: 'up to' },

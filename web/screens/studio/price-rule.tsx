@@ -1,6 +1,6 @@
 // How prices are made: the school, its numbers, and the points prices stand on.
 import type { Rates } from '../../../core/studio/rates.ts';
-import { priceSchools, type PriceSchool } from '../../../core/studio/pricing-methods.ts';
+import { pricingMethods, type PricingMethod } from '../../../core/studio/pricing-methods.ts';
 import { Choice } from '../../components/choice.tsx';
 import { schoolNames } from '../../words/cost-words.ts';
 import { Field } from '../../components/field.tsx';
@@ -49,16 +49,16 @@ const floors = [
   { value: '90', label: 'nine batches of ten' },
 ] as const;
 
-export function PriceRule({ body, edit, rates: { problems } }: SettingProps & { rates: Rates }) {
+export function PriceRuleSettings({ body, edit, rates: { problems } }: SettingProps & { rates: Rates }) {
   return (
     <section aria-labelledby="rule" className="mt-6">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h2 id="rule">Price rule</h2>
         <Choice
           value={body.school}
-          options={priceSchools.map((value) => ({ value, label: schoolNames[value] }))}
+          options={pricingMethods.map((value) => ({ value, label: schoolNames[value] }))}
           label="School of pricing"
-          onChange={(school) => edit('', (studio) => void (studio.school = school as PriceSchool))}
+          onChange={(school) => edit('', (studio) => void (studio.school = school as PricingMethod))}
         />
       </div>
       <p className="aside">

@@ -1,8 +1,8 @@
 // Settings one under the other: what each is, its field, and what it comes to.
 import type { ReactNode } from 'react';
-import type { Problem } from '../../../core/studio/rates.ts';
+import type { Issue } from '../../../core/studio/rates.ts';
 import type { Studio } from '../../../core/studio/studio.ts';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 import { SettingLine } from './setting-line.tsx';
 import { problemAt, type SettingProps } from './setting-props.ts';
 
@@ -19,14 +19,14 @@ interface Setting {
 }
 
 interface SettingLinesProps extends SettingProps {
-  readonly problems: readonly Problem[];
+  readonly problems: readonly Issue[];
   readonly of: readonly Setting[];
 }
 
 export function SettingLines({ body, edit, problems, of }: SettingLinesProps) {
   return (
     <table className="rows">
-      <Heads className="sr-only" of={['setting', 'as typed', 'comes to']} />
+      <TableHeader className="sr-only" of={['setting', 'as typed', 'comes to']} />
       {of.map(({ key, ...setting }) => (
         <SettingLine
           key={key}

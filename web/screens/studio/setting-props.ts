@@ -1,5 +1,5 @@
 // What each group of settings is handed.
-import type { Problem } from '../../../core/studio/rates.ts';
+import type { Issue } from '../../../core/studio/rates.ts';
 import type { Studio } from '../../../core/studio/studio.ts';
 import type { Edit } from '../../hooks/use-document.ts';
 
@@ -8,6 +8,6 @@ export interface SettingProps {
   readonly edit: Edit<Studio>;
 }
 
-export function problemAt(problems: readonly Problem[], path: string): string | undefined {
+export function problemAt(problems: readonly Issue[], path: string): string | undefined {
   return problems.find((problem) => problem.path === path)?.sentence;
 }

@@ -1,34 +1,34 @@
 // Settings that come in rows: makers, costs of the studio, ways of selling. One row each, and one to add with.
-import type { Problem } from '../../../core/studio/rates.ts';
+import type { Issue } from '../../../core/studio/rates.ts';
 import { problemsAt } from '../../hooks/use-basis.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 import { ProblemLine } from '../../components/problem-line.tsx';
-import { Row } from '../../components/row.tsx';
+import { EditableRow } from '../../components/row.tsx';
 import { moveByKeys, moveRow } from '../../hooks/use-row-moves.ts';
 import { RowTools } from '../../components/row-tools.tsx';
-import { useGhost } from '../../hooks/use-blank-row.ts';
+import { useBlankRow } from '../../hooks/use-blank-row.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
 import type { ListKey, RowOf, SettingList } from './setting-lists.ts';
 import type { SettingProps } from './setting-props.ts';
 
 interface SettingRowsProps<Key extends ListKey> extends SettingProps {
   readonly of: SettingList<Key>;
-  readonly problems: readonly Problem[];
+  readonly problems: readonly Issue[];
 }
 
 export function SettingRows<Key extends ListKey>(props: SettingRowsProps<Key>) {
   const { body, of } = props;
   const { list, title, help, one, columns, fresh } = of;
   const rows: readonly RowOf<Key>[] = body[list];
-  const ghost = useGhost(rows, (_previous, id) => fresh(id));
+  const ghost = useBlankRow(rows, (_previous, id) => fresh(id));
   return (
     <section aria-labelledby={`setting-${list}`} className="mt-6">
       <h2 id={`setting-${list}`}>{title}</h2>
       <p className="aside">{help}</p>
       <table className="rows" aria-label={title}>
-        <Heads of={columns.map(({ head, isWords, options }) => (isWords || options ? head : { end: head }))} />
+        <TableHeader of={columns.map(({ head, isWords, options }) => (isWords || options ? head : { end: head }))} />
         {[...rows, ghost].map((row, index) => (
           <SettingRow
             key={row.id}
@@ -67,7 +67,7 @@ function SettingRow<Key extends ListKey>(props: SettingRowProps<Key>) {
     });
   const onMove = (at: number, by: number) => edit('', (studio) => moveRow(studio[list], at, by));
   return (
-    <Row
+    <EditableRow
       className={isGhost ? 'blank-row' : undefined}
       onKeyDown={(event) => {
         if (!isGhost) moveByKeys(event, index, onMove);
@@ -113,6 +113,6 @@ function SettingRow<Key extends ListKey>(props: SettingRowProps<Key>) {
         ))}
       </tr>
       <ProblemLine problems={problems} columns={columns.length} />
-    </Row>
+    </EditableRow>
   );
 }

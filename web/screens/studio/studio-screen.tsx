@@ -5,7 +5,7 @@ import { STUDIO_ID } from '../../../contract/studio.ts';
 import { readRates, withReceipts } from '../../../core/studio/rates.ts';
 import type { Studio } from '../../../core/studio/studio.ts';
 import { useGetFixesQuery } from '../../state/api.ts';
-import { NothingHere } from '../../components/not-found.tsx';
+import { NotFound } from '../../components/not-found.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useDocument, type DocumentInHand } from '../../hooks/use-document.ts';
 import { Conflict } from '../../components/conflict.tsx';
@@ -20,7 +20,7 @@ import { HoursRows } from './hours-rows.tsx';
 import { MakingCharges } from './making-charges.tsx';
 import { MetalTerms } from './metal-terms.tsx';
 import { OverheadSheet } from './overhead-sheet.tsx';
-import { PriceRule } from './price-rule.tsx';
+import { PriceRuleSettings } from './price-rule.tsx';
 import { ConsumableRows } from './consumable-rows.tsx';
 import { ReceiptsBox } from './receipts-box.tsx';
 import { RateRows } from './rate-rows.tsx';
@@ -31,7 +31,7 @@ import { WhatChanges } from './what-changes.tsx';
 
 export function StudioScreen() {
   const inHand = useDocument('studio', STUDIO_ID);
-  if (inHand === 'missing') return <NothingHere what="page" />;
+  if (inHand === 'missing') return <NotFound what="page" />;
   return inHand && <StudioPages inHand={inHand} />;
 }
 
@@ -75,7 +75,7 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
             <MetalTerms body={body} edit={edit} rates={rates} />
             <MakingCharges body={body} edit={edit} problems={rates.problems} />
             <SettingRows {...settings} of={assayList} />
-            <PriceRule body={body} edit={edit} rates={rates} />
+            <PriceRuleSettings body={body} edit={edit} rates={rates} />
             <SettingRows {...settings} of={channelList} />
             <SettingRows {...settings} of={volumeList} />
             <HoursRows body={body} edit={edit} problems={rates.problems} />

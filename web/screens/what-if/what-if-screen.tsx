@@ -18,7 +18,7 @@ import { momentInWords } from '../../words/done-in.ts';
 import { PlanNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { WhatIfFields } from './what-if-fields.tsx';
-import { Heads } from '../../components/table-header.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 
 export function WhatIfScreen() {
   const { data: batches } = useGetBatchesQuery();
@@ -92,7 +92,7 @@ function SideBySide({ before, after, nameOf }: CompareProps & { readonly nameOf:
   );
   return (
     <table className="rows mt-5" aria-label="Today’s plan and the other, side by side">
-      <Heads of={['batch', { end: 'today’s plan' }, { end: 'then' }, { end: 'moves' }]} />
+      <TableHeader of={['batch', { end: 'today’s plan' }, { end: 'then' }, { end: 'moves' }]} />
       <tbody>
         {rows.map((row) => {
           const earlier = was.get(row.batch);
