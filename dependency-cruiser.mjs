@@ -15,7 +15,7 @@ const coreFloors = [
   'plan',
   'ask',
 ];
-const webFloors = ['words', 'state', 'workers', 'hooks', 'components', 'screens', 'shell'];
+const webFloors = ['workers', 'state', 'words', 'hooks', 'components', 'screens', 'shell'];
 const tests = '\\.test\\.ts$';
 
 /** Rules that keep each folder from importing those above it. */

@@ -3,32 +3,14 @@ import { inSum, computed, renamed, totalOf, type Figure } from '../figure/figure
 import { readCount } from '../measure/read/read-number.ts';
 import type { Fix } from '../metal/fix.ts';
 import type { Piece } from '../piece/piece.ts';
-import { hasSizes } from '../piece/sizes.ts';
-import { countPiece, type PieceCount } from '../price/piece/count-piece.ts';
-import type { Issue, Rates } from '../studio/rates.ts';
+import { hasSizes } from '../piece/piece-in-size.ts';
+import { countPiece } from '../price/piece/count-piece.ts';
+import type { Rates } from '../studio/rates.ts';
+import type { Issue } from '../measure/issue.ts';
 import type { Batch, BatchLine } from './batch.ts';
 import { cutLines, issueLines, type CutLine, type IssueLine } from './cut-list.ts';
 import { toStart } from './to-start.ts';
-
-/** A line of the batch with the revision of the piece it is made from. */
-export interface MadeLine {
-  readonly line: BatchLine;
-  readonly piece: Piece;
-}
-
-/** One piece in one size. */
-export interface BatchRun {
-  readonly line: BatchLine;
-  readonly piece: Piece;
-  /** Id of the size; '' for a piece that has none. */
-  readonly size: string;
-  /** The piece's name, and the size where it has several. */
-  readonly name: string;
-  /** Good ones wanted. */
-  readonly quantity: number;
-  readonly start: Figure;
-  readonly count: PieceCount;
-}
+import type { BatchRun, MadeLine } from './batch-run.ts';
 
 export interface BatchCount {
   /** Of all pieces together. */

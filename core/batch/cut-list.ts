@@ -5,9 +5,9 @@ import type { Alloy } from '../metal/alloys.ts';
 import type { Cut } from '../piece/cut.ts';
 import type { Part } from '../piece/part.ts';
 import type { Section } from '../stock/section.ts';
-import type { Issue } from '../studio/rates.ts';
+import type { Issue } from '../measure/issue.ts';
 import { blanksKey, type Batch } from './batch.ts';
-import type { BatchRun } from './count-batch.ts';
+import type { BatchRun } from './batch-run.ts';
 
 /** One line of the cut list: so many blanks alike. */
 export interface CutLine {

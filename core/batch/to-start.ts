@@ -1,7 +1,7 @@
 // How many to start so that enough come out well: from the yields of the steps, by the binomial distribution.
 import { given, inSum, computed, type Figure } from '../figure/figure.ts';
 import { readCount, readShare } from '../measure/read/read-number.ts';
-import type { Issue } from '../studio/rates.ts';
+import type { Issue } from '../measure/issue.ts';
 import type { Spares } from './batch.ts';
 
 /** More are never started for one good one: such a step is to be mended, not fed. */

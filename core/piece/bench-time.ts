@@ -2,7 +2,7 @@
 import { given, inSum, computed, renamed, totalOf, type Figure } from '../figure/figure.ts';
 import { readCount, readMinutes, readPlain, readShare } from '../measure/read/read-number.ts';
 import type { Reading } from '../measure/read/reading.ts';
-import type { Issue } from '../studio/rates.ts';
+import type { Issue } from '../measure/issue.ts';
 import type { Step, StepDriver } from './step.ts';
 
 export interface StepComputation {

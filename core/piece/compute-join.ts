@@ -16,7 +16,7 @@ import {
   type SnippetMm,
 } from '../metal/solder-mass.ts';
 import { solderById, type Solder } from '../metal/solders.ts';
-import type { Issue } from '../studio/rates.ts';
+import type { Issue } from '../measure/issue.ts';
 import type { Join } from './join.ts';
 import { reported, type Report } from './read-section.ts';
 

@@ -6,7 +6,7 @@ import { densityOf } from '../metal/alloy.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import { gaugeSystemOf } from '../stock/gauged.ts';
 import { sectionArea, massPerArea, type Section } from '../stock/section.ts';
-import type { Issue } from '../studio/rates.ts';
+import type { Issue } from '../measure/issue.ts';
 import { aroundCutMm, massOfCut, withTrim, type Cut, type Mass } from './cut.ts';
 import type { Part } from './part.ts';
 import type { ScrapKind } from '../metal/scrap-kinds.ts';

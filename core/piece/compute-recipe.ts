@@ -3,7 +3,7 @@ import { perimeterOfSectionMm } from '../blank/section-perimeter.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import { readCount } from '../measure/read/read-number.ts';
 import { readLength } from '../measure/read/read-length.ts';
-import type { Issue } from '../studio/rates.ts';
+import type { Issue } from '../measure/issue.ts';
 import { computeStep, stepEach, type StepComputation } from './bench-time.ts';
 import type { Cut } from './cut.ts';
 import { outlineAreaMm2 } from '../geometry/outline.ts';

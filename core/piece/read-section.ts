@@ -5,7 +5,7 @@ import { readLength } from '../measure/read/read-length.ts';
 import { readMassPerLength } from '../measure/read/read-mass-per-length.ts';
 import type { Reading } from '../measure/read/reading.ts';
 import { sectionArea, type Section } from '../stock/section.ts';
-import type { Issue } from '../studio/rates.ts';
+import type { Issue } from '../measure/issue.ts';
 import type { PartSection } from './part.ts';
 
 /** Each size of a section as an input of a sum, keyed by its field. */

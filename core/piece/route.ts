@@ -8,7 +8,7 @@ import type { PartComputation } from './compute-part.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import type { Piece } from './piece.ts';
 import { computeRecipe, type Recipe } from './compute-recipe.ts';
-import { pieceInSize } from './sizes.ts';
+import { pieceInSize } from './piece-in-size.ts';
 import { standardStep } from './standard-times.ts';
 import { stepKindOf, type Step, type StepKind } from './step.ts';
 

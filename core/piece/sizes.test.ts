@@ -3,7 +3,8 @@ import { alloysWith } from '../metal/alloy.ts';
 import { pieceOf, sheet, wire } from './fixtures/check.ts';
 import type { Piece } from './piece.ts';
 import { computeRecipe } from './compute-recipe.ts';
-import { parameterProblem, pieceInSize } from './sizes.ts';
+import { parameterProblem } from './sizes.ts';
+import { pieceInSize } from './piece-in-size.ts';
 
 const alloys = alloysWith([]);
 const sized: Piece = {

@@ -1,7 +1,7 @@
 // Who is at the bench when, and which stations there are: what a plan goes by.
 import { isoDateSchema } from '../measure/typed.ts';
 import { readHours, type Shift } from './hours.ts';
-import type { Issue } from './rates.ts';
+import type { Issue } from '../measure/issue.ts';
 import type { Studio } from './studio.ts';
 
 export interface BenchMaker {

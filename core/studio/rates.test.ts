@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { readHours } from './hours.ts';
-import { blocks, readRates } from './rates.ts';
+import { readRates } from './rates.ts';
+import { blocks } from '../measure/issue.ts';
 import { startingStudio, studioSchema, type Studio } from './studio.ts';
 
 const start = startingStudio({ name: 'Test', country: 'GB', currency: 'GBP', units: 'mm', hourlyRate: '26' });

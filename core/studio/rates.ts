@@ -15,19 +15,7 @@ import { overheadPerHour } from './overhead.ts';
 import type { ReadSetting } from './read-setting.ts';
 import { readSelling, type Selling } from './selling.ts';
 import type { ConsumableSchool, MetalBasis, OwnAlloy, Studio } from './studio.ts';
-
-/** Something that cannot be reckoned with: where it stands in the document, and the sentence shown beside it. */
-export interface Issue {
-  readonly path: string;
-  readonly sentence: string;
-  /** The description is sound but a price is missing today: shown, but nothing is kept from being accepted. */
-  readonly onlyPrice?: true;
-}
-
-/** Whether a problem keeps the document from being accepted. */
-export function blocks(problem: Issue): boolean {
-  return !problem.onlyPrice;
-}
+import type { Issue } from '../measure/issue.ts';
 
 /** What small things cost that are used up: flux, blades, grit, gas. */
 export interface ConsumableRates {

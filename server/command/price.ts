@@ -1,7 +1,8 @@
 // noon price: what the pieces of a file weigh, take, cost and sell for, for scripts.
 import type { Fix } from '../../core/metal/fix.ts';
 import { countPiece } from '../../core/price/piece/count-piece.ts';
-import { blocks, type Rates } from '../../core/studio/rates.ts';
+import { type Rates } from '../../core/studio/rates.ts';
+import { blocks } from '../../core/measure/issue.ts';
 import { readPieceFile } from './piece-file.ts';
 
 interface PriceJson {

@@ -1,6 +1,7 @@
 // The job sheet of a batch: what to make, what to cut, what to join with what, and boxes to tick at the bench.
 import type { Batch } from '../../core/batch/batch.ts';
-import { oneRunALine, type BatchCount, type BatchRun } from '../../core/batch/count-batch.ts';
+import { oneRunALine, type BatchCount } from '../../core/batch/count-batch.ts';
+import { type BatchRun } from '../../core/batch/batch-run.ts';
 import { goodsOfRun, goodsTogether } from '../../core/batch/buying/goods.ts';
 import { showHours, showValue } from '../../core/figure/show.ts';
 import { attendedMin, loadsOf, type StepComputation } from '../../core/piece/bench-time.ts';

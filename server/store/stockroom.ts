@@ -1,6 +1,6 @@
 // What the studio has in hand: metal on the shelf, and goods. What comes in, is counted, taken for batches, given back.
 import { randomUUID } from 'node:crypto';
-import type { BatchRun } from '../../core/batch/count-batch.ts';
+import type { BatchRun } from '../../core/batch/batch-run.ts';
 import {
   entriesOfGoodsReturn,
   entriesOfUse,

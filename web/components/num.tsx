@@ -2,7 +2,7 @@
 import { useEffect, useRef } from 'react';
 import type { Figure } from '../../core/figure/figure.ts';
 import { showValue } from '../../core/figure/show.ts';
-import { glowSoon } from './heat-colour.ts';
+import { glowSoon } from './highlight.ts';
 
 /** A figure's value rounded for show. It glows briefly after it has changed. */
 export function Num({ figure }: { figure: Pick<Figure, 'value' | 'unit'> }) {

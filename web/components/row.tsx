@@ -17,7 +17,7 @@ interface RowProps {
   readonly children: ReactNode;
 }
 
-export function EditableRow({ className, onKeyDown, isSortable, onLeave, innerRef, index, children }: RowProps) {
+export function RowBody({ className, onKeyDown, isSortable, onLeave, innerRef, index, children }: RowProps) {
   const [focused, setFocused] = useState(false);
   const [pointed, setPointed] = useState(false);
   return (

@@ -1,8 +1,7 @@
 // Rows that are put in another order by dragging their handle; Alt with an arrow does the same by keys. A library that
 // watches every row costs more at opening a long piece than all else on the page (docs/decisions/006), so the rows are
 // looked at only while one of them is dragged.
-import { createContext, useContext, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
-import { EditableRow } from './row.tsx';
+import { createContext, useContext, type PointerEvent, type ReactNode } from 'react';
 import { useLatest } from '../hooks/use-latest.ts';
 
 /** A drag begins after this far, so that a click on the handle opens its menu. */
@@ -55,35 +54,4 @@ function drag(press: PointerEvent<HTMLElement>, move: Move): void {
   window.addEventListener('pointermove', onPointerMove);
   window.addEventListener('pointerup', onDrop);
   window.addEventListener('pointercancel', onCancel);
-}
-
-interface SortableRowProps {
-  /** The blank row at the foot: the same row before it is one, so that the field being written in stays where it is. */
-  readonly isBlank?: boolean;
-  readonly onKeyDown?: (event: KeyboardEvent) => void;
-  readonly children: ReactNode;
-}
-
-export function SortableRow({ isBlank = false, onKeyDown, children }: SortableRowProps) {
-  return (
-    <EditableRow isSortable={!isBlank} className={isBlank ? 'blank-row' : undefined} {...(onKeyDown && { onKeyDown })}>
-      {children}
-    </EditableRow>
-  );
-}
-
-/**
- * The blank row at the foot of a grid, its name field in the second column. Not a component: once it is a row the field
- * has to stay where it is, with the hand in it.
- */
-export function blankRow(columns: number, nameField: ReactNode): ReactNode {
-  return (
-    <SortableRow isBlank>
-      <tr role="row">
-        <td role="cell" className="first" />
-        <td role="cell">{nameField}</td>
-        <td role="cell" style={{ gridColumn: `span ${String(columns - 2)}` }} />
-      </tr>
-    </SortableRow>
-  );
 }

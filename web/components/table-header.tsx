@@ -1,6 +1,6 @@
 // The heads of a table: a word a column, numbers at the end of theirs.
 
-type Head =
+export type Head =
   | string
   | { readonly start: string; readonly title?: string; readonly className?: string }
   | { readonly end: string | number; readonly title?: string }

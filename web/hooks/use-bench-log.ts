@@ -2,7 +2,7 @@
 import type { NewBenchEntry } from '../../core/plan/studio/bench-entry.ts';
 import type { PlanBlock } from '../../core/plan/studio/studio-plan.ts';
 import { useAddBenchEntriesMutation } from '../state/api.ts';
-import { rightNow } from '../words/dates.ts';
+import { rightNow } from '../state/clock.ts';
 
 export function useBenchLog() {
   const [add, { error, isLoading }] = useAddBenchEntriesMutation();

@@ -4,7 +4,8 @@ import type { PieceDocument } from '../../contract/pieces.ts';
 import { given, type Figure } from '../../core/figure/figure.ts';
 import { sizePrice } from '../../core/price/piece/standing.ts';
 import { useGetPiecesQuery } from '../state/api.ts';
-import { pieceCount, useBasis } from './use-basis.ts';
+import { useBasis } from './use-basis.ts';
+import { pieceCount } from '../state/basis.ts';
 
 const NO_PIECES: readonly PieceDocument[] = [];
 

@@ -2,7 +2,7 @@
 import { useEffect, useMemo } from 'react';
 import { shallowEqual } from 'react-redux';
 import type { Batch } from '../../core/batch/batch.ts';
-import type { MadeLine } from '../../core/batch/count-batch.ts';
+import type { MadeLine } from '../../core/batch/batch-run.ts';
 import { api } from '../state/api.ts';
 import { useAppDispatch, useAppSelector } from '../state/store.ts';
 

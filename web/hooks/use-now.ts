@@ -1,6 +1,6 @@
 // The time, as fine as a plan needs it.
 import { useEffect, useState } from 'react';
-import { rightNow } from '../words/dates.ts';
+import { rightNow } from '../state/clock.ts';
 
 const LOOK_EVERY_MS = 30_000;
 

@@ -2,7 +2,8 @@
 import { useEffect, useRef, useState } from 'react';
 import type { SearchTold } from '../../contract/plan.ts';
 import type { Objective, ScheduleProblem } from '../../core/plan/model/problem.ts';
-import { learnPlan } from '../state/better-plans.ts';
+import { planLearned } from '../state/plans.ts';
+import { useAppDispatch } from '../state/store.ts';
 
 export interface PlanSearch {
   readonly isRunning: boolean;
@@ -17,6 +18,7 @@ const SECONDS = 60;
 export function usePlanSearch(key: string, problem: ScheduleProblem): PlanSearch {
   const [told, setTold] = useState<{ readonly key: string; readonly bound: Objective } | null>(null);
   const [running, setRunning] = useState<string | null>(null);
+  const dispatch = useAppDispatch();
   const controller = useRef<AbortController | null>(null);
   // Another problem is another search.
   useEffect(() => () => controller.current?.abort(), [key]);
@@ -26,7 +28,8 @@ export function usePlanSearch(key: string, problem: ScheduleProblem): PlanSearch
     controller.current = own;
     setRunning(key);
     void search(problem, own.signal, (line) => {
-      learnPlan(key, { found: { objective: line.objective, steps: line.steps }, bound: line.bound, isDone: true });
+      const found = { objective: line.objective, steps: line.steps };
+      dispatch(planLearned({ key, told: { found, bound: line.bound, isDone: true } }));
       setTold({ key, bound: line.bound });
     })
       .catch(() => undefined)

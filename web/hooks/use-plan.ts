@@ -1,8 +1,10 @@
 // The plan of all batches that are not finished, from now: at once by rule, then better as it is found.
 import { useMemo, useState } from 'react';
+import { useStore } from 'react-redux';
 import type { BatchWithPieces } from '../../contract/batches.ts';
 import { isDone, type Batch } from '../../core/batch/batch.ts';
-import type { MadeLine } from '../../core/batch/count-batch.ts';
+import type { MadeLine } from '../../core/batch/batch-run.ts';
+import { fingerprint } from '../../core/measure/fingerprint.ts';
 import { standings } from '../../core/plan/studio/bench-entry.ts';
 import { benchSteps } from '../../core/plan/studio/batch-steps.ts';
 import { infeasibleStep } from '../../core/plan/solve/infeasible-step.ts';
@@ -11,9 +13,12 @@ import { indexProblem } from '../../core/plan/model/indexed-problem.ts';
 import { studioPlan, type StudioPlan } from '../../core/plan/studio/studio-plan.ts';
 import { studioProblem, type StudioJob, type StudioTerms } from '../../core/plan/studio/studio-problem.ts';
 import { useGetBenchQuery } from '../state/api.ts';
-import { planAtOnce, useKnownPlan } from '../state/better-plans.ts';
+import { planAtOnce } from '../state/plans.ts';
+import type { RootState } from '../state/store.ts';
+import { useKnownPlan } from './use-known-plan.ts';
 import { useBasis } from './use-basis.ts';
 import { useNow } from './use-now.ts';
+import { madeLines } from '../state/made-lines.ts';
 
 /** A batch being written, which the plan takes as it stands on the page. */
 export interface BatchInHand {
@@ -26,7 +31,7 @@ export interface Planned {
   readonly jobs: readonly StudioJob[];
   readonly terms: StudioTerms;
   readonly problem: ScheduleProblem;
-  /** Tells one problem from every other. */
+  /** Fingerprint of the problem. */
   readonly key: string;
   readonly plan: StudioPlan;
   /** What no plan can beat; null before it was looked for. */
@@ -66,9 +71,13 @@ export function usePlanOf(jobs: readonly StudioJob[] | null, terms: StudioTerms 
     if (!jobs || !terms) return null;
     const problem = studioProblem(jobs, terms);
     const steps = jobs.reduce((sum, job) => sum + job.steps.length, 0);
-    return { jobs, terms, problem, key: JSON.stringify(problem), isLarge: steps > AT_ONCE };
+    return { jobs, terms, problem, key: fingerprint(problem), isLarge: steps > AT_ONCE };
   }, [jobs, terms]);
-  const quick = useMemo(() => (asked && !asked.isLarge ? planAtOnce(asked.problem) : null), [asked]);
+  const store = useStore<RootState>();
+  const quick = useMemo(
+    () => (asked && !asked.isLarge ? planAtOnce(asked.problem, store.getState().plans.last) : null),
+    [asked, store],
+  );
   const isSought = asked !== null && (asked.isLarge || quick !== null);
   const known = useKnownPlan(asked?.key ?? '', isSought ? asked.problem : null, asked?.isLarge ?? false);
   const planned = useMemo((): PlanOrWhy | null => {
@@ -112,18 +121,4 @@ function useStudioJobs(
       .filter((one) => !isDone(one.body))
       .map((one): StudioJob => ({ id: one.id, batch: one.body, steps: benchSteps(one.made, rates.alloys) }));
   }, [batches, id, body, made, rates]);
-}
-
-const linesByBatch = new WeakMap<BatchWithPieces, readonly MadeLine[]>();
-
-/** The lines of a batch with their pieces; the same array for the same batch. */
-export function madeLines(item: BatchWithPieces): readonly MadeLine[] {
-  const known = linesByBatch.get(item);
-  if (known) return known;
-  const lines = item.batch.body.lines.flatMap((line, index): MadeLine[] => {
-    const piece = item.made[index]?.piece;
-    return piece ? [{ line, piece }] : [];
-  });
-  linesByBatch.set(item, lines);
-  return lines;
 }

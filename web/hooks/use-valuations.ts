@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { Piece } from '../../core/piece/piece.ts';
 import type { Valuation } from '../../core/price/book/valuation.ts';
 import type { ValuingAsked, ValuingTold } from '../workers/valuing.ts';
+import { useStable } from './use-stable.ts';
 import { useBasis } from './use-basis.ts';
 
 interface Valued {
@@ -21,7 +22,7 @@ const nothing: Valued = { question: 0, answered: [], valuations: [], isDone: fal
  * @returns valuations in the order of the pieces, as many as are made so far; those before while newer ones begin
  */
 export function useValuations(bodies: readonly Piece[]): Pick<Valued, 'valuations' | 'isDone'> {
-  const pieces = useSame(bodies);
+  const pieces = useStable(bodies, sameItems);
   const { studio, revision, receipts, fix } = useBasis();
   const worker = useRef<Worker | null>(null);
   const [valued, setValued] = useState(nothing);
@@ -48,10 +49,6 @@ export function useValuations(bodies: readonly Piece[]): Pick<Valued, 'valuation
   return valued.valuations.length > pieces.length ? nothing : valued;
 }
 
-/** The array from before while it holds the same things. */
-function useSame<Item>(items: readonly Item[]): readonly Item[] {
-  const [kept, setKept] = useState(items);
-  const isSame = kept.length === items.length && kept.every((item, index) => item === items[index]);
-  if (!isSame) setKept(items);
-  return isSame ? kept : items;
+function sameItems<Item>(before: readonly Item[], after: readonly Item[]): boolean {
+  return before.length === after.length && before.every((item, index) => item === after[index]);
 }

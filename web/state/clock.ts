@@ -1,6 +1,14 @@
 // The page's clock: the one place of the web application that reads the time. Workers are sent the time they need.
 
+import { localDay } from '../../core/measure/days.ts';
+
 /** The present moment by this device's clock. */
 export function now(): Date {
   return new Date();
+}
+
+/** Today by this machine's clock, and the minute of it. */
+export function rightNow(): { day: string; minute: number } {
+  const moment = now();
+  return { day: localDay(moment), minute: moment.getHours() * 60 + moment.getMinutes() };
 }

@@ -24,7 +24,8 @@ export interface OpenDocument {
   readonly conflict: DocumentOf<unknown> | null;
 }
 
-type Drafts = Readonly<Record<string, OpenDocument>>;
+/** Documents open for writing, by name. */
+export type Drafts = Readonly<Record<string, OpenDocument>>;
 
 export function nameOf({ kind, id }: DocumentKey): string {
   return `${kind}/${id}`;

@@ -13,15 +13,19 @@ import {
   sameJson,
   saveStarted,
   unreachable,
+  type Drafts,
   type OpenDocument,
 } from './drafts.ts';
-import type { RootState } from './store.ts';
 
 // A write under way is waited for, ten seconds at most, before a draft is accepted.
 const WAIT_MS = 50;
 const MOST_WAITS = 200;
 
-type Thunk<Result> = ThunkAction<Result, RootState, unknown, UnknownAction>;
+/** As much of the store as saving reads. */
+interface DraftsState {
+  readonly drafts: Drafts;
+}
+type Thunk<Result> = ThunkAction<Result, DraftsState, unknown, UnknownAction>;
 
 /** Opens a document for writing, taking up what an earlier page could not send any more. */
 export function openDocument(key: DocumentKey, stored: DocumentOf<unknown>): Thunk<void> {

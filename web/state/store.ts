@@ -3,6 +3,7 @@ import { configureStore, createListenerMiddleware, isAnyOf } from '@reduxjs/tool
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api.ts';
 import { conflictSettled, draftsReducer, edited, opened, redone, undone, unreachable } from './drafts.ts';
+import { plansReducer } from './plans.ts';
 import { keepUnsaved, saveDraft } from './saving.ts';
 
 /** Typing pauses this long before a draft is sent. */
@@ -12,7 +13,7 @@ const TRY_AGAIN_MS = 3000;
 const listener = createListenerMiddleware();
 
 export const store = configureStore({
-  reducer: { drafts: draftsReducer, [api.reducerPath]: api.reducer },
+  reducer: { drafts: draftsReducer, plans: plansReducer, [api.reducerPath]: api.reducer },
   middleware: (defaults) =>
     // The checks walk every draft at every keystroke, in development only, and the drafts are plain JSON by their schema.
     defaults({ immutableCheck: false, serializableCheck: false }).prepend(listener.middleware).concat(api.middleware),

@@ -1,6 +1,5 @@
 // Days in words, as they stand in a diary.
-import { localDay, weekdayOf } from '../../core/measure/days.ts';
-import { now } from '../state/clock.ts';
+import { weekdayOf } from '../../core/measure/days.ts';
 
 const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
 const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const;
@@ -15,12 +14,6 @@ export function shortDay(day: string): string {
 /** `Thu 12 Nov`. */
 export function dayInWords(day: string): string {
   return `${weekdays[weekdayOf(day)] ?? ''} ${shortDay(day)}`;
-}
-
-/** Today by this machine's clock, and the minute of it. */
-export function rightNow(): { day: string; minute: number } {
-  const moment = now();
-  return { day: localDay(moment), minute: moment.getHours() * 60 + moment.getMinutes() };
 }
 
 export function daysLate(days: number): string {

@@ -4,7 +4,7 @@ import { clockOf, dayOf } from '../../core/plan/model/calendar.ts';
 import type { PlanBlock, StudioPlan } from '../../core/plan/studio/studio-plan.ts';
 import type { Cause } from '../../core/plan/studio/why.ts';
 import { dayInWords } from './dates.ts';
-import { madeLines } from '../hooks/use-plan.ts';
+import { madeLines } from '../state/made-lines.ts';
 
 /** `Barometer brooch`; of several pieces the first and how many more. */
 export function batchName(batches: readonly BatchWithPieces[], id: string): string {

@@ -4,8 +4,8 @@ import { z } from 'zod';
 import { given, inSum, computed, totalOf, type Figure } from '../../figure/figure.ts';
 import { readCount, readGrams, readPlain } from '../../measure/read/read-number.ts';
 import { nameSchema, typedSchema } from '../../measure/typed.ts';
-import type { Issue } from '../../studio/rates.ts';
-import type { BatchRun } from '../count-batch.ts';
+import type { Issue } from '../../measure/issue.ts';
+import type { BatchRun } from '../batch-run.ts';
 
 export const goodsUnits = ['g', ''] as const;
 

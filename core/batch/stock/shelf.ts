@@ -10,7 +10,7 @@ import { partSchema, tempers } from '../../piece/part.ts';
 import { readSection } from '../../piece/read-section.ts';
 import { gaugeSystemOf } from '../../stock/gauged.ts';
 import { massPerArea, massPerLength, type Section } from '../../stock/section.ts';
-import type { Issue } from '../../studio/rates.ts';
+import type { Issue } from '../../measure/issue.ts';
 import { stockKey } from '../cut-list.ts';
 
 /**

@@ -1,10 +1,6 @@
 // A plan at once: bars filled one after the other, the longest piece that fits first.
+import type { NoPlan } from '../no-plan.ts';
 import { isBetterScore, scoreOf, takenBy, type Pattern, type IndexedBars } from './indexed-bars.ts';
-
-/** Why there is no plan, in a sentence. */
-export interface NoPlan {
-  readonly sentence: string;
-}
 
 /**
  * The best of several ways of filling: cheapest by the millimetre first, longest or cheapest first, each kind of bar first.

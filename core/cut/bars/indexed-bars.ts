@@ -1,4 +1,5 @@
 // The problem of the bars in whole micrometres, so that what fits exactly fits.
+import { EPSILON, isSameCost } from '../same-cost.ts';
 import type { BarPlan, BarProblem, PlannedBar } from './bar-problem.ts';
 
 const UM_PER_MM = 1000;
@@ -81,17 +82,10 @@ export function scoreOf(bars: IndexedBars, patterns: readonly Pattern[]): Score 
   };
 }
 
-const EPSILON = 1e-9;
-
 /** Cheaper, or as cheap and taking less. */
 export function isBetterScore(a: Score, b: Score): boolean {
   const slack = EPSILON * Math.max(1, Math.abs(b.cost));
   return a.cost < b.cost - slack || (a.cost < b.cost + slack && a.consumed < b.consumed);
-}
-
-/** Two costs that differ only by the rounding of their sums. */
-export function isSameCost(a: number, b: number): boolean {
-  return Math.abs(a - b) <= EPSILON * Math.max(1, Math.abs(a), Math.abs(b));
 }
 
 /** The plan as it is told, bars of a kind together, the fullest first. */

@@ -1,6 +1,6 @@
 // A plan put right by hand: one blank from one bar to another, or to a bar of its own.
 import type { BarPlan, BarProblem } from './bar-problem.ts';
-import type { NoPlan } from './first-fit-decreasing.ts';
+import type { NoPlan } from '../no-plan.ts';
 import { takenBy, planOfPatterns, indexBars, type Pattern } from './indexed-bars.ts';
 
 /**

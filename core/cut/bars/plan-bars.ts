@@ -14,7 +14,8 @@ import {
 } from './column-generation.ts';
 import type { BarPlan, BarProblem } from './bar-problem.ts';
 import { divingHeuristic } from './diving-heuristic.ts';
-import { firstFitDecreasing, type NoPlan } from './first-fit-decreasing.ts';
+import { firstFitDecreasing } from './first-fit-decreasing.ts';
+import { type NoPlan } from '../no-plan.ts';
 import { subsetSumFill, longestFill } from './subset-sum-fill.ts';
 import type { LinearProgramSolver } from './linear-program.ts';
 import { trimPatterns } from './trim-patterns.ts';
@@ -22,7 +23,6 @@ import { minCostCover } from '../min-cost-cover.ts';
 import {
   consumedBy,
   isBetterScore,
-  isSameCost,
   scoreOf,
   takenBy,
   planOfPatterns,
@@ -30,6 +30,8 @@ import {
   type Pattern,
   type IndexedBars,
 } from './indexed-bars.ts';
+import { isSameCost } from '../same-cost.ts';
+import type { TimeBudget } from '../time-budget.ts';
 
 /** So many ways of cutting are handed to the solver all together. */
 const MOST_PATTERNS = 3000;
@@ -44,13 +46,6 @@ const MOST_ORDERS = 20;
 /** Share of the time left for taking less metal at the same cost. */
 const KEPT_FOR_METAL = 0.3;
 const SEED = 20_231;
-
-export interface TimeBudget {
-  /** In all. */
-  readonly seconds: number;
-  /** Seconds since the start. */
-  readonly elapsed: () => number;
-}
 
 /**
  * Plans the cutting of bars.

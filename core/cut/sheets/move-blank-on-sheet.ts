@@ -1,5 +1,5 @@
 // A sheet plan put right by hand: one blank to another place, on its own sheet or another.
-import type { NoPlan } from '../bars/first-fit-decreasing.ts';
+import type { NoPlan } from '../no-plan.ts';
 import { keepsGap, noFitPolygon, type Shape } from '../../geometry/no-fit-polygon.ts';
 import { offcutBeside } from './sheet-offcut.ts';
 import { indexSheets, turnsOf } from './indexed-sheets.ts';

@@ -1,14 +1,14 @@
 // Cutting plans for sheets: a plan at once, then better ones by other orders of laying, until it is proved or time is up.
 // First the least cost, then the largest offcut along an edge.
 import { seeded } from '../../measure/random.ts';
-import type { NoPlan } from '../bars/first-fit-decreasing.ts';
+import type { NoPlan } from '../no-plan.ts';
 import { allTowards, laySheet, NoFits, type BlankKind, type LaidBlank, type Laying, type Plate } from './lay-sheet.ts';
 import { offcutBeside } from './sheet-offcut.ts';
 import { sheetLowerBound } from './lower-bound.ts';
 import { indexSheets, turnsOf, type IndexedSheets } from './indexed-sheets.ts';
 import type { Placement, PlannedSheet, Rectangle, SheetPlan, SheetProblem } from './sheet-problem.ts';
-import { isSameCost } from '../bars/indexed-bars.ts';
-import type { TimeBudget } from '../bars/plan-bars.ts';
+import { isSameCost } from '../same-cost.ts';
+import type { TimeBudget } from '../time-budget.ts';
 
 /** A plan that is the cheapest there can be is tried so often for a larger offcut. */
 const TRIES_FOR_OFFCUT = 24;

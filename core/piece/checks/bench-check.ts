@@ -1,7 +1,8 @@
 // The bench check: every rule over a piece, before metal is cut. It reads the document and the tables, nothing else.
 import type { Alloy } from '../../metal/alloys.ts';
 import { computeRecipe, type RecipeFunctions, type Recipe } from '../compute-recipe.ts';
-import { hasSizes, pieceInSize } from '../sizes.ts';
+import { hasSizes } from '../piece-in-size.ts';
+import { pieceInSize } from '../piece-in-size.ts';
 import type { Piece } from '../piece.ts';
 import { bezelFit } from './bezel-fit.ts';
 import { closedForm } from './closed-form.ts';

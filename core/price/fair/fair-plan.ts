@@ -3,7 +3,8 @@ import { given, inSum, computed, renamed, totalOf, type Figure } from '../../fig
 import { readMoney } from '../../measure/read/read-money.ts';
 import { readPlain, readShare } from '../../measure/read/read-number.ts';
 import type { Reading } from '../../measure/read/reading.ts';
-import type { Issue, Rates } from '../../studio/rates.ts';
+import type { Rates } from '../../studio/rates.ts';
+import type { Issue } from '../../measure/issue.ts';
 import { keepsOf } from '../piece/channels.ts';
 import { logNormal, poisson, quantile, seeded } from '../../measure/random.ts';
 import type { Fair, Level } from './fair.ts';

@@ -4,7 +4,7 @@ import { showValue } from '../../figure/show.ts';
 import type { CostColumn } from '../../cost/column.ts';
 import type { PriceRule } from '../../studio/selling.ts';
 import type { PricingMethod } from '../../studio/pricing-methods.ts';
-import { earningsPerHour } from '../piece/earnings-per-hour.ts';
+import { earningsPerHour } from './earnings-per-hour.ts';
 import { upToPricePoint } from './price-points.ts';
 import { methodFigure, targetFigure, wholesaleByMethod, type CostGroups } from './methods.ts';
 

@@ -1,7 +1,7 @@
 // What each way of selling brings: the price asked, what fees, shops and tax keep, what is left, and what it pays an hour.
 import type { CostColumn } from '../../cost/column.ts';
 import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
-import { earningsPerHour } from './earnings-per-hour.ts';
+import { earningsPerHour } from '../methods/earnings-per-hour.ts';
 import type { PriceRule, SellingChannel } from '../../studio/selling.ts';
 
 /** What a piece costs and takes, whichever way it is sold. */

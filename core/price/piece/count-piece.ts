@@ -14,13 +14,16 @@ import { attendedEach, unattendedMin, loadsOf, type StepComputation } from '../.
 import type { JoinComputation } from '../../piece/compute-join.ts';
 import type { PartComputation } from '../../piece/compute-part.ts';
 import { computeRecipe, type RecipeFunctions, type Recipe } from '../../piece/compute-recipe.ts';
-import { hasSizes, pieceInSize, type Size } from '../../piece/sizes.ts';
+import { type Size } from '../../piece/sizes.ts';
+import { hasSizes } from '../../piece/piece-in-size.ts';
+import { pieceInSize } from '../../piece/piece-in-size.ts';
 import type { Finding, Piece } from '../../piece/piece.ts';
 import type { Part, SectionForm } from '../../piece/part.ts';
 import type { Step } from '../../piece/step.ts';
 import { bendMm } from '../../stock/section.ts';
 import type { ChargeForm } from '../../metal/charge-form.ts';
-import type { Issue, Rates } from '../../studio/rates.ts';
+import type { Rates } from '../../studio/rates.ts';
+import type { Issue } from '../../measure/issue.ts';
 import { pricesOf, type Prices, type Pricing } from '../methods/prices.ts';
 
 export interface PieceCount {

@@ -6,7 +6,7 @@ import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
 import { isoDateSchema, nameSchema, noteSchema, rowIdSchema, typedSchema } from '../../measure/typed.ts';
 import { readMoney } from '../../measure/read/read-money.ts';
 import { readCount, readGrams, readShare } from '../../measure/read/read-number.ts';
-import type { Issue } from '../../studio/rates.ts';
+import type { Issue } from '../../measure/issue.ts';
 
 const quoteLineSchema = z.strictObject({
   id: rowIdSchema,

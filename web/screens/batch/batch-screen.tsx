@@ -2,12 +2,12 @@
 import { Link, useParams } from 'react-router';
 import type { Batch } from '../../../core/batch/batch.ts';
 import { isDone } from '../../../core/batch/batch.ts';
-import type { MadeLine } from '../../../core/batch/count-batch.ts';
+import type { MadeLine } from '../../../core/batch/batch-run.ts';
 import { useGetBatchesQuery } from '../../state/api.ts';
 import { shortDay } from '../../words/dates.ts';
-import { blocks } from '../../../core/studio/rates.ts';
+import { blocks } from '../../../core/measure/issue.ts';
 import { NotFound } from '../../components/not-found.tsx';
-import { batchCount } from '../../state/batch-count.ts';
+import { batchCount } from '../../state/basis.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useDocument, type DocumentInHand } from '../../hooks/use-document.ts';
 import { useMadeLines } from '../../hooks/use-made-lines.ts';

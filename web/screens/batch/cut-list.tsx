@@ -10,7 +10,7 @@ import { BlankStrip, longestSideMm } from '../../components/blank-strip.tsx';
 import { Field } from '../../components/field.tsx';
 import { SectionGlyph } from '../../components/section-glyph.tsx';
 import { Num } from '../../components/num.tsx';
-import { EditableRow } from '../../components/row.tsx';
+import { RowBody } from '../../components/row.tsx';
 import { blankInWords, lengthInWords } from '../../../core/piece/cut-words.ts';
 import { alloyInText } from '../../words/stock-words.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
@@ -95,7 +95,7 @@ function CutRow({ line, longest, hasRuns, own, isOpen, problem, onOwn }: CutRowP
   const { studio } = useBasis();
   const name = line.part.name || 'part';
   return (
-    <EditableRow>
+    <RowBody>
       <tr>
         <td className="first">
           <SectionGlyph section={line.section} alloy={line.alloy} />
@@ -139,7 +139,7 @@ function CutRow({ line, longest, hasRuns, own, isOpen, problem, onOwn }: CutRowP
           <Num figure={line.grams} />
         </td>
       </tr>
-    </EditableRow>
+    </RowBody>
   );
 }
 

@@ -1,9 +1,10 @@
 // What the batch makes: pieces by the line, so many of each size.
 import type { Batch, BatchLine } from '../../../core/batch/batch.ts';
-import { quantityOf, quantityPath, type BatchCount, type MadeLine } from '../../../core/batch/count-batch.ts';
+import { quantityOf, quantityPath, type BatchCount } from '../../../core/batch/count-batch.ts';
+import { type MadeLine } from '../../../core/batch/batch-run.ts';
 import { mayChangeWhatIsMade } from '../../../core/batch/states.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
-import { hasSizes } from '../../../core/piece/sizes.ts';
+import { hasSizes } from '../../../core/piece/piece-in-size.ts';
 import { X } from 'lucide-react';
 import { Link } from 'react-router';
 import { useGetPiecesQuery } from '../../state/api.ts';

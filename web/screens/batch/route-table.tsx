@@ -1,7 +1,8 @@
 // The bench route of a batch in words: how long each step takes for all of it, and when it is planned.
 import { Fragment } from 'react';
 import { clsx } from 'clsx';
-import { oneRunALine, type BatchCount, type BatchRun } from '../../../core/batch/count-batch.ts';
+import { oneRunALine, type BatchCount } from '../../../core/batch/count-batch.ts';
+import { type BatchRun } from '../../../core/batch/batch-run.ts';
 import { showHours } from '../../../core/figure/show.ts';
 import { attendedMin } from '../../../core/piece/bench-time.ts';
 import type { PlanOrWhy } from '../../hooks/use-plan.ts';

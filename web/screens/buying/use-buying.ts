@@ -18,12 +18,12 @@ import { latestStart } from '../../../core/plan/studio/latest-start.ts';
 import { benchSteps } from '../../../core/plan/studio/batch-steps.ts';
 import { batchTitle } from '../../../core/batch/count-batch.ts';
 import { useGetBatchesQuery, useGetGoodsQuery, useGetPriceListsQuery, useGetShelfQuery } from '../../state/api.ts';
-import { batchCount } from '../../state/batch-count.ts';
+import { batchCount } from '../../state/basis.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useNow } from '../../hooks/use-now.ts';
-import { madeLines } from '../../hooks/use-plan.ts';
+import { madeLines } from '../../state/made-lines.ts';
 import type { CuttingAsked } from '../../workers/cutting.ts';
-import { useCutting } from '../cut/use-cutting.ts';
+import { useCutting } from '../../hooks/use-cutting.ts';
 
 /** Time each stock may take: a good plan is there at once, and a list is no cutting plan. */
 const SECONDS = 0.7;

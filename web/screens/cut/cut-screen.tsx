@@ -2,7 +2,7 @@
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { isDone, type Batch } from '../../../core/batch/batch.ts';
-import type { MadeLine } from '../../../core/batch/count-batch.ts';
+import type { MadeLine } from '../../../core/batch/batch-run.ts';
 import type { IssueLine } from '../../../core/batch/cut-list.ts';
 import { barProblemOf, sheetProblemOf, type CutTerms } from '../../../core/batch/cutting/cut-problem.ts';
 import { gramsHeld } from '../../../core/batch/cutting/issue-metal.ts';
@@ -20,7 +20,7 @@ import {
   useIssueMetalMutation,
 } from '../../state/api.ts';
 import { NotFound } from '../../components/not-found.tsx';
-import { batchCount } from '../../state/batch-count.ts';
+import { batchCount } from '../../state/basis.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { problemOf } from '../../state/saving.ts';
 import { useDocument } from '../../hooks/use-document.ts';
@@ -34,7 +34,7 @@ import { CutBars } from './cut-bars.tsx';
 import { CutSheets } from './cut-sheets.tsx';
 import { readTerms, usualTerms, type TypedTerms } from '../../../core/batch/cutting/cut-terms.ts';
 import { TermsBox } from './terms-box.tsx';
-import { useCutting } from './use-cutting.ts';
+import { useCutting } from '../../hooks/use-cutting.ts';
 import { TableHeader } from '../../components/table-header.tsx';
 
 /** Time each stock may take. */

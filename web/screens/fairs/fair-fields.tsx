@@ -1,7 +1,8 @@
 // What the fair costs and who comes by.
 import type { Fair } from '../../../core/price/fair/fair.ts';
 import type { FairPlan } from '../../../core/price/fair/fair-plan.ts';
-import { problemsAt, useBasis } from '../../hooks/use-basis.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { issuesAt } from '../../state/basis.ts';
 import type { Edit } from '../../hooks/use-document.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { Choice } from '../../components/choice.tsx';
@@ -35,7 +36,7 @@ const visitorFields = [
 
 export function FairFields({ fair, plan, edit }: FairFieldsProps) {
   const { rates } = useBasis();
-  const problems = problemsAt(
+  const problems = issuesAt(
     plan.problems.map((problem) => ({ ...problem, path: `fair.${problem.path}` })),
     'fair',
   );

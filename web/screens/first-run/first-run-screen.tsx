@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { problemOf } from '../../state/saving.ts';
 import { useSetUpStudioMutation } from '../../state/api.ts';
 import { Mark } from '../../components/mark.tsx';
-import { countries, currencies, guess } from './places.ts';
+import { countries, currencies, guess } from '../../words/places.ts';
 
 export function FirstRunScreen() {
   const [answers, setAnswers] = useState(() => ({ name: '', hourlyRate: '', ...guess(navigator.language) }));

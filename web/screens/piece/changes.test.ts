@@ -2,8 +2,8 @@
 import { expect, test } from 'vitest';
 import type { Blank, PartSection } from '../../../core/piece/part.ts';
 import { moveRow } from '../../hooks/use-row-moves.ts';
-import { blankFor } from './blank-fields.tsx';
-import { sectionFor } from './section-fields.tsx';
+import { blankFor } from './parts/blank-fields.tsx';
+import { sectionFor } from '../../components/section-fields.tsx';
 
 test('the thickness goes over to the other form of stock', () => {
   const wire: PartSection = { form: 'round', diameter: '18 ga' };

@@ -6,7 +6,7 @@ import { readCount } from '../../../core/measure/read/read-number.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { dayAfter } from '../../../core/measure/days.ts';
 import { api, useAddBatchMutation } from '../../state/api.ts';
-import { rightNow } from '../../words/dates.ts';
+import { rightNow } from '../../state/clock.ts';
 import { acceptDraft, isUnsaved, problemOf } from '../../state/saving.ts';
 import { useAppDispatch } from '../../state/store.ts';
 import type { DocumentInHand } from '../../hooks/use-document.ts';

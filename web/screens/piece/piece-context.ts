@@ -1,8 +1,9 @@
 // What the rows of a piece need to know of each other: names to choose from, and what the bench check says of each.
-import { createContext, useContext, useMemo } from 'react';
+import { createContext, useContext } from 'react';
 import type { Draft } from '@reduxjs/toolkit';
 import type { Remark } from '../../../core/piece/checks/bench-check.ts';
 import { findingSchema, type Piece } from '../../../core/piece/piece.ts';
+import { useStable } from '../../hooks/use-stable.ts';
 import type { Option } from '../../components/choice.tsx';
 import type { EditPiece } from '../../components/remark-lines.tsx';
 
@@ -71,10 +72,16 @@ export function addGroup({ parts, groups }: Draft<Piece>, part: number): void {
   row.group = id;
 }
 
-/** The same list as long as what it says is the same: a part that is longer now is no other choice. */
+/** The same list while it says the same: a part that is longer now is no other choice. */
 export function useSameOptions(options: readonly Option[]): readonly Option[] {
-  const said = JSON.stringify(options);
-  return useMemo(() => JSON.parse(said) as Option[], [said]);
+  return useStable(options, sameOptions);
+}
+
+function sameOptions(before: readonly Option[], after: readonly Option[]): boolean {
+  return (
+    before.length === after.length &&
+    before.every(({ value, label }, index) => value === after[index]?.value && label === after[index].label)
+  );
 }
 
 /** What a join may bring together, or a step be done to. */

@@ -6,7 +6,8 @@ import { isWanted, shelvesOf, type BookWanted } from '../../../core/piece/book-o
 import { emptyPiece } from '../../../core/piece/piece.ts';
 import { useAddPieceFileMutation, useAddPieceMutation, useGetPiecesQuery } from '../../state/api.ts';
 import { shortDay } from '../../words/dates.ts';
-import { useBasis, type Basis } from '../../hooks/use-basis.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { type Basis } from '../../state/basis.ts';
 import { problemOf } from '../../state/saving.ts';
 import { Spread } from '../../components/spread.tsx';
 import { titleOf } from './book-line.ts';

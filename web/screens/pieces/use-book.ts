@@ -3,7 +3,8 @@ import { useEffect, useMemo, useState } from 'react';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { given } from '../../../core/figure/figure.ts';
 import { priceStanding } from '../../../core/price/piece/standing.ts';
-import { pieceCount, useBasis, type Basis } from '../../hooks/use-basis.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { pieceCount, type Basis } from '../../state/basis.ts';
 import type { BookLine } from './book-line.ts';
 
 /** The page is given back after so long. */

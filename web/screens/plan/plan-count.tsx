@@ -7,7 +7,7 @@ import { bindingChain, whyThen, type Consequence } from '../../../core/plan/stud
 import { planTable } from '../../../core/plan/studio/plan-csv.ts';
 import { daysLate } from '../../words/dates.ts';
 import type { PlanSearch } from '../../hooks/use-plan-search.ts';
-import { blockName, causeInWords, stretchInWords } from '../../words/plan-words.ts';
+import { blockName, causeInWords } from '../../words/plan-words.ts';
 import { problemOf } from '../../state/saving.ts';
 import { useBenchLog } from '../../hooks/use-bench-log.ts';
 import type { Planned } from '../../hooks/use-plan.ts';
@@ -15,6 +15,7 @@ import { momentInWords } from '../../words/done-in.ts';
 import { PlanSince } from '../../components/plan-since.tsx';
 import { saveTable } from '../../hooks/save-table.ts';
 import type { Trial } from './plan-bars.tsx';
+import { PlanChanges } from '../../components/plan-changes.tsx';
 
 interface PlanCountProps {
   readonly planned: Planned;
@@ -46,7 +47,7 @@ export function PlanCount(props: PlanCountProps) {
           {changes === undefined ? (
             <p className="text-soft">Trying it.</p>
           ) : (
-            <Changes changes={changes} planned={planned} nameOf={nameOf} />
+            <PlanChanges changes={changes} planned={planned} nameOf={nameOf} />
           )}
           <p className="chrome mt-1 flex gap-4">
             <button type="button" className="link" onClick={() => onPut(trial)}>
@@ -112,34 +113,6 @@ function standing(plan: StudioPlan, objective: Objective, bound: Objective): str
   const least = `No plan can be done before ${momentInWords(plan, Math.min(bound.makespan, objective.makespan))}; this one is ${end}.`;
   if (objective.tardiness <= 0) return `Nothing is late. ${least}`;
   return isLeastLate ? `Less late it cannot be, that is proved. ${least}` : least;
-}
-
-interface ChangesProps {
-  readonly planned: Planned;
-  /** Null where the rest finds no place. */
-  readonly changes: readonly Consequence[] | null;
-  readonly nameOf: (batch: string) => string;
-}
-
-/** So many batches that move are named: those that come late first. */
-const MOST_CHANGES = 10;
-
-export function Changes({ planned: { plan }, changes, nameOf }: ChangesProps) {
-  if (!changes) return <p className="text-stop">Then the rest finds no place.</p>;
-  if (changes.length === 0) return <p className="text-soft">No batch is done sooner or later for it.</p>;
-  const worst = changes.toSorted((a, b) => b.daysLate - b.wasDaysLate - (a.daysLate - a.wasDaysLate));
-  return (
-    <ul aria-label="What it does to each batch">
-      {worst.slice(0, MOST_CHANGES).map(({ batch, by, at, daysLate: days, wasDaysLate }) => (
-        <li key={batch} className={days > wasDaysLate ? 'text-stop' : undefined}>
-          {nameOf(batch)}: {stretchInWords(by)} {by > 0 ? 'later' : 'sooner'}, {momentInWords(plan, at)}
-          {days > 0 && `, ${daysLate(days)}`}
-          {days === 0 && wasDaysLate > 0 && ', in time'}
-        </li>
-      ))}
-      {worst.length > MOST_CHANGES && <li className="text-soft">and {worst.length - MOST_CHANGES} more move</li>}
-    </ul>
-  );
 }
 
 interface ChosenProps {

@@ -19,7 +19,7 @@ import { PlanNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import type { PinTold, PlanQuestion } from '../../workers/plan-sums.ts';
 import { axisOf } from './axis.ts';
-import { openPlanSums } from './open-plan-sums.ts';
+import { openPlanSums } from '../../workers/open-plan-sums.ts';
 import { PlanCount } from './plan-count.tsx';
 import type { Lane } from './lane-tops.ts';
 import type { Due } from './plan-backdrop.tsx';

@@ -4,7 +4,8 @@ import { useCallback } from 'react';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { batchCurve, type CurvePoint } from '../../../core/price/piece/batch-curve.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { useBasis, type Basis } from '../../hooks/use-basis.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { type Basis } from '../../state/basis.ts';
 import { useTimeSliced } from '../../hooks/use-time-sliced.ts';
 import { TableHeader } from '../../components/table-header.tsx';
 

@@ -9,7 +9,7 @@ import { channelResult, costOfPiece, type CostOfPiece } from '../../../core/pric
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import { mustBeTrue, presentCost } from '../../../core/price/piece/must-be-true.ts';
 import type { PriceRule, SellingChannel } from '../../../core/studio/selling.ts';
-import type { Basis } from '../../hooks/use-basis.ts';
+import type { Basis } from '../../state/basis.ts';
 import type { Edit } from '../../hooks/use-document.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';

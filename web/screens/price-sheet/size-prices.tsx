@@ -6,11 +6,12 @@ import { showValue } from '../../../core/figure/show.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import { sizePrice, type Priced, type SizePrices } from '../../../core/price/piece/standing.ts';
 import { useAddPricesMutation } from '../../state/api.ts';
-import { pieceCount, useBasis } from '../../hooks/use-basis.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { pieceCount } from '../../state/basis.ts';
 import { problemOf } from '../../state/saving.ts';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
-import { EditableRow } from '../../components/row.tsx';
+import { RowBody } from '../../components/row.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 
 type PriceKey = 'wholesale' | 'retail';
@@ -65,7 +66,7 @@ export function SizePricesTable({ id, piece, priced, count }: SizePricesProps) {
           of={['size', { end: 'cost' }, { end: 'wholesale' }, { end: 'retail' }, { hidden: 'how it is priced' }]}
         />
         {rows.map(({ id: size, name, cost, prices, now, text }) => (
-          <EditableRow key={size}>
+          <RowBody key={size}>
             <tr>
               <td className="first">{name}</td>
               <td className="end">
@@ -101,7 +102,7 @@ export function SizePricesTable({ id, piece, priced, count }: SizePricesProps) {
                 )}
               </td>
             </tr>
-          </EditableRow>
+          </RowBody>
         ))}
       </table>
       <p id="size-prices-problem" className="problem" role="alert">

@@ -7,7 +7,7 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { shortDay } from '../../words/dates.ts';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
-import { EditableRow } from '../../components/row.tsx';
+import { RowBody } from '../../components/row.tsx';
 import type { SetPrices } from './use-set-prices.ts';
 import type { BookPrice } from './use-price-lines.ts';
 
@@ -81,7 +81,7 @@ export function PriceRow({
     />
   );
   return (
-    <EditableRow
+    <RowBody
       innerRef={measure}
       index={index}
       onLeave={() => {
@@ -159,7 +159,7 @@ export function PriceRow({
           </td>
         </tr>
       )}
-    </EditableRow>
+    </RowBody>
   );
 }
 

@@ -22,8 +22,8 @@ import { Field } from '../../components/field.tsx';
 import { PlanNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import type { NewcomerTold, PlanQuestion } from '../../workers/plan-sums.ts';
-import { openPlanSums } from '../plan/open-plan-sums.ts';
-import { Changes } from '../plan/plan-count.tsx';
+import { openPlanSums } from '../../workers/open-plan-sums.ts';
+import { PlanChanges } from '../../components/plan-changes.tsx';
 
 /** A promise is safe when it holds in so many of the cases. */
 const CONFIDENCE = 0.9;
@@ -194,7 +194,7 @@ function Way({ priority, name, help, asked, planned, nameOf }: WayProps) {
         />
       </div>
       <div className="mt-1 text-[15px]">
-        <Changes planned={planned} changes={taken.changes} nameOf={nameOf} />
+        <PlanChanges planned={planned} changes={taken.changes} nameOf={nameOf} />
       </div>
       <Take asked={asked} priority={priority} />
     </section>

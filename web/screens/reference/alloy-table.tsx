@@ -6,7 +6,7 @@ import type { Alloy } from '../../../core/metal/alloys.ts';
 import { given } from '../../../core/figure/figure.ts';
 import { mixtureDensity } from '../../../core/metal/mixture.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
-import type { TableProps } from './reference-screen.tsx';
+import type { TableProps } from './table-props.ts';
 import { Shown } from './shown.tsx';
 import { TableRow } from './table-row.tsx';
 

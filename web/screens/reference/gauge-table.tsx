@@ -7,8 +7,8 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { Choice } from '../../components/choice.tsx';
 import { SectionGlyph } from '../../components/section-glyph.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
-import { alloyOptions } from '../piece/alloy-options.ts';
-import type { TableProps } from './reference-screen.tsx';
+import { alloyOptions } from '../../components/alloy-options.ts';
+import type { TableProps } from './table-props.ts';
 import { Shown } from './shown.tsx';
 import { TableRow } from './table-row.tsx';
 

@@ -1,6 +1,6 @@
 // Standards of fineness and hallmark limits, with the caution to follow the local law.
 import { hallmarkCaution, preciousMetals, standardsOfFineness, ukExemptBelowG } from '../../../core/metal/hallmarks.ts';
-import type { TableProps } from './reference-screen.tsx';
+import type { TableProps } from './table-props.ts';
 import { TableHeader } from '../../components/table-header.tsx';
 
 export function HallmarkTable({ sought }: TableProps) {

@@ -19,12 +19,6 @@ const tables = {
 } as const;
 type TableName = keyof typeof tables;
 
-/** What a table is given: the words sought, and where to show the line in hand. */
-export interface TableProps {
-  readonly sought: string;
-  readonly onShow: (shown: ReactNode) => void;
-}
-
 export function ReferenceScreen() {
   const [search, setSearch] = useSearchParams();
   const [sought, setSought] = useState('');

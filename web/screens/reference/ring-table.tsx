@@ -1,7 +1,7 @@
 // Ring sizes of the scales side by side.
 import { ringSizeSources } from '../../../core/measure/ring-size.ts';
 import { ringTable } from '../../../core/measure/ring-table.ts';
-import type { TableProps } from './reference-screen.tsx';
+import type { TableProps } from './table-props.ts';
 import { Shown } from './shown.tsx';
 import { TableRow } from './table-row.tsx';
 import { TableHeader } from '../../components/table-header.tsx';

@@ -1,7 +1,7 @@
 // Solders with the points they melt and flow at.
 import { given, inSum } from '../../../core/figure/figure.ts';
 import { solders, type Solder } from '../../../core/metal/solders.ts';
-import type { TableProps } from './reference-screen.tsx';
+import type { TableProps } from './table-props.ts';
 import { Shown } from './shown.tsx';
 import { TableRow } from './table-row.tsx';
 import { TableHeader } from '../../components/table-header.tsx';

@@ -2,7 +2,8 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useGetPiecesQuery } from '../../state/api.ts';
-import { pieceCount, useBasis } from '../../hooks/use-basis.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { pieceCount } from '../../state/basis.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { codeOf } from '../../../core/price/book/line-sheet.ts';
 import { SellingNav } from '../../components/section-nav.tsx';

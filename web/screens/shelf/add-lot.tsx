@@ -11,8 +11,8 @@ import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
 import { Labelled } from '../../components/labelled.tsx';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
-import { alloyOptions } from '../piece/alloy-options.ts';
-import { sectionFor, SectionFields } from '../piece/section-fields.tsx';
+import { alloyOptions } from '../../components/alloy-options.ts';
+import { sectionFor, SectionFields } from '../../components/section-fields.tsx';
 
 const forms = (Object.keys(blankRulesByForm) as SectionForm[])
   .filter((form) => form !== 'grain')
@@ -86,7 +86,7 @@ export function AddLot() {
           problems={rowProblems}
           set={(_field, change) => {
             const part = { section: { ...typed.section } };
-            change(part as Parameters<typeof change>[0]);
+            change(part);
             setTyped({ ...typed, section: part.section });
           }}
         />

@@ -9,7 +9,7 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { problemOf } from '../../state/saving.ts';
 import { Field } from '../../components/field.tsx';
 import { SectionGlyph } from '../../components/section-glyph.tsx';
-import { EditableRow } from '../../components/row.tsx';
+import { RowBody } from '../../components/row.tsx';
 import { sizeInWords } from '../../../core/batch/stock/size-words.ts';
 
 export function LotRow({ lot }: { lot: ShelfLot }) {
@@ -28,7 +28,7 @@ export function LotRow({ lot }: { lot: ShelfLot }) {
     if (!('error' in answer)) setTyped(null);
   };
   return (
-    <EditableRow>
+    <RowBody>
       <tr>
         <td className="first">
           <SectionGlyph section={section} alloy={alloy} />
@@ -84,6 +84,6 @@ export function LotRow({ lot }: { lot: ShelfLot }) {
           </td>
         </tr>
       )}
-    </EditableRow>
+    </RowBody>
   );
 }

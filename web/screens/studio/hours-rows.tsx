@@ -1,5 +1,5 @@
 // When the bench is open.
-import type { Issue } from '../../../core/studio/rates.ts';
+import type { Issue } from '../../../core/measure/issue.ts';
 import { weekdayNames } from '../../words/dates.ts';
 import { Field } from '../../components/field.tsx';
 import { TableHeader } from '../../components/table-header.tsx';

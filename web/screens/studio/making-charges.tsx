@@ -1,8 +1,8 @@
 // Making charges: what a gram costs over the metal in it, by family and form.
 import { alloyFamilies, type AlloyFamily } from '../../../core/metal/alloys.ts';
-import type { Issue } from '../../../core/studio/rates.ts';
+import type { Issue } from '../../../core/measure/issue.ts';
 import type { MakingCharge } from '../../../core/studio/studio.ts';
-import { problemsAt } from '../../hooks/use-basis.ts';
+import { issuesAt } from '../../state/basis.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
 import { ProblemLine } from '../../components/problem-line.tsx';
@@ -45,7 +45,7 @@ export function MakingCharges({ body, edit, problems }: SettingProps & { problem
             index={index}
             last={body.makingCharges.length - 1}
             edit={edit}
-            problems={problemsAt(problems, `makingCharges.${String(index)}`)}
+            problems={issuesAt(problems, `makingCharges.${String(index)}`)}
           />
         ))}
         <tbody className="blank-row">

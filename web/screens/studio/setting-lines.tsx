@@ -1,6 +1,6 @@
 // Settings one under the other: what each is, its field, and what it comes to.
 import type { ReactNode } from 'react';
-import type { Issue } from '../../../core/studio/rates.ts';
+import type { Issue } from '../../../core/measure/issue.ts';
 import type { Studio } from '../../../core/studio/studio.ts';
 import { TableHeader } from '../../components/table-header.tsx';
 import { SettingLine } from './setting-line.tsx';

@@ -1,5 +1,5 @@
 // What each group of settings is handed.
-import type { Issue } from '../../../core/studio/rates.ts';
+import type { Issue } from '../../../core/measure/issue.ts';
 import type { Studio } from '../../../core/studio/studio.ts';
 import type { Edit } from '../../hooks/use-document.ts';
 

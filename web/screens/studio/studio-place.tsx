@@ -1,6 +1,6 @@
 // Where the studio is, and what it counts in.
 import { Choice } from '../../components/choice.tsx';
-import { countries, currencies } from '../first-run/places.ts';
+import { countries, currencies } from '../../words/places.ts';
 import type { SettingProps } from './setting-props.ts';
 
 const unitOptions = [

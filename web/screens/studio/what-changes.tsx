@@ -2,7 +2,8 @@
 import { countPiece } from '../../../core/price/piece/count-piece.ts';
 import type { Rates } from '../../../core/studio/rates.ts';
 import { useGetPiecesQuery } from '../../state/api.ts';
-import { pieceCount, useBasis } from '../../hooks/use-basis.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { pieceCount } from '../../state/basis.ts';
 import { Num } from '../../components/num.tsx';
 
 export function WhatChanges({ rates }: { rates: Rates }) {

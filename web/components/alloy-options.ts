@@ -1,0 +1,25 @@
+// The metals to choose from, by family; the studio's own first.
+import { weakMapMemoize } from '@reduxjs/toolkit';
+import { builtInAlloys, type Alloy } from '../../core/metal/alloys.ts';
+import type { Option } from './choice.tsx';
+
+interface OptionGroup {
+  readonly group: string;
+  readonly options: readonly Option[];
+}
+
+const builtInIds = new Set<string>(builtInAlloys.map(({ id }) => id));
+
+/** @param chosen  kept in the list when the studio has taken it out of the book since */
+export const alloyOptions = weakMapMemoize(
+  (alloys: ReadonlyMap<string, Alloy>, chosen: string): readonly OptionGroup[] => {
+    const groups = new Map<string, Option[]>();
+    const add = (group: string, option: Option) => groups.set(group, [...(groups.get(group) ?? []), option]);
+    if (!alloys.has(chosen)) add('no longer in the book', { value: chosen, label: 'a metal no longer in the book' });
+    for (const alloy of alloys.values()) {
+      if (!builtInIds.has(alloy.id)) add('our own', { value: alloy.id, label: alloy.name });
+    }
+    for (const alloy of builtInAlloys) add(alloy.family.replace('-', ' '), { value: alloy.id, label: alloy.name });
+    return [...groups].map(([group, options]) => ({ group, options }));
+  },
+);

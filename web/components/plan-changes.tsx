@@ -1,0 +1,34 @@
+// What a change does to each batch of a plan.
+import type { Consequence } from '../../core/plan/studio/why.ts';
+import type { Planned } from '../hooks/use-plan.ts';
+import { daysLate } from '../words/dates.ts';
+import { momentInWords } from '../words/done-in.ts';
+import { stretchInWords } from '../words/plan-words.ts';
+
+interface PlanChangesProps {
+  readonly planned: Planned;
+  /** Null where the rest finds no place. */
+  readonly changes: readonly Consequence[] | null;
+  readonly nameOf: (batch: string) => string;
+}
+
+/** Most batches that are named, the latest first. */
+const MOST_CHANGES = 10;
+
+export function PlanChanges({ planned: { plan }, changes, nameOf }: PlanChangesProps) {
+  if (!changes) return <p className="text-stop">Then the rest finds no place.</p>;
+  if (changes.length === 0) return <p className="text-soft">No batch is done sooner or later for it.</p>;
+  const worst = changes.toSorted((a, b) => b.daysLate - b.wasDaysLate - (a.daysLate - a.wasDaysLate));
+  return (
+    <ul aria-label="What it does to each batch">
+      {worst.slice(0, MOST_CHANGES).map(({ batch, by, at, daysLate: days, wasDaysLate }) => (
+        <li key={batch} className={days > wasDaysLate ? 'text-stop' : undefined}>
+          {nameOf(batch)}: {stretchInWords(by)} {by > 0 ? 'later' : 'sooner'}, {momentInWords(plan, at)}
+          {days > 0 && `, ${daysLate(days)}`}
+          {days === 0 && wasDaysLate > 0 && ', in time'}
+        </li>
+      ))}
+      {worst.length > MOST_CHANGES && <li className="text-soft">and {worst.length - MOST_CHANGES} more move</li>}
+    </ul>
+  );
+}

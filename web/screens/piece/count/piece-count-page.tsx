@@ -1,0 +1,227 @@
+// The right page of a piece: what one of them takes, costs and sells for.
+import { memo, useState } from 'react';
+import { Link } from 'react-router';
+import type { Piece } from '../../../../core/piece/piece.ts';
+import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
+import { priceStanding } from '../../../../core/price/piece/standing.ts';
+import { showFigure, showValue } from '../../../../core/figure/show.ts';
+import { inSum } from '../../../../core/figure/figure.ts';
+import type { PricingMethod } from '../../../../core/studio/pricing-methods.ts';
+import { useBasis } from '../../../hooks/use-basis.ts';
+import { shortDay } from '../../../words/dates.ts';
+import type { DocumentInHand, Edit } from '../../../hooks/use-document.ts';
+import { costNames } from '../../../words/cost-words.ts';
+import { CountTable, type CountRow } from '../../../components/count-table.tsx';
+import { Choice, type Option } from '../../../components/choice.tsx';
+import { Field } from '../../../components/field.tsx';
+import { MakeBatch } from '../make-batch.tsx';
+import { PriceBar } from './price-bar.tsx';
+
+const soldByOptions: readonly Option[] = [
+  { value: 'one', label: 'singly' },
+  { value: 'pair', label: 'by the pair' },
+];
+const marksOptions: readonly Option[] = [
+  { value: '', label: 'when they are due' },
+  { value: 'yes', label: 'sent for them' },
+  { value: 'no', label: 'not sent' },
+];
+const consumableOptions: readonly Option[] = [
+  { value: '', label: 'as the studio does' },
+  { value: 'hour', label: 'by bench hour' },
+  { value: 'use', label: 'by use' },
+  { value: 'share', label: 'as a share' },
+];
+
+export function PieceCountPage({ inHand, count }: { inHand: DocumentInHand<Piece>; count: PieceCount }) {
+  const [making, setMaking] = useState(false);
+  const { body, edit, open } = inHand;
+  const packagingProblem = count.problems.find(({ path }) => path === 'packaging')?.sentence;
+  const batchProblem = count.problems.find(({ path }) => path === 'batchSize')?.sentence;
+  const noFix = count.problems.find(({ path }) => path === 'fix')?.sentence;
+  const standing = priceStanding(open.stored.priced, count);
+
+  return (
+    <>
+      <div className="flex items-center justify-between gap-3">
+        <label className="text-[15px]">
+          in a batch of{' '}
+          <Field
+            open
+            className="num font-semibold"
+            value={body.batchSize}
+            label="Pieces usually made at once"
+            problem={batchProblem}
+            problemId="batch-size-problem"
+            onChange={(value) => edit('batchSize', (piece) => void (piece.batchSize = value))}
+          />
+        </label>
+        <button type="button" className="button chrome" onClick={() => setMaking(true)}>
+          Make a batch
+        </button>
+      </div>
+      <CountOptions piece={body} packagingProblem={packagingProblem} edit={edit} />
+      {batchProblem && (
+        <p id="batch-size-problem" className="problem">
+          {batchProblem}
+        </p>
+      )}
+      {packagingProblem && (
+        <p id="packaging-problem" className="problem">
+          {packagingProblem}
+        </p>
+      )}
+      {noFix && (
+        <p className="note mt-2">
+          {noFix}{' '}
+          <Link className="link" to="/studio#fix">
+            Fix prices
+          </Link>
+        </p>
+      )}
+      <div className="mt-2">
+        <CountTable label="What one piece takes and costs" heads={['it takes', 'each']} rows={costRows(count)} />
+        <CountTable label="Prices" rows={priceRows(count)} />
+      </div>
+      <PriceSheetLink id={open.key.id} />
+      <PriceBar count={count} />
+      <CountTable label="What the price leaves" rows={leftRows(count)} />
+      {standing && !standing.holds && (
+        <p className="note mt-4">
+          <b>The price as set no longer holds.</b> Wholesale was set at {showFigure(standing.then)}
+          {open.stored.priced?.fixOn && ` at the fix of ${shortDay(open.stored.priced.fixOn)}`}; it would leave{' '}
+          {showFigure(standing.left)} today.
+        </p>
+      )}
+      {making && <MakeBatch inHand={inHand} onClose={() => setMaking(false)} />}
+    </>
+  );
+}
+
+interface CountOptionsProps {
+  readonly piece: Piece;
+  readonly packagingProblem: string | undefined;
+  readonly edit: Edit<Piece>;
+}
+
+// How the piece is counted: drawn again only when one of these has changed.
+const CountOptions = memo(function CountOptions({ piece, packagingProblem, edit }: CountOptionsProps) {
+  const { rates } = useBasis();
+  return (
+    <p className="chrome mt-1 flex flex-wrap gap-x-5 text-[14px] text-soft">
+      <span>
+        sold{' '}
+        <Choice
+          small
+          value={piece.soldBy}
+          options={soldByOptions}
+          label="Sold by"
+          onChange={(soldBy) => edit('', (draft) => void Object.assign(draft, { soldBy }))}
+        />
+      </span>
+      <span>
+        consumables{' '}
+        <Choice
+          small
+          value={piece.consumables}
+          options={consumableOptions}
+          label="How consumables are counted"
+          onChange={(consumables) => edit('', (draft) => void Object.assign(draft, { consumables }))}
+        />
+      </span>
+      {rates.assayCharges.length > 0 && (
+        <span>
+          marks{' '}
+          <Choice
+            small
+            value={piece.marks}
+            options={marksOptions}
+            label="Hallmark and assay"
+            onChange={(marks) => edit('', (draft) => void Object.assign(draft, { marks }))}
+          />
+        </span>
+      )}
+      <span>
+        packing{' '}
+        <Field
+          small
+          open
+          className="num"
+          value={piece.packaging}
+          label="Packing of this piece"
+          placeholder={rates.packaging.value > 0 ? showValue(rates.packaging.value, rates.currency) : '0'}
+          problem={packagingProblem}
+          problemId="packaging-problem"
+          onChange={(value) => edit('packaging', (draft) => void (draft.packaging = value))}
+        />
+      </span>
+    </p>
+  );
+}, sameOptions);
+
+function sameOptions(a: CountOptionsProps, b: CountOptionsProps): boolean {
+  const keys = ['soldBy', 'consumables', 'marks', 'packaging'] as const;
+  return a.packagingProblem === b.packagingProblem && keys.every((key) => a.piece[key] === b.piece[key]);
+}
+
+const PriceSheetLink = memo(function PriceSheetLink({ id }: { id: string }) {
+  return (
+    <p className="chrome mt-1 text-right text-[14px]">
+      <Link className="link" to={`/prices/${id}`}>
+        Price sheet: schools, ways of selling, what moves it
+      </Link>
+    </p>
+  );
+});
+
+function costRows({ column }: PieceCount): CountRow[] {
+  const lines = column.lines.map(({ key, takes, each }): CountRow => {
+    // What is paid for the piece as a whole takes nothing that could be counted.
+    const counted = key === 'packaging' || key === 'marks' ? {} : { takes };
+    return {
+      key,
+      label: costNames[key],
+      ...counted,
+      each,
+      ...(key === 'consumables' && { kind: 'subtotal' as const }),
+    };
+  });
+  return [...lines, { key: 'cost', label: 'Cost', each: column.cost, kind: 'total' }];
+}
+
+function priceRows({ prices, pricing }: PieceCount): CountRow[] {
+  const times = (name: string, factor: number | undefined) => `${name} × ${inSum(factor ?? 0)}`;
+  const isBack = prices.school === 'price-point';
+  return [
+    {
+      key: 'wholesale',
+      label: 'Wholesale',
+      words: prices.school === 'build-up' ? times('cost', prices.wholesale.from[1]?.value) : schoolWords[prices.school],
+      each: prices.wholesale,
+      kind: 'price',
+    },
+    {
+      key: 'retail',
+      label: 'Retail',
+      words: isBack && pricing.targetMinor > 0 ? 'gone back from' : times('wholesale', prices.retail.from[1]?.value),
+      each: prices.retail,
+      kind: 'price',
+    },
+  ];
+}
+
+const schoolWords = {
+  'build-up': 'cost times',
+  'mark-ups': 'marked up by kind',
+  margin: 'by margin',
+  'price-point': 'retail ÷ factor',
+} as const satisfies Record<PricingMethod, string>;
+
+function leftRows({ column, prices, weight }: PieceCount): CountRow[] {
+  return [
+    { key: 'left', label: 'Left at wholesale', each: prices.left },
+    ...(prices.perHour ? [{ key: 'per-hour', label: 'Pays the bench', each: prices.perHour, words: 'an hour' }] : []),
+    ...(column.lost ? [{ key: 'lost', label: 'Metal lost for good', each: column.lost }] : []),
+    { key: 'weight', label: 'Finished weight', takes: weight },
+  ];
+}

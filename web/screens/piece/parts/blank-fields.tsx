@@ -1,0 +1,138 @@
+// How a part is cut: its lengths, the size of the ring it becomes, or the stone it goes round.
+import type { RingSizeSystem } from '../../../../core/measure/ring-size.ts';
+import {
+  blankRulesByForm,
+  type Blank,
+  type BlankRule,
+  type PartSection,
+  type SectionForm,
+} from '../../../../core/piece/part.ts';
+import { Choice, type Option } from '../../../components/choice.tsx';
+import { Field } from '../../../components/field.tsx';
+import type { Units } from '../../../../core/piece/cut-words.ts';
+import type { RowProblems } from '../../../hooks/use-row-problems.ts';
+import { countFields, fieldWords, freshBlanks, mainField, mayBeBlank } from './blank-words.ts';
+
+const ringSystems: readonly { value: RingSizeSystem; label: string }[] = [
+  { value: 'uk', label: 'UK size' },
+  { value: 'us', label: 'US size' },
+  { value: 'iso', label: 'ISO size' },
+  { value: 'jp', label: 'Japan size' },
+  { value: 'mm', label: 'inside' },
+];
+const eases: readonly Option[] = [
+  { value: 'habit', label: 'eased if wide' },
+  { value: 'exact', label: 'to the size' },
+];
+
+/** Chosen in a list, it is made and stands there from then on; no row has it for an id. */
+export const NEW = 'new';
+
+interface BlankFieldsProps {
+  readonly name: string;
+  readonly blank: Blank;
+  /** The measures of its stock: one of the same name is told apart in its label. */
+  readonly section: PartSection;
+  readonly units: Units;
+  /** Stones of the piece, for bezels. */
+  readonly stones: readonly Option[];
+  /** Adds a stone to the piece, for this bezel to go round. */
+  readonly onNewStone: () => void;
+  readonly problems: RowProblems;
+  readonly set: (field: string, change: (row: { blank: Blank }) => void) => void;
+}
+
+export function BlankFields({ name, blank, section, units, stones, onNewStone, problems, set }: BlankFieldsProps) {
+  const lengthUnit = units === 'mm' ? 'mm' : 'in';
+  const put = (key: string, value: string) =>
+    set(`blank.${key}`, (part) => void Object.assign(part.blank, { [key]: value }));
+  const field = ([key, value]: [string, string]) => {
+    const unit = unitOf(blank, key, lengthUnit);
+    const words = fieldWords[`${blank.rule}.${key}`];
+    return (
+      <span key={key} className="whitespace-nowrap">
+        <Field
+          open
+          value={value}
+          label={`${name}, ${key in section ? 'finished ' : ''}${key === 'inside' ? 'inside diameter' : key}`}
+          unit={unit}
+          placeholder={mayBeBlank[key] ?? placeholderOf(blank, key, unit)}
+          column={key}
+          maxLength={key === 'points' ? 400 : 60}
+          onChange={(text) => put(key, text)}
+          {...problems.at(`blank.${key}`)}
+        />
+        {words && <span className="aside"> {words}</span>}
+      </span>
+    );
+  };
+  const choice = (key: string, value: string, options: readonly Option[], label: string) => (
+    <Choice
+      key={key}
+      small
+      value={value}
+      options={options}
+      label={`${name}, ${label}`}
+      onChange={(chosen) => (chosen === NEW ? onNewStone() : put(key, chosen))}
+      {...problems.at(`blank.${key}`)}
+    />
+  );
+
+  if (blank.rule === 'ring-band') {
+    return (
+      <>
+        {choice('system', blank.system, ringSystems, 'ring size scale')}
+        {field(['size', blank.size])}
+        {blank.system !== 'mm' && choice('ease', blank.ease, eases, 'made larger when wide')}
+      </>
+    );
+  }
+  if (blank.rule === 'bezel') {
+    const options = [{ value: '', label: 'a length' }, ...stones, { value: NEW, label: 'round a new stone' }];
+    const gone = blank.stone && !stones.some(({ value }) => value === blank.stone);
+    return (
+      <>
+        {choice(
+          'stone',
+          blank.stone,
+          gone ? [...options, { value: blank.stone, label: 'a stone that is gone' }] : options,
+          'round which stone',
+        )}
+        {!blank.stone && field(['around', blank.around])}
+        {field(['clearance', blank.clearance])}
+      </>
+    );
+  }
+  return Object.entries(blank)
+    .filter(([key]) => key !== 'rule')
+    .map((entry) => field(entry));
+}
+
+function unitOf(blank: Blank, key: string, lengthUnit: string): string {
+  if (key === 'grams') return 'g';
+  if (countFields.has(key) || key === 'points') return '';
+  return blank.rule === 'ring-band' && blank.system !== 'mm' ? '' : lengthUnit;
+}
+
+function placeholderOf(blank: Blank, key: string, unit: string): string {
+  if (key === 'points') return '0,0 24,0 12,18';
+  if (blank.rule === 'ring-band' && unit === '') return 'size';
+  return unit || 'how many';
+}
+
+/** A blank of another rule or for other stock: a rule that fits stays as it is, and the main measure goes over. */
+export function blankFor(before: Blank, form: SectionForm, wanted: BlankRule = before.rule): Blank {
+  const fitting: readonly BlankRule[] = blankRulesByForm[form];
+  const rule = fitting.includes(wanted) ? wanted : (fitting[0] ?? 'straight');
+  if (rule === before.rule) return before;
+  const size = sizeOf(before);
+  const fresh = freshBlanks[rule];
+  return rule === 'weight' || rule === 'outline' ? fresh : { ...fresh, [mainField[rule]]: size };
+}
+
+// A ring size is no length, a weight and a list of corners neither.
+function sizeOf(blank: Blank): string {
+  if (blank.rule === 'weight' || blank.rule === 'outline') return '';
+  if (blank.rule === 'ring-band') return blank.system === 'mm' ? blank.size : '';
+  return (blank as unknown as Record<string, string>)[mainField[blank.rule]] ?? '';
+}

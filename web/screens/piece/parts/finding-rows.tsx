@@ -1,0 +1,246 @@
+// Findings: bought and put in as they come; stones, work sent out, and what belongs to the customer.
+import { EditableRow, EditableRows } from '../../../components/editable-row.tsx';
+import { useEditableRows, type SetRow } from '../../../hooks/use-editable-rows.ts';
+import { memo, useMemo, type CSSProperties } from 'react';
+import { weakMapMemoize, type Draft } from '@reduxjs/toolkit';
+import type { Alloy } from '../../../../core/metal/alloys.ts';
+import type { Remark } from '../../../../core/piece/checks/bench-check.ts';
+import { findingKinds, findingSchema, stoneShapes, type Finding, type Piece } from '../../../../core/piece/piece.ts';
+import type { Issue } from '../../../../core/measure/issue.ts';
+import { useBasis } from '../../../hooks/use-basis.ts';
+import { issuesAt } from '../../../state/basis.ts';
+import { Choice, type Option } from '../../../components/choice.tsx';
+import { Field } from '../../../components/field.tsx';
+import { sameProps } from '../../../components/same-props.ts';
+import { Labelled } from '../../../components/labelled.tsx';
+import type { EditPiece } from '../../../components/remark-lines.tsx';
+import { useRowProblems } from '../../../hooks/use-row-problems.ts';
+import { usePasteRows } from '../paste-rows.ts';
+import { groupOptions, useEditPiece, type Margin } from '../piece-context.ts';
+
+/** Name, kind, price, weight, each. */
+const columns: CSSProperties = { gridTemplateColumns: '1fr 9em 7em 7em 3.4em' };
+const COLUMNS = 5;
+
+const kindNames = {
+  finding: 'finding',
+  stone: 'stone',
+  blank: 'bought blank',
+  'sent-out': 'work sent out',
+  customer: 'customer’s own',
+} as const satisfies Record<Finding['kind'], string>;
+const kindOptions: readonly Option[] = findingKinds.map((value) => ({ value, label: kindNames[value] }));
+const shapeOptions: readonly Option[] = stoneShapes.map((value) => ({ value, label: value }));
+
+interface FindingRowsProps {
+  readonly piece: Piece;
+  readonly problems: readonly Issue[];
+  readonly margin: Margin;
+  readonly edit: EditPiece;
+}
+
+const newFinding = (_previous: Finding | undefined, id: string): Finding =>
+  findingSchema.parse({ id, name: '', count: '1', price: '', grams: '' });
+
+const findingsOf = (piece: Draft<Piece>) => piece.findings;
+
+export function FindingRows({ piece, problems, margin, edit }: FindingRowsProps) {
+  const { findings } = piece;
+  const { set, onMove, onRemove, blank } = useEditableRows({
+    edit,
+    list: 'findings',
+    rows: findings,
+    rowsOf: findingsOf,
+    fresh: newFinding,
+  });
+  const groups = useMemo(() => groupOptions({ groups: piece.groups }), [piece.groups]);
+  const onPaste = usePasteRows('findings', edit);
+
+  return (
+    <section aria-labelledby="findings" className="mt-5" onPaste={onPaste}>
+      <h2 id="findings">Findings, stones and work sent out</h2>
+      <EditableRows
+        grid={columns}
+        heads={[
+          { start: 'bought as it comes', className: 'pl-[58px]!' },
+          'is a',
+          { end: 'price each' },
+          { end: 'weight each' },
+          { end: 'each' },
+        ]}
+        onMove={onMove}
+      >
+        {[...findings, blank].map((finding, index) => (
+          <FindingRow
+            key={finding.id}
+            finding={finding}
+            index={index}
+            last={findings.length - 1}
+            isBlank={finding === blank}
+            problems={issuesAt(problems, `findings.${String(index)}`)}
+            groups={groups}
+            remarks={margin.at(finding.id)}
+            set={set}
+            onMove={onMove}
+            onRemove={onRemove}
+          />
+        ))}
+      </EditableRows>
+    </section>
+  );
+}
+
+interface FindingRowProps {
+  readonly finding: Finding;
+  readonly index: number;
+  readonly last: number;
+  readonly isBlank: boolean;
+  /** By path within the finding. */
+  readonly problems: Readonly<Record<string, string>>;
+  readonly groups: readonly Option[];
+  readonly remarks: readonly Remark[];
+  readonly set: SetRow<Finding>;
+  readonly onMove: (index: number, by: number) => void;
+  readonly onRemove: (index: number) => void;
+}
+
+const FindingRow = memo(function FindingRow(props: FindingRowProps) {
+  const { finding, index, last, isBlank, problems: sentences, groups, remarks, set, onMove, onRemove } = props;
+  const edit = useEditPiece();
+  const problems = useRowProblems(sentences);
+  const name = finding.name || 'the finding';
+  const field = (key: 'price' | 'grams' | 'count', label: string, unit = '') => (
+    <td role="cell" className="end num">
+      <Field
+        end
+        value={finding[key]}
+        label={`${name}, ${label}`}
+        unit={unit}
+        placeholder="0"
+        column={`finding-${key}`}
+        onChange={(value) => set(index, finding, { [key]: value })}
+        {...problems.at(key)}
+      />
+    </td>
+  );
+  return (
+    <EditableRow
+      name={name}
+      index={index}
+      last={last}
+      columns={COLUMNS}
+      isGrid
+      isBlank={isBlank}
+      nameClass="pl-[58px]!"
+      nameField={
+        <Field
+          wide
+          value={finding.name}
+          label={isBlank ? 'Add a finding' : `Finding ${String(index + 1)}, name`}
+          placeholder={isBlank ? 'Add a finding' : 'unnamed'}
+          column="finding"
+          maxLength={120}
+          onChange={(value) => set(index, finding, { name: value })}
+        />
+      }
+      details={<FindingDetails finding={finding} index={index} groups={groups} set={set} />}
+      problems={problems}
+      remarks={remarks}
+      edit={edit}
+      onMove={onMove}
+      onRemove={onRemove}
+    >
+      <td role="cell">
+        <Choice
+          value={finding.kind}
+          options={kindOptions}
+          label={`${name}, kind`}
+          onChange={(kind) => set(index, finding, { kind: kind as Finding['kind'] })}
+        />
+      </td>
+      {field('price', 'price each')}
+      {field('grams', 'weight each', 'g')}
+      {field('count', 'how many in a piece')}
+    </EditableRow>
+  );
+}, sameProps);
+
+interface DetailsProps {
+  readonly finding: Finding;
+  readonly index: number;
+  readonly groups: readonly Option[];
+  readonly set: SetRow<Finding>;
+}
+
+// A stone has sizes; anything that is heated with the piece has a metal worth knowing.
+function FindingDetails({ finding, index, groups, set }: DetailsProps) {
+  const { rates, studio } = useBasis();
+  const name = finding.name || 'the finding';
+  const unit = studio.units === 'mm' ? 'mm' : 'in';
+  const isStone = finding.kind === 'stone';
+  const hasMetal = finding.kind !== 'stone' && finding.kind !== 'sent-out';
+  if (!isStone && !hasMetal) return null;
+  const size = (key: 'length' | 'width' | 'girdle', label: string, placeholder: string) => (
+    <Field
+      small
+      open
+      value={finding[key]}
+      label={`${name}, ${label}`}
+      unit={unit}
+      placeholder={placeholder}
+      onChange={(value) => set(index, finding, { [key]: value })}
+    />
+  );
+  return (
+    <tr role="row">
+      <td role="cell" style={{ gridColumn: '1 / -1' }} className="pt-0! pl-[58px]! text-[14px]">
+        <span className="flex flex-wrap items-baseline gap-x-5 gap-y-1">
+          {isStone ? (
+            <>
+              <Choice
+                small
+                value={finding.shape}
+                options={shapeOptions}
+                label={`${name}, outline`}
+                onChange={(shape) => set(index, finding, { shape: shape as Finding['shape'] })}
+              />
+              <span className="whitespace-nowrap">
+                {size('length', finding.shape === 'round' ? 'diameter' : 'length', unit)}
+                {finding.shape !== 'round' && <span className="aside"> by </span>}
+                {finding.shape !== 'round' && size('width', 'width', unit)}
+              </span>
+              <Labelled word="curves in at">{size('girdle', 'height where it curves in', 'not measured')}</Labelled>
+            </>
+          ) : (
+            <Labelled word="of">
+              <Choice
+                small
+                value={finding.alloy}
+                options={metalOptions(rates.alloys)}
+                label={`${name}, metal`}
+                onChange={(alloy) => set(index, finding, { alloy })}
+              />
+            </Labelled>
+          )}
+          {groups.length > 1 && (
+            <Labelled word="in">
+              <Choice
+                small
+                value={finding.group}
+                options={groups}
+                label={`${name}, sub-assembly`}
+                onChange={(group) => set(index, finding, { group })}
+              />
+            </Labelled>
+          )}
+        </span>
+      </td>
+    </tr>
+  );
+}
+
+// One list for all rows: a list of metals is long, and is drawn again only when it is another list.
+const metalOptions = weakMapMemoize((alloys: ReadonlyMap<string, Alloy>): Option[] => [
+  { value: '', label: 'some metal' },
+  ...[...alloys.values()].map(({ id, name }) => ({ value: id, label: name })),
+]);

@@ -1,0 +1,72 @@
+// What the recipe would have in its route: offered, never done unasked.
+import { useMemo, useState } from 'react';
+import type { Piece } from '../../../../core/piece/piece.ts';
+import { changeInWords, changeKey, routeOffers, withChanges, type RouteChange } from '../../../../core/piece/route.ts';
+import { useBasis } from '../../../hooks/use-basis.ts';
+import type { EditPiece } from '../../../components/remark-lines.tsx';
+
+export function RouteOffer({ piece, edit }: { piece: Piece; edit: EditPiece }) {
+  const { alloys } = useBasis().rates;
+  const changes = useMemo(() => routeOffers(piece, alloys), [piece, alloys]);
+  const [open, setOpen] = useState(false);
+  if (changes.length === 0) return null;
+  // The offer may be a moment behind the hand: what is taken is what the recipe has by now.
+  const take = (wanted?: string) =>
+    edit('', (draft) => {
+      const now = JSON.parse(JSON.stringify(draft)) as Piece;
+      const taken = routeOffers(now, alloys).filter((change) => wanted === undefined || changeKey(change) === wanted);
+      draft.steps = withChanges(now.steps, taken, () => crypto.randomUUID());
+    });
+  const isEmpty = piece.steps.length === 0;
+  // A route written by hand is the maker's own: what the recipe would have is there to see, and is not pressed.
+  const isOwn = !isEmpty && piece.steps.every(({ from }) => from === '');
+  if (isOwn && !open)
+    return (
+      <p className="chrome mt-1">
+        <button type="button" className="link text-[14px]" onClick={() => setOpen(true)}>
+          What the recipe would have besides
+        </button>
+      </p>
+    );
+  return (
+    <div className="note note-quiet chrome mt-1 mb-2" data-offer="route">
+      <div className="flex flex-wrap items-baseline gap-x-4">
+        <span className="flex-1">
+          {isEmpty
+            ? `A route of ${String(changes.length)} steps can be proposed from the parts and joins, with usual times.`
+            : `The recipe asks for ${changes.length === 1 ? 'a change' : `${String(changes.length)} changes`} in the route. Steps changed by hand stay.`}
+        </span>
+        <button type="button" className="link" onClick={() => take()}>
+          {isEmpty ? 'Propose the route' : changes.length === 1 ? 'Take it' : 'Take all'}
+        </button>
+        <button type="button" className="link" aria-expanded={open} onClick={() => setOpen(!open)}>
+          {open ? 'Fold' : 'Show'}
+        </button>
+      </div>
+      {open && (
+        <ul className="mt-2">
+          {changes.map((change) => (
+            <li key={changeKey(change)} className="flex flex-wrap items-baseline gap-x-4 border-t border-hair py-1">
+              <span className="flex-1">{changeInWords(change)}</span>
+              <button type="button" className="link" onClick={() => take(changeKey(change))}>
+                Take
+              </button>
+              <button type="button" className="link" onClick={() => edit('', (draft) => decline(draft, change))}>
+                Not wanted
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}
+
+// A step to be added is not offered again; one that is here stays as it is from now on.
+function decline(draft: { declined: string[]; steps: { id: string; byHand: boolean }[] }, change: RouteChange): void {
+  if (change.kind === 'add') draft.declined.push(change.proposal.from);
+  else {
+    const step = draft.steps.find(({ id }) => id === change.step.id);
+    if (step) step.byHand = true;
+  }
+}

@@ -1,0 +1,115 @@
+// The fold of a step: what kind of work it is, what it is done to, and how it behaves in the plan.
+import { driverNames } from '../../../../core/piece/bench-time.ts';
+import { mayPause, stepDrivers, stepKindOf, stepKinds, type Step, type StepKind } from '../../../../core/piece/step.ts';
+import { useBasis } from '../../../hooks/use-basis.ts';
+import { Choice, type Option } from '../../../components/choice.tsx';
+import { Field } from '../../../components/field.tsx';
+import { Labelled } from '../../../components/labelled.tsx';
+import type { RowProblems } from '../../../hooks/use-row-problems.ts';
+import type { EditStep } from './edit-step.ts';
+
+const kindNames = {
+  cut: 'cutting',
+  anneal: 'annealing',
+  form: 'forming',
+  true: 'truing up',
+  solder: 'soldering',
+  fuse: 'fusing',
+  pickle: 'pickling',
+  neutralise: 'flushing',
+  file: 'filing',
+  sand: 'sanding',
+  texture: 'texturing',
+  drill: 'drilling',
+  'round-ends': 'rounding ends',
+  assemble: 'assembling',
+  rivet: 'riveting',
+  set: 'setting',
+  polish: 'polishing',
+  tumble: 'tumbling',
+  brush: 'brushing clean',
+  patina: 'patina',
+  plate: 'plating',
+  wax: 'waxing',
+  inspect: 'inspecting',
+  pair: 'pairing',
+  pack: 'packing',
+  other: 'other work',
+} as const satisfies Record<StepKind, string>;
+const kindOptions: readonly Option[] = stepKinds.map((value) => ({ value, label: kindNames[value] }));
+const driverOptions: readonly Option[] = stepDrivers.map((value) => ({ value, label: driverNames[value] }));
+
+const transferOptions: readonly Option[] = [
+  { value: '', label: 'each, to what goes in loads' },
+  { value: 'each', label: 'each as it comes' },
+  { value: 'all', label: 'when all are done' },
+];
+
+interface StepMoreProps {
+  readonly step: Step;
+  readonly index: number;
+  readonly scopes: readonly Option[];
+  readonly problems: RowProblems;
+  readonly editStep: EditStep;
+}
+
+export function StepMore({ step, index, scopes, problems, editStep }: StepMoreProps) {
+  const { studio } = useBasis();
+  const name = step.name || 'the step';
+  const field = (key: 'drivers' | 'load' | 'yield' | 'spread', label: string, placeholder: string) => (
+    <Field
+      small
+      open
+      value={step[key]}
+      label={`${name}, ${label}`}
+      placeholder={placeholder}
+      onChange={(value) => editStep(index, step, key, { [key]: value })}
+      {...problems.at(key)}
+    />
+  );
+  const choose = (
+    key: 'kind' | 'of' | 'per' | 'maker' | 'pauses' | 'transfer',
+    label: string,
+    options: readonly Option[],
+  ) => (
+    <Choice
+      small
+      value={step[key]}
+      options={options}
+      label={`${name}, ${label}`}
+      onChange={(value) => editStep(index, step, '', { [key]: value })}
+    />
+  );
+  const known: Option = { value: '', label: `${kindNames[stepKindOf({ kind: '', name: step.name })]}, by its name` };
+  return (
+    <div className="flex flex-wrap items-baseline gap-x-5 gap-y-2 pb-2 text-[14px]">
+      <Labelled word="is">{choose('kind', 'what it is', [known, ...kindOptions])}</Labelled>
+      <Labelled word="done to">{choose('of', 'what it is done to', scopes)}</Labelled>
+      <Labelled word="minutes each">{choose('per', 'what the minutes are for', driverOptions)}</Labelled>
+      {step.per !== 'piece' && step.per !== 'load' && step.per !== 'batch' && (
+        <Labelled word="in a piece">{field('drivers', 'how many in a piece', 'from the recipe')}</Labelled>
+      )}
+      <Labelled word="a load holds">{field('load', 'pieces in a load', 'all of them')}</Labelled>
+      {step.load.trim() && (
+        <Labelled word="loads go on">{choose('transfer', 'how its loads go on', transferOptions)}</Labelled>
+      )}
+      <Labelled word="at breaks">
+        {choose('pauses', 'at breaks', [
+          { value: '', label: `${mayPause({ ...step, pauses: '' }) ? 'may stop' : 'is done in one go'}, as usual` },
+          { value: 'yes', label: 'may stop half way' },
+          { value: 'no', label: 'is done in one go' },
+        ])}
+      </Labelled>
+      <Labelled word="comes out good">{field('yield', 'share that comes out good', 'all')}</Labelled>
+      <Labelled word="give or take">{field('spread', 'how far its minutes stray', 'as usual')}</Labelled>
+      {studio.makers.length > 0 && (
+        <Labelled word="by">
+          {choose('maker', 'whose hands', [
+            { value: '', label: 'the studio’s hour' },
+            ...studio.makers.map(({ id, name: maker }) => ({ value: id, label: maker || 'a maker' })),
+          ])}
+        </Labelled>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,249 @@
+// The bench route: what hands do in order, and what works by itself meanwhile.
+import { EditableRow, EditableRows } from '../../../components/editable-row.tsx';
+import { useEditableRows } from '../../../hooks/use-editable-rows.ts';
+import { memo, useCallback, useState, type CSSProperties } from 'react';
+import type { Draft } from '@reduxjs/toolkit';
+import { TriangleAlert } from 'lucide-react';
+import { showValue } from '../../../../core/figure/show.ts';
+import { driverNames, type StepComputation } from '../../../../core/piece/bench-time.ts';
+import { cautionRule, cautionsFor } from '../../../../core/piece/cautions.ts';
+import type { Remark } from '../../../../core/piece/checks/bench-check.ts';
+import type { Piece } from '../../../../core/piece/piece.ts';
+import { stepSchema, type Step } from '../../../../core/piece/step.ts';
+import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
+import type { Option } from '../../../components/choice.tsx';
+import { Field } from '../../../components/field.tsx';
+import type { EditPiece } from '../../../components/remark-lines.tsx';
+import { useRowProblems } from '../../../hooks/use-row-problems.ts';
+import { usePasteRows } from '../paste-rows.ts';
+import { memberOptions, useEditPiece, useSameOptions, type Margin } from '../piece-context.ts';
+import type { EditStep } from './edit-step.ts';
+import { RouteOffer } from './route-offer.tsx';
+import { StepMore } from './step-more.tsx';
+
+/** Number, step, where, set-up, each, by itself, meanwhile. */
+const columns: CSSProperties = { gridTemplateColumns: '34px 1fr 6.4em 5.6em 6.4em 5.4em 5.9em' };
+const COLUMNS = 7;
+
+interface StepRowsProps {
+  readonly piece: Piece;
+  readonly count: PieceCount;
+  readonly margin: Margin;
+  readonly edit: EditPiece;
+}
+
+const newStep = (_previous: Step | undefined, id: string): Step =>
+  stepSchema.parse({ id, name: '', station: '', setUp: '', each: '', unattended: '', overlaps: false, byHand: true });
+
+const stepsOf = (piece: Draft<Piece>) => piece.steps;
+
+/** Drawn again only when a step or the minutes have changed: a key among the parts is no concern of it. */
+export const StepRows = memo(function StepRows({ piece, count, margin, edit }: StepRowsProps) {
+  const { steps } = piece;
+  const { set, onMove, blank } = useEditableRows({ edit, list: 'steps', rows: steps, rowsOf: stepsOf, fresh: newStep });
+  // A step that is changed by hand is never changed again by a proposal.
+  const editStep = useCallback<EditStep>(
+    (index, step, field, change) => set(index, step, { ...change, byHand: true }, field),
+    [set],
+  );
+  // What was proposed and is taken away is not proposed again.
+  const onRemove = useCallback(
+    (index: number) =>
+      edit('', (draft) => {
+        const [gone] = draft.steps.splice(index, 1);
+        if (gone?.from && !draft.declined.includes(gone.from)) draft.declined.push(gone.from);
+      }),
+    [edit],
+  );
+  const { parts, findings, groups, joins } = piece;
+  const scopes = useSameOptions([
+    { value: '', label: 'the whole piece' },
+    ...memberOptions({ parts, findings, groups }),
+    ...joins.map(({ id, name }) => ({ value: id, label: name.trim() || 'a join' })),
+  ]);
+  const onPaste = usePasteRows('steps', edit);
+
+  return (
+    <section aria-labelledby="route" className="mt-5" onPaste={onPaste}>
+      <div className="flex items-baseline justify-between">
+        <h2 id="route">Bench route</h2>
+        <span className="aside num">
+          {showValue(count.minutes.value, 'min')} min hands a piece, {showValue(count.unattended.value, 'min')} min by
+          itself a batch
+        </span>
+      </div>
+      <RouteOffer piece={piece} edit={edit} />
+      <EditableRows
+        grid={columns}
+        heads={[
+          { hidden: 'number' },
+          'step',
+          'where',
+          { end: 'set-up, min', title: 'Minutes of hands, once a batch' },
+          { end: 'each, min', title: 'Minutes of hands for each piece, cut, joint...' },
+          { end: 'by itself', title: 'Minutes it works by itself afterwards, once a batch' },
+          { start: 'meanwhile', title: 'May start while the step before it works by itself' },
+        ]}
+        onMove={onMove}
+      >
+        {[...steps, blank].map((step, index) => (
+          <StepRow
+            key={step.id}
+            step={step}
+            index={index}
+            last={steps.length - 1}
+            computation={count.steps[index] ?? null}
+            scopes={scopes}
+            remarks={margin.at(step.id)}
+            editStep={editStep}
+            onMove={onMove}
+            onRemove={onRemove}
+          />
+        ))}
+      </EditableRows>
+    </section>
+  );
+}, sameSteps);
+
+function sameSteps(before: StepRowsProps, after: StepRowsProps): boolean {
+  const rows = ['steps', 'joins', 'parts', 'findings', 'groups', 'declined'] as const;
+  const sameRecipe =
+    before.piece.steps === after.piece.steps && before.count.minutes.value === after.count.minutes.value;
+  // The offer of the route follows every row; it is put off with the margin, so a key waits for neither.
+  return (
+    sameRecipe &&
+    before.edit === after.edit &&
+    before.margin === after.margin &&
+    rows.every((row) => before.piece[row].length === after.piece[row].length)
+  );
+}
+
+interface StepRowProps {
+  readonly step: Step;
+  readonly index: number;
+  readonly last: number;
+  /** Null for the blank row at the foot. */
+  readonly computation: StepComputation | null;
+  readonly scopes: readonly Option[];
+  readonly remarks: readonly Remark[];
+  readonly editStep: EditStep;
+  readonly onMove: (index: number, by: number) => void;
+  readonly onRemove: (index: number) => void;
+}
+
+const StepRow = memo(function StepRow(props: StepRowProps) {
+  const { step, index, last, computation, scopes, remarks, editStep, onMove, onRemove } = props;
+  const edit = useEditPiece();
+  const [more, setMore] = useState(false);
+  const own = computation?.problems.map(({ path, sentence }) => [path, sentence]) ?? [];
+  const problems = useRowProblems(Object.fromEntries(own) as Record<string, string>);
+  const name = step.name || 'the step';
+  const cautions = cautionsFor(step);
+  const minutes = (key: 'setUp' | 'each' | 'unattended', label: string) => (
+    <td role="cell" className="end num">
+      <Field
+        end
+        value={step[key]}
+        label={`${name}, ${label}`}
+        placeholder="0"
+        column={`step-${key}`}
+        onChange={(value) => editStep(index, step, key, { [key]: value })}
+        {...problems.at(key)}
+      />
+      {key === 'each' && computation && <span className="aside block">{driverInWords(step, computation)}</span>}
+      {key === 'unattended' && step.load.trim() && <span className="aside block">{step.load.trim()} a load</span>}
+    </td>
+  );
+  const nameField = (
+    <Field
+      wide
+      value={step.name}
+      label={computation ? `Step ${String(index + 1)}, name` : 'Add a step'}
+      placeholder={computation ? 'unnamed' : 'Add a step'}
+      column="step"
+      maxLength={120}
+      onChange={(value) => editStep(index, step, 'name', { name: value })}
+    />
+  );
+  const row = { name, index, last, columns: COLUMNS, isGrid: true, nameField, problems, onMove, onRemove };
+  if (!computation) return <EditableRow {...row} isBlank lead={null} />;
+  return (
+    <EditableRow
+      {...row}
+      isBlank={false}
+      lead={index + 1}
+      leadClass="num text-soft"
+      underName={
+        <button
+          type="button"
+          className="chrome aside fold"
+          aria-expanded={more}
+          aria-label={`${name}, more${cautions.length > 0 ? ' and cautions' : ''}`}
+          onClick={() => setMore(!more)}
+        >
+          {extrasInWords(step, scopes) || 'more'}
+          {cautions.length > 0 && <TriangleAlert size={13} className="ml-1 text-warn" aria-hidden="true" />}
+        </button>
+      }
+      details={
+        more && (
+          <tr role="row">
+            <td role="cell" style={{ gridColumn: '2 / -1' }} className="pt-0!">
+              <StepMore step={step} index={index} scopes={scopes} problems={problems} editStep={editStep} />
+              {cautions.length > 0 && (
+                <div className="note mb-2">
+                  {cautions.map(({ id, text }) => (
+                    <p key={id}>{text}</p>
+                  ))}
+                  <p className="text-soft">{cautionRule}</p>
+                </div>
+              )}
+            </td>
+          </tr>
+        )
+      }
+      problemIndent={1}
+      remarks={remarks}
+      edit={edit}
+    >
+      <td role="cell">
+        <Field
+          wide
+          value={step.station}
+          label={`${name}, where`}
+          placeholder="bench"
+          column="station"
+          onChange={(station) => editStep(index, step, 'station', { station })}
+        />
+      </td>
+      {minutes('setUp', 'set-up minutes, once a batch')}
+      {minutes('each', 'minutes each')}
+      {minutes('unattended', 'minutes by itself, once a batch')}
+      <td role="cell" className="text-center">
+        <input
+          type="checkbox"
+          className="size-[17px] accent-act"
+          aria-label={`${name}, may start while the step before works by itself`}
+          checked={step.overlaps}
+          disabled={index === 0}
+          onChange={(event) => editStep(index, step, '', { overlaps: event.target.checked })}
+        />
+      </td>
+    </EditableRow>
+  );
+});
+
+// The usual case, done to the whole piece and all of it good, says nothing.
+function extrasInWords({ of, yield: good }: Step, scopes: readonly Option[]): string {
+  const scope = of && (scopes.find(({ value }) => value === of)?.label ?? 'something that is gone');
+  return [scope, good.trim() && `${good.trim()} good`].filter(Boolean).join(', ');
+}
+
+// The usual driver, a piece, is not said.
+function driverInWords({ per }: Step, { drivers }: StepComputation): string {
+  if (per === 'piece') return '';
+  if (per === 'load' || per === 'batch') return `a ${driverNames[per]}`;
+  const count = Number.isInteger(drivers) ? String(drivers) : drivers.toFixed(1);
+  const name = driverNames[per].replace(/ of .*/, '');
+  return `× ${count} ${count === '1' || per === 'cm' || per === 'cm2' ? name : `${name}s`}`;
+}

@@ -1,0 +1,57 @@
+// What everything is computed with, and the computations of core remembered between keystrokes.
+import { weakMapMemoize } from '@reduxjs/toolkit';
+import type { Batch } from '../../core/batch/batch.ts';
+import type { MadeLine } from '../../core/batch/batch-run.ts';
+import { countBatch, type BatchCount } from '../../core/batch/count-batch.ts';
+import type { Issue } from '../../core/measure/issue.ts';
+import type { Fix } from '../../core/metal/fix.ts';
+import type { Receipt } from '../../core/metal/receipt.ts';
+import { computeStep, stepEach } from '../../core/piece/bench-time.ts';
+import { computeJoin } from '../../core/piece/compute-join.ts';
+import { computePart } from '../../core/piece/compute-part.ts';
+import type { Piece } from '../../core/piece/piece.ts';
+import { countPiece, type PieceCount } from '../../core/price/piece/count-piece.ts';
+import { readRates, type Rates } from '../../core/studio/rates.ts';
+import type { Studio } from '../../core/studio/studio.ts';
+
+/** Functions of a recipe that return the same object while a row has not changed. */
+export const recipeFunctions = {
+  part: weakMapMemoize(computePart),
+  join: weakMapMemoize(computeJoin),
+  step: weakMapMemoize(computeStep),
+  minutes: weakMapMemoize(stepEach),
+};
+/** The rates of a studio version, computed once. */
+export const rememberedRates = weakMapMemoize(readRates);
+const rememberedPiece = weakMapMemoize((piece: Piece, rates: Rates, fix: Fix | null, size?: string) =>
+  countPiece(piece, rates, fix, { size, compute: recipeFunctions }),
+);
+
+/** What everything is computed with: the studio's accepted settings and the current metal prices. */
+export interface Basis {
+  readonly studio: Studio;
+  /** Of the studio. */
+  readonly revision: number;
+  readonly rates: Rates;
+  readonly fix: Fix | null;
+  /** Metal received, latest first. */
+  readonly receipts: readonly Receipt[];
+}
+
+const rememberedBatch = weakMapMemoize(countBatch);
+
+/** @param made  the same array as long as its pieces are the same */
+export function batchCount(batch: Batch, made: readonly MadeLine[], { rates, fix }: Basis): BatchCount {
+  return rememberedBatch(batch, made, rates, fix);
+}
+
+/** @param size  which of its sizes, by id; its first when left out */
+export function pieceCount(piece: Piece, { rates, fix }: Basis, size?: string): PieceCount {
+  return rememberedPiece(piece, rates, fix, size);
+}
+
+/** The problems below a path, with the path cut off: of `parts.2`, `{ 'section.diameter': '...' }`. */
+export function issuesAt(problems: readonly Issue[], path: string): Readonly<Record<string, string>> {
+  const below = problems.filter((problem) => problem.path.startsWith(`${path}.`));
+  return Object.fromEntries(below.map((problem) => [problem.path.slice(path.length + 1), problem.sentence]));
+}

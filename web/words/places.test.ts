@@ -1,0 +1,27 @@
+import { expect, test } from 'vitest';
+import { firstRunSchema } from '../../core/studio/studio.ts';
+import { countries, currencies, guess } from './places.ts';
+
+test.each([
+  ['en-GB', { country: 'GB', currency: 'GBP', units: 'mm' }],
+  ['en-US', { country: 'US', currency: 'USD', units: 'inch' }],
+  ['en-CA', { country: 'CA', currency: 'CAD', units: 'inch' }],
+  ['de', { country: 'DE', currency: 'EUR', units: 'mm' }],
+  ['ja', { country: 'JP', currency: 'JPY', units: 'mm' }],
+])('%s', (language, expected) => {
+  expect(guess(language)).toEqual(expected);
+});
+
+test('a place the book knows nothing of starts somewhere, and can be changed', () => {
+  expect(guess('mi-TV').currency).toBe('GBP');
+});
+
+test('every country and currency offered is one the ledger takes', () => {
+  const answers = { name: '', country: 'GB', currency: 'GBP', units: 'mm', hourlyRate: '1' };
+  for (const { code } of countries())
+    expect(firstRunSchema.safeParse({ ...answers, country: code }).success, code).toBe(true);
+  for (const { code } of currencies())
+    expect(firstRunSchema.safeParse({ ...answers, currency: code }).success, code).toBe(true);
+  expect(countries().length).toBeGreaterThan(190);
+  expect(countries().map(({ name }) => name)).toContain('Iceland');
+});
