@@ -1,7 +1,8 @@
 // An answer taken into a piece: the stock and the blank as a maker would have typed them.
 import { inSum, type Figure } from '../figure/figure.ts';
 import type { Alloy } from '../metal/alloys.ts';
-import { partSchema, type PartSection, type PartTyped } from '../piece/part.ts';
+import { partSchema, type PartTyped } from '../piece/part.ts';
+import { type PartSection } from '../stock/typed-section.ts';
 import type { TakenPart } from './question.ts';
 import type { Stock } from './slots.ts';
 

@@ -2,7 +2,7 @@
 import { given, inSum, computed, renamed, totalOf, type Figure } from '../figure/figure.ts';
 import { readCount } from '../measure/read/read-number.ts';
 import type { Alloy } from '../metal/alloys.ts';
-import type { Cut } from '../piece/cut.ts';
+import type { Cut } from '../blank/cut.ts';
 import type { Part } from '../piece/part.ts';
 import type { Section } from '../stock/section.ts';
 import type { Issue } from '../measure/issue.ts';

@@ -1,19 +1,23 @@
 import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
-import { bezelHeightMm, bezelLengthMm, ringsAround } from './bezel.ts';
-import { chainLengthMm, chainLinks, hingePinMm, knuckleLengthsMm, wrapLengthMm } from './chain-and-hinge.ts';
-import {
-  annealsBetween,
-  balledEndMm,
-  domeDiscMm,
-  granuleMm,
-  pitchDiameterMm,
-  reduction,
-  snippetMm,
-  twistTakeUp,
-  workedLengthMm,
-} from './constant-volume.ts';
-import { cuffLengthMm, wideBandSizes } from './developed-length.ts';
+import { ringsAround } from './rules/ring-bezel.ts';
+import { bezelHeightMm } from './rules/bezel.ts';
+import { bezelLengthMm } from './rules/bezel.ts';
+import { hingePinMm } from './rules/hinge-pin.ts';
+import { knuckleLengthsMm } from './rules/knuckles.ts';
+import { wrapLengthMm } from './rules/wrap.ts';
+import { chainLengthMm } from './rules/chain.ts';
+import { chainLinks } from './rules/chain.ts';
+import { annealsBetween, reduction } from './reduction.ts';
+import { balledEndMm } from './rules/balled.ts';
+import { pitchDiameterMm } from './rules/twist.ts';
+import { twistTakeUp } from './rules/twist.ts';
+import { workedLengthMm } from './rules/worked.ts';
+import { domeDiscMm } from './rules/dome.ts';
+import { snippetMm } from './rules/granule.ts';
+import { granuleMm } from './rules/granule.ts';
+import { cuffLengthMm } from './rules/bangle.ts';
+import { wideBandSizes } from './rules/ring-band.ts';
 import { aspectRatio, coilLengthMm, mandrelMm, ringOfCoilMm, ringsFrom } from './jump-ring.ts';
 import { ellipsePerimeterMm, outlineAreaMm2, perimeterMm, type Corner } from '../geometry/outline.ts';
 

@@ -1,4 +1,5 @@
 // Developed lengths: how long to cut what is bent round afterwards. All on the centreline of the metal.
+import { computed, inSum, type Figure } from '../figure/figure.ts';
 
 /**
  * Length of a closed ring band, bangle or jump ring. Leaving the thickness out is the classic mistake: the ring comes
@@ -11,20 +12,9 @@ export function bandLengthMm(insideMm: number, thicknessMm: number): number {
   return Math.PI * (insideMm + thicknessMm);
 }
 
-/** A band wider than this feels tighter, and is made a quarter to a half size larger (common practice). */
-export const WIDE_BAND_MM = 5;
-
-/** What a wide band is made larger by, in US sizes: a quarter size from 5 mm, a half from 8 mm (common practice). */
-export function wideBandSizes(widthMm: number): number {
-  if (widthMm >= 8) return 0.5;
-  return widthMm > WIDE_BAND_MM ? 0.25 : 0;
-}
-
-/**
- * Length of an open cuff: the inside of the wrist and π times the thickness, less the opening.
- * @param aroundMm  inside circumference as if it were closed
- * @returns mm (common practice)
- */
-export function cuffLengthMm(aroundMm: number, thicknessMm: number, openingMm: number): number {
-  return aroundMm + Math.PI * thicknessMm - openingMm;
+/** The same with its calculation: π × (inside + thickness). @param label  what is bent: `ring band` */
+export function bandLength(label: string, inside: Figure, thickness: Figure): Figure {
+  const how = `π × (${inSum(inside.value)} + ${inSum(thickness.value)})`;
+  const length = bandLengthMm(inside.value, thickness.value);
+  return computed(`length of the ${label}`, length, 'mm', how, [inside, thickness]);
 }

@@ -1,4 +1,5 @@
 // Jump rings: wound close on a mandrel and cut apart.
+import { computed, inSum, type Figure } from '../figure/figure.ts';
 import { bandLengthMm } from './developed-length.ts';
 
 /**
@@ -39,4 +40,10 @@ export const goodAspect = [2.5, 6] as const;
  */
 export function mandrelMm(insideMm: number, springBack: number): number {
   return insideMm / (1 + springBack);
+}
+
+/** Wire for one ring cut from a coil, with its calculation. @param label  what the wire is for */
+export function turnLength(label: string, inside: Figure, wire: Figure): Figure {
+  const how = `√((π × (${inSum(inside.value)} + ${inSum(wire.value)}))² + ${inSum(wire.value)}²)`;
+  return computed(label, ringOfCoilMm(inside.value, wire.value), 'mm', how, [inside, wire]);
 }

@@ -18,7 +18,8 @@ import {
 import { solderById, type Solder } from '../metal/solders.ts';
 import type { Issue } from '../measure/issue.ts';
 import type { Join } from './join.ts';
-import { reported, type Report } from './read-section.ts';
+import { reported } from '../measure/read/reported.ts';
+import { type Report } from '../measure/read/reported.ts';
 
 export interface JoinComputation {
   readonly solder: Solder | null;

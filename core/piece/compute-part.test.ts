@@ -4,7 +4,8 @@ import { describe, expect, test } from 'vitest';
 import { given, type Figure } from '../figure/figure.ts';
 import { gaugeMm } from '../measure/gauge.ts';
 import { alloysWith } from '../metal/alloy.ts';
-import { partSchema, type Part, type PartSection, type PartTyped } from './part.ts';
+import { partSchema, type Part, type PartTyped } from './part.ts';
+import { type PartSection } from '../stock/typed-section.ts';
 import { computePart } from './compute-part.ts';
 
 const alloys = alloysWith([]);

@@ -7,12 +7,13 @@ import type { Alloy } from '../metal/alloys.ts';
 import { gaugeSystemOf } from '../stock/gauged.ts';
 import { sectionArea, massPerArea, type Section } from '../stock/section.ts';
 import type { Issue } from '../measure/issue.ts';
-import { aroundCutMm, massOfCut, withTrim, type Cut, type Mass } from './cut.ts';
+import { aroundCutMm, massOfCut, withTrim, type Cut, type Mass } from '../blank/cut.ts';
 import type { Part } from './part.ts';
 import type { ScrapKind } from '../metal/scrap-kinds.ts';
 import type { Finding } from './piece.ts';
-import { readBlank, type BlankReading } from './read-blank.ts';
-import { readSection, type SectionReading } from './read-section.ts';
+import { readBlank } from '../blank/blank.ts';
+import type { BlankReading } from '../blank/blank-rule.ts';
+import { readSection, type SectionReading } from '../stock/read-section.ts';
 import { stoneOutline } from './stone.ts';
 
 export interface PartComputation {

@@ -6,7 +6,8 @@ import { alloysWith } from '../metal/alloy.ts';
 import { solderById } from '../metal/solders.ts';
 import { benchCheckAll, standing } from './checks/bench-check.ts';
 import { recipes } from './fixtures/recipes.ts';
-import { blankRulesByForm, partSchema, type PartTyped } from './part.ts';
+import { blankRules } from '../blank/blank.ts';
+import { partSchema, type PartTyped } from './part.ts';
 import { pieceSchema } from './piece.ts';
 import { computePart } from './compute-part.ts';
 import { computeRecipe } from './compute-recipe.ts';
@@ -18,7 +19,7 @@ const sum = (figures: readonly (Figure | null | undefined)[]) =>
 test('there are recipes of at least 18 kinds, and every way of cutting is in one of them', () => {
   expect(new Set(recipes.map(({ kind }) => kind)).size).toBeGreaterThanOrEqual(18);
   const used = new Set(recipes.flatMap(({ piece }) => piece.parts.map(({ blank }) => blank.rule)));
-  const all = new Set(Object.values(blankRulesByForm).flat());
+  const all = new Set(blankRules.map(({ fresh }) => fresh.rule));
   expect([...all].filter((rule) => !used.has(rule))).toEqual(['oval']);
 });
 

@@ -5,7 +5,7 @@ import { readCount } from '../measure/read/read-number.ts';
 import { readLength } from '../measure/read/read-length.ts';
 import type { Issue } from '../measure/issue.ts';
 import { computeStep, stepEach, type StepComputation } from './bench-time.ts';
-import type { Cut } from './cut.ts';
+import type { Cut } from '../blank/cut.ts';
 import { outlineAreaMm2 } from '../geometry/outline.ts';
 import type { Finding, Piece } from './piece.ts';
 import type { Join } from './join.ts';

@@ -2,7 +2,7 @@
 import type { Outline } from '../geometry/outline.ts';
 import { MM_PER_INCH } from '../measure/length-units.ts';
 import type { Studio } from '../studio/studio.ts';
-import type { Cut } from './cut.ts';
+import type { Cut } from '../blank/cut.ts';
 
 export type Units = Studio['units'];
 

@@ -1,8 +1,9 @@
 import { describe, expect, test } from 'vitest';
 import { emptyPiece, pieceSchema } from './piece.ts';
-import { blankRulesByForm, type Blank, type PartSection } from './part.ts';
-import { readBlank } from './read-blank.ts';
-import { readSection } from './read-section.ts';
+import { blankRulesOf, type Blank } from '../blank/blank.ts';
+import { type PartSection } from '../stock/typed-section.ts';
+import { readBlank } from '../blank/blank.ts';
+import { readSection } from '../stock/read-section.ts';
 import { gaugeSystemOf } from '../stock/gauged.ts';
 
 const step = { id: 's', name: '', station: '', setUp: '', each: '', unattended: '', overlaps: false };
@@ -105,7 +106,7 @@ describe.each(Object.values(sections).map((section): [string, PartSection] => [s
       for (const blank of Object.values(blanks)) {
         const problems: string[] = [];
         const read = readBlank(blank, section.form, stock, ({ sentence }) => problems.push(sentence));
-        const fits = (blankRulesByForm[section.form] as readonly string[]).includes(blank.rule);
+        const fits = blankRulesOf(section.form).includes(blank.rule);
         expect(read !== null, `${form} as ${blank.rule}`).toBe(fits);
         expect(problems).toHaveLength(fits ? 0 : 1);
       }

@@ -1,9 +1,10 @@
 // The bench route a recipe asks for: its cuts, anneals, forms, joins, pickles and finish, in the order they are done.
-import { annealsBetween } from '../blank/constant-volume.ts';
+import { annealsBetween } from '../blank/reduction.ts';
 import { readLength } from '../measure/read/read-length.ts';
 import { areaMm2, bendMm } from '../stock/section.ts';
 import { isHot, type Join, type JoinKind } from './join.ts';
-import type { BlankRule, Part } from './part.ts';
+import { blankRuleOf } from '../blank/blank.ts';
+import type { Part } from './part.ts';
 import type { PartComputation } from './compute-part.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import type { Piece } from './piece.ts';
@@ -16,22 +17,6 @@ export type Proposal = Omit<Step, 'id'>;
 
 /** Stock thicker than this is annealed before it is bent (common practice). */
 const THICK_MM = 1.5;
-
-/** What is done to a blank to give it its form; what is not named needs none. */
-const forming: Readonly<Partial<Record<BlankRule, string>>> = {
-  'ring-band': 'Bend',
-  bangle: 'Bend',
-  'jump-ring': 'Wind and cut',
-  chain: 'Wind and cut links for',
-  woven: 'Form links for',
-  wrap: 'Wind',
-  twist: 'Twist',
-  bezel: 'Bend',
-  'ring-bezel': 'Wind and cut rings for',
-  worked: 'Forge',
-  dome: 'Dome',
-  pressed: 'Press',
-};
 
 const joining = {
   solder: { kind: 'solder', verb: 'Solder' },
@@ -57,7 +42,7 @@ export function proposeRoute(recipe: Recipe): Proposal[] {
   const early = piece.joins.filter((join) => join.kind !== 'set' && (isHot(join) || join.kind === 'wrap'));
   const late = piece.joins.filter((join) => !early.includes(join) && join.kind !== 'set');
   const settings = piece.joins.filter(({ kind }) => kind === 'set');
-  const sawn = parts.filter(({ part }) => part.section.form !== 'grain' && !woundParts.has(part.blank.rule));
+  const sawn = parts.filter(({ part }) => part.section.form !== 'grain' && !blankRuleOf(part.blank.rule).cutFromCoil);
 
   return [
     ...(sawn.length > 0 ? [standardStep('cut', 'Cut the blanks', '', 'cut')] : []),
@@ -79,9 +64,6 @@ export function proposeRoute(recipe: Recipe): Proposal[] {
   ];
 }
 
-// Rings and links are cut off their coil as they are wound.
-const woundParts: ReadonlySet<BlankRule> = new Set(['jump-ring', 'chain', 'ring-bezel']);
-
 function named(row: { readonly name: string }): string {
   return row.name.trim().toLowerCase() || 'it';
 }
@@ -91,14 +73,14 @@ function ofPart(kind: StepKind, name: string, part: Part): Proposal {
 }
 
 function shaping(part: Part, computation: PartComputation): Proposal[] {
-  const verb = forming[part.blank.rule];
+  const verb = blankRuleOf(part.blank.rule).forming;
   if (part.blank.rule === 'balled' || part.blank.rule === 'granule')
     return [
       ofPart('fuse', part.blank.rule === 'balled' ? `Ball the ends of ${named(part)}` : `Melt ${named(part)}`, part),
     ];
   if (!verb) return [];
   const form = ofPart('form', `${verb} ${named(part)}`, part);
-  const perCut = woundParts.has(part.blank.rule);
+  const perCut = blankRuleOf(part.blank.rule).cutFromCoil;
   const shaped = perCut ? { ...form, per: 'cut' as const, each: '0.5' } : form;
   const anneals = annealsOf(part, computation);
   if (anneals === 0) return [shaped];

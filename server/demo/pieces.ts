@@ -1,6 +1,7 @@
 // The sample workshop's designs. All of it is made up: makers, town, designs, sizes and times.
 import { pieceSchema, type Piece, type PieceTyped } from '../../core/piece/piece.ts';
-import type { PartSection, PartTyped } from '../../core/piece/part.ts';
+import type { PartTyped } from '../../core/piece/part.ts';
+import type { PartSection } from '../../core/stock/typed-section.ts';
 
 type Blank = PartTyped['blank'];
 type JoinTyped = NonNullable<PieceTyped['joins']>[number];

@@ -6,7 +6,7 @@ import { goodsOfRun, goodsTogether } from '../../core/batch/buying/goods.ts';
 import { showHours, showValue } from '../../core/figure/show.ts';
 import { attendedMin, loadsOf, type StepComputation } from '../../core/piece/bench-time.ts';
 import { cautionRule, cautionsFor } from '../../core/piece/cautions.ts';
-import type { Cut } from '../../core/piece/cut.ts';
+import type { Cut } from '../../core/blank/cut.ts';
 import { blankInWords, type Units } from '../../core/piece/cut-words.ts';
 import { sectionInWords } from '../../core/stock/words.ts';
 import { codePicture } from './barcode-image.ts';

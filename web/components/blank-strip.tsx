@@ -4,7 +4,7 @@ import { memo } from 'react';
 import type { Outline } from '../../core/geometry/outline.ts';
 import { familyTints } from '../../core/metal/alloy.ts';
 import type { Alloy } from '../../core/metal/alloys.ts';
-import type { Cut } from '../../core/piece/cut.ts';
+import type { Cut } from '../../core/blank/cut.ts';
 import type { Section } from '../../core/stock/section.ts';
 
 interface BlankStripProps {

@@ -2,5 +2,5 @@
 
 /** The worker that says what a change would do to a plan. */
 export function openPlanSums(): Worker {
-  return new Worker(new URL('../../workers/plan-sums.ts', import.meta.url), { type: 'module' });
+  return new Worker(new URL('./plan-sums.ts', import.meta.url), { type: 'module' });
 }

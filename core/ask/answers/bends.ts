@@ -1,15 +1,14 @@
 // What is bent or wound: bangles and cuffs, chains, hinges, twists, wraps.
-import {
-  chainLengthMm,
-  chainLinks,
-  hingePinMm,
-  KNUCKLE_SPARE_MM,
-  knuckleLengthsMm,
-  linksOfPitch,
-  wrapLengthMm,
-} from '../../blank/chain-and-hinge.ts';
-import { pitchDiameterMm, twistTakeUp } from '../../blank/constant-volume.ts';
-import { cuffLengthMm } from '../../blank/developed-length.ts';
+import { hingePinMm } from '../../blank/rules/hinge-pin.ts';
+import { knuckleLengthsMm } from '../../blank/rules/knuckles.ts';
+import { KNUCKLE_SPARE_MM } from '../../blank/rules/knuckles.ts';
+import { wrapLengthMm } from '../../blank/rules/wrap.ts';
+import { linksOfPitch } from '../../blank/rules/woven.ts';
+import { chainLengthMm } from '../../blank/rules/chain.ts';
+import { chainLinks } from '../../blank/rules/chain.ts';
+import { pitchDiameterMm } from '../../blank/rules/twist.ts';
+import { twistTakeUp } from '../../blank/rules/twist.ts';
+import { cuffLengthMm } from '../../blank/rules/bangle.ts';
 import { ringOfCoilMm } from '../../blank/jump-ring.ts';
 import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
 import { typedSize } from '../part.ts';

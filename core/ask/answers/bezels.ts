@@ -1,5 +1,8 @@
 // Bezels: the strip round a stone, or rings standing round it.
-import { bezelHeightMm, bezelLengthMm, ringsAround, TURN_OVER_MM } from '../../blank/bezel.ts';
+import { ringsAround } from '../../blank/rules/ring-bezel.ts';
+import { bezelHeightMm } from '../../blank/rules/bezel.ts';
+import { TURN_OVER_MM } from '../../blank/rules/bezel.ts';
+import { bezelLengthMm } from '../../blank/rules/bezel.ts';
 import { perimeterMm, type Outline } from '../../geometry/outline.ts';
 import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
 import type { TopicAnswer } from '../question.ts';

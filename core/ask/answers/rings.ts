@@ -1,5 +1,7 @@
 // Ring sizes between scales, and the blank for a size or a range of sizes.
-import { bandLengthMm, wideBandSizes, WIDE_BAND_MM } from '../../blank/developed-length.ts';
+import { bandLengthMm } from '../../blank/developed-length.ts';
+import { wideBandSizes } from '../../blank/rules/ring-band.ts';
+import { WIDE_BAND_MM } from '../../blank/rules/ring-band.ts';
 import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
 import { MM_PER_INCH } from '../../measure/length-units.ts';
 import { readRingSize, ringInsideMm, ringSizeOf, ringSizeText, type RingSizeSystem } from '../../measure/ring-size.ts';

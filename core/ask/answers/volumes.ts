@@ -1,14 +1,10 @@
 // What keeps its volume: domes, balls, granules, forged and rolled stock.
-import {
-  annealsBetween,
-  balledEndMm,
-  domeDiscMm,
-  granuleMm,
-  reduction,
-  REDUCTION_BETWEEN_ANNEALS,
-  snippetMm,
-  workedLengthMm,
-} from '../../blank/constant-volume.ts';
+import { annealsBetween, reduction, REDUCTION_BETWEEN_ANNEALS } from '../../blank/reduction.ts';
+import { balledEndMm } from '../../blank/rules/balled.ts';
+import { workedLengthMm } from '../../blank/rules/worked.ts';
+import { domeDiscMm } from '../../blank/rules/dome.ts';
+import { snippetMm } from '../../blank/rules/granule.ts';
+import { granuleMm } from '../../blank/rules/granule.ts';
 import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
 import { sectionArea, massPerArea } from '../../stock/section.ts';
 import type { TopicAnswer } from '../question.ts';

@@ -7,7 +7,7 @@ import { currencySchema, noteSchema, typedSchema } from '../../measure/typed.ts'
 import { densityOf } from '../../metal/alloy.ts';
 import type { Alloy } from '../../metal/alloys.ts';
 import { partSchema, tempers } from '../../piece/part.ts';
-import { readSection } from '../../piece/read-section.ts';
+import { readSection } from '../../stock/read-section.ts';
 import { gaugeSystemOf } from '../../stock/gauged.ts';
 import { massPerArea, massPerLength, type Section } from '../../stock/section.ts';
 import type { Issue } from '../../measure/issue.ts';

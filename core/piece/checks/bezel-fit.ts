@@ -1,5 +1,5 @@
 // A bezel against its stone, and its thin wall against a thick base.
-import { TURN_OVER_MM } from '../../blank/bezel.ts';
+import { TURN_OVER_MM } from '../../blank/rules/bezel.ts';
 import { inSum } from '../../figure/figure.ts';
 import { girdleMm } from '../compute-recipe.ts';
 import { withRow, type CheckFinding, type CheckContext, type Check } from './check-context.ts';

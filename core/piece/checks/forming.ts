@@ -1,12 +1,11 @@
 // Metal worked too far without an anneal, or wound while it is spring hard.
-import { annealsBetween, reduction } from '../../blank/constant-volume.ts';
+import { annealsBetween, reduction } from '../../blank/reduction.ts';
 import { inSum } from '../../figure/figure.ts';
 import { readLength } from '../../measure/read/read-length.ts';
 import { areaMm2, type LongSection } from '../../stock/section.ts';
-import type { BlankRule, Part } from '../part.ts';
+import { blankRuleOf } from '../../blank/blank.ts';
+import type { Part } from '../part.ts';
 import { withStepAfter, type CheckFinding, type CheckContext, type Check } from './check-context.ts';
-
-const wound: ReadonlySet<BlankRule> = new Set(['jump-ring', 'chain', 'ring-band', 'bangle', 'wrap', 'ring-bezel']);
 
 export const forming: Check = {
   name: 'forming',
@@ -14,7 +13,7 @@ export const forming: Check = {
   check: (job) =>
     job.parts.flatMap(({ part, computation: { section } }): CheckFinding[] => [
       ...(section && section.form !== 'sheet' && section.form !== 'grain' ? overworked(job, part, section) : []),
-      ...(part.temper === 'hard' && wound.has(part.blank.rule)
+      ...(part.temper === 'hard' && blankRuleOf(part.blank.rule).springsBack
         ? [
             {
               severity: 'warn' as const,

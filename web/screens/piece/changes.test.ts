@@ -1,6 +1,7 @@
 // What becomes of a part when its stock, or the way it is cut, is changed: as little as possible is lost.
 import { expect, test } from 'vitest';
-import type { Blank, PartSection } from '../../../core/piece/part.ts';
+import type { Blank } from '../../../core/blank/blank.ts';
+import type { PartSection } from '../../../core/stock/typed-section.ts';
 import { moveRow } from '../../hooks/use-row-moves.ts';
 import { blankFor } from './parts/blank-fields.tsx';
 import { sectionFor } from '../../components/section-fields.tsx';

@@ -1,7 +1,8 @@
 // Stock that came in, or lay there before the ledger was begun.
 import { useState } from 'react';
 import { newLotSchema, readLot, type NewLot } from '../../../core/batch/stock/shelf.ts';
-import { blankRulesByForm, tempers, type SectionForm } from '../../../core/piece/part.ts';
+import { tempers } from '../../../core/piece/part.ts';
+import type { SectionForm } from '../../../core/stock/section.ts';
 import { formNames } from '../../../core/stock/words.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { useAddLotMutation } from '../../state/api.ts';
@@ -14,7 +15,7 @@ import { useRowProblems } from '../../hooks/use-row-problems.ts';
 import { alloyOptions } from '../../components/alloy-options.ts';
 import { sectionFor, SectionFields } from '../../components/section-fields.tsx';
 
-const forms = (Object.keys(blankRulesByForm) as SectionForm[])
+const forms = (Object.keys(formNames) as SectionForm[])
   .filter((form) => form !== 'grain')
   .map((value) => ({ value, label: formNames[value] }));
 const temperOptions = tempers.map((value) => ({ value, label: value || 'as it comes' }));

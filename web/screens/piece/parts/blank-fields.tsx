@@ -1,17 +1,19 @@
 // How a part is cut: its lengths, the size of the ring it becomes, or the stone it goes round.
 import type { RingSizeSystem } from '../../../../core/measure/ring-size.ts';
 import {
-  blankRulesByForm,
+  blankFieldOf,
+  blankRulesOf,
+  freshBlank,
+  mainFieldOf,
   type Blank,
   type BlankRule,
-  type PartSection,
-  type SectionForm,
-} from '../../../../core/piece/part.ts';
+} from '../../../../core/blank/blank.ts';
+import type { SectionForm } from '../../../../core/stock/section.ts';
+import { type PartSection } from '../../../../core/stock/typed-section.ts';
 import { Choice, type Option } from '../../../components/choice.tsx';
 import { Field } from '../../../components/field.tsx';
 import type { Units } from '../../../../core/piece/cut-words.ts';
 import type { RowProblems } from '../../../hooks/use-row-problems.ts';
-import { countFields, fieldWords, freshBlanks, mainField, mayBeBlank } from './blank-words.ts';
 
 const ringSystems: readonly { value: RingSizeSystem; label: string }[] = [
   { value: 'uk', label: 'UK size' },
@@ -48,7 +50,7 @@ export function BlankFields({ name, blank, section, units, stones, onNewStone, p
     set(`blank.${key}`, (part) => void Object.assign(part.blank, { [key]: value }));
   const field = ([key, value]: [string, string]) => {
     const unit = unitOf(blank, key, lengthUnit);
-    const words = fieldWords[`${blank.rule}.${key}`];
+    const { word, blank: left } = blankFieldOf(blank.rule, key);
     return (
       <span key={key} className="whitespace-nowrap">
         <Field
@@ -56,13 +58,13 @@ export function BlankFields({ name, blank, section, units, stones, onNewStone, p
           value={value}
           label={`${name}, ${key in section ? 'finished ' : ''}${key === 'inside' ? 'inside diameter' : key}`}
           unit={unit}
-          placeholder={mayBeBlank[key] ?? placeholderOf(blank, key, unit)}
+          placeholder={left ?? placeholderOf(blank, key, unit)}
           column={key}
           maxLength={key === 'points' ? 400 : 60}
           onChange={(text) => put(key, text)}
           {...problems.at(`blank.${key}`)}
         />
-        {words && <span className="aside"> {words}</span>}
+        {word && <span className="aside"> {word}</span>}
       </span>
     );
   };
@@ -110,7 +112,7 @@ export function BlankFields({ name, blank, section, units, stones, onNewStone, p
 
 function unitOf(blank: Blank, key: string, lengthUnit: string): string {
   if (key === 'grams') return 'g';
-  if (countFields.has(key) || key === 'points') return '';
+  if (blankFieldOf(blank.rule, key).isCount || key === 'points') return '';
   return blank.rule === 'ring-band' && blank.system !== 'mm' ? '' : lengthUnit;
 }
 
@@ -122,17 +124,16 @@ function placeholderOf(blank: Blank, key: string, unit: string): string {
 
 /** A blank of another rule or for other stock: a rule that fits stays as it is, and the main measure goes over. */
 export function blankFor(before: Blank, form: SectionForm, wanted: BlankRule = before.rule): Blank {
-  const fitting: readonly BlankRule[] = blankRulesByForm[form];
+  const fitting = blankRulesOf(form);
   const rule = fitting.includes(wanted) ? wanted : (fitting[0] ?? 'straight');
   if (rule === before.rule) return before;
-  const size = sizeOf(before);
-  const fresh = freshBlanks[rule];
-  return rule === 'weight' || rule === 'outline' ? fresh : { ...fresh, [mainField[rule]]: size };
+  const fresh = freshBlank(rule);
+  return rule === 'weight' || rule === 'outline' ? fresh : { ...fresh, [mainFieldOf(rule)]: mainMeasure(before) };
 }
 
 // A ring size is no length, a weight and a list of corners neither.
-function sizeOf(blank: Blank): string {
+function mainMeasure(blank: Blank): string {
   if (blank.rule === 'weight' || blank.rule === 'outline') return '';
   if (blank.rule === 'ring-band') return blank.system === 'mm' ? blank.size : '';
-  return (blank as unknown as Record<string, string>)[mainField[blank.rule]] ?? '';
+  return Object.entries(blank).find(([key]) => key === mainFieldOf(blank.rule))?.[1] ?? '';
 }

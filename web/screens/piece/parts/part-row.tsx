@@ -2,13 +2,10 @@
 import { EditableRow } from '../../../components/editable-row.tsx';
 import type { SetFields, SetRow } from '../../../hooks/use-editable-rows.ts';
 import { memo, useState } from 'react';
-import {
-  blankRulesByForm,
-  type BlankRule,
-  type Part,
-  type PartSection,
-  type SectionForm,
-} from '../../../../core/piece/part.ts';
+import { blankRuleOf, blankRulesOf, type BlankRule } from '../../../../core/blank/blank.ts';
+import type { Part } from '../../../../core/piece/part.ts';
+import type { SectionForm } from '../../../../core/stock/section.ts';
+import { type PartSection } from '../../../../core/stock/typed-section.ts';
 import type { PartComputation } from '../../../../core/piece/compute-part.ts';
 import { useBasis } from '../../../hooks/use-basis.ts';
 import { Choice } from '../../../components/choice.tsx';
@@ -21,7 +18,6 @@ import { formNames } from '../../../../core/stock/words.ts';
 import { useRowProblems } from '../../../hooks/use-row-problems.ts';
 import { alloyOptions } from '../../../components/alloy-options.ts';
 import { BlankFields, blankFor } from './blank-fields.tsx';
-import { ruleNames } from './blank-words.ts';
 import { PartMore } from './part-more.tsx';
 import { addGroup, addStone, useEditPiece } from '../piece-context.ts';
 import { BlankStrip, longestSideMm } from '../../../components/blank-strip.tsx';
@@ -264,14 +260,14 @@ function otherSize(typed: PartSection, { section, alloy }: PartComputation): str
   return gaugeInWords(section, alloy, { mm: !text.includes('mm'), gauge: !/ga|#/i.test(text) });
 }
 
-const formOptions = (Object.keys(blankRulesByForm) as SectionForm[]).map((value) => ({
+const formOptions = (Object.keys(formNames) as SectionForm[]).map((value) => ({
   value,
   label: formNames[value],
 }));
 
 // A rule that does not fit the stock any more stays in the list until another is chosen, so that nothing changes unseen.
 function ruleOptions(form: SectionForm, chosen: BlankRule) {
-  const fitting: readonly BlankRule[] = blankRulesByForm[form];
+  const fitting = blankRulesOf(form);
   const rules = fitting.includes(chosen) ? fitting : [...fitting, chosen];
-  return rules.map((value) => ({ value, label: ruleNames[value] }));
+  return rules.map((value) => ({ value, label: blankRuleOf(value).name }));
 }

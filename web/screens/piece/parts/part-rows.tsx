@@ -5,12 +5,12 @@ import { useMemo, type CSSProperties } from 'react';
 import type { Draft } from '@reduxjs/toolkit';
 import { showValue } from '../../../../core/figure/show.ts';
 import type { Piece } from '../../../../core/piece/piece.ts';
-import { blankRulesByForm, partSchema, type Part } from '../../../../core/piece/part.ts';
+import { blankRulesOf, freshBlank } from '../../../../core/blank/blank.ts';
+import { partSchema, type Part } from '../../../../core/piece/part.ts';
 import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
 import { makeOrBuy } from '../../../../core/price/piece/make-or-buy.ts';
 import { useBasis } from '../../../hooks/use-basis.ts';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
-import { freshBlanks } from './blank-words.ts';
 import { PartRow } from './part-row.tsx';
 import { groupOptions, stoneOptions, type Margin } from '../piece-context.ts';
 import { usePasteRows } from '../paste-rows.ts';
@@ -93,7 +93,7 @@ function newPart(previous: Part | undefined, id: string): Part {
     name: '',
     alloy: previous?.alloy ?? 'silver-925',
     section: previous?.section ?? { form: 'round', diameter: '' },
-    blank: freshBlanks[blankRulesByForm[previous?.section.form ?? 'round'][0]],
+    blank: freshBlank(blankRulesOf(previous?.section.form ?? 'round')[0] ?? 'straight'),
     count: '1',
     trim: '',
     group: previous?.group,

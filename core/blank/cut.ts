@@ -2,7 +2,7 @@
 import { outlineAreaMm2, perimeterMm, type Outline } from '../geometry/outline.ts';
 import { inSum, computed, type Figure } from '../figure/figure.ts';
 import { sectionArea, massPerArea, massPerLength } from '../stock/section.ts';
-import type { SectionReading } from './read-section.ts';
+import type { SectionReading } from '../stock/read-section.ts';
 
 export type Cut =
   | { readonly kind: 'length'; readonly length: Figure }

@@ -1,20 +1,17 @@
 // A part's stock read into millimetres, with a sentence for each size that cannot be.
-import { given, inSum, type Figure } from '../figure/figure.ts';
+import { inSum, type Figure } from '../figure/figure.ts';
 import type { GaugeSystem } from '../measure/gauge.ts';
 import { readLength } from '../measure/read/read-length.ts';
 import { readMassPerLength } from '../measure/read/read-mass-per-length.ts';
-import type { Reading } from '../measure/read/reading.ts';
-import { sectionArea, type Section } from '../stock/section.ts';
-import type { Issue } from '../measure/issue.ts';
-import type { PartSection } from './part.ts';
+import { sectionArea, type Section } from './section.ts';
+import type { PartSection } from './typed-section.ts';
+import { reported, worked, type Report } from '../measure/read/reported.ts';
 
 /** Each size of a section as an input of a sum, keyed by its field. */
 export interface SectionReading {
   readonly section: Section;
   readonly sizes: Readonly<Record<string, Figure>>;
 }
-
-export type Report = (problem: Issue) => void;
 
 /**
  * Reads the sizes of a section.
@@ -83,22 +80,4 @@ export function readSection(typed: PartSection, gauge: GaugeSystem, report: Repo
     case 'grain':
       return { section: { form: 'grain' }, sizes: {} };
   }
-}
-
-/** What a formula gives, or null with its own sentence reported when the sizes cannot be. */
-export function worked<Result>(formula: () => Result, path: string, report: Report): Result | null {
-  try {
-    return formula();
-  } catch (error) {
-    if (!(error instanceof RangeError)) throw error;
-    report({ path, sentence: error.message });
-    return null;
-  }
-}
-
-/** A reading as an input of a sum, or null with its sentence reported. */
-export function reported(reading: Reading, path: string, label: string, unit: string, report: Report): Figure | null {
-  if (reading.ok) return given(label, reading.value, unit, reading.source);
-  report({ path, sentence: reading.sentence });
-  return null;
 }
