@@ -1,4 +1,5 @@
 // How the studio sells: the rule its prices are made by, the ways they are asked for, and what each way keeps.
+import { roundHalfAwayFromZero } from '../figure/round-money.ts';
 import { given, type Figure } from '../figure/figure.ts';
 import { readMoney } from '../measure/read/read-money.ts';
 import { readCount, readFactor, readMarkUp, readShare } from '../measure/read/read-number.ts';
@@ -149,7 +150,7 @@ function priceBands(studio: Studio, value: ReadSetting): PriceBand[] {
       : Infinity,
     stepMinor: Math.max(
       1,
-      Math.round(value(`pricePoints.${String(index)}.step`, readMoney(step, studio.currency, 'step'))),
+      roundHalfAwayFromZero(value(`pricePoints.${String(index)}.step`, readMoney(step, studio.currency, 'step'))),
     ),
   }));
 }
@@ -160,5 +161,5 @@ function readLadder({ ladder, currency }: Studio, value: ReadSetting): number[] 
     .split(/[,;\s]+/)
     .filter(Boolean)
     .map((text) => value('ladder', readMoney(text, currency)));
-  return [...new Set(rungs.map(Math.round))].filter((minor) => minor > 0).sort((a, b) => a - b);
+  return [...new Set(rungs.map(roundHalfAwayFromZero))].filter((minor) => minor > 0).sort((a, b) => a - b);
 }

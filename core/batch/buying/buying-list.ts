@@ -1,4 +1,5 @@
 // What open batches lack, by supplier item: how many packs, at what price, and when to order.
+import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
 import { given, inSum, computed, renamed, totalOf, type Figure } from '../../figure/figure.ts';
 import type { BarPlan } from '../../cut/bars/bar-problem.ts';
 import type { SheetPlan } from '../../cut/sheets/sheet-problem.ts';
@@ -71,7 +72,13 @@ export function offeredFor(
 ): CutTerms['bought'] {
   return items.flatMap((item) =>
     item.stock && item.currency === currency && keyOfLot(item.stock) === issue.stock
-      ? [{ id: itemKey(item), size: item.stock.size, priceMinor: Math.round(breakFor(item, 1).priceMinor / item.pack) }]
+      ? [
+          {
+            id: itemKey(item),
+            size: item.stock.size,
+            priceMinor: roundHalfAwayFromZero(breakFor(item, 1).priceMinor / item.pack),
+          },
+        ]
       : [],
   );
 }

@@ -1,4 +1,5 @@
 // A supplier's price list from a table: a line a price. The format stands in docs/formats/price-list.md.
+import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
 import { readLength } from '../../measure/read/read-length.ts';
 import { readMoney } from '../../measure/read/read-money.ts';
 import type { Alloy } from '../../metal/alloys.ts';
@@ -94,7 +95,7 @@ function readLine(cell: Cell, alloys: ReadonlyMap<string, Alloy>, usual: string)
     name: cell('name'),
     stock,
     ...pack,
-    breaks: [{ from, priceMinor: Math.round(price.value) }],
+    breaks: [{ from, priceMinor: roundHalfAwayFromZero(price.value) }],
     currency,
     leadDays,
   };

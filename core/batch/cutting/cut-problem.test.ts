@@ -1,4 +1,5 @@
 // A batch's stock as a problem for the planner, and what a plan for it comes to.
+import type { CutLine } from '../cut-list.ts';
 import fc from 'fast-check';
 import loadHighs from 'highs';
 import { describe, expect, test } from 'vitest';
@@ -10,7 +11,7 @@ import { countPiece } from '../../price/piece/count-piece.ts';
 import { pendant, workshopFix, workshopRates } from '../../price/fixtures/workshop.ts';
 import { batchSchema } from '../batch.ts';
 import { countBatch } from '../count-batch.ts';
-import { barProblemOf, sheetProblemOf, type CutTerms } from './cut-problem.ts';
+import { barProblemOf, kerfFor, sheetProblemOf, type CutTerms } from './cut-problem.ts';
 import { acceptedStock, cutSums, standingInWords } from './planned-cut.ts';
 import { newLotSchema, readLot, type ShelfLot } from '../stock/shelf.ts';
 
@@ -30,6 +31,8 @@ const count = countBatch(
 const sheet = count.issue.find(({ section }) => section.form === 'sheet');
 const wire = count.issue.find(({ section }) => section.form === 'round');
 if (!sheet || !wire) throw new Error('The pendant is cut from sheet and from wire.');
+/** The same wire, its parts without a kerf of their own. */
+const plainWire = { ...wire, lines: wire.lines.map((line) => ({ ...line, part: { ...line.part, kerf: '' } })) };
 const alloys = alloysWith([]);
 
 function lotOf(id: string, typed: object, isOffcut = false): ShelfLot {
@@ -140,12 +143,12 @@ describe('whatever is planned, its grams are those of the stock', () => {
             return lotOf(`lot ${String(index)}`, { ...round, length: `${String(mm)} mm`, paid: '9' });
           });
           const own = { ...terms, kerfMm, keepFromMm };
-          const problem = barProblemOf(wire, shelf, own);
+          const problem = barProblemOf(plainWire, shelf, own);
           for (const plan of plansOf(planBars(problem, solve, still))) {
-            const { shelf: off, bought, blanks, offcuts, scrap } = cutSums(wire, plan, shelf, own);
+            const { shelf: off, bought, blanks, offcuts, scrap } = cutSums(plainWire, plan, shelf, own);
             expect(blanks + offcuts + scrap).toBeCloseTo(off + bought, 6);
             expect(blanks).toBeGreaterThan(0);
-            const stock = acceptedStock(wire, plan, shelf, own, 'GBP');
+            const stock = acceptedStock(plainWire, plan, shelf, own, 'GBP');
             expect(stock).toHaveLength(plan.bars.length);
             expect(stock.reduce((sum, { blankGrams }) => sum + blankGrams, 0)).toBeCloseTo(blanks, 9);
             for (const { offcut } of stock)
@@ -168,4 +171,11 @@ describe('whatever is planned, its grams are those of the stock', () => {
         if (offcut && 'widthMm' in offcut) expect(Math.min(offcut.widthMm, offcut.heightMm)).toBeGreaterThanOrEqual(8);
     }
   });
+});
+
+test('the plan cuts with the kerf that its parts name, else with that of the tool', () => {
+  const line = (kerf: string) => ({ part: { kerf } }) as CutLine;
+  expect(kerfFor({ lines: [line(''), line('')] }, { kerfMm: 0.3 })).toBe(0.3);
+  expect(kerfFor({ lines: [line('0.2 mm'), line('0.5 mm'), line('')] }, { kerfMm: 0.3 })).toBe(0.5);
+  expect(kerfFor({ lines: [line('0')] }, { kerfMm: 0.3 })).toBe(0);
 });

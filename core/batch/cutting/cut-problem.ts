@@ -1,4 +1,6 @@
 // What a batch cuts out of one stock item as a problem for the planner, with what lies on the shelf.
+import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
+import { readLength } from '../../measure/read/read-length.ts';
 import { convexHull, type Point } from '../../geometry/convex-polygon.ts';
 import { offsetOutline } from '../../geometry/offset-outline.ts';
 import type { BarProblem } from '../../cut/bars/bar-problem.ts';
@@ -9,7 +11,7 @@ import { gramsOf, keyOfLot, type ShelfLot, type StockSize } from '../stock/shelf
 
 /** How stock is cut, and what could be bought. */
 export interface CutTerms {
-  /** mm */
+  /** Kerf of the tool, mm: used where no part of the stock names its own. */
   readonly kerfMm: number;
   readonly keepFromMm: number;
   readonly gapMm: number;
@@ -41,16 +43,29 @@ function pricesOf(issue: IssueLine, lots: readonly ShelfLot[], terms: CutTerms) 
   ].find(({ priceMinor, grams }) => priceMinor !== null && grams > 0);
   const perGram = known ? (known.priceMinor ?? 0) / known.grams : MINOR_PER_GRAM;
   return {
-    lot: ({ isOffcut, paidMinor, grams }: ShelfLot) => (isOffcut ? 0 : (paidMinor ?? Math.round(grams * perGram))),
+    lot: ({ isOffcut, paidMinor, grams }: ShelfLot) =>
+      isOffcut ? 0 : (paidMinor ?? roundHalfAwayFromZero(grams * perGram)),
     bought: ({ priceMinor, size }: CutTerms['bought'][number]) =>
-      priceMinor ?? Math.round(gramsOf(issue.section, size, issue.alloy) * perGram) + 1,
+      priceMinor ?? roundHalfAwayFromZero(gramsOf(issue.section, size, issue.alloy) * perGram) + 1,
   };
+}
+
+/**
+ * Kerf between the blanks of a stock item. A part that names its kerf is weighed with it, so the plan cuts with it too.
+ * @returns mm: the widest kerf its parts name, or that of the tool when none does
+ */
+export function kerfFor({ lines }: Pick<IssueLine, 'lines'>, { kerfMm }: Pick<CutTerms, 'kerfMm'>): number {
+  const named = lines.flatMap(({ part }) => {
+    const reading = readLength(part.kerf, { what: 'kerf', mayBeZero: true });
+    return part.kerf.trim() && reading.ok ? [reading.value] : [];
+  });
+  return named.length > 0 ? Math.max(...named) : kerfMm;
 }
 
 export function barProblemOf(issue: IssueLine, lots: readonly ShelfLot[], terms: CutTerms): BarProblem {
   const cost = pricesOf(issue, lots, terms);
   return {
-    kerf: terms.kerfMm,
+    kerf: kerfFor(issue, terms),
     keepFrom: terms.keepFromMm,
     stock: [
       ...lotsFor(issue, lots).flatMap((lot) =>

@@ -1,4 +1,6 @@
 // How stock is cut as a maker writes it down, read into millimetres.
+import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
+import { toolKerfs, type CuttingTool } from '../../stock/kerf.ts';
 import { readLength } from '../../measure/read/read-length.ts';
 import { moneyTyped, readMoney } from '../../measure/read/read-money.ts';
 import { offeredFor } from '../buying/buying-list.ts';
@@ -6,8 +8,6 @@ import type { IssueLine } from '../cut-list.ts';
 import type { SupplierItem } from '../buying/price-list.ts';
 import type { CutTerms } from './cut-problem.ts';
 
-/** What each tool takes out (common practice: a 2/0 blade cuts 0.3 mm; shears and cutters part without a kerf). */
-const kerfs = { saw: '0.3 mm', 'fine-saw': '0.2 mm', shears: '0 mm' } as const;
 /** A length or a sheet that could be bought. */
 export interface Bought {
   readonly length: string;
@@ -18,7 +18,7 @@ export interface Bought {
 }
 
 export interface TypedTerms {
-  readonly tool: keyof typeof kerfs;
+  readonly tool: CuttingTool;
   readonly keepFrom: string;
   readonly gap: string;
   readonly margin: string;
@@ -70,7 +70,7 @@ export function readTerms(
 ): ReadTerms | { readonly sentence: string } {
   const mm = (text: string, what: string) => readLength(text, { what, mayBeZero: true });
   const readings = [
-    mm(kerfs[typed.tool], 'kerf'),
+    mm(toolKerfs[typed.tool], 'kerf'),
     mm(typed.keepFrom, 'length to keep from'),
     mm(typed.gap, 'gap'),
     mm(typed.margin, 'margin'),
@@ -92,7 +92,7 @@ export function readTerms(
       const [long, wide] = [mm(length, 'length'), mm(width, 'width')];
       const [l, w] = [long.ok ? long.value : 0, wide.ok ? wide.value : 0];
       const money = price.trim() ? readMoney(price, currency) : null;
-      const priceMinor = money?.ok ? Math.round(money.value) : null;
+      const priceMinor = money?.ok ? roundHalfAwayFromZero(money.value) : null;
       const size = isSheet ? { widthMm: l, heightMm: w } : { lengthMm: l };
       const id = item || `bought ${issue.stock} ${String(index + 1)}`;
       return l > 0 && (!isSheet || w > 0) ? [{ id, size, priceMinor }] : [];

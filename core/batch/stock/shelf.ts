@@ -1,4 +1,5 @@
 // The shelf: what stock lies there, bar by bar and sheet by sheet. Entries only; what lies there is their sum.
+import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
 import { z } from 'zod';
 import { readLength } from '../../measure/read/read-length.ts';
 import { readMoney } from '../../measure/read/read-money.ts';
@@ -129,7 +130,7 @@ export function readLot(
       size,
       temper: typed.temper,
       grams: gramsOf(reading.section, size, alloy),
-      paidMinor: paid?.ok ? Math.round(paid.value / count.value) : null,
+      paidMinor: paid?.ok ? roundHalfAwayFromZero(paid.value / count.value) : null,
       currency,
       isOffcut: false,
     },

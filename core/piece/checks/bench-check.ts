@@ -43,6 +43,11 @@ export const checks: readonly Check[] = [
   fusing,
 ];
 
+/** Names of the checks whose findings may differ between sizes. */
+const sizeDependent: ReadonlySet<string> = new Set(
+  checks.filter((check) => check.isSizeDependent).map(({ name }) => name),
+);
+
 /** What a rule has to say of a piece. */
 export interface Remark extends CheckFinding {
   readonly rule: string;
@@ -59,10 +64,10 @@ const rank = { stop: 0, warn: 1, note: 2 } as const satisfies Record<Severity, n
  * @returns the remarks, the gravest first, each rule in its order
  */
 export function benchCheck(recipe: Recipe, alloys: ReadonlyMap<string, Alloy>, country: string): Remark[] {
-  const job = new CheckContext(recipe, alloys, country);
+  const context = new CheckContext(recipe, alloys, country);
   const { known } = recipe.piece;
   const remarks = checks.flatMap(({ name, why, check }) =>
-    check(job).map((found): Remark => {
+    check(context).map((found): Remark => {
       const seen = known.find(({ rule, about }) => rule === name && about === found.about);
       return { ...found, rule: name, why, known: seen ? seen.reason : null };
     }),
@@ -93,7 +98,7 @@ export function* benchChecking(
   for (const size of piece.sizes.rows) {
     for (const remark of benchCheck(computeRecipe(pieceInSize(piece, size), alloys, compute), alloys, country)) {
       const key = `${remark.rule} ${remark.about} ${remark.severity}`;
-      const named = piece.sizes.rows.length > 1 && measured.has(remark.rule);
+      const named = piece.sizes.rows.length > 1 && sizeDependent.has(remark.rule);
       if (!seen.has(key))
         seen.set(key, named ? { ...remark, sentence: `In ${size.name || 'a size'}: ${remark.sentence}` } : remark);
     }
@@ -101,9 +106,6 @@ export function* benchChecking(
   }
   return [...seen.values()].toSorted((a, b) => rank[a.severity] - rank[b.severity]);
 }
-
-// These speak of measures, which a size may change.
-const measured = new Set(['ring-fit', 'bezel-fit', 'die-depth', 'hinge', 'forming', 'marks-due', 'pairs']);
 
 /** Remarks that keep a piece from being accepted: stops the maker has not said are known. */
 export function standing(remarks: readonly Remark[]): Remark[] {

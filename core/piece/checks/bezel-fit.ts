@@ -12,12 +12,13 @@ const THICKER_BASE = 2.5;
 
 export const bezelFit: Check = {
   name: 'bezel-fit',
+  isSizeDependent: true,
   why: 'Too low and the stone falls out, too high and it cannot be seen; a thin wall melts before a thick base is hot.',
-  check: (job) =>
-    job.parts.flatMap(({ part, computation: { section } }): CheckFinding[] => {
+  check: (context) =>
+    context.parts.flatMap(({ part, computation: { section } }): CheckFinding[] => {
       if (part.blank.rule !== 'bezel' || section?.form !== 'strip') return [];
       const { stone } = part.blank;
-      const finding = job.piece.findings.find(({ id }) => id === stone);
+      const finding = context.piece.findings.find(({ id }) => id === stone);
       const girdle = finding ? girdleMm(finding) : null;
       const found: CheckFinding[] = [];
       // In whole micrometres: 2.3 − 2 mm is enough where 0.3 mm is asked.
@@ -30,8 +31,8 @@ export const bezelFit: Check = {
           about: part.id,
           sentence:
             over < LEAST_OVER_MM
-              ? `${name} is ${inSum(section.widthMm)} mm high and ${job.nameOf(stone)} curves in at ${inSum(girdle)} mm: too little to turn over. Use about ${right}.`
-              : `${name} is ${inSum(section.widthMm)} mm high and ${job.nameOf(stone)} curves in at ${inSum(girdle)} mm: it hides the stone. Use about ${right}.`,
+              ? `${name} is ${inSum(section.widthMm)} mm high and ${context.nameOf(stone)} curves in at ${inSum(girdle)} mm: too little to turn over. Use about ${right}.`
+              : `${name} is ${inSum(section.widthMm)} mm high and ${context.nameOf(stone)} curves in at ${inSum(girdle)} mm: it hides the stone. Use about ${right}.`,
           remedy: {
             says: `Make it ${right}`,
             apply: withRow('parts', part.id, (row) =>
@@ -40,17 +41,17 @@ export const bezelFit: Check = {
           },
         });
       }
-      return [...found, ...thinOnThick(job, part.id, section.thicknessMm)];
+      return [...found, ...thinOnThick(context, part.id, section.thicknessMm)];
     }),
 };
 
-function thinOnThick(job: CheckContext, id: string, wallMm: number): CheckFinding[] {
+function thinOnThick(context: CheckContext, id: string, wallMm: number): CheckFinding[] {
   if (wallMm >= THIN_WALL_MM) return [];
-  const joined = job.joins
-    .filter(({ join }) => join.kind === 'solder' && job.membersOf(join).includes(id))
-    .flatMap(({ join }) => job.membersOf(join));
+  const joined = context.joins
+    .filter(({ join }) => join.kind === 'solder' && context.membersOf(join).includes(id))
+    .flatMap(({ join }) => context.membersOf(join));
   const base = joined.find((other) => {
-    const section = job.part(other)?.computation.section;
+    const section = context.part(other)?.computation.section;
     return other !== id && section?.form === 'sheet' && section.thicknessMm > THICKER_BASE * wallMm;
   });
   if (!base) return [];
@@ -58,7 +59,7 @@ function thinOnThick(job: CheckContext, id: string, wallMm: number): CheckFindin
     {
       severity: 'note',
       about: id,
-      sentence: `${job.nameOf(id)} is ${inSum(wallMm)} mm thin on a much thicker ${job.nameOf(base)}. Heat the base from below, and the wall last.`,
+      sentence: `${context.nameOf(id)} is ${inSum(wallMm)} mm thin on a much thicker ${context.nameOf(base)}. Heat the base from below, and the wall last.`,
     },
   ];
 }

@@ -33,7 +33,9 @@ export interface Check {
   readonly name: string;
   /** Why it matters at the bench. */
   readonly why: string;
-  readonly check: (job: CheckContext) => CheckFinding[];
+  /** It looks at measures that a size may change: in a piece with sizes a finding names the size. */
+  readonly isSizeDependent?: true;
+  readonly check: (context: CheckContext) => CheckFinding[];
 }
 
 /** A piece laid out for checking. */

@@ -5,8 +5,8 @@ import { withRow, type CheckFinding, type Check } from './check-context.ts';
 export const closedForm: Check = {
   name: 'closed-form',
   why: 'Air and steam shut in burst a hot form, and pickle that seeps in comes out for weeks.',
-  check: (job) =>
-    job.piece.groups.flatMap(({ id, name, closed, vents }): CheckFinding[] => {
+  check: (context) =>
+    context.piece.groups.flatMap(({ id, name, closed, vents }): CheckFinding[] => {
       const holes = readCount(vents || '0', 0);
       if (!closed || (holes.ok && holes.value > 0)) return [];
       return [

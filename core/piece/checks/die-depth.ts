@@ -5,9 +5,10 @@ import { withRow, type CheckFinding, type Check } from './check-context.ts';
 
 export const dieDepth: Check = {
   name: 'die-depth',
+  isSizeDependent: true,
   why: 'A solid pressed in a die fills it only when there is metal enough: thinner stock tears or leaves it hollow.',
-  check: (job) =>
-    job.parts.flatMap(({ part, computation: { section } }): CheckFinding[] => {
+  check: (context) =>
+    context.parts.flatMap(({ part, computation: { section } }): CheckFinding[] => {
       const { blank } = part;
       if (blank.rule !== 'pressed' || section?.form !== 'sheet') return [];
       const depth = readLength(blank.depth, { what: 'depth of the die' });

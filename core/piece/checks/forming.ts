@@ -9,10 +9,11 @@ import { withStepAfter, type CheckFinding, type CheckContext, type Check } from 
 
 export const forming: Check = {
   name: 'forming',
+  isSizeDependent: true,
   why: 'Worked metal hardens and then cracks; hard wire springs open off its mandrel, so the ring comes out large.',
-  check: (job) =>
-    job.parts.flatMap(({ part, computation: { section } }): CheckFinding[] => [
-      ...(section && section.form !== 'sheet' && section.form !== 'grain' ? overworked(job, part, section) : []),
+  check: (context) =>
+    context.parts.flatMap(({ part, computation: { section } }): CheckFinding[] => [
+      ...(section && section.form !== 'sheet' && section.form !== 'grain' ? overworked(context, part, section) : []),
       ...(part.temper === 'hard' && blankRuleOf(part.blank.rule).springsBack
         ? [
             {
@@ -26,7 +27,7 @@ export const forming: Check = {
     ]),
 };
 
-function overworked(job: CheckContext, part: Part, section: LongSection): CheckFinding[] {
+function overworked(context: CheckContext, part: Part, section: LongSection): CheckFinding[] {
   if (part.blank.rule !== 'worked') return [];
   const width = readLength(part.blank.width, { what: 'width' });
   const thickness = readLength(part.blank.thickness || part.blank.width, { what: 'thickness' });
@@ -37,7 +38,7 @@ function overworked(job: CheckContext, part: Part, section: LongSection): CheckF
   const before = areaMm2(section);
   const taken = reduction(before, after);
   const needed = annealsBetween(before, after);
-  const anneals = job.stepsOf('anneal').filter(({ step }) => job.reaches(step, part.id)).length;
+  const anneals = context.stepsOf('anneal').filter(({ step }) => context.reaches(step, part.id)).length;
   if (needed === 0 || anneals >= needed) return [];
   const has = anneals === 0 ? 'no anneal' : `${inSum(anneals)} of ${inSum(needed)} anneals`;
   return [

@@ -12,14 +12,14 @@ const spoilt = {
 export const heatAfter: Check = {
   name: 'heat-after',
   why: 'Heat cracks stones and burns off patina and plating; a polish before it is done again after.',
-  check: (job) => [...afterFinish(job), ...wastedPolish(job), ...polishedAway(job)],
+  check: (context) => [...afterFinish(context), ...wastedPolish(context), ...polishedAway(context)],
 };
 
-function afterFinish(job: CheckContext): CheckFinding[] {
-  return job.stepsOf(...hot).flatMap(({ step, index }): CheckFinding[] => {
-    const earlier = job
+function afterFinish(context: CheckContext): CheckFinding[] {
+  return context.stepsOf(...hot).flatMap(({ step, index }): CheckFinding[] => {
+    const earlier = context
       .stepsOf('set', 'patina', 'plate')
-      .find((other) => other.index < index && overlap(job, other.step, step));
+      .find((other) => other.index < index && overlap(context, other.step, step));
     if (!earlier) return [];
     const done = spoilt[earlier.kind as keyof typeof spoilt];
     return [
@@ -36,12 +36,12 @@ function afterFinish(job: CheckContext): CheckFinding[] {
   });
 }
 
-function wastedPolish(job: CheckContext): CheckFinding[] {
-  const lastHeat = job.stepsOf(...hot).at(-1);
+function wastedPolish(context: CheckContext): CheckFinding[] {
+  const lastHeat = context.stepsOf(...hot).at(-1);
   if (!lastHeat) return [];
-  return job
+  return context
     .stepsOf('polish')
-    .filter(({ step, index }) => index < lastHeat.index && overlap(job, step, lastHeat.step))
+    .filter(({ step, index }) => index < lastHeat.index && overlap(context, step, lastHeat.step))
     .map(({ step }) => ({
       severity: 'note',
       about: step.id,
@@ -49,12 +49,12 @@ function wastedPolish(job: CheckContext): CheckFinding[] {
     }));
 }
 
-function polishedAway(job: CheckContext): CheckFinding[] {
-  const [texture] = job.stepsOf('texture');
-  const knuckles = job.piece.parts.find(({ blank }) => blank.rule === 'knuckles');
-  return job.stepsOf('polish', 'tumble').flatMap(({ step, index }): CheckFinding[] => {
-    const crisp = texture && texture.index < index && overlap(job, texture.step, step);
-    const hinged = knuckles && job.reaches(step, knuckles.id);
+function polishedAway(context: CheckContext): CheckFinding[] {
+  const [texture] = context.stepsOf('texture');
+  const knuckles = context.piece.parts.find(({ blank }) => blank.rule === 'knuckles');
+  return context.stepsOf('polish', 'tumble').flatMap(({ step, index }): CheckFinding[] => {
+    const crisp = texture && texture.index < index && overlap(context, texture.step, step);
+    const hinged = knuckles && context.reaches(step, knuckles.id);
     if (!crisp && !hinged) return [];
     const what = hinged ? 'the knuckles' : 'the texture';
     return [
@@ -63,7 +63,7 @@ function polishedAway(job: CheckContext): CheckFinding[] {
   });
 }
 
-function overlap(job: CheckContext, a: { of: string }, b: { of: string }): boolean {
-  const touched = job.touched(a);
-  return [...job.touched(b)].some((id) => touched.has(id)) || (touched.size === 0 && job.touched(b).size === 0);
+function overlap(context: CheckContext, a: { of: string }, b: { of: string }): boolean {
+  const touched = context.touched(a);
+  return [...context.touched(b)].some((id) => touched.has(id)) || (touched.size === 0 && context.touched(b).size === 0);
 }

@@ -9,15 +9,16 @@ const SNUG_MM = 0.1;
 
 export const hinge: Check = {
   name: 'hinge',
+  isSizeDependent: true,
   why: 'With an even number one leaf has no outer knuckle and swings loose; a pin that is not snug wears the bore.',
-  check: (job) =>
-    job.parts.flatMap(({ part }) =>
-      part.blank.rule === 'knuckles' ? [...odd(job, part.id), ...snug(job, part.id)] : [],
+  check: (context) =>
+    context.parts.flatMap(({ part }) =>
+      part.blank.rule === 'knuckles' ? [...odd(context, part.id), ...snug(context, part.id)] : [],
     ),
 };
 
-function odd(job: CheckContext, id: string): CheckFinding[] {
-  const { blank } = job.part(id)?.part ?? {};
+function odd(context: CheckContext, id: string): CheckFinding[] {
+  const { blank } = context.part(id)?.part ?? {};
   if (blank?.rule !== 'knuckles') return [];
   const knuckles = readCount(blank.knuckles);
   if (!knuckles.ok || (knuckles.value % 2 === 1 && knuckles.value >= 3)) return [];
@@ -26,7 +27,7 @@ function odd(job: CheckContext, id: string): CheckFinding[] {
     {
       severity: 'stop',
       about: id,
-      sentence: `A hinge takes an odd number of knuckles, 3 or more; ${job.nameOf(id)} has ${inSum(knuckles.value)}.`,
+      sentence: `A hinge takes an odd number of knuckles, 3 or more; ${context.nameOf(id)} has ${inSum(knuckles.value)}.`,
       remedy: {
         says: `Use ${String(right)}`,
         apply: withRow('parts', id, (row) =>
@@ -37,17 +38,17 @@ function odd(job: CheckContext, id: string): CheckFinding[] {
   ];
 }
 
-function snug(job: CheckContext, id: string): CheckFinding[] {
-  const section = job.part(id)?.computation.section;
-  const pin = job.parts.find(({ part }) => part.blank.rule === 'hinge-pin');
+function snug(context: CheckContext, id: string): CheckFinding[] {
+  const section = context.part(id)?.computation.section;
+  const pin = context.parts.find(({ part }) => part.blank.rule === 'hinge-pin');
   if (section?.form !== 'tube' || !pin?.computation.section) return [];
   const bore = section.outsideMm - 2 * section.wallMm;
   const across = bendMm(pin.computation.section);
   // In whole hundredths: a 0.9 mm pin goes into a bore of 1.7 − 2 × 0.4 mm.
   const room = Math.round((bore - across) * 100) / 100;
   if (room >= 0 && room <= SNUG_MM) return [];
-  const name = job.nameOf(pin.part.id);
-  const sizes = `${name} is ${inSum(across)} mm and the bore of ${job.nameOf(id)} ${inSum(Number(bore.toFixed(3)))} mm`;
+  const name = context.nameOf(pin.part.id);
+  const sizes = `${name} is ${inSum(across)} mm and the bore of ${context.nameOf(id)} ${inSum(Number(bore.toFixed(3)))} mm`;
   return [
     {
       severity: 'stop',

@@ -6,14 +6,15 @@ import type { CheckFinding, Check } from './check-context.ts';
 
 export const marksDue: Check = {
   name: 'marks-due',
+  isSizeDependent: true,
   why: hallmarkCaution,
-  check: (job) => {
-    const marked = [...job.piece.steps, ...job.piece.findings].some(({ name }) =>
+  check: (context) => {
+    const marked = [...context.piece.steps, ...context.piece.findings].some(({ name }) =>
       /hallmark|assay|quality mark/i.test(name),
     );
     if (marked) return [];
-    return preciousWeights(job.parts.map(({ computation }) => computation)).flatMap((weight): CheckFinding[] => {
-      if (!isMarkDue(weight, job.country)) return [];
+    return preciousWeights(context.parts.map(({ computation }) => computation)).flatMap((weight): CheckFinding[] => {
+      if (!isMarkDue(weight, context.country)) return [];
       const { metal, grams } = weight;
       const limit = ukExemptBelowG[metal];
       const holds = `It holds ${inSum(Number(grams.toFixed(2)))} g of ${metal}`;
@@ -22,7 +23,7 @@ export const marksDue: Check = {
           severity: 'note',
           about: '',
           sentence:
-            job.country === 'GB'
+            context.country === 'GB'
               ? `${holds}, and from ${inSum(limit)} g a hallmark is usually due in Britain. Ask your assay office.`
               : `${holds}. A fineness mark or a hallmark may be due where you make or sell it; ask locally.`,
         },

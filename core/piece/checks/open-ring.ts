@@ -4,11 +4,11 @@ import type { CheckFinding, Check } from './check-context.ts';
 export const openRing: Check = {
   name: 'open-ring',
   why: 'A ring that is only bent shut pulls open under a weight or a tug.',
-  check: (job) =>
-    job.joins.flatMap(({ join }): CheckFinding[] => {
+  check: (context) =>
+    context.joins.flatMap(({ join }): CheckFinding[] => {
       if (join.kind !== 'link' || !join.bearsLoad) return [];
-      const open = job.membersOf(join).find((id) => {
-        const rule = job.part(id)?.part.blank.rule;
+      const open = context.membersOf(join).find((id) => {
+        const rule = context.part(id)?.part.blank.rule;
         return (rule === 'jump-ring' || rule === 'chain') && !isShut(id);
       });
       if (!open) return [];
@@ -16,13 +16,14 @@ export const openRing: Check = {
         {
           severity: 'note',
           about: join.id,
-          sentence: `${job.nameOf(open)} stays open and a load hangs on it. Solder it shut, or use thicker or harder wire.`,
+          sentence: `${context.nameOf(open)} stays open and a load hangs on it. Solder it shut, or use thicker or harder wire.`,
         },
       ];
 
       function isShut(id: string): boolean {
-        return job.joins.some(
-          ({ join: other }) => (other.kind === 'solder' || other.kind === 'fuse') && job.membersOf(other).includes(id),
+        return context.joins.some(
+          ({ join: other }) =>
+            (other.kind === 'solder' || other.kind === 'fuse') && context.membersOf(other).includes(id),
         );
       }
     }),

@@ -4,11 +4,12 @@ import { withStepAfter, type CheckFinding, type Check } from './check-context.ts
 
 export const pairs: Check = {
   name: 'pairs',
+  isSizeDependent: true,
   why: 'One earring too few stops a batch, and a pair that does not match is two odd ones.',
-  check: (job) => {
-    const { piece } = job;
+  check: (context) => {
+    const { piece } = context;
     const found: CheckFinding[] = [];
-    for (const { part, computation } of job.parts) {
+    for (const { part, computation } of context.parts) {
       const isPaired = piece.soldBy === 'pair' || part.paired;
       if (!isPaired || computation.count === 0 || computation.count % 2 === 0 || part.blank.rule === 'chain') continue;
       found.push({
@@ -27,8 +28,8 @@ export const pairs: Check = {
         sentence: `${finding.name.trim() || 'The finding'} is ${String(count.value)} in a pair. Make it an even count.`,
       });
     }
-    const matched = job.stepsOf('pair').length > 0;
-    if (!matched && job.steps.length > 0)
+    const matched = context.stepsOf('pair').length > 0;
+    if (!matched && context.steps.length > 0)
       found.push({
         severity: 'warn',
         about: '',

@@ -5,29 +5,29 @@ import type { CheckFinding, Check } from './check-context.ts';
 export const platinumApart: Check = {
   name: 'platinum-apart',
   why: 'Traces of silver, gold or solder alloy into hot platinum and crack it; its filings are lost among others.',
-  check: (job) => {
-    const isPlatinum = (id: string) => job.alloyOf(id)?.family === 'platinum';
+  check: (context) => {
+    const isPlatinum = (id: string) => context.alloyOf(id)?.family === 'platinum';
     const isOther = (id: string) => {
-      const alloy = job.alloyOf(id);
+      const alloy = context.alloyOf(id);
       return alloy !== null && alloy.family !== 'platinum';
     };
-    const soldered = job.joins.flatMap(({ join, computation: { solder } }): CheckFinding[] => {
-      const platinum = job.membersOf(join).find(isPlatinum);
+    const soldered = context.joins.flatMap(({ join, computation: { solder } }): CheckFinding[] => {
+      const platinum = context.membersOf(join).find(isPlatinum);
       if (!platinum || !solder || solder.family === 'platinum') return [];
       return [
         {
           severity: 'warn',
           about: join.id,
-          sentence: `${job.nameOf(platinum)} is platinum and is joined with ${lower(solder.name)}. Use platinum solder, or join it last and cold.`,
+          sentence: `${context.nameOf(platinum)} is platinum and is joined with ${lower(solder.name)}. Use platinum solder, or join it last and cold.`,
         },
       ];
     });
     const mixed = (kinds: readonly StepKind[], says: (name: string) => string): CheckFinding[] => {
-      const step = job.stepsOf(...kinds).find(({ step: each }) => {
-        const touched = [...job.touched(each)];
+      const step = context.stepsOf(...kinds).find(({ step: each }) => {
+        const touched = [...context.touched(each)];
         return touched.some(isPlatinum) && touched.some(isOther);
       })?.step;
-      const name = step && job.nameOf([...job.touched(step)].find(isPlatinum) ?? '');
+      const name = step && context.nameOf([...context.touched(step)].find(isPlatinum) ?? '');
       return step && name ? [{ severity: 'warn', about: step.id, sentence: says(name) }] : [];
     };
     return [

@@ -9,9 +9,12 @@ import { withRow, type CheckFinding, type CheckContext, type Check } from './che
 
 export const ringFit: Check = {
   name: 'ring-fit',
+  isSizeDependent: true,
   why: 'A ring too small for its wire does not close, one too large opens again; one that cannot pass cannot be put on.',
-  check: (job) =>
-    job.parts.flatMap(({ part, computation }) => ringOf(part, computation).flatMap((ring) => remarks(job, ring))),
+  check: (context) =>
+    context.parts.flatMap(({ part, computation }) =>
+      ringOf(part, computation).flatMap((ring) => remarks(context, ring)),
+    ),
 };
 
 interface Ring {
@@ -27,11 +30,11 @@ function ringOf(part: Part, { section }: PartComputation): Ring[] {
   return inside.ok ? [{ part, insideMm: inside.value, wireMm: bendMm(section) }] : [];
 }
 
-function remarks(job: CheckContext, ring: Ring): CheckFinding[] {
-  return [...shape(job, ring), ...passing(ring), ...neighbours(job, ring)];
+function remarks(context: CheckContext, ring: Ring): CheckFinding[] {
+  return [...shape(context, ring), ...passing(ring), ...neighbours(context, ring)];
 }
 
-function shape(job: CheckContext, { part, insideMm, wireMm }: Ring): CheckFinding[] {
+function shape(context: CheckContext, { part, insideMm, wireMm }: Ring): CheckFinding[] {
   const aspect = aspectRatio(insideMm, wireMm);
   const name = part.name.trim() || 'The ring';
   const is = `${name} has an aspect ratio of ${inSum(Number(aspect.toPrecision(3)))}`;
@@ -43,8 +46,8 @@ function shape(job: CheckContext, { part, insideMm, wireMm }: Ring): CheckFindin
         sentence: `${is}: below about ${inSum(goodAspect[0])} it will not close well. Use thinner wire or a larger ring.`,
       },
     ];
-  const isShut = job.joins.some(
-    ({ join }) => (join.kind === 'solder' || join.kind === 'fuse') && job.membersOf(join).includes(part.id),
+  const isShut = context.joins.some(
+    ({ join }) => (join.kind === 'solder' || join.kind === 'fuse') && context.membersOf(join).includes(part.id),
   );
   if (aspect > goodAspect[1] && !isShut)
     return [
@@ -70,16 +73,16 @@ function passing({ part, insideMm }: Ring): CheckFinding[] {
   ];
 }
 
-function neighbours(job: CheckContext, { part, insideMm, wireMm }: Ring): CheckFinding[] {
-  const linked = job.joins
-    .filter(({ join }) => join.kind === 'link' && job.membersOf(join).includes(part.id))
-    .flatMap(({ join }) => job.membersOf(join).filter((id) => id !== part.id));
+function neighbours(context: CheckContext, { part, insideMm, wireMm }: Ring): CheckFinding[] {
+  const linked = context.joins
+    .filter(({ join }) => join.kind === 'link' && context.membersOf(join).includes(part.id))
+    .flatMap(({ join }) => context.membersOf(join).filter((id) => id !== part.id));
   return [...new Set(linked)].flatMap((id): CheckFinding[] => {
-    const other = job.part(id);
+    const other = context.part(id);
     if (!other) return [];
     const { hole, section } = other.computation;
     const ring = part.name.trim() || 'The ring';
-    const name = job.nameOf(id);
+    const name = context.nameOf(id);
     if (hole !== null && hole <= wireMm)
       return [
         {

@@ -4,10 +4,10 @@ import { withStepAfter, type CheckFinding, type Check } from './check-context.ts
 export const sharpEnds: Check = {
   name: 'sharp-ends',
   why: 'A nipped end is sharp: it scratches an ear and catches cloth.',
-  check: (job) =>
-    job.parts.flatMap(({ part }): CheckFinding[] => {
+  check: (context) =>
+    context.parts.flatMap(({ part }): CheckFinding[] => {
       if (!part.endsTouchSkin || part.bought) return [];
-      if (job.stepsOf('round-ends').some(({ step }) => job.reaches(step, part.id))) return [];
+      if (context.stepsOf('round-ends').some(({ step }) => context.reaches(step, part.id))) return [];
       return [
         {
           severity: 'warn',

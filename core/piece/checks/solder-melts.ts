@@ -8,15 +8,15 @@ const CLOSE_C = 10;
 export const solderMelts: Check = {
   name: 'solder-melts',
   why: 'Between where an alloy begins to melt and where it is all melted it slumps; above that it runs away.',
-  check: (job) =>
-    job.joins.flatMap(({ join, computation: { flow } }): CheckFinding[] => {
+  check: (context) =>
+    context.joins.flatMap(({ join, computation: { flow } }): CheckFinding[] => {
       if (join.kind !== 'solder' || !flow) return [];
-      const judged = job.membersOf(join).flatMap((id) => {
-        const alloy = job.alloyOf(id);
+      const judged = context.membersOf(join).flatMap((id) => {
+        const alloy = context.alloyOf(id);
         if (alloy?.solidusC == null || alloy.liquidusC === null) return [];
         const [solidus, liquidus] = [alloy.solidusC, alloy.liquidusC];
         const rank = flow.value > liquidus ? 3 : flow.value > solidus ? 2 : flow.value > solidus - CLOSE_C ? 1 : 0;
-        return [{ alloy, solidus, liquidus, rank, name: job.nameOf(id) }];
+        return [{ alloy, solidus, liquidus, rank, name: context.nameOf(id) }];
       });
       const [worst] = judged.toSorted((a, b) => b.rank - a.rank);
       if (!worst || worst.rank === 0) return [];

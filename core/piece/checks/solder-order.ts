@@ -6,11 +6,11 @@ import { withRow, type CheckFinding, type Check } from './check-context.ts';
 export const solderOrder: Check = {
   name: 'solder-order',
   why: 'What was soldered before flows again when the assembly is heated as far; parts shift, seams open.',
-  check: (job) => {
+  check: (context) => {
     const held = new Assemblies();
     const flowing: { name: string; flowC: number; members: readonly string[] }[] = [];
-    return job.joins.flatMap(({ join, computation: { flow, solder } }): CheckFinding[] => {
-      const members = job.membersOf(join);
+    return context.joins.flatMap(({ join, computation: { flow, solder } }): CheckFinding[] => {
+      const members = context.membersOf(join);
       held.join(members);
       if (join.kind !== 'solder' || !flow) return [];
       const earlier = flowing.filter((other) => held.areOne(other.members[0], members[0]));
@@ -21,7 +21,7 @@ export const solderOrder: Check = {
       const did = flow.value > lowest.flowC ? '' : ' already did';
       const name = (text: string) => text.trim() || 'the join';
       const lower = lowerSolder(solder, lowest.flowC);
-      const oneGrade = job.piece.school === 'one-grade';
+      const oneGrade = context.piece.school === 'one-grade';
       return [
         {
           severity: oneGrade ? 'note' : 'warn',

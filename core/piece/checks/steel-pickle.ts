@@ -4,15 +4,15 @@ import { withRow, type CheckFinding, type Check } from './check-context.ts';
 export const steelPickle: Check = {
   name: 'steel-pickle',
   why: 'Iron in the pickle plates copper on everything that is in it, then and later.',
-  check: (job) =>
-    job.stepsOf('pickle').flatMap(({ step }): CheckFinding[] => {
-      const steel = [...job.touched(step)].find((id) => isSteel(job.alloyOf(id)?.family) && isThere(id));
+  check: (context) =>
+    context.stepsOf('pickle').flatMap(({ step }): CheckFinding[] => {
+      const steel = [...context.touched(step)].find((id) => isSteel(context.alloyOf(id)?.family) && isThere(id));
       if (!steel) return [];
       return [
         {
           severity: 'stop',
           about: step.id,
-          sentence: `${job.nameOf(steel)} is steel and goes into the pickle here. Brush or blast it clean instead, or join it after.`,
+          sentence: `${context.nameOf(steel)} is steel and goes into the pickle here. Brush or blast it clean instead, or join it after.`,
           remedy: {
             says: 'Brush it clean instead',
             apply: withRow('steps', step.id, () => ({
@@ -29,8 +29,8 @@ export const steelPickle: Check = {
       // What is only riveted, linked or set on comes after the pickle; a step that names it means it all the same.
       function isThere(id: string): boolean {
         if (step.of) return true;
-        const joins = job.joins.filter(({ join }) => job.membersOf(join).includes(id));
-        const isPart = job.piece.parts.some((part) => part.id === id);
+        const joins = context.joins.filter(({ join }) => context.membersOf(join).includes(id));
+        const isPart = context.piece.parts.some((part) => part.id === id);
         return joins.length === 0 ? isPart : joins.some(({ join }) => join.kind === 'solder' || join.kind === 'fuse');
       }
     }),

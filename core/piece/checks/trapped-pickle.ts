@@ -4,24 +4,24 @@ import { withStepAfter, type CheckFinding, type Check } from './check-context.ts
 export const trappedPickle: Check = {
   name: 'trapped-pickle',
   why: 'Acid stays in hollows and in the bore of a hinge; it eats the joints and weeps onto the finish.',
-  check: (job) => {
-    const { groups, parts } = job.piece;
+  check: (context) => {
+    const { groups, parts } = context.piece;
     const hollow = (id: string) => {
       const part = parts.find((each) => each.id === id);
       return part?.blank.rule === 'knuckles' || groups.some((group) => group.id === part?.group && isHollow(group));
     };
-    const pickles = job.stepsOf('pickle');
+    const pickles = context.stepsOf('pickle');
     return pickles.flatMap(({ step, index }): CheckFinding[] => {
-      const trapping = [...job.touched(step)].find(hollow);
+      const trapping = [...context.touched(step)].find(hollow);
       if (!trapping) return [];
       const next = pickles.find((other) => other.index > index)?.index ?? Infinity;
-      const flushed = job.stepsOf('neutralise').some((other) => other.index > index && other.index < next);
+      const flushed = context.stepsOf('neutralise').some((other) => other.index > index && other.index < next);
       if (flushed) return [];
       return [
         {
           severity: 'warn',
           about: step.id,
-          sentence: `${job.nameOf(trapping)} holds pickle inside. Flush it and boil it out in bicarbonate after this step.`,
+          sentence: `${context.nameOf(trapping)} holds pickle inside. Flush it and boil it out in bicarbonate after this step.`,
           remedy: {
             says: 'Add the step',
             apply: withStepAfter(step.id, 'Flush, boil out in bicarbonate', {

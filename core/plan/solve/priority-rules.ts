@@ -18,8 +18,21 @@ function workToCome(indexed: IndexedProblem): Float64Array {
 }
 
 /**
- * The usual rules: soonest promise, least slack, weighted shortest work, longest work to come, soonest release, and what
- * works long by itself first.
+ * Slack of a step by the weight of its job: less is more urgent. Of two jobs with time to spare the heavier one counts
+ * its slack for less; of two that are late already it counts its lateness for more.
+ * @param slackMin  minutes between the end of the job, were it done without waiting, and its due date; below 0 when late
+ * @param weight    0 or more
+ * @returns below 0 when the job is late
+ */
+export function weightedSlack(slackMin: number, weight: number): number {
+  const positiveWeight = weight + 1e-3;
+  return slackMin >= 0 ? slackMin / positiveWeight : slackMin * positiveWeight;
+}
+
+/**
+ * Orders of the steps by seven priority rules: earliest due date, least slack, least weighted slack, most work
+ * remaining, earliest release date, longest unattended time first, and weighted shortest work remaining.
+ * @returns an order for each rule; in each a step comes after those it waits for
  */
 export function priorityRuleOrders(indexed: IndexedProblem): Int32Array[] {
   const tail = workToCome(indexed);
@@ -29,7 +42,7 @@ export function priorityRuleOrders(indexed: IndexedProblem): Int32Array[] {
   const rules: Urgency[] = [
     (step) => finite(due(step)) - (tail[step] ?? 0) * 1e-3,
     (step) => finite(due(step)) - (tail[step] ?? 0),
-    (step) => (finite(due(step)) - (tail[step] ?? 0)) / (weight(step) + 1e-3),
+    (step) => weightedSlack(finite(due(step)) - (tail[step] ?? 0), weight(step)),
     (step) => -(tail[step] ?? 0),
     (step) => (indexed.release[step] ?? 0) * 10 + finite(due(step)) * 1e-3,
     (step) => (indexed.attended[step] ?? 0) - (indexed.unattended[step] ?? 0),

@@ -1,4 +1,5 @@
 // Multi-buy ladders: one for 15, two for 25, three for 35. What a customer brings on average, against single prices.
+import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
 import { readMoney } from '../../measure/read/read-money.ts';
 
 /** Prices for one, two, three... pieces together, minor units. */
@@ -13,7 +14,7 @@ export function readBuyLadder(text: string, currency: string): BuyLadder | { rea
   for (const part of text.split(/[/;]/).filter((one) => one.trim())) {
     const reading = readMoney(part, currency);
     if (!reading.ok) return { sentence: reading.sentence };
-    prices.push(Math.round(reading.value));
+    prices.push(roundHalfAwayFromZero(reading.value));
   }
   if (prices.length === 0) return { sentence: 'Give a price, or a ladder such as 15 / 25 / 35.' };
   if (prices.some((price, index) => price <= (prices[index - 1] ?? 0)))

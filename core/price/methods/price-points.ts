@@ -1,4 +1,5 @@
 // Price points: the prices a visitor pays without thinking; a price goes up to the next.
+import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
 import type { PricePoints } from '../../studio/selling.ts';
 
 /**
@@ -15,6 +16,6 @@ export function upToPricePoint(exactMinor: number, { ladderMinor, bands, justBel
   const rung = ladderMinor.find((minor) => minor >= wanted);
   if (rung !== undefined && wanted > 0) return rung;
   const step = (bands.find((band) => wanted < band.belowMinor) ?? bands.at(-1))?.stepMinor ?? 1;
-  const less = Math.min(Math.round(justBelowMinor), step - 1);
+  const less = Math.min(roundHalfAwayFromZero(justBelowMinor), step - 1);
   return Math.max(0, Math.ceil((wanted + less) / step) * step - less);
 }

@@ -1,4 +1,5 @@
 // The count of a piece: what stands on the right page. One call from the document to every figure on it.
+import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
 import { costColumn, type CostColumn, type RatedTime, type PricedFinding } from '../../cost/column.ts';
 import type { PricedPart, PricedSolder } from '../../cost/metal-lines.ts';
 import { consumablesEach } from '../../cost/consumables.ts';
@@ -161,7 +162,7 @@ function countOne(typed: Piece, rates: Rates, fix: Fix | null, options: CountOpt
 function readPricing({ pricing: { school, target } }: Piece, { currency, selling }: Rates, problems: Issue[]): Pricing {
   const reading = readMoney(target, currency);
   if (!reading.ok) problems.push({ path: 'pricing.target', sentence: reading.sentence });
-  return { school: school || selling.rule.school, targetMinor: reading.ok ? Math.round(reading.value) : 0 };
+  return { school: school || selling.rule.school, targetMinor: reading.ok ? roundHalfAwayFromZero(reading.value) : 0 };
 }
 
 interface TimedStep {

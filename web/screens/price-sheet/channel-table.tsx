@@ -1,4 +1,5 @@
 // What is left after everything, by each way of selling, for one and for a bench hour.
+import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { Fragment, useState } from 'react';
 import { channelResult, type CostOfPiece } from '../../../core/price/piece/channels.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
@@ -80,7 +81,7 @@ export function ChannelTable({ count, cost, priced }: ChannelTableProps) {
         <p className="aside mt-1">
           {selling.volumeBreaks
             .map(({ from, off }) => {
-              const value = Math.round(asked.wholesale.value * (1 - off.value));
+              const value = roundHalfAwayFromZero(asked.wholesale.value * (1 - off.value));
               return `from ${String(from)}: ${showFigure(given('', value, currency, ''))} each`;
             })
             .join(', ')}

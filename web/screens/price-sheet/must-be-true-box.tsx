@@ -1,4 +1,5 @@
 // Back from a price a visitor pays without thinking: what must be true for it to pay the wage that is wanted.
+import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { useState } from 'react';
 import { given, type Figure } from '../../../core/figure/figure.ts';
 import { showFigure, showValue } from '../../../core/figure/show.ts';
@@ -37,7 +38,7 @@ export function MustBeTrueBox({ piece, count, cost, basis, edit }: MustBeTrueBox
     wageTyped.trim() && wageReading.ok
       ? given('the wage wanted', wageReading.value, `${currency}/h`, 'as typed')
       : labour;
-  const price = reading.ok && target.trim() ? Math.round(reading.value) : count.prices.retail.value;
+  const price = reading.ok && target.trim() ? roundHalfAwayFromZero(reading.value) : count.prices.retail.value;
   const asked = given('the price', price, currency, target.trim() ? 'the piece, as typed' : 'the retail price');
 
   return (

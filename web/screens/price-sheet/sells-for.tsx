@@ -1,4 +1,5 @@
 // What the piece sells for now, how that stands, and setting it by hand or by the rule.
+import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { useState } from 'react';
 import type { Piece } from '../../../core/piece/piece.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
@@ -64,7 +65,7 @@ export function SellsFor({ id, piece: { sizes }, priced, count }: SellsForProps)
               disabled={!wholesale.ok || !retail.ok}
               onClick={() => {
                 if (wholesale.ok && retail.ok)
-                  void set('set', Math.round(wholesale.value), Math.round(retail.value), why);
+                  void set('set', roundHalfAwayFromZero(wholesale.value), roundHalfAwayFromZero(retail.value), why);
               }}
             >
               Set the price

@@ -1,4 +1,5 @@
 // Where each size has its own price: what the rule asks for it, and setting one by hand.
+import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { useState } from 'react';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { readMoney } from '../../../core/measure/read/read-money.ts';
@@ -51,7 +52,10 @@ export function SizePricesTable({ id, piece, priced, count }: SizePricesProps) {
       const [wholesale, retail] = [read('wholesale'), read('retail')];
       if (!wholesale.ok || !retail.ok) return;
       if (isKept(size) && (now.isSet || typed[size]))
-        sizes[size] = { wholesaleMinor: Math.round(wholesale.value), retailMinor: Math.round(retail.value) };
+        sizes[size] = {
+          wholesaleMinor: roundHalfAwayFromZero(wholesale.value),
+          retailMinor: roundHalfAwayFromZero(retail.value),
+        };
     }
     const wholesaleMinor = priced?.wholesaleMinor ?? count.prices.wholesale.value;
     const retailMinor = priced?.retailMinor ?? count.prices.retail.value;

@@ -1,4 +1,5 @@
 // One piece in the price book: its prices are written in place, and kept with when and why.
+import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { memo, useCallback, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { showValue } from '../../../core/figure/show.ts';
@@ -45,7 +46,7 @@ export function PriceRow({
     const [wholesale, retail] = [read('wholesale'), read('retail')];
     if (!wholesale.ok) setRefusal(wholesale.sentence);
     else if (!retail.ok) setRefusal(retail.sentence);
-    else await keepBoth(reason, Math.round(wholesale.value), Math.round(retail.value));
+    else await keepBoth(reason, roundHalfAwayFromZero(wholesale.value), roundHalfAwayFromZero(retail.value));
   };
   const keepBoth = async (reason: string, wholesaleMinor: number, retailMinor: number) => {
     const prices = { wholesaleMinor, retailMinor };
