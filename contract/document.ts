@@ -1,5 +1,6 @@
 // What a person writes: one document, its accepted revisions, and the draft being worked on.
 import { z } from 'zod';
+import { route } from './route.ts';
 import { pricedSchema } from '../core/price/piece/standing.ts';
 
 export const idSchema = z.string().min(1).max(40);
@@ -46,3 +47,54 @@ export type DocumentOf<Body> = Readonly<Omit<Envelope, 'body' | 'accepted'>> & {
   readonly body: Body;
   readonly accepted: Body | null;
 };
+
+/** The kinds of documents a ledger holds. */
+export const documentKinds = ['studio', 'piece', 'batch', 'fair', 'quote'] as const;
+export type DocumentKind = (typeof documentKinds)[number];
+
+export const documentParams = z.object({ id: idSchema });
+
+/**
+ * The routes that every kind of document answers to.
+ * @param folder    below /api: `pieces`
+ * @param body      schema of the document's body
+ */
+export function documentRoutes<Body extends z.ZodType>(folder: string, body: Body) {
+  const document = documentSchema(body);
+  const one = { tag: folder, params: documentParams, answer: document } as const;
+  const at = `/api/${folder}/:id` as const;
+  return {
+    get: route({ ...one, method: 'GET', path: at, summary: 'One of them' }),
+    saveDraft: route({
+      ...one,
+      method: 'PUT',
+      path: `${at}/draft`,
+      summary: 'Save the draft',
+      body: draftSchema(body),
+    }),
+    dropDraft: route({
+      ...one,
+      method: 'DELETE',
+      path: `${at}/draft`,
+      summary: 'Discard the draft and go back to the accepted revision',
+      body: atVersionSchema,
+    }),
+    accept: route({
+      ...one,
+      method: 'POST',
+      path: `${at}/revisions`,
+      summary: 'Accept the draft as the next revision',
+      body: atVersionSchema,
+    }),
+    remove: route({
+      method: 'DELETE',
+      path: at,
+      tag: folder,
+      summary: 'Delete a document that was never accepted',
+      params: documentParams,
+      body: atVersionSchema,
+      answer: z.null(),
+      status: 204,
+    }),
+  };
+}

@@ -1,9 +1,28 @@
 // Fairs over the wire.
-import type { z } from 'zod';
+import { z } from 'zod';
 import { fairSchema } from '../core/price/fair/fair.ts';
-import { documentListSchema, documentSchema, draftSchema } from './document.ts';
+import { documentRoutes, documentSchema } from './document.ts';
+import { route } from './route.ts';
 
-export const fairDocumentSchema = documentSchema(fairSchema);
-export const fairDraftSchema = draftSchema(fairSchema);
-export const fairListSchema = documentListSchema(fairSchema);
+const fairDocumentSchema = documentSchema(fairSchema);
 export type FairDocument = z.infer<typeof fairDocumentSchema>;
+
+export const fairRoutes = {
+  list: route({
+    method: 'GET',
+    path: '/api/fairs',
+    tag: 'fairs',
+    summary: 'All of them, drafts included',
+    answer: z.array(fairDocumentSchema),
+  }),
+  add: route({
+    method: 'POST',
+    path: '/api/fairs',
+    tag: 'fairs',
+    summary: 'Add one as a draft',
+    body: fairSchema,
+    answer: fairDocumentSchema,
+    status: 201,
+  }),
+  ...documentRoutes('fairs', fairSchema),
+};

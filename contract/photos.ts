@@ -1,8 +1,27 @@
 // Pictures over the wire.
 import { z } from 'zod';
+import { route } from './route.ts';
 
 /** Largest file taken in; what is kept is far smaller. */
 export const PHOTO_LIMIT_BYTES = 24_000_000;
 
-export const photoSchema = z.object({ id: z.string(), widthPx: z.int(), heightPx: z.int() });
+const photoSchema = z.object({ id: z.string(), widthPx: z.int(), heightPx: z.int() });
 export type PhotoAdded = z.infer<typeof photoSchema>;
+
+export const photoRoutes = {
+  add: route({
+    method: 'POST',
+    path: '/api/photos',
+    tag: 'photos',
+    summary: 'Add a picture: an image/* body, resized, what the camera wrote removed',
+    answer: photoSchema,
+    status: 201,
+  }),
+  get: route({
+    method: 'GET',
+    path: '/api/photos/:id',
+    tag: 'photos',
+    summary: 'A picture, image/jpeg',
+    params: z.object({ id: z.string().max(80) }),
+  }),
+};

@@ -2,11 +2,11 @@
 import { z } from 'zod';
 import { withStandardTerms } from '../core/piece/earlier-versions.ts';
 import { pieceSchema } from '../core/piece/piece.ts';
-import { documentSchema, draftSchema } from './document.ts';
+import { archiveSchema, documentParams, documentRoutes, documentSchema } from './document.ts';
+import { route } from './route.ts';
 
-export const pieceDocumentSchema = documentSchema(pieceSchema);
-export const pieceDraftSchema = draftSchema(pieceSchema);
-export const pieceListSchema = z.array(pieceDocumentSchema);
+const pieceDocumentSchema = documentSchema(pieceSchema);
+const pieceListSchema = z.array(pieceDocumentSchema);
 export type PieceDocument = z.infer<typeof pieceDocumentSchema>;
 
 /** Largest file of pieces taken in, their pictures included. */
@@ -48,5 +48,67 @@ export const pieceFileSchema = z.discriminatedUnion(
 export type PieceFile = z.infer<typeof pieceFileSchema>;
 
 /** One accepted revision, as it was. */
-export const pieceRevisionSchema = z.object({ id: z.string(), revision: z.int(), body: pieceSchema });
+const pieceRevisionSchema = z.object({ id: z.string(), revision: z.int(), body: pieceSchema });
 export type PieceRevision = z.infer<typeof pieceRevisionSchema>;
+
+export const pieceRoutes = {
+  list: route({
+    method: 'GET',
+    path: '/api/pieces',
+    tag: 'pieces',
+    summary: 'All pieces, drafts included',
+    answer: pieceListSchema,
+  }),
+  add: route({
+    method: 'POST',
+    path: '/api/pieces',
+    tag: 'pieces',
+    summary: 'Add a piece as a draft',
+    body: pieceSchema,
+    answer: pieceDocumentSchema,
+    status: 201,
+  }),
+  importFile: route({
+    method: 'POST',
+    path: '/api/pieces/file',
+    tag: 'pieces',
+    summary: 'Add the pieces of a file',
+    body: pieceFileSchema,
+    answer: pieceListSchema,
+    status: 201,
+  }),
+  exportFile: route({
+    method: 'GET',
+    path: '/api/pieces/file',
+    tag: 'pieces',
+    summary: 'Several pieces in one file; all that are not archived when none is named',
+    query: z.object({ ids: z.string().max(40_000).optional() }),
+    answer: pieceFileSchema,
+  }),
+  exportOne: route({
+    method: 'GET',
+    path: '/api/pieces/:id/file',
+    tag: 'pieces',
+    summary: 'The piece as a file of its own',
+    params: documentParams,
+    answer: pieceFileSchema,
+  }),
+  revision: route({
+    method: 'GET',
+    path: '/api/pieces/:id/revisions/:revision',
+    tag: 'pieces',
+    summary: 'An accepted revision as it was',
+    params: documentParams.extend({ revision: z.coerce.number().int().min(1) }),
+    answer: pieceRevisionSchema,
+  }),
+  archive: route({
+    method: 'POST',
+    path: '/api/pieces/:id/archive',
+    tag: 'pieces',
+    summary: 'Archive a piece, or restore it',
+    params: documentParams,
+    body: archiveSchema,
+    answer: pieceDocumentSchema,
+  }),
+  ...documentRoutes('pieces', pieceSchema),
+};

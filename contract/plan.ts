@@ -1,17 +1,18 @@
 // The plan over the wire: what happened at the bench, plans kept, and asking for a better one.
 import { z } from 'zod';
 import { benchEntrySchema, newBenchEntrySchema } from '../core/plan/studio/bench-entry.ts';
-import { keptPlanSchema } from '../core/plan/studio/kept-plan.ts';
+import { route } from './route.ts';
+import { keptPlanSchema, newKeptPlanSchema } from '../core/plan/studio/kept-plan.ts';
 import { scheduleProblemSchema, type Schedule } from '../core/plan/model/problem.ts';
 
-export const benchPageSchema = z.object({
+const benchPageSchema = z.object({
   /** Earliest first. */
   entries: z.array(benchEntrySchema),
   kept: keptPlanSchema.nullable(),
 });
 export type BenchPage = z.infer<typeof benchPageSchema>;
 
-export const newBenchEntriesSchema = z.strictObject({ entries: z.array(newBenchEntrySchema).min(1).max(500) });
+const newBenchEntriesSchema = z.strictObject({ entries: z.array(newBenchEntrySchema).min(1).max(500) });
 
 export const searchAskedSchema = z.strictObject({
   problem: scheduleProblemSchema,
@@ -20,3 +21,44 @@ export const searchAskedSchema = z.strictObject({
 
 /** One line of the answer: a better plan, or a higher bound. */
 export type SearchTold = Schedule & { readonly isDone: boolean };
+
+export const planRoutes = {
+  bench: route({
+    method: 'GET',
+    path: '/api/bench',
+    tag: 'plan',
+    summary: 'What happened at the bench, and the plan kept last',
+    answer: benchPageSchema,
+  }),
+  addEntries: route({
+    method: 'POST',
+    path: '/api/bench',
+    tag: 'plan',
+    summary: 'Record what happened at the bench',
+    body: newBenchEntriesSchema,
+    answer: benchPageSchema,
+    status: 201,
+  }),
+  keep: route({
+    method: 'POST',
+    path: '/api/plan',
+    tag: 'plan',
+    summary: 'Keep a plan',
+    body: newKeptPlanSchema,
+    answer: benchPageSchema,
+    status: 201,
+  }),
+  calendar: route({
+    method: 'GET',
+    path: '/api/plan/calendar.ics',
+    tag: 'plan',
+    summary: 'The plan kept last, as a calendar (RFC 5545)',
+  }),
+  search: route({
+    method: 'POST',
+    path: '/api/plan/search',
+    tag: 'plan',
+    summary: 'Look for better plans; a line of JSON for each',
+    body: searchAskedSchema,
+  }),
+};

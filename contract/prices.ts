@@ -2,7 +2,8 @@
 import { z } from 'zod';
 import { noteSchema } from '../core/measure/typed.ts';
 import { priceHows, sizePricesSchema } from '../core/price/piece/standing.ts';
-import { idSchema } from './document.ts';
+import { documentParams, idSchema } from './document.ts';
+import { route } from './route.ts';
 
 const priceEntrySchema = z.object({
   id: z.int(),
@@ -19,10 +20,10 @@ const priceEntrySchema = z.object({
 });
 export type PriceEntry = z.infer<typeof priceEntrySchema>;
 /** Latest first. */
-export const priceHistorySchema = z.array(priceEntrySchema);
+const priceHistorySchema = z.array(priceEntrySchema);
 
 /** Prices set together: all of them, or none when one is refused. */
-export const newPricesSchema = z.strictObject({
+const newPricesSchema = z.strictObject({
   how: z.enum(['fix', 'set', 'group', 'left', 'undone']),
   why: noteSchema,
   prices: z
@@ -39,3 +40,23 @@ export const newPricesSchema = z.strictObject({
     .max(5000),
 });
 export type NewPrices = z.infer<typeof newPricesSchema>;
+
+export const priceRoutes = {
+  ofPiece: route({
+    method: 'GET',
+    path: '/api/pieces/:id/prices',
+    tag: 'prices',
+    summary: 'Prices of a piece, latest first',
+    params: documentParams,
+    answer: priceHistorySchema,
+  }),
+  set: route({
+    method: 'POST',
+    path: '/api/prices',
+    tag: 'prices',
+    summary: 'Price pieces, all or none',
+    body: newPricesSchema,
+    answer: priceHistorySchema,
+    status: 201,
+  }),
+};

@@ -1,5 +1,7 @@
 // Paper for shops and tables: line sheets and labels, asked for by the pieces that stand on them.
 import { z } from 'zod';
+import { documentParams } from './document.ts';
+import { route } from './route.ts';
 
 const mm = (least: number, most: number) => z.coerce.number().min(least).max(most);
 
@@ -19,11 +21,60 @@ const labelLayoutSchema = z.object({
 });
 export type LabelLayout = z.infer<typeof labelLayoutSchema>;
 
-export const paperQuerySchema = z.object({ paper: z.enum(['A4', 'Letter']).default('A4') });
+const paperQuerySchema = z.object({ paper: z.enum(['A4', 'Letter']).default('A4') });
 
 /** Ids of pieces, parted by commas; at most a book's worth. */
-export const sheetQuerySchema = z.object({ ids: z.string().min(1, 'Choose at least one piece.').max(60_000) });
-export const labelQuerySchema = sheetQuerySchema.extend({
+const sheetQuerySchema = z.object({ ids: z.string().min(1, 'Choose at least one piece.').max(60_000) });
+const labelQuerySchema = sheetQuerySchema.extend({
   ...labelLayoutSchema.shape,
   copies: z.coerce.number().int().min(1).max(200).default(1),
 });
+
+const sheet = { method: 'GET', tag: 'sheets' } as const;
+
+export const sheetRoutes = {
+  lineSheetPdf: route({
+    ...sheet,
+    path: '/api/sheets/line-sheet.pdf',
+    summary: 'The line sheet of pieces, on paper',
+    query: sheetQuerySchema,
+  }),
+  lineSheetCsv: route({
+    ...sheet,
+    path: '/api/sheets/line-sheet.csv',
+    summary: 'The same as a table; docs/formats/line-sheet.md',
+    query: sheetQuerySchema,
+  }),
+  labelsPdf: route({
+    ...sheet,
+    path: '/api/sheets/labels.pdf',
+    summary: 'Price tags and labels, on a sheet laid out in mm',
+    query: labelQuerySchema,
+  }),
+  jobSheetPdf: route({
+    ...sheet,
+    path: '/api/batches/:id/job-sheet.pdf',
+    summary: 'The job sheet of a batch',
+    params: documentParams,
+    query: paperQuerySchema,
+  }),
+  templatesPdf: route({
+    ...sheet,
+    path: '/api/batches/:id/templates.pdf',
+    summary: 'Cut templates at true scale',
+    params: documentParams,
+    query: paperQuerySchema,
+  }),
+  templatesSvg: route({
+    ...sheet,
+    path: '/api/batches/:id/templates.svg',
+    summary: 'The same for cutters; docs/formats/templates.md',
+    params: documentParams,
+  }),
+  templatesDxf: route({
+    ...sheet,
+    path: '/api/batches/:id/templates.dxf',
+    summary: 'The same as DXF; docs/formats/templates.md',
+    params: documentParams,
+  }),
+};

@@ -1,16 +1,60 @@
 // The shelf over the wire: what lies there, what happened, and adding to it.
 import { z } from 'zod';
 import { noteSchema, typedSchema } from '../core/measure/typed.ts';
-import { shelfEntrySchema, shelfLotSchema } from '../core/batch/stock/shelf.ts';
+import { acceptedCutSchema } from '../core/batch/cutting/issue-metal.ts';
+import { newLotSchema, shelfEntrySchema, shelfLotSchema } from '../core/batch/stock/shelf.ts';
+import { documentParams } from './document.ts';
+import { route } from './route.ts';
 
-export const shelfSchema = z.object({
+const shelfSchema = z.object({
   lots: z.array(shelfLotSchema),
   /** Latest first. */
   entries: z.array(shelfEntrySchema),
 });
 export type ShelfPage = z.infer<typeof shelfSchema>;
-export const shelfEntriesSchema = z.array(shelfEntrySchema);
+const shelfEntriesSchema = z.array(shelfEntrySchema);
 
 /** A lot counted anew: how many really lie there. */
-export const countedSchema = z.strictObject({ count: typedSchema, why: noteSchema });
+const countedSchema = z.strictObject({ count: typedSchema, why: noteSchema });
 export type LotCount = z.infer<typeof countedSchema>;
+
+const changed = { method: 'POST', tag: 'shelf', answer: shelfSchema, status: 201 } as const;
+
+export const shelfRoutes = {
+  page: route({
+    method: 'GET',
+    path: '/api/shelf',
+    tag: 'shelf',
+    summary: 'What is in stock, and what happened',
+    answer: shelfSchema,
+  }),
+  addLot: route({ ...changed, path: '/api/shelf', summary: 'Receive stock', body: newLotSchema }),
+  countLot: route({
+    ...changed,
+    path: '/api/shelf/:id/count',
+    summary: 'Record a count of a lot',
+    params: documentParams,
+    body: countedSchema,
+  }),
+  ofBatch: route({
+    method: 'GET',
+    path: '/api/batches/:id/metal',
+    tag: 'shelf',
+    summary: 'Metal of a batch, latest first',
+    params: documentParams,
+    answer: shelfEntriesSchema,
+  }),
+  issueMetal: route({
+    ...changed,
+    path: '/api/batches/:id/cut',
+    summary: 'Accept a cutting plan: its metal is issued',
+    params: documentParams,
+    body: acceptedCutSchema,
+  }),
+  giveBack: route({
+    ...changed,
+    path: '/api/batches/:id/give-back',
+    summary: 'Give back all the metal of a batch',
+    params: documentParams,
+  }),
+};

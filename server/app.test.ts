@@ -4,7 +4,7 @@ import type { DocumentOf } from '../contract/document.ts';
 import { problemDetailsSchema } from '../contract/problem.ts';
 import { emptyPiece, pieceSchema, type Piece } from '../core/piece/piece.ts';
 import { createApp } from './app.ts';
-import { Book } from './store/book.ts';
+import { openStores } from './store/stores.ts';
 import { openLedger, type Ledger } from './store/ledger.ts';
 
 type Loose = Record<string, unknown>;
@@ -31,7 +31,7 @@ let app: FastifyInstance;
 
 beforeEach(async () => {
   ledger = openLedger(':memory:', 'server/migrations', 'own');
-  app = await createApp(new Book(ledger), { logLevel: 'silent' });
+  app = await createApp(openStores(ledger), { logLevel: 'silent' });
 });
 afterEach(async () => {
   await app.close();
@@ -202,12 +202,12 @@ describe('a piece', () => {
   test('several go out in one file and come back the same', async () => {
     const [a, b] = [await addPiece(), await addPiece()];
     const file = await call('GET', `/api/pieces/file?ids=${a.id},${b.id}`);
-    expect(file.body).toMatchObject({ format: 'noon-ledger/pieces', version: 2, pieces: [piece, piece] });
+    expect(file.body).toMatchObject({ format: 'noon-ledger/pieces', version: 3, pieces: [piece, piece] });
     const back = await call<DocumentOf<Piece>[]>('POST', '/api/pieces/file', file.body);
     expect(back.body.map(({ body }) => body)).toEqual([piece, piece]);
   });
 
-  test('put away it leaves the file of the whole book, and can be taken out again', async () => {
+  test('put away it leaves the file of the whole stores, and can be taken out again', async () => {
     const { id } = await addPiece();
     const away = await call<DocumentOf<Piece>>('POST', `/api/pieces/${id}/archive`, { version: 1, archived: true });
     expect(away.body.archivedAt).not.toBeNull();
@@ -346,11 +346,11 @@ describe('what is sent wrongly is answered in words, never with 500', () => {
     ['POST', '/api/pieces', { ...piece, note: 'x'.repeat(5000) }, 400, /4,000 characters/],
     ['POST', '/api/pieces', { ...piece, note: 'x'.repeat(1_100_000) }, 413, /larger than is taken here/],
     ['POST', '/api/pieces/file', { shapes: [] }, 400, /not a Noon Ledger piece file/],
-    ['POST', '/api/pieces/file', { format: 'noon-ledger/piece', version: 3, piece }, 400, /of a version/],
+    ['POST', '/api/pieces/file', { format: 'noon-ledger/piece', version: 4, piece }, 400, /of a version/],
     [
       'POST',
       '/api/pieces/file',
-      { format: 'noon-ledger/pieces', version: 2, pieces: [] },
+      { format: 'noon-ledger/pieces', version: 3, pieces: [] },
       400,
       /no piece in this file/,
     ],

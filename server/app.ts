@@ -9,21 +9,21 @@ import Fastify, { type FastifyInstance, type FastifyReply } from 'fastify';
 import { jsonSchemaTransform, validatorCompiler } from 'fastify-type-provider-zod';
 import { answerError, answerNotFound, BODY_LIMIT_BYTES, sendProblem } from './error-responses.ts';
 import { standIn } from './prices/stand-in.ts';
-import { batchRoutes } from './routes/batches.ts';
-import { fairRoutes } from './routes/fairs.ts';
-import { fixRoutes } from './routes/fixes.ts';
-import { photoRoutes } from './routes/photos.ts';
-import { pieceRoutes } from './routes/pieces.ts';
-import { planRoutes } from './routes/plan.ts';
-import { goodsRoutes } from './routes/goods.ts';
-import { priceListRoutes } from './routes/price-lists.ts';
-import { priceRoutes } from './routes/prices.ts';
-import { quoteRoutes } from './routes/quotes.ts';
-import { receiptRoutes } from './routes/receipts.ts';
-import { shelfRoutes } from './routes/shelf.ts';
-import { sheetRoutes } from './routes/sheets.ts';
-import { studioRoutes } from './routes/studio.ts';
-import type { Book } from './store/book.ts';
+import { registerBatches } from './routes/batches.ts';
+import { registerFairs } from './routes/fairs.ts';
+import { registerFixes } from './routes/fixes.ts';
+import { registerPhotos } from './routes/photos.ts';
+import { registerPieces } from './routes/pieces.ts';
+import { registerPlan } from './routes/plan.ts';
+import { registerGoods } from './routes/goods.ts';
+import { registerPriceLists } from './routes/price-lists.ts';
+import { registerPrices } from './routes/prices.ts';
+import { registerQuotes } from './routes/quotes.ts';
+import { registerReceipts } from './routes/receipts.ts';
+import { registerShelf } from './routes/shelf.ts';
+import { registerSheets } from './routes/sheets.ts';
+import { registerStudio } from './routes/studio.ts';
+import type { Stores } from './store/stores.ts';
 
 export interface AppOptions {
   /** The built pages; without them only the API answers. */
@@ -32,7 +32,10 @@ export interface AppOptions {
   readonly logLevel?: 'silent' | 'warn' | 'info';
 }
 
-export async function createApp(book: Book, { webDir, logLevel = 'warn' }: AppOptions = {}): Promise<FastifyInstance> {
+export async function createApp(
+  stores: Stores,
+  { webDir, logLevel = 'warn' }: AppOptions = {},
+): Promise<FastifyInstance> {
   const app = Fastify({
     bodyLimit: BODY_LIMIT_BYTES,
     logger: logLevel === 'silent' ? false : { level: logLevel, file: undefined, stream: process.stderr },
@@ -61,20 +64,20 @@ export async function createApp(book: Book, { webDir, logLevel = 'warn' }: AppOp
     transform: jsonSchemaTransform,
   });
   await app.register(swaggerUi, { routePrefix: '/api/docs', staticCSP: docsSecurity });
-  await app.register(studioRoutes(book));
-  await app.register(pieceRoutes(book));
-  await app.register(photoRoutes(book));
-  await app.register(batchRoutes(book));
-  await app.register(fixRoutes(book, standIn));
-  await app.register(receiptRoutes(book));
-  await app.register(shelfRoutes(book));
-  await app.register(planRoutes(book));
-  await app.register(goodsRoutes(book));
-  await app.register(priceListRoutes(book));
-  await app.register(priceRoutes(book));
-  await app.register(fairRoutes(book));
-  await app.register(quoteRoutes(book));
-  await app.register(sheetRoutes(book));
+  registerStudio(app, stores);
+  registerPieces(app, stores);
+  registerPhotos(app, stores);
+  registerBatches(app, stores);
+  registerFixes(app, stores, standIn);
+  registerReceipts(app, stores);
+  registerShelf(app, stores);
+  registerPlan(app, stores);
+  registerGoods(app, stores);
+  registerPriceLists(app, stores);
+  registerPrices(app, stores);
+  registerFairs(app, stores);
+  registerQuotes(app, stores);
+  registerSheets(app, stores);
   app.get('/api/health', { schema: { hide: true } }, () => ({ ok: true }));
   await servePages(app, webDir);
   return app;

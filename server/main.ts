@@ -5,7 +5,7 @@ import { fileURLToPath } from 'node:url';
 import { createApp } from './app.ts';
 import { serverClock } from './clock.ts';
 import { loadDemo } from './demo/load.ts';
-import { Book } from './store/book.ts';
+import { openStores } from './store/stores.ts';
 import { openLedger, type LedgerKind } from './store/ledger.ts';
 
 /** How long answers under way may take once the server is told to close. */
@@ -22,10 +22,10 @@ if (!path) {
 const migrationsDir = [join(here, 'migrations'), join(here, '../../server/migrations')].find((dir) => existsSync(dir));
 if (!migrationsDir) throw new Error('The migrations are missing beside the server.');
 const ledger = openLedger(path, migrationsDir, kind);
-const book = new Book(ledger);
-if (kind === 'demo' && book.studio.list().length === 0) loadDemo(ledger, serverClock());
+const stores = openStores(ledger);
+if (kind === 'demo' && stores.studio.list().length === 0) loadDemo(ledger, serverClock());
 
-const app = await createApp(book, {
+const app = await createApp(stores, {
   webDir: process.env['NOON_WEB'] ?? join(here, '../web'),
   logLevel: process.env['NOON_LOG'] === 'info' ? 'info' : 'warn',
 });

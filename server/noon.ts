@@ -20,7 +20,7 @@ import { nestOutcome } from './command/nest.ts';
 import { readJson } from './command/piece-file.ts';
 import { scheduleOutcome } from './command/schedule.ts';
 import { priceOutcome } from './command/price.ts';
-import { Book } from './store/book.ts';
+import { openStores } from './store/stores.ts';
 import { openLedger } from './store/ledger.ts';
 
 const USAGE =
@@ -152,14 +152,14 @@ function basisOfLedger(): AskBasis & { readonly country: string; readonly rates:
     [join(here, 'migrations'), join(here, '../../server/migrations')].find((dir) => existsSync(dir)) ?? '';
   const ledger = openLedger(path, migrations, process.env['NOON_DEMO'] ? 'demo' : 'own');
   try {
-    const book = new Book(ledger);
-    const [studio] = book.studio.list();
+    const stores = openStores(ledger);
+    const [studio] = stores.studio.list();
     const settings = studio && (studio.accepted ?? studio.body);
-    const rates = settings ? withReceipts(readRates(settings, studio.revision), book.receipts.list()) : null;
+    const rates = settings ? withReceipts(readRates(settings, studio.revision), stores.receipts.list()) : null;
     return {
       rates,
       alloys: rates?.alloys ?? alloysWith([]),
-      fix: book.fixes.list()[0] ?? null,
+      fix: stores.fixes.list()[0] ?? null,
       country: settings?.country ?? '',
     };
   } finally {

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import type { FastifyInstance } from 'fastify';
 import { afterAll, beforeAll, expect, test } from 'vitest';
 import { createApp } from './app.ts';
-import { Book } from './store/book.ts';
+import { openStores } from './store/stores.ts';
 import { openLedger, type Ledger } from './store/ledger.ts';
 
 let dir: string;
@@ -18,7 +18,7 @@ beforeAll(async () => {
   writeFileSync(join(dir, 'assets/app-1a2b.js'), 'export {}');
   writeFileSync(join(dir, 'mark.svg'), '<svg xmlns="http://www.w3.org/2000/svg"/>');
   ledger = openLedger(':memory:', 'server/migrations', 'own');
-  app = await createApp(new Book(ledger), { webDir: dir, logLevel: 'silent' });
+  app = await createApp(openStores(ledger), { webDir: dir, logLevel: 'silent' });
 });
 afterAll(async () => {
   await app.close();
@@ -28,7 +28,7 @@ afterAll(async () => {
 
 const get = (url: string, accept = 'text/html') => app.inject({ url, headers: { host: 'localhost:4410', accept } });
 
-test('every address of the book is the page, with a nonce of its own that its policy names', async () => {
+test('every address of the stores is the page, with a nonce of its own that its policy names', async () => {
   const nonces = new Set<string>();
   for (const url of ['/', '/pieces', '/pieces/some-id', '/studio?x=1']) {
     const { statusCode, body, headers } = await get(url);

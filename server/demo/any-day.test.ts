@@ -13,7 +13,9 @@ import { studioPlan } from '../../core/plan/studio/studio-plan.ts';
 import { studioProblem, type StudioJob, type StudioTerms } from '../../core/plan/studio/studio-problem.ts';
 import { quoteStanding } from '../../core/price/quote/quote.ts';
 import { readRates } from '../../core/studio/rates.ts';
-import { Book } from '../store/book.ts';
+import { acceptedStudio } from '../services/basis.ts';
+import { batchesWithPieces } from '../services/made-lines.ts';
+import { openStores, type Stores } from '../store/stores.ts';
 import { openLedger, type Ledger } from '../store/ledger.ts';
 import { loadDemo } from './load.ts';
 
@@ -25,15 +27,15 @@ afterAll(() => {
   else process.env['TZ'] = zone;
 });
 
-function demoAt(moment: Date): { readonly ledger: Ledger; readonly book: Book } {
+function demoAt(moment: Date): { readonly ledger: Ledger; readonly stores: Stores } {
   const ledger = openLedger(':memory:', 'server/migrations', 'demo');
   loadDemo(ledger, moment);
-  return { ledger, book: new Book(ledger, () => moment.toISOString()) };
+  return { ledger, stores: openStores(ledger, () => moment.toISOString()) };
 }
 
-function planAt(book: Book, moment: Date) {
-  const { bench } = readRates(book.studioAccepted(), 1);
-  const open = book.batchesWithPieces().filter(({ batch }) => !isDone(batch.body));
+function planAt(stores: Stores, moment: Date) {
+  const { bench } = readRates(acceptedStudio(stores), 1);
+  const open = batchesWithPieces(stores).filter(({ batch }) => !isDone(batch.body));
   const jobs = open.map(({ batch: { id, body }, made }): StudioJob => {
     const lines = body.lines.flatMap((line, index) => {
       const piece = made[index]?.piece;
@@ -45,7 +47,7 @@ function planAt(book: Book, moment: Date) {
     bench,
     day: localDay(moment),
     minute: moment.getHours() * 60 + moment.getMinutes(),
-    standings: standings(book.bench.entries()),
+    standings: standings(stores.bench.entries()),
   };
   const problem = studioProblem(jobs, terms);
   const found = quickPlan(problem);
@@ -58,8 +60,8 @@ describe.each(moments)('the sample workshop on %s', (_name, time) => {
   const moment = new Date(time);
 
   test('has a plan, and the Day page opens on a day with work for a maker', () => {
-    const { ledger, book } = demoAt(moment);
-    const { problem, plan } = planAt(book, moment);
+    const { ledger, stores } = demoAt(moment);
+    const { problem, plan } = planAt(stores, moment);
     const opening = openingDay(plan, problem);
     const day = dayBook(plan, problem, opening);
     expect(opening).toBeLessThanOrEqual(2);
@@ -72,11 +74,11 @@ describe.each(moments)('the sample workshop on %s', (_name, time) => {
   });
 
   test('has due dates on days when shops are open, a quote that holds and one that has expired', () => {
-    const { ledger, book } = demoAt(moment);
-    const dues = book.batches.list().map(({ body }) => body.due);
+    const { ledger, stores } = demoAt(moment);
+    const dues = stores.batches.list().map(({ body }) => body.due);
     expect(dues.filter((due) => weekdayOf(due) === SUNDAY)).toEqual([]);
     expect(dues.some((due) => due < localDay(moment))).toBe(true);
-    const quotes = book.quotes.list().map(({ body }) => quoteStanding(body, localDay(moment)));
+    const quotes = stores.quotes.list().map(({ body }) => quoteStanding(body, localDay(moment)));
     expect(quotes).toContain('expired');
     expect(quotes.some((standing) => standing !== 'expired')).toBe(true);
     ledger.close();

@@ -3,7 +3,15 @@
 import { dayAfter, localDay, weekdayOf } from '../../core/measure/days.ts';
 import type { Batch } from '../../core/batch/batch.ts';
 import { STUDIO_ID } from '../../contract/studio.ts';
-import { Book } from '../store/book.ts';
+import { acceptPiece } from '../services/accept-piece.ts';
+import { addMetalPrices } from '../services/add-metal-prices.ts';
+import { addPriceList } from '../services/add-price-list.ts';
+import { addReceipt } from '../services/add-receipt.ts';
+import { acceptBatch, addBatch } from '../services/change-batch.ts';
+import { setPrices } from '../services/set-prices.ts';
+import { acceptStudio, setUpStudio } from '../services/set-up-studio.ts';
+import { addLot, countGoods } from '../services/stockroom.ts';
+import { openStores } from '../store/stores.ts';
 import type { Ledger } from '../store/ledger.ts';
 import { demoPieces } from './pieces.ts';
 import { demoFairs, demoQuotes, demoReceipts } from './selling.ts';
@@ -92,36 +100,36 @@ const batches: readonly {
 export function loadDemo(ledger: Ledger, today: Date): void {
   const day = localDay(today);
   let writtenOn = day;
-  const book = new Book(ledger, () => `${writtenOn}T12:00:00.000Z`);
+  const stores = openStores(ledger, () => `${writtenOn}T12:00:00.000Z`);
   const on = (daysAgo: number) => {
     writtenOn = dayAfter(day, -daysAgo);
     return writtenOn;
   };
   const run = ledger.transaction(() => {
     on(60);
-    const { version } = book.setUp({
+    const { version } = setUpStudio(stores, {
       name: 'Lantern Slip, Skerrow Haven',
       country: 'GB',
       currency: 'GBP',
       units: 'mm',
       hourlyRate: '26',
     });
-    const started = book.studio.get(STUDIO_ID);
-    book.acceptStudio(book.studio.saveDraft(STUDIO_ID, version, { ...started.body, ...demoStudio }).version);
+    const started = stores.studio.get(STUDIO_ID);
+    acceptStudio(stores, stores.studio.saveDraft(STUDIO_ID, version, { ...started.body, ...demoStudio }).version);
 
     const accept = (name: keyof typeof demoPieces, daysAgo: number) => {
       on(daysAgo);
-      const added = book.pieces.add(demoPieces[name]);
-      return book.acceptPiece(added.id, added.version);
+      const added = stores.pieces.add(demoPieces[name]);
+      return acceptPiece(stores, added.id, added.version);
     };
     // Not accepted yet: the bench check has something to say of it.
     const draft = (name: keyof typeof demoPieces) => {
       on(0);
-      return book.pieces.add(demoPieces[name]);
+      return stores.pieces.add(demoPieces[name]);
     };
     const addFix = (index: number) => {
       const fix = fixes[index];
-      if (fix) book.addFix({ on: on(fix.daysAgo), currency: 'GBP', prices: fix.prices, source: SOURCE });
+      if (fix) addMetalPrices(stores, { on: on(fix.daysAgo), currency: 'GBP', prices: fix.prices, source: SOURCE });
     };
     addFix(0);
     addFix(1);
@@ -152,22 +160,27 @@ export function loadDemo(ledger: Ledger, today: Date): void {
     const thinner = structuredClone(tieBar.body);
     const [bar] = thinner.parts;
     if (bar?.section.form === 'strip') bar.section.thickness = '1 mm';
-    book.pieces.saveDraft(tieBar.id, tieBar.version, thinner);
+    stores.pieces.saveDraft(tieBar.id, tieBar.version, thinner);
 
     for (const { daysAgo, ...receipt } of demoReceipts)
-      book.addReceipt({ ...receipt, on: on(daysAgo), currency: 'GBP', source: 'the sample’s made-up bullion dealer' });
+      addReceipt(stores, {
+        ...receipt,
+        on: on(daysAgo),
+        currency: 'GBP',
+        source: 'the sample’s made-up bullion dealer',
+      });
     for (const { daysAgo, ...lot } of demoShelf) {
       on(daysAgo);
-      book.addLot(newLotSchema.parse(lot));
+      addLot(stores, newLotSchema.parse(lot));
     }
     on(12);
-    for (const counted of demoGoods) book.stockroom.countGoods(counted);
+    for (const counted of demoGoods) countGoods(stores, counted);
     on(20);
     const rows = Papa.parse<string[]>(priceListStandIn, { skipEmptyLines: true }).data;
-    book.addPriceList(readPriceList(rows, alloysWith([]), 'GBP').items);
+    addPriceList(stores, readPriceList(rows, alloysWith([]), 'GBP').items);
     // The shawl pins were asked for at a rounder price.
     on(4);
-    book.setPrices({
+    setPrices(stores, {
       how: 'set',
       why: 'Both shops asked for a price ending in nothing.',
       prices: [{ pieceId: all.shawlPin.id, wholesaleMinor: 3000, retailMinor: 6800 }],
@@ -182,8 +195,8 @@ export function loadDemo(ledger: Ledger, today: Date): void {
       signet: all.signet.id,
     };
     const { market, regatta } = demoFairs(day, ids);
-    for (const fair of [regatta, market]) book.fairs.add(fair);
-    for (const quote of demoQuotes(day, ids)) book.quotes.add(quote);
+    for (const fair of [regatta, market]) stores.fairs.add(fair);
+    for (const quote of demoQuotes(day, ids)) stores.quotes.add(quote);
 
     for (const { kind, piece, size = '', quantity, dueIn, materialsIn, customer, note } of batches) {
       const { id, revision } = all[piece];
@@ -199,8 +212,8 @@ export function loadDemo(ledger: Ledger, today: Date): void {
         spares: { how: 'none', over: '2', confidence: '90 %' },
         blanks: {},
       };
-      const added = book.addBatch(body);
-      book.acceptBatch(added.id, added.version);
+      const added = addBatch(stores, body);
+      acceptBatch(stores, added.id, added.version);
     }
   });
   run.immediate();

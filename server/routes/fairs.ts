@@ -1,15 +1,12 @@
-// Fairs: documents that save themselves; what was planned stays beside what was sold.
-import type { FastifyPluginCallbackZod } from 'fastify-type-provider-zod';
-import { fairDocumentSchema, fairDraftSchema, fairListSchema } from '../../contract/fairs.ts';
-import { fairSchema } from '../../core/price/fair/fair.ts';
-import type { Book } from '../store/book.ts';
-import { plainDocumentRoutes } from './plain-documents.ts';
+// Fairs: documents that nothing else depends on.
+import type { FastifyInstance } from 'fastify';
+import { fairRoutes } from '../../contract/fairs.ts';
+import type { Stores } from '../store/stores.ts';
+import { registerDocuments } from './documents.ts';
+import { answerRoute } from './register.ts';
 
-export function fairRoutes(book: Book): FastifyPluginCallbackZod {
-  return plainDocumentRoutes('fairs', book.fairs, {
-    body: fairSchema,
-    document: fairDocumentSchema,
-    draft: fairDraftSchema,
-    list: fairListSchema,
-  });
+export function registerFairs(app: FastifyInstance, { fairs }: Stores): void {
+  answerRoute(app, fairRoutes.list, () => fairs.list());
+  answerRoute(app, fairRoutes.add, ({ body }) => fairs.add(body));
+  registerDocuments(app, fairRoutes, fairs);
 }

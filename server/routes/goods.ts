@@ -1,27 +1,14 @@
-// Solder, findings and consumables: what lies there, and counting it anew.
-import type { FastifyPluginCallbackZod } from 'fastify-type-provider-zod';
-import { goodsCountedSchema, stockedSchema } from '../../core/batch/buying/goods.ts';
-import type { Book } from '../store/book.ts';
+// Solder, findings and consumables: what is in stock, and counting it.
+import type { FastifyInstance } from 'fastify';
+import { goodsRoutes } from '../../contract/goods.ts';
+import { countGoods } from '../services/stockroom.ts';
+import type { Stores } from '../store/stores.ts';
+import { answerRoute } from './register.ts';
 
-const tags = ['shelf'];
-const all = stockedSchema.array();
-
-export function goodsRoutes(book: Book): FastifyPluginCallbackZod {
-  return (app, _options, done) => {
-    app.get(
-      '/api/goods',
-      { schema: { tags, summary: 'Solder, findings and consumables that are counted', response: { 200: all } } },
-      () => book.stockroom.goods.stocked(),
-    );
-    app.post(
-      '/api/goods/count',
-      { schema: { tags, summary: 'Goods counted anew', body: goodsCountedSchema, response: { 201: all } } },
-      ({ body }, reply) => {
-        book.stockroom.countGoods(body);
-        void reply.code(201);
-        return book.stockroom.goods.stocked();
-      },
-    );
-    done();
-  };
+export function registerGoods(app: FastifyInstance, stores: Stores): void {
+  answerRoute(app, goodsRoutes.list, () => stores.goods.stocked());
+  answerRoute(app, goodsRoutes.count, ({ body }) => {
+    countGoods(stores, body);
+    return stores.goods.stocked();
+  });
 }

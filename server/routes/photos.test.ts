@@ -5,7 +5,7 @@ import { afterEach, beforeEach, expect, test } from 'vitest';
 import { pieceSchema, type Piece } from '../../core/piece/piece.ts';
 import type { DocumentOf } from '../../contract/document.ts';
 import { createApp } from '../app.ts';
-import { Book } from '../store/book.ts';
+import { openStores } from '../store/stores.ts';
 import { openLedger, type Ledger } from '../store/ledger.ts';
 
 let ledger: Ledger;
@@ -14,7 +14,7 @@ const host = { host: '127.0.0.1' };
 
 const start = async () => {
   ledger = openLedger(':memory:', 'server/migrations', 'own');
-  app = await createApp(new Book(ledger), { logLevel: 'silent' });
+  app = await createApp(openStores(ledger), { logLevel: 'silent' });
 };
 beforeEach(start);
 afterEach(async () => {

@@ -1,95 +1,34 @@
-// Pieces: the book of designs.
-import type { FastifyPluginCallbackZod } from 'fastify-type-provider-zod';
-import { z } from 'zod';
-import { archiveSchema } from '../../contract/document.ts';
-import {
-  PIECE_FILE_LIMIT_BYTES,
-  pieceDocumentSchema,
-  pieceDraftSchema,
-  pieceFileSchema,
-  pieceListSchema,
-  pieceRevisionSchema,
-} from '../../contract/pieces.ts';
-import { pieceSchema } from '../../core/piece/piece.ts';
-import type { Book } from '../store/book.ts';
-import { documentParams, documentSchemas } from './document-schemas.ts';
+// Pieces: the designs, and their files.
+import type { FastifyInstance } from 'fastify';
+import { PIECE_FILE_LIMIT_BYTES, pieceRoutes } from '../../contract/pieces.ts';
+import { acceptPiece } from '../services/accept-piece.ts';
+import { exportPiece, exportPieces, importPieces } from '../services/piece-files.ts';
+import type { Stores } from '../store/stores.ts';
+import { registerDocuments } from './documents.ts';
+import { answerRoute } from './register.ts';
 
-const tags = ['pieces'];
-const one = documentSchemas('pieces', pieceDocumentSchema, pieceDraftSchema);
-const added = { 201: pieceDocumentSchema };
-const list = { tags, summary: 'All pieces, drafts included', response: { 200: pieceListSchema } };
-const add = { tags, summary: 'Add a piece as a draft', body: pieceSchema, response: added };
-const addFile = {
-  tags,
-  summary: 'Add the pieces of a file',
-  body: pieceFileSchema,
-  response: { 201: pieceListSchema },
-};
-const file = {
-  tags,
-  summary: 'The piece as a file of its own',
-  params: documentParams,
-  response: { 200: pieceFileSchema },
-};
-const files = {
-  tags,
-  summary: 'Several pieces in one file; all of the book when none is named',
-  querystring: z.object({ ids: z.string().max(40_000).optional() }),
-  response: { 200: pieceFileSchema },
-};
-const archive = { ...one.accept, summary: 'Put a piece away, or take it out again', body: archiveSchema };
-const revision = {
-  tags,
-  summary: 'An accepted revision as it was',
-  params: documentParams.extend({ revision: z.coerce.number().int().min(1) }),
-  response: { 200: pieceRevisionSchema },
-};
-
-export function pieceRoutes(book: Book): FastifyPluginCallbackZod {
-  const { pieces } = book;
-  return (app, _options, done) => {
-    app.get('/api/pieces', { schema: list }, () => pieces.list());
-    app.post('/api/pieces', { schema: add }, ({ body }, reply) => {
-      void reply.code(201);
-      return pieces.add(body);
-    });
-    app.post('/api/pieces/file', { schema: addFile, bodyLimit: PIECE_FILE_LIMIT_BYTES }, ({ body }, reply) => {
-      void reply.code(201);
-      return book.addPieceFile(body);
-    });
-    app.get('/api/pieces/file', { schema: files }, ({ query }, reply) => {
-      void reply.header('content-disposition', 'attachment; filename="pieces.json"');
-      return book.pieceFile(query.ids?.split(',') ?? null);
-    });
-    app.get('/api/pieces/:id', { schema: one.get }, ({ params }) => pieces.get(params.id));
-    app.get('/api/pieces/:id/file', { schema: file }, ({ params }, reply) => {
-      const { body } = pieces.get(params.id);
-      void reply.header('content-disposition', `attachment; filename="${fileName(body.name)}.json"`);
-      return book.onePieceFile(body);
-    });
-    app.get('/api/pieces/:id/revisions/:revision', { schema: revision }, ({ params }) => ({
-      ...params,
-      body: pieces.revision(params.id, params.revision),
-    }));
-    app.put('/api/pieces/:id/draft', { schema: one.save }, ({ params, body }) =>
-      pieces.saveDraft(params.id, body.version, body.body),
-    );
-    app.delete('/api/pieces/:id/draft', { schema: one.drop }, ({ params, body }) =>
-      pieces.dropDraft(params.id, body.version),
-    );
-    app.post('/api/pieces/:id/revisions', { schema: one.accept }, ({ params, body }) =>
-      book.acceptPiece(params.id, body.version),
-    );
-    app.post('/api/pieces/:id/archive', { schema: archive }, ({ params, body }) =>
-      pieces.archive(params.id, body.version, body.archived),
-    );
-    app.delete('/api/pieces/:id', { schema: one.remove }, ({ params, body }, reply) => {
-      pieces.remove(params.id, body.version);
-      void reply.code(204);
-      return null;
-    });
-    done();
-  };
+export function registerPieces(app: FastifyInstance, stores: Stores): void {
+  const { pieces } = stores;
+  answerRoute(app, pieceRoutes.list, () => pieces.list());
+  answerRoute(app, pieceRoutes.add, ({ body }) => pieces.add(body));
+  answerRoute(app, pieceRoutes.importFile, async ({ body }) => await importPieces(stores, body), {
+    bodyLimit: PIECE_FILE_LIMIT_BYTES,
+  });
+  answerRoute(app, pieceRoutes.exportFile, ({ query }, reply) => {
+    void reply.header('content-disposition', 'attachment; filename="pieces.json"');
+    return exportPieces(stores, query.ids?.split(',') ?? null);
+  });
+  answerRoute(app, pieceRoutes.exportOne, ({ params }, reply) => {
+    const { body } = pieces.get(params.id);
+    void reply.header('content-disposition', `attachment; filename="${fileName(body.name)}.json"`);
+    return exportPiece(stores, body);
+  });
+  answerRoute(app, pieceRoutes.revision, ({ params }) => ({
+    ...params,
+    body: pieces.revision(params.id, params.revision),
+  }));
+  answerRoute(app, pieceRoutes.archive, ({ params, body }) => pieces.archive(params.id, body.version, body.archived));
+  registerDocuments(app, pieceRoutes, pieces, { accept: (id, version) => acceptPiece(stores, id, version) });
 }
 
 function fileName(name: string): string {

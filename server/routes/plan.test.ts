@@ -8,7 +8,7 @@ import type { KeptBlock } from '../../core/plan/studio/kept-plan.ts';
 import { pendant } from '../../core/price/fixtures/workshop.ts';
 import { createApp } from '../app.ts';
 import { planCalendar } from '../documents/plan-calendar.ts';
-import { Book } from '../store/book.ts';
+import { openStores } from '../store/stores.ts';
 import { openLedger, type Ledger } from '../store/ledger.ts';
 
 let ledger: Ledger;
@@ -26,7 +26,7 @@ async function ask(method: 'GET' | 'POST' | 'DELETE', url: string, payload?: obj
 
 beforeEach(async () => {
   ledger = openLedger(':memory:', 'server/migrations', 'own');
-  app = await createApp(new Book(ledger), { logLevel: 'silent' });
+  app = await createApp(openStores(ledger), { logLevel: 'silent' });
   await ask('POST', '/api/studio', { name: 'Test', country: 'GB', currency: 'GBP', units: 'mm', hourlyRate: '30' });
   const piece = (await ask('POST', '/api/pieces', pendant)).body();
   await ask('POST', `/api/pieces/${piece.id}/revisions`, { version: piece.version });

@@ -8,7 +8,7 @@ import { emptyFair } from '../../core/price/fair/fair.ts';
 import { pendant } from '../../core/price/fixtures/workshop.ts';
 import { emptyQuote } from '../../core/price/quote/quote.ts';
 import { createApp } from '../app.ts';
-import { Book } from '../store/book.ts';
+import { openStores } from '../store/stores.ts';
 import { openLedger, type Ledger } from '../store/ledger.ts';
 
 let ledger: Ledger;
@@ -37,7 +37,7 @@ const history = async () => (await ask<PriceEntry[]>('GET', `/api/pieces/${piece
 
 beforeEach(async () => {
   ledger = openLedger(':memory:', 'server/migrations', 'own');
-  app = await createApp(new Book(ledger), { logLevel: 'silent' });
+  app = await createApp(openStores(ledger), { logLevel: 'silent' });
   await ask('POST', '/api/studio', { name: 'Test', country: 'GB', currency: 'GBP', units: 'mm', hourlyRate: '30' });
   await ask('POST', '/api/fixes', { on: '2026-03-02', currency: 'GBP', prices: { Ag: '1 / g' }, source: 'typed' });
   const { body } = await ask<DocumentOf<Piece>>('POST', '/api/pieces', pendant);

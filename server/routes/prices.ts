@@ -1,29 +1,14 @@
 // Prices of pieces: every one a piece had, and setting further ones.
-import type { FastifyPluginCallbackZod } from 'fastify-type-provider-zod';
-import { newPricesSchema, priceHistorySchema } from '../../contract/prices.ts';
-import type { Book } from '../store/book.ts';
-import { documentParams } from './document-schemas.ts';
+import type { FastifyInstance } from 'fastify';
+import { priceRoutes } from '../../contract/prices.ts';
+import { setPrices } from '../services/set-prices.ts';
+import type { Stores } from '../store/stores.ts';
+import { answerRoute } from './register.ts';
 
-const tags = ['prices'];
-const response = { 200: priceHistorySchema };
-const history = { tags, summary: 'Prices of a piece, latest first', params: documentParams, response };
-const add = {
-  tags,
-  summary: 'Price pieces, all or none',
-  body: newPricesSchema,
-  response: { 201: priceHistorySchema },
-};
-
-export function priceRoutes(book: Book): FastifyPluginCallbackZod {
-  return (app, _options, done) => {
-    app.get('/api/pieces/:id/prices', { schema: history }, ({ params }) => {
-      book.pieces.get(params.id);
-      return book.prices.ofPiece(params.id);
-    });
-    app.post('/api/prices', { schema: add }, ({ body }, reply) => {
-      void reply.code(201);
-      return book.setPrices(body);
-    });
-    done();
-  };
+export function registerPrices(app: FastifyInstance, stores: Stores): void {
+  answerRoute(app, priceRoutes.ofPiece, ({ params }) => {
+    stores.pieces.get(params.id);
+    return stores.prices.ofPiece(params.id);
+  });
+  answerRoute(app, priceRoutes.set, ({ body }) => setPrices(stores, body));
 }

@@ -1,15 +1,12 @@
 // Quotes: documents that save themselves; what was accepted is what the customer was told.
-import type { FastifyPluginCallbackZod } from 'fastify-type-provider-zod';
-import { quoteDocumentSchema, quoteDraftSchema, quoteListSchema } from '../../contract/quotes.ts';
-import { quoteSchema } from '../../core/price/quote/quote.ts';
-import type { Book } from '../store/book.ts';
-import { plainDocumentRoutes } from './plain-documents.ts';
+import type { FastifyInstance } from 'fastify';
+import { quoteRoutes } from '../../contract/quotes.ts';
+import type { Stores } from '../store/stores.ts';
+import { registerDocuments } from './documents.ts';
+import { answerRoute } from './register.ts';
 
-export function quoteRoutes(book: Book): FastifyPluginCallbackZod {
-  return plainDocumentRoutes('quotes', book.quotes, {
-    body: quoteSchema,
-    document: quoteDocumentSchema,
-    draft: quoteDraftSchema,
-    list: quoteListSchema,
-  });
+export function registerQuotes(app: FastifyInstance, { quotes }: Stores): void {
+  answerRoute(app, quoteRoutes.list, () => quotes.list());
+  answerRoute(app, quoteRoutes.add, ({ body }) => quotes.add(body));
+  registerDocuments(app, quoteRoutes, quotes);
 }

@@ -5,7 +5,7 @@ import type { ShelfPage } from '../../contract/shelf.ts';
 import type { Stocked } from '../../core/batch/buying/goods.ts';
 import { pendant } from '../../core/price/fixtures/workshop.ts';
 import { createApp } from '../app.ts';
-import { Book } from '../store/book.ts';
+import { openStores } from '../store/stores.ts';
 import { openLedger, type Ledger } from '../store/ledger.ts';
 
 let ledger: Ledger;
@@ -22,7 +22,7 @@ async function ask(method: 'GET' | 'POST', url: string, payload?: object) {
 
 beforeEach(async () => {
   ledger = openLedger(':memory:', 'server/migrations', 'own');
-  app = await createApp(new Book(ledger), { logLevel: 'silent' });
+  app = await createApp(openStores(ledger), { logLevel: 'silent' });
   await ask('POST', '/api/studio', { name: 'Test', country: 'GB', currency: 'GBP', units: 'mm', hourlyRate: '30' });
   await ask('POST', '/api/fixes', { on: '2026-03-02', currency: 'GBP', prices: { Ag: '1 / g' }, source: 'typed' });
   const { body: piece } = await ask('POST', '/api/pieces', pendant);

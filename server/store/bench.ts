@@ -2,6 +2,7 @@
 import { newKeptPlanSchema, type KeptPlan } from '../../core/plan/studio/kept-plan.ts';
 import type { BenchEntry, NewBenchEntry } from '../../core/plan/studio/bench-entry.ts';
 import type { Ledger } from './ledger.ts';
+import { preparedOnce, type Prepare } from './statements.ts';
 
 interface Row extends Omit<BenchEntry, 'at' | 'batchId' | 'on'> {
   recorded_at: string;
@@ -12,23 +13,24 @@ interface Row extends Omit<BenchEntry, 'at' | 'batchId' | 'on'> {
 export class BenchLog {
   readonly #ledger: Ledger;
   readonly #now: () => string;
+  readonly #prepare: Prepare;
 
   constructor(ledger: Ledger, now: () => string) {
     this.#ledger = ledger;
     this.#now = now;
+    this.#prepare = preparedOnce(ledger);
   }
 
   /** Earliest first. */
   entries(): BenchEntry[] {
-    return this.#ledger
-      .prepare<[], Row>('select * from bench_entry order by id')
+    return this.#prepare<[], Row>('select * from bench_entry order by id')
       .all()
       .map(({ recorded_at: at, batch_id: batchId, on_day: on, ...row }) => ({ ...row, at, batchId, on }));
   }
 
   add(entries: readonly NewBenchEntry[]): void {
     const at = this.#now();
-    const insert = this.#ledger.prepare(
+    const insert = this.#prepare(
       `insert into bench_entry (recorded_at, batch_id, step, how, maker, on_day, minute)
        values (:at, :batchId, :step, :how, :maker, :on, :minute)`,
     );
@@ -39,15 +41,16 @@ export class BenchLog {
 
   /** The last plan that was kept; null before the first. */
   plan(): KeptPlan | null {
-    const row = this.#ledger
-      .prepare<[], { recorded_at: string; plan: string }>('select * from plan_entry order by id desc limit 1')
-      .get();
+    const row = this.#prepare<[], { recorded_at: string; plan: string }>(
+      'select * from plan_entry order by id desc limit 1',
+    ).get();
     return row ? { ...newKeptPlanSchema.parse(JSON.parse(row.plan)), at: row.recorded_at } : null;
   }
 
   keep({ blocks }: Pick<KeptPlan, 'blocks'>): void {
-    this.#ledger
-      .prepare('insert into plan_entry (recorded_at, plan) values (:at, :plan)')
-      .run({ at: this.#now(), plan: JSON.stringify({ blocks }) });
+    this.#prepare('insert into plan_entry (recorded_at, plan) values (:at, :plan)').run({
+      at: this.#now(),
+      plan: JSON.stringify({ blocks }),
+    });
   }
 }

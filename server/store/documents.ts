@@ -1,12 +1,11 @@
 // Documents in the ledger: drafts that save themselves, revisions that never change.
 import { randomUUID } from 'node:crypto';
 import type { z } from 'zod';
-import type { DocumentOf } from '../../contract/document.ts';
+import type { DocumentKind, DocumentOf } from '../../contract/document.ts';
 import { pricedSchema, type Priced } from '../../core/price/piece/standing.ts';
 import type { Ledger } from './ledger.ts';
+import { preparedOnce, type Prepare } from './statements.ts';
 import { ChangedMeanwhile, NotThere } from './refusals.ts';
-
-export type DocumentKind = 'studio' | 'piece' | 'batch' | 'fair' | 'quote';
 
 interface Row {
   id: string;
@@ -33,6 +32,7 @@ export class Documents<Body> {
   readonly #kind: DocumentKind;
   readonly #schema: z.ZodType<Body>;
   readonly #now: () => string;
+  readonly #prepare: Prepare;
 
   /** @param schema  reads what is kept: a body written before a field was thought of is given its usual value */
   constructor(ledger: Ledger, kind: DocumentKind, schema: z.ZodType<Body>, now: () => string) {
@@ -40,35 +40,34 @@ export class Documents<Body> {
     this.#kind = kind;
     this.#schema = schema;
     this.#now = now;
+    this.#prepare = preparedOnce(ledger);
   }
 
   /** All of them, oldest first. */
   list(): DocumentOf<Body>[] {
-    return this.#ledger
-      .prepare<[string], Row>(`${SELECT} where document.kind = ? order by document.created_at, document.id`)
+    return this.#prepare<[string], Row>(`${SELECT} where document.kind = ? order by document.created_at, document.id`)
       .all(this.#kind)
       .map((row) => this.#read(row));
   }
 
   /** @throws NotThere */
   get(id: string): DocumentOf<Body> {
-    const row = this.#ledger
-      .prepare<[string, string], Row>(`${SELECT} where document.kind = ? and document.id = ?`)
-      .get(this.#kind, id);
+    const row = this.#prepare<[string, string], Row>(`${SELECT} where document.kind = ? and document.id = ?`).get(
+      this.#kind,
+      id,
+    );
     if (!row) throw new NotThere(`${nouns[this.#kind]} is not in the ledger.`);
     return this.#read(row);
   }
 
   /** One accepted revision as it was. @throws NotThere */
   revision(id: string, revision: number): Body {
-    const row = this.#ledger
-      .prepare<[string, string, number], { body: string }>(
-        `select document_revision.body
+    const row = this.#prepare<[string, string, number], { body: string }>(
+      `select document_revision.body
            from document_revision
            join document on document.id = document_revision.document_id
           where document.kind = ? and document.id = ? and document_revision.revision = ?`,
-      )
-      .get(this.#kind, id, revision);
+    ).get(this.#kind, id, revision);
     if (!row) throw new NotThere(`Revision ${String(revision)} is not in the ledger.`);
     return this.#body(row.body);
   }
@@ -76,12 +75,10 @@ export class Documents<Body> {
   /** Adds a document as a draft. */
   add(body: Body, id: string = randomUUID()): DocumentOf<Body> {
     const now = this.#now();
-    this.#ledger
-      .prepare(
-        `insert into document (id, kind, version, revision, draft, created_at, updated_at)
+    this.#prepare(
+      `insert into document (id, kind, version, revision, draft, created_at, updated_at)
          values (:id, :kind, 1, 0, :draft, :now, :now)`,
-      )
-      .run({ id, kind: this.#kind, draft: JSON.stringify(body), now });
+    ).run({ id, kind: this.#kind, draft: JSON.stringify(body), now });
     return this.get(id);
   }
 
@@ -91,9 +88,11 @@ export class Documents<Body> {
       const draft = JSON.stringify(body);
       // Back at what was accepted: no draft is left to accept.
       const isAccepted = found.accepted !== null && draft === JSON.stringify(found.accepted);
-      this.#ledger
-        .prepare('update document set draft = :draft, version = version + 1, updated_at = :now where id = :id')
-        .run({ id, draft: isAccepted ? null : draft, now: this.#now() });
+      this.#prepare('update document set draft = :draft, version = version + 1, updated_at = :now where id = :id').run({
+        id,
+        draft: isAccepted ? null : draft,
+        now: this.#now(),
+      });
     });
   }
 
@@ -106,23 +105,19 @@ export class Documents<Body> {
       if (!found.isDraft) return;
       const now = this.#now();
       const worth = priced(found.body);
-      this.#ledger
-        .prepare(
-          `insert into document_revision (document_id, revision, body, priced, accepted_at)
+      this.#prepare(
+        `insert into document_revision (document_id, revision, body, priced, accepted_at)
            values (:id, :revision, :body, :priced, :now)`,
-        )
-        .run({
-          id,
-          revision: found.revision + 1,
-          body: JSON.stringify(found.body),
-          priced: worth && JSON.stringify(worth),
-          now,
-        });
-      this.#ledger
-        .prepare(
-          'update document set draft = null, revision = revision + 1, version = version + 1, updated_at = :now where id = :id',
-        )
-        .run({ id, now });
+      ).run({
+        id,
+        revision: found.revision + 1,
+        body: JSON.stringify(found.body),
+        priced: worth && JSON.stringify(worth),
+        now,
+      });
+      this.#prepare(
+        'update document set draft = null, revision = revision + 1, version = version + 1, updated_at = :now where id = :id',
+      ).run({ id, now });
     });
   }
 
@@ -130,18 +125,20 @@ export class Documents<Body> {
   dropDraft(id: string, version: number): DocumentOf<Body> {
     return this.#write(id, version, (found) => {
       if (!found.isDraft || found.revision === 0) return;
-      this.#ledger
-        .prepare('update document set draft = null, version = version + 1, updated_at = :now where id = :id')
-        .run({ id, now: this.#now() });
+      this.#prepare('update document set draft = null, version = version + 1, updated_at = :now where id = :id').run({
+        id,
+        now: this.#now(),
+      });
     });
   }
 
   /** Puts a document away, or takes it out again; nothing of it changes. @throws NotThere, ChangedMeanwhile */
   archive(id: string, version: number, archived: boolean): DocumentOf<Body> {
     return this.#write(id, version, () => {
-      this.#ledger
-        .prepare('update document set archived_at = :at, version = version + 1 where id = :id')
-        .run({ id, at: archived ? this.#now() : null });
+      this.#prepare('update document set archived_at = :at, version = version + 1 where id = :id').run({
+        id,
+        at: archived ? this.#now() : null,
+      });
     });
   }
 
@@ -150,7 +147,7 @@ export class Documents<Body> {
     const remove = this.#ledger.transaction(() => {
       const found = this.#checked(id, version);
       if (found.revision > 0) throw new ChangedMeanwhile(nouns[this.#kind], found);
-      this.#ledger.prepare('delete from document where id = ?').run(id);
+      this.#prepare('delete from document where id = ?').run(id);
     });
     remove.immediate();
   }

@@ -1,6 +1,7 @@
 // Noon fixes in the ledger: lines that are only ever added.
 import type { Fix, NewFix } from '../../core/metal/fix.ts';
 import type { Ledger } from './ledger.ts';
+import { preparedOnce, type Prepare } from './statements.ts';
 
 interface Row {
   id: number;
@@ -12,20 +13,17 @@ interface Row {
 }
 
 export class Fixes {
-  readonly #ledger: Ledger;
   readonly #now: () => string;
+  readonly #prepare: Prepare;
 
   constructor(ledger: Ledger, now: () => string) {
-    this.#ledger = ledger;
     this.#now = now;
+    this.#prepare = preparedOnce(ledger);
   }
 
   /** Latest day first; of one day the last entered first, since it corrects the others. */
   list(): Fix[] {
-    return this.#ledger
-      .prepare<[], Row>('select * from fix_entry order by fixed_on desc, id desc limit 400')
-      .all()
-      .map(read);
+    return this.#prepare<[], Row>('select * from fix_entry order by fixed_on desc, id desc limit 400').all().map(read);
   }
 
   /** The fix everything is costed at now, or null before the first. */
@@ -35,12 +33,10 @@ export class Fixes {
 
   add(fix: NewFix): Fix {
     const at = this.#now();
-    const { lastInsertRowid } = this.#ledger
-      .prepare(
-        `insert into fix_entry (fixed_on, recorded_at, currency, prices, source)
+    const { lastInsertRowid } = this.#prepare(
+      `insert into fix_entry (fixed_on, recorded_at, currency, prices, source)
          values (:on, :at, :currency, :prices, :source)`,
-      )
-      .run({ on: fix.on, at, currency: fix.currency, prices: JSON.stringify(fix.prices), source: fix.source });
+    ).run({ on: fix.on, at, currency: fix.currency, prices: JSON.stringify(fix.prices), source: fix.source });
     return { ...fix, id: Number(lastInsertRowid), at };
   }
 }

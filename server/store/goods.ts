@@ -1,40 +1,40 @@
 // Goods in the ledger: lines that are only ever added; what lies there is their sum.
 import type { NewGoodsEntry, Stocked } from '../../core/batch/buying/goods.ts';
 import type { Ledger } from './ledger.ts';
+import { preparedOnce, type Prepare } from './statements.ts';
 
 export class GoodsStore {
   readonly #ledger: Ledger;
   readonly #now: () => string;
+  readonly #prepare: Prepare;
 
   constructor(ledger: Ledger, now: () => string) {
     this.#ledger = ledger;
     this.#now = now;
+    this.#prepare = preparedOnce(ledger);
   }
 
   /** What is counted, by name; as the last entry of each says how much should always be there. */
   stocked(): Stocked[] {
     // SQLite takes the other columns of a group from the row with its greatest id.
-    return this.#ledger
-      .prepare<[], Stocked & { id: number }>(
-        `select max(id) as id, key, name, unit, least, max(0, round(sum(change), 3)) as there
+    return this.#prepare<[], Stocked & { id: number }>(
+      `select max(id) as id, key, name, unit, least, max(0, round(sum(change), 3)) as there
            from goods_entry group by key order by name`,
-      )
+    )
       .all()
       .map(({ key, name, unit, least, there }) => ({ key, name, unit, least, there }));
   }
 
   /** Of a batch, in order. */
   entriesOf(batchId: string): NewGoodsEntry[] {
-    return this.#ledger
-      .prepare<[string], NewGoodsEntry>(
-        'select key, name, unit, how, change, least, batch_id as batchId from goods_entry where batch_id = ? order by id',
-      )
-      .all(batchId);
+    return this.#prepare<[string], NewGoodsEntry>(
+      'select key, name, unit, how, change, least, batch_id as batchId from goods_entry where batch_id = ? order by id',
+    ).all(batchId);
   }
 
   add(entries: readonly NewGoodsEntry[]): void {
     const at = this.#now();
-    const insert = this.#ledger.prepare(
+    const insert = this.#prepare(
       `insert into goods_entry (recorded_at, key, name, unit, how, change, least, batch_id)
        values (:at, :key, :name, :unit, :how, :change, :least, :batchId)`,
     );

@@ -12,7 +12,8 @@ import { studioProblem } from '../../core/plan/studio/studio-problem.ts';
 import { priceStanding } from '../../core/price/piece/standing.ts';
 import { readRates } from '../../core/studio/rates.ts';
 import { loadDemo } from '../demo/load.ts';
-import { Book } from './book.ts';
+import { batchesWithPieces } from '../services/made-lines.ts';
+import { openStores } from './stores.ts';
 import { openLedger } from './ledger.ts';
 
 const migrations = 'server/migrations';
@@ -27,10 +28,10 @@ afterEach(() => rmSync(dir, { recursive: true, force: true }));
 
 test('what was acknowledged is there when the ledger is opened again', () => {
   const first = openLedger(path, migrations, 'own');
-  const { id } = new Book(first).pieces.add({ ...emptyPiece, name: 'Buoy' });
+  const { id } = openStores(first).pieces.add({ ...emptyPiece, name: 'Buoy' });
   first.close();
   const second = openLedger(path, migrations, 'own');
-  expect(new Book(second).pieces.get(id).body.name).toBe('Buoy');
+  expect(openStores(second).pieces.get(id).body.name).toBe('Buoy');
   second.close();
 });
 
@@ -73,12 +74,12 @@ test('entries and revisions never change and are never deleted, whoever asks', (
 test('the sample studio can be reckoned with to the last field, and has its troubles', () => {
   const ledger = openLedger(path, migrations, 'demo');
   loadDemo(ledger, new Date(2026, 2, 2, 12));
-  const book = new Book(ledger);
-  const studio = book.studio.get('studio');
+  const stores = openStores(ledger);
+  const studio = stores.studio.get('studio');
   const rates = readRates(studio.body, studio.revision);
-  const fix = book.fixes.current();
-  const pieces = book.pieces.list();
-  const batches = book.batchesWithPieces();
+  const fix = stores.fixes.current();
+  const pieces = stores.pieces.list();
+  const batches = batchesWithPieces(stores);
 
   expect(rates.problems).toEqual([]);
   expect(fix?.on).toBe('2026-03-02');
@@ -119,9 +120,9 @@ test('a ledger from before prices were kept takes over what its pieces were pric
   before.prepare(`insert into document_revision values ('p', 1, ?, ?, '2026-01-02T10:00:00Z')`).run(body, priced);
   before.close();
   const after = openLedger(path, migrations, 'own');
-  const book = new Book(after);
-  expect(book.pieces.get('p')).toMatchObject({ revision: 1, priced: { wholesaleMinor: 200, how: 'accepted' } });
-  expect(book.prices.ofPiece('p')).toMatchObject([{ retailMinor: 440, costMinor: 100, fixOn: '2026-01-01' }]);
+  const stores = openStores(after);
+  expect(stores.pieces.get('p')).toMatchObject({ revision: 1, priced: { wholesaleMinor: 200, how: 'accepted' } });
+  expect(stores.prices.ofPiece('p')).toMatchObject([{ retailMinor: 440, costMinor: 100, fixOn: '2026-01-01' }]);
   expect(after.pragma('foreign_key_check')).toEqual([]);
   after.close();
 });
@@ -148,10 +149,10 @@ test('a ledger of version 8 gets the standard terms in drafts, revisions and kep
   before.close();
 
   const after = openLedger(path, migrations, 'own');
-  const book = new Book(after);
-  expect(book.pieces.get('p').body.steps[0]).toMatchObject({ unattended: '20', overlaps: false, transfer: '' });
-  expect(book.pieces.revision('p', 1).steps[0]).toMatchObject({ unattended: '15', overlaps: true, transfer: 'all' });
-  expect(book.bench.plan()?.blocks).toEqual([{ ...block, ...times, attended: [[540, 542]] }]);
+  const stores = openStores(after);
+  expect(stores.pieces.get('p').body.steps[0]).toMatchObject({ unattended: '20', overlaps: false, transfer: '' });
+  expect(stores.pieces.revision('p', 1).steps[0]).toMatchObject({ unattended: '15', overlaps: true, transfer: 'all' });
+  expect(stores.bench.plan()?.blocks).toEqual([{ ...block, ...times, attended: [[540, 542]] }]);
   expect(() => after.prepare('update plan_entry set plan = plan').run()).toThrow(/never change/);
   const recorded = after.prepare<[], { name: string }>('select name from migration order by number').all();
   expect(recorded.map(({ name }) => name)).toEqual(readdirSync(migrations).sort());

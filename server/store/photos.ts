@@ -1,6 +1,7 @@
 // Pictures in the ledger. A picture is taken in once, made smaller, and stripped of what the camera wrote into it.
 import { createHash } from 'node:crypto';
 import type { Ledger } from './ledger.ts';
+import { preparedOnce, type Prepare } from './statements.ts';
 import { NotAcceptable, NotThere } from './refusals.ts';
 
 /** The longer side of a kept picture, px: a full page of a tablet. */
@@ -16,12 +17,12 @@ export interface Photo {
 }
 
 export class Photos {
-  readonly #ledger: Ledger;
   readonly #now: () => string;
+  readonly #prepare: Prepare;
 
   constructor(ledger: Ledger, now: () => string) {
-    this.#ledger = ledger;
     this.#now = now;
+    this.#prepare = preparedOnce(ledger);
   }
 
   /**
@@ -42,29 +43,25 @@ export class Photos {
 
   #keep(bytes: Buffer, widthPx: number, heightPx: number): Photo {
     const id = createHash('sha256').update(bytes).digest('hex').slice(0, 32);
-    this.#ledger
-      .prepare(
-        `insert into photo (id, type, width_px, height_px, bytes, added_at)
+    this.#prepare(
+      `insert into photo (id, type, width_px, height_px, bytes, added_at)
          values (:id, 'image/jpeg', :widthPx, :heightPx, :bytes, :now)
              on conflict (id) do nothing`,
-      )
-      .run({ id, widthPx, heightPx, bytes, now: this.#now() });
+    ).run({ id, widthPx, heightPx, bytes, now: this.#now() });
     return { id, widthPx, heightPx };
   }
 
   /** @throws NotThere */
   get(id: string): Photo & { readonly bytes: Buffer } {
-    const row = this.#ledger
-      .prepare<[string], Photo & { bytes: Buffer }>(
-        'select id, width_px as widthPx, height_px as heightPx, bytes from photo where id = ?',
-      )
-      .get(id);
+    const row = this.#prepare<[string], Photo & { bytes: Buffer }>(
+      'select id, width_px as widthPx, height_px as heightPx, bytes from photo where id = ?',
+    ).get(id);
     if (!row) throw new NotThere('This picture is not in the ledger.');
     return row;
   }
 
   has(id: string): boolean {
-    return this.#ledger.prepare('select 1 from photo where id = ?').get(id) !== undefined;
+    return this.#prepare('select 1 from photo where id = ?').get(id) !== undefined;
   }
 }
 

@@ -1,23 +1,25 @@
 // Suppliers' price lists in the ledger: each as it came in; the last of a supplier holds.
 import { supplierItemSchema, type SupplierItem } from '../../core/batch/buying/price-list.ts';
 import type { Ledger } from './ledger.ts';
+import { preparedOnce, type Prepare } from './statements.ts';
 
 export class PriceLists {
   readonly #ledger: Ledger;
   readonly #now: () => string;
+  readonly #prepare: Prepare;
 
   constructor(ledger: Ledger, now: () => string) {
     this.#ledger = ledger;
     this.#now = now;
+    this.#prepare = preparedOnce(ledger);
   }
 
   /** What can be bought, supplier by supplier. */
   items(): SupplierItem[] {
-    return this.#ledger
-      .prepare<[], { items: string }>(
-        `select items from price_list_entry
+    return this.#prepare<[], { items: string }>(
+      `select items from price_list_entry
           where id in (select max(id) from price_list_entry group by supplier) order by supplier`,
-      )
+    )
       .all()
       .flatMap(({ items }) => supplierItemSchema.array().parse(JSON.parse(items)));
   }
@@ -25,7 +27,7 @@ export class PriceLists {
   /** Adds the lists of a file, which may be of several suppliers. */
   add(items: readonly SupplierItem[]): void {
     const at = this.#now();
-    const insert = this.#ledger.prepare(
+    const insert = this.#prepare(
       'insert into price_list_entry (recorded_at, supplier, items) values (:at, :supplier, :items)',
     );
     this.#ledger.transaction(() => {

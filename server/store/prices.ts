@@ -2,6 +2,7 @@
 import type { PriceEntry } from '../../contract/prices.ts';
 import { sizePricesSchema } from '../../core/price/piece/standing.ts';
 import type { Ledger } from './ledger.ts';
+import { preparedOnce, type Prepare } from './statements.ts';
 
 interface Row {
   id: number;
@@ -18,39 +19,36 @@ interface Row {
 }
 
 export class PriceEntries {
-  readonly #ledger: Ledger;
   readonly #now: () => string;
+  readonly #prepare: Prepare;
 
   constructor(ledger: Ledger, now: () => string) {
-    this.#ledger = ledger;
     this.#now = now;
+    this.#prepare = preparedOnce(ledger);
   }
 
   /** Every price a piece had, latest first. */
   ofPiece(pieceId: string): PriceEntry[] {
-    return this.#ledger
-      .prepare<[string], Row>('select * from price_entry where piece_id = ? order by id desc')
+    return this.#prepare<[string], Row>('select * from price_entry where piece_id = ? order by id desc')
       .all(pieceId)
       .map(read);
   }
 
   /** What a piece sells for, or null before it was ever priced. */
   last(pieceId: string): PriceEntry | null {
-    const row = this.#ledger
-      .prepare<[string], Row>('select * from price_entry where piece_id = ? order by id desc limit 1')
-      .get(pieceId);
+    const row = this.#prepare<[string], Row>(
+      'select * from price_entry where piece_id = ? order by id desc limit 1',
+    ).get(pieceId);
     return row ? read(row) : null;
   }
 
   add(entry: Omit<PriceEntry, 'id' | 'at'>): PriceEntry {
     const at = this.#now();
-    const { lastInsertRowid } = this.#ledger
-      .prepare(
-        `insert into price_entry
+    const { lastInsertRowid } = this.#prepare(
+      `insert into price_entry
            (piece_id, recorded_at, currency, wholesale_minor, retail_minor, cost_minor, fix_on, how, why, sizes)
          values (:pieceId, :at, :currency, :wholesaleMinor, :retailMinor, :costMinor, :fixOn, :how, :why, :sizes)`,
-      )
-      .run({ ...entry, sizes: JSON.stringify(entry.sizes), at });
+    ).run({ ...entry, sizes: JSON.stringify(entry.sizes), at });
     return { ...entry, id: Number(lastInsertRowid), at };
   }
 }

@@ -1,6 +1,7 @@
 // Metal received, in the ledger: lines that are only ever added.
 import type { NewReceipt, Receipt } from '../../core/metal/receipt.ts';
 import type { Ledger } from './ledger.ts';
+import { preparedOnce, type Prepare } from './statements.ts';
 
 interface Row extends Omit<Receipt, 'on' | 'at'> {
   received_on: string;
@@ -8,30 +9,27 @@ interface Row extends Omit<Receipt, 'on' | 'at'> {
 }
 
 export class Receipts {
-  readonly #ledger: Ledger;
   readonly #now: () => string;
+  readonly #prepare: Prepare;
 
   constructor(ledger: Ledger, now: () => string) {
-    this.#ledger = ledger;
     this.#now = now;
+    this.#prepare = preparedOnce(ledger);
   }
 
   /** Latest day first; of one day the last entered first. */
   list(): Receipt[] {
-    return this.#ledger
-      .prepare<[], Row>('select * from receipt_entry order by received_on desc, id desc')
+    return this.#prepare<[], Row>('select * from receipt_entry order by received_on desc, id desc')
       .all()
       .map(({ received_on: on, recorded_at: at, ...row }) => ({ ...row, on, at }));
   }
 
   add(receipt: NewReceipt): Receipt {
     const at = this.#now();
-    const { lastInsertRowid } = this.#ledger
-      .prepare(
-        `insert into receipt_entry (received_on, recorded_at, alloy, form, grams, paid, currency, source)
+    const { lastInsertRowid } = this.#prepare(
+      `insert into receipt_entry (received_on, recorded_at, alloy, form, grams, paid, currency, source)
          values (:on, :at, :alloy, :form, :grams, :paid, :currency, :source)`,
-      )
-      .run({ ...receipt, at });
+    ).run({ ...receipt, at });
     return { ...receipt, id: Number(lastInsertRowid), at };
   }
 }

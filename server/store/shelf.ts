@@ -1,6 +1,7 @@
 // The shelf in the ledger: lines that are only ever added; what lies there is their sum.
 import { lotSchema, type NewShelfEntry, type ShelfEntry, type ShelfLot } from '../../core/batch/stock/shelf.ts';
 import type { Ledger } from './ledger.ts';
+import { preparedOnce, type Prepare } from './statements.ts';
 
 interface Row {
   id: number;
@@ -16,19 +17,20 @@ interface Row {
 export class Shelf {
   readonly #ledger: Ledger;
   readonly #now: () => string;
+  readonly #prepare: Prepare;
 
   constructor(ledger: Ledger, now: () => string) {
     this.#ledger = ledger;
     this.#now = now;
+    this.#prepare = preparedOnce(ledger);
   }
 
   /** What lies there, oldest first; what is used up is left out. */
   lots(): ShelfLot[] {
-    return this.#ledger
-      .prepare<[], { lot: string; count: number }>(
-        `select lot, sum(change) as count from shelf_entry where lot_id is not null
+    return this.#prepare<[], { lot: string; count: number }>(
+      `select lot, sum(change) as count from shelf_entry where lot_id is not null
           group by lot_id having sum(change) > 0 order by min(id)`,
-      )
+    )
       .all()
       .map(({ lot, count }) => ({ ...lotSchema.parse(JSON.parse(lot)), count }));
   }
@@ -37,16 +39,14 @@ export class Shelf {
   entries(batchId?: string): ShelfEntry[] {
     const rows =
       batchId === undefined
-        ? this.#ledger.prepare<[], Row>('select * from shelf_entry order by id desc limit 500').all()
-        : this.#ledger
-            .prepare<[string], Row>('select * from shelf_entry where batch_id = ? order by id desc')
-            .all(batchId);
+        ? this.#prepare<[], Row>('select * from shelf_entry order by id desc limit 500').all()
+        : this.#prepare<[string], Row>('select * from shelf_entry where batch_id = ? order by id desc').all(batchId);
     return rows.map(read);
   }
 
   add(entries: readonly NewShelfEntry[]): void {
     const at = this.#now();
-    const insert = this.#ledger.prepare(
+    const insert = this.#prepare(
       `insert into shelf_entry (recorded_at, lot_id, lot, how, change, grams, batch_id, why)
        values (:at, :lotId, :lot, :how, :change, :grams, :batchId, :why)`,
     );

@@ -4,7 +4,7 @@ import { showExactly } from '../../core/figure/show.ts';
 import { Check, Copy, Pin, PinOff } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import type { Answer } from '../../core/ask/ask.ts';
-import { useAddPieceMutation, useGetPiecesQuery } from '../state/api.ts';
+import { useAddPieceMutation, useGetPiecesQuery } from '../state/endpoints/pieces.ts';
 import { remember, togglePin, useAskHistory } from '../state/ask-history.ts';
 import { emptyPiece } from '../../core/piece/piece.ts';
 

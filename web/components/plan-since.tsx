@@ -1,6 +1,7 @@
 // What has moved since a plan was kept, and keeping the one at hand.
+import { planRoutes } from '../../contract/plan.ts';
 import { keptBlocks, movedSince } from '../../core/plan/studio/kept-plan.ts';
-import { useGetBenchQuery, useKeepPlanMutation } from '../state/api.ts';
+import { useGetBenchQuery, useKeepPlanMutation } from '../state/endpoints/bench.ts';
 import { shortDay } from '../words/dates.ts';
 import { blockName, stretchInWords } from '../words/plan-words.ts';
 import type { Planned } from '../hooks/use-plan.ts';
@@ -46,7 +47,7 @@ export function PlanSince({ planned, nameOf, makerOf }: PlanSinceProps) {
           Keep this plan
         </button>
         {kept && (
-          <a className="link" href="/api/plan/calendar.ics">
+          <a className="link" href={planRoutes.calendar.path}>
             Calendar (iCalendar)
           </a>
         )}

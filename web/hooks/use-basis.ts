@@ -1,7 +1,8 @@
 // The basis of all computation in the page: fetched once by the frame, read by every screen below it.
 import { createContext, useContext, useMemo } from 'react';
 import { withReceipts } from '../../core/studio/rates.ts';
-import { useGetFixesQuery, useGetReceiptsQuery, useGetStudioQuery } from '../state/api.ts';
+import { useGetFixesQuery, useGetReceiptsQuery } from '../state/endpoints/metal.ts';
+import { useGetStudioQuery } from '../state/endpoints/studio.ts';
 import { rememberedRates, type Basis } from '../state/basis.ts';
 
 const BasisContext = createContext<Basis | null>(null);

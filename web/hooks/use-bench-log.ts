@@ -1,7 +1,7 @@
 // Noting what happened at the bench: one press, the time of it taken from the clock.
 import type { NewBenchEntry } from '../../core/plan/studio/bench-entry.ts';
 import type { PlanBlock } from '../../core/plan/studio/studio-plan.ts';
-import { useAddBenchEntriesMutation } from '../state/api.ts';
+import { useAddBenchEntriesMutation } from '../state/endpoints/bench.ts';
 import { rightNow } from '../state/clock.ts';
 
 export function useBenchLog() {

@@ -3,7 +3,7 @@ import { useCallback, useMemo } from 'react';
 import type { PieceDocument } from '../../contract/pieces.ts';
 import { given, type Figure } from '../../core/figure/figure.ts';
 import { sizePrice } from '../../core/price/piece/standing.ts';
-import { useGetPiecesQuery } from '../state/api.ts';
+import { useGetPiecesQuery } from '../state/endpoints/pieces.ts';
 import { useBasis } from './use-basis.ts';
 import { pieceCount } from '../state/basis.ts';
 

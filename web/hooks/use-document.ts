@@ -1,7 +1,8 @@
 // A document open for writing in a screen: its body, its edits, and how it stands with the ledger.
 import { createNextState, type Draft } from '@reduxjs/toolkit';
 import { useCallback, useEffect } from 'react';
-import { useGetDocumentQuery, type Bodies, type DocumentKind } from '../state/api.ts';
+import { useGetDocumentQuery, type Bodies } from '../state/endpoints/documents.ts';
+import type { DocumentKind } from '../../contract/document.ts';
 import { edited, editEnded, nameOf, redone, undone, type OpenDocument } from '../state/drafts.ts';
 import { openDocument } from '../state/saving.ts';
 import { useAppDispatch, useAppSelector } from '../state/store.ts';

@@ -3,7 +3,7 @@ import { useEffect, useMemo } from 'react';
 import { shallowEqual } from 'react-redux';
 import type { Batch } from '../../core/batch/batch.ts';
 import type { MadeLine } from '../../core/batch/batch-run.ts';
-import { api } from '../state/api.ts';
+import { pieceEndpoints } from '../state/endpoints/pieces.ts';
 import { useAppDispatch, useAppSelector } from '../state/store.ts';
 
 const NO_LINES: Batch['lines'] = [];
@@ -12,7 +12,7 @@ const NO_LINES: Batch['lines'] = [];
 export function useMadeLines(body: Batch | null): readonly MadeLine[] | null {
   const lines = body?.lines ?? NO_LINES;
   const dispatch = useAppDispatch();
-  const { getPieceRevision } = api.endpoints;
+  const { getPieceRevision } = pieceEndpoints;
   const wanted = lines.map(({ pieceId, pieceRevision }) => `${pieceId} ${String(pieceRevision)}`).join();
   useEffect(() => {
     const asked = wanted

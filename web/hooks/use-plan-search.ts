@@ -1,4 +1,5 @@
 // Asking the server for better plans: both engines at work, each better plan or higher bound a line, until it is stopped.
+import { planRoutes } from '../../contract/plan.ts';
 import { useEffect, useRef, useState } from 'react';
 import type { SearchTold } from '../../contract/plan.ts';
 import type { Objective, ScheduleProblem } from '../../core/plan/model/problem.ts';
@@ -47,7 +48,7 @@ async function search(
   signal: AbortSignal,
   onLine: (told: SearchTold) => void,
 ): Promise<void> {
-  const answer = await fetch('/api/plan/search', {
+  const answer = await fetch(planRoutes.search.path, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ problem, seconds: SECONDS }),

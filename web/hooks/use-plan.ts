@@ -12,7 +12,7 @@ import type { Objective, ScheduleProblem } from '../../core/plan/model/problem.t
 import { indexProblem } from '../../core/plan/model/indexed-problem.ts';
 import { studioPlan, type StudioPlan } from '../../core/plan/studio/studio-plan.ts';
 import { studioProblem, type StudioJob, type StudioTerms } from '../../core/plan/studio/studio-problem.ts';
-import { useGetBenchQuery } from '../state/api.ts';
+import { useGetBenchQuery } from '../state/endpoints/bench.ts';
 import { planAtOnce } from '../state/plans.ts';
 import type { RootState } from '../state/store.ts';
 import { useKnownPlan } from './use-known-plan.ts';

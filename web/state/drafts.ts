@@ -1,7 +1,7 @@
 // Documents open for writing: what is being typed, what the ledger has acknowledged, and what can be undone.
 import { createSlice, original, type Draft, type PayloadAction } from '@reduxjs/toolkit';
 import type { DocumentOf } from '../../contract/document.ts';
-import type { DocumentKey } from './api.ts';
+import type { DocumentKey } from './endpoints/documents.ts';
 
 /** Undo goes back this far. */
 const UNDO_DEPTH = 200;

@@ -1,8 +1,15 @@
 // Saving drafts: one write at a time for each document, each naming the version it is based on.
 import type { ThunkAction, UnknownAction } from '@reduxjs/toolkit';
+import { z } from 'zod';
+import { batchSchema } from '../../core/batch/batch.ts';
+import { withStandardTerms } from '../../core/piece/earlier-versions.ts';
+import { pieceSchema } from '../../core/piece/piece.ts';
+import { fairSchema } from '../../core/price/fair/fair.ts';
+import { quoteSchema } from '../../core/price/quote/quote.ts';
+import { studioSchema } from '../../core/studio/studio.ts';
 import type { DocumentOf } from '../../contract/document.ts';
 import type { ProblemDetails } from '../../contract/problem.ts';
-import { api, pathOf, type DocumentKey } from './api.ts';
+import { documentEndpoints, draftPathOf, type DocumentKey } from './endpoints/documents.ts';
 import {
   acknowledged,
   conflicted,
@@ -49,7 +56,7 @@ export function saveDraft(name: string): Thunk<Promise<void>> {
     const sent = open.body;
     dispatch(saveStarted({ name }));
     const answer = await dispatch(
-      api.endpoints.saveDraft.initiate({ ...open.key, version: open.stored.version, body: sent }),
+      documentEndpoints.saveDraft.initiate({ ...open.key, version: open.stored.version, body: sent }),
     );
     if (answer.data) {
       dispatch(acknowledged({ name, stored: answer.data, sent }));
@@ -96,7 +103,7 @@ function finishDraft(name: string, how: 'acceptDraft' | 'dropDraft'): Thunk<Prom
     await dispatch(saveDraft(name));
     const open = getState().drafts[name];
     if (!open || isUnsaved(open)) return null;
-    const answer = await dispatch(api.endpoints[how].initiate({ ...open.key, version: open.stored.version }));
+    const answer = await dispatch(documentEndpoints[how].initiate({ ...open.key, version: open.stored.version }));
     if (answer.data) {
       dispatch(replaced({ name, stored: answer.data }));
       return answer.data;
@@ -117,34 +124,63 @@ export function problemOf(error: unknown): ProblemDetails | null {
   return data && typeof data === 'object' && 'detail' in data ? data : null;
 }
 
-interface Unsaved {
-  readonly version: number;
-  readonly body: unknown;
-}
+const unsavedSchema = z.object({ version: z.int().min(1), body: z.unknown() });
+type Unsaved = z.infer<typeof unsavedSchema>;
+
+const bodySchemaOf = {
+  piece: z.preprocess(withStandardTerms, pieceSchema),
+  batch: batchSchema,
+  fair: fairSchema,
+  quote: quoteSchema,
+  studio: studioSchema,
+} as const satisfies Record<DocumentKey['kind'], z.ZodType>;
 
 const storageKey = (key: DocumentKey) => `noon-unsaved/${nameOf(key)}`;
 
-/** Keeps what is not acknowledged in the browser, and sends it once more as the page goes. */
-export function keepUnsaved(drafts: Readonly<Record<string, OpenDocument>>): void {
+/** Keeps in the browser what the ledger has not acknowledged, and forgets what it has: after every change. */
+export function keepUnsaved(drafts: Drafts): void {
+  for (const open of Object.values(drafts)) {
+    if (!isUnsaved(open)) {
+      if (open.saving === 'saved') localStorage.removeItem(storageKey(open.key));
+      continue;
+    }
+    try {
+      localStorage.setItem(storageKey(open.key), JSON.stringify(unsavedOf(open)));
+    } catch {
+      // The browser's storage is full or refused: the draft is still sent to the ledger.
+    }
+  }
+}
+
+/** Sends what is not acknowledged once more as the page goes. */
+export function sendUnsaved(drafts: Drafts): void {
   for (const open of Object.values(drafts)) {
     if (!isUnsaved(open)) continue;
-    const unsaved: Unsaved = { version: open.stored.version, body: open.body };
-    localStorage.setItem(storageKey(open.key), JSON.stringify(unsaved));
-    const headers = { 'content-type': 'application/json' };
-    // Past 64 kB a browser lets nothing outlive the page; what is kept above is then sent when the document is next opened.
-    void fetch(`/api/${pathOf(open.key)}/draft`, {
+    // Past 64 kB a browser lets no request outlive the page; what is kept is then sent when the document is next opened.
+    void fetch(draftPathOf(open.key), {
       method: 'PUT',
-      headers,
-      body: JSON.stringify(unsaved),
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(unsavedOf(open)),
       keepalive: true,
     }).catch(() => undefined);
   }
 }
 
+function unsavedOf({ stored, body }: OpenDocument): Unsaved {
+  return { version: stored.version, body };
+}
+
+/** What an earlier page kept of a document, read through its schema; null when there is nothing that can be read. */
 function takeUnsaved(key: DocumentKey): Unsaved | null {
   const text = localStorage.getItem(storageKey(key));
   localStorage.removeItem(storageKey(key));
-  return text === null ? null : (JSON.parse(text) as Unsaved);
+  if (text === null) return null;
+  try {
+    const { version, body } = unsavedSchema.parse(JSON.parse(text));
+    return { version, body: bodySchemaOf[key.kind].parse(body) };
+  } catch {
+    return null;
+  }
 }
 
 function pause(ms: number): Promise<void> {

@@ -4,7 +4,7 @@ import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api.ts';
 import { conflictSettled, draftsReducer, edited, opened, redone, undone, unreachable } from './drafts.ts';
 import { plansReducer } from './plans.ts';
-import { keepUnsaved, saveDraft } from './saving.ts';
+import { keepUnsaved, saveDraft, sendUnsaved } from './saving.ts';
 
 /** Typing pauses this long before a draft is sent. */
 const SAVE_AFTER_MS = 400;
@@ -34,5 +34,12 @@ listener.startListening({
   },
 });
 
-// Leaving or reloading loses nothing: what the ledger has not acknowledged is kept in the browser and sent once more.
-window.addEventListener('pagehide', () => keepUnsaved(store.getState().drafts));
+// A crash, a reload or a flat battery loses nothing: what the ledger has not acknowledged is kept in the browser.
+let keptDrafts = store.getState().drafts;
+store.subscribe(() => {
+  const { drafts } = store.getState();
+  if (drafts === keptDrafts) return;
+  keptDrafts = drafts;
+  keepUnsaved(drafts);
+});
+window.addEventListener('pagehide', () => sendUnsaved(store.getState().drafts));

@@ -1,4 +1,7 @@
 // The line sheet: what a shop is shown of each piece, and the same as labels for the table.
+import { given } from '../../figure/figure.ts';
+import { showFigure } from '../../figure/show.ts';
+import type { Selling } from '../../studio/selling.ts';
 import { gaugedMm } from '../../stock/gauged.ts';
 import type { Piece } from '../../piece/piece.ts';
 import type { PieceCount } from '../piece/count-piece.ts';
@@ -126,4 +129,19 @@ export function lineSheetRows(items: readonly LineSheetItem[], currency: string,
       currency,
     ]),
   );
+}
+
+/**
+ * The terms of sale that stand on a line sheet.
+ * @param leastOrderMinor  minimum order, minor units; 0 for none
+ */
+export function lineSheetTerms(
+  { leastOrderMinor, volumeBreaks }: Pick<Selling, 'leastOrderMinor' | 'volumeBreaks'>,
+  currency: string,
+): string[] {
+  const least = leastOrderMinor > 0 ? [`Least order ${showFigure(given('', leastOrderMinor, currency, ''))}.`] : [];
+  return [
+    ...least,
+    ...volumeBreaks.map(({ from, off }) => `From ${String(from)} of a kind, ${String(off.value * 100)} % less.`),
+  ];
 }

@@ -1,4 +1,6 @@
 // What a batch gives for the bench: the job sheet, and templates at true scale.
+import { pathTo } from '../../../contract/route.ts';
+import { sheetRoutes } from '../../../contract/sheets.ts';
 import { useState } from 'react';
 import { Printer } from 'lucide-react';
 import { Choice } from '../../components/choice.tsx';
@@ -10,19 +12,23 @@ const papers = [
 
 export function BatchPapers({ id }: { id: string }) {
   const [paper, setPaper] = useState('A4');
-  const link = (file: string, words: string) => (
-    <a className="link" href={`/api/batches/${id}/${file}${file.endsWith('.pdf') ? `?paper=${paper}` : ''}`} download>
+  const link = (route: { readonly path: string }, words: string) => (
+    <a
+      className="link"
+      href={`${pathTo(route, { id })}${route.path.endsWith('.pdf') ? `?paper=${paper}` : ''}`}
+      download
+    >
       {words}
     </a>
   );
   return (
     <span className="chrome inline-flex flex-wrap items-baseline gap-x-3">
       <Printer size={14} className="translate-y-[2px]" aria-hidden="true" />
-      {link('job-sheet.pdf', 'Job sheet')}
-      {link('templates.pdf', 'Cut templates')}
+      {link(sheetRoutes.jobSheetPdf, 'Job sheet')}
+      {link(sheetRoutes.templatesPdf, 'Cut templates')}
       <Choice small value={paper} options={papers} label="Paper" onChange={setPaper} />
       <span className="aside">
-        for cutters {link('templates.svg', 'SVG')} {link('templates.dxf', 'DXF')}
+        for cutters {link(sheetRoutes.templatesSvg, 'SVG')} {link(sheetRoutes.templatesDxf, 'DXF')}
       </span>
     </span>
   );

@@ -3,7 +3,7 @@ import { Link, useParams } from 'react-router';
 import type { Batch } from '../../../core/batch/batch.ts';
 import { isDone } from '../../../core/batch/batch.ts';
 import type { MadeLine } from '../../../core/batch/batch-run.ts';
-import { useGetBatchesQuery } from '../../state/api.ts';
+import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
 import { shortDay } from '../../words/dates.ts';
 import { blocks } from '../../../core/measure/issue.ts';
 import { NotFound } from '../../components/not-found.tsx';

@@ -7,7 +7,7 @@ import type { Piece } from '../../../core/piece/piece.ts';
 import { hasSizes } from '../../../core/piece/piece-in-size.ts';
 import { X } from 'lucide-react';
 import { Link } from 'react-router';
-import { useGetPiecesQuery } from '../../state/api.ts';
+import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { lineOf } from '../../state/new-batch.ts';
 import type { Edit } from '../../hooks/use-document.ts';
 import { Choice } from '../../components/choice.tsx';

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
 import type { BatchCount } from '../../../core/batch/count-batch.ts';
 import { batchTotals, metalTotals, type NamedCount } from '../../../core/batch/batch-totals.ts';
-import { useGetBatchesQuery } from '../../state/api.ts';
+import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
 import { dayInWords, daysLate } from '../../words/dates.ts';
 import { batchCount } from '../../state/basis.ts';
 import { useBasis } from '../../hooks/use-basis.ts';

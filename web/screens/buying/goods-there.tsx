@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Goods } from '../../../core/batch/buying/buying-list.ts';
 import { goodsUnits, type GoodsCounted, type GoodsName, type Stocked } from '../../../core/batch/buying/goods.ts';
 import { showFigure, showValue } from '../../../core/figure/show.ts';
-import { useCountGoodsMutation } from '../../state/api.ts';
+import { useCountGoodsMutation } from '../../state/endpoints/stock.ts';
 import { problemOf } from '../../state/saving.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';

@@ -1,8 +1,9 @@
 // Reading a supplier's price list in: from a table, or the made-up one that ships with the book.
+import { priceListRoutes } from '../../../contract/price-lists.ts';
 import { useState } from 'react';
 import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
 import { readPriceList } from '../../../core/batch/buying/price-list-file.ts';
-import { useAddPriceListMutation } from '../../state/api.ts';
+import { useAddPriceListMutation } from '../../state/endpoints/stock.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { problemOf } from '../../state/saving.ts';
 
@@ -58,14 +59,14 @@ export function PriceListBox({ items }: { items: readonly SupplierItem[] }) {
           type="button"
           className="link"
           onClick={() =>
-            void fetch('/api/price-lists/made-up.csv')
+            void fetch(priceListRoutes.sample.path)
               .then(async (answer) => await answer.text())
               .then(keep)
           }
         >
           A made-up one to try it with
         </button>
-        <a className="link" href="/api/price-lists/made-up.csv" download="price list.csv">
+        <a className="link" href={priceListRoutes.sample.path} download="price list.csv">
           its columns
         </a>
       </p>

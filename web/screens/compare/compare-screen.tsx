@@ -3,7 +3,7 @@ import { useSearchParams } from 'react-router';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { compareCounts } from '../../../core/price/piece/compare.ts';
-import { useGetPieceRevisionQuery, useGetPiecesQuery } from '../../state/api.ts';
+import { useGetPieceRevisionQuery, useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { pieceCount } from '../../state/basis.ts';
 import { differences } from '../../state/differences.ts';

@@ -18,7 +18,7 @@ import {
   useGetShelfQuery,
   useGiveBackMutation,
   useIssueMetalMutation,
-} from '../../state/api.ts';
+} from '../../state/endpoints/stock.ts';
 import { NotFound } from '../../components/not-found.tsx';
 import { batchCount } from '../../state/basis.ts';
 import { useBasis } from '../../hooks/use-basis.ts';

@@ -7,7 +7,7 @@ import { Printer } from 'lucide-react';
 import { cautionRule, cautionsOfAll } from '../../../core/piece/cautions.ts';
 import { dayBook, openingDay } from '../../../core/plan/studio/day-book.ts';
 import { showHours } from '../../../core/figure/show.ts';
-import { useGetBatchesQuery } from '../../state/api.ts';
+import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
 import { dayInWords, weekdayNames } from '../../words/dates.ts';
 import { batchName } from '../../words/plan-words.ts';
 import { usePlan, type Planned } from '../../hooks/use-plan.ts';

@@ -4,7 +4,7 @@ import type { FairDocument } from '../../../contract/fairs.ts';
 import { emptyFair } from '../../../core/price/fair/fair.ts';
 import { planFair } from '../../../core/price/fair/fair-plan.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { useAddFairMutation, useGetFairsQuery } from '../../state/api.ts';
+import { useAddFairMutation, useGetFairsQuery } from '../../state/endpoints/fairs.ts';
 import { dayInWords } from '../../words/dates.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useCostOfPiece } from '../../hooks/use-cost-of-piece.ts';

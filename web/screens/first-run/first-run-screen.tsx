@@ -1,7 +1,7 @@
 // The first run: four questions, then the book is open.
 import { useState } from 'react';
 import { problemOf } from '../../state/saving.ts';
-import { useSetUpStudioMutation } from '../../state/api.ts';
+import { useSetUpStudioMutation } from '../../state/endpoints/studio.ts';
 import { Mark } from '../../components/mark.tsx';
 import { countries, currencies, guess } from '../../words/places.ts';
 

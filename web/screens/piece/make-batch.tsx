@@ -5,7 +5,8 @@ import { emptyBatch, lineOf } from '../../state/new-batch.ts';
 import { readCount } from '../../../core/measure/read/read-number.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { dayAfter } from '../../../core/measure/days.ts';
-import { api, useAddBatchMutation } from '../../state/api.ts';
+import { documentEndpoints } from '../../state/endpoints/documents.ts';
+import { useAddBatchMutation } from '../../state/endpoints/batches.ts';
 import { rightNow } from '../../state/clock.ts';
 import { acceptDraft, isUnsaved, problemOf } from '../../state/saving.ts';
 import { useAppDispatch } from '../../state/store.ts';
@@ -46,7 +47,7 @@ export function MakeBatch({ inHand, onClose }: { inHand: DocumentInHand<Piece>; 
     });
     if (!added.data) return;
     await dispatch(
-      api.endpoints.acceptDraft.initiate({ kind: 'batch', id: added.data.id, version: added.data.version }),
+      documentEndpoints.acceptDraft.initiate({ kind: 'batch', id: added.data.id, version: added.data.version }),
     );
     await navigate(`/batches/${added.data.id}`);
   };

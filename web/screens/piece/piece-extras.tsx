@@ -1,8 +1,10 @@
 // Notes, tags, a collection, and pictures.
+import { photoRoutes } from '../../../contract/photos.ts';
+import { pathTo } from '../../../contract/route.ts';
 import { memo, useState } from 'react';
 import { X } from 'lucide-react';
 import type { Piece } from '../../../core/piece/piece.ts';
-import { useAddPhotoMutation } from '../../state/api.ts';
+import { useAddPhotoMutation } from '../../state/endpoints/pieces.ts';
 import { problemOf } from '../../state/saving.ts';
 import { Field } from '../../components/field.tsx';
 import type { EditPiece } from '../../components/remark-lines.tsx';
@@ -107,9 +109,9 @@ function Photos({ piece, edit }: { piece: Piece; edit: EditPiece }) {
       <div className="flex flex-wrap gap-4">
         {piece.photos.map(({ id, caption }, index) => (
           <figure key={id} className="w-[160px]">
-            <a href={`/api/photos/${id}`} target="_blank" rel="noreferrer">
+            <a href={pathTo(photoRoutes.get, { id })} target="_blank" rel="noreferrer">
               <img
-                src={`/api/photos/${id}`}
+                src={pathTo(photoRoutes.get, { id })}
                 alt={caption || `Picture ${String(index + 1)} of the piece`}
                 className="h-[120px] w-[160px] border border-hair object-cover"
               />

@@ -1,10 +1,13 @@
 // What else can be done with a piece: keep it as a file, copy it, compare it, put it away.
+import { pieceRoutes } from '../../../contract/pieces.ts';
+import { pathTo } from '../../../contract/route.ts';
 import { memo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { DropdownMenu } from 'radix-ui';
 import { Ellipsis } from 'lucide-react';
 import type { Piece } from '../../../core/piece/piece.ts';
-import { useAddPieceMutation, useArchivePieceMutation, useRemoveDocumentMutation } from '../../state/api.ts';
+import { useAddPieceMutation, useArchivePieceMutation } from '../../state/endpoints/pieces.ts';
+import { useRemoveDocumentMutation } from '../../state/endpoints/documents.ts';
 import { closed, replaced, type OpenDocument } from '../../state/drafts.ts';
 import { useAppDispatch } from '../../state/store.ts';
 
@@ -66,7 +69,7 @@ export const PieceMenu = memo(function PieceMenu({ name, stored, id, isSaved }: 
               Make a copy
             </DropdownMenu.Item>
             <DropdownMenu.Item className="menu-item" asChild>
-              <a href={`/api/pieces/${id}/file`} download>
+              <a href={pathTo(pieceRoutes.exportOne, { id })} download>
                 Keep as a file
               </a>
             </DropdownMenu.Item>

@@ -1,10 +1,11 @@
 // The book of pieces: every design with what it weighs, takes and is sold for; beside it, what a bench hour earns.
+import { pieceRoutes } from '../../../contract/pieces.ts';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { isWanted, shelvesOf, type BookWanted } from '../../../core/piece/book-order.ts';
 import { emptyPiece } from '../../../core/piece/piece.ts';
-import { useAddPieceFileMutation, useAddPieceMutation, useGetPiecesQuery } from '../../state/api.ts';
+import { useAddPieceFileMutation, useAddPieceMutation, useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { shortDay } from '../../words/dates.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { type Basis } from '../../state/basis.ts';
@@ -87,7 +88,7 @@ export function PiecesScreen() {
             <span>{inAll(shown, pieces)}</span>
             <span className="chrome flex gap-4">
               {pieces.length > 0 && (
-                <a className="link" href="/api/pieces/file" download>
+                <a className="link" href={pieceRoutes.exportFile.path} download>
                   Keep all as a file
                 </a>
               )}

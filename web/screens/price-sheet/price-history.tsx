@@ -1,6 +1,6 @@
 // What the piece was priced at, when, and why it changed.
 import { showValue } from '../../../core/figure/show.ts';
-import { useGetPricesQuery } from '../../state/api.ts';
+import { useGetPricesQuery } from '../../state/endpoints/prices.ts';
 import { dayInWords, shortDay } from '../../words/dates.ts';
 import { TableHeader } from '../../components/table-header.tsx';
 

@@ -6,7 +6,7 @@ import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import { priceStanding, type Priced } from '../../../core/price/piece/standing.ts';
 import { readMoney } from '../../../core/measure/read/read-money.ts';
 import { showFigure, showValue } from '../../../core/figure/show.ts';
-import { useAddPricesMutation } from '../../state/api.ts';
+import { useAddPricesMutation } from '../../state/endpoints/prices.ts';
 import { shortDay } from '../../words/dates.ts';
 import { problemOf } from '../../state/saving.ts';
 import { Field } from '../../components/field.tsx';

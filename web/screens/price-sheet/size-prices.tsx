@@ -6,7 +6,7 @@ import { readMoney } from '../../../core/measure/read/read-money.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import { sizePrice, type Priced, type SizePrices } from '../../../core/price/piece/standing.ts';
-import { useAddPricesMutation } from '../../state/api.ts';
+import { useAddPricesMutation } from '../../state/endpoints/prices.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { pieceCount } from '../../state/basis.ts';
 import { problemOf } from '../../state/saving.ts';

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { isWanted } from '../../../core/piece/book-order.ts';
-import { useGetPiecesQuery } from '../../state/api.ts';
+import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { shortDay } from '../../words/dates.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { usePaced } from '../../hooks/use-paced.ts';

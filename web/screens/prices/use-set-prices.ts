@@ -2,7 +2,7 @@
 import { useCallback, useState } from 'react';
 import type { NewPrices } from '../../../contract/prices.ts';
 import type { PieceDocument } from '../../../contract/pieces.ts';
-import { useAddPricesMutation } from '../../state/api.ts';
+import { useAddPricesMutation } from '../../state/endpoints/prices.ts';
 import { problemOf } from '../../state/saving.ts';
 
 /** @returns why it was refused, in words; '' when it is kept */

@@ -3,7 +3,9 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Quote } from '../../../core/price/quote/quote.ts';
 import { dayAfter } from '../../../core/measure/days.ts';
-import { api, useAddBatchMutation, useGetPiecesQuery } from '../../state/api.ts';
+import { documentEndpoints } from '../../state/endpoints/documents.ts';
+import { useAddBatchMutation } from '../../state/endpoints/batches.ts';
+import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { emptyBatch, lineOf } from '../../state/new-batch.ts';
 import { acceptDraft, problemOf } from '../../state/saving.ts';
 import { useAppDispatch } from '../../state/store.ts';
@@ -39,7 +41,7 @@ export function QuoteAccepted({ inHand, problems }: { inHand: DocumentInHand<Quo
       });
       if (!added.data) return;
       await dispatch(
-        api.endpoints.acceptDraft.initiate({ kind: 'batch', id: added.data.id, version: added.data.version }),
+        documentEndpoints.acceptDraft.initiate({ kind: 'batch', id: added.data.id, version: added.data.version }),
       );
       made.push(added.data.id);
     }

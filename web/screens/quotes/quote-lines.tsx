@@ -4,7 +4,7 @@ import { useEditableRows, type SetRow } from '../../hooks/use-editable-rows.ts';
 import type { Draft } from '@reduxjs/toolkit';
 import { newQuoteLine, type Quote, type QuoteCount, type QuoteLine } from '../../../core/price/quote/quote.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { useGetPiecesQuery } from '../../state/api.ts';
+import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { issuesAt } from '../../state/basis.ts';
 import type { Edit } from '../../hooks/use-document.ts';
 import { usePieceOptions, useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';

@@ -3,7 +3,7 @@ import { Link, useNavigate } from 'react-router';
 import type { QuoteDocument } from '../../../contract/quotes.ts';
 import { countQuote, emptyQuote, quoteStanding } from '../../../core/price/quote/quote.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { useAddQuoteMutation, useGetQuotesQuery } from '../../state/api.ts';
+import { useAddQuoteMutation, useGetQuotesQuery } from '../../state/endpoints/quotes.ts';
 import { dayInWords, shortDay } from '../../words/dates.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';

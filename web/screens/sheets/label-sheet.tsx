@@ -1,4 +1,5 @@
 // A sheet of labels, drawn to scale as it will print.
+import { sheetRoutes } from '../../../contract/sheets.ts';
 import { useState } from 'react';
 import type { LabelLayout } from '../../../contract/sheets.ts';
 import { Choice } from '../../components/choice.tsx';
@@ -97,7 +98,11 @@ export function LabelSheet({ ids, count }: { ids: string; count: number }) {
       )}
       <SheetDrawing layout={layout} used={Number(skip) || 0} printed={count * (Number(copies) || 0)} />
       {ids && (
-        <a className="button chrome mt-3 inline-block" href={`/api/sheets/labels.pdf?${query.toString()}`} download>
+        <a
+          className="button chrome mt-3 inline-block"
+          href={`${sheetRoutes.labelsPdf.path}?${query.toString()}`}
+          download
+        >
           Print {count * (Number(copies) || 0)} labels
         </a>
       )}

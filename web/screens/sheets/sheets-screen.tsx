@@ -1,7 +1,8 @@
 // Line sheet and labels: which pieces stand on them, and how the sheet of labels is laid out.
+import { sheetRoutes } from '../../../contract/sheets.ts';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { useGetPiecesQuery } from '../../state/api.ts';
+import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { pieceCount } from '../../state/basis.ts';
 import { showValue } from '../../../core/figure/show.ts';
@@ -39,10 +40,10 @@ export function SheetsScreen() {
             <h1>Line sheet</h1>
             {ids && (
               <span className="chrome flex items-center gap-4">
-                <a className="link" href={`/api/sheets/line-sheet.csv?ids=${ids}`} download>
+                <a className="link" href={`${sheetRoutes.lineSheetCsv.path}?ids=${ids}`} download>
                   As a table (CSV)
                 </a>
-                <a className="button" href={`/api/sheets/line-sheet.pdf?ids=${ids}`} download>
+                <a className="button" href={`${sheetRoutes.lineSheetPdf.path}?ids=${ids}`} download>
                   Line sheet for {chosen.length}
                 </a>
               </span>

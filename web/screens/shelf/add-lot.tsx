@@ -5,7 +5,7 @@ import { tempers } from '../../../core/piece/part.ts';
 import type { SectionForm } from '../../../core/stock/section.ts';
 import { formNames } from '../../../core/stock/words.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { useAddLotMutation } from '../../state/api.ts';
+import { useAddLotMutation } from '../../state/endpoints/stock.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { problemOf } from '../../state/saving.ts';
 import { Choice } from '../../components/choice.tsx';

@@ -4,7 +4,7 @@ import { sectionOf, type ShelfLot } from '../../../core/batch/stock/shelf.ts';
 import { readCount } from '../../../core/measure/read/read-number.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
-import { useCountLotMutation } from '../../state/api.ts';
+import { useCountLotMutation } from '../../state/endpoints/stock.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { problemOf } from '../../state/saving.ts';
 import { Field } from '../../components/field.tsx';

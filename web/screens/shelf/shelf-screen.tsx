@@ -1,6 +1,6 @@
 // The shelf: what stock lies there, and what happened to it.
 import { Link } from 'react-router';
-import { useGetShelfQuery } from '../../state/api.ts';
+import { useGetShelfQuery } from '../../state/endpoints/stock.ts';
 import { sectionOf, type ShelfEntry, type ShelfLot } from '../../../core/batch/stock/shelf.ts';
 import { shelfSums } from '../../../core/batch/stock/shelf-sums.ts';
 import { showValue } from '../../../core/figure/show.ts';

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { readPricePerGram } from '../../../core/measure/read/read-money.ts';
 import { fixMetalNames, fixMetals, fixProblems, type Fix, type FixMetal } from '../../../core/metal/fix.ts';
-import { useAddFixMutation } from '../../state/api.ts';
+import { useAddFixMutation } from '../../state/endpoints/metal.ts';
 import { dayInWords } from '../../words/dates.ts';
 import { problemOf } from '../../state/saving.ts';
 import { useNow } from '../../hooks/use-now.ts';

@@ -3,7 +3,7 @@ import { alloyPrice } from '../../../core/metal/price-per-gram.ts';
 import type { Alloy } from '../../../core/metal/alloys.ts';
 import type { Fix } from '../../../core/metal/fix.ts';
 import type { Rates } from '../../../core/studio/rates.ts';
-import { useGetPiecesQuery } from '../../state/api.ts';
+import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { CountTable, type CountRow } from '../../components/count-table.tsx';
 

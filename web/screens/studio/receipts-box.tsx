@@ -4,7 +4,7 @@ import { chargeForms } from '../../../core/metal/charge-form.ts';
 import { receiptProblems, type NewReceipt } from '../../../core/metal/receipt.ts';
 import { readMoney } from '../../../core/measure/read/read-money.ts';
 import { readGrams } from '../../../core/measure/read/read-number.ts';
-import { useAddReceiptMutation } from '../../state/api.ts';
+import { useAddReceiptMutation } from '../../state/endpoints/metal.ts';
 import { shortDay } from '../../words/dates.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { problemOf } from '../../state/saving.ts';

@@ -4,7 +4,7 @@ import { useEffect, useMemo } from 'react';
 import { STUDIO_ID } from '../../../contract/studio.ts';
 import { readRates, withReceipts } from '../../../core/studio/rates.ts';
 import type { Studio } from '../../../core/studio/studio.ts';
-import { useGetFixesQuery } from '../../state/api.ts';
+import { useGetFixesQuery } from '../../state/endpoints/metal.ts';
 import { NotFound } from '../../components/not-found.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useDocument, type DocumentInHand } from '../../hooks/use-document.ts';

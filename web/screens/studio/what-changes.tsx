@@ -1,7 +1,7 @@
 // What accepting the draft would do to the book's prices.
 import { countPiece } from '../../../core/price/piece/count-piece.ts';
 import type { Rates } from '../../../core/studio/rates.ts';
-import { useGetPiecesQuery } from '../../state/api.ts';
+import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { pieceCount } from '../../state/basis.ts';
 import { Num } from '../../components/num.tsx';

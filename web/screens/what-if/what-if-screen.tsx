@@ -4,7 +4,10 @@ import { useNavigate } from 'react-router';
 import { dayAfter } from '../../../core/measure/days.ts';
 import { benchIf, nothingChanged, studioIf, type WhatIf } from '../../../core/plan/studio/what-if.ts';
 import { STUDIO_ID } from '../../../contract/studio.ts';
-import { api, useAddBatchMutation, useGetBatchesQuery, useGetPiecesQuery } from '../../state/api.ts';
+import { studioApi } from '../../state/endpoints/studio.ts';
+import { documentEndpoints } from '../../state/endpoints/documents.ts';
+import { useAddBatchMutation, useGetBatchesQuery } from '../../state/endpoints/batches.ts';
+import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { daysLate } from '../../words/dates.ts';
 import { emptyBatch, lineOf } from '../../state/new-batch.ts';
 import { batchName, stretchInWords } from '../../words/plan-words.ts';
@@ -177,17 +180,19 @@ function Keep({ change, rush }: { change: WhatIf; rush: TrialTyped | null }) {
   const keep = async () => {
     if (change.away ?? change.out ?? change.extra) {
       const key = { kind: 'studio', id: STUDIO_ID } as const;
-      const { data: studio } = await dispatch(api.endpoints.getStudio.initiate(undefined, { forceRefetch: true }));
+      const { data: studio } = await dispatch(
+        studioApi.endpoints.getStudio.initiate(undefined, { forceRefetch: true }),
+      );
       if (!studio) return;
       if (studio.isDraft) {
         setSays('The studio’s settings have a draft that is not accepted yet. Accept it or leave it first, in Studio.');
         return;
       }
       const body = studioIf(studio.body, change, crypto.randomUUID());
-      const saved = await dispatch(api.endpoints.saveDraft.initiate({ ...key, version: studio.version, body }));
+      const saved = await dispatch(documentEndpoints.saveDraft.initiate({ ...key, version: studio.version, body }));
       const version = (saved.data as { version: number } | undefined)?.version;
       const accepted =
-        version === undefined ? saved : await dispatch(api.endpoints.acceptDraft.initiate({ ...key, version }));
+        version === undefined ? saved : await dispatch(documentEndpoints.acceptDraft.initiate({ ...key, version }));
       if (accepted.error) {
         setSays(problemOf(accepted.error)?.detail ?? 'The ledger cannot be reached.');
         return;

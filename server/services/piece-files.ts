@@ -1,13 +1,38 @@
 // Pieces as files: what goes out comes back the same, pictures included.
-import type { PieceFile } from '../../contract/pieces.ts';
+import type { DocumentOf } from '../../contract/document.ts';
+import { PIECE_FILE_VERSION, type PieceFile } from '../../contract/pieces.ts';
 import type { Piece } from '../../core/piece/piece.ts';
-import type { Photos } from './photos.ts';
-import { NotAcceptable } from './refusals.ts';
+import type { Photos } from '../store/photos.ts';
+import { NotAcceptable } from '../store/refusals.ts';
+import type { Stores } from '../store/stores.ts';
+
+/** Adds the pieces of a file as drafts. @throws NotAcceptable when the file is empty or a picture is missing from it */
+export async function importPieces(stores: Stores, file: PieceFile): Promise<DocumentOf<Piece>[]> {
+  const pieces = await withPhotosKept(file, stores.photos);
+  if (pieces.length === 0) throw new NotAcceptable('There is no piece in this file.', []);
+  return stores.inTransaction(() => pieces.map((piece) => stores.pieces.add(piece)));
+}
+
+/** One piece as a file of its own. */
+export function exportPiece({ photos: store }: Stores, piece: Piece): PieceFile {
+  const photos = photosOf([piece], store);
+  return { format: 'noon-ledger/piece', version: PIECE_FILE_VERSION, piece, ...(photos.length > 0 && { photos }) };
+}
+
+/** Several pieces in one file. @param ids  null for every piece that is not archived. @throws NotThere */
+export function exportPieces(stores: Stores, ids: readonly string[] | null): PieceFile {
+  const documents = ids
+    ? ids.map((id) => stores.pieces.get(id))
+    : stores.pieces.list().filter(({ archivedAt }) => archivedAt === null);
+  const pieces = documents.map(({ body }) => body);
+  const photos = photosOf(pieces, stores.photos);
+  return { format: 'noon-ledger/pieces', version: PIECE_FILE_VERSION, pieces, ...(photos.length > 0 && { photos }) };
+}
 
 type FilePhotos = NonNullable<PieceFile['photos']>;
 
 /** The pictures that pieces show, each once, as they travel in a file. */
-export function photosOf(pieces: readonly Piece[], photos: Photos): FilePhotos {
+function photosOf(pieces: readonly Piece[], photos: Photos): FilePhotos {
   const ids = new Set(pieces.flatMap((piece) => piece.photos.map(({ id }) => id)));
   return [...ids].map((id) => {
     const { bytes, widthPx, heightPx } = photos.get(id);
@@ -20,7 +45,7 @@ export function photosOf(pieces: readonly Piece[], photos: Photos): FilePhotos {
  * taken in afresh, so that nothing a camera wrote slips in by a file.
  * @returns the pieces, each naming its pictures as they are kept here
  */
-export async function withPhotosKept(file: PieceFile, photos: Photos): Promise<Piece[]> {
+async function withPhotosKept(file: PieceFile, photos: Photos): Promise<Piece[]> {
   const pieces = file.format === 'noon-ledger/piece' ? [file.piece] : file.pieces;
   const kept = new Map<string, string>();
   for (const { id, jpeg } of file.photos ?? []) {

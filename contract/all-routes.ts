@@ -1,0 +1,41 @@
+// Every route of the API, for tests that hold them against each other.
+import type { z } from 'zod';
+import { batchRoutes } from './batches.ts';
+import { fairRoutes } from './fairs.ts';
+import { fixRoutes } from './fixes.ts';
+import { goodsRoutes } from './goods.ts';
+import { photoRoutes } from './photos.ts';
+import { pieceRoutes } from './pieces.ts';
+import { planRoutes } from './plan.ts';
+import { priceListRoutes } from './price-lists.ts';
+import { priceRoutes } from './prices.ts';
+import { quoteRoutes } from './quotes.ts';
+import { receiptRoutes } from './receipts.ts';
+import { sheetRoutes } from './sheets.ts';
+import { shelfRoutes } from './shelf.ts';
+import { studioRoutes } from './studio.ts';
+
+interface AnyRoute {
+  readonly method: string;
+  readonly path: string;
+  readonly params?: z.ZodType;
+}
+
+const groups: readonly Readonly<Record<string, AnyRoute>>[] = [
+  studioRoutes,
+  pieceRoutes,
+  batchRoutes,
+  fairRoutes,
+  quoteRoutes,
+  photoRoutes,
+  fixRoutes,
+  receiptRoutes,
+  priceRoutes,
+  shelfRoutes,
+  goodsRoutes,
+  priceListRoutes,
+  planRoutes,
+  sheetRoutes,
+];
+
+export const allRoutes: readonly AnyRoute[] = groups.flatMap((routes) => Object.values(routes));

@@ -1,0 +1,24 @@
+// Solder, findings and consumables over the wire: what is in stock, and counting it.
+import { goodsCountedSchema, stockedSchema } from '../core/batch/buying/goods.ts';
+import { route } from './route.ts';
+
+const goodsListSchema = stockedSchema.array();
+
+export const goodsRoutes = {
+  list: route({
+    method: 'GET',
+    path: '/api/goods',
+    tag: 'shelf',
+    summary: 'Solder, findings and consumables that are counted',
+    answer: goodsListSchema,
+  }),
+  count: route({
+    method: 'POST',
+    path: '/api/goods/count',
+    tag: 'shelf',
+    summary: 'Record a count of goods',
+    body: goodsCountedSchema,
+    answer: goodsListSchema,
+    status: 201,
+  }),
+};

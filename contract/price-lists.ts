@@ -1,0 +1,30 @@
+// Suppliers' price lists over the wire.
+import { priceListSchema, supplierItemSchema } from '../core/batch/buying/price-list.ts';
+import { route } from './route.ts';
+
+const itemListSchema = supplierItemSchema.array();
+
+export const priceListRoutes = {
+  list: route({
+    method: 'GET',
+    path: '/api/price-lists',
+    tag: 'price lists',
+    summary: 'What can be bought, by the last list of each supplier',
+    answer: itemListSchema,
+  }),
+  sample: route({
+    method: 'GET',
+    path: '/api/price-lists/made-up.csv',
+    tag: 'price lists',
+    summary: 'A made-up list to try it with',
+  }),
+  add: route({
+    method: 'POST',
+    path: '/api/price-lists',
+    tag: 'price lists',
+    summary: 'Add a price list',
+    body: priceListSchema,
+    answer: itemListSchema,
+    status: 201,
+  }),
+};

@@ -1,0 +1,49 @@
+// The routes that every kind of document answers to.
+import type { FastifyInstance } from 'fastify';
+import type { DocumentOf } from '../../contract/document.ts';
+import type { Route } from '../../contract/route.ts';
+import type { Documents } from '../store/documents.ts';
+import { answerRoute } from './register.ts';
+
+interface Id {
+  readonly id: string;
+}
+interface AtVersion {
+  readonly version: number;
+}
+
+interface DocumentRoutesOf<Body> {
+  readonly get: Route<Id, undefined, undefined, DocumentOf<Body>>;
+  readonly saveDraft: Route<Id, undefined, AtVersion & { readonly body: Body }, DocumentOf<Body>>;
+  readonly dropDraft: Route<Id, undefined, AtVersion, DocumentOf<Body>>;
+  readonly accept: Route<Id, undefined, AtVersion, DocumentOf<Body>>;
+  readonly remove: Route<Id, undefined, AtVersion, null>;
+}
+
+/** What a kind of document does otherwise than keeping what was sent. */
+interface DocumentUseCases<Body> {
+  readonly saveDraft?: (id: string, version: number, body: Body) => DocumentOf<Body>;
+  readonly accept?: (id: string, version: number) => DocumentOf<Body>;
+  readonly remove?: (id: string, version: number) => void;
+}
+
+/** Registers the routes of one kind of document. */
+export function registerDocuments<Body>(
+  app: FastifyInstance,
+  routes: DocumentRoutesOf<Body>,
+  documents: Documents<Body>,
+  {
+    saveDraft = (id, version, body) => documents.saveDraft(id, version, body),
+    accept = (id, version) => documents.accept(id, version, () => null),
+    remove = (id, version) => documents.remove(id, version),
+  }: DocumentUseCases<Body> = {},
+): void {
+  answerRoute(app, routes.get, ({ params }) => documents.get(params.id));
+  answerRoute(app, routes.saveDraft, ({ params, body }) => saveDraft(params.id, body.version, body.body));
+  answerRoute(app, routes.dropDraft, ({ params, body }) => documents.dropDraft(params.id, body.version));
+  answerRoute(app, routes.accept, ({ params, body }) => accept(params.id, body.version));
+  answerRoute(app, routes.remove, ({ params, body }) => {
+    remove(params.id, body.version);
+    return null;
+  });
+}

@@ -1,0 +1,10 @@
+// Metal received and what was paid for it.
+import { receiptProblems, type NewReceipt, type Receipt } from '../../core/metal/receipt.ts';
+import type { Stores } from '../store/stores.ts';
+import { refuseIssues } from './refuse.ts';
+
+/** @throws NotAcceptable when its weight or price cannot be read */
+export function addReceipt({ receipts }: Stores, receipt: NewReceipt): Receipt {
+  refuseIssues(receiptProblems(receipt), 'This receipt cannot be kept yet.');
+  return receipts.add(receipt);
+}

@@ -1,0 +1,68 @@
+// Adding, saving, accepting and removing a batch.
+import type { DocumentOf } from '../../contract/document.ts';
+import type { Batch } from '../../core/batch/batch.ts';
+import { givesMetalBack, refusedChange } from '../../core/batch/states.ts';
+import { blocks } from '../../core/measure/issue.ts';
+import type { Priced } from '../../core/price/piece/standing.ts';
+import { NotAcceptable } from '../store/refusals.ts';
+import type { Stores } from '../store/stores.ts';
+import { currentBasis } from './basis.ts';
+import { countBatchNow, madeLines } from './made-lines.ts';
+import { refuseIssues, refuseStops } from './refuse.ts';
+import { giveStockBack, takeGoods } from './stockroom.ts';
+
+/** Adds a batch as a draft. @throws NotThere when a revision it is to be made from is not in the ledger */
+export function addBatch(stores: Stores, batch: Batch): DocumentOf<Batch> {
+  madeLines(stores, batch);
+  return stores.batches.add(batch);
+}
+
+/** Saves a batch's draft. @throws NotThere when a revision it names is not in the ledger */
+export function saveBatch(stores: Stores, id: string, version: number, batch: Batch): DocumentOf<Batch> {
+  madeLines(stores, batch);
+  return stores.batches.saveDraft(id, version, batch);
+}
+
+/** @throws NotAcceptable when the batch has no quantity, or its state does not allow the change */
+export function acceptBatch(stores: Stores, id: string, version: number): DocumentOf<Batch> {
+  return stores.inTransaction(() => {
+    const { accepted } = stores.batches.get(id);
+    return stores.batches.accept(id, version, (batch) => {
+      const sentence = accepted && refusedChange(accepted, batch);
+      if (sentence) refuseIssues([{ path: 'state', sentence }], 'This change is not kept.');
+      if (givesMetalBack(batch)) giveStockBack(stores, id);
+      else if (batch.state !== 'planned') takeGoods(stores, id, countBatchNow(stores, batch).runs);
+      return pricedBatch(stores, batch);
+    });
+  });
+}
+
+/** Removes a batch that was never accepted. @throws NotAcceptable when there are entries of it, which stay */
+export function removeBatch(stores: Stores, id: string, version: number): void {
+  if (stores.bench.entries().some(({ batchId }) => batchId === id))
+    throw new NotAcceptable('This batch was worked on, and its entries stay. Call it off instead.', []);
+  if (stores.shelf.entries(id).length > 0)
+    throw new NotAcceptable(
+      'Metal was issued for this batch, and its entries stay. Give the metal back, and close it.',
+      [],
+    );
+  stores.batches.remove(id, version);
+}
+
+/** What a batch costs and sells for in all. */
+function pricedBatch(stores: Stores, batch: Batch): Priced {
+  const { rates, fix } = currentBasis(stores);
+  const count = countBatchNow(stores, batch);
+  refuseIssues(count.problems.filter(blocks), 'This batch cannot be accepted yet.');
+  for (const { piece } of count.runs) refuseStops(piece, rates);
+  const retail = count.runs.reduce((sum, run) => sum + run.quantity * run.count.prices.retail.value, 0);
+  return {
+    currency: rates.currency,
+    fixOn: fix?.on ?? null,
+    costMinor: count.cost.value,
+    wholesaleMinor: count.wholesale.value,
+    retailMinor: retail,
+    how: 'accepted',
+    sizes: {},
+  };
+}

@@ -1,0 +1,41 @@
+// Issuing metal to a batch by an accepted cutting plan, and giving it back.
+import { randomUUID } from 'node:crypto';
+import { isDone, type BatchState } from '../../core/batch/batch.ts';
+import { entriesOfCut, type AcceptedCut } from '../../core/batch/cutting/issue-metal.ts';
+import { NotAcceptable } from '../store/refusals.ts';
+import type { Stores } from '../store/stores.ts';
+import { currentBasis } from './basis.ts';
+import { acceptBatch } from './change-batch.ts';
+import { giveStockBack } from './stockroom.ts';
+
+/**
+ * Books an accepted cutting plan of a batch, whose metal is issued from then on.
+ * @throws NotThere; NotAcceptable when the shelf does not hold it, or the batch cannot be accepted
+ */
+export function issueMetal(stores: Stores, id: string, cut: AcceptedCut): void {
+  const { rates } = currentBasis(stores);
+  stores.inTransaction(() => {
+    const { body } = stores.batches.get(id);
+    if (isDone(body)) throw new NotAcceptable('This batch is done. Take it up again to issue metal.', []);
+    const entries = entriesOfCut(cut, stores.shelf.lots(), rates.alloys, randomUUID, id);
+    if ('sentence' in entries) throw new NotAcceptable(entries.sentence, []);
+    stores.shelf.add(entries);
+    if (body.state === 'planned') putBatchIn(stores, id, 'issued');
+  });
+}
+
+/**
+ * Gives back just what a batch holds; one whose metal was issued is planned again.
+ * @throws NotThere; NotAcceptable when an offcut of it has been used since
+ */
+export function giveMetalBack(stores: Stores, id: string): void {
+  stores.inTransaction(() => {
+    if (stores.batches.get(id).body.state === 'issued') putBatchIn(stores, id, 'planned');
+    else giveStockBack(stores, id);
+  });
+}
+
+function putBatchIn(stores: Stores, id: string, state: BatchState): void {
+  const { version, body } = stores.batches.get(id);
+  acceptBatch(stores, id, stores.batches.saveDraft(id, version, { ...body, state }).version);
+}

@@ -1,0 +1,29 @@
+// Batches with the revisions of the pieces they are made from.
+import type { BatchWithPieces } from '../../contract/batches.ts';
+import type { Batch } from '../../core/batch/batch.ts';
+import type { MadeLine } from '../../core/batch/batch-run.ts';
+import { countBatch, type BatchCount } from '../../core/batch/count-batch.ts';
+import type { Stores } from '../store/stores.ts';
+import { currentBasis } from './basis.ts';
+
+/** The lines of a batch with the revisions they name. @throws NotThere */
+export function madeLines({ pieces }: Stores, { lines }: Batch): MadeLine[] {
+  return lines.map((line) => ({ line, piece: pieces.revision(line.pieceId, line.pieceRevision) }));
+}
+
+/** All batches, oldest first, each with its pieces, so that a list needs no further request. */
+export function batchesWithPieces(stores: Stores): BatchWithPieces[] {
+  return stores.batches.list().map((batch) => ({
+    batch,
+    made: madeLines(stores, batch.body).map(({ line, piece }) => ({
+      piece,
+      latestRevision: stores.pieces.get(line.pieceId).revision,
+    })),
+  }));
+}
+
+/** A batch counted at the current settings and metal prices. @throws NotThere */
+export function countBatchNow(stores: Stores, batch: Batch): BatchCount {
+  const { rates, fix } = currentBasis(stores);
+  return countBatch(batch, madeLines(stores, batch), rates, fix);
+}

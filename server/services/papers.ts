@@ -1,0 +1,40 @@
+// What goes on paper: line sheets for shops, job sheets for the bench.
+import type { LineSheetTerms } from '../documents/line-sheet.ts';
+import { batchTitle } from '../../core/batch/count-batch.ts';
+import { lineSheetItem, lineSheetTerms, type LineSheetItem } from '../../core/price/book/line-sheet.ts';
+import { countPiece } from '../../core/price/piece/count-piece.ts';
+import type { Stores } from '../store/stores.ts';
+import { acceptedStudio, currentBasis } from './basis.ts';
+import { countBatchNow } from './made-lines.ts';
+
+/** What a shop is shown of pieces, in the order asked for. @throws NotThere */
+export function lineSheetOf(
+  stores: Stores,
+  ids: readonly string[],
+): { readonly items: LineSheetItem[]; readonly about: LineSheetTerms } {
+  const { rates, fix } = currentBasis(stores);
+  const { currency, selling } = rates;
+  const items = ids.map((id) => {
+    const { accepted, body, priced } = stores.pieces.get(id);
+    const piece = accepted ?? body;
+    return lineSheetItem(piece, priced?.currency === currency ? priced : null, (size) =>
+      countPiece(piece, rates, fix, { size }),
+    );
+  });
+  const about = {
+    studio: acceptedStudio(stores).name,
+    currency,
+    on: stores.now().slice(0, 10),
+    terms: lineSheetTerms(selling, currency),
+    photo: (id: string) => stores.photos.get(id).bytes,
+  };
+  return { items, about };
+}
+
+/** A batch as it goes to the bench. @throws NotThere */
+export function batchOnPaper(stores: Stores, id: string) {
+  const { body } = stores.batches.get(id);
+  const count = countBatchNow(stores, body);
+  const { name, units } = acceptedStudio(stores);
+  return { body, count, title: batchTitle(count), studio: name, units };
+}

@@ -1,0 +1,26 @@
+// The studio: set up on the first run, and its settings accepted.
+import type { DocumentOf } from '../../contract/document.ts';
+import { STUDIO_ID } from '../../contract/studio.ts';
+import { readRates } from '../../core/studio/rates.ts';
+import { startingStudio, type FirstRun, type Studio } from '../../core/studio/studio.ts';
+import { NotAcceptable } from '../store/refusals.ts';
+import type { Stores } from '../store/stores.ts';
+import { refuseIssues } from './refuse.ts';
+
+/** Sets the studio up on the first run. @throws NotAcceptable when it is set up already or the rate cannot be read */
+export function setUpStudio(stores: Stores, answers: FirstRun): DocumentOf<Studio> {
+  if (stores.studio.list().length > 0)
+    throw new NotAcceptable('The studio is set up already. Change it in Studio.', []);
+  const body = startingStudio(answers);
+  refuseIssues(readRates(body, 0).problems, 'The studio cannot be set up yet.');
+  const { version } = stores.studio.add(body, STUDIO_ID);
+  return acceptStudio(stores, version);
+}
+
+/** @throws NotAcceptable when a setting cannot be read */
+export function acceptStudio({ studio }: Stores, version: number): DocumentOf<Studio> {
+  return studio.accept(STUDIO_ID, version, (settings) => {
+    refuseIssues(readRates(settings, 0).problems, 'These settings cannot be accepted yet.');
+    return null;
+  });
+}

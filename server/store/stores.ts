@@ -1,0 +1,59 @@
+// The stores of one ledger: its documents and its entries.
+import { batchSchema, type Batch } from '../../core/batch/batch.ts';
+import { pieceSchema, type Piece } from '../../core/piece/piece.ts';
+import { fairSchema, type Fair } from '../../core/price/fair/fair.ts';
+import { quoteSchema, type Quote } from '../../core/price/quote/quote.ts';
+import { studioSchema, type Studio } from '../../core/studio/studio.ts';
+import { serverClock } from '../clock.ts';
+import { BenchLog } from './bench.ts';
+import { Documents } from './documents.ts';
+import { Fixes } from './fixes.ts';
+import { GoodsStore } from './goods.ts';
+import type { Ledger } from './ledger.ts';
+import { Photos } from './photos.ts';
+import { PriceLists } from './price-lists.ts';
+import { PriceEntries } from './prices.ts';
+import { Receipts } from './receipts.ts';
+import { Shelf } from './shelf.ts';
+
+/** Everything a service reads and writes. */
+export interface Stores {
+  /** The present moment as ISO 8601. */
+  readonly now: () => string;
+  /** Runs writes together: all of them are kept, or none. */
+  readonly inTransaction: <Result>(work: () => Result) => Result;
+  readonly studio: Documents<Studio>;
+  readonly pieces: Documents<Piece>;
+  readonly batches: Documents<Batch>;
+  readonly fairs: Documents<Fair>;
+  readonly quotes: Documents<Quote>;
+  readonly fixes: Fixes;
+  readonly receipts: Receipts;
+  readonly prices: PriceEntries;
+  readonly photos: Photos;
+  readonly shelf: Shelf;
+  readonly goods: GoodsStore;
+  readonly priceLists: PriceLists;
+  readonly bench: BenchLog;
+}
+
+/** @param now  the time as ISO 8601, asked at each write */
+export function openStores(ledger: Ledger, now: () => string = () => serverClock().toISOString()): Stores {
+  return {
+    now,
+    inTransaction: (work) => ledger.transaction(work)(),
+    studio: new Documents(ledger, 'studio', studioSchema, now),
+    pieces: new Documents(ledger, 'piece', pieceSchema, now),
+    batches: new Documents(ledger, 'batch', batchSchema, now),
+    fairs: new Documents(ledger, 'fair', fairSchema, now),
+    quotes: new Documents(ledger, 'quote', quoteSchema, now),
+    fixes: new Fixes(ledger, now),
+    receipts: new Receipts(ledger, now),
+    prices: new PriceEntries(ledger, now),
+    photos: new Photos(ledger, now),
+    shelf: new Shelf(ledger, now),
+    goods: new GoodsStore(ledger, now),
+    priceLists: new PriceLists(ledger, now),
+    bench: new BenchLog(ledger, now),
+  };
+}

@@ -1,0 +1,21 @@
+// Batches with the pieces they are made from.
+import { batchRoutes, type BatchDocument, type BatchWithPieces } from '../../../contract/batches.ts';
+import type { Batch } from '../../../core/batch/batch.ts';
+import { api, parsedBy, requestOf } from '../api.ts';
+
+export const batchesApi = api.injectEndpoints({
+  endpoints: (build) => ({
+    getBatches: build.query<BatchWithPieces[], void>({
+      query: () => requestOf(batchRoutes.list),
+      transformResponse: parsedBy(batchRoutes.list),
+      providesTags: ['Batches'],
+    }),
+    addBatch: build.mutation<BatchDocument, Batch>({
+      query: (body) => requestOf(batchRoutes.add, { body }),
+      transformResponse: parsedBy(batchRoutes.add),
+      invalidatesTags: ['Batches'],
+    }),
+  }),
+});
+
+export const { useGetBatchesQuery, useAddBatchMutation } = batchesApi;

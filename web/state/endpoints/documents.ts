@@ -1,0 +1,79 @@
+// Documents open for writing, whatever their kind: read, saved as drafts, accepted, discarded, deleted.
+import { batchRoutes } from '../../../contract/batches.ts';
+import type { DocumentKind, DocumentOf } from '../../../contract/document.ts';
+import { fairRoutes } from '../../../contract/fairs.ts';
+import { pieceRoutes } from '../../../contract/pieces.ts';
+import { quoteRoutes } from '../../../contract/quotes.ts';
+import { pathTo } from '../../../contract/route.ts';
+import { studioRoutes } from '../../../contract/studio.ts';
+import type { Batch } from '../../../core/batch/batch.ts';
+import type { Piece } from '../../../core/piece/piece.ts';
+import type { Fair } from '../../../core/price/fair/fair.ts';
+import type { Quote } from '../../../core/price/quote/quote.ts';
+import type { Studio } from '../../../core/studio/studio.ts';
+import { api, requestOf } from '../api.ts';
+import { patchLists } from '../patch-lists.ts';
+
+export interface Bodies {
+  readonly piece: Piece;
+  readonly batch: Batch;
+  readonly studio: Studio;
+  readonly fair: Fair;
+  readonly quote: Quote;
+}
+
+/** A document's place in the ledger. */
+export interface DocumentKey {
+  readonly kind: DocumentKind;
+  readonly id: string;
+}
+
+const routesOf = {
+  piece: pieceRoutes,
+  batch: batchRoutes,
+  fair: fairRoutes,
+  quote: quoteRoutes,
+  studio: studioRoutes,
+} as const;
+const tagByKind = { piece: 'Pieces', batch: 'Batches', studio: 'Studio', fair: 'Fairs', quote: 'Quotes' } as const;
+
+/** The path a draft is saved at. */
+export function draftPathOf({ kind, id }: DocumentKey): string {
+  return pathTo(routesOf[kind].saveDraft, { id });
+}
+
+const injected = api.injectEndpoints({
+  endpoints: (build) => ({
+    getDocument: build.query<DocumentOf<unknown>, DocumentKey>({
+      query: ({ kind, id }) => requestOf(routesOf[kind].get, { params: { id } }),
+      keepUnusedDataFor: 0,
+    }),
+    saveDraft: build.mutation<DocumentOf<unknown>, DocumentKey & { version: number; body: unknown }>({
+      query: ({ kind, id, ...body }) => requestOf(routesOf[kind].saveDraft, { params: { id }, body }),
+      // The lists take the saved draft itself: fetching a whole list again after each pause of typing would be waste.
+      onQueryStarted: async ({ kind }, { dispatch, queryFulfilled }) => {
+        const { data } = await queryFulfilled.catch(() => ({ data: null }));
+        if (data) patchLists(dispatch, kind, data);
+      },
+    }),
+    dropDraft: build.mutation<DocumentOf<unknown>, DocumentKey & { version: number }>({
+      query: ({ kind, id, ...body }) => requestOf(routesOf[kind].dropDraft, { params: { id }, body }),
+      invalidatesTags: (_result, _error, { kind }) => [tagByKind[kind]],
+    }),
+    acceptDraft: build.mutation<DocumentOf<unknown>, DocumentKey & { version: number }>({
+      query: ({ kind, id, ...body }) => requestOf(routesOf[kind].accept, { params: { id }, body }),
+      // A batch that is called off gives its metal back.
+      invalidatesTags: (_result, _error, { kind }) =>
+        kind === 'batch' ? [tagByKind[kind], 'Shelf'] : [tagByKind[kind]],
+    }),
+    removeDocument: build.mutation<null, DocumentKey & { version: number }>({
+      query: ({ kind, id, ...body }) => {
+        if (kind === 'studio') throw new Error('The studio is never deleted.');
+        return requestOf(routesOf[kind].remove, { params: { id }, body });
+      },
+      invalidatesTags: (_result, _error, { kind }) => [tagByKind[kind]],
+    }),
+  }),
+});
+
+export const { useGetDocumentQuery, useRemoveDocumentMutation, endpoints: documentEndpoints } = injected;

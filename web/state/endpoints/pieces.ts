@@ -1,0 +1,51 @@
+// The designs, their files and pictures.
+import { photoRoutes, type PhotoAdded } from '../../../contract/photos.ts';
+import { pieceRoutes, type PieceDocument, type PieceRevision } from '../../../contract/pieces.ts';
+import type { Piece } from '../../../core/piece/piece.ts';
+import { api, parsedBy, requestOf } from '../api.ts';
+
+export const piecesApi = api.injectEndpoints({
+  endpoints: (build) => ({
+    getPieces: build.query<PieceDocument[], void>({
+      query: () => requestOf(pieceRoutes.list),
+      transformResponse: parsedBy(pieceRoutes.list),
+      providesTags: ['Pieces'],
+    }),
+    addPiece: build.mutation<PieceDocument, Piece>({
+      query: (body) => requestOf(pieceRoutes.add, { body }),
+      transformResponse: parsedBy(pieceRoutes.add),
+      invalidatesTags: ['Pieces'],
+    }),
+    archivePiece: build.mutation<PieceDocument, { id: string; version: number; archived: boolean }>({
+      query: ({ id, ...body }) => requestOf(pieceRoutes.archive, { params: { id }, body }),
+      transformResponse: parsedBy(pieceRoutes.archive),
+      invalidatesTags: ['Pieces'],
+    }),
+    addPhoto: build.mutation<PhotoAdded, File>({
+      query: (file) => ({ ...requestOf(photoRoutes.add, { body: file }), headers: { 'content-type': file.type } }),
+      transformResponse: parsedBy(photoRoutes.add),
+    }),
+    addPieceFile: build.mutation<PieceDocument[], string>({
+      query: (body) => ({
+        ...requestOf(pieceRoutes.importFile, { body }),
+        headers: { 'content-type': 'application/json' },
+      }),
+      transformResponse: parsedBy(pieceRoutes.importFile),
+      invalidatesTags: ['Pieces'],
+    }),
+    getPieceRevision: build.query<PieceRevision, { id: string; revision: number }>({
+      query: (arg) => requestOf(pieceRoutes.revision, { params: arg }),
+      transformResponse: parsedBy(pieceRoutes.revision),
+    }),
+  }),
+});
+
+export const {
+  useGetPiecesQuery,
+  useAddPieceMutation,
+  useArchivePieceMutation,
+  useAddPhotoMutation,
+  useAddPieceFileMutation,
+  useGetPieceRevisionQuery,
+  endpoints: pieceEndpoints,
+} = piecesApi;

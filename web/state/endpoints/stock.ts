@@ -1,0 +1,77 @@
+// What is in stock: the shelf, goods, and what can be bought.
+import { goodsRoutes } from '../../../contract/goods.ts';
+import { priceListRoutes } from '../../../contract/price-lists.ts';
+import { shelfRoutes, type LotCount, type ShelfPage } from '../../../contract/shelf.ts';
+import type { GoodsCounted, Stocked } from '../../../core/batch/buying/goods.ts';
+import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
+import type { AcceptedCut } from '../../../core/batch/cutting/issue-metal.ts';
+import type { NewLot, ShelfEntry } from '../../../core/batch/stock/shelf.ts';
+import { api, parsedBy, requestOf } from '../api.ts';
+
+const injected = api.injectEndpoints({
+  endpoints: (build) => ({
+    getShelf: build.query<ShelfPage, void>({
+      query: () => requestOf(shelfRoutes.page),
+      transformResponse: parsedBy(shelfRoutes.page),
+      providesTags: ['Shelf'],
+    }),
+    addLot: build.mutation<ShelfPage, NewLot>({
+      query: (body) => requestOf(shelfRoutes.addLot, { body }),
+      transformResponse: parsedBy(shelfRoutes.addLot),
+      invalidatesTags: ['Shelf'],
+    }),
+    countLot: build.mutation<ShelfPage, LotCount & { id: string }>({
+      query: ({ id, ...body }) => requestOf(shelfRoutes.countLot, { params: { id }, body }),
+      transformResponse: parsedBy(shelfRoutes.countLot),
+      invalidatesTags: ['Shelf'],
+    }),
+    getBatchMetal: build.query<ShelfEntry[], string>({
+      query: (arg) => requestOf(shelfRoutes.ofBatch, { params: { id: arg } }),
+      transformResponse: parsedBy(shelfRoutes.ofBatch),
+      providesTags: ['Shelf'],
+    }),
+    issueMetal: build.mutation<ShelfPage, AcceptedCut & { id: string }>({
+      query: ({ id, ...body }) => requestOf(shelfRoutes.issueMetal, { params: { id }, body }),
+      transformResponse: parsedBy(shelfRoutes.issueMetal),
+      invalidatesTags: ['Shelf', 'Batches'],
+    }),
+    giveBack: build.mutation<ShelfPage, string>({
+      query: (id) => requestOf(shelfRoutes.giveBack, { params: { id } }),
+      transformResponse: parsedBy(shelfRoutes.giveBack),
+      invalidatesTags: ['Shelf', 'Batches'],
+    }),
+    getGoods: build.query<Stocked[], void>({
+      query: () => requestOf(goodsRoutes.list),
+      transformResponse: parsedBy(goodsRoutes.list),
+      providesTags: ['Goods'],
+    }),
+    countGoods: build.mutation<Stocked[], GoodsCounted>({
+      query: (body) => requestOf(goodsRoutes.count, { body }),
+      transformResponse: parsedBy(goodsRoutes.count),
+      invalidatesTags: ['Goods'],
+    }),
+    getPriceLists: build.query<SupplierItem[], void>({
+      query: () => requestOf(priceListRoutes.list),
+      transformResponse: parsedBy(priceListRoutes.list),
+      providesTags: ['PriceLists'],
+    }),
+    addPriceList: build.mutation<SupplierItem[], readonly SupplierItem[]>({
+      query: (body) => requestOf(priceListRoutes.add, { body }),
+      transformResponse: parsedBy(priceListRoutes.add),
+      invalidatesTags: ['PriceLists'],
+    }),
+  }),
+});
+
+export const {
+  useGetShelfQuery,
+  useAddLotMutation,
+  useCountLotMutation,
+  useGetBatchMetalQuery,
+  useIssueMetalMutation,
+  useGiveBackMutation,
+  useGetGoodsQuery,
+  useCountGoodsMutation,
+  useGetPriceListsQuery,
+  useAddPriceListMutation,
+} = injected;
