@@ -1,4 +1,4 @@
-// The ask line: a trade sum from one line of typing. It never guesses silently: what it takes for granted it says.
+// The ask line: answers a trade sum typed on one line. Every assumption it makes is part of the answer.
 import type { Figure } from '../figure/figure.ts';
 import { bangleAnswer, chainAnswer, hingeAnswer, twistAnswer, wrapAnswer } from './answers/bends.ts';
 import { bezelAnswer, ringsAroundAnswer } from './answers/bezels.ts';
@@ -23,20 +23,22 @@ import { questionOf } from './interpret-terms.ts';
 import { dimension, sameDimensions } from './units.ts';
 import { nearestWord, vocabularyOf, type Topic } from './vocabulary.ts';
 
+/** An answer that was computed. */
 export interface Answer {
   readonly ok: true;
   /** The main answer first. */
   readonly figures: readonly Figure[];
   readonly assumptions: readonly Assumption[];
   readonly note: string;
-  /** Words and measures that had no part in it, as typed. */
+  /** Words and measures of the line that the answer does not use, as typed. */
   readonly ignored: readonly string[];
   readonly corrections: readonly Correction[];
-  /** The same as a part, where a piece can hold it. */
+  /** The answer as a part that a piece can take, where there is one. */
   readonly part: TakenPart | null;
   readonly question: Question;
 }
 
+/** Why a line has no answer, and what would have one. */
 export interface NotUnderstood {
   readonly ok: false;
   /** What is missing or wrong, in a sentence. */
@@ -48,7 +50,7 @@ export interface NotUnderstood {
   readonly nearest: readonly string[];
 }
 
-/** A word that is not known, with the one it may have been meant for, and the line so put right. */
+/** An unknown word, the word it may have been meant for, and the corrected line. */
 export interface Correction {
   readonly word: string;
   readonly meant: string;
@@ -82,7 +84,7 @@ const answers = {
   gauge: gaugeAnswer,
   identify: identifyAnswer,
 } as const satisfies Record<Topic, (slots: Slots) => TopicAnswer>;
-// A line may name two things; the one that stands first here is what is asked (a dome of a disc, a chain of jump rings).
+// When a line names two topics, the first of this list is the question (a dome of a disc, a chain of jump rings).
 const order = Object.keys(answers) as Topic[];
 
 const examples = {
@@ -94,12 +96,13 @@ const examples = {
   alloying: '100 g fine silver to sterling', fineness: '14k in fineness', wrap: 'wrap 12 turns 0.4 mm wire 1.2 mm outside', convert: '54 g in ozt',
 } as const satisfies Record<Topic | 'stock' | 'convert', string>; // prettier-ignore
 
-/** A question of each kind, for an empty ask line. */
+/** One example question of each kind, shown while the ask line is empty. */
 export const askExamples: readonly string[] = Object.values(examples);
 
 /**
  * Answers a line.
- * @param basis  the alloys of the studio and its current fix
+ * @param basis  the studio's alloys and current metal prices
+ * @returns the answer, or what is missing with the nearest questions that have an answer
  */
 export function ask(line: string, basis: AskBasis): Answer | NotUnderstood {
   let question: Question | null = null;
@@ -138,7 +141,7 @@ function answerOf(question: Question, slots: Slots): TopicAnswer {
     const found = ringsAroundAnswer(slots);
     if (found) return found;
   }
-  // “What is” asks for anything; only of a weighed length, what it is.
+  // “What is” asks for anything; only with a weighed length does it mean which stock it is.
   const isWeighed =
     question.others.some(({ dimensions }) => sameDimensions(dimensions, dimension.massPerLength)) ||
     (masses.length > 0 && sizes.length > 0);
@@ -175,12 +178,12 @@ function answerOf(question: Question, slots: Slots): TopicAnswer {
   throw new NotEnough('Say what you want to know of it.', examples.stock);
 }
 
-/** Below this a bare number is no fineness. */
+/** A smaller bare number is not a fineness. */
 const LEAST_FINENESS = 300;
-/** Nothing so thick is drawn as wire: beside a weight it is how long the wire is. */
+/** No wire is this thick: beside a mass such a number is the length of the wire. */
 const THICKEST_WIRE_MM = 15;
 
-// A weight and a length, and nothing that says how thick: which wire is it?
+// A mass and a length without a thickness: the question is which wire it is.
 function isOneLength({ sizes, form }: Question): boolean {
   const [size] = sizes;
   return sizes.length === 1 && (form === null || form === 'round') && (size?.mm ?? 0) >= THICKEST_WIRE_MM;

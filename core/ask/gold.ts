@@ -1,7 +1,7 @@
-// Which gold a karat and a colour name.
+// The gold alloys that a karat and a colour name.
 import type { GoldColour } from './vocabulary.ts';
 
-/** Ids of the alloys that fit, the likeliest first. */
+/** Ids of the alloys that fit, the most common first. */
 export function goldIds(
   karat: number | null,
   colour: GoldColour | null,

@@ -1,44 +1,46 @@
-// The grammar of the ask line: a line of terms in any order, each a measure (with sums), a gauge, a karat, a sign or a word.
-// What the words mean is no matter of the grammar; see vocabulary.ts. Written out in docs/formats/ask.md.
+// The grammar of the ask line: terms in any order, each a measure (with sums), a gauge, a karat, a sign or a word. The
+// meaning of words is not part of the grammar; see vocabulary.ts. Documented in docs/formats/ask.md.
 import { createToken, EmbeddedActionsParser, EOF, Lexer, type IToken } from 'chevrotain';
 import { askUnit, inHouse, plain, sameDimensions, times, type AskUnit, type Dimensions } from './units.ts';
 
-/** Where a term stands in the line. */
+/** Place of a term in the line. */
 export interface Span {
   readonly start: number;
   readonly end: number;
 }
 
+/** A number with the powers of its dimensions, in base units. */
 export interface AskQuantity {
   readonly value: number;
   readonly dimensions: Dimensions;
-  /** The unit of its first number, to answer in. */
+  /** Unit of the first number; the answer uses it. */
   readonly unit: AskUnit | null;
 }
 
+/** One term of a line with its place. */
 export type Term = Span &
   (
     | { readonly kind: 'quantity'; readonly quantity: AskQuantity }
     | { readonly kind: 'gauge'; readonly gauge: number; readonly system: 'awg' | 'swg' | null }
     | { readonly kind: 'karat'; readonly karat: number }
-    /** Between two measures, or before a count. */
+    /** A dash between two measures, or a cross before a count. */
     | { readonly kind: 'times' }
     | { readonly kind: 'word'; readonly word: string }
     | { readonly kind: 'sign'; readonly sign: string }
   );
 
-/** A line that breaks off or has a sum without an answer; the message is a sentence for the maker. */
+/** A line that breaks off or whose sum has no answer. The message is a sentence for the maker. */
 export class LineError extends Error {}
 
 const Space = createToken({ name: 'Space', pattern: /[\s,;?!]+/, group: Lexer.SKIPPED });
 const Word = createToken({ name: 'Word', pattern: /[°]?[a-zà-ÿ][a-zà-ÿ&'’-]*/i });
-// A number and its karat are written together or apart; ct is a karat only for the numbers golds are sold by.
+// A number and its karat may be written together or apart; ct is a karat only after the numbers golds are sold by.
 const Karat = createToken({
   name: 'Karat',
   pattern: /(?:(?:\d{1,2}(?:\.\d)?) ?(?:kt|k|karat)|(?:8|9|10|14|15|18|20|21|22|24) ?(?:ct|carat))(?![a-z])/i,
 });
 const Code = createToken({ name: 'Code', pattern: /(?!x\d)[a-z]+\d+(?![\d/."″”'′])/i });
-// 1 1/2, 1-1/2 and 3/4 are one number each.
+// 1 1/2, 1-1/2 and 3/4 are each one number.
 const Fraction = createToken({ name: 'Fraction', pattern: /(?:\d+[ -])?\d+\/\d+|(?:\d+ ?)?[½¼¾⅓⅔⅛⅜⅝⅞]/ });
 const Decimal = createToken({ name: 'Decimal', pattern: /\d+(?:\.\d+|,\d{1,2}(?!\d))?|\.\d+/ });
 const Quote = createToken({ name: 'Quote', pattern: /["″”'′]/ });
@@ -72,14 +74,14 @@ const troy = new Set(['troy']);
 const vulgar: Readonly<Record<string, number>> = {
   '½': 1 / 2, '¼': 1 / 4, '¾': 3 / 4, '⅓': 1 / 3, '⅔': 2 / 3, '⅛': 1 / 8, '⅜': 3 / 8, '⅝': 5 / 8, '⅞': 7 / 8,
 }; // prettier-ignore
-/** The scales an answer about a ring may be wanted in. */
+/** Scales that an answer about a ring can be asked for in. */
 const ringScales = new Set(['us', 'uk', 'iso', 'eu', 'jp', 'japan', 'japanese', 'british', 'american']);
 const finenessWords = new Set(['karat', 'karats', 'fineness']);
 
 const NESTING_LIMIT = 20;
 const LONGEST_LINE = 500;
 
-/** The system a gauge word names, null where it names none; undefined for any other word. */
+/** The gauge system a word names: null when it names none, undefined for any other word. */
 function gaugeWord(token: IToken): 'awg' | 'swg' | null | undefined {
   if (token.tokenType !== Word) return undefined;
   const lower = token.image.toLowerCase();
@@ -94,7 +96,7 @@ function isWord(token: IToken, words: ReadonlySet<string>): boolean {
   return token.tokenType === Word && words.has(token.image.toLowerCase());
 }
 
-/** What can be asked for after “in” or “to”: a unit, a gauge system, a ring scale, karat or fineness. */
+/** What can follow “in” or “to”: a unit, a gauge system, a ring scale, karat or fineness. */
 function isTarget(token: IToken): boolean {
   return (
     unitOf(token) !== null ||
@@ -119,7 +121,7 @@ class LineParser extends EmbeddedActionsParser {
     return (first.tokenType === Decimal || first.tokenType === Fraction) && gaugeWord(second) !== undefined;
   }
 
-  // “in” is inches after a number, unless what follows it is what the answer is wanted in.
+  // “in” after a number is inches, unless the unit of the answer follows it.
   #unitFollows(): boolean {
     const token = this.LA(1);
     if (this.#isTroy()) return true;
@@ -159,7 +161,7 @@ class LineParser extends EmbeddedActionsParser {
     return this.ACTION(() => ({ ...found, start, end: this.LA(0).startOffset + this.LA(0).image.length }));
   });
 
-  // A minus before a number opens a sum only where no measure stands before it: in `18 ga - 20 ga` it is a dash.
+  // A minus before a number starts a sum only when no measure stands before it: in `18 ga - 20 ga` it is a dash.
   #startsSum(): boolean {
     const { tokenType } = this.LA(1);
     if (tokenType === Currency) return [Decimal, Fraction].includes(this.LA(2).tokenType);
@@ -246,7 +248,7 @@ class LineParser extends EmbeddedActionsParser {
     return left;
   });
 
-  // A plus or minus goes on with the sum only when a number, not a gauge, comes after it.
+  // A plus or minus continues a sum only when a number, not a gauge, follows.
   #goesOn(): boolean {
     return this.#factorFollows(2) && gaugeWord(this.LA(3)) === undefined;
   }
@@ -309,7 +311,7 @@ class LineParser extends EmbeddedActionsParser {
         },
       },
       {
-        // After “per” a unit stands for one of itself.
+        // After “per”, a unit alone means one of it.
         ALT: () => {
           const token = this.OR2([{ ALT: () => this.CONSUME(Word) }, { ALT: () => this.CONSUME(Quote) }]);
           return this.ACTION(() => {
@@ -334,7 +336,7 @@ class LineParser extends EmbeddedActionsParser {
     return unit;
   });
 
-  // Troy ounces, and not another unit with an odd word before it.
+  // A troy ounce, not another unit followed by an unknown word.
   #isTroy(): boolean {
     return isWord(this.LA(1), troy) && unitOf(this.LA(2))?.isBareOunce === true;
   }
@@ -385,7 +387,7 @@ function numberOf(image: string): number {
   return Number(whole) + Number(over) / Number(under);
 }
 
-// 0000 and 4/0 are the same gauge; 0 is a gauge of its own.
+// 0000 and 4/0 are the same gauge; 0 is another gauge.
 function gaugeNumber(image: string): number {
   const aughts = /^0{1,4}$/.test(image) ? image.length : /^([1-7])\/0$/.exec(image)?.[1];
   return aughts === undefined ? numberOf(image) : 1 - Number(aughts);
@@ -398,7 +400,7 @@ function withUnit(number: AskQuantity, unit: AskUnit | null): AskQuantity {
 }
 
 function added(left: AskQuantity, right: AskQuantity, sign: 1 | -1): AskQuantity {
-  // 2*14+3 mm: the unit at the end is that of the whole sum.
+  // 2*14+3 mm: a unit at the end applies to the whole sum.
   const [a, b] =
     sameDimensions(left.dimensions, plain) && right.unit ? [withUnit(left, right.unit), right] : [left, right];
   if (!sameDimensions(a.dimensions, b.dimensions))

@@ -1,4 +1,5 @@
-// Sorts the terms of a line into a question. Free order: each term is looked at by itself, and roles are given at the end.
+// Interprets the terms of a line as a question. Terms may come in any order: each is read by itself, and roles are
+// given at the end.
 import type { GaugeSystem } from '../measure/gauge.ts';
 import type { RingSizeSystem } from '../measure/ring-size.ts';
 import type { SectionForm } from '../stock/section.ts';
@@ -17,7 +18,7 @@ import {
   type Topic,
 } from './vocabulary.ts';
 
-/** Finenesses that name a metal beside its word: 925 silver, 750 gold. */
+/** Finenesses that name a metal when they stand beside its word: 925 silver, 750 gold. */
 const FINENESS = new Set([333, 375, 417, 585, 750, 800, 850, 900, 916, 925, 935, 950, 958, 960, 990, 999]);
 const alloysByFineness: Readonly<
   Record<'silver' | 'platinum' | 'palladium', Readonly<Record<number, readonly string[]>>>
@@ -46,8 +47,8 @@ const metalWords: Readonly<Record<string, keyof typeof alloysByFineness | 'gold'
 const karats: Readonly<Record<number, number>> = { 375: 9, 417: 10, 585: 14, 750: 18, 916: 22, 999: 24 };
 
 /**
- * Sorts a line.
- * @throws LineError when the line cannot be read at all, or names a fineness that is not in the book
+ * Interprets a line.
+ * @throws LineError when the line cannot be read, or names a fineness that no alloy has
  */
 export function questionOf(line: string, basis: AskBasis): Question {
   return new Sorter(line, basis).sort();
@@ -59,7 +60,7 @@ class Sorter {
   readonly #line: string;
   readonly #basis: AskBasis;
   readonly #terms: readonly Term[];
-  /** Units lent to a number by the one it is crossed with: 12 x 10 mm. */
+  /** A number crossed with another takes its unit: 12 x 10 mm. */
   readonly #lent: Map<number, AskUnit>;
   readonly #mmAssumed: boolean;
   readonly #sizes: AskSize[] = [];
@@ -128,7 +129,7 @@ class Sorter {
     };
   }
 
-  /** @returns how many terms it took */
+  /** @returns the number of terms used */
   #termAt(at: number): number {
     const term = this.#terms[at] as Term;
     switch (term.kind) {
@@ -150,7 +151,7 @@ class Sorter {
         return this.#wordAt(at, term.word);
       case 'sign':
         if (/[-−–]/.test(term.sign)) this.#hasRange = true;
-        // In £/g: what the answer is wanted in, whose money is that of the question.
+        // £/g is the unit of the answer; the currency is that of the metal prices.
         else if (!/[=.:&%]/.test(term.sign) && !(this.#hasTo && /[£$€¥/÷]/.test(term.sign))) this.#notUnderstood(term);
         return 1;
       case 'times':
@@ -177,7 +178,7 @@ class Sorter {
     return 1;
   }
 
-  // A number such as 925 names the metal it stands beside. One that is not in the book is said, not passed over.
+  // A number such as 925 names the metal beside it. A fineness that no alloy has is reported, not ignored.
   #isFineness(at: number, fineness: number, place: Span): boolean {
     const beside = [this.#terms[at - 1], this.#terms[at + 1]].flatMap((term) =>
       term?.kind === 'word' ? term.word : [],
@@ -185,7 +186,7 @@ class Sorter {
     const metal = FINENESS.has(fineness) && beside.map((word) => metalWords[word]).find(Boolean);
     if (!metal) return false;
     const named = { ...place, isGoal: this.#hasTo, isPhrase: false };
-    // Silver 958: the word before was not enough to go by.
+    // Silver 958: the fineness narrows the word before it.
     const last = this.#alloys.at(-1);
     if (last?.isPhrase && place.start - last.end <= 1) this.#alloys.pop();
     if (metal === 'gold') {
@@ -208,7 +209,7 @@ class Sorter {
     if (!unit && /^[a-z]$/.test(word) && this.#speaksOfRings()) return this.#letterAt(at, word);
     if (unit && !(found && found.length > 1)) {
       this.#target = unit;
-      // How many grams in an ounce: one ounce, in grams.
+      // How many grams in an ounce means one ounce, in grams.
       if (this.#asked && this.#quantities.length === 0) this.#askOne(term, unit, this.#asked);
       this.#understand(term);
       return 1;
@@ -235,7 +236,7 @@ class Sorter {
     this.#target = wanted;
   }
 
-  // A letter of the alphabet is a British ring size where a ring is spoken of; a half may stand behind it.
+  // A letter is a British ring size when the line is about a ring; a half may follow it.
   #letterAt(at: number, word: string): number {
     const term = this.#terms[at] as Term;
     const next = this.#terms[at + 1];
@@ -248,7 +249,7 @@ class Sorter {
   #apply(concept: Concept, place: Span): void {
     switch (concept.kind) {
       case 'alloys': {
-        // 925 silver has been named by its number already.
+        // In `925 silver` the number has named the metal already.
         const byNumber = this.#alloys.some(
           ({ alloy, isPhrase, end }) => !isPhrase && concept.ids.includes(alloy.id) && place.start - end <= 1,
         );
@@ -317,7 +318,7 @@ class Sorter {
     }
   }
 
-  // The length of a ring's blank is what is asked, not what the measure beside the word is.
+  // The question is the length of the blank, so the measure beside the word is not that length.
   #rolesGiven() {
     const isBent = (['ring', 'bangle', 'cuff', 'bezel'] as const).some((topic) => this.#topics.has(topic));
     const isWeighed = this.#masses.length > 0 && this.#sizes.length === 1;
@@ -329,7 +330,7 @@ class Sorter {
     if (alloy) this.#alloys.push({ alloy, others, used: false, ...named });
   }
 
-  // A gold is known once its karat and its colour are: at the end, or where another one begins.
+  // A gold is known once its karat and colour are read: at the end, or where another gold starts.
   #settleGold(): void {
     const named = this.#karat ?? this.#gold;
     if (!named) return;
@@ -355,7 +356,7 @@ class Sorter {
     return this.#terms[at]?.kind === 'times';
   }
 
-  // 120 mm x 24 is twenty-four of them, 12 x 10 mm is one size: in a row every number has a unit or is lent one.
+  // 120 mm x 24 means twenty-four of them, 12 x 10 mm is one size: there, every number has a unit or takes one.
   #isPaired(at: number): boolean {
     const isSize = (index: number) => {
       const term = this.#terms[index];
@@ -380,13 +381,13 @@ function notInTheBook(metal: string, fineness: number, known: readonly string[])
   );
 }
 
-// A square tube is square and a tube; round stock of another form is only that form.
+// Square tube is a tube; round stock of another form is only that form.
 function formOf(before: SectionForm | null, named: SectionForm): SectionForm {
   if (before === 'square' && named === 'tube') return 'square-tube';
   return named === 'round' && before ? before : named;
 }
 
-// A word of measure belongs to the measure before it, unless that has one; else to the one after.
+// A measuring word belongs to the measure before it, unless that one has a word already; then to the one after.
 function giveRoles(sizes: readonly AskSize[], roles: readonly { role: Role; after: number }[]): void {
   for (const { role, after } of roles) {
     const fits = (size: AskSize | undefined) => size?.role === null && !(role === 'long' && size.gauge);

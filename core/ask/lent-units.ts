@@ -1,11 +1,14 @@
-// Units lent to numbers that were typed without one.
+// Units for numbers that were typed without one, taken from their neighbours.
 import type { AskQuantity, Term } from './grammar.ts';
 import { askUnit, dimension, plain, sameDimensions, type AskUnit } from './units.ts';
 
+/** Whether a quantity is a bare number. */
 export const isPlain = ({ dimensions }: AskQuantity) => sameDimensions(dimensions, plain);
+/** Whether a quantity is a length. */
 export const isLength = ({ dimensions }: AskQuantity) => sameDimensions(dimensions, dimension.length);
 
-// A number without a unit takes that of the one it is crossed with, back along the row: 20 x 30 x 2 mm.
+// A number without a unit takes that of the number it is crossed with, all along the row: 20 x 30 x 2 mm.
+/** The unit each bare number takes from its row, by index of the term. */
 export function lentUnits(terms: readonly Term[]): Map<number, AskUnit> {
   const lent = new Map<number, AskUnit>();
   for (let at = terms.length - 1; at >= 2; at -= 1) {
@@ -17,7 +20,8 @@ export function lentUnits(terms: readonly Term[]): Map<number, AskUnit> {
   return lent;
 }
 
-// Two bare numbers crossed beside a word of outlines are a size in mm: bezel 10 x 8. @returns whether any were
+// Two bare numbers crossed beside an outline's word are a size in mm: bezel 10 x 8. @returns whether there are any
+/** Gives millimetres to bare numbers that are crossed like a size. @returns whether any were */
 export function lendMm(terms: readonly Term[], lent: Map<number, AskUnit>): boolean {
   const mm = askUnit('mm');
   const isOutline = terms.some((term) => term.kind === 'word' && OUTLINE_WORDS.test(term.word));
@@ -28,7 +32,7 @@ export function lendMm(terms: readonly Term[], lent: Map<number, AskUnit>): bool
   };
   const pairs = terms.flatMap((term, at) => (term.kind === 'times' && isBare(at - 1) && isBare(at + 1) ? at : []));
   for (const at of pairs) for (const beside of [at - 1, at + 1]) lent.set(beside, mm);
-  // A broken number beside such a size is one too: how thick the strip is.
+  // A decimal number beside such a size is in mm too: the thickness of the strip.
   if (pairs.length > 0)
     terms.forEach((term, at) => {
       if (isBare(at) && term.kind === 'quantity' && !Number.isInteger(term.quantity.value)) lent.set(at, mm);

@@ -1,4 +1,4 @@
-// An answer taken into a piece: the stock and the blank as a maker would have typed them.
+// An answer as a part of a piece: the stock and the blank as a maker would type them.
 import { inSum, type Figure } from '../figure/figure.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import { partSchema, type PartTyped } from '../piece/part.ts';
@@ -20,7 +20,7 @@ export function takenPart(
   return section && takenSchema.parse({ name, alloy: alloy.id, section, blank, count: inSum(count), trim: '' });
 }
 
-/** A size as it was asked: by its gauge, or in mm. */
+/** A size as it was typed: as a gauge, or in mm. */
 export function typedSize({ value, source }: Figure): string {
   return /^(\S+ ga), /.exec(source)?.[1] ?? `${inSum(value)} mm`;
 }

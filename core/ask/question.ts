@@ -1,4 +1,4 @@
-// A question: what a line says, whatever the order of its words.
+// A question: what a line asks, whatever the order of its words.
 import type { Figure } from '../figure/figure.ts';
 import type { Fix } from '../metal/fix.ts';
 import type { Alloy } from '../metal/alloys.ts';
@@ -10,24 +10,24 @@ import type { AskQuantity, Span } from './grammar.ts';
 import type { AskUnit } from './units.ts';
 import type { Concept, CountedThing, Role, Topic } from './vocabulary.ts';
 
-/** What a question is answered with. */
+/** What a question is answered with: the studio's alloys and metal prices. */
 export interface AskBasis {
   readonly alloys: ReadonlyMap<string, Alloy>;
   readonly fix: Fix | null;
 }
 
-/** Something of the line that an answer may take; what none takes is named. */
+/** An item of the line that an answer can use; items that no answer uses are listed. */
 interface Taken extends Span {
   used: boolean;
 }
 
-/** A measure of the line with what it is of. */
+/** A length of the line and what it measures. */
 export interface AskSize extends Taken {
-  /** mm of a length; of a gauge nothing until its system is known. */
+  /** mm; null for a gauge until its system is known. */
   readonly mm: number | null;
   readonly gauge: { readonly number: number; readonly system: GaugeSystem | null } | null;
   role: Role | null;
-  /** Whether it stood in a row of measures, `12 x 10 mm`. */
+  /** Whether it is part of a row of measures: `12 x 10 mm`. */
   readonly crossed: boolean;
 }
 
@@ -39,17 +39,18 @@ export interface Amount extends Taken {
 /** A measure of another kind, or any measure with its unit as typed. */
 export interface Measure extends Taken, AskQuantity {}
 
+/** A line as a question: everything that was read from it. */
 export interface Question {
   readonly line: string;
   readonly basis: AskBasis;
   readonly topics: ReadonlySet<Topic>;
-  /** Each alloy named, in order, with what else it may mean. */
+  /** Each alloy named, in order, with the other alloys the word may mean. */
   readonly alloys: readonly NamedAlloy[];
   readonly form: SectionForm | null;
   readonly shape: Extract<Concept, { kind: 'shape' }>['shape'] | null;
   readonly temper: string | null;
   readonly sizes: readonly AskSize[];
-  /** g. */
+  /** g */
   readonly masses: readonly Amount[];
   /** Measures that are neither lengths nor masses: temperatures, rates, turns in a length. */
   readonly others: readonly Measure[];
@@ -64,41 +65,42 @@ export interface Question {
   readonly target: AskUnit | null;
   readonly hasTo: boolean;
   readonly hasRange: boolean;
-  /** A size without a unit was taken for mm. */
+  /** Whether a size without a unit was taken as mm. */
   readonly mmAssumed: boolean;
-  /** A wide band is made to the size itself. */
+  /** Whether a wide band is made to the exact size. */
   readonly noEase: boolean;
-  /** Every length, mass and so on of the line with its unit as typed, in order. */
+  /** Every quantity of the line with its unit as typed, in order. */
   readonly quantities: readonly (AskQuantity & Span)[];
-  /** Words that mean nothing here. */
+  /** Unknown words. */
   readonly unknown: readonly (Span & { readonly word: string })[];
-  /** Words and measures that were understood, as typed. */
+  /** Words and measures that were read, as typed. */
   readonly understood: readonly string[];
 }
 
+/** An alloy that the line names. */
 export interface NamedAlloy extends Taken {
   readonly alloy: Alloy;
   readonly others: readonly Alloy[];
-  /** After `to`: what it is to become. */
+  /** Named after `to`: the goal. */
   readonly isGoal: boolean;
-  /** Whether one phrase names it, so that another can take its place; a gold is told by karat and colour. */
+  /** Whether one phrase names it, so that another can replace the phrase; a gold is named by karat and colour. */
   readonly isPhrase: boolean;
 }
 
-/** Something taken for granted; each choice is the line that says it otherwise. */
+/** An assumption; each choice is the line with the assumption replaced. */
 export interface Assumption {
   readonly says: string;
   readonly choices: readonly { readonly label: string; readonly line: string }[];
 }
 
-/** An answer of a question's topic: the main figure first. */
+/** The answer to one topic: the main figure first. */
 export interface TopicAnswer {
   readonly figures: readonly Figure[];
-  /** A sentence beside the figures: a caution, a hint. */
+  /** A sentence beside the figures: a caution or a hint. */
   readonly note?: string;
-  /** The same as a part of a piece, where a piece can hold it. */
+  /** The answer as a part of a piece, where there is one. */
   readonly part?: TakenPart | null;
 }
 
-/** A part without its place in a piece. */
+/** A part without its id in a piece. */
 export type TakenPart = Omit<Part, 'id'>;

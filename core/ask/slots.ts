@@ -1,4 +1,4 @@
-// What an answer takes out of a question, noting what it had to take for granted.
+// What an answer takes from a question. Every assumption it makes is recorded.
 import { given, inSum, computed, renamed, type Figure } from '../figure/figure.ts';
 import { gaugeMm, gaugeSystemNames, gaugeSystemSources, gaugeText, type GaugeSystem } from '../measure/gauge.ts';
 import { densityOf } from '../metal/alloy.ts';
@@ -9,7 +9,7 @@ import type { Assumption, NamedAlloy, Question, AskSize } from './question.ts';
 import { sameDimensions, type Dimensions } from './units.ts';
 import { phraseFor, vocabularyOf, type CountedThing, type Role } from './vocabulary.ts';
 
-/** A question about something the book knows, with something missing; the message says what, the example how. */
+/** A question on a known topic with something missing. The message says what, the example shows how to ask. */
 export class NotEnough extends Error {
   readonly example: string;
   constructor(sentence: string, example: string) {
@@ -18,6 +18,7 @@ export class NotEnough extends Error {
   }
 }
 
+/** The items of a question, each used at most once. */
 export class Slots {
   readonly question: Question;
   readonly assumptions: Assumption[] = [];
@@ -27,7 +28,7 @@ export class Slots {
     if (question.mmAssumed) this.assume('millimetres', []);
   }
 
-  /** Takes something for granted; each choice is words that say it otherwise, put behind the line. */
+  /** Records an assumption; each choice is words that replace it when put at the end of the line. */
   assume(says: string, choices: readonly (readonly [label: string, words: string])[]): void {
     if (this.assumptions.some((other) => other.says === says)) return;
     const { line } = this.question;
@@ -37,7 +38,7 @@ export class Slots {
     });
   }
 
-  /** The alloy named; sterling silver when none is. */
+  /** The alloy named, or sterling silver when none is. */
   alloy(at = 0): Alloy {
     const { alloys, basis } = this.question;
     const named = alloys[at];
@@ -57,7 +58,7 @@ export class Slots {
     return usual;
   }
 
-  // A choice between alloys takes the place of the word that was not clear enough; a gold is told by its colour.
+  // A choice between alloys replaces the ambiguous word; a gold is chosen by its colour.
   #offerAlloys({ alloy, others, isPhrase, start, end }: NamedAlloy): void {
     if (this.assumptions.some(({ says }) => says === alloy.name)) return;
     const { line, basis } = this.question;
@@ -76,7 +77,7 @@ export class Slots {
     return density;
   }
 
-  /** A size in mm with where it came from. */
+  /** A size in mm with its source. */
   figure(size: AskSize, label: string, form: SectionForm = 'round'): Figure {
     size.used = true;
     if (size.mm !== null) return given(label, size.mm, 'mm', 'as asked');
@@ -100,26 +101,26 @@ export class Slots {
     return 'awg';
   }
 
-  /** The first size of a role that is not taken yet. */
+  /** The first unused size of a role. */
   take(role: Role, label: string): Figure | null {
     const size = this.question.sizes.find((each) => !each.used && each.role === role);
     return size ? this.figure(size, label) : null;
   }
 
-  /** The next size in the line that no word claims. */
+  /** The next unused size without a role. */
   next(label: string): Figure | null {
     const size = this.free()[0];
     return size ? this.figure(size, label) : null;
   }
 
-  /** The gauge, or else the smallest size left: what wire and sheet are named by. */
+  /** The gauge, or else the smallest unused size: what wire and sheet are named by. */
   thin(label: string, form: SectionForm): Figure | null {
     const free = this.free();
     const size = free.find(({ gauge }) => gauge) ?? free.toSorted((a, b) => (a.mm ?? 0) - (b.mm ?? 0))[0];
     return size ? this.figure(size, label, form) : null;
   }
 
-  /** Sizes not taken that no word claims. */
+  /** Unused sizes without a role. */
   free(): AskSize[] {
     return this.question.sizes.filter(({ used, role }) => !used && role === null);
   }
@@ -134,7 +135,7 @@ export class Slots {
     return a.value >= b.value ? [a, b] : [renamed(b, labels[0]), renamed(a, labels[1])];
   }
 
-  /** The mass in the line. @returns g as an input of a sum */
+  /** The mass of the line. @returns g, as an input of a sum */
   mass(label: string): Figure | null {
     const amount = this.question.masses.find(({ used }) => !used);
     if (!amount) return null;
@@ -150,7 +151,7 @@ export class Slots {
     return amount.value;
   }
 
-  /** A measure of these dimensions that is neither a length nor a mass: turns in a length, grams a metre. */
+  /** A quantity of these dimensions that is neither a length nor a mass: turns per length, grams per metre. */
   rate(dimensions: Dimensions): number | null {
     const measure = this.question.others.find((other) => !other.used && sameDimensions(other.dimensions, dimensions));
     if (!measure) return null;
@@ -158,17 +159,17 @@ export class Slots {
     return measure.value;
   }
 
-  /** A number that was counted, or a bare number left over. */
+  /** The count of a thing, or a bare number that is left. */
   count(counted: CountedThing): number | null {
     return this.question.counts[counted] ?? this.number();
   }
 
-  /** Marks the measure at a place of the line as taken. */
+  /** Marks the quantity at a place of the line as used. */
   markTaken(start: number): void {
     for (const taken of this.#all()) if (taken.start === start) taken.used = true;
   }
 
-  /** What the line measured or named and nothing took, as typed and in its order. */
+  /** What no answer used, as typed and in order. */
   leftOver(): string[] {
     const left = this.#all().filter(({ used }) => !used);
     return left.toSorted((a, b) => a.start - b.start).map(({ start, end }) => this.question.line.slice(start, end));
@@ -179,7 +180,7 @@ export class Slots {
     return [...sizes, ...masses, ...numbers, ...others, ...alloys];
   }
 
-  /** The section of wire, strip, tube or sheet the line names. */
+  /** The section of wire, strip, tube or sheet that the line names. */
   section(): Stock {
     const { question } = this;
     const form = question.form ?? this.#formOf();
@@ -288,7 +289,7 @@ export class Slots {
     return { section: { form, outsideMm: outside.value, wallMm: wall.value }, sizes: [outside, wall] };
   }
 
-  // The larger of the two small ones: the length of the tube is larger still.
+  // The larger of the two small sizes; the length of the tube is larger than both.
   #largerOfTwo(other: Figure | null): Figure | null {
     const free = this.free().toSorted((a, b) => (a.mm ?? 0) - (b.mm ?? 0));
     const size = other ? free[0] : free[1];
@@ -296,7 +297,7 @@ export class Slots {
   }
 }
 
-// `18k white gold, nickel` beside its karat: `white gold nickel`.
+// The rest of `18k white gold, nickel` after its karat: `white gold nickel`.
 function colourOf({ name }: Alloy): string {
   return name
     .toLowerCase()
@@ -304,6 +305,7 @@ function colourOf({ name }: Alloy): string {
     .replace(',', '');
 }
 
+/** A section with the figures of its sizes. */
 export interface Stock {
   readonly section: Exclude<Section, { form: 'grain' }>;
   readonly sizes: readonly Figure[];

@@ -1,18 +1,20 @@
-// The units of the ask line: what a word after a number makes of it.
+// Units of the ask line: what a word after a number means.
 import { mmPer } from '../measure/length-units.ts';
 import { GRAMS_PER_TROY_OUNCE, gramsPer } from '../measure/mass-units.ts';
 
-/** Powers of each dimension: a length has `length: 1`, grams a metre `mass: 1, length: -1`. */
+/** Powers of each dimension: a length has `length: 1`, grams per metre `mass: 1, length: -1`. */
 export interface Dimensions {
   readonly length: number;
   readonly mass: number;
   readonly money: number;
   readonly turn: number;
-  /** 1 for a temperature, which is in °C and goes into no sum. */
+  /** 1 for a temperature. It is in °C and cannot be part of a sum. */
   readonly temperature: number;
 }
 
+/** Dimensions of a bare number. */
 export const plain: Dimensions = { length: 0, mass: 0, money: 0, turn: 0, temperature: 0 };
+/** Dimensions of the quantities of the trade. */
 export const dimension = {
   length: { ...plain, length: 1 },
   mass: { ...plain, mass: 1 },
@@ -22,6 +24,7 @@ export const dimension = {
   turnsPerLength: { ...plain, turn: 1, length: -1 },
 } as const satisfies Record<string, Dimensions>;
 
+/** Whether two quantities can be added. */
 export function sameDimensions(a: Dimensions, b: Dimensions): boolean {
   return (
     a.length === b.length &&
@@ -32,6 +35,7 @@ export function sameDimensions(a: Dimensions, b: Dimensions): boolean {
   );
 }
 
+/** Dimensions of a product, or of a quotient when `sign` is -1. */
 export function times(a: Dimensions, b: Dimensions, sign: 1 | -1 = 1): Dimensions {
   return {
     length: a.length + sign * b.length,
@@ -42,15 +46,16 @@ export function times(a: Dimensions, b: Dimensions, sign: 1 | -1 = 1): Dimension
   };
 }
 
+/** A unit as the ask line knows it. */
 export interface AskUnit {
   readonly dimensions: Dimensions;
-  /** The house's own unit is this many times smaller: 25.4 for an inch. */
+  /** Factor to the base unit of its dimension: 25.4 for an inch. */
   readonly factor: number;
   /** How the unit is written in an answer. */
   readonly symbol: string;
-  /** An ounce that does not say which; taken for troy. */
+  /** An ounce of unknown kind, taken as troy. */
   readonly isBareOunce?: true;
-  /** For °F, which has a nought of its own. */
+  /** Offset for °F, which has another zero. */
   readonly offset?: number;
 }
 
@@ -84,7 +89,7 @@ const others: Readonly<Record<string, AskUnit>> = {
   avoirdupois: { dimensions: dimension.mass, factor: AVOIRDUPOIS_OZ_G, symbol: 'oz avoirdupois' },
 };
 
-/** The unit a word names, singular or plural, or null. */
+/** The unit a word names, singular or plural; null for any other word. */
 export function askUnit(word: string): AskUnit | null {
   const lower = word.toLowerCase();
   for (const spelling of lower.endsWith('s') ? [lower, lower.slice(0, -1)] : [lower]) {
@@ -100,12 +105,12 @@ export function askUnit(word: string): AskUnit | null {
   return null;
 }
 
-/** A number with a unit in the house's own units. */
+/** A number with a unit, in base units. */
 export function inHouse(value: number, { factor, offset = 0 }: AskUnit): number {
   return (value - offset) * factor;
 }
 
-/** A number of the house's own in a unit; the inverse of `inHouse`. */
+/** A number of base units in another unit; the inverse of `inHouse`. */
 export function inUnit(value: number, { factor, offset = 0 }: AskUnit): number {
   return value / factor + offset;
 }

@@ -1,4 +1,4 @@
-// The trade's words and what each says in a question. Free order: a word means the same wherever it stands.
+// Words of the trade and what each says in a question. A word means the same wherever it stands.
 import { distance } from 'fastest-levenshtein';
 import type { Alloy } from '../metal/alloys.ts';
 import type { RingSizeSystem } from '../measure/ring-size.ts';
@@ -10,7 +10,7 @@ export type Topic =
   | 'ring' | 'jump-ring' | 'bezel' | 'bangle' | 'cuff' | 'disc' | 'washer' | 'dome' | 'ball' | 'granule' | 'hinge' | 'twist'
   | 'chain' | 'value' | 'identify' | 'work' | 'density' | 'melting' | 'gauge' | 'aspect' | 'alloying' | 'wrap' | 'fineness'; // prettier-ignore
 
-/** What a measure is of. */
+/** What a measure is the size of. */
 export type Role =
   | 'inside' | 'outside' | 'around' | 'wall' | 'wide' | 'high' | 'thick' | 'long' | 'wire' | 'opening' | 'clearance' | 'kerf'
   | 'about' | 'pin' | 'trim' | 'pitch'; // prettier-ignore
@@ -18,10 +18,12 @@ export type Role =
 /** Things that are counted. */
 export type CountedThing = 'pieces' | 'rings' | 'strands' | 'knuckles' | 'links';
 
+/** Colours of gold that a question can name. */
 export type GoldColour = 'yellow' | 'white' | 'rose';
 
+/** What a word or phrase says in a question. */
 export type Concept =
-  /** The first is taken, and the others are offered. */
+  /** Ids of the alloys it may mean: the first is used, the others are offered. */
   | { readonly kind: 'alloys'; readonly ids: readonly string[] }
   | { readonly kind: 'gold'; readonly colour: GoldColour | null; readonly whitener?: 'palladium' | 'nickel' }
   | { readonly kind: 'form'; readonly form: SectionForm }
@@ -30,11 +32,11 @@ export type Concept =
   | { readonly kind: 'topic'; readonly topic: Topic }
   | { readonly kind: 'role'; readonly role: Role }
   | { readonly kind: 'counted'; readonly counted: CountedThing }
-  /** `2 dozen`: so many times the number before it. */
+  /** `2 dozen`: a multiple of the number before it. */
   | { readonly kind: 'multiple'; readonly of: number }
   | { readonly kind: 'scale'; readonly scale: RingSizeSystem }
   | { readonly kind: 'system'; readonly system: GaugeSystem }
-  /** `in`, `to`: what comes after is where it goes. */
+  /** `in`, `to`: the goal follows. */
   | { readonly kind: 'to' }
   | { readonly kind: 'no-ease' }
   | { readonly kind: 'range' }
@@ -159,7 +161,7 @@ const build = (own: ReadonlyMap<string, Alloy>): ReadonlyMap<string, Concept> =>
 
 const built = new WeakMap<ReadonlyMap<string, Alloy>, ReadonlyMap<string, Concept>>();
 
-/** The words of a studio: the trade's and the names of its own alloys. */
+/** The words of a studio: the trade's and the names of the studio's own alloys. */
 export function vocabularyOf(alloys: ReadonlyMap<string, Alloy>): ReadonlyMap<string, Concept> {
   const known = built.get(alloys) ?? build(alloys);
   built.set(alloys, known);
@@ -169,8 +171,8 @@ export function vocabularyOf(alloys: ReadonlyMap<string, Alloy>): ReadonlyMap<st
 const LONGEST_PHRASE = 4;
 
 /**
- * The longest phrase that words begin with.
- * @returns what it means and how many words it takes, or null for a word that is not known
+ * The longest phrase at the start of a list of words.
+ * @returns what it means and how many words it takes, or null for an unknown word
  */
 export function phraseAt(
   words: readonly string[],
@@ -188,7 +190,7 @@ export function phraseAt(
 
 const LEAST_LETTERS = 3;
 
-/** The word a maker may have meant by one that is not known, or null when none is near. */
+/** The known word nearest to an unknown one, or null when none is near. */
 export function nearestWord(word: string, vocabulary: ReadonlyMap<string, Concept>): string | null {
   if (word.length < LEAST_LETTERS) return null;
   const most = word.length < 5 ? 1 : 2;
@@ -201,10 +203,10 @@ export function nearestWord(word: string, vocabulary: ReadonlyMap<string, Concep
   return nearest && nearest.phrase;
 }
 
-/** Words that name just this alloy, or null where only its colour beside a karat does. */
+/** Words that name only this alloy; null when only a karat and a colour name it. */
 export function phraseFor(alloy: Alloy, vocabulary: ReadonlyMap<string, Concept>): string | null {
   for (const [phrase, concept] of vocabulary) {
-    // A name with figures or brackets in it is not read back as one phrase.
+    // A name with numbers or brackets is not read back as one phrase.
     const isReadable = /^[a-zà-ÿ'& -]+$/.test(phrase) || /^[a-z]+\d+$/.test(phrase);
     if (isReadable && concept.kind === 'alloys' && concept.ids.length === 1 && concept.ids[0] === alloy.id)
       return phrase;

@@ -14,11 +14,11 @@ export interface MadeLine {
 export interface BatchRun {
   readonly line: BatchLine;
   readonly piece: Piece;
-  /** Id of the size; '' for a piece that has none. */
+  /** Id of the size; '' for a piece without sizes. */
   readonly size: string;
-  /** The piece's name, and the size where it has several. */
+  /** The piece's name, with the size where the piece has several. */
   readonly name: string;
-  /** Good ones wanted. */
+  /** Good pieces wanted. */
   readonly quantity: number;
   readonly start: Figure;
   readonly count: PieceCount;

@@ -1,14 +1,15 @@
-// Several batches together: what they take in all.
+// Totals over several batches.
 import { renamed, totalOf, type Figure } from '../figure/figure.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import type { BatchCount } from './count-batch.ts';
 
+/** A counted batch with its name. */
 export interface NamedCount {
   readonly name: string;
   readonly count: BatchCount;
 }
 
-/** A figure of every batch, added up under the names of their pieces. */
+/** Adds one figure of every batch up, with a line for each batch. */
 export function batchTotals(
   label: string,
   unit: string,
@@ -22,7 +23,7 @@ export function batchTotals(
   );
 }
 
-/** Grams of each alloy over all batches, in the order the alloys first come up. */
+/** Grams of each alloy over all batches, in the order the alloys first appear. */
 export function metalTotals(batches: readonly NamedCount[]): { readonly alloy: Alloy; readonly grams: Figure }[] {
   const issued = batches.flatMap(({ name, count }) =>
     count.issue.map(({ alloy, grams }) => ({ alloy, grams: renamed(grams, name) })),

@@ -1,31 +1,36 @@
-// A batch: so many of one piece or of several, in their sizes, promised for a day.
+// A batch: quantities of one or more pieces in their sizes, by a due date.
 import { z } from 'zod';
 import { isoDateSchema, nameSchema, noteSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
 
 const batchKinds = ['stock', 'order', 'fair', 'commission', 'repair'] as const;
+/** What a batch is made for. */
 export type BatchKind = (typeof batchKinds)[number];
 
+/** States of a batch in the order it goes through them; called off is outside that order. */
 export const batchStates = ['planned', 'issued', 'bench', 'finished', 'closed', 'called-off'] as const;
+/** State of a batch. */
 export type BatchState = (typeof batchStates)[number];
 
-/** One piece of the batch, so many of each size. */
+/** One piece of the batch with its quantity by size. */
 const batchLineSchema = z.strictObject({
   id: rowIdSchema,
   pieceId: z.string().min(1).max(40),
-  /** The revision it is made from; the piece may move on, the batch does not. */
+  /** The revision the batch is made from. The piece may change later; the batch does not. */
   pieceRevision: z.int().min(1, 'A batch is made from an accepted revision of a piece.'),
-  /** By the size's id; '' for a piece that has none. What is blank is not made. */
+  /** By id of the size, '' for a piece without sizes. A blank size is not made. */
   quantities: z.record(z.string().max(40), typedSchema),
 });
+/** One piece of a batch. */
 export type BatchLine = z.infer<typeof batchLineSchema>;
 
-/** How many more are started than are wanted. */
+/** Extras: pieces started above the quantity. */
 const sparesSchema = z.strictObject({
-  /** `chance`: so that enough come out well with so much confidence; `over`: so many more. */
+  /** `chance`: enough extras to reach the quantity with this confidence; `over`: a fixed number of extras. */
   how: z.enum(['none', 'over', 'chance']).default('none'),
   over: typedSchema.default('2'),
   confidence: typedSchema.default('90 %'),
 });
+/** How many extras a batch starts. */
 export type Spares = z.infer<typeof sparesSchema>;
 
 const bodySchema = z.strictObject({
@@ -34,21 +39,22 @@ const bodySchema = z.strictObject({
     .array(batchLineSchema)
     .min(1, 'A batch is of one piece at least.')
     .max(40, 'A batch holds 40 pieces at most.'),
-  /** Promised for the end of this day; blank when nothing is promised. */
+  /** Due at the end of this day; blank without a due date. */
   due: isoDateSchema.or(z.literal('')),
   priority: z.enum(['', 'first', 'last']).default(''),
   customer: nameSchema,
   note: noteSchema,
   state: z.enum(batchStates).default('planned'),
-  /** What it is made of is there from this day on; blank: now. */
+  /** Materials are available from this day on; blank for now. */
   materialsOn: isoDateSchema.or(z.literal('')).default(''),
   spares: sparesSchema.default({ how: 'none', over: '2', confidence: '90 %' }),
-  /** Blanks to cut of a part where the maker knows better, by `line/size/part`. */
+  /** Number of blanks to cut where the maker sets it, by `line/size/part`. */
   blanks: z.record(z.string().max(130), typedSchema).default({}),
 });
+/** A batch as it is stored. */
 export type Batch = z.infer<typeof bodySchema>;
 
-/** Before batches had lines they were of one piece in one size, finished or not. */
+/** Batches of the first versions had no lines: they were of one piece in one size, finished or not. */
 const beforeSchema = z.strictObject({
   pieceId: z.string(),
   pieceRevision: z.int(),
@@ -60,6 +66,7 @@ const beforeSchema = z.strictObject({
   finished: z.boolean(),
 });
 
+/** Reads a batch of any version. */
 export const batchSchema = z.preprocess((body) => {
   const before = beforeSchema.safeParse(body);
   if (!before.success) return body;
@@ -68,10 +75,10 @@ export const batchSchema = z.preprocess((body) => {
   return { ...kept, lines: [line], state: finished ? 'finished' : 'planned' };
 }, bodySchema);
 
-/** Key of a part's own number of blanks. */
+/** Key of the number of blanks that the maker set for a part. */
 export const blanksKey = (line: string, size: string, part: string) => [line, size, part].join('/');
 
-/** Nothing of it is left to do at the bench. */
+/** Whether nothing of the batch is left to do at the bench. */
 export function isDone({ state }: Pick<Batch, 'state'>): boolean {
   return state === 'finished' || state === 'closed' || state === 'called-off';
 }

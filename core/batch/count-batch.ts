@@ -1,4 +1,4 @@
-// The count of a batch: how many to start, grams to issue, hours, money.
+// The count of a batch: pieces to start, grams to issue, hours and money.
 import { inSum, computed, renamed, totalOf, type Figure } from '../figure/figure.ts';
 import { readCount } from '../measure/read/read-number.ts';
 import type { Fix } from '../metal/fix.ts';
@@ -12,8 +12,9 @@ import { cutLines, issueLines, type CutLine, type IssueLine } from './cut-list.t
 import { toStart } from './to-start.ts';
 import type { BatchRun, MadeLine } from './batch-run.ts';
 
+/** Everything that is computed of a batch. */
 export interface BatchCount {
-  /** Of all pieces together. */
+  /** Number of good pieces wanted, over all runs. */
   readonly quantity: number;
   readonly runs: readonly BatchRun[];
   readonly cutList: readonly CutLine[];
@@ -30,8 +31,8 @@ export interface BatchCount {
 }
 
 /**
- * Reckons a batch at the studio's rates and a fix; set-up is spread over all of a piece that the batch makes.
- * @param made  its lines with their pieces, in order; a line whose piece is not there is left out
+ * Counts a batch at the studio's rates and metal prices. Set-up time is spread over all pieces of a line.
+ * @param made  lines with their pieces, in order; a line without its piece is left out
  */
 export function countBatch(batch: Batch, made: readonly MadeLine[], rates: Rates, fix: Fix | null): BatchCount {
   const problems: Issue[] = [];
@@ -92,7 +93,7 @@ function runsOf(
     const count = countPiece(piece, rates, fix, { batchSize: Math.max(1, all), size });
     const yields = piece.steps.map((step, at) => ({ name: step.name, yield: count.steps[at]?.yield ?? 1 }));
     const { start, problems: ofSpares } = toStart(quantity, yields, batch.spares);
-    // What is wrong with the piece is said once, and the spares of all once.
+    // A problem of the piece is listed once, and so is one of the extras.
     if (index === 0)
       problems.push(...count.problems.map((problem) => ({ ...problem, path: `${line.id}.${problem.path}` })));
     for (const problem of ofSpares) if (!problems.some(({ path }) => path === problem.path)) problems.push(problem);
@@ -107,7 +108,10 @@ interface Wanted {
   readonly quantity: number;
 }
 
-/** Of each size that something is wanted of; of nothing at all, one, so that there is something to look at. */
+/**
+ * One run for each size with a quantity; with no quantity at all, one run of none, so that the page has something to
+ * show.
+ */
 function wantedOf(line: BatchLine, piece: Piece, problems: Issue[]): Wanted[] {
   const sizes = hasSizes(piece) ? piece.sizes.rows : [{ id: '', name: '' }];
   const wanted = sizes.flatMap(({ id, name }): Wanted[] => {
@@ -127,7 +131,7 @@ function wantedOf(line: BatchLine, piece: Piece, problems: Issue[]): Wanted[] {
   return [{ size: first.id, sizeName: sizes.length > 1 ? first.name : '', quantity: 1 }];
 }
 
-/** One run of each line: the sizes of a piece go through its route, the pickle and the tumbler together. */
+/** One run of each line: all sizes of a piece go through the route, the pickle and the tumbler together. */
 export function oneRunALine(runs: readonly BatchRun[]): BatchRun[] {
   return runs.filter((run, index) => runs.findIndex(({ line }) => line === run.line) === index);
 }
@@ -139,9 +143,10 @@ export function batchTitle({ runs, quantity }: Pick<BatchCount, 'runs' | 'quanti
   return `${name}${more > 0 ? ` and ${String(more)} more` : ''}, ${String(quantity)}`;
 }
 
+/** Path of a quantity within the batch, for its problems. */
 export const quantityPath = (line: BatchLine, size: string) => `${line.id}.quantities.${size}`;
 
-/** As typed. A quantity without a size is of the first. */
+/** As typed. A quantity without a size belongs to the first size. */
 export function quantityOf({ quantities }: BatchLine, piece: Piece, size: string): string {
   const first = hasSizes(piece) ? (piece.sizes.rows[0]?.id ?? '') : '';
   return quantities[size] ?? (size === first ? (quantities[''] ?? '') : '');

@@ -9,26 +9,26 @@ import type { Issue } from '../measure/issue.ts';
 import { blanksKey, type Batch } from './batch.ts';
 import type { BatchRun } from './batch-run.ts';
 
-/** One line of the cut list: so many blanks alike. */
+/** One line of the cut list: identical blanks. */
 export interface CutLine {
-  /** `line/size/part`: tells it from every other. */
+  /** Unique key: `line/size/part`. */
   readonly key: string;
   readonly run: BatchRun;
   readonly part: Part;
   readonly alloy: Alloy;
   readonly section: Section;
   readonly cut: Cut;
-  /** Blanks for the whole batch. */
+  /** Number of blanks for the whole batch. */
   readonly count: Figure;
   /** mm of wire, strip or tube for all of them; null for sheet. */
   readonly length: Figure | null;
-  /** g for all of them. */
+  /** g for all blanks. */
   readonly grams: Figure;
 }
 
-/** Everything of one stock item that the batch needs. */
+/** All lines of one stock item. */
 export interface IssueLine {
-  /** Tells one stock item from every other. */
+  /** Unique key of the stock item. */
   readonly stock: string;
   readonly alloy: Alloy;
   readonly section: Section;
@@ -36,7 +36,7 @@ export interface IssueLine {
   readonly grams: Figure;
 }
 
-/** The lines of one piece in one size; a part bought ready made is not cut. */
+/** The lines of one run; a bought part is not cut. */
 export function cutLines(batch: Batch, run: BatchRun, problems: Issue[]): CutLine[] {
   return run.count.recipe.piece.parts.flatMap((part, index): CutLine[] => {
     const { alloy, section, cut, gross, count: inPiece } = run.count.parts[index] ?? {};
@@ -71,7 +71,7 @@ export function cutLines(batch: Batch, run: BatchRun, problems: Issue[]): CutLin
   });
 }
 
-// What is started, times what is in a piece, and the part's own spares.
+// Pieces started times blanks in a piece, plus the part's extras.
 function blanksOf({ start }: BatchRun, part: Part, inPiece: number): Figure {
   const spare = readCount(part.spare, 0);
   const spares = spare.ok && part.spare.trim() ? spare.value : 0;
@@ -83,6 +83,7 @@ function blanksOf({ start }: BatchRun, part: Part, inPiece: number): Figure {
   ]);
 }
 
+/** Groups the cut list by stock item, in the order of first appearance. */
 export function issueLines(cutList: readonly CutLine[]): IssueLine[] {
   const byStock = new Map<string, CutLine[]>();
   for (const line of cutList) {
@@ -101,7 +102,7 @@ export function issueLines(cutList: readonly CutLine[]): IssueLine[] {
   });
 }
 
-/** In whole micrometres, so that 20 gauge and the 0.812 mm it is sold as are one coil, not two. */
+/** Compared in whole micrometres, so that 20 gauge and the 0.812 mm it is sold as are one stock item. */
 export function stockKey(alloy: string, section: Section): string {
   const sizes = Object.values<string | number>({ ...section }).map((size) =>
     typeof size === 'number' ? Math.round(size * 1000) : size,

@@ -1,12 +1,13 @@
-// What a batch's state allows, and what comes after it.
+// Which changes the state of a batch allows, and the next state.
 import type { Batch, BatchState } from './batch.ts';
 
 interface StateWords {
   readonly name: string;
-  /** The button that leads on from here; '' at the end. */
+  /** Label of the button that leads to the next state; '' for the last one. */
   readonly onward: string;
 }
 
+/** Each state in words, with the button that leads on. */
 export const stateWords = {
   planned: { name: 'planned', onward: 'Metal is issued' },
   issued: { name: 'metal issued', onward: 'On the bench' },
@@ -25,28 +26,30 @@ const onward = {
   'called-off': null,
 } as const satisfies Record<BatchState, BatchState | null>;
 
+/** The next state; null after the last. */
 export function stateAfter(state: BatchState): BatchState | null {
   return onward[state];
 }
 
-/** A batch that goes back to planning or is called off gives back what metal it holds. */
+/** Whether a batch in this state gives its metal back: it is planned again or called off. */
 export function givesMetalBack({ state }: Pick<Batch, 'state'>): boolean {
   return state === 'planned' || state === 'called-off';
 }
 
-/** What is made, and so what is cut for it, is settled once metal is issued. */
+/** What is made, and so what is cut, cannot change once metal is issued. */
 export function mayChangeWhatIsMade({ state }: Pick<Batch, 'state'>): boolean {
   return state === 'planned';
 }
 
-/** A closed batch is as it was; of any other the day, the customer and the note may change. */
+/** A closed batch does not change. In any other state the due date, the customer and the note may. */
 export function mayChangeTerms({ state }: Pick<Batch, 'state'>): boolean {
   return state !== 'closed' && state !== 'called-off';
 }
 
 /**
- * Why a batch may not become what is asked; null when it may.
+ * Why a change of a batch is refused.
  * @param before  as accepted last
+ * @returns a sentence, or null when the change is allowed
  */
 export function refusedChange(before: Batch, after: Batch): string | null {
   const made = ({ lines, spares, blanks }: Batch) => JSON.stringify([lines, spares, blanks]);

@@ -1,15 +1,15 @@
-// How many to start so that enough come out well: from the yields of the steps, by the binomial distribution.
+// How many pieces to start for enough good ones: from the yields of the steps, by the binomial distribution.
 import { given, inSum, computed, type Figure } from '../figure/figure.ts';
 import { readCount, readShare } from '../measure/read/read-number.ts';
 import type { Issue } from '../measure/issue.ts';
 import type { Spares } from './batch.ts';
 
-/** More are never started for one good one: such a step is to be mended, not fed. */
+/** Most pieces started for one good piece: a step with a lower yield has to be improved. */
 const MOST_FOLD = 20;
 
 /**
- * Chance that of n tries at least k succeed, each with chance p: the upper tail of the binomial distribution, summed from
- * its largest term down in logarithms, so that large n lose nothing.
+ * Chance that at least k of n tries succeed, each with chance p: the upper tail of the binomial distribution. It is
+ * summed from its largest term down in logarithms, so that it stays accurate for large n.
  */
 export function chanceOfAtLeast(k: number, n: number, p: number): number {
   if (k <= 0) return 1;
@@ -17,7 +17,7 @@ export function chanceOfAtLeast(k: number, n: number, p: number): number {
   if (p >= 1) return 1;
   let logTerm = n * Math.log(p);
   let sum = Math.exp(logTerm);
-  // From n good ones down to k: each term is the one before × i ÷ (n − i + 1) × (1 − p) ÷ p.
+  // From n down to k successes: each term is the one before × i ÷ (n − i + 1) × (1 − p) ÷ p.
   for (let good = n; good > k; good -= 1) {
     logTerm += Math.log(good / (n - good + 1)) + Math.log((1 - p) / p);
     sum += Math.exp(logTerm);
@@ -26,8 +26,10 @@ export function chanceOfAtLeast(k: number, n: number, p: number): number {
 }
 
 /**
- * The fewest to start so that at least so many come out well with a chosen confidence.
- * @param good  wanted, 1 or more; @param yieldShare  of each, above 0 to 1; @param confidence  below 1
+ * The fewest pieces to start for a number of good ones with a chosen confidence.
+ * @param good        wanted, 1 or more
+ * @param yieldShare  of each piece, above 0 to 1
+ * @param confidence  below 1
  */
 export function startsFor(good: number, yieldShare: number, confidence: number): number {
   let starts = good;
@@ -36,9 +38,9 @@ export function startsFor(good: number, yieldShare: number, confidence: number):
 }
 
 /**
- * @param wanted  good ones of a piece in a size
- * @param yields  of its steps, in their order
- * @returns how many to start, with its working
+ * Pieces to start, with the calculation.
+ * @param wanted  good pieces of one size
+ * @param yields  of the steps, in order
  */
 export function toStart(
   wanted: number,

@@ -35,7 +35,9 @@ export interface BlankField {
   readonly blank?: string;
 }
 
-/** One way of cutting a blank. `Typed` is the blank as it is stored; its `rule` never changes, since ledgers hold it. */
+/**
+ * One way of cutting a blank. `Typed` is the blank as it is stored. Its `rule` never changes, since ledgers hold it.
+ */
 export interface BlankRuleDefinition<Typed extends { readonly rule: string }> {
   readonly schema: z.ZodType<Typed>;
   /** What the rule is called. */

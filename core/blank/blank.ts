@@ -72,7 +72,9 @@ export const blankSchema = z.discriminatedUnion(
   'rule',
   blankRules.map(({ schema }) => schema) as unknown as SchemasOf<typeof blankRules>,
 );
+/** A blank as it is stored. */
 export type Blank = z.infer<typeof blankSchema>;
+/** Name of a blank rule as it is stored. */
 export type BlankRule = Blank['rule'];
 
 type AnyRule = BlankRuleDefinition<{ readonly rule: BlankRule }>;

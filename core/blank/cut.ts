@@ -1,18 +1,19 @@
-// What is cut from stock: a length, an outline of sheet, or a weight of grain; and what each weighs.
+// A cut: a length of stock, an outline of sheet, or a mass of grain; with its mass.
 import { outlineAreaMm2, perimeterMm, type Outline } from '../geometry/outline.ts';
 import { inSum, computed, type Figure } from '../figure/figure.ts';
 import { sectionArea, massPerArea, massPerLength } from '../stock/section.ts';
 import type { SectionReading } from '../stock/read-section.ts';
 
+/** What is parted from stock for one blank. */
 export type Cut =
   | { readonly kind: 'length'; readonly length: Figure }
-  /** A hole is what a washer has. */
+  /** The hole of a washer. */
   | { readonly kind: 'disc'; readonly diameter: Figure; readonly hole?: Figure }
   | { readonly kind: 'rectangle'; readonly width: Figure; readonly length: Figure }
   | { readonly kind: 'outline'; readonly outline: Outline; readonly sizes: readonly Figure[]; readonly trim?: Figure }
   | { readonly kind: 'weight'; readonly grams: Figure };
 
-/** A mass as the sum that makes it. */
+/** A mass with its calculation. */
 export interface Mass {
   readonly value: number;
   readonly how: string;
@@ -22,7 +23,7 @@ export interface Mass {
 /**
  * Mass of one blank.
  * @param density  g/cm³
- * @throws Error for a cut its stock cannot give; reading the blank refuses those
+ * @throws Error for a cut that its stock cannot give; `readBlank` refuses those
  */
 export function massOfCut(cut: Cut, stock: SectionReading, density: Figure): Mass {
   if (cut.kind === 'weight') return { value: cut.grams.value, how: inSum(cut.grams.value), from: [cut.grams] };
@@ -74,7 +75,7 @@ function areaOfCut(cut: Exclude<Cut, { kind: 'length' | 'weight' }>): Mass {
       const inside = outlineAreaMm2(cut.outline);
       const { trim } = cut;
       if (!trim) return { value: inside, how: inSum(inside), from: cut.sizes };
-      // Moved out by t a convex outline grows by its perimeter times t and a circle of t (Steiner's formula).
+      // A convex outline moved out by t grows by its perimeter times t and by a circle of radius t (Steiner's formula).
       const around = perimeterMm(cut.outline);
       return {
         value: inside + around * trim.value + Math.PI * trim.value ** 2,
@@ -85,7 +86,7 @@ function areaOfCut(cut: Exclude<Cut, { kind: 'length' | 'weight' }>): Mass {
   }
 }
 
-/** How far round a cut of sheet is; 0 for a length or a weight. @returns mm */
+/** Perimeter of a cut of sheet. @returns mm; 0 for a length or a mass */
 export function aroundCutMm(cut: Cut): number {
   switch (cut.kind) {
     case 'disc':
@@ -100,7 +101,7 @@ export function aroundCutMm(cut: Cut): number {
   }
 }
 
-/** A cut with its trim: a length is longer once, an outline all round. */
+/** A cut with its trim: a length grows once, an outline all round. */
 export function withTrim(cut: Cut, trim: Figure): Cut {
   if (trim.value === 0) return cut;
   switch (cut.kind) {

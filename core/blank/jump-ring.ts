@@ -3,7 +3,7 @@ import { computed, inSum, type Figure } from '../figure/figure.ts';
 import { bandLengthMm } from './developed-length.ts';
 
 /**
- * Wire for one ring cut from a close-wound coil: a turn of the helix whose pitch is the wire.
+ * Wire for one ring cut from a close-wound coil: one turn of a helix whose pitch is the wire.
  * @returns mm, √((π × (inside + wire))² + wire²)
  */
 export function ringOfCoilMm(insideMm: number, wireMm: number): number {
@@ -11,31 +11,34 @@ export function ringOfCoilMm(insideMm: number, wireMm: number): number {
 }
 
 /**
- * Wire for a coil of rings. Each cut takes a kerf out of the coil; the last turn is cut too.
- * @param kerfMm  of the saw; 0 for shears
+ * Wire for a coil of rings. Each cut takes a kerf; the last turn is cut too.
+ * @param kerfMm  of the saw, mm; 0 for shears
  * @returns mm
  */
 export function coilLengthMm(insideMm: number, wireMm: number, rings: number, kerfMm: number): number {
   return rings * (ringOfCoilMm(insideMm, wireMm) + kerfMm);
 }
 
-/** How many rings a length of wire gives: whole ones, compared in whole micrometres. */
+/** Number of rings from a length of wire, compared in whole micrometres. */
 export function ringsFrom(lengthMm: number, insideMm: number, wireMm: number, kerfMm: number): number {
   const each = Math.round((ringOfCoilMm(insideMm, wireMm) + kerfMm) * 1000);
   return Math.floor(Math.round(lengthMm * 1000) / each);
 }
 
-/** Inside diameter over wire. */
+/** Aspect ratio of a ring: inside diameter over wire. */
 export function aspectRatio(insideMm: number, wireMm: number): number {
   return insideMm / wireMm;
 }
 
-/** Below the first it will not close well, above the second it is weak unless it is soldered (common practice). */
+/**
+ * Aspect ratios of usual rings: below the first a ring does not close well, above the second it is weak unless soldered
+ * (common practice).
+ */
 export const goodAspect = [2.5, 6] as const;
 
 /**
- * The mandrel that gives an inside diameter once the coil has sprung open.
- * @param springBack  how much a ring opens, as a share: 0 for dead soft wire
+ * Mandrel for an inside diameter after the coil has sprung open.
+ * @param springBack  share by which a ring opens; 0 for dead soft wire
  * @returns mm
  */
 export function mandrelMm(insideMm: number, springBack: number): number {

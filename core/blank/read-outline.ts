@@ -1,7 +1,7 @@
 // A free outline as typed, corner by corner: `0,0 24,0 12,18`.
 import type { Corner } from '../geometry/outline.ts';
 
-/** @returns the corners in mm, or a sentence */
+/** @returns the corners in mm, or the problem in a sentence */
 export function readOutline(text: string): { readonly points: readonly Corner[] } | { readonly sentence: string } {
   const corners = text
     .trim()
@@ -20,7 +20,7 @@ export function readOutline(text: string): { readonly points: readonly Corner[] 
   return { points: whole };
 }
 
-// Two sides that do not meet at a corner must not meet at all.
+// Two sides that share no corner must not meet.
 function crosses(points: readonly Corner[]): boolean {
   const side = (index: number) => [points[index], points[(index + 1) % points.length]] as [Corner, Corner];
   for (let one = 0; one < points.length; one += 1) {

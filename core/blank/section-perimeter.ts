@@ -1,8 +1,8 @@
-// How far round a cross-section is: what is filed, polished or plated along a length.
+// Perimeter of a cross-section: what is filed, polished or plated along a length.
 import { ellipsePerimeterMm } from '../geometry/outline.ts';
 import type { LongSection } from '../stock/section.ts';
 
-/** @returns mm round the outside; plain geometry, an ellipse by Ramanujan's approximation */
+/** Outside perimeter of a section. @returns mm; an ellipse by Ramanujan's approximation */
 export function perimeterOfSectionMm(section: LongSection): number {
   switch (section.form) {
     case 'round':

@@ -1,4 +1,4 @@
-// The cost column: everything one piece takes, in grams, minutes and money, adding up to what it costs.
+// The cost column: everything one piece needs in grams, minutes and money, adding up to its cost.
 import { given, inSum, computed, totalOf, type Figure } from '../figure/figure.ts';
 import { roundSum } from '../figure/round-money.ts';
 import type { ScrapTerms } from '../studio/rates.ts';
@@ -6,6 +6,7 @@ import { hourly } from './hourly.ts';
 import { metalLine, scrapLine, solderLine, spoiltMetal, type PricedPart, type PricedSolder } from './metal-lines.ts';
 import { rejectsEach, type Spoiling } from './rejects.ts';
 
+/** Lines of the cost column. */
 export type CostKey =
   | 'metal'
   | 'solder'
@@ -20,23 +21,25 @@ export type CostKey =
   | 'packaging'
   | 'marks';
 
-/** One line of the column: what it takes, and what that costs for one piece. */
+/** One line of the column: the amount, and its cost for one piece. */
 export interface CostLine {
   readonly key: CostKey;
   readonly takes: Figure;
   readonly each: Figure;
 }
 
+/** The cost column of one piece. */
 export interface CostColumn {
   readonly lines: readonly CostLine[];
-  /** Whole minor units; its lines add up to it. */
+  /** Whole minor units; the lines add up to it. */
   readonly cost: Figure;
-  /** The lines before they were settled, minor units. */
+  /** The lines before rounding, minor units. */
   readonly exact: readonly number[];
-  /** Metal in the scrap that nobody pays back, minor units; null where none is lost. */
+  /** Value of the metal in the scrap that is lost, minor units; null where none is. */
   readonly lost: Figure | null;
 }
 
+/** A finding, stone or outwork with its price. */
 export interface PricedFinding {
   readonly name: string;
   readonly kind: 'findings' | 'stones' | 'outwork';
@@ -51,26 +54,24 @@ export interface RatedTime {
   readonly rate: Figure;
 }
 
+/** What the cost column is made of. */
 export interface ColumnInputs {
   readonly parts: readonly PricedPart[];
   readonly solders: readonly PricedSolder[];
   readonly findings: readonly PricedFinding[];
-  /** Attended, for one piece, set-up spread. */
+  /** Attended minutes for one piece, with its share of set-up. */
   readonly minutes: Figure;
-  /** The same by whose hands they are. */
+  /** The same minutes by maker. */
   readonly hands: readonly RatedTime[];
-  /** Makes the line of consumables from what metal and hands cost. */
+  /** Makes the line of consumables from the costs of metal and labour. */
   readonly consumables: (metal: Figure, labour: Figure) => { readonly takes: Figure; readonly each: Figure };
-  /** Share of the minutes spent up to each step, with its yield. */
+  /** Share of the minutes spent up to each step, and its yield. */
   readonly steps: readonly { readonly name: string; readonly yield: number; readonly spentShare: number }[];
   readonly packaging: Figure | null;
   readonly marks: Figure | null;
 }
 
-/**
- * Makes the cost column of one piece.
- * @param currency ISO 4217
- */
+/** Makes the cost column of one piece. @param currency  ISO 4217 */
 export function costColumn(
   inputs: ColumnInputs,
   { overhead, scrap: terms }: { readonly overhead: Figure; readonly scrap: ScrapTerms },
@@ -116,7 +117,7 @@ export function costColumn(
   };
 }
 
-// One rate for all the minutes is the usual case; several makers are a sum of theirs.
+// Usually there is one rate for all minutes; with several makers the line is a sum of theirs.
 function labourOf(hands: readonly RatedTime[], minutes: Figure, currency: string): Figure {
   const [only] = hands;
   if (only && hands.length === 1) return hourly('bench time', minutes, only.rate, currency);
@@ -151,7 +152,7 @@ function metalOfSpoilt(
   return totalOf('metal lost with a spoilt piece', currency, lines);
 }
 
-/** Whether consumables are counted by the bench hour, and so go with the minutes. */
+/** Whether consumables are counted by the bench hour, and so change with the minutes. */
 export function areConsumablesHourly(lines: readonly CostLine[]): boolean {
   return lines.some(({ key, takes }) => key === 'consumables' && takes.unit === 'min');
 }

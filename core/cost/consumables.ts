@@ -1,19 +1,21 @@
-// Consumables: flux, blades, grit, gas. Small each, forgotten together; counted by bench hour, by use, or as a share.
+// Consumables: flux, blades, grit, gas. Each is small and easily forgotten. Counted by bench hour, by use, or as a
+// share.
 import { given, inSum, computed, totalOf, type Figure } from '../figure/figure.ts';
 import type { ConsumableRates } from '../studio/rates.ts';
 import type { ConsumableSchool } from '../studio/studio.ts';
 import { hourly } from './hourly.ts';
 
+/** What consumables are counted by. */
 export interface Uses {
   /** Attended minutes of one piece. */
   readonly minutes: Figure;
   /** Joints in one piece. */
   readonly joints: number;
-  /** Loads of pickle, tumbler and the like for one piece: those of the batch shared out. */
+  /** Loads of pickle, tumbler and similar for one piece: those of the batch divided by its pieces. */
   readonly loads: number;
 }
 
-/** The line of consumables for one piece. @param school  the piece's own, or the studio's */
+/** The line of consumables for one piece. @param school  how they are counted: the piece's own way, or the studio's */
 export function consumablesEach(
   school: ConsumableSchool,
   rates: ConsumableRates,

@@ -1,7 +1,7 @@
 // Money for time at a rate.
 import { inSum, computed, type Figure } from '../figure/figure.ts';
 
-/** Money for minutes at a rate an hour. */
+/** Cost of minutes at an hourly rate. */
 export function hourly(label: string, minutes: Figure, rate: Figure, currency: string): Figure {
   const how = () => `${inSum(minutes.value)} ÷ 60 × ${inSum(rate.value, rate.unit)}`;
   return computed(label, (minutes.value / 60) * rate.value, currency, how, [minutes, rate]);

@@ -1,22 +1,23 @@
-// The metal lines of the cost column: what is cut, the solder, what scrap brings back, and what is lost for good.
+// The metal lines of the cost column: metal cut, solder, scrap credit, and metal lost for good.
 import { given, inSum, computed, sumTo, totalOf, type Figure } from '../figure/figure.ts';
 import { scrapKinds, type ScrapKind } from '../metal/scrap-kinds.ts';
 import { scrapNames } from '../piece/compute-part.ts';
 import type { ScrapTerms } from '../studio/rates.ts';
 
-/** A part's metal as bought: grams cut for it, and the price of one. */
+/** A part's metal as bought: grams cut for it, and the price per gram. */
 export interface PricedPart {
   readonly name: string;
   readonly gross: Figure;
-  /** What of it stays in the piece. */
+  /** Grams that stay in the piece. */
   readonly net: Figure;
   readonly scrap: Readonly<Partial<Record<ScrapKind, Figure>>>;
-  /** Minor units per gram as bought. */
+  /** Price as bought, minor units per gram. */
   readonly bought: Figure;
-  /** Minor units per gram for the metal's content alone. */
+  /** Value of the content alone, minor units per gram. */
   readonly content: Figure;
 }
 
+/** Solder with its price. */
 export interface PricedSolder {
   readonly grams: Figure;
   readonly bought: Figure;
@@ -44,6 +45,7 @@ export function metalLine(parts: readonly PricedPart[], currency: string): Metal
   return { takes: totalOf('metal cut', 'g', grams), each: sumTo('metal', currency, money, sum) };
 }
 
+/** The line of solder; null without any. */
 export function solderLine(solders: readonly PricedSolder[], currency: string): MetalLine | null {
   if (solders.length === 0) return null;
   const grams = solders.map((one) => one.grams);
@@ -51,12 +53,13 @@ export function solderLine(solders: readonly PricedSolder[], currency: string): 
   return { takes: totalOf('solder', 'g', grams), each: totalOf('solder', currency, money) };
 }
 
+/** The line of scrap, with what is lost. */
 export interface ScrapReturned extends MetalLine {
-  /** Money for the metal in the scrap that nobody pays back. */
+  /** Value of the metal in the scrap that is lost, as money. */
   readonly lost: Figure;
 }
 
-/** What the scrap of one piece brings back, below 0 as it comes off the cost; null without any. */
+/** Scrap credit of one piece, below 0 since it lowers the cost; null without scrap. */
 export function scrapLine(parts: readonly PricedPart[], terms: ScrapTerms, currency: string): ScrapReturned | null {
   const { grams, money, lost } = scrapSums(parts, terms);
   if (grams === 0) return null;
@@ -114,11 +117,11 @@ const isRefined = (kind: ScrapKind, { assayLoss, lotCharge }: ScrapTerms) =>
   kind !== 'clean' && (assayLoss.value > 0 || lotCharge.value > 0);
 
 /**
- * What a gram of scrap of a kind brings back. Clean scrap is melted in the studio or traded in; what has solder or dirt in
- * it goes to a refiner, whose melt and assay lose some and whose charge for the lot falls on every gram of it. Never a
- * loss: scrap that would cost more than it brings is kept.
- * @param content  minor units per gram
- * @returns minor units per gram
+ * Scrap value per gram. Clean scrap is melted in the studio or traded in. Scrap with solder or dirt goes to a refiner:
+ * the melt and the assay lose some, and the charge for the lot is spread over its grams. It is never below 0: scrap
+ * that would cost more than it brings is kept.
+ * @param content  value of the metal, minor units per gram
+ * @returns minor units per gram, 0 or more
  */
 function paidPerGram(kind: ScrapKind, content: number, terms: ScrapTerms): number {
   const paid = content * terms.share[kind].value;
@@ -144,7 +147,7 @@ function scrapCredit(
   return computed(label, value, currency, how, [less, content, paid, assayLoss, lotCharge]);
 }
 
-/** What the metal left in a spoilt piece brings back, as soldered scrap. @returns money, 0 or more */
+/** Scrap value of the metal in a rejected piece, as soldered scrap. @returns money, 0 or more */
 export function spoiltMetal(parts: readonly PricedPart[], terms: ScrapTerms, currency: string): Figure {
   const lines = parts.map(({ name, net, content }) => {
     const less = given(name, -net.value, 'g', 'left in the spoilt piece');

@@ -1,26 +1,27 @@
-// Rejects: pieces spoilt on the way are paid for by those that come out good.
+// Rejects: the good pieces of a batch pay for those that were lost.
 import { given, inSum, computed, totalOf, type Figure } from '../figure/figure.ts';
 
-/** A step that spoils some, in the order of the work. */
+/** A step with a yield, in the order of the work. */
 export interface Spoiling {
   readonly name: string;
-  /** 0 to 1. */
+  /** Yield, 0 to 1. */
   readonly yield: number;
-  /** Hands, studio and consumables spent on a piece up to and with this step, minor units. */
+  /** Labour, overhead and consumables spent on a piece up to this step and with it, minor units. */
   readonly spent: number;
 }
 
+/** Rejects and their cost for each good piece. */
 export interface Rejects {
-  /** Pieces spoilt for each good one, in per cent. */
+  /** Rejected pieces for each good one, per cent. */
   readonly takes: Figure;
   readonly each: Figure;
 }
 
 /**
- * What the spoilt pieces cost each good one: their metal, less what its scrap brings, and the work up to the step that
- * spoilt them. Findings and stones are taken to be saved.
+ * Cost of the rejects for each good piece: their metal less its scrap value, and the work up to the step that lost
+ * them. Findings and stones are assumed to be saved.
  * @param metal  minor units lost with a piece
- * @returns null when every step comes out good
+ * @returns null when every step has a yield of 100 %
  */
 export function rejectsEach(steps: readonly Spoiling[], metal: Figure, currency: string): Rejects | null {
   if (steps.every((step) => step.yield >= 1)) return null;
@@ -43,5 +44,5 @@ export function rejectsEach(steps: readonly Spoiling[], metal: Figure, currency:
   };
 }
 
-/** Below one good in a thousand a yield is a slip, and nothing would ever be finished. */
+/** A yield below one in a thousand is a typing error: nothing would ever be finished. */
 const LEAST_YIELD = 0.001;

@@ -1,25 +1,26 @@
-// Bars and sheets come whole: the least that a choice of whole ones costs, if it is to hold what is wanted.
+// Minimum-cost cover: the least cost of whole bars or sheets that can hold what is wanted.
 import { greatestCommonDivisor } from '../measure/gcd.ts';
 
-/** Sums looked at, at most. */
+/** Most sums that are examined. */
 const MOST_SUMS = 200_000;
-/** A price is taken to so many parts of its unit. */
+/** Parts of a unit that costs are rounded to. */
 const PARTS = 10_000;
 const SLACK = 1e-7;
 
+/** A bar or sheet that can be used. */
 export interface CoverItem {
   readonly cost: number;
   readonly count: number;
-  /** What one of it holds at most, in any measure. */
+  /** Most that one of it holds, in any measure. */
   readonly holds: number;
 }
 
 /**
- * @param need     in the same measure, of all together
- * @param atLeast  a bound on the cost from elsewhere
- * @param atMost   the cost of a plan that is known
- * @returns the least sum of whole ones that hold the need and cost no less than the bound; the bound where the prices make
- *   too many sums to look at
+ * @param need     in the same measure, over all pieces
+ * @param atLeast  a known lower bound of the cost
+ * @param atMost   cost of a known plan
+ * @returns the least sum of whole ones that hold the need and cost no less than the bound; the bound itself when there
+ *   are too many sums
  */
 export function minCostCover(stock: readonly CoverItem[], need: number, atLeast: number, atMost: number): number {
   const able = stock.filter(({ count, holds }) => count > 0 && holds > 0);
@@ -30,7 +31,7 @@ export function minCostCover(stock: readonly CoverItem[], need: number, atLeast:
   if (!isRound || step === 0 || !(atMost * PARTS <= step * MOST_SUMS)) return atLeast;
   const free = able.filter(({ cost }) => cost === 0).reduce((sum, { count, holds }) => sum + count * holds, 0);
   const most = Math.round((atMost * PARTS) / step);
-  /** The most that is held for exactly each sum of money; −∞ where no whole ones make it. */
+  /** The most that is held for each exact sum of money; −∞ where no whole ones make it. */
   const held = new Float64Array(most + 1).fill(-Infinity);
   held[0] = free;
   priced.forEach(({ count, holds }, index) => {

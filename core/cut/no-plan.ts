@@ -1,6 +1,6 @@
 // Why there is no cutting plan.
 
-/** Why there is no plan, in a sentence. */
+/** The reason, in a sentence. */
 export interface NoPlan {
   readonly sentence: string;
 }

@@ -1,7 +1,8 @@
-// How long a planner of cutting may take.
+// Time budget of a cutting planner.
 
+/** Time that may pass, and time that has. */
 export interface TimeBudget {
-  /** In all. */
+  /** Seconds in total. */
   readonly seconds: number;
   /** Seconds since the start. */
   readonly elapsed: () => number;

@@ -1,22 +1,23 @@
-// A figure is a number that remembers its working: the sum that made it, its inputs, and where each came from.
+// A figure is a number with its calculation: the sum that made it, its inputs, and their sources.
 
 /**
- * Units a figure may carry. Money is in minor units (pence, cents) under its ISO 4217 code, and may be a fraction of
- * one until it is settled: `GBP`, `GBP/g`, `GBP/h`. Everything else is in the house's own units.
+ * Units of figures. Money is in minor units (pence, cents) under its ISO 4217 code: `GBP`, `GBP/g`, `GBP/h`. Until it
+ * is rounded it may be a fraction of a minor unit. Everything else is in mm, g, min or °C.
  */
 export type Unit = string;
 
+/** A number with its calculation. */
 export interface Figure {
-  /** An input has no sum; a `sum` adds its inputs up as lines, all in its own unit; anything else is `reckoned`. */
+  /** An input has no sum; a `sum` adds its inputs up as lines of its own unit; any other result is `reckoned`. */
   readonly kind: 'input' | 'reckoned' | 'sum';
   readonly label: string;
   readonly value: number;
   readonly unit: Unit;
-  /** The sum as it would be written on paper, numbers put in, without its result: `π/4 × 1.024² × 120`. Empty for an input. */
+  /** The sum with its numbers, without the result: `π/4 × 1.024² × 120`. Empty for an input. */
   readonly how: string;
-  /** The inputs of the sum, in its order. */
+  /** Inputs of the sum, in its order. */
   readonly from: readonly Figure[];
-  /** Where an input came from: the caliper, a table, a price of a day, a habit of the trade. Empty for a reckoned figure. */
+  /** Source of an input: the caliper, a table, a price of a day, common practice. Empty for a result. */
   readonly source: string;
 }
 
@@ -26,9 +27,9 @@ export function given(label: string, value: number, unit: Unit, source: string):
 }
 
 /**
- * A result: a number made from others by `how`.
- * @param how  the sum in words, or what makes them; it is only made when someone looks, since a key moves hundreds of
- *   figures and opens none
+ * A result: a number computed from others by `how`.
+ * @param how  the sum in words, or a function that makes it; it is made only when someone looks, since a key changes
+ *   hundreds of figures and opens none
  */
 export function computed(
   label: string,
@@ -40,7 +41,7 @@ export function computed(
   return new Result('reckoned', label, value, unit, how, from);
 }
 
-/** A plain sum of lines in one unit; no lines give 0. */
+/** A sum of lines in one unit; without lines it is 0. */
 export function totalOf(label: string, unit: Unit, lines: readonly Figure[]): Figure {
   return sumTo(
     label,
@@ -52,20 +53,20 @@ export function totalOf(label: string, unit: Unit, lines: readonly Figure[]): Fi
 
 /**
  * A sum of lines whose total is known.
- * @param lines  or what makes them, once someone looks
+ * @param lines  or a function that makes them, once someone looks
  */
 export function sumTo(label: string, unit: Unit, lines: Lines, value: number): Figure {
   return new Result('sum', label, value, unit, null, lines);
 }
 
-/** The same figure by another name. A figure is not to be spread: its working would stay behind. */
+/** The same figure with another label. Figures must not be copied by spread: the calculation would be lost. */
 export function renamed(figure: Figure, label: string): Figure {
   return figure instanceof Result ? figure.renamed(label) : { ...figure, label };
 }
 
 type Lines = readonly Figure[] | (() => readonly Figure[]);
 
-// A class, since a key makes hundreds of them: an object with a getter of its own takes ten times the memory.
+// A class, since a key makes hundreds of figures: an object with its own getter takes ten times the memory.
 class Result implements Figure {
   readonly kind: 'reckoned' | 'sum';
   readonly label: string;
@@ -73,7 +74,7 @@ class Result implements Figure {
   readonly unit: Unit;
   readonly source = '';
   #from: Lines;
-  /** Null where it is the plain sum of the lines. */
+  /** Null for a plain sum of the lines. */
   readonly #how: string | (() => string) | null;
 
   constructor(
@@ -107,7 +108,7 @@ class Result implements Figure {
   }
 }
 
-// `7.19 + 2.86 + (−1.36)`; no lines give `0`.
+// `7.19 + 2.86 + (−1.36)`; `0` without lines.
 function sumOf(lines: readonly Figure[]): string {
   return (
     lines.map(({ value, unit }) => (value < 0 ? `(${inSum(value, unit)})` : inSum(value, unit))).join(' + ') || '0'
@@ -115,16 +116,15 @@ function sumOf(lines: readonly Figure[]): string {
 }
 
 /**
- * A number as it stands inside a sum: five significant digits, so that the sum can be done again on paper and comes
- * out right; money in major units.
- * @param unit  when it is money the value is minor units and `minorDigits` places are moved
+ * A number inside a sum: five significant digits, so that the sum can be repeated on paper; money in major units.
+ * @param unit  for money the value is in minor units
  */
 export function inSum(value: number, unit: Unit = ''): string {
   const text = isMoney(unit) ? majorText(value, minorDigits(currencyOf(unit))) : String(Number(value.toPrecision(5)));
   return text.startsWith('-') ? `−${text.slice(1)}` : text;
 }
 
-// Money never has fewer places than its coins: 0.20, not 0.2.
+// Money has at least as many places as its coins: 0.20, not 0.2.
 function majorText(minor: number, digits: number): string {
   const major = minor / 10 ** digits;
   const text = String(Number(major.toPrecision(5)));

@@ -1,12 +1,12 @@
-// Money is rounded once. Lines that make up a rounded total are rounded so that they add up to it.
+// Rounding of money. Money is rounded once, and lines are rounded so that they add up to the rounded total.
 import { computed, sumTo, type Figure } from './figure.ts';
 
 /**
- * Rounds lines to whole units so that they add up to the rounded sum of the exact lines (largest remainder).
+ * Rounds lines to integers that add up to the rounded sum of the exact lines (largest remainder).
  * @param lines  exact amounts, of any sign
- * @returns integers in the order of `lines`; each is within one unit of its line, and of equal remainders the earlier
- *   line gets the unit; no lines give no integers
- * @example roundLines([0.5, 0.3, 0.4]) // [1, 0, 0]
+ * @returns integers in the order of `lines`, each within one unit of its line; of equal remainders the earlier line
+ *   gets the unit; no lines give none
+ * @example roundLinesToTotal([0.5, 0.3, 0.4]) // [1, 0, 0]
  */
 export function roundLinesToTotal(lines: readonly number[], total = roundHalfAwayFromZero(sum(lines))): number[] {
   const floors = lines.map((line) => Math.floor(line));
@@ -18,16 +18,20 @@ export function roundLinesToTotal(lines: readonly number[], total = roundHalfAwa
   return floors;
 }
 
-/** Nearest integer; a half goes away from zero, as a till does: 0.5 to 1, -0.5 to -1. */
+/**
+ * The nearest integer; a half goes away from zero, as a till does.
+ * @example roundHalfAwayFromZero(0.5) // 1
+ * @example roundHalfAwayFromZero(-0.5) // -1
+ */
 export function roundHalfAwayFromZero(value: number): number {
-  // The nudge forgives what floating point takes off an exact half: 1.005 × 100 is 100.49999999999999.
+  // The factor restores exact halves that floating point has lowered: 1.005 × 100 is 100.49999999999999.
   const size = Math.round(Math.abs(value) * (1 + Number.EPSILON * 4));
   return value < 0 && size > 0 ? -size : size;
 }
 
 /**
- * Settles a sum of money: the total is rounded to whole minor units, its lines to amounts that add up to it, and lines
- * that are sums themselves likewise, all the way down.
+ * Rounds a sum of money: the total to whole minor units, its lines to amounts that add up to it, and lines that are
+ * sums themselves in the same way.
  * @param total  a figure whose value is the sum of its `from`
  */
 export function roundSum(total: Figure): Figure {
@@ -35,9 +39,9 @@ export function roundSum(total: Figure): Figure {
 }
 
 function settleTo(figure: Figure, value: number): Figure {
-  // Only a sum may be shared out; 3 g × 0.97 also has inputs, but they are not lines of it.
+  // Only a sum is shared out; 3 g × 0.97 has inputs too, but they are not lines of it.
   if (figure.kind !== 'sum') return computedAt(figure, value);
-  // The lines of a line are only shared out when someone looks at them.
+  // The lines of a line are shared out only when someone looks at them.
   const from = () => {
     const values = roundLinesToTotal(
       figure.from.map((line) => line.value),
@@ -48,7 +52,7 @@ function settleTo(figure: Figure, value: number): Figure {
   return sumTo(figure.label, figure.unit, from, value);
 }
 
-// The working stays what it was: it is worked out exactly, and only then rounded.
+// The calculation stays exact; only the result is rounded.
 function computedAt(figure: Figure, value: number): Figure {
   return figure.kind === 'input'
     ? { ...figure, value }

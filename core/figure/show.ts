@@ -1,4 +1,4 @@
-// Rounding for show: one rule a unit, so that columns align and the same figure reads the same everywhere.
+// Rounding for display: one rule a unit, so that columns align and a figure reads the same everywhere.
 import { currencyOf, inSum, isMoney, minorDigits, type Figure, type Unit } from './figure.ts';
 
 const decimalsByUnit: Readonly<Record<string, number>> = {
@@ -15,11 +15,11 @@ const decimalsByUnit: Readonly<Record<string, number>> = {
   '%': 1,
 };
 
-/** A value without its unit, rounded for show, with a true minus sign and thousands set apart: `1,204.50`. */
+/** A value without its unit, rounded for display, with a true minus sign and thousands separators: `1,204.50`. */
 export function showValue(value: number, unit: Unit): string {
   if (isMoney(unit)) return showMoney(value, unit);
   const decimals = decimalsByUnit[unit];
-  // A wire or a sheet is told apart by its second decimal, a length is not.
+  // The second decimal tells wires and sheets apart; lengths need only one.
   const places = unit === 'mm' && Math.abs(value) < 10 ? 2 : decimals;
   return places === undefined ? grouped(value, 0, 4) : grouped(value, places, places);
 }
@@ -32,7 +32,7 @@ export function showFigure(figure: Figure): string {
   return per ? `${currency ?? ''} ${value} per ${per}` : `${currency ?? ''} ${value}`;
 }
 
-/** A figure with enough digits to cut by: five significant ones; a percentage to a tenth, money to its coins. */
+/** A figure with enough digits to cut by: five significant digits; a percentage to a tenth, money to its coins. */
 export function showExactly(figure: Figure): string {
   if (isMoney(figure.unit)) return showFigure(figure);
   const value = figure.unit.startsWith('%') ? Math.round(figure.value * 10) / 10 : figure.value;
@@ -49,7 +49,7 @@ export function showHours(minutes: number): string {
 
 function showMoney(minor: number, unit: Unit): string {
   const digits = minorDigits(currencyOf(unit));
-  // A price per gram of silver is a matter of tenths of a penny; an hour's is not.
+  // A price per gram is shown to tenths of a penny, an hourly rate is not.
   const places = unit.endsWith('/g') ? digits + 2 : digits;
   return grouped(minor / 10 ** digits, places, places);
 }

@@ -1,14 +1,14 @@
-// A polygon as convex parts that lie beside each other: triangles by cutting off ears, joined again where they stay convex
-// (Hertel and Mehlhorn, FCT 1983: at most four times as many parts as there must be).
+// Convex decomposition of a polygon: ear clipping, then triangles joined while they stay convex (Hertel and Mehlhorn,
+// FCT 1983: at most four times the least number of parts).
 import earcut from 'earcut';
 import { polygonArea, convexHull, type Point } from './convex-polygon.ts';
 
-/** Areas are the same within this share. */
+/** Areas within this share are equal. */
 const SAME = 1e-9;
 
 /**
- * @param points  corners in order, either way round; no hole
- * @returns the parts, corners against the clock; of an outline that crosses itself its hull, on the safe side
+ * @param points  corners in order, either way round; no holes
+ * @returns the parts, corners counter-clockwise; for an outline that crosses itself its hull, which is on the safe side
  */
 export function convexDecomposition(points: readonly Point[]): Point[][] {
   const hull = convexHull(points);
@@ -24,7 +24,7 @@ export function convexDecomposition(points: readonly Point[]): Point[][] {
   return joined(triangles, points).map((part) => at(part, points));
 }
 
-/** Corners of a part, by their index among the outline's. */
+/** Corners of a part, by index of the outline's corners. */
 type Part = readonly number[];
 
 const at = (part: Part, points: readonly Point[]): Point[] => part.flatMap((index) => points[index] ?? []);
@@ -43,13 +43,13 @@ function joined(triangles: readonly Part[], points: readonly Point[]): Part[] {
       if (!both || !isConvex(at(both, points))) continue;
       parts[first] = both;
       parts.splice(other, 1);
-      // What was no neighbour before may be one now.
+      // Joining makes new neighbours, so the search starts again.
       other = first;
     }
   return parts;
 }
 
-/** Two parts that share a side, as one; null where they share none. */
+/** Two parts that share a side, joined; null where they share none. */
 function join(a: Part, b: Part): Part | null {
   for (let i = 0; i < a.length; i += 1) {
     const [from, to] = [a[i], a[(i + 1) % a.length]];

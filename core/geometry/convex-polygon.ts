@@ -1,6 +1,7 @@
-// Convex polygons: hulls, sums, and how far a point lies outside. Corners against the clock; a point and a line are
-// polygons of one and of two corners.
+// Convex polygons: hull, Minkowski sum and distance. Corners are counter-clockwise; a point and a line are polygons of
+// one and two corners.
 
+/** A point, mm. */
 export interface Point {
   readonly x: number;
   readonly y: number;
@@ -8,7 +9,7 @@ export interface Point {
 
 const cross = (o: Point, a: Point, b: Point) => (a.x - o.x) * (b.y - o.y) - (a.y - o.y) * (b.x - o.x);
 
-/** mm², twice the area of three corners in a line, or in one place, but for the rounding of their sums. */
+/** Twice the area of three corners in a line, within rounding, mm². */
 const FLAT = 1e-10;
 
 /** The convex hull (Andrew, Information Processing Letters 9, 1979). */
@@ -30,12 +31,12 @@ export function convexHull(points: readonly Point[]): Point[] {
   return hull.length > 0 ? hull : sorted.slice(0, 1);
 }
 
-/** Every corner of one added to every corner of the other (Minkowski), as a hull: the corners are few. */
+/** The Minkowski sum of two convex polygons: the hull of all sums of corners, since there are few. */
 export function minkowskiSum(a: readonly Point[], b: readonly Point[]): Point[] {
   return convexHull(a.flatMap((p) => b.map((q) => ({ x: p.x + q.x, y: p.y + q.y }))));
 }
 
-/** The area of a polygon, convex or not, by its corners in order (the shoelace formula). */
+/** Area of a polygon, convex or not, by the shoelace formula. */
 export function polygonArea(points: readonly Point[]): number {
   let twice = 0;
   points.forEach((point, index) => {
@@ -45,7 +46,7 @@ export function polygonArea(points: readonly Point[]): number {
   return Math.abs(twice) / 2;
 }
 
-/** How far a point lies outside a convex polygon; below 0 inside it. */
+/** Distance of a point outside a convex polygon; below 0 inside it. */
 export function distanceOutside(polygon: readonly Point[], x: number, y: number): number {
   const [first] = polygon;
   if (!first) return Infinity;
@@ -58,7 +59,7 @@ export function distanceOutside(polygon: readonly Point[], x: number, y: number)
     const [dx, dy] = [to.x - from.x, to.y - from.y];
     const [px, py] = [x - from.x, y - from.y];
     const length = Math.hypot(dx, dy);
-    // To the right of an edge that runs against the clock lies the outside.
+    // The outside lies to the right of a counter-clockwise edge.
     const beyond = (px * dy - py * dx) / length;
     if (beyond > 0) isInside = false;
     if (beyond > deepest) deepest = beyond;

@@ -1,20 +1,20 @@
-// Where the edges of two no-fit regions cross: there a shape touches both of its neighbours, or a neighbour and the edge.
+// Intersections of no-fit polygons: there a shape touches two neighbours, or a neighbour and the edge of the sheet.
 import type { Point } from './convex-polygon.ts';
 import type { NoFitPolygon, NoFitPart } from './no-fit-polygon.ts';
 
-/** A region and where its middle lies. */
+/** A no-fit polygon and the place of its middle. */
 export interface PlacedNoFit {
   readonly region: NoFitPolygon;
   readonly x: number;
   readonly y: number;
 }
 
-/** Calls `found` for every crossing of the edges of two regions. */
+/** Calls `found` for every intersection of the edges of two no-fit polygons. */
 export function intersections(a: PlacedNoFit, b: PlacedNoFit, found: (x: number, y: number) => void): void {
   for (const part of a.region.parts) for (const other of b.region.parts) partCrossings(a, part, b, other, found);
 }
 
-/** Calls `found` for every crossing of a region's own edges: there a shape touches one neighbour twice, in its notch. */
+/** Calls `found` for every self-intersection: there a shape touches one neighbour twice, in its notch. */
 export function selfIntersections(a: PlacedNoFit, found: (x: number, y: number) => void): void {
   const { parts } = a.region;
   parts.forEach((part, index) => {
@@ -48,7 +48,7 @@ function partCrossings(
   }
 }
 
-/** Calls `found` for every crossing of a region's edge with an upright and a level line. */
+/** Calls `found` for every intersection with a vertical and a horizontal line. */
 export function intersectionsWithEdges(
   laid: PlacedNoFit,
   uprights: readonly number[],
@@ -68,7 +68,7 @@ export function intersectionsWithEdges(
   ];
   for (const [from, to] of edges) {
     const isUpright = from.x === to.x;
-    // The line itself is exact: only the other coordinate is reckoned.
+    // The line's own coordinate is exact: only the other one is computed.
     const exact = (px: number, py: number) => (isUpright ? found(from.x, py) : found(px, from.y));
     for (const { lines, circles, radius } of laid.region.parts) {
       for (const line of lines) lineAndLine(from, to, at(laid, line.from), at(laid, line.to), exact);
@@ -86,7 +86,7 @@ function lineAndLine(a: Point, b: Point, c: Point, d: Point, found: (x: number, 
   const t = ((c.x - a.x) * cdy - (c.y - a.y) * cdx) / across;
   const u = ((c.x - a.x) * aby - (c.y - a.y) * abx) / across;
   if (t < -1e-9 || t > 1 + 1e-9 || u < -1e-9 || u > 1 + 1e-9) return;
-  // A coordinate that is the same at both ends of a line is that of the crossing, to the last digit.
+  // A coordinate that both ends of a line share is that of the intersection, to the last digit.
   found(abx === 0 ? a.x : cdx === 0 ? c.x : a.x + t * abx, aby === 0 ? a.y : cdy === 0 ? c.y : a.y + t * aby);
 }
 

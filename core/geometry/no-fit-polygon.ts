@@ -1,16 +1,18 @@
-// Where the middle of one shape must not be, so that it keeps its gap from another: the sums of their parts, rounded.
+// No-fit polygons: where the middle of a moving shape must not be, so that it keeps its gap from another shape.
 import { distanceOutside, minkowskiSum, type Point } from './convex-polygon.ts';
 
-/** A shape is convex parts and a radius round them: a disc is a point and its radius, a blank with corners has none. */
+/**
+ * A shape: convex parts with a radius round them. A disc is a point with a radius; a blank with corners has radius 0.
+ */
 export interface Shape {
-  /** Corners of each part, round the middle of the shape's bounding box. */
+  /** Corners of each part, relative to the middle of the shape's bounding box. */
   readonly parts: readonly (readonly Point[])[];
   readonly radius: number;
   readonly width: number;
   readonly height: number;
 }
 
-/** Of one part and another. */
+/** The no-fit region of one part and another. */
 export interface NoFitPart {
   readonly core: readonly Point[];
   readonly radius: number;
@@ -23,14 +25,18 @@ export interface NoFitPart {
   readonly circles: readonly Point[];
 }
 
+/** The no-fit regions of two shapes, joined. */
 export interface NoFitPolygon {
   readonly parts: readonly NoFitPart[];
-  /** How far it reaches from the middle. */
+  /** How far it extends from the middle. */
   readonly reachX: number;
   readonly reachY: number;
 }
 
-/** @param still  the shape that lies there, in the middle; @param moving  the one to be laid */
+/**
+ * @param still   the shape in the middle
+ * @param moving  the shape to be placed
+ */
 export function noFitPolygon(still: Shape, moving: Shape, gap: number): NoFitPolygon {
   const radius = still.radius + moving.radius + gap;
   const isRound = still.radius > 0 || moving.radius > 0;
@@ -56,7 +62,7 @@ function partNoFit(still: readonly Point[], moving: readonly Point[], radius: nu
     bottom: Math.min(...ys) - radius,
     top: Math.max(...ys) + radius,
     lines: core.length > 1 ? linesRound(core, radius) : [],
-    // Between shapes with corners the rounding is no place to rest in.
+    // Between shapes with corners, the rounded corners of the region are not used as places.
     circles: isRound ? core : [],
   };
 }
@@ -70,7 +76,7 @@ function linesRound(core: readonly Point[], radius: number): NoFitPart['lines'] 
   });
 }
 
-/** Less than a laser sees, more than sums of numbers stray. */
+/** Smaller than a laser can cut, larger than rounding errors. */
 const SLACK = 1e-9;
 
 /** Whether a middle at (x, y) from the middle of the still shape keeps the gap. */

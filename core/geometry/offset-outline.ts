@@ -1,4 +1,4 @@
-// An outline with a border all round: what is cut larger than the blank, to be trimmed away.
+// An outline with a border all round: what is cut larger than the blank and trimmed afterwards.
 import { union } from 'polyclip-ts';
 import { convexDecomposition } from './convex-decomposition.ts';
 import { convexHull, type Point } from './convex-polygon.ts';
@@ -6,8 +6,8 @@ import { convexHull, type Point } from './convex-polygon.ts';
 type Corner = readonly [number, number];
 
 /**
- * The border is square at the corners: no point of the outline is nearer than `border` to the edge of what comes out. A
- * notch whose mouth closes is filled.
+ * The border has square corners: no point of the outline is nearer than `border` to the edge of the result. A notch
+ * whose mouth closes is filled.
  * @param border  mm
  */
 export function offsetOutline(points: readonly Corner[], border: number): [number, number][] {
@@ -18,11 +18,11 @@ export function offsetOutline(points: readonly Corner[], border: number): [numbe
   });
   const [first = [], ...more] = grown;
   const [outline] = union(first, ...more);
-  // The ring comes back to where it began.
+  // The ring ends with its first point.
   return (outline?.[0] ?? []).slice(0, -1);
 }
 
-/** To the nanometre: sums of fractions make no sides of their own. */
+/** To the nanometre: rounding errors make no sides of their own. */
 const neat = (mm: number) => Math.round(mm * 1e6) / 1e6;
 
 const around = ({ x, y }: Point, by: number): Point[] =>

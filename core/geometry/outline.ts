@@ -1,4 +1,4 @@
-// Outlines of stones and blanks: how far round, and how much inside.
+// Outlines of stones and blanks: perimeter and area.
 
 /** An outline in mm. A teardrop is an arc of `diameterMm` and the two tangents that meet at its point. */
 export type Outline =
@@ -8,6 +8,7 @@ export type Outline =
   | { readonly shape: 'cushion'; readonly lengthMm: number; readonly widthMm: number; readonly cornerMm: number }
   | { readonly shape: 'teardrop'; readonly diameterMm: number; readonly lengthMm: number }
   | { readonly shape: 'polygon'; readonly points: readonly Corner[] };
+/** A corner, mm. */
 export type Corner = readonly [xMm: number, yMm: number];
 
 /**
@@ -21,7 +22,10 @@ export function ellipsePerimeterMm(lengthMm: number, widthMm: number): number {
   return Math.PI * (a + b) * (1 + (3 * h) / (10 + Math.sqrt(4 - 3 * h)));
 }
 
-/** @returns mm around the outline; @throws RangeError when the shape cannot be (a corner past the middle, a drop too short) */
+/**
+ * Perimeter of an outline. @returns mm @throws RangeError when the shape is impossible (a corner larger than half the
+ * width, a teardrop too short)
+ */
 export function perimeterMm(outline: Outline): number {
   switch (outline.shape) {
     case 'round':
@@ -39,7 +43,7 @@ export function perimeterMm(outline: Outline): number {
   }
 }
 
-/** @returns mm² inside the outline */
+/** Area of an outline. @returns mm² @throws RangeError as `perimeterMm` */
 export function outlineAreaMm2(outline: Outline): number {
   switch (outline.shape) {
     case 'round':
@@ -53,7 +57,7 @@ export function outlineAreaMm2(outline: Outline): number {
     case 'teardrop':
       return teardrop(outline).areaMm2;
     case 'polygon':
-      // The surveyor's formula: half the sum of the cross products.
+      // Shoelace formula: half the sum of the cross products.
       return (
         Math.abs(sides(outline.points).reduce((sum, [from, to]) => sum + from[0] * to[1] - to[0] * from[1], 0)) / 2
       );

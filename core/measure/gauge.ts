@@ -1,4 +1,4 @@
-// Gauge systems: a gauge number means nothing until the system is named, and the alloy decides the system.
+// Gauge systems. A gauge number means nothing without its system, and the alloy decides the system.
 import { MM_PER_INCH } from './length-units.ts';
 
 /**
@@ -10,6 +10,7 @@ import { MM_PER_INCH } from './length-units.ts';
  */
 export type GaugeSystem = 'awg' | 'swg' | 'msg' | 'usg' | 'none';
 
+/** Names of the systems as makers use them. */
 export const gaugeSystemNames = {
   awg: 'B&S',
   swg: 'SWG',
@@ -18,6 +19,7 @@ export const gaugeSystemNames = {
   none: 'no gauge',
 } as const satisfies Record<GaugeSystem, string>;
 
+/** Published source of each system. */
 export const gaugeSystemSources = {
   awg: 'ASTM B258',
   swg: 'BS 3737, published inch table',
@@ -160,7 +162,7 @@ const usgOunces: Readonly<Record<number, number>> = {
 };
 const USG_OUNCES_PER_INCH = 640;
 
-/** The whole gauges each system has, thickest first; aughts are 0 and below. */
+/** Whole gauges of each system, thickest first; aughts are 0 and below. */
 export const gaugeRange = {
   awg: [-3, 40],
   swg: [-6, 40],
@@ -197,13 +199,14 @@ function inchesOf(system: 'swg' | 'msg' | 'usg', gauge: number): number | undefi
   return perSquareFoot === undefined ? undefined : perSquareFoot / USG_OUNCES_PER_INCH;
 }
 
+/** A gauge with the difference of a size from it. */
 export interface NearestGauge {
   readonly gauge: number;
-  /** How far the size is from it: 0.01 is 1 % thicker. */
+  /** Difference of the size from the gauge: 0.01 is 1 % thicker. */
   readonly miss: number;
 }
 
-/** Past this a size is between gauges or outside them, and naming one would mislead. */
+/** Beyond this a size lies between gauges or outside them, and naming one would mislead. */
 const NEAR = 0.06;
 
 /**
@@ -222,7 +225,10 @@ export function nearestGauge(system: GaugeSystem, mm: number): NearestGauge | nu
   return best && Math.abs(best.miss) < NEAR ? best : null;
 }
 
-/** How a gauge number is written: `18` for 18, `0000` for -3, `5/0` for -4. */
+/**
+ * How a gauge number is written.
+ * @example gaugeText(-3) // '0000'
+ */
 export function gaugeText(gauge: number): string {
   if (gauge > 0) return String(gauge);
   return gauge < -3 ? `${String(1 - gauge)}/0` : '0'.repeat(1 - gauge);

@@ -1,4 +1,4 @@
-/** The largest whole number all of them are a multiple of (Euclid); 0 of none. */
+/** Greatest common divisor of whole numbers (Euclid); 0 for none. */
 export function greatestCommonDivisor(numbers: readonly number[]): number {
   return numbers.reduce((a, b) => {
     let [x, y] = [a, b];

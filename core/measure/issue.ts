@@ -1,14 +1,14 @@
-// What is wrong with something typed: where it stands, and a sentence that says what to do.
+// An issue: what is wrong with something typed, where, and what to do.
 
-/** Something that cannot be reckoned with: where it stands in the document, and the sentence shown beside it. */
+/** Something that cannot be computed: its path in the document, and the sentence shown beside it. */
 export interface Issue {
   readonly path: string;
   readonly sentence: string;
-  /** The description is sound but a price is missing today: shown, but nothing is kept from being accepted. */
+  /** Only a price is missing: the issue is shown, but the document can be accepted. */
   readonly onlyPrice?: true;
 }
 
-/** Whether a problem keeps the document from being accepted. */
+/** Whether an issue keeps the document from being accepted. */
 export function blocks(problem: Issue): boolean {
   return !problem.onlyPrice;
 }

@@ -1,4 +1,5 @@
 // Length units in millimetres. The international inch is exactly 25.4 mm (1959 agreement).
+/** Millimetres in the international inch. */
 export const MM_PER_INCH = 25.4;
 
 const mmPerLengthUnit = {
@@ -41,7 +42,7 @@ const spellings: Readonly<Record<string, keyof typeof mmPerLengthUnit>> = {
   thous: 'thou',
 };
 
-/** Millimetres in a unit as people write it, or undefined when it is not a length unit. */
+/** Millimetres in a unit as people write it; undefined for a word that is no length unit. */
 export function mmPer(unit: string): number | undefined {
   const known = spellings[unit.toLowerCase()];
   return known && mmPerLengthUnit[known];

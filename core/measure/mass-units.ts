@@ -1,5 +1,6 @@
 // Mass units in grams. The troy ounce is exactly 31.1034768 g, the pennyweight a twentieth of it, the grain 64.79891 mg
-// (1959 agreement). Precious metal is never weighed in avoirdupois, so the plain ounce is not here.
+// (1959 agreement). Precious metal is never weighed in avoirdupois, so there is no plain ounce.
+/** Grams in the troy ounce. */
 export const GRAMS_PER_TROY_OUNCE = 31.1034768;
 
 const gramsPerUnit: Readonly<Record<string, number>> = {
@@ -26,7 +27,7 @@ const gramsPerUnit: Readonly<Record<string, number>> = {
   gr: 0.06479891,
 };
 
-/** Grams in a unit as people write it, or undefined when it is not a mass unit of the trade. */
+/** Grams in a unit as people write it; undefined for a word that is no mass unit of the trade. */
 export function gramsPer(unit: string): number | undefined {
   return gramsPerUnit[unit.toLowerCase()];
 }

@@ -1,6 +1,9 @@
-// Chance with a seed: the same seed tries the same things, so a range does not flicker while it is looked at.
+// Random numbers with a seed: the same seed gives the same numbers, so that a simulated range does not flicker.
 
-/** Uniform numbers in [0, 1). mulberry32 (Tommy Ettinger, public domain; from memory): 32 bits of state are plenty here. */
+/**
+ * Uniform random numbers in [0, 1): mulberry32 (Tommy Ettinger, public domain; from memory). 32 bits of state are
+ * enough here.
+ */
 export function seeded(seed: number): () => number {
   let state = seed >>> 0;
   return () => {
@@ -11,20 +14,20 @@ export function seeded(seed: number): () => number {
   };
 }
 
-/** A standard normal number (Box and Muller 1958). */
+/** A standard normal random number (Box and Muller 1958). */
 export function normal(random: () => number): number {
   const radius = Math.sqrt(-2 * Math.log(1 - random()));
   return radius * Math.cos(2 * Math.PI * random());
 }
 
-/** A lognormal number with mean 1. @param spread  its standard deviation */
+/** A lognormal random number with mean 1. @param spread  its standard deviation */
 export function logNormal(spread: number, random: () => number): number {
   if (spread === 0) return 1;
   const variance = Math.log(1 + spread ** 2);
   return Math.exp(normal(random) * Math.sqrt(variance) - variance / 2);
 }
 
-/** A count of rare things (Knuth 1969 for few, the normal with a half added for many). @param mean  0 or more */
+/** A Poisson random number (Knuth 1969 for small means, a rounded normal for large ones). @param mean  0 or more */
 export function poisson(mean: number, random: () => number): number {
   if (mean > 60) return Math.max(0, Math.floor(mean + Math.sqrt(mean) * normal(random) + 0.5));
   const least = Math.exp(-mean);
@@ -33,7 +36,11 @@ export function poisson(mean: number, random: () => number): number {
   return count;
 }
 
-/** @param sorted  rising, at least one. @param share  0 to 1; between two ranks it is drawn straight */
+/**
+ * A quantile of sorted numbers, interpolated between two ranks.
+ * @param sorted  rising, at least one
+ * @param share   0 to 1
+ */
 export function quantile(sorted: readonly number[], share: number): number {
   const at = share * (sorted.length - 1);
   const [below, above] = [sorted[Math.floor(at)] ?? NaN, sorted[Math.ceil(at)] ?? NaN];

@@ -1,9 +1,10 @@
-// Ring sizes. Each scale is a straight line, so sizes between the marks are fine.
+// Ring size scales. Each is a straight line, so sizes between the marks are valid.
 import { MM_PER_INCH } from './length-units.ts';
 import { readLength } from './read/read-length.ts';
 import { read, unread, type Reading } from './read/reading.ts';
 import { readPlain } from './read/read-number.ts';
 
+/** Ring size scales. */
 export const ringSizeSystems = ['us', 'uk', 'iso', 'jp', 'mm'] as const;
 
 /**
@@ -16,6 +17,7 @@ export const ringSizeSystems = ['us', 'uk', 'iso', 'jp', 'mm'] as const;
  */
 export type RingSizeSystem = (typeof ringSizeSystems)[number];
 
+/** Source of each scale. */
 export const ringSizeSources = {
   us: 'US scale, 0.458 in + 0.032 in a size (common practice)',
   uk: 'UK scale, BS 6820',
@@ -47,7 +49,7 @@ export function ringInsideMm(system: RingSizeSystem, size: number): number {
   }
 }
 
-/** The size on a scale that has this inside diameter; the inverse of `ringInsideMm`. */
+/** The size of an inside diameter on a scale; the inverse of `ringInsideMm`. */
 export function ringSizeOf(system: RingSizeSystem, insideMm: number): number {
   switch (system) {
     case 'us':
@@ -63,7 +65,10 @@ export function ringSizeOf(system: RingSizeSystem, insideMm: number): number {
   }
 }
 
-/** A size as it is written on its scale, to the nearest quarter (UK: half): `7 ¼`, `N ½`. */
+/**
+ * A size as it is written on its scale, to the nearest quarter (UK: half).
+ * @example ringSizeText('us', 7.25) // '7 ¼'
+ */
 export function ringSizeText(system: RingSizeSystem, size: number): string {
   const step = system === 'uk' ? 2 : 4;
   const whole = Math.floor(Math.round(size * step) / step);
@@ -73,7 +78,7 @@ export function ringSizeText(system: RingSizeSystem, size: number): string {
   return `${name}${part}`;
 }
 
-/** A size that names its own scale, `7 us` or `uk N½`; null when it names none. */
+/** A size that names its own scale: `7 us`, `uk N½`; null when it names none. */
 export function sizeOnScale(text: string): { readonly system: RingSizeSystem; readonly size: string } | null {
   const found = /^\s*(?:(us|uk|iso|jp)\s+(.+?)|(.+?)\s*(us|uk|iso|jp))\s*$/i.exec(text);
   const scale = (found?.[1] ?? found?.[4])?.toLowerCase() as RingSizeSystem | undefined;
@@ -82,9 +87,9 @@ export function sizeOnScale(text: string): { readonly system: RingSizeSystem; re
 }
 
 /**
- * Reads a ring size as typed on a scale: `7 1/2`, `N½`, `54`, `14`, `17.3 mm`. A scale that is typed with the size comes
- * before the one chosen beside it.
- * @returns inside diameter in mm
+ * Reads a ring size as typed: `7 1/2`, `N½`, `54`, `14`, `17.3 mm`. A scale typed with the size overrides the chosen
+ * one.
+ * @returns inside diameter in mm, or the problem in a sentence
  */
 export function readRingSize(text: string, system: RingSizeSystem): Reading {
   const named = sizeOnScale(text);
@@ -107,7 +112,7 @@ const examples = { us: '7 1/2', uk: 'N½', iso: '54', jp: '14' } as const satisf
   string
 >;
 
-// A size is written 7-1/2 as often as 7 1/2; nothing is ever taken away from a size.
+// 7-1/2 is written as often as 7 1/2; nothing is ever subtracted from a ring size.
 function readNumber(text: string, example: string): Reading {
   return readPlain(text.replace(/^\s*(\d+)-(\d+\/\d+)\s*$/, '$1 $2'), 'ring size', example, () => undefined);
 }

@@ -1,7 +1,8 @@
-// Ring sizes side by side, by US half sizes.
+// A table of ring sizes on all scales, by US half sizes.
 import { given, inSum, computed, type Figure } from '../figure/figure.ts';
 import { ringInsideMm, ringSizeOf, ringSizeText } from './ring-size.ts';
 
+/** One inside diameter on every scale. */
 export interface RingRow {
   readonly us: string;
   readonly uk: string;

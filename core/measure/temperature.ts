@@ -1,4 +1,4 @@
-// Temperatures: degrees Celsius inside, Fahrenheit at the edges.
+// Temperatures: °C in core, Fahrenheit at the edges.
 
 /** @returns °C */
 export function celsius(fahrenheit: number): number {

@@ -1,4 +1,4 @@
-// What a maker can choose from: the built-in alloys and the studio's own.
+// The alloys of a studio: the built-in ones and its own.
 import { given, computed, type Figure } from '../figure/figure.ts';
 import { builtInAlloys, type Alloy, type AlloyFamily } from './alloys.ts';
 
@@ -9,7 +9,7 @@ export function alloysWith(own: readonly Alloy[]): ReadonlyMap<string, Alloy> {
   return own.length === 0 ? builtInById : new Map([...builtInById, ...own.map((alloy) => [alloy.id, alloy] as const)]);
 }
 
-/** The density of an alloy as an input of a sum, or null while it is not known. */
+/** The density of an alloy as an input of a sum; null while it is unknown. */
 export function densityOf(alloy: Alloy): Figure | null {
   const { densityWorking } = alloy;
   if (densityWorking) {
@@ -21,9 +21,10 @@ export function densityOf(alloy: Alloy): Figure | null {
     : given(`density of ${alloy.name}`, alloy.densityGPerCm3, 'g/cm³', alloy.densitySource);
 }
 
-/** The metal a family is shown in: a tint on the screen, always beside its name. */
+/** Tint of a metal family on the screen, always shown beside its name. */
 export type Tint = 'silver' | 'yellow' | 'rose' | 'white' | 'platinum' | 'copper' | 'brass' | 'steel';
 
+/** Tint of each metal family. */
 export const familyTints = {
   silver: 'silver',
   'yellow-gold': 'yellow',

@@ -1,8 +1,9 @@
-// The built-in alloys: typical values; actual stock varies by its maker, so a studio may enter its own.
-// Densities at 20 °C. `densitySource` says how sure each is; compositions and melting ranges are nominal, from memory.
+// The built-in alloys with typical values. Actual stock varies by maker, so a studio may enter its own. Densities are
+// at 20 °C; `densitySource` says how certain each is. Compositions and melting ranges are nominal, from memory.
 
 import type { Figure } from '../figure/figure.ts';
 
+/** Metal families. */
 export const alloyFamilies = [
   'silver',
   'yellow-gold',
@@ -20,8 +21,10 @@ export const alloyFamilies = [
   'niobium',
   'aluminium',
 ] as const;
+/** A metal family. */
 export type AlloyFamily = (typeof alloyFamilies)[number];
 
+/** An alloy. */
 export interface Alloy {
   readonly id: string;
   readonly name: string;
@@ -30,19 +33,20 @@ export interface Alloy {
   readonly composition: Readonly<Record<string, number>>;
   /** Parts per thousand of the precious metal, or null for base metals. */
   readonly fineness: number | null;
-  /** g/cm³ at 20 °C; null until it is known. */
+  /** g/cm³ at 20 °C; null while unknown. */
   readonly densityGPerCm3: number | null;
-  /** Where melting begins and ends; null until it is known. */
+  /** Solidus and liquidus, °C; null while unknown. */
   readonly solidusC: number | null;
   readonly liquidusC: number | null;
-  /** Commonly joined to itself by torch without solder (common practice). */
+  /** Whether it is commonly fused to itself by torch without solder (common practice). */
   readonly fusible: boolean;
   readonly densitySource: string;
-  /** How the density was found, where it was reckoned: from the composition, or weighed in water. */
+  /** Calculation of a computed density: from the composition, or weighed in water. */
   readonly densityWorking?: Figure;
 }
 
 // prettier-ignore
+/** The alloys that ship with the app. */
 export const builtInAlloys = [
   { id: 'silver-999', name: 'Fine silver', family: 'silver', composition: { Ag: 0.999, Cu: 0.001 }, fineness: 999, densityGPerCm3: 10.49, solidusC: 961.8, liquidusC: 961.8, fusible: true, densitySource: 'pure silver from published element tables' },
   { id: 'silver-925', name: 'Sterling silver', family: 'silver', composition: { Ag: 0.925, Cu: 0.075 }, fineness: 925, densityGPerCm3: 10.36, solidusC: 802, liquidusC: 893, fusible: false, densitySource: 'ASM Handbook vol. 2, from memory' },

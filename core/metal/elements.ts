@@ -1,15 +1,17 @@
-// Densities near 20 °C and melting points of the elements in the book's alloys and solders. Six free collections were compared
-// (libelemental, periodictable, GNU units, xraylib and two npm packages); the value most of them give is taken.
+// Densities near 20 °C and melting points of the elements in the alloys and solders. Six free collections were compared
+// (libelemental, periodictable, GNU units, xraylib and two npm packages); the value most of them give is used.
 
+/** Density and melting point of an element. */
 export interface Element {
   readonly densityGPerCm3: number;
-  /** Null where the element has none at normal pressure. */
+  /** Melting point, °C; null for an element without one at normal pressure. */
   readonly meltingC: number | null;
 }
 
-/** Where the table comes from, for a figure's source. */
+/** Source of the table, for figures. */
 export const elementsSource = 'element tables (CRC Handbook, by way of libelemental 2.0.2)';
 
+/** The elements by symbol. */
 export const elements = {
   Ag: { densityGPerCm3: 10.49, meltingC: 961.78 },
   Au: { densityGPerCm3: 19.3, meltingC: 1064.18 },
@@ -40,4 +42,5 @@ export const elements = {
   P: { densityGPerCm3: 1.823, meltingC: 44.15 },
 } as const satisfies Readonly<Record<string, Element>>;
 
+/** Symbol of an element of the table. */
 export type ElementSymbol = keyof typeof elements;

@@ -1,28 +1,32 @@
-// Fineness and karat, and what to add to a melt to reach a fineness.
+// Fineness and karat, and additions to a melt that reach a fineness.
 import { given, inSum, computed, type Figure } from '../figure/figure.ts';
 
-/** Parts per thousand of a karat: 18 of 24 is 750. */
+/**
+ * Fineness of a karat. @returns parts per thousand
+ * @example finenessOfKarat(18) // 750
+ */
 export function finenessOfKarat(karat: number): number {
   return (karat / 24) * 1000;
 }
 
+/** An addition to a melt. */
 export interface Addition {
-  /** `fine`: fine metal goes in; `base`: copper or a master alloy without precious metal. */
+  /** `fine`: fine metal is added; `base`: copper or a master alloy without precious metal. */
   readonly what: 'fine' | 'base';
   /** g to add. */
   readonly add: Figure;
-  /** g of the whole melt afterwards. */
+  /** g of the melt after the addition. */
   readonly total: Figure;
 }
 
 /**
- * What to add to a melt so that it reaches a fineness.
- * @param massG   the metal there is
+ * What to add to a melt to reach a fineness.
+ * @param massG   mass of the melt, g
  * @param from    its fineness, parts per thousand
- * @param to      the fineness wanted
- * @param adding  fineness of what is added; the purest there is by default: 999.9 upwards, 0 downwards
- * @throws RangeError when what is added cannot bring it there
- * @example addToReach(100, 999, 925).add.value // 8: 100 g of fine silver take 8 g of copper
+ * @param to      the goal, parts per thousand
+ * @param adding  fineness of the addition; 999.9 upwards and 0 downwards by default
+ * @throws RangeError when the addition cannot reach the goal
+ * @example addToReach(100, 999, 925).add.value // 8
  */
 export function addToReach(massG: number, from: number, to: number, adding = to > from ? 1000 : 0): Addition {
   const raises = to > from;

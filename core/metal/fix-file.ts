@@ -1,18 +1,19 @@
-// Fixes from a table: a day a line, a column a metal. The format stands in docs/formats/fixes.md.
+// Reads metal prices from a table: one day a row, one metal a column. The format: docs/formats/fixes.md.
 import { isoDateSchema } from '../measure/typed.ts';
 import { fixMetalNames, fixMetals, fixProblems, type FixMetal, type NewFix } from './fix.ts';
 
+/** The metal prices of a file and its problems. */
 export interface FixTable {
   readonly fixes: readonly NewFix[];
-  /** What is wrong, by line of the file; nothing is kept while there is any. */
+  /** Problems by row of the file; nothing is kept while there are any. */
   readonly problems: readonly { readonly line: number; readonly sentence: string }[];
 }
 
 /**
- * Reads rows of a table, the first being its heads: `day`, then metals by name (`silver`) or symbol (`Ag`); beside them
- * `per` (the weight a bare price is for, `ozt` when left out), `currency`, `source`.
- * @param rows      as parted by a CSV reader, blank rows and all
- * @param currency  of prices whose line names none
+ * Reads the rows of a table, the first being its heads: `day`, then metals by name (`silver`) or symbol (`Ag`); also
+ * `per` (the weight of a bare price, `ozt` when left out), `currency`, `source`.
+ * @param rows      cells as a CSV reader gives them, blank rows too
+ * @param currency  of prices whose row names none
  */
 export function readFixTable(rows: readonly (readonly string[])[], currency: string, source: string): FixTable {
   const [heads = [], ...lines] = rows;

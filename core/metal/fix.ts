@@ -1,12 +1,16 @@
-// The noon fix: the price of each fine metal on a day, and where it came from. An entry: never changed, only followed.
+// Metal prices: the price of each fine metal on a day, and its source. They are entries: never changed, only followed
+// by later ones. The trade calls the prices of a day the fix.
 import { z } from 'zod';
 import { given, type Figure } from '../figure/figure.ts';
 import { readPricePerGram } from '../measure/read/read-money.ts';
 import { currencySchema, isoDateSchema, typedSchema } from '../measure/typed.ts';
 
+/** Metals with a price. */
 export const fixMetals = ['Ag', 'Au', 'Pt', 'Pd', 'Cu'] as const;
+/** A metal with a price. */
 export type FixMetal = (typeof fixMetals)[number];
 
+/** Names of the metals with a price. */
 export const fixMetalNames = {
   Ag: 'silver',
   Au: 'gold',
@@ -15,7 +19,7 @@ export const fixMetalNames = {
   Cu: 'copper',
 } as const satisfies Record<FixMetal, string>;
 
-/** Prices as typed, each with its weight unit: `25.50 / ozt`. A metal the studio does not use is left out. */
+/** Prices as typed, each with its weight unit: `25.50 / ozt`. Metals that are not used are left out. */
 export const newFixSchema = z.strictObject({
   on: isoDateSchema,
   currency: currencySchema,
@@ -26,14 +30,17 @@ export const newFixSchema = z.strictObject({
     .min(1, 'Say where the prices came from, for example “typed from the dealer’s list”.')
     .max(200),
 });
+/** Metal prices of a day as they are kept. */
 export const fixSchema = newFixSchema.extend({ id: z.int(), at: z.iso.datetime() });
 
+/** Metal prices as they are sent. */
 export type NewFix = z.infer<typeof newFixSchema>;
+/** Metal prices of a day as they are kept. */
 export type Fix = z.infer<typeof fixSchema>;
 
 /**
- * The price of one fine metal at a fix.
- * @returns minor units per gram of fine metal with its source, or null when the fix has no price for it
+ * The price of one fine metal.
+ * @returns minor units per gram of fine metal with the source; null when it has no price that day
  */
 export function finePrice(fix: Fix, metal: FixMetal): Figure | null {
   const typed = fix.prices[metal]?.trim();
@@ -44,7 +51,7 @@ export function finePrice(fix: Fix, metal: FixMetal): Figure | null {
   return given(`fine ${fixMetalNames[metal]}`, reading.value, `${fix.currency}/g`, source);
 }
 
-/** What is wrong with a fix as typed: a sentence for each price that cannot be read. Empty when it can be kept. */
+/** Problems of metal prices as typed: a sentence for each price that cannot be read; none when they can be kept. */
 export function fixProblems(fix: Pick<NewFix, 'prices' | 'currency'>): { path: string; sentence: string }[] {
   const typed = fixMetals.flatMap((metal) => {
     const text = fix.prices[metal]?.trim();

@@ -1,4 +1,4 @@
-// Density of a weighed sample: once in air, once hung in water.
+// Density of a sample weighed in air and in water.
 import { given, inSum, computed, type Figure } from '../figure/figure.ts';
 
 /** Density of dry air at a bench, g/cm³ (common practice). */
@@ -26,10 +26,10 @@ export function waterDensity(celsius: number): number {
 }
 
 /**
- * Density of a sample from its weight in air and hung in water.
+ * Density of a sample weighed in air and hung in water.
  * @param airG    reading in air, g
- * @param waterG  reading hung in water, g: less, by the water it pushes aside
- * @returns g/cm³ with its working, corrected for the air the scale weighs in
+ * @param waterG  reading in water, g: less, by the water it displaces
+ * @returns g/cm³ with its calculation, corrected for the buoyancy of air
  * @throws RangeError when the sample does not lose weight in water
  */
 export function hydrostaticDensity(airG: number, waterG: number, celsius: number): Figure {

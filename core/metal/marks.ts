@@ -1,4 +1,4 @@
-// Whether a hallmark or a fineness mark may be due: by precious metal and weight, as commonly given.
+// Whether a hallmark or a fineness mark may be required, by precious metal and weight, as commonly given.
 import type { Alloy, AlloyFamily } from './alloys.ts';
 import { preciousMetals, ukExemptBelowG, type PreciousMetal } from './hallmarks.ts';
 
@@ -11,12 +11,13 @@ const metalOf: Readonly<Partial<Record<AlloyFamily, PreciousMetal>>> = {
   palladium: 'palladium',
 };
 
+/** Grams of alloy of a precious metal. */
 export interface PreciousWeight {
   readonly metal: PreciousMetal;
   readonly grams: number;
 }
 
-/** Grams of each precious metal's alloys in a piece, those above nothing. */
+/** Grams of alloy of each precious metal in a piece; metals without any are left out. */
 export function preciousWeights(
   parts: readonly { readonly alloy: Alloy | null; readonly net: { readonly value: number } | null }[],
 ): PreciousWeight[] {
@@ -28,7 +29,9 @@ export function preciousWeights(
   });
 }
 
-/** @param country  ISO 3166-1 alpha-2; only Britain's limits are known here, elsewhere a mark may be due at any weight */
+/**
+ * @param country  ISO 3166-1 alpha-2; only Britain's limits are known, elsewhere a mark may be required at any weight
+ */
 export function isMarkDue({ metal, grams }: PreciousWeight, country: string): boolean {
   return grams >= (country === 'GB' ? ukExemptBelowG[metal] : 0);
 }

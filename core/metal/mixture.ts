@@ -1,15 +1,16 @@
-// What an alloy would weigh if its metals only lay side by side: the density to work with until it is weighed.
+// Density of an ideal mixture, used for an alloy until it is weighed.
 import { given, inSum, computed, type Figure } from '../figure/figure.ts';
 import { elements, elementsSource, type ElementSymbol } from './elements.ts';
 
+/** Mass fractions by element symbol. */
 export type Composition = Readonly<Record<string, number>>;
 
 /**
- * Density of an ideal mixture: 1 / Σ(w / ρ). Alloys of copper and zinc come out some 1 to 2 % heavier than this, since
- * they contract on alloying; most others are within 1 %.
+ * Density of an ideal mixture: 1 / Σ(w / ρ). Alloys of copper and zinc are 1 to 2 % denser, since they contract; most
+ * others are within 1 %.
  * @param composition  mass fractions by element symbol, summing to 1
- * @returns g/cm³ with its working
- * @throws RangeError for a symbol that is not in the element table, or fractions that do not sum to 1
+ * @returns g/cm³ with its calculation
+ * @throws RangeError for an unknown symbol, or fractions that do not sum to 1
  */
 export function mixtureDensity(composition: Composition, name = ''): Figure {
   const sum = Object.values(composition).reduce((total, share) => total + share, 0);

@@ -1,19 +1,20 @@
-// A fix becomes a price per gram of an alloy: its fine content at the fix, and what the supplier asks for the form.
+// Price per gram of an alloy: its precious metal content at the metal prices, plus the supplier's fabrication charge.
 import { given, inSum, computed, renamed, type Figure } from '../figure/figure.ts';
 import type { Alloy } from './alloys.ts';
 import { finePrice, fixMetalNames, fixMetals, type Fix } from './fix.ts';
 
-/** What precious metal an alloy is bought for; without its price the alloy has none. */
+/** Precious metals of an alloy; without the price of one the alloy has no price. */
 const PRECIOUS_SHARE = 0.05;
 
+/** Prices of one gram of an alloy. */
 export interface AlloyPrice {
-  /** Minor units per gram for the metal in it, at the fix. */
+  /** Value of the content, minor units per gram. */
   readonly content: Figure;
-  /** Minor units per gram as bought: the content and the making charge. */
+  /** Price as bought, minor units per gram: the content and the fabrication charge. */
   readonly bought: Figure;
 }
 
-/** What metal is costed at: what it costs to replace today, or what was paid for it. */
+/** The price metal is costed at: replacement cost, or what was paid. */
 export interface Paid {
   readonly basis: 'average' | 'last';
   /** Minor units per gram. */
@@ -22,9 +23,9 @@ export interface Paid {
 
 /**
  * Price of one gram of an alloy in a form.
- * @param makingCharge  minor units per gram over the metal's content (for base metals, the whole price)
- * @param paid  what was paid for it, where the studio costs by that; null costs it at what it takes to replace it
- * @returns the price, or a sentence when the fix lacks a precious metal that is in the alloy
+ * @param makingCharge  fabrication charge, minor units per gram; for base metals the whole price
+ * @param paid  what was paid, where the studio costs by that; null for replacement cost
+ * @returns the price, or a sentence when a precious metal of the alloy has no price
  */
 export function alloyPrice(
   alloy: Alloy,

@@ -1,10 +1,11 @@
-// The density of a studio's own alloy as typed: a number, its composition, or a sample weighed in air and in water.
+// Reads the density of a studio's own alloy: a number, a composition, or a sample weighed in air and in water.
 import { given, type Figure } from '../figure/figure.ts';
 import { celsius } from '../measure/temperature.ts';
 import { readDensity } from '../measure/read/read-number.ts';
 import { hydrostaticDensity } from './hydrostatic.ts';
 import { mixtureDensity, type Composition } from './mixture.ts';
 
+/** The result of reading a density. */
 export type DensityReading =
   | { readonly ok: true; readonly density: Figure; readonly composition: Composition | null }
   | { readonly ok: false; readonly sentence: string };
@@ -15,12 +16,12 @@ const IN_WATER = new RegExp(`${NUMBER}\\s*g?\\s*(?:in\\s+)?water`, 'i');
 const TEMPERATURE = new RegExp(`${NUMBER}\\s*°?\\s*([cf])\\b`, 'i');
 const SYMBOL_FIRST = new RegExp(`^([A-Z][a-z]?)\\s*:?\\s*${NUMBER}\\s*%?$`);
 const SHARE_FIRST = new RegExp(`^${NUMBER}\\s*%?\\s*([A-Z][a-z]?)$`);
-/** Water on a bench, when no temperature is given. */
+/** Temperature of the water when none is given, °C. */
 const ROOM_C = 20;
 
 /**
  * Reads a density: `8.53`; `Cu 70, Zn 30` (per cent, or fractions of 1); `12.41 g in air, 11.22 in water at 21 C`.
- * @returns g/cm³ with its working, and the composition where that is what was typed
+ * @returns g/cm³ with its calculation, and the composition where one was typed
  */
 export function readAlloyDensity(text: string): DensityReading {
   try {

@@ -1,4 +1,5 @@
-// Metal received: what was paid for it, by alloy and form. An entry: never changed, only followed.
+// Metal received and what was paid for it, by alloy and form. Receipts are entries: never changed, only followed by
+// later ones.
 import { z } from 'zod';
 import { given, inSum, computed, totalOf, type Figure } from '../figure/figure.ts';
 import { readMoney } from '../measure/read/read-money.ts';
@@ -7,23 +8,27 @@ import { currencySchema, isoDateSchema, typedSchema } from '../measure/typed.ts'
 import { chargeForms, type ChargeForm } from './charge-form.ts';
 import type { Paid } from './price-per-gram.ts';
 
+/** A receipt as it is sent. */
 export const newReceiptSchema = z.strictObject({
   on: isoDateSchema,
   alloy: z.string().min(1).max(40),
   form: z.enum(chargeForms),
-  /** Weight as typed: `120 g`, `2 ozt`. */
+  /** Mass as typed: `120 g`, `2 ozt`. */
   grams: typedSchema,
-  /** What it cost in all, as typed. */
+  /** Total price as typed. */
   paid: typedSchema,
   currency: currencySchema,
   source: z.string().trim().min(1, 'Say who it came from.').max(200),
 });
+/** A receipt as it is kept. */
 export const receiptSchema = newReceiptSchema.extend({ id: z.int(), at: z.iso.datetime() });
 
+/** A receipt as it is sent. */
 export type NewReceipt = z.infer<typeof newReceiptSchema>;
+/** A receipt as it is kept. */
 export type Receipt = z.infer<typeof receiptSchema>;
 
-/** What is wrong with a receipt as typed; empty when it can be kept. */
+/** Problems of a receipt as typed; none when it can be kept. */
 export function receiptProblems({ grams, paid, currency }: Pick<NewReceipt, 'grams' | 'paid' | 'currency'>) {
   const weight = readGrams(grams);
   const money = readMoney(paid, currency, 'amount');
@@ -37,13 +42,13 @@ export function receiptProblems({ grams, paid, currency }: Pick<NewReceipt, 'gra
   ];
 }
 
-/** What was paid for a gram of an alloy in a form, or null where none was received. */
+/** What was paid for a gram of an alloy in a form; null when none was received. */
 export type PaidFor = (alloyId: string, form: ChargeForm) => Paid | null;
 
 /**
- * Looks up what was paid, by the studio's basis.
- * @param receipts  latest day first, as the ledger lists them; those in another currency are left out
- * @returns the average over all that was received, by weight, or the price of the last; to replace, nothing
+ * Looks up what was paid, by the studio's valuation.
+ * @param receipts  latest day first; those in another currency are left out
+ * @returns the average cost over all receipts, by mass, or the last cost; nothing for replacement cost
  */
 export function paidFor(
   receipts: readonly Receipt[],

@@ -1,11 +1,13 @@
-// Solders: typical values of common grades. A studio's own differ by tens of degrees, so its maker's sheet always wins.
-// Every composition and temperature is from memory; those of illustrative solders were made up to fit carat and flow.
+// Solders with typical values of common grades. A studio's own may differ by tens of degrees, so the solder maker's
+// sheet always wins. Every composition and temperature is from memory; illustrative solders were made up to fit carat
+// and flow point.
 
 import type { Alloy, AlloyFamily } from './alloys.ts';
 
 /** From the lowest flow point to the highest; IT is for enamelling. */
 type SolderGrade = 'extra-easy' | 'easy' | 'medium' | 'hard' | 'hard-IT';
 
+/** A solder. */
 export interface Solder {
   readonly id: string;
   readonly name: string;
@@ -15,15 +17,16 @@ export interface Solder {
   /** Mass fractions by element symbol. */
   readonly composition: Readonly<Record<string, number>>;
   readonly solidusC: number;
-  /** The usual working flow point, about the liquidus. */
+  /** The usual flow point, about the liquidus, °C. */
   readonly flowC: number;
   readonly densityGPerCm3: number;
-  /** Solder with cadmium is listed so that old stock is recognised: do not use it. */
+  /** Solder with cadmium is listed so that old stock is recognised. It must not be used. */
   readonly cadmiumFree: boolean;
   readonly source: string;
 }
 
 // prettier-ignore
+/** The solders that ship with the app. */
 export const solders = [
   { id: 'silver-extra-easy', name: 'Silver solder, extra easy', family: 'silver', grade: 'extra-easy', form: 'wire-sheet', composition: { Ag: 0.56, Cu: 0.22, Zn: 0.17, Sn: 0.05 }, solidusC: 618, flowC: 652, densityGPerCm3: 9.21, cadmiumFree: true, source: 'American Welding Society A5.8 filler BAg-7, from memory' },
   { id: 'silver-easy', name: 'Silver solder, easy', family: 'silver', grade: 'easy', form: 'wire-sheet', composition: { Ag: 0.65, Cu: 0.2, Zn: 0.15 }, solidusC: 671, flowC: 718, densityGPerCm3: 9.5, cadmiumFree: true, source: 'American Welding Society A5.8 filler BAg-9, from memory' },
@@ -61,7 +64,7 @@ const familyOfSolder: Readonly<Record<string, AlloyFamily>> = {
   'copper-brass': 'brass',
 };
 
-/** A solder as a metal that has a price: its content at the fix, and the making charge of its family's wire. */
+/** A solder as an alloy with a price: its content, and the fabrication charge of wire of its family. */
 export function solderAsAlloy(solder: Solder): Alloy {
   return {
     id: solder.id,
@@ -77,5 +80,5 @@ export function solderAsAlloy(solder: Solder): Alloy {
   };
 }
 
-/** The solders of the book by id. */
+/** The solders by id. */
 export const solderById: ReadonlyMap<string, Solder> = new Map(solders.map((solder) => [solder.id, solder]));

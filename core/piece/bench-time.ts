@@ -1,31 +1,33 @@
-// Bench time: what the hands do, and what works by itself meanwhile.
+// Bench time: the attended and unattended minutes of steps.
 import { given, inSum, computed, renamed, totalOf, type Figure } from '../figure/figure.ts';
 import { readCount, readMinutes, readPlain, readShare } from '../measure/read/read-number.ts';
 import type { Reading } from '../measure/read/reading.ts';
 import type { Issue } from '../measure/issue.ts';
 import type { Step, StepDriver } from './step.ts';
 
+/** Times of a step, read into numbers. */
 export interface StepComputation {
-  /** Attended, once a batch. */
+  /** Attended minutes, once a batch. */
   readonly setUpMin: number;
-  /** Attended, for each piece: minutes a driver times the drivers of a piece. */
+  /** Attended minutes for each piece: minutes per driver times the drivers of a piece. */
   readonly eachMin: number;
-  /** Attended, for each load. */
+  /** Attended minutes for each load. */
   readonly loadMin: number;
   /** Pieces in a load; Infinity when all go in at once. */
   readonly load: number;
-  /** Unattended, once a load. */
+  /** Unattended minutes, once a load. */
   readonly unattendedMin: number;
   /** Drivers in one piece: its cuts, joints, centimetres. */
   readonly drivers: number;
-  /** 0 to 1. */
+  /** Yield, 0 to 1. */
   readonly yield: number;
-  /** How far its minutes stray, as a share; null for as the studio's do. */
+  /** Variation of its minutes, as a share; null for the studio's. */
   readonly spread: number | null;
   /** Paths are within the step: `each`. */
   readonly problems: readonly Issue[];
 }
 
+/** Names of the drivers. */
 export const driverNames = {
   piece: 'piece',
   cut: 'cut',
@@ -37,8 +39,8 @@ export const driverNames = {
 } as const satisfies Record<StepDriver, string>;
 
 /**
- * Reads a step.
- * @param counted  drivers of its kind in one piece, as the recipe has them; what is typed with the step comes first
+ * Computes the times of a step.
+ * @param counted  drivers in one piece by the recipe; a number typed with the step overrides it
  */
 export function computeStep(step: Step, counted = 1): StepComputation {
   const problems: Issue[] = [];
@@ -69,7 +71,7 @@ export function computeStep(step: Step, counted = 1): StepComputation {
   };
 }
 
-/** Loads a batch takes. */
+/** Number of loads of a batch. */
 export function loadsOf({ load }: Pick<StepComputation, 'load'>, pieces: number): number {
   return Math.max(1, Math.ceil(pieces / load - 1e-9));
 }
@@ -84,14 +86,15 @@ export function unattendedMin(time: StepComputation, pieces: number): number {
   return time.unattendedMin * loadsOf(time, pieces);
 }
 
+/** A step with its times. */
 export interface TimedStep {
   readonly step: Pick<Step, 'name' | 'per'>;
   readonly time: StepComputation;
 }
 
 /**
- * Attended minutes one piece takes when `batchSize` are made at once: each step's set-up is spread over them.
- * @param each  a reckoner of one step's minutes that remembers, where many counts are made
+ * Attended minutes of one piece when `batchSize` are made at once: the set-up of each step is spread over them.
+ * @param each  computes the minutes of one step; it may remember, where many counts are made
  * @returns min, a sum with a line a step
  */
 export function attendedEach(steps: readonly TimedStep[], batchSize: number, each = stepEach): Figure {

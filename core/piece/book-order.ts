@@ -1,14 +1,15 @@
-// The book of pieces: what is looked for, and in which order.
+// Search and filters of the list of pieces.
 import type { Piece } from './piece.ts';
 
+/** Search and filters of the list of pieces. */
 export interface BookWanted {
-  /** Words that must all stand in the name, the tags, the collection, a part or a note. */
+  /** Words that must all be in the name, a tag, the collection, a part or a note. */
   readonly words: string;
   readonly tag: string;
   readonly collection: string;
 }
 
-/** Whether a piece is wanted; nothing wanted is everything. */
+/** Whether a piece matches; without any filter every piece does. */
 export function isWanted(piece: Piece, { words, tag, collection }: BookWanted): boolean {
   if (tag && !piece.tags.includes(tag)) return false;
   if (collection && piece.collection.trim() !== collection) return false;
@@ -31,7 +32,7 @@ function textOf(piece: Piece): string {
   return text;
 }
 
-/** Every tag and collection in use, in the order of the alphabet. */
+/** Every tag and collection in use, in alphabetical order. */
 export function shelvesOf(pieces: readonly Piece[]): { readonly tags: string[]; readonly collections: string[] } {
   const sorted = (values: readonly string[]) => [...new Set(values)].filter(Boolean).sort((a, b) => a.localeCompare(b));
   return {

@@ -1,16 +1,18 @@
-// The usual cautions, beside the steps they concern. Short, and always deferring to the maker's instructions and local rules.
+// The usual cautions, shown beside the steps they concern. They are short and defer to the maker's instructions and
+// local rules.
 import type { Step } from './step.ts';
 
+/** A caution. */
 export interface Caution {
   readonly id: string;
   readonly text: string;
 }
 
-/** Shown once behind the cautions of a page, on the screen and on paper. */
+/** Shown once after the cautions of a page, on the screen and on paper. */
 export const cautionRule =
   'Follow the instructions of whoever made the tool or the stuff, and the local rules; ask a licensed professional where one is needed.';
 
-// Common practice. A step is known by its own words or its station; a word may call for several cautions.
+// Common practice. A step is recognised by its words or its station; one word may call for several cautions.
 const cautions: readonly (Caution & { readonly words: RegExp })[] = [
   {
     id: 'torch',
@@ -61,7 +63,7 @@ const cautions: readonly (Caution & { readonly words: RegExp })[] = [
   { id: 'sheet', words: /shear|guillotine/i, text: 'Thin sheet cuts: handle it by the face, gloves on.' },
 ];
 
-/** The cautions a step calls for, in a fixed order; none for most. */
+/** The cautions of a step, in a fixed order; none for most steps. */
 export function cautionsFor({ name, station }: Pick<Step, 'name' | 'station'>): Caution[] {
   const words = `${name} ${station}`;
   return cautions.filter((caution) => caution.words.test(words)).map(({ id, text }) => ({ id, text }));

@@ -1,4 +1,4 @@
-// What a join takes: how many joints, where its solder flows, and how much of it.
+// Computes a join: its number of joints, the flow point and the mass of its solder.
 import { given, inSum, computed, type Figure } from '../figure/figure.ts';
 import { readArea } from '../measure/read/read-area.ts';
 import { readLength } from '../measure/read/read-length.ts';
@@ -21,21 +21,22 @@ import type { Join } from './join.ts';
 import { reported } from '../measure/read/reported.ts';
 import { type Report } from '../measure/read/reported.ts';
 
+/** A join, read into numbers. */
 export interface JoinComputation {
   readonly solder: Solder | null;
-  /** °C where the solder flows; null for a join without solder. */
+  /** Flow point, °C; null for a join without solder. */
   readonly flow: Figure | null;
   /** Joints in one piece. */
   readonly joints: number;
-  /** mm of seam in one piece; 0 where the solder is not laid along one. */
+  /** mm of seam in one piece; 0 where the solder is not laid along a seam. */
   readonly seamMm: number;
-  /** g of solder in one piece; null for a join without solder, or until it can be read. */
+  /** g of solder in one piece; null without solder, or while it cannot be read. */
   readonly grams: Figure | null;
   /** Paths are within the join: `amount`. */
   readonly problems: readonly Issue[];
 }
 
-/** Reads `1.2 x 1 x 0.25 mm`; blank is the usual snippet. @returns mm, or a sentence */
+/** Reads `1.2 x 1 x 0.25 mm`; blank text is the usual pallion. @returns mm, or the problem in a sentence */
 function readSnippet(text: string): SnippetMm | { readonly sentence: string } {
   if (text.trim() === '') return usualSnippetMm;
   const sentence = 'Give a snippet as length x width x thickness, for example 1.2 x 1 x 0.25 mm.';
@@ -46,9 +47,9 @@ function readSnippet(text: string): SnippetMm | { readonly sentence: string } {
 }
 
 /**
- * Reckons one join. Depends on nothing but its arguments.
- * @param groups  how many of the sub-assembly it is in are in a piece
- * @param snippet as typed with the piece
+ * Computes one join from its arguments alone.
+ * @param groups   number of its sub-assembly in a piece
+ * @param snippet  size of a pallion as typed with the piece
  */
 export function computeJoin(join: Join, snippet = '', groups = 1): JoinComputation {
   const problems: Issue[] = [];
@@ -84,7 +85,7 @@ interface Laid {
   readonly seamMm: number;
 }
 
-// What is laid at one joint.
+// The volume at one joint.
 function readAmount({ form, amount }: Join, typedSnippet: string, report: Report): Laid | null {
   const read = (reading: Reading, label: string, unit: string) => reported(reading, 'amount', label, unit, report);
   const snippet = readSnippet(typedSnippet);

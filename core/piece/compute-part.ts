@@ -1,4 +1,4 @@
-// What one part weighs: the metal that stays in the piece (net), the metal cut for it (gross), and where the rest goes.
+// Computes a part: the metal that stays in the piece (net), the metal cut for it (gross), and the scrap.
 import { given, inSum, computed, type Figure } from '../figure/figure.ts';
 import { readCount } from '../measure/read/read-number.ts';
 import { readLength } from '../measure/read/read-length.ts';
@@ -16,32 +16,33 @@ import type { BlankReading } from '../blank/blank-rule.ts';
 import { readSection, type SectionReading } from '../stock/read-section.ts';
 import { stoneOutline } from './stone.ts';
 
+/** A part, read into numbers. */
 export interface PartComputation {
   readonly alloy: Alloy | null;
   readonly section: Section | null;
-  /** What stays in the piece of one blank. */
+  /** The net blank. */
   readonly blank: Cut | null;
-  /** What is cut: the blank with its trim. */
+  /** The cut: the blank with its trim. */
   readonly cut: Cut | null;
   /** Blanks in one piece, every link and strand counted. */
   readonly count: number;
   /** Cuts made for one piece. */
   readonly cuts: number;
-  /** g in one piece, all of the count; null until everything it hangs on can be read. */
+  /** g in one piece over the whole count; null while something it depends on cannot be read. */
   readonly net: Figure | null;
   /** g cut for one piece: net, scrap and kerf. */
   readonly gross: Figure | null;
-  /** g for one piece by what it is good for, those above nothing. gross = net + scrap. */
+  /** g of scrap for one piece by kind; kinds without any are left out. gross = net + scrap. */
   readonly scrap: Readonly<Partial<Record<ScrapKind, Figure>>>;
-  /** mm, null when nothing is drilled or it cannot be read. */
+  /** mm; null when nothing is drilled or it cannot be read. */
   readonly hole: number | null;
   /** Paths are within the part: `section.diameter`. */
   readonly problems: readonly Issue[];
 }
 
 /**
- * Reckons one part. Depends on nothing but its arguments, so that an unchanged part need not be reckoned again.
- * @param groups  how many of its sub-assembly are in a piece
+ * Computes one part from its arguments alone, so that an unchanged part need not be computed again.
+ * @param groups  number of its sub-assembly in a piece
  * @param stone   the stone its bezel goes round, null for none
  */
 export function computePart(
@@ -121,7 +122,7 @@ function weighed(part: Part, known: Known, times: readonly Figure[]): Metal {
   const gross = computedMass(`${name}, as cut`, kerfs ? plus(cutOut, kerfs) : cutOut, times);
   const filings = [kerfs, drilled].flatMap((mass) => mass ?? []);
   const dust = filings.reduce((sum, { value }) => sum + value, 0);
-  // What is filed back off a hinge is dust as well, whatever becomes of the trim.
+  // What is filed off a hinge is filings, whatever becomes of the trim.
   const trimKind = part.blank.rule === 'knuckles' ? 'filings' : part.scrap;
   const offcut = cutOut.value - kept.value;
   const scrap: Partial<Record<ScrapKind, Figure>> = {};
@@ -143,9 +144,10 @@ function weighed(part: Part, known: Known, times: readonly Figure[]): Metal {
   return { net, gross, scrap };
 }
 
-/** Below a microgram a difference is what floating point leaves. */
+/** A difference below a microgram is a rounding error. */
 const EPSILON_G = 1e-6;
 
+/** Kinds of scrap in words. */
 export const scrapNames = {
   clean: 'clean scrap',
   soldered: 'soldered scrap',
@@ -178,7 +180,7 @@ function kerfOf(
   };
 }
 
-// A hole through sheet; through wire it is too little to weigh.
+// A hole through sheet; a hole through wire is too small to weigh.
 function drillings(hole: Figure, { section, sizes }: SectionReading, density: Figure): Mass | null {
   const thickness = sizes['thickness'];
   if (hole.value === 0 || section.form !== 'sheet' || !thickness) return null;
@@ -202,7 +204,7 @@ function summed(masses: readonly Mass[]): Mass {
   return first ? rest.reduce(plus, first) : { value: 0, how: '0', from: [] };
 }
 
-// What a mass is taken times: the count, the sub-assemblies, the links.
+// Factors of a mass: the count, the sub-assemblies, the links.
 function counted({ count }: Part, each: number, groups: number, { times }: BlankReading): Figure[] {
   return [
     ...(each === 1 ? [] : [given('count', each, '', `as typed: ${count.trim()}`)]),

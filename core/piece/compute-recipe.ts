@@ -1,4 +1,4 @@
-// A whole recipe reckoned: every part, join and step of a piece, each knowing what it needs of the others.
+// Computes a whole recipe: every part, join and step of a piece, each with what it needs of the others.
 import { perimeterOfSectionMm } from '../blank/section-perimeter.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import { readCount } from '../measure/read/read-number.ts';
@@ -15,6 +15,7 @@ import { computePart, type PartComputation } from './compute-part.ts';
 import { parameterProblem } from './sizes.ts';
 import type { Step } from './step.ts';
 
+/** A recipe, read into numbers. */
 export interface Recipe {
   readonly piece: Piece;
   /** In the order of the piece's parts, joins and steps. */
@@ -25,7 +26,7 @@ export interface Recipe {
   readonly problems: readonly Issue[];
 }
 
-/** Whoever reckons many times over hands in reckoners that remember what has not changed. */
+/** Functions of a recipe; a caller that computes often passes functions that remember what has not changed. */
 export interface RecipeFunctions {
   readonly part: typeof computePart;
   readonly join: typeof computeJoin;
@@ -35,6 +36,7 @@ export interface RecipeFunctions {
 
 const plainFunctions: RecipeFunctions = { part: computePart, join: computeJoin, step: computeStep, minutes: stepEach };
 
+/** Computes a whole recipe. @param compute  functions that may remember what has not changed */
 export function computeRecipe(
   piece: Piece,
   alloys: ReadonlyMap<string, Alloy>,
@@ -58,7 +60,7 @@ export function computeRecipe(
     keep(`joins.${String(index)}`, computation.problems);
     return computation;
   });
-  // What is bought ready made needs none of the work that would make it.
+  // A bought part needs none of the work that would make it.
   const bought = new Set(piece.parts.flatMap((part) => (part.bought ? part.id : [])));
   const steps = piece.steps.map((step, index) => {
     const computation = compute.step(step, driversOf(step, piece, parts, joins));
@@ -85,7 +87,7 @@ function groupCounts(piece: Piece, problems: Issue[]): ReadonlyMap<string, numbe
   );
 }
 
-/** The sub-assembly a join lies inside: that of all it joins; '' when it joins across. */
+/** The sub-assembly of a join: that of all it joins; '' when it joins across sub-assemblies. */
 function groupOfJoin({ parts }: Pick<Join, 'parts'>, piece: Piece): string {
   const groups = new Set(parts.map((id) => rowOf(id, piece)?.group ?? ''));
   return groups.size === 1 ? ([...groups][0] ?? '') : '';
@@ -95,13 +97,13 @@ function rowOf(id: string, piece: Piece): Part | Finding | undefined {
   return piece.parts.find((part) => part.id === id) ?? piece.findings.find((finding) => finding.id === id);
 }
 
-/** Ids of the parts and findings behind an id: a group stands for all that is in it. */
+/** Ids of the parts and findings behind an id: a sub-assembly stands for all its members. */
 export function membersOf(id: string, piece: Piece): readonly string[] {
   if (!piece.groups.some((group) => group.id === id)) return [id];
   return [...piece.parts, ...piece.findings].filter(({ group }) => group === id).map((row) => row.id);
 }
 
-/** What a step is done to: its parts and joins by index; all of them when it names none. */
+/** What a step is done to: parts and joins by index; all of them when it names none. */
 export function scopeOf(step: Pick<Step, 'of'>, piece: Piece): { readonly parts: number[]; readonly joins: number[] } {
   const { of } = step;
   const members = of ? new Set(membersOf(of, piece)) : null;
@@ -143,7 +145,7 @@ function driversOf(
 
 const MM_PER_CM = 10;
 
-/** Outside surface of a part in one piece; the edges of sheet are left out. @returns mm² */
+/** Outside surface of a part in one piece, without the edges of sheet. @returns mm² */
 function surfaceMm2(part: PartComputation | undefined): number {
   const { blank, section, count = 0 } = part ?? {};
   if (!blank || !section) return 0;
@@ -167,7 +169,7 @@ function faceMm2(cut: Exclude<Cut, { kind: 'length' }>): number {
   }
 }
 
-/** What a finding's stone measures, or null while it has no sizes. @returns mm */
+/** Girdle height of a finding's stone; null while it has none. @returns mm */
 export function girdleMm(finding: Pick<Finding, 'girdle'>): number | null {
   const reading = readLength(finding.girdle, { what: 'girdle' });
   return finding.girdle.trim() && reading.ok ? reading.value : null;

@@ -1,17 +1,18 @@
-// What to cut, in words, in the units the maker thinks in.
+// Cuts in words, in the units the maker thinks in.
 import type { Outline } from '../geometry/outline.ts';
 import { MM_PER_INCH } from '../measure/length-units.ts';
 import type { Studio } from '../studio/studio.ts';
 import type { Cut } from '../blank/cut.ts';
 
+/** Units a maker thinks in. */
 export type Units = Studio['units'];
 
-/** A length for show: `106.8 mm` or `4.205 in`. */
+/** A length for display: `106.8 mm` or `4.205 in`. */
 export function lengthInWords(mm: number, units: Units, decimals = mm < 10 ? 2 : 1): string {
   return units === 'mm' ? `${mm.toFixed(decimals)} mm` : `${(mm / MM_PER_INCH).toFixed(3)} in`;
 }
 
-/** What to cut, in words: `110.2 mm`, `disc 35.0 mm`, `4.0 × 23.0 mm`. */
+/** A cut in words: `110.2 mm`, `disc 35.0 mm`, `4.0 × 23.0 mm`. */
 export function blankInWords(blank: Cut, units: Units): string {
   switch (blank.kind) {
     case 'length':

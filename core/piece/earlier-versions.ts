@@ -1,6 +1,6 @@
-// Pieces written by earlier versions of Noon Ledger, brought up to the names of today.
+// Reads pieces of earlier versions of Noon Ledger.
 
-/** Fields of a step that were renamed: the name until piece files of version 2, and the name since version 3. */
+/** Renamed fields of a step: the name until piece files of version 2, and the name since version 3. */
 const renamedStepFields = [
   ['byItself', 'unattended'],
   ['meanwhile', 'overlaps'],

@@ -1,33 +1,38 @@
-// A join: how parts come to hold together, in the order they are made.
+// A join: parts that are joined, in the order the joins are made.
 import { z } from 'zod';
 import { nameSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
 
+/** Kinds of joins. */
 export const joinKinds = ['solder', 'fuse', 'rivet', 'screw', 'wrap', 'link', 'set'] as const;
+/** How solder is laid at a joint. */
 export const solderForms = ['snippets', 'seam', 'beads', 'sweat'] as const;
 
+/** A join as it is stored. */
 export const joinSchema = z.strictObject({
   id: rowIdSchema,
   name: nameSchema,
   kind: z.enum(joinKinds),
-  /** Ids of the parts, findings and groups it joins; one alone is closed on itself. */
+  /** Ids of the parts, findings and sub-assemblies it joins; a single one is closed on itself. */
   parts: z.array(z.string().max(40)).max(60, 'A join brings 60 parts together at most.'),
-  /** A solder of the book; blank unless it is soldered. */
+  /** Id of a solder; blank unless it is soldered. */
   solder: z.string().max(40).default(''),
-  /** Flow point from the solder maker's sheet; blank takes the book's. */
+  /** Flow point from the solder maker's sheet; blank for the table's. */
   flow: typedSchema.default(''),
   form: z.enum(solderForms).default('snippets'),
-  /** For one joint: snippets or beads by number, a seam by its length, sweating by the area in mm². */
+  /** At one joint: a number of pallions or dots, the length of a seam, or an area in mm² for sweat soldering. */
   amount: typedSchema.default('2'),
-  /** Joints like it in one piece. */
+  /** Number of such joints in one piece. */
   count: typedSchema.default('1'),
-  /** A load hangs on it. */
+  /** Whether it is load-bearing. */
   bearsLoad: z.boolean().default(false),
 });
 
+/** A join as it is stored. */
 export type Join = z.infer<typeof joinSchema>;
+/** A kind of join. */
 export type JoinKind = Join['kind'];
 
-/** Joins made with the torch. */
+/** Whether a join is made with the torch. */
 export function isHot({ kind }: Pick<Join, 'kind'>): boolean {
   return kind === 'solder' || kind === 'fuse';
 }

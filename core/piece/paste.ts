@@ -1,14 +1,14 @@
-// Rows out of a spreadsheet: cells become the rows of a piece. Cells are read in the order the page shows them.
+// Rows from a spreadsheet as rows of a piece. Cells are read in the order of the columns on the page.
 import { partSchema, type Part } from './part.ts';
 import { findingSchema, type Finding } from './piece.ts';
 import { stepSchema, type Step } from './step.ts';
 
-/** A line of cells. */
+/** Cells of a row. */
 export type Cells = readonly string[];
 
 const cell = (cells: Cells, at: number, most = 60) => (cells[at] ?? '').trim().slice(0, most);
 
-/** A first line of words that are heads of columns is left out. */
+/** A first row of column heads is left out. */
 export function withoutHeads(lines: readonly Cells[]): readonly Cells[] {
   const [first = []] = lines;
   const isHead =
@@ -18,7 +18,7 @@ export function withoutHeads(lines: readonly Cells[]): readonly Cells[] {
   return isHead ? lines.slice(1) : lines;
 }
 
-/** Name, price each, weight each, how many. */
+/** Name, price each, weight each, quantity. */
 export function findingOfCells(cells: Cells, id: string): Finding {
   return findingSchema.parse({
     id,
@@ -29,7 +29,7 @@ export function findingOfCells(cells: Cells, id: string): Finding {
   });
 }
 
-/** Step, where, set-up, each, by itself. */
+/** Name, station, set-up, each, unattended. */
 export function stepOfCells(cells: Cells, id: string): Step {
   return stepSchema.parse({
     id,
@@ -44,8 +44,8 @@ export function stepOfCells(cells: Cells, id: string): Step {
 }
 
 /**
- * Name, stock and blank in words (`18 ga sterling round 120 mm`), how many, trim.
- * @param read  what reads the words: the ask line
+ * Name, stock and blank in words (`18 ga sterling round 120 mm`), quantity, trim.
+ * @param read  reads the words: the ask line
  */
 export function partOfCells(cells: Cells, id: string, read: (words: string) => Omit<Part, 'id'> | null): Part {
   const name = cell(cells, 0, 120);
@@ -55,7 +55,7 @@ export function partOfCells(cells: Cells, id: string, read: (words: string) => O
     section: { form: 'round', diameter: '' },
     blank: { rule: 'straight', length: '' },
     ...taken,
-    // Words that could not be read are kept in the name rather than lost.
+    // Words that cannot be read are kept in the name.
     name: taken ? name : `${name} ${cell(cells, 1, 200)}`.trim().slice(0, 120),
     count: cell(cells, 2) || taken?.count || '1',
     trim: cell(cells, 3),

@@ -4,9 +4,9 @@ import type { Piece } from './piece.ts';
 import { type Size, NAME } from './sizes.ts';
 
 /**
- * The piece in one of its sizes: each parameter named in a typed measure is put in. A row that names none stays the same
- * object, and one that does is the same object as the last time, so that whoever remembers a row's reckoning need not
- * reckon it again.
+ * The piece in one of its sizes, each parameter in a typed measure replaced by its value. A row without parameters
+ * stays the same object, and a row with some is the same object as last time, so that what is computed from it can be
+ * remembered.
  */
 export function pieceInSize(piece: Piece, size: Size): Piece {
   const values = new Map(
@@ -16,7 +16,7 @@ export function pieceInSize(piece: Piece, size: Size): Piece {
   );
   if (values.size === 0) return piece;
   const pattern = new RegExp(`(?<![a-z])(?:${[...values.keys()].join('|')})(?![a-z])`, 'gi');
-  // A measure of a size may be a sum itself; alone it stands as typed, so that N½ and 18 ga stay what they are.
+  // A value may itself be a sum; alone it stays as typed, so that N½ and 18 ga keep their meaning.
   const put = (text: string) =>
     text.replace(pattern, (word, at: number) => {
       const value = values.get(word.toLowerCase()) ?? '';
@@ -34,7 +34,7 @@ export function pieceInSize(piece: Piece, size: Size): Piece {
   };
 }
 
-export function partWith(part: Part, put: (text: string) => string): Part {
+function partWith(part: Part, put: (text: string) => string): Part {
   const section = putInto(part.section, put);
   const blank = putInto(part.blank, put);
   const [count, trim, hole] = [put(part.count), put(part.trim), put(part.hole)];
@@ -42,12 +42,12 @@ export function partWith(part: Part, put: (text: string) => string): Part {
   return same && trim === part.trim && hole === part.hole ? part : { ...part, section, blank, count, trim, hole };
 }
 
-export const rowsBySize = new WeakMap<object, Map<string, object>>();
+const rowsBySize = new WeakMap<object, Map<string, object>>();
 
-/** Sizes of a row kept at once; more than a piece may have would only be those typed over. */
+/** Most sizes of a row that are remembered. */
 export const MOST_KEPT = 64;
 
-export function remembered<Row extends object>(row: Row, key: string, make: () => Row): Row {
+function remembered<Row extends object>(row: Row, key: string, make: () => Row): Row {
   const known = rowsBySize.get(row) ?? new Map<string, object>();
   rowsBySize.set(row, known);
   const found = known.get(key);
@@ -58,19 +58,15 @@ export function remembered<Row extends object>(row: Row, key: string, make: () =
   return made;
 }
 
-/** Whether the piece comes in more than one size. */
+/** Whether the piece has sizes. */
 export function hasSizes({ sizes }: Piece): boolean {
   return sizes.rows.length > 0;
 }
-// The tags of a tagged union are no measures.
+// Fields that are no measures.
 
-export const TAGS = new Set(['form', 'rule', 'system', 'ease', 'stone']);
+const TAGS = new Set(['form', 'rule', 'system', 'ease', 'stone']);
 
-export function putInto<Row extends object>(
-  row: Row,
-  put: (text: string) => string,
-  only?: readonly (keyof Row)[],
-): Row {
+function putInto<Row extends object>(row: Row, put: (text: string) => string, only?: readonly (keyof Row)[]): Row {
   let changed: Row | null = null;
   for (const key of only ?? (Object.keys(row) as (keyof Row)[])) {
     const text = row[key];

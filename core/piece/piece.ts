@@ -1,4 +1,4 @@
-// The piece: a design as the maker describes it. Measures stand as typed; `reckon` makes numbers of them.
+// A piece: a design. Measures are kept as typed; `computeRecipe` reads them into numbers.
 import { z } from 'zod';
 import { nameSchema, noteSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
 import { pricingMethods } from '../studio/pricing-methods.ts';
@@ -7,10 +7,12 @@ import { partSchema } from './part.ts';
 import { noSizes, sizesSchema } from './sizes.ts';
 import { stepSchema } from './step.ts';
 
+/** Outlines of stones. */
 export const stoneShapes = ['round', 'oval', 'rectangle', 'cushion', 'teardrop'] as const;
+/** Kinds of findings. */
 export const findingKinds = ['finding', 'stone', 'blank', 'sent-out', 'customer'] as const;
 
-/** Put in as it comes: bought by the piece, a stone, work sent out, or the customer's own object. */
+/** A finding, a stone, outwork, or the customer's own object. */
 export const findingSchema = z.strictObject({
   id: rowIdSchema,
   name: nameSchema,
@@ -18,66 +20,67 @@ export const findingSchema = z.strictObject({
   price: typedSchema,
   grams: typedSchema,
   kind: z.enum(findingKinds).default('finding'),
-  /** What it is made of, where that matters to heat and pickle; blank when it is not known. */
+  /** Its alloy where that matters for heat and pickle; blank when unknown. */
   alloy: z.string().max(40).default(''),
   group: z.string().max(40).default(''),
-  /** Of a stone: its outline, and from its base to where it starts to curve in. */
+  /** Of a stone: its outline, and the girdle height from its base to where it curves in. */
   shape: z.enum(stoneShapes).default('round'),
   length: typedSchema.default(''),
   width: typedSchema.default(''),
   girdle: typedSchema.default(''),
 });
 
-/** Parts joined into one that from then on behaves as one. */
+/** A sub-assembly: parts that are joined into one. */
 const groupSchema = z.strictObject({
   id: rowIdSchema,
   name: nameSchema,
-  /** How many of it are in one piece. */
+  /** Number in one piece. */
   count: typedSchema,
-  /** Joined it closes on air. */
+  /** Whether it is hollow and sealed. */
   closed: z.boolean(),
-  /** Holes that let the air out; blank or 0 for none. */
+  /** Vent holes; blank or 0 for none. */
   vents: typedSchema,
 });
 
-/** A remark of the bench check that the maker has seen and lets stand. */
+/** A remark of the bench check that the maker overrides. */
 const knownSchema = z.strictObject({ rule: z.string().max(40), about: z.string().max(40), reason: noteSchema });
 
 const photoSchema = z.strictObject({ id: z.string().max(80), caption: nameSchema });
 
-/** How it is priced where that is not the studio's rule, and why. */
+/** A price that does not follow the studio's rule, and why. */
 const pricingSchema = z.strictObject({
   school: z.enum(['', ...pricingMethods]),
   reason: noteSchema,
-  /** The retail price to go back from. */
+  /** The retail price to work back from. */
   target: typedSchema,
 });
 
+/** A piece as it is stored. */
 export const pieceSchema = z.strictObject({
   name: nameSchema,
   note: noteSchema,
-  /** How many are usually made at once; set-up is spread over them. */
+  /** Usual number made at once; set-up is spread over it. */
   batchSize: typedSchema,
-  /** Sold singly or by the pair; a piece is then a pair. */
+  /** Sold singly or by the pair; then a piece is a pair. */
   soldBy: z.enum(['one', 'pair']).default('one'),
   groups: z.array(groupSchema).max(40, 'A piece holds 40 sub-assemblies at most.').default([]),
   parts: z.array(partSchema).max(200, 'A piece holds 200 parts at most.'),
   findings: z.array(findingSchema).max(100, 'A piece holds 100 findings at most.'),
   joins: z.array(joinSchema).max(100, 'A piece holds 100 joins at most.').default([]),
-  /** Each later join a lower solder, or one grade for all with the earlier ones shielded. */
+  /** Step soldering, or one grade of solder with the earlier joins shielded. */
   school: z.enum(['step-down', 'one-grade']).default('step-down'),
-  /** Length × width × thickness of a snippet of solder. */
+  /** Length × width × thickness of a pallion. */
   snippet: typedSchema.default(''),
   steps: z.array(stepSchema).max(200, 'A piece holds 200 steps at most.'),
-  /** Proposals for the route the maker does not want. */
+  /** Proposals for the route that the maker declined. */
   declined: z.array(z.string().max(80)).max(400).default([]),
   sizes: sizesSchema.default(noSizes),
-  /** How consumables are counted; blank: as the studio does. */
+  /** How consumables are counted; blank for the studio's way. */
   consumables: z.enum(['', 'hour', 'use', 'share']).default(''),
   pricing: pricingSchema.default({ school: '', reason: '', target: '' }),
-  /** What it is packed in; blank: as the studio's pieces are. */
+  /** Its packaging; blank for the studio's. */
   packaging: typedSchema.default(''),
-  /** Whether it is sent for its marks; blank: when they are due. */
+  /** Whether it is sent for hallmarks; blank: when they are required. */
   marks: z.enum(['', 'yes', 'no']).default(''),
   known: z.array(knownSchema).max(200).default([]),
   tags: z.array(z.string().min(1).max(40)).max(30, 'A piece has 30 tags at most.').default([]),
@@ -85,12 +88,16 @@ export const pieceSchema = z.strictObject({
   photos: z.array(photoSchema).max(24, 'A piece has 24 pictures at most.').default([]),
 });
 
+/** A piece as it is stored. */
 export type Piece = z.infer<typeof pieceSchema>;
-/** A piece as written down: what is left out is as usual. */
+/** A piece as written in a file: fields may be left out. */
 export type PieceTyped = z.input<typeof pieceSchema>;
+/** A finding as it is stored. */
 export type Finding = z.infer<typeof findingSchema>;
+/** A sub-assembly as it is stored. */
 export type Group = z.infer<typeof groupSchema>;
 
+/** A piece before anything is typed. */
 export const emptyPiece: Piece = pieceSchema.parse({
   name: '',
   note: '',

@@ -1,4 +1,4 @@
-// The bench route a recipe asks for: its cuts, anneals, forms, joins, pickles and finish, in the order they are done.
+// Proposes the bench route of a recipe: cuts, anneals, forming, joins, pickles and finish, in order.
 import { annealsBetween } from '../blank/reduction.ts';
 import { readLength } from '../measure/read/read-length.ts';
 import { areaMm2, bendMm } from '../stock/section.ts';
@@ -13,9 +13,10 @@ import { pieceInSize } from './piece-in-size.ts';
 import { standardStep } from './standard-times.ts';
 import { stepKindOf, type Step, type StepKind } from './step.ts';
 
+/** A proposed step. */
 export type Proposal = Omit<Step, 'id'>;
 
-/** Stock thicker than this is annealed before it is bent (common practice). */
+/** Thicker stock is annealed before it is bent, mm (common practice). */
 const THICK_MM = 1.5;
 
 const joining = {
@@ -29,7 +30,7 @@ const joining = {
 } as const satisfies Record<JoinKind, { kind: StepKind; verb: string }>;
 
 /**
- * Proposes the route of a recipe. Each step names what it came from, so that the same recipe proposes the same steps.
+ * Proposes the route of a recipe. Each step names its origin, so that the same recipe proposes the same steps.
  * @returns steps in order; none for an empty recipe
  */
 export function proposeRoute(recipe: Recipe): Proposal[] {
@@ -92,7 +93,7 @@ function shaping(part: Part, computation: PartComputation): Proposal[] {
   return [anneal, ...between.flat(), shaped];
 }
 
-// Once if it is hard or thick, and again for each halving of a forged section.
+// One anneal if it is hard or thick, and one for each halving of a forged section.
 function annealsOf(part: Part, { section }: PartComputation): number {
   if (!section || section.form === 'grain') return 0;
   const first = part.temper === 'hard' || (part.temper !== 'soft' && bendMm(section) > THICK_MM) ? 1 : 0;
@@ -151,7 +152,7 @@ function isHollow(join: Join, recipe: Recipe): boolean {
   );
 }
 
-// What was soldered with a border to spare is sawn and filed to the line.
+// What was soldered with a border is sawn and filed to the line.
 function trimmed({ piece }: Recipe): Proposal[] {
   return piece.parts.flatMap((part) =>
     part.scrap === 'soldered' && part.trim.trim() && !part.bought
@@ -160,22 +161,22 @@ function trimmed({ piece }: Recipe): Proposal[] {
   );
 }
 
-/** What a changed recipe would change in the route. */
+/** A change of the route that a changed recipe proposes. */
 export type RouteChange =
   | { readonly kind: 'add'; readonly proposal: Proposal; readonly after: string | null }
   | { readonly kind: 'remove'; readonly step: Step }
   | { readonly kind: 'change'; readonly step: Step; readonly proposal: Proposal };
 
 /**
- * Compares the route with what the recipe proposes now. Steps the maker added or changed by hand are never touched, and
- * what was declined is not offered again.
+ * Compares the route with what the recipe proposes now. Steps that the maker added or changed are never touched, and
+ * what was declined is not proposed again.
  */
 export function routeChanges(recipe: Recipe): RouteChange[] {
   const { steps, declined } = recipe.piece;
   const proposed = proposeRoute(recipe);
   const here = new Map(steps.map((step) => [step.from, step]));
   const wanted = new Set(proposed.map(({ from }) => from));
-  // What the maker wrote himself may be what is proposed: a route typed by hand is not doubled.
+  // A step the maker typed may be the proposed one: it is not proposed twice.
   const kinds = new Set(steps.filter(({ from }) => from === '').map(stepKindOf));
   const changes: RouteChange[] = [];
   let after: string | null = null;
@@ -198,19 +199,19 @@ function differs(step: Step, proposal: Proposal): boolean {
   return (Object.keys(proposal) as (keyof Proposal)[]).some((key) => key !== 'overlaps' && step[key] !== proposal[key]);
 }
 
-/** What is offered for a piece as it is written: of one with sizes, from its first; its steps stay as typed. */
+/** Proposals for a piece; for one with sizes, from its first size. Its steps stay as typed. */
 export function routeOffers(piece: Piece, alloys: ReadonlyMap<string, Alloy>): RouteChange[] {
   const [size] = piece.sizes.rows;
   const recipe = computeRecipe(size ? pieceInSize(piece, size) : piece, alloys);
   return routeChanges({ ...recipe, piece: { ...recipe.piece, steps: piece.steps } });
 }
 
-/** What tells a change apart from the others offered with it. */
+/** Key of a change among the others. */
 export function changeKey(change: RouteChange): string {
   return `${change.kind} ${change.kind === 'remove' ? change.step.id : change.proposal.from}`;
 }
 
-/** A change in words: `Add: Pickle the rim`. */
+/** A change in words: `Add “Pickle the rim”`. */
 export function changeInWords(change: RouteChange): string {
   if (change.kind === 'add') return `Add “${change.proposal.name}”`;
   if (change.kind === 'remove') return `Take away “${change.step.name}”`;
@@ -218,13 +219,10 @@ export function changeInWords(change: RouteChange): string {
   return step.name === proposal.name ? `Change “${step.name}” to the recipe` : `Call “${step.name}” “${proposal.name}”`;
 }
 
-/**
- * Puts changes into the steps.
- * @param newId  an id for each step added
- */
+/** Applies changes to the steps. @param newId  makes an id for each added step */
 export function withChanges(steps: readonly Step[], changes: readonly RouteChange[], newId: () => string): Step[] {
   const result = [...steps];
-  // Each is put behind the step before it in the proposal, which may have been added just now.
+  // Each step goes after the one before it in the proposal, which may have been added just now.
   let last: string | null = null;
   let lastAfter: string | null | undefined;
   for (const change of changes) {

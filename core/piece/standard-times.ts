@@ -1,7 +1,7 @@
-// Standard times: what each kind of step usually takes, until the bench log of a studio says better.
+// Standard times of each kind of step, used until the bench log of a studio has better ones.
 import type { Step, StepDriver, StepKind } from './step.ts';
 
-/** Minutes of hands but for `unattended`; as typed, so that they stand in the route like any other. */
+/** Attended minutes but for `unattended`, as typed. */
 interface StandardTime {
   readonly setUp: string;
   readonly each: string;
@@ -12,7 +12,7 @@ interface StandardTime {
   readonly station: string;
 }
 
-/** Starting guesses (common practice, from memory): a careful hand at a small bench. Typed over, they stay as typed. */
+/** Starting values (common practice, from memory): a careful maker at a small bench. They can be typed over. */
 const standardTimes = {
   cut: { setUp: '4', each: '1', per: 'cut', station: 'peg' },
   anneal: { setUp: '3', each: '0.5', per: 'piece', station: 'torch' },

@@ -1,32 +1,35 @@
-// A step of the bench route: what is done, where, and for how long.
+// A step of the bench route: the work, the station and the minutes.
 import { z } from 'zod';
 import { nameSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
 
-/** What a step is, in the order work usually goes. */
+/** Kinds of steps, in the usual order of work. */
 export const stepKinds = [
   'cut', 'anneal', 'form', 'true', 'solder', 'fuse', 'pickle', 'neutralise', 'file', 'sand', 'texture', 'drill',
   'round-ends', 'assemble', 'rivet', 'set', 'polish', 'tumble', 'brush', 'patina', 'plate', 'wax', 'inspect', 'pair',
   'pack', 'other',
 ] as const; // prettier-ignore
+/** A kind of step. */
 export type StepKind = (typeof stepKinds)[number];
 
-/** What the minutes of `each` are for. */
+/** Drivers: what the minutes of `each` are counted by. */
 export const stepDrivers = ['piece', 'cut', 'joint', 'cm', 'cm2', 'load', 'batch'] as const;
+/** A driver. */
 export type StepDriver = (typeof stepDrivers)[number];
 
+/** A step as it is stored. */
 export const stepSchema = z.strictObject({
   id: rowIdSchema,
   name: nameSchema,
   station: nameSchema,
-  /** Attended, once a batch. */
+  /** Attended minutes, once a batch. */
   setUp: typedSchema,
-  /** Attended, for each driver: each piece, cut, joint, cm of seam, cm² of surface, load. */
+  /** Attended minutes for each driver: piece, cut, joint, cm of seam, cm² of surface, load. */
   each: typedSchema,
-  /** Unattended, once a batch (or a load), after the attended time: pickle, tumbler, glue. */
+  /** Unattended minutes, once a batch or a load, after the attended time: pickle, tumbler, glue. */
   unattended: typedSchema,
-  /** Whether it may start while the step before it still works by itself. */
+  /** Whether it may start while the step before it runs unattended. */
   overlaps: z.boolean(),
-  /** Blank: known by its name. */
+  /** Blank: recognised by its name. */
   kind: z.enum(['', ...stepKinds]).default(''),
   /** The part, join or group it is done to; blank for the whole piece. */
   of: z.string().max(40).default(''),
@@ -35,25 +38,29 @@ export const stepSchema = z.strictObject({
   drivers: typedSchema.default(''),
   /** Pieces in one load; blank: all of them. */
   load: typedSchema.default(''),
-  /** Share that comes out good; blank: all. */
+  /** Yield; blank for 100 %. */
   yield: typedSchema.default(''),
-  /** Whose hands, of the makers with a rate of their own; blank: at the studio's rate. */
+  /** Id of the maker it is assigned to, with a labour rate of their own; blank for the studio's rate. */
   maker: z.string().max(40).default(''),
-  /** How far its minutes usually stray, one standard deviation as a share; blank: as the studio's do. */
+  /** Variation of its minutes, one standard deviation as a share; blank for the studio's. */
   spread: typedSchema.default(''),
-  /** Whether hands may stop half way at breaks and overnight; blank: as its kind is usually done. */
+  /** Whether it can be paused at breaks and overnight; blank for what is usual for its kind. */
   pauses: z.enum(['', 'yes', 'no']).default(''),
-  /** Loads: what follows begins with each as it comes, or when all are done; blank: with each, where it goes in loads too. */
+  /**
+   * When the next step starts: with each load as it comes, or when all are done; blank: with each load, where the next
+   * step has loads too.
+   */
   transfer: z.enum(['', 'each', 'all']).default(''),
-  /** The proposal it came from; blank for one the maker added. */
+  /** Origin of a proposed step; blank for one the maker added. */
   from: z.string().max(80).default(''),
-  /** Changed by hand since it was proposed: never changed again by a proposal. */
+  /** Whether the maker changed it: then no proposal changes it again. */
   byHand: z.boolean().default(false),
 });
 
+/** A step as it is stored. */
 export type Step = z.infer<typeof stepSchema>;
 
-// A step is known by its words. In this order: "flush and neutralise" is that, though it also rinses.
+// A step is recognised by its words, in this order: "flush and neutralise" is neutralising.
 const words: readonly (readonly [StepKind, RegExp])[] = [
   ['neutralise', /neutrali[sz]e|^flush|flush (?:and|out|with|in)\b|bicarb|boil out/i],
   ['pickle', /pickle/i],
@@ -82,15 +89,15 @@ const words: readonly (readonly [StepKind, RegExp])[] = [
   ['cut', /\bcut|saw|shear|nip|snip|punch|blank/i],
 ];
 
-/** Work that is not put down half way: the metal is hot, or in the acid. Common practice. */
+/** Kinds of work that cannot be paused: the metal is hot, or in the acid (common practice). */
 const inOneGo = new Set<StepKind>(['anneal', 'solder', 'fuse', 'pickle', 'patina', 'plate']);
 
-/** Whether hands may stop half way: as the maker said, or else as its kind is usually done. */
+/** Whether a step can be paused: as the maker said, or else as is usual for its kind. */
 export function mayPause(step: Pick<Step, 'kind' | 'name' | 'pauses'>): boolean {
   return step.pauses ? step.pauses === 'yes' : !inOneGo.has(stepKindOf(step));
 }
 
-/** What a step is: as the maker said, or else by its own words. */
+/** The kind of a step: as the maker said, or else by its words. */
 export function stepKindOf({ kind, name }: Pick<Step, 'kind' | 'name'>): StepKind {
   if (kind) return kind;
   return words.find(([, pattern]) => pattern.test(name))?.[0] ?? 'other';

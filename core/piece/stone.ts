@@ -1,10 +1,10 @@
-// A stone's outline, as its finding gives it.
+// The outline of a stone, from its finding.
 import type { Outline } from '../geometry/outline.ts';
 import { given, type Figure } from '../figure/figure.ts';
 import { readLength } from '../measure/read/read-length.ts';
 import type { Finding } from './piece.ts';
 
-/** @returns null while its sizes are not given or cannot be read */
+/** @returns null while its sizes are missing or cannot be read */
 export function stoneOutline({ name, shape, length, width }: Finding): { outline: Outline; sizes: Figure[] } | null {
   const long = readLength(length, { what: 'length' });
   if (!long.ok) return null;
@@ -15,7 +15,7 @@ export function stoneOutline({ name, shape, length, width }: Finding): { outline
   sizes.push(given(`${name || 'stone'}, width`, wide.value, 'mm', wide.source));
   const [lengthMm, widthMm] = [long.value, wide.value];
   if (shape === 'teardrop') return { outline: { shape, lengthMm, diameterMm: widthMm }, sizes };
-  // Cut stones round their corners by about a quarter of their width (common practice).
+  // Cushion-cut stones have a corner radius of about a quarter of their width (common practice).
   if (shape === 'cushion')
     return { outline: { shape, lengthMm, widthMm, cornerMm: Math.min(lengthMm, widthMm) / 4 }, sizes };
   return { outline: { shape, lengthMm, widthMm }, sizes };

@@ -1,16 +1,17 @@
-// A gauge table of an alloy: each gauge in mm and inches, and what wire and sheet of it weigh.
+// A gauge table of an alloy: each gauge in mm and inches, with the mass of wire and sheet.
 import { given, inSum, computed, type Figure } from '../figure/figure.ts';
 import { gaugeMm, gaugeRange, gaugeSystemSources, gaugeText, type GaugeSystem } from '../measure/gauge.ts';
 import { MM_PER_INCH } from '../measure/length-units.ts';
 import { massPerArea, massPerLength } from './section.ts';
 
+/** One gauge of an alloy. */
 export interface GaugeRow {
   readonly gauge: string;
   readonly mm: Figure;
   readonly inches: Figure;
-  /** g of a metre of round wire. */
+  /** g per metre of round wire. */
   readonly wire: Figure;
-  /** g of 100 × 100 mm of sheet. */
+  /** g per 100 × 100 mm of sheet. */
   readonly sheet: Figure;
 }
 

@@ -4,8 +4,8 @@ import type { AlloyFamily } from '../metal/alloys.ts';
 import type { Section, SectionForm } from './section.ts';
 
 /**
- * The gauge system a piece of stock is sold by: it follows the alloy, and for steel the form. Steel wire has gauges of
- * its own that are not the sheet's, so it takes none here.
+ * The gauge system a stock item is sold by: it follows the alloy, and for steel the form. Steel wire has other gauges
+ * than steel sheet, so it takes none here.
  */
 export function gaugeSystemOf(family: AlloyFamily, form: SectionForm): GaugeSystem {
   if (family === 'steel') return form === 'sheet' ? 'msg' : 'none';
@@ -13,7 +13,9 @@ export function gaugeSystemOf(family: AlloyFamily, form: SectionForm): GaugeSyst
   return 'awg';
 }
 
-/** The size a gauge could name: of wire its diameter, of sheet and strip the thickness, of tube the wall. @returns mm */
+/**
+ * The size that a gauge names: the diameter of wire, the thickness of sheet and strip, the wall of tube. @returns mm
+ */
 export function gaugedMm(section: Section): number {
   switch (section.form) {
     case 'round':

@@ -1,4 +1,4 @@
-// A part's stock read into millimetres, with a sentence for each size that cannot be.
+// Reads the section of a stock item into millimetres, with a sentence for each size that cannot be read.
 import { inSum, type Figure } from '../figure/figure.ts';
 import type { GaugeSystem } from '../measure/gauge.ts';
 import { readLength } from '../measure/read/read-length.ts';
@@ -7,7 +7,7 @@ import { sectionArea, type Section } from './section.ts';
 import type { PartSection } from './typed-section.ts';
 import { reported, worked, type Report } from '../measure/read/reported.ts';
 
-/** Each size of a section as an input of a sum, keyed by its field. */
+/** The sizes of a section as inputs of a sum, by field. */
 export interface SectionReading {
   readonly section: Section;
   readonly sizes: Readonly<Record<string, Figure>>;
@@ -15,7 +15,7 @@ export interface SectionReading {
 
 /**
  * Reads the sizes of a section.
- * @returns null when any of them cannot be read; each of those has been reported
+ * @returns null when one cannot be read; each such size has been reported
  */
 export function readSection(typed: PartSection, gauge: GaugeSystem, report: Report): SectionReading | null {
   const size = (field: string, text: string, what: string, by: GaugeSystem = 'none') =>

@@ -1,7 +1,7 @@
-// Cross-sections of stock and what they weigh per length or area.
+// Cross-sections of stock: area, and mass per length or area.
 import { inSum } from '../figure/figure.ts';
 
-/** A section with its sizes in mm, as it stands after reading what was typed. */
+/** A section with its sizes in mm, after reading what was typed. */
 export type Section =
   | { readonly form: 'round'; readonly diameterMm: number }
   | { readonly form: 'square'; readonly sideMm: number }
@@ -12,16 +12,18 @@ export type Section =
   | { readonly form: 'oval'; readonly widthMm: number; readonly heightMm: number }
   | { readonly form: 'tube'; readonly outsideMm: number; readonly wallMm: number }
   | { readonly form: 'square-tube'; readonly outsideMm: number; readonly wallMm: number }
-  /** Bought with a pattern rolled in: what it weighs a length is as measured. */
+  /** Bought with a rolled-in pattern: its mass per length is measured. */
   | { readonly form: 'patterned'; readonly widthMm: number; readonly thicknessMm: number; readonly gramsPerMm: number }
   | { readonly form: 'sheet'; readonly thicknessMm: number }
-  /** Casting grain and scrap for the melt: no size, only a weight. */
+  /** Casting grain and scrap for melting: no size, only a mass. */
   | { readonly form: 'grain' };
 
+/** A section that is cut to lengths. */
 export type LongSection = Exclude<Section, { form: 'sheet' | 'grain' }>;
+/** A form of stock. */
 export type SectionForm = Section['form'];
 
-/** An area with the sum that makes it, for a working: `π/4 × 1.024²`. */
+/** An area with its calculation: `π/4 × 1.024²`. */
 export interface Area {
   readonly mm2: number;
   readonly how: string;
@@ -30,11 +32,11 @@ export interface Area {
 const MM3_PER_CM3 = 1000;
 
 /**
- * Area of the cross-section of wire, strip or tube.
- * @returns mm² with its sum; the formulae are plain geometry. A half-round may be low (a segment of a larger circle); a D
- *   has straight flanks below its half circle; a triangle stands on its width; of patterned strip it is the plain strip
- *   that would hold the pattern.
- * @throws RangeError for a half-round taller than half its width, or a D lower than that
+ * Cross-sectional area of wire, strip or tube, by plane geometry. A half-round may be low (a segment of a larger
+ * circle); a D has straight sides below its half circle; a triangle stands on its width; patterned strip counts as the
+ * plain strip that would hold the pattern.
+ * @returns mm² with the calculation
+ * @throws RangeError for a half-round higher than half its width, or a D lower than that
  */
 export function sectionArea(section: LongSection): Area {
   switch (section.form) {
@@ -76,12 +78,12 @@ export function sectionArea(section: LongSection): Area {
   }
 }
 
-/** @returns mm² */
+/** Area of a section. @returns mm² */
 export function areaMm2(section: LongSection): number {
   return sectionArea(section).mm2;
 }
 
-// A circular segment: chord `width`, rise `height`; at half the width it is half a circle.
+// A circular segment with chord `width` and rise `height`; at half the width it is half a circle.
 function segment(width: number, height: number): Area {
   if (height > width / 2 + 1e-9) {
     throw new RangeError(
@@ -113,17 +115,20 @@ function dShape(width: number, height: number): Area {
 
 /**
  * Mass of one millimetre of a section, before any is lost to cutting or filing.
- * @param densityGPerCm3  of the alloy at 20 °C
+ * @param densityGPerCm3  of the alloy at 20 °C, g/cm³
  * @returns g/mm
  * @throws RangeError when the density is not above 0
- * @example massPerLength({ form: 'round', diameterMm: 1 }, 10.36) // 0.008137
+ * @example massPerLength({ form: 'round', diameterMm: 1 }, 10) // 0.007853981633974483
  */
 export function massPerLength(section: LongSection, densityGPerCm3: number): number {
   if (section.form === 'patterned') return section.gramsPerMm;
   return (areaMm2(section) * checked(densityGPerCm3)) / MM3_PER_CM3;
 }
 
-/** What bends round a mandrel: of wire its diameter or height, of strip and sheet the thickness, of tube the outside. @returns mm */
+/**
+ * Thickness outwards from a bend: diameter or height of wire, thickness of strip and sheet, outside of tube. @returns
+ * mm
+ */
 export function bendMm(section: Section): number {
   switch (section.form) {
     case 'round':

@@ -21,4 +21,5 @@ export const sectionSchema = z.discriminatedUnion('form', [
   /** Casting grain, or scrap to be melted: taken by weight. */
   z.strictObject({ form: z.literal('grain') }),
 ]);
+/** A section as typed. */
 export type PartSection = z.infer<typeof sectionSchema>;

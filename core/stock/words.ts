@@ -2,6 +2,7 @@
 import { gaugedMm } from './gauged.ts';
 import type { Section, SectionForm } from './section.ts';
 
+/** Forms of stock in words. */
 export const formNames = {
   round: 'round wire',
   square: 'square wire',

@@ -1,30 +1,32 @@
-// Who is at the bench when, and which stations there are: what a plan goes by.
+// The makers with their working hours, and the stations: what a plan is made from.
 import { isoDateSchema } from '../measure/typed.ts';
 import { readHours, type Shift } from './hours.ts';
 import type { Issue } from '../measure/issue.ts';
 import type { Studio } from './studio.ts';
 
+/** A maker. */
 export interface BenchMaker {
   readonly id: string;
   readonly name: string;
   /** Monday first. */
   readonly week: readonly (readonly Shift[])[];
-  /** First and last day of each absence, ISO. */
+  /** First and last day of each time off, ISO. */
   readonly away: readonly (readonly [string, string])[];
-  /** Stations this maker works at, in small letters; null: all. */
+  /** Stations this maker works at, in lower case; null: all. */
   readonly does: readonly string[] | null;
 }
 
 interface BenchStation {
-  /** In small letters, as steps name it. */
+  /** In lower case, as steps name it. */
   readonly name: string;
   readonly count: number;
-  /** What works by itself here may run while nobody is there. */
+  /** Whether unattended work here may run while nobody is at the bench. */
   readonly overnight: boolean;
-  /** First and last day of each time it is out of use, ISO. */
+  /** First and last day of each time out of service, ISO. */
   readonly out: readonly (readonly [string, string])[];
 }
 
+/** Makers and stations of the studio. */
 export interface Bench {
   readonly makers: readonly BenchMaker[];
   readonly stations: readonly BenchStation[];
@@ -33,8 +35,8 @@ export interface Bench {
 const dayNames = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
 
 /**
- * Reads hours of a week in one line: `Mon-Thu 9:00-13:00; Sat 10-14`; days that are not named are off.
- * @returns Monday first, or a sentence
+ * Reads the hours of a week: `Mon-Thu 9:00-13:00; Sat 10-14`; days that are not named are off.
+ * @returns Monday first, or the problem in a sentence
  */
 export function readWeek(text: string): readonly (readonly Shift[])[] | { readonly sentence: string } {
   const week: (readonly Shift[])[] = dayNames.map(() => []);
@@ -52,7 +54,10 @@ export function readWeek(text: string): readonly (readonly Shift[])[] | { readon
 
 const dayOf = (name: string | undefined) => dayNames.findIndex((day) => day === name?.toLowerCase());
 
-/** Reads absences: `2026-12-24 to 2027-01-02, 2027-02-05`. @returns first and last day of each, or a sentence */
+/**
+ * Reads time off: `2026-12-24 to 2027-01-02, 2027-02-05`. @returns first and last day of each, or the problem in a
+ * sentence
+ */
 export function readAway(text: string): readonly (readonly [string, string])[] | { readonly sentence: string } {
   const away: [string, string][] = [];
   for (const part of text.split(/[,;]/).filter((one) => one.trim())) {
@@ -84,7 +89,7 @@ export function readBench(
     };
   });
   return {
-    // A studio that names nobody is one pair of hands.
+    // A studio without named makers has one maker.
     makers: read.length > 0 ? read : [{ id: 'maker', name: 'Hands', week, away: [], does: null }],
     stations: stations.flatMap(({ name, count, overnight, out }, index): BenchStation[] => {
       const days = readAway(out);

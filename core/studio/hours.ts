@@ -1,6 +1,6 @@
-// The open hours of a bench day, as typed.
+// Reads the working hours of a day.
 
-/** Minutes after midnight; opens before it closes. */
+/** Minutes after midnight; the start is before the end. */
 export interface Shift {
   readonly opensMin: number;
   readonly closesMin: number;
@@ -8,7 +8,7 @@ export interface Shift {
 
 /**
  * Reads a day's hours: `9:00-12:30, 13:15-17`; blank is a day off.
- * @returns the shifts in order, or a sentence
+ * @returns the shifts in order, or the problem in a sentence
  */
 export function readHours(text: string): readonly Shift[] | { readonly sentence: string } {
   if (text.trim() === '') return [];

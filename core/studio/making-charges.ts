@@ -1,4 +1,4 @@
-// Making charges: what a supplier asks over the metal's content, by family, form and thickness.
+// Fabrication charges: what a supplier asks over the metal price, by family, form and thickness.
 import { given, type Figure } from '../figure/figure.ts';
 import { chargeForms, type ChargeForm } from '../metal/charge-form.ts';
 import { readLength } from '../measure/read/read-length.ts';
@@ -6,7 +6,10 @@ import { readPricePerGram } from '../measure/read/read-money.ts';
 import type { ReadSetting } from './read-setting.ts';
 import type { MakingCharge, Studio } from './studio.ts';
 
-/** @returns looks the charge up: of the rows of a family that reach as thick, the one that reaches least; 0 without one */
+/**
+ * @returns a function that finds the charge: of a family's rows that reach the thickness, the one that reaches least; 0
+ *   without one
+ */
 export function readMakingCharges(
   { makingCharges, currency }: Studio,
   value: ReadSetting,
@@ -18,7 +21,7 @@ export function readMakingCharges(
       const path = `makingCharges.${String(index)}`;
       const upTo = row.upTo.trim() ? value(`${path}.upTo`, readLength(row.upTo, { what: 'thickness' })) : Infinity;
       const charges = new Map(chargeForms.map((form) => [form, chargeOf(row, form, `${path}.${form}`)]));
-      // Shaped wire without a charge of its own goes as wire.
+      // Shaped wire without a charge of its own costs as wire.
       if (!row.shaped.trim()) charges.set('shaped', charges.get('wire') ?? none);
       return { family: row.family, upTo, charges };
     })

@@ -1,4 +1,4 @@
-// Studio overhead: what is paid whether or not anybody works, shared out over the hours that are worked at the bench.
+// Overhead: what is paid whether or not anybody works, spread over the bench hours of a year.
 import { given, inSum, computed, totalOf, type Figure } from '../figure/figure.ts';
 import { readMoney } from '../measure/read/read-money.ts';
 import { readPlain } from '../measure/read/read-number.ts';
@@ -6,12 +6,12 @@ import type { ReadSetting } from './read-setting.ts';
 import type { Studio } from './studio.ts';
 
 const perYear = { week: 52, month: 12, year: 1 } as const;
-/** Weeks worked in a year when none are entered: holidays, fairs and colds taken off (common practice). */
+/** Weeks worked in a year when none are entered: without holidays, fairs and colds (common practice). */
 const USUAL_WEEKS = 46;
 
 /**
- * Overhead of a productive hour: the costs of a year ÷ the hours at the bench in it.
- * @returns money per hour; what is typed by hand comes before the worksheet, and without either it is 0
+ * Overhead per bench hour: the costs of a year ÷ its bench hours.
+ * @returns money per hour; an amount typed by hand overrides the worksheet, and without either it is 0
  */
 export function overheadPerHour(studio: Studio, value: ReadSetting, source: string): Figure {
   const { currency } = studio;

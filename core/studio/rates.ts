@@ -1,4 +1,4 @@
-// The studio's settings read into numbers, each remembering where it came from.
+// The studio's settings read into numbers, each with its source.
 import { given, inSum, computed, type Figure } from '../figure/figure.ts';
 import { paidFor, type PaidFor, type Receipt } from '../metal/receipt.ts';
 import { alloysWith } from '../metal/alloy.ts';
@@ -17,34 +17,34 @@ import { readSelling, type Selling } from './selling.ts';
 import type { ConsumableSchool, MetalBasis, OwnAlloy, Studio } from './studio.ts';
 import type { Issue } from '../measure/issue.ts';
 
-/** What small things cost that are used up: flux, blades, grit, gas. */
+/** Costs of consumables: flux, blades, grit, gas. */
 export interface ConsumableRates {
   readonly by: ConsumableSchool;
   readonly perHour: Figure;
   readonly perJoint: Figure;
   readonly perPiece: Figure;
   readonly perLoad: Figure;
-  /** 0 to 1, of what metal and hands cost. */
+  /** 0 to 1, of the costs of metal and labour. */
   readonly share: Figure;
 }
 
-/** What a refiner, or the next melt, gives back of scrap. */
+/** What a refiner, or the next melt, returns for scrap. */
 export interface ScrapTerms {
-  /** 0 to 1 of the metal's price, by kind. */
+  /** 0 to 1 of the metal price, by kind of scrap. */
   readonly share: Readonly<Record<ScrapKind, Figure>>;
-  /** 0 to 1, lost in melt and assay before anything is paid. */
+  /** Refining loss, 0 to 1: lost in melt and assay before anything is paid. */
   readonly assayLoss: Figure;
-  /** Money per gram sent: the charge for a lot over its usual weight. */
+  /** Refining fee per gram sent: the charge for a lot over its usual weight. */
   readonly lotCharge: Figure;
 }
 
 interface AssayCharge {
-  /** Of articles up to this weight. */
+  /** For articles up to this weight. */
   readonly upToG: number;
   readonly charge: Figure;
 }
 
-/** How far things stray from what was reckoned: standard deviations as shares. */
+/** Variation of times and weights: standard deviations as shares. */
 interface Spread {
   readonly minutes: number;
   readonly weight: number;
@@ -52,19 +52,20 @@ interface Spread {
   readonly floorAt: number;
 }
 
+/** The studio's settings in numbers. */
 export interface Rates {
   readonly currency: string;
   readonly country: string;
   readonly alloys: ReadonlyMap<string, Alloy>;
   /** Money per bench hour. */
   readonly labour: Figure;
-  /** Rates of those who have one of their own, by id. */
+  /** Labour rates of makers with one of their own, by id. */
   readonly makers: ReadonlyMap<string, Figure>;
   readonly overhead: Figure;
   readonly consumables: ConsumableRates;
   readonly scrap: ScrapTerms;
   readonly metalBasis: MetalBasis;
-  /** What was paid for metal, where the studio costs by that; nothing until the receipts are known. */
+  /** What was paid for metal, where the studio costs by that; none until the receipts are known. */
   readonly paid: PaidFor;
   readonly packaging: Figure;
   /** Lightest first. */
@@ -80,7 +81,7 @@ export interface Rates {
 }
 
 /**
- * Reads the studio's settings. What cannot be read counts as nothing and is named in `problems`.
+ * Reads the studio's settings. A setting that cannot be read counts as 0 and is listed in `problems`.
  * @param revision  named as the source of each rate
  */
 export function readRates(studio: Studio, revision: number): Rates {
@@ -168,7 +169,7 @@ export function readRates(studio: Studio, revision: number): Rates {
   };
 }
 
-/** Rates that know what was paid for metal. @param receipts  latest first */
+/** Rates with what was paid for metal. @param receipts  latest first */
 export function withReceipts(rates: Rates, receipts: readonly Receipt[]): Rates {
   return rates.metalBasis === 'replacement'
     ? rates

@@ -1,5 +1,5 @@
-// Reading one setting of the studio: what cannot be read counts as nothing and is named among the problems.
+// Reads one setting of the studio. A setting that cannot be read counts as 0 and is listed among the problems.
 import type { Reading } from '../measure/read/reading.ts';
 
-/** @param path  where the setting stands in the studio's document */
+/** @param path  of the setting in the studio's document */
 export type ReadSetting = (path: string, reading: Reading) => number;

@@ -1,4 +1,4 @@
-// How the studio sells: the rule its prices are made by, the ways they are asked for, and what each way keeps.
+// How the studio sells: its price rule, its sales channels, and what each channel keeps.
 import { roundHalfAwayFromZero } from '../figure/round-money.ts';
 import { given, type Figure } from '../figure/figure.ts';
 import { readMoney } from '../measure/read/read-money.ts';
@@ -7,30 +7,31 @@ import type { ReadSetting } from './read-setting.ts';
 import type { PricingMethod } from './pricing-methods.ts';
 import type { ChannelKind, Studio } from './studio.ts';
 
-/** Up to `belowMinor` (exclusive) prices go in steps of `stepMinor`. */
+/** Up to `belowMinor` (exclusive), prices go in steps of `stepMinor`. */
 interface PriceBand {
   readonly belowMinor: number;
   readonly stepMinor: number;
 }
 
-/** What is added to a kind of cost, as a share of it. */
+/** Markup by category, as shares of the cost. */
 interface MarkUps {
   readonly metal: Figure;
-  /** Findings, stones and work sent out. */
+  /** Findings, stones and outwork. */
   readonly findings: Figure;
-  /** Hands, studio and all the rest. */
+  /** Labour, overhead and all the rest. */
   readonly labour: Figure;
 }
 
-/** Where prices may stand. */
+/** Price points. */
 export interface PricePoints {
-  /** Rising; below and between them the price goes up to the next, above the last the bands rule. */
+  /** Rising. Below and between them a price goes up to the next; above the last the bands apply. */
   readonly ladderMinor: readonly number[];
   readonly bands: readonly PriceBand[];
-  /** Taken off each point of the bands: 5 makes 2000 into 1995. */
+  /** Price ending, taken off each point of the bands: 5 makes 2000 into 1995. */
   readonly justBelowMinor: number;
 }
 
+/** The studio's price rule. */
 export interface PriceRule {
   readonly school: PricingMethod;
   readonly wholesaleFactor: Figure;
@@ -48,10 +49,11 @@ export interface PriceRule {
 
 interface Tax {
   readonly how: Studio['taxHow'];
-  /** 0 to 1; 0 where there is none. */
+  /** 0 to 1; 0 without tax. */
   readonly rate: Figure;
 }
 
+/** A sales channel. */
 export interface SellingChannel {
   readonly id: string;
   readonly name: string;
@@ -69,6 +71,7 @@ interface VolumeBreak {
   readonly off: Figure;
 }
 
+/** How the studio sells. */
 export interface Selling {
   readonly rule: PriceRule;
   readonly channels: readonly SellingChannel[];
@@ -155,7 +158,7 @@ function priceBands(studio: Studio, value: ReadSetting): PriceBand[] {
   }));
 }
 
-// `15, 25, 35`: rungs in any order; a semicolon or blanks part them as well.
+// Listed price points in any order; a semicolon or blanks separate them as well.
 function readLadder({ ladder, currency }: Studio, value: ReadSetting): number[] {
   const rungs = ladder
     .split(/[,;\s]+/)

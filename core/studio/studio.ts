@@ -1,14 +1,14 @@
-// The studio's settings: what an hour costs, when the bench is open, how prices are made.
+// The studio's settings as they are stored: labour rate, working hours, pricing and more.
 import { z } from 'zod';
 import { alloyFamilies } from '../metal/alloys.ts';
 import { pricingMethods } from './pricing-methods.ts';
 import { currencySchema, nameSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
 
-/** Over the metal's content, per gram; for base metals that the fix does not price, the whole price. */
+/** Over the metal price, per gram; for base metals without a price, the whole price. */
 const makingChargeSchema = z.strictObject({
   id: rowIdSchema,
   family: z.enum(alloyFamilies),
-  /** Holds for stock up to this thickness; blank for any. Thin stock costs more to roll and draw. */
+  /** For stock up to this thickness; blank for any. Thin stock costs more to roll and draw. */
   upTo: typedSchema.default(''),
   wire: typedSchema,
   /** Half-round, D, triangle, oval, patterned; blank: as wire. */
@@ -17,7 +17,7 @@ const makingChargeSchema = z.strictObject({
   tube: typedSchema,
 });
 
-/** A pair of hands; steps that name nobody are done by any, at the studio's rate. */
+/** A maker; steps without a maker are done by any, at the studio's labour rate. */
 const makerSchema = z.strictObject({
   id: rowIdSchema,
   name: nameSchema,
@@ -25,24 +25,24 @@ const makerSchema = z.strictObject({
   rate: typedSchema,
   /** `Mon-Thu 9:00-13:00; Sat 10-14`; blank: the studio's hours. */
   hours: z.string().max(200).default(''),
-  /** Days off: `2026-12-24 to 2027-01-02, 2027-02-05`. */
+  /** Time off: `2026-12-24 to 2027-01-02, 2027-02-05`. */
   away: z.string().max(400).default(''),
-  /** Stations this maker works at, parted by commas; blank: all. */
+  /** Stations this maker works at, separated by commas; blank: all. */
   does: z.string().max(200).default(''),
 });
 
-/** A place where work is done, so many of it; what is not listed is never waited for. */
+/** A station and its number of places; nobody waits for a station that is not listed. */
 const stationSchema = z.strictObject({
   id: rowIdSchema,
   name: nameSchema,
   count: typedSchema.default('1'),
-  /** Days it is out of use: `2026-12-01 to 2026-12-03`. */
+  /** Days out of service: `2026-12-01 to 2026-12-03`. */
   out: z.string().max(400).default(''),
-  /** Whether what works by itself here may run while nobody is there. */
+  /** Whether unattended work here may run while nobody is at the bench. */
   overnight: z.enum(['no', 'yes']).default('no'),
 });
 
-/** What most small benches have one of (common practice). */
+/** Stations of most small benches (common practice). */
 const usualStations = ['torch', 'pickle', 'motor', 'tumbler'].map((name) => ({
   id: name,
   name,
@@ -51,7 +51,7 @@ const usualStations = ['torch', 'pickle', 'motor', 'tumbler'].map((name) => ({
   overnight: 'no' as const,
 }));
 
-/** What the studio pays for whether or not anybody is at the bench. */
+/** A cost that is paid whether or not anybody works. */
 const overheadCostSchema = z.strictObject({
   id: rowIdSchema,
   name: nameSchema,
@@ -59,35 +59,36 @@ const overheadCostSchema = z.strictObject({
   per: z.enum(['week', 'month', 'year']),
 });
 
-/** What the assay office asks for an article up to a weight; blank weight: any heavier one. */
+/** Hallmarking charge for an article up to a weight; blank weight: any heavier one. */
 const assayChargeSchema = z.strictObject({ id: rowIdSchema, upTo: typedSchema, charge: typedSchema });
 
 const channelKinds = ['wholesale', 'retail', 'consignment'] as const;
-/** A way of selling: to shops, over one's own table, or left with a shop that keeps a share when it sells. */
+/** A sales channel: to shops, direct, or on consignment with a shop that keeps a commission. */
 const channelSchema = z.strictObject({
   id: rowIdSchema,
   name: nameSchema,
   kind: z.enum(channelKinds),
-  /** Of the price: card, marketplace. */
+  /** Of the price: card fee, marketplace fee. */
   feeShare: typedSchema,
-  /** For each sale, on top of the share. */
+  /** For each sale, on top of that. */
   feeEach: typedSchema,
-  /** Of the retail price, kept by the shop it is left with. */
+  /** Commission, of the retail price. */
   shopKeeps: typedSchema,
 });
 
-/** From so many pieces on, so much off the wholesale price. */
+/** Volume discount off the wholesale price, from this many pieces on. */
 const volumeBreakSchema = z.strictObject({ id: rowIdSchema, from: typedSchema, off: typedSchema });
 
 const metalBases = ['replacement', 'average', 'last'] as const;
+/** A stock valuation. */
 export type MetalBasis = (typeof metalBases)[number];
 
-/** An alloy the book does not hold: as the studio's supplier or its own scale says. */
+/** The studio's own alloy, by its supplier's data or its own scale. */
 const ownAlloySchema = z.strictObject({
   id: rowIdSchema,
   name: nameSchema,
   family: z.enum(alloyFamilies),
-  /** The precious metal it is bought for, and its parts per thousand; blank for a base metal. */
+  /** Its precious metal and the parts per thousand; blank for a base metal. */
   fineMetal: z.enum(['', 'Ag', 'Au', 'Pt', 'Pd', 'Cu']),
   fineness: typedSchema,
   density: typedSchema,
@@ -97,38 +98,40 @@ const ownAlloySchema = z.strictObject({
 const pricePointSchema = z.strictObject({ id: rowIdSchema, below: typedSchema, step: typedSchema });
 
 const consumableSchools = ['hour', 'use', 'share'] as const;
+/** A way of counting consumables. */
 export type ConsumableSchool = (typeof consumableSchools)[number];
 
+/** The studio's settings as they are stored. */
 export const studioSchema = z.strictObject({
   name: nameSchema,
   /** ISO 3166-1 alpha-2. */
   country: z.string().regex(/^[A-Z]{2}$/, 'A country is two capital letters, for example GB.'),
   currency: currencySchema,
-  /** What a bare number means: millimetres, or inches for lengths and gauge for thicknesses. */
+  /** Units of a bare number: millimetres, or inches for lengths and gauge for thicknesses. */
   units: z.enum(['mm', 'inch']),
   hourlyRate: typedSchema,
   overheadPerHour: typedSchema,
-  /** How consumables are counted unless a piece says otherwise: by bench hour, by use, or as a share of metal and hands. */
+  /** How consumables are counted unless a piece sets it: by bench hour, by use, or as a share of metal and labour. */
   consumablesBy: z.enum(consumableSchools).default('hour'),
   consumablesPerHour: typedSchema,
   consumablesPerJoint: typedSchema.default(''),
   consumablesPerPiece: typedSchema.default(''),
   consumablesPerLoad: typedSchema.default(''),
   consumablesShare: typedSchema.default(''),
-  /** What the refiner or the next melt gives back of clean scrap's metal content, per cent. */
+  /** Scrap credit for clean scrap, per cent of its metal content. */
   scrapShare: typedSchema,
-  /** The same for scrap with solder on it, and for filings where they have no share of their own. */
+  /** The same for soldered scrap, and for filings where they have no share of their own. */
   mixedScrapShare: typedSchema.default('60 %'),
   filingsShare: typedSchema.default(''),
-  /** The refiner's charge for a lot, how heavy a lot is usually sent, and what assay and melt lose of it. */
+  /** The refiner's charge for a lot, the usual weight of a lot, and the refining loss. */
   lotCharge: typedSchema.default(''),
   lotGrams: typedSchema.default(''),
   assayLoss: typedSchema.default(''),
-  /** What metal is costed at: what it costs to replace, or what was paid, on average or last. */
+  /** Stock valuation: replacement cost, average cost or last cost. */
   metalBasis: z.enum(metalBases).default('replacement'),
   makers: z.array(makerSchema).max(12).default([]),
   stations: z.array(stationSchema).max(40).default(usualStations),
-  /** The worksheet behind the overhead of an hour; the hour typed by hand comes first. */
+  /** The worksheet of the overhead; an hourly amount typed by hand overrides it. */
   overheadCosts: z.array(overheadCostSchema).max(40).default([]),
   benchHoursPerWeek: typedSchema.default(''),
   weeksPerYear: typedSchema.default(''),
@@ -137,12 +140,12 @@ export const studioSchema = z.strictObject({
   school: z.enum(pricingMethods).default('build-up'),
   wholesaleFactor: typedSchema,
   retailFactor: typedSchema,
-  /** What of the wholesale price is to be left over its cost, for the school of margins. */
+  /** Target margin of the wholesale price. */
   margin: typedSchema.default(''),
   markUpMetal: typedSchema.default(''),
   markUpFindings: typedSchema.default(''),
   markUpLabour: typedSchema.default(''),
-  /** Prices the studio goes by before its steps begin: `15, 25, 35, 48`. */
+  /** Price points below the first band, typed as a list. */
   ladder: z.string().max(200, 'A ladder of prices has 200 characters at most.').default(''),
   leastWholesale: typedSchema.default(''),
   leastRetail: typedSchema.default(''),
@@ -153,13 +156,13 @@ export const studioSchema = z.strictObject({
   channels: z.array(channelSchema).max(12).default([]),
   taxHow: z.enum(['none', 'on-top', 'included']).default('none'),
   taxRate: typedSchema.default(''),
-  /** How far minutes and weights usually stray from what was reckoned: one standard deviation, as a share. */
+  /** Usual variation of minutes and weights, one standard deviation as a share. */
   spreadMinutes: typedSchema.default('15 %'),
   spreadWeight: typedSchema.default('3 %'),
-  /** The share of batches whose cost the floor price is to cover. */
+  /** The share of batches whose cost the floor price covers. */
   floorAt: z.enum(['80', '90']).default('80'),
   pricePoints: z.array(pricePointSchema).max(12),
-  /** Taken off each price point: 0.05 makes 20 into 19.95. */
+  /** Price ending: 0.05 makes 20 into 19.95. */
   justBelow: typedSchema,
   /** Monday first: `9:00-12:30, 13:15-17:30`; blank is a day off. */
   hours: z.array(typedSchema).length(7),
@@ -167,12 +170,16 @@ export const studioSchema = z.strictObject({
   ownAlloys: z.array(ownAlloySchema).max(100),
 });
 
+/** The studio's settings as they are stored. */
 export type Studio = z.infer<typeof studioSchema>;
+/** A row of fabrication charges. */
 export type MakingCharge = Studio['makingCharges'][number];
+/** An alloy of the studio's own. */
 export type OwnAlloy = Studio['ownAlloys'][number];
+/** A kind of sales channel. */
 export type ChannelKind = Studio['channels'][number]['kind'];
 
-/** What the first-run page asks; the rest of the settings start from `startingStudio`. */
+/** What the first-run page asks; the other settings come from `startingStudio`. */
 export const firstRunSchema = studioSchema.pick({
   name: true,
   country: true,
@@ -180,11 +187,12 @@ export const firstRunSchema = studioSchema.pick({
   units: true,
   hourlyRate: true,
 });
+/** Answers of the first-run page. */
 export type FirstRun = z.infer<typeof firstRunSchema>;
 
 /**
- * Settings a new studio starts with. The factors and the open hours are habits of the trade (common practice), there to
- * be changed; the costs start empty, because nobody's rent is a habit.
+ * Settings of a new studio. Multipliers and working hours are usual values (common practice) that can be changed. The
+ * costs start empty, because nobody's rent is usual.
  */
 export function startingStudio(answers: FirstRun): Studio {
   const weekday = '9:00-12:30, 13:15-17:00';

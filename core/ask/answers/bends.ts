@@ -1,4 +1,4 @@
-// What is bent or wound: bangles and cuffs, chains, hinges, twists, wraps.
+// Answers about bent and wound metal: bangles, cuffs, chains, hinges, twists and wraps.
 import { hingePinMm } from '../../blank/rules/hinge-pin.ts';
 import { knuckleLengthsMm } from '../../blank/rules/knuckles.ts';
 import { KNUCKLE_SPARE_MM } from '../../blank/rules/knuckles.ts';
@@ -52,7 +52,7 @@ export function bangleAnswer(slots: Slots): TopicAnswer {
   return { figures: [length, closed, ...massOf(slots, length, thick)], part };
 }
 
-// No arm is so thick across: what is that long goes round it.
+// No arm is this thick, so a longer measure is the length round it.
 function wrist(slots: Slots): Figure | null {
   const size = slots.free().find(({ mm }) => mm !== null && mm >= WIDEST_INSIDE_MM);
   if (!size) return null;
@@ -62,7 +62,7 @@ function wrist(slots: Slots): Figure | null {
 
 const WIDEST_INSIDE_MM = 110;
 
-/** Links for a length of chain, and the wire they take; or a bezel made of rings. */
+/** Links for a length of chain and their wire, or a bezel made of jump rings. */
 export function chainAnswer(slots: Slots): TopicAnswer {
   const pitch = slots.take('pitch', 'pitch of a link, measured');
   if (pitch) return wovenChain(slots, pitch);
@@ -118,7 +118,7 @@ export function chainAnswer(slots: Slots): TopicAnswer {
   return { figures: [links, all, real, each, ...massOf(slots, all, wire)] };
 }
 
-// Wrapped or woven links add their measured pitch.
+// Wrapped or woven links each add their measured pitch.
 function wovenChain(slots: Slots, pitch: Figure): TopicAnswer {
   const length = slots.take('long', 'length of chain') ?? slots.next('length of chain');
   if (!length) throw new NotEnough('Give the length of the chain.', 'chain 45 cm 4.2 mm pitch');

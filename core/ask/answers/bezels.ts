@@ -1,4 +1,4 @@
-// Bezels: the strip round a stone, or rings standing round it.
+// Answers about bezels: a strip round a stone, or jump rings round it.
 import { ringsAround } from '../../blank/rules/ring-bezel.ts';
 import { bezelHeightMm } from '../../blank/rules/bezel.ts';
 import { TURN_OVER_MM } from '../../blank/rules/bezel.ts';
@@ -8,7 +8,7 @@ import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
 import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 
-/** The strip round a stone; or how many rings stand round it. */
+/** The strip round a stone, or the number of rings that stand round it. */
 export function bezelAnswer(slots: Slots): TopicAnswer {
   const example = 'bezel oval 12 x 10 mm 0.3 mm strip';
   const clearance = slots.take('clearance', 'clearance') ?? given('clearance', 0, 'mm', 'none');

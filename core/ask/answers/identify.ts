@@ -1,4 +1,4 @@
-// What is this? Stock that fits a weighed length, best first: for when the caliper is dead or the coil has lost its label.
+// What is this? Finds the stock that fits a weighed length, the best fit first. Useful when the label is lost.
 import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
 import { gaugeMm, gaugeRange, gaugeSystemNames, gaugeText } from '../../measure/gauge.ts';
 import { gaugeSystemOf } from '../../stock/gauged.ts';
@@ -8,10 +8,10 @@ import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 import { dimension } from '../units.ts';
 
-/** Past this the stock does not fit what was weighed; a bench scale and a rule are better than that. */
+/** Stock whose mass differs by more than this does not fit: a bench scale and a rule are more accurate. */
 const MOST_MISS = 0.05;
 const MOST_ANSWERS = 12;
-/** A rough measure of the diameter may be this far off. */
+/** A rough diameter may be off by this much. */
 const ROUGHLY = 0.12;
 /** Wire is drawn to whole and half tenths of a millimetre where it is not sold by gauge (common practice). */
 const METRIC_STEPS = Array.from({ length: 60 }, (_, index) => (index + 3) / 10);
@@ -21,6 +21,10 @@ interface Fit {
   readonly miss: number;
 }
 
+/**
+ * Stock that fits a weighed length.
+ * @throws NotEnough when the question has no mass and length
+ */
 export function identifyAnswer(slots: Slots): TopicAnswer {
   const example = 'what is 0.62 g per 100 mm';
   const about = slots.take('about', 'about');
@@ -49,7 +53,7 @@ export function identifyAnswer(slots: Slots): TopicAnswer {
       const near = sizes
         .flatMap((size) => fit(alloy, size, perMm, weighed) ?? [])
         .filter(({ miss }) => Math.abs(miss) <= MOST_MISS);
-      // Where the alloy is known the sizes beside the best are of use; else one size of each alloy.
+      // When the alloy is known, neighbouring sizes are listed too; otherwise one size of each alloy.
       return alloys.length > 1 ? near.sort(byMiss).slice(0, 1) : near;
     })
     .sort(byMiss);
@@ -82,7 +86,7 @@ function sizesOf(alloy: Alloy): { mm: number; name: string }[] {
     const mm = gaugeMm(system, gauge);
     return { mm, name: `${gaugeText(gauge)} ga ${gaugeSystemNames[system]}, ${mm.toFixed(2)} mm` };
   });
-  // A tenth of a millimetre that a gauge names already is said once.
+  // A size in tenths of a millimetre is left out when a gauge of the same size is listed.
   return [...gauges, ...metric.filter(({ mm }) => !gauges.some((gauge) => Math.abs(gauge.mm / mm - 1) < 0.005))];
 }
 

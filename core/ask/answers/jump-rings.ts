@@ -1,4 +1,4 @@
-// Jump rings: how much wire for so many, how many from a length, and whether they are of a good shape.
+// Answers about jump rings: wire for a number of rings, rings from a length, and whether they close well.
 import { aspectRatio, coilLengthMm, goodAspect, mandrelMm, ringOfCoilMm, ringsFrom } from '../../blank/jump-ring.ts';
 import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
 import { massPerLength } from '../../stock/section.ts';
@@ -7,7 +7,7 @@ import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 import { massOf, roundPart } from './round-wire.ts';
 
-/** How much wire for n jump rings, how many from a length, and whether they are of a good shape. */
+/** Wire for a number of jump rings, or the number of rings from a length, with their aspect ratio. */
 export function jumpRingAnswer(slots: Slots): TopicAnswer {
   const example = 'jump rings 5 mm inside 1 mm wire x 100';
   const long = slots.take('long', 'length of wire');
@@ -54,7 +54,7 @@ export function jumpRingAnswer(slots: Slots): TopicAnswer {
   };
 }
 
-// So many rings from a weight of wire.
+// The number of rings from a mass of wire.
 function lengthOfMass(slots: Slots, wire: Figure): Figure | null {
   const mass = slots.mass('wire there is');
   if (!mass) return null;
@@ -94,7 +94,7 @@ function aspectNote(aspect: number): { note?: string } {
   return {};
 }
 
-// Spring-hard wire opens as it leaves the mandrel: some 3 % (common practice); wind a trial coil.
+// Spring-hard wire opens by about 3 % when it leaves the mandrel (common practice): wind a trial coil.
 const SPRING_BACK: Readonly<Record<string, number>> = { 'half hard': 0.02, 'spring hard': 0.04 };
 
 function springOpen(slots: Slots, inside: Figure): Figure[] {

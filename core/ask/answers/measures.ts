@@ -27,7 +27,7 @@ export function gaugeAnswer(slots: Slots): TopicAnswer {
   if (!size.gauge && systems.length > 1) slots.assume('B&S first', []);
   for (const system of systems) figures.push(...nearest(system, mm));
   if (figures.length === 0) throw new NotEnough(`No gauge is near ${inSum(mm.value)} mm.`, 'what gauge is 1.3 mm');
-  // Asked in another system, that is the answer; the size stands beside it.
+  // When another gauge system is asked for, that is the answer and the size stands beside it.
   if (size.gauge && systems.length > 0) figures.push(...figures.splice(0, 2));
   return { figures };
 }
@@ -66,7 +66,7 @@ function inches(mm: Figure): Figure {
   return computed('in inches', mm.value / MM_PER_INCH, 'in', `${inSum(mm.value)} ÷ ${inSum(MM_PER_INCH)}`, [mm]);
 }
 
-/** One measure in another unit, or in all its trade's units when none is asked for. */
+/** A measure in another unit, or in all units of the trade when none is named. */
 export function conversionAnswer(slots: Slots): TopicAnswer {
   const { quantities, target, sizes } = slots.question;
   const gauged = sizes.find(({ gauge }) => gauge);
@@ -122,7 +122,7 @@ function plainAnswer(slots: Slots, value: number, target: AskUnit | null): Topic
   };
 }
 
-// Per gram asked in per ounce: what is below the line turns the other way.
+// A price per gram asked for per ounce: the unit is below the line, so the conversion is inverted.
 function isInverse(dimensions: Dimensions, target: Dimensions): boolean {
   return (target.length === 1 && dimensions.length === -1) || (target.mass === 1 && dimensions.mass === -1);
 }
@@ -159,7 +159,7 @@ function converted(base: Figure, unit: AskUnit): Figure {
   return computed(`in ${unit.symbol}`, value, unit.symbol, how, [base]);
 }
 
-/** Whether a line is only a measure or two and perhaps a unit: what a conversion is. */
+/** Whether a line holds only one or two measures and perhaps a unit, which makes it a conversion. */
 export function isBareMeasure({ sizes, masses, others, numbers, topics, alloys, form }: Question): boolean {
   return (
     topics.size === 0 &&
@@ -169,6 +169,7 @@ export function isBareMeasure({ sizes, masses, others, numbers, topics, alloys, 
   );
 }
 
+/** Whether the only size of a question is a gauge. */
 export function onlyGauge(sizes: readonly AskSize[]): boolean {
   return sizes.length === 1 && sizes[0]?.gauge !== null;
 }

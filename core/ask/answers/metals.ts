@@ -1,4 +1,4 @@
-// What a metal is: its value, its density, its melting range, and what to add to it.
+// Answers about a metal: its value, density and melting range, and what to add to reach a fineness.
 import { given, inSum, computed } from '../../figure/figure.ts';
 import { addToReach } from '../../metal/fineness.ts';
 import { mixtureDensity } from '../../metal/mixture.ts';
@@ -7,7 +7,7 @@ import { fahrenheit } from '../../measure/temperature.ts';
 import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 
-/** What the metal in a mass is worth at the current fix. */
+/** Value of the metal in a mass at the current metal prices. */
 export function valueAnswer(slots: Slots): TopicAnswer {
   const { basis } = slots.question;
   const mass = slots.mass('weight');
@@ -64,7 +64,7 @@ function finenessOfAlloy({ name, fineness }: { name: string; fineness: number | 
   return fineness;
 }
 
-/** Density of an alloy, with what the ideal mixture of its metals would give beside it. */
+/** Density of an alloy, and beside it the density of an ideal mixture of its metals. */
 export function densityAnswer(slots: Slots): TopicAnswer {
   const alloy = slots.alloy();
   const density = slots.density(alloy);
@@ -72,7 +72,7 @@ export function densityAnswer(slots: Slots): TopicAnswer {
   return { figures: [density, ...mixture] };
 }
 
-/** Where an alloy begins to melt, and where it is all melted. */
+/** Solidus and liquidus of an alloy. */
 export function meltingAnswer(slots: Slots): TopicAnswer {
   const alloy = slots.alloy();
   if (alloy.solidusC === null || alloy.liquidusC === null)
@@ -96,7 +96,7 @@ export function meltingAnswer(slots: Slots): TopicAnswer {
 const FINEST = 1000;
 const KARATS = 24;
 
-/** Karat of a fineness, fineness of a karat: of a metal named, or of a bare number. */
+/** Karat of a fineness, or fineness of a karat, for a named metal or a bare number. */
 export function finenessOrKarat(slots: Slots): TopicAnswer {
   const named = finenessAnswer(slots);
   if (named) return named;

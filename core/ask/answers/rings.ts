@@ -1,4 +1,4 @@
-// Ring sizes between scales, and the blank for a size or a range of sizes.
+// Answers about ring sizes: conversions between scales, and the blank for one size or a range.
 import { bandLengthMm } from '../../blank/developed-length.ts';
 import { wideBandSizes } from '../../blank/rules/ring-band.ts';
 import { WIDE_BAND_MM } from '../../blank/rules/ring-band.ts';
@@ -18,13 +18,14 @@ const scaleNames = { us: 'US', uk: 'UK', iso: 'ISO', jp: 'Japanese', mm: 'mm' } 
 const scales = ['us', 'uk', 'iso', 'jp'] as const;
 const EXAMPLE = 'ring 7 us, 1.5 mm';
 
+/** Ring size on other scales, and the blank for a size or a range of sizes. */
 export function ringAnswer(slots: Slots): TopicAnswer {
   const { question } = slots;
   const [first, last] = question.numbers;
   if (first !== undefined && last !== undefined && (question.hasRange || question.hasTo) && question.sizes.length > 0)
     return range(slots, first.value, last.value);
   const inside = insideOf(slots);
-  // Two scales: the one is asked in the other.
+  // When two scales are named, the first is converted to the second.
   const goal =
     question.scales.length > 1 ||
     (question.hasTo && question.letter === null && question.scales.length === 1 && question.numbers.length === 0)
@@ -79,7 +80,7 @@ function insideOf(slots: Slots): Figure {
   return given(`inside diameter of ${scaleNames[scale]} ${text}`, reading.value, 'mm', reading.source);
 }
 
-// A 5/8 ring is five eighths of an inch across the inside: no scale has so small a size.
+// A size such as 5/8 is the inside diameter in inches: no ring scale has so small a size.
 function inchFraction(slots: Slots): Figure | null {
   const { numbers, letter, scales: named, line } = slots.question;
   const [first] = numbers;
@@ -124,7 +125,7 @@ function band(slots: Slots, inside: Figure): TopicAnswer {
   return { figures: [length, inside, ...counted(mass, count), ...valueOf(slots, alloy, mass, count)], part };
 }
 
-// What the band is made of: a strip of width and thickness, or wire as thick as it is wide.
+// The stock of the band: a strip with width and thickness, or wire as thick as it is wide.
 function bandStock(slots: Slots): {
   section: LongSection | null;
   sizes: readonly Figure[];

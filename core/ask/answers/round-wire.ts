@@ -1,4 +1,4 @@
-// What answers about bent wire have in common: its mass, and the part it makes.
+// Shared by the answers about bent wire: the mass of the wire, and the part it makes.
 import { inSum, computed, type Figure } from '../../figure/figure.ts';
 import type { PartTyped } from '../../piece/part.ts';
 import { massPerLength } from '../../stock/section.ts';
@@ -6,7 +6,8 @@ import { takenPart } from '../part.ts';
 import type { TakenPart } from '../question.ts';
 import type { Slots, Stock } from '../slots.ts';
 
-// A part needs its metal: without one named there is none to take.
+// A part needs an alloy: without one named there is no part.
+/** A part of round wire that a piece can take, or null when no alloy is named. */
 export function roundPart(
   slots: Slots,
   name: string,
@@ -20,6 +21,7 @@ export function roundPart(
 }
 
 // The mass of a length of round wire, when the metal is named.
+/** Mass of a length of round wire as a list of at most one figure; empty when no alloy is named. */
 export function massOf(slots: Slots, length: Figure, wire: Figure): Figure[] {
   if (slots.question.alloys.length === 0) return [];
   const density = slots.density(slots.alloy());

@@ -9,7 +9,7 @@ import { NotEnough, type Slots, type Stock } from '../slots.ts';
 import type { TopicAnswer } from '../question.ts';
 import { dimension } from '../units.ts';
 
-/** Mass, value and mass per metre of a stock length; or length when a mass is given. */
+/** Mass, value and mass per metre of a stock length, or the length for a mass. */
 export function stockAnswer(slots: Slots): TopicAnswer {
   const alloy = slots.alloy();
   const density = slots.density(alloy);
@@ -47,7 +47,7 @@ export function stockAnswer(slots: Slots): TopicAnswer {
   return { figures: [...counted(one, count), ...valueOf(slots, alloy, one, count), ...rate], part };
 }
 
-/** Patterned strip and the like, known by what a length of it weighs. */
+/** Patterned strip and similar stock, known by its mass per length. */
 export function stripByMassAnswer(slots: Slots): TopicAnswer | null {
   const rate = slots.rate(dimension.massPerLength);
   if (rate === null) return null;
@@ -144,7 +144,7 @@ function sheetAnswer(
   return { figures: [...counted(one, count), ...valueOf(slots, alloy, one, count)], part };
 }
 
-/** A mass and, for more than one, that of all first. */
+/** The mass of one and, for more than one, the total mass first. */
 export function counted(one: Figure, count: number): Figure[] {
   if (count === 1) return [one];
   const all = computed(
@@ -157,7 +157,7 @@ export function counted(one: Figure, count: number): Figure[] {
   return [all, renamed(one, `${one.label} of one`)];
 }
 
-/** What the metal in a mass is worth at the fix; nothing while there is no fix for it. */
+/** Value of the metal in a mass; no figure when there are no metal prices for it. */
 export function valueOf(slots: Slots, alloy: Alloy, one: Figure, count = 1): Figure[] {
   const { fix } = slots.question.basis;
   if (!fix || alloy.fineness === null) return [];

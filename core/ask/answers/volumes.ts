@@ -1,4 +1,4 @@
-// What keeps its volume: domes, balls, granules, forged and rolled stock.
+// Answers by constant volume: domes, balls, granules, forged and rolled stock.
 import { annealsBetween, reduction, REDUCTION_BETWEEN_ANNEALS } from '../../blank/reduction.ts';
 import { balledEndMm } from '../../blank/rules/balled.ts';
 import { workedLengthMm } from '../../blank/rules/worked.ts';
@@ -10,7 +10,7 @@ import { sectionArea, massPerArea } from '../../stock/section.ts';
 import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 
-/** The flat disc a dome is made from. */
+/** The flat disc for a dome. */
 export function domeAnswer(slots: Slots): TopicAnswer {
   const example = 'dome 20 mm across 6 mm high';
   const height = slots.take('high', 'height');
@@ -37,7 +37,7 @@ function gauged(slots: Slots): Figure | null {
   return size ? slots.figure(size, 'thickness', 'sheet') : null;
 }
 
-/** The wire a ball at its end eats. */
+/** Wire that a ball at its end takes up. */
 export function ballAnswer(slots: Slots): TopicAnswer {
   const example = 'ball 2 mm on 0.8 mm wire';
   const wire = slots.take('wire', 'wire') ?? slots.thin('wire', 'round');
@@ -57,7 +57,7 @@ export function ballAnswer(slots: Slots): TopicAnswer {
   };
 }
 
-/** The granule of a snippet, or the snippet for a granule. */
+/** The granule of a pallion, or the pallion for a granule. */
 export function granuleAnswer(slots: Slots): TopicAnswer {
   const example = 'granule 1 mm from 0.5 mm wire';
   const long = slots.take('long', 'snippet');
@@ -109,7 +109,7 @@ export function workAnswer(slots: Slots): TopicAnswer {
   ];
   if (!from || !to) throw new NotEnough('Give the section it starts from and the one it is worked to.', example);
   const length = long ?? slots.next('length');
-  // Between flat surfaces of one width, thickness is what is taken down.
+  // Between two flat sections of the same width, the reduction is of the thickness.
   const worked = 1 - to.mm2 / from.mm2;
   const share = computed('reduction', reduction(from.mm2, to.mm2) * 100, '%', `(1 − ${to.how} ÷ (${from.how})) × 100`, [
     ...from.sizes,

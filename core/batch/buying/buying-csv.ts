@@ -1,10 +1,10 @@
-// The buying list as a table, a line an item: what to send to a supplier. The columns stand in docs/formats/price-list.md.
+// The buying list as a table, one row an item, to send to a supplier. Columns: docs/formats/price-list.md.
 import { moneyTyped } from '../../measure/read/read-money.ts';
 import type { BuyingLine } from './buying-list.ts';
 
 const heads = ['supplier', 'item', 'name', 'packs', 'pack', 'to pay', 'currency', 'order by', 'for'] as const;
 
-/** Rows of cells, the heads first; what nobody sells has no supplier and counts what is needed as its packs. */
+/** Rows of cells, the column heads first. An item without a supplier has the needed amount in place of packs. */
 export function buyingTable(lines: readonly BuyingLine[]): string[][] {
   const rows = lines.map(({ item, name, need, packs, paid, orderBy, wanting }) => {
     const batches = wanting.map(({ title }) => title).join('; ');

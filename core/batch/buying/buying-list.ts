@@ -1,4 +1,4 @@
-// What open batches lack, by supplier item: how many packs, at what price, and when to order.
+// What open batches need and stock lacks, by supplier item: packs, price and order date.
 import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
 import { given, inSum, computed, renamed, totalOf, type Figure } from '../../figure/figure.ts';
 import type { BarPlan } from '../../cut/bars/bar-problem.ts';
@@ -13,12 +13,12 @@ import { breakFor, orderOf, type SupplierItem } from './price-list.ts';
 import { sizeInWords } from '../stock/size-words.ts';
 import { keyOfLot } from '../stock/shelf.ts';
 
-/** A batch that wants metal or goods, and the day its work begins at the latest. */
+/** A batch that needs metal or goods, and the latest day its work starts. */
 export interface Wanting {
   readonly id: string;
   readonly title: string;
   readonly count: BatchCount;
-  /** ISO day; '' when nothing is promised. */
+  /** ISO day; '' without a due date. */
   readonly startBy: string;
 }
 
@@ -32,18 +32,18 @@ export interface Goods extends GoodsName {
 export interface BuyingLine {
   readonly key: string;
   readonly name: string;
-  /** mm of bars, sheets by number, g of solder, findings by number. */
+  /** mm of bars, number of sheets or findings, g of solder. */
   readonly need: Figure;
   readonly item: SupplierItem | null;
   readonly packs: number;
-  /** Minor units, of all packs; null without a supplier. */
+  /** Minor units for all packs; null without a supplier. */
   readonly paid: Figure | null;
   readonly wanting: readonly Pick<Wanting, 'id' | 'title' | 'startBy'>[];
-  /** ISO day to order on at the latest; '' when nothing is promised, or nobody sells it. */
+  /** ISO day of the latest order; '' without a due date or a supplier. */
   readonly orderBy: string;
 }
 
-/** Everything of one stock that several batches need, as if it were of one. */
+/** The needs of several batches for one stock item, joined. */
 export function issueOfAll(batches: readonly Wanting[]): IssueLine[] {
   const byStock = new Map<string, { id: string; title: string; issue: IssueLine }[]>();
   for (const { id, title, count } of batches)
@@ -64,7 +64,7 @@ export function issueOfAll(batches: readonly Wanting[]): IssueLine[] {
   });
 }
 
-/** Items of the lists that are just this stock: as the planner is offered them, a bar or sheet at the price of one. */
+/** Items of the price lists that are exactly this stock, each as one bar or sheet with its price. */
 export function offeredFor(
   issue: Pick<IssueLine, 'stock'>,
   items: readonly SupplierItem[],
@@ -83,9 +83,10 @@ export function offeredFor(
   );
 }
 
+/** Key of a supplier's item. */
 export const itemKey = ({ supplier, item }: Pick<SupplierItem, 'supplier' | 'item'>) => `item ${supplier} ${item}`;
 
-/** Solder, findings and parts bought ready made of the batches, by name. */
+/** Solder, findings and bought parts of the batches, by name. */
 export function goodsOf(batches: readonly Wanting[]): Goods[] {
   const wants = batches.flatMap((wanting) =>
     wanting.count.runs.flatMap((run) => goodsOfRun(run).map((want) => ({ ...want, wanting }))),
@@ -99,7 +100,7 @@ export function goodsOf(batches: readonly Wanting[]): Goods[] {
   }));
 }
 
-/** The item of the lists that is cheapest for so much of it; null when nobody sells it. */
+/** The cheapest item of the price lists for an amount; null when nobody sells it. */
 function cheapest(items: readonly SupplierItem[], amount: number): SupplierItem | null {
   return items.reduce<SupplierItem | null>(
     (best, item) => (best && orderOf(best, amount).paidMinor <= orderOf(item, amount).paidMinor ? best : item),
@@ -107,7 +108,7 @@ function cheapest(items: readonly SupplierItem[], amount: number): SupplierItem 
   );
 }
 
-/** Goods as lines to buy: what batches need and what should always be there, less what lies there. */
+/** Goods as lines to buy: what batches need and the reorder level, less what is in stock. */
 export function goodsLines(
   goods: readonly Goods[],
   items: readonly SupplierItem[],
@@ -138,9 +139,9 @@ export function goodsLines(
 }
 
 /**
- * What the cutting plan of a stock buys, as lines: one a size bought.
+ * What the cutting plan of a stock item buys, one line a size.
  * @param issue  of all batches together
- * @param plan   its cutting, from what lies on the shelf and `terms.bought`
+ * @param plan   its cutting plan, from stock and `terms.bought`
  */
 export function stockLines(
   issue: IssueLine,

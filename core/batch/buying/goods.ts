@@ -1,5 +1,5 @@
-// Goods: solder, findings, consumables. Not cut from bars, so known by name and counted by the gram or by number. Entries
-// only; what lies there is their sum.
+// Goods: solder, findings and consumables. They are known by name and counted in grams or by number. The amount in
+// stock is the sum of the entries.
 import { z } from 'zod';
 import { given, inSum, computed, totalOf, type Figure } from '../../figure/figure.ts';
 import { readCount, readGrams, readPlain } from '../../measure/read/read-number.ts';
@@ -7,41 +7,46 @@ import { nameSchema, typedSchema } from '../../measure/typed.ts';
 import type { Issue } from '../../measure/issue.ts';
 import type { BatchRun } from '../batch-run.ts';
 
+/** Units goods are counted in: grams, or '' for a number. */
 export const goodsUnits = ['g', ''] as const;
 
 const goodsSchema = z.object({
   /** `solder silver solder, easy`, `finding brooch pin`, `consumable saw blades 3/0`. */
   key: z.string().min(1).max(160),
   name: nameSchema.min(1),
-  /** g, or by number. */
+  /** g, or '' for a number. */
   unit: z.enum(goodsUnits),
 });
+/** A kind of goods. */
 export type GoodsName = z.infer<typeof goodsSchema>;
 
-/** What lies there of one sort. */
+/** The amount in stock of one kind of goods. */
 export const stockedSchema = goodsSchema.extend({
   there: z.number().min(0),
-  /** As much as should always be there; less is bought. */
+  /** Reorder level: below it, more is bought. */
   least: z.number().min(0),
 });
+/** A kind of goods with its amount in stock. */
 export type Stocked = z.infer<typeof stockedSchema>;
 
+/** An entry that is about to be added. */
 export interface NewGoodsEntry extends GoodsName {
-  /** Counted anew, used for a batch, or given back by one. */
+  /** A count, a use for a batch, or a return from a batch. */
   readonly how: 'counted' | 'used' | 'back';
-  /** How much more lies there since. */
+  /** Change of the amount in stock. */
   readonly change: number;
   readonly least: number;
   readonly batchId: string | null;
 }
 
-/** How much really lies there, as a maker writes it down. */
+/** A count as a maker types it. */
 export const goodsCountedSchema = goodsSchema.strict().extend({ there: typedSchema, least: typedSchema });
+/** A count as it is sent. */
 export type GoodsCounted = z.infer<typeof goodsCountedSchema>;
 
 const amountIn = (typed: string) => readPlain(typed.trim() || '0', 'number', '12', () => undefined);
 
-/** @returns the entry that makes it so, null where nothing changes; or what cannot be read */
+/** @returns the entry that brings the amount in stock to the count, null when nothing changes, or the problems */
 export function readGoodsCount(
   { there, least, ...name }: GoodsCounted,
   before: Stocked | undefined,
@@ -57,13 +62,14 @@ export function readGoodsCount(
   return { ...name, how: 'counted', change, least: floor.value, batchId: null };
 }
 
-/** Solder, findings and parts bought ready made of a piece of a batch: how much of each. */
+/** Solder, findings and bought parts of one run of a batch, with the amount of each. */
 export interface GoodsWant extends GoodsName {
   readonly figure: Figure;
-  /** g, of findings whose weight is known; null of solder, which is weighed itself. */
+  /** g of findings whose weight is known; null for solder, which is itself weighed. */
   readonly grams: Figure | null;
 }
 
+/** Goods that one run of a batch needs. */
 export function goodsOfRun({ start, count, name: run }: BatchRun): GoodsWant[] {
   const times = (each: Figure) =>
     computed(run, start.value * each.value, each.unit, () => `${inSum(start.value)} × ${inSum(each.value)}`, [
@@ -105,7 +111,7 @@ export function goodsOfRun({ start, count, name: run }: BatchRun): GoodsWant[] {
   return [...solder, ...ready].filter(({ figure }) => figure.value > 0);
 }
 
-/** The same goods of several pieces or batches together. */
+/** The same goods of several runs or batches, joined. */
 export function goodsTogether<Want extends GoodsWant>(
   wants: readonly Want[],
 ): (GoodsName & { readonly need: Figure; readonly grams: Figure | null; readonly wants: readonly Want[] })[] {
@@ -121,7 +127,7 @@ export function goodsTogether<Want extends GoodsWant>(
   });
 }
 
-/** What a batch takes of the goods that are counted, as far as they reach. */
+/** What a batch takes of the counted goods, as far as there are any. */
 export function entriesOfUse(
   runs: readonly BatchRun[],
   stocked: readonly Stocked[],
@@ -134,7 +140,7 @@ export function entriesOfUse(
   });
 }
 
-/** What gives all of it back. @param entries  of the batch */
+/** Entries that return all of it. @param entries  of the batch */
 export function entriesOfGoodsReturn(entries: readonly NewGoodsEntry[]): readonly NewGoodsEntry[] {
   return [...new Set(entries.map(({ key }) => key))].flatMap((key): NewGoodsEntry[] => {
     const own = entries.filter((entry) => entry.key === key);
@@ -144,5 +150,5 @@ export function entriesOfGoodsReturn(entries: readonly NewGoodsEntry[]): readonl
   });
 }
 
-/** A milligram is the finest anybody weighs. */
+/** A milligram is the finest that anybody weighs. */
 const neat = (amount: number) => Math.round(amount * 1000) / 1000;

@@ -1,4 +1,4 @@
-// A supplier's price list from a table: a line a price. The format stands in docs/formats/price-list.md.
+// Reads a supplier's price list from a table, one price a row. The format: docs/formats/price-list.md.
 import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
 import { readLength } from '../../measure/read/read-length.ts';
 import { readMoney } from '../../measure/read/read-money.ts';
@@ -10,15 +10,16 @@ import { gaugeSystemOf } from '../../stock/gauged.ts';
 import { formNames } from '../../stock/words.ts';
 import type { SupplierItem } from './price-list.ts';
 
+/** The items of a price list file and its problems. */
 export interface PriceListReading {
   readonly items: readonly SupplierItem[];
-  /** What is wrong, by line of the file; nothing is kept while there is any. */
+  /** Problems by row of the file; nothing is kept while there are any. */
   readonly problems: readonly { readonly line: number; readonly sentence: string }[];
 }
 
 const needed = ['supplier', 'item', 'name', 'price'] as const;
 
-/** Which sizes of a section a list gives, in this order, parted by ×. */
+/** The sizes of a section that a list gives, in this order, separated by ×. */
 const sizeFields = {
   round: ['diameter'],
   square: ['side'],
@@ -35,9 +36,9 @@ const sizeFields = {
 } as const satisfies Record<SectionForm, readonly string[]>;
 
 /**
- * Reads rows of a table, the first being its heads. Lines of one supplier's item are its price breaks.
- * @param rows      as parted by a CSV reader
- * @param currency  of prices whose line names none
+ * Reads the rows of a table, the first being its heads. Rows of one item are its price breaks.
+ * @param rows      cells as a CSV reader gives them
+ * @param currency  of prices whose row names none
  */
 export function readPriceList(
   rows: readonly (readonly string[])[],
@@ -105,7 +106,7 @@ function whole(text: string): number | null {
   return /^\d{1,6}$/.test(text) ? Number(text) : null;
 }
 
-/** `10` of it, or `25 g`. */
+/** A pack: `10`, or `25 g`. */
 function readPack(text: string): Pick<SupplierItem, 'pack' | 'per'> | Refusal {
   const found = /^(\d+(?:\.\d+)?)\s*(g?)$/.exec(text || '1');
   if (!found || !(Number(found[1]) > 0)) return { sentence: `“${text}” is not a pack: give 10, or 25 g.` };
@@ -141,7 +142,7 @@ function readStock(cell: Cell, alloys: ReadonlyMap<string, Alloy>): NonNullable<
     : { sentence: `A ${formNames[form]} has a length: 1000 mm.` };
 }
 
-/** `100 x 60 mm` is two sides of millimetres: a unit at the end holds for all before it. */
+/** `100 x 60 mm`: a unit at the end applies to all numbers before it. */
 function partsOf(text: string): string[] {
   const parts = text
     .split(/\s*[x×]\s*/i)

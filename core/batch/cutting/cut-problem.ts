@@ -1,4 +1,4 @@
-// What a batch cuts out of one stock item as a problem for the planner, with what lies on the shelf.
+// The cutting problem of one stock item of a batch, from what is in stock and what can be bought.
 import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
 import { readLength } from '../../measure/read/read-length.ts';
 import { convexHull, type Point } from '../../geometry/convex-polygon.ts';
@@ -9,23 +9,23 @@ import type { Outline } from '../../geometry/outline.ts';
 import type { CutLine, IssueLine } from '../cut-list.ts';
 import { gramsOf, keyOfLot, type ShelfLot, type StockSize } from '../stock/shelf.ts';
 
-/** How stock is cut, and what could be bought. */
+/** How stock is cut, and what can be bought. */
 export interface CutTerms {
   /** Kerf of the tool, mm: used where no part of the stock names its own. */
   readonly kerfMm: number;
   readonly keepFromMm: number;
   readonly gapMm: number;
   readonly marginMm: number;
-  /** Blanks of sheet are not turned. */
+  /** Whether blanks of sheet keep their direction. */
   readonly keepsGrain: boolean;
-  /** A bar or sheet as it is bought, as many as are wanted. */
+  /** A bar or sheet that can be bought in any number. */
   readonly bought: readonly { readonly id: string; readonly size: StockSize; readonly priceMinor: number | null }[];
 }
 
-/** Where no price is known metal is reckoned by its weight alone. */
+/** Without any known price, metal counts by its mass alone. */
 const MINOR_PER_GRAM = 100;
 
-/** Lots of just this stock, offcuts first. */
+/** Lots of exactly this stock, offcuts first. */
 function lotsFor(issue: IssueLine, lots: readonly ShelfLot[]): ShelfLot[] {
   return lots
     .filter((lot) => lot.count > 0 && keyOfLot(lot) === issue.stock)
@@ -33,8 +33,8 @@ function lotsFor(issue: IssueLine, lots: readonly ShelfLot[]): ShelfLot[] {
 }
 
 /**
- * What each bar or sheet costs: an offcut nothing, since it is paid for and small; whole stock on the shelf what it was paid,
- * or by its weight; what is bought its price, or a little over its weight, so that the shelf is emptied first.
+ * Cost of each bar or sheet. An offcut costs nothing: it is paid for and small. Stock costs what was paid for it, or by
+ * its mass. What is bought costs its price, or a little over its mass, so that stock is used first.
  */
 function pricesOf(issue: IssueLine, lots: readonly ShelfLot[], terms: CutTerms) {
   const known = [
@@ -62,6 +62,7 @@ export function kerfFor({ lines }: Pick<IssueLine, 'lines'>, { kerfMm }: Pick<Cu
   return named.length > 0 ? Math.max(...named) : kerfMm;
 }
 
+/** The bar problem of a stock item that is cut to lengths. */
 export function barProblemOf(issue: IssueLine, lots: readonly ShelfLot[], terms: CutTerms): BarProblem {
   const cost = pricesOf(issue, lots, terms);
   return {
@@ -85,6 +86,7 @@ export function barProblemOf(issue: IssueLine, lots: readonly ShelfLot[], terms:
   };
 }
 
+/** The sheet problem of a stock item that is cut to outlines. */
 export function sheetProblemOf(issue: IssueLine, lots: readonly ShelfLot[], terms: CutTerms): SheetProblem {
   const cost = pricesOf(issue, lots, terms);
   return {
@@ -106,7 +108,7 @@ export function sheetProblemOf(issue: IssueLine, lots: readonly ShelfLot[], term
   };
 }
 
-// A blank is cut to the micrometre at best: whole ones, so that what fits exactly fits.
+// Blanks are cut to the micrometre at best: whole micrometres make exact fits fit.
 const toMicrometres = (mm: number) => Math.round(mm * 1000) / 1000;
 
 function sheetPiece({ key, cut, count }: CutLine, rotatable: boolean): SheetPiece[] {
@@ -129,7 +131,7 @@ function sheetPiece({ key, cut, count }: CutLine, rotatable: boolean): SheetPiec
         },
       ];
     case 'outline': {
-      // Trim is a border all round: the blank is cut that much larger.
+      // Trim is a border all round: the blank is cut larger by it.
       return [{ ...own, shape: 'outline', points: cornersOf(cut.outline, cut.trim?.value ?? 0), rotatable }];
     }
     case 'length':
@@ -138,7 +140,7 @@ function sheetPiece({ key, cut, count }: CutLine, rotatable: boolean): SheetPiec
   }
 }
 
-/** Corners of an outline grown by a border; curves by tangents, so that nothing of them is cut off. */
+/** Corners of an outline grown by a border. Curves become tangents, so that no part of the outline is cut off. */
 export function cornersOf(outline: Outline, border: number): [number, number][] {
   switch (outline.shape) {
     case 'polygon':
@@ -167,7 +169,7 @@ export function cornersOf(outline: Outline, border: number): [number, number][] 
 const TANGENTS = 64;
 
 /**
- * @param reach  how far the shape reaches in a direction (x, y) of length 1: its support function
+ * @param reach  support function of the shape: its extent in a direction (x, y) of length 1
  * @param sides  directions of its straight sides, besides those of the tangents
  */
 function byTangents(reach: (x: number, y: number) => number, sides: readonly number[] = []): [number, number][] {
@@ -179,7 +181,7 @@ function byTangents(reach: (x: number, y: number) => number, sides: readonly num
     if (between < 1e-9) return [];
     const [x, y, u, v] = [Math.cos(angle), Math.sin(angle), Math.cos(next), Math.sin(next)];
     const [first, second] = [reach(x, y), reach(u, v)];
-    // Where two tangents that follow each other meet.
+    // Where two neighbouring tangents meet.
     return [{ x: (first * v - second * y) / between, y: (second * x - first * u) / between }];
   });
   return convexHull(corners).map(({ x, y }) => [x, y]);

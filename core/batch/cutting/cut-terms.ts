@@ -1,4 +1,4 @@
-// How stock is cut as a maker writes it down, read into millimetres.
+// Cutting terms as a maker types them, read into millimetres.
 import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
 import { toolKerfs, type CuttingTool } from '../../stock/kerf.ts';
 import { readLength } from '../../measure/read/read-length.ts';
@@ -8,29 +8,31 @@ import type { IssueLine } from '../cut-list.ts';
 import type { SupplierItem } from '../buying/price-list.ts';
 import type { CutTerms } from './cut-problem.ts';
 
-/** A length or a sheet that could be bought. */
+/** A length or a sheet that can be bought. */
 export interface Bought {
   readonly length: string;
   readonly width: string;
   readonly price: string;
-  /** The supplier's item it is, as `itemKey` names it; '' for none. */
+  /** Key of the supplier's item, see `itemKey`; '' for none. */
   readonly item: string;
 }
 
+/** Cutting terms as typed. */
 export interface TypedTerms {
   readonly tool: CuttingTool;
   readonly keepFrom: string;
   readonly gap: string;
   readonly margin: string;
-  /** Blanks of sheet lie as the grain does: none is turned. */
+  /** Whether blanks of sheet keep the direction of the grain. */
   readonly keepsGrain: boolean;
-  /** By stock; what the price lists have, or else the usual size, where nothing is said. */
+  /** By stock; a stock item without an entry takes the sizes of the price lists, or else the usual size. */
   readonly bought: Readonly<Record<string, readonly Bought[]>>;
 }
 
 const usualBar: Bought = { length: '1000 mm', width: '', price: '', item: '' };
 const usualSheet: Bought = { length: '100 mm', width: '100 mm', price: '', item: '' };
 
+/** Terms before anything is typed. */
 export const usualTerms: TypedTerms = {
   tool: 'saw',
   keepFrom: '30 mm',
@@ -40,11 +42,12 @@ export const usualTerms: TypedTerms = {
   bought: {},
 };
 
+/** Cutting terms in millimetres. */
 export interface ReadTerms {
   readonly of: (issue: Pick<IssueLine, 'stock' | 'section'>) => CutTerms;
 }
 
-/** What is bought of a stock item: as said, or what suppliers have of it, or its usual size. */
+/** Sizes that are bought of a stock item: as typed, else those of the suppliers, else the usual size. */
 export function boughtOf(
   { bought }: Pick<TypedTerms, 'bought'>,
   { stock, section }: Pick<IssueLine, 'stock' | 'section'>,
@@ -62,7 +65,7 @@ export function boughtOf(
   return [section.form === 'sheet' ? usualSheet : usualBar];
 }
 
-/** @returns the terms for each stock, or what cannot be read */
+/** @returns the terms of each stock item, or the problem */
 export function readTerms(
   typed: TypedTerms,
   currency: string,

@@ -1,32 +1,35 @@
-// An accepted cutting plan as entries of the shelf: stock cut up, offcuts that come back, scrap that falls.
+// Books an accepted cutting plan as entries: stock cut up, offcuts returned, scrap.
 import { z } from 'zod';
 import type { Alloy } from '../../metal/alloys.ts';
 import { currencySchema } from '../../measure/typed.ts';
 import { gramsOf, lotSchema, sectionOf, type Lot, type NewShelfEntry, type ShelfLot } from '../stock/shelf.ts';
 
 const cutStockSchema = z.strictObject({
-  /** A lot of the shelf; null for stock bought for this batch. */
+  /** Id of a lot; null for stock bought for this batch. */
   lotId: z.string().nullable(),
-  /** What is bought. */
+  /** The size bought. */
   bought: lotSchema.omit({ id: true, isOffcut: true, grams: true }).optional(),
   /** g of blanks cut out of it. */
   blankGrams: z.number().min(0),
-  /** What is kept of it. */
+  /** The offcut that is kept; null for none. */
   offcut: lotSchema.shape.size.nullable(),
 });
+/** One bar or sheet of an accepted plan. */
 export type CutStock = z.infer<typeof cutStockSchema>;
 
-/** A plan as it is accepted: one line a bar or sheet. */
+/** An accepted plan: one line a bar or sheet. */
 export const acceptedCutSchema = z.strictObject({
   currency: currencySchema,
   stock: z.array(cutStockSchema).min(1).max(2000),
 });
+/** An accepted plan as it is sent. */
 export type AcceptedCut = z.infer<typeof acceptedCutSchema>;
 
 /**
- * @param lots  of the shelf
+ * Entries of an accepted plan.
+ * @param lots   in stock
  * @param newId  makes an id for each new lot
- * @returns entries in order, or why they cannot be: a lot that is not there, an offcut larger than its bar
+ * @returns the entries in order, or why there are none: a missing lot, an offcut larger than its bar
  */
 export function entriesOfCut(
   { stock }: AcceptedCut,
@@ -72,10 +75,10 @@ function boughtLot({ bought }: CutStock, alloys: ReadonlyMap<string, Alloy>, new
 }
 
 /**
- * What gives a batch's metal back: for every lot the opposite of all the batch did to it.
+ * Entries that give a batch's metal back: for every lot the opposite of all that the batch did to it.
  * @param entries  of the batch, in order
- * @param lots     of the shelf, as they are now
- * @returns entries, or why it cannot be: an offcut of the batch has been used
+ * @param lots     in stock now
+ * @returns the entries, or why there are none: an offcut of the batch has been used
  */
 export function entriesOfReturn(
   entries: readonly HeldEntry[],
@@ -84,7 +87,7 @@ export function entriesOfReturn(
 ): readonly NewShelfEntry[] | { readonly sentence: string } {
   const byLot = new Map<string, { lot: Lot; change: number }>();
   for (const { lot, how, change } of entries) {
-    // What was bought for it stays in the studio.
+    // Stock that was bought for the batch stays in the studio.
     if (!lot || how === 'in') continue;
     byLot.set(lot.id, { lot, change: (byLot.get(lot.id)?.change ?? 0) + change });
   }
@@ -105,7 +108,7 @@ export function entriesOfReturn(
 
 type HeldEntry = Pick<NewShelfEntry, 'lot' | 'how' | 'change' | 'grams'>;
 
-/** g of metal a batch holds: what was cut for it, less its offcuts and its scrap. */
+/** g of metal a batch holds: what was cut for it, less offcuts and scrap. */
 export function gramsHeld(entries: readonly Pick<NewShelfEntry, 'grams' | 'how'>[]): number {
   return -entries.reduce((sum, { how, grams }) => sum + (how === 'in' ? 0 : grams), 0);
 }

@@ -1,4 +1,4 @@
-// What a plan for one stock item comes to, and the same as it is accepted.
+// What the plan of one stock item comes to, and the plan as it is accepted.
 import type { BarPlan } from '../../cut/bars/bar-problem.ts';
 import type { SheetPlan } from '../../cut/sheets/sheet-problem.ts';
 import type { IssueLine } from '../cut-list.ts';
@@ -6,7 +6,7 @@ import type { CutTerms } from './cut-problem.ts';
 import type { CutStock } from './issue-metal.ts';
 import { gramsOf, type ShelfLot, type StockSize } from '../stock/shelf.ts';
 
-/** An offcut of sheet narrower than this goes to the scrap (common practice: too narrow for a blank). */
+/** A narrower offcut of sheet is scrap (common practice: too narrow for a blank), mm. */
 const LEAST_SHEET_OFFCUT_MM = 8;
 
 interface PlannedStock {
@@ -15,12 +15,12 @@ interface PlannedStock {
   readonly offcut: StockSize | null;
 }
 
-/** Bar by bar, or sheet by sheet. */
+/** One entry a bar or sheet. */
 function plannedStock(issue: IssueLine, plan: BarPlan | SheetPlan, terms: CutTerms): PlannedStock[] {
   const gramsOfBlank = new Map(
     issue.lines.map(({ key, grams, count, cut }) => [
       key,
-      // Of a length the blank alone: the plan has kerfs of its own.
+      // Mass of the blank alone: the plan counts its kerfs apart.
       cut.kind === 'length'
         ? gramsOf(issue.section, { lengthMm: cut.length.value }, issue.alloy)
         : grams.value / Math.max(1, count.value),
@@ -42,7 +42,7 @@ function plannedStock(issue: IssueLine, plan: BarPlan | SheetPlan, terms: CutTer
   }));
 }
 
-/** A plan as the ledger is told of it. */
+/** A plan in the form the ledger takes. */
 export function acceptedStock(
   issue: IssueLine,
   plan: BarPlan | SheetPlan,
@@ -78,10 +78,11 @@ export interface CutSums {
   readonly blanks: number;
   readonly offcuts: number;
   readonly scrap: number;
-  /** Bars or sheets to buy. */
+  /** Number of bars or sheets to buy. */
   readonly toBuy: number;
 }
 
+/** Totals of a plan: grams used, bought, kept and scrapped. */
 export function cutSums(
   issue: IssueLine,
   plan: BarPlan | SheetPlan,

@@ -1,10 +1,10 @@
-// What lies on the shelf, metal by metal.
+// Stock by alloy.
 import { inSum, computed, given, totalOf, type Figure } from '../../figure/figure.ts';
 import type { Alloy } from '../../metal/alloys.ts';
 import { sectionInWords } from '../../stock/words.ts';
 import { sectionOf, type ShelfLot } from './shelf.ts';
 
-/** Grams of each alloy, in the order the alloys first come up; metals not in the book are left out. */
+/** Grams of each alloy, in the order the alloys first appear; unknown alloys are left out. */
 export function shelfSums(
   lots: readonly ShelfLot[],
   alloys: ReadonlyMap<string, Alloy>,

@@ -1,4 +1,4 @@
-// The shelf: what stock lies there, bar by bar and sheet by sheet. Entries only; what lies there is their sum.
+// The shelf: stock by lot, bar by bar and sheet by sheet. What is in stock is the sum of the entries.
 import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
 import { z } from 'zod';
 import { readLength } from '../../measure/read/read-length.ts';
@@ -15,8 +15,7 @@ import type { Issue } from '../../measure/issue.ts';
 import { stockKey } from '../cut-list.ts';
 
 /**
- * What happened to stock: it came in; it was cut up for a batch; what was left of it came back as an offcut or fell as scrap;
- * a batch gave it back; it was counted anew.
+ * What happened to a lot: received, cut for a batch, returned as an offcut or as scrap, given back by a batch, counted.
  */
 const shelfHows = ['in', 'cut', 'offcut', 'scrap', 'back', 'counted'] as const;
 
@@ -24,64 +23,77 @@ const sizeSchema = z.union([
   z.strictObject({ lengthMm: z.number().positive() }),
   z.strictObject({ widthMm: z.number().positive(), heightMm: z.number().positive() }),
 ]);
+/** Length of a bar, or sides of a sheet, mm. */
 export type StockSize = z.infer<typeof sizeSchema>;
 
-/** Stock of one size, one or several alike. */
+/** Stock of one size, one or several pieces alike. */
 export const lotSchema = z.object({
   id: z.string().min(1).max(40),
   alloy: z.string().min(1).max(40),
-  /** Sizes in mm, as `Section` has them. */
+  /** Sizes in mm, with the field names of `Section`. */
   section: z.record(z.string(), z.union([z.string(), z.number()])),
   size: sizeSchema,
   temper: z.enum(tempers),
-  /** g, of one. */
+  /** g of one. */
   grams: z.number().positive(),
-  /** Paid for one, minor units; null when nobody knows. */
+  /** Price paid for one, minor units; null when unknown. */
   paidMinor: z.int().min(0).nullable(),
   currency: currencySchema,
   isOffcut: z.boolean(),
 });
+/** A lot: identical pieces of one stock item. */
 export type Lot = z.infer<typeof lotSchema>;
 
+/** A lot with the number in stock. */
 export const shelfLotSchema = lotSchema.extend({ count: z.int().min(0) });
+/** A lot with the number in stock. */
 export type ShelfLot = z.infer<typeof shelfLotSchema>;
 
+/** One entry of the shelf. */
 export const shelfEntrySchema = z.object({
   id: z.int(),
   at: z.iso.datetime(),
   lot: lotSchema.nullable(),
   how: z.enum(shelfHows),
-  /** How many more lie there since. */
+  /** Change of the number in stock. */
   change: z.int(),
-  /** g that came or went. */
+  /** g received or taken. */
   grams: z.number(),
   batchId: z.string().nullable(),
   why: z.string(),
 });
+/** One entry of the shelf. */
 export type ShelfEntry = z.infer<typeof shelfEntrySchema>;
+/** An entry that is about to be added. */
 export type NewShelfEntry = Omit<ShelfEntry, 'id' | 'at'>;
 
-/** Stock as a maker writes it down. */
+/** Received stock as a maker types it. */
 export const newLotSchema = z.strictObject({
   alloy: z.string().min(1).max(40),
   section: partSchema.shape.section,
-  /** Of a bar or a coil. */
+  /** Length of a bar or coil. */
   length: typedSchema.default(''),
-  /** Of a sheet. */
+  /** Side of a sheet. */
   width: typedSchema.default(''),
   height: typedSchema.default(''),
   count: typedSchema.default('1'),
   temper: z.enum(tempers).default(''),
-  /** In all. */
+  /** Price of all of it. */
   paid: typedSchema.default(''),
   why: noteSchema.default(''),
 });
+/** Received stock as it is sent. */
 export type NewLot = z.infer<typeof newLotSchema>;
 
+/** The section of a lot. */
 export const sectionOf = ({ section }: Pick<Lot, 'section'>) => section as unknown as Section;
+/** Key of the lot's stock item. */
 export const keyOfLot = (lot: Pick<Lot, 'alloy' | 'section'>) => stockKey(lot.alloy, sectionOf(lot));
 
-/** g of a piece of stock; 0 of a metal whose density nobody knows. @throws RangeError for grain, which has no size */
+/**
+ * Mass of one piece of stock. @returns g; 0 for an alloy of unknown density. @throws RangeError for grain, which has no
+ * size
+ */
 export function gramsOf(section: Section, size: StockSize, alloy: Alloy): number {
   const density = densityOf(alloy)?.value;
   if (density === undefined) return 0;
@@ -93,8 +105,8 @@ export function gramsOf(section: Section, size: StockSize, alloy: Alloy): number
 }
 
 /**
- * Reads stock as written down.
- * @returns the lot without its id and how many of it, or what cannot be read
+ * Reads received stock.
+ * @returns the lot without its id and its number, or the problems
  */
 export function readLot(
   typed: NewLot,

@@ -6,7 +6,7 @@ const ROUND = 1000;
 
 const mm = (value: number) => String(Math.round(value * ROUND) / ROUND);
 
-/** SVG 1.1 whose user unit is the millimetre: lines to cut are hairlines, words are not. */
+/** SVG 1.1 with the millimetre as user unit. Lines to cut are hairlines, labels are not. */
 export function templatesSvg(templates: readonly Template[]): string {
   const width = Math.max(SHEET_WIDTH_MM, ...templates.map((template) => roomOf(template).width));
   const { placed, height } = laidOut(templates, width);
@@ -29,7 +29,7 @@ function svgShape(template: Template, x: number, y: number): string {
     const circle = (radius: number) => `<circle cx="${mm(x + r)}" cy="${mm(y + r)}" r="${mm(radius)}"/>`;
     return circle(r) + (template.holeMm > 0 ? circle(template.holeMm / 2) : '');
   }
-  // Drawn from above, as it lies on the sheet.
+  // Seen from above, as the template lies on the sheet.
   const top = Math.max(...template.points.map(([, py]) => py));
   return `<polygon points="${template.points.map(([px, py]) => `${mm(x + px)},${mm(y + top - py)}`).join(' ')}"/>`;
 }
@@ -53,7 +53,7 @@ export function templatesDxf(templates: readonly Template[]): string {
 
 type Codes = readonly (readonly [number, string])[];
 
-// Upwards, as DXF counts: the paper's top row is the highest.
+// DXF counts upwards: the first row of the paper is the highest.
 function dxfEntities({ template, x, y }: PlacedTemplate, height: number): Codes[] {
   const bottom = height - y - roomOf(template).height;
   const words: Codes = [[0, 'TEXT'], [8, 'WORDS'], [10, mm(x)], [20, mm(bottom + 1)], [40, '3'], [1, template.label]]; // prettier-ignore

@@ -1,16 +1,17 @@
-// What a batch is cut by, at true scale: a strip for each length, a disc or outline for each blank of sheet.
+// Cut templates of a batch at true scale: a strip for each length, an outline for each blank of sheet.
 import { convexHull } from '../../geometry/convex-polygon.ts';
 import type { BatchCount } from '../count-batch.ts';
 import { cornersOf } from '../cutting/cut-problem.ts';
 
+/** A template with its label. */
 export type Template = { readonly label: string } & (
   | { readonly kind: 'strip'; readonly lengthMm: number }
   | { readonly kind: 'disc'; readonly diameterMm: number; readonly holeMm: number }
-  /** Corners in mm, their least x and y at 0. */
+  /** Corners in mm; their least x and y are 0. */
   | { readonly kind: 'outline'; readonly points: readonly (readonly [number, number])[] }
 );
 
-/** One for each line of the cut list that has a size; those alike are one. */
+/** One template for each line of the cut list with a size; identical ones are joined. */
 export function templatesOf({ cutList }: BatchCount): Template[] {
   const templates = cutList.flatMap(({ run, part, cut, count }): Template[] => {
     const label = `${run.name}: ${part.name || 'part'}, ${String(count.value)}`;
@@ -21,7 +22,19 @@ export function templatesOf({ cutList }: BatchCount): Template[] {
         return [{ label, kind: 'disc', diameterMm: cut.diameter.value, holeMm: cut.hole?.value ?? 0 }];
       case 'rectangle': {
         const [w, h] = [cut.length.value, cut.width.value];
-        return [{ label, kind: 'outline', points: [[0, 0], [w, 0], [w, h], [0, h]] }]; // prettier-ignore
+        return [
+          {
+            label,
+            kind: 'outline',
+            points: [
+              [0, 0],
+              [w, 0],
+              [w, h],
+              [0, h],
+            ],
+          },
+        ]; // Room a template needs on paper
+        // with its label, mm.
       }
       case 'outline':
         return [{ label, kind: 'outline', points: atOrigin(cornersOf(cut.outline, cut.trim?.value ?? 0)) }];
@@ -41,7 +54,7 @@ function atOrigin(points: readonly (readonly [number, number])[]): [number, numb
   return points.map(([x, y]) => [x - left, y - bottom]);
 }
 
-/** mm a template takes of the paper, its label included. */
+/** A template and its lower left corner, mm from the lower left of all templates. */
 export function roomOf(template: Template): { readonly width: number; readonly height: number } {
   const LABEL = 6;
   if (template.kind === 'strip') return { width: template.lengthMm, height: 6 + LABEL };
@@ -50,7 +63,7 @@ export function roomOf(template: Template): { readonly width: number; readonly h
   return { width: Math.max(...hull.map(({ x }) => x)), height: Math.max(...hull.map(({ y }) => y)) + LABEL };
 }
 
-/** A template with its lower left corner on the paper, mm from the lower left of all. */
+/** Places templates in rows, each as high as its highest template. @param width  of the paper, mm */
 export interface PlacedTemplate {
   readonly template: Template;
   readonly x: number;

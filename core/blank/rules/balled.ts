@@ -12,6 +12,7 @@ export function balledEndMm(ballMm: number, wireMm: number): number {
   return (2 * ballMm ** 3) / (3 * wireMm ** 2);
 }
 
+/** The blank rule `balled`. */
 export const balled = blankRule({
   schema: measuresSchema('balled', 'length', 'ball', 'ends'),
   name: 'balled end',

@@ -13,6 +13,7 @@ export function cuffLengthMm(aroundMm: number, thicknessMm: number, openingMm: n
   return aroundMm + Math.PI * thicknessMm - openingMm;
 }
 
+/** The blank rule `bangle`. */
 export const bangle = blankRule({
   /** Inside diameter as if it were closed; blank opening for a closed bangle. */
   schema: measuresSchema('bangle', 'inside', 'opening'),

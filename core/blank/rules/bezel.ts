@@ -32,6 +32,7 @@ export function bezelHeightMm(girdleMm: number, turnOverMm = TURN_OVER_MM): numb
   return girdleMm + turnOverMm;
 }
 
+/** The blank rule `bezel`. */
 export const bezel = blankRule({
   /** Strip round a stone of the piece by its id, or a length round. */
   schema: z.strictObject({

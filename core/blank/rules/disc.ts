@@ -1,6 +1,7 @@
 // A disc of sheet.
 import { blankRule, measuresSchema, wholeBlank } from '../blank-rule.ts';
 
+/** The blank rule `disc`. */
 export const disc = blankRule({
   schema: measuresSchema('disc', 'diameter'),
   name: 'disc',

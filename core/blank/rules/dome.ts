@@ -15,6 +15,7 @@ export function domeDiscMm(acrossMm: number, heightMm: number): number {
   return Math.sqrt(acrossMm ** 2 + 4 * heightMm ** 2);
 }
 
+/** The blank rule `dome`. */
 export const dome = blankRule({
   schema: measuresSchema('dome', 'across', 'height'),
   name: 'disc for a dome',

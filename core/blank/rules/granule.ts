@@ -18,6 +18,7 @@ export function snippetMm(granuleMm: number, wireMm: number): number {
   return balledEndMm(granuleMm, wireMm);
 }
 
+/** The blank rule `granule`. */
 export const granule = blankRule({
   schema: measuresSchema('granule', 'diameter'),
   name: 'granule',

@@ -2,11 +2,12 @@
 import { computed, inSum } from '../../figure/figure.ts';
 import { blankRule, lengthBlank, measuresSchema } from '../blank-rule.ts';
 
-/** A hinge pin: the stack and half a diameter at each end for the rivet heads. @returns mm */
+/** Length of a hinge pin: the knuckles and half a diameter at each end for the rivet heads. @returns mm */
 export function hingePinMm(widthMm: number, pinMm: number): number {
   return widthMm + pinMm;
 }
 
+/** The blank rule `hinge-pin`. */
 export const hingePin = blankRule({
   /** The width of the hinge. */
   schema: measuresSchema('hinge-pin', 'width'),

@@ -4,6 +4,7 @@ import { typedSchema } from '../../measure/typed.ts';
 import { blankRule, lengthBlank } from '../blank-rule.ts';
 import { bandLength } from '../developed-length.ts';
 
+/** The blank rule `jump-ring`. */
 export const jumpRing = blankRule({
   schema: z.strictObject({
     rule: z.literal('jump-ring'),

@@ -23,6 +23,7 @@ export function knuckleLengthsMm(widthMm: number, knuckles: number, spareMm = KN
   );
 }
 
+/** The blank rule `knuckles`. */
 export const knuckles = blankRule({
   schema: measuresSchema('knuckles', 'width', 'knuckles'),
   name: 'hinge knuckles',

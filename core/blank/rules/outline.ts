@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { blankRule, wholeBlank } from '../blank-rule.ts';
 import { readOutline } from '../read-outline.ts';
 
+/** The blank rule `outline`. */
 export const outline = blankRule({
   /** Corners as `x,y` in mm: `0,0 24,0 12,18`. */
   schema: z.strictObject({ rule: z.literal('outline'), points: z.string().max(400) }),

@@ -3,6 +3,7 @@ import { outlineAreaMm2, type Outline } from '../../geometry/outline.ts';
 import { worked } from '../../measure/read/reported.ts';
 import { blankRule, measuresSchema, wholeBlank } from '../blank-rule.ts';
 
+/** The blank rule `oval`. */
 export const oval = blankRule({
   schema: measuresSchema('oval', 'width', 'length'),
   name: 'oval',

@@ -2,6 +2,7 @@
 import { computed, inSum, type Figure } from '../../figure/figure.ts';
 import { blankRule, measuresSchema, wholeBlank } from '../blank-rule.ts';
 
+/** The blank rule `pressed`. */
 export const pressed = blankRule({
   schema: measuresSchema('pressed', 'width', 'length', 'depth', 'excess'),
   name: 'pressed in a die',

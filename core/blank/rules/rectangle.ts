@@ -1,6 +1,7 @@
 // A rectangle of sheet.
 import { blankRule, measuresSchema, wholeBlank } from '../blank-rule.ts';
 
+/** The blank rule `rectangle`. */
 export const rectangle = blankRule({
   schema: measuresSchema('rectangle', 'width', 'length'),
   name: 'rectangle',

@@ -21,6 +21,7 @@ export function wideBandSizes(widthMm: number): number {
   return widthMm > WIDE_BAND_MM ? 0.25 : 0;
 }
 
+/** The blank rule `ring-band`. */
 export const ringBand = blankRule({
   schema: z.strictObject({
     rule: z.literal('ring-band'),

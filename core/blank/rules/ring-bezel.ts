@@ -3,11 +3,12 @@ import { computed, inSum } from '../../figure/figure.ts';
 import { blankRule, lengthBlank, measuresSchema } from '../blank-rule.ts';
 import { turnLength } from '../jump-ring.ts';
 
-/** How many rings standing side by side make a bezel of a girth. @returns a whole number */
+/** Number of rings that stand side by side round a girth. @returns a whole number */
 export function ringsAround(girthMm: number, ringOutsideMm: number): number {
   return Math.floor(girthMm / ringOutsideMm);
 }
 
+/** The blank rule `ring-bezel`. */
 export const ringBezel = blankRule({
   schema: measuresSchema('ring-bezel', 'girth', 'inside'),
   name: 'bezel of rings',

@@ -1,6 +1,7 @@
 // A length cut straight.
 import { blankRule, lengthBlank, measuresSchema } from '../blank-rule.ts';
 
+/** The blank rule `straight`. */
 export const straight = blankRule({
   schema: measuresSchema('straight', 'length'),
   name: 'straight',

@@ -3,6 +3,7 @@ import { outlineAreaMm2, type Outline } from '../../geometry/outline.ts';
 import { worked } from '../../measure/read/reported.ts';
 import { blankRule, measuresSchema, wholeBlank } from '../blank-rule.ts';
 
+/** The blank rule `teardrop`. */
 export const teardrop = blankRule({
   schema: measuresSchema('teardrop', 'width', 'length'),
   name: 'teardrop',

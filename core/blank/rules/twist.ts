@@ -17,6 +17,7 @@ export function pitchDiameterMm(strands: number, strandMm: number): number {
   return strandMm / Math.sin(Math.PI / strands);
 }
 
+/** The blank rule `twist`. */
 export const twist = blankRule({
   schema: measuresSchema('twist', 'length', 'strands', 'turns'),
   name: 'strands of a twist',

@@ -1,6 +1,7 @@
 // A disc of sheet with a round hole in its middle.
 import { blankRule, measuresSchema, wholeBlank } from '../blank-rule.ts';
 
+/** The blank rule `washer`. */
 export const washer = blankRule({
   schema: measuresSchema('washer', 'outside', 'inside'),
   name: 'washer',

@@ -3,6 +3,7 @@ import { readGrams } from '../../measure/read/read-number.ts';
 import { reported } from '../../measure/read/reported.ts';
 import { blankRule, measuresSchema, wholeBlank } from '../blank-rule.ts';
 
+/** The blank rule `weight`. */
 export const weight = blankRule({
   schema: measuresSchema('weight', 'grams'),
   name: 'by weight',

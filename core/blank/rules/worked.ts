@@ -8,6 +8,7 @@ export function workedLengthMm(lengthMm: number, areaMm2: number, workedAreaMm2:
   return (lengthMm * areaMm2) / workedAreaMm2;
 }
 
+/** The blank rule `worked`. */
 export const worked = blankRule({
   /** The finished measures; a blank thickness makes it round. */
   schema: measuresSchema('worked', 'length', 'width', 'thickness'),

@@ -7,6 +7,7 @@ export function linksOfPitch(lengthMm: number, pitchMm: number): number {
   return Math.max(1, Math.ceil(lengthMm / pitchMm - 1e-9));
 }
 
+/** The blank rule `woven`. */
 export const woven = blankRule({
   schema: measuresSchema('woven', 'length', 'pitch', 'each'),
   name: 'woven links',

@@ -7,6 +7,7 @@ export function wrapLengthMm(turns: number, coreMm: number, wireMm: number): num
   return turns * Math.PI * (coreMm + wireMm);
 }
 
+/** The blank rule `wrap`. */
 export const wrap = blankRule({
   schema: measuresSchema('wrap', 'turns', 'core'),
   name: 'wound round',

@@ -1,8 +1,8 @@
-// Every way of cutting the bars of a small problem.
+// Enumerates every cutting pattern of a small problem.
 import { takenBy, type Pattern, type IndexedBars } from './indexed-bars.ts';
 
 /**
- * All sets of pieces that fit a bar, none left out; bars of one room share them.
+ * All sets of pieces that fit a bar; bars of equal room share them.
  * @returns null when there are more than `most`
  */
 export function allPatterns(bars: IndexedBars, most: number): Pattern[] | null {
@@ -10,7 +10,7 @@ export function allPatterns(bars: IndexedBars, most: number): Pattern[] | null {
   const longest = Math.max(...rooms);
   const sets: { cuts: readonly number[]; taken: number }[] = [];
   const cuts = bars.pieces.map(() => 0);
-  // Depth first, one piece after the other; false once there are too many.
+  // Depth first, piece by piece; false once there are too many.
   const go = (index: number, free: number): boolean => {
     const piece = bars.pieces[index];
     if (!piece) {

@@ -1,24 +1,25 @@
-// Which whole bars could hold all that is wanted, by their lengths alone, for less money than a plan that is known.
+// Choices of whole bars that could hold all pieces by length alone, for less than the cost of a known plan.
 import type { IndexedBars } from './indexed-bars.ts';
 
+/** A choice of whole bars. */
 export interface BarChoice {
-  /** How many of each stock. */
+  /** Number of bars of each stock. */
   readonly chosen: readonly number[];
   readonly cost: number;
-  /** µm more than is needed. */
+  /** µm more than needed. */
   readonly spare: number;
 }
 
-/** Choices looked at, at most. */
+/** Most choices that are examined. */
 const MOST = 20_000;
 const SLACK = 1e-9;
 
 /**
- * What costs nothing is always taken.
- * @param holds    by stock, µm of pieces that one holds at most
+ * Finds choices of bars. Bars that cost nothing are always used.
+ * @param holds    by stock, most µm of pieces that one bar holds
  * @param atLeast  no choice is cheaper than this
  * @param below    every choice is cheaper than this; Infinity where no plan is known
- * @returns the cheapest first, of one cost the roomiest first; where there are very many not all of them
+ * @returns the cheapest first, of equal cost the roomiest first; not all of them where there are very many
  */
 export function barChoices(
   { stock, pieces }: IndexedBars,
@@ -35,7 +36,8 @@ export function barChoices(
   const to = below === Infinity ? Infinity : below - SLACK * Math.max(1, below);
   const choices: BarChoice[] = [];
   let looked = 0;
-  // The dearest by the millimetre last: with what is lacking at the rate of the next kind, a branch ends early.
+  // The most expensive per millimetre come last: a branch ends early when the rest at the rate of the next stock is too
+  // dear.
   const go = (at: number, cost: number, spare: number): void => {
     looked += 1;
     if (spare >= 0 && cost >= from) choices.push({ chosen: [...chosen], cost, spare });

@@ -1,5 +1,4 @@
-// The bars as a program over ways of cutting, and the ways that would still win something (column generation: Gilmore
-// and Gomory, Operations Research 9, 1961 and 11, 1963).
+// Column generation for the cutting stock problem (Gilmore and Gomory, Operations Research 9, 1961 and 11, 1963).
 import { COARSE_CELLS, FINE_CELLS, gridFor, knapsack, type Knapsack } from './knapsack.ts';
 import type {
   ProgramSolution,
@@ -10,10 +9,10 @@ import type {
 } from './linear-program.ts';
 import { consumedBy, type Pattern, type IndexedBars } from './indexed-bars.ts';
 
-/** What is to be least: money, or the metal taken at so much money. */
+/** What is minimised: the cost, or the metal used at a limited cost. */
 export type CutObjective = { readonly least: 'cost' } | { readonly least: 'metal'; readonly mostCost: number };
 
-/** The program that makes at least what is wanted of the patterns. */
+/** The master problem: patterns that make at least what is wanted. */
 export function masterProblem(
   bars: IndexedBars,
   aim: CutObjective,
@@ -40,12 +39,13 @@ export function masterProblem(
   return { rows, columns, isInteger };
 }
 
+/** Key of a pattern. */
 export const keyOf = ({ stock, cuts }: Pattern) => `${String(stock)}:${cuts.join()}`;
 
-/** Patterns by what they cut, each once. */
+/** Patterns by their key, each once. */
 export type Columns = Map<string, Pattern>;
 
-/** Each piece by itself out of every bar: with these every problem that can be done can be done. */
+/** The starting columns: each piece alone in every bar. They make every feasible problem feasible. */
 export function startingColumns({ pieces, stock }: IndexedBars): Pattern[] {
   return pieces.flatMap(({ takes, count }, piece) =>
     stock.flatMap(({ room, count: bars }, index): Pattern[] => {
@@ -58,37 +58,37 @@ export function startingColumns({ pieces, stock }: IndexedBars): Pattern[] {
 
 const MOST_ROUNDS = 400;
 
+/** The result of column generation. */
 export interface GeneratedColumns {
-  /** Of the last program, fractions of bars; null when it could not be solved. */
+  /** The last fractional solution; null when it could not be solved. */
   readonly answer: ProgramSolution | null;
-  /** The patterns it was over, in its order. */
+  /** The patterns of that solution, in its order. */
   readonly patterns: readonly Pattern[];
-  /** No plan that costs no more than `known` goes below this. */
+  /** Lower bound: no plan that costs at most `known` is below it. */
   readonly bound: number;
-  /** What the bars of a plan have to hold together, and at most hold each, at the worths that gave the bound. */
+  /** What the bars of a plan must hold together, and what each holds at most, at the duals that gave the bound. */
   readonly cover: CoverBound;
 }
 
-/** In money. */
+/** As money. */
 export interface CoverBound {
   readonly need: number;
   /** By stock. */
   readonly holds: readonly number[];
 }
 
+/** Terms of column generation. */
 export interface GenerateTerms {
   readonly solve: LinearProgramSolver;
-  /** Cost of a plan that is known; Infinity for none. */
+  /** Cost of a known plan; Infinity for none. */
   readonly known: number;
   /** Asked after each round. */
   readonly isOver: () => boolean;
-  /** Content with what is found on a coarse grid. */
+  /** Whether patterns found on a coarse grid are enough. */
   readonly isRough?: boolean;
 }
 
-/**
- * Adds ways of cutting as long as one wins something at the worth of the pieces that the program in fractions sets.
- */
+/** Adds patterns while one has a negative reduced cost at the duals of the fractional solution. */
 export function generateColumns(
   bars: IndexedBars,
   aim: CutObjective,
@@ -114,21 +114,21 @@ export function generateColumns(
 }
 
 const SECONDS_A_ROUND = 2;
-/** A way of cutting that wins less than this share of what it costs is none. */
+/** A pattern that saves less than this share of its cost is not added. */
 const WINS = 1e-7;
 
 type Bar = IndexedBars['stock'][number];
 
 interface PricingKnapsack {
   readonly fits: Knapsack;
-  /** On a coarse grid: never worth less than what fits. */
+  /** On a coarse grid the values are rounded so that the bound stays valid. */
   readonly above: Knapsack;
   readonly room: (bar: Bar) => number;
   readonly costs: (bar: Bar) => number;
 }
 
-// The best way of cutting each bar, and what the worths of the pieces prove (a Lagrangian bound: each bar can win at most
-// its best way, as often as there are such bars or money buys them).
+// The best pattern of each bar, and the Lagrangian bound that the duals prove: each bar saves at most what its best
+// pattern saves, as often as there are such bars or money for them.
 function pricePattern(
   bars: IndexedBars,
   aim: CutObjective,
@@ -183,7 +183,7 @@ function pricingKnapsacks(
     costs: ({ length, cost }) => length - ofMoney * cost,
   };
   if (keepFrom === Infinity) return [usedUp];
-  // Where the rest of the bar is kept, a piece takes its own length and no more.
+  // Where the rest of the bar is kept, a piece uses its own length only.
   const kept: PricingKnapsack = {
     ...packed(worths.map((worth, index) => worth - (pieces[index]?.takes ?? 0))),
     room: ({ length }) => length - keepFrom,

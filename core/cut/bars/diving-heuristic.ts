@@ -1,4 +1,4 @@
-// From fractions of bars to whole ones: what the program is sure of is taken, and the rest planned anew.
+// Diving heuristic: fixes the patterns that the fractional solution is sure of, and solves the rest again.
 import { startingColumns, generateColumns, keyOf, type CutObjective, type Columns } from './column-generation.ts';
 import type { LinearProgramSolver } from './linear-program.ts';
 import { scoreOf, type Pattern, type IndexedBars } from './indexed-bars.ts';
@@ -13,8 +13,8 @@ interface DiveTerms {
 }
 
 /**
- * @param columns  gains the ways of cutting found on the way
- * @returns whole bars that make at least what is wanted; null when time ran out or the bars did not reach
+ * @param columns  gains the patterns found on the way
+ * @returns whole bars that make at least what is wanted; null when time ran out or the bars did not suffice
  */
 export function divingHeuristic(
   bars: IndexedBars,
@@ -41,7 +41,7 @@ export function divingHeuristic(
     });
     if (!answer) {
       if (sought.least === 'cost') return null;
-      // The money does not reach: as little more as can be.
+      // The money is not enough: the limit is raised by as little as possible.
       sought = { least: 'cost' };
       continue;
     }
@@ -59,7 +59,7 @@ export function divingHeuristic(
   return taken;
 }
 
-// What is nearest to a whole bar; by chance one that is nearly as near.
+// The pattern nearest to a whole number of bars; sometimes one that is nearly as near.
 function surest(patterns: readonly Pattern[], values: readonly number[], random: () => number): Pattern[] {
   const most = Math.max(...values);
   const near = patterns.filter(

@@ -1,9 +1,9 @@
-// A plan at once: bars filled one after the other, the longest piece that fits first.
+// First-fit decreasing: bars are filled one after the other, the longest piece that fits first.
 import type { NoPlan } from '../no-plan.ts';
 import { isBetterScore, scoreOf, takenBy, type Pattern, type IndexedBars } from './indexed-bars.ts';
 
 /**
- * The best of several ways of filling: cheapest by the millimetre first, longest or cheapest first, each kind of bar first.
+ * The best of several orders of bars: cheapest per millimetre first, longest or cheapest first, each stock first.
  * @returns the plan of the least cost, or why there is none
  */
 export function firstFitDecreasing(bars: IndexedBars): readonly Pattern[] | NoPlan {
@@ -23,7 +23,7 @@ export function firstFitDecreasing(bars: IndexedBars): readonly Pattern[] | NoPl
 
 const takes = ({ pieces }: IndexedBars, index: number) => pieces[index]?.takes ?? 0;
 
-// Offcuts cost nothing and come first where they save money; each kind of bar is also tried as the first to be used.
+// Offcuts cost nothing and come first where they save money; each stock is also tried as the first.
 function ordersOf({ stock }: IndexedBars): number[][] {
   const all = stock.map((_bar, index) => index).filter((index) => (stock[index]?.count ?? 0) > 0);
   const cost = (index: number) => stock[index]?.cost ?? 0;
@@ -65,7 +65,7 @@ function fillOne(bars: IndexedBars, room: number, left: readonly number[], byLen
   return cuts;
 }
 
-/** Each bar exchanged for the cheapest one still free that holds what comes out of it. */
+/** Exchanges each bar for the cheapest free one that holds its pieces. */
 export function downsized(bars: IndexedBars, patterns: readonly Pattern[]): readonly Pattern[] {
   const free = bars.stock.map(({ count }, index) => count - patterns.filter(({ stock }) => stock === index).length);
   return patterns.map((pattern) => {

@@ -1,27 +1,27 @@
-// The problem of the bars in whole micrometres, so that what fits exactly fits.
+// The bar problem in whole micrometres, so that exact fits fit.
 import { EPSILON, isSameCost } from '../same-cost.ts';
 import type { BarPlan, BarProblem, PlannedBar } from './bar-problem.ts';
 
 const UM_PER_MM = 1000;
 
 /**
- * Every piece takes its length and a kerf; a bar holds its length and one kerf more, since the last piece needs no cut
- * after it when it ends where the bar does.
+ * Every piece needs its length and a kerf; a bar holds its length and one kerf more, since the last piece needs no cut
+ * when it ends with the bar.
  */
 export interface IndexedBars {
   readonly stock: readonly {
     readonly id: string;
     /** µm */
     readonly length: number;
-    /** µm, of pieces with their kerfs. */
+    /** Room for pieces with their kerfs, µm. */
     readonly room: number;
-    /** There are never more used than there are pieces. */
+    /** Never more than there are pieces. */
     readonly count: number;
     readonly cost: number;
   }[];
   readonly pieces: readonly {
     readonly id: string;
-    /** µm with its kerf. */
+    /** Length with its kerf, µm. */
     readonly takes: number;
     readonly count: number;
   }[];
@@ -29,13 +29,13 @@ export interface IndexedBars {
   readonly keepFrom: number;
 }
 
-/** So many of each piece, in the order of the problem, out of one bar. */
+/** Number of each piece, in the order of the problem, cut from one bar. */
 export interface Pattern {
   readonly stock: number;
   readonly cuts: readonly number[];
 }
 
-/** @returns the problem with pieces of which none is wanted left out */
+/** @returns the problem without pieces of which none is wanted */
 export function indexBars({ kerf, stock, pieces, keepFrom }: BarProblem): IndexedBars {
   const um = (mm: number) => Math.round(mm * UM_PER_MM);
   const wanted = pieces.filter(({ count }) => count > 0);
@@ -63,18 +63,20 @@ function remainderOf(bars: IndexedBars, { stock, cuts }: Pattern): number {
   return Math.max(0, (bars.stock[stock]?.length ?? 0) - takenBy(bars, cuts));
 }
 
-/** µm of the bar that are gone: all of it, or all but the remainder that is kept. */
+/** µm of the bar that are used: all of it, or all but the kept remainder. */
 export function consumedBy(bars: IndexedBars, pattern: Pattern): number {
   const remainder = remainderOf(bars, pattern);
   return (bars.stock[pattern.stock]?.length ?? 0) - (remainder >= bars.keepFrom ? remainder : 0);
 }
 
+/** Cost and metal of a plan. */
 export interface Score {
   readonly cost: number;
   /** µm */
   readonly consumed: number;
 }
 
+/** The score of a list of patterns. */
 export function scoreOf(bars: IndexedBars, patterns: readonly Pattern[]): Score {
   return {
     cost: patterns.reduce((sum, { stock }) => sum + (bars.stock[stock]?.cost ?? 0), 0),
@@ -82,13 +84,13 @@ export function scoreOf(bars: IndexedBars, patterns: readonly Pattern[]): Score 
   };
 }
 
-/** Cheaper, or as cheap and taking less. */
+/** Whether a score is cheaper, or equally cheap with less metal used. */
 export function isBetterScore(a: Score, b: Score): boolean {
   const slack = EPSILON * Math.max(1, Math.abs(b.cost));
   return a.cost < b.cost - slack || (a.cost < b.cost + slack && a.consumed < b.consumed);
 }
 
-/** The plan as it is told, bars of a kind together, the fullest first. */
+/** The plan of a list of patterns: equal bars together, the fullest first. */
 export function planOfPatterns(
   bars: IndexedBars,
   patterns: readonly Pattern[],

@@ -1,34 +1,36 @@
-// The pieces worth most that fit into so much room, for every room at once: what a further way of cutting a bar is found by.
+// The most valuable pieces that fit a room, for every room at once: it prices new cutting patterns.
 
 import { greatestCommonDivisor } from '../../measure/gcd.ts';
 
-/** Cells of the table at most; finer problems are reckoned on a coarser grid, on the safe side. */
+/** Most cells of the table. Finer problems use a coarser grid, rounded to the safe side. */
 export const FINE_CELLS = 30_000;
-/** Quick, and near enough to find most of what wins. */
+/** A quick grid, fine enough to find most patterns. */
 export const COARSE_CELLS = 4000;
 
+/** The solution for every room. */
 export interface Knapsack {
-  /** Most that can be had of so much room; never less than that on the coarse grid of a bound. */
+  /** The most that a room can hold; on the coarse grid of a bound never less than that. */
   readonly worth: (room: number) => number;
-  /** How many of each item that takes. */
+  /** Number of each item in it. */
   readonly chosen: (room: number) => number[];
 }
 
 interface Item {
   /** µm */
   readonly takes: number;
-  /** At most so many. */
+  /** Most of this item. */
   readonly count: number;
 }
 
+/** The grid of the table. */
 export interface Grid {
-  /** µm of a cell. */
+  /** Width of a cell, µm. */
   readonly step: number;
   /** Whether every length is a whole number of cells. */
   readonly isExact: boolean;
 }
 
-/** @param lengths  µm, all that take part */
+/** @param lengths  of all pieces, µm */
 export function gridFor(lengths: readonly number[], mostRoom: number, mostCells: number): Grid {
   const common = greatestCommonDivisor(lengths);
   if (mostRoom / common <= mostCells) return { step: common, isExact: true };
@@ -36,9 +38,9 @@ export function gridFor(lengths: readonly number[], mostRoom: number, mostCells:
 }
 
 /**
- * Bounded knapsack by dynamic programming, counts split into powers of two.
- * @param worths  of one of each item; items worth nothing are left out
- * @param rounds  `up`: what is chosen fits; `down`: nothing that fits is worth more (for a bound)
+ * Bounded knapsack by dynamic programming; counts are split into powers of two.
+ * @param worths  of one of each item; items without value are left out
+ * @param rounds  `up`: the chosen pieces fit; `down`: no pieces that fit are worth more, for a bound
  */
 export function knapsack(
   items: readonly Item[],
@@ -56,7 +58,7 @@ export function knapsack(
     if (!(worth > 1e-12)) return;
     const size = rounds === 'up' ? Math.ceil(takes / step) : Math.floor(takes / step);
     if (size === 0) {
-      // Smaller than a cell: for a bound it takes no room at all.
+      // Shorter than a cell: for a bound it takes no room.
       always[item] = count;
       best.forEach((sum, cell) => (best[cell] = sum + count * worth));
       return;

@@ -1,41 +1,44 @@
-// A linear or whole-number program, and whoever solves it: the core loads no solver, it is handed one.
+// A linear or integer program, and the type of its solver. Core loads no solver: it is given one.
 
+/** Bounds of a row. */
 export interface ProgramRow {
   readonly lower: number;
   readonly upper: number;
 }
 
-/** Where a column stands in the rows, and with what. */
+/** The rows a column stands in, with its coefficients. */
 export interface ProgramColumn {
   readonly cost: number;
-  /** Least is 0. */
+  /** The lower bound of a column is 0. */
   readonly upper: number;
   readonly rows: readonly number[];
   readonly values: readonly number[];
 }
 
-/** Least cost over columns of 0 or more, the rows kept. */
+/** Minimises the cost over columns of 0 or more, within the rows. */
 export interface LinearProgram {
   readonly rows: readonly ProgramRow[];
   readonly columns: readonly ProgramColumn[];
-  /** Whole numbers only. */
+  /** Whether columns are integers. */
   readonly isInteger: boolean;
 }
 
+/** The solution of a program. */
 export interface ProgramSolution {
-  /** `stopped`: out of time, with the best so far if there is any. */
+  /** `stopped`: out of time, with the best solution so far if there is one. */
   readonly status: 'optimal' | 'stopped' | 'none';
-  /** Of the columns; empty when there is none. */
+  /** Values of the columns; empty without a solution. */
   readonly values: readonly number[];
-  /** Of the rows; of a linear program only. */
+  /** Duals of the rows; of a linear program only. */
   readonly duals: readonly number[];
   readonly objective: number;
-  /** No answer costs less. */
+  /** Lower bound of the objective. */
   readonly bound: number;
 }
 
 /**
+ * Solves a program.
  * @param seconds  time it may take
- * @param target   an answer that costs no more is good enough
+ * @param target   a solution that costs no more is good enough
  */
 export type LinearProgramSolver = (program: LinearProgram, seconds: number, target?: number) => ProgramSolution;

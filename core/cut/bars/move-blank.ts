@@ -1,12 +1,12 @@
-// A plan put right by hand: one blank from one bar to another, or to a bar of its own.
+// Moves a blank of a plan by hand: to another bar, or to a new bar.
 import type { BarPlan, BarProblem } from './bar-problem.ts';
 import type { NoPlan } from '../no-plan.ts';
 import { takenBy, planOfPatterns, indexBars, type Pattern } from './indexed-bars.ts';
 
 /**
- * @param from   index of the bar it is cut from now
- * @param to     index of the bar it goes to; null for a new bar like the one it comes from
- * @returns the plan with its figures, or why the blank does not go there
+ * @param from  index of the bar it is cut from now
+ * @param to    index of the other bar; null for a new bar of the same stock
+ * @returns the plan with its figures, or why the blank does not fit
  */
 export function moveBlank(
   problem: BarProblem,

@@ -1,5 +1,5 @@
-// Cutting plans for bars: a plan at once, then better ones and a rising bound, until it is proved best or time is up.
-// First the least cost, then at that cost the least metal taken.
+// Plans the cutting of bars: a first plan at once, then better plans and a rising bound, until it is proved optimal or
+// time is up. The least cost comes first; at that cost, the least metal.
 import { seeded } from '../../measure/random.ts';
 import { allPatterns } from './all-patterns.ts';
 import { barChoices } from './bar-choices.ts';
@@ -33,17 +33,17 @@ import {
 import { isSameCost } from '../same-cost.ts';
 import type { TimeBudget } from '../time-budget.ts';
 
-/** So many ways of cutting are handed to the solver all together. */
+/** Problems with at most this many patterns are solved with all of them. */
 const MOST_PATTERNS = 3000;
 
-/** Of the gap between the bound and the plan, where the next try is made. */
+/** Share of the gap between bound and plan at which the next target is set. */
 const TRIED_SHARE = 0.4;
 const MOST_TRIES = 40;
-/** Share of the time for filling whole bars to the last cut before the program is solved. */
+/** Share of the time for filling whole bars exactly before the program is solved. */
 const FILLING_SHARE = 0.1;
-/** Each choice of whole bars is filled in so many orders. */
+/** Orders in which each choice of whole bars is filled. */
 const MOST_ORDERS = 20;
-/** Share of the time left for taking less metal at the same cost. */
+/** Share of the time for using less metal at the same cost. */
 const KEPT_FOR_METAL = 0.3;
 const SEED = 20_231;
 
@@ -69,7 +69,7 @@ export function* planBars(
     yield* small ? planning.amongAll(small) : planning.byColumns();
     return planning.plan ?? tooFew(bars);
   }
-  // With bars to spare there is a plan to begin with; whoever can do without them has a plan for the bars there are.
+  // With spare bars there is always a first plan; a plan without them is a plan for the real bars.
   const spare = withSpare(bars, longest);
   const begun = firstFitDecreasing(spare);
   const planning = new Planning(spare, solve, clock, 'sentence' in begun ? null : begun);
@@ -77,11 +77,11 @@ export function* planBars(
   return planning.plan && isReal(planning.plan) ? planning.plan : tooFew(bars);
 }
 
-/** No stock of a problem has it: an id is never empty. */
+/** Id of the spare bars: no stock has it, since ids are never empty. */
 const SPARE = '';
 const isReal = ({ bars }: BarPlan) => bars.every(({ stock }) => stock !== SPARE);
 
-/** As many of the longest bar as may be wanted, each dearer than all there is. */
+/** Spare bars: as many of the longest bar as may be wanted, each more expensive than all others together. */
 function withSpare(bars: IndexedBars, longest: Bar): IndexedBars {
   const count = bars.pieces.reduce((sum, piece) => sum + piece.count, 0);
   const cost = 1 + bars.stock.reduce((sum, bar) => sum + bar.cost * bar.count, 0);
@@ -90,7 +90,7 @@ function withSpare(bars: IndexedBars, longest: Bar): IndexedBars {
 
 type Bar = IndexedBars['stock'][number];
 
-/** Of those there are. */
+/** Number of spare bars that are used. */
 function longestOf({ stock }: IndexedBars): Bar | undefined {
   return stock.filter(({ count }) => count > 0).sort((a, b) => b.room - a.room)[0];
 }
@@ -114,9 +114,9 @@ class Planning {
   #best: readonly Pattern[] | null;
   readonly #random = seeded(SEED);
   #bound = 0;
-  /** By stock, µm of pieces that one holds at most. */
+  /** By stock, most µm of pieces that one bar holds. */
   readonly #full: readonly number[];
-  /** What the bars of any plan have to hold together. */
+  /** What the bars of any plan must hold together. */
   #cover: CoverBound;
   #consumedBound: number;
 
@@ -136,12 +136,12 @@ class Planning {
     return this.#best && planOfPatterns(this.#bars, this.#best, this.#bound, this.#consumedBound);
   }
 
-  /** A small problem: every way of cutting is there, and what the solver proves is proved. */
+  /** A small problem: all patterns are there, and what the solver proves is proved. */
   *amongAll(patterns: readonly Pattern[]): Generator<BarPlan> {
     const full = patterns.filter((pattern) => this.#isFull(pattern));
     yield* this.#whole({ least: 'cost' }, full, 0.6, (bound) => this.#raise(bound));
     if (!this.#best || this.#left() <= 0) return;
-    // A bar of which nothing is kept is as well cut full; one of which something is kept need not be.
+    // A bar of which nothing is kept may as well be cut full.
     const kept = patterns.filter(
       (pattern) =>
         this.#isFull(pattern) || consumedBy(this.#bars, pattern) < (this.#bars.stock[pattern.stock]?.length ?? 0),
@@ -149,7 +149,7 @@ class Planning {
     yield* this.#whole(this.#metal(), kept, 1, (bound) => this.#raiseConsumed(bound));
   }
 
-  /** A large one: ways of cutting are found as they are needed. */
+  /** A large problem: patterns are generated as they are needed. */
   *byColumns(): Generator<BarPlan> {
     const columns: Columns = new Map();
     yield* this.#fill(this.#clock.elapsed() + this.#clock.seconds * FILLING_SHARE);
@@ -163,7 +163,9 @@ class Planning {
     yield* this.#generateAndDive(this.#metal(), columns, 0.8, (bound) => this.#raiseConsumed(bound));
   }
 
-  /** Chooses whole bars that could hold all for less money, and fills them to the last cut, the cheapest choice first. */
+  /**
+   * Chooses whole bars that could hold all pieces for less money, and fills them exactly, the cheapest choice first.
+   */
   *#fill(until: number): Generator<BarPlan> {
     for (let order = 0; order < MOST_ORDERS && !this.#isCheapest(); order += 1) {
       for (const { chosen } of barChoices(this.#bars, this.#full, this.#bound, this.#cost())) {
@@ -179,8 +181,8 @@ class Planning {
   }
 
   /**
-   * Tries for less money than the plan at hand, as long as there is time: with the money set, a program that saves metal
-   * leaves most room for whole bars. The nearer to the bound a try failed, the nearer to the plan the next one is.
+   * Tries to undercut the plan while there is time: with the cost limited, a program that saves metal leaves most room
+   * for whole bars. The nearer to the bound a try failed, the nearer to the plan the next one is.
    */
   *#tryForLess(columns: Columns): Generator<BarPlan> {
     let failed = this.#bound;
@@ -196,13 +198,13 @@ class Planning {
       const terms = { solve: this.#solve, isOver: () => this.#clock.elapsed() > until, random: this.#random };
       const before = this.#cost();
       this.#take(divingHeuristic(this.#bars, { least: 'metal', mostCost: sought }, columns, terms));
-      // Half of the tries are made at the same money again, by another chance.
+      // Half of the tries are at the same limit again, with other random choices.
       if (this.#cost() > sought && round % 2 === 1) failed = sought;
       if (this.#cost() < before && this.plan) yield this.plan;
     }
   }
 
-  /** @param share  of the time left */
+  /** @param share  of the time that is left */
   *#generateAndDive(
     aim: CutObjective,
     columns: Columns,
@@ -224,7 +226,7 @@ class Planning {
     if (this.plan) yield this.plan;
   }
 
-  /** Whole bars straight from the solver. @param share  of the time left */
+  /** Solves for whole bars directly. @param share  of the time that is left */
   *#whole(
     aim: CutObjective,
     patterns: readonly Pattern[],
@@ -273,14 +275,14 @@ class Planning {
     this.#bound = Math.max(this.#bound, bound, this.#wholeFrom(bound));
   }
 
-  /** The least that whole bars cost from a sum on, if they are to hold what is wanted. */
+  /** The least cost of whole bars from a bound on that can hold all pieces. */
   #wholeFrom(atLeast: number): number {
     const { need, holds } = this.#cover;
     const stock = this.#bars.stock.map(({ cost, count }, index) => ({ cost, count, holds: holds[index] ?? 0 }));
     return this.#cost() < Infinity ? minCostCover(stock, need, atLeast, this.#cost()) : atLeast;
   }
 
-  // Whole micrometres. At a cost that may not be the least nothing is proved of the metal.
+  // Whole micrometres. At a cost that may not be the least, nothing is proved about the metal.
   #raiseConsumed(bound: number): void {
     if (this.#isCheapest()) this.#consumedBound = Math.max(this.#consumedBound, Math.ceil(bound - 1e-2));
   }
@@ -291,18 +293,18 @@ class Planning {
   }
 }
 
-// All the pieces without a kerf: what comes of a bar that ends with its last piece.
+// All pieces without kerfs: the metal needed when every bar ends with its last piece.
 function leastTaken({ pieces, stock }: IndexedBars): number {
   const kerf = Math.max(0, ...stock.map(({ room, length }) => room - length));
   return pieces.reduce((sum, { takes, count }) => sum + (takes - kerf) * count, 0);
 }
 
-/** By the millimetre, each bar as full as it can be by itself. */
+/** Bound per millimetre, each bar as full as it can be. */
 function byLength({ pieces }: IndexedBars, holds: readonly number[]): CoverBound {
   return { need: pieces.reduce((sum, { takes, count }) => sum + takes * count, 0), holds };
 }
 
-/** What the bars cost at least if one could be joined to the next: the cheapest by the millimetre first. */
+/** Bound as if bars could be joined: the cheapest per millimetre first. */
 function leastByLength({ stock, pieces }: IndexedBars): number {
   let need = pieces.reduce((sum, { takes, count }) => sum + takes * count, 0);
   let cost = 0;

@@ -1,15 +1,15 @@
-// Bars filled to the last cut: with a choice of whole bars set, each takes what together comes nearest to its length, the
-// one that is longest what is left. Where there are many sizes most bars come out full, and only the sum has to fit.
+// Fills a choice of whole bars by bounded subset sums: each bar takes the pieces that come nearest to its length. With
+// many sizes most bars come out full, so only the total has to fit.
 import { gridFor, FINE_CELLS } from './knapsack.ts';
 import type { Pattern, IndexedBars } from './indexed-bars.ts';
 
-/** By chance a length counts for up to so much more or less in the order the pieces are tried in. */
+/** Random factor of a length in the order in which pieces are tried. */
 const STRAY = 0.5;
 
 /**
- * @param chosen  how many of each stock are taken
+ * @param chosen  number of bars of each stock
  * @param random  uniform in [0, 1); null: the longest pieces and the shortest bars first
- * @returns whole bars that make just what is wanted; null when these do not hold it, filled in this order
+ * @returns whole bars that make exactly what is wanted; null when they do not hold it in this order
  */
 export function subsetSumFill(
   bars: IndexedBars,
@@ -39,7 +39,7 @@ export function subsetSumFill(
   return left.every((count) => count === 0) ? patterns : null;
 }
 
-/** By room, the most that pieces can fill of it; the room itself where the lengths are too fine for a table. */
+/** By room, the most that pieces can fill; the room itself where the lengths are too fine for a table. */
 export function longestFill(bars: IndexedBars): (room: number) => number {
   const grid = gridOf(bars);
   const longest = Math.max(...bars.stock.map(({ room }) => room));
@@ -56,7 +56,7 @@ export function longestFill(bars: IndexedBars): (room: number) => number {
 const NOT_YET = -1;
 const START = -2;
 
-/** Of each piece how many, so that as little as can be of the room is left. */
+/** Number of each piece that leaves the least of the room. */
 function nearest(
   bars: IndexedBars,
   room: number,
@@ -76,8 +76,8 @@ function nearest(
   return cuts;
 }
 
-// Bounded subset sums by dynamic programming: a cell keeps the piece it was first reached with, so that what comes first
-// in the order is used first.
+// Bounded subset sums by dynamic programming: a cell keeps the piece it was first reached with, so that pieces early in
+// the order are used first.
 function reach(
   bars: IndexedBars,
   room: number,

@@ -1,8 +1,8 @@
-// Patterns that make more than is wanted, brought down to just what is.
+// Trims patterns that make more than is wanted.
 import { downsized } from './first-fit-decreasing.ts';
 import { consumedBy, takenBy, type Pattern, type IndexedBars } from './indexed-bars.ts';
 
-/** @returns the same bars without the surplus, none empty, each the cheapest that will do */
+/** @returns the same bars without the surplus: none is empty, and each is the cheapest that will do */
 export function trimPatterns(bars: IndexedBars, patterns: readonly Pattern[]): readonly Pattern[] {
   const rows = patterns.map(({ stock, cuts }) => ({ stock, cuts: [...cuts] }));
   bars.pieces.forEach(({ count }, piece) => {
@@ -20,9 +20,9 @@ export function trimPatterns(bars: IndexedBars, patterns: readonly Pattern[]): r
 }
 
 interface Rank {
-  /** µm won. */
+  /** µm saved. */
   readonly saves: number;
-  /** µm still in the bar: an emptier bar is the sooner not needed at all. */
+  /** µm used in the bar: the emptier it is, the sooner it is not needed. */
   readonly left: number;
 }
 

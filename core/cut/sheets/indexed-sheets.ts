@@ -1,11 +1,11 @@
-// The pieces of a sheet problem as shapes, and small blanks laid into the middles of washers.
+// The pieces of a sheet problem as shapes, with small blanks nested in the holes of washers.
 import { convexDecomposition } from '../../geometry/convex-decomposition.ts';
 import { polygonArea, convexHull, type Point } from '../../geometry/convex-polygon.ts';
 import type { BlankKind } from './lay-sheet.ts';
 import type { Shape } from '../../geometry/no-fit-polygon.ts';
 import type { SheetPiece } from './sheet-problem.ts';
 
-/** A blank that comes out of the middle of another, with its own middle there. */
+/** A blank that is cut from the middle of another. */
 interface Nested {
   /** Indices of pieces. */
   readonly washer: number;
@@ -13,12 +13,14 @@ interface Nested {
   readonly count: number;
 }
 
+/** The kinds of blanks of a problem. */
 export interface IndexedSheets {
-  /** One for each piece, in their order; of those laid into washers the rest. */
+  /** One for each piece, in their order; nested pieces count only as far as they are not nested. */
   readonly kinds: readonly (BlankKind & { readonly areaMm2: number })[];
   readonly nested: readonly Nested[];
 }
 
+/** Indexes the pieces of a problem. @param gap  between blanks, mm */
 export function indexSheets(pieces: readonly SheetPiece[], gap: number): IndexedSheets {
   const nested = nestedIn(pieces, gap);
   return {
@@ -31,7 +33,7 @@ export function indexSheets(pieces: readonly SheetPiece[], gap: number): Indexed
   };
 }
 
-/** Degrees a piece is turned in each of its ways. */
+/** Degrees a piece is turned by in each orientation. */
 export function turnsOf(piece: SheetPiece): readonly number[] {
   if (piece.shape === 'disc' || piece.shape === 'washer') return [0];
   if (piece.shape === 'outline') return piece.rotatable ? [0, 90, 180, 270] : [0, 180];
@@ -70,21 +72,21 @@ function cornered(parts: readonly (readonly Point[])[]): Shape {
   };
 }
 
-// Right angles only, so that no digit is lost.
+// Right angles only, so that nothing is rounded.
 function turned({ x, y }: Point, degrees: number): Point {
   if (degrees === 90) return { x: -y, y: x };
   if (degrees === 180) return { x: -x, y: -y };
   return degrees === 270 ? { x: y, y: -x } : { x, y };
 }
 
-/** Of the blank itself; a washer is cut as its disc. */
+/** Area of the blank itself; a washer is cut as its disc. */
 function areaMm2Of(piece: SheetPiece): number {
   if (piece.shape === 'rect') return piece.width * piece.height;
   if (piece.shape === 'outline') return polygonArea(piece.points.map(([x, y]) => ({ x, y })));
   return (Math.PI / 4) * (piece.shape === 'disc' ? piece.diameter : piece.outside) ** 2;
 }
 
-// Into each middle the largest disc that fits it and is still wanted: the larger saves more of the sheet.
+// Each hole takes the largest disc that fits and is still wanted: a larger one saves more of the sheet.
 function nestedIn(pieces: readonly SheetPiece[], gap: number): Nested[] {
   const left = pieces.map(({ count }) => count);
   const bySize = (of: (piece: SheetPiece) => number) =>

@@ -1,14 +1,15 @@
-// Filling one sheet: each blank where it touches two others or an edge, the first such place by one of several rules.
+// Fills one sheet: each blank goes where it touches two others or an edge, to the first such place by a rule.
 import { keepsGap, noFitPolygon, type NoFitPolygon, type Shape } from '../../geometry/no-fit-polygon.ts';
 import { intersections, intersectionsWithEdges, selfIntersections } from '../../geometry/no-fit-intersections.ts';
 
-/** A kind of blank, with the ways it may lie. */
+/** A kind of blank with its orientations. */
 export interface BlankKind {
-  /** Lying as given, turned, ... */
+  /** As given, turned, ... */
   readonly ways: readonly Shape[];
   readonly count: number;
 }
 
+/** A blank on a sheet. */
 export interface LaidBlank {
   readonly kind: number;
   readonly way: number;
@@ -17,6 +18,7 @@ export interface LaidBlank {
   readonly y: number;
 }
 
+/** The sheet that is filled. */
 export interface Plate {
   readonly width: number;
   readonly height: number;
@@ -25,8 +27,8 @@ export interface Plate {
 }
 
 /**
- * Which free place is taken first: the lowest, the one farthest left, the next of the lowest row (discs then stand in a
- * square, where a sheet has just the room for it), or the nearest to an edge.
+ * Which free place comes first: the lowest, the leftmost, the next of the lowest row (discs then stand in a square
+ * grid), or the one nearest to an edge.
  */
 export const allTowards = ['bottom', 'left', 'rows', 'walls'] as const;
 type Towards = (typeof allTowards)[number];
@@ -36,17 +38,17 @@ export interface Laying {
   /** Indices of kinds; each is laid as often as it is wanted and fits. */
   readonly order: readonly number[];
   readonly towards: Towards;
-  /** How a blank that may be turned lies, where it fits so: as takes least of the sheet, or all alike. */
+  /** How a blank that may be turned lies: as uses least of the sheet, or all alike. */
   readonly lying: 'free' | 'flat' | 'upright';
 }
 
 const SLACK = 1e-9;
-/** Places nearer to each other than this are one, 1/mm. */
+/** Nearer places are one place, 1/mm. */
 const SAME_PLACE = 1e4;
 
 const keyOf = (x: number, y: number) => Math.round(x * SAME_PLACE) * 1e8 + Math.round(y * SAME_PLACE);
 
-/** Regions of pairs of shapes, reckoned once for all sheets of a problem. */
+/** No-fit polygons of pairs of shapes, computed once for all sheets of a problem. */
 export class NoFits {
   readonly #gap: number;
   readonly #known = new Map<Shape, Map<Shape, NoFitPolygon>>();
@@ -76,9 +78,7 @@ interface Places {
   readonly known: Set<number>;
 }
 
-/**
- * Lays as many blanks as fit, kind by kind.
- */
+/** Lays as many blanks as fit, kind by kind. */
 export function laySheet(plate: Plate, kinds: readonly BlankKind[], laying: Laying, noFits: NoFits): LaidBlank[] {
   const { order } = laying;
   const laid: (LaidBlank & { readonly shape: Shape })[] = [];
@@ -88,7 +88,7 @@ export function laySheet(plate: Plate, kinds: readonly BlankKind[], laying: Layi
       const best = place(waiting[at] ?? [], laying);
       if (!best) break;
       laid.push({ kind, way: best.of.way, x: best.x, y: best.y, shape: best.of.shape });
-      // What is still to come has to keep clear of it, this kind included.
+      // Kinds still to be laid must keep clear of it, its own kind included.
       for (const places of waiting.slice(at).flat()) follow(places, laid, noFits);
     }
   });
@@ -130,7 +130,7 @@ function firstOf(ways: readonly Places[], towards: Laying['towards']): { x: numb
 
 function rankOf({ shape, left, right, bottom, top }: Places, x: number, y: number, towards: Towards): [number, number] {
   switch (towards) {
-    // By the edge that is farthest in, so that a blank is turned the way that takes least of the sheet.
+    // By the edge that is farthest in, so that a blank is turned the way that uses least of the sheet.
     case 'bottom':
       return [y + shape.height / 2, x];
     case 'left':
@@ -145,10 +145,10 @@ function rankOf({ shape, left, right, bottom, top }: Places, x: number, y: numbe
 // Corners first, then along the edges from them.
 const nearestFirst = (a: number, b: number): [number, number] => (a < b ? [a, b] : [b, a]);
 
-/** Rows that a gap moves apart by less than this share of a blank are still the next one. */
+/** Rows whose gap is less than this share of a blank count as the next row. */
 const SAME_ROW = 0.2;
 
-// The last blank laid covers some places and makes new ones.
+// The blank laid last covers some places and makes new ones.
 function follow(places: Places, laid: readonly { x: number; y: number; shape: Shape }[], noFits: NoFits): void {
   const newest = laid.at(-1);
   if (!newest || (places.free.length === 0 && places.right < places.left - SLACK)) return;
@@ -156,7 +156,7 @@ function follow(places: Places, laid: readonly { x: number; y: number; shape: Sh
   const region = noFits.of(newest.shape, shape);
   places.free = places.free.filter(({ x, y }) => {
     const isFree = keepsGap(region, x - newest.x, y - newest.y);
-    // A hair beside it may be a place that is free: where blanks fit exactly, sums stray to both sides of it.
+    // A free place may lie a hair beside it: where blanks fit exactly, sums err to both sides.
     if (!isFree) places.known.delete(keyOf(x, y));
     return isFree;
   });

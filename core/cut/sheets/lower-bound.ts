@@ -1,4 +1,4 @@
-// What sheets cost at least: by area, and of discs alike by how many a sheet can hold at most.
+// Lower bound of the cost of sheets: by area, and for equal discs by how many a sheet can hold.
 import type { Point } from '../../geometry/convex-polygon.ts';
 import type { Shape } from '../../geometry/no-fit-polygon.ts';
 import { minCostCover } from '../min-cost-cover.ts';
@@ -6,10 +6,11 @@ import type { IndexedSheets } from './indexed-sheets.ts';
 import type { SheetProblem } from './sheet-problem.ts';
 
 /**
- * Every shape with half the gap round it lies apart from the others within the sheet less its margin and half the gap more;
- * so the areas add up. Discs alike cover π/√12 of a plane at most, and of a sheet no more than Oler's inequality says
- * (Oler, Acta Mathematica 105, 1961): N ≤ 2A/(√3 D²) + P/(2D) + 1, where their middles lie in area A with perimeter P, D apart.
- * @param known  cost of a plan that is known; Infinity for none
+ * Grown by half the gap, every shape lies apart from the others within the sheet less its margin plus half the gap, so
+ * the areas add up. Equal discs cover at most π/√12 of a plane. On a sheet they are limited by Oler's inequality (Oler,
+ * Acta Mathematica 105, 1961): N ≤ 2A/(√3 D²) + P/(2D) + 1, where their middles lie in area A with perimeter P, D
+ * apart.
+ * @param known  cost of a known plan; Infinity for none
  */
 export function sheetLowerBound(problem: SheetProblem, { kinds }: IndexedSheets, known: number): number {
   const { gap } = problem;
@@ -35,7 +36,7 @@ export function sheetLowerBound(problem: SheetProblem, { kinds }: IndexedSheets,
 
 type Sheet = SheetProblem['sheets'][number];
 
-/** How many discs of one size a sheet holds at most. */
+/** Most discs of one size that a sheet holds. */
 export function mostDiscs(
   { width, height }: Pick<Sheet, 'width' | 'height'>,
   { gap, margin }: SheetProblem,
@@ -48,7 +49,7 @@ export function mostDiscs(
   return Math.floor((2 * across * up) / (Math.sqrt(3) * apart ** 2) + (across + up) / apart + 1 + 1e-9);
 }
 
-// Sheets in fractions, the cheapest by what they hold first; whole where a plan is known.
+// Sheets in fractions, the cheapest for what they hold first; whole sheets where a plan is known.
 function least({ sheets }: SheetProblem, need: number, holds: (sheet: Sheet) => number, known: number): number {
   let left = need;
   let cost = 0;
@@ -66,7 +67,7 @@ function least({ sheets }: SheetProblem, need: number, holds: (sheet: Sheet) => 
 
 /**
  * The least area of a blank with a border round it. A convex one: its area, the border along its edge, and the rounded
- * corners of the border (Steiner); any other has no less than a disc of its area (Brunn and Minkowski).
+ * corners of the border (Steiner). Any other: at least that of a disc of its area (Brunn and Minkowski).
  */
 function withBorder({ parts, radius }: Shape, areaMm2: number, border: number): number {
   const [core] = parts;

@@ -1,17 +1,18 @@
-// A sheet plan put right by hand: one blank to another place, on its own sheet or another.
+// Moves a blank of a sheet plan by hand: to another place on its own sheet or another.
 import type { NoPlan } from '../no-plan.ts';
 import { keepsGap, noFitPolygon, type Shape } from '../../geometry/no-fit-polygon.ts';
 import { offcutBeside } from './sheet-offcut.ts';
 import { indexSheets, turnsOf } from './indexed-sheets.ts';
 import type { Placement, SheetPiece, SheetPlan, SheetProblem } from './sheet-problem.ts';
 
+/** A move of one blank. */
 export interface LaidMove {
-  /** Index of its sheet in the plan, and of the blank among the sheet's placements. */
+  /** Index of its sheet in the plan, and of the blank among the placements. */
   readonly from: number;
   readonly index: number;
-  /** Index of the sheet it goes to. */
+  /** Index of the other sheet. */
   readonly to: number;
-  /** mm, where its lower left corner goes. */
+  /** Lower left corner of the new place, mm. */
   readonly x: number;
   readonly y: number;
 }
@@ -22,14 +23,14 @@ interface Lying {
   readonly shape: Shape;
 }
 
-/** @returns the plan with its figures, or why the blank does not go there */
+/** @returns the plan with its figures, or why the blank does not fit there */
 export function moveBlankOnSheet(problem: SheetProblem, plan: SheetPlan, move: LaidMove): SheetPlan | NoPlan {
   const lyingOf = shapesOf(problem);
   const moved = plan.sheets[move.from]?.placements[move.index];
   const target = plan.sheets[move.to];
   const plate = problem.sheets.find(({ id }) => id === target?.sheet);
   if (!moved || !target || !plate) return { sentence: 'There is no such blank on this sheet.' };
-  // What comes out of the middle of a washer goes with it.
+  // A blank nested in the hole of a washer moves with it.
   const middle = middleOf(lyingOf(moved));
   const goes = plan.sheets[move.from]?.placements.filter(
     (placement) => placement === moved || liesInside(lyingOf(moved), lyingOf(placement), middle),
@@ -99,7 +100,7 @@ function areApart(a: Lying, b: Lying, gap: number): boolean {
   return fitsMiddle(a, b, gap) || fitsMiddle(b, a, gap);
 }
 
-/** Whether a disc lies in the middle of a washer, its gap kept. */
+/** Whether a disc lies in the hole of a washer with its gap. */
 function fitsMiddle(washer: Lying, disc: Lying, gap: number): boolean {
   if (washer.piece.shape !== 'washer' || disc.piece.shape !== 'disc') return false;
   const [outer, inner] = [middleOf(washer), middleOf(disc)];

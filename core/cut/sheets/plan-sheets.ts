@@ -1,5 +1,5 @@
-// Cutting plans for sheets: a plan at once, then better ones by other orders of laying, until it is proved or time is up.
-// First the least cost, then the largest offcut along an edge.
+// Plans the cutting of sheets: a first plan at once, then better ones from other orders, until it is proved optimal or
+// time is up. The least cost comes first, then the largest offcut along an edge.
 import { seeded } from '../../measure/random.ts';
 import type { NoPlan } from '../no-plan.ts';
 import { allTowards, laySheet, NoFits, type BlankKind, type LaidBlank, type Laying, type Plate } from './lay-sheet.ts';
@@ -10,7 +10,7 @@ import type { Placement, PlannedSheet, Rectangle, SheetPlan, SheetProblem } from
 import { isSameCost } from '../same-cost.ts';
 import type { TimeBudget } from '../time-budget.ts';
 
-/** A plan that is the cheapest there can be is tried so often for a larger offcut. */
+/** Tries for a larger offcut once the cost is optimal. */
 const TRIES_FOR_OFFCUT = 24;
 const MOST_TRIES = 4000;
 const SEED = 20_231;
@@ -58,7 +58,7 @@ function fitsAny({ sheets, margin }: SheetProblem, { kinds }: IndexedSheets, ind
 
 const lyings = ['free', 'flat', 'upright'] as const;
 
-// First the usual orders, large before small; then the same shaken.
+// First the usual orders, large before small; then the same with random changes.
 function layingOf(round: number, { kinds }: IndexedSheets, random: () => number): Laying {
   const ways = allTowards.length * lyings.length;
   const usual = 4 * ways;
@@ -77,7 +77,7 @@ function layingOf(round: number, { kinds }: IndexedSheets, random: () => number)
   };
 }
 
-/** Sheets filled one after the other, each time the kind of sheet that holds most for its money. */
+/** Fills sheets one after the other, each time the sheet that holds most for its money. */
 function fill(problem: SheetProblem, { kinds }: IndexedSheets, laying: Laying, noFits: NoFits): Filled[] | null {
   const filled: Filled[] = [];
   let left: readonly (BlankKind & { areaMm2: number })[] = kinds;
@@ -93,7 +93,7 @@ function fill(problem: SheetProblem, { kinds }: IndexedSheets, laying: Laying, n
         { sheet: index, laid, cost: sheet.cost, rate: sheet.cost / holds, isAll, area: sheet.width * sheet.height },
       ];
     });
-    // Where one sheet holds all that is left, the cheapest such; of two alike the smaller.
+    // Where one sheet holds all that is left: the cheapest such sheet, of two equal ones the smaller.
     const [chosen] = tried.sort(
       (a, b) => Number(b.isAll) - Number(a.isAll) || (a.isAll ? a.cost - b.cost : a.rate - b.rate) || a.area - b.area,
     );
@@ -139,7 +139,7 @@ function toPlan(
   };
 }
 
-/** The blank, and what comes out of its middle. */
+/** The blank, and what is cut from its middle. */
 function placementsOf(
   { pieces }: SheetProblem,
   { kinds }: IndexedSheets,

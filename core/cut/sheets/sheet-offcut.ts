@@ -1,8 +1,8 @@
-// What is left of a sheet along a whole edge, once its blanks are out of it.
+// The offcut of a sheet along a whole edge.
 import type { Rectangle } from './sheet-problem.ts';
 
 /**
- * The larger of what is left above all blanks and to their right.
+ * The larger of the rectangles above all blanks and to their right.
  * @param boxes  bounding boxes of the blanks, mm from the lower left corner
  * @returns null where nothing is left
  */

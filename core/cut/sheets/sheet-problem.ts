@@ -1,4 +1,4 @@
-// Cutting blanks out of sheets: the problem, a plan, and what a plan comes to.
+// The nesting problem for sheet: problem, plan and totals.
 import { z } from 'zod';
 
 const idSchema = z.string().min(1).max(80);
@@ -10,9 +10,9 @@ const sheetSchema = z.strictObject({
   id: idSchema,
   width: sizeSchema,
   height: sizeSchema,
-  /** How many there are; null: as many as are wanted. */
+  /** Number in stock; null for any number. */
   count: countSchema.nullable(),
-  /** Of one, in any money; 0 for what is on the shelf already. */
+  /** Cost of one, in any unit; 0 for paid stock. */
   cost: z.number().min(0).max(1e9),
 });
 
@@ -27,7 +27,7 @@ const sheetPieceSchema = z.discriminatedUnion('shape', [
     count: countSchema,
   }),
   z.strictObject({ id: idSchema, shape: z.literal('disc'), diameter: sizeSchema, count: countSchema }),
-  /** A disc whose middle is cut out: a smaller blank may come of it. */
+  /** A disc with a hole; a smaller blank may be cut from the hole. */
   z
     .strictObject({
       id: idSchema,
@@ -50,32 +50,36 @@ const sheetPieceSchema = z.discriminatedUnion('shape', [
   }),
 ]);
 
+/** A nesting problem. */
 export const sheetProblemSchema = z
   .strictObject({
     sheets: z.array(sheetSchema).min(1).max(50),
-    /** mm between one shape and the next, at least. */
+    /** Least gap between shapes, mm. */
     gap: z.number().min(0).max(1000),
-    /** mm to the edge of the sheet, at least. */
+    /** Least distance to the edge of the sheet, mm. */
     margin: z.number().min(0).max(1000),
     pieces: z.array(sheetPieceSchema).min(1).max(200),
   })
   .refine(({ sheets }) => areDifferent(sheets), { path: ['sheets'], error: 'Two sheets have the same id.' })
   .refine(({ pieces }) => areDifferent(pieces), { path: ['pieces'], error: 'Two pieces have the same id.' });
+/** A nesting problem. */
 export type SheetProblem = z.infer<typeof sheetProblemSchema>;
+/** A kind of blank that is wanted. */
 export type SheetPiece = SheetProblem['pieces'][number];
 
+/** A blank on a sheet. */
 export interface Placement {
   readonly piece: string;
-  /** mm, the lower left corner of the piece's bounding box as it lies. */
+  /** Lower left corner of the blank's bounding box as it lies, mm. */
   readonly x: number;
   readonly y: number;
-  /** Turned by a right angle. */
+  /** Whether it is turned by a right angle. */
   readonly rotated: boolean;
-  /** Of a free outline, degrees it is turned against the clock; left out where `rotated` says it all. */
+  /** Degrees a free outline is turned by, counter-clockwise; left out where `rotated` says it. */
   readonly turn?: number;
 }
 
-/** mm, lower left corner and sides. */
+/** Lower left corner and sides, mm. */
 export interface Rectangle {
   readonly x: number;
   readonly y: number;
@@ -83,6 +87,7 @@ export interface Rectangle {
   readonly height: number;
 }
 
+/** One sheet of a plan. */
 export interface PlannedSheet {
   readonly sheet: string;
   readonly placements: readonly Placement[];
@@ -90,11 +95,12 @@ export interface PlannedSheet {
   readonly offcut: Rectangle | null;
 }
 
+/** A plan for sheets with its bound. */
 export interface SheetPlan {
   readonly cost: number;
-  /** No plan costs less. */
+  /** Lower bound of the cost. */
   readonly bound: number;
-  /** A cheaper plan is not possible. */
+  /** Whether the cost is proved optimal. */
   readonly proved: boolean;
   readonly sheets: readonly PlannedSheet[];
 }

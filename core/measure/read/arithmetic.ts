@@ -1,8 +1,8 @@
 // Sums with units, as typed into any number field: `2*14+3`, `3/4in`, `1 1/2 in + 2 mm`, `18ga`, `(6.5+0.8)*2 mm`.
 
 /**
- * A number with its power of the field's dimension: 0 is a plain number, 1 a length (or a mass, a time...).
- * A product of two lengths has power 2 and fits no field.
+ * A number with the power of the field's dimension: 0 is a plain number, 1 a length (or a mass, a time...). A product
+ * of two lengths has power 2 and fits no field.
  */
 export interface Evaluated {
   readonly value: number;
@@ -10,12 +10,13 @@ export interface Evaluated {
 }
 
 /**
- * Turns a number and the unit behind it into the field's base unit, or refuses it with a sentence (thrown as RangeError).
+ * Converts a number with its unit into the field's base unit.
  * @returns undefined when the unit is unknown here
+ * @throws RangeError with a sentence when the unit is refused
  */
 export type UnitReader = (value: number, unit: string) => number | undefined;
 
-/** Typed text that cannot be read as a sum. The message is a sentence for the maker. */
+/** Text that cannot be read as a sum. The message is a sentence for the maker. */
 export class SumError extends Error {}
 
 type Token =
@@ -23,11 +24,11 @@ type Token =
   | { readonly kind: 'unit'; readonly text: string }
   | { readonly kind: 'sign'; readonly text: string };
 
-// A fraction counts as one number when a unit follows, so that 3/4in is three quarters of an inch, not 3 over 4 inches.
+// A fraction counts as one number when a unit follows: 3/4in is three quarters of an inch, not 3 over 4 inches.
 const FRACTION = /^(?:(\d+) )?(\d+)\/(\d+)(?=\s*(?:[a-z"″”'′]|$|[-+*×)]))/i;
-// 1-1/2" is one and a half inches as the trade writes it; without a unit behind it a hyphen takes away.
+// 1-1/2" is one and a half inches, as the trade writes it; without a unit after it, the hyphen subtracts.
 const HYPHENATED = /^(\d+)-(\d+)\/(\d+)(?=\s*[a-z"″”'′])/i;
-// After a division sign only a fraction with its unit is one number: 100/5/2 divides twice, 6 in / 3/4 in divides once.
+// After a division sign only a fraction with its unit is one number: 100/5/2 divides twice, 6 in / 3/4 in once.
 const DIVISOR_FRACTION = /^(?:(\d+) )?(\d+)\/(\d+)(?=\s*[a-z"″”'′])/i;
 const DECIMAL = /^(?:\d+(?:[.,]\d+)?|[.,]\d+)/;
 const UNIT = /^(?:[a-z]+|["″”'′#%])/i;
@@ -45,10 +46,10 @@ const VULGAR: Readonly<Record<string, string>> = {
 const NESTING_LIMIT = 20;
 
 /**
- * Works a typed sum out.
- * @param text      what was typed; a comma is read as a decimal point
+ * Evaluates a typed sum.
+ * @param text      as typed; a comma is a decimal point
  * @param readUnit  the field's units
- * @throws SumError with a sentence when it cannot be read, divides by nought, or mixes numbers with and without a unit
+ * @throws SumError with a sentence when it cannot be read, divides by zero, or mixes numbers with and without a unit
  */
 export function evaluate(text: string, readUnit: UnitReader): Evaluated {
   const tokens = tokensOf(text);
@@ -122,7 +123,7 @@ export function evaluate(text: string, readUnit: UnitReader): Evaluated {
     return withInchesAfterFeet({ value, power: 1 }, token.text);
   }
 
-  // 1' 6" is read as people say it, one foot six.
+  // 1' 6" is one foot six.
   function withInchesAfterFeet(feet: Evaluated, unit: string): Evaluated {
     if (!"'′ft".includes(unit) || tokens[at]?.kind !== 'number') return feet;
     const inches = factor();

@@ -1,11 +1,11 @@
-// Reading an area as typed: `12 x 8 mm`, `12 mm * 8 mm`, or bare square millimetres.
+// Reads an area as typed: `12 x 8 mm`, `12 mm * 8 mm`, or bare square millimetres.
 import { mmPer } from '../length-units.ts';
 import { read, unread, type Reading } from './reading.ts';
 import { SumError, evaluate } from './arithmetic.ts';
 
 const EXAMPLE = 'Give an area, for example 12 mm * 8 mm or 96.';
 
-/** @returns mm², or a sentence */
+/** @returns mm², or the problem in a sentence */
 export function readArea(text: string): Reading {
   if (text.trim() === '') return unread(EXAMPLE);
   try {
@@ -21,7 +21,7 @@ export function readArea(text: string): Reading {
   }
 }
 
-// 12 x 8 mm lends its unit to the first number.
+// In 12 x 8 mm the unit applies to both numbers.
 function withUnitLent(text: string): string {
   const match = /^\s*([\d.,]+)\s*[x×]\s*([\d.,]+)\s*([a-z"″]*)\s*$/i.exec(text);
   if (!match) return text;

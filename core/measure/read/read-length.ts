@@ -1,26 +1,27 @@
-// Reading a length as typed, gauges included.
+// Reads a length as typed, gauges included.
 import { gaugeMm, gaugeSystemNames, gaugeSystemSources, gaugeText, type GaugeSystem } from '../gauge.ts';
 import { mmPer } from '../length-units.ts';
 import { read, unread, type Reading } from './reading.ts';
 import { SumError, evaluate } from './arithmetic.ts';
 
-/** A thing two kilometres long is a slip of the keys; nothing on a bench is. */
+/** Nothing on a bench is two kilometres long: such a number is a typing error. */
 const LONGEST_MM = 2_000_000;
 const AUGHTS = /^\s*(?:(0{1,4})|([1-4])\/0)\s*(?:ga|gauge|g|#)\s*$/i;
 
+/** How a field reads its length. */
 export interface LengthRules {
   /** What the number is, for the sentence: `thickness`. */
   readonly what: string;
-  /** The gauge system of the stock; without one a gauge is refused. */
+  /** Gauge system of the stock; without one a gauge is refused. */
   readonly gauge?: GaugeSystem;
-  /** Whether 0 is allowed (a trim may be nothing, a diameter may not). */
+  /** Whether 0 is allowed: a trim may be 0, a diameter may not. */
   readonly mayBeZero?: boolean;
 }
 
 /**
- * Reads a length. A bare number is millimetres.
+ * Reads a length. A bare number is in millimetres.
  * @param text  as typed: `12.5`, `3/4 in`, `0.040"`, `18 ga`, `2*14+3 mm`
- * @returns mm, or a sentence that says what is wrong and what would do
+ * @returns mm, or a sentence that says what is wrong and what to do
  */
 export function readLength(text: string, { what, gauge = 'none', mayBeZero = false }: LengthRules): Reading {
   if (text.trim() === '')

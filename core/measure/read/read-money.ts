@@ -1,4 +1,4 @@
-// Reading amounts and prices per weight as typed.
+// Reads amounts of money and prices per weight as typed.
 import { minorDigits } from '../../figure/figure.ts';
 import { GRAMS_PER_TROY_OUNCE, gramsPer } from '../mass-units.ts';
 import { readPlain } from './read-number.ts';
@@ -8,13 +8,13 @@ const MOST_MAJOR = 1_000_000_000;
 
 /**
  * Reads an amount of money. Currency signs and the studio's own code are allowed and ignored.
- * @returns minor units, possibly a fraction of one (a screw at 0.125), 0 when nothing is entered
+ * @returns minor units, possibly a fraction of one (a screw at 0.125); 0 when nothing is entered
  */
 export function readMoney(text: string, currency: string, what = 'price'): Reading {
-  // The usual case is a field nobody has written in, and a long piece has hundreds.
+  // Most fields are blank, and a long piece has hundreds of them.
   if (text.trim() === '') return read(0, 'none entered');
   const bare = text.replace(/[£$€¥]/g, '').replace(new RegExp(`\\b${currency}\\b`, 'gi'), '');
-  // Only what is surely a thousands comma goes: 1,200.50 and 1,200,000; 12,50 stays a decimal comma.
+  // Only a certain thousands comma is removed: 1,200.50 and 1,200,000; in 12,50 it is a decimal comma.
   const plain = bare.replace(/(\d),(\d{3})(?=,\d{3}|\.\d)/g, '$1$2').replace(/(\d),(\d{3})(?=\.\d)/g, '$1$2');
   const reading = readPlain(plain, what, '12.50', () => undefined);
   if (!reading.ok) return reading;
@@ -22,7 +22,10 @@ export function readMoney(text: string, currency: string, what = 'price'): Readi
   return read(reading.value * 10 ** minorDigits(currency), reading.source);
 }
 
-/** An amount as it would be typed, without its sign: `12.50` of 1250 pence. */
+/**
+ * An amount as it would be typed, without its sign.
+ * @example moneyTyped(1250, 'GBP') // '12.50'
+ */
 export function moneyTyped(minor: number, currency: string): string {
   const digits = minorDigits(currency);
   return (minor / 10 ** digits).toFixed(digits);

@@ -1,4 +1,4 @@
-// Reading the plain numbers of a bench book as typed: minutes, counts, grams, factors, shares.
+// Reads plain numbers as typed: minutes, counts, grams, factors, shares.
 import { gramsPer } from '../mass-units.ts';
 import { read, unread, type Reading } from './reading.ts';
 import { SumError, evaluate, type UnitReader } from './arithmetic.ts';
@@ -17,8 +17,8 @@ const minutesPerUnit: Readonly<Record<string, number>> = {
 };
 
 /**
- * Reads a time. A bare number is minutes; `1h20` and `1:20` are an hour and twenty minutes.
- * @returns minutes, 0 when nothing is entered
+ * Reads a time. A bare number is in minutes; `1h20` and `1:20` are an hour and twenty minutes.
+ * @returns minutes; 0 when nothing is entered
  */
 export function readMinutes(text: string): Reading {
   const spelt = text
@@ -31,16 +31,16 @@ export function readMinutes(text: string): Reading {
 }
 
 /**
- * Reads a mass of metal. A bare number is grams.
- * @returns g, 0 when nothing is entered
+ * Reads a mass of metal. A bare number is in grams.
+ * @returns g; 0 when nothing is entered
  */
 export function readGrams(text: string): Reading {
   return readPlain(text, 'weight', '3.2 g or 2 dwt', (number, unit) => scaled(number, gramsPer(unit)));
 }
 
 /**
- * Reads a count of things.
- * @param least  the smallest that makes sense here
+ * Reads a count.
+ * @param least  the smallest count allowed
  * @returns a whole number
  */
 export function readCount(text: string, least = 1): Reading {
@@ -64,7 +64,7 @@ export function readFactor(text: string, what: string): Reading {
 
 /**
  * Reads a share typed in per cent, with or without its sign.
- * @returns 0 to 1, 0 when nothing is entered
+ * @returns 0 to 1; 0 when nothing is entered
  */
 export function readShare(text: string, what: string): Reading {
   const reading = readPlain(text, what, '85 %', (number, unit) => (unit === '%' ? number : undefined));
@@ -73,8 +73,8 @@ export function readShare(text: string, what: string): Reading {
 }
 
 /**
- * Reads a mark-up: what is added to a cost, in per cent of it.
- * @returns 0.5 for 50 %, 0 when nothing is entered
+ * Reads a markup: what is added to a cost, in per cent of it.
+ * @returns 0.5 for 50 %; 0 when nothing is entered
  */
 export function readMarkUp(text: string): Reading {
   const reading = readPlain(text, 'mark-up', '50 %', (number, unit) => (unit === '%' ? number : undefined));
@@ -84,7 +84,7 @@ export function readMarkUp(text: string): Reading {
 
 /**
  * Reads a density.
- * @returns g/cm³; nothing entered is refused, since every weight hangs on it
+ * @returns g/cm³; a blank density is refused, since every mass depends on it
  */
 export function readDensity(text: string): Reading {
   if (text.trim() === '')
@@ -96,7 +96,7 @@ export function readDensity(text: string): Reading {
   return reading;
 }
 
-/** Reads a number of 0 or more in one dimension; nothing entered is 0. */
+/** Reads a number of 0 or more in one dimension; blank text is 0. */
 export function readPlain(text: string, what: string, example: string, unit: UnitReader): Reading {
   if (text.trim() === '') return read(0, 'none entered');
   try {

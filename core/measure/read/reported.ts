@@ -1,12 +1,12 @@
-// Readings that report what cannot be read and go on.
+// Readings whose problems are reported, so that a reader can go on and report the next one.
 import { given, type Figure } from '../../figure/figure.ts';
 import type { Issue } from '../issue.ts';
 import type { Reading } from './reading.ts';
 
-/** Takes a problem that was found; the reader goes on. */
+/** Takes an issue that a reader has found. */
 export type Report = (problem: Issue) => void;
 
-/** What a formula gives, or null with its own sentence reported when the sizes cannot be. */
+/** The result of a formula, or null with the sentence of its RangeError reported. */
 export function worked<Result>(formula: () => Result, path: string, report: Report): Result | null {
   try {
     return formula();

@@ -1,4 +1,4 @@
-// A bare number takes the unit the maker thinks in, and keeps it: what is stored never depends on a setting.
+// Puts the maker's usual unit behind a bare number, so that what is stored does not depend on a setting.
 
 /**
  * Puts a unit behind typed text that has none.

@@ -1,4 +1,4 @@
-// The bench check: every rule over a piece, before metal is cut. It reads the document and the tables, nothing else.
+// The bench check: runs every check over a piece before metal is cut. It reads only the document and the tables.
 import type { Alloy } from '../../metal/alloys.ts';
 import { computeRecipe, type RecipeFunctions, type Recipe } from '../compute-recipe.ts';
 import { hasSizes } from '../piece-in-size.ts';
@@ -23,6 +23,7 @@ import { solderOrder } from './solder-order.ts';
 import { steelPickle } from './steel-pickle.ts';
 import { trappedPickle } from './trapped-pickle.ts';
 
+/** Every check. A test keeps the list complete. */
 export const checks: readonly Check[] = [
   solderOrder,
   solderMelts,
@@ -48,20 +49,20 @@ const sizeDependent: ReadonlySet<string> = new Set(
   checks.filter((check) => check.isSizeDependent).map(({ name }) => name),
 );
 
-/** What a rule has to say of a piece. */
+/** A finding of a check with what the maker said about it. */
 export interface Remark extends CheckFinding {
   readonly rule: string;
   readonly why: string;
-  /** The reason the maker gave for letting it stand; null when it is not known. */
+  /** The maker's reason for overriding it; null when it is not overridden. */
   readonly known: string | null;
 }
 
 const rank = { stop: 0, warn: 1, note: 2 } as const satisfies Record<Severity, number>;
 
 /**
- * Checks a piece.
- * @param country  ISO 3166-1 alpha-2 of the maker; '' when it is not known
- * @returns the remarks, the gravest first, each rule in its order
+ * Checks a piece in one size.
+ * @param country  ISO 3166-1 alpha-2 of the maker; '' when unknown
+ * @returns the remarks, the most severe first, then in the order of the checks
  */
 export function benchCheck(recipe: Recipe, alloys: ReadonlyMap<string, Alloy>, country: string): Remark[] {
   const context = new CheckContext(recipe, alloys, country);
@@ -75,7 +76,7 @@ export function benchCheck(recipe: Recipe, alloys: ReadonlyMap<string, Alloy>, c
   return remarks.toSorted((a, b) => rank[a.severity] - rank[b.severity]);
 }
 
-/** Checks a piece in all its sizes; a remark that several sizes share is said once. */
+/** Checks a piece in all its sizes; a remark that several sizes share is given once. */
 export function benchCheckAll(piece: Piece, alloys: ReadonlyMap<string, Alloy>, country: string): Remark[] {
   const checking = benchChecking(piece, alloys, country);
   let step = checking.next();
@@ -84,8 +85,8 @@ export function benchCheckAll(piece: Piece, alloys: ReadonlyMap<string, Alloy>, 
 }
 
 /**
- * The same a size at a time, for a page that must not wait: it yields between sizes, and may be left at any of them.
- * @param reckon  reckoners that remember what has not changed
+ * The same one size at a time, for a page that must not wait: it yields between sizes.
+ * @param compute  functions of the recipe that remember what has not changed
  */
 export function* benchChecking(
   piece: Piece,
@@ -107,7 +108,7 @@ export function* benchChecking(
   return [...seen.values()].toSorted((a, b) => rank[a.severity] - rank[b.severity]);
 }
 
-/** Remarks that keep a piece from being accepted: stops the maker has not said are known. */
+/** Remarks that keep a piece from being accepted: stops without a reason for overriding them. */
 export function standing(remarks: readonly Remark[]): Remark[] {
   return remarks.filter(({ severity, known }) => severity === 'stop' && known === null);
 }

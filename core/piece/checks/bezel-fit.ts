@@ -1,15 +1,16 @@
-// A bezel against its stone, and its thin wall against a thick base.
+// Check: the height of a bezel against its stone, and a thin bezel wall on a thick base.
 import { TURN_OVER_MM } from '../../blank/rules/bezel.ts';
 import { inSum } from '../../figure/figure.ts';
 import { girdleMm } from '../compute-recipe.ts';
 import { withRow, type CheckFinding, type CheckContext, type Check } from './check-context.ts';
 
-/** Less than this over the girdle does not hold a stone; more than that hides it (common practice). */
+/** A lower rim above the girdle does not hold the stone; a higher one hides it, mm (common practice). */
 const LEAST_OVER_MM = 0.3;
 const MOST_OVER_MM = 1.5;
 const THIN_WALL_MM = 0.25;
 const THICKER_BASE = 2.5;
 
+/** The check `bezel-fit`. */
 export const bezelFit: Check = {
   name: 'bezel-fit',
   isSizeDependent: true,
@@ -21,7 +22,7 @@ export const bezelFit: Check = {
       const finding = context.piece.findings.find(({ id }) => id === stone);
       const girdle = finding ? girdleMm(finding) : null;
       const found: CheckFinding[] = [];
-      // In whole micrometres: 2.3 − 2 mm is enough where 0.3 mm is asked.
+      // In whole micrometres: 2.3 − 2 mm is enough where 0.3 mm is needed.
       const over = girdle === null ? null : Math.round((section.widthMm - girdle) * 1000) / 1000;
       if (girdle !== null && over !== null && (over < LEAST_OVER_MM || over > MOST_OVER_MM)) {
         const right = `${inSum(girdle + TURN_OVER_MM)} mm`;

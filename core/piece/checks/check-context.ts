@@ -1,4 +1,4 @@
-// What every rule of the bench check is made of.
+// What a check of the bench check is, and what it is given.
 import type { Alloy } from '../../metal/alloys.ts';
 import type { Finding, Group, Piece } from '../piece.ts';
 import type { Join } from '../join.ts';
@@ -8,42 +8,45 @@ import type { PartComputation } from '../compute-part.ts';
 import { membersOf, scopeOf, type Recipe } from '../compute-recipe.ts';
 import { stepKindOf, type Step, type StepKind } from '../step.ts';
 
+/** Severity of a finding. */
 export type Severity = 'stop' | 'warn' | 'note';
 
-/** What a rule has found, before it is told whether the maker knows. */
+/** What a check found. */
 export interface CheckFinding {
   readonly severity: Severity;
-  /** Id of the part, finding, join, step or group it concerns; '' for the whole piece. */
+  /** Id of the part, finding, join, step or group it is about; '' for the whole piece. */
   readonly about: string;
-  /** What is the matter, in a sentence that names it. */
+  /** A sentence that names the row and what is wrong. */
   readonly sentence: string;
-  /** What can be done about it with one click. */
+  /** A remedy that one click applies. */
   readonly remedy?: Remedy;
 }
 
+/** A correction that one click applies. */
 export interface Remedy {
-  /** What the button says. */
+  /** Label of the button. */
   readonly says: string;
-  /** @returns the piece so put right; the one given stays as it is */
+  /** @returns the corrected piece; the given one does not change */
   readonly apply: (piece: Piece) => Piece;
 }
 
+/** One check of the bench check. */
 export interface Check {
-  /** Stands in the piece where a remark is known, so it never changes. */
+  /** Stored where a remark is overridden, so it never changes. */
   readonly name: string;
   /** Why it matters at the bench. */
   readonly why: string;
-  /** It looks at measures that a size may change: in a piece with sizes a finding names the size. */
+  /** It looks at measures that a size may change; in a piece with sizes its findings name the size. */
   readonly isSizeDependent?: true;
   readonly check: (context: CheckContext) => CheckFinding[];
 }
 
-/** A piece laid out for checking. */
+/** A piece prepared for checking. */
 export class CheckContext {
   readonly piece: Piece;
   readonly recipe: Recipe;
   readonly alloys: ReadonlyMap<string, Alloy>;
-  /** ISO 3166-1 alpha-2 of the maker; '' when it is not known. */
+  /** ISO 3166-1 alpha-2 of the maker; '' when unknown. */
   readonly country: string;
   readonly steps: readonly { readonly step: Step; readonly kind: StepKind; readonly index: number }[];
 
@@ -73,12 +76,12 @@ export class CheckContext {
     return this.parts.find(({ part }) => part.id === id);
   }
 
-  /** Ids of the parts and findings a join brings together, groups taken apart. */
+  /** Ids of the parts and findings that a join joins, groups resolved into their members. */
   membersOf(join: Pick<Join, 'parts'>): readonly string[] {
     return join.parts.flatMap((id) => membersOf(id, this.piece));
   }
 
-  /** What a part or a finding is made of, where that is known. */
+  /** The alloy of a part or a finding; null when unknown. */
   alloyOf(id: string): Alloy | null {
     const row = this.piece.parts.find((part) => part.id === id) ?? this.piece.findings.find((each) => each.id === id);
     return row ? (this.alloys.get(row.alloy) ?? null) : null;
@@ -108,18 +111,18 @@ export class CheckContext {
     return new Set(join ? this.membersOf(join) : membersOf(of, this.piece));
   }
 
-  /** Whether a step is done to a part, by id. */
+  /** Whether a step is done to a part. */
   reaches(step: Pick<Step, 'of'>, partId: string): boolean {
     return this.touched(step).has(partId);
   }
 
-  /** Joins a step makes: those it names, or all of its kind. */
+  /** Joins that a step makes: those it names, or all of its kind. */
   joinsOf(step: Pick<Step, 'of'>): readonly Join[] {
     return scopeOf(step, this.piece).joins.flatMap((index) => this.piece.joins[index] ?? []);
   }
 }
 
-/** Puts a row's fields right, by its id. */
+/** A remedy that changes fields of a row. */
 export function withRow<Key extends 'parts' | 'findings' | 'joins' | 'steps' | 'groups'>(
   key: Key,
   id: string,
@@ -131,7 +134,7 @@ export function withRow<Key extends 'parts' | 'findings' | 'joins' | 'steps' | '
   });
 }
 
-/** Puts a step in behind another, or at the end. @param id  of the new step: '' lets whoever applies it give one */
+/** A remedy that adds a step after another, or at the end when that one is gone. */
 export function withStepAfter(after: string | null, name: string, more: Partial<Step>): Remedy['apply'] {
   return (piece) => {
     const at = piece.steps.findIndex(({ id }) => id === after);
@@ -143,7 +146,7 @@ export function withStepAfter(after: string | null, name: string, more: Partial<
   };
 }
 
-/** Moves a step to stand just before another. */
+/** A remedy that moves a step to just before another. */
 export function withStepBefore(moved: string, before: string): Remedy['apply'] {
   return (piece) => {
     const step = piece.steps.find(({ id }) => id === moved);
@@ -181,7 +184,7 @@ const blankStep: Omit<Step, 'id' | 'name'> = {
   byHand: false,
 };
 
-// A row needs an id of its own; core has no chance to draw one, so it counts up.
+// A row needs a unique id. Core has no random numbers, so it counts up.
 function freeId(piece: Piece, name: string): string {
   const stem = name
     .toLowerCase()

@@ -1,7 +1,8 @@
-// A closed hollow form without a vent.
+// Check: a closed hollow form without a vent.
 import { readCount } from '../../measure/read/read-number.ts';
 import { withRow, type CheckFinding, type Check } from './check-context.ts';
 
+/** The check `closed-form`. */
 export const closedForm: Check = {
   name: 'closed-form',
   why: 'Air and steam shut in burst a hot form, and pickle that seeps in comes out for weeks.',

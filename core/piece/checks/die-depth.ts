@@ -1,8 +1,9 @@
-// A die deeper than the stock is thick.
+// Check: a die that is deeper than the stock is thick.
 import { inSum } from '../../figure/figure.ts';
 import { readLength } from '../../measure/read/read-length.ts';
 import { withRow, type CheckFinding, type Check } from './check-context.ts';
 
+/** The check `die-depth`. */
 export const dieDepth: Check = {
   name: 'die-depth',
   isSizeDependent: true,

@@ -1,4 +1,4 @@
-// Metal worked too far without an anneal, or wound while it is spring hard.
+// Check: metal worked too far without an anneal, or bent while it is spring hard.
 import { annealsBetween, reduction } from '../../blank/reduction.ts';
 import { inSum } from '../../figure/figure.ts';
 import { readLength } from '../../measure/read/read-length.ts';
@@ -7,6 +7,7 @@ import { blankRuleOf } from '../../blank/blank.ts';
 import type { Part } from '../part.ts';
 import { withStepAfter, type CheckFinding, type CheckContext, type Check } from './check-context.ts';
 
+/** The check `forming`. */
 export const forming: Check = {
   name: 'forming',
   isSizeDependent: true,

@@ -1,6 +1,7 @@
-// Fusing what does not fuse well.
+// Check: fusing metal that does not fuse well.
 import { withRow, type CheckFinding, type Check } from './check-context.ts';
 
+/** The check `fusing`. */
 export const fusing: Check = {
   name: 'fusing',
   why: 'Fine silver, germanium silver and high-karat gold flow together; other alloys melt before they do, and grow brittle.',

@@ -1,4 +1,4 @@
-// Heat after what heat spoils: stones, patina, plating; polish before the last heat; crisp work polished away.
+// Check: heat after stones, patina or plating; polishing before the last heat; texture polished away.
 import type { StepKind } from '../step.ts';
 import { withStepBefore, type CheckFinding, type CheckContext, type Check } from './check-context.ts';
 
@@ -9,6 +9,7 @@ const spoilt = {
   plate: 'it is plated',
 } as const satisfies Partial<Record<StepKind, string>>;
 
+/** The check `heat-after`. */
 export const heatAfter: Check = {
   name: 'heat-after',
   why: 'Heat cracks stones and burns off patina and plating; a polish before it is done again after.',

@@ -1,12 +1,13 @@
-// Hinges: an odd number of knuckles, and a pin that is snug in their bore.
+// Check: a hinge has an odd number of knuckles and a pin that fits its bore.
 import { inSum } from '../../figure/figure.ts';
 import { readCount } from '../../measure/read/read-number.ts';
 import { bendMm } from '../../stock/section.ts';
 import { withRow, type CheckFinding, type CheckContext, type Check } from './check-context.ts';
 
-/** A pin looser than this in its bore rattles (common practice). */
+/** A pin with more play in its bore rattles, mm (common practice). */
 const SNUG_MM = 0.1;
 
+/** The check `hinge`. */
 export const hinge: Check = {
   name: 'hinge',
   isSizeDependent: true,
@@ -44,7 +45,7 @@ function snug(context: CheckContext, id: string): CheckFinding[] {
   if (section?.form !== 'tube' || !pin?.computation.section) return [];
   const bore = section.outsideMm - 2 * section.wallMm;
   const across = bendMm(pin.computation.section);
-  // In whole hundredths: a 0.9 mm pin goes into a bore of 1.7 − 2 × 0.4 mm.
+  // In whole hundredths: a 0.9 mm pin fits a bore of 1.7 − 2 × 0.4 mm.
   const room = Math.round((bore - across) * 100) / 100;
   if (room >= 0 && room <= SNUG_MM) return [];
   const name = context.nameOf(pin.part.id);

@@ -1,9 +1,10 @@
-// A hallmark or a quality mark that may be due.
+// Check: a hallmark or a quality mark may be required.
 import { inSum } from '../../figure/figure.ts';
 import { hallmarkCaution, ukExemptBelowG } from '../../metal/hallmarks.ts';
 import { isMarkDue, preciousWeights } from '../../metal/marks.ts';
 import type { CheckFinding, Check } from './check-context.ts';
 
+/** The check `marks-due`. */
 export const marksDue: Check = {
   name: 'marks-due',
   isSizeDependent: true,

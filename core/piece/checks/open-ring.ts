@@ -1,6 +1,7 @@
-// A ring left open where a load hangs on it.
+// Check: a load-bearing ring that is not soldered.
 import type { CheckFinding, Check } from './check-context.ts';
 
+/** The check `open-ring`. */
 export const openRing: Check = {
   name: 'open-ring',
   why: 'A ring that is only bent shut pulls open under a weight or a tug.',

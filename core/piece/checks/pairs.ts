@@ -1,7 +1,8 @@
-// Things sold by the pair: even counts, and a step that matches them.
+// Check: pieces sold by the pair have even counts and a step that matches them.
 import { readCount } from '../../measure/read/read-number.ts';
 import { withStepAfter, type CheckFinding, type Check } from './check-context.ts';
 
+/** The check `pairs`. */
 export const pairs: Check = {
   name: 'pairs',
   isSizeDependent: true,
@@ -43,7 +44,7 @@ export const pairs: Check = {
   },
 };
 
-// A card or a box holds both of them.
+// A card or a box holds the pair.
 function isPackaging(name: string): boolean {
   return /card|box|bag|pouch|pack/i.test(name);
 }

@@ -1,7 +1,8 @@
-// Platinum that shares its solder, its pickle or its tools with other metals.
+// Check: platinum that shares solder, pickle or tools with other metals.
 import type { StepKind } from '../step.ts';
 import type { CheckFinding, Check } from './check-context.ts';
 
+/** The check `platinum-apart`. */
 export const platinumApart: Check = {
   name: 'platinum-apart',
   why: 'Traces of silver, gold or solder alloy into hot platinum and crack it; its filings are lost among others.',

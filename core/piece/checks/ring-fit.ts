@@ -1,4 +1,4 @@
-// Jump rings: whether they close well, let their neighbours pass, and go through the hole they hang in.
+// Check: jump rings close well, let their neighbours pass, and fit the hole they hang in.
 import { aspectRatio, goodAspect } from '../../blank/jump-ring.ts';
 import { inSum } from '../../figure/figure.ts';
 import { readLength } from '../../measure/read/read-length.ts';
@@ -7,6 +7,7 @@ import type { Part } from '../part.ts';
 import type { PartComputation } from '../compute-part.ts';
 import { withRow, type CheckFinding, type CheckContext, type Check } from './check-context.ts';
 
+/** The check `ring-fit`. */
 export const ringFit: Check = {
   name: 'ring-fit',
   isSizeDependent: true,
@@ -95,7 +96,7 @@ function neighbours(context: CheckContext, { part, insideMm, wireMm }: Ring): Ch
           },
         },
       ];
-    // Through a hole the ring goes; round anything else it must reach.
+    // A ring passes through a hole; round anything else it must reach.
     const across = hole === null && section && section.form !== 'sheet' ? bendMm(section) : 0;
     if (across > 0 && insideMm <= across)
       return [
@@ -109,7 +110,7 @@ function neighbours(context: CheckContext, { part, insideMm, wireMm }: Ring): Ch
   });
 }
 
-// A fifth over the wire, to the next tenth of a millimetre (common practice).
+// A fifth more than the wire, to the next tenth of a millimetre (common practice).
 function roomyHoleMm(wireMm: number): number {
   return Math.ceil(wireMm * 12 - 1e-9) / 10;
 }

@@ -1,6 +1,7 @@
-// Cut ends that touch the skin.
+// Check: cut ends that touch the skin.
 import { withStepAfter, type CheckFinding, type Check } from './check-context.ts';
 
+/** The check `sharp-ends`. */
 export const sharpEnds: Check = {
   name: 'sharp-ends',
   why: 'A nipped end is sharp: it scratches an ear and catches cloth.',

@@ -1,10 +1,11 @@
-// A solder that flows where the metal itself begins to melt.
+// Check: a solder that flows near the melting range of the metal it joins.
 import { inSum } from '../../figure/figure.ts';
 import type { CheckFinding, Check } from './check-context.ts';
 
-/** Closer to the solidus than this a torch does not keep (common practice). */
+/** Least distance of a flow point from the solidus that a torch can keep, °C (common practice). */
 const CLOSE_C = 10;
 
+/** The check `solder-melts`. */
 export const solderMelts: Check = {
   name: 'solder-melts',
   why: 'Between where an alloy begins to melt and where it is all melted it slumps; above that it runs away.',

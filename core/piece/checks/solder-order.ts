@@ -1,8 +1,9 @@
-// A later join that flows no lower than an earlier one on the same assembly may let the earlier one go.
+// Check: a later join on the same assembly whose solder flows no lower than that of an earlier join.
 import { inSum } from '../../figure/figure.ts';
 import { solders, type Solder } from '../../metal/solders.ts';
 import { withRow, type CheckFinding, type Check } from './check-context.ts';
 
+/** The check `solder-order`. */
 export const solderOrder: Check = {
   name: 'solder-order',
   why: 'What was soldered before flows again when the assembly is heated as far; parts shift, seams open.',
@@ -42,7 +43,7 @@ export const solderOrder: Check = {
   },
 };
 
-/** The highest solder of the same family and form that still flows lower. */
+/** The highest solder of the same family and form that flows lower. */
 function lowerSolder(solder: Solder | null, belowC: number): Solder | null {
   if (!solder) return null;
   const fitting = solders.filter(
@@ -52,6 +53,7 @@ function lowerSolder(solder: Solder | null, belowC: number): Solder | null {
   return fitting.toSorted((a, b) => b.flowC - a.flowC)[0] ?? null;
 }
 
+/** A grade of solder in words. */
 export function gradeName({ grade }: Pick<Solder, 'grade'>): string {
   return grade === 'hard-IT' ? 'hard, enamelling' : grade.replace('-', ' ');
 }
@@ -60,7 +62,7 @@ function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
-/** Which parts hold together by the joins made so far. */
+/** Which parts hold together by the joins so far. */
 class Assemblies {
   readonly #root = new Map<string, string>();
 

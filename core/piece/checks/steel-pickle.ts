@@ -1,6 +1,7 @@
-// Iron or steel in the pickle.
+// Check: iron or steel in the pickle.
 import { withRow, type CheckFinding, type Check } from './check-context.ts';
 
+/** The check `steel-pickle`. */
 export const steelPickle: Check = {
   name: 'steel-pickle',
   why: 'Iron in the pickle plates copper on everything that is in it, then and later.',
@@ -26,7 +27,7 @@ export const steelPickle: Check = {
         },
       ];
 
-      // What is only riveted, linked or set on comes after the pickle; a step that names it means it all the same.
+      // A part that is only riveted, linked or set on comes after the pickle, unless the step names it.
       function isThere(id: string): boolean {
         if (step.of) return true;
         const joins = context.joins.filter(({ join }) => context.membersOf(join).includes(id));

@@ -1,6 +1,7 @@
-// A hollow or hinged part that goes into the pickle and is not flushed after.
+// Check: a hollow or hinged part that goes into the pickle and is not neutralised afterwards.
 import { withStepAfter, type CheckFinding, type Check } from './check-context.ts';
 
+/** The check `trapped-pickle`. */
 export const trappedPickle: Check = {
   name: 'trapped-pickle',
   why: 'Acid stays in hollows and in the bore of a hinge; it eats the joints and weeps onto the finish.',

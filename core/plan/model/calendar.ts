@@ -1,7 +1,8 @@
-// The bench's clock. Plan time is whole-clock minutes after midnight of the plan's first day, as the wall clock shows
-// them; no time zone and no summer time comes in.
+// Plan time: whole minutes after midnight of the plan's first day, by the wall clock. No time zone and no daylight
+// saving is involved.
 import { dayAfter } from '../../measure/days.ts';
 
+/** Minutes of a day. */
 export const MINUTES_A_DAY = 24 * 60;
 
 /** The day a plan minute falls on. */
@@ -9,7 +10,10 @@ export function dayOf({ firstDay }: { readonly firstDay: string }, minute: numbe
   return dayAfter(firstDay, Math.floor(minute / MINUTES_A_DAY));
 }
 
-/** Clock time of a plan minute, `14:05`. */
+/**
+ * Clock time of a plan minute.
+ * @example clockOf(845) // '14:05'
+ */
 export function clockOf(minute: number): string {
   const ofDay = Math.round(minute) % MINUTES_A_DAY;
   return `${String(Math.floor(ofDay / 60))}:${String(ofDay % 60).padStart(2, '0')}`;

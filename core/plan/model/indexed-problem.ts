@@ -1,32 +1,33 @@
-// A schedule problem as numbers: every maker, station, job and step by its index, ready to be decoded thousands of times.
+// A schedule problem with every maker, station, job and step by its index, ready for thousands of evaluations.
 import type { Fixed, ScheduleProblem } from './problem.ts';
 
+/** A schedule problem by indices. */
 export interface IndexedProblem {
   readonly problem: ScheduleProblem;
   /** Number of steps. */
   readonly size: number;
   readonly makers: number;
-  /** Begin and end of each shift in turn, [from, to, from, to, ...]. */
+  /** Start and end of each shift in turn, [from, to, from, to, ...]. */
   readonly shifts: readonly Float64Array[];
   readonly stations: readonly { readonly count: number; readonly open: Float64Array | null }[];
-  /** By step. */
+  /** Arrays by step follow. */
   readonly job: Int32Array;
   readonly attended: Float64Array;
   readonly unattended: Float64Array;
   readonly pausable: Uint8Array;
-  /** Its station's hours do not matter. */
+  /** 1 where its station's hours do not matter. */
   readonly anyHour: Uint8Array;
   readonly release: Float64Array;
   /** −1 for none. */
   readonly station: Int32Array;
-  /** Makers that can do it; none where no hands are needed. */
+  /** Makers that can do it; empty where no maker is needed. */
   readonly able: readonly Int32Array[];
   readonly before: readonly Int32Array[];
   readonly behind: readonly Int32Array[];
   readonly fixed: readonly (PlacedFixed | null)[];
   /** By kind of set-up; −1 for none. */
   readonly kind: Int32Array;
-  /** By job. */
+  /** Arrays by job follow. */
   readonly due: Float64Array;
   readonly weight: Float64Array;
   readonly stepsOf: readonly Int32Array[];
@@ -41,7 +42,7 @@ interface PlacedFixed {
 
 const ALWAYS = Float64Array.of(0, Infinity);
 
-/** @param problem  as read through its schema: what it names is there */
+/** @param problem  as read through its schema, so that every id it names exists */
 export function indexProblem(problem: ScheduleProblem): IndexedProblem {
   const makerAt = indexOf(problem.makers);
   const stationAt = indexOf(problem.stations);
@@ -69,7 +70,7 @@ export function indexProblem(problem: ScheduleProblem): IndexedProblem {
     pausable: Uint8Array.from(steps, ({ step }) => Number(step.pausable)),
     anyHour: Uint8Array.from(steps, ({ step }) => Number(step.anyHour)),
     release: Float64Array.from(steps, ({ job, step }) => Math.max(job.release, step.release ?? 0)),
-    // What takes no time holds nothing.
+    // A step without minutes holds no station.
     station: Int32Array.from(steps, ({ step: { station, attended, unattended } }) =>
       station === null || attended + unattended === 0 ? -1 : (stationAt.get(station) ?? -1),
     ),

@@ -1,4 +1,5 @@
-// A schedule to be made: makers, stations and jobs with their steps. Minutes from 0. Formats: docs/formats/schedule.md.
+// The schedule problem: makers, stations, and jobs with their steps. Minutes count from 0. Format:
+// docs/formats/schedule.md.
 import { z } from 'zod';
 
 const idSchema = z.string().min(1).max(160);
@@ -8,60 +9,63 @@ const windowsSchema = z.array(z.tuple([minutesSchema, minutesSchema])).max(4000)
 const makerSchema = z.strictObject({
   id: idSchema,
   skills: z.array(idSchema).max(100),
-  /** When the maker is there; left out: always. */
+  /** When the maker works; left out: always. */
   shifts: windowsSchema.optional(),
 });
 
 const stationSchema = z.strictObject({
   id: idSchema,
   count: z.int().min(1).max(1000),
-  /** What works by itself here begins and ends within one of these; left out: whenever. */
+  /** Unattended work here starts and ends within one of these windows; left out: at any time. */
   open: windowsSchema.optional(),
 });
 
-/** Where a step was put by hand, or is already. */
+/** Where a step was pinned, or has been started. */
 const fixedSchema = z.strictObject({
   maker: idSchema.nullable(),
   start: minutesSchema,
   attendedEnd: minutesSchema,
   end: minutesSchema,
 });
+/** A fixed place of a step. */
 export type Fixed = z.infer<typeof fixedSchema>;
 
 const stepSchema = z.strictObject({
   id: idSchema,
   /** Steps of the same job that end before it starts. */
   after: z.array(idSchema).max(500).default([]),
-  /** What a maker has to be able to do; null: no maker is needed. */
+  /** Skill a maker needs; null: no maker is needed. */
   skill: idSchema.nullable().default(null),
-  /** Held from start to end; null: none. */
+  /** Station held from start to end; null: none. */
   station: idSchema.nullable().default(null),
-  /** Minutes of hands. */
+  /** Attended minutes. */
   attended: minutesSchema.default(0),
-  /** Minutes by itself after them. */
+  /** Unattended minutes after them. */
   unattended: minutesSchema.default(0),
-  /** The hands may stop at the end of a shift and go on in the next. */
+  /** Whether the attended work may pause at the end of a shift and go on in the next. */
   pausable: z.boolean().default(false),
-  /** What works by itself may do so at any hour, whatever the hours of its station. */
+  /** Whether the unattended work may run at any hour, whatever the hours of its station. */
   anyHour: z.boolean().default(false),
-  /** Not before, for what it waits for. */
+  /** Release: not before this minute. */
   release: minutesSchema.optional(),
-  /** Stays where it is. */
+  /** Fixed in its place. */
   fixed: fixedSchema.optional(),
-  /** Steps of one kind done one after the other by the same hands are set up once. */
+  /** Steps of one kind in a row by the same maker need one set-up. */
   kind: idSchema.optional(),
 });
+/** A step as written: fields may be left out. */
 export type StepTyped = z.input<typeof stepSchema>;
 
 const jobSchema = z.strictObject({
   id: idSchema,
   release: minutesSchema.default(0),
-  /** Left out: nothing is promised. */
+  /** Left out: no due date. */
   due: z.number().max(1e7).optional(),
   weight: z.number().min(0).max(1e6).default(1),
   steps: z.array(stepSchema).max(2000),
 });
 
+/** A schedule problem. */
 export const scheduleProblemSchema = z
   .strictObject({
     makers: z.array(makerSchema).max(50),
@@ -71,30 +75,35 @@ export const scheduleProblemSchema = z
   .superRefine((problem, context) => {
     for (const { path, sentence } of faultsOf(problem)) context.addIssue({ code: 'custom', path, message: sentence });
   });
+/** A schedule problem. */
 export type ScheduleProblem = z.infer<typeof scheduleProblemSchema>;
 type ScheduleJob = ScheduleProblem['jobs'][number];
+/** A step of a schedule problem. */
 export type ScheduleStep = ScheduleJob['steps'][number];
 
+/** The objective of a plan, in lexicographic order. */
 export interface Objective {
-  /** Sum of weight × minutes after due. */
+  /** Weighted tardiness: sum of weight × minutes after due. */
   readonly tardiness: number;
-  /** Latest end of all. */
+  /** Makespan: the latest end. */
   readonly makespan: number;
 }
 
+/** A step with its place. */
 export interface ScheduledStep {
   readonly job: string;
   readonly step: string;
-  /** null where no hands are needed. */
+  /** null where no maker is needed. */
   readonly maker: string | null;
   readonly start: number;
   readonly attendedEnd: number;
   readonly end: number;
 }
 
+/** A schedule with its bound. */
 export interface Schedule {
   readonly objective: Objective;
-  /** No schedule is better: the tardiness of any, and the end of any with the least tardiness. */
+  /** Lower bound: of the tardiness of any schedule, and of the makespan of any with the least tardiness. */
   readonly bound: Objective;
   readonly steps: readonly ScheduledStep[];
 }
@@ -104,7 +113,7 @@ interface Fault {
   readonly sentence: string;
 }
 
-// What the shapes alone do not say: names that are there, one of each, and no step that waits for itself.
+// Rules across the problem: ids that exist and are unique, and no circular order of steps.
 function faultsOf({ makers, stations, jobs }: Pick<ScheduleProblem, 'makers' | 'stations' | 'jobs'>): Fault[] {
   const faults: Fault[] = [
     ...twice(makers, ['makers']),

@@ -1,44 +1,49 @@
-// A schedule problem as a model for a constraint solver (MiniZinc), and its solutions read back. First the least tardiness
-// of what is promised, then at that tardiness the soonest end. docs/decisions/012 says why and what it was measured at.
+// A schedule problem as a constraint model (MiniZinc), and its solutions read back. First the least tardiness, then at
+// that tardiness the least makespan. docs/decisions/012 says why and what was measured.
 import { pausedEnd } from './serial-schedule-generation.ts';
 import { heads } from './heads.ts';
 import type { ScheduledStep } from '../model/problem.ts';
 import type { IndexedProblem } from '../model/indexed-problem.ts';
 
-/** What is asked of the solver. */
+/** The stage of the lexicographic solve. */
 export type SolveStage =
-  /** Of the promised jobs alone: the others can always wait until after them. @param below  known to be reached */
+  /**
+   * Of the jobs with due dates alone: the others can always wait until after them. @param below  tardiness known to be
+   * reached
+   */
   | { readonly least: 'tardiness'; readonly known: number }
   | { readonly least: 'makespan'; readonly tardiness: number; readonly known: number };
 
+/** A constraint model with its data. */
 export interface ConstraintModel {
   readonly text: string;
   /** Data by name, as MiniZinc reads JSON. */
   readonly data: Readonly<Record<string, unknown>>;
-  /** @returns the minutes of what was minimised */
+  /** @returns the value of what was minimised, in minutes */
   readonly objectiveOf: (output: Output) => number;
-  /** @returns start and hands of each step by its index; steps that were left out of the model are not in it */
+  /** @returns start and maker of each step by index; steps that are not in the model are left out */
   readonly read: (
     output: Output,
   ) => ReadonlyMap<number, Pick<ScheduledStep, 'start' | 'attendedEnd' | 'end'> & { maker: number }>;
 }
 
+/** What the solver prints. */
 export interface Output {
   readonly s: readonly number[];
   readonly q: readonly number[];
   readonly goal: number;
 }
 
-/** Whole units the solver reckons in: minutes, halves, tenths, seconds. */
+/** Time units of the solver: minutes, halves, tenths, seconds. */
 const scales = [1, 2, 5, 10, 20, 60, 100] as const;
-/** More steps than this are not handed over whole: flattening alone would take longer than anybody waits. */
+/** Larger problems are not solved whole: flattening alone would take too long. */
 const MOST_MODELLED = 160;
 
-/** Whether it has to be polished a stretch at a time. */
+/** Whether it has to be solved by large neighbourhoods. */
 export const isTooLarge = ({ fixed }: Pick<IndexedProblem, 'fixed'>) =>
   fixed.filter((one) => !one).length > MOST_MODELLED;
 
-/** A stretch of starts after which the hands' work is done in the same way. */
+/** A range of starts after which the attended work is done in the same way. */
 interface Stretch {
   readonly maker: number;
   readonly low: number;
@@ -48,8 +53,8 @@ interface Stretch {
 }
 
 /**
- * @param until  no step that is free ends later; left out: as the known plan allows
- * @returns null when the times cannot be whole units, or there is too much
+ * @param until  no free step ends later; left out: as the known plan allows
+ * @returns null when the times are no whole units, or the model is too large
  */
 export function constraintModel(indexed: IndexedProblem, aim: SolveStage, until = Infinity): ConstraintModel | null {
   const earliest = heads(indexed);
@@ -71,7 +76,7 @@ export function constraintModel(indexed: IndexedProblem, aim: SolveStage, until 
   const flat = stretches.flat();
   let at = 0;
   const from = stretches.map((list) => (at += list.length) - list.length + 1);
-  // A job of which nothing is free ends when it ends, and is late or not.
+  // A job without free steps has a fixed end and tardiness.
   const jobs = indexed.stepsOf.flatMap((own, job) => (own.length > 0 ? [job] : []));
   const attended = steps.map((step) => whole(lengthOf(indexed, step).attended));
   const unattended = steps.map((step) => whole(lengthOf(indexed, step).unattended));
@@ -80,12 +85,12 @@ export function constraintModel(indexed: IndexedProblem, aim: SolveStage, until 
     steps.slice(i + 1).flatMap((b, k): number[][] => {
       const j = i + 1 + k;
       if (isAfter(a, b) || isAfter(b, a)) return [];
-      // They never come near each other.
+      // They are never near each other.
       const [startA = 0, startB = 0] = [earliest.start[a], earliest.start[b]];
       if ((latest[a] ?? 0) <= startB || (latest[b] ?? 0) <= startA) return [];
       const [one = [], other = []] = [stretches[i], stretches[j]];
       const shares = one.some(({ maker }) => maker >= 0 && other.some((stretch) => stretch.maker === maker));
-      // Both are where they are.
+      // Both are fixed.
       return shares && !(indexed.fixed[a] && indexed.fixed[b]) ? [[i + 1, j + 1]] : [];
     }),
   );
@@ -158,14 +163,14 @@ export function constraintModel(indexed: IndexedProblem, aim: SolveStage, until 
   };
 }
 
-// What is fixed takes the time it takes, not the time it was reckoned to.
+// A fixed step takes the time it takes, not the time it was computed to take.
 function lengthOf(indexed: IndexedProblem, step: number): { attended: number; unattended: number } {
   const fixed = indexed.fixed[step];
   if (fixed) return { attended: fixed.attendedEnd - fixed.start, unattended: fixed.end - fixed.attendedEnd };
   return { attended: indexed.attended[step] ?? 0, unattended: indexed.unattended[step] ?? 0 };
 }
 
-// What is free, and what is fixed and could be in its way.
+// Free steps, and fixed steps that could be in their way.
 function modelled(indexed: IndexedProblem, aim: SolveStage, earliest: Float64Array, latest: Float64Array): number[] {
   const isPromised = (job: number) => Number.isFinite(indexed.due[job] ?? Infinity) && (indexed.weight[job] ?? 0) > 0;
   const steps = Array.from({ length: indexed.size }, (_, step) => step);
@@ -182,7 +187,7 @@ function modelled(indexed: IndexedProblem, aim: SolveStage, earliest: Float64Arr
   });
 }
 
-/** No step of a plan as good as the known one ends later, nor after what is fixed and waits for it. */
+/** No step of a plan as good as the known one ends later than this, nor after what is fixed and waits for it. */
 function latestEnds(indexed: IndexedProblem, aim: SolveStage, until: number): Float64Array {
   const late = aim.least === 'tardiness' ? aim.known : aim.tardiness;
   const byEnd = Math.min(until, aim.least === 'makespan' ? aim.known : Infinity);
@@ -216,7 +221,7 @@ function wholeWeights({ weight }: IndexedProblem): { readonly of: readonly numbe
     weight.every((value) => Math.abs(value * one - Math.round(value * one)) < 1e-9),
   );
   const by = scale ?? 1000;
-  // Rounded down, so that a bound proved with them is never too high.
+  // Rounded down, so that a proved bound is never too high.
   return { of: Array.from(weight, (value) => Math.floor(value * by + 1e-9)), scale: by };
 }
 
@@ -250,14 +255,14 @@ function stretchesOfMaker(
     const [from, to] = [shifts[shift] ?? 0, shifts[shift + 1] ?? 0];
     if (to - attended >= from) all.push({ low: from, high: to - attended, delay: 0 });
     if (!isPausable) continue;
-    // Later starts run over more and more gaps: between two breaks of the sum the delay is the same.
+    // Later starts run over more gaps: between two breakpoints the delay is the same.
     let low = Math.max(from, to - attended);
     while (low < to - 1e-9) {
       const probe = low + 1e-4;
       const end = pausedEnd(shifts, shift, probe, attended);
       if (end === Infinity) break;
       const shiftOfEnd = shiftHolding(shifts, end);
-      // The start whose work would end just as that shift does is the last of this stretch.
+      // The start whose work would end just with that shift is the last of this range.
       const room = (shifts[shiftOfEnd + 1] ?? Infinity) - end;
       const high = Math.min(to, probe + room);
       const first = low > to - attended + 1e-9 || low > from ? low : from;
@@ -275,7 +280,7 @@ function shiftHolding(shifts: Float64Array, time: number): number {
   return shifts.length - 2;
 }
 
-/** Whether one step has to wait for another, straight or through others. */
+/** Whether one step has to wait for another, directly or through others. */
 function reach(indexed: IndexedProblem): (a: number, b: number) => boolean {
   const behind = indexed.behind.map(() => null as Set<number> | null);
   const of = (step: number): Set<number> => {
@@ -292,7 +297,7 @@ function reach(indexed: IndexedProblem): (a: number, b: number) => boolean {
   return (a, b) => of(a).has(b);
 }
 
-/** Groups of steps that the same makers do: together they never have more hands than there are makers. */
+/** Groups of steps that the same makers do: together they never have more makers than there are. */
 function allHands(indexed: IndexedProblem, steps: readonly number[]): { count: number; held: number[] }[] {
   const groups = new Map<string, { count: number; held: number[] }>();
   steps.forEach((step, index) => {

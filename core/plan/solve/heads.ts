@@ -1,14 +1,15 @@
-// When each step could start and end at the soonest, were there hands and stations enough: what every schedule keeps to.
+// Heads: the earliest start and end of each step if makers and stations were unlimited. No schedule is earlier.
 import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import type { IndexedProblem } from '../model/indexed-problem.ts';
 import { topologicalOrder } from './priority-rules.ts';
 
+/** Earliest start and end of each step. */
 export interface Heads {
   readonly start: Float64Array;
   readonly end: Float64Array;
 }
 
-/** By chains, shifts and opening hours alone: nobody is in anybody's way. */
+/** From precedence, shifts and opening hours alone. */
 export function heads(indexed: IndexedProblem): Heads {
   const start = new Float64Array(indexed.size);
   const end = new Float64Array(indexed.size);

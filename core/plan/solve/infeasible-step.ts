@@ -1,8 +1,8 @@
-// Why there is no plan at all: a step that finds no place even with the bench to itself.
+// Why there is no plan: a step that has no place even alone.
 import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import type { IndexedProblem } from '../model/indexed-problem.ts';
 
-/** @returns the first such step's job and id; null where each could be done alone */
+/** @returns job and id of the first such step; null where each step has a place alone */
 export function infeasibleStep(indexed: IndexedProblem): { readonly job: string; readonly step: string } | null {
   const alone = new SerialScheduleGeneration(indexed);
   const names = indexed.problem.jobs.flatMap((job) => job.steps.map((step) => ({ job: job.id, step: step.id })));

@@ -1,19 +1,20 @@
-// Orders of whole jobs: which goes before which, all of its steps at once.
+// Job-permutation search: a local search over the order of whole jobs.
 import type { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import { solutionOf, type Solution } from './solution.ts';
 import { compareObjectives, isBetter } from '../model/objective.ts';
 import { topologicalOrder } from './priority-rules.ts';
 import type { Objective } from '../model/problem.ts';
 
-/** Orders that are tried, for each job and at most. */
+/** Tries for each job, and at most. */
 const TRIES_A_JOB = 20;
 const MOST_TRIES = 800;
-/** After so many tries without anything new whoever asked may look at the clock. */
+/** After this many tries without a better plan the caller may look at the clock. */
 const LOOK_EVERY = 32;
 
 /**
- * Job by job first: which goes before which, all of its steps at once. There are far fewer such orders, and where one
- * station or too few hands make everything late they matter most.
+ * Searches the order of whole jobs, all steps of a job at once. There are far fewer such orders than orders of steps,
+ * and they matter most where one station or too few makers delay everything.
+ * @yields each better plan; null now and then, so that the caller can stop
  */
 export function* jobPermutationSearch(
   sgs: SerialScheduleGeneration,

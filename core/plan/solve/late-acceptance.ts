@@ -1,4 +1,4 @@
-// A walk through the orders of steps, a change at a time, to better plans.
+// Late acceptance hill climbing over orders of steps.
 import type { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import { solutionOf, type Solution } from './solution.ts';
 import { compareObjectives, SAME } from '../model/objective.ts';
@@ -6,16 +6,16 @@ import { topologicalOrder } from './priority-rules.ts';
 import type { Objective } from '../model/problem.ts';
 import { tieBreakScore, tieBreakScoreOf } from './tie-breaks.ts';
 
-/** How much worse than the best a walk may begin. */
+/** Share by which the starting values of the history are worse than the best. */
 const SLACKER = 0.06;
-/** Places a near move goes at most. */
+/** Farthest a near move goes, in places. */
 const NEAR = 8;
-/** Steps looked at along what binds a job. */
+/** Most steps looked at along the critical chain of a job. */
 const MOST_HOPS = 12;
 
 /**
- * One walk through the orders: a change at a time is taken when it is no worse than the walk was some steps ago (late
- * acceptance, Burke and Bykov 2017). It needs no measure of how bad a change is, and lateness and end stay apart.
+ * Late acceptance hill climbing (Burke and Bykov 2017): a change is accepted when it is no worse than the value of some
+ * iterations ago. It needs no temperature, and tardiness and makespan stay separate.
  */
 export class LateAcceptance {
   readonly #decoder: SerialScheduleGeneration;
@@ -25,7 +25,7 @@ export class LateAcceptance {
   readonly #place: Int32Array;
   readonly #movable: readonly number[];
   readonly #late: number[] = [];
-  /** Of the last steps of the walk, round and round. */
+  /** Values of the last iterations, as a ring buffer. */
   readonly #tardinessBefore: Float64Array;
   readonly #makespanBefore: Float64Array;
   #at = 0;
@@ -34,7 +34,7 @@ export class LateAcceptance {
   #chosenBefore = -1;
   tardiness = 0;
   makespan = 0;
-  /** Steps of the walk until it meets itself again. */
+  /** Late-acceptance history length, in iterations. */
   readonly length: number;
 
   constructor(sgs: SerialScheduleGeneration, from: Solution, random: () => number) {
@@ -56,7 +56,7 @@ export class LateAcceptance {
     this.#decoder.chosen.set(chosen);
     this.#decoder.generate(order);
     this.#take();
-    // A little worse than it is, so that there is somewhere to go.
+    // A little worse than the current value, so that the search can move.
     this.#tardinessBefore.fill(objective.tardiness * (1 + SLACKER * this.#random()));
     this.#makespanBefore.fill(objective.makespan * (1 + SLACKER * this.#random()));
   }
@@ -66,7 +66,7 @@ export class LateAcceptance {
     return solutionOf(this.#decoder, this.#order);
   }
 
-  /** Below 0 when the walk is better. */
+  /** Below 0 when the current plan is better. */
   compare(objective: Objective): number {
     return compareObjectives(this, objective);
   }
@@ -92,7 +92,7 @@ export class LateAcceptance {
     this.#at += 1;
   }
 
-  // The schedule at hand is where the walk stands now.
+  // The generator holds the schedule of the current order.
   #take(): void {
     this.#decoder.keep();
     this.tardiness = this.#decoder.tardiness;
@@ -104,7 +104,7 @@ export class LateAcceptance {
       if (this.#decoder.isLate(this.#decoder.indexed.job[step] ?? 0)) this.#late.push(step);
   }
 
-  /** @returns how many of the first are left as they were */
+  /** @returns the number of steps at the start of the order that did not change */
   #change(): number {
     const random = this.#random;
     this.#changedStep = -1;
@@ -133,7 +133,7 @@ export class LateAcceptance {
     return same;
   }
 
-  /** One step to another place, no further than what it waits for and what waits for it. */
+  /** Moves a step to another place, within what it waits for and what waits for it. */
   #moveStep(step: number, isFar: boolean): void {
     const at = this.#findPlaces(step);
     let [low, high] = this.#range(step);
@@ -144,7 +144,10 @@ export class LateAcceptance {
     this.#put(step, at, to);
   }
 
-  /** Back along what binds a job, from its end: somewhere on it a step goes before the one whose hands or station it waits for. */
+  /**
+   * Follows the critical chain of a job back from its end, and moves a step of it before the one whose maker or station
+   * it waits for.
+   */
   #unblock(job: number): void {
     const { indexed, kept } = this.#decoder;
     let step = -1;
@@ -184,7 +187,7 @@ export class LateAcceptance {
     const [low] = this.#range(step);
     if (low <= there) this.#put(step, at, there);
     else {
-      // What it waits for stands behind the other: then the other goes behind it, as far as it may.
+      // What it waits for comes after the other step: then the other one moves behind it, as far as it may.
       const [, high] = this.#range(blocker);
       this.#put(blocker, there, Math.min(high, at));
     }
@@ -195,7 +198,7 @@ export class LateAcceptance {
     return this.#place[step] ?? 0;
   }
 
-  /** Where in the order a step may stand. */
+  /** Range of places a step may have. */
   #range(step: number): [number, number] {
     const { indexed } = this.#decoder;
     let [low, high] = [0, this.#tried.length - 1];
@@ -211,7 +214,7 @@ export class LateAcceptance {
     order[to] = step;
   }
 
-  /** All of a job sooner or later than it was. */
+  /** Moves all steps of a job earlier or later. */
   #moveJob(job: number): void {
     const { indexed } = this.#decoder;
     const order = this.#tried;

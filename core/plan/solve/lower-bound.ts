@@ -1,4 +1,4 @@
-// What no schedule can beat: every chain takes its time, and a station or a group of hands can only do so much in it
+// Lower bound of any schedule: every chain takes its time, and a station or a group of makers has limited capacity
 // (Carlier 1982: least head, all the work, least tail, over the steps with large enough heads and tails).
 import { heads } from './heads.ts';
 import { topologicalOrder } from './priority-rules.ts';
@@ -10,15 +10,15 @@ const HAIR = 1e-6;
 interface Task {
   readonly head: number;
   readonly length: number;
-  /** From its end to the end of its job. */
+  /** Tail: from the end of the step to the end of its job. */
   readonly tail: number;
   readonly job: number;
 }
 
-/** When so much work from a time on is done at the soonest. */
+/** The earliest end of an amount of work from a time on. */
 type Done = (from: number, work: number) => number;
 
-/** The tardiness of any schedule, and the end of any schedule, whatever its tardiness. */
+/** Lower bound of the tardiness, and of the makespan whatever the tardiness. */
 export function scheduleLowerBound(indexed: IndexedProblem): Objective {
   const { start, end } = heads(indexed);
   const tail = tailsOf(indexed);
@@ -47,7 +47,7 @@ export function scheduleLowerBound(indexed: IndexedProblem): Objective {
   }
   for (const hands of new Map(free.map((step) => [indexed.able[step]?.join() ?? '', indexed.able[step]])).values()) {
     if (!hands || hands.length === 0) continue;
-    // Whatever can be done by these hands only.
+    // Work that only these makers can do.
     const tasks = free
       .filter(
         (step) => (indexed.able[step]?.length ?? 0) > 0 && indexed.able[step]?.every((maker) => hands.includes(maker)),
@@ -66,7 +66,7 @@ export function scheduleLowerBound(indexed: IndexedProblem): Objective {
   }
 }
 
-// Rounded down: a bound is never above the best.
+// Rounded down: a bound is never above the optimum.
 const neat = (minutes: number) => Math.floor(minutes * 1e6 + 1e-3) / 1e6;
 
 function tailsOf(indexed: IndexedProblem): Float64Array {
@@ -76,7 +76,7 @@ function tailsOf(indexed: IndexedProblem): Float64Array {
     const step = order[at] ?? 0;
     for (const next of indexed.behind[step] ?? []) {
       const length = (indexed.attended[next] ?? 0) + (indexed.unattended[next] ?? 0);
-      // What is fixed may stand before what it should wait for.
+      // A fixed step may lie before what it should wait for.
       if (!indexed.fixed[next]) tail[step] = Math.max(tail[step] ?? 0, length + (tail[next] ?? 0));
     }
   }
@@ -98,7 +98,7 @@ function leastEnd(tasks: readonly Task[], done: Done): number {
   return least;
 }
 
-/** Of the steps due by a time one is at least as late as the work before it makes it. */
+/** Of the steps due by a time, one is at least as late as the work before it makes it. */
 function leastLate(indexed: IndexedProblem, tasks: readonly Task[], done: Done): number {
   let least = 0;
   const dueOf = ({ job, tail }: Task) => (indexed.due[job] ?? Infinity) - tail;
@@ -115,10 +115,10 @@ function leastLate(indexed: IndexedProblem, tasks: readonly Task[], done: Done):
   return least;
 }
 
-/** By several hands at once, each in its shifts. */
+/** By several makers at once, each in their shifts. */
 function workedBy(shifts: readonly Float64Array[]): Done {
   const times = [...new Set(shifts.flatMap((own) => Array.from(own)))].filter(Number.isFinite).sort((a, b) => a - b);
-  /** Hands that are there from each of the times on; minutes they have worked until then, all together. */
+  /** Makers at work from each of the times on, and the minutes they have worked until then together. */
   const hands = times.map(() => 0);
   const worked = times.map(() => 0);
   const indexOf = new Map(times.map((time, index) => [time, index]));
@@ -136,7 +136,7 @@ function workedBy(shifts: readonly Float64Array[]): Done {
     if (work <= 0) return from;
     const ended = Math.max(0, lastNotAbove(worked, before + work));
     const left = before + work - (worked[ended] ?? 0);
-    // Done with a shift, but for what sums of fractions leave over: the next has not begun.
+    // Done with a shift, within rounding errors: the next has not started.
     if (left <= HAIR) return lastWorked(ended);
     const now = hands[ended] ?? 0;
     return now > 0 ? (times[ended] ?? 0) + left / now : Infinity;
@@ -149,7 +149,7 @@ function workedBy(shifts: readonly Float64Array[]): Done {
   }
 }
 
-/** Index of the last of rising numbers that is not above one; −1 where all are. */
+/** Index of the last of rising numbers that is not above a value; −1 where all are. */
 function lastNotAbove(rising: readonly number[], most: number): number {
   let [low, high] = [0, rising.length];
   while (low < high) {

@@ -1,10 +1,10 @@
-// Orders to begin with, by the rules of thumb of the trade and of the books: each a list of steps that waits for no later one.
+// Priority rules of the trade and the textbooks: each gives an order of steps to start from.
 import type { IndexedProblem } from '../model/indexed-problem.ts';
 
-/** Less is sooner. */
+/** Less is more urgent. */
 type Urgency = (step: number) => number;
 
-/** What each step has still to come after it in its job, hands and by itself, itself included. */
+/** Work remaining: the longest chain from each step to the end of its job, itself included, attended and unattended. */
 function workToCome(indexed: IndexedProblem): Float64Array {
   const tail = new Float64Array(indexed.size);
   const order = topologicalOrder(indexed, () => 0);
@@ -51,7 +51,7 @@ export function priorityRuleOrders(indexed: IndexedProblem): Int32Array[] {
   return rules.map((rule) => topologicalOrder(indexed, rule));
 }
 
-/** Always the most urgent of the steps that wait for nothing any more. */
+/** Takes the most urgent of the free steps, again and again, so that each comes after those it waits for. */
 export function topologicalOrder(indexed: IndexedProblem, urgency: Urgency): Int32Array {
   const waits = indexed.before.map((list) => list.length);
   const free: number[] = [];

@@ -1,5 +1,6 @@
-// The search: a good plan at once by rules, then better ones by walks over orders of steps. First the tardiness, then the
-// end of all; of equals fewer set-ups, then less work in hand. The same seed and number of tries give the same plan.
+// The search: a first plan by priority rules, then better ones by job-permutation search and late acceptance. The
+// objective is tardiness, then makespan; ties are broken by fewer set-ups, then less work in progress. The same seed
+// and number of tries give the same plan.
 import { seeded } from '../../measure/random.ts';
 import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import { jobPermutationSearch } from './job-permutation-search.ts';
@@ -10,28 +11,29 @@ import type { Objective } from '../model/problem.ts';
 import type { IndexedProblem } from '../model/indexed-problem.ts';
 import { LateAcceptance } from './late-acceptance.ts';
 
+/** Terms of a search. */
 export interface SearchTerms {
   readonly seed: number;
-  /** Tries at most. */
+  /** Most tries. */
   readonly tries: number;
-  /** Ends the search when it is reached: nothing is better. */
+  /** The search ends when this bound is reached. */
   readonly bound?: Objective;
-  /** An order to begin with, besides the usual ones. */
+  /** An order to start from, besides those of the rules. */
   readonly from?: Pick<Solution, 'order' | 'chosen'> | undefined;
 }
 
-/** After so many tries without anything new whoever asked may look at the clock. */
+/** After this many tries without a better plan the caller may look at the clock. */
 const LOOK_EVERY = 32;
-/** Rounds of a walk without a better plan after which it begins again from the best. */
+/** Rounds of the history without a better plan before the search restarts from the best. */
 const PATIENCE = 60;
-/** Beginnings of which whole jobs change places. */
+/** Starting plans for the job-permutation search. */
 const JOB_STARTS = 3;
-/** Tries for fewer set-ups once nothing better can be. */
+/** Tries for fewer set-ups once the objective is optimal. */
 const TIDYING = 300;
 
 /**
- * @yields each better plan, the first at once; null now and then in between, so that whoever asked can stop
- * @returns the best; null when there is no plan: somebody needed is never there long enough
+ * @yields each better plan, the first at once; null now and then, so that the caller can stop
+ * @returns the best plan; null when there is none: no maker is there long enough
  */
 export function* searchPlan(indexed: IndexedProblem, terms: SearchTerms): Generator<Solution | null, Solution | null> {
   const sgs = new SerialScheduleGeneration(indexed);
@@ -54,7 +56,7 @@ export function* searchPlan(indexed: IndexedProblem, terms: SearchTerms): Genera
   yield best;
   if (indexed.size < 2) return best;
   const random = seeded(terms.seed);
-  // From several beginnings: where few orders of jobs are good, luck at the start is much.
+  // From several starting plans: where few orders of jobs are good, the start matters much.
   for (const start of begun.toSorted((a, b) => compareObjectives(a.objective, b.objective)).slice(0, JOB_STARTS))
     for (const found of jobPermutationSearch(sgs, start, random)) {
       if (found && !isBetter(found.objective, best.objective)) continue;
@@ -73,7 +75,7 @@ export function* searchPlan(indexed: IndexedProblem, terms: SearchTerms): Genera
       if (less < 0) sinceBetter = 0;
       yield best;
     } else if (sinceBetter % (PATIENCE * search.length) === 0) search.goTo(best);
-    // Nothing is better: what is left is fewer set-ups, for which a while is enough.
+    // Nothing is better: only fewer set-ups are left, for which a short while is enough.
     if (sinceBetter > TIDYING && terms.bound && reachesBound(best.objective, terms.bound)) return best;
   }
   return best;

@@ -1,17 +1,17 @@
-// The decoder: an order of steps becomes a schedule, each step put in its turn where it can start soonest, also into gaps
-// that earlier ones left. It is what runs thousands of times in the search, and while a hand drags.
+// Serial schedule generation scheme (SGS): turns an order of steps into a schedule. Each step in turn gets the earliest
+// place, gaps left by earlier steps included. It runs thousands of times in a search, and while a bar is dragged.
 import type { IndexedProblem } from '../model/indexed-problem.ts';
 
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices below their lengths, in the innermost loop there is */
-/** Minutes are fractions: a hair over is not late, and does not collide. */
+/** Minutes are fractions: a rounding error is not late and does not collide. */
 const HAIR = 1e-6;
 
-/** Intervals taken of a maker or a station, in order of their start. */
+/** Busy intervals of a maker or a station, in the order of their start. */
 class BusyIntervals {
   readonly from: Float64Array;
   readonly to: Float64Array;
   size = 0;
-  /** So many of the first follow each other without a gap, but for those between shifts. */
+  /** Number of intervals at the start without a gap between them, other than the gaps between shifts. */
   solid = 0;
   readonly #shifts: Float64Array | null;
   #shift = 0;
@@ -31,7 +31,7 @@ class BusyIntervals {
     this.#longest = 0;
   }
 
-  /** Index of the first interval that may reach beyond a time: those before it are too short to. */
+  /** Index of the first interval that may reach beyond a time: those before it are too short. */
   firstReaching(time: number): number {
     const least = time - this.#longest;
     let [low, high] = [0, this.size];
@@ -43,7 +43,7 @@ class BusyIntervals {
     return low;
   }
 
-  /** Nothing can be put before this: most steps that come late look here first. */
+  /** Nothing fits before this time: most late steps look here first. */
   get solidTo(): number {
     return this.solid > 0 ? this.to[this.solid - 1]! : 0;
   }
@@ -73,7 +73,7 @@ class BusyIntervals {
     if (at <= this.solid) this.#grow();
   }
 
-  /** Index of the first interval that ends after a time, of intervals that do not overlap. */
+  /** Index of the first interval that ends after a time; intervals do not overlap. */
   after(time: number): number {
     let [low, high] = [this.solid, this.size];
     if (low > 0 && time < this.to[low - 1]!) [low, high] = [0, low];
@@ -86,14 +86,15 @@ class BusyIntervals {
   }
 }
 
+/** A serial schedule generation scheme over one problem, with its current schedule. */
 export class SerialScheduleGeneration {
   readonly indexed: IndexedProblem;
   readonly start: Float64Array;
   readonly attendedEnd: Float64Array;
   readonly end: Float64Array;
-  /** −1 where no hands are needed. */
+  /** Index of the maker; −1 where none is needed. */
   readonly maker: Int32Array;
-  /** Hands a step is to be done by, one of those able, by step; −1: whoever is done first. */
+  /** By step, the maker that has to do it; −1: whoever finishes first. */
   readonly chosen: Int32Array;
   tardiness = 0;
   makespan = 0;
@@ -104,7 +105,7 @@ export class SerialScheduleGeneration {
   readonly #jobEnd: Float64Array;
   /** The schedule that was kept last. */
   readonly kept: { start: Float64Array; attendedEnd: Float64Array; end: Float64Array; maker: Int32Array };
-  // What the last try found.
+  // End of the attended work in the last place that was found.
   #attendedEnd = 0;
 
   constructor(indexed: IndexedProblem) {
@@ -126,10 +127,10 @@ export class SerialScheduleGeneration {
   }
 
   /**
-   * Makes the schedule of an order.
-   * @param order  every step once, none before one it waits for; where the fixed ones stand in it does not matter
-   * @param same   so many of the first, and their hands, are as they were when the schedule was kept
-   * @returns false when a step finds no place: nobody is there any more
+   * Generates the schedule of an order.
+   * @param order  every step once, none before one it waits for; the place of fixed steps in it does not matter
+   * @param same   number of steps at the start that are, with their makers, as in the kept schedule
+   * @returns false when a step has no place: no maker is there any more
    */
   generate(order: ArrayLike<number>, same = 0): boolean {
     const { indexed } = this;
@@ -152,7 +153,7 @@ export class SerialScheduleGeneration {
     return true;
   }
 
-  /** Keeps the schedule, so that what comes of an order that begins alike is found sooner. */
+  /** Keeps the schedule, so that an order that starts alike is generated faster. */
   keep(): void {
     this.kept.start.set(this.start);
     this.kept.attendedEnd.set(this.attendedEnd);
@@ -160,12 +161,12 @@ export class SerialScheduleGeneration {
     this.kept.maker.set(this.maker);
   }
 
-  /** Whether a job of the schedule at hand is late. */
+  /** Whether a job of the current schedule is late. */
   isLate(job: number): boolean {
     return (this.#jobEnd[job] ?? 0) > (this.indexed.due[job] ?? Infinity) + HAIR;
   }
 
-  /** When a step could start and end at the soonest from a time on, by whoever can, nothing else being there. */
+  /** The earliest start and end of a step from a time on, by any able maker, with nothing else scheduled. */
   soonest(index: number, ready: number): { readonly start: number; readonly end: number } {
     for (const taken of this.#hands) taken.clear();
     for (const taken of this.#held) taken.clear();
@@ -219,7 +220,7 @@ export class SerialScheduleGeneration {
     for (const maker of able) {
       if (chosen >= 0 && maker !== chosen) continue;
       const start = this.#earliest(index, maker, ready, bestEnd);
-      // Done first; of two that are done at once the one that starts later, whose hands stay free for longer.
+      // The maker who finishes first; of two, the one who starts later and so stays free for longer.
       if (start === Infinity || this.#attendedEnd > bestEnd - HAIR) continue;
       [best, bestStart, bestEnd] = [maker, start, this.#attendedEnd];
     }
@@ -238,7 +239,10 @@ export class SerialScheduleGeneration {
     if (station >= 0 && end > start) this.#held[station]?.add(start, end);
   }
 
-  /** @param limit  not worth ending the attended part later; @returns the earliest start, its attended end kept beside */
+  /**
+   * @param limit  an attended part that ends later is not wanted
+   * @returns the earliest start; the end of its attended part is kept in a field
+   */
   #earliest(index: number, maker: number, ready: number, limit: number): number {
     const { indexed } = this;
     const attended = indexed.attended[index] ?? 0;
@@ -251,9 +255,9 @@ export class SerialScheduleGeneration {
     const hands = maker >= 0 ? this.#hands[maker] : undefined;
     const held = station >= 0 ? this.#held[station] : undefined;
     const count = indexed.stations[station]?.count ?? 1;
-    // Before the first gap of the hands there is no place.
+    // Nothing fits before the maker's first gap.
     let start = hands && hands.solidTo > ready ? hands.solidTo : ready;
-    // Time only goes on: what lies behind is never looked at again.
+    // Time only moves forward: earlier intervals are never looked at again.
     let shift = shifts ? shiftAt(shifts, start) : 0;
     let busy = hands ? hands.after(start) : 0;
     let holding = held && count === 1 ? held.after(start) : 0;
@@ -276,7 +280,7 @@ export class SerialScheduleGeneration {
         if (hands) {
           while (busy < hands.size && hands.to[busy]! <= start + HAIR) busy += 1;
           if (busy < hands.size && hands.from[busy]! < attendedEnd - HAIR) {
-            // On past every gap that is too short by the clock alone.
+            // Skips every gap that is too short by the clock alone.
             while (busy + 1 < hands.size && hands.from[busy + 1]! - hands.to[busy]! < attended - HAIR) busy += 1;
             start = hands.to[busy]!;
             continue;
@@ -284,7 +288,7 @@ export class SerialScheduleGeneration {
         }
       }
       if (open) {
-        // What works by itself has to lie in a window from the end of the hands' work on.
+        // Unattended work has to lie within a window from the end of the attended work on.
         while (window < open.length && Math.max(attendedEnd, open[window]!) + unattended > open[window + 1]! + HAIR)
           window += 2;
         if (window >= open.length) return Infinity;
@@ -316,7 +320,7 @@ export class SerialScheduleGeneration {
   }
 }
 
-/** When several alike have room for [start, end): `start` itself, or the next time worth trying. */
+/** When a station of several places is free for [start, end): `start` itself, or the next time worth trying. */
 function freeFrom(held: BusyIntervals, count: number, start: number, end: number): number {
   const first = held.firstReaching(start);
   let last = first;
@@ -326,7 +330,7 @@ function freeFrom(held: BusyIntervals, count: number, start: number, end: number
     last += 1;
   }
   if (overlapping < count) return start;
-  // Most are held at once where one of them begins.
+  // The station is fullest where one of them starts.
   let soonest = Infinity;
   for (let at = first - 1; at < last; at += 1) {
     const time = at < first ? start : held.from[at]!;
@@ -355,7 +359,7 @@ function shiftAt(shifts: Float64Array, time: number): number {
   return 2 * low;
 }
 
-/** When work that stops at the end of each shift is done; Infinity when there are not enough of them. */
+/** When work that pauses at the end of each shift is done; Infinity when there are not enough shifts. */
 export function pausedEnd(shifts: Float64Array, shift: number, start: number, attended: number): number {
   let left = attended;
   for (let at = shift, from = start; at < shifts.length; at += 2, from = shifts[at] ?? 0) {

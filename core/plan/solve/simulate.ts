@@ -1,25 +1,27 @@
-// How sure a plan is: its order worked again and again with minutes that stray as they do, and when each job is done then.
+// Simulates a plan: its order is worked many times with varying minutes, to see when each job is done.
 import { logNormal, quantile, seeded } from '../../measure/random.ts';
 import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import { topologicalOrder } from './priority-rules.ts';
 import type { ScheduleProblem, ScheduledStep } from '../model/problem.ts';
 import { indexProblem } from '../model/indexed-problem.ts';
 
+/** The result of a simulation. */
 export interface Simulated {
-  /** Ends of each job, rising; minutes. */
+  /** Ends of each job in all runs, rising, minutes. */
   readonly ends: ReadonlyMap<string, readonly number[]>;
 }
 
+/** Terms of a simulation. */
 export interface SimulationTerms {
-  /** How far the minutes of a step's hands stray: one standard deviation as a share, by job and step. */
+  /** Variation of a step's attended minutes: one standard deviation as a share, by job and step. */
   readonly spreadOf: (job: string, step: string) => number;
   readonly runs: number;
   readonly seed: number;
 }
 
 /**
- * Minutes of hands are lognormal about what was planned: work is more often much longer than much shorter. What works by
- * itself keeps its time. The order of the plan is kept, and whoever is free soonest takes the next.
+ * Attended minutes are lognormal about the planned ones: work takes much longer more often than much shorter.
+ * Unattended time does not vary. The order of the plan is kept, and whoever is free first takes the next step.
  * @param steps  of the plan
  */
 export function simulate(problem: ScheduleProblem, steps: readonly ScheduledStep[], terms: SimulationTerms): Simulated {
@@ -45,12 +47,12 @@ export function simulate(problem: ScheduleProblem, steps: readonly ScheduledStep
   return { ends: new Map(problem.jobs.map(({ id }, job) => [id, (ends[job] ?? []).sort((a, b) => a - b)])) };
 }
 
-/** The share of runs in which a job was done by a time; null when there was none. */
+/** Share of runs in which a job was done by a time; null without runs. */
 export function chanceBy(ends: readonly number[], by: number): number | null {
   return ends.length === 0 ? null : ends.filter((end) => end <= by).length / ends.length;
 }
 
-/** When a job is done with so much confidence; null when there was no run. */
+/** When a job is done with this confidence; null without runs. */
 export function safeEnd(ends: readonly number[], confidence: number): number | null {
   return ends.length === 0 ? null : quantile(ends, confidence);
 }

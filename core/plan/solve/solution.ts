@@ -1,7 +1,8 @@
-// A schedule that was found: how good it is, its steps, and the order it came from, to go on from.
+// A solution: a schedule with its objective, and the order it came from.
 import type { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import type { Objective, ScheduledStep } from '../model/problem.ts';
 
+/** A schedule with the order it came from. */
 export interface Solution {
   readonly objective: Objective;
   readonly steps: readonly ScheduledStep[];
@@ -9,7 +10,7 @@ export interface Solution {
   readonly chosen: Int32Array;
 }
 
-/** What a decoder holds, to keep. */
+/** The current schedule of a generator as a solution. */
 export function solutionOf(sgs: SerialScheduleGeneration, order: Int32Array): Solution {
   return {
     objective: { tardiness: neat(sgs.tardiness), makespan: neat(sgs.makespan) },
@@ -21,7 +22,7 @@ export function solutionOf(sgs: SerialScheduleGeneration, order: Int32Array): So
 
 const neat = (minutes: number) => Math.round(minutes * 1e6) / 1e6;
 
-/** Step by step in the order of the problem. */
+/** Steps in the order of the problem. */
 function stepsOf({ indexed, start, attendedEnd, end, maker }: SerialScheduleGeneration): ScheduledStep[] {
   const { jobs, makers } = indexed.problem;
   let index = 0;

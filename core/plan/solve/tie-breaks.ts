@@ -1,16 +1,16 @@
-// Of plans alike in lateness and end: fewer set-ups first, then less work in hand.
+// Tie-breaks between plans of equal objective: fewer set-ups, then less work in progress.
 import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import type { Solution } from './solution.ts';
 import type { IndexedProblem } from '../model/indexed-problem.ts';
 
-/** Set-ups first, then work in hand: one set-up outweighs any minutes between steps. */
+/** Set-ups, then work in progress: one set-up outweighs any minutes. */
 export function tieBreakScore(sgs: SerialScheduleGeneration): number {
   return setUps(sgs) * 1e6 + workInHand(sgs);
 }
 
 const remembered = new WeakMap<Solution, number>();
 
-/** The same of a plan that was found. */
+/** The same for a solution. */
 export function tieBreakScoreOf(best: Solution, indexed: IndexedProblem): number {
   const known = remembered.get(best);
   if (known !== undefined) return known;
@@ -22,7 +22,7 @@ export function tieBreakScoreOf(best: Solution, indexed: IndexedProblem): number
   return value;
 }
 
-/** How often somebody has to set up: a step of another kind than the one before it. */
+/** Number of set-ups: a step of another kind than the one before it by the same maker. */
 function setUps({ indexed, start, maker }: SerialScheduleGeneration): number {
   const steps = Array.from({ length: indexed.size }, (_, step) => step).filter((step) => (maker[step] ?? -1) >= 0);
   steps.sort((a, b) => (maker[a] ?? 0) - (maker[b] ?? 0) || (start[a] ?? 0) - (start[b] ?? 0));
@@ -33,7 +33,7 @@ function setUps({ indexed, start, maker }: SerialScheduleGeneration): number {
   }).length;
 }
 
-/** Minutes that begun jobs lie about until they are done, of all jobs. */
+/** Minutes that started jobs lie until they are done, over all jobs. */
 function workInHand({ indexed, start, end }: SerialScheduleGeneration): number {
   let minutes = 0;
   for (const steps of indexed.stepsOf) {

@@ -1,17 +1,21 @@
-// A schedule found elsewhere, by the solver or by hand, taken up by the decoder: its steps in the order of their starts, by
-// the same hands. What it leaves idle is closed up, so it never ends later for it.
+// Warm start: generates a schedule from one found elsewhere, by the solver or by hand. Its steps keep the order of
+// their starts and their makers. Idle time is closed up, so it never ends later.
 import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import { topologicalOrder } from './priority-rules.ts';
 import { solutionOf, type Solution } from './solution.ts';
 import type { IndexedProblem } from '../model/indexed-problem.ts';
 
+/** Start and maker of a step in the other schedule. */
 export interface WarmStartStep {
   readonly start: number;
-  /** Index; −1 for none or whoever. */
+  /** Index; −1 for none or any. */
   readonly maker: number;
 }
 
-/** @param placed  by step; a step that is not in it comes after all that are. @returns null when there is no place for all */
+/**
+ * @param placed  by step; a step that is not in it comes last
+ * @returns null when there is no place for all
+ */
 export function warmStart(indexed: IndexedProblem, placed: ReadonlyMap<number, WarmStartStep>): Solution | null {
   const sgs = new SerialScheduleGeneration(indexed);
   const order = topologicalOrder(indexed, (step) => placed.get(step)?.start ?? Infinity);

@@ -1,4 +1,5 @@
-// The steps of a batch as the bench does them: by piece and by load, each with its minutes and what it waits for.
+// The steps of a batch as they are done at the bench: by piece and by load, each with its minutes and what it waits
+// for.
 import { quantityOf } from '../../batch/count-batch.ts';
 import { type MadeLine } from '../../batch/batch-run.ts';
 import { readCount } from '../../measure/read/read-number.ts';
@@ -12,31 +13,31 @@ import { stepKindOf, type Step, type StepKind } from '../../piece/step.ts';
 
 /** A step, or one load of it. */
 export interface BenchStep {
-  /** `line/step`, `line/step#2` for the second load: the same as long as the batch is. */
+  /** `line/step`, and `line/step#2` for the second load: stable while the batch exists. */
   readonly key: string;
-  /** Index among all steps of the batch's pieces, one piece after the other. */
+  /** Index among all steps of the batch, one piece after the other. */
   readonly index: number;
   readonly name: string;
   readonly piece: string;
   readonly step: Step;
   readonly kind: StepKind;
-  /** Pieces in it: of the batch, or of the load. */
+  /** Number of pieces: of the batch, or of the load. */
   readonly pieces: number;
-  /** Which of how many loads; null where there is one. */
+  /** Which load of how many; null for a single one. */
   readonly load: readonly [number, number] | null;
   readonly station: string;
-  /** Id of the maker whose hands it is for; '' for any. */
+  /** Id of the maker it is assigned to; '' for any. */
   readonly maker: string;
   /** Whole minutes. */
   readonly attendedMin: number;
   readonly unattendedMin: number;
-  /** How far its minutes stray, as a share; null for as the studio's do. */
+  /** Variation of its minutes, as a share; null for the studio's. */
   readonly spread: number | null;
-  /** Keys of steps that are over before it starts. */
+  /** Keys of steps that end before it starts. */
   readonly after: readonly string[];
 }
 
-/** @param made  the lines of the batch with their pieces, in order */
+/** @param made  lines of the batch with their pieces, in order */
 export function benchSteps(made: readonly MadeLine[], alloys: ReadonlyMap<string, Alloy>): BenchStep[] {
   const all: BenchStep[] = [];
   let index = 0;
@@ -52,7 +53,7 @@ function stepsOfLine({ line, piece }: MadeLine, alloys: ReadonlyMap<string, Allo
   const counts = sizes.map((size) => countOf(line, piece, size?.id ?? ''));
   const quantity = counts.reduce((sum, count) => sum + count, 0);
   if (quantity === 0) return [];
-  // The sizes differ by little at the bench: the one most are made of stands for all.
+  // Sizes differ little at the bench: the one with the largest quantity stands for all.
   const size = sizes[counts.indexOf(Math.max(...counts))] ?? null;
   const times = computeRecipe(size ? pieceInSize(piece, size) : piece, alloys).steps;
   const waits = waitsOf(piece);
@@ -68,7 +69,7 @@ function stepsOfLine({ line, piece }: MadeLine, alloys: ReadonlyMap<string, Allo
     loads[at] = parts;
     return parts.map((part, load): BenchStep => {
       const { key, from, to } = part;
-      // What is in it has to be there, or all of it where that is wanted.
+      // A load needs the pieces in it, or all pieces where that is set.
       const after = before.flatMap((earlier) =>
         (loads[earlier] ?? [])
           .filter((one) => piece.steps[earlier]?.transfer === 'all' || (one.from < to && one.to > from))
@@ -86,7 +87,7 @@ function stepsOfLine({ line, piece }: MadeLine, alloys: ReadonlyMap<string, Allo
         station: step.station.trim().toLowerCase(),
         maker: step.maker,
         spread: time.spread,
-        // Its loads follow each other as its station has room; no other order is laid down.
+        // Loads follow each other as the station has room; no order is fixed.
         after,
       };
     });
@@ -98,10 +99,10 @@ function countOf(line: MadeLine['line'], piece: Piece, size: string): number {
   return reading.ok ? reading.value : 0;
 }
 
-/** Whole minutes, and no less than the work takes. */
+/** Whole minutes, never less than the work takes. */
 const whole = (minutes: number) => Math.max(0, Math.ceil(minutes - 1e-6));
 
-/** The pieces of a load, by number: `from` up to but without `to`. */
+/** The pieces of a load, by number: from `from` up to, not including, `to`. */
 interface Range {
   readonly from: number;
   readonly to: number;
@@ -110,7 +111,7 @@ interface Load extends Range {
   readonly key: string;
 }
 
-/** @param handedOn  the loads of a step before that hands each on: hands follow them as they come */
+/** @param handedOn  loads of an earlier step that passes each load on: attended work follows them as they come */
 function loadsFor(step: Step, time: StepComputation, quantity: number, handedOn: readonly Range[] = []): Range[] {
   const inLoads = time.unattendedMin > 0 || step.transfer === 'each';
   if (!inLoads && time.load === Infinity && handedOn.length > 1) return handedOn.map(({ from, to }) => ({ from, to }));
@@ -127,15 +128,15 @@ function minutesOf(
   quantity: number,
 ): Pick<BenchStep, 'pieces' | 'attendedMin' | 'unattendedMin'> {
   const pieces = to - from;
-  // Done in one go it may still be done in several fillings.
+  // A step that cannot be paused may still be done in several loads.
   const fillings = loads === 1 ? loadsOf(time, quantity) : 1;
   const attended = (from === 0 ? time.setUpMin : 0) + time.eachMin * pieces + time.loadMin * fillings;
   return { pieces, attendedMin: whole(attended), unattendedMin: whole(time.unattendedMin) };
 }
 
 /**
- * Which earlier steps each waits for: the last that had to do with the same parts. Sub-assemblies go side by side and meet
- * where something is done to both. What may go on meanwhile waits for what the step before it waits for.
+ * Which earlier steps each step waits for: the last ones on the same parts. Sub-assemblies run in parallel and meet
+ * where something is done to both. A step that may overlap waits for what the step before it waits for.
  */
 function waitsOf(piece: Piece): ReadonlySet<number>[] {
   const last = new Map<string, readonly number[]>();
@@ -143,7 +144,7 @@ function waitsOf(piece: Piece): ReadonlySet<number>[] {
   const touched = piece.steps.map((step) => {
     const { parts, joins } = scopeOf(step, piece);
     const keys = [...parts.map((at) => `part ${String(at)}`), ...joins.map((at) => `join ${String(at)}`)];
-    // Joins tie their parts together: who works on one works on them.
+    // A join ties its parts together: work on one is work on all.
     const joined = joins.flatMap((at) =>
       (piece.joins[at]?.parts ?? []).map((id) => `part ${String(piece.parts.findIndex((part) => part.id === id))}`),
     );
@@ -155,7 +156,7 @@ function waitsOf(piece: Piece): ReadonlySet<number>[] {
     const before = isWhole ? [...last.values()].flat() : [...keys, 'all'].flatMap((key) => last.get(key) ?? []);
     const own = step.overlaps && at > 0 ? (waits[at - 1] ?? new Set<number>()) : new Set(before);
     waits.push(new Set(own));
-    // What follows waits for this one; for the one it goes beside as well.
+    // The next step waits for this one, and for the one it overlaps with.
     if (isWhole && !step.overlaps) last.clear();
     for (const key of keys) last.set(key, step.overlaps ? [...(last.get(key) ?? []), at] : [at]);
   });

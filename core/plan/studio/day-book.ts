@@ -1,21 +1,22 @@
-// One day of a plan: who is there, what hands do, what works by itself, and what is over by noon and by evening.
+// One day of a plan: makers at work, attended and unattended time, and what ends by noon and by evening.
 import { MINUTES_A_DAY } from '../model/calendar.ts';
 import type { ScheduleProblem } from '../model/problem.ts';
 import { blocksOn, type PlanBlock, type StudioPlan } from './studio-plan.ts';
 
+/** One day of a plan. */
 export interface DayBook {
   readonly blocks: readonly PlanBlock[];
-  /** Ids of those who are there. */
+  /** Ids of the makers at work. */
   readonly makers: readonly string[];
-  /** When the first comes and the last goes, minutes of the day; null on a day off. */
+  /** From the first arrival to the last departure, minutes of the day; null on a day off. */
   readonly open: readonly [number, number] | null;
-  /** Minutes of hands and of what works by itself that fall on the day. */
+  /** Attended and unattended minutes that fall on the day. */
   readonly attendedMin: number;
   readonly unattendedMin: number;
-  /** What is over by noon, and after it, in the order of their ends. */
+  /** What ends by noon, and after it, in the order of the ends. */
   readonly byNoon: readonly PlanBlock[];
   readonly byEvening: readonly PlanBlock[];
-  /** What works by itself and calls for somebody that day, in order. */
+  /** Unattended work that ends that day and calls for somebody, in order. */
   readonly calls: readonly PlanBlock[];
 }
 
@@ -49,7 +50,7 @@ export function dayBook(plan: StudioPlan, problem: ScheduleProblem, day: number)
 }
 
 /**
- * The day a maker wants to see first: today while somebody is still to work, else the next day on which somebody does.
+ * The day that the Day page opens on: today while a maker still works, else the next day on which one does.
  * @returns days after the plan's first; 0 when nobody ever works
  */
 export function openingDay({ now }: Pick<StudioPlan, 'now'>, { makers }: Pick<ScheduleProblem, 'makers'>): number {

@@ -1,4 +1,4 @@
-// A plan as it was kept: blocks by day and clock, so that it means the same tomorrow; and what has moved since.
+// A plan as it was kept, by day and clock so that it means the same tomorrow; and what has moved since.
 import { z } from 'zod';
 import { dayAfter, daysBetween } from '../../measure/days.ts';
 import { isoDateSchema } from '../../measure/typed.ts';
@@ -13,21 +13,28 @@ const keptBlockSchema = z.strictObject({
   title: z.string().max(300),
   where: z.string().max(120),
   maker: z.string().max(120),
-  /** Of the hands, then of all of it: day and minute by the clock on the wall. */
+  /** Day and minutes by the wall clock: start, end of the attended part, end. */
   on: isoDateSchema,
   start: z.int().min(0),
   attendedEnd: z.int().min(0),
   end: z.int().min(0),
-  /** Attended stretches, shift by shift; minutes from the same midnight. */
+  /** Attended stretches, shift by shift, in minutes from the same midnight. */
   attended: z.array(z.tuple([z.int().min(0), z.int().min(0)])).max(100),
 });
+/** A block of a kept plan. */
 export type KeptBlock = z.infer<typeof keptBlockSchema>;
 
+/** A plan that is to be kept. */
 export const newKeptPlanSchema = z.strictObject({ blocks: z.array(keptBlockSchema).max(5000) });
+/** A kept plan. */
 export const keptPlanSchema = newKeptPlanSchema.extend({ at: z.iso.datetime() });
+/** A kept plan. */
 export type KeptPlan = z.infer<typeof keptPlanSchema>;
 
-/** @param titleOf  a block in words; @param makerOf  a maker's name by id */
+/**
+ * @param titleOf  a block in words
+ * @param makerOf  a maker's name by id
+ */
 export function keptBlocks(
   { blocks, firstDay }: StudioPlan,
   titleOf: (block: PlanBlock) => string,
@@ -54,16 +61,17 @@ export function keptBlocks(
   });
 }
 
+/** A block that has moved. */
 export interface Moved {
   readonly block: PlanBlock;
-  /** Minutes later; below 0 sooner; null for what is new. */
+  /** Minutes later; below 0 earlier; null for a new block. */
   readonly by: number | null;
 }
 
-/** Minutes a block may drift before it is worth a word. */
+/** Minutes a block may move without being listed. */
 const WORTH_A_WORD = 10;
 
-/** What starts at another time than in a plan that was kept, most moved first. */
+/** Blocks that start at another time than in a kept plan, the most moved first. */
 export function movedSince({ blocks }: Pick<KeptPlan, 'blocks'>, plan: StudioPlan): Moved[] {
   const before = new Map(
     blocks.map((block) => [

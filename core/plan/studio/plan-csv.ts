@@ -1,4 +1,4 @@
-// The plan as a table, a line a step: for a spreadsheet. The columns stand in docs/formats/schedule.md.
+// The plan as a table, one row a step. Columns: docs/formats/schedule.md.
 import { clockOf, dayOf } from '../model/calendar.ts';
 import type { StudioPlan } from './studio-plan.ts';
 
@@ -16,7 +16,7 @@ const heads = [
   'done',
 ] as const;
 
-/** Rows of cells, the heads first. */
+/** Rows of cells, the column heads first. */
 export function planTable(
   plan: StudioPlan,
   nameOf: (batch: string) => string,

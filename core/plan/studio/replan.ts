@@ -1,4 +1,5 @@
-// What comes of putting one step somewhere by hand: the rest keeps its order and closes up round it. Fast enough to follow a drag.
+// Replans after a step was pinned by hand: the other steps keep their order and close up round it. Fast enough to
+// follow a drag.
 import { warmStart, type WarmStartStep } from '../solve/warm-start.ts';
 import type { ScheduleProblem } from '../model/problem.ts';
 import { indexProblem } from '../model/indexed-problem.ts';
@@ -9,7 +10,7 @@ import { dayAfter } from '../../measure/days.ts';
 import { MINUTES_A_DAY } from '../model/calendar.ts';
 import { standingKey, type NewBenchEntry, type Standing } from './bench-entry.ts';
 
-/** Where a step is tried, as it would be noted. @param start  plan minute */
+/** The entry of a trial place. @param start  plan minute */
 export function pinEntry(
   batchId: string,
   step: string,
@@ -27,7 +28,7 @@ export function pinEntry(
   };
 }
 
-/** @returns null when the rest finds no place any more */
+/** @returns null when the other steps have no place */
 export function tryPin(
   jobs: readonly StudioJob[],
   terms: StudioTerms,
@@ -42,8 +43,8 @@ export function tryPin(
 }
 
 /**
- * A plan under other terms, as like the one before as it can be: the same order, the same hands. A job that is new takes
- * what room the others leave.
+ * A plan under other terms, as similar to the old one as possible: same order, same makers. A new job takes the room
+ * that the others leave.
  * @param first  a job that goes before all others instead
  */
 export function replan(
@@ -57,6 +58,7 @@ export function replan(
   return found && { problem, plan: studioPlan(jobs, problem, found.steps, found.objective, terms) };
 }
 
+/** A plan with its problem. */
 export interface PlanLike {
   readonly problem: ScheduleProblem;
   readonly plan: StudioPlan;

@@ -1,4 +1,4 @@
-// A schedule of the studio as the screens show it: blocks by batch, with who, where and when, and when each batch is done.
+// A plan of the studio as the screens show it: blocks by batch with maker, station and time, and the end of each batch.
 import { daysBetween } from '../../measure/days.ts';
 import { standingKey, type Standing } from './bench-entry.ts';
 import type { BenchStep } from './batch-steps.ts';
@@ -6,27 +6,29 @@ import { dayOf, MINUTES_A_DAY } from '../model/calendar.ts';
 import type { Objective, ScheduleProblem, ScheduledStep } from '../model/problem.ts';
 import type { StudioJob } from './studio-problem.ts';
 
+/** A step in a plan. */
 export interface PlanBlock {
   readonly batch: string;
   readonly step: BenchStep;
-  /** Id; null where no hands are needed. */
+  /** Id; null where no maker is needed. */
   readonly maker: string | null;
   /** Minutes from midnight of the plan's first day. */
   readonly start: number;
   readonly attendedEnd: number;
   readonly end: number;
   readonly state: '' | 'started' | 'pinned';
-  /** Stretches of hands, shift by shift. */
+  /** Attended stretches, shift by shift. */
   readonly attended: readonly (readonly [number, number])[];
 }
 
 interface DoneBatch {
   readonly batch: string;
-  /** Minute its last step ends. */
+  /** Minute in which its last step ends. */
   readonly at: number;
   readonly daysLate: number;
 }
 
+/** A plan of the studio. */
 export interface StudioPlan {
   readonly firstDay: string;
   readonly now: number;
@@ -37,6 +39,7 @@ export interface StudioPlan {
   readonly objective: Objective;
 }
 
+/** Makes the plan of a schedule. @param steps  of the schedule */
 export function studioPlan(
   jobs: readonly StudioJob[],
   problem: ScheduleProblem,
@@ -71,11 +74,11 @@ export function studioPlan(
     firstDay: terms.day,
     now: terms.minute,
     blocks: blocks.toSorted((a, b) => a.start - b.start || a.step.index - b.step.index),
-    // A station that is out of use for long is not work to be done.
+    // A station that is out of service is not work.
     objective: { ...objective, makespan: Math.max(0, ...blocks.map(({ end }) => end)) },
     done: jobs.flatMap(({ id, batch }): DoneBatch[] => {
       const at = lastEnd.get(id);
-      // Nothing is left to do, or nothing was ever to be done.
+      // Nothing is left to do, or there never was anything.
       if (at === undefined) return [];
       const late = batch.due ? daysBetween(batch.due, dayOf({ firstDay: terms.day }, at - 1)) : 0;
       return [{ batch: id, at, daysLate: Math.max(0, late) }];
@@ -88,7 +91,7 @@ function handsOf({ start, attendedEnd }: ScheduledStep, shifts: readonly (readon
     const [begin, end] = [Math.max(from, start), Math.min(to, attendedEnd)];
     return end > begin ? [[begin, end]] : [];
   });
-  // Started or put out of hours: the work is where it is.
+  // Started or pinned outside working hours: the work is where it is.
   return own.length > 0 || attendedEnd <= start ? own : [[start, attendedEnd] as const];
 }
 

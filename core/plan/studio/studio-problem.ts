@@ -1,4 +1,5 @@
-// The studio's open batches as a schedule problem: makers in their hours, stations, and what is left of each batch from now.
+// The open batches of the studio as a schedule problem: makers in their hours, stations, and what is left of each
+// batch.
 import type { Batch } from '../../batch/batch.ts';
 import { dayAfter, daysBetween, weekdayOf } from '../../measure/days.ts';
 import { mayPause, type StepKind } from '../../piece/step.ts';
@@ -8,25 +9,27 @@ import type { BenchStep } from './batch-steps.ts';
 import { MINUTES_A_DAY } from '../model/calendar.ts';
 import type { Fixed, ScheduleProblem, ScheduleStep } from '../model/problem.ts';
 
+/** An open batch. */
 export interface StudioJob {
   readonly id: string;
   readonly batch: Pick<Batch, 'due' | 'priority' | 'materialsOn'>;
   readonly steps: readonly BenchStep[];
 }
 
+/** What the studio is planned with. */
 export interface StudioTerms {
   readonly bench: Bench;
-  /** Today, and the minute of it. */
+  /** Today and the minute of it. */
   readonly day: string;
   readonly minute: number;
   readonly standings: ReadonlyMap<string, Standing>;
-  /** How far ahead is planned; nobody plans a bench further. */
+  /** Days ahead that are planned. */
   readonly days?: number;
 }
 
 const DAYS_AHEAD = 240;
 const weights = { first: 20, '': 1, last: 0.1 } as const;
-/** What is not left alone at night unless the station may be: hot, acid, motors. */
+/** Kinds of work that are not left alone at night unless their station may be: hot, acid, motors. */
 const watched = new Set<StepKind>([
   'anneal',
   'solder',
@@ -38,10 +41,10 @@ const watched = new Set<StepKind>([
   'patina',
   'plate',
 ]);
-/** A station that nobody listed is never waited for. */
+/** Places of a station that is not listed: nobody ever waits for it. */
 const PLENTY = 1000;
 
-/** Minutes are from the midnight that begins `day`. */
+/** Makes the problem. Minutes count from the midnight that starts `day`. */
 export function studioProblem(jobs: readonly StudioJob[], terms: StudioTerms): ScheduleProblem {
   const { bench, day, minute } = terms;
   const days = terms.days ?? DAYS_AHEAD;
@@ -56,7 +59,7 @@ export function studioProblem(jobs: readonly StudioJob[], terms: StudioTerms): S
     shifts: shiftsOf.get(maker.id) ?? [],
   }));
   const skills = new Set(makers.flatMap((maker) => maker.skills));
-  // How long a maker can be at something, and it go on by itself, before the last one goes.
+  // How long a maker can attend a step and it can run unattended before the last maker leaves.
   const roomOf = new Map(makers.map(({ id, shifts }) => [id, roomBeforeClosing(shifts, open)]));
   const roomFor = (skill: string) =>
     Math.max(0, ...makers.filter((maker) => maker.skills.includes(skill)).map(({ id }) => roomOf.get(id) ?? 0));
@@ -77,11 +80,12 @@ export function studioProblem(jobs: readonly StudioJob[], terms: StudioTerms): S
             const standing = terms.standings.get(standingKey(id, step.key));
             const fixed = standing ? fixedOf(step, standing, terms, shiftsOf) : undefined;
             const own = skillOf(step);
-            // A skill that nobody has any more is anybody's.
+            // A skill that nobody has any more becomes everybody's.
             const skill = step.attendedMin > 0 ? (skills.has(own) ? own : 'bench') : null;
-            // More than a day's hands cannot be done in one go, whatever was said.
+            // More attended work than fits a day has to be pausable, whatever the step says.
             const pausable = mayPause(step.step) || step.attendedMin > longest;
-            // It goes on by itself right after the hands; of more than a day's hands the last may be early in the day.
+            // Unattended time follows the attended work; of more than a day's work the last part may be early in the
+            // day.
             const handsBefore = step.attendedMin > longest ? 1 : step.attendedMin;
             const runsOver = skill !== null && handsBefore + step.unattendedMin > roomFor(skill);
             return {
@@ -92,7 +96,7 @@ export function studioProblem(jobs: readonly StudioJob[], terms: StudioTerms): S
               attended: step.attendedMin,
               unattended: step.unattendedMin,
               pausable,
-              // Longer than the longest day it runs through, whatever the hours.
+              // Longer than the longest day: it runs whatever the hours.
               anyHour: step.unattendedMin > longestOpen || runsOver,
               kind: `${step.kind} ${step.station}`,
               ...(fixed && { fixed }),
@@ -105,7 +109,7 @@ export function studioProblem(jobs: readonly StudioJob[], terms: StudioTerms): S
   };
 }
 
-/** A station out of use is held by nobody's work, so many days long. */
+/** A station out of service is held by a job of its own for those days. */
 function outages(
   stations: ScheduleProblem['stations'],
   { bench, day }: Pick<StudioTerms, 'bench' | 'day'>,
@@ -133,7 +137,7 @@ function skillsOf(maker: BenchMaker, jobs: readonly StudioJob[], makers: number)
   return ['bench', `maker ${maker.id}`, ...able.map((station) => `at ${station}`)];
 }
 
-/** When a maker is there, in minutes from midnight of the first day. */
+/** When a maker works, in minutes from midnight of the first day. */
 function makerShifts(maker: BenchMaker, firstDay: string, days: number): [number, number][] {
   const first = weekdayOf(firstDay);
   return Array.from({ length: days }, (_, ahead) => ahead).flatMap((ahead) => {
@@ -146,7 +150,7 @@ function makerShifts(maker: BenchMaker, firstDay: string, days: number): [number
   });
 }
 
-/** From when the first comes until the last goes, day by day. */
+/** From the first arrival to the last departure of each day. */
 function openDays(shifts: readonly (readonly [number, number][])[]): [number, number][] {
   const days = new Map<number, [number, number]>();
   for (const [from, to] of shifts.flat()) {
@@ -157,7 +161,7 @@ function openDays(shifts: readonly (readonly [number, number][])[]): [number, nu
   return [...days].sort(([a], [b]) => a - b).map(([, open]) => open);
 }
 
-/** Most minutes from when a maker comes until the last one goes that day. */
+/** Most minutes from a maker's arrival to the last departure of the day. */
 function roomBeforeClosing(
   shifts: readonly (readonly [number, number])[],
   open: readonly (readonly [number, number])[],
@@ -178,7 +182,7 @@ function stationsOf(jobs: readonly StudioJob[], bench: Bench, open: [number, num
   });
 }
 
-/** What is done is not waited for, but what stood before it still is. */
+/** Steps that are done are not waited for, but what came before them still is. */
 function afterLeft(step: BenchStep, steps: readonly BenchStep[], left: ReadonlySet<string>): string[] {
   const byKey = new Map(steps.map((one) => [one.key, one]));
   const found = new Set<string>();
@@ -195,7 +199,7 @@ function afterLeft(step: BenchStep, steps: readonly BenchStep[], left: ReadonlyS
   return [...found];
 }
 
-// What was started stays with whoever started it, as long as its minutes last; what was put somewhere by hand stays there.
+// A started step stays with its maker for as long as its minutes last; a pinned step stays where it was pinned.
 function fixedOf(
   step: BenchStep,
   { started, pinned }: Standing,
@@ -206,7 +210,7 @@ function fixedOf(
   if (!entry) return undefined;
   const at = daysBetween(day, entry.on) * MINUTES_A_DAY + entry.minute;
   const maker = step.attendedMin === 0 ? null : makerOf(entry, bench);
-  // A time that has passed without a start holds nothing any more.
+  // A pin whose time has passed without a start has no effect.
   if (!started && at < minute) return undefined;
   const shifts = maker === null ? null : (shiftsOf.get(maker) ?? []);
   const attendedEnd = Math.max(started ? minute : 0, workedUntil(shifts, at, step.attendedMin));
@@ -223,7 +227,7 @@ function makerOf({ maker }: NewBenchEntry, { makers }: Bench): string {
   return makers.some(({ id }) => id === maker) ? maker : (makers[0]?.id ?? '');
 }
 
-/** When so many minutes of hands are over, work stopping at the end of each shift. */
+/** When attended minutes are over, work pausing at the end of each shift. */
 function workedUntil(shifts: readonly (readonly [number, number])[] | null, start: number, minutes: number): number {
   if (!shifts) return start + minutes;
   let left = minutes;

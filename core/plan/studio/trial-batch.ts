@@ -1,33 +1,35 @@
-// A batch that is thought of, taken into a plan: when it would be done, how sure that is, and what it does to the others.
+// A trial batch in a plan: when it would be done, with what confidence, and what it changes for the others.
 import { replan } from './replan.ts';
 import { simulate } from '../solve/simulate.ts';
 import type { StudioPlan } from './studio-plan.ts';
 import { studioProblem, type StudioJob, type StudioTerms } from './studio-problem.ts';
 import { consequences, type Consequence } from './why.ts';
 
-/** The plan as it is. */
+/** The current plan. */
 export interface PlanContext {
   readonly jobs: readonly StudioJob[];
   readonly terms: StudioTerms;
   readonly plan: StudioPlan;
 }
 
+/** A batch that is tried. */
 export interface TrialBatch {
   readonly job: StudioJob;
-  /** Before or behind all others, which keep their order; or as another plan has it. */
+  /** Before or after all others, which keep their order; or as another plan has it. */
   readonly how: 'first' | 'last' | { readonly plan: StudioPlan };
-  /** How often the plan is worked with minutes that stray. */
+  /** Runs of the simulation. */
   readonly runs: number;
-  /** How far minutes of hands stray where the step does not say, as a share. */
+  /** Usual variation of attended minutes, as a share. */
   readonly spread: number;
 }
 
+/** What came of the trial. */
 export interface TrialResult {
-  /** Of the others. */
+  /** Changes of the other batches. */
   readonly changes: readonly Consequence[];
-  /** Plan minute it is done. */
+  /** Plan minute in which it is done. */
   readonly at: number;
-  /** Its ends in so many runs, rising. */
+  /** Its ends in the runs, rising. */
   readonly ends: readonly number[];
 }
 

@@ -1,4 +1,4 @@
-// A studio changed for a while: somebody away, a station out of use, another pair of hands. Nothing is written down by it.
+// A changed studio for a trial: a maker away, a station out of service, an extra maker. Nothing is stored.
 import { dayAfter } from '../../measure/days.ts';
 import type { Bench } from '../../studio/bench.ts';
 import type { Studio } from '../../studio/studio.ts';
@@ -9,18 +9,20 @@ interface Span {
   readonly to: string;
 }
 
+/** A change that is tried. */
 export interface WhatIf {
   readonly away: (Span & { readonly maker: string }) | null;
   readonly out: (Span & { readonly station: string }) | null;
   readonly extra: (Span & { readonly name: string }) | null;
 }
 
+/** No change. */
 export const nothingChanged: WhatIf = { away: null, out: null, extra: null };
 const EXTRA_ID = 'extra-hands';
-/** Before anybody planned, and after: an extra pair of hands is away then. */
+/** Before and after those days the extra maker is away. */
 const [EARLIEST, LATEST] = ['2000-01-01', '2999-12-31'] as const;
 
-/** @param week  hours of the studio, which an extra pair of hands keeps */
+/** @param week  hours of the studio, which the extra maker keeps */
 export function benchIf(bench: Bench, { away, out, extra }: WhatIf, week: Bench['makers'][number]['week']): Bench {
   const makers = bench.makers.map((maker) =>
     maker.id === away?.maker ? { ...maker, away: [...maker.away, [away.from, away.to] as const] } : maker,
@@ -42,10 +44,10 @@ export function benchIf(bench: Bench, { away, out, extra }: WhatIf, week: Bench[
   return { makers: [...makers, hands], stations };
 }
 
-/** A studio that names nobody is one pair of hands, and has to name them once there are two. */
+/** A studio without named makers has one maker, who has to be named once there are two. */
 const onlyMaker = { id: 'maker', name: 'Hands', rate: '', hours: '', away: '', does: '' } as const;
 
-/** The same written into the studio's settings, to be kept. @param newId  for the row of an extra pair of hands */
+/** The same change in the studio's settings, to be kept. @param newId  for the row of the extra maker */
 export function studioIf(studio: Studio, { away, out, extra }: WhatIf, newId: string): Studio {
   const more = (before: string, { from, to }: Span) => [before.trim(), `${from} to ${to}`].filter(Boolean).join(', ');
   return {

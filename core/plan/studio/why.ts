@@ -3,14 +3,14 @@ import type { ScheduleProblem } from '../model/problem.ts';
 import { standingKey } from './bench-entry.ts';
 import type { PlanBlock, StudioPlan } from './studio-plan.ts';
 
-/** What held a step back until it started. */
+/** What kept a step from starting earlier. */
 export type Cause =
   | { readonly what: 'step' | 'hands' | 'station'; readonly block: PlanBlock }
   | { readonly what: 'opening' | 'material' | 'now' | 'hand' };
 
 const HAIR = 1e-6;
 
-/** @returns the cause that lets go last: what would have to end sooner for the step to start sooner */
+/** @returns the cause that ends last: it would have to end earlier for the step to start earlier */
 export function whyThen(block: PlanBlock, plan: StudioPlan, problem: ScheduleProblem): Cause {
   const causes = causesOf(plan, problem);
   const known = causes.known.get(block);
@@ -91,18 +91,21 @@ function isScarce({ stations }: ScheduleProblem, name: string): boolean {
   return (stations.find(({ id }) => id === name)?.count ?? Infinity) < 100;
 }
 
-/** The end of the shift before the one that a time begins, or the time itself when it is in the middle of one. */
+/** The end of the shift before the one that a time starts, or the time itself in the middle of a shift. */
 function lastOpenBefore(shifts: readonly (readonly [number, number])[], time: number): number {
   const at = shifts.findIndex(([from]) => Math.abs(from - time) < HAIR);
   return at > 0 ? (shifts[at - 1]?.[1] ?? time) : time;
 }
 
+/** A step of a binding chain. */
 export interface Link {
   readonly block: PlanBlock;
   readonly cause: Cause;
 }
 
-/** From a batch's last step back through what bound each, until something that could start at once. Last first. */
+/**
+ * The binding chain: from a batch's last step back through what bound each step, until one that could start at once.
+ */
 export function bindingChain(plan: StudioPlan, problem: ScheduleProblem, batch: string): Link[] {
   const own = causesOf(plan, problem).ofBatch.get(batch) ?? [];
   let [block] = own.toSorted((a, b) => b.end - a.end);
@@ -119,16 +122,17 @@ export function bindingChain(plan: StudioPlan, problem: ScheduleProblem, batch: 
   return chain;
 }
 
-/** What a change of plan does to each batch, most first. */
+/** Changes of a new plan for each batch, the largest first. */
 export interface Consequence {
   readonly batch: string;
-  /** Minutes later; below 0 sooner. */
+  /** Minutes later; below 0 earlier. */
   readonly by: number;
   readonly at: number;
   readonly daysLate: number;
   readonly wasDaysLate: number;
 }
 
+/** Changes of a new plan for each batch, the largest first. */
 export function consequences(before: StudioPlan, after: StudioPlan): Consequence[] {
   const was = new Map(before.done.map((one) => [one.batch, one]));
   return after.done

@@ -1,4 +1,4 @@
-// A price below its cost is only kept with a reason.
+// A price below cost is kept only with a reason.
 import type { Issue } from '../../measure/issue.ts';
 
 /** Wholesale prices of a piece that are about to be kept, minor units. */
@@ -18,7 +18,7 @@ export function isBelowCost(
   );
 }
 
-/** What is said of a price below its cost. @param path  where the price stands in what was sent */
+/** The sentence about a price below cost. @param path  of the price in what was sent */
 export function belowCostIssue(pieceName: string, path: string): Issue {
   return { path, sentence: `${pieceName.trim() || 'A piece'} would sell below its cost. Say why, and it is kept.` };
 }

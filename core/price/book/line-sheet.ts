@@ -1,4 +1,4 @@
-// The line sheet: what a shop is shown of each piece, and the same as labels for the table.
+// The line sheet: what a shop is shown of each piece, and the content of its price tags.
 import { given } from '../../figure/figure.ts';
 import { showFigure } from '../../figure/show.ts';
 import type { Selling } from '../../studio/selling.ts';
@@ -15,15 +15,16 @@ interface LineSheetSize {
   readonly retail: number;
 }
 
-/** A blank by its measures, mm: round, or as wide and as high as it is. */
+/** Diameter, or width and height, of a blank, mm. */
 interface BlankDrawing {
   readonly isRound: boolean;
   readonly widthMm: number;
   readonly heightMm: number;
 }
 
+/** A piece on a line sheet. */
 export interface LineSheetItem {
-  /** Names the piece on labels and orders: made of its name, the same as long as that is. */
+  /** Code of the piece for tags and orders, made from its name. */
   readonly code: string;
   readonly name: string;
   readonly metals: string;
@@ -39,7 +40,7 @@ export interface LineSheetItem {
 
 /**
  * @param countOf  counts the piece in a size
- * @param priced   what it sells for
+ * @param priced   its prices
  */
 export function lineSheetItem(
   piece: Piece,
@@ -88,7 +89,7 @@ function blanksOf(count: PieceCount | undefined): BlankDrawing[] {
 }
 
 /**
- * A short code of a name: the first letters of its words and a figure that tells like names apart.
+ * A short code of a name: the first letters of its words and a number that tells similar names apart.
  * @example codeOf('Tide hair fork') // 'THF-59'
  */
 export function codeOf(name: string): string {
@@ -107,12 +108,12 @@ export function codeOf(name: string): string {
   return `${letters}-${String(sum).padStart(2, '0')}`;
 }
 
-/** Heads of the table, as documented in docs/formats/line-sheet.md. */
+/** Column heads, documented in docs/formats/line-sheet.md. */
 export const lineSheetHeads = [
   'code', 'name', 'collection', 'metals', 'size', 'sold_by', 'weight_g', 'wholesale', 'suggested_retail', 'currency',
 ] as const; // prettier-ignore
 
-/** The line sheet as rows of a table, one a size. @param places  digits after the point of the currency */
+/** Rows of the line sheet, one a size. @param places  decimal places of the currency */
 export function lineSheetRows(items: readonly LineSheetItem[], currency: string, places: number): string[][] {
   const money = (minor: number) => (minor / 10 ** places).toFixed(places);
   return items.flatMap((item) =>

@@ -1,4 +1,4 @@
-// One line of the price book: what a piece costs at some prices of metal, what it sells for, and whether that holds.
+// One line of the price book: cost at given metal prices, prices, and whether they are out of date.
 import type { FixMetal } from '../../metal/fix.ts';
 import type { Rates } from '../../studio/rates.ts';
 import type { SellingChannel } from '../../studio/selling.ts';
@@ -10,33 +10,33 @@ import { revalue, type Valuation } from './valuation.ts';
 /** All money in whole minor units. */
 export interface PriceLine {
   readonly cost: number;
-  /** As set last; by the rule where it never was. */
+  /** As set last, or by the rule where none was set. */
   readonly wholesale: number;
   readonly retail: number;
-  /** What the studio's rule asks at these prices of metal. */
+  /** Suggested price by the studio's rule at these metal prices. */
   readonly ruleWholesale: number;
   readonly ruleRetail: number;
-  /** What comes in of the price asked, once the channel's fees, its share and the tax are off. */
+  /** Net received of the price, after the channel's fees, its commission and tax. */
   readonly received: number;
-  /** What is left of that over the cost, and that as a share of the price asked. */
+  /** Profit, and the profit as a share of the price. */
   readonly left: number;
   readonly margin: number;
-  /** Pay for a bench hour; null when no time is entered. */
+  /** Earnings per bench hour; null without bench time. */
   readonly perHour: number | null;
-  /** What the cost stays below in so many batches of a hundred. */
+  /** The cost is below this in so many batches of a hundred. */
   readonly floor: number;
   readonly isUnderFloor: boolean;
-  /** Whether the rule asks no more than the price as set. */
+  /** Whether the suggested price is no higher than the price as set. */
   readonly holds: boolean;
 }
 
-/** Standard normal quantiles of the shares a floor may cover. */
+/** Standard normal quantiles of the shares a floor price may cover. */
 const normalQuantile: Readonly<Record<number, number>> = { 0.8: 0.8416, 0.9: 1.2816 };
 
 /**
- * @param prices  of fine metal, minor units per gram
- * @param priced  what it sells for; null before it was ever priced
- * @param channel  how it is sold, for what is left and what it pays; null: wholesale without a fee
+ * @param prices   of fine metal, minor units per gram
+ * @param priced   its prices; null before it was priced
+ * @param channel  sales channel; null: wholesale without a fee
  */
 export function priceLine(
   valuation: Valuation,
@@ -70,15 +70,16 @@ export function priceLine(
   };
 }
 
-/** What some prices of metal do to a whole book. */
+/** Effects of metal prices on the whole price book. */
 export interface BookEffects {
   readonly failing: number;
   readonly underFloor: number;
-  /** Margin and pay for a bench hour of the piece in the middle; null in an empty book. */
+  /** Margin and earnings per bench hour of the median piece; null without pieces. */
   readonly margin: number | null;
   readonly perHour: number | null;
 }
 
+/** Effects of metal prices on all lines. */
 export function bookEffects(lines: readonly PriceLine[]): BookEffects {
   return {
     failing: lines.filter(({ holds }) => !holds).length,
@@ -88,7 +89,7 @@ export function bookEffects(lines: readonly PriceLine[]): BookEffects {
   };
 }
 
-// Of an even number the upper one: it is a piece of the book, not a sum between two.
+// Of an even number the upper one: it is a piece of the book, not an average of two.
 function middle(values: readonly number[]): number | null {
   return [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? null;
 }
@@ -99,7 +100,7 @@ export type GroupChange =
   | { readonly kind: 'amount'; readonly minor: number }
   | { readonly kind: 'rule' };
 
-/** The wholesale and retail price a change makes of a line, on price points; never below nothing. */
+/** The prices that a change makes of a line, on price points; never below 0. */
 export function changed(
   line: Pick<PriceLine, 'wholesale' | 'retail' | 'ruleWholesale' | 'ruleRetail'>,
   change: GroupChange,

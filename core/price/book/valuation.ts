@@ -1,4 +1,4 @@
-// A piece's cost as a straight line in the price of each fine metal: what a whole book is revalued by in one pass.
+// Valuation: a piece's cost as a linear function of the metal prices, so that a whole book is revalued in one pass.
 import type { CostKey } from '../../cost/column.ts';
 import { roundHalfAwayFromZero, roundLinesToTotal } from '../../figure/round-money.ts';
 import { finePrice, fixMetals, type Fix, type FixMetal } from '../../metal/fix.ts';
@@ -10,27 +10,29 @@ import type { Pricing } from '../methods/prices.ts';
 import { exactSpread, costVariation } from '../piece/likely-range.ts';
 import { costGroups, type CostGroups } from '../methods/methods.ts';
 
+/** A piece's cost as a function of metal prices. */
 export interface Valuation {
   readonly keys: readonly CostKey[];
-  /** Exact lines at the fix it was made at, minor units. */
+  /** Exact lines at the metal prices it was made at, minor units. */
   readonly at: readonly number[];
-  /** Fine prices of that fix that move it, minor units per gram. */
+  /** Prices of the fine metals it depends on, minor units per gram. */
   readonly prices: Readonly<Partial<Record<FixMetal, number>>>;
-  /** Of each line, minor units for each minor unit per gram of the metal. */
+  /** Slope of each line: minor units per minor unit per gram of the metal. */
   readonly slopes: Readonly<Partial<Record<FixMetal, readonly number[]>>>;
   readonly pricing: Pricing;
   /** Attended minutes of one piece. */
   readonly minutes: number;
-  /** Standard deviation of the cost, minutes and weights straying, minor units. */
+  /** Standard deviation of the cost by varying minutes and weights, minor units. */
   readonly deviation: number;
-  /** What keeps it from being reckoned whole, in a sentence; null when nothing does. */
+  /** Why it cannot be computed whole, in a sentence; null when it can. */
   readonly problem: string | null;
 }
 
 /**
- * Values a piece. Every line of a cost is linear in the price of every metal: two counts a metal give its slope.
- * (Scrap that a refiner's charge eats up is the exception: its line stops at nothing.) Where metal is costed at what was paid, its line does not move with the fix; what scrap brings still does.
- * @returns null without a fix in the studio's currency
+ * Values a piece. Every line of a cost is linear in the price of every metal: two counts per metal give the slope. The
+ * exception is scrap whose value a refiner's charge uses up: its line stops at 0. Where metal is costed at what was
+ * paid, its line does not change with metal prices; scrap credit still does.
+ * @returns null without metal prices in the studio's currency
  */
 export function valuePiece(
   piece: Piece,
@@ -64,7 +66,7 @@ export function valuePiece(
   };
 }
 
-// One price for all sizes is that of the dearest, whichever metal makes it so.
+// One price for all sizes is that of the most expensive size, whichever metal makes it so.
 function dearestSize(piece: Piece, rates: Rates, fix: Fix, compute: RecipeFunctions | undefined): string | undefined {
   const costs = piece.sizes.rows.map(({ id }) => {
     const each = { ...piece, sizes: { ...piece.sizes, price: 'each' as const } };
@@ -81,7 +83,7 @@ function metalsIn({ parts, joins }: ReturnType<typeof countPiece>): FixMetal[] {
   return fixMetals.filter((metal) => compositions.some((composition) => (composition[metal] ?? 0) > 0));
 }
 
-/** A fix with some of its prices times a factor. */
+/** Metal prices with some of them multiplied. */
 export function moved(fix: Fix, factors: Readonly<Partial<Record<FixMetal, number>>>): Fix {
   const prices = Object.fromEntries(
     fixMetals.flatMap((metal) => {
@@ -97,17 +99,18 @@ export function moved(fix: Fix, factors: Readonly<Partial<Record<FixMetal, numbe
   return { ...fix, prices };
 }
 
+/** Cost and prices at other metal prices. */
 export interface Revalued {
   /** Whole minor units. */
   readonly cost: number;
   readonly groups: CostGroups;
-  /** Of the cost, for the hands. */
+  /** Labour part of the cost. */
   readonly labour: number;
 }
 
 /**
- * The cost at other prices of fine metal, settled as the column settles it.
- * @param prices  minor units per gram; a metal left out stands as it was
+ * The cost at other metal prices, rounded as in the cost column.
+ * @param prices  minor units per gram; a metal left out keeps its price
  */
 export function revalue(valuation: Valuation, prices: Readonly<Partial<Record<FixMetal, number>>>): Revalued {
   const { keys, at, slopes } = valuation;
@@ -128,7 +131,7 @@ export function revalue(valuation: Valuation, prices: Readonly<Partial<Record<Fi
   };
 }
 
-/** Fine prices of a fix, minor units per gram. */
+/** Prices of the fine metals, minor units per gram. */
 export function finePrices(fix: Fix): Partial<Record<FixMetal, number>> {
   return Object.fromEntries(
     fixMetals.flatMap((metal) => {

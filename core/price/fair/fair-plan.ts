@@ -1,4 +1,4 @@
-// The fair planner: what the fair costs, how many of each level pay for it, what to expect, and how many to make.
+// The fair planner: cost of a fair, pieces that pay for it, expected sales, and how many pieces to bring.
 import { given, inSum, computed, renamed, totalOf, type Figure } from '../../figure/figure.ts';
 import { readMoney } from '../../measure/read/read-money.ts';
 import { readPlain, readShare } from '../../measure/read/read-number.ts';
@@ -10,59 +10,66 @@ import { logNormal, poisson, quantile, seeded } from '../../measure/random.ts';
 import type { Fair, Level } from './fair.ts';
 import { perCustomer, readBuyLadder, secondThatPays, takes, type BuyLadder, type PerCustomer } from './multi-buy.ts';
 
+/** The plan of one price level. */
 export interface LevelPlan {
   readonly level: Level;
   readonly ladder: BuyLadder;
   readonly cost: Figure;
   /** Share of the buyers, 0 to 1. */
   readonly share: number;
-  /** Chances of one more. */
+  /** Chances of one more piece. */
   readonly more: readonly number[];
   readonly perCustomer: PerCustomer;
-  /** What single prices would bring a customer with the same chances: the first rung times the pieces. */
+  /** What single prices would bring per customer with the same chances. */
   readonly single: PerCustomer;
-  /** Chance of a second at which the ladder leaves what single prices do; null where it never does, or for no ladder. */
+  /**
+   * Chance of a second piece at which the multi-buy price leaves as much as single prices; null where it never does.
+   */
   readonly secondThatPays: number | null;
-  /** Pieces of this level alone that pay for the fair; Infinity when one leaves nothing. */
+  /** Pieces of this level alone that pay for the fair; Infinity when a piece leaves no profit. */
   readonly paysAlone: number;
-  /** Pieces to expect. */
+  /** Expected pieces. */
   readonly expected: Figure;
   /** Pieces of the expected mix that pay for the fair. */
   readonly paysInMix: number;
-  /** Pieces that are enough in nine fairs of ten. */
+  /** Pieces that suffice in nine fairs of ten. */
   readonly toMake: number;
-  /** Sold in the end, null while it is not over. */
+  /** Pieces sold; null while the fair is not over. */
   readonly sold: number | null;
 }
 
+/** The plan of a fair. */
 export interface FairPlan {
   readonly costs: Figure;
   readonly levels: readonly LevelPlan[];
   readonly buyers: Figure;
   readonly takings: Figure;
-  /** What the pieces leave before the fair itself is paid. */
+  /** Profit of the pieces before the cost of the fair. */
   readonly margin: Figure;
   readonly result: Figure;
-  /** Minor units: one fair in ten is worse than the first, half are worse than the second, nine in ten worse than the third. */
+  /**
+   * Minor units: one fair in ten is worse than the first value, half are worse than the second, nine in ten worse than
+   * the third.
+   */
   readonly range: { readonly p10: number; readonly p50: number; readonly p90: number; readonly chanceOfLoss: number };
-  /** Buyers at which the fair pays for itself; Infinity when a buyer leaves nothing. */
+  /** Break-even number of buyers; Infinity when a buyer leaves no profit. */
   readonly buyersThatPay: number;
-  /** What really came of it; null while nothing is entered. */
+  /** What the fair really brought; null while nothing is entered. */
   readonly actual: { readonly takings: Figure; readonly result: Figure } | null;
   readonly problems: readonly Issue[];
 }
 
-/** What is typed on the page of a fair, levels apart. */
+/** Settings typed on the page of a fair, without the levels. */
 type TypedField = Exclude<keyof Fair, 'levels'>;
 
-/** Fairs tried for the range. */
+/** Simulated fairs for the range. */
 const TRIED = 3000;
-/** A table that runs out in one fair of ten. */
+/** Share of fairs in which a level may sell out. */
 const ENOUGH = 0.9;
 
 /**
  * Plans a fair.
- * @param costOf  what a piece of the book costs, minor units; null when it is not there
+ * @param costOf  cost of a piece, minor units; null when it does not exist
  */
 export function planFair(fair: Fair, rates: Rates, costOf: (piece: string) => Figure | null, seed = 1): FairPlan {
   const { currency } = rates;
@@ -233,7 +240,7 @@ interface ReadLevel {
   readonly more: readonly number[];
 }
 
-// Visitors stray as a whole, since rain keeps all of them away; then each buyer comes or does not.
+// The number of visitors varies as a whole, since rain keeps all of them away; then each buyer comes or does not.
 function tryFairs(
   levels: readonly ReadLevel[],
   buyers: number,

@@ -1,56 +1,60 @@
-// A fair: what it costs to be there, who comes by, what stands on the table, and what really sold. Measures as typed.
+// A fair: its costs, visitors, price levels and sales. Measures are kept as typed.
 import { z } from 'zod';
 import { isoDateSchema, nameSchema, noteSchema, rowIdSchema, typedSchema } from '../../measure/typed.ts';
 
-/** One level of price on the table. */
+/** One price level on the table. */
 const levelSchema = z.strictObject({
   id: rowIdSchema,
   name: nameSchema,
-  /** A piece of the book that stands for the level; blank for none, and then its cost is typed. */
+  /** A piece that stands for the level; blank for none, and then its cost is typed. */
   piece: z.string().max(40),
-  /** What one costs to make, typed; blank takes it from the piece. */
+  /** Cost of one, typed; blank takes that of the piece. */
   cost: typedSchema,
-  /** A price, or a ladder: `15 / 25 / 35`. */
+  /** A price, or a multi-buy price for one, two and more: `18 / 32 / 45`. */
   price: z.string().max(80),
   /** Share of the buyers who take this level. */
   share: typedSchema,
-  /** Chance of one more after the first, and after the second. */
+  /** Chance of a second piece, and of a third. */
   second: typedSchema,
   third: typedSchema,
-  /** Sold in the end; blank while it is not over. */
+  /** Pieces sold; blank while the fair is not over. */
   sold: typedSchema,
 });
 
+/** A fair as it is stored. */
 export const fairSchema = z.strictObject({
   name: nameSchema,
   from: z.union([isoDateSchema, z.literal('')]),
   days: typedSchema,
   stallFee: typedSchema,
-  /** Of the takings, where the fair asks for one. */
+  /** Commission of the fair on the takings. */
   takingsShare: typedSchema,
   travel: typedSchema,
   nights: typedSchema,
   nightCost: typedSchema,
   otherCosts: typedSchema,
-  /** Hours of the makers' own, packing and travel included, and what one is worth; blank: the studio's hour. */
+  /** Hours of the makers, packing and travel included, and the value of an hour; blank for the studio's labour rate. */
   hours: typedSchema,
   hourWorth: typedSchema,
-  /** Who takes money, and what it keeps: a channel of the studio; blank for cash. */
+  /** Sales channel that takes the money; blank for cash. */
   channel: z.string().max(40),
   visitors: typedSchema,
-  /** How far the visitors may stray from that, one standard deviation as a share. */
+  /** Variation of the number of visitors, one standard deviation as a share. */
   visitorSpread: typedSchema,
   /** Share of the visitors who buy. */
   buyers: typedSchema,
   levels: z.array(levelSchema).max(12, 'A table holds 12 levels of price at most.'),
-  /** Taken in the end, in all. */
+  /** Total takings. */
   taken: typedSchema,
   note: noteSchema,
 });
 
+/** A fair as it is stored. */
 export type Fair = z.infer<typeof fairSchema>;
+/** A price level as it is stored. */
 export type Level = Fair['levels'][number];
 
+/** A fair before anything is typed. */
 export const emptyFair: Fair = {
   name: '',
   from: '',
@@ -72,6 +76,7 @@ export const emptyFair: Fair = {
   note: '',
 };
 
+/** A price level before anything is typed. */
 export const newLevel = (id: string): Level => ({
   id,
   name: '',

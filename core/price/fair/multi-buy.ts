@@ -1,4 +1,5 @@
-// Multi-buy ladders: one for 15, two for 25, three for 35. What a customer brings on average, against single prices.
+// Multi-buy prices: one, two or three pieces for a price. Computes what a customer spends on average, against single
+// prices.
 import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
 import { readMoney } from '../../measure/read/read-money.ts';
 
@@ -6,8 +7,8 @@ import { readMoney } from '../../measure/read/read-money.ts';
 export type BuyLadder = readonly number[];
 
 /**
- * Reads `15 / 25 / 35`: what one, two and three cost together.
- * @returns the ladder, or a sentence when it cannot be read or falls
+ * Reads `18 / 32 / 45`: prices of one, two and three together.
+ * @returns the prices, or a sentence when they cannot be read or fall
  */
 export function readBuyLadder(text: string, currency: string): BuyLadder | { readonly sentence: string } {
   const prices: number[] = [];
@@ -23,10 +24,10 @@ export function readBuyLadder(text: string, currency: string): BuyLadder | { rea
 }
 
 /**
- * How a customer who buys goes on: the chance of taking one more after each.
- * @param more  chance of a second, of a third after a second...; beyond the list nobody goes on
- * @param rungs  a customer stops at the last rung
- * @returns the chance of taking exactly one, two... ; they add up to 1
+ * The chance of taking exactly one, two... pieces.
+ * @param more   chance of a second piece, of a third after a second...; beyond the list nobody goes on
+ * @param rungs  a customer stops at the last price
+ * @returns chances that add up to 1
  */
 export function takes(more: readonly number[], rungs: number): number[] {
   const chances: number[] = [];
@@ -39,18 +40,19 @@ export function takes(more: readonly number[], rungs: number): number[] {
   return chances;
 }
 
+/** Averages over customers. */
 export interface PerCustomer {
   readonly pieces: number;
   /** Minor units a customer pays on average. */
   readonly takings: number;
-  /** What that leaves once fees and what the pieces cost are off. */
+  /** The profit of that, after fees and the cost of the pieces. */
   readonly margin: number;
-  /** Mean square of the margin, for what chance does to a whole fair. */
+  /** Mean square of the profit, for the variation of a whole fair. */
   readonly marginSquared: number;
 }
 
 /**
- * @param keeps    share of what is paid that comes in: 0.98 where a card keeps 2 %
+ * @param keeps    share of the takings that is received: 0.98 with a card fee of 2 %
  * @param feeEach  minor units a sale; one customer is one sale
  * @param cost     minor units a piece
  */
@@ -72,8 +74,8 @@ export function perCustomer(
 }
 
 /**
- * The chance of a second piece at which a ladder leaves as much as single prices do with the chance they have: above it
- * the ladder pays.
+ * The chance of a second piece at which a multi-buy price leaves as much as single prices do with the chance they have;
+ * above it the multi-buy price pays.
  * @param single   price of one, minor units
  * @returns 0 to 1, or null when no chance is high enough
  */

@@ -1,11 +1,12 @@
-// What a sale pays for an hour at the bench, once everything but the hands is paid.
+// Earnings per bench hour: what a sale leaves for an hour once everything but labour is paid.
 import { inSum, computed, type Figure } from '../../figure/figure.ts';
 
 /**
- * @param received  what comes in for one, minor units: the price, less fees and tax where there are any
- * @param labour    the cost's own line for the hands
+ * Earnings per bench hour of one piece.
+ * @param received  net received, minor units: the price less fees and tax
+ * @param labour    the labour line of the cost
  * @param minutes   attended minutes of one piece
- * @returns money per hour; null when no time is entered
+ * @returns money per hour; null without bench time
  */
 export function earningsPerHour(received: Figure, cost: Figure, labour: Figure, minutes: Figure): Figure | null {
   if (!(minutes.value > 0)) return null;

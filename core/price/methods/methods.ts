@@ -1,16 +1,16 @@
-// The schools of pricing: four ways from what a piece costs to what a shop pays for it.
+// Pricing methods: four ways from the cost of a piece to its wholesale price.
 import { given, inSum, computed, totalOf, type Figure } from '../../figure/figure.ts';
 import type { CostKey, CostLine } from '../../cost/column.ts';
 import type { PriceRule } from '../../studio/selling.ts';
 import type { PricingMethod } from '../../studio/pricing-methods.ts';
 
-/** The cost by what is marked up alike. */
+/** The cost in groups that have a markup each. */
 export interface CostGroups {
-  /** Metal and solder, less what scrap brings back. */
+  /** Metal and solder, less scrap credit. */
   readonly metal: number;
-  /** Findings, stones and work sent out. */
+  /** Findings, stones and outwork. */
   readonly findings: number;
-  /** Hands, studio and all the rest. */
+  /** Labour, overhead and all the rest. */
   readonly labour: number;
 }
 
@@ -29,7 +29,7 @@ const groupByKey = {
   marks: 'labour',
 } as const satisfies Record<CostKey, keyof CostGroups>;
 
-/** @param lines  keys and amounts, any unit of money */
+/** @param lines  keys and amounts, in any unit of money */
 export function costGroups(lines: readonly { readonly key: CostKey; readonly amount: number }[]): CostGroups {
   const groups = { metal: 0, findings: 0, labour: 0 };
   for (const { key, amount } of lines) groups[groupByKey[key]] += amount;
@@ -38,8 +38,8 @@ export function costGroups(lines: readonly { readonly key: CostKey; readonly amo
 
 /**
  * The wholesale price before it is put on a price point.
- * @param target  the retail price to go back from, minor units; only the school of price points asks for it
- * @returns minor units, a fraction possibly; of a price point below nothing 0
+ * @param target  the retail price to work back from, minor units; only the price point method uses it
+ * @returns minor units, possibly a fraction; 0 for a price point of 0 or less
  */
 export function wholesaleByMethod(school: PricingMethod, groups: CostGroups, rule: PriceRule, target: number): number {
   const { metal, findings, labour } = groups;
@@ -62,12 +62,12 @@ export function wholesaleByMethod(school: PricingMethod, groups: CostGroups, rul
   }
 }
 
-/** A retail price without the tax that is in it. */
+/** A retail price without the tax in it. */
 function withoutTax(retail: number, { tax }: PriceRule): number {
   return tax.how === 'included' ? retail / (1 + tax.rate.value) : retail;
 }
 
-/** The price of a school as a figure with its working, before it is put on a price point. */
+/** The price of a method as a figure with its calculation, before it is put on a price point. */
 export function methodFigure(
   school: PricingMethod,
   { cost, lines }: { readonly cost: Figure; readonly lines: readonly CostLine[] },
@@ -117,7 +117,7 @@ export function methodFigure(
   }
 }
 
-/** What the school of price points goes back from. */
+/** The target of the price point method. */
 export function targetFigure(minor: number, currency: string, source: string): Figure {
   return given('retail price to go back from', minor, currency, source);
 }

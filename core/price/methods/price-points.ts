@@ -1,17 +1,18 @@
-// Price points: the prices a visitor pays without thinking; a price goes up to the next.
+// Price points: a price is raised to the next one.
 import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
 import type { PricePoints } from '../../studio/selling.ts';
 
 /**
- * The lowest price point at or above a price: a rung of the ladder while it reaches, then the steps of the bands.
+ * The lowest price point at or above a price: a listed price while the list reaches, then the steps of the bands.
  * @param exactMinor  minor units, may be a fraction
- * @param points      bands in order; the first whose end lies above the price rules, else the last; none rounds up to one
- *   unit. What is taken off each point of the bands (5 makes 2000 into 1995) is not taken off a rung: it stands as typed.
+ * @param points      bands in order: the first whose end is above the price, else the last; without bands it is rounded
+ *   up to one unit. The price ending (5 makes 2000 into 1995) applies to the bands only
  * @returns whole minor units, never below the price
- * @example upToPricePoint(7348, { ladderMinor: [], bands: [{ belowMinor: 20000, stepMinor: 200 }], justBelowMinor: 0 }) // 7400
+ * @example upToPricePoint(7348, { ladderMinor: [], bands: [{ belowMinor: 20000, stepMinor: 200 }], justBelowMinor: 0 })
+ *   // 7400
  */
 export function upToPricePoint(exactMinor: number, { ladderMinor, bands, justBelowMinor }: PricePoints): number {
-  // What floating point adds to an exact price must not push it to the next point.
+  // A rounding error must not push an exact price to the next point.
   const wanted = Math.ceil(exactMinor - 1e-6);
   const rung = ladderMinor.find((minor) => minor >= wanted);
   if (rung !== undefined && wanted > 0) return rung;

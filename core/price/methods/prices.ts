@@ -1,4 +1,4 @@
-// The prices of a piece under the studio's rule: wholesale by a school, retail from it, each on a price point.
+// Prices of a piece by the studio's rule: wholesale by a pricing method, retail from it, each on a price point.
 import { given, inSum, computed, renamed, type Figure } from '../../figure/figure.ts';
 import { showValue } from '../../figure/show.ts';
 import type { CostColumn } from '../../cost/column.ts';
@@ -8,38 +8,39 @@ import { earningsPerHour } from './earnings-per-hour.ts';
 import { upToPricePoint } from './price-points.ts';
 import { methodFigure, targetFigure, wholesaleByMethod, type CostGroups } from './methods.ts';
 
+/** Prices of a piece with their profit. */
 export interface Prices {
   readonly school: PricingMethod;
-  /** Minor units, whole, on a price point. Without tax. */
+  /** Whole minor units, on a price point. Without tax. */
   readonly wholesale: Figure;
-  /** With the tax that is in it, where the studio's prices include it. */
+  /** With tax, where the studio's prices include it. */
   readonly retail: Figure;
-  /** What wholesale leaves over the cost. */
+  /** Profit at wholesale. */
   readonly left: Figure;
-  /** That as a share of the price, %; null at no price. */
+  /** Margin at wholesale, %; null at a price of 0. */
   readonly margin: Figure | null;
-  /** What wholesale pays the bench per hour once everything but the hands is paid; null when no time is entered. */
+  /** Earnings per bench hour at wholesale; null without bench time. */
   readonly perHour: Figure | null;
-  /** What a shop would ask that makes its usual factor of the wholesale price. */
+  /** What a shop with the usual multiplier would ask. */
   readonly shopAsks: Figure;
 }
 
-/** How a piece is priced: by the studio's school or one of its own. */
+/** How a piece is priced: by the studio's method or its own. */
 export interface Pricing {
   readonly school: PricingMethod;
-  /** The retail price to go back from, minor units; 0 for none. */
+  /** The retail price to work back from, minor units; 0 for none. */
   readonly targetMinor: number;
 }
 
-/** Without a price to go back from, the school of price points has nothing to say and cost × factor stands in. */
+/** Without a target the price point method has no price, and cost × multiplier is used. */
 function schoolIn({ school, targetMinor }: Pricing): PricingMethod {
   return school === 'price-point' && targetMinor === 0 ? 'build-up' : school;
 }
 
 /**
- * @param column    settled; minor units
- * @param minutes   attended minutes of one piece
- * @param base      the column the price is built on, where that is another size's
+ * @param column   rounded, minor units
+ * @param minutes  attended minutes of one piece
+ * @param base     the column the price is built on, where it is that of another size
  */
 export function pricesOf(
   column: CostColumn,
@@ -76,21 +77,21 @@ export function pricesOf(
   };
 }
 
-/** What a wholesale price leaves over the cost. */
+/** Profit at a wholesale price. */
 export function leftOf(wholesale: Figure, cost: Figure): Figure {
   const { unit } = cost;
   const how = () => `${inSum(wholesale.value, unit)} − ${inSum(cost.value, unit)}`;
   return computed('left at wholesale', wholesale.value - cost.value, unit, how, [wholesale, cost]);
 }
 
-/** What is left of a price as a share of it, %; null at no price. A margin is of the price, a mark-up of the cost. */
+/** Margin, %; null at a price of 0. A margin is a share of the price, a markup a share of the cost. */
 export function marginOf(price: Figure, left: Figure): Figure | null {
   if (!(price.value > 0)) return null;
   const how = () => `${inSum(left.value, left.unit)} ÷ ${inSum(price.value, price.unit)}`;
   return computed('margin', (left.value / price.value) * 100, '%', how, [left, price]);
 }
 
-/** Wholesale and retail of a cost alone, without their working: for whole books and live sliders. @returns minor units */
+/** Wholesale and retail of a cost without their calculations, for whole books and live sliders. @returns minor units */
 export function priceMinor(
   groups: CostGroups,
   pricing: Pricing,
@@ -101,7 +102,7 @@ export function priceMinor(
   return { wholesale, retail: retailMinor(wholesale, school, pricing.targetMinor, rule) };
 }
 
-// Going back from a price a visitor pays, a shop's price is what that leaves and no more: it is rounded down.
+// Worked back from a retail price, the wholesale price must not exceed what that leaves: it is rounded down.
 function wholesaleMinor(exact: number, school: PricingMethod, rule: PriceRule): number {
   const point = school === 'price-point' ? Math.floor(exact + 1e-6) : upToPricePoint(exact, rule.points);
   return Math.max(point, rule.leastWholesaleMinor);

@@ -1,4 +1,4 @@
-// What a piece costs by how many are made at once: set-up is spread over them, loads are filled.
+// Cost of a piece by batch size: set-up is spread, and loads are filled.
 import type { Figure } from '../../figure/figure.ts';
 import type { Fix } from '../../metal/fix.ts';
 import type { Piece } from '../../piece/piece.ts';
@@ -6,17 +6,18 @@ import type { Rates } from '../../studio/rates.ts';
 import { countPiece, type CountOptions, type PieceCount } from './count-piece.ts';
 import { leftOf, marginOf } from '../methods/prices.ts';
 
-/** Batches worth looking at (common practice: a sample, half a dozen, a dozen, two, five). */
+/** Batch sizes that are compared (common practice: a sample, half a dozen, a dozen, two, five). */
 export const usualBatches = [1, 6, 12, 24, 60] as const;
 
+/** One point of the curve. */
 export interface CurvePoint {
   readonly batchSize: number;
   readonly count: PieceCount;
-  /** At the price of the piece's usual batch, whatever it cost to make, %; null at no price. */
+  /** Margin at the price of the piece's usual batch, %; null at a price of 0. */
   readonly margin: Figure | null;
 }
 
-/** Counts at the usual batch sizes, and at the piece's own among them. */
+/** Counts at the usual batch sizes and the piece's own. */
 export function batchCurve(piece: Piece, rates: Rates, fix: Fix | null, options: CountOptions = {}): CurvePoint[] {
   const usual = countPiece(piece, rates, fix, options);
   const { wholesale } = usual.prices;

@@ -1,52 +1,55 @@
-// What each way of selling brings: the price asked, what fees, shops and tax keep, what is left, and what it pays an hour.
+// Sales channels: price, fees, commission and tax, net received, profit, and earnings per bench hour.
 import type { CostColumn } from '../../cost/column.ts';
 import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
 import { earningsPerHour } from '../methods/earnings-per-hour.ts';
 import type { PriceRule, SellingChannel } from '../../studio/selling.ts';
 
-/** What a piece costs and takes, whichever way it is sold. */
+/** Cost and bench time of a piece, whatever the channel. */
 export interface CostOfPiece {
   /** Minor units. */
   readonly cost: Figure;
-  /** The cost's own line for the hands. */
+  /** The labour line of the cost. */
   readonly labour: Figure;
   readonly minutes: Figure;
 }
 
+/** Prices a channel may ask. */
 export interface AskedPrices {
   /** Minor units, without tax. */
   readonly wholesale: Figure;
-  /** Minor units, as a customer pays it where tax is included. */
+  /** Minor units, as a customer pays it: with tax where it is included. */
   readonly retail: Figure;
 }
 
+/** What a channel brings for one piece. */
 export interface ChannelResult {
   readonly channel: SellingChannel;
-  /** What is asked: wholesale, or retail. */
+  /** The price asked: wholesale or retail. */
   readonly price: Figure;
-  /** What comes in once fees, the shop's share and tax are off. */
+  /** Net received, after fees, commission and tax. */
   readonly received: Figure;
   readonly left: Figure;
-  /** null when no time is entered. */
+  /** null without bench time. */
   readonly perHour: Figure | null;
-  /** The price asked at which nothing is left. */
+  /** Break-even price. */
   readonly breakEven: Figure;
 }
 
 /**
- * What comes in of a price: of retail the tax first, then the shop's share of the rest; fees are of what the customer
- * pays, since that is what a card or a marketplace charges on (common practice).
+ * Net received of a price. Of a retail price tax comes off first, then the shop's commission of the rest. Fees are of
+ * what the customer pays, since that is what cards and marketplaces charge on (common practice).
  * received = keep × price − fee each
  */
 export function keepsOf(channel: SellingChannel, { tax }: PriceRule): number {
   if (channel.kind === 'wholesale') return 1 - channel.feeShare.value;
   const taxed = 1 + tax.rate.value;
   const net = tax.how === 'included' ? 1 / taxed : 1;
-  // Tax on top is paid by the customer as well, and the fee is charged on it.
+  // Tax on top is paid by the customer too, and the fee is charged on it.
   const charged = tax.how === 'on-top' ? taxed : 1;
   return net * (1 - channel.shopKeeps.value) - charged * channel.feeShare.value;
 }
 
+/** Computes what a channel brings for one piece. */
 export function channelResult(
   channel: SellingChannel,
   prices: AskedPrices,
@@ -104,7 +107,7 @@ function breakEven(cost: Figure, fee: number, keeps: number): Figure {
   return computed('breaks even at', value, cost.unit, how, [cost]);
 }
 
-/** What a piece costs and takes, from its count. */
+/** Cost and bench time of a piece, from its count. */
 export function costOfPiece({
   column,
   minutes,

@@ -1,15 +1,17 @@
-// Two counts side by side: what the one weighs, takes, costs and sells for over the other.
+// Compares two counts: weight, time, cost and prices.
 import { inSum, computed, type Figure } from '../../figure/figure.ts';
 import type { PieceCount } from './count-piece.ts';
 
+/** One line of a comparison. */
 export interface Compared {
   readonly label: string;
   readonly one: Figure;
   readonly other: Figure;
-  /** one − other. */
+  /** First minus second. */
   readonly more: Figure;
 }
 
+/** Compares two counts line by line. */
 export function compareCounts(one: PieceCount, other: PieceCount): Compared[] {
   const lines: readonly (readonly [string, (count: PieceCount) => Figure])[] = [
     ['Finished weight', ({ weight }) => weight],

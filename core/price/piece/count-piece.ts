@@ -1,4 +1,4 @@
-// The count of a piece: what stands on the right page. One call from the document to every figure on it.
+// The count of a piece: one call from the document to every figure on its page.
 import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
 import { costColumn, type CostColumn, type RatedTime, type PricedFinding } from '../../cost/column.ts';
 import type { PricedPart, PricedSolder } from '../../cost/metal-lines.ts';
@@ -28,15 +28,16 @@ import type { Rates } from '../../studio/rates.ts';
 import type { Issue } from '../../measure/issue.ts';
 import { pricesOf, type Prices, type Pricing } from '../methods/prices.ts';
 
+/** Everything that is computed of a piece. */
 export interface PieceCount {
-  /** The piece that was counted: of one with sizes, in one of them. */
+  /** The piece that was counted, in one of its sizes if it has any. */
   readonly recipe: Recipe;
   readonly size: Size | null;
   /** In the order of the piece's parts. */
   readonly parts: readonly PartComputation[];
   readonly joins: readonly JoinComputation[];
   readonly steps: readonly StepComputation[];
-  /** What one finished piece weighs, findings and solder included. */
+  /** Weight of one finished piece with findings and solder. */
   readonly weight: Figure;
   /** Attended minutes of one piece. */
   readonly minutes: Figure;
@@ -45,7 +46,7 @@ export interface PieceCount {
   readonly batchSize: number;
   readonly column: CostColumn;
   readonly prices: Prices;
-  /** The school it is priced by, its own or the studio's. */
+  /** Its pricing method, its own or the studio's. */
   readonly pricing: Pricing;
   /** Paths are within the piece: `parts.0.section.diameter`. Empty when the piece can be accepted. */
   readonly problems: readonly Issue[];
@@ -66,22 +67,23 @@ const chargeForms = {
   grain: 'wire',
 } as const satisfies Record<SectionForm, ChargeForm>;
 
+/** Options of a count. */
 export interface CountOptions {
-  /** Pieces made at once; the piece's own usual batch when left out. */
+  /** Batch size; the piece's usual one when left out. */
   readonly batchSize?: number | undefined;
-  /** The size to count, by id; the first when left out. */
+  /** Id of the size to count; the first when left out. */
   readonly size?: string | undefined;
   readonly compute?: RecipeFunctions | undefined;
 }
 
 /**
- * Reckons a piece at the studio's rates and a fix.
- * @param fix  null before the first fix: metal then costs nothing, and the problems say so
+ * Counts a piece at the studio's rates and metal prices.
+ * @param fix  null before the first metal prices: metal then costs nothing, and the problems say so
  */
 export function countPiece(piece: Piece, rates: Rates, fix: Fix | null, options: CountOptions = {}): PieceCount {
   const count = countOne(piece, rates, fix, options);
   if (piece.sizes.price !== 'one' || piece.sizes.rows.length < 2) return count;
-  // One price for all is the one that holds for the dearest of them.
+  // With one price for all sizes, it is that of the most expensive size.
   const columns = piece.sizes.rows.map(({ id }) => countOne(piece, rates, fix, { ...options, size: id }).column);
   const dearest = columns.reduce((most, one) => (one.cost.value > most.cost.value ? one : most), count.column);
   const { rule } = rates.selling;
@@ -170,7 +172,7 @@ interface TimedStep {
   readonly time: StepComputation;
 }
 
-// Whose hands the minutes are: one line a rate, the studio's first.
+// Minutes by labour rate: the studio's rate first.
 function handsOf(timed: readonly TimedStep[], minutes: Figure, rates: Rates): RatedTime[] {
   const isOwn = ({ step }: TimedStep) => rates.makers.has(step.maker);
   if (!timed.some(isOwn)) return [{ minutes, rate: rates.labour }];
@@ -183,7 +185,7 @@ function handsOf(timed: readonly TimedStep[], minutes: Figure, rates: Rates): Ra
   return [...byRate].map(([rate, lines]) => ({ minutes: totalOf(rate.label, 'min', lines), rate }));
 }
 
-// How much of the work on a piece is done when each step is: what is spent on one that the step spoils.
+// Share of the minutes that is spent when each step is done: the cost of a piece that the step loses.
 function spentByStep(timed: readonly TimedStep[], minutes: Figure) {
   let spent = 0;
   return timed.map(({ step, time }, index) => {
@@ -199,7 +201,7 @@ function packagingOf(piece: Piece, { packaging, currency }: Rates, problems: Iss
   return reading.ok && reading.value > 0 ? given('packaging', reading.value, currency, 'the piece, as typed') : null;
 }
 
-// The charge for the marks of a piece, by its weight in the metal they are for.
+// Hallmarking charge of a piece, by the weight of its hallmarked metal.
 function marksOf(piece: Piece, parts: readonly PartComputation[], { assayCharges, country }: Rates): Figure | null {
   if (piece.marks === 'no' || assayCharges.length === 0) return null;
   const weights = preciousWeights(parts);
@@ -209,7 +211,7 @@ function marksOf(piece: Piece, parts: readonly PartComputation[], { assayCharges
   return assayCharges.find(({ upToG }) => grams <= upToG)?.charge ?? null;
 }
 
-// What goes into the pickle or the tumbler together.
+// Steps that are done in loads.
 function isLoad({ load, loadMin, unattendedMin: alone }: StepComputation): boolean {
   return Number.isFinite(load) || loadMin > 0 || alone > 0;
 }
@@ -225,7 +227,7 @@ function noFix(lastFix: Fix | null, currency: string): Issue {
   return { path: 'fix', sentence, onlyPrice: true };
 }
 
-// Parts bought ready made cost what they cost, and no metal is cut for them.
+// A bought part costs its price, and no metal is cut for it.
 function boughtParts(
   parts: readonly Part[],
   computations: readonly PartComputation[],
@@ -292,7 +294,7 @@ function pricePartsAt(
   });
 }
 
-// Twenty parts of one coil are priced once.
+// Parts of one stock item are priced once.
 function onceEach<Price>(price: (alloy: Alloy, form: ChargeForm, thicknessMm: number) => Price): typeof price {
   const known = new Map<string, Price>();
   return (alloy, form, thicknessMm) => {

@@ -1,26 +1,27 @@
-// The likely range of a cost: minutes, weights and rejects stray, so the cost of a batch does too.
+// The likely range of a cost: minutes, weights and rejects vary, so the cost of a batch does too.
 import { areConsumablesHourly } from '../../cost/column.ts';
 import type { PieceCount } from './count-piece.ts';
 import type { Rates } from '../../studio/rates.ts';
 import { logNormal, quantile, seeded } from '../../measure/random.ts';
 
-/** One thing that strays: what it costs as reckoned, and its standard deviation as a share. */
+/** A varying cost: the computed amount and its standard deviation as a share. */
 interface Strays {
   readonly amount: number;
   readonly spread: number;
 }
 
+/** What varies in a cost. */
 export interface CostVariation {
-  /** What does not stray, minor units for one piece. */
+  /** The part that does not vary, minor units for one piece. */
   readonly fixed: number;
-  /** Work by step and metal by part, minor units for one piece; each strays by itself. */
+  /** Labour by step and metal by part, minor units for one piece; each varies independently. */
   readonly strays: readonly Strays[];
-  /** Steps that spoil some, in order: what one spoilt there has cost, minor units. */
+  /** Steps with a yield, in order: cost of a piece lost there, minor units. */
   readonly spoiling: readonly { readonly yield: number; readonly lost: number }[];
   readonly batchSize: number;
 }
 
-/** Takes a count apart into what strays and what does not; together they make its exact cost. */
+/** Splits a count into what varies and what does not; together they are its exact cost. */
 export function costVariation(count: PieceCount, rates: Rates): CostVariation {
   const { lines, exact } = count.column;
   const amount = (key: string) =>
@@ -46,7 +47,7 @@ export function costVariation(count: PieceCount, rates: Rates): CostVariation {
 function spoilingOf({ column, steps, minutes }: PieceCount, work: number): CostVariation['spoiling'] {
   const rejects = column.lines.find(({ key }) => key === 'rejects');
   if (!rejects) return [];
-  // The metal lost with a spoilt piece stands in the working of the line: one line a step that spoils some.
+  // The metal lost with a rejected piece is in the calculation of the line: one line a step with a yield.
   const first = computedLine(rejects.each);
   const metal = first?.from[1]?.value ?? 0;
   let spent = 0;
@@ -59,24 +60,24 @@ function spoilingOf({ column, steps, minutes }: PieceCount, work: number): CostV
 
 const computedLine = (figure: PieceCount['minutes']) => figure.from[0];
 
+/** The likely range of a cost. */
 export interface LikelyRange {
-  /** Minor units; the mean of the cost of one piece in a batch. */
+  /** Mean cost of one piece in a batch, minor units. */
   readonly mean: number;
   readonly deviation: number;
-  /** The tenth, the half, four fifths and nine tenths of batches cost no more than this. */
+  /** Costs that 10, 50, 80 and 90 % of batches do not exceed. */
   readonly p10: number;
   readonly p50: number;
   readonly p80: number;
   readonly p90: number;
-  /** Standard error of the four fifths, from the number of batches tried. */
+  /** Standard error of the 80 % value, from the number of simulated batches. */
   readonly errorOfP80: number;
 }
 
 /**
- * Tries a number of batches with everything straying. Minutes and weights are lognormal about what was reckoned, so that
- * none falls below nothing; pieces are spoilt step by step as a coin of the step's yield falls, and paid for by those that
- * come out good.
- * @param batches  more make the range surer: its error falls with their root
+ * Simulates batches with everything varying. Minutes and weights are lognormal about the computed values, so that none
+ * is below 0. Pieces are lost step by step by the yield of the step, and the good ones pay for them.
+ * @param batches     more batches give a smaller error, by their square root
  * @param onProgress  called now and then with the share done
  */
 export function likelyRange(
@@ -108,12 +109,12 @@ export function likelyRange(
   };
 }
 
-// What the spoilt of one batch cost each of the good ones: as many are begun as a batch holds good ones.
+// Cost of the rejects of a batch for each good piece: as many are started as are needed for the good ones.
 function spoiltEach({ spoiling, batchSize }: CostVariation, random: () => number): number {
   if (spoiling.length === 0) return 0;
   let lost = 0;
   for (let piece = 0; piece < batchSize; piece += 1) {
-    // Begun again until one comes out good; beyond so many the yield is a slip.
+    // Pieces are started until one is good; a yield that needs more tries than this is a typing error.
     for (let begun = 0; begun < MOST_BEGUN; begun += 1) {
       const at = spoiling.find((step) => random() >= step.yield);
       if (!at) break;
@@ -124,7 +125,7 @@ function spoiltEach({ spoiling, batchSize }: CostVariation, random: () => number
 }
 const MOST_BEGUN = 200;
 
-/** Mean and standard deviation without any trying, where nothing is spoilt: a sum of independent things. */
+/** Mean and standard deviation without simulation, where nothing is lost: a sum of independent variables. */
 export function exactSpread({ fixed, strays }: CostVariation): { readonly mean: number; readonly deviation: number } {
   return {
     mean: fixed + strays.reduce((sum, { amount }) => sum + amount, 0),
@@ -132,8 +133,8 @@ export function exactSpread({ fixed, strays }: CostVariation): { readonly mean: 
   };
 }
 
-// Maritz and Jarrett would weigh all order statistics; the distance between two near ones does as well here:
-// the binomial gives the ranks one standard error below and above.
+// Maritz and Jarrett weigh all order statistics. The distance between two near ones is as good here: the binomial gives
+// the ranks one standard error below and above.
 function quantileError(sorted: readonly number[], share: number): number {
   const half = Math.sqrt((share * (1 - share)) / sorted.length);
   return (quantile(sorted, Math.min(1, share + half)) - quantile(sorted, Math.max(0, share - half))) / 2;

@@ -1,4 +1,4 @@
-// Make or buy: what a piece costs with one of its parts made here, and with the part bought ready made.
+// Make or buy: the cost of a piece with a part made here, and with the part bought.
 import type { Figure } from '../../figure/figure.ts';
 import { readMoney } from '../../measure/read/read-money.ts';
 import type { Fix } from '../../metal/fix.ts';
@@ -6,14 +6,15 @@ import type { Piece } from '../../piece/piece.ts';
 import type { Rates } from '../../studio/rates.ts';
 import { countPiece, type CountOptions } from './count-piece.ts';
 
+/** Cost of a piece with a part made and bought. */
 export interface MakeOrBuy {
-  /** The cost of the piece either way: metal and minutes against the price. */
+  /** Cost of the piece either way. */
   readonly made: Figure;
   readonly bought: Figure;
   readonly better: 'make' | 'buy';
 }
 
-/** @returns null for a part without a price ready made */
+/** @returns null for a part without a bought-in price */
 export function makeOrBuy(
   piece: Piece,
   partId: string,

@@ -1,38 +1,39 @@
-// Back from a price: what would have to be true for it to pay the wage that is wanted.
+// Works back from a price: what minutes, grams or cost would give the target hourly rate.
 import { areConsumablesHourly, type CostColumn, type CostKey } from '../../cost/column.ts';
 import { inSum, computed, totalOf, type Figure } from '../../figure/figure.ts';
 
-/** What a piece takes and costs, minor units, split by what could be changed. */
+/** Cost of a piece split by what could be changed, minor units. */
 export interface PresentCost {
-  /** Comes in for one at the price gone back from, fees and tax off. */
+  /** Net received for one at the target price. */
   readonly received: Figure;
-  /** Metal and solder, less scrap; moves with the grams cut. */
+  /** Metal and solder less scrap; proportional to the grams cut. */
   readonly metal: Figure;
   readonly grams: Figure;
-  /** Moves with neither grams nor minutes: findings, packing, marks. */
+  /** Costs that depend on neither grams nor minutes: findings, packaging, hallmarks. */
   readonly fixed: Figure;
   readonly minutes: Figure;
-  /** Studio, and consumables counted by the hour: money for a bench hour besides the hands. */
+  /** Overhead, and consumables counted by the hour: money per bench hour besides labour. */
   readonly besidesPerHour: Figure;
 }
 
+/** What would give the target hourly rate. */
 export interface MustBeTrue {
-  /** Minutes it may take at the grams it has. Below 0 no time at all is short enough. */
+  /** Minutes it may take at its present grams. Below 0 no time is short enough. */
   readonly minutes: Figure;
-  /** Grams it may hold at the minutes it takes. */
+  /** Grams it may have at its present minutes. */
   readonly grams: Figure;
-  /** What has to come in for it as it is. */
+  /** Net received that it needs as it is. */
   readonly received: Figure;
-  /** The wage it pays as it is. */
+  /** Its present earnings per bench hour. */
   readonly wage: Figure;
-  /** Whether the wage wanted is paid already. */
+  /** Whether it earns the target rate already. */
   readonly isTrue: boolean;
 }
 
 /**
- * received = metal per gram × grams + fixed + (wage + besides) ÷ 60 × minutes, solved for each in turn with the others as
- * they are.
- * @param wage  wanted, money per hour
+ * received = metal per gram × grams + fixed + (wage + besides) ÷ 60 × minutes, solved for each in turn with the others
+ * unchanged.
+ * @param wage  target hourly rate, money per hour
  */
 export function mustBeTrue(present: PresentCost, wage: Figure): MustBeTrue {
   const { received, metal, grams, fixed, minutes, besidesPerHour } = present;
@@ -78,7 +79,7 @@ export function mustBeTrue(present: PresentCost, wage: Figure): MustBeTrue {
   };
 }
 
-/** What a piece takes and costs at present, from its count, and what comes in for it. */
+/** Present cost and time of a piece, from its count, and the net received for it. */
 export function presentCost(
   {
     column,

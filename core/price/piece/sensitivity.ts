@@ -1,20 +1,21 @@
-// What moves the pay: metal, minutes and price each a tenth up or down, the others as they are.
+// Sensitivity of the earnings per bench hour: metal, minutes and price each moved by a tenth, the others unchanged.
 import { areConsumablesHourly } from '../../cost/column.ts';
 import type { ChannelResult } from './channels.ts';
 import type { PieceCount } from './count-piece.ts';
 import { keepsOf } from './channels.ts';
 import type { PriceRule } from '../../studio/selling.ts';
 
+/** Effect of one factor on the earnings. */
 export interface Sensitivity {
   readonly what: 'price' | 'minutes' | 'metal';
-  /** Pay for a bench hour with it a step lower and a step higher, minor units. */
+  /** Earnings per bench hour one step lower and one step higher, minor units. */
   readonly lower: number;
   readonly higher: number;
 }
 
 /**
  * @param step  0.1 for a tenth
- * @returns the greatest effect first; nothing when no time is entered
+ * @returns the largest effect first; nothing without bench time
  */
 export function sensitivity(
   { column, minutes }: PieceCount,

@@ -1,4 +1,4 @@
-// Where the wholesale price goes: the cost by kind, and what is left.
+// Shares of the wholesale price: the cost by kind, and the profit.
 import { renamed, totalOf, type Figure } from '../../figure/figure.ts';
 import type { PieceCount } from './count-piece.ts';
 
@@ -15,6 +15,7 @@ const kinds = [
   { key: 'marks', name: 'marks' },
 ] as const;
 
+/** A share of the wholesale price. */
 export interface PriceShare {
   readonly key: (typeof kinds)[number]['key'] | 'left';
   /** Minor units, above 0; its label names the share. */
@@ -22,8 +23,8 @@ export interface PriceShare {
 }
 
 /**
- * Shares of the wholesale price. They add up to it while the price covers the cost.
- * @returns those above nothing; metal is what is used up, solder added and scrap taken off
+ * Shares of the wholesale price; they add up to it while the price covers the cost.
+ * @returns shares above 0; metal is what is used, with solder and without scrap
  */
 export function priceShares({ column, prices }: PieceCount): PriceShare[] {
   const line = (key: string) => column.lines.find((one) => one.key === key)?.each;
@@ -39,7 +40,7 @@ export function priceShares({ column, prices }: PieceCount): PriceShare[] {
   return [...cost, left].filter(({ amount }) => amount.value > 0);
 }
 
-// What of the metal is used up: with the solder, and less what comes back.
+// Metal used: with the solder, less the scrap credit.
 function usedUp(metal: Figure, solder: Figure | undefined, scrap: Figure | undefined): Figure {
   const lines = [metal, solder, scrap].filter((line) => line !== undefined);
   return lines.length === 1 ? renamed(metal, 'metal') : totalOf('metal', metal.unit, lines);

@@ -1,19 +1,23 @@
-// Whether a price that was set once still holds at today's cost.
+// Whether a price that was set is out of date at today's cost.
 import { z } from 'zod';
 import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
 import type { Piece } from '../../piece/piece.ts';
 import type { PieceCount } from './count-piece.ts';
 import type { Prices } from '../methods/prices.ts';
 
-/** How a price came about: by the rule, at acceptance or a new fix; by hand, one or a group; left as it was; taken back. */
+/**
+ * How a price came about: by the rule, at acceptance or with new metal prices; by hand, for one piece or a group; kept;
+ * or undone.
+ */
 export const priceHows = ['accepted', 'fix', 'set', 'group', 'left', 'undone'] as const;
 
 const sizePriceSchema = z.object({ wholesaleMinor: z.int().min(0), retailMinor: z.int().min(0) });
-/** Prices set by hand for single sizes, by the size's id, in whole minor units. */
+/** Prices of single sizes set by hand, by id of the size, in whole minor units. */
 export const sizePricesSchema = z.record(z.string().max(80), sizePriceSchema);
+/** Prices of single sizes. */
 export type SizePrices = z.infer<typeof sizePricesSchema>;
 
-/** What a piece was priced at last, and what it cost then, in whole minor units. */
+/** The last prices of a piece and its cost then, in whole minor units. */
 export const pricedSchema = z.object({
   currency: z.string(),
   fixOn: z.string().nullable(),
@@ -21,15 +25,16 @@ export const pricedSchema = z.object({
   wholesaleMinor: z.int(),
   retailMinor: z.int(),
   how: z.enum(priceHows).default('accepted'),
-  /** Where each size has its own price: those set by hand. The others follow the rule. */
+  /** Prices of single sizes set by hand; the other sizes follow the rule. */
   sizes: sizePricesSchema.default({}),
 });
+/** Prices of a piece. */
 export type Priced = z.infer<typeof pricedSchema>;
 
 /**
- * What a size sells for. A price of the piece holds for its first size, and for all of them at one price; another size
- * has one set by hand, or the rule's.
- * @param size  its place among the sizes; 0 for a piece that has none
+ * Price of a size. The price of the piece is that of its first size, or of all sizes where they share one; another size
+ * has a price set by hand, or the rule's.
+ * @param size  index of the size; 0 for a piece without sizes
  */
 export function sizePrice(
   priced: Priced | null,
@@ -43,17 +48,18 @@ export function sizePrice(
     : { wholesale: wholesale.value, retail: retail.value, isSet: false };
 }
 
+/** Whether a price is up to date. */
 export interface PriceStanding {
   readonly holds: boolean;
-  /** The wholesale price as set then. */
+  /** The wholesale price as set. */
   readonly then: Figure;
-  /** What that price leaves over today's cost. */
+  /** Profit of that price at today's cost. */
   readonly left: Figure;
 }
 
 /**
- * A price holds while the studio's rule asks for no more than it does at today's cost.
- * @returns null when nothing was priced yet, or in another currency
+ * A price is up to date while the studio's rule suggests no higher one at today's cost.
+ * @returns null without a price, or with one in another currency
  */
 export function priceStanding(priced: Priced | null, now: PieceCount): PriceStanding | null {
   const { wholesale } = now.prices;

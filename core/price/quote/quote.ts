@@ -1,5 +1,5 @@
-// A quote for a commission or a repair: lines of pieces or of words, what is asked before it is begun, and until when it
-// holds. What is usual is offered here; what binds is for the local rule and the maker's own terms to say.
+// A quote for a commission or a repair: items, deposit and expiry. It offers usual terms; what binds is decided by the
+// local rule and the maker's own terms.
 import { z } from 'zod';
 import { given, inSum, computed, renamed, totalOf, type Figure } from '../../figure/figure.ts';
 import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
@@ -10,42 +10,46 @@ import type { Issue } from '../../measure/issue.ts';
 
 const quoteLineSchema = z.strictObject({
   id: rowIdSchema,
-  /** What it is, in words. */
+  /** Description of the item. */
   what: nameSchema,
-  /** A piece of the book, and the revision it is quoted from; blank for a line of words. */
+  /** Id of a piece and the revision it is quoted from; blank for a custom item. */
   piece: z.string().max(40),
   size: z.string().max(40),
   count: typedSchema,
-  /** Price of one, typed; blank takes the retail price of the piece. */
+  /** Price of one, typed; blank for the retail price of the piece. */
   price: typedSchema,
 });
 
+/** A quote as it is stored. */
 export const quoteSchema = z.strictObject({
   kind: z.enum(['commission', 'repair']),
-  /** A name only. */
+  /** Name of the customer. */
   customer: nameSchema,
   what: nameSchema,
   lines: z.array(quoteLineSchema).max(40, 'A quote has 40 lines at most.'),
-  /** The least a job is done for. */
+  /** Minimum charge. */
   least: typedSchema,
-  /** The customer's own metal: what it is, its weight, and what is allowed for it. */
+  /** Customer-supplied metal: what it is, its weight, and the credit for it. */
   ownMetal: nameSchema,
   ownGrams: typedSchema,
   allowed: typedSchema,
-  /** Asked before it is begun, as a share. */
+  /** Deposit, as a share. */
   deposit: typedSchema,
   expires: z.union([isoDateSchema, z.literal('')]),
-  /** The metal's price is fixed until this day, then it is that of the day; blank: as long as the quote holds. */
+  /** The metal price is held until this day; blank: as long as the quote is valid. */
   metalFixedUntil: z.union([isoDateSchema, z.literal('')]),
   due: z.union([isoDateSchema, z.literal('')]),
   note: noteSchema,
-  /** Batches it became when it was taken. */
+  /** Batches it became when it was accepted. */
   batches: z.array(z.string().max(40)).max(40),
 });
 
+/** A quote as it is stored. */
 export type Quote = z.infer<typeof quoteSchema>;
+/** An item of a quote. */
 export type QuoteLine = Quote['lines'][number];
 
+/** A quote before anything is typed. */
 export const emptyQuote: Quote = {
   kind: 'commission',
   customer: '',
@@ -63,19 +67,21 @@ export const emptyQuote: Quote = {
   batches: [],
 };
 
+/** An item before anything is typed. */
 export const newQuoteLine = (id: string): QuoteLine => ({ id, what: '', piece: '', size: '', count: '1', price: '' });
 
+/** Totals of a quote. */
 export interface QuoteCount {
-  /** In the order of the lines; each price of one, and for all of it. */
+  /** Prices of each item, for one and in total, in the order of the items. */
   readonly lines: readonly { readonly each: Figure; readonly all: Figure }[];
   readonly total: Figure;
   readonly deposit: Figure;
-  /** Due when it is done. */
+  /** Balance due. */
   readonly rest: Figure;
   readonly problems: readonly Issue[];
 }
 
-/** @param retailOf  the retail price of a piece in a size, minor units; null when it is not in the book */
+/** @param retailOf  retail price of a piece in a size, minor units; null when the piece does not exist */
 export function countQuote(
   quote: Quote,
   currency: string,
@@ -142,7 +148,7 @@ export function countQuote(
   return { lines, total, deposit, rest, problems };
 }
 
-/** Whether a quote still holds, and its metal with it. @param today  ISO day */
+/** Whether a quote is still valid, and whether its metal price is. @param today  ISO day */
 export function quoteStanding(
   { expires, metalFixedUntil }: Pick<Quote, 'expires' | 'metalFixedUntil'>,
   today: string,
