@@ -25,10 +25,6 @@ export function documentSchema<Body extends z.ZodType>(body: Body) {
   });
 }
 
-export function documentListSchema<Body extends z.ZodType>(body: Body) {
-  return z.array(documentSchema(body));
-}
-
 /** Saving a draft: the whole body and the version it was based on. */
 export function draftSchema<Body extends z.ZodType>(body: Body) {
   return z.object({ version: z.int().min(1), body });
@@ -49,8 +45,7 @@ export type DocumentOf<Body> = Readonly<Omit<Envelope, 'body' | 'accepted'>> & {
 };
 
 /** The kinds of documents a ledger holds. */
-export const documentKinds = ['studio', 'piece', 'batch', 'fair', 'quote'] as const;
-export type DocumentKind = (typeof documentKinds)[number];
+export type DocumentKind = 'studio' | 'piece' | 'batch' | 'fair' | 'quote';
 
 export const documentParams = z.object({ id: idSchema });
 

@@ -8,7 +8,7 @@ export type ServerClock = () => Date;
  * @param start  local time as ISO 8601 without a zone, `2026-11-24T10:00`; blank or undefined for the present
  * @throws RangeError when `start` is not a time
  */
-export function clockFrom(start: string | undefined): ServerClock {
+function clockFrom(start: string | undefined): ServerClock {
   if (!start) return () => new Date();
   const from = new Date(start).getTime();
   if (Number.isNaN(from))

@@ -45,7 +45,7 @@ function partWith(part: Part, put: (text: string) => string): Part {
 const rowsBySize = new WeakMap<object, Map<string, object>>();
 
 /** Most sizes of a row that are remembered. */
-export const MOST_KEPT = 64;
+const MOST_KEPT = 64;
 
 function remembered<Row extends object>(row: Row, key: string, make: () => Row): Row {
   const known = rowsBySize.get(row) ?? new Map<string, object>();

@@ -6,7 +6,7 @@ import type { Edit } from './use-document.ts';
 import { useRowMoves, type RowMoves } from './use-row-moves.ts';
 
 /** New values of some fields, or a function that changes the row in place. */
-export type RowChange<Row> = Partial<Row> | ((row: Draft<Row>) => void);
+type RowChange<Row> = Partial<Row> | ((row: Draft<Row>) => void);
 
 /**
  * Changes one row; the blank row is added first.

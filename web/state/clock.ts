@@ -3,7 +3,7 @@
 import { localDay } from '../../core/measure/days.ts';
 
 /** The present moment by this device's clock. */
-export function now(): Date {
+function now(): Date {
   return new Date();
 }
 

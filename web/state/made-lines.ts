@@ -2,7 +2,7 @@
 import type { BatchWithPieces } from '../../contract/batches.ts';
 import type { MadeLine } from '../../core/batch/batch-run.ts';
 
-export const linesByBatch = new WeakMap<BatchWithPieces, readonly MadeLine[]>();
+const linesByBatch = new WeakMap<BatchWithPieces, readonly MadeLine[]>();
 
 /** The lines of a batch with their pieces; the same array for the same batch. */
 export function madeLines(item: BatchWithPieces): readonly MadeLine[] {

@@ -17,7 +17,7 @@ export interface KnownPlan {
   readonly isDone: boolean;
 }
 
-export interface Plans {
+interface Plans {
   /** By the fingerprint of the problem, the latest last. */
   readonly known: Readonly<Record<string, KnownPlan>>;
   /** Steps of the plan that was learned last: the next one starts from it. */
