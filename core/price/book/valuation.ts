@@ -8,7 +8,7 @@ import type { Rates } from '../../studio/rates.ts';
 import { countPiece } from '../piece/count-piece.ts';
 import type { Pricing } from '../methods/prices.ts';
 import { exactSpread, costVariation } from '../piece/likely-range.ts';
-import { costGroups, type CostGroups } from '../methods/methods.ts';
+import { costGroups, type CostGroups } from '../methods/cost-groups.ts';
 
 /** A piece's cost as a function of metal prices. */
 export interface Valuation {

@@ -9,7 +9,8 @@ import { countPiece } from '../piece/count-piece.ts';
 import { pendant, workshop, workshopFix, workshopRates } from '../fixtures/workshop.ts';
 import { mustBeTrue, presentCost } from '../piece/must-be-true.ts';
 import { priceMinor, pricesOf } from './prices.ts';
-import { costGroups, wholesaleByMethod } from './methods.ts';
+import { costGroups } from './cost-groups.ts';
+import { wholesaleByMethod } from './methods.ts';
 
 const { rule } = workshopRates.selling;
 const count = countPiece(pendant, workshopRates, workshopFix);

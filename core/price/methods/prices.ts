@@ -6,7 +6,8 @@ import type { PriceRule } from '../../studio/selling.ts';
 import type { PricingMethod } from '../../studio/pricing-methods.ts';
 import { earningsPerHour } from './earnings-per-hour.ts';
 import { upToPricePoint } from './price-points.ts';
-import { methodFigure, targetFigure, wholesaleByMethod, type CostGroups } from './methods.ts';
+import type { CostGroups } from './cost-groups.ts';
+import { methodFigure, targetFigure, wholesaleByMethod } from './methods.ts';
 
 /** Prices of a piece with their profit. */
 export interface Prices {
