@@ -32,7 +32,7 @@ const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
  * Inside diameter of a ring of a size.
  * @param size  number on the scale; for `uk` letters counted from A as 0, halves between (Z+1 is 26); for `mm` mm
  * @returns mm
- * @example ringInsideMm('us', 7) // 17.323
+ * @example ringInsideMm('us', 7) // 17.3228
  */
 export function ringInsideMm(system: RingSizeSystem, size: number): number {
   switch (system) {

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { alloysWith } from '../metal/alloy.ts';
 import { attendedEach, unattendedMin, attendedMin, loadsOf, computeStep } from './bench-time.ts';
-import { disc, pieceOf, ring, sheet, straight, wire } from './fixtures/check.ts';
+import { discBlank, pieceOf, ring, sheet, straightBlank, wire } from './fixtures/check.ts';
 import { computeRecipe } from './compute-recipe.ts';
 import { stepKindOf, stepSchema, type StepDriver } from './step.ts';
 
@@ -22,7 +22,7 @@ describe('minutes by what drives them', () => {
   // Cuts: 2 discs + 3 × 4 rings; joints: 3 + 2; seam 2 × 40 mm; faces 2 × 2 × π/4 × 20² mm² and the rings round.
   const piece = pieceOf({
     parts: [
-      { id: 'discs', section: sheet(), blank: disc, count: '2' },
+      { id: 'discs', section: sheet(), blank: discBlank, count: '2' },
       { id: 'rings', section: wire(), blank: ring('4 mm'), count: '4', group: 'g' },
     ],
     groups: [{ id: 'g', name: 'Cluster', count: '3', closed: false, vents: '' }],
@@ -56,7 +56,7 @@ describe('minutes by what drives them', () => {
 
   test('of a bought part nothing is done', () => {
     const bought = pieceOf({
-      parts: [{ id: 'p', section: wire(), blank: straight, bought: true, buyPrice: '2' }],
+      parts: [{ id: 'p', section: wire(), blank: straightBlank, bought: true, buyPrice: '2' }],
       steps: [{ id: 's', name: 'Cut', each: '3', setUp: '5', of: 'p' }],
     });
     expect(computeRecipe(bought, alloys).steps[0]).toMatchObject({ setUpMin: 0, eachMin: 0 });

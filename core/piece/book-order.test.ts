@@ -1,13 +1,13 @@
 import { expect, test } from 'vitest';
 import { isWanted, shelvesOf } from './book-order.ts';
-import { pieceOf, straight, wire } from './fixtures/check.ts';
+import { pieceOf, straightBlank, wire } from './fixtures/check.ts';
 
 const all = { words: '', tag: '', collection: '' };
 const pin = pieceOf({
   name: 'Gull pin',
   tags: ['pin'],
   collection: 'Harbour',
-  parts: [{ id: 'Stick', alloy: 'copper-c110', section: wire(), blank: straight }],
+  parts: [{ id: 'Stick', alloy: 'copper-c110', section: wire(), blank: straightBlank }],
 });
 const ring = pieceOf({ name: 'Tide ring', tags: ['ring', 'silver'], note: 'for the market' });
 

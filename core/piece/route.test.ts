@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { alloysWith } from '../metal/alloy.ts';
 import { benchCheckAll, standing } from './checks/bench-check.ts';
-import { disc, pieceOf, ring, sheet, straight, wire, type Sketch } from './fixtures/check.ts';
+import { discBlank, pieceOf, ring, sheet, straightBlank, wire, type Sketch } from './fixtures/check.ts';
 import { recipes } from './fixtures/recipes.ts';
 import type { Piece } from './piece.ts';
 import { computeRecipe } from './compute-recipe.ts';
@@ -21,7 +21,7 @@ const offered = (piece: Piece) => routeChanges(computeRecipe(piece, alloys)).map
 
 const brooch = pieceOf({
   parts: [
-    { id: 'dial', section: sheet(), blank: disc, hole: '1.2 mm' },
+    { id: 'dial', section: sheet(), blank: discBlank, hole: '1.2 mm' },
     { id: 'rim', section: wire('2 mm'), blank: { rule: 'ring-band', system: 'mm', size: '20 mm' } },
   ],
   findings: [{ id: 'stone', name: 'stone', kind: 'stone' }],
@@ -56,7 +56,7 @@ describe('a route is proposed from the parts and joins', () => {
   });
 
   test('steel is brushed, a hinge is flushed, a bought part is not made', () => {
-    const steel = { id: 'p', alloy: 'steel-low-carbon', section: sheet(), blank: disc };
+    const steel = { id: 'p', alloy: 'steel-low-carbon', section: sheet(), blank: discBlank };
     expect(namesFor({ parts: [steel], joins: [{ id: 'j', name: 'on', parts: ['p'] }] })).toContain('Brush on clean');
     const knuckles = {
       id: 'k',
@@ -152,7 +152,7 @@ describe('a changed recipe offers what to change', () => {
 
   test('steps the maker wrote are not doubled', () => {
     const own = pieceOf({
-      parts: [{ id: 'p', section: wire(), blank: straight }],
+      parts: [{ id: 'p', section: wire(), blank: straightBlank }],
       steps: ['Saw to length', 'Sand', 'Polish', 'Inspect'],
     });
     expect(offered(own)).toEqual([]);

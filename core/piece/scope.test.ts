@@ -1,7 +1,7 @@
 // What a step is done to, and what its minutes are counted by: parts, joins, sub-assemblies and the whole piece.
 import { describe, expect, test } from 'vitest';
 import { alloysWith } from '../metal/alloy.ts';
-import { pieceOf, straight, wire } from './fixtures/check.ts';
+import { pieceOf, straightBlank, wire } from './fixtures/check.ts';
 import { membersOf, computeRecipe, scopeOf } from './compute-recipe.ts';
 import type { StepDriver } from './step.ts';
 
@@ -10,10 +10,10 @@ const sheet = { form: 'sheet', thickness: '1 mm' } as const;
 const piece = pieceOf({
   groups: [{ id: 'frame', name: 'Frame', count: '1', closed: false, vents: '' }],
   parts: [
-    { id: 'rim', section: wire(), blank: straight, count: '2', group: 'frame' },
-    { id: 'bar', section: wire(), blank: straight, group: 'frame' },
+    { id: 'rim', section: wire(), blank: straightBlank, count: '2', group: 'frame' },
+    { id: 'bar', section: wire(), blank: straightBlank, group: 'frame' },
     { id: 'plate', section: sheet, blank: square, count: '3' },
-    { id: 'ready', section: wire(), blank: straight, bought: true, buyPrice: '2' },
+    { id: 'ready', section: wire(), blank: straightBlank, bought: true, buyPrice: '2' },
   ],
   findings: [{ id: 'pin', group: 'frame' }],
   joins: [

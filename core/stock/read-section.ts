@@ -5,7 +5,7 @@ import { readLength } from '../measure/read/read-length.ts';
 import { readMassPerLength } from '../measure/read/read-mass-per-length.ts';
 import { sectionArea, type Section } from './section.ts';
 import type { PartSection } from './typed-section.ts';
-import { reported, worked, type Report } from '../measure/read/reported.ts';
+import { reported, reportedFormula, type Report } from '../measure/read/reported.ts';
 
 /** The sizes of a section as inputs of a sum, by field. */
 export interface SectionReading {
@@ -46,7 +46,7 @@ export function readSection(typed: PartSection, gauge: GaugeSystem, report: Repo
       if (!width || !height) return null;
       const section = { form: typed.form, widthMm: width.value, heightMm: height.value };
       // A half-round cannot be higher than half its width, nor a D lower.
-      const fits = worked(() => sectionArea(section), 'section.height', report);
+      const fits = reportedFormula(() => sectionArea(section), 'section.height', report);
       return fits && { section, sizes: { width, height } };
     }
     case 'patterned': {

@@ -1,12 +1,12 @@
 import { describe, expect, test } from 'vitest';
 import { alloysWith } from '../../core/metal/alloy.ts';
-import { disc, pieceOf, sheet } from '../../core/piece/fixtures/check.ts';
+import { discBlank, pieceOf, sheet } from '../../core/piece/fixtures/check.ts';
 import { checkOutcome } from './check.ts';
 
 const alloys = alloysWith([]);
 const steel = pieceOf({
   name: 'Cog',
-  parts: [{ id: 'p', alloy: 'steel-low-carbon', section: sheet(), blank: disc }],
+  parts: [{ id: 'p', alloy: 'steel-low-carbon', section: sheet(), blank: discBlank }],
   steps: ['Pickle'],
 });
 const check = (file: unknown) => checkOutcome(typeof file === 'string' ? file : JSON.stringify(file), alloys, 'GB');

@@ -5,7 +5,7 @@ import { readRates, withReceipts, type Rates } from '../../core/studio/rates.ts'
 import type { Studio } from '../../core/studio/studio.ts';
 import type { Stores } from '../store/stores.ts';
 
-export interface Basis {
+export interface LedgerBasis {
   readonly rates: Rates;
   readonly fix: Fix | null;
 }
@@ -17,7 +17,7 @@ export function acceptedStudio({ studio }: Pick<Stores, 'studio'>): Studio {
 }
 
 /** @throws NotThere before the first run */
-export function currentBasis(stores: Stores): Basis {
+export function currentBasis(stores: Stores): LedgerBasis {
   const { revision } = stores.studio.get(STUDIO_ID);
   const rates = withReceipts(readRates(acceptedStudio(stores), revision), stores.receipts.list());
   return { rates, fix: stores.fixes.current() };

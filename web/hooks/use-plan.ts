@@ -18,7 +18,7 @@ import type { RootState } from '../state/store.ts';
 import { useKnownPlan } from './use-known-plan.ts';
 import { useBasis } from './use-basis.ts';
 import { useNow } from './use-now.ts';
-import { madeLines } from '../state/made-lines.ts';
+import { madeLinesOf } from '../state/made-lines.ts';
 
 /** A batch being written, which the plan takes as it stands on the page. */
 export interface BatchInHand {
@@ -116,7 +116,7 @@ function useStudioJobs(
       .map((one) =>
         one.batch.id === id && body && made
           ? { id, body, made }
-          : { id: one.batch.id, body: one.batch.body, made: madeLines(one) },
+          : { id: one.batch.id, body: one.batch.body, made: madeLinesOf(one) },
       )
       .filter((one) => !isDone(one.body))
       .map((one): StudioJob => ({ id: one.id, batch: one.body, steps: benchSteps(one.made, rates.alloys) }));

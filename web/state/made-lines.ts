@@ -5,7 +5,7 @@ import type { MadeLine } from '../../core/batch/batch-run.ts';
 const linesByBatch = new WeakMap<BatchWithPieces, readonly MadeLine[]>();
 
 /** The lines of a batch with their pieces; the same array for the same batch. */
-export function madeLines(item: BatchWithPieces): readonly MadeLine[] {
+export function madeLinesOf(item: BatchWithPieces): readonly MadeLine[] {
   const known = linesByBatch.get(item);
   if (known) return known;
   const lines = item.batch.body.lines.flatMap((line, index): MadeLine[] => {

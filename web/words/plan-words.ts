@@ -4,13 +4,13 @@ import { clockOf, dayOf } from '../../core/plan/model/calendar.ts';
 import type { PlanBlock, StudioPlan } from '../../core/plan/studio/studio-plan.ts';
 import type { Cause } from '../../core/plan/studio/why.ts';
 import { dayInWords } from './dates.ts';
-import { madeLines } from '../state/made-lines.ts';
+import { madeLinesOf } from '../state/made-lines.ts';
 
 /** `Barometer brooch`; of several pieces the first and how many more. */
 export function batchName(batches: readonly BatchWithPieces[], id: string): string {
   const found = batches.find(({ batch }) => batch.id === id);
   if (!found) return 'a batch';
-  const [first, ...more] = madeLines(found);
+  const [first, ...more] = madeLinesOf(found);
   const name = first?.piece.name.trim() || 'Unnamed piece';
   return more.length > 0 ? `${name} and ${String(more.length)} more` : name;
 }

@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import { computed, inSum, type Figure } from '../../figure/figure.ts';
 import { perimeterMm } from '../../geometry/outline.ts';
-import { worked } from '../../measure/read/reported.ts';
+import { reportedFormula } from '../../measure/read/reported.ts';
 import { typedSchema } from '../../measure/typed.ts';
 import { blankRule, lengthBlank, type BlankContext } from '../blank-rule.ts';
 
@@ -66,7 +66,7 @@ function stoneGirth({ stone, report }: BlankContext): Figure | null {
     });
     return null;
   }
-  const around = worked(() => perimeterMm(stone.outline), 'blank.stone', report);
+  const around = reportedFormula(() => perimeterMm(stone.outline), 'blank.stone', report);
   const words = stone.outline.shape === 'oval' ? 'ellipse (Ramanujan 1914)' : stone.outline.shape;
   const sizes = stone.sizes.map(({ value }) => inSum(value)).join(' × ');
   return around === null ? null : computed('round the stone', around, 'mm', `${words} of ${sizes}`, stone.sizes);

@@ -1,6 +1,6 @@
 // The flat disc for a dome.
 import { computed, inSum } from '../../figure/figure.ts';
-import { worked } from '../../measure/read/reported.ts';
+import { reportedFormula } from '../../measure/read/reported.ts';
 import { blankRule, measuresSchema, wholeBlank } from '../blank-rule.ts';
 
 /**
@@ -28,7 +28,7 @@ export const dome = blankRule({
     const across = context.length('across', typed.across, 'width of the dome');
     const height = context.length('height', typed.height, 'height of the dome');
     if (!across || !height) return null;
-    const flat = worked(() => domeDiscMm(across.value, height.value), 'blank.height', context.report);
+    const flat = reportedFormula(() => domeDiscMm(across.value, height.value), 'blank.height', context.report);
     if (flat === null) return null;
     const how = `√(${inSum(across.value)}² + 4 × ${inSum(height.value)}²)`;
     return wholeBlank({ kind: 'disc', diameter: computed('flat disc of the dome', flat, 'mm', how, [across, height]) });

@@ -1,6 +1,6 @@
 // Tube cut into the knuckles of a hinge.
 import { computed, given, inSum } from '../../figure/figure.ts';
-import { worked } from '../../measure/read/reported.ts';
+import { reportedFormula } from '../../measure/read/reported.ts';
 import { blankRule, measuresSchema } from '../blank-rule.ts';
 
 /** The outer knuckles are cut longer by this and filed back, mm (common practice). */
@@ -35,7 +35,7 @@ export const knuckles = blankRule({
     const width = context.length('width', typed.width, 'width of the hinge');
     const count = context.count('knuckles', typed.knuckles, 'knuckles');
     if (!width || !count) return null;
-    const lengths = worked(() => knuckleLengthsMm(width.value, count.value), 'blank.knuckles', context.report);
+    const lengths = reportedFormula(() => knuckleLengthsMm(width.value, count.value), 'blank.knuckles', context.report);
     if (!lengths) return null;
     const spare = given('filed back at each end', KNUCKLE_SPARE_MM, 'mm', 'common practice');
     const how = `${inSum(width.value)} + 2 × ${inSum(spare.value)}`;

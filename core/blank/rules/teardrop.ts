@@ -1,6 +1,6 @@
 // A teardrop of sheet: an arc and the two tangents that meet at its point.
 import { outlineAreaMm2, type Outline } from '../../geometry/outline.ts';
-import { worked } from '../../measure/read/reported.ts';
+import { reportedFormula } from '../../measure/read/reported.ts';
 import { blankRule, measuresSchema, wholeBlank } from '../blank-rule.ts';
 
 /** The blank rule `teardrop`. */
@@ -16,7 +16,7 @@ export const teardrop = blankRule({
     const length = context.length('length', typed.length, 'length');
     if (!width || !length) return null;
     const outline: Outline = { shape: 'teardrop', diameterMm: width.value, lengthMm: length.value };
-    const area = worked(() => outlineAreaMm2(outline), 'blank.length', context.report);
+    const area = reportedFormula(() => outlineAreaMm2(outline), 'blank.length', context.report);
     return area === null ? null : wholeBlank({ kind: 'outline', outline, sizes: [width, length] });
   },
 });

@@ -7,7 +7,7 @@ import type { Reading } from './reading.ts';
 export type Report = (problem: Issue) => void;
 
 /** The result of a formula, or null with the sentence of its RangeError reported. */
-export function worked<Result>(formula: () => Result, path: string, report: Report): Result | null {
+export function reportedFormula<Result>(formula: () => Result, path: string, report: Report): Result | null {
   try {
     return formula();
   } catch (error) {

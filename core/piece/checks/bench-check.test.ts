@@ -1,13 +1,13 @@
 import { readdirSync } from 'node:fs';
 import { expect, test } from 'vitest';
 import { alloysWith } from '../../metal/alloy.ts';
-import { disc, pieceOf, sheet } from '../fixtures/check.ts';
+import { discBlank, pieceOf, sheet } from '../fixtures/check.ts';
 import { computeRecipe } from '../compute-recipe.ts';
 import { benchCheck, benchCheckAll, checks, standing } from './bench-check.ts';
 
 const alloys = alloysWith([]);
 const steel = pieceOf({
-  parts: [{ id: 'p', alloy: 'steel-low-carbon', section: sheet(), blank: disc, endsTouchSkin: true }],
+  parts: [{ id: 'p', alloy: 'steel-low-carbon', section: sheet(), blank: discBlank, endsTouchSkin: true }],
   steps: ['Pickle'],
 });
 
@@ -41,7 +41,7 @@ test('a piece in sizes is checked in each, and what they share is said once', ()
           section: sheet('2 mm'),
           blank: { rule: 'pressed', width: '9 mm', length: '9 mm', depth: 'deep', excess: '' },
         },
-        { id: 'q', alloy: 'steel-low-carbon', section: sheet(), blank: disc },
+        { id: 'q', alloy: 'steel-low-carbon', section: sheet(), blank: discBlank },
       ],
       steps: ['Pickle'],
     }),

@@ -1,6 +1,6 @@
 // Common practice: a bezel stands a little over where its stone curves in; a thin wall on a thick base is heated from below.
 import { expect, test } from 'vitest';
-import { afterRemedy, briefly, disc, foundIn, sheet, type Sketch } from '../fixtures/check.ts';
+import { afterRemedy, briefly, discBlank, foundIn, sheet, type Sketch } from '../fixtures/check.ts';
 import { bezelFit } from './bezel-fit.ts';
 
 const set = (width: string, thickness = '0.3 mm', girdle = '2 mm'): Sketch => ({
@@ -11,7 +11,7 @@ const set = (width: string, thickness = '0.3 mm', girdle = '2 mm'): Sketch => ({
       section: { form: 'strip', width, thickness },
       blank: { rule: 'bezel', stone: 'st', around: '', clearance: '' },
     },
-    { id: 'base', section: sheet('0.7 mm'), blank: disc },
+    { id: 'base', section: sheet('0.7 mm'), blank: discBlank },
   ],
   findings: [{ id: 'st', kind: 'stone', length: '10 mm', girdle }],
   joins: [{ id: 'j', parts: ['b', 'base'] }],

@@ -1,11 +1,11 @@
 // Common practice: no heat after stones, patina or plating; the polish comes after the last heat.
 import { expect, test } from 'vitest';
-import { afterRemedy, briefly, disc, foundIn, sheet } from '../fixtures/check.ts';
+import { afterRemedy, briefly, discBlank, foundIn, sheet } from '../fixtures/check.ts';
 import { heatAfter } from './heat-after.ts';
 
 const parts = [
-  { id: 'a', section: sheet(), blank: disc },
-  { id: 'b', section: sheet(), blank: disc },
+  { id: 'a', section: sheet(), blank: discBlank },
+  { id: 'b', section: sheet(), blank: discBlank },
 ];
 
 test.each([

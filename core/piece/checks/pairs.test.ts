@@ -1,11 +1,11 @@
 // Common practice: what is sold by the pair is made in even numbers, and matched.
 import { expect, test } from 'vitest';
-import { afterRemedy, briefly, foundIn, straight, wire, type Sketch } from '../fixtures/check.ts';
+import { afterRemedy, briefly, foundIn, straightBlank, wire, type Sketch } from '../fixtures/check.ts';
 import { pairs } from './pairs.ts';
 
 const earrings = (count: string, more: Sketch = {}): Sketch => ({
   soldBy: 'pair',
-  parts: [{ id: 'p', section: wire(), blank: straight, count }],
+  parts: [{ id: 'p', section: wire(), blank: straightBlank, count }],
   steps: ['Match the pairs'],
   ...more,
 });
@@ -19,13 +19,13 @@ test('an odd count in a pair is warned of, of parts and of findings', () => {
 
 test('a sub-assembly twice in the piece makes an even count', () => {
   const groups = [{ id: 'g', name: 'Drop', count: '2', closed: false, vents: '' }];
-  const parts = [{ id: 'p', section: wire(), blank: straight, count: '1', group: 'g' }];
+  const parts = [{ id: 'p', section: wire(), blank: straightBlank, count: '1', group: 'g' }];
   expect(foundIn(pairs, earrings('1', { groups, parts }))).toEqual([]);
 });
 
 test('sold singly a pair of parts still comes left and right', () => {
   const one = (count: string): Sketch => ({
-    parts: [{ id: 'p', section: wire(), blank: straight, count, paired: true }],
+    parts: [{ id: 'p', section: wire(), blank: straightBlank, count, paired: true }],
   });
   expect(foundIn(pairs, one('2'))).toEqual([]);
   expect(briefly(foundIn(pairs, one('1')))).toEqual(['warn p']);

@@ -1,10 +1,10 @@
 // Common practice: platinum has its own solder, its own files and no common pickle.
 import { expect, test } from 'vitest';
-import { briefly, disc, foundIn, sheet } from '../fixtures/check.ts';
+import { briefly, discBlank, foundIn, sheet } from '../fixtures/check.ts';
 import { platinumApart } from './platinum-apart.ts';
 
-const platinum = { id: 'pt', alloy: 'platinum-950-ru', section: sheet(), blank: disc };
-const gold = { id: 'au', alloy: 'gold-18k-yellow', section: sheet(), blank: disc };
+const platinum = { id: 'pt', alloy: 'platinum-950-ru', section: sheet(), blank: discBlank };
+const gold = { id: 'au', alloy: 'gold-18k-yellow', section: sheet(), blank: discBlank };
 const joined = (solder: string) => [{ id: 'j', parts: ['pt'], solder }];
 
 test('its own solder is right, another’s is warned of', () => {

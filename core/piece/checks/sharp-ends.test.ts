@@ -1,10 +1,10 @@
 // Common practice: cut ends that touch the skin are rounded.
 import { expect, test } from 'vitest';
-import { afterRemedy, briefly, foundIn, straight, wire, type Sketch } from '../fixtures/check.ts';
+import { afterRemedy, briefly, foundIn, straightBlank, wire, type Sketch } from '../fixtures/check.ts';
 import { sharpEnds } from './sharp-ends.ts';
 
 const hook = (steps: readonly string[], endsTouchSkin = true): Sketch => ({
-  parts: [{ id: 'p', section: wire(), blank: straight, endsTouchSkin }],
+  parts: [{ id: 'p', section: wire(), blank: straightBlank, endsTouchSkin }],
   steps,
 });
 

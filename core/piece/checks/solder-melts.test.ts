@@ -1,12 +1,12 @@
 // Sterling melts from 802 to 893 °C (ASM Handbook vol. 2, from memory); hard silver solder on it is everyday work.
 import { expect, test } from 'vitest';
-import { briefly, disc, foundIn, sheet } from '../fixtures/check.ts';
+import { briefly, discBlank, foundIn, sheet } from '../fixtures/check.ts';
 import { solderMelts } from './solder-melts.ts';
 
 const found = (flow: string, alloy = 'silver-925') =>
   briefly(
     foundIn(solderMelts, {
-      parts: [{ id: 'p', alloy, section: sheet(), blank: disc }],
+      parts: [{ id: 'p', alloy, section: sheet(), blank: discBlank }],
       joins: [{ id: 'j', parts: ['p'], flow }],
     }),
   );

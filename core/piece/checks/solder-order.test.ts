@@ -1,12 +1,21 @@
 // Common practice: each later join on an assembly takes a solder that flows lower, unless one grade is kept throughout.
 import { expect, test } from 'vitest';
-import { afterRemedy, briefly, disc, foundIn, sheet, straight, wire, type Sketch } from '../fixtures/check.ts';
+import {
+  afterRemedy,
+  briefly,
+  discBlank,
+  foundIn,
+  sheet,
+  straightBlank,
+  wire,
+  type Sketch,
+} from '../fixtures/check.ts';
 import { solderOrder } from './solder-order.ts';
 
 const parts = [
-  { id: 'base', section: sheet(), blank: disc },
-  { id: 'rim', section: wire(), blank: straight },
-  { id: 'post', section: wire(), blank: straight },
+  { id: 'base', section: sheet(), blank: discBlank },
+  { id: 'rim', section: wire(), blank: straightBlank },
+  { id: 'post', section: wire(), blank: straightBlank },
 ];
 const joins = (...grades: string[]): Sketch => ({
   parts,

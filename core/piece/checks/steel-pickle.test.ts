@@ -1,10 +1,10 @@
 // Common practice: iron and steel never go into the common pickle.
 import { expect, test } from 'vitest';
-import { afterRemedy, briefly, disc, foundIn, sheet, straight, wire } from '../fixtures/check.ts';
+import { afterRemedy, briefly, discBlank, foundIn, sheet, straightBlank, wire } from '../fixtures/check.ts';
 import { steelPickle } from './steel-pickle.ts';
 
-const steel = { id: 'steel', alloy: 'steel-low-carbon', section: sheet(), blank: disc };
-const silver = { id: 'silver', section: wire(), blank: straight };
+const steel = { id: 'steel', alloy: 'steel-low-carbon', section: sheet(), blank: discBlank };
+const silver = { id: 'silver', section: wire(), blank: straightBlank };
 
 test.each(['steel-low-carbon', 'stainless-304'])('%s in the pickle is stopped', (alloy) => {
   expect(briefly(foundIn(steelPickle, { parts: [{ ...steel, alloy }], steps: ['Pickle'] }))).toEqual(['stop s1']);

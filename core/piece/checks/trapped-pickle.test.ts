@@ -1,6 +1,6 @@
 // Common practice: hollow and hinged work is flushed and neutralised after each pickle.
 import { expect, test } from 'vitest';
-import { afterRemedy, briefly, foundIn, sheet, straight, wire } from '../fixtures/check.ts';
+import { afterRemedy, briefly, foundIn, sheet, straightBlank, wire } from '../fixtures/check.ts';
 import { trappedPickle } from './trapped-pickle.ts';
 
 const knuckles = {
@@ -26,13 +26,13 @@ test('so does a form with a vent; solid work does not', () => {
   } as const;
   const groups = [{ id: 'g', name: 'Ball', count: '1', closed: true, vents: '1' }];
   expect(briefly(foundIn(trappedPickle, { parts: [half], groups, steps: ['Pickle'] }))).toEqual(['warn s1']);
-  expect(foundIn(trappedPickle, { parts: [{ id: 'w', section: wire(), blank: straight }], steps: ['Pickle'] })).toEqual(
-    [],
-  );
+  expect(
+    foundIn(trappedPickle, { parts: [{ id: 'w', section: wire(), blank: straightBlank }], steps: ['Pickle'] }),
+  ).toEqual([]);
 });
 
 test('a pickle of another part is no matter of the hinge', () => {
-  const rod = { id: 'w', section: wire(), blank: straight };
+  const rod = { id: 'w', section: wire(), blank: straightBlank };
   expect(foundIn(trappedPickle, { parts: [knuckles, rod], steps: [{ id: 's1', name: 'Pickle', of: 'w' }] })).toEqual(
     [],
   );

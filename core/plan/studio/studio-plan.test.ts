@@ -2,7 +2,7 @@
 import { describe, expect, test } from 'vitest';
 import { batchSchema } from '../../batch/batch.ts';
 import { alloysWith } from '../../metal/alloy.ts';
-import { pieceOf, straight, wire } from '../../piece/fixtures/check.ts';
+import { pieceOf, straightBlank, wire } from '../../piece/fixtures/check.ts';
 import { readBench } from '../../studio/bench.ts';
 import { startingStudio, type Studio } from '../../studio/studio.ts';
 import { readRates } from '../../studio/rates.ts';
@@ -43,8 +43,8 @@ const terms = (more: Partial<StudioTerms> = {}): StudioTerms => ({
 const brooch = pieceOf({
   name: 'Brooch',
   parts: [
-    { id: 'dial', section: wire(), blank: straight },
-    { id: 'rim', section: wire(), blank: straight },
+    { id: 'dial', section: wire(), blank: straightBlank },
+    { id: 'rim', section: wire(), blank: straightBlank },
   ],
   steps: [
     { id: 'saw', name: 'Saw dials', station: 'peg', setUp: '5', each: '4', of: 'dial' },
@@ -93,7 +93,7 @@ describe('steps of a batch', () => {
   test('a load goes on as the step says: each as it comes, or when all are done; hands follow what is handed on', () => {
     const route = (torch: 'each' | 'all' | '', tumbler = '8') =>
       pieceOf({
-        parts: [{ id: 'a', section: wire(), blank: straight }],
+        parts: [{ id: 'a', section: wire(), blank: straightBlank }],
         steps: [
           { id: 'torch', each: '2', load: '12', transfer: torch },
           { id: 'file', each: '3', setUp: '4' },
@@ -125,7 +125,7 @@ describe('steps of a batch', () => {
     expect(waits(route('all'))).toEqual(waits(route('')));
     // The pickle's loads would go on one by one to a tumbler of the same size; not where all are waited for.
     const all = pieceOf({
-      parts: [{ id: 'a', section: wire(), blank: straight }],
+      parts: [{ id: 'a', section: wire(), blank: straightBlank }],
       steps: [
         { id: 'pickle', unattended: '15', load: '10', transfer: 'all' },
         { id: 'tumble', unattended: '60', load: '10' },
@@ -145,7 +145,7 @@ describe('steps of a batch', () => {
 
   test('what may go on meanwhile waits for what the step before it waits for, and is waited for in turn', () => {
     const piece = pieceOf({
-      parts: [{ id: 'a', section: wire(), blank: straight }],
+      parts: [{ id: 'a', section: wire(), blank: straightBlank }],
       steps: [{ id: '1' }, { id: '2', unattended: '30' }, { id: '3', overlaps: true }, { id: '4' }],
     });
     const body = batch('1');
@@ -217,7 +217,7 @@ const entry = (how: NewBenchEntry['how'], step: string, minute: number, maker = 
 test('hands stop at breaks as the step says: soldering is done in one go unless told otherwise', () => {
   const pausable = (pauses: '' | 'yes' | 'no', name: string) => {
     const piece = pieceOf({
-      parts: [{ id: 'a', section: wire(), blank: straight }],
+      parts: [{ id: 'a', section: wire(), blank: straightBlank }],
       steps: [{ id: '1', name, each: '5', pauses }],
     });
     const steps = benchSteps([{ line: batch('4').lines[0]!, piece }], alloysWith([]));
@@ -231,7 +231,7 @@ test('hands stop at breaks as the step says: soldering is done in one go unless 
 test('a bench open for two hours a week still has a plan: what does not fit before closing runs on by itself', () => {
   const short = readRates({ ...studio, hours: ['', '', '', '', '', '', '10-12'], makers: [] }, 1).bench;
   const piece = pieceOf({
-    parts: [{ id: 'a', section: wire(), blank: straight }],
+    parts: [{ id: 'a', section: wire(), blank: straightBlank }],
     steps: [
       // 110 minutes that are not put down, then twenty in the acid: more than the two hours.
       { id: '1', name: 'Pickle', setUp: '110', unattended: '20', station: 'pickle' },

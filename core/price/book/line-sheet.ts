@@ -90,7 +90,7 @@ function blanksOf(count: PieceCount | undefined): BlankDrawing[] {
 
 /**
  * A short code of a name: the first letters of its words and a number that tells similar names apart.
- * @example codeOf('Tide hair fork') // 'THF-59'
+ * @example codeOf('Tide hair fork') // 'THF-64'
  */
 export function codeOf(name: string): string {
   const words = name

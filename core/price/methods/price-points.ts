@@ -8,8 +8,7 @@ import type { PricePoints } from '../../studio/selling.ts';
  * @param points      bands in order: the first whose end is above the price, else the last; without bands it is rounded
  *   up to one unit. The price ending (5 makes 2000 into 1995) applies to the bands only
  * @returns whole minor units, never below the price
- * @example upToPricePoint(7348, { ladderMinor: [], bands: [{ belowMinor: 20000, stepMinor: 200 }], justBelowMinor: 0 })
- *   // 7400
+ * @example upToPricePoint(7348, { ladderMinor: [5000, 7500], bands: [], justBelowMinor: 0 }) // 7500
  */
 export function upToPricePoint(exactMinor: number, { ladderMinor, bands, justBelowMinor }: PricePoints): number {
   // A rounding error must not push an exact price to the next point.

@@ -1,7 +1,7 @@
 // What the whole recipe costs: solder, scrap by kind, consumables by each school, make or buy, sizes.
 import { describe, expect, test } from 'vitest';
 import type { Fix } from '../../metal/fix.ts';
-import { disc, pieceOf, sheet, straight, wire } from '../../piece/fixtures/check.ts';
+import { discBlank, pieceOf, sheet, straightBlank, wire } from '../../piece/fixtures/check.ts';
 import { readRates } from '../../studio/rates.ts';
 import { startingStudio, type Studio } from '../../studio/studio.ts';
 import { compareCounts } from './compare.ts';
@@ -32,8 +32,8 @@ const line = (count: ReturnType<typeof countPiece>, key: string) => count.column
 const locket = pieceOf({
   batchSize: '10',
   parts: [
-    { id: 'face', alloy: 'silver-999', section: sheet(), blank: disc, trim: '1 mm', scrap: 'soldered' },
-    { id: 'post', alloy: 'silver-999', section: wire('2 mm'), blank: straight, trim: '3 mm', kerf: '1 mm' },
+    { id: 'face', alloy: 'silver-999', section: sheet(), blank: discBlank, trim: '1 mm', scrap: 'soldered' },
+    { id: 'post', alloy: 'silver-999', section: wire('2 mm'), blank: straightBlank, trim: '3 mm', kerf: '1 mm' },
   ],
   joins: [{ id: 'on', parts: ['face', 'post'], solder: 'silver-hard', amount: '4', count: '2' }],
   steps: [

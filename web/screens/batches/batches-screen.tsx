@@ -9,7 +9,7 @@ import { batchCount } from '../../state/basis.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { batchTitle } from '../../../core/batch/count-batch.ts';
 import { usePlan } from '../../hooks/use-plan.ts';
-import { madeLines } from '../../state/made-lines.ts';
+import { madeLinesOf } from '../../state/made-lines.ts';
 import { isDone } from '../../../core/batch/batch.ts';
 import { stateWords } from '../../../core/batch/states.ts';
 import { CountTable, type CountRow } from '../../components/count-table.tsx';
@@ -32,7 +32,7 @@ export function BatchesScreen() {
   const planned = usePlan(batches);
   const lines = (batches ?? [])
     .map((item): BatchLine => {
-      const made = madeLines(item);
+      const made = madeLinesOf(item);
       const count = batchCount(item.batch.body, made, basis);
       return { item, title: batchTitle(count), count, done: doneIn(planned, item.batch.id) };
     })

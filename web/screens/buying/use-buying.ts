@@ -22,7 +22,7 @@ import { useGetGoodsQuery, useGetPriceListsQuery, useGetShelfQuery } from '../..
 import { batchCount } from '../../state/basis.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useNow } from '../../hooks/use-now.ts';
-import { madeLines } from '../../state/made-lines.ts';
+import { madeLinesOf } from '../../state/made-lines.ts';
 import type { CuttingAsked } from '../../workers/cutting.ts';
 import { useCutting } from '../../hooks/use-cutting.ts';
 
@@ -60,7 +60,7 @@ export function useBuying(): Buying {
         .filter(({ batch }) => batch.body.state === 'planned')
         .map((item): Wanting => {
           const { id, body } = item.batch;
-          const made = madeLines(item);
+          const made = madeLinesOf(item);
           const count = batchCount(body, made, basis);
           const startBy = latestStart({ id, batch: body, steps: benchSteps(made, alloys) }, { bench, day });
           return { id, title: batchTitle(count), count, startBy };
