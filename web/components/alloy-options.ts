@@ -1,4 +1,4 @@
-// The metals to choose from, by family; the studio's own first.
+// Alloys to choose from, by family; the studio's own first.
 import { weakMapMemoize } from '@reduxjs/toolkit';
 import { builtInAlloys, type Alloy } from '../../core/metal/alloys.ts';
 import type { Option } from './choice.tsx';
@@ -10,7 +10,7 @@ interface OptionGroup {
 
 const builtInIds = new Set<string>(builtInAlloys.map(({ id }) => id));
 
-/** @param chosen  kept in the list when the studio has taken it out of the book since */
+/** @param chosen  stays in the list even after the studio removed it */
 export const alloyOptions = weakMapMemoize(
   (alloys: ReadonlyMap<string, Alloy>, chosen: string): readonly OptionGroup[] => {
     const groups = new Map<string, Option[]>();

@@ -1,4 +1,4 @@
-// What can be done with an answer: copy it, pin it, take it into a piece.
+// What a maker can do with an answer: copy it, pin it, use it in a piece.
 import { useState } from 'react';
 import { showExactly } from '../../core/figure/show.ts';
 import { Check, Copy, Pin, PinOff } from 'lucide-react';

@@ -1,4 +1,4 @@
-// An answer of the ask line: the main figure large, the others under it; what was taken for granted can be changed.
+// An answer of the ask line: the main figure large, the others below. Assumptions can be changed.
 import { useState } from 'react';
 import type { Figure } from '../../core/figure/figure.ts';
 import { showExactly } from '../../core/figure/show.ts';
@@ -7,7 +7,7 @@ import { Calculation } from './calculation.tsx';
 
 interface AnswerViewProps {
   readonly answer: Answer | NotUnderstood;
-  /** Another line is asked in its place. */
+  /** Asks another line in place of this one. */
   readonly onAsk: (line: string) => void;
 }
 
@@ -17,7 +17,7 @@ export function AnswerView({ answer, onAsk }: AnswerViewProps) {
   return (
     <div>
       {figures.map((figure, index) => (
-        // A fixed list in the order of the answer.
+        // The list keeps the order of the answer, so the index is a stable key.
         <AnswerLine key={index} figure={figure} main={index === 0} />
       ))}
       {note && <p className="aside mt-2">{note}</p>}

@@ -1,4 +1,4 @@
-// Which tint a batch has in a plan: the same on every page, as long as the same batches are open.
+// The tint of each batch in a plan: the same on every page while the same batches are open.
 import type { StudioJob } from '../../core/plan/studio/studio-problem.ts';
 
 const TINTS = 8;

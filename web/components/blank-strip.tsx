@@ -1,4 +1,4 @@
-// A blank drawn to scale, as it lies on the bench.
+// A blank drawn to scale.
 import { scaleLinear } from 'd3';
 import { memo } from 'react';
 import type { Outline } from '../../core/geometry/outline.ts';
@@ -72,7 +72,7 @@ function Shape({ outline, x, width, height }: ShapeProps) {
   return <ellipse cx={width / 2} cy={height / 2} rx={width / 2} ry={height / 2} />;
 }
 
-/** How long and how wide a cut of sheet lies. @returns mm */
+/** Length and width of a cut of sheet, mm. */
 function sidesMm(cut: Exclude<Cut, { kind: 'length' | 'weight' }>): readonly [number, number] {
   switch (cut.kind) {
     case 'disc':
@@ -95,13 +95,13 @@ function sidesMm(cut: Exclude<Cut, { kind: 'length' | 'weight' }>): readonly [nu
   }
 }
 
-/** The longest side of a cut, for a scale that holds them all. @returns mm */
+/** The longest side of a cut, mm. It sets a scale that fits them all. */
 export function longestSideMm(cut: Cut): number {
   if (cut.kind === 'length') return cut.length.value;
   return cut.kind === 'weight' ? 0 : Math.max(...sidesMm(cut));
 }
 
-// As the blank lies on the bench: a strip on its face.
+// A strip is drawn on its face.
 function acrossMm(section: Section): number {
   switch (section.form) {
     case 'round':

@@ -1,9 +1,9 @@
-// The working of a figure, opened in place: the sum, its inputs, and where each came from; each input opens further.
+// The calculation of a figure, opened in place: the sum, its inputs and their sources. Each input opens further.
 import { useState } from 'react';
 import { inSum, isMoney, type Figure } from '../../core/figure/figure.ts';
 import { showFigure } from '../../core/figure/show.ts';
 
-/** @param show  how its results are rounded; as in the column it stands under */
+/** @param show  how results are rounded: as in the column above */
 export function Calculation({ figure, show = showFigure }: { figure: Figure; show?: (figure: Figure) => string }) {
   return (
     <div className="working">
@@ -34,7 +34,7 @@ function Inputs({ figure, show }: LineProps) {
   return (
     <ul>
       {figure.from.map((input, index) => (
-        // Inputs are a fixed list in the order of the sum; two may well be alike.
+        // The inputs keep the order of the sum, and two may be equal, so the index is the key.
         <li key={index}>
           <Input figure={input} show={show} />
         </li>
@@ -78,7 +78,7 @@ function Input({ figure, show }: LineProps) {
   );
 }
 
-// As the number stands in the sum above it, so that the eye finds it there.
+// Rounded as in the sum above, so that the eye finds it there.
 function inWorking(figure: Figure): string {
   const text = inSum(figure.value, figure.unit);
   if (!figure.unit) return text;

@@ -1,4 +1,4 @@
-// A choice written in place: reads as a word, opens as a list.
+// A choice edited in place: it reads as a word and opens as a list.
 import { memo } from 'react';
 import { clsx } from 'clsx';
 import { goDown } from './field.tsx';
@@ -50,7 +50,7 @@ function labelOf(options: ChoiceProps['options'], value: string): string {
   return all.find((option) => option.value === value)?.label ?? '';
 }
 
-// A list of all metals is long; it is drawn again only when the list itself changes, not at each key beside it.
+// A list of all alloys is long. It is drawn again only when the list changes, not at each key.
 const Options = memo(function Options({ options }: Pick<ChoiceProps, 'options'>) {
   return options.map((option) =>
     'group' in option ? (

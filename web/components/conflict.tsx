@@ -1,4 +1,4 @@
-// Two versions of one document: both are shown where they differ, and the maker says which stands.
+// Two versions of one document: shows where they differ, and the maker chooses one.
 import { conflictSettled, type OpenDocument } from '../state/drafts.ts';
 import { useAppDispatch } from '../state/store.ts';
 import { differences } from '../state/differences.ts';

@@ -1,4 +1,4 @@
-// The tint of each kind of cost on bars; it is always named beside them as well.
+// The tint of each cost line in charts. The name always stands beside it.
 import type { CostKey } from '../../core/cost/column.ts';
 
 export const costFills = {

@@ -1,4 +1,4 @@
-// The count: a column of figures as in an account book; any of them opens its working under its line.
+// The count: a column of figures. Each opens its calculation below its line.
 import { Fragment, memo, useId, useState, type ReactNode } from 'react';
 import type { Figure } from '../../core/figure/figure.ts';
 import { Num } from './num.tsx';
@@ -7,16 +7,16 @@ import { Calculation } from './calculation.tsx';
 export interface CountRow {
   readonly key: string;
   readonly label: ReactNode;
-  /** The label in words, where it is more than words. */
+  /** The label, where it is more than plain text. */
   readonly name?: string;
-  /** What it takes: grams, minutes. */
+  /** The quantity: grams, minutes. */
   readonly takes?: Figure | null;
-  /** What it comes to. */
+  /** The amount. */
   readonly each?: Figure | null;
-  /** A few words in place of what it takes. */
+  /** Text in place of the quantity. */
   readonly words?: string;
   readonly kind?: 'subtotal' | 'total' | 'price';
-  /** Unit shown behind the last column when it is not money. */
+  /** Unit after the last column, where it is not money. */
   readonly eachUnit?: string;
 }
 
@@ -71,7 +71,7 @@ interface LineProps {
   readonly onOpen: (key: string) => void;
 }
 
-// A shut line shows two numbers; it is drawn again only when one of them, or the words beside it, has changed.
+// A closed line shows two numbers. It is drawn again only when one of them or its text changes.
 function looksAlike(before: LineProps, after: LineProps): boolean {
   if (before.opened || after.opened) return false;
   const [a, b] = [before.row, after.row];

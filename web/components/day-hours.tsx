@@ -1,10 +1,10 @@
-// The hours of a day behind a drawing, and the noon line over it.
+// The hours of a day behind a chart, with the noon line.
 import type { ScaleLinear } from 'd3';
 
 const NOON = 12 * 60;
 
 interface HoursProps {
-  /** From minutes of the day, whole hours at both ends. */
+  /** Minutes of the day, whole hours at both ends. */
   readonly x: ScaleLinear<number, number>;
   readonly top: number;
   readonly bottom: number;
@@ -32,11 +32,11 @@ export function NoonLine({ x, top, bottom }: HoursProps) {
   );
 }
 
-/** Whole hours that hold an open day and all that is worked in it, minutes of the day. */
+/** Whole hours that hold the working hours and all planned work of a day, minutes of the day. */
 export function wholeHours(open: readonly [number, number], worked: readonly number[]): [number, number] {
   const [first, last] = [Math.min(open[0], ...worked), Math.max(open[1], ...worked)];
   return [Math.floor(first / 60) * 60, Math.ceil(last / 60) * 60];
 }
 
-/** Where nobody says otherwise. */
+/** Used when no hours are given. */
 export const USUAL_DAY = [9 * 60, 17 * 60] as const;

@@ -1,4 +1,4 @@
-// A sheet laid over the book: a question that wants an answer before going on.
+// A modal dialog: a question that needs an answer before anything else.
 import { Dialog as RadixDialog } from 'radix-ui';
 import type { ReactNode } from 'react';
 

@@ -1,4 +1,4 @@
-// How a document stands: which revision, what is kept as draft, and what to do with the draft.
+// The state of a document: its revision, whether a draft is saved, and what to do with the draft.
 import { Redo2, Undo2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import type { OpenDocument } from '../state/drafts.ts';
@@ -9,9 +9,9 @@ import { useAppDispatch } from '../state/store.ts';
 interface DraftLineProps {
   readonly name: string;
   readonly open: OpenDocument;
-  /** How many things are in the way of accepting it; each is said where it stands. */
+  /** Number of issues that block acceptance; each is shown at its field. */
   readonly problems: number;
-  /** A word on what is in the way, in place of their number. */
+  /** Text in place of the number of issues. */
   readonly inTheWay?: string | undefined;
   readonly children?: ReactNode;
 }

@@ -1,5 +1,5 @@
-// One row of a table that is written in place, and the table round such rows. Parts, findings, sub-assemblies, joins,
-// steps, price levels, quote items and settings are all made of it.
+// One row of a table edited in place, and the table around such rows. Parts, findings, sub-assemblies, joins, steps,
+// price levels, quote items and settings all use it.
 import type { CSSProperties, ReactNode } from 'react';
 import { clsx } from 'clsx';
 import type { Remark } from '../../core/piece/checks/bench-check.ts';
@@ -15,7 +15,7 @@ import { TableHeader, type Head } from './table-header.tsx';
 interface EditableRowsProps {
   /** Names the table where no heading does. */
   readonly label?: string;
-  /** Column heads; left out while there is nothing below them. */
+  /** Column heads; left out while the table is empty. */
   readonly heads?: readonly Head[] | false;
   /** Column widths of a table that is laid out as a grid. */
   readonly grid?: CSSProperties;
@@ -43,16 +43,16 @@ interface EditableRowProps extends RowMoves {
   readonly last: number;
   /** Number of columns of the table. */
   readonly columns: number;
-  /** The row at the foot that is not in the document yet: it shows its name field only. */
+  /** The row at the foot that is not in the document yet. It shows its name field only. */
   readonly isBlank: boolean;
   readonly isGrid?: boolean;
-  /** What stands in a column of its own before the name: a number, a drawing. */
+  /** Content of a column before the name: a number, a drawing. */
   readonly lead?: ReactNode;
   readonly leadClass?: string;
-  /** The field that turns the blank row into a row when it is written in. */
+  /** The field that adds the blank row to the document. */
   readonly nameField: ReactNode;
   readonly nameClass?: string | undefined;
-  /** What stands below the name field. */
+  /** Content below the name field. */
   readonly underName?: ReactNode;
   readonly blankClass?: string;
   /** The cells after the name. */
@@ -60,16 +60,16 @@ interface EditableRowProps extends RowMoves {
   /** Further table rows below the cells. */
   readonly details?: ReactNode;
   readonly problems: RowProblems;
-  /** Columns the sentences of problems are indented by. */
+  /** Number of columns by which issue sentences are indented. */
   readonly problemIndent?: number;
-  /** Remarks of the bench check about the row. */
+  /** Findings of the bench check about the row. */
   readonly remarks?: readonly Remark[];
   readonly edit?: EditPiece;
 }
 
 /**
- * A row with its menu, its name field and its problems. The name field is the same element in the blank row and in the
- * row that comes of it, so that the focus stays in it.
+ * A row with its menu, its name field and its issues. The blank row and the row that comes of it share the name field
+ * element, so that the focus stays in it.
  */
 export function EditableRow(props: EditableRowProps) {
   const { name, index, last, columns, isBlank, isGrid = false, lead, nameField, problems, remarks, edit } = props;

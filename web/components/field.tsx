@@ -1,4 +1,4 @@
-// A number or a word written in place. Number fields take sums and units; what is typed is kept as typed.
+// A number or text edited in place. Number fields take sums and units and keep what was typed.
 import { memo, useEffect, useRef, useState, type FocusEvent, type KeyboardEvent } from 'react';
 import { clsx } from 'clsx';
 import { withUnit } from '../../core/measure/read/with-unit.ts';
@@ -8,22 +8,22 @@ import { useLatest } from '../hooks/use-latest.ts';
 export interface FieldProps {
   readonly value: string;
   readonly onChange: (value: string) => void;
-  /** Names the field to those who cannot see where it stands. */
+  /** Names the field for screen readers. */
   readonly label: string;
-  /** What a bare number means here: put behind it as it is typed. */
+  /** Unit of a bare number: added behind it while it is typed. */
   readonly unit?: string;
   readonly placeholder?: string;
-  /** A sentence shown elsewhere in the row; the field is marked and points to it. */
+  /** An issue shown elsewhere in the row: the field is marked and points to it. */
   readonly problem?: string | undefined;
   readonly problemId?: string | undefined;
-  /** Enter goes down to the field with this name in the next row. */
+  /** Enter moves down to the field with this name in the next row. */
   readonly column?: string;
   readonly wide?: boolean;
   readonly small?: boolean;
   readonly open?: boolean;
   readonly end?: boolean;
   readonly maxLength?: number;
-  /** Takes the hand as the page opens. */
+  /** Takes the focus when the page opens. */
   readonly autoFocus?: boolean;
   readonly className?: string;
 }
@@ -32,7 +32,7 @@ export function Field({ onChange, ...words }: FieldProps) {
   return <Writing {...words} onChange={useLatest(onChange)} />;
 }
 
-// React writes the type and the name of every field it comes by anew: only the one that has changed is drawn at a key.
+// React writes type and name of every field it renders; only a changed field renders at a key.
 const Writing = memo(function Writing({
   value,
   onChange,
@@ -50,12 +50,12 @@ const Writing = memo(function Writing({
   autoFocus,
   className,
 }: FieldProps) {
-  // While it is written in, the field shows exactly what is typed; the unit is put behind it only in what is kept.
+  // While it has the focus, the field shows exactly what is typed; the unit is added to the stored text only.
   const [typing, setTyping] = useState<string | null>(null);
   const sent = useRef(value);
   const { rests, wake, field } = useRest<HTMLInputElement>();
 
-  // Undo, or another device: what is kept changed under the typing hand.
+  // Undo or another device changed the stored text while the field has the focus.
   useEffect(() => {
     if (typing !== null && value !== sent.current) setTyping(value);
     sent.current = value;
@@ -103,7 +103,7 @@ const Writing = memo(function Writing({
   );
 });
 
-/** Enter goes to the same column of the next row, as on a sheet of paper. */
+/** Enter moves to the same column of the next row. */
 export function goDown(event: KeyboardEvent<HTMLElement>): void {
   const { column } = event.currentTarget.dataset;
   if (event.key !== 'Enter' || !column) return;

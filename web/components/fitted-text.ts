@@ -1,9 +1,9 @@
-// Words in a bar of a drawing: what does not fit is cut at a word's end, never in its middle.
+// Text in a bar of a chart: text that does not fit is cut at the end of a word.
 
-/** Average width of a letter at 13 px, bold. */
+/** Average width of a letter at 13 px, bold, px. */
 const LETTER_PX = 7.1;
 
-/** @param width  px of the bar; @returns as much as fits, '' when not even a few letters do */
+/** @param width  px of the bar; @returns the text that fits; '' when only a few letters would */
 export function fittedText(label: string, width: number): string {
   const letters = Math.floor((width - 10) / LETTER_PX);
   if (label.length <= letters) return label;

@@ -1,4 +1,5 @@
-// A figure that changed glows once the hand rests: during typing a glow at every key would cost more than the count itself.
+// A figure that changed is highlighted when typing pauses: a highlight at every key would cost more than the count
+// itself.
 
 const REST_MS = 150;
 const GLOW_MS = 140;
@@ -7,11 +8,14 @@ const changed = new Set<HTMLElement>();
 let isWaiting = false;
 let lastChange = 0;
 
-/** Marks what shows a changed figure; all that changed glow together when no more has changed for a moment. */
+/**
+ * Marks an element whose figure changed. All changed figures are highlighted together once no more have changed for a
+ * moment.
+ */
 export function glowSoon(element: HTMLElement): void {
   changed.add(element);
   lastChange = performance.now();
-  // One timer for all of them: a key changes a dozen figures.
+  // One timer for all: a key changes a dozen figures.
   if (isWaiting) return;
   isWaiting = true;
   setTimeout(glowAtRest, REST_MS);

@@ -1,4 +1,4 @@
-// A small field with its word before it, as they stand in the fold of a row.
+// A small field with its label before it, as in the details of a row.
 import type { ReactNode } from 'react';
 
 export function Labelled({ word, children }: { word: string; children: ReactNode }) {

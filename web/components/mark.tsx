@@ -1,4 +1,4 @@
-// The book's mark: a sun half risen, and the noon line through it.
+// The logo: a half-risen sun with the noon line through it.
 export function Mark() {
   return (
     <svg width={22} height={22} viewBox="0 0 22 22" aria-hidden="true" fill="none" strokeWidth={2}>

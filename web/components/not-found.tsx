@@ -1,4 +1,4 @@
-// An address that leads nowhere.
+// The page for an unknown address.
 import { Link } from 'react-router';
 import { Spread } from './spread.tsx';
 

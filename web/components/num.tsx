@@ -1,10 +1,10 @@
-// A number set so that its point stands under the others'.
+// A number aligned at its decimal point.
 import { useEffect, useRef } from 'react';
 import type { Figure } from '../../core/figure/figure.ts';
 import { showValue } from '../../core/figure/show.ts';
 import { glowSoon } from './highlight.ts';
 
-/** A figure's value rounded for show. It glows briefly after it has changed. */
+/** A figure's value, rounded for display. It is highlighted briefly after a change. */
 export function Num({ figure }: { figure: Pick<Figure, 'value' | 'unit'> }) {
   const text = showValue(figure.value, figure.unit);
   const element = useRef<HTMLSpanElement>(null);

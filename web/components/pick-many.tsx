@@ -1,4 +1,4 @@
-// Several of a list, chosen in place: reads as their names, opens as a list with ticks.
+// Several items of a list, chosen in place: reads as their names, opens as a list of checkboxes.
 import { DropdownMenu } from 'radix-ui';
 import { Check } from 'lucide-react';
 import { clsx } from 'clsx';

@@ -1,4 +1,4 @@
-// What a change does to each batch of a plan.
+// The effect of a change on each batch of a plan.
 import type { Consequence } from '../../core/plan/studio/why.ts';
 import type { Planned } from '../hooks/use-plan.ts';
 import { daysLate } from '../words/dates.ts';
@@ -7,12 +7,12 @@ import { stretchInWords } from '../words/plan-words.ts';
 
 interface PlanChangesProps {
   readonly planned: Planned;
-  /** Null where the rest finds no place. */
+  /** Null where there is no feasible plan. */
   readonly changes: readonly Consequence[] | null;
   readonly nameOf: (batch: string) => string;
 }
 
-/** Most batches that are named, the latest first. */
+/** Largest number of batches that are named, the latest first. */
 const MOST_CHANGES = 10;
 
 export function PlanChanges({ planned: { plan }, changes, nameOf }: PlanChangesProps) {

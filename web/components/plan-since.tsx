@@ -1,4 +1,4 @@
-// What has moved since a plan was kept, and keeping the one at hand.
+// What has moved since a plan was kept, and a button that keeps the present plan.
 import { planRoutes } from '../../contract/plan.ts';
 import { keptBlocks, movedSince } from '../../core/plan/studio/kept-plan.ts';
 import { useGetBenchQuery, useKeepPlanMutation } from '../state/endpoints/bench.ts';

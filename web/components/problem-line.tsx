@@ -1,4 +1,4 @@
-// The line under a row that says what is wrong in it.
+// The line below a row that names its issues.
 import type { RowProblems } from '../hooks/use-row-problems.ts';
 
 export function ProblemLine({

@@ -1,4 +1,4 @@
-// What the bench check has to say, in the margin of the row it concerns: the sentence, the remedy, and "I know".
+// Findings of the bench check below the row they concern: the sentence, the remedy, and the override.
 import { useState } from 'react';
 import { clsx } from 'clsx';
 import type { Remark } from '../../core/piece/checks/bench-check.ts';
@@ -9,7 +9,7 @@ export type EditPiece = Edit<Piece>;
 
 const words = { stop: 'Stop', warn: 'Look out', note: 'Note' } as const satisfies Record<Remark['severity'], string>;
 
-/** Remarks as a row of a table laid out as a grid. */
+/** Findings as a row of a table laid out as a grid. */
 export function RemarkRow({ remarks, edit }: { remarks: readonly Remark[]; edit: EditPiece }) {
   if (remarks.length === 0) return null;
   return (
@@ -80,7 +80,7 @@ function RemarkLine({ remark, edit }: { remark: Remark; edit: EditPiece }) {
   );
 }
 
-// An edit works on a draft of the piece; a remedy makes a new one of what is in it.
+// An edit changes a draft of the piece in place; a remedy returns a new piece.
 function structuredCloneOf(piece: Piece): Piece {
   return JSON.parse(JSON.stringify(piece)) as Piece;
 }

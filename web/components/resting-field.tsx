@@ -1,4 +1,4 @@
-// A field of a row at rest: its words, and the way into it.
+// A field of an inactive row: plain text until it takes the focus.
 import { useLayoutEffect, useRef, type RefObject } from 'react';
 import { useInHand } from './row.tsx';
 
@@ -45,8 +45,8 @@ export function Resting({
 }
 
 /**
- * Whether a field is at rest; when its words are given the focus, the field that takes their place is given it in turn.
- * @returns `rests`, what the words call when they are focused, and the ref of the real field
+ * Whether a field is inactive. When its text takes the focus, the focus moves to the real field that replaces it.
+ * @returns `rests`, the handler for focus on the text, and the ref of the real field
  */
 export function useRest<Element extends HTMLElement>(): {
   rests: boolean;

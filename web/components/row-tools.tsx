@@ -1,4 +1,4 @@
-// What can be done with a row: move it, take it away. Kept in the margin, so that the columns are not disturbed.
+// The menu of a row: move, remove. It stands in the margin, so that the columns keep their widths.
 import { GripVertical } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { memo, useRef, useState } from 'react';
@@ -24,13 +24,13 @@ export const RowTools = memo(function RowTools({ name, index, last, onMove, onRe
         aria-label={`Move ${name} or take it away`}
         aria-haspopup="menu"
         aria-expanded={open}
-        // A press may be the start of a drag: the menu waits for the click.
+        // A press may start a drag, so the menu waits for the click.
         onPointerDown={(event) => handle?.(event)}
         onClick={() => setOpen(true)}
       >
         <GripVertical size={17} />
       </button>
-      {/* Made only when it is asked for: a long piece has a hundred rows. */}
+      {/* Rendered only when it is opened: a long piece has a hundred rows. */}
       {open && (
         <DropdownMenu.Root modal={false} open onOpenChange={setOpen}>
           <DropdownMenu.Trigger asChild>

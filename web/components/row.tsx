@@ -1,5 +1,5 @@
-// A row of a table written in place. Only the row in hand has real fields; the others show the same words as light text,
-// since a browser keeps layers of its own for every text field and paints all of them at each key.
+// A row of a table edited in place. Only the active row has real fields; the others show the same text, since a browser
+// keeps a layer for every text field and paints all of them at each key.
 import { createContext, useContext, useState, type FocusEvent, type KeyboardEvent, type ReactNode } from 'react';
 
 const InHand = createContext(true);
@@ -7,11 +7,11 @@ const InHand = createContext(true);
 interface RowProps {
   readonly className?: string | undefined;
   readonly onKeyDown?: (event: KeyboardEvent) => void;
-  /** Whether it may be dragged to another place. */
+  /** Whether the row can be dragged to another place. */
   readonly isSortable?: boolean;
-  /** Called when the hand has left the row. */
+  /** Called when focus and pointer have left the row. */
   readonly onLeave?: () => void;
-  /** Takes the row's real height, where only those in sight are drawn. */
+  /** Receives the row's height, where only visible rows are rendered. */
   readonly innerRef?: (row: HTMLTableSectionElement | null) => void;
   readonly index?: number;
   readonly children: ReactNode;
@@ -36,7 +36,7 @@ export function RowBody({ className, onKeyDown, isSortable, onLeave, innerRef, i
       }}
       onPointerEnter={() => setPointed(true)}
       onPointerLeave={({ pointerType }) => {
-        // A finger leaves before its tap is told: the field it tapped has to stay.
+        // A finger leaves before its tap is reported: the field it tapped has to stay.
         if (pointerType === 'mouse') setPointed(false);
       }}
     >
@@ -45,7 +45,7 @@ export function RowBody({ className, onKeyDown, isSortable, onLeave, innerRef, i
   );
 }
 
-/** Whether what is written here can be written in now; always, outside of rows. */
+/** Whether fields are active here; always true outside of rows. */
 export function useInHand(): boolean {
   return useContext(InHand);
 }

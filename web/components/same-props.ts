@@ -1,7 +1,9 @@
-// Whether a row need not be drawn again.
+// Compares the props of a row.
 import { shallowEqual } from 'react-redux';
 
-/** For `memo`: props are the same when they are identical or, for `problems`, when they say the same by path. */
+/**
+ * For `memo`: props are equal when they are identical or, for `problems`, when they hold the same sentences by path.
+ */
 export function sameProps<Props extends { readonly problems: Readonly<Record<string, string>> }>(
   before: Props,
   after: Props,

@@ -16,7 +16,7 @@ interface SectionFieldsProps {
   readonly set: (field: string, change: (row: { section: PartSection }) => void) => void;
 }
 
-/** Sizes that a gauge may name. */
+/** Sizes that may be typed as a gauge. */
 const gaugedFields = new Set(['diameter', 'side', 'thickness', 'wall', 'height']);
 const fieldNames: Readonly<Record<string, string>> = {
   outside: 'outside',
@@ -49,7 +49,7 @@ export function SectionFields({ name, section, alloy, units, problems, set }: Se
   ));
 }
 
-/** The same stock in another form: the thickness goes over, since that is what was chosen. */
+/** The same stock in another form keeps its thickness. */
 export function sectionFor(form: SectionForm, before: PartSection): PartSection {
   const size = thicknessOf(before);
   switch (form) {

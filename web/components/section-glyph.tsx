@@ -1,10 +1,11 @@
-// The section glyph: the stock's cross-section to scale in the metal's tint, so that a wrong gauge is seen, not read.
+// The section glyph: the cross-section of the stock to scale in the tint of the metal, so that a wrong gauge is
+// visible.
 import { memo } from 'react';
 import { familyTints } from '../../core/metal/alloy.ts';
 import type { Alloy } from '../../core/metal/alloys.ts';
 import type { Section } from '../../core/stock/section.ts';
 
-/** One scale for all, so that 1 mm and 2 mm wire differ to the eye; what is larger than its place is drawn to fit. */
+/** One scale for all, so that 1 mm and 2 mm wire look different; a larger section is scaled down to fit. */
 const PX_PER_MM = 6;
 const WIDTH = 40;
 const HEIGHT = 30;
@@ -47,7 +48,7 @@ function Outline({ section }: { section: Section }) {
     case 'grain':
       return [0, 1, 2].map((index) => <circle key={index} cx={MIDDLE.x - 9 + index * 9} cy={MIDDLE.y + 4} r={4} />);
     case 'sheet':
-      // A sheet goes on beyond the glyph: its ends are left open.
+      // Sheet continues beyond the glyph, so its ends are open.
       return <OpenBox thickness={fitted(0, section.thicknessMm)[1]} />;
     case 'tube': {
       const outside = fitted(section.outsideMm, section.outsideMm)[0] / 2;
@@ -62,7 +63,7 @@ function Outline({ section }: { section: Section }) {
   }
 }
 
-// Flat side down, as it lies on the bench.
+// Flat side down.
 function Shaped({ form, size }: { form: 'half-round' | 'd' | 'triangle' | 'oval'; size: readonly [number, number] }) {
   const [width, height] = size;
   const [left, right] = [MIDDLE.x - width / 2, MIDDLE.x + width / 2];

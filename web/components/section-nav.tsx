@@ -1,4 +1,4 @@
-// What belongs together in a section, one line under the running head.
+// The pages of a section, in one line below the header.
 import { NavLink } from 'react-router';
 
 interface Place {

@@ -1,10 +1,9 @@
-// Rows that are put in another order by dragging their handle; Alt with an arrow does the same by keys. A library that
-// watches every row costs more at opening a long piece than all else on the page (docs/decisions/006), so the rows are
-// looked at only while one of them is dragged.
+// Rows that are reordered by dragging their handle, or with Alt and an arrow key. A library that watches every row
+// makes opening a long piece slow (docs/decisions/006), so rows are measured only while one is dragged.
 import { createContext, useContext, type PointerEvent, type ReactNode } from 'react';
 import { useLatest } from '../hooks/use-latest.ts';
 
-/** A drag begins after this far, so that a click on the handle opens its menu. */
+/** px the pointer moves before a drag starts, so that a click on the handle opens its menu. */
 const DRAG_FROM_PX = 6;
 
 type Move = (from: number, to: number) => void;
@@ -14,7 +13,7 @@ export function SortableRows({ onMove, children }: { onMove: Move; children: Rea
   return <MoveContext value={useLatest(onMove)}>{children}</MoveContext>;
 }
 
-/** What the handle of a row does when it is pressed; nothing outside of sortable rows. */
+/** The press handler of a row's handle; null outside of sortable rows. */
 export function useHandle(): ((event: PointerEvent<HTMLElement>) => void) | null {
   const move = useContext(MoveContext);
   return move && ((event) => drag(event, move));

@@ -1,4 +1,4 @@
-// The open book: left page the work, right page the count. On a narrow screen the count is a drawer at the foot.
+// Two pages side by side: left the work, right the count. On a narrow screen the count is a drawer at the foot.
 import { useState, type ReactNode } from 'react';
 import { clsx } from 'clsx';
 import { ChevronDown, ChevronUp } from 'lucide-react';
@@ -8,11 +8,11 @@ interface SpreadProps {
   readonly title: string;
   readonly left: ReactNode;
   readonly right: ReactNode;
-  /** What the drawer shows while it is shut: the figures that matter most. */
+  /** The closed drawer shows the figures that matter most. */
   readonly bottomLine: ReactNode;
   readonly leftFoot?: ReactNode;
   readonly rightFoot?: ReactNode;
-  /** On paper the left page stands alone: a table to hang on the wall. */
+  /** In print the left page stands alone. */
   readonly printsLeftOnly?: boolean;
 }
 
@@ -29,7 +29,7 @@ export function Spread({ title, left, right, bottomLine, leftFoot, rightFoot, pr
         className={clsx('leaf leaf-right', printsLeftOnly && 'chrome')}
         aria-label="The count"
         data-open={open}
-        // It scrolls by itself, and keys have to reach it where there is nothing in it to press.
+        // It scrolls, so it must take the keyboard focus where it holds no control.
         tabIndex={0}
       >
         <button

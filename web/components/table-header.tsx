@@ -1,4 +1,4 @@
-// The heads of a table: a word a column, numbers at the end of theirs.
+// The head of a table: one label a column; labels of number columns are right-aligned.
 
 export type Head =
   | string
@@ -7,9 +7,9 @@ export type Head =
   | { readonly hidden: string; readonly width?: string };
 
 interface HeadsProps {
-  /** Column by column; `end` for a column of numbers, `hidden` for one whose head is only heard. */
+  /** By column: `end` for a column of numbers, `hidden` for a label that only screen readers hear. */
   readonly of: readonly Head[];
-  /** A table laid out as a grid loses its roles: they are given in the markup. */
+  /** A table laid out as a grid loses its roles, so they stand in the markup. */
   readonly isGrid?: boolean;
   readonly className?: string;
 }
@@ -23,7 +23,7 @@ export function TableHeader({ of, isGrid = false, className }: HeadsProps) {
           const { text, looks, title, isHidden } = readHead(head);
           return (
             <th
-              // Two columns may be named alike: two revisions of one piece.
+              // Two columns may share a label: two revisions of one piece.
               key={`${String(index)} ${text}`}
               scope={isGrid ? undefined : 'col'}
               role={role('columnheader')}

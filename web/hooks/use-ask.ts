@@ -1,4 +1,4 @@
-// The answer to a line as it is typed. The grammar comes when the line is first used, not with the first page.
+// The answer to a line while it is typed. The grammar loads at first use, not with the first page.
 import { useEffect, useMemo, useState } from 'react';
 import type { Answer, ask as askOfCore, NotUnderstood } from '../../core/ask/ask.ts';
 import { useBasis } from './use-basis.ts';
@@ -6,7 +6,7 @@ import { useBasis } from './use-basis.ts';
 type Ask = typeof askOfCore;
 let loaded: Ask | null = null;
 
-/** @returns null while nothing is asked, or the grammar is on its way */
+/** @returns null while the line is empty or the grammar loads */
 export function useAsk(line: string): Answer | NotUnderstood | null {
   const [ask, setAsk] = useState<{ ask: Ask } | null>(loaded && { ask: loaded });
   const { rates, fix } = useBasis();

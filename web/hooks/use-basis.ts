@@ -6,10 +6,10 @@ import { useGetStudioQuery } from '../state/endpoints/studio.ts';
 import { rememberedRates, type Basis } from '../state/basis.ts';
 
 const BasisContext = createContext<Basis | null>(null);
-/** Hands the basis to every screen below the frame. */
+/** Provides the basis to every screen below the frame. */
 export const BasisProvider = BasisContext.Provider;
 
-/** Fetches the basis; null until it is there. */
+/** Fetches the basis. @returns null until it has arrived */
 export function useFetchedBasis(): { basis: Basis | null; isNew: boolean; failed: boolean } {
   const { data: studio, error } = useGetStudioQuery();
   const isNew = error !== undefined && 'status' in error && error.status === 404;

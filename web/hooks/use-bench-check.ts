@@ -1,4 +1,4 @@
-// The bench check of a piece on the page, a moment behind the hand.
+// The bench check of a piece on the page, a moment behind typing.
 import { useCallback } from 'react';
 import { benchChecking, type Remark } from '../../core/piece/checks/bench-check.ts';
 import type { Piece } from '../../core/piece/piece.ts';

@@ -1,4 +1,4 @@
-// Noting what happened at the bench: one press, the time of it taken from the clock.
+// Logs what happened at the bench: one press, with the time of the clock.
 import type { NewBenchEntry } from '../../core/plan/studio/bench-entry.ts';
 import type { PlanBlock } from '../../core/plan/studio/studio-plan.ts';
 import { useAddBenchEntriesMutation } from '../state/endpoints/bench.ts';

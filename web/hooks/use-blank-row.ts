@@ -1,11 +1,11 @@
-// The blank row at the foot of a table: writing in it makes it a row.
+// The blank row at the foot of a table: typing in it adds it to the document.
 import { useMemo, useState } from 'react';
 
 /**
- * A row that is not yet in the document, with the id it will have; so the field being written in stays the same element
- * when the row becomes real, and the hand is not interrupted.
- * @param make  a fresh row; what the row before was made of is often what comes next. Where it is the same function each
- *   time, the row is drawn again only when another comes
+ * A row that is not in the document yet, with the id it will have, so that its field stays the same element
+ * when the row is added and typing goes on.
+ * @param make  a fresh row, often based on the row before it. Pass the same function each time: another function
+ *   renders the row again
  */
 export function useBlankRow<Row extends { readonly id: string }>(
   rows: readonly Row[],

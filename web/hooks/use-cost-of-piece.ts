@@ -1,4 +1,4 @@
-// What a piece of the book costs, sells for and is called, looked up by its id.
+// Cost, price and name of a piece by its id.
 import { useCallback, useMemo } from 'react';
 import type { PieceDocument } from '../../contract/pieces.ts';
 import { given, type Figure } from '../../core/figure/figure.ts';
@@ -14,7 +14,7 @@ function usePiecesById(): ReadonlyMap<string, PieceDocument> {
   return useMemo(() => new Map(data.map((piece) => [piece.id, piece])), [data]);
 }
 
-/** @returns the cost of a piece in its usual batch, minor units; null when it is not in the book */
+/** @returns the cost of a piece in its usual batch, minor units; null for an unknown piece */
 export function useCostOfPiece(): (piece: string) => Figure | null {
   const pieces = usePiecesById();
   const basis = useBasis();
@@ -27,7 +27,10 @@ export function useCostOfPiece(): (piece: string) => Figure | null {
   );
 }
 
-/** @returns the retail price of a piece in a size: as set where it was, else by the rule; null when it is not in the book */
+/**
+ * @returns the retail price of a piece in a size, minor units: the set price, otherwise by the price rule; null for an
+ *   unknown piece
+ */
 export function useRetailOfPiece(): (piece: string, size: string) => Figure | null {
   const pieces = usePiecesById();
   const basis = useBasis();
@@ -47,7 +50,7 @@ export function useRetailOfPiece(): (piece: string, size: string) => Figure | nu
   );
 }
 
-/** Pieces of the book to choose from, by name. */
+/** Pieces to choose from, by name. */
 export function usePieceOptions(blank: string): { readonly value: string; readonly label: string }[] {
   const { data = NO_PIECES } = useGetPiecesQuery();
   return useMemo(

@@ -1,4 +1,4 @@
-// The plans of a batch's stock, made in a worker while the page goes on.
+// The cutting plans of a batch, computed in a worker.
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { BarPlan } from '../../core/cut/bars/bar-problem.ts';
 import type { NoPlan } from '../../core/cut/no-plan.ts';
@@ -9,22 +9,22 @@ type CutPlan = BarPlan | SheetPlan | NoPlan;
 
 export interface Cutting {
   readonly plans: ReadonlyMap<string, CutPlan>;
-  /** Stock still being planned. */
+  /** Stock whose plan is still being computed. */
   readonly waiting: ReadonlySet<string>;
   readonly stop: () => void;
-  /** Takes a plan as put right by hand. */
+  /** Replaces a plan by one that was changed by hand. */
   readonly adjust: (stock: string, plan: CutPlan) => void;
 }
 
 interface Told {
-  /** What the answers are to. */
+  /** The problem that the answers belong to. */
   readonly asked: readonly CuttingAsked[];
   readonly done: ReadonlySet<string>;
 }
 
 const NONE: ReadonlySet<string> = new Set();
 
-/** @param asked  planned anew whenever one of them changes; the same array as long as they are the same */
+/** @param asked  planned again when it changes; pass the same array while nothing has changed */
 export function useCutting(asked: readonly CuttingAsked[]): Cutting {
   const [plans, setPlans] = useState<ReadonlyMap<string, CutPlan>>(new Map());
   const [told, setTold] = useState<Told>({ asked: [], done: NONE });

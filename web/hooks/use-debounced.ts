@@ -1,9 +1,9 @@
-// What follows only once the hand rests: a chart behind a slider, say.
+// A value that follows its source once the source rests, for a chart behind a slider.
 import { useEffect, useState } from 'react';
 
 const REST_MS = 120;
 
-/** The value as it was when it last stood still for a moment. */
+/** The value when it last stood still for a moment. */
 export function useDebounced<Value>(value: Value): Value {
   const [rested, setRested] = useState(value);
   useEffect(() => {

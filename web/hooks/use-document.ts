@@ -1,4 +1,4 @@
-// A document open for writing in a screen: its body, its edits, and how it stands with the ledger.
+// A document open for editing in a screen: its body, its edits, and its state in the ledger.
 import { createNextState, type Draft } from '@reduxjs/toolkit';
 import { useCallback, useEffect } from 'react';
 import { useGetDocumentQuery, type Bodies } from '../state/endpoints/documents.ts';
@@ -9,7 +9,8 @@ import { useAppDispatch, useAppSelector } from '../state/store.ts';
 
 /**
  * Changes the document in place.
- * @param edit  what is touched, `parts.2.count`: typing on in the same field is one step of undo; '' is a step of its own
+ * @param edit  what is changed, `parts.2.count`: further typing in the same field is one undo step; '' is a step of its
+ *   own
  */
 export type Edit<Body> = (edit: string, change: (body: Draft<Body>) => void) => void;
 
@@ -20,7 +21,7 @@ export interface DocumentInHand<Body> {
   readonly edit: Edit<Body>;
 }
 
-/** @returns null while it is being fetched; `missing` when it is not in the ledger */
+/** @returns null while it is being fetched; `missing` when the ledger does not hold it */
 export function useDocument<Kind extends DocumentKind>(
   kind: Kind,
   id: string,

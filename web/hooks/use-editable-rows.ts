@@ -1,4 +1,4 @@
-// The rows of a document as a table writes them: changed, moved, removed, and a blank row that becomes one.
+// The rows of a document as a table edits them: changed, moved, removed, and a blank row that is added by typing.
 import type { Draft } from '@reduxjs/toolkit';
 import { useCallback } from 'react';
 import { useBlankRow } from './use-blank-row.ts';
@@ -9,12 +9,12 @@ import { useRowMoves, type RowMoves } from './use-row-moves.ts';
 type RowChange<Row> = Partial<Row> | ((row: Draft<Row>) => void);
 
 /**
- * Changes one row; the blank row is added first.
- * @param field  what is touched, for undo: typing in one field is one step. Left out: the names of the changed fields
+ * Changes one row; adds the blank row first.
+ * @param field  what is changed, for undo: typing in one field is one step. Left out: the names of the changed fields
  */
 export type SetRow<Row> = (index: number, row: Row, change: RowChange<Row>, field?: string) => void;
 
-/** Changes the row at hand in place. @param field  what is touched, for undo; '' is a step of its own */
+/** Changes the row in place. @param field  what is changed, for undo; '' is a step of its own */
 export type SetFields<Row> = (field: string, change: (row: Draft<Row>) => void) => void;
 
 interface EditableRowsOf<Row> extends RowMoves {
@@ -28,13 +28,13 @@ interface RowsOptions<Body, Row> {
   /** Name of the list within the document, for undo: `parts`. */
   readonly list: string;
   readonly rows: readonly Row[];
-  /** The rows within the document; the same function each time. */
+  /** The rows within the document. Pass the same function each time. */
   readonly rowsOf: (draft: Draft<Body>) => Draft<Row>[];
-  /** A fresh row; the same function each time. */
+  /** A fresh row. Pass the same function each time. */
   readonly fresh: (previous: Row | undefined, id: string) => Row;
 }
 
-/** Everything a table of rows of a document needs; the functions stay the same while the document is open. */
+/** Everything a table of rows of a document needs. The functions stay the same while the document is open. */
 export function useEditableRows<Body, Row extends { readonly id: string }>({
   edit,
   list,

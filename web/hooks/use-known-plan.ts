@@ -1,4 +1,4 @@
-// The best plan known of a problem; while it is shown, a worker looks for a better one.
+// The best known plan of a problem. While it is shown, a worker searches for a better one.
 import { useEffect } from 'react';
 import { useStore } from 'react-redux';
 import type { ScheduleProblem } from '../../core/plan/model/problem.ts';
@@ -8,13 +8,13 @@ import type { PlanningAsked, PlanningTold } from '../workers/planning.ts';
 
 /** Time a search may take, s. */
 const SECONDS = 2.5;
-/** The search starts when nothing was edited for so long, unless there is no plan at all. */
+/** The search starts after this pause in editing, or at once when there is no plan. */
 const REST_MS = 300;
 
 /**
- * What is known of a problem.
+ * The best known plan of a problem.
  * @param key  fingerprint of the problem
- * @param problem  null: no plan is looked for
+ * @param problem  null: no search
  * @param isPressing  there is no plan at all until one is found
  * @returns null while nothing is known
  */

@@ -1,4 +1,4 @@
-// The revisions a batch is made from, fetched for the batch as it stands on the page.
+// The revisions a batch is made from, fetched for the batch on the page.
 import { useEffect, useMemo } from 'react';
 import { shallowEqual } from 'react-redux';
 import type { Batch } from '../../core/batch/batch.ts';
@@ -8,7 +8,7 @@ import { useAppDispatch, useAppSelector } from '../state/store.ts';
 
 const NO_LINES: Batch['lines'] = [];
 
-/** @returns null until every piece is there; the same array as long as lines and pieces are the same */
+/** @returns null until every piece has arrived; the same array while lines and pieces are the same */
 export function useMadeLines(body: Batch | null): readonly MadeLine[] | null {
   const lines = body?.lines ?? NO_LINES;
   const dispatch = useAppDispatch();

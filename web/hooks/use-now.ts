@@ -1,10 +1,10 @@
-// The time, as fine as a plan needs it.
+// The time in whole minutes.
 import { useEffect, useState } from 'react';
 import { rightNow } from '../state/clock.ts';
 
 const LOOK_EVERY_MS = 30_000;
 
-/** Today and the minute of it; a new object only when the minute has changed. */
+/** Today and the minute of the day; a new object only when the minute has changed. */
 export function useNow(): { day: string; minute: number } {
   const [now, setNow] = useState(rightNow);
   useEffect(() => {

@@ -1,10 +1,11 @@
-// What follows the hand as fast as it can be painted, and never holds the hand up: a book behind a slider, say.
+// A value that is drawn as fast as the page can paint and never delays input, for a price book behind a slider.
 import { startTransition, useCallback, useEffect, useRef, useState } from 'react';
 
 /**
- * A value whose followers are drawn a slice at a time. While they are drawn, newer values wait, and only the last is drawn next:
- * each begun is finished, so that a moving hand never starves them.
- * @returns the value as drawn last, and what asks for the next
+ * A value whose dependents are drawn a slice at a time. While they are drawn, newer values wait, and only the newest is
+ * drawn next.
+ * Each drawing that starts is finished, so that a moving slider never starves them.
+ * @returns the value drawn last, and a function that requests the next
  */
 export function usePaced<Value>(first: Value): readonly [Value, (next: Value) => void] {
   const [drawn, setDrawn] = useState({ value: first });

@@ -1,4 +1,4 @@
-// What is out of sight as a page opens is drawn once the rest has been painted.
+// Content out of sight is rendered after the first paint.
 import { startTransition, useEffect, useState } from 'react';
 
 /** False until the page has been painted for the first time. */
@@ -6,7 +6,7 @@ export function usePainted(): boolean {
   const [isPainted, setIsPainted] = useState(false);
   useEffect(() => {
     let timer: ReturnType<typeof setTimeout> | undefined;
-    // A frame's callback comes before its paint: what is set after that is behind it.
+    // A frame's callback comes before its paint; state set after it renders behind the paint.
     const frame = requestAnimationFrame(() => {
       timer = setTimeout(() => startTransition(() => setIsPainted(true)));
     });

@@ -1,4 +1,5 @@
-// Asking the server for better plans: both engines at work, each better plan or higher bound a line, until it is stopped.
+// Asks the server for better plans: both engines run, and each better plan or higher bound arrives as one line, until
+// it is stopped.
 import { planRoutes } from '../../contract/plan.ts';
 import { useEffect, useRef, useState } from 'react';
 import type { SearchTold } from '../../contract/plan.ts';
@@ -8,7 +9,7 @@ import { useAppDispatch } from '../state/store.ts';
 
 export interface PlanSearch {
   readonly isRunning: boolean;
-  /** What no plan can beat, as far as is known; null before it was looked for. */
+  /** The bound: no plan can be better; null before it is known. */
   readonly bound: Objective | null;
   readonly start: () => void;
   readonly stop: () => void;
@@ -21,7 +22,7 @@ export function usePlanSearch(key: string, problem: ScheduleProblem): PlanSearch
   const [running, setRunning] = useState<string | null>(null);
   const dispatch = useAppDispatch();
   const controller = useRef<AbortController | null>(null);
-  // Another problem is another search.
+  // Another problem starts another search.
   useEffect(() => () => controller.current?.abort(), [key]);
   const start = () => {
     controller.current?.abort();

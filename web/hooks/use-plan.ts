@@ -1,4 +1,4 @@
-// The plan of all batches that are not finished, from now: at once by rule, then better as it is found.
+// The plan of all unfinished batches from now on: by priority rules at once, then better as the search finds it.
 import { useMemo, useState } from 'react';
 import { useStore } from 'react-redux';
 import type { BatchWithPieces } from '../../contract/batches.ts';
@@ -20,7 +20,7 @@ import { useBasis } from './use-basis.ts';
 import { useNow } from './use-now.ts';
 import { madeLinesOf } from '../state/made-lines.ts';
 
-/** A batch being written, which the plan takes as it stands on the page. */
+/** A batch that is being edited: the plan uses it as it stands on the page. */
 export interface BatchInHand {
   readonly id: string;
   readonly body: Batch;
@@ -34,9 +34,9 @@ export interface Planned {
   /** Fingerprint of the problem. */
   readonly key: string;
   readonly plan: StudioPlan;
-  /** What no plan can beat; null before it was looked for. */
+  /** The bound: no plan can be better; null before it is known. */
   readonly bound: Objective | null;
-  /** Whether a better plan is still looked for. */
+  /** Whether the search for a better plan runs. */
   readonly isSearching: boolean;
 }
 
@@ -44,7 +44,7 @@ export type PlanOrWhy = Planned | { readonly sentence: string };
 
 const closed = 'The bench has no open hours. Give them in Studio, and the plan follows.';
 
-/** Why there is no plan: nobody is ever there, or not long enough for one of the steps. */
+/** Why there is no plan: no maker has working hours, or not enough for one of the steps. */
 function noPlan(jobs: readonly StudioJob[], problem: ScheduleProblem): { readonly sentence: string } {
   if (problem.makers.every(({ shifts }) => shifts?.length === 0)) return { sentence: closed };
   const homeless = infeasibleStep(indexProblem(problem));
@@ -55,17 +55,17 @@ function noPlan(jobs: readonly StudioJob[], problem: ScheduleProblem): { readonl
   };
 }
 
-/** @returns null until everything is fetched; a sentence when there can be no plan */
+/** @returns null until everything has arrived; a sentence when there can be no plan */
 export function usePlan(batches: readonly BatchWithPieces[] | undefined, inHand?: BatchInHand): PlanOrWhy | null {
   const jobs = useStudioJobs(batches, inHand);
   const terms = useStudioTerms();
   return usePlanOf(jobs, terms);
 }
 
-/** So many steps are planned between two frames; more of them away from the page. */
+/** Up to this many steps are planned between two frames; more are planned in a worker. */
 const AT_ONCE = 250;
 
-/** The plan of any jobs, under any terms; while a large one is made anew, the one before it. */
+/** The plan of any jobs under any terms; while a large one is computed, the plan before it. */
 export function usePlanOf(jobs: readonly StudioJob[] | null, terms: StudioTerms | null): PlanOrWhy | null {
   const asked = useMemo(() => {
     if (!jobs || !terms) return null;
@@ -103,7 +103,7 @@ function useStudioTerms(): StudioTerms | null {
   );
 }
 
-/** Open batches as jobs; the one in hand as it stands on the page. */
+/** Open batches as jobs; the edited batch as it stands on the page. */
 function useStudioJobs(
   batches: readonly BatchWithPieces[] | undefined,
   inHand?: BatchInHand,

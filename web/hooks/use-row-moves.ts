@@ -1,4 +1,4 @@
-// Rows of a document that are moved and taken away, by menu, by keys or by hand.
+// Moves and removes rows of a document, by menu, keyboard or drag.
 import type { Draft } from '@reduxjs/toolkit';
 import { useCallback, type KeyboardEvent } from 'react';
 import type { Edit } from './use-document.ts';
@@ -9,8 +9,8 @@ export interface RowMoves {
 }
 
 /**
- * What moves and takes away rows of a document, the same functions each time.
- * @param rowsOf  the rows within it; the same function each time
+ * Functions that move and remove rows of a document; the same functions each time.
+ * @param rowsOf  the rows within the document; pass the same function each time
  */
 export function useRowMoves<Body>(edit: Edit<Body>, rowsOf: (draft: Draft<Body>) => unknown[]): RowMoves {
   const onMove = useCallback<RowMoves['onMove']>(
@@ -24,14 +24,14 @@ export function useRowMoves<Body>(edit: Edit<Body>, rowsOf: (draft: Draft<Body>)
   return { onMove, onRemove };
 }
 
-/** Alt with an arrow moves the row the hand is in. */
+/** Alt with an arrow moves the row that has the focus. */
 export function moveByKeys(event: KeyboardEvent, index: number, onMove: RowMoves['onMove']): void {
   if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
   event.preventDefault();
   onMove(index, event.key === 'ArrowUp' ? -1 : 1);
 }
 
-/** Moves a row of an array in place; out of range it stays. */
+/** Moves a row of an array in place; an index out of range changes nothing. */
 export function moveRow(rows: unknown[], index: number, by: number): void {
   const to = index + by;
   if (to < 0 || to >= rows.length) return;

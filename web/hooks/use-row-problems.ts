@@ -1,4 +1,4 @@
-// The sentences of a row: each field points to the line under it that says what is wrong.
+// The issues of a row: each field points to the line below the row that names its issue.
 import { useId } from 'react';
 
 export interface RowProblems {

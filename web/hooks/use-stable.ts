@@ -1,7 +1,7 @@
-// A value that stays the same object while what it says is the same, so that what depends on it is not drawn again.
+// A value that stays the same object while its content is the same, so that its dependents do not render again.
 import { useState } from 'react';
 
-/** @returns the value from before while `isSame` holds, else the new one */
+/** @returns the value from before while `isSame` holds, otherwise the new one */
 export function useStable<Value>(value: Value, isSame: (before: Value, after: Value) => boolean): Value {
   const [kept, setKept] = useState(value);
   const holds = kept === value || isSame(kept, value);

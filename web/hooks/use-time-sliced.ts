@@ -1,16 +1,16 @@
-// Heavy reckoning a slice at a time, once the hand rests: a key is painted first, and the next one is never kept waiting.
+// Heavy computation in slices, after typing pauses: a key is painted first, and the next one never waits.
 import { useEffect, useRef, useState } from 'react';
 
-/** The hand rests when no key came for so long. */
+/** ms without a key that count as a pause. */
 const QUIET_MS = 140;
-/** The first work waits until the page has been painted. */
+/** The first computation waits for the first paint. */
 const FIRST_MS = 30;
-/** A slice gives the page back after so long. */
+/** ms after which a slice yields to the page. */
 const SLICE_MS = 5;
 
 /**
- * @param start  begins the work; it yields where it may be left. A new one leaves the old where it is.
- * @returns what the work came to; while newer work is under way, what the work before it came to; null before the first
+ * @param start  starts the computation; it yields where it may be stopped. A new one abandons the old one.
+ * @returns the result; while a newer computation runs, the result before it; null before the first
  */
 export function useTimeSliced<Result>(start: () => Generator<undefined, Result>): Result | null {
   const [result, setResult] = useState<Result | null>(null);

@@ -1,4 +1,4 @@
-// A batch that is only thought of: so many of a piece by a day, as a job beside the others.
+// A trial batch: a quantity of a piece by a due date, as a job beside the others.
 import { useMemo } from 'react';
 import type { PieceDocument } from '../../contract/pieces.ts';
 import type { Batch } from '../../core/batch/batch.ts';
@@ -16,7 +16,7 @@ export interface TrialTyped {
   readonly priority: Batch['priority'];
 }
 
-/** @returns null while nothing that can be read is asked for */
+/** @returns null while the fields cannot be read */
 export function useTrialJob(pieces: readonly PieceDocument[] | undefined, typed: TrialTyped | null): StudioJob | null {
   const { rates } = useBasis();
   const { pieceId, quantity, due, priority } = typed ?? { pieceId: '', quantity: '', due: '', priority: '' as const };

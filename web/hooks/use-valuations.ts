@@ -1,4 +1,4 @@
-// The valuations of a book, made in a worker of its own and kept while the page is open.
+// The valuations of all pieces, computed in a worker and kept while the page is open.
 import { useEffect, useRef, useState } from 'react';
 import type { Piece } from '../../core/piece/piece.ts';
 import type { Valuation } from '../../core/price/book/valuation.ts';
@@ -8,9 +8,9 @@ import { useBasis } from './use-basis.ts';
 
 interface Valued {
   readonly question: number;
-  /** As far as the last question is answered. */
+  /** Whether the last question is answered in full. */
   readonly answered: readonly (Valuation | null)[];
-  /** Those before stay until there are as many new ones. */
+  /** The earlier ones stay until there are as many new ones. */
   readonly valuations: readonly (Valuation | null)[];
   readonly isDone: boolean;
 }
@@ -19,7 +19,7 @@ const nothing: Valued = { question: 0, answered: [], valuations: [], isDone: fal
 
 /**
  * @param bodies  valued again only when one of them has changed
- * @returns valuations in the order of the pieces, as many as are made so far; those before while newer ones begin
+ * @returns valuations in the order of the pieces, as many as are computed; the earlier ones while newer ones start
  */
 export function useValuations(bodies: readonly Piece[]): Pick<Valued, 'valuations' | 'isDone'> {
   const pieces = useStable(bodies, sameItems);

@@ -1,4 +1,4 @@
-// Asking a worker: one question at a time, the page going on meanwhile; of those that come up while it reckons, only the last.
+// Asks a worker one question at a time. Of the questions that arrive while it computes, only the last is asked.
 import { useEffect, useRef, useState } from 'react';
 import { LatestOnlyWorker } from '../workers/latest-only-worker.ts';
 
@@ -8,10 +8,10 @@ export interface WorkerAnswer<Question, Told> {
 }
 
 /**
- * @param open      opens the worker, with the first question; the same function each time
- * @param about     sent once, and again only when it is another
- * @param question  null: nothing is asked
- * @returns the last answer and what it answers, which may be older than the question; null before the first
+ * @param open      opens the worker at the first question; pass the same function each time
+ * @param about     sent once, and again only when it changes
+ * @param question  null: no question
+ * @returns the last answer and its question, which may be older than `question`; null before the first
  */
 export function useWorkerAnswer<Question, Told>(
   open: () => Worker,
@@ -28,7 +28,7 @@ export function useWorkerAnswer<Question, Told>(
   }, []);
   useEffect(() => {
     if (question === null) return;
-    // Opened with the first question: most pages never ask one.
+    // Opened at the first question: most pages never ask one.
     desk.current ??= new LatestOnlyWorker<Question>(open(), (asked, told) =>
       setAnswer({ question: asked, told: told as Told }),
     );

@@ -1,4 +1,4 @@
-// The ask line of the running head: a trade sum in one line, answered while it is typed. Key `=` from anywhere.
+// The ask line of the header: a trade sum in one line, answered while it is typed. Key `=` from anywhere.
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { AnswerTools } from '../components/answer-tools.tsx';

@@ -1,9 +1,9 @@
-// What must be settled before any other module runs, under the strict content policy.
+// Set-up that must run before any other module, under the strict content security policy.
 import { config } from 'zod';
 
-// Compiling validators with new Function is refused by the policy, and probing for it reports a violation.
+// The policy forbids compiling validators with new Function, and probing for it reports a violation.
 config({ jitless: true });
 
-// Dialogs add a style element of their own; it needs the page's nonce.
+// Dialogs add a style element, which needs the page's nonce.
 const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce;
 if (nonce) (globalThis as { __webpack_nonce__?: string }).__webpack_nonce__ = nonce;

@@ -1,4 +1,4 @@
-// The page itself failed: say so, and what is safe.
+// The page failed: says so, and that typed text is safe.
 import { useRouteError } from 'react-router';
 
 export function ErrorPage() {

@@ -1,4 +1,5 @@
-// The frame round every screen: running head, the studio's first run, and the wait for the basis of all reckoning.
+// The frame around every screen: the header, the first run of the studio, and the wait for the basis of all
+// computation.
 import { lazy, Suspense } from 'react';
 import { NavLink, Outlet, Link, useLocation } from 'react-router';
 import { Moon, Sun } from 'lucide-react';

@@ -1,4 +1,4 @@
-// Which page stands at which address. Pieces comes with the first load; the rest when asked for.
+// The address of each page. Pieces loads with the first page; the others on demand.
 import { createBrowserRouter, Navigate } from 'react-router';
 import { PiecesScreen } from '../screens/pieces/pieces-screen.tsx';
 import { Frame } from './frame.tsx';
@@ -6,7 +6,7 @@ import { NotFound } from '../components/not-found.tsx';
 import { ErrorPage } from './error-page.tsx';
 
 const pieceScreen = async () => await import('../screens/piece/piece-screen.tsx');
-// A piece is what is opened next from the book: its page is fetched while the hand is still.
+// After the list a maker most often opens a piece, so its page is fetched while the browser is idle.
 window.requestIdleCallback(() => void pieceScreen());
 
 export const router = createBrowserRouter([

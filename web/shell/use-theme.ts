@@ -1,4 +1,4 @@
-// Daylight or lamp. The first choice is the system's; public/theme.js sets it before the first paint.
+// Light or dark theme. The first choice is the system's; public/theme.js sets it before the first paint.
 import { useState } from 'react';
 
 type Theme = 'light' | 'lamp';

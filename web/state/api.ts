@@ -42,9 +42,9 @@ export function requestOf(
 }
 
 /**
- * Reads an answer through the schema of its route, in development and in tests. The server has read it through the same
- * schema already, and reading a long book twice would double the time it takes.
- * @throws ZodError when the answer is not what the contract says
+ * Reads an answer through the schema of its route, in development and in tests. The server has checked it with the same
+ * schema, and checking a long list twice would double the time.
+ * @throws ZodError when the answer does not fit the contract
  */
 export function parsedBy<Answer>({ answer }: Pick<Route<unknown, unknown, unknown, Answer>, 'answer'>) {
   return (data: unknown): Answer =>

@@ -1,4 +1,5 @@
-// Questions asked and pinned on this device. Only the questions are kept: an answer is reckoned afresh at today's fix.
+// Questions asked and pinned on this device. Only the questions are stored: an answer is computed again at today's
+// metal prices.
 import { useSyncExternalStore } from 'react';
 import { z } from 'zod';
 
@@ -12,7 +13,7 @@ const none: AskHistory = { asked: [], pinned: [] };
 let history: AskHistory | null = null;
 const listeners = new Set<() => void>();
 
-// Read when first asked for: as this module loads the page may not be ready for it.
+// Read at first use: the page may not be ready while this module loads.
 function current(): AskHistory {
   history ??= readKept();
   return history;
@@ -33,7 +34,7 @@ function keep(next: AskHistory): void {
   for (const listener of listeners) listener();
 }
 
-/** Puts a question at the head of those asked. */
+/** Puts a question first in the list. */
 export function remember(line: string): void {
   const asked = line.trim();
   const before = current();

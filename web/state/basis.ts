@@ -1,4 +1,4 @@
-// What everything is computed with, and the computations of core remembered between keystrokes.
+// The basis of all computation, and the computations of core memoized between keystrokes.
 import { weakMapMemoize } from '@reduxjs/toolkit';
 import type { Batch } from '../../core/batch/batch.ts';
 import type { MadeLine } from '../../core/batch/batch-run.ts';
@@ -27,7 +27,7 @@ const rememberedPiece = weakMapMemoize((piece: Piece, rates: Rates, fix: Fix | n
   countPiece(piece, rates, fix, { size, compute: recipeFunctions }),
 );
 
-/** What everything is computed with: the studio's accepted settings and the current metal prices. */
+/** The basis of all computation: the studio's accepted settings and the current metal prices. */
 export interface Basis {
   readonly studio: Studio;
   /** Of the studio. */
@@ -40,17 +40,17 @@ export interface Basis {
 
 const rememberedBatch = weakMapMemoize(countBatch);
 
-/** @param made  the same array as long as its pieces are the same */
+/** @param made  pass the same array while its pieces are the same */
 export function batchCount(batch: Batch, made: readonly MadeLine[], { rates, fix }: Basis): BatchCount {
   return rememberedBatch(batch, made, rates, fix);
 }
 
-/** @param size  which of its sizes, by id; its first when left out */
+/** @param size  id of one of its sizes; the first when left out */
 export function pieceCount(piece: Piece, { rates, fix }: Basis, size?: string): PieceCount {
   return rememberedPiece(piece, rates, fix, size);
 }
 
-/** The problems below a path, with the path cut off: of `parts.2`, `{ 'section.diameter': '...' }`. */
+/** The issues below a path, with the path cut off: of `parts.2`, `{ 'section.diameter': '...' }`. */
 export function issuesAt(problems: readonly Issue[], path: string): Readonly<Record<string, string>> {
   const below = problems.filter((problem) => problem.path.startsWith(`${path}.`));
   return Object.fromEntries(below.map((problem) => [problem.path.slice(path.length + 1), problem.sentence]));

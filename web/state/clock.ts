@@ -7,7 +7,7 @@ function now(): Date {
   return new Date();
 }
 
-/** Today by this machine's clock, and the minute of it. */
+/** Today and the minute of the day by this device's clock. */
 export function rightNow(): { day: string; minute: number } {
   const moment = now();
   return { day: localDay(moment), minute: moment.getHours() * 60 + moment.getMinutes() };

@@ -1,4 +1,4 @@
-// Where two versions of a document differ, in words a maker can follow.
+// Where two versions of a document differ, in words.
 
 export interface Difference {
   readonly where: string;
@@ -9,8 +9,8 @@ export interface Difference {
 const NOTHING = 'nothing';
 
 /**
- * Walks two documents side by side.
- * @returns one line a field that differs; rows are matched by their id and called by their name; none when alike
+ * Compares two documents field by field.
+ * @returns one line a field that differs; rows are matched by id and called by name; none when they are equal
  */
 export function differences(mine: unknown, theirs: unknown, where: readonly string[] = []): Difference[] {
   if (mine === theirs) return [];
@@ -27,8 +27,8 @@ export function differences(mine: unknown, theirs: unknown, where: readonly stri
 }
 
 /**
- * What changed from one version to the next, a sentence a change; rows that came or went are said as a whole.
- * @returns none when they are alike
+ * What changed from one version to the next, one sentence a change; an added or removed row is one change.
+ * @returns none when they are equal
  */
 export function changesInWords(before: unknown, after: unknown): string[] {
   return differences(after, before).map(({ where, mine, theirs }) => {
@@ -71,7 +71,7 @@ function keyOf(row: unknown, index: number): string {
   return isGroup(row) && typeof row['id'] === 'string' ? row['id'] : String(index);
 }
 
-// camelCase field names read as words: hourlyRate, hourly rate.
+// Turns a camelCase field name into words: hourlyRate, hourly rate.
 function inWords(field: string): string {
   return field.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
 }

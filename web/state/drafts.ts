@@ -1,9 +1,9 @@
-// Documents open for writing: what is being typed, what the ledger has acknowledged, and what can be undone.
+// Documents open for editing: what is typed, what the ledger has acknowledged, and what can be undone.
 import { createSlice, original, type Draft, type PayloadAction } from '@reduxjs/toolkit';
 import type { DocumentOf } from '../../contract/document.ts';
 import type { DocumentKey } from './endpoints/documents.ts';
 
-/** Undo goes back this far. */
+/** Number of undo steps. */
 const UNDO_DEPTH = 200;
 
 type Saving = 'saved' | 'waiting' | 'saving' | 'unreachable' | 'refused';
@@ -15,16 +15,16 @@ export interface OpenDocument {
   readonly body: unknown;
   readonly past: readonly unknown[];
   readonly future: readonly unknown[];
-  /** What the last edit touched: further typing in the same field is one step of undo. */
+  /** What the last edit changed: further typing in the same field is the same undo step. */
   readonly lastEdit: string;
   readonly saving: Saving;
-  /** Why the ledger refused the last write, in words. */
+  /** Why the ledger refused the last write. */
   readonly refusal: string;
-  /** What stands in the ledger when someone else changed it meanwhile. */
+  /** The body in the ledger when somebody else changed it. */
   readonly conflict: DocumentOf<unknown> | null;
 }
 
-/** Documents open for writing, by name. */
+/** Documents open for editing, by name. */
 export type Drafts = Readonly<Record<string, OpenDocument>>;
 
 export function nameOf({ kind, id }: DocumentKey): string {
@@ -90,14 +90,14 @@ const slice = createSlice({
         return { body: after, past: [...open.past, open.body], future, lastEdit: '', saving: stillToSend(open) };
       });
     },
-    /** Leaving a field ends a step of undo. */
+    /** Leaving a field ends an undo step. */
     editEnded(drafts, { payload }: PayloadAction<Named>) {
       return drafts[payload.name]?.lastEdit ? change(drafts, payload.name, () => ({ lastEdit: '' })) : drafts;
     },
     saveStarted(drafts, { payload }: PayloadAction<Named>) {
       return change(drafts, payload.name, () => ({ saving: 'saving' }));
     },
-    /** The ledger acknowledged a write; `sent` is what was written, which may be behind what is typed by now. */
+    /** The ledger acknowledged a write; `sent` is what was written, which may be older than what is typed now. */
     acknowledged(drafts, { payload }: PayloadAction<Named & { stored: DocumentOf<unknown>; sent: unknown }>) {
       return change(drafts, payload.name, (open) => ({
         stored: payload.stored,
@@ -131,7 +131,7 @@ const slice = createSlice({
             };
       });
     },
-    /** The ledger holds another body now by our own doing: a draft was accepted or left. */
+    /** The ledger holds another body after an action of this page: a draft was accepted or discarded. */
     replaced(drafts, { payload }: PayloadAction<Named & { stored: DocumentOf<unknown> }>) {
       return change(drafts, payload.name, (open) => ({
         stored: payload.stored,
@@ -148,13 +148,13 @@ const slice = createSlice({
 });
 
 function change(drafts: Draft<Drafts>, name: string, by: (open: OpenDocument) => Partial<OpenDocument>): Drafts {
-  // Of the plain state, not of the slice's proxies: whether the ledger has what is typed now is a question of identity.
+  // Reads the plain state, not the slice's proxies: whether the ledger has what is typed is a question of identity.
   const plain: Drafts = original(drafts);
   const open = plain[name];
   return open ? { ...plain, [name]: { ...open, ...by(open) } } : plain;
 }
 
-// A write under way stays under way: the next one waits for the version it brings back.
+// A running write stays in place: the next one waits for the version it returns.
 function stillToSend({ saving }: OpenDocument): Saving {
   return saving === 'saving' ? 'saving' : 'waiting';
 }

@@ -1,4 +1,4 @@
-// A batch as it starts.
+// The body of a new batch.
 import type { Batch, BatchLine } from '../../core/batch/batch.ts';
 
 export const emptyBatch: Omit<Batch, 'lines' | 'kind' | 'due'> = {

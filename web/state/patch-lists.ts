@@ -1,4 +1,4 @@
-// Lists that were fetched take a document that was saved, without being fetched again.
+// Puts a saved document into the lists that were fetched, without fetching them again.
 import type { ThunkDispatch, UnknownAction } from '@reduxjs/toolkit';
 import type { BatchDocument } from '../../contract/batches.ts';
 import type { DocumentKind, DocumentOf } from '../../contract/document.ts';
@@ -17,8 +17,8 @@ import { studioApi } from './endpoints/studio.ts';
 type Dispatch = ThunkDispatch<any, any, UnknownAction>;
 
 /**
- * Puts a saved document in the place of the older one in the list of its kind. A document that the list does not hold,
- * and a batch made of other pieces than before, have the list fetched again.
+ * Replaces the older version of a document in the list of its kind. A document that the list does not hold,
+ * or a batch made of other pieces than before, makes the list fetch again.
  */
 export function patchLists(dispatch: Dispatch, kind: DocumentKind, saved: DocumentOf<unknown>): void {
   switch (kind) {
@@ -54,7 +54,7 @@ function patchBatch(dispatch: Dispatch, saved: BatchDocument): void {
       row.batch = saved;
     }),
   );
-  // Its pieces are not in what was saved, so the list is fetched.
+  // The answer does not hold its pieces, so the list is fetched.
   if (isOfOtherPieces) dispatch(batchesApi.util.invalidateTags(['Batches']));
 }
 

@@ -1,4 +1,4 @@
-// The best plan known of each problem, the same for all screens.
+// The best known plan of each problem, shared by all screens.
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { isBetter } from '../../core/plan/model/objective.ts';
 import type { Objective, ScheduleProblem, ScheduledStep } from '../../core/plan/model/problem.ts';
@@ -9,18 +9,18 @@ import { warmStart, type WarmStartStep } from '../../core/plan/solve/warm-start.
 
 /** What is known of a problem. */
 export interface KnownPlan {
-  /** Null where there can be none. */
+  /** Null when there is no plan. */
   readonly found: Pick<Solution, 'objective' | 'steps'> | null;
-  /** What no plan can beat. */
+  /** The bound: no plan can be better. */
   readonly bound: Objective;
-  /** Whether the search is over. */
+  /** Whether the search has ended. */
   readonly isDone: boolean;
 }
 
 interface Plans {
-  /** By the fingerprint of the problem, the latest last. */
+  /** By fingerprint of the problem, the latest last. */
   readonly known: Readonly<Record<string, KnownPlan>>;
-  /** Steps of the plan that was learned last: the next one starts from it. */
+  /** Steps of the last plan; the next plan starts from it. */
   readonly last: readonly ScheduledStep[];
 }
 
@@ -33,7 +33,7 @@ const slice = createSlice({
   name: 'plans',
   initialState: nothingKnown,
   reducers: {
-    /** Keeps a plan found anywhere, here or by the server, unless a better one is known. */
+    /** Stores a plan found by the page or the server, unless a better one is known. */
     planLearned(plans, { payload }: PayloadAction<{ readonly key: string; readonly told: KnownPlan }>): Plans {
       const { key, told } = payload;
       const { [key]: before, ...others } = (plans as Plans).known;
@@ -50,7 +50,7 @@ export const plansReducer = slice.reducer;
 export const { planLearned } = slice.actions;
 
 /**
- * A plan at once: as like the last one as it can be, or by priority rules where that is better.
+ * A plan at once: as close as possible to the last one, or by priority rules where that is better.
  * @param last  steps of the plan before
  * @returns null when there is no plan
  */
@@ -61,7 +61,7 @@ export function planAtOnce(problem: ScheduleProblem, last: readonly ScheduledSte
   return like && (!quick || !isBetter(quick.objective, like.objective)) ? like : quick;
 }
 
-/** Where the last plan had the steps of a problem: most of it is as it was a minute ago. */
+/** Where the last plan put the steps of a problem: most of it is the same as a minute ago. */
 export function placedLike(
   { jobs, makers }: ScheduleProblem,
   last: readonly ScheduledStep[],

@@ -1,4 +1,4 @@
-// Saving drafts: one write at a time for each document, each naming the version it is based on.
+// Saves drafts: one write at a time for each document, each naming the version it is based on.
 import type { ThunkAction, UnknownAction } from '@reduxjs/toolkit';
 import { z } from 'zod';
 import { batchSchema } from '../../core/batch/batch.ts';
@@ -24,17 +24,17 @@ import {
   type OpenDocument,
 } from './drafts.ts';
 
-// A write under way is waited for, ten seconds at most, before a draft is accepted.
+// Accepting waits for a running write, ten seconds at most.
 const WAIT_MS = 50;
 const MOST_WAITS = 200;
 
-/** As much of the store as saving reads. */
+/** The part of the store that saving reads. */
 interface DraftsState {
   readonly drafts: Drafts;
 }
 type Thunk<Result> = ThunkAction<Result, DraftsState, unknown, UnknownAction>;
 
-/** Opens a document for writing, taking up what an earlier page could not send any more. */
+/** Opens a document for editing, with the draft that an earlier page could not send. */
 export function openDocument(key: DocumentKey, stored: DocumentOf<unknown>): Thunk<void> {
   return (dispatch, getState) => {
     const open = getState().drafts[nameOf(key)];
@@ -48,7 +48,7 @@ export function openDocument(key: DocumentKey, stored: DocumentOf<unknown>): Thu
   };
 }
 
-/** Sends what is typed, if the ledger does not have it yet. Resolves when it is acknowledged, refused or unreachable. */
+/** Sends what is typed, unless the ledger has it. Resolves when it is acknowledged, refused or unreachable. */
 export function saveDraft(name: string): Thunk<Promise<void>> {
   return async (dispatch, getState) => {
     const open = getState().drafts[name];
@@ -76,7 +76,7 @@ function answerRefusal(name: string, sent: unknown, error: unknown): Thunk<void>
     }
     const current = problem.current as DocumentOf<unknown> | undefined;
     if (problem.status === 409 && current) {
-      // The page before this one may have sent the same thing on its way out.
+      // The page before this one may have sent the same draft while it closed.
       dispatch(
         sameJson(current.body, sent) ? acknowledged({ name, stored: current, sent }) : conflicted({ name, current }),
       );
@@ -86,12 +86,15 @@ function answerRefusal(name: string, sent: unknown, error: unknown): Thunk<void>
   };
 }
 
-/** Accepts the draft as the next revision. Resolves to the document, or null when it was refused (the reason is kept with it). */
+/**
+ * Accepts the draft as the next revision. Resolves to the document, or to null when it was refused (the reason is
+ * stored with it).
+ */
 export function acceptDraft(name: string): Thunk<Promise<DocumentOf<unknown> | null>> {
   return (dispatch) => dispatch(finishDraft(name, 'acceptDraft'));
 }
 
-/** Leaves the draft for the accepted revision. */
+/** Discards the draft for the accepted revision. */
 export function dropDraft(name: string): Thunk<Promise<DocumentOf<unknown> | null>> {
   return (dispatch) => dispatch(finishDraft(name, 'dropDraft'));
 }
@@ -113,7 +116,7 @@ function finishDraft(name: string, how: 'acceptDraft' | 'dropDraft'): Thunk<Prom
   };
 }
 
-/** Whether anything typed is not yet in the ledger. */
+/** Whether anything typed is not in the ledger yet. */
 export function isUnsaved(open: OpenDocument): boolean {
   return open.body !== open.stored.body && open.saving !== 'saved';
 }
@@ -137,7 +140,7 @@ const bodySchemaOf = {
 
 const storageKey = (key: DocumentKey) => `noon-unsaved/${nameOf(key)}`;
 
-/** Keeps in the browser what the ledger has not acknowledged, and forgets what it has: after every change. */
+/** Stores in the browser what the ledger has not acknowledged, and deletes what it has: after every change. */
 export function keepUnsaved(drafts: Drafts): void {
   for (const open of Object.values(drafts)) {
     if (!isUnsaved(open)) {
@@ -147,16 +150,17 @@ export function keepUnsaved(drafts: Drafts): void {
     try {
       localStorage.setItem(storageKey(open.key), JSON.stringify(unsavedOf(open)));
     } catch {
-      // The browser's storage is full or refused: the draft is still sent to the ledger.
+      // The browser's storage is full or refused; the draft is still sent to the ledger.
     }
   }
 }
 
-/** Sends what is not acknowledged once more as the page goes. */
+/** Sends what is not acknowledged when the page closes. */
 export function sendUnsaved(drafts: Drafts): void {
   for (const open of Object.values(drafts)) {
     if (!isUnsaved(open)) continue;
-    // Past 64 kB a browser lets no request outlive the page; what is kept is then sent when the document is next opened.
+    // A browser lets no request above 64 kB outlive its page; the stored draft is sent when the document is opened
+    // next.
     void fetch(draftPathOf(open.key), {
       method: 'PUT',
       headers: { 'content-type': 'application/json' },
@@ -170,7 +174,7 @@ function unsavedOf({ stored, body }: OpenDocument): Unsaved {
   return { version: stored.version, body };
 }
 
-/** What an earlier page kept of a document, read through its schema; null when there is nothing that can be read. */
+/** The stored draft of a document, read through its schema; null when there is none or it does not fit. */
 function takeUnsaved(key: DocumentKey): Unsaved | null {
   const text = localStorage.getItem(storageKey(key));
   localStorage.removeItem(storageKey(key));

@@ -1,4 +1,4 @@
-// The store: documents open for writing, the server's answers, and the listener that saves drafts by itself.
+// The store: documents open for editing, the server's answers, and the listener that saves drafts.
 import { configureStore, createListenerMiddleware, isAnyOf } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api.ts';
@@ -6,7 +6,7 @@ import { conflictSettled, draftsReducer, edited, opened, redone, undone, unreach
 import { plansReducer } from './plans.ts';
 import { keepUnsaved, saveDraft, sendUnsaved } from './saving.ts';
 
-/** Typing pauses this long before a draft is sent. */
+/** ms of pause in typing before a draft is sent. */
 const SAVE_AFTER_MS = 400;
 const TRY_AGAIN_MS = 3000;
 
@@ -15,7 +15,8 @@ const listener = createListenerMiddleware();
 export const store = configureStore({
   reducer: { drafts: draftsReducer, plans: plansReducer, [api.reducerPath]: api.reducer },
   middleware: (defaults) =>
-    // The checks walk every draft at every keystroke, in development only, and the drafts are plain JSON by their schema.
+    // The checks read every draft at every keystroke, in development only, and the drafts are plain JSON by their
+    // schema.
     defaults({ immutableCheck: false, serializableCheck: false }).prepend(listener.middleware).concat(api.middleware),
 });
 
@@ -29,12 +30,12 @@ listener.startListening({
   effect: async (action, listening) => {
     listening.cancelActiveListeners();
     await listening.delay(unreachable.match(action) ? TRY_AGAIN_MS : SAVE_AFTER_MS);
-    // Every open document, since the listener may have been put off by an edit to another.
+    // Every open document: an edit of another one may have postponed the listener.
     for (const name of Object.keys(store.getState().drafts)) await store.dispatch(saveDraft(name));
   },
 });
 
-// A crash, a reload or a flat battery loses nothing: what the ledger has not acknowledged is kept in the browser.
+// A crash, a reload or an empty battery loses nothing: the browser stores what the ledger has not acknowledged.
 let keptDrafts = store.getState().drafts;
 store.subscribe(() => {
   const { drafts } = store.getState();

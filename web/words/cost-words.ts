@@ -1,4 +1,4 @@
-// The lines of the cost column and the schools of pricing in words: the same on every page and chart.
+// Names of cost lines and pricing methods, the same on every page and chart.
 import type { CostKey } from '../../core/cost/column.ts';
 import type { PricingMethod } from '../../core/studio/pricing-methods.ts';
 

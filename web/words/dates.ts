@@ -1,4 +1,4 @@
-// Days in words, as they stand in a diary.
+// Days in words.
 import { weekdayOf } from '../../core/measure/days.ts';
 
 const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;

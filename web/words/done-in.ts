@@ -1,4 +1,4 @@
-// When a plan has a batch done, in words.
+// When a batch is done in a plan, in words.
 import { clockOf, dayOf } from '../../core/plan/model/calendar.ts';
 import type { StudioPlan } from '../../core/plan/studio/studio-plan.ts';
 import { dayInWords } from './dates.ts';
@@ -10,7 +10,7 @@ export interface Done {
 
 type Dated = Pick<StudioPlan, 'firstDay'>;
 
-/** @returns null when the batch is not in the plan or there is none */
+/** @returns null without a plan, or when the batch is not in it */
 export function doneIn(
   planned: { readonly plan: Dated & Pick<StudioPlan, 'done'> } | { readonly sentence: string } | null,
   batchId: string,

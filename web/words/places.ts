@@ -1,4 +1,4 @@
-// Countries and currencies by their own names, from the runtime's tables (CLDR); and a first guess for a place.
+// Countries and currencies by name, from the runtime's tables (CLDR), and likely settings for a place.
 import type { FirstRun } from '../../core/studio/studio.ts';
 
 export interface Named {
@@ -16,7 +16,9 @@ const currencyByCountry: Readonly<Record<string, string>> = {
   CZ: 'CZK', HU: 'HUF', RO: 'RON', IN: 'INR', ZA: 'ZAR', MX: 'MXN', BR: 'BRL', KR: 'KRW', TR: 'TRY', IL: 'ILS', SG: 'SGD', TH: 'THB',
 }; // prettier-ignore
 
-/** What a maker in a place most likely uses; every part of it can be changed. Gauge and inches in North America (common practice). */
+/**
+ * The likely settings of a studio in a place; each can be changed. Gauge and inches in North America (common practice).
+ */
 export function guess(language: string): Place {
   const region = new Intl.Locale(language).maximize().region ?? 'GB';
   const country = currencyByCountry[region] ? region : 'GB';
@@ -31,7 +33,7 @@ export function guess(language: string): Place {
 export function countries(): readonly Named[] {
   const names = new Intl.DisplayNames('en', { type: 'region' });
   const letters = Array.from('ABCDEFGHIJKLMNOPQRSTUVWXYZ');
-  // The runtime has no list of countries, but names those codes that are one; groupings and reserved codes are left out.
+  // The runtime has no list of countries, but names codes that are one; groupings and reserved codes are left out.
   return letters
     .flatMap((first) => letters.map((second) => first + second))
     .filter((code) => !['EU', 'EZ', 'UN', 'UK', 'ZZ', 'XA', 'XB', 'QO'].includes(code))

@@ -6,7 +6,7 @@ import type { Cause } from '../../core/plan/studio/why.ts';
 import { dayInWords } from './dates.ts';
 import { madeLinesOf } from '../state/made-lines.ts';
 
-/** `Barometer brooch`; of several pieces the first and how many more. */
+/** `Barometer brooch`; of several pieces the first and the number of the others. */
 export function batchName(batches: readonly BatchWithPieces[], id: string): string {
   const found = batches.find(({ batch }) => batch.id === id);
   if (!found) return 'a batch';
@@ -15,13 +15,13 @@ export function batchName(batches: readonly BatchWithPieces[], id: string): stri
   return more.length > 0 ? `${name} and ${String(more.length)} more` : name;
 }
 
-/** `Saw dials, 12`; of a load which of how many. */
+/** `Saw dials, 12`; of a load its number of how many. */
 export function blockName({ step }: Pick<PlanBlock, 'step'>): string {
   const load = step.load ? `, load ${String(step.load[0])} of ${String(step.load[1])}` : '';
   return `${step.name}, ${String(step.pieces)}${load}`;
 }
 
-/** `2 h 10`, `35 min`, `1 day 3 h`: of a stretch of the clock, not of work. */
+/** `2 h 10`, `35 min`, `1 day 3 h`: elapsed time, not bench time. */
 export function stretchInWords(minutes: number): string {
   const all = Math.round(Math.abs(minutes));
   const [days, hours, rest] = [Math.floor(all / 1440), Math.floor((all % 1440) / 60), all % 60];
@@ -30,7 +30,7 @@ export function stretchInWords(minutes: number): string {
   return `${String(rest)} min`;
 }
 
-/** `10:40`, or with its day where that is another one. */
+/** `10:40`, with the day where it is another one. */
 function timeInWords({ firstDay }: Pick<StudioPlan, 'firstDay'>, minute: number, today = 0): string {
   const clock = clockOf(minute);
   return Math.floor(minute / 1440) === today ? clock : `${dayInWords(dayOf({ firstDay }, minute))}, ${clock}`;

@@ -1,4 +1,4 @@
-// Stock in words: sizes with their gauge beside them.
+// Stock in words: sizes with their gauge.
 import { gaugeSystemNames, gaugeText, nearestGauge } from '../../core/measure/gauge.ts';
 import type { Alloy } from '../../core/metal/alloys.ts';
 import { gaugedMm, gaugeSystemOf } from '../../core/stock/gauged.ts';
@@ -10,7 +10,7 @@ export function alloyInText({ name }: Pick<Alloy, 'name'>): string {
 }
 
 /**
- * The names of a thickness: `0.81 mm, 20 ga B&S`; a gauge is left out where none is near.
+ * The names of a thickness: `0.81 mm, 20 ga B&S`; without a gauge where none is near.
  * @param wanted  which of them to give
  */
 export function gaugeInWords(section: Section, alloy: Alloy | null, wanted: { mm: boolean; gauge: boolean }): string {

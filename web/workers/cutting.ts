@@ -1,4 +1,4 @@
-// Plans the cutting away from the page, and tells of each better plan; it is stopped by ending it.
+// Plans the cutting in a worker and reports each better plan; ending the worker stops it.
 import './strict.ts';
 import loadHighs from 'highs';
 import wasmUrl from 'highs/runtime?url';

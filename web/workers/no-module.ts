@@ -1,2 +1,2 @@
-// Stands for node:module in a page, where nothing asks for it.
+// Replaces node:module in a page, where nothing uses it.
 export const createRequire = undefined;

@@ -1,4 +1,4 @@
-// What a change would do to a plan, reckoned away from the page: a step put elsewhere, a batch taken in.
+// Computes the effect of a change on a plan in a worker: a step moved, a batch added.
 import './strict.ts';
 import type { NewBenchEntry } from '../../core/plan/studio/bench-entry.ts';
 import { tryPin } from '../../core/plan/studio/replan.ts';
@@ -13,7 +13,7 @@ import type { WorkerMessage } from './latest-only-worker.ts';
 
 export type PlanQuestion = { readonly pin: NewBenchEntry } | { readonly newcomer: TrialBatch };
 
-/** Null where the rest finds no place any more. */
+/** Null where there is no feasible plan any more. */
 export type PinTold = readonly Consequence[] | null;
 export type NewcomerTold = TrialResult | null;
 

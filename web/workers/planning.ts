@@ -1,4 +1,4 @@
-// Looks for better plans away from the page, and tells of them; it is stopped by ending it.
+// Searches for better plans in a worker and reports them; ending the worker stops it.
 import './strict.ts';
 import { warmStart, type WarmStartStep } from '../../core/plan/solve/warm-start.ts';
 import type { Objective, ScheduleProblem } from '../../core/plan/model/problem.ts';
@@ -11,19 +11,19 @@ export interface PlanningAsked {
   readonly problem: ScheduleProblem;
   readonly seconds: number;
   readonly seed: number;
-  /** By step, a plan to begin with. */
+  /** Steps of a plan to start from. */
   readonly from: readonly (readonly [number, WarmStartStep])[];
 }
 
 export interface PlanningTold {
-  /** Null where there is no plan. */
+  /** Null when there is no plan. */
   readonly found: Pick<Solution, 'objective' | 'steps'> | null;
-  /** What no plan can beat. */
+  /** The bound: no plan can be better. */
   readonly bound: Objective;
   readonly isDone: boolean;
 }
 
-/** The page draws each plan it is told of: no oftener than this, but for the first and the last. */
+/** Shortest time between two reports, ms, except for the first and the last: the page draws each. */
 const TOLD_MS = 300;
 
 addEventListener('message', ({ data }: MessageEvent<PlanningAsked>) => {

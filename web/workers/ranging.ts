@@ -1,4 +1,4 @@
-// Tries batches away from the page, for the likely range of a cost.
+// Simulates batches in a worker, for the likely range of a cost.
 import './strict.ts';
 import { likelyRange, type CostVariation } from '../../core/price/piece/likely-range.ts';
 import type { WorkerMessage } from './latest-only-worker.ts';

@@ -1,5 +1,5 @@
-// What must be settled in a worker before anything else runs, as before-all.ts does for the page.
+// Set-up that must run first in a worker, as before-all.ts does for the page.
 import { config } from 'zod';
 
-// Compiling validators with new Function is refused by the content policy, and probing for it reports a violation.
+// The content security policy forbids compiling validators with new Function, and probing for it reports a violation.
 config({ jitless: true });

@@ -1,4 +1,4 @@
-// Values a book of pieces away from the page: the page asks once, and is told how far it is.
+// Values all pieces in a worker: the page asks once and receives progress.
 import './strict.ts';
 import { weakMapMemoize } from '@reduxjs/toolkit';
 import type { Fix } from '../../core/metal/fix.ts';
@@ -12,7 +12,7 @@ import { readRates, withReceipts } from '../../core/studio/rates.ts';
 import type { Studio } from '../../core/studio/studio.ts';
 
 export interface ValuingAsked {
-  /** Names the question: an answer to an older one is not wanted any more. */
+  /** Names the question: an answer to an older one is ignored. */
   readonly question: number;
   readonly studio: Studio;
   readonly revision: number;
@@ -23,18 +23,18 @@ export interface ValuingAsked {
 
 export interface ValuingTold {
   readonly question: number;
-  /** In the order of the pieces, as far as it is. */
+  /** In the order of the pieces, as many as are computed. */
   readonly valued: readonly (Valuation | null)[];
   readonly isDone: boolean;
 }
 
-/** The page is told after so long. */
+/** ms between two reports. */
 const TOLD_MS = 120;
 
 addEventListener('message', ({ data }: MessageEvent<ValuingAsked>) => {
   const { question, studio, revision, receipts, fix, pieces } = data;
   const rates = withReceipts(readRates(studio, revision), receipts);
-  // Doubling a metal counts a piece again with nothing of it changed: its rows are reckoned once.
+  // Doubling a metal price counts an unchanged piece again; its rows are memoized.
   const compute = {
     part: weakMapMemoize(computePart),
     join: weakMapMemoize(computeJoin),

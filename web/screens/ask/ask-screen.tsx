@@ -1,4 +1,4 @@
-// The ask page: left what was asked and pinned, right the answer with its working.
+// The Ask page: left the questions asked and pinned, right the answer with its calculation.
 import { useState } from 'react';
 import { showExactly } from '../../../core/figure/show.ts';
 import { useSearchParams } from 'react-router';

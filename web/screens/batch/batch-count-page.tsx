@@ -1,4 +1,4 @@
-// The right page of a batch: when it is done, grams to issue, hours, money.
+// The right page of a batch: completion date, grams to issue, hours, money.
 import { useMemo } from 'react';
 import { goodsOfRun, goodsTogether } from '../../../core/batch/buying/goods.ts';
 import { batchStates, isDone, type Batch, type BatchState } from '../../../core/batch/batch.ts';

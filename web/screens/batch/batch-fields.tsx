@@ -1,4 +1,4 @@
-// What is asked of a batch: what it is for, by when, for whom.
+// The name, due date and customer of a batch.
 import type { Batch, BatchKind } from '../../../core/batch/batch.ts';
 import { mayChangeTerms } from '../../../core/batch/states.ts';
 import type { Edit } from '../../hooks/use-document.ts';

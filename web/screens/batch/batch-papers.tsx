@@ -1,4 +1,4 @@
-// What a batch gives for the bench: the job sheet, and templates at true scale.
+// The printed pages of a batch: the job sheet, and templates at true scale.
 import { pathTo } from '../../../contract/route.ts';
 import { sheetRoutes } from '../../../contract/sheets.ts';
 import { useState } from 'react';

@@ -1,4 +1,4 @@
-// One batch: left what is made, what to cut and when each step happens; right what it comes to.
+// One batch: left what is made, what to cut and when each step runs; right quantities and cost.
 import { Link, useParams } from 'react-router';
 import type { Batch } from '../../../core/batch/batch.ts';
 import { isDone } from '../../../core/batch/batch.ts';

@@ -1,4 +1,4 @@
-// The cut list: what to cut from what, stock by stock, with the blanks drawn to scale beside each other.
+// The cut list: blanks by stock, drawn to scale beside each other.
 import { Link } from 'react-router';
 import type { Batch } from '../../../core/batch/batch.ts';
 import type { BatchCount } from '../../../core/batch/count-batch.ts';
@@ -69,7 +69,7 @@ export function CutList({ id, body, count, edit }: CutListProps) {
               problem={count.problems.find(({ path }) => path === `blanks.${line.key}`)?.sentence}
               onOwn={(value) =>
                 edit(`blanks.${line.key}`, (batch) => {
-                  // What is left blank is reckoned again.
+                  // A blank field is computed again.
                   batch.blanks[line.key] = value;
                 })
               }

@@ -1,5 +1,4 @@
-// The day plan of a batch: a diary page with a line a day, in it a lane for each pair of hands and one for what works by
-// itself, noon marked.
+// The day plan of a batch: a line a day, with a lane for each maker and one for unattended time, noon marked.
 import { scaleLinear } from 'd3';
 import { dayAfter } from '../../../core/measure/days.ts';
 import { clockOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
@@ -21,7 +20,7 @@ interface DayPlanProps {
   readonly batchId: string;
 }
 
-/** A stretch of a step within a day, in minutes of it. */
+/** A stretch of a step within a day, in minutes of the day. */
 interface Stretch {
   readonly label: string;
   readonly from: number;
@@ -101,7 +100,7 @@ export function DayPlan({ planned, batchId }: DayPlanProps) {
   );
 }
 
-/** A day's name stands over the first lane's, so a day without hands still has room for both. */
+/** The day's name stands over the first lane, so that a day without attended work still has room for it. */
 const heightOf = ({ hands, alone }: DayRow) =>
   Math.max(HANDS + 6, hands.length * HANDS + (alone.length > 0 ? ALONE : 0) + 4) + (hands.length === 0 ? 8 : 0);
 

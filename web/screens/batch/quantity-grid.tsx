@@ -1,4 +1,4 @@
-// What the batch makes: pieces by the line, so many of each size.
+// What the batch makes: a quantity for each piece and size.
 import type { Batch, BatchLine } from '../../../core/batch/batch.ts';
 import { quantityOf, quantityPath, type BatchCount } from '../../../core/batch/count-batch.ts';
 import { type MadeLine } from '../../../core/batch/batch-run.ts';
@@ -58,7 +58,7 @@ export function QuantityGrid({ body, made, count, edit }: QuantityGridProps) {
                   edit(`lines.${line.id}.${size}`, (batch) => {
                     const own = batch.lines.find(({ id }) => id === line.id);
                     if (!own) return;
-                    // Before it had a size, a quantity was of the first.
+                    // A quantity from before the piece had sizes belongs to its first size.
                     if (size !== '' && '' in own.quantities) delete own.quantities[''];
                     own.quantities[size] = value;
                   })

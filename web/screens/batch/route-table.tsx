@@ -1,4 +1,4 @@
-// The bench route of a batch in words: how long each step takes for all of it, and when it is planned.
+// The bench route of a batch: the time of each step for the whole batch, and when it is planned.
 import { Fragment } from 'react';
 import { clsx } from 'clsx';
 import { oneRunALine, type BatchCount } from '../../../core/batch/count-batch.ts';

@@ -1,4 +1,4 @@
-// How many more are started than are wanted, and why that many.
+// How many extras are started, and why that many.
 import { useState } from 'react';
 import type { Batch, Spares } from '../../../core/batch/batch.ts';
 import type { BatchCount } from '../../../core/batch/count-batch.ts';

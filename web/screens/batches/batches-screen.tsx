@@ -1,4 +1,4 @@
-// The batches: what is promised, when it will be done, and what it takes.
+// The batches: due date, completion date, bench time and metal.
 import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
 import type { BatchCount } from '../../../core/batch/count-batch.ts';

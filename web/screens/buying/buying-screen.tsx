@@ -1,4 +1,4 @@
-// The buying list: what open batches lack after the shelf, from whom, for how much, and when to order it.
+// The buying list: what open batches are short of, from which supplier, at what cost, and when to order it.
 import { Link } from 'react-router';
 import { renamed, totalOf } from '../../../core/figure/figure.ts';
 import { buyingTable } from '../../../core/batch/buying/buying-csv.ts';
@@ -95,7 +95,7 @@ export function BuyingScreen() {
   );
 }
 
-/** Those furthest behind are named; the list has them all. */
+/** The most urgent are named; the list has them all. */
 const MOST_NAMED = 4;
 
 function Urgent({ lines, today }: { lines: readonly BuyingLine[]; today: string }) {
@@ -116,7 +116,7 @@ function Urgent({ lines, today }: { lines: readonly BuyingLine[]; today: string 
   );
 }
 
-// What nobody waits for comes last.
+// What no batch waits for comes last.
 function bySoonest(a: BuyingLine, b: BuyingLine): number {
   const [first, second] = [a.orderBy || '9999', b.orderBy || '9999'];
   return first < second ? -1 : Number(first > second);

@@ -1,4 +1,4 @@
-// Lines of the buying list: what, how much, from whom, for how much, by when, and what for.
+// Lines of the buying list: item, quantity, supplier, cost, order date, and the batches that need it.
 import { Link } from 'react-router';
 import type { BuyingLine } from '../../../core/batch/buying/buying-list.ts';
 import { showFigure } from '../../../core/figure/show.ts';

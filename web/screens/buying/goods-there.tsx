@@ -1,4 +1,4 @@
-// Solder, findings and consumables: what lies there, what batches need of it, and what should always be there.
+// Solder, findings and consumables: in stock, needed by batches, and the reorder level.
 import { useState } from 'react';
 import type { Goods } from '../../../core/batch/buying/buying-list.ts';
 import { goodsUnits, type GoodsCounted, type GoodsName, type Stocked } from '../../../core/batch/buying/goods.ts';
@@ -10,7 +10,7 @@ import { Field } from '../../components/field.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 
 interface GoodsThereProps {
-  /** What open batches need. */
+  /** Quantity that open batches need. */
   readonly goods: readonly Goods[];
   readonly stocked: readonly Stocked[];
 }
@@ -60,7 +60,7 @@ interface GoodsRowProps {
 function GoodsRow({ name: { key, name, unit }, need, stocked, onCount }: GoodsRowProps) {
   const amount = (value: number) => (value === 0 ? '' : showValue(value, unit));
   const [there, least] = [amount(stocked?.there ?? 0), amount(stocked?.least ?? 0)];
-  // Written down when the hand leaves the field: a count is an entry, and not one a key.
+  // Saved when the field loses the focus: a count is one entry, not one a key.
   const [typed, setTyped] = useState<{ there?: string; least?: string }>({});
   const keep = () => {
     if (typed.there === undefined && typed.least === undefined) return;
@@ -101,7 +101,7 @@ function GoodsRow({ name: { key, name, unit }, need, stocked, onCount }: GoodsRo
 
 const unitWords = { '': 'by number', g: 'by the gram' } as const;
 
-/** Saw blades, pickle, emery: what no recipe counts is kept up by how much should always be there. */
+/** Saw blades, pickle, emery: no recipe counts them, so only their reorder level matters. */
 function NewConsumable({ onCount }: Pick<GoodsRowProps, 'onCount'>) {
   const [name, setName] = useState('');
   const [unit, setUnit] = useState<GoodsName['unit']>('');

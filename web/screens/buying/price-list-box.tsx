@@ -1,4 +1,4 @@
-// Reading a supplier's price list in: from a table, or the made-up one that ships with the book.
+// Imports a supplier's price list, from a table or from the sample list that ships with the app.
 import { priceListRoutes } from '../../../contract/price-lists.ts';
 import { useState } from 'react';
 import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';

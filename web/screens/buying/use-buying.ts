@@ -1,4 +1,5 @@
-// What all open batches lack: their stock planned together against the shelf and the price lists, away from the page.
+// What all open batches are short of: their stock is planned together against the shelf and the price lists, in a
+// worker.
 import { useMemo } from 'react';
 import {
   goodsLines,
@@ -26,7 +27,7 @@ import { madeLinesOf } from '../../state/made-lines.ts';
 import type { CuttingAsked } from '../../workers/cutting.ts';
 import { useCutting } from '../../hooks/use-cutting.ts';
 
-/** Time each stock may take: a good plan is there at once, and a list is no cutting plan. */
+/** Time for each stock, s: a good plan comes at once, and a list needs no best one. */
 const SECONDS = 0.7;
 const NO_LOTS: readonly ShelfLot[] = [];
 const NO_ITEMS: readonly SupplierItem[] = [];
@@ -38,9 +39,9 @@ export interface Buying {
   readonly wanting: readonly Wanting[];
   readonly lines: readonly BuyingLine[];
   readonly goods: readonly Goods[];
-  /** What lies there of goods. */
+  /** Quantity in stock of each item. */
   readonly stocked: readonly Stocked[];
-  /** Stock whose cutting is still being planned, or cannot be. */
+  /** Stock whose cutting is still being planned, or has no plan. */
   readonly waiting: number;
   readonly problems: readonly string[];
 }

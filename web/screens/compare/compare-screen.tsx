@@ -1,4 +1,4 @@
-// Two pieces, or two revisions of one, side by side: what differs in words, and what that does to the count.
+// Two pieces, or two revisions of one, side by side: what differs, and what that does to the count.
 import { useSearchParams } from 'react-router';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
@@ -11,10 +11,10 @@ import { Num } from '../../components/num.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 
-/** A side: a piece as it stands, or one of its revisions. */
+/** A side: a piece with its draft, or one of its revisions. */
 interface Side {
   readonly id: string;
-  /** 0: as it stands, draft included. */
+  /** 0: the current body, draft included. */
   readonly revision: number;
 }
 
@@ -72,7 +72,7 @@ export function CompareScreen() {
   );
 }
 
-// The draft against what was accepted; or the last revision against the one before; or another piece.
+// The draft against the accepted revision; or the last revision against the one before; or another piece.
 function otherOf(piece: PieceDocument | undefined, pieces: readonly PieceDocument[]): Side {
   if (!piece) return { id: pieces[0]?.id ?? '', revision: 0 };
   if (piece.isDraft && piece.revision > 0) return { id: piece.id, revision: piece.revision };

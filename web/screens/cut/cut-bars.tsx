@@ -1,18 +1,18 @@
-// A plan for bars, drawn to scale: blanks, kerfs and what is left. A blank is moved by dragging it, or by choosing it and then its bar.
+// A plan for bars, drawn to scale: blanks, kerfs and offcuts. Drag a blank, or choose it and then its bar, to move it.
 import { useState } from 'react';
 import { clsx } from 'clsx';
 import type { BarPlan, BarProblem } from '../../../core/cut/bars/bar-problem.ts';
 import { moveBlank } from '../../../core/cut/bars/move-blank.ts';
 
-/** Of more bars than this those alike are drawn once. */
+/** Above this number of bars, equal ones are drawn once. */
 const MOST_BARS = 60;
 
 interface CutBarsProps {
   readonly problem: BarProblem;
   readonly plan: BarPlan;
-  /** What a blank is called, and the letter that marks it. */
+  /** The name of a blank, and the letter that marks it. */
   readonly names: ReadonlyMap<string, { readonly letter: string; readonly name: string }>;
-  /** What a bar is called. */
+  /** The name of a bar. */
   readonly stockName: (id: string) => string;
   readonly tint: string;
   readonly onPlan: (plan: BarPlan) => void;

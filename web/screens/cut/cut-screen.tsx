@@ -37,7 +37,7 @@ import { TermsBox } from './terms-box.tsx';
 import { useCutting } from '../../hooks/use-cutting.ts';
 import { TableHeader } from '../../components/table-header.tsx';
 
-/** Time each stock may take. */
+/** Time for each stock, s. */
 const SECONDS = 6;
 const NO_ITEMS: readonly SupplierItem[] = [];
 

@@ -1,5 +1,5 @@
-// A plan for sheets, each drawn to scale with its blanks, and the offcut that is left. A blank is moved by dragging it, or
-// by arrow keys: a millimetre, with Shift a tenth.
+// A plan for sheets, each drawn to scale with its blanks and its offcut. Drag a blank, or use arrow keys: 1 mm, with
+// Shift 0.1 mm.
 import { useState } from 'react';
 import { polygonArea } from '../../../core/geometry/convex-polygon.ts';
 import { moveBlankOnSheet, type LaidMove } from '../../../core/cut/sheets/move-blank-on-sheet.ts';
@@ -20,7 +20,7 @@ interface CutSheetsProps {
   readonly onPlan: (plan: SheetPlan) => void;
 }
 
-/** px a mm, at most: a small sheet is not blown up over the page. */
+/** Largest scale, px a mm: a small sheet is not enlarged over the page. */
 const MOST_SCALE = 4;
 const MOST_HEIGHT_PX = 360;
 
@@ -34,10 +34,10 @@ const arrows: Readonly<Record<string, readonly [number, number]>> = {
 interface Dragged {
   readonly from: number;
   readonly index: number;
-  /** px on the screen where it was taken hold of. */
+  /** px on the screen where the drag started. */
   readonly startX: number;
   readonly startY: number;
-  /** mm it has been carried. */
+  /** mm it has been moved. */
   readonly byX: number;
   readonly byY: number;
 }
@@ -54,7 +54,7 @@ export function CutSheets({ problem, plan, names, stockName, tint, onPlan }: Cut
     const placement = plan.sheets[from]?.placements[index];
     if (placement) put({ from, index, to: from, x: placement.x + byX, y: placement.y + byY });
   };
-  // Over another sheet it goes there, at the place the pointer shows.
+  // Over another sheet it moves there, to the place of the pointer.
   const drop = (event: React.PointerEvent, { from, index, byX, byY, scale }: Dragged & { readonly scale: number }) => {
     const over = document
       .elementsFromPoint(event.clientX, event.clientY)
@@ -96,7 +96,7 @@ export function CutSheets({ problem, plan, names, stockName, tint, onPlan }: Cut
                   stroke="var(--rule)"
                   strokeWidth={1 / scale}
                 />
-                {/* Sheets are reckoned from the lower left corner, pictures from the upper one. */}
+                {/* Sheets count from the lower left corner, pictures from the upper left. */}
                 <g transform={`translate(0 ${String(size.height)}) scale(1 -1)`}>
                   {sheet.offcut && (
                     <rect
@@ -222,7 +222,7 @@ type Drawn =
   | { readonly x: number; readonly y: number; readonly r: number; readonly hole: number }
   | { readonly corners: readonly { readonly x: number; readonly y: number }[] };
 
-// Where the outline of a piece really lies.
+// Where the outline of a blank lies on the sheet.
 function cornersOf(piece: SheetPiece, { x, y, rotated, turn = 0 }: Placement): Drawn {
   if (piece.shape === 'disc')
     return { x: x + piece.diameter / 2, y: y + piece.diameter / 2, r: piece.diameter / 2, hole: 0 };

@@ -1,4 +1,4 @@
-// How the stock is cut: the tool, what is kept, gaps, and in what sizes more can be bought.
+// How the stock is cut: tool, smallest offcut to keep, gaps, and the sizes that can be bought.
 import { boughtOf, type Bought, type TypedTerms } from '../../../core/batch/cutting/cut-terms.ts';
 import type { IssueLine } from '../../../core/batch/cut-list.ts';
 import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
@@ -89,7 +89,7 @@ interface BoughtLengthsProps {
   readonly onChange: (bought: readonly Bought[]) => void;
 }
 
-/** The lengths or sheets that could be bought of one stock; one whose length is blank is not. */
+/** Lengths or sheets of one stock that can be bought; a row without a length cannot. */
 function BoughtLengths({ issue: { alloy, section }, bought, onChange }: BoughtLengthsProps) {
   const isSheet = section.form === 'sheet';
   const name = `${alloy.name}, ${sectionInWords(section)}`;

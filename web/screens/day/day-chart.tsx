@@ -1,4 +1,5 @@
-// A day at the bench, drawn: a lane for each maker's hands above, below what works by itself, and the noon line through both.
+// A day as a chart: a lane for the attended work of each maker, below it unattended work, and the noon line through
+// both.
 import { scaleLinear } from 'd3';
 import { clockOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
@@ -21,9 +22,9 @@ interface DayChartProps {
   readonly day: number;
   readonly blocks: readonly PlanBlock[];
   readonly makers: readonly DayLane[];
-  /** When the bench is open that day, minutes of it; null on a day off. */
+  /** Working hours of that day, minutes of the day; null on a day off. */
   readonly open: readonly [number, number] | null;
-  /** Minute of the day; null on another day than today. */
+  /** Minute of the day; null on any day but today. */
   readonly now: number | null;
   readonly tintOf: (batch: string) => number;
   readonly nameOf: (batch: string) => string;
@@ -32,7 +33,7 @@ interface DayChartProps {
 export function DayChart({ day, blocks, makers, open, now, tintOf, nameOf }: DayChartProps) {
   const midnight = day * MINUTES_A_DAY;
   const ofDay = (minute: number) => Math.max(0, Math.min(MINUTES_A_DAY, minute - midnight));
-  // What runs into or out of the day ends at its edge, and opens no hour.
+  // A bar that crosses midnight ends at the edge of the day.
   const worked = blocks
     .flatMap(({ attended }) => attended.flat())
     .map(ofDay)

@@ -1,4 +1,5 @@
-// The right page of the day: what is promised and when it is done, what is late and why, what the day comes to, tomorrow.
+// The right page of the day: batches with their due and completion dates, what is late and why, the day's totals,
+// tomorrow.
 import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
 import { computed, totalOf, type Figure } from '../../../core/figure/figure.ts';

@@ -1,4 +1,4 @@
-// The day in words: maker by maker what comes when, what calls by itself, and what is to be over by noon and by evening.
+// The day as text: each maker's steps in order, when unattended work ends, and what is finished by noon and by evening.
 import type { DayBook } from '../../../core/plan/studio/day-book.ts';
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
 import { clockOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
@@ -59,7 +59,7 @@ export function DayLists({ planned, book, day, nameOf }: DayListsProps) {
   );
 }
 
-/** A step in its maker's list, with what can be said of it. */
+/** A step in its maker's list, with what can be logged about it. */
 function Line({ block, day, nameOf }: { block: PlanBlock; day: number; nameOf: (batch: string) => string }) {
   const { note, isLoading } = useBenchLog();
   const isStarted = block.state === 'started';

@@ -1,4 +1,4 @@
-// The day around noon: what each maker does next, what works by itself meanwhile, what is finished by noon and by evening.
+// The day around noon: each maker's next steps, unattended work beside them, what is finished by noon and by evening.
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';

@@ -1,4 +1,4 @@
-// What is on the bench now, and the one thing to start next.
+// The step at the bench now, and the one to start next.
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
 import { problemOf } from '../../state/saving.ts';
 import { blockName } from '../../words/plan-words.ts';

@@ -1,4 +1,4 @@
-// The right page of a fair: what pays for it, what to expect of it, and how many to bring.
+// The right page of a fair: break-even, expected result, and how many to bring.
 import type { Fair } from '../../../core/price/fair/fair.ts';
 import type { FairPlan, LevelPlan } from '../../../core/price/fair/fair-plan.ts';
 import { showValue } from '../../../core/figure/show.ts';
@@ -117,7 +117,8 @@ function Against({ plan: { actual, levels } }: { plan: FairPlan }) {
   );
 }
 
-// The same chances at single prices: what the ladder gives away to those who would have bought anyway.
+// The same chances at single prices: the discount that a multi-buy price gives to visitors who would have bought
+// anyway.
 function ladderWords(more: number, unit: string): string {
   const amount = showValue(Math.abs(more), unit);
   return more >= 0

@@ -1,4 +1,4 @@
-// What the fair costs and who comes by.
+// Cost and visitors of the fair.
 import type { Fair } from '../../../core/price/fair/fair.ts';
 import type { FairPlan } from '../../../core/price/fair/fair-plan.ts';
 import { useBasis } from '../../hooks/use-basis.ts';

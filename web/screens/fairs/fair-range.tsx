@@ -1,4 +1,4 @@
-// The likely result of a fair, with the line at which it pays for itself.
+// The likely result of a fair, with its break-even line.
 import { scaleLinear } from 'd3';
 import type { FairPlan } from '../../../core/price/fair/fair-plan.ts';
 import { showValue } from '../../../core/figure/show.ts';

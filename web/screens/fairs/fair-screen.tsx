@@ -1,4 +1,4 @@
-// One fair: left what it costs, who comes and what stands on the table; right what pays for it, and what to expect.
+// One fair: left cost, visitors and what is for sale; right break-even and expected result.
 import { useMemo } from 'react';
 import { useParams } from 'react-router';
 import type { Fair } from '../../../core/price/fair/fair.ts';

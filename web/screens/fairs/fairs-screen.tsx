@@ -1,4 +1,4 @@
-// The fairs: those to come and those that were, each with what it is to leave, or left.
+// The fairs: planned and past, each with its expected or actual profit.
 import { Link, useNavigate } from 'react-router';
 import type { FairDocument } from '../../../contract/fairs.ts';
 import { emptyFair } from '../../../core/price/fair/fair.ts';

@@ -1,4 +1,4 @@
-// What stands on the table: one row a level of price.
+// What is for sale: one row a price level.
 import { EditableRow, EditableRows } from '../../components/editable-row.tsx';
 import { useEditableRows, type SetRow } from '../../hooks/use-editable-rows.ts';
 import type { Draft } from '@reduxjs/toolkit';

@@ -1,4 +1,4 @@
-// The first run: four questions, then the book is open.
+// The first run: four questions, then the app opens.
 import { useState } from 'react';
 import { problemOf } from '../../state/saving.ts';
 import { useSetUpStudioMutation } from '../../state/endpoints/studio.ts';

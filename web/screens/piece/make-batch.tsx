@@ -1,4 +1,4 @@
-// From a piece to a batch: how many, by when, for whom.
+// From a piece to a batch: quantity, due date, customer.
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { emptyBatch, lineOf } from '../../state/new-batch.ts';

@@ -1,11 +1,11 @@
-// Rows pasted from a spreadsheet are added at the foot of the table they are pasted into.
+// Rows pasted from a spreadsheet are added at the foot of their table.
 import Papa from 'papaparse';
 import { useCallback, type ClipboardEvent } from 'react';
 import { findingOfCells, partOfCells, stepOfCells, withoutHeads, type Cells } from '../../../core/piece/paste.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import type { EditPiece } from '../../components/remark-lines.tsx';
 
-/** More than this at once is no recipe of a piece. */
+/** More rows than this are no recipe of a piece. */
 const MOST_ROWS = 200;
 
 export function usePasteRows(table: 'parts' | 'findings' | 'steps', edit: EditPiece) {
@@ -13,7 +13,7 @@ export function usePasteRows(table: 'parts' | 'findings' | 'steps', edit: EditPi
   return useCallback(
     (event: ClipboardEvent) => {
       const text = event.clipboardData.getData('text/plain');
-      // One cell is text for the field the hand is in; a table has a tab or several lines.
+      // One cell is text for the focused field; a table has a tab or several lines.
       if (!/[\t\n]\s*\S/.test(text)) return;
       event.preventDefault();
       const { data } = Papa.parse<string[]>(text.trim(), {
@@ -21,7 +21,7 @@ export function usePasteRows(table: 'parts' | 'findings' | 'steps', edit: EditPi
         skipEmptyLines: 'greedy',
       });
       const lines: readonly Cells[] = withoutHeads(data).slice(0, MOST_ROWS);
-      // The ask line reads the words; it is fetched only when something is pasted.
+      // The ask line reads the words; it loads only when something is pasted.
       void import('../../../core/ask/ask.ts').then(({ ask }) => {
         const read = (words: string) => {
           const answer = words ? ask(words, { alloys: rates.alloys, fix }) : null;

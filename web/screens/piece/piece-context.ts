@@ -1,4 +1,4 @@
-// What the rows of a piece need to know of each other: names to choose from, and what the bench check says of each.
+// What the rows of a piece share: names to choose from, and the findings of the bench check.
 import { createContext, useContext } from 'react';
 import type { Draft } from '@reduxjs/toolkit';
 import type { Remark } from '../../../core/piece/checks/bench-check.ts';
@@ -9,7 +9,7 @@ import type { EditPiece } from '../../components/remark-lines.tsx';
 
 const NONE: readonly Remark[] = [];
 
-/** Remarks by the row they concern. */
+/** Findings of the bench check by the row they concern. */
 export class Margin {
   readonly #byRow: ReadonlyMap<string, readonly Remark[]>;
 
@@ -19,7 +19,7 @@ export class Margin {
     this.#byRow = byRow;
   }
 
-  /** The same empty list for every row without a remark, so that such a row is not drawn again. */
+  /** One empty list for every row without a finding, so that such a row is not drawn again. */
   at(id: string): readonly Remark[] {
     return this.#byRow.get(id) ?? NONE;
   }
@@ -52,7 +52,7 @@ export function stoneOptions({ findings }: Pick<Piece, 'findings'>): Option[] {
     .map(({ id, name }) => ({ value: id, label: `round ${nameOf(name, 'the stone')}` }));
 }
 
-/** Adds a stone for the bezel that goes round it: its measures are written among the findings. */
+/** Adds a stone for the bezel around it; its measures are edited among the findings. */
 export function addStone({ parts, findings }: Draft<Piece>, part: number): void {
   const blank = parts[part]?.blank;
   if (blank?.rule !== 'bezel') return;
@@ -72,7 +72,7 @@ export function addGroup({ parts, groups }: Draft<Piece>, part: number): void {
   row.group = id;
 }
 
-/** The same list while it says the same: a part that is longer now is no other choice. */
+/** The same list while its content is the same: a longer part is the same choice. */
 export function useSameOptions(options: readonly Option[]): readonly Option[] {
   return useStable(options, sameOptions);
 }
@@ -84,7 +84,7 @@ function sameOptions(before: readonly Option[], after: readonly Option[]): boole
   );
 }
 
-/** What a join may bring together, or a step be done to. */
+/** What a join may join, or a step may work on. */
 export function memberOptions({ parts, findings, groups }: Pick<Piece, 'parts' | 'findings' | 'groups'>): Option[] {
   return [
     ...parts.map(({ id, name }) => ({ value: id, label: nameOf(name, 'a part') })),

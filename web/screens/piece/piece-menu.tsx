@@ -1,4 +1,4 @@
-// What else can be done with a piece: keep it as a file, copy it, compare it, put it away.
+// More actions on a piece: export, duplicate, compare, archive.
 import { pieceRoutes } from '../../../contract/pieces.ts';
 import { pathTo } from '../../../contract/route.ts';
 import { memo, useState } from 'react';
@@ -19,7 +19,7 @@ interface PieceMenuProps {
   readonly isSaved: boolean;
 }
 
-/** Drawn again only when the ledger has answered: the piece itself is looked up when it is copied. */
+/** Drawn again only when the ledger has answered: the piece is looked up when it is duplicated. */
 export const PieceMenu = memo(function PieceMenu({ name, stored, id, isSaved }: PieceMenuProps) {
   const dispatch = useAppDispatch();
   const navigate = useNavigate();

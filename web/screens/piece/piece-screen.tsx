@@ -1,4 +1,4 @@
-// One piece: left its parts, findings and steps, written in place; right its count.
+// One piece: left its parts, findings and steps, edited in place; right its count.
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
 import type { DocumentInHand, Edit } from '../../hooks/use-document.ts';
@@ -47,7 +47,7 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
   const count = pieceCount(body, basis, size);
   const remarks = useBenchCheck(body);
   const margin = useMemo(() => new Margin(remarks), [remarks]);
-  // What is in sight is there at once; the rest of a long piece is drawn right after, a slice at a time.
+  // What is in sight is drawn at once; the rest of a long piece follows, a slice at a time.
   const isWhole = usePainted();
   useTakenPart(edit);
   const inTheWay = count.problems.filter(blocks).length + standing(remarks).length;
@@ -97,7 +97,7 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
                 <GroupRows piece={body} count={count} margin={margin} edit={edit} />
                 <SizeTable piece={body} count={count} edit={edit} />
                 <PieceExtras piece={body} edit={edit} />
-                {/* On the screen they stand beside their steps; on paper there is no fold to open. */}
+                {/* On screen the cautions stand beside their steps; paper has no details to open. */}
                 <div className="paper-only">
                   <CautionNotes steps={body.steps} />
                 </div>
@@ -140,7 +140,7 @@ interface SizeTabsProps {
   readonly onChoose: (id: string) => void;
 }
 
-// The size the page shows; every figure on both pages is of it.
+// The size that the page shows; every figure on both pages is for it.
 function SizeTabs({ rows, chosen, onChoose }: SizeTabsProps) {
   if (rows.length < 2) return null;
   return (
@@ -160,7 +160,7 @@ function SizeTabs({ rows, chosen, onChoose }: SizeTabsProps) {
   );
 }
 
-// A part taken from an answer of the ask line comes along with the address, once.
+// A part from an answer of the ask line arrives with the address, once.
 function useTakenPart(edit: Edit<Piece>): void {
   const { state, pathname } = useLocation() as { state: { take?: TakenPart } | null; pathname: string };
   const navigate = useNavigate();

@@ -1,4 +1,4 @@
-// One line of the book: a piece with its count, and how its price stands.
+// One line of the list of pieces: a piece with its count, and the state of its price.
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import type { Figure } from '../../../core/figure/figure.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
@@ -6,10 +6,10 @@ import type { PriceStanding } from '../../../core/price/piece/standing.ts';
 
 export interface BookLine {
   readonly piece: PieceDocument;
-  /** Of the draft where there is one. */
+  /** Of the draft, where there is one. */
   readonly count: PieceCount;
   readonly accepted: PieceCount;
-  /** What it sells for: as set last, else by the rule. */
+  /** The selling price: as set last, otherwise by the price rule. */
   readonly sells: { readonly wholesale: Figure; readonly retail: Figure };
   readonly standing: PriceStanding | null;
 }

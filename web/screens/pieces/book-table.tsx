@@ -1,4 +1,4 @@
-// The table of the book: only the rows in sight are drawn, however many there are.
+// The table of pieces: only the rows in sight are drawn.
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useLayoutEffect, useRef, useState } from 'react';
 import { ArrowDown, ArrowUp } from 'lucide-react';

@@ -1,4 +1,4 @@
-// The book before its first piece: left what it is for, right the way to the first price.
+// The list before its first piece: left what it is for, right the way to the first price.
 import { Check } from 'lucide-react';
 import { Link } from 'react-router';
 

@@ -1,4 +1,4 @@
-// What an hour at the bench earns with each piece sold wholesale, best first, against the rate the maker wants.
+// Earnings per bench hour of each piece at wholesale, best first, against the target hourly rate.
 import { scaleLinear } from 'd3';
 import { showValue } from '../../../core/figure/show.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
@@ -16,7 +16,7 @@ export function HourlyPay({ lines }: { lines: readonly BookLine[] }) {
     )
     .sort((a, b) => b.perHour.value - a.perHour.value || a.title.localeCompare(b.title));
   if (paid.length === 0) return null;
-  // Of a long book the best and the worst are worth the look.
+  // Of many pieces the best and the worst are shown.
   const shown = paid.length <= MOST_BARS ? paid : [...paid.slice(0, MOST_BARS / 2), ...paid.slice(-MOST_BARS / 2)];
   const most = Math.max(rates.labour.value, ...shown.map(({ perHour }) => perHour.value));
   const x = scaleLinear([0, most], [0, WIDTH]).clamp(true);

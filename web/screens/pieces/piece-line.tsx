@@ -1,17 +1,17 @@
-// One piece in the book: opened by its name.
+// One piece in the list: its name opens it.
 import { Link } from 'react-router';
 import { SectionGlyph } from '../../components/section-glyph.tsx';
 import { Num } from '../../components/num.tsx';
 import { alloyInText } from '../../words/stock-words.ts';
 import { titleOf, type BookLine } from './book-line.ts';
 
-/** Stock beyond this is left to the piece's own page. */
+/** More stock than this is shown on the piece's own page only. */
 const MOST_GLYPHS = 3;
 
 interface PieceLineProps {
   readonly line: BookLine;
   readonly index: number;
-  /** Takes the row's real height. */
+  /** Receives the row's height. */
   readonly measure: (row: HTMLTableRowElement | null) => void;
 }
 

@@ -1,4 +1,4 @@
-// The book of pieces: every design with what it weighs, takes and is sold for; beside it, what a bench hour earns.
+// The list of pieces: weight, bench time and price of every design; beside it the earnings per bench hour.
 import { pieceRoutes } from '../../../contract/pieces.ts';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -17,7 +17,7 @@ import { EmptyBook, FirstSteps } from './empty-book.tsx';
 import { PricesToRenew } from './prices-to-renew.tsx';
 import { bookLine, useBook } from './use-book.ts';
 
-// A chart, and what draws it, comes a moment after the book itself.
+// The chart and its library load a moment after the list.
 const HourlyPay = lazy(async () => ({ default: (await import('./hourly-pay.tsx')).HourlyPay }));
 
 const NO_PIECES: readonly PieceDocument[] = [];
@@ -41,7 +41,7 @@ export function PiecesScreen() {
   const { add, open, refusal } = useAddPiece();
   const failing = counted.filter(({ standing }) => standing && !standing.holds);
   const hasAway = (all ?? NO_PIECES).some(({ archivedAt }) => archivedAt !== null);
-  // Anew up, then down, then as it was.
+  // A press sorts up, then down, then as before.
   const onSort = (key: SortKey) =>
     setSorting((before) => {
       if (before?.key !== key) return { key, descending: key !== 'name' };
@@ -193,7 +193,7 @@ function useAddPiece() {
   const [addFile, { error }] = useAddPieceFileMutation();
   const [unread, setUnread] = useState('');
   const goTo = (piece: PieceDocument) => navigate(`/pieces/${piece.id}`);
-  // Of several pieces the book shows them all.
+  // With several pieces the list shows them all.
   const goToAll = ([first, ...others]: readonly PieceDocument[]) =>
     first && others.length === 0 ? goTo(first) : undefined;
   return {

@@ -1,4 +1,4 @@
-// Prices set at an earlier fix that today's cost has overtaken.
+// Prices set at earlier metal prices that no longer cover today's cost.
 import { Link } from 'react-router';
 import { shortDay } from '../../words/dates.ts';
 import { Num } from '../../components/num.tsx';

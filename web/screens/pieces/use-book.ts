@@ -1,4 +1,4 @@
-// The lines of the book. Those in sight are counted at once; the others a few at a time, so that the page never waits.
+// The lines of the list. Those in sight are counted at once; the others a few at a time, so that the page never waits.
 import { useEffect, useMemo, useState } from 'react';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { given } from '../../../core/figure/figure.ts';
@@ -7,14 +7,14 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { pieceCount, type Basis } from '../../state/basis.ts';
 import type { BookLine } from './book-line.ts';
 
-/** The page is given back after so long. */
+/** ms after which counting yields to the page. */
 const SPELL_MS = 24;
-/** A short book is counted before it is shown. */
+/** A short list is counted before it is shown. */
 const AT_ONCE = 24;
 
 const lines = new WeakMap<PieceDocument, { basis: Basis; line: BookLine }>();
 
-/** A line counted, or remembered from before. */
+/** A line, counted now or remembered. */
 export function bookLine(piece: PieceDocument, basis: Basis): BookLine {
   const known = lines.get(piece);
   if (known?.basis === basis) return known.line;

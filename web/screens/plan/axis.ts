@@ -1,4 +1,4 @@
-// The time axis of the plan: open hours only, day beside day, so that no night is drawn; days off are a narrow gap.
+// The time axis of the plan: working hours only, day beside day; nights are not drawn, and a day off is a narrow gap.
 import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import type { ScheduleProblem } from '../../../core/plan/model/problem.ts';
 
@@ -16,7 +16,7 @@ interface AxisDay {
 export interface Axis {
   readonly days: readonly AxisDay[];
   readonly width: number;
-  /** px of a plan minute; closed hours lie at the edge of their day. */
+  /** px of a plan minute; minutes outside working hours lie at the edge of their day. */
   readonly x: (minute: number) => number;
   /** The plan minute at a px. */
   readonly minuteAt: (x: number) => number;
@@ -25,7 +25,7 @@ export interface Axis {
 const OFF_WIDTH = 10;
 const GAP = 2;
 
-/** @param last  the last plan minute that has to be on it */
+/** @param last  the last plan minute that the axis must hold */
 export function axisOf({ makers }: Pick<ScheduleProblem, 'makers'>, last: number, pxPerHour: number): Axis {
   const shifts = makers.flatMap(({ shifts: own = [] }) => own);
   const count = Math.floor(Math.max(0, last - 1) / MINUTES_A_DAY) + 1;

@@ -1,4 +1,4 @@
-// The lanes of the plan: makers above, stations below, and how high each is drawn.
+// The lanes of the plan: makers above, stations below, with their heights.
 export const HEAD = 46;
 export const LANE = 40;
 export const STATION = 26;

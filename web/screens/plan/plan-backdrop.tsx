@@ -1,4 +1,4 @@
-// Behind the bars of the plan: days, hours, the noon line, now, and when batches are due.
+// The background of the plan: days, hours, the noon line, now, and due dates.
 import { memo } from 'react';
 import { dayAfter } from '../../../core/measure/days.ts';
 import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';

@@ -1,4 +1,4 @@
-// The bars of the plan, in the lanes of their makers and stations, and the one that is tried somewhere else.
+// The bars of the plan in the lanes of their makers and stations, and the bar that is being tried elsewhere.
 import { memo } from 'react';
 import { clockOf } from '../../../core/plan/model/calendar.ts';
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
@@ -6,10 +6,10 @@ import { fittedText } from '../../components/fitted-text.ts';
 import type { Axis } from './axis.ts';
 import { HEAD, LANE, STATION, type Tops } from './lane-tops.ts';
 
-/** Narrower bars have no words in them. */
+/** Narrower bars have no text. */
 const LEAST_WORDS_PX = 34;
 
-/** A place a block is tried at. */
+/** A place at which a bar is tried. */
 export interface Trial {
   readonly block: PlanBlock;
   readonly maker: string | null;
@@ -25,15 +25,15 @@ interface BarsProps {
   /** px drawn: from, to. */
   readonly from: number;
   readonly to: number;
-  /** `data-block` of the one that is chosen, and of the one that is tried elsewhere. */
+  /** `data-block` of the chosen bar, and of the bar being tried. */
   readonly selected: string;
   readonly tried: string;
 }
 
-/** Names a block among its plan's. */
+/** Names a bar within its plan. */
 export const blockKey = ({ batch, step }: PlanBlock) => `${batch} ${step.key}`;
 
-/** Drawn again only when a bar changes: what is carried over them is not one of them. */
+/** Drawn again only when a bar changes; the bar being dragged is not one of them. */
 export const Bars = memo(function Bars({ blocks, axis, tops, tints, nameOf, from, to, selected, tried }: BarsProps) {
   return blocks.map((block) => {
     if (axis.x(block.end) < from || axis.x(block.start) > to) return null;
@@ -74,7 +74,7 @@ interface BlockProps {
   readonly isDim: boolean;
 }
 
-/** Hands in the maker's lane, stretch by stretch; in the station's lane as long as it is held. */
+/** Attended work in the maker's lane, stretch by stretch; in the station's lane for as long as the station is held. */
 const Block = memo(function Block({ block, axis, tops, tint, name, isSelected, isDim }: BlockProps) {
   const lane = block.maker === null ? undefined : tops.of.get(`maker ${block.maker}`);
   const station = tops.of.get(`station ${block.step.station}`);

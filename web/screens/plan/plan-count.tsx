@@ -1,4 +1,5 @@
-// The right page of the plan: how good it is, what a tried change does, why the chosen step is where it is, what is late and why.
+// The right page of the plan: how good it is, what a tried change does, why the chosen step is where it is, what is
+// late and why.
 import { Fragment } from 'react';
 import { Link } from 'react-router';
 import type { Objective } from '../../../core/plan/model/problem.ts';
@@ -23,7 +24,7 @@ interface PlanCountProps {
   readonly nameOf: (batch: string) => string;
   readonly selected: PlanBlock | null;
   readonly trial: Trial | null;
-  /** What the trial, or a place near it a moment ago, would do; undefined before that is known. */
+  /** The effect of the trial, or of a place near it a moment ago; undefined before it is known. */
   readonly changes: readonly Consequence[] | null | undefined;
   readonly error: unknown;
   readonly onPut: (trial: Trial) => void;
@@ -77,7 +78,7 @@ export function PlanCount(props: PlanCountProps) {
   );
 }
 
-/** What is known of how good the plan can be. */
+/** The bound, and how far the plan is from it. */
 function HowGood({ planned, search }: { planned: Planned; search: PlanSearch }) {
   const { plan, isSearching } = planned;
   const bound = search.bound ?? planned.bound;
@@ -163,7 +164,7 @@ function Chosen({ block, planned: { plan, problem }, nameOf, makerOf, onLetGo }:
 }
 
 const MOST_LINKS = 6;
-/** So many late batches are explained. */
+/** Number of late batches that are explained. */
 const MOST_LATE = 8;
 
 function Late({ planned: { plan, problem }, nameOf, makerOf }: Pick<ChosenProps, 'planned' | 'nameOf' | 'makerOf'>) {

@@ -1,4 +1,4 @@
-// The plan as lanes over the days: makers above, stations below; a bar is moved by dragging it or by keys.
+// The plan as lanes over the days: makers above, stations below. Bars are moved by drag or by keyboard.
 import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { PlanBlock, StudioPlan } from '../../../core/plan/studio/studio-plan.ts';
 import type { Axis } from './axis.ts';
@@ -6,7 +6,7 @@ import { HEAD, LANE, STATION, topsOf, type Lane, type Tops } from './lane-tops.t
 import { Backdrop, DueFlag, type Due } from './plan-backdrop.tsx';
 import { Bars, blockKey, Ghost, type Trial } from './plan-bars.tsx';
 
-/** Drawn beyond what is in sight, so that scrolling does not show the edge. */
+/** Drawn beyond the visible part, so that scrolling does not show the edge. */
 const AHEAD_PX = 600;
 const STEP_MIN = 5;
 
@@ -21,7 +21,7 @@ interface PlanLanesProps {
   readonly trial: Trial | null;
   readonly onSelect: (block: PlanBlock) => void;
   readonly onTry: (trial: Trial | null) => void;
-  /** Puts a block where it was tried. */
+  /** Moves a bar to where it was tried. */
   readonly onPut: (trial: Trial) => void;
   readonly onLetGo: (block: PlanBlock) => void;
 }
@@ -56,12 +56,13 @@ export function PlanLanes(props: PlanLanesProps) {
     target instanceof Element
       ? byName.get(target.closest('[data-block]')?.getAttribute('data-block') ?? '')
       : undefined;
-  // Only a pointer that moves chooses: a better plan may put another bar under one that rests. What is tried is not left for it.
+  // Only a moving pointer chooses a bar: a better plan may put another bar under a resting one, and a trial must not
+  // end for it.
   const point = (event: React.PointerEvent) => {
     const block = blockAt(event);
     if (block && !trial) onSelect(block);
   };
-  // One grip for all bars: what is under the hand says which it is.
+  // One drag handler for all bars; the element under the pointer names the bar.
   const grips = {
     onPointerDown: (event: React.PointerEvent) => {
       const block = blockAt(event);

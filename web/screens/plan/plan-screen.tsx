@@ -1,4 +1,4 @@
-// The plan over the days: lanes left; right what it comes to, what holds a step back, and what a change would do.
+// The plan over the days: lanes left; right its quality, what holds a step back, and what a change would do.
 import { useCallback, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
@@ -29,7 +29,7 @@ import { PlanLanes } from './plan-lanes.tsx';
 
 /** px an hour, from weeks at a glance to minutes. */
 const zooms = [4, 8, 16, 32, 60, 110] as const;
-/** A plan of so few days is first shown in hours. */
+/** A plan of at most this many days opens in hours. */
 const FEW_DAYS = 8;
 
 export function PlanScreen() {
@@ -81,7 +81,7 @@ function PlanPages({ planned, batches }: { planned: Planned; batches: readonly B
     const isLate = plan.done.some((one) => one.batch === id && one.daysLate > 0);
     return [{ batch: id, name: nameOf(id), at: Math.max(0, dueMinute(batch.due, plan.firstDay)), isLate }];
   });
-  // The block as it is in the plan at hand, which may have moved since it was chosen.
+  // The chosen bar in the present plan, which may have moved it since.
   const selected =
     chosen && (plan.blocks.find((one) => one.batch === chosen.batch && one.step.key === chosen.step.key) ?? null);
   const about = useMemo((): PlanContext => ({ jobs, terms, plan }), [jobs, terms, plan]);
@@ -91,7 +91,7 @@ function PlanPages({ planned, batches }: { planned: Planned; batches: readonly B
     about,
     question,
   );
-  // A bar that is carried asks faster than is answered: where it was a moment ago stands for where it is.
+  // A dragged bar asks faster than answers arrive, so the answer for its last place stands in.
   const isOfTrial =
     answer?.question.pin.step === question?.pin.step && answer?.question.pin.batchId === question?.pin.batchId;
   const put = (at: Trial) => {
@@ -181,7 +181,7 @@ function dueMinute(due: string, firstDay: string): number {
 function lanesOf({ plan, terms }: Planned): Lane[] {
   const makers = terms.bench.makers.map(({ id, name }): Lane => ({ kind: 'maker', id, name }));
   const used = new Set(plan.blocks.filter(({ step }) => step.station).map(({ step }) => step.station));
-  // What there are few of, and where something works by itself.
+  // Stations that are scarce, and those with unattended work.
   const alone = new Set(
     plan.blocks.filter(({ end, attendedEnd }) => end > attendedEnd).map(({ step }) => step.station),
   );

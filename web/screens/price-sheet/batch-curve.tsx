@@ -1,4 +1,4 @@
-// Cost and margin by how many are made at once.
+// Cost and margin by batch size.
 import { extent, line, scaleLinear } from 'd3';
 import { useCallback } from 'react';
 import type { Piece } from '../../../core/piece/piece.ts';
@@ -12,10 +12,10 @@ import { TableHeader } from '../../components/table-header.tsx';
 const WIDTH = 400;
 const HEIGHT = 74;
 const EDGE = { top: 10, bottom: 8 };
-/** Of the words before the figures; the points stand over the columns of the table below. */
+/** px of the text before the figures; the points stand over the columns of the table below. */
 const WORDS = 62;
 
-// A slice at a time, so that typing above it is not kept waiting.
+// A slice at a time, so that typing above it never waits.
 function* curveOf(piece: Piece, { rates, fix }: Basis): Generator<undefined, CurvePoint[]> {
   yield;
   return batchCurve(piece, rates, fix);
@@ -54,7 +54,7 @@ export function BatchCurve({ piece }: { piece: Piece }) {
   );
 }
 
-/** One line over the columns of the table; the shape of its points tells it from the other without colour. */
+/** One line over the columns of the table; the shape of its points identifies it without colour. */
 function Curve({ values, dashed = false }: { values: readonly number[]; dashed?: boolean }) {
   const [least = 0, most = 1] = extent(values);
   const column = (WIDTH - WORDS) / values.length;

@@ -1,4 +1,4 @@
-// What is left after everything, by each way of selling, for one and for a bench hour.
+// The profit of each sales channel, for one piece and for a bench hour.
 import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { Fragment, useState } from 'react';
 import { channelResult, type CostOfPiece } from '../../../core/price/piece/channels.ts';

@@ -1,4 +1,4 @@
-// The cost column as a stacked bar, standing, its parts named beside it in the words of the column.
+// The cost as a stacked bar; its lines are named beside it as in the table.
 import { cumsum, scaleLinear } from 'd3';
 import type { CostKey } from '../../../core/cost/column.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
@@ -21,7 +21,7 @@ interface Placed {
 
 export function CostBar({ count: { column } }: { count: PieceCount }) {
   const { cost } = column;
-  // What scrap brings back comes off the metal.
+  // Scrap value is taken off the metal.
   const back = column.lines.find(({ key }) => key === 'scrap')?.each.value ?? 0;
   const shares = column.lines.flatMap(({ key, each }) => {
     if (key === 'scrap') return [];
@@ -33,7 +33,7 @@ export function CostBar({ count: { column } }: { count: PieceCount }) {
   if (shares.length === 0) return null;
   const ends = cumsum(shares, ({ amount }) => amount);
   const y = scaleLinear([0, ends.at(-1) ?? 1], [0, HEIGHT]);
-  // Names stand beside the middle of their share, moved apart where shares are thin.
+  // Names stand beside the middle of their share, and are moved apart where shares are thin.
   const lines = shares
     .map((share, index) => ({ ...share, top: y(ends[index - 1] ?? 0), bottom: y(ends[index] ?? 0) }))
     .reduce<readonly Placed[]>((placed, share) => {

@@ -1,4 +1,4 @@
-// The schools of pricing side by side; the studio goes by one, a piece may go by another and say why.
+// The pricing methods side by side. The studio uses one; a piece may use another and say why.
 import { useState } from 'react';
 import type { Piece } from '../../../core/piece/piece.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';

@@ -1,4 +1,4 @@
-// Back from a price a visitor pays without thinking: what must be true for it to pay the wage that is wanted.
+// Back from a retail price that sells easily: what must be true for it to pay the target hourly rate.
 import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { useState } from 'react';
 import { given, type Figure } from '../../../core/figure/figure.ts';
@@ -106,7 +106,7 @@ interface AnswerProps {
   readonly channel: SellingChannel;
   readonly rule: PriceRule;
   readonly cost: CostOfPiece;
-  /** The least usual batch, larger than the present one, that makes it true; null when none does. */
+  /** The smallest usual batch above the present one that makes it true; null when none does. */
   readonly batches: () => number | null;
 }
 

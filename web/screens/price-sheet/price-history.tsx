@@ -1,4 +1,4 @@
-// What the piece was priced at, when, and why it changed.
+// The prices of the piece over time, with dates and reasons.
 import { showValue } from '../../../core/figure/show.ts';
 import { useGetPricesQuery } from '../../state/endpoints/prices.ts';
 import { dayInWords, shortDay } from '../../words/dates.ts';

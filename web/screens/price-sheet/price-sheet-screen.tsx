@@ -1,4 +1,4 @@
-// The price sheet of a piece: what to charge and why, by every school and way of selling; beside it what moves the cost.
+// The price sheet of a piece: the price by every method and sales channel; beside it what moves the cost.
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { costOfPiece } from '../../../core/price/piece/channels.ts';

@@ -1,4 +1,4 @@
-// What the piece sells for now, how that stands, and setting it by hand or by the rule.
+// The selling price now, its state, and setting it by hand or by the price rule.
 import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { useState } from 'react';
 import type { Piece } from '../../../core/piece/piece.ts';

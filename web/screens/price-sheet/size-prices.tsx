@@ -1,4 +1,4 @@
-// Where each size has its own price: what the rule asks for it, and setting one by hand.
+// Prices by size: what the price rule gives for each, and setting one by hand.
 import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { useState } from 'react';
 import type { Piece } from '../../../core/piece/piece.ts';
@@ -45,7 +45,7 @@ export function SizePricesTable({ id, piece, priced, count }: SizePricesProps) {
     rows
       .flatMap(({ read }) => [read('wholesale'), read('retail')])
       .flatMap((reading) => (reading.ok ? [] : reading.sentence))[0] ?? problemOf(error)?.detail;
-  // What is typed here and what was set before; a size at its rule's price follows the rule.
+  // What is typed here and what was set before; a size at its rule price follows the rule.
   const set = async (reason: string, isKept: (size: string) => boolean) => {
     const sizes: SizePrices = {};
     for (const { id: size, now, read } of rows) {

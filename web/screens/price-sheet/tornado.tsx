@@ -1,4 +1,4 @@
-// What moves the pay most: each a tenth lower and a tenth higher, the others as they are.
+// What moves the earnings most: each input 10 % lower and 10 % higher, the others unchanged.
 import { extent, scaleLinear } from 'd3';
 import { channelResult, costOfPiece } from '../../../core/price/piece/channels.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';

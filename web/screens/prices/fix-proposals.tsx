@@ -1,4 +1,4 @@
-// When the fix has moved: prices the rule would now raise, to be taken or left one by one or all together.
+// After a move of metal prices: prices that the rule would raise, to update or keep one by one or all together.
 import { memo } from 'react';
 import { Link } from 'react-router';
 import { showValue } from '../../../core/figure/show.ts';
@@ -14,11 +14,11 @@ interface FixProposalsProps {
   readonly setPrices: SetPrices;
 }
 
-/** Of the prices at the fix itself: the slider is no concern of it. */
+/** At the metal prices themselves; the slider does not matter here. */
 export const FixProposals = memo(function FixProposals({ lines, setPrices }: FixProposalsProps) {
   const { rates, fix } = useBasis();
   if (!fix) return null;
-  // What was left as it was at this very fix has been decided already.
+  // A price that was kept at these metal prices has been decided.
   const failing = lines.filter(
     ({ piece, line }) => piece.priced && !line.holds && !(piece.priced.how === 'left' && piece.priced.fixOn === fix.on),
   );

@@ -1,4 +1,4 @@
-// Changing the chosen prices together: what they would be is shown first, and the change can be taken back.
+// Changes the chosen prices together, with a preview and undo.
 import { useState } from 'react';
 import { showValue } from '../../../core/figure/show.ts';
 import { readMoney } from '../../../core/measure/read/read-money.ts';

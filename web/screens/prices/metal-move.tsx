@@ -1,4 +1,4 @@
-// What a move of the metal does to the whole book, as the slider is dragged.
+// A slider that moves the metal price and shows its effect on all pieces.
 import { useMemo, useState } from 'react';
 import { Slider } from 'radix-ui';
 import { fixMetalNames, fixMetals } from '../../../core/metal/fix.ts';
@@ -12,7 +12,7 @@ import { noMove, type BookPrice, type MetalMove } from './use-price-lines.ts';
 const MOST = 60;
 
 interface MetalMoveProps {
-  /** Told of every move; what it does may come a moment later. */
+  /** Called at every move; the effect may follow a moment later. */
   readonly onMove: (move: MetalMove) => void;
   readonly now: readonly BookPrice[];
   readonly moved: readonly BookPrice[];

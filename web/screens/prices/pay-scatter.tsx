@@ -1,4 +1,5 @@
-// The book at a glance: what a piece sells for wholesale against what it pays an hour; where the dear but dull ones are.
+// All pieces in one chart: wholesale price against earnings per bench hour, which shows expensive pieces that earn
+// little.
 import { extent, scaleLinear, scaleLog } from 'd3';
 import { memo } from 'react';
 import { useNavigate } from 'react-router';
@@ -11,13 +12,13 @@ import type { BookPrice } from './use-price-lines.ts';
 const WIDTH = 400;
 const HEIGHT = 236;
 const EDGE = { left: 44, right: 12, top: 22, bottom: 34 };
-/** Only those that stand out are named, the best and the least; the others say their name when pointed at. */
+/** Only the best and the worst are named; the others show their name on hover. */
 const NAMED_EACH_END = 3;
-/** Longer names are cut short. */
+/** Longer names are shortened. */
 const MOST_LETTERS = 22;
-/** Of a longer book only those named can be opened from here. */
+/** With many pieces only the named ones can be opened from here. */
 const MOST_DOTS = 60;
-/** Round prices along the foot. */
+/** Round prices along the axis. */
 const ROUND = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000, 10_000];
 
 /** Drawn a moment behind the slider. */
@@ -115,7 +116,7 @@ interface CrowdProps {
   readonly wageMinor: number;
 }
 
-// Of a long book the dots are one line each way: hundreds of them by themselves would hold up the slider.
+// With many pieces the dots are one path for each shape: hundreds of elements would slow the slider.
 function Crowd({ dots, x, y, wageMinor }: CrowdProps) {
   const path = (isPoor: boolean) =>
     dots
@@ -138,7 +139,7 @@ interface DotProps {
   readonly onOpen: () => void;
 }
 
-// Full dots pay the wage, hollow squares do not: the shape says it where the colour cannot.
+// Filled dots reach the target hourly rate, hollow squares do not: the shape says it without colour.
 function Dot({ x, y, isPoor, title, onOpen }: DotProps) {
   return (
     <g transform={`translate(${String(x)} ${String(y)})`} className="cursor-pointer" onClick={onOpen}>
@@ -160,7 +161,7 @@ interface Spot {
 const LINE = 15;
 const LETTER = 6.8;
 
-/** Beside its dot, where it lies on no other name and no other dot; a name without such a place is left out. */
+/** A name stands beside its dot where it covers no other name or dot; otherwise it is left out. */
 function placed<Label extends Spot & { readonly title: string }>(labels: readonly Label[], dots: readonly Spot[]) {
   const kept: (Label & { readonly toLeft: boolean; readonly from: number; readonly to: number })[] = [];
   for (const label of labels) {

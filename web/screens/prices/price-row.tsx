@@ -1,4 +1,4 @@
-// One piece in the price book: its prices are written in place, and kept with when and why.
+// One piece in the price book: its prices are edited in place, and stored with date and reason.
 import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { memo, useCallback, useRef, useState } from 'react';
 import { Link } from 'react-router';
@@ -55,7 +55,7 @@ export function PriceRow({
       setRefusal('');
       return;
     }
-    // Enter keeps the price and goes on to the next row, and leaving a row keeps it as well.
+    // Enter saves the price and moves to the next row; leaving a row saves it as well.
     if (isKeeping.current) return;
     isKeeping.current = true;
     const refused = await setPrices('set', reason, [{ pieceId: piece.id, ...prices }]);
@@ -187,14 +187,14 @@ interface PriceCellProps {
   readonly which: PriceKey;
   readonly title: string;
   readonly text: string;
-  /** What the rule asks where that is more; '' where the price holds. */
+  /** The rule price where it is higher; '' where the set price holds. */
   readonly asks: string;
   readonly refusal: string;
   readonly refusalId: string;
   readonly onWrite: (which: PriceKey, value: string) => void;
 }
 
-// The slider moves costs; a price as set stays, and is not drawn again.
+// The slider moves costs; a set price stays and is not drawn again.
 const PriceCell = memo(function PriceCell({ which, title, text, asks, refusal, refusalId, onWrite }: PriceCellProps) {
   return (
     <td className="end num">

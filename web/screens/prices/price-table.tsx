@@ -45,7 +45,7 @@ interface PriceTableProps {
   readonly onChoose: (id: string, chosen: boolean) => void;
   readonly onChooseAll: (chosen: boolean) => void;
   readonly setPrices: SetPrices;
-  /** Whether they are sold in a way that keeps something of the price. */
+  /** Whether a sales channel takes a commission on them. */
   readonly hasFees: boolean;
 }
 

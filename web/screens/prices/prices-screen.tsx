@@ -1,4 +1,4 @@
-// The price book: every piece with its cost and prices; beside it what the last fix, and any other, does to them.
+// The price book: every piece with its cost and prices; beside it the effect of the last metal prices, or of any other.
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { PieceDocument } from '../../../contract/pieces.ts';

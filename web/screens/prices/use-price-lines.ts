@@ -1,4 +1,4 @@
-// The lines of the price book at prices of metal moved by so much.
+// The lines of the price book at moved metal prices.
 import { useMemo } from 'react';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import type { FixMetal } from '../../../core/metal/fix.ts';
@@ -10,11 +10,11 @@ export interface BookPrice {
   readonly piece: PieceDocument;
   readonly title: string;
   readonly line: PriceLine;
-  /** What keeps it from being reckoned whole; null when nothing does. */
+  /** Why it cannot be computed in full; null when it can. */
   readonly problem: string | null;
 }
 
-/** How far the metals are moved: a share, of one of them or of all. */
+/** How far the metal prices are moved: a share, of one metal or of all. */
 export interface MetalMove {
   readonly metal: FixMetal | 'all';
   readonly share: number;
@@ -22,7 +22,7 @@ export interface MetalMove {
 
 export const noMove: MetalMove = { metal: 'all', share: 0 };
 
-/** @param valuations  in the order of the pieces, as far as they are made; a piece without one is left out */
+/** @param valuations  in the order of the pieces, as many as are computed; a piece without one is left out */
 export function usePriceLines(
   pieces: readonly PieceDocument[],
   valuations: readonly (Valuation | null)[],

@@ -1,11 +1,11 @@
-// Setting prices, and taking the last change back.
+// Sets prices, and undoes the last change.
 import { useCallback, useState } from 'react';
 import type { NewPrices } from '../../../contract/prices.ts';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { useAddPricesMutation } from '../../state/endpoints/prices.ts';
 import { problemOf } from '../../state/saving.ts';
 
-/** @returns why it was refused, in words; '' when it is kept */
+/** @returns why it was refused; '' when it is saved */
 export type SetPrices = (how: NewPrices['how'], why: string, prices: NewPrices['prices']) => Promise<string>;
 
 export interface LastChange {

@@ -1,4 +1,5 @@
-// "Can I take twenty of these by the twelfth?": when they would be done, how sure that is, and what else slips.
+// "Can I take twenty of these by the twelfth?": the completion date, the chance of the wished date, and what else
+// slips.
 import { useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { daysBetween, dayAfter } from '../../../core/measure/days.ts';
@@ -26,12 +27,12 @@ import type { NewcomerTold, PlanQuestion } from '../../workers/plan-sums.ts';
 import { openPlanSums } from '../../workers/open-plan-sums.ts';
 import { PlanChanges } from '../../components/plan-changes.tsx';
 
-/** A promise is safe when it holds in so many of the cases. */
+/** The share of simulations in which a safe date is met. */
 const CONFIDENCE = 0.9;
 const RUNS = 300;
 const USUAL_DAYS = 14;
 
-/** How it could be taken in. */
+/** The priorities at which it could be accepted. */
 const ways = [
   { priority: 'last', name: 'After all that is promised', help: 'nothing else moves for it' },
   { priority: '', name: 'As it falls due', help: 'beside the others, by its day' },
@@ -154,13 +155,13 @@ interface WayProps {
   readonly nameOf: (batch: string) => string;
 }
 
-/** One way of taking it in: when it is done, how sure, and what it does to the rest. */
+/** One priority: completion date, chance, and the effect on the rest. */
 function Way({ priority, name, help, asked, planned, nameOf }: WayProps) {
   const { data: pieces } = useGetPiecesQuery();
   const { rates } = useBasis();
   const trial = useTrialJob(pieces, { ...asked, priority });
   const jobs = useMemo(() => (trial ? [...planned.jobs, trial] : null), [planned.jobs, trial]);
-  // By its day all is weighed anew; behind all others or before them the rest keeps its order.
+  // At normal priority everything is planned again; at low or rush priority the rest keeps its order.
   const weighed = usePlanOf(priority === '' ? jobs : null, planned.terms);
   const newcomer = useMemo((): TrialBatch | null => {
     if (!trial) return null;
@@ -202,7 +203,7 @@ function Way({ priority, name, help, asked, planned, nameOf }: WayProps) {
   );
 }
 
-/** Never more sure than the runs can say. */
+/** Never more certain than the number of simulations allows. */
 function percent(share: number): string {
   const least = 1 / RUNS;
   if (share >= 1) return `over ${String(Math.floor((1 - least) * 100))} %`;

@@ -1,4 +1,4 @@
-// A quote that is taken: it is accepted as it stands, and each line of a piece becomes a batch.
+// An accepted quote: it is fixed as it stands, and each item of a piece becomes a batch.
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Quote } from '../../../core/price/quote/quote.ts';
@@ -12,7 +12,7 @@ import { useAppDispatch } from '../../state/store.ts';
 import type { DocumentInHand } from '../../hooks/use-document.ts';
 import { useNow } from '../../hooks/use-now.ts';
 
-/** When no day was said. */
+/** The due date when none was agreed. */
 const DONE_IN_DAYS = 21;
 
 export function QuoteAccepted({ inHand, problems }: { inHand: DocumentInHand<Quote>; problems: number }) {

@@ -1,4 +1,4 @@
-// The lines of a quote: a piece of the book in a size, or words and a price.
+// The items of a quote: a piece in a size, or text and a price.
 import { EditableRow, EditableRows } from '../../components/editable-row.tsx';
 import { useEditableRows, type SetRow } from '../../hooks/use-editable-rows.ts';
 import type { Draft } from '@reduxjs/toolkit';
@@ -113,7 +113,7 @@ function LineRow({ line, index, last, isBlank, count, set, onMove, onRemove }: L
               set(index, line, (draft) => {
                 draft.piece = value;
                 draft.size = pieces.find(({ id }) => id === value)?.body.sizes.rows[0]?.id ?? '';
-                // What is offered is written down: a later fix does not move an offer.
+                // An item stores its price: later metal prices do not move a quote.
                 draft.price = value ? priceToday(value, draft.size) : draft.price;
                 if (!draft.what.trim()) draft.what = options.find((option) => option.value === value)?.label ?? '';
               })

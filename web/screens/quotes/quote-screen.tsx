@@ -1,4 +1,4 @@
-// One quote: left its lines and terms, right what it comes to; printed it is what the customer gets.
+// One quote: left its items and terms, right its total; printed it is the customer's page.
 import { Printer } from 'lucide-react';
 import { useMemo } from 'react';
 import { useParams } from 'react-router';

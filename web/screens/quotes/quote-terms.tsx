@@ -1,4 +1,4 @@
-// The terms of a quote: what is asked, what is allowed for the customer's metal, and until when it holds.
+// The terms of a quote: deposit, credit for the customer's metal, and expiry.
 import type { ReactNode } from 'react';
 import type { Quote, QuoteCount } from '../../../core/price/quote/quote.ts';
 import type { Edit } from '../../hooks/use-document.ts';

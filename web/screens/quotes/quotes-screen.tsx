@@ -1,4 +1,4 @@
-// The quotes: what was offered to whom, and whether it still holds.
+// The quotes: customer, amount, and whether each is still valid.
 import { Link, useNavigate } from 'react-router';
 import type { QuoteDocument } from '../../../contract/quotes.ts';
 import { countQuote, emptyQuote, quoteStanding } from '../../../core/price/quote/quote.ts';

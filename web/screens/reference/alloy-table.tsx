@@ -1,4 +1,4 @@
-// Alloys with their density and melting range; the ranges drawn as bands on one scale.
+// Alloys with density and melting range; the ranges are bands on one scale.
 import { scaleLinear } from 'd3';
 import { inSum } from '../../../core/figure/figure.ts';
 import { densityOf, familyTints } from '../../../core/metal/alloy.ts';
@@ -13,7 +13,7 @@ import { TableRow } from './table-row.tsx';
 const WIDTH = 190;
 const HEIGHT = 18;
 const ticks = [800, 1200, 1600];
-/** Niobium melts far above all others and would squeeze them; its band runs off the scale. */
+/** Niobium melts far above all others and would squeeze them, so its band runs off the scale. */
 const scale = scaleLinear([600, 1800], [0, WIDTH]).clamp(true);
 
 export function AlloyTable({ sought, onShow }: TableProps) {

@@ -1,4 +1,4 @@
-// To look things up: left a table, right the line in hand with its working and where it comes from.
+// The reference tables: left a table, right the chosen line with its calculation and source.
 import { useState, type ReactNode } from 'react';
 import { Printer } from 'lucide-react';
 import { useSearchParams } from 'react-router';

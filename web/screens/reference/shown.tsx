@@ -1,4 +1,4 @@
-// A line of a table in hand: its figures with their workings, and words beside them.
+// The chosen line of a table: its figures with their calculations, and text beside them.
 import type { ReactNode } from 'react';
 import type { Figure } from '../../../core/figure/figure.ts';
 import { showExactly } from '../../../core/figure/show.ts';

@@ -1,7 +1,7 @@
-// What a reference table is given.
+// The props of a reference table.
 import type { ReactNode } from 'react';
 
-/** What a table is given: the words sought, and where to show the line in hand. */
+/** The search text, and where to show the chosen line. */
 export interface TableProps {
   readonly sought: string;
   readonly onShow: (shown: ReactNode) => void;

@@ -1,4 +1,4 @@
-// A line of a table that can be taken in hand; a body of its own, so that only it lights up.
+// A line of a table that can be chosen. Each has its own body, so that only it is highlighted.
 import type { ReactNode } from 'react';
 
 export function TableRow({ label, onShow, children }: { label: string; onShow: () => void; children: ReactNode }) {

@@ -5,7 +5,7 @@ import type { LabelLayout } from '../../../contract/sheets.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
 
-/** Layouts that are sold everywhere for A4 (common practice); any other is typed. */
+/** Common A4 layouts (common practice); any other is typed. */
 const layouts = {
   '24 of 70 × 37': { columns: 3, rows: 8, widthMm: 70, heightMm: 37, leftMm: 0, topMm: 0.5, gapXMm: 0, gapYMm: 0 },
   '65 of 38.1 × 21.2': {

@@ -1,4 +1,4 @@
-// Line sheet and labels: which pieces stand on them, and how the sheet of labels is laid out.
+// Line sheet and labels: the pieces on them, and the layout of the label sheet.
 import { sheetRoutes } from '../../../contract/sheets.ts';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';

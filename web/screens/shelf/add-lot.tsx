@@ -1,4 +1,4 @@
-// Stock that came in, or lay there before the ledger was begun.
+// Adds stock that arrived, or that was there before the ledger started.
 import { useState } from 'react';
 import { newLotSchema, readLot, type NewLot } from '../../../core/batch/stock/shelf.ts';
 import { tempers } from '../../../core/piece/part.ts';

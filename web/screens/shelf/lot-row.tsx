@@ -1,4 +1,4 @@
-// Stock of one size: counting it anew is all that changes it by hand.
+// Stock of one size. A stock count is the only change by hand.
 import { useState } from 'react';
 import { sectionOf, type ShelfLot } from '../../../core/batch/stock/shelf.ts';
 import { readCount } from '../../../core/measure/read/read-number.ts';

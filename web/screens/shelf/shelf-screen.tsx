@@ -1,4 +1,4 @@
-// The shelf: what stock lies there, and what happened to it.
+// Stock: what there is, and its history.
 import { Link } from 'react-router';
 import { useGetShelfQuery } from '../../state/endpoints/stock.ts';
 import { sectionOf, type ShelfEntry, type ShelfLot } from '../../../core/batch/stock/shelf.ts';

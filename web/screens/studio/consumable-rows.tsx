@@ -1,4 +1,4 @@
-// Consumables: the three ways a studio may count them, and the one it goes by.
+// Consumables: three ways to count them, and the one the studio uses.
 import type { Rates } from '../../../core/studio/rates.ts';
 import type { ConsumableSchool } from '../../../core/studio/studio.ts';
 import { Choice, type Option } from '../../components/choice.tsx';

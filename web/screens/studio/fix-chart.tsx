@@ -1,4 +1,4 @@
-// The fixes of one metal over time; a dot a fix, the last of a day counts.
+// The price of one metal over time, one dot an entry; the last entry of a day holds.
 import { extent, line, scaleLinear, scaleTime } from 'd3';
 import { useState } from 'react';
 import { finePrice, fixMetalNames, fixMetals, type Fix, type FixMetal } from '../../../core/metal/fix.ts';
@@ -15,7 +15,7 @@ export function FixChart({ fixes }: { fixes: readonly Fix[] }) {
   const [chosen, setChosen] = useState<FixMetal | ''>('');
   const metal = metals.find((one) => one === chosen) ?? metals[0];
   if (!metal) return null;
-  // Latest first, and of one day the last entered first: the first seen of a day is the one that holds.
+  // Latest first, and within a day the last entry first: the first one of a day is the one that holds.
   const seen = new Set<string>();
   const points = fixes
     .flatMap((fix) => {

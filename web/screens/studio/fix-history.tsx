@@ -1,4 +1,4 @@
-// Earlier fixes, latest first; a wrong one is put right by a later one.
+// Earlier metal prices, latest first; a later entry corrects a wrong one.
 import { fixMetalNames, fixMetals, finePrice, type Fix } from '../../../core/metal/fix.ts';
 import { dayInWords } from '../../words/dates.ts';
 import { Num } from '../../components/num.tsx';

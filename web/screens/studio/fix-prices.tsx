@@ -1,4 +1,4 @@
-// Fixing prices: today's price of each fine metal, typed by whatever weight the list gives it in.
+// Today's price of each fine metal, typed in any unit of mass.
 import { useState } from 'react';
 import { readPricePerGram } from '../../../core/measure/read/read-money.ts';
 import { fixMetalNames, fixMetals, fixProblems, type Fix, type FixMetal } from '../../../core/metal/fix.ts';

@@ -1,4 +1,4 @@
-// Prices that need not be typed: from a table, or from the price stand-in that ships with the book.
+// Metal prices from a table, or from the price stand-in that ships with the app.
 import { useState } from 'react';
 import type { NewFix } from '../../../core/metal/fix.ts';
 import { readFixTable } from '../../../core/metal/fix-file.ts';
@@ -8,7 +8,7 @@ import { useNow } from '../../hooks/use-now.ts';
 
 interface FixSourcesProps {
   readonly currency: string;
-  /** Puts prices into the fields above, to be looked at before they are fixed. */
+  /** Puts prices into the fields above, to be checked before they are saved. */
   readonly onOffer: (offer: Pick<NewFix, 'prices' | 'source'>) => void;
 }
 

@@ -1,4 +1,4 @@
-// What a gram of each metal in the book costs at the fix, as bought.
+// The price of a gram of each alloy at the metal prices, as bought.
 import { alloyPrice } from '../../../core/metal/price-per-gram.ts';
 import type { Alloy } from '../../../core/metal/alloys.ts';
 import type { Fix } from '../../../core/metal/fix.ts';
@@ -29,7 +29,7 @@ export function GramPrices({ rates }: { rates: Rates }) {
 function gramRow(alloy: Alloy, fix: Fix, rates: Rates): CountRow {
   const price = (form: 'wire' | 'sheet') => {
     const found = alloyPrice(alloy, fix, rates.makingCharge(alloy.family, form, Infinity), rates.paid(alloy.id, form));
-    // Nobody gave a price for that form of it: better nothing than nought.
+    // No price for that form: nothing is better than zero.
     return 'sentence' in found || found.bought.value === 0 ? null : found.bought;
   };
   return { key: alloy.id, label: alloy.name, takes: price('wire'), each: price('sheet') };

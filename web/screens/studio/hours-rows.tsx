@@ -1,4 +1,4 @@
-// When the bench is open.
+// Working hours.
 import type { Issue } from '../../../core/measure/issue.ts';
 import { weekdayNames } from '../../words/dates.ts';
 import { Field } from '../../components/field.tsx';

@@ -1,4 +1,4 @@
-// Making charges: what a gram costs over the metal in it, by family and form.
+// Fabrication charges: what a gram costs above its metal, by family and form.
 import { alloyFamilies, type AlloyFamily } from '../../../core/metal/alloys.ts';
 import type { Issue } from '../../../core/measure/issue.ts';
 import type { MakingCharge } from '../../../core/studio/studio.ts';

@@ -1,4 +1,4 @@
-// What metal is costed at, and what its scrap brings back.
+// How metal is valued, and the value of scrap.
 import type { Rates } from '../../../core/studio/rates.ts';
 import type { MetalBasis } from '../../../core/studio/studio.ts';
 import { Choice } from '../../components/choice.tsx';

@@ -1,4 +1,4 @@
-// The worksheet of the studio's overhead: what is paid, over the hours that are at the bench.
+// Overhead: what the studio pays, divided by its bench hours.
 import type { Rates } from '../../../core/studio/rates.ts';
 import { showFigure, showValue } from '../../../core/figure/show.ts';
 import { SettingLines } from './setting-lines.tsx';

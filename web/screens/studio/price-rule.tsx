@@ -1,4 +1,4 @@
-// How prices are made: the school, its numbers, and the points prices stand on.
+// How prices are made: the pricing method, its numbers, and the price points.
 import type { Rates } from '../../../core/studio/rates.ts';
 import { pricingMethods, type PricingMethod } from '../../../core/studio/pricing-methods.ts';
 import { Choice } from '../../components/choice.tsx';

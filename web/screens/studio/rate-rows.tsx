@@ -1,4 +1,4 @@
-// What an hour at the bench costs.
+// The cost of a bench hour.
 import type { Rates } from '../../../core/studio/rates.ts';
 import { Num } from '../../components/num.tsx';
 import { SettingLines } from './setting-lines.tsx';

@@ -1,4 +1,4 @@
-// Metal received: what was paid for it, for those who cost by that. The whole metal account comes with its own page.
+// Metal received and what was paid for it, for studios that value metal at average or last cost.
 import { useState } from 'react';
 import { chargeForms } from '../../../core/metal/charge-form.ts';
 import { receiptProblems, type NewReceipt } from '../../../core/metal/receipt.ts';

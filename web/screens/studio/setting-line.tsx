@@ -1,4 +1,4 @@
-// One setting on a line: what it is, its field, and what it is for.
+// One setting: its name, its field, and what it is for.
 import type { ReactNode } from 'react';
 import { Field } from '../../components/field.tsx';
 
@@ -8,7 +8,7 @@ interface SettingLineProps {
   readonly value: string;
   readonly problem: string | undefined;
   readonly onChange: (value: string) => void;
-  /** What the typed sum comes to. */
+  /** The value of the typed sum. */
   readonly comesTo?: ReactNode;
 }
 

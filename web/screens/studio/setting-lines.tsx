@@ -1,4 +1,4 @@
-// Settings one under the other: what each is, its field, and what it comes to.
+// A list of settings: each with its name, its field and its value.
 import type { ReactNode } from 'react';
 import type { Issue } from '../../../core/measure/issue.ts';
 import type { Studio } from '../../../core/studio/studio.ts';

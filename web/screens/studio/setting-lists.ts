@@ -1,4 +1,4 @@
-// The settings that come in rows: what each list is for, its columns, and a fresh row of it.
+// The settings that come in rows: the purpose of each list, its columns, and a fresh row.
 import { alloyFamilies } from '../../../core/metal/alloys.ts';
 import { fixMetalNames, fixMetals } from '../../../core/metal/fix.ts';
 import type { Studio } from '../../../core/studio/studio.ts';
@@ -11,11 +11,11 @@ export type RowOf<Key extends ListKey> = Studio[Key][number];
 interface SettingColumn<Row> {
   readonly key: keyof Row & string;
   readonly head: string;
-  /** A list to choose from; without it the column is written. */
+  /** A list to choose from; without it the column is text. */
   readonly options?: readonly Option[];
   readonly placeholder?: string;
   readonly isWords?: boolean;
-  /** Whether the column says anything in this row. */
+  /** Whether the column applies to this row. */
   readonly applies?: (row: Row) => boolean;
 }
 
@@ -23,7 +23,7 @@ export interface SettingList<Key extends ListKey> {
   readonly list: Key;
   readonly title: string;
   readonly help: string;
-  /** Names a row to those who cannot see where it stands: `maker`. */
+  /** Names a row for screen readers: `maker`. */
   readonly one: string;
   readonly columns: readonly SettingColumn<RowOf<Key>>[];
   readonly fresh: (id: string) => RowOf<Key>;

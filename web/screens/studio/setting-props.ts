@@ -1,4 +1,4 @@
-// What each group of settings is handed.
+// The props of each group of settings.
 import type { Issue } from '../../../core/measure/issue.ts';
 import type { Studio } from '../../../core/studio/studio.ts';
 import type { Edit } from '../../hooks/use-document.ts';

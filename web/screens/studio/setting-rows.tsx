@@ -1,4 +1,4 @@
-// Settings that come in rows: makers, costs of the studio, ways of selling. One row each, and one to add with.
+// Settings in rows: makers, overhead costs, sales channels. A blank row adds one.
 import type { Issue } from '../../../core/measure/issue.ts';
 import { issuesAt } from '../../state/basis.ts';
 import { Choice } from '../../components/choice.tsx';

@@ -1,4 +1,4 @@
-// Where the studio is, and what it counts in.
+// Country, currency and units of the studio.
 import { Choice } from '../../components/choice.tsx';
 import { countries, currencies } from '../../words/places.ts';
 import type { SettingProps } from './setting-props.ts';

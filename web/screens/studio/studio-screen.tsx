@@ -1,4 +1,4 @@
-// The studio: left its settings, written in place; right the noon fix and what a gram costs at it.
+// The studio: left its settings, edited in place; right the metal prices and the price of a gram.
 import { useLocation } from 'react-router';
 import { useEffect, useMemo } from 'react';
 import { STUDIO_ID } from '../../../contract/studio.ts';
@@ -117,7 +117,7 @@ const contents = [
   ['setting-ownAlloys', 'own alloys'],
 ] as const;
 
-// A long page says first what is on it.
+// A long page starts with its contents.
 function Contents() {
   return (
     <nav aria-label="On this page" className="chrome mt-3 flex flex-wrap gap-x-4 gap-y-1 text-[15px]">

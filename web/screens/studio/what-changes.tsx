@@ -1,4 +1,4 @@
-// What accepting the draft would do to the book's prices.
+// The effect of accepting the draft on all prices.
 import { countPiece } from '../../../core/price/piece/count-piece.ts';
 import type { Rates } from '../../../core/studio/rates.ts';
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';

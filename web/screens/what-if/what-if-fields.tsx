@@ -1,4 +1,4 @@
-// What may happen, in four lines: each off until its box is ticked.
+// Four possible events, each off until its box is ticked.
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { dayAfter } from '../../../core/measure/days.ts';
 import type { WhatIf } from '../../../core/plan/studio/what-if.ts';

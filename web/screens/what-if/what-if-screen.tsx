@@ -1,4 +1,5 @@
-// What if: somebody away, a station broken, a rush order, another pair of hands. Side by side with today's plan, kept or thrown away.
+// What if: a maker away, a station out of service, a rush order, an extra maker. Shown beside today's plan, then saved
+// or dismissed.
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { dayAfter } from '../../../core/measure/days.ts';
@@ -170,7 +171,7 @@ function Verdict({
   );
 }
 
-/** Writes it down: days off, outages and extra hands in Studio, the rush order as a batch. */
+/** Saves it: days off, outages and extra makers in Studio, the rush order as a batch. */
 function Keep({ change, rush }: { change: WhatIf; rush: TrialTyped | null }) {
   const dispatch = useAppDispatch();
   const navigate = useNavigate();

@@ -1,4 +1,4 @@
-// What happened at the bench, and the plan that was kept.
+// The bench log, and the kept plan.
 import { planRoutes, type BenchPage } from '../../../contract/plan.ts';
 import type { NewBenchEntry } from '../../../core/plan/studio/bench-entry.ts';
 import type { KeptPlan } from '../../../core/plan/studio/kept-plan.ts';

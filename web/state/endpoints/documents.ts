@@ -1,4 +1,4 @@
-// Documents open for writing, whatever their kind: read, saved as drafts, accepted, discarded, deleted.
+// Documents open for editing, of any kind: read, saved as drafts, accepted, discarded, deleted.
 import { batchRoutes } from '../../../contract/batches.ts';
 import type { DocumentKind, DocumentOf } from '../../../contract/document.ts';
 import { fairRoutes } from '../../../contract/fairs.ts';
@@ -50,7 +50,7 @@ const injected = api.injectEndpoints({
     }),
     saveDraft: build.mutation<DocumentOf<unknown>, DocumentKey & { version: number; body: unknown }>({
       query: ({ kind, id, ...body }) => requestOf(routesOf[kind].saveDraft, { params: { id }, body }),
-      // The lists take the saved draft itself: fetching a whole list again after each pause of typing would be waste.
+      // The lists take the saved draft itself: fetching a whole list after each pause in typing would be waste.
       onQueryStarted: async ({ kind }, { dispatch, queryFulfilled }) => {
         const { data } = await queryFulfilled.catch(() => ({ data: null }));
         if (data) patchLists(dispatch, kind, data);
@@ -62,7 +62,7 @@ const injected = api.injectEndpoints({
     }),
     acceptDraft: build.mutation<DocumentOf<unknown>, DocumentKey & { version: number }>({
       query: ({ kind, id, ...body }) => requestOf(routesOf[kind].accept, { params: { id }, body }),
-      // A batch that is called off gives its metal back.
+      // A cancelled batch returns its metal to stock.
       invalidatesTags: (_result, _error, { kind }) =>
         kind === 'batch' ? [tagByKind[kind], 'Shelf'] : [tagByKind[kind]],
     }),

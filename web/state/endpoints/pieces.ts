@@ -1,4 +1,4 @@
-// The designs, their files and pictures.
+// Pieces, their files and pictures.
 import { photoRoutes, type PhotoAdded } from '../../../contract/photos.ts';
 import { pieceRoutes, type PieceDocument, type PieceRevision } from '../../../contract/pieces.ts';
 import type { Piece } from '../../../core/piece/piece.ts';

@@ -1,4 +1,4 @@
-// What is in stock: the shelf, goods, and what can be bought.
+// Stock, goods, and what can be bought.
 import { goodsRoutes } from '../../../contract/goods.ts';
 import { priceListRoutes } from '../../../contract/price-lists.ts';
 import { shelfRoutes, type LotCount, type ShelfPage } from '../../../contract/shelf.ts';

@@ -104,7 +104,7 @@ interface CountOptionsProps {
   readonly edit: Edit<Piece>;
 }
 
-// How the piece is counted: drawn again only when one of these has changed.
+// The basis and size of the count; the page is drawn again only when one of these changes.
 const CountOptions = memo(function CountOptions({ piece, packagingProblem, edit }: CountOptionsProps) {
   const { rates } = useBasis();
   return (
@@ -176,7 +176,7 @@ const PriceSheetLink = memo(function PriceSheetLink({ id }: { id: string }) {
 
 function costRows({ column }: PieceCount): CountRow[] {
   const lines = column.lines.map(({ key, takes, each }): CountRow => {
-    // What is paid for the piece as a whole takes nothing that could be counted.
+    // A cost of the whole piece has no quantity.
     const counted = key === 'packaging' || key === 'marks' ? {} : { takes };
     return {
       key,

@@ -1,5 +1,5 @@
-// The heat ladder: where each metal melts, as bands, and where each join flows, as rungs in their order. A rung is dragged
-// along the scale, or moved by the arrow keys, to the next solder of its family.
+// The heat ladder: the melting range of each metal as a band, the flow point of each join as a rung, in order. Drag a
+// rung along the scale, or use the arrow keys, to choose the next solder of its family.
 import { scaleLinear } from 'd3';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { clsx } from 'clsx';
@@ -18,7 +18,7 @@ const ROW = 25;
 const BAND = 34;
 const HEAD = 20;
 const RUNG = 30;
-/** Room left of the lowest and right of the highest. */
+/** Room left of the lowest and right of the highest temperature, °C. */
 const ROOM_C = { below: 60, above: 60 } as const;
 
 interface Rung {
@@ -54,7 +54,7 @@ export function HeatLadder({ count, margin, onSolder }: HeatLadderProps) {
     held?.id === rung.id ? { ...rung, solder: held.solder, flowC: held.solder.flowC } : rung,
   );
 
-  // The solder of its family whose flow point is nearest to where the pointer is.
+  // The solder of the family whose flow point is nearest to the pointer.
   const under = (event: PointerEvent, { solder }: Rung): Solder => {
     const box = svg.current?.getBoundingClientRect();
     const at = box ? x.invert(((event.clientX - box.left) / box.width) * WIDTH) : solder.flowC;
@@ -193,7 +193,7 @@ function rungsOf({ recipe, joins }: PieceCount, margin: Margin): Rung[] {
   });
 }
 
-// The metals that are heated, each once, the lowest first.
+// The metals that are heated, each once, lowest first.
 function metalsOf({ recipe, parts }: PieceCount): { alloy: Alloy; from: number; to: number }[] {
   const { piece } = recipe;
   const heated = new Set(

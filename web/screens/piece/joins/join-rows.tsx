@@ -1,4 +1,4 @@
-// Joins in the order they are made: what they bring together, with what, and how much of it.
+// Joins in the order they are made: the parts they join, the solder, and its mass.
 import { EditableRow, EditableRows } from '../../../components/editable-row.tsx';
 import { useEditableRows, type SetRow } from '../../../hooks/use-editable-rows.ts';
 import { memo, useCallback, type CSSProperties } from 'react';
@@ -65,13 +65,13 @@ interface JoinRowsProps {
   readonly edit: EditPiece;
 }
 
-// The solder of the join before, in the usual form: hard to begin with.
+// Starts with the solder of the join before, in its usual form: hard solder first.
 const newJoin = (previous: Join | undefined, id: string): Join =>
   joinSchema.parse({ id, name: '', kind: 'solder', parts: [], solder: previous?.solder || 'silver-hard' });
 
 const joinsOf = (piece: Draft<Piece>) => piece.joins;
 
-/** Drawn again only when a join, a name or the check has changed: a measure of a part is no concern of it. */
+/** Drawn again only when a join, a name or the check has changed; a measure of a part does not matter here. */
 export const JoinRows = memo(function JoinRows({ piece, count, margin, edit }: JoinRowsProps) {
   const { joins } = piece;
   const { set, onMove, onRemove, blank } = useEditableRows({

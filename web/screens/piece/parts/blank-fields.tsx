@@ -1,4 +1,4 @@
-// How a part is cut: its lengths, the size of the ring it becomes, or the stone it goes round.
+// How a part is cut: its lengths, the ring size it becomes, or the stone it holds.
 import type { RingSizeSystem } from '../../../../core/measure/ring-size.ts';
 import {
   blankFieldOf,
@@ -27,18 +27,18 @@ const eases: readonly Option[] = [
   { value: 'exact', label: 'to the size' },
 ];
 
-/** Chosen in a list, it is made and stands there from then on; no row has it for an id. */
+/** The list entry that adds a stone. No row has it for an id. */
 export const NEW = 'new';
 
 interface BlankFieldsProps {
   readonly name: string;
   readonly blank: Blank;
-  /** The measures of its stock: one of the same name is told apart in its label. */
+  /** Measures of the stock; a blank measure of the same name has another label. */
   readonly section: PartSection;
   readonly units: Units;
   /** Stones of the piece, for bezels. */
   readonly stones: readonly Option[];
-  /** Adds a stone to the piece, for this bezel to go round. */
+  /** Adds a stone to the piece, for this bezel. */
   readonly onNewStone: () => void;
   readonly problems: RowProblems;
   readonly set: (field: string, change: (row: { blank: Blank }) => void) => void;
@@ -122,7 +122,7 @@ function placeholderOf(blank: Blank, key: string, unit: string): string {
   return unit || 'how many';
 }
 
-/** A blank of another rule or for other stock: a rule that fits stays as it is, and the main measure goes over. */
+/** A blank of another rule or for other stock: a rule that fits is kept, and the main measure is carried over. */
 export function blankFor(before: Blank, form: SectionForm, wanted: BlankRule = before.rule): Blank {
   const fitting = blankRulesOf(form);
   const rule = fitting.includes(wanted) ? wanted : (fitting[0] ?? 'straight');
@@ -131,7 +131,7 @@ export function blankFor(before: Blank, form: SectionForm, wanted: BlankRule = b
   return rule === 'weight' || rule === 'outline' ? fresh : { ...fresh, [mainFieldOf(rule)]: mainMeasure(before) };
 }
 
-// A ring size is no length, a weight and a list of corners neither.
+// A ring size is no length; neither is a weight or a list of corners.
 function mainMeasure(blank: Blank): string {
   if (blank.rule === 'weight' || blank.rule === 'outline') return '';
   if (blank.rule === 'ring-band') return blank.system === 'mm' ? blank.size : '';

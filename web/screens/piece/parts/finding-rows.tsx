@@ -1,4 +1,4 @@
-// Findings: bought and put in as they come; stones, work sent out, and what belongs to the customer.
+// Findings: bought parts, stones, outwork, and what belongs to the customer.
 import { EditableRow, EditableRows } from '../../../components/editable-row.tsx';
 import { useEditableRows, type SetRow } from '../../../hooks/use-editable-rows.ts';
 import { memo, useMemo, type CSSProperties } from 'react';
@@ -172,7 +172,7 @@ interface DetailsProps {
   readonly set: SetRow<Finding>;
 }
 
-// A stone has sizes; anything that is heated with the piece has a metal worth knowing.
+// A stone has sizes; a finding that is heated with the piece has an alloy.
 function FindingDetails({ finding, index, groups, set }: DetailsProps) {
   const { rates, studio } = useBasis();
   const name = finding.name || 'the finding';
@@ -239,7 +239,7 @@ function FindingDetails({ finding, index, groups, set }: DetailsProps) {
   );
 }
 
-// One list for all rows: a list of metals is long, and is drawn again only when it is another list.
+// One list for all rows: a list of alloys is long, and is drawn again only when it changes.
 const metalOptions = weakMapMemoize((alloys: ReadonlyMap<string, Alloy>): Option[] => [
   { value: '', label: 'some metal' },
   ...[...alloys.values()].map(({ id, name }) => ({ value: id, label: name })),

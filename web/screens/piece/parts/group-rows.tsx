@@ -1,4 +1,4 @@
-// Sub-assemblies: parts joined into one that from then on behaves as one.
+// Sub-assemblies: parts joined into one that later steps treat as one.
 import { EditableRow, EditableRows } from '../../../components/editable-row.tsx';
 import { useEditableRows, type SetRow } from '../../../hooks/use-editable-rows.ts';
 import { memo, useCallback, type CSSProperties } from 'react';
@@ -46,7 +46,7 @@ export const GroupRows = memo(function GroupRows({ piece, count, margin, edit }:
     rowsOf: groupsOf,
     fresh: newGroup,
   });
-  // What was in it belongs to the piece again.
+  // Its parts belong to the piece again.
   const onRemove = useCallback(
     (index: number) =>
       edit('', (draft) => {

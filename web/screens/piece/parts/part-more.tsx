@@ -1,4 +1,4 @@
-// What else there is to say of a part: temper, hole, kerf, scrap, spares, and whether to buy it ready made.
+// More fields of a part: temper, hole, kerf, scrap, spares, and buying it ready made.
 import { memo } from 'react';
 import { showFigure } from '../../../../core/figure/show.ts';
 import { tempers, type Part } from '../../../../core/piece/part.ts';

@@ -1,4 +1,4 @@
-// One part: what it is cut from, how long, how many, and what it weighs.
+// One part: its stock, length, quantity and weight.
 import { EditableRow } from '../../../components/editable-row.tsx';
 import type { SetFields, SetRow } from '../../../hooks/use-editable-rows.ts';
 import { memo, useState } from 'react';
@@ -229,11 +229,11 @@ export const PartRow = memo(function PartRow({
   );
 });
 
-/** A blank up to this long is drawn 1 px a mm; a longer one is drawn to fit. */
+/** A blank up to this length is drawn 1 px a mm; a longer one is drawn to fit. */
 const FULL_STRIP_MM = 180;
 const STRIP_PX = 180;
 
-// The usual case says nothing; what differs from it is read without opening the fold.
+// The usual case shows nothing; a difference is readable without opening the details.
 function extrasInWords(part: Part, groups: readonly Option[]): string {
   const group = part.group && groups.find(({ value }) => value === part.group)?.label;
   return [
@@ -253,7 +253,7 @@ function blanksEach(part: Part, { count }: PartComputation): string {
   return part.count.trim() !== String(count) && count > 1 ? ` × ${String(count)}` : '';
 }
 
-// What was typed is there to read; beside it stands the other name of the same thickness.
+// What was typed stays; beside it stands the other name of the same thickness.
 function otherSize(typed: PartSection, { section, alloy }: PartComputation): string {
   if (!section) return '';
   const text = Object.values(typed).join(' ');
@@ -265,7 +265,7 @@ const formOptions = (Object.keys(formNames) as SectionForm[]).map((value) => ({
   label: formNames[value],
 }));
 
-// A rule that does not fit the stock any more stays in the list until another is chosen, so that nothing changes unseen.
+// A rule that no longer fits the stock stays in the list until another is chosen, so that nothing changes unnoticed.
 function ruleOptions(form: SectionForm, chosen: BlankRule) {
   const fitting = blankRulesOf(form);
   const rules = fitting.includes(chosen) ? fitting : [...fitting, chosen];

@@ -1,4 +1,4 @@
-// The parts of a piece, written in place, one row a part.
+// The parts of a piece, one row a part, edited in place.
 import { EditableRows } from '../../../components/editable-row.tsx';
 import { useEditableRows } from '../../../hooks/use-editable-rows.ts';
 import { useMemo, type CSSProperties } from 'react';
@@ -23,11 +23,11 @@ interface PartRowsProps {
   readonly count: PieceCount;
   readonly margin: Margin;
   readonly edit: EditPiece;
-  /** Whether all of them are drawn, or only those in sight. */
+  /** Whether all rows are drawn, or only those in sight. */
   readonly isWhole: boolean;
 }
 
-/** About as many as a window shows. */
+/** About as many rows as a window shows. */
 const FIRST_ROWS = 8;
 
 const partsOf = (piece: Draft<Piece>) => piece.parts;
@@ -81,12 +81,12 @@ export function PartRows({ piece, count, margin, edit, isWhole }: PartRowsProps)
   );
 }
 
-// A part itself knows whether its metal is in the book; only the whole count knows whether the fix has a price for it.
+// A part knows whether its alloy exists; only the whole count knows whether the metal prices cover it.
 function priceProblemOf({ problems }: PieceCount, index: number): string {
   return problems.find(({ path }) => path === `parts.${String(index)}.alloy`)?.sentence ?? '';
 }
 
-// What the part before was cut from is the likeliest stock for the next.
+// The stock of the part before is the likeliest stock for the next.
 function newPart(previous: Part | undefined, id: string): Part {
   return partSchema.parse({
     id,

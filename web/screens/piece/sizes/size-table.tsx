@@ -28,7 +28,7 @@ interface SizeTableProps {
 
 export function SizeTable({ piece, count, edit }: SizeTableProps) {
   const basis = useBasis();
-  // Twelve sizes are twelve counts: they follow a moment behind the hand.
+  // Twelve sizes are twelve counts, so they follow a moment behind typing.
   const start = useCallback(() => sizeCounts(piece, basis), [piece, basis]);
   const counts = useTimeSliced(start) ?? NO_COUNTS;
   const problems = JSON.stringify(count.problems.filter(({ path }) => path.startsWith('sizes.')));

@@ -1,4 +1,4 @@
-// What the recipe would have in its route: offered, never done unasked.
+// The route that the recipe suggests. It is never applied without a press.
 import { useMemo, useState } from 'react';
 import type { Piece } from '../../../../core/piece/piece.ts';
 import { changeInWords, changeKey, routeOffers, withChanges, type RouteChange } from '../../../../core/piece/route.ts';
@@ -10,7 +10,7 @@ export function RouteOffer({ piece, edit }: { piece: Piece; edit: EditPiece }) {
   const changes = useMemo(() => routeOffers(piece, alloys), [piece, alloys]);
   const [open, setOpen] = useState(false);
   if (changes.length === 0) return null;
-  // The offer may be a moment behind the hand: what is taken is what the recipe has by now.
+  // The offer may be a moment behind typing; a press applies what the recipe suggests now.
   const take = (wanted?: string) =>
     edit('', (draft) => {
       const now = JSON.parse(JSON.stringify(draft)) as Piece;
@@ -18,7 +18,7 @@ export function RouteOffer({ piece, edit }: { piece: Piece; edit: EditPiece }) {
       draft.steps = withChanges(now.steps, taken, () => crypto.randomUUID());
     });
   const isEmpty = piece.steps.length === 0;
-  // A route written by hand is the maker's own: what the recipe would have is there to see, and is not pressed.
+  // A route that the maker wrote has priority: the suggestion is shown, not urged.
   const isOwn = !isEmpty && piece.steps.every(({ from }) => from === '');
   if (isOwn && !open)
     return (
@@ -62,7 +62,7 @@ export function RouteOffer({ piece, edit }: { piece: Piece; edit: EditPiece }) {
   );
 }
 
-// A step to be added is not offered again; one that is here stays as it is from now on.
+// A step to be added is not suggested again; an existing one stays as it is.
 function decline(draft: { declined: string[]; steps: { id: string; byHand: boolean }[] }, change: RouteChange): void {
   if (change.kind === 'add') draft.declined.push(change.proposal.from);
   else {

@@ -1,4 +1,4 @@
-// The fold of a step: what kind of work it is, what it is done to, and how it behaves in the plan.
+// The details of a step: its kind of work, what it works on, and how it is planned.
 import { driverNames } from '../../../../core/piece/bench-time.ts';
 import { mayPause, stepDrivers, stepKindOf, stepKinds, type Step, type StepKind } from '../../../../core/piece/step.ts';
 import { useBasis } from '../../../hooks/use-basis.ts';

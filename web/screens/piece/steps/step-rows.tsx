@@ -1,4 +1,4 @@
-// The bench route: what hands do in order, and what works by itself meanwhile.
+// The bench route: attended work in order, and unattended time beside it.
 import { EditableRow, EditableRows } from '../../../components/editable-row.tsx';
 import { useEditableRows } from '../../../hooks/use-editable-rows.ts';
 import { memo, useCallback, useState, type CSSProperties } from 'react';
@@ -21,7 +21,7 @@ import type { EditStep } from './edit-step.ts';
 import { RouteOffer } from './route-offer.tsx';
 import { StepMore } from './step-more.tsx';
 
-/** Number, step, where, set-up, each, by itself, meanwhile. */
+/** Number, step, station, set-up, each, unattended, overlap. */
 const columns: CSSProperties = { gridTemplateColumns: '34px 1fr 6.4em 5.6em 6.4em 5.4em 5.9em' };
 const COLUMNS = 7;
 
@@ -37,16 +37,16 @@ const newStep = (_previous: Step | undefined, id: string): Step =>
 
 const stepsOf = (piece: Draft<Piece>) => piece.steps;
 
-/** Drawn again only when a step or the minutes have changed: a key among the parts is no concern of it. */
+/** Drawn again only when a step or the minutes have changed; a key among the parts does not matter here. */
 export const StepRows = memo(function StepRows({ piece, count, margin, edit }: StepRowsProps) {
   const { steps } = piece;
   const { set, onMove, blank } = useEditableRows({ edit, list: 'steps', rows: steps, rowsOf: stepsOf, fresh: newStep });
-  // A step that is changed by hand is never changed again by a proposal.
+  // A suggestion never changes a step that the maker changed.
   const editStep = useCallback<EditStep>(
     (index, step, field, change) => set(index, step, { ...change, byHand: true }, field),
     [set],
   );
-  // What was proposed and is taken away is not proposed again.
+  // A suggested step that was removed is not suggested again.
   const onRemove = useCallback(
     (index: number) =>
       edit('', (draft) => {
@@ -109,7 +109,7 @@ function sameSteps(before: StepRowsProps, after: StepRowsProps): boolean {
   const rows = ['steps', 'joins', 'parts', 'findings', 'groups', 'declined'] as const;
   const sameRecipe =
     before.piece.steps === after.piece.steps && before.count.minutes.value === after.count.minutes.value;
-  // The offer of the route follows every row; it is put off with the margin, so a key waits for neither.
+  // The offer depends on every row. It is computed later, with the margin, so that a key waits for neither.
   return (
     sameRecipe &&
     before.edit === after.edit &&
@@ -233,13 +233,13 @@ const StepRow = memo(function StepRow(props: StepRowProps) {
   );
 });
 
-// The usual case, done to the whole piece and all of it good, says nothing.
+// The usual case (the whole piece, full yield) shows nothing.
 function extrasInWords({ of, yield: good }: Step, scopes: readonly Option[]): string {
   const scope = of && (scopes.find(({ value }) => value === of)?.label ?? 'something that is gone');
   return [scope, good.trim() && `${good.trim()} good`].filter(Boolean).join(', ');
 }
 
-// The usual driver, a piece, is not said.
+// The usual driver, a piece, is not shown.
 function driverInWords({ per }: Step, { drivers }: StepComputation): string {
   if (per === 'piece') return '';
   if (per === 'load' || per === 'batch') return `a ${driverNames[per]}`;
