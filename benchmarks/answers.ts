@@ -1,4 +1,4 @@
-// How fast the ask line answers, and how long its grammar may take over anything at all.
+// Speed of the ask line, and the longest time its grammar takes on any text.
 import { ask } from '../core/ask/ask.ts';
 import { readLine } from '../core/ask/grammar.ts';
 import { alloysWith } from '../core/metal/alloy.ts';
@@ -11,7 +11,7 @@ export function answers(): Measured[] {
   ];
 }
 
-/** Answers a line of some sixty characters again and again. */
+/** Answers a line of 60 characters again and again. */
 function askMs(): number {
   const line = 'strip 6 x 1.2 mm half hard sterling silver 110 mm long x 24';
   const basis = { alloys: alloysWith([]), fix: null };
@@ -24,7 +24,7 @@ function askMs(): number {
   return quantileOf(times.slice(100), 0.95);
 }
 
-/** Reads lines put together at random from what a line may hold; the longest any of them took. */
+/** Reads random lines of what a line may hold; returns the longest time, ms. */
 function grammarMs(): number {
   const scraps = '18 ga|(|)|+|-|*|/|1 1/2|3/4|in|mm|"|x|sterling|ring|14k|#20|½|per|£|°|half round|0.0001|é|,'.split(
     '|',
@@ -40,7 +40,7 @@ function grammarMs(): number {
     try {
       readLine(line.slice(0, 500));
     } catch {
-      // A line that cannot be read takes its time as well.
+      // A line that cannot be read takes time as well.
     }
     if (index > 100) longest = Math.max(longest, performance.now() - started);
   }

@@ -1,9 +1,9 @@
-// A book of a thousand pieces: shown, narrowed by a word, put in another order.
+// A thousand pieces: shown, filtered by a word, sorted.
 import type { Page } from '@playwright/test';
 import { largePiece } from './large-piece.ts';
 import { quantileOf, STARTS, type Measured } from './measured.ts';
 
-/** Pieces of a large book. */
+/** Number of pieces. */
 const BOOK = 1000;
 
 export async function longBook(page: Page, url: string): Promise<Measured[]> {
@@ -16,7 +16,7 @@ export async function longBook(page: Page, url: string): Promise<Measured[]> {
     data: { format: 'noon-ledger/pieces', version: 2, pieces },
     timeout: 60_000,
   });
-  // Those that were here before would be first.
+  // Earlier pieces would come first.
   await page.goto(`${url}/pieces`);
   await page.getByText(new RegExp(`10\\d\\d pieces`)).waitFor();
   await page.waitForTimeout(4000);
@@ -55,7 +55,7 @@ export async function longBook(page: Page, url: string): Promise<Measured[]> {
   return [await listed(), narrow, order];
 }
 
-// Runs in the page: writes or clicks, and waits until the frame that follows is painted.
+// Runs in the page: types or clicks, and waits for the next painted frame.
 async function paintedAfter(element: Element, { value }: { value: string | null }): Promise<number> {
   const started = performance.now();
   if (value === null) (element as HTMLElement).click();

@@ -1,4 +1,4 @@
-// Cutting plans: how soon there is one, and how near the best it is when its time is up.
+// Cutting plans: time to the first plan, and distance from the best one when the time is up.
 import loadHighs from 'highs';
 import type { BarProblem } from '../core/cut/bars/bar-problem.ts';
 import { planBars } from '../core/cut/bars/plan-bars.ts';
@@ -29,7 +29,7 @@ export async function cutting(): Promise<Measured[]> {
   sheets.next();
   const what = '400 blanks in 15 sizes over 4 stock lengths and 15 offcuts';
   return [
-    // The first of them warms the machine up.
+    // The first run warms up.
     { what: `${what}: the first plan, median`, measured: quantileOf(firsts, 0.5), bound: 100, unit: 'ms' },
     {
       what: `${what}: above the bound after ${String(SECONDS)} s, median`,

@@ -1,19 +1,21 @@
-// A piece as large as is asked for.
+// A piece of any size.
 import type { Page } from '@playwright/test';
 import { pieceSchema, type Piece } from '../core/piece/piece.ts';
 
+/** Counts of a generated piece. */
 export interface Large {
   readonly parts: number;
   readonly steps: number;
   readonly sizes: number;
 }
 
-/** Adds it to the ledger as a draft. @returns its id */
+/** Adds the piece to the ledger as a draft. @returns its id */
 export async function addPiece(page: Page, url: string, large: Large): Promise<string> {
   const response = await page.request.post(`${url}/api/pieces`, { data: largePiece(large) });
   return ((await response.json()) as { id: string }).id;
 }
 
+/** A piece with so many parts, steps and sizes. */
 export function largePiece({ parts: partCount, steps: stepCount, sizes }: Large): Piece {
   const parts = Array.from({ length: partCount }, (_, index) => {
     const name = `Part ${String(index + 1)}`;

@@ -1,5 +1,6 @@
-// What a benchmark gives: something measured against its bound; below 1 it holds.
+// The result of a benchmark: a measurement and its bound; a ratio below 1 holds.
 
+/** A measurement with its bound, in one unit. */
 export interface Measured {
   readonly what: string;
   readonly measured: number;
@@ -7,9 +8,10 @@ export interface Measured {
   readonly unit: string;
 }
 
-/** Rounds of a measurement, of which the middle one counts: others use the machine as well. */
+/** Number of rounds, of which the median counts: others use the machine as well. */
 export const STARTS = 7;
 
+/** The quantile of some values. @param share  0 to 1: 0.95 for the 95th percentile */
 export function quantileOf(values: readonly number[], share: number): number {
   const sorted = [...values].sort((a, b) => a - b);
   return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? NaN;

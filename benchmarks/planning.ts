@@ -1,4 +1,4 @@
-// Plans: how many a second are decoded, how soon there is a good one, how near the best it comes, and how soon that is proved.
+// Planning: plans decoded a second, time to a good plan, distance from the best, and time to the proof.
 import { scheduleLowerBound } from '../core/plan/solve/lower-bound.ts';
 import { SerialScheduleGeneration } from '../core/plan/solve/serial-schedule-generation.ts';
 import { jobShops } from '../core/plan/fixtures/job-shops.ts';
@@ -14,7 +14,7 @@ import { quantileOf, type Measured } from './measured.ts';
 
 const WEEK = { batches: 30, stepsEach: 10, makers: 3, days: 7 };
 const WEEKS = [1, 2];
-/** Longer searches, whose best stands for the best known. */
+/** Longer searches, whose best stands in for the best known. */
 const LONG_SECONDS = 30;
 
 export async function planning(): Promise<Measured[]> {
@@ -57,7 +57,7 @@ function decodedASecond(problem: ScheduleProblem): number {
   const sgs = new SerialScheduleGeneration(indexed);
   const orders = priorityRuleOrders(indexed);
   let [count, began] = [0, performance.now()];
-  // The first second warms the machine up.
+  // The first second warms up.
   for (let round = 0; round < 2; round += 1) {
     [count, began] = [0, performance.now()];
     while (performance.now() - began < 1000) {
@@ -89,7 +89,7 @@ async function planned(problem: ScheduleProblem, seconds: number): Promise<Objec
 const better = (a: Objective, b: Objective) =>
   a.tardiness < b.tardiness || (a.tardiness === b.tardiness && a.makespan <= b.makespan) ? a : b;
 
-/** By the lateness where there is any, else by the end. */
+/** By tardiness where there is any, otherwise by makespan. */
 function above(found: Objective, known: Objective): number {
   if (known.tardiness > 0) return (found.tardiness / known.tardiness - 1) * 100;
   return found.tardiness > 0 ? Infinity : (found.makespan / known.makespan - 1) * 100;

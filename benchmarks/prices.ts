@@ -1,4 +1,4 @@
-// Revaluing a whole book, and the slider that moves the metal under it.
+// Valuing all pieces again, and the slider that moves the metal price.
 import type { Page } from '@playwright/test';
 import type { Fix } from '../core/metal/fix.ts';
 import { priceLine } from '../core/price/book/price-book.ts';
@@ -11,7 +11,7 @@ import { quantileOf, type Measured } from './measured.ts';
 const REVALUED = 2000;
 const SLID = 500;
 const ROUNDS = 30;
-/** A frame's own clock strays by so much. */
+/** The jitter of a frame's clock, ms. */
 const STRAY = 1.02;
 
 const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length;
@@ -27,7 +27,7 @@ export async function prices(page: Page, url: string): Promise<Measured[]> {
       bound: 150,
       unit: 'ms',
     },
-    // No bound of its own: it runs in a worker and tells how far it is.
+    // It has no bound: it runs in a worker and reports progress.
     { what: `a book of ${String(REVALUED)} pieces valued the first time`, measured: first, bound: 5000, unit: 'ms' },
     {
       what: `the slider dragged over ${String(SLID)} pieces, a frame in the mean`,
@@ -45,7 +45,7 @@ export async function prices(page: Page, url: string): Promise<Measured[]> {
   ];
 }
 
-/** The sum a worker does: every piece counted once, then each further fix. */
+/** The work of the worker: every piece counted once, then each further metal price. */
 function revalueMs(): { first: number; again: number } {
   const studio = startingStudio({ name: '', country: 'GB', currency: 'GBP', units: 'mm', hourlyRate: '30' });
   const rates = readRates(studio, 1);
@@ -72,9 +72,9 @@ function revalueMs(): { first: number; again: number } {
 }
 
 interface Slid {
-  /** Between one frame and the next while the slider is dragged, ms. */
+  /** From frame to frame while the slider is dragged, ms. */
   readonly frames: readonly number[];
-  /** From the last step until the book shows it, ms. */
+  /** From the last move until the list shows it, ms. */
   readonly settledMs: number;
 }
 
@@ -93,9 +93,9 @@ async function slid(page: Page, url: string): Promise<Slid> {
   return thumb.evaluate(drag, ROUNDS * 4);
 }
 
-// Runs in the page: a step of the slider by key at every frame, and how long each frame was in coming.
+// Runs in the page: one slider step by key at every frame, and the length of each frame.
 async function drag(thumb: Element, steps: number): Promise<Slid> {
-  // Methods, since what runs in the page must not need the bundler's own names for functions.
+  // Methods, since code in the page must not need the bundler's helpers for functions.
   const page = {
     frame() {
       return new Promise<number>((resolve) => {

@@ -1,5 +1,5 @@
-// Measures the bounds of the book and prints each as a ratio to its bound: below 1 it holds.
-// A word after the command narrows it: answers, cutting, planning, starting, writing, prices, book.
+// Runs the benchmarks and prints each result as a ratio to its bound: below 1 holds. A word after the command selects
+// some: answers, cutting, planning, starting, writing, prices, book.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -18,7 +18,7 @@ import { writing } from './writing.ts';
 const wanted = process.argv.slice(2);
 const isWanted = (name: string) => wanted.length === 0 || wanted.includes(name);
 
-// What needs no browser is measured before one starts beside it.
+// Benchmarks without a browser run before one starts.
 if (isWanted('answers')) print(answers());
 if (isWanted('cutting')) print(await cutting());
 if (isWanted('planning')) print(await planning());

@@ -1,4 +1,4 @@
-// What starting takes: the first load, the server, the first page.
+// Start-up: the first load, the server, the first page.
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
@@ -15,7 +15,7 @@ export async function starting(server: LedgerServer, page: Page): Promise<Measur
   return [first, start, { what: 'demo page interactive, median', measured: interactive, bound: 1500, unit: 'ms' }];
 }
 
-/** What the start page loads before anything is asked for: its scripts and those it preloads. */
+/** Bytes of the scripts that the start page loads or preloads. */
 function firstLoadBytes(): number {
   const html = readFileSync('dist/web/index.html', 'utf8');
   const asked = [...html.matchAll(/(?:src|href)="\/(assets\/[^"]+\.js)"/g)].flatMap(([, file]) => file ?? []);
@@ -37,7 +37,7 @@ async function startMs(server: LedgerServer): Promise<number> {
   return quantileOf(times, 0.5);
 }
 
-/** From the request for the page to the book's last row drawn and answering. */
+/** From the request for the page until the last row of the list is painted and interactive. */
 async function interactiveMs(page: Page, url: string): Promise<number> {
   const times: number[] = [];
   for (let index = 0; index < STARTS; index += 1) {

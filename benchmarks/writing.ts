@@ -1,4 +1,4 @@
-// How soon a key is on the page, and how soon a piece is open.
+// Time from a key to the painted page, and time to open a piece.
 import type { Page } from '@playwright/test';
 import { addPiece } from './large-piece.ts';
 import { quantileOf, STARTS, type Measured } from './measured.ts';
@@ -27,13 +27,15 @@ export async function writing(page: Page, url: string): Promise<Measured[]> {
 }
 
 interface Keystrokes {
-  /** From the key to the frame that shows the count: the main thread's work, without the wait for the frame to begin. */
+  /**
+   * From the key to the frame that shows the count: the main thread's work, without the wait for the frame to start.
+   */
   readonly key: number;
-  /** The same for a frame in which only a heading's colour changes: what this machine takes for any frame at all. */
+  /** The same for a frame in which only the colour of a heading changes: the floor of this machine. */
   readonly bareFrame: number;
 }
 
-/** Types into a piece: the 95th percentile of the work each key makes, the middle one of the rounds, since others use the machine. */
+/** Types into a piece. @returns the 95th percentile of the work a key causes, ms, as the median of the rounds */
 async function keystrokeMs(page: Page, url: string, id: string): Promise<Keystrokes> {
   await page.goto(`${url}/pieces/${id}`);
   const field = page.getByLabel('Part 7, length');
@@ -54,7 +56,7 @@ async function keystrokeMs(page: Page, url: string, id: string): Promise<Keystro
   return { key: middle('key'), bareFrame: middle('bareFrame') };
 }
 
-// Runs in the page, so it may use nothing from outside itself.
+// Runs in the page, so it uses nothing from outside itself.
 async function workOfKeys(input: HTMLElement, keystrokes: number): Promise<{ keys: number[]; bare: number[] }> {
   const value = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value');
   const heading = document.querySelector('h2');
@@ -74,7 +76,7 @@ async function workOfKeys(input: HTMLElement, keystrokes: number): Promise<{ key
     }
     document.body.getBoundingClientRect();
     const beforeFrame = performance.now() - started;
-    // A message posted from the frame's callback arrives when the frame is painted and handed on.
+    // A message posted from the frame's callback arrives after the frame is painted.
     const frame = await new Promise<number>((resolve) => {
       requestAnimationFrame(() => {
         const began = performance.now();
@@ -88,14 +90,14 @@ async function workOfKeys(input: HTMLElement, keystrokes: number): Promise<{ key
   return { keys, bare };
 }
 
-/** From the click in the book to the last figure of the count on the page, the piece's own code fetched before. */
+/** From the click in the list to the last figure of the count on the page; the code of the page was fetched before. */
 async function openMs(page: Page, url: string, id: string): Promise<number> {
   const times: number[] = [];
   for (let index = 0; index < STARTS; index += 1) {
     await page.goto(`${url}/pieces`);
     const link = page.locator(`a[href="/pieces/${id}"]`).first();
     await link.scrollIntoViewIfNeeded();
-    // Nobody opens a piece before having seen the book.
+    // A maker sees the list before opening a piece.
     await page.waitForTimeout(500);
     times.push(
       await link.evaluate(
@@ -112,6 +114,6 @@ async function openMs(page: Page, url: string, id: string): Promise<number> {
       ),
     );
   }
-  // The first of them fetches the page's code.
+  // The first run fetches the code of the page.
   return quantileOf(times.slice(1), 0.5);
 }

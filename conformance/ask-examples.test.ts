@@ -1,4 +1,4 @@
-// The examples of docs/formats/ask.md, run as they stand there.
+// Runs the examples of docs/formats/ask.md.
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
 import { ask, type AskBasis } from '../core/ask/ask.ts';

@@ -1,4 +1,4 @@
-// The core's measures against GNU units (Debian's `units`), an independent calculator with tables of its own.
+// The measures of core against GNU units (Debian's `units`), an independent calculator with its own tables.
 import { execFileSync } from 'node:child_process';
 import { describe, expect, test } from 'vitest';
 import { gaugeMm, gaugeRange, type GaugeSystem } from '../core/measure/gauge.ts';
@@ -7,7 +7,7 @@ import { gramsPer } from '../core/measure/mass-units.ts';
 import { ringInsideMm } from '../core/measure/ring-size.ts';
 import { celsius, fahrenheit } from '../core/measure/temperature.ts';
 
-/** Each question on a line of its own, `18 wiregauge` to `mm`. */
+/** One question a line, `18 wiregauge` to `mm`. */
 function units(questions: readonly (readonly [have: string, want: string])[]): number[] {
   const input = questions.map(([have, want]) => `${have}\n${want}\n`).join('');
   const output = execFileSync('units', ['--terse', '--digits', '15', '--quiet'], { input, encoding: 'utf8' });
@@ -52,7 +52,8 @@ describe('ring sizes', () => {
     });
   });
 
-  // Another US definition: 1.4216 in + 0.1018 in a size of circumference. It is under a quarter size (0.64 mm) from ours.
+  // Another US definition: 1.4216 in + 0.1018 in a size of circumference. It is within a quarter size (0.64 mm) of
+  // ours.
   test('US sizes 2 to 16, within a quarter size', () => {
     const sizes = Array.from({ length: 15 }, (_, index) => index + 2);
     const answers = units(sizes.map((size) => [`ringsize(${String(size)})`, 'mm']));

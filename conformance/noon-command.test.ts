@@ -1,4 +1,4 @@
-// The noon command as a script would call it.
+// The noon command as a script calls it.
 import { spawnSync } from 'node:child_process';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -55,7 +55,8 @@ test('plans a schedule, proves it, and says in a line what cannot be planned', (
   const { status, stdout } = noon(['schedule', '-', '--seconds', '30', '--seed', '3'], JSON.stringify(problem));
   expect(status).toBe(0);
   const plan = JSON.parse(stdout) as { objective: object; bound: object; steps: object[] };
-  // One is sawn while the other is in the acid, which holds one at a time: 60 + 90 + 90, and the filing after the break.
+  // One job is sawn while the other is in the acid, which holds one at a time: 60 + 90 + 90, and the filing after the
+  // break.
   expect(plan.objective).toEqual({ tardiness: 130, makespan: 330 });
   expect(plan.bound).toEqual(plan.objective);
   expect(plan.steps).toHaveLength(6);

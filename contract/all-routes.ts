@@ -1,4 +1,4 @@
-// Every route of the API, for tests that hold them against each other.
+// Every route of the API, for tests that compare them.
 import type { z } from 'zod';
 import { batchRoutes } from './batches.ts';
 import { fairRoutes } from './fairs.ts';
@@ -38,4 +38,5 @@ const groups: readonly Readonly<Record<string, AnyRoute>>[] = [
   sheetRoutes,
 ];
 
+/** Every route of the API. */
 export const allRoutes: readonly AnyRoute[] = groups.flatMap((routes) => Object.values(routes));

@@ -1,4 +1,4 @@
-// Batches over the wire.
+// Routes of batches.
 import { z } from 'zod';
 import { batchSchema } from '../core/batch/batch.ts';
 import { pieceSchema } from '../core/piece/piece.ts';
@@ -6,15 +6,20 @@ import { documentRoutes, documentSchema } from './document.ts';
 import { route } from './route.ts';
 
 const batchDocumentSchema = documentSchema(batchSchema);
-/** A batch with the pieces it is made from, so that a list can be counted without asking for each. */
+/** A batch with the pieces it is made from, so that a list needs no further requests. */
 const batchWithPiecesSchema = z.object({
   batch: batchDocumentSchema,
-  /** In the order of its lines: the revision each names, and the piece's latest accepted one. */
+  /**
+   * In the order of its lines: the revision each line names, and the number of the piece's latest accepted revision.
+   */
   made: z.array(z.object({ piece: pieceSchema, latestRevision: z.int() })),
 });
+/** A batch as a document. */
 export type BatchDocument = z.infer<typeof batchDocumentSchema>;
+/** A batch with the revisions of its pieces. */
 export type BatchWithPieces = z.infer<typeof batchWithPiecesSchema>;
 
+/** Routes of batches. */
 export const batchRoutes = {
   list: route({
     method: 'GET',

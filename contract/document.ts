@@ -1,44 +1,45 @@
-// What a person writes: one document, its accepted revisions, and the draft being worked on.
+// A document: its accepted revisions, and the draft in progress.
 import { z } from 'zod';
 import { route } from './route.ts';
 import { pricedSchema } from '../core/price/piece/standing.ts';
 
+/** An id, made by whoever creates the document or entry: 1 to 40 characters. */
 export const idSchema = z.string().min(1).max(40);
 
-/** The envelope every document travels in. */
+/** The envelope of every document in an answer. */
 export function documentSchema<Body extends z.ZodType>(body: Body) {
   return z.object({
     id: idSchema,
-    /** Goes up with every write, drafts included; a write says which version it is based on. */
+    /** Rises with every write, drafts included; a write names the version it is based on. */
     version: z.int().min(1),
-    /** The last accepted revision; 0 when there is none yet. */
+    /** The last accepted revision; 0 before the first. */
     revision: z.int().min(0),
-    /** Whether `body` is a draft not yet accepted. */
+    /** Whether `body` is a draft that is not accepted yet. */
     isDraft: z.boolean(),
     body,
-    /** The accepted body where `body` is a draft of something already accepted. */
+    /** The accepted body, where `body` is a draft of an accepted document. */
     accepted: body.nullable(),
     priced: pricedSchema.nullable(),
     updatedAt: z.iso.datetime(),
-    /** When it was put away; null while it stands in the book. */
+    /** When it was archived; null while it is not. */
     archivedAt: z.iso.datetime().nullable(),
   });
 }
 
-/** Saving a draft: the whole body and the version it was based on. */
+/** Saves a draft: the whole body and the version it is based on. */
 export function draftSchema<Body extends z.ZodType>(body: Body) {
   return z.object({ version: z.int().min(1), body });
 }
 
-/** Accepting the draft as the next revision, or leaving it for the accepted one. */
+/** Accepts the draft as the next revision, or discards it. */
 export const atVersionSchema = z.object({ version: z.int().min(1) });
 
-/** Putting a document away, or taking it out again. */
+/** Archives a document, or restores it. */
 export const archiveSchema = atVersionSchema.extend({ archived: z.boolean() });
 
 type Envelope = z.infer<ReturnType<typeof documentSchema>>;
 
-/** A document as it travels, for code that does not mind which. */
+/** A document in an answer, for code that works with any kind. */
 export type DocumentOf<Body> = Readonly<Omit<Envelope, 'body' | 'accepted'>> & {
   readonly body: Body;
   readonly accepted: Body | null;
@@ -47,10 +48,11 @@ export type DocumentOf<Body> = Readonly<Omit<Envelope, 'body' | 'accepted'>> & {
 /** The kinds of documents a ledger holds. */
 export type DocumentKind = 'studio' | 'piece' | 'batch' | 'fair' | 'quote';
 
+/** Path parameters of a document's routes. */
 export const documentParams = z.object({ id: idSchema });
 
 /**
- * The routes that every kind of document answers to.
+ * The routes that every kind of document has.
  * @param folder    below /api: `pieces`
  * @param body      schema of the document's body
  */

@@ -1,12 +1,14 @@
-// Fairs over the wire.
+// Routes of fairs.
 import { z } from 'zod';
 import { fairSchema } from '../core/price/fair/fair.ts';
 import { documentRoutes, documentSchema } from './document.ts';
 import { route } from './route.ts';
 
 const fairDocumentSchema = documentSchema(fairSchema);
+/** A fair as a document. */
 export type FairDocument = z.infer<typeof fairDocumentSchema>;
 
+/** Routes of fairs. */
 export const fairRoutes = {
   list: route({
     method: 'GET',

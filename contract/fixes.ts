@@ -1,4 +1,4 @@
-// Noon fixes over the wire: read them all, add one or many. None is ever changed.
+// Routes of metal prices: read them all, add one or many. An entry never changes.
 import { z } from 'zod';
 import { currencySchema, isoDateSchema } from '../core/measure/typed.ts';
 import { fixSchema, newFixSchema } from '../core/metal/fix.ts';
@@ -7,10 +7,10 @@ import { route } from './route.ts';
 /** Latest first. */
 const fixListSchema = z.array(fixSchema);
 
-/** Fixes of a file: all of them, or none when one is refused. */
+/** The metal prices of a file: all of them, or none when one is refused. */
 const manyFixesSchema = z.strictObject({ fixes: z.array(newFixSchema).min(1).max(2000) });
 
-/** A day of the price stand-in: made-up prices, served as a real source would be. */
+/** A day of the price stand-in: made-up prices, served as a real source would serve them. */
 const offeredDaySchema = z.object({
   on: z.iso.date(),
   currency: z.string(),
@@ -18,8 +18,10 @@ const offeredDaySchema = z.object({
   source: z.string(),
 });
 const offeredDaysSchema = z.array(offeredDaySchema);
+/** Made-up metal prices of a day. */
 export type OfferedDay = z.infer<typeof offeredDaySchema>;
 
+/** Routes of metal prices. */
 export const fixRoutes = {
   list: route({
     method: 'GET',

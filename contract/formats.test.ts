@@ -1,4 +1,4 @@
-// What the documentation of a format shows is what the ledger reads.
+// The ledger reads what the format pages show.
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
 import { blankRules } from '../core/blank/blank.ts';

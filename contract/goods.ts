@@ -1,9 +1,10 @@
-// Solder, findings and consumables over the wire: what is in stock, and counting it.
+// Routes of solder, findings and consumables: stock and stock counts.
 import { goodsCountedSchema, stockedSchema } from '../core/batch/buying/goods.ts';
 import { route } from './route.ts';
 
 const goodsListSchema = stockedSchema.array();
 
+/** Routes of goods. */
 export const goodsRoutes = {
   list: route({
     method: 'GET',

@@ -1,13 +1,15 @@
-// Pictures over the wire.
+// Routes of pictures.
 import { z } from 'zod';
 import { route } from './route.ts';
 
-/** Largest file taken in; what is kept is far smaller. */
+/** Largest uploaded file, bytes; the stored picture is far smaller. */
 export const PHOTO_LIMIT_BYTES = 24_000_000;
 
 const photoSchema = z.object({ id: z.string(), widthPx: z.int(), heightPx: z.int() });
+/** The answer to an uploaded picture. */
 export type PhotoAdded = z.infer<typeof photoSchema>;
 
+/** Routes of pictures. */
 export const photoRoutes = {
   add: route({
     method: 'POST',

@@ -1,4 +1,4 @@
-// Pieces over the wire, and the open file format of one or many.
+// Routes of pieces, and the open file format of one or many.
 import { z } from 'zod';
 import { withStandardTerms } from '../core/piece/earlier-versions.ts';
 import { pieceSchema } from '../core/piece/piece.ts';
@@ -7,12 +7,13 @@ import { route } from './route.ts';
 
 const pieceDocumentSchema = documentSchema(pieceSchema);
 const pieceListSchema = z.array(pieceDocumentSchema);
+/** A piece as a document. */
 export type PieceDocument = z.infer<typeof pieceDocumentSchema>;
 
-/** Largest file of pieces taken in, their pictures included. */
+/** Largest uploaded file of pieces, bytes, pictures included. */
 export const PIECE_FILE_LIMIT_BYTES = 64_000_000;
 
-/** A picture as it travels in a file: its id, and its JPEG bytes in base64. */
+/** A picture in a file: its id, and its JPEG bytes in base64. */
 const filePhotoSchema = z.strictObject({
   id: z.string().max(80),
   widthPx: z.int().min(1),
@@ -20,7 +21,8 @@ const filePhotoSchema = z.strictObject({
   jpeg: z.base64(),
 });
 const photos = z.array(filePhotoSchema).max(2000).optional();
-// Version 1 had no joins, sizes and pictures; what it leaves out is as usual. Version 3 renamed fields of a step.
+// Version 1 had no joins, sizes or pictures; missing fields take their usual values. Version 3 renamed fields of a
+// step.
 /** The version that is written. */
 export const PIECE_FILE_VERSION = 3;
 const version = z.union(
@@ -31,7 +33,7 @@ const version = z.union(
 /** A piece of any version. */
 const anyPiece = z.preprocess(withStandardTerms, pieceSchema);
 
-/** A piece as a file of its own, or several in one; see docs/formats/piece.md. */
+/** A piece as a file, or several in one; see docs/formats/piece.md. */
 export const pieceFileSchema = z.discriminatedUnion(
   'format',
   [
@@ -45,12 +47,15 @@ export const pieceFileSchema = z.discriminatedUnion(
   ],
   'This is not a Noon Ledger piece file: its “format” should be “noon-ledger/piece” or “noon-ledger/pieces”.',
 );
+/** A file of one piece or several. */
 export type PieceFile = z.infer<typeof pieceFileSchema>;
 
-/** One accepted revision, as it was. */
+/** One accepted revision. */
 const pieceRevisionSchema = z.object({ id: z.string(), revision: z.int(), body: pieceSchema });
+/** An accepted revision of a piece. */
 export type PieceRevision = z.infer<typeof pieceRevisionSchema>;
 
+/** Routes of pieces. */
 export const pieceRoutes = {
   list: route({
     method: 'GET',

@@ -1,4 +1,4 @@
-// The plan over the wire: what happened at the bench, plans kept, and asking for a better one.
+// Routes of the plan: the bench log, kept plans, and the search for a better plan.
 import { z } from 'zod';
 import { benchEntrySchema, newBenchEntrySchema } from '../core/plan/studio/bench-entry.ts';
 import { route } from './route.ts';
@@ -10,10 +10,12 @@ const benchPageSchema = z.object({
   entries: z.array(benchEntrySchema),
   kept: keptPlanSchema.nullable(),
 });
+/** The bench log and the kept plan. */
 export type BenchPage = z.infer<typeof benchPageSchema>;
 
 const newBenchEntriesSchema = z.strictObject({ entries: z.array(newBenchEntrySchema).min(1).max(500) });
 
+/** A problem to search a better plan for, with the time the search may take. */
 export const searchAskedSchema = z.strictObject({
   problem: scheduleProblemSchema,
   seconds: z.number().positive().max(120),
@@ -22,6 +24,7 @@ export const searchAskedSchema = z.strictObject({
 /** One line of the answer: a better plan, or a higher bound. */
 export type SearchTold = Schedule & { readonly isDone: boolean };
 
+/** Routes of the plan. */
 export const planRoutes = {
   bench: route({
     method: 'GET',

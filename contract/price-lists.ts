@@ -1,9 +1,10 @@
-// Suppliers' price lists over the wire.
+// Routes of suppliers' price lists.
 import { priceListSchema, supplierItemSchema } from '../core/batch/buying/price-list.ts';
 import { route } from './route.ts';
 
 const itemListSchema = supplierItemSchema.array();
 
+/** Routes of suppliers' price lists. */
 export const priceListRoutes = {
   list: route({
     method: 'GET',

@@ -1,4 +1,4 @@
-// Prices over the wire: what a piece was priced at and why, and setting further prices. None is ever changed.
+// Routes of prices: the prices of a piece with their reasons, and setting more. An entry never changes.
 import { z } from 'zod';
 import { noteSchema } from '../core/measure/typed.ts';
 import { priceHows, sizePricesSchema } from '../core/price/piece/standing.ts';
@@ -18,6 +18,7 @@ const priceEntrySchema = z.object({
   why: z.string(),
   sizes: sizePricesSchema,
 });
+/** A price of a piece. */
 export type PriceEntry = z.infer<typeof priceEntrySchema>;
 /** Latest first. */
 const priceHistorySchema = z.array(priceEntrySchema);
@@ -32,15 +33,17 @@ const newPricesSchema = z.strictObject({
         pieceId: idSchema,
         wholesaleMinor: z.int().min(0),
         retailMinor: z.int().min(0),
-        /** Left out: those set before stand. */
+        /** Left out: the prices set before stay. */
         sizes: sizePricesSchema.optional(),
       }),
     )
     .min(1)
     .max(5000),
 });
+/** Prices to set. */
 export type NewPrices = z.infer<typeof newPricesSchema>;
 
+/** Routes of prices. */
 export const priceRoutes = {
   ofPiece: route({
     method: 'GET',

@@ -1,12 +1,13 @@
-// Errors in one shape: problem details (RFC 9457), with a sentence for each field that is wrong.
+// The shape of every error: problem details (RFC 9457), with a sentence for each field that is wrong.
 import { z } from 'zod';
 
 const fieldErrorSchema = z.object({
-  /** Where in what was sent: `parts.0.section.diameter`. Empty for the whole. */
+  /** Path within the request body: `parts.0.section.diameter`. Empty for the whole. */
   path: z.string(),
   sentence: z.string(),
 });
 
+/** Schema of an error answer. */
 export const problemDetailsSchema = z.object({
   type: z.enum([
     'about:blank',
@@ -19,9 +20,11 @@ export const problemDetailsSchema = z.object({
   status: z.int(),
   detail: z.string(),
   errors: z.array(fieldErrorSchema).optional(),
-  /** With `changed-meanwhile`: what stands in the ledger now. */
+  /** With `changed-meanwhile`: the current document. */
   current: z.unknown().optional(),
 });
 
+/** An error answer, RFC 9457. */
 export type ProblemDetails = z.infer<typeof problemDetailsSchema>;
+/** A sentence about one field. */
 export type FieldError = z.infer<typeof fieldErrorSchema>;

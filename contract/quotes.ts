@@ -1,12 +1,14 @@
-// Quotes over the wire.
+// Routes of quotes.
 import { z } from 'zod';
 import { quoteSchema } from '../core/price/quote/quote.ts';
 import { documentRoutes, documentSchema } from './document.ts';
 import { route } from './route.ts';
 
 const quoteDocumentSchema = documentSchema(quoteSchema);
+/** A quote as a document. */
 export type QuoteDocument = z.infer<typeof quoteDocumentSchema>;
 
+/** Routes of quotes. */
 export const quoteRoutes = {
   list: route({
     method: 'GET',

@@ -1,8 +1,9 @@
-// Metal received, over the wire: read the receipts, add one. None is ever changed.
+// Routes of metal receipts: read them, add one. An entry never changes.
 import { z } from 'zod';
 import { newReceiptSchema, receiptSchema } from '../core/metal/receipt.ts';
 import { route } from './route.ts';
 
+/** Routes of metal receipts. */
 export const receiptRoutes = {
   list: route({
     method: 'GET',

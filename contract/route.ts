@@ -1,7 +1,7 @@
 // A route of the API as one object: the server registers it, the web calls it, and the path is written once.
 import type { z } from 'zod';
 
-/** A call over HTTP. A field that is left out is not part of the call. */
+/** An HTTP call. A field that is left out is not part of the call. */
 export interface Route<Params = undefined, Query = undefined, Body = undefined, Answer = undefined> {
   readonly method: 'GET' | 'POST' | 'PUT' | 'DELETE';
   /** With `:name` for each path parameter: `/api/pieces/:id`. */
@@ -18,7 +18,7 @@ export interface Route<Params = undefined, Query = undefined, Body = undefined, 
   readonly status?: 200 | 201 | 204;
 }
 
-/** Infers what a route takes and gives from its schemas. */
+/** Infers the types of a route from its schemas. */
 export function route<Params = undefined, Query = undefined, Body = undefined, Answer = undefined>(
   definition: Route<Params, Query, Body, Answer>,
 ): Route<Params, Query, Body, Answer> {

@@ -1,4 +1,4 @@
-// Paper for shops and tables: line sheets and labels, asked for by the pieces that stand on them.
+// Routes of line sheets and labels, by the ids of their pieces.
 import { z } from 'zod';
 import { documentParams } from './document.ts';
 import { route } from './route.ts';
@@ -15,15 +15,16 @@ const labelLayoutSchema = z.object({
   topMm: mm(0, 100),
   gapXMm: mm(0, 50),
   gapYMm: mm(0, 50),
-  /** Labels of the first sheet used up already. */
+  /** Labels of the first sheet that are used already. */
   skip: z.coerce.number().int().min(0).max(480).default(0),
   code: z.enum(['none', 'bars', 'square']),
 });
+/** A sheet of labels on A4, mm. */
 export type LabelLayout = z.infer<typeof labelLayoutSchema>;
 
 const paperQuerySchema = z.object({ paper: z.enum(['A4', 'Letter']).default('A4') });
 
-/** Ids of pieces, parted by commas; at most a book's worth. */
+/** Ids of pieces, separated by commas. */
 const sheetQuerySchema = z.object({ ids: z.string().min(1, 'Choose at least one piece.').max(60_000) });
 const labelQuerySchema = sheetQuerySchema.extend({
   ...labelLayoutSchema.shape,
@@ -32,6 +33,7 @@ const labelQuerySchema = sheetQuerySchema.extend({
 
 const sheet = { method: 'GET', tag: 'sheets' } as const;
 
+/** Routes of line sheets and labels. */
 export const sheetRoutes = {
   lineSheetPdf: route({
     ...sheet,

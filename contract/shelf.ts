@@ -1,4 +1,4 @@
-// The shelf over the wire: what lies there, what happened, and adding to it.
+// Routes of stock: lots, entries, and adding to them.
 import { z } from 'zod';
 import { noteSchema, typedSchema } from '../core/measure/typed.ts';
 import { acceptedCutSchema } from '../core/batch/cutting/issue-metal.ts';
@@ -11,15 +11,18 @@ const shelfSchema = z.object({
   /** Latest first. */
   entries: z.array(shelfEntrySchema),
 });
+/** Lots in stock, and their entries. */
 export type ShelfPage = z.infer<typeof shelfSchema>;
 const shelfEntriesSchema = z.array(shelfEntrySchema);
 
-/** A lot counted anew: how many really lie there. */
+/** A stock count of a lot: the quantity that was found. */
 const countedSchema = z.strictObject({ count: typedSchema, why: noteSchema });
+/** A stock count of one lot. */
 export type LotCount = z.infer<typeof countedSchema>;
 
 const changed = { method: 'POST', tag: 'shelf', answer: shelfSchema, status: 201 } as const;
 
+/** Routes of stock. */
 export const shelfRoutes = {
   page: route({
     method: 'GET',

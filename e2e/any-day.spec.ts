@@ -1,4 +1,4 @@
-// The Day page and the plan on days and at hours when other tests do not run.
+// The Day page and the plan on days and at hours outside the other tests.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';

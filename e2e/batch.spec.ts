@@ -1,4 +1,4 @@
-// A batch: what to cut and when it is done follow the quantity; a late one says so.
+// A batch: its cut list and completion date follow the quantity; a late batch says so.
 import { amount, choose, expect, test, write } from './fixtures.ts';
 
 test('twice the quantity is twice the metal, and the plan follows', async ({ page, demo }) => {
@@ -55,7 +55,7 @@ test('settings move prices only when accepted, and say beforehand which', async 
   await page.getByRole('button', { name: 'Accept as revision 3' }).click();
   await expect(page.getByText('Revision 3', { exact: true })).toBeVisible();
   await page.getByRole('link', { name: 'Pieces' }).click();
-  // What it sells for stays as set until it is taken; what the rule asks now stands beside it.
+  // The set price stays until it is updated; the suggested price stands beside it.
   await expect(renew.getByRole('row', { name: /Barometer brooch/ })).toContainText('82.00');
   await expect(page.getByRole('row', { name: /Barometer brooch/ }).last()).toContainText('66.00');
 });

@@ -1,5 +1,4 @@
-// What a workshop says about itself and its work: how a step behaves, who is there, what is kept up, and the page it is
-// all done on: undone, in lamp light, on a tablet.
+// Working hours, stations, steps and stock levels, and the page itself: undo, dark theme, tablet.
 import { amount, choose, expect, expectWritten, openPiece, test, write } from './fixtures.ts';
 
 test('a step says whether hands may stop, and how its loads go on; the route keeps it', async ({ page, demo }) => {
@@ -9,7 +8,7 @@ test('a step says whether hands may stop, and how its loads go on; the route kee
   const name = ((await more.getAttribute('aria-label')) ?? '').replace(/, more.*/, '');
   await more.focus();
   await page.keyboard.press('Enter');
-  // The way it usually is stands in the list; loads are asked about only where there are loads.
+  // The usual value stands in the list; loads are asked for only where a step has loads.
   await expect(page.getByLabel(`${name}, how its loads go on`)).toHaveCount(0);
   await write(page.getByLabel(`${name}, pieces in a load`), '4');
   await choose(page.getByLabel(`${name}, how its loads go on`), 'all');
@@ -70,7 +69,7 @@ test('another pair of hands written into Studio is on the plan once it is accept
 });
 
 test('a consumable that should always be there is bought when there is less', async ({ page, demo, expected }) => {
-  // The page is loaded anew while a worker may still be fetching its solver.
+  // The page reloads while a worker may still fetch its solver.
   expected.push(/400 \(Bad Request\)/, /Aborted\(NetworkError/);
   await page.goto(`${demo.url}/buying`);
   await page.getByLabel('A consumable to keep up').fill('Saw blades 4/0');
@@ -86,7 +85,7 @@ test('a consumable that should always be there is bought when there is less', as
   await page.reload();
   await expect(page.getByLabel('Saw blades 4/0, how much lies there')).toHaveValue('12');
   await expect(least).toHaveValue('36');
-  // Two dozen are short: they are on the list.
+  // Two dozen are short, so they are on the list.
   await expect(page.getByRole('region', { name: 'The work' })).toContainText(/Saw blades 4\/0[^]*24/);
 });
 

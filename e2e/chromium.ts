@@ -1,4 +1,5 @@
-// Debian's chromium, quiet: no look-ups, no updates, nothing but the page.
+// Debian's chromium without look-ups and updates.
+/** Launch options of the browser. */
 export const chromiumOptions = {
   executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
   args: [

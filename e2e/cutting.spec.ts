@@ -1,4 +1,4 @@
-// From "so many in these sizes" to an accepted cutting plan: spares, plan, offcuts on the shelf, and everything given back.
+// From quantities in sizes to an accepted cutting plan: extras, plan, offcuts in stock, and everything returned.
 import { readFileSync } from 'node:fs';
 import { choose, expect, openBook, openPiece, test, write } from './fixtures.ts';
 
@@ -11,7 +11,7 @@ test('a batch in three sizes is cut from the shelf: offcuts come back, and so do
   await write(page.getByLabel('Tide hair fork, short, how many to make'), '2');
   await write(page.getByLabel('Tide hair fork, long, how many to make'), '1');
   await expect(page.getByRole('heading', { name: 'Tide hair fork, 11' })).toBeVisible();
-  // Two over of each size.
+  // Two extras of each size.
   await choose(page.getByLabel('How many are started'), { label: 'so many over' });
   await expect(page.getByRole('button', { name: 'Tide hair fork, usual, to start: working' })).toHaveText('10');
   await choose(page.getByLabel('How many are started'), { label: 'just as many as are wanted' });
@@ -25,7 +25,7 @@ test('a batch in three sizes is cut from the shelf: offcuts come back, and so do
   await expect(silver.getByRole('status')).toHaveText(/Proved|Within/, { timeout: 30_000 });
   await expect(brass.getByRole('button', { name: /Prongs and crown, .* mm, in bar/ })).toHaveCount(11);
 
-  // By hand one blank goes to a bar of its own: it is paid for.
+  // One blank is moved by hand to a bar of its own, which costs more.
   const bars = brass.getByRole('listitem');
   const before = await bars.count();
   await brass
@@ -92,7 +92,7 @@ test('thirty in six sizes by the twelfth: job sheet, cutting, offcuts and a buyi
 
   await page.getByRole('link', { name: 'What to buy' }).click();
   const toOrder = page.getByRole('table', { name: 'To order' });
-  // Two metres and an offcut lie there; thirty forks take more than eight.
+  // Two metres and an offcut are in stock; thirty forks take more than eight metres.
   const brass = toOrder.getByRole('row').filter({ hasText: 'round wire 3.20 mm' });
   await expect(brass).toContainText('The Slipway Sundries, BR-32', { timeout: 60_000 });
   await expect(brass.getByRole('link', { name: 'Tide hair fork, 30' })).toBeVisible();
@@ -119,7 +119,7 @@ test('thirty in six sizes by the twelfth: job sheet, cutting, offcuts and a buyi
   await page.getByRole('link', { name: 'Metal', exact: true }).click();
   await expect(page.getByRole('table', { name: 'Stock on the shelf' }).getByText('offcut').first()).toBeVisible();
 
-  // Called off, it gives back all it held.
+  // A cancelled batch returns all its metal.
   await page.goto(`${demo.url}${batchUrl}`);
   await choose(page.getByLabel('State of the batch'), { label: 'called off' });
   await page.getByRole('button', { name: /^Accept as revision/ }).click();
@@ -142,7 +142,7 @@ test('a blank of sheet is moved by its keys, and not onto another', async ({ pag
   const before = await offcut.textContent();
   const blanks = copper.getByRole('button', { name: /Pointer, on sheet 1/ });
   await expect(blanks).toHaveCount(12);
-  // Each presses on its neighbours but those at the free side: one of them moves.
+  // Each blank touches its neighbours except at the free side: one of them moves.
   for (let index = 0; index < 12 && (await offcut.textContent()) === before; index += 1) {
     await blanks.nth(index).press('ArrowRight');
   }
@@ -163,7 +163,7 @@ test('a price list that cannot be read is kept in no part, and the line is named
   await expect(page.getByText('1 item kept.')).toBeVisible();
   await page.getByRole('button', { name: 'A made-up one to try it with' }).click();
   await expect(page.getByText('Breakwater Bullion')).toBeVisible();
-  // A consumable is kept up by how much should always be there.
+  // A consumable is ordered by its reorder level.
   await page.getByLabel('A consumable to keep up').fill('Saw blades 3/0');
   await page.getByRole('button', { name: 'Keep it up' }).click();
   const always = page.getByLabel('Saw blades 3/0, how much should always be there');

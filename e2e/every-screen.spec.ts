@@ -1,14 +1,14 @@
-// Every screen, by daylight and by lamp, wide and narrow: nothing in the way of anybody.
+// Every screen in both themes, wide and narrow: no accessibility violation.
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { amount, expect, openPiece, test } from './fixtures.ts';
 
-/** What a theme or a width changes; the rest of the rules is looked at once, by daylight. */
+/** Rules that a theme or a width can change; the other rules run once, in the light theme. */
 const ofLook = ['color-contrast', 'scrollable-region-focusable'];
 
 async function checkPage(page: Page, name: string): Promise<void> {
   const isDark = await page.evaluate(() => matchMedia('(prefers-color-scheme: dark)').matches);
-  // There are no frames: looked at in the page itself, which takes half the time.
+  // There are no frames, so the rules run in the page itself, in half the time.
   const axe = new AxeBuilder({ page }).setLegacyMode(true);
   const { violations } = await (isDark ? axe.withRules(ofLook) : axe).analyze();
   expect(
@@ -44,7 +44,7 @@ const lists = [
   '/nowhere',
 ] as const;
 
-// Daylight wide and lamp narrow: what the pages are made of is the same the other way round.
+// Light and wide, dark and narrow: the markup is the same the other way round.
 for (const [colorScheme, width] of [
   ['light', 1280],
   ['dark', 820],
@@ -61,7 +61,7 @@ for (const [colorScheme, width] of [
       await expect(
         page.getByRole('heading', { level: 1 }).or(page.getByLabel('Name of the studio')).first(),
       ).toBeVisible();
-      // A worker that is ended while it is fetched counts as under way for ever.
+      // A worker that ends while it is fetched counts as loading for ever.
       await page.waitForLoadState('networkidle', { timeout: 5000 }).catch(() => undefined);
       await checkPage(page, path);
     }
@@ -94,7 +94,7 @@ for (const [colorScheme, width] of [
     ] as const) {
       await page.goto(demo.url + list);
       await page.getByRole('table').getByRole('link', { name }).click();
-      // The list has a count to open as well.
+      // The list has a figure to open as well.
       await expect(page.getByText(is)).toBeAttached();
       if (width < 1000) await page.getByRole('button', { name: 'Open the count' }).click();
       await expect(page.getByText(is)).toBeVisible();

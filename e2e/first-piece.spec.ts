@@ -1,4 +1,4 @@
-// What a maker does on the first day: from an empty ledger to a price and a day, and it is all there tomorrow.
+// The first day of a maker: from an empty ledger to a price and a date, and all of it is there the next day.
 import { amount, choose, expect, expectWritten, openBook, test, write } from './fixtures.ts';
 
 test('make a piece, price it, batch it; after a restart it is unchanged', async ({ page, own, expected }) => {
@@ -30,7 +30,8 @@ test('make a piece, price it, batch it; after a restart it is unchanged', async 
   await write(page.getByLabel('Saw and file, minutes by itself'), '20');
   await page.getByLabel('Pieces usually made at once').fill('6');
 
-  // 3.25469 g × (0.925 × 1.00 + 0.10) = 3.336; 1.50; 8 min at 30 and at 9 an hour: 4.00 and 1.20. In all 10.04, × 2 up to 21.
+  // 3.25469 g × (0.925 × 1.00 + 0.10) = 3.336; 1.50; 8 min at 30 and at 9 an hour: 4.00 and 1.20. Total 10.04, × 2 up
+  // to 21.
   await expect(amount(page, 'Metal', 'takes')).toHaveText('3.25g');
   await expect(amount(page, 'Cost')).toHaveText('10.04');
   await expect(amount(page, 'Wholesale')).toHaveText('21.00');
@@ -42,7 +43,7 @@ test('make a piece, price it, batch it; after a restart it is unchanged', async 
   await page.getByLabel('For whom').fill('The quay shop');
   await page.getByRole('button', { name: 'Make a batch of 24' }).click();
   await expect(page.getByRole('heading', { name: 'Buoy pendant, 24' })).toBeVisible();
-  // 24 × 3.25469 g, and 12 + 24 × 6 minutes of hands.
+  // 24 × 3.25469 g, and 12 + 24 × 6 attended minutes.
   await expect(amount(page, 'In all')).toHaveText('78.11 g');
   await expect(amount(page, 'Hands', 'takes')).toHaveText('2.6h');
   const cutList = page.getByRole('row', { name: /Disc/ });
@@ -51,7 +52,7 @@ test('make a piece, price it, batch it; after a restart it is unchanged', async 
   await expect(page.getByRole('paragraph').filter({ hasText: /^Done / })).toBeVisible();
   const address = page.url();
 
-  // A power cut, not a tidy end: what was acknowledged is kept.
+  // A power cut: what was acknowledged is kept.
   await own.stop('SIGKILL');
   await own.start();
   await page.goto(address);

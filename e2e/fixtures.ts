@@ -1,4 +1,4 @@
-// A test with a server of its own; any error in the page's console or against its content policy fails it.
+// A test with its own server. An error in the page's console or a violation of its content policy fails the test.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -6,15 +6,16 @@ import { test as base, expect, type Locator, type Page } from '@playwright/test'
 import { LedgerServer, WORKING_DAY } from './ledger-server.ts';
 
 interface Fixtures {
-  /** An empty ledger of the maker's own. */
+  /** An empty ledger. */
   readonly own: LedgerServer;
   /** The sample workshop. */
   readonly demo: LedgerServer;
-  /** Messages a test brings about on purpose. */
+  /** Messages that a test causes on purpose. */
   readonly expected: RegExp[];
   readonly watched: undefined;
 }
 
+/** A test with an empty ledger (`own`) or the sample workshop (`demo`). */
 export const test = base.extend<Fixtures>({
   own: async ({}, use) => await withServer('own', use),
   demo: async ({}, use) => await withServer('demo', use),
@@ -40,7 +41,7 @@ export const test = base.extend<Fixtures>({
 });
 export { expect };
 
-/** Once a test is over its ledger is closed under the page, which may still have something to send. */
+/** After a test its ledger closes under the page, which may still have something to send. */
 let isClosing = false;
 
 async function withServer(kind: 'own' | 'demo', use: (server: LedgerServer) => Promise<void>): Promise<void> {
@@ -54,7 +55,7 @@ async function withServer(kind: 'own' | 'demo', use: (server: LedgerServer) => P
   rmSync(dir, { recursive: true, force: true });
 }
 
-/** Sets the studio up as on a first run. */
+/** Sets up the studio as on the first run. */
 export async function openBook(page: Page, url: string): Promise<void> {
   await page.goto(url);
   await page.getByLabel('Studio').fill('Test bench');
@@ -64,14 +65,14 @@ export async function openBook(page: Page, url: string): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Pieces', exact: true })).toBeVisible();
 }
 
-/** Opens a piece of the book by its name. */
+/** Opens a piece by its name. */
 export async function openPiece(page: Page, url: string, name: string): Promise<void> {
   await page.goto(`${url}/pieces`);
   await page.getByRole('table').getByRole('link', { name }).first().click();
   await expect(page.getByLabel('Name of the piece')).toHaveValue(name);
 }
 
-/** Writes in a field of a row, which is a real field only in the hand. */
+/** Types into a field of a row, which is a real field only in the active row. */
 export async function write(field: Locator, text: string): Promise<void> {
   await field.focus();
   await field.fill(text);
@@ -83,7 +84,7 @@ export async function choose(field: Locator, option: string | { readonly label: 
   await field.selectOption(option);
 }
 
-/** What stands in a field of a row, in the hand or at rest. */
+/** The text of a field of a row, active or not. */
 export async function expectWritten(field: Locator, text: string): Promise<void> {
   await expect
     .poll(() =>

@@ -1,5 +1,5 @@
-// Each kind of work a small studio does, entered through the page from nothing: the document it makes is the recipe that
-// the core's own tests weigh by hand.
+// Each kind of work of a small studio, entered through the page from nothing. The document must equal the recipe whose
+// weight the tests of core check.
 import type { Page } from '@playwright/test';
 import type { DocumentOf } from '../contract/document.ts';
 import { recipes } from '../core/piece/fixtures/recipes.ts';
@@ -8,12 +8,12 @@ import type { Part } from '../core/piece/part.ts';
 import type { Piece } from '../core/piece/piece.ts';
 import { choose, expect, openBook, test, write } from './fixtures.ts';
 
-/** Of each way to fill a row one; the others differ by their numbers, and are weighed by the core's tests. */
+/** One row for each way of filling a row; the others differ by their numbers only. */
 const driven = recipes.filter(({ kind }) =>
   /stone|vent|hinge|wrapped|granules|customer|platinum|patterned|left and right|drilled/.test(kind),
 );
 
-/** Enters one piece, and counts what a maker's hand would do: fields written, lists chosen from, boxes ticked. */
+/** Enters one piece and counts the actions: fields typed, choices made, boxes ticked. */
 class Hand {
   entries = 0;
 
@@ -118,7 +118,7 @@ async function enterJoin(
   await hand.write(`${name}, how much at a joint`, amount);
 }
 
-/** The document with names for ids, and without what the page adds by itself. */
+/** The document with names in place of ids, and without what the page adds. */
 function byName({ parts, findings, joins, groups, ...piece }: Piece) {
   const named = new Map([...parts, ...findings, ...groups].map(({ id, name }) => [id, name]));
   const name = (id: string) => named.get(id) ?? id;
@@ -130,9 +130,9 @@ function byName({ parts, findings, joins, groups, ...piece }: Piece) {
       group: name(part.group),
       blank: 'stone' in part.blank ? { ...part.blank, stone: name(part.blank.stone) } : part.blank,
     })),
-    // A bare weight is in grams, and is kept so.
+    // A bare weight is in grams, and stays as typed.
     findings: findings.map((finding) => ({ ...finding, id: '', grams: finding.grams.replace(/^[\d.]+$/, '$& g') })),
-    // What a join of another kind says of solder is left over from before and says nothing.
+    // A join of another kind ignores its solder field.
     joins: joins.map(({ kind, name: called, count, parts: members, ...join }) => ({
       kind,
       name: called,
@@ -163,7 +163,7 @@ test('work of every kind is entered, from nothing, as the recipe it is', async (
       await hand.tick(`${name}, closes on air`, closed);
       await hand.write(`${name}, vent holes`, vents);
     }
-    // A stone before the bezel that goes round it.
+    // A stone before the bezel around it.
     await enterFindings(hand, piece);
     for (const part of piece.parts) await enterPart(hand, part);
     for (const join of piece.joins) await enterJoin(hand, join, piece);

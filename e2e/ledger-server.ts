@@ -1,10 +1,11 @@
-// The built server over a ledger of its own, started and stopped as a person would.
+// The built server over its own ledger, started and stopped as a person would.
 import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
 
 /** The time of all end-to-end tests and screenshots: a Tuesday morning, with the bench open until five. */
 export const WORKING_DAY = '2026-11-24T10:00';
 
+/** A server process with its ledger. */
 export class LedgerServer {
   #process: ChildProcess | null = null;
   readonly #path: string;
@@ -19,7 +20,7 @@ export class LedgerServer {
     this.#now = now;
   }
 
-  /** Resolves when the server says where it is open; the same address again after a stop. */
+  /** Resolves when the server prints its address; the same address again after a stop. */
   async start(): Promise<void> {
     const env = {
       ...process.env,
@@ -39,7 +40,7 @@ export class LedgerServer {
     });
   }
 
-  /** @param signal  SIGTERM closes in order, SIGKILL is a power cut */
+  /** @param signal  SIGTERM closes in order, SIGKILL acts as a power cut */
   async stop(signal: 'SIGTERM' | 'SIGKILL' = 'SIGTERM'): Promise<void> {
     const server = this.#process;
     this.#process = null;

@@ -1,4 +1,4 @@
-// Writing a piece: figures follow the keys, workings open, wrong input is said in words, nothing is lost.
+// Editing a piece: figures follow the keys, calculations open, wrong input is named in words, nothing is lost.
 import { amount, expect, expectWritten, openPiece, test, write } from './fixtures.ts';
 
 test.beforeEach(async ({ page, demo }) => await openPiece(page, demo.url, 'Barometer brooch'));

@@ -1,4 +1,5 @@
-// The plan: the day is started and noted, a bar is pinned and let go, a promise asked for, and what a rush order pushes back.
+// The plan: steps are started and logged, a bar is pinned and unpinned, a date is promised, and a rush order shows what
+// it delays.
 import { readFileSync } from 'node:fs';
 import { choose, expect, test } from './fixtures.ts';
 
@@ -18,7 +19,7 @@ test('the day: a step is started and done, the plan is kept, what moves since is
   const done = page.getByRole('button', { name: /^Done: / });
   await expect(done).toHaveCount(1);
   const name = (await done.getAttribute('aria-label'))?.replace('Done: ', '') ?? '';
-  // A mistake is taken back.
+  // A mistake is undone.
   await page.getByRole('button', { name: `Not started after all: ${name}` }).click();
   await expect(done).toHaveCount(0);
   await page.getByRole('button', { name: `Start: ${name}`, exact: true }).click();
@@ -37,7 +38,7 @@ test('the plan: why a step starts then, a bar tried by keys says what it would d
   await page.goto(`${demo.url}/plan`);
   const bar = page.getByRole('button', { name: /^Saw clouds of Anvil-cloud lapel pin/ });
   const chosen = page.getByRole('region', { name: 'The chosen step' });
-  // The pointer over a bar is enough to be told.
+  // Pointing at a bar is enough to see its reasons.
   await page
     .getByRole('button', { name: /^Saw faces of Squall cufflinks/ })
     .locator('rect')
@@ -63,13 +64,13 @@ test('the plan: why a step starts then, a bar tried by keys says what it would d
   await page.keyboard.press('Delete');
   await expect(page.getByRole('button', { name: 'Let the pin go' })).toBeHidden();
 
-  // Dragged it says the same before it is let go; while better plans come in a bar may move.
+  // A dragged bar shows the effect before it is dropped; while better plans arrive a bar may move.
   await expect(page.getByRole('button', { name: 'Look harder, for a minute' })).toBeEnabled();
   const dragged = page.getByRole('button', { name: /^Saw clouds of/ });
   await dragged.scrollIntoViewIfNeeded();
   const box = await dragged.locator('rect').first().boundingBox();
   if (!box) throw new Error('The bar is drawn.');
-  // A step that begins just before the break has a narrow bar there.
+  // A step that starts just before the break has a narrow bar there.
   await page.mouse.move(box.x + Math.min(4, box.width / 2), box.y + 8);
   await page.mouse.down();
   await page.mouse.move(box.x + 90, box.y + 8, { steps: 4 });

@@ -1,4 +1,4 @@
-// The money half of the book, as a maker uses it: the price book, a price sheet, a fair, a quote, paper for shops.
+// Prices as a maker uses them: the price book, a price sheet, a fair, a quote, papers for shops.
 import type { Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { choose, expect, expectWritten, openPiece, test, write } from './fixtures.ts';

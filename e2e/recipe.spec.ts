@@ -1,4 +1,4 @@
-// The whole recipe, written on its page: joins and their heat, the route, the bench check, sizes, pictures.
+// The whole recipe on its page: joins and their heat, the route, the bench check, sizes, pictures.
 import type { Locator, Page } from '@playwright/test';
 import sharp from 'sharp';
 import { amount, choose, expect, expectWritten, openBook, openPiece, test, write } from './fixtures.ts';
@@ -8,7 +8,7 @@ const newPiece = async (page: Page, name: string) => {
   await page.getByLabel('Name of the piece').fill(name);
 };
 
-/** Adds a part: what it is cut from, and how. */
+/** Adds a part: its stock and its blank. */
 async function addPart(
   page: Page,
   name: string,
@@ -39,14 +39,14 @@ async function addJoin(page: Page, name: string, members: readonly string[], kin
 
 const remark = (page: Page, rule: string): Locator => page.locator(`[data-rule="${rule}"]`);
 
-// What was typed is in the ledger before the ledger is closed under the page.
+// What was typed reaches the ledger before the ledger closes under the page.
 test.afterEach(async ({ page }) => {
   const status = page.getByRole('status').filter({ hasText: /draft kept|^Revision \d+$/ });
   if (await page.getByRole('status').count()) await expect(status.first()).toBeVisible();
 });
 test.beforeEach(({ expected }) => void expected.push(/404 \(Not Found\)/));
 
-/** The names of the steps, the row in hand included. */
+/** The names of the steps, the active row included. */
 const stepNames = (page: Page) =>
   page
     .getByRole('region', { name: 'Bench route' })
@@ -84,7 +84,7 @@ test('a hinge, entered from nothing: the check speaks, its remedies put it right
   await expect(even).toBeVisible();
   await even.getByRole('button', { name: 'Use 5' }).click();
   await expectWritten(page.getByLabel('Knuckles, knuckles'), '5');
-  // The check runs when the hand rests: until then both remarks stand.
+  // The check runs after a pause in typing: until then both findings stay.
   await expect(remark(page, 'hinge')).toHaveCount(1);
   await expect(remark(page, 'hinge')).toContainText('does not go in');
   await write(page.getByLabel('Pin, diameter'), '1.2');
@@ -109,7 +109,7 @@ test('a hinge, entered from nothing: the check speaks, its remedies put it right
     ]);
   await expect(page.locator('[data-offer="route"]')).toHaveCount(0);
 
-  // A step changed by hand stays when the recipe changes; the rest is offered.
+  // A step changed by hand stays when the recipe changes; the rest is suggested.
   await write(page.getByLabel('Solder knuckles on, minutes each'), '3');
   await write(page.getByLabel('Join 1, name'), 'Hinge on');
   const offer = page.locator('[data-offer="route"]');

@@ -1,4 +1,4 @@
-// Rows at rest are words, the row in hand has fields; a maker should notice neither.
+// Inactive rows are text, the active row has fields; a maker should notice neither.
 import { expect, expectWritten, openPiece, test, write } from './fixtures.ts';
 
 test('only the row in hand has fields, and nothing moves when it is taken up', async ({ page, demo }) => {
@@ -43,7 +43,7 @@ test('Tab goes through every field of a row and on into the next, and back', asy
   await page.keyboard.press('Shift+Tab');
   await page.keyboard.press('Shift+Tab');
   expect(await inHand()).toBe('Dial, how many in a piece');
-  // What is typed goes where the hand is, in place of what stood there.
+  // Typed text goes to the focused field, in place of the text before.
   await page.keyboard.type('2');
   await expectWritten(page.getByLabel('Dial, how many in a piece'), '2');
 });
@@ -60,7 +60,7 @@ test('a list at rest reads as its choice and opens as a list', async ({ page, de
 
 test('a changed figure glows once the hand rests, and not for those who want no motion', async ({ page, demo }) => {
   await openPiece(page, demo.url, 'Barometer brooch');
-  // A glow is over in a moment: the page itself looks at every frame.
+  // A highlight is over in a moment, so the page checks every frame.
   await page.evaluate(() => {
     const watch = () => {
       if (document.getAnimations().length > 0) document.body.dataset['glowed'] = 'yes';

@@ -1,4 +1,4 @@
-// Settings, metals and prices: what the studio says rules the book, and what cannot be read is said where it stands.
+// Settings, metals and prices: the studio's settings reach every price, and unreadable input is named at its field.
 import { amount, choose, expect, expectWritten, openBook, openPiece, test, write } from './fixtures.ts';
 
 test('an own alloy without a density is not weighed until it has one', async ({ page, demo }) => {
@@ -61,7 +61,7 @@ test('hours that cannot be read are said by the day; shorter hours put the day o
   await page.getByLabel('Sunday, open hours').fill('17-9');
   await expect(page.getByText(/“17-9” closes before it opens/)).toBeVisible();
   await page.getByLabel('Sunday, open hours').fill('10-12');
-  // Whoever has hours of their own keeps them.
+  // A maker with her own working hours keeps them.
   await write(page.getByLabel('Tam, is there'), '');
   await page.getByRole('button', { name: 'Accept as revision 3' }).click();
   await expect(page.getByText('Revision 3', { exact: true })).toBeVisible();
@@ -89,7 +89,7 @@ test('a maker who thinks in gauge and inches types bare numbers', async ({ page,
   await expect(page.getByText('cut 2.500 in')).toBeVisible();
   // π/4 × 2.0525² mm × 63.5 mm × 10.36 g/cm³ ÷ 1000: B&S 12 gauge is 0.0808 in (ASTM B258).
   await expect(amount(page, 'Metal', 'takes')).toHaveText('2.18g');
-  // A steel sheet is another system, and steel wire takes no gauge here.
+  // Sheet steel has another gauge system, and steel wire takes no gauge here.
   await choose(page.getByLabel('Bar, metal'), { label: 'Low-carbon steel' });
   await expect(page.getByText(/no gauge for this stock here/)).toBeVisible();
   await choose(page.getByLabel('Bar, section'), 'sheet');

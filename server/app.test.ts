@@ -99,7 +99,8 @@ describe('a piece', () => {
     expect(added).toMatchObject({ version: 1, revision: 0, isDraft: true, priced: null });
     const accepted = await call<DocumentOf<Piece>>('POST', `/api/pieces/${added.id}/revisions`, { version: 1 });
     expect(accepted.body).toMatchObject({ version: 2, revision: 1, isDraft: false });
-    // 3.25469 g × 0.925, as in the core's worked example, without making charge: 3.01 × 2, up to 7; × 2.2 = 15.40, up to 16.
+    // 3.25469 g × 0.925, as in the worked example of core, without a fabrication charge: 3.01 × 2, up to 7; × 2.2 =
+    // 15.40, up to 16.
     expect(accepted.body.priced).toEqual({
       currency: 'GBP',
       fixOn: '2026-03-02',

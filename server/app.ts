@@ -1,4 +1,4 @@
-// The server wired together: API, its documentation, and the built pages.
+// Wires the server: the API, its documentation, and the built pages.
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import helmet from '@fastify/helmet';
@@ -25,6 +25,7 @@ import { registerSheets } from './routes/sheets.ts';
 import { registerStudio } from './routes/studio.ts';
 import type { Stores } from './store/stores.ts';
 
+/** Options of the server. */
 export interface AppOptions {
   /** The built pages; without them only the API answers. */
   readonly webDir?: string;
@@ -32,6 +33,7 @@ export interface AppOptions {
   readonly logLevel?: 'silent' | 'warn' | 'info';
 }
 
+/** Creates the server over open stores. It does not listen yet. */
 export async function createApp(
   stores: Stores,
   { webDir, logLevel = 'warn' }: AppOptions = {},
@@ -41,8 +43,8 @@ export async function createApp(
     logger: logLevel === 'silent' ? false : { level: logLevel, file: undefined, stream: process.stderr },
   });
   app.setValidatorCompiler(validatorCompiler);
-  // What the ledger holds was read through its schema already: reading it a second time on the way out would double the
-  // time a long book takes. The response schemas stand in the documentation, and the tests read answers through them.
+  // The ledger's content was parsed when it was read: serializing it through its schema again would double the time of
+  // a long list. The response schemas stand in the documentation, and the tests read answers through them.
   app.setSerializerCompiler(() => (answer) => JSON.stringify(answer));
   app.setErrorHandler(answerError);
   sayWhereJsonBreaks(app);
@@ -83,7 +85,7 @@ export async function createApp(
   return app;
 }
 
-// The documentation page styles itself inline; nothing else on it is looser.
+// The documentation page styles itself inline; every other directive stays strict.
 const docsSecurity =
   "default-src 'none'; script-src 'self'; connect-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self'; base-uri 'none'; frame-ancestors 'none'";
 
@@ -102,7 +104,7 @@ const contentSecurity = {
   frameAncestors: ["'none'"],
 };
 
-// The parser says only that something is not JSON; a file that was damaged wants to know where.
+// The parser only says that it is no JSON; a damaged file needs the place.
 function sayWhereJsonBreaks(app: FastifyInstance): void {
   const parse = app.getDefaultJsonParser('error', 'error');
   app.addContentTypeParser('application/json', { parseAs: 'string' }, (request, body, done) => {
@@ -121,7 +123,7 @@ function sayWhereJsonBreaks(app: FastifyInstance): void {
   });
 }
 
-// A page elsewhere could have its own name point at this machine; only this machine's names are answered.
+// A page elsewhere could point a name of its own at this machine, so only this machine's names are answered.
 function refuseStrangers(app: FastifyInstance): void {
   app.addHook('onRequest', (request, reply, next) => {
     if (/^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/.test(request.headers.host ?? '')) {

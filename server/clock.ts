@@ -1,10 +1,10 @@
-// The server's clock: the one place of the server that reads the time of this computer.
+// The server's clock: the only place in the server that reads the computer's time.
 
 /** Gives the present moment each time it is called. */
 export type ServerClock = () => Date;
 
 /**
- * A clock that runs from a chosen moment, for tests and screenshots; the computer's own clock when none is chosen.
+ * A clock that starts at a chosen moment, for tests and screenshots; the computer's clock when none is chosen.
  * @param start  local time as ISO 8601 without a zone, `2026-11-24T10:00`; blank or undefined for the present
  * @throws RangeError when `start` is not a time
  */

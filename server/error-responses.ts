@@ -1,12 +1,13 @@
-// Every refusal becomes problem details (RFC 9457) in words for the maker.
+// Turns every refusal into problem details (RFC 9457) with sentences for the maker; a stale version is 409.
 import type { FastifyError, FastifyReply, FastifyRequest } from 'fastify';
 import { hasZodFastifySchemaValidationErrors } from 'fastify-type-provider-zod';
 import type { FieldError, ProblemDetails } from '../contract/problem.ts';
 import { ChangedMeanwhile, NotAcceptable, NotThere } from './store/refusals.ts';
 
-/** Largest body taken: a 200-part piece is about 60 kB. */
+/** Largest request body, bytes: a piece of 200 parts is about 60 kB. */
 export const BODY_LIMIT_BYTES = 1_000_000;
 
+/** Answers a request that threw: 404, 409, 413, 422 or 500 with problem details. */
 export function answerError(error: FastifyError, request: FastifyRequest, reply: FastifyReply): FastifyReply {
   const problem = problemOf(error);
   if (problem.status >= 500) request.log.error({ err: error }, 'request failed');
@@ -14,10 +15,12 @@ export function answerError(error: FastifyError, request: FastifyRequest, reply:
   return sendProblem(reply, problem);
 }
 
+/** Answers a request for an unknown path with 404. */
 export function answerNotFound(request: FastifyRequest, reply: FastifyReply): FastifyReply {
   return sendProblem(reply, notFound(`There is nothing at ${request.url.slice(0, 200)}.`));
 }
 
+/** Sends problem details with their status. */
 export function sendProblem(reply: FastifyReply, problem: ProblemDetails): FastifyReply {
   return reply
     .code(problem.status)
@@ -68,7 +71,7 @@ function problemOf(error: FastifyError): ProblemDetails {
   };
 }
 
-// The runtime says where it stopped reading: at a character, near some words, or at the end.
+// The runtime says where it stopped: at a character, near some words, or at the end.
 function placeIn({ cause }: FastifyError): string {
   const said = cause instanceof Error ? cause.message : '';
   const position = /position (\d+)/.exec(said);
@@ -90,7 +93,7 @@ function fieldError(instancePath: string, message: string): FieldError {
   return { path: instancePath.replace(/^\//, '').replaceAll('/', '.'), sentence: inWords(message) };
 }
 
-// zod's own wordings are for programmers; ours (set in the schemas) end in a full stop.
+// Zod's own messages are for programmers; ours (set in the schemas) end in a full stop.
 function inWords(message: string): string {
   const missing = /^Invalid input: expected (\w+), received (\w+)$/.exec(message);
   if (missing) {

@@ -1,4 +1,4 @@
-// The process: opens the ledger named in the environment, serves it on this machine, and closes it in order.
+// The server process: opens the ledger named in the environment, serves it on this machine, and closes it in order.
 import { existsSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -8,7 +8,7 @@ import { loadDemo } from './demo/load.ts';
 import { openStores } from './store/stores.ts';
 import { openLedger, type LedgerKind } from './store/ledger.ts';
 
-/** How long answers under way may take once the server is told to close. */
+/** ms that running answers may take after the server is told to close. */
 const CLOSE_WITHIN_MS = 1000;
 
 const here = dirname(fileURLToPath(import.meta.url));
@@ -31,8 +31,8 @@ const app = await createApp(stores, {
 });
 
 async function close(): Promise<void> {
-  // Requests under way are answered, then the ledger is closed; nothing acknowledged is lost either way. A browser opens
-  // connections ahead that ask for nothing, and Node would wait a minute for each to speak.
+  // Running requests are answered, then the ledger is closed; nothing acknowledged is lost either way. A browser opens
+  // idle connections ahead, and Node would wait a minute for each.
   const waited = setTimeout(() => app.server.closeAllConnections(), CLOSE_WITHIN_MS);
   await app.close();
   clearTimeout(waited);

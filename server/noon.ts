@@ -26,7 +26,7 @@ import { openLedger } from './store/ledger.ts';
 const USAGE =
   'Usage: npm run -s noon -- ask "18 ga sterling round 120 mm" (ask - answers one question a line from standard input), check piece.json (check - reads standard input) [--country GB], price pieces.json [--studio studio.json] [--fix fix.json], cut bars.json [--seconds 10], nest sheets.json [--seconds 10], or schedule problem.json [--seconds 10] [--seed 1].';
 
-/** Time a plan may take unless it is said. */
+/** s that a plan may take by default. */
 const SECONDS = 10;
 
 const commands: Readonly<Record<string, (words: readonly string[]) => Promise<void>>> = {
@@ -143,7 +143,7 @@ async function read(path: string): Promise<string> {
   }
 }
 
-/** The maker's own settings and fix when there is a ledger; else the built-in alloys and no prices. */
+/** The maker's own settings and metal prices when there is a ledger; otherwise the built-in alloys and no prices. */
 function basisOfLedger(): AskBasis & { readonly country: string; readonly rates: Rates | null } {
   const path = process.env['NOON_LEDGER'] ?? join(homedir(), 'noon-ledger', 'ledger.sqlite');
   if (!existsSync(path)) return { alloys: alloysWith([]), fix: null, country: '', rates: null };

@@ -1,4 +1,4 @@
-// The solver as the core meets it, on programs with published answers.
+// The solver through the interface of core, on programs with published answers.
 import loadHighs from 'highs';
 import { describe, expect, test } from 'vitest';
 import type { ProgramColumn, LinearProgram } from '../core/cut/bars/linear-program.ts';
@@ -11,15 +11,15 @@ const column = (cost: number, ...values: readonly number[]): ProgramColumn => {
   return { cost, upper: Infinity, rows, values: rows.map((row) => values[row] ?? 0) };
 };
 
-// The glass company of Hillier and Lieberman, Introduction to Operations Research, chapter 3 (from memory): most of
-// 3x + 5y with x ≤ 4, 2y ≤ 12, 3x + 2y ≤ 18 is 36 at (2, 6), and an hour of the plants is worth 0, 3/2 and 1.
+// The glass company of Hillier and Lieberman, Introduction to Operations Research, chapter 3 (from memory): max 3x + 5y
+// with x ≤ 4, 2y ≤ 12, 3x + 2y ≤ 18 is 36 at (2, 6), and the shadow prices are 0, 3/2 and 1.
 const glass: LinearProgram = {
   rows: [atMost(4), atMost(12), atMost(18)],
   columns: [column(-3, 1, 0, 3), column(-5, 0, 2, 2)],
   isInteger: false,
 };
 
-// Ten items of which the best 50 kg are taken; each once (values and weights made up, the best by trying all).
+// Ten items, at most 50 kg, each once (values and weights made up, the best by trying all).
 const weights = [19, 7, 11, 23, 5, 17, 13, 3, 29, 2];
 const values = [38, 12, 24, 41, 9, 36, 25, 5, 55, 3];
 const sack: LinearProgram = {

@@ -1,14 +1,14 @@
-// Hands the HiGHS solver (MIT licence, as WebAssembly) to the core.
+// Passes the HiGHS solver (MIT licence, as WebAssembly) to core.
 import type { Highs } from 'highs';
 import type { ProgramSolution, LinearProgram, LinearProgramSolver } from '../core/cut/bars/linear-program.ts';
 
-/** HiGHS's own numbers for a finished and for an interrupted run. */
+/** HiGHS's own codes for a finished and for an interrupted run. */
 const OPTIMAL = 7;
 const STOPPED = new Set([12, 13, 14, 16, 17]);
-/** Repeatable where time does not end it. */
+/** Repeatable unless time ends it. */
 const SEED = 1;
 
-/** @param highs  as loaded; in a page its file is found by the worker that loads it */
+/** @param highs  as loaded; in a page the worker that loads it finds its file */
 export function solveWith(highs: Highs): LinearProgramSolver {
   return (program, seconds, target = -Infinity) =>
     highs.withModel(modelOf(program, highs.infinity), (model): ProgramSolution => {
@@ -24,7 +24,7 @@ export function solveWith(highs: Highs): LinearProgramSolver {
       const status: number = model.getModelStatus();
       const isOptimal = status === OPTIMAL;
       const objective = model.getObjectiveValue();
-      // Out of time before a first answer the objective is no number at all.
+      // Out of time before a first solution, the objective is not a number.
       if (!isOptimal && !(STOPPED.has(status) && Number.isFinite(objective) && Math.abs(objective) < 1e29))
         return {
           status: STOPPED.has(status) ? 'stopped' : 'none',

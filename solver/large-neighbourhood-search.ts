@@ -1,5 +1,5 @@
-// Problems too large for the constraint solver as a whole: a stretch of the plan at a time is set free, all else stays, and the
-// solver looks for better (large neighbourhood search, Shaw 1998).
+// For problems too large for the constraint solver: one window of the plan at a time is free, the rest is fixed, and
+// the solver improves it (large neighbourhood search, Shaw 1998).
 import { constraintModel, type Output } from '../core/plan/solve/constraint-model.ts';
 import type { Solution } from '../core/plan/solve/solution.ts';
 import { warmStart, type WarmStartStep } from '../core/plan/solve/warm-start.ts';
@@ -8,13 +8,13 @@ import type { IndexedProblem } from '../core/plan/model/indexed-problem.ts';
 import { seeded } from '../core/measure/random.ts';
 import type { Proving } from './prove-schedule.ts';
 
-/** Steps that are free at once, and the time they may take. */
+/** Number of free steps at once, and the time for them. */
 const FREE_STEPS = 26;
 const SECONDS_EACH = 8;
 
 /**
- * Polishes until its time is up, or it is stopped.
- * @param bestNow  the best plan known, which others may have found meanwhile
+ * Improves until its time is up or it is stopped.
+ * @param bestNow  the best known plan, which another engine may have found
  */
 export async function polish(
   bestNow: () => Solution,
@@ -50,12 +50,12 @@ export async function polish(
     };
     const seconds = Math.min(SECONDS_EACH, (until - now()) / 1000);
     const outcome = await solver.ask({ text: model.text, data: model.data, seconds, onSolution });
-    // Its time was up: the process was ended, and the next stretch starts another.
+    // Its time was up: the process has ended, and the next window starts another.
     if (outcome === 'stopped' && isOver()) return;
   }
 }
 
-/** What lies beside each other in the plan: a step of a late job if there is one, or of what ends last, and what is near it. */
+/** Neighbours in the plan: a late step if there is one, or one that ends last, and the steps near it. */
 function freeSteps(indexed: IndexedProblem, { steps, objective }: Solution, random: () => number): Set<number> {
   const movable = steps.flatMap((step, index) => (indexed.fixed[index] ? [] : [{ index, step }]));
   const lateJobs = new Set(
@@ -65,7 +65,7 @@ function freeSteps(indexed: IndexedProblem, { steps, objective }: Solution, rand
   );
   const late = movable.filter(({ index }) => lateJobs.has(indexed.job[index] ?? 0));
   const last = movable.filter(({ step }) => step.end >= objective.makespan - 1e-6);
-  // Mostly where it hurts, and now and then anywhere: room may have to be made elsewhere first.
+  // Mostly a critical step, now and then any: room may have to be made elsewhere first.
   const sore = objective.tardiness > 0 ? late : last;
   const among = sore.length > 0 && random() < 0.7 ? sore : movable;
   const middle = among[Math.floor(random() * among.length)];

@@ -1,9 +1,9 @@
-// The constraint solver in a process of its own for each model: started ahead, told the model, and ended to stop it.
+// The constraint solver in a process of its own for each model: started ahead, given the model, and ended to stop it.
 import { spawn, type ChildProcessWithoutNullStreams } from 'node:child_process';
 import { createInterface } from 'node:readline';
 import { fileURLToPath } from 'node:url';
 
-/** WebAssembly recurses deep while it reads a model. */
+/** WebAssembly recurses deeply while it reads a model. */
 const STACK_KB = 4000;
 
 interface Message {
@@ -14,25 +14,27 @@ interface Message {
   readonly what?: string;
 }
 
+/** A model, its data, and the time it may take. */
 export interface SolverRequest {
   readonly text: string;
   readonly data: unknown;
   readonly seconds: number;
-  /** Each solution, better than the one before, as the model prints it. */
+  /** Called with each solution, better than the one before. */
   readonly onSolution: (printed: string) => void;
 }
 
-/** `proved`: the last solution is the best there is; `none`: there is no solution at all; `stopped`: time was up. */
+/** `proved`: the last solution is optimal; `none`: infeasible; `stopped`: time was up. */
 export type SolverOutcome = 'proved' | 'none' | 'stopped';
 
+/** A constraint solver that runs one model a process. */
 export class ConstraintSolver {
   #child: ChildProcessWithoutNullStreams | null = null;
   #told: (message: Message) => void = () => undefined;
   #ready: Promise<void> = Promise.resolve();
-  /** What the solver last complained of; '' when it did not. */
+  /** The solver's last error message; '' without one. */
   complaint = '';
 
-  /** Starts the process, so that it is there when it is asked. */
+  /** Starts the process ahead of the first request. */
   start(): void {
     if (this.#child) return;
     const script = fileURLToPath(new URL('./minizinc-child.mjs', import.meta.url));
@@ -56,7 +58,7 @@ export class ConstraintSolver {
     });
   }
 
-  /** Asks one thing after the other; never two at once. */
+  /** Solves one request after the other; never two at once. */
   async ask({ text, data, seconds, onSolution }: SolverRequest): Promise<SolverOutcome> {
     if (seconds <= 0) return 'stopped';
     this.start();
@@ -85,7 +87,7 @@ export class ConstraintSolver {
     }
   }
 
-  /** Ends the process: whatever it was asked is over. */
+  /** Ends the process and its request. */
   stop(): void {
     this.#child?.kill('SIGKILL');
     this.#child = null;

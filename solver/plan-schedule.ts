@@ -1,4 +1,4 @@
-// Both engines together: the search finds a good plan at once and goes on, the constraint solver beside it proves.
+// Runs both engines: the search finds a good plan at once and goes on, the constraint solver proves its optimality.
 import { scheduleLowerBound } from '../core/plan/solve/lower-bound.ts';
 import { isTooLarge } from '../core/plan/solve/constraint-model.ts';
 import { isBetter, reachesBound } from '../core/plan/model/objective.ts';
@@ -10,25 +10,26 @@ import type { ConstraintSolver } from './minizinc.ts';
 import { polish } from './large-neighbourhood-search.ts';
 import { prove } from './prove-schedule.ts';
 
+/** Time, seed and callbacks of a planning run. */
 export interface PlanTerms {
   readonly seconds: number;
   readonly seed: number;
   readonly now: () => number;
   readonly solver: ConstraintSolver;
-  /** Tells of each better plan, and of a higher bound. */
+  /** Called with each better plan, and with a higher bound. */
   readonly onBetter?: ((plan: Schedule) => void) | undefined;
   readonly isStopped?: (() => boolean) | undefined;
-  /** A plan to begin with. */
+  /** A plan to start from. */
   readonly from?: Pick<Solution, 'order' | 'chosen'> | undefined;
 }
 
-/** The search alone comes first: the solver begins with a plan that is hard to beat, and so with a short horizon. */
+/** The search runs alone first: the solver then starts with a good plan, and so with a short horizon. */
 const ALONE_SHARE = 0.15;
 const MOST_ALONE_MS = 2000;
-/** The search gives way to the solver's messages so often. */
+/** How often the search yields to the solver's messages, ms. */
 const SLICE_MS = 40;
 
-/** @returns null when there is no plan: somebody needed is never there long enough */
+/** @returns null when there is no feasible plan: a maker that is needed is never there long enough */
 export async function planSchedule(indexed: IndexedProblem, terms: PlanTerms): Promise<Schedule | null> {
   const { now, seconds, solver } = terms;
   const began = now();
@@ -91,7 +92,7 @@ function scheduleOf({ objective, steps }: Solution, bound: Objective): Schedule 
   const { tardiness, makespan } = bound;
   return {
     objective,
-    // What is proved of plans of the least tardiness says nothing while the tardiness is not the least.
+    // A bound on the makespan of plans of least tardiness says nothing while the tardiness is not the least.
     bound: { tardiness: Math.min(tardiness, objective.tardiness), makespan: Math.min(makespan, objective.makespan) },
     steps,
   };

@@ -1,4 +1,5 @@
-// The constraint solver: published optima proved, tiny problems against trying everything, larger ones by the strict checker.
+// The constraint solver: published optima proved, tiny problems against exhaustive search, larger ones by the strict
+// checker.
 import fc from 'fast-check';
 import { afterAll, describe, expect, test } from 'vitest';
 import { scheduleLowerBound } from '../core/plan/solve/lower-bound.ts';
@@ -22,7 +23,7 @@ const solver = new ConstraintSolver();
 afterAll(() => solver.stop());
 const now = () => performance.now();
 
-/** From the plan by rule alone, so that the solver has everything to do. */
+/** Starts from the priority-rule plan, so that the solver has everything to do. */
 async function proved(problem: ScheduleProblem, seconds = 50) {
   const indexed = indexProblem(problem);
   const quick = quickPlan(problem);
@@ -81,7 +82,7 @@ test('times that are no whole units, and problems too large, are left to the sea
 test('a problem too large as a whole is polished a stretch at a time, and never spoiled', async () => {
   const problem = randomWeek({ seed: 2, batches: 20, stepsEach: 10, makers: 3, days: 4 });
   const indexed = indexProblem(problem);
-  // Last things first: whatever is set free can be done better.
+  // The last steps come first, so any free window can be improved.
   const poor = warmStart(
     indexed,
     new Map(Array.from({ length: indexed.size }, (_, step) => [step, { start: -step, maker: 0 }])),

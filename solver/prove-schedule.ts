@@ -1,4 +1,4 @@
-// The second engine: the constraint solver takes the search's plan as what has to be beaten, and proves what cannot be.
+// The second engine: the constraint solver starts from the search's plan, improves it, and proves its bound.
 import { constraintModel, type SolveStage, type Output } from '../core/plan/solve/constraint-model.ts';
 import { warmStart } from '../core/plan/solve/warm-start.ts';
 import { isBetter, SAME } from '../core/plan/model/objective.ts';
@@ -7,19 +7,20 @@ import type { Solution } from '../core/plan/solve/solution.ts';
 import type { IndexedProblem } from '../core/plan/model/indexed-problem.ts';
 import type { ConstraintSolver, SolverOutcome } from './minizinc.ts';
 
+/** A problem, its solver and its time. */
 export interface Proving {
   readonly indexed: IndexedProblem;
   readonly solver: ConstraintSolver;
   readonly seconds: number;
-  /** ms, of a clock that only goes on. */
+  /** A monotonic clock, ms. */
   readonly now: () => number;
   readonly onBetter: (found: Solution) => void;
 }
 
 /**
- * Looks for better plans, and for the proof that there is none.
+ * Searches for better plans, and for the proof that there is none.
  * @param best   of the search
- * @param bound  what is known already; what is proved beyond it is in the answer
+ * @param bound  what is proved already; the answer holds what is proved beyond it
  */
 export async function prove(
   best: Solution,
@@ -33,7 +34,7 @@ export async function prove(
     const outcome = await run({ least: 'tardiness', known: held.objective.tardiness });
     if (outcome === 'proved' || outcome === 'none') tardiness = held.objective.tardiness;
   }
-  // The end is proved for the least tardiness only: with more of it a plan may well end sooner.
+  // The makespan is proved for the least tardiness only: with more tardiness a plan may end sooner.
   if (held.objective.tardiness <= tardiness + SAME && held.objective.makespan > makespan + SAME) {
     const aim = { least: 'makespan', tardiness, known: held.objective.makespan } as const;
     const outcome = await run(aim);

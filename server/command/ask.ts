@@ -2,7 +2,7 @@
 import { ask, type Answer, type AskBasis } from '../../core/ask/ask.ts';
 import type { Figure } from '../../core/figure/figure.ts';
 
-/** A figure as plain JSON, its lazy sum written out. */
+/** A figure as plain JSON, with its sum written out. */
 interface FigureJson {
   label: string;
   value: number;
@@ -12,13 +12,14 @@ interface FigureJson {
   source: string;
 }
 
-/** What one question comes to: the figures, the main answer first, or why there are none. */
+/** The answer to one question: its figures, the main one first, or why there are none. */
 export type AskOutcome = { readonly figures: FigureJson[] } | { readonly error: string };
 
+/** Answers one question. @returns its figures, or an error in one sentence */
 export function outcomeOf(line: string, basis: AskBasis): AskOutcome {
   const answer = ask(line, basis);
   if (answer.ok) {
-    // A script sees no margin where a doubt could be noted: what is not wholly understood is not answered.
+    // A script cannot see a note about a doubt, so a question that is not fully understood has no answer.
     const doubt = doubtOf(answer);
     return doubt ? { error: doubt } : { figures: answer.figures.map(toJson) };
   }

@@ -11,12 +11,13 @@ interface RemarkJson {
   readonly about: string;
   readonly sentence: string;
   readonly why: string;
-  /** What one click would do; null when there is nothing so simple. */
+  /** The text of the remedy; null when there is no simple one. */
   readonly remedy: string | null;
-  /** The maker's reason for letting it stand; null when none was given. */
+  /** The maker's reason for overriding it; null when it is not overridden. */
   readonly known: string | null;
 }
 
+/** Findings by piece, or why the file cannot be read. */
 export type CheckOutcome =
   | { readonly pieces: readonly { readonly name: string; readonly remarks: readonly RemarkJson[] }[] }
   | { readonly error: string };

@@ -4,6 +4,7 @@ import { planBars } from '../../core/cut/bars/plan-bars.ts';
 import type { LinearProgramSolver } from '../../core/cut/bars/linear-program.ts';
 import { readJson } from './piece-file.ts';
 
+/** A plan, or why there is none. */
 export type CutOutcome = BarPlan | { readonly error: string };
 
 /**

@@ -3,6 +3,7 @@ import { planSheets } from '../../core/cut/sheets/plan-sheets.ts';
 import { sheetProblemSchema, type SheetPlan } from '../../core/cut/sheets/sheet-problem.ts';
 import { readJson } from './piece-file.ts';
 
+/** A plan, or why there is none. */
 export type NestOutcome = SheetPlan | { readonly error: string };
 
 /**

@@ -1,4 +1,4 @@
-// The pieces of a file handed to a command: read, or refused in one sentence.
+// Reads the pieces of a file for a command, or returns one sentence why not.
 import type { z } from 'zod';
 import { pieceFileSchema } from '../../contract/pieces.ts';
 import type { Piece } from '../../core/piece/piece.ts';
@@ -10,7 +10,7 @@ export function readPieceFile(text: string): { readonly pieces: readonly Piece[]
   return { pieces: read.value.format === 'noon-ledger/piece' ? [read.value.piece] : read.value.pieces };
 }
 
-/** JSON of a known shape, or why it is not. */
+/** Reads JSON by a schema, or returns why it does not fit. */
 export function readJson<Value>(
   text: string,
   schema: z.ZodType<Value>,

@@ -1,4 +1,4 @@
-// noon price: what the pieces of a file weigh, take, cost and sell for, for scripts.
+// noon price: weight, bench time, cost and prices of the pieces of a file, for scripts.
 import type { Fix } from '../../core/metal/fix.ts';
 import { countPiece } from '../../core/price/piece/count-piece.ts';
 import { type Rates } from '../../core/studio/rates.ts';
@@ -18,11 +18,12 @@ interface PriceJson {
   readonly wholesale: number;
   readonly retail: number;
   readonly left: number;
-  /** null when no time is entered. */
+  /** null when the piece has no bench time. */
   readonly perHour: number | null;
   readonly problems: readonly { readonly path: string; readonly sentence: string }[];
 }
 
+/** Figures by piece, or why the file cannot be read. */
 export type PriceOutcome = { readonly pieces: readonly PriceJson[] } | { readonly error: string };
 
 /**

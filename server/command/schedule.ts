@@ -5,12 +5,13 @@ import type { ConstraintSolver } from '../../solver/minizinc.ts';
 import { planSchedule } from '../../solver/plan-schedule.ts';
 import { readJson } from './piece-file.ts';
 
+/** A schedule, or why there is none. */
 export type ScheduleOutcome = Schedule | { readonly error: string };
 
 /**
  * Plans a schedule problem.
  * @param text  JSON of the problem, see docs/formats/schedule.md
- * @param now  ms of a clock that only goes on
+ * @param now  a monotonic clock, ms
  */
 export async function scheduleOutcome(
   text: string,

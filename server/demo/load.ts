@@ -1,5 +1,5 @@
 // Loads the sample workshop into an empty ledger: two makers in the invented harbour town of Skerrow Haven, with autumn
-// orders from two shops, a winter market, one commission, and some trouble. Days are reckoned from today.
+// orders from two shops, a winter market, one commission, and some trouble. Days count from today.
 import { dayAfter, localDay, weekdayOf } from '../../core/measure/days.ts';
 import type { Batch } from '../../core/batch/batch.ts';
 import { STUDIO_ID } from '../../contract/studio.ts';
@@ -26,7 +26,7 @@ import { demoStudio } from './studio.ts';
 const SUNDAY = 6;
 const SOURCE = 'typed, made-up prices for the sample';
 
-// Silver climbs over the autumn, so that a price made early no longer holds.
+// Silver rises over the autumn, so that an early price is out of date.
 const fixes: readonly { daysAgo: number; prices: Record<string, string> }[] = [
   { daysAgo: 58, prices: { Ag: '21.90 / ozt', Au: '1962 / ozt', Cu: '7.35 / kg' } },
   { daysAgo: 51, prices: { Ag: '22.65 / ozt', Au: '1978 / ozt', Cu: '7.42 / kg' } },
@@ -40,11 +40,11 @@ const fixes: readonly { daysAgo: number; prices: Record<string, string> }[] = [
 const batches: readonly {
   kind: Batch['kind'];
   piece: keyof typeof demoPieces;
-  /** Of a piece with sizes. */
+  /** For a piece with sizes. */
   size?: string;
   quantity: string;
   dueIn: number;
-  /** Days until what it is made of is there; left out: now. */
+  /** Days until its material arrives; left out: it is in stock. */
   materialsIn?: number;
   customer: string;
   note: string;
@@ -96,7 +96,7 @@ const batches: readonly {
   { kind: 'fair', piece: 'lapelPin', quantity: '40', dueIn: 13, customer: 'Winter market, bowl by the till', note: '' },
 ];
 
-/** @param today  the day the sample is set on */
+/** @param today  the first day of the sample */
 export function loadDemo(ledger: Ledger, today: Date): void {
   const day = localDay(today);
   let writtenOn = day;
@@ -122,7 +122,7 @@ export function loadDemo(ledger: Ledger, today: Date): void {
       const added = stores.pieces.add(demoPieces[name]);
       return acceptPiece(stores, added.id, added.version);
     };
-    // Not accepted yet: the bench check has something to say of it.
+    // Not accepted yet: the bench check has a finding.
     const draft = (name: keyof typeof demoPieces) => {
       on(0);
       return stores.pieces.add(demoPieces[name]);
@@ -156,7 +156,7 @@ export function loadDemo(ledger: Ledger, today: Date): void {
       locket: draft('locket'),
     };
 
-    // A draft left open, as it happens: the tie bar is being tried in a thinner strip.
+    // A draft in progress: the tie bar is tried in a thinner strip.
     const thinner = structuredClone(tieBar.body);
     const [bar] = thinner.parts;
     if (bar?.section.form === 'strip') bar.section.thickness = '1 mm';
@@ -178,7 +178,7 @@ export function loadDemo(ledger: Ledger, today: Date): void {
     on(20);
     const rows = Papa.parse<string[]>(priceListStandIn, { skipEmptyLines: true }).data;
     addPriceList(stores, readPriceList(rows, alloysWith([]), 'GBP').items);
-    // The shawl pins were asked for at a rounder price.
+    // The shop asked for a rounder price of the shawl pins.
     on(4);
     setPrices(stores, {
       how: 'set',
@@ -219,7 +219,7 @@ export function loadDemo(ledger: Ledger, today: Date): void {
   run.immediate();
 }
 
-/** A due date on a day when shops are open: a Sunday moves to the Saturday before. */
+/** A due date on a day when shops are open: a Sunday becomes the Saturday before. */
 function dueOn(day: string, dueIn: number): string {
   const due = dayAfter(day, dueIn);
   return weekdayOf(due) === SUNDAY ? dayAfter(due, -1) : due;

@@ -1,4 +1,4 @@
-// The sample workshop's designs. All of it is made up: makers, town, designs, sizes and times.
+// The designs of the sample workshop. Everything is invented: makers, town, designs, sizes and times.
 import { pieceSchema, type Piece, type PieceTyped } from '../../core/piece/piece.ts';
 import type { PartTyped } from '../../core/piece/part.ts';
 import type { PartSection } from '../../core/stock/typed-section.ts';
@@ -74,6 +74,7 @@ const disc = (diameter: string): Blank => ({ rule: 'disc', diameter });
 const rectangle = (width: string, length: string): Blank => ({ rule: 'rectangle', width, length });
 const overlaps = { overlaps: true };
 
+/** The designs of the sample workshop. */
 export const demoPieces = {
   barometer: piece({
     name: 'Barometer brooch',

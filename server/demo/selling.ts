@@ -1,10 +1,10 @@
-// The sample workshop sells: metal received, a price set by hand, a winter market to come and one that was, two quotes.
+// What the sample workshop sells: metal received, a price set by hand, a coming and a past winter market, two quotes.
 import { dayAfter, weekdayOf } from '../../core/measure/days.ts';
 import type { NewReceipt } from '../../core/metal/receipt.ts';
 import { emptyFair, newLevel, type Fair, type Level } from '../../core/price/fair/fair.ts';
 import { emptyQuote, newQuoteLine, type Quote } from '../../core/price/quote/quote.ts';
 
-/** Ids of the sample's pieces by their names in the sample. */
+/** Ids of the sample's pieces by their key. */
 export type PieceIds = Readonly<
   Record<'lapelPin' | 'shawlPin' | 'barometer' | 'fork' | 'cufflinks' | 'signet', string>
 >;
@@ -23,6 +23,7 @@ const receipt = (
   paid,
 });
 
+/** Metal received by the sample workshop. */
 export const demoReceipts = [
   receipt(40, 'silver-925', 'wire', '250 g', '188.40'),
   receipt(40, 'silver-925', 'sheet', '180 g', '131.20'),
@@ -40,7 +41,7 @@ function weekdayBefore(day: string, weekday: number): string {
   return dayAfter(day, -((weekdayOf(day) - weekday + 7) % 7));
 }
 
-/** @param day  the day the sample is set on */
+/** @param day  the first day of the sample */
 export function demoFairs(day: string, ids: PieceIds): { readonly market: Fair; readonly regatta: Fair } {
   const market: Fair = {
     ...emptyFair,
@@ -101,6 +102,7 @@ export function demoFairs(day: string, ids: PieceIds): { readonly market: Fair; 
   return { market, regatta };
 }
 
+/** Quotes of the sample workshop. */
 export function demoQuotes(day: string, ids: PieceIds): readonly Quote[] {
   return [
     {

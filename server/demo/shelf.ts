@@ -1,4 +1,4 @@
-// What lies on the shelf of the sample workshop: enough of most, too little of one.
+// Stock of the sample workshop: enough of most, too little of one.
 import type { GoodsCounted } from '../../core/batch/buying/goods.ts';
 import type { NewLot } from '../../core/batch/stock/shelf.ts';
 
@@ -9,6 +9,7 @@ const sheet = (thickness: string) => ({ form: 'sheet' as const, thickness });
 
 const tube = (outside: string, wall: string) => ({ form: 'tube' as const, outside, wall });
 
+/** Lots in stock. */
 export const demoShelf: readonly DemoLot[] = [
   { daysAgo: 40, alloy: 'brass-c260', section: round('3.2 mm'), length: '1000 mm', count: '2', paid: '11.20' },
   { daysAgo: 40, alloy: 'brass-c260', section: round('3.2 mm'), length: '412 mm', why: 'left from the regatta forks' },
@@ -44,7 +45,7 @@ const solder = (grade: string, there: string, least: string): GoodsCounted => ({
   least,
 });
 
-/** What is counted by hand: the saw blades have run low. */
+/** Goods counted by hand: saw blades are low. */
 export const demoGoods: readonly GoodsCounted[] = [
   solder('easy', '6.4', '2'),
   solder('medium', '3.1', '2'),

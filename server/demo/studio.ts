@@ -1,6 +1,7 @@
-// The sample workshop's settings: made-up rates, rules and ways of selling.
+// Settings of the sample workshop: invented rates, rules and sales channels.
 import type { Studio } from '../../core/studio/studio.ts';
 
+/** Settings of the sample workshop that differ from the usual ones. */
 export const demoStudio: Partial<Studio> = {
   overheadPerHour: '',
   overheadCosts: [

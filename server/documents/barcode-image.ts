@@ -1,5 +1,6 @@
-// A code as a picture. Code 128 is what shops' readers know; a QR square holds the same on a small tag.
+// A code as a picture. Shops scan Code 128; a QR code holds the same on a small tag.
 
+/** Draws a code. @returns a PNG */
 export async function codePicture(text: string, kind: 'bars' | 'square'): Promise<Buffer> {
   const { toBuffer } = await import('bwip-js/node');
   const options =

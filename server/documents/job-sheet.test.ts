@@ -1,4 +1,4 @@
-// The job sheet as it is printed: its words read back out of the PDF.
+// The printed job sheet: its text read back from the PDF.
 import { execFileSync } from 'node:child_process';
 import { expect, test } from 'vitest';
 import { batchSchema } from '../../core/batch/batch.ts';
@@ -43,7 +43,7 @@ const count = countBatch(batch, [{ line: batch.lines[0]!, piece: pin }], rates, 
 async function printed(units: Units): Promise<string> {
   const about = { title: 'Heron pin, 6', studio: 'Test bench', address: 'http://localhost/batches/b', units };
   const pdf = await jobSheetPdf(batch, count, about, 'A4');
-  // As it is laid out, a line a line.
+  // In the layout of the page, one line a line.
   const text = execFileSync('pdftotext', ['-layout', '-', '-'], { input: pdf, encoding: 'utf8' });
   return text.replace(/[ \t]+/g, ' ');
 }

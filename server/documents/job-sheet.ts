@@ -1,4 +1,4 @@
-// The job sheet of a batch: what to make, what to cut, what to join with what, and boxes to tick at the bench.
+// The job sheet of a batch: what to make, cut and join, with boxes to tick at the bench.
 import type { Batch } from '../../core/batch/batch.ts';
 import { oneRunALine, type BatchCount } from '../../core/batch/count-batch.ts';
 import { type BatchRun } from '../../core/batch/batch-run.ts';
@@ -12,12 +12,13 @@ import { sectionInWords } from '../../core/stock/words.ts';
 import { codePicture } from './barcode-image.ts';
 import { pdfOf, type Paper, type Pdf } from './pdf.ts';
 
+/** What a job sheet says beside the batch. */
 export interface JobSheetAbout {
   readonly title: string;
   readonly studio: string;
-  /** Where the batch opens. */
+  /** The address of the batch. */
   readonly address: string;
-  /** Blanks are measured in. */
+  /** Unit of the blanks. */
   readonly units: Units;
 }
 
@@ -25,6 +26,7 @@ const LINE = 15;
 const BOX = 9;
 const STRIP_WIDTH = 90;
 
+/** Draws the job sheet of a batch. @returns a PDF */
 export async function jobSheetPdf(
   batch: Batch,
   count: BatchCount,
@@ -56,7 +58,7 @@ export async function jobSheetPdf(
   );
 }
 
-/** Writes down the page, and goes on to the next. */
+/** Draws the page, then starts the next. */
 class Writer {
   readonly pdf: Pdf;
   readonly left: number;
@@ -99,7 +101,7 @@ class Writer {
       .stroke();
   }
 
-  /** Words at places along one line. */
+  /** Words at positions along one line. */
   line(
     cells: readonly { readonly at: number; readonly words: string; readonly width?: number }[],
     height = LINE,
@@ -166,7 +168,7 @@ function goodsList(page: Writer, { runs }: BatchCount): void {
   }
 }
 
-// All on one scale, so that the longest is seen to be the longest.
+// All on one scale, so that their lengths compare.
 function strip(page: Writer, cut: Cut, longest: number): void {
   const scale = STRIP_WIDTH / longest;
   const y = page.y - LINE + 2;

@@ -1,4 +1,5 @@
-// Labels as they are printed: each where the layout says, to a tenth of a millimetre, and its code read by another's reader.
+// Printed labels: each where the layout puts it, to a tenth of a millimetre, and its code read by an independent
+// reader.
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -42,7 +43,7 @@ interface Word {
   readonly yMm: number;
 }
 
-/** Where each word stands on its page, by poppler. */
+/** The position of each word on its page, by poppler. */
 function wordsOf(pdf: Buffer): Word[] {
   const dir = mkdtempSync(join(tmpdir(), 'noon-labels-'));
   try {
@@ -71,7 +72,7 @@ test('one label a size and copy, with the price as a tag says it', () => {
     ['Fork, long', '£110.00'],
     ['Fork, long', '£110.00'],
   ]);
-  // A currency without small change.
+  // A currency without minor units.
   expect(labelsOf([fork], 'JPY', 1)[0]?.price).toBe('¥9,200');
 });
 

@@ -1,17 +1,18 @@
-// Price tags and labels on a sheet whose layout is given in millimetres, each with its code as bars or a square.
+// Price tags and labels on a sheet with a layout in millimetres, each with its code as bars or a square.
 import type { LabelLayout } from '../../contract/sheets.ts';
 import type { LineSheetItem } from '../../core/price/book/line-sheet.ts';
 import { minorDigits } from '../../core/figure/figure.ts';
 import { codePicture } from './barcode-image.ts';
 import { pdfOf, POINTS_PER_MM } from './pdf.ts';
 
+/** The text of one label. */
 export interface Label {
   readonly code: string;
   readonly name: string;
   readonly price: string;
 }
 
-/** A reader wants no more. */
+/** A scanner needs no more. */
 const LARGEST_SQUARE_MM = 22;
 
 /** One label a size and copy. */
@@ -28,12 +29,13 @@ export function labelsOf(items: readonly LineSheetItem[], currency: string, copi
   );
 }
 
-// As a tag says it: £290.00.
+// As on a price tag: £290.00.
 function priceOnTag(minor: number, currency: string): string {
   const format = new Intl.NumberFormat('en', { style: 'currency', currency, currencyDisplay: 'narrowSymbol' });
   return format.format(minor / 10 ** minorDigits(currency));
 }
 
+/** Draws labels in the places of a layout. @returns a PDF */
 export async function labelsPdf(labels: readonly Label[], layout: LabelLayout): Promise<Buffer> {
   const pictures = new Map<string, Buffer>();
   for (const { code } of labels)

@@ -1,4 +1,4 @@
-// The line sheet as a shop reads it: every piece and size with its prices, none lost between two pages.
+// The line sheet for a shop: every piece and size with its prices, none split between two pages.
 import { execFileSync } from 'node:child_process';
 import { expect, test } from 'vitest';
 import type { LineSheetItem } from '../../core/price/book/line-sheet.ts';
@@ -64,7 +64,7 @@ test('sixty pieces go on over the pages, each once and whole', async () => {
   for (const { name, code } of items) {
     const on = all.filter((page) => page.includes(name));
     expect(on).toHaveLength(1);
-    // Its name, its code and its prices on one page.
+    // Name, code and prices on one page.
     expect(on[0]).toContain(code);
   }
   const prices = all.join('').match(/14\.20 g 42\.00 92\.00/g);

@@ -1,14 +1,15 @@
-// The line sheet on paper: one block a piece, its picture, sizes, wholesale and suggested retail.
+// The printed line sheet: one block a piece, with picture, sizes, wholesale and suggested retail price.
 import type { LineSheetItem } from '../../core/price/book/line-sheet.ts';
 import { showValue } from '../../core/figure/show.ts';
 import { pdfOf, POINTS_PER_MM, type Pdf } from './pdf.ts';
 
+/** What a line sheet says beside its pieces. */
 export interface LineSheetTerms {
   readonly studio: string;
   readonly currency: string;
   /** ISO day. */
   readonly on: string;
-  /** Sentences at the foot: least order, breaks. */
+  /** Sentences at the foot: minimum order, volume discounts. */
   readonly terms: readonly string[];
   /** JPEG bytes of a picture. */
   readonly photo: (id: string) => Buffer;
@@ -18,6 +19,7 @@ const PICTURE = 26 * POINTS_PER_MM;
 const GAP = 5 * POINTS_PER_MM;
 const LINE = 14;
 
+/** Draws a line sheet. @returns a PDF */
 export async function lineSheetPdf(items: readonly LineSheetItem[], about: LineSheetTerms): Promise<Buffer> {
   return await pdfOf(`Line sheet, ${about.studio}`, (pdf) => {
     const { left, right, top, bottom } = pdf.page.margins;
@@ -38,7 +40,7 @@ export async function lineSheetPdf(items: readonly LineSheetItem[], about: LineS
   });
 }
 
-// The blanks of a piece on one scale, under each other.
+// The blanks of a piece on one scale, one below the other.
 function drawing(pdf: Pdf, blanks: LineSheetItem['blanks'], left: number, top: number): void {
   const gap = 3;
   const room = PICTURE - 6;

@@ -1,17 +1,20 @@
-// Paper: a PDF document in the book's own type, as one buffer.
+// A PDF document in the app's own font, as one buffer.
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import type PDFDocument from 'pdfkit';
 
+/** A PDF document while it is drawn. */
 export type Pdf = PDFKit.PDFDocument;
+/** Paper sizes. */
 export type Paper = 'A4' | 'Letter';
+/** PDF points in a millimetre. */
 export const POINTS_PER_MM = 72 / 25.4;
 
 const TYPE = '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff';
 
 /**
- * @param title  as the document names itself
- * @param draw   draws on a page with margins of 15 mm; adds pages as it needs them
+ * @param title  title of the document
+ * @param draw   draws on a page with margins of 15 mm, and adds pages as needed
  */
 export async function pdfOf(
   title: string,

@@ -1,12 +1,13 @@
-// The plan that was kept as a calendar (RFC 5545): an event a stretch of hands, and one for what works by itself alone.
+// The kept plan as a calendar (RFC 5545): an event for each stretch of attended work, and one for each unattended
+// stretch.
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
 import { dayAfter } from '../../core/measure/days.ts';
 import { clockOf, MINUTES_A_DAY } from '../../core/plan/model/calendar.ts';
 import type { KeptBlock, KeptPlan } from '../../core/plan/studio/kept-plan.ts';
 
 /**
- * Times float: they are the clock on the wall's, whatever the zone, so a day with a clock change needs no rule of its own.
- * @returns the text of a calendar; an empty one before the first plan is kept
+ * Times float: they are local wall-clock times in any zone, so a clock change needs no rule.
+ * @returns the text of a calendar; an empty one before the first kept plan
  */
 export function planCalendar(kept: KeptPlan | null, studio: string): string {
   const events = (kept?.blocks ?? []).flatMap(eventsOf);

@@ -1,4 +1,4 @@
-// The rendered page measured: what the ruler and the card say is what they are.
+// The rendered page, measured: ruler and card have the sizes they claim.
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -26,7 +26,7 @@ async function pixels(pdf: Buffer) {
   }
 }
 
-/** The longest dark run along each row: the ruler's own line, and the sides of the frame. */
+/** The longest dark run along each row: the line of the ruler, and the sides of the frame. */
 function runs({ isDark, width, height }: Awaited<ReturnType<typeof pixels>>): number[] {
   return Array.from({ length: height }, (_, y) => {
     let [longest, run] = [0, 0];
@@ -44,7 +44,7 @@ test.each(['A4', 'Letter'] as const)(
     const page = await pixels(await templatesPdf('Test', [{ label: 'Band, 4', kind: 'strip', lengthMm: 57.6 }], paper));
     expect(mm(page.width)).toBeCloseTo(paper === 'A4' ? 210 : 215.9, 0);
     const lengths = runs(page).map(mm);
-    // The ticks at its ends stand out by half their own line each: 0.6 points in all.
+    // The end ticks stand out by half their own line each: 0.6 points in all.
     const ruler = Math.max(...lengths) - (0.6 / 72) * 25.4;
     expect(Math.abs(ruler - RULER_MM)).toBeLessThan(0.2);
     // ISO/IEC 7810 ID-1: 85.60 mm wide; the upper and the lower side stand 53.98 mm apart.

@@ -1,7 +1,8 @@
-// Cut templates on paper at true scale, with a ruler and the frame of a bank card to see that the printer kept it.
+// Cut templates at true scale, with a ruler and the frame of a bank card to check the printer.
 import { laidOut, roomOf, type Template } from '../../core/batch/templates/templates.ts';
 import { pdfOf, POINTS_PER_MM, type Paper, type Pdf } from './pdf.ts';
 
+/** Length of the ruler, mm. */
 export const RULER_MM = 150;
 /** ISO/IEC 7810 ID-1. */
 const CARD_MM = { width: 85.6, height: 53.98 } as const;
@@ -10,6 +11,7 @@ const TOP_MM = 100;
 
 const pt = (mm: number) => mm * POINTS_PER_MM;
 
+/** Draws templates at true scale. @returns a PDF */
 export async function templatesPdf(title: string, templates: readonly Template[], paper: Paper): Promise<Buffer> {
   return await pdfOf(
     `Cut templates, ${title}`,
@@ -35,7 +37,7 @@ export async function templatesPdf(title: string, templates: readonly Template[]
   );
 }
 
-// Rows that do not fit what is left of a page go to the next.
+// Rows that do not fit the rest of a page move to the next.
 function paged(templates: readonly Template[], width: number, height: number) {
   const { placed } = laidOut(templates, width);
   let [start, room] = [0, height - TOP_MM];

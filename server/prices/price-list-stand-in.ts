@@ -1,6 +1,6 @@
-// The price list that ships with the book, to try buying lists with: two made-up suppliers, made-up prices.
+// A sample price list to try buying lists with: two invented suppliers, invented prices.
 
-/** A table as docs/formats/price-list.md has it. */
+/** A table in the format of docs/formats/price-list.md. */
 export const priceListStandIn = `supplier,item,name,metal,form,size,length,pack,from,price,currency,days
 Breakwater Bullion,W-20-500,Sterling round wire 20 ga 500 mm,silver-925,round,20 ga,500 mm,1,1,3.70,GBP,3
 Breakwater Bullion,W-20-1M,Sterling round wire 20 ga 1 m,silver-925,round,20 ga,1000 mm,1,1,6.60,GBP,3

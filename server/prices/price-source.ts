@@ -1,11 +1,12 @@
-// Where prices of fine metal could come from: the book asks a source for days, and does not mind which it is.
+// A source of prices of fine metal. The app asks it for days and works with any source.
 import type { OfferedDay } from '../../contract/fixes.ts';
 
+/** A source of prices of fine metal. */
 export interface PriceSource {
   /**
-   * Prices at noon of the last days.
-   * @param until     the last day asked for, ISO
-   * @param days      how many, 1 or more
+   * Noon prices of the last days.
+   * @param until     the last day, ISO
+   * @param days      number of days, 1 or more
    * @param currency  ISO 4217
    * @returns latest first; a day without a market is left out
    */

@@ -1,14 +1,15 @@
-// The price stand-in: a made-up daily series for each metal, the same on every machine, to try the book with before a real
-// source is put in its place. Nothing here is a market price.
+// The price stand-in: an invented daily series for each metal, the same on every machine, to try the app with before a
+// real source takes its place. Nothing here is a market price.
 import { minorDigits } from '../../core/figure/figure.ts';
 import type { FixMetal } from '../../core/metal/fix.ts';
 import { dayAfter } from '../../core/measure/days.ts';
 import { normal, seeded } from '../../core/measure/random.ts';
 import type { PriceSource } from './price-source.ts';
 
+/** Names the stand-in as the source of a price. */
 export const STAND_IN = 'made-up prices of the stand-in';
 
-/** Where the walk of each metal tends to, in no currency's money per troy ounce (copper: per kg), and how far a day strays. */
+/** Mean of each series, in no currency's money per troy ounce (copper: per kg), and its daily deviation. */
 const walks = {
   Ag: { level: 28, step: 0.014, unit: 'ozt' },
   Au: { level: 2100, step: 0.008, unit: 'ozt' },
@@ -17,11 +18,12 @@ const walks = {
   Cu: { level: 8, step: 0.01, unit: 'kg' },
 } as const satisfies Record<FixMetal, object>;
 
-/** The series begins here; a walk pulled back to its level stays plausible for ever. */
+/** First day of the series; a series that reverts to its mean stays plausible for ever. */
 const FIRST_DAY = '2024-01-01';
 const PULL = 0.01;
 const MS_PER_DAY = 86_400_000;
 
+/** The price stand-in. */
 export const standIn: PriceSource = {
   days(until, days, currency) {
     const metals = Object.keys(walks) as FixMetal[];

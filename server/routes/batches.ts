@@ -7,6 +7,7 @@ import type { Stores } from '../store/stores.ts';
 import { registerDocuments } from './documents.ts';
 import { answerRoute } from './register.ts';
 
+/** Registers the routes of batches. */
 export function registerBatches(app: FastifyInstance, stores: Stores): void {
   answerRoute(app, batchRoutes.list, () => batchesWithPieces(stores));
   answerRoute(app, batchRoutes.add, ({ body }) => addBatch(stores, body));

@@ -1,4 +1,4 @@
-// The routes that every kind of document answers to.
+// The routes that every kind of document has.
 import type { FastifyInstance } from 'fastify';
 import type { DocumentOf } from '../../contract/document.ts';
 import type { Route } from '../../contract/route.ts';
@@ -20,7 +20,7 @@ interface DocumentRoutesOf<Body> {
   readonly remove: Route<Id, undefined, AtVersion, null>;
 }
 
-/** What a kind of document does otherwise than keeping what was sent. */
+/** What a kind of document does beyond storing the body. */
 interface DocumentUseCases<Body> {
   readonly saveDraft?: (id: string, version: number, body: Body) => DocumentOf<Body>;
   readonly accept?: (id: string, version: number) => DocumentOf<Body>;

@@ -5,6 +5,7 @@ import type { Stores } from '../store/stores.ts';
 import { registerDocuments } from './documents.ts';
 import { answerRoute } from './register.ts';
 
+/** Registers the routes of fairs. */
 export function registerFairs(app: FastifyInstance, { fairs }: Stores): void {
   answerRoute(app, fairRoutes.list, () => fairs.list());
   answerRoute(app, fairRoutes.add, ({ body }) => fairs.add(body));

@@ -1,4 +1,4 @@
-// Metal prices: read them, add a day or a file of days. None is ever changed. Beside them the price stand-in.
+// Metal prices: read them, add a day or a file of days. An entry never changes. Beside them the price stand-in.
 import type { FastifyInstance } from 'fastify';
 import { fixRoutes } from '../../contract/fixes.ts';
 import type { PriceSource } from '../prices/price-source.ts';
@@ -6,6 +6,7 @@ import { addManyMetalPrices, addMetalPrices } from '../services/add-metal-prices
 import type { Stores } from '../store/stores.ts';
 import { answerRoute } from './register.ts';
 
+/** Registers the routes of metal prices and of the price stand-in. */
 export function registerFixes(app: FastifyInstance, stores: Stores, source: PriceSource): void {
   answerRoute(app, fixRoutes.list, () => stores.fixes.list());
   answerRoute(app, fixRoutes.add, ({ body }) => addMetalPrices(stores, body));

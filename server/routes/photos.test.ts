@@ -1,4 +1,4 @@
-// Pictures: made smaller, turned upright, nothing of the camera's left; they travel with the file of their piece.
+// Pictures are reduced, turned upright and stripped of camera data; they are part of the file of their piece.
 import type { FastifyInstance } from 'fastify';
 import sharp from 'sharp';
 import { afterEach, beforeEach, expect, test } from 'vitest';
@@ -22,7 +22,7 @@ afterEach(async () => {
   ledger.close();
 });
 
-// A camera's picture: on its side, with its maker and a place written into it.
+// A camera's picture: rotated, with camera maker and place in its EXIF data.
 const fromCamera = () =>
   sharp({ create: { width: 2400, height: 1800, channels: 3, background: '#b8c0c8' } })
     .jpeg()

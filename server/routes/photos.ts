@@ -1,9 +1,10 @@
-// Pictures: taken in as they come from the camera, given out as they are kept.
+// Pictures: uploaded as they come from the camera, served as stored.
 import type { FastifyInstance } from 'fastify';
 import { PHOTO_LIMIT_BYTES, photoRoutes } from '../../contract/photos.ts';
 import type { Stores } from '../store/stores.ts';
 import { answerRoute, sendRoute } from './register.ts';
 
+/** Registers the routes of pictures. */
 export function registerPhotos(app: FastifyInstance, { photos }: Stores): void {
   app.addContentTypeParser(/^image\//, { parseAs: 'buffer' }, (_request, body, parsed) => parsed(null, body));
   answerRoute(

@@ -1,4 +1,4 @@
-// Pieces: the designs, and their files.
+// Pieces and their files.
 import type { FastifyInstance } from 'fastify';
 import { PIECE_FILE_LIMIT_BYTES, pieceRoutes } from '../../contract/pieces.ts';
 import { acceptPiece } from '../services/accept-piece.ts';
@@ -7,6 +7,7 @@ import type { Stores } from '../store/stores.ts';
 import { registerDocuments } from './documents.ts';
 import { answerRoute } from './register.ts';
 
+/** Registers the routes of pieces. */
 export function registerPieces(app: FastifyInstance, stores: Stores): void {
   const { pieces } = stores;
   answerRoute(app, pieceRoutes.list, () => pieces.list());

@@ -1,4 +1,5 @@
-// The bench and its plan over HTTP: entries stay, plans are kept, better plans come line by line, the calendar is one.
+// The bench log and its plan over HTTP: entries stay, plans are kept, better plans arrive line by line, and the
+// calendar is valid.
 import ICAL from 'ical.js';
 import type { FastifyInstance } from 'fastify';
 import { afterEach, beforeEach, expect, test } from 'vitest';
@@ -72,7 +73,7 @@ test('a plan is kept, and its calendar read by another parser says the same, ove
   ]);
   const [first, second, alone] = events;
   expect(first?.summary).toBe('Ann: Brooch: tumble, 8; load, one');
-  // Floating: the clock on the wall, in whatever zone it hangs.
+  // Floating: local wall-clock time in any zone.
   expect([first?.startDate.toString(), first?.endDate.toString()]).toEqual([
     '2026-03-28T16:40:00',
     '2026-03-28T17:00:00',
@@ -84,7 +85,7 @@ test('a plan is kept, and its calendar read by another parser says the same, ove
   expect(second?.startDate.zone.tzid).toBe('floating');
   expect(alone?.endDate.toString()).toBe('2026-03-29T11:20:00');
   expect(second?.description).toContain('11:20');
-  // The same plan is the same calendar but for when it was made: nobody's events come twice.
+  // The same plan gives the same calendar except for its timestamp: no event appears twice.
   const again = planCalendar({ blocks: [block], at: '' }, 'Test');
   expect(again.match(/UID:.*/g)).toEqual(text.match(/UID:.*/g)?.slice(0, 2));
 });

@@ -1,4 +1,4 @@
-// The bench and its plan: entries, plans kept, better plans as they are found, and the calendar.
+// The bench log and the plan: entries, kept plans, better plans as they are found, and the calendar.
 import type { FastifyInstance } from 'fastify';
 import { planRoutes, type BenchPage } from '../../contract/plan.ts';
 import { planCalendar } from '../documents/plan-calendar.ts';
@@ -8,6 +8,7 @@ import { searchPlanInLines } from '../services/search-plan.ts';
 import type { Stores } from '../store/stores.ts';
 import { answerRoute, sendRoute } from './register.ts';
 
+/** Registers the routes of the plan. */
 export function registerPlan(app: FastifyInstance, stores: Stores): void {
   const { bench } = stores;
   const page = (): BenchPage => ({ entries: bench.entries(), kept: bench.plan() });
@@ -28,7 +29,7 @@ export function registerPlan(app: FastifyInstance, stores: Stores): void {
   );
   sendRoute(app, planRoutes.search, ({ body }, reply) => {
     const { lines, stop } = searchPlanInLines(body.problem, body.seconds, (error) => reply.log.error(error));
-    // When the page that asked is gone, nobody waits for a plan any more.
+    // When the page that asked is gone, the search stops.
     reply.raw.on('close', stop);
     return reply.type('application/x-ndjson').send(lines);
   });

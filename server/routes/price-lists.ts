@@ -6,6 +6,7 @@ import { addPriceList } from '../services/add-price-list.ts';
 import type { Stores } from '../store/stores.ts';
 import { answerRoute, sendRoute } from './register.ts';
 
+/** Registers the routes of suppliers' price lists. */
 export function registerPriceLists(app: FastifyInstance, stores: Stores): void {
   answerRoute(app, priceListRoutes.list, () => stores.priceLists.items());
   sendRoute(app, priceListRoutes.sample, (_asked, reply) =>

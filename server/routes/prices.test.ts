@@ -1,4 +1,4 @@
-// The money half of the ledger over HTTP: prices and why they changed, receipts, fairs, quotes, sheets for shops.
+// Prices over HTTP: prices with their reasons, receipts, fairs, quotes, papers for shops.
 import type { FastifyInstance, LightMyRequestResponse } from 'fastify';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
 import type { DocumentOf } from '../../contract/document.ts';
@@ -20,7 +20,7 @@ interface Answer<Body> {
   readonly body: Body;
   readonly raw: LightMyRequestResponse;
 }
-// What comes back is what the route promises; the test says which.
+// The answer has the shape of its route; the test names it.
 type Ask = <Body = unknown>(
   method: 'GET' | 'POST' | 'PUT' | 'DELETE',
   url: string,

@@ -1,8 +1,8 @@
-// Registers routes of the contract: their schemas check what comes in and document what goes out.
+// Registers routes of the contract: their schemas check requests and document answers.
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
 import type { Route } from '../../contract/route.ts';
 
-/** What a handler is given: the parts of the request, each read through the schema of its route. */
+/** What a handler receives: the parts of the request, each parsed by the schema of its route. */
 interface Asked<Params, Query, Body> {
   readonly params: Params;
   readonly query: Query;
@@ -11,7 +11,7 @@ interface Asked<Params, Query, Body> {
 }
 
 interface RouteOptions {
-  /** Largest body in bytes, where it differs from that of other routes. */
+  /** Largest request body, bytes, where it differs from that of other routes. */
   readonly bodyLimit?: number;
 }
 

@@ -13,6 +13,7 @@ import { batchOnPaper, lineSheetOf } from '../services/papers.ts';
 import type { Stores } from '../store/stores.ts';
 import { sendRoute } from './register.ts';
 
+/** Registers the routes of printed papers. */
 export function registerSheets(app: FastifyInstance, stores: Stores): void {
   const linesOf = (ids: string) => lineSheetOf(stores, ids.split(','));
   sendRoute(app, sheetRoutes.lineSheetPdf, async ({ query }, reply) => {

@@ -1,4 +1,4 @@
-// The shelf over HTTP: entries only, what lies there is their sum, and a batch gives back what it held.
+// Stock over HTTP: entries only, stock is their sum, and a batch returns what it held.
 import type { FastifyInstance } from 'fastify';
 import { afterEach, beforeEach, expect, test } from 'vitest';
 import type { ShelfPage } from '../../contract/shelf.ts';
@@ -72,7 +72,7 @@ test('an accepted plan issues metal, keeps offcuts, and is given back to the las
     [300, 1],
   ]);
   expect(issued.body.entries.slice(0, 3).map(({ how }) => how)).toEqual(['scrap', 'offcut', 'cut']);
-  // Its entries name it: it is not thrown away.
+  // Its entries name it, so it cannot be deleted.
   const removed = await app.inject({
     method: 'DELETE',
     url: `/api/batches/${batchId}`,
@@ -95,7 +95,7 @@ test('a plan the shelf does not hold is refused whole', async () => {
   const refused = await ask('POST', `/api/batches/${batchId}/cut`, { currency: 'GBP', stock: [line, line, line] });
   expect(refused).toMatchObject({ status: 400, body: { detail: expect.stringContaining('fewer bars') as string } });
   expect(counts((await ask('GET', '/api/shelf')).body)).toEqual([[1000, 2]]);
-  // Should two devices try at once, the ledger itself keeps the count above nothing.
+  // If two devices try at once, the ledger itself keeps the count from going below zero.
   const take = `insert into shelf_entry (recorded_at, lot_id, lot, how, change, grams, why)
     select recorded_at, lot_id, lot, 'cut', -3, 0, '' from shelf_entry limit 1`;
   expect(() => ledger.prepare(take).run()).toThrow(/fewer lie there/);

@@ -1,4 +1,4 @@
-// The shelf: what is in stock, stock received, counts, and metal issued to batches.
+// Stock: lots, receipts, stock counts, and metal issued to batches.
 import type { FastifyInstance } from 'fastify';
 import { shelfRoutes, type ShelfPage } from '../../contract/shelf.ts';
 import { giveMetalBack, issueMetal } from '../services/issue-metal.ts';
@@ -6,6 +6,7 @@ import { addLot, countLot } from '../services/stockroom.ts';
 import type { Stores } from '../store/stores.ts';
 import { answerRoute } from './register.ts';
 
+/** Registers the routes of stock. */
 export function registerShelf(app: FastifyInstance, stores: Stores): void {
   const { shelf } = stores;
   const page = (): ShelfPage => ({ lots: shelf.lots(), entries: shelf.entries() });

@@ -1,10 +1,11 @@
-// The studio's settings: one document, made on the first run.
+// The studio's settings: one document, created on the first run.
 import type { FastifyInstance } from 'fastify';
 import { STUDIO_ID, studioRoutes } from '../../contract/studio.ts';
 import { acceptStudio, setUpStudio } from '../services/set-up-studio.ts';
 import type { Stores } from '../store/stores.ts';
 import { answerRoute } from './register.ts';
 
+/** Registers the routes of the studio's settings. */
 export function registerStudio(app: FastifyInstance, stores: Stores): void {
   const { studio } = stores;
   answerRoute(app, studioRoutes.get, () => studio.get(STUDIO_ID));

@@ -1,4 +1,4 @@
-// Accepting a piece as its next revision, priced.
+// Accepts a piece as its next revision, with its prices.
 import type { DocumentOf } from '../../contract/document.ts';
 import { blocks } from '../../core/measure/issue.ts';
 import type { Piece } from '../../core/piece/piece.ts';

@@ -1,4 +1,4 @@
-// What happened at the bench.
+// Adds entries to the bench log.
 import type { NewBenchEntry } from '../../core/plan/studio/bench-entry.ts';
 import type { Stores } from '../store/stores.ts';
 

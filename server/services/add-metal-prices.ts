@@ -1,15 +1,15 @@
-// Metal prices of a day, typed or read from a file.
+// Adds the metal prices of a day, typed or from a file.
 import { fixProblems, type Fix, type NewFix } from '../../core/metal/fix.ts';
 import type { Stores } from '../store/stores.ts';
 import { refuseIssues } from './refuse.ts';
 
-/** Adds metal prices, at which everything is costed from now on. @throws NotAcceptable when a price cannot be read */
+/** Adds metal prices, which hold for every cost from now on. @throws NotAcceptable when a price cannot be read */
 export function addMetalPrices({ fixes }: Stores, fix: NewFix): Fix {
   refuseIssues(fixProblems(fix), 'These prices cannot be fixed yet.');
   return fixes.add(fix);
 }
 
-/** Adds the metal prices of a file together. @throws NotAcceptable, saying which day, when one cannot be read */
+/** Adds the metal prices of a file, all or none. @throws NotAcceptable with the day whose price cannot be read */
 export function addManyMetalPrices({ fixes, inTransaction }: Stores, days: readonly NewFix[]): Fix[] {
   days.forEach((fix, index) =>
     refuseIssues(

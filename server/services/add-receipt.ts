@@ -1,4 +1,4 @@
-// Metal received and what was paid for it.
+// Adds metal received, with the price paid.
 import { receiptProblems, type NewReceipt, type Receipt } from '../../core/metal/receipt.ts';
 import type { Stores } from '../store/stores.ts';
 import { refuseIssues } from './refuse.ts';

@@ -1,4 +1,4 @@
-// Adding, saving, accepting and removing a batch.
+// Adds, saves, accepts and removes a batch.
 import type { DocumentOf } from '../../contract/document.ts';
 import type { Batch } from '../../core/batch/batch.ts';
 import { givesMetalBack, refusedChange } from '../../core/batch/states.ts';
@@ -11,7 +11,7 @@ import { countBatchNow, madeLines } from './made-lines.ts';
 import { refuseIssues, refuseStops } from './refuse.ts';
 import { giveStockBack, takeGoods } from './stockroom.ts';
 
-/** Adds a batch as a draft. @throws NotThere when a revision it is to be made from is not in the ledger */
+/** Adds a batch as a draft. @throws NotThere when a revision it names is not in the ledger */
 export function addBatch(stores: Stores, batch: Batch): DocumentOf<Batch> {
   madeLines(stores, batch);
   return stores.batches.add(batch);
@@ -49,7 +49,7 @@ export function removeBatch(stores: Stores, id: string, version: number): void {
   stores.batches.remove(id, version);
 }
 
-/** What a batch costs and sells for in all. */
+/** Total cost and value of a batch. */
 function pricedBatch(stores: Stores, batch: Batch): Priced {
   const { rates, fix } = currentBasis(stores);
   const count = countBatchNow(stores, batch);

@@ -1,4 +1,4 @@
-// Issuing metal to a batch by an accepted cutting plan, and giving it back.
+// Issues metal to a batch by an accepted cutting plan, and returns it.
 import { randomUUID } from 'node:crypto';
 import { isDone, type BatchState } from '../../core/batch/batch.ts';
 import { entriesOfCut, type AcceptedCut } from '../../core/batch/cutting/issue-metal.ts';
@@ -9,8 +9,8 @@ import { acceptBatch } from './change-batch.ts';
 import { giveStockBack } from './stockroom.ts';
 
 /**
- * Books an accepted cutting plan of a batch, whose metal is issued from then on.
- * @throws NotThere; NotAcceptable when the shelf does not hold it, or the batch cannot be accepted
+ * Records an accepted cutting plan of a batch and issues its metal.
+ * @throws NotThere; NotAcceptable when there is not enough stock, or the batch cannot be accepted
  */
 export function issueMetal(stores: Stores, id: string, cut: AcceptedCut): void {
   const { rates } = currentBasis(stores);
@@ -25,7 +25,7 @@ export function issueMetal(stores: Stores, id: string, cut: AcceptedCut): void {
 }
 
 /**
- * Gives back just what a batch holds; one whose metal was issued is planned again.
+ * Returns exactly the metal that a batch holds; a batch with issued metal is planned again.
  * @throws NotThere; NotAcceptable when an offcut of it has been used since
  */
 export function giveMetalBack(stores: Stores, id: string): void {

@@ -1,4 +1,4 @@
-// Batches with the revisions of the pieces they are made from.
+// Batches with the revisions of their pieces.
 import type { BatchWithPieces } from '../../contract/batches.ts';
 import type { Batch } from '../../core/batch/batch.ts';
 import type { MadeLine } from '../../core/batch/batch-run.ts';
@@ -11,7 +11,7 @@ export function madeLines({ pieces }: Stores, { lines }: Batch): MadeLine[] {
   return lines.map((line) => ({ line, piece: pieces.revision(line.pieceId, line.pieceRevision) }));
 }
 
-/** All batches, oldest first, each with its pieces, so that a list needs no further request. */
+/** All batches, oldest first, each with its pieces, so that a list needs no further requests. */
 export function batchesWithPieces(stores: Stores): BatchWithPieces[] {
   return stores.batches.list().map((batch) => ({
     batch,
@@ -22,7 +22,7 @@ export function batchesWithPieces(stores: Stores): BatchWithPieces[] {
   }));
 }
 
-/** A batch counted at the current settings and metal prices. @throws NotThere */
+/** Counts a batch at the current settings and metal prices. @throws NotThere */
 export function countBatchNow(stores: Stores, batch: Batch): BatchCount {
   const { rates, fix } = currentBasis(stores);
   return countBatch(batch, madeLines(stores, batch), rates, fix);

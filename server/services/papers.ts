@@ -1,4 +1,4 @@
-// What goes on paper: line sheets for shops, job sheets for the bench.
+// The content of printed papers: line sheets for shops, job sheets for the bench.
 import type { LineSheetTerms } from '../documents/line-sheet.ts';
 import { batchTitle } from '../../core/batch/count-batch.ts';
 import { lineSheetItem, lineSheetTerms, type LineSheetItem } from '../../core/price/book/line-sheet.ts';
@@ -7,7 +7,7 @@ import type { Stores } from '../store/stores.ts';
 import { acceptedStudio, currentBasis } from './basis.ts';
 import { countBatchNow } from './made-lines.ts';
 
-/** What a shop is shown of pieces, in the order asked for. @throws NotThere */
+/** What a line sheet shows of pieces, in the order of the ids. @throws NotThere */
 export function lineSheetOf(
   stores: Stores,
   ids: readonly string[],
@@ -31,7 +31,7 @@ export function lineSheetOf(
   return { items, about };
 }
 
-/** A batch as it goes to the bench. @throws NotThere */
+/** What a job sheet shows of a batch. @throws NotThere */
 export function batchOnPaper(stores: Stores, id: string) {
   const { body } = stores.batches.get(id);
   const count = countBatchNow(stores, body);

@@ -1,4 +1,4 @@
-// Pieces as files: what goes out comes back the same, pictures included.
+// Exports and imports pieces as files, pictures included; an imported file equals the exported one.
 import type { DocumentOf } from '../../contract/document.ts';
 import { PIECE_FILE_VERSION, type PieceFile } from '../../contract/pieces.ts';
 import type { Piece } from '../../core/piece/piece.ts';
@@ -31,7 +31,7 @@ export function exportPieces(stores: Stores, ids: readonly string[] | null): Pie
 
 type FilePhotos = NonNullable<PieceFile['photos']>;
 
-/** The pictures that pieces show, each once, as they travel in a file. */
+/** The pictures of pieces, each once, as a file holds them. */
 function photosOf(pieces: readonly Piece[], photos: Photos): FilePhotos {
   const ids = new Set(pieces.flatMap((piece) => piece.photos.map(({ id }) => id)));
   return [...ids].map((id) => {
@@ -41,9 +41,9 @@ function photosOf(pieces: readonly Piece[], photos: Photos): FilePhotos {
 }
 
 /**
- * Takes in the pictures of a file. Bytes that were kept by a ledger come back under the id they had; anything else is
- * taken in afresh, so that nothing a camera wrote slips in by a file.
- * @returns the pieces, each naming its pictures as they are kept here
+ * Stores the pictures of a file. Bytes that this ledger wrote keep their id; any others are
+ * processed as an upload, so that no camera data enters by a file.
+ * @returns the pieces with the ids of their stored pictures
  */
 async function withPhotosKept(file: PieceFile, photos: Photos): Promise<Piece[]> {
   const pieces = file.format === 'noon-ledger/piece' ? [file.piece] : file.pieces;

@@ -1,4 +1,4 @@
-// Looking for better plans, told line by line while it goes on.
+// Searches for better plans and reports them line by line.
 import { Readable } from 'node:stream';
 import type { SearchTold } from '../../contract/plan.ts';
 import { indexProblem } from '../../core/plan/model/indexed-problem.ts';
@@ -12,7 +12,7 @@ interface PlanSearchUnderWay {
   readonly stop: () => void;
 }
 
-/** @param onError  told when the search fails; the lines end then */
+/** @param onError  called when the search fails; the lines end then */
 export function searchPlanInLines(
   problem: ScheduleProblem,
   seconds: number,

@@ -1,4 +1,4 @@
-// Setting the prices of pieces.
+// Sets prices of pieces.
 import type { NewPrices, PriceEntry } from '../../contract/prices.ts';
 import { belowCostIssue, isBelowCost } from '../../core/price/book/below-cost.ts';
 import { countPiece } from '../../core/price/piece/count-piece.ts';
@@ -7,8 +7,8 @@ import { currentBasis } from './basis.ts';
 import { refuseIssues } from './refuse.ts';
 
 /**
- * Prices pieces, all of them or none.
- * @throws NotAcceptable when a price lies below its cost and no reason is given; NotThere
+ * Sets prices, all of them or none.
+ * @throws NotAcceptable when a price lies below its cost and has no reason; NotThere
  */
 export function setPrices(stores: Stores, { how, why, prices }: NewPrices): PriceEntry[] {
   const { rates, fix } = currentBasis(stores);

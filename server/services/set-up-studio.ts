@@ -1,4 +1,4 @@
-// The studio: set up on the first run, and its settings accepted.
+// Sets up the studio on the first run, and accepts its settings.
 import type { DocumentOf } from '../../contract/document.ts';
 import { STUDIO_ID } from '../../contract/studio.ts';
 import { readRates } from '../../core/studio/rates.ts';
@@ -7,7 +7,7 @@ import { NotAcceptable } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';
 import { refuseIssues } from './refuse.ts';
 
-/** Sets the studio up on the first run. @throws NotAcceptable when it is set up already or the rate cannot be read */
+/** Sets up the studio on the first run. @throws NotAcceptable when it exists already or the rate cannot be read */
 export function setUpStudio(stores: Stores, answers: FirstRun): DocumentOf<Studio> {
   if (stores.studio.list().length > 0)
     throw new NotAcceptable('The studio is set up already. Change it in Studio.', []);

@@ -1,4 +1,4 @@
-// What the studio has in stock: metal on the shelf, and goods. Received, counted, taken for batches, given back.
+// Changes the stock of metal and goods: received, counted, used by batches, returned.
 import { randomUUID } from 'node:crypto';
 import type { LotCount } from '../../contract/shelf.ts';
 import type { BatchRun } from '../../core/batch/batch-run.ts';
@@ -45,13 +45,13 @@ export function countGoods({ goods }: Stores, typed: GoodsCounted): void {
   if (entry) goods.add([entry]);
 }
 
-/** Takes the counted goods of a batch, as far as there are any; only once. */
+/** Takes the goods of a batch from stock, as far as there are any; only once. */
 export function takeGoods({ goods }: Stores, batchId: string, runs: readonly BatchRun[]): void {
   const before = goods.entriesOf(batchId).reduce((sum, { change }) => sum + change, 0);
   if (before === 0) goods.add(entriesOfUse(runs, goods.stocked(), batchId));
 }
 
-/** Gives back just what a batch holds. @throws NotAcceptable when an offcut of it has been used since */
+/** Returns exactly what a batch holds. @throws NotAcceptable when an offcut of it has been used since */
 export function giveStockBack({ shelf, goods }: Stores, batchId: string): void {
   const entries = entriesOfReturn(shelf.entries(batchId), shelf.lots(), batchId);
   if ('sentence' in entries) throw new NotAcceptable(entries.sentence, []);

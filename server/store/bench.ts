@@ -1,4 +1,4 @@
-// The bench in the ledger: what was started and done, what was put somewhere by hand, and the plans that were kept.
+// Stores the bench log, pins, and kept plans.
 import { newKeptPlanSchema, type KeptPlan } from '../../core/plan/studio/kept-plan.ts';
 import type { BenchEntry, NewBenchEntry } from '../../core/plan/studio/bench-entry.ts';
 import type { Ledger } from './ledger.ts';
@@ -10,6 +10,7 @@ interface Row extends Omit<BenchEntry, 'at' | 'batchId' | 'on'> {
   on_day: string;
 }
 
+/** The bench log of a ledger. */
 export class BenchLog {
   readonly #ledger: Ledger;
   readonly #now: () => string;
@@ -39,7 +40,7 @@ export class BenchLog {
     })();
   }
 
-  /** The last plan that was kept; null before the first. */
+  /** The last kept plan; null before the first. */
   plan(): KeptPlan | null {
     const row = this.#prepare<[], { recorded_at: string; plan: string }>(
       'select * from plan_entry order by id desc limit 1',

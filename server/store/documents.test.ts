@@ -14,7 +14,7 @@ let laptop: Ledger;
 let tablet: Ledger;
 const notes = (ledger: Ledger) => new Documents(ledger, 'piece', noteSchema, () => '2026-03-02T12:00:00.000Z');
 
-// Two connections to one file, as two processes would have.
+// Two connections to one file, as two processes have.
 beforeEach(() => {
   dir = mkdtempSync(join(tmpdir(), 'noon-'));
   laptop = openLedger(join(dir, 'ledger.sqlite'), 'server/migrations', 'own');

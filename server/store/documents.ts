@@ -1,4 +1,4 @@
-// Documents in the ledger: drafts that save themselves, revisions that never change.
+// Stores documents: drafts, and revisions that never change.
 import { randomUUID } from 'node:crypto';
 import type { z } from 'zod';
 import type { DocumentKind, DocumentOf } from '../../contract/document.ts';
@@ -26,7 +26,7 @@ const nouns = {
   quote: 'This quote',
 } as const satisfies Record<DocumentKind, string>;
 
-/** The documents of one kind. Every write is one transaction and says which version it is based on. */
+/** The documents of one kind. Every write is one transaction and names the version it is based on. */
 export class Documents<Body> {
   readonly #ledger: Ledger;
   readonly #kind: DocumentKind;
@@ -34,7 +34,7 @@ export class Documents<Body> {
   readonly #now: () => string;
   readonly #prepare: Prepare;
 
-  /** @param schema  reads what is kept: a body written before a field was thought of is given its usual value */
+  /** @param schema  reads stored bodies: a field that is newer than the body takes its usual value */
   constructor(ledger: Ledger, kind: DocumentKind, schema: z.ZodType<Body>, now: () => string) {
     this.#ledger = ledger;
     this.#kind = kind;
@@ -86,7 +86,7 @@ export class Documents<Body> {
   saveDraft(id: string, version: number, body: Body): DocumentOf<Body> {
     return this.#write(id, version, (found) => {
       const draft = JSON.stringify(body);
-      // Back at what was accepted: no draft is left to accept.
+      // The body equals the accepted one, so no draft is left to accept.
       const isAccepted = found.accepted !== null && draft === JSON.stringify(found.accepted);
       this.#prepare('update document set draft = :draft, version = version + 1, updated_at = :now where id = :id').run({
         id,
@@ -98,7 +98,7 @@ export class Documents<Body> {
 
   /**
    * Accepts the draft as the next revision; without a draft nothing changes.
-   * @param priced  what the body comes to, kept with the revision
+   * @param priced  cost and prices of the body, stored with the revision
    */
   accept(id: string, version: number, priced: (body: Body) => Priced | null): DocumentOf<Body> {
     return this.#write(id, version, (found) => {
@@ -121,7 +121,7 @@ export class Documents<Body> {
     });
   }
 
-  /** Leaves the draft for the accepted revision. @throws NotThere, ChangedMeanwhile */
+  /** Discards the draft. @throws NotThere, ChangedMeanwhile */
   dropDraft(id: string, version: number): DocumentOf<Body> {
     return this.#write(id, version, (found) => {
       if (!found.isDraft || found.revision === 0) return;
@@ -132,7 +132,7 @@ export class Documents<Body> {
     });
   }
 
-  /** Puts a document away, or takes it out again; nothing of it changes. @throws NotThere, ChangedMeanwhile */
+  /** Archives a document, or restores it; its body stays. @throws NotThere, ChangedMeanwhile */
   archive(id: string, version: number, archived: boolean): DocumentOf<Body> {
     return this.#write(id, version, () => {
       this.#prepare('update document set archived_at = :at, version = version + 1 where id = :id').run({
@@ -142,7 +142,7 @@ export class Documents<Body> {
     });
   }
 
-  /** Takes away a document that was never accepted. @throws NotThere, ChangedMeanwhile */
+  /** Deletes a document that was never accepted. @throws NotThere, ChangedMeanwhile */
   remove(id: string, version: number): void {
     const remove = this.#ledger.transaction(() => {
       const found = this.#checked(id, version);

@@ -1,4 +1,4 @@
-// Noon fixes in the ledger: lines that are only ever added.
+// Stores metal prices as entries.
 import type { Fix, NewFix } from '../../core/metal/fix.ts';
 import type { Ledger } from './ledger.ts';
 import { preparedOnce, type Prepare } from './statements.ts';
@@ -12,6 +12,7 @@ interface Row {
   source: string;
 }
 
+/** The metal prices of a ledger. */
 export class Fixes {
   readonly #now: () => string;
   readonly #prepare: Prepare;
@@ -21,12 +22,12 @@ export class Fixes {
     this.#prepare = preparedOnce(ledger);
   }
 
-  /** Latest day first; of one day the last entered first, since it corrects the others. */
+  /** Latest day first; within a day the last entry first, since it corrects the others. */
   list(): Fix[] {
     return this.#prepare<[], Row>('select * from fix_entry order by fixed_on desc, id desc limit 400').all().map(read);
   }
 
-  /** The fix everything is costed at now, or null before the first. */
+  /** The current metal prices; null before the first. */
   current(): Fix | null {
     return this.list()[0] ?? null;
   }

@@ -1,8 +1,9 @@
-// Goods in the ledger: lines that are only ever added; what lies there is their sum.
+// Stores goods as entries; the stock is their sum.
 import type { NewGoodsEntry, Stocked } from '../../core/batch/buying/goods.ts';
 import type { Ledger } from './ledger.ts';
 import { preparedOnce, type Prepare } from './statements.ts';
 
+/** The goods of a ledger. */
 export class GoodsStore {
   readonly #ledger: Ledger;
   readonly #now: () => string;
@@ -14,9 +15,9 @@ export class GoodsStore {
     this.#prepare = preparedOnce(ledger);
   }
 
-  /** What is counted, by name; as the last entry of each says how much should always be there. */
+  /** Stock by name, with the reorder level of the last entry. */
   stocked(): Stocked[] {
-    // SQLite takes the other columns of a group from the row with its greatest id.
+    // SQLite takes the other columns of a group from the row with the greatest id.
     return this.#prepare<[], Stocked & { id: number }>(
       `select max(id) as id, key, name, unit, least, max(0, round(sum(change), 3)) as there
            from goods_entry group by key order by name`,
@@ -25,7 +26,7 @@ export class GoodsStore {
       .map(({ key, name, unit, least, there }) => ({ key, name, unit, least, there }));
   }
 
-  /** Of a batch, in order. */
+  /** The entries of a batch, in order. */
   entriesOf(batchId: string): NewGoodsEntry[] {
     return this.#prepare<[string], NewGoodsEntry>(
       'select key, name, unit, how, change, least, batch_id as batchId from goods_entry where batch_id = ? order by id',

@@ -1,20 +1,23 @@
-// The ledger file: opened, brought up to date, closed.
+// Opens the ledger file and migrates it.
 import { createHash } from 'node:crypto';
 import { mkdirSync, readdirSync, readFileSync, renameSync, rmSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
 import { serverClock } from '../clock.ts';
 
+/** A maker's own ledger, or the sample workshop. */
 export type LedgerKind = 'own' | 'demo';
+/** An open ledger file. */
 export type Ledger = Database.Database;
 
 /**
- * Opens a ledger file, making it when there is none, and brings its tables up to date in one transaction. A file that
- * has to be migrated is copied first, beside itself. Each migration is recorded with its checksum.
+ * Opens a ledger file, creates it when there is none, and migrates it in one transaction. A file that
+ * needs a migration is copied beside itself first. Each migration is recorded with its checksum.
  * @param path           of the file, or `:memory:`
  * @param migrationsDir  numbered .sql files, run in order of their names
- * @throws Error when the file was written by a newer Noon Ledger, went through a migration that was changed since, or is
- *   a ledger of the other kind
+ * @throws Error when the file was written by a newer Noon Ledger, went through a migration that was changed since, or
+ *   is
+ * a ledger of the other kind
  */
 export function openLedger(path: string, migrationsDir: string, kind: LedgerKind): Ledger {
   if (path !== ':memory:') mkdirSync(dirname(path), { recursive: true });
@@ -23,7 +26,7 @@ export function openLedger(path: string, migrationsDir: string, kind: LedgerKind
     ledger.pragma('journal_mode = wal');
     ledger.pragma('synchronous = full');
     ledger.pragma('busy_timeout = 2000');
-    // A table that others refer to can only be made anew with the references let go; they are checked before it counts.
+    // A migration can rebuild a referenced table only with foreign keys off; they are checked before it commits.
     ledger.pragma('foreign_keys = off');
     migrate(ledger, path, readMigrations(migrationsDir), kind);
     ledger.pragma('foreign_keys = on');
@@ -69,7 +72,7 @@ function migrate(ledger: Ledger, path: string, migrations: readonly Migration[],
   run.immediate();
 }
 
-/** @throws Error when a migration this ledger went through is another one now */
+/** @throws Error when a migration that this ledger went through has changed */
 function checkApplied(ledger: Ledger, migrations: readonly Migration[]): void {
   if (!hasMigrationTable(ledger)) return;
   const applied = ledger
@@ -84,7 +87,7 @@ function checkApplied(ledger: Ledger, migrations: readonly Migration[]): void {
   }
 }
 
-/** Ledgers from before migrations were recorded get a row for each migration they went through. */
+/** A ledger from before migrations were recorded gets a row for each migration it went through. */
 function recordApplied(ledger: Ledger, migrations: readonly Migration[]): void {
   if (!hasMigrationTable(ledger)) return;
   const insert = ledger.prepare(
@@ -99,7 +102,9 @@ function hasMigrationTable(ledger: Ledger): boolean {
   return ledger.prepare(`select 1 from sqlite_master where type = 'table' and name = 'migration'`).get() !== undefined;
 }
 
-/** Writes a copy of the ledger beside it: `ledger.sqlite.before-migration-9`. A copy of an earlier try is replaced. */
+/**
+ * Writes a copy of the ledger beside it: `ledger.sqlite.before-migration-9`. It replaces the copy of an earlier try.
+ */
 function copyBeforeMigration(ledger: Ledger, path: string, done: number): void {
   const copy = `${path}.before-migration-${String(done + 1)}`;
   const unfinished = `${copy}.unfinished`;

@@ -1,21 +1,23 @@
-// Pictures in the ledger. A picture is taken in once, made smaller, and stripped of what the camera wrote into it.
+// Stores pictures, reduced and stripped of camera data.
 import { createHash } from 'node:crypto';
 import type { Ledger } from './ledger.ts';
 import { preparedOnce, type Prepare } from './statements.ts';
 import { NotAcceptable, NotThere } from './refusals.ts';
 
-/** The longer side of a kept picture, px: a full page of a tablet. */
+/** The longer side of a stored picture, px: a full page of a tablet. */
 const LONGEST_PX = 1600;
 const QUALITY = 82;
-/** A picture of more pixels than this is no photograph of a bench. */
+/** A picture of more pixels is no photograph of a bench. */
 const MOST_PIXELS = 120_000_000;
 
+/** A stored picture. */
 export interface Photo {
   readonly id: string;
   readonly widthPx: number;
   readonly heightPx: number;
 }
 
+/** The pictures of a ledger. */
 export class Photos {
   readonly #now: () => string;
   readonly #prepare: Prepare;
@@ -26,7 +28,7 @@ export class Photos {
   }
 
   /**
-   * Takes a picture in: turned upright, at most 1600 px long, as JPEG, with nothing of the camera's (EXIF, place) left.
+   * Stores an uploaded picture: turned upright, at most 1600 px long, as JPEG, without camera data (EXIF, place).
    * @throws NotAcceptable when the bytes are no picture
    */
   async add(bytes: Buffer): Promise<Photo> {
@@ -34,7 +36,7 @@ export class Photos {
     return this.#keep(data, info.width, info.height);
   }
 
-  /** Keeps bytes as they are: a picture that a ledger made smaller once already. */
+  /** Stores bytes as they are: a picture that a ledger reduced before. */
   async keep(bytes: Buffer): Promise<Photo> {
     const { default: sharp } = await import('sharp');
     const { width, height } = await sharp(bytes).metadata();
@@ -66,7 +68,7 @@ export class Photos {
 }
 
 async function smaller(bytes: Buffer) {
-  // Fetched when the first picture comes: it takes a fifth of a second that a start should not wait for.
+  // Loaded with the first picture: it takes a fifth of a second that a start should not wait for.
   const { default: sharp } = await import('sharp');
   try {
     return await sharp(bytes, { limitInputPixels: MOST_PIXELS })

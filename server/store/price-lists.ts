@@ -1,8 +1,9 @@
-// Suppliers' price lists in the ledger: each as it came in; the last of a supplier holds.
+// Stores suppliers' price lists as they came; the last one of a supplier holds.
 import { supplierItemSchema, type SupplierItem } from '../../core/batch/buying/price-list.ts';
 import type { Ledger } from './ledger.ts';
 import { preparedOnce, type Prepare } from './statements.ts';
 
+/** The price lists of a ledger. */
 export class PriceLists {
   readonly #ledger: Ledger;
   readonly #now: () => string;
@@ -24,7 +25,7 @@ export class PriceLists {
       .flatMap(({ items }) => supplierItemSchema.array().parse(JSON.parse(items)));
   }
 
-  /** Adds the lists of a file, which may be of several suppliers. */
+  /** Adds the lists of a file, which may hold several suppliers. */
   add(items: readonly SupplierItem[]): void {
     const at = this.#now();
     const insert = this.#prepare(

@@ -1,4 +1,4 @@
-// Prices of pieces in the ledger: lines that are only ever added; the last of a piece is what it sells for.
+// Stores prices of pieces as entries; the last one of a piece holds.
 import type { PriceEntry } from '../../contract/prices.ts';
 import { sizePricesSchema } from '../../core/price/piece/standing.ts';
 import type { Ledger } from './ledger.ts';
@@ -18,6 +18,7 @@ interface Row {
   sizes: string;
 }
 
+/** The prices of a ledger. */
 export class PriceEntries {
   readonly #now: () => string;
   readonly #prepare: Prepare;
@@ -27,14 +28,14 @@ export class PriceEntries {
     this.#prepare = preparedOnce(ledger);
   }
 
-  /** Every price a piece had, latest first. */
+  /** Every price of a piece, latest first. */
   ofPiece(pieceId: string): PriceEntry[] {
     return this.#prepare<[string], Row>('select * from price_entry where piece_id = ? order by id desc')
       .all(pieceId)
       .map(read);
   }
 
-  /** What a piece sells for, or null before it was ever priced. */
+  /** The current price of a piece; null before the first. */
   last(pieceId: string): PriceEntry | null {
     const row = this.#prepare<[string], Row>(
       'select * from price_entry where piece_id = ? order by id desc limit 1',

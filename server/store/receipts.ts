@@ -1,4 +1,4 @@
-// Metal received, in the ledger: lines that are only ever added.
+// Stores metal receipts as entries.
 import type { NewReceipt, Receipt } from '../../core/metal/receipt.ts';
 import type { Ledger } from './ledger.ts';
 import { preparedOnce, type Prepare } from './statements.ts';
@@ -8,6 +8,7 @@ interface Row extends Omit<Receipt, 'on' | 'at'> {
   recorded_at: string;
 }
 
+/** The metal receipts of a ledger. */
 export class Receipts {
   readonly #now: () => string;
   readonly #prepare: Prepare;
@@ -17,7 +18,7 @@ export class Receipts {
     this.#prepare = preparedOnce(ledger);
   }
 
-  /** Latest day first; of one day the last entered first. */
+  /** Latest day first; within a day the last entry first. */
   list(): Receipt[] {
     return this.#prepare<[], Row>('select * from receipt_entry order by received_on desc, id desc')
       .all()

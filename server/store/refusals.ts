@@ -1,6 +1,6 @@
-// Refusals the store gives: the edges turn them into answers.
+// Refusals of the store; the edges turn them into answers.
 
-/** Nothing of that name is in the ledger. */
+/** The ledger holds nothing under that id. */
 export class NotThere extends Error {}
 
 /** The write was based on a version that is no longer the current one. */
@@ -13,7 +13,7 @@ export class ChangedMeanwhile extends Error {
   }
 }
 
-/** The document cannot be accepted as it stands, with a sentence for each thing that is in the way. */
+/** The document cannot be accepted, with a sentence for each issue. */
 export class NotAcceptable extends Error {
   readonly errors: readonly { path: string; sentence: string }[];
 

@@ -1,4 +1,4 @@
-// The shelf in the ledger: lines that are only ever added; what lies there is their sum.
+// Stores metal stock as entries; the stock is their sum.
 import { lotSchema, type NewShelfEntry, type ShelfEntry, type ShelfLot } from '../../core/batch/stock/shelf.ts';
 import type { Ledger } from './ledger.ts';
 import { preparedOnce, type Prepare } from './statements.ts';
@@ -14,6 +14,7 @@ interface Row {
   why: string;
 }
 
+/** The metal stock of a ledger. */
 export class Shelf {
   readonly #ledger: Ledger;
   readonly #now: () => string;
@@ -25,7 +26,7 @@ export class Shelf {
     this.#prepare = preparedOnce(ledger);
   }
 
-  /** What lies there, oldest first; what is used up is left out. */
+  /** Lots in stock, oldest first; used-up lots are left out. */
   lots(): ShelfLot[] {
     return this.#prepare<[], { lot: string; count: number }>(
       `select lot, sum(change) as count from shelf_entry where lot_id is not null
@@ -35,7 +36,7 @@ export class Shelf {
       .map(({ lot, count }) => ({ ...lotSchema.parse(JSON.parse(lot)), count }));
   }
 
-  /** What happened, latest first. @param batchId  of one batch only */
+  /** Entries, latest first. @param batchId  of one batch only */
   entries(batchId?: string): ShelfEntry[] {
     const rows =
       batchId === undefined

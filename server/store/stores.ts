@@ -16,11 +16,11 @@ import { PriceEntries } from './prices.ts';
 import { Receipts } from './receipts.ts';
 import { Shelf } from './shelf.ts';
 
-/** Everything a service reads and writes. */
+/** Everything that services read and write. */
 export interface Stores {
   /** The present moment as ISO 8601. */
   readonly now: () => string;
-  /** Runs writes together: all of them are kept, or none. */
+  /** Runs writes in one transaction: all of them, or none. */
   readonly inTransaction: <Result>(work: () => Result) => Result;
   readonly studio: Documents<Studio>;
   readonly pieces: Documents<Piece>;
@@ -37,7 +37,7 @@ export interface Stores {
   readonly bench: BenchLog;
 }
 
-/** @param now  the time as ISO 8601, asked at each write */
+/** @param now  the time as ISO 8601, read at each write */
 export function openStores(ledger: Ledger, now: () => string = () => serverClock().toISOString()): Stores {
   return {
     now,
