@@ -30,13 +30,13 @@ function rowsOf(heading: string): [string, string, string][] {
 const examples = rowsOf('Examples');
 const badlyTyped = rowsOf('Badly typed');
 
-test('there are at least 150 of them', () => {
+test('the page has at least 150 examples', () => {
   expect(examples.length).toBeGreaterThanOrEqual(150);
   expect(badlyTyped.length).toBeGreaterThanOrEqual(25);
 });
 
-describe('answered', () => {
-  test.each(examples)('%s', (question, expected, assumed) => {
+describe('answered examples', () => {
+  test.each(examples)('%s has the answer of the page', (question, expected, assumed) => {
     const answer = ask(question, basis);
     if (!answer.ok) throw new Error(answer.sentence);
     const [main] = answer.figures;
@@ -45,7 +45,7 @@ describe('answered', () => {
     expect(answer.ignored).toEqual([]);
   });
 
-  test.each(examples)('%s: its working can be followed', (question) => {
+  test.each(examples)('every figure of “%s” can be computed again from its inputs', (question) => {
     const answer = ask(question, basis);
     if (!answer.ok) throw new Error(answer.sentence);
     for (const figure of answer.figures) {
@@ -54,8 +54,8 @@ describe('answered', () => {
   });
 });
 
-describe('badly typed', () => {
-  test.each(badlyTyped)('%s', (question, said, understood) => {
+describe('badly typed examples', () => {
+  test.each(badlyTyped)('%s is answered or refused as the page says', (question, said, understood) => {
     const answer = ask(question, basis);
     const meant = answer.corrections.map((correction) => correction.meant).join(', ');
     expect(answer.ok ? `meant: ${meant}` : answer.sentence).toBe(said);

@@ -25,7 +25,7 @@ describe('gauges', () => {
     ['swg', 1e-9],
     ['msg', 0.00006 * 25.4],
     ['usg', 1e-9],
-  ] as const)('%s, every gauge of the table', (system, within) => {
+  ] as const)('every gauge of %s is the diameter of GNU units', (system, within) => {
     const [thickest, thinnest] = gaugeRange[system];
     const gauges = Array.from({ length: thinnest - thickest + 1 }, (_, index) => thickest + index);
     const answers = units(gauges.map((gauge) => [`${functions[system]}(${String(gauge)})`, 'mm']));
@@ -36,7 +36,7 @@ describe('gauges', () => {
 });
 
 describe('ring sizes', () => {
-  test('British letters A to Z', () => {
+  test('the British letters A to Z are the sizes of GNU units', () => {
     const letters = 'A B C D E F G H I J K L M N O P Q R S T U V W X Y Z'.split(' ');
     const answers = units(letters.map((letter) => [`size${letter}ring`, 'mm']));
     letters.forEach((_, index) => {
@@ -44,7 +44,7 @@ describe('ring sizes', () => {
     });
   });
 
-  test('Japanese sizes 1 to 30', () => {
+  test('the Japanese sizes 1 to 30 are those of GNU units', () => {
     const sizes = Array.from({ length: 30 }, (_, index) => index + 1);
     const answers = units(sizes.map((size) => [`jpringsize(${String(size)})`, 'mm']));
     sizes.forEach((size, index) => {
@@ -54,7 +54,7 @@ describe('ring sizes', () => {
 
   // Another US definition: 1.4216 in + 0.1018 in a size of circumference. It is within a quarter size (0.64 mm) of
   // ours.
-  test('US sizes 2 to 16, within a quarter size', () => {
+  test('the US sizes 2 to 16 are within a quarter size of GNU units', () => {
     const sizes = Array.from({ length: 15 }, (_, index) => index + 2);
     const answers = units(sizes.map((size) => [`ringsize(${String(size)})`, 'mm']));
     sizes.forEach((size, index) => {
@@ -65,7 +65,7 @@ describe('ring sizes', () => {
   });
 
   // GNU units counts its European sizes from 40 mm of circumference; ISO 8653 is the circumference itself.
-  test('ISO sizes 41 to 76', () => {
+  test('the ISO sizes 41 to 76 are those of GNU units', () => {
     const sizes = Array.from({ length: 36 }, (_, index) => index + 41);
     const answers = units(sizes.map((size) => [`euringsize(${String(size - 40)})`, 'mm']));
     sizes.forEach((size, index) => {
@@ -74,7 +74,7 @@ describe('ring sizes', () => {
   });
 });
 
-test('lengths and masses', () => {
+test('lengths and masses convert as in GNU units', () => {
   const lengths = ['mm', 'cm', 'm', 'in', 'ft', 'thou'] as const;
   const masses = { g: 'g', mg: 'mg', kg: 'kg', dwt: 'dwt', ozt: 'troyounce', grain: 'grain' } as const;
   units(lengths.map((unit) => [unit === 'thou' ? 'mil' : unit, 'mm'])).forEach((mm, index) => {
@@ -85,7 +85,7 @@ test('lengths and masses', () => {
   });
 });
 
-test('temperatures', () => {
+test('temperatures convert as in GNU units', () => {
   const [melts, flows] = units([
     ['tempC(802)', 'tempF'],
     ['tempF(1450)', 'tempC'],

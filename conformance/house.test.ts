@@ -85,7 +85,7 @@ describe('examples in docstrings', () => {
     })),
   );
 
-  test('are found', () => {
+  test('every example is found', () => {
     expect(examples.length).toBeGreaterThan(5);
     const written = sources.flatMap((path) => [...read(path).matchAll(/@example/g)]).length;
     expect(examples.length).toBe(written);

@@ -17,7 +17,7 @@ test('answers a question in JSON', () => {
   expect(JSON.parse(stdout)).toMatchObject([{ label: 'in ozt', unit: 'ozt', how: '54 ÷ 31.103' }]);
 });
 
-test('answers one question a line in one process, errors in their place', () => {
+test('answers one question a line in one process, with errors in their places', () => {
   const { status, stdout } = noon(['ask', '-'], '18 ga\nunicorn\nring 7 us, 1.5 mm\n');
   const lines = stdout
     .trim()
@@ -31,14 +31,14 @@ test('answers one question a line in one process, errors in their place', () => 
   ]);
 });
 
-test.each([[['ask', 'unicorn']], [['sing']]])('%j: one line on standard error and exit 2', (args) => {
+test.each([[['ask', 'unicorn']], [['sing']]])('%j gives one line on standard error and exit code 2', (args) => {
   const { status, stdout, stderr } = noon(args);
   expect(status).toBe(2);
   expect(stdout).toBe('');
   expect(stderr.trim().split('\n')).toHaveLength(1);
 });
 
-test('plans a schedule, proves it, and says in a line what cannot be planned', () => {
+test('plans a schedule, proves it, and gives one line for a problem without a plan', () => {
   const problem = {
     makers: [{ id: 'ann', skills: ['bench'], shifts: [[0, 240], [300, 540]] }],
     stations: [{ id: 'pickle', count: 1 }],

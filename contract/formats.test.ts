@@ -12,7 +12,7 @@ const page = readFileSync('docs/formats/piece.md', 'utf8');
 const example = JSON.parse(/```json\n([\s\S]*?)```/.exec(page)?.[1] ?? '') as unknown;
 
 describe('the piece file', () => {
-  test('the example of its page is read, and everything in it can be reckoned with', () => {
+  test('the example on its page is read and can be computed', () => {
     const file = pieceFileSchema.parse(example);
     if (file.format !== 'noon-ledger/piece') throw new Error('The example is one piece.');
     const { piece } = file;
@@ -24,12 +24,12 @@ describe('the piece file', () => {
     expect(problems).toEqual([]);
   });
 
-  test('every form of stock and every way of cutting stands on the page', () => {
+  test('every form of stock and every blank rule is on the page', () => {
     const words = [...Object.keys(formNames), ...blankRules.map(({ fresh }) => fresh.rule)];
     for (const word of words) expect(page).toContain(`\`${word}\``);
   });
 
-  test('a file round trip changes nothing', () => {
+  test('a file that is written and read again is unchanged', () => {
     const file = pieceFileSchema.parse(example);
     expect(pieceFileSchema.parse(JSON.parse(JSON.stringify(file)))).toEqual(file);
   });

@@ -18,7 +18,7 @@ test('the parameters of each path are those of its schema', () => {
   }
 });
 
-test('parameters are put into a path with what a URL may not hold escaped', () => {
+test('path parameters are escaped for a URL', () => {
   expect(pathTo({ path: '/api/pieces/:id/revisions/:revision' }, { id: 'a/b', revision: 3 })).toBe(
     '/api/pieces/a%2Fb/revisions/3',
   );

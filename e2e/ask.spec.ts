@@ -1,6 +1,6 @@
 import { expect, openPiece, test } from './fixtures.ts';
 
-test('a sum is answered while it is typed, from any page, and its working opens', async ({ page, demo }) => {
+test('a question is answered while it is typed, on any page, and its calculation opens', async ({ page, demo }) => {
   await page.goto(`${demo.url}/batches`);
   await expect(page.getByRole('heading', { name: 'Batches', exact: true })).toBeVisible();
   await page.keyboard.press('=');
@@ -15,7 +15,7 @@ test('a sum is answered while it is typed, from any page, and its working opens'
   await expect(answer).toBeHidden();
 });
 
-test('what was taken for granted can be changed; a word not known is put right', async ({ page, demo }) => {
+test('an assumption can be changed, and an unknown word corrected', async ({ page, demo }) => {
   await page.goto(`${demo.url}/ask`);
   const question = page.getByLabel('Question');
   await question.fill('brass 1 mm 1 m');
@@ -34,7 +34,7 @@ test('what was taken for granted can be changed; a word not known is put right',
   await expect(count).toContainText('59.134 mm');
 });
 
-test('questions are kept and pinned over a reload', async ({ page, demo }) => {
+test('questions stay in the history and stay pinned after a reload', async ({ page, demo }) => {
   await page.goto(`${demo.url}/ask`);
   await page.getByLabel('Question').fill('54 g in ozt');
   await page.keyboard.press('Enter');
@@ -48,7 +48,7 @@ test('questions are kept and pinned over a reload', async ({ page, demo }) => {
   await expect(page.getByRole('region', { name: 'Asked before' })).toContainText('54 g in ozt');
 });
 
-test('an answer is taken into a piece as a part, once', async ({ page, demo }) => {
+test('an answer is added to a piece as one part', async ({ page, demo }) => {
   await openPiece(page, demo.url, 'Mooring tie bar');
   const before = await page.getByLabel(/^Part \d+, name$/).count();
   await page.getByLabel('Ask a trade sum').fill('ring 7 us 4 x 1.5 mm sterling strip');
@@ -59,7 +59,7 @@ test('an answer is taken into a piece as a part, once', async ({ page, demo }) =
   await expect(page.getByLabel(/^Part \d+, name$/)).toHaveCount(before + 1);
 });
 
-test('the reference is searched, and a line shows its working and source', async ({ page, demo }) => {
+test('the reference tables can be searched, and a line shows its calculation and source', async ({ page, demo }) => {
   await page.goto(`${demo.url}/reference`);
   await page.getByLabel('Look for').fill('18');
   await page.getByRole('button', { name: '18', exact: true }).click();

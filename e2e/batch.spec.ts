@@ -1,7 +1,7 @@
 // A batch: its cut list and completion date follow the quantity; a late batch says so.
 import { amount, choose, expect, test, write } from './fixtures.ts';
 
-test('twice the quantity is twice the metal, and the plan follows', async ({ page, demo }) => {
+test('twice the quantity takes twice the metal, and the plan follows', async ({ page, demo }) => {
   await page.goto(`${demo.url}/batches`);
   await page.getByRole('link', { name: 'Tide hair fork, 8' }).click();
   await expect(amount(page, 'In all')).toHaveText('157.28 g');
@@ -17,7 +17,7 @@ test('twice the quantity is twice the metal, and the plan follows', async ({ pag
   await expect(amount(page, 'In all')).toHaveText('157.28 g');
 });
 
-test('a late batch stands out, and leaves the plan when it is finished', async ({ page, demo }) => {
+test('a late batch is marked, and leaves the plan when it is finished', async ({ page, demo }) => {
   await page.goto(`${demo.url}/batches`);
   await expect(page.getByText(/Squall cufflinks, a pair, 10, \d days? late/)).toBeVisible();
   await page.getByRole('link', { name: 'Squall cufflinks, a pair, 10' }).click();
@@ -42,7 +42,7 @@ test('a batch can be moved to a later revision of its piece', async ({ page, dem
   await expect(page.getByRole('row', { name: /Prongs and crown/ })).toContainText('284.0 mm');
 });
 
-test('settings move prices only when accepted, and say beforehand which', async ({ page, demo }) => {
+test('settings move prices only once accepted, and the page lists the moves before', async ({ page, demo }) => {
   await page.goto(`${demo.url}/studio`);
   await page.getByLabel('Wholesale is cost times').fill('2.4');
   const warning = page.getByRole('region', { name: 'Accepting this draft moves wholesale prices' });

@@ -1,7 +1,7 @@
 // Working hours, stations, steps and stock levels, and the page itself: undo, dark theme, tablet.
 import { amount, choose, expect, expectWritten, openPiece, test, write } from './fixtures.ts';
 
-test('a step says whether hands may stop, and how its loads go on; the route keeps it', async ({ page, demo }) => {
+test('a step stores whether it may pause and how its loads are passed on', async ({ page, demo }) => {
   await openPiece(page, demo.url, 'Barometer brooch');
   const steps = page.getByRole('region', { name: 'Bench route' });
   const more = steps.getByRole('button', { name: /, more/ }).first();
@@ -40,7 +40,7 @@ test('a step says whether hands may stop, and how its loads go on; the route kee
   }
 });
 
-test('each word of what is on the Studio page leads to its place', async ({ page, demo }) => {
+test('each entry of the contents of the Studio page leads to its place', async ({ page, demo }) => {
   await page.goto(`${demo.url}/studio`);
   const links = page.getByRole('navigation', { name: 'On this page' }).getByRole('link');
   await expect(links.first()).toBeVisible();
@@ -52,7 +52,7 @@ test('each word of what is on the Studio page leads to its place', async ({ page
   await expect(page.getByRole('heading', { name: 'Our own alloys' })).toBeInViewport();
 });
 
-test('another pair of hands written into Studio is on the plan once it is accepted', async ({ page, demo }) => {
+test('an extra maker in Studio is on the plan once the settings are accepted', async ({ page, demo }) => {
   await page.goto(`${demo.url}/studio`);
   await page.getByLabel('Add a maker').focus();
   await page.keyboard.type('Wren');
@@ -68,7 +68,7 @@ test('another pair of hands written into Studio is on the plan once it is accept
   await expect(page.getByRole('region', { name: 'What Wren does' })).toBeVisible();
 });
 
-test('a consumable that should always be there is bought when there is less', async ({ page, demo, expected }) => {
+test('a consumable below its reorder level is on the buying list', async ({ page, demo, expected }) => {
   // The page reloads while a worker may still fetch its solver.
   expected.push(/400 \(Bad Request\)/, /Aborted\(NetworkError/);
   await page.goto(`${demo.url}/buying`);
@@ -89,7 +89,7 @@ test('a consumable that should always be there is bought when there is less', as
   await expect(page.getByRole('region', { name: 'The work' })).toContainText(/Saw blades 4\/0[^]*24/);
 });
 
-test('rows of a fair are moved and taken away by their menu and by keys, and all of it is undone', async ({
+test('rows of a fair are moved and removed by menu and keyboard, and all of it can be undone', async ({
   page,
   demo,
 }) => {
@@ -114,7 +114,7 @@ test('rows of a fair are moved and taken away by their menu and by keys, and all
   await expect.poll(names).toEqual([before[1], before[0], ...before.slice(2)]);
 });
 
-test('lamp light stays when the page is loaded again, and daylight comes back', async ({ page, demo }) => {
+test('the dark theme stays after a reload, and the light theme comes back', async ({ page, demo }) => {
   await page.goto(`${demo.url}/pieces`);
   const paper = () => page.evaluate(() => getComputedStyle(document.documentElement).getPropertyValue('--page'));
   const day = await paper();
@@ -127,10 +127,7 @@ test('lamp light stays when the page is loaded again, and daylight comes back', 
   expect(await paper()).toBe(day);
 });
 
-test('on a tablet the count is a drawer that keeps its bottom line, and moves with each key', async ({
-  page,
-  demo,
-}) => {
+test('on a tablet the count is a drawer whose bottom line follows each key', async ({ page, demo }) => {
   await page.setViewportSize({ width: 820, height: 1100 });
   await openPiece(page, demo.url, 'Barometer brooch');
   await expect(amount(page, 'Metal')).toBeHidden();

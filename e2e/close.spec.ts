@@ -2,7 +2,7 @@ import { connect } from 'node:net';
 import { once } from 'node:events';
 import { expect, test } from './fixtures.ts';
 
-test('the ledger closes though a connection was opened ahead and asks for nothing', async ({ own }) => {
+test('the ledger closes while an idle connection is open', async ({ own }) => {
   const { hostname, port } = new URL(own.url);
   const ahead = connect(Number(port), hostname);
   await once(ahead, 'connect');

@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { choose, expect, openBook, openPiece, test, write } from './fixtures.ts';
 
-test('a batch in three sizes is cut from the shelf: offcuts come back, and so does all of it', async ({
+test('a batch in three sizes is cut from stock: offcuts are added, and a cancelled batch returns everything', async ({
   page,
   demo,
 }) => {
@@ -51,7 +51,7 @@ test('a batch in three sizes is cut from the shelf: offcuts come back, and so do
   await expect(lots.getByText('offcut')).toHaveCount(0);
 });
 
-test('stock is written down and counted anew; what cannot be read is said', async ({ page, own, expected }) => {
+test('stock is received and counted, and unreadable input is named', async ({ page, own, expected }) => {
   expected.push(/404 \(Not Found\)/);
   await openBook(page, own.url);
   await page.getByRole('link', { name: 'Metal', exact: true }).click();
@@ -73,10 +73,7 @@ test('stock is written down and counted anew; what cannot be read is said', asyn
   await expect(page.getByRole('alert').filter({ hasText: 'some' })).toBeVisible();
 });
 
-test('thirty in six sizes by the twelfth: job sheet, cutting, offcuts and a buying list without a calculator', async ({
-  page,
-  demo,
-}) => {
+test('thirty forks in six sizes get a job sheet, a cutting plan, offcuts and a buying list', async ({ page, demo }) => {
   await openPiece(page, demo.url, 'Tide hair fork');
   await page.getByRole('button', { name: 'Make a batch' }).click();
   await page.getByLabel('How many to make').fill('4');
@@ -128,7 +125,7 @@ test('thirty in six sizes by the twelfth: job sheet, cutting, offcuts and a buyi
   await expect(page.getByRole('table', { name: 'What happened on the shelf' })).toContainText('given back');
 });
 
-test('a blank of sheet is moved by its keys, and not onto another', async ({ page, demo }) => {
+test('a blank on a sheet is moved by keyboard, and not onto another', async ({ page, demo }) => {
   await page.goto(`${demo.url}/batches`);
   await page.getByRole('link', { name: 'Barometer brooch, 12' }).click();
   await page.getByRole('link', { name: 'Plan the cutting' }).click();
@@ -150,7 +147,11 @@ test('a blank of sheet is moved by its keys, and not onto another', async ({ pag
   await expect(blanks).toHaveCount(12);
 });
 
-test('a price list that cannot be read is kept in no part, and the line is named', async ({ page, own, expected }) => {
+test('a price list with an unreadable line is refused whole, and the line is named', async ({
+  page,
+  own,
+  expected,
+}) => {
   expected.push(/404 \(Not Found\)/);
   await openBook(page, own.url);
   await page.goto(`${own.url}/buying`);

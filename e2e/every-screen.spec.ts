@@ -103,7 +103,7 @@ for (const [colorScheme, width] of [
   });
 }
 
-test('the first run, and the empty book', async ({ page, own, expected }) => {
+test('the first run and the empty list have no accessibility violation', async ({ page, own, expected }) => {
   expected.push(/404 \(Not Found\)/);
   await page.goto(own.url);
   await expect(page.getByRole('heading', { name: 'Open your book' })).toBeVisible();
@@ -116,7 +116,7 @@ test('the first run, and the empty book', async ({ page, own, expected }) => {
   await expect(page.getByText(/A batch is so many of a piece/)).toBeVisible();
 });
 
-test('the documentation of the API opens with nothing from outside', async ({ page, demo }) => {
+test('the documentation of the API opens without the network', async ({ page, demo }) => {
   const outside: string[] = [];
   page.on('request', (request) => {
     if (!request.url().startsWith(demo.url) && !request.url().startsWith('data:')) outside.push(request.url());

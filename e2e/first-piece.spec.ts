@@ -1,7 +1,11 @@
 // The first day of a maker: from an empty ledger to a price and a date, and all of it is there the next day.
 import { amount, choose, expect, expectWritten, openBook, test, write } from './fixtures.ts';
 
-test('make a piece, price it, batch it; after a restart it is unchanged', async ({ page, own, expected }) => {
+test('a piece is made, priced and put in a batch, and is unchanged after a restart', async ({
+  page,
+  own,
+  expected,
+}) => {
   expected.push(/404 \(Not Found\)/);
   await openBook(page, own.url);
 
@@ -64,7 +68,7 @@ test('make a piece, price it, batch it; after a restart it is unchanged', async 
   await expectWritten(page.getByLabel('Disc, thickness'), '1 mm');
 });
 
-test('a rate that cannot be read is put right where it was typed', async ({ page, own, expected }) => {
+test('a rate that cannot be read is corrected where it was typed', async ({ page, own, expected }) => {
   expected.push(/404 \(Not Found\)/, /400 \(Bad Request\)/);
   await page.goto(own.url);
   await page.getByLabel('An hour at the bench').fill('30/0');

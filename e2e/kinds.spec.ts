@@ -146,7 +146,7 @@ function byName({ parts, findings, joins, groups, ...piece }: Piece) {
 
 test.beforeEach(({ expected }) => void expected.push(/404 \(Not Found\)/));
 
-test('work of every kind is entered, from nothing, as the recipe it is', async ({ page, own }) => {
+test('work of every kind is entered through the page as the recipe of core’s tests', async ({ page, own }) => {
   test.setTimeout(240_000);
   await openBook(page, own.url);
   for (const { kind, piece } of driven) {

@@ -3,7 +3,7 @@ import { amount, expect, expectWritten, openPiece, test, write } from './fixture
 
 test.beforeEach(async ({ page, demo }) => await openPiece(page, demo.url, 'Barometer brooch'));
 
-test('every key moves the count, and undo brings it back', async ({ page }) => {
+test('every key changes the count, and undo restores it', async ({ page }) => {
   const cost = await amount(page, 'Cost').textContent();
   const diameter = page.getByLabel('Dial, across');
   await write(diameter, '68');
@@ -16,7 +16,7 @@ test('every key moves the count, and undo brings it back', async ({ page }) => {
   await expectWritten(diameter, '68 mm');
 });
 
-test('a figure opens its working down to where its inputs came from, and Escape folds it', async ({ page }) => {
+test('a figure opens its calculation down to the sources, and Escape closes it', async ({ page }) => {
   await amount(page, 'Metal').click();
   await page.getByRole('button', { name: /GBP Dial$/ }).click();
   await page.getByRole('button', { name: /g Dial, as cut$/ }).click();
@@ -30,7 +30,7 @@ test('a figure opens its working down to where its inputs came from, and Escape 
   await expect(working).toBeHidden();
 });
 
-test('what cannot be reckoned is said by the field, the rest still counts, and it cannot be accepted', async ({
+test('a field that cannot be read is named, the rest still counts, and the piece cannot be accepted', async ({
   page,
 }) => {
   const thickness = page.getByLabel('Dial, thickness');
@@ -51,14 +51,14 @@ test('what cannot be reckoned is said by the field, the rest still counts, and i
   await expect(page.getByRole('button', { name: 'Accept as revision 2' })).toBeEnabled();
 });
 
-test('reloading in the middle of a word loses nothing', async ({ page }) => {
+test('a reload in the middle of a word loses nothing', async ({ page }) => {
   await write(page.getByLabel('Hub, length'), '7.25');
   await page.reload();
   await expectWritten(page.getByLabel('Hub, length'), '7.25 mm');
   await expect(page.getByText('Revision 1, draft kept')).toBeVisible();
 });
 
-test('while the ledger is away typing goes on, and is sent when it is back', async ({ page, demo, expected }) => {
+test('typing goes on while the server is away, and is sent when it is back', async ({ page, demo, expected }) => {
   expected.push(/ERR_CONNECTION_REFUSED/);
   await demo.stop();
   await write(page.getByLabel('Hub, length'), '9');
@@ -69,7 +69,7 @@ test('while the ledger is away typing goes on, and is sent when it is back', asy
   await expectWritten(page.getByLabel('Hub, length'), '9 mm');
 });
 
-test('two pages at once: both versions are shown, and the maker says which stands', async ({
+test('two pages that edit one piece show both versions, and the maker chooses one', async ({
   page,
   context,
   expected,
@@ -92,7 +92,9 @@ test('two pages at once: both versions are shown, and the maker says which stand
   await expectWritten(tablet.getByLabel('Hub, length'), '3.5 mm');
 });
 
-test('by keyboard alone: Enter goes down, the blank row adds, Alt with an arrow moves a row', async ({ page }) => {
+test('the keyboard alone is enough: Enter moves down, the blank row adds, Alt with an arrow moves a row', async ({
+  page,
+}) => {
   await page.getByLabel('Part 1, name').focus();
   await page.keyboard.press('Enter');
   await expect(page.getByLabel('Part 2, name')).toBeFocused();
@@ -109,7 +111,7 @@ test('by keyboard alone: Enter goes down, the blank row adds, Alt with an arrow 
   await expectWritten(page.getByLabel('Part 4, name'), 'Hub');
 });
 
-test('a piece goes out as a file and comes back; a foreign file is refused in words', async ({
+test('an exported piece can be imported, and a foreign file is refused in a sentence', async ({
   page,
   demo,
   expected,
@@ -137,7 +139,7 @@ test('a piece goes out as a file and comes back; a foreign file is refused in wo
   await expect(amount(page, 'Cost')).toHaveText(cost ?? '');
 });
 
-test('a draft is thrown away only when asked twice, and the page is named in its tab', async ({ page, demo }) => {
+test('a draft is deleted only after a second question, and the tab names the page', async ({ page, demo }) => {
   await expect(page).toHaveTitle('Barometer brooch, Noon Ledger');
   await page.goto(`${demo.url}/pieces`);
   await page.getByRole('button', { name: 'Describe a piece' }).click();
@@ -157,7 +159,7 @@ test('a draft is thrown away only when asked twice, and the page is named in its
   await expect(page.getByText('9 pieces, 2 with a draft not yet accepted')).toBeVisible();
 });
 
-test('a piece accepted and changed can go back to what was accepted', async ({ page }) => {
+test('a changed piece can return to its accepted revision', async ({ page }) => {
   const cost = await amount(page, 'Cost').textContent();
   await write(page.getByLabel('Pointer, length'), '60');
   await expect(amount(page, 'Cost')).not.toHaveText(cost ?? '');

@@ -3,7 +3,10 @@
 import { readFileSync } from 'node:fs';
 import { choose, expect, test } from './fixtures.ts';
 
-test('the day: a step is started and done, the plan is kept, what moves since is listed', async ({ page, demo }) => {
+test('a step on the Day page is started and done, the plan is kept, and later moves are listed', async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.url}/day`);
   const isa = page.getByRole('region', { name: 'What Isa does' });
   await page.getByRole('button', { name: 'Keep this plan' }).click();
@@ -31,7 +34,7 @@ test('the day: a step is started and done, the plan is kept, what moves since is
   await expect(page.getByRole('button', { name: `Start: ${name}`, exact: true })).toHaveCount(0);
 });
 
-test('the plan: why a step starts then, a bar tried by keys says what it would do, pinned it stays, let go it moves', async ({
+test('the plan says why a step starts then, a trial shows its effect, a pinned bar stays, and an unpinned one moves', async ({
   page,
   demo,
 }) => {
@@ -89,7 +92,10 @@ test('the plan: why a step starts then, a bar tried by keys says what it would d
   await page.getByRole('button', { name: 'Stop: this will do' }).click();
 });
 
-test('a promise: behind all others nothing moves; taken it is a batch of that day', async ({ page, demo }) => {
+test('a promise at low priority moves nothing, and once accepted it is a batch with that due date', async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.url}/promise`);
   await choose(page.getByLabel('Of which piece'), { label: 'Flood-tide caddy spoon' });
   await page.getByLabel('How many').fill('8');
@@ -105,7 +111,7 @@ test('a promise: behind all others nothing moves; taken it is a batch of that da
   await expect(page.getByRole('heading', { name: 'Flood-tide caddy spoon, 8' })).toBeVisible();
 });
 
-test('what if: a rush order shows what it pushes back before it is kept; a day off is kept in Studio', async ({
+test('a rush order shows what it delays before it is saved, and a day off is saved in Studio', async ({
   page,
   demo,
 }) => {

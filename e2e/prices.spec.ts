@@ -6,7 +6,7 @@ import { choose, expect, expectWritten, openPiece, test, write } from './fixture
 const row = (page: Page, name: string) =>
   page.getByRole('row').filter({ has: page.getByRole('link', { name, exact: true }) });
 
-test('a price is written in the book, kept with its reason below cost, and taken back', async ({
+test('a price is set in the price book, needs a reason below cost, and can be undone', async ({
   page,
   demo,
   expected,
@@ -35,7 +35,7 @@ test('a price is written in the book, kept with its reason below cost, and taken
   await expect(history).toContainText('for the lifeboat raffle');
 });
 
-test('prices the fix has overtaken are taken or left, one by one and all together', async ({ page, demo }) => {
+test('prices that are out of date are updated or kept, one by one and all together', async ({ page, demo }) => {
   await page.goto(`${demo.url}/prices`);
   await expect(page.getByText('4 prices no longer hold')).toBeVisible();
   await page.getByRole('button', { name: 'Leave, Fairweather shawl pin' }).click();
@@ -48,7 +48,10 @@ test('prices the fix has overtaken are taken or left, one by one and all togethe
   await expect(page.getByText('2 prices no longer hold')).toBeVisible();
 });
 
-test('a move of the metal moves the book; prices are changed together after a look', async ({ page, demo }) => {
+test('a move of the metal price changes the price book, and a group of prices changes after a preview', async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.url}/prices`);
   const cost = row(page, 'Flood-tide caddy spoon').getByRole('cell').nth(2);
   const before = await cost.textContent();
@@ -70,7 +73,7 @@ test('a move of the metal moves the book; prices are changed together after a lo
   await expectWritten(page.getByLabel('Barometer brooch, wholesale', { exact: true }), '66.00');
 });
 
-test('one screen says what it costs, what to charge and why, what it pays, and what would make a price true', async ({
+test('the price sheet gives cost, price with reasons, earnings, and what would make a price true', async ({
   page,
   demo,
 }) => {
@@ -95,7 +98,7 @@ test('one screen says what it costs, what to charge and why, what it pays, and w
   await expect(page.getByRole('table', { name: 'Ways of selling' })).toContainText('Left at the ferry café');
 });
 
-test('a fair, planned from nothing, says what pays for it and how many to make', async ({ page, demo }) => {
+test('a new fair shows its break-even and how many to make', async ({ page, demo }) => {
   await page.goto(`${demo.url}/fairs`);
   await page.getByRole('button', { name: 'Plan a fair' }).click();
   await page.getByLabel('Name of the fair').fill('Candle night');
@@ -119,7 +122,7 @@ test('a fair, planned from nothing, says what pays for it and how many to make',
   await expect(row(page, 'Candle night')).toContainText('442.00');
 });
 
-test('a quote is written, printed without the chrome, taken, and becomes a batch', async ({ page, demo }) => {
+test('a quote is written, printed without the navigation, accepted, and becomes a batch', async ({ page, demo }) => {
   await page.goto(`${demo.url}/quotes`);
   await page.getByRole('button', { name: 'Quote a commission' }).click();
   await page.getByLabel('What the quote is for').fill('Two forks for a wedding');
@@ -140,7 +143,7 @@ test('a quote is written, printed without the chrome, taken, and becomes a batch
   await expect(page.getByLabel('For whom')).toHaveValue('The sailmaker');
 });
 
-test('shops get a line sheet, the table gets labels', async ({ page, demo }) => {
+test('shops get a line sheet, and the fair gets labels', async ({ page, demo }) => {
   await page.goto(`${demo.url}/sheets`);
   await page.getByLabel('Barometer brooch, on the line sheet').uncheck();
   const [table] = await Promise.all([
@@ -162,7 +165,7 @@ test('shops get a line sheet, the table gets labels', async ({ page, demo }) => 
   ).toBe('%PDF-');
 });
 
-test('prices come from the stand-in, marked as made up, or from a table', async ({ page, demo }) => {
+test('metal prices come from the stand-in, marked as made up, or from a table', async ({ page, demo }) => {
   await page.goto(`${demo.url}/studio`);
   await page.getByRole('button', { name: 'Made-up prices to try it with' }).click();
   await expect(page.getByLabel('Where the prices came from')).toHaveValue('made-up prices of the stand-in');
@@ -181,7 +184,7 @@ test('prices come from the stand-in, marked as made up, or from a table', async 
   await expect(page.getByText('2 fixes kept.')).toBeVisible();
 });
 
-test('metal at what was paid for it: the count says so', async ({ page, demo }) => {
+test('the count says when metal is valued at what was paid', async ({ page, demo }) => {
   await page.goto(`${demo.url}/studio`);
   await page.getByLabel('What metal is costed at').selectOption({ label: 'what was paid for it last' });
   await page.getByRole('button', { name: /Accept as revision/ }).click();

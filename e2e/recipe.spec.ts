@@ -55,10 +55,7 @@ const stepNames = (page: Page) =>
       fields.map((field) => (field instanceof HTMLInputElement ? field.value : field.textContent)),
     );
 
-test('a hinge, entered from nothing: the check speaks, its remedies put it right, the route follows', async ({
-  page,
-  own,
-}) => {
+test('a hinge entered from nothing gets findings, remedies and a suggested route', async ({ page, own }) => {
   await openBook(page, own.url);
   await newPiece(page, 'Ferry clasp');
   await addPart(page, 'Leaves', {
@@ -121,10 +118,7 @@ test('a hinge, entered from nothing: the check speaks, its remedies put it right
   expect(await stepNames(page)).toContain('Solder knuckles on');
 });
 
-test('a bezel asks for its stone, a part for its sub-assembly: each is added where it is missed', async ({
-  page,
-  own,
-}) => {
+test('a bezel can add its stone, and a part its sub-assembly', async ({ page, own }) => {
   await openBook(page, own.url);
   await newPiece(page, 'Lamp-room ring');
   await addPart(page, 'Bezel', {
@@ -142,10 +136,7 @@ test('a bezel asks for its stone, a part for its sub-assembly: each is added whe
   await expect(page.getByText('cut 32.4 mm')).toBeVisible();
 });
 
-test('the heat ladder: a rung moved by the arrow keys chooses the solder, and the remark goes', async ({
-  page,
-  demo,
-}) => {
+test('arrow keys on the heat ladder choose another solder, and the finding disappears', async ({ page, demo }) => {
   await openPiece(page, demo.url, 'Barometer brooch');
   await expect(remark(page, 'solder-order')).toContainText('Hub to dial flows where Rim to dial already did');
   const rung = page.getByRole('slider', { name: 'Hub to dial: flows at' });
@@ -171,10 +162,7 @@ test('the heat ladder: a rung moved by the arrow keys chooses the solder, and th
   await expect(rung).toHaveAttribute('aria-valuenow', '788');
 });
 
-test('a stop stands in the way until the maker says why it may stand, and the reason is kept', async ({
-  page,
-  own,
-}) => {
+test('a stop blocks acceptance until the maker overrides it, and the reason is stored', async ({ page, own }) => {
   await openBook(page, own.url);
   await newPiece(page, 'Buoy');
   await addPart(page, 'Halves', {
@@ -198,7 +186,10 @@ test('a stop stands in the way until the maker says why it may stand, and the re
   await expect(remark(page, 'closed-form')).toContainText('Cast in one, never soldered.');
 });
 
-test('sizes: a measure bound in a formula, weights and prices by size, one price for all', async ({ page, own }) => {
+test('a size binds a measure in a formula, and each size has its weight and price, or one price for all', async ({
+  page,
+  own,
+}) => {
   await openBook(page, own.url);
   await newPiece(page, 'Moon');
   await addPart(page, 'Disc', {
@@ -224,7 +215,10 @@ test('sizes: a measure bound in a formula, weights and prices by size, one price
   await expect(amount(page, 'Finished weight', 'takes')).toContainText('11.17');
 });
 
-test('a picture is taken in and shown; tags narrow the book; put away a piece leaves it', async ({ page, demo }) => {
+test('a picture is uploaded and shown, tags filter the list, and an archived piece leaves it', async ({
+  page,
+  demo,
+}) => {
   await openPiece(page, demo.url, 'Mooring tie bar');
   const picture = await sharp({ create: { width: 900, height: 600, channels: 3, background: '#9aa7b0' } })
     .png()
@@ -275,7 +269,7 @@ test('rows from a spreadsheet are pasted into parts, findings and steps', async 
   await expectWritten(page.getByLabel('Pickle, minutes by itself, once a batch'), '15');
 });
 
-test('a row is dragged to another place, and a copy is compared with what it came from', async ({ page, demo }) => {
+test('a row is dragged to another place, and a duplicate is compared with its original', async ({ page, demo }) => {
   await openPiece(page, demo.url, 'Fairweather shawl pin');
   const handle = page.getByRole('button', { name: 'Move Gull rings or take it away' });
   const target = page.getByRole('button', { name: 'Move Ring or take it away' });
@@ -301,7 +295,7 @@ test('a row is dragged to another place, and a copy is compared with what it cam
   await expect(page.getByRole('row', { name: /Stick, blank, length/ })).toContainText('118 mm');
 });
 
-test('what changed since the last revision is said in words', async ({ page, demo }) => {
+test('changes since the last revision are listed in words', async ({ page, demo }) => {
   await openPiece(page, demo.url, 'Flood-tide caddy spoon');
   await write(page.getByLabel('Bowl, thickness'), '1.2');
   await page.getByRole('button', { name: 'What changed' }).click();

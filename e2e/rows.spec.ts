@@ -1,7 +1,7 @@
 // Inactive rows are text, the active row has fields; a maker should notice neither.
 import { expect, expectWritten, openPiece, test, write } from './fixtures.ts';
 
-test('only the row in hand has fields, and nothing moves when it is taken up', async ({ page, demo }) => {
+test('only the active row has fields, and nothing moves when a row becomes active', async ({ page, demo }) => {
   await openPiece(page, demo.url, 'Barometer brooch');
   const row = page.getByRole('rowgroup').filter({ has: page.getByLabel('Hub, length') });
   const words = page.getByLabel('Hub, length');
@@ -17,7 +17,7 @@ test('only the row in hand has fields, and nothing moves when it is taken up', a
   await expect(page.getByLabel('Hub, length')).toHaveJSProperty('tagName', 'SPAN');
 });
 
-test('Tab goes through every field of a row and on into the next, and back', async ({ page, demo }) => {
+test('Tab moves through every field of a row and on to the next, and back', async ({ page, demo }) => {
   await openPiece(page, demo.url, 'Barometer brooch');
   const inHand = () => page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? '');
   await page.getByLabel('Part 1, name').focus();
@@ -48,7 +48,7 @@ test('Tab goes through every field of a row and on into the next, and back', asy
   await expectWritten(page.getByLabel('Dial, how many in a piece'), '2');
 });
 
-test('a list at rest reads as its choice and opens as a list', async ({ page, demo }) => {
+test('a list in an inactive row reads as its choice and opens as a list', async ({ page, demo }) => {
   await openPiece(page, demo.url, 'Barometer brooch');
   await expect(page.getByLabel('Dial, metal')).toHaveText('Sterling silver');
   await page.getByLabel('Dial, metal').focus();
@@ -58,7 +58,7 @@ test('a list at rest reads as its choice and opens as a list', async ({ page, de
   await expect(page.getByLabel('Dial, metal')).toHaveText('Fine silver');
 });
 
-test('a changed figure glows once the hand rests, and not for those who want no motion', async ({ page, demo }) => {
+test('a changed figure is highlighted when typing pauses, and not with reduced motion', async ({ page, demo }) => {
   await openPiece(page, demo.url, 'Barometer brooch');
   // A highlight is over in a moment, so the page checks every frame.
   await page.evaluate(() => {
@@ -79,7 +79,7 @@ test('a changed figure glows once the hand rests, and not for those who want no 
   await expect(body).not.toHaveAttribute('data-glowed');
 });
 
-test('an own alloy weighed in water, or given by its metals, shows how its density was found', async ({
+test('an own alloy weighed in water, or given by its metals, shows how its density was computed', async ({
   page,
   demo,
 }) => {
@@ -97,7 +97,7 @@ test('an own alloy weighed in water, or given by its metals, shows how its densi
   await expect(answer).toContainText('1 ÷ (0.7 ÷ 8.96 + 0.3 ÷ 7.14)');
 });
 
-test('letter by letter into a blank row: it becomes a row, and the hand stays in it', async ({ page, demo }) => {
+test('a blank row becomes a row at the first letter, and keeps the focus', async ({ page, demo }) => {
   const types = async (blank: string, becomes: RegExp) => {
     await page.getByLabel(blank, { exact: true }).focus();
     await page.keyboard.type('tar', { delay: 20 });

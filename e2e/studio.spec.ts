@@ -1,7 +1,7 @@
 // Settings, metals and prices: the studio's settings reach every price, and unreadable input is named at its field.
 import { amount, choose, expect, expectWritten, openBook, openPiece, test, write } from './fixtures.ts';
 
-test('an own alloy without a density is not weighed until it has one', async ({ page, demo }) => {
+test('an own alloy has no weight until it has a density', async ({ page, demo }) => {
   await page.goto(`${demo.url}/studio`);
   await page.getByLabel('Add an alloy').pressSequentially('Tide bronze');
   await expect(page.getByText(/Give its density in g\/cm³/)).toBeVisible();
@@ -22,7 +22,7 @@ test('an own alloy without a density is not weighed until it has one', async ({ 
   await expect(page.locator('.working')).toContainText('Studio, own alloy, as typed');
 });
 
-test('base metal that nobody gave a price for says so, and can still be accepted', async ({ page, demo }) => {
+test('base metal without a price says so, and the piece can still be accepted', async ({ page, demo }) => {
   await openPiece(page, demo.url, 'Tide hair fork');
   await choose(page.getByLabel('Prongs and crown, metal'), { label: 'Phosphor bronze C510' });
   await expect(page.getByText(/hosphor bronze C510 as wire has no price/)).toBeHidden();
@@ -32,7 +32,7 @@ test('base metal that nobody gave a price for says so, and can still be accepted
   await expect(page.getByText('Revision 2', { exact: true })).toBeVisible();
 });
 
-test('a new fix moves every price, and the book says which no longer hold', async ({ page, demo }) => {
+test('new metal prices move every price, and the list marks those out of date', async ({ page, demo }) => {
   await openPiece(page, demo.url, 'Barometer brooch');
   await expect(amount(page, 'Wholesale')).toHaveText('66.00');
   await page.goto(`${demo.url}/studio`);
@@ -53,7 +53,10 @@ test('a new fix moves every price, and the book says which no longer hold', asyn
   await expect(renew.getByRole('row', { name: /Barometer brooch/ })).toContainText('66.00');
 });
 
-test('hours that cannot be read are said by the day; shorter hours put the day off', async ({ page, demo }) => {
+test('hours that cannot be read are named by day, and shorter hours move the completion date', async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.url}/studio`);
   for (const day of ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday']) {
     await page.getByLabel(`${day}, open hours`).fill('');
@@ -96,7 +99,7 @@ test('a maker who thinks in gauge and inches types bare numbers', async ({ page,
   await expect(page.getByText('2.66 mm')).toBeVisible();
 });
 
-test('the day plan and the cut list print without the chrome', async ({ page, demo }) => {
+test('the day plan and the cut list print without the navigation', async ({ page, demo }) => {
   await page.goto(`${demo.url}/batches`);
   await page.getByRole('link', { name: 'Tide hair fork, 8' }).click();
   await expect(page.getByRole('heading', { name: 'Cautions' })).toBeVisible();

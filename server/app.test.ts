@@ -70,7 +70,7 @@ const setUp = () => call('POST', '/api/studio', firstRun);
 const addPiece = async () => (await call<DocumentOf<Piece>>('POST', '/api/pieces', piece)).body;
 
 describe('the first run', () => {
-  test('there is no studio until it is set up, and it is set up once', async () => {
+  test('creates the studio once', async () => {
     expect((await call('GET', '/api/studio')).status).toBe(404);
     expect(await setUp()).toMatchObject({ status: 201, body: { revision: 1, isDraft: false } });
     expect((await call('GET', '/api/studio')).status).toBe(200);
@@ -80,7 +80,7 @@ describe('the first run', () => {
     });
   });
 
-  test('a rate that cannot be read is refused in words, and nothing is set up', async () => {
+  test('refuses a rate that cannot be read, in a sentence, and creates nothing', async () => {
     const answer = await call('POST', '/api/studio', { ...firstRun, hourlyRate: '3/0' });
     expect(answer).toMatchObject({
       status: 400,
@@ -93,7 +93,7 @@ describe('the first run', () => {
 describe('a piece', () => {
   beforeEach(setUp);
 
-  test('is a draft until accepted; then a revision, priced at the fix', async () => {
+  test('is a draft until it is accepted; then it is a revision with its prices', async () => {
     await call('POST', '/api/fixes', { on: '2026-03-02', currency: 'GBP', prices: { Ag: '1 / g' }, source: 'typed' });
     const added = await addPiece();
     expect(added).toMatchObject({ version: 1, revision: 0, isDraft: true, priced: null });
@@ -112,7 +112,7 @@ describe('a piece', () => {
     });
   });
 
-  test('changed after acceptance keeps the accepted body beside the draft, and can go back to it', async () => {
+  test('keeps the accepted body beside a later draft, and can return to it', async () => {
     const { id } = await addPiece();
     await call('POST', `/api/pieces/${id}/revisions`, { version: 1 });
     const draft = await call<DocumentOf<Piece>>('PUT', `/api/pieces/${id}/draft`, {
@@ -131,7 +131,7 @@ describe('a piece', () => {
     expect((await call('GET', `/api/pieces/${id}/revisions/1`)).body).toMatchObject({ body: { name: 'Buoy' } });
   });
 
-  test('typed back to what was accepted leaves no draft', async () => {
+  test('has no draft after it is typed back to the accepted body', async () => {
     const { id } = await addPiece();
     await call('POST', `/api/pieces/${id}/revisions`, { version: 1 });
     await call('PUT', `/api/pieces/${id}/draft`, { version: 2, body: { ...piece, name: 'x' } });
@@ -140,7 +140,7 @@ describe('a piece', () => {
     });
   });
 
-  test('a write based on an older version gets 409 with what stands now, and changes nothing', async () => {
+  test('refuses a write on a stale version with 409 and the current document, and changes nothing', async () => {
     const { id } = await addPiece();
     await call('PUT', `/api/pieces/${id}/draft`, { version: 1, body: { ...piece, name: 'From the tablet' } });
     const stale = await call('PUT', `/api/pieces/${id}/draft`, {
@@ -160,7 +160,7 @@ describe('a piece', () => {
     expect((await call('DELETE', `/api/pieces/${id}`, { version: 1 })).status).toBe(409);
   });
 
-  test('a draft may hold anything typed, but is accepted only when it can be reckoned', async () => {
+  test('may hold any text as a draft, and is accepted only when it can be computed', async () => {
     const { id } = await addPiece();
     const [part] = piece.parts;
     const typing = { ...piece, parts: [{ ...part, section: { form: 'sheet', thickness: '99 ga' } }] };
@@ -175,14 +175,14 @@ describe('a piece', () => {
     expect((await call('GET', `/api/pieces/${id}`)).body).toMatchObject({ version: 2, isDraft: true });
   });
 
-  test('without a name is not accepted', async () => {
+  test('is not accepted without a name', async () => {
     const { body } = await call<DocumentOf<Piece>>('POST', '/api/pieces', emptyPiece);
     expect((await call('POST', `/api/pieces/${body.id}/revisions`, { version: 1 })).body).toMatchObject({
       errors: [{ path: 'name' }],
     });
   });
 
-  test('never accepted can be thrown away; once accepted it stays', async () => {
+  test('can be deleted before it is accepted, and never afterwards', async () => {
     const { id } = await addPiece();
     expect((await call('DELETE', `/api/pieces/${id}`, { version: 1 })).status).toBe(204);
     expect((await call('GET', `/api/pieces/${id}`)).status).toBe(404);
@@ -191,7 +191,7 @@ describe('a piece', () => {
     expect((await call('DELETE', `/api/pieces/${kept.id}`, { version: 2 })).status).toBe(409);
   });
 
-  test('goes out as a file and comes back the same', async () => {
+  test('is unchanged after export and import', async () => {
     const { id } = await addPiece();
     const file = await call('GET', `/api/pieces/${id}/file`);
     expect(file.headers['content-disposition']).toBe('attachment; filename="buoy.json"');
@@ -200,7 +200,7 @@ describe('a piece', () => {
     expect(back.body.map(({ body }) => body)).toEqual([piece]);
   });
 
-  test('several go out in one file and come back the same', async () => {
+  test('is unchanged after export and import with others in one file', async () => {
     const [a, b] = [await addPiece(), await addPiece()];
     const file = await call('GET', `/api/pieces/file?ids=${a.id},${b.id}`);
     expect(file.body).toMatchObject({ format: 'noon-ledger/pieces', version: 3, pieces: [piece, piece] });
@@ -208,7 +208,7 @@ describe('a piece', () => {
     expect(back.body.map(({ body }) => body)).toEqual([piece, piece]);
   });
 
-  test('put away it leaves the file of the whole stores, and can be taken out again', async () => {
+  test('is left out of the export of all pieces while it is archived, and can be restored', async () => {
     const { id } = await addPiece();
     const away = await call<DocumentOf<Piece>>('POST', `/api/pieces/${id}/archive`, { version: 1, archived: true });
     expect(away.body.archivedAt).not.toBeNull();
@@ -218,7 +218,7 @@ describe('a piece', () => {
     expect(back.body).toMatchObject({ archivedAt: null, body: piece });
   });
 
-  test('that the bench check stops is not accepted until it is put right, or the maker says why it may stand', async () => {
+  test('is not accepted while the bench check stops it, unless the maker overrides the finding', async () => {
     const closed = { ...piece, groups: [{ id: 'g', name: 'Bead', count: '1', closed: true, vents: '' }] };
     const { body } = await call<DocumentOf<Piece>>('POST', '/api/pieces', closed);
     const refused = await call('POST', `/api/pieces/${body.id}/revisions`, { version: 1 });
@@ -251,7 +251,7 @@ describe('a batch', () => {
     await call('POST', `/api/pieces/${pieceId}/revisions`, { version: 1 });
   });
 
-  test('is made from a revision that is there, and listed with it', async () => {
+  test('is made from an existing revision, and is listed with it', async () => {
     const added = await call<DocumentOf<unknown>>('POST', '/api/batches', batch(pieceId));
     expect(added.status).toBe(201);
     expect((await call('POST', `/api/batches/${added.body.id}/revisions`, { version: 1 })).body).toMatchObject({
@@ -271,7 +271,7 @@ describe('a batch', () => {
     ).toBe(404);
   });
 
-  test('with no quantity is not accepted', async () => {
+  test('is not accepted without a quantity', async () => {
     const [line] = batch(pieceId).lines;
     const none = { ...batch(pieceId), lines: [{ ...line, quantities: { '': 'none' } }] };
     const { body } = await call<DocumentOf<unknown>>('POST', '/api/batches', none);
@@ -281,7 +281,7 @@ describe('a batch', () => {
     });
   });
 
-  test('stays with its revision when the piece moves on', async () => {
+  test('keeps its revision when the piece changes', async () => {
     await call('POST', '/api/batches', batch(pieceId));
     await call('PUT', `/api/pieces/${pieceId}/draft`, { version: 2, body: { ...piece, name: 'Bell buoy' } });
     await call('POST', `/api/pieces/${pieceId}/revisions`, { version: 3 });
@@ -291,10 +291,10 @@ describe('a batch', () => {
   });
 });
 
-describe('fixes', () => {
+describe('metal prices', () => {
   const fix = { on: '2026-03-02', currency: 'GBP', prices: { Ag: '25.50 / ozt' }, source: 'typed' };
 
-  test('the latest day comes first, and of one day the last entered', async () => {
+  test('are listed with the latest day first, and within a day the last entry first', async () => {
     for (const [on, price] of [
       ['2026-03-02', '1'],
       ['2026-03-04', '2'],
@@ -307,7 +307,7 @@ describe('fixes', () => {
     expect(body.map(({ prices }) => prices.Ag)).toEqual(['4', '2', '3', '1']);
   });
 
-  test('a price that cannot be read is refused', async () => {
+  test('are refused when a price cannot be read', async () => {
     expect((await call('POST', '/api/fixes', { ...fix, prices: { Ag: '25 / stone' } })).body).toMatchObject({
       status: 400,
       errors: [{ path: 'prices.Ag' }],
@@ -316,7 +316,7 @@ describe('fixes', () => {
 });
 
 describe('settings', () => {
-  test('are changed as a draft and accepted whole or not at all', async () => {
+  test('are changed as a draft and accepted as a whole', async () => {
     await setUp();
     const { body: studio } = await call<DocumentOf<Record<string, unknown>>>('GET', '/api/studio');
     const draft = await call<DocumentOf<unknown>>('PUT', '/api/studio/draft', {
@@ -334,7 +334,7 @@ describe('settings', () => {
   });
 });
 
-describe('what is sent wrongly is answered in words, never with 500', () => {
+describe('malformed requests get a sentence, never status 500', () => {
   test.each([
     ['POST', '/api/pieces', 'not json', 400, /not JSON/],
     ['POST', '/api/pieces', '', 400, /not JSON/],
@@ -377,23 +377,23 @@ describe('what is sent wrongly is answered in words, never with 500', () => {
     ['GET', '/api/pieces/nowhere/revisions/2', undefined, 404, /Revision 2/],
     ['PUT', '/api/pieces/nowhere/draft', { version: 1, body: piece }, 404, /not in the ledger/],
     ['GET', '/api/teapot', undefined, 404, /nothing at \/api\/teapot/],
-  ] as const)('%s %s (%#)', async (method, url, body, status, detail) => {
+  ] as const)('%s %s gets a sentence (%#)', async (method, url, body, status, detail) => {
     const answer = await call(method, url, body);
     expect(answer.status).toBe(status);
     expect(answer.headers['content-type']).toMatch(/^application\/problem\+json/);
     expect(problemDetailsSchema.parse(answer.body).detail).toMatch(detail);
   });
 
-  test('text that is not called JSON is refused', async () => {
+  test('text without the JSON content type is refused', async () => {
     expect((await call('POST', '/api/pieces', '{}', { 'content-type': 'text/plain' })).status).toBe(400);
   });
 
-  test('a page elsewhere that points its own name at this machine is not answered', async () => {
+  test('a page elsewhere that points its own name at this machine gets no answer', async () => {
     expect((await call('GET', '/api/pieces', undefined, { host: 'rebound.example' })).status).toBe(403);
   });
 });
 
-test('the API documents itself, with nothing fetched from outside', async () => {
+test('the API documentation loads nothing from outside', async () => {
   const { body } = await call<{ openapi: string; paths: Record<string, unknown> }>('GET', '/api/docs/json');
   expect(body.openapi).toBe('3.1.0');
   expect(Object.keys(body.paths)).toEqual(

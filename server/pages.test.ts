@@ -28,7 +28,7 @@ afterAll(async () => {
 
 const get = (url: string, accept = 'text/html') => app.inject({ url, headers: { host: 'localhost:4410', accept } });
 
-test('every address of the stores is the page, with a nonce of its own that its policy names', async () => {
+test('every address serves the page, with its own nonce in the policy', async () => {
   const nonces = new Set<string>();
   for (const url of ['/', '/pieces', '/pieces/some-id', '/studio?x=1']) {
     const { statusCode, body, headers } = await get(url);
@@ -41,18 +41,18 @@ test('every address of the stores is the page, with a nonce of its own that its 
   expect(nonces.size).toBe(4);
 });
 
-test('the policy lets nothing in from elsewhere', async () => {
+test('the policy allows nothing from outside', async () => {
   const policy = String((await get('/')).headers['content-security-policy']);
   expect(policy).toContain("default-src 'none'");
   expect(policy).not.toMatch(/https?:|\*|unsafe-inline|unsafe-eval'(?<!wasm-unsafe-eval')/);
 });
 
-test('named files are kept for good, others are asked for again', async () => {
+test('hashed files are cached for good, and others are validated again', async () => {
   expect((await get('/assets/app-1a2b.js', '*/*')).headers['cache-control']).toContain('immutable');
   expect((await get('/mark.svg', '*/*')).headers['cache-control']).toBe('no-cache');
 });
 
-test('a missing file, and a missing part of the API, are said in words and are not the page', async () => {
+test('a missing file and a missing API path get a sentence, not the page', async () => {
   for (const url of ['/assets/gone.js', '/api/gone']) {
     const { statusCode, headers } = await get(url, url.startsWith('/api') ? 'text/html' : '*/*');
     expect(statusCode).toBe(404);

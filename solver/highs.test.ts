@@ -38,8 +38,8 @@ function bestOfAll(): number {
   return best;
 }
 
-describe('in fractions', () => {
-  test('the published optimum, and what a row is worth', () => {
+describe('linear programs', () => {
+  test('have the published optimum and shadow prices', () => {
     const { status, values: found, duals, objective, bound } = solve(glass, 5);
     expect(status).toBe('optimal');
     expect(objective).toBeCloseTo(-36, 9);
@@ -48,13 +48,13 @@ describe('in fractions', () => {
     expect(duals.map((dual) => Math.round(-dual * 1e9) / 1e9)).toEqual([0, 1.5, 1]);
   });
 
-  test('what the rows forbid has no answer, and what nothing holds back has none either', () => {
+  test('have no answer when they are infeasible or unbounded', () => {
     const asked = { ...glass, rows: [atMost(4), atMost(12), { lower: 60, upper: Infinity }] };
     expect(solve(asked, 5)).toMatchObject({ status: 'none', values: [], objective: Infinity });
     expect(solve({ rows: [atMost(1)], columns: [column(-1, 0)], isInteger: false }, 5).status).toBe('none');
   });
 
-  test('a column is never below nothing nor above what there is of it', () => {
+  test('keep each column between zero and its upper bound', () => {
     const held = { ...glass, columns: glass.columns.map((one) => ({ ...one, upper: 1.5 })) };
     expect(solve(held, 5).values).toEqual([1.5, 1.5]);
     const lifted = { ...glass, columns: glass.columns.map((one) => ({ ...one, cost: 1 })) };
@@ -62,8 +62,8 @@ describe('in fractions', () => {
   });
 });
 
-describe('in whole numbers', () => {
-  test('as by trying every set', () => {
+describe('integer programs', () => {
+  test('have the optimum of exhaustive search', () => {
     const answer = solve(sack, 10);
     expect(answer).toMatchObject({ status: 'optimal', duals: [] });
     expect(answer.objective).toBeCloseTo(-bestOfAll(), 9);
@@ -71,12 +71,12 @@ describe('in whole numbers', () => {
     for (const value of answer.values) expect([0, 1]).toContain(Math.round(value * 1e6) / 1e6);
   });
 
-  test('whole answers are never better than those in fractions', () => {
+  test('are never better than their relaxation', () => {
     const halves = solve({ ...sack, isInteger: false }, 5);
     expect(halves.objective).toBeLessThanOrEqual(-bestOfAll() + 1e-9);
   });
 
-  test('an answer that is good enough ends the search, and costs no more than asked', () => {
+  test('stop at an answer within the accepted cost', () => {
     const { objective } = solve(sack, 10, -60);
     expect(objective).toBeLessThanOrEqual(-60);
   });

@@ -40,7 +40,7 @@ async function proved(problem: ScheduleProblem, seconds = 50) {
 }
 
 describe('published job shops', () => {
-  test.each(['ft06', 'la01'] as const)('%s is proved best', async (name) => {
+  test.each(['ft06', 'la01'] as const)('%s is proved optimal', async (name) => {
     const { problem, leastEnd } = jobShops[name];
     const { best, bound } = await proved(problem);
     expect(best.objective.makespan).toBe(leastEnd);
@@ -49,7 +49,7 @@ describe('published job shops', () => {
   });
 });
 
-test('tiny problems with shifts, pauses, loads of a station and lateness, against trying everything', async () => {
+test('tiny problems with shifts, pauses, loads and tardiness have the optimum of exhaustive search', async () => {
   let compared = 0;
   for (const problem of fc.sample(problems({ jobs: 3, steps: 2, minutes: 4, shift: 5 }), { numRuns: 14, seed: 11 })) {
     const sure = bestOfAll(problem, 14);
@@ -63,7 +63,7 @@ test('tiny problems with shifts, pauses, loads of a station and lateness, agains
   expect(compared).toBeGreaterThan(5);
 });
 
-test('a week of a small studio is proved, and its plan can be worked', async () => {
+test('a week of a small studio is proved, and its plan is feasible', async () => {
   const problem = randomWeek({ seed: 1, batches: 6, stepsEach: 4, makers: 2 });
   const { best, bound } = await proved(problem);
   expect(scheduleFaults(problem, best)).toEqual([]);
@@ -79,7 +79,7 @@ test('times that are no whole units, and problems too large, are left to the sea
   expect(constraintModel(indexProblem(randomWeek({ seed: 1, batches: 30, stepsEach: 10, makers: 3 })), aim)).toBeNull();
 });
 
-test('a problem too large as a whole is polished a stretch at a time, and never spoiled', async () => {
+test('a problem too large as a whole is improved one window at a time, and never made worse', async () => {
   const problem = randomWeek({ seed: 2, batches: 20, stepsEach: 10, makers: 3, days: 4 });
   const indexed = indexProblem(problem);
   // The last steps come first, so any free window can be improved.
@@ -105,7 +105,7 @@ test('a problem too large as a whole is polished a stretch at a time, and never 
   expect(isBetter(best.objective, poor.objective)).toBe(true);
 });
 
-test('both engines together tell of better plans, stop when asked, and hold to their bound', async () => {
+test('both engines together report better plans, stop when asked, and keep to their bound', async () => {
   const problem = randomWeek({ seed: 2, batches: 20, stepsEach: 5, makers: 2 });
   const own = new ConstraintSolver();
   const seen: number[] = [];

@@ -24,9 +24,9 @@ function answered(line: string, on: AskBasis = basis): Answer {
 }
 const main = (line: string) => answered(line).figures[0]?.value ?? NaN;
 
-describe('what it answers, against something outside', () => {
+describe('answers against outside sources', () => {
   // ASTM B258 and the handbook density of sterling, 10.36 g/cm³: π/4 × 1.0237² × 120 × 10.36 ÷ 1000.
-  test('18 gauge sterling', () => {
+  test('18 gauge sterling has the diameter of ASTM B258', () => {
     expect(main('18 ga sterling round 120 mm')).toBeCloseTo((Math.PI / 4) * gaugeMm('awg', 18) ** 2 * 0.12 * 10.36, 12);
   });
 
@@ -35,21 +35,21 @@ describe('what it answers, against something outside', () => {
     expect(main('1000 ft of 14 ga copper') / 453.59237).toBeCloseTo(12.43, 1);
   });
 
-  test('a ring of 7 in 1.5 mm, by the published scale and π', () => {
+  test('a ring of size 7 in 1.5 mm wire follows the published scale and π', () => {
     expect(main('ring 7 us, 1.5 mm')).toBeCloseTo(Math.PI * ((0.458 + 0.032 * 7) * 25.4 + 1.5), 9);
   });
 
   // 1959 agreement: a troy ounce is 31.1034768 g.
-  test('troy ounces', () => {
+  test('troy ounces convert by their definition', () => {
     expect(main('54 g sterling in ozt')).toBeCloseTo(54 / 31.1034768, 12);
   });
 
-  test('the melt of 100 g fine silver takes 8 g of copper (common practice)', () => {
+  test('100 g of fine silver takes 8 g of copper to sterling (common practice)', () => {
     expect(main('100 g fine silver to sterling')).toBeCloseTo(8, 12);
   });
 });
 
-describe('whatever the order and the spelling', () => {
+describe('word order and spelling', () => {
   const words = ['18 ga', 'sterling', 'round wire', '120 mm'];
   test('words in any order give one answer', () => {
     const expected = main(words.join(' '));
@@ -69,7 +69,7 @@ describe('whatever the order and the spelling', () => {
     expect(main(other)).toBeCloseTo(main(one), 9);
   });
 
-  test('mass is linear in length, and its inverse is the length again', () => {
+  test('mass is linear in length, and the inverse question returns the length', () => {
     fc.assert(
       fc.property(fc.double({ min: 1, max: 5000, noNaN: true }), (mm) => {
         const length = mm.toFixed(3);
@@ -84,7 +84,7 @@ describe('whatever the order and the spelling', () => {
     );
   });
 
-  test.each(['dwt', 'ozt', 'grain', 'kg', 'mg'])('grams to %s and back', (unit) => {
+  test.each(['dwt', 'ozt', 'grain', 'kg', 'mg'])('grams to %s and back gives the same number', (unit) => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 100_000 }), (grams) => {
         const there = main(`${String(grams)} g in ${unit}`);
@@ -95,8 +95,8 @@ describe('whatever the order and the spelling', () => {
   });
 });
 
-describe('what it takes for granted', () => {
-  test('is said, and each choice asks the question otherwise', () => {
+describe('assumptions', () => {
+  test('each assumption is named, and each choice asks the question in another way', () => {
     const answer = answered('18 ga 120 mm');
     expect(answer.assumptions.map(({ says }) => says)).toEqual(['Sterling silver', 'round wire', 'B&S gauge']);
     const copper = answer.assumptions[0]?.choices.find(({ label }) => label === 'copper');
@@ -114,7 +114,7 @@ describe('what it takes for granted', () => {
     'germanium silver 1 mm 100 mm',
     'silver 1 mm 100 mm',
     'bronze 1 mm 100 mm',
-  ])('%s: the alloy can be chosen', (line) => {
+  ])('%s offers the alloy as a choice', (line) => {
     for (const { label, line: other } of answered(line).assumptions[0]?.choices ?? []) {
       expect(answered(other).assumptions.map(({ says }) => says)).not.toContain(label);
       const chosen = answered(other);
@@ -123,7 +123,7 @@ describe('what it takes for granted', () => {
     }
   });
 
-  test('words that had no part are named, and a near one is offered', () => {
+  test('unused words are named, and a similar known word is offered', () => {
     const answer = answered('18 ga sterlng round 120 mm');
     expect(answer.ignored).toEqual(['sterlng']);
     expect(answer.corrections).toEqual([{ word: 'sterlng', meant: 'sterling', line: '18 ga sterling round 120 mm' }]);
@@ -132,7 +132,7 @@ describe('what it takes for granted', () => {
 });
 
 describe('value', () => {
-  test('needs a fix, and uses it', () => {
+  test('value needs metal prices and uses them', () => {
     expect(ask('value of 20 g sterling', basis)).toMatchObject({ ok: false });
     expect(answered('value of 20 g sterling', { ...basis, fix }).figures[0]).toMatchObject({ unit: 'GBP' });
     expect(answered('value of 20 g sterling', { ...basis, fix }).figures[0]?.value).toBeCloseTo(20 * 80 * 0.925, 9);
@@ -140,8 +140,8 @@ describe('value', () => {
   });
 });
 
-describe('what is this', () => {
-  test('finds the wire it was weighed from, whatever it is', () => {
+describe('identification by weight', () => {
+  test('the wire of a weight is found again, whatever it is', () => {
     const gauges = fc.integer({ min: 10, max: 26 });
     fc.assert(
       fc.property(gauges, (gauge) => {
@@ -153,9 +153,9 @@ describe('what is this', () => {
   });
 });
 
-describe('lines that no one would write', () => {
+describe('random text', () => {
   // The longest time belongs in the benchmark; here only that each line comes to an answer or a sentence.
-  test('any text ends in an answer or a sentence', () => {
+  test('any text gives an answer or a sentence', () => {
     const scraps = fc.constantFrom(
       '18',
       'ga',
@@ -201,20 +201,20 @@ describe('lines that no one would write', () => {
   });
 
   test.each(['(3 mm', '3/0 in', '2 mm + 3 g', `${'('.repeat(30)}1${')'.repeat(30)}`, 'a'.repeat(501)])(
-    '%s is refused in words',
+    '%s is refused in a sentence',
     (line) => {
       expect(ask(line, basis)).toMatchObject({ ok: false });
     },
   );
 
-  test('terms stand where they were typed', () => {
+  test('terms keep the positions where they were typed', () => {
     const line = 'ring N½, 1 1/2 in × 3';
     expect(readLine('18 ga sterling').map(({ start, end }) => 'x'.repeat(end - start).length)).toEqual([5, 8]);
     expect(readLine(line).length).toBeGreaterThan(3);
   });
 });
 
-test('every example in the help has an answer without a word left over', () => {
+test('every example in the help has an answer that uses every word', () => {
   for (const line of askExamples.filter((each) => !each.startsWith('value')))
     expect(answered(line).ignored).toEqual([]);
 });

@@ -13,13 +13,13 @@ const ignored = (line: string, on = basis) => {
   return answer.ignored;
 };
 
-describe('places in the line', () => {
+describe('positions of terms in the line', () => {
   test.each([
     ['1½ in brass 1 mm round', ['1½ in', 'brass', '1 mm', 'round']],
     ['ring N½ uk', ['ring', 'N½', 'uk']],
     ['6 ft 2 in in m', ['6 ft 2 in', 'in', 'm']],
     ['(6.5+0.8)*2 mm sterling', ['(6.5+0.8)*2 mm', 'sterling']],
-  ])('%s', (line, understood) => {
+  ])('%s has its terms where they were typed', (line, understood) => {
     expect(sorted(line).understood).toEqual(understood);
   });
 
@@ -31,12 +31,12 @@ describe('places in the line', () => {
     expect(answer.ok && answer.assumptions[0]?.choices[0]?.line).toBe(chosen);
   });
 
-  test('so does a word put right', () => {
+  test('a corrected word leaves the rest as typed', () => {
     expect(ask('1½ in sterlng 1 mm round', basis).corrections[0]?.line).toBe('1½ in sterling 1 mm round');
   });
 });
 
-describe('fineness beside its metal names the alloy', () => {
+describe('a fineness beside its metal names the alloy', () => {
   test.each([
     ['925 silver', 'Sterling silver'],
     ['silver 958', 'Britannia silver'],
@@ -47,7 +47,7 @@ describe('fineness beside its metal names the alloy', () => {
     ['950 platinum', 'Platinum 950, ruthenium'],
     ['14k white gold nickel', '14k white gold, nickel'],
     ['14k palladium white gold', '14k white gold, palladium'],
-  ])('%s', (line, name) => {
+  ])('%s is the alloy of that fineness', (line, name) => {
     expect(alloyNames(line)).toEqual([name]);
     expect(sorted(line).numbers).toEqual([]);
   });
@@ -57,7 +57,7 @@ describe('fineness beside its metal names the alloy', () => {
     '333 gold 1 mm 100 mm',
     '900 platinum 1 mm 100 mm',
     '999 palladium 1 mm 100 mm',
-  ])('%s is said not to be in the book, not taken for another', (line) => {
+  ])('%s is reported as unknown, not taken for another alloy', (line) => {
     expect(ask(line, basis)).toMatchObject({ ok: false, sentence: expect.stringMatching(/The book has no/) as string });
   });
 
@@ -68,7 +68,7 @@ describe('fineness beside its metal names the alloy', () => {
   });
 });
 
-describe('nothing is passed over in silence', () => {
+describe('no word is ignored silently', () => {
   test.each([
     ['18 ga sterling 120 mm x 35 40', ['40']],
     ['ring 7 us 1.5 mm 9', ['9']],
@@ -77,12 +77,12 @@ describe('nothing is passed over in silence', () => {
     ['sterling copper 1 mm 100 mm', ['copper']],
     ['dome 20 mm across 6 mm high 3 turns per cm', ['3 turns per cm']],
     ['what gauge is 1.3 mm 2.5 mm', ['2.5 mm']],
-  ])('%s', (line, left) => {
+  ])('%s names the word it could not use', (line, left) => {
     expect(ignored(line)).toEqual(left);
   });
 });
 
-describe('rows of sizes and counts', () => {
+describe('lists of sizes and counts', () => {
   const mm = (line: string) => sorted(line).sizes.map((size) => size.mm);
   test.each([
     ['12 x 10 mm', [12, 10], []],
@@ -91,13 +91,13 @@ describe('rows of sizes and counts', () => {
     ['120 mm x 24', [120], [24]],
     ['24 pcs 120 mm', [120], []],
     ['2 by 3 cm', [20, 30], []],
-  ])('%s', (line, sizes, numbers) => {
+  ])('%s is read as a list', (line, sizes, numbers) => {
     expect(mm(line)).toEqual(sizes);
     expect(sorted(line).numbers.map(({ value }) => value)).toEqual(numbers);
   });
 });
 
-describe('words of measure', () => {
+describe('words for measures', () => {
   const roles = (line: string) => Object.fromEntries(sorted(line).sizes.map(({ role, mm }) => [role ?? 'none', mm]));
   test.each([
     ['5 mm inside 1 mm wire', { inside: 5, wire: 1 }],
@@ -105,16 +105,16 @@ describe('words of measure', () => {
     ['6 mm od 0.5 mm wall 50 mm', { outside: 6, wall: 0.5, none: 50 }],
     ['width 6 mm thickness 1.2 mm 100 mm long', { wide: 6, thick: 1.2, long: 100 }],
     ['6 in about 1.3 mm', { none: 152.39999999999998, about: 1.3 }],
-  ])('%s', (line, expected) => {
+  ])('%s is read as that measure', (line, expected) => {
     expect(roles(line)).toEqual(expected);
   });
 
-  test('a length is never that of a gauge', () => {
+  test('a length is never taken for a gauge', () => {
     expect(sorted('length of 50 g of 18 ga sterling').sizes[0]?.role).toBeNull();
   });
 });
 
-test('a studio’s own alloy is known by its name', () => {
+test('a studio’s own alloy is found by its name', () => {
   const [first] = [...basis.alloys.values()];
   const own: Alloy = { ...(first as Alloy), id: 'own', name: 'Tide bronze', densityGPerCm3: 8.8 };
   const on = { alloys: alloysWith([own]), fix: null };
@@ -122,7 +122,7 @@ test('a studio’s own alloy is known by its name', () => {
   expect(ignored('tide bronze 1 mm 100 mm', on)).toEqual([]);
 });
 
-test('an ounce that does not say which is troy, and that is said', () => {
+test('an ounce without a kind is a troy ounce, and the answer says so', () => {
   expect(ask('2 oz in g', basis)).toMatchObject({ assumptions: [{ says: 'troy ounce of 31.103 g' }] });
   expect(ask('2 ozt in g', basis)).toMatchObject({ assumptions: [] });
 });

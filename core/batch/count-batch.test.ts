@@ -47,12 +47,12 @@ const batch = batchSchema.parse({
 const madeOf = ({ lines }: Batch, of: Piece = piece) => lines.map((line) => ({ line, piece: of }));
 const count = countBatch(batch, madeOf(batch), rates, fix);
 
-test('blanks are the batch times what is in a piece, cut with their trim', () => {
+test('blanks are the quantity times the blanks of a piece, cut with their trim', () => {
   expect(count.cutList.map((line) => line.count.value)).toEqual([24, 24, 12]);
   expect(count.cutList[0]?.length?.value).toBeCloseTo(24 * 51, 9);
 });
 
-test('what is issued is what is cut: the grams of the cut list are those of the issue, stock by stock', () => {
+test('the grams of the cut list equal the grams to issue, stock by stock', () => {
   expect(count.issue).toHaveLength(2);
   expect(count.grams.value).toBeCloseTo(
     count.cutList.reduce((sum, { grams }) => sum + grams.value, 0),
@@ -62,19 +62,19 @@ test('what is issued is what is cut: the grams of the cut list are those of the 
   expect(count.grams.value).toBeCloseTo(12 * cutForOne, 9);
 });
 
-test('hands are the set-up once and the minutes of every piece', () => {
+test('bench time is the set-up once and the minutes of every piece', () => {
   expect(count.hands.value).toBeCloseTo((10 + 12 * 2) / 60, 9);
   expect(count.unattended.value).toBeCloseTo(0.5, 9);
 });
 
-test('money is twelve times one piece made in a batch of twelve', () => {
+test('a batch of twelve costs twelve times one piece of that batch', () => {
   const one = countPiece(piece, rates, fix, { batchSize: 12 });
   expect(count.cost.value).toBe(12 * one.column.cost.value);
   expect(count.wholesale.value).toBe(12 * one.prices.wholesale.value);
   expect(count.left.value).toBe(count.wholesale.value - count.cost.value);
 });
 
-test('a quantity that is none is said, and one is reckoned meanwhile', () => {
+test('a quantity that cannot be read is reported, and the count uses one', () => {
   const [line] = batch.lines;
   const none = { ...batch, lines: [{ ...line, quantities: { '': 'some' } }] } as Batch;
   const wrong = countBatch(none, madeOf(none), rates, fix);
@@ -82,7 +82,7 @@ test('a quantity that is none is said, and one is reckoned meanwhile', () => {
   expect(wrong.quantity).toBe(1);
 });
 
-test('several batches add up, metal by metal', () => {
+test('several batches add up by metal', () => {
   const batches = [
     { name: 'Link', count },
     { name: 'Link again', count },
@@ -93,7 +93,7 @@ test('several batches add up, metal by metal', () => {
   expect(silver?.grams.value).toBeCloseTo(2 * count.grams.value, 9);
 });
 
-test('a batch from before it had lines is one line of its piece', () => {
+test('a batch without lines, from an early version, is one line of its piece', () => {
   const before = { pieceId: 'p', pieceRevision: 3, size: 'm', quantity: '8', due: '', customer: 'x', note: '' };
   expect(batchSchema.parse({ ...before, finished: true })).toMatchObject({
     kind: 'stock',
@@ -102,7 +102,7 @@ test('a batch from before it had lines is one line of its piece', () => {
   });
 });
 
-describe('several sizes and pieces in one', () => {
+describe('several sizes and pieces in one batch', () => {
   const sized = pieceSchema.parse({
     ...piece,
     parts: [{ ...piece.parts[0], blank: { rule: 'straight', length: 'reach' }, trim: '' }],
@@ -134,7 +134,7 @@ describe('several sizes and pieces in one', () => {
     fix,
   );
 
-  test('each size is cut by itself, and only those that are wanted', () => {
+  test('each wanted size is cut on its own', () => {
     expect(counted.quantity).toBe(22);
     expect(counted.runs.map(({ name, quantity }) => [name, quantity])).toEqual([
       ['Link, small', 4],
@@ -148,14 +148,14 @@ describe('several sizes and pieces in one', () => {
     ]);
   });
 
-  test('set-up is spread over all sizes of a piece, and done once', () => {
+  test('set-up is counted once and spread over all sizes of a piece', () => {
     // 10 minutes and 2 each for ten; the same for twelve.
     expect(counted.hands.value).toBeCloseTo((10 + 20 + 10 + 24) / 60, 9);
     // The pickle takes all sizes at once: 30 minutes for each piece.
     expect(counted.unattended.value).toBeCloseTo(1, 9);
   });
 
-  test('what is of one stock is issued together', () => {
+  test('grams of one stock are issued together', () => {
     const gauge20 = counted.issue.find(({ lines }) => lines.some(({ run }) => run.name === 'Link, small'));
     expect(gauge20?.lines.map(({ run, part }) => `${run.name} ${part.id}`)).toEqual([
       'Link, small a',
@@ -165,7 +165,7 @@ describe('several sizes and pieces in one', () => {
     ]);
   });
 
-  test('a part of which the maker cuts more by hand keeps that number', () => {
+  test('a part with a quantity set by hand keeps that quantity', () => {
     const more = { ...both, blanks: { 'a/s/a': '11' } };
     const [first] = countBatch(more, [{ line: a as Batch['lines'][number], piece: sized }], rates, fix).cutList;
     expect(first?.count).toMatchObject({ value: 11, source: 'as typed on the cut list' });

@@ -10,22 +10,22 @@ const batch = batchSchema.parse({
 });
 const more = { ...batch, lines: batch.lines.map((line) => ({ ...line, quantities: { '': '5' } })) };
 
-test('states follow each other', () => {
+test('a batch changes only to the states that may follow', () => {
   expect(batchStates.map(stateAfter)).toEqual(['issued', 'bench', 'finished', 'closed', null, null]);
 });
 
-test('a batch holds its metal while it is worked on and in what was made of it, and not before or when it is called off', () => {
+test('a batch holds metal from issue to closing, and not before issue or after cancelling', () => {
   expect(batchStates.filter((state) => givesMetalBack({ state }))).toEqual(['planned', 'called-off']);
 });
 
-test('what is made may change while it is planned, and once it is taken back to planning', () => {
+test('quantities may change while the batch is planned', () => {
   expect(refusedChange(batch, more)).toBeNull();
   expect(refusedChange({ ...batch, state: 'issued' }, { ...more, state: 'issued' })).toContain('Metal is issued');
   expect(refusedChange({ ...batch, state: 'bench' }, { ...more, state: 'finished' })).toContain('Metal is issued');
   expect(refusedChange({ ...batch, state: 'issued' }, more)).toBeNull();
 });
 
-test('a day may be moved until it is closed', () => {
+test('the due date may change until the batch is closed', () => {
   const later = { ...batch, due: '2026-04-09' };
   expect(refusedChange({ ...batch, state: 'bench' }, { ...later, state: 'bench' })).toBeNull();
   expect(refusedChange({ ...batch, state: 'closed' }, { ...later, state: 'closed' })).toContain('closed');

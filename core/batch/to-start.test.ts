@@ -12,11 +12,11 @@ describe('the binomial tail', () => {
     [3, 10, 0.3, 1 - 0.3828],
     [8, 10, 0.5, 1 - 0.9453],
     [16, 20, 0.7, 1 - 0.7625],
-  ])('at least %d of %d at %d, as in the tables', (k, n, p, chance) => {
+  ])('the chance of at least %d of %d at %d is that of the tables', (k, n, p, chance) => {
     expect(chanceOfAtLeast(k, n, p)).toBeCloseTo(chance, 4);
   });
 
-  test('all of them: pⁿ; at least one: 1 − (1 − p)ⁿ', () => {
+  test('the chance of all is pⁿ, and of at least one 1 − (1 − p)ⁿ', () => {
     expect(chanceOfAtLeast(40, 40, 0.97)).toBeCloseTo(0.97 ** 40, 12);
     expect(chanceOfAtLeast(1, 40, 0.03)).toBeCloseTo(1 - 0.97 ** 40, 12);
     expect(chanceOfAtLeast(0, 5, 0.2)).toBe(1);
@@ -24,7 +24,7 @@ describe('the binomial tail', () => {
     expect(chanceOfAtLeast(5, 5, 1)).toBe(1);
   });
 
-  test('against counting every outcome', () => {
+  test('the tail equals the count of all outcomes', () => {
     const tries = fc.record({
       n: fc.integer({ min: 1, max: 12 }),
       p: fc.double({ min: 0.05, max: 0.95, noNaN: true }),
@@ -42,14 +42,14 @@ describe('the binomial tail', () => {
     );
   });
 
-  test('a thousand of them are no matter', () => {
+  test('a tail of a thousand trials stays accurate', () => {
     // The middle of a fair thousand: just over a half.
     expect(chanceOfAtLeast(500, 1000, 0.5)).toBeCloseTo(0.5126, 4);
   });
 });
 
-describe('how many to start', () => {
-  test('the fewest that are enough: one less is not', () => {
+describe('number to start', () => {
+  test('one piece fewer would not reach the confidence', () => {
     for (const [good, share, confidence] of [
       [24, 0.95, 0.9],
       [6, 0.8, 0.95],
@@ -61,7 +61,7 @@ describe('how many to start', () => {
     }
   });
 
-  test('yields of the steps multiply, and the working says so', () => {
+  test('yields of the steps multiply, and the calculation shows them', () => {
     const yields = [
       { name: 'Solder', yield: 0.97 },
       { name: 'Saw', yield: 1 },
@@ -74,13 +74,13 @@ describe('how many to start', () => {
     expect(start.how).toContain('24 come out well with 90 %');
   });
 
-  test('nothing spoilt needs no spare; and two over are two over', () => {
+  test('full yield needs no extras, and two fixed extras are two', () => {
     expect(toStart(24, [{ name: 'Saw', yield: 1 }], spares).start.value).toBe(24);
     expect(toStart(24, [], { ...spares, how: 'over' }).start).toMatchObject({ value: 26, how: '24 + 2' });
     expect(toStart(24, [{ name: 'Solder', yield: 0.5 }], { ...spares, how: 'none' }).start.value).toBe(24);
   });
 
-  test('a confidence that cannot be is said', () => {
+  test('an impossible confidence is refused', () => {
     expect(toStart(24, [], { ...spares, confidence: '100 %' }).problems).toMatchObject([{ path: 'spares.confidence' }]);
     expect(toStart(24, [], { ...spares, how: 'over', over: 'a few' }).problems).toMatchObject([
       { path: 'spares.over' },

@@ -38,11 +38,11 @@ describe('outlines', () => {
     [12, 10],
     [20, 8],
     [30, 3],
-  ])('an ellipse of %d × %d mm is as long as its arc integrated', (length, width) => {
+  ])('an ellipse of %d × %d mm has the length of its integrated arc', (length, width) => {
     expect(ellipsePerimeterMm(length, width) / integrated(length, width)).toBeCloseTo(1, 4);
   });
 
-  test('shapes of equal axes are circles and squares', () => {
+  test('shapes with equal axes are circles and squares', () => {
     expect(perimeterMm({ shape: 'oval', lengthMm: 9, widthMm: 9 })).toBeCloseTo(
       perimeterMm({ shape: 'round', diameterMm: 9 }),
       10,
@@ -56,7 +56,7 @@ describe('outlines', () => {
   });
 
   // A teardrop drawn as a polygon of many points, measured by the surveyor's formula.
-  test('a teardrop measures as its own outline drawn point by point', () => {
+  test('a teardrop has the length and area of its outline drawn point by point', () => {
     const radius = 5;
     const toPoint = 13;
     const half = Math.acos(radius / toPoint);
@@ -71,7 +71,7 @@ describe('outlines', () => {
     expect(outlineAreaMm2(drop)).toBeCloseTo(outlineAreaMm2(drawn), 3);
   });
 
-  test('a triangle of 3, 4 and 5', () => {
+  test('a triangle of 3, 4 and 5 has its perimeter and area', () => {
     const points: Corner[] = [
       [0, 0],
       [4, 0],
@@ -84,18 +84,18 @@ describe('outlines', () => {
   test.each([
     { shape: 'cushion', lengthMm: 9, widthMm: 6, cornerMm: 4 } as const,
     { shape: 'teardrop', lengthMm: 9, diameterMm: 10 } as const,
-  ])('refuses $shape that cannot be', (outline) => {
+  ])('a $shape that cannot exist is refused', (outline) => {
     expect(() => perimeterMm(outline)).toThrow(RangeError);
   });
 });
 
 describe('bezels', () => {
   // Common practice: π × (stone + strip) for a round stone.
-  test('of a round stone', () => {
+  test('a round bezel is π times stone and wall', () => {
     expect(bezelLengthMm(Math.PI * 10, 0.3, 0)).toBeCloseTo(Math.PI * 10.3, 10);
   });
 
-  test('an oval bezel is longer than the stone is round, and shorter than round its whole strip', () => {
+  test('an oval bezel lies between the perimeter of the stone and that of its outside', () => {
     const stone = { shape: 'oval', lengthMm: 14, widthMm: 10 } as const;
     expect(bezelLengthMm(perimeterMm(stone), 0.3, 0)).toBeGreaterThan(perimeterMm(stone));
     expect(bezelLengthMm(perimeterMm(stone), 0.3, 0)).toBeLessThan(ellipsePerimeterMm(14.6, 10.6));
@@ -103,17 +103,17 @@ describe('bezels', () => {
   });
 
   // Common practice: rings on a 6 mm mandrel of 0.7 mm wire, 7.4 mm outside, round a girth of 90 mm.
-  test('made of rings', () => {
+  test('blanks of rings', () => {
     expect(ringsAround(90, 7.4)).toBe(12);
   });
 });
 
 describe('jump rings', () => {
-  test('a coil turn is its circle and a wire of pitch', () => {
+  test('one coil turn is its circle plus the pitch of one wire', () => {
     expect(ringOfCoilMm(5, 1)).toBeCloseTo(Math.sqrt((6 * Math.PI) ** 2 + 1), 12);
   });
 
-  test('what n rings take gives n rings, with a kerf or without', () => {
+  test('n rings from stock computed for n rings, with or without kerf', () => {
     fc.assert(
       fc.property(
         fc.integer({ min: 1, max: 400 }),
@@ -132,30 +132,30 @@ describe('jump rings', () => {
     );
   });
 
-  test('shape and spring', () => {
+  test('shaped and spring stock', () => {
     expect(aspectRatio(5, 1.25)).toBe(4);
     expect(mandrelMm(5.1, 0.02)).toBeCloseTo(5, 12);
     expect(mandrelMm(5, 0)).toBe(5);
   });
 });
 
-describe('bands and cuffs', () => {
-  test('a cuff is a bangle less its opening', () => {
+describe('ring bands and cuffs', () => {
+  test('a cuff is a bangle without its opening', () => {
     expect(cuffLengthMm(160, 2, 0) - cuffLengthMm(160, 2, 25)).toBe(25);
     expect(cuffLengthMm(Math.PI * 60, 2, 0)).toBeCloseTo(Math.PI * 62, 12);
   });
 
   // Common practice: a quarter to a half size for bands over about 5 mm.
-  test('a wide band is made larger', () => {
+  test('a wide band gets a larger blank', () => {
     expect([3, 5, 6, 8, 12].map(wideBandSizes)).toEqual([0, 0, 0.25, 0.5, 0.5]);
   });
 });
 
-describe('volume that stays', () => {
+describe('conservation of volume', () => {
   const sphere = (diameter: number) => (Math.PI / 6) * diameter ** 3;
   const wire = (diameter: number, length: number) => (Math.PI / 4) * diameter ** 2 * length;
 
-  test('a ball holds the wire it ate, a granule its snippet', () => {
+  test('a ball has the volume of its wire, and a granule that of its snippet', () => {
     fc.assert(
       fc.property(size, size, (diameter, length) => {
         const granule = granuleMm(diameter, length);
@@ -192,12 +192,12 @@ describe('volume that stays', () => {
   });
 
   // Common practice: anneal about every 50 % of reduction; the first half needs none on the way.
-  test('anneals fall between halvings', () => {
+  test('anneals come at each halving of the section', () => {
     expect([8, 4, 3.9, 2, 1.9, 9].map((area) => annealsBetween(8, area))).toEqual([0, 0, 1, 1, 2, 0]);
     expect(reduction(8, 2)).toBe(0.75);
   });
 
-  test('a straight twist takes nothing more, and strands touch', () => {
+  test('an untwisted twist needs no extra length, and a tight one has touching strands', () => {
     expect(twistTakeUp(1, 0)).toBe(1);
     expect(pitchDiameterMm(2, 0.8)).toBeCloseTo(0.8, 12);
     // Three touching circles: centres on a circle of 2/√3 of their diameter.
@@ -206,7 +206,7 @@ describe('volume that stays', () => {
 });
 
 describe('chains and hinges', () => {
-  test('a chain is never shorter than asked, and no link too long', () => {
+  test('a chain is never shorter than asked, and at most one link longer', () => {
     fc.assert(
       fc.property(
         fc.double({ min: 30, max: 900, noNaN: true }),
@@ -221,7 +221,7 @@ describe('chains and hinges', () => {
   });
 
   // Common practice: 12 mm wide in three knuckles, the outer ones 1 mm long each to be filed back: 5, 4, 5.
-  test('knuckles', () => {
+  test('knuckles fill the width of the hinge', () => {
     expect(knuckleLengthsMm(12, 3)).toEqual([5, 4, 5]);
     expect(knuckleLengthsMm(20, 5, 0).reduce((sum, each) => sum + each, 0)).toBe(20);
     expect(hingePinMm(12, 1)).toBe(13);

@@ -5,11 +5,11 @@ test('a band blank is longer than its inside by pi times the thickness', () => {
   expect(bandLengthMm(17.32, 1.5) - Math.PI * 17.32).toBeCloseTo(Math.PI * 1.5, 12);
 });
 
-test('a jump ring of no thickness would be its inside circumference', () => {
+test('a jump ring of zero thickness has its inside circumference', () => {
   expect(bandLengthMm(4, 0)).toBeCloseTo(12.566, 3);
 });
 
-test('the blank is the length of the neutral line: volume of the ring, a torus, over the wire’s section', () => {
+test('the blank is as long as the neutral line: the volume of the torus over the wire’s section', () => {
   // Pappus: volume of a torus is the section's area times the path of its centre (published theorem).
   const [insideMm, wireMm] = [6, 1];
   const torusMm3 = 2 * Math.PI ** 2 * ((insideMm + wireMm) / 2) * (wireMm / 2) ** 2;

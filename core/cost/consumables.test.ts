@@ -24,7 +24,7 @@ const made = (school: 'hour' | 'use' | 'share', uses: { joints: number; loads: n
   consumablesEach(school, rates, { minutes, ...uses }, 'GBP')(metal, labour);
 
 describe('by bench hour', () => {
-  test('45 minutes at 2.40 an hour are 1.80, whatever is joined', () => {
+  test('45 minutes at 2.40 an hour cost 1.80, whatever is joined', () => {
     const { takes, each } = made('hour', { joints: 9, loads: 2 });
     expect(each.value).toBeCloseTo(180, 9);
     expect(each.how).toBe('45 ÷ 60 × 2.40');
@@ -33,7 +33,7 @@ describe('by bench hour', () => {
 });
 
 describe('by use', () => {
-  test('three joints, the piece, and its share of a load: 0.36 + 0.35 + 0.30', () => {
+  test('three joints, the piece and its share of a load cost 0.36 + 0.35 + 0.30', () => {
     const { takes, each } = made('use', { joints: 3, loads: 0.2 });
     expect(each.value).toBeCloseTo(101, 9);
     expect(each.how).toBe('0.36 + 0.35 + 0.30');
@@ -41,7 +41,7 @@ describe('by use', () => {
     expect(takes.value).toBe(3);
   });
 
-  test('what is not used has no line', () => {
+  test('an unused consumable has no line', () => {
     expect(made('use', { joints: 0, loads: 0 }).each.from.map(({ label }) => label)).toEqual([
       'consumables, the piece',
     ]);
@@ -49,7 +49,7 @@ describe('by use', () => {
 });
 
 describe('as a share', () => {
-  test('6 % of metal and hands: 0.06 × (8.20 + 22.50)', () => {
+  test('6 % of metal and labour costs 0.06 × (8.20 + 22.50)', () => {
     const { takes, each } = made('share', { joints: 3, loads: 1 });
     expect(each.value).toBeCloseTo(0.06 * (820 + 2250), 9);
     expect(each.how).toBe('(8.20 + 22.50) × 0.06');

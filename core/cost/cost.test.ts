@@ -10,28 +10,28 @@ const count = countPiece(pendant, workshopRates, workshopFix);
 const line = (key: string) => count.column.lines.find((one) => one.key === key);
 const exact = (key: string) => count.column.exact[count.column.lines.findIndex((one) => one.key === key)] ?? NaN;
 
-describe('hands', () => {
+describe('labour', () => {
   // Cut 10 ÷ 10 + 2 and set 8 at 30 an hour, solder 6 at 24: 11 × 0.50 + 6 × 0.40 = 7.90.
-  test('are paid by who does the step', () => {
+  test('is paid at the rate of the maker of each step', () => {
     expect(count.minutes.value).toBeCloseTo(17, 9);
     expect(exact('labour')).toBeCloseTo(790, 9);
     expect(line('labour')?.each.from.map(({ label }) => label)).toEqual(['maker’s rate', 'Second’s rate']);
   });
 });
 
-describe('what is bought', () => {
-  test('stands by kind: findings, stones, work sent out', () => {
+describe('bought items', () => {
+  test('have a line each for findings, stones and outwork', () => {
     expect([exact('findings'), exact('stones'), exact('outwork')]).toEqual([35, 420, 210]);
   });
 
-  test('packing is the studio’s, or the piece’s own', () => {
+  test('packaging comes from the studio unless the piece has its own', () => {
     expect(exact('packaging')).toBe(60);
     const own = countPiece({ ...pendant, packaging: '1.10' }, workshopRates, workshopFix);
     expect(own.column.lines.find(({ key }) => key === 'packaging')?.each.value).toBe(110);
   });
 
   // Under 7.78 g of silver no hallmark is due in Britain (Hallmarking Act 1973 as amended, from memory).
-  test('marks are charged when they are due, or when the maker says so, by weight', () => {
+  test('hallmarks are charged by weight when they are due or when the maker says so', () => {
     const grams = count.parts.reduce((sum, { net }) => sum + (net?.value ?? 0), 0);
     expect(grams).toBeLessThan(7.78);
     expect(line('marks')).toBeUndefined();
@@ -52,7 +52,7 @@ describe('scrap', () => {
     count.parts.reduce((sum, { scrap }) => sum + (scrap[kind]?.value ?? 0), 0);
   const lot = 2000 / 400;
 
-  test('clean goes back at its share; the rest through the refiner, whose melt and charge come off', () => {
+  test('clean scrap returns its share, and other scrap passes the refiner’s loss and fee', () => {
     const back =
       grams('clean') * content * 0.8 +
       grams('soldered') * (content * 0.6 * 0.96 - lot) +
@@ -60,12 +60,12 @@ describe('scrap', () => {
     expect(-exact('scrap')).toBeCloseTo(back, 6);
   });
 
-  test('what nobody pays back is lost for good', () => {
+  test('scrap that nobody buys has no value', () => {
     const full = (grams('clean') + grams('soldered') + grams('filings')) * content;
     expect(count.column.lost?.value).toBeCloseTo(full + exact('scrap'), 6);
   });
 
-  test('scrap that would cost more than it brings is kept', () => {
+  test('scrap that costs more than it returns is kept', () => {
     const dear = readRates({ ...workshop, lotCharge: '900' }, 1);
     const { lines } = countPiece(pendant, dear, workshopFix).column;
     const takesOff = -(lines.find(({ key }) => key === 'scrap')?.each.value ?? NaN);
@@ -76,7 +76,7 @@ describe('scrap', () => {
 describe('rejects', () => {
   // Of 100 begun 90 leave the torch and 85.5 the setting. For each good one 1 ÷ 0.855 are begun: 0.11696 are spoilt at the
   // torch and 0.05263 in the setting.
-  test('are paid for by those that come out good', () => {
+  test('are paid by the pieces of good quality', () => {
     const steps = [
       { name: 'Cut', yield: 1, spent: 100 },
       { name: 'Solder', yield: 0.9, spent: 300 },
@@ -89,11 +89,11 @@ describe('rejects', () => {
     expect(torch + setting).toBeCloseTo(1 / 0.855 - 1, 12);
   });
 
-  test('none where every step comes out good', () => {
+  test('cost nothing at full yield', () => {
     expect(rejectsEach([{ name: 'Cut', yield: 1, spent: 9 }], given('metal', 1, 'GBP', ''), 'GBP')).toBeNull();
   });
 
-  test('a spoilt piece costs its metal less what that brings, and the work up to then', () => {
+  test('lose their metal less its scrap value, and the work up to the spoilt step', () => {
     const [torch] = line('rejects')?.each.from ?? [];
     // Cut and solder: 9 of 17 minutes of hands, studio and consumables.
     const bench = exact('labour') + exact('overhead') + exact('consumables');

@@ -13,7 +13,7 @@ function tried(stock: readonly CoverItem[], need: number, atLeast: number, index
   return least;
 }
 
-test('as by trying every choice', () => {
+test('the cover costs as little as exhaustive search finds', () => {
   const bar = fc.record({
     cost: fc.constantFrom(0, 3, 5, 7.5, 12),
     count: fc.integer({ min: 0, max: 4 }),
@@ -35,7 +35,7 @@ test('as by trying every choice', () => {
   );
 });
 
-test('a small bar that costs more by the millimetre is not bought in fractions', () => {
+test('an expensive small bar is not bought in fractions', () => {
   const stock = [
     { cost: 190, count: 400, holds: 190 },
     { cost: 54, count: 400, holds: 47.5 },
@@ -46,7 +46,7 @@ test('a small bar that costs more by the millimetre is not bought in fractions',
   expect(minCostCover(stock, 3655, 3655, 4000)).toBe(3664); // 19 × 190 + 54
 });
 
-test('prices that share no step, or none that is known, leave the bound as it is', () => {
+test('prices without a known common divisor leave the bound as it is', () => {
   const stock = [{ cost: Math.PI, count: 5, holds: 4 }];
   expect(minCostCover(stock, 7, 5.5, 9)).toBe(5.5);
   expect(minCostCover([{ cost: 3, count: 5, holds: 4 }], 7, 5.5, Infinity)).toBe(5.5);

@@ -8,14 +8,14 @@ import { sheetProblemSchema } from './sheets/sheet-problem.ts';
 test.each([
   ['bars', barProblemSchema],
   ['sheets', sheetProblemSchema],
-])('docs/formats/%s.schema.json', (name, schema) => {
+])('docs/formats/%s.schema.json is the schema of the code', (name, schema) => {
   const path = `docs/formats/${name}.schema.json`;
   const made = z.toJSONSchema(schema, { io: 'input' });
   if (process.env['UPDATE']) writeFileSync(path, `${JSON.stringify(made, null, 2)}\n`);
   expect(JSON.parse(readFileSync(path, 'utf8'))).toEqual(made);
 });
 
-test('the examples of the page are problems', () => {
+test('the examples on the page are valid problems', () => {
   const page = readFileSync('docs/formats/cut.md', 'utf8');
   const examples = [...page.matchAll(/```json\n([\s\S]*?)```/g)].map(([, text = '']) => JSON.parse(text) as object);
   expect(examples.filter((example) => 'stock' in example).every((one) => barProblemSchema.safeParse(one).success)).toBe(

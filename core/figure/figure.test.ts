@@ -5,8 +5,8 @@ import { given, inSum, minorDigits, computed, renamed, sumTo, totalOf } from './
 const length = given('length', 120, 'mm', 'as typed');
 const twice = computed('both', 240, 'mm', () => `2 × ${inSum(length.value)}`, [length]);
 
-describe('another name', () => {
-  test('a result keeps its sum and what it is made of; an input its source', () => {
+describe('a renamed figure keeps its value and calculation', () => {
+  test('a result keeps its sum and inputs, an input its source', () => {
     expect(renamed(twice, 'the pair')).toMatchObject({
       kind: 'reckoned',
       label: 'the pair',
@@ -20,14 +20,14 @@ describe('another name', () => {
     expect(twice.label).toBe('both');
   });
 
-  test('a sum stays a sum, lines below 0 in brackets', () => {
+  test('a sum of sums stays one sum, with negative lines in brackets', () => {
     const sum = totalOf('metal', 'GBP', [given('cut', 719, 'GBP', ''), given('scrap', -136, 'GBP', '')]);
     expect(renamed(sum, 'used up')).toMatchObject({ kind: 'sum', value: 583, how: '7.19 + (−1.36)' });
     expect(totalOf('nothing', 'g', [])).toMatchObject({ value: 0, how: '0', from: [] });
   });
 });
 
-test('lines are made once, when they are looked at', () => {
+test('the lines of a calculation are made once, when they are read', () => {
   let made = 0;
   const lines = () => {
     made += 1;
@@ -42,7 +42,7 @@ test('lines are made once, when they are looked at', () => {
 });
 
 // ISO 4217:2015, table A.1: minor units 2, 0 and 3.
-test('minor units as in the standard', () => {
+test('minor units are those of ISO 4217', () => {
   expect(['GBP', 'JPY', 'KWD'].map(minorDigits)).toEqual([2, 0, 3]);
   expect(() => minorDigits('pounds')).toThrow(RangeError);
 });

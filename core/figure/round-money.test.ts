@@ -7,7 +7,7 @@ const amounts = fc.array(fc.double({ min: -5000, max: 5000, noNaN: true }), { ma
 const sum = (lines: readonly number[]) => lines.reduce((total, line) => total + line, 0);
 
 describe('rounding lines', () => {
-  test('lines add up to the rounded total, whatever they are', () => {
+  test('any lines add up to the rounded total', () => {
     fc.assert(fc.property(amounts, (lines) => sum(roundLinesToTotal(lines)) === roundHalfAwayFromZero(sum(lines))));
   });
 
@@ -24,7 +24,7 @@ describe('rounding lines', () => {
     expect(roundLinesToTotal([0.5, 0.3, 0.4])).toEqual([1, 0, 0]);
   });
 
-  test('no lines give none', () => {
+  test('no lines give no lines', () => {
     expect(roundLinesToTotal([])).toEqual([]);
   });
 });
@@ -34,7 +34,7 @@ test('a half goes away from zero, also where floating point falls just short of 
   expect(roundHalfAwayFromZero(1.005 * 100)).toBe(101);
 });
 
-test('a settled sum adds up at every depth, and only sums are shared out', () => {
+test('rounded sums add up at every depth, and only sums are distributed', () => {
   const grams = given('metal', 3, 'g', 'scale');
   const price = given('price', 33.5, 'GBP/g', 'fix');
   const dial = computed('dial', 100.5, 'GBP', '3 × 0.335', [grams, price]);
@@ -55,7 +55,7 @@ const tree: fc.Arbitrary<Figure> = fc.letrec<{ figure: Figure; line: Figure; sum
   sum: fc.array(tie('figure'), { minLength: 1, maxLength: 5 }).map((lines) => totalOf('sum', 'GBP', lines)),
 })).sum;
 
-test('however deep the sums, each is whole and is the sum of its lines, and no line moves by a penny', () => {
+test('at any depth each amount is whole and the sum of its lines, and no line moves by a minor unit', () => {
   const agrees = (settled: Figure, exact: Figure): void => {
     expect(Number.isInteger(settled.value)).toBe(true);
     if (settled.kind !== 'sum') return;

@@ -35,7 +35,7 @@ test('numbers in a sum have five significant digits, money in major units', () =
   expect(inSum(-2)).toBe('−2');
 });
 
-test('hours read as people say them', () => {
+test('hours are shown in hours and minutes', () => {
   expect([48, 60, 185].map(showHours)).toEqual(['48 min', '1 h 00', '3 h 05']);
 });
 

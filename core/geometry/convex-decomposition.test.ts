@@ -18,7 +18,7 @@ const star = fc.array(fc.integer({ min: 3, max: 40 }), { minLength: 4, maxLength
 );
 
 describe('convex parts', () => {
-  test('together they are the outline, each is its own hull, and they are no more than four times the notches and one', () => {
+  test('add up to the outline, are convex, and number at most four times the notches and one', () => {
     fc.assert(
       fc.property(star, (corners) => {
         const points = pointsOf(corners);
@@ -33,26 +33,26 @@ describe('convex parts', () => {
     );
   });
 
-  test('it does not matter which way round the corners go', () => {
+  test('do not depend on the orientation of the outline', () => {
     const l: Corner[] = [[0, 0], [20, 0], [20, 4], [4, 4], [4, 20], [0, 20]]; // prettier-ignore
     expect(total(convexDecomposition(pointsOf(l.toReversed())))).toBe(144);
     expect(convexDecomposition(pointsOf(l))).toHaveLength(2);
   });
 
-  test('an outline that crosses itself counts as its hull', () => {
+  test('are the hull of an outline that crosses itself', () => {
     const bow: Corner[] = [[0, 0], [10, 10], [10, 0], [0, 10]]; // prettier-ignore
     expect(total(convexDecomposition(pointsOf(bow)))).toBe(100);
   });
 });
 
-describe('a border all round', () => {
-  test('an L keeps its hollow: legs 22 long and 6 wide, the notch nearer by the border', () => {
+describe('an offset outline', () => {
+  test('of an L keeps its notch', () => {
     const l: Corner[] = [[0, 0], [20, 0], [20, 4], [4, 4], [4, 20], [0, 20]]; // prettier-ignore
     expect(polygonArea(pointsOf(offsetOutline(l, 1)))).toBeCloseTo(2 * 22 * 6 - 36, 9);
     expect(offsetOutline(l, 0)).toEqual(l);
   });
 
-  test('no corner of the outline is nearer to the edge than the border', () => {
+  test('is nowhere nearer to the outline than the offset', () => {
     fc.assert(
       fc.property(star, fc.constantFrom(0.5, 2), (corners, border) => {
         const grown = offsetOutline(corners, border);

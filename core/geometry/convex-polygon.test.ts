@@ -16,8 +16,8 @@ function isWithin(hull: readonly Point[], point: Point): boolean {
   return hull.every((from, index) => turn(from, next(hull, index), point) >= 0);
 }
 
-describe('a hull', () => {
-  test('turns left at every corner, its corners are of the points, and every point lies within', () => {
+describe('a convex hull', () => {
+  test('turns left at every corner, has corners among the points, and encloses every point', () => {
     fc.assert(
       fc.property(cloud, (points) => {
         const hull = convexHull(points);
@@ -33,7 +33,7 @@ describe('a hull', () => {
     );
   });
 
-  test('of points in a line it is their ends, of one point the point', () => {
+  test('of collinear points is their ends, and of one point the point', () => {
     expect(convexHull([0, 3, 1, 2].map((x) => ({ x, y: 2 * x })))).toEqual([
       { x: 0, y: 0 },
       { x: 3, y: 6 },
@@ -44,7 +44,7 @@ describe('a hull', () => {
 
 describe('areas', () => {
   // G. Pick, 1899: A = I + B/2 − 1 for corners on a lattice, I points inside and B on the edge.
-  test('of corners on a lattice, as by counting points (Pick)', () => {
+  test('on a lattice equal the count of points (Pick)', () => {
     fc.assert(
       fc.property(cloud, (points) => {
         const hull = convexHull(points);
@@ -61,16 +61,16 @@ describe('areas', () => {
     );
   });
 
-  test('of an outline that is not convex: an L of 16 × 13 less a notch', () => {
+  test('of a nonconvex outline, an L of 16 × 13, exclude the notch', () => {
     const outline = [[0, 0], [16, 0], [16, 3], [3, 3], [3, 13], [0, 13]].map(([x = 0, y = 0]) => ({ x, y })); // prettier-ignore
     expect(polygonArea(outline)).toBe(16 * 13 - 13 * 10);
     expect(polygonArea(outline.toReversed())).toBe(78);
   });
 });
 
-describe('the sum of two convex shapes', () => {
+describe('the Minkowski sum of two convex shapes', () => {
   // Cauchy: perimeters of convex shapes add up under Minkowski's sum. Brunn and Minkowski: the roots of areas at least do.
-  test('has the perimeters of both, and an area whose root is no less than those of both', () => {
+  test('has the sum of the perimeters, and a root of its area at least the sum of theirs (Brunn and Minkowski)', () => {
     fc.assert(
       fc.property(cloud, cloud, (one, other) => {
         const [a, b] = [convexHull(one), convexHull(other)];
@@ -85,7 +85,7 @@ describe('the sum of two convex shapes', () => {
     );
   });
 
-  test('with a square: the area grows by the perimeter along the axes and by the square (Steiner)', () => {
+  test('with a square grows the area by the perimeter and the square (Steiner)', () => {
     const square = [0, 1, 2, 3].map((corner) => ({ x: corner === 1 || corner === 2 ? 2 : 0, y: corner > 1 ? 2 : 0 }));
     const triangle = [
       { x: 0, y: 0 },
@@ -97,8 +97,8 @@ describe('the sum of two convex shapes', () => {
   });
 });
 
-describe('how far a point lies outside', () => {
-  test('as by walking along the edge in small steps; below 0 inside', () => {
+describe('the distance of a point outside a polygon', () => {
+  test('is that of small steps along the edge, and negative inside', () => {
     fc.assert(
       fc.property(cloud, lattice, (points, { x, y }) => {
         const hull = convexHull(points);
@@ -121,7 +121,7 @@ describe('how far a point lies outside', () => {
     );
   });
 
-  test('of a point and of a line the plain distance; of nothing no distance at all', () => {
+  test('is the plain distance to a point or a line, and infinite to nothing', () => {
     expect(distanceOutside([{ x: 3, y: 0 }], 0, 4)).toBe(5);
     expect(distanceOutside([{ x: 0, y: 0 }, { x: 10, y: 0 }], 4, -3)).toBe(3); // prettier-ignore
     expect(distanceOutside([{ x: 0, y: 0 }, { x: 10, y: 0 }], 13, 4)).toBe(5); // prettier-ignore

@@ -32,7 +32,7 @@ const found = (a: PlacedNoFit, b: PlacedNoFit) => {
 };
 
 describe('discs', () => {
-  test('three, four and five: a third disc beside two that touch', () => {
+  test('of 3, 4 and 5 touch at the corners of the triangle', () => {
     // Radii 1, 2 and a third of 3 make sides 3, 4 and 5: a right angle at the middle of the disc of 1.
     const [one, two, three] = [disc(2), disc(4), disc(6)];
     const places = found(laid(noFitPolygon(one, three, 0), 0, 0), laid(noFitPolygon(two, three, 0), 3, 0));
@@ -43,14 +43,14 @@ describe('discs', () => {
     }
   });
 
-  test('alike and touching: the third makes an equal triangle, √3/2 up, gap and all', () => {
+  test('alike and touching put the third at √3/2, gap included', () => {
     const region = noFitPolygon(disc(10), disc(10), 0.5);
     const places = found(laid(region, 0, 0), laid(region, 10.5, 0));
     expect(places.map(([x]) => x)).toEqual([5.25, 5.25]);
     expect(places.map(([, y]) => Math.abs(y))[0]).toBeCloseTo((10.5 * Math.sqrt(3)) / 2, 12);
   });
 
-  test('too far apart, and one place within the other, touch nowhere', () => {
+  test('too far apart, or one within the other, have no common contact', () => {
     const region = noFitPolygon(disc(10), disc(10), 0);
     expect(found(laid(region, 0, 0), laid(region, 21, 0))).toEqual([]);
     expect(found(laid(region, 0, 0), laid(noFitPolygon(disc(2), disc(2), 0), 1, 0))).toEqual([]);
@@ -64,7 +64,7 @@ const shape = fc.oneof(
     .map(([width, height]) => rect(width, height)),
 );
 
-test('every place found that keeps its gaps touches both', () => {
+test('every place that keeps its gaps touches both shapes', () => {
   let count = 0;
   fc.assert(
     fc.property(
@@ -92,8 +92,8 @@ test('every place found that keeps its gaps touches both', () => {
   expect(count).toBeGreaterThan(1000);
 });
 
-describe('beside an edge', () => {
-  test('a disc at the foot of the sheet beside another: as high as the foot, the chord away', () => {
+describe('contacts at an edge', () => {
+  test('a disc on the lower edge beside another is as high as its radius, a chord away', () => {
     // Middles 10 apart, one 6 above the foot line of the other: 8 along.
     const places: [number, number][] = [];
     intersectionsWithEdges(laid(noFitPolygon(disc(10), disc(10), 0), 20, 11), [], [5], (x, y) => places.push([x, y]));
@@ -103,7 +103,7 @@ describe('beside an edge', () => {
     ]);
   });
 
-  test('a blank with corners beside another: at the side, exactly on the edge', () => {
+  test('a blank with corners touches another exactly on the edge', () => {
     const places: [number, number][] = [];
     intersectionsWithEdges(laid(noFitPolygon(rect(10, 4), rect(6, 2), 0.5), 20, 3), [], [3], (x, y) =>
       places.push([x, y]),
@@ -113,7 +113,7 @@ describe('beside an edge', () => {
   });
 });
 
-test('the notch of an outline is a place of its own: both arms are touched', () => {
+test('a blank in a notch touches both arms', () => {
   // An L of two bars; a square of 4 fits its inner corner, middle 2 from both arms.
   const arms: Shape = {
     parts: [

@@ -24,7 +24,7 @@ const shape = fc.oneof(
   fc.record({ shape: fc.constant('outline'), points: fc.constantFrom(hollow, slanted, star) }),
 );
 
-test('a shape keeps its gap just where the distance between the two says so, turned or not', () => {
+test('a position keeps the gap exactly when the distance between the two shapes does, turned or not', () => {
   const seen = { apart: 0, near: 0 };
   fc.assert(
     fc.property(

@@ -11,8 +11,8 @@ const deviation = (values: readonly number[]) => {
   return Math.sqrt(mean(values.map((value) => (value - middle) ** 2)));
 };
 
-describe('numbers of chance', () => {
-  test('the same seed gives the same numbers, all of them in [0, 1)', () => {
+describe('random numbers', () => {
+  test('with one seed are the same, all in [0, 1)', () => {
     const [a, b] = [seeded(7), seeded(7)];
     const numbers = Array.from({ length: 2000 }, () => a());
     expect(Array.from({ length: 2000 }, () => b())).toEqual(numbers);
@@ -21,7 +21,7 @@ describe('numbers of chance', () => {
   });
 
   // The lognormal of mean 1 and deviation s; the Poisson has its mean for variance: textbooks of statistics, from memory.
-  test('the lognormal has mean 1 and the spread asked for', () => {
+  test('of the lognormal have mean 1 and the given deviation', () => {
     const random = seeded(3);
     const numbers = Array.from({ length: 40_000 }, () => logNormal(0.2, random));
     expect(Math.abs(mean(numbers) - 1)).toBeLessThan(4 * (0.2 / Math.sqrt(40_000)));
@@ -29,14 +29,14 @@ describe('numbers of chance', () => {
     expect(logNormal(0, random)).toBe(1);
   });
 
-  test.each([0.4, 7, 150])('counts of rare things about %d', (rate) => {
+  test.each([0.4, 7, 150])('of a Poisson count have the mean %d', (rate) => {
     const random = seeded(11);
     const counts = Array.from({ length: 20_000 }, () => poisson(rate, random));
     expect(Math.abs(mean(counts) - rate)).toBeLessThan(4 * Math.sqrt(rate / 20_000) + 0.01);
     expect(deviation(counts) ** 2 / rate).toBeCloseTo(1, 1);
   });
 
-  test('a quantile between two ranks is drawn straight', () => {
+  test('a quantile between two ranks is interpolated linearly', () => {
     expect(quantile([10, 20, 30, 40], 0.5)).toBe(25);
     expect(quantile([10, 20], 0)).toBe(10);
   });
@@ -45,7 +45,7 @@ describe('numbers of chance', () => {
 describe('the likely range', () => {
   const noneSpoilt = { ...pendant, steps: pendant.steps.map((step) => ({ ...step, yield: '' })) };
 
-  test('what strays and what does not are the whole cost', () => {
+  test('is split into varying and fixed cost that add up to the whole', () => {
     for (const piece of [noneSpoilt, pendant]) {
       const count = countPiece(piece, workshopRates, workshopFix);
       const { fixed, strays } = costVariation(count, workshopRates);
@@ -56,7 +56,7 @@ describe('the likely range', () => {
   });
 
   // The variance of a sum of independent things is the sum of theirs.
-  test('tried, it agrees with the exact sum within its own error', () => {
+  test('from simulation agrees with the exact sum within its standard error', () => {
     const cost = costVariation(countPiece(noneSpoilt, workshopRates, workshopFix), workshopRates);
     const batches = 20_000;
     const tried = likelyRange(cost, { batches });
@@ -71,14 +71,14 @@ describe('the likely range', () => {
   });
 
   // What a good one pays for those spoilt before it is, on average, the line of the cost.
-  test('with rejects its mean is the reckoned cost', () => {
+  test('with rejects has the computed cost as its mean', () => {
     const count = countPiece(pendant, workshopRates, workshopFix);
     const exact = count.column.exact.reduce((sum, value) => sum + value, 0);
     const { mean: tried, deviation: spread } = likelyRange(costVariation(count, workshopRates), { batches: 20_000 });
     expect(Math.abs(tried - exact)).toBeLessThan((4 * spread) / Math.sqrt(20_000));
   });
 
-  test('the same seed gives the same range, and progress is told', () => {
+  test('is the same for one seed, and reports progress', () => {
     const cost = costVariation(countPiece(pendant, workshopRates, workshopFix), workshopRates);
     const told: number[] = [];
     const once = likelyRange(cost, { batches: 1000, onProgress: (share) => told.push(share) });

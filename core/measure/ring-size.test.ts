@@ -9,7 +9,7 @@ const inside = (text: string, system: Parameters<typeof readRingSize>[1]) => {
 
 describe('ring sizes', () => {
   // ISO 8653: the size is the inner circumference in mm.
-  test.each([41, 54, 61, 76])('ISO %i has that many mm round the inside', (size) => {
+  test.each([41, 54, 61, 76])('ISO %i is that many mm of inside circumference', (size) => {
     expect(inside(String(size), 'iso') * Math.PI).toBeCloseTo(size, 9);
   });
 
@@ -22,7 +22,7 @@ describe('ring sizes', () => {
     ['Z', 68.75],
     ['Z+1', 70],
     ['z+1½', 70.625],
-  ])('UK %s is %f mm round the inside', (text, circumference) => {
+  ])('UK %s is %f mm of inside circumference', (text, circumference) => {
     expect(inside(text, 'uk') * Math.PI).toBeCloseTo(circumference, 9);
   });
 
@@ -34,7 +34,7 @@ describe('ring sizes', () => {
     ['7½', 17.729],
     ['7-1/2', 17.729],
     ['14.5', 23.419],
-  ])('US %s is %f mm across', (text, diameter) => {
+  ])('US %s has an inside diameter of %f mm', (text, diameter) => {
     expect(inside(text, 'us')).toBeCloseTo(diameter, 3);
   });
 
@@ -42,11 +42,11 @@ describe('ring sizes', () => {
   test.each([
     ['1', 13],
     ['15', 17.667],
-  ])('Japan %s is %f mm across', (text, diameter) => {
+  ])('Japan %s has an inside diameter of %f mm', (text, diameter) => {
     expect(inside(text, 'jp')).toBeCloseTo(diameter, 3);
   });
 
-  test('every scale leads back to the size it came from', () => {
+  test('every scale returns the size it came from', () => {
     fc.assert(
       fc.property(fc.constantFrom(...ringSizeSystems), fc.double({ min: 1, max: 30, noNaN: true }), (system, size) => {
         return Math.abs(ringSizeOf(system, ringInsideMm(system, size)) - size) < 1e-9;
@@ -61,7 +61,7 @@ describe('ring sizes', () => {
     ['200', 'iso', /fits no finger/],
     ['-4', 'us', /below nothing/],
     ['x', 'jp', /“x” does not fit/],
-  ] as const)('“%s” on the %s scale gets a sentence', (text, system, sentence) => {
+  ] as const)('“%s” on the %s scale is refused in a sentence', (text, system, sentence) => {
     const reading = readRingSize(text, system);
     expect(reading.ok ? '' : reading.sentence).toMatch(sentence);
   });
@@ -73,7 +73,7 @@ test.each([
   ['N½ uk', 'uk', 'N½'],
   ['54iso', 'iso', '54'],
   ['14 JP', 'jp', '14'],
-] as const)('%s names its own scale, whichever is chosen beside it', (text, system, size) => {
+] as const)('%s names its own scale, whatever the field says', (text, system, size) => {
   expect(sizeOnScale(text)).toEqual({ system, size });
   const named = readRingSize(size, system);
   for (const chosen of ['mm', 'us', 'uk'] as const) expect(readRingSize(text, chosen)).toEqual(named);

@@ -20,7 +20,7 @@ describe('mass', () => {
     expect(GRAMS_PER_TROY_OUNCE / (gramsPer('dwt') ?? NaN)).toBeCloseTo(20, 9);
   });
 
-  test('plain ounces and pounds are not weights of precious metal', () => {
+  test('avoirdupois ounces and pounds are no units of precious metal', () => {
     for (const unit of ['oz', 'lb', 'ounce', 'ct']) expect(gramsPer(unit)).toBeUndefined();
   });
 });
@@ -42,7 +42,7 @@ describe('length', () => {
     expect(mmPer(unit)).toBeCloseTo(mm, 9);
   });
 
-  test('what is not a length is none', () => {
+  test('a word that is no length is refused', () => {
     for (const unit of ['g', 'ga', 'yard', '']) expect(mmPer(unit)).toBeUndefined();
   });
 });

@@ -11,22 +11,22 @@ const elementDensity: Readonly<Record<string, number>> = {
 const mixture = ({ composition }: Alloy) =>
   1 / Object.entries(composition).reduce((sum, [symbol, share]) => sum + share / (elementDensity[symbol] ?? NaN), 0);
 
-describe.each(builtInAlloys.map((alloy): [string, Alloy] => [alloy.id, alloy]))('%s', (_id, alloy) => {
-  test('its composition is whole', () => {
+describe.each(builtInAlloys.map((alloy): [string, Alloy] => [alloy.id, alloy]))('the alloy %s', (_id, alloy) => {
+  test('has mass fractions that add up to 1', () => {
     expect(Object.values(alloy.composition).reduce((sum, share) => sum + share, 0)).toBeCloseTo(1, 9);
   });
 
   // The rule of mixtures is within a few per cent for metals; copper-zinc and copper-nickel-zinc contract by 1 to 2 %.
-  test('its density is within 2.5 % of the ideal mixture of its elements', () => {
+  test('has a density within 2.5 % of the ideal mixture of its elements', () => {
     expect(Math.abs((alloy.densityGPerCm3 ?? NaN) / mixture(alloy) - 1)).toBeLessThan(0.025);
   });
 
-  test('melting begins before it ends, and it has a tint', () => {
+  test('has a solidus at or below its liquidus, and a tint', () => {
     expect(alloy.solidusC).toBeLessThanOrEqual(alloy.liquidusC ?? NaN);
     expect(familyTints[alloy.family]).toBeTruthy();
   });
 
-  test('its fineness is that of its composition, within a part per thousand', () => {
+  test('has the fineness of its composition, within a part per thousand', () => {
     const precious = {
       silver: 'Ag',
       'yellow-gold': 'Au',
@@ -49,11 +49,11 @@ test.each([
   ['copper-c110', 8.89],
   ['brass-c260', 8.53],
   ['steel-low-carbon', 7.87],
-])('%s has the density handbooks give', (id, density) => {
+])('%s has the density that handbooks give', (id, density) => {
   expect(alloysWith([]).get(id)?.densityGPerCm3).toBe(density);
 });
 
-test('a studio’s own alloy stands beside the built-in ones', () => {
+test('a studio’s own alloy is listed beside the built-in ones', () => {
   const own: Alloy = { ...builtInAlloys[0], id: 'own', name: 'Tide bronze', densityGPerCm3: null };
   const alloys = alloysWith([own]);
   expect(alloys.size).toBe(builtInAlloys.length + 1);

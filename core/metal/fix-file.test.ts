@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { readFixTable } from './fix-file.ts';
 
-test('a table of days is read: metals by name or symbol, the weight each price is for, where it came from', () => {
+test('a table of days is read by metal name or symbol, with the unit and the source of each price', () => {
   const { fixes, problems } = readFixTable(
     [
       ['day', 'silver', 'Au', 'per', 'source'],
@@ -19,7 +19,7 @@ test('a table of days is read: metals by name or symbol, the weight each price i
   ]);
 });
 
-test('what is wrong is said by line, and nothing of the file is taken', () => {
+test('errors are reported by line, and nothing of the file is stored', () => {
   const table = [
     ['date', 'silver'],
     ['2 March', '24'],

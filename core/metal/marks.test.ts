@@ -10,7 +10,7 @@ const part = (id: string, grams: number | null) => ({
   net: grams === null ? null : { value: grams },
 });
 
-test('weights are summed by precious metal; base metal and what is not weighed yet count nothing', () => {
+test('weights add up by precious metal; base metal and unweighed parts count nothing', () => {
   const weights = preciousWeights([
     part('silver-925', 4),
     part('silver-999', 3.5),
@@ -30,8 +30,11 @@ test.each([
   ['gold', 0.99, 1],
   ['palladium', 0.99, 1],
   ['platinum', 0.49, 0.5],
-] as const)('%s: %d g goes free in Britain, %d g does not; elsewhere any weight may be due', (metal, free, due) => {
-  expect(isMarkDue({ metal, grams: free }, 'GB')).toBe(false);
-  expect(isMarkDue({ metal, grams: due }, 'GB')).toBe(true);
-  expect(isMarkDue({ metal, grams: free }, 'FR')).toBe(true);
-});
+] as const)(
+  '%s of %d g is exempt from hallmarking in Britain and of %d g is not; elsewhere any weight may be due',
+  (metal, free, due) => {
+    expect(isMarkDue({ metal, grams: free }, 'GB')).toBe(false);
+    expect(isMarkDue({ metal, grams: due }, 'GB')).toBe(true);
+    expect(isMarkDue({ metal, grams: free }, 'FR')).toBe(true);
+  },
+);

@@ -20,8 +20,8 @@ const alloy = (id: string): Alloy => {
   return found;
 };
 
-describe('a fix becomes a price per gram', () => {
-  test('sterling: 0.925 of silver at 1.00 and 0.075 of copper at 0.01, and the making charge', () => {
+describe('the price of a gram', () => {
+  test('of sterling is 0.925 of silver at 1.00, 0.075 of copper at 0.01, and the fabrication charge', () => {
     const price = alloyPrice(alloy('silver-925'), fix, charge);
     if ('sentence' in price) throw new Error(price.sentence);
     expect(price.content.value).toBeCloseTo(92.5 + 0.075, 9);
@@ -30,29 +30,29 @@ describe('a fix becomes a price per gram', () => {
     expect(price.content.from[1]?.source).toBe('noon fix of 2026-03-02: 31.1034768 / ozt, typed');
   });
 
-  test('base metal that the fix does not price is its making charge', () => {
+  test('of base metal without a price is its fabrication charge', () => {
     const price = alloyPrice(alloy('steel-low-carbon'), fix, charge);
     expect('bought' in price && price.bought.value).toBe(12);
   });
 
-  test('gold without a gold price has none', () => {
+  test('of gold without a gold price is unknown', () => {
     const price = alloyPrice(alloy('gold-9k-yellow'), fix, charge);
     expect('sentence' in price && price.sentence).toMatch(/no price for gold/);
   });
 
-  test('a left-out copper price is no obstacle to pricing silver', () => {
+  test('of silver needs no copper price', () => {
     const price = alloyPrice(alloy('silver-925'), { ...fix, prices: { Ag: '1' } }, charge);
     expect('content' in price && price.content.value).toBeCloseTo(92.5, 9);
   });
 });
 
-test('a metal left out or left blank has no price', () => {
+test('a missing or blank metal has no price', () => {
   expect(finePrice(fix, 'Au')).toBeNull();
   expect(finePrice(fix, 'Pt')).toBeNull();
   expect(finePrice({ ...fix, prices: { Ag: 'x' } }, 'Ag')).toBeNull();
 });
 
-test('a fix is refused with a sentence for each price that cannot be read', () => {
+test('each price that cannot be read gets a sentence', () => {
   expect(fixProblems({ currency: 'GBP', prices: { Ag: '25.50 / ozt' } })).toEqual([]);
   expect(fixProblems({ currency: 'GBP', prices: {} })[0]?.sentence).toMatch(/at least one metal/);
   expect(fixProblems({ currency: 'GBP', prices: { Ag: '25 / stone', Au: '0' } }).map(({ path }) => path)).toEqual([

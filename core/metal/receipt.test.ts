@@ -16,8 +16,8 @@ const receipt = (id: number, grams: string, paid: string, more: Partial<Receipt>
   ...more,
 });
 
-describe('the average', () => {
-  test('is all the money over all the grams, whatever the lots', () => {
+describe('the average cost', () => {
+  test('is all the money over all the grams', () => {
     const lots = fc.array(
       fc.record({ grams: fc.integer({ min: 1, max: 900 }), pence: fc.integer({ min: 1, max: 90_000 }) }),
       { minLength: 1, maxLength: 12 },
@@ -41,13 +41,13 @@ describe('the average', () => {
   });
 
   // 2 ozt are 62.207 g (31.1034768 g to the troy ounce, exactly: NIST Handbook 44, appendix C).
-  test('takes troy ounces as grams', () => {
+  test('converts troy ounces to grams', () => {
     const found = paidFor([receipt(1, '2 ozt', '62.21')], 'average', 'GBP')('silver-925', 'wire');
     expect(found?.perGram.value).toBeCloseTo(6221 / 62.2069536, 9);
     expect(found?.perGram.how).toBe('62.21 ÷ 62.207');
   });
 
-  test('goes by alloy, form and currency alone', () => {
+  test('is kept by alloy, form and currency', () => {
     const receipts = [
       receipt(4, '10 g', '900', { alloy: 'gold-18k-yellow' }),
       receipt(3, '10 g', '30', { form: 'sheet' }),
@@ -59,7 +59,7 @@ describe('the average', () => {
   });
 });
 
-test('the last is the first of the list, the latest day', () => {
+test('the last cost is that of the latest day', () => {
   const receipts = [receipt(2, '50 g', '75', { on: '2026-03-01' }), receipt(1, '100 g', '90')];
   const last = paidFor(receipts, 'last', 'GBP')('silver-925', 'wire');
   expect(last).toMatchObject({ basis: 'last' });
@@ -67,7 +67,7 @@ test('the last is the first of the list, the latest day', () => {
   expect(last?.perGram.from[1]?.from[0]?.source).toBe('received 2026-03-01, the quay smith');
 });
 
-test('what cannot be kept is named with its field', () => {
+test('a field that cannot be stored is named', () => {
   const problems = (grams: string, paid: string) =>
     receiptProblems({ grams, paid, currency: 'GBP' }).map(({ path }) => path);
   expect(problems('120 g', '96.40')).toEqual([]);

@@ -18,7 +18,7 @@ const step = (more: object) =>
     ...more,
   });
 
-describe('minutes by what drives them', () => {
+describe('minutes by driver', () => {
   // Cuts: 2 discs + 3 × 4 rings; joints: 3 + 2; seam 2 × 40 mm; faces 2 × 2 × π/4 × 20² mm² and the rings round.
   const piece = pieceOf({
     parts: [
@@ -49,12 +49,12 @@ describe('minutes by what drives them', () => {
     expect(drivers.cm2).toBeCloseTo((2 * 2 * (Math.PI / 4) * 400) / 100, 9);
   });
 
-  test('what is typed with the step comes before the count', () => {
+  test('that are typed take precedence over the count', () => {
     expect(computeStep(step({ per: 'cut', each: '2', drivers: '5' }), 14).eachMin).toBe(10);
     expect(computeStep(step({ per: 'cut', each: '2' }), 14).eachMin).toBe(28);
   });
 
-  test('of a bought part nothing is done', () => {
+  test('do not apply to a bought part', () => {
     const bought = pieceOf({
       parts: [{ id: 'p', section: wire(), blank: straightBlank, bought: true, buyPrice: '2' }],
       steps: [{ id: 's', name: 'Cut', each: '3', setUp: '5', of: 'p' }],
@@ -66,19 +66,19 @@ describe('minutes by what drives them', () => {
 describe('loads', () => {
   const pickle = computeStep(step({ setUp: '2', each: '3', per: 'load', unattended: '10', load: '12' }));
 
-  test('a batch takes as many as hold it', () => {
+  test('of a batch are as many as hold it', () => {
     expect([1, 12, 13, 24, 25].map((pieces) => loadsOf(pickle, pieces))).toEqual([1, 1, 2, 2, 3]);
     expect(loadsOf(computeStep(step({})), 400)).toBe(1);
   });
 
-  test('hands and what works by itself go with them', () => {
+  test('multiply attended and unattended minutes', () => {
     expect(attendedMin(pickle, 25)).toBe(2 + 3 * 3);
     expect(unattendedMin(pickle, 25)).toBe(30);
     expect(attendedEach([{ step: { name: 'Pickle', per: 'load' }, time: pickle }], 25).value).toBeCloseTo(11 / 25, 12);
   });
 });
 
-test('a step is known by its words, or as the maker says', () => {
+test('a step is known by its words, or by the kind the maker chose', () => {
   const kinds = ['Saw dials', 'Anneal bars', 'Wind rings', 'Solder the catch', 'Fuse the links', 'Pickle', 'Flush and neutralise', 'File joints', 'Sand to 600', 'Drill', 'Round the ends', 'Link up', 'Rivet', 'Set the stone', 'Polish', 'Tumble', 'Patina', 'Inspect', 'Think']; // prettier-ignore
   expect(kinds.map((name) => stepKindOf({ kind: '', name }))).toEqual(['cut', 'anneal', 'form', 'solder', 'fuse', 'pickle', 'neutralise', 'file', 'sand', 'drill', 'round-ends', 'assemble', 'rivet', 'set', 'polish', 'tumble', 'patina', 'inspect', 'other']); // prettier-ignore
   expect(stepKindOf({ kind: 'wax', name: 'Polish' })).toBe('wax');

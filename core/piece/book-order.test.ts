@@ -11,7 +11,7 @@ const pin = pieceOf({
 });
 const ring = pieceOf({ name: 'Tide ring', tags: ['ring', 'silver'], note: 'for the market' });
 
-test('words are looked for in names, notes, tags, parts and metals; all of them must be there', () => {
+test('all searched words must be in names, notes, tags, parts or metals', () => {
   const found = (words: string) =>
     [pin, ring].filter((piece) => isWanted(piece, { ...all, words })).map(({ name }) => name);
   expect(found('')).toEqual(['Gull pin', 'Tide ring']);
@@ -21,12 +21,12 @@ test('words are looked for in names, notes, tags, parts and metals; all of them 
   expect(found('tide copper')).toEqual([]);
 });
 
-test('a tag and a collection narrow it', () => {
+test('a tag and a collection filter the list', () => {
   expect(isWanted(pin, { ...all, tag: 'pin' })).toBe(true);
   expect(isWanted(pin, { ...all, tag: 'ring' })).toBe(false);
   expect(isWanted(ring, { ...all, collection: 'Harbour' })).toBe(false);
 });
 
-test('shelves are those in use', () => {
+test('collections are those in use', () => {
   expect(shelvesOf([pin, ring])).toEqual({ tags: ['pin', 'ring', 'silver'], collections: ['Harbour'] });
 });

@@ -9,7 +9,7 @@ test('a step is known by its station as well as by its words', () => {
   expect(ids('Pickle', '')).toEqual(['acid']);
 });
 
-test('a step may call for several, and most call for none', () => {
+test('a step may need several cautions, and most need none', () => {
   expect(ids('File and drill, then sand', 'motor')).toEqual(['drill', 'motor']);
   expect(ids('Inspect and pair', 'bench')).toEqual([]);
 });

@@ -35,7 +35,7 @@ function again(how: string): number {
 
 describe('mass of a part, against the section formulae', () => {
   // Density 10.36 g/cm³ for sterling, 8.53 for C260, 7.87 for low-carbon steel: the built-in table.
-  test('round wire: π/4 d² l ρ', () => {
+  test('round wire weighs π/4 d² l ρ', () => {
     const { net } = computePart(
       part({ form: 'round', diameter: '2 mm' }, { rule: 'straight', length: '100 mm' }),
       alloys,
@@ -43,7 +43,7 @@ describe('mass of a part, against the section formulae', () => {
     expect(grams(net)).toBeCloseTo(((Math.PI / 4) * 4 * 100 * 10.36) / 1000, 9);
   });
 
-  test('gauge wire weighs by its gauge diameter', () => {
+  test('gauge wire weighs by the diameter of its gauge', () => {
     const { net } = computePart(
       part({ form: 'round', diameter: '18 ga' }, { rule: 'straight', length: '6 in' }),
       alloys,
@@ -51,7 +51,7 @@ describe('mass of a part, against the section formulae', () => {
     expect(grams(net)).toBeCloseTo(((Math.PI / 4) * gaugeMm('awg', 18) ** 2 * 152.4 * 10.36) / 1000, 9);
   });
 
-  test('a 6 × 1.2 mm strip', () => {
+  test('a 6 × 1.2 mm strip weighs width × thickness × length × ρ', () => {
     const { net } = computePart(
       part({ form: 'strip', width: '6', thickness: '1.2' }, { rule: 'straight', length: '112' }),
       alloys,
@@ -59,7 +59,7 @@ describe('mass of a part, against the section formulae', () => {
     expect(grams(net)).toBeCloseTo((6 * 1.2 * 112 * 10.36) / 1000, 9);
   });
 
-  test('a disc and a rectangle of sheet', () => {
+  test('a disc and a rectangle of sheet weigh area × thickness × ρ', () => {
     const disc = computePart(part({ form: 'sheet', thickness: '0.9' }, { rule: 'disc', diameter: '34' }), alloys);
     expect(grams(disc.net)).toBeCloseTo(((Math.PI / 4) * 34 ** 2 * 0.9 * 10.36) / 1000, 9);
     const rectangle = computePart(
@@ -69,7 +69,7 @@ describe('mass of a part, against the section formulae', () => {
     expect(grams(rectangle.net)).toBeCloseTo((3 * 22 * 0.9 * 10.36) / 1000, 9);
   });
 
-  test('a ring band of UK size N from 1.5 mm wire is π × (inside + 1.5) long', () => {
+  test('a ring band of UK size N in 1.5 mm wire is π × (inside + 1.5) long', () => {
     const { blank } = computePart(
       part({ form: 'round', diameter: '1.5' }, { rule: 'ring-band', system: 'uk', size: 'N' }),
       alloys,
@@ -78,7 +78,7 @@ describe('mass of a part, against the section formulae', () => {
     expect(blank?.kind === 'length' && blank.length.value).toBeCloseTo(53.75 + Math.PI * 1.5, 9);
   });
 
-  test('jump rings: π × (inside + wire) each, times how many', () => {
+  test('jump rings are π × (inside + wire) each, times their number', () => {
     const { net } = computePart(
       part({ form: 'round', diameter: '1' }, { rule: 'jump-ring', inside: '4' }, { count: '12' }),
       alloys,
@@ -86,7 +86,7 @@ describe('mass of a part, against the section formulae', () => {
     expect(grams(net)).toBeCloseTo(((Math.PI / 4) * Math.PI * 5 * 10.36 * 12) / 1000, 9);
   });
 
-  test('the gauge follows the alloy: 16 ga steel sheet is thicker than 16 ga silver', () => {
+  test('16 ga steel sheet is thicker than 16 ga silver', () => {
     const sheet: PartSection = { form: 'sheet', thickness: '16 ga' };
     const disc: PartTyped['blank'] = { rule: 'disc', diameter: '20' };
     expect(computePart(part(sheet, disc), alloys).section).toEqual({ form: 'sheet', thicknessMm: gaugeMm('awg', 16) });
@@ -98,7 +98,7 @@ describe('mass of a part, against the section formulae', () => {
 });
 
 describe('trim', () => {
-  test('a length loses it once, an outline all round', () => {
+  test('is added once to a length, and all round to an outline', () => {
     const wire = computePart(
       part({ form: 'round', diameter: '2' }, { rule: 'straight', length: '100' }, { trim: '1 mm' }),
       alloys,
@@ -111,7 +111,7 @@ describe('trim', () => {
     expect(disc.cut?.kind === 'disc' && disc.cut.diameter.value).toBe(21);
   });
 
-  test('gross is never less than net, and equal without trim', () => {
+  test('keeps gross at least net, and equal without trim', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 500 }), fc.integer({ min: 0, max: 50 }), (length, tenths) => {
         const computation = computePart(
@@ -130,7 +130,7 @@ describe('trim', () => {
   });
 });
 
-test('the sum in every working gives the figure again, to what five digits allow', () => {
+test('every calculation gives its figure again, within five digits', () => {
   const parts = [
     part(
       { form: 'round', diameter: '18 ga' },
@@ -156,7 +156,7 @@ test('the sum in every working gives the figure again, to what five digits allow
   }
 });
 
-describe('what cannot be reckoned says why, by the field', () => {
+describe('parts that cannot be computed name the field', () => {
   const problems = (made: Part, own = alloys) => computePart(made, own).problems;
   const wire: PartSection = { form: 'round', diameter: '1' };
   const straight: PartTyped['blank'] = { rule: 'straight', length: '50' };
@@ -177,13 +177,13 @@ describe('what cannot be reckoned says why, by the field', () => {
       'section.diameter',
       /mm or inches/,
     ],
-  ])('%#', (made, path, sentence) => {
+  ])('case %# names its field and reason', (made, path, sentence) => {
     const [first] = problems(made);
     expect(first?.path).toBe(path);
     expect(first?.sentence).toMatch(sentence);
   });
 
-  test('an alloy without a density is not weighed', () => {
+  test('an alloy without a density has no weight', () => {
     const own = alloysWith([
       {
         id: 'tide',
@@ -203,7 +203,7 @@ describe('what cannot be reckoned says why, by the field', () => {
     expect(computation.net).toBeNull();
   });
 
-  test('every field that is wrong is named at once', () => {
+  test('all wrong fields are named at once', () => {
     expect(
       problems(part({ form: 'strip', width: 'x', thickness: '99 ga' }, { rule: 'straight', length: '' })).map(
         ({ path }) => path,

@@ -16,40 +16,43 @@ const alloys = alloysWith([]);
 const sum = (figures: readonly (Figure | null | undefined)[]) =>
   figures.reduce((total, figure) => total + (figure?.value ?? 0), 0);
 
-test('there are recipes of at least 18 kinds, and every way of cutting is in one of them', () => {
+test('there are recipes of at least 18 kinds, and they use every blank rule', () => {
   expect(new Set(recipes.map(({ kind }) => kind)).size).toBeGreaterThanOrEqual(18);
   const used = new Set(recipes.flatMap(({ piece }) => piece.parts.map(({ blank }) => blank.rule)));
   const all = new Set(blankRules.map(({ fresh }) => fresh.rule));
   expect([...all].filter((rule) => !used.has(rule))).toEqual(['oval']);
 });
 
-describe.each(recipes.map((recipe) => [recipe.kind, recipe] as const))('%s', (_kind, { piece, net, gross }) => {
-  const recipe = computeRecipe(piece, alloys);
+describe.each(recipes.map((recipe) => [recipe.kind, recipe] as const))(
+  'the recipe %s',
+  (_kind, { piece, net, gross }) => {
+    const recipe = computeRecipe(piece, alloys);
 
-  test('can be reckoned whole', () => {
-    expect(recipe.problems).toEqual([]);
-  });
+    test('is computed in full', () => {
+      expect(recipe.problems).toEqual([]);
+    });
 
-  test('weighs what it weighs by hand', () => {
-    expect(sum(recipe.parts.map((part) => part.net)) / net).toBeCloseTo(1, 9);
-    expect(sum(recipe.parts.map((part) => part.gross)) / gross).toBeCloseTo(1, 9);
-  });
+    test('weighs what it weighs by hand', () => {
+      expect(sum(recipe.parts.map((part) => part.net)) / net).toBeCloseTo(1, 9);
+      expect(sum(recipe.parts.map((part) => part.gross)) / gross).toBeCloseTo(1, 9);
+    });
 
-  test('what is cut is what stays and what is lost', () => {
-    for (const part of recipe.parts) {
-      const lost = sum(Object.values(part.scrap));
-      expect(part.gross?.value ?? NaN).toBeCloseTo((part.net?.value ?? NaN) + lost, 9);
-    }
-  });
+    test('cuts exactly what stays and what is lost', () => {
+      for (const part of recipe.parts) {
+        const lost = sum(Object.values(part.scrap));
+        expect(part.gross?.value ?? NaN).toBeCloseTo((part.net?.value ?? NaN) + lost, 9);
+      }
+    });
 
-  test('passes the bench check without a stop', () => {
-    expect(standing(benchCheckAll(piece, alloys, 'GB')).map(({ sentence }) => sentence)).toEqual([]);
-  });
+    test('passes the bench check without a stop', () => {
+      expect(standing(benchCheckAll(piece, alloys, 'GB')).map(({ sentence }) => sentence)).toEqual([]);
+    });
 
-  test('comes back from its JSON as it was', () => {
-    expect(pieceSchema.parse(JSON.parse(JSON.stringify(piece)))).toEqual(piece);
-  });
-});
+    test('is unchanged after JSON', () => {
+      expect(pieceSchema.parse(JSON.parse(JSON.stringify(piece)))).toEqual(piece);
+    });
+  },
+);
 
 const mm = (least: number, most: number) =>
   fc.integer({ min: least * 100, max: most * 100 }).map((hundredths) => `${String(hundredths / 100)} mm`);
@@ -74,7 +77,7 @@ const outlines: fc.Arbitrary<PartTyped['blank']> = fc.oneof(
 );
 const losses = { trim: mm(0, 5), kerf: mm(0, 1), scrap: fc.constantFrom('clean', 'soldered', 'filings') } as const;
 
-describe('metal is kept: gross = net + scrap + kerf', () => {
+describe('conservation of metal: gross = net + scrap + kerf', () => {
   const keeps = (section: PartTyped['section'], blank: PartTyped['blank'], more: Partial<PartTyped>) => {
     const part = partSchema.parse({
       id: 'p',
@@ -92,7 +95,7 @@ describe('metal is kept: gross = net + scrap + kerf', () => {
     return Math.abs(gross.value / all - 1) < 1e-9 && Object.values(scrap).every(({ value }) => value > 0);
   };
 
-  test('of any length', () => {
+  test('holds for any length', () => {
     fc.assert(
       fc.property(mm(1, 6), lengths, fc.record(losses), (diameter, blank, more) =>
         keeps({ form: 'round', diameter }, blank, more),
@@ -100,7 +103,7 @@ describe('metal is kept: gross = net + scrap + kerf', () => {
     );
   });
 
-  test('of any outline, drilled or not', () => {
+  test('holds for any outline, drilled or not', () => {
     fc.assert(
       fc.property(
         mm(1, 3),
@@ -112,7 +115,7 @@ describe('metal is kept: gross = net + scrap + kerf', () => {
   });
 });
 
-describe('solder, against its own geometry', () => {
+describe('solder against its geometry', () => {
   const grams = (form: 'snippets' | 'seam' | 'beads' | 'sweat', amount: string, snippet = '') => {
     const piece = pieceSchema.parse({
       ...recipes[1]?.piece,
@@ -125,24 +128,24 @@ describe('solder, against its own geometry', () => {
   };
   const density = solderById.get('silver-medium')?.densityGPerCm3 ?? NaN;
 
-  test('two snippets of 1.25 × 1 × 0.25 mm at each of three joints (common practice)', () => {
+  test('pallions of 1.25 × 1 × 0.25 mm, two at each of three joints (common practice)', () => {
     expect(grams('snippets', '2')).toBeCloseTo((3 * 2 * 1.25 * 1 * 0.25 * density) / 1000, 9);
   });
 
-  test('snippets as the maker cuts them', () => {
+  test('pallions have the size the maker enters', () => {
     expect(grams('snippets', '1', '1.5 x 0.8 x 0.3 mm')).toBeCloseTo((3 * 1.5 * 0.8 * 0.3 * density) / 1000, 9);
   });
 
-  test('a strip along 40 mm of seam', () => {
+  test('a strip runs along 40 mm of seam', () => {
     expect(grams('seam', '40 mm')).toBeCloseTo((3 * 40 * 1 * 0.25 * density) / 1000, 9);
   });
 
-  test('beads of paste are spheres, about a third of them metal', () => {
+  test('beads of paste are spheres, about one third metal', () => {
     const whole = (3 * 2 * (Math.PI / 6) * 8 * density) / 1000;
     expect((grams('beads', '2') ?? NaN) / whole).toBeCloseTo(0.356, 3);
   });
 
-  test('a film of a tenth of a millimetre between two faces (common practice)', () => {
+  test('a film of a tenth of a millimetre fills the gap between two faces (common practice)', () => {
     expect(grams('sweat', '12 x 8 mm')).toBeCloseTo((3 * 96 * 0.1 * density) / 1000, 9);
   });
 });

@@ -16,7 +16,7 @@ test('a piece of version 3 comes back as the same object', () => {
   expect(withStandardTerms(piece)).toBe(piece);
 });
 
-test('what is no piece comes back as it is', () => {
+test('a value that is no piece comes back unchanged', () => {
   for (const value of [null, 3, 'piece', [], {}, { steps: 'none' }, { steps: [null, 4] }])
     expect(withStandardTerms(value)).toBe(value);
 });

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { findingOfCells, partOfCells, stepOfCells, withoutHeads } from './paste.ts';
 
-test('a line of heads is left out, a line of a piece is not', () => {
+test('a header line is left out, and a data line is not', () => {
   const rows = [['Ear wire', '0.40', '0.3', '2']];
   expect(withoutHeads([['Finding', 'price each', 'weight', 'each'], ...rows])).toEqual(rows);
   expect(withoutHeads(rows)).toEqual(rows);
@@ -24,7 +24,7 @@ test('cells stand in the order of the page', () => {
   });
 });
 
-test('stock in words becomes a part; words that are none are kept in the name', () => {
+test('stock in words becomes a part, and unknown words stay in the name', () => {
   const read = (words: string) =>
     words.startsWith('18 ga')
       ? { ...partOfCells([], 'x', () => null), section: { form: 'round', diameter: '18 ga' } as const }
@@ -39,6 +39,6 @@ test('stock in words becomes a part; words that are none are kept in the name', 
   expect(partOfCells(['Rim', 'something'], 'c', read).name).toBe('Rim something');
 });
 
-test('a cell that is too long for its field is cut to it, so that the rest is taken', () => {
+test('a cell that is too long is cut, and the rest is used', () => {
   expect(findingOfCells(['x'.repeat(300), '9'.repeat(90)], 'a').name).toHaveLength(120);
 });

@@ -8,24 +8,24 @@ import { gaugeSystemOf } from '../stock/gauged.ts';
 
 const step = { id: 's', name: '', station: '', setUp: '', each: '', unattended: '', overlaps: false };
 
-describe('what a piece may hold', () => {
-  test('an empty one is whole', () => {
+describe('the piece schema', () => {
+  test('accepts an empty piece', () => {
     expect(pieceSchema.parse(emptyPiece)).toEqual(emptyPiece);
   });
 
-  test('anything may be typed in a number field, up to 60 characters', () => {
+  test('accepts any text up to 60 characters in a number field', () => {
     expect(pieceSchema.safeParse({ ...emptyPiece, batchSize: 'a dozen or so' }).success).toBe(true);
     expect(pieceSchema.safeParse({ ...emptyPiece, batchSize: '9'.repeat(61) }).success).toBe(false);
   });
 
-  test('200 steps, not 201', () => {
+  test('accepts 200 steps and refuses 201', () => {
     const steps = (count: number) => Array.from({ length: count }, (_, index) => ({ ...step, id: String(index) }));
     expect(pieceSchema.safeParse({ ...emptyPiece, steps: steps(200) }).success).toBe(true);
     const refused = pieceSchema.safeParse({ ...emptyPiece, steps: steps(201) });
     expect(refused.error?.issues[0]?.message).toBe('A piece holds 200 steps at most.');
   });
 
-  test('a section has the sizes of its form and no others', () => {
+  test('accepts exactly the sizes of a section’s form', () => {
     const part = {
       id: 'a',
       name: '',
@@ -43,7 +43,7 @@ describe('what a piece may hold', () => {
   });
 });
 
-describe('the gauge system follows the metal and the form', () => {
+describe('the gauge system follows metal and form', () => {
   test.each([
     ['silver', 'round', 'awg'],
     ['brass', 'sheet', 'awg'],
@@ -52,7 +52,7 @@ describe('the gauge system follows the metal and the form', () => {
     ['steel', 'round', 'none'],
     ['stainless-steel', 'strip', 'none'],
     ['titanium', 'sheet', 'awg'],
-  ] as const)('%s %s: %s', (family, form, system) => {
+  ] as const)('%s %s has gauge system %s', (family, form, system) => {
     expect(gaugeSystemOf(family, form)).toBe(system);
   });
 });
@@ -99,9 +99,9 @@ const blanks: Record<Blank['rule'], Blank> = {
 };
 
 describe.each(Object.values(sections).map((section): [string, PartSection] => [section.form, section]))(
-  '%s',
+  'stock of form %s',
   (form, section) => {
-    test('is cut by the rules that fit it, and refuses the others in a sentence', () => {
+    test('accepts the blank rules that fit it, and refuses the others in a sentence', () => {
       const stock = readSection(section, 'awg', () => undefined);
       for (const blank of Object.values(blanks)) {
         const problems: string[] = [];
@@ -114,7 +114,7 @@ describe.each(Object.values(sections).map((section): [string, PartSection] => [s
   },
 );
 
-test('a ring is as much longer than its inside as the metal is thick: wire its diameter, strip its thickness', () => {
+test('a ring blank is longer than its inside by the thickness of its stock', () => {
   const lengthOf = (section: PartSection) => {
     const read = readBlank(
       blanks['ring-band'],

@@ -32,8 +32,8 @@ const brooch = pieceOf({
   ],
 });
 
-describe('a route is proposed from the parts and joins', () => {
-  test('in the order of the bench: cut, form, drill, join and pickle, finish, set, inspect', () => {
+describe('a suggested route', () => {
+  test('goes cut, form, drill, join and pickle, finish, set, inspect', () => {
     expect(namesFor(brooch)).toEqual([
       'Cut the blanks',
       'Anneal rim',
@@ -51,11 +51,11 @@ describe('a route is proposed from the parts and joins', () => {
     ]);
   });
 
-  test('nothing is proposed for an empty recipe', () => {
+  test('is empty for an empty recipe', () => {
     expect(proposeRoute(computeRecipe(pieceOf({}), alloys))).toEqual([]);
   });
 
-  test('steel is brushed, a hinge is flushed, a bought part is not made', () => {
+  test('brushes steel, flushes a hinge, and makes no bought part', () => {
     const steel = { id: 'p', alloy: 'steel-low-carbon', section: sheet(), blank: discBlank };
     expect(namesFor({ parts: [steel], joins: [{ id: 'j', name: 'on', parts: ['p'] }] })).toContain('Brush on clean');
     const knuckles = {
@@ -69,7 +69,7 @@ describe('a route is proposed from the parts and joins', () => {
     expect(namesFor({ parts: [{ id: 'r', section: wire(), blank: ring('4 mm'), bought: true }] })).toEqual([]);
   });
 
-  test('a section that shrinks to a fifth is annealed between its passes', () => {
+  test('anneals between the passes of a section that shrinks to a fifth', () => {
     const bar = {
       id: 'bar',
       section: wire('4 mm'),
@@ -86,7 +86,7 @@ describe('a route is proposed from the parts and joins', () => {
   });
 
   test.each(recipes.map(({ kind, piece }) => [kind, piece] as const))(
-    'of %s: taken, it asks for nothing more and raises no stop',
+    'of %s suggests nothing more once applied, and raises no stop',
     (_kind, piece) => {
       const made = routed(piece);
       expect(made.steps.length).toBeGreaterThan(0);
@@ -97,10 +97,10 @@ describe('a route is proposed from the parts and joins', () => {
   );
 });
 
-describe('a changed recipe offers what to change', () => {
+describe('a changed recipe', () => {
   const made = routed(brooch);
 
-  test('a part more brings its steps, put where they belong', () => {
+  test('with one more part adds its steps where they belong', () => {
     const more = {
       ...made,
       parts: [...made.parts, ...pieceOf({ parts: [{ id: 'bail', section: wire(), blank: ring('5 mm') }] }).parts],
@@ -110,12 +110,12 @@ describe('a changed recipe offers what to change', () => {
     expect(names.indexOf('Wind and cut bail')).toBe(names.indexOf('Bend rim') + 1);
   });
 
-  test('a join less takes its steps away', () => {
+  test('with one join less removes its steps', () => {
     const less = { ...made, joins: made.joins.filter(({ id }) => id !== 'shut') };
     expect(offered(less)).toEqual(['Take away “Solder the rim”', 'Take away “Pickle the rim”']);
   });
 
-  test('a part renamed renames its steps', () => {
+  test('with a renamed part renames its steps', () => {
     const renamed = {
       ...made,
       parts: made.parts.map((part) => (part.id === 'rim' ? { ...part, name: 'hoop' } : part)),
@@ -123,7 +123,7 @@ describe('a changed recipe offers what to change', () => {
     expect(offered(renamed)).toEqual(['Call “Anneal rim” “Anneal hoop”', 'Call “Bend rim” “Bend hoop”']);
   });
 
-  test('what was changed by hand is never touched, and what was declined is not offered again', () => {
+  test('never changes a step edited by hand, and does not repeat a declined one', () => {
     const steps = made.steps.map((step) => (step.name === 'Bend rim' ? { ...step, each: '9', byHand: true } : step));
     const gone = { ...made, steps, parts: made.parts.filter(({ id }) => id !== 'rim'), joins: [] };
     expect(offered(gone).some((words) => words.includes('Bend rim'))).toBe(false);
@@ -131,7 +131,7 @@ describe('a changed recipe offers what to change', () => {
     expect(offered(unwanted)).toEqual([]);
   });
 
-  test('of a piece in sizes the steps stay as typed', () => {
+  test('in another size keeps its steps as typed', () => {
     const sized = {
       ...made,
       parts: made.parts.map((part) =>
@@ -150,7 +150,7 @@ describe('a changed recipe offers what to change', () => {
     expect(withChanges(sized.steps, offers, newId)[0]?.each).toBe('across / 20 mm');
   });
 
-  test('steps the maker wrote are not doubled', () => {
+  test('does not repeat steps that the maker wrote', () => {
     const own = pieceOf({
       parts: [{ id: 'p', section: wire(), blank: straightBlank }],
       steps: ['Saw to length', 'Sand', 'Polish', 'Inspect'],

@@ -27,54 +27,54 @@ const scope = (of: string) => {
   return [parts.map((at) => piece.parts[at]?.id), joins.map((at) => piece.joins[at]?.id)];
 };
 
-describe('what a step is done to', () => {
-  test('the whole piece when it names nothing', () => {
+describe('the scope of a step', () => {
+  test('is the whole piece when it names nothing', () => {
     expect(scope('')).toEqual([
       ['rim', 'bar', 'plate', 'ready'],
       ['corner', 'back'],
     ]);
   });
 
-  test('a part, with the joins it is in', () => {
+  test('is a part with its joins', () => {
     expect(scope('bar')).toEqual([['bar'], ['corner', 'back']]);
     expect(scope('rim')).toEqual([['rim'], ['corner']]);
   });
 
-  test('a sub-assembly, with the joins that lie within it alone', () => {
+  test('is a sub-assembly with the joins inside it', () => {
     expect(scope('frame')).toEqual([['rim', 'bar'], ['corner']]);
     // The pin in it is a finding: no part, but a member.
     expect(membersOf('frame', piece)).toEqual(['rim', 'bar', 'pin']);
     expect(membersOf('rim', piece)).toEqual(['rim']);
   });
 
-  test('a join alone, and nothing at all where what it names is gone', () => {
+  test('is a join alone, and nothing when its target is gone', () => {
     expect(scope('corner')).toEqual([[], ['corner']]);
     expect(scope('lost')).toEqual([[], []]);
   });
 });
 
-describe('what its minutes are counted by', () => {
+describe('driver counts', () => {
   const drivers = (per: StepDriver, of = '', more = '') => {
     const timed = { ...piece, steps: pieceOf({ steps: [{ id: 's', per, of, each: '2', drivers: more }] }).steps };
     return computeRecipe(timed, alloysWith([])).steps[0];
   };
 
-  test('pieces, loads and batches are one', () => {
+  test('of pieces, loads and batches are one', () => {
     for (const per of ['piece', 'load', 'batch'] as const) expect(drivers(per)?.drivers).toBe(1);
   });
 
-  test('cuts are of what is made here, not of what is bought', () => {
+  test('of cuts exclude bought parts', () => {
     const parts = computeRecipe(piece, alloysWith([])).parts.map(({ cuts }) => cuts);
     expect(drivers('cut')?.drivers).toBe((parts[0] ?? 0) + (parts[1] ?? 0) + (parts[2] ?? 0));
     expect(drivers('cut', 'plate')?.drivers).toBe(parts[2]);
   });
 
-  test('surface is both faces: three plates of 10 × 20 mm are 12 cm²', () => {
+  test('of surface are both faces: three plates of 10 × 20 mm are 12 cm²', () => {
     expect(drivers('cm2', 'plate')?.drivers).toBeCloseTo(12, 9);
     expect(drivers('cm2', 'plate')?.eachMin).toBeCloseTo(24, 9);
   });
 
-  test('what is typed comes before what is counted', () => {
+  test('are replaced by a typed number', () => {
     expect(drivers('cm2', 'plate', '5')).toMatchObject({ drivers: 5, eachMin: 10 });
   });
 });

@@ -40,8 +40,8 @@ const lengthsIn = (id: string) => {
   };
 };
 
-describe('a dimension bound to a measure of the size', () => {
-  test('takes it as it is, in a sum, and as a ring size', () => {
+describe('a measure of a size in a field', () => {
+  test('is used as it is, in a sum, and as a ring size', () => {
     const { mm, problems } = lengthsIn('small');
     expect(problems).toEqual([]);
     // UK L½: 37.5 + 1.25 × 11.5 mm round the inside (BS 6820).
@@ -49,19 +49,19 @@ describe('a dimension bound to a measure of the size', () => {
     mm.forEach((value, index) => expect(value).toBeCloseTo(expected[index] ?? NaN, 9));
   });
 
-  test('is another in another size', () => {
+  test('changes with the size', () => {
     expect(lengthsIn('large').mm[0]).toBeCloseTo(25.4, 9);
     expect(lengthsIn('large').mm[1]).toBeCloseTo(3.2 * 25.4 + 1, 9);
   });
 
-  test('rows that name no measure stay the same objects', () => {
+  test('leaves rows that name no measure the same objects', () => {
     const [row] = sized.sizes.rows;
     const made = row && pieceInSize(sized, row);
     expect(made?.parts[3]).toBe(sized.parts[3]);
     expect(made?.parts[0]).not.toBe(sized.parts[0]);
   });
 
-  test('a size without its measure says so by the field', () => {
+  test('is reported at the field when the size lacks it', () => {
     const row = { id: 'x', name: '', values: {} };
     expect(computeRecipe(pieceInSize(sized, row), alloys).problems.map(({ path }) => path)).toContain(
       'parts.0.blank.diameter',
@@ -69,7 +69,7 @@ describe('a dimension bound to a measure of the size', () => {
   });
 });
 
-test('a measure is named by one word that is no unit and stands once', () => {
+test('has a unique name of one word that is no unit', () => {
   expect(parameterProblem('across', ['size'])).toBeNull();
   expect(parameterProblem('Size', ['size'])).toMatch(/stands twice/);
   expect(parameterProblem('mm', [])).toMatch(/unit already/);

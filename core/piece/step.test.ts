@@ -4,7 +4,7 @@ import { mayPause, stepKindOf, type StepKind } from './step.ts';
 
 const of = (name: string) => stepKindOf({ kind: '', name });
 
-describe('a step is known by its name', () => {
+describe('the kind of a step by its name', () => {
   // Trade terms, common practice.
   test.each<[string, StepKind]>([
     ['Saw out the dials', 'cut'],
@@ -40,29 +40,29 @@ describe('a step is known by its name', () => {
     ['Card and box', 'pack'],
     ['Think about it', 'other'],
     ['', 'other'],
-  ])('%s', (name, kind) => {
+  ])('%s is recognised', (name, kind) => {
     expect(of(name)).toBe(kind);
   });
 
-  test('a word within another is none: preset, refuse, template', () => {
+  test('is not found inside another word: preset, refuse, template', () => {
     expect(of('Refuse bin')).toBe('other');
     expect(of('Offset')).not.toBe('set');
     expect(of('Template')).not.toBe('plate');
   });
 
-  test('what the maker says comes first', () => {
+  test('is the one the maker chose, where there is one', () => {
     expect(stepKindOf({ kind: 'texture', name: 'Solder' })).toBe('texture');
   });
 });
 
-describe('what is put down half way', () => {
-  test('is what is neither hot nor in acid, whoever calls it what', () => {
+describe('work that may pause', () => {
+  test('is neither hot nor in acid by default', () => {
     const pauses = (name: string) => mayPause({ kind: '', name, pauses: '' });
     expect(['File', 'Set the stones', 'Tumble', 'Pack'].every(pauses)).toBe(true);
     expect(['Anneal', 'Solder', 'Fuse', 'Pickle', 'Liver of sulphur', 'Gild'].some(pauses)).toBe(false);
   });
 
-  test('or is as the maker says', () => {
+  test('is what the maker says', () => {
     expect(mayPause({ kind: '', name: 'Solder', pauses: 'yes' })).toBe(true);
     expect(mayPause({ kind: 'file', name: '', pauses: 'no' })).toBe(false);
   });

@@ -20,40 +20,40 @@ function integrated(width: number, height: (x: number) => number): number {
   return (sum * h) / 3;
 }
 
-describe('sections against their profiles integrated', () => {
+describe('section areas against their integrated profiles', () => {
   test.each([
     [4, 2],
     [4, 1.5],
     [6, 1],
-  ])('half-round %d × %d', (widthMm, heightMm) => {
+  ])('a half-round of %d × %d has the area of its profile', (widthMm, heightMm) => {
     const radius = (widthMm ** 2 / 4 + heightMm ** 2) / (2 * heightMm);
     const profile = (x: number) => Math.sqrt(Math.max(0, radius ** 2 - x ** 2)) - (radius - heightMm);
     expect(areaMm2({ form: 'half-round', widthMm, heightMm })).toBeCloseTo(integrated(widthMm, profile), 3);
   });
 
-  test('D-section', () => {
+  test('a D-section has the area of its profile', () => {
     const profile = (x: number) => 0.8 + Math.sqrt(Math.max(0, 1.5 ** 2 - x ** 2));
     expect(areaMm2({ form: 'd', widthMm: 3, heightMm: 2.3 })).toBeCloseTo(integrated(3, profile), 3);
   });
 
-  test('triangle', () => {
+  test('a triangle has the area of its profile', () => {
     const profile = (x: number) => 2 * (1 - Math.abs(x) / 1.5);
     expect(areaMm2({ form: 'triangle', widthMm: 3, heightMm: 2 })).toBeCloseTo(integrated(3, profile), 6);
   });
 
-  test('oval', () => {
+  test('an oval has the area of its profile', () => {
     const profile = (x: number) => 2 * Math.sqrt(Math.max(0, 1 - (x / 2) ** 2));
     expect(areaMm2({ form: 'oval', widthMm: 4, heightMm: 2 })).toBeCloseTo(integrated(4, profile), 3);
   });
 });
 
-describe('sections that are one another', () => {
+describe('special cases of sections', () => {
   test('a half-round of half its width is half a circle, and so is a D without flanks', () => {
     expect(areaMm2({ form: 'half-round', widthMm: 4, heightMm: 2 })).toBeCloseTo((Math.PI / 8) * 16, 12);
     expect(areaMm2({ form: 'd', widthMm: 4, heightMm: 2 })).toBeCloseTo((Math.PI / 8) * 16, 12);
   });
 
-  test('an oval of equal axes is round; a square tube is a square less its bore', () => {
+  test('an oval of equal axes is round, and a square tube is a square less its bore', () => {
     fc.assert(
       fc.property(
         fc.double({ min: 0.3, max: 20, noNaN: true }),
@@ -74,7 +74,7 @@ describe('sections that are one another', () => {
   test.each([
     [{ form: 'half-round', widthMm: 4, heightMm: 2.5 }, /D-section/],
     [{ form: 'd', widthMm: 4, heightMm: 1.5 }, /half-round/],
-  ] as const)('a wrong one is refused with its right name', (section, name) => {
+  ] as const)('an impossible section is refused by its name', (section, name) => {
     expect(() => areaMm2(section)).toThrow(name);
   });
 });
@@ -89,7 +89,7 @@ test.each([
   { form: 'oval', widthMm: 4, heightMm: 2 },
   { form: 'tube', outsideMm: 6, wallMm: 0.5 },
   { form: 'square-tube', outsideMm: 6, wallMm: 0.5 },
-] as const satisfies readonly LongSection[])('the sum of $form can be done again on paper', (section) => {
+] as const satisfies readonly LongSection[])('the sum of $form gives its figure again', (section) => {
   const { how, mm2 } = sectionArea(section);
   const typed = how
     .replaceAll('π', String(Math.PI))
@@ -98,15 +98,15 @@ test.each([
   expect(evaluate(typed, () => undefined).value / mm2).toBeCloseTo(1, 3);
 });
 
-describe('words and gauges', () => {
-  test('a section is named with its sizes, and its gauge is that of what is thin', () => {
+describe('names and gauges', () => {
+  test('a section is named by its sizes, and its thinnest size also by gauge', () => {
     expect(sectionInWords({ form: 'half-round', widthMm: 4, heightMm: 1.5 })).toBe('half-round wire 4.00 × 1.50 mm');
     expect(sectionInWords({ form: 'square-tube', outsideMm: 5, wallMm: 0.5 })).toBe('square tube 5.0 mm, wall 0.50');
     expect(gaugedMm({ form: 'oval', widthMm: 4, heightMm: 2 })).toBe(2);
     expect(gaugedMm({ form: 'square-tube', outsideMm: 5, wallMm: 0.5 })).toBe(0.5);
   });
 
-  test('steel sheet has gauges of its own, and steel wire none here', () => {
+  test('steel sheet has its own gauges, and steel wire has none here', () => {
     expect(gaugeSystemOf('steel', 'sheet')).toBe('msg');
     expect(gaugeSystemOf('stainless-steel', 'sheet')).toBe('usg');
     expect(gaugeSystemOf('steel', 'round')).toBe('none');
@@ -114,9 +114,9 @@ describe('words and gauges', () => {
   });
 });
 
-describe('tables of the reference', () => {
+describe('reference tables', () => {
   // Copper wire after ASTM B258: 18 gauge is 1.024 mm and weighs 7.32 kg/km at 8.89 g/cm³ (handbook tables, from memory).
-  test('18 gauge copper', () => {
+  test('18 gauge copper is in its table', () => {
     const rows = gaugeTable('awg', given('density', 8.89, 'g/cm³', 'IACS'));
     const row = rows.find(({ gauge }) => gauge === '18');
     expect(rows).toHaveLength(44);
@@ -127,7 +127,7 @@ describe('tables of the reference', () => {
   });
 
   // Common practice: US 7 is about N½ in Britain, 54½ in ISO and 14 in Japan.
-  test('US 7', () => {
+  test('US size 7 is in its table', () => {
     const row = ringTable().find(({ us }) => us === '7');
     expect(row).toMatchObject({ uk: 'N½', jp: '14' });
     expect(row?.iso.value).toBeCloseTo(54.4, 1);

@@ -6,7 +6,7 @@ import { areaMm2, massPerArea, massPerLength } from './section.ts';
 const size = fc.double({ min: 0.05, max: 50, noNaN: true });
 
 describe('mass per length', () => {
-  test('a metre of 1 mm sterling round weighs its volume times its density', () => {
+  test('of 1 mm round sterling is volume times density', () => {
     // π/4 × 1² × 1000 mm³ × 10.36 g/cm³ ÷ 1000
     expect(massPerLength({ form: 'round', diameterMm: 1 }, 10.36) * 1000).toBeCloseTo(8.1367, 4);
   });
@@ -19,7 +19,7 @@ describe('mass per length', () => {
     expect(poundsPer1000ft(18)).toBeCloseTo(4.917, 2);
   });
 
-  test('a tube whose wall is half its outside weighs what the solid wire weighs', () => {
+  test('a tube with a wall of half its diameter weighs as solid wire', () => {
     fc.assert(
       fc.property(
         size,
@@ -44,7 +44,7 @@ describe('mass per length', () => {
     );
   });
 
-  test('a square wire is a strip as wide as it is thick, and holds the round one that fits in it', () => {
+  test('square wire is a strip of equal sides, and contains the round wire of its width', () => {
     expect(areaMm2({ form: 'square', sideMm: 2 })).toBe(areaMm2({ form: 'strip', widthMm: 2, thicknessMm: 2 }));
     expect(areaMm2({ form: 'round', diameterMm: 2 }) / areaMm2({ form: 'square', sideMm: 2 })).toBeCloseTo(
       Math.PI / 4,
@@ -60,7 +60,7 @@ describe('mass per length', () => {
     expect(pounds / 2.5).toBeLessThan(1.0);
   });
 
-  test.each([0, -1, NaN])('refuses a density of %d', (density) => {
+  test.each([0, -1, NaN])('a density of %d is refused', (density) => {
     expect(() => massPerLength({ form: 'round', diameterMm: 1 }, density)).toThrow(/Density must be above 0/);
     expect(() => massPerArea(1, density)).toThrow(RangeError);
   });

@@ -7,18 +7,18 @@ import { startingStudio, studioSchema, type Studio } from './studio.ts';
 const start = startingStudio({ name: 'Test', country: 'GB', currency: 'GBP', units: 'mm', hourlyRate: '26' });
 const withSettings = (change: Partial<Studio>) => readRates({ ...start, ...change }, 3);
 
-test('what a new studio starts with can be reckoned with, and is a whole document', () => {
+test('the settings of a new studio are a whole document that can be computed with', () => {
   expect(withSettings({}).problems).toEqual([]);
   expect(studioSchema.parse(start)).toEqual(start);
 });
 
-test('rates are sums as typed, and say which revision they come from', () => {
+test('rates are typed sums, and name their revision', () => {
   const { overhead } = withSettings({ overheadPerHour: '(410 + 62 + 85) / 58' });
   expect(overhead.value).toBeCloseTo(55700 / 58, 9);
   expect(overhead.source).toBe('Studio, revision 3: (410 + 62 + 85) / 58');
 });
 
-test('making charges are by family and form; none entered is nothing', () => {
+test('fabrication charges go by family and form, and a missing one is zero', () => {
   const { makingCharge } = withSettings({
     makingCharges: [{ id: 'ag', family: 'silver', upTo: '', shaped: '', wire: '0.14', sheet: '4 / ozt', tube: '' }],
   });
@@ -28,7 +28,7 @@ test('making charges are by family and form; none entered is nothing', () => {
   expect(makingCharge('copper', 'wire', 1).source).toMatch(/none entered/);
 });
 
-test('an own alloy counts its fine metal', () => {
+test('an own alloy counts by its fine metal', () => {
   const row = {
     id: 'own',
     name: 'Harbour silver',
@@ -41,7 +41,7 @@ test('an own alloy counts its fine metal', () => {
   expect(alloys.get('own')).toMatchObject({ composition: { Ag: 0.935 }, fineness: 935, densityGPerCm3: 10.3 });
 });
 
-test('every setting that cannot be read is named where it stands', () => {
+test('every setting that cannot be read is named', () => {
   const { problems } = withSettings({
     hourlyRate: '-1',
     scrapShare: '150',
@@ -67,7 +67,7 @@ test('every setting that cannot be read is named where it stands', () => {
   expect(problems.every(blocks)).toBe(true);
 });
 
-describe('open hours', () => {
+describe('working hours', () => {
   test('a day may have a break', () => {
     expect(readHours('9:00-12:30, 13:15-17')).toEqual([
       { opensMin: 540, closesMin: 750 },
@@ -75,7 +75,7 @@ describe('open hours', () => {
     ]);
   });
 
-  test('blank is a day off', () => {
+  test('that are blank are a day off', () => {
     expect(readHours('  ')).toEqual([]);
   });
 
@@ -85,7 +85,7 @@ describe('open hours', () => {
     ['12-9', /closes before it opens/],
     ['9-13, 12-17', /starts before the hours before it end/],
     ['nine to five', /not a pair of times/],
-  ])('%s is refused', (text, sentence) => {
+  ])('of %s are refused', (text, sentence) => {
     expect(readHours(text)).toMatchObject({ sentence: expect.stringMatching(sentence) as string });
   });
 });

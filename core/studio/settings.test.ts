@@ -17,33 +17,33 @@ describe('overhead', () => {
     benchHoursPerWeek: '20',
   };
 
-  test('is the year’s costs over the hours at the bench', () => {
+  test('is the costs of a year over the bench hours', () => {
     const { overhead } = readRates(sheet, 1);
     expect(overhead.value).toBeCloseTo(406_000 / 920, 9);
     expect(overhead.how).toBe('4060.00 ÷ 920');
   });
 
-  test('the hour typed by hand comes first; without hours the worksheet says nothing', () => {
+  test('typed per hour takes precedence, and without hours the worksheet gives nothing', () => {
     expect(readRates({ ...sheet, overheadPerHour: '7' }, 1).overhead.value).toBe(700);
     expect(readRates({ ...sheet, benchHoursPerWeek: '' }, 1).overhead.value).toBe(0);
   });
 
-  test('weeks are those typed, or 46', () => {
+  test('uses the typed weeks, or 46', () => {
     expect(readRates({ ...sheet, weeksPerYear: '40' }, 1).overhead.value).toBeCloseTo(406_000 / 800, 9);
   });
 });
 
-describe('making charges', () => {
+describe('fabrication charges', () => {
   const { makingCharge } = readRates(workshop, 1);
 
-  test('are those of the thinnest row that reaches', () => {
+  test('are those of the thinnest row that applies', () => {
     expect(makingCharge('silver', 'wire', 0.5).value).toBe(20);
     expect(makingCharge('silver', 'wire', 0.6).value).toBe(20);
     expect(makingCharge('silver', 'wire', 0.7).value).toBe(12);
     expect(makingCharge('copper', 'wire', 0.5).value).toBe(0);
   });
 
-  test('shaped wire goes as wire until it has a charge of its own', () => {
+  test('of shaped wire are those of wire until it has its own', () => {
     expect(makingCharge('silver', 'shaped', 2).value).toBe(12);
     const [thin, any] = workshop.makingCharges;
     if (!thin || !any) throw new Error('The workshop has two rows.');
@@ -52,7 +52,7 @@ describe('making charges', () => {
   });
 });
 
-describe('metal at what was paid', () => {
+describe('metal valuation', () => {
   const receipt = (id: number, on: string, grams: string, paid: string): Receipt => ({
     id,
     on,
@@ -67,7 +67,7 @@ describe('metal at what was paid', () => {
   // 100 g for 90 and 50 g for 60: 1.00 a gram on average, 1.20 last.
   const receipts = [receipt(2, '2026-02-10', '50 g', '60'), receipt(1, '2026-01-05', '100 g', '90')];
 
-  test('is the average by weight, or the last; nothing to replace', () => {
+  test('is at average, last or replacement cost', () => {
     expect(paidFor(receipts, 'average', 'GBP')('silver-925', 'sheet')?.perGram.value).toBeCloseTo(100, 9);
     expect(paidFor(receipts, 'last', 'GBP')('silver-925', 'sheet')?.perGram.value).toBeCloseTo(120, 9);
     expect(paidFor(receipts, 'replacement', 'GBP')('silver-925', 'sheet')).toBeNull();
@@ -75,7 +75,7 @@ describe('metal at what was paid', () => {
     expect(paidFor(receipts, 'last', 'EUR')('silver-925', 'sheet')).toBeNull();
   });
 
-  test('the figure of the metal says which; stock without a receipt is costed to replace', () => {
+  test('is named in the figure, and stock without a receipt is at replacement cost', () => {
     const rates = withReceipts(readRates({ ...workshop, metalBasis: 'last' }, 1), receipts);
     const metal = countPiece(pendant, rates, workshopFix).column.lines[0]?.each;
     const [face, post] = metal?.from ?? [];
@@ -84,7 +84,7 @@ describe('metal at what was paid', () => {
     expect(post?.from[1]?.label).toContain('to replace');
   });
 
-  test('a receipt without a weight or a price is refused in words', () => {
+  test('a receipt without a weight or a price is refused in a sentence', () => {
     expect(receiptProblems({ grams: '', paid: '12', currency: 'GBP' })).toEqual([
       { path: 'grams', sentence: 'Give what it weighed.' },
     ]);
@@ -92,7 +92,7 @@ describe('metal at what was paid', () => {
   });
 });
 
-test('what cannot be read is named where it stands', () => {
+test('a field that cannot be read is named', () => {
   const { problems } = readRates(
     {
       ...workshop,

@@ -12,7 +12,7 @@ const steel = pieceOf({
 const check = (file: unknown) => checkOutcome(typeof file === 'string' ? file : JSON.stringify(file), alloys, 'GB');
 
 describe('noon check', () => {
-  test('says of each piece what the screen would', () => {
+  test('gives the findings of each piece as the screen does', () => {
     const file = { format: 'noon-ledger/pieces', version: 2, pieces: [steel, { ...steel, name: 'Bare', steps: [] }] };
     expect(check(file)).toEqual({
       pieces: [
@@ -42,7 +42,7 @@ describe('noon check', () => {
       { format: 'noon-ledger/piece', version: 2, piece: { ...steel, parts: [{ ...steel.parts[0], trim: 1 }] } },
       /^At piece\.parts\.0\.trim/,
     ],
-  ])('a damaged file: where and why (%#)', (file, error) => {
+  ])('gives the place and the reason for a damaged file (%#)', (file, error) => {
     expect(check(file)).toEqual({ error: expect.stringMatching(error) as string });
   });
 });

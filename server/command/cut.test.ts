@@ -9,7 +9,7 @@ const cut = (problem: unknown) =>
 const bar = { id: 'bar', length: 1000, count: null, cost: 100 };
 
 describe('noon cut', () => {
-  test('says what to cut from which bar, what it costs, and that it is proved', () => {
+  test('gives the cuts of each bar, the cost, and that it is proved', () => {
     const problem = { kerf: 0.3, stock: [bar], pieces: [{ id: 'a', length: 57.6, count: 17 }], keepFrom: 30 };
     // 17 × 57.6 + 17 × 0.3 = 984.3 mm of a bar of 1000.
     expect(cut(problem)).toMatchObject({
@@ -25,7 +25,7 @@ describe('noon cut', () => {
     [{ kerf: 0.3, stock: [bar], pieces: [{ id: 'a', length: '57', count: 1 }] }, /^At pieces\.0\.length/],
     [{ kerf: 0.3, stock: [bar], pieces: [{ id: 'a', length: 1200, count: 1 }] }, /“a” is longer than any bar/],
     [{ kerf: 0.3, stock: [bar, bar], pieces: [{ id: 'a', length: 12, count: 1 }] }, /Two bars have the same id/],
-  ])('what it cannot plan, and why (%#)', (problem, error) => {
+  ])('gives the reason why it cannot plan (%#)', (problem, error) => {
     expect(cut(problem)).toEqual({ error: expect.stringMatching(error) as string });
   });
 });

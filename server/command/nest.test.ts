@@ -7,7 +7,7 @@ const sheets = [{ id: 'sheet', width: 50, height: 12, count: null, cost: 7 }];
 const disc = { id: 'a', shape: 'disc', diameter: 10, count: 2 };
 
 describe('noon nest', () => {
-  test('says what lies where', () => {
+  test('gives the position of each blank', () => {
     const outcome = nest({ sheets, gap: 0.5, margin: 1, pieces: [disc] });
     expect(outcome).toMatchObject({ cost: 7, bound: 7, proved: true });
     expect('sheets' in outcome && outcome.sheets[0]?.placements).toEqual([
@@ -21,7 +21,7 @@ describe('noon nest', () => {
     [{ sheets, gap: 0.5, margin: 1, pieces: [{ ...disc, shape: 'star' }] }, /^At pieces\.0\.shape/],
     [{ sheets, gap: 0.5, margin: 1, pieces: [{ ...disc, diameter: 10.1 }] }, /“a” is larger than any sheet/],
     [{ sheets: [{ ...sheets[0], count: 1 }], gap: 0.5, margin: 1, pieces: [{ ...disc, count: 9 }] }, /do not hold all/],
-  ])('what it cannot plan, and why (%#)', (problem, error) => {
+  ])('gives the reason why it cannot plan (%#)', (problem, error) => {
     expect(nest(problem)).toEqual({ error: expect.stringMatching(error) as string });
   });
 });

@@ -6,7 +6,7 @@ import { priceOutcome } from './price.ts';
 const file = (pieces: unknown) => JSON.stringify({ format: 'noon-ledger/pieces', version: 2, pieces });
 
 describe('noon price', () => {
-  test('gives what the page of a piece shows, the lines adding up to the cost', () => {
+  test('gives the figures of a piece’s page, and the lines add up to the cost', () => {
     const outcome = priceOutcome(file([pendant]), workshopRates, workshopFix);
     if ('error' in outcome) throw new Error(outcome.error);
     const [priced] = outcome.pieces;
@@ -22,12 +22,12 @@ describe('noon price', () => {
     expect(Object.values(priced?.lines ?? {}).reduce((sum, line) => sum + line, 0)).toBe(priced?.cost);
   });
 
-  test('without a fix it says that metal costs nothing here', () => {
+  test('says without metal prices that metal costs nothing here', () => {
     const outcome = priceOutcome(file([pendant]), workshopRates, null);
     expect('pieces' in outcome && outcome.pieces[0]?.problems.map(({ path }) => path)).toEqual(['fix']);
   });
 
-  test('what is no piece file is refused in a sentence', () => {
+  test('refuses a file without pieces in a sentence', () => {
     expect(priceOutcome('{', workshopRates, null)).toHaveProperty('error', expect.stringContaining('not JSON'));
     expect(priceOutcome(file([{ name: 'x' }]), workshopRates, null)).toHaveProperty(
       'error',

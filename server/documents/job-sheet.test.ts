@@ -48,7 +48,7 @@ async function printed(units: Units): Promise<string> {
   return text.replace(/[ \t]+/g, ' ');
 }
 
-test('it says what to make, to cut, to issue, to join and to do, with boxes and cautions', async () => {
+test('the job sheet lists quantities, cuts, grams, joins and steps, with boxes and cautions', async () => {
   const text = await printed('mm');
   expect(text).toContain('Heron pin, 6');
   expect(text).toMatch(/Heron pin 6 good/);
@@ -69,7 +69,7 @@ test('it says what to make, to cut, to issue, to join and to do, with boxes and 
   expect(text).toMatch(/acid into water/i);
 });
 
-test('a studio that thinks in inches cuts in inches', async () => {
+test('a studio that works in inches gets its cuts in inches', async () => {
   const text = await printed('inch');
   expect(text).toMatch(/Heron pin: Stem 6 ?× 2\.000 in/);
   expect(text).toMatch(/Heron pin: Plate 6 ?× 1\.000 × 0\.500 in/);

@@ -64,7 +64,7 @@ function wordsOf(pdf: Buffer): Word[] {
   }
 }
 
-test('one label a size and copy, with the price as a tag says it', () => {
+test('there is one label for each size and copy, with its price', () => {
   const labels = labelsOf([fork], 'GBP', 2);
   expect(labels.map(({ name, price }) => [name, price])).toEqual([
     ['Fork, short', '£92.00'],
@@ -76,10 +76,10 @@ test('one label a size and copy, with the price as a tag says it', () => {
   expect(labelsOf([fork], 'JPY', 1)[0]?.price).toBe('¥9,200');
 });
 
-describe('on the sheet', () => {
+describe('on the label sheet', () => {
   const labels = Array.from({ length: 26 }, (_, index) => ({ code: '', name: `N${String(index)}`, price: '' }));
 
-  test('every label stands where the layout says; the twenty-fifth begins the next sheet', async () => {
+  test('every label stands where the layout says, and the twenty-fifth starts the next sheet', async () => {
     const words = wordsOf(await labelsPdf(labels, layout)).filter(({ text }) => text.startsWith('N'));
     expect(words).toHaveLength(26);
     const [first] = words;
@@ -94,7 +94,7 @@ describe('on the sheet', () => {
     expect(first!.xMm).toBeCloseTo(7.2 + 2, 1);
   });
 
-  test('labels that are used up already are left out', async () => {
+  test('used labels are left out', async () => {
     const [first] = wordsOf(await labelsPdf(labels.slice(0, 1), { ...layout, skip: 4 }));
     expect(first!.xMm).toBeCloseTo(7.2 + 66 + 2, 1);
     expect(first!.yMm).toBeGreaterThan(12.9 + 34.5);
@@ -121,13 +121,13 @@ async function read(picture: Buffer, format: BarcodeFormat): Promise<string> {
   return reader.decode(bitmap, hints).getText();
 }
 
-describe('codes, read by another’s reader', () => {
-  test.each(['TF-7', 'BAROMETER-12', 'x'])('bars of %s', async (text) => {
+describe('codes, read by an independent reader', () => {
+  test.each(['TF-7', 'BAROMETER-12', 'x'])('the bars of %s are read as its code', async (text) => {
     expect(await read(await codePicture(text, 'bars'), BarcodeFormat.CODE_128)).toBe(text);
   });
 
   test.each(['TF-7', 'http://192.168.0.20:4410/batches/0f8e2b7a-1c7d-4a35-9f11-2a1f7f3f9d10'])(
-    'the square of %s',
+    'the square of %s is read as its code',
     async (text) => {
       expect(await read(await codePicture(text, 'square'), BarcodeFormat.QR_CODE)).toBe(text);
     },

@@ -31,14 +31,14 @@ async function pages(items: readonly LineSheetItem[], terms = about): Promise<st
   return text.split('\f').map((page) => page.replace(/[ \t]+/g, ' '));
 }
 
-test('the head says whose it is, of when, and on what terms', async () => {
+test('the head names the studio, the date and the terms', async () => {
   const [page = ''] = await pages([item()]);
   expect(page).toMatch(/Test bench\n ?Line sheet of 2026-03-02\. Prices in GBP, wholesale without tax\./);
   expect(page).toContain('Least order 150.00.');
   expect(page).toContain('From 6 of a kind, 5 % less.');
 });
 
-test('a size a line: its weight, wholesale and retail; a pair is sold as one', async () => {
+test('each size has a line with its weight, wholesale and retail, and a pair is sold as one', async () => {
   const sizes = [
     { name: 'short', grams: 12, wholesale: 3900, retail: 8600 },
     { name: 'long', grams: 15.25, wholesale: 123_450, retail: 246_900 },
@@ -50,12 +50,12 @@ test('a size a line: its weight, wholesale and retail; a pair is sold as one', a
   expect(page).toMatch(/a pair, 14\.20 g 42\.00 92\.00/);
 });
 
-test('a currency without small change has none on the sheet', async () => {
+test('a currency without minor units shows none', async () => {
   const [page = ''] = await pages([item()], { ...about, currency: 'JPY' });
   expect(page).toMatch(/14\.20 g 4,200 9,200/);
 });
 
-test('sixty pieces go on over the pages, each once and whole', async () => {
+test('sixty pieces fill several pages, each once and whole', async () => {
   const items = Array.from({ length: 60 }, (_, index) =>
     item({ name: `Piece ${String(index)}.`, code: `P-${String(index)}.` }),
   );

@@ -39,7 +39,7 @@ function runs({ isDark, width, height }: Awaited<ReturnType<typeof pixels>>): nu
 }
 
 test.each(['A4', 'Letter'] as const)(
-  'on %s the ruler is 150 mm within 0.2, and the frame is a bank card',
+  'on %s the ruler is 150 mm within 0.2 mm, and the frame is a bank card',
   async (paper) => {
     const page = await pixels(await templatesPdf('Test', [{ label: 'Band, 4', kind: 'strip', lengthMm: 57.6 }], paper));
     expect(mm(page.width)).toBeCloseTo(paper === 'A4' ? 210 : 215.9, 0);

@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import { fixProblems } from '../../core/metal/fix.ts';
 import { STAND_IN, standIn } from './stand-in.ts';
 
-test('the same day has the same prices however it is asked for, each of them a price that can be fixed', () => {
+test('a day has the same prices in every request, and each can be stored', () => {
   const week = standIn.days('2026-03-06', 7, 'GBP');
   expect(week.map(({ on }) => on)).toEqual(['2026-03-06', '2026-03-05', '2026-03-04', '2026-03-03', '2026-03-02']);
   expect(standIn.days('2026-03-04', 1, 'GBP')[0]).toEqual(week[2]);
@@ -13,7 +13,7 @@ test('the same day has the same prices however it is asked for, each of them a p
   }
 });
 
-test('a day moves by little, and the walk stays about its level', () => {
+test('a day moves little, and the series stays near its mean', () => {
   const silver = standIn.days('2030-12-31', 400, 'USD').map(({ prices }) => parseFloat(prices.Ag ?? ''));
   const moves = silver.slice(1).map((price, index) => Math.abs(price / (silver[index] ?? price) - 1));
   expect(Math.max(...moves)).toBeLessThan(0.15);
@@ -21,7 +21,7 @@ test('a day moves by little, and the walk stays about its level', () => {
   expect(Math.min(...silver)).toBeGreaterThan(28 / 2.5);
 });
 
-test('before the series begins there is nothing; a currency without coins has whole prices', () => {
+test('there are no prices before the series starts, and a currency without minor units has whole prices', () => {
   expect(standIn.days('2023-12-31', 5, 'GBP')).toEqual([]);
   expect(standIn.days('2026-03-04', 1, 'JPY')[0]?.prices.Ag).toMatch(/^\d+ \/ ozt$/);
 });

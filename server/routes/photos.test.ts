@@ -42,7 +42,7 @@ const piece = (id: string) =>
     photos: [{ id, caption: 'front' }],
   });
 
-test('is kept at most 1600 px long, upright, without what the camera wrote', async () => {
+test('a picture is stored at most 1600 px long, upright, without camera data', async () => {
   const answer = await add(await fromCamera());
   expect(answer.statusCode).toBe(201);
   const { id, widthPx, heightPx } = answer.json<{ id: string; widthPx: number; heightPx: number }>();
@@ -58,7 +58,7 @@ test('is kept at most 1600 px long, upright, without what the camera wrote', asy
   });
 });
 
-test('the same picture is kept once', async () => {
+test('the same picture is stored once', async () => {
   const bytes = await fromCamera();
   const [one, other] = [await add(bytes), await add(bytes)].map((answer) => answer.json<{ id: string }>().id);
   expect(one).toBe(other);
@@ -68,17 +68,17 @@ test.each([
   ['no picture', Buffer.from('GIF or not'), 'image/gif', 400],
   ['nothing', Buffer.alloc(0), 'image/jpeg', 400],
   ['text', Buffer.from('{}'), 'application/json', 400],
-])('%s is refused in words', async (_what, bytes, type, status) => {
+])('%s is refused in a sentence', async (_what, bytes, type, status) => {
   const answer = await add(bytes, type);
   expect(answer.statusCode).toBe(status);
   expect(answer.json<{ detail: string }>().detail).toMatch(/picture/);
 });
 
-test('a picture that is not there is said', async () => {
+test('a missing picture gets a sentence', async () => {
   expect((await app.inject({ url: '/api/photos/none', headers: host })).statusCode).toBe(404);
 });
 
-test('travels in the file of its piece, to another ledger, and shows the same', async () => {
+test('a picture in the file of its piece looks the same in another ledger', async () => {
   const { id } = (await add(await fromCamera())).json<{ id: string }>();
   const added = await app.inject({ method: 'POST', url: '/api/pieces', payload: piece(id), headers: host });
   const file = (
@@ -93,7 +93,7 @@ test('travels in the file of its piece, to another ledger, and shows the same', 
   expect((await app.inject({ url: `/api/photos/${id}`, headers: host })).statusCode).toBe(200);
 });
 
-test('a file that shows a picture it does not bring is refused', async () => {
+test('a file without one of its pictures is refused', async () => {
   const file = { format: 'noon-ledger/piece', version: 2, piece: piece('elsewhere') };
   const answer = await app.inject({ method: 'POST', url: '/api/pieces/file', payload: file, headers: host });
   expect(answer.statusCode).toBe(400);

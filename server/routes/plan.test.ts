@@ -39,7 +39,7 @@ afterEach(async () => {
   ledger.close();
 });
 
-test('what happened is noted once and stays; a batch that was worked on is not thrown away', async () => {
+test('a bench entry is stored once and stays, and a batch with entries cannot be deleted', async () => {
   const entry = { batchId, step: 'l/cut', how: 'started', maker: 'maker', on: '2026-03-02', minute: 545 };
   const { status, body } = await ask('POST', '/api/bench', {
     entries: [entry, { ...entry, how: 'done', minute: 600 }],
@@ -60,7 +60,7 @@ const block: KeptBlock = {
   on: '2026-03-28', start: 1000, attendedEnd: 1440 + 560, end: 1440 + 680, attended: [[1000, 1020], [1440 + 540, 1440 + 560]],
 }; // prettier-ignore
 
-test('a plan is kept, and its calendar read by another parser says the same, over a clock change too', async () => {
+test('another parser reads the kept plan from its calendar, over a clock change too', async () => {
   expect((await ask('GET', '/api/plan/calendar.ics')).text).toContain('BEGIN:VCALENDAR');
   await ask('POST', '/api/plan', { blocks: [block, { ...block, step: 'l/engraved', maker: '', attended: [] }] });
   const { text } = await ask('GET', '/api/plan/calendar.ics');
@@ -90,7 +90,7 @@ test('a plan is kept, and its calendar read by another parser says the same, ove
   expect(again.match(/UID:.*/g)).toEqual(text.match(/UID:.*/g)?.slice(0, 2));
 });
 
-test('better plans come line by line, the last with what is proved', async () => {
+test('better plans arrive line by line, the last with its bound', async () => {
   const asked = searchAskedSchema.parse({ problem: jobShops.ft06.problem, seconds: 30 });
   const { text } = await ask('POST', '/api/plan/search', asked);
   const lines = text.trim().split('\n').map((line) => JSON.parse(line) as SearchTold); // prettier-ignore
@@ -99,7 +99,7 @@ test('better plans come line by line, the last with what is proved', async () =>
   expect(ends).toEqual(ends.toSorted((a, b) => b - a));
 });
 
-test('a price list is read in, the last of a supplier holds, and one of another currency is refused', async () => {
+test('a price list is imported, the last one of a supplier holds, and one in another currency is refused', async () => {
   const item = { supplier: 'Cove', item: 'P', name: 'pins', stock: null, pack: 10, per: 'each', breaks: [{ from: 1, priceMinor: 120 }], currency: 'GBP', leadDays: 3 }; // prettier-ignore
   expect((await ask('POST', '/api/price-lists', [item])).status).toBe(201);
   await ask('POST', '/api/price-lists', [{ ...item, supplier: 'Quay' }]);

@@ -49,12 +49,12 @@ afterEach(async () => {
 });
 
 describe('prices', () => {
-  test('accepting a piece prices it by the rule; each price says when and why', async () => {
+  test('are set by the rule when a piece is accepted, with date and reason', async () => {
     expect(await history()).toMatchObject([{ how: 'accepted', why: 'revision 1 accepted', fixOn: '2026-03-02' }]);
     expect((await priceOf())?.wholesaleMinor).toBe((await history())[0]?.wholesaleMinor);
   });
 
-  test('a price set by hand stays when the piece is accepted again; one of the rule follows it', async () => {
+  test('that are set by hand stay when the piece is accepted again, and rule prices follow', async () => {
     const dearer = { ...piece.body, batchSize: '1' };
     const again = async (version: number, body: Piece) => {
       const draft = await ask<DocumentOf<Piece>>('PUT', `/api/pieces/${piece.id}/draft`, { version, body });
@@ -78,7 +78,7 @@ describe('prices', () => {
       prices: [{ pieceId: piece.id, wholesaleMinor, retailMinor }],
     });
 
-  test('a price below its cost is kept only with a reason', async () => {
+  test('below cost need a reason', async () => {
     const refused = await set('set', ' ', 1, 500);
     expect(refused.status).toBe(400);
     expect(refused.body.errors?.[0]?.path).toBe('prices.0.wholesaleMinor');
@@ -88,7 +88,7 @@ describe('prices', () => {
     expect((await history())[0]).toMatchObject({ wholesaleMinor: 1, why: 'a gift to the lifeboat' });
   });
 
-  test('a size is set by hand beside the piece, and stands while the piece is priced again', async () => {
+  test('of a size set by hand stay when the piece is priced again', async () => {
     const of = (sizes: object | undefined, wholesaleMinor: number, why = 'by size') =>
       ask('POST', '/api/prices', {
         how: 'set',
@@ -104,7 +104,7 @@ describe('prices', () => {
     expect((await of({ large: { wholesaleMinor: 1, retailMinor: 2 } }, 9000, '')).status).toBe(400);
   });
 
-  test('several are set together or not at all', async () => {
+  test('are set together or not at all', async () => {
     const both = await ask('POST', '/api/prices', {
       how: 'group',
       why: '',
@@ -117,13 +117,13 @@ describe('prices', () => {
     expect(await history()).toHaveLength(1);
   });
 
-  test('a price never changes and is never deleted', () => {
+  test('never change and are never deleted', () => {
     expect(() => ledger.prepare('update price_entry set wholesale_minor = 1').run()).toThrow(/never change/);
     expect(() => ledger.prepare('delete from price_entry').run()).toThrow(/never deleted/);
     expect(() => ledger.prepare('delete from receipt_entry').run()).not.toThrow();
   });
 
-  test('of a piece that is not there nothing is told', async () => {
+  test('of an unknown piece get 404', async () => {
     expect((await ask('GET', '/api/pieces/nowhere/prices')).status).toBe(404);
   });
 });
@@ -139,7 +139,7 @@ describe('receipts', () => {
     source: 'a dealer',
   };
 
-  test('are kept, latest first, and refused in words', async () => {
+  test('are listed latest first, and unreadable ones are refused in a sentence', async () => {
     await ask('POST', '/api/receipts', receipt);
     await ask('POST', '/api/receipts', { ...receipt, on: '2026-03-05', paid: '110' });
     const { body } = await ask<{ paid: string }[]>('GET', '/api/receipts');
@@ -150,7 +150,7 @@ describe('receipts', () => {
     expect(() => ledger.prepare('delete from receipt_entry').run()).toThrow(/never deleted/);
   });
 
-  test('a studio that costs by what was paid costs a piece by it', async () => {
+  test('set the cost of metal in a studio that values it at what was paid', async () => {
     await ask('POST', '/api/receipts', { ...receipt, paid: '300' });
     const studio = (await ask<DocumentOf<object>>('GET', '/api/studio')).body;
     const draft = await ask<DocumentOf<object>>('PUT', '/api/studio/draft', {
@@ -168,8 +168,8 @@ describe('receipts', () => {
   });
 });
 
-describe('fixes', () => {
-  test('of a file are kept together, or none of them', async () => {
+describe('metal prices', () => {
+  test('of a file are stored together, or none of them', async () => {
     const fix = (on: string, silver: string) => ({ on, currency: 'GBP', prices: { Ag: silver }, source: 'a table' });
     const bad = await ask<{ detail: string }>('POST', '/api/fixes/many', {
       fixes: [fix('2026-03-03', '1.1 / g'), fix('2026-03-04', 'x')],
@@ -185,7 +185,7 @@ describe('fixes', () => {
     ]);
   });
 
-  test('the price source offers days, marked as made up', async () => {
+  test('are offered by the price source, marked as made up', async () => {
     const { body, status } = await ask<{ source: string }[]>(
       'GET',
       '/api/prices-offered?until=2026-03-04&days=3&currency=GBP',
@@ -200,7 +200,7 @@ describe('fixes', () => {
 describe.each([
   ['fairs', { ...emptyFair, name: 'Regatta' }],
   ['quotes', { ...emptyQuote, customer: 'A name' }],
-])('%s', (path, body) => {
+])('documents: %s', (path, body) => {
   test('are drafts, then revisions, and can be thrown away before', async () => {
     const added = await ask<DocumentOf<typeof body>>('POST', `/api/${path}`, body);
     expect(added.status).toBe(201);
@@ -219,13 +219,13 @@ describe.each([
     expect((await ask('GET', `/api/${path}/nowhere`)).status).toBe(404);
   });
 
-  test('with something in it that is not of them are refused', async () => {
+  test('are refused with a field that is not theirs', async () => {
     expect((await ask('POST', `/api/${path}`, { ...body, colour: 'red' })).status).toBe(400);
   });
 });
 
-describe('sheets', () => {
-  test('the line sheet is a table with the prices of the book', async () => {
+describe('printed papers', () => {
+  test('include the line sheet as a table with the prices of the price book', async () => {
     const { body, raw } = await ask<string>('GET', `/api/sheets/line-sheet.csv?ids=${piece.id}`);
     expect(raw.headers['content-disposition']).toContain('line-sheet.csv');
     const [heads, row] = body.split('\r\n');
@@ -247,7 +247,7 @@ describe('sheets', () => {
     expect(pages).toBe(more.includes('copies=30') ? 2 : 1);
   });
 
-  test('a layout that is none, and a piece that is not there, are refused', async () => {
+  test('refuse an impossible layout and an unknown piece', async () => {
     expect((await ask('GET', `/api/sheets/labels.pdf?ids=${piece.id}&columns=0`)).status).toBe(400);
     expect((await ask('GET', '/api/sheets/line-sheet.csv?ids=nowhere')).status).toBe(404);
   });

@@ -44,7 +44,7 @@ const wire = {
 };
 const counts = (page: ShelfPage) => page.lots.map(({ size, count }) => ['lengthMm' in size && size.lengthMm, count]);
 
-test('stock comes in, is counted anew, and every line stays', async () => {
+test('stock is received and counted, and every entry stays', async () => {
   const { body, status } = await ask('POST', '/api/shelf', wire);
   expect(status).toBe(201);
   expect(counts(body)).toEqual([[1000, 2]]);
@@ -61,7 +61,7 @@ test('stock comes in, is counted anew, and every line stays', async () => {
   expect((await ask('POST', '/api/shelf/nowhere/count', { count: '1', why: '' })).status).toBe(404);
 });
 
-test('an accepted plan issues metal, keeps offcuts, and is given back to the last gram', async () => {
+test('an accepted plan issues metal, adds offcuts, and is returned to the last gram', async () => {
   const { body } = await ask('POST', '/api/shelf', wire);
   const [lot] = body.lots;
   const cut = { currency: 'GBP', stock: [{ lotId: lot?.id, blankGrams: 5, offcut: { lengthMm: 300 } }] };
@@ -89,7 +89,7 @@ test('an accepted plan issues metal, keeps offcuts, and is given back to the las
   expect(sum).toBeCloseTo(0, 9);
 });
 
-test('a plan the shelf does not hold is refused whole', async () => {
+test('a plan with too little stock is refused whole', async () => {
   const { body } = await ask('POST', '/api/shelf', wire);
   const line = { lotId: body.lots[0]?.id, blankGrams: 5, offcut: null };
   const refused = await ask('POST', `/api/batches/${batchId}/cut`, { currency: 'GBP', stock: [line, line, line] });
@@ -101,7 +101,7 @@ test('a plan the shelf does not hold is refused whole', async () => {
   expect(() => ledger.prepare(take).run()).toThrow(/fewer lie there/);
 });
 
-test('goods are counted; a batch takes them as its metal is issued, and gives them back with it', async () => {
+test('a batch takes counted goods with its metal, and returns them with it', async () => {
   const [finding] = pendant.findings.filter(({ kind }) => kind !== 'sent-out');
   const name = finding?.name ?? '';
   const goods = { key: `finding ${name.toLowerCase()}`, name, unit: '' };

@@ -26,12 +26,12 @@ afterEach(() => {
   rmSync(dir, { recursive: true });
 });
 
-test('what one connection has acknowledged the other sees', () => {
+test('a write that one connection acknowledged is visible to the other', () => {
   const { id } = notes(laptop).add({ text: 'a' });
   expect(notes(tablet).get(id).body).toEqual({ text: 'a' });
 });
 
-test('of two writes on one version the second is refused and shown the first, whichever connection it comes by', () => {
+test('of two writes on one version the second is refused with the first, on either connection', () => {
   const { id } = notes(laptop).add({ text: 'a' });
   notes(tablet).saveDraft(id, 1, { text: 'tablet' });
   try {
@@ -44,7 +44,7 @@ test('of two writes on one version the second is refused and shown the first, wh
   expect(notes(laptop).get(id).body).toEqual({ text: 'tablet' });
 });
 
-test('every accepted revision stays readable as it was', () => {
+test('every accepted revision stays readable unchanged', () => {
   const book = notes(laptop);
   const { id } = book.add({ text: '1' });
   for (let revision = 1; revision <= 4; revision += 1) {
@@ -56,14 +56,14 @@ test('every accepted revision stays readable as it was', () => {
   expect(() => book.revision(id, 5)).toThrow(NotThere);
 });
 
-test('accepting with nothing drafted makes no revision', () => {
+test('accepting without a draft makes no revision', () => {
   const book = notes(laptop);
   const { id } = book.add({ text: 'a' });
   const accepted = book.accept(id, 1, () => null);
   expect(book.accept(id, accepted.version, () => null)).toEqual(accepted);
 });
 
-test('a revision that cannot be priced is not accepted, and the draft stays', () => {
+test('a revision that cannot be priced is not accepted, and its draft stays', () => {
   const book = notes(laptop);
   const { id } = book.add({ text: 'a' });
   const refuse = () => {
@@ -73,7 +73,7 @@ test('a revision that cannot be priced is not accepted, and the draft stays', ()
   expect(book.get(id)).toMatchObject({ version: 1, revision: 0, isDraft: true });
 });
 
-test('a document of one kind is not found as another', () => {
+test('a document of one kind is not found under another', () => {
   const { id } = notes(laptop).add({ text: 'a' });
   const batches = new Documents(laptop, 'batch', noteSchema, () => '');
   expect(() => batches.get(id)).toThrow(NotThere);

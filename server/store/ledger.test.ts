@@ -26,7 +26,7 @@ beforeEach(() => {
 });
 afterEach(() => rmSync(dir, { recursive: true, force: true }));
 
-test('what was acknowledged is there when the ledger is opened again', () => {
+test('an acknowledged write is there when the ledger is opened again', () => {
   const first = openLedger(path, migrations, 'own');
   const { id } = openStores(first).pieces.add({ ...emptyPiece, name: 'Buoy' });
   first.close();
@@ -35,7 +35,7 @@ test('what was acknowledged is there when the ledger is opened again', () => {
   second.close();
 });
 
-test('the sample is never loaded over a maker’s own ledger, nor the other way round', () => {
+test('the sample workshop is never loaded over a maker’s own ledger, nor the reverse', () => {
   openLedger(path, migrations, 'own').close();
   expect(() => openLedger(path, migrations, 'demo')).toThrow(/maker’s own ledger/);
   const sample = join(dir, 'demo.sqlite');
@@ -43,7 +43,7 @@ test('the sample is never loaded over a maker’s own ledger, nor the other way 
   expect(() => openLedger(sample, migrations, 'own')).toThrow(/sample studio/);
 });
 
-test('a ledger from a newer program is left alone', () => {
+test('a ledger from a newer version is left unchanged', () => {
   openLedger(path, migrations, 'own').close();
   const newer = new Database(path);
   newer.pragma('user_version = 99');
@@ -51,7 +51,7 @@ test('a ledger from a newer program is left alone', () => {
   expect(() => openLedger(path, migrations, 'own')).toThrow(/newer Noon Ledger/);
 });
 
-test('a migration that fails halfway leaves nothing behind', () => {
+test('a migration that fails leaves nothing behind', () => {
   writeFileSync(join(dir, '001-good.sql'), 'create table ledger (kind text) strict;');
   writeFileSync(join(dir, '002-bad.sql'), 'create table other (id integer) strict; create table broken (;');
   expect(() => openLedger(path, dir, 'own')).toThrow(/syntax error/);
@@ -60,7 +60,7 @@ test('a migration that fails halfway leaves nothing behind', () => {
   left.close();
 });
 
-test('entries and revisions never change and are never deleted, whoever asks', () => {
+test('entries and revisions cannot be changed or deleted', () => {
   const ledger = openLedger(path, migrations, 'demo');
   loadDemo(ledger, new Date(2026, 2, 2, 12));
   for (const sql of ['update fix_entry set source = ?', 'update document_revision set body = ?']) {
@@ -71,7 +71,7 @@ test('entries and revisions never change and are never deleted, whoever asks', (
   ledger.close();
 });
 
-test('the sample studio can be reckoned with to the last field, and has its troubles', () => {
+test('the sample workshop can be computed in full, and has its troubles', () => {
   const ledger = openLedger(path, migrations, 'demo');
   loadDemo(ledger, new Date(2026, 2, 2, 12));
   const stores = openStores(ledger);
@@ -103,7 +103,7 @@ test('the sample studio can be reckoned with to the last field, and has its trou
   ledger.close();
 });
 
-test('a ledger from before prices were kept takes over what its pieces were priced at', () => {
+test('a ledger from before prices were stored keeps the prices of its pieces', () => {
   const older = join(dir, 'older');
   cpSync(migrations, older, { recursive: true });
   for (const name of readdirSync(older)) if (name > '002-z') rmSync(join(older, name));
@@ -163,7 +163,7 @@ test('a ledger of version 8 gets the standard terms in drafts, revisions and kep
   copy.close();
 });
 
-test('a ledger is not opened when a migration it went through was changed since', () => {
+test('a ledger is not opened when a migration it went through has changed', () => {
   openLedger(path, migrations, 'own').close();
   const changed = join(dir, 'changed');
   cpSync(migrations, changed, { recursive: true });

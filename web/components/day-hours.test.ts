@@ -2,7 +2,7 @@
 import { expect, test } from 'vitest';
 import { USUAL_DAY, wholeHours } from './day-hours.tsx';
 
-test('whole hours, the open day and all that is worked in it, however early or late', () => {
+test('the drawn hours are whole and hold the working hours and all planned work', () => {
   expect(wholeHours(USUAL_DAY, [])).toEqual([540, 1020]);
   expect(wholeHours(USUAL_DAY, [600, 700])).toEqual([540, 1020]);
   expect(wholeHours(USUAL_DAY, [7 * 60 + 45, 18 * 60 + 5])).toEqual([7 * 60, 19 * 60]);

@@ -5,7 +5,7 @@ import { fittedText } from './fitted-text.ts';
 
 const words = fc.array(fc.stringMatching(/^[a-z]{1,9}$/), { minLength: 1, maxLength: 7 }).map((list) => list.join(' '));
 
-test('as much as fits, with a mark where something is missing', () => {
+test('shortened text ends with a mark', () => {
   fc.assert(
     fc.property(words, fc.integer({ min: 0, max: 400 }), (label, width) => {
       const shown = fittedText(label, width);
@@ -19,7 +19,7 @@ test('as much as fits, with a mark where something is missing', () => {
   );
 });
 
-test('whole where there is room, at a word’s end where there is not, nothing where four letters do not fit', () => {
+test('text stays whole where there is room, ends at a word where there is not, and is left out below four letters', () => {
   expect(fittedText('Saw clouds of Anvil-cloud lapel pin', 400)).toBe('Saw clouds of Anvil-cloud lapel pin');
   expect(fittedText('Saw clouds, Anvil-cloud', 100)).toBe('Saw clouds…');
   expect(fittedText('Anvil-cloud', 60)).toBe('Anvil-…');

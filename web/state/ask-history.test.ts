@@ -16,13 +16,13 @@ beforeEach(() => {
 const opened = () => import('./ask-history.ts');
 const stored = () => JSON.parse(kept.get('noon-ask') ?? 'null') as { asked: string[]; pinned: string[] } | null;
 
-test('the latest question comes first, asked again it moves up, and blanks are none', async () => {
+test('the latest question comes first, a repeated one moves up, and blank ones are ignored', async () => {
   const { remember } = await opened();
   for (const line of ['18 ga sterling 120 mm', 'ring Q 6 mm', ' 18 ga sterling 120 mm ', '   ']) remember(line);
   expect(stored()?.asked).toEqual(['18 ga sterling 120 mm', 'ring Q 6 mm']);
 });
 
-test('sixty are kept, the oldest go', async () => {
+test('the last sixty questions are stored', async () => {
   const { remember } = await opened();
   for (let index = 0; index < 75; index += 1) remember(`disc ${String(index)} mm`);
   expect(stored()?.asked).toHaveLength(60);
@@ -30,7 +30,7 @@ test('sixty are kept, the oldest go', async () => {
   expect(stored()?.asked.at(-1)).toBe('disc 15 mm');
 });
 
-test('pins outlive what is forgotten, and are taken off as they were put on', async () => {
+test('pins stay when their question is dropped from the history, and can be removed', async () => {
   const { remember, togglePin, forgetAsked } = await opened();
   remember('20 ga in mm');
   togglePin('20 ga in mm');
@@ -41,7 +41,7 @@ test('pins outlive what is forgotten, and are taken off as they were put on', as
   expect(stored()?.pinned).toEqual(['20 ga in mm']);
 });
 
-test('what was kept is there after a reload; what cannot be read begins anew', async () => {
+test('the history survives a reload, and an unreadable one is replaced by an empty one', async () => {
   kept.set('noon-ask', JSON.stringify({ asked: ['tube 4 x 3 mm'], pinned: [] }));
   (await opened()).remember('strip 6 x 1 mm');
   expect(stored()?.asked).toEqual(['strip 6 x 1 mm', 'tube 4 x 3 mm']);

@@ -1,13 +1,13 @@
 import { expect, test } from 'vitest';
 import { differences } from './differences.ts';
 
-test('two alike have none', () => {
+test('two equal documents have no differences', () => {
   expect(
     differences({ name: 'a', parts: [{ id: '1', count: '2' }] }, { name: 'a', parts: [{ id: '1', count: '2' }] }),
   ).toEqual([]);
 });
 
-test('a field is found by the name of its row, wherever the row stands', () => {
+test('a field is named by its row, wherever the row stands', () => {
   const mine = {
     parts: [
       { id: '1', name: 'Dial', count: '1' },
@@ -23,13 +23,13 @@ test('a field is found by the name of its row, wherever the row stands', () => {
   expect(differences(mine, theirs)).toEqual([{ where: 'parts, Rim, count', mine: '1', theirs: '3' }]);
 });
 
-test('a row only one side has is named', () => {
+test('a row of one side only is named', () => {
   expect(differences({ parts: [{ id: '1', name: 'Dial' }] }, { parts: [] })).toEqual([
     { where: 'parts, Dial', mine: 'Dial', theirs: 'nothing' },
   ]);
 });
 
-test('fields read as words, and blanks as nothing', () => {
+test('field names become words, and blanks read as nothing', () => {
   expect(
     differences({ hourlyRate: '26', overlaps: true, note: '' }, { hourlyRate: '28', overlaps: false, note: 'x' }),
   ).toEqual([

@@ -46,7 +46,7 @@ function after(...actions: Parameters<typeof draftsReducer>[1][]) {
   return open;
 }
 
-test('typing waits to be saved until the ledger acknowledges what is typed now', () => {
+test('a draft is unsaved until the ledger acknowledges what is typed now', () => {
   expect(after().saving).toBe('saved');
   expect(after(type(body('b'))).saving).toBe('waiting');
   expect(after(type(body('b')), acknowledged({ name, stored: stored(body('b'), 2), sent: body('b') })).saving).toBe(
@@ -60,7 +60,7 @@ test('typing waits to be saved until the ledger acknowledges what is typed now',
   expect(behind).toMatchObject({ saving: 'waiting', body: body('c'), stored: { version: 2 } });
 });
 
-test('undo and redo go through every step, and typing ends what could be redone', () => {
+test('undo and redo pass every step, and typing ends redo', () => {
   const undo = undone({ name });
   const redo = redone({ name });
   expect(after(type(body('b')), type(body('c')), undo).body).toBe(body('b'));
@@ -70,19 +70,19 @@ test('undo and redo go through every step, and typing ends what could be redone'
   expect(after(type(body('b')), undo, type(body('d')), redo).body).toBe(body('d'));
 });
 
-test('typing on in one field is one step of undo, until the field is left', () => {
+test('typing in one field is one undo step until the field is left', () => {
   expect(after(type(body('b'), 'count'), type(body('bc'), 'count'), undone({ name })).body).toBe(body('a'));
   expect(after(type(body('b'), 'count'), editEnded({ name }), type(body('bc'), 'count'), undone({ name })).body).toBe(
     body('b'),
   );
 });
 
-test('what an earlier page could not send is taken up and sent', () => {
+test('a draft that an earlier page could not send is restored and sent', () => {
   const open = after(opened({ key, stored: stored(body('a')), unsaved: body('z') }), undone({ name }));
   expect(open).toMatchObject({ body: body('a'), saving: 'waiting' });
 });
 
-test('of two versions either can be kept, and mine is not lost when theirs is taken', () => {
+test('either of two versions can be chosen, and undo brings mine back after theirs', () => {
   const theirs = conflicted({ name, current: stored(body('theirs'), 5) });
   expect(after(type(body('mine')), theirs)).toMatchObject({ body: body('mine'), conflict: { body: body('theirs') } });
   expect(after(type(body('mine')), theirs, conflictSettled({ name, keep: 'mine' }))).toMatchObject({
@@ -98,13 +98,13 @@ test('of two versions either can be kept, and mine is not lost when theirs is ta
   );
 });
 
-test('going back to the accepted revision can be undone', () => {
+test('the return to the accepted revision can be undone', () => {
   expect(after(type(body('b')), replaced({ name, stored: stored(body('a'), 3) }), undone({ name })).body).toBe(
     body('b'),
   );
 });
 
-test('a refusal or a silent ledger keeps what is typed', () => {
+test('a refusal or a silent server keeps what is typed', () => {
   expect(after(type(body('b')), refused({ name, refusal: 'Too long.' }))).toMatchObject({
     body: body('b'),
     refusal: 'Too long.',
@@ -112,12 +112,12 @@ test('a refusal or a silent ledger keeps what is typed', () => {
   expect(after(type(body('b')), unreachable({ name }))).toMatchObject({ body: body('b'), saving: 'unreachable' });
 });
 
-test('what is not open is not changed, and what is closed is gone', () => {
+test('an unopened document is not changed, and a closed one is gone', () => {
   expect(draftsReducer({}, type(body('b')))).toEqual({});
   expect(draftsReducer({ [name]: after() }, closed({ name }))).toEqual({});
 });
 
-test('typing on during a write does not start another', () => {
+test('typing during a write does not start another write', () => {
   const writing = after(type(body('b')), saveStarted({ name }), type(body('c')), undone({ name }));
   expect(writing).toMatchObject({ saving: 'saving', body: body('b') });
   const back = after(

@@ -20,7 +20,7 @@ const known = (steps: KnownPlan['found'], isDone = false): KnownPlan => ({
   isDone,
 });
 
-test('a plan at once is as like the last one as it can be', () => {
+test('the first plan is as close to the last one as it can be', () => {
   // Nothing is promised: any order is as good, and the rules would begin with the first.
   const free = problem(3, 1e6);
   const rules = quickPlan(free)!;
@@ -37,7 +37,7 @@ test('a plan at once is as like the last one as it can be', () => {
   expect(order).toEqual(['j2', 'j1', 'j0']);
 });
 
-test('a plan at once is never worse than the plan by priority rules', () => {
+test('the first plan is never worse than the plan by priority rules', () => {
   // The last plan does what is urgent last.
   const pressing = scheduleProblemSchema.parse({
     makers: [{ id: 'ann', skills: ['bench'] }],

@@ -96,7 +96,7 @@ test('a draft is sent with the version it is based on, and acknowledged', async 
   expect(open()).toMatchObject({ saving: 'saved', stored: { version: 2 } });
 });
 
-test('what is typed while a write is under way follows it, on the version that came back', async () => {
+test('what is typed during a write is sent after it, on the version that it returned', async () => {
   type('b');
   const saving = save();
   const first = await nextCall();
@@ -111,12 +111,12 @@ test('what is typed while a write is under way follows it, on the version that c
   expect(open()).toMatchObject({ saving: 'saved', body: named('c') });
 });
 
-test('with nothing new typed nothing is sent', async () => {
+test('nothing is sent when nothing new was typed', async () => {
   await save();
   expect(calls).toHaveLength(0);
 });
 
-test('a silent ledger is told of, and asked again later', async () => {
+test('a silent server is reported, and tried again later', async () => {
   type('b');
   const saving = save();
   (await nextCall()).fail();
@@ -145,7 +145,7 @@ test('a stale write keeps both versions until one is chosen', async () => {
   await again;
 });
 
-test('a stale write of the same words is no conflict: the page before this one sent them on its way out', async () => {
+test('a stale write of the same body is no conflict, since the page before may have sent it', async () => {
   type('b');
   const saving = save();
   const problem = { type: '/problems/changed-meanwhile', title: '', status: 409, detail: 'Changed.' };
@@ -154,7 +154,7 @@ test('a stale write of the same words is no conflict: the page before this one s
   expect(open()).toMatchObject({ saving: 'saved', conflict: null, stored: { version: 2 } });
 });
 
-test('a refusal is shown in the ledger’s own words', async () => {
+test('a refusal is shown in the server’s words', async () => {
   type('b');
   const saving = save();
   (await nextCall()).answer(400, { type: '/problems/not-understood', title: '', status: 400, detail: 'Too long.' });
@@ -162,7 +162,7 @@ test('a refusal is shown in the ledger’s own words', async () => {
   expect(open()).toMatchObject({ saving: 'refused', refusal: 'Too long.', body: named('b') });
 });
 
-test('accepting sends what is typed first, and then accepts that', async () => {
+test('accepting sends what is typed first, and then accepts it', async () => {
   type('b');
   const accepting = app.store.dispatch(app.acceptDraft(name));
   (await nextCall()).answer(200, stored('b', 2));
@@ -173,7 +173,7 @@ test('accepting sends what is typed first, and then accepts that', async () => {
   expect(open()).toMatchObject({ saving: 'saved', stored: { revision: 2 } });
 });
 
-test('what is not acknowledged is kept in the browser at every change, and forgotten once it is acknowledged', async () => {
+test('an unacknowledged draft is stored in the browser at every change, and deleted once acknowledged', async () => {
   type('b');
   type('c');
   expect([...kept.keys()]).toEqual(['noon-unsaved/piece/1']);
@@ -184,20 +184,20 @@ test('what is not acknowledged is kept in the browser at every change, and forgo
   expect(kept.size).toBe(0);
 });
 
-test('a page that goes sends what is not acknowledged once more', async () => {
+test('a closing page sends its unacknowledged drafts', async () => {
   type('b');
   app.sendUnsaved(app.store.getState().drafts);
   expect((await nextCall()).body).toEqual({ version: 1, body: named('b') });
 });
 
-test('what a page could not send is taken up when the document is opened again', () => {
+test('a draft that a page could not send is restored when the document is opened again', () => {
   type('b');
   app.store.dispatch(app.closed({ name }));
   app.store.dispatch(app.openDocument(key, stored('a', 1)));
   expect(open()).toMatchObject({ body: named('b'), saving: 'waiting' });
 });
 
-test('what was kept but has arrived after all is forgotten', () => {
+test('a stored draft that had arrived is deleted', () => {
   type('b');
   app.store.dispatch(app.closed({ name }));
   app.store.dispatch(app.openDocument(key, stored('b', 2)));
@@ -205,7 +205,7 @@ test('what was kept but has arrived after all is forgotten', () => {
   expect(kept.size).toBe(0);
 });
 
-test('what was kept while someone else wrote is sent on its old version, so that both are shown', () => {
+test('a stored draft on an old version is sent on it, so that both versions are shown', () => {
   type('b');
   app.store.dispatch(app.closed({ name }));
   app.store.dispatch(app.openDocument(key, stored('theirs', 5)));
@@ -213,7 +213,7 @@ test('what was kept while someone else wrote is sent on its old version, so that
 });
 
 test.each(['not JSON', '{"version":0,"body":{}}', '{"version":1,"body":{"name":3}}', 'null'])(
-  'what the browser kept but cannot be read is left out: %s',
+  'a stored draft that cannot be read is ignored: %s',
   (text) => {
     app.store.dispatch(app.closed({ name }));
     kept.set('noon-unsaved/piece/1', text);
@@ -222,7 +222,7 @@ test.each(['not JSON', '{"version":0,"body":{}}', '{"version":1,"body":{"name":3
   },
 );
 
-test('a draft that an earlier version kept is read with the names of today', () => {
+test('a stored draft of an earlier version is read with the field names of today', () => {
   const step = { id: 's', name: 'Pickle', station: '', setUp: '', each: '', byItself: '9', meanwhile: false };
   app.store.dispatch(app.closed({ name }));
   kept.set('noon-unsaved/piece/1', JSON.stringify({ version: 1, body: { ...named('b'), steps: [step] } }));

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { dayInWords, daysLate, shortDay } from './dates.ts';
 
-test('any day as the runtime’s own English calendar has it', () => {
+test('any day reads as in the runtime’s English calendar', () => {
   const format = new Intl.DateTimeFormat('en-GB', {
     weekday: 'short',
     day: 'numeric',
@@ -23,6 +23,6 @@ test('any day as the runtime’s own English calendar has it', () => {
   );
 });
 
-test('one day is one day', () => {
+test('a span of one day reads as one day', () => {
   expect([1, 2, 0].map(daysLate)).toEqual(['1 day late', '2 days late', '0 days late']);
 });

@@ -8,15 +8,15 @@ test.each([
   ['en-CA', { country: 'CA', currency: 'CAD', units: 'inch' }],
   ['de', { country: 'DE', currency: 'EUR', units: 'mm' }],
   ['ja', { country: 'JP', currency: 'JPY', units: 'mm' }],
-])('%s', (language, expected) => {
+])('%s has its usual settings', (language, expected) => {
   expect(guess(language)).toEqual(expected);
 });
 
-test('a place the book knows nothing of starts somewhere, and can be changed', () => {
+test('an unknown place has settings that can be changed', () => {
   expect(guess('mi-TV').currency).toBe('GBP');
 });
 
-test('every country and currency offered is one the ledger takes', () => {
+test('the ledger accepts every country and currency offered', () => {
   const answers = { name: '', country: 'GB', currency: 'GBP', units: 'mm', hourlyRate: '1' };
   for (const { code } of countries())
     expect(firstRunSchema.safeParse({ ...answers, country: code }).success, code).toBe(true);

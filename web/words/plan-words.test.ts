@@ -17,7 +17,7 @@ test.each([
   [1440, '1 day'],
   [1440 + 185, '1 day 3 h'],
   [3 * 1440 + 59, '3 days'],
-])('%d minutes of the clock are %s', (minutes, words) => {
+])('%d elapsed minutes are %s', (minutes, words) => {
   expect(stretchInWords(minutes)).toBe(words);
 });
 
@@ -25,16 +25,16 @@ const step = { name: 'Saw dials', pieces: 12, load: null, station: 'peg' };
 const block = (more: object = {}) =>
   ({ batch: 'b', step, maker: 'isa', start: 600, attendedEnd: 640, end: 700, ...more }) as unknown as PlanBlock;
 
-test('a step is named with how many, a load with which of how many', () => {
+test('a step is named with its quantity, a load with its number', () => {
   expect(blockName(block())).toBe('Saw dials, 12');
   expect(blockName(block({ step: { ...step, pieces: 8, load: [2, 3] } }))).toBe('Saw dials, 8, load 2 of 3');
 });
 
-describe('why a step starts then', () => {
+describe('why a step starts when it does', () => {
   const plan = { firstDay: '2026-03-02' } as StudioPlan;
   const say = (cause: Cause) => causeInWords(cause, plan, () => 'Brooch', (id) => (id === 'isa' ? 'Isa' : 'somebody')); // prettier-ignore
 
-  test('says who or what is busy until when, with the day where it is another one', () => {
+  test('names what is busy until when, with the day where it is another one', () => {
     expect(say({ what: 'hands', block: block() })).toBe('Isa is at “Saw dials” of Brooch until 10:40');
     expect(say({ what: 'station', block: block() })).toBe('peg is held by “Saw dials” of Brooch until 11:40');
     expect(say({ what: 'step', block: block({ end: 1440 + 555 }) })).toBe(
@@ -42,7 +42,7 @@ describe('why a step starts then', () => {
     );
   });
 
-  test('and what holds nothing up, or was put there', () => {
+  test('says when a step waited for nothing or was pinned', () => {
     expect(say({ what: 'opening' })).toBe('the bench opens then');
     expect(say({ what: 'hand' })).toBe('put there by hand');
     expect(say({ what: 'now' })).toBe('nothing holds it back');
@@ -50,19 +50,19 @@ describe('why a step starts then', () => {
   });
 });
 
-test('days as in a diary', () => {
+test('days read as in a diary', () => {
   expect(shortDay('2026-11-02')).toBe('2 Nov');
   // A Sunday in a leap year.
   expect(dayInWords('2032-02-29')).toBe('Sun 29 Feb');
   expect([daysLate(1), daysLate(4)]).toEqual(['1 day late', '4 days late']);
 });
 
-describe('words in a bar', () => {
-  test('stand whole where there is room', () => {
+describe('text in a bar', () => {
+  test('stays whole where there is room', () => {
     expect(fittedText('Saw dials', 200)).toBe('Saw dials');
   });
 
-  test('are cut at the end of a word, and left out where not even a few letters fit', () => {
+  test('is cut at the end of a word, and left out below a few letters', () => {
     expect(fittedText('Saw dials, Brooch', 100)).toBe('Saw dials…');
     expect(fittedText('Saw dials', 30)).toBe('');
     for (let width = 30; width < 160; width += 1) {

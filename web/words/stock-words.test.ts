@@ -11,7 +11,7 @@ const silver = alloys.get('silver-925') ?? null;
 const steel = alloys.get('steel-low-carbon') ?? null;
 const both = { mm: true, gauge: true };
 
-test('a thickness is told in mm and in the gauge of its metal', () => {
+test('a thickness is given in mm and in the gauge of its metal', () => {
   expect(gaugeInWords({ form: 'round', diameterMm: gaugeMm('awg', 20) }, silver, both)).toBe('0.81 mm, 20 ga B&S');
   expect(gaugeInWords({ form: 'sheet', thicknessMm: 0.9 }, silver, both)).toBe('0.90 mm, about 19 ga B&S');
   expect(gaugeInWords({ form: 'sheet', thicknessMm: gaugeMm('msg', 16) }, steel, both)).toBe(
@@ -19,19 +19,19 @@ test('a thickness is told in mm and in the gauge of its metal', () => {
   );
 });
 
-test('no gauge is told where none is in use or none is near', () => {
+test('no gauge is given where none is in use or none is near', () => {
   expect(gaugeInWords({ form: 'round', diameterMm: 1 }, steel, both)).toBe('1.00 mm');
   expect(gaugeInWords({ form: 'round', diameterMm: 40 }, silver, both)).toBe('40.00 mm');
   expect(gaugeInWords({ form: 'round', diameterMm: 1 }, null, both)).toBe('1.00 mm');
 });
 
-test('what was typed already is not told again', () => {
+test('the typed name of a thickness is not repeated', () => {
   const wire = { form: 'round', diameterMm: gaugeMm('awg', 20) } as const;
   expect(gaugeInWords(wire, silver, { mm: false, gauge: true })).toBe('20 ga B&S');
   expect(gaugeInWords(wire, silver, { mm: true, gauge: false })).toBe('0.81 mm');
 });
 
-test('stock and blanks in words, in the units the maker thinks in', () => {
+test('stock and blanks are named in the maker’s units', () => {
   expect(sectionInWords({ form: 'strip', widthMm: 6, thicknessMm: 1.2 })).toBe('strip 6.0 × 1.20 mm');
   expect(sectionInWords({ form: 'tube', outsideMm: 3.2, wallMm: 0.4 })).toBe('tube 3.2 mm, wall 0.40');
   expect(lengthInWords(25.4, 'inch')).toBe('1.000 in');
@@ -42,7 +42,7 @@ test('stock and blanks in words, in the units the maker thinks in', () => {
   expect(blankInWords({ kind: 'rectangle', width: mm(25.4), length: mm(50.8) }, 'inch')).toBe('1.000 × 2.000 in');
 });
 
-test('an alloy’s name in a sentence begins small, unless it is a number or a letter code', () => {
+test('an alloy’s name in a sentence starts with a small letter, unless it is a number or a letter code', () => {
   expect(['Sterling silver', '9k yellow gold'].map((name) => alloyInText({ name }))).toEqual([
     'sterling silver',
     '9k yellow gold',

@@ -14,7 +14,7 @@ function quietWorker() {
   return { worker, sent, tell: (data: unknown) => hear({ data }) };
 }
 
-test('what the questions are about is sent once, and again only when it is another', () => {
+test('the subject of the questions is sent once, and again only when it changes', () => {
   const { worker, sent, tell } = quietWorker();
   const desk = new LatestOnlyWorker<string>(worker, () => undefined);
   const plan = { steps: 3 };
@@ -35,7 +35,7 @@ test('what the questions are about is sent once, and again only when it is anoth
   ]);
 });
 
-test('of questions that come up while it reckons only the last is asked, about what it was asked of', () => {
+test('of the questions that arrive while it computes only the last is asked, about its own subject', () => {
   const { worker, sent, tell } = quietWorker();
   const told: [string, unknown][] = [];
   const desk = new LatestOnlyWorker<string>(worker, (question, answer) => told.push([question, answer]));
@@ -55,7 +55,7 @@ test('of questions that come up while it reckons only the last is asked, about w
   expect(told).toHaveLength(2);
 });
 
-test('a question about nothing is asked without it', () => {
+test('a question without a subject is asked without it', () => {
   const { worker, sent } = quietWorker();
   const desk = new LatestOnlyWorker<string>(worker, () => undefined);
   desk.ask(null, 'a');

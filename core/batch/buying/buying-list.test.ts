@@ -30,7 +30,7 @@ const sold = (change: Partial<SupplierItem>): SupplierItem => ({
   ...change,
 });
 
-test('stock of several batches is one problem: blanks add up, and each keeps its batch', () => {
+test('stock of several batches is one cutting problem: blanks add up, and each names its batch', () => {
   const issues = issueOfAll(both);
   expect(issues).toHaveLength(both[0]!.count.issue.length);
   for (const issue of issues) {
@@ -43,7 +43,7 @@ test('stock of several batches is one problem: blanks add up, and each keeps its
   }
 });
 
-test('findings by name and number, solder by weight, both of all batches', () => {
+test('findings add up by number and name, solder by weight, over all batches', () => {
   const goods = goodsOf(both);
   for (const finding of pendant.findings.filter(({ kind }) => kind !== 'sent-out')) {
     const of = goods.find(({ key }) => key === `finding ${finding.name.toLowerCase()}`);
@@ -57,7 +57,7 @@ test('findings by name and number, solder by weight, both of all batches', () =>
     );
 });
 
-test('what lies there is taken off; the cheaper supplier is chosen; the sooner batch says when to order', () => {
+test('stock is subtracted, the cheaper supplier is chosen, and the earlier batch sets the order date', () => {
   const goods = goodsOf(both).filter(({ key }) => key.startsWith('finding'));
   const [first] = goods;
   if (!first) throw new Error('The sample piece has a finding.');
@@ -74,7 +74,7 @@ test('what lies there is taken off; the cheaper supplier is chosen; the sooner b
   expect(goodsLines([first], [], [])[0]).toMatchObject({ item: null, packs: 0, paid: null, orderBy: '' });
 });
 
-test('bars that the plan buys become packs of the item they are', () => {
+test('bars that the plan buys become packs of their supplier item', () => {
   const issue = issueOfAll(both).find(({ section }) => section.form === 'round');
   if (!issue) throw new Error('The sample piece is cut from something.');
   const bar = sold({
@@ -100,7 +100,7 @@ test('bars that the plan buys become packs of the item they are', () => {
   ]); // prettier-ignore
 });
 
-test('what should always be there is bought when it is not, needed or not', () => {
+test('goods below their reorder level are bought, whether a batch needs them or not', () => {
   const [first] = goodsOf(both).filter(({ key }) => key.startsWith('finding'));
   if (!first) throw new Error('The sample piece has a finding.');
   const kept = { key: 'consumable saw blades', name: 'Saw blades', unit: '' as const, there: 5, least: 24 };

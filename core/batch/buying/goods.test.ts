@@ -24,14 +24,14 @@ const runsOf = (quantity: string) => {
 const blades = { key: 'consumable saw blades', name: 'Saw blades', unit: '' as const };
 const stocked = (there: number, least = 0): Stocked => ({ ...blades, there, least });
 
-describe('a count', () => {
-  test('is the change that makes it so', () => {
+describe('a stock count', () => {
+  test('is stored as the difference from the stock before', () => {
     expect(readGoodsCount({ ...blades, there: '30', least: '24' }, undefined)).toMatchObject({ how: 'counted', change: 30, least: 24 }); // prettier-ignore
     expect(readGoodsCount({ ...blades, there: '2 x 12', least: '24' }, stocked(30, 24))).toMatchObject({ problems: [{ path: 'there' }] }); // prettier-ignore
     expect(readGoodsCount({ ...blades, there: '26', least: '24' }, stocked(30, 24))).toMatchObject({ change: -4 });
   });
 
-  test('that changes nothing is no entry, one of the least alone is', () => {
+  test('that changes nothing adds no entry, but a new reorder level does', () => {
     expect(readGoodsCount({ ...blades, there: '30', least: '' }, stocked(30))).toBeNull();
     expect(readGoodsCount({ ...blades, there: '30', least: '6' }, stocked(30))).toMatchObject({ change: 0, least: 6 });
   });
@@ -45,7 +45,7 @@ describe('a batch', () => {
     return { key, name, unit, least: 2, there: index === 0 ? half(need.value) : need.value + 1 };
   });
 
-  test('takes what it needs, of what is short all that lies there, and of nothing that nobody counted', () => {
+  test('takes what it needs, takes all where there is too little, and takes nothing that is not counted', () => {
     expect(needs.length).toBeGreaterThan(1);
     const used = entriesOfUse(runsOf('6'), lying, 'b');
     expect(used.map(({ key, change }) => [key, change])).toEqual(
@@ -58,13 +58,13 @@ describe('a batch', () => {
     expect(entriesOfUse(runsOf('6'), [], 'b')).toEqual([]);
   });
 
-  test('issues findings by number and by weight, solder by weight', () => {
+  test('issues findings by number and by weight, and solder by weight', () => {
     const [pin] = needs.filter(({ grams }) => grams);
     expect([pin?.need.value, pin?.grams?.value]).toEqual([6, expect.closeTo(2.4, 9) as number]);
     expect(needs.filter(({ unit }) => unit === 'g').every(({ grams }) => grams === null)).toBe(true);
   });
 
-  test('gives back exactly what it took, and nothing twice', () => {
+  test('returns exactly what it took, and only once', () => {
     const used = entriesOfUse(runsOf('6'), lying, 'b');
     const back = entriesOfGoodsReturn(used);
     expect(back.map(({ key, change }) => [key, change])).toEqual(used.map(({ key, change }) => [key, -change]));

@@ -24,27 +24,27 @@ describe('packs and price breaks', () => {
     [10.5, 2],
     [11, 2],
     [30, 3],
-  ])('%s of packs of ten take %s', (amount, packs) => {
+  ])('%s from packs of ten needs %s packs', (amount, packs) => {
     expect(packsFor({ pack: 10 }, amount)).toBe(packs);
   });
 
-  test('a tenth of a gram three times is one pack of 0.3 g, whatever floating point makes of it', () => {
+  test('three times a tenth of a gram is one pack of 0.3 g in spite of floating point', () => {
     expect(packsFor({ pack: 0.3 }, 0.1 + 0.1 + 0.1)).toBe(1);
   });
 
-  test('a break holds from its own number on', () => {
+  test('a price break starts at its quantity', () => {
     const pins = item(1, [1, 100], [5, 90], [10, 60]);
     expect([1, 4, 5, 9, 10, 400].map((packs) => breakFor(pins, packs).priceMinor)).toEqual([100, 100, 90, 90, 60, 60]);
   });
 
-  test('where ten cost less than nine, ten are ordered', () => {
+  test('ten are ordered where ten cost less than nine', () => {
     const pins = item(1, [1, 100], [5, 90], [10, 60]);
     expect(orderOf(pins, 9)).toEqual({ packs: 10, paidMinor: 600 });
     expect(orderOf(pins, 6)).toEqual({ packs: 6, paidMinor: 540 });
     expect(orderOf(pins, 0)).toEqual({ packs: 0, paidMinor: 0 });
   });
 
-  test('no number of packs that suffices costs less than what is ordered', () => {
+  test('no sufficient number of packs costs less than the ordered one', () => {
     fc.assert(
       fc.property(
         fc.integer({ min: 1, max: 12 }),
@@ -64,8 +64,8 @@ describe('packs and price breaks', () => {
   });
 });
 
-describe('a table of prices', () => {
-  test('wire by gauge is the stock a piece names in gauge; its length is a bar', () => {
+describe('a price list as a table', () => {
+  test('wire by gauge matches stock named in gauge, and its length is a bar', () => {
     const { items, problems } = read('Cove,W20,wire,silver-925,round,20 ga,500 mm,1,1,3.70,4');
     expect(problems).toEqual([]);
     expect(items[0]).toMatchObject({ supplier: 'Cove', leadDays: 4, breaks: [{ from: 1, priceMinor: 370 }] });
@@ -75,7 +75,7 @@ describe('a table of prices', () => {
     expect(supplierItemSchema.safeParse(items[0]).success).toBe(true);
   });
 
-  test('sizes of two numbers share their unit: strip, tube, sheet; metals by name; forms in words', () => {
+  test('two sizes share their unit (strip, tube, sheet), metals are found by name, forms by word', () => {
     const { items, problems } = read(
       'Cove,S,strip,Sterling silver,strip,6 x 1.2 mm,20 in,1,,40,0',
       'Cove,T,tube,silver-925,tube,3 mm x 0.5 mm,300 mm,1,,17,0',
@@ -89,7 +89,7 @@ describe('a table of prices', () => {
     ]);
   });
 
-  test('lines of one item are its breaks, fewest first; solder is by the gram', () => {
+  test('lines of one item are its price breaks, and solder is priced by the gram', () => {
     const { items } = read('Cove,P,pins,,,,,10,3,6.80,4', 'Cove,P,pins,,,,,10,1,7.90,4', 'Cove,E,easy,,,,,5 g,1,8,3');
     expect(items).toHaveLength(2);
     expect(items[0]?.breaks).toEqual([
@@ -110,13 +110,13 @@ describe('a table of prices', () => {
     ['Cove,W,strip,silver-925,strip,6 mm,500 mm,1,1,3,4', /width × thickness/],
     ['Cove,W,sheet,silver-925,sheet,1 mm,500 mm,1,1,3,4', /width and a length/],
     ['Cove,W,wire,silver-925,round,1 mm,,1,1,3,4', /has a length/],
-  ])('%s is refused with its line', (line, sentence) => {
+  ])('%s is refused with its line number', (line, sentence) => {
     const { items, problems } = read('Cove,Q,pins,,,,,10,1,7,4', line);
     expect(problems).toEqual([{ line: 3, sentence: expect.stringMatching(sentence) as string }]);
     expect(items.map(({ item: number }) => number)).toEqual(['Q']);
   });
 
-  test('a table without the columns it needs, or without lines, says so', () => {
+  test('a table without the needed columns or without lines is refused', () => {
     expect(readPriceList([['supplier', 'name']], alloys, 'GBP').problems[0]?.sentence).toMatch(/item, price/);
     expect(readPriceList([heads], alloys, 'GBP').problems[0]?.sentence).toMatch(/no lines/);
   });

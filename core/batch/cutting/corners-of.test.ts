@@ -59,8 +59,8 @@ function edgeOf(outline: Outline): { at: Point; out: Point }[] {
   });
 }
 
-describe('curves', () => {
-  test('no point of the edge, moved out by the border, lies outside', () => {
+describe('curved outlines', () => {
+  test('the polygon encloses every point of the edge and its border', () => {
     fc.assert(
       fc.property(curved, fc.constantFrom(0, 0.5, 2), (outline, border) => {
         const polygon = convexHull(pointsOf(cornersOf(outline, border)));
@@ -71,7 +71,7 @@ describe('curves', () => {
     );
   });
 
-  test('the area is that of the blank and its border (Steiner), and a hundredth more at most', () => {
+  test('the area is that of the blank and its border (Steiner), at most one per cent more', () => {
     fc.assert(
       fc.property(curved, fc.constantFrom(0, 1), (outline, border) => {
         const exact = outlineAreaMm2(outline) + perimeterMm(outline) * border + Math.PI * border ** 2;
@@ -90,7 +90,7 @@ describe('curves', () => {
   });
 });
 
-test('what has corners keeps them: a rectangle, and a free outline with its notch', () => {
+test('a rectangle keeps its corners, and a free outline its notch', () => {
   expect(cornersOf({ shape: 'rectangle', lengthMm: 20, widthMm: 10 }, 1)).toEqual([
     [0, 0],
     [22, 0],

@@ -59,7 +59,7 @@ const terms: CutTerms = {
 describe('bars', () => {
   const problem = barProblemOf(wire, lots, terms);
 
-  test('only stock of this metal and section; an offcut costs nothing, the rest what it was paid or weighs', () => {
+  test('only stock of this metal and section is used; an offcut costs nothing, other stock its price or its weight', () => {
     expect(problem.stock.map(({ id, cost }) => [id, cost])).toEqual([
       ['short', 0],
       // Nobody knows what was paid for it: by the gram as the bars, half as long, half as dear.
@@ -70,13 +70,13 @@ describe('bars', () => {
     ]);
   });
 
-  test('pieces are the cut list, in whole micrometres', () => {
+  test('the pieces are the cut list in whole micrometres', () => {
     const post = countPiece(pendant, workshopRates, workshopFix).parts[1];
     const length = post?.cut?.kind === 'length' ? post.cut.length.value : NaN;
     expect(problem.pieces).toEqual([{ id: wire.lines[0]?.key, length: Math.round(length * 1000) / 1000, count: 10 }]);
   });
 
-  test('a plan in grams: what comes off the shelf is blanks, offcuts and scrap', () => {
+  test('the grams of a plan are blanks, offcuts and scrap', () => {
     const key = wire.lines[0]?.key ?? '';
     const remainder = 500 - 10 * ((problem.pieces[0]?.length ?? NaN) + 0.3);
     const plan = {
@@ -101,7 +101,7 @@ describe('bars', () => {
     expect(cutSums(wire, bought, lots, terms)).toMatchObject({ toBuy: 1, shelf: 0 });
   });
 
-  test('how good it is, in words', () => {
+  test('the quality of a plan is given in words', () => {
     const plan = { cost: 200, bound: 190, consumed: 0, consumedBound: 0, proved: false, bars: [] };
     expect(standingInWords(plan)).toBe('Within 5.0 % of the best there can be');
     expect(standingInWords({ ...plan, bound: 200 })).toContain('Proved the least stock');
@@ -109,7 +109,7 @@ describe('bars', () => {
   });
 });
 
-test('sheet: discs with their trim, what is bought in its own size', () => {
+test('discs of sheet are cut with their trim, and sheet is bought in its own size', () => {
   const bought = [{ id: 'new', size: { widthMm: 100, heightMm: 80 }, priceMinor: 9000 }];
   const problem = sheetProblemOf(sheet, lots, { ...terms, bought });
   expect(problem.sheets).toEqual([{ id: 'new', width: 100, height: 80, count: null, cost: 9000 }]);
@@ -118,7 +118,7 @@ test('sheet: discs with their trim, what is bought in its own size', () => {
   expect(problem.pieces).toEqual([{ id: sheet.lines[0]?.key, shape: 'disc', diameter, count: 10 }]);
 });
 
-describe('whatever is planned, its grams are those of the stock', () => {
+describe('grams of any plan', () => {
   const still = { seconds: 2, elapsed: () => 0 };
   const solve = solveWith(highs);
 
@@ -132,7 +132,7 @@ describe('whatever is planned, its grams are those of the stock', () => {
     return plans;
   }
 
-  test('bars: every lot of every plan is blanks, offcuts and scrap, and what is accepted says the same', () => {
+  test('of bars are blanks, offcuts and scrap of every lot, before and after acceptance', () => {
     fc.assert(
       fc.property(
         fc.array(fc.integer({ min: 60, max: 900 }), { minLength: 1, maxLength: 4 }),
@@ -161,7 +161,7 @@ describe('whatever is planned, its grams are those of the stock', () => {
     );
   });
 
-  test('sheet: a blank weighs the same wherever it lies, and an offcut is a rectangle worth keeping', () => {
+  test('of sheet do not depend on positions, and an offcut is a rectangle of at least the size to keep', () => {
     const own = { ...terms, bought: [{ id: 'new', size: { widthMm: 100, heightMm: 80 }, priceMinor: 9000 }] };
     for (const plan of plansOf(planSheets(sheetProblemOf(sheet, lots, own), { ...still, elapsed: () => 1 }))) {
       const { bought, blanks, offcuts, scrap, toBuy } = cutSums(sheet, plan, lots, own);

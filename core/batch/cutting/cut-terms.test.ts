@@ -5,7 +5,7 @@ import type { IssueLine } from '../cut-list.ts';
 
 const issue = (form: 'sheet' | 'round') => ({ stock: form, section: { form } }) as unknown as IssueLine;
 
-test('the usual terms: a saw’s kerf, bars of a metre, sheets of 100 by 100', () => {
+test('the usual terms are the kerf of a saw, bars of a metre and sheets of 100 by 100 mm', () => {
   const terms = readTerms(usualTerms, 'GBP');
   if ('sentence' in terms) throw new Error(terms.sentence);
   expect(terms.of(issue('round'))).toEqual({
@@ -19,7 +19,7 @@ test('the usual terms: a saw’s kerf, bars of a metre, sheets of 100 by 100', (
   expect(terms.of(issue('sheet')).bought[0]?.size).toEqual({ widthMm: 100, heightMm: 100 });
 });
 
-test('what is bought in another size, at a price; nothing is bought where no length is said', () => {
+test('another size is bought at its price, and nothing is bought without a length', () => {
   const typed = { ...usualTerms, bought: { round: [{ length: '2 m', width: '', price: '18.50', item: '' }] } };
   const terms = readTerms(typed, 'GBP');
   if ('sentence' in terms) throw new Error(terms.sentence);
@@ -31,7 +31,7 @@ test('what is bought in another size, at a price; nothing is bought where no len
   expect(boughtOf(typed, issue('sheet'), [], 'GBP')).toMatchObject([{ width: '100 mm' }]);
 });
 
-test('what cannot be read is said', () => {
+test('a field that cannot be read is reported', () => {
   expect(readTerms({ ...usualTerms, keepFrom: 'some' }, 'GBP')).toHaveProperty('sentence');
   const price = { round: [{ length: '1 m', width: '', price: 'cheap', item: '' }] };
   expect(readTerms({ ...usualTerms, bought: price }, 'GBP')).toHaveProperty('sentence');

@@ -18,13 +18,13 @@ const read = readLot(wire, alloys, 'GBP');
 if ('problems' in read) throw new Error(JSON.stringify(read.problems));
 const lot: ShelfLot = { ...read.lot, id: 'wire', count: read.count };
 
-describe('stock written down', () => {
-  test('a metre of 1 mm sterling: π/4 × 1 mm² × 1000 mm × 10.36 g/cm³, a third of what was paid for three', () => {
+describe('received stock', () => {
+  test('a metre of 1 mm sterling weighs π/4 × 1 mm² × 1000 mm × 10.36 g/cm³ and costs a third of three', () => {
     expect(read.lot.grams).toBeCloseTo((Math.PI / 4) * 10.36, 9);
     expect(read).toMatchObject({ count: 3, lot: { paidMinor: 1000, size: { lengthMm: 1000 }, isOffcut: false } });
   });
 
-  test('18 gauge as bought and 1.02 mm as cut from are one stock; another alloy is another', () => {
+  test('18 gauge and 1.02 mm are one stock, and another alloy is another stock', () => {
     const gauge = readLot({ ...wire, section: { form: 'round', diameter: '18 ga' } }, alloys, 'GBP');
     if ('problems' in gauge) throw new Error('18 ga is a gauge of silver.');
     // ASTM B258: 18 gauge is 1.02362 mm.
@@ -32,7 +32,7 @@ describe('stock written down', () => {
     expect(keyOfLot(lot)).not.toBe(stockKey('silver-999', { form: 'round', diameterMm: 1 }));
   });
 
-  test('a sheet is measured both ways; what cannot be read is said with its place', () => {
+  test('a sheet has two lengths, and a field that cannot be read is named', () => {
     const sheet = {
       ...wire,
       section: { form: 'sheet' as const, thickness: '0.8 mm' },
@@ -68,7 +68,7 @@ function after(lots: readonly ShelfLot[], entries: readonly NewShelfEntry[]): Sh
 }
 
 describe('an accepted plan', () => {
-  test('takes the bar, brings the offcut back, books the scrap', () => {
+  test('takes the bar, adds the offcut and records the scrap', () => {
     const grams = lot.grams;
     const entries = entriesOf(cut([{ lotId: 'wire', blankGrams: 0.7 * grams, offcut: { lengthMm: 250 } }]));
     expect(entries.map(({ how, change }) => [how, change])).toEqual([
@@ -80,14 +80,14 @@ describe('an accepted plan', () => {
     expect(gramsHeld(entries)).toBeCloseTo(0.7 * grams, 9);
   });
 
-  test('stock bought for it comes in first', () => {
+  test('first receives the stock that was bought for it', () => {
     const bought = boughtLike(lot);
     const entries = entriesOf(cut([{ lotId: null, bought, blankGrams: 1, offcut: null }]));
     expect(entries.map(({ how }) => how)).toEqual(['in', 'cut', 'scrap']);
     expect(entries[0]?.lot).toMatchObject({ paidMinor: 1000 });
   });
 
-  test('what the shelf does not hold, or a bar cannot give, is refused', () => {
+  test('is refused when there is too little stock, or a bar is too short', () => {
     const line = { lotId: 'wire', blankGrams: 1, offcut: null };
     expect(cut([line, line, line, line])).toMatchObject({ sentence: expect.stringContaining('fewer bars') as string });
     expect(cut([{ ...line, lotId: 'gone' }])).toMatchObject({
@@ -99,7 +99,7 @@ describe('an accepted plan', () => {
   });
 });
 
-describe('given back', () => {
+describe('a returned plan', () => {
   const plans = fc.array(
     fc.record({
       share: fc.double({ min: 0.1, max: 0.6, noNaN: true }),
@@ -109,7 +109,7 @@ describe('given back', () => {
     { minLength: 1, maxLength: 3 },
   );
 
-  test('grams are neither won nor lost, and the shelf is as it was but for what was bought', () => {
+  test('neither gains nor loses grams, and leaves stock as before but for purchases', () => {
     fc.assert(
       fc.property(plans, (lines) => {
         const bought = boughtLike(lot);
@@ -135,7 +135,7 @@ describe('given back', () => {
     );
   });
 
-  test('twice is once; and not when an offcut has been used since', () => {
+  test('is returned once only, and not after its offcut was used', () => {
     const entries = entriesOf(cut([{ lotId: 'wire', blankGrams: 1, offcut: { lengthMm: 250 } }]));
     const then = after([lot], entries);
     const back = entriesOfReturn(entries, then, 'batch') as readonly NewShelfEntry[];

@@ -10,7 +10,7 @@ const templates: readonly Template[] = [
   { label: 'Wing, 1', kind: 'outline', points: [[0, 0], [16, 0], [12, 5], [4, 5]] }, // prettier-ignore
 ];
 
-test('templates lie side by side as far as the paper is wide, and none on another', () => {
+test('templates lie side by side within the paper and do not overlap', () => {
   const { placed, height } = laidOut([...templates, ...templates, ...templates], 120);
   for (const [index, a] of placed.entries()) {
     expect(a.x === 0 || a.x + roomOf(a.template).width <= 120).toBe(true);
@@ -22,7 +22,7 @@ test('templates lie side by side as far as the paper is wide, and none on anothe
   expect(height).toBeGreaterThan(0);
 });
 
-test('the SVG is in millimetres, and its words are escaped', () => {
+test('the SVG is in millimetres and escapes its text', () => {
   const svg = templatesSvg(templates);
   expect(svg).toMatch(/width="300mm" height="[\d.]+mm" viewBox="0 0 300 /);
   expect(svg).toContain('width="57.25" height="5"');
@@ -32,7 +32,7 @@ test('the SVG is in millimetres, and its words are escaped', () => {
 });
 
 // Read back by another program's parser (dxf-parser, of the package registry).
-test('the DXF is what a reader of DXF takes it for: circles, closed lines and words, in millimetres', () => {
+test('an independent DXF reader finds circles, closed lines and text in millimetres', () => {
   const read = new DxfParser().parseSync(templatesDxf(templates));
   expect(read?.header).toMatchObject({ $ACADVER: 'AC1009', $INSUNITS: 4 });
   const of = (type: string, layer: string) =>
@@ -51,7 +51,7 @@ test('the DXF is what a reader of DXF takes it for: circles, closed lines and wo
   expect((of('TEXT', 'WORDS') as ITextEntity[]).map(({ text }) => text)).toEqual(templates.map(({ label }) => label));
 });
 
-test('no two shapes of the DXF lie on each other, however many there are', () => {
+test('no two shapes of the DXF overlap, however many there are', () => {
   const many = Array.from({ length: 30 }, (_, index): Template => {
     return { label: `disc ${String(index)}`, kind: 'disc', diameterMm: 4 + ((index * 7) % 31), holeMm: 0 };
   });

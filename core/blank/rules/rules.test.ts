@@ -4,12 +4,12 @@ import { describe, expect, test } from 'vitest';
 import { formNames } from '../../stock/words.ts';
 import { blankFieldOf, blankRules, blankRulesOf, blankSchema, freshBlank, mainFieldOf } from '../blank.ts';
 
-test('each file of this folder is a rule of the list, under the name that is stored', () => {
+test('each file of this folder is a rule of the list, under its stored name', () => {
   const files = readdirSync('core/blank/rules').filter((file) => !file.endsWith('.test.ts'));
   expect(blankRules.map(({ fresh }) => `${fresh.rule}.ts`).sort()).toEqual(files.sort());
 });
 
-test('the names stored in ledgers since the first version are all there', () => {
+test('every name stored in ledgers since the first version is still there', () => {
   const stored =
     'balled bangle bezel chain disc dome granule hinge-pin jump-ring knuckles outline oval pressed rectangle ring-band ' +
     'ring-bezel straight teardrop twist washer weight worked woven wrap';
@@ -24,7 +24,7 @@ test('every form of stock has a rule, and no two rules share a name', () => {
 describe.each(blankRules.map(({ fresh, ...rest }) => [fresh.rule, rest] as const))(
   'the rule %s',
   (rule, definition) => {
-    test('is read by its own schema before anything is typed', () => {
+    test('reads its fresh blank by its own schema', () => {
       expect(blankSchema.parse({ ...freshBlank(rule) })).toEqual(freshBlank(rule));
     });
 

@@ -12,10 +12,10 @@ const asLong = { solve, known: Infinity, isOver: () => false };
 const started = (bars: ReturnType<typeof indexBars>): Columns =>
   new Map(startingColumns(bars).map((pattern) => [keyOf(pattern), pattern]));
 
-describe('the program in fractions', () => {
+describe('the linear relaxation', () => {
   // Chvátal, Linear Programming, 1983, chapter 13: 97 of 45, 610 of 36, 395 of 31 and 211 of 14 inches out of rolls of 100
   // cost 452.25 rolls (from memory).
-  test('four widths out of rolls of 100: 452.25, and the bound says the same', () => {
+  test('has the published value 452.25 for four widths from rolls of 100, and so has its bound', () => {
     const bars = indexBars({
       kerf: 0,
       stock: [{ id: 'roll', length: 100, count: null, cost: 1 }],
@@ -34,7 +34,7 @@ describe('the program in fractions', () => {
       expect(takenBy(bars, cuts)).toBeLessThanOrEqual(bars.stock[stock]!.room);
   });
 
-  test('as with every way of cutting written out, and its bound never above', () => {
+  test('equals the program with every pattern written out, and its bound is never above', () => {
     const problem = fc.record({
       kerf: fc.constantFrom(0, 0.3),
       stock: fc
@@ -76,7 +76,7 @@ describe('the program in fractions', () => {
   });
 });
 
-test('each piece alone out of each bar it fits, as often as it fits and is wanted', () => {
+test('starts from the pattern of one piece in one bar', () => {
   const bars = indexBars({
     kerf: 1,
     stock: [

@@ -34,8 +34,8 @@ const problem = fc.record({
     .map((pieces) => pieces.map((piece, at) => ({ ...piece, id: `p${String(at)}` }))),
 });
 
-describe('a plan at once', () => {
-  test('makes just what is wanted, and no bar holds more than there is of it', () => {
+describe('the first plan', () => {
+  test('makes exactly the wanted pieces from the available bars', () => {
     fc.assert(
       fc.property(problem, (typed) => {
         const bars = indexBars(typed);
@@ -54,7 +54,7 @@ describe('a plan at once', () => {
     );
   });
 
-  test('what is over is taken out again, and never costs more for it', () => {
+  test('loses its surplus pieces without a higher cost', () => {
     fc.assert(
       fc.property(problem, fc.nat(), (typed, seed) => {
         const bars = indexBars(typed);
@@ -77,7 +77,7 @@ describe('a plan at once', () => {
   });
 });
 
-describe('what a bar comes to', () => {
+describe('the objective of a bar', () => {
   // 3 × 57.6 and three cuts of 0.3: 173.7 of 180, 6.3 left; of 1000 there are 826.3.
   const bars = indexBars({
     kerf: 0.3,
@@ -90,13 +90,13 @@ describe('what a bar comes to', () => {
   });
   const three = (stock: number): Pattern => ({ stock, cuts: [3] });
 
-  test('a rest long enough is kept, a shorter one is gone', () => {
+  test('keeps a rest of the smallest offcut size, and scraps a shorter one', () => {
     expect(consumedBy(bars, three(0))).toBe(180_000);
     expect(consumedBy(bars, three(1))).toBe(173_700);
     expect(planOfPatterns(bars, [three(1)], 0, 0).bars[0]).toEqual({ stock: 'bar', cuts: { a: 3 }, remainder: 826.3 });
   });
 
-  test('less money comes first, at the same money less metal', () => {
+  test('compares cost first, then metal', () => {
     expect(isBetterScore({ cost: 1, consumed: 9 }, { cost: 2, consumed: 1 })).toBe(true);
     expect(isBetterScore({ cost: 2, consumed: 1 }, { cost: 2, consumed: 2 })).toBe(true);
     expect(isBetterScore({ cost: 2, consumed: 2 }, { cost: 2, consumed: 2 })).toBe(false);
@@ -104,7 +104,7 @@ describe('what a bar comes to', () => {
     expect(isBetterScore({ cost: 0.1 + 0.2, consumed: 1 }, { cost: 0.3, consumed: 2 })).toBe(true);
   });
 
-  test('the last piece needs no cut behind it where it ends with the bar', () => {
+  test('needs no cut behind the last piece where it ends with the bar', () => {
     const exact = indexBars({
       kerf: 1,
       stock: [{ id: 's', length: 32, count: 1, cost: 1 }],

@@ -11,7 +11,7 @@ const published = {
   best: 1458,
 };
 
-test('the published instance comes to its published best, with a choice that is worth it and fits', () => {
+test('the published instance has its published optimum, and the chosen items fit', () => {
   const { takes, worths, room, best } = published;
   const items = takes.map((each) => ({ takes: each, count: 1 }));
   const sack = knapsack(items, worths, room, gridFor([...takes, room], room, FINE_CELLS), 'up');
@@ -44,8 +44,8 @@ const item = fc.record({
 });
 const worthsOf = (items: readonly Item[]) => items.map(({ worth }) => worth);
 
-describe('any items', () => {
-  test('come to the best there is, for every room at once', () => {
+describe('random items', () => {
+  test('have the optimum for every capacity at once', () => {
     fc.assert(
       fc.property(fc.array(item, { minLength: 1, maxLength: 5 }), (items) => {
         const most = 60;
@@ -64,7 +64,7 @@ describe('any items', () => {
     );
   });
 
-  test('on a coarse grid what is chosen still fits, and the bound is never below the best', () => {
+  test('on a coarse grid fit, and the bound is never below the optimum', () => {
     fc.assert(
       fc.property(fc.array(item, { minLength: 1, maxLength: 4 }), fc.constantFrom(3, 7), (items, step) => {
         const most = 55;
@@ -81,7 +81,7 @@ describe('any items', () => {
   });
 });
 
-test('a grid is exact where the lengths share a step that is not too fine, and coarse otherwise', () => {
+test('a grid is exact where the lengths share a divisor that is not too fine', () => {
   expect(gridFor([57_600, 1_000_000], 1_000_000, FINE_CELLS)).toEqual({ step: 1600, isExact: true });
   const coarse = gridFor([57_601, 1_000_000], 1_000_000, COARSE_CELLS);
   expect(coarse.isExact).toBe(false);

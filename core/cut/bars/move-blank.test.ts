@@ -27,7 +27,7 @@ const plan: BarPlan = {
   ],
 };
 
-test('the blank goes over, and the figures follow', () => {
+test('a moved blank changes bars, and the figures follow', () => {
   const moved = moveBlank(problem, { ...plan, consumed: 120.5 }, { from: 0, piece: 'b', to: 1 });
   if ('sentence' in moved) throw new Error(moved.sentence);
   expect(faultsOf(problem, moved)).toEqual([]);
@@ -37,7 +37,7 @@ test('the blank goes over, and the figures follow', () => {
   ]);
 });
 
-test('what does not fit stays, and says why', () => {
+test('a blank that does not fit stays, with the reason', () => {
   expect(moveBlank(problem, plan, { from: 0, piece: 'a', to: 1 })).toMatchObject({
     sentence: expect.stringContaining('too full') as string,
   });
@@ -47,7 +47,7 @@ test('what does not fit stays, and says why', () => {
   expect(moveBlank(problem, plan, { from: 1, piece: 'b', to: null })).toMatchObject({ cost: 10 });
 });
 
-test('to a bar of its own: one bar more is paid for', () => {
+test('a blank on a bar of its own costs one bar more', () => {
   const moved = moveBlank(problem, plan, { from: 0, piece: 'a', to: null });
   expect(moved).toMatchObject({ cost: 20, proved: false });
   // The last blank gone, the bar is not cut at all.

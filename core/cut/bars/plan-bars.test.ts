@@ -39,7 +39,7 @@ const one = (length: number) => [{ id: 'bar', length, count: null, cost: 1 }];
 describe('published examples', () => {
   // A paper machine's master rolls of 5600 mm, thirteen widths: 73 rolls (the worked example of the encyclopaedia article
   // on the cutting-stock problem; from memory).
-  test('thirteen widths out of rolls of 5600 mm: 73 rolls', () => {
+  test('thirteen widths from rolls of 5600 mm take 73 rolls', () => {
     const pieces = widths([
       [1380, 22], [1520, 25], [1560, 12], [1710, 14], [1820, 18], [1880, 18], [1930, 20],
       [2000, 10], [2050, 12], [2100, 14], [2140, 16], [2150, 18], [2200, 20],
@@ -48,7 +48,7 @@ describe('published examples', () => {
   });
 
   // Chvátal, Linear Programming, 1983, chapter 13: rolls of 100 inches, the program in fractions costs 452.25 (from memory).
-  test('four widths out of rolls of 100: 453 rolls, and no fewer', () => {
+  test('four widths from rolls of 100 take 453 rolls, which is proved', () => {
     const pieces = widths([
       [45, 97],
       [36, 610],
@@ -73,13 +73,13 @@ function triplets(seed: number): BarProblem['pieces'] {
   return lengths.map((length, index) => ({ id: `t${String(index)}`, length, count: 1 }));
 }
 
-describe('sixty pieces that fill twenty bars without a rest', () => {
-  test.each([1, 2, 3])('drawing %i: twenty are found', (seed) => {
+describe('sixty pieces fill twenty bars without a rest', () => {
+  test.each([1, 2, 3])('twenty bars are found for drawing %i', (seed) => {
     expect(planOf({ kerf: 0, stock: one(1000), pieces: triplets(seed) })).toMatchObject({ cost: 20, proved: true });
   });
 
   // The longest first needs more bars than there are: the plan at once fails, and another has to be found.
-  test('drawing 1, with a bar to spare, with none, and with one too few', () => {
+  test('drawing 1 is planned with one spare bar and with none, and refused with one too few', () => {
     const stock = (count: number) => [{ id: 'bar', length: 1000, count, cost: 1 }];
     expect(planOf({ kerf: 0, stock: stock(21), pieces: triplets(1) })).toMatchObject({ cost: 20, bound: 20 });
     expect(planOf({ kerf: 0, stock: stock(20), pieces: triplets(1) })).toMatchObject({ cost: 20, bound: 20 });
@@ -87,18 +87,18 @@ describe('sixty pieces that fill twenty bars without a rest', () => {
   });
 });
 
-describe('what fits exactly', () => {
-  test('ten of 0.1 mm and nine kerfs of 0.1 mm come out of 1.9 mm', () => {
+describe('exact fits', () => {
+  test('ten pieces of 0.1 mm and nine kerfs of 0.1 mm fit in 1.9 mm', () => {
     const plan = planOf({ kerf: 0.1, stock: one(1.9), pieces: [{ id: 'a', length: 0.1, count: 10 }] });
     expect(plan.bars).toEqual([{ stock: 'bar', cuts: { a: 10 }, remainder: 0 }]);
   });
 
-  test('one micrometre less and they do not', () => {
+  test('ten pieces of 0.1 mm and nine kerfs do not fit in one micrometre less', () => {
     const plan = planOf({ kerf: 0.1, stock: one(1.899), pieces: [{ id: 'a', length: 0.1, count: 10 }] });
     expect(plan.cost).toBe(2);
   });
 
-  test('a free offcut is used where it saves money, and left where it does not', () => {
+  test('a free offcut is used where it saves money, and otherwise left', () => {
     const stock = [
       { id: 'bar', length: 1000, count: null, cost: 100 },
       { id: 'off', length: 180, count: 1, cost: 0 },
@@ -111,7 +111,7 @@ describe('what fits exactly', () => {
     expect(long.bars).toEqual([{ stock: 'bar', cuts: { a: 1 }, remainder: 799.7 }]);
   });
 
-  test('of two plans at one cost the one that leaves a piece to keep', () => {
+  test('of two plans of one cost the one with an offcut to keep is chosen', () => {
     // 60 + 40 in one bar and 40 in another leave 60; 60 in one and 40 + 40 in another leave 40 and 20.
     const plan = planOf({
       kerf: 0,
@@ -125,19 +125,19 @@ describe('what fits exactly', () => {
     expect(plan).toMatchObject({ cost: 2, consumed: 140, proved: true });
   });
 
-  test('nothing wanted takes no bar', () => {
+  test('a problem without pieces uses no bar', () => {
     expect(planOf({ kerf: 0.3, stock: one(10), pieces: [{ id: 'a', length: 57.6, count: 0 }] }).bars).toEqual([]);
   });
 });
 
-describe('what cannot be cut', () => {
-  test('a piece longer than any bar, and more than the bars hold', () => {
+describe('infeasible problems', () => {
+  test('a piece longer than any bar is refused, and so are more pieces than the bars hold', () => {
     expect(whyNot({ kerf: 0, stock: one(50), pieces: [{ id: 'long', length: 60, count: 1 }] })).toContain('“long”');
     const stock = [{ id: 'off', length: 100, count: 2, cost: 0 }];
     expect(whyNot({ kerf: 0, stock, pieces: [{ id: 'a', length: 60, count: 3 }] })).toContain('not enough bars');
   });
 
-  test('bars filled the longest first would not do, another filling does', () => {
+  test('another filling is found where first-fit decreasing fails', () => {
     // Longest first puts 6 + 4 and 4 + 4 + 3, and the last 3 finds no room; 6 + 3 + 3 and 4 + 4 + 4 fill both.
     const stock = [{ id: 'off', length: 12, count: 2, cost: 0 }];
     const pieces = widths([
@@ -148,7 +148,7 @@ describe('what cannot be cut', () => {
     expect(planOf({ kerf: 0, stock, pieces })).toMatchObject({ cost: 0, proved: true });
   });
 
-  test('two bars of one name', () => {
+  test('two bars of one name are refused', () => {
     const stock = [...one(100), ...one(200)];
     expect(barProblemSchema.safeParse({ kerf: 0, stock, pieces: widths([[10, 1]]) }).success).toBe(false);
   });
@@ -176,7 +176,7 @@ const tiny = fc.record({
 });
 
 describe('small random problems', () => {
-  test('against trying everything: the least cost, and at that cost the least metal', () => {
+  test('have the least cost, and at that cost the least metal, of exhaustive search', () => {
     fc.assert(
       fc.property(tiny, (problem) => {
         const best = tryEverything(problem);
@@ -192,7 +192,7 @@ describe('small random problems', () => {
     );
   });
 
-  test('against the solver on another formulation, a bar a row (Kantorovich 1939)', () => {
+  test('have the optimum of another formulation, one row a bar (Kantorovich 1939)', () => {
     fc.assert(
       fc.property(tiny, (problem) => {
         const cost = byAssignment(problem);
@@ -204,7 +204,7 @@ describe('small random problems', () => {
   });
 });
 
-test('a large problem: the bound holds, and the plan is near it', () => {
+test('a large problem has a valid bound and a plan near it', () => {
   let state = 7;
   const random = () => (state = (state * 1_103_515_245 + 12_345) % 2_147_483_648) / 2_147_483_648;
   const tenth = (from: number, to: number) => Math.round((from + random() * (to - from)) * 10) / 10;

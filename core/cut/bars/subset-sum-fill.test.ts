@@ -33,8 +33,8 @@ function allSums({ pieces }: IndexedBars): number[] {
   );
 }
 
-describe('the fullest a bar can be', () => {
-  test('as by trying every set of pieces, for every bar of the problem', () => {
+describe('the fullest filling of a bar', () => {
+  test('is that of every subset of pieces, for every bar', () => {
     fc.assert(
       fc.property(problem, (bars) => {
         const most = longestFill(bars);
@@ -45,7 +45,7 @@ describe('the fullest a bar can be', () => {
     );
   });
 
-  test('lengths too fine for a table say nothing against the whole bar', () => {
+  test('is the whole bar for lengths too fine for a table', () => {
     const fine = indexBars({
       kerf: 0.001,
       stock: [{ id: 'bar', length: 1000.003, count: null, cost: 1 }],
@@ -55,8 +55,8 @@ describe('the fullest a bar can be', () => {
   });
 });
 
-describe('whole bars filled', () => {
-  test('what comes back makes just what is wanted out of the bars chosen, whatever the order', () => {
+describe('fillings of several bars', () => {
+  test('make exactly the wanted pieces from the chosen bars, in any order', () => {
     fc.assert(
       fc.property(problem, fc.nat(), (bars, seed) => {
         const chosen = bars.stock.map(({ count }) => count);
@@ -76,7 +76,7 @@ describe('whole bars filled', () => {
     );
   });
 
-  test('two offcuts that fit to the last cut are found, where the longest first would not fit', () => {
+  test('find two offcuts that fit to the last cut, where first-fit decreasing fails', () => {
     const bars = indexBars({
       kerf: 0,
       stock: [
@@ -92,7 +92,7 @@ describe('whole bars filled', () => {
     ]);
   });
 
-  test('bars that hold too little give no plan', () => {
+  test('do not exist for bars that hold too little', () => {
     const bars = indexBars({
       kerf: 0,
       stock: [{ id: 'off', length: 10, count: 2, cost: 0 }],
@@ -103,8 +103,8 @@ describe('whole bars filled', () => {
   });
 });
 
-describe('which bars could do', () => {
-  test('every choice that holds enough by length and costs as much is there, the cheapest first', () => {
+describe('choices of bars', () => {
+  test('hold every choice that is long enough and as expensive, the cheapest first', () => {
     fc.assert(
       fc.property(problem, fc.integer({ min: 0, max: 60 }), fc.integer({ min: 1, max: 120 }), (bars, from, more) => {
         const holds = bars.stock.map(({ room }) => room);

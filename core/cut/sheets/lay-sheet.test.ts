@@ -26,35 +26,32 @@ const piece = fc.oneof(
   fc.record({ shape: fc.constant('disc'), diameter: size }),
 );
 
-describe.each(allTowards)('towards: %s', (towards) => {
-  test.each(['free', 'flat', 'upright'] as const)(
-    '%s: what is laid keeps its gaps, and no more than is wanted',
-    (lying) => {
-      fc.assert(
-        fc.property(
-          fc.array(fc.tuple(piece, fc.integer({ min: 1, max: 6 })), { minLength: 1, maxLength: 4 }),
-          fc.constantFrom(0, 0.5),
-          fc.constantFrom(0, 2),
-          (rows, gap, margin) => {
-            const pieces = rows.map(([row, count], index) => ({ ...row, id: `p${String(index)}`, count }));
-            const sheets = [{ id: 's', width: 90, height: 60, count: 1, cost: 1 }];
-            const problem = sheetProblemSchema.parse({ sheets, gap, margin, pieces });
-            const placements = lay(problem, { towards, lying });
-            const counts = pieces.map(({ id }) => placements.filter((one) => one.piece === id).length);
-            counts.forEach((count, index) => expect(count).toBeLessThanOrEqual(pieces[index]!.count));
-            // As if just what was laid had been asked for.
-            const asked = {
-              ...problem,
-              pieces: problem.pieces.map((one, index) => ({ ...one, count: counts[index] ?? 0 })),
-            };
-            const plan = { cost: 1, bound: 1, proved: true, sheets: [{ sheet: 's', placements, offcut: null }] };
-            if (placements.length > 0) expect(sheetFaultsOf(asked, plan)).toEqual([]);
-          },
-        ),
-        { numRuns: 40, seed: 31 },
-      );
-    },
-  );
+describe.each(allTowards)('placement %s', (towards) => {
+  test.each(['free', 'flat', 'upright'] as const)('%s keeps gaps and quantities', (lying) => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(piece, fc.integer({ min: 1, max: 6 })), { minLength: 1, maxLength: 4 }),
+        fc.constantFrom(0, 0.5),
+        fc.constantFrom(0, 2),
+        (rows, gap, margin) => {
+          const pieces = rows.map(([row, count], index) => ({ ...row, id: `p${String(index)}`, count }));
+          const sheets = [{ id: 's', width: 90, height: 60, count: 1, cost: 1 }];
+          const problem = sheetProblemSchema.parse({ sheets, gap, margin, pieces });
+          const placements = lay(problem, { towards, lying });
+          const counts = pieces.map(({ id }) => placements.filter((one) => one.piece === id).length);
+          counts.forEach((count, index) => expect(count).toBeLessThanOrEqual(pieces[index]!.count));
+          // As if just what was laid had been asked for.
+          const asked = {
+            ...problem,
+            pieces: problem.pieces.map((one, index) => ({ ...one, count: counts[index] ?? 0 })),
+          };
+          const plan = { cost: 1, bound: 1, proved: true, sheets: [{ sheet: 's', placements, offcut: null }] };
+          if (placements.length > 0) expect(sheetFaultsOf(asked, plan)).toEqual([]);
+        },
+      ),
+      { numRuns: 40, seed: 31 },
+    );
+  });
 });
 
 const discs = (side: number, diameter: number, towards: Laying['towards']) =>
@@ -68,7 +65,7 @@ const discs = (side: number, diameter: number, towards: Laying['towards']) =>
     { towards, lying: 'free' },
   ).length;
 
-test('room for just four rows of four: sixteen in a square, fourteen staggered; of many small ones staggered is more', () => {
+test('the laid discs of four rows of four are sixteen in a square and fourteen staggered; many small discs are more when staggered', () => {
   // 4 × 24.275 + 3 × 0.3 = 98, a millimetre of margin at either side.
   expect([discs(100, 24.275, 'rows'), discs(100, 24.275, 'bottom')]).toEqual([16, 14]);
   expect(discs(100, 9.5, 'bottom')).toBeGreaterThan(10 * 10);

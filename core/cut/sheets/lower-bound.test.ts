@@ -36,26 +36,26 @@ function planned(discs: number, diameter: number): { readonly sheets: number; re
 }
 
 describe('equal discs in a square', () => {
-  test.each(radii)('%i that are known to fit are not said to be too many', (count, radius) => {
+  test.each(radii)('%i discs that are known to fit are within the bound', (count, radius) => {
     const most = mostDiscs({ width: 1, height: 1 }, { gap: 0, margin: 0 } as never, 2 * radius * 0.99999);
     expect(most).toBeGreaterThanOrEqual(count);
   });
 
-  test.each(radii.slice(1))('%i a little larger than fit are never planned on one sheet', (count, radius) => {
+  test.each(radii.slice(1))('%i discs a little too large are never planned on one sheet', (count, radius) => {
     const { sheets, bound } = planned(count, 2 * radius * SIDE * 1.001);
     expect(sheets).toBeGreaterThanOrEqual(2);
     expect(bound).toBeLessThanOrEqual(sheets);
   });
 
   // Square rows, and one disc between four: what a plan by touching finds by itself.
-  test.each([1, 2, 4, 5, 9])('%i that fit are planned on one sheet', (count) => {
+  test.each([1, 2, 4, 5, 9])('%i discs that fit are planned on one sheet', (count) => {
     const radius = radii.find(([n]) => n === count)?.[1] ?? 0;
     expect(planned(count, 2 * radius * SIDE * 0.9999).sheets).toBe(1);
   });
 });
 
 // Oler, Acta Mathematica 105, 1961: on a rhombus-like strip of full rows the inequality is nearly reached.
-test('a long strip one disc high: just as many as its length divided', () => {
+test('a strip one disc high holds its length divided by the disc', () => {
   const strip = { width: 200.5, height: 10 };
   expect(mostDiscs(strip, { gap: 0, margin: 0 } as never, 10)).toBe(20);
   expect(mostDiscs(strip, { gap: 0.5, margin: 0 } as never, 10)).toBe(19);

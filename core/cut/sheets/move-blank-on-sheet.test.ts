@@ -29,7 +29,7 @@ const plan = planOf(problem);
 const at = (of: SheetPlan, piece: string) => of.sheets[0]!.placements.findIndex((one) => one.piece === piece);
 const place = (of: SheetPlan, piece: string) => of.sheets[0]!.placements[at(of, piece)]!;
 
-test('a blank goes where there is room, and the offcut follows', () => {
+test('a blank moves to free room, and the offcut follows', () => {
   const moved = moveBlankOnSheet(problem, plan, { from: 0, index: at(plan, 'strip'), to: 0, x: 66, y: 45 });
   if ('sentence' in moved) throw new Error(moved.sentence);
   expect(place(moved, 'strip')).toMatchObject({ x: 66, y: 45 });
@@ -37,7 +37,7 @@ test('a blank goes where there is room, and the offcut follows', () => {
   expect(moved.sheets[0]?.offcut).not.toEqual(plan.sheets[0]?.offcut);
 });
 
-test('what comes out of a washer goes with it', () => {
+test('the disc inside a washer moves with it', () => {
   const [ring, dot] = [place(plan, 'ring'), place(plan, 'dot')];
   expect(Math.hypot(dot.x + 4 - (ring.x + 10), dot.y + 4 - (ring.y + 10))).toBeLessThan(1e-6);
   const moved = moveBlankOnSheet(problem, plan, { from: 0, index: at(plan, 'ring'), to: 0, x: 60, y: 35 });
@@ -49,7 +49,7 @@ test('what comes out of a washer goes with it', () => {
   expect('sentence' in apart ? apart : sheetFaultsOf(problem, apart)).toEqual([]);
 });
 
-test('on another blank, over the edge or nowhere it does not go', () => {
+test('a blank cannot move onto another, over the edge or to a missing sheet', () => {
   const onto = place(plan, 'ring');
   const strip = { from: 0, index: at(plan, 'strip'), to: 0 };
   expect(moveBlankOnSheet(problem, plan, { ...strip, x: onto.x, y: onto.y })).toHaveProperty('sentence');
@@ -59,7 +59,7 @@ test('on another blank, over the edge or nowhere it does not go', () => {
   expect(moveBlankOnSheet(problem, plan, { ...strip, index: 99, x: 50, y: 30 })).toHaveProperty('sentence');
 });
 
-test('the last blank off a sheet leaves it unused, and the plan costs less', () => {
+test('a sheet without blanks is unused, and the plan costs less', () => {
   const two = { ...problem, pieces: problem.pieces.slice(0, 1).map((piece) => ({ ...piece, count: 2 })) };
   const packed = planOf(two);
   const [first, second] = packed.sheets[0]!.placements;
@@ -80,7 +80,7 @@ test('the last blank off a sheet leaves it unused, and the plan costs less', () 
   expect(sheetFaultsOf(two, together)).toEqual([]);
 });
 
-test('wherever a blank is put, the plan that comes of it passes the checker', () => {
+test('the plan after any move passes the strict checker', () => {
   fc.assert(
     fc.property(
       fc.nat({ max: 2 }),

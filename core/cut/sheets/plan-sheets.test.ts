@@ -24,18 +24,18 @@ const square = (side: number) => [{ id: 'sheet', width: side, height: side, coun
 const placed = ({ sheets }: SheetPlan) => sheets.map(({ placements }) => placements.length);
 
 describe('rectangles', () => {
-  test('what fits exactly fits: 25 by 20 mm twenty times out of 100 by 100', () => {
+  test('25 by 20 mm fits exactly twenty times in 100 by 100', () => {
     const pieces = [{ id: 'r', shape: 'rect', width: 20, height: 25, rotatable: false, count: 40 }];
     expect(placed(planOf({ sheets: square(100), gap: 0, margin: 0, pieces }))).toEqual([20, 20]);
   });
 
-  test('gap and margin are kept, to the digit', () => {
+  test('gap and margin are kept exactly', () => {
     // 2 × 1 + 9 × 10 + 8 × 0.75 = 98: nine by nine.
     const pieces = [{ id: 'r', shape: 'rect', width: 10, height: 10, count: 81 }];
     expect(planOf({ sheets: square(98), gap: 0.75, margin: 1, pieces })).toMatchObject({ cost: 10, proved: true });
   });
 
-  test('a piece is turned where it may be, and not where the grain forbids it', () => {
+  test('a blank is turned where it may be, and not against the grain', () => {
     const sheets = [{ id: 'strip', width: 60, height: 12, count: null, cost: 4 }];
     const piece = { id: 'r', shape: 'rect', width: 10, height: 55, count: 1 };
     expect(planOf({ sheets, gap: 0, margin: 1, pieces: [piece] }).sheets[0]?.placements[0]).toMatchObject({
@@ -47,7 +47,7 @@ describe('rectangles', () => {
     });
   });
 
-  test('an offcut that costs nothing is used before a sheet that does', () => {
+  test('a free offcut is used before a sheet that costs money', () => {
     const sheets = [...square(100), { id: 'off', width: 50, height: 30, count: 1, cost: 0 }];
     const pieces = [{ id: 'r', shape: 'rect', width: 22, height: 26, count: 2 }];
     const plan = planOf({ sheets, gap: 0.5, margin: 1, pieces });
@@ -55,7 +55,7 @@ describe('rectangles', () => {
     expect(plan.sheets.map(({ sheet }) => sheet)).toEqual(['off']);
   });
 
-  test('the offcut named is really free, and as long as the sheet', () => {
+  test('the named offcut is free and as long as the sheet', () => {
     const pieces = [{ id: 'r', shape: 'rect', width: 30, height: 20, count: 4 }];
     const [sheet] = planOf({ sheets: square(100), gap: 0.5, margin: 1, pieces }).sheets;
     // Three beside each other leave 100 − 1 − 2 × 20 − 2 × 0.5 = 58 above; turned, four beside each other leave 100 − 31.5.
@@ -77,7 +77,7 @@ describe('discs', () => {
     [100, 9, 0.5, 1],
     [150, 12, 1, 2],
     [80, 20, 0.4, 0],
-  ])('on %d mm, %d mm across: no fewer than in rows, no more than can be', (side, diameter, gap, margin) => {
+  ])('on %d mm discs of %d mm are at least rows and at most the disc packing limit', (side, diameter, gap, margin) => {
     const problem = { sheets: square(side), gap, margin, pieces: [{ id: 'd', shape: 'disc', diameter, count: 400 }] };
     const [most = 0] = placed(planOf(problem));
     const [room, pitch] = [side - 2 * margin - diameter, diameter + gap];
@@ -88,7 +88,7 @@ describe('discs', () => {
     );
   });
 
-  test('on a large sheet they come near π/√12 of it, the limit of the plane (Thue 1910), and never above', () => {
+  test('on a large sheet come near π/√12 of the area, the limit of the plane (Thue 1910), and never above', () => {
     const problem = {
       sheets: square(300),
       gap: 0,
@@ -101,12 +101,12 @@ describe('discs', () => {
     expect(share).toBeGreaterThan(0.84);
   });
 
-  test('one disc as large as its sheet', () => {
+  test('one as large as its sheet fits', () => {
     const pieces = [{ id: 'd', shape: 'disc', diameter: 18, count: 1 }];
     expect(planOf({ sheets: square(20), gap: 0.5, margin: 1, pieces }).cost).toBe(10);
   });
 
-  test('the middle of a washer gives a smaller disc, with its gap', () => {
+  test('fit in the hole of a washer with their gap', () => {
     const pieces = [
       { id: 'w', shape: 'washer', outside: 30, inside: 16, count: 2 },
       { id: 'd', shape: 'disc', diameter: 15, count: 3 },
@@ -122,13 +122,13 @@ describe('discs', () => {
   });
 });
 
-test('free outlines lie in each other’s slant: two triangles in the room of one rectangle and a strip', () => {
+test('two triangles share the room of one rectangle and a strip', () => {
   const triangle = { id: 't', shape: 'outline', points: [[0, 0], [20, 0], [0, 20]], count: 2 }; // prettier-ignore
   const sheets = [{ id: 'sheet', width: 21, height: 21, count: null, cost: 5 }];
   expect(planOf({ sheets, gap: 0, margin: 0.25, pieces: [triangle] }).cost).toBe(5);
 });
 
-test('hollow outlines lie in each other’s hollow: six chevrons where their hulls have more area than the sheet', () => {
+test('six chevrons nest in each other where their hulls are larger than the sheet', () => {
   // Four high, six deep: each further one takes 4 mm more. 10 + 5 × 4 = 30; their hulls have 6 × 140 of 600 mm².
   const points = [[0, 0], [10, 6], [20, 0], [20, 4], [10, 10], [0, 4]]; // prettier-ignore
   const stack = (gap: number, height: number) =>
@@ -146,7 +146,7 @@ test('hollow outlines lie in each other’s hollow: six chevrons where their hul
   expect(stack(0.5, 30 + 5 * upright - 0.01).cost).toBe(10);
 });
 
-test('an L in the corner of another', () => {
+test('an L nests in the corner of another', () => {
   const points = [[0, 0], [20, 0], [20, 4], [4, 4], [4, 20], [0, 20]]; // prettier-ignore
   // Two turned against each other take 24 by 24, a third lies in the hollow of the first: 4 further each way.
   const pieces = [{ id: 'l', shape: 'outline', points, count: 2 }];
@@ -195,7 +195,7 @@ const mixed = fc.record({
     .map((pieces) => pieces.map((piece, index) => ({ ...piece, id: `piece ${String(index)}` }))),
 });
 
-test('whatever is cut from whatever, every plan passes the strict check', () => {
+test('every plan of random blanks passes the strict checker', () => {
   fc.assert(
     fc.property(mixed, (problem) => {
       const plan = planOf(problem, 3);
@@ -205,7 +205,7 @@ test('whatever is cut from whatever, every plan passes the strict check', () => 
   );
 });
 
-test('small rectangles against trying everything on a grid', () => {
+test('small rectangles have the optimum of exhaustive search on a grid', () => {
   const small = fc.record({
     width: fc.integer({ min: 3, max: 5 }),
     height: fc.integer({ min: 3, max: 5 }),

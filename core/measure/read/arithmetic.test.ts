@@ -25,7 +25,7 @@ const sums = fc.letrec<{ sum: Sum }>((tie) => ({
   ),
 })).sum;
 
-test('any sum comes out as arithmetic has it', () => {
+test('random sums have the value of arithmetic', () => {
   fc.assert(
     fc.property(sums, ({ text, value }) => {
       if ((text.match(/\(/g)?.length ?? 0) > 15) return true;
@@ -34,7 +34,7 @@ test('any sum comes out as arithmetic has it', () => {
   );
 });
 
-describe('which comes first', () => {
+describe('precedence', () => {
   test.each([
     ['2+3*4', 14],
     ['2*3+4', 10],
@@ -53,7 +53,7 @@ describe('which comes first', () => {
   });
 });
 
-test('a number with a unit has the field’s dimension, and dividing takes it away again', () => {
+test('a number with a unit has the dimension of the field, and division removes it', () => {
   expect(result('3 cm')).toEqual({ value: 30, power: 1 });
   expect(result('3 cm / 10 mm')).toEqual({ value: 3, power: 0 });
   expect(result('2 * 3 cm')).toEqual({ value: 60, power: 1 });

@@ -8,7 +8,7 @@ const read = (text: string) => readLength(text, { what: 'length', gauge: 'awg' }
 const mm = (reading: Reading) => (reading.ok ? reading.value : NaN);
 const sentence = (reading: Reading) => (reading.ok ? '' : reading.sentence);
 
-describe('what makers type is read', () => {
+describe('lengths as makers type them', () => {
   test.each([
     ['12.5', 12.5],
     ['12,5', 12.5],
@@ -44,16 +44,16 @@ describe('what makers type is read', () => {
     ['4/0 ga', -3],
     ['00 ga', -1],
     ['18.5 ga', 18.5],
-  ])('%s is a gauge', (text, gauge) => {
+  ])('%s is read as a gauge', (text, gauge) => {
     expect(mm(read(text))).toBe(gaugeMm('awg', gauge));
   });
 
-  test('a gauge says which system it was read by', () => {
+  test('a gauge names the system it was read by', () => {
     const reading = readLength('16 ga', { what: 'thickness', gauge: 'msg' });
     expect(reading).toMatchObject({ ok: true, source: expect.stringContaining('steel sheet') as string });
   });
 
-  test('any length written with two decimals comes back as it was', () => {
+  test('any length with two decimals is read back unchanged', () => {
     fc.assert(
       fc.property(
         fc.integer({ min: 1, max: 500_000 }),
@@ -62,7 +62,7 @@ describe('what makers type is read', () => {
     );
   });
 
-  test('an inch is 25.4 mm whatever the number', () => {
+  test('an inch is 25.4 mm for any number', () => {
     fc.assert(
       fc.property(
         fc.integer({ min: 1, max: 4000 }),
@@ -72,7 +72,7 @@ describe('what makers type is read', () => {
   });
 });
 
-describe('what cannot be read gets a sentence that says what to do', () => {
+describe('unreadable lengths get a sentence with advice', () => {
   test.each([
     ['99 ga', /no 99 gauge in B&S/],
     ['-3 mm', /below nothing/],
@@ -89,15 +89,15 @@ describe('what cannot be read gets a sentence that says what to do', () => {
     ['99999999999 m', /longer than 2 km/],
     ['', /Give the length, for example/],
     [`${'('.repeat(30)}1`, /too many brackets/],
-  ])('%s', (text, expected) => {
+  ])('%s is refused in its sentence', (text, expected) => {
     expect(sentence(read(text))).toMatch(expected);
   });
 
-  test('a gauge where none is in use is refused', () => {
+  test('a gauge is refused where the stock has none', () => {
     expect(sentence(readLength('18 ga', { what: 'width' }))).toMatch(/mm or inches/);
   });
 
-  test('whatever is typed, it is read or refused, never thrown', () => {
+  test('any text is read or refused, and nothing is thrown', () => {
     const keys = fc.constantFrom(...Array.from('0123456789.,/ *+-()"\'½ga mminct#%×'));
     fc.assert(
       fc.property(fc.array(keys, { maxLength: 60 }), (typed) => {
@@ -109,7 +109,7 @@ describe('what cannot be read gets a sentence that says what to do', () => {
   });
 });
 
-test('a trim may be nothing', () => {
+test('a trim may be zero', () => {
   expect(readLength('', { what: 'trim', mayBeZero: true })).toMatchObject({ ok: true, value: 0 });
   expect(readLength('0 mm', { what: 'trim', mayBeZero: true })).toMatchObject({ ok: true, value: 0 });
 });

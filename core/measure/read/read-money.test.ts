@@ -19,7 +19,7 @@ test.each([
   expect(value(readMoney(text, currency))).toBeCloseTo(minor, 9);
 });
 
-test('a price below nothing, and one past belief, are refused', () => {
+test('a negative price and an unbelievable one are refused', () => {
   expect(value(readMoney('-3', 'GBP'))).toMatch(/below nothing/);
   expect(value(readMoney('99999999999', 'GBP'))).toMatch(/too large/);
 });

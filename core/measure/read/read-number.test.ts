@@ -20,12 +20,12 @@ describe('times', () => {
     expect(value(readMinutes(text))).toBeCloseTo(minutes, 9);
   });
 
-  test('a time below nothing is refused', () => {
+  test('a negative time is refused', () => {
     expect(value(readMinutes('-5'))).toMatch(/cannot be below nothing/);
   });
 });
 
-test('metal is weighed in grams, pennyweight, troy ounces and grains, never in plain ounces', () => {
+test('metal is weighed in grams, pennyweight, troy ounces and grains, never in avoirdupois ounces', () => {
   expect(value(readGrams('2'))).toBe(2);
   expect(value(readGrams('2 dwt'))).toBeCloseTo(3.11034768, 8);
   // International troy ounce, 31.1034768 g exactly (1959 agreement).
@@ -43,7 +43,7 @@ test('a count is a whole number of 1 or more', () => {
   expect(value(readCount('1000000'))).toMatch(/more than any bench/);
 });
 
-test('a factor is above 0', () => {
+test('a multiplier is above 0', () => {
   expect(value(readFactor('2.2', 'factor'))).toBe(2.2);
   expect(value(readFactor('0', 'factor'))).toMatch(/above 0/);
   expect(value(readFactor('', 'factor'))).toMatch(/above 0/);
@@ -55,7 +55,7 @@ test('a share is read in per cent', () => {
   expect(value(readShare('120', 'share'))).toMatch(/100 %/);
 });
 
-test('a density must be one a metal can have', () => {
+test('a density must be possible for a metal', () => {
   expect(value(readDensity('8.53'))).toBe(8.53);
   expect(value(readDensity('0'))).toMatch(/No metal/);
   expect(value(readDensity('85'))).toMatch(/No metal/);

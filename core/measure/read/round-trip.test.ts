@@ -21,7 +21,7 @@ describe('lengths', () => {
     ['in', MM_PER_INCH],
     ['ft', 12 * MM_PER_INCH],
     ['thou', MM_PER_INCH / 1000],
-  ])('in %s', (unit, mm) => {
+  ])('a length in %s is read as it was written', (unit, mm) => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 19_000 }), (tenths) => {
         return within(value(readLength(`${(tenths / 10).toFixed(1)} ${unit}`, { what: 'length' })), (tenths / 10) * mm);
@@ -29,7 +29,7 @@ describe('lengths', () => {
     );
   });
 
-  test('fractions of an inch as a rule is marked', () => {
+  test('fractions of an inch on a rule are read as written', () => {
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 40 }), fc.integer({ min: 1, max: 63 }), (whole, part) => {
         const inches = value(
@@ -45,7 +45,7 @@ describe.each(['awg', 'swg', 'msg', 'usg'] as const satisfies readonly GaugeSyst
   const [thickest, thinnest] = gaugeRange[system];
   const gauges = Array.from({ length: thinnest - thickest + 1 }, (_, index) => thickest + index);
 
-  test('each is read as it is written, aughts too', () => {
+  test('each gauge is read as it is written, those above 0 too', () => {
     // A field reads aughts to 0000 as the trade writes them; 5/0 and beyond stand in the table alone.
     for (const gauge of gauges.filter((each) => each >= -3)) {
       expect(value(readLength(`${gaugeText(gauge)} ga`, { what: 'diameter', gauge: system }))).toBe(
@@ -54,7 +54,7 @@ describe.each(['awg', 'swg', 'msg', 'usg'] as const satisfies readonly GaugeSyst
     }
   });
 
-  test('each is the nearest to its own size, and they fall as their numbers rise', () => {
+  test('each gauge is the nearest to its own size, and sizes fall as gauges rise', () => {
     for (const gauge of gauges) {
       expect(nearestGauge(system, gaugeMm(system, gauge))).toEqual({ gauge, miss: 0 });
       if (gauge < thinnest) expect(gaugeMm(system, gauge)).toBeGreaterThan(gaugeMm(system, gauge + 1));
@@ -69,7 +69,7 @@ describe('ring sizes', () => {
     ['iso', 41, 76, 0.25],
     ['jp', 1, 30, 0.25],
   ] as const satisfies readonly [RingSizeSystem, number, number, number][])(
-    '%s, by its quarters or halves',
+    '%s is read back in quarters or halves',
     (system, from, to, step) => {
       for (let size = from; size <= to; size += step) {
         const text = ringSizeText(system, size);
@@ -80,7 +80,7 @@ describe('ring sizes', () => {
   );
 });
 
-test('masses', () => {
+test('masses are read as they were written', () => {
   fc.assert(
     fc.property(
       fc.constantFrom('g', 'mg', 'dwt', 'ozt', 'grain', 'kg'),
@@ -98,7 +98,7 @@ test.each([
   ['JPY', 1],
   ['GBP', 100],
   ['KWD', 1000],
-])('money in %s with its own minor units', (currency, minorPerMajor) => {
+])('money in %s is read back with its minor units', (currency, minorPerMajor) => {
   fc.assert(
     fc.property(fc.integer({ min: 1, max: 99_999_999 }), (minor) => {
       const printed = showValue(minor, currency).replaceAll(',', '');
@@ -108,7 +108,7 @@ test.each([
   expect(value(readMoney('1', currency))).toBe(minorPerMajor);
 });
 
-test('temperatures', () => {
+test('temperatures are read as they were written', () => {
   fc.assert(
     fc.property(fc.double({ min: -40, max: 2500, noNaN: true }), (c) => Math.abs(celsius(fahrenheit(c)) - c) < 1e-9),
   );

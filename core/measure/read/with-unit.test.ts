@@ -11,10 +11,10 @@ test.each([
   ['0.040"', 'mm', '0.040"'],
   ['33', '', '33'],
   ['  ', 'mm', '  '],
-])('“%s” in a field of %s is kept as “%s”', (text, unit, kept) => {
+])('“%s” in a field of %s is stored as “%s”', (text, unit, kept) => {
   expect(withUnit(text, unit)).toBe(kept);
 });
 
-test('a sum keeps its meaning when its unit is put behind it', () => {
+test('a sum keeps its value when its unit is added', () => {
   expect(readLength(withUnit('2*14+3', 'in'), { what: 'length' })).toMatchObject({ ok: true, value: 31 * 25.4 });
 });

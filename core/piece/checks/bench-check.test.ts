@@ -11,7 +11,7 @@ const steel = pieceOf({
   steps: ['Pickle'],
 });
 
-test('every rule is a file of its own with its test, and has a name of its own', () => {
+test('every check is a file of its own with its test, and has a unique name', () => {
   const files = readdirSync('core/piece/checks').filter((file) => !/^(check-context|bench-check)\b/.test(file));
   const names = files.filter((file) => !file.endsWith('.test.ts')).map((file) => file.replace('.ts', ''));
   expect(checks.map(({ name }) => name).sort()).toEqual(names.sort());
@@ -19,20 +19,20 @@ test('every rule is a file of its own with its test, and has a name of its own',
   expect(checks).toHaveLength(17);
 });
 
-test('the gravest comes first', () => {
+test('the most severe finding comes first', () => {
   const remarks = benchCheck(computeRecipe(steel, alloys), alloys, 'GB');
   expect(remarks.map(({ severity, rule }) => `${severity} ${rule}`)).toEqual(['stop steel-pickle', 'warn sharp-ends']);
   expect(standing(remarks)).toHaveLength(1);
 });
 
-test('what the maker knows is kept with its reason and stands in nobody’s way', () => {
+test('an overridden finding keeps its reason and no longer blocks', () => {
   const known = { ...steel, known: [{ rule: 'steel-pickle', about: 's1', reason: 'A pickle of its own.' }] };
   const remarks = benchCheckAll(known, alloys, 'GB');
   expect(remarks.find(({ rule }) => rule === 'steel-pickle')?.known).toBe('A pickle of its own.');
   expect(standing(remarks)).toEqual([]);
 });
 
-test('a piece in sizes is checked in each, and what they share is said once', () => {
+test('a piece in sizes is checked in each, and a shared finding appears once', () => {
   const sized = {
     ...pieceOf({
       parts: [

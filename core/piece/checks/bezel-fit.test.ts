@@ -23,19 +23,19 @@ test.each([
   ['2.7 mm', []],
   ['3.5 mm', []],
   ['3.6 mm', ['warn b']],
-])('over a stone that curves in at 2 mm, a bezel of %s: %j', (width, found) => {
+])('over a stone with a 2 mm girdle, a bezel of %s gives %j', (width, found) => {
   expect(briefly(foundIn(bezelFit, set(width)))).toEqual(found);
 });
 
-test('a stone whose girdle was not measured is not judged', () => {
+test('a stone without a girdle height is not checked', () => {
   expect(foundIn(bezelFit, set('9 mm', '0.3 mm', ''))).toEqual([]);
 });
 
-test('a wall under 0.25 mm on a base more than 2.5 times as thick is noted', () => {
+test('a wall under 0.25 mm on a base more than 2.5 times as thick gives a note', () => {
   expect(briefly(foundIn(bezelFit, set('2.7 mm', '0.23 mm')))).toEqual(['note b']);
   expect(foundIn(bezelFit, set('2.7 mm', '0.25 mm'))).toEqual([]);
 });
 
-test('the remedy is the right height', () => {
+test('the remedy sets the right height', () => {
   expect(afterRemedy(bezelFit, set('1.5 mm'))).toEqual([]);
 });

@@ -5,13 +5,13 @@ import { closedForm } from './closed-form.ts';
 
 const form = (closed: boolean, vents: string) => ({ groups: [{ id: 'g', name: 'Bead', count: '1', closed, vents }] });
 
-test('closed without a vent is stopped; vented, or open, it is not', () => {
+test('a closed form is stopped without a vent, and passes vented or open', () => {
   expect(briefly(foundIn(closedForm, form(true, '')))).toEqual(['stop g']);
   expect(briefly(foundIn(closedForm, form(true, '0')))).toEqual(['stop g']);
   expect(foundIn(closedForm, form(true, '1'))).toEqual([]);
   expect(foundIn(closedForm, form(false, ''))).toEqual([]);
 });
 
-test('the remedy is a vent', () => {
+test('the remedy adds a vent', () => {
   expect(afterRemedy(closedForm, form(true, ''))).toEqual([]);
 });

@@ -9,7 +9,7 @@ const forged = (width: string, thickness: string, steps: readonly string[] = [])
   steps,
 });
 
-test('half as much metal across needs no anneal on the way, less needs one', () => {
+test('a reduction by half needs an anneal on the way, and a smaller one does not', () => {
   expect(foundIn(forming, forged('5 mm', '1.3 mm'))).toEqual([]);
   expect(briefly(foundIn(forming, forged('5 mm', '1.2 mm')))).toEqual(['warn p']);
   expect(foundIn(forming, forged('5 mm', '1.2 mm', ['Anneal']))).toEqual([]);
@@ -17,7 +17,7 @@ test('half as much metal across needs no anneal on the way, less needs one', () 
   expect(foundIn(forming, forged('5 mm', '0.65 mm', ['Anneal', 'Anneal again']))).toEqual([]);
 });
 
-test('drawn to a thinner round it is judged by the same halves', () => {
+test('a thinner round is judged by the same halving', () => {
   expect(foundIn(forming, forged('2.9 mm', ''))).toEqual([]);
   expect(briefly(foundIn(forming, forged('2.7 mm', '')))).toEqual(['warn p']);
 });
@@ -26,7 +26,7 @@ const wound = (temper: 'hard' | 'half-hard' | 'soft'): Sketch => ({
   parts: [{ id: 'r', section: wire(), blank: ring('4 mm'), temper }],
 });
 
-test('spring-hard wire wound on a mandrel is warned of, softer wire is not', () => {
+test('winding spring-hard wire gives a warning, and softer wire does not', () => {
   expect(briefly(foundIn(forming, wound('hard')))).toEqual(['warn r']);
   expect(foundIn(forming, wound('half-hard'))).toEqual([]);
 });

@@ -8,11 +8,11 @@ const fused = (alloy: string): Sketch => ({
   joins: [{ id: 'j', kind: 'fuse', parts: ['r'] }],
 });
 
-test.each(['silver-999', 'silver-935-ge', 'gold-22k-yellow'])('%s fuses', (alloy) => {
+test.each(['silver-999', 'silver-935-ge', 'gold-22k-yellow'])('%s passes as a fused join', (alloy) => {
   expect(foundIn(fusing, fused(alloy))).toEqual([]);
 });
 
-test.each(['silver-925', 'brass-c260', 'copper-c110'])('%s does not fuse well', (alloy) => {
+test.each(['silver-925', 'brass-c260', 'copper-c110'])('%s gives a warning as a fused join', (alloy) => {
   expect(briefly(foundIn(fusing, fused(alloy)))).toEqual(['warn j']);
   expect(afterRemedy(fusing, fused(alloy))).toEqual([]);
 });

@@ -16,11 +16,11 @@ test.each([
   [['Polish', 'Solder the catch'], ['note s1']],
   [['Solder the catch', 'Polish'], []],
   [['Texture with a punch', 'Polish'], ['note s2']],
-])('%j: %j', (steps, found) => {
+])('the route %j gives %j', (steps, found) => {
   expect(briefly(foundIn(heatAfter, { parts, steps }))).toEqual(found);
 });
 
-test('heat on another part does no harm', () => {
+test('heat on another part gives no finding', () => {
   const steps = [
     { id: 's1', name: 'Patina', of: 'a' },
     { id: 's2', name: 'Solder', of: 'b' },
@@ -28,7 +28,7 @@ test('heat on another part does no harm', () => {
   expect(foundIn(heatAfter, { parts, steps })).toEqual([]);
 });
 
-test('knuckles are noted wherever they are polished or tumbled', () => {
+test('knuckles give a note wherever they are polished or tumbled', () => {
   const knuckles = {
     id: 'k',
     section: { form: 'tube', outside: '2 mm', wall: '0.4 mm' },
@@ -37,6 +37,6 @@ test('knuckles are noted wherever they are polished or tumbled', () => {
   expect(briefly(foundIn(heatAfter, { parts: [knuckles], steps: ['Tumble'] }))).toEqual(['note s1']);
 });
 
-test('the remedy moves the heat before it', () => {
+test('the remedy moves the heat before the step', () => {
   expect(afterRemedy(heatAfter, { parts, steps: ['Set the stone', 'Inspect', 'Solder the bail'] })).toEqual([]);
 });

@@ -19,7 +19,7 @@ test.each([
   ['5', []],
   ['4', ['stop k']],
   ['1', ['stop k']],
-])('%s knuckles: %j', (knuckles, found) => {
+])('%s knuckles give %j', (knuckles, found) => {
   expect(briefly(foundIn(hinge, hinged(knuckles)))).toEqual(found);
 });
 
@@ -28,11 +28,11 @@ test.each([
   ['0.9 mm', []],
   ['0.89 mm', ['stop pin']],
   ['1.01 mm', ['stop pin']],
-])('a pin of %s in a bore of 1 mm: %j', (pin, found) => {
+])('a pin of %s in a bore of 1 mm gives %j', (pin, found) => {
   expect(briefly(foundIn(hinge, hinged('3', pin)))).toEqual(found);
 });
 
-test('the remedy is the next odd number', () => {
+test('the remedy sets the next odd number', () => {
   expect(afterRemedy(hinge, hinged('4'))).toEqual([]);
   expect(afterRemedy(hinge, hinged('2'))).toEqual([]);
 });

@@ -16,14 +16,14 @@ test.each([
   ['platinum-950-ru', '0.49 g', []],
   ['platinum-950-ru', '0.5 g', ['note']],
   ['copper-c110', '40 g', []],
-])('%s, %s in Britain: %j', (alloy, grams, found) => {
+])('%s of %s in Britain gives %j', (alloy, grams, found) => {
   expect(briefly(foundIn(marksDue, cast(alloy, grams)))).toEqual(found);
 });
 
-test('elsewhere it points to the local rule at any weight', () => {
+test('elsewhere it refers to the local rule at any weight', () => {
   expect(foundIn(marksDue, cast('silver-925', '2 g'), 'NL')[0]?.sentence).toMatch(/ask locally/);
 });
 
-test('a route that goes to the assay office is silent', () => {
+test('a route with an assay office step gives no finding', () => {
   expect(foundIn(marksDue, cast('silver-925', '9 g', ['Hallmark']))).toEqual([]);
 });

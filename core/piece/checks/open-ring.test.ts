@@ -11,7 +11,7 @@ const bail = (bearsLoad: boolean, shut: boolean): Sketch => ({
   ],
 });
 
-test('an open ring under a load is noted; soldered, or without a load, it is not', () => {
+test('an open ring under a load gives a note; a soldered or unloaded one does not', () => {
   expect(briefly(foundIn(openRing, bail(true, false)))).toEqual(['note hang']);
   expect(foundIn(openRing, bail(true, true))).toEqual([]);
   expect(foundIn(openRing, bail(false, false))).toEqual([]);

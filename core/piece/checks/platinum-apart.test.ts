@@ -7,12 +7,12 @@ const platinum = { id: 'pt', alloy: 'platinum-950-ru', section: sheet(), blank: 
 const gold = { id: 'au', alloy: 'gold-18k-yellow', section: sheet(), blank: discBlank };
 const joined = (solder: string) => [{ id: 'j', parts: ['pt'], solder }];
 
-test('its own solder is right, another’s is warned of', () => {
+test('platinum solder passes, and another solder gives a warning', () => {
   expect(foundIn(platinumApart, { parts: [platinum], joins: joined('platinum-hard') })).toEqual([]);
   expect(briefly(foundIn(platinumApart, { parts: [platinum], joins: joined('gold-18k-hard') }))).toEqual(['warn j']);
 });
 
-test('sharing the pickle or the files is warned of, once each', () => {
+test('a shared pickle or file gives one warning each', () => {
   const steps = ['Pickle', 'File', 'Sand', 'Polish'];
   expect(briefly(foundIn(platinumApart, { parts: [platinum, gold], steps }))).toEqual(['warn s1', 'warn s2']);
   expect(foundIn(platinumApart, { parts: [platinum], steps })).toEqual([]);

@@ -10,15 +10,15 @@ test.each([
   ['2.5 mm', []],
   ['6 mm', []],
   ['6.1 mm', ['warn r']],
-])('of 1 mm wire, %s inside: %j', (inside, found) => {
+])('a ring of 1 mm wire, %s inside, gives %j', (inside, found) => {
   expect(briefly(foundIn(ringFit, { parts: [rings(inside)] }))).toEqual(found);
 });
 
-test('a large ring that is soldered shut is strong enough', () => {
+test('a large soldered ring is strong enough', () => {
   expect(foundIn(ringFit, { parts: [rings('16 mm')], joins: [{ id: 'j', parts: ['r'] }] })).toEqual([]);
 });
 
-test('it must let its neighbour pass', () => {
+test('a ring that its neighbour cannot pass gives a finding', () => {
   expect(briefly(foundIn(ringFit, { parts: [rings('4 mm', '4 mm')] }))).toEqual(['warn r']);
   expect(foundIn(ringFit, { parts: [rings('4 mm', '3.5 mm')] })).toEqual([]);
 });
@@ -28,13 +28,13 @@ const hung = (hole: string): Sketch => ({
   joins: [{ id: 'j', kind: 'link', parts: ['r', 'd'] }],
 });
 
-test('the hole it hangs in must be larger than its wire', () => {
+test('a ring in a hole no larger than its wire gives a finding', () => {
   expect(briefly(foundIn(ringFit, hung('1 mm')))).toEqual(['warn d']);
   expect(foundIn(ringFit, hung('1.1 mm'))).toEqual([]);
   expect(afterRemedy(ringFit, hung('0.8 mm'))).toEqual([]);
 });
 
-test('it cannot go round wire thicker than itself inside', () => {
+test('a ring around wire thicker than its inside gives a finding', () => {
   const linked = (diameter: string) =>
     foundIn(ringFit, {
       parts: [rings('4 mm'), { id: 'rod', section: wire(diameter), blank: { rule: 'straight', length: '90 mm' } }],

@@ -8,7 +8,7 @@ const hook = (steps: readonly string[], endsTouchSkin = true): Sketch => ({
   steps,
 });
 
-test('without a rounding step it is warned of', () => {
+test('sharp ends without a rounding step give a warning', () => {
   expect(briefly(foundIn(sharpEnds, hook(['Cut'])))).toEqual(['warn p']);
   expect(foundIn(sharpEnds, hook(['Cut', 'Round the ends']))).toEqual([]);
   expect(foundIn(sharpEnds, hook(['Cut'], false))).toEqual([]);

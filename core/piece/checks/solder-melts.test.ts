@@ -20,11 +20,11 @@ test.each([
   ['803', ['warn j']],
   ['893', ['warn j']],
   ['894', ['stop j']],
-])('on sterling, a solder that flows at %s: %j', (flow, remarks) => {
+])('a solder that flows at %s gives %j on sterling', (flow, remarks) => {
   expect(found(flow)).toEqual(remarks);
 });
 
-test('each metal is judged by itself, the worst is said', () => {
+test('each metal is checked, and the most severe finding is shown', () => {
   expect(found('788', 'copper-c110')).toEqual([]);
   expect(found('810', 'silver-935-ge')).toEqual(['warn j']);
 });

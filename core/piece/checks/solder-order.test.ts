@@ -31,15 +31,15 @@ test.each([
   [['hard', 'hard'], ['warn j2']],
   [['easy', 'medium'], ['warn j2']],
   [['medium', 'easy', 'medium'], ['warn j3']],
-])('%j: %j', (grades, found) => {
+])('solders %j give %j', (grades, found) => {
   expect(briefly(foundIn(solderOrder, joins(...grades)))).toEqual(found);
 });
 
-test('in the one-grade school it is only noted', () => {
+test('a studio with one solder grade gets a note only', () => {
   expect(briefly(foundIn(solderOrder, { ...joins('hard', 'hard'), school: 'one-grade' }))).toEqual(['note j2']);
 });
 
-test('joins on parts that do not hold together yet do not trouble each other', () => {
+test('joins on separate parts do not affect each other', () => {
   const apart = joins('medium', 'medium');
   const [first, second] = apart.joins ?? [];
   if (!first || !second) throw new Error('Two joins are made above.');
@@ -55,7 +55,7 @@ test('joins on parts that do not hold together yet do not trouble each other', (
   expect(briefly(found(['rim'], ['base', 'rim']))).toEqual(['warn j2']);
 });
 
-test('a flow point from the solder maker’s sheet comes before the table', () => {
+test('a flow point from the maker’s data sheet takes precedence over the table', () => {
   const sketch = joins('hard', 'medium');
   const flows = (flow: string) =>
     foundIn(solderOrder, {
@@ -66,7 +66,7 @@ test('a flow point from the solder maker’s sheet comes before the table', () =
   expect(briefly(flows('790'))).toEqual(['warn j2']);
 });
 
-test('the remedy is the next lower solder of its family', () => {
+test('the remedy chooses the next lower solder of the family', () => {
   expect(foundIn(solderOrder, joins('hard', 'hard'))[0]?.remedy?.says).toBe('Make it medium');
   expect(afterRemedy(solderOrder, joins('hard', 'hard'))).toEqual([]);
 });

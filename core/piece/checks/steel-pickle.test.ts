@@ -10,14 +10,14 @@ test.each(['steel-low-carbon', 'stainless-304'])('%s in the pickle is stopped', 
   expect(briefly(foundIn(steelPickle, { parts: [{ ...steel, alloy }], steps: ['Pickle'] }))).toEqual(['stop s1']);
 });
 
-test('brushed clean, or pickled by its neighbour alone, nothing is said', () => {
+test('brushed steel, or steel whose neighbour alone is pickled, passes', () => {
   expect(foundIn(steelPickle, { parts: [steel], steps: ['Brush clean'] })).toEqual([]);
   expect(foundIn(steelPickle, { parts: [steel, silver], steps: [{ id: 's1', name: 'Pickle', of: 'silver' }] })).toEqual(
     [],
   );
 });
 
-test('what is riveted on later is not in the pickle; what is soldered on is', () => {
+test('a part riveted on later passes, and a soldered one is stopped', () => {
   const finding = { id: 'pin', name: 'Steel pin', alloy: 'steel-low-carbon' };
   const joined = (kind: 'rivet' | 'solder') =>
     foundIn(steelPickle, {
@@ -30,6 +30,6 @@ test('what is riveted on later is not in the pickle; what is soldered on is', ()
   expect(briefly(joined('solder'))).toEqual(['stop s1']);
 });
 
-test('the remedy brushes instead', () => {
+test('the remedy brushes the steel instead', () => {
   expect(afterRemedy(steelPickle, { parts: [steel], steps: ['Pickle'] })).toEqual([]);
 });

@@ -9,7 +9,7 @@ const knuckles = {
   blank: { rule: 'knuckles', width: '12 mm', knuckles: '3' },
 } as const;
 
-test('a hinge in the pickle wants flushing after it, and before the next', () => {
+test('a hinge needs flushing after each pickle', () => {
   expect(briefly(foundIn(trappedPickle, { parts: [knuckles], steps: ['Pickle'] }))).toEqual(['warn s1']);
   expect(foundIn(trappedPickle, { parts: [knuckles], steps: ['Pickle', 'Flush and neutralise'] })).toEqual([]);
   expect(
@@ -17,7 +17,7 @@ test('a hinge in the pickle wants flushing after it, and before the next', () =>
   ).toEqual(['warn s1']);
 });
 
-test('so does a form with a vent; solid work does not', () => {
+test('a vented form needs flushing after pickle, and solid work does not', () => {
   const half = {
     id: 'h',
     section: sheet(),
@@ -31,13 +31,13 @@ test('so does a form with a vent; solid work does not', () => {
   ).toEqual([]);
 });
 
-test('a pickle of another part is no matter of the hinge', () => {
+test('a pickle of another part does not affect the hinge', () => {
   const rod = { id: 'w', section: wire(), blank: straightBlank };
   expect(foundIn(trappedPickle, { parts: [knuckles, rod], steps: [{ id: 's1', name: 'Pickle', of: 'w' }] })).toEqual(
     [],
   );
 });
 
-test('the remedy adds the step behind it', () => {
+test('the remedy adds a flushing step after the pickle', () => {
   expect(afterRemedy(trappedPickle, { parts: [knuckles], steps: ['Pickle', 'Sand'] })).toEqual([]);
 });

@@ -8,14 +8,14 @@ import { scheduleProblemSchema, type Schedule } from './problem.ts';
 import { quickPlan } from '../solve/quick-plan.ts';
 import { indexProblem } from './indexed-problem.ts';
 
-test('docs/formats/schedule.schema.json', () => {
+test('docs/formats/schedule.schema.json is the schema of the code', () => {
   const path = 'docs/formats/schedule.schema.json';
   const made = z.toJSONSchema(scheduleProblemSchema, { io: 'input' });
   if (process.env['UPDATE']) writeFileSync(path, `${JSON.stringify(made, null, 2)}\n`);
   expect(JSON.parse(readFileSync(path, 'utf8'))).toEqual(made);
 });
 
-test('the example of the page is a problem, and its answer the plan that is made of it', () => {
+test('the example on the page is a problem, and its answer is the plan made for it', () => {
   const page = readFileSync('docs/formats/schedule.md', 'utf8');
   const [problem, plan] = [...page.matchAll(/```json\n([\s\S]*?)```/g)].map(
     ([, text = '']) => JSON.parse(text) as unknown,

@@ -25,12 +25,12 @@ function boundOf(tasks: readonly Task[], hands: readonly (Shifts | undefined)[])
   return scheduleLowerBound(indexProblem(problem));
 }
 
-describe('what hands can do', () => {
-  test('three times forty minutes of two pairs of hands are over at sixty at the soonest', () => {
+describe('the bound by attended work', () => {
+  test('of three times forty minutes for two makers is sixty', () => {
     expect(boundOf([{ minutes: 40 }, { minutes: 40 }, { minutes: 40 }], [undefined, undefined]).makespan).toBe(60);
   });
 
-  test('work that just fills the shifts ends with them, not when the next begins', () => {
+  test('of work that fills the shifts ends with them, not at the next shift', () => {
     const shifts: Shifts = [[0, 60], [90, 150], [400, 500]]; // prettier-ignore
     expect(boundOf([{ minutes: 70 }, { minutes: 50 }], [shifts]).makespan).toBe(150);
     expect(boundOf([{ minutes: 70 }, { minutes: 51 }], [shifts]).makespan).toBe(401);
@@ -38,7 +38,7 @@ describe('what hands can do', () => {
     expect(boundOf([{ minutes: 119 + 2 / 3 }, { minutes: 1 / 3 }], [shifts]).makespan).toBeLessThanOrEqual(150);
   });
 
-  test('as counted minute by minute, whoever is there', () => {
+  test('equals a count minute by minute for any shifts', () => {
     const shifts = fc
       .array(fc.tuple(fc.integer({ min: 1, max: 9 }), fc.integer({ min: 1, max: 9 })), { minLength: 3, maxLength: 6 })
       .map((gaps): Shifts => {
@@ -67,14 +67,14 @@ describe('what hands can do', () => {
     );
   });
 
-  test('a release counts: nothing is done before it is there', () => {
+  test('respects releases', () => {
     // 10 at once, then from 50 on 30 minutes; the whole is less than that.
     expect(boundOf([{ minutes: 10 }, { minutes: 30, release: 50 }], [undefined]).makespan).toBe(80);
   });
 });
 
-describe('what is late for certain', () => {
-  test('two jobs of an hour due in an hour: the lighter of them is late by an hour', () => {
+describe('the bound on tardiness', () => {
+  test('of two jobs of an hour due in an hour is an hour of the lighter one', () => {
     const tasks = [
       { minutes: 60, due: 60, weight: 3 },
       { minutes: 60, due: 60, weight: 2 },
@@ -83,7 +83,7 @@ describe('what is late for certain', () => {
     expect(boundOf(tasks, [undefined, undefined]).tardiness).toBe(0);
   });
 
-  test('a job too long for its own promise is late by what is over, by its weight', () => {
+  test('of a job too long for its due date is its excess times its weight', () => {
     expect(boundOf([{ minutes: 90, due: 60, weight: 2 }], [undefined]).tardiness).toBe(60);
   });
 });

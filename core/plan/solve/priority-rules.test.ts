@@ -6,7 +6,7 @@ import { indexProblem } from '../model/indexed-problem.ts';
 import { scheduleProblemSchema } from '../model/problem.ts';
 import { priorityRuleOrders, topologicalOrder, weightedSlack } from './priority-rules.ts';
 
-test('of two late jobs the heavier one is more urgent, of two with time to spare as well', () => {
+test('the heavier of two late jobs is more urgent, and so is the heavier of two early ones', () => {
   expect(weightedSlack(-100, 20)).toBeLessThan(weightedSlack(-100, 1));
   expect(weightedSlack(100, 20)).toBeLessThan(weightedSlack(100, 1));
   expect(weightedSlack(-1, 0.1)).toBeLessThan(weightedSlack(1, 20));
@@ -27,7 +27,7 @@ test('the rule of least weighted slack starts with the rush job when both jobs a
   expect([...(byWeightedSlack ?? [])]).toEqual([1, 0]);
 });
 
-test('every rule orders every step once, after those it waits for', () => {
+test('every rule orders every step once, after its predecessors', () => {
   fc.assert(
     fc.property(problems({ jobs: 5, steps: 5, minutes: 9, shift: 12 }), (problem) => {
       const indexed = indexProblem(problem);
@@ -43,7 +43,7 @@ test('every rule orders every step once, after those it waits for', () => {
   );
 });
 
-test('a topological order takes the most urgent of the steps that are free', () => {
+test('a topological order takes the most urgent of the available steps', () => {
   const problem = scheduleProblemSchema.parse({
     makers: [{ id: 'ann', skills: ['bench'] }],
     jobs: [{ id: 'j', steps: [{ id: 'a' }, { id: 'b', after: ['a'] }, { id: 'c' }] }],

@@ -22,7 +22,7 @@ function best(problem: ScheduleProblem, tries: number, seed = 1): Solution | nul
 }
 
 describe('published job shops', () => {
-  test.each(['ft06', 'la01'] as const)('%s is planned as well as it can be', (name) => {
+  test.each(['ft06', 'la01'] as const)('%s is planned with its published optimum', (name) => {
     const { problem, leastEnd } = jobShops[name];
     const found = best(problem, 40_000);
     expect(found?.objective).toEqual({ tardiness: 0, makespan: leastEnd });
@@ -30,7 +30,7 @@ describe('published job shops', () => {
     expect(scheduleLowerBound(indexProblem(problem)).makespan).toBeLessThanOrEqual(leastEnd);
   });
 
-  test('ft10, ten by ten: no plan beats the published least end, the bound stays below it', () => {
+  test('ft10 has no plan below its published optimum, and no bound above it', () => {
     const { problem, leastEnd } = jobShops.ft10;
     const found = best(problem, 25_000)!;
     expect(found.objective.makespan).toBeGreaterThanOrEqual(leastEnd);
@@ -41,8 +41,8 @@ describe('published job shops', () => {
   });
 });
 
-describe('small problems with shifts, pauses and what works by itself', () => {
-  test('as good as trying everything', () => {
+describe('small problems with shifts, pauses and unattended time', () => {
+  test('have the objective of exhaustive search', () => {
     let compared = 0;
     fc.assert(
       fc.property(problems({ jobs: 2, steps: 2, minutes: 4, shift: 5 }), (problem) => {
@@ -60,7 +60,7 @@ describe('small problems with shifts, pauses and what works by itself', () => {
     expect(compared).toBeGreaterThan(80);
   });
 
-  test('every plan of thousands passes the strict checker, and no bound is above it', () => {
+  test('give thousands of plans that pass the strict checker, and no bound above them', () => {
     fc.assert(
       fc.property(problems({ jobs: 5, steps: 5, minutes: 9, shift: 12 }), (problem) => {
         const found = quickPlan(problem);
@@ -73,7 +73,7 @@ describe('small problems with shifts, pauses and what works by itself', () => {
     );
   });
 
-  test('so does every better plan on the way', () => {
+  test('give only better plans that pass it on the way', () => {
     fc.assert(
       fc.property(problems({ jobs: 4, steps: 4, minutes: 9, shift: 12 }), fc.nat(), (problem, seed) => {
         let before: Solution | null = null;
@@ -94,14 +94,14 @@ describe('small problems with shifts, pauses and what works by itself', () => {
   });
 });
 
-test('the same seed and number of tries give the same plan; another seed may not', () => {
+test('one seed and number of iterations give one plan', () => {
   const problem = randomWeek({ seed: 3, batches: 8, stepsEach: 5, makers: 2 });
   const [first, again] = [best(problem, 800, 5), best(problem, 800, 5)];
   expect(first?.steps).toEqual(again?.steps);
   expect(scheduleFaults(problem, first!)).toEqual([]);
 });
 
-test('of plans alike in lateness and end the one with fewer set-ups is kept', () => {
+test('of plans with equal tardiness and makespan the one with fewer set-ups is kept', () => {
   const step = (id: string, kind: string) => ({ id, skill: 'bench', attended: 10, kind });
   const problem = scheduleProblemSchema.parse({
     makers: [{ id: 'm', skills: ['bench'] }],
@@ -120,7 +120,7 @@ test('of plans alike in lateness and end the one with fewer set-ups is kept', ()
   expect(kinds.filter((kind, at) => at > 0 && kind !== kinds[at - 1])).toHaveLength(1);
 });
 
-test('what is fixed stays where it is, and the rest goes round it', () => {
+test('fixed steps stay in place, and the others are planned around them', () => {
   const problem = scheduleProblemSchema.parse({
     makers: [{ id: 'm', skills: ['bench'], shifts: [[0, 100]] }],
     jobs: [
@@ -140,7 +140,7 @@ test('what is fixed stays where it is, and the rest goes round it', () => {
   expect(found.objective.makespan).toBe(100);
 });
 
-test('nobody there long enough is no plan', () => {
+test('a problem whose makers are never there long enough has no plan', () => {
   const problem = (shifts: [number, number][], pausable: boolean) =>
     scheduleProblemSchema.parse({
       makers: [{ id: 'm', skills: ['bench'], shifts }],
@@ -180,7 +180,7 @@ test.each([
     /named twice/,
   ],
   [{ jobs: [], makers: [{ id: 'm', skills: [], shifts: [[10, 5]] }] }, /come in order/],
-])('a problem that makes no sense is refused in words: %j', (problem, sentence) => {
+])('the malformed problem %j is refused in a sentence', (problem, sentence) => {
   const read = scheduleProblemSchema.safeParse({ makers: [], ...problem });
   expect(read.error?.issues.map(({ message }) => message).join()).toMatch(sentence);
 });

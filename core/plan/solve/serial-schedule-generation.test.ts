@@ -31,8 +31,8 @@ const bench = (id: string, attended: number, more: Partial<StepTyped> = {}): Ste
   ...more,
 });
 
-describe('by hand', () => {
-  test('work that may stop goes on after the break, work that may not waits for a shift that holds it', () => {
+describe('schedules by hand', () => {
+  test('pausable work continues after the break, and other work waits for a shift that holds it', () => {
     const jobs = [
       { id: 'a', steps: [bench('1', 40)] },
       { id: 'b', steps: [bench('1', 30, { pausable: true })] },
@@ -53,7 +53,7 @@ describe('by hand', () => {
     ]);
   });
 
-  test('a later step goes into a gap that an earlier one left', () => {
+  test('a later step fills an earlier gap', () => {
     const jobs = [
       { id: 'a', steps: [bench('1', 40)] },
       { id: 'b', steps: [bench('1', 30)] },
@@ -62,7 +62,7 @@ describe('by hand', () => {
     expect(times(decoded({ jobs }))[2]).toEqual([40, 55, 55]);
   });
 
-  test('what works by itself holds its station and no hands; the next batch of it waits, other work does not', () => {
+  test('unattended time holds the station and no maker; the next load waits, other work does not', () => {
     const pickle = { station: 'pickle', unattended: 20 };
     const jobs = [
       { id: 'a', steps: [bench('1', 5, pickle)] },
@@ -79,7 +79,7 @@ describe('by hand', () => {
     expect(times(decoded({ jobs, stations: [{ id: 'pickle', count: 2 }] }))[1]).toEqual([5, 10, 30]);
   });
 
-  test('a station that is watched takes in only what is done before it closes', () => {
+  test('a station with opening windows starts only what ends before it closes', () => {
     const steps = [bench('1', 10, { station: 'tumbler', unattended: 60 })];
     const open: [number, number][] = [[0, 60], [90, 200]]; // prettier-ignore
     // Ten minutes of hands and sixty of turning do not fit before 60: filled at 90, or later by as much as is open.
@@ -92,7 +92,7 @@ describe('by hand', () => {
     ).toEqual([[0, 10, 70]]);
   });
 
-  test('of two that can do it whoever is done first does it; one chosen does it whatever comes', () => {
+  test('of two able makers the one who finishes first does the step, and a chosen maker always does', () => {
     const makers = [one, { id: 'bo', skills: ['bench'], shifts: [[30, 200]] as [number, number][] }];
     const jobs = [
       { id: 'a', steps: [bench('1', 50)] },
@@ -107,7 +107,7 @@ describe('by hand', () => {
     expect(times(sgs)[1]).toEqual([90, 140, 140]);
   });
 
-  test('lateness is weighed and summed, the end is the last of all', () => {
+  test('tardiness is weighted and summed, and the makespan is the last end', () => {
     const jobs = [
       { id: 'a', due: 10, weight: 3, steps: [bench('1', 20)] },
       { id: 'b', due: 100, steps: [bench('1', 15)] },
@@ -118,7 +118,7 @@ describe('by hand', () => {
     expect(makespan).toBe(40);
   });
 
-  test('there is no schedule where nobody is there for long enough', () => {
+  test('there is no schedule where no maker is there long enough', () => {
     const problem = scheduleProblemSchema.parse({
       makers: [one],
       jobs: [{ id: 'a', steps: [bench('1', 70)] }],
@@ -132,7 +132,7 @@ describe('by hand', () => {
     expect(infeasibleStep(indexProblem(short))).toBeNull();
   });
 
-  test('set-ups are counted by hands, and what lies begun by jobs', () => {
+  test('set-ups are counted by maker, and open work by job', () => {
     const kinds = ['saw', 'file', 'saw'];
     const jobs = kinds.map((kind, at) => ({ id: String(at), steps: [bench('1', 10, { kind })] }));
     // Saw, file, saw: three set-ups; saw, saw, file: two. Each job lies about for its ten minutes.
@@ -141,7 +141,7 @@ describe('by hand', () => {
   });
 });
 
-describe('one machine, rules of the books', () => {
+describe('textbook rules on one machine', () => {
   const job = fc.record({
     minutes: fc.integer({ min: 1, max: 9 }),
     due: fc.integer({ min: 1, max: 30 }),
@@ -155,7 +155,7 @@ describe('one machine, rules of the books', () => {
           Array.from({ length: count }, (_, at) => order.toSpliced(at, 0, count - 1)),
         );
 
-  test('soonest due first leaves the least worst lateness (Jackson 1955), against every order', () => {
+  test('earliest due date first minimises the maximum lateness (Jackson 1955), against every order', () => {
     fc.assert(
       fc.property(fc.array(job, { minLength: 2, maxLength: 5 }), (all) => {
         const jobs = all.map(({ minutes, due }, at) => ({ id: String(at), due, steps: [bench('1', minutes)] }));
@@ -170,7 +170,7 @@ describe('one machine, rules of the books', () => {
     );
   });
 
-  test('most weight by the minute first is least weighted lateness where all is late anyway (Smith 1956)', () => {
+  test('most weight per minute first minimises weighted lateness when all jobs are late (Smith 1956)', () => {
     fc.assert(
       fc.property(fc.array(job, { minLength: 2, maxLength: 5 }), (all) => {
         const jobs = all.map(({ minutes, weight }, at) => ({
@@ -189,8 +189,8 @@ describe('one machine, rules of the books', () => {
   });
 });
 
-describe('orders', () => {
-  test('the usual ones have every step once, and none before one it waits for', () => {
+describe('step orders', () => {
+  test('of the usual rules have every step once, after its predecessors', () => {
     fc.assert(
       fc.property(problems({ jobs: 5, steps: 5, minutes: 9, shift: 12 }), (problem) => {
         const indexed = indexProblem(problem);
@@ -206,7 +206,7 @@ describe('orders', () => {
     );
   });
 
-  test('one that begins like the order kept comes to the same when only the rest is decoded', () => {
+  test('with a kept prefix give the same plan when only the rest is decoded', () => {
     fc.assert(
       fc.property(problems({ jobs: 4, steps: 4, minutes: 9, shift: 12 }), fc.nat(), fc.nat(), (problem, seed, cut) => {
         const indexed = indexProblem(problem);

@@ -10,7 +10,7 @@ import { compareObjectives } from '../model/objective.ts';
 import { topologicalOrder, priorityRuleOrders } from './priority-rules.ts';
 import { indexProblem } from '../model/indexed-problem.ts';
 
-test('a plan taken up from its places is no worse than it was, and can be worked', () => {
+test('a plan that is decoded from its own positions is feasible and no worse', () => {
   fc.assert(
     fc.property(problems({ jobs: 4, steps: 4, minutes: 9, shift: 12 }), fc.nat(), (problem, seed) => {
       const indexed = indexProblem(problem);
@@ -31,7 +31,7 @@ test('a plan taken up from its places is no worse than it was, and can be worked
   );
 });
 
-test('gaps are closed up: a plan with an idle hour in it is taken up without', () => {
+test('a plan with an idle hour is decoded without it', () => {
   const step = { skill: 'bench', attended: 20 };
   const problem = {
     makers: [{ id: 'ann', skills: ['bench'] }],
@@ -51,7 +51,7 @@ test('gaps are closed up: a plan with an idle hour in it is taken up without', (
   ]);
 });
 
-test('a step that has no place yet comes after all that have one', () => {
+test('a step without a position comes after all that have one', () => {
   fc.assert(
     fc.property(problems({ jobs: 3, steps: 3, minutes: 5, shift: 30 }), (problem) => {
       const indexed = indexProblem(problem);

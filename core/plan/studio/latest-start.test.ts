@@ -45,11 +45,11 @@ test.each([
   [12, '2026-03-09', '2026-03-06'],
   // Due on a Sunday is due on the Saturday before it.
   [4, '2026-03-08', '2026-03-07'],
-])('%s hours due on %s begin on %s', (hours, due, expected) => {
+])('%s hours due on %s start on %s at the latest', (hours, due, expected) => {
   expect(latestStart(batch(hours, due), terms)).toBe(expected);
 });
 
-test('what is too late already begins at once, and what is not promised at no day', () => {
+test('work that is too late starts at once, and work without a due date has no latest start', () => {
   expect(latestStart(batch(90, '2026-03-04'), terms)).toBe('2026-03-02');
   expect(latestStart(batch(1, '2026-02-20'), terms)).toBe('2026-03-02');
   expect(latestStart(batch(1, ''), terms)).toBe('');
@@ -57,7 +57,7 @@ test('what is too late already begins at once, and what is not promised at no da
   expect(latestStart(batch(1, '2026-03-04'), { ...terms, bench: nobody })).toBe('');
 });
 
-test('begun a day later it would be late', () => {
+test('a start one day later is late', () => {
   for (let hours = 1; hours <= 40; hours += 3) {
     const one = batch(hours, '2026-03-16');
     const start = latestStart(one, terms);

@@ -80,7 +80,7 @@ function planned(jobs: readonly StudioJob[], own: StudioTerms) {
 }
 
 describe('steps of a batch', () => {
-  test('twenty in loads of eight are three loads, each handed on; the last is what is left over', () => {
+  test('of twenty in loads of eight are three loads, the last with the rest', () => {
     const loads = stepsOf('20').filter(({ step }) => step.id === 'pickle');
     expect(loads.map(({ pieces }) => pieces)).toEqual([8, 8, 4]);
     expect(loads.map(({ load }) => load)).toEqual([[1, 3], [2, 3], [3, 3]]); // prettier-ignore
@@ -90,7 +90,7 @@ describe('steps of a batch', () => {
     expect(tumbled.map(({ after }) => after)).toEqual([['l/pickle'], ['l/pickle#2'], ['l/pickle#3']]);
   });
 
-  test('a load goes on as the step says: each as it comes, or when all are done; hands follow what is handed on', () => {
+  test('pass loads on one by one or all together, and attended work follows them', () => {
     const route = (torch: 'each' | 'all' | '', tumbler = '8') =>
       pieceOf({
         parts: [{ id: 'a', section: wire(), blank: straightBlank }],
@@ -134,7 +134,7 @@ describe('steps of a batch', () => {
     expect(waits(all).map(([, , , after]) => after)).toEqual([[], [], ['pickle', 'pickle#2'], ['pickle', 'pickle#2']]);
   });
 
-  test('parts are made side by side and meet where they are joined', () => {
+  test('of separate parts run in parallel and meet where they are joined', () => {
     const [saw, rims, join] = stepsOf('4');
     expect(saw?.after).toEqual([]);
     expect(rims?.after).toEqual([]);
@@ -143,7 +143,7 @@ describe('steps of a batch', () => {
     expect([saw?.attendedMin, rims?.attendedMin]).toEqual([21, 18]);
   });
 
-  test('what may go on meanwhile waits for what the step before it waits for, and is waited for in turn', () => {
+  test('that overlap wait for the predecessors of the step before, and their successors wait for both', () => {
     const piece = pieceOf({
       parts: [{ id: 'a', section: wire(), blank: straightBlank }],
       steps: [{ id: '1' }, { id: '2', unattended: '30' }, { id: '3', overlaps: true }, { id: '4' }],
@@ -155,7 +155,7 @@ describe('steps of a batch', () => {
 });
 
 describe('the studio as a problem', () => {
-  test('makers are there in their hours, and do what they do', () => {
+  test('has makers in their working hours, with their skills', () => {
     const { makers } = studioProblem([job('a', '4')], terms({ days: 7 }));
     const [ann, bo] = makers;
     expect(ann?.shifts?.slice(0, 2)).toEqual([[540, 750], [795, 1020]]); // prettier-ignore
@@ -165,7 +165,7 @@ describe('the studio as a problem', () => {
     expect(bo?.skills).not.toContain('at torch');
   });
 
-  test('acid and motors are not left alone at night, unless the studio says so', () => {
+  test('leaves acid and motors unattended only in working hours, unless the studio allows it', () => {
     const late = terms({ minute: 16 * 60 + 30 });
     const { plan } = planned([job('a', '4')], late);
     for (const block of plan.blocks.filter(({ end, attendedEnd }) => end > attendedEnd)) {
@@ -181,7 +181,7 @@ describe('the studio as a problem', () => {
     expect(free.found.objective.makespan).toBeLessThanOrEqual(plan.objective.makespan);
   });
 
-  test('what is not there yet holds back what needs it; a day away and an outage hold back all', () => {
+  test('waits for missing material, and stops on days off and outages', () => {
     const waiting = { ...job('a', '4'), batch: { ...batch('4'), materialsOn: '2026-03-04' } };
     expect(Math.min(...planned([waiting], terms()).plan.blocks.map(({ start }) => start))).toBeGreaterThanOrEqual(
       2 * 1440,
@@ -200,7 +200,7 @@ describe('the studio as a problem', () => {
     expect(kept).toEqual(benchIf(bench, change, week));
   });
 
-  test('another pair of hands for two days is there on those, and may be the first that is named', () => {
+  test('has an extra maker on the given days, who may be the first one named', () => {
     const extra = { name: 'Cy', from: '2026-03-03', to: '2026-03-04' };
     const own = benchIf(bench, { ...nothingChanged, extra }, week);
     const { makers } = studioProblem([job('a', '4')], terms({ bench: own, days: 7 }));
@@ -214,7 +214,7 @@ const entry = (how: NewBenchEntry['how'], step: string, minute: number, maker = 
   batchId: 'a', step, how, maker, on: day, minute,
 }); // prettier-ignore
 
-test('hands stop at breaks as the step says: soldering is done in one go unless told otherwise', () => {
+test('pauses attended work at breaks as the step says: soldering is never interrupted by default', () => {
   const pausable = (pauses: '' | 'yes' | 'no', name: string) => {
     const piece = pieceOf({
       parts: [{ id: 'a', section: wire(), blank: straightBlank }],
@@ -228,7 +228,7 @@ test('hands stop at breaks as the step says: soldering is done in one go unless 
   expect(['Solder', 'File'].map((name) => pausable('no', name))).toEqual([false, false]);
 });
 
-test('a bench open for two hours a week still has a plan: what does not fit before closing runs on by itself', () => {
+test('has a plan with two working hours a week: unattended time runs on after closing', () => {
   const short = readRates({ ...studio, hours: ['', '', '', '', '', '', '10-12'], makers: [] }, 1).bench;
   const piece = pieceOf({
     parts: [{ id: 'a', section: wire(), blank: straightBlank }],
@@ -247,8 +247,8 @@ test('a bench open for two hours a week still has a plan: what does not fit befo
   expect(found.steps.map(({ start }) => start - 600)).toEqual([6 * 1440, 13 * 1440, 13 * 1440 + 30]);
 });
 
-describe('what happened', () => {
-  test('the last entry of a step says how it stands, and a mistake is taken back', () => {
+describe('the bench log', () => {
+  test('gives the state of each step by its last entry, and an undone mistake does not count', () => {
     const at = (entries: NewBenchEntry[]) => standings(entries).get(standingKey('a', 's'));
     const started = entry('started', 's', 600);
     expect(at([started])).toMatchObject({ started: { minute: 600 }, done: false });
@@ -261,7 +261,7 @@ describe('what happened', () => {
     expect(at([entry('pinned', 's', 700), entry('let-go', 's', 601)])).toMatchObject({ pinned: null });
   });
 
-  test('what is done is no more planned, what it held back may start; what was started stays with who started it', () => {
+  test('removes finished steps from the plan, releases their successors, and keeps a started step with its maker', () => {
     const entries = [entry('started', 'l/saw', 540), entry('done', 'l/saw', 600), entry('started', 'l/rims', 600)];
     const { plan } = planned([job('a', '4')], terms({ minute: 610, standings: standings(entries) }));
     expect(plan.blocks.some(({ step }) => step.key === 'l/saw')).toBe(false);
@@ -272,7 +272,7 @@ describe('what happened', () => {
     expect(over.plan.blocks[0]?.attendedEnd).toBe(640);
   });
 
-  test('a step put somewhere by hand is there; tried first, it says what it does to the rest', () => {
+  test('keeps a pinned step in place, and a trial shows what a pin does to the rest', () => {
     const jobs = [job('a', '4', day), job('b', '4', day)];
     const { plan } = planned(jobs, terms());
     const pin = pinEntry('a', 'l/join', 'ann', 1440 + 600, day);
@@ -289,8 +289,8 @@ describe('what happened', () => {
   });
 });
 
-describe('why, and what of it', () => {
-  test('each step names what let it go last, back to something that holds nothing up', () => {
+describe('reasons and effects', () => {
+  test('each step names what it waited for, back to a step that waited for nothing', () => {
     const jobs = [job('a', '4', '2026-03-01'), job('b', '4', day)];
     const { plan, problem } = planned(jobs, terms());
     const late = bindingChain(plan, problem, 'a');
@@ -303,7 +303,7 @@ describe('why, and what of it', () => {
     expect(whyThen(first, plan, problem).what).toBe('opening');
   });
 
-  test('a new job behind all others moves none of them, before them it comes first', () => {
+  test('a new job at low priority moves no other job, and at rush priority it comes first', () => {
     const jobs = [job('a', '4'), job('b', '4')];
     const { plan } = planned(jobs, terms());
     const more = [...jobs, job('rush', '2')];
@@ -315,7 +315,7 @@ describe('why, and what of it', () => {
     expect(at('rush', before)).toBeLessThan(Math.min(at('a', before), at('b', before)));
   });
 
-  test('a batch that is thought of: behind the others none moves, before them they do, and its runs stray about its end', () => {
+  test('a trial batch at low priority moves nothing, at rush priority it does, and its simulations vary around its end', () => {
     const jobs = [job('a', '4', day), job('b', '4', day)];
     const { plan } = planned(jobs, terms());
     const about = { jobs, terms: terms(), plan };
@@ -343,7 +343,7 @@ describe('why, and what of it', () => {
     expect(planTrialBatch({ ...about, terms: nobody }, { ...newcomer, how: 'last' })).toBeNull();
   });
 
-  test('the day book counts hands within the day, and parts what is over by noon from what is over by evening', () => {
+  test('the day book counts attended time within the day, and separates what ends by noon from what ends by evening', () => {
     const { plan, problem } = planned([job('a', '4'), job('b', '20')], terms());
     const book = dayBook(plan, problem, 0);
     expect(book.makers).toEqual(['ann', 'bo']);
@@ -359,7 +359,7 @@ describe('why, and what of it', () => {
     expect(planTable(plan, (id) => id, (id) => id)).toHaveLength(plan.blocks.length + 1); // prettier-ignore
   });
 
-  test('what was kept yesterday says today what has moved', () => {
+  test('a plan kept yesterday shows what has moved today', () => {
     const jobs = [job('a', '4')];
     const { plan } = planned(jobs, terms());
     const kept = { blocks: keptBlocks(plan, ({ step }) => step.name, (id) => id) }; // prettier-ignore
@@ -373,7 +373,7 @@ describe('why, and what of it', () => {
   });
 });
 
-test('the chance of a day: a step that strays by 20 % is done in its time in about half of the cases', () => {
+test('the chance of an end at its planned time is about half with a variation of 20 %', () => {
   const alone = [{ ...job('a', '4'), steps: stepsOf('4').slice(0, 1) }];
   const { problem, found } = planned(alone, terms());
   const { ends } = simulate(problem, found.steps, { spreadOf: () => 0.2, runs: 2000, seed: 3 });

@@ -8,7 +8,7 @@ test('a price at its cost is not below it, and one minor unit less is', () => {
   expect(isBelowCost({ wholesaleMinor: 999 }, costOf)).toBe(true);
 });
 
-test('each size is held against its own cost', () => {
+test('each size is compared with its own cost', () => {
   const sizes = { small: { wholesaleMinor: 1000 }, large: { wholesaleMinor: 1499 } };
   expect(isBelowCost({ wholesaleMinor: 2000, sizes }, costOf)).toBe(true);
   expect(isBelowCost({ wholesaleMinor: 2000, sizes: { small: sizes.small } }, costOf)).toBe(false);

@@ -5,7 +5,7 @@ import { codeOf, lineSheetHeads, lineSheetItem, lineSheetRows } from './line-she
 
 const item = lineSheetItem(pendant, null, (size) => countPiece(pendant, workshopRates, workshopFix, { size }));
 
-test('a piece of one size stands once, at its price', () => {
+test('a piece without sizes has one line at its price', () => {
   const { prices, weight } = countPiece(pendant, workshopRates, workshopFix);
   expect(item.sizes).toEqual([
     { name: '', grams: weight.value, wholesale: prices.wholesale.value, retail: prices.retail.value },
@@ -15,7 +15,7 @@ test('a piece of one size stands once, at its price', () => {
   expect(item.blanks.map(({ isRound }) => isRound)).toEqual([true, false]);
 });
 
-test('as set in the price book it stands at that price', () => {
+test('a price set in the price book is the one on the sheet', () => {
   const priced = {
     currency: 'GBP',
     fixOn: null,
@@ -29,7 +29,7 @@ test('as set in the price book it stands at that price', () => {
   expect(set.sizes[0]).toMatchObject({ wholesale: 3100, retail: 7000 });
 });
 
-test('a size set by hand stands at that, the others at the rule; one price for all holds for all', () => {
+test('a size with its own price has it, the others follow the rule, and one price for all holds for all', () => {
   const size = (id: string) => ({ id, name: id, values: {} });
   const sized = {
     ...pendant,
@@ -55,14 +55,14 @@ test('a size set by hand stands at that, the others at the rule; one price for a
   expect(lineSheetItem(alike, priced, counted).sizes.map(({ wholesale }) => wholesale)).toEqual([3100, 3100, 3100]);
 });
 
-test('rows have a cell for each head, money with the currency’s own digits', () => {
+test('rows have a cell for each head, and money has the digits of its currency', () => {
   const [row = []] = lineSheetRows([item], 'GBP', 2);
   expect(row).toHaveLength(lineSheetHeads.length);
   expect(row[lineSheetHeads.indexOf('wholesale')]).toMatch(/^\d+\.\d\d$/);
   expect(lineSheetRows([item], 'JPY', 0)[0]?.[lineSheetHeads.indexOf('wholesale')]).toMatch(/^\d+$/);
 });
 
-test('a code stays the same as long as the name does, and like names differ', () => {
+test('a code depends on the name alone, and similar names have different codes', () => {
   expect(codeOf('Ebb tide ring')).toBe(codeOf(' ebb tide ring '));
   expect(codeOf('Ebb tide ring')).not.toBe(codeOf('Ebb tidal ring'));
   expect(codeOf('Ebb tide ring')).toMatch(/^ETR-\d\d$/);

@@ -12,7 +12,7 @@ import { finePrices, moved, revalue, valuePiece } from './valuation.ts';
 
 const pieces = [pendant, ...recipes.slice(0, 12).map(({ piece }) => pieceSchema.parse(piece))];
 
-test('at any move of any metal the cost and the prices are those of a count at that fix', () => {
+test('after any move of any metal, cost and prices equal a count at those metal prices', () => {
   const valued = pieces.map((piece) => ({ piece, valuation: valuePiece(piece, workshopRates, workshopFix) }));
   const factor = fc.double({ min: 0.6, max: 2, noNaN: true });
   fc.assert(
@@ -33,7 +33,7 @@ test('at any move of any metal the cost and the prices are those of a count at t
   );
 });
 
-test('one price for all sizes is that of the dearest', () => {
+test('one price for all sizes is that of the most expensive size', () => {
   const piece = pieceSchema.parse({
     ...pendant,
     parts: pendant.parts.map((part) =>
@@ -53,18 +53,18 @@ test('one price for all sizes is that of the dearest', () => {
   expect(valuation && revalue(valuation, finePrices(workshopFix)).cost).toBe(dearest);
 });
 
-test('a piece that cannot be reckoned whole says why', () => {
+test('a piece that cannot be computed in full says why', () => {
   const broken = { ...pendant, batchSize: 'many' };
   expect(valuePiece(broken, workshopRates, workshopFix)?.problem).toMatch(/many/);
   expect(valuePiece(pendant, workshopRates, workshopFix)?.problem).toBeNull();
 });
 
-test('without a fix in the studio’s currency nothing is valued', () => {
+test('without metal prices in the studio’s currency nothing is valued', () => {
   expect(valuePiece(pendant, workshopRates, null)).toBeNull();
   expect(valuePiece(pendant, workshopRates, { ...workshopFix, currency: 'EUR' })).toBeNull();
 });
 
-test('metal costed at what was paid does not move with the fix, but for what scrap brings', () => {
+test('metal valued at average cost does not follow the metal prices, but its scrap does', () => {
   const rates = { ...readRates(workshop, 1), paid: () => null };
   const valuation = valuePiece(pendant, rates, workshopFix);
   const slope = valuation?.slopes.Ag?.[0] ?? 0;
@@ -86,7 +86,7 @@ describe('a line of the price book', () => {
     sizes: {},
   };
 
-  test('shows the price as set, what it leaves and pays, as the piece’s own page does', () => {
+  test('shows the set price, its profit and earnings as the piece’s own page does', () => {
     const line = priceLine(valuation, priced, workshopRates, prices);
     expect(line).toMatchObject({
       cost: count.column.cost.value,
@@ -99,19 +99,19 @@ describe('a line of the price book', () => {
     expect(line.margin).toBeCloseTo(line.left / line.wholesale, 12);
   });
 
-  test('a price under what four batches of five cost is under its floor', () => {
+  test('marks a price below the cost of four batches of five as under its floor', () => {
     const line = priceLine(valuation, { ...priced, wholesaleMinor: count.column.cost.value }, workshopRates, prices);
     expect(line.floor).toBeGreaterThan(line.cost);
     expect(line).toMatchObject({ isUnderFloor: true, holds: false });
   });
 
-  test('a price in another currency is none', () => {
+  test('ignores a price in another currency', () => {
     expect(priceLine(valuation, { ...priced, currency: 'EUR' }, workshopRates, prices).retail).toBe(
       count.prices.retail.value,
     );
   });
 
-  test('the whole book: how many fail, and the piece in the middle', () => {
+  test('the summary counts the prices out of date, and gives the median piece', () => {
     const at = (wholesaleMinor: number) => priceLine(valuation, { ...priced, wholesaleMinor }, workshopRates, prices);
     const { wholesaleMinor } = priced;
     const [poor, fair, good] = [at(wholesaleMinor - 500), at(wholesaleMinor), at(wholesaleMinor + 900)];
@@ -120,7 +120,7 @@ describe('a line of the price book', () => {
     expect(bookEffects([])).toEqual({ failing: 0, underFloor: 0, margin: null, perHour: null });
   });
 
-  test('changed together: by a share, an amount, or to the rule', () => {
+  test('a group changes by a share, by an amount, or to the rule', () => {
     const line = priceLine(valuation, { ...priced, wholesaleMinor: 4000, retailMinor: 9000 }, workshopRates, prices);
     const whole = (minor: number) => Math.round(minor);
     expect(changed(line, { kind: 'share', share: 0.05 }, whole)).toEqual({ wholesale: 4200, retail: 9450 });

@@ -25,7 +25,7 @@ const plan = planFair(fair, workshopRates, (id) => (id === 'brooch' ? given('cos
 
 // 120 + 30 + 2 × 55 + 16 × 20 = 580. 60 buyers: 48 take the low level, 1.5 pieces and 20.00 each on average, which cost 6.00;
 // 12 take the high one and leave 120.00 each. 48 × 14 + 12 × 120 = 2112.
-test('costs, takings and what is left', () => {
+test('the profit is takings less costs', () => {
   expect(plan.problems).toEqual([]);
   expect(plan.costs.value).toBeCloseTo(58_000, 9);
   expect(plan.buyers.value).toBeCloseTo(60, 9);
@@ -35,13 +35,13 @@ test('costs, takings and what is left', () => {
 });
 
 // A buyer leaves 35.20: 580 ÷ 35.20 = 16.5 buyers. Low alone: 14.00 on 1.5 pieces, 9.33 a piece: 63. High alone: 5.
-test('how many pay for it, alone and in the mix', () => {
+test('the break-even is given for each level alone and for the mix', () => {
   expect(plan.buyersThatPay).toBeCloseTo(58_000 / 3520, 9);
   expect(plan.levels.map(({ paysAlone }) => paysAlone)).toEqual([63, 5]);
   expect(plan.levels.map(({ paysInMix }) => paysInMix)).toEqual([20, 4]);
 });
 
-test('the range holds the expected result, and nine tables of ten do not run out', () => {
+test('the range holds the expected result, and the stock lasts in nine fairs of ten', () => {
   const { p10, p50, p90, chanceOfLoss } = plan.range;
   expect(p10).toBeLessThan(p50);
   expect(p50).toBeLessThan(p90);
@@ -54,14 +54,14 @@ test('the range holds the expected result, and nine tables of ten do not run out
   for (const { toMake, expected } of plan.levels) expect(toMake).toBeGreaterThan(expected.value);
 });
 
-test('visitors that stray widen the range', () => {
+test('varying visitor numbers widen the range', () => {
   const rainy = planFair({ ...fair, visitorSpread: '40 %' }, workshopRates, () => given('cost', 6000, 'GBP', 'test'));
   expect(rainy.range.p90 - rainy.range.p10).toBeGreaterThan(1.5 * (plan.range.p90 - plan.range.p10));
 });
 
-describe('afterwards', () => {
+describe('after the fair', () => {
   // 70 low ones and 9 high ones for 2,700 in all: 2700 − 70 × 4 − 9 × 60 − 580 = 1300.
-  test('what was sold and taken stands against the plan', () => {
+  test('actual sales and takings are compared with the plan', () => {
     const sold = fair.levels.map((level, index) => ({ ...level, sold: index === 0 ? '70' : '9' }));
     const done = planFair({ ...fair, levels: sold, taken: '2700' }, workshopRates, () =>
       given('c', 6000, 'GBP', 'test'),
@@ -72,7 +72,7 @@ describe('afterwards', () => {
   });
 });
 
-test('money taken by card leaves less, by the share and the fee', () => {
+test('card payments cost their share and fee', () => {
   const cards = {
     ...workshopRates,
     selling: {
@@ -93,7 +93,7 @@ test('money taken by card leaves less, by the share and the fee', () => {
   expect(plan.margin.value - paid.margin.value).toBeCloseTo(0.02 * plan.takings.value + 60 * 20, 6);
 });
 
-test('a ladder that falls, and shares beyond the whole, are said where they stand', () => {
+test('falling multi-buy prices and shares above one are reported at their field', () => {
   const [low, high] = fair.levels;
   if (!low || !high) throw new Error('There are two levels.');
   const bad = planFair(

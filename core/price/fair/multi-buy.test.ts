@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { perCustomer, readBuyLadder, secondThatPays, takes } from './multi-buy.ts';
 
-test('a ladder is read rung by rung; one that falls is refused', () => {
+test('multi-buy prices are read level by level, and falling ones are refused', () => {
   expect(readBuyLadder('14 / 24 / 33.50', 'GBP')).toEqual([1400, 2400, 3350]);
   expect(readBuyLadder('14', 'GBP')).toEqual([1400]);
   expect(readBuyLadder('14 / 12', 'GBP')).toHaveProperty('sentence');
@@ -11,7 +11,7 @@ test('a ladder is read rung by rung; one that falls is refused', () => {
   expect(readBuyLadder('14 / lots', 'GBP')).toHaveProperty('sentence');
 });
 
-test('the chances of one, two and three add up to one, whatever they are', () => {
+test('the chances of one, two and three items add up to one', () => {
   const chance = fc.double({ min: 0, max: 1, noNaN: true });
   fc.assert(
     fc.property(fc.array(chance, { maxLength: 4 }), fc.integer({ min: 1, max: 5 }), (more, rungs) => {
@@ -24,7 +24,7 @@ test('the chances of one, two and three add up to one, whatever they are', () =>
 });
 
 // Of 1000 customers 500 stop at one; of the 500 who take a second 150 take a third: 500, 350, 150.
-test('takings and margin of a customer are those of a thousand counted one by one', () => {
+test('takings and margin of a customer equal the mean of a thousand simulated ones', () => {
   const customers = [...Array<number>(500).fill(1), ...Array<number>(350).fill(2), ...Array<number>(150).fill(3)];
   const ladder = [1400, 2400, 3300];
   const terms = { keeps: 0.98, feeEach: 10, cost: 420 };
@@ -46,7 +46,7 @@ test('takings and margin of a customer are those of a thousand counted one by on
   );
 });
 
-test('at the chance it names a ladder leaves what single prices do', () => {
+test('at its break-even chance a multi-buy price earns what single prices do', () => {
   const ladder = [1500, 2600];
   const chance = secondThatPays(ladder, 0.3, 400) ?? NaN;
   const laddered = perCustomer(ladder, [chance], { cost: 400 }).margin;

@@ -23,7 +23,7 @@ test.each([
   [0.5, 1 / 3],
   [1, 0.5],
   [0.25, 0.2],
-])('a mark-up of %d on cost is a margin of %d on price', (markUp, margin) => {
+])('a markup of %d on cost is a margin of %d on price', (markUp, margin) => {
   const groups = { metal: 400, findings: 250, labour: 850 };
   const markUps = { metal: figure(markUp), findings: figure(markUp), labour: figure(markUp) };
   const byMarkUp = wholesaleByMethod('mark-ups', groups, { ...rule, markUps }, 0);
@@ -34,7 +34,7 @@ test.each([
   expect(byFactor).toBeCloseTo(byMarkUp, 9);
 });
 
-test('margin and mark-up are one another, whatever the cost', () => {
+test('margin and markup convert into each other at any cost', () => {
   fc.assert(
     fc.property(fc.double({ min: 0, max: 0.95, noNaN: true }), fc.integer({ min: 1, max: 1e7 }), (margin, cost) => {
       const markUp = margin / (1 - margin);
@@ -46,14 +46,14 @@ test('margin and mark-up are one another, whatever the cost', () => {
   );
 });
 
-test('the kinds marked up apart are the whole cost', () => {
+test('the categories with a markup add up to the cost', () => {
   const { column } = count;
   const groups = costGroups(column.lines.map(({ key, each }) => ({ key, amount: each.value })));
   expect(groups.metal + groups.findings + groups.labour).toBe(column.cost.value);
   expect(groups.findings).toBe(665);
 });
 
-test('each school’s figure is its sum on a price point', () => {
+test('each method’s figure is its sum, put on a price point', () => {
   const of = (school: 'build-up' | 'mark-ups' | 'margin') =>
     pricesOf(count.column, count.minutes, { school, targetMinor: 0 }, rule).wholesale;
   const groups = costGroups(count.column.lines.map(({ key, each }) => ({ key, amount: each.value })));
@@ -65,8 +65,8 @@ test('each school’s figure is its sum on a price point', () => {
   }
 });
 
-describe('back from a price point', () => {
-  test('the retail price is the point, and wholesale what the shop’s factor leaves of it', () => {
+describe('back from a target price', () => {
+  test('retail is the target, and wholesale is the target divided by the retail multiplier', () => {
     const { wholesale, retail } = pricesOf(
       count.column,
       count.minutes,
@@ -77,13 +77,13 @@ describe('back from a price point', () => {
     expect(wholesale.value).toBe(Math.floor(4800 / 2.2));
   });
 
-  test('without a price to go back from cost times the factor stands in', () => {
+  test('without a target the method uses cost × multiplier', () => {
     expect(pricesOf(count.column, count.minutes, { school: 'price-point', targetMinor: 0 }, rule).school).toBe(
       'build-up',
     );
   });
 
-  test('inverts going forwards: at the minutes, grams or price it names, the wage wanted is paid', () => {
+  test('the minutes, grams or price it names pay the target hourly rate', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1000, max: 90_000 }), fc.integer({ min: 500, max: 8000 }), (price, wagePence) => {
         const wage = given('wage', wagePence, 'GBP/h', 'test');
@@ -103,7 +103,7 @@ describe('back from a price point', () => {
     );
   });
 
-  test('what it is split into is the whole cost', () => {
+  test('its categories add up to the cost', () => {
     const { metal, fixed, besidesPerHour, minutes } = presentCost(count, figure(0), workshopRates.labour);
     const labour = costOfPiece(count).labour.value;
     const timed = (besidesPerHour.value / 60) * minutes.value;
@@ -111,7 +111,7 @@ describe('back from a price point', () => {
   });
 });
 
-test('prices never fall under the least the studio asks', () => {
+test('prices are never below the studio’s minimum', () => {
   const high = readRates({ ...workshop, leastWholesale: '500', leastRetail: '2000' }, 1).selling.rule;
   const { wholesale, retail } = pricesOf(count.column, count.minutes, { school: 'build-up', targetMinor: 0 }, high);
   expect([wholesale.value, retail.value]).toEqual([50_000, 200_000]);
@@ -119,7 +119,7 @@ test('prices never fall under the least the studio asks', () => {
 });
 
 // A shop that doubles 20.00 asks 40.00, or 48.00 with a fifth of tax in it.
-test('what a shop asks is its factor of wholesale, with the tax that is in prices', () => {
+test('a shop’s price is wholesale times its multiplier, with the included tax', () => {
   const taxed = readRates({ ...workshop, taxHow: 'included', taxRate: '20 %' }, 1).selling.rule;
   const at = (with_: PriceRule) => pricesOf(count.column, count.minutes, { school: 'build-up', targetMinor: 0 }, with_);
   expect(at(rule).shopAsks.value).toBe(2 * at(rule).wholesale.value);
@@ -127,7 +127,7 @@ test('what a shop asks is its factor of wholesale, with the tax that is in price
   expect(at(taxed).retail.value).toBeGreaterThan(at(rule).retail.value);
 });
 
-describe('ways of selling', () => {
+describe('sales channels', () => {
   const cost = costOfPiece(count);
   const asked = { wholesale: given('wholesale', 5000, 'GBP', 'test'), retail: given('retail', 12_000, 'GBP', 'test') };
   const channel = (kind: 'wholesale' | 'retail' | 'consignment', fee = 0, each = 0, keeps = 0) => ({
@@ -139,18 +139,18 @@ describe('ways of selling', () => {
     shopKeeps: figure(keeps),
   });
 
-  test('a card takes its share and its fee of what the customer pays', () => {
+  test('a card payment costs its share and its fee', () => {
     const result = channelResult(channel('retail', 0.025, 30), asked, cost, rule);
     expect(result.received.value).toBeCloseTo(12_000 - 300 - 30, 9);
     expect(result.left.value).toBeCloseTo(11_670 - cost.cost.value, 9);
   });
 
-  test('a shop it is left with keeps its share', () => {
+  test('a consignment shop keeps its commission', () => {
     expect(channelResult(channel('consignment', 0, 0, 0.4), asked, cost, rule).received.value).toBeCloseTo(7200, 9);
   });
 
   // 120.00 with a fifth of tax in it is 100.00; the card is charged on the 120.00.
-  test('tax that is in the price goes first, and the fee is on the whole', () => {
+  test('included tax is taken off first, and the card fee is on the full price', () => {
     const taxed = readRates({ ...workshop, taxHow: 'included', taxRate: '20 %' }, 1).selling.rule;
     expect(channelResult(channel('retail', 0.02), asked, cost, taxed).received.value).toBeCloseTo(10_000 - 240, 6);
     const onTop = readRates({ ...workshop, taxHow: 'on-top', taxRate: '20 %' }, 1).selling.rule;
@@ -159,7 +159,7 @@ describe('ways of selling', () => {
   });
 
   // Contribution and break-even, as in any textbook of the kind, from memory.
-  test('at the price it breaks even at nothing is left', () => {
+  test('the profit at the break-even price is zero', () => {
     fc.assert(
       fc.property(
         fc.double({ min: 0, max: 0.2, noNaN: true }),
@@ -181,7 +181,7 @@ test.each([
   ['JPY', 0],
   ['GBP', 2],
   ['KWD', 3],
-])('in %s the lines add up and prices are whole coins', (currency, digits) => {
+])('in %s the lines add up and prices are whole minor units', (currency, digits) => {
   const rates = readRates({ ...workshop, currency }, 1);
   const fix = { ...workshopFix, currency };
   const { column, prices } = countPiece(pendant, rates, fix);

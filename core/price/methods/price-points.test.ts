@@ -21,12 +21,12 @@ test.each([
   expect(upToPricePoint(exact, { ladderMinor: [], bands, justBelowMinor: 0 })).toBe(point);
 });
 
-test('just below a point', () => {
+test('a price ending lies just below a point', () => {
   expect(upToPricePoint(1951, { ladderMinor: [], bands, justBelowMinor: 5 })).toBe(1995);
   expect(upToPricePoint(1996, { ladderMinor: [], bands, justBelowMinor: 5 })).toBe(2095);
 });
 
-test('without bands a price is rounded up to the penny', () => {
+test('a price without bands is rounded up to one unit', () => {
   expect(upToPricePoint(104.2, { ladderMinor: [], bands: [], justBelowMinor: 0 })).toBe(105);
 });
 
@@ -37,7 +37,7 @@ test.each([
   [2501, 3500],
   // Above the ladder the bands rule again.
   [3501, 3600],
-])('on a ladder of 15, 25, 35 the price %d goes up to %d', (exact, point) => {
+])('with points 15, 25, 35 the price %d goes up to %d', (exact, point) => {
   expect(upToPricePoint(exact, { ladderMinor: [1500, 2500, 3500], bands, justBelowMinor: 5 })).toBe(
     point === 3600 ? 3595 : point,
   );

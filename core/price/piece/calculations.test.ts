@@ -141,37 +141,37 @@ function agrees(figure: Figure): boolean {
   return difference < largest * 2e-4 + (isSettled ? 1.001 : 1e-9);
 }
 
-describe.each(pieces.map((piece): [string, Piece] => [piece.name, piece]))('%s', (_name, piece) => {
+describe.each(pieces.map((piece): [string, Piece] => [piece.name, piece]))('the recipe %s', (_name, piece) => {
   const count = countPiece(piece, rates, fix);
 
-  test('there is nothing in it that cannot be reckoned', () => {
+  test('is computed in full', () => {
     expect(count.problems).toEqual([]);
   });
 
-  test('every working gives its figure again', () => {
+  test('gives every figure again from its calculation', () => {
     const worked = figuresOf(count).filter(({ how }) => how && !how.includes('up to the next'));
     expect(worked.length).toBeGreaterThan(20);
     for (const figure of worked)
       expect(agrees(figure), `${figure.label}: ${figure.how} against ${String(figure.value)}`).toBe(true);
   });
 
-  test('a price that went up to a price point is never below its sum', () => {
+  test('has no price point below its sum', () => {
     const raised = figuresOf(count).filter(({ how }) => how.includes('up to the next'));
     for (const figure of raised) expect(figure.value).toBeGreaterThanOrEqual(again(figure) - 0.5);
   });
 
-  test('every input says where it came from', () => {
+  test('names the source of every input', () => {
     for (const figure of figuresOf(count).filter(({ kind }) => kind === 'input'))
       expect(figure.source, figure.label).not.toBe('');
   });
 
-  test('a result has inputs and no source; an input has a source and no sum', () => {
+  test('has inputs and no source for a result, and a source and no sum for an input', () => {
     for (const { kind, how, source, label } of figuresOf(count)) {
       expect(kind === 'input' ? how : source, label).toBe('');
     }
   });
 
-  test('the workings of a batch give its figures again', () => {
+  test('every figure of a batch is given again by its calculation', () => {
     const batch = batchSchema.parse({
       lines: [{ id: 'l', pieceId: 'p', pieceRevision: 1, quantities: { '': '17' } }],
       due: '',
@@ -197,7 +197,7 @@ describe.each(pieces.map((piece): [string, Piece] => [piece.name, piece]))('%s',
   });
 });
 
-test('the sum of net and trim is what is cut: nothing is weighed twice, nothing is forgotten', () => {
+test('net and trim add up to the cut weight', () => {
   for (const piece of pieces) {
     const { parts, column } = countPiece(piece, rates, fix);
     const cut = column.lines.find(({ key }) => key === 'metal')?.takes.value ?? NaN;

@@ -30,29 +30,29 @@ const piece = {
   minutes: given('minutes', 20, 'min', ''),
 };
 
-describe('what comes in', () => {
-  test('of wholesale: the price less what the card takes; no tax is in it', () => {
+describe('net received', () => {
+  test('from wholesale is the price less the card fees, without tax', () => {
     const { received, left } = channelResult(channel('wholesale', 0, 0.02), prices, piece, taxed('included', 0.2));
     expect(received.value).toBeCloseTo(6000 * 0.98, 9);
     expect(left.value).toBeCloseTo(6000 * 0.98 - 3500, 9);
   });
 
-  test('of retail with tax in the price: a fifth on top is a sixth of it; the fee is of what was paid', () => {
+  test('from retail with 20 % included tax is the price less a sixth, with the fee on what was paid', () => {
     const result = channelResult(channel('retail', 0, 0.015, 20), prices, piece, taxed('included', 0.2));
     expect(result.received.value).toBeCloseTo(12_000 / 1.2 - 12_000 * 0.015 - 20, 9);
   });
 
-  test('of retail with tax put on top: the customer pays it, and the fee is charged on it too', () => {
+  test('from retail with added tax charges the fee on the sum the customer pays', () => {
     const result = channelResult(channel('retail', 0, 0.03), prices, piece, taxed('on-top', 0.1));
     expect(result.received.value).toBeCloseTo(12_000 - 13_200 * 0.03, 9);
   });
 
-  test('of sale or return: the shop keeps its share of the price without tax', () => {
+  test('from sale or return is the price without tax less the commission', () => {
     const result = channelResult(channel('consignment', 0.4, 0), prices, piece, taxed('included', 0.2));
     expect(result.received.value).toBeCloseTo((12_000 / 1.2) * 0.6, 9);
   });
 
-  test('its working shows the same numbers as it comes to', () => {
+  test('has a calculation that shows its own numbers', () => {
     for (const how of ['included', 'on-top', 'none'] as const) {
       const result = channelResult(channel('consignment', 0.4, 0.02, 30), prices, piece, taxed(how, 0.2));
       // 120.00 ÷ 1.2 × (1 − 0.4) − 120.00 × 0.02 − 0.30: read as a sum it is the amount.
@@ -62,8 +62,8 @@ describe('what comes in', () => {
   });
 });
 
-describe('where it breaks even', () => {
-  test('at that price just the cost comes in', () => {
+describe('the break-even price', () => {
+  test('receives exactly the cost', () => {
     for (const one of [
       channel('wholesale', 0, 0.02),
       channel('retail', 0, 0.015, 20),
@@ -75,15 +75,15 @@ describe('where it breaks even', () => {
     }
   });
 
-  test('never, where everything is kept by others', () => {
+  test('does not exist where fees take everything', () => {
     const all = channel('consignment', 1, 0.05);
     expect(keepsOf(all, taxed('none', 0))).toBeLessThan(0);
     expect(channelResult(all, prices, piece, taxed('none', 0)).breakEven.value).toBe(Infinity);
   });
 });
 
-describe('what an hour earns', () => {
-  test('the hands are paid by what is left over all else', () => {
+describe('earnings per bench hour', () => {
+  test('are what is left after every other cost', () => {
     const result = channelResult(channel('wholesale', 0, 0), prices, piece, taxed('none', 0));
     // 60.00 in, 25.00 of costs that are no hands: 35.00 for twenty minutes.
     expect(result.perHour?.value).toBeCloseTo(3500 * 3, 6);
@@ -92,7 +92,7 @@ describe('what an hour earns', () => {
   });
 });
 
-test('a piece without bench time has no line for hands', () => {
+test('do not exist for a piece without bench time', () => {
   const { labour } = costOfPiece({ column: { cost: piece.cost, lines: [] }, minutes: piece.minutes });
   expect([labour.value, labour.unit]).toEqual([0, 'GBP']);
 });

@@ -43,7 +43,7 @@ const buoy = pieceSchema.parse({
 });
 const trimmed: Piece = { ...buoy, parts: buoy.parts.map((part) => ({ ...part, trim: '0.5 mm' })) };
 
-describe('a worked example, done by hand', () => {
+describe('the worked example by hand', () => {
   // Disc: π/4 × 20² × 1 mm × 10.36 g/cm³ ÷ 1000 = 3.25469 g.
   // A gram of sterling: 0.925 × 1.00 + 0.10 making = 1.025; metal 3.25469 × 1.025 = 3.33606.
   // Hands: 12 ÷ 6 + 6 = 8 min; at 30 an hour 4.00; studio at 9 an hour 1.20; consumables at 3 an hour 0.40.
@@ -52,7 +52,7 @@ describe('a worked example, done by hand', () => {
   // An hour: (21 − 10.44 + 4.00) ÷ 8 × 60 = 109.20.
   const count = countPiece(buoy, rates, fix);
 
-  test('every line of the cost column', () => {
+  test('has every line of the cost', () => {
     expect(count.column.lines.map(({ key, each }) => [key, each.value])).toEqual([
       ['metal', 334],
       ['findings', 150],
@@ -64,14 +64,14 @@ describe('a worked example, done by hand', () => {
     expect(count.column.lines[0]?.takes.value).toBeCloseTo(3.25469, 5);
   });
 
-  test('prices, what they leave, and what an hour earns', () => {
+  test('has its prices, profit and earnings per bench hour', () => {
     expect(count.prices.wholesale.value).toBe(2100);
     expect(count.prices.retail.value).toBe(4700);
     expect(count.prices.left.value).toBe(1056);
     expect(count.prices.perHour?.value).toBeCloseTo(10920, 6);
   });
 
-  test('weight and minutes', () => {
+  test('has its weight and minutes', () => {
     expect(count.weight.value).toBeCloseTo(3.25469 + 0.4, 5);
     expect(count.minutes.value).toBe(8);
     expect(count.unattended.value).toBe(20);
@@ -80,7 +80,7 @@ describe('a worked example, done by hand', () => {
   // With half a millimetre of trim all round: π/4 × 21² × 10.36 ÷ 1000 = 3.58830 g cut, 0.33361 g of it scrap.
   // Metal 3.58830 × 1.025 = 3.67801; scrap back −0.33361 × 0.925 × 0.8 = −0.24687.
   // Cost: 3.67801 − 0.24687 + 1.50 + 0.40 + 4.00 + 1.20 = 10.53114, rounded 10.53.
-  test('trimmings are paid for and mostly come back', () => {
+  test('pays for trimmings and gets most of them back as scrap value', () => {
     const { column } = countPiece(trimmed, rates, fix);
     expect(column.lines.map(({ key, each }) => [key, each.value])).toEqual([
       ['metal', 368],
@@ -94,7 +94,7 @@ describe('a worked example, done by hand', () => {
   });
 });
 
-test('the lines always add up to the cost, and each part to the metal', () => {
+test('cost lines add up to the cost, and parts to the metal line', () => {
   for (const made of [buoy, trimmed]) {
     for (const batchSize of [1, 2, 3, 7, 12, 60]) {
       const { column } = countPiece(made, rates, fix, { batchSize });
@@ -106,7 +106,7 @@ test('the lines always add up to the cost, and each part to the metal', () => {
   }
 });
 
-test('the shares of the wholesale price add up to it, scrap taken off the metal', () => {
+test('shares of the wholesale price add up to it, with scrap value taken off the metal', () => {
   const count = countPiece(trimmed, rates, fix);
   const shares = priceShares(count);
   expect(shares.map(({ amount }) => amount.label)).toEqual([
@@ -121,16 +121,16 @@ test('the shares of the wholesale price add up to it, scrap taken off the metal'
   expect(shares.reduce((sum, { amount }) => sum + amount.value, 0)).toBe(count.prices.wholesale.value);
 });
 
-test('a larger batch never costs more a piece, since the set-up is spread', () => {
+test('a larger batch never costs more a piece, since set-up is spread', () => {
   const costs = [1, 2, 6, 24, 60].map((batchSize) => countPiece(buoy, rates, fix, { batchSize }).column.cost.value);
   expect(costs).toEqual([...costs].sort((a, b) => b - a));
 });
 
-describe('what is missing is said, and the rest still counts', () => {
+describe('missing data is reported, and the rest still counts', () => {
   const sentences = (...input: Parameters<typeof countPiece>) =>
     countPiece(...input).problems.map(({ path, sentence }) => `${path}: ${sentence}`);
 
-  test('no fix: metal costs nothing, and the page says so', () => {
+  test('without metal prices metal costs nothing, and the page says so', () => {
     const count = countPiece(buoy, rates, null);
     expect(count.column.lines[0]?.each.value).toBe(0);
     expect(count.problems).toEqual([
@@ -138,20 +138,20 @@ describe('what is missing is said, and the rest still counts', () => {
     ]);
   });
 
-  test('a fix in another currency is not used', () => {
+  test('metal prices in another currency are not used', () => {
     expect(sentences(buoy, rates, { ...fix, currency: 'EUR' })[0]).toMatch(/in EUR and the studio reckons in GBP/);
   });
 
-  test('a fix without the metal', () => {
+  test('metal prices without the metal are reported', () => {
     expect(sentences(buoy, rates, { ...fix, prices: { Au: '60' } })[0]).toMatch(/parts.0.alloy: .*no price for silver/);
   });
 
-  test('base metal that nobody gave a price for', () => {
+  test('base metal without any price is reported', () => {
     const steel = { ...buoy, parts: buoy.parts.map((part) => ({ ...part, alloy: 'steel-low-carbon' })) };
     expect(sentences(steel, rates, fix)[0]).toMatch(/Low-carbon steel as sheet has no price/);
   });
 
-  test('every field that cannot be read is named where it stands', () => {
+  test('every field that cannot be read is named', () => {
     const broken = pieceSchema.parse({
       ...buoy,
       batchSize: '0',
@@ -167,7 +167,7 @@ describe('what is missing is said, and the rest still counts', () => {
     ]);
   });
 
-  test('an empty piece costs nothing and has no hourly pay', () => {
+  test('an empty piece costs nothing and has no earnings per hour', () => {
     const count = countPiece({ ...buoy, parts: [], findings: [], steps: [] }, rates, fix);
     expect(count.column.cost.value).toBe(0);
     expect(count.prices.perHour).toBeNull();

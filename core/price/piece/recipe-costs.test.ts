@@ -42,12 +42,12 @@ const locket = pieceOf({
   ],
 });
 
-describe('by hand', () => {
+describe('recipe costs by hand', () => {
   const count = countPiece(locket, rates, fix);
   const fine = 0.999;
 
   // Hard silver solder is three quarters silver: 8 snippets of 1.25 × 1 × 0.25 mm at 9.97 g/cm³, at 0.75 a gram.
-  test('solder is weighed, paid for, and stays in the piece', () => {
+  test('weigh solder, charge it, and keep it in the piece', () => {
     const grams = (8 * 1.25 * 0.25 * 9.97) / 1000;
     expect(line(count, 'solder')?.takes.value).toBeCloseTo(grams, 9);
     expect(line(count, 'solder')?.each.value).toBeCloseTo(grams * 75, 0);
@@ -56,7 +56,7 @@ describe('by hand', () => {
   });
 
   // Round the disc 1 mm of trim with solder on it; off the wire 3 mm clean and 1 mm of kerf as filings.
-  test('scrap comes back by kind, the soldered and the filings for less', () => {
+  test('value scrap by kind, with less for soldered scrap and filings', () => {
     const border = ((Math.PI / 4) * (22 ** 2 - 20 ** 2) * 10.49) / 1000;
     const wireMm = (Math.PI * 10.49) / 1000;
     expect(line(count, 'scrap')?.takes.value).toBeCloseTo(-(border + 4 * wireMm), 9);
@@ -69,21 +69,21 @@ describe('consumables', () => {
   const each = (school: 'hour' | 'use' | 'share') =>
     line(countPiece({ ...locket, consumables: school }, rates, fix), 'consumables')?.each.value;
 
-  test('by bench hour: 10 minutes at 3.00', () => {
+  test('by bench hour are 10 minutes at 3.00', () => {
     expect(each('hour')).toBe(50);
   });
 
-  test('by use: two joints at 0.10, the piece 0.25, two loads of pickle for ten at 1.20', () => {
+  test('by use are two joints at 0.10, the piece at 0.25, and two loads of pickle for ten at 1.20', () => {
     expect(each('use')).toBe(20 + 25 + 24);
   });
 
-  test('as a share of metal and hands', () => {
+  test('can be a share of metal and labour', () => {
     const count = countPiece({ ...locket, consumables: 'share' }, rates, fix);
     const base = (line(count, 'metal')?.each.value ?? 0) + (line(count, 'labour')?.each.value ?? 0);
     expect(Math.abs((each('share') ?? NaN) - base * 0.05)).toBeLessThan(1);
   });
 
-  test('a piece that says nothing goes as the studio does', () => {
+  test('follow the studio’s way unless the piece has its own', () => {
     const byUse = readRates({ ...studio, consumablesBy: 'use' }, 1);
     expect(line(countPiece(locket, byUse, fix), 'consumables')?.each.value).toBe(69);
   });
@@ -96,7 +96,7 @@ describe('make or buy', () => {
     steps: locket.steps.map((step) => (step.id === 'a' ? { ...step, of: 'post' } : step)),
   });
 
-  test('the cost of the piece either way: metal and minutes against the price', () => {
+  test('compares metal and minutes with the price of the bought part', () => {
     const dear = makeOrBuy(priced('40.00'), 'post', rates, fix);
     expect(dear?.better).toBe('make');
     const cheap = makeOrBuy(priced('0.60'), 'post', rates, fix);
@@ -105,7 +105,7 @@ describe('make or buy', () => {
     expect(makeOrBuy(priced(''), 'post', rates, fix)).toBeNull();
   });
 
-  test('bought, its metal is not cut and its price stands among the findings', () => {
+  test('once bought, cuts no metal and has its price among the findings', () => {
     const [face, post] = priced('0.60').parts;
     if (!face || !post) throw new Error('There are two parts.');
     const bought = countPiece({ ...priced('0.60'), parts: [face, { ...post, bought: true }] }, rates, fix);
@@ -129,19 +129,19 @@ describe('sizes', () => {
   const wholesale = (size: string, price: 'each' | 'one') =>
     countPiece({ ...sized, sizes: { ...sized.sizes, price } }, rates, fix, { size }).prices.wholesale.value;
 
-  test('each has its own weight and price, the first when none is asked for', () => {
+  test('have a weight and price each, and the first is the default', () => {
     const [small, large] = ['s', 'l'].map((size) => countPiece(sized, rates, fix, { size }).weight.value);
     expect((large ?? NaN) / (small ?? NaN)).toBeCloseTo(9, 9);
     expect(countPiece(sized, rates, fix).weight.value).toBe(small);
     expect(wholesale('s', 'each')).toBeLessThan(wholesale('l', 'each'));
   });
 
-  test('one price for all is that of the dearest', () => {
+  test('share the price of the most expensive one under one price for all', () => {
     expect(wholesale('s', 'one')).toBe(wholesale('l', 'each'));
     expect(wholesale('l', 'one')).toBe(wholesale('l', 'each'));
   });
 
-  test('two counts side by side say by how much', () => {
+  test('comparing two counts gives their differences', () => {
     const [cost] = compareCounts(
       countPiece(sized, rates, fix, { size: 'l' }),
       countPiece(sized, rates, fix, { size: 's' }),

@@ -12,7 +12,7 @@ const shops = channels.find(({ kind }) => kind === 'wholesale');
 const piece = { ...pendant, steps: pendant.steps.map((step) => ({ ...step, yield: '', maker: '' })) };
 const count = countPiece(piece, workshopRates, workshopFix);
 
-test('the pay at a tenth more and less', () => {
+test('earnings are computed with each input 10 % higher and lower', () => {
   if (!shops) throw new Error('The workshop sells to shops.');
   const result = channelResult(shops, count.prices, costOfPiece(count), rule);
   const bars = sensitivity(count, result, rule, 0.1);
@@ -46,7 +46,7 @@ test('the pay at a tenth more and less', () => {
   );
 });
 
-test('the curve has the usual batches and the piece’s own, each cheaper than the one before', () => {
+test('the curve has the usual batch sizes and the piece’s own, each cheaper than the one before', () => {
   const points = batchCurve(piece, workshopRates, workshopFix);
   expect(points.map(({ batchSize }) => batchSize)).toEqual([...usualBatches, 10].sort((a, b) => a - b));
   const costs = points.map((point) => point.count.column.cost.value);

@@ -18,19 +18,19 @@ const then = {
   sizes: {},
 };
 
-test('a price holds while the rule asks no more than it', () => {
+test('a set price holds while the rule price is no higher', () => {
   expect(priceStanding(then, now(3000, 6000))?.holds).toBe(true);
   expect(priceStanding(then, now(2800, 5600))?.holds).toBe(true);
 });
 
-test('a price that does not hold tells what it would leave today', () => {
+test('a price that is out of date shows its profit today', () => {
   const standing = priceStanding(then, now(3400, 6800));
   expect(standing?.holds).toBe(false);
   expect(standing?.left).toMatchObject({ value: 2600, how: '60.00 − 34.00' });
   expect(standing?.then.source).toContain('2026-09-01');
 });
 
-test('nothing is said of a price never set, set at nothing, or in another currency', () => {
+test('a price that was never set, is zero or in another currency has no state', () => {
   expect(priceStanding(null, now(3000, 6000))).toBeNull();
   expect(priceStanding({ ...then, wholesaleMinor: 0 }, now(3000, 6000))).toBeNull();
   expect(priceStanding({ ...then, currency: 'EUR' }, now(3000, 6000))).toBeNull();

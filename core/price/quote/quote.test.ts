@@ -14,14 +14,14 @@ const quote: Quote = {
 };
 
 // 2 × 240.00 + 35.50 − 15.50 = 500.00; 40 % of it before it is begun.
-test('lines, the customer’s metal, the deposit and the rest', () => {
+test('a quote adds up its items, the customer’s metal, the deposit and the balance', () => {
   const { lines, total, deposit, rest, problems } = countQuote(quote, 'GBP', retail);
   expect(problems).toEqual([]);
   expect(lines.map(({ all }) => all.value)).toEqual([48_000, 3550]);
   expect([total.value, deposit.value, rest.value]).toEqual([50_000, 20_000, 30_000]);
 });
 
-test('a job is done for the least charge or more', () => {
+test('the total is at least the minimum charge', () => {
   const small = { ...emptyQuote, lines: [{ ...newQuoteLine('a'), price: '6' }], least: '25', deposit: '' };
   const { total, deposit } = countQuote(small, 'GBP', retail);
   expect(total.value).toBe(2500);
@@ -29,14 +29,14 @@ test('a job is done for the least charge or more', () => {
   expect(deposit.value).toBe(0);
 });
 
-test('deposit and rest make the job, to the minor unit', () => {
+test('deposit and balance add up to the total, to the minor unit', () => {
   const odd = { ...emptyQuote, lines: [{ ...newQuoteLine('a'), price: '10.01' }], deposit: '33 %' };
   const { total, deposit, rest } = countQuote(odd, 'GBP', retail);
   expect(deposit.value).toBe(330);
   expect(deposit.value + rest.value).toBe(total.value);
 });
 
-test('what cannot be read is said by its line', () => {
+test('an item that cannot be read is named', () => {
   const bad = {
     ...quote,
     lines: [
@@ -52,7 +52,7 @@ test('what cannot be read is said by its line', () => {
   ]);
 });
 
-describe('how it stands', () => {
+describe('validity of a quote', () => {
   const terms = { expires: '2026-06-30', metalFixedUntil: '2026-06-10' };
   test.each([
     ['2026-06-01', 'holds'],
@@ -60,10 +60,10 @@ describe('how it stands', () => {
     ['2026-06-11', 'metal at the day'],
     ['2026-06-30', 'metal at the day'],
     ['2026-07-01', 'expired'],
-  ])('on %s it %s', (day, standing) => {
+  ])('a quote on %s %s', (day, standing) => {
     expect(quoteStanding(terms, day)).toBe(standing);
   });
-  test('without days it holds', () => {
+  test('a quote without dates stays valid', () => {
     expect(quoteStanding({ expires: '', metalFixedUntil: '' }, '2030-01-01')).toBe('holds');
   });
 });

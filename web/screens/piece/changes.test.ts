@@ -6,7 +6,7 @@ import { moveRow } from '../../hooks/use-row-moves.ts';
 import { blankFor } from './parts/blank-fields.tsx';
 import { sectionFor } from '../../components/section-fields.tsx';
 
-test('the thickness goes over to the other form of stock', () => {
+test('another form of stock keeps the thickness', () => {
   const wire: PartSection = { form: 'round', diameter: '18 ga' };
   expect(sectionFor('sheet', wire)).toEqual({ form: 'sheet', thickness: '18 ga' });
   expect(sectionFor('strip', wire)).toEqual({ form: 'strip', width: '', thickness: '18 ga' });
@@ -15,13 +15,13 @@ test('the thickness goes over to the other form of stock', () => {
   expect(sectionFor('round', { form: 'tube', outside: '5', wall: '0.5' })).toEqual({ form: 'round', diameter: '0.5' });
 });
 
-test('a way of cutting that fits the new stock stays', () => {
+test('another stock keeps a blank rule that fits it', () => {
   const band: Blank = { rule: 'ring-band', system: 'us', size: '7', ease: 'habit' };
   expect(blankFor(band, 'strip')).toBe(band);
   expect(blankFor(band, 'sheet')).toEqual({ rule: 'disc', diameter: '' });
 });
 
-test('a length typed goes over to the other way of cutting', () => {
+test('another blank rule keeps the typed length', () => {
   const straight: Blank = { rule: 'straight', length: '40 mm' };
   expect(blankFor(straight, 'sheet')).toEqual({ rule: 'disc', diameter: '40 mm' });
   expect(blankFor(straight, 'round', 'ring-band')).toEqual({
@@ -42,7 +42,7 @@ test('a length typed goes over to the other way of cutting', () => {
   });
 });
 
-test('a rule that does not fit the stock is not taken', () => {
+test('a blank rule that does not fit the stock is not applied', () => {
   expect(blankFor({ rule: 'straight', length: '4 mm' }, 'tube', 'disc')).toEqual({ rule: 'straight', length: '4 mm' });
 });
 

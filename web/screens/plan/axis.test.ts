@@ -12,7 +12,7 @@ const makers = [
 const axis = axisOf({ makers }, 4 * DAY, 30);
 
 describe('a week with a day off', () => {
-  test('each day is as wide as its open hours, the night is not drawn, a day off is a gap', () => {
+  test('each day is as wide as its working hours, nights are not drawn, and a day off is a gap', () => {
     expect(axis.days.map(({ width, isOff }) => [width, isOff])).toEqual([
       [8 * 30, false],
       [8 * 30, false],
@@ -24,13 +24,13 @@ describe('a week with a day off', () => {
     expect(axis.x(600)).toBe(30);
   });
 
-  test('closed hours lie at the edge of their day', () => {
+  test('minutes outside working hours lie at the edge of their day', () => {
     expect(axis.x(0)).toBe(axis.x(540));
     expect(axis.x(1300)).toBe(axis.x(1020));
     expect(axis.x(9 * DAY)).toBe(axis.width);
   });
 
-  test('a px in the open hours is the minute it was drawn for', () => {
+  test('a px within working hours is the minute it was drawn for', () => {
     const open = makers.flatMap(({ shifts }) => shifts);
     fc.assert(
       fc.property(fc.constantFrom(...open), fc.double({ min: 0, max: 1, noNaN: true }), ([from, to], share) => {
@@ -41,7 +41,7 @@ describe('a week with a day off', () => {
     );
   });
 
-  test('time never goes backwards along it', () => {
+  test('time never runs backwards along the axis', () => {
     fc.assert(
       fc.property(fc.nat(5 * DAY), fc.nat(5 * DAY), (a, b) => {
         expect(axis.x(Math.min(a, b))).toBeLessThanOrEqual(axis.x(Math.max(a, b)));
@@ -51,7 +51,7 @@ describe('a week with a day off', () => {
   });
 });
 
-test('nobody there at all: every day is a gap, and nothing breaks', () => {
+test('without any working hours every day is a gap, and nothing breaks', () => {
   const none = axisOf({ makers: [] }, 2 * DAY, 30);
   expect(none.days.every(({ isOff }) => isOff)).toBe(true);
   expect(none.x(700)).toBeGreaterThanOrEqual(0);
