@@ -45,7 +45,7 @@ describe('answered examples', () => {
     expect(answer.ignored).toEqual([]);
   });
 
-  test.each(examples)('every figure of “%s” can be computed again from its inputs', (question) => {
+  test.each(examples)('every figure of “%s” has a source or a calculation', (question) => {
     const answer = ask(question, basis);
     if (!answer.ok) throw new Error(answer.sentence);
     for (const figure of answer.figures) {

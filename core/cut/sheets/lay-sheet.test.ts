@@ -65,7 +65,7 @@ const discs = (side: number, diameter: number, towards: Laying['towards']) =>
     { towards, lying: 'free' },
   ).length;
 
-test('the laid discs of four rows of four are sixteen in a square and fourteen staggered; many small discs are more when staggered', () => {
+test('a square of four rows of four holds sixteen discs in rows and fourteen staggered, and many small discs are more when staggered', () => {
   // 4 × 24.275 + 3 × 0.3 = 98, a millimetre of margin at either side.
   expect([discs(100, 24.275, 'rows'), discs(100, 24.275, 'bottom')]).toEqual([16, 14]);
   expect(discs(100, 9.5, 'bottom')).toBeGreaterThan(10 * 10);
