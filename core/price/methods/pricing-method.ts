@@ -5,7 +5,7 @@ import type { PriceRule } from '../../studio/selling.ts';
 import type { CostGroups } from './cost-groups.ts';
 
 /** What a method makes its price of, as figures. */
-export interface MethodInputs {
+interface MethodInputs {
   readonly cost: Figure;
   readonly lines: readonly CostLine[];
   /** The retail price to work back from; only the price point method uses it. */
@@ -13,7 +13,7 @@ export interface MethodInputs {
 }
 
 /** How a method came to its price. */
-export interface MethodCalculation {
+interface MethodCalculation {
   /** The sum in words, made when somebody opens it. */
   readonly how: () => string;
   /** The figures of the sum, in its order. */
