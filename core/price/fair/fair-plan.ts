@@ -102,30 +102,16 @@ export function planFair(fair: Fair, rates: Rates, costOf: (piece: string) => Fi
     () => `${inSum(visitors.value)} × ${inSum(buyerShare.value)}`,
     [visitors, buyerShare],
   );
-  const shares = fair.levels.map((level, index) => share(`levels.${String(index)}.share`, level.share));
-  const allShares = shares.reduce((sum, one) => sum + one, 0);
-  if (allShares > 1 + 1e-9)
+  const read = fair.levels.map((level, index) =>
+    readLevel(level, `levels.${String(index)}`, {
+      value,
+      report: (problem) => problems.push(problem),
+      costOf,
+      currency,
+    }),
+  );
+  if (read.reduce((sum, level) => sum + level.share, 0) > 1 + 1e-9)
     problems.push({ path: 'levels', sentence: 'The shares of the buyers come to more than 100 %.' });
-
-  const read = fair.levels.map((level, index) => {
-    const path = `levels.${String(index)}`;
-    const ladder = readBuyLadder(level.price, currency);
-    if ('sentence' in ladder) problems.push({ path: `${path}.price`, sentence: ladder.sentence });
-    const typed = value(`${path}.cost`, readMoney(level.cost, currency));
-    const ofPiece = level.piece ? costOf(level.piece) : null;
-    const cost =
-      level.cost.trim() || !ofPiece
-        ? given('cost of one', typed, currency, 'as typed')
-        : renamed(ofPiece, 'cost of one');
-    const more = [share(`${path}.second`, level.second), share(`${path}.third`, level.third)];
-    const sold = level.sold.trim()
-      ? value(
-          `${path}.sold`,
-          readPlain(level.sold, 'count', '12', () => undefined),
-        )
-      : null;
-    return { level, ladder: 'sentence' in ladder ? [] : ladder, cost, share: shares[index] ?? 0, more, sold };
-  });
   const terms = { keeps, feeEach };
   const each = read.map(({ ladder, cost, more }) => perCustomer(ladder, more, { ...terms, cost: cost.value }));
   const marginOfBuyer = read.reduce((sum, one, index) => sum + one.share * (each[index]?.margin ?? 0), 0);
@@ -133,37 +119,16 @@ export function planFair(fair: Fair, rates: Rates, costOf: (piece: string) => Fi
   const spread = share('visitorSpread', fair.visitorSpread);
   const tried = tryFairs(read, buyers.value, spread, costs.value, terms, seed);
 
-  const levels = read.map(({ level, ladder, cost, share: ofBuyers, more, sold }, index): LevelPlan => {
-    const customer = each[index] ?? perCustomer([], [], { cost: 0 });
-    const count = buyers.value * ofBuyers * customer.pieces;
-    const singles = ladder.map((_, rung) => (ladder[0] ?? 0) * (rung + 1));
-    const perPiece = customer.pieces > 0 ? customer.margin / customer.pieces : 0;
-    return {
-      level,
-      ladder,
-      cost,
-      share: ofBuyers,
-      more,
-      perCustomer: customer,
-      single: perCustomer(singles, more, { ...terms, cost: cost.value }),
-      secondThatPays: ladder.length > 1 ? secondThatPays(ladder, more[0] ?? 0, cost.value) : null,
-      paysAlone: perPiece > 0 ? Math.ceil(costs.value / perPiece) : Infinity,
-      expected: computed(
-        level.name.trim() || 'a level',
-        count,
-        '',
-        () => `${inSum(buyers.value)} × ${inSum(ofBuyers)} × ${inSum(customer.pieces)}`,
-        [
-          buyers,
-          given('share of the buyers', ofBuyers, '', 'as typed'),
-          given('pieces a buyer takes', customer.pieces, '', 'from the chances of a second and third'),
-        ],
-      ),
-      paysInMix: Number.isFinite(buyersThatPay) ? Math.ceil(buyersThatPay * ofBuyers * customer.pieces) : Infinity,
-      toMake: Math.ceil(quantile(tried.pieces[index] ?? [0], ENOUGH)),
-      sold,
-    };
-  });
+  const levels = read.map((level, index) =>
+    planLevel(level, {
+      customer: each[index] ?? perCustomer([], [], { cost: 0 }),
+      terms,
+      costs,
+      buyers,
+      buyersThatPay,
+      pieces: tried.pieces[index] ?? [0],
+    }),
+  );
   const lines = (label: string, of: (plan: LevelPlan) => number) =>
     totalOf(
       label,
@@ -233,11 +198,72 @@ function fairCosts(
   );
 }
 
-interface ReadLevel {
-  readonly ladder: BuyLadder;
-  readonly cost: Figure;
-  readonly share: number;
-  readonly more: readonly number[];
+/** A price level, read into numbers. */
+type ReadLevel = Pick<LevelPlan, 'level' | 'ladder' | 'cost' | 'share' | 'more' | 'sold'>;
+
+/** Share of the price that the studio receives, and the fee of a payment in minor units. */
+interface PaymentTerms {
+  readonly keeps: number;
+  readonly feeEach: number;
+}
+
+interface LevelReader {
+  readonly value: (path: string, reading: Reading) => number;
+  readonly report: (problem: Issue) => void;
+  readonly costOf: (piece: string) => Figure | null;
+  readonly currency: string;
+}
+
+function readLevel(level: Level, path: string, { value, report, costOf, currency }: LevelReader): ReadLevel {
+  const share = value(`${path}.share`, readShare(level.share, 'share'));
+  const ladder = readBuyLadder(level.price, currency);
+  if ('sentence' in ladder) report({ path: `${path}.price`, sentence: ladder.sentence });
+  const typed = value(`${path}.cost`, readMoney(level.cost, currency));
+  const ofPiece = level.piece ? costOf(level.piece) : null;
+  const cost =
+    level.cost.trim() || !ofPiece ? given('cost of one', typed, currency, 'as typed') : renamed(ofPiece, 'cost of one');
+  const more = [
+    value(`${path}.second`, readShare(level.second, 'share')),
+    value(`${path}.third`, readShare(level.third, 'share')),
+  ];
+  const sold = level.sold.trim()
+    ? value(
+        `${path}.sold`,
+        readPlain(level.sold, 'count', '12', () => undefined),
+      )
+    : null;
+  return { level, ladder: 'sentence' in ladder ? [] : ladder, cost, share, more, sold };
+}
+
+interface LevelTerms {
+  readonly customer: PerCustomer;
+  readonly terms: PaymentTerms;
+  readonly costs: Figure;
+  readonly buyers: Figure;
+  readonly buyersThatPay: number;
+  /** Pieces sold in each simulated fair, rising. */
+  readonly pieces: readonly number[];
+}
+
+function planLevel(read: ReadLevel, { customer, terms, costs, buyers, buyersThatPay, pieces }: LevelTerms): LevelPlan {
+  const { level, ladder, cost, share, more } = read;
+  const singles = ladder.map((_, rung) => (ladder[0] ?? 0) * (rung + 1));
+  const perPiece = customer.pieces > 0 ? customer.margin / customer.pieces : 0;
+  const how = () => `${inSum(buyers.value)} × ${inSum(share)} × ${inSum(customer.pieces)}`;
+  return {
+    ...read,
+    perCustomer: customer,
+    single: perCustomer(singles, more, { ...terms, cost: cost.value }),
+    secondThatPays: ladder.length > 1 ? secondThatPays(ladder, more[0] ?? 0, cost.value) : null,
+    paysAlone: perPiece > 0 ? Math.ceil(costs.value / perPiece) : Infinity,
+    expected: computed(level.name.trim() || 'a level', buyers.value * share * customer.pieces, '', how, [
+      buyers,
+      given('share of the buyers', share, '', 'as typed'),
+      given('pieces a buyer takes', customer.pieces, '', 'from the chances of a second and third'),
+    ]),
+    paysInMix: Number.isFinite(buyersThatPay) ? Math.ceil(buyersThatPay * share * customer.pieces) : Infinity,
+    toMake: Math.ceil(quantile(pieces, ENOUGH)),
+  };
 }
 
 // The number of visitors varies as a whole, since rain keeps all of them away; then each buyer comes or does not.
@@ -246,7 +272,7 @@ function tryFairs(
   buyers: number,
   spread: number,
   costs: number,
-  { keeps, feeEach }: { readonly keeps: number; readonly feeEach: number },
+  { keeps, feeEach }: PaymentTerms,
   seed: number,
 ): { readonly range: FairPlan['range']; readonly pieces: readonly (readonly number[])[] } {
   const random = seeded(seed);
@@ -284,7 +310,7 @@ function actualOf(
   fair: Fair,
   levels: readonly LevelPlan[],
   costs: Figure,
-  { keeps, feeEach }: { readonly keeps: number; readonly feeEach: number },
+  { keeps, feeEach }: PaymentTerms,
   value: (path: string, reading: Reading) => number,
   currency: string,
 ): FairPlan['actual'] {
