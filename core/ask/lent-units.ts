@@ -7,8 +7,7 @@ export const isPlain = ({ dimensions }: AskQuantity) => sameDimensions(dimension
 /** Whether a quantity is a length. */
 export const isLength = ({ dimensions }: AskQuantity) => sameDimensions(dimensions, dimension.length);
 
-// A number without a unit takes that of the number it is crossed with, all along the row: 20 x 30 x 2 mm.
-/** The unit each bare number takes from its row, by index of the term. */
+/** The unit each bare number takes from the number it is crossed with, by index of the term: `20 x 30 x 2 mm`. */
 export function lentUnits(terms: readonly Term[]): Map<number, AskUnit> {
   const lent = new Map<number, AskUnit>();
   for (let at = terms.length - 1; at >= 2; at -= 1) {
@@ -20,8 +19,7 @@ export function lentUnits(terms: readonly Term[]): Map<number, AskUnit> {
   return lent;
 }
 
-// Two bare numbers crossed beside an outline's word are a size in mm: bezel 10 x 8. @returns whether there are any
-/** Gives millimetres to bare numbers that are crossed like a size. @returns whether any were */
+/** Gives millimetres to bare numbers crossed beside the word of an outline: `bezel 10 x 8`. @returns whether any were */
 export function lendMm(terms: readonly Term[], lent: Map<number, AskUnit>): boolean {
   const mm = askUnit('mm');
   const isOutline = terms.some((term) => term.kind === 'word' && OUTLINE_WORDS.test(term.word));
