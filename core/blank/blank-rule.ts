@@ -3,11 +3,11 @@ import { z } from 'zod';
 import { given, type Figure } from '../figure/figure.ts';
 import { readLength } from '../measure/read/read-length.ts';
 import { readCount, readPlain } from '../measure/read/read-number.ts';
-import { reported, type Report } from '../measure/read/reported.ts';
+import { reported, reportedFormula, type Report } from '../measure/read/reported.ts';
 import { typedSchema } from '../measure/typed.ts';
 import type { SectionReading } from '../stock/read-section.ts';
 import { bendMm, type SectionForm } from '../stock/section.ts';
-import type { Outline } from '../geometry/outline.ts';
+import { outlineAreaMm2, type Outline } from '../geometry/outline.ts';
 import type { Cut } from './cut.ts';
 
 /** What a blank comes to once it is read. */
@@ -130,4 +130,22 @@ export class BlankContext {
     const bend = given('thickness', this.stock ? bendMm(this.stock.section) : 0, 'mm', 'the stock');
     return Object.values(this.stock?.sizes ?? {}).find(({ value }) => value === bend.value) ?? bend;
   }
+}
+
+/**
+ * A blank of sheet with a width and a length, of which all is used.
+ * @param outlineOf  the outline of a width and a length, mm
+ * @returns null when a size cannot be read or the outline cannot exist; it has been reported then
+ */
+export function outlineBlank(
+  typed: { readonly width: string; readonly length: string },
+  context: BlankContext,
+  outlineOf: (widthMm: number, lengthMm: number) => Outline,
+): BlankReading | null {
+  const width = context.length('width', typed.width, 'width');
+  const length = context.length('length', typed.length, 'length');
+  if (!width || !length) return null;
+  const outline = outlineOf(width.value, length.value);
+  const area = reportedFormula(() => outlineAreaMm2(outline), 'blank.length', context.report);
+  return area === null ? null : wholeBlank({ kind: 'outline', outline, sizes: [width, length] });
 }

@@ -1,7 +1,5 @@
 // An ellipse of sheet.
-import { outlineAreaMm2, type Outline } from '../../geometry/outline.ts';
-import { reportedFormula } from '../../measure/read/reported.ts';
-import { blankRule, measuresSchema, wholeBlank } from '../blank-rule.ts';
+import { blankRule, measuresSchema, outlineBlank } from '../blank-rule.ts';
 
 /** The blank rule `oval`. */
 export const oval = blankRule({
@@ -11,12 +9,5 @@ export const oval = blankRule({
   fresh: { rule: 'oval', width: '', length: '' },
   main: 'length',
   fields: { width: { word: 'by' } },
-  read(typed, context) {
-    const width = context.length('width', typed.width, 'width');
-    const length = context.length('length', typed.length, 'length');
-    if (!width || !length) return null;
-    const outline: Outline = { shape: 'oval', lengthMm: length.value, widthMm: width.value };
-    const area = reportedFormula(() => outlineAreaMm2(outline), 'blank.length', context.report);
-    return area === null ? null : wholeBlank({ kind: 'outline', outline, sizes: [width, length] });
-  },
+  read: (typed, context) => outlineBlank(typed, context, (widthMm, lengthMm) => ({ shape: 'oval', lengthMm, widthMm })),
 });
