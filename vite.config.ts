@@ -20,8 +20,7 @@ export default defineConfig({
         codeSplitting: {
           groups: [
             { name: 'react', test: /node_modules[\\/](react|react-dom|scheduler|react-router)[\\/]/ },
-            // With zod stands what settles it: schemas anywhere are made only after this chunk has run.
-            { name: 'zod', test: /node_modules[\\/]zod[\\/]|web[\\/]shell[\\/]before-all/ },
+            { name: 'zod', test: /node_modules[\\/]zod[\\/]|web[\\/]shell[\\/]zod/ },
           ],
         },
       },
@@ -30,6 +29,8 @@ export default defineConfig({
   worker: { format: 'es' },
   resolve: {
     alias: [
+      // Sets zod up for the content security policy, in the page and in every worker.
+      { find: /^zod$/, replacement: fileURLToPath(new URL('web/shell/zod.ts', import.meta.url)) },
       // The solver asks for this module only where there is no page.
       { find: 'node:module', replacement: fileURLToPath(new URL('web/workers/no-module.ts', import.meta.url)) },
       // The package names its development build alone.

@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import { batchSchema } from '../core/batch/batch.ts';
 import { pieceSchema } from '../core/piece/piece.ts';
-import { documentRoutes, documentSchema } from './document.ts';
+import { documentFolders, documentRoutes, documentSchema } from './document.ts';
 import { route } from './route.ts';
 
 const batchDocumentSchema = documentSchema(batchSchema);
@@ -37,5 +37,5 @@ export const batchRoutes = {
     answer: batchDocumentSchema,
     status: 201,
   }),
-  ...documentRoutes('batches', batchSchema),
+  ...documentRoutes(documentFolders.batch, batchSchema),
 };

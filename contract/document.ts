@@ -48,6 +48,9 @@ export type DocumentOf<Body> = Readonly<Omit<Envelope, 'body' | 'accepted'>> & {
 /** The kinds of documents a ledger holds. */
 export type DocumentKind = 'studio' | 'piece' | 'batch' | 'fair' | 'quote';
 
+/** Where each kind of document that has an id lives, below /api. */
+export const documentFolders = { piece: 'pieces', batch: 'batches', fair: 'fairs', quote: 'quotes' } as const;
+
 /** Path parameters of a document's routes. */
 export const documentParams = z.object({ id: idSchema });
 

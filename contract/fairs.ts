@@ -1,7 +1,7 @@
 // Routes of fairs.
 import { z } from 'zod';
 import { fairSchema } from '../core/price/fair/fair.ts';
-import { documentRoutes, documentSchema } from './document.ts';
+import { documentFolders, documentRoutes, documentSchema } from './document.ts';
 import { route } from './route.ts';
 
 const fairDocumentSchema = documentSchema(fairSchema);
@@ -26,5 +26,5 @@ export const fairRoutes = {
     answer: fairDocumentSchema,
     status: 201,
   }),
-  ...documentRoutes('fairs', fairSchema),
+  ...documentRoutes(documentFolders.fair, fairSchema),
 };

@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import { withStandardTerms } from '../core/piece/earlier-versions.ts';
 import { pieceSchema } from '../core/piece/piece.ts';
-import { archiveSchema, documentParams, documentRoutes, documentSchema } from './document.ts';
+import { archiveSchema, documentParams, documentFolders, documentRoutes, documentSchema } from './document.ts';
 import { route } from './route.ts';
 
 const pieceDocumentSchema = documentSchema(pieceSchema);
@@ -115,5 +115,5 @@ export const pieceRoutes = {
     body: archiveSchema,
     answer: pieceDocumentSchema,
   }),
-  ...documentRoutes('pieces', pieceSchema),
+  ...documentRoutes(documentFolders.piece, pieceSchema),
 };

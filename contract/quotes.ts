@@ -1,7 +1,7 @@
 // Routes of quotes.
 import { z } from 'zod';
 import { quoteSchema } from '../core/price/quote/quote.ts';
-import { documentRoutes, documentSchema } from './document.ts';
+import { documentFolders, documentRoutes, documentSchema } from './document.ts';
 import { route } from './route.ts';
 
 const quoteDocumentSchema = documentSchema(quoteSchema);
@@ -26,5 +26,5 @@ export const quoteRoutes = {
     answer: quoteDocumentSchema,
     status: 201,
   }),
-  ...documentRoutes('quotes', quoteSchema),
+  ...documentRoutes(documentFolders.quote, quoteSchema),
 };

@@ -5,7 +5,8 @@ import { Check, Copy, Pin, PinOff } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import type { Answer } from '../../core/ask/ask.ts';
 import { useAddPieceMutation, useGetPiecesQuery } from '../state/endpoints/pieces.ts';
-import { remember, togglePin, useAskHistory } from '../state/ask-history.ts';
+import { asked, pinToggled, selectAskHistory } from '../state/ask-history.ts';
+import { useAppDispatch, useAppSelector } from '../state/store.ts';
 import { emptyPiece } from '../../core/piece/piece.ts';
 
 interface AnswerToolsProps {
@@ -15,7 +16,8 @@ interface AnswerToolsProps {
 }
 
 export function AnswerTools({ line, answer, onDone }: AnswerToolsProps) {
-  const { pinned } = useAskHistory();
+  const dispatch = useAppDispatch();
+  const { pinned } = useAppSelector(selectAskHistory);
   const isPinned = pinned.includes(line.trim());
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-2 text-[14px]">
@@ -24,8 +26,8 @@ export function AnswerTools({ line, answer, onDone }: AnswerToolsProps) {
         type="button"
         className="link flex items-center gap-1"
         onClick={() => {
-          remember(line);
-          togglePin(line.trim());
+          dispatch(asked(line));
+          dispatch(pinToggled(line.trim()));
         }}
       >
         {isPinned ? <PinOff size={15} /> : <Pin size={15} />} {isPinned ? 'Unpin' : 'Pin'}
@@ -36,6 +38,7 @@ export function AnswerTools({ line, answer, onDone }: AnswerToolsProps) {
 }
 
 function CopyButton({ line, answer }: { line: string; answer: Answer }) {
+  const dispatch = useAppDispatch();
   const [copied, setCopied] = useState(false);
   const [main] = answer.figures;
   if (!main) return null;
@@ -45,7 +48,7 @@ function CopyButton({ line, answer }: { line: string; answer: Answer }) {
       type="button"
       className="link flex items-center gap-1"
       onClick={() => {
-        remember(line);
+        dispatch(asked(line));
         void navigator.clipboard.writeText(text).then(() => setCopied(true));
       }}
     >
@@ -56,10 +59,11 @@ function CopyButton({ line, answer }: { line: string; answer: Answer }) {
 
 function TakeInto({ line, answer, onDone }: AnswerToolsProps) {
   const navigate = useNavigate();
+  const dispatch = useAppDispatch();
   const { data: pieces = [] } = useGetPiecesQuery();
   const [addPiece] = useAddPieceMutation();
   const take = async (id: string) => {
-    remember(line);
+    dispatch(asked(line));
     onDone?.();
     const pieceId = id === 'new' ? (await addPiece(emptyPiece)).data?.id : id;
     if (pieceId) await navigate(`/pieces/${pieceId}`, { state: { take: answer.part } });

@@ -3,7 +3,8 @@ import { Redo2, Undo2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import type { OpenDocument } from '../state/drafts.ts';
 import { redone, undone } from '../state/drafts.ts';
-import { acceptDraft, dropDraft, isUnsaved } from '../state/saving.ts';
+import { acceptDraft, dropDraft } from '../state/finish-draft.ts';
+import { isUnsaved } from '../state/saving.ts';
 import { useAppDispatch } from '../state/store.ts';
 
 interface DraftLineProps {

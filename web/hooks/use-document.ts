@@ -32,7 +32,7 @@ export function useDocument<Kind extends DocumentKind>(
   const open = useAppSelector((state) => state.drafts[name]);
 
   useEffect(() => {
-    if (currentData && !isFetching) dispatch(openDocument({ kind, id }, currentData));
+    if (currentData && !isFetching) void dispatch(openDocument({ kind, id }, currentData));
   }, [dispatch, kind, id, currentData, isFetching]);
 
   useUndoKeys(name);

@@ -1,12 +1,13 @@
 // The ask line of the header: a trade sum in one line, answered while it is typed. Key `=` from anywhere.
-import { useEffect, useRef, useState } from 'react';
-import { Link } from 'react-router';
-import { AnswerTools } from '../components/answer-tools.tsx';
-import { AnswerView } from '../components/answer-view.tsx';
-import { remember } from '../state/ask-history.ts';
-import { useAsk } from '../hooks/use-ask.ts';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { asked } from '../state/ask-history.ts';
+import { useAppDispatch } from '../state/store.ts';
+
+// Loaded when a maker first comes to the line.
+const AskAnswer = lazy(async () => ({ default: (await import('./ask-answer.tsx')).AskAnswer }));
 
 export function AskLine() {
+  const dispatch = useAppDispatch();
   const [line, setLine] = useState('');
   const [open, setOpen] = useState(false);
   const field = useRef<HTMLInputElement>(null);
@@ -60,54 +61,21 @@ export function AskLine() {
           setOpen(true);
         }}
         onKeyDown={(event) => {
-          if (event.key === 'Enter') remember(line);
+          if (event.key === 'Enter') dispatch(asked(line));
         }}
       />
       {open && (
-        <Unfolded
-          line={line}
-          onAsk={(next) => {
-            setLine(next);
-            field.current?.focus();
-          }}
-          onDone={() => setOpen(false)}
-        />
+        <Suspense>
+          <AskAnswer
+            line={line}
+            onAsk={(next) => {
+              setLine(next);
+              field.current?.focus();
+            }}
+            onDone={() => setOpen(false)}
+          />
+        </Suspense>
       )}
     </div>
-  );
-}
-
-function Unfolded({ line, onAsk, onDone }: { line: string; onAsk: (line: string) => void; onDone: () => void }) {
-  const answer = useAsk(line);
-  return (
-    <section
-      className="absolute top-[calc(100%+4px)] right-0 z-40 max-h-[calc(100vh-80px)] w-[min(92vw,460px)] overflow-y-auto rounded border border-rule bg-page p-4 shadow-xl"
-      aria-label="Answer"
-      aria-live="polite"
-    >
-      {answer ? (
-        <>
-          <AnswerView answer={answer} onAsk={onAsk} />
-          <div className="mt-3 flex flex-wrap items-center justify-between gap-x-4 gap-y-2 border-t border-hair pt-3">
-            {answer.ok ? <AnswerTools line={line} answer={answer} onDone={onDone} /> : <span />}
-            <AllAnswers onDone={onDone} line={line} />
-          </div>
-        </>
-      ) : (
-        <div className="flex items-baseline justify-between gap-4 text-[15px]">
-          <span className="text-soft">Lengths, weights, gauges, ring sizes, bezels, chains, melts…</span>
-          <AllAnswers onDone={onDone} line={line} />
-        </div>
-      )}
-    </section>
-  );
-}
-
-function AllAnswers({ line, onDone }: { line: string; onDone: () => void }) {
-  const search = line.trim() ? `?q=${encodeURIComponent(line.trim())}` : '';
-  return (
-    <Link className="link text-[14px] whitespace-nowrap" to={`/ask${search}`} onClick={onDone}>
-      Ask page
-    </Link>
   );
 }

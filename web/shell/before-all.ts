@@ -1,9 +1,7 @@
 // Set-up that must run before any other module, under the strict content security policy.
-import { config } from 'zod';
-
-// The policy forbids compiling validators with new Function, and probing for it reports a violation.
-config({ jitless: true });
 
 // Dialogs add a style element, which needs the page's nonce.
 const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce;
 if (nonce) (globalThis as { __webpack_nonce__?: string }).__webpack_nonce__ = nonce;
+
+export {};

@@ -1,60 +1,53 @@
 // Questions asked and pinned on this device. Only the questions are stored: an answer is computed again at today's
 // metal prices.
-import { useSyncExternalStore } from 'react';
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { z } from 'zod';
 
 const KEY = 'noon-ask';
 const MOST_KEPT = 60;
 
 const keptSchema = z.object({ asked: z.array(z.string().max(500)), pinned: z.array(z.string().max(500)) });
+/** Questions, the latest first. */
 export type AskHistory = z.infer<typeof keptSchema>;
 
-const none: AskHistory = { asked: [], pinned: [] };
-let history: AskHistory | null = null;
-const listeners = new Set<() => void>();
+const slice = createSlice({
+  name: 'askHistory',
+  initialState: readHistory,
+  reducers: {
+    /** Puts a question first in the list; a blank one changes nothing. */
+    asked(history, { payload }: PayloadAction<string>) {
+      const line = payload.trim();
+      if (line) history.asked = [line, ...history.asked.filter((other) => other !== line)].slice(0, MOST_KEPT);
+    },
+    pinToggled(history, { payload: line }: PayloadAction<string>) {
+      const { pinned } = history;
+      history.pinned = pinned.includes(line) ? pinned.filter((other) => other !== line) : [line, ...pinned];
+    },
+    historyCleared(history) {
+      history.asked = [];
+    },
+  },
+});
 
-// Read at first use: the page may not be ready while this module loads.
-function current(): AskHistory {
-  history ??= readKept();
-  return history;
+export const askHistoryReducer = slice.reducer;
+export const { asked, pinToggled, historyCleared } = slice.actions;
+
+/** The part of the store that holds the history. */
+interface WithHistory {
+  readonly askHistory: AskHistory;
 }
+export const selectAskHistory = ({ askHistory }: WithHistory): AskHistory => askHistory;
 
-function readKept(): AskHistory {
+/** The history that the browser stored; an empty one where there is none, or it cannot be read. */
+export function readHistory(): AskHistory {
   try {
-    const kept = keptSchema.safeParse(JSON.parse(localStorage.getItem(KEY) ?? 'null'));
-    return kept.success ? kept.data : none;
+    return keptSchema.parse(JSON.parse(localStorage.getItem(KEY) ?? ''));
   } catch {
-    return none;
+    return { asked: [], pinned: [] };
   }
 }
 
-function keep(next: AskHistory): void {
-  history = next;
-  localStorage.setItem(KEY, JSON.stringify(next));
-  for (const listener of listeners) listener();
-}
-
-/** Puts a question first in the list. */
-export function remember(line: string): void {
-  const asked = line.trim();
-  const before = current();
-  if (asked)
-    keep({ ...before, asked: [asked, ...before.asked.filter((other) => other !== asked)].slice(0, MOST_KEPT) });
-}
-
-export function togglePin(line: string): void {
-  const before = current();
-  const { pinned } = before;
-  keep({ ...before, pinned: pinned.includes(line) ? pinned.filter((other) => other !== line) : [line, ...pinned] });
-}
-
-export function forgetAsked(): void {
-  keep({ ...current(), asked: [] });
-}
-
-export function useAskHistory(): AskHistory {
-  return useSyncExternalStore((listener) => {
-    listeners.add(listener);
-    return () => listeners.delete(listener);
-  }, current);
+/** Stores the history in the browser. */
+export function storeHistory(history: AskHistory): void {
+  localStorage.setItem(KEY, JSON.stringify(history));
 }

@@ -1,8 +1,5 @@
 // The basis of all computation, and the computations of core memoized between keystrokes.
 import { weakMapMemoize } from '@reduxjs/toolkit';
-import type { Batch } from '../../core/batch/batch.ts';
-import type { MadeLine } from '../../core/batch/batch-run.ts';
-import { countBatch, type BatchCount } from '../../core/batch/count-batch.ts';
 import type { Issue } from '../../core/measure/issue.ts';
 import type { Fix } from '../../core/metal/fix.ts';
 import type { Receipt } from '../../core/metal/receipt.ts';
@@ -36,13 +33,6 @@ export interface Basis {
   readonly fix: Fix | null;
   /** Metal received, latest first. */
   readonly receipts: readonly Receipt[];
-}
-
-const rememberedBatch = weakMapMemoize(countBatch);
-
-/** @param made  pass the same array while its pieces are the same */
-export function batchCount(batch: Batch, made: readonly MadeLine[], { rates, fix }: Basis): BatchCount {
-  return rememberedBatch(batch, made, rates, fix);
 }
 
 /** @param size  id of one of its sizes; the first when left out */

@@ -1,11 +1,8 @@
 // The best known plan of each problem, shared by all screens.
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { isBetter } from '../../core/plan/model/objective.ts';
-import type { Objective, ScheduleProblem, ScheduledStep } from '../../core/plan/model/problem.ts';
-import { indexProblem } from '../../core/plan/model/indexed-problem.ts';
-import { quickPlan } from '../../core/plan/solve/quick-plan.ts';
+import type { Objective, ScheduledStep } from '../../core/plan/model/problem.ts';
 import type { Solution } from '../../core/plan/solve/solution.ts';
-import { warmStart, type WarmStartStep } from '../../core/plan/solve/warm-start.ts';
 
 /** What is known of a problem. */
 export interface KnownPlan {
@@ -48,30 +45,3 @@ const slice = createSlice({
 
 export const plansReducer = slice.reducer;
 export const { planLearned } = slice.actions;
-
-/**
- * A plan at once: as close as possible to the last one, or by priority rules where that is better.
- * @param last  steps of the plan before
- * @returns null when there is no plan
- */
-export function planAtOnce(problem: ScheduleProblem, last: readonly ScheduledStep[]): Solution | null {
-  const quick = quickPlan(problem);
-  const placed = placedLike(problem, last);
-  const like = placed.length > 0 ? warmStart(indexProblem(problem), new Map(placed)) : null;
-  return like && (!quick || !isBetter(quick.objective, like.objective)) ? like : quick;
-}
-
-/** Where the last plan put the steps of a problem: most of it is the same as a minute ago. */
-export function placedLike(
-  { jobs, makers }: ScheduleProblem,
-  last: readonly ScheduledStep[],
-): (readonly [number, WarmStartStep])[] {
-  const before = new Map(last.map((step) => [`${step.job} ${step.step}`, step]));
-  const makerAt = new Map(makers.map(({ id }, index) => [id, index]));
-  return jobs
-    .flatMap((job) => job.steps.map((step) => `${job.id} ${step.id}`))
-    .flatMap((name, index): (readonly [number, WarmStartStep])[] => {
-      const was = before.get(name);
-      return was ? [[index, { start: was.start, maker: makerAt.get(was.maker ?? '') ?? -1 }]] : [];
-    });
-}

@@ -3,6 +3,7 @@ import { beforeAll, beforeEach, expect, test, vi } from 'vitest';
 import type { DocumentOf } from '../../contract/document.ts';
 import { emptyPiece, type Piece } from '../../core/piece/piece.ts';
 import type * as Drafts from './drafts.ts';
+import type * as Finishing from './finish-draft.ts';
 import type * as Saving from './saving.ts';
 import type * as Store from './store.ts';
 
@@ -64,9 +65,14 @@ vi.stubGlobal('fetch', async (input: Request | string, init?: RequestInit) => {
   });
 });
 
-let app: typeof Drafts & typeof Saving & typeof Store;
+let app: typeof Drafts & typeof Saving & typeof Finishing & typeof Store;
 beforeAll(async () => {
-  app = { ...(await import('./store.ts')), ...(await import('./saving.ts')), ...(await import('./drafts.ts')) };
+  app = {
+    ...(await import('./store.ts')),
+    ...(await import('./saving.ts')),
+    ...(await import('./finish-draft.ts')),
+    ...(await import('./drafts.ts')),
+  };
 });
 
 const open = () => app.store.getState().drafts[name];
@@ -190,42 +196,42 @@ test('a closing page sends its unacknowledged drafts', async () => {
   expect((await nextCall()).body).toEqual({ version: 1, body: named('b') });
 });
 
-test('a draft that a page could not send is restored when the document is opened again', () => {
+test('a draft that a page could not send is restored when the document is opened again', async () => {
   type('b');
   app.store.dispatch(app.closed({ name }));
-  app.store.dispatch(app.openDocument(key, stored('a', 1)));
+  await app.store.dispatch(app.openDocument(key, stored('a', 1)));
   expect(open()).toMatchObject({ body: named('b'), saving: 'waiting' });
 });
 
-test('a stored draft that had arrived is deleted', () => {
+test('a stored draft that had arrived is deleted', async () => {
   type('b');
   app.store.dispatch(app.closed({ name }));
-  app.store.dispatch(app.openDocument(key, stored('b', 2)));
+  await app.store.dispatch(app.openDocument(key, stored('b', 2)));
   expect(open()).toMatchObject({ saving: 'saved', stored: { version: 2 } });
   expect(kept.size).toBe(0);
 });
 
-test('a stored draft on an old version is sent on it, so that both versions are shown', () => {
+test('a stored draft on an old version is sent on it, so that both versions are shown', async () => {
   type('b');
   app.store.dispatch(app.closed({ name }));
-  app.store.dispatch(app.openDocument(key, stored('theirs', 5)));
+  await app.store.dispatch(app.openDocument(key, stored('theirs', 5)));
   expect(open()).toMatchObject({ body: named('b'), stored: { version: 1 } });
 });
 
 test.each(['not JSON', '{"version":0,"body":{}}', '{"version":1,"body":{"name":3}}', 'null'])(
   'a stored draft that cannot be read is ignored: %s',
-  (text) => {
+  async (text) => {
     app.store.dispatch(app.closed({ name }));
     kept.set('noon-unsaved/piece/1', text);
-    app.store.dispatch(app.openDocument(key, stored('a', 1)));
+    await app.store.dispatch(app.openDocument(key, stored('a', 1)));
     expect(open()).toMatchObject({ body: named('a'), saving: 'saved' });
   },
 );
 
-test('a stored draft of an earlier version is read with the field names of today', () => {
+test('a stored draft of an earlier version is read with the field names of today', async () => {
   const step = { id: 's', name: 'Pickle', station: '', setUp: '', each: '', byItself: '9', meanwhile: false };
   app.store.dispatch(app.closed({ name }));
   kept.set('noon-unsaved/piece/1', JSON.stringify({ version: 1, body: { ...named('b'), steps: [step] } }));
-  app.store.dispatch(app.openDocument(key, stored('a', 1)));
+  await app.store.dispatch(app.openDocument(key, stored('a', 1)));
   expect(open()?.body).toMatchObject({ name: 'b', steps: [{ unattended: '9', overlaps: false }] });
 });

@@ -2,6 +2,7 @@
 import { configureStore, createListenerMiddleware, isAnyOf } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api.ts';
+import { askHistoryReducer, storeHistory } from './ask-history.ts';
 import { conflictSettled, draftsReducer, edited, opened, redone, undone, unreachable } from './drafts.ts';
 import { plansReducer } from './plans.ts';
 import { keepUnsaved, saveDraft, sendUnsaved } from './saving.ts';
@@ -13,7 +14,12 @@ const TRY_AGAIN_MS = 3000;
 const listener = createListenerMiddleware();
 
 export const store = configureStore({
-  reducer: { drafts: draftsReducer, plans: plansReducer, [api.reducerPath]: api.reducer },
+  reducer: {
+    drafts: draftsReducer,
+    plans: plansReducer,
+    askHistory: askHistoryReducer,
+    [api.reducerPath]: api.reducer,
+  },
   middleware: (defaults) =>
     // The checks read every draft at every keystroke, in development only, and the drafts are plain JSON by their
     // schema.
@@ -36,9 +42,11 @@ listener.startListening({
 });
 
 // A crash, a reload or an empty battery loses nothing: the browser stores what the ledger has not acknowledged.
-let keptDrafts = store.getState().drafts;
+let { drafts: keptDrafts, askHistory: keptHistory } = store.getState();
 store.subscribe(() => {
-  const { drafts } = store.getState();
+  const { drafts, askHistory } = store.getState();
+  if (askHistory !== keptHistory) storeHistory(askHistory);
+  keptHistory = askHistory;
   if (drafts === keptDrafts) return;
   keptDrafts = drafts;
   keepUnsaved(drafts);

@@ -1,5 +1,4 @@
 // Plans the cutting in a worker and reports each better plan; ending the worker stops it.
-import './strict.ts';
 import loadHighs from 'highs';
 import wasmUrl from 'highs/runtime?url';
 import type { BarPlan, BarProblem } from '../../core/cut/bars/bar-problem.ts';

@@ -1,5 +1,4 @@
 // Computes the effect of a change on a plan in a worker: a step moved, a batch added.
-import './strict.ts';
 import type { NewBenchEntry } from '../../core/plan/studio/bench-entry.ts';
 import { tryPin } from '../../core/plan/studio/replan.ts';
 import {

@@ -1,5 +1,4 @@
 // Searches for better plans in a worker and reports them; ending the worker stops it.
-import './strict.ts';
 import { warmStart, type WarmStartStep } from '../../core/plan/solve/warm-start.ts';
 import type { Objective, ScheduleProblem } from '../../core/plan/model/problem.ts';
 import type { Solution } from '../../core/plan/solve/solution.ts';

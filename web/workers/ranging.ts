@@ -1,5 +1,4 @@
 // Simulates batches in a worker, for the likely range of a cost.
-import './strict.ts';
 import { likelyRange, type CostVariation } from '../../core/price/piece/likely-range.ts';
 import type { WorkerMessage } from './latest-only-worker.ts';
 

@@ -1,5 +1,4 @@
 // Values all pieces in a worker: the page asks once and receives progress.
-import './strict.ts';
 import { weakMapMemoize } from '@reduxjs/toolkit';
 import type { Fix } from '../../core/metal/fix.ts';
 import type { Receipt } from '../../core/metal/receipt.ts';

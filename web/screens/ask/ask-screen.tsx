@@ -4,7 +4,8 @@ import { showExactly } from '../../../core/figure/show.ts';
 import { useSearchParams } from 'react-router';
 import { Pin } from 'lucide-react';
 import { askExamples } from '../../../core/ask/ask.ts';
-import { forgetAsked, remember, useAskHistory } from '../../state/ask-history.ts';
+import { asked as questionAsked, historyCleared, selectAskHistory } from '../../state/ask-history.ts';
+import { useAppDispatch, useAppSelector } from '../../state/store.ts';
 import { useAsk } from '../../hooks/use-ask.ts';
 import { AnswerTools } from '../../components/answer-tools.tsx';
 import { AnswerView } from '../../components/answer-view.tsx';
@@ -15,7 +16,8 @@ export function AskScreen() {
   const line = search.get('q') ?? '';
   const setLine = (next: string) => setSearch(next ? { q: next } : {}, { replace: true });
   const answer = useAsk(line);
-  const { asked, pinned } = useAskHistory();
+  const dispatch = useAppDispatch();
+  const { asked, pinned } = useAppSelector(selectAskHistory);
   const [main] = answer?.ok ? answer.figures : [];
   return (
     <Spread
@@ -27,7 +29,7 @@ export function AskScreen() {
             className="mt-3"
             onSubmit={(event) => {
               event.preventDefault();
-              remember(line);
+              dispatch(questionAsked(line));
             }}
           >
             <input
@@ -52,7 +54,7 @@ export function AskScreen() {
                 lines={asked.filter((each) => !pinned.includes(each))}
                 onAsk={setLine}
               />
-              <button type="button" className="link mt-3 text-[14px]" onClick={forgetAsked}>
+              <button type="button" className="link mt-3 text-[14px]" onClick={() => dispatch(historyCleared())}>
                 Forget these
               </button>
             </>

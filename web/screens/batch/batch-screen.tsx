@@ -7,7 +7,7 @@ import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
 import { shortDay } from '../../words/dates.ts';
 import { blocks } from '../../../core/measure/issue.ts';
 import { NotFound } from '../../components/not-found.tsx';
-import { batchCount } from '../../state/basis.ts';
+import { batchCount } from '../../state/batch-count.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useDocument, type DocumentInHand } from '../../hooks/use-document.ts';
 import { useMadeLines } from '../../hooks/use-made-lines.ts';

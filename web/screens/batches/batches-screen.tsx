@@ -5,7 +5,7 @@ import type { BatchCount } from '../../../core/batch/count-batch.ts';
 import { batchTotals, metalTotals, type NamedCount } from '../../../core/batch/batch-totals.ts';
 import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
 import { dayInWords, daysLate } from '../../words/dates.ts';
-import { batchCount } from '../../state/basis.ts';
+import { batchCount } from '../../state/batch-count.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { batchTitle } from '../../../core/batch/count-batch.ts';
 import { usePlan } from '../../hooks/use-plan.ts';

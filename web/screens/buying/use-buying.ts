@@ -20,7 +20,7 @@ import { benchSteps } from '../../../core/plan/studio/batch-steps.ts';
 import { batchTitle } from '../../../core/batch/count-batch.ts';
 import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
 import { useGetGoodsQuery, useGetPriceListsQuery, useGetShelfQuery } from '../../state/endpoints/stock.ts';
-import { batchCount } from '../../state/basis.ts';
+import { batchCount } from '../../state/batch-count.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useNow } from '../../hooks/use-now.ts';
 import { madeLinesOf } from '../../state/made-lines.ts';

@@ -20,7 +20,7 @@ import {
   useIssueMetalMutation,
 } from '../../state/endpoints/stock.ts';
 import { NotFound } from '../../components/not-found.tsx';
-import { batchCount } from '../../state/basis.ts';
+import { batchCount } from '../../state/batch-count.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { problemOf } from '../../state/saving.ts';
 import { useDocument } from '../../hooks/use-document.ts';

@@ -13,12 +13,14 @@ import { problemOf } from '../../state/saving.ts';
 import { Spread } from '../../components/spread.tsx';
 import { titleOf } from './book-line.ts';
 import { BookTable, type Sorting, type SortKey } from './book-table.tsx';
-import { EmptyBook, FirstSteps } from './empty-book.tsx';
-import { PricesToRenew } from './prices-to-renew.tsx';
 import { bookLine, useBook } from './use-book.ts';
 
-// The chart and its library load a moment after the list.
+// The right page loads a moment after the list.
 const HourlyPay = lazy(async () => ({ default: (await import('./hourly-pay.tsx')).HourlyPay }));
+
+const PricesToRenew = lazy(async () => ({ default: (await import('./prices-to-renew.tsx')).PricesToRenew }));
+const EmptyBook = lazy(async () => ({ default: (await import('./empty-book.tsx')).EmptyBook }));
+const FirstSteps = lazy(async () => ({ default: (await import('./empty-book.tsx')).FirstSteps }));
 
 const NO_PIECES: readonly PieceDocument[] = [];
 const ALL: BookWanted = { words: '', tag: '', collection: '' };
@@ -78,7 +80,7 @@ export function PiecesScreen() {
               )}
             </>
           )}
-          {all?.length === 0 && <EmptyBook />}
+          <Suspense>{all?.length === 0 && <EmptyBook />}</Suspense>
           {all && all.length > 0 && pieces.length === 0 && <p className="mt-4 text-soft">Nothing is here.</p>}
         </>
       }
@@ -102,13 +104,11 @@ export function PiecesScreen() {
         )
       }
       right={
-        <>
+        <Suspense>
           {all?.length === 0 && <FirstSteps hasFix={basis.fix !== null} />}
           <PricesToRenew lines={failing} />
-          <Suspense>
-            <HourlyPay lines={counted} />
-          </Suspense>
-        </>
+          <HourlyPay lines={counted} />
+        </Suspense>
       }
       rightFoot={
         <>

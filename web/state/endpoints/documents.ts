@@ -1,9 +1,6 @@
 // Documents open for editing, of any kind: read, saved as drafts, accepted, discarded, deleted.
-import { batchRoutes } from '../../../contract/batches.ts';
-import type { DocumentKind, DocumentOf } from '../../../contract/document.ts';
-import { fairRoutes } from '../../../contract/fairs.ts';
-import { pieceRoutes } from '../../../contract/pieces.ts';
-import { quoteRoutes } from '../../../contract/quotes.ts';
+import { z } from 'zod';
+import { documentFolders, documentRoutes, type DocumentKind, type DocumentOf } from '../../../contract/document.ts';
 import { pathTo } from '../../../contract/route.ts';
 import { studioRoutes } from '../../../contract/studio.ts';
 import type { Batch } from '../../../core/batch/batch.ts';
@@ -12,7 +9,6 @@ import type { Fair } from '../../../core/price/fair/fair.ts';
 import type { Quote } from '../../../core/price/quote/quote.ts';
 import type { Studio } from '../../../core/studio/studio.ts';
 import { api, requestOf } from '../api.ts';
-import { patchLists } from '../patch-lists.ts';
 
 export interface Bodies {
   readonly piece: Piece;
@@ -28,11 +24,13 @@ export interface DocumentKey {
   readonly id: string;
 }
 
+// The body of a document of any kind: the server checks it, so its schema stays out of the first load.
+const anyBody = z.unknown();
 const routesOf = {
-  piece: pieceRoutes,
-  batch: batchRoutes,
-  fair: fairRoutes,
-  quote: quoteRoutes,
+  piece: documentRoutes(documentFolders.piece, anyBody),
+  batch: documentRoutes(documentFolders.batch, anyBody),
+  fair: documentRoutes(documentFolders.fair, anyBody),
+  quote: documentRoutes(documentFolders.quote, anyBody),
   studio: studioRoutes,
 } as const;
 const tagByKind = { piece: 'Pieces', batch: 'Batches', studio: 'Studio', fair: 'Fairs', quote: 'Quotes' } as const;
@@ -53,7 +51,10 @@ const injected = api.injectEndpoints({
       // The lists take the saved draft itself: fetching a whole list after each pause in typing would be waste.
       onQueryStarted: async ({ kind }, { dispatch, queryFulfilled }) => {
         const { data } = await queryFulfilled.catch(() => ({ data: null }));
-        if (data) patchLists(dispatch, kind, data);
+        if (!data) return;
+        // Loaded on demand: it knows the lists of all kinds.
+        const { patchLists } = await import('../patch-lists.ts');
+        patchLists(dispatch, kind, data);
       },
     }),
     dropDraft: build.mutation<DocumentOf<unknown>, DocumentKey & { version: number }>({
