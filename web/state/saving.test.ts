@@ -85,6 +85,9 @@ async function nextCall(): Promise<Sent> {
   return call;
 }
 
+/** The browser stores a change a moment after it. */
+const isKept = () => vi.waitFor(() => expect(kept.size).toBe(1));
+
 beforeEach(() => {
   calls = [];
   kept.clear();
@@ -182,12 +185,12 @@ test('accepting sends what is typed first, and then accepts it', async () => {
 test('an unacknowledged draft is stored in the browser at every change, and deleted once acknowledged', async () => {
   type('b');
   type('c');
-  expect([...kept.keys()]).toEqual(['noon-unsaved/piece/1']);
+  await vi.waitFor(() => expect([...kept.keys()]).toEqual(['noon-unsaved/piece/1']));
   expect(JSON.parse(kept.get('noon-unsaved/piece/1') ?? '')).toEqual({ version: 1, body: named('c') });
   const saving = save();
   (await nextCall()).answer(200, stored('c', 2));
   await saving;
-  expect(kept.size).toBe(0);
+  await vi.waitFor(() => expect(kept.size).toBe(0));
 });
 
 test('a closing page sends its unacknowledged drafts', async () => {
@@ -198,6 +201,7 @@ test('a closing page sends its unacknowledged drafts', async () => {
 
 test('a draft that a page could not send is restored when the document is opened again', async () => {
   type('b');
+  await isKept();
   app.store.dispatch(app.closed({ name }));
   await app.store.dispatch(app.openDocument(key, stored('a', 1)));
   expect(open()).toMatchObject({ body: named('b'), saving: 'waiting' });
@@ -213,6 +217,7 @@ test('a stored draft that had arrived is deleted', async () => {
 
 test('a stored draft on an old version is sent on it, so that both versions are shown', async () => {
   type('b');
+  await isKept();
   app.store.dispatch(app.closed({ name }));
   await app.store.dispatch(app.openDocument(key, stored('theirs', 5)));
   expect(open()).toMatchObject({ body: named('b'), stored: { version: 1 } });

@@ -41,14 +41,28 @@ listener.startListening({
   },
 });
 
+/** ms after a change until the browser stores it: after the next frame, so that no key waits for the disk. */
+const KEEP_AFTER_MS = 50;
+
 // A crash, a reload or an empty battery loses nothing: the browser stores what the ledger has not acknowledged.
 let { drafts: keptDrafts, askHistory: keptHistory } = store.getState();
+let keeping: ReturnType<typeof setTimeout> | undefined;
+
+function keep(): void {
+  clearTimeout(keeping);
+  keeping = undefined;
+  const { drafts, askHistory } = store.getState();
+  if (drafts !== keptDrafts) keepUnsaved(drafts);
+  if (askHistory !== keptHistory) storeHistory(askHistory);
+  keptDrafts = drafts;
+  keptHistory = askHistory;
+}
+
 store.subscribe(() => {
   const { drafts, askHistory } = store.getState();
-  if (askHistory !== keptHistory) storeHistory(askHistory);
-  keptHistory = askHistory;
-  if (drafts === keptDrafts) return;
-  keptDrafts = drafts;
-  keepUnsaved(drafts);
+  if (drafts !== keptDrafts || askHistory !== keptHistory) keeping ??= setTimeout(keep, KEEP_AFTER_MS);
 });
-window.addEventListener('pagehide', () => sendUnsaved(store.getState().drafts));
+window.addEventListener('pagehide', () => {
+  keep();
+  sendUnsaved(store.getState().drafts);
+});
