@@ -1,6 +1,8 @@
 import js from '@eslint/js';
 import prettier from 'eslint-config-prettier';
+import jsxA11y from 'eslint-plugin-jsx-a11y';
 import reactHooks from 'eslint-plugin-react-hooks';
+import importSort from 'eslint-plugin-simple-import-sort';
 import globals from 'globals';
 import tseslint from 'typescript-eslint';
 
@@ -13,6 +15,13 @@ const clockReads = [
 export default tseslint.config(
   { ignores: ['dist/', 'node_modules/', 'data/', 'coverage/', 'test-results/'] },
   js.configs.recommended,
+  {
+    plugins: { 'simple-import-sort': importSort },
+    rules: {
+      // One block: set-up that runs first, packages, then our own files from far to near.
+      'simple-import-sort/imports': ['error', { groups: [['^\\u0000', '^node:', '^@?\\w', '^\\.\\.', '^\\.']] }],
+    },
+  },
   {
     files: ['**/*.{ts,tsx}'],
     extends: [tseslint.configs.strictTypeChecked],
@@ -35,6 +44,29 @@ export default tseslint.config(
     rules: { 'no-restricted-syntax': ['error', ...clockReads] },
   },
   { files: ['web/**/*.{ts,tsx}'], ...reactHooks.configs.flat.recommended },
+  {
+    files: ['web/**/*.tsx'],
+    ...jsxA11y.flatConfigs.recommended,
+    rules: {
+      ...jsxA11y.flatConfigs.recommended.rules,
+      // A page opens with the cursor where typing begins.
+      'jsx-a11y/no-autofocus': 'off',
+      // A table laid out as a grid loses its roles in some browsers, so they are written out.
+      'jsx-a11y/no-interactive-element-to-noninteractive-role': [
+        'error',
+        { tr: ['row', 'presentation'], td: ['cell', 'presentation'] },
+      ],
+      'jsx-a11y/no-redundant-roles': ['error', { tbody: ['rowgroup'] }],
+      // Keys of a row reach it from the fields inside.
+      'jsx-a11y/no-noninteractive-element-interactions': [
+        'error',
+        { handlers: ['onClick', 'onKeyDown', 'onKeyUp'], tbody: ['onKeyDown'] },
+      ],
+      // A region that scrolls takes the focus, so that the keyboard can scroll it.
+      'jsx-a11y/no-noninteractive-tabindex': ['error', { tags: ['aside'], roles: ['tabpanel'] }],
+      'jsx-a11y/label-has-associated-control': ['error', { controlComponents: ['Field', 'Choice'], depth: 4 }],
+    },
+  },
   // Playwright reads a fixture's needs from its pattern, also when it needs nothing.
   { files: ['e2e/**/*.ts'], rules: { 'no-empty-pattern': 'off' } },
   // A test that reaches past what is there fails then and there.

@@ -2,7 +2,7 @@
 import { ask } from '../core/ask/ask.ts';
 import { readLine } from '../core/ask/grammar.ts';
 import { alloysWith } from '../core/metal/alloy.ts';
-import { quantileOf, type Measured } from './measured.ts';
+import { type Measured, quantileOf } from './measured.ts';
 
 export function answers(): Measured[] {
   return [

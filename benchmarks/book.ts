@@ -1,7 +1,7 @@
 // A thousand pieces: shown, filtered by a word, sorted.
 import type { Page } from '@playwright/test';
 import { largePiece } from './large-piece.ts';
-import { quantileOf, STARTS, type Measured } from './measured.ts';
+import { type Measured, quantileOf, STARTS } from './measured.ts';
 
 /** Number of pieces. */
 const BOOK = 1000;

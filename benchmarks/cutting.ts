@@ -6,7 +6,7 @@ import { planSheets } from '../core/cut/sheets/plan-sheets.ts';
 import { sheetProblemSchema } from '../core/cut/sheets/sheet-problem.ts';
 import { seeded } from '../core/measure/random.ts';
 import { solveWith } from '../solver/highs.ts';
-import { quantileOf, type Measured } from './measured.ts';
+import { type Measured, quantileOf } from './measured.ts';
 
 const PROBLEMS = 5;
 const SECONDS = 3;

@@ -1,6 +1,6 @@
 // A piece of any size.
 import type { Page } from '@playwright/test';
-import { pieceSchema, type Piece } from '../core/piece/piece.ts';
+import { type Piece, pieceSchema } from '../core/piece/piece.ts';
 
 /** Counts of a generated piece. */
 export interface Large {

@@ -1,16 +1,16 @@
 // Planning: plans decoded a second, time to a good plan, distance from the best, and time to the proof.
-import { scheduleLowerBound } from '../core/plan/solve/lower-bound.ts';
-import { SerialScheduleGeneration } from '../core/plan/solve/serial-schedule-generation.ts';
 import { jobShops } from '../core/plan/fixtures/job-shops.ts';
 import { randomWeek } from '../core/plan/fixtures/random-week.ts';
-import { priorityRuleOrders } from '../core/plan/solve/priority-rules.ts';
+import { indexProblem } from '../core/plan/model/indexed-problem.ts';
 import type { Objective, ScheduleProblem } from '../core/plan/model/problem.ts';
+import { scheduleLowerBound } from '../core/plan/solve/lower-bound.ts';
+import { priorityRuleOrders } from '../core/plan/solve/priority-rules.ts';
 import { quickPlan } from '../core/plan/solve/quick-plan.ts';
 import { searchPlan } from '../core/plan/solve/search.ts';
-import { indexProblem } from '../core/plan/model/indexed-problem.ts';
+import { SerialScheduleGeneration } from '../core/plan/solve/serial-schedule-generation.ts';
 import { ConstraintSolver } from '../solver/minizinc.ts';
 import { planSchedule } from '../solver/plan-schedule.ts';
-import { quantileOf, type Measured } from './measured.ts';
+import { type Measured, quantileOf } from './measured.ts';
 
 const WEEK = { batches: 30, stepsEach: 10, makers: 3, days: 7 };
 const WEEKS = [1, 2];

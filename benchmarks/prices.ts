@@ -6,7 +6,7 @@ import { finePrices, valuePiece } from '../core/price/book/valuation.ts';
 import { readRates } from '../core/studio/rates.ts';
 import { startingStudio } from '../core/studio/studio.ts';
 import { largePiece } from './large-piece.ts';
-import { quantileOf, type Measured } from './measured.ts';
+import { type Measured, quantileOf } from './measured.ts';
 
 const REVALUED = 2000;
 const SLID = 500;

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import type { Page } from '@playwright/test';
 import type { LedgerServer } from '../e2e/ledger-server.ts';
-import { quantileOf, STARTS, type Measured } from './measured.ts';
+import { type Measured, quantileOf, STARTS } from './measured.ts';
 
 /** Leaves the server running. */
 export async function starting(server: LedgerServer, page: Page): Promise<Measured[]> {

@@ -1,7 +1,7 @@
 // Time from a key to the painted page, and time to open a piece.
 import type { Page } from '@playwright/test';
 import { addPiece } from './large-piece.ts';
-import { quantileOf, STARTS, type Measured } from './measured.ts';
+import { type Measured, quantileOf, STARTS } from './measured.ts';
 
 const ROUNDS = 5;
 const KEYSTROKES = 100;

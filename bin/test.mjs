@@ -1,6 +1,6 @@
 // npm test: sets up what is missing, then everything CI runs, in order of how soon it can fail.
 import { spawn } from 'node:child_process';
-import { readFileSync, mkdirSync, rmSync } from 'node:fs';
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureBuilt, ensureDebian, ensureInstalled, root } from './setup.mjs';
 

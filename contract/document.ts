@@ -1,7 +1,7 @@
 // A document: its accepted revisions, and the draft in progress.
 import { z } from 'zod';
-import { route } from './route.ts';
 import { pricedSchema } from '../core/price/piece/standing.ts';
+import { route } from './route.ts';
 
 /** An id, made by whoever creates the document or entry: 1 to 40 characters. */
 export const idSchema = z.string().min(1).max(40);

@@ -2,8 +2,8 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
 import { blankRules } from '../core/blank/blank.ts';
-import { formNames } from '../core/stock/words.ts';
 import { countPiece } from '../core/price/piece/count-piece.ts';
+import { formNames } from '../core/stock/words.ts';
 import { readRates } from '../core/studio/rates.ts';
 import { startingStudio } from '../core/studio/studio.ts';
 import { pieceFileSchema } from './pieces.ts';

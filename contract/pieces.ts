@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import { withStandardTerms } from '../core/piece/earlier-versions.ts';
 import { pieceSchema } from '../core/piece/piece.ts';
-import { archiveSchema, documentParams, documentFolders, documentRoutes, documentSchema } from './document.ts';
+import { archiveSchema, documentFolders, documentParams, documentRoutes, documentSchema } from './document.ts';
 import { route } from './route.ts';
 
 const pieceDocumentSchema = documentSchema(pieceSchema);

@@ -1,9 +1,9 @@
 // Routes of the plan: the bench log, kept plans, and the search for a better plan.
 import { z } from 'zod';
+import { type Schedule, scheduleProblemSchema } from '../core/plan/model/problem.ts';
 import { benchEntrySchema, newBenchEntrySchema } from '../core/plan/studio/bench-entry.ts';
-import { route } from './route.ts';
 import { keptPlanSchema, newKeptPlanSchema } from '../core/plan/studio/kept-plan.ts';
-import { scheduleProblemSchema, type Schedule } from '../core/plan/model/problem.ts';
+import { route } from './route.ts';
 
 const benchPageSchema = z.object({
   /** Earliest first. */

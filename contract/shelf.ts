@@ -1,8 +1,8 @@
 // Routes of stock: lots, entries, and adding to them.
 import { z } from 'zod';
-import { noteSchema, typedSchema } from '../core/measure/typed.ts';
 import { acceptedCutSchema } from '../core/batch/cutting/issue-metal.ts';
 import { newLotSchema, shelfEntrySchema, shelfLotSchema } from '../core/batch/stock/shelf.ts';
+import { noteSchema, typedSchema } from '../core/measure/typed.ts';
 import { documentParams } from './document.ts';
 import { route } from './route.ts';
 

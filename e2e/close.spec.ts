@@ -1,5 +1,5 @@
-import { connect } from 'node:net';
 import { once } from 'node:events';
+import { connect } from 'node:net';
 import { expect, test } from './fixtures.ts';
 
 test('the ledger closes while an idle connection is open', async ({ own }) => {

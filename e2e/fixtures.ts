@@ -2,7 +2,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import { expect, type Locator, type Page, test as base } from '@playwright/test';
 import { LedgerServer, WORKING_DAY } from './ledger-server.ts';
 
 interface Fixtures {

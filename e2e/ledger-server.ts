@@ -1,5 +1,5 @@
 // The built server over its own ledger, started and stopped as a person would.
-import { spawn, type ChildProcess } from 'node:child_process';
+import { type ChildProcess, spawn } from 'node:child_process';
 import { once } from 'node:events';
 
 /** The time of all end-to-end tests and screenshots: a Tuesday morning, with the bench open until five. */

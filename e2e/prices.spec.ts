@@ -1,6 +1,6 @@
 // Prices as a maker uses them: the price book, a price sheet, a fair, a quote, papers for shops.
-import type { Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
 import { choose, expect, expectWritten, openPiece, test, write } from './fixtures.ts';
 
 const row = (page: Page, name: string) =>

@@ -2,10 +2,10 @@ import type { FastifyInstance } from 'fastify';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
 import type { DocumentOf } from '../contract/document.ts';
 import { problemDetailsSchema } from '../contract/problem.ts';
-import { emptyPiece, pieceSchema, type Piece } from '../core/piece/piece.ts';
+import { emptyPiece, type Piece, pieceSchema } from '../core/piece/piece.ts';
 import { createApp } from './app.ts';
+import { type Ledger, openLedger } from './store/ledger.ts';
 import { openStores } from './store/stores.ts';
-import { openLedger, type Ledger } from './store/ledger.ts';
 
 type Loose = Record<string, unknown>;
 

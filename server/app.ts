@@ -12,16 +12,16 @@ import { standIn } from './prices/stand-in.ts';
 import { registerBatches } from './routes/batches.ts';
 import { registerFairs } from './routes/fairs.ts';
 import { registerFixes } from './routes/fixes.ts';
+import { registerGoods } from './routes/goods.ts';
 import { registerPhotos } from './routes/photos.ts';
 import { registerPieces } from './routes/pieces.ts';
 import { registerPlan } from './routes/plan.ts';
-import { registerGoods } from './routes/goods.ts';
 import { registerPriceLists } from './routes/price-lists.ts';
 import { registerPrices } from './routes/prices.ts';
 import { registerQuotes } from './routes/quotes.ts';
 import { registerReceipts } from './routes/receipts.ts';
-import { registerShelf } from './routes/shelf.ts';
 import { registerSheets } from './routes/sheets.ts';
+import { registerShelf } from './routes/shelf.ts';
 import { registerStudio } from './routes/studio.ts';
 import type { Stores } from './store/stores.ts';
 

@@ -5,8 +5,8 @@ import { fileURLToPath } from 'node:url';
 import { createApp } from './app.ts';
 import { serverClock } from './clock.ts';
 import { loadDemo } from './demo/load.ts';
+import { type LedgerKind, openLedger } from './store/ledger.ts';
 import { openStores } from './store/stores.ts';
-import { openLedger, type LedgerKind } from './store/ledger.ts';
 
 /** ms that running answers may take after the server is told to close. */
 const CLOSE_WITHIN_MS = 1000;

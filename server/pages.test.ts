@@ -4,8 +4,8 @@ import { join } from 'node:path';
 import type { FastifyInstance } from 'fastify';
 import { afterAll, beforeAll, expect, test } from 'vitest';
 import { createApp } from './app.ts';
+import { type Ledger, openLedger } from './store/ledger.ts';
 import { openStores } from './store/stores.ts';
-import { openLedger, type Ledger } from './store/ledger.ts';
 
 let dir: string;
 let ledger: Ledger;

@@ -1,7 +1,7 @@
 // The solver through the interface of core, on programs with published answers.
 import loadHighs from 'highs';
 import { describe, expect, test } from 'vitest';
-import type { ProgramColumn, LinearProgram } from '../core/cut/bars/linear-program.ts';
+import type { LinearProgram, ProgramColumn } from '../core/cut/bars/linear-program.ts';
 import { solveWith } from './highs.ts';
 
 const solve = solveWith(await loadHighs());

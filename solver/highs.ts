@@ -1,6 +1,6 @@
 // Passes the HiGHS solver (MIT licence, as WebAssembly) to core.
 import type { Highs } from 'highs';
-import type { ProgramSolution, LinearProgram, LinearProgramSolver } from '../core/cut/bars/linear-program.ts';
+import type { LinearProgram, LinearProgramSolver, ProgramSolution } from '../core/cut/bars/linear-program.ts';
 
 /** HiGHS's own codes for a finished and for an interrupted run. */
 const OPTIMAL = 7;

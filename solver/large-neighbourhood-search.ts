@@ -1,11 +1,11 @@
 // For problems too large for the constraint solver: one window of the plan at a time is free, the rest is fixed, and
 // the solver improves it (large neighbourhood search, Shaw 1998).
+import { seeded } from '../core/measure/random.ts';
+import type { IndexedProblem } from '../core/plan/model/indexed-problem.ts';
+import { isBetter } from '../core/plan/model/objective.ts';
 import { constraintModel, type Output } from '../core/plan/solve/constraint-model.ts';
 import type { Solution } from '../core/plan/solve/solution.ts';
 import { warmStart, type WarmStartStep } from '../core/plan/solve/warm-start.ts';
-import { isBetter } from '../core/plan/model/objective.ts';
-import type { IndexedProblem } from '../core/plan/model/indexed-problem.ts';
-import { seeded } from '../core/measure/random.ts';
 import type { Proving } from './prove-schedule.ts';
 
 /** Number of free steps at once, and the time for them. */

@@ -1,5 +1,5 @@
 // The constraint solver in a process of its own for each model: started ahead, given the model, and ended to stop it.
-import { spawn, type ChildProcessWithoutNullStreams } from 'node:child_process';
+import { type ChildProcessWithoutNullStreams, spawn } from 'node:child_process';
 import { createInterface } from 'node:readline';
 import { fileURLToPath } from 'node:url';
 

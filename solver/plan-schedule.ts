@@ -1,13 +1,13 @@
 // Runs both engines: the search finds a good plan at once and goes on, the constraint solver proves its optimality.
-import { scheduleLowerBound } from '../core/plan/solve/lower-bound.ts';
-import { isTooLarge } from '../core/plan/solve/constraint-model.ts';
+import type { IndexedProblem } from '../core/plan/model/indexed-problem.ts';
 import { isBetter, reachesBound } from '../core/plan/model/objective.ts';
 import type { Objective, Schedule } from '../core/plan/model/problem.ts';
-import type { Solution } from '../core/plan/solve/solution.ts';
+import { isTooLarge } from '../core/plan/solve/constraint-model.ts';
+import { scheduleLowerBound } from '../core/plan/solve/lower-bound.ts';
 import { searchPlan } from '../core/plan/solve/search.ts';
-import type { IndexedProblem } from '../core/plan/model/indexed-problem.ts';
-import type { ConstraintSolver } from './minizinc.ts';
+import type { Solution } from '../core/plan/solve/solution.ts';
 import { polish } from './large-neighbourhood-search.ts';
+import type { ConstraintSolver } from './minizinc.ts';
 import { prove } from './prove-schedule.ts';
 
 /** Time, seed and callbacks of a planning run. */

@@ -2,21 +2,21 @@
 // checker.
 import fc from 'fast-check';
 import { afterAll, describe, expect, test } from 'vitest';
-import { scheduleLowerBound } from '../core/plan/solve/lower-bound.ts';
-import { constraintModel } from '../core/plan/solve/constraint-model.ts';
-import { problems } from '../core/plan/fixtures/random-problems.ts';
 import { scheduleFaults } from '../core/plan/fixtures/check-schedule.ts';
-import { jobShops } from '../core/plan/fixtures/job-shops.ts';
-import { randomWeek } from '../core/plan/fixtures/random-week.ts';
 import { bestOfAll } from '../core/plan/fixtures/exhaustive-search.ts';
-import { warmStart } from '../core/plan/solve/warm-start.ts';
+import { jobShops } from '../core/plan/fixtures/job-shops.ts';
+import { problems } from '../core/plan/fixtures/random-problems.ts';
+import { randomWeek } from '../core/plan/fixtures/random-week.ts';
+import { indexProblem } from '../core/plan/model/indexed-problem.ts';
 import { isBetter } from '../core/plan/model/objective.ts';
 import type { ScheduleProblem } from '../core/plan/model/problem.ts';
+import { constraintModel } from '../core/plan/solve/constraint-model.ts';
+import { scheduleLowerBound } from '../core/plan/solve/lower-bound.ts';
 import { quickPlan } from '../core/plan/solve/quick-plan.ts';
-import { indexProblem } from '../core/plan/model/indexed-problem.ts';
+import { warmStart } from '../core/plan/solve/warm-start.ts';
+import { polish } from './large-neighbourhood-search.ts';
 import { ConstraintSolver } from './minizinc.ts';
 import { planSchedule } from './plan-schedule.ts';
-import { polish } from './large-neighbourhood-search.ts';
 import { prove } from './prove-schedule.ts';
 
 const solver = new ConstraintSolver();

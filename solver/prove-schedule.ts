@@ -1,10 +1,10 @@
 // The second engine: the constraint solver starts from the search's plan, improves it, and proves its bound.
-import { constraintModel, type SolveStage, type Output } from '../core/plan/solve/constraint-model.ts';
-import { warmStart } from '../core/plan/solve/warm-start.ts';
+import type { IndexedProblem } from '../core/plan/model/indexed-problem.ts';
 import { isBetter, SAME } from '../core/plan/model/objective.ts';
 import type { Objective } from '../core/plan/model/problem.ts';
+import { constraintModel, type Output, type SolveStage } from '../core/plan/solve/constraint-model.ts';
 import type { Solution } from '../core/plan/solve/solution.ts';
-import type { IndexedProblem } from '../core/plan/model/indexed-problem.ts';
+import { warmStart } from '../core/plan/solve/warm-start.ts';
 import type { ConstraintSolver, SolverOutcome } from './minizinc.ts';
 
 /** A problem, its solver and its time. */

@@ -1,10 +1,10 @@
-import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
 import { gaugeMm } from '../measure/gauge.ts';
 import { gramsPer } from '../measure/mass-units.ts';
 import { alloysWith } from '../metal/alloy.ts';
 import type { Fix } from '../metal/fix.ts';
-import { ask, askExamples, type Answer, type AskBasis } from './ask.ts';
+import { type Answer, ask, type AskBasis, askExamples } from './ask.ts';
 import { readLine } from './grammar.ts';
 
 const basis: AskBasis = { alloys: alloysWith([]), fix: null };

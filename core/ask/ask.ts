@@ -2,8 +2,8 @@
 import type { Figure } from '../figure/figure.ts';
 import { bangleAnswer, chainAnswer, hingeAnswer, twistAnswer, wrapAnswer } from './answers/bends.ts';
 import { bezelAnswer, ringsAroundAnswer } from './answers/bezels.ts';
-import { jumpRingAnswer } from './answers/jump-rings.ts';
 import { identifyAnswer } from './answers/identify.ts';
+import { jumpRingAnswer } from './answers/jump-rings.ts';
 import { conversionAnswer, gaugeAnswer, isBareMeasure, onlyGauge } from './answers/measures.ts';
 import {
   alloyingAnswer,
@@ -17,11 +17,11 @@ import { ringAnswer } from './answers/rings.ts';
 import { discAnswer, stockAnswer, stripByMassAnswer } from './answers/stock.ts';
 import { ballAnswer, domeAnswer, granuleAnswer, workAnswer } from './answers/volumes.ts';
 import { LineError } from './grammar.ts';
-import type { AskBasis, Assumption, TopicAnswer, Question, TakenPart } from './question.ts';
-import { NotEnough, Slots } from './slots.ts';
 import { questionOf } from './interpret-terms.ts';
+import type { AskBasis, Assumption, Question, TakenPart, TopicAnswer } from './question.ts';
+import { NotEnough, Slots } from './slots.ts';
 import { dimension, sameDimensions } from './units.ts';
-import { nearestWord, vocabularyOf, type Topic } from './vocabulary.ts';
+import { nearestWord, type Topic, vocabularyOf } from './vocabulary.ts';
 
 /** An answer that was computed. */
 export interface Answer {

@@ -1,7 +1,7 @@
 // The grammar of the ask line: terms in any order, each a measure (with sums), a gauge, a karat, a sign or a word. The
 // meaning of words is not part of the grammar; see vocabulary.ts. Documented in docs/formats/ask.md.
-import { createToken, EmbeddedActionsParser, EOF, Lexer, type IToken } from 'chevrotain';
-import { askUnit, inHouse, plain, sameDimensions, times, type AskUnit, type Dimensions } from './units.ts';
+import { createToken, EmbeddedActionsParser, EOF, type IToken, Lexer } from 'chevrotain';
+import { type AskUnit, askUnit, type Dimensions, inHouse, plain, sameDimensions, times } from './units.ts';
 
 /** Place of a term in the line. */
 export interface Span {

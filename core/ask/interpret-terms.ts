@@ -3,19 +3,19 @@
 import type { GaugeSystem } from '../measure/gauge.ts';
 import type { RingSizeSystem } from '../measure/ring-size.ts';
 import type { SectionForm } from '../stock/section.ts';
-import { LineError, readLine, type AskQuantity, type Span, type Term } from './grammar.ts';
 import { goldIds } from './gold.ts';
+import { type AskQuantity, LineError, readLine, type Span, type Term } from './grammar.ts';
 import { isLength, isPlain, lendMm, lentUnits } from './lent-units.ts';
-import type { Amount, AskBasis, Measure, NamedAlloy, Question, AskSize } from './question.ts';
-import { askUnit, dimension, sameDimensions, type AskUnit } from './units.ts';
+import type { Amount, AskBasis, AskSize, Measure, NamedAlloy, Question } from './question.ts';
+import { type AskUnit, askUnit, dimension, sameDimensions } from './units.ts';
 import {
-  phraseAt,
-  vocabularyOf,
   type Concept,
   type CountedThing,
   type GoldColour,
+  phraseAt,
   type Role,
   type Topic,
+  vocabularyOf,
 } from './vocabulary.ts';
 
 /** Finenesses that name a metal when they stand beside its word: 925 silver, 750 gold. */

@@ -1,6 +1,6 @@
 // Units for numbers that were typed without one, taken from their neighbours.
 import type { AskQuantity, Term } from './grammar.ts';
-import { askUnit, dimension, plain, sameDimensions, type AskUnit } from './units.ts';
+import { type AskUnit, askUnit, dimension, plain, sameDimensions } from './units.ts';
 
 /** Whether a quantity is a bare number. */
 export const isPlain = ({ dimensions }: AskQuantity) => sameDimensions(dimensions, plain);

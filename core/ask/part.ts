@@ -1,5 +1,5 @@
 // An answer as a part of a piece: the stock and the blank as a maker would type them.
-import { inSum, type Figure } from '../figure/figure.ts';
+import { type Figure, inSum } from '../figure/figure.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import { partSchema, type PartTyped } from '../piece/part.ts';
 import { type PartSection } from '../stock/typed-section.ts';

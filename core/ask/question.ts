@@ -1,9 +1,9 @@
 // A question: what a line asks, whatever the order of its words.
 import type { Figure } from '../figure/figure.ts';
-import type { Fix } from '../metal/fix.ts';
-import type { Alloy } from '../metal/alloys.ts';
 import type { GaugeSystem } from '../measure/gauge.ts';
 import type { RingSizeSystem } from '../measure/ring-size.ts';
+import type { Alloy } from '../metal/alloys.ts';
+import type { Fix } from '../metal/fix.ts';
 import type { Part } from '../piece/part.ts';
 import type { SectionForm } from '../stock/section.ts';
 import type { AskQuantity, Span } from './grammar.ts';

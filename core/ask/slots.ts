@@ -1,13 +1,13 @@
 // What an answer takes from a question. Every assumption it makes is recorded.
-import { given, inSum, computed, renamed, type Figure } from '../figure/figure.ts';
-import { gaugeMm, gaugeSystemNames, gaugeSystemSources, gaugeText, type GaugeSystem } from '../measure/gauge.ts';
+import { computed, type Figure, given, inSum, renamed } from '../figure/figure.ts';
+import { gaugeMm, type GaugeSystem, gaugeSystemNames, gaugeSystemSources, gaugeText } from '../measure/gauge.ts';
 import { densityOf } from '../metal/alloy.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import { gaugeSystemOf } from '../stock/gauged.ts';
 import type { Section, SectionForm } from '../stock/section.ts';
-import type { Assumption, NamedAlloy, Question, AskSize } from './question.ts';
-import { sameDimensions, type Dimensions } from './units.ts';
-import { phraseFor, vocabularyOf, type CountedThing, type Role } from './vocabulary.ts';
+import type { AskSize, Assumption, NamedAlloy, Question } from './question.ts';
+import { type Dimensions, sameDimensions } from './units.ts';
+import { type CountedThing, phraseFor, type Role, vocabularyOf } from './vocabulary.ts';
 
 /** A question on a known topic with something missing. The message says what, the example shows how to ask. */
 export class NotEnough extends Error {

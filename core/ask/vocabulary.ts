@@ -1,8 +1,8 @@
 // Words of the trade and what each says in a question. A word means the same wherever it stands.
 import { distance } from 'fastest-levenshtein';
-import type { Alloy } from '../metal/alloys.ts';
-import type { RingSizeSystem } from '../measure/ring-size.ts';
 import type { GaugeSystem } from '../measure/gauge.ts';
+import type { RingSizeSystem } from '../measure/ring-size.ts';
+import type { Alloy } from '../metal/alloys.ts';
 import type { SectionForm } from '../stock/section.ts';
 
 /** What a question can be about. */

@@ -1,5 +1,5 @@
 // Totals over several batches.
-import { renamed, totalOf, type Figure } from '../figure/figure.ts';
+import { type Figure, renamed, totalOf } from '../figure/figure.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import type { BatchCount } from './count-batch.ts';
 

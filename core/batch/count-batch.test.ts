@@ -1,12 +1,12 @@
 import { describe, expect, test } from 'vitest';
 import type { Fix } from '../metal/fix.ts';
-import { pieceSchema, type Piece } from '../piece/piece.ts';
-import { batchSchema, type Batch } from './batch.ts';
+import { type Piece, pieceSchema } from '../piece/piece.ts';
 import { countPiece } from '../price/piece/count-piece.ts';
 import { readRates } from '../studio/rates.ts';
 import { startingStudio } from '../studio/studio.ts';
-import { countBatch } from './count-batch.ts';
+import { type Batch, batchSchema } from './batch.ts';
 import { batchTotals, metalTotals } from './batch-totals.ts';
+import { countBatch } from './count-batch.ts';
 
 const rates = readRates(startingStudio({ name: '', country: 'GB', currency: 'GBP', units: 'mm', hourlyRate: '30' }), 1);
 const fix: Fix = {

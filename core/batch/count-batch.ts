@@ -1,16 +1,16 @@
 // The count of a batch: pieces to start, grams to issue, hours and money.
-import { inSum, computed, renamed, totalOf, type Figure } from '../figure/figure.ts';
+import { computed, type Figure, inSum, renamed, totalOf } from '../figure/figure.ts';
+import type { Issue } from '../measure/issue.ts';
 import { readCount } from '../measure/read/read-number.ts';
 import type { Fix } from '../metal/fix.ts';
 import type { Piece } from '../piece/piece.ts';
 import { hasSizes } from '../piece/piece-in-size.ts';
 import { countPiece } from '../price/piece/count-piece.ts';
 import type { Rates } from '../studio/rates.ts';
-import type { Issue } from '../measure/issue.ts';
 import type { Batch, BatchLine } from './batch.ts';
-import { cutLines, issueLines, type CutLine, type IssueLine } from './cut-list.ts';
-import { toStart } from './to-start.ts';
 import type { BatchRun, MadeLine } from './batch-run.ts';
+import { type CutLine, cutLines, type IssueLine, issueLines } from './cut-list.ts';
+import { toStart } from './to-start.ts';
 
 /** Everything that is computed of a batch. */
 export interface BatchCount {

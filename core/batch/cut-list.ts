@@ -1,12 +1,12 @@
 // The cut list of a batch: blanks by part, and grams to issue by stock.
-import { given, inSum, computed, renamed, totalOf, type Figure } from '../figure/figure.ts';
+import type { Cut } from '../blank/cut.ts';
+import { computed, type Figure, given, inSum, renamed, totalOf } from '../figure/figure.ts';
+import type { Issue } from '../measure/issue.ts';
 import { readCount } from '../measure/read/read-number.ts';
 import type { Alloy } from '../metal/alloys.ts';
-import type { Cut } from '../blank/cut.ts';
 import type { Part } from '../piece/part.ts';
 import type { Section } from '../stock/section.ts';
-import type { Issue } from '../measure/issue.ts';
-import { blanksKey, type Batch } from './batch.ts';
+import { type Batch, blanksKey } from './batch.ts';
 import type { BatchRun } from './batch-run.ts';
 
 /** One line of the cut list: identical blanks. */

@@ -1,7 +1,7 @@
 // How many pieces to start for enough good ones: from the yields of the steps, by the binomial distribution.
-import { given, inSum, computed, type Figure } from '../figure/figure.ts';
-import { readCount, readShare } from '../measure/read/read-number.ts';
+import { computed, type Figure, given, inSum } from '../figure/figure.ts';
 import type { Issue } from '../measure/issue.ts';
+import { readCount, readShare } from '../measure/read/read-number.ts';
 import type { Spares } from './batch.ts';
 
 /** Most pieces started for one good piece: a step with a lower yield has to be improved. */

@@ -1,13 +1,13 @@
 // What a blank rule is: one way of cutting a blank from stock, with its schema, its words and its reader in one file.
 import { z } from 'zod';
-import { given, type Figure } from '../figure/figure.ts';
+import { type Figure, given } from '../figure/figure.ts';
+import { type Outline, outlineAreaMm2 } from '../geometry/outline.ts';
 import { readLength } from '../measure/read/read-length.ts';
 import { readCount, readPlain } from '../measure/read/read-number.ts';
-import { reported, reportedFormula, type Report } from '../measure/read/reported.ts';
+import { type Report, reported, reportedFormula } from '../measure/read/reported.ts';
 import { typedSchema } from '../measure/typed.ts';
 import type { SectionReading } from '../stock/read-section.ts';
 import { bendMm, type SectionForm } from '../stock/section.ts';
-import { outlineAreaMm2, type Outline } from '../geometry/outline.ts';
 import type { Cut } from './cut.ts';
 
 /** What a blank comes to once it is read. */

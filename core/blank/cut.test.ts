@@ -4,7 +4,7 @@ import { describe, expect, test } from 'vitest';
 import { given } from '../figure/figure.ts';
 import { perimeterMm } from '../geometry/outline.ts';
 import type { SectionReading } from '../stock/read-section.ts';
-import { aroundCutMm, massOfCut, withTrim, type Cut } from './cut.ts';
+import { aroundCutMm, type Cut, massOfCut, withTrim } from './cut.ts';
 import { readOutline } from './read-outline.ts';
 import { perimeterOfSectionMm } from './section-perimeter.ts';
 

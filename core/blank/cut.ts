@@ -1,8 +1,8 @@
 // A cut: a length of stock, an outline of sheet, or a mass of grain; with its mass.
-import { outlineAreaMm2, perimeterMm, type Outline } from '../geometry/outline.ts';
-import { inSum, computed, type Figure } from '../figure/figure.ts';
-import { sectionArea, massPerArea, massPerLength } from '../stock/section.ts';
+import { computed, type Figure, inSum } from '../figure/figure.ts';
+import { type Outline, outlineAreaMm2, perimeterMm } from '../geometry/outline.ts';
 import type { SectionReading } from '../stock/read-section.ts';
+import { massPerArea, massPerLength, sectionArea } from '../stock/section.ts';
 
 /** What is parted from stock for one blank. */
 export type Cut =

@@ -1,5 +1,5 @@
 // Developed lengths: how long to cut metal that is bent afterwards, on its centreline.
-import { computed, inSum, type Figure } from '../figure/figure.ts';
+import { computed, type Figure, inSum } from '../figure/figure.ts';
 
 /**
  * Length of a closed ring band, bangle or jump ring. Leaving out the thickness is the classic mistake: the ring comes

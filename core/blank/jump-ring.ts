@@ -1,5 +1,5 @@
 // Jump rings: wound close on a mandrel and cut apart.
-import { computed, inSum, type Figure } from '../figure/figure.ts';
+import { computed, type Figure, inSum } from '../figure/figure.ts';
 import { bandLengthMm } from './developed-length.ts';
 
 /**

@@ -2,7 +2,7 @@
 import { expect, test } from 'vitest';
 import { given } from '../figure/figure.ts';
 import { workshopRates } from '../price/fixtures/workshop.ts';
-import { areConsumablesHourly, costColumn, type ColumnInputs } from './column.ts';
+import { areConsumablesHourly, type ColumnInputs, costColumn } from './column.ts';
 import { hourly } from './hourly.ts';
 
 const figure = (label: string, value: number, unit = 'GBP') => given(label, value, unit, 'test');

@@ -1,9 +1,9 @@
 // The cost column: everything one piece needs in grams, minutes and money, adding up to its cost.
-import { given, inSum, computed, totalOf, type Figure } from '../figure/figure.ts';
+import { computed, type Figure, given, inSum, totalOf } from '../figure/figure.ts';
 import { roundSum } from '../figure/round-money.ts';
 import type { ScrapTerms } from '../studio/rates.ts';
 import { hourly } from './hourly.ts';
-import { metalLine, scrapLine, solderLine, spoiltMetal, type PricedPart, type PricedSolder } from './metal-lines.ts';
+import { metalLine, type PricedPart, type PricedSolder, scrapLine, solderLine, spoiltMetal } from './metal-lines.ts';
 import { rejectsEach, type Spoiling } from './rejects.ts';
 
 /** Lines of the cost column. */

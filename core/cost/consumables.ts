@@ -1,6 +1,6 @@
 // Consumables: flux, blades, grit, gas. Each is small and easily forgotten. Counted by bench hour, by use, or as a
 // share.
-import { given, inSum, computed, totalOf, type Figure } from '../figure/figure.ts';
+import { computed, type Figure, given, inSum, totalOf } from '../figure/figure.ts';
 import type { ConsumableRates } from '../studio/rates.ts';
 import type { ConsumableSchool } from '../studio/studio.ts';
 import { hourly } from './hourly.ts';

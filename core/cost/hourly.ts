@@ -1,5 +1,5 @@
 // Money for time at a rate.
-import { inSum, computed, type Figure } from '../figure/figure.ts';
+import { computed, type Figure, inSum } from '../figure/figure.ts';
 
 /** Cost of minutes at an hourly rate. */
 export function hourly(label: string, minutes: Figure, rate: Figure, currency: string): Figure {

@@ -1,6 +1,6 @@
 // The metal lines of the cost column: metal cut, solder, scrap credit, and metal lost for good.
-import { given, inSum, computed, sumTo, totalOf, type Figure } from '../figure/figure.ts';
-import { scrapKinds, type ScrapKind } from '../metal/scrap-kinds.ts';
+import { computed, type Figure, given, inSum, sumTo, totalOf } from '../figure/figure.ts';
+import { type ScrapKind, scrapKinds } from '../metal/scrap-kinds.ts';
 import { scrapNames } from '../piece/compute-part.ts';
 import type { ScrapTerms } from '../studio/rates.ts';
 

@@ -1,5 +1,5 @@
 // Rejects: the good pieces of a batch pay for those that were lost.
-import { given, inSum, computed, totalOf, type Figure } from '../figure/figure.ts';
+import { computed, type Figure, given, inSum, totalOf } from '../figure/figure.ts';
 
 /** A step with a yield, in the order of the work. */
 export interface Spoiling {

@@ -1,7 +1,7 @@
 // The least that whole bars cost, against trying every number of each.
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { minCostCover, type CoverItem } from './min-cost-cover.ts';
+import { type CoverItem, minCostCover } from './min-cost-cover.ts';
 
 /** Every number of every bar; Infinity where none hold the need. */
 function tried(stock: readonly CoverItem[], need: number, atLeast: number, index = 0, cost = 0): number {

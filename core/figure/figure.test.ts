@@ -1,6 +1,6 @@
 // Figures keep their working through new names, and make it only when someone looks.
 import { describe, expect, test } from 'vitest';
-import { given, inSum, minorDigits, computed, renamed, sumTo, totalOf } from './figure.ts';
+import { computed, given, inSum, minorDigits, renamed, sumTo, totalOf } from './figure.ts';
 
 const length = given('length', 120, 'mm', 'as typed');
 const twice = computed('both', 240, 'mm', () => `2 × ${inSum(length.value)}`, [length]);

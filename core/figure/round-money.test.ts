@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { given, computed, totalOf, type Figure } from './figure.ts';
+import { computed, type Figure, given, totalOf } from './figure.ts';
 import { roundHalfAwayFromZero, roundLinesToTotal, roundSum } from './round-money.ts';
 
 const amounts = fc.array(fc.double({ min: -5000, max: 5000, noNaN: true }), { maxLength: 40 });

@@ -1,5 +1,5 @@
 // Rounding of money. Money is rounded once, and lines are rounded so that they add up to the rounded total.
-import { computed, sumTo, type Figure } from './figure.ts';
+import { computed, type Figure, sumTo } from './figure.ts';
 
 /**
  * Rounds lines to integers that add up to the rounded sum of the exact lines (largest remainder).

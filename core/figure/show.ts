@@ -1,5 +1,5 @@
 // Rounding for display: one rule a unit, so that columns align and a figure reads the same everywhere.
-import { currencyOf, inSum, isMoney, minorDigits, type Figure, type Unit } from './figure.ts';
+import { currencyOf, type Figure, inSum, isMoney, minorDigits, type Unit } from './figure.ts';
 
 const decimalsByUnit: Readonly<Record<string, number>> = {
   g: 2,

@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { convexDecomposition } from './convex-decomposition.ts';
-import { polygonArea, convexHull, type Point } from './convex-polygon.ts';
+import { convexHull, type Point, polygonArea } from './convex-polygon.ts';
 import { offsetOutline } from './offset-outline.ts';
 
 type Corner = [number, number];

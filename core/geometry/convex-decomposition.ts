@@ -1,7 +1,7 @@
 // Convex decomposition of a polygon: ear clipping, then triangles joined while they stay convex (Hertel and Mehlhorn,
 // FCT 1983: at most four times the least number of parts).
 import earcut from 'earcut';
-import { polygonArea, convexHull, type Point } from './convex-polygon.ts';
+import { convexHull, type Point, polygonArea } from './convex-polygon.ts';
 
 /** Areas within this share are equal. */
 const SAME = 1e-9;

@@ -1,7 +1,7 @@
 // Polygons against theorems of plane geometry: Pick's, Cauchy's, Steiner's, and distances by dense sampling.
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { polygonArea, convexHull, distanceOutside, minkowskiSum, type Point } from './convex-polygon.ts';
+import { convexHull, distanceOutside, minkowskiSum, type Point, polygonArea } from './convex-polygon.ts';
 
 const lattice = fc.record({ x: fc.integer({ min: -12, max: 12 }), y: fc.integer({ min: -12, max: 12 }) });
 const cloud = fc.array(lattice, { minLength: 3, maxLength: 14 });

@@ -3,8 +3,8 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { distanceOutside } from './convex-polygon.ts';
-import { keepsGap, noFitPolygon, type NoFitPolygon, type Shape } from './no-fit-polygon.ts';
-import { intersections, intersectionsWithEdges, selfIntersections, type PlacedNoFit } from './no-fit-intersections.ts';
+import { intersections, intersectionsWithEdges, type PlacedNoFit, selfIntersections } from './no-fit-intersections.ts';
+import { keepsGap, type NoFitPolygon, noFitPolygon, type Shape } from './no-fit-polygon.ts';
 
 const disc = (diameter: number): Shape => {
   return { parts: [[{ x: 0, y: 0 }]], radius: diameter / 2, width: diameter, height: diameter };

@@ -1,6 +1,6 @@
 // Intersections of no-fit polygons: there a shape touches two neighbours, or a neighbour and the edge of the sheet.
 import type { Point } from './convex-polygon.ts';
-import type { NoFitPolygon, NoFitPart } from './no-fit-polygon.ts';
+import type { NoFitPart, NoFitPolygon } from './no-fit-polygon.ts';
 
 /** A no-fit polygon and the place of its middle. */
 export interface PlacedNoFit {

@@ -2,9 +2,9 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { sheetFaultsOf } from '../cut/sheets/fixtures/check-sheets.ts';
-import { keepsGap, noFitPolygon } from './no-fit-polygon.ts';
 import { indexSheets, turnsOf } from '../cut/sheets/indexed-sheets.ts';
 import { sheetProblemSchema } from '../cut/sheets/sheet-problem.ts';
+import { keepsGap, noFitPolygon } from './no-fit-polygon.ts';
 
 const hollow = [[0, 0], [16, 0], [16, 3], [3, 3], [3, 10], [14, 10], [14, 13], [0, 13]]; // prettier-ignore
 const slanted = [

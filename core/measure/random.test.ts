@@ -1,9 +1,9 @@
 // What is tried with a seed, against what can be had exactly.
 import { describe, expect, test } from 'vitest';
-import { countPiece } from '../price/piece/count-piece.ts';
-import { logNormal, poisson, quantile, seeded } from './random.ts';
 import { pendant, workshopFix, workshopRates } from '../price/fixtures/workshop.ts';
-import { exactSpread, likelyRange, costVariation } from '../price/piece/likely-range.ts';
+import { countPiece } from '../price/piece/count-piece.ts';
+import { costVariation, exactSpread, likelyRange } from '../price/piece/likely-range.ts';
+import { logNormal, poisson, quantile, seeded } from './random.ts';
 
 const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length;
 const deviation = (values: readonly number[]) => {

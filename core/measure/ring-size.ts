@@ -1,8 +1,8 @@
 // Ring size scales. Each is a straight line, so sizes between the marks are valid.
 import { MM_PER_INCH } from './length-units.ts';
 import { readLength } from './read/read-length.ts';
-import { read, unread, type Reading } from './read/reading.ts';
 import { readPlain } from './read/read-number.ts';
+import { read, type Reading, unread } from './read/reading.ts';
 
 /** Ring size scales. */
 export const ringSizeSystems = ['us', 'uk', 'iso', 'jp', 'mm'] as const;

@@ -1,5 +1,5 @@
 // A table of ring sizes on all scales, by US half sizes.
-import { given, inSum, computed, type Figure } from '../figure/figure.ts';
+import { computed, type Figure, given, inSum } from '../figure/figure.ts';
 import { ringInsideMm, ringSizeOf, ringSizeText } from './ring-size.ts';
 
 /** One inside diameter on every scale. */

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { mmPer } from './length-units.ts';
-import { gramsPer, GRAMS_PER_TROY_OUNCE } from './mass-units.ts';
+import { GRAMS_PER_TROY_OUNCE, gramsPer } from './mass-units.ts';
 
 describe('mass', () => {
   // International yard and pound agreement of 1959 by way of the grain, 64.79891 mg exactly; each equal in GNU units 2.22.

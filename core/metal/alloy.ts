@@ -1,6 +1,6 @@
 // The alloys of a studio: the built-in ones and its own.
-import { given, computed, type Figure } from '../figure/figure.ts';
-import { builtInAlloys, type Alloy, type AlloyFamily } from './alloys.ts';
+import { computed, type Figure, given } from '../figure/figure.ts';
+import { type Alloy, type AlloyFamily, builtInAlloys } from './alloys.ts';
 
 const builtInById = new Map<string, Alloy>(builtInAlloys.map((alloy) => [alloy.id, alloy]));
 

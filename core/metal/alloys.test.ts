@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { alloysWith, densityOf, familyTints } from './alloy.ts';
-import { builtInAlloys, type Alloy } from './alloys.ts';
+import { type Alloy, builtInAlloys } from './alloys.ts';
 
 // Element densities near 20 °C, g/cm³ (CRC Handbook values as in libelemental 2.0.2 and python3-periodictable 1.6.0).
 const elementDensity: Readonly<Record<string, number>> = {

@@ -1,5 +1,5 @@
 // Fineness and karat, and additions to a melt that reach a fineness.
-import { given, inSum, computed, type Figure } from '../figure/figure.ts';
+import { computed, type Figure, given, inSum } from '../figure/figure.ts';
 
 /**
  * Fineness of a karat. @returns parts per thousand

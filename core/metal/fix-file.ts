@@ -1,6 +1,6 @@
 // Reads metal prices from a table: one day a row, one metal a column. The format: docs/formats/fixes.md.
 import { isoDateSchema } from '../measure/typed.ts';
-import { fixMetalNames, fixMetals, fixProblems, type FixMetal, type NewFix } from './fix.ts';
+import { type FixMetal, fixMetalNames, fixMetals, fixProblems, type NewFix } from './fix.ts';
 
 /** The metal prices of a file and its problems. */
 export interface FixTable {

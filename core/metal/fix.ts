@@ -1,7 +1,7 @@
 // Metal prices: the price of each fine metal on a day, and its source. They are entries: never changed, only followed
 // by later ones. The trade calls the prices of a day the fix.
 import { z } from 'zod';
-import { given, type Figure } from '../figure/figure.ts';
+import { type Figure, given } from '../figure/figure.ts';
 import { readPricePerGram } from '../measure/read/read-money.ts';
 import { currencySchema, isoDateSchema, typedSchema } from '../measure/typed.ts';
 

@@ -2,7 +2,7 @@
 import { expect, test } from 'vitest';
 import { alloysWith } from './alloy.ts';
 import { elements } from './elements.ts';
-import { standardsOfFineness, ukExemptBelowG, preciousMetals } from './hallmarks.ts';
+import { preciousMetals, standardsOfFineness, ukExemptBelowG } from './hallmarks.ts';
 
 // Hallmarking Act 1973 as amended, from memory: silver 7.78 g (a quarter of a troy ounce), gold and palladium 1 g,
 // platinum 0.5 g.

@@ -1,5 +1,5 @@
 // Density of a sample weighed in air and in water.
-import { given, inSum, computed, type Figure } from '../figure/figure.ts';
+import { computed, type Figure, given, inSum } from '../figure/figure.ts';
 
 /** Density of dry air at a bench, g/cm³ (common practice). */
 const AIR_G_PER_CM3 = 0.0012;

@@ -1,6 +1,6 @@
 // Whether a hallmark or a fineness mark may be required, by precious metal and weight, as commonly given.
 import type { Alloy, AlloyFamily } from './alloys.ts';
-import { preciousMetals, ukExemptBelowG, type PreciousMetal } from './hallmarks.ts';
+import { type PreciousMetal, preciousMetals, ukExemptBelowG } from './hallmarks.ts';
 
 const metalOf: Readonly<Partial<Record<AlloyFamily, PreciousMetal>>> = {
   silver: 'silver',

@@ -1,5 +1,5 @@
-import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
 import { densityOf } from './alloy.ts';
 import { builtInAlloys } from './alloys.ts';
 import { addToReach, finenessOfKarat } from './fineness.ts';

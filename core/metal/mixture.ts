@@ -1,5 +1,5 @@
 // Density of an ideal mixture, used for an alloy until it is weighed.
-import { given, inSum, computed, type Figure } from '../figure/figure.ts';
+import { computed, type Figure, given, inSum } from '../figure/figure.ts';
 import { elements, elementsSource, type ElementSymbol } from './elements.ts';
 
 /** Mass fractions by element symbol. */

@@ -1,9 +1,9 @@
 // Reads the density of a studio's own alloy: a number, a composition, or a sample weighed in air and in water.
-import { given, type Figure } from '../figure/figure.ts';
-import { celsius } from '../measure/temperature.ts';
+import { type Figure, given } from '../figure/figure.ts';
 import { readDensity } from '../measure/read/read-number.ts';
+import { celsius } from '../measure/temperature.ts';
 import { hydrostaticDensity } from './hydrostatic.ts';
-import { mixtureDensity, type Composition } from './mixture.ts';
+import { type Composition, mixtureDensity } from './mixture.ts';
 
 /** The result of reading a density. */
 export type DensityReading =

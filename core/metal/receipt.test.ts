@@ -1,7 +1,7 @@
 // Metal received: averages by weight, the last by day, and what cannot be kept said in words.
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { paidFor, receiptProblems, type Receipt } from './receipt.ts';
+import { paidFor, type Receipt, receiptProblems } from './receipt.ts';
 
 const receipt = (id: number, grams: string, paid: string, more: Partial<Receipt> = {}): Receipt => ({
   id,

@@ -1,11 +1,11 @@
 // Metal received and what was paid for it, by alloy and form. Receipts are entries: never changed, only followed by
 // later ones.
 import { z } from 'zod';
-import { given, inSum, computed, totalOf, type Figure } from '../figure/figure.ts';
+import { computed, type Figure, given, inSum, totalOf } from '../figure/figure.ts';
 import { readMoney } from '../measure/read/read-money.ts';
 import { readGrams } from '../measure/read/read-number.ts';
 import { currencySchema, isoDateSchema, typedSchema } from '../measure/typed.ts';
-import { chargeForms, type ChargeForm } from './charge-form.ts';
+import { type ChargeForm, chargeForms } from './charge-form.ts';
 import type { Paid } from './price-per-gram.ts';
 
 /** A receipt as it is sent. */

@@ -1,9 +1,9 @@
 import { describe, expect, test } from 'vitest';
 import { alloysWith } from '../metal/alloy.ts';
-import { attendedEach, unattendedMin, attendedMin, loadsOf, computeStep } from './bench-time.ts';
-import { discBlank, pieceOf, ring, sheet, straightBlank, wire } from './fixtures/check.ts';
+import { attendedEach, attendedMin, computeStep, loadsOf, unattendedMin } from './bench-time.ts';
 import { computeRecipe } from './compute-recipe.ts';
-import { stepKindOf, stepSchema, type StepDriver } from './step.ts';
+import { discBlank, pieceOf, ring, sheet, straightBlank, wire } from './fixtures/check.ts';
+import { type StepDriver, stepKindOf, stepSchema } from './step.ts';
 
 const alloys = alloysWith([]);
 const step = (more: object) =>

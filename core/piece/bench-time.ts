@@ -1,8 +1,8 @@
 // Bench time: the attended and unattended minutes of steps.
-import { given, inSum, computed, renamed, totalOf, type Figure } from '../figure/figure.ts';
+import { computed, type Figure, given, inSum, renamed, totalOf } from '../figure/figure.ts';
+import type { Issue } from '../measure/issue.ts';
 import { readCount, readMinutes, readPlain, readShare } from '../measure/read/read-number.ts';
 import type { Reading } from '../measure/read/reading.ts';
-import type { Issue } from '../measure/issue.ts';
 import type { Step, StepDriver } from './step.ts';
 
 /** Times of a step, read into numbers. */

@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { beadsMm3, PASTE_METAL_SHARE, seamMm3, snippetsMm3, sweatMm3, usualSnippetMm } from '../metal/solder-mass.ts';
 import { solderById } from '../metal/solders.ts';
 import { computeJoin } from './compute-join.ts';
-import { joinSchema, type Join } from './join.ts';
+import { type Join, joinSchema } from './join.ts';
 
 const density = solderById.get('silver-hard')!.densityGPerCm3;
 const join = (more: Partial<Join>): Join =>

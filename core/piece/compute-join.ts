@@ -1,25 +1,25 @@
 // Computes a join: its number of joints, the flow point and the mass of its solder.
-import { given, inSum, computed, type Figure } from '../figure/figure.ts';
+import { computed, type Figure, given, inSum } from '../figure/figure.ts';
+import type { Issue } from '../measure/issue.ts';
 import { readArea } from '../measure/read/read-area.ts';
 import { readLength } from '../measure/read/read-length.ts';
 import { readCount, readPlain } from '../measure/read/read-number.ts';
 import type { Reading } from '../measure/read/reading.ts';
+import { reported } from '../measure/read/reported.ts';
+import { type Report } from '../measure/read/reported.ts';
 import {
   BEAD_MM,
   beadsMm3,
   PASTE_METAL_SHARE,
   seamMm3,
+  type SnippetMm,
   snippetsMm3,
   SWEAT_FILM_MM,
   sweatMm3,
   usualSnippetMm,
-  type SnippetMm,
 } from '../metal/solder-mass.ts';
-import { solderById, type Solder } from '../metal/solders.ts';
-import type { Issue } from '../measure/issue.ts';
+import { type Solder, solderById } from '../metal/solders.ts';
 import type { Join } from './join.ts';
-import { reported } from '../measure/read/reported.ts';
-import { type Report } from '../measure/read/reported.ts';
 
 /** A join, read into numbers. */
 export interface JoinComputation {

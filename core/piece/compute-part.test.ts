@@ -1,12 +1,12 @@
 import { runInNewContext } from 'node:vm';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { given, type Figure } from '../figure/figure.ts';
+import { type Figure, given } from '../figure/figure.ts';
 import { gaugeMm } from '../measure/gauge.ts';
 import { alloysWith } from '../metal/alloy.ts';
-import { partSchema, type Part, type PartTyped } from './part.ts';
 import { type PartSection } from '../stock/typed-section.ts';
 import { computePart } from './compute-part.ts';
+import { type Part, partSchema, type PartTyped } from './part.ts';
 
 const alloys = alloysWith([]);
 const part = (section: PartSection, blank: PartTyped['blank'], more: Partial<PartTyped> = {}): Part =>

@@ -1,19 +1,19 @@
 // Computes a part: the metal that stays in the piece (net), the metal cut for it (gross), and the scrap.
-import { given, inSum, computed, type Figure } from '../figure/figure.ts';
-import { readCount } from '../measure/read/read-number.ts';
-import { readLength } from '../measure/read/read-length.ts';
-import { densityOf } from '../metal/alloy.ts';
-import type { Alloy } from '../metal/alloys.ts';
-import { gaugeSystemOf } from '../stock/gauged.ts';
-import { sectionArea, massPerArea, type Section } from '../stock/section.ts';
-import type { Issue } from '../measure/issue.ts';
-import { aroundCutMm, massOfCut, withTrim, type Cut, type Mass } from '../blank/cut.ts';
-import type { Part } from './part.ts';
-import type { ScrapKind } from '../metal/scrap-kinds.ts';
-import type { Finding } from './piece.ts';
 import { readBlank } from '../blank/blank.ts';
 import type { BlankReading } from '../blank/blank-rule.ts';
+import { aroundCutMm, type Cut, type Mass, massOfCut, withTrim } from '../blank/cut.ts';
+import { computed, type Figure, given, inSum } from '../figure/figure.ts';
+import type { Issue } from '../measure/issue.ts';
+import { readLength } from '../measure/read/read-length.ts';
+import { readCount } from '../measure/read/read-number.ts';
+import { densityOf } from '../metal/alloy.ts';
+import type { Alloy } from '../metal/alloys.ts';
+import type { ScrapKind } from '../metal/scrap-kinds.ts';
+import { gaugeSystemOf } from '../stock/gauged.ts';
 import { readSection, type SectionReading } from '../stock/read-section.ts';
+import { massPerArea, type Section, sectionArea } from '../stock/section.ts';
+import type { Part } from './part.ts';
+import type { Finding } from './piece.ts';
 import { stoneOutline } from './stone.ts';
 
 /** A part, read into numbers. */

@@ -1,16 +1,16 @@
 // Whole recipes: every kind of work can be entered, weighs what it does by hand, and keeps its metal.
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { blankRules } from '../blank/blank.ts';
 import type { Figure } from '../figure/figure.ts';
 import { alloysWith } from '../metal/alloy.ts';
 import { solderById } from '../metal/solders.ts';
 import { benchCheckAll, standing } from './checks/bench-check.ts';
-import { recipes } from './fixtures/recipes.ts';
-import { blankRules } from '../blank/blank.ts';
-import { partSchema, type PartTyped } from './part.ts';
-import { pieceSchema } from './piece.ts';
 import { computePart } from './compute-part.ts';
 import { computeRecipe } from './compute-recipe.ts';
+import { recipes } from './fixtures/recipes.ts';
+import { partSchema, type PartTyped } from './part.ts';
+import { pieceSchema } from './piece.ts';
 
 const alloys = alloysWith([]);
 const sum = (figures: readonly (Figure | null | undefined)[]) =>

@@ -1,17 +1,17 @@
 // Computes a whole recipe: every part, join and step of a piece, each with what it needs of the others.
-import { perimeterOfSectionMm } from '../blank/section-perimeter.ts';
-import type { Alloy } from '../metal/alloys.ts';
-import { readCount } from '../measure/read/read-number.ts';
-import { readLength } from '../measure/read/read-length.ts';
-import type { Issue } from '../measure/issue.ts';
-import { computeStep, stepEach, type StepComputation } from './bench-time.ts';
 import type { Cut } from '../blank/cut.ts';
+import { perimeterOfSectionMm } from '../blank/section-perimeter.ts';
 import { outlineAreaMm2 } from '../geometry/outline.ts';
-import type { Finding, Piece } from './piece.ts';
-import type { Join } from './join.ts';
-import type { Part } from './part.ts';
+import type { Issue } from '../measure/issue.ts';
+import { readLength } from '../measure/read/read-length.ts';
+import { readCount } from '../measure/read/read-number.ts';
+import type { Alloy } from '../metal/alloys.ts';
+import { computeStep, type StepComputation, stepEach } from './bench-time.ts';
 import { computeJoin, type JoinComputation } from './compute-join.ts';
 import { computePart, type PartComputation } from './compute-part.ts';
+import type { Join } from './join.ts';
+import type { Part } from './part.ts';
+import type { Finding, Piece } from './piece.ts';
 import { parameterProblem } from './sizes.ts';
 import type { Step } from './step.ts';
 

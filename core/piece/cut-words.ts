@@ -1,8 +1,8 @@
 // Cuts in words, in the units the maker thinks in.
+import type { Cut } from '../blank/cut.ts';
 import type { Outline } from '../geometry/outline.ts';
 import { MM_PER_INCH } from '../measure/length-units.ts';
 import type { Studio } from '../studio/studio.ts';
-import type { Cut } from '../blank/cut.ts';
 
 /** Units a maker thinks in. */
 export type Units = Studio['units'];

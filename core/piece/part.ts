@@ -1,8 +1,8 @@
 // A part: a blank cut from stock. Measures are kept as typed.
 import { z } from 'zod';
 import { blankSchema } from '../blank/blank.ts';
-import { scrapKinds } from '../metal/scrap-kinds.ts';
 import { nameSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
+import { scrapKinds } from '../metal/scrap-kinds.ts';
 import { sectionSchema } from '../stock/typed-section.ts';
 
 /** Tempers of stock; '' when it does not matter. */

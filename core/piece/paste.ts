@@ -1,7 +1,7 @@
 // Rows from a spreadsheet as rows of a piece. Cells are read in the order of the columns on the page.
-import { partSchema, type Part } from './part.ts';
-import { findingSchema, type Finding } from './piece.ts';
-import { stepSchema, type Step } from './step.ts';
+import { type Part, partSchema } from './part.ts';
+import { type Finding, findingSchema } from './piece.ts';
+import { type Step, stepSchema } from './step.ts';
 
 /** Cells of a row. */
 export type Cells = readonly string[];

@@ -1,7 +1,7 @@
 // A piece in one of its sizes.
 import type { Part } from './part.ts';
 import type { Piece } from './piece.ts';
-import { type Size, NAME } from './sizes.ts';
+import { NAME, type Size } from './sizes.ts';
 
 /**
  * The piece in one of its sizes, each parameter in a typed measure replaced by its value. A row without parameters

@@ -1,10 +1,10 @@
 import { describe, expect, test } from 'vitest';
-import { emptyPiece, pieceSchema } from './piece.ts';
-import { blankRulesOf, type Blank } from '../blank/blank.ts';
-import { type PartSection } from '../stock/typed-section.ts';
+import { type Blank, blankRulesOf } from '../blank/blank.ts';
 import { readBlank } from '../blank/blank.ts';
-import { readSection } from '../stock/read-section.ts';
 import { gaugeSystemOf } from '../stock/gauged.ts';
+import { readSection } from '../stock/read-section.ts';
+import { type PartSection } from '../stock/typed-section.ts';
+import { emptyPiece, pieceSchema } from './piece.ts';
 
 const step = { id: 's', name: '', station: '', setUp: '', each: '', unattended: '', overlaps: false };
 

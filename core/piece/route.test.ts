@@ -1,10 +1,10 @@
 import { describe, expect, test } from 'vitest';
 import { alloysWith } from '../metal/alloy.ts';
 import { benchCheckAll, standing } from './checks/bench-check.ts';
-import { discBlank, pieceOf, ring, sheet, straightBlank, wire, type Sketch } from './fixtures/check.ts';
+import { computeRecipe } from './compute-recipe.ts';
+import { discBlank, pieceOf, ring, sheet, type Sketch, straightBlank, wire } from './fixtures/check.ts';
 import { recipes } from './fixtures/recipes.ts';
 import type { Piece } from './piece.ts';
-import { computeRecipe } from './compute-recipe.ts';
 import { changeInWords, proposeRoute, routeChanges, routeOffers, withChanges } from './route.ts';
 
 const alloys = alloysWith([]);

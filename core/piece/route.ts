@@ -1,17 +1,17 @@
 // Proposes the bench route of a recipe: cuts, anneals, forming, joins, pickles and finish, in order.
+import { blankRuleOf } from '../blank/blank.ts';
 import { annealsBetween } from '../blank/reduction.ts';
 import { readLength } from '../measure/read/read-length.ts';
-import { areaMm2, bendMm } from '../stock/section.ts';
-import { isHot, type Join, type JoinKind } from './join.ts';
-import { blankRuleOf } from '../blank/blank.ts';
-import type { Part } from './part.ts';
-import type { PartComputation } from './compute-part.ts';
 import type { Alloy } from '../metal/alloys.ts';
-import type { Piece } from './piece.ts';
+import { areaMm2, bendMm } from '../stock/section.ts';
+import type { PartComputation } from './compute-part.ts';
 import { computeRecipe, type Recipe } from './compute-recipe.ts';
+import { isHot, type Join, type JoinKind } from './join.ts';
+import type { Part } from './part.ts';
+import type { Piece } from './piece.ts';
 import { pieceInSize } from './piece-in-size.ts';
 import { standardStep } from './standard-times.ts';
-import { stepKindOf, type Step, type StepKind } from './step.ts';
+import { type Step, type StepKind, stepKindOf } from './step.ts';
 
 /** A proposed step. */
 export type Proposal = Omit<Step, 'id'>;

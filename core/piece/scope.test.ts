@@ -1,8 +1,8 @@
 // What a step is done to, and what its minutes are counted by: parts, joins, sub-assemblies and the whole piece.
 import { describe, expect, test } from 'vitest';
 import { alloysWith } from '../metal/alloy.ts';
+import { computeRecipe, membersOf, scopeOf } from './compute-recipe.ts';
 import { pieceOf, straightBlank, wire } from './fixtures/check.ts';
-import { membersOf, computeRecipe, scopeOf } from './compute-recipe.ts';
 import type { StepDriver } from './step.ts';
 
 const square = { rule: 'rectangle', length: '20 mm', width: '10 mm' } as const;

@@ -1,10 +1,10 @@
 import { describe, expect, test } from 'vitest';
 import { alloysWith } from '../metal/alloy.ts';
+import { computeRecipe } from './compute-recipe.ts';
 import { pieceOf, sheet, wire } from './fixtures/check.ts';
 import type { Piece } from './piece.ts';
-import { computeRecipe } from './compute-recipe.ts';
-import { parameterProblem } from './sizes.ts';
 import { pieceInSize } from './piece-in-size.ts';
+import { parameterProblem } from './sizes.ts';
 
 const alloys = alloysWith([]);
 const sized: Piece = {

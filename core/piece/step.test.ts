@@ -1,6 +1,6 @@
 // What a step is, by its words: as makers write them.
 import { describe, expect, test } from 'vitest';
-import { mayPause, stepKindOf, type StepKind } from './step.ts';
+import { mayPause, type StepKind, stepKindOf } from './step.ts';
 
 const of = (name: string) => stepKindOf({ kind: '', name });
 

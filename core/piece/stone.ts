@@ -1,6 +1,6 @@
 // The outline of a stone, from its finding.
+import { type Figure, given } from '../figure/figure.ts';
 import type { Outline } from '../geometry/outline.ts';
-import { given, type Figure } from '../figure/figure.ts';
 import { readLength } from '../measure/read/read-length.ts';
 import type { Finding } from './piece.ts';
 

@@ -1,11 +1,11 @@
-import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
 import { given } from '../figure/figure.ts';
 import { evaluate } from '../measure/read/arithmetic.ts';
 import { ringTable } from '../measure/ring-table.ts';
-import { gaugedMm, gaugeSystemOf } from './gauged.ts';
 import { gaugeTable } from './gauge-table.ts';
-import { areaMm2, sectionArea, type LongSection } from './section.ts';
+import { gaugedMm, gaugeSystemOf } from './gauged.ts';
+import { areaMm2, type LongSection, sectionArea } from './section.ts';
 import { sectionInWords } from './words.ts';
 
 /** Area under a profile by Simpson's rule: an independent way to the area of a section that stands on its width. */

@@ -1,6 +1,6 @@
 // A gauge table of an alloy: each gauge in mm and inches, with the mass of wire and sheet.
-import { given, inSum, computed, type Figure } from '../figure/figure.ts';
-import { gaugeMm, gaugeRange, gaugeSystemSources, gaugeText, type GaugeSystem } from '../measure/gauge.ts';
+import { computed, type Figure, given, inSum } from '../figure/figure.ts';
+import { gaugeMm, gaugeRange, type GaugeSystem, gaugeSystemSources, gaugeText } from '../measure/gauge.ts';
 import { MM_PER_INCH } from '../measure/length-units.ts';
 import { massPerArea, massPerLength } from './section.ts';
 

@@ -1,11 +1,11 @@
 // Reads the section of a stock item into millimetres, with a sentence for each size that cannot be read.
-import { inSum, type Figure } from '../figure/figure.ts';
+import { type Figure, inSum } from '../figure/figure.ts';
 import type { GaugeSystem } from '../measure/gauge.ts';
 import { readLength } from '../measure/read/read-length.ts';
 import { readMassPerLength } from '../measure/read/read-mass-per-length.ts';
-import { sectionArea, type Section } from './section.ts';
+import { type Report, reported, reportedFormula } from '../measure/read/reported.ts';
+import { type Section, sectionArea } from './section.ts';
 import type { PartSection } from './typed-section.ts';
-import { reported, reportedFormula, type Report } from '../measure/read/reported.ts';
 
 /** The sizes of a section as inputs of a sum, by field. */
 export interface SectionReading {

@@ -1,7 +1,7 @@
 // The makers with their working hours, and the stations: what a plan is made from.
+import type { Issue } from '../measure/issue.ts';
 import { isoDateSchema } from '../measure/typed.ts';
 import { readHours, type Shift } from './hours.ts';
-import type { Issue } from '../measure/issue.ts';
 import type { Studio } from './studio.ts';
 
 /** A maker. */

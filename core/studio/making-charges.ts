@@ -1,8 +1,8 @@
 // Fabrication charges: what a supplier asks over the metal price, by family, form and thickness.
-import { given, type Figure } from '../figure/figure.ts';
-import { chargeForms, type ChargeForm } from '../metal/charge-form.ts';
+import { type Figure, given } from '../figure/figure.ts';
 import { readLength } from '../measure/read/read-length.ts';
 import { readPricePerGram } from '../measure/read/read-money.ts';
+import { type ChargeForm, chargeForms } from '../metal/charge-form.ts';
 import type { ReadSetting } from './read-setting.ts';
 import type { MakingCharge, Studio } from './studio.ts';
 

@@ -1,5 +1,5 @@
 // Overhead: what is paid whether or not anybody works, spread over the bench hours of a year.
-import { given, inSum, computed, totalOf, type Figure } from '../figure/figure.ts';
+import { computed, type Figure, given, inSum, totalOf } from '../figure/figure.ts';
 import { readMoney } from '../measure/read/read-money.ts';
 import { readPlain } from '../measure/read/read-number.ts';
 import type { ReadSetting } from './read-setting.ts';

@@ -1,8 +1,8 @@
 import { describe, expect, test } from 'vitest';
+import { blocks } from '../measure/issue.ts';
 import { readHours } from './hours.ts';
 import { readRates } from './rates.ts';
-import { blocks } from '../measure/issue.ts';
-import { startingStudio, studioSchema, type Studio } from './studio.ts';
+import { startingStudio, type Studio, studioSchema } from './studio.ts';
 
 const start = startingStudio({ name: 'Test', country: 'GB', currency: 'GBP', units: 'mm', hourlyRate: '26' });
 const withSettings = (change: Partial<Studio>) => readRates({ ...start, ...change }, 3);

@@ -1,21 +1,21 @@
 // The studio's settings read into numbers, each with its source.
-import { given, inSum, computed, type Figure } from '../figure/figure.ts';
-import { paidFor, type PaidFor, type Receipt } from '../metal/receipt.ts';
-import { alloysWith } from '../metal/alloy.ts';
-import type { Alloy } from '../metal/alloys.ts';
+import { computed, type Figure, given, inSum } from '../figure/figure.ts';
+import type { Issue } from '../measure/issue.ts';
 import { readMoney } from '../measure/read/read-money.ts';
 import { readGrams, readPlain, readShare } from '../measure/read/read-number.ts';
-import { readAlloyDensity } from '../metal/read-density.ts';
-import type { ScrapKind } from '../metal/scrap-kinds.ts';
-import { readBench, type Bench } from './bench.ts';
-import { readHours, type Shift } from './hours.ts';
+import { alloysWith } from '../metal/alloy.ts';
+import type { Alloy } from '../metal/alloys.ts';
 import type { ChargeForm } from '../metal/charge-form.ts';
+import { readAlloyDensity } from '../metal/read-density.ts';
+import { type PaidFor, paidFor, type Receipt } from '../metal/receipt.ts';
+import type { ScrapKind } from '../metal/scrap-kinds.ts';
+import { type Bench, readBench } from './bench.ts';
+import { readHours, type Shift } from './hours.ts';
 import { readMakingCharges } from './making-charges.ts';
 import { overheadPerHour } from './overhead.ts';
 import type { ReadSetting } from './read-setting.ts';
 import { readSelling, type Selling } from './selling.ts';
 import type { ConsumableSchool, MetalBasis, OwnAlloy, Studio } from './studio.ts';
-import type { Issue } from '../measure/issue.ts';
 
 /** Costs of consumables: flux, blades, grit, gas. */
 export interface ConsumableRates {

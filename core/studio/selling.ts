@@ -1,10 +1,10 @@
 // How the studio sells: its price rule, its sales channels, and what each channel keeps.
+import { type Figure, given } from '../figure/figure.ts';
 import { roundHalfAwayFromZero } from '../figure/round-money.ts';
-import { given, type Figure } from '../figure/figure.ts';
 import { readMoney } from '../measure/read/read-money.ts';
 import { readCount, readFactor, readMarkUp, readShare } from '../measure/read/read-number.ts';
-import type { ReadSetting } from './read-setting.ts';
 import type { PricingMethod } from './pricing-methods.ts';
+import type { ReadSetting } from './read-setting.ts';
 import type { ChannelKind, Studio } from './studio.ts';
 
 /** Up to `belowMinor` (exclusive), prices go in steps of `stepMinor`. */

@@ -1,8 +1,8 @@
 // What the studio's settings come to: the worksheet of overhead, charges by thickness, what was paid for metal.
 import { describe, expect, test } from 'vitest';
-import { paidFor, receiptProblems, type Receipt } from '../metal/receipt.ts';
-import { countPiece } from '../price/piece/count-piece.ts';
+import { paidFor, type Receipt, receiptProblems } from '../metal/receipt.ts';
 import { pendant, workshop, workshopFix } from '../price/fixtures/workshop.ts';
+import { countPiece } from '../price/piece/count-piece.ts';
 import { readRates, withReceipts } from './rates.ts';
 
 describe('overhead', () => {

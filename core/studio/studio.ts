@@ -1,8 +1,8 @@
 // The studio's settings as they are stored: labour rate, working hours, pricing and more.
 import { z } from 'zod';
+import { currencySchema, nameSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
 import { alloyFamilies } from '../metal/alloys.ts';
 import { pricingMethods } from './pricing-methods.ts';
-import { currencySchema, nameSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
 
 /** Over the metal price, per gram; for base metals without a price, the whole price. */
 const makingChargeSchema = z.strictObject({

@@ -1,5 +1,5 @@
 // noon ask: the ask line for scripts. One question on the command line, or one a line from standard input.
-import { ask, type Answer, type AskBasis } from '../../core/ask/ask.ts';
+import { type Answer, ask, type AskBasis } from '../../core/ask/ask.ts';
 import type { Figure } from '../../core/figure/figure.ts';
 
 /** A figure as plain JSON, with its sum written out. */

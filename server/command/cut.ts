@@ -1,7 +1,7 @@
 // noon cut: a cutting plan for bars, for scripts.
-import { barProblemSchema, type BarPlan } from '../../core/cut/bars/bar-problem.ts';
-import { planBars } from '../../core/cut/bars/plan-bars.ts';
+import { type BarPlan, barProblemSchema } from '../../core/cut/bars/bar-problem.ts';
 import type { LinearProgramSolver } from '../../core/cut/bars/linear-program.ts';
+import { planBars } from '../../core/cut/bars/plan-bars.ts';
 import { readJson } from './piece-file.ts';
 
 /** A plan, or why there is none. */

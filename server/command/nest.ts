@@ -1,6 +1,6 @@
 // noon nest: a cutting plan for sheets, for scripts.
 import { planSheets } from '../../core/cut/sheets/plan-sheets.ts';
-import { sheetProblemSchema, type SheetPlan } from '../../core/cut/sheets/sheet-problem.ts';
+import { type SheetPlan, sheetProblemSchema } from '../../core/cut/sheets/sheet-problem.ts';
 import { readJson } from './piece-file.ts';
 
 /** A plan, or why there is none. */

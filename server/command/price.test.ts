@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import { countPiece } from '../../core/price/piece/count-piece.ts';
 import { pendant, workshopFix, workshopRates } from '../../core/price/fixtures/workshop.ts';
+import { countPiece } from '../../core/price/piece/count-piece.ts';
 import { priceOutcome } from './price.ts';
 
 const file = (pieces: unknown) => JSON.stringify({ format: 'noon-ledger/pieces', version: 2, pieces });

@@ -1,8 +1,8 @@
 // noon price: weight, bench time, cost and prices of the pieces of a file, for scripts.
+import { blocks } from '../../core/measure/issue.ts';
 import type { Fix } from '../../core/metal/fix.ts';
 import { countPiece } from '../../core/price/piece/count-piece.ts';
 import { type Rates } from '../../core/studio/rates.ts';
-import { blocks } from '../../core/measure/issue.ts';
 import { readPieceFile } from './piece-file.ts';
 
 interface PriceJson {

@@ -1,6 +1,6 @@
 // noon schedule: a plan for makers, stations and jobs, for scripts.
-import { scheduleProblemSchema, type Schedule } from '../../core/plan/model/problem.ts';
 import { indexProblem } from '../../core/plan/model/indexed-problem.ts';
+import { type Schedule, scheduleProblemSchema } from '../../core/plan/model/problem.ts';
 import type { ConstraintSolver } from '../../solver/minizinc.ts';
 import { planSchedule } from '../../solver/plan-schedule.ts';
 import { readJson } from './piece-file.ts';

@@ -1,22 +1,22 @@
 // The sample workshop on any day of the week and at any hour: every screen has something to show.
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { isDone } from '../../core/batch/batch.ts';
-import { moments } from '../../core/measure/fixtures/moments.ts';
 import { localDay, weekdayOf } from '../../core/measure/days.ts';
+import { moments } from '../../core/measure/fixtures/moments.ts';
 import { alloysWith } from '../../core/metal/alloy.ts';
+import { scheduleFaults } from '../../core/plan/fixtures/check-schedule.ts';
+import { quickPlan } from '../../core/plan/solve/quick-plan.ts';
 import { benchSteps } from '../../core/plan/studio/batch-steps.ts';
 import { standings } from '../../core/plan/studio/bench-entry.ts';
 import { dayBook, openingDay } from '../../core/plan/studio/day-book.ts';
-import { scheduleFaults } from '../../core/plan/fixtures/check-schedule.ts';
-import { quickPlan } from '../../core/plan/solve/quick-plan.ts';
 import { studioPlan } from '../../core/plan/studio/studio-plan.ts';
-import { studioProblem, type StudioJob, type StudioTerms } from '../../core/plan/studio/studio-problem.ts';
+import { type StudioJob, studioProblem, type StudioTerms } from '../../core/plan/studio/studio-problem.ts';
 import { quoteStanding } from '../../core/price/quote/quote.ts';
 import { readRates } from '../../core/studio/rates.ts';
 import { acceptedStudio } from '../services/basis.ts';
 import { batchesWithPieces } from '../services/made-lines.ts';
+import { type Ledger, openLedger } from '../store/ledger.ts';
 import { openStores, type Stores } from '../store/stores.ts';
-import { openLedger, type Ledger } from '../store/ledger.ts';
 import { loadDemo } from './load.ts';
 
 const SUNDAY = 6;

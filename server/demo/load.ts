@@ -1,8 +1,13 @@
 // Loads the sample workshop into an empty ledger: two makers in the invented harbour town of Skerrow Haven, with autumn
 // orders from two shops, a winter market, one commission, and some trouble. Days count from today.
-import { dayAfter, localDay, weekdayOf } from '../../core/measure/days.ts';
-import type { Batch } from '../../core/batch/batch.ts';
+import Papa from 'papaparse';
 import { STUDIO_ID } from '../../contract/studio.ts';
+import type { Batch } from '../../core/batch/batch.ts';
+import { readPriceList } from '../../core/batch/buying/price-list-file.ts';
+import { newLotSchema } from '../../core/batch/stock/shelf.ts';
+import { dayAfter, localDay, weekdayOf } from '../../core/measure/days.ts';
+import { alloysWith } from '../../core/metal/alloy.ts';
+import { priceListStandIn } from '../prices/price-list-stand-in.ts';
 import { acceptPiece } from '../services/accept-piece.ts';
 import { addMetalPrices } from '../services/add-metal-prices.ts';
 import { addPriceList } from '../services/add-price-list.ts';
@@ -11,15 +16,10 @@ import { acceptBatch, addBatch } from '../services/change-batch.ts';
 import { setPrices } from '../services/set-prices.ts';
 import { acceptStudio, setUpStudio } from '../services/set-up-studio.ts';
 import { addLot, countGoods } from '../services/stockroom.ts';
-import { openStores } from '../store/stores.ts';
 import type { Ledger } from '../store/ledger.ts';
+import { openStores } from '../store/stores.ts';
 import { demoPieces } from './pieces.ts';
 import { demoFairs, demoQuotes, demoReceipts } from './selling.ts';
-import { newLotSchema } from '../../core/batch/stock/shelf.ts';
-import Papa from 'papaparse';
-import { readPriceList } from '../../core/batch/buying/price-list-file.ts';
-import { alloysWith } from '../../core/metal/alloy.ts';
-import { priceListStandIn } from '../prices/price-list-stand-in.ts';
 import { demoGoods, demoShelf } from './shelf.ts';
 import { demoStudio } from './studio.ts';
 

@@ -1,6 +1,6 @@
 // The designs of the sample workshop. Everything is invented: makers, town, designs, sizes and times.
-import { pieceSchema, type Piece, type PieceTyped } from '../../core/piece/piece.ts';
 import type { PartTyped } from '../../core/piece/part.ts';
+import { type Piece, pieceSchema, type PieceTyped } from '../../core/piece/piece.ts';
 import type { PartSection } from '../../core/stock/typed-section.ts';
 
 type Blank = PartTyped['blank'];

@@ -1,7 +1,7 @@
 // What the sample workshop sells: metal received, a price set by hand, a coming and a past winter market, two quotes.
 import { dayAfter, weekdayOf } from '../../core/measure/days.ts';
 import type { NewReceipt } from '../../core/metal/receipt.ts';
-import { emptyFair, newLevel, type Fair, type Level } from '../../core/price/fair/fair.ts';
+import { emptyFair, type Fair, type Level, newLevel } from '../../core/price/fair/fair.ts';
 import { emptyQuote, newQuoteLine, type Quote } from '../../core/price/quote/quote.ts';
 
 /** Ids of the sample's pieces by their key. */

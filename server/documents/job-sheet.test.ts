@@ -4,8 +4,8 @@ import { expect, test } from 'vitest';
 import { batchSchema } from '../../core/batch/batch.ts';
 import { countBatch } from '../../core/batch/count-batch.ts';
 import { showValue } from '../../core/figure/show.ts';
-import { pieceOf, wire } from '../../core/piece/fixtures/check.ts';
 import type { Units } from '../../core/piece/cut-words.ts';
+import { pieceOf, wire } from '../../core/piece/fixtures/check.ts';
 import { workshopFix as fix, workshopRates as rates } from '../../core/price/fixtures/workshop.ts';
 import { jobSheetPdf } from './job-sheet.ts';
 

@@ -1,16 +1,16 @@
 // The job sheet of a batch: what to make, cut and join, with boxes to tick at the bench.
 import type { Batch } from '../../core/batch/batch.ts';
-import { oneRunALine, type BatchCount } from '../../core/batch/count-batch.ts';
 import { type BatchRun } from '../../core/batch/batch-run.ts';
 import { goodsOfRun, goodsTogether } from '../../core/batch/buying/goods.ts';
+import { type BatchCount, oneRunALine } from '../../core/batch/count-batch.ts';
+import type { Cut } from '../../core/blank/cut.ts';
 import { showHours, showValue } from '../../core/figure/show.ts';
 import { attendedMin, loadsOf, type StepComputation } from '../../core/piece/bench-time.ts';
 import { cautionRule, cautionsFor } from '../../core/piece/cautions.ts';
-import type { Cut } from '../../core/blank/cut.ts';
 import { blankInWords, type Units } from '../../core/piece/cut-words.ts';
 import { sectionInWords } from '../../core/stock/words.ts';
 import { codePicture } from './barcode-image.ts';
-import { pdfOf, type Paper, type Pdf } from './pdf.ts';
+import { type Paper, type Pdf, pdfOf } from './pdf.ts';
 
 /** What a job sheet says beside the batch. */
 export interface JobSheetAbout {

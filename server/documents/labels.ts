@@ -1,7 +1,7 @@
 // Price tags and labels on a sheet with a layout in millimetres, each with its code as bars or a square.
 import type { LabelLayout } from '../../contract/sheets.ts';
-import type { LineSheetItem } from '../../core/price/book/line-sheet.ts';
 import { minorDigits } from '../../core/figure/figure.ts';
+import type { LineSheetItem } from '../../core/price/book/line-sheet.ts';
 import { codePicture } from './barcode-image.ts';
 import { pdfOf, POINTS_PER_MM } from './pdf.ts';
 

@@ -1,7 +1,7 @@
 // The printed line sheet: one block a piece, with picture, sizes, wholesale and suggested retail price.
-import type { LineSheetItem } from '../../core/price/book/line-sheet.ts';
 import { showValue } from '../../core/figure/show.ts';
-import { pdfOf, POINTS_PER_MM, type Pdf } from './pdf.ts';
+import type { LineSheetItem } from '../../core/price/book/line-sheet.ts';
+import { type Pdf, pdfOf, POINTS_PER_MM } from './pdf.ts';
 
 /** What a line sheet says beside its pieces. */
 export interface LineSheetTerms {

@@ -1,6 +1,6 @@
 // Cut templates at true scale, with a ruler and the frame of a bank card to check the printer.
 import { laidOut, roomOf, type Template } from '../../core/batch/templates/templates.ts';
-import { pdfOf, POINTS_PER_MM, type Paper, type Pdf } from './pdf.ts';
+import { type Paper, type Pdf, pdfOf, POINTS_PER_MM } from './pdf.ts';
 
 /** Length of the ruler, mm. */
 export const RULER_MM = 150;

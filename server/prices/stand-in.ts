@@ -1,9 +1,9 @@
 // The price stand-in: an invented daily series for each metal, the same on every machine, to try the app with before a
 // real source takes its place. Nothing here is a market price.
 import { minorDigits } from '../../core/figure/figure.ts';
-import type { FixMetal } from '../../core/metal/fix.ts';
 import { dayAfter } from '../../core/measure/days.ts';
 import { normal, seeded } from '../../core/measure/random.ts';
+import type { FixMetal } from '../../core/metal/fix.ts';
 import type { PriceSource } from './price-source.ts';
 
 /** Names the stand-in as the source of a price. */

@@ -2,11 +2,11 @@
 import type { FastifyInstance } from 'fastify';
 import sharp from 'sharp';
 import { afterEach, beforeEach, expect, test } from 'vitest';
-import { pieceSchema, type Piece } from '../../core/piece/piece.ts';
 import type { DocumentOf } from '../../contract/document.ts';
+import { type Piece, pieceSchema } from '../../core/piece/piece.ts';
 import { createApp } from '../app.ts';
+import { type Ledger, openLedger } from '../store/ledger.ts';
 import { openStores } from '../store/stores.ts';
-import { openLedger, type Ledger } from '../store/ledger.ts';
 
 let ledger: Ledger;
 let app: FastifyInstance;

@@ -1,16 +1,16 @@
 // The bench log and its plan over HTTP: entries stay, plans are kept, better plans arrive line by line, and the
 // calendar is valid.
-import ICAL from 'ical.js';
 import type { FastifyInstance } from 'fastify';
+import ICAL from 'ical.js';
 import { afterEach, beforeEach, expect, test } from 'vitest';
-import { searchAskedSchema, type BenchPage, type SearchTold } from '../../contract/plan.ts';
+import { type BenchPage, searchAskedSchema, type SearchTold } from '../../contract/plan.ts';
 import { jobShops } from '../../core/plan/fixtures/job-shops.ts';
 import type { KeptBlock } from '../../core/plan/studio/kept-plan.ts';
 import { pendant } from '../../core/price/fixtures/workshop.ts';
 import { createApp } from '../app.ts';
 import { planCalendar } from '../documents/plan-calendar.ts';
+import { type Ledger, openLedger } from '../store/ledger.ts';
 import { openStores } from '../store/stores.ts';
-import { openLedger, type Ledger } from '../store/ledger.ts';
 
 let ledger: Ledger;
 let app: FastifyInstance;

@@ -1,6 +1,6 @@
 // The bench log and the plan: entries, kept plans, better plans as they are found, and the calendar.
 import type { FastifyInstance } from 'fastify';
-import { planRoutes, type BenchPage } from '../../contract/plan.ts';
+import { type BenchPage, planRoutes } from '../../contract/plan.ts';
 import { planCalendar } from '../documents/plan-calendar.ts';
 import { addBenchEntries } from '../services/add-bench-entries.ts';
 import { acceptedStudio } from '../services/basis.ts';

@@ -8,8 +8,8 @@ import { emptyFair } from '../../core/price/fair/fair.ts';
 import { pendant } from '../../core/price/fixtures/workshop.ts';
 import { emptyQuote } from '../../core/price/quote/quote.ts';
 import { createApp } from '../app.ts';
+import { type Ledger, openLedger } from '../store/ledger.ts';
 import { openStores } from '../store/stores.ts';
-import { openLedger, type Ledger } from '../store/ledger.ts';
 
 let ledger: Ledger;
 let app: FastifyInstance;

@@ -6,8 +6,8 @@ import { templatesDxf, templatesSvg } from '../../core/batch/templates/template-
 import { templatesOf } from '../../core/batch/templates/templates.ts';
 import { jobSheetPdf } from '../documents/job-sheet.ts';
 import { labelsOf, labelsPdf } from '../documents/labels.ts';
-import { lineSheetCsv } from '../documents/line-sheet-csv.ts';
 import { lineSheetPdf } from '../documents/line-sheet.ts';
+import { lineSheetCsv } from '../documents/line-sheet-csv.ts';
 import { templatesPdf } from '../documents/templates.ts';
 import { batchOnPaper, lineSheetOf } from '../services/papers.ts';
 import type { Stores } from '../store/stores.ts';

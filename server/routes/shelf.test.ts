@@ -5,8 +5,8 @@ import type { ShelfPage } from '../../contract/shelf.ts';
 import type { Stocked } from '../../core/batch/buying/goods.ts';
 import { pendant } from '../../core/price/fixtures/workshop.ts';
 import { createApp } from '../app.ts';
+import { type Ledger, openLedger } from '../store/ledger.ts';
 import { openStores } from '../store/stores.ts';
-import { openLedger, type Ledger } from '../store/ledger.ts';
 
 let ledger: Ledger;
 let app: FastifyInstance;

@@ -1,6 +1,6 @@
 // Stock: lots, receipts, stock counts, and metal issued to batches.
 import type { FastifyInstance } from 'fastify';
-import { shelfRoutes, type ShelfPage } from '../../contract/shelf.ts';
+import { type ShelfPage, shelfRoutes } from '../../contract/shelf.ts';
 import { giveMetalBack, issueMetal } from '../services/issue-metal.ts';
 import { addLot, countLot } from '../services/stockroom.ts';
 import type { Stores } from '../store/stores.ts';

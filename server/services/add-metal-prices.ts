@@ -1,5 +1,5 @@
 // Adds the metal prices of a day, typed or from a file.
-import { fixProblems, type Fix, type NewFix } from '../../core/metal/fix.ts';
+import { type Fix, fixProblems, type NewFix } from '../../core/metal/fix.ts';
 import type { Stores } from '../store/stores.ts';
 import { refuseIssues } from './refuse.ts';
 

@@ -1,5 +1,5 @@
 // Adds metal received, with the price paid.
-import { receiptProblems, type NewReceipt, type Receipt } from '../../core/metal/receipt.ts';
+import { type NewReceipt, type Receipt, receiptProblems } from '../../core/metal/receipt.ts';
 import type { Stores } from '../store/stores.ts';
 import { refuseIssues } from './refuse.ts';
 

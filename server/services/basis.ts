@@ -1,7 +1,7 @@
 // The basis of all computation: accepted settings, prices paid for metal, current metal prices.
 import { STUDIO_ID } from '../../contract/studio.ts';
 import type { Fix } from '../../core/metal/fix.ts';
-import { readRates, withReceipts, type Rates } from '../../core/studio/rates.ts';
+import { type Rates, readRates, withReceipts } from '../../core/studio/rates.ts';
 import type { Studio } from '../../core/studio/studio.ts';
 import type { Stores } from '../store/stores.ts';
 

@@ -1,7 +1,7 @@
 // Issues metal to a batch by an accepted cutting plan, and returns it.
 import { randomUUID } from 'node:crypto';
-import { isDone, type BatchState } from '../../core/batch/batch.ts';
-import { entriesOfCut, type AcceptedCut } from '../../core/batch/cutting/issue-metal.ts';
+import { type BatchState, isDone } from '../../core/batch/batch.ts';
+import { type AcceptedCut, entriesOfCut } from '../../core/batch/cutting/issue-metal.ts';
 import { NotAcceptable } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';
 import { currentBasis } from './basis.ts';

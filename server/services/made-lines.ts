@@ -2,7 +2,7 @@
 import type { BatchWithPieces } from '../../contract/batches.ts';
 import type { Batch } from '../../core/batch/batch.ts';
 import type { MadeLine } from '../../core/batch/batch-run.ts';
-import { countBatch, type BatchCount } from '../../core/batch/count-batch.ts';
+import { type BatchCount, countBatch } from '../../core/batch/count-batch.ts';
 import type { Stores } from '../store/stores.ts';
 import { currentBasis } from './basis.ts';
 

@@ -1,8 +1,8 @@
 // The content of printed papers: line sheets for shops, job sheets for the bench.
-import type { LineSheetTerms } from '../documents/line-sheet.ts';
 import { batchTitle } from '../../core/batch/count-batch.ts';
-import { lineSheetItem, lineSheetTerms, type LineSheetItem } from '../../core/price/book/line-sheet.ts';
+import { type LineSheetItem, lineSheetItem, lineSheetTerms } from '../../core/price/book/line-sheet.ts';
 import { countPiece } from '../../core/price/piece/count-piece.ts';
+import type { LineSheetTerms } from '../documents/line-sheet.ts';
 import type { Stores } from '../store/stores.ts';
 import { acceptedStudio, currentBasis } from './basis.ts';
 import { countBatchNow } from './made-lines.ts';

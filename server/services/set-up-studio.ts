@@ -2,7 +2,7 @@
 import type { DocumentOf } from '../../contract/document.ts';
 import { STUDIO_ID } from '../../contract/studio.ts';
 import { readRates } from '../../core/studio/rates.ts';
-import { startingStudio, type FirstRun, type Studio } from '../../core/studio/studio.ts';
+import { type FirstRun, startingStudio, type Studio } from '../../core/studio/studio.ts';
 import { NotAcceptable } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';
 import { refuseIssues } from './refuse.ts';

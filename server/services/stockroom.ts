@@ -5,11 +5,11 @@ import type { BatchRun } from '../../core/batch/batch-run.ts';
 import {
   entriesOfGoodsReturn,
   entriesOfUse,
-  readGoodsCount,
   type GoodsCounted,
+  readGoodsCount,
 } from '../../core/batch/buying/goods.ts';
 import { entriesOfReturn } from '../../core/batch/cutting/issue-metal.ts';
-import { readLot, type NewLot } from '../../core/batch/stock/shelf.ts';
+import { type NewLot, readLot } from '../../core/batch/stock/shelf.ts';
 import { readCount } from '../../core/measure/read/read-number.ts';
 import { NotAcceptable, NotThere } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';

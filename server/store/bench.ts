@@ -1,8 +1,8 @@
 // Stores the bench log, pins, and kept plans.
-import { newKeptPlanSchema, type KeptPlan } from '../../core/plan/studio/kept-plan.ts';
 import type { BenchEntry, NewBenchEntry } from '../../core/plan/studio/bench-entry.ts';
+import { type KeptPlan, newKeptPlanSchema } from '../../core/plan/studio/kept-plan.ts';
 import type { Ledger } from './ledger.ts';
-import { preparedOnce, type Prepare } from './statements.ts';
+import { type Prepare, preparedOnce } from './statements.ts';
 
 interface Row extends Omit<BenchEntry, 'at' | 'batchId' | 'on'> {
   recorded_at: string;

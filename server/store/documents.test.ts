@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { afterEach, beforeEach, expect, test } from 'vitest';
 import { z } from 'zod';
 import { Documents } from './documents.ts';
-import { openLedger, type Ledger } from './ledger.ts';
+import { type Ledger, openLedger } from './ledger.ts';
 import { ChangedMeanwhile, NotThere } from './refusals.ts';
 
 const noteSchema = z.object({ text: z.string() });

@@ -2,10 +2,10 @@
 import { randomUUID } from 'node:crypto';
 import type { z } from 'zod';
 import type { DocumentKind, DocumentOf } from '../../contract/document.ts';
-import { pricedSchema, type Priced } from '../../core/price/piece/standing.ts';
+import { type Priced, pricedSchema } from '../../core/price/piece/standing.ts';
 import type { Ledger } from './ledger.ts';
-import { preparedOnce, type Prepare } from './statements.ts';
 import { ChangedMeanwhile, NotThere } from './refusals.ts';
+import { type Prepare, preparedOnce } from './statements.ts';
 
 interface Row {
   id: string;

@@ -1,7 +1,7 @@
 // Stores metal prices as entries.
 import type { Fix, NewFix } from '../../core/metal/fix.ts';
 import type { Ledger } from './ledger.ts';
-import { preparedOnce, type Prepare } from './statements.ts';
+import { type Prepare, preparedOnce } from './statements.ts';
 
 interface Row {
   id: number;

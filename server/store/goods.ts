@@ -1,7 +1,7 @@
 // Stores goods as entries; the stock is their sum.
 import type { NewGoodsEntry, Stocked } from '../../core/batch/buying/goods.ts';
 import type { Ledger } from './ledger.ts';
-import { preparedOnce, type Prepare } from './statements.ts';
+import { type Prepare, preparedOnce } from './statements.ts';
 
 /** The goods of a ledger. */
 export class GoodsStore {

@@ -1,20 +1,20 @@
-import { alloysWith } from '../../core/metal/alloy.ts';
 import { cpSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import { afterEach, beforeEach, expect, test } from 'vitest';
+import { alloysWith } from '../../core/metal/alloy.ts';
 import { emptyPiece } from '../../core/piece/piece.ts';
-import { countPiece } from '../../core/price/piece/count-piece.ts';
-import { benchSteps } from '../../core/plan/studio/batch-steps.ts';
 import { quickPlan } from '../../core/plan/solve/quick-plan.ts';
+import { benchSteps } from '../../core/plan/studio/batch-steps.ts';
 import { studioProblem } from '../../core/plan/studio/studio-problem.ts';
+import { countPiece } from '../../core/price/piece/count-piece.ts';
 import { priceStanding } from '../../core/price/piece/standing.ts';
 import { readRates } from '../../core/studio/rates.ts';
 import { loadDemo } from '../demo/load.ts';
 import { batchesWithPieces } from '../services/made-lines.ts';
-import { openStores } from './stores.ts';
 import { openLedger } from './ledger.ts';
+import { openStores } from './stores.ts';
 
 const migrations = 'server/migrations';
 let dir: string;

@@ -1,8 +1,8 @@
 // Stores pictures, reduced and stripped of camera data.
 import { createHash } from 'node:crypto';
 import type { Ledger } from './ledger.ts';
-import { preparedOnce, type Prepare } from './statements.ts';
 import { NotAcceptable, NotThere } from './refusals.ts';
+import { type Prepare, preparedOnce } from './statements.ts';
 
 /** The longer side of a stored picture, px: a full page of a tablet. */
 const LONGEST_PX = 1600;

@@ -1,7 +1,7 @@
 // Stores suppliers' price lists as they came; the last one of a supplier holds.
-import { supplierItemSchema, type SupplierItem } from '../../core/batch/buying/price-list.ts';
+import { type SupplierItem, supplierItemSchema } from '../../core/batch/buying/price-list.ts';
 import type { Ledger } from './ledger.ts';
-import { preparedOnce, type Prepare } from './statements.ts';
+import { type Prepare, preparedOnce } from './statements.ts';
 
 /** The price lists of a ledger. */
 export class PriceLists {

@@ -2,7 +2,7 @@
 import type { PriceEntry } from '../../contract/prices.ts';
 import { sizePricesSchema } from '../../core/price/piece/standing.ts';
 import type { Ledger } from './ledger.ts';
-import { preparedOnce, type Prepare } from './statements.ts';
+import { type Prepare, preparedOnce } from './statements.ts';
 
 interface Row {
   id: number;

@@ -1,7 +1,7 @@
 // Stores metal receipts as entries.
 import type { NewReceipt, Receipt } from '../../core/metal/receipt.ts';
 import type { Ledger } from './ledger.ts';
-import { preparedOnce, type Prepare } from './statements.ts';
+import { type Prepare, preparedOnce } from './statements.ts';
 
 interface Row extends Omit<Receipt, 'on' | 'at'> {
   received_on: string;

@@ -1,7 +1,7 @@
 // Stores metal stock as entries; the stock is their sum.
 import { lotSchema, type NewShelfEntry, type ShelfEntry, type ShelfLot } from '../../core/batch/stock/shelf.ts';
 import type { Ledger } from './ledger.ts';
-import { preparedOnce, type Prepare } from './statements.ts';
+import { type Prepare, preparedOnce } from './statements.ts';
 
 interface Row {
   id: number;

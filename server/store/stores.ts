@@ -1,9 +1,9 @@
 // The stores of one ledger: its documents and its entries.
-import { batchSchema, type Batch } from '../../core/batch/batch.ts';
-import { pieceSchema, type Piece } from '../../core/piece/piece.ts';
-import { fairSchema, type Fair } from '../../core/price/fair/fair.ts';
-import { quoteSchema, type Quote } from '../../core/price/quote/quote.ts';
-import { studioSchema, type Studio } from '../../core/studio/studio.ts';
+import { type Batch, batchSchema } from '../../core/batch/batch.ts';
+import { type Piece, pieceSchema } from '../../core/piece/piece.ts';
+import { type Fair, fairSchema } from '../../core/price/fair/fair.ts';
+import { type Quote, quoteSchema } from '../../core/price/quote/quote.ts';
+import { type Studio, studioSchema } from '../../core/studio/studio.ts';
 import { serverClock } from '../clock.ts';
 import { BenchLog } from './bench.ts';
 import { Documents } from './documents.ts';

@@ -1,6 +1,6 @@
 // Alloys to choose from, by family; the studio's own first.
 import { weakMapMemoize } from '@reduxjs/toolkit';
-import { builtInAlloys, type Alloy } from '../../core/metal/alloys.ts';
+import { type Alloy, builtInAlloys } from '../../core/metal/alloys.ts';
 import type { Option } from './choice.tsx';
 
 interface OptionGroup {

@@ -1,13 +1,13 @@
 // What a maker can do with an answer: copy it, pin it, use it in a piece.
-import { useState } from 'react';
-import { showExactly } from '../../core/figure/show.ts';
 import { Check, Copy, Pin, PinOff } from 'lucide-react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Answer } from '../../core/ask/ask.ts';
-import { useAddPieceMutation, useGetPiecesQuery } from '../state/endpoints/pieces.ts';
-import { asked, pinToggled, selectAskHistory } from '../state/ask-history.ts';
-import { useAppDispatch, useAppSelector } from '../state/store.ts';
+import { showExactly } from '../../core/figure/show.ts';
 import { emptyPiece } from '../../core/piece/piece.ts';
+import { asked, pinToggled, selectAskHistory } from '../state/ask-history.ts';
+import { useAddPieceMutation, useGetPiecesQuery } from '../state/endpoints/pieces.ts';
+import { useAppDispatch, useAppSelector } from '../state/store.ts';
 
 interface AnswerToolsProps {
   readonly line: string;

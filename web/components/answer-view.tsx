@@ -1,8 +1,8 @@
 // An answer of the ask line: the main figure large, the others below. Assumptions can be changed.
 import { useState } from 'react';
+import type { Answer, Assumption, Correction, NotUnderstood } from '../../core/ask/ask.ts';
 import type { Figure } from '../../core/figure/figure.ts';
 import { showExactly } from '../../core/figure/show.ts';
-import type { Answer, Assumption, Correction, NotUnderstood } from '../../core/ask/ask.ts';
 import { Calculation } from './calculation.tsx';
 
 interface AnswerViewProps {

@@ -1,10 +1,10 @@
 // A blank drawn to scale.
 import { scaleLinear } from 'd3';
 import { memo } from 'react';
+import type { Cut } from '../../core/blank/cut.ts';
 import type { Outline } from '../../core/geometry/outline.ts';
 import { familyTints } from '../../core/metal/alloy.ts';
 import type { Alloy } from '../../core/metal/alloys.ts';
-import type { Cut } from '../../core/blank/cut.ts';
 import type { Section } from '../../core/stock/section.ts';
 
 interface BlankStripProps {

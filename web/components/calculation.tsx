@@ -1,6 +1,6 @@
 // The calculation of a figure, opened in place: the sum, its inputs and their sources. Each input opens further.
 import { useState } from 'react';
-import { inSum, isMoney, type Figure } from '../../core/figure/figure.ts';
+import { type Figure, inSum, isMoney } from '../../core/figure/figure.ts';
 import { showFigure } from '../../core/figure/show.ts';
 
 /** @param show  how results are rounded: as in the column above */

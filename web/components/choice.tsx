@@ -1,6 +1,6 @@
 // A choice edited in place: it reads as a word and opens as a list.
-import { memo } from 'react';
 import { clsx } from 'clsx';
+import { memo } from 'react';
 import { goDown } from './field.tsx';
 import { Resting, useRest } from './resting-field.tsx';
 

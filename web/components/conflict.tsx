@@ -1,7 +1,7 @@
 // Two versions of one document: shows where they differ, and the maker chooses one.
+import { differences } from '../state/differences.ts';
 import { conflictSettled, type OpenDocument } from '../state/drafts.ts';
 import { useAppDispatch } from '../state/store.ts';
-import { differences } from '../state/differences.ts';
 import { ModalDialog } from './dialog.tsx';
 import { TableHeader } from './table-header.tsx';
 

@@ -1,8 +1,8 @@
 // The count: a column of figures. Each opens its calculation below its line.
-import { Fragment, memo, useId, useState, type ReactNode } from 'react';
+import { Fragment, memo, type ReactNode, useId, useState } from 'react';
 import type { Figure } from '../../core/figure/figure.ts';
-import { Num } from './num.tsx';
 import { Calculation } from './calculation.tsx';
+import { Num } from './num.tsx';
 
 export interface CountRow {
   readonly key: string;

@@ -1,16 +1,16 @@
 // One row of a table edited in place, and the table around such rows. Parts, findings, sub-assemblies, joins, steps,
 // price levels, quote items and settings all use it.
-import type { CSSProperties, ReactNode } from 'react';
 import { clsx } from 'clsx';
+import type { CSSProperties, ReactNode } from 'react';
 import type { Remark } from '../../core/piece/checks/bench-check.ts';
-import type { RowProblems } from '../hooks/use-row-problems.ts';
 import { moveByKeys, type RowMoves } from '../hooks/use-row-moves.ts';
+import type { RowProblems } from '../hooks/use-row-problems.ts';
 import { ProblemLine } from './problem-line.tsx';
-import { RemarkRow, type EditPiece } from './remark-lines.tsx';
+import { type EditPiece, RemarkRow } from './remark-lines.tsx';
 import { RowBody } from './row.tsx';
 import { RowTools } from './row-tools.tsx';
 import { SortableRows } from './sortable-rows.tsx';
-import { TableHeader, type Head } from './table-header.tsx';
+import { type Head, TableHeader } from './table-header.tsx';
 
 interface EditableRowsProps {
   /** Names the table where no heading does. */

@@ -1,9 +1,9 @@
 // A number or text edited in place. Number fields take sums and units and keep what was typed.
-import { memo, useEffect, useRef, useState, type FocusEvent, type KeyboardEvent } from 'react';
 import { clsx } from 'clsx';
+import { type FocusEvent, type KeyboardEvent, memo, useEffect, useRef, useState } from 'react';
 import { withUnit } from '../../core/measure/read/with-unit.ts';
-import { Resting, useRest } from './resting-field.tsx';
 import { useLatest } from '../hooks/use-latest.ts';
+import { Resting, useRest } from './resting-field.tsx';
 
 export interface FieldProps {
   readonly value: string;

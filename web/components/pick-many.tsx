@@ -1,7 +1,7 @@
 // Several items of a list, chosen in place: reads as their names, opens as a list of checkboxes.
-import { DropdownMenu } from 'radix-ui';
-import { Check } from 'lucide-react';
 import { clsx } from 'clsx';
+import { Check } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
 import type { Option } from './choice.tsx';
 import { useInHand } from './row.tsx';
 

@@ -1,6 +1,6 @@
 // Findings of the bench check below the row they concern: the sentence, the remedy, and the override.
-import { useState } from 'react';
 import { clsx } from 'clsx';
+import { useState } from 'react';
 import type { Remark } from '../../core/piece/checks/bench-check.ts';
 import type { Piece } from '../../core/piece/piece.ts';
 import type { Edit } from '../hooks/use-document.ts';

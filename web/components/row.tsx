@@ -1,6 +1,6 @@
 // A row of a table edited in place. Only the active row has real fields; the others show the same text, since a browser
 // keeps a layer for every text field and paints all of them at each key.
-import { createContext, useContext, useState, type FocusEvent, type KeyboardEvent, type ReactNode } from 'react';
+import { createContext, type FocusEvent, type KeyboardEvent, type ReactNode, useContext, useState } from 'react';
 
 const InHand = createContext(true);
 

@@ -1,11 +1,11 @@
 // The sizes of a part's section, each in its own field.
 import type { Alloy } from '../../core/metal/alloys.ts';
+import type { Units } from '../../core/piece/cut-words.ts';
+import { gaugeSystemOf } from '../../core/stock/gauged.ts';
 import type { SectionForm } from '../../core/stock/section.ts';
 import type { PartSection } from '../../core/stock/typed-section.ts';
-import { gaugeSystemOf } from '../../core/stock/gauged.ts';
-import { Field } from './field.tsx';
-import type { Units } from '../../core/piece/cut-words.ts';
 import type { RowProblems } from '../hooks/use-row-problems.ts';
+import { Field } from './field.tsx';
 
 interface SectionFieldsProps {
   readonly name: string;

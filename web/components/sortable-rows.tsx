@@ -1,6 +1,6 @@
 // Rows that are reordered by dragging their handle, or with Alt and an arrow key. A library that watches every row
 // makes opening a long piece slow (docs/decisions/006), so rows are measured only while one is dragged.
-import { createContext, useContext, type PointerEvent, type ReactNode } from 'react';
+import { createContext, type PointerEvent, type ReactNode, useContext } from 'react';
 import { useLatest } from '../hooks/use-latest.ts';
 
 /** px the pointer moves before a drag starts, so that a click on the handle opens its menu. */

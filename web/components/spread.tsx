@@ -1,7 +1,7 @@
 // Two pages side by side: left the work, right the count. On a narrow screen the count is a drawer at the foot.
-import { useState, type ReactNode } from 'react';
 import { clsx } from 'clsx';
 import { ChevronDown, ChevronUp } from 'lucide-react';
+import { type ReactNode, useState } from 'react';
 
 interface SpreadProps {
   /** Names the page in the browser's tab. */

@@ -1,9 +1,9 @@
 // The basis of all computation in the page: fetched once by the frame, read by every screen below it.
 import { createContext, useContext, useMemo } from 'react';
 import { withReceipts } from '../../core/studio/rates.ts';
+import { type Basis, rememberedRates } from '../state/basis.ts';
 import { useGetFixesQuery, useGetReceiptsQuery } from '../state/endpoints/metal.ts';
 import { useGetStudioQuery } from '../state/endpoints/studio.ts';
-import { rememberedRates, type Basis } from '../state/basis.ts';
 
 const BasisContext = createContext<Basis | null>(null);
 /** Provides the basis to every screen below the frame. */

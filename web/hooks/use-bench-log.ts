@@ -1,8 +1,8 @@
 // Logs what happened at the bench: one press, with the time of the clock.
 import type { NewBenchEntry } from '../../core/plan/studio/bench-entry.ts';
 import type { PlanBlock } from '../../core/plan/studio/studio-plan.ts';
-import { useAddBenchEntriesMutation } from '../state/endpoints/bench.ts';
 import { rightNow } from '../state/clock.ts';
+import { useAddBenchEntriesMutation } from '../state/endpoints/bench.ts';
 
 export function useBenchLog() {
   const [add, { error, isLoading }] = useAddBenchEntriesMutation();

@@ -1,11 +1,11 @@
 // Cost, price and name of a piece by its id.
 import { useCallback, useMemo } from 'react';
 import type { PieceDocument } from '../../contract/pieces.ts';
-import { given, type Figure } from '../../core/figure/figure.ts';
+import { type Figure, given } from '../../core/figure/figure.ts';
 import { sizePrice } from '../../core/price/piece/standing.ts';
+import { pieceCount } from '../state/basis.ts';
 import { useGetPiecesQuery } from '../state/endpoints/pieces.ts';
 import { useBasis } from './use-basis.ts';
-import { pieceCount } from '../state/basis.ts';
 
 const NO_PIECES: readonly PieceDocument[] = [];
 

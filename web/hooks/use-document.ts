@@ -1,9 +1,9 @@
 // A document open for editing in a screen: its body, its edits, and its state in the ledger.
 import { createNextState, type Draft } from '@reduxjs/toolkit';
 import { useCallback, useEffect } from 'react';
-import { useGetDocumentQuery, type Bodies } from '../state/endpoints/documents.ts';
 import type { DocumentKind } from '../../contract/document.ts';
-import { edited, editEnded, nameOf, redone, undone, type OpenDocument } from '../state/drafts.ts';
+import { edited, editEnded, nameOf, type OpenDocument, redone, undone } from '../state/drafts.ts';
+import { type Bodies, useGetDocumentQuery } from '../state/endpoints/documents.ts';
 import { openDocument } from '../state/saving.ts';
 import { useAppDispatch, useAppSelector } from '../state/store.ts';
 

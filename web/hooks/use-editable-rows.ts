@@ -3,7 +3,7 @@ import type { Draft } from '@reduxjs/toolkit';
 import { useCallback } from 'react';
 import { useBlankRow } from './use-blank-row.ts';
 import type { Edit } from './use-document.ts';
-import { useRowMoves, type RowMoves } from './use-row-moves.ts';
+import { type RowMoves, useRowMoves } from './use-row-moves.ts';
 
 /** New values of some fields, or a function that changes the row in place. */
 type RowChange<Row> = Partial<Row> | ((row: Draft<Row>) => void);

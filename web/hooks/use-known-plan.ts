@@ -3,8 +3,8 @@ import { useEffect } from 'react';
 import { useStore } from 'react-redux';
 import type { ScheduleProblem } from '../../core/plan/model/problem.ts';
 import { placedLike } from '../../core/plan/solve/plan-at-once.ts';
-import { planLearned, type KnownPlan } from '../state/plans.ts';
-import { useAppDispatch, useAppSelector, type RootState } from '../state/store.ts';
+import { type KnownPlan, planLearned } from '../state/plans.ts';
+import { type RootState, useAppDispatch, useAppSelector } from '../state/store.ts';
 import type { PlanningAsked, PlanningTold } from '../workers/planning.ts';
 
 /** Time a search may take, s. */

@@ -1,8 +1,8 @@
 // Asks the server for better plans: both engines run, and each better plan or higher bound arrives as one line, until
 // it is stopped.
-import { planRoutes } from '../../contract/plan.ts';
 import { useEffect, useRef, useState } from 'react';
 import type { SearchTold } from '../../contract/plan.ts';
+import { planRoutes } from '../../contract/plan.ts';
 import type { Objective, ScheduleProblem } from '../../core/plan/model/problem.ts';
 import { planLearned } from '../state/plans.ts';
 import { useAppDispatch } from '../state/store.ts';

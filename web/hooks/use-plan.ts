@@ -2,23 +2,23 @@
 import { useMemo, useState } from 'react';
 import { useStore } from 'react-redux';
 import type { BatchWithPieces } from '../../contract/batches.ts';
-import { isDone, type Batch } from '../../core/batch/batch.ts';
+import { type Batch, isDone } from '../../core/batch/batch.ts';
 import type { MadeLine } from '../../core/batch/batch-run.ts';
 import { fingerprint } from '../../core/measure/fingerprint.ts';
-import { standings } from '../../core/plan/studio/bench-entry.ts';
-import { benchSteps } from '../../core/plan/studio/batch-steps.ts';
-import { infeasibleStep } from '../../core/plan/solve/infeasible-step.ts';
-import type { Objective, ScheduleProblem } from '../../core/plan/model/problem.ts';
 import { indexProblem } from '../../core/plan/model/indexed-problem.ts';
+import type { Objective, ScheduleProblem } from '../../core/plan/model/problem.ts';
+import { infeasibleStep } from '../../core/plan/solve/infeasible-step.ts';
 import { planAtOnce } from '../../core/plan/solve/plan-at-once.ts';
-import { studioPlan, type StudioPlan } from '../../core/plan/studio/studio-plan.ts';
-import { studioProblem, type StudioJob, type StudioTerms } from '../../core/plan/studio/studio-problem.ts';
+import { benchSteps } from '../../core/plan/studio/batch-steps.ts';
+import { standings } from '../../core/plan/studio/bench-entry.ts';
+import { type StudioPlan, studioPlan } from '../../core/plan/studio/studio-plan.ts';
+import { type StudioJob, studioProblem, type StudioTerms } from '../../core/plan/studio/studio-problem.ts';
 import { useGetBenchQuery } from '../state/endpoints/bench.ts';
-import type { RootState } from '../state/store.ts';
-import { useKnownPlan } from './use-known-plan.ts';
-import { useBasis } from './use-basis.ts';
-import { useNow } from './use-now.ts';
 import { madeLinesOf } from '../state/made-lines.ts';
+import type { RootState } from '../state/store.ts';
+import { useBasis } from './use-basis.ts';
+import { useKnownPlan } from './use-known-plan.ts';
+import { useNow } from './use-now.ts';
 
 /** A batch that is being edited: the plan uses it as it stands on the page. */
 export interface BatchInHand {

@@ -1,6 +1,6 @@
 // Moves and removes rows of a document, by menu, keyboard or drag.
 import type { Draft } from '@reduxjs/toolkit';
-import { useCallback, type KeyboardEvent } from 'react';
+import { type KeyboardEvent, useCallback } from 'react';
 import type { Edit } from './use-document.ts';
 
 export interface RowMoves {

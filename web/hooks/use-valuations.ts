@@ -3,8 +3,8 @@ import { useEffect, useRef, useState } from 'react';
 import type { Piece } from '../../core/piece/piece.ts';
 import type { Valuation } from '../../core/price/book/valuation.ts';
 import type { ValuingAsked, ValuingTold } from '../workers/valuing.ts';
-import { useStable } from './use-stable.ts';
 import { useBasis } from './use-basis.ts';
+import { useStable } from './use-stable.ts';
 
 interface Valued {
   readonly question: number;

@@ -15,6 +15,11 @@ export function AskLine() {
 
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
+      if (event.key === 'Escape' && event.target instanceof Node && box.current?.contains(event.target)) {
+        setOpen(false);
+        field.current?.blur();
+        return;
+      }
       const isTyping = event.target instanceof Element && event.target.closest('input, select, textarea') !== null;
       if (event.key !== '=' || isTyping || event.ctrlKey || event.metaKey || event.altKey) return;
       event.preventDefault();
@@ -32,15 +37,7 @@ export function AskLine() {
   }, []);
 
   return (
-    <div
-      ref={box}
-      className="relative min-w-0 flex-1 max-w-[420px]"
-      onKeyDown={(event) => {
-        if (event.key !== 'Escape') return;
-        setOpen(false);
-        field.current?.blur();
-      }}
-    >
+    <div ref={box} className="relative min-w-0 flex-1 max-w-[420px]">
       <input
         ref={field}
         type="text"

@@ -1,13 +1,13 @@
 // The frame around every screen: the header, the first run of the studio, and the wait for the basis of all
 // computation.
-import { lazy, Suspense } from 'react';
-import { NavLink, Outlet, Link, useLocation } from 'react-router';
-import { Moon, Sun } from 'lucide-react';
 import { clsx } from 'clsx';
+import { Moon, Sun } from 'lucide-react';
+import { lazy, Suspense } from 'react';
+import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { Mark } from '../components/mark.tsx';
-import { AskLine } from './ask-line.tsx';
-import { shortDay } from '../words/dates.ts';
 import { BasisProvider, useFetchedBasis } from '../hooks/use-basis.ts';
+import { shortDay } from '../words/dates.ts';
+import { AskLine } from './ask-line.tsx';
 import { useTheme } from './use-theme.ts';
 
 const sections: readonly { to: string; name: string; also?: RegExp }[] = [

@@ -1,9 +1,9 @@
 // The address of each page. Pieces loads with the first page; the others on demand.
 import { createBrowserRouter, Navigate } from 'react-router';
-import { PiecesScreen } from '../screens/pieces/pieces-screen.tsx';
-import { Frame } from './frame.tsx';
 import { NotFound } from '../components/not-found.tsx';
+import { PiecesScreen } from '../screens/pieces/pieces-screen.tsx';
 import { ErrorPage } from './error-page.tsx';
+import { Frame } from './frame.tsx';
 
 const pieceScreen = async () => await import('../screens/piece/piece-screen.tsx');
 // After the list a maker most often opens a piece, so its page is fetched while the browser is idle.

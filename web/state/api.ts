@@ -1,5 +1,5 @@
 // The server over RTK Query. Each resource adds its endpoints in web/state/endpoints/.
-import { createApi, fetchBaseQuery, type FetchArgs } from '@reduxjs/toolkit/query/react';
+import { createApi, type FetchArgs, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import { pathTo, type Route } from '../../contract/route.ts';
 
 export const api = createApi({

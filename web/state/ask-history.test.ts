@@ -2,12 +2,12 @@
 import { beforeEach, expect, test, vi } from 'vitest';
 import {
   asked,
+  type AskHistory,
   askHistoryReducer,
   historyCleared,
   pinToggled,
   readHistory,
   storeHistory,
-  type AskHistory,
 } from './ask-history.ts';
 
 const kept = new Map<string, string>();

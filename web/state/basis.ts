@@ -8,7 +8,7 @@ import { computeJoin } from '../../core/piece/compute-join.ts';
 import { computePart } from '../../core/piece/compute-part.ts';
 import type { Piece } from '../../core/piece/piece.ts';
 import { countPiece, type PieceCount } from '../../core/price/piece/count-piece.ts';
-import { readRates, type Rates } from '../../core/studio/rates.ts';
+import { type Rates, readRates } from '../../core/studio/rates.ts';
 import type { Studio } from '../../core/studio/studio.ts';
 
 /** Functions of a recipe that return the same object while a row has not changed. */

@@ -2,7 +2,7 @@
 import { weakMapMemoize } from '@reduxjs/toolkit';
 import type { Batch } from '../../core/batch/batch.ts';
 import type { MadeLine } from '../../core/batch/batch-run.ts';
-import { countBatch, type BatchCount } from '../../core/batch/count-batch.ts';
+import { type BatchCount, countBatch } from '../../core/batch/count-batch.ts';
 import type { Basis } from './basis.ts';
 
 const rememberedBatch = weakMapMemoize(countBatch);

@@ -1,5 +1,5 @@
 // Documents open for editing: what is typed, what the ledger has acknowledged, and what can be undone.
-import { createSlice, original, type Draft, type PayloadAction } from '@reduxjs/toolkit';
+import { createSlice, type Draft, original, type PayloadAction } from '@reduxjs/toolkit';
 import type { DocumentOf } from '../../contract/document.ts';
 import type { DocumentKey } from './endpoints/documents.ts';
 

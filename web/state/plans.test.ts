@@ -1,6 +1,6 @@
 // The best plan known of each problem.
 import { expect, test } from 'vitest';
-import { planLearned, plansReducer, type KnownPlan } from './plans.ts';
+import { type KnownPlan, planLearned, plansReducer } from './plans.ts';
 
 const known = (steps: KnownPlan['found'], isDone = false): KnownPlan => ({
   found: steps,

@@ -2,20 +2,20 @@
 import type { ThunkAction, UnknownAction } from '@reduxjs/toolkit';
 import type { DocumentOf } from '../../contract/document.ts';
 import type { ProblemDetails } from '../../contract/problem.ts';
-import type { Unsaved } from './unsaved.ts';
-import { documentEndpoints, draftPathOf, type DocumentKey } from './endpoints/documents.ts';
 import {
   acknowledged,
   conflicted,
+  type Drafts,
   nameOf,
+  type OpenDocument,
   opened,
   refused,
   sameJson,
   saveStarted,
   unreachable,
-  type Drafts,
-  type OpenDocument,
 } from './drafts.ts';
+import { documentEndpoints, type DocumentKey, draftPathOf } from './endpoints/documents.ts';
+import type { Unsaved } from './unsaved.ts';
 
 /** The part of the store that saving reads. */
 interface DraftsState {

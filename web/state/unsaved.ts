@@ -1,12 +1,12 @@
 // Reads the draft that the browser stored when the ledger could not be reached.
 import { z } from 'zod';
+import type { DocumentKind } from '../../contract/document.ts';
 import { batchSchema } from '../../core/batch/batch.ts';
 import { withStandardTerms } from '../../core/piece/earlier-versions.ts';
 import { pieceSchema } from '../../core/piece/piece.ts';
 import { fairSchema } from '../../core/price/fair/fair.ts';
 import { quoteSchema } from '../../core/price/quote/quote.ts';
 import { studioSchema } from '../../core/studio/studio.ts';
-import type { DocumentKind } from '../../contract/document.ts';
 
 const unsavedSchema = z.object({ version: z.int().min(1), body: z.unknown() });
 /** A body as typed, and the version of the document it is based on. */

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { daysLate, dayInWords, shortDay } from './dates.ts';
+import { dayInWords, daysLate, shortDay } from './dates.ts';
 import { doneIn } from './done-in.ts';
 
 const plan = { plan: { firstDay: '2026-11-30', done: [{ batch: 'a', at: 1440 + 9 * 60 + 5, daysLate: 1 }] } };

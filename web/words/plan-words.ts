@@ -3,8 +3,8 @@ import type { BatchWithPieces } from '../../contract/batches.ts';
 import { clockOf, dayOf } from '../../core/plan/model/calendar.ts';
 import type { PlanBlock, StudioPlan } from '../../core/plan/studio/studio-plan.ts';
 import type { Cause } from '../../core/plan/studio/why.ts';
-import { dayInWords } from './dates.ts';
 import { madeLinesOf } from '../state/made-lines.ts';
+import { dayInWords } from './dates.ts';
 
 /** `Barometer brooch`; of several pieces the first and the number of the others. */
 export function batchName(batches: readonly BatchWithPieces[], id: string): string {

@@ -3,8 +3,8 @@ import { given } from '../../core/figure/figure.ts';
 import { gaugeMm } from '../../core/measure/gauge.ts';
 import { alloysWith } from '../../core/metal/alloy.ts';
 import { blankInWords, lengthInWords } from '../../core/piece/cut-words.ts';
-import { alloyInText, gaugeInWords } from './stock-words.ts';
 import { sectionInWords } from '../../core/stock/words.ts';
+import { alloyInText, gaugeInWords } from './stock-words.ts';
 
 const alloys = alloysWith([]);
 const silver = alloys.get('silver-925') ?? null;

@@ -2,8 +2,8 @@
 import loadHighs from 'highs';
 import wasmUrl from 'highs/runtime?url';
 import type { BarPlan, BarProblem } from '../../core/cut/bars/bar-problem.ts';
-import type { NoPlan } from '../../core/cut/no-plan.ts';
 import { planBars } from '../../core/cut/bars/plan-bars.ts';
+import type { NoPlan } from '../../core/cut/no-plan.ts';
 import { planSheets } from '../../core/cut/sheets/plan-sheets.ts';
 import type { SheetPlan, SheetProblem } from '../../core/cut/sheets/sheet-problem.ts';
 import { solveWith } from '../../solver/highs.ts';

@@ -1,6 +1,6 @@
 // A worker is asked one thing at a time, and what has been overtaken is never asked at all.
 import { expect, test } from 'vitest';
-import { LatestOnlyWorker, type WorkerMessage, type WorkerLike } from './latest-only-worker.ts';
+import { LatestOnlyWorker, type WorkerLike, type WorkerMessage } from './latest-only-worker.ts';
 
 /** A worker that answers when it is told to. */
 function quietWorker() {

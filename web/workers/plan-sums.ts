@@ -2,12 +2,12 @@
 import type { NewBenchEntry } from '../../core/plan/studio/bench-entry.ts';
 import { tryPin } from '../../core/plan/studio/replan.ts';
 import {
+  type PlanContext,
   planTrialBatch,
   type TrialBatch,
-  type PlanContext,
   type TrialResult,
 } from '../../core/plan/studio/trial-batch.ts';
-import { consequences, type Consequence } from '../../core/plan/studio/why.ts';
+import { type Consequence, consequences } from '../../core/plan/studio/why.ts';
 import type { WorkerMessage } from './latest-only-worker.ts';
 
 export type PlanQuestion = { readonly pin: NewBenchEntry } | { readonly newcomer: TrialBatch };

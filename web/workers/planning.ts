@@ -1,10 +1,10 @@
 // Searches for better plans in a worker and reports them; ending the worker stops it.
-import { warmStart, type WarmStartStep } from '../../core/plan/solve/warm-start.ts';
-import type { Objective, ScheduleProblem } from '../../core/plan/model/problem.ts';
-import type { Solution } from '../../core/plan/solve/solution.ts';
-import { searchPlan } from '../../core/plan/solve/search.ts';
-import { scheduleLowerBound } from '../../core/plan/solve/lower-bound.ts';
 import { indexProblem } from '../../core/plan/model/indexed-problem.ts';
+import type { Objective, ScheduleProblem } from '../../core/plan/model/problem.ts';
+import { scheduleLowerBound } from '../../core/plan/solve/lower-bound.ts';
+import { searchPlan } from '../../core/plan/solve/search.ts';
+import type { Solution } from '../../core/plan/solve/solution.ts';
+import { warmStart, type WarmStartStep } from '../../core/plan/solve/warm-start.ts';
 
 export interface PlanningAsked {
   readonly problem: ScheduleProblem;

@@ -1,5 +1,5 @@
 // Simulates batches in a worker, for the likely range of a cost.
-import { likelyRange, type CostVariation } from '../../core/price/piece/likely-range.ts';
+import { type CostVariation, likelyRange } from '../../core/price/piece/likely-range.ts';
 import type { WorkerMessage } from './latest-only-worker.ts';
 
 addEventListener('message', ({ data }: MessageEvent<WorkerMessage<null, CostVariation>>) => {

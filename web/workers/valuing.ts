@@ -3,10 +3,10 @@ import { weakMapMemoize } from '@reduxjs/toolkit';
 import type { Fix } from '../../core/metal/fix.ts';
 import type { Receipt } from '../../core/metal/receipt.ts';
 import { computeStep, stepEach } from '../../core/piece/bench-time.ts';
-import type { Piece } from '../../core/piece/piece.ts';
 import { computeJoin } from '../../core/piece/compute-join.ts';
 import { computePart } from '../../core/piece/compute-part.ts';
-import { valuePiece, type Valuation } from '../../core/price/book/valuation.ts';
+import type { Piece } from '../../core/piece/piece.ts';
+import { type Valuation, valuePiece } from '../../core/price/book/valuation.ts';
 import { readRates, withReceipts } from '../../core/studio/rates.ts';
 import type { Studio } from '../../core/studio/studio.ts';
 

@@ -1,16 +1,16 @@
 // Answers about bent and wound metal: bangles, cuffs, chains, hinges, twists and wraps.
+import { ringOfCoilMm } from '../../blank/jump-ring.ts';
+import { cuffLengthMm } from '../../blank/rules/bangle.ts';
+import { chainLengthMm } from '../../blank/rules/chain.ts';
+import { chainLinks } from '../../blank/rules/chain.ts';
 import { hingePinMm } from '../../blank/rules/hinge-pin.ts';
 import { knuckleLengthsMm } from '../../blank/rules/knuckles.ts';
 import { KNUCKLE_SPARE_MM } from '../../blank/rules/knuckles.ts';
-import { wrapLengthMm } from '../../blank/rules/wrap.ts';
-import { linksOfPitch } from '../../blank/rules/woven.ts';
-import { chainLengthMm } from '../../blank/rules/chain.ts';
-import { chainLinks } from '../../blank/rules/chain.ts';
 import { pitchDiameterMm } from '../../blank/rules/twist.ts';
 import { twistTakeUp } from '../../blank/rules/twist.ts';
-import { cuffLengthMm } from '../../blank/rules/bangle.ts';
-import { ringOfCoilMm } from '../../blank/jump-ring.ts';
-import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
+import { linksOfPitch } from '../../blank/rules/woven.ts';
+import { wrapLengthMm } from '../../blank/rules/wrap.ts';
+import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
 import { typedSize } from '../part.ts';
 import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';

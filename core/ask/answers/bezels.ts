@@ -1,10 +1,10 @@
 // Answers about bezels: a strip round a stone, or jump rings round it.
-import { ringsAround } from '../../blank/rules/ring-bezel.ts';
 import { bezelHeightMm } from '../../blank/rules/bezel.ts';
 import { TURN_OVER_MM } from '../../blank/rules/bezel.ts';
 import { bezelLengthMm } from '../../blank/rules/bezel.ts';
-import { perimeterMm, type Outline } from '../../geometry/outline.ts';
-import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
+import { ringsAround } from '../../blank/rules/ring-bezel.ts';
+import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
+import { type Outline, perimeterMm } from '../../geometry/outline.ts';
 import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 

@@ -1,9 +1,9 @@
 // What is this? Finds the stock that fits a weighed length, the best fit first. Useful when the label is lost.
-import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
+import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
 import { gaugeMm, gaugeRange, gaugeSystemNames, gaugeText } from '../../measure/gauge.ts';
+import type { Alloy } from '../../metal/alloys.ts';
 import { gaugeSystemOf } from '../../stock/gauged.ts';
 import { massPerLength } from '../../stock/section.ts';
-import type { Alloy } from '../../metal/alloys.ts';
 import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 import { dimension } from '../units.ts';

@@ -1,6 +1,6 @@
 // Answers about jump rings: wire for a number of rings, rings from a length, and whether they close well.
 import { aspectRatio, coilLengthMm, goodAspect, mandrelMm, ringOfCoilMm, ringsFrom } from '../../blank/jump-ring.ts';
-import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
+import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
 import { massPerLength } from '../../stock/section.ts';
 import { typedSize } from '../part.ts';
 import type { TopicAnswer } from '../question.ts';

@@ -1,18 +1,18 @@
 // Gauges, conversions and plain sums.
-import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
+import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
 import {
   gaugeMm,
+  type GaugeSystem,
   gaugeSystemNames,
   gaugeSystemSources,
   gaugeText,
   nearestGauge,
-  type GaugeSystem,
 } from '../../measure/gauge.ts';
 import { MM_PER_INCH } from '../../measure/length-units.ts';
 import { gaugeSystemOf } from '../../stock/gauged.ts';
-import type { TopicAnswer, Question, AskSize } from '../question.ts';
+import type { AskSize, Question, TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
-import { askUnit, dimension, inUnit, sameDimensions, type AskUnit, type Dimensions } from '../units.ts';
+import { type AskUnit, askUnit, dimension, type Dimensions, inUnit, sameDimensions } from '../units.ts';
 
 /** A gauge in mm and inches, or the gauge nearest to a measured size. */
 export function gaugeAnswer(slots: Slots): TopicAnswer {

@@ -1,9 +1,9 @@
 // Answers about a metal: its value, density and melting range, and what to add to reach a fineness.
-import { given, inSum, computed } from '../../figure/figure.ts';
+import { computed, given, inSum } from '../../figure/figure.ts';
+import { fahrenheit } from '../../measure/temperature.ts';
 import { addToReach } from '../../metal/fineness.ts';
 import { mixtureDensity } from '../../metal/mixture.ts';
 import { alloyPrice } from '../../metal/price-per-gram.ts';
-import { fahrenheit } from '../../measure/temperature.ts';
 import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 

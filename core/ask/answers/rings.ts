@@ -2,14 +2,14 @@
 import { bandLengthMm } from '../../blank/developed-length.ts';
 import { wideBandSizes } from '../../blank/rules/ring-band.ts';
 import { WIDE_BAND_MM } from '../../blank/rules/ring-band.ts';
-import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
+import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
 import { MM_PER_INCH } from '../../measure/length-units.ts';
-import { readRingSize, ringInsideMm, ringSizeOf, ringSizeText, type RingSizeSystem } from '../../measure/ring-size.ts';
-import { counted, valueOf } from './stock.ts';
-import { massPerLength, sectionArea, type LongSection } from '../../stock/section.ts';
-import type { TopicAnswer } from '../question.ts';
+import { readRingSize, ringInsideMm, ringSizeOf, type RingSizeSystem, ringSizeText } from '../../measure/ring-size.ts';
+import { type LongSection, massPerLength, sectionArea } from '../../stock/section.ts';
 import { takenPart } from '../part.ts';
+import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
+import { counted, valueOf } from './stock.ts';
 
 const scaleNames = { us: 'US', uk: 'UK', iso: 'ISO', jp: 'Japanese', mm: 'mm' } as const satisfies Record<
   RingSizeSystem,

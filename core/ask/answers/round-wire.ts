@@ -1,5 +1,5 @@
 // Shared by the answers about bent wire: the mass of the wire, and the part it makes.
-import { inSum, computed, type Figure } from '../../figure/figure.ts';
+import { computed, type Figure, inSum } from '../../figure/figure.ts';
 import type { PartTyped } from '../../piece/part.ts';
 import { massPerLength } from '../../stock/section.ts';
 import { takenPart } from '../part.ts';

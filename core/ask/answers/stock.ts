@@ -1,12 +1,12 @@
 // Mass of a stock length or a blank of sheet, and length of a mass.
-import { given, inSum, computed, renamed, type Figure } from '../../figure/figure.ts';
-import { outlineAreaMm2, type Outline } from '../../geometry/outline.ts';
-import { alloyPrice } from '../../metal/price-per-gram.ts';
+import { computed, type Figure, given, inSum, renamed } from '../../figure/figure.ts';
+import { type Outline, outlineAreaMm2 } from '../../geometry/outline.ts';
 import type { Alloy } from '../../metal/alloys.ts';
-import { sectionArea, massPerArea, massPerLength } from '../../stock/section.ts';
+import { alloyPrice } from '../../metal/price-per-gram.ts';
+import { massPerArea, massPerLength, sectionArea } from '../../stock/section.ts';
 import { takenPart, typedSize } from '../part.ts';
-import { NotEnough, type Slots, type Stock } from '../slots.ts';
 import type { TopicAnswer } from '../question.ts';
+import { NotEnough, type Slots, type Stock } from '../slots.ts';
 import { dimension } from '../units.ts';
 
 /** Mass, value and mass per metre of a stock length, or the length for a mass. */

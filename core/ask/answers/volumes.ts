@@ -1,12 +1,12 @@
 // Answers by constant volume: domes, balls, granules, forged and rolled stock.
 import { annealsBetween, reduction, REDUCTION_BETWEEN_ANNEALS } from '../../blank/reduction.ts';
 import { balledEndMm } from '../../blank/rules/balled.ts';
-import { workedLengthMm } from '../../blank/rules/worked.ts';
 import { domeDiscMm } from '../../blank/rules/dome.ts';
 import { snippetMm } from '../../blank/rules/granule.ts';
 import { granuleMm } from '../../blank/rules/granule.ts';
-import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
-import { sectionArea, massPerArea } from '../../stock/section.ts';
+import { workedLengthMm } from '../../blank/rules/worked.ts';
+import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
+import { massPerArea, sectionArea } from '../../stock/section.ts';
 import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 

@@ -1,12 +1,12 @@
 // The buying list: what batches need together, less what lies there, in packs, and by when.
 import { expect, test } from 'vitest';
-import { pendant, workshopFix as fix, workshopRates as rates } from '../../price/fixtures/workshop.ts';
 import type { BarPlan } from '../../cut/bars/bar-problem.ts';
+import { pendant, workshopFix as fix, workshopRates as rates } from '../../price/fixtures/workshop.ts';
 import { batchSchema } from '../batch.ts';
-import { buyingTable } from './buying-csv.ts';
-import { goodsLines, goodsOf, issueOfAll, itemKey, offeredFor, stockLines, type Wanting } from './buying-list.ts';
 import { countBatch } from '../count-batch.ts';
 import { readTerms, usualTerms } from '../cutting/cut-terms.ts';
+import { buyingTable } from './buying-csv.ts';
+import { goodsLines, goodsOf, issueOfAll, itemKey, offeredFor, stockLines, type Wanting } from './buying-list.ts';
 import type { SupplierItem } from './price-list.ts';
 
 const lines = (quantity: string) => [{ id: 'l', pieceId: 'p', pieceRevision: 1, quantities: { '': quantity } }];

@@ -1,17 +1,17 @@
 // What open batches need and stock lacks, by supplier item: packs, price and order date.
-import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
-import { given, inSum, computed, renamed, totalOf, type Figure } from '../../figure/figure.ts';
 import type { BarPlan } from '../../cut/bars/bar-problem.ts';
 import type { SheetPlan } from '../../cut/sheets/sheet-problem.ts';
+import { computed, type Figure, given, inSum, renamed, totalOf } from '../../figure/figure.ts';
+import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
 import { dayAfter } from '../../measure/days.ts';
 import { sectionInWords } from '../../stock/words.ts';
 import type { BatchCount } from '../count-batch.ts';
 import type { CutLine, IssueLine } from '../cut-list.ts';
 import type { CutTerms } from '../cutting/cut-problem.ts';
-import { goodsOfRun, goodsTogether, type GoodsName, type Stocked } from './goods.ts';
-import { breakFor, orderOf, type SupplierItem } from './price-list.ts';
-import { sizeInWords } from '../stock/size-words.ts';
 import { keyOfLot } from '../stock/shelf.ts';
+import { sizeInWords } from '../stock/size-words.ts';
+import { type GoodsName, goodsOfRun, goodsTogether, type Stocked } from './goods.ts';
+import { breakFor, orderOf, type SupplierItem } from './price-list.ts';
 
 /** A batch that needs metal or goods, and the latest day its work starts. */
 export interface Wanting {

@@ -1,10 +1,10 @@
 // Goods: solder, findings and consumables. They are known by name and counted in grams or by number. The amount in
 // stock is the sum of the entries.
 import { z } from 'zod';
-import { given, inSum, computed, totalOf, type Figure } from '../../figure/figure.ts';
+import { computed, type Figure, given, inSum, totalOf } from '../../figure/figure.ts';
+import type { Issue } from '../../measure/issue.ts';
 import { readCount, readGrams, readPlain } from '../../measure/read/read-number.ts';
 import { nameSchema, typedSchema } from '../../measure/typed.ts';
-import type { Issue } from '../../measure/issue.ts';
 import type { BatchRun } from '../batch-run.ts';
 
 /** Units goods are counted in: grams, or '' for a number. */

@@ -3,10 +3,10 @@ import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
 import { readLength } from '../../measure/read/read-length.ts';
 import { readMoney } from '../../measure/read/read-money.ts';
 import type { Alloy } from '../../metal/alloys.ts';
+import { gaugeSystemOf } from '../../stock/gauged.ts';
+import { readSection } from '../../stock/read-section.ts';
 import type { SectionForm } from '../../stock/section.ts';
 import type { PartSection } from '../../stock/typed-section.ts';
-import { readSection } from '../../stock/read-section.ts';
-import { gaugeSystemOf } from '../../stock/gauged.ts';
 import { formNames } from '../../stock/words.ts';
 import type { SupplierItem } from './price-list.ts';
 

@@ -3,9 +3,9 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { alloysWith } from '../../metal/alloy.ts';
 import { stockKey } from '../cut-list.ts';
+import { keyOfLot } from '../stock/shelf.ts';
 import { breakFor, orderOf, packsFor, supplierItemSchema } from './price-list.ts';
 import { readPriceList } from './price-list-file.ts';
-import { keyOfLot } from '../stock/shelf.ts';
 
 const alloys = alloysWith([]);
 const heads = 'supplier,item,name,metal,form,size,length,pack,from,price,days'.split(',');

@@ -1,8 +1,8 @@
 // Outlines as corners, for the planner and the templates: all of the blank with its border is inside, and little more.
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { outlineAreaMm2, perimeterMm, type Outline } from '../../geometry/outline.ts';
-import { polygonArea, convexHull, distanceOutside, type Point } from '../../geometry/convex-polygon.ts';
+import { convexHull, distanceOutside, type Point, polygonArea } from '../../geometry/convex-polygon.ts';
+import { type Outline, outlineAreaMm2, perimeterMm } from '../../geometry/outline.ts';
 import { cornersOf } from './cut-problem.ts';
 
 const pointsOf = (corners: readonly (readonly [number, number])[]): Point[] => corners.map(([x, y]) => ({ x, y }));

@@ -1,5 +1,4 @@
 // A batch's stock as a problem for the planner, and what a plan for it comes to.
-import type { CutLine } from '../cut-list.ts';
 import fc from 'fast-check';
 import loadHighs from 'highs';
 import { describe, expect, test } from 'vitest';
@@ -7,13 +6,14 @@ import { solveWith } from '../../../solver/highs.ts';
 import { planBars } from '../../cut/bars/plan-bars.ts';
 import { planSheets } from '../../cut/sheets/plan-sheets.ts';
 import { alloysWith } from '../../metal/alloy.ts';
-import { countPiece } from '../../price/piece/count-piece.ts';
 import { pendant, workshopFix, workshopRates } from '../../price/fixtures/workshop.ts';
+import { countPiece } from '../../price/piece/count-piece.ts';
 import { batchSchema } from '../batch.ts';
 import { countBatch } from '../count-batch.ts';
-import { barProblemOf, kerfFor, sheetProblemOf, type CutTerms } from './cut-problem.ts';
-import { acceptedStock, cutSums, standingInWords } from './planned-cut.ts';
+import type { CutLine } from '../cut-list.ts';
 import { newLotSchema, readLot, type ShelfLot } from '../stock/shelf.ts';
+import { barProblemOf, type CutTerms, kerfFor, sheetProblemOf } from './cut-problem.ts';
+import { acceptedStock, cutSums, standingInWords } from './planned-cut.ts';
 
 const highs = await loadHighs();
 const batch = batchSchema.parse({

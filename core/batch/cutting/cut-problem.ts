@@ -1,11 +1,11 @@
 // The cutting problem of one stock item of a batch, from what is in stock and what can be bought.
-import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
-import { readLength } from '../../measure/read/read-length.ts';
-import { convexHull, type Point } from '../../geometry/convex-polygon.ts';
-import { offsetOutline } from '../../geometry/offset-outline.ts';
 import type { BarProblem } from '../../cut/bars/bar-problem.ts';
 import type { SheetPiece, SheetProblem } from '../../cut/sheets/sheet-problem.ts';
+import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
+import { convexHull, type Point } from '../../geometry/convex-polygon.ts';
+import { offsetOutline } from '../../geometry/offset-outline.ts';
 import type { Outline } from '../../geometry/outline.ts';
+import { readLength } from '../../measure/read/read-length.ts';
 import type { CutLine, IssueLine } from '../cut-list.ts';
 import { gramsOf, keyOfLot, type ShelfLot, type StockSize } from '../stock/shelf.ts';
 

@@ -1,7 +1,7 @@
 // How stock is cut, as typed.
 import { expect, test } from 'vitest';
-import { boughtOf, readTerms, usualTerms } from './cut-terms.ts';
 import type { IssueLine } from '../cut-list.ts';
+import { boughtOf, readTerms, usualTerms } from './cut-terms.ts';
 
 const issue = (form: 'sheet' | 'round') => ({ stock: form, section: { form } }) as unknown as IssueLine;
 

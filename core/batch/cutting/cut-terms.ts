@@ -1,11 +1,11 @@
 // Cutting terms as a maker types them, read into millimetres.
 import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
-import { toolKerfs, type CuttingTool } from '../../stock/kerf.ts';
 import { readLength } from '../../measure/read/read-length.ts';
 import { moneyTyped, readMoney } from '../../measure/read/read-money.ts';
+import { type CuttingTool, toolKerfs } from '../../stock/kerf.ts';
 import { offeredFor } from '../buying/buying-list.ts';
-import type { IssueLine } from '../cut-list.ts';
 import type { SupplierItem } from '../buying/price-list.ts';
+import type { IssueLine } from '../cut-list.ts';
 import type { CutTerms } from './cut-problem.ts';
 
 /** A length or a sheet that can be bought. */

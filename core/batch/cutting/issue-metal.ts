@@ -1,8 +1,8 @@
 // Books an accepted cutting plan as entries: stock cut up, offcuts returned, scrap.
 import { z } from 'zod';
-import type { Alloy } from '../../metal/alloys.ts';
 import { currencySchema } from '../../measure/typed.ts';
-import { gramsOf, lotSchema, sectionOf, type Lot, type NewShelfEntry, type ShelfLot } from '../stock/shelf.ts';
+import type { Alloy } from '../../metal/alloys.ts';
+import { gramsOf, type Lot, lotSchema, type NewShelfEntry, sectionOf, type ShelfLot } from '../stock/shelf.ts';
 
 const cutStockSchema = z.strictObject({
   /** Id of a lot; null for stock bought for this batch. */

@@ -2,9 +2,9 @@
 import type { BarPlan } from '../../cut/bars/bar-problem.ts';
 import type { SheetPlan } from '../../cut/sheets/sheet-problem.ts';
 import type { IssueLine } from '../cut-list.ts';
+import { gramsOf, type ShelfLot, type StockSize } from '../stock/shelf.ts';
 import type { CutTerms } from './cut-problem.ts';
 import type { CutStock } from './issue-metal.ts';
-import { gramsOf, type ShelfLot, type StockSize } from '../stock/shelf.ts';
 
 /** A narrower offcut of sheet is scrap (common practice: too narrow for a blank), mm. */
 const LEAST_SHEET_OFFCUT_MM = 8;

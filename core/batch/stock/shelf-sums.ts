@@ -1,5 +1,5 @@
 // Stock by alloy.
-import { inSum, computed, given, totalOf, type Figure } from '../../figure/figure.ts';
+import { computed, type Figure, given, inSum, totalOf } from '../../figure/figure.ts';
 import type { Alloy } from '../../metal/alloys.ts';
 import { sectionInWords } from '../../stock/words.ts';
 import { sectionOf, type ShelfLot } from './shelf.ts';

@@ -2,9 +2,9 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { alloysWith } from '../../metal/alloy.ts';
-import { entriesOfCut, entriesOfReturn, gramsHeld, type CutStock } from '../cutting/issue-metal.ts';
-import { keyOfLot, newLotSchema, readLot, type NewShelfEntry, type ShelfLot } from './shelf.ts';
 import { stockKey } from '../cut-list.ts';
+import { type CutStock, entriesOfCut, entriesOfReturn, gramsHeld } from '../cutting/issue-metal.ts';
+import { keyOfLot, newLotSchema, type NewShelfEntry, readLot, type ShelfLot } from './shelf.ts';
 
 const alloys = alloysWith([]);
 const wire = newLotSchema.parse({

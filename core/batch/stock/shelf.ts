@@ -1,6 +1,7 @@
 // The shelf: stock by lot, bar by bar and sheet by sheet. What is in stock is the sum of the entries.
-import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
 import { z } from 'zod';
+import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
+import type { Issue } from '../../measure/issue.ts';
 import { readLength } from '../../measure/read/read-length.ts';
 import { readMoney } from '../../measure/read/read-money.ts';
 import { readCount } from '../../measure/read/read-number.ts';
@@ -8,10 +9,9 @@ import { currencySchema, noteSchema, typedSchema } from '../../measure/typed.ts'
 import { densityOf } from '../../metal/alloy.ts';
 import type { Alloy } from '../../metal/alloys.ts';
 import { partSchema, tempers } from '../../piece/part.ts';
-import { readSection } from '../../stock/read-section.ts';
 import { gaugeSystemOf } from '../../stock/gauged.ts';
+import { readSection } from '../../stock/read-section.ts';
 import { massPerArea, massPerLength, type Section } from '../../stock/section.ts';
-import type { Issue } from '../../measure/issue.ts';
 import { stockKey } from '../cut-list.ts';
 
 /**

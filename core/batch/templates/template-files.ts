@@ -1,5 +1,5 @@
 // Templates as files for cutters: SVG in millimetres, and DXF in the subset every cutter reads (docs/formats/templates.md).
-import { laidOut, roomOf, type PlacedTemplate, type Template } from './templates.ts';
+import { laidOut, type PlacedTemplate, roomOf, type Template } from './templates.ts';
 
 const SHEET_WIDTH_MM = 300;
 const ROUND = 1000;

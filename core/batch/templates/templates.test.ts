@@ -1,8 +1,8 @@
 // Templates and their files, read back by their own measures.
 import DxfParser, { type ICircleEntity, type IPolylineEntity, type ITextEntity } from 'dxf-parser';
 import { expect, test } from 'vitest';
-import { laidOut, roomOf, type Template } from './templates.ts';
 import { templatesDxf, templatesSvg } from './template-files.ts';
+import { laidOut, roomOf, type Template } from './templates.ts';
 
 const templates: readonly Template[] = [
   { label: 'Band <M>, 4', kind: 'strip', lengthMm: 57.25 },

@@ -1,10 +1,10 @@
 // A strip bent round a stone.
 import { z } from 'zod';
-import { computed, inSum, type Figure } from '../../figure/figure.ts';
+import { computed, type Figure, inSum } from '../../figure/figure.ts';
 import { perimeterMm } from '../../geometry/outline.ts';
 import { reportedFormula } from '../../measure/read/reported.ts';
 import { typedSchema } from '../../measure/typed.ts';
-import { blankRule, lengthBlank, type BlankContext } from '../blank-rule.ts';
+import { type BlankContext, blankRule, lengthBlank } from '../blank-rule.ts';
 
 /**
  * Length of a bezel strip: the stone's outline, moved out by half the strip and the clearance.

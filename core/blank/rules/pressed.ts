@@ -1,5 +1,5 @@
 // Sheet pressed in a die; the excess all round is sawn off afterwards.
-import { computed, inSum, type Figure } from '../../figure/figure.ts';
+import { computed, type Figure, inSum } from '../../figure/figure.ts';
 import { blankRule, measuresSchema, wholeBlank } from '../blank-rule.ts';
 
 /** The blank rule `pressed`. */

@@ -1,6 +1,6 @@
 // A ring band to a ring size.
 import { z } from 'zod';
-import { computed, given, inSum, type Figure } from '../../figure/figure.ts';
+import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
 import { reported } from '../../measure/read/reported.ts';
 import { readRingSize, ringInsideMm, ringSizeSystems, sizeOnScale } from '../../measure/ring-size.ts';
 import { typedSchema } from '../../measure/typed.ts';

@@ -1,6 +1,6 @@
 // Stock that is forged, rolled or drawn to another section of the same volume.
 import { computed, inSum } from '../../figure/figure.ts';
-import { sectionArea, type LongSection } from '../../stock/section.ts';
+import { type LongSection, sectionArea } from '../../stock/section.ts';
 import { blankRule, lengthBlank, measuresSchema } from '../blank-rule.ts';
 
 /** Length after forging, rolling or drawing: A1 × L1 = A2 × L2. @returns mm */

@@ -1,5 +1,5 @@
 // Enumerates every cutting pattern of a small problem.
-import { takenBy, type Pattern, type IndexedBars } from './indexed-bars.ts';
+import { type IndexedBars, type Pattern, takenBy } from './indexed-bars.ts';
 
 /**
  * All sets of pieces that fit a bar; bars of equal room share them.

@@ -4,8 +4,8 @@ import loadHighs from 'highs';
 import { describe, expect, test } from 'vitest';
 import { solveWith } from '../../../solver/highs.ts';
 import { allPatterns } from './all-patterns.ts';
-import { startingColumns, generateColumns, keyOf, masterProblem, type Columns } from './column-generation.ts';
-import { takenBy, indexBars } from './indexed-bars.ts';
+import { type Columns, generateColumns, keyOf, masterProblem, startingColumns } from './column-generation.ts';
+import { indexBars, takenBy } from './indexed-bars.ts';
 
 const solve = solveWith(await loadHighs());
 const asLong = { solve, known: Infinity, isOver: () => false };

@@ -1,13 +1,13 @@
 // Column generation for the cutting stock problem (Gilmore and Gomory, Operations Research 9, 1961 and 11, 1963).
-import { COARSE_CELLS, FINE_CELLS, gridFor, knapsack, type Knapsack } from './knapsack.ts';
+import { consumedBy, type IndexedBars, type Pattern } from './indexed-bars.ts';
+import { COARSE_CELLS, FINE_CELLS, gridFor, type Knapsack, knapsack } from './knapsack.ts';
 import type {
-  ProgramSolution,
-  ProgramColumn,
   LinearProgram,
-  ProgramRow,
   LinearProgramSolver,
+  ProgramColumn,
+  ProgramRow,
+  ProgramSolution,
 } from './linear-program.ts';
-import { consumedBy, type Pattern, type IndexedBars } from './indexed-bars.ts';
 
 /** What is minimised: the cost, or the metal used at a limited cost. */
 export type CutObjective = { readonly least: 'cost' } | { readonly least: 'metal'; readonly mostCost: number };

@@ -3,7 +3,7 @@ import loadHighs from 'highs';
 import { expect, test } from 'vitest';
 import { solveWith } from '../../../solver/highs.ts';
 import { seeded } from '../../measure/random.ts';
-import { startingColumns, generateColumns, keyOf, type Columns } from './column-generation.ts';
+import { type Columns, generateColumns, keyOf, startingColumns } from './column-generation.ts';
 import { divingHeuristic } from './diving-heuristic.ts';
 import { indexBars, scoreOf, takenBy } from './indexed-bars.ts';
 

@@ -1,7 +1,7 @@
 // Diving heuristic: fixes the patterns that the fractional solution is sure of, and solves the rest again.
-import { startingColumns, generateColumns, keyOf, type CutObjective, type Columns } from './column-generation.ts';
+import { type Columns, type CutObjective, generateColumns, keyOf, startingColumns } from './column-generation.ts';
+import { type IndexedBars, type Pattern, scoreOf } from './indexed-bars.ts';
 import type { LinearProgramSolver } from './linear-program.ts';
-import { scoreOf, type Pattern, type IndexedBars } from './indexed-bars.ts';
 
 const NEARLY = 0.8;
 

@@ -1,6 +1,6 @@
 // First-fit decreasing: bars are filled one after the other, the longest piece that fits first.
 import type { NoPlan } from '../no-plan.ts';
-import { isBetterScore, scoreOf, takenBy, type Pattern, type IndexedBars } from './indexed-bars.ts';
+import { type IndexedBars, isBetterScore, type Pattern, scoreOf, takenBy } from './indexed-bars.ts';
 
 /**
  * The best of several orders of bars: cheapest per millimetre first, longest or cheapest first, each stock first.

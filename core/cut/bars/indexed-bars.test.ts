@@ -2,16 +2,16 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { firstFitDecreasing } from './first-fit-decreasing.ts';
-import { trimPatterns } from './trim-patterns.ts';
 import {
   consumedBy,
+  indexBars,
   isBetterScore,
+  type Pattern,
+  planOfPatterns,
   scoreOf,
   takenBy,
-  planOfPatterns,
-  indexBars,
-  type Pattern,
 } from './indexed-bars.ts';
+import { trimPatterns } from './trim-patterns.ts';
 
 const problem = fc.record({
   kerf: fc.constantFrom(0, 0.3, 1.5),

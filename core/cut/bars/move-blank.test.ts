@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
+import type { BarPlan } from './bar-problem.ts';
 import { faultsOf } from './fixtures/check-bars.ts';
 import { moveBlank } from './move-blank.ts';
-import type { BarPlan } from './bar-problem.ts';
 
 const problem = {
   kerf: 0.5,

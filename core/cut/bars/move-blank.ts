@@ -1,7 +1,7 @@
 // Moves a blank of a plan by hand: to another bar, or to a new bar.
-import type { BarPlan, BarProblem } from './bar-problem.ts';
 import type { NoPlan } from '../no-plan.ts';
-import { takenBy, planOfPatterns, indexBars, type Pattern } from './indexed-bars.ts';
+import type { BarPlan, BarProblem } from './bar-problem.ts';
+import { indexBars, type Pattern, planOfPatterns, takenBy } from './indexed-bars.ts';
 
 /**
  * @param from  index of the bar it is cut from now

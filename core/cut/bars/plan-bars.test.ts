@@ -4,10 +4,10 @@ import loadHighs from 'highs';
 import { describe, expect, test } from 'vitest';
 import { solveWith } from '../../../solver/highs.ts';
 import { seeded } from '../../measure/random.ts';
+import { type BarPlan, type BarProblem, barProblemSchema } from './bar-problem.ts';
 import { faultsOf } from './fixtures/check-bars.ts';
-import { barProblemSchema, type BarPlan, type BarProblem } from './bar-problem.ts';
-import { planBars } from './plan-bars.ts';
 import type { LinearProgramSolver } from './linear-program.ts';
+import { planBars } from './plan-bars.ts';
 
 const solve = solveWith(await loadHighs());
 /** Time that stands still: what is planned depends on the problem alone. */

@@ -1,37 +1,37 @@
 // Plans the cutting of bars: a first plan at once, then better plans and a rising bound, until it is proved optimal or
 // time is up. The least cost comes first; at that cost, the least metal.
 import { seeded } from '../../measure/random.ts';
+import { minCostCover } from '../min-cost-cover.ts';
+import { type NoPlan } from '../no-plan.ts';
+import { isSameCost } from '../same-cost.ts';
+import type { TimeBudget } from '../time-budget.ts';
 import { allPatterns } from './all-patterns.ts';
 import { barChoices } from './bar-choices.ts';
+import type { BarPlan, BarProblem } from './bar-problem.ts';
 import {
-  startingColumns,
+  type Columns,
+  type CoverBound,
+  type CutObjective,
   generateColumns,
   keyOf,
   masterProblem,
-  type CutObjective,
-  type Columns,
-  type CoverBound,
+  startingColumns,
 } from './column-generation.ts';
-import type { BarPlan, BarProblem } from './bar-problem.ts';
 import { divingHeuristic } from './diving-heuristic.ts';
 import { firstFitDecreasing } from './first-fit-decreasing.ts';
-import { type NoPlan } from '../no-plan.ts';
-import { subsetSumFill, longestFill } from './subset-sum-fill.ts';
-import type { LinearProgramSolver } from './linear-program.ts';
-import { trimPatterns } from './trim-patterns.ts';
-import { minCostCover } from '../min-cost-cover.ts';
 import {
   consumedBy,
+  indexBars,
+  type IndexedBars,
   isBetterScore,
+  type Pattern,
+  planOfPatterns,
   scoreOf,
   takenBy,
-  planOfPatterns,
-  indexBars,
-  type Pattern,
-  type IndexedBars,
 } from './indexed-bars.ts';
-import { isSameCost } from '../same-cost.ts';
-import type { TimeBudget } from '../time-budget.ts';
+import type { LinearProgramSolver } from './linear-program.ts';
+import { longestFill, subsetSumFill } from './subset-sum-fill.ts';
+import { trimPatterns } from './trim-patterns.ts';
 
 /** Problems with at most this many patterns are solved with all of them. */
 const MOST_PATTERNS = 3000;

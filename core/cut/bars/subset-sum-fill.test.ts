@@ -3,8 +3,8 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { seeded } from '../../measure/random.ts';
 import { barChoices } from './bar-choices.ts';
-import { subsetSumFill, longestFill } from './subset-sum-fill.ts';
-import { takenBy, indexBars, type IndexedBars } from './indexed-bars.ts';
+import { indexBars, type IndexedBars, takenBy } from './indexed-bars.ts';
+import { longestFill, subsetSumFill } from './subset-sum-fill.ts';
 
 const pieces = fc
   .array(fc.record({ length: fc.integer({ min: 3, max: 40 }), count: fc.integer({ min: 1, max: 4 }) }), {

@@ -1,7 +1,7 @@
 // Fills a choice of whole bars by bounded subset sums: each bar takes the pieces that come nearest to its length. With
 // many sizes most bars come out full, so only the total has to fit.
-import { gridFor, FINE_CELLS } from './knapsack.ts';
-import type { Pattern, IndexedBars } from './indexed-bars.ts';
+import type { IndexedBars, Pattern } from './indexed-bars.ts';
+import { FINE_CELLS, gridFor } from './knapsack.ts';
 
 /** Random factor of a length in the order in which pieces are tried. */
 const STRAY = 0.5;

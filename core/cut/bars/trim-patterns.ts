@@ -1,6 +1,6 @@
 // Trims patterns that make more than is wanted.
 import { downsized } from './first-fit-decreasing.ts';
-import { consumedBy, takenBy, type Pattern, type IndexedBars } from './indexed-bars.ts';
+import { consumedBy, type IndexedBars, type Pattern, takenBy } from './indexed-bars.ts';
 
 /** @returns the same bars without the surplus: none is empty, and each is the cheapest that will do */
 export function trimPatterns(bars: IndexedBars, patterns: readonly Pattern[]): readonly Pattern[] {

@@ -1,8 +1,8 @@
 // The pieces of a sheet problem as shapes, with small blanks nested in the holes of washers.
 import { convexDecomposition } from '../../geometry/convex-decomposition.ts';
-import { polygonArea, convexHull, type Point } from '../../geometry/convex-polygon.ts';
-import type { BlankKind } from './lay-sheet.ts';
+import { convexHull, type Point, polygonArea } from '../../geometry/convex-polygon.ts';
 import type { Shape } from '../../geometry/no-fit-polygon.ts';
+import type { BlankKind } from './lay-sheet.ts';
 import type { SheetPiece } from './sheet-problem.ts';
 
 /** A blank that is cut from the middle of another. */

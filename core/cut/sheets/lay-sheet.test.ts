@@ -2,9 +2,9 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { sheetFaultsOf } from './fixtures/check-sheets.ts';
-import { allTowards, laySheet, NoFits, type Laying } from './lay-sheet.ts';
 import { indexSheets, turnsOf } from './indexed-sheets.ts';
-import { sheetProblemSchema, type Placement, type SheetProblem } from './sheet-problem.ts';
+import { allTowards, type Laying, laySheet, NoFits } from './lay-sheet.ts';
+import { type Placement, type SheetProblem, sheetProblemSchema } from './sheet-problem.ts';
 
 function lay(problem: SheetProblem, laying: Omit<Laying, 'order'>): Placement[] {
   const [sheet] = problem.sheets;

@@ -1,6 +1,6 @@
 // Fills one sheet: each blank goes where it touches two others or an edge, to the first such place by a rule.
-import { keepsGap, noFitPolygon, type NoFitPolygon, type Shape } from '../../geometry/no-fit-polygon.ts';
 import { intersections, intersectionsWithEdges, selfIntersections } from '../../geometry/no-fit-intersections.ts';
+import { keepsGap, type NoFitPolygon, noFitPolygon, type Shape } from '../../geometry/no-fit-polygon.ts';
 
 /** A kind of blank with its orientations. */
 export interface BlankKind {

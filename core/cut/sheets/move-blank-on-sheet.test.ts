@@ -4,7 +4,7 @@ import { expect, test } from 'vitest';
 import { sheetFaultsOf } from './fixtures/check-sheets.ts';
 import { moveBlankOnSheet } from './move-blank-on-sheet.ts';
 import { planSheets } from './plan-sheets.ts';
-import { sheetProblemSchema, type SheetPlan, type SheetProblem } from './sheet-problem.ts';
+import { type SheetPlan, type SheetProblem, sheetProblemSchema } from './sheet-problem.ts';
 
 const clock = { seconds: 0, elapsed: () => 1 };
 function planOf(problem: SheetProblem): SheetPlan {

@@ -1,8 +1,8 @@
 // Moves a blank of a sheet plan by hand: to another place on its own sheet or another.
-import type { NoPlan } from '../no-plan.ts';
 import { keepsGap, noFitPolygon, type Shape } from '../../geometry/no-fit-polygon.ts';
-import { offcutBeside } from './sheet-offcut.ts';
+import type { NoPlan } from '../no-plan.ts';
 import { indexSheets, turnsOf } from './indexed-sheets.ts';
+import { offcutBeside } from './sheet-offcut.ts';
 import type { Placement, SheetPiece, SheetPlan, SheetProblem } from './sheet-problem.ts';
 
 /** A move of one blank. */

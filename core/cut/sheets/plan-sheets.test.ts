@@ -2,9 +2,9 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { sheetFaultsOf } from './fixtures/check-sheets.ts';
-import { planSheets } from './plan-sheets.ts';
 import { mostDiscs } from './lower-bound.ts';
-import { sheetProblemSchema, type SheetPlan, type SheetProblem } from './sheet-problem.ts';
+import { planSheets } from './plan-sheets.ts';
+import { type SheetPlan, type SheetProblem, sheetProblemSchema } from './sheet-problem.ts';
 
 type Typed = Omit<SheetProblem, 'pieces'> & { readonly pieces: readonly object[] };
 

@@ -2,13 +2,13 @@
 // time is up. The least cost comes first, then the largest offcut along an edge.
 import { seeded } from '../../measure/random.ts';
 import type { NoPlan } from '../no-plan.ts';
-import { allTowards, laySheet, NoFits, type BlankKind, type LaidBlank, type Laying, type Plate } from './lay-sheet.ts';
-import { offcutBeside } from './sheet-offcut.ts';
-import { sheetLowerBound } from './lower-bound.ts';
-import { indexSheets, turnsOf, type IndexedSheets } from './indexed-sheets.ts';
-import type { Placement, PlannedSheet, Rectangle, SheetPlan, SheetProblem } from './sheet-problem.ts';
 import { isSameCost } from '../same-cost.ts';
 import type { TimeBudget } from '../time-budget.ts';
+import { type IndexedSheets, indexSheets, turnsOf } from './indexed-sheets.ts';
+import { allTowards, type BlankKind, type LaidBlank, type Laying, laySheet, NoFits, type Plate } from './lay-sheet.ts';
+import { sheetLowerBound } from './lower-bound.ts';
+import { offcutBeside } from './sheet-offcut.ts';
+import type { Placement, PlannedSheet, Rectangle, SheetPlan, SheetProblem } from './sheet-problem.ts';
 
 /** Tries for a larger offcut once the cost is optimal. */
 const TRIES_FOR_OFFCUT = 24;

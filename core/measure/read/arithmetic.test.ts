@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { SumError, evaluate } from './arithmetic.ts';
+import { evaluate, SumError } from './arithmetic.ts';
 
 const inMm = (value: number, unit: string) =>
   ({ mm: value, cm: value * 10, in: value * 25.4, "'": value * 304.8, '"': value * 25.4 })[unit];

@@ -1,7 +1,7 @@
 // Reads an area as typed: `12 x 8 mm`, `12 mm * 8 mm`, or bare square millimetres.
 import { mmPer } from '../length-units.ts';
-import { read, unread, type Reading } from './reading.ts';
-import { SumError, evaluate } from './arithmetic.ts';
+import { evaluate, SumError } from './arithmetic.ts';
+import { read, type Reading, unread } from './reading.ts';
 
 const EXAMPLE = 'Give an area, for example 12 mm * 8 mm or 96.';
 

@@ -1,8 +1,8 @@
 // Reads a length as typed, gauges included.
-import { gaugeMm, gaugeSystemNames, gaugeSystemSources, gaugeText, type GaugeSystem } from '../gauge.ts';
+import { gaugeMm, type GaugeSystem, gaugeSystemNames, gaugeSystemSources, gaugeText } from '../gauge.ts';
 import { mmPer } from '../length-units.ts';
-import { read, unread, type Reading } from './reading.ts';
-import { SumError, evaluate } from './arithmetic.ts';
+import { evaluate, SumError } from './arithmetic.ts';
+import { read, type Reading, unread } from './reading.ts';
 
 /** Nothing on a bench is two kilometres long: such a number is a typing error. */
 const LONGEST_MM = 2_000_000;

@@ -1,7 +1,7 @@
 // Reads a mass per length as typed: `3.1 g / 100 mm`, `0.9 dwt per in`.
 import { readLength } from './read-length.ts';
 import { readGrams } from './read-number.ts';
-import { read, unread, type Reading } from './reading.ts';
+import { read, type Reading, unread } from './reading.ts';
 
 const EXAMPLE = 'Give what a length weighs, for example 3.1 g / 100 mm.';
 

@@ -2,7 +2,7 @@
 import { minorDigits } from '../../figure/figure.ts';
 import { GRAMS_PER_TROY_OUNCE, gramsPer } from '../mass-units.ts';
 import { readPlain } from './read-number.ts';
-import { read, unread, type Reading } from './reading.ts';
+import { read, type Reading, unread } from './reading.ts';
 
 const MOST_MAJOR = 1_000_000_000;
 

@@ -1,7 +1,7 @@
 // Reads plain numbers as typed: minutes, counts, grams, factors, shares.
 import { gramsPer } from '../mass-units.ts';
-import { read, unread, type Reading } from './reading.ts';
-import { SumError, evaluate, type UnitReader } from './arithmetic.ts';
+import { evaluate, SumError, type UnitReader } from './arithmetic.ts';
+import { read, type Reading, unread } from './reading.ts';
 
 const minutesPerUnit: Readonly<Record<string, number>> = {
   s: 1 / 60,

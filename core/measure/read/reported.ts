@@ -1,5 +1,5 @@
 // Readings whose problems are reported, so that a reader can go on and report the next one.
-import { given, type Figure } from '../../figure/figure.ts';
+import { type Figure, given } from '../../figure/figure.ts';
 import type { Issue } from '../issue.ts';
 import type { Reading } from './reading.ts';
 

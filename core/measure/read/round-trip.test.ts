@@ -1,14 +1,14 @@
 // What the book prints it can read again: parse(print(x)) = x, to the digits printed.
-import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
-import { gaugeMm, gaugeRange, gaugeText, nearestGauge, type GaugeSystem } from '../gauge.ts';
-import { MM_PER_INCH } from '../length-units.ts';
-import { readLength } from './read-length.ts';
-import { readGrams } from './read-number.ts';
-import { readMoney } from './read-money.ts';
-import { readRingSize, ringInsideMm, ringSizeOf, ringSizeText, type RingSizeSystem } from '../ring-size.ts';
-import { celsius, fahrenheit } from '../temperature.ts';
+import { describe, expect, test } from 'vitest';
 import { showValue } from '../../figure/show.ts';
+import { gaugeMm, gaugeRange, type GaugeSystem, gaugeText, nearestGauge } from '../gauge.ts';
+import { MM_PER_INCH } from '../length-units.ts';
+import { readRingSize, ringInsideMm, ringSizeOf, type RingSizeSystem, ringSizeText } from '../ring-size.ts';
+import { celsius, fahrenheit } from '../temperature.ts';
+import { readLength } from './read-length.ts';
+import { readMoney } from './read-money.ts';
+import { readGrams } from './read-number.ts';
 
 const value = (reading: ReturnType<typeof readLength>) => (reading.ok ? reading.value : NaN);
 const within = (a: number, b: number) => Math.abs(a / b - 1) < 1e-9;

@@ -1,8 +1,8 @@
 import { readdirSync } from 'node:fs';
 import { expect, test } from 'vitest';
 import { alloysWith } from '../../metal/alloy.ts';
-import { discBlank, pieceOf, sheet } from '../fixtures/check.ts';
 import { computeRecipe } from '../compute-recipe.ts';
+import { discBlank, pieceOf, sheet } from '../fixtures/check.ts';
 import { benchCheck, benchCheckAll, checks, standing } from './bench-check.ts';
 
 const alloys = alloysWith([]);

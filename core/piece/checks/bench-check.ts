@@ -1,10 +1,11 @@
 // The bench check: runs every check over a piece before metal is cut. It reads only the document and the tables.
 import type { Alloy } from '../../metal/alloys.ts';
-import { computeRecipe, type RecipeFunctions, type Recipe } from '../compute-recipe.ts';
+import { computeRecipe, type Recipe, type RecipeFunctions } from '../compute-recipe.ts';
+import type { Piece } from '../piece.ts';
 import { hasSizes } from '../piece-in-size.ts';
 import { pieceInSize } from '../piece-in-size.ts';
-import type { Piece } from '../piece.ts';
 import { bezelFit } from './bezel-fit.ts';
+import { type Check, CheckContext, type CheckFinding, type Severity } from './check-context.ts';
 import { closedForm } from './closed-form.ts';
 import { dieDepth } from './die-depth.ts';
 import { forming } from './forming.ts';
@@ -16,7 +17,6 @@ import { openRing } from './open-ring.ts';
 import { pairs } from './pairs.ts';
 import { platinumApart } from './platinum-apart.ts';
 import { ringFit } from './ring-fit.ts';
-import { CheckContext, type CheckFinding, type Check, type Severity } from './check-context.ts';
 import { sharpEnds } from './sharp-ends.ts';
 import { solderMelts } from './solder-melts.ts';
 import { solderOrder } from './solder-order.ts';

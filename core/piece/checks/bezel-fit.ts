@@ -2,7 +2,7 @@
 import { TURN_OVER_MM } from '../../blank/rules/bezel.ts';
 import { inSum } from '../../figure/figure.ts';
 import { girdleMm } from '../compute-recipe.ts';
-import { withRow, type CheckFinding, type CheckContext, type Check } from './check-context.ts';
+import { type Check, type CheckContext, type CheckFinding, withRow } from './check-context.ts';
 
 /** A lower rim above the girdle does not hold the stone; a higher one hides it, mm (common practice). */
 const LEAST_OVER_MM = 0.3;

@@ -1,12 +1,12 @@
 // What a check of the bench check is, and what it is given.
 import type { Alloy } from '../../metal/alloys.ts';
-import type { Finding, Group, Piece } from '../piece.ts';
-import type { Join } from '../join.ts';
-import type { Part } from '../part.ts';
 import type { JoinComputation } from '../compute-join.ts';
 import type { PartComputation } from '../compute-part.ts';
-import { membersOf, scopeOf, type Recipe } from '../compute-recipe.ts';
-import { stepKindOf, type Step, type StepKind } from '../step.ts';
+import { membersOf, type Recipe, scopeOf } from '../compute-recipe.ts';
+import type { Join } from '../join.ts';
+import type { Part } from '../part.ts';
+import type { Finding, Group, Piece } from '../piece.ts';
+import { type Step, type StepKind, stepKindOf } from '../step.ts';
 
 /** Severity of a finding. */
 export type Severity = 'stop' | 'warn' | 'note';

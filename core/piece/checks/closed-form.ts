@@ -1,6 +1,6 @@
 // Check: a closed hollow form without a vent.
 import { readCount } from '../../measure/read/read-number.ts';
-import { withRow, type CheckFinding, type Check } from './check-context.ts';
+import { type Check, type CheckFinding, withRow } from './check-context.ts';
 
 /** The check `closed-form`. */
 export const closedForm: Check = {

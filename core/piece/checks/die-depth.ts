@@ -1,7 +1,7 @@
 // Check: a die that is deeper than the stock is thick.
 import { inSum } from '../../figure/figure.ts';
 import { readLength } from '../../measure/read/read-length.ts';
-import { withRow, type CheckFinding, type Check } from './check-context.ts';
+import { type Check, type CheckFinding, withRow } from './check-context.ts';
 
 /** The check `die-depth`. */
 export const dieDepth: Check = {

@@ -1,6 +1,6 @@
 // Common practice: an anneal about every 50 % of reduction; hard wire springs open after it is wound.
 import { expect, test } from 'vitest';
-import { afterRemedy, briefly, foundIn, ring, wire, type Sketch } from '../fixtures/check.ts';
+import { afterRemedy, briefly, foundIn, ring, type Sketch, wire } from '../fixtures/check.ts';
 import { forming } from './forming.ts';
 
 // 4 mm round is 12.57 mm².

@@ -1,11 +1,11 @@
 // Check: metal worked too far without an anneal, or bent while it is spring hard.
+import { blankRuleOf } from '../../blank/blank.ts';
 import { annealsBetween, reduction } from '../../blank/reduction.ts';
 import { inSum } from '../../figure/figure.ts';
 import { readLength } from '../../measure/read/read-length.ts';
 import { areaMm2, type LongSection } from '../../stock/section.ts';
-import { blankRuleOf } from '../../blank/blank.ts';
 import type { Part } from '../part.ts';
-import { withStepAfter, type CheckFinding, type CheckContext, type Check } from './check-context.ts';
+import { type Check, type CheckContext, type CheckFinding, withStepAfter } from './check-context.ts';
 
 /** The check `forming`. */
 export const forming: Check = {

@@ -1,6 +1,6 @@
 // Common practice: fine silver, germanium silver and high-karat gold fuse; sterling, brass and copper are soldered.
 import { expect, test } from 'vitest';
-import { afterRemedy, briefly, foundIn, ring, wire, type Sketch } from '../fixtures/check.ts';
+import { afterRemedy, briefly, foundIn, ring, type Sketch, wire } from '../fixtures/check.ts';
 import { fusing } from './fusing.ts';
 
 const fused = (alloy: string): Sketch => ({

@@ -1,5 +1,5 @@
 // Check: fusing metal that does not fuse well.
-import { withRow, type CheckFinding, type Check } from './check-context.ts';
+import { type Check, type CheckFinding, withRow } from './check-context.ts';
 
 /** The check `fusing`. */
 export const fusing: Check = {

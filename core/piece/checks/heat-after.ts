@@ -1,6 +1,6 @@
 // Check: heat after stones, patina or plating; polishing before the last heat; texture polished away.
 import type { StepKind } from '../step.ts';
-import { withStepBefore, type CheckFinding, type CheckContext, type Check } from './check-context.ts';
+import { type Check, type CheckContext, type CheckFinding, withStepBefore } from './check-context.ts';
 
 const hot: readonly StepKind[] = ['solder', 'fuse', 'anneal'];
 const spoilt = {

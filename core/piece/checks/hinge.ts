@@ -2,7 +2,7 @@
 import { inSum } from '../../figure/figure.ts';
 import { readCount } from '../../measure/read/read-number.ts';
 import { bendMm } from '../../stock/section.ts';
-import { withRow, type CheckFinding, type CheckContext, type Check } from './check-context.ts';
+import { type Check, type CheckContext, type CheckFinding, withRow } from './check-context.ts';
 
 /** A pin with more play in its bore rattles, mm (common practice). */
 const SNUG_MM = 0.1;

@@ -2,7 +2,7 @@
 import { inSum } from '../../figure/figure.ts';
 import { hallmarkCaution, ukExemptBelowG } from '../../metal/hallmarks.ts';
 import { isMarkDue, preciousWeights } from '../../metal/marks.ts';
-import type { CheckFinding, Check } from './check-context.ts';
+import type { Check, CheckFinding } from './check-context.ts';
 
 /** The check `marks-due`. */
 export const marksDue: Check = {

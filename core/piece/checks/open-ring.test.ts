@@ -1,6 +1,6 @@
 // Common practice: a ring that carries a load is soldered shut.
 import { expect, test } from 'vitest';
-import { briefly, foundIn, ring, wire, type Sketch } from '../fixtures/check.ts';
+import { briefly, foundIn, ring, type Sketch, wire } from '../fixtures/check.ts';
 import { openRing } from './open-ring.ts';
 
 const bail = (bearsLoad: boolean, shut: boolean): Sketch => ({

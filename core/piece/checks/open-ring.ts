@@ -1,5 +1,5 @@
 // Check: a load-bearing ring that is not soldered.
-import type { CheckFinding, Check } from './check-context.ts';
+import type { Check, CheckFinding } from './check-context.ts';
 
 /** The check `open-ring`. */
 export const openRing: Check = {

@@ -1,6 +1,6 @@
 // Common practice: what is sold by the pair is made in even numbers, and matched.
 import { expect, test } from 'vitest';
-import { afterRemedy, briefly, foundIn, straightBlank, wire, type Sketch } from '../fixtures/check.ts';
+import { afterRemedy, briefly, foundIn, type Sketch, straightBlank, wire } from '../fixtures/check.ts';
 import { pairs } from './pairs.ts';
 
 const earrings = (count: string, more: Sketch = {}): Sketch => ({

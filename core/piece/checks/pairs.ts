@@ -1,6 +1,6 @@
 // Check: pieces sold by the pair have even counts and a step that matches them.
 import { readCount } from '../../measure/read/read-number.ts';
-import { withStepAfter, type CheckFinding, type Check } from './check-context.ts';
+import { type Check, type CheckFinding, withStepAfter } from './check-context.ts';
 
 /** The check `pairs`. */
 export const pairs: Check = {

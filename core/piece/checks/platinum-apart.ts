@@ -1,6 +1,6 @@
 // Check: platinum that shares solder, pickle or tools with other metals.
 import type { StepKind } from '../step.ts';
-import type { CheckFinding, Check } from './check-context.ts';
+import type { Check, CheckFinding } from './check-context.ts';
 
 /** The check `platinum-apart`. */
 export const platinumApart: Check = {

@@ -1,6 +1,6 @@
 // Common practice: an aspect ratio of about 2.5 to 6; a drilled hole is larger than the wire that goes through it.
 import { expect, test } from 'vitest';
-import { afterRemedy, briefly, discBlank, foundIn, ring, sheet, wire, type Sketch } from '../fixtures/check.ts';
+import { afterRemedy, briefly, discBlank, foundIn, ring, sheet, type Sketch, wire } from '../fixtures/check.ts';
 import { ringFit } from './ring-fit.ts';
 
 const rings = (inside: string, passes = '') => ({ id: 'r', section: wire('1 mm'), blank: ring(inside, passes) });

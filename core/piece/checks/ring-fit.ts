@@ -3,9 +3,9 @@ import { aspectRatio, goodAspect } from '../../blank/jump-ring.ts';
 import { inSum } from '../../figure/figure.ts';
 import { readLength } from '../../measure/read/read-length.ts';
 import { bendMm } from '../../stock/section.ts';
-import type { Part } from '../part.ts';
 import type { PartComputation } from '../compute-part.ts';
-import { withRow, type CheckFinding, type CheckContext, type Check } from './check-context.ts';
+import type { Part } from '../part.ts';
+import { type Check, type CheckContext, type CheckFinding, withRow } from './check-context.ts';
 
 /** The check `ring-fit`. */
 export const ringFit: Check = {

@@ -1,6 +1,6 @@
 // Common practice: cut ends that touch the skin are rounded.
 import { expect, test } from 'vitest';
-import { afterRemedy, briefly, foundIn, straightBlank, wire, type Sketch } from '../fixtures/check.ts';
+import { afterRemedy, briefly, foundIn, type Sketch, straightBlank, wire } from '../fixtures/check.ts';
 import { sharpEnds } from './sharp-ends.ts';
 
 const hook = (steps: readonly string[], endsTouchSkin = true): Sketch => ({

@@ -1,5 +1,5 @@
 // Check: cut ends that touch the skin.
-import { withStepAfter, type CheckFinding, type Check } from './check-context.ts';
+import { type Check, type CheckFinding, withStepAfter } from './check-context.ts';
 
 /** The check `sharp-ends`. */
 export const sharpEnds: Check = {

@@ -1,6 +1,6 @@
 // Check: a solder that flows near the melting range of the metal it joins.
 import { inSum } from '../../figure/figure.ts';
-import type { CheckFinding, Check } from './check-context.ts';
+import type { Check, CheckFinding } from './check-context.ts';
 
 /** Least distance of a flow point from the solidus that a torch can keep, °C (common practice). */
 const CLOSE_C = 10;

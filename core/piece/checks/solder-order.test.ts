@@ -6,9 +6,9 @@ import {
   discBlank,
   foundIn,
   sheet,
+  type Sketch,
   straightBlank,
   wire,
-  type Sketch,
 } from '../fixtures/check.ts';
 import { solderOrder } from './solder-order.ts';
 

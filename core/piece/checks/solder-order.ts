@@ -1,7 +1,7 @@
 // Check: a later join on the same assembly whose solder flows no lower than that of an earlier join.
 import { inSum } from '../../figure/figure.ts';
-import { solders, type Solder } from '../../metal/solders.ts';
-import { withRow, type CheckFinding, type Check } from './check-context.ts';
+import { type Solder, solders } from '../../metal/solders.ts';
+import { type Check, type CheckFinding, withRow } from './check-context.ts';
 
 /** The check `solder-order`. */
 export const solderOrder: Check = {

@@ -1,5 +1,5 @@
 // Check: iron or steel in the pickle.
-import { withRow, type CheckFinding, type Check } from './check-context.ts';
+import { type Check, type CheckFinding, withRow } from './check-context.ts';
 
 /** The check `steel-pickle`. */
 export const steelPickle: Check = {

@@ -1,5 +1,5 @@
 // Check: a hollow or hinged part that goes into the pickle and is not neutralised afterwards.
-import { withStepAfter, type CheckFinding, type Check } from './check-context.ts';
+import { type Check, type CheckFinding, withStepAfter } from './check-context.ts';
 
 /** The check `trapped-pickle`. */
 export const trappedPickle: Check = {

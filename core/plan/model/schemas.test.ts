@@ -2,11 +2,11 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { expect, test } from 'vitest';
 import { z } from 'zod';
-import { scheduleLowerBound } from '../solve/lower-bound.ts';
 import { scheduleFaults } from '../fixtures/check-schedule.ts';
-import { scheduleProblemSchema, type Schedule } from './problem.ts';
+import { scheduleLowerBound } from '../solve/lower-bound.ts';
 import { quickPlan } from '../solve/quick-plan.ts';
 import { indexProblem } from './indexed-problem.ts';
+import { type Schedule, scheduleProblemSchema } from './problem.ts';
 
 test('docs/formats/schedule.schema.json is the schema of the code', () => {
   const path = 'docs/formats/schedule.schema.json';

@@ -1,9 +1,9 @@
 // A schedule problem as a constraint model (MiniZinc), and its solutions read back. First the least tardiness, then at
 // that tardiness the least makespan. docs/decisions/012 says why and what was measured.
-import { pausedEnd } from './serial-schedule-generation.ts';
-import { heads } from './heads.ts';
-import type { ScheduledStep } from '../model/problem.ts';
 import type { IndexedProblem } from '../model/indexed-problem.ts';
+import type { ScheduledStep } from '../model/problem.ts';
+import { heads } from './heads.ts';
+import { pausedEnd } from './serial-schedule-generation.ts';
 
 /** The stage of the lexicographic solve. */
 export type SolveStage =

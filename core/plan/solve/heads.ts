@@ -1,7 +1,7 @@
 // Heads: the earliest start and end of each step if makers and stations were unlimited. No schedule is earlier.
-import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import type { IndexedProblem } from '../model/indexed-problem.ts';
 import { topologicalOrder } from './priority-rules.ts';
+import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 
 /** Earliest start and end of each step. */
 export interface Heads {

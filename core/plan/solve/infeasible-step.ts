@@ -1,6 +1,6 @@
 // Why there is no plan: a step that has no place even alone.
-import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import type { IndexedProblem } from '../model/indexed-problem.ts';
+import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 
 /** @returns job and id of the first such step; null where each step has a place alone */
 export function infeasibleStep(indexed: IndexedProblem): { readonly job: string; readonly step: string } | null {

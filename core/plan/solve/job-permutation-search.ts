@@ -1,9 +1,9 @@
 // Job-permutation search: a local search over the order of whole jobs.
-import type { SerialScheduleGeneration } from './serial-schedule-generation.ts';
-import { solutionOf, type Solution } from './solution.ts';
 import { compareObjectives, isBetter } from '../model/objective.ts';
-import { topologicalOrder } from './priority-rules.ts';
 import type { Objective } from '../model/problem.ts';
+import { topologicalOrder } from './priority-rules.ts';
+import type { SerialScheduleGeneration } from './serial-schedule-generation.ts';
+import { type Solution, solutionOf } from './solution.ts';
 
 /** Tries for each job, and at most. */
 const TRIES_A_JOB = 20;

@@ -1,9 +1,9 @@
 // Late acceptance hill climbing over orders of steps.
-import type { SerialScheduleGeneration } from './serial-schedule-generation.ts';
-import { solutionOf, type Solution } from './solution.ts';
 import { compareObjectives, SAME } from '../model/objective.ts';
-import { topologicalOrder } from './priority-rules.ts';
 import type { Objective } from '../model/problem.ts';
+import { topologicalOrder } from './priority-rules.ts';
+import type { SerialScheduleGeneration } from './serial-schedule-generation.ts';
+import { type Solution, solutionOf } from './solution.ts';
 import { tieBreakScore, tieBreakScoreOf } from './tie-breaks.ts';
 
 /** Share by which the starting values of the history are worse than the best. */

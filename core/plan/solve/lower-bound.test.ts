@@ -1,9 +1,9 @@
 // Bounds: what hands can do by a time, minute by minute, and what no order of steps can beat.
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { scheduleLowerBound } from './lower-bound.ts';
-import { scheduleProblemSchema } from '../model/problem.ts';
 import { indexProblem } from '../model/indexed-problem.ts';
+import { scheduleProblemSchema } from '../model/problem.ts';
+import { scheduleLowerBound } from './lower-bound.ts';
 
 interface Task {
   readonly minutes: number;

@@ -1,9 +1,9 @@
 // Lower bound of any schedule: every chain takes its time, and a station or a group of makers has limited capacity
 // (Carlier 1982: least head, all the work, least tail, over the steps with large enough heads and tails).
+import type { IndexedProblem } from '../model/indexed-problem.ts';
+import type { Objective } from '../model/problem.ts';
 import { heads } from './heads.ts';
 import { topologicalOrder } from './priority-rules.ts';
-import type { Objective } from '../model/problem.ts';
-import type { IndexedProblem } from '../model/indexed-problem.ts';
 
 const HAIR = 1e-6;
 

@@ -1,8 +1,8 @@
 // A first plan by priority rules alone, shown until a better one is found.
-import type { ScheduleProblem } from '../model/problem.ts';
-import type { Solution } from './solution.ts';
-import { searchPlan } from './search.ts';
 import { indexProblem } from '../model/indexed-problem.ts';
+import type { ScheduleProblem } from '../model/problem.ts';
+import { searchPlan } from './search.ts';
+import type { Solution } from './solution.ts';
 
 /** @returns null when there is no plan: no maker is there long enough */
 export function quickPlan(problem: ScheduleProblem): Solution | null {

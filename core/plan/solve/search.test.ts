@@ -1,17 +1,17 @@
 // The engine against published optima, against trying everything, and against a strict checker.
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { scheduleLowerBound } from './lower-bound.ts';
-import { problems } from '../fixtures/random-problems.ts';
 import { scheduleFaults } from '../fixtures/check-schedule.ts';
-import { jobShops } from '../fixtures/job-shops.ts';
-import { randomWeek } from '../fixtures/random-week.ts';
 import { bestOfAll } from '../fixtures/exhaustive-search.ts';
-import { scheduleProblemSchema, type ScheduleProblem } from '../model/problem.ts';
-import { quickPlan } from './quick-plan.ts';
-import type { Solution } from './solution.ts';
-import { searchPlan } from './search.ts';
+import { jobShops } from '../fixtures/job-shops.ts';
+import { problems } from '../fixtures/random-problems.ts';
+import { randomWeek } from '../fixtures/random-week.ts';
 import { indexProblem } from '../model/indexed-problem.ts';
+import { type ScheduleProblem, scheduleProblemSchema } from '../model/problem.ts';
+import { scheduleLowerBound } from './lower-bound.ts';
+import { quickPlan } from './quick-plan.ts';
+import { searchPlan } from './search.ts';
+import type { Solution } from './solution.ts';
 
 function best(problem: ScheduleProblem, tries: number, seed = 1): Solution | null {
   const indexed = indexProblem(problem);

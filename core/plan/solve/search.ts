@@ -2,14 +2,14 @@
 // objective is tardiness, then makespan; ties are broken by fewer set-ups, then less work in progress. The same seed
 // and number of tries give the same plan.
 import { seeded } from '../../measure/random.ts';
-import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
-import { jobPermutationSearch } from './job-permutation-search.ts';
-import { solutionOf, type Solution } from './solution.ts';
-import { compareObjectives, isBetter, reachesBound } from '../model/objective.ts';
-import { priorityRuleOrders } from './priority-rules.ts';
-import type { Objective } from '../model/problem.ts';
 import type { IndexedProblem } from '../model/indexed-problem.ts';
+import { compareObjectives, isBetter, reachesBound } from '../model/objective.ts';
+import type { Objective } from '../model/problem.ts';
+import { jobPermutationSearch } from './job-permutation-search.ts';
 import { LateAcceptance } from './late-acceptance.ts';
+import { priorityRuleOrders } from './priority-rules.ts';
+import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
+import { type Solution, solutionOf } from './solution.ts';
 
 /** Terms of a search. */
 export interface SearchTerms {

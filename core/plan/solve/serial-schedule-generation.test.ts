@@ -1,12 +1,12 @@
 // The decoder: schedules worked out by hand, the rules of single machines, and an order begun alike decoded in part.
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import { problems } from '../fixtures/random-problems.ts';
-import { infeasibleStep } from './infeasible-step.ts';
-import { topologicalOrder, priorityRuleOrders } from './priority-rules.ts';
-import { scheduleProblemSchema, type StepTyped } from '../model/problem.ts';
 import { indexProblem } from '../model/indexed-problem.ts';
+import { scheduleProblemSchema, type StepTyped } from '../model/problem.ts';
+import { infeasibleStep } from './infeasible-step.ts';
+import { priorityRuleOrders, topologicalOrder } from './priority-rules.ts';
+import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import { tieBreakScore } from './tie-breaks.ts';
 
 interface Typed {

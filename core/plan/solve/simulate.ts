@@ -1,9 +1,9 @@
 // Simulates a plan: its order is worked many times with varying minutes, to see when each job is done.
 import { logNormal, quantile, seeded } from '../../measure/random.ts';
-import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
-import { topologicalOrder } from './priority-rules.ts';
-import type { ScheduleProblem, ScheduledStep } from '../model/problem.ts';
 import { indexProblem } from '../model/indexed-problem.ts';
+import type { ScheduledStep, ScheduleProblem } from '../model/problem.ts';
+import { topologicalOrder } from './priority-rules.ts';
+import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 
 /** The result of a simulation. */
 export interface Simulated {

@@ -1,6 +1,6 @@
 // A solution: a schedule with its objective, and the order it came from.
-import type { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import type { Objective, ScheduledStep } from '../model/problem.ts';
+import type { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 
 /** A schedule with the order it came from. */
 export interface Solution {

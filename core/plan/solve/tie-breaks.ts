@@ -1,7 +1,7 @@
 // Tie-breaks between plans of equal objective: fewer set-ups, then less work in progress.
+import type { IndexedProblem } from '../model/indexed-problem.ts';
 import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import type { Solution } from './solution.ts';
-import type { IndexedProblem } from '../model/indexed-problem.ts';
 
 /** Set-ups, then work in progress: one set-up outweighs any minutes. */
 export function tieBreakScore(sgs: SerialScheduleGeneration): number {

@@ -1,14 +1,14 @@
 // Schedules taken up by the decoder: nothing ends later for it, and what was put by hand stays.
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
-import { problems } from '../fixtures/random-problems.ts';
 import { scheduleFaults } from '../fixtures/check-schedule.ts';
+import { problems } from '../fixtures/random-problems.ts';
+import { indexProblem } from '../model/indexed-problem.ts';
+import { compareObjectives } from '../model/objective.ts';
+import { priorityRuleOrders, topologicalOrder } from './priority-rules.ts';
+import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import { solutionOf } from './solution.ts';
 import { warmStart, type WarmStartStep } from './warm-start.ts';
-import { compareObjectives } from '../model/objective.ts';
-import { topologicalOrder, priorityRuleOrders } from './priority-rules.ts';
-import { indexProblem } from '../model/indexed-problem.ts';
 
 test('a plan that is decoded from its own positions is feasible and no worse', () => {
   fc.assert(

@@ -1,9 +1,9 @@
 // Warm start: generates a schedule from one found elsewhere, by the solver or by hand. Its steps keep the order of
 // their starts and their makers. Idle time is closed up, so it never ends later.
-import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
-import { topologicalOrder } from './priority-rules.ts';
-import { solutionOf, type Solution } from './solution.ts';
 import type { IndexedProblem } from '../model/indexed-problem.ts';
+import { topologicalOrder } from './priority-rules.ts';
+import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
+import { type Solution, solutionOf } from './solution.ts';
 
 /** Start and maker of a step in the other schedule. */
 export interface WarmStartStep {

@@ -2,8 +2,8 @@
 import { z } from 'zod';
 import { dayAfter, daysBetween } from '../../measure/days.ts';
 import { isoDateSchema } from '../../measure/typed.ts';
-import { standingKey } from './bench-entry.ts';
 import { MINUTES_A_DAY } from '../model/calendar.ts';
+import { standingKey } from './bench-entry.ts';
 import type { PlanBlock, StudioPlan } from './studio-plan.ts';
 
 const keptBlockSchema = z.strictObject({

@@ -1,10 +1,10 @@
 import { expect, test } from 'vitest';
 import { dayAfter } from '../../measure/days.ts';
 import { stepSchema } from '../../piece/step.ts';
+import { quickPlan } from '../solve/quick-plan.ts';
 import type { BenchStep } from './batch-steps.ts';
 import { latestStart } from './latest-start.ts';
-import { quickPlan } from '../solve/quick-plan.ts';
-import { studioProblem, type StudioJob } from './studio-problem.ts';
+import { type StudioJob, studioProblem } from './studio-problem.ts';
 
 // Monday 2 March 2026; seven hours a day, four on Saturday, none on Sunday.
 const day = [

@@ -1,7 +1,7 @@
 // The last day a batch can be begun on and still be done when it is due.
 import { dayAfter, daysBetween } from '../../measure/days.ts';
 import { quickPlan } from '../solve/quick-plan.ts';
-import { studioProblem, type StudioJob, type StudioTerms } from './studio-problem.ts';
+import { type StudioJob, studioProblem, type StudioTerms } from './studio-problem.ts';
 
 /** So many days past the promise a batch may still be at work. */
 const DAYS_PAST = 30;

@@ -1,14 +1,14 @@
 // Replans after a step was pinned by hand: the other steps keep their order and close up round it. Fast enough to
 // follow a drag.
-import { warmStart, type WarmStartStep } from '../solve/warm-start.ts';
-import type { ScheduleProblem } from '../model/problem.ts';
-import { indexProblem } from '../model/indexed-problem.ts';
-import type { StudioTerms } from './studio-problem.ts';
-import { studioProblem, type StudioJob } from './studio-problem.ts';
-import { studioPlan, type StudioPlan } from './studio-plan.ts';
 import { dayAfter } from '../../measure/days.ts';
 import { MINUTES_A_DAY } from '../model/calendar.ts';
-import { standingKey, type NewBenchEntry, type Standing } from './bench-entry.ts';
+import { indexProblem } from '../model/indexed-problem.ts';
+import type { ScheduleProblem } from '../model/problem.ts';
+import { warmStart, type WarmStartStep } from '../solve/warm-start.ts';
+import { type NewBenchEntry, type Standing, standingKey } from './bench-entry.ts';
+import { type StudioPlan, studioPlan } from './studio-plan.ts';
+import type { StudioTerms } from './studio-problem.ts';
+import { type StudioJob, studioProblem } from './studio-problem.ts';
 
 /** The entry of a trial place. @param start  plan minute */
 export function pinEntry(

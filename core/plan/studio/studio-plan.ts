@@ -1,9 +1,9 @@
 // A plan of the studio as the screens show it: blocks by batch with maker, station and time, and the end of each batch.
 import { daysBetween } from '../../measure/days.ts';
-import { standingKey, type Standing } from './bench-entry.ts';
-import type { BenchStep } from './batch-steps.ts';
 import { dayOf, MINUTES_A_DAY } from '../model/calendar.ts';
-import type { Objective, ScheduleProblem, ScheduledStep } from '../model/problem.ts';
+import type { Objective, ScheduledStep, ScheduleProblem } from '../model/problem.ts';
+import type { BenchStep } from './batch-steps.ts';
+import { type Standing, standingKey } from './bench-entry.ts';
 import type { StudioJob } from './studio-problem.ts';
 
 /** A step in a plan. */

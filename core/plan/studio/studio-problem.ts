@@ -4,10 +4,10 @@ import type { Batch } from '../../batch/batch.ts';
 import { dayAfter, daysBetween, weekdayOf } from '../../measure/days.ts';
 import { mayPause, type StepKind } from '../../piece/step.ts';
 import type { Bench, BenchMaker } from '../../studio/bench.ts';
-import { standingKey, type NewBenchEntry, type Standing } from './bench-entry.ts';
-import type { BenchStep } from './batch-steps.ts';
 import { MINUTES_A_DAY } from '../model/calendar.ts';
 import type { Fixed, ScheduleProblem, ScheduleStep } from '../model/problem.ts';
+import type { BenchStep } from './batch-steps.ts';
+import { type NewBenchEntry, type Standing, standingKey } from './bench-entry.ts';
 
 /** An open batch. */
 export interface StudioJob {

@@ -1,9 +1,9 @@
 // A trial batch in a plan: when it would be done, with what confidence, and what it changes for the others.
-import { replan } from './replan.ts';
 import { simulate } from '../solve/simulate.ts';
+import { replan } from './replan.ts';
 import type { StudioPlan } from './studio-plan.ts';
-import { studioProblem, type StudioJob, type StudioTerms } from './studio-problem.ts';
-import { consequences, type Consequence } from './why.ts';
+import { type StudioJob, studioProblem, type StudioTerms } from './studio-problem.ts';
+import { type Consequence, consequences } from './why.ts';
 
 /** The current plan. */
 export interface PlanContext {

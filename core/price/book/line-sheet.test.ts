@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
-import { countPiece } from '../piece/count-piece.ts';
 import { pendant, workshopFix, workshopRates } from '../fixtures/workshop.ts';
+import { countPiece } from '../piece/count-piece.ts';
 import { codeOf, lineSheetHeads, lineSheetItem, lineSheetRows } from './line-sheet.ts';
 
 const item = lineSheetItem(pendant, null, (size) => countPiece(pendant, workshopRates, workshopFix, { size }));

@@ -1,11 +1,11 @@
 // The line sheet: what a shop is shown of each piece, and the content of its price tags.
 import { given } from '../../figure/figure.ts';
 import { showFigure } from '../../figure/show.ts';
-import type { Selling } from '../../studio/selling.ts';
-import { gaugedMm } from '../../stock/gauged.ts';
 import type { Piece } from '../../piece/piece.ts';
+import { gaugedMm } from '../../stock/gauged.ts';
+import type { Selling } from '../../studio/selling.ts';
 import type { PieceCount } from '../piece/count-piece.ts';
-import { sizePrice, type Priced } from '../piece/standing.ts';
+import { type Priced, sizePrice } from '../piece/standing.ts';
 
 interface LineSheetSize {
   readonly name: string;

@@ -2,8 +2,8 @@
 import type { FixMetal } from '../../metal/fix.ts';
 import type { Rates } from '../../studio/rates.ts';
 import type { SellingChannel } from '../../studio/selling.ts';
-import { keepsOf } from '../piece/channels.ts';
 import { priceMinor } from '../methods/prices.ts';
+import { keepsOf } from '../piece/channels.ts';
 import type { Priced } from '../piece/standing.ts';
 import { revalue, type Valuation } from './valuation.ts';
 

@@ -4,10 +4,10 @@ import { describe, expect, test } from 'vitest';
 import { recipes } from '../../piece/fixtures/recipes.ts';
 import { pieceSchema } from '../../piece/piece.ts';
 import { readRates } from '../../studio/rates.ts';
-import { countPiece } from '../piece/count-piece.ts';
 import { pendant, workshop, workshopFix, workshopRates } from '../fixtures/workshop.ts';
-import { bookEffects, changed, priceLine } from './price-book.ts';
 import { priceMinor } from '../methods/prices.ts';
+import { countPiece } from '../piece/count-piece.ts';
+import { bookEffects, changed, priceLine } from './price-book.ts';
 import { finePrices, moved, revalue, valuePiece } from './valuation.ts';
 
 const pieces = [pendant, ...recipes.slice(0, 12).map(({ piece }) => pieceSchema.parse(piece))];

@@ -1,14 +1,14 @@
 // Valuation: a piece's cost as a linear function of the metal prices, so that a whole book is revalued in one pass.
 import type { CostKey } from '../../cost/column.ts';
 import { roundHalfAwayFromZero, roundLinesToTotal } from '../../figure/round-money.ts';
-import { finePrice, fixMetals, type Fix, type FixMetal } from '../../metal/fix.ts';
-import type { Piece } from '../../piece/piece.ts';
+import { finePrice, type Fix, type FixMetal, fixMetals } from '../../metal/fix.ts';
 import type { RecipeFunctions } from '../../piece/compute-recipe.ts';
+import type { Piece } from '../../piece/piece.ts';
 import type { Rates } from '../../studio/rates.ts';
-import { countPiece } from '../piece/count-piece.ts';
+import { type CostGroups, costGroups } from '../methods/cost-groups.ts';
 import type { Pricing } from '../methods/prices.ts';
-import { exactSpread, costVariation } from '../piece/likely-range.ts';
-import { costGroups, type CostGroups } from '../methods/cost-groups.ts';
+import { countPiece } from '../piece/count-piece.ts';
+import { costVariation, exactSpread } from '../piece/likely-range.ts';
 
 /** A piece's cost as a function of metal prices. */
 export interface Valuation {

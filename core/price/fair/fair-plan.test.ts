@@ -1,9 +1,9 @@
 // A fair against sums by hand.
 import { describe, expect, test } from 'vitest';
 import { given } from '../../figure/figure.ts';
-import { emptyFair, newLevel, type Fair } from './fair.ts';
-import { planFair } from './fair-plan.ts';
 import { workshopRates } from '../fixtures/workshop.ts';
+import { emptyFair, type Fair, newLevel } from './fair.ts';
+import { planFair } from './fair-plan.ts';
 
 const fair: Fair = {
   ...emptyFair,

@@ -1,14 +1,14 @@
 // The fair planner: cost of a fair, pieces that pay for it, expected sales, and how many pieces to bring.
-import { given, inSum, computed, renamed, totalOf, type Figure } from '../../figure/figure.ts';
+import { computed, type Figure, given, inSum, renamed, totalOf } from '../../figure/figure.ts';
+import type { Issue } from '../../measure/issue.ts';
+import { logNormal, poisson, quantile, seeded } from '../../measure/random.ts';
 import { readMoney } from '../../measure/read/read-money.ts';
 import { readPlain, readShare } from '../../measure/read/read-number.ts';
 import type { Reading } from '../../measure/read/reading.ts';
 import type { Rates } from '../../studio/rates.ts';
-import type { Issue } from '../../measure/issue.ts';
 import { keepsOf } from '../piece/channels.ts';
-import { logNormal, poisson, quantile, seeded } from '../../measure/random.ts';
 import type { Fair, Level } from './fair.ts';
-import { perCustomer, readBuyLadder, secondThatPays, takes, type BuyLadder, type PerCustomer } from './multi-buy.ts';
+import { type BuyLadder, type PerCustomer, perCustomer, readBuyLadder, secondThatPays, takes } from './multi-buy.ts';
 
 /** The plan of one price level. */
 export interface LevelPlan {

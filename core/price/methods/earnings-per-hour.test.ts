@@ -2,12 +2,12 @@
 import { expect, test } from 'vitest';
 import { given } from '../../figure/figure.ts';
 import { workshopRates } from '../fixtures/workshop.ts';
-import { backFromPricePoint } from './price-point.ts';
 import { buildUp } from './build-up.ts';
 import { costGroups } from './cost-groups.ts';
 import { earningsPerHour } from './earnings-per-hour.ts';
-import { markUpByCategory } from './mark-ups.ts';
 import { targetMargin } from './margin.ts';
+import { markUpByCategory } from './mark-ups.ts';
+import { backFromPricePoint } from './price-point.ts';
 
 const money = (value: number) => given('amount', value, 'GBP', 'test');
 const share = (value: number) => given('share', value, '', 'test');

@@ -1,5 +1,5 @@
 // Earnings per bench hour: what a sale leaves for an hour once everything but labour is paid.
-import { inSum, computed, type Figure } from '../../figure/figure.ts';
+import { computed, type Figure, inSum } from '../../figure/figure.ts';
 
 /**
  * Earnings per bench hour of one piece.

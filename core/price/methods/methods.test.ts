@@ -4,13 +4,13 @@ import { describe, expect, test } from 'vitest';
 import { given } from '../../figure/figure.ts';
 import { readRates } from '../../studio/rates.ts';
 import type { PriceRule } from '../../studio/selling.ts';
+import { pendant, workshop, workshopFix, workshopRates } from '../fixtures/workshop.ts';
 import { channelResult, costOfPiece, keepsOf } from '../piece/channels.ts';
 import { countPiece } from '../piece/count-piece.ts';
-import { pendant, workshop, workshopFix, workshopRates } from '../fixtures/workshop.ts';
 import { mustBeTrue, presentCost } from '../piece/must-be-true.ts';
-import { priceMinor, pricesOf } from './prices.ts';
 import { costGroups } from './cost-groups.ts';
 import { wholesaleByMethod } from './methods.ts';
+import { priceMinor, pricesOf } from './prices.ts';
 
 const { rule } = workshopRates.selling;
 const count = countPiece(pendant, workshopRates, workshopFix);

@@ -1,10 +1,10 @@
 // The pricing methods by their stored names, and the wholesale price each one gives.
-import { computed, given, type Figure } from '../../figure/figure.ts';
 import type { CostLine } from '../../cost/column.ts';
+import { computed, type Figure, given } from '../../figure/figure.ts';
 import type { PricingMethod } from '../../studio/pricing-methods.ts';
 import type { PriceRule } from '../../studio/selling.ts';
 import { buildUp } from './build-up.ts';
-import { costGroups, type CostGroups } from './cost-groups.ts';
+import { type CostGroups, costGroups } from './cost-groups.ts';
 import { targetMargin } from './margin.ts';
 import { markUpByCategory } from './mark-ups.ts';
 import { backFromPricePoint } from './price-point.ts';

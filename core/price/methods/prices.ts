@@ -1,13 +1,13 @@
 // Prices of a piece by the studio's rule: wholesale by a pricing method, retail from it, each on a price point.
-import { given, inSum, computed, renamed, type Figure } from '../../figure/figure.ts';
-import { showValue } from '../../figure/show.ts';
 import type { CostColumn } from '../../cost/column.ts';
-import type { PriceRule } from '../../studio/selling.ts';
+import { computed, type Figure, given, inSum, renamed } from '../../figure/figure.ts';
+import { showValue } from '../../figure/show.ts';
 import type { PricingMethod } from '../../studio/pricing-methods.ts';
-import { earningsPerHour } from './earnings-per-hour.ts';
-import { upToPricePoint } from './price-points.ts';
+import type { PriceRule } from '../../studio/selling.ts';
 import type { CostGroups } from './cost-groups.ts';
+import { earningsPerHour } from './earnings-per-hour.ts';
 import { methodFigure, targetFigure, wholesaleByMethod } from './methods.ts';
+import { upToPricePoint } from './price-points.ts';
 
 /** Prices of a piece with their profit. */
 export interface Prices {

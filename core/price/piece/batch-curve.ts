@@ -3,8 +3,8 @@ import type { Figure } from '../../figure/figure.ts';
 import type { Fix } from '../../metal/fix.ts';
 import type { Piece } from '../../piece/piece.ts';
 import type { Rates } from '../../studio/rates.ts';
-import { countPiece, type CountOptions, type PieceCount } from './count-piece.ts';
 import { leftOf, marginOf } from '../methods/prices.ts';
+import { type CountOptions, countPiece, type PieceCount } from './count-piece.ts';
 
 /** Batch sizes that are compared (common practice: a sample, half a dozen, a dozen, two, five). */
 export const usualBatches = [1, 6, 12, 24, 60] as const;

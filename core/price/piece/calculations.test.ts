@@ -1,12 +1,12 @@
 // The promise of the book: every figure's working, done again with paper and pencil, gives the figure.
 import { runInNewContext } from 'node:vm';
 import { describe, expect, test } from 'vitest';
-import { countBatch } from '../../batch/count-batch.ts';
-import { currencyOf, isMoney, minorDigits, type Figure } from '../../figure/figure.ts';
-import type { Fix } from '../../metal/fix.ts';
 import { batchSchema } from '../../batch/batch.ts';
-import { pieceSchema, type Piece, type PieceTyped } from '../../piece/piece.ts';
+import { countBatch } from '../../batch/count-batch.ts';
+import { currencyOf, type Figure, isMoney, minorDigits } from '../../figure/figure.ts';
+import type { Fix } from '../../metal/fix.ts';
 import type { PartTyped } from '../../piece/part.ts';
+import { type Piece, pieceSchema, type PieceTyped } from '../../piece/piece.ts';
 import { readRates } from '../../studio/rates.ts';
 import { startingStudio, type Studio } from '../../studio/studio.ts';
 import { countPiece, type PieceCount } from './count-piece.ts';

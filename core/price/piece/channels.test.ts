@@ -3,8 +3,8 @@ import { describe, expect, test } from 'vitest';
 import { given } from '../../figure/figure.ts';
 import { evaluate } from '../../measure/read/arithmetic.ts';
 import type { PriceRule, SellingChannel } from '../../studio/selling.ts';
-import { channelResult, costOfPiece, keepsOf } from './channels.ts';
 import { workshopRates } from '../fixtures/workshop.ts';
+import { channelResult, costOfPiece, keepsOf } from './channels.ts';
 
 const share = (value: number) => given('share', value, '', '');
 const { rule } = workshopRates.selling;

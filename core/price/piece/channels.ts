@@ -1,8 +1,8 @@
 // Sales channels: price, fees, commission and tax, net received, profit, and earnings per bench hour.
 import type { CostColumn } from '../../cost/column.ts';
-import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
-import { earningsPerHour } from '../methods/earnings-per-hour.ts';
+import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
 import type { PriceRule, SellingChannel } from '../../studio/selling.ts';
+import { earningsPerHour } from '../methods/earnings-per-hour.ts';
 
 /** Cost and bench time of a piece, whatever the channel. */
 export interface CostOfPiece {

@@ -1,5 +1,5 @@
 // Compares two counts: weight, time, cost and prices.
-import { inSum, computed, type Figure } from '../../figure/figure.ts';
+import { computed, type Figure, inSum } from '../../figure/figure.ts';
 import type { PieceCount } from './count-piece.ts';
 
 /** One line of a comparison. */

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { Fix } from '../../metal/fix.ts';
-import { pieceSchema, type Piece } from '../../piece/piece.ts';
+import { type Piece, pieceSchema } from '../../piece/piece.ts';
 import { readRates } from '../../studio/rates.ts';
 import { startingStudio, type Studio } from '../../studio/studio.ts';
 import { countPiece } from './count-piece.ts';

@@ -1,32 +1,32 @@
 // The count of a piece: one call from the document to every figure on its page.
-import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
-import { costColumn, type CostColumn, type RatedTime, type PricedFinding } from '../../cost/column.ts';
-import type { PricedPart, PricedSolder } from '../../cost/metal-lines.ts';
+import { type CostColumn, costColumn, type PricedFinding, type RatedTime } from '../../cost/column.ts';
 import { consumablesEach } from '../../cost/consumables.ts';
-import { given, totalOf, type Figure } from '../../figure/figure.ts';
-import { readCount, readGrams } from '../../measure/read/read-number.ts';
+import type { PricedPart, PricedSolder } from '../../cost/metal-lines.ts';
+import { type Figure, given, totalOf } from '../../figure/figure.ts';
+import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
+import type { Issue } from '../../measure/issue.ts';
 import { readMoney } from '../../measure/read/read-money.ts';
+import { readCount, readGrams } from '../../measure/read/read-number.ts';
 import type { Alloy } from '../../metal/alloys.ts';
+import type { ChargeForm } from '../../metal/charge-form.ts';
 import type { Fix } from '../../metal/fix.ts';
-import { alloyPrice } from '../../metal/price-per-gram.ts';
 import { isMarkDue, preciousWeights } from '../../metal/marks.ts';
-import { solderAsAlloy, type Solder } from '../../metal/solders.ts';
-import { attendedEach, unattendedMin, loadsOf, type StepComputation } from '../../piece/bench-time.ts';
+import { alloyPrice } from '../../metal/price-per-gram.ts';
+import { type Solder, solderAsAlloy } from '../../metal/solders.ts';
+import { attendedEach, loadsOf, type StepComputation, unattendedMin } from '../../piece/bench-time.ts';
 import type { JoinComputation } from '../../piece/compute-join.ts';
 import type { PartComputation } from '../../piece/compute-part.ts';
-import { computeRecipe, type RecipeFunctions, type Recipe } from '../../piece/compute-recipe.ts';
-import { type Size } from '../../piece/sizes.ts';
+import { computeRecipe, type Recipe, type RecipeFunctions } from '../../piece/compute-recipe.ts';
+import type { Part } from '../../piece/part.ts';
+import type { Finding, Piece } from '../../piece/piece.ts';
 import { hasSizes } from '../../piece/piece-in-size.ts';
 import { pieceInSize } from '../../piece/piece-in-size.ts';
-import type { Finding, Piece } from '../../piece/piece.ts';
-import type { Part } from '../../piece/part.ts';
-import type { SectionForm } from '../../stock/section.ts';
+import { type Size } from '../../piece/sizes.ts';
 import type { Step } from '../../piece/step.ts';
+import type { SectionForm } from '../../stock/section.ts';
 import { bendMm } from '../../stock/section.ts';
-import type { ChargeForm } from '../../metal/charge-form.ts';
 import type { Rates } from '../../studio/rates.ts';
-import type { Issue } from '../../measure/issue.ts';
-import { pricesOf, type Prices, type Pricing } from '../methods/prices.ts';
+import { type Prices, pricesOf, type Pricing } from '../methods/prices.ts';
 
 /** Everything that is computed of a piece. */
 export interface PieceCount {

@@ -1,8 +1,8 @@
 // The likely range of a cost: minutes, weights and rejects vary, so the cost of a batch does too.
 import { areConsumablesHourly } from '../../cost/column.ts';
-import type { PieceCount } from './count-piece.ts';
-import type { Rates } from '../../studio/rates.ts';
 import { logNormal, quantile, seeded } from '../../measure/random.ts';
+import type { Rates } from '../../studio/rates.ts';
+import type { PieceCount } from './count-piece.ts';
 
 /** A varying cost: the computed amount and its standard deviation as a share. */
 interface Strays {

@@ -4,7 +4,7 @@ import { readMoney } from '../../measure/read/read-money.ts';
 import type { Fix } from '../../metal/fix.ts';
 import type { Piece } from '../../piece/piece.ts';
 import type { Rates } from '../../studio/rates.ts';
-import { countPiece, type CountOptions } from './count-piece.ts';
+import { type CountOptions, countPiece } from './count-piece.ts';
 
 /** Cost of a piece with a part made and bought. */
 export interface MakeOrBuy {

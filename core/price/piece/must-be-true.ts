@@ -1,6 +1,6 @@
 // Works back from a price: what minutes, grams or cost would give the target hourly rate.
 import { areConsumablesHourly, type CostColumn, type CostKey } from '../../cost/column.ts';
-import { inSum, computed, totalOf, type Figure } from '../../figure/figure.ts';
+import { computed, type Figure, inSum, totalOf } from '../../figure/figure.ts';
 
 /** Cost of a piece split by what could be changed, minor units. */
 export interface PresentCost {

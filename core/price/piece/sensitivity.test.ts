@@ -1,9 +1,9 @@
 // What moves the pay, against counting the piece again with that thing moved.
 import { expect, test } from 'vitest';
-import { channelResult, costOfPiece } from './channels.ts';
-import { countPiece } from './count-piece.ts';
 import { pendant, workshopFix, workshopRates } from '../fixtures/workshop.ts';
 import { batchCurve, usualBatches } from './batch-curve.ts';
+import { channelResult, costOfPiece } from './channels.ts';
+import { countPiece } from './count-piece.ts';
 import { sensitivity } from './sensitivity.ts';
 
 const { rule, channels } = workshopRates.selling;

@@ -1,9 +1,9 @@
 // Sensitivity of the earnings per bench hour: metal, minutes and price each moved by a tenth, the others unchanged.
 import { areConsumablesHourly } from '../../cost/column.ts';
-import type { ChannelResult } from './channels.ts';
-import type { PieceCount } from './count-piece.ts';
-import { keepsOf } from './channels.ts';
 import type { PriceRule } from '../../studio/selling.ts';
+import type { ChannelResult } from './channels.ts';
+import { keepsOf } from './channels.ts';
+import type { PieceCount } from './count-piece.ts';
 
 /** Effect of one factor on the earnings. */
 export interface Sensitivity {

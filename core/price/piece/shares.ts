@@ -1,5 +1,5 @@
 // Shares of the wholesale price: the cost by kind, and the profit.
-import { renamed, totalOf, type Figure } from '../../figure/figure.ts';
+import { type Figure, renamed, totalOf } from '../../figure/figure.ts';
 import type { PieceCount } from './count-piece.ts';
 
 const kinds = [

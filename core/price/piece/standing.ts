@@ -1,9 +1,9 @@
 // Whether a price that was set is out of date at today's cost.
 import { z } from 'zod';
-import { given, inSum, computed, type Figure } from '../../figure/figure.ts';
+import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
 import type { Piece } from '../../piece/piece.ts';
-import type { PieceCount } from './count-piece.ts';
 import type { Prices } from '../methods/prices.ts';
+import type { PieceCount } from './count-piece.ts';
 
 /**
  * How a price came about: by the rule, at acceptance or with new metal prices; by hand, for one piece or a group; kept;

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { given } from '../../figure/figure.ts';
-import { countQuote, emptyQuote, newQuoteLine, quoteStanding, type Quote } from './quote.ts';
+import { countQuote, emptyQuote, newQuoteLine, type Quote, quoteStanding } from './quote.ts';
 
 const retail = (piece: string) => (piece === 'ring' ? given('retail', 24_000, 'GBP', 'test') : null);
 const quote: Quote = {

@@ -1,12 +1,12 @@
 // A quote for a commission or a repair: items, deposit and expiry. It offers usual terms; what binds is decided by the
 // local rule and the maker's own terms.
 import { z } from 'zod';
-import { given, inSum, computed, renamed, totalOf, type Figure } from '../../figure/figure.ts';
+import { computed, type Figure, given, inSum, renamed, totalOf } from '../../figure/figure.ts';
 import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
-import { isoDateSchema, nameSchema, noteSchema, rowIdSchema, typedSchema } from '../../measure/typed.ts';
+import type { Issue } from '../../measure/issue.ts';
 import { readMoney } from '../../measure/read/read-money.ts';
 import { readCount, readGrams, readShare } from '../../measure/read/read-number.ts';
-import type { Issue } from '../../measure/issue.ts';
+import { isoDateSchema, nameSchema, noteSchema, rowIdSchema, typedSchema } from '../../measure/typed.ts';
 
 const quoteLineSchema = z.strictObject({
   id: rowIdSchema,

@@ -1,15 +1,15 @@
 // The Ask page: left the questions asked and pinned, right the answer with its calculation.
-import { useState } from 'react';
-import { showExactly } from '../../../core/figure/show.ts';
-import { useSearchParams } from 'react-router';
 import { Pin } from 'lucide-react';
+import { useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { askExamples } from '../../../core/ask/ask.ts';
-import { asked as questionAsked, historyCleared, selectAskHistory } from '../../state/ask-history.ts';
-import { useAppDispatch, useAppSelector } from '../../state/store.ts';
-import { useAsk } from '../../hooks/use-ask.ts';
+import { showExactly } from '../../../core/figure/show.ts';
 import { AnswerTools } from '../../components/answer-tools.tsx';
 import { AnswerView } from '../../components/answer-view.tsx';
 import { Spread } from '../../components/spread.tsx';
+import { useAsk } from '../../hooks/use-ask.ts';
+import { asked as questionAsked, historyCleared, selectAskHistory } from '../../state/ask-history.ts';
+import { useAppDispatch, useAppSelector } from '../../state/store.ts';
 
 export function AskScreen() {
   const [search, setSearch] = useSearchParams();

@@ -1,15 +1,15 @@
 // The right page of a batch: completion date, grams to issue, hours, money.
 import { useMemo } from 'react';
+import { type Batch, type BatchState, batchStates, isDone } from '../../../core/batch/batch.ts';
 import { goodsOfRun, goodsTogether } from '../../../core/batch/buying/goods.ts';
-import { batchStates, isDone, type Batch, type BatchState } from '../../../core/batch/batch.ts';
-import { stateAfter, stateWords } from '../../../core/batch/states.ts';
-import { Choice } from '../../components/choice.tsx';
 import type { BatchCount } from '../../../core/batch/count-batch.ts';
-import { dayInWords, daysLate } from '../../words/dates.ts';
-import { CountTable, type CountRow } from '../../components/count-table.tsx';
-import type { Done } from '../../words/done-in.ts';
-import { SectionGlyph } from '../../components/section-glyph.tsx';
+import { stateAfter, stateWords } from '../../../core/batch/states.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
+import { Choice } from '../../components/choice.tsx';
+import { type CountRow, CountTable } from '../../components/count-table.tsx';
+import { SectionGlyph } from '../../components/section-glyph.tsx';
+import { dayInWords, daysLate } from '../../words/dates.ts';
+import type { Done } from '../../words/done-in.ts';
 
 interface BatchCountPageProps {
   readonly body: Batch;

@@ -1,9 +1,9 @@
 // The name, due date and customer of a batch.
 import type { Batch, BatchKind } from '../../../core/batch/batch.ts';
 import { mayChangeTerms } from '../../../core/batch/states.ts';
-import type { Edit } from '../../hooks/use-document.ts';
 import { Choice, type Option } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
+import type { Edit } from '../../hooks/use-document.ts';
 
 const kindNames = {
   stock: 'for stock',

@@ -1,8 +1,8 @@
 // The printed pages of a batch: the job sheet, and templates at true scale.
+import { Printer } from 'lucide-react';
+import { useState } from 'react';
 import { pathTo } from '../../../contract/route.ts';
 import { sheetRoutes } from '../../../contract/sheets.ts';
-import { useState } from 'react';
-import { Printer } from 'lucide-react';
 import { Choice } from '../../components/choice.tsx';
 
 const papers = [

@@ -3,10 +3,10 @@ import { scaleLinear } from 'd3';
 import { dayAfter } from '../../../core/measure/days.ts';
 import { clockOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import { blocksOn, type PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
-import { dayInWords } from '../../words/dates.ts';
-import type { PlanOrWhy, Planned } from '../../hooks/use-plan.ts';
 import { DayHours, NoonLine, USUAL_DAY, wholeHours } from '../../components/day-hours.tsx';
 import { fittedText } from '../../components/fitted-text.ts';
+import type { Planned, PlanOrWhy } from '../../hooks/use-plan.ts';
+import { dayInWords } from '../../words/dates.ts';
 
 const WIDTH = 780;
 const LABEL = 96;

@@ -1,17 +1,17 @@
 // What the batch makes: a quantity for each piece and size.
+import { X } from 'lucide-react';
+import { Link } from 'react-router';
 import type { Batch, BatchLine } from '../../../core/batch/batch.ts';
-import { quantityOf, quantityPath, type BatchCount } from '../../../core/batch/count-batch.ts';
 import { type MadeLine } from '../../../core/batch/batch-run.ts';
+import { type BatchCount, quantityOf, quantityPath } from '../../../core/batch/count-batch.ts';
 import { mayChangeWhatIsMade } from '../../../core/batch/states.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { hasSizes } from '../../../core/piece/piece-in-size.ts';
-import { X } from 'lucide-react';
-import { Link } from 'react-router';
-import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
-import { lineOf } from '../../state/new-batch.ts';
-import type { Edit } from '../../hooks/use-document.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
+import type { Edit } from '../../hooks/use-document.ts';
+import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
+import { lineOf } from '../../state/new-batch.ts';
 
 interface QuantityGridProps {
   readonly body: Batch;

@@ -1,13 +1,13 @@
 // The bench route of a batch: the time of each step for the whole batch, and when it is planned.
-import { Fragment } from 'react';
 import { clsx } from 'clsx';
-import { oneRunALine, type BatchCount } from '../../../core/batch/count-batch.ts';
+import { Fragment } from 'react';
 import { type BatchRun } from '../../../core/batch/batch-run.ts';
+import { type BatchCount, oneRunALine } from '../../../core/batch/count-batch.ts';
 import { showHours } from '../../../core/figure/show.ts';
 import { attendedMin } from '../../../core/piece/bench-time.ts';
+import { TableHeader } from '../../components/table-header.tsx';
 import type { PlanOrWhy } from '../../hooks/use-plan.ts';
 import { momentInWords } from '../../words/done-in.ts';
-import { TableHeader } from '../../components/table-header.tsx';
 
 interface RouteTableProps {
   readonly planned: PlanOrWhy | null;

@@ -3,10 +3,10 @@ import { useState } from 'react';
 import type { Batch, Spares } from '../../../core/batch/batch.ts';
 import type { BatchCount } from '../../../core/batch/count-batch.ts';
 import { mayChangeWhatIsMade } from '../../../core/batch/states.ts';
-import type { Edit } from '../../hooks/use-document.ts';
+import { Calculation } from '../../components/calculation.tsx';
 import { Choice, type Option } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
-import { Calculation } from '../../components/calculation.tsx';
+import type { Edit } from '../../hooks/use-document.ts';
 
 const ways: readonly Option[] = [
   { value: 'none', label: 'just as many as are wanted' },

@@ -1,23 +1,23 @@
 // The batches: due date, completion date, bench time and metal.
 import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
-import type { BatchCount } from '../../../core/batch/count-batch.ts';
-import { batchTotals, metalTotals, type NamedCount } from '../../../core/batch/batch-totals.ts';
-import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
-import { dayInWords, daysLate } from '../../words/dates.ts';
-import { batchCount } from '../../state/batch-count.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
-import { batchTitle } from '../../../core/batch/count-batch.ts';
-import { usePlan } from '../../hooks/use-plan.ts';
-import { madeLinesOf } from '../../state/made-lines.ts';
 import { isDone } from '../../../core/batch/batch.ts';
+import { batchTotals, metalTotals, type NamedCount } from '../../../core/batch/batch-totals.ts';
+import type { BatchCount } from '../../../core/batch/count-batch.ts';
+import { batchTitle } from '../../../core/batch/count-batch.ts';
 import { stateWords } from '../../../core/batch/states.ts';
-import { CountTable, type CountRow } from '../../components/count-table.tsx';
-import { SectionGlyph } from '../../components/section-glyph.tsx';
+import { type CountRow, CountTable } from '../../components/count-table.tsx';
 import { Num } from '../../components/num.tsx';
+import { SectionGlyph } from '../../components/section-glyph.tsx';
 import { Spread } from '../../components/spread.tsx';
-import { doneIn, type Done } from '../../words/done-in.ts';
 import { TableHeader } from '../../components/table-header.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { usePlan } from '../../hooks/use-plan.ts';
+import { batchCount } from '../../state/batch-count.ts';
+import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
+import { madeLinesOf } from '../../state/made-lines.ts';
+import { dayInWords, daysLate } from '../../words/dates.ts';
+import { type Done, doneIn } from '../../words/done-in.ts';
 
 interface BatchLine {
   readonly item: BatchWithPieces;

@@ -1,14 +1,14 @@
 // The buying list: what open batches are short of, from which supplier, at what cost, and when to order it.
 import { Link } from 'react-router';
-import { renamed, totalOf } from '../../../core/figure/figure.ts';
 import { buyingTable } from '../../../core/batch/buying/buying-csv.ts';
 import type { BuyingLine } from '../../../core/batch/buying/buying-list.ts';
+import { renamed, totalOf } from '../../../core/figure/figure.ts';
 import { daysBetween } from '../../../core/measure/days.ts';
+import { type CountRow, CountTable } from '../../components/count-table.tsx';
+import { Spread } from '../../components/spread.tsx';
+import { saveTable } from '../../hooks/save-table.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useNow } from '../../hooks/use-now.ts';
-import { CountTable, type CountRow } from '../../components/count-table.tsx';
-import { saveTable } from '../../hooks/save-table.ts';
-import { Spread } from '../../components/spread.tsx';
 import { BuyingTable } from './buying-table.tsx';
 import { GoodsThere } from './goods-there.tsx';
 import { PriceListBox } from './price-list-box.tsx';

@@ -1,13 +1,13 @@
 // Solder, findings and consumables: in stock, needed by batches, and the reorder level.
 import { useState } from 'react';
 import type { Goods } from '../../../core/batch/buying/buying-list.ts';
-import { goodsUnits, type GoodsCounted, type GoodsName, type Stocked } from '../../../core/batch/buying/goods.ts';
+import { type GoodsCounted, type GoodsName, goodsUnits, type Stocked } from '../../../core/batch/buying/goods.ts';
 import { showFigure, showValue } from '../../../core/figure/show.ts';
-import { useCountGoodsMutation } from '../../state/endpoints/stock.ts';
-import { problemOf } from '../../state/saving.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { useCountGoodsMutation } from '../../state/endpoints/stock.ts';
+import { problemOf } from '../../state/saving.ts';
 
 interface GoodsThereProps {
   /** Quantity that open batches need. */

@@ -1,10 +1,10 @@
 // Imports a supplier's price list, from a table or from the sample list that ships with the app.
-import { priceListRoutes } from '../../../contract/price-lists.ts';
 import { useState } from 'react';
+import { priceListRoutes } from '../../../contract/price-lists.ts';
 import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
 import { readPriceList } from '../../../core/batch/buying/price-list-file.ts';
-import { useAddPriceListMutation } from '../../state/endpoints/stock.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { useAddPriceListMutation } from '../../state/endpoints/stock.ts';
 import { problemOf } from '../../state/saving.ts';
 
 export function PriceListBox({ items }: { items: readonly SupplierItem[] }) {

@@ -2,30 +2,30 @@
 // worker.
 import { useMemo } from 'react';
 import {
+  type BuyingLine,
+  type Goods,
   goodsLines,
   goodsOf,
   issueOfAll,
   stockLines,
-  type BuyingLine,
-  type Goods,
   type Wanting,
 } from '../../../core/batch/buying/buying-list.ts';
-import { barProblemOf, sheetProblemOf } from '../../../core/batch/cutting/cut-problem.ts';
-import { readTerms, usualTerms } from '../../../core/batch/cutting/cut-terms.ts';
 import type { Stocked } from '../../../core/batch/buying/goods.ts';
 import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
-import type { ShelfLot } from '../../../core/batch/stock/shelf.ts';
-import { latestStart } from '../../../core/plan/studio/latest-start.ts';
-import { benchSteps } from '../../../core/plan/studio/batch-steps.ts';
 import { batchTitle } from '../../../core/batch/count-batch.ts';
+import { barProblemOf, sheetProblemOf } from '../../../core/batch/cutting/cut-problem.ts';
+import { readTerms, usualTerms } from '../../../core/batch/cutting/cut-terms.ts';
+import type { ShelfLot } from '../../../core/batch/stock/shelf.ts';
+import { benchSteps } from '../../../core/plan/studio/batch-steps.ts';
+import { latestStart } from '../../../core/plan/studio/latest-start.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { useCutting } from '../../hooks/use-cutting.ts';
+import { useNow } from '../../hooks/use-now.ts';
+import { batchCount } from '../../state/batch-count.ts';
 import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
 import { useGetGoodsQuery, useGetPriceListsQuery, useGetShelfQuery } from '../../state/endpoints/stock.ts';
-import { batchCount } from '../../state/batch-count.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
-import { useNow } from '../../hooks/use-now.ts';
 import { madeLinesOf } from '../../state/made-lines.ts';
 import type { CuttingAsked } from '../../workers/cutting.ts';
-import { useCutting } from '../../hooks/use-cutting.ts';
 
 /** Time for each stock, s: a good plan comes at once, and a list needs no best one. */
 const SECONDS = 0.7;

@@ -3,13 +3,13 @@ import { useSearchParams } from 'react-router';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { compareCounts } from '../../../core/price/piece/compare.ts';
-import { useGetPieceRevisionQuery, useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
-import { pieceCount } from '../../state/basis.ts';
-import { differences } from '../../state/differences.ts';
 import { Num } from '../../components/num.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { pieceCount } from '../../state/basis.ts';
+import { differences } from '../../state/differences.ts';
+import { useGetPieceRevisionQuery, useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 
 /** A side: a piece with its draft, or one of its revisions. */
 interface Side {

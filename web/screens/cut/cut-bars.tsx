@@ -1,6 +1,6 @@
 // A plan for bars, drawn to scale: blanks, kerfs and offcuts. Drag a blank, or choose it and then its bar, to move it.
-import { useState } from 'react';
 import { clsx } from 'clsx';
+import { useState } from 'react';
 import type { BarPlan, BarProblem } from '../../../core/cut/bars/bar-problem.ts';
 import { moveBlank } from '../../../core/cut/bars/move-blank.ts';
 

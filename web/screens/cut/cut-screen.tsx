@@ -1,17 +1,29 @@
 // The cutting plan of a batch: left each stock as bars or sheets to scale; right how it is cut, and what it takes.
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { isDone, type Batch } from '../../../core/batch/batch.ts';
+import { type Batch, isDone } from '../../../core/batch/batch.ts';
 import type { MadeLine } from '../../../core/batch/batch-run.ts';
+import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
+import { batchTitle } from '../../../core/batch/count-batch.ts';
 import type { IssueLine } from '../../../core/batch/cut-list.ts';
-import { barProblemOf, sheetProblemOf, type CutTerms } from '../../../core/batch/cutting/cut-problem.ts';
+import { barProblemOf, type CutTerms, sheetProblemOf } from '../../../core/batch/cutting/cut-problem.ts';
+import { readTerms, type TypedTerms, usualTerms } from '../../../core/batch/cutting/cut-terms.ts';
 import { gramsHeld } from '../../../core/batch/cutting/issue-metal.ts';
 import { acceptedStock, cutSums, standingInWords } from '../../../core/batch/cutting/planned-cut.ts';
 import type { ShelfLot } from '../../../core/batch/stock/shelf.ts';
-import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
-import { familyTints } from '../../../core/metal/alloy.ts';
+import { sizeInWords } from '../../../core/batch/stock/size-words.ts';
 import { showValue } from '../../../core/figure/show.ts';
+import { familyTints } from '../../../core/metal/alloy.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
+import { NotFound } from '../../components/not-found.tsx';
+import { SectionGlyph } from '../../components/section-glyph.tsx';
+import { Spread } from '../../components/spread.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { useCutting } from '../../hooks/use-cutting.ts';
+import { useDocument } from '../../hooks/use-document.ts';
+import { useMadeLines } from '../../hooks/use-made-lines.ts';
+import { batchCount } from '../../state/batch-count.ts';
 import {
   useGetBatchMetalQuery,
   useGetPriceListsQuery,
@@ -19,23 +31,11 @@ import {
   useGiveBackMutation,
   useIssueMetalMutation,
 } from '../../state/endpoints/stock.ts';
-import { NotFound } from '../../components/not-found.tsx';
-import { batchCount } from '../../state/batch-count.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
 import { problemOf } from '../../state/saving.ts';
-import { useDocument } from '../../hooks/use-document.ts';
-import { useMadeLines } from '../../hooks/use-made-lines.ts';
-import { batchTitle } from '../../../core/batch/count-batch.ts';
-import { SectionGlyph } from '../../components/section-glyph.tsx';
-import { Spread } from '../../components/spread.tsx';
 import type { CuttingAsked } from '../../workers/cutting.ts';
-import { sizeInWords } from '../../../core/batch/stock/size-words.ts';
 import { CutBars } from './cut-bars.tsx';
 import { CutSheets } from './cut-sheets.tsx';
-import { readTerms, usualTerms, type TypedTerms } from '../../../core/batch/cutting/cut-terms.ts';
 import { TermsBox } from './terms-box.tsx';
-import { useCutting } from '../../hooks/use-cutting.ts';
-import { TableHeader } from '../../components/table-header.tsx';
 
 /** Time for each stock, s. */
 const SECONDS = 6;

@@ -1,7 +1,7 @@
 // How the stock is cut: tool, smallest offcut to keep, gaps, and the sizes that can be bought.
-import { boughtOf, type Bought, type TypedTerms } from '../../../core/batch/cutting/cut-terms.ts';
-import type { IssueLine } from '../../../core/batch/cut-list.ts';
 import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
+import type { IssueLine } from '../../../core/batch/cut-list.ts';
+import { type Bought, boughtOf, type TypedTerms } from '../../../core/batch/cutting/cut-terms.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';

@@ -2,17 +2,17 @@
 // tomorrow.
 import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
-import { computed, totalOf, type Figure } from '../../../core/figure/figure.ts';
-import type { DayBook } from '../../../core/plan/studio/day-book.ts';
+import { computed, type Figure, totalOf } from '../../../core/figure/figure.ts';
 import { clockOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
+import type { DayBook } from '../../../core/plan/studio/day-book.ts';
 import { bindingChain } from '../../../core/plan/studio/why.ts';
-import { daysLate, shortDay } from '../../words/dates.ts';
-import { batchName, blockName, causeInWords } from '../../words/plan-words.ts';
-import type { Planned } from '../../hooks/use-plan.ts';
 import { CountTable } from '../../components/count-table.tsx';
-import { momentInWords } from '../../words/done-in.ts';
 import { PlanSince } from '../../components/plan-since.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import type { Planned } from '../../hooks/use-plan.ts';
+import { daysLate, shortDay } from '../../words/dates.ts';
+import { momentInWords } from '../../words/done-in.ts';
+import { batchName, blockName, causeInWords } from '../../words/plan-words.ts';
 
 interface DayCountProps {
   readonly planned: Planned;

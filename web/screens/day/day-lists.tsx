@@ -1,10 +1,10 @@
 // The day as text: each maker's steps in order, when unattended work ends, and what is finished by noon and by evening.
+import { clockOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import type { DayBook } from '../../../core/plan/studio/day-book.ts';
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
-import { clockOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
-import { blockName } from '../../words/plan-words.ts';
 import { useBenchLog } from '../../hooks/use-bench-log.ts';
 import type { Planned } from '../../hooks/use-plan.ts';
+import { blockName } from '../../words/plan-words.ts';
 
 interface DayListsProps {
   readonly planned: Planned;

@@ -1,24 +1,24 @@
 // The day around noon: each maker's next steps, unattended work beside them, what is finished by noon and by evening.
+import { clsx } from 'clsx';
+import { Printer } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
-import { clsx } from 'clsx';
-import { Printer } from 'lucide-react';
+import { showHours } from '../../../core/figure/show.ts';
+import { dayAfter, weekdayOf } from '../../../core/measure/days.ts';
 import { cautionRule, cautionsOfAll } from '../../../core/piece/cautions.ts';
 import { dayBook, openingDay } from '../../../core/plan/studio/day-book.ts';
-import { showHours } from '../../../core/figure/show.ts';
+import { tintsOf } from '../../components/batch-tints.ts';
+import { PlanNav } from '../../components/section-nav.tsx';
+import { Spread } from '../../components/spread.tsx';
+import { type Planned, usePlan } from '../../hooks/use-plan.ts';
 import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
 import { dayInWords, weekdayNames } from '../../words/dates.ts';
 import { batchName } from '../../words/plan-words.ts';
-import { usePlan, type Planned } from '../../hooks/use-plan.ts';
-import { dayAfter, weekdayOf } from '../../../core/measure/days.ts';
-import { PlanNav } from '../../components/section-nav.tsx';
-import { Spread } from '../../components/spread.tsx';
 import { DayChart } from './day-chart.tsx';
 import { DayCount } from './day-count.tsx';
 import { DayLists } from './day-lists.tsx';
 import { NextUp } from './next-up.tsx';
-import { tintsOf } from '../../components/batch-tints.ts';
 
 export function DayScreen() {
   const { data: batches } = useGetBatchesQuery();

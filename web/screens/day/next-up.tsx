@@ -1,9 +1,9 @@
 // The step at the bench now, and the one to start next.
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
-import { problemOf } from '../../state/saving.ts';
-import { blockName } from '../../words/plan-words.ts';
 import { useBenchLog } from '../../hooks/use-bench-log.ts';
 import type { Planned } from '../../hooks/use-plan.ts';
+import { problemOf } from '../../state/saving.ts';
+import { blockName } from '../../words/plan-words.ts';
 
 interface NextUpProps {
   readonly planned: Planned;

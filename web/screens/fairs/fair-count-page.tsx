@@ -1,7 +1,7 @@
 // The right page of a fair: break-even, expected result, and how many to bring.
+import { showValue } from '../../../core/figure/show.ts';
 import type { Fair } from '../../../core/price/fair/fair.ts';
 import type { FairPlan, LevelPlan } from '../../../core/price/fair/fair-plan.ts';
-import { showValue } from '../../../core/figure/show.ts';
 import { CountTable } from '../../components/count-table.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { FairRange } from './fair-range.tsx';

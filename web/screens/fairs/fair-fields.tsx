@@ -1,12 +1,12 @@
 // Cost and visitors of the fair.
+import { showValue } from '../../../core/figure/show.ts';
 import type { Fair } from '../../../core/price/fair/fair.ts';
 import type { FairPlan } from '../../../core/price/fair/fair-plan.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
-import { issuesAt } from '../../state/basis.ts';
-import type { Edit } from '../../hooks/use-document.ts';
-import { showValue } from '../../../core/figure/show.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import type { Edit } from '../../hooks/use-document.ts';
+import { issuesAt } from '../../state/basis.ts';
 
 interface FairFieldsProps {
   readonly fair: Fair;

@@ -1,7 +1,7 @@
 // The likely result of a fair, with its break-even line.
 import { scaleLinear } from 'd3';
-import type { FairPlan } from '../../../core/price/fair/fair-plan.ts';
 import { showValue } from '../../../core/figure/show.ts';
+import type { FairPlan } from '../../../core/price/fair/fair-plan.ts';
 
 const WIDTH = 400;
 

@@ -1,16 +1,16 @@
 // The fairs: planned and past, each with its expected or actual profit.
 import { Link, useNavigate } from 'react-router';
 import type { FairDocument } from '../../../contract/fairs.ts';
+import { showValue } from '../../../core/figure/show.ts';
 import { emptyFair } from '../../../core/price/fair/fair.ts';
 import { planFair } from '../../../core/price/fair/fair-plan.ts';
-import { showValue } from '../../../core/figure/show.ts';
-import { useAddFairMutation, useGetFairsQuery } from '../../state/endpoints/fairs.ts';
-import { dayInWords } from '../../words/dates.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
-import { useCostOfPiece } from '../../hooks/use-cost-of-piece.ts';
 import { SellingNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { useCostOfPiece } from '../../hooks/use-cost-of-piece.ts';
+import { useAddFairMutation, useGetFairsQuery } from '../../state/endpoints/fairs.ts';
+import { dayInWords } from '../../words/dates.ts';
 
 export function FairsScreen() {
   const { data } = useGetFairsQuery();

@@ -1,16 +1,16 @@
 // What is for sale: one row a price level.
-import { EditableRow, EditableRows } from '../../components/editable-row.tsx';
-import { useEditableRows, type SetRow } from '../../hooks/use-editable-rows.ts';
 import type { Draft } from '@reduxjs/toolkit';
-import { newLevel, type Fair, type Level } from '../../../core/price/fair/fair.ts';
-import type { FairPlan } from '../../../core/price/fair/fair-plan.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { issuesAt } from '../../state/basis.ts';
-import type { Edit } from '../../hooks/use-document.ts';
-import { usePieceOptions } from '../../hooks/use-cost-of-piece.ts';
+import { type Fair, type Level, newLevel } from '../../../core/price/fair/fair.ts';
+import type { FairPlan } from '../../../core/price/fair/fair-plan.ts';
 import { Choice } from '../../components/choice.tsx';
+import { EditableRow, EditableRows } from '../../components/editable-row.tsx';
 import { Field } from '../../components/field.tsx';
+import { usePieceOptions } from '../../hooks/use-cost-of-piece.ts';
+import type { Edit } from '../../hooks/use-document.ts';
+import { type SetRow, useEditableRows } from '../../hooks/use-editable-rows.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
+import { issuesAt } from '../../state/basis.ts';
 
 const freshLevel = (_previous: Level | undefined, id: string) => newLevel(id);
 const levelsOf = (draft: Draft<Fair>) => draft.levels;

@@ -1,8 +1,8 @@
 // The first run: four questions, then the app opens.
 import { useState } from 'react';
-import { problemOf } from '../../state/saving.ts';
-import { useSetUpStudioMutation } from '../../state/endpoints/studio.ts';
 import { Mark } from '../../components/mark.tsx';
+import { useSetUpStudioMutation } from '../../state/endpoints/studio.ts';
+import { problemOf } from '../../state/saving.ts';
 import { countries, currencies, guess } from '../../words/places.ts';
 
 export function FirstRunScreen() {

@@ -1,8 +1,8 @@
 // What changed since the accepted revision, in words.
 import { useState } from 'react';
-import type { OpenDocument } from '../../state/drafts.ts';
-import { changesInWords } from '../../state/differences.ts';
 import { ModalDialog } from '../../components/dialog.tsx';
+import { changesInWords } from '../../state/differences.ts';
+import type { OpenDocument } from '../../state/drafts.ts';
 
 export function ChangesSince({ open }: { open: OpenDocument }) {
   const [shown, setShown] = useState(false);

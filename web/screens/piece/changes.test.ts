@@ -2,9 +2,9 @@
 import { expect, test } from 'vitest';
 import type { Blank } from '../../../core/blank/blank.ts';
 import type { PartSection } from '../../../core/stock/typed-section.ts';
+import { sectionFor } from '../../components/section-fields.tsx';
 import { moveRow } from '../../hooks/use-row-moves.ts';
 import { blankFor } from './parts/blank-fields.tsx';
-import { sectionFor } from '../../components/section-fields.tsx';
 
 test('another form of stock keeps the thickness', () => {
   const wire: PartSection = { form: 'round', diameter: '18 ga' };

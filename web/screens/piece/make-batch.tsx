@@ -1,20 +1,20 @@
 // From a piece to a batch: quantity, due date, customer.
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { emptyBatch, lineOf } from '../../state/new-batch.ts';
+import { dayAfter } from '../../../core/measure/days.ts';
 import { readCount } from '../../../core/measure/read/read-number.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
-import { dayAfter } from '../../../core/measure/days.ts';
-import { documentEndpoints } from '../../state/endpoints/documents.ts';
-import { useAddBatchMutation } from '../../state/endpoints/batches.ts';
+import { Choice } from '../../components/choice.tsx';
+import { ModalDialog } from '../../components/dialog.tsx';
+import { Field } from '../../components/field.tsx';
+import type { DocumentInHand } from '../../hooks/use-document.ts';
 import { rightNow } from '../../state/clock.ts';
+import { useAddBatchMutation } from '../../state/endpoints/batches.ts';
+import { documentEndpoints } from '../../state/endpoints/documents.ts';
 import { acceptDraft } from '../../state/finish-draft.ts';
+import { emptyBatch, lineOf } from '../../state/new-batch.ts';
 import { isUnsaved, problemOf } from '../../state/saving.ts';
 import { useAppDispatch } from '../../state/store.ts';
-import type { DocumentInHand } from '../../hooks/use-document.ts';
-import { Choice } from '../../components/choice.tsx';
-import { Field } from '../../components/field.tsx';
-import { ModalDialog } from '../../components/dialog.tsx';
 
 const PROMISED_IN_DAYS = 14;
 

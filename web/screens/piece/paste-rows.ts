@@ -1,9 +1,9 @@
 // Rows pasted from a spreadsheet are added at the foot of their table.
 import Papa from 'papaparse';
-import { useCallback, type ClipboardEvent } from 'react';
-import { findingOfCells, partOfCells, stepOfCells, withoutHeads, type Cells } from '../../../core/piece/paste.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
+import { type ClipboardEvent, useCallback } from 'react';
+import { type Cells, findingOfCells, partOfCells, stepOfCells, withoutHeads } from '../../../core/piece/paste.ts';
 import type { EditPiece } from '../../components/remark-lines.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
 
 /** More rows than this are no recipe of a piece. */
 const MOST_ROWS = 200;

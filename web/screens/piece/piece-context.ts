@@ -1,11 +1,11 @@
 // What the rows of a piece share: names to choose from, and the findings of the bench check.
-import { createContext, useContext } from 'react';
 import type { Draft } from '@reduxjs/toolkit';
+import { createContext, useContext } from 'react';
 import type { Remark } from '../../../core/piece/checks/bench-check.ts';
 import { findingSchema, type Piece } from '../../../core/piece/piece.ts';
-import { useStable } from '../../hooks/use-stable.ts';
 import type { Option } from '../../components/choice.tsx';
 import type { EditPiece } from '../../components/remark-lines.tsx';
+import { useStable } from '../../hooks/use-stable.ts';
 
 const NONE: readonly Remark[] = [];
 

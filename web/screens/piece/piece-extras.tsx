@@ -1,13 +1,13 @@
 // Notes, tags, a collection, and pictures.
+import { X } from 'lucide-react';
+import { memo, useState } from 'react';
 import { photoRoutes } from '../../../contract/photos.ts';
 import { pathTo } from '../../../contract/route.ts';
-import { memo, useState } from 'react';
-import { X } from 'lucide-react';
 import type { Piece } from '../../../core/piece/piece.ts';
-import { useAddPhotoMutation } from '../../state/endpoints/pieces.ts';
-import { problemOf } from '../../state/saving.ts';
 import { Field } from '../../components/field.tsx';
 import type { EditPiece } from '../../components/remark-lines.tsx';
+import { useAddPhotoMutation } from '../../state/endpoints/pieces.ts';
+import { problemOf } from '../../state/saving.ts';
 
 interface PieceExtrasProps {
   readonly piece: Piece;

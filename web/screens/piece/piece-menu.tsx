@@ -1,14 +1,14 @@
 // More actions on a piece: export, duplicate, compare, archive.
-import { pieceRoutes } from '../../../contract/pieces.ts';
-import { pathTo } from '../../../contract/route.ts';
+import { Ellipsis } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
 import { memo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { DropdownMenu } from 'radix-ui';
-import { Ellipsis } from 'lucide-react';
+import { pieceRoutes } from '../../../contract/pieces.ts';
+import { pathTo } from '../../../contract/route.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
-import { useAddPieceMutation, useArchivePieceMutation } from '../../state/endpoints/pieces.ts';
+import { closed, type OpenDocument, replaced } from '../../state/drafts.ts';
 import { useRemoveDocumentMutation } from '../../state/endpoints/documents.ts';
-import { closed, replaced, type OpenDocument } from '../../state/drafts.ts';
+import { useAddPieceMutation, useArchivePieceMutation } from '../../state/endpoints/pieces.ts';
 import { useAppDispatch } from '../../state/store.ts';
 
 interface PieceMenuProps {

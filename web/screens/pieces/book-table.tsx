@@ -1,11 +1,11 @@
 // The table of pieces: only the rows in sight are drawn.
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { useLayoutEffect, useRef, useState } from 'react';
 import { ArrowDown, ArrowUp } from 'lucide-react';
+import { useLayoutEffect, useRef, useState } from 'react';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
-import { bookLine } from './use-book.ts';
 import { PieceLine } from './piece-line.tsx';
+import { bookLine } from './use-book.ts';
 
 export type SortKey = 'name' | 'weight' | 'minutes' | 'cost' | 'wholesale' | 'retail';
 export interface Sorting {

@@ -2,7 +2,7 @@
 import { scaleLinear } from 'd3';
 import { showValue } from '../../../core/figure/show.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
-import { titleOf, type BookLine } from './book-line.ts';
+import { type BookLine, titleOf } from './book-line.ts';
 
 const WIDTH = 392;
 const ROW = 42;

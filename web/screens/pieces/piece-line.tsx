@@ -1,9 +1,9 @@
 // One piece in the list: its name opens it.
 import { Link } from 'react-router';
-import { SectionGlyph } from '../../components/section-glyph.tsx';
 import { Num } from '../../components/num.tsx';
+import { SectionGlyph } from '../../components/section-glyph.tsx';
 import { alloyInText } from '../../words/stock-words.ts';
-import { titleOf, type BookLine } from './book-line.ts';
+import { type BookLine, titleOf } from './book-line.ts';
 
 /** More stock than this is shown on the piece's own page only. */
 const MOST_GLYPHS = 3;

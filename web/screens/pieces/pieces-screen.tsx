@@ -1,16 +1,16 @@
 // The list of pieces: weight, bench time and price of every design; beside it the earnings per bench hour.
-import { pieceRoutes } from '../../../contract/pieces.ts';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { PieceDocument } from '../../../contract/pieces.ts';
-import { isWanted, shelvesOf, type BookWanted } from '../../../core/piece/book-order.ts';
+import { pieceRoutes } from '../../../contract/pieces.ts';
+import { type BookWanted, isWanted, shelvesOf } from '../../../core/piece/book-order.ts';
 import { emptyPiece } from '../../../core/piece/piece.ts';
-import { useAddPieceFileMutation, useAddPieceMutation, useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
-import { shortDay } from '../../words/dates.ts';
+import { Spread } from '../../components/spread.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { type Basis } from '../../state/basis.ts';
+import { useAddPieceFileMutation, useAddPieceMutation, useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { problemOf } from '../../state/saving.ts';
-import { Spread } from '../../components/spread.tsx';
+import { shortDay } from '../../words/dates.ts';
 import { titleOf } from './book-line.ts';
 import { BookTable, type Sorting, type SortKey } from './book-table.tsx';
 import { bookLine, useBook } from './use-book.ts';

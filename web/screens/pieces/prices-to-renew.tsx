@@ -1,9 +1,9 @@
 // Prices set at earlier metal prices that no longer cover today's cost.
 import { Link } from 'react-router';
-import { shortDay } from '../../words/dates.ts';
 import { Num } from '../../components/num.tsx';
-import { titleOf, type BookLine } from './book-line.ts';
 import { TableHeader } from '../../components/table-header.tsx';
+import { shortDay } from '../../words/dates.ts';
+import { type BookLine, titleOf } from './book-line.ts';
 
 export function PricesToRenew({ lines }: { lines: readonly BookLine[] }) {
   if (lines.length === 0) return null;

@@ -4,7 +4,7 @@ import type { PieceDocument } from '../../../contract/pieces.ts';
 import { given } from '../../../core/figure/figure.ts';
 import { priceStanding } from '../../../core/price/piece/standing.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
-import { pieceCount, type Basis } from '../../state/basis.ts';
+import { type Basis, pieceCount } from '../../state/basis.ts';
 import type { BookLine } from './book-line.ts';
 
 /** ms after which counting yields to the page. */

@@ -3,20 +3,20 @@
 import { Fragment } from 'react';
 import { Link } from 'react-router';
 import type { Objective } from '../../../core/plan/model/problem.ts';
-import type { PlanBlock, StudioPlan } from '../../../core/plan/studio/studio-plan.ts';
-import { bindingChain, whyThen, type Consequence } from '../../../core/plan/studio/why.ts';
 import { planTable } from '../../../core/plan/studio/plan-csv.ts';
-import { daysLate } from '../../words/dates.ts';
-import type { PlanSearch } from '../../hooks/use-plan-search.ts';
-import { blockName, causeInWords } from '../../words/plan-words.ts';
-import { problemOf } from '../../state/saving.ts';
-import { useBenchLog } from '../../hooks/use-bench-log.ts';
-import type { Planned } from '../../hooks/use-plan.ts';
-import { momentInWords } from '../../words/done-in.ts';
+import type { PlanBlock, StudioPlan } from '../../../core/plan/studio/studio-plan.ts';
+import { bindingChain, type Consequence, whyThen } from '../../../core/plan/studio/why.ts';
+import { PlanChanges } from '../../components/plan-changes.tsx';
 import { PlanSince } from '../../components/plan-since.tsx';
 import { saveTable } from '../../hooks/save-table.ts';
+import { useBenchLog } from '../../hooks/use-bench-log.ts';
+import type { Planned } from '../../hooks/use-plan.ts';
+import type { PlanSearch } from '../../hooks/use-plan-search.ts';
+import { problemOf } from '../../state/saving.ts';
+import { daysLate } from '../../words/dates.ts';
+import { momentInWords } from '../../words/done-in.ts';
+import { blockName, causeInWords } from '../../words/plan-words.ts';
 import type { Trial } from './plan-bars.tsx';
-import { PlanChanges } from '../../components/plan-changes.tsx';
 
 interface PlanCountProps {
   readonly planned: Planned;

@@ -2,8 +2,8 @@
 import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { PlanBlock, StudioPlan } from '../../../core/plan/studio/studio-plan.ts';
 import type { Axis } from './axis.ts';
-import { HEAD, LANE, STATION, topsOf, type Lane, type Tops } from './lane-tops.ts';
-import { Backdrop, DueFlag, type Due } from './plan-backdrop.tsx';
+import { HEAD, LANE, type Lane, STATION, type Tops, topsOf } from './lane-tops.ts';
+import { Backdrop, type Due, DueFlag } from './plan-backdrop.tsx';
 import { Bars, blockKey, Ghost, type Trial } from './plan-bars.tsx';
 
 /** Drawn beyond the visible part, so that scrolling does not show the edge. */

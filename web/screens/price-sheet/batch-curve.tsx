@@ -1,13 +1,13 @@
 // Cost and margin by batch size.
 import { extent, line, scaleLinear } from 'd3';
 import { useCallback } from 'react';
+import { showValue } from '../../../core/figure/show.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { batchCurve, type CurvePoint } from '../../../core/price/piece/batch-curve.ts';
-import { showValue } from '../../../core/figure/show.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
-import { type Basis } from '../../state/basis.ts';
-import { useTimeSliced } from '../../hooks/use-time-sliced.ts';
 import { TableHeader } from '../../components/table-header.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { useTimeSliced } from '../../hooks/use-time-sliced.ts';
+import { type Basis } from '../../state/basis.ts';
 
 const WIDTH = 400;
 const HEIGHT = 74;

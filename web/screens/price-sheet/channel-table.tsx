@@ -1,15 +1,15 @@
 // The profit of each sales channel, for one piece and for a bench hour.
-import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { Fragment, useState } from 'react';
+import { given } from '../../../core/figure/figure.ts';
+import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
+import { showFigure } from '../../../core/figure/show.ts';
 import { channelResult, type CostOfPiece } from '../../../core/price/piece/channels.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import type { Priced } from '../../../core/price/piece/standing.ts';
-import { given } from '../../../core/figure/figure.ts';
-import { showFigure } from '../../../core/figure/show.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
-import { Num } from '../../components/num.tsx';
 import { Calculation } from '../../components/calculation.tsx';
+import { Num } from '../../components/num.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
 
 interface ChannelTableProps {
   readonly count: PieceCount;

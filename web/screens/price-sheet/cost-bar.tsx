@@ -1,10 +1,10 @@
 // The cost as a stacked bar; its lines are named beside it as in the table.
 import { cumsum, scaleLinear } from 'd3';
 import type { CostKey } from '../../../core/cost/column.ts';
-import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import { showFigure, showValue } from '../../../core/figure/show.ts';
-import { costNames } from '../../words/cost-words.ts';
+import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import { costFills } from '../../components/cost-fills.ts';
+import { costNames } from '../../words/cost-words.ts';
 
 const HEIGHT = 190;
 const BAR = 54;

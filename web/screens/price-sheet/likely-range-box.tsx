@@ -1,17 +1,17 @@
 // The likely range of the cost, and the floor price it gives.
 import { scaleLinear } from 'd3';
 import { useMemo } from 'react';
+import { showValue } from '../../../core/figure/show.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import {
-  exactSpread,
-  costVariation,
-  type LikelyRange,
   type CostVariation,
+  costVariation,
+  exactSpread,
+  type LikelyRange,
 } from '../../../core/price/piece/likely-range.ts';
-import { showValue } from '../../../core/figure/show.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
-import { useWorkerAnswer } from '../../hooks/use-worker-answer.ts';
 import { useDebounced } from '../../hooks/use-debounced.ts';
+import { useWorkerAnswer } from '../../hooks/use-worker-answer.ts';
 
 const WIDTH = 400;
 

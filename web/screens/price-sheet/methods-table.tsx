@@ -1,18 +1,18 @@
 // The pricing methods side by side. The studio uses one; a piece may use another and say why.
 import { useState } from 'react';
-import type { Piece } from '../../../core/piece/piece.ts';
-import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
-import { pricesOf, type Prices } from '../../../core/price/methods/prices.ts';
-import { pricingMethods, type PricingMethod } from '../../../core/studio/pricing-methods.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
-import type { Edit } from '../../hooks/use-document.ts';
+import type { Piece } from '../../../core/piece/piece.ts';
+import { type Prices, pricesOf } from '../../../core/price/methods/prices.ts';
+import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
+import { type PricingMethod, pricingMethods } from '../../../core/studio/pricing-methods.ts';
+import { Calculation } from '../../components/calculation.tsx';
 import { Choice } from '../../components/choice.tsx';
-import { schoolNames } from '../../words/cost-words.ts';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
-import { Calculation } from '../../components/calculation.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import type { Edit } from '../../hooks/use-document.ts';
+import { schoolNames } from '../../words/cost-words.ts';
 
 interface SchoolsTableProps {
   readonly piece: Piece;

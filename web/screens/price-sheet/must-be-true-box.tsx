@@ -1,20 +1,20 @@
 // Back from a retail price that sells easily: what must be true for it to pay the target hourly rate.
-import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { useState } from 'react';
-import { given, type Figure } from '../../../core/figure/figure.ts';
+import { type Figure, given } from '../../../core/figure/figure.ts';
+import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { showFigure, showValue } from '../../../core/figure/show.ts';
 import { readMoney } from '../../../core/measure/read/read-money.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { batchCurve } from '../../../core/price/piece/batch-curve.ts';
-import { channelResult, costOfPiece, type CostOfPiece } from '../../../core/price/piece/channels.ts';
+import { channelResult, type CostOfPiece, costOfPiece } from '../../../core/price/piece/channels.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import { mustBeTrue, presentCost } from '../../../core/price/piece/must-be-true.ts';
 import type { PriceRule, SellingChannel } from '../../../core/studio/selling.ts';
-import type { Basis } from '../../state/basis.ts';
-import type { Edit } from '../../hooks/use-document.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import type { Edit } from '../../hooks/use-document.ts';
+import type { Basis } from '../../state/basis.ts';
 
 interface MustBeTrueBoxProps {
   readonly piece: Piece;
@@ -42,8 +42,8 @@ export function MustBeTrueBox({ piece, count, cost, basis, edit }: MustBeTrueBox
   const asked = given('the price', price, currency, target.trim() ? 'the piece, as typed' : 'the retail price');
 
   return (
-    <section aria-labelledby="true" className="mt-6">
-      <h2 id="true">Back from a price</h2>
+    <section aria-labelledby="back-from-price" className="mt-6">
+      <h2 id="back-from-price">Back from a price</h2>
       <p className="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1 text-[15px]">
         <span>
           a visitor pays{' '}

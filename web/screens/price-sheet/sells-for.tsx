@@ -1,15 +1,15 @@
 // The selling price now, its state, and setting it by hand or by the price rule.
-import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { useState } from 'react';
+import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
+import { showFigure, showValue } from '../../../core/figure/show.ts';
+import { readMoney } from '../../../core/measure/read/read-money.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
-import { priceStanding, type Priced } from '../../../core/price/piece/standing.ts';
-import { readMoney } from '../../../core/measure/read/read-money.ts';
-import { showFigure, showValue } from '../../../core/figure/show.ts';
-import { useAddPricesMutation } from '../../state/endpoints/prices.ts';
-import { shortDay } from '../../words/dates.ts';
-import { problemOf } from '../../state/saving.ts';
+import { type Priced, priceStanding } from '../../../core/price/piece/standing.ts';
 import { Field } from '../../components/field.tsx';
+import { useAddPricesMutation } from '../../state/endpoints/prices.ts';
+import { problemOf } from '../../state/saving.ts';
+import { shortDay } from '../../words/dates.ts';
 
 interface SellsForProps {
   readonly id: string;

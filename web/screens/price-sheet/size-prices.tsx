@@ -1,19 +1,19 @@
 // Prices by size: what the price rule gives for each, and setting one by hand.
-import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { useState } from 'react';
-import type { Piece } from '../../../core/piece/piece.ts';
-import { readMoney } from '../../../core/measure/read/read-money.ts';
+import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { showValue } from '../../../core/figure/show.ts';
+import { readMoney } from '../../../core/measure/read/read-money.ts';
+import type { Piece } from '../../../core/piece/piece.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
-import { sizePrice, type Priced, type SizePrices } from '../../../core/price/piece/standing.ts';
-import { useAddPricesMutation } from '../../state/endpoints/prices.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
-import { pieceCount } from '../../state/basis.ts';
-import { problemOf } from '../../state/saving.ts';
+import { type Priced, sizePrice, type SizePrices } from '../../../core/price/piece/standing.ts';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
 import { RowBody } from '../../components/row.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { pieceCount } from '../../state/basis.ts';
+import { useAddPricesMutation } from '../../state/endpoints/prices.ts';
+import { problemOf } from '../../state/saving.ts';
 
 type PriceKey = 'wholesale' | 'retail';
 type Typed = Readonly<Record<string, Partial<Record<PriceKey, string>>>>;

@@ -1,9 +1,9 @@
 // What moves the earnings most: each input 10 % lower and 10 % higher, the others unchanged.
 import { extent, scaleLinear } from 'd3';
+import { showValue } from '../../../core/figure/show.ts';
 import { channelResult, costOfPiece } from '../../../core/price/piece/channels.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import { sensitivity } from '../../../core/price/piece/sensitivity.ts';
-import { showValue } from '../../../core/figure/show.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 
 const WIDTH = 400;

@@ -5,9 +5,9 @@ import { readMoney } from '../../../core/measure/read/read-money.ts';
 import { readShare } from '../../../core/measure/read/read-number.ts';
 import { changed, type GroupChange } from '../../../core/price/book/price-book.ts';
 import { upToPricePoint } from '../../../core/price/methods/price-points.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
 import { Choice, type Option } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
 import type { BookPrice } from './use-price-lines.ts';
 import type { SetPrices } from './use-set-prices.ts';
 

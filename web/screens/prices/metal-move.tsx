@@ -1,13 +1,13 @@
 // A slider that moves the metal price and shows its effect on all pieces.
-import { useMemo, useState } from 'react';
 import { Slider } from 'radix-ui';
-import { fixMetalNames, fixMetals } from '../../../core/metal/fix.ts';
-import { bookEffects, type BookEffects } from '../../../core/price/book/price-book.ts';
+import { useMemo, useState } from 'react';
 import { showValue } from '../../../core/figure/show.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
+import { fixMetalNames, fixMetals } from '../../../core/metal/fix.ts';
+import { type BookEffects, bookEffects } from '../../../core/price/book/price-book.ts';
 import { Choice } from '../../components/choice.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
-import { noMove, type BookPrice, type MetalMove } from './use-price-lines.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { type BookPrice, type MetalMove, noMove } from './use-price-lines.ts';
 
 const MOST = 60;
 

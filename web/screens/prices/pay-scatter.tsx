@@ -5,8 +5,8 @@ import { memo } from 'react';
 import { useNavigate } from 'react-router';
 import { minorDigits } from '../../../core/figure/figure.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
 import type { PriceLine } from '../../../core/price/book/price-book.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
 import type { BookPrice } from './use-price-lines.ts';
 
 const WIDTH = 400;

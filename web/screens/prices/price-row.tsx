@@ -1,16 +1,16 @@
 // One piece in the price book: its prices are edited in place, and stored with date and reason.
-import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { memo, useCallback, useRef, useState } from 'react';
 import { Link } from 'react-router';
+import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { readMoney } from '../../../core/measure/read/read-money.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
-import { shortDay } from '../../words/dates.ts';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
 import { RowBody } from '../../components/row.tsx';
-import type { SetPrices } from './use-set-prices.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { shortDay } from '../../words/dates.ts';
 import type { BookPrice } from './use-price-lines.ts';
+import type { SetPrices } from './use-set-prices.ts';
 
 type PriceKey = 'wholesale' | 'retail';
 

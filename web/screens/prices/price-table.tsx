@@ -1,7 +1,7 @@
 // The table of the price book; only the rows in sight are drawn.
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { useLayoutEffect, useRef, useState } from 'react';
 import { ArrowDown, ArrowUp } from 'lucide-react';
+import { useLayoutEffect, useRef, useState } from 'react';
 import { PriceRow } from './price-row.tsx';
 import type { BookPrice } from './use-price-lines.ts';
 import type { SetPrices } from './use-set-prices.ts';

@@ -2,7 +2,7 @@
 import { useMemo } from 'react';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import type { FixMetal } from '../../../core/metal/fix.ts';
-import { priceLine, type PriceLine } from '../../../core/price/book/price-book.ts';
+import { type PriceLine, priceLine } from '../../../core/price/book/price-book.ts';
 import { finePrices, type Valuation } from '../../../core/price/book/valuation.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 

@@ -1,7 +1,7 @@
 // Sets prices, and undoes the last change.
 import { useCallback, useState } from 'react';
-import type { NewPrices } from '../../../contract/prices.ts';
 import type { PieceDocument } from '../../../contract/pieces.ts';
+import type { NewPrices } from '../../../contract/prices.ts';
 import { useAddPricesMutation } from '../../state/endpoints/prices.ts';
 import { problemOf } from '../../state/saving.ts';
 

@@ -2,30 +2,30 @@
 // slips.
 import { useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
-import { daysBetween, dayAfter } from '../../../core/measure/days.ts';
-import { MINUTES_A_DAY, dayOf } from '../../../core/plan/model/calendar.ts';
-import { chanceBy, safeEnd } from '../../../core/plan/solve/simulate.ts';
-import type { TrialBatch, PlanContext } from '../../../core/plan/studio/trial-batch.ts';
+import { dayAfter, daysBetween } from '../../../core/measure/days.ts';
 import { readCount } from '../../../core/measure/read/read-number.ts';
-import { useAddBatchMutation, useGetBatchesQuery } from '../../state/endpoints/batches.ts';
-import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
-import { dayInWords } from '../../words/dates.ts';
-import { emptyBatch, lineOf } from '../../state/new-batch.ts';
-import { batchName } from '../../words/plan-words.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
-import { problemOf } from '../../state/saving.ts';
-import { useWorkerAnswer } from '../../hooks/use-worker-answer.ts';
-import { useNow } from '../../hooks/use-now.ts';
-import { usePlan, usePlanOf, type Planned } from '../../hooks/use-plan.ts';
-import { TRIAL_ID, useTrialJob, type TrialTyped } from '../../hooks/use-trial-job.ts';
+import { dayOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
+import { chanceBy, safeEnd } from '../../../core/plan/solve/simulate.ts';
+import type { PlanContext, TrialBatch } from '../../../core/plan/studio/trial-batch.ts';
 import { Choice } from '../../components/choice.tsx';
-import { momentInWords } from '../../words/done-in.ts';
 import { Field } from '../../components/field.tsx';
+import { PlanChanges } from '../../components/plan-changes.tsx';
 import { PlanNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
-import type { NewcomerTold, PlanQuestion } from '../../workers/plan-sums.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { useNow } from '../../hooks/use-now.ts';
+import { type Planned, usePlan, usePlanOf } from '../../hooks/use-plan.ts';
+import { TRIAL_ID, type TrialTyped, useTrialJob } from '../../hooks/use-trial-job.ts';
+import { useWorkerAnswer } from '../../hooks/use-worker-answer.ts';
+import { useAddBatchMutation, useGetBatchesQuery } from '../../state/endpoints/batches.ts';
+import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
+import { emptyBatch, lineOf } from '../../state/new-batch.ts';
+import { problemOf } from '../../state/saving.ts';
+import { dayInWords } from '../../words/dates.ts';
+import { momentInWords } from '../../words/done-in.ts';
+import { batchName } from '../../words/plan-words.ts';
 import { openPlanSums } from '../../workers/open-plan-sums.ts';
-import { PlanChanges } from '../../components/plan-changes.tsx';
+import type { NewcomerTold, PlanQuestion } from '../../workers/plan-sums.ts';
 
 /** The share of simulations in which a safe date is met. */
 const CONFIDENCE = 0.9;

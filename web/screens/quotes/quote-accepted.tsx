@@ -1,17 +1,17 @@
 // An accepted quote: it is fixed as it stands, and each item of a piece becomes a batch.
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { Quote } from '../../../core/price/quote/quote.ts';
 import { dayAfter } from '../../../core/measure/days.ts';
-import { documentEndpoints } from '../../state/endpoints/documents.ts';
-import { useAddBatchMutation } from '../../state/endpoints/batches.ts';
-import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
-import { emptyBatch, lineOf } from '../../state/new-batch.ts';
-import { acceptDraft } from '../../state/finish-draft.ts';
-import { problemOf } from '../../state/saving.ts';
-import { useAppDispatch } from '../../state/store.ts';
+import type { Quote } from '../../../core/price/quote/quote.ts';
 import type { DocumentInHand } from '../../hooks/use-document.ts';
 import { useNow } from '../../hooks/use-now.ts';
+import { useAddBatchMutation } from '../../state/endpoints/batches.ts';
+import { documentEndpoints } from '../../state/endpoints/documents.ts';
+import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
+import { acceptDraft } from '../../state/finish-draft.ts';
+import { emptyBatch, lineOf } from '../../state/new-batch.ts';
+import { problemOf } from '../../state/saving.ts';
+import { useAppDispatch } from '../../state/store.ts';
 
 /** The due date when none was agreed. */
 const DONE_IN_DAYS = 21;

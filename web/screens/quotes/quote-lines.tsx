@@ -1,17 +1,17 @@
 // The items of a quote: a piece in a size, or text and a price.
-import { EditableRow, EditableRows } from '../../components/editable-row.tsx';
-import { useEditableRows, type SetRow } from '../../hooks/use-editable-rows.ts';
 import type { Draft } from '@reduxjs/toolkit';
-import { newQuoteLine, type Quote, type QuoteCount, type QuoteLine } from '../../../core/price/quote/quote.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
-import { issuesAt } from '../../state/basis.ts';
-import type { Edit } from '../../hooks/use-document.ts';
-import { usePieceOptions, useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';
+import { newQuoteLine, type Quote, type QuoteCount, type QuoteLine } from '../../../core/price/quote/quote.ts';
 import { Choice } from '../../components/choice.tsx';
+import { EditableRow, EditableRows } from '../../components/editable-row.tsx';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
+import { usePieceOptions, useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';
+import type { Edit } from '../../hooks/use-document.ts';
+import { type SetRow, useEditableRows } from '../../hooks/use-editable-rows.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
+import { issuesAt } from '../../state/basis.ts';
+import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 
 const freshLine = (_previous: QuoteLine | undefined, id: string) => newQuoteLine(id);
 const linesOf = (draft: Draft<Quote>) => draft.lines;

@@ -2,23 +2,23 @@
 import { Printer } from 'lucide-react';
 import { useMemo } from 'react';
 import { useParams } from 'react-router';
-import { countQuote, quoteStanding, type Quote } from '../../../core/price/quote/quote.ts';
-import { NotFound } from '../../components/not-found.tsx';
-import { dayInWords } from '../../words/dates.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
-import { useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';
-import { useDocument, type DocumentInHand } from '../../hooks/use-document.ts';
-import { useNow } from '../../hooks/use-now.ts';
+import { countQuote, type Quote, quoteStanding } from '../../../core/price/quote/quote.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Conflict } from '../../components/conflict.tsx';
 import { CountTable } from '../../components/count-table.tsx';
 import { DraftLine } from '../../components/draft-line.tsx';
 import { Field } from '../../components/field.tsx';
+import { NotFound } from '../../components/not-found.tsx';
 import { Num } from '../../components/num.tsx';
 import { SellingNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
-import { QuoteLines } from './quote-lines.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';
+import { type DocumentInHand, useDocument } from '../../hooks/use-document.ts';
+import { useNow } from '../../hooks/use-now.ts';
+import { dayInWords } from '../../words/dates.ts';
 import { QuoteAccepted } from './quote-accepted.tsx';
+import { QuoteLines } from './quote-lines.tsx';
 import { QuoteTerms } from './quote-terms.tsx';
 
 export function QuoteScreen() {

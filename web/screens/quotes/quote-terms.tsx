@@ -1,8 +1,8 @@
 // The terms of a quote: deposit, credit for the customer's metal, and expiry.
 import type { ReactNode } from 'react';
 import type { Quote, QuoteCount } from '../../../core/price/quote/quote.ts';
-import type { Edit } from '../../hooks/use-document.ts';
 import { Field } from '../../components/field.tsx';
+import type { Edit } from '../../hooks/use-document.ts';
 
 interface QuoteTermsProps {
   readonly quote: Quote;

@@ -1,16 +1,16 @@
 // The quotes: customer, amount, and whether each is still valid.
 import { Link, useNavigate } from 'react-router';
 import type { QuoteDocument } from '../../../contract/quotes.ts';
-import { countQuote, emptyQuote, quoteStanding } from '../../../core/price/quote/quote.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { useAddQuoteMutation, useGetQuotesQuery } from '../../state/endpoints/quotes.ts';
-import { dayInWords, shortDay } from '../../words/dates.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
-import { useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';
-import { useNow } from '../../hooks/use-now.ts';
+import { countQuote, emptyQuote, quoteStanding } from '../../../core/price/quote/quote.ts';
 import { SellingNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';
+import { useNow } from '../../hooks/use-now.ts';
+import { useAddQuoteMutation, useGetQuotesQuery } from '../../state/endpoints/quotes.ts';
+import { dayInWords, shortDay } from '../../words/dates.ts';
 
 export function QuotesScreen() {
   const { data } = useGetQuotesQuery();

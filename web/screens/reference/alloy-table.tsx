@@ -1,13 +1,13 @@
 // Alloys with density and melting range; the ranges are bands on one scale.
 import { scaleLinear } from 'd3';
 import { inSum } from '../../../core/figure/figure.ts';
+import { given } from '../../../core/figure/figure.ts';
 import { densityOf, familyTints } from '../../../core/metal/alloy.ts';
 import type { Alloy } from '../../../core/metal/alloys.ts';
-import { given } from '../../../core/figure/figure.ts';
 import { mixtureDensity } from '../../../core/metal/mixture.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
-import type { TableProps } from './table-props.ts';
 import { Shown } from './shown.tsx';
+import type { TableProps } from './table-props.ts';
 import { TableRow } from './table-row.tsx';
 
 const WIDTH = 190;

@@ -1,15 +1,15 @@
 // Gauges of an alloy family in mm and inches, with what wire and sheet weigh.
 import { useState } from 'react';
-import { gaugeSystemNames, gaugeSystemSources, type GaugeSystem } from '../../../core/measure/gauge.ts';
+import { type GaugeSystem, gaugeSystemNames, gaugeSystemSources } from '../../../core/measure/gauge.ts';
 import { densityOf } from '../../../core/metal/alloy.ts';
 import { gaugeTable } from '../../../core/stock/gauge-table.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
+import { alloyOptions } from '../../components/alloy-options.ts';
 import { Choice } from '../../components/choice.tsx';
 import { SectionGlyph } from '../../components/section-glyph.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
-import { alloyOptions } from '../../components/alloy-options.ts';
-import type { TableProps } from './table-props.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
 import { Shown } from './shown.tsx';
+import type { TableProps } from './table-props.ts';
 import { TableRow } from './table-row.tsx';
 
 type System = Exclude<GaugeSystem, 'none'>;

@@ -1,7 +1,7 @@
 // Standards of fineness and hallmark limits, with the caution to follow the local law.
 import { hallmarkCaution, preciousMetals, standardsOfFineness, ukExemptBelowG } from '../../../core/metal/hallmarks.ts';
-import type { TableProps } from './table-props.ts';
 import { TableHeader } from '../../components/table-header.tsx';
+import type { TableProps } from './table-props.ts';
 
 export function HallmarkTable({ sought }: TableProps) {
   return (

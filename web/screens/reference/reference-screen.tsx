@@ -1,8 +1,8 @@
 // The reference tables: left a table, right the chosen line with its calculation and source.
-import { useState, type ReactNode } from 'react';
-import { Printer } from 'lucide-react';
-import { useSearchParams } from 'react-router';
 import { clsx } from 'clsx';
+import { Printer } from 'lucide-react';
+import { type ReactNode, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { Spread } from '../../components/spread.tsx';
 import { AlloyTable } from './alloy-table.tsx';
 import { GaugeTable } from './gauge-table.tsx';

@@ -1,10 +1,10 @@
 // Ring sizes of the scales side by side.
 import { ringSizeSources } from '../../../core/measure/ring-size.ts';
 import { ringTable } from '../../../core/measure/ring-table.ts';
-import type { TableProps } from './table-props.ts';
-import { Shown } from './shown.tsx';
-import { TableRow } from './table-row.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { Shown } from './shown.tsx';
+import type { TableProps } from './table-props.ts';
+import { TableRow } from './table-row.tsx';
 
 const rows = ringTable();
 

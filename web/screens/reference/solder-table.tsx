@@ -1,10 +1,10 @@
 // Solders with the points they melt and flow at.
 import { given, inSum } from '../../../core/figure/figure.ts';
-import { solders, type Solder } from '../../../core/metal/solders.ts';
-import type { TableProps } from './table-props.ts';
-import { Shown } from './shown.tsx';
-import { TableRow } from './table-row.tsx';
+import { type Solder, solders } from '../../../core/metal/solders.ts';
 import { TableHeader } from '../../components/table-header.tsx';
+import { Shown } from './shown.tsx';
+import type { TableProps } from './table-props.ts';
+import { TableRow } from './table-row.tsx';
 
 export function SolderTable({ sought, onShow }: TableProps) {
   const found: readonly Solder[] = solders.filter(({ name }) => name.toLowerCase().includes(sought));

@@ -1,7 +1,7 @@
 // A sheet of labels, drawn to scale as it will print.
-import { sheetRoutes } from '../../../contract/sheets.ts';
 import { useState } from 'react';
 import type { LabelLayout } from '../../../contract/sheets.ts';
+import { sheetRoutes } from '../../../contract/sheets.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
 

@@ -1,16 +1,16 @@
 // Line sheet and labels: the pieces on them, and the layout of the label sheet.
-import { sheetRoutes } from '../../../contract/sheets.ts';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
-import { pieceCount } from '../../state/basis.ts';
+import { sheetRoutes } from '../../../contract/sheets.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { codeOf } from '../../../core/price/book/line-sheet.ts';
 import { SellingNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
-import { LabelSheet } from './label-sheet.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { pieceCount } from '../../state/basis.ts';
+import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
+import { LabelSheet } from './label-sheet.tsx';
 
 export function SheetsScreen() {
   const { data } = useGetPiecesQuery();

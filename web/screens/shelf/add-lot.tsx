@@ -1,19 +1,19 @@
 // Adds stock that arrived, or that was there before the ledger started.
 import { useState } from 'react';
-import { newLotSchema, readLot, type NewLot } from '../../../core/batch/stock/shelf.ts';
+import { type NewLot, newLotSchema, readLot } from '../../../core/batch/stock/shelf.ts';
+import { showValue } from '../../../core/figure/show.ts';
 import { tempers } from '../../../core/piece/part.ts';
 import type { SectionForm } from '../../../core/stock/section.ts';
 import { formNames } from '../../../core/stock/words.ts';
-import { showValue } from '../../../core/figure/show.ts';
-import { useAddLotMutation } from '../../state/endpoints/stock.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
-import { problemOf } from '../../state/saving.ts';
+import { alloyOptions } from '../../components/alloy-options.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
 import { Labelled } from '../../components/labelled.tsx';
+import { SectionFields, sectionFor } from '../../components/section-fields.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
-import { alloyOptions } from '../../components/alloy-options.ts';
-import { sectionFor, SectionFields } from '../../components/section-fields.tsx';
+import { useAddLotMutation } from '../../state/endpoints/stock.ts';
+import { problemOf } from '../../state/saving.ts';
 
 const forms = (Object.keys(formNames) as SectionForm[])
   .filter((form) => form !== 'grain')

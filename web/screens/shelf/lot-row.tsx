@@ -1,16 +1,16 @@
 // Stock of one size. A stock count is the only change by hand.
 import { useState } from 'react';
 import { sectionOf, type ShelfLot } from '../../../core/batch/stock/shelf.ts';
-import { readCount } from '../../../core/measure/read/read-number.ts';
-import { showValue } from '../../../core/figure/show.ts';
-import { sectionInWords } from '../../../core/stock/words.ts';
-import { useCountLotMutation } from '../../state/endpoints/stock.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
-import { problemOf } from '../../state/saving.ts';
-import { Field } from '../../components/field.tsx';
-import { SectionGlyph } from '../../components/section-glyph.tsx';
-import { RowBody } from '../../components/row.tsx';
 import { sizeInWords } from '../../../core/batch/stock/size-words.ts';
+import { showValue } from '../../../core/figure/show.ts';
+import { readCount } from '../../../core/measure/read/read-number.ts';
+import { sectionInWords } from '../../../core/stock/words.ts';
+import { Field } from '../../components/field.tsx';
+import { RowBody } from '../../components/row.tsx';
+import { SectionGlyph } from '../../components/section-glyph.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { useCountLotMutation } from '../../state/endpoints/stock.ts';
+import { problemOf } from '../../state/saving.ts';
 
 export function LotRow({ lot }: { lot: ShelfLot }) {
   const { rates } = useBasis();

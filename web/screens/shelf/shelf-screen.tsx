@@ -1,18 +1,18 @@
 // Stock: what there is, and its history.
 import { Link } from 'react-router';
-import { useGetShelfQuery } from '../../state/endpoints/stock.ts';
 import { sectionOf, type ShelfEntry, type ShelfLot } from '../../../core/batch/stock/shelf.ts';
 import { shelfSums } from '../../../core/batch/stock/shelf-sums.ts';
+import { sizeInWords } from '../../../core/batch/stock/size-words.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
-import { dayInWords } from '../../words/dates.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
 import { CountTable } from '../../components/count-table.tsx';
 import { Spread } from '../../components/spread.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { useGetShelfQuery } from '../../state/endpoints/stock.ts';
+import { dayInWords } from '../../words/dates.ts';
 import { AddLot } from './add-lot.tsx';
 import { LotRow } from './lot-row.tsx';
-import { sizeInWords } from '../../../core/batch/stock/size-words.ts';
-import { TableHeader } from '../../components/table-header.tsx';
 
 const MOST_ENTRIES = 14;
 

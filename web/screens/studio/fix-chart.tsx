@@ -1,10 +1,10 @@
 // The price of one metal over time, one dot an entry; the last entry of a day holds.
 import { extent, line, scaleLinear, scaleTime } from 'd3';
 import { useState } from 'react';
-import { finePrice, fixMetalNames, fixMetals, type Fix, type FixMetal } from '../../../core/metal/fix.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { dayInWords, shortDay } from '../../words/dates.ts';
+import { finePrice, type Fix, type FixMetal, fixMetalNames, fixMetals } from '../../../core/metal/fix.ts';
 import { Choice } from '../../components/choice.tsx';
+import { dayInWords, shortDay } from '../../words/dates.ts';
 
 const WIDTH = 400;
 const HEIGHT = 130;

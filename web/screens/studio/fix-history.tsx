@@ -1,8 +1,8 @@
 // Earlier metal prices, latest first; a later entry corrects a wrong one.
-import { fixMetalNames, fixMetals, finePrice, type Fix } from '../../../core/metal/fix.ts';
-import { dayInWords } from '../../words/dates.ts';
+import { finePrice, type Fix, fixMetalNames, fixMetals } from '../../../core/metal/fix.ts';
 import { Num } from '../../components/num.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { dayInWords } from '../../words/dates.ts';
 
 const MOST_SHOWN = 8;
 

@@ -1,15 +1,15 @@
 // Today's price of each fine metal, typed in any unit of mass.
 import { useState } from 'react';
 import { readPricePerGram } from '../../../core/measure/read/read-money.ts';
-import { fixMetalNames, fixMetals, fixProblems, type Fix, type FixMetal } from '../../../core/metal/fix.ts';
-import { useAddFixMutation } from '../../state/endpoints/metal.ts';
-import { dayInWords } from '../../words/dates.ts';
-import { problemOf } from '../../state/saving.ts';
-import { useNow } from '../../hooks/use-now.ts';
+import { type Fix, type FixMetal, fixMetalNames, fixMetals, fixProblems } from '../../../core/metal/fix.ts';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
-import { FixSources } from './fix-sources.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { useNow } from '../../hooks/use-now.ts';
+import { useAddFixMutation } from '../../state/endpoints/metal.ts';
+import { problemOf } from '../../state/saving.ts';
+import { dayInWords } from '../../words/dates.ts';
+import { FixSources } from './fix-sources.tsx';
 
 const examples = {
   Ag: '25.50 / ozt',

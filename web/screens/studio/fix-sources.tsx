@@ -2,9 +2,9 @@
 import { useState } from 'react';
 import type { NewFix } from '../../../core/metal/fix.ts';
 import { readFixTable } from '../../../core/metal/fix-file.ts';
+import { useNow } from '../../hooks/use-now.ts';
 import { useAddFixesMutation, useLazyGetOfferedQuery } from '../../state/endpoints/metal.ts';
 import { problemOf } from '../../state/saving.ts';
-import { useNow } from '../../hooks/use-now.ts';
 
 interface FixSourcesProps {
   readonly currency: string;

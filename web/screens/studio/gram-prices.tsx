@@ -1,11 +1,11 @@
 // The price of a gram of each alloy at the metal prices, as bought.
-import { alloyPrice } from '../../../core/metal/price-per-gram.ts';
 import type { Alloy } from '../../../core/metal/alloys.ts';
 import type { Fix } from '../../../core/metal/fix.ts';
+import { alloyPrice } from '../../../core/metal/price-per-gram.ts';
 import type { Rates } from '../../../core/studio/rates.ts';
-import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
+import { type CountRow, CountTable } from '../../components/count-table.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
-import { CountTable, type CountRow } from '../../components/count-table.tsx';
+import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 
 export function GramPrices({ rates }: { rates: Rates }) {
   const { fix } = useBasis();

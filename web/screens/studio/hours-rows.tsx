@@ -1,8 +1,8 @@
 // Working hours.
 import type { Issue } from '../../../core/measure/issue.ts';
-import { weekdayNames } from '../../words/dates.ts';
 import { Field } from '../../components/field.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { weekdayNames } from '../../words/dates.ts';
 import { problemAt, type SettingProps } from './setting-props.ts';
 
 export function HoursRows({ body, edit, problems }: SettingProps & { problems: readonly Issue[] }) {

@@ -1,16 +1,16 @@
 // Fabrication charges: what a gram costs above its metal, by family and form.
-import { alloyFamilies, type AlloyFamily } from '../../../core/metal/alloys.ts';
 import type { Issue } from '../../../core/measure/issue.ts';
+import { alloyFamilies, type AlloyFamily } from '../../../core/metal/alloys.ts';
 import type { MakingCharge } from '../../../core/studio/studio.ts';
-import { issuesAt } from '../../state/basis.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
 import { ProblemLine } from '../../components/problem-line.tsx';
-import { moveRow } from '../../hooks/use-row-moves.ts';
 import { RowTools } from '../../components/row-tools.tsx';
-import { useRowProblems } from '../../hooks/use-row-problems.ts';
-import type { SettingProps } from './setting-props.ts';
 import { TableHeader } from '../../components/table-header.tsx';
+import { moveRow } from '../../hooks/use-row-moves.ts';
+import { useRowProblems } from '../../hooks/use-row-problems.ts';
+import { issuesAt } from '../../state/basis.ts';
+import type { SettingProps } from './setting-props.ts';
 
 const forms = ['wire', 'shaped', 'sheet', 'tube'] as const;
 const COLUMNS = 6;

@@ -1,6 +1,6 @@
 // Overhead: what the studio pays, divided by its bench hours.
-import type { Rates } from '../../../core/studio/rates.ts';
 import { showFigure, showValue } from '../../../core/figure/show.ts';
+import type { Rates } from '../../../core/studio/rates.ts';
 import { SettingLines } from './setting-lines.tsx';
 import { overheadList } from './setting-lists.ts';
 import type { SettingProps } from './setting-props.ts';

@@ -1,9 +1,9 @@
 // How prices are made: the pricing method, its numbers, and the price points.
+import { type PricingMethod, pricingMethods } from '../../../core/studio/pricing-methods.ts';
 import type { Rates } from '../../../core/studio/rates.ts';
-import { pricingMethods, type PricingMethod } from '../../../core/studio/pricing-methods.ts';
 import { Choice } from '../../components/choice.tsx';
-import { schoolNames } from '../../words/cost-words.ts';
 import { Field } from '../../components/field.tsx';
+import { schoolNames } from '../../words/cost-words.ts';
 import { SettingLines } from './setting-lines.tsx';
 import { problemAt, type SettingProps } from './setting-props.ts';
 

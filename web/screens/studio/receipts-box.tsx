@@ -1,17 +1,17 @@
 // Metal received and what was paid for it, for studios that value metal at average or last cost.
 import { useState } from 'react';
-import { chargeForms } from '../../../core/metal/charge-form.ts';
-import { receiptProblems, type NewReceipt } from '../../../core/metal/receipt.ts';
 import { readMoney } from '../../../core/measure/read/read-money.ts';
 import { readGrams } from '../../../core/measure/read/read-number.ts';
-import { useAddReceiptMutation } from '../../state/endpoints/metal.ts';
-import { shortDay } from '../../words/dates.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
-import { problemOf } from '../../state/saving.ts';
-import { useNow } from '../../hooks/use-now.ts';
+import { chargeForms } from '../../../core/metal/charge-form.ts';
+import { type NewReceipt, receiptProblems } from '../../../core/metal/receipt.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { useNow } from '../../hooks/use-now.ts';
+import { useAddReceiptMutation } from '../../state/endpoints/metal.ts';
+import { problemOf } from '../../state/saving.ts';
+import { shortDay } from '../../words/dates.ts';
 
 const MOST_SHOWN = 6;
 const formNames = { wire: 'wire, strip', shaped: 'shaped wire', sheet: 'sheet', tube: 'tube' } as const;

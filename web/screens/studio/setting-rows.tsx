@@ -1,12 +1,12 @@
 // Settings in rows: makers, overhead costs, sales channels. A blank row adds one.
 import type { Issue } from '../../../core/measure/issue.ts';
-import { issuesAt } from '../../state/basis.ts';
 import { Choice } from '../../components/choice.tsx';
 import { EditableRow, EditableRows } from '../../components/editable-row.tsx';
 import { Field } from '../../components/field.tsx';
-import { moveRow } from '../../hooks/use-row-moves.ts';
 import { useBlankRow } from '../../hooks/use-blank-row.ts';
+import { moveRow } from '../../hooks/use-row-moves.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
+import { issuesAt } from '../../state/basis.ts';
 import type { ListKey, RowOf, SettingList } from './setting-lists.ts';
 import type { SettingProps } from './setting-props.ts';
 

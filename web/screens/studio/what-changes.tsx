@@ -1,10 +1,10 @@
 // The effect of accepting the draft on all prices.
 import { countPiece } from '../../../core/price/piece/count-piece.ts';
 import type { Rates } from '../../../core/studio/rates.ts';
-import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
+import { Num } from '../../components/num.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { pieceCount } from '../../state/basis.ts';
-import { Num } from '../../components/num.tsx';
+import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 
 export function WhatChanges({ rates }: { rates: Rates }) {
   const basis = useBasis();

@@ -3,9 +3,9 @@ import type { PieceDocument } from '../../../contract/pieces.ts';
 import { dayAfter } from '../../../core/measure/days.ts';
 import type { WhatIf } from '../../../core/plan/studio/what-if.ts';
 import type { Bench } from '../../../core/studio/bench.ts';
-import type { TrialTyped } from '../../hooks/use-trial-job.ts';
 import { Choice, type Option } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
+import type { TrialTyped } from '../../hooks/use-trial-job.ts';
 
 interface WhatIfFieldsProps {
   readonly change: WhatIf;

@@ -2,27 +2,27 @@
 // or dismissed.
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { STUDIO_ID } from '../../../contract/studio.ts';
 import { dayAfter } from '../../../core/measure/days.ts';
 import { benchIf, nothingChanged, studioIf, type WhatIf } from '../../../core/plan/studio/what-if.ts';
-import { STUDIO_ID } from '../../../contract/studio.ts';
-import { studioApi } from '../../state/endpoints/studio.ts';
-import { documentEndpoints } from '../../state/endpoints/documents.ts';
-import { useAddBatchMutation, useGetBatchesQuery } from '../../state/endpoints/batches.ts';
-import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
-import { daysLate } from '../../words/dates.ts';
-import { emptyBatch, lineOf } from '../../state/new-batch.ts';
-import { batchName, stretchInWords } from '../../words/plan-words.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
-import { problemOf } from '../../state/saving.ts';
-import { useAppDispatch } from '../../state/store.ts';
-import { useNow } from '../../hooks/use-now.ts';
-import { usePlan, usePlanOf, type Planned, type PlanOrWhy } from '../../hooks/use-plan.ts';
-import { TRIAL_ID, useTrialJob, type TrialTyped } from '../../hooks/use-trial-job.ts';
-import { momentInWords } from '../../words/done-in.ts';
 import { PlanNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
-import { WhatIfFields } from './what-if-fields.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { useNow } from '../../hooks/use-now.ts';
+import { type Planned, type PlanOrWhy, usePlan, usePlanOf } from '../../hooks/use-plan.ts';
+import { TRIAL_ID, type TrialTyped, useTrialJob } from '../../hooks/use-trial-job.ts';
+import { useAddBatchMutation, useGetBatchesQuery } from '../../state/endpoints/batches.ts';
+import { documentEndpoints } from '../../state/endpoints/documents.ts';
+import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
+import { studioApi } from '../../state/endpoints/studio.ts';
+import { emptyBatch, lineOf } from '../../state/new-batch.ts';
+import { problemOf } from '../../state/saving.ts';
+import { useAppDispatch } from '../../state/store.ts';
+import { daysLate } from '../../words/dates.ts';
+import { momentInWords } from '../../words/done-in.ts';
+import { batchName, stretchInWords } from '../../words/plan-words.ts';
+import { WhatIfFields } from './what-if-fields.tsx';
 
 export function WhatIfScreen() {
   const { data: batches } = useGetBatchesQuery();

@@ -1,5 +1,5 @@
 // Batches with the pieces they are made from.
-import { batchRoutes, type BatchDocument, type BatchWithPieces } from '../../../contract/batches.ts';
+import { type BatchDocument, batchRoutes, type BatchWithPieces } from '../../../contract/batches.ts';
 import type { Batch } from '../../../core/batch/batch.ts';
 import { api, parsedBy, requestOf } from '../api.ts';
 

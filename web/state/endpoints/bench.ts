@@ -1,5 +1,5 @@
 // The bench log, and the kept plan.
-import { planRoutes, type BenchPage } from '../../../contract/plan.ts';
+import { type BenchPage, planRoutes } from '../../../contract/plan.ts';
 import type { NewBenchEntry } from '../../../core/plan/studio/bench-entry.ts';
 import type { KeptPlan } from '../../../core/plan/studio/kept-plan.ts';
 import { api, parsedBy, requestOf } from '../api.ts';

@@ -1,6 +1,6 @@
 // Documents open for editing, of any kind: read, saved as drafts, accepted, discarded, deleted.
 import { z } from 'zod';
-import { documentFolders, documentRoutes, type DocumentKind, type DocumentOf } from '../../../contract/document.ts';
+import { documentFolders, type DocumentKind, type DocumentOf, documentRoutes } from '../../../contract/document.ts';
 import { pathTo } from '../../../contract/route.ts';
 import { studioRoutes } from '../../../contract/studio.ts';
 import type { Batch } from '../../../core/batch/batch.ts';

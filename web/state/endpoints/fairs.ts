@@ -1,5 +1,5 @@
 // Fairs.
-import { fairRoutes, type FairDocument } from '../../../contract/fairs.ts';
+import { type FairDocument, fairRoutes } from '../../../contract/fairs.ts';
 import type { Fair } from '../../../core/price/fair/fair.ts';
 import { api, parsedBy, requestOf } from '../api.ts';
 

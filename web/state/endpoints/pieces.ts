@@ -1,6 +1,6 @@
 // Pieces, their files and pictures.
-import { photoRoutes, type PhotoAdded } from '../../../contract/photos.ts';
-import { pieceRoutes, type PieceDocument, type PieceRevision } from '../../../contract/pieces.ts';
+import { type PhotoAdded, photoRoutes } from '../../../contract/photos.ts';
+import { type PieceDocument, type PieceRevision, pieceRoutes } from '../../../contract/pieces.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { api, parsedBy, requestOf } from '../api.ts';
 

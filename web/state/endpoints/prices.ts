@@ -1,5 +1,5 @@
 // Prices of pieces.
-import { priceRoutes, type NewPrices, type PriceEntry } from '../../../contract/prices.ts';
+import { type NewPrices, type PriceEntry, priceRoutes } from '../../../contract/prices.ts';
 import { api, parsedBy, requestOf } from '../api.ts';
 
 const injected = api.injectEndpoints({

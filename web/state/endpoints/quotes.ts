@@ -1,5 +1,5 @@
 // Quotes.
-import { quoteRoutes, type QuoteDocument } from '../../../contract/quotes.ts';
+import { type QuoteDocument, quoteRoutes } from '../../../contract/quotes.ts';
 import type { Quote } from '../../../core/price/quote/quote.ts';
 import { api, parsedBy, requestOf } from '../api.ts';
 

@@ -1,7 +1,7 @@
 // Stock, goods, and what can be bought.
 import { goodsRoutes } from '../../../contract/goods.ts';
 import { priceListRoutes } from '../../../contract/price-lists.ts';
-import { shelfRoutes, type LotCount, type ShelfPage } from '../../../contract/shelf.ts';
+import { type LotCount, type ShelfPage, shelfRoutes } from '../../../contract/shelf.ts';
 import type { GoodsCounted, Stocked } from '../../../core/batch/buying/goods.ts';
 import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
 import type { AcceptedCut } from '../../../core/batch/cutting/issue-metal.ts';

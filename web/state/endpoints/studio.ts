@@ -1,5 +1,5 @@
 // The studio’s settings.
-import { studioRoutes, type StudioDocument } from '../../../contract/studio.ts';
+import { type StudioDocument, studioRoutes } from '../../../contract/studio.ts';
 import type { FirstRun } from '../../../core/studio/studio.ts';
 import { api, parsedBy, requestOf } from '../api.ts';
 

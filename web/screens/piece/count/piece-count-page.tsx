@@ -1,19 +1,19 @@
 // The right page of a piece: what one of them takes, costs and sells for.
 import { memo, useState } from 'react';
 import { Link } from 'react-router';
+import { inSum } from '../../../../core/figure/figure.ts';
+import { showFigure, showValue } from '../../../../core/figure/show.ts';
 import type { Piece } from '../../../../core/piece/piece.ts';
 import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
 import { priceStanding } from '../../../../core/price/piece/standing.ts';
-import { showFigure, showValue } from '../../../../core/figure/show.ts';
-import { inSum } from '../../../../core/figure/figure.ts';
 import type { PricingMethod } from '../../../../core/studio/pricing-methods.ts';
+import { Choice, type Option } from '../../../components/choice.tsx';
+import { type CountRow, CountTable } from '../../../components/count-table.tsx';
+import { Field } from '../../../components/field.tsx';
 import { useBasis } from '../../../hooks/use-basis.ts';
-import { shortDay } from '../../../words/dates.ts';
 import type { DocumentInHand, Edit } from '../../../hooks/use-document.ts';
 import { costNames } from '../../../words/cost-words.ts';
-import { CountTable, type CountRow } from '../../../components/count-table.tsx';
-import { Choice, type Option } from '../../../components/choice.tsx';
-import { Field } from '../../../components/field.tsx';
+import { shortDay } from '../../../words/dates.ts';
 import { MakeBatch } from '../make-batch.tsx';
 import { PriceBar } from './price-bar.tsx';
 

@@ -1,8 +1,8 @@
 // Where the wholesale price goes, to scale.
 import { cumsum, scaleLinear } from 'd3';
-import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
-import { priceShares, type PriceShare } from '../../../../core/price/piece/shares.ts';
 import { showValue } from '../../../../core/figure/show.ts';
+import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
+import { type PriceShare, priceShares } from '../../../../core/price/piece/shares.ts';
 import { costFills } from '../../../components/cost-fills.ts';
 
 const HEIGHT = 14;

@@ -1,11 +1,11 @@
 // The heat ladder: the melting range of each metal as a band, the flow point of each join as a rung, in order. Drag a
 // rung along the scale, or use the arrow keys, to choose the next solder of its family.
-import { scaleLinear } from 'd3';
-import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { clsx } from 'clsx';
+import { scaleLinear } from 'd3';
+import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { familyTints } from '../../../../core/metal/alloy.ts';
 import type { Alloy } from '../../../../core/metal/alloys.ts';
-import { solders, type Solder } from '../../../../core/metal/solders.ts';
+import { type Solder, solders } from '../../../../core/metal/solders.ts';
 import { gradeName } from '../../../../core/piece/checks/solder-order.ts';
 import { membersOf } from '../../../../core/piece/compute-recipe.ts';
 import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';

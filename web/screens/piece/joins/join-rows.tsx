@@ -1,24 +1,24 @@
 // Joins in the order they are made: the parts they join, the solder, and its mass.
-import { EditableRow, EditableRows } from '../../../components/editable-row.tsx';
-import { useEditableRows, type SetRow } from '../../../hooks/use-editable-rows.ts';
-import { memo, useCallback, type CSSProperties } from 'react';
 import type { Draft } from '@reduxjs/toolkit';
+import { type CSSProperties, memo, useCallback } from 'react';
 import { showValue } from '../../../../core/figure/show.ts';
 import { solderById, solders } from '../../../../core/metal/solders.ts';
-import { gradeName } from '../../../../core/piece/checks/solder-order.ts';
 import type { Remark } from '../../../../core/piece/checks/bench-check.ts';
-import { joinKinds, joinSchema, solderForms, type Join } from '../../../../core/piece/join.ts';
-import type { Piece } from '../../../../core/piece/piece.ts';
+import { gradeName } from '../../../../core/piece/checks/solder-order.ts';
 import type { JoinComputation } from '../../../../core/piece/compute-join.ts';
+import { type Join, joinKinds, joinSchema, solderForms } from '../../../../core/piece/join.ts';
+import type { Piece } from '../../../../core/piece/piece.ts';
 import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
 import { Choice, type Option } from '../../../components/choice.tsx';
+import { EditableRow, EditableRows } from '../../../components/editable-row.tsx';
 import { Field } from '../../../components/field.tsx';
 import { Tick } from '../../../components/labelled.tsx';
 import { PickMany } from '../../../components/pick-many.tsx';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
+import { type SetRow, useEditableRows } from '../../../hooks/use-editable-rows.ts';
 import { useRowProblems } from '../../../hooks/use-row-problems.ts';
+import { type Margin, memberOptions, useEditPiece, useSameOptions } from '../piece-context.ts';
 import { HeatLadder } from './heat-ladder.tsx';
-import { memberOptions, useEditPiece, useSameOptions, type Margin } from '../piece-context.ts';
 
 /** Number, join, brings together, with, joints, g. */
 const columns: CSSProperties = { gridTemplateColumns: '34px 1.1fr 1.5fr 2.1fr 3.8em 4.6em' };

@@ -1,18 +1,18 @@
 // How a part is cut: its lengths, the ring size it becomes, or the stone it holds.
-import type { RingSizeSystem } from '../../../../core/measure/ring-size.ts';
 import {
+  type Blank,
   blankFieldOf,
+  type BlankRule,
   blankRulesOf,
   freshBlank,
   mainFieldOf,
-  type Blank,
-  type BlankRule,
 } from '../../../../core/blank/blank.ts';
+import type { RingSizeSystem } from '../../../../core/measure/ring-size.ts';
+import type { Units } from '../../../../core/piece/cut-words.ts';
 import type { SectionForm } from '../../../../core/stock/section.ts';
 import { type PartSection } from '../../../../core/stock/typed-section.ts';
 import { Choice, type Option } from '../../../components/choice.tsx';
 import { Field } from '../../../components/field.tsx';
-import type { Units } from '../../../../core/piece/cut-words.ts';
 import type { RowProblems } from '../../../hooks/use-row-problems.ts';
 
 const ringSystems: readonly { value: RingSizeSystem; label: string }[] = [

@@ -1,22 +1,22 @@
 // Findings: bought parts, stones, outwork, and what belongs to the customer.
-import { EditableRow, EditableRows } from '../../../components/editable-row.tsx';
-import { useEditableRows, type SetRow } from '../../../hooks/use-editable-rows.ts';
-import { memo, useMemo, type CSSProperties } from 'react';
-import { weakMapMemoize, type Draft } from '@reduxjs/toolkit';
+import { type Draft, weakMapMemoize } from '@reduxjs/toolkit';
+import { type CSSProperties, memo, useMemo } from 'react';
+import type { Issue } from '../../../../core/measure/issue.ts';
 import type { Alloy } from '../../../../core/metal/alloys.ts';
 import type { Remark } from '../../../../core/piece/checks/bench-check.ts';
-import { findingKinds, findingSchema, stoneShapes, type Finding, type Piece } from '../../../../core/piece/piece.ts';
-import type { Issue } from '../../../../core/measure/issue.ts';
-import { useBasis } from '../../../hooks/use-basis.ts';
-import { issuesAt } from '../../../state/basis.ts';
+import { type Finding, findingKinds, findingSchema, type Piece, stoneShapes } from '../../../../core/piece/piece.ts';
 import { Choice, type Option } from '../../../components/choice.tsx';
+import { EditableRow, EditableRows } from '../../../components/editable-row.tsx';
 import { Field } from '../../../components/field.tsx';
-import { sameProps } from '../../../components/same-props.ts';
 import { Labelled } from '../../../components/labelled.tsx';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
+import { sameProps } from '../../../components/same-props.ts';
+import { useBasis } from '../../../hooks/use-basis.ts';
+import { type SetRow, useEditableRows } from '../../../hooks/use-editable-rows.ts';
 import { useRowProblems } from '../../../hooks/use-row-problems.ts';
+import { issuesAt } from '../../../state/basis.ts';
 import { usePasteRows } from '../paste-rows.ts';
-import { groupOptions, useEditPiece, type Margin } from '../piece-context.ts';
+import { groupOptions, type Margin, useEditPiece } from '../piece-context.ts';
 
 /** Name, kind, price, weight, each. */
 const columns: CSSProperties = { gridTemplateColumns: '1fr 9em 7em 7em 3.4em' };

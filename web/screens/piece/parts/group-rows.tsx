@@ -1,20 +1,20 @@
 // Sub-assemblies: parts joined into one that later steps treat as one.
-import { EditableRow, EditableRows } from '../../../components/editable-row.tsx';
-import { useEditableRows, type SetRow } from '../../../hooks/use-editable-rows.ts';
-import { memo, useCallback, type CSSProperties } from 'react';
 import type { Draft } from '@reduxjs/toolkit';
+import { type CSSProperties, memo, useCallback } from 'react';
 import { totalOf } from '../../../../core/figure/figure.ts';
 import type { Remark } from '../../../../core/piece/checks/bench-check.ts';
 import type { Group, Piece } from '../../../../core/piece/piece.ts';
 import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
-import { issuesAt } from '../../../state/basis.ts';
+import { EditableRow, EditableRows } from '../../../components/editable-row.tsx';
 import { Field } from '../../../components/field.tsx';
-import { sameProps } from '../../../components/same-props.ts';
 import { Tick } from '../../../components/labelled.tsx';
 import { Num } from '../../../components/num.tsx';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
+import { sameProps } from '../../../components/same-props.ts';
+import { type SetRow, useEditableRows } from '../../../hooks/use-editable-rows.ts';
 import { useRowProblems } from '../../../hooks/use-row-problems.ts';
-import { useEditPiece, type Margin } from '../piece-context.ts';
+import { issuesAt } from '../../../state/basis.ts';
+import { type Margin, useEditPiece } from '../piece-context.ts';
 
 /** Name, what is in it, closed, vents, each, net. */
 const columns: CSSProperties = { gridTemplateColumns: '1.1fr 1.6fr 9em 4em 3.4em 4.6em' };

@@ -1,17 +1,17 @@
 // More fields of a part: temper, hole, kerf, scrap, spares, and buying it ready made.
 import { memo } from 'react';
 import { showFigure } from '../../../../core/figure/show.ts';
-import { tempers, type Part } from '../../../../core/piece/part.ts';
 import { scrapKinds } from '../../../../core/metal/scrap-kinds.ts';
-import { scrapNames, type PartComputation } from '../../../../core/piece/compute-part.ts';
+import { type PartComputation, scrapNames } from '../../../../core/piece/compute-part.ts';
+import type { Units } from '../../../../core/piece/cut-words.ts';
+import { type Part, tempers } from '../../../../core/piece/part.ts';
+import type { MakeOrBuy } from '../../../../core/price/piece/make-or-buy.ts';
 import { Choice, type Option } from '../../../components/choice.tsx';
 import { Field } from '../../../components/field.tsx';
 import { Labelled, Tick } from '../../../components/labelled.tsx';
-import type { Units } from '../../../../core/piece/cut-words.ts';
+import type { SetFields } from '../../../hooks/use-editable-rows.ts';
 import type { RowProblems } from '../../../hooks/use-row-problems.ts';
 import { NEW } from './blank-fields.tsx';
-import type { SetFields } from '../../../hooks/use-editable-rows.ts';
-import type { MakeOrBuy } from '../../../../core/price/piece/make-or-buy.ts';
 
 const temperOptions: readonly Option[] = tempers.map((value) => ({ value, label: value || 'as it comes' }));
 const scrapOptions: readonly Option[] = scrapKinds.map((value) => ({ value, label: scrapNames[value] }));

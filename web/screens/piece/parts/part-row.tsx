@@ -1,30 +1,30 @@
 // One part: its stock, length, quantity and weight.
-import { EditableRow } from '../../../components/editable-row.tsx';
-import type { SetFields, SetRow } from '../../../hooks/use-editable-rows.ts';
 import { memo, useState } from 'react';
-import { blankRuleOf, blankRulesOf, type BlankRule } from '../../../../core/blank/blank.ts';
+import { type BlankRule, blankRuleOf, blankRulesOf } from '../../../../core/blank/blank.ts';
+import type { Remark } from '../../../../core/piece/checks/bench-check.ts';
+import type { PartComputation } from '../../../../core/piece/compute-part.ts';
+import { blankInWords } from '../../../../core/piece/cut-words.ts';
 import type { Part } from '../../../../core/piece/part.ts';
+import type { MakeOrBuy } from '../../../../core/price/piece/make-or-buy.ts';
 import type { SectionForm } from '../../../../core/stock/section.ts';
 import { type PartSection } from '../../../../core/stock/typed-section.ts';
-import type { PartComputation } from '../../../../core/piece/compute-part.ts';
-import { useBasis } from '../../../hooks/use-basis.ts';
-import { Choice } from '../../../components/choice.tsx';
-import { Field } from '../../../components/field.tsx';
-import { SectionGlyph } from '../../../components/section-glyph.tsx';
-import { Num } from '../../../components/num.tsx';
-import { blankInWords } from '../../../../core/piece/cut-words.ts';
-import { gaugeInWords } from '../../../words/stock-words.ts';
 import { formNames } from '../../../../core/stock/words.ts';
-import { useRowProblems } from '../../../hooks/use-row-problems.ts';
 import { alloyOptions } from '../../../components/alloy-options.ts';
-import { BlankFields, blankFor } from './blank-fields.tsx';
-import { PartMore } from './part-more.tsx';
-import { addGroup, addStone, useEditPiece } from '../piece-context.ts';
 import { BlankStrip, longestSideMm } from '../../../components/blank-strip.tsx';
 import type { Option } from '../../../components/choice.tsx';
-import type { Remark } from '../../../../core/piece/checks/bench-check.ts';
-import type { MakeOrBuy } from '../../../../core/price/piece/make-or-buy.ts';
+import { Choice } from '../../../components/choice.tsx';
+import { EditableRow } from '../../../components/editable-row.tsx';
+import { Field } from '../../../components/field.tsx';
+import { Num } from '../../../components/num.tsx';
 import { SectionFields, sectionFor } from '../../../components/section-fields.tsx';
+import { SectionGlyph } from '../../../components/section-glyph.tsx';
+import { useBasis } from '../../../hooks/use-basis.ts';
+import type { SetFields, SetRow } from '../../../hooks/use-editable-rows.ts';
+import { useRowProblems } from '../../../hooks/use-row-problems.ts';
+import { gaugeInWords } from '../../../words/stock-words.ts';
+import { addGroup, addStone, useEditPiece } from '../piece-context.ts';
+import { BlankFields, blankFor } from './blank-fields.tsx';
+import { PartMore } from './part-more.tsx';
 
 interface PartRowProps {
   readonly part: Part;

@@ -1,19 +1,19 @@
 // The parts of a piece, one row a part, edited in place.
-import { EditableRows } from '../../../components/editable-row.tsx';
-import { useEditableRows } from '../../../hooks/use-editable-rows.ts';
-import { useMemo, type CSSProperties } from 'react';
 import type { Draft } from '@reduxjs/toolkit';
-import { showValue } from '../../../../core/figure/show.ts';
-import type { Piece } from '../../../../core/piece/piece.ts';
+import { type CSSProperties, useMemo } from 'react';
 import { blankRulesOf, freshBlank } from '../../../../core/blank/blank.ts';
-import { partSchema, type Part } from '../../../../core/piece/part.ts';
+import { showValue } from '../../../../core/figure/show.ts';
+import { type Part, partSchema } from '../../../../core/piece/part.ts';
+import type { Piece } from '../../../../core/piece/piece.ts';
 import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
 import { makeOrBuy } from '../../../../core/price/piece/make-or-buy.ts';
-import { useBasis } from '../../../hooks/use-basis.ts';
+import { EditableRows } from '../../../components/editable-row.tsx';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
-import { PartRow } from './part-row.tsx';
-import { groupOptions, stoneOptions, type Margin } from '../piece-context.ts';
+import { useBasis } from '../../../hooks/use-basis.ts';
+import { useEditableRows } from '../../../hooks/use-editable-rows.ts';
 import { usePasteRows } from '../paste-rows.ts';
+import { groupOptions, type Margin, stoneOptions } from '../piece-context.ts';
+import { PartRow } from './part-row.tsx';
 
 /** Glyph, part, cut from, blank, each, net. */
 const columns: CSSProperties = { gridTemplateColumns: '52px 1.05fr 2.05fr 2.15fr 3.4em 4.6em' };

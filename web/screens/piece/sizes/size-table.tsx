@@ -2,18 +2,18 @@
 import { Plus, X } from 'lucide-react';
 import { memo, useCallback } from 'react';
 import { showValue } from '../../../../core/figure/show.ts';
+import type { Issue } from '../../../../core/measure/issue.ts';
 import type { Piece } from '../../../../core/piece/piece.ts';
 import type { Sizes } from '../../../../core/piece/sizes.ts';
 import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
-import type { Issue } from '../../../../core/measure/issue.ts';
-import { useBasis } from '../../../hooks/use-basis.ts';
-import { pieceCount, issuesAt, type Basis } from '../../../state/basis.ts';
-import { useTimeSliced } from '../../../hooks/use-time-sliced.ts';
 import { Choice, type Option } from '../../../components/choice.tsx';
 import { Field } from '../../../components/field.tsx';
 import { Num } from '../../../components/num.tsx';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
 import { RowBody } from '../../../components/row.tsx';
+import { useBasis } from '../../../hooks/use-basis.ts';
+import { useTimeSliced } from '../../../hooks/use-time-sliced.ts';
+import { type Basis, issuesAt, pieceCount } from '../../../state/basis.ts';
 
 const priceOptions: readonly Option[] = [
   { value: 'each', label: 'each size its own price' },

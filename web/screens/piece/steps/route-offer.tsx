@@ -1,9 +1,9 @@
 // The route that the recipe suggests. It is never applied without a press.
 import { useMemo, useState } from 'react';
 import type { Piece } from '../../../../core/piece/piece.ts';
-import { changeInWords, changeKey, routeOffers, withChanges, type RouteChange } from '../../../../core/piece/route.ts';
-import { useBasis } from '../../../hooks/use-basis.ts';
+import { changeInWords, changeKey, type RouteChange, routeOffers, withChanges } from '../../../../core/piece/route.ts';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
+import { useBasis } from '../../../hooks/use-basis.ts';
 
 export function RouteOffer({ piece, edit }: { piece: Piece; edit: EditPiece }) {
   const { alloys } = useBasis().rates;

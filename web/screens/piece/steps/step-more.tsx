@@ -1,10 +1,10 @@
 // The details of a step: its kind of work, what it works on, and how it is planned.
 import { driverNames } from '../../../../core/piece/bench-time.ts';
-import { mayPause, stepDrivers, stepKindOf, stepKinds, type Step, type StepKind } from '../../../../core/piece/step.ts';
-import { useBasis } from '../../../hooks/use-basis.ts';
+import { mayPause, type Step, stepDrivers, type StepKind, stepKindOf, stepKinds } from '../../../../core/piece/step.ts';
 import { Choice, type Option } from '../../../components/choice.tsx';
 import { Field } from '../../../components/field.tsx';
 import { Labelled } from '../../../components/labelled.tsx';
+import { useBasis } from '../../../hooks/use-basis.ts';
 import type { RowProblems } from '../../../hooks/use-row-problems.ts';
 import type { EditStep } from './edit-step.ts';
 

@@ -1,22 +1,22 @@
 // The bench route: attended work in order, and unattended time beside it.
-import { EditableRow, EditableRows } from '../../../components/editable-row.tsx';
-import { useEditableRows } from '../../../hooks/use-editable-rows.ts';
-import { memo, useCallback, useState, type CSSProperties } from 'react';
 import type { Draft } from '@reduxjs/toolkit';
 import { TriangleAlert } from 'lucide-react';
+import { type CSSProperties, memo, useCallback, useState } from 'react';
 import { showValue } from '../../../../core/figure/show.ts';
 import { driverNames, type StepComputation } from '../../../../core/piece/bench-time.ts';
 import { cautionRule, cautionsFor } from '../../../../core/piece/cautions.ts';
 import type { Remark } from '../../../../core/piece/checks/bench-check.ts';
 import type { Piece } from '../../../../core/piece/piece.ts';
-import { stepSchema, type Step } from '../../../../core/piece/step.ts';
+import { type Step, stepSchema } from '../../../../core/piece/step.ts';
 import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
 import type { Option } from '../../../components/choice.tsx';
+import { EditableRow, EditableRows } from '../../../components/editable-row.tsx';
 import { Field } from '../../../components/field.tsx';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
+import { useEditableRows } from '../../../hooks/use-editable-rows.ts';
 import { useRowProblems } from '../../../hooks/use-row-problems.ts';
 import { usePasteRows } from '../paste-rows.ts';
-import { memberOptions, useEditPiece, useSameOptions, type Margin } from '../piece-context.ts';
+import { type Margin, memberOptions, useEditPiece, useSameOptions } from '../piece-context.ts';
 import type { EditStep } from './edit-step.ts';
 import { RouteOffer } from './route-offer.tsx';
 import { StepMore } from './step-more.tsx';
