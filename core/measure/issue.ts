@@ -12,3 +12,11 @@ export interface Issue {
 export function blocks(problem: Issue): boolean {
   return !problem.onlyPrice;
 }
+
+/** Whether two lists hold the same issues in the same order. */
+export function sameIssues(before: readonly Issue[], after: readonly Issue[]): boolean {
+  return (
+    before.length === after.length &&
+    before.every((issue, index) => issue.path === after[index]?.path && issue.sentence === after[index].sentence)
+  );
+}

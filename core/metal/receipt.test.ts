@@ -1,7 +1,7 @@
 // Metal received: averages by weight, the last by day, and what cannot be kept said in words.
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { paidFor, type Receipt, receiptProblems } from './receipt.ts';
+import { paidFor, type Receipt, receiptPerGram, receiptProblems } from './receipt.ts';
 
 const receipt = (id: number, grams: string, paid: string, more: Partial<Receipt> = {}): Receipt => ({
   id,
@@ -74,4 +74,10 @@ test('a field that cannot be stored is named', () => {
   expect(problems('', '96.40')).toEqual(['grams']);
   expect(problems('120 g', '0')).toEqual(['paid']);
   expect(problems('a handful', 'a lot')).toEqual(['grams', 'paid']);
+});
+
+test('the price per gram of a receipt is what was paid over its weight', () => {
+  expect(receiptPerGram(receipt(1, '2 ozt', '62.20'))?.value).toBeCloseTo(6220 / (2 * 31.1034768), 9);
+  expect(receiptPerGram(receipt(1, '0 g', '62.20'))).toBeNull();
+  expect(receiptPerGram(receipt(1, 'some', '62.20'))).toBeNull();
 });

@@ -69,6 +69,11 @@ export function paidFor(
   };
 }
 
+/** Price per gram of one receipt; null when its weight or price cannot be read. */
+export function receiptPerGram(receipt: Receipt): Figure | null {
+  return receiptProblems(receipt).length > 0 ? null : perGramOf([receipt]);
+}
+
 function perGramOf(receipts: readonly Receipt[]): Figure {
   const read = receipts.map(({ on, grams, paid, currency, source }) => {
     const [weight, money] = [readGrams(grams), readMoney(paid, currency)];

@@ -65,7 +65,8 @@ export interface SellingChannel {
   readonly shopKeeps: Figure;
 }
 
-interface VolumeBreak {
+/** A lower wholesale price from a quantity on. */
+export interface VolumeBreak {
   readonly from: number;
   /** 0 to 1 off the wholesale price. */
   readonly off: Figure;

@@ -1,4 +1,5 @@
 // One day of a plan: makers at work, attended and unattended time, and what ends by noon and by evening.
+import { computed, type Figure, totalOf } from '../../figure/figure.ts';
 import { MINUTES_A_DAY } from '../model/calendar.ts';
 import type { ScheduleProblem } from '../model/problem.ts';
 import { blocksOn, type PlanBlock, type StudioPlan } from './studio-plan.ts';
@@ -32,21 +33,50 @@ export function dayBook(plan: StudioPlan, problem: ScheduleProblem, day: number)
   }));
   const there = shifts.filter(({ own }) => own.length > 0);
   const times = there.flatMap(({ own }) => own.flat()).map((minute) => minute - from);
-  const within = (begin: number, end: number) => Math.max(0, Math.min(end, to) - Math.max(begin, from));
+  const minutes = blocks.map((block) => minutesOn(block, day));
   const ended = blocks.filter(({ end }) => end > from && end <= to).toSorted((a, b) => a.end - b.end);
   return {
     blocks,
     makers: there.map(({ id }) => id),
     open: times.length > 0 ? [Math.min(...times), Math.max(...times)] : null,
-    attendedMin: blocks.reduce(
-      (sum, { attended }) => sum + attended.reduce((own, [begin, end]) => own + within(begin, end), 0),
-      0,
-    ),
-    unattendedMin: blocks.reduce((sum, { attendedEnd, end }) => sum + within(attendedEnd, end), 0),
+    attendedMin: minutes.reduce((sum, { attended }) => sum + attended, 0),
+    unattendedMin: minutes.reduce((sum, { unattended }) => sum + unattended, 0),
     byNoon: ended.filter(({ end }) => end <= from + NOON),
     byEvening: ended.filter(({ end }) => end > from + NOON),
     calls: ended.filter(({ attendedEnd, end }) => end > attendedEnd),
   };
+}
+
+// Attended and unattended minutes of a step that fall on a day.
+function minutesOn({ attended, attendedEnd, end }: PlanBlock, day: number) {
+  const [from, to] = [day * MINUTES_A_DAY, (day + 1) * MINUTES_A_DAY];
+  const within = (begin: number, until: number) => Math.max(0, Math.min(until, to) - Math.max(begin, from));
+  return {
+    attended: attended.reduce((sum, [begin, until]) => sum + within(begin, until), 0),
+    unattended: within(attendedEnd, end),
+  };
+}
+
+/**
+ * Attended and unattended time of a day, h, with the steps it comes from.
+ * @param day  days after the plan's first
+ * @param inWords  the name of a block, and when it starts
+ */
+export function dayTotals(
+  { blocks }: Pick<DayBook, 'blocks'>,
+  day: number,
+  inWords: (block: PlanBlock) => { readonly name: string; readonly start: string },
+): { readonly attended: Figure; readonly unattended: Figure } {
+  const hours = (label: 'attended' | 'unattended') => {
+    const lines = blocks.flatMap((block) => {
+      const minutes = minutesOn(block, day)[label];
+      const { name, start } = inWords(block);
+      return minutes > 0 ? [computed(name, minutes, 'min', `planned ${start}`, [])] : [];
+    });
+    const minutes = totalOf(`${label} minutes of the day`, 'min', lines);
+    return computed(label, minutes.value / 60, 'h', `${String(Math.round(minutes.value))} ÷ 60`, [minutes]);
+  };
+  return { attended: hours('attended'), unattended: hours('unattended') };
 }
 
 /**

@@ -12,7 +12,7 @@ import { quickPlan } from '../solve/quick-plan.ts';
 import { chanceBy, safeEnd, simulate } from '../solve/simulate.ts';
 import { benchSteps } from './batch-steps.ts';
 import { type NewBenchEntry, standingKey, standings } from './bench-entry.ts';
-import { dayBook } from './day-book.ts';
+import { dayBook, dayTotals } from './day-book.ts';
 import { keptBlocks, movedSince } from './kept-plan.ts';
 import { planTable } from './plan-csv.ts';
 import { pinEntry, replan, tryPin } from './replan.ts';
@@ -355,6 +355,12 @@ describe('reasons and effects', () => {
     );
     expect(book.byNoon.every(({ end }) => end <= 720)).toBe(true);
     expect(book.byEvening.every(({ end }) => end > 720 && end <= 1440)).toBe(true);
+    const totals = dayTotals(book, 0, ({ step }) => ({ name: step.name, start: '' }));
+    expect(totals.attended.value * 60).toBeCloseTo(book.attendedMin, 6);
+    expect(totals.unattended.value * 60).toBeCloseTo(book.unattendedMin, 6);
+    // Each line is a step, and the lines add up.
+    const lines = totals.attended.from[0]?.from.map(({ value }) => value) ?? [];
+    expect(lines.reduce((sum, value) => sum + value, 0)).toBeCloseTo(book.attendedMin, 6);
     expect(book.calls.every(({ attendedEnd, end }) => end > attendedEnd)).toBe(true);
     expect(planTable(plan, (id) => id, (id) => id)).toHaveLength(plan.blocks.length + 1); // prettier-ignore
   });

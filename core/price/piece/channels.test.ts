@@ -4,7 +4,7 @@ import { given } from '../../figure/figure.ts';
 import { evaluate } from '../../measure/read/arithmetic.ts';
 import type { PriceRule, SellingChannel } from '../../studio/selling.ts';
 import { workshopRates } from '../fixtures/workshop.ts';
-import { channelResult, costOfPiece, keepsOf } from './channels.ts';
+import { askedPrices, channelResult, costOfPiece, keepsOf, undercutsShops, volumePrices } from './channels.ts';
 
 const share = (value: number) => given('share', value, '', '');
 const { rule } = workshopRates.selling;
@@ -95,4 +95,27 @@ describe('earnings per bench hour', () => {
 test('do not exist for a piece without bench time', () => {
   const { labour } = costOfPiece({ column: { cost: piece.cost, lines: [] }, minutes: piece.minutes });
   expect([labour.value, labour.unit]).toEqual([0, 'GBP']);
+});
+
+test('the prices asked are those that were set, and those of the price rule before', () => {
+  const set = { wholesaleMinor: 6100, retailMinor: 12_500 } as Parameters<typeof askedPrices>[0];
+  expect(askedPrices(null, prices)).toBe(prices);
+  expect(askedPrices(set, prices).wholesale.value).toBe(6100);
+  expect(askedPrices(set, prices).retail.value).toBe(12_500);
+});
+
+test('a quantity break takes its share off the wholesale price, in whole pence', () => {
+  const [ten, fifty] = volumePrices(money('wholesale', 6005), [
+    { from: 10, off: share(0.05) },
+    { from: 50, off: share(0.1) },
+  ]);
+  // 60.05 × 0.95 = 57.0475; 60.05 × 0.9 = 54.045, a half penny rounds up.
+  expect([ten?.from, ten?.price.value, fifty?.price.value]).toEqual([10, 5705, 5405]);
+  expect(evaluate(ten?.price.how ?? '', () => undefined).value * 100).toBeCloseTo(5704.75, 6);
+});
+
+test('a retail price undercuts a shop from one minor unit below what the shop asks', () => {
+  const shopAsks = money('shop asks', 13_200);
+  expect(undercutsShops(13_199, { shopAsks })).toBe(true);
+  expect(undercutsShops(13_200, { shopAsks })).toBe(false);
 });

@@ -1,8 +1,10 @@
 // Sales channels: price, fees, commission and tax, net received, profit, and earnings per bench hour.
 import type { CostColumn } from '../../cost/column.ts';
 import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
-import type { PriceRule, SellingChannel } from '../../studio/selling.ts';
+import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
+import type { PriceRule, SellingChannel, VolumeBreak } from '../../studio/selling.ts';
 import { earningsPerHour } from '../methods/earnings-per-hour.ts';
+import type { Priced } from './standing.ts';
 
 /** Cost and bench time of a piece, whatever the channel. */
 export interface CostOfPiece {
@@ -118,4 +120,28 @@ export function costOfPiece({
   const { cost, lines } = column;
   const labour = lines.find(({ key }) => key === 'labour')?.each ?? given('bench time', 0, cost.unit, 'none entered');
   return { cost, labour, minutes };
+}
+
+/** The prices asked: as set, or by the price rule before one is set. */
+export function askedPrices(priced: Priced | null, byRule: AskedPrices): AskedPrices {
+  if (!priced) return byRule;
+  const { unit } = byRule.wholesale;
+  return {
+    wholesale: given('wholesale', priced.wholesaleMinor, unit, 'as set'),
+    retail: given('retail', priced.retailMinor, unit, 'as set'),
+  };
+}
+
+/** The wholesale price of each quantity break, in whole minor units. */
+export function volumePrices(wholesale: Figure, breaks: readonly VolumeBreak[]): { from: number; price: Figure }[] {
+  return breaks.map(({ from, off }) => {
+    const value = roundHalfAwayFromZero(wholesale.value * (1 - off.value));
+    const how = () => `${inSum(wholesale.value, wholesale.unit)} × (1 − ${inSum(off.value)})`;
+    return { from, price: computed(`from ${String(from)}`, value, wholesale.unit, how, [wholesale, off]) };
+  });
+}
+
+/** Whether the maker's own retail price is below what a shop asks that pays wholesale. Half a minor unit is rounding. */
+export function undercutsShops(retailMinor: number, { shopAsks }: { readonly shopAsks: Figure }): boolean {
+  return retailMinor < shopAsks.value - 0.5;
 }

@@ -1,6 +1,13 @@
 // Works back from a price: what minutes, grams or cost would give the target hourly rate.
 import { areConsumablesHourly, type CostColumn, type CostKey } from '../../cost/column.ts';
 import { computed, type Figure, inSum, totalOf } from '../../figure/figure.ts';
+import type { Fix } from '../../metal/fix.ts';
+import type { Piece } from '../../piece/piece.ts';
+import type { Rates } from '../../studio/rates.ts';
+import type { SellingChannel } from '../../studio/selling.ts';
+import { batchCurve } from './batch-curve.ts';
+import { channelResult, costOfPiece } from './channels.ts';
+import type { PieceCount } from './count-piece.ts';
 
 /** Cost of a piece split by what could be changed, minor units. */
 export interface PresentCost {
@@ -122,4 +129,25 @@ export function presentCost(
       [besides, minutes],
     ),
   };
+}
+
+/**
+ * The smallest usual batch above the present one that earns the target hourly rate at a price.
+ * @param price  asked of the customer, minor units
+ * @returns null when no usual batch does
+ */
+export function smallestPayingBatch(
+  piece: Piece,
+  { batchSize }: Pick<PieceCount, 'batchSize'>,
+  { channel, price, wage }: { readonly channel: SellingChannel; readonly price: Figure; readonly wage: Figure },
+  rates: Rates,
+  fix: Fix | null,
+): number | null {
+  const pays = (count: PieceCount) => {
+    const prices = { wholesale: price, retail: price };
+    const { received } = channelResult(channel, prices, costOfPiece(count), rates.selling.rule);
+    return mustBeTrue(presentCost(count, received, wage), wage).isTrue;
+  };
+  const larger = batchCurve(piece, rates, fix).filter((at) => at.batchSize > batchSize);
+  return larger.find(({ count }) => pays(count))?.batchSize ?? null;
 }

@@ -2,9 +2,8 @@
 // tomorrow.
 import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
-import { computed, type Figure, totalOf } from '../../../core/figure/figure.ts';
 import { clockOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
-import type { DayBook } from '../../../core/plan/studio/day-book.ts';
+import { type DayBook, dayTotals } from '../../../core/plan/studio/day-book.ts';
 import { bindingChain } from '../../../core/plan/studio/why.ts';
 import { CountTable } from '../../components/count-table.tsx';
 import { PlanSince } from '../../components/plan-since.tsx';
@@ -45,7 +44,7 @@ export function DayCount({ planned, day, book, tomorrow, batches }: DayCountProp
         );
       })}
       <h2 className="mt-6">The day comes to</h2>
-      <CountTable label="The day comes to" rows={dayRows(planned, book, nameOf)} />
+      <CountTable label="The day comes to" rows={dayRows(planned, day, book, nameOf)} />
       <PlanSince planned={planned} nameOf={nameOf} makerOf={makerOf} />
       <h2 className="mt-6">Tomorrow begins with</h2>
       <Tomorrow book={tomorrow} day={day + 1} makerOf={makerOf} nameOf={nameOf} />
@@ -86,30 +85,16 @@ function Promised({ planned: { plan, jobs }, nameOf }: { planned: Planned; nameO
   );
 }
 
-function dayRows({ plan }: Planned, book: DayBook, nameOf: (batch: string) => string) {
-  const lines = (of: 'hands' | 'alone'): Figure[] =>
-    book.blocks.flatMap((block) => {
-      const minutes = of === 'hands' ? sumOf(block.attended) : block.end - block.attendedEnd;
-      const name = `${nameOf(block.batch)}: ${block.step.name}`;
-      return minutes > 0 ? [computed(name, minutes, 'min', `planned ${momentInWords(plan, block.start)}`, [])] : [];
-    });
-  const hours = (label: string, minutes: number, of: 'hands' | 'alone') =>
-    computed(label, minutes / 60, 'h', `${String(Math.round(minutes))} ÷ 60`, [
-      totalOf('minutes of the steps that touch the day', 'min', lines(of)),
-    ]);
+function dayRows({ plan }: Planned, day: number, book: DayBook, nameOf: (batch: string) => string) {
+  const { attended, unattended } = dayTotals(book, day, (block) => ({
+    name: `${nameOf(block.batch)}: ${block.step.name}`,
+    start: momentInWords(plan, block.start),
+  }));
   return [
-    { key: 'hands', label: 'Hands', each: hours('hands', book.attendedMin, 'hands'), eachUnit: 'h' },
-    {
-      key: 'alone',
-      label: 'By itself meanwhile',
-      each: hours('by itself', book.unattendedMin, 'alone'),
-      eachUnit: 'h',
-    },
+    { key: 'attended', label: 'Bench time', each: attended, eachUnit: 'h' },
+    { key: 'unattended', label: 'Unattended', each: unattended, eachUnit: 'h' },
   ];
 }
-
-const sumOf = (stretches: readonly (readonly [number, number])[]) =>
-  stretches.reduce((sum, [from, to]) => sum + to - from, 0);
 
 interface TomorrowProps {
   readonly book: DayBook;

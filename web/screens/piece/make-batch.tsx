@@ -1,59 +1,18 @@
 // From a piece to a batch: quantity, due date, customer.
-import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
-import { dayAfter } from '../../../core/measure/days.ts';
+import { Link } from 'react-router';
 import { readCount } from '../../../core/measure/read/read-number.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { Choice } from '../../components/choice.tsx';
 import { ModalDialog } from '../../components/dialog.tsx';
 import { Field } from '../../components/field.tsx';
 import type { DocumentInHand } from '../../hooks/use-document.ts';
-import { rightNow } from '../../state/clock.ts';
-import { useAddBatchMutation } from '../../state/endpoints/batches.ts';
-import { documentEndpoints } from '../../state/endpoints/documents.ts';
-import { acceptDraft } from '../../state/finish-draft.ts';
-import { emptyBatch, lineOf } from '../../state/new-batch.ts';
-import { isUnsaved, problemOf } from '../../state/saving.ts';
-import { useAppDispatch } from '../../state/store.ts';
-
-const PROMISED_IN_DAYS = 14;
+import { useMakeBatch } from './use-make-batch.ts';
 
 export function MakeBatch({ inHand, onClose }: { inHand: DocumentInHand<Piece>; onClose: () => void }) {
-  const { body, name, open } = inHand;
-  const dispatch = useAppDispatch();
-  const navigate = useNavigate();
-  const [addBatch, { error }] = useAddBatchMutation();
-  const [quantity, setQuantity] = useState<string | null>(null);
-  const [due, setDue] = useState(() => dayAfter(rightNow().day, PROMISED_IN_DAYS));
-  const [customer, setCustomer] = useState('');
-  const [size, setSize] = useState(() => body.sizes.rows[0]?.id ?? '');
-  const [refusal, setRefusal] = useState('');
-  const hasDraft = open.stored.isDraft || isUnsaved(open);
-  const wanted = quantity ?? body.batchSize;
+  const { body, open } = inHand;
+  const { wanted, due, customer, size, refusal, hasDraft, set, make } = useMakeBatch(inHand);
   const reading = readCount(wanted);
-
-  const make = async () => {
-    setRefusal('');
-    const accepted = hasDraft ? await dispatch(acceptDraft(name)) : open.stored;
-    if (!accepted) {
-      setRefusal('The piece cannot be accepted yet. Put right what is marked on the left page first.');
-      return;
-    }
-    const added = await addBatch({
-      ...emptyBatch,
-      kind: customer.trim() ? 'order' : 'stock',
-      lines: [lineOf(open.key.id, accepted.revision, size, wanted)],
-      due,
-      customer,
-    });
-    if (!added.data) return;
-    await dispatch(
-      documentEndpoints.acceptDraft.initiate({ kind: 'batch', id: added.data.id, version: added.data.version }),
-    );
-    await navigate(`/batches/${added.data.id}`);
-  };
-
-  const sentence = refusal || (!reading.ok && reading.sentence) || problemOf(error)?.detail;
+  const sentence = refusal || (!reading.ok && reading.sentence);
   const description = hasDraft
     ? `Its draft is accepted as revision ${String(open.stored.revision + 1)} first.`
     : `From revision ${String(open.stored.revision)}.`;
@@ -80,7 +39,7 @@ export function MakeBatch({ inHand, onClose }: { inHand: DocumentInHand<Piece>; 
             className="num"
             problem={reading.ok ? undefined : reading.sentence}
             problemId="make-problem"
-            onChange={setQuantity}
+            onChange={(quantity) => set({ quantity })}
           />
         </span>
         {body.sizes.rows.length > 0 && (
@@ -91,7 +50,7 @@ export function MakeBatch({ inHand, onClose }: { inHand: DocumentInHand<Piece>; 
               value={size}
               options={body.sizes.rows.map(({ id, name: label }) => ({ value: id, label: label || 'unnamed' }))}
               label="Size to make"
-              onChange={setSize}
+              onChange={(chosen) => set({ size: chosen })}
             />
           </>
         )}
@@ -101,7 +60,7 @@ export function MakeBatch({ inHand, onClose }: { inHand: DocumentInHand<Piece>; 
           type="date"
           className="field field-open w-[11em]"
           value={due}
-          onChange={(event) => setDue(event.target.value)}
+          onChange={(event) => set({ due: event.target.value })}
         />
         <span>For</span>
         <Field
@@ -111,7 +70,7 @@ export function MakeBatch({ inHand, onClose }: { inHand: DocumentInHand<Piece>; 
           label="For whom"
           placeholder="a shop, a fair, stock"
           maxLength={120}
-          onChange={setCustomer}
+          onChange={(name) => set({ customer: name })}
         />
         <p id="make-problem" className="problem col-span-2" role="alert">
           {sentence}

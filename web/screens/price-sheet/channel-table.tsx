@@ -1,9 +1,8 @@
 // The profit of each sales channel, for one piece and for a bench hour.
 import { Fragment, useState } from 'react';
 import { given } from '../../../core/figure/figure.ts';
-import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { showFigure } from '../../../core/figure/show.ts';
-import { channelResult, type CostOfPiece } from '../../../core/price/piece/channels.ts';
+import { askedPrices, channelResult, type CostOfPiece, volumePrices } from '../../../core/price/piece/channels.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import type { Priced } from '../../../core/price/piece/standing.ts';
 import { Calculation } from '../../components/calculation.tsx';
@@ -21,10 +20,7 @@ export function ChannelTable({ count, cost, priced }: ChannelTableProps) {
   const { rates } = useBasis();
   const { selling, currency } = rates;
   const [opened, setOpened] = useState('');
-  const asked = {
-    wholesale: priced ? given('wholesale', priced.wholesaleMinor, currency, 'as set') : count.prices.wholesale,
-    retail: priced ? given('retail', priced.retailMinor, currency, 'as set') : count.prices.retail,
-  };
+  const asked = askedPrices(priced, count.prices);
   const results = selling.channels.map((channel) => channelResult(channel, asked, cost, selling.rule));
   if (results.length === 0) return null;
   return (
@@ -79,11 +75,8 @@ export function ChannelTable({ count, cost, priced }: ChannelTableProps) {
       </table>
       {selling.volumeBreaks.length > 0 && (
         <p className="aside mt-1">
-          {selling.volumeBreaks
-            .map(({ from, off }) => {
-              const value = roundHalfAwayFromZero(asked.wholesale.value * (1 - off.value));
-              return `from ${String(from)}: ${showFigure(given('', value, currency, ''))} each`;
-            })
+          {volumePrices(asked.wholesale, selling.volumeBreaks)
+            .map(({ from, price }) => `from ${String(from)}: ${showFigure(price)} each`)
             .join(', ')}
           {selling.leastOrderMinor > 0 &&
             `; least order ${showFigure(given('', selling.leastOrderMinor, currency, ''))}`}

@@ -1,6 +1,6 @@
 // The cost as a stacked bar; its lines are named beside it as in the table.
 import { cumsum, scaleLinear } from 'd3';
-import type { CostKey } from '../../../core/cost/column.ts';
+import { type CostShare, costShares } from '../../../core/cost/cost-shares.ts';
 import { showFigure, showValue } from '../../../core/figure/show.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import { costFills } from '../../components/cost-fills.ts';
@@ -10,10 +10,7 @@ const HEIGHT = 190;
 const BAR = 54;
 const LINE = 18;
 
-interface Placed {
-  readonly key: CostKey;
-  readonly name: string;
-  readonly amount: number;
+interface Placed extends CostShare {
   readonly top: number;
   readonly bottom: number;
   readonly middle: number;
@@ -21,15 +18,7 @@ interface Placed {
 
 export function CostBar({ count: { column } }: { count: PieceCount }) {
   const { cost } = column;
-  // Scrap value is taken off the metal.
-  const back = column.lines.find(({ key }) => key === 'scrap')?.each.value ?? 0;
-  const shares = column.lines.flatMap(({ key, each }) => {
-    if (key === 'scrap') return [];
-    const amount = key === 'metal' ? each.value + back : each.value;
-    return amount > 0
-      ? [{ key, amount, name: key === 'metal' && back < 0 ? 'Metal, less scrap' : costNames[key] }]
-      : [];
-  });
+  const shares = costShares(column);
   if (shares.length === 0) return null;
   const ends = cumsum(shares, ({ amount }) => amount);
   const y = scaleLinear([0, ends.at(-1) ?? 1], [0, HEIGHT]);
@@ -51,7 +40,7 @@ export function CostBar({ count: { column } }: { count: PieceCount }) {
         role="img"
         aria-label="Cost by what it is for"
       >
-        {lines.map(({ key, name, amount, top, bottom, middle }) => (
+        {lines.map(({ key, isNet, amount, top, bottom, middle }) => (
           <g key={key}>
             <rect
               x={0}
@@ -66,7 +55,7 @@ export function CostBar({ count: { column } }: { count: PieceCount }) {
               stroke="var(--rule)"
             />
             <text x={BAR + 24} y={middle + 5} fill="var(--ink)">
-              {name}
+              {isNet ? 'Metal, less scrap' : costNames[key]}
             </text>
             <text x={330} y={middle + 5} textAnchor="end" fill="var(--ink)" className="num">
               {showValue(amount, cost.unit)}

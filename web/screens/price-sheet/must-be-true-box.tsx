@@ -5,10 +5,9 @@ import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { showFigure, showValue } from '../../../core/figure/show.ts';
 import { readMoney } from '../../../core/measure/read/read-money.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
-import { batchCurve } from '../../../core/price/piece/batch-curve.ts';
-import { channelResult, type CostOfPiece, costOfPiece } from '../../../core/price/piece/channels.ts';
+import { channelResult, type CostOfPiece } from '../../../core/price/piece/channels.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
-import { mustBeTrue, presentCost } from '../../../core/price/piece/must-be-true.ts';
+import { mustBeTrue, presentCost, smallestPayingBatch } from '../../../core/price/piece/must-be-true.ts';
 import type { PriceRule, SellingChannel } from '../../../core/studio/selling.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
@@ -85,14 +84,7 @@ export function MustBeTrueBox({ piece, count, cost, basis, edit }: MustBeTrueBox
         <Answer
           {...{ count, wage, asked, channel, cost }}
           rule={selling.rule}
-          batches={() =>
-            batchCurve(piece, rates, fix).find(({ batchSize, count: at }) => {
-              if (batchSize <= count.batchSize) return false;
-              const of = costOfPiece(at);
-              const result = channelResult(channel, { wholesale: asked, retail: asked }, of, selling.rule);
-              return mustBeTrue(presentCost(at, result.received, wage), wage).isTrue;
-            })?.batchSize ?? null
-          }
+          batches={() => smallestPayingBatch(piece, count, { channel, price: asked, wage }, rates, fix)}
         />
       )}
     </section>

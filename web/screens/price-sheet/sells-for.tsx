@@ -4,6 +4,7 @@ import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { showFigure, showValue } from '../../../core/figure/show.ts';
 import { readMoney } from '../../../core/measure/read/read-money.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
+import { undercutsShops } from '../../../core/price/piece/channels.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import { type Priced, priceStanding } from '../../../core/price/piece/standing.ts';
 import { Field } from '../../components/field.tsx';
@@ -38,7 +39,6 @@ export function SellsFor({ id, piece: { sizes }, priced, count }: SellsForProps)
   };
   const standing = priceStanding(priced, count);
   const sentence = (!wholesale.ok && wholesale.sentence) || (!retail.ok && retail.sentence) || problemOf(error)?.detail;
-  const undercuts = now.retail < prices.shopAsks.value - 0.5;
   const field = (key: 'wholesale' | 'retail') => (
     <Field
       open
@@ -92,7 +92,7 @@ export function SellsFor({ id, piece: { sizes }, priced, count }: SellsForProps)
           {priced?.fixOn && ` at the fix of ${shortDay(priced.fixOn)}`}, it leaves {showFigure(standing.left)} today.
         </p>
       )}
-      {undercuts && (
+      {undercutsShops(now.retail, prices) && (
         <p className="note mt-2">
           A shop that makes its usual factor of the wholesale price asks {showFigure(prices.shopAsks)}: your own retail
           price would undercut it.

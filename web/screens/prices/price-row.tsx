@@ -1,18 +1,15 @@
 // One piece in the price book: its prices are edited in place, and stored with date and reason.
-import { memo, useCallback, useRef, useState } from 'react';
+import { memo } from 'react';
 import { Link } from 'react-router';
-import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { showValue } from '../../../core/figure/show.ts';
-import { readMoney } from '../../../core/measure/read/read-money.ts';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
 import { RowBody } from '../../components/row.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { shortDay } from '../../words/dates.ts';
 import type { BookPrice } from './use-price-lines.ts';
+import { type PriceKey, useRowPrices } from './use-row-prices.ts';
 import type { SetPrices } from './use-set-prices.ts';
-
-type PriceKey = 'wholesale' | 'retail';
 
 interface PriceRowProps {
   readonly book: BookPrice;
@@ -35,41 +32,13 @@ export function PriceRow({
 }: PriceRowProps) {
   const { rates } = useBasis();
   const { currency } = rates;
-  const [asked, setAsked] = useState<Partial<Record<PriceKey, string>>>({});
-  const [why, setWhy] = useState('');
-  const [refusal, setRefusal] = useState('');
-  const isKeeping = useRef(false);
   const money = (value: number) => ({ value, unit: currency });
   const plain = (minor: number) => showValue(minor, currency).replace(/,/g, '');
-
-  const keep = async (reason: string) => {
-    const [wholesale, retail] = [read('wholesale'), read('retail')];
-    if (!wholesale.ok) setRefusal(wholesale.sentence);
-    else if (!retail.ok) setRefusal(retail.sentence);
-    else await keepBoth(reason, roundHalfAwayFromZero(wholesale.value), roundHalfAwayFromZero(retail.value));
-  };
-  const keepBoth = async (reason: string, wholesaleMinor: number, retailMinor: number) => {
-    const prices = { wholesaleMinor, retailMinor };
-    if (prices.wholesaleMinor === line.wholesale && prices.retailMinor === line.retail) {
-      setAsked({});
-      setRefusal('');
-      return;
-    }
-    // Enter saves the price and moves to the next row; leaving a row saves it as well.
-    if (isKeeping.current) return;
-    isKeeping.current = true;
-    const refused = await setPrices('set', reason, [{ pieceId: piece.id, ...prices }]);
-    isKeeping.current = false;
-    setRefusal(refused);
-    if (refused) return;
-    setAsked({});
-    setWhy('');
-  };
-  const read = (key: PriceKey) => readMoney(asked[key] ?? plain(line[key]), currency);
-  const onWrite = useCallback(
-    (key: PriceKey, value: string) => setAsked((before) => ({ ...before, [key]: value })),
-    [],
-  );
+  const { asked, why, refusal, onWrite, onWhy, keep, leave } = useRowPrices(piece.id, line, {
+    currency,
+    plain,
+    setPrices,
+  });
   const field = (key: PriceKey) => (
     <PriceCell
       which={key}
@@ -90,10 +59,7 @@ export function PriceRow({
       }}
       onKeyDown={(event) => {
         if (event.key === 'Enter') void keep(why);
-        if (event.key === 'Escape') {
-          setAsked({});
-          setRefusal('');
-        }
+        if (event.key === 'Escape') leave();
       }}
     >
       <tr>
@@ -141,19 +107,12 @@ export function PriceRow({
                 value={why}
                 label={`${title}, why this price`}
                 placeholder="why this price"
-                onChange={setWhy}
+                onChange={onWhy}
               />
               <button type="button" className="link whitespace-nowrap" onClick={() => void keep(why)}>
                 Keep it
               </button>
-              <button
-                type="button"
-                className="link whitespace-nowrap"
-                onClick={() => {
-                  setAsked({});
-                  setRefusal('');
-                }}
-              >
+              <button type="button" className="link whitespace-nowrap" onClick={leave}>
                 Leave it
               </button>
             </span>

@@ -3,8 +3,6 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { isWanted } from '../../../core/piece/book-order.ts';
-import { Choice } from '../../components/choice.tsx';
-import { Field } from '../../components/field.tsx';
 import { SellingNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
@@ -17,18 +15,12 @@ import { FixProposals } from './fix-proposals.tsx';
 import { GroupChangeBox } from './group-change.tsx';
 import { MetalMoveBox } from './metal-move.tsx';
 import { PayScatter } from './pay-scatter.tsx';
+import { allPrices, passes, PriceFilters } from './price-filters.tsx';
 import { type PriceSort, type PriceSorting, PriceTable, sortedBy } from './price-table.tsx';
 import { type BookPrice, noMove, usePriceLines } from './use-price-lines.ts';
 import { useSetPrices } from './use-set-prices.ts';
 
 const NO_PIECES: readonly PieceDocument[] = [];
-
-const filters = [
-  { value: '', label: 'all of them' },
-  { value: 'failing', label: 'that no longer hold' },
-  { value: 'floor', label: 'under their floor' },
-  { value: 'poor', label: 'that pay less than the wage' },
-] as const;
 
 export function PricesScreen() {
   const { data } = useGetPiecesQuery();
@@ -37,21 +29,18 @@ export function PricesScreen() {
   const bodies = useMemo(() => pieces.map(({ accepted, body }) => accepted ?? body), [pieces]);
   const { valuations, isDone } = useValuations(bodies);
   const [move, moveSoon] = usePaced(noMove);
-  const [sold, setSold] = useState('');
+  const [wanted, setWanted] = useState(allPrices);
+  const { words, filter, sold } = wanted;
   const now = usePriceLines(pieces, valuations, noMove, sold);
   const moved = usePriceLines(pieces, valuations, move, sold);
   const scattered = useDebounced(moved);
-  const [words, setWords] = useState('');
-  const [filter, setFilter] = useState('');
   const [sorting, setSorting] = useState<PriceSorting>({ key: 'name', descending: false });
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const { setPrices, last } = useSetPrices(pieces);
   const shown = useMemo(() => {
-    const wanted = moved.filter(
-      (book) =>
-        isWanted(book.piece.body, { words, tag: '', collection: '' }) && passes(book, filter, rates.labour.value),
-    );
-    return sortedBy(wanted, sorting);
+    const isShown = (book: BookPrice) =>
+      isWanted(book.piece.body, { words, tag: '', collection: '' }) && passes(book, filter, rates.labour.value);
+    return sortedBy(moved.filter(isShown), sorting);
   }, [moved, words, filter, sorting, rates]);
 
   const onSort = (key: PriceSort) =>
@@ -89,33 +78,7 @@ export function PricesScreen() {
           )}
           {pieces.length > 0 && fix && (
             <>
-              <p className="chrome mt-2 flex flex-wrap items-baseline gap-x-5 text-[15px]">
-                <Field open value={words} label="Look for a piece" placeholder="look for" onChange={setWords} />
-                <span>
-                  showing{' '}
-                  <Choice value={filter} options={filters} label="Which prices are shown" onChange={setFilter} />
-                </span>
-                <span>
-                  margin and hour{' '}
-                  <Choice
-                    value={sold}
-                    options={[
-                      { value: '', label: 'at wholesale' },
-                      ...rates.selling.channels.map(({ id, name }) => ({ value: id, label: name })),
-                    ]}
-                    label="Sold how, for margin and hour"
-                    onChange={setSold}
-                  />
-                </span>
-                {last && (
-                  <span role="status">
-                    {last.says}{' '}
-                    <button type="button" className="link" onClick={() => void last.undo()}>
-                      Take it back
-                    </button>
-                  </span>
-                )}
-              </p>
+              <PriceFilters wanted={wanted} onWant={setWanted} last={last} />
               {chosen.size > 0 && (
                 <GroupChangeBox
                   chosen={now.filter(({ piece }) => chosen.has(piece.id))}
@@ -167,10 +130,4 @@ export function PricesScreen() {
       bottomLine={<span className="font-semibold">When metal moves</span>}
     />
   );
-}
-
-function passes({ line }: BookPrice, filter: string, wageMinor: number): boolean {
-  if (filter === 'failing') return !line.holds;
-  if (filter === 'floor') return line.isUnderFloor;
-  return filter !== 'poor' || (line.perHour !== null && line.perHour < wageMinor);
 }

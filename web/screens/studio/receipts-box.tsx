@@ -1,9 +1,7 @@
 // Metal received and what was paid for it, for studios that value metal at average or last cost.
 import { useState } from 'react';
-import { readMoney } from '../../../core/measure/read/read-money.ts';
-import { readGrams } from '../../../core/measure/read/read-number.ts';
 import { chargeForms } from '../../../core/metal/charge-form.ts';
-import { type NewReceipt, receiptProblems } from '../../../core/metal/receipt.ts';
+import { type NewReceipt, receiptPerGram, receiptProblems } from '../../../core/metal/receipt.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
@@ -76,8 +74,9 @@ export function ReceiptsBox() {
       {receipts.length > 0 && (
         <table className="rows" aria-label="Metal received">
           <tbody>
-            {receipts.slice(0, MOST_SHOWN).map(({ id, on, alloy, form, grams, paid, currency: in_, source }) => {
-              const [weight, money] = [readGrams(grams), readMoney(paid, in_)];
+            {receipts.slice(0, MOST_SHOWN).map((receipt) => {
+              const { id, on, alloy, form, grams, source } = receipt;
+              const perGram = receiptPerGram(receipt);
               return (
                 <tr key={id} className="border-b border-hair" title={source}>
                   <td className="first num whitespace-nowrap">{shortDay(on)}</td>
@@ -85,11 +84,7 @@ export function ReceiptsBox() {
                     {alloys.get(alloy)?.name ?? alloy}, {formNames[form]}
                   </td>
                   <td className="end num">{grams}</td>
-                  <td className="end">
-                    {weight.ok && money.ok && weight.value > 0 && (
-                      <Num figure={{ value: money.value / weight.value, unit: `${in_}/g` }} />
-                    )}
-                  </td>
+                  <td className="end">{perGram && <Num figure={perGram} />}</td>
                 </tr>
               );
             })}

@@ -1,30 +1,21 @@
 // One part: its stock, length, quantity and weight.
 import { memo, useState } from 'react';
-import { type BlankRule, blankRuleOf, blankRulesOf } from '../../../../core/blank/blank.ts';
 import type { Remark } from '../../../../core/piece/checks/bench-check.ts';
 import type { PartComputation } from '../../../../core/piece/compute-part.ts';
-import { blankInWords } from '../../../../core/piece/cut-words.ts';
 import type { Part } from '../../../../core/piece/part.ts';
 import type { MakeOrBuy } from '../../../../core/price/piece/make-or-buy.ts';
-import type { SectionForm } from '../../../../core/stock/section.ts';
-import { type PartSection } from '../../../../core/stock/typed-section.ts';
-import { formNames } from '../../../../core/stock/words.ts';
-import { alloyOptions } from '../../../components/alloy-options.ts';
-import { BlankStrip, longestSideMm } from '../../../components/blank-strip.tsx';
 import type { Option } from '../../../components/choice.tsx';
-import { Choice } from '../../../components/choice.tsx';
 import { EditableRow } from '../../../components/editable-row.tsx';
 import { Field } from '../../../components/field.tsx';
 import { Num } from '../../../components/num.tsx';
-import { SectionFields, sectionFor } from '../../../components/section-fields.tsx';
 import { SectionGlyph } from '../../../components/section-glyph.tsx';
 import { useBasis } from '../../../hooks/use-basis.ts';
 import type { SetFields, SetRow } from '../../../hooks/use-editable-rows.ts';
 import { useRowProblems } from '../../../hooks/use-row-problems.ts';
-import { gaugeInWords } from '../../../words/stock-words.ts';
 import { addGroup, addStone, useEditPiece } from '../piece-context.ts';
-import { BlankFields, blankFor } from './blank-fields.tsx';
+import { BlankCell } from './blank-cell.tsx';
 import { PartMore } from './part-more.tsx';
+import { StockCell } from './stock-cell.tsx';
 
 interface PartRowProps {
   readonly part: Part;
@@ -58,7 +49,7 @@ export const PartRow = memo(function PartRow({
   onMove,
   onRemove,
 }: PartRowProps) {
-  const { rates, studio } = useBasis();
+  const { studio } = useBasis();
   const edit = useEditPiece();
   const [more, setMore] = useState(false);
   const own = computation?.problems.map(({ path, sentence }) => [path, sentence]) ?? [];
@@ -121,97 +112,11 @@ export const PartRow = memo(function PartRow({
       remarks={remarks}
       edit={edit}
     >
-      <td role="cell">
-        <Choice
-          value={part.alloy}
-          options={alloyOptions(rates.alloys, part.alloy)}
-          label={`${name}, metal`}
-          column="alloy"
-          onChange={(value) => set('alloy', (changed) => void (changed.alloy = value))}
-          {...problems.at('alloy')}
-        />
-        <div className="flex flex-wrap items-baseline gap-x-2 text-[14px]">
-          <Choice
-            small
-            value={part.section.form}
-            options={formOptions}
-            label={`${name}, section`}
-            onChange={(value) =>
-              set('section', (changed) => {
-                changed.section = sectionFor(value as SectionForm, part.section);
-                changed.blank = blankFor(part.blank, value as SectionForm);
-              })
-            }
-          />
-          <SectionFields
-            name={name}
-            section={part.section}
-            alloy={computation.alloy}
-            units={studio.units}
-            problems={problems}
-            set={set}
-          />
-          {computation.section && (
-            <span className="aside whitespace-nowrap">{otherSize(part.section, computation)}</span>
-          )}
-        </div>
-      </td>
-      <td role="cell">
-        <div className="flex flex-wrap items-baseline gap-x-2">
-          <Choice
-            value={part.blank.rule}
-            options={ruleOptions(part.section.form, part.blank.rule)}
-            label={`${name}, how it is cut`}
-            onChange={(value) =>
-              set(
-                'blank',
-                (changed) => void (changed.blank = blankFor(part.blank, part.section.form, value as BlankRule)),
-              )
-            }
-            {...problems.at('blank.rule')}
-          />
-          <BlankFields
-            name={name}
-            blank={part.blank}
-            section={part.section}
-            units={studio.units}
-            stones={stones}
-            onNewStone={() => edit('', (piece) => addStone(piece, index))}
-            problems={problems}
-            set={set}
-          />
-        </div>
-        <div className="flex flex-wrap items-baseline gap-x-2 text-[14px] text-soft">
-          {computation.cut && (
-            <span className="num">
-              cut {blankInWords(computation.cut, studio.units)}
-              {blanksEach(part, computation)}
-            </span>
-          )}
-          <span className="whitespace-nowrap">
-            trim{' '}
-            <Field
-              small
-              value={part.trim}
-              label={`${name}, trim`}
-              unit={studio.units === 'mm' ? 'mm' : 'in'}
-              placeholder="0"
-              column="trim"
-              onChange={(value) => set('trim', (changed) => void (changed.trim = value))}
-              {...problems.at('trim')}
-            />
-          </span>
-        </div>
-        {computation.cut && computation.section && computation.alloy && (
-          <BlankStrip
-            cut={computation.cut}
-            section={computation.section}
-            alloy={computation.alloy}
-            longestMm={Math.max(FULL_STRIP_MM, longestSideMm(computation.cut))}
-            width={STRIP_PX}
-          />
-        )}
-      </td>
+      <StockCell {...{ part, name, computation, problems, set }} />
+      <BlankCell
+        {...{ part, name, computation, problems, set, stones }}
+        onNewStone={() => edit('', (piece) => addStone(piece, index))}
+      />
       <td role="cell" className="end">
         <Field
           end
@@ -229,10 +134,6 @@ export const PartRow = memo(function PartRow({
   );
 });
 
-/** A blank up to this length is drawn 1 px a mm; a longer one is drawn to fit. */
-const FULL_STRIP_MM = 180;
-const STRIP_PX = 180;
-
 // The usual case shows nothing; a difference is readable without opening the details.
 function extrasInWords(part: Part, groups: readonly Option[]): string {
   const group = part.group && groups.find(({ value }) => value === part.group)?.label;
@@ -246,28 +147,4 @@ function extrasInWords(part: Part, groups: readonly Option[]): string {
   ]
     .filter(Boolean)
     .join(', ');
-}
-
-// A chain is many links, a twist several strands.
-function blanksEach(part: Part, { count }: PartComputation): string {
-  return part.count.trim() !== String(count) && count > 1 ? ` × ${String(count)}` : '';
-}
-
-// What was typed stays; beside it stands the other name of the same thickness.
-function otherSize(typed: PartSection, { section, alloy }: PartComputation): string {
-  if (!section) return '';
-  const text = Object.values(typed).join(' ');
-  return gaugeInWords(section, alloy, { mm: !text.includes('mm'), gauge: !/ga|#/i.test(text) });
-}
-
-const formOptions = (Object.keys(formNames) as SectionForm[]).map((value) => ({
-  value,
-  label: formNames[value],
-}));
-
-// A rule that no longer fits the stock stays in the list until another is chosen, so that nothing changes unnoticed.
-function ruleOptions(form: SectionForm, chosen: BlankRule) {
-  const fitting = blankRulesOf(form);
-  const rules = fitting.includes(chosen) ? fitting : [...fitting, chosen];
-  return rules.map((value) => ({ value, label: blankRuleOf(value).name }));
 }

@@ -1,0 +1,81 @@
+// Which prices the book shows, and the sales channel that margin and hour are for.
+import { Choice } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import type { BookPrice } from './use-price-lines.ts';
+import type { LastChange } from './use-set-prices.ts';
+
+export interface WantedPrices {
+  readonly words: string;
+  /** One of the filters; '' for all. */
+  readonly filter: string;
+  /** Id of a sales channel; '' for wholesale. */
+  readonly sold: string;
+}
+
+export const allPrices: WantedPrices = { words: '', filter: '', sold: '' };
+
+const filters = [
+  { value: '', label: 'all of them' },
+  { value: 'failing', label: 'that no longer hold' },
+  { value: 'floor', label: 'under their floor' },
+  { value: 'poor', label: 'that pay less than the wage' },
+] as const;
+
+interface PriceFiltersProps {
+  readonly wanted: WantedPrices;
+  readonly onWant: (wanted: WantedPrices) => void;
+  /** The last change, which can be undone. */
+  readonly last: LastChange | null;
+}
+
+export function PriceFilters({ wanted, onWant, last }: PriceFiltersProps) {
+  const { rates } = useBasis();
+  return (
+    <p className="chrome mt-2 flex flex-wrap items-baseline gap-x-5 text-[15px]">
+      <Field
+        open
+        value={wanted.words}
+        label="Look for a piece"
+        placeholder="look for"
+        onChange={(words) => onWant({ ...wanted, words })}
+      />
+      <span>
+        showing{' '}
+        <Choice
+          value={wanted.filter}
+          options={filters}
+          label="Which prices are shown"
+          onChange={(filter) => onWant({ ...wanted, filter })}
+        />
+      </span>
+      <span>
+        margin and hour{' '}
+        <Choice
+          value={wanted.sold}
+          options={[
+            { value: '', label: 'at wholesale' },
+            ...rates.selling.channels.map(({ id, name }) => ({ value: id, label: name })),
+          ]}
+          label="Sold how, for margin and hour"
+          onChange={(sold) => onWant({ ...wanted, sold })}
+        />
+      </span>
+      {last && (
+        <span role="status">
+          {last.says}{' '}
+          <button type="button" className="link" onClick={() => void last.undo()}>
+            Take it back
+          </button>
+        </span>
+      )}
+    </p>
+  );
+}
+
+/** Whether a price passes a filter. @param wageMinor  the wage an hour, minor units */
+export function passes({ line }: BookPrice, filter: string, wageMinor: number): boolean {
+  if (filter === 'failing') return !line.holds;
+  if (filter === 'floor') return line.isUnderFloor;
+  return filter !== 'poor' || (line.perHour !== null && line.perHour < wageMinor);
+}
