@@ -1,4 +1,5 @@
 // Wires the server: the API, its documentation, and the built pages.
+import { setStudioFormat } from '../core/format/studio-format.ts';
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import helmet from '@fastify/helmet';
@@ -47,6 +48,12 @@ export async function createApp(
   // a long list. The response schemas stand in the documentation, and the tests read answers through them.
   app.setSerializerCompiler(() => (answer) => JSON.stringify(answer));
   app.setErrorHandler(answerError);
+  // Papers and sentences show numbers and days as the studio's country writes them.
+  app.addHook('onRequest', (_request, _reply, done) => {
+    const [studio] = stores.studio.list();
+    if (studio) setStudioFormat((studio.accepted ?? studio.body).country);
+    done();
+  });
   sayWhereJsonBreaks(app);
   refuseStrangers(app);
   await app.register(helmet, {

@@ -1,4 +1,5 @@
 // The noon command: JSON out on standard output; errors in one line on standard error, with exit 2.
+import { setStudioFormat } from '../core/format/studio-format.ts';
 import { existsSync, readFileSync } from 'node:fs';
 import { homedir } from 'node:os';
 import { dirname, join } from 'node:path';
@@ -155,6 +156,7 @@ function basisOfLedger(): AskBasis & { readonly country: string; readonly rates:
     const stores = openStores(ledger);
     const [studio] = stores.studio.list();
     const settings = studio && (studio.accepted ?? studio.body);
+    if (settings) setStudioFormat(settings.country);
     const rates = settings ? withReceipts(readRates(settings, studio.revision), stores.receipts.list()) : null;
     return {
       rates,

@@ -1,4 +1,5 @@
 // A figure is a number with its calculation: the sum that made it, its inputs, and their sources.
+import { inStudioDecimals } from '../format/numbers.ts';
 
 /**
  * Units of figures. Money is in minor units (pence, cents) under its ISO 4217 code: `GBP`, `GBP/g`, `GBP/h`. Until it
@@ -121,7 +122,7 @@ function sumOf(lines: readonly Figure[]): string {
  */
 export function inSum(value: number, unit: Unit = ''): string {
   const text = isMoney(unit) ? majorText(value, minorDigits(currencyOf(unit))) : String(Number(value.toPrecision(5)));
-  return text.startsWith('-') ? `−${text.slice(1)}` : text;
+  return inStudioDecimals(text.startsWith('-') ? `−${text.slice(1)}` : text);
 }
 
 // Money has at least as many places as its coins: 0.20, not 0.2.

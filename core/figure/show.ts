@@ -1,4 +1,6 @@
 // Rounding for display: one rule a unit, so that columns align and a figure reads the same everywhere.
+import { showNumber } from '../format/numbers.ts';
+import { studioFormat } from '../format/studio-format.ts';
 import { currencyOf, type Figure, inSum, isMoney, minorDigits, type Unit } from './figure.ts';
 
 const decimalsByUnit: Readonly<Record<string, number>> = {
@@ -15,17 +17,25 @@ const decimalsByUnit: Readonly<Record<string, number>> = {
   '%': 1,
 };
 
-/** A value without its unit, rounded for display, with a true minus sign and thousands separators: `1,204.50`. */
+/** A value without its unit, rounded for display, in the studio's format: `1,204.50`. */
 export function showValue(value: number, unit: Unit): string {
   if (isMoney(unit)) return showMoney(value, unit);
-  const decimals = decimalsByUnit[unit];
+  const decimals = unit === 'g' ? gramPlaces(value) : decimalsByUnit[unit];
   // The second decimal tells wires and sheets apart; lengths need only one.
   const places = unit === 'mm' && Math.abs(value) < 10 ? 2 : decimals;
-  return places === undefined ? grouped(value, 0, 4) : grouped(value, places, places);
+  return places === undefined ? showNumber(value, 0, 4) : showNumber(value, places, places);
 }
 
-/** A figure as text: `12.14 g`, `38.0 min`, `GBP 35.26`. */
+// A tenth of a gram and more is weighed to 0.01 g; less keeps two significant digits, down to a microgram.
+function gramPlaces(grams: number): number {
+  const size = Math.abs(grams);
+  return size === 0 || size >= 0.1 ? 2 : Math.min(6, 1 - Math.floor(Math.log10(size)));
+}
+
+/** A figure as text: `12.14 g`, `38.0 min`, `GBP 35.26`; less than 10 mg in milligrams: `3.75 mg`. */
 export function showFigure(figure: Figure): string {
+  const { value: grams, unit } = figure;
+  if (unit === 'g' && grams !== 0 && Math.abs(grams) < 0.01) return `${showNumber(grams * 1000, 0, 3)} mg`;
   const value = showValue(figure.value, figure.unit);
   if (!isMoney(figure.unit)) return figure.unit ? `${value} ${figure.unit}` : value;
   const [currency, per] = figure.unit.split('/');
@@ -47,17 +57,16 @@ export function showHours(minutes: number): string {
     : `${String(Math.floor(whole / 60))} h ${String(whole % 60).padStart(2, '0')}`;
 }
 
+/** A price with its currency sign, as on a price tag: `£1,290.00`, `1.290,00 €`. @param minor  minor units */
+export function showPrice(minor: number, currency: string): string {
+  const { local } = studioFormat();
+  const format = new Intl.NumberFormat(local, { style: 'currency', currency, currencyDisplay: 'narrowSymbol' });
+  return format.format(minor / 10 ** minorDigits(currency)).replace(/\u202f/g, '\u00a0');
+}
+
 function showMoney(minor: number, unit: Unit): string {
   const digits = minorDigits(currencyOf(unit));
   // A price per gram is shown to tenths of a penny, an hourly rate is not.
   const places = unit.endsWith('/g') ? digits + 2 : digits;
-  return grouped(minor / 10 ** digits, places, places);
-}
-
-function grouped(value: number, least: number, most: number): string {
-  const [whole = '', rest = ''] = Math.abs(value).toFixed(most).split('.');
-  let fraction = rest;
-  while (fraction.length > least && fraction.endsWith('0')) fraction = fraction.slice(0, -1);
-  const text = whole.replace(/\B(?=(\d{3})+$)/g, ',') + (fraction ? `.${fraction}` : '');
-  return value < 0 && /[1-9]/.test(text) ? `−${text}` : text;
+  return showNumber(minor / 10 ** digits, places, places);
 }

@@ -1,4 +1,5 @@
 // Ring size scales. Each is a straight line, so sizes between the marks are valid.
+import { showNumber } from '../format/numbers.ts';
 import { MM_PER_INCH } from './length-units.ts';
 import { readLength } from './read/read-length.ts';
 import { readPlain } from './read/read-number.ts';
@@ -101,7 +102,7 @@ export function readRingSize(text: string, system: RingSizeSystem): Reading {
   const insideMm = ringInsideMm(system, size.value);
   if (insideMm < 9 || insideMm > 30) {
     return unread(
-      `Size ${text.trim()} is ${insideMm.toFixed(1)} mm inside, which fits no finger. Check the scale beside it.`,
+      `Size ${text.trim()} is ${showNumber(insideMm, 1)} mm inside, which fits no finger. Check the scale beside it.`,
     );
   }
   return read(insideMm, `size ${text.trim()}, ${ringSizeSources[system]}`);

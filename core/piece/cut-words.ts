@@ -1,4 +1,5 @@
 // Cuts in words, in the units the maker thinks in.
+import { showNumber } from '../format/numbers.ts';
 import type { Cut } from '../blank/cut.ts';
 import type { Outline } from '../geometry/outline.ts';
 import { MM_PER_INCH } from '../measure/length-units.ts';
@@ -9,7 +10,7 @@ export type Units = Studio['units'];
 
 /** A length for display: `106.8 mm` or `4.205 in`. */
 export function lengthInWords(mm: number, units: Units, decimals = mm < 10 ? 2 : 1): string {
-  return units === 'mm' ? `${mm.toFixed(decimals)} mm` : `${(mm / MM_PER_INCH).toFixed(3)} in`;
+  return units === 'mm' ? `${showNumber(mm, decimals)} mm` : `${showNumber(mm / MM_PER_INCH, 3)} in`;
 }
 
 /** A cut in words: `110.2 mm`, `disc 35.0 mm`, `4.0 × 23.0 mm`. */
@@ -26,7 +27,7 @@ export function blankInWords(blank: Cut, units: Units): string {
         ? `${outlineNames[blank.outline.shape]} ${pair(blank.sizes[0]?.value ?? 0, blank.sizes[1]?.value ?? 0, units)}`
         : `outline with ${String(blank.outline.shape === 'polygon' ? blank.outline.points.length : 0)} corners`;
     case 'weight':
-      return `${blank.grams.value.toFixed(2)} g`;
+      return `${showNumber(blank.grams.value, 2)} g`;
     case 'rectangle':
       return pair(blank.width.value, blank.length.value, units);
   }

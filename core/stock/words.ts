@@ -1,4 +1,5 @@
 // Stock in words.
+import { showNumber } from '../format/numbers.ts';
 import { gaugedMm } from './gauged.ts';
 import type { Section, SectionForm } from './section.ts';
 
@@ -26,18 +27,18 @@ export function sectionInWords(section: Section): string {
       return name;
     case 'strip':
     case 'patterned':
-      return `${name} ${section.widthMm.toFixed(1)} × ${section.thicknessMm.toFixed(2)} mm`;
+      return `${name} ${showNumber(section.widthMm, 1)} × ${showNumber(section.thicknessMm, 2)} mm`;
     case 'half-round':
     case 'd':
     case 'triangle':
     case 'oval':
-      return `${name} ${section.widthMm.toFixed(2)} × ${section.heightMm.toFixed(2)} mm`;
+      return `${name} ${showNumber(section.widthMm, 2)} × ${showNumber(section.heightMm, 2)} mm`;
     case 'tube':
     case 'square-tube':
-      return `${name} ${section.outsideMm.toFixed(1)} mm, wall ${section.wallMm.toFixed(2)}`;
+      return `${name} ${showNumber(section.outsideMm, 1)} mm, wall ${showNumber(section.wallMm, 2)}`;
     case 'round':
     case 'square':
     case 'sheet':
-      return `${name} ${gaugedMm(section).toFixed(2)} mm`;
+      return `${name} ${showNumber(gaugedMm(section), 2)} mm`;
   }
 }

@@ -1,6 +1,6 @@
 // Price tags and labels on a sheet with a layout in millimetres, each with its code as bars or a square.
 import type { LabelLayout } from '../../contract/sheets.ts';
-import { minorDigits } from '../../core/figure/figure.ts';
+import { showPrice } from '../../core/figure/show.ts';
 import type { LineSheetItem } from '../../core/price/book/line-sheet.ts';
 import { codePicture } from './barcode-image.ts';
 import { pdfOf, POINTS_PER_MM } from './pdf.ts';
@@ -22,17 +22,11 @@ export function labelsOf(items: readonly LineSheetItem[], currency: string, copi
       const label = {
         code,
         name: size.name ? `${name}, ${size.name}` : name,
-        price: priceOnTag(size.retail, currency),
+        price: showPrice(size.retail, currency),
       };
       return Array.from({ length: copies }, () => label);
     }),
   );
-}
-
-// As on a price tag: £290.00.
-function priceOnTag(minor: number, currency: string): string {
-  const format = new Intl.NumberFormat('en', { style: 'currency', currency, currencyDisplay: 'narrowSymbol' });
-  return format.format(minor / 10 ** minorDigits(currency));
 }
 
 /** Draws labels in the places of a layout. @returns a PDF */

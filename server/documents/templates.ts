@@ -1,4 +1,5 @@
 // Cut templates at true scale, with a ruler and the frame of a bank card to check the printer.
+import { showNumber } from '../../core/format/numbers.ts';
 import { laidOut, roomOf, type Template } from '../../core/batch/templates/templates.ts';
 import { type Paper, type Pdf, pdfOf, POINTS_PER_MM } from './pdf.ts';
 
@@ -81,8 +82,8 @@ function draw(pdf: Pdf, template: Template, x: number, y: number, width: number)
     // A strip longer than the paper is drawn in pieces, end to end.
     const shown = Math.min(template.lengthMm, width);
     pdf.rect(pt(x), pt(y), pt(shown), pt(5)).stroke();
-    const more = template.lengthMm > width ? `; ${shown.toFixed(1)} mm of it, the rest beyond the paper` : '';
-    label(pdf, `${template.label}: ${template.lengthMm.toFixed(2)} mm${more}`, x, y + height - 5);
+    const more = template.lengthMm > width ? `; ${showNumber(shown, 1)} mm of it, the rest beyond the paper` : '';
+    label(pdf, `${template.label}: ${showNumber(template.lengthMm, 2)} mm${more}`, x, y + height - 5);
     return;
   }
   if (template.kind === 'disc') {
@@ -90,7 +91,7 @@ function draw(pdf: Pdf, template: Template, x: number, y: number, width: number)
     pdf.circle(pt(x + r), pt(y + r), pt(r)).stroke();
     if (template.holeMm > 0) pdf.circle(pt(x + r), pt(y + r), pt(template.holeMm / 2)).stroke();
     pdf.circle(pt(x + r), pt(y + r), 0.5).fill();
-    label(pdf, `${template.label}: ${template.diameterMm.toFixed(2)} mm across`, x, y + height - 5);
+    label(pdf, `${template.label}: ${showNumber(template.diameterMm, 2)} mm across`, x, y + height - 5);
     return;
   }
   const top = Math.max(...template.points.map(([, py]) => py));

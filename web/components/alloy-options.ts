@@ -15,9 +15,9 @@ export const alloyOptions = weakMapMemoize(
   (alloys: ReadonlyMap<string, Alloy>, chosen: string): readonly OptionGroup[] => {
     const groups = new Map<string, Option[]>();
     const add = (group: string, option: Option) => groups.set(group, [...(groups.get(group) ?? []), option]);
-    if (!alloys.has(chosen)) add('no longer in the book', { value: chosen, label: 'a metal no longer in the book' });
+    if (!alloys.has(chosen)) add('deleted alloy', { value: chosen, label: 'deleted alloy' });
     for (const alloy of alloys.values()) {
-      if (!builtInIds.has(alloy.id)) add('our own', { value: alloy.id, label: alloy.name });
+      if (!builtInIds.has(alloy.id)) add('own alloys', { value: alloy.id, label: alloy.name });
     }
     for (const alloy of builtInAlloys) add(alloy.family.replace('-', ' '), { value: alloy.id, label: alloy.name });
     return [...groups].map(([group, options]) => ({ group, options }));

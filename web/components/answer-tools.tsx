@@ -71,12 +71,12 @@ function TakeInto({ line, answer, onDone }: AnswerToolsProps) {
   return (
     <select
       className="field field-choice text-act"
-      aria-label="Take it into a piece as a part"
+      aria-label="Add it to a piece as a part"
       value=""
       onChange={(event) => void take(event.target.value)}
     >
-      <option value="">Take into a piece…</option>
-      <option value="new">a new piece</option>
+      <option value="">Add to a piece…</option>
+      <option value="new">New piece</option>
       {pieces.map(({ id, body }) => (
         <option key={id} value={id}>
           {body.name.trim() || 'Unnamed piece'}

@@ -23,7 +23,7 @@ export function AnswerView({ answer, onAsk }: AnswerViewProps) {
       {note && <p className="aside mt-2">{note}</p>}
       {assumptions.length > 0 && (
         <p className="mt-2 flex flex-wrap items-baseline gap-x-3 gap-y-1 text-[14px]">
-          <span className="text-soft">taken for granted:</span>
+          <span className="text-soft">assumed:</span>
           {assumptions.map((assumption) => (
             <Assumed key={assumption.says} assumption={assumption} onAsk={onAsk} />
           ))}
@@ -31,7 +31,7 @@ export function AnswerView({ answer, onAsk }: AnswerViewProps) {
       )}
       <Corrections corrections={corrections} onAsk={onAsk} />
       {ignored.length > 0 && (
-        <p className="mt-2 text-[14px] text-warn">Had no part in it: {ignored.map((word) => `“${word}”`).join(', ')}</p>
+        <p className="mt-2 text-[14px] text-warn">Ignored: {ignored.map((word) => `“${word}”`).join(', ')}</p>
       )}
     </div>
   );
@@ -45,7 +45,7 @@ function AnswerLine({ figure, main }: { figure: Figure; main: boolean }) {
         type="button"
         className="figure flex! items-baseline justify-between gap-4 text-left!"
         aria-expanded={open}
-        aria-label={`${figure.label}, ${showExactly(figure)}: working`}
+        aria-label={`${figure.label}, ${showExactly(figure)}: show calculation`}
         onClick={() => setOpen(!open)}
         onKeyDown={(event) => {
           if (event.key !== 'Escape' || !open) return;
@@ -69,7 +69,7 @@ function Assumed({ assumption: { says, choices }, onAsk }: { assumption: Assumpt
   return (
     <select
       className="field field-choice"
-      aria-label={`${says}, taken for granted: choose another`}
+      aria-label={`${says}, assumed: choose another`}
       value=""
       onChange={(event) => onAsk(event.target.value)}
     >
@@ -86,9 +86,9 @@ function Assumed({ assumption: { says, choices }, onAsk }: { assumption: Assumpt
 function Corrections({ corrections, onAsk }: { corrections: readonly Correction[]; onAsk: (line: string) => void }) {
   return corrections.map(({ word, meant, line }) => (
     <p key={word} className="mt-2 text-[14px]">
-      “{word}” is not known.{' '}
+      “{word}” is not a known word.{' '}
       <button type="button" className="link" onClick={() => onAsk(line)}>
-        Read it as {meant}
+        Read as {meant}
       </button>
     </p>
   ));
@@ -99,7 +99,7 @@ function Sentence({ answer, onAsk }: { answer: NotUnderstood; onAsk: (line: stri
     <div className="text-[15px]">
       <p>{answer.sentence}</p>
       {answer.understood.length > 0 && <p className="aside mt-1">Understood: {answer.understood.join(', ')}</p>}
-      {answer.unknown.length > 0 && <p className="aside mt-1">Not known: {answer.unknown.join(', ')}</p>}
+      {answer.unknown.length > 0 && <p className="aside mt-1">Not understood: {answer.unknown.join(', ')}</p>}
       <Corrections corrections={answer.corrections} onAsk={onAsk} />
       <ul className="mt-2">
         {answer.nearest.map((line) => (

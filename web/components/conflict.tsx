@@ -14,13 +14,13 @@ export function Conflict({ name, open, what }: { name: string; open: OpenDocumen
     <ModalDialog
       wide
       open
-      title={`This ${what} was changed elsewhere`}
-      description="Another page or device changed it since you opened it. Both are kept until you choose."
+      title={`This ${what} was edited elsewhere`}
+      description="It was edited in another window or on another device. Choose which version to keep."
       onClose={() => undefined}
     >
       <div className="mt-4 max-h-[44vh] overflow-y-auto">
         <table className="rows">
-          <TableHeader of={['where they differ', 'yours, on this page', 'theirs, in the ledger']} />
+          <TableHeader of={['difference', 'your version', 'saved version']} />
           {differences(open.body, conflict.body).map(({ where, mine, theirs }) => (
             <tbody key={where}>
               <tr>
@@ -34,10 +34,10 @@ export function Conflict({ name, open, what }: { name: string; open: OpenDocumen
       </div>
       <div className="mt-5 flex justify-end gap-3">
         <button type="button" className="button button-quiet" onClick={() => keep('theirs')}>
-          Take theirs
+          Use the saved version
         </button>
         <button type="button" className="button" onClick={() => keep('mine')}>
-          Keep mine
+          Keep my version
         </button>
       </div>
     </ModalDialog>

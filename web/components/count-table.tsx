@@ -42,7 +42,7 @@ export function CountTable({
         <thead>
           <tr>
             <th>
-              <span className="sr-only">what</span>
+              <span className="sr-only">line</span>
             </th>
             <th scope="col">{heads[0]}</th>
             <th scope="col">{heads[1]}</th>
@@ -103,7 +103,7 @@ const Line = memo(function Line({ row, opened: which, onOpen }: LineProps) {
         className="figure"
         aria-expanded={which === column}
         aria-controls={id}
-        aria-label={`${row.name ?? textOf(row.label)}, ${column === 'takes' ? 'what it takes' : 'what it comes to'}: working`}
+        aria-label={`${row.name ?? textOf(row.label)}, ${column === 'takes' ? 'quantity' : 'amount'}: show calculation`}
         onClick={() => onOpen(which === column ? '' : key)}
       >
         <Num figure={figure} />

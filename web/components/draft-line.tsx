@@ -51,13 +51,13 @@ export function DraftLine({ name, open, problems, inTheWay, children }: DraftLin
         >
           {inTheWay ??
             (problems > 0
-              ? `${String(problems)} to put right before it can be accepted`
-              : `Accept as revision ${String(stored.revision + 1)}`)}
+              ? `${String(problems)} to fix before this version can be saved`
+              : `Save as version ${String(stored.revision + 1)}`)}
         </button>
       )}
       {isDraft && stored.revision > 0 && (
         <button type="button" className="link" onClick={() => void dispatch(dropDraft(name))}>
-          Back to revision {stored.revision}
+          Discard changes, back to version {stored.revision}
         </button>
       )}
       {children}
@@ -69,10 +69,10 @@ export function DraftLine({ name, open, problems, inTheWay, children }: DraftLin
 function standing(open: OpenDocument, isDraft: boolean): string {
   const { revision } = open.stored;
   if (open.saving === 'unreachable')
-    return 'The ledger cannot be reached; what you typed is kept here and sent when it is back';
-  const draft = open.saving === 'saved' ? 'draft kept' : 'keeping draft';
-  if (revision === 0) return `Not yet accepted, ${draft}`;
-  return isDraft ? `Revision ${String(revision)}, ${draft}` : `Revision ${String(revision)}`;
+    return 'Offline: your changes are kept on this device and saved when the server is back';
+  const draft = open.saving === 'saved' ? 'draft saved' : 'saving…';
+  if (revision === 0) return `Not saved as a version yet, ${draft}`;
+  return isDraft ? `Version ${String(revision)}, ${draft}` : `Version ${String(revision)}`;
 }
 
 function IconButton({

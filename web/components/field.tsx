@@ -1,4 +1,5 @@
 // A number or text edited in place. Number fields take sums and units and keep what was typed.
+import { bothReadings } from '../../core/format/numbers.ts';
 import { clsx } from 'clsx';
 import { type FocusEvent, type KeyboardEvent, memo, useEffect, useRef, useState } from 'react';
 import { withUnit } from '../../core/measure/read/with-unit.ts';
@@ -75,7 +76,8 @@ const Writing = memo(function Writing({
     return <Resting role="textbox" className={looks} onFocus={wake} {...words} />;
   }
 
-  return (
+  const readings = problem ? bothReadings(value) : null;
+  const input = (
     <input
       ref={field}
       type="text"
@@ -100,6 +102,28 @@ const Writing = memo(function Writing({
       onBlur={() => setTyping(null)}
       onKeyDown={goDown}
     />
+  );
+  if (!readings) return input;
+  return (
+    <span className="inline-flex flex-wrap items-baseline gap-x-2">
+      {input}
+      {readings.map((reading) => (
+        <button
+          key={reading}
+          type="button"
+          className="link num text-[14px] whitespace-nowrap"
+          aria-label={`${label}: ${reading}`}
+          // Before the field loses the focus and goes to rest.
+          onPointerDown={(event) => event.preventDefault()}
+          onClick={() => {
+            setTyping(null);
+            onChange(reading);
+          }}
+        >
+          {reading}
+        </button>
+      ))}
+    </span>
   );
 });
 

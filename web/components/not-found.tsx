@@ -3,8 +3,8 @@ import { Link } from 'react-router';
 import { Spread } from './spread.tsx';
 
 const homes = {
-  page: { to: '/pieces', name: 'book of pieces' },
-  piece: { to: '/pieces', name: 'book of pieces' },
+  page: { to: '/pieces', name: 'list of pieces' },
+  piece: { to: '/pieces', name: 'list of pieces' },
   batch: { to: '/batches', name: 'batches' },
   fair: { to: '/fairs', name: 'fairs' },
   quote: { to: '/quotes', name: 'quotes' },
@@ -13,12 +13,12 @@ const homes = {
 export function NotFound({ what }: { what: keyof typeof homes }) {
   return (
     <Spread
-      title="Not there"
+      title="Page not found"
       left={
         <>
           <h1>There is no such {what}</h1>
           <p className="mt-3">
-            It may have been taken away, or the address is mistyped. Go back to the{' '}
+            It may have been deleted, or the address is wrong. Go back to the{' '}
             <Link className="link" to={homes[what].to}>
               {homes[what].name}
             </Link>

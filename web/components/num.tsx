@@ -1,4 +1,5 @@
 // A number aligned at its decimal point.
+import { studioFormat } from '../../core/format/studio-format.ts';
 import { useEffect, useRef } from 'react';
 import type { Figure } from '../../core/figure/figure.ts';
 import { showValue } from '../../core/figure/show.ts';
@@ -13,7 +14,7 @@ export function Num({ figure }: { figure: Pick<Figure, 'value' | 'unit'> }) {
     if (element.current && before.current !== text) glowSoon(element.current);
     before.current = text;
   }, [text]);
-  const point = text.indexOf('.');
+  const point = text.lastIndexOf(studioFormat().decimal);
   return (
     <span ref={element} className="num">
       {point < 0 ? text : text.slice(0, point)}

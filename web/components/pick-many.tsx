@@ -24,7 +24,7 @@ export function PickMany({ chosen, options, label, placeholder, problem, problem
     <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger
         className={looks}
-        aria-label={`${label}: ${text || 'none yet'}`}
+        aria-label={`${label}: ${text || 'none'}`}
         aria-invalid={problem ? true : undefined}
         aria-describedby={problem ? problemId : undefined}
         data-in-hand={inHand}
@@ -33,7 +33,7 @@ export function PickMany({ chosen, options, label, placeholder, problem, problem
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content className="menu max-h-[50vh] overflow-y-auto" align="start" sideOffset={2}>
-          {options.length === 0 && <p className="px-[10px] py-[6px] text-soft">Nothing to join yet.</p>}
+          {options.length === 0 && <p className="px-[10px] py-[6px] text-soft">Add parts first.</p>}
           {options.map(({ value, label: name }) => (
             <DropdownMenu.CheckboxItem
               key={value}

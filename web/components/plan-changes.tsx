@@ -1,7 +1,7 @@
 // The effect of a change on each batch of a plan.
 import type { Consequence } from '../../core/plan/studio/why.ts';
 import type { Planned } from '../hooks/use-plan.ts';
-import { daysLate } from '../words/dates.ts';
+import { daysLate } from '../words/late.ts';
 import { momentInWords } from '../words/done-in.ts';
 import { stretchInWords } from '../words/plan-words.ts';
 
@@ -16,19 +16,19 @@ interface PlanChangesProps {
 const MOST_CHANGES = 10;
 
 export function PlanChanges({ planned: { plan }, changes, nameOf }: PlanChangesProps) {
-  if (!changes) return <p className="text-stop">Then the rest finds no place.</p>;
-  if (changes.length === 0) return <p className="text-soft">No batch is done sooner or later for it.</p>;
+  if (!changes) return <p className="text-stop">The other steps no longer fit.</p>;
+  if (changes.length === 0) return <p className="text-soft">No completion date changes.</p>;
   const worst = changes.toSorted((a, b) => b.daysLate - b.wasDaysLate - (a.daysLate - a.wasDaysLate));
   return (
-    <ul aria-label="What it does to each batch">
+    <ul aria-label="Effect on each batch">
       {worst.slice(0, MOST_CHANGES).map(({ batch, by, at, daysLate: days, wasDaysLate }) => (
         <li key={batch} className={days > wasDaysLate ? 'text-stop' : undefined}>
           {nameOf(batch)}: {stretchInWords(by)} {by > 0 ? 'later' : 'sooner'}, {momentInWords(plan, at)}
           {days > 0 && `, ${daysLate(days)}`}
-          {days === 0 && wasDaysLate > 0 && ', in time'}
+          {days === 0 && wasDaysLate > 0 && ', on time'}
         </li>
       ))}
-      {worst.length > MOST_CHANGES && <li className="text-soft">and {worst.length - MOST_CHANGES} more move</li>}
+      {worst.length > MOST_CHANGES && <li className="text-soft">and {worst.length - MOST_CHANGES} more moved</li>}
     </ul>
   );
 }

@@ -7,7 +7,7 @@ import type { Edit } from '../hooks/use-document.ts';
 
 export type EditPiece = Edit<Piece>;
 
-const words = { stop: 'Stop', warn: 'Look out', note: 'Note' } as const satisfies Record<Remark['severity'], string>;
+const words = { stop: 'Stop', warn: 'Warning', note: 'Note' } as const satisfies Record<Remark['severity'], string>;
 
 /** Findings as a row of a table laid out as a grid. */
 export function RemarkRow({ remarks, edit }: { remarks: readonly Remark[]; edit: EditPiece }) {
@@ -40,7 +40,7 @@ function RemarkLine({ remark, edit }: { remark: Remark; edit: EditPiece }) {
     >
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <span className="min-w-[30ch] flex-1" title={why}>
-          <b>{isKnown ? 'Known' : words[severity]}:</b> {sentence}
+          <b>{isKnown ? 'Dismissed' : words[severity]}:</b> {sentence}
           {isKnown && <span className="text-soft"> {known || 'No reason given.'}</span>}
           {!isKnown && severity !== 'note' && <span className="block text-[13px] text-soft">{why}</span>}
         </span>
@@ -62,7 +62,7 @@ function RemarkLine({ remark, edit }: { remark: Remark; edit: EditPiece }) {
             else setAsking(!asking);
           }}
         >
-          {isKnown ? 'Say it again' : 'I know'}
+          {isKnown ? 'Show again' : 'Dismiss'}
         </button>
       </div>
       {asking && !isKnown && (
@@ -103,15 +103,15 @@ function Reason({ onKeep }: { onKeep: (reason: string) => void }) {
       <input
         type="text"
         className="field field-open flex-1"
-        aria-label="Why it may stand"
-        placeholder="why it may stand"
+        aria-label="Reason for override"
+        placeholder="reason for override"
         maxLength={200}
         autoFocus
         value={reason}
         onChange={(event) => setReason(event.target.value)}
       />
       <button type="submit" className="link">
-        Let it stand
+        Override
       </button>
     </form>
   );

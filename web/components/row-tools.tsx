@@ -21,7 +21,7 @@ export const RowTools = memo(function RowTools({ name, index, last, onMove, onRe
         ref={button}
         type="button"
         className="row-tool chrome"
-        aria-label={`Move ${name} or take it away`}
+        aria-label={`Row actions for ${name} `}
         aria-haspopup="menu"
         aria-expanded={open}
         // A press may start a drag, so the menu waits for the click.
@@ -48,7 +48,7 @@ export const RowTools = memo(function RowTools({ name, index, last, onMove, onRe
             >
               <Item label="Move up" keys="Alt+↑" disabled={index === 0} onSelect={() => onMove(index, -1)} />
               <Item label="Move down" keys="Alt+↓" disabled={index === last} onSelect={() => onMove(index, 1)} />
-              <Item label="Take away" keys="Ctrl+Z brings it back" onSelect={() => onRemove(index)} />
+              <Item label="Delete" keys="Undo: Ctrl+Z" onSelect={() => onRemove(index)} />
             </DropdownMenu.Content>
           </DropdownMenu.Portal>
         </DropdownMenu.Root>

@@ -10,18 +10,18 @@ const selling: readonly Place[] = [
   { to: '/prices', name: 'Price book' },
   { to: '/fairs', name: 'Fairs' },
   { to: '/quotes', name: 'Quotes' },
-  { to: '/sheets', name: 'Line sheet and labels' },
+  { to: '/sheets', name: 'Line sheet and price tags' },
 ];
 
 const planning: readonly Place[] = [
   { to: '/day', name: 'Day' },
   { to: '/plan', name: 'Plan' },
-  { to: '/promise', name: 'Promise' },
+  { to: '/promise', name: 'Delivery date' },
   { to: '/what-if', name: 'What if' },
 ];
 
 export const SellingNav = () => <SectionNav label="Prices" places={selling} />;
-export const PlanNav = () => <SectionNav label="The plan" places={planning} />;
+export const PlanNav = () => <SectionNav label="Schedule" places={planning} />;
 
 function SectionNav({ label, places }: { label: string; places: readonly Place[] }) {
   return (

@@ -27,7 +27,7 @@ export function Spread({ title, left, right, bottomLine, leftFoot, rightFoot, pr
       </section>
       <aside
         className={clsx('leaf leaf-right', printsLeftOnly && 'chrome')}
-        aria-label="The count"
+        aria-label="Summary"
         data-open={open}
         // It scrolls, so it must take the keyboard focus where it holds no control.
         tabIndex={0}
@@ -40,9 +40,9 @@ export function Spread({ title, left, right, bottomLine, leftFoot, rightFoot, pr
         >
           <span className="flex flex-wrap items-baseline gap-x-6">{bottomLine}</span>
           {open ? (
-            <ChevronDown size={20} aria-label="Shut the count" />
+            <ChevronDown size={20} aria-label="Close summary" />
           ) : (
-            <ChevronUp size={20} aria-label="Open the count" />
+            <ChevronUp size={20} aria-label="Open summary" />
           )}
         </button>
         <div className="drawer-body">

@@ -42,7 +42,7 @@ function AllAnswers({ line, onDone }: { line: string; onDone: () => void }) {
   const search = line.trim() ? `?q=${encodeURIComponent(line.trim())}` : '';
   return (
     <Link className="link text-[14px] whitespace-nowrap" to={`/ask${search}`} onClick={onDone}>
-      Ask page
+      All questions
     </Link>
   );
 }

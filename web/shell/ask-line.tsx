@@ -42,9 +42,9 @@ export function AskLine() {
         ref={field}
         type="text"
         className="w-full rounded-[3px] border border-rule bg-page px-3 py-[5px] text-[15px]"
-        aria-label="Ask a trade sum"
+        aria-label="Calculator"
         placeholder="=  ask: 18 ga sterling 120 mm"
-        title="Press = to come here from anywhere"
+        title="Press = on any page to come here"
         value={line}
         maxLength={500}
         autoComplete="off"

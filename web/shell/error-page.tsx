@@ -6,10 +6,10 @@ export function ErrorPage() {
   return (
     <main className="mx-auto max-w-[60ch] p-8">
       <h1>This page has stopped working</h1>
-      <p className="mt-3">What you typed up to a moment ago is kept in the ledger. Load the page again to go on.</p>
-      <p className="aside mt-3">{error instanceof Error ? error.message : 'No more is known.'}</p>
+      <p className="mt-3">Your changes are saved. Reload the page to continue.</p>
+      <p className="aside mt-3">{error instanceof Error ? error.message : 'No further details.'}</p>
       <button type="button" className="button mt-4" onClick={() => location.reload()}>
-        Load the page again
+        Reload
       </button>
     </main>
   );

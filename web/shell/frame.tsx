@@ -1,23 +1,24 @@
 // The frame around every screen: the header, the first run of the studio, and the wait for the basis of all
 // computation.
+import { setStudioFormat } from '../../core/format/studio-format.ts';
 import { clsx } from 'clsx';
 import { Moon, Sun } from 'lucide-react';
 import { lazy, Suspense } from 'react';
 import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { Mark } from '../components/mark.tsx';
 import { BasisProvider, useFetchedBasis } from '../hooks/use-basis.ts';
-import { shortDay } from '../words/dates.ts';
+import { shortDay } from '../../core/format/days.ts';
 import { AskLine } from './ask-line.tsx';
 import { useTheme } from './use-theme.ts';
 
 const sections: readonly { to: string; name: string; also?: RegExp }[] = [
-  { to: '/day', name: 'Day', also: /^\/(?:plan|promise|what-if)/ },
+  { to: '/day', name: 'Schedule', also: /^\/(?:plan|promise|what-if)/ },
   { to: '/pieces', name: 'Pieces' },
   { to: '/batches', name: 'Batches' },
   { to: '/shelf', name: 'Metal', also: /^\/buying/ },
   { to: '/prices', name: 'Prices', also: /^\/(?:fairs|quotes|sheets)/ },
   { to: '/reference', name: 'Reference' },
-  { to: '/studio', name: 'Studio' },
+  { to: '/studio', name: 'Settings' },
 ];
 
 /** Once in the life of a ledger. */
@@ -34,8 +35,11 @@ export function Frame() {
       </Suspense>
     );
   if (!basis) return <Waiting failed={failed} />;
+  // All that is shown and read below follows the format of the country, and is drawn again when it changes.
+  const { country } = basis.studio;
+  setStudioFormat(country);
   return (
-    <BasisProvider value={basis}>
+    <BasisProvider key={country} value={basis}>
       <Head fixOn={basis.fix?.on ?? null} />
       <Suspense>
         <Outlet />
@@ -78,7 +82,7 @@ function Head({ fixOn }: { fixOn: string | null }) {
       </span>
       <Link to="/studio#fix" className="flex items-center gap-2 text-[14px] whitespace-nowrap">
         <span className="size-[9px] rounded-full bg-noon" />
-        {fixOn ? `noon, ${shortDay(fixOn)}` : 'no noon fix yet'}
+        {fixOn ? `Metal prices ${shortDay(fixOn)}` : 'No metal prices'}
       </Link>
       <ThemeButton />
     </header>
@@ -92,24 +96,24 @@ function ThemeButton() {
       type="button"
       className="rounded p-1 text-soft hover:text-ink"
       onClick={toggle}
-      title={theme === 'lamp' ? 'Daylight page' : 'Lamp page'}
+      title={theme === 'lamp' ? 'Light theme' : 'Dark theme'}
     >
-      {theme === 'lamp' ? <Sun size={18} aria-label="Daylight page" /> : <Moon size={18} aria-label="Lamp page" />}
+      {theme === 'lamp' ? <Sun size={18} aria-label="Light theme" /> : <Moon size={18} aria-label="Dark theme" />}
     </button>
   );
 }
 
 function Waiting({ failed }: { failed: boolean }) {
-  if (!failed) return <p className="sr-only">Opening the ledger.</p>;
+  if (!failed) return <p className="sr-only">Loading…</p>;
   return (
     <main className="mx-auto max-w-[60ch] p-8">
-      <h1>The ledger cannot be reached</h1>
+      <h1>Can’t connect to Noon Ledger</h1>
       <p className="mt-3">
-        Noon Ledger itself seems not to be running on this computer. Start it again (npm start), then load this page
-        again. Nothing is lost.
+        Noon Ledger is not running on this computer. Start it again (npm start), then reload this page. Your data is
+        safe.
       </p>
       <button type="button" className="button mt-4" onClick={() => location.reload()}>
-        Load the page again
+        Reload
       </button>
     </main>
   );

@@ -5,21 +5,21 @@ import type { PricingMethod } from '../../core/studio/pricing-methods.ts';
 export const costNames = {
   metal: 'Metal',
   solder: 'Solder',
-  scrap: 'Scrap returned',
+  scrap: 'Scrap credit',
   findings: 'Findings',
   stones: 'Stones',
-  outwork: 'Work sent out',
+  outwork: 'Outwork',
   consumables: 'Consumables',
   labour: 'Bench time',
-  overhead: 'Studio overhead',
+  overhead: 'Overhead',
   rejects: 'Rejects',
-  packaging: 'Packing',
-  marks: 'Hallmark and assay',
+  packaging: 'Packaging',
+  marks: 'Hallmarking',
 } as const satisfies Record<CostKey, string>;
 
 export const schoolNames = {
-  'build-up': 'cost times a factor',
-  'mark-ups': 'a mark-up for each kind',
-  margin: 'a margin on the price',
-  'price-point': 'back from a price point',
+  'build-up': 'cost × multiplier',
+  'mark-ups': 'markup by category',
+  margin: 'target margin',
+  'price-point': 'back from a retail price',
 } as const satisfies Record<PricingMethod, string>;

@@ -1,7 +1,8 @@
 // Days in words, against the calendar of the runtime.
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { dayInWords, daysLate, shortDay } from './dates.ts';
+import { dayInWords, shortDay } from '../../core/format/days.ts';
+import { daysLate } from './late.ts';
 
 test('any day reads as in the runtime’s English calendar', () => {
   const format = new Intl.DateTimeFormat('en-GB', {

@@ -1,7 +1,8 @@
 // When a batch is done in a plan, in words.
-import { clockOf, dayOf } from '../../core/plan/model/calendar.ts';
+import { clockInWords } from '../../core/format/days.ts';
+import { dayOf } from '../../core/plan/model/calendar.ts';
 import type { StudioPlan } from '../../core/plan/studio/studio-plan.ts';
-import { dayInWords } from './dates.ts';
+import { dayInWords } from '../../core/format/days.ts';
 
 export interface Done {
   readonly words: string;
@@ -22,5 +23,5 @@ export function doneIn(
 
 /** A plan minute as `Thu 12 Nov, 14:05`. */
 export function momentInWords({ firstDay }: Dated, minute: number): string {
-  return `${dayInWords(dayOf({ firstDay }, minute))}, ${clockOf(minute)}`;
+  return `${dayInWords(dayOf({ firstDay }, minute))}, ${clockInWords(minute)}`;
 }

@@ -3,7 +3,8 @@ import { describe, expect, test } from 'vitest';
 import type { PlanBlock, StudioPlan } from '../../core/plan/studio/studio-plan.ts';
 import type { Cause } from '../../core/plan/studio/why.ts';
 import { fittedText } from '../components/fitted-text.ts';
-import { dayInWords, daysLate, shortDay } from './dates.ts';
+import { dayInWords, shortDay } from '../../core/format/days.ts';
+import { daysLate } from './late.ts';
 import { blockName, causeInWords, stretchInWords } from './plan-words.ts';
 
 test.each([

@@ -1,10 +1,11 @@
 // The plan in words.
 import type { BatchWithPieces } from '../../contract/batches.ts';
-import { clockOf, dayOf } from '../../core/plan/model/calendar.ts';
+import { clockInWords } from '../../core/format/days.ts';
+import { dayOf } from '../../core/plan/model/calendar.ts';
 import type { PlanBlock, StudioPlan } from '../../core/plan/studio/studio-plan.ts';
 import type { Cause } from '../../core/plan/studio/why.ts';
 import { madeLinesOf } from '../state/made-lines.ts';
-import { dayInWords } from './dates.ts';
+import { dayInWords } from '../../core/format/days.ts';
 
 /** `Barometer brooch`; of several pieces the first and the number of the others. */
 export function batchName(batches: readonly BatchWithPieces[], id: string): string {
@@ -32,7 +33,7 @@ export function stretchInWords(minutes: number): string {
 
 /** `10:40`, with the day where it is another one. */
 function timeInWords({ firstDay }: Pick<StudioPlan, 'firstDay'>, minute: number, today = 0): string {
-  const clock = clockOf(minute);
+  const clock = clockInWords(minute);
   return Math.floor(minute / 1440) === today ? clock : `${dayInWords(dayOf({ firstDay }, minute))}, ${clock}`;
 }
 
@@ -51,12 +52,12 @@ export function causeInWords(
     case 'station':
       return `${cause.block.step.station} is held by “${cause.block.step.name}” of ${nameOf(cause.block.batch)} until ${until(cause.block.end)}`;
     case 'opening':
-      return 'the bench opens then';
+      return 'working hours start then';
     case 'material':
-      return 'what it is made of is not there sooner';
+      return 'materials are not available sooner';
     case 'hand':
-      return 'put there by hand';
+      return 'pinned';
     case 'now':
-      return 'nothing holds it back';
+      return 'it starts as early as possible';
   }
 }

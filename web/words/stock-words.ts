@@ -1,4 +1,5 @@
 // Stock in words: sizes with their gauge.
+import { showNumber } from '../../core/format/numbers.ts';
 import { gaugeSystemNames, gaugeText, nearestGauge } from '../../core/measure/gauge.ts';
 import type { Alloy } from '../../core/metal/alloys.ts';
 import { gaugedMm, gaugeSystemOf } from '../../core/stock/gauged.ts';
@@ -19,5 +20,5 @@ export function gaugeInWords(section: Section, alloy: Alloy | null, wanted: { mm
   const near = wanted.gauge ? nearestGauge(system, mm) : null;
   const about = near && Math.abs(near.miss) < 0.005 ? '' : 'about ';
   const gauge = near && `${about}${gaugeText(near.gauge)} ga ${gaugeSystemNames[system]}`;
-  return [wanted.mm && `${mm.toFixed(2)} mm`, gauge].filter(Boolean).join(', ');
+  return [wanted.mm && `${showNumber(mm, 2)} mm`, gauge].filter(Boolean).join(', ');
 }

@@ -1,4 +1,5 @@
 // What is this? Finds the stock that fits a weighed length, the best fit first. Useful when the label is lost.
+import { showNumber } from '../../format/numbers.ts';
 import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
 import { gaugeMm, gaugeRange, gaugeSystemNames, gaugeText } from '../../measure/gauge.ts';
 import type { Alloy } from '../../metal/alloys.ts';
@@ -84,7 +85,7 @@ function sizesOf(alloy: Alloy): { mm: number; name: string }[] {
   const gauges = Array.from({ length: thinnest - thickest + 1 }, (_, index) => {
     const gauge = thickest + index;
     const mm = gaugeMm(system, gauge);
-    return { mm, name: `${gaugeText(gauge)} ga ${gaugeSystemNames[system]}, ${mm.toFixed(2)} mm` };
+    return { mm, name: `${gaugeText(gauge)} ga ${gaugeSystemNames[system]}, ${showNumber(mm, 2)} mm` };
   });
   // A size in tenths of a millimetre is left out when a gauge of the same size is listed.
   return [...gauges, ...metric.filter(({ mm }) => !gauges.some((gauge) => Math.abs(gauge.mm / mm - 1) < 0.005))];

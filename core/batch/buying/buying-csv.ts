@@ -1,5 +1,5 @@
 // The buying list as a table, one row an item, to send to a supplier. Columns: docs/formats/price-list.md.
-import { moneyTyped } from '../../measure/read/read-money.ts';
+import { minorDigits } from '../../figure/figure.ts';
 import type { BuyingLine } from './buying-list.ts';
 
 const heads = ['supplier', 'item', 'name', 'packs', 'pack', 'to pay', 'currency', 'order by', 'for'] as const;
@@ -10,7 +10,8 @@ export function buyingTable(lines: readonly BuyingLine[]): string[][] {
     const batches = wanting.map(({ title }) => title).join('; ');
     if (!item || !paid) return ['', '', name, String(need.value), need.unit, '', '', '', batches];
     const pack = `${String(item.pack)}${item.per === 'g' ? ' g' : ''}`;
-    const money = moneyTyped(paid.value, item.currency);
+    const digits = minorDigits(item.currency);
+    const money = (paid.value / 10 ** digits).toFixed(digits);
     return [item.supplier, item.item, name, String(packs), pack, money, item.currency, orderBy, batches];
   });
   return [[...heads], ...rows];

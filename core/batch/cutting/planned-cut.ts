@@ -1,4 +1,5 @@
 // What the plan of one stock item comes to, and the plan as it is accepted.
+import { showNumber } from '../../format/numbers.ts';
 import type { BarPlan } from '../../cut/bars/bar-problem.ts';
 import type { SheetPlan } from '../../cut/sheets/sheet-problem.ts';
 import type { IssueLine } from '../cut-list.ts';
@@ -109,5 +110,5 @@ export function standingInWords({ cost, bound, proved }: BarPlan | SheetPlan): s
   if (proved) return 'Proved best';
   if (bound >= cost) return 'Proved the least stock; the offcuts may be larger yet';
   const share = cost > 0 ? ((cost - bound) / cost) * 100 : 0;
-  return `Within ${share < 0.1 ? '0.1' : share.toFixed(1)} % of the best there can be`;
+  return `Within ${share < 0.1 ? '0.1' : showNumber(share, 1)} % of the best there can be`;
 }

@@ -1,9 +1,10 @@
 // The size of a bar or a sheet in words.
+import { showNumber } from '../../format/numbers.ts';
 import type { StockSize } from './shelf.ts';
 
 /** `1000 mm`, or `100 × 60 mm`. */
 export function sizeInWords(size: StockSize): string {
   return 'lengthMm' in size
-    ? `${String(Number(size.lengthMm.toFixed(1)))} mm`
-    : `${String(Number(size.widthMm.toFixed(1)))} × ${String(Number(size.heightMm.toFixed(1)))} mm`;
+    ? `${showNumber(size.lengthMm, 0, 1)} mm`
+    : `${showNumber(size.widthMm, 0, 1)} × ${showNumber(size.heightMm, 0, 1)} mm`;
 }

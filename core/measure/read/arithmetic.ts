@@ -1,4 +1,5 @@
 // Sums with units, as typed into any number field: `2*14+3`, `3/4in`, `1 1/2 in + 2 mm`, `18ga`, `(6.5+0.8)*2 mm`.
+import { numberAtStart, readNumber, TwoReadings } from '../../format/numbers.ts';
 
 /**
  * A number with the power of the field's dimension: 0 is a plain number, 1 a length (or a mass, a time...). A product
@@ -22,7 +23,8 @@ export class SumError extends Error {}
 type Token =
   | { readonly kind: 'number'; readonly value: number }
   | { readonly kind: 'unit'; readonly text: string }
-  | { readonly kind: 'sign'; readonly text: string };
+  | { readonly kind: 'sign'; readonly text: string }
+  | { readonly kind: 'root'; readonly text: string };
 
 // A fraction counts as one number when a unit follows: 3/4in is three quarters of an inch, not 3 over 4 inches.
 const FRACTION = /^(?:(\d+) )?(\d+)\/(\d+)(?=\s*(?:[a-z"″”'′]|$|[-+*×)]))/i;
@@ -30,8 +32,9 @@ const FRACTION = /^(?:(\d+) )?(\d+)\/(\d+)(?=\s*(?:[a-z"″”'′]|$|[-+*×)]))
 const HYPHENATED = /^(\d+)-(\d+)\/(\d+)(?=\s*[a-z"″”'′])/i;
 // After a division sign only a fraction with its unit is one number: 100/5/2 divides twice, 6 in / 3/4 in once.
 const DIVISOR_FRACTION = /^(?:(\d+) )?(\d+)\/(\d+)(?=\s*[a-z"″”'′])/i;
-const DECIMAL = /^(?:\d+(?:[.,]\d+)?|[.,]\d+)/;
 const UNIT = /^(?:[a-z]+|["″”'′#%])/i;
+const PI = /^(?:pi(?![a-z])|π)/i;
+const ROOT = /^(?:sqrt(?![a-z])|√)/i;
 const VULGAR: Readonly<Record<string, string>> = {
   '½': '1/2',
   '¼': '1/4',
@@ -47,7 +50,7 @@ const NESTING_LIMIT = 20;
 
 /**
  * Evaluates a typed sum.
- * @param text      as typed; a comma is a decimal point
+ * @param text      as typed, numbers in the studio's format
  * @param readUnit  the field's units
  * @throws SumError with a sentence when it cannot be read, divides by zero, or mixes numbers with and without a unit
  */
@@ -81,7 +84,7 @@ export function evaluate(text: string, readUnit: UnitReader): Evaluated {
       at += 1;
       const right = factor();
       if (sign === '/' && right.value === 0)
-        throw new SumError('Dividing by nought has no answer. Change the number after “/”.');
+        throw new SumError('A number cannot be divided by zero. Change the number after “/”.');
       left =
         sign === '*'
           ? { value: left.value * right.value, power: left.power + right.power }
@@ -100,6 +103,7 @@ export function evaluate(text: string, readUnit: UnitReader): Evaluated {
     const token = tokens[at];
     at += 1;
     if (token?.kind === 'number') return withUnit({ value: token.value, power: 0 });
+    if (token?.kind === 'root') return rootOf(factor());
     if (token?.kind === 'sign' && token.text === '(') {
       depth += 1;
       if (depth > NESTING_LIMIT) throw new SumError('That is too many brackets to follow.');
@@ -112,6 +116,13 @@ export function evaluate(text: string, readUnit: UnitReader): Evaluated {
     throw new SumError(
       token ? `“${textOf(token)}” does not fit there in “${text.trim()}”.` : `“${text.trim()}” stops in the middle.`,
     );
+  }
+
+  // The root of an area is a length.
+  function rootOf({ value, power }: Evaluated): Evaluated {
+    if (value < 0) throw new SumError('A negative number has no square root.');
+    if (power % 2 !== 0) throw new SumError('Give the number below the root no unit, or the unit of an area.');
+    return withUnit({ value: Math.sqrt(value), power: power / 2 });
   }
 
   function withUnit(bare: Evaluated): Evaluated {
@@ -149,17 +160,23 @@ function tokensOf(text: string): Token[] {
     const last = tokens.at(-1);
     const afterDivision = last?.kind === 'sign' && last.text === '/';
     const fraction = afterDivision ? DIVISOR_FRACTION.exec(rest) : (HYPHENATED.exec(rest) ?? FRACTION.exec(rest));
-    const decimal = DECIMAL.exec(rest);
+    const number = numberAtStart(rest);
     const unit = UNIT.exec(rest);
     let length: number;
     if (fraction) {
       if (Number(fraction[3]) === 0)
-        throw new SumError('Dividing by nought has no answer. Change the number after “/”.');
+        throw new SumError('A number cannot be divided by zero. Change the number after “/”.');
       tokens.push({ kind: 'number', value: Number(fraction[1] ?? 0) + Number(fraction[2]) / Number(fraction[3]) });
       length = fraction[0].length;
-    } else if (decimal) {
-      tokens.push({ kind: 'number', value: Number(decimal[0].replace(',', '.')) });
-      length = decimal[0].length;
+    } else if (number) {
+      tokens.push({ kind: 'number', value: valueOf(number) });
+      length = number.length;
+    } else if (PI.test(rest)) {
+      tokens.push({ kind: 'number', value: Math.PI });
+      length = PI.exec(rest)?.[0].length ?? 1;
+    } else if (ROOT.test(rest)) {
+      length = ROOT.exec(rest)?.[0].length ?? 1;
+      tokens.push({ kind: 'root', text: rest.slice(0, length) });
     } else if (unit) {
       tokens.push({ kind: 'unit', text: unit[0] });
       length = unit[0].length;
@@ -172,6 +189,15 @@ function tokensOf(text: string): Token[] {
     rest = rest.slice(length).trimStart();
   }
   return tokens;
+}
+
+function valueOf(number: string): number {
+  try {
+    return readNumber(number);
+  } catch (error) {
+    if (error instanceof TwoReadings || error instanceof RangeError) throw new SumError(error.message);
+    throw error;
+  }
 }
 
 function textOf(token: Token): string {

@@ -1,5 +1,7 @@
 // Reads amounts of money and prices per weight as typed.
 import { minorDigits } from '../../figure/figure.ts';
+import { inStudioDecimals, showNumber } from '../../format/numbers.ts';
+import { studioFormat } from '../../format/studio-format.ts';
 import { GRAMS_PER_TROY_OUNCE, gramsPer } from '../mass-units.ts';
 import { readPlain } from './read-number.ts';
 import { read, type Reading, unread } from './reading.ts';
@@ -7,28 +9,84 @@ import { read, type Reading, unread } from './reading.ts';
 const MOST_MAJOR = 1_000_000_000;
 
 /**
- * Reads an amount of money. Currency signs and the studio's own code are allowed and ignored.
+ * Reads an amount of money. The sign and the code of the studio's currency may stand beside it; those of another
+ * currency are refused.
  * @returns minor units, possibly a fraction of one (a screw at 0.125); 0 when nothing is entered
  */
 export function readMoney(text: string, currency: string, what = 'price'): Reading {
   // Most fields are blank, and a long piece has hundreds of them.
   if (text.trim() === '') return read(0, 'none entered');
-  const bare = text.replace(/[£$€¥]/g, '').replace(new RegExp(`\\b${currency}\\b`, 'gi'), '');
-  // Only a certain thousands comma is removed: 1,200.50 and 1,200,000; in 12,50 it is a decimal comma.
-  const plain = bare.replace(/(\d),(\d{3})(?=,\d{3}|\.\d)/g, '$1$2').replace(/(\d),(\d{3})(?=\.\d)/g, '$1$2');
-  const reading = readPlain(plain, what, '12.50', () => undefined);
+  const other = otherCurrency(text, currency);
+  if (other) return unread(`“${text.trim()}” is in ${other}. Give the ${what} in ${nameOf(currency)} (${currency}).`);
+  const bare = signsOf(currency).reduce((rest, sign) => rest.replace(sign, ''), text);
+  const reading = readPlain(bare.trim(), what, showNumber(12.5, 2), () => undefined);
   if (!reading.ok) return reading;
   if (reading.value > MOST_MAJOR) return unread(`${text.trim()} is too large a ${what}. Check the figures.`);
   return read(reading.value * 10 ** minorDigits(currency), reading.source);
 }
 
+const signs = new Map<string, readonly RegExp[]>();
+
+// How a currency may be written beside an amount: its code, its sign at home and abroad.
+function signsOf(currency: string): readonly RegExp[] {
+  const known = signs.get(`${studioFormat().country} ${currency}`);
+  if (known) return known;
+  const displays = ['code', 'symbol', 'narrowSymbol'] as const;
+  const written = displays.flatMap((currencyDisplay) =>
+    [studioFormat().local, 'en'].flatMap((locale) =>
+      new Intl.NumberFormat(locale, { style: 'currency', currency, currencyDisplay })
+        .formatToParts(1)
+        .flatMap(({ type, value }) => (type === 'currency' ? [value] : [])),
+    ),
+  );
+  const found = [...new Set(written)]
+    .sort((a, b) => b.length - a.length)
+    .map((sign) => new RegExp(`(?<![a-z])${sign.replace(/[$.]/g, '\\$&')}(?![a-z])`, 'i'));
+  signs.set(`${studioFormat().country} ${currency}`, found);
+  return found;
+}
+
+/** The name of a currency: `British pounds`. */
+function nameOf(currency: string): string {
+  return new Intl.NumberFormat('en', { style: 'currency', currency, currencyDisplay: 'name' })
+    .formatToParts(2)
+    .filter(({ type }) => type === 'currency')
+    .map(({ value }) => value)
+    .join('');
+}
+
+/** Currencies that a sign may stand for, the one it usually means first. */
+const bySign: Readonly<Record<string, readonly string[]>> = {
+  '£': ['GBP', 'EGP', 'LBP', 'GIP', 'FKP', 'SHP'],
+  $: ['USD', 'CAD', 'AUD', 'NZD', 'SGD', 'HKD', 'MXN', 'BRL', 'CLP', 'COP', 'ARS', 'TWD', 'UYU', 'JMD', 'TTD', 'BBD', 'BSD', 'BZD', 'FJD', 'NAD', 'XCD'],
+  '€': ['EUR'],
+  '¥': ['JPY', 'CNY'],
+  '₹': ['INR'],
+  '₩': ['KRW'],
+  '₺': ['TRY'],
+  '₪': ['ILS'],
+  '฿': ['THB'],
+  '₴': ['UAH'],
+}; // prettier-ignore
+const knownCurrencies = new Set(Intl.supportedValuesOf('currency'));
+
+/** Another currency that the text names by sign or code; null when there is none. */
+function otherCurrency(text: string, currency: string): string | null {
+  const [sign] = /\p{Sc}/u.exec(text) ?? [];
+  const [first] = sign === undefined ? [] : (bySign[sign] ?? []);
+  if (first && sign !== undefined && !bySign[sign]?.includes(currency)) return nameOf(first);
+  const codes = text.toUpperCase().match(/\b[A-Z]{3}\b/g) ?? [];
+  const code = codes.find((one) => one !== currency && knownCurrencies.has(one));
+  return code ? `${nameOf(code)} (${code})` : null;
+}
+
 /**
- * An amount as it would be typed, without its sign.
- * @example moneyTyped(1250, 'GBP') // '12.50'
+ * An amount as it would be typed: in the studio's format, without thousands separators and sign.
+ * @example moneyTyped(125000, 'GBP') // '1250.00'
  */
 export function moneyTyped(minor: number, currency: string): string {
   const digits = minorDigits(currency);
-  return (minor / 10 ** digits).toFixed(digits);
+  return inStudioDecimals((minor / 10 ** digits).toFixed(digits));
 }
 
 /**

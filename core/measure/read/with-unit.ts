@@ -8,8 +8,10 @@
  * @example withUnit('2*14+3', 'in') // '(2*14+3) in'
  */
 export function withUnit(text: string, unit: string): string {
-  if (!unit || text.trim() === '' || /[a-z"″”'′#%]/i.test(text)) return text;
-  return /^\s*[\d.,]+\s*$|^\s*(\d+[ -])?\d+\/\d+\s*$/.test(text)
+  // An apostrophe between digits separates thousands: 1'200.
+  const bare = text.replace(/\bpi\b|\bsqrt\b/gi, '').replace(/(\d)['’](?=\d{3}(?!\d))/g, '$1');
+  if (!unit || text.trim() === '' || /[a-z"″”'′#%]/i.test(bare)) return text;
+  return /^\s*[\d.,'’]+\s*$|^\s*(\d+[ -])?\d+\/\d+\s*$/.test(text)
     ? `${text.trim()} ${unit}`
     : `(${text.trim()}) ${unit}`;
 }

@@ -1,4 +1,5 @@
 // The line sheet: what a shop is shown of each piece, and the content of its price tags.
+import { showNumber } from '../../format/numbers.ts';
 import { given } from '../../figure/figure.ts';
 import { showFigure } from '../../figure/show.ts';
 import type { Piece } from '../../piece/piece.ts';
@@ -143,6 +144,8 @@ export function lineSheetTerms(
   const least = leastOrderMinor > 0 ? [`Least order ${showFigure(given('', leastOrderMinor, currency, ''))}.`] : [];
   return [
     ...least,
-    ...volumeBreaks.map(({ from, off }) => `From ${String(from)} of a kind, ${String(off.value * 100)} % less.`),
+    ...volumeBreaks.map(
+      ({ from, off }) => `From ${String(from)} of a kind, ${showNumber(off.value * 100, 0, 1)} % less.`,
+    ),
   ];
 }

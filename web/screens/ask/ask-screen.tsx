@@ -21,10 +21,10 @@ export function AskScreen() {
   const [main] = answer?.ok ? answer.figures : [];
   return (
     <Spread
-      title="Ask"
+      title="Calculator"
       left={
         <>
-          <h1>Ask</h1>
+          <h1>Calculator</h1>
           <form
             className="mt-3"
             onSubmit={(event) => {
@@ -44,18 +44,14 @@ export function AskScreen() {
               spellCheck={false}
               onChange={(event) => setLine(event.target.value)}
             />
-            <p className="aside mt-2">Words in any order. Enter keeps it below.</p>
+            <p className="aside mt-2">Words in any order. Press Enter to keep the question below.</p>
           </form>
           {pinned.length > 0 && <Questions heading="Pinned" lines={pinned} onAsk={setLine} isPinned />}
           {asked.length > 0 ? (
             <>
-              <Questions
-                heading="Asked before"
-                lines={asked.filter((each) => !pinned.includes(each))}
-                onAsk={setLine}
-              />
+              <Questions heading="Recent" lines={asked.filter((each) => !pinned.includes(each))} onAsk={setLine} />
               <button type="button" className="link mt-3 text-[14px]" onClick={() => dispatch(historyCleared())}>
-                Forget these
+                Clear history
               </button>
             </>
           ) : (
@@ -63,7 +59,7 @@ export function AskScreen() {
           )}
         </>
       }
-      leftFoot={<span>Kept on this device; answers are reckoned afresh at the current fix</span>}
+      leftFoot={<span>Kept on this device; answers use the current metal prices</span>}
       right={
         answer ? (
           <>
@@ -78,10 +74,10 @@ export function AskScreen() {
         ) : asked.length > 0 ? (
           <Examples onAsk={setLine} />
         ) : (
-          <p className="text-soft">The answer stands here, with its working, while you type.</p>
+          <p className="text-soft">The answer and its calculation appear here as you type.</p>
         )
       }
-      bottomLine={<span className="font-semibold">{main ? showExactly(main) : 'Ask a trade sum'}</span>}
+      bottomLine={<span className="font-semibold">{main ? showExactly(main) : 'Calculator'}</span>}
     />
   );
 }
@@ -136,8 +132,8 @@ function Asked({ line, onAsk }: { line: string; onAsk: (line: string) => void })
 function Examples({ onAsk }: { onAsk: (line: string) => void }) {
   const [all, setAll] = useState(false);
   return (
-    <section className="mt-6" aria-label="What can be asked">
-      <h2>What can be asked</h2>
+    <section className="mt-6" aria-label="What you can ask">
+      <h2>What you can ask</h2>
       <ul className="mt-1 text-[15px]">
         {askExamples.slice(0, all ? undefined : 12).map((line) => (
           <li key={line}>

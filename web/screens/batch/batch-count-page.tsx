@@ -8,7 +8,8 @@ import { sectionInWords } from '../../../core/stock/words.ts';
 import { Choice } from '../../components/choice.tsx';
 import { type CountRow, CountTable } from '../../components/count-table.tsx';
 import { SectionGlyph } from '../../components/section-glyph.tsx';
-import { dayInWords, daysLate } from '../../words/dates.ts';
+import { dayInWords } from '../../../core/format/days.ts';
+import { daysLate } from '../../words/late.ts';
 import type { Done } from '../../words/done-in.ts';
 
 interface BatchCountPageProps {
@@ -28,8 +29,8 @@ export function BatchCountPage({ body, count, done, onState }: BatchCountPagePro
       <h2 className="mt-5">Metal to issue</h2>
       <CountTable label="Metal to issue" rows={issueRows(count)} />
       <GoodsToIssue count={count} />
-      <h2 className="mt-6">The batch comes to</h2>
-      <CountTable label="What the batch comes to" heads={['it takes', 'in all']} rows={sumRows(count)} />
+      <h2 className="mt-6">Batch totals</h2>
+      <CountTable label="Batch totals" heads={['quantity', 'total']} rows={sumRows(count)} />
     </>
   );
 }
@@ -46,13 +47,13 @@ function StateButtons({ state, onState }: { state: BatchState; onState: (state: 
         </button>
       )}
       <p className="aside mt-1">
-        it is{' '}
+        status{' '}
         <Choice
           small
           open
           value={state}
           options={stateOptions}
-          label="State of the batch"
+          label="Status of the batch"
           onChange={(value) => onState(value as BatchState)}
         />
       </p>
@@ -69,9 +70,9 @@ function Promise({ body, done }: { body: Batch; done: Done | null }) {
   const isLate = done.daysLate > 0;
   return (
     <div>
-      <p className={isLate ? 'text-[19px] font-bold text-stop' : 'text-[19px] font-bold'}>Done {done.words}</p>
+      <p className={isLate ? 'text-[19px] font-bold text-stop' : 'text-[19px] font-bold'}>Completion {done.words}</p>
       <p className={isLate ? 'text-stop' : 'text-soft'}>
-        {body.due ? `promised for ${dayInWords(body.due)}` : 'nothing promised'}
+        {body.due ? `Due ${dayInWords(body.due)}` : 'no due date'}
         {isLate && `, ${daysLate(done.daysLate)}`}
       </p>
     </div>
@@ -91,7 +92,7 @@ function issueRows(count: BatchCount): CountRow[] {
     );
     return { key: String(index), label, name: `${alloy.name}, ${sectionInWords(section)}`, each: grams, eachUnit: 'g' };
   });
-  return [...lines, { key: 'all', label: 'In all', each: count.grams, eachUnit: 'g', kind: 'total' }];
+  return [...lines, { key: 'all', label: 'Total', each: count.grams, eachUnit: 'g', kind: 'total' }];
 }
 
 /** Solder by the gram, findings by number and weight. */
@@ -113,10 +114,10 @@ function GoodsToIssue({ count }: { count: BatchCount }) {
 
 function sumRows(count: BatchCount): CountRow[] {
   return [
-    { key: 'hands', label: 'Hands', takes: count.hands },
-    { key: 'itself', label: 'By itself', takes: count.unattended, kind: 'subtotal' },
+    { key: 'hands', label: 'Bench time', takes: count.hands },
+    { key: 'itself', label: 'Unattended time', takes: count.unattended, kind: 'subtotal' },
     { key: 'cost', label: 'Cost', each: count.cost },
-    { key: 'left', label: 'Left at wholesale', each: count.left },
-    { key: 'worth', label: 'Worth at wholesale', each: count.wholesale, kind: 'total' },
+    { key: 'left', label: 'Profit at wholesale', each: count.left },
+    { key: 'worth', label: 'Wholesale value', each: count.wholesale, kind: 'total' },
   ];
 }

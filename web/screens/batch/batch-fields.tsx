@@ -1,4 +1,5 @@
 // The name, due date and customer of a batch.
+import { DateField } from '../../components/date-field.tsx';
 import type { Batch, BatchKind } from '../../../core/batch/batch.ts';
 import { mayChangeTerms } from '../../../core/batch/states.ts';
 import { Choice, type Option } from '../../components/choice.tsx';
@@ -6,69 +7,65 @@ import { Field } from '../../components/field.tsx';
 import type { Edit } from '../../hooks/use-document.ts';
 
 const kindNames = {
-  stock: 'for stock',
+  stock: 'stock',
   order: 'wholesale order',
-  fair: 'for a fair',
+  fair: 'fair',
   commission: 'commission',
   repair: 'repair',
 } as const satisfies Record<BatchKind, string>;
 const kinds: readonly Option[] = Object.entries(kindNames).map(([value, label]) => ({ value, label }));
 const priorities: readonly Option[] = [
-  { value: '', label: 'as it is due' },
-  { value: 'first', label: 'before all others' },
-  { value: 'last', label: 'when there is time' },
+  { value: '', label: 'normal' },
+  { value: 'first', label: 'rush' },
+  { value: 'last', label: 'low' },
 ];
 
 export function BatchFields({ body, edit }: { body: Batch; edit: Edit<Batch> }) {
   return (
     <fieldset className="mt-4" disabled={!mayChangeTerms(body)}>
-      <legend className="sr-only">What is asked of the batch</legend>
+      <legend className="sr-only">Order details</legend>
       <div className="flex flex-wrap items-baseline gap-x-8 gap-y-2">
         <Choice
           open
           value={body.kind}
           options={kinds}
-          label="What the batch is for"
+          label="Kind of batch"
           onChange={(kind) => edit('', (batch) => void (batch.kind = kind as BatchKind))}
         />
         <label>
-          <span className="aside">promised by </span>
-          <input
-            type="date"
-            className="field field-open"
+          <span className="aside">due </span>
+          <DateField
+            label="Due date"
             value={body.due}
-            aria-label="Promised by"
-            onChange={(event) => edit('due', (batch) => void (batch.due = event.target.value))}
+            onChange={(day) => edit('due', (batch) => void (batch.due = day))}
           />
         </label>
         <span>
-          <span className="aside">goes </span>
+          <span className="aside">priority </span>
           <Choice
             open
             value={body.priority}
             options={priorities}
-            label="When it is taken up"
+            label="Priority"
             onChange={(priority) => edit('', (batch) => void (batch.priority = priority as Batch['priority']))}
           />
         </span>
         <label className="flex items-baseline gap-2">
-          <span className="aside">what it is made of is there</span>
-          <input
-            type="date"
-            className="field field-open"
+          <span className="aside">materials available from</span>
+          <DateField
+            label="Materials available from"
             value={body.materialsOn}
-            aria-label="What it is made of is there from"
-            onChange={({ target }) => edit('materialsOn', (batch) => void (batch.materialsOn = target.value))}
+            onChange={(day) => edit('materialsOn', (batch) => void (batch.materialsOn = day))}
           />
         </label>
         <label className="flex min-w-[14em] flex-1 items-baseline gap-2">
-          <span className="aside">for</span>
+          <span className="aside">customer</span>
           <Field
             wide
             open
             value={body.customer}
-            label="For whom"
-            placeholder="a shop, a fair, stock"
+            label="Customer"
+            placeholder="customer, shop or fair"
             maxLength={120}
             onChange={(value) => edit('customer', (batch) => void (batch.customer = value))}
           />

@@ -28,7 +28,7 @@ export function BatchPapers({ id }: { id: string }) {
       {link(sheetRoutes.templatesPdf, 'Cut templates')}
       <Choice small value={paper} options={papers} label="Paper" onChange={setPaper} />
       <span className="aside">
-        for cutters {link(sheetRoutes.templatesSvg, 'SVG')} {link(sheetRoutes.templatesDxf, 'DXF')}
+        Laser or CNC: {link(sheetRoutes.templatesSvg, 'SVG')} {link(sheetRoutes.templatesDxf, 'DXF')}
       </span>
     </span>
   );

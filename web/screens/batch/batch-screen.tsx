@@ -17,7 +17,7 @@ import { useMadeLines } from '../../hooks/use-made-lines.ts';
 import { usePlan } from '../../hooks/use-plan.ts';
 import { batchCount } from '../../state/batch-count.ts';
 import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
-import { shortDay } from '../../words/dates.ts';
+import { shortDay } from '../../../core/format/days.ts';
 import { doneIn } from '../../words/done-in.ts';
 import { BatchCountPage } from './batch-count-page.tsx';
 import { BatchFields } from './batch-fields.tsx';
@@ -83,7 +83,7 @@ function BatchPages({ inHand, made }: { inHand: DocumentInHand<Batch>; made: rea
           <span>
             {planned && 'sentence' in planned
               ? planned.sentence
-              : 'Planned with all open batches. Nothing hot, no acid and no motor is left to run at night.'}
+              : 'Scheduled with all open batches. Torch, pickle and motor steps are not run overnight.'}
           </span>
         }
         right={
@@ -96,16 +96,16 @@ function BatchPages({ inHand, made }: { inHand: DocumentInHand<Batch>; made: rea
         }
         rightFoot={
           <>
-            <span>{basis.fix ? `At the noon fix of ${shortDay(basis.fix.on)}` : 'No noon fix yet'}</span>
+            <span>{basis.fix ? `Metal prices of ${shortDay(basis.fix.on)}` : 'No metal prices yet'}</span>
             <span>{basis.rates.currency}</span>
           </>
         }
         bottomLine={
           <>
             <span>
-              Issue <Num figure={count.grams} /> g
+              Metal to issue <Num figure={count.grams} /> g
             </span>
-            <span className="font-semibold">{done ? `Done ${done.words}` : ''}</span>
+            <span className="font-semibold">{done ? `Completion ${done.words}` : ''}</span>
           </>
         }
       />

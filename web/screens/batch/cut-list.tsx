@@ -37,24 +37,24 @@ export function CutList({ id, body, count, edit }: CutListProps) {
         {lines.length > 0 && (
           <span className="chrome flex gap-4 text-[15px]">
             <Link className="link" to={`/batches/${id}/cut`}>
-              Plan the cutting
+              Cutting plan
             </Link>
             <Link className="link" to="/buying">
-              What to buy
+              Buying list
             </Link>
           </span>
         )}
       </div>
-      {lines.length === 0 && <p className="mt-2 text-soft">Nothing of this batch is cut here.</p>}
+      {lines.length === 0 && <p className="mt-2 text-soft">Nothing in this batch is cut.</p>}
       {lines.length > 0 && (
         <table className="rows">
           <TableHeader
             of={[
               { hidden: 'section', width: 'w-[46px]' },
-              'part, cut from',
+              'part and stock',
               { end: 'blanks' },
-              'each, to scale',
-              { end: 'in all' },
+              'cut size',
+              { end: 'total' },
               { end: 'g' },
             ]}
           />
@@ -121,7 +121,7 @@ function CutRow({ line, longest, hasRuns, own, isOpen, problem, onOwn }: CutRowP
           ) : (
             <Num figure={line.count} />
           )}
-          {own.trim() && isOpen && <span className="aside block">by hand</span>}
+          {own.trim() && isOpen && <span className="aside block">set by hand</span>}
           {problem && (
             <p id={`blanks-${line.key}`} className="problem">
               {problem}

@@ -1,12 +1,13 @@
 // The day plan of a batch: a line a day, with a lane for each maker and one for unattended time, noon marked.
 import { scaleLinear } from 'd3';
 import { dayAfter } from '../../../core/measure/days.ts';
-import { clockOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
+import { clockInWords } from '../../../core/format/days.ts';
+import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import { blocksOn, type PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
 import { DayHours, NoonLine, USUAL_DAY, wholeHours } from '../../components/day-hours.tsx';
 import { fittedText } from '../../components/fitted-text.ts';
 import type { Planned, PlanOrWhy } from '../../hooks/use-plan.ts';
-import { dayInWords } from '../../words/dates.ts';
+import { dayInWords } from '../../../core/format/days.ts';
 
 const WIDTH = 780;
 const LABEL = 96;
@@ -49,13 +50,13 @@ export function DayPlan({ planned, batchId }: DayPlanProps) {
   const height = HEAD + shown.reduce((sum, row) => sum + heightOf(row), 0);
   return (
     <section aria-labelledby="plan" className="mt-6">
-      <h2 id="plan">Day plan</h2>
+      <h2 id="plan">Schedule</h2>
       <svg
         width="100%"
         viewBox={`0 0 ${String(WIDTH)} ${String(height)}`}
         className="mt-1"
         role="img"
-        aria-label="Day plan; the bench route below gives the same in words"
+        aria-label="Schedule; the bench route below lists the same steps"
       >
         <DayHours x={x} top={HEAD} bottom={height} />
         {shown.map((row, index) => (
@@ -76,7 +77,7 @@ export function DayPlan({ planned, batchId }: DayPlanProps) {
             ))}
             {row.alone.length > 0 && (
               <text y={row.hands.length * HANDS + (row.hands.length === 0 ? 36 : 15)} fontSize={13} fill="var(--soft)">
-                by itself
+                unattended
               </text>
             )}
             {row.alone.map((stretch) => (
@@ -94,7 +95,7 @@ export function DayPlan({ planned, batchId }: DayPlanProps) {
         <NoonLine x={x} top={HEAD - 4} bottom={height} />
       </svg>
       {rows.length > MOST_DAYS && (
-        <p className="aside">and {rows.length - MOST_DAYS} days more, as in the route below</p>
+        <p className="aside">and {rows.length - MOST_DAYS} more days, listed in the route below</p>
       )}
     </section>
   );
@@ -117,7 +118,7 @@ function Bar({ label, from, to, x, top, height, isAlone = false }: BarProps) {
   return (
     <svg x={left} y={top} width={width} height={height}>
       <title>
-        {label}, {clockOf(from)} to {clockOf(to)}
+        {label}, {clockInWords(from)} to {clockInWords(to)}
       </title>
       <rect
         width={width}

@@ -26,9 +26,9 @@ export function QuantityGrid({ body, made, count, edit }: QuantityGridProps) {
   const others = pieces.filter(({ id, revision }) => revision > 0 && !body.lines.some(({ pieceId }) => pieceId === id));
   return (
     <section aria-labelledby="made" className="mt-5">
-      <h2 id="made">What is made</h2>
+      <h2 id="made">Pieces and quantities</h2>
       <fieldset disabled={!isOpen}>
-        <legend className="sr-only">Pieces and how many</legend>
+        <legend className="sr-only">Pieces and quantities</legend>
         {made.map(({ line, piece }) => (
           <div key={line.id} className="border-b border-hair py-2">
             <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
@@ -68,7 +68,7 @@ export function QuantityGrid({ body, made, count, edit }: QuantityGridProps) {
                 <button
                   type="button"
                   className="chrome text-soft hover:text-ink"
-                  aria-label={`Take ${piece.name} out of the batch`}
+                  aria-label={`Remove ${piece.name} `}
                   onClick={() =>
                     edit('', (batch) => void (batch.lines = batch.lines.filter(({ id }) => id !== line.id)))
                   }
@@ -124,16 +124,12 @@ function Sizes({ line, piece, isOnly, problems, onChange }: SizesProps) {
     <span className="flex flex-wrap items-end gap-x-4 gap-y-1">
       {sizes.map(({ id, name }) => (
         <label key={id} className={isGrid ? 'text-center' : ''}>
-          <span className={isGrid ? 'aside block' : 'aside mr-2'}>{isGrid ? name || 'unnamed' : 'how many'}</span>
+          <span className={isGrid ? 'aside block' : 'aside mr-2'}>{isGrid ? name || 'unnamed' : 'quantity'}</span>
           <Field
             open
             className="num w-[4.2em] text-center font-semibold"
             value={quantityOf(line, piece, id)}
-            label={
-              isOnly && !isGrid
-                ? 'How many to make'
-                : `${piece.name}${isGrid ? `, ${name || 'unnamed'}` : ''}, how many to make`
-            }
+            label={isOnly && !isGrid ? 'Quantity' : `${piece.name}${isGrid ? `, ${name || 'unnamed'}` : ''}, quantity`}
             placeholder="0"
             column={`made-${id}`}
             problem={problems.find(({ path }) => path === quantityPath(line, id))?.sentence}
@@ -155,12 +151,12 @@ interface RevisionNoteProps {
 function RevisionNote({ line, latest, onLatest }: RevisionNoteProps) {
   return (
     <span className="aside block">
-      from revision {line.pieceRevision}
+      version {line.pieceRevision}
       {latest > line.pieceRevision && (
         <>
           {' '}
           <button type="button" className="link chrome" onClick={() => onLatest(latest)}>
-            Make it from revision {latest}
+            Update to version {latest}
           </button>
         </>
       )}

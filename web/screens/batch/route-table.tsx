@@ -21,7 +21,7 @@ export function RouteTable({ planned, batchId, count }: RouteTableProps) {
     run.piece.steps.map((step, index) => ({ run, step, index, isFirst: index === 0 && lines.length > 1 })),
   );
   if (rows.length === 0)
-    return <p className="mt-5 text-soft">The piece has no bench route yet, so there is nothing to plan.</p>;
+    return <p className="mt-5 text-soft">The piece has no steps yet, so nothing can be scheduled.</p>;
   const plan = planned && !('sentence' in planned) ? planned.plan : null;
   const quantityOf = (run: BatchRun) =>
     count.runs.reduce((sum, { line, quantity }) => sum + (line === run.line ? quantity : 0), 0);
@@ -35,7 +35,7 @@ export function RouteTable({ planned, batchId, count }: RouteTableProps) {
             'step',
             'where',
             { end: 'hands' },
-            { end: 'by itself' },
+            { end: 'unattended, min' },
             { end: 'starts' },
             { end: 'done' },
           ]}
@@ -59,7 +59,7 @@ export function RouteTable({ planned, batchId, count }: RouteTableProps) {
                   <td className="first num text-soft">{at + 1}</td>
                   <td className={clsx(step.overlaps && 'italic')}>
                     {step.name || 'step'}
-                    {step.overlaps && <span className="aside not-italic"> meanwhile</span>}
+                    {step.overlaps && <span className="aside not-italic">in parallel</span>}
                   </td>
                   <td className="text-soft">{step.station}</td>
                   <td className="end num">{time ? showHours(attendedMin(time, quantityOf(run))) : ''}</td>

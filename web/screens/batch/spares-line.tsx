@@ -9,9 +9,9 @@ import { Field } from '../../components/field.tsx';
 import type { Edit } from '../../hooks/use-document.ts';
 
 const ways: readonly Option[] = [
-  { value: 'none', label: 'just as many as are wanted' },
-  { value: 'over', label: 'so many over' },
-  { value: 'chance', label: 'enough to be sure to' },
+  { value: 'none', label: 'none' },
+  { value: 'over', label: 'fixed number' },
+  { value: 'chance', label: 'enough for a confidence of' },
 ];
 
 interface SparesLineProps {
@@ -27,18 +27,18 @@ export function SparesLine({ body, count, edit }: SparesLineProps) {
   const set = (key: string, change: Partial<Spares>) =>
     edit(key && `spares.${key}`, (batch) => void Object.assign(batch.spares, change));
   return (
-    <section aria-label="Spares" className="mt-3">
+    <section aria-label="Extras" className="mt-3">
       <fieldset
         disabled={!mayChangeWhatIsMade(body)}
         className="flex flex-wrap items-baseline gap-x-3 gap-y-1 text-[15px]"
       >
-        <legend className="sr-only">Spares</legend>
-        <span className="aside">start</span>
+        <legend className="sr-only">Extras</legend>
+        <span className="aside">extras</span>
         <Choice
           open
           value={spares.how}
           options={ways}
-          label="How many are started"
+          label="How extras are counted"
           onChange={(how) => set('', { how: how as Spares['how'] })}
         />
         {spares.how === 'over' && (
@@ -46,7 +46,7 @@ export function SparesLine({ body, count, edit }: SparesLineProps) {
             open
             className="num"
             value={spares.over}
-            label="How many over"
+            label="Number of extras"
             problem={problem}
             problemId="spares-problem"
             onChange={(over) => set('over', { over })}
@@ -57,7 +57,7 @@ export function SparesLine({ body, count, edit }: SparesLineProps) {
             open
             className="num"
             value={spares.confidence}
-            label="How sure"
+            label="Confidence"
             unit="%"
             problem={problem}
             problemId="spares-problem"
@@ -85,7 +85,7 @@ export function SparesLine({ body, count, edit }: SparesLineProps) {
                     type="button"
                     className="figure num w-auto! font-semibold"
                     aria-expanded={opened === key}
-                    aria-label={`${name}, to start: working`}
+                    aria-label={`${name}, to start: show calculation`}
                     onClick={() => setOpened(opened === key ? '' : key)}
                   >
                     {start.value}

@@ -16,7 +16,8 @@ import { usePlan } from '../../hooks/use-plan.ts';
 import { batchCount } from '../../state/batch-count.ts';
 import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
 import { madeLinesOf } from '../../state/made-lines.ts';
-import { dayInWords, daysLate } from '../../words/dates.ts';
+import { dayInWords } from '../../../core/format/days.ts';
+import { daysLate } from '../../words/late.ts';
 import { type Done, doneIn } from '../../words/done-in.ts';
 
 interface BatchLine {
@@ -57,14 +58,14 @@ export function BatchesScreen() {
           </div>
           {batches && lines.length === 0 && (
             <p className="mt-4 max-w-[56ch]">
-              A batch is so many of a piece by a day. Open a{' '}
+              A batch is a quantity of pieces to make by a due date. Open a{' '}
               <Link className="link" to="/pieces">
                 piece
               </Link>{' '}
-              and choose “Make a batch”: this page then tells what to cut and when it will be done.
+              and choose “New batch”. This page then lists what to cut and when each batch will be done.
             </p>
           )}
-          {open.length > 0 && <BatchTable lines={open} caption="Promised, soonest first" />}
+          {open.length > 0 && <BatchTable lines={open} caption="Due soonest" />}
           {finished.length > 0 && <BatchTable lines={finished} caption="Finished" />}
         </>
       }
@@ -72,7 +73,7 @@ export function BatchesScreen() {
         planned && 'sentence' in planned ? (
           <span className="text-stop">{planned.sentence}</span>
         ) : (
-          <span>All batches planned together: makers, stations, open hours</span>
+          <span>All batches are scheduled together</span>
         )
       }
       right={
@@ -82,7 +83,7 @@ export function BatchesScreen() {
             <h2>All open batches</h2>
             <CountTable
               label="All open batches"
-              heads={['it takes', 'in all']}
+              heads={['quantity', 'total']}
               rows={totals(named, basis.rates.currency)}
             />
             <h2 className="mt-6">Metal to issue</h2>
@@ -111,7 +112,7 @@ function BatchTable({ lines, caption }: { lines: readonly BatchLine[]; caption: 
             'batch',
             'due',
             'done',
-            { end: 'hands, h' },
+            { end: 'bench time, h' },
             { end: 'metal, g' },
             { end: 'wholesale' },
           ]}
@@ -141,12 +142,12 @@ function Row({ line: { item, title, count, done } }: { line: BatchLine }) {
           {title}
         </Link>
         <span className="aside block">
-          {body.customer || 'for stock'}
+          {body.customer || 'stock'}
           {body.state !== 'planned' && `, ${stateWords[body.state].name}`}
         </span>
         {batch.isDraft && <span className="aside block text-act!">draft</span>}
       </td>
-      <td className="num">{body.due ? dayInWords(body.due) : <span className="text-soft">not promised</span>}</td>
+      <td className="num">{body.due ? dayInWords(body.due) : <span className="text-soft">no due date</span>}</td>
       <td className={isLate ? 'num text-stop' : 'num'}>
         {done?.words ?? <span className="text-soft">{isDone(body) ? 'done' : ''}</span>}
         {isLate && <span className="block text-[13px]">{daysLate(done.daysLate)}</span>}
@@ -173,7 +174,7 @@ function Late({ lines }: { lines: readonly BatchLine[] }) {
           <b>
             {title}, {daysLate(done?.daysLate ?? 0)}.
           </b>{' '}
-          Done {done?.words}, promised for {dayInWords(item.batch.body.due)}.
+          Completion {done?.words}, due {dayInWords(item.batch.body.due)}.
         </p>
       ))}
     </div>
@@ -187,14 +188,18 @@ function byDue(a: BatchLine, b: BatchLine): number {
 
 function totals(lines: readonly NamedCount[], currency: string): CountRow[] {
   return [
-    { key: 'hands', label: 'Hands', takes: batchTotals('hands', 'h', lines, ({ hands }) => hands) },
-    { key: 'itself', label: 'By itself', takes: batchTotals('by itself', 'h', lines, ({ unattended }) => unattended) },
+    { key: 'hands', label: 'Bench time', takes: batchTotals('hands', 'h', lines, ({ hands }) => hands) },
+    {
+      key: 'itself',
+      label: 'Unattended time',
+      takes: batchTotals('unattended', 'h', lines, ({ unattended }) => unattended),
+    },
     { key: 'grams', label: 'Metal', takes: batchTotals('metal', 'g', lines, ({ grams }) => grams), kind: 'subtotal' },
     { key: 'cost', label: 'Cost', each: batchTotals('cost', currency, lines, ({ cost }) => cost) },
-    { key: 'left', label: 'Left at wholesale', each: batchTotals('left', currency, lines, ({ left }) => left) },
+    { key: 'left', label: 'Profit at wholesale', each: batchTotals('left', currency, lines, ({ left }) => left) },
     {
       key: 'worth',
-      label: 'Worth at wholesale',
+      label: 'Wholesale value',
       each: batchTotals('worth', currency, lines, ({ wholesale }) => wholesale),
       kind: 'total',
     },

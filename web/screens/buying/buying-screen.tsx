@@ -22,7 +22,7 @@ export function BuyingScreen() {
   const unsold = lines.filter(({ item }) => !item);
   const urgent = sold.filter(({ orderBy }) => orderBy !== '' && orderBy <= day);
   const all = totalOf(
-    'to pay',
+    'cost',
     rates.currency,
     sold.flatMap(({ paid, name }) => (paid ? [renamed(paid, name)] : [])),
   );
@@ -39,24 +39,24 @@ export function BuyingScreen() {
                 className="link chrome text-[15px]"
                 onClick={() => void saveTable(buyingTable(lines), `buying list ${day}.csv`)}
               >
-                As a table (CSV)
+                Export CSV
               </button>
             )}
           </div>
           {isThere && wanting.length === 0 && (
             <p className="mt-3 max-w-[58ch]">
-              No batch is waiting for metal. Plan a{' '}
+              No batch needs metal. Make a{' '}
               <Link className="link" to="/batches">
                 batch
               </Link>
-              : what it takes and the shelf lacks stands here, with the day to order it.
+              , and materials that are not in stock are listed here with their order-by date.
             </p>
           )}
           {wanting.length > 0 && (
             <p className="aside mt-1">
-              For {wanting.length === 1 ? 'the one batch' : `the ${String(wanting.length)} batches`} whose metal is not
-              issued yet, cut together from the shelf first.
-              {waiting > 0 && <b role="status"> Planning {waiting} more.</b>}
+              For {wanting.length === 1 ? 'one batch' : ` ${String(wanting.length)} batches`} with metal not issued yet,
+              cut together from stock first.
+              {waiting > 0 && <b role="status">Calculating: {waiting} more.</b>}
             </p>
           )}
           {problems.map((sentence) => (
@@ -65,20 +65,20 @@ export function BuyingScreen() {
             </p>
           ))}
           {sold.length > 0 && <BuyingTable lines={sold} today={day} caption="To order" />}
-          {unsold.length > 0 && <BuyingTable lines={unsold} today={day} caption="On nobody’s list" />}
+          {unsold.length > 0 && <BuyingTable lines={unsold} today={day} caption="No supplier found" />}
           {isThere && wanting.length > 0 && waiting === 0 && lines.length === 0 && (
-            <p className="mt-4 text-good">Nothing: the shelf holds all of it.</p>
+            <p className="mt-4 text-good">Nothing to order: everything is in stock.</p>
           )}
         </>
       }
-      leftFoot={<span>Lead days are counted as calendar days; a batch begins on its last day to be in time.</span>}
+      leftFoot={<span>Lead times are calendar days. A batch starts as late as its due date allows.</span>}
       right={
         <>
           <Urgent lines={urgent} today={day} />
           {sold.length > 0 && (
             <>
               <h2>By supplier</h2>
-              <CountTable label="To pay by supplier" rows={[...bySupplier(sold, rates.currency), totalRow(all)]} />
+              <CountTable label="Cost by supplier" rows={[...bySupplier(sold, rates.currency), totalRow(all)]} />
             </>
           )}
           <GoodsThere goods={goods} stocked={stocked} />
@@ -104,14 +104,14 @@ function Urgent({ lines, today }: { lines: readonly BuyingLine[]; today: string 
   return (
     <div className="note note-stop mb-5">
       <p className="font-bold">
-        {lines.length === 1 ? 'One thing' : `${String(lines.length)} things`} to order today, to start in time
+        {lines.length === 1 ? 'One item' : `${String(lines.length)} items`} to order today to start on time
       </p>
       {behind.slice(0, MOST_NAMED).map(({ key, name, orderBy, wanting }) => (
         <p key={key}>
-          {name}: {daysInWords(daysBetween(orderBy, today))} behind for {soonest(wanting)}
+          {name}: {daysInWords(daysBetween(orderBy, today))} late for {soonest(wanting)}
         </p>
       ))}
-      {behind.length > MOST_NAMED && <p>and {behind.length - MOST_NAMED} more that are behind</p>}
+      {behind.length > MOST_NAMED && <p>and {behind.length - MOST_NAMED} more that are late</p>}
     </div>
   );
 }
@@ -138,5 +138,5 @@ function bySupplier(lines: readonly BuyingLine[], currency: string): CountRow[] 
 }
 
 function totalRow(each: CountRow['each']): CountRow {
-  return { key: 'all', label: 'In all', each: each ?? null, kind: 'total' };
+  return { key: 'all', label: 'Total', each: each ?? null, kind: 'total' };
 }

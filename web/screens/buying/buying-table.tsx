@@ -4,7 +4,7 @@ import type { BuyingLine } from '../../../core/batch/buying/buying-list.ts';
 import { showFigure } from '../../../core/figure/show.ts';
 import { Num } from '../../components/num.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
-import { dayInWords } from '../../words/dates.ts';
+import { dayInWords } from '../../../core/format/days.ts';
 
 interface BuyingTableProps {
   readonly lines: readonly BuyingLine[];
@@ -24,7 +24,7 @@ export function BuyingTable({ lines, today, caption }: BuyingTableProps) {
           <col className="w-[5.5em]" />
           <col className="w-[8.5em]" />
         </colgroup>
-        <TableHeader of={['what, for what', { end: 'lacking' }, { end: 'packs' }, { end: 'to pay' }, 'order by']} />
+        <TableHeader of={['item and batches', { end: 'lacking' }, { end: 'packs' }, { end: 'cost' }, 'order by']} />
         <tbody>
           {lines.map((line) => (
             <Line key={line.key} line={line} today={today} />
@@ -75,8 +75,8 @@ function Line({
       </td>
       <td className="end font-semibold">{paid && <Num figure={paid} />}</td>
       <td className={isDue ? 'num text-stop' : 'num'}>
-        {orderBy ? isDue ? 'today' : dayInWords(orderBy) : <span className="aside">{item ? 'no promise' : ''}</span>}
-        {item && orderBy && <span className="aside block">{item.leadDays} days to come</span>}
+        {orderBy ? isDue ? 'today' : dayInWords(orderBy) : <span className="aside">{item ? 'no lead time' : ''}</span>}
+        {item && orderBy && <span className="aside block">{item.leadDays} days’ lead time</span>}
       </td>
     </tr>
   );

@@ -41,10 +41,10 @@ export function GoodsThere({ goods, stocked }: GoodsThereProps) {
         </table>
       )}
       <NewConsumable onCount={(counted) => void count(counted)} />
-      {error && <p className="problem">{problemOf(error)?.detail ?? 'The ledger cannot be reached.'}</p>}
+      {error && <p className="problem">{problemOf(error)?.detail ?? 'Can’t connect to Noon Ledger.'}</p>}
       <p className="aside mt-1">
-        Count once: what a batch takes is taken off when its metal is issued, and comes back with it. Less than there
-        should always be is on the list.
+        Count once. Issuing metal to a batch deducts what it uses. Items below their reorder level are added to the
+        list.
       </p>
     </section>
   );
@@ -93,13 +93,13 @@ function GoodsRow({ name: { key, name, unit }, need, stocked, onCount }: GoodsRo
         {unit && <span className="text-soft">, {unit}</span>}
       </td>
       <td className="end num text-[14px]">{need && showFigure(need.need)}</td>
-      {field('there', there, 'how much lies there')}
-      {field('least', least, 'how much should always be there')}
+      {field('there', there, 'quantity in stock')}
+      {field('least', least, 'reorder level')}
     </tr>
   );
 }
 
-const unitWords = { '': 'by number', g: 'by the gram' } as const;
+const unitWords = { '': 'by count', g: 'by weight' } as const;
 
 /** Saw blades, pickle, emery: no recipe counts them, so only their reorder level matters. */
 function NewConsumable({ onCount }: Pick<GoodsRowProps, 'onCount'>) {
@@ -116,7 +116,7 @@ function NewConsumable({ onCount }: Pick<GoodsRowProps, 'onCount'>) {
         open
         wide
         value={name}
-        label="A consumable to keep up"
+        label="Add a consumable"
         placeholder="saw blades 3/0"
         maxLength={120}
         onChange={setName}
@@ -125,11 +125,11 @@ function NewConsumable({ onCount }: Pick<GoodsRowProps, 'onCount'>) {
         small
         value={unit}
         options={goodsUnits.map((value) => ({ value, label: unitWords[value] }))}
-        label="How it is counted"
+        label="Unit"
         onChange={(value) => setUnit(value === 'g' ? 'g' : '')}
       />
       <button type="button" className="link" disabled={!name.trim()} onClick={add}>
-        Keep it up
+        Track this item
       </button>
     </p>
   );

@@ -17,14 +17,14 @@ export function PriceListBox({ items }: { items: readonly SupplierItem[] }) {
     const { items: read, problems } = readPriceList(data, rates.alloys, rates.currency);
     const [first] = problems;
     if (first) {
-      setSays(`Nothing is kept. Line ${String(first.line)}: ${first.sentence}`);
+      setSays(`Import failed, nothing was changed. Line ${String(first.line)}: ${first.sentence}`);
       return;
     }
     const answer = await add(read);
     setSays(
       'error' in answer
-        ? (problemOf(answer.error)?.detail ?? 'The ledger cannot be reached.')
-        : `${String(read.length)} ${read.length === 1 ? 'item' : 'items'} kept.`,
+        ? (problemOf(answer.error)?.detail ?? 'Can’t connect to Noon Ledger.')
+        : `${String(read.length)} ${read.length === 1 ? 'item' : 'items'} imported.`,
     );
   };
   const suppliers = [...new Set(items.map(({ supplier }) => supplier))];
@@ -32,7 +32,7 @@ export function PriceListBox({ items }: { items: readonly SupplierItem[] }) {
     <section className="chrome mt-6" aria-labelledby="price-lists">
       <h2 id="price-lists">Price lists</h2>
       {suppliers.length === 0 && (
-        <p className="aside mt-1">None yet: a list tells what comes in which packs, for how much and how soon.</p>
+        <p className="aside mt-1">None yet. A price list gives pack sizes, prices and lead times.</p>
       )}
       <ul className="text-[15px]">
         {suppliers.map((supplier) => (
@@ -43,7 +43,7 @@ export function PriceListBox({ items }: { items: readonly SupplierItem[] }) {
       </ul>
       <p className="mt-1 flex flex-wrap items-baseline gap-x-5 text-[15px]">
         <label className="link cursor-pointer">
-          Read one in (CSV)
+          Import price list (CSV)
           <input
             type="file"
             accept=".csv,text/csv"
@@ -64,10 +64,10 @@ export function PriceListBox({ items }: { items: readonly SupplierItem[] }) {
               .then(keep)
           }
         >
-          A made-up one to try it with
+          Load sample price list
         </button>
         <a className="link" href={priceListRoutes.sample.path} download="price list.csv">
-          its columns
+          Download CSV template
         </a>
       </p>
       <p role="status" className="aside">

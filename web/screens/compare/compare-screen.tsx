@@ -45,13 +45,13 @@ export function CompareScreen() {
         <>
           <h1>Side by side</h1>
           <div className="mt-3 grid grid-cols-2 gap-6">
-            <SidePicker label="One side" side={a} pieces={pieces} onPick={(side) => set('a', side)} />
-            <SidePicker label="The other side" side={b} pieces={pieces} onPick={(side) => set('b', side)} />
+            <SidePicker label="First piece" side={a} pieces={pieces} onPick={(side) => set('a', side)} />
+            <SidePicker label="Second piece" side={b} pieces={pieces} onPick={(side) => set('b', side)} />
           </div>
-          {one && other && rows.length === 0 && <p className="mt-5 text-soft">They are the same in everything.</p>}
+          {one && other && rows.length === 0 && <p className="mt-5 text-soft">No differences.</p>}
           {rows.length > 0 && (
             <table className="rows mt-5">
-              <TableHeader of={['where they differ', nameA, nameB]} />
+              <TableHeader of={['difference', nameA, nameB]} />
               {rows.map(({ where, mine, theirs }) => (
                 <tbody key={where}>
                   <tr>
@@ -67,7 +67,7 @@ export function CompareScreen() {
       }
       leftFoot={<span>{rows.length === 1 ? 'One difference' : `${String(rows.length)} differences`}</span>}
       right={one && other && <Counts one={one} other={other} names={[nameA, nameB]} />}
-      bottomLine={<span className="font-semibold">What it does to the count</span>}
+      bottomLine={<span className="font-semibold">Effect on cost and price</span>}
     />
   );
 }
@@ -92,7 +92,7 @@ function useBody({ id, revision }: Side, pieces: readonly PieceDocument[] | unde
 
 function sideName(side: Side, pieces: readonly PieceDocument[]): string {
   const name = pieces.find(({ id }) => id === side.id)?.body.name.trim() || 'Unnamed piece';
-  return side.revision > 0 ? `${name}, revision ${String(side.revision)}` : `${name}, as it stands`;
+  return side.revision > 0 ? `${name}, version ${String(side.revision)}` : `${name}, current draft`;
 }
 
 interface SidePickerProps {
@@ -120,14 +120,14 @@ function SidePicker({ label, side, pieces, onPick }: SidePickerProps) {
       </select>
       <select
         className="field field-choice field-open"
-        aria-label={`${label}, revision`}
+        aria-label={`${label}, version`}
         value={side.revision}
         onChange={(event) => onPick({ ...side, revision: Number(event.target.value) })}
       >
-        <option value={0}>as it stands</option>
+        <option value={0}>current draft</option>
         {Array.from({ length: chosen?.revision ?? 0 }, (_, index) => (
           <option key={index} value={index + 1}>
-            revision {index + 1}
+            version {index + 1}
           </option>
         ))}
       </select>
@@ -140,9 +140,9 @@ function Counts({ one, other, names }: { one: Piece; other: Piece; names: readon
   const lines = compareCounts(pieceCount(one, basis), pieceCount(other, basis));
   return (
     <section aria-labelledby="counts">
-      <h2 id="counts">At today’s fix</h2>
+      <h2 id="counts">At current metal prices</h2>
       <table className="rows mt-1">
-        <TableHeader of={[{ hidden: 'what' }, { end: 'one' }, { end: 'other' }, { end: 'more by' }]} />
+        <TableHeader of={[{ hidden: 'what' }, { end: 'one' }, { end: 'other' }, { end: 'difference' }]} />
         <tbody>
           {lines.map(({ label, one: left, other: right, more }) => (
             <tr key={label} className="border-b border-hair">
@@ -161,7 +161,7 @@ function Counts({ one, other, names }: { one: Piece; other: Piece; names: readon
         </tbody>
       </table>
       <p className="aside mt-3">
-        One: {names[0]}. Other: {names[1]}. Money in {basis.rates.currency}, weight in g, time in minutes.
+        First: {names[0]}. Second: {names[1]}. Money in {basis.rates.currency}, weight in g, time in minutes.
       </p>
     </section>
   );

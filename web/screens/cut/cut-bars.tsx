@@ -1,4 +1,5 @@
 // A plan for bars, drawn to scale: blanks, kerfs and offcuts. Drag a blank, or choose it and then its bar, to move it.
+import { showNumber } from '../../../core/format/numbers.ts';
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import type { BarPlan, BarProblem } from '../../../core/cut/bars/bar-problem.ts';
@@ -97,7 +98,7 @@ export function CutBars({ problem, plan, names, stockName, tint, onPlan }: CutBa
                 </button>
               )}
               <span className={clsx('num w-[7.5em] shrink-0 text-right text-[14px]', !kept && 'text-soft')}>
-                {bar.remainder.toFixed(1)} {kept ? 'kept' : 'scrap'}
+                {showNumber(bar.remainder, 1)} {kept ? 'kept' : 'scrap'}
               </span>
             </li>
           );
@@ -105,13 +106,13 @@ export function CutBars({ problem, plan, names, stockName, tint, onPlan }: CutBa
       </ol>
       {held && (
         <p className="chrome mt-1 text-[14px]">
-          {names.get(held.piece)?.name}: choose the bar it goes to, or{' '}
+          {names.get(held.piece)?.name}: choose a bar, or{' '}
           <button type="button" className="link" onClick={() => put(null)}>
-            a bar of its own
+            new bar
           </button>
           , or{' '}
           <button type="button" className="link" onClick={() => setHeld(null)}>
-            leave it
+            cancel
           </button>
           .
         </p>

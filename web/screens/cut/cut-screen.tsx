@@ -100,20 +100,19 @@ function CutPages({ id, body, made, lots }: CutPagesProps) {
           </h1>
           {isIssued && (
             <p className="note note-quiet mt-3">
-              <b>Metal is issued for this batch: {showValue(held, 'g')} g of blanks.</b> Its offcuts and scrap are
-              booked.
+              <b>Metal issued for this batch: {showValue(held, 'g')} g of blanks.</b> Offcuts and scrap are in stock.
               {!isDone(body) && (
                 <>
                   {' '}
                   <button type="button" className="link chrome" onClick={() => void giveBack(id)}>
-                    Give it all back
+                    Return metal to stock
                   </button>
                 </>
               )}
               {backError && <span className="problem block">{problemOf(backError)?.detail}</span>}
             </p>
           )}
-          {stocks.length === 0 && <p className="mt-3">Nothing of this batch is cut from bars or sheets.</p>}
+          {stocks.length === 0 && <p className="mt-3">Nothing in this batch is cut from bars or sheets.</p>}
           {stocks.map((one) => {
             const plan = plans.get(one.stock);
             const problem = asked.find(({ stock }) => stock === one.stock);
@@ -162,7 +161,7 @@ function CutPages({ id, body, made, lots }: CutPagesProps) {
           })}
         </>
       }
-      leftFoot={<span>Least cost of stock first, then least metal taken; offcuts before whole bars.</span>}
+      leftFoot={<span>Lowest stock cost first, then least metal; offcuts before whole bars.</span>}
       right={
         <>
           {!isIssued && (
@@ -170,13 +169,13 @@ function CutPages({ id, body, made, lots }: CutPagesProps) {
               <div className="chrome flex items-center justify-between gap-3">
                 {waiting.size > 0 ? (
                   <button type="button" className="button button-quiet" onClick={stop}>
-                    Stop: this will do
+                    Stop and use this plan
                   </button>
                 ) : (
                   <span />
                 )}
                 <button type="button" className="button" disabled={!isWhole || isLoading} onClick={accept}>
-                  Accept the cutting
+                  Accept and issue metal
                 </button>
               </div>
               <p className="problem" role="alert">
@@ -191,7 +190,7 @@ function CutPages({ id, body, made, lots }: CutPagesProps) {
         </>
       }
       rightFoot={<span className="ml-auto">{currency}</span>}
-      bottomLine={<span className="font-semibold">{isIssued ? 'Metal is issued' : 'How it is cut'}</span>}
+      bottomLine={<span className="font-semibold">{isIssued ? 'Metal is issued' : 'Cutting plan'}</span>}
     />
   );
 }
@@ -249,8 +248,8 @@ interface SumsProps {
 function Sums({ planned, lots, termsOf }: SumsProps) {
   return (
     <>
-      <h2 className="mt-6">What it takes</h2>
-      <table className="rows" aria-label="What the cutting takes">
+      <h2 className="mt-6">Material used</h2>
+      <table className="rows" aria-label="Material used">
         <TableHeader of={['stock', { end: 'shelf' }, { end: 'to buy' }, { end: 'kept' }, { end: 'scrap' }]} />
         <tbody>
           {planned.map(({ issue, plan }) => {
@@ -273,7 +272,7 @@ function Sums({ planned, lots, termsOf }: SumsProps) {
           })}
         </tbody>
       </table>
-      <p className="aside mt-1">g; scrap is kerfs, ends and what lies between blanks</p>
+      <p className="aside mt-1">g; scrap is kerf, end cuts and gaps between blanks</p>
     </>
   );
 }

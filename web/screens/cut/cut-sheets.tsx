@@ -1,5 +1,6 @@
 // A plan for sheets, each drawn to scale with its blanks and its offcut. Drag a blank, or use arrow keys: 1 mm, with
 // Shift 0.1 mm.
+import { showNumber } from '../../../core/format/numbers.ts';
 import { useState } from 'react';
 import { type LaidMove, moveBlankOnSheet } from '../../../core/cut/sheets/move-blank-on-sheet.ts';
 import type {
@@ -159,7 +160,8 @@ export function CutSheets({ problem, plan, names, stockName, tint, onPlan }: Cut
               </svg>
               <p className="aside">
                 {stockName(sheet.sheet)}; {inWords(sheet, names)}
-                {sheet.offcut && `; leaves ${sheet.offcut.width.toFixed(0)} × ${sheet.offcut.height.toFixed(0)} mm`}
+                {sheet.offcut &&
+                  `; leaves ${showNumber(sheet.offcut.width, 0)} × ${showNumber(sheet.offcut.height, 0)} mm`}
               </p>
             </li>
           );

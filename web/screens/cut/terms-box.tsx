@@ -38,37 +38,37 @@ export function TermsBox({ typed, onChange, stocks, items, currency }: TermsBoxP
   const hasSheets = stocks.some(({ section }) => section.form === 'sheet');
   return (
     <section aria-labelledby="terms" className="chrome">
-      <h2 id="terms">How it is cut</h2>
+      <h2 id="terms">Cutting terms</h2>
       {hasBars && (
         <p className="mt-1 flex flex-wrap items-baseline gap-x-4 text-[15px]">
           <span>
-            by{' '}
+            tool:{' '}
             <Choice
               open
               value={typed.tool}
               options={tools}
-              label="Cut with"
+              label="Cutting tool"
               onChange={(tool) => onChange({ ...typed, tool: tool as TypedTerms['tool'] })}
             />
           </span>
-          <span>keep what is left from {field('keepFrom', 'Keep offcuts from')}</span>
+          <span>keep offcuts of at least {field('keepFrom', 'Keep offcuts of at least')}</span>
         </p>
       )}
       {hasSheets && (
         <p className="mt-1 flex flex-wrap items-baseline gap-x-4 text-[15px]">
-          <span>{field('gap', 'Between blanks of sheet')} between blanks of sheet</span>
-          <span>{field('margin', 'To the edge of the sheet')} to its edge</span>
+          <span>{field('gap', 'Gap between blanks')} gap between blanks</span>
+          <span>{field('margin', 'Edge margin')} edge margin</span>
           <label className="flex items-baseline gap-2">
             <input
               type="checkbox"
               checked={typed.keepsGrain}
               onChange={({ target }) => onChange({ ...typed, keepsGrain: target.checked })}
             />
-            all with the grain: none is turned
+            keep grain direction (no rotation)
           </label>
         </p>
       )}
-      <h2 className="mt-4">What the shelf lacks is bought as</h2>
+      <h2 className="mt-4">Buy missing stock as</h2>
       <ul className="text-[15px]">
         {stocks.map((issue) => (
           <BoughtLengths
@@ -125,7 +125,7 @@ function BoughtLengths({ issue: { alloy, section }, bought, onChange }: BoughtLe
               open
               className="num"
               value={one.price}
-              label={`${name}, price of one${which}`}
+              label={`${name}, price each${which}`}
               placeholder="price"
               onChange={(price) => set({ price })}
             />
@@ -138,7 +138,7 @@ function BoughtLengths({ issue: { alloy, section }, bought, onChange }: BoughtLe
         className="link pl-4 text-[13px]"
         onClick={() => onChange([...bought, { length: '', width: last?.width ?? '', price: '', item: '' }])}
       >
-        another {isSheet ? 'sheet' : 'length'}
+        add a size {isSheet ? 'sheet' : 'length'}
         <span className="sr-only"> of {name}</span>
       </button>
     </li>

@@ -1,7 +1,8 @@
 // A day as a chart: a lane for the attended work of each maker, below it unattended work, and the noon line through
 // both.
 import { scaleLinear } from 'd3';
-import { clockOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
+import { clockInWords } from '../../../core/format/days.ts';
+import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
 import { DayHours, NoonLine, USUAL_DAY, wholeHours } from '../../components/day-hours.tsx';
 import { fittedText } from '../../components/fitted-text.ts';
@@ -50,7 +51,7 @@ export function DayChart({ day, blocks, makers, open, now, tintOf, nameOf }: Day
       viewBox={`0 0 ${String(WIDTH)} ${String(height)}`}
       className="mt-2"
       role="img"
-      aria-label="The day drawn; the lists below say the same in words"
+      aria-label="Chart of the day; the lists below give the same"
     >
       <DayHours x={x} top={HEAD - 4} bottom={height} />
       {makers.map((maker, lane) => (
@@ -74,7 +75,7 @@ export function DayChart({ day, blocks, makers, open, now, tintOf, nameOf }: Day
                     isStarted={block.state === 'started'}
                     label={block.step.name}
                     under={nameOf(block.batch)}
-                    times={`${clockOf(ofDay(begin))} to ${clockOf(ofDay(end))}`}
+                    times={`${clockInWords(ofDay(begin))} to ${clockInWords(ofDay(end))}`}
                   />
                 )),
             )}
@@ -87,7 +88,7 @@ export function DayChart({ day, blocks, makers, open, now, tintOf, nameOf }: Day
             {station}
           </text>
           <text y={31} fontSize={13} fill="var(--soft)">
-            by itself
+            unattended
           </text>
           {alone
             .filter(({ step }) => (step.station || 'elsewhere') === station)
@@ -101,8 +102,8 @@ export function DayChart({ day, blocks, makers, open, now, tintOf, nameOf }: Day
                 tint={tintOf(block.batch)}
                 isAlone
                 label={nameOf(block.batch)}
-                under={`until ${clockOf(ofDay(block.end))}`}
-                times={`${clockOf(ofDay(block.attendedEnd))} to ${clockOf(ofDay(block.end))}`}
+                under={`until ${clockInWords(ofDay(block.end))}`}
+                times={`${clockInWords(ofDay(block.attendedEnd))} to ${clockInWords(ofDay(block.end))}`}
               />
             ))}
         </g>

@@ -2,14 +2,16 @@
 // tomorrow.
 import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
-import { clockOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
+import { clockInWords } from '../../../core/format/days.ts';
+import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import { type DayBook, dayTotals } from '../../../core/plan/studio/day-book.ts';
 import { bindingChain } from '../../../core/plan/studio/why.ts';
 import { CountTable } from '../../components/count-table.tsx';
 import { PlanSince } from '../../components/plan-since.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import type { Planned } from '../../hooks/use-plan.ts';
-import { daysLate, shortDay } from '../../words/dates.ts';
+import { shortDay } from '../../../core/format/days.ts';
+import { daysLate } from '../../words/late.ts';
 import { momentInWords } from '../../words/done-in.ts';
 import { batchName, blockName, causeInWords } from '../../words/plan-words.ts';
 
@@ -36,17 +38,17 @@ export function DayCount({ planned, day, book, tomorrow, batches }: DayCountProp
         return (
           <div key={batch} className="note note-stop mt-3">
             <b>
-              {nameOf(batch)} ends {daysLate(days)}.
+              {nameOf(batch)} will be {daysLate(days)}.
             </b>{' '}
             {first &&
               `“${first.block.step.name}” starts ${momentInWords(plan, first.block.start)}: ${causeInWords(first.cause, plan, nameOf, makerOf)}.`}
           </div>
         );
       })}
-      <h2 className="mt-6">The day comes to</h2>
-      <CountTable label="The day comes to" rows={dayRows(planned, day, book, nameOf)} />
+      <h2 className="mt-6">Totals of the day</h2>
+      <CountTable label="Totals of the day" rows={dayRows(planned, day, book, nameOf)} />
       <PlanSince planned={planned} nameOf={nameOf} makerOf={makerOf} />
-      <h2 className="mt-6">Tomorrow begins with</h2>
+      <h2 className="mt-6">First tomorrow</h2>
       <Tomorrow book={tomorrow} day={day + 1} makerOf={makerOf} nameOf={nameOf} />
     </>
   );
@@ -61,8 +63,8 @@ function Promised({ planned: { plan, jobs }, nameOf }: { planned: Planned; nameO
     .toSorted((a, b) => ((a.due || '9999') < (b.due || '9999') ? -1 : 1));
   return (
     <>
-      <h2>Promised</h2>
-      <table className="rows" aria-label="Promised, soonest first">
+      <h2>Due dates</h2>
+      <table className="rows" aria-label="Due dates, soonest first">
         <TableHeader of={['batch', { end: 'due' }, { end: 'done' }]} />
         <tbody>
           {rows.map(({ id, due, done }) => (
@@ -109,12 +111,14 @@ function Tomorrow({ book, day, makerOf, nameOf }: TomorrowProps) {
     const [first] = book.blocks.filter(({ maker }) => maker === id);
     return first ? [{ id, first }] : [];
   });
-  if (firsts.length === 0) return <p className="aside">nobody, or nothing</p>;
+  if (firsts.length === 0) return <p className="aside">nothing scheduled</p>;
   return (
     <ul className="text-[15px]">
       {firsts.map(({ id, first }) => (
         <li key={id} className="flex gap-3 border-b border-hair py-[4px]">
-          <span className="num w-[3.8em] shrink-0">{first.start < midnight ? 'goes on' : clockOf(first.start)}</span>
+          <span className="num w-[3.8em] shrink-0">
+            {first.start < midnight ? 'continues' : clockInWords(first.start)}
+          </span>
           <span>
             {makerOf(id)}: {blockName(first).toLowerCase()}
             <span className="aside"> {nameOf(first.batch)}</span>

@@ -1,5 +1,6 @@
 // The day as text: each maker's steps in order, when unattended work ends, and what is finished by noon and by evening.
-import { clockOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
+import { clockInWords } from '../../../core/format/days.ts';
+import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import type { DayBook } from '../../../core/plan/studio/day-book.ts';
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
 import { useBenchLog } from '../../hooks/use-bench-log.ts';
@@ -34,14 +35,14 @@ export function DayLists({ planned, book, day, nameOf }: DayListsProps) {
       </div>
       <div className="mt-5 grid grid-cols-2 gap-x-8 border-t border-rule pt-3 max-[700px]:grid-cols-1">
         {!isAfternoon && <Over heading="By noon" blocks={book.byNoon} nameOf={nameOf} />}
-        <Over heading="By evening" blocks={book.byEvening} nameOf={nameOf} />
+        <Over heading="By end of day" blocks={book.byEvening} nameOf={nameOf} />
         {book.calls.length > 0 && (
           <section aria-labelledby="calls">
-            <h2 id="calls">It calls</h2>
+            <h2 id="calls">Unattended work ends</h2>
             <ul className="text-[15px]">
               {book.calls.map((block) => (
                 <li key={`${block.batch} ${block.step.key}`} className="flex gap-3 border-b border-hair py-[5px]">
-                  <span className="num w-[3.2em] shrink-0">{clockOf(block.end)}</span>
+                  <span className="num w-[3.2em] shrink-0">{clockInWords(block.end)}</span>
                   <span>
                     {block.step.station || block.step.name}
                     <span className="aside">
@@ -69,7 +70,7 @@ function Line({ block, day, nameOf }: { block: PlanBlock; day: number; nameOf: (
   const name = `${blockName(block)} of ${nameOf(block.batch)}`;
   return (
     <li className="flex items-baseline gap-3 border-b border-hair py-[5px] text-[15px]">
-      <span className="num w-[3.2em] shrink-0">{block.start < midnight ? 'goes on' : clockOf(begins)}</span>
+      <span className="num w-[3.2em] shrink-0">{block.start < midnight ? 'continues' : clockInWords(begins)}</span>
       <span className="min-w-0 flex-1">
         {isStarted ? <b>{blockName(block)}</b> : blockName(block)}
         <span className="aside"> {nameOf(block.batch)}</span>
@@ -80,11 +81,11 @@ function Line({ block, day, nameOf }: { block: PlanBlock; day: number; nameOf: (
             <button
               type="button"
               className="link"
-              aria-label={`Not started after all: ${name}`}
+              aria-label={`Undo start: ${name}`}
               disabled={isLoading}
               onClick={() => note('taken-back', [block])}
             >
-              not yet
+              undo start
             </button>
           )}
           <button
@@ -99,7 +100,7 @@ function Line({ block, day, nameOf }: { block: PlanBlock; day: number; nameOf: (
         </span>
       )}
       <span className="num w-[3.2em] shrink-0 text-right text-soft">
-        {block.attendedEnd > midnight + MINUTES_A_DAY ? 'goes on' : clockOf(block.attendedEnd)}
+        {block.attendedEnd > midnight + MINUTES_A_DAY ? 'continues' : clockInWords(block.attendedEnd)}
       </span>
     </li>
   );
@@ -117,7 +118,7 @@ function Over({
   return (
     <section aria-label={heading}>
       <h2>{heading}</h2>
-      {blocks.length === 0 && <p className="aside">nothing has to be over</p>}
+      {blocks.length === 0 && <p className="aside">nothing due</p>}
       <ul className="text-[15px]">
         {blocks.map((block) => (
           <li key={`${block.batch} ${block.step.key}`} className="flex items-baseline gap-3 py-[3px]">

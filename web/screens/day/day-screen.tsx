@@ -13,7 +13,8 @@ import { PlanNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { type Planned, usePlan } from '../../hooks/use-plan.ts';
 import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
-import { dayInWords, weekdayNames } from '../../words/dates.ts';
+import { dayInWords } from '../../../core/format/days.ts';
+import { weekdayNames } from '../../words/weekdays.ts';
 import { batchName } from '../../words/plan-words.ts';
 import { DayChart } from './day-chart.tsx';
 import { DayCount } from './day-count.tsx';
@@ -37,11 +38,11 @@ export function DayScreen() {
                 planned.sentence
               ) : (
                 <>
-                  No batch is open. Make one from a{' '}
+                  There are no open batches. Make one from a{' '}
                   <Link className="link" to="/pieces">
                     piece
                   </Link>
-                  , and its steps stand here: who does what when, and what works by itself meanwhile.
+                  , and its steps are scheduled here.
                 </>
               )}
             </p>
@@ -59,7 +60,7 @@ interface DayPagesProps {
   readonly batches: readonly BatchWithPieces[];
 }
 
-const nearDays = ['today', 'tomorrow', 'the day after'] as const;
+const nearDays = ['today', 'tomorrow', 'next day'] as const;
 
 function DayPages({ planned, batches }: DayPagesProps) {
   const { plan, terms, problem } = planned;
@@ -89,8 +90,8 @@ function DayPages({ planned, batches }: DayPagesProps) {
           <p className="chrome flex flex-wrap items-baseline gap-x-4 text-[15px] text-soft">
             <span>
               {book.makers.length === 0
-                ? 'Nobody is at the bench'
-                : `${String(book.makers.length)} at the bench, ${showHours(book.attendedMin)} of hands`}
+                ? 'No one working'
+                : `${String(book.makers.length)} working, ${showHours(book.attendedMin)} bench time`}
             </span>
             {[...new Set([0, 1, 2, opening])].map((index) => (
               <button
@@ -104,7 +105,8 @@ function DayPages({ planned, batches }: DayPagesProps) {
               </button>
             ))}
             <button type="button" className="link ml-auto inline-flex items-center gap-1" onClick={() => print()}>
-              <Printer size={14} aria-hidden="true" /> Print the day
+              <Printer size={14} aria-hidden="true" />
+              Print this day
             </button>
           </p>
           <DayChart
@@ -118,7 +120,7 @@ function DayPages({ planned, batches }: DayPagesProps) {
           />
           <DayLists planned={planned} book={book} day={day} nameOf={nameOf} />
           {cautions.length > 0 && (
-            <ul className="note keep-together mt-4" aria-label="Cautions of the day">
+            <ul className="note keep-together mt-4" aria-label="Cautions">
               {cautions.map((caution) => (
                 <li key={caution.id}>{caution.text}</li>
               ))}
@@ -129,8 +131,8 @@ function DayPages({ planned, batches }: DayPagesProps) {
       }
       leftFoot={
         <span>
-          {planned.isSearching ? 'Looking for a better plan. ' : ''}Planned from now: what was started stays, the rest
-          may move.
+          {planned.isSearching ? 'Optimizing the schedule. ' : ''} Rescheduled from now. Started steps stay; others may
+          move.
         </span>
       }
       right={
@@ -142,7 +144,7 @@ function DayPages({ planned, batches }: DayPagesProps) {
           tomorrow={dayBook(plan, problem, day + 1)}
         />
       }
-      bottomLine={<span className="font-semibold">{showHours(book.attendedMin)} of hands</span>}
+      bottomLine={<span className="font-semibold">{showHours(book.attendedMin)} bench time</span>}
       printsLeftOnly
     />
   );

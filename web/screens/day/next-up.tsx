@@ -23,7 +23,7 @@ export function NextUp({ planned: { plan }, nameOf }: NextUpProps) {
         </button>
       )}
       {next && <p className="aside">{nameOf(next.batch)}</p>}
-      {error && <p className="problem">{problemOf(error)?.detail ?? 'The ledger cannot be reached.'}</p>}
+      {error && <p className="problem">{problemOf(error)?.detail ?? 'Can’t connect to Noon Ledger.'}</p>}
     </div>
   );
 }

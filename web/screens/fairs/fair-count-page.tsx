@@ -1,4 +1,5 @@
 // The right page of a fair: break-even, expected result, and how many to bring.
+import { showNumber } from '../../../core/format/numbers.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import type { Fair } from '../../../core/price/fair/fair.ts';
 import type { FairPlan, LevelPlan } from '../../../core/price/fair/fair-plan.ts';
@@ -12,33 +13,33 @@ export function FairCountPage({ plan, fair }: { plan: FairPlan; fair: Fair }) {
   const count = (value: number) => (Number.isFinite(value) ? String(value) : 'never');
   return (
     <>
-      <h2>What to expect</h2>
+      <h2>Forecast</h2>
       <CountTable
-        label="What to expect of the fair"
+        label="Forecast"
         rows={[
           { key: 'takings', label: 'Takings', each: plan.takings },
-          { key: 'margin', label: 'What the pieces leave', each: plan.margin },
-          { key: 'costs', label: 'The fair itself', each: plan.costs, kind: 'subtotal' },
-          { key: 'left', label: 'Left of the fair', each: plan.result, kind: 'total' },
+          { key: 'margin', label: 'Gross profit', each: plan.margin },
+          { key: 'costs', label: 'Fair costs', each: plan.costs, kind: 'subtotal' },
+          { key: 'left', label: 'Net profit', each: plan.result, kind: 'total' },
         ]}
       />
       {plan.levels.length > 0 && (
         <>
           <FairRange plan={plan} />
-          <h2 className="mt-5">What pays for it</h2>
+          <h2 className="mt-5">Break-even</h2>
           <p className="text-[15px]">
             {Number.isFinite(plan.buyersThatPay)
-              ? `From ${String(Math.ceil(plan.buyersThatPay))} buyers on the fair is paid; ${String(Math.round(plan.buyers.value))} are expected.`
-              : 'No number of buyers pays for it at these prices.'}
+              ? `From ${String(Math.ceil(plan.buyersThatPay))} buyers on, the fair pays; ${String(Math.round(plan.buyers.value))} are expected.`
+              : 'No number of buyers covers the cost at these prices.'}
           </p>
           <table className="rows mt-1" aria-label="What to bring">
             <TableHeader
               of={[
                 'level',
-                { end: 'alone pays', title: 'Of this level alone' },
-                { end: 'in the mix', title: 'Together with the others' },
+                { end: 'break-even alone', title: 'Pieces to sell if only this level sells' },
+                { end: 'with others', title: 'Pieces to sell together with the other levels' },
                 { end: 'expected' },
-                { end: 'bring', title: 'Enough in nine fairs of ten' },
+                { end: 'bring', title: 'Enough in 9 of 10 simulated fairs' },
               ]}
             />
             <tbody>
@@ -58,7 +59,7 @@ export function FairCountPage({ plan, fair }: { plan: FairPlan; fair: Fair }) {
         </>
       )}
       {fair.levels.length === 0 && (
-        <p className="mt-3 text-soft">Write on the left what stands on the table, and this page answers.</p>
+        <p className="mt-3 text-soft">Enter price levels on the left to see the forecast.</p>
       )}
     </>
   );
@@ -70,19 +71,17 @@ function Ladders({ plan: { levels, costs } }: { plan: FairPlan }) {
   if (ladders.length === 0) return null;
   return (
     <>
-      <h2 className="mt-5">Ladders, a customer</h2>
+      <h2 className="mt-5">Multi-buy prices, per customer</h2>
       <ul className="text-[15px]">
         {ladders.map((level) => {
           const more = level.perCustomer.margin - level.single.margin;
           return (
             <li key={level.level.id} className="border-b border-hair py-[4px]">
-              {words(level)}: takes <b className="num">{level.perCustomer.pieces.toFixed(2)}</b>, pays{' '}
-              <b className="num">{showValue(level.perCustomer.takings, unit)}</b>, leaves{' '}
+              {words(level)}: buys <b className="num">{showNumber(level.perCustomer.pieces, 2)}</b>, pays{' '}
+              <b className="num">{showValue(level.perCustomer.takings, unit)}</b>, profit{' '}
               <b className="num">{showValue(level.perCustomer.margin, unit)}</b>.
               <span className="aside block">
-                {level.secondThatPays === null
-                  ? 'A second piece on this ladder leaves less than nothing.'
-                  : ladderWords(more, unit)}
+                {level.secondThatPays === null ? 'The second piece sells below its cost.' : ladderWords(more, unit)}
               </span>
             </li>
           );
@@ -96,12 +95,12 @@ function Against({ plan: { actual, levels } }: { plan: FairPlan }) {
   if (!actual) return null;
   return (
     <>
-      <h2 className="mt-5">What came of it</h2>
+      <h2 className="mt-5">Results</h2>
       <CountTable
-        label="What came of the fair"
+        label="Results of the fair"
         rows={[
-          { key: 'taken', label: 'Taken', each: actual.takings },
-          { key: 'left', label: 'Really left', each: actual.result, kind: 'total' },
+          { key: 'taken', label: 'Actual takings', each: actual.takings },
+          { key: 'left', label: 'Actual profit', each: actual.result, kind: 'total' },
         ]}
       />
       <p className="mt-1 text-[15px]">
@@ -122,6 +121,6 @@ function Against({ plan: { actual, levels } }: { plan: FairPlan }) {
 function ladderWords(more: number, unit: string): string {
   const amount = showValue(Math.abs(more), unit);
   return more >= 0
-    ? `${amount} more than single prices would leave, were as many to take a second.`
-    : `${amount} less than single prices would leave, were as many to take a second: the ladder has to bring them.`;
+    ? `${amount} more profit than single prices, if as many buy a second.`
+    : `${amount} less profit than single prices, if as many buy a second: the multi-buy price must bring more second sales.`;
 }

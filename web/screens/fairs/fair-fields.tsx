@@ -1,4 +1,5 @@
 // Cost and visitors of the fair.
+import { DateField } from '../../components/date-field.tsx';
 import { showValue } from '../../../core/figure/show.ts';
 import type { Fair } from '../../../core/price/fair/fair.ts';
 import type { FairPlan } from '../../../core/price/fair/fair-plan.ts';
@@ -18,20 +19,20 @@ type Typed = Exclude<keyof Fair, 'levels' | 'from' | 'channel'>;
 
 const costFields = [
   { key: 'stallFee', label: 'Stall fee', placeholder: '0' },
-  { key: 'takingsShare', label: 'Share of takings', placeholder: 'none' },
+  { key: 'takingsShare', label: 'Commission (% of takings)', placeholder: 'none' },
   { key: 'travel', label: 'Travel', placeholder: '0' },
   { key: 'nights', label: 'Nights away', placeholder: '0' },
-  { key: 'nightCost', label: 'A night', placeholder: '0' },
+  { key: 'nightCost', label: 'Cost per night', placeholder: '0' },
   { key: 'otherCosts', label: 'Other costs', placeholder: '0' },
   { key: 'days', label: 'Days', placeholder: '1' },
-  { key: 'hours', label: 'Hours of our own', placeholder: '0' },
-  { key: 'hourWorth', label: 'An hour is worth', placeholder: 'wage' },
+  { key: 'hours', label: 'Our hours', placeholder: '0' },
+  { key: 'hourWorth', label: 'Our hourly rate', placeholder: 'wage' },
 ] as const satisfies readonly { key: Typed; label: string; placeholder: string }[];
 
 const visitorFields = [
-  { key: 'visitors', label: 'Visitors passing', placeholder: '0' },
-  { key: 'visitorSpread', label: 'Give or take', placeholder: '0 %' },
-  { key: 'buyers', label: 'Who buy', placeholder: '0 %' },
+  { key: 'visitors', label: 'Visitors', placeholder: '0' },
+  { key: 'visitorSpread', label: 'Uncertainty ±%', placeholder: '0 %' },
+  { key: 'buyers', label: 'Visitors who buy (%)', placeholder: '0 %' },
 ] as const satisfies readonly { key: Typed; label: string; placeholder: string }[];
 
 export function FairFields({ fair, plan, edit }: FairFieldsProps) {
@@ -58,20 +59,18 @@ export function FairFields({ fair, plan, edit }: FairFieldsProps) {
   );
   const said = [...costFields, ...visitorFields].find(({ key }) => problems[key]);
   return (
-    <section aria-label="What it costs and who comes" className="mt-4">
+    <section aria-label="Costs and visitors" className="mt-4">
       <p className="flex flex-wrap items-baseline gap-x-6 text-[15px]">
         <label>
           from{' '}
-          <input
-            type="date"
-            className="field field-open w-[10em]"
-            aria-label="First day"
+          <DateField
+            label="First day"
             value={fair.from}
-            onChange={(event) => edit('from', (draft) => void (draft.from = event.target.value))}
+            onChange={(day) => edit('from', (draft) => void (draft.from = day))}
           />
         </label>
         <span>
-          money taken by{' '}
+          sales channel{' '}
           <Choice
             value={fair.channel}
             options={[
@@ -80,7 +79,7 @@ export function FairFields({ fair, plan, edit }: FairFieldsProps) {
                 .filter(({ kind }) => kind === 'retail')
                 .map(({ id, name }) => ({ value: id, label: name })),
             ]}
-            label="How money is taken"
+            label="Sales channel"
             onChange={(channel) => edit('', (draft) => void (draft.channel = channel))}
           />
         </span>

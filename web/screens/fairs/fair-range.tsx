@@ -35,14 +35,14 @@ export function FairRange({ plan: { range, costs } }: { plan: FairPlan }) {
           {money(p90)}
         </text>
         <text x={x(0)} y={57} textAnchor="middle" fill="var(--stop)">
-          pays for itself
+          break-even
         </text>
       </svg>
       <figcaption className="text-[15px]">
-        One fair in ten is worse than the left end, nine in ten than the right.{' '}
+        The left end is exceeded in 9 of 10 simulated fairs, the right end in 1 of 10.{' '}
         {chanceOfLoss < 0.005
-          ? 'Hardly any loses money.'
-          : `About ${String(Math.round(chanceOfLoss * 100))} in a hundred lose money.`}
+          ? 'A loss is unlikely.'
+          : `About ${String(Math.round(chanceOfLoss * 100))} in 100 make a loss.`}
       </figcaption>
     </figure>
   );

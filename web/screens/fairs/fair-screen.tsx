@@ -52,12 +52,12 @@ function FairPages({ inHand }: { inHand: DocumentInHand<Fair> }) {
             <LevelRows fair={body} plan={plan} edit={edit} />
           </>
         }
-        leftFoot={<span>Prices on the table are with tax, where your prices include it.</span>}
+        leftFoot={<span>Prices include tax where your retail prices do.</span>}
         right={<FairCountPage plan={plan} fair={body} />}
         rightFoot={<span className="ml-auto">{rates.currency}</span>}
         bottomLine={
           <span className="font-semibold">
-            Left of the fair <Num figure={plan.result} />
+            Net profit <Num figure={plan.result} />
           </span>
         }
       />

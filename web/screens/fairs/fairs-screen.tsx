@@ -10,7 +10,7 @@ import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useCostOfPiece } from '../../hooks/use-cost-of-piece.ts';
 import { useAddFairMutation, useGetFairsQuery } from '../../state/endpoints/fairs.ts';
-import { dayInWords } from '../../words/dates.ts';
+import { dayInWords } from '../../../core/format/days.ts';
 
 export function FairsScreen() {
   const { data } = useGetFairsQuery();
@@ -33,19 +33,19 @@ export function FairsScreen() {
           <div className="flex items-start justify-between gap-4">
             <h1>Fairs</h1>
             <button type="button" className="button chrome" onClick={() => void describe()}>
-              Plan a fair
+              New fair
             </button>
           </div>
           {data && fairs.length === 0 && (
             <p className="mt-4 max-w-[56ch]">
-              A fair is a stall fee, some days and what stands on the table. Plan one to see how many of each price pay
-              for it, what to expect, and how many to make.
+              Enter the stall fee, the days and the prices on your table. You see the break-even, a forecast and how
+              many pieces to bring.
             </p>
           )}
           {fairs.length > 0 && (
             <table className="rows mt-4" aria-label="Fairs">
               <TableHeader
-                of={['fair', { end: 'costs' }, { end: 'takings' }, { end: 'left' }, { end: 'really left' }]}
+                of={['fair', { end: 'costs' }, { end: 'takings' }, { end: 'left' }, { end: 'actual profit' }]}
               />
               <tbody>
                 {planned.map(({ fair, plan }) => (
@@ -55,8 +55,8 @@ export function FairsScreen() {
                         {titleOfFair(fair)}
                       </Link>
                       <span className="aside block">
-                        {fair.body.from ? dayInWords(fair.body.from) : 'no day yet'}
-                        {fair.isDraft && (fair.revision ? `, draft over revision ${String(fair.revision)}` : ', draft')}
+                        {fair.body.from ? dayInWords(fair.body.from) : 'no date yet'}
+                        {fair.isDraft && (fair.revision ? `, draft of version ${String(fair.revision)}` : ', draft')}
                       </span>
                     </td>
                     <Money minor={plan.costs.value} />
@@ -74,14 +74,14 @@ export function FairsScreen() {
       right={
         planned.some(({ plan }) => plan.actual) && (
           <section aria-labelledby="against">
-            <h2 id="against">Planned against what came</h2>
-            <table className="count mt-1" aria-label="Planned against what came">
+            <h2 id="against">Forecast and actual</h2>
+            <table className="count mt-1" aria-label="Forecast and actual">
               <TableHeader of={[{ hidden: 'fair' }, 'planned', 'came']} />
               <tbody>
                 {planned.flatMap(({ fair, plan }) =>
                   plan.actual ? (
                     <tr key={fair.id}>
-                      <td className="py-[5px]!">{titleOfFair(fair)}, taken</td>
+                      <td className="py-[5px]!">{titleOfFair(fair)}, takings</td>
                       <td className="num text-right">{showValue(plan.takings.value, rates.currency)}</td>
                       <td className="num text-right font-semibold">
                         {showValue(plan.actual.takings.value, rates.currency)}
@@ -97,7 +97,7 @@ export function FairsScreen() {
         )
       }
       rightFoot={<span className="ml-auto">{rates.currency}</span>}
-      bottomLine={<span className="font-semibold">Planned against what came</span>}
+      bottomLine={<span className="font-semibold">Forecast and actual</span>}
     />
   );
 }

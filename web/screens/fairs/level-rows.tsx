@@ -33,16 +33,16 @@ export function LevelRows({ fair, plan, edit }: LevelRowsProps) {
   });
   return (
     <section aria-labelledby="levels" className="mt-5">
-      <h2 id="levels">On the table</h2>
+      <h2 id="levels">Price levels</h2>
       <EditableRows
-        label="Levels of price"
+        label="Price levels"
         heads={[
           'level',
-          { end: 'price, or ladder', title: 'A price, or a ladder: one / two / three' },
-          { end: 'cost of one' },
-          { end: 'of buyers', title: 'Of those who buy, how many take this' },
-          { end: 'a second', title: 'Chance of a second after the first' },
-          { end: 'a third', title: 'Chance of a third after the second' },
+          { end: 'price or multi-buy', title: 'A price, or a multi-buy price: one / two / three' },
+          { end: 'cost each' },
+          { end: 'buyers, %', title: 'Share of buyers who buy this' },
+          { end: 'second, %', title: 'Share who buy a second' },
+          { end: 'third, %', title: 'Share who buy a third' },
           { end: 'sold' },
         ]}
         onMove={onMove}
@@ -63,8 +63,8 @@ export function LevelRows({ fair, plan, edit }: LevelRowsProps) {
       </EditableRows>
       <p className="problem">{plan.problems.find(({ path }) => path === 'levels')?.sentence}</p>
       <p className="aside mt-1">
-        A ladder such as 15 / 25 / 35 is what one, two and three cost together. About half of buyers take a second one
-        (common practice); your own fairs know better.
+        A multi-buy price such as 18 / 30 / 40 is the price of one, two and three together. About half of buyers take a
+        second one (common practice); use your own results where you have them.
       </p>
     </section>
   );
@@ -82,7 +82,7 @@ interface LevelRowProps {
 }
 
 function LevelRow({ level, index, last, plan, isBlank, set, onMove, onRemove }: LevelRowProps) {
-  const pieces = usePieceOptions('no piece of the book');
+  const pieces = usePieceOptions('no piece');
   const problems = useRowProblems(issuesAt(plan.problems, `levels.${String(index)}`));
   const name = level.name || 'the level';
   const cost = plan.levels[index]?.cost;
@@ -124,7 +124,7 @@ function LevelRow({ level, index, last, plan, isBlank, set, onMove, onRemove }: 
             small
             value={level.piece}
             options={pieces}
-            label={`${name}, a piece of the book`}
+            label={`${name}, piece`}
             onChange={(piece) => set(index, level, { piece }, '')}
           />
         </span>
@@ -133,12 +133,12 @@ function LevelRow({ level, index, last, plan, isBlank, set, onMove, onRemove }: 
       onMove={onMove}
       onRemove={onRemove}
     >
-      {field('price', 'price or ladder', '0')}
-      {field('cost', 'cost of one', cost ? showValue(cost.value, cost.unit) : '0')}
-      {field('share', 'share of the buyers', '0 %')}
-      {field('second', 'chance of a second', '0 %')}
-      {field('third', 'chance of a third', '0 %')}
-      {field('sold', 'sold in the end', 'not yet')}
+      {field('price', 'price or multi-buy', '0')}
+      {field('cost', 'cost each', cost ? showValue(cost.value, cost.unit) : '0')}
+      {field('share', 'share of buyers', '0 %')}
+      {field('second', 'share who buy a second', '0 %')}
+      {field('third', 'share who buy a third', '0 %')}
+      {field('sold', 'sold', 'not yet')}
     </EditableRow>
   );
 }

@@ -16,10 +16,8 @@ export function FirstRunScreen() {
       <p className="flex items-center gap-2 text-[18px] font-bold">
         <Mark /> Noon Ledger
       </p>
-      <h1 className="mt-5">Open your book</h1>
-      <p className="mt-1 text-soft">
-        Everything here can be changed later in Studio. The ledger stays on this computer.
-      </p>
+      <h1 className="mt-5">Set up your studio</h1>
+      <p className="mt-1 text-soft">You can change everything later in Settings. Your data stays on this computer.</p>
       <form
         className="mt-6 grid grid-cols-[10.5em_1fr] items-baseline gap-x-4 gap-y-4"
         onSubmit={(event) => {
@@ -34,7 +32,7 @@ export function FirstRunScreen() {
           value={answers.name}
           maxLength={120}
           autoFocus
-          placeholder="its name, as you like"
+          placeholder="name of your studio"
           onChange={(event) => set({ name: event.target.value })}
         />
 
@@ -66,7 +64,7 @@ export function FirstRunScreen() {
           ))}
         </select>
 
-        <span id="units">You think in</span>
+        <span id="units">Units</span>
         <span role="radiogroup" aria-labelledby="units" className="flex flex-wrap gap-x-6">
           {unitChoices.map(({ value, label }) => (
             <label key={value} className="flex items-baseline gap-2">
@@ -81,7 +79,7 @@ export function FirstRunScreen() {
           ))}
         </span>
 
-        <label htmlFor="rate">An hour at the bench</label>
+        <label htmlFor="rate">Target hourly rate</label>
         <span>
           <span className="flex items-baseline gap-2">
             <input
@@ -101,14 +99,14 @@ export function FirstRunScreen() {
             {problem ? (
               <span className="text-stop">{problem.detail}</span>
             ) : (
-              'What you want to be paid for an hour of your hands, before rent and tools.'
+              'What you want to earn per bench hour, before rent and tools.'
             )}
           </span>
         </span>
 
         <span />
         <button type="submit" className="button justify-self-start" disabled={isLoading}>
-          Open the book
+          Start
         </button>
       </form>
     </main>

@@ -18,8 +18,8 @@ export function ChangesSince({ open }: { open: OpenDocument }) {
         wide
         open={shown}
         onClose={() => setShown(false)}
-        title={`Changed since revision ${String(revision)}`}
-        description="As typed now, and as it was accepted."
+        title={`Changed since version ${String(revision)}`}
+        description="The draft beside the saved version."
       >
         <ul className="mt-4 max-h-[50vh] overflow-y-auto">
           {changesInWords(before, open.body).map((sentence) => (
@@ -30,7 +30,7 @@ export function ChangesSince({ open }: { open: OpenDocument }) {
         </ul>
         <div className="mt-4 flex justify-end">
           <button type="button" className="button" onClick={() => setShown(false)}>
-            Back to the page
+            Close
           </button>
         </div>
       </ModalDialog>

@@ -1,4 +1,5 @@
 // From a piece to a batch: quantity, due date, customer.
+import { DateField } from '../../components/date-field.tsx';
 import { Link } from 'react-router';
 import { readCount } from '../../../core/measure/read/read-number.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
@@ -14,13 +15,13 @@ export function MakeBatch({ inHand, onClose }: { inHand: DocumentInHand<Piece>; 
   const reading = readCount(wanted);
   const sentence = refusal || (!reading.ok && reading.sentence);
   const description = hasDraft
-    ? `Its draft is accepted as revision ${String(open.stored.revision + 1)} first.`
-    : `From revision ${String(open.stored.revision)}.`;
+    ? `The draft is first saved as version ${String(open.stored.revision + 1)} .`
+    : `Version ${String(open.stored.revision)}.`;
   return (
     <ModalDialog
       open
       onClose={onClose}
-      title={`Make a batch of ${body.name.trim() || 'this piece'}`}
+      title={`New batch: ${body.name.trim() || 'this piece'}`}
       description={description}
     >
       <form
@@ -30,12 +31,12 @@ export function MakeBatch({ inHand, onClose }: { inHand: DocumentInHand<Piece>; 
           if (reading.ok) void make();
         }}
       >
-        <span>How many</span>
+        <span>Quantity</span>
         <span>
           <Field
             open
             value={wanted}
-            label="How many to make"
+            label="Quantity"
             className="num"
             problem={reading.ok ? undefined : reading.sentence}
             problemId="make-problem"
@@ -49,26 +50,20 @@ export function MakeBatch({ inHand, onClose }: { inHand: DocumentInHand<Piece>; 
               open
               value={size}
               options={body.sizes.rows.map(({ id, name: label }) => ({ value: id, label: label || 'unnamed' }))}
-              label="Size to make"
+              label="Size"
               onChange={(chosen) => set({ size: chosen })}
             />
           </>
         )}
-        <label htmlFor="due">Promised by</label>
-        <input
-          id="due"
-          type="date"
-          className="field field-open w-[11em]"
-          value={due}
-          onChange={(event) => set({ due: event.target.value })}
-        />
-        <span>For</span>
+        <label htmlFor="due">Due date</label>
+        <DateField id="due" label="Due date" value={due} onChange={(day) => set({ due: day })} />
+        <span>Customer</span>
         <Field
           open
           wide
           value={customer}
-          label="For whom"
-          placeholder="a shop, a fair, stock"
+          label="Customer"
+          placeholder="customer, shop or fair"
           maxLength={120}
           onChange={(name) => set({ customer: name })}
         />
@@ -81,14 +76,14 @@ export function MakeBatch({ inHand, onClose }: { inHand: DocumentInHand<Piece>; 
               className="link mr-auto text-[15px]"
               to={`/promise?${new URLSearchParams({ piece: open.key.id, quantity: wanted, by: due }).toString()}`}
             >
-              Can I promise that?
+              Check this date
             </Link>
           )}
           <button type="button" className="button button-quiet" onClick={onClose}>
-            Not now
+            Cancel
           </button>
           <button type="submit" className="button">
-            Make a batch of {reading.ok ? reading.value : '…'}
+            New batch: {reading.ok ? reading.value : '…'}
           </button>
         </span>
       </form>

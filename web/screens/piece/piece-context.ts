@@ -40,7 +40,7 @@ const nameOf = (name: string, otherwise: string) => name.trim() || otherwise;
 /** Sub-assemblies a row may belong to. */
 export function groupOptions({ groups }: Pick<Piece, 'groups'>): Option[] {
   return [
-    { value: '', label: 'the piece' },
+    { value: '', label: 'the whole piece' },
     ...groups.map(({ id, name }) => ({ value: id, label: nameOf(name, 'a sub-assembly') })),
   ];
 }

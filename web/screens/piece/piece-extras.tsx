@@ -16,7 +16,7 @@ interface PieceExtrasProps {
 
 export const PieceExtras = memo(function PieceExtras({ piece, edit }: PieceExtrasProps) {
   return (
-    <section aria-label="Notes and pictures" className="mt-6">
+    <section aria-label="Notes and photos" className="mt-6">
       <label className="block">
         <span className="aside">Notes</span>
         <textarea
@@ -66,7 +66,7 @@ function Tags({ tags, edit }: { tags: readonly string[]; edit: EditPiece }) {
           <button
             type="button"
             className="chrome text-soft hover:text-ink"
-            aria-label={`Take the tag ${tag} away`}
+            aria-label={`Remove the tag ${tag} `}
             onClick={() => edit('', (draft) => void (draft.tags = draft.tags.filter((other) => other !== tag)))}
           >
             <X size={13} />
@@ -112,7 +112,7 @@ function Photos({ piece, edit }: { piece: Piece; edit: EditPiece }) {
             <a href={pathTo(photoRoutes.get, { id })} target="_blank" rel="noreferrer">
               <img
                 src={pathTo(photoRoutes.get, { id })}
-                alt={caption || `Picture ${String(index + 1)} of the piece`}
+                alt={caption || `Photo ${String(index + 1)} of the piece`}
                 className="h-[120px] w-[160px] border border-hair object-cover"
               />
             </a>
@@ -121,7 +121,7 @@ function Photos({ piece, edit }: { piece: Piece; edit: EditPiece }) {
                 wide
                 small
                 value={caption}
-                label={`Picture ${String(index + 1)}, caption`}
+                label={`Photo ${String(index + 1)}, caption`}
                 placeholder="caption"
                 maxLength={120}
                 onChange={(value) =>
@@ -134,7 +134,7 @@ function Photos({ piece, edit }: { piece: Piece; edit: EditPiece }) {
               <button
                 type="button"
                 className="chrome text-soft hover:text-ink"
-                aria-label={`Take picture ${String(index + 1)} away`}
+                aria-label={`Remove photo ${String(index + 1)} `}
                 onClick={() =>
                   edit('', (draft) => void (draft.photos = draft.photos.filter((photo) => photo.id !== id)))
                 }
@@ -146,7 +146,7 @@ function Photos({ piece, edit }: { piece: Piece; edit: EditPiece }) {
         ))}
       </div>
       <label className="link chrome mt-1 inline-block cursor-pointer text-[15px] focus-within:outline-2 focus-within:outline-act">
-        {isLoading ? 'Taking it in…' : 'Add a photo or a sketch'}
+        {isLoading ? 'Uploading…' : 'Add a photo or a sketch'}
         <input
           type="file"
           accept="image/jpeg,image/png,image/webp"
@@ -159,9 +159,7 @@ function Photos({ piece, edit }: { piece: Piece; edit: EditPiece }) {
           }}
         />
       </label>
-      {error && (
-        <p className="problem">{problemOf(error)?.detail ?? 'The picture could not be taken in. Try again.'}</p>
-      )}
+      {error && <p className="problem">{problemOf(error)?.detail ?? 'The photo could not be uploaded. Try again.'}</p>}
     </div>
   );
 }

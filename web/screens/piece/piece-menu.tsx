@@ -44,13 +44,13 @@ export const PieceMenu = memo(function PieceMenu({ name, stored, id, isSaved }: 
   };
   if (sure)
     return (
-      <span className="flex items-baseline gap-3" role="group" aria-label="Throw it away">
-        It cannot be brought back.
+      <span className="flex items-baseline gap-3" role="group" aria-label="Delete permanently">
+        This cannot be undone.
         <button type="button" className="link text-stop!" disabled={!isSaved} onClick={() => void takeAway()}>
-          Throw it away
+          Delete permanently
         </button>
         <button type="button" className="link" onClick={() => setSure(false)}>
-          Keep it
+          Cancel
         </button>
       </span>
     );
@@ -60,25 +60,25 @@ export const PieceMenu = memo(function PieceMenu({ name, stored, id, isSaved }: 
         Compare
       </Link>
       <DropdownMenu.Root modal={false}>
-        <DropdownMenu.Trigger className="rounded p-[3px] hover:text-ink" aria-label="More to do with this piece">
+        <DropdownMenu.Trigger className="rounded p-[3px] hover:text-ink" aria-label="More actions">
           <Ellipsis size={18} />
         </DropdownMenu.Trigger>
         <DropdownMenu.Portal>
           <DropdownMenu.Content className="menu" align="start" sideOffset={2}>
             <DropdownMenu.Item className="menu-item" onSelect={() => void copy()}>
-              Make a copy
+              Duplicate
             </DropdownMenu.Item>
             <DropdownMenu.Item className="menu-item" asChild>
               <a href={pathTo(pieceRoutes.exportOne, { id })} download>
-                Keep as a file
+                Export (JSON)
               </a>
             </DropdownMenu.Item>
             <DropdownMenu.Item className="menu-item" disabled={!isSaved} onSelect={() => void putAway()}>
-              {stored.archivedAt ? 'Take it back into the book' : 'Put it away'}
+              {stored.archivedAt ? 'Restore' : 'Archive'}
             </DropdownMenu.Item>
             {stored.revision === 0 && (
               <DropdownMenu.Item className="menu-item" onSelect={() => setSure(true)}>
-                Throw away
+                Delete
               </DropdownMenu.Item>
             )}
           </DropdownMenu.Content>

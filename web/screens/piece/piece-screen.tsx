@@ -20,7 +20,7 @@ import type { DocumentInHand, Edit } from '../../hooks/use-document.ts';
 import { useDocument } from '../../hooks/use-document.ts';
 import { usePainted } from '../../hooks/use-painted.ts';
 import { pieceCount } from '../../state/basis.ts';
-import { shortDay } from '../../words/dates.ts';
+import { shortDay } from '../../../core/format/days.ts';
 import { ChangesSince } from './changes-since.tsx';
 import { PieceCountPage } from './count/piece-count-page.tsx';
 import { JoinRows } from './joins/join-rows.tsx';
@@ -74,7 +74,7 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
               name={name}
               open={open}
               problems={inTheWay}
-              inTheWay={unnamed ? 'name it to accept it' : undefined}
+              inTheWay={unnamed ? 'give it a name to save a version' : undefined}
             >
               {isWhole && (
                 <>
@@ -84,7 +84,9 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
               )}
             </DraftLine>
             {open.stored.archivedAt && (
-              <p className="note note-quiet mt-2">Put away: it stays in the ledger and leaves the book.</p>
+              <p className="note note-quiet mt-2">
+                Archived. It is hidden from the piece list; existing batches keep it.
+              </p>
             )}
             <SizeTabs rows={body.sizes.rows} chosen={count.size?.id ?? ''} onChoose={setSize} />
             <RemarkLines remarks={margin.at('')} edit={edit} />
@@ -110,7 +112,7 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
         rightFoot={
           <>
             <span>
-              {basis.fix ? `At the noon fix of ${shortDay(basis.fix.on)}` : 'No noon fix yet: metal costs nothing here'}
+              {basis.fix ? `Metal prices of ${shortDay(basis.fix.on)}` : 'No metal prices yet: metal counts as 0'}
             </span>
             <span>{basis.rates.currency}</span>
           </>
@@ -178,12 +180,14 @@ function Checked({ unnamed, problems, remarks }: { unnamed: boolean; problems: n
   if (problems > 0)
     return (
       <span className="text-stop">
-        {problems === 1 ? 'One thing cannot be reckoned yet' : `${String(problems)} things cannot be reckoned yet`}
+        {problems === 1
+          ? 'One field needs attention before the cost is complete'
+          : `${String(problems)} fields need attention before the cost is complete`}
       </span>
     );
   const open = remarks.filter(({ known }) => known === null);
   if (open.length > 0) return <span>{checkInWords(open)} in the bench check</span>;
-  return <span>{unnamed ? 'Give the piece a name to accept it' : 'The bench check has nothing to say'}</span>;
+  return <span>{unnamed ? 'Give the piece a name to save a version' : 'Bench check: no issues found'}</span>;
 }
 
 function checkInWords(remarks: readonly Remark[]): string {

@@ -34,7 +34,7 @@ export function useMakeBatch({ body, name, open }: DocumentInHand<Piece>) {
     setRefusal('');
     const accepted = hasDraft ? await dispatch(acceptDraft(name)) : open.stored;
     if (!accepted) {
-      setRefusal('The piece cannot be accepted yet. Put right what is marked on the left page first.');
+      setRefusal('This version cannot be saved yet. Fix the marked fields on the left page first.');
       return;
     }
     const added = await addBatch({

@@ -16,7 +16,7 @@ export interface Sorting {
 const heads: readonly { key: SortKey; label: string; end: boolean }[] = [
   { key: 'name', label: 'piece', end: false },
   { key: 'weight', label: 'weight, g', end: true },
-  { key: 'minutes', label: 'hands, min', end: true },
+  { key: 'minutes', label: 'bench time, min', end: true },
   { key: 'cost', label: 'cost', end: true },
   { key: 'wholesale', label: 'wholesale', end: true },
   { key: 'retail', label: 'retail', end: true },

@@ -5,8 +5,7 @@ import { Link } from 'react-router';
 export function EmptyBook() {
   return (
     <p className="mt-6 max-w-[56ch]">
-      Describe one piece, its parts, findings and steps, and this book tells what it weighs, what it costs and what to
-      charge. Nothing is asked twice.
+      Enter one piece with its parts, findings and steps. You see its weight, its cost and a price as you type.
     </p>
   );
 }
@@ -14,31 +13,29 @@ export function EmptyBook() {
 export function FirstSteps({ hasFix }: { hasFix: boolean }) {
   return (
     <section aria-labelledby="first-steps">
-      <h2 id="first-steps">To the first price</h2>
+      <h2 id="first-steps">Getting started</h2>
       <ol className="mt-2 list-decimal space-y-2 pl-5">
         <li>
           {hasFix ? (
             <span className="flex items-center gap-2 text-good">
-              Metal prices are fixed <Check size={17} aria-hidden="true" />
+              Metal prices are entered <Check size={17} aria-hidden="true" />
             </span>
           ) : (
             <>
               <Link className="link" to="/studio#fix">
-                Fix today’s metal prices
+                Enter today’s metal prices
               </Link>
-              ; until then metal costs nothing here.
+              ; until then metal counts as 0.
             </>
           )}
         </li>
-        <li>
-          Describe a piece: a name, what it is cut from, how long each step takes. Cost and prices move as you type.
-        </li>
-        <li>Make a batch of it: what to cut, and the day it will be done.</li>
+        <li>Add a piece: its name, its material, the time of each step. Cost and prices follow as you type.</li>
+        <li>Make a batch: what to cut, and when it will be done.</li>
       </ol>
       <p className="aside mt-3">
-        Rent, gas and solder belong in the price too: give them by the bench hour in the{' '}
+        Rent, gas and solder are part of the price too: enter them in{' '}
         <Link className="link" to="/studio">
-          studio’s settings
+          Settings
         </Link>
         .
       </p>

@@ -24,7 +24,7 @@ export function HourlyPay({ lines }: { lines: readonly BookLine[] }) {
 
   return (
     <section aria-labelledby="hourly">
-      <h2 id="hourly">What a bench hour earns, sold wholesale</h2>
+      <h2 id="hourly">Earnings per bench hour (wholesale)</h2>
       <svg
         width="100%"
         viewBox={`0 0 ${String(WIDTH)} ${String(shown.length * ROW + 24)}`}
@@ -56,10 +56,10 @@ export function HourlyPay({ lines }: { lines: readonly BookLine[] }) {
           fill="var(--soft)"
           fontSize={13}
         >
-          wanted for the hands, {showValue(rates.labour.value, rates.labour.unit)}
+          target hourly rate, {showValue(rates.labour.value, rates.labour.unit)}
         </text>
       </svg>
-      {shown.length < paid.length && <p className="aside">The best and the least of {paid.length} pieces.</p>}
+      {shown.length < paid.length && <p className="aside">Highest and lowest of {paid.length} pieces.</p>}
     </section>
   );
 }

@@ -36,7 +36,7 @@ export function PieceLine({ line: { piece, count, sells }, index, measure }: Pie
         </span>
         {piece.isDraft && (
           <span className="aside block text-act!">
-            {piece.revision ? `draft over revision ${String(piece.revision)}` : 'draft, not yet accepted'}
+            {piece.revision ? `draft of version ${String(piece.revision)}` : 'draft, no version yet'}
           </span>
         )}
         {count.problems.length > 0 && <span className="aside block text-stop!">{count.problems[0]?.sentence}</span>}

@@ -10,7 +10,7 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { type Basis } from '../../state/basis.ts';
 import { useAddPieceFileMutation, useAddPieceMutation, useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { problemOf } from '../../state/saving.ts';
-import { shortDay } from '../../words/dates.ts';
+import { shortDay } from '../../../core/format/days.ts';
 import { titleOf } from './book-line.ts';
 import { BookTable, type Sorting, type SortKey } from './book-table.tsx';
 import { bookLine, useBook } from './use-book.ts';
@@ -56,11 +56,11 @@ export function PiecesScreen() {
       left={
         <>
           <div className="flex items-start justify-between gap-4">
-            <h1>{away ? 'Pieces put away' : 'Pieces'}</h1>
+            <h1>{away ? 'Archived pieces' : 'Pieces'}</h1>
             <span className="chrome flex items-center gap-4">
               <FilePicker onFile={open} />
               <button type="button" className="button" onClick={add}>
-                Describe a piece
+                New piece
               </button>
             </span>
           </div>
@@ -72,7 +72,7 @@ export function PiecesScreen() {
                 <BookTable pieces={shown} sorting={sorting} onSort={onSort} />
               ) : (
                 <p className="mt-4 text-soft">
-                  No piece has that.{' '}
+                  No matching pieces.{' '}
                   <button type="button" className="link" onClick={() => setWanted(ALL)}>
                     Show all
                   </button>
@@ -81,7 +81,7 @@ export function PiecesScreen() {
             </>
           )}
           <Suspense>{all?.length === 0 && <EmptyBook />}</Suspense>
-          {all && all.length > 0 && pieces.length === 0 && <p className="mt-4 text-soft">Nothing is here.</p>}
+          {all && all.length > 0 && pieces.length === 0 && <p className="mt-4 text-soft">No archived pieces.</p>}
         </>
       }
       leftFoot={
@@ -91,12 +91,12 @@ export function PiecesScreen() {
             <span className="chrome flex gap-4">
               {pieces.length > 0 && (
                 <a className="link" href={pieceRoutes.exportFile.path} download>
-                  Keep all as a file
+                  Export all pieces
                 </a>
               )}
               {(hasAway || away) && (
                 <button type="button" className="link" onClick={() => setAway(!away)}>
-                  {away ? 'Back to the book' : 'Put away'}
+                  {away ? 'Back to pieces' : 'Archived'}
                 </button>
               )}
             </span>
@@ -112,13 +112,13 @@ export function PiecesScreen() {
       }
       rightFoot={
         <>
-          <span>{basis.fix ? `Reckoned at the noon fix of ${shortDay(basis.fix.on)}` : 'No noon fix yet'}</span>
+          <span>{basis.fix ? `Metal prices of ${shortDay(basis.fix.on)}` : 'No metal prices yet'}</span>
           <span>{basis.rates.currency}</span>
         </>
       }
       bottomLine={
         <span className="font-semibold">
-          {failing.length > 0 ? `${String(failing.length)} prices no longer hold` : 'What an hour earns'}
+          {failing.length > 0 ? `${String(failing.length)} prices out of date` : 'Earnings per bench hour'}
         </span>
       }
     />
@@ -154,8 +154,8 @@ function Shelves({ pieces, wanted, onWant }: ShelvesProps) {
       <input
         type="search"
         className="field field-open w-[16em]"
-        aria-label="Look for a piece"
-        placeholder="Look for a name, a metal, a tag"
+        aria-label="Search pieces"
+        placeholder="Search name, metal or tag"
         value={wanted.words}
         onChange={(event) => onWant({ ...wanted, words: event.target.value })}
       />
@@ -184,7 +184,7 @@ function inAll(shown: readonly PieceDocument[], pieces: readonly PieceDocument[]
   const drafts = pieces.filter(({ isDraft }) => isDraft).length;
   const count = `${String(pieces.length)} ${pieces.length === 1 ? 'piece' : 'pieces'}`;
   const found = shown.length === pieces.length ? count : `${String(shown.length)} of ${count}`;
-  return `${found}${drafts ? `, ${String(drafts)} with a draft not yet accepted` : ''}`;
+  return `${found}${drafts ? `, ${String(drafts)} with a draft` : ''}`;
 }
 
 function useAddPiece() {
@@ -206,7 +206,7 @@ function useAddPiece() {
         .then((text) => addFile(text).unwrap())
         .then(goToAll)
         .catch((reason: unknown) => {
-          if (reason instanceof DOMException) setUnread(`${file.name} could not be read from the disk.`);
+          if (reason instanceof DOMException) setUnread(`${file.name} could not be read.`);
         });
     },
   };
@@ -215,7 +215,7 @@ function useAddPiece() {
 function FilePicker({ onFile }: { onFile: (file: File) => void }) {
   return (
     <label className="link cursor-pointer text-[15px] focus-within:outline-2 focus-within:outline-act">
-      Open a piece file
+      Import pieces
       <input
         type="file"
         accept="application/json,.json"

@@ -2,7 +2,7 @@
 import { Link } from 'react-router';
 import { Num } from '../../components/num.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
-import { shortDay } from '../../words/dates.ts';
+import { shortDay } from '../../../core/format/days.ts';
 import { type BookLine, titleOf } from './book-line.ts';
 
 export function PricesToRenew({ lines }: { lines: readonly BookLine[] }) {
@@ -10,13 +10,13 @@ export function PricesToRenew({ lines }: { lines: readonly BookLine[] }) {
   return (
     <section className="mb-6" aria-labelledby="renew">
       <div className="flex items-baseline justify-between">
-        <h2 id="renew">Prices that no longer hold, wholesale</h2>
+        <h2 id="renew">Wholesale prices to update</h2>
         <Link className="link chrome text-[14px]" to="/prices">
-          Take or leave
+          Review
         </Link>
       </div>
       <table className="rows mt-1">
-        <TableHeader of={['piece', { end: 'as set' }, { end: 'leaves' }, { end: 'now asks' }]} />
+        <TableHeader of={['piece', { end: 'current' }, { end: 'leaves' }, { end: 'suggested' }]} />
         <tbody>
           {lines.map(({ piece, standing, accepted }) =>
             standing ? (
@@ -26,7 +26,9 @@ export function PricesToRenew({ lines }: { lines: readonly BookLine[] }) {
                     {titleOf(piece)}
                   </Link>
                   <span className="aside block">
-                    {piece.priced?.fixOn ? `fix of ${shortDay(piece.priced.fixOn)}` : 'before the first fix'}
+                    {piece.priced?.fixOn
+                      ? `metal prices of ${shortDay(piece.priced.fixOn)}`
+                      : 'before the first metal prices'}
                   </span>
                 </td>
                 <td className="end">

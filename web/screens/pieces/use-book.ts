@@ -29,7 +29,7 @@ export function bookLine(piece: PieceDocument, basis: Basis): BookLine {
 function sellsFor({ priced }: PieceDocument, { prices, column }: BookLine['count']): BookLine['sells'] {
   const currency = column.cost.unit;
   if (priced?.currency !== currency || priced.wholesaleMinor === 0) return prices;
-  const asSet = (label: string, minor: number) => given(label, minor, currency, 'as set, in the price book');
+  const asSet = (label: string, minor: number) => given(label, minor, currency, 'set in the price book');
   return { wholesale: asSet('wholesale', priced.wholesaleMinor), retail: asSet('retail', priced.retailMinor) };
 }
 

@@ -2,7 +2,7 @@
 import { memo } from 'react';
 import { dayAfter } from '../../../core/measure/days.ts';
 import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
-import { dayInWords } from '../../words/dates.ts';
+import { dayInWords } from '../../../core/format/days.ts';
 import type { Axis } from './axis.ts';
 import { HEAD } from './lane-tops.ts';
 

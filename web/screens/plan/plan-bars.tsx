@@ -1,6 +1,6 @@
 // The bars of the plan in the lanes of their makers and stations, and the bar that is being tried elsewhere.
 import { memo } from 'react';
-import { clockOf } from '../../../core/plan/model/calendar.ts';
+import { clockInWords } from '../../../core/format/days.ts';
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
 import { fittedText } from '../../components/fitted-text.ts';
 import type { Axis } from './axis.ts';
@@ -62,7 +62,7 @@ export const Bars = memo(function Bars({ blocks, axis, tops, tints, nameOf, from
 });
 
 const labelOf = ({ step, batch, start }: PlanBlock, nameOf: (batch: string) => string) =>
-  `${step.name} of ${nameOf(batch)}, from ${clockOf(start)}`;
+  `${step.name} of ${nameOf(batch)}, from ${clockInWords(start)}`;
 
 interface BlockProps {
   readonly block: PlanBlock;
@@ -81,7 +81,7 @@ const Block = memo(function Block({ block, axis, tops, tint, name, isSelected, i
   const label = `${block.step.name}, ${name}`;
   return (
     <g opacity={isDim ? 0.4 : 1}>
-      <title>{`${label}, ${clockOf(block.start)} to ${clockOf(block.end)}`}</title>
+      <title>{`${label}, ${clockInWords(block.start)} to ${clockInWords(block.end)}`}</title>
       {lane !== undefined &&
         block.attended.map(([begin, end]) => {
           const x = axis.x(begin);
@@ -149,7 +149,7 @@ export function Ghost({ trial: { block, maker, start }, axis, tops }: { trial: T
         strokeDasharray="6 3"
       />
       <text x={x} y={HEAD + (lane ?? 0) - 2} fontSize={13} fontWeight={650} fill="var(--act)">
-        {clockOf(start)}
+        {clockInWords(start)}
       </text>
     </g>
   );

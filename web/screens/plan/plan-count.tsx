@@ -13,7 +13,7 @@ import { useBenchLog } from '../../hooks/use-bench-log.ts';
 import type { Planned } from '../../hooks/use-plan.ts';
 import type { PlanSearch } from '../../hooks/use-plan-search.ts';
 import { problemOf } from '../../state/saving.ts';
-import { daysLate } from '../../words/dates.ts';
+import { daysLate } from '../../words/late.ts';
 import { momentInWords } from '../../words/done-in.ts';
 import { blockName, causeInWords } from '../../words/plan-words.ts';
 import type { Trial } from './plan-bars.tsx';
@@ -38,24 +38,24 @@ export function PlanCount(props: PlanCountProps) {
   return (
     <>
       <HowGood planned={planned} search={search} />
-      {Boolean(error) && <p className="problem">{problemOf(error)?.detail ?? 'The ledger cannot be reached.'}</p>}
+      {Boolean(error) && <p className="problem">{problemOf(error)?.detail ?? 'Can’t connect to Noon Ledger.'}</p>}
       {trial && (
-        <section className="note mt-4" aria-label="What this would do">
+        <section className="note mt-4" aria-label="Effect of the move">
           <b>
             “{trial.block.step.name}” at {momentInWords(planned.plan, trial.start)}
             {trial.maker && `, by ${makerOf(trial.maker)}`}
           </b>
           {changes === undefined ? (
-            <p className="text-soft">Trying it.</p>
+            <p className="text-soft">Calculating…</p>
           ) : (
             <PlanChanges changes={changes} planned={planned} nameOf={nameOf} />
           )}
           <p className="chrome mt-1 flex gap-4">
             <button type="button" className="link" onClick={() => onPut(trial)}>
-              Pin it there
+              Pin
             </button>
             <button type="button" className="link" onClick={onLeave}>
-              Leave it
+              Cancel
             </button>
           </p>
         </section>
@@ -71,7 +71,7 @@ export function PlanCount(props: PlanCountProps) {
           className="link"
           onClick={() => void saveTable(planTable(planned.plan, nameOf, makerOf), 'bench plan.csv')}
         >
-          The plan as a table (CSV)
+          Export CSV
         </button>
       </p>
     </>
@@ -83,22 +83,22 @@ function HowGood({ planned, search }: { planned: Planned; search: PlanSearch }) 
   const { plan, isSearching } = planned;
   const bound = search.bound ?? planned.bound;
   return (
-    <section aria-label="How good the plan is">
-      <h2>How good it is</h2>
+    <section aria-label="Schedule quality">
+      <h2>Schedule quality</h2>
       <p className="text-[15px]" role="status">
         {bound && standing(plan, plan.objective, bound)}
       </p>
       <p className="chrome mt-1 text-[15px]">
         {search.isRunning ? (
           <>
-            <span className="text-soft">Looking for a better one, and for the proof. </span>
+            <span className="text-soft">Looking for a better schedule and a proof. </span>
             <button type="button" className="link" onClick={search.stop}>
-              Stop: this will do
+              Stop
             </button>
           </>
         ) : (
           <button type="button" className="link" disabled={isSearching} onClick={search.start}>
-            {isSearching ? 'Looking for a better one' : 'Look harder, for a minute'}
+            {isSearching ? 'Looking for a better schedule' : 'Search for 1 minute'}
           </button>
         )}
       </p>
@@ -110,10 +110,10 @@ function standing(plan: StudioPlan, objective: Objective, bound: Objective): str
   const end = momentInWords(plan, objective.makespan);
   const isLeastLate = objective.tardiness <= bound.tardiness + 1;
   if (isLeastLate && objective.makespan <= bound.makespan + 1)
-    return `Proved best: no plan is ${objective.tardiness > 0 ? 'less late, or as little late and ' : 'in time and '}done before ${end}.`;
-  const least = `No plan can be done before ${momentInWords(plan, Math.min(bound.makespan, objective.makespan))}; this one is ${end}.`;
+    return `Proven optimal: no schedule is ${objective.tardiness > 0 ? 'less late, or equally late and ' : 'on time and '}finished before ${end}.`;
+  const least = `No schedule can finish before ${momentInWords(plan, Math.min(bound.makespan, objective.makespan))}; this one finishes ${end}.`;
   if (objective.tardiness <= 0) return `Nothing is late. ${least}`;
-  return isLeastLate ? `Less late it cannot be, that is proved. ${least}` : least;
+  return isLeastLate ? `Delays can’t be reduced further (proven). ${least}` : least;
 }
 
 interface ChosenProps {
@@ -127,7 +127,7 @@ interface ChosenProps {
 function Chosen({ block, planned: { plan, problem }, nameOf, makerOf, onLetGo }: ChosenProps) {
   const { note } = useBenchLog();
   return (
-    <section className="mt-4" aria-label="The chosen step">
+    <section className="mt-4" aria-label="Selected step">
       <h2>{blockName(block)}</h2>
       <p className="text-[15px]">
         <Link className="link" to={`/batches/${block.batch}`}>
@@ -138,10 +138,10 @@ function Chosen({ block, planned: { plan, problem }, nameOf, makerOf, onLetGo }:
       </p>
       <p className="num text-[15px]">
         {momentInWords(plan, block.start)} to {momentInWords(plan, block.attendedEnd)}
-        {block.end > block.attendedEnd && `, by itself until ${momentInWords(plan, block.end)}`}
+        {block.end > block.attendedEnd && `, unattended until ${momentInWords(plan, block.end)}`}
       </p>
       <p className="text-[15px] text-soft">
-        Why then: {causeInWords(whyThen(block, plan, problem), plan, nameOf, makerOf)}.
+        Reason for start time: {causeInWords(whyThen(block, plan, problem), plan, nameOf, makerOf)}.
       </p>
       <p className="chrome flex gap-4 text-[15px]">
         {block.state === 'started' ? (
@@ -150,12 +150,12 @@ function Chosen({ block, planned: { plan, problem }, nameOf, makerOf, onLetGo }:
           </button>
         ) : (
           <button type="button" className="link" onClick={() => note('started', [block])}>
-            Start it now
+            Start now
           </button>
         )}
         {block.state === 'pinned' && (
           <button type="button" className="link" onClick={() => onLetGo(block)}>
-            Let the pin go
+            Unpin
           </button>
         )}
       </p>
@@ -171,7 +171,7 @@ function Late({ planned: { plan, problem }, nameOf, makerOf }: Pick<ChosenProps,
   const late = plan.done.filter(({ daysLate: days }) => days > 0).toSorted((a, b) => b.daysLate - a.daysLate);
   if (late.length === 0) return null;
   return (
-    <section className="mt-5" aria-label="What is late, and why">
+    <section className="mt-5" aria-label="Late batches">
       {late.slice(0, MOST_LATE).map(({ batch, at, daysLate: days }) => {
         const chain = bindingChain(plan, problem, batch);
         return (
@@ -180,7 +180,7 @@ function Late({ planned: { plan, problem }, nameOf, makerOf }: Pick<ChosenProps,
               <b>
                 {nameOf(batch)}: {daysLate(days)}
               </b>
-              , done {momentInWords(plan, at)}. What binds it, last first:
+              , finished {momentInWords(plan, at)}. Delayed by, latest first:
               <ol className="mt-1">
                 {chain.slice(0, MOST_LINKS).map(({ block, cause }) => (
                   <li key={`${block.batch} ${block.step.key}`}>
@@ -189,7 +189,7 @@ function Late({ planned: { plan, problem }, nameOf, makerOf }: Pick<ChosenProps,
                     {causeInWords(cause, plan, nameOf, makerOf)}
                   </li>
                 ))}
-                {chain.length > MOST_LINKS && <li>and {chain.length - MOST_LINKS} more before that</li>}
+                {chain.length > MOST_LINKS && <li>and {chain.length - MOST_LINKS} more before</li>}
               </ol>
             </div>
           </Fragment>

@@ -48,7 +48,7 @@ export function PlanScreen() {
             <p className="mt-3 max-w-[56ch]">
               {'sentence' in planned
                 ? planned.sentence
-                : 'No batch is open. Make one from a piece, and its steps are laid out here over the days.'}
+                : 'There are no open batches. Make one from a piece, and its steps are scheduled here.'}
             </p>
           )}
         </>
@@ -109,7 +109,7 @@ function PlanPages({ planned, batches }: { planned: Planned; batches: readonly B
         <>
           <PlanNav />
           <div className="flex flex-wrap items-baseline justify-between gap-x-5">
-            <h1>Everything is done {momentInWords(plan, plan.objective.makespan)}</h1>
+            <h1>All work finished {momentInWords(plan, plan.objective.makespan)}</h1>
             <span className="chrome flex gap-3 text-[15px]">
               <button type="button" className="link" disabled={zoom === 0} onClick={() => setZoom(zoom - 1)}>
                 Weeks
@@ -147,9 +147,7 @@ function PlanPages({ planned, batches }: { planned: Planned; batches: readonly B
         </>
       }
       leftFoot={
-        <span>
-          Drag a bar, or choose it and use the arrow keys: Enter pins it there, Escape leaves it, Delete lets a pin go.
-        </span>
+        <span>Drag a bar, or select it and use the arrow keys. Enter pins it, Escape cancels, Delete unpins.</span>
       }
       right={
         <PlanCount
@@ -202,7 +200,7 @@ function Legend({
   tints: ReadonlyMap<string, number>;
 }) {
   return (
-    <ul className="mt-3 flex flex-wrap gap-x-5 gap-y-2 text-[14px]" aria-label="Batches by tint">
+    <ul className="mt-3 flex flex-wrap gap-x-5 gap-y-2 text-[14px]" aria-label="Batches by color">
       {jobs.slice(0, MOST_IN_LEGEND).map(({ id }) => (
         <li key={id} className="flex items-center gap-2">
           <svg width={16} height={12} aria-hidden="true">
@@ -218,7 +216,7 @@ function Legend({
         <svg width={16} height={12} aria-hidden="true">
           <rect x={0.5} y={0.5} width={15} height={11} fill="none" stroke="var(--rule)" strokeDasharray="4 3" />
         </svg>
-        works by itself
+        unattended
       </li>
     </ul>
   );

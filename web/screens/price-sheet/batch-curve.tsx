@@ -30,8 +30,8 @@ export function BatchCurve({ piece }: { piece: Piece }) {
   const { unit } = first.count.column.cost;
   return (
     <section aria-labelledby="curve" className="mt-6">
-      <h2 id="curve">By how many are made at once</h2>
-      <p className="aside mt-1">cost of one</p>
+      <h2 id="curve">Cost by batch size</h2>
+      <p className="aside mt-1">cost each</p>
       <Curve values={points.map(({ count }) => count.column.cost.value)} />
       {first.margin && (
         <>

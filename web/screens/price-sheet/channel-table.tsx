@@ -25,16 +25,16 @@ export function ChannelTable({ count, cost, priced }: ChannelTableProps) {
   if (results.length === 0) return null;
   return (
     <section aria-labelledby="channels" className="mt-6">
-      <h2 id="channels">What is left, by the way it is sold</h2>
-      <table className="rows" aria-label="Ways of selling">
+      <h2 id="channels">Profit by sales channel</h2>
+      <table className="rows" aria-label="Sales channels">
         <TableHeader
           of={[
-            'sold',
-            { end: 'asks' },
-            { end: 'comes in' },
-            { end: 'left' },
-            { end: 'an hour' },
-            { end: 'loses below' },
+            'channel',
+            { end: 'price' },
+            { end: 'net received' },
+            { end: 'profit' },
+            { end: 'per hour' },
+            { end: 'break-even' },
           ]}
         />
         <tbody>
@@ -50,7 +50,7 @@ export function ChannelTable({ count, cost, priced }: ChannelTableProps) {
                     type="button"
                     className="figure"
                     aria-expanded={opened === channel.id}
-                    aria-label={`${channel.name}, what comes in: working`}
+                    aria-label={`${channel.name}, net received: show calculation`}
                     onClick={() => setOpened(opened === channel.id ? '' : channel.id)}
                   >
                     <Num figure={received} />
@@ -79,7 +79,7 @@ export function ChannelTable({ count, cost, priced }: ChannelTableProps) {
             .map(({ from, price }) => `from ${String(from)}: ${showFigure(price)} each`)
             .join(', ')}
           {selling.leastOrderMinor > 0 &&
-            `; least order ${showFigure(given('', selling.leastOrderMinor, currency, ''))}`}
+            `; minimum order ${showFigure(given('', selling.leastOrderMinor, currency, ''))}`}
         </p>
       )}
     </section>

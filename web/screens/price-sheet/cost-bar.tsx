@@ -1,4 +1,5 @@
 // The cost as a stacked bar; its lines are named beside it as in the table.
+import { showNumber } from '../../../core/format/numbers.ts';
 import { cumsum, scaleLinear } from 'd3';
 import { type CostShare, costShares } from '../../../core/cost/cost-shares.ts';
 import { showFigure, showValue } from '../../../core/figure/show.ts';
@@ -61,7 +62,7 @@ export function CostBar({ count: { column } }: { count: PieceCount }) {
               {showValue(amount, cost.unit)}
             </text>
             <text x={398} y={middle + 5} textAnchor="end" fill="var(--soft)" className="num">
-              {((amount / cost.value) * 100).toFixed(0)} %
+              {showNumber((amount / cost.value) * 100, 0)} %
             </text>
           </g>
         ))}

@@ -57,20 +57,20 @@ export function LikelyRangeBox({ count }: { count: PieceCount }) {
           {money(range.p90)}
         </text>
         <text x={x(range.p10)} y={56} textAnchor="middle" fill="var(--soft)">
-          1 in 10 below
+          10 % below
         </text>
         <text x={x(range.p50)} y={56} textAnchor="middle" fill="var(--soft)">
-          half
+          median
         </text>
         <text x={x(range.p90)} y={56} textAnchor="middle" fill="var(--soft)">
-          9 in 10 below
+          90 % below
         </text>
       </svg>
       <p className="text-[15px]">
-        Floor price <b className="num">{money(floor)}</b>: {at90 ? 'nine' : 'four'} batches of {at90 ? 'ten' : 'five'}{' '}
-        cost no more. Reckoned {money(value)}, on average {money(range.mean)}
-        {exact ? `, give or take ${money(exact.deviation)}` : ', rejects falling as they do'}; tried 4,000 times, the
-        floor is sure to {money(2 * range.errorOfP80)}.
+        Floor price <b className="num">{money(floor)}</b>: {at90 ? 'nine' : 'four'} of batches of{' '}
+        {at90 ? 'ten' : 'five'} cost no more. Calculated {money(value)}, on average {money(range.mean)}
+        {exact ? `, ± ${money(exact.deviation)}` : ', with the yields of the steps'}; from 4,000 simulations, the floor
+        is accurate to {money(2 * range.errorOfP80)}.
       </p>
     </section>
   );

@@ -35,9 +35,9 @@ export function MethodsTable({ piece, count, edit }: SchoolsTableProps) {
   const missing = pricingMethods.filter((school) => !bySchool.some((one) => one.school === school));
   return (
     <section aria-labelledby="schools" className="mt-5">
-      <h2 id="schools">Four schools, side by side</h2>
-      <table className="rows" aria-label="Schools of pricing">
-        <TableHeader of={['school', { end: 'wholesale' }, { end: 'retail' }, { end: 'margin' }, { end: 'an hour' }]} />
+      <h2 id="schools">Pricing methods compared</h2>
+      <table className="rows" aria-label="Pricing methods">
+        <TableHeader of={['school', { end: 'wholesale' }, { end: 'retail' }, { end: 'margin' }, { end: 'per hour' }]} />
         <tbody>
           {bySchool.map(({ school, prices }) => {
             const isRule = school === count.pricing.school;
@@ -46,7 +46,7 @@ export function MethodsTable({ piece, count, edit }: SchoolsTableProps) {
                 <td className="first">
                   {schoolNames[school]}
                   {isRule && (
-                    <span className="aside block">{pricing.school ? 'for this piece' : 'the studio’s rule'}</span>
+                    <span className="aside block">{pricing.school ? 'for this piece' : 'studio default'}</span>
                   )}
                 </td>
                 <td className="end">
@@ -54,7 +54,7 @@ export function MethodsTable({ piece, count, edit }: SchoolsTableProps) {
                     type="button"
                     className="figure"
                     aria-expanded={opened === school}
-                    aria-label={`Wholesale by ${schoolNames[school]}: working`}
+                    aria-label={`Wholesale by ${schoolNames[school]}: show calculation`}
                     onClick={() => setOpened(opened === school ? null : school)}
                   >
                     <Num figure={prices.wholesale} />
@@ -80,20 +80,20 @@ export function MethodsTable({ piece, count, edit }: SchoolsTableProps) {
       {missing.length > 0 && (
         <p className="aside mt-1">
           {missing.map((school) => schoolNames[school]).join(', ')}:{' '}
-          {missing.includes('price-point') ? 'give a price to go back from below; ' : ''}
-          mark-ups and margin stand in Studio.
+          {missing.includes('price-point') ? 'enter a target retail price below; ' : ''} markups and margin are in
+          Settings.
         </p>
       )}
       <p className="chrome mt-2 flex flex-wrap items-baseline gap-x-4 text-[15px]">
         <span>
-          this piece goes by{' '}
+          pricing method of this piece{' '}
           <Choice
             value={pricing.school}
             options={[
-              { value: '', label: `the studio’s rule, ${schoolNames[rule.school]}` },
+              { value: '', label: `studio default, ${schoolNames[rule.school]}` },
               ...pricingMethods.map((value) => ({ value, label: schoolNames[value] })),
             ]}
-            label="School of this piece"
+            label="Pricing method of this piece"
             onChange={(school) => edit('', (draft) => void (draft.pricing.school = school as PricingMethod | ''))}
           />
         </span>
@@ -102,8 +102,8 @@ export function MethodsTable({ piece, count, edit }: SchoolsTableProps) {
             wide
             open
             value={pricing.reason}
-            label="Why it is priced so"
-            placeholder="why, for whoever prices it next"
+            label="Note on the pricing method"
+            placeholder="note (optional)"
             maxLength={400}
             onChange={(reason) => edit('pricing.reason', (draft) => void (draft.pricing.reason = reason))}
           />

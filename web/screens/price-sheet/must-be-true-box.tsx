@@ -35,22 +35,22 @@ export function MustBeTrueBox({ piece, count, cost, basis, edit }: MustBeTrueBox
   const wageReading = readMoney(wageTyped, currency, 'wage');
   const wage =
     wageTyped.trim() && wageReading.ok
-      ? given('the wage wanted', wageReading.value, `${currency}/h`, 'as typed')
+      ? given('target hourly rate', wageReading.value, `${currency}/h`, 'as typed')
       : labour;
   const price = reading.ok && target.trim() ? roundHalfAwayFromZero(reading.value) : count.prices.retail.value;
   const asked = given('the price', price, currency, target.trim() ? 'the piece, as typed' : 'the retail price');
 
   return (
     <section aria-labelledby="back-from-price" className="mt-6">
-      <h2 id="back-from-price">Back from a price</h2>
+      <h2 id="back-from-price">Target price calculator</h2>
       <p className="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1 text-[15px]">
         <span>
-          a visitor pays{' '}
+          customer pays{' '}
           <Field
             open
             className="num font-semibold"
             value={target}
-            label="Price a visitor pays"
+            label="Price the customer pays"
             placeholder={showValue(count.prices.retail.value, currency)}
             problem={reading.ok ? undefined : reading.sentence}
             problemId="target-problem"
@@ -61,17 +61,17 @@ export function MustBeTrueBox({ piece, count, cost, basis, edit }: MustBeTrueBox
           <Choice
             value={channel.id}
             options={selling.channels.map(({ id, name }) => ({ value: id, label: name }))}
-            label="Sold how"
+            label="Sales channel"
             onChange={setChannel}
           />
         )}
         <span>
-          for a wage of{' '}
+          target hourly rate{' '}
           <Field
             open
             className="num"
             value={wageTyped}
-            label="Wage wanted, an hour"
+            label="Target hourly rate"
             placeholder={showValue(labour.value, labour.unit)}
             onChange={setWage}
           />
@@ -111,26 +111,26 @@ function Answer({ count, wage, asked, channel, rule, cost, batches }: AnswerProp
     <>
       <p className={answer.isTrue ? 'mt-1' : 'note mt-1'}>
         {answer.isTrue
-          ? `It pays ${showFigure(answer.wage)}: what is wanted, or more.`
-          : `As it is, it pays ${showFigure(answer.wage)}. Any one of these would make it true:`}
+          ? `Earnings are ${showFigure(answer.wage)}per bench hour: the target is met.`
+          : `Now it earns ${showFigure(answer.wage)}per bench hour. Any one of these would reach the target:`}
       </p>
-      <table className="count mt-1" aria-label="What must be true">
+      <table className="count mt-1" aria-label="Ways to reach the target">
         <colgroup>
           <col />
           <col style={{ width: '8em' }} />
           <col style={{ width: '8em' }} />
         </colgroup>
-        <TableHeader of={[{ hidden: 'what' }, 'now', 'may be']} />
+        <TableHeader of={[{ hidden: 'what' }, 'now', 'needed']} />
         <tbody>
-          <Must label="Minutes of hands" now={present.minutes} may={answer.minutes} atMost />
-          <Must label="Grams cut" now={present.grams} may={answer.grams} atMost />
-          <Must label="What comes in for it" now={received} may={answer.received} />
+          <Must label="Bench time" now={present.minutes} may={answer.minutes} atMost />
+          <Must label="Metal cut" now={present.grams} may={answer.grams} atMost />
+          <Must label="Net received" now={received} may={answer.received} />
           {!answer.isTrue && (
             <tr>
-              <td className="py-[5px]!">Made at once</td>
+              <td className="py-[5px]!">Batch size</td>
               <td className="num text-right">{count.batchSize}</td>
               <td className="num text-right font-semibold">
-                {larger === null ? <span className="aside">no batch does it</span> : larger}
+                {larger === null ? <span className="aside">not reachable by batch size</span> : larger}
               </td>
             </tr>
           )}
@@ -147,13 +147,7 @@ function Must({ label, now, may, atMost }: { label: string; now: Figure; may: Fi
       <td className="py-[5px]!">{label}</td>
       <td className="num text-right">{showFigure(now)}</td>
       <td className="num text-right font-semibold">
-        {never ? (
-          <span className="aside">none is little enough</span>
-        ) : Number.isFinite(may.value) ? (
-          showFigure(may)
-        ) : (
-          'any'
-        )}
+        {never ? <span className="aside">not reachable</span> : Number.isFinite(may.value) ? showFigure(may) : 'any'}
       </td>
     </tr>
   );

@@ -2,7 +2,7 @@
 import { showValue } from '../../../core/figure/show.ts';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useGetPricesQuery } from '../../state/endpoints/prices.ts';
-import { dayInWords, shortDay } from '../../words/dates.ts';
+import { dayInWords, shortDay } from '../../../core/format/days.ts';
 
 const MOST_SHOWN = 12;
 
@@ -11,16 +11,16 @@ export function PriceHistory({ id }: { id: string }) {
   if (data.length === 0) return null;
   return (
     <section aria-labelledby="history" className="mt-6">
-      <h2 id="history">Prices it had</h2>
-      <table className="rows" aria-label="Prices it had">
-        <TableHeader of={['set', 'why', { end: 'cost then' }, { end: 'wholesale' }, { end: 'retail' }]} />
+      <h2 id="history">Price history</h2>
+      <table className="rows" aria-label="Price history">
+        <TableHeader of={['set', 'why', { end: 'cost' }, { end: 'wholesale' }, { end: 'retail' }]} />
         <tbody>
           {data.slice(0, MOST_SHOWN).map((entry) => (
             <tr key={entry.id} className="border-b border-hair">
               <td className="first num whitespace-nowrap">{dayInWords(entry.at.slice(0, 10))}</td>
               <td>
-                {entry.why || 'no reason given'}
-                {entry.fixOn && <span className="aside block">at the fix of {shortDay(entry.fixOn)}</span>}
+                {entry.why || 'no reason'}
+                {entry.fixOn && <span className="aside block">metal prices of {shortDay(entry.fixOn)}</span>}
               </td>
               <td className="end num">{showValue(entry.costMinor, entry.currency)}</td>
               <td className="end num font-semibold">{showValue(entry.wholesaleMinor, entry.currency)}</td>
@@ -29,7 +29,7 @@ export function PriceHistory({ id }: { id: string }) {
           ))}
         </tbody>
       </table>
-      {data.length > MOST_SHOWN && <p className="aside">and {data.length - MOST_SHOWN} before these</p>}
+      {data.length > MOST_SHOWN && <p className="aside">and {data.length - MOST_SHOWN} more</p>}
     </section>
   );
 }

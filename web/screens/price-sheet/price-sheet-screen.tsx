@@ -13,7 +13,7 @@ import { Spread } from '../../components/spread.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { type DocumentInHand, useDocument } from '../../hooks/use-document.ts';
 import { pieceCount } from '../../state/basis.ts';
-import { shortDay } from '../../words/dates.ts';
+import { shortDay } from '../../../core/format/days.ts';
 import { BatchCurve } from './batch-curve.tsx';
 import { ChannelTable } from './channel-table.tsx';
 import { CostBar } from './cost-bar.tsx';
@@ -59,7 +59,7 @@ function PriceSheet({ inHand }: { inHand: DocumentInHand<Piece> }) {
             <PriceHistory id={open.key.id} />
           </>
         }
-        leftFoot={<span>Every figure opens its working on the page of the piece.</span>}
+        leftFoot={<span>Every figure shows its calculation on the page of the piece.</span>}
         right={
           <>
             <CostBar count={count} />
@@ -70,7 +70,7 @@ function PriceSheet({ inHand }: { inHand: DocumentInHand<Piece> }) {
         }
         rightFoot={
           <>
-            <span>{basis.fix ? `At the noon fix of ${shortDay(basis.fix.on)}` : 'No noon fix yet'}</span>
+            <span>{basis.fix ? `Metal prices of ${shortDay(basis.fix.on)}` : 'No metal prices yet'}</span>
             <span>{basis.rates.currency}</span>
           </>
         }

@@ -1,8 +1,8 @@
 // The selling price now, its state, and setting it by hand or by the price rule.
 import { useState } from 'react';
 import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
-import { showFigure, showValue } from '../../../core/figure/show.ts';
-import { readMoney } from '../../../core/measure/read/read-money.ts';
+import { showFigure } from '../../../core/figure/show.ts';
+import { moneyTyped, readMoney } from '../../../core/measure/read/read-money.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { undercutsShops } from '../../../core/price/piece/channels.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
@@ -10,7 +10,7 @@ import { type Priced, priceStanding } from '../../../core/price/piece/standing.t
 import { Field } from '../../components/field.tsx';
 import { useAddPricesMutation } from '../../state/endpoints/prices.ts';
 import { problemOf } from '../../state/saving.ts';
-import { shortDay } from '../../words/dates.ts';
+import { shortDay } from '../../../core/format/days.ts';
 
 interface SellsForProps {
   readonly id: string;
@@ -22,7 +22,7 @@ interface SellsForProps {
 export function SellsFor({ id, piece: { sizes }, priced, count }: SellsForProps) {
   const currency = count.column.cost.unit;
   const [add, { error }] = useAddPricesMutation();
-  const plain = (minor: number) => showValue(minor, currency).replace(/,/g, '');
+  const plain = (minor: number) => moneyTyped(minor, currency);
   const [typed, setTyped] = useState<{ wholesale?: string; retail?: string }>({});
   const [why, setWhy] = useState('');
   const { prices } = count;
@@ -44,7 +44,7 @@ export function SellsFor({ id, piece: { sizes }, priced, count }: SellsForProps)
       open
       className="num text-[19px] font-bold"
       value={typed[key] ?? plain(now[key])}
-      label={`Sells for, ${key}`}
+      label={`Current price, ${key}`}
       problem={sentence ?? undefined}
       problemId="sells-for-problem"
       onChange={(value) => setTyped({ ...typed, [key]: value })}
@@ -52,13 +52,20 @@ export function SellsFor({ id, piece: { sizes }, priced, count }: SellsForProps)
   );
   return (
     <section aria-labelledby="sells" className="mt-4">
-      <h2 id="sells">Sells for{sizes.price === 'each' && sizes.rows[0] ? `, ${sizes.rows[0].name}` : ''}</h2>
+      <h2 id="sells">Current price{sizes.price === 'each' && sizes.rows[0] ? `, ${sizes.rows[0].name}` : ''}</h2>
       <p className="mt-1 flex flex-wrap items-baseline gap-x-6 gap-y-1">
         <span>wholesale {field('wholesale')}</span>
         <span>retail {field('retail')}</span>
         {isTyped && (
           <>
-            <Field wide open value={why} label="Why this price" placeholder="why, for the history" onChange={setWhy} />
+            <Field
+              wide
+              open
+              value={why}
+              label="Reason for this price"
+              placeholder="reason (optional)"
+              onChange={setWhy}
+            />
             <button
               type="button"
               className="button chrome"
@@ -68,7 +75,7 @@ export function SellsFor({ id, piece: { sizes }, priced, count }: SellsForProps)
                   void set('set', roundHalfAwayFromZero(wholesale.value), roundHalfAwayFromZero(retail.value), why);
               }}
             >
-              Set the price
+              Save price
             </button>
           </>
         )}
@@ -76,26 +83,26 @@ export function SellsFor({ id, piece: { sizes }, priced, count }: SellsForProps)
           <button
             type="button"
             className="link chrome"
-            onClick={() => void set('fix', prices.wholesale.value, prices.retail.value, 'set by the rule')}
+            onClick={() => void set('fix', prices.wholesale.value, prices.retail.value, 'updated to rule price')}
           >
-            Set by the rule: {plain(prices.wholesale.value)} and {plain(prices.retail.value)}
+            Update to rule price: {plain(prices.wholesale.value)} and {plain(prices.retail.value)}
           </button>
         )}
       </p>
       <p id="sells-for-problem" className="problem" role="alert">
         {sentence}
       </p>
-      {!priced && <p className="aside">By the rule; it is kept when the piece is accepted, or set here.</p>}
+      {!priced && <p className="aside">Rule price. It is saved with the next version of the piece, or set here.</p>}
       {standing && !standing.holds && (
         <p className="note mt-2">
-          <b>This price no longer holds.</b> Set
-          {priced?.fixOn && ` at the fix of ${shortDay(priced.fixOn)}`}, it leaves {showFigure(standing.left)} today.
+          <b>This price is out of date.</b> Set
+          {priced?.fixOn && ` at metal prices of ${shortDay(priced.fixOn)}`}, its profit is {showFigure(standing.left)}{' '}
+          today.
         </p>
       )}
       {undercutsShops(now.retail, prices) && (
         <p className="note mt-2">
-          A shop that makes its usual factor of the wholesale price asks {showFigure(prices.shopAsks)}: your own retail
-          price would undercut it.
+          Shops at their usual markup charge {showFigure(prices.shopAsks)}; your retail price undercuts them.
         </p>
       )}
     </section>

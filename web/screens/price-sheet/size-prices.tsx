@@ -1,7 +1,7 @@
 // Prices by size: what the price rule gives for each, and setting one by hand.
 import { useState } from 'react';
 import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
-import { showValue } from '../../../core/figure/show.ts';
+import { moneyTyped } from '../../../core/measure/read/read-money.ts';
 import { readMoney } from '../../../core/measure/read/read-money.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
@@ -32,7 +32,7 @@ export function SizePricesTable({ id, piece, priced, count }: SizePricesProps) {
   const [add, { error }] = useAddPricesMutation();
   const [typed, setTyped] = useState<Typed>({});
   const [why, setWhy] = useState('');
-  const plain = (minor: number) => showValue(minor, currency).replace(/,/g, '');
+  const plain = (minor: number) => moneyTyped(minor, currency);
   const rows = piece.sizes.rows.slice(1).map((row, index) => {
     const { column, prices } = pieceCount(piece, basis, row.id);
     const now = sizePrice(priced, piece, index + 1, prices);
@@ -64,10 +64,10 @@ export function SizePricesTable({ id, piece, priced, count }: SizePricesProps) {
   };
   return (
     <section aria-labelledby="by-size" className="mt-4">
-      <h2 id="by-size">Sells for, the other sizes</h2>
+      <h2 id="by-size">Prices of the other sizes</h2>
       <table className="rows" aria-label="Prices by size">
         <TableHeader
-          of={['size', { end: 'cost' }, { end: 'wholesale' }, { end: 'retail' }, { hidden: 'how it is priced' }]}
+          of={['size', { end: 'cost' }, { end: 'wholesale' }, { end: 'retail' }, { hidden: 'price source' }]}
         />
         {rows.map(({ id: size, name, cost, prices, now, text }) => (
           <RowBody key={size}>
@@ -92,17 +92,17 @@ export function SizePricesTable({ id, piece, priced, count }: SizePricesProps) {
               <td className="aside">
                 {now.isSet ? (
                   <>
-                    {now.wholesale < prices.wholesale.value && `asks ${plain(prices.wholesale.value)}; `}
+                    {now.wholesale < prices.wholesale.value && `suggested ${plain(prices.wholesale.value)}; `}
                     <button
                       type="button"
                       className="link chrome"
-                      onClick={() => void set(`${name} by the rule again`, (one) => one !== size)}
+                      onClick={() => void set(`${name} reset to rule price`, (one) => one !== size)}
                     >
-                      by the rule again
+                      reset to rule price
                     </button>
                   </>
                 ) : (
-                  'by the rule'
+                  'rule price'
                 )}
               </td>
             </tr>
@@ -114,12 +114,12 @@ export function SizePricesTable({ id, piece, priced, count }: SizePricesProps) {
       </p>
       {Object.keys(typed).length > 0 && (
         <p className="chrome mt-1 flex flex-wrap items-baseline gap-x-4">
-          <Field wide open value={why} label="Why these prices" placeholder="why, for the history" onChange={setWhy} />
+          <Field wide open value={why} label="Reason" placeholder="reason (optional)" onChange={setWhy} />
           <button type="button" className="button" onClick={() => void set(why, () => true)}>
-            Set these prices
+            Save prices
           </button>
           <button type="button" className="link" onClick={() => setTyped({})}>
-            Leave them
+            Cancel
           </button>
         </p>
       )}

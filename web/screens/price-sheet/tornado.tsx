@@ -27,16 +27,16 @@ export function Tornado({ count }: { count: PieceCount }) {
   const money = (value: number) => showValue(value, now.unit);
   return (
     <section aria-labelledby="moves" className="mt-6">
-      <h2 id="moves">What moves the pay, sold to {shop.name.toLowerCase()}</h2>
+      <h2 id="moves">What affects earnings per hour, sold to {shop.name.toLowerCase()}</h2>
       <svg
         width="100%"
         viewBox={`0 0 ${String(WIDTH)} ${String(EDGE.top + bars.length * ROW + 4)}`}
         className="mt-1 text-[13px]"
         role="img"
-        aria-label="Pay for a bench hour, each a tenth lower and higher"
+        aria-label="Earnings per bench hour with each input 10 % lower and higher"
       >
         <text x={x(now.value)} y={12} textAnchor="middle" fill="var(--ink)" className="num">
-          {money(now.value)} an hour now
+          {money(now.value)} per hour now
         </text>
         {bars.map(({ what, lower, higher }, index) => {
           const y = EDGE.top + index * ROW;

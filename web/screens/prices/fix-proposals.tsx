@@ -3,7 +3,7 @@ import { memo } from 'react';
 import { Link } from 'react-router';
 import { showValue } from '../../../core/figure/show.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
-import { dayInWords } from '../../words/dates.ts';
+import { dayInWords } from '../../../core/format/days.ts';
 import type { BookPrice } from './use-price-lines.ts';
 import type { SetPrices } from './use-set-prices.ts';
 
@@ -23,7 +23,7 @@ export const FixProposals = memo(function FixProposals({ lines, setPrices }: Fix
     ({ piece, line }) => piece.priced && !line.holds && !(piece.priced.how === 'left' && piece.priced.fixOn === fix.on),
   );
   const money = (minor: number) => showValue(minor, rates.currency);
-  const why = `noon fix of ${fix.on}`;
+  const why = `metal prices of ${fix.on}`;
   const take = (chosen: readonly BookPrice[]) =>
     void setPrices(
       'fix',
@@ -37,7 +37,7 @@ export const FixProposals = memo(function FixProposals({ lines, setPrices }: Fix
   const leave = (chosen: readonly BookPrice[]) =>
     void setPrices(
       'left',
-      `left as it was at the ${why}`,
+      `kept at the ${why}`,
       chosen.map(({ piece, line }) => ({
         pieceId: piece.id,
         wholesaleMinor: line.wholesale,
@@ -46,20 +46,20 @@ export const FixProposals = memo(function FixProposals({ lines, setPrices }: Fix
     );
   return (
     <section aria-labelledby="proposals" className="mb-6">
-      <h2 id="proposals">At the fix of {dayInWords(fix.on)}</h2>
+      <h2 id="proposals">Metal prices of {dayInWords(fix.on)}</h2>
       {failing.length === 0 ? (
-        <p className="mt-1 text-[15px]">Every price holds its rule.</p>
+        <p className="mt-1 text-[15px]">All prices are up to date.</p>
       ) : (
         <>
           <p className="mt-1 flex flex-wrap items-baseline gap-x-4 text-[15px]">
             <span className="flex-1">
-              {failing.length === 1 ? 'One price no longer holds' : `${String(failing.length)} prices no longer hold`}
+              {failing.length === 1 ? 'One price to update' : `${String(failing.length)} prices to update`}
             </span>
             <button type="button" className="link chrome" onClick={() => take(failing)}>
-              Take all
+              Update all
             </button>
             <button type="button" className="link chrome" onClick={() => leave(failing)}>
-              Leave all
+              Keep all
             </button>
           </p>
           <ul className="mt-1 text-[15px]">
@@ -74,24 +74,24 @@ export const FixProposals = memo(function FixProposals({ lines, setPrices }: Fix
                 <button
                   type="button"
                   className="link chrome"
-                  aria-label={`Take, ${book.title}`}
+                  aria-label={`Update, ${book.title}`}
                   onClick={() => take([book])}
                 >
-                  Take
+                  Update
                 </button>
                 <button
                   type="button"
                   className="link chrome"
-                  aria-label={`Leave, ${book.title}`}
+                  aria-label={`Keep, ${book.title}`}
                   onClick={() => leave([book])}
                 >
-                  Leave
+                  Keep
                 </button>
               </li>
             ))}
           </ul>
           {failing.length > MOST_SHOWN && (
-            <p className="aside">and {failing.length - MOST_SHOWN} more, marked in the book</p>
+            <p className="aside">and {failing.length - MOST_SHOWN} more, marked in the list</p>
           )}
         </>
       )}

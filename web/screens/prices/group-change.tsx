@@ -12,10 +12,10 @@ import type { BookPrice } from './use-price-lines.ts';
 import type { SetPrices } from './use-set-prices.ts';
 
 const kinds: readonly Option[] = [
-  { value: 'up', label: 'raise by, per cent' },
-  { value: 'down', label: 'lower by, per cent' },
+  { value: 'up', label: 'increase by %' },
+  { value: 'down', label: 'decrease by %' },
   { value: 'amount', label: 'add an amount' },
-  { value: 'rule', label: 'price by the studio’s rule' },
+  { value: 'rule', label: 'set to the rule price' },
 ];
 
 const MOST_SHOWN = 8;
@@ -49,19 +49,12 @@ export function GroupChangeBox({ chosen, setPrices, onDone }: GroupChangeProps) 
     if (!refused) onDone();
   };
   return (
-    <section className="note note-quiet chrome mt-3" aria-label="Change the chosen prices">
+    <section className="note note-quiet chrome mt-3" aria-label="Change selected prices">
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <b>{chosen.length === 1 ? 'One piece' : `${String(chosen.length)} pieces`}</b>
-        <Choice open value={kind} options={kinds} label="How the prices change" onChange={setKind} />
-        {kind !== 'rule' && <Field open value={amount} className="num" label="By how much" onChange={setAmount} />}
-        <Field
-          wide
-          open
-          value={why}
-          label="Why the prices change"
-          placeholder="why, for the history"
-          onChange={setWhy}
-        />
+        <Choice open value={kind} options={kinds} label="Kind of change" onChange={setKind} />
+        {kind !== 'rule' && <Field open value={amount} className="num" label="Amount" onChange={setAmount} />}
+        <Field wide open value={why} label="Reason" placeholder="reason (optional)" onChange={setWhy} />
       </div>
       {'sentence' in change && <p className="problem">{change.sentence}</p>}
       <ul className="mt-2 text-[14px]">
@@ -80,8 +73,7 @@ export function GroupChangeBox({ chosen, setPrices, onDone }: GroupChangeProps) 
       </ul>
       {below > 0 && (
         <p className="problem">
-          {below === 1 ? 'One of them falls' : `${String(below)} of them fall`} under the floor. Say why, and they are
-          kept.
+          {below === 1 ? 'One is' : `${String(below)} are`} below the floor price. Enter a reason to save.
         </p>
       )}
       {refusal && (
@@ -99,7 +91,7 @@ export function GroupChangeBox({ chosen, setPrices, onDone }: GroupChangeProps) 
           Change {preview.length === 1 ? 'it' : 'them'}
         </button>
         <button type="button" className="link" onClick={onDone}>
-          Leave them
+          Cancel
         </button>
       </p>
     </section>

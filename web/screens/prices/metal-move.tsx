@@ -1,4 +1,5 @@
 // A slider that moves the metal price and shows its effect on all pieces.
+import { showNumber } from '../../../core/format/numbers.ts';
 import { Slider } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import { showValue } from '../../../core/figure/show.ts';
@@ -29,10 +30,10 @@ export function MetalMoveBox({ onMove, now, moved }: MetalMoveProps) {
   const before = useMemo(() => bookEffects(now.map(({ line }) => line)), [now]);
   const after = useMemo(() => bookEffects(moved.map(({ line }) => line)), [moved]);
   const per = Math.round(move.share * 100);
-  const words = per === 0 ? 'as they are' : `${per > 0 ? 'up' : 'down'} ${String(Math.abs(per))} %`;
+  const words = per === 0 ? 'unchanged' : `${per > 0 ? 'up' : 'down'} ${String(Math.abs(per))} %`;
   return (
     <section aria-labelledby="move">
-      <h2 id="move">When metal moves</h2>
+      <h2 id="move">Metal price what-if</h2>
       <p className="mt-1 text-[15px]">
         <Choice
           value={move.metal}
@@ -40,13 +41,13 @@ export function MetalMoveBox({ onMove, now, moved }: MetalMoveProps) {
             { value: 'all', label: 'all metals' },
             ...metals.map((value) => ({ value, label: fixMetalNames[value] })),
           ]}
-          label="Which metal moves"
+          label="Metal"
           onChange={(metal) => to({ ...move, metal: metal as MetalMove['metal'] })}
         />{' '}
         <b className="num">{words}</b>
         {per !== 0 && (
           <button type="button" className="link chrome ml-3" onClick={() => to({ ...noMove, metal: move.metal })}>
-            Back to the fix
+            Reset
           </button>
         )}
       </p>
@@ -63,16 +64,16 @@ export function MetalMoveBox({ onMove, now, moved }: MetalMoveProps) {
         </Slider.Track>
         <Slider.Thumb
           className="block size-[22px] rounded-full border-2 border-act bg-page"
-          aria-label="Move of the metal, per cent"
+          aria-label="Metal price change, per cent"
         />
       </Slider.Root>
-      <table className="count mt-1" aria-label="What the move does">
+      <table className="count mt-1" aria-label="Effect of the change">
         <colgroup>
           <col />
           <col style={{ width: '6.5em' }} />
           <col style={{ width: '6.5em' }} />
         </colgroup>
-        <TableHeader of={[{ hidden: 'what' }, 'at the fix', 'moved']} />
+        <TableHeader of={[{ hidden: 'what' }, 'now', 'moved']} />
         <tbody>
           {effects.map(({ key, label, unit }) => (
             <tr key={key}>
@@ -88,14 +89,14 @@ export function MetalMoveBox({ onMove, now, moved }: MetalMoveProps) {
 }
 
 const effects: readonly { key: keyof BookEffects; label: string; unit: 'count' | '%' | 'hour' }[] = [
-  { key: 'failing', label: 'Prices that no longer hold', unit: 'count' },
-  { key: 'underFloor', label: 'Under their floor', unit: 'count' },
-  { key: 'margin', label: 'Margin, middle piece', unit: '%' },
-  { key: 'perHour', label: 'An hour, middle piece', unit: 'hour' },
+  { key: 'failing', label: 'Prices out of date', unit: 'count' },
+  { key: 'underFloor', label: 'Below floor price', unit: 'count' },
+  { key: 'margin', label: 'Median margin', unit: '%' },
+  { key: 'perHour', label: 'Median earnings per hour', unit: 'hour' },
 ];
 
 function shown(value: number | null, unit: 'count' | '%' | 'hour', currency: string): string {
   if (value === null) return '';
   if (unit === 'count') return String(value);
-  return unit === '%' ? `${(value * 100).toFixed(0)} %` : showValue(value, `${currency}/h`);
+  return unit === '%' ? `${showNumber(value * 100, 0)} %` : showValue(value, `${currency}/h`);
 }

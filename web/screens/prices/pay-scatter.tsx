@@ -47,13 +47,13 @@ export const PayScatter = memo(function PayScatter({ lines }: { lines: readonly 
   const prices = ROUND.map((price) => price * major).filter((price) => price > (from ?? 0) && price < (to ?? 0));
   return (
     <section aria-labelledby="scatter" className="mt-6">
-      <h2 id="scatter">Pay for a bench hour, against price</h2>
+      <h2 id="scatter">Earnings per bench hour by price</h2>
       <svg
         width="100%"
         viewBox={`0 0 ${String(WIDTH)} ${String(HEIGHT)}`}
         className="mt-1 text-[13px]"
         role="img"
-        aria-label="Pieces by wholesale price and pay for a bench hour"
+        aria-label="Pieces by wholesale price and earnings per bench hour"
       >
         {y.ticks(4).map((tick) => (
           <g key={tick}>
@@ -72,7 +72,7 @@ export const PayScatter = memo(function PayScatter({ lines }: { lines: readonly 
           wholesale, {rates.currency}
         </text>
         <text x={2} y={11} fill="var(--soft)">
-          an hour, {rates.currency}
+          per hour, {rates.currency}
         </text>
         <path
           d={`M${String(EDGE.left)} ${String(wanted)}H${String(WIDTH - EDGE.right)}`}
@@ -80,7 +80,7 @@ export const PayScatter = memo(function PayScatter({ lines }: { lines: readonly 
           strokeDasharray="5 3"
         />
         <text x={WIDTH - EDGE.right} y={wanted - 4} textAnchor="end" fill="var(--ink)">
-          the wage wanted
+          target hourly rate
         </text>
         {dots.length > MOST_DOTS && <Crowd dots={dots} x={x} y={y} wageMinor={rates.labour.value} />}
         {(dots.length > MOST_DOTS ? outstanding : dots).map(({ id, title, line, perHour }) => (
@@ -89,7 +89,7 @@ export const PayScatter = memo(function PayScatter({ lines }: { lines: readonly 
             x={x(line.wholesale)}
             y={y(perHour)}
             isPoor={perHour < rates.labour.value}
-            title={`${title}: ${money(line.wholesale)}, pays ${money(perHour)} an hour`}
+            title={`${title}: ${money(line.wholesale)}, earns ${money(perHour)} an hour`}
             onOpen={() => void navigate(`/prices/${id}`)}
           />
         ))}

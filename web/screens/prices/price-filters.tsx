@@ -16,10 +16,10 @@ export interface WantedPrices {
 export const allPrices: WantedPrices = { words: '', filter: '', sold: '' };
 
 const filters = [
-  { value: '', label: 'all of them' },
-  { value: 'failing', label: 'that no longer hold' },
-  { value: 'floor', label: 'under their floor' },
-  { value: 'poor', label: 'that pay less than the wage' },
+  { value: '', label: 'all' },
+  { value: 'failing', label: 'out of date' },
+  { value: 'floor', label: 'below floor price' },
+  { value: 'poor', label: 'below target hourly rate' },
 ] as const;
 
 interface PriceFiltersProps {
@@ -36,28 +36,28 @@ export function PriceFilters({ wanted, onWant, last }: PriceFiltersProps) {
       <Field
         open
         value={wanted.words}
-        label="Look for a piece"
-        placeholder="look for"
+        label="Search pieces"
+        placeholder="Search"
         onChange={(words) => onWant({ ...wanted, words })}
       />
       <span>
-        showing{' '}
+        filter{' '}
         <Choice
           value={wanted.filter}
           options={filters}
-          label="Which prices are shown"
+          label="Filter"
           onChange={(filter) => onWant({ ...wanted, filter })}
         />
       </span>
       <span>
-        margin and hour{' '}
+        channel{' '}
         <Choice
           value={wanted.sold}
           options={[
-            { value: '', label: 'at wholesale' },
+            { value: '', label: 'wholesale' },
             ...rates.selling.channels.map(({ id, name }) => ({ value: id, label: name })),
           ]}
-          label="Sold how, for margin and hour"
+          label="Sales channel for margin and hourly earnings"
           onChange={(sold) => onWant({ ...wanted, sold })}
         />
       </span>
@@ -65,7 +65,7 @@ export function PriceFilters({ wanted, onWant, last }: PriceFiltersProps) {
         <span role="status">
           {last.says}{' '}
           <button type="button" className="link" onClick={() => void last.undo()}>
-            Take it back
+            Undo
           </button>
         </span>
       )}

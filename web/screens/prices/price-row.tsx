@@ -1,12 +1,13 @@
 // One piece in the price book: its prices are edited in place, and stored with date and reason.
+import { showNumber } from '../../../core/format/numbers.ts';
 import { memo } from 'react';
 import { Link } from 'react-router';
-import { showValue } from '../../../core/figure/show.ts';
+import { moneyTyped } from '../../../core/measure/read/read-money.ts';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
 import { RowBody } from '../../components/row.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
-import { shortDay } from '../../words/dates.ts';
+import { shortDay } from '../../../core/format/days.ts';
 import type { BookPrice } from './use-price-lines.ts';
 import { type PriceKey, useRowPrices } from './use-row-prices.ts';
 import type { SetPrices } from './use-set-prices.ts';
@@ -33,7 +34,7 @@ export function PriceRow({
   const { rates } = useBasis();
   const { currency } = rates;
   const money = (value: number) => ({ value, unit: currency });
-  const plain = (minor: number) => showValue(minor, currency).replace(/,/g, '');
+  const plain = (minor: number) => moneyTyped(minor, currency);
   const { asked, why, refusal, onWrite, onWhy, keep, leave } = useRowPrices(piece.id, line, {
     currency,
     plain,
@@ -67,7 +68,7 @@ export function PriceRow({
           <input
             type="checkbox"
             className="chrome size-[17px] accent-act"
-            aria-label={`${title}, among those changed together`}
+            aria-label={`${title}, select`}
             checked={isChosen}
             onChange={(event) => onChoose(piece.id, event.target.checked)}
           />
@@ -84,12 +85,12 @@ export function PriceRow({
           </td>
         )}
         <td className={`end num ${line.isUnderFloor ? 'text-stop' : ''}`}>
-          <span className="num">{(line.margin * 100).toFixed(0)} %</span>
-          <span className="aside block">{line.isUnderFloor ? <b className="text-stop">under floor</b> : ''}</span>
+          <span className="num">{showNumber(line.margin * 100, 0)} %</span>
+          <span className="aside block">{line.isUnderFloor ? <b className="text-stop">below floor</b> : ''}</span>
         </td>
         <td className="end">
           {line.perHour === null ? (
-            <span className="aside">no time</span>
+            <span className="aside">no bench time</span>
           ) : (
             <Num figure={{ value: line.perHour, unit: `${currency}/h` }} />
           )}
@@ -105,15 +106,15 @@ export function PriceRow({
                 wide
                 open
                 value={why}
-                label={`${title}, why this price`}
-                placeholder="why this price"
+                label={`${title}, reason for this price`}
+                placeholder="reason"
                 onChange={onWhy}
               />
               <button type="button" className="link whitespace-nowrap" onClick={() => void keep(why)}>
-                Keep it
+                Save
               </button>
               <button type="button" className="link whitespace-nowrap" onClick={leave}>
-                Leave it
+                Cancel
               </button>
             </span>
           </td>
@@ -166,21 +167,21 @@ const PriceCell = memo(function PriceCell({ which, title, text, asks, refusal, r
         problemId={refusalId}
         onChange={(value) => onWrite(which, value)}
       />
-      <span className="aside -mt-[3px] block">{asks && `asks ${asks}`}</span>
+      <span className="aside -mt-[3px] block">{asks && `suggested ${asks}`}</span>
     </td>
   );
 });
 
 const howWords = {
-  accepted: 'by the rule',
-  fix: 'by the rule',
+  accepted: 'rule price',
+  fix: 'rule price',
   set: 'set by hand',
-  group: 'changed with others',
-  left: 'left as it was',
-  undone: 'taken back',
+  group: 'changed in a group',
+  left: 'kept',
+  undone: 'undone',
 } as const;
 
 function setInWords(priced: BookPrice['piece']['priced']): string {
-  if (!priced) return 'never priced yet';
-  return `${howWords[priced.how]}${priced.fixOn ? `, fix of ${shortDay(priced.fixOn)}` : ''}`;
+  if (!priced) return 'no price yet';
+  return `${howWords[priced.how]}${priced.fixOn ? `, metal prices of ${shortDay(priced.fixOn)}` : ''}`;
 }

@@ -14,9 +14,9 @@ const heads = {
   cost: 'cost',
   wholesale: 'wholesale',
   retail: 'retail',
-  received: 'comes in',
+  received: 'net received',
   margin: 'margin',
-  perHour: 'an hour',
+  perHour: 'per hour',
 } as const satisfies Record<PriceSort, string>;
 
 export interface PriceSorting {
@@ -91,7 +91,7 @@ export function PriceTable({
             <input
               type="checkbox"
               className="chrome size-[17px] accent-act"
-              aria-label="All of them, to be changed together"
+              aria-label="Select all"
               checked={lines.length > 0 && lines.every(({ piece }) => chosen.has(piece.id))}
               onChange={(event) => onChooseAll(event.target.checked)}
             />

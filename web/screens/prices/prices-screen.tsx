@@ -10,7 +10,7 @@ import { useDebounced } from '../../hooks/use-debounced.ts';
 import { usePaced } from '../../hooks/use-paced.ts';
 import { useValuations } from '../../hooks/use-valuations.ts';
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
-import { shortDay } from '../../words/dates.ts';
+import { shortDay } from '../../../core/format/days.ts';
 import { FixProposals } from './fix-proposals.tsx';
 import { GroupChangeBox } from './group-change.tsx';
 import { MetalMoveBox } from './metal-move.tsx';
@@ -62,17 +62,17 @@ export function PricesScreen() {
           <h1>Price book</h1>
           {data && pieces.length === 0 && (
             <p className="mt-3">
-              Prices stand here once there are pieces to sell.{' '}
+              Prices are listed here once you have pieces.{' '}
               <Link className="link" to="/pieces">
-                Describe a piece
+                New piece
               </Link>
             </p>
           )}
           {!fix && pieces.length > 0 && (
             <p className="note mt-3">
-              There is no noon fix yet, so nothing can be valued.{' '}
+              Enter metal prices to see costs and margins.{' '}
               <Link className="link" to="/studio#fix">
-                Fix prices
+                Enter metal prices
               </Link>
             </p>
           )}
@@ -98,7 +98,7 @@ export function PricesScreen() {
                   hasFees={sold !== ''}
                 />
               ) : (
-                isDone && <p className="mt-4 text-soft">No price is like that.</p>
+                isDone && <p className="mt-4 text-soft">No matching prices.</p>
               )}
             </>
           )}
@@ -108,8 +108,8 @@ export function PricesScreen() {
         <span>
           {isDone || !fix
             ? `${String(now.length)} ${now.length === 1 ? 'price' : 'prices'}`
-            : `Valuing, ${String(valuations.length)} of ${String(pieces.length)}`}
-          {move.share !== 0 && ', with the metal moved as on the right'}
+            : `Calculating, ${String(valuations.length)} of ${String(pieces.length)}`}
+          {move.share !== 0 && ', with the metal price change on the right'}
         </span>
       }
       right={
@@ -123,11 +123,11 @@ export function PricesScreen() {
       }
       rightFoot={
         <>
-          <span>{fix ? `At the noon fix of ${shortDay(fix.on)}` : 'No noon fix yet'}</span>
+          <span>{fix ? `Metal prices of ${shortDay(fix.on)}` : 'No metal prices yet'}</span>
           <span>{rates.currency}, wholesale without tax</span>
         </>
       }
-      bottomLine={<span className="font-semibold">When metal moves</span>}
+      bottomLine={<span className="font-semibold">Metal price what-if</span>}
     />
   );
 }

@@ -19,7 +19,7 @@ export function useSetPrices(pieces: readonly PieceDocument[]): { setPrices: Set
   const send = useCallback<SetPrices>(
     async (how, why, prices) => {
       const answer = await add({ how, why, prices });
-      return 'error' in answer ? (problemOf(answer.error)?.detail ?? 'The ledger cannot be reached.') : '';
+      return 'error' in answer ? (problemOf(answer.error)?.detail ?? 'Can’t connect to Noon Ledger.') : '';
     },
     [add],
   );
@@ -32,12 +32,12 @@ export function useSetPrices(pieces: readonly PieceDocument[]): { setPrices: Set
       const refused = await send(how, why, prices);
       if (refused) return refused;
       const undo = async () => {
-        const undone = await send('undone', 'the change before was taken back', before);
+        const undone = await send('undone', 'undo', before);
         if (!undone) setLast(null);
         return undone;
       };
       const count = prices.length === 1 ? 'One price' : `${String(prices.length)} prices`;
-      setLast(before.length > 0 ? { says: `${count} ${how === 'left' ? 'left as set' : 'changed'}.`, undo } : null);
+      setLast(before.length > 0 ? { says: `${count} ${how === 'left' ? 'kept' : 'changed'}.`, undo } : null);
       return '';
     },
     [send, pieces],

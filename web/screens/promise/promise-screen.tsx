@@ -1,5 +1,6 @@
 // "Can I take twenty of these by the twelfth?": the completion date, the chance of the wished date, and what else
 // slips.
+import { DateField } from '../../components/date-field.tsx';
 import { useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { dayAfter, daysBetween } from '../../../core/measure/days.ts';
@@ -21,7 +22,7 @@ import { useAddBatchMutation, useGetBatchesQuery } from '../../state/endpoints/b
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { emptyBatch, lineOf } from '../../state/new-batch.ts';
 import { problemOf } from '../../state/saving.ts';
-import { dayInWords } from '../../words/dates.ts';
+import { dayInWords } from '../../../core/format/days.ts';
 import { momentInWords } from '../../words/done-in.ts';
 import { batchName } from '../../words/plan-words.ts';
 import { openPlanSums } from '../../workers/open-plan-sums.ts';
@@ -34,9 +35,9 @@ const USUAL_DAYS = 14;
 
 /** The priorities at which it could be accepted. */
 const ways = [
-  { priority: 'last', name: 'After all that is promised', help: 'nothing else moves for it' },
-  { priority: '', name: 'As it falls due', help: 'beside the others, by its day' },
-  { priority: 'first', name: 'Before all others', help: 'as a rush' },
+  { priority: 'last', name: 'After existing orders', help: 'no other date changes' },
+  { priority: '', name: 'By due date', help: 'among the others' },
+  { priority: 'first', name: 'Rush order', help: 'first in line' },
 ] as const;
 
 export function PromiseScreen() {
@@ -47,7 +48,7 @@ export function PromiseScreen() {
   const [typed, setTyped] = useState<Omit<TrialTyped, 'priority'>>({
     pieceId: params.get('piece') ?? '',
     quantity: params.get('quantity') ?? '10',
-    due: params.get('by') ?? dayAfter(day, USUAL_DAYS),
+    due: params.get('due') ?? dayAfter(day, USUAL_DAYS),
   });
   const planned = usePlan(batches);
   const takeable = (pieces ?? []).filter(({ revision }) => revision > 0);
@@ -57,15 +58,13 @@ export function PromiseScreen() {
   const reading = readCount(typed.quantity);
   return (
     <Spread
-      title="Promise"
+      title="Delivery date"
       left={
         <>
           <PlanNav />
-          <h1>Can I take it?</h1>
+          <h1>Can I meet this date?</h1>
           {pieces && options.length === 0 && (
-            <p className="mt-3 max-w-[56ch]">
-              There is no accepted piece yet: describe one first, then ask what can be promised.
-            </p>
+            <p className="mt-3 max-w-[56ch]">Save a version of a piece first. Then you can check its delivery date.</p>
           )}
           {options.length > 0 && (
             <p className="mt-3 flex flex-wrap items-baseline gap-x-3 gap-y-2 text-[17px]">
@@ -73,7 +72,7 @@ export function PromiseScreen() {
                 open
                 className="num"
                 value={typed.quantity}
-                label="How many"
+                label="Quantity"
                 problem={reading.ok ? undefined : reading.sentence}
                 problemId="promise-problem"
                 onChange={(quantity) => setTyped({ ...typed, quantity })}
@@ -83,18 +82,12 @@ export function PromiseScreen() {
                 open
                 value={pieceId}
                 options={options}
-                label="Of which piece"
+                label="Piece"
                 onChange={(value) => setTyped({ ...typed, pieceId: value })}
               />
               <label className="flex items-baseline gap-2">
-                by
-                <input
-                  type="date"
-                  className="field field-open"
-                  aria-label="By when"
-                  value={typed.due}
-                  onChange={({ target }) => setTyped({ ...typed, due: target.value })}
-                />
+                due
+                <DateField label="Due date" value={typed.due} onChange={(day) => setTyped({ ...typed, due: day })} />
               </label>
             </p>
           )}
@@ -121,13 +114,13 @@ export function PromiseScreen() {
       }
       leftFoot={
         <span>
-          Safe is what holds in 9 of 10 cases, minutes straying as your steps or your studio say; what works by itself
-          keeps its time.
+          The safe date is met in 9 of 10 simulations, with the time variation of your steps. Unattended times do not
+          vary.
         </span>
       }
       right={
         <>
-          <h2>What stands already</h2>
+          <h2>Existing orders</h2>
           {planned && !('sentence' in planned) && batches && (
             <ul className="text-[15px]">
               {planned.plan.done.map(({ batch, at, daysLate }) => (
@@ -136,12 +129,12 @@ export function PromiseScreen() {
                   <span className={daysLate > 0 ? 'num text-stop' : 'num'}>{momentInWords(planned.plan, at)}</span>
                 </li>
               ))}
-              {planned.plan.done.length === 0 && <li className="aside">nothing: the bench is free</li>}
+              {planned.plan.done.length === 0 && <li className="aside">none</li>}
             </ul>
           )}
         </>
       }
-      bottomLine={<span className="font-semibold">What stands already</span>}
+      bottomLine={<span className="font-semibold">Existing orders</span>}
     />
   );
 }
@@ -188,7 +181,7 @@ function Way({ priority, name, help, asked, planned, nameOf }: WayProps) {
       </div>
       <div className="grid grid-cols-3 gap-x-5 max-[700px]:grid-cols-1">
         <Answer head="done" words={momentInWords(planned.plan, at)} isBad={!isIn} />
-        <Answer head="safe to promise" words={safe === null ? '' : dayInWords(dayOf(planned.plan, safe))} />
+        <Answer head="safe date (90 %)" words={safe === null ? '' : dayInWords(dayOf(planned.plan, safe))} />
         <Answer
           head={`chance by ${dayInWords(asked.due)}`}
           words={chance === null ? '' : percent(chance)}
@@ -239,7 +232,7 @@ function Take({ asked, priority }: { asked: Omit<TrialTyped, 'priority'>; priori
   return (
     <p className="chrome mt-1 text-[15px]">
       <button type="button" className="link" disabled={isLoading} onClick={() => void take()}>
-        Take it: make the batch
+        New batch
       </button>
       {error && <span className="problem ml-3">{problemOf(error)?.detail}</span>}
     </p>

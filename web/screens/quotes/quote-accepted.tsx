@@ -29,7 +29,7 @@ export function QuoteAccepted({ inHand, problems }: { inHand: DocumentInHand<Quo
     for (const line of ofPieces) {
       const piece = pieces.find(({ id }) => id === line.piece);
       if (!piece || piece.revision === 0) {
-        setSays(`Accept ${piece?.body.name.trim() || 'the piece'} first: a batch is made from a revision.`);
+        setSays(`Save a version of ${piece?.body.name.trim() || 'the piece'} first: a batch is made from a version.`);
         return;
       }
       const added = await addBatch({
@@ -53,7 +53,7 @@ export function QuoteAccepted({ inHand, problems }: { inHand: DocumentInHand<Quo
   if (body.batches.length > 0)
     return (
       <p className="mt-4">
-        Taken. It became{' '}
+        Accepted. Batch:{' '}
         {body.batches.map((id, index) => (
           <span key={id}>
             {index > 0 && ', '}
@@ -73,12 +73,12 @@ export function QuoteAccepted({ inHand, problems }: { inHand: DocumentInHand<Quo
         disabled={problems > 0 || isLoading || body.lines.length === 0 || ofPieces.length === 0}
         onClick={() => void take()}
       >
-        It is taken: make {ofPieces.length > 1 ? `${String(ofPieces.length)} batches` : 'a batch'}
+        Mark accepted, create {ofPieces.length > 1 ? `${String(ofPieces.length)} batches` : 'a batch'}
       </button>
       <p className="aside mt-1">
         {ofPieces.length === 0
-          ? 'A line of a piece becomes a batch; lines of words stay on the quote, which is accepted above.'
-          : 'Lines of pieces become batches; the quote is accepted as it stands.'}
+          ? 'Each piece on the quote becomes a batch. Custom items stay on the quote.'
+          : 'Each piece on the quote becomes a batch.'}
       </p>
       {ofPieces.slice(0, 1).map((line) => (
         <Link
@@ -86,7 +86,7 @@ export function QuoteAccepted({ inHand, problems }: { inHand: DocumentInHand<Quo
           className="link text-[15px]"
           to={`/promise?${new URLSearchParams({ piece: line.piece, quantity: line.count, by: body.due || dayAfter(day, DONE_IN_DAYS) }).toString()}`}
         >
-          When can it be promised?
+          Check delivery date
         </Link>
       ))}
       <p className="problem" role="alert">

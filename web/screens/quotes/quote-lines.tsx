@@ -1,4 +1,5 @@
 // The items of a quote: a piece in a size, or text and a price.
+import { moneyTyped } from '../../../core/measure/read/read-money.ts';
 import type { Draft } from '@reduxjs/toolkit';
 import { showValue } from '../../../core/figure/show.ts';
 import { newQuoteLine, type Quote, type QuoteCount, type QuoteLine } from '../../../core/price/quote/quote.ts';
@@ -34,10 +35,10 @@ export function QuoteLines({ quote, count, edit }: QuoteLinesProps) {
   });
   return (
     <section aria-labelledby="lines" className="mt-4">
-      <h2 id="lines">Lines</h2>
+      <h2 id="lines">Items</h2>
       <EditableRows
-        label="Lines of the quote"
-        heads={['what', { end: 'how many' }, { end: 'each' }, { end: 'all' }]}
+        label="Items of the quote"
+        heads={['what', { end: 'quantity' }, { end: 'each' }, { end: 'all' }]}
         onMove={onMove}
       >
         {[...quote.lines, blank].map((line, index) => (
@@ -71,14 +72,14 @@ interface LineRowProps {
 
 function LineRow({ line, index, last, isBlank, count, set, onMove, onRemove }: LineRowProps) {
   const { data: pieces = [] } = useGetPiecesQuery();
-  const options = usePieceOptions('no piece of the book');
+  const options = usePieceOptions('custom item');
   const retailOf = useRetailOfPiece();
   const priceToday = (of: string, size: string) => {
     const retail = retailOf(of, size);
-    return retail ? showValue(retail.value, retail.unit).replace(/,/g, '') : '';
+    return retail ? moneyTyped(retail.value, retail.unit) : '';
   };
   const problems = useRowProblems(issuesAt(count.problems, `lines.${String(index)}`));
-  const name = line.what || 'the line';
+  const name = line.what || 'the item';
   const piece = pieces.find(({ id }) => id === line.piece);
   const today = line.piece ? priceToday(line.piece, line.size) : '';
   const sizes = (piece?.accepted ?? piece?.body)?.sizes.rows ?? [];
@@ -95,8 +96,8 @@ function LineRow({ line, index, last, isBlank, count, set, onMove, onRemove }: L
         <Field
           wide
           value={line.what}
-          label={isBlank ? 'Add a line' : `Line ${String(index + 1)}, what`}
-          placeholder={isBlank ? 'Add a line' : 'what it is'}
+          label={isBlank ? 'Add an item' : `Item ${String(index + 1)}, description`}
+          placeholder={isBlank ? 'Add an item' : 'description'}
           column="line"
           maxLength={120}
           onChange={(value) => set(index, line, { what: value })}
@@ -108,7 +109,7 @@ function LineRow({ line, index, last, isBlank, count, set, onMove, onRemove }: L
             small
             value={line.piece}
             options={options}
-            label={`${name}, a piece of the book`}
+            label={`${name}, piece`}
             onChange={(value) =>
               set(index, line, (draft) => {
                 draft.piece = value;
@@ -143,7 +144,7 @@ function LineRow({ line, index, last, isBlank, count, set, onMove, onRemove }: L
         <Field
           end
           value={line.count}
-          label={`${name}, how many`}
+          label={`${name}, quantity`}
           column="count"
           onChange={(value) => set(index, line, { count: value })}
           {...problems.at('count')}
@@ -153,7 +154,7 @@ function LineRow({ line, index, last, isBlank, count, set, onMove, onRemove }: L
         <Field
           end
           value={line.price}
-          label={`${name}, price of one`}
+          label={`${name}, price each`}
           placeholder={counted ? showValue(counted.each.value, counted.each.unit) : '0'}
           column="price"
           onChange={(value) => set(index, line, { price: value })}
@@ -165,10 +166,10 @@ function LineRow({ line, index, last, isBlank, count, set, onMove, onRemove }: L
             <button
               type="button"
               className="link"
-              aria-label={`Take today’s price of ${name}`}
+              aria-label={`Use today’s price for ${name}`}
               onClick={() => set(index, line, { price: today }, '')}
             >
-              take
+              use
             </button>
           </span>
         )}

@@ -16,7 +16,7 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';
 import { type DocumentInHand, useDocument } from '../../hooks/use-document.ts';
 import { useNow } from '../../hooks/use-now.ts';
-import { dayInWords } from '../../words/dates.ts';
+import { dayInWords } from '../../../core/format/days.ts';
 import { QuoteAccepted } from './quote-accepted.tsx';
 import { QuoteLines } from './quote-lines.tsx';
 import { QuoteTerms } from './quote-terms.tsx';
@@ -46,8 +46,8 @@ function QuotePages({ inHand }: { inHand: DocumentInHand<Quote> }) {
               <Field
                 wide
                 value={body.what}
-                label="What the quote is for"
-                placeholder="What is it for?"
+                label="Title of the quote"
+                placeholder="Title of the quote"
                 autoFocus={open.stored.revision === 0 && body.what === ''}
                 maxLength={120}
                 onChange={(value) => edit('what', (quote) => void (quote.what = value))}
@@ -60,11 +60,11 @@ function QuotePages({ inHand }: { inHand: DocumentInHand<Quote> }) {
             </DraftLine>
             {standing === 'expired' && (
               <p className="note mt-2">
-                <b>This offer has expired.</b> Give it a later day, or look its prices over first.
+                <b>This quote has expired.</b> Extend the date, or review the prices first.
               </p>
             )}
             {standing === 'metal at the day' && (
-              <p className="note mt-2">The metal is at the fix of the day now; lines of pieces show today’s price.</p>
+              <p className="note mt-2">The metal price guarantee has ended; items show today’s price.</p>
             )}
             <p className="mt-3 flex flex-wrap items-baseline gap-x-6 gap-y-1">
               <Choice
@@ -73,15 +73,15 @@ function QuotePages({ inHand }: { inHand: DocumentInHand<Quote> }) {
                   { value: 'commission', label: 'commission' },
                   { value: 'repair', label: 'repair' },
                 ]}
-                label="Kind of job"
+                label="Kind of quote"
                 onChange={(kind) => edit('', (quote) => void (quote.kind = kind as Quote['kind']))}
               />
               <span>
-                for{' '}
+                customer{' '}
                 <Field
                   open
                   value={body.customer}
-                  label="For whom"
+                  label="Customer"
                   placeholder="a name"
                   maxLength={120}
                   onChange={(value) => edit('customer', (quote) => void (quote.customer = value))}
@@ -95,20 +95,20 @@ function QuotePages({ inHand }: { inHand: DocumentInHand<Quote> }) {
         leftFoot={
           <span>
             {studio.name}
-            {body.expires && `. This offer holds until ${dayInWords(body.expires)}.`}
+            {body.expires && `. Valid until ${dayInWords(body.expires)}.`}
           </span>
         }
         right={
           <>
-            <h2>What it comes to</h2>
+            <h2>Total</h2>
             <CountTable
-              label="What the quote comes to"
+              label="Total of the quote"
               rows={[
-                { key: 'total', label: 'The job', each: count.total, kind: 'total' },
+                { key: 'total', label: 'Quote total', each: count.total, kind: 'total' },
                 ...(count.deposit.value > 0
                   ? [
-                      { key: 'deposit', label: 'Before it is begun', each: count.deposit },
-                      { key: 'rest', label: 'When it is done', each: count.rest },
+                      { key: 'deposit', label: 'Deposit', each: count.deposit },
+                      { key: 'rest', label: 'Balance due', each: count.rest },
                     ]
                   : []),
               ]}
@@ -125,7 +125,7 @@ function QuotePages({ inHand }: { inHand: DocumentInHand<Quote> }) {
         rightFoot={<span className="ml-auto">{rates.currency}</span>}
         bottomLine={
           <span className="font-semibold">
-            The job <Num figure={count.total} />
+            Quote total <Num figure={count.total} />
           </span>
         }
       />

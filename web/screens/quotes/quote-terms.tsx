@@ -1,4 +1,5 @@
 // The terms of a quote: deposit, credit for the customer's metal, and expiry.
+import { DateField } from '../../components/date-field.tsx';
 import type { ReactNode } from 'react';
 import type { Quote, QuoteCount } from '../../../core/price/quote/quote.ts';
 import { Field } from '../../components/field.tsx';
@@ -35,27 +36,21 @@ export function QuoteTerms({ quote, count, edit }: QuoteTermsProps) {
   };
   const day = (key: DayTerm, label: string) => (
     <Term label={label} id={`quote-${key}`}>
-      <input
-        type="date"
-        className="field field-open w-[9.6em]"
-        aria-label={label}
-        value={quote[key]}
-        onChange={(event) => edit(key, (draft) => void (draft[key] = event.target.value))}
-      />
+      <DateField label={label} value={quote[key]} onChange={(day) => edit(key, (draft) => void (draft[key] = day))} />
     </Term>
   );
   return (
     <section aria-labelledby="terms" className="mt-5">
       <h2 id="terms">Terms</h2>
       <div className="mt-1 grid grid-cols-2 gap-x-10">
-        {field('deposit', 'Before it is begun', 'nothing')}
-        {day('expires', 'The offer holds until')}
-        {field('least', 'The least a job is done for', '0')}
-        {day('metalFixedUntil', 'Its metal price until')}
-        {field('ownMetal', 'The customer’s own metal', 'none')}
-        {day('due', 'Done by')}
-        {field('ownGrams', 'which weighs', '0 g')}
-        {field('allowed', 'allowed for it', '0')}
+        {field('deposit', 'Deposit', 'nothing')}
+        {day('expires', 'Valid until')}
+        {field('least', 'Minimum charge', '0')}
+        {day('metalFixedUntil', 'Metal price held until')}
+        {field('ownMetal', 'Customer-supplied metal', 'none')}
+        {day('due', 'Completion date')}
+        {field('ownGrams', 'Weight of that metal', '0 g')}
+        {field('allowed', 'Credit for that metal', '0')}
       </div>
       <label className="mt-3 block">
         <span className="aside">note</span>

@@ -10,7 +10,7 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';
 import { useNow } from '../../hooks/use-now.ts';
 import { useAddQuoteMutation, useGetQuotesQuery } from '../../state/endpoints/quotes.ts';
-import { dayInWords, shortDay } from '../../words/dates.ts';
+import { dayInWords, shortDay } from '../../../core/format/days.ts';
 
 export function QuotesScreen() {
   const { data } = useGetQuotesQuery();
@@ -33,35 +33,35 @@ export function QuotesScreen() {
             <h1>Quotes</h1>
             <span className="chrome flex gap-4">
               <button type="button" className="button button-quiet" onClick={() => void write('repair')}>
-                Quote a repair
+                New repair quote
               </button>
               <button type="button" className="button" onClick={() => void write('commission')}>
-                Quote a commission
+                New quote
               </button>
             </span>
           </div>
           {data && quotes.length === 0 && (
             <p className="mt-4 max-w-[56ch]">
-              A quote says what a job costs, what is asked before it is begun, and until when that holds. Taken, it
-              becomes batches for the bench.
+              A quote shows the price, the deposit and how long it is valid. When the customer accepts, it becomes a
+              batch.
             </p>
           )}
           {quotes.length > 0 && (
             <table className="rows mt-4" aria-label="Quotes">
-              <TableHeader of={['for', 'what', 'holds', { end: 'the job' }]} />
+              <TableHeader of={['for', 'what', 'holds', { end: 'total' }]} />
               <tbody>
                 {quotes.map((quote) => (
                   <tr key={quote.id} className="border-b border-hair">
                     <td className="first">
                       <Link className="hover:text-act hover:underline" to={`/quotes/${quote.id}`}>
-                        {quote.body.customer.trim() || 'nobody yet'}
+                        {quote.body.customer.trim() || 'no customer'}
                       </Link>
                       <span className="aside block">
                         {quote.body.kind}
-                        {quote.body.batches.length > 0 && ', taken'}
+                        {quote.body.batches.length > 0 && ', accepted'}
                       </span>
                     </td>
-                    <td>{quote.body.what || 'nothing yet'}</td>
+                    <td>{quote.body.what || 'no items'}</td>
                     <td>
                       <Holds quote={quote} />
                     </td>
@@ -78,15 +78,15 @@ export function QuotesScreen() {
       leftFoot={<span>{quotes.length === 1 ? 'One quote' : `${String(quotes.length)} quotes`}</span>}
       right={
         <section aria-labelledby="usual">
-          <h2 id="usual">What is usual</h2>
+          <h2 id="usual">Usual quote terms</h2>
           <p className="mt-1 text-[15px]">
-            A deposit before it is begun, a day until which the offer holds, and a day until which the metal is at the
-            price of the quote (common practice). What binds is for the law where you work and your own terms to say.
+            A deposit, an expiry date, and a date until which the metal price is held (common practice). What is binding
+            depends on local law and your own terms.
           </p>
         </section>
       }
       rightFoot={<span className="ml-auto">{rates.currency}</span>}
-      bottomLine={<span className="font-semibold">What is usual</span>}
+      bottomLine={<span className="font-semibold">Usual quote terms</span>}
     />
   );
 }
@@ -95,13 +95,15 @@ function Holds({ quote: { body } }: { quote: QuoteDocument }) {
   const { day } = useNow();
   const standing = quoteStanding(body, day);
   if (standing === 'expired') return <span className="text-stop">expired {shortDay(body.expires)}</span>;
-  if (!body.expires) return <span>no end given</span>;
+  if (!body.expires) return <span>no expiry date</span>;
   return (
     <span>
-      until {dayInWords(body.expires)}
+      valid until {dayInWords(body.expires)}
       {body.metalFixedUntil && (
         <span className="aside block">
-          {standing === 'holds' ? `metal until ${shortDay(body.metalFixedUntil)}` : 'metal at the fix of the day'}
+          {standing === 'holds'
+            ? `metal price held until ${shortDay(body.metalFixedUntil)}`
+            : 'metal at the price of the day'}
         </span>
       )}
     </span>

@@ -1,4 +1,5 @@
 // Alloys with density and melting range; the ranges are bands on one scale.
+import { showNumber } from '../../../core/format/numbers.ts';
 import { scaleLinear } from 'd3';
 import { inSum } from '../../../core/figure/figure.ts';
 import { given } from '../../../core/figure/figure.ts';
@@ -46,7 +47,7 @@ export function AlloyTable({ sought, onShow }: TableProps) {
       {alloys.map((alloy) => (
         <TableRow key={alloy.id} label={alloy.name} onShow={() => onShow(<AlloyShown alloy={alloy} />)}>
           <td className="end num">{alloy.fineness ?? ''}</td>
-          <td className="end num">{alloy.densityGPerCm3?.toFixed(2) ?? ''}</td>
+          <td className="end num">{alloy.densityGPerCm3 === null ? '' : showNumber(alloy.densityGPerCm3, 2)}</td>
           <td className="end num whitespace-nowrap">{meltsInWords(alloy)}</td>
           <td className="py-0!">
             <Band alloy={alloy} />
@@ -97,7 +98,7 @@ function meltsInWords({ solidusC, liquidusC }: Alloy): string {
 function AlloyShown({ alloy }: { alloy: Alloy }) {
   const parts = Object.entries(alloy.composition);
   const density = densityOf(alloy);
-  const source = 'nominal, from memory';
+  const source = 'nominal; check your supplier’s data sheet';
   const figures = [
     ...(density ? [density] : []),
     ...(parts.length > 1 ? [mixtureDensity(alloy.composition, alloy.name)] : []),

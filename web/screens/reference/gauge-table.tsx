@@ -1,4 +1,5 @@
 // Gauges of an alloy family in mm and inches, with what wire and sheet weigh.
+import { showNumber } from '../../../core/format/numbers.ts';
 import { useState } from 'react';
 import { type GaugeSystem, gaugeSystemNames, gaugeSystemSources } from '../../../core/measure/gauge.ts';
 import { densityOf } from '../../../core/metal/alloy.ts';
@@ -29,7 +30,7 @@ export function GaugeTable({ sought, onShow }: TableProps) {
   const density = alloy && densityOf(alloy);
   const rows = density
     ? gaugeTable(system, density).filter(
-        ({ gauge, mm }) => !sought || gauge === sought || mm.value.toFixed(3).startsWith(sought),
+        ({ gauge, mm }) => !sought || gauge === sought || showNumber(mm.value, 3).startsWith(sought),
       )
     : [];
   return (
@@ -78,16 +79,16 @@ export function GaugeTable({ sought, onShow }: TableProps) {
             <td className="py-0!">
               <SectionGlyph section={{ form: 'round', diameterMm: mm.value }} alloy={alloy} />
             </td>
-            <td className="end num">{mm.value.toFixed(3)}</td>
-            <td className="end num">{inches.value.toFixed(4)}</td>
-            <td className="end num">{wire.value.toFixed(wire.value < 10 ? 3 : 1)}</td>
-            <td className="end num">{sheet.value.toFixed(1)}</td>
+            <td className="end num">{showNumber(mm.value, 3)}</td>
+            <td className="end num">{showNumber(inches.value, 4)}</td>
+            <td className="end num">{showNumber(wire.value, wire.value < 10 ? 3 : 1)}</td>
+            <td className="end num">{showNumber(sheet.value, 1)}</td>
           </TableRow>
         ))}
       </table>
       {rows.length === 0 && (
         <p className="mt-3 text-soft">
-          {density ? 'No gauge of that number or size here.' : 'This alloy has no density yet: give one in Studio.'}
+          {density ? 'No matching gauge.' : 'This alloy has no density yet. Add one in Settings.'}
         </p>
       )}
     </>

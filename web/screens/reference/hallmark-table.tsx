@@ -24,7 +24,10 @@ export function HallmarkTable({ sought }: TableProps) {
             ))}
         </tbody>
       </table>
-      <p className="aside mt-3">Hallmarking Act 1973 as amended, and ISO 9202: both from memory.</p>
+      <p className="aside mt-3">
+        Typical values from the Hallmarking Act 1973 as amended, and ISO 9202. Not checked against the published text:
+        ask your assay office.
+      </p>
     </>
   );
 }

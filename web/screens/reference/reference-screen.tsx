@@ -56,8 +56,8 @@ export function ReferenceScreen() {
               <input
                 type="search"
                 className="w-[12em] rounded-[3px] border border-rule bg-page px-2 py-[4px] text-[15px]"
-                aria-label="Look for"
-                placeholder="Look for"
+                aria-label="Search"
+                placeholder="Search"
                 value={sought}
                 onChange={(event) => setSought(event.target.value)}
               />
@@ -75,13 +75,9 @@ export function ReferenceScreen() {
           <Table key={current} sought={sought.trim().toLowerCase()} onShow={setShown} />
         </>
       }
-      leftFoot={<span>Typical values; your supplier’s own sheet always wins</span>}
-      right={
-        shown ?? (
-          <p className="text-soft">Choose a line: its numbers stand here, each with its working and its source.</p>
-        )
-      }
-      bottomLine={<span className="font-semibold">{shown ? 'The line chosen, with its working' : name}</span>}
+      leftFoot={<span>Typical values; your supplier’s data sheet takes precedence</span>}
+      right={shown ?? <p className="text-soft">Select a row to see each number with its calculation and source.</p>}
+      bottomLine={<span className="font-semibold">{shown ? 'Selected row with its calculation' : name}</span>}
     />
   );
 }

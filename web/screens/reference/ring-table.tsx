@@ -1,4 +1,5 @@
 // Ring sizes of the scales side by side.
+import { showNumber } from '../../../core/format/numbers.ts';
 import { ringSizeSources } from '../../../core/measure/ring-size.ts';
 import { ringTable } from '../../../core/measure/ring-table.ts';
 import { TableHeader } from '../../components/table-header.tsx';
@@ -11,7 +12,7 @@ const rows = ringTable();
 export function RingTable({ sought, onShow }: TableProps) {
   const found = rows.filter(
     ({ us, uk, iso }) =>
-      !sought || us === sought || uk.toLowerCase().startsWith(sought) || iso.value.toFixed(1).startsWith(sought),
+      !sought || us === sought || uk.toLowerCase().startsWith(sought) || showNumber(iso.value, 1).startsWith(sought),
   );
   return (
     <>
@@ -22,9 +23,9 @@ export function RingTable({ sought, onShow }: TableProps) {
         {found.map(({ us, uk, iso, jp, inside }) => (
           <TableRow key={us} label={us} onShow={() => onShow(<Shown title={`US ${us}`} figures={[inside, iso]} />)}>
             <td>{uk}</td>
-            <td className="end num">{iso.value.toFixed(1)}</td>
+            <td className="end num">{showNumber(iso.value, 1)}</td>
             <td className="end num">{jp}</td>
-            <td className="end num">{inside.value.toFixed(2)}</td>
+            <td className="end num">{showNumber(inside.value, 2)}</td>
           </TableRow>
         ))}
       </table>

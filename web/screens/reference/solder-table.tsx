@@ -1,4 +1,5 @@
 // Solders with the points they melt and flow at.
+import { showNumber } from '../../../core/format/numbers.ts';
 import { given, inSum } from '../../../core/figure/figure.ts';
 import { type Solder, solders } from '../../../core/metal/solders.ts';
 import { TableHeader } from '../../components/table-header.tsx';
@@ -16,7 +17,7 @@ export function SolderTable({ sought, onShow }: TableProps) {
           <td>{solder.form === 'paste' ? 'paste' : 'wire, sheet'}</td>
           <td className="end num">{solder.solidusC}</td>
           <td className="end num">{solder.flowC}</td>
-          <td className="end num">{solder.densityGPerCm3.toFixed(2)}</td>
+          <td className="end num">{showNumber(solder.densityGPerCm3, 2)}</td>
         </TableRow>
       ))}
     </table>
@@ -41,8 +42,8 @@ function SolderShown({ solder }: { solder: Solder }) {
       )}
       {!solder.cadmiumFree && (
         <p className="note note-stop mt-3">
-          Holds cadmium, whose fume is deadly. Do not use it. It stands here so that old stock is recognised; hand it in
-          as your local rules ask.
+          Contains cadmium. The fume is deadly: do not use it. It is listed so that old stock is recognised; dispose of
+          it by your local rules.
         </p>
       )}
     </Shown>

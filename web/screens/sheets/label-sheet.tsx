@@ -7,8 +7,17 @@ import { Field } from '../../components/field.tsx';
 
 /** Common A4 layouts (common practice); any other is typed. */
 const layouts = {
-  '24 of 70 × 37': { columns: 3, rows: 8, widthMm: 70, heightMm: 37, leftMm: 0, topMm: 0.5, gapXMm: 0, gapYMm: 0 },
-  '65 of 38.1 × 21.2': {
+  '24 per A4 sheet, 70 × 37 mm': {
+    columns: 3,
+    rows: 8,
+    widthMm: 70,
+    heightMm: 37,
+    leftMm: 0,
+    topMm: 0.5,
+    gapXMm: 0,
+    gapYMm: 0,
+  },
+  '65 per A4 sheet, 38.1 × 21.2 mm': {
     columns: 5,
     rows: 13,
     widthMm: 38.1,
@@ -18,7 +27,7 @@ const layouts = {
     gapXMm: 2.5,
     gapYMm: 0,
   },
-  '21 of 63.5 × 38.1': {
+  '21 per A4 sheet, 63.5 × 38.1 mm': {
     columns: 3,
     rows: 7,
     widthMm: 63.5,
@@ -44,39 +53,41 @@ const fields = [
 const codes = [
   { value: 'none', label: 'no code' },
   { value: 'bars', label: 'bars' },
-  { value: 'square', label: 'a square' },
+  { value: 'square', label: 'QR code' },
 ] as const;
 
 export function LabelSheet({ ids, count }: { ids: string; count: number }) {
-  const [name, setName] = useState<keyof typeof layouts | 'own'>('24 of 70 × 37');
+  const [name, setName] = useState<keyof typeof layouts | 'own'>('24 per A4 sheet, 70 × 37 mm');
   const [own, setOwn] = useState<Record<string, string>>({});
   const [code, setCode] = useState('square');
   const [copies, setCopies] = useState('1');
   const [skip, setSkip] = useState('0');
-  const base = layouts[name === 'own' ? '24 of 70 × 37' : name];
+  const base = layouts[name === 'own' ? '24 per A4 sheet, 70 × 37 mm' : name];
   const layout = Object.fromEntries(
     fields.map(([key]) => [key, name === 'own' ? (own[key] ?? String(base[key])) : String(base[key])]),
   ) as Record<(typeof fields)[number][0], string>;
   const query = new URLSearchParams({ ids, ...layout, code, copies, skip });
   return (
-    <section aria-labelledby="labels">
-      <h2 id="labels">Labels</h2>
+    <section aria-labelledby="">
+      <h2 id="">Price tags</h2>
       <p className="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1 text-[15px]">
         <Choice
           value={name}
           options={[
             ...Object.keys(layouts).map((value) => ({ value, label: value })),
-            { value: 'own', label: 'my own layout' },
+            { value: 'own', label: 'custom…' },
           ]}
-          label="Layout of the sheet"
+          label="Sheet layout"
           onChange={(value) => setName(value as typeof name)}
         />
-        <Choice value={code} options={codes} label="Code on the label" onChange={setCode} />
+        <Choice value={code} options={codes} label="Code on the tag" onChange={setCode} />
         <span>
-          <Field open className="num" value={copies} label="Labels of each" onChange={setCopies} /> of each
+          <Field open className="num" value={copies} label="Copies of each" onChange={setCopies} />
+          of each
         </span>
         <span>
-          <Field open className="num" value={skip} label="Labels used up already" onChange={setSkip} /> used up
+          <Field open className="num" value={skip} label="Used tags to skip" onChange={setSkip} />
+          used tags to skip
         </span>
       </p>
       {name === 'own' && (
@@ -89,7 +100,7 @@ export function LabelSheet({ ids, count }: { ids: string; count: number }) {
                 open
                 className="num"
                 value={layout[key]}
-                label={`Labels, ${label}`}
+                label={`Price tags, ${label}`}
                 onChange={(value) => setOwn({ ...own, [key]: value })}
               />
             </label>
@@ -103,7 +114,7 @@ export function LabelSheet({ ids, count }: { ids: string; count: number }) {
           href={`${sheetRoutes.labelsPdf.path}?${query.toString()}`}
           download
         >
-          Print {count * (Number(copies) || 0)} labels
+          Print {count * (Number(copies) || 0)}
         </a>
       )}
     </section>
@@ -125,7 +136,7 @@ function SheetDrawing({ layout, used, printed }: { layout: Record<string, string
       viewBox={`-1 -1 ${String(A4.width + 2)} ${String(A4.height + 2)}`}
       className="mx-auto mt-4 h-[420px]"
       role="img"
-      aria-label="The sheet of labels, to scale"
+      aria-label="The sheet of price tags, to scale"
     >
       <rect width={A4.width} height={A4.height} fill="var(--page)" stroke="var(--rule)" />
       {cells.map(({ index, x, y }) => (

@@ -32,7 +32,7 @@ export function SheetsScreen() {
     });
   return (
     <Spread
-      title="Line sheet and labels"
+      title="Line sheet and price tags"
       left={
         <>
           <SellingNav />
@@ -41,26 +41,33 @@ export function SheetsScreen() {
             {ids && (
               <span className="chrome flex items-center gap-4">
                 <a className="link" href={`${sheetRoutes.lineSheetCsv.path}?ids=${ids}`} download>
-                  As a table (CSV)
+                  Export CSV
                 </a>
                 <a className="button" href={`${sheetRoutes.lineSheetPdf.path}?ids=${ids}`} download>
-                  Line sheet for {chosen.length}
+                  Download line sheet: {chosen.length}
                 </a>
               </span>
             )}
           </div>
           {data && pieces.length === 0 && (
             <p className="mt-4 max-w-[56ch]">
-              A line sheet shows shops what you make and what it costs them. It holds accepted pieces.{' '}
+              A line sheet shows shops your pieces and wholesale prices. It lists pieces that have a saved version.{' '}
               <Link className="link" to="/pieces">
-                Describe a piece
+                New piece
               </Link>
             </p>
           )}
           {pieces.length > 0 && (
             <table className="rows mt-4" aria-label="Pieces on the line sheet">
               <TableHeader
-                of={[{ hidden: 'on it' }, 'piece', 'code', 'sizes', { end: 'wholesale' }, { end: 'suggested retail' }]}
+                of={[
+                  { hidden: 'included' },
+                  'piece',
+                  'code',
+                  'sizes',
+                  { end: 'wholesale' },
+                  { end: 'suggested retail' },
+                ]}
               />
               <tbody>
                 {pieces.map(({ id, accepted, body, priced }) => {
@@ -81,7 +88,7 @@ export function SheetsScreen() {
                       <td className="num">{codeOf(piece.name)}</td>
                       <td>
                         {piece.sizes.rows.map(({ name }) => name).join(', ') || 'one'}
-                        {piece.photos.length === 0 && <span className="aside block">no picture</span>}
+                        {piece.photos.length === 0 && <span className="aside block">no photo</span>}
                       </td>
                       <td className="end num">
                         {showValue(priced?.wholesaleMinor ?? prices.wholesale.value, basis.rates.currency)}
@@ -97,12 +104,10 @@ export function SheetsScreen() {
           )}
         </>
       }
-      leftFoot={
-        <span>Prices as set in the price book; the least order and what comes off for many stand in Studio.</span>
-      }
+      leftFoot={<span>Prices are those of the price book. Minimum order and volume discounts are in Settings.</span>}
       right={<LabelSheet ids={ids} count={labels} />}
       rightFoot={<span className="ml-auto">A4, mm</span>}
-      bottomLine={<span className="font-semibold">Labels</span>}
+      bottomLine={<span className="font-semibold">Price tags</span>}
     />
   );
 }

@@ -63,7 +63,7 @@ export function AddLot() {
         if (!('problems' in read)) void keep();
       }}
     >
-      <h2 id="add-lot">Stock that came in</h2>
+      <h2 id="add-lot">Receive stock</h2>
       <p className="flex flex-wrap items-baseline gap-x-4 gap-y-1 text-[15px]">
         <Choice
           open
@@ -99,7 +99,7 @@ export function AddLot() {
         ) : (
           <Labelled word="long">{field('length', 'Stock, length', unit, unit)}</Labelled>
         )}
-        <Labelled word="how many">{field('count', 'Stock, how many', '1')}</Labelled>
+        <Labelled word="quantity">{field('count', 'Stock, quantity', '1')}</Labelled>
         <Labelled word="temper">
           <Choice
             open
@@ -110,9 +110,9 @@ export function AddLot() {
             onChange={(temper) => setTyped({ ...typed, temper: temper as NewLot['temper'] })}
           />
         </Labelled>
-        <Labelled word="paid in all">{field('paid', 'Stock, paid in all', 'not known')}</Labelled>
+        <Labelled word="total paid">{field('paid', 'Stock, total paid', 'not known')}</Labelled>
         <button type="submit" className="button" disabled={'problems' in read || isLoading}>
-          Put it on the shelf
+          Add to stock
         </button>
       </p>
       <p className="problem" role="alert">

@@ -46,7 +46,7 @@ export function LotRow({ lot }: { lot: ShelfLot }) {
           <Field
             end
             value={typed ?? String(lot.count)}
-            label={`${name}, how many lie there`}
+            label={`${name}, quantity in stock`}
             column="lot-count"
             problem={problem}
             problemId={`lot-${lot.id}`}
@@ -69,15 +69,15 @@ export function LotRow({ lot }: { lot: ShelfLot }) {
                   wide
                   open
                   value={why}
-                  label={`${name}, why counted anew`}
-                  placeholder="why, for the entries"
+                  label={`${name}, reason for the correction`}
+                  placeholder="reason"
                   onChange={setWhy}
                 />
                 <button type="button" className="link whitespace-nowrap" onClick={() => void keep()}>
-                  There are {reading.value}
+                  Save count: {reading.value}
                 </button>
                 <button type="button" className="link" onClick={() => setTyped(null)}>
-                  Leave it
+                  Cancel
                 </button>
               </span>
             )}

@@ -10,19 +10,19 @@ import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useGetShelfQuery } from '../../state/endpoints/stock.ts';
-import { dayInWords } from '../../words/dates.ts';
+import { dayInWords } from '../../../core/format/days.ts';
 import { AddLot } from './add-lot.tsx';
 import { LotRow } from './lot-row.tsx';
 
 const MOST_ENTRIES = 14;
 
 const howWords = {
-  in: 'came in',
-  cut: 'cut up',
+  in: 'received',
+  cut: 'used',
   offcut: 'offcut kept',
-  scrap: 'fell as scrap',
-  back: 'given back',
-  counted: 'counted anew',
+  scrap: 'scrap',
+  back: 'returned',
+  counted: 'stock count',
 } as const satisfies Record<ShelfEntry['how'], string>;
 
 export function ShelfScreen() {
@@ -43,47 +43,46 @@ export function ShelfScreen() {
           </div>
           {data && lots.length === 0 && (
             <p className="mt-3 max-w-[56ch]">
-              Nothing lies here yet. Write down what is on your shelf, bar by bar and sheet by sheet: cutting plans then
-              use it first, offcuts before whole stock.
+              No stock yet. Add your bars and sheets: cutting plans use stock first, offcuts before whole pieces.
             </p>
           )}
           {lots.length > 0 && <LotTable lots={lots} />}
           <AddLot />
         </>
       }
-      leftFoot={<span>Entries are never changed: a wrong one is put right by counting anew.</span>}
+      leftFoot={<span>Entries can’t be edited. Correct a mistake with a stock count.</span>}
       right={
         <>
-          <h2>Metal on the shelf</h2>
+          <h2>Metal in stock</h2>
           {sums.length > 0 ? (
             <CountTable
-              label="Metal on the shelf"
+              label="Metal in stock"
               rows={sums.map(({ alloy, grams }) => ({ key: alloy.id, label: alloy.name, each: grams, eachUnit: 'g' }))}
             />
           ) : (
             <p className="aside mt-1">none</p>
           )}
-          <h2 className="mt-6">What happened last</h2>
+          <h2 className="mt-6">Recent stock movements</h2>
           <Entries entries={data?.entries ?? []} />
         </>
       }
       rightFoot={<span className="ml-auto">g</span>}
-      bottomLine={<span className="font-semibold">{lots.length} kinds of stock</span>}
+      bottomLine={<span className="font-semibold">{lots.length} stock items</span>}
     />
   );
 }
 
 function LotTable({ lots }: { lots: readonly ShelfLot[] }) {
   return (
-    <table className="rows mt-3" aria-label="Stock on the shelf">
+    <table className="rows mt-3" aria-label="Stock">
       <TableHeader
         of={[
           { hidden: 'section', width: 'w-[46px]' },
           'stock',
           { end: 'size' },
-          { end: 'how many' },
+          { end: 'quantity' },
           { end: 'each, g' },
-          { end: 'paid each' },
+          { end: 'paid, each' },
         ]}
       />
       {lots.map((lot) => (
@@ -95,9 +94,9 @@ function LotTable({ lots }: { lots: readonly ShelfLot[] }) {
 
 function Entries({ entries }: { entries: readonly ShelfEntry[] }) {
   const { rates } = useBasis();
-  if (entries.length === 0) return <p className="aside mt-1">nothing yet</p>;
+  if (entries.length === 0) return <p className="aside mt-1">none yet</p>;
   return (
-    <table className="rows" aria-label="What happened on the shelf">
+    <table className="rows" aria-label="Stock movements">
       <tbody>
         {entries.slice(0, MOST_ENTRIES).map(({ id, at, lot, how, change, grams, why }) => (
           <tr key={id} className="border-b border-hair">

@@ -9,7 +9,7 @@ import type { SettingProps } from './setting-props.ts';
 const schools: readonly Option[] = [
   { value: 'hour', label: 'by bench hour' },
   { value: 'use', label: 'by use: joints, pieces, loads' },
-  { value: 'share', label: 'as a share of metal and hands' },
+  { value: 'share', label: 'as a percentage of metal and bench time' },
 ];
 
 const lines = {
@@ -22,11 +22,18 @@ const lines = {
     },
   ],
   use: [
-    { key: 'consumablesPerJoint', label: 'For a joint', help: 'flux, gas, a corner of a block', rate: 'perJoint' },
-    { key: 'consumablesPerPiece', label: 'For a piece', help: 'blades, grit, wax', rate: 'perPiece' },
-    { key: 'consumablesPerLoad', label: 'For a load', help: 'pickle, tumbling soap', rate: 'perLoad' },
+    { key: 'consumablesPerJoint', label: 'Per joint', help: 'flux, gas, a corner of a block', rate: 'perJoint' },
+    { key: 'consumablesPerPiece', label: 'Per piece', help: 'blades, grit, wax', rate: 'perPiece' },
+    { key: 'consumablesPerLoad', label: 'Per load', help: 'pickle, tumbling soap', rate: 'perLoad' },
   ],
-  share: [{ key: 'consumablesShare', label: 'Share', help: 'per cent of what metal and hands cost', rate: 'share' }],
+  share: [
+    {
+      key: 'consumablesShare',
+      label: 'Percentage',
+      help: 'per cent of the cost of metal and bench time',
+      rate: 'share',
+    },
+  ],
 } as const satisfies Record<ConsumableSchool, readonly object[]>;
 
 export function ConsumableRows({ body, edit, rates }: SettingProps & { rates: Rates }) {
@@ -37,7 +44,7 @@ export function ConsumableRows({ body, edit, rates }: SettingProps & { rates: Ra
         <Choice
           value={body.consumablesBy}
           options={schools}
-          label="How consumables are counted"
+          label="Consumables"
           onChange={(by) => edit('', (studio) => void (studio.consumablesBy = by as ConsumableSchool))}
         />
       </div>
@@ -49,7 +56,7 @@ export function ConsumableRows({ body, edit, rates }: SettingProps & { rates: Ra
           comesTo: <Num figure={rates.consumables[rate]} />,
         }))}
       />
-      <p className="aside mt-1">A piece may go another way; it says so on its own page.</p>
+      <p className="aside mt-1">You can override this for each piece.</p>
     </section>
   );
 }

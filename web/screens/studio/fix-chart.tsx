@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { showValue } from '../../../core/figure/show.ts';
 import { finePrice, type Fix, type FixMetal, fixMetalNames, fixMetals } from '../../../core/metal/fix.ts';
 import { Choice } from '../../components/choice.tsx';
-import { dayInWords, shortDay } from '../../words/dates.ts';
+import { dayInWords, shortDay } from '../../../core/format/days.ts';
 
 const WIDTH = 400;
 const HEIGHT = 130;
@@ -38,11 +38,11 @@ export function FixChart({ fixes }: { fixes: readonly Fix[] }) {
   return (
     <section aria-labelledby="fix-chart" className="mt-6">
       <div className="flex items-baseline justify-between">
-        <h2 id="fix-chart">Fixes, a gram</h2>
+        <h2 id="fix-chart">Metal price history, per gram</h2>
         <Choice
           value={metal}
           options={metals.map((value) => ({ value, label: fixMetalNames[value] }))}
-          label="Which metal’s fixes"
+          label="Metal"
           onChange={(value) => setChosen(value as FixMetal)}
         />
       </div>
@@ -51,7 +51,7 @@ export function FixChart({ fixes }: { fixes: readonly Fix[] }) {
         viewBox={`0 0 ${String(WIDTH)} ${String(HEIGHT)}`}
         className="mt-1 text-[13px]"
         role="img"
-        aria-label={`Fixes of ${fixMetalNames[metal]} from ${dayInWords(first.on)} to ${dayInWords(last.on)}`}
+        aria-label={`Prices of ${fixMetalNames[metal]} from ${dayInWords(first.on)} to ${dayInWords(last.on)}`}
       >
         <path d={path ?? ''} fill="none" stroke="var(--ink)" strokeWidth={1.5} />
         {points.map(({ on, at, price, source }) => (

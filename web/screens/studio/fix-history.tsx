@@ -2,7 +2,7 @@
 import { finePrice, type Fix, fixMetalNames, fixMetals } from '../../../core/metal/fix.ts';
 import { Num } from '../../components/num.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
-import { dayInWords } from '../../words/dates.ts';
+import { dayInWords } from '../../../core/format/days.ts';
 
 const MOST_SHOWN = 8;
 
@@ -12,9 +12,9 @@ export function FixHistory({ fixes }: { fixes: readonly Fix[] }) {
   const metals = fixMetals.filter((metal) => shown.some((fix) => fix.prices[metal]));
   return (
     <section className="mt-6" aria-labelledby="fixes">
-      <h2 id="fixes">Earlier fixes, a gram</h2>
+      <h2 id="fixes">Previous prices, per gram</h2>
       <table className="rows">
-        <TableHeader of={['noon of', ...metals.map((metal) => ({ end: fixMetalNames[metal] }))]} />
+        <TableHeader of={['day', ...metals.map((metal) => ({ end: fixMetalNames[metal] }))]} />
         <tbody>
           {shown.map((fix) => (
             <tr key={fix.id} className="border-b border-hair">

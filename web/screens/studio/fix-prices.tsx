@@ -8,7 +8,7 @@ import { TableHeader } from '../../components/table-header.tsx';
 import { useNow } from '../../hooks/use-now.ts';
 import { useAddFixMutation } from '../../state/endpoints/metal.ts';
 import { problemOf } from '../../state/saving.ts';
-import { dayInWords } from '../../words/dates.ts';
+import { dayInWords } from '../../../core/format/days.ts';
 import { FixSources } from './fix-sources.tsx';
 
 const examples = {
@@ -22,7 +22,7 @@ const examples = {
 export function FixPrices({ current, currency }: { current: Fix | null; currency: string }) {
   const { day } = useNow();
   const [typed, setTyped] = useState<Partial<Record<FixMetal, string>>>(current?.prices ?? {});
-  const [source, setSource] = useState('typed from the dealer’s list');
+  const [source, setSource] = useState('entered from the dealer’s list');
   const [addFix, { error, isLoading }] = useAddFixMutation();
   const problems = fixProblems({ prices: typed, currency });
   const changed = fixMetals.some((metal) => (typed[metal] ?? '').trim() !== (current?.prices[metal] ?? '').trim());
@@ -31,14 +31,14 @@ export function FixPrices({ current, currency }: { current: Fix | null; currency
 
   return (
     <section id="fix" aria-labelledby="fix-head">
-      <h2 id="fix-head">Noon fix</h2>
+      <h2 id="fix-head">Metal prices</h2>
       <p className="text-[15px]">
         {current ? (
           <>
-            Reckoning at the fix of <b>{dayInWords(current.on)}</b>, {current.source}.
+            Current prices: <b>{dayInWords(current.on)}</b>, {current.source}.
           </>
         ) : (
-          'No prices are fixed yet. Give what a dealer asks today for fine metal; leave out what you do not use.'
+          'No metal prices yet. Enter today’s prices of fine metal; leave out metals you do not use.'
         )}
       </p>
       <form
@@ -51,7 +51,7 @@ export function FixPrices({ current, currency }: { current: Fix | null; currency
         }}
       >
         <table className="rows mt-1">
-          <TableHeader of={['fine', { end: 'price, as typed' }, { end: 'a gram' }]} />
+          <TableHeader of={['fine', { end: 'price entered' }, { end: 'per gram' }]} />
           {fixMetals.map((metal) => (
             <FixRow
               key={metal}
@@ -65,7 +65,7 @@ export function FixPrices({ current, currency }: { current: Fix | null; currency
         </table>
         <label className="mt-2 flex items-baseline gap-2">
           <span className="aside">from</span>
-          <Field wide open value={source} label="Where the prices came from" maxLength={200} onChange={setSource} />
+          <Field wide open value={source} label="Source of the prices" maxLength={200} onChange={setSource} />
         </label>
         <FixSources
           currency={currency}
@@ -80,7 +80,7 @@ export function FixPrices({ current, currency }: { current: Fix | null; currency
           </p>
         )}
         <button type="submit" className="button chrome mt-3" disabled={isLoading || problems.length > 0 || !isNew}>
-          Fix prices for {dayInWords(day)}
+          Save metal prices for {dayInWords(day)}
         </button>
       </form>
     </section>

@@ -20,7 +20,7 @@ export function FixSources({ currency, onOffer }: FixSourcesProps) {
   const offer = async () => {
     const answer = await ask({ until: day, days: 7, currency });
     const latest = answer.data?.[0];
-    setSays(latest ? `Of ${latest.on}. These prices are made up.` : 'The price source has nothing for today.');
+    setSays(latest ? `Of ${latest.on}. These are sample prices.` : 'The price source has no prices for today.');
     if (latest) onOffer(latest);
   };
   const open = async (file: File) => {
@@ -29,23 +29,23 @@ export function FixSources({ currency, onOffer }: FixSourcesProps) {
     const { fixes, problems } = readFixTable(data, currency, `from ${file.name}`.slice(0, 200));
     const [first] = problems;
     if (first) {
-      setSays(`Nothing is kept. Line ${String(first.line)}: ${first.sentence}`);
+      setSays(`Import failed, nothing was changed. Line ${String(first.line)}: ${first.sentence}`);
       return;
     }
     const answer = await addFixes([...fixes]);
     setSays(
       'error' in answer
-        ? (problemOf(answer.error)?.detail ?? 'The ledger cannot be reached.')
-        : `${String(fixes.length)} ${fixes.length === 1 ? 'fix' : 'fixes'} kept.`,
+        ? (problemOf(answer.error)?.detail ?? 'Can’t connect to Noon Ledger.')
+        : `${String(fixes.length)} ${fixes.length === 1 ? 'fix' : 'fixes'} imported.`,
     );
   };
   return (
     <p className="chrome mt-2 flex flex-wrap items-baseline gap-x-5 text-[15px]">
       <button type="button" className="link" disabled={isFetching} onClick={() => void offer()}>
-        Made-up prices to try it with
+        Load sample prices
       </button>
       <label className="link cursor-pointer">
-        From a table (CSV)
+        Import CSV
         <input
           type="file"
           accept=".csv,text/csv"

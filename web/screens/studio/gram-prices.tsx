@@ -16,9 +16,9 @@ export function GramPrices({ rates }: { rates: Rates }) {
   if (alloys.length === 0) return null;
   return (
     <section className="mt-6" aria-labelledby="gram">
-      <h2 id="gram">A gram, as bought</h2>
+      <h2 id="gram">Metal cost per gram (with fabrication)</h2>
       <CountTable
-        label="Price of a gram of each metal in the book"
+        label="Metal cost per gram with fabrication"
         heads={['wire, strip', 'sheet']}
         rows={alloys.map((alloy) => gramRow(alloy, fix, rates))}
       />

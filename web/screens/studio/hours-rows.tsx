@@ -2,13 +2,13 @@
 import type { Issue } from '../../../core/measure/issue.ts';
 import { Field } from '../../components/field.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
-import { weekdayNames } from '../../words/dates.ts';
+import { weekdayNames } from '../../words/weekdays.ts';
 import { problemAt, type SettingProps } from './setting-props.ts';
 
 export function HoursRows({ body, edit, problems }: SettingProps & { problems: readonly Issue[] }) {
   return (
     <section aria-labelledby="hours" className="mt-6">
-      <h2 id="hours">Open hours at the bench</h2>
+      <h2 id="hours">Working hours</h2>
       <table className="rows">
         <TableHeader className="sr-only" of={['day', 'hours']} />
         {weekdayNames.map((day, index) => {
@@ -22,7 +22,7 @@ export function HoursRows({ body, edit, problems }: SettingProps & { problems: r
                     wide
                     className="num"
                     value={body.hours[index] ?? ''}
-                    label={`${day}, open hours`}
+                    label={`${day}, working hours`}
                     placeholder="day off"
                     column="hours"
                     problem={problem}

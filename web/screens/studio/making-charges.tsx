@@ -22,10 +22,10 @@ export function MakingCharges({ body, edit, problems }: SettingProps & { problem
   });
   return (
     <section aria-labelledby="charges" className="mt-6">
-      <h2 id="charges">Making charges, per gram</h2>
+      <h2 id="charges">Fabrication charges per gram</h2>
       <p className="aside">
-        Over the metal’s own price at the fix; thin stock may cost more, so a metal may stand here once for each
-        thickness. For steel and other base metals that have no fix: the whole price paid.
+        Added to the metal price. Thin stock may cost more, so you can add a metal once for each thickness. For steel
+        and other base metals, enter the whole price.
       </p>
       <table className="rows">
         <TableHeader

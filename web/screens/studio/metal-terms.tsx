@@ -6,40 +6,41 @@ import { SettingLines } from './setting-lines.tsx';
 import type { SettingProps } from './setting-props.ts';
 
 const bases = [
-  { value: 'replacement', label: 'what it costs to replace today' },
-  { value: 'average', label: 'what was paid for it, on average' },
-  { value: 'last', label: 'what was paid for it last' },
+  { value: 'replacement', label: 'replacement cost' },
+  { value: 'average', label: 'average cost' },
+  { value: 'last', label: 'last cost' },
 ] as const;
 
 const lines = [
   {
     key: 'scrapShare',
-    label: 'Scrap brings back',
-    help: 'of its metal’s price, when trimmings are melted or traded in',
+    label: 'Scrap value',
+    help: 'per cent of the metal price, when trimmings are melted or traded in',
   },
-  { key: 'mixedScrapShare', label: 'Soldered scrap', help: 'the same for what has solder in it' },
-  { key: 'filingsShare', label: 'Filings', help: 'blank: as soldered scrap' },
-  { key: 'assayLoss', label: 'Lost in melt and assay', help: 'of what goes to the refiner, before anything is paid' },
-  { key: 'lotCharge', label: 'The refiner’s charge for a lot', help: 'whatever it holds' },
-  { key: 'lotGrams', label: 'A lot usually weighs', help: 'the charge is shared out over it' },
-  { key: 'packaging', label: 'Packing a piece', help: 'box, card, tissue; a piece may have its own' },
+  { key: 'mixedScrapShare', label: 'Soldered scrap', help: 'per cent of the metal price, for scrap with solder' },
+  { key: 'filingsShare', label: 'Filings', help: 'per cent of the metal price; blank: as soldered scrap' },
+  { key: 'assayLoss', label: 'Refining loss', help: 'per cent of the weight sent to the refiner' },
+  { key: 'lotCharge', label: 'Refining fee per lot', help: 'whatever its weight' },
+  { key: 'lotGrams', label: 'Typical lot weight', help: 'the fee is spread over it' },
+  { key: 'packaging', label: 'Packaging per piece', help: 'box, card, tissue; a piece can have its own' },
 ] as const;
 
 export function MetalTerms({ body, edit, rates: { problems } }: SettingProps & { rates: Rates }) {
   return (
     <section aria-labelledby="metal-terms" className="mt-6">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-        <h2 id="metal-terms">Metal at</h2>
+        <h2 id="metal-terms">Value metal at</h2>
         <Choice
           value={body.metalBasis}
           options={bases}
-          label="What metal is costed at"
+          label="Value metal at"
           onChange={(basis) => edit('', (studio) => void (studio.metalBasis = basis as MetalBasis))}
         />
       </div>
       <p className="aside">
-        To replace is the safe side: when metal rises, a price made of what was paid last year will not buy the metal
-        for the next piece. What was paid needs receipts, on the right; metal without one is costed to replace.
+        Replacement cost is the safe choice: when metal rises, a price based on last year’s purchases does not pay for
+        the next piece. Average and last cost use the metal purchases on the right; metal without a purchase is valued
+        at replacement cost.
       </p>
       <SettingLines {...{ body, edit, problems }} of={lines} />
     </section>

@@ -7,11 +7,11 @@ import type { SettingProps } from './setting-props.ts';
 import { SettingRows } from './setting-rows.tsx';
 
 const benchYear = [
-  { key: 'benchHoursPerWeek', label: 'Hours at the bench in a week', help: 'all makers together' },
+  { key: 'benchHoursPerWeek', label: 'Bench hours per week', help: 'all makers together' },
   {
     key: 'weeksPerYear',
-    label: 'Weeks in a year',
-    help: '46 when nothing is entered: holidays, fairs and colds taken off (common practice)',
+    label: 'Weeks per year',
+    help: '46 when blank: without holidays, fairs and illness (common practice)',
   },
 ] as const;
 
@@ -24,9 +24,9 @@ export function OverheadSheet({ body, edit, rates }: SettingProps & { readonly r
       <SettingLines {...{ body, edit, problems }} of={benchYear} />
       <p className="aside mt-1">
         {body.overheadPerHour.trim()
-          ? 'The hour typed above comes before the worksheet.'
+          ? 'The overhead typed above replaces this calculation.'
           : year && overhead.from.length > 0
-            ? `${showFigure(year)} a year ÷ ${showValue(overhead.from[1]?.value ?? 0, 'h')} h = ${showFigure(overhead)}`
+            ? `${showFigure(year)} per year ÷ ${showValue(overhead.from[1]?.value ?? 0, 'h')} h = ${showFigure(overhead)}`
             : ''}
       </p>
     </>

@@ -8,62 +8,65 @@ import { SettingLines } from './setting-lines.tsx';
 import { problemAt, type SettingProps } from './setting-props.ts';
 
 const ofSchool = [
-  { key: 'wholesaleFactor', label: 'Wholesale is cost times', help: 'metal, hands, studio, then a factor' },
-  { key: 'markUpMetal', label: 'Mark-up on metal', help: 'metal and solder, less what scrap brings' },
-  { key: 'markUpFindings', label: 'Mark-up on findings and stones', help: 'and on work sent out' },
-  { key: 'markUpLabour', label: 'Mark-up on hands and studio', help: 'and on all the rest' },
-  { key: 'margin', label: 'Margin', help: 'of the wholesale price, left over the cost' },
+  { key: 'wholesaleFactor', label: 'Wholesale multiplier', help: 'wholesale = cost × multiplier' },
+  { key: 'markUpMetal', label: 'Markup on metal', help: 'metal and solder, less scrap credit' },
+  { key: 'markUpFindings', label: 'Markup on findings and stones', help: 'and on outwork' },
+  { key: 'markUpLabour', label: 'Markup on bench time and overhead', help: 'and on all other costs' },
+  { key: 'margin', label: 'Margin', help: 'profit as a share of the wholesale price' },
 ] as const;
 
 const always = [
-  { key: 'retailFactor', label: 'Retail is wholesale times', help: 'a shop commonly doubles, and a little more' },
+  {
+    key: 'retailFactor',
+    label: 'Retail multiplier',
+    help: 'retail = wholesale × multiplier; shops commonly double or more',
+  },
   {
     key: 'shopFactor',
-    label: 'A shop makes of it',
-    help: 'what your shops multiply by; your own retail must not undercut it',
+    label: 'Retailer’s multiplier (keystone = 2)',
+    help: 'what your shops multiply by; your own retail price should not be lower',
   },
-  { key: 'leastWholesale', label: 'Least wholesale price', help: 'nothing is sold to a shop for less' },
-  { key: 'leastRetail', label: 'Least retail price', help: 'nor over the table' },
-  { key: 'leastOrder', label: 'Least order', help: 'of a shop; stands on the line sheet' },
-  { key: 'ladder', label: 'Price ladder', help: 'prices gone by before the steps begin: 15, 25, 35, 48' },
-  { key: 'justBelow', label: 'Just below a price point', help: 'taken off each step: 0.05 makes 20 into 19.95' },
+  { key: 'leastWholesale', label: 'Minimum wholesale price', help: 'nothing is sold wholesale for less' },
+  { key: 'leastRetail', label: 'Minimum retail price', help: 'nothing is sold direct for less' },
+  { key: 'leastOrder', label: 'Minimum order', help: 'of a shop; printed on the line sheet' },
+  { key: 'ladder', label: 'Price points', help: 'fixed price points before the steps begin: 18, 30, 42, 55' },
+  { key: 'justBelow', label: 'Price ending', help: 'deducted from each price point: 0.05 turns 20 into 19.95' },
 ] as const;
 
 const strays = [
   {
     key: 'spreadMinutes',
-    label: 'Minutes, give or take',
-    help: 'of a step, two times in three; a step may have its own',
+    label: 'Time variation ±',
+    help: 'of a step, two times in three; a step can have its own',
   },
-  { key: 'spreadWeight', label: 'Weights, give or take', help: 'of a part, two times in three' },
+  { key: 'spreadWeight', label: 'Weight variation ±', help: 'of a part, two times in three' },
 ] as const;
 
 const taxes = [
   { value: 'none', label: 'no tax is charged' },
   { value: 'included', label: 'retail prices include tax of' },
-  { value: 'on-top', label: 'tax comes on top, of' },
+  { value: 'on-top', label: 'prices exclude tax; rate' },
 ] as const;
 
 const floors = [
-  { value: '80', label: 'four batches of five' },
-  { value: '90', label: 'nine batches of ten' },
+  { value: '80', label: '80 % of batches' },
+  { value: '90', label: '90 % of batches' },
 ] as const;
 
 export function PriceRuleSettings({ body, edit, rates: { problems } }: SettingProps & { rates: Rates }) {
   return (
     <section aria-labelledby="rule" className="mt-6">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-        <h2 id="rule">Price rule</h2>
+        <h2 id="rule">Pricing rule</h2>
         <Choice
           value={body.school}
           options={pricingMethods.map((value) => ({ value, label: schoolNames[value] }))}
-          label="School of pricing"
+          label="Pricing method"
           onChange={(school) => edit('', (studio) => void (studio.school = school as PricingMethod))}
         />
       </div>
       <p className="aside">
-        Makers price by different schools. All four stand side by side on the price sheet of a piece; the one chosen
-        here sets the price.
+        All four methods are compared on the pricing page of a piece; the one chosen here sets the price.
       </p>
       <SettingLines {...{ body, edit, problems }} of={[...ofSchool, ...always]} />
       <p className="mt-2 text-[15px]">
@@ -95,7 +98,7 @@ export function PriceRuleSettings({ body, edit, rates: { problems } }: SettingPr
                 open
                 className="num"
                 value={band.step}
-                label={`Price band ${String(index + 1)} goes by`}
+                label={`Price band ${String(index + 1)} step`}
                 problem={problemAt(problems, `${path}.step`)}
                 problemId="points"
                 onChange={(value) => set('step', value)}
@@ -113,7 +116,7 @@ export function PriceRuleSettings({ body, edit, rates: { problems } }: SettingPr
         <Choice
           value={body.taxHow}
           options={taxes}
-          label="How tax is charged"
+          label="Tax"
           onChange={(how) => edit('', (studio) => void (studio.taxHow = how as typeof body.taxHow))}
         />{' '}
         {body.taxHow !== 'none' && (
@@ -121,26 +124,26 @@ export function PriceRuleSettings({ body, edit, rates: { problems } }: SettingPr
             open
             className="num"
             value={body.taxRate}
-            label="Rate of tax"
+            label="Tax rate"
             placeholder="0 %"
             problem={problemAt(problems, 'taxRate')}
             problemId="tax-problem"
             onChange={(value) => edit('taxRate', (studio) => void (studio.taxRate = value))}
           />
         )}
-        <span className="aside block">Whether you charge it, and on what, is for the local rule to say.</span>
+        <span className="aside block">Whether you charge it, and on what, depends on local rules.</span>
       </p>
       <p id="tax-problem" className="problem">
         {problemAt(problems, 'taxRate')}
       </p>
-      <h3 className="mt-4 font-semibold">How far things stray</h3>
+      <h3 className="mt-4 font-semibold">Estimate accuracy</h3>
       <SettingLines {...{ body, edit, problems }} of={strays} />
       <p className="mt-1 text-[15px]">
-        A floor price covers the cost of{' '}
+        The floor price covers the cost of{' '}
         <Choice
           value={body.floorAt}
           options={floors}
-          label="What a floor price covers"
+          label="Floor price covers"
           onChange={(at) => edit('', (studio) => void (studio.floorAt = at as typeof body.floorAt))}
         />
       </p>

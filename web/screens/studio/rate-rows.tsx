@@ -5,11 +5,11 @@ import { SettingLines } from './setting-lines.tsx';
 import type { SettingProps } from './setting-props.ts';
 
 const lines = [
-  { key: 'hourlyRate', label: 'An hour of hands', help: 'what the maker is paid', figure: 'labour' },
+  { key: 'hourlyRate', label: 'Labour rate', help: 'pay per bench hour', figure: 'labour' },
   {
     key: 'overheadPerHour',
-    label: 'Studio overhead',
-    help: 'an hour of it; blank takes it from the worksheet below',
+    label: 'Overhead',
+    help: 'per bench hour; leave blank to use the calculation below',
     figure: 'overhead',
   },
 ] as const;
@@ -17,7 +17,7 @@ const lines = [
 export function RateRows({ body, edit, rates }: SettingProps & { rates: Rates }) {
   return (
     <section aria-labelledby="rates" className="mt-6">
-      <h2 id="rates">A bench hour</h2>
+      <h2 id="rates">Cost of a bench hour</h2>
       <SettingLines
         {...{ body, edit }}
         problems={rates.problems}

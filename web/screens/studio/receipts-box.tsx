@@ -9,7 +9,7 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { useNow } from '../../hooks/use-now.ts';
 import { useAddReceiptMutation } from '../../state/endpoints/metal.ts';
 import { problemOf } from '../../state/saving.ts';
-import { shortDay } from '../../words/dates.ts';
+import { shortDay } from '../../../core/format/days.ts';
 
 const MOST_SHOWN = 6;
 const formNames = { wire: 'wire, strip', shaped: 'shaped wire', sheet: 'sheet', tube: 'tube' } as const;
@@ -42,37 +42,37 @@ export function ReceiptsBox() {
   );
   return (
     <section aria-labelledby="receipts" className="mt-6">
-      <h2 id="receipts">Metal received</h2>
+      <h2 id="receipts">Metal purchases</h2>
       <p className="flex flex-wrap items-baseline gap-x-3 gap-y-1 text-[15px]">
         <Choice
           value={typed.alloy}
           options={[...alloys.values()].map(({ id, name }) => ({ value: id, label: name }))}
-          label="Metal received, which"
+          label="Metal purchased"
           onChange={(alloy) => setTyped({ ...typed, alloy })}
         />
         <Choice
           value={typed.form}
           options={chargeForms.map((value) => ({ value, label: formNames[value] }))}
-          label="Metal received, as"
+          label="Form purchased"
           onChange={(form) => setTyped({ ...typed, form })}
         />
-        {field('grams', 'Metal received, weight', '120 g')}
-        <span>for {field('paid', 'Metal received, paid in all', '98.40')}</span>
-        <span>from {field('source', 'Metal received, from whom', 'dealer')}</span>
+        {field('grams', 'Weight purchased', '120 g')}
+        <span>for {field('paid', 'Total paid', '98.40')}</span>
+        <span>from {field('source', 'Supplier', 'dealer')}</span>
         <button
           type="button"
           className="link chrome"
           disabled={!isBegun || problems.length > 0 || !typed.source.trim() || isLoading}
           onClick={() => void keep()}
         >
-          Note it
+          Add purchase
         </button>
       </p>
       <p id="receipt-problem" className="problem" role="alert">
         {problems[0]?.sentence ?? problemOf(error)?.detail}
       </p>
       {receipts.length > 0 && (
-        <table className="rows" aria-label="Metal received">
+        <table className="rows" aria-label="Metal purchases">
           <tbody>
             {receipts.slice(0, MOST_SHOWN).map((receipt) => {
               const { id, on, alloy, form, grams, source } = receipt;

@@ -26,7 +26,7 @@ interface SettingLinesProps extends SettingProps {
 export function SettingLines({ body, edit, problems, of }: SettingLinesProps) {
   return (
     <table className="rows">
-      <TableHeader className="sr-only" of={['setting', 'as typed', 'comes to']} />
+      <TableHeader className="sr-only" of={['setting', 'entered', 'value']} />
       {of.map(({ key, ...setting }) => (
         <SettingLine
           key={key}

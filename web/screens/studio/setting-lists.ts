@@ -32,47 +32,47 @@ export interface SettingList<Key extends ListKey> {
 export const makerList: SettingList<'makers'> = {
   list: 'makers',
   title: 'Makers',
-  help: 'Blank: the hour of hands and the open hours above, every station. Steps that name nobody are done by whoever is free.',
+  help: 'Leave blank to use the standard labour rate, the working hours and all stations. Steps without a name go to whoever is free.',
   one: 'maker',
   columns: [
     { key: 'name', head: 'name', isWords: true },
-    { key: 'rate', head: 'an hour', placeholder: 'as above' },
-    { key: 'hours', head: 'is there', isWords: true, placeholder: 'open hours' },
-    { key: 'away', head: 'days off', isWords: true, placeholder: 'none' },
-    { key: 'does', head: 'works at', isWords: true, placeholder: 'all stations' },
+    { key: 'rate', head: 'per hour', placeholder: 'as above' },
+    { key: 'hours', head: 'working hours', isWords: true, placeholder: 'as above' },
+    { key: 'away', head: 'time off', isWords: true, placeholder: 'none' },
+    { key: 'does', head: 'stations', isWords: true, placeholder: 'all stations' },
   ],
   fresh: (id) => ({ id, name: '', rate: '', hours: '', away: '', does: '' }),
 };
 
 const nightOptions = [
-  { value: 'no', label: 'never alone at night' },
-  { value: 'yes', label: 'may run overnight' },
+  { value: 'no', label: 'attended only at night' },
+  { value: 'yes', label: 'can run overnight' },
 ];
 
 export const stationList: SettingList<'stations'> = {
   list: 'stations',
   title: 'Stations',
-  help: 'What there are few of, and a step has to wait for; a station that is not listed is always free. Hot work, acid and motors are not left alone at night unless you say so: follow your insurer’s and the local fire rules.',
+  help: 'Equipment that steps wait for. A station that is not listed is always free. Torch, acid and motor steps are not run overnight unless you allow it: follow your insurer’s and local fire rules.',
   one: 'station',
   columns: [
-    { key: 'name', head: 'name, as steps say it', isWords: true },
-    { key: 'count', head: 'how many' },
-    { key: 'out', head: 'out of use', isWords: true, placeholder: 'never' },
-    { key: 'overnight', head: 'what works by itself', options: nightOptions },
+    { key: 'name', head: 'name, as used in steps', isWords: true },
+    { key: 'count', head: 'quantity' },
+    { key: 'out', head: 'out of service', isWords: true, placeholder: 'never' },
+    { key: 'overnight', head: 'unattended work', options: nightOptions },
   ],
   fresh: (id) => ({ id, name: '', count: '1', out: '', overnight: 'no' }),
 };
 
 const perOptions = [
-  { value: 'week', label: 'a week' },
-  { value: 'month', label: 'a month' },
-  { value: 'year', label: 'a year' },
+  { value: 'week', label: 'per week' },
+  { value: 'month', label: 'per month' },
+  { value: 'year', label: 'per year' },
 ] as const;
 
 export const overheadList: SettingList<'overheadCosts'> = {
   list: 'overheadCosts',
-  title: 'Studio overhead, the worksheet',
-  help: 'Paid whether or not anybody is at the bench. Not all hours at the studio are at the bench: count those that are.',
+  title: 'Overhead costs',
+  help: 'Fixed costs, spread over your bench hours. Count only the hours you work at the bench.',
   one: 'cost',
   columns: [
     { key: 'name', head: 'for', isWords: true },
@@ -84,8 +84,8 @@ export const overheadList: SettingList<'overheadCosts'> = {
 
 export const assayList: SettingList<'assayCharges'> = {
   list: 'assayCharges',
-  title: 'Hallmark and assay charges',
-  help: 'What your assay office asks for an article, by its weight; postage shared out may stand in it. Whether a mark is due is for the local law to say.',
+  title: 'Hallmarking charges',
+  help: 'The charge of your assay office per article, by weight; you can include a share of the postage. Whether a mark is required depends on local law.',
   one: 'charge',
   columns: [
     { key: 'upTo', head: 'up to, g', placeholder: 'any', isWords: true },
@@ -95,34 +95,34 @@ export const assayList: SettingList<'assayCharges'> = {
 };
 
 const kinds = [
-  { value: 'wholesale', label: 'to a shop' },
-  { value: 'retail', label: 'to the one who wears it' },
-  { value: 'consignment', label: 'left with a shop' },
+  { value: 'wholesale', label: 'wholesale' },
+  { value: 'retail', label: 'direct' },
+  { value: 'consignment', label: 'sale or return' },
 ] as const;
 
 export const channelList: SettingList<'channels'> = {
   list: 'channels',
-  title: 'Ways of selling',
-  help: 'What each keeps of the price: card and marketplace fees are taken of what the customer pays.',
-  one: 'way of selling',
+  title: 'Sales channels',
+  help: 'Fees and commission of each channel. Card and marketplace fees are charged on what the customer pays.',
+  one: 'sales channel',
   columns: [
     { key: 'name', head: 'way', isWords: true },
     { key: 'kind', head: 'sold', options: kinds },
-    { key: 'feeShare', head: 'fee, share', placeholder: '0 %' },
-    { key: 'feeEach', head: 'fee, each' },
-    { key: 'shopKeeps', head: 'shop keeps', placeholder: '0 %', applies: ({ kind }) => kind === 'consignment' },
+    { key: 'feeShare', head: 'fee, %', placeholder: '0 %' },
+    { key: 'feeEach', head: 'fixed fee' },
+    { key: 'shopKeeps', head: 'commission', placeholder: '0 %', applies: ({ kind }) => kind === 'consignment' },
   ],
   fresh: (id) => ({ id, name: '', kind: 'retail', feeShare: '', feeEach: '', shopKeeps: '' }),
 };
 
 export const volumeList: SettingList<'volumeBreaks'> = {
   list: 'volumeBreaks',
-  title: 'Off for many, wholesale',
-  help: 'Of a kind, in one order.',
+  title: 'Wholesale volume discounts',
+  help: 'Per design, in one order.',
   one: 'break',
   columns: [
-    { key: 'from', head: 'from so many', isWords: true, placeholder: '12' },
-    { key: 'off', head: 'off', placeholder: '0 %' },
+    { key: 'from', head: 'minimum quantity', isWords: true, placeholder: '12' },
+    { key: 'off', head: 'discount', placeholder: '0 %' },
   ],
   fresh: (id) => ({ id, from: '', off: '' }),
 };
@@ -135,7 +135,7 @@ const fineOptions = [
 
 export const ownAlloyList: SettingList<'ownAlloys'> = {
   list: 'ownAlloys',
-  title: 'Our own alloys',
+  title: 'Own alloys',
   help: 'Density as a number, as the metals in it (Cu 70, Zn 30), or as weighed: 12.41 g in air, 11.22 in water at 21 C.',
   one: 'alloy',
   columns: [

@@ -12,7 +12,7 @@ export function StudioPlace({ body, edit }: SettingProps) {
   return (
     <p className="mt-4 flex flex-wrap gap-x-8 gap-y-2">
       <span>
-        <span className="aside">in </span>
+        <span className="aside">country </span>
         <Choice
           open
           value={body.country}
@@ -22,7 +22,7 @@ export function StudioPlace({ body, edit }: SettingProps) {
         />
       </span>
       <span>
-        <span className="aside">reckons in </span>
+        <span className="aside">currency </span>
         <Choice
           open
           value={body.currency}
@@ -32,7 +32,7 @@ export function StudioPlace({ body, edit }: SettingProps) {
         />
       </span>
       <span>
-        <span className="aside">thinks in </span>
+        <span className="aside">units </span>
         <Choice
           open
           value={body.units}

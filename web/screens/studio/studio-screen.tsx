@@ -52,7 +52,7 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
   return (
     <>
       <Spread
-        title="Studio"
+        title="Settings"
         left={
           <>
             <h1>
@@ -83,9 +83,7 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
             <SettingRows {...settings} of={ownAlloyList} />
           </>
         }
-        leftFoot={
-          <span>The book reckons with the accepted settings; a draft changes nothing until it is accepted.</span>
-        }
+        leftFoot={<span>Changes take effect when you save them as a version.</span>}
         right={
           <>
             {open.stored.isDraft && <WhatChanges rates={rates} />}
@@ -97,7 +95,7 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
           </>
         }
         rightFoot={<span className="ml-auto">{body.currency}</span>}
-        bottomLine={<span className="font-semibold">Noon fix</span>}
+        bottomLine={<span className="font-semibold">Metal prices</span>}
       />
       <Conflict name={name} open={open} what="page of settings" />
     </>
@@ -109,10 +107,10 @@ const contents = [
   ['setting-overheadCosts', 'overhead'],
   ['consumables', 'consumables'],
   ['metal-terms', 'metal and scrap'],
-  ['charges', 'making charges'],
-  ['rule', 'price rule'],
-  ['setting-channels', 'ways of selling'],
-  ['hours', 'open hours'],
+  ['charges', 'fabrication charges'],
+  ['rule', 'pricing rule'],
+  ['setting-channels', 'sales channels'],
+  ['hours', 'working hours'],
   ['setting-stations', 'stations'],
   ['setting-ownAlloys', 'own alloys'],
 ] as const;

@@ -20,9 +20,7 @@ export function WhatChanges({ rates }: { rates: Rates }) {
   return (
     <section className="note mb-5" aria-labelledby="changes">
       <h2 id="changes" className="text-ink!">
-        {moved.length === 0
-          ? 'Accepting this draft moves no wholesale price'
-          : 'Accepting this draft moves wholesale prices'}
+        {moved.length === 0 ? 'These changes affect no wholesale price' : 'These changes affect wholesale prices'}
       </h2>
       {moved.length > 0 && (
         <table className="w-full">

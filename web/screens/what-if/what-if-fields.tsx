@@ -1,4 +1,5 @@
 // Four possible events, each off until its box is ticked.
+import { DateField } from '../../components/date-field.tsx';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { dayAfter } from '../../../core/measure/days.ts';
 import type { WhatIf } from '../../../core/plan/studio/what-if.ts';
@@ -18,8 +19,8 @@ interface WhatIfFieldsProps {
 }
 
 const urgencies: readonly Option[] = [
-  { value: '', label: 'as it falls due' },
-  { value: 'first', label: 'before all others' },
+  { value: '', label: 'normal' },
+  { value: 'first', label: 'rush' },
 ];
 const RUSH_DAYS = 4;
 
@@ -33,7 +34,7 @@ export function WhatIfFields({ change, rush, bench, pieces, tomorrow, onChange, 
   return (
     <div className="chrome mt-3 text-[15px]">
       <Line
-        label="Somebody is away"
+        label="Staff absence"
         isOn={away !== null}
         onToggle={(isOn) => onChange({ ...change, away: isOn ? { maker: makers[0]?.value ?? '', ...span } : null })}
       >
@@ -43,16 +44,16 @@ export function WhatIfFields({ change, rush, bench, pieces, tomorrow, onChange, 
               open
               value={away.maker}
               options={makers}
-              label="Who is away"
+              label="Maker"
               onChange={(maker) => onChange({ ...change, away: { ...away, maker } })}
             />
-            <Days what="Away" span={away} onSpan={(days) => onChange({ ...change, away: { ...away, ...days } })} />
+            <Days what="Absent" span={away} onSpan={(days) => onChange({ ...change, away: { ...away, ...days } })} />
           </>
         )}
       </Line>
       {stations.length > 0 && (
         <Line
-          label="A station breaks"
+          label="Station out of service"
           isOn={out !== null}
           onToggle={(isOn) =>
             onChange({ ...change, out: isOn ? { station: stations.at(-1)?.value ?? '', ...span } : null })
@@ -64,21 +65,25 @@ export function WhatIfFields({ change, rush, bench, pieces, tomorrow, onChange, 
                 open
                 value={out.station}
                 options={stations}
-                label="Which station"
+                label="Station"
                 onChange={(station) => onChange({ ...change, out: { ...out, station } })}
               />
-              <Days what="Broken" span={out} onSpan={(days) => onChange({ ...change, out: { ...out, ...days } })} />
+              <Days
+                what="Out of service"
+                span={out}
+                onSpan={(days) => onChange({ ...change, out: { ...out, ...days } })}
+              />
             </>
           )}
         </Line>
       )}
       <Line
-        label="Another pair of hands"
+        label="Extra helper"
         isOn={extra !== null}
         onToggle={(isOn) =>
           onChange({
             ...change,
-            extra: isOn ? { name: 'Extra hands', from: tomorrow, to: dayAfter(tomorrow, 1) } : null,
+            extra: isOn ? { name: 'Name of the helper', from: tomorrow, to: dayAfter(tomorrow, 1) } : null,
           })
         }
       >
@@ -87,15 +92,11 @@ export function WhatIfFields({ change, rush, bench, pieces, tomorrow, onChange, 
             <Field
               open
               value={extra.name}
-              label="Who helps"
+              label="Helper"
               maxLength={60}
               onChange={(name) => onChange({ ...change, extra: { ...extra, name } })}
             />
-            <Days
-              what="Helping"
-              span={extra}
-              onSpan={(days) => onChange({ ...change, extra: { ...extra, ...days } })}
-            />
+            <Days what="Helper" span={extra} onSpan={(days) => onChange({ ...change, extra: { ...extra, ...days } })} />
           </>
         )}
       </Line>
@@ -122,31 +123,29 @@ export function WhatIfFields({ change, rush, bench, pieces, tomorrow, onChange, 
                 open
                 className="num"
                 value={rush.quantity}
-                label="Rush, how many"
+                label="Rush order, quantity"
                 onChange={(quantity) => onRush({ ...rush, quantity })}
               />
               <Choice
                 open
                 value={rush.pieceId}
                 options={options}
-                label="Rush, of which piece"
+                label="Rush order, piece"
                 onChange={(pieceId) => onRush({ ...rush, pieceId })}
               />
               <label className="flex items-baseline gap-2">
-                by
-                <input
-                  type="date"
-                  className="field field-open"
-                  aria-label="Rush, by when"
+                due
+                <DateField
+                  label="Rush order, due date"
                   value={rush.due}
-                  onChange={({ target }) => onRush({ ...rush, due: target.value })}
+                  onChange={(day) => onRush({ ...rush, due: day })}
                 />
               </label>
               <Choice
                 open
                 value={rush.priority}
                 options={urgencies}
-                label="Rush, how urgent"
+                label="Rush order, priority"
                 onChange={(priority) => onRush({ ...rush, priority: priority as TrialTyped['priority'] })}
               />
             </>
@@ -186,26 +185,18 @@ function Days({ what, span: { from, to }, onSpan }: { what: string; span: Span; 
     <>
       <label className="flex items-baseline gap-2">
         from
-        <input
-          type="date"
-          className="field field-open"
-          aria-label={`${what} from`}
+        <DateField
+          label={`${what} from`}
           value={from}
-          onChange={({ target }) =>
-            target.value && onSpan({ from: target.value, to: to < target.value ? target.value : to })
-          }
+          onChange={(day) => day && onSpan({ from: day, to: to < day ? day : to })}
         />
       </label>
       <label className="flex items-baseline gap-2">
         to
-        <input
-          type="date"
-          className="field field-open"
-          aria-label={`${what} to`}
+        <DateField
+          label={`${what} to`}
           value={to}
-          onChange={({ target }) =>
-            target.value && onSpan({ from: from > target.value ? target.value : from, to: target.value })
-          }
+          onChange={(day) => day && onSpan({ from: from > day ? day : from, to: day })}
         />
       </label>
     </>

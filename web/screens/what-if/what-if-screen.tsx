@@ -19,7 +19,7 @@ import { studioApi } from '../../state/endpoints/studio.ts';
 import { emptyBatch, lineOf } from '../../state/new-batch.ts';
 import { problemOf } from '../../state/saving.ts';
 import { useAppDispatch } from '../../state/store.ts';
-import { daysLate } from '../../words/dates.ts';
+import { daysLate } from '../../words/late.ts';
 import { momentInWords } from '../../words/done-in.ts';
 import { batchName, stretchInWords } from '../../words/plan-words.ts';
 import { WhatIfFields } from './what-if-fields.tsx';
@@ -62,7 +62,7 @@ export function WhatIfScreen() {
           {base && <SideBySide before={base} after={isChanged ? changed : null} nameOf={nameOf} />}
         </>
       }
-      leftFoot={<span>Nothing here is written down until it is kept.</span>}
+      leftFoot={<span>Nothing is saved until you apply it.</span>}
       right={
         base && (
           <Verdict
@@ -76,7 +76,7 @@ export function WhatIfScreen() {
           />
         )
       }
-      bottomLine={<span className="font-semibold">{isChanged ? 'What it comes to' : 'Nothing changed yet'}</span>}
+      bottomLine={<span className="font-semibold">{isChanged ? 'Result' : 'No changes yet'}</span>}
     />
   );
 }
@@ -88,15 +88,15 @@ interface CompareProps {
 
 function SideBySide({ before, after, nameOf }: CompareProps & { readonly nameOf: (batch: string) => string }) {
   if (after && 'sentence' in after)
-    return <p className="note note-stop mt-4">Then there is no plan. {after.sentence}</p>;
+    return <p className="note note-stop mt-4">No schedule is possible. {after.sentence}</p>;
   const was = new Map(before.plan.done.map((one) => [one.batch, one]));
   const dues = new Map((after ?? before).jobs.map(({ id, batch }) => [id, batch.due || '9999']));
   const rows = (after?.plan.done ?? before.plan.done).toSorted((a, b) =>
     (dues.get(a.batch) ?? '').localeCompare(dues.get(b.batch) ?? ''),
   );
   return (
-    <table className="rows mt-5" aria-label="Today’s plan and the other, side by side">
-      <TableHeader of={['batch', { end: 'today’s plan' }, { end: 'then' }, { end: 'moves' }]} />
+    <table className="rows mt-5" aria-label="The current schedule and this one">
+      <TableHeader of={['batch', { end: 'current schedule' }, { end: 'then' }, { end: 'moves' }]} />
       <tbody>
         {rows.map((row) => {
           const earlier = was.get(row.batch);
@@ -142,7 +142,7 @@ function Verdict({
   if (!after)
     return (
       <p className="text-soft">
-        Say on the left what may happen. Today’s plan stays as it is, and the other stands beside it.
+        Enter a change on the left. The current schedule stays as it is; the result is shown beside it.
       </p>
     );
   if ('sentence' in after) return null;
@@ -150,21 +150,21 @@ function Verdict({
   const by = after.plan.objective.makespan - before.plan.objective.makespan;
   return (
     <>
-      <h2>What it comes to</h2>
+      <h2>Result</h2>
       <p className="text-[19px] font-bold">
         {Math.abs(by) < 1
-          ? 'Done at the same time'
-          : `Everything is done ${stretchInWords(by)} ${by > 0 ? 'later' : 'sooner'}`}
+          ? 'Finished at the same time'
+          : `All work is finished ${stretchInWords(by)} ${by > 0 ? 'later' : 'sooner'}`}
       </p>
       <p className={late(after) > late(before) ? 'text-stop' : 'text-soft'}>
-        {late(before)} late today, {late(after)} late then. All done{' '}
+        {late(before)} late now, {late(after)} late then. All finished{' '}
         {momentInWords(after.plan, after.plan.objective.makespan)}.
       </p>
-      {after.isSearching && <p className="aside">Looking for a better plan of it.</p>}
+      {after.isSearching && <p className="aside">Looking for a better schedule.</p>}
       <div className="chrome mt-4 flex items-start gap-4">
         {keep}
         <button type="button" className="link mt-2" onClick={onThrowAway}>
-          Throw it away
+          Discard
         </button>
       </div>
     </>
@@ -186,7 +186,7 @@ function Keep({ change, rush }: { change: WhatIf; rush: TrialTyped | null }) {
       );
       if (!studio) return;
       if (studio.isDraft) {
-        setSays('The studio’s settings have a draft that is not accepted yet. Accept it or leave it first, in Studio.');
+        setSays('Your settings have unsaved changes. Save or discard them in Settings first.');
         return;
       }
       const body = studioIf(studio.body, change, crypto.randomUUID());
@@ -195,7 +195,7 @@ function Keep({ change, rush }: { change: WhatIf; rush: TrialTyped | null }) {
       const accepted =
         version === undefined ? saved : await dispatch(documentEndpoints.acceptDraft.initiate({ ...key, version }));
       if (accepted.error) {
-        setSays(problemOf(accepted.error)?.detail ?? 'The ledger cannot be reached.');
+        setSays(problemOf(accepted.error)?.detail ?? 'Can’t connect to Noon Ledger.');
         return;
       }
     }
@@ -210,7 +210,7 @@ function Keep({ change, rush }: { change: WhatIf; rush: TrialTyped | null }) {
   return (
     <span>
       <button type="button" className="button" onClick={() => void keep()}>
-        Keep it
+        Apply
       </button>
       {says && <span className="problem block">{says}</span>}
     </span>

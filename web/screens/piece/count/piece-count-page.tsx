@@ -13,24 +13,24 @@ import { Field } from '../../../components/field.tsx';
 import { useBasis } from '../../../hooks/use-basis.ts';
 import type { DocumentInHand, Edit } from '../../../hooks/use-document.ts';
 import { costNames } from '../../../words/cost-words.ts';
-import { shortDay } from '../../../words/dates.ts';
+import { shortDay } from '../../../../core/format/days.ts';
 import { MakeBatch } from '../make-batch.tsx';
 import { PriceBar } from './price-bar.tsx';
 
 const soldByOptions: readonly Option[] = [
   { value: 'one', label: 'singly' },
-  { value: 'pair', label: 'by the pair' },
+  { value: 'pair', label: 'as a pair' },
 ];
 const marksOptions: readonly Option[] = [
-  { value: '', label: 'when they are due' },
-  { value: 'yes', label: 'sent for them' },
-  { value: 'no', label: 'not sent' },
+  { value: '', label: 'when required' },
+  { value: 'yes', label: 'always' },
+  { value: 'no', label: 'none' },
 ];
 const consumableOptions: readonly Option[] = [
-  { value: '', label: 'as the studio does' },
+  { value: '', label: 'studio default' },
   { value: 'hour', label: 'by bench hour' },
   { value: 'use', label: 'by use' },
-  { value: 'share', label: 'as a share' },
+  { value: 'share', label: 'as a percentage' },
 ];
 
 export function PieceCountPage({ inHand, count }: { inHand: DocumentInHand<Piece>; count: PieceCount }) {
@@ -45,19 +45,19 @@ export function PieceCountPage({ inHand, count }: { inHand: DocumentInHand<Piece
     <>
       <div className="flex items-center justify-between gap-3">
         <label className="text-[15px]">
-          in a batch of{' '}
+          usual batch size{' '}
           <Field
             open
             className="num font-semibold"
             value={body.batchSize}
-            label="Pieces usually made at once"
+            label="Usual batch size"
             problem={batchProblem}
             problemId="batch-size-problem"
             onChange={(value) => edit('batchSize', (piece) => void (piece.batchSize = value))}
           />
         </label>
         <button type="button" className="button chrome" onClick={() => setMaking(true)}>
-          Make a batch
+          New batch
         </button>
       </div>
       <CountOptions piece={body} packagingProblem={packagingProblem} edit={edit} />
@@ -75,22 +75,22 @@ export function PieceCountPage({ inHand, count }: { inHand: DocumentInHand<Piece
         <p className="note mt-2">
           {noFix}{' '}
           <Link className="link" to="/studio#fix">
-            Fix prices
+            Enter metal prices
           </Link>
         </p>
       )}
       <div className="mt-2">
-        <CountTable label="What one piece takes and costs" heads={['it takes', 'each']} rows={costRows(count)} />
+        <CountTable label="Cost of one piece" heads={['quantity', 'each']} rows={costRows(count)} />
         <CountTable label="Prices" rows={priceRows(count)} />
       </div>
       <PriceSheetLink id={open.key.id} />
       <PriceBar count={count} />
-      <CountTable label="What the price leaves" rows={leftRows(count)} />
+      <CountTable label="Profit and earnings" rows={leftRows(count)} />
       {standing && !standing.holds && (
         <p className="note mt-4">
-          <b>The price as set no longer holds.</b> Wholesale was set at {showFigure(standing.then)}
-          {open.stored.priced?.fixOn && ` at the fix of ${shortDay(open.stored.priced.fixOn)}`}; it would leave{' '}
-          {showFigure(standing.left)} today.
+          <b>This price is out of date.</b> Wholesale price set: {showFigure(standing.then)}
+          {open.stored.priced?.fixOn && ` at metal prices of ${shortDay(open.stored.priced.fixOn)}`}; profit today:{' '}
+          {showFigure(standing.left)}.
         </p>
       )}
       {making && <MakeBatch inHand={inHand} onClose={() => setMaking(false)} />}
@@ -115,7 +115,7 @@ const CountOptions = memo(function CountOptions({ piece, packagingProblem, edit 
           small
           value={piece.soldBy}
           options={soldByOptions}
-          label="Sold by"
+          label="Sold as"
           onChange={(soldBy) => edit('', (draft) => void Object.assign(draft, { soldBy }))}
         />
       </span>
@@ -125,30 +125,30 @@ const CountOptions = memo(function CountOptions({ piece, packagingProblem, edit 
           small
           value={piece.consumables}
           options={consumableOptions}
-          label="How consumables are counted"
+          label="Consumables"
           onChange={(consumables) => edit('', (draft) => void Object.assign(draft, { consumables }))}
         />
       </span>
       {rates.assayCharges.length > 0 && (
         <span>
-          marks{' '}
+          hallmarking{' '}
           <Choice
             small
             value={piece.marks}
             options={marksOptions}
-            label="Hallmark and assay"
+            label="Hallmarking"
             onChange={(marks) => edit('', (draft) => void Object.assign(draft, { marks }))}
           />
         </span>
       )}
       <span>
-        packing{' '}
+        packaging{' '}
         <Field
           small
           open
           className="num"
           value={piece.packaging}
-          label="Packing of this piece"
+          label="Packaging of this piece"
           placeholder={rates.packaging.value > 0 ? showValue(rates.packaging.value, rates.currency) : '0'}
           problem={packagingProblem}
           problemId="packaging-problem"
@@ -168,7 +168,7 @@ const PriceSheetLink = memo(function PriceSheetLink({ id }: { id: string }) {
   return (
     <p className="chrome mt-1 text-right text-[14px]">
       <Link className="link" to={`/prices/${id}`}>
-        Price sheet: schools, ways of selling, what moves it
+        Pricing details
       </Link>
     </p>
   );
@@ -203,7 +203,7 @@ function priceRows({ prices, pricing }: PieceCount): CountRow[] {
     {
       key: 'retail',
       label: 'Retail',
-      words: isBack && pricing.targetMinor > 0 ? 'gone back from' : times('wholesale', prices.retail.from[1]?.value),
+      words: isBack && pricing.targetMinor > 0 ? 'back from' : times('wholesale', prices.retail.from[1]?.value),
       each: prices.retail,
       kind: 'price',
     },
@@ -211,17 +211,17 @@ function priceRows({ prices, pricing }: PieceCount): CountRow[] {
 }
 
 const schoolWords = {
-  'build-up': 'cost times',
-  'mark-ups': 'marked up by kind',
-  margin: 'by margin',
-  'price-point': 'retail ÷ factor',
+  'build-up': 'cost ×',
+  'mark-ups': 'markup by category',
+  margin: 'by target margin',
+  'price-point': 'retail ÷ multiplier',
 } as const satisfies Record<PricingMethod, string>;
 
 function leftRows({ column, prices, weight }: PieceCount): CountRow[] {
   return [
-    { key: 'left', label: 'Left at wholesale', each: prices.left },
-    ...(prices.perHour ? [{ key: 'per-hour', label: 'Pays the bench', each: prices.perHour, words: 'an hour' }] : []),
-    ...(column.lost ? [{ key: 'lost', label: 'Metal lost for good', each: column.lost }] : []),
+    { key: 'left', label: 'Profit at wholesale', each: prices.left },
+    ...(prices.perHour ? [{ key: 'per-hour', label: 'Earnings', each: prices.perHour, words: 'per bench hour' }] : []),
+    ...(column.lost ? [{ key: 'lost', label: 'Metal loss', each: column.lost }] : []),
     { key: 'weight', label: 'Finished weight', takes: weight },
   ];
 }

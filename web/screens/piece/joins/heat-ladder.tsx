@@ -119,7 +119,7 @@ export function HeatLadder({ count, margin, onSolder }: HeatLadderProps) {
               tabIndex={0}
               role="slider"
               className="ladder-rung"
-              aria-label={`${rung.name || 'Join'}: flows at`}
+              aria-label={`${rung.name || 'Join'}: flow point`}
               aria-valuemin={Math.min(...kindred(rung.solder).map(({ flowC }) => flowC))}
               aria-valuemax={Math.max(...kindred(rung.solder).map(({ flowC }) => flowC))}
               aria-valuenow={rung.flowC}

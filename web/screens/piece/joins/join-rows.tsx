@@ -37,14 +37,14 @@ const kindOptions: readonly Option[] = joinKinds.map((value) => ({ value, label:
 
 const formNames = {
   snippets: 'snippets',
-  seam: 'seam of',
-  beads: 'beads of paste',
-  sweat: 'sweated over',
+  seam: 'strip, length',
+  beads: 'paste dots',
+  sweat: 'sweat solder, area',
 } as const satisfies Record<Join['form'], string>;
 const formOptions: readonly Option[] = solderForms.map((value) => ({ value, label: formNames[value] }));
 
 const schools: readonly Option[] = [
-  { value: 'step-down', label: 'each later join a lower solder' },
+  { value: 'step-down', label: 'step soldering (hard to easy)' },
   { value: 'one-grade', label: 'one solder for all, earlier joins shielded' },
 ];
 
@@ -102,7 +102,7 @@ export const JoinRows = memo(function JoinRows({ piece, count, margin, edit }: J
               small
               value={piece.school}
               options={schools}
-              label="School of soldering"
+              label="Soldering method"
               onChange={(school) => edit('', (draft) => void Object.assign(draft, { school }))}
             />
           </span>
@@ -115,7 +115,7 @@ export const JoinRows = memo(function JoinRows({ piece, count, margin, edit }: J
           joins.length > 0 && [
             { hidden: 'number' },
             'join',
-            'brings together',
+            'parts joined',
             'with',
             { end: 'joints' },
             { end: 'solder mg' },
@@ -140,12 +140,12 @@ export const JoinRows = memo(function JoinRows({ piece, count, margin, edit }: J
       </EditableRows>
       {joins.some(({ kind, form }) => kind === 'solder' && form !== 'beads') && (
         <p className="aside mt-1">
-          A snippet is{' '}
+          Pallion size{' '}
           <Field
             small
             open
             value={piece.snippet}
-            label="Length, width and thickness of a snippet"
+            label="Length, width and thickness of a pallion"
             placeholder="1.25 x 1 x 0.25 mm"
             onChange={(snippet) => edit('snippet', (draft) => void (draft.snippet = snippet))}
           />
@@ -207,7 +207,7 @@ const JoinRow = memo(function JoinRow(props: JoinRowProps) {
         <PickMany
           chosen={join.parts}
           options={members}
-          label={`${name} brings together`}
+          label={`${name} parts joined`}
           placeholder="choose"
           onChange={(parts) => set(index, join, { parts })}
           {...problems.at('parts')}
@@ -224,8 +224,8 @@ const JoinRow = memo(function JoinRow(props: JoinRowProps) {
           {join.kind === 'solder' && <SolderFields join={join} index={index} problems={problems} set={set} />}
           {join.kind === 'link' && (
             <Tick
-              word="a load hangs on it"
-              label={`${name}, a load hangs on it`}
+              word="load-bearing"
+              label={`${name}, load-bearing`}
               checked={join.bearsLoad}
               onChange={(bearsLoad) => set(index, join, { bearsLoad })}
             />
@@ -290,7 +290,7 @@ function SolderFields({ join, index, problems, set }: SolderFieldsProps) {
           {...problems.at('amount')}
         />
         <span className="whitespace-nowrap text-soft">
-          flows at{' '}
+          flow point{' '}
           <Field
             small
             value={join.flow}

@@ -28,7 +28,7 @@ export function BlankCell({ part, name, computation, problems, set, stones, onNe
         <Choice
           value={part.blank.rule}
           options={ruleOptions(part.section.form, part.blank.rule)}
-          label={`${name}, how it is cut`}
+          label={`${name}, blank`}
           onChange={(value) =>
             set(
               'blank',

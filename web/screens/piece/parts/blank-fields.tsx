@@ -23,7 +23,7 @@ const ringSystems: readonly { value: RingSizeSystem; label: string }[] = [
   { value: 'mm', label: 'inside' },
 ];
 const eases: readonly Option[] = [
-  { value: 'habit', label: 'eased if wide' },
+  { value: 'habit', label: 'wide-band allowance' },
   { value: 'exact', label: 'to the size' },
 ];
 
@@ -85,20 +85,20 @@ export function BlankFields({ name, blank, section, units, stones, onNewStone, p
       <>
         {choice('system', blank.system, ringSystems, 'ring size scale')}
         {field(['size', blank.size])}
-        {blank.system !== 'mm' && choice('ease', blank.ease, eases, 'made larger when wide')}
+        {blank.system !== 'mm' && choice('ease', blank.ease, eases, 'wide-band allowance')}
       </>
     );
   }
   if (blank.rule === 'bezel') {
-    const options = [{ value: '', label: 'a length' }, ...stones, { value: NEW, label: 'round a new stone' }];
+    const options = [{ value: '', label: 'length' }, ...stones, { value: NEW, label: 'new stone' }];
     const gone = blank.stone && !stones.some(({ value }) => value === blank.stone);
     return (
       <>
         {choice(
           'stone',
           blank.stone,
-          gone ? [...options, { value: blank.stone, label: 'a stone that is gone' }] : options,
-          'round which stone',
+          gone ? [...options, { value: blank.stone, label: 'deleted stone' }] : options,
+          'stone',
         )}
         {!blank.stone && field(['around', blank.around])}
         {field(['clearance', blank.clearance])}

@@ -26,8 +26,8 @@ const kindNames = {
   finding: 'finding',
   stone: 'stone',
   blank: 'bought blank',
-  'sent-out': 'work sent out',
-  customer: 'customer’s own',
+  'sent-out': 'outwork',
+  customer: 'customer-supplied',
 } as const satisfies Record<Finding['kind'], string>;
 const kindOptions: readonly Option[] = findingKinds.map((value) => ({ value, label: kindNames[value] }));
 const shapeOptions: readonly Option[] = stoneShapes.map((value) => ({ value, label: value }));
@@ -58,12 +58,12 @@ export function FindingRows({ piece, problems, margin, edit }: FindingRowsProps)
 
   return (
     <section aria-labelledby="findings" className="mt-5" onPaste={onPaste}>
-      <h2 id="findings">Findings, stones and work sent out</h2>
+      <h2 id="findings">Findings, stones and outwork</h2>
       <EditableRows
         grid={columns}
         heads={[
-          { start: 'bought as it comes', className: 'pl-[58px]!' },
-          'is a',
+          { start: 'item', className: 'pl-[58px]!' },
+          'type',
           { end: 'price each' },
           { end: 'weight each' },
           { end: 'each' },
@@ -209,7 +209,7 @@ function FindingDetails({ finding, index, groups, set }: DetailsProps) {
                 {finding.shape !== 'round' && <span className="aside"> by </span>}
                 {finding.shape !== 'round' && size('width', 'width', unit)}
               </span>
-              <Labelled word="curves in at">{size('girdle', 'height where it curves in', 'not measured')}</Labelled>
+              <Labelled word="girdle height">{size('girdle', 'girdle height', 'not measured')}</Labelled>
             </>
           ) : (
             <Labelled word="of">
@@ -241,6 +241,6 @@ function FindingDetails({ finding, index, groups, set }: DetailsProps) {
 
 // One list for all rows: a list of alloys is long, and is drawn again only when it changes.
 const metalOptions = weakMapMemoize((alloys: ReadonlyMap<string, Alloy>): Option[] => [
-  { value: '', label: 'some metal' },
+  { value: '', label: 'no metal' },
   ...[...alloys.values()].map(({ id, name }) => ({ value: id, label: name })),
 ]);

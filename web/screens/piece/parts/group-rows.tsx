@@ -62,12 +62,12 @@ export const GroupRows = memo(function GroupRows({ piece, count, margin, edit }:
         grid={columns}
         heads={
           groups.length > 0 && [
-            { start: 'joined into one', className: 'pl-[58px]!' },
+            { start: 'parts', className: 'pl-[58px]!' },
             'holds',
             'hollow',
             { end: 'vents' },
             { end: 'each' },
-            { end: 'net g' },
+            { end: 'net weight, g' },
           ]
         }
         onMove={onMove}
@@ -159,12 +159,12 @@ const GroupRow = memo(function GroupRow(props: GroupRowProps) {
       onRemove={onRemove}
     >
       <td role="cell" className="text-[14px]">
-        {holds || <span className="aside">nothing yet: say so in the fold of a part</span>}
+        {holds || <span className="aside">no parts yet: choose this sub-assembly in a part’s details</span>}
       </td>
       <td role="cell" className="text-[14px]">
         <Tick
-          word="closes on air"
-          label={`${name}, closes on air`}
+          word="hollow, sealed"
+          label={`${name}, hollow, sealed`}
           checked={group.closed}
           onChange={(closed) => set(index, group, { closed })}
         />

@@ -70,20 +70,20 @@ export const PartMore = memo(function PartMore(props: PartMoreProps) {
         <Labelled word="in">
           {choose('group', 'sub-assembly', [...groups, { value: NEW, label: 'a new sub-assembly' }])}
         </Labelled>
-        <Labelled word="hole">{field('hole', 'hole drilled through it', lengthUnit, 'none')}</Labelled>
+        <Labelled word="hole">{field('hole', 'hole diameter', lengthUnit, 'none')}</Labelled>
         <Labelled word="kerf">{field('kerf', 'width of the cut', lengthUnit, '0')}</Labelled>
-        <Labelled word="trim is">{choose('scrap', 'what the trim becomes', scrapOptions)}</Labelled>
-        <Labelled word="spares a batch">{field('spare', 'spares for a batch', '', '0')}</Labelled>
-        {tick('paired', 'half left, half right', 'half made left and half right')}
-        {tick('endsTouchSkin', 'cut ends touch the skin', 'its cut ends touch the skin')}
+        <Labelled word="offcut">{choose('scrap', 'type of offcut', scrapOptions)}</Labelled>
+        <Labelled word="extras per batch">{field('spare', 'extras per batch', '', '0')}</Labelled>
+        {tick('paired', 'mirrored pair', 'mirrored pair')}
+        {tick('endsTouchSkin', 'ends worn against skin', 'ends worn against skin')}
       </div>
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-2">
-        <Labelled word="ready made, each">{field('buyPrice', 'price bought ready made', '', 'no price')}</Labelled>
-        {part.buyPrice.trim() && tick('bought', 'buy it', 'bought ready made')}
+        <Labelled word="bought-in price, each">{field('buyPrice', 'bought-in price, each', '', 'none')}</Labelled>
+        {part.buyPrice.trim() && tick('bought', 'bought in', 'bought in')}
         {makeOrBuy && (
           <span>
-            A piece costs {showFigure(makeOrBuy.made)} made, {showFigure(makeOrBuy.bought)} bought:{' '}
-            <b>{makeOrBuy.better === 'buy' ? 'buying' : 'making'} it is cheaper</b>
+            Cost for one piece: {showFigure(makeOrBuy.made)} made, {showFigure(makeOrBuy.bought)} bought in:{' '}
+            <b>{makeOrBuy.better === 'buy' ? 'buying' : 'making'} cheaper</b>
           </span>
         )}
       </div>
@@ -94,7 +94,7 @@ export const PartMore = memo(function PartMore(props: PartMoreProps) {
             const scrap = computation.scrap[kind];
             return scrap ? `, ${showFigure(scrap)} ${scrapNames[kind]}` : [];
           })}
-          {computation.net && `, ${showFigure(computation.net)} stays`}
+          {computation.net && `, ${showFigure(computation.net)} remains`}
         </p>
       )}
     </div>

@@ -56,7 +56,7 @@ export function PartRows({ piece, count, margin, edit, isWhole }: PartRowsProps)
       </div>
       <EditableRows
         grid={columns}
-        heads={[{ hidden: 'section' }, 'part', 'cut from', 'blank', { end: 'each' }, { end: 'net g' }]}
+        heads={[{ hidden: 'section' }, 'part', 'material', 'blank', { end: 'each' }, { end: 'net weight, g' }]}
         onMove={onMove}
       >
         {shown.map((part, index) => (

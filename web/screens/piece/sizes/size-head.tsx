@@ -24,7 +24,7 @@ export function SizeHead({ parameters, problems, change }: SizeHeadProps) {
               small
               open
               value={name}
-              label={`Measure ${String(index + 1)} that varies, name`}
+              label={`Measure ${String(index + 1)} , name`}
               maxLength={20}
               problem={issuesAt(problems, `sizes.parameters.${String(index)}`)['name']}
               problemId={`measure-${id}`}
@@ -33,7 +33,7 @@ export function SizeHead({ parameters, problems, change }: SizeHeadProps) {
             <button
               type="button"
               className="chrome ml-1 align-middle text-soft hover:text-ink"
-              aria-label={`Take the measure ${name} away`}
+              aria-label={`Remove measure ${name} `}
               onClick={() => change('', (sizes) => withoutMeasure(sizes, id))}
             >
               <X size={13} />
@@ -44,7 +44,7 @@ export function SizeHead({ parameters, problems, change }: SizeHeadProps) {
           <button
             type="button"
             className="link flex items-center"
-            aria-label="Add a measure that varies"
+            aria-label="Add a measure"
             onClick={() => change('', (sizes) => withMeasure(sizes, () => crypto.randomUUID()))}
           >
             <Plus size={14} />
@@ -54,7 +54,7 @@ export function SizeHead({ parameters, problems, change }: SizeHeadProps) {
           weight, g
         </th>
         <th scope="col" className="end">
-          hands, min
+          bench time, min
         </th>
         <th scope="col" className="end">
           cost

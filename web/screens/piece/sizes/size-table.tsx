@@ -18,7 +18,7 @@ import { SizeHead } from './size-head.tsx';
 import { SizeRow } from './size-row.tsx';
 
 const priceOptions: readonly Option[] = [
-  { value: 'each', label: 'each size its own price' },
+  { value: 'each', label: 'a price for each size' },
   { value: 'one', label: 'one price for all' },
 ];
 
@@ -67,7 +67,7 @@ const SizeRows = memo(function SizeRows({ sizes: written, counts, problems, edit
             className="link chrome"
             onClick={() => change('', (sizes) => withMeasure(sizes, newId))}
           >
-            Make it in several sizes
+            Add sizes
           </button>
         </p>
       </section>
@@ -81,7 +81,7 @@ const SizeRows = memo(function SizeRows({ sizes: written, counts, problems, edit
             small
             value={price}
             options={priceOptions}
-            label="Prices of the sizes"
+            label="Prices by size"
             onChange={(value) => change('', (sizes) => ({ ...sizes, price: value as Sizes['price'] }))}
           />
         </span>
@@ -106,7 +106,7 @@ const SizeRows = memo(function SizeRows({ sizes: written, counts, problems, edit
           Add a size
         </button>
         <span className="min-w-[30ch] flex-1">
-          Write {parameters.map(({ name }) => name).join(' or ')} in any measure of a part, or a sum of it:{' '}
+          Use {parameters.map(({ name }) => name).join(' or ')} in any measure of a part, alone or in a sum:{' '}
           <span className="num">{parameters[0]?.name} + 2 mm</span>. {rangeInWords(counts)}
         </span>
       </p>
@@ -117,7 +117,7 @@ const SizeRows = memo(function SizeRows({ sizes: written, counts, problems, edit
 function rangeInWords(counts: readonly PieceCount[]): string {
   const weights = counts.map(({ weight }) => weight.value);
   if (weights.length < 2) return '';
-  return `They weigh ${showValue(Math.min(...weights), 'g')} to ${showValue(Math.max(...weights), 'g')} g.`;
+  return `Weights: ${showValue(Math.min(...weights), 'g')} to ${showValue(Math.max(...weights), 'g')} g.`;
 }
 
 const NO_COUNTS: readonly PieceCount[] = [];

@@ -24,7 +24,7 @@ export function RouteOffer({ piece, edit }: { piece: Piece; edit: EditPiece }) {
     return (
       <p className="chrome mt-1">
         <button type="button" className="link text-[14px]" onClick={() => setOpen(true)}>
-          What the recipe would have besides
+          Suggested steps
         </button>
       </p>
     );
@@ -34,13 +34,13 @@ export function RouteOffer({ piece, edit }: { piece: Piece; edit: EditPiece }) {
         <span className="flex-1">
           {isEmpty
             ? `A route of ${String(changes.length)} steps can be proposed from the parts and joins, with usual times.`
-            : `The recipe asks for ${changes.length === 1 ? 'a change' : `${String(changes.length)} changes`} in the route. Steps changed by hand stay.`}
+            : `The recipe suggests ${changes.length === 1 ? 'a change' : `${String(changes.length)} changes`} to the route. Steps edited by hand stay.`}
         </span>
         <button type="button" className="link" onClick={() => take()}>
-          {isEmpty ? 'Propose the route' : changes.length === 1 ? 'Take it' : 'Take all'}
+          {isEmpty ? 'Propose the route' : changes.length === 1 ? 'Apply' : 'Apply all'}
         </button>
         <button type="button" className="link" aria-expanded={open} onClick={() => setOpen(!open)}>
-          {open ? 'Fold' : 'Show'}
+          {open ? 'Hide' : 'Show'}
         </button>
       </div>
       {open && (
@@ -49,10 +49,10 @@ export function RouteOffer({ piece, edit }: { piece: Piece; edit: EditPiece }) {
             <li key={changeKey(change)} className="flex flex-wrap items-baseline gap-x-4 border-t border-hair py-1">
               <span className="flex-1">{changeInWords(change)}</span>
               <button type="button" className="link" onClick={() => take(changeKey(change))}>
-                Take
+                Apply
               </button>
               <button type="button" className="link" onClick={() => edit('', (draft) => decline(draft, change))}>
-                Not wanted
+                Dismiss
               </button>
             </li>
           ))}

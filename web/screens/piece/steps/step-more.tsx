@@ -40,9 +40,9 @@ const kindOptions: readonly Option[] = stepKinds.map((value) => ({ value, label:
 const driverOptions: readonly Option[] = stepDrivers.map((value) => ({ value, label: driverNames[value] }));
 
 const transferOptions: readonly Option[] = [
-  { value: '', label: 'each, to what goes in loads' },
-  { value: 'each', label: 'each as it comes' },
-  { value: 'all', label: 'when all are done' },
+  { value: '', label: 'piece by piece, until the next load' },
+  { value: 'each', label: 'piece by piece' },
+  { value: 'all', label: 'when the whole batch is done' },
 ];
 
 interface StepMoreProps {
@@ -80,32 +80,32 @@ export function StepMore({ step, index, scopes, problems, editStep }: StepMorePr
       onChange={(value) => editStep(index, step, '', { [key]: value })}
     />
   );
-  const known: Option = { value: '', label: `${kindNames[stepKindOf({ kind: '', name: step.name })]}, by its name` };
+  const known: Option = { value: '', label: `${kindNames[stepKindOf({ kind: '', name: step.name })]}, from its name` };
   return (
     <div className="flex flex-wrap items-baseline gap-x-5 gap-y-2 pb-2 text-[14px]">
-      <Labelled word="is">{choose('kind', 'what it is', [known, ...kindOptions])}</Labelled>
-      <Labelled word="done to">{choose('of', 'what it is done to', scopes)}</Labelled>
-      <Labelled word="minutes each">{choose('per', 'what the minutes are for', driverOptions)}</Labelled>
+      <Labelled word="is">{choose('kind', 'kind of work', [known, ...kindOptions])}</Labelled>
+      <Labelled word="done to">{choose('of', 'done to', scopes)}</Labelled>
+      <Labelled word="driver">{choose('per', 'driver', driverOptions)}</Labelled>
       {step.per !== 'piece' && step.per !== 'load' && step.per !== 'batch' && (
-        <Labelled word="in a piece">{field('drivers', 'how many in a piece', 'from the recipe')}</Labelled>
+        <Labelled word="per piece">{field('drivers', 'number per piece', 'from the recipe')}</Labelled>
       )}
-      <Labelled word="a load holds">{field('load', 'pieces in a load', 'all of them')}</Labelled>
+      <Labelled word="load size">{field('load', 'load size, pieces', 'whole batch')}</Labelled>
       {step.load.trim() && (
-        <Labelled word="loads go on">{choose('transfer', 'how its loads go on', transferOptions)}</Labelled>
+        <Labelled word="loads are passed on">{choose('transfer', 'how loads are passed on', transferOptions)}</Labelled>
       )}
-      <Labelled word="at breaks">
-        {choose('pauses', 'at breaks', [
-          { value: '', label: `${mayPause({ ...step, pauses: '' }) ? 'may stop' : 'is done in one go'}, as usual` },
-          { value: 'yes', label: 'may stop half way' },
-          { value: 'no', label: 'is done in one go' },
+      <Labelled word="breaks">
+        {choose('pauses', 'breaks', [
+          { value: '', label: `${mayPause({ ...step, pauses: '' }) ? 'can pause' : 'one sitting'}, usual` },
+          { value: 'yes', label: 'can be paused' },
+          { value: 'no', label: 'one sitting' },
         ])}
       </Labelled>
-      <Labelled word="comes out good">{field('yield', 'share that comes out good', 'all')}</Labelled>
-      <Labelled word="give or take">{field('spread', 'how far its minutes stray', 'as usual')}</Labelled>
+      <Labelled word="yield">{field('yield', 'yield', 'all')}</Labelled>
+      <Labelled word="variation ±">{field('spread', 'time variation', 'usual')}</Labelled>
       {studio.makers.length > 0 && (
         <Labelled word="by">
-          {choose('maker', 'whose hands', [
-            { value: '', label: 'the studio’s hour' },
+          {choose('maker', 'assigned to', [
+            { value: '', label: 'standard labour rate' },
             ...studio.makers.map(({ id, name: maker }) => ({ value: id, label: maker || 'a maker' })),
           ])}
         </Labelled>

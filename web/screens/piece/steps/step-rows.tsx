@@ -1,4 +1,5 @@
 // The bench route: attended work in order, and unattended time beside it.
+import { showNumber } from '../../../../core/format/numbers.ts';
 import type { Draft } from '@reduxjs/toolkit';
 import { TriangleAlert } from 'lucide-react';
 import { type CSSProperties, memo, useCallback, useState } from 'react';
@@ -68,8 +69,8 @@ export const StepRows = memo(function StepRows({ piece, count, margin, edit }: S
       <div className="flex items-baseline justify-between">
         <h2 id="route">Bench route</h2>
         <span className="aside num">
-          {showValue(count.minutes.value, 'min')} min hands a piece, {showValue(count.unattended.value, 'min')} min by
-          itself a batch
+          {showValue(count.minutes.value, 'min')} min bench time per piece, {showValue(count.unattended.value, 'min')}{' '}
+          min unattended per batch
         </span>
       </div>
       <RouteOffer piece={piece} edit={edit} />
@@ -79,10 +80,10 @@ export const StepRows = memo(function StepRows({ piece, count, margin, edit }: S
           { hidden: 'number' },
           'step',
           'where',
-          { end: 'set-up, min', title: 'Minutes of hands, once a batch' },
-          { end: 'each, min', title: 'Minutes of hands for each piece, cut, joint...' },
-          { end: 'by itself', title: 'Minutes it works by itself afterwards, once a batch' },
-          { start: 'meanwhile', title: 'May start while the step before it works by itself' },
+          { end: 'set-up, min', title: 'Bench time once per batch' },
+          { end: 'each, min', title: 'Bench time for each piece, cut, joint…' },
+          { end: 'unattended, min', title: 'Unattended minutes afterwards, once per batch' },
+          { start: 'meanwhile', title: 'Can start during the unattended time of the step before' },
         ]}
         onMove={onMove}
       >
@@ -210,20 +211,20 @@ const StepRow = memo(function StepRow(props: StepRowProps) {
         <Field
           wide
           value={step.station}
-          label={`${name}, where`}
+          label={`${name}, station`}
           placeholder="bench"
           column="station"
           onChange={(station) => editStep(index, step, 'station', { station })}
         />
       </td>
-      {minutes('setUp', 'set-up minutes, once a batch')}
+      {minutes('setUp', 'set-up minutes, once per batch')}
       {minutes('each', 'minutes each')}
-      {minutes('unattended', 'minutes by itself, once a batch')}
+      {minutes('unattended', 'unattended minutes, once per batch')}
       <td role="cell" className="text-center">
         <input
           type="checkbox"
           className="size-[17px] accent-act"
-          aria-label={`${name}, may start while the step before works by itself`}
+          aria-label={`${name}, can overlap the unattended time of the step before`}
           checked={step.overlaps}
           disabled={index === 0}
           onChange={(event) => editStep(index, step, '', { overlaps: event.target.checked })}
@@ -235,15 +236,15 @@ const StepRow = memo(function StepRow(props: StepRowProps) {
 
 // The usual case (the whole piece, full yield) shows nothing.
 function extrasInWords({ of, yield: good }: Step, scopes: readonly Option[]): string {
-  const scope = of && (scopes.find(({ value }) => value === of)?.label ?? 'something that is gone');
-  return [scope, good.trim() && `${good.trim()} good`].filter(Boolean).join(', ');
+  const scope = of && (scopes.find(({ value }) => value === of)?.label ?? 'deleted item');
+  return [scope, good.trim() && `${good.trim()} yield`].filter(Boolean).join(', ');
 }
 
 // The usual driver, a piece, is not shown.
 function driverInWords({ per }: Step, { drivers }: StepComputation): string {
   if (per === 'piece') return '';
   if (per === 'load' || per === 'batch') return `a ${driverNames[per]}`;
-  const count = Number.isInteger(drivers) ? String(drivers) : drivers.toFixed(1);
+  const count = Number.isInteger(drivers) ? String(drivers) : showNumber(drivers, 1);
   const name = driverNames[per].replace(/ of .*/, '');
   return `× ${count} ${count === '1' || per === 'cm' || per === 'cm2' ? name : `${name}s`}`;
 }
