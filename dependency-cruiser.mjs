@@ -1,5 +1,6 @@
 // The floors of the house: docs/architecture.md. Each folder may import only those below it.
 const coreFloors = [
+  'format',
   'figure',
   'measure',
   'geometry',

@@ -30,7 +30,7 @@ export async function longBook(page: Page, url: string): Promise<Measured[]> {
       unit: 'ms',
     };
   };
-  const search = page.getByLabel('Look for a piece');
+  const search = page.getByLabel('Search pieces');
   const filtered = took('narrowed by a word', async (step) => {
     const text = `09${String(step)}`;
     return await search.evaluate(paintedAfter, { value: text });
@@ -44,11 +44,11 @@ export async function longBook(page: Page, url: string): Promise<Measured[]> {
   const narrow = await filtered();
   await search.fill('');
   const order = await sorted();
-  await page.getByRole('link', { name: 'Studio', exact: true }).click();
+  await page.getByRole('link', { name: 'Settings', exact: true }).click();
   await page.waitForTimeout(800);
   const listed = took('listed', async () => {
     const time = await page.getByRole('link', { name: 'Pieces', exact: true }).evaluate(paintedAfter, { value: null });
-    await page.getByRole('link', { name: 'Studio', exact: true }).click();
+    await page.getByRole('link', { name: 'Settings', exact: true }).click();
     await page.waitForTimeout(500);
     return time;
   });

@@ -89,7 +89,7 @@ async function slid(page: Page, url: string): Promise<Slid> {
   });
   await page.goto(`${url}/prices`);
   await page.getByText(/^5\d\d prices$/).waitFor({ timeout: 120_000 });
-  const thumb = page.getByRole('slider', { name: 'Move of the metal, per cent' });
+  const thumb = page.getByRole('slider', { name: 'Metal price change, per cent' });
   return thumb.evaluate(drag, ROUNDS * 4);
 }
 

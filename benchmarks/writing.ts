@@ -105,7 +105,7 @@ async function openMs(page: Page, url: string, id: string): Promise<number> {
           new Promise<number>((resolve) => {
             const started = performance.now();
             new MutationObserver((_changes, observer) => {
-              if (!document.querySelector('table[aria-label="What the price leaves"] .num')) return;
+              if (!document.querySelector('table[aria-label="Profit and earnings"] .num')) return;
               observer.disconnect();
               requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - started)));
             }).observe(document.body, { childList: true, subtree: true });

@@ -22,12 +22,14 @@ const labelLayoutSchema = z.object({
 /** A sheet of labels on A4, mm. */
 export type LabelLayout = z.infer<typeof labelLayoutSchema>;
 
-const paperQuerySchema = z.object({ paper: z.enum(['A4', 'Letter']).default('A4') });
+/** Left out: the usual paper of the studio's country. */
+const paperQuerySchema = z.object({ paper: z.enum(['A4', 'Letter']).optional() });
 
 /** Ids of pieces, separated by commas. */
 const sheetQuerySchema = z.object({ ids: z.string().min(1, 'Choose at least one piece.').max(60_000) });
 const labelQuerySchema = sheetQuerySchema.extend({
   ...labelLayoutSchema.shape,
+  ...paperQuerySchema.shape,
   copies: z.coerce.number().int().min(1).max(200).default(1),
 });
 
@@ -53,10 +55,24 @@ export const sheetRoutes = {
     summary: 'Price tags and labels, on a sheet laid out in mm',
     query: labelQuerySchema,
   }),
+  quotePdf: route({
+    ...sheet,
+    path: '/api/quotes/:id/quote.pdf',
+    summary: 'A quote for the customer, with room for the acceptance',
+    params: documentParams,
+    query: paperQuerySchema,
+  }),
   jobSheetPdf: route({
     ...sheet,
     path: '/api/batches/:id/job-sheet.pdf',
     summary: 'The job sheet of a batch',
+    params: documentParams,
+    query: paperQuerySchema,
+  }),
+  batchTagsPdf: route({
+    ...sheet,
+    path: '/api/batches/:id/price-tags.pdf',
+    summary: 'A price tag for each piece of a batch',
     params: documentParams,
     query: paperQuerySchema,
   }),

@@ -26,7 +26,7 @@ for (const [name, time, heading] of [
       .first()
       .click();
     await page.goto(`${server.url}/plan`);
-    await expect(page.getByText('Look harder').first()).toBeVisible();
+    await expect(page.getByText('Search for 1 minute').first()).toBeVisible();
     await page.goto('about:blank');
     await server.stop();
     rmSync(dir, { recursive: true, force: true });

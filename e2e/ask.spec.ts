@@ -19,14 +19,12 @@ test('an assumption can be changed, and an unknown word corrected', async ({ pag
   await page.goto(`${demo.url}/ask`);
   const question = page.getByLabel('Question');
   await question.fill('brass 1 mm 1 m');
-  const count = page.getByRole('complementary', { name: 'The count' });
+  const count = page.getByRole('complementary', { name: 'Summary' });
   await expect(count).toContainText('6.6994 g');
-  await page
-    .getByLabel('Cartridge brass C260 (70/30), taken for granted')
-    .selectOption({ label: 'Red brass C230 (85/15)' });
+  await page.getByLabel('Cartridge brass C260 (70/30), assumed').selectOption({ label: 'Red brass C230 (85/15)' });
   await expect(count).toContainText('6.8722 g');
   await question.fill('sterlng 1 mm 1 m');
-  await page.getByRole('button', { name: 'Read it as sterling' }).click();
+  await page.getByRole('button', { name: 'Read as sterling' }).click();
   await expect(question).toHaveValue('sterling 1 mm 1 m');
   await question.fill('four unicorns');
   await expect(count).toContainText('None of these words is known here');
@@ -45,14 +43,14 @@ test('questions stay in the history and stay pinned after a reload', async ({ pa
   await pinned.getByRole('button', { name: /54 g in ozt/ }).click();
   await page.getByRole('button', { name: 'Unpin' }).click();
   await expect(pinned).toBeHidden();
-  await expect(page.getByRole('region', { name: 'Asked before' })).toContainText('54 g in ozt');
+  await expect(page.getByRole('region', { name: 'Recent' })).toContainText('54 g in ozt');
 });
 
 test('an answer is added to a piece as one part', async ({ page, demo }) => {
   await openPiece(page, demo.url, 'Mooring tie bar');
   const before = await page.getByLabel(/^Part \d+, name$/).count();
-  await page.getByLabel('Ask a trade sum').fill('ring 7 us 4 x 1.5 mm sterling strip');
-  await page.getByLabel('Take it into a piece as a part').selectOption({ label: 'Mooring tie bar' });
+  await page.getByLabel('Calculator').fill('ring 7 us 4 x 1.5 mm sterling strip');
+  await page.getByLabel('Add it to a piece as a part').selectOption({ label: 'Mooring tie bar' });
   await expect(page.getByLabel(`Part ${String(before + 1)}, name`)).toHaveText('Ring band');
   await expect(page.getByLabel('Ring band, width')).toHaveText('4 mm');
   await page.reload();
@@ -61,18 +59,18 @@ test('an answer is added to a piece as one part', async ({ page, demo }) => {
 
 test('the reference tables can be searched, and a line shows its calculation and source', async ({ page, demo }) => {
   await page.goto(`${demo.url}/reference`);
-  await page.getByLabel('Look for').fill('18');
+  await page.getByLabel('Search').fill('18');
   await page.getByRole('button', { name: '18', exact: true }).click();
-  const count = page.getByRole('complementary', { name: 'The count' });
+  const count = page.getByRole('complementary', { name: 'Summary' });
   await expect(count).toContainText('ASTM B258');
   await expect(count).toContainText('π/4 × 1.0237² × 10.36');
   await page.getByLabel('Gauge system').selectOption({ label: 'SWG' });
   await expect(page.getByRole('row', { name: /^18 / })).toContainText('1.219');
   await page.getByRole('button', { name: 'Solders' }).click();
-  await page.getByLabel('Look for').fill('cadmium');
+  await page.getByLabel('Search').fill('cadmium');
   await page.getByRole('button', { name: /with cadmium/ }).click();
-  await expect(count).toContainText('Do not use it');
-  await page.getByLabel('Look for').fill('');
+  await expect(count).toContainText('do not use it');
+  await page.getByLabel('Search').fill('');
   await page.getByRole('button', { name: 'Fineness and marks' }).click();
   await expect(page.getByText(/Follow the law where you make and sell/)).toBeVisible();
 });

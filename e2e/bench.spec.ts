@@ -9,23 +9,23 @@ test('a step stores whether it may pause and how its loads are passed on', async
   await more.focus();
   await page.keyboard.press('Enter');
   // The usual value stands in the list; loads are asked for only where a step has loads.
-  await expect(page.getByLabel(`${name}, how its loads go on`)).toHaveCount(0);
-  await write(page.getByLabel(`${name}, pieces in a load`), '4');
-  await choose(page.getByLabel(`${name}, how its loads go on`), 'all');
-  await choose(page.getByLabel(`${name}, at breaks`), 'no');
-  await expect(page.getByLabel(`${name}, at breaks`).locator('option').first()).toHaveText(/, as usual$/);
+  await expect(page.getByLabel(`${name}, how loads are passed on`)).toHaveCount(0);
+  await write(page.getByLabel(`${name}, load size, pieces`), '4');
+  await choose(page.getByLabel(`${name}, how loads are passed on`), 'all');
+  await choose(page.getByLabel(`${name}, breaks`), 'no');
+  await expect(page.getByLabel(`${name}, breaks`).locator('option').first()).toHaveText(/, usual$/);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expectChosen('at breaks', 'as usual');
+  await expectChosen('breaks', 'usual');
   await page.getByRole('button', { name: 'Redo' }).click();
-  await expectChosen('at breaks', 'is done in one go');
+  await expectChosen('breaks', 'one sitting');
   await page.reload();
   await steps
     .getByRole('button', { name: `${name}, more` })
     .first()
     .click();
-  await expectChosen('at breaks', 'is done in one go');
-  await expectChosen('how its loads go on', 'when all are done');
-  await expectWritten(page.getByLabel(`${name}, pieces in a load`), '4');
+  await expectChosen('breaks', 'one sitting');
+  await expectChosen('how loads are passed on', 'when the whole batch is done');
+  await expectWritten(page.getByLabel(`${name}, load size, pieces`), '4');
 
   async function expectChosen(field: string, words: string): Promise<void> {
     await expect
@@ -49,19 +49,19 @@ test('each entry of the contents of the Studio page leads to its place', async (
   );
   expect(lost).toEqual([]);
   await links.last().click();
-  await expect(page.getByRole('heading', { name: 'Our own alloys' })).toBeInViewport();
+  await expect(page.getByRole('heading', { name: 'Own alloys' })).toBeInViewport();
 });
 
 test('an extra maker in Studio is on the plan once the settings are accepted', async ({ page, demo }) => {
   await page.goto(`${demo.url}/studio`);
   await page.getByLabel('Add a maker').focus();
   await page.keyboard.type('Wren');
-  await write(page.getByLabel('Wren, is there'), 'Mon-Sun 9-25');
+  await write(page.getByLabel('Wren, working hours'), 'Mon-Sun 9-25');
   await expect(page.getByText(/25/).and(page.locator('.problem'))).toBeVisible();
-  await write(page.getByLabel('Wren, is there'), 'Mon-Sat 9:00-13:00');
-  await write(page.getByLabel('Wren, works at'), 'bench, peg');
-  await page.getByRole('button', { name: 'Accept as revision 3' }).click();
-  await expect(page.getByText('Revision 3', { exact: true })).toBeVisible();
+  await write(page.getByLabel('Wren, working hours'), 'Mon-Sat 9:00-13:00');
+  await write(page.getByLabel('Wren, stations'), 'bench, peg');
+  await page.getByRole('button', { name: 'Save as version 3' }).click();
+  await expect(page.getByText('Version 3', { exact: true })).toBeVisible();
   await page.goto(`${demo.url}/plan`);
   await expect(page.getByText('Wren', { exact: true }).first()).toBeVisible();
   await page.goto(`${demo.url}/day`);
@@ -72,18 +72,18 @@ test('a consumable below its reorder level is on the buying list', async ({ page
   // The page reloads while a worker may still fetch its solver.
   expected.push(/400 \(Bad Request\)/, /Aborted\(NetworkError/);
   await page.goto(`${demo.url}/buying`);
-  await page.getByLabel('A consumable to keep up').fill('Saw blades 4/0');
-  await page.getByRole('button', { name: 'Keep it up' }).click();
-  const least = page.getByLabel('Saw blades 4/0, how much should always be there');
+  await page.getByLabel('Add a consumable').fill('Saw blades 4/0');
+  await page.getByRole('button', { name: 'Track this item' }).click();
+  const least = page.getByLabel('Saw blades 4/0, reorder level');
   await least.fill('36');
   await least.press('Enter');
-  await page.getByLabel('Saw blades 4/0, how much lies there').fill('a few');
-  await page.getByLabel('Saw blades 4/0, how much lies there').press('Enter');
+  await page.getByLabel('Saw blades 4/0, quantity in stock').fill('a few');
+  await page.getByLabel('Saw blades 4/0, quantity in stock').press('Enter');
   await expect(page.locator('.problem')).not.toBeEmpty();
-  await page.getByLabel('Saw blades 4/0, how much lies there').fill('12');
-  await page.getByLabel('Saw blades 4/0, how much lies there').press('Enter');
+  await page.getByLabel('Saw blades 4/0, quantity in stock').fill('12');
+  await page.getByLabel('Saw blades 4/0, quantity in stock').press('Enter');
   await page.reload();
-  await expect(page.getByLabel('Saw blades 4/0, how much lies there')).toHaveValue('12');
+  await expect(page.getByLabel('Saw blades 4/0, quantity in stock')).toHaveValue('12');
   await expect(least).toHaveValue('36');
   // Two dozen are short, so they are on the list.
   await expect(page.getByRole('region', { name: 'The work' })).toContainText(/Saw blades 4\/0[^]*24/);
@@ -104,8 +104,8 @@ test('rows of a fair are moved and removed by menu and keyboard, and all of it c
   await page.getByLabel('Level 1, name').focus();
   await page.keyboard.press('Alt+ArrowDown');
   await expect.poll(names).toEqual([before[1], before[0], ...before.slice(2)]);
-  await page.getByRole('button', { name: `Move ${before[0] ?? ''} or take it away` }).click();
-  await page.getByRole('menuitem', { name: /Take away/ }).click();
+  await page.getByRole('button', { name: `Row actions for ${before[0] ?? ''}` }).click();
+  await page.getByRole('menuitem', { name: /Delete/ }).click();
   await expect.poll(names).toEqual([before[1], ...before.slice(2)]);
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -118,12 +118,12 @@ test('the dark theme stays after a reload, and the light theme comes back', asyn
   await page.goto(`${demo.url}/pieces`);
   const paper = () => page.evaluate(() => getComputedStyle(document.documentElement).getPropertyValue('--page'));
   const day = await paper();
-  await page.getByRole('button', { name: 'Lamp page' }).click();
+  await page.getByRole('button', { name: 'Dark theme' }).click();
   const lamp = await paper();
   expect(lamp).not.toBe(day);
   await page.reload();
   expect(await paper()).toBe(lamp);
-  await page.getByRole('button', { name: 'Daylight page' }).click();
+  await page.getByRole('button', { name: 'Light theme' }).click();
   expect(await paper()).toBe(day);
 });
 
@@ -131,13 +131,13 @@ test('on a tablet the count is a drawer whose bottom line follows each key', asy
   await page.setViewportSize({ width: 820, height: 1100 });
   await openPiece(page, demo.url, 'Barometer brooch');
   await expect(amount(page, 'Metal')).toBeHidden();
-  const line = page.getByRole('button', { name: /Open the count/ });
+  const line = page.getByRole('button', { name: /Open summary/ });
   const shut = await line.textContent();
   await write(page.getByLabel('Dial, across'), '44');
   await expect.poll(() => line.textContent()).not.toBe(shut);
   await line.click();
   await expect(amount(page, 'Metal')).toBeVisible();
-  await page.getByRole('button', { name: /Shut the count/ }).click();
+  await page.getByRole('button', { name: /Close summary/ }).click();
   await expect(amount(page, 'Metal')).toBeHidden();
   const isWide = await page.evaluate(() => document.documentElement.scrollWidth > document.documentElement.clientWidth);
   expect(isWide).toBe(false);

@@ -8,17 +8,19 @@ test('a batch in three sizes is cut from stock: offcuts are added, and a cancell
 }) => {
   await page.goto(`${demo.url}/batches`);
   await page.getByRole('link', { name: 'Tide hair fork, 8' }).click();
-  await write(page.getByLabel('Tide hair fork, short, how many to make'), '2');
-  await write(page.getByLabel('Tide hair fork, long, how many to make'), '1');
+  await write(page.getByLabel('Tide hair fork, short, quantity'), '2');
+  await write(page.getByLabel('Tide hair fork, long, quantity'), '1');
   await expect(page.getByRole('heading', { name: 'Tide hair fork, 11' })).toBeVisible();
   // Two extras of each size.
-  await choose(page.getByLabel('How many are started'), { label: 'so many over' });
-  await expect(page.getByRole('button', { name: 'Tide hair fork, usual, to start: working' })).toHaveText('10');
-  await choose(page.getByLabel('How many are started'), { label: 'just as many as are wanted' });
-  await page.getByRole('button', { name: 'Accept as revision 2' }).click();
-  await expect(page.getByText('Revision 2', { exact: true })).toBeVisible();
+  await choose(page.getByLabel('How extras are counted'), { label: 'fixed number' });
+  await expect(page.getByRole('button', { name: 'Tide hair fork, usual, to start: show calculation' })).toHaveText(
+    '10',
+  );
+  await choose(page.getByLabel('How extras are counted'), { label: 'none' });
+  await page.getByRole('button', { name: 'Save as version 2' }).click();
+  await expect(page.getByText('Version 2', { exact: true })).toBeVisible();
 
-  await page.getByRole('link', { name: 'Plan the cutting' }).click();
+  await page.getByRole('link', { name: 'Cutting plan' }).click();
   const brass = page.getByRole('region', { name: /Cartridge brass/ });
   await expect(brass.getByRole('status')).toHaveText(/Proved|Within/, { timeout: 30_000 });
   const silver = page.getByRole('region', { name: /Sterling silver/ });
@@ -32,21 +34,21 @@ test('a batch in three sizes is cut from stock: offcuts are added, and a cancell
     .getByRole('button', { name: /in bar 1$/ })
     .first()
     .click();
-  await brass.getByRole('button', { name: 'a bar of its own' }).click();
+  await brass.getByRole('button', { name: 'new bar' }).click();
   await expect(bars.or(brass.getByRole('alert').filter({ hasText: 'no further bar' }))).not.toHaveCount(0);
   expect(await bars.count()).toBeGreaterThanOrEqual(before);
 
-  await page.getByRole('button', { name: 'Accept the cutting' }).click();
-  await expect(page.getByText(/Metal is issued for this batch: [\d.]+ g of blanks/)).toBeVisible();
-  await page.getByRole('link', { name: 'Metal', exact: true }).click();
-  const lots = page.getByRole('table', { name: 'Stock on the shelf' });
+  await page.getByRole('button', { name: 'Accept and issue metal' }).click();
+  await expect(page.getByText(/Metal issued for this batch: [\d.]+ g of blanks/)).toBeVisible();
+  await page.getByRole('link', { name: 'Stock', exact: true }).click();
+  const lots = page.getByRole('table', { name: 'Stock' });
   await expect(lots.getByText('offcut').first()).toBeVisible();
-  await expect(page.getByRole('table', { name: 'What happened on the shelf' })).toContainText('fell as scrap');
+  await expect(page.getByRole('table', { name: 'Stock movements' })).toContainText('scrap');
 
   await page.goBack();
-  await page.getByRole('button', { name: 'Give it all back' }).click();
-  await expect(page.getByRole('button', { name: 'Accept the cutting' })).toBeVisible();
-  await page.getByRole('link', { name: 'Metal', exact: true }).click();
+  await page.getByRole('button', { name: 'Return metal to stock' }).click();
+  await expect(page.getByRole('button', { name: 'Accept and issue metal' })).toBeVisible();
+  await page.getByRole('link', { name: 'Stock', exact: true }).click();
   await expect(lots).toBeVisible();
   await expect(lots.getByText('offcut')).toHaveCount(0);
 });
@@ -54,85 +56,85 @@ test('a batch in three sizes is cut from stock: offcuts are added, and a cancell
 test('stock is received and counted, and unreadable input is named', async ({ page, own, expected }) => {
   expected.push(/404 \(Not Found\)/);
   await openBook(page, own.url);
-  await page.getByRole('link', { name: 'Metal', exact: true }).click();
-  await expect(page.getByText('Nothing lies here yet')).toBeVisible();
+  await page.getByRole('link', { name: 'Stock', exact: true }).click();
+  await expect(page.getByText('No stock yet')).toBeVisible();
   await page.getByLabel('Stock, diameter').fill('18 ga');
   await page.getByLabel('Stock, length').fill('2 m');
-  await page.getByLabel('Stock, how many').fill('3');
-  await page.getByLabel('Stock, paid in all').fill('60');
-  await page.getByRole('button', { name: 'Put it on the shelf' }).click();
-  const row = page.getByRole('table', { name: 'Stock on the shelf' }).getByRole('row').last();
+  await page.getByLabel('Stock, quantity').fill('3');
+  await page.getByLabel('Stock, total paid').fill('60');
+  await page.getByRole('button', { name: 'Add to stock' }).click();
+  const row = page.getByRole('table', { name: 'Stock' }).getByRole('row').last();
   // π/4 × 1.0236² × 2000 × 10.36 ÷ 1000 g, and a third of what was paid.
   await expect(row).toContainText('17.05');
   await expect(row).toContainText('20.00');
-  await write(page.getByLabel(/how many lie there/), '2');
-  await page.getByRole('button', { name: 'There are 2' }).click();
-  await expect(page.getByRole('table', { name: 'What happened on the shelf' })).toContainText('counted anew');
-  await expect(page.getByRole('table', { name: 'Metal on the shelf' })).toContainText('34.11');
+  await write(page.getByLabel(/quantity in stock/), '2');
+  await page.getByRole('button', { name: 'Save count: 2' }).click();
+  await expect(page.getByRole('table', { name: 'Stock movements' })).toContainText('stock count');
+  await expect(page.getByRole('table', { name: 'Metal in stock' })).toContainText('34.11');
   await page.getByLabel('Stock, length').fill('some');
   await expect(page.getByRole('alert').filter({ hasText: 'some' })).toBeVisible();
 });
 
 test('thirty forks in six sizes get a job sheet, a cutting plan, offcuts and a buying list', async ({ page, demo }) => {
   await openPiece(page, demo.url, 'Tide hair fork');
-  await page.getByRole('button', { name: 'Make a batch' }).click();
-  await page.getByLabel('How many to make').fill('4');
+  await page.getByRole('button', { name: 'New batch' }).click();
+  await page.getByLabel('Quantity', { exact: true }).fill('4');
   await page.getByRole('dialog').getByRole('button', { name: /^Make/ }).click();
   const wanted = { short: 4, usual: 8, long: 6, crown: 4, child: 3, nape: 5 };
   for (const [size, count] of Object.entries(wanted))
-    await write(page.getByLabel(`Tide hair fork, ${size}, how many to make`), String(count));
+    await write(page.getByLabel(`Tide hair fork, ${size}, quantity`), String(count));
   await expect(page.getByRole('heading', { name: 'Tide hair fork, 30' })).toBeVisible();
-  await page.getByLabel('Promised by').fill('2026-12-12');
-  await page.getByRole('button', { name: 'Accept as revision 2' }).click();
-  await expect(page.getByText('Revision 2', { exact: true })).toBeVisible();
+  await page.getByLabel('Due date').fill('2026-12-12');
+  await page.getByRole('button', { name: 'Save as version 2' }).click();
+  await expect(page.getByText('Version 2', { exact: true })).toBeVisible();
   const batchUrl = new URL(page.url()).pathname;
 
-  await page.getByRole('link', { name: 'What to buy' }).click();
+  await page.getByRole('link', { name: 'Buying list' }).click();
   const toOrder = page.getByRole('table', { name: 'To order' });
   // Two metres and an offcut are in stock; thirty forks take more than eight metres.
   const brass = toOrder.getByRole('row').filter({ hasText: 'round wire 3.20 mm' });
   await expect(brass).toContainText('The Slipway Sundries, BR-32', { timeout: 60_000 });
   await expect(brass.getByRole('link', { name: 'Tide hair fork, 30' })).toBeVisible();
   const saved = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'As a table (CSV)' }).click();
+  await page.getByRole('button', { name: 'Export CSV' }).click();
   const rows = readFileSync(await (await saved).path(), 'utf8').split('\r\n');
   expect(rows[0]).toBe('supplier,item,name,packs,pack,to pay,currency,order by,for');
   expect(rows.find((row) => row.includes('BR-32'))).toMatch(/^The Slipway Sundries,BR-32,.*,GBP,\d{4}-\d\d-\d\d,/);
 
   await page.goto(`${demo.url}${batchUrl}`);
-  await page.getByRole('link', { name: 'Plan the cutting' }).click();
+  await page.getByRole('link', { name: 'Cutting plan' }).click();
   await expect(page.getByRole('region', { name: /Cartridge brass/ }).getByRole('status')).toHaveText(/Proved|Within/, {
     timeout: 60_000,
   });
-  const accept = page.getByRole('button', { name: 'Accept the cutting' });
+  const accept = page.getByRole('button', { name: 'Accept and issue metal' });
   await expect(accept).toBeEnabled({ timeout: 60_000 });
   await accept.click();
   await expect(page.getByText(/Metal is issued for this batch/)).toBeVisible();
   await page.goto(`${demo.url}${batchUrl}`);
-  await expect(page.getByLabel('State of the batch')).toHaveValue('issued');
+  await expect(page.getByLabel('Status of the batch')).toHaveValue('issued');
   const sheet = await page.request.get(`${demo.url}/api${batchUrl}/job-sheet.pdf?paper=A4`);
   expect(sheet.headers()['content-type']).toContain('application/pdf');
   expect((await sheet.body()).length).toBeGreaterThan(10_000);
-  await page.getByRole('link', { name: 'Metal', exact: true }).click();
-  await expect(page.getByRole('table', { name: 'Stock on the shelf' }).getByText('offcut').first()).toBeVisible();
+  await page.getByRole('link', { name: 'Stock', exact: true }).click();
+  await expect(page.getByRole('table', { name: 'Stock' }).getByText('offcut').first()).toBeVisible();
 
   // A cancelled batch returns all its metal.
   await page.goto(`${demo.url}${batchUrl}`);
-  await choose(page.getByLabel('State of the batch'), { label: 'called off' });
-  await page.getByRole('button', { name: /^Accept as revision/ }).click();
-  await expect(page.getByText('Called off', { exact: true })).toBeVisible();
-  await page.getByRole('link', { name: 'Metal', exact: true }).click();
-  await expect(page.getByRole('table', { name: 'What happened on the shelf' })).toContainText('given back');
+  await choose(page.getByLabel('Status of the batch'), { label: 'called off' });
+  await page.getByRole('button', { name: /^Save as version/ }).click();
+  await expect(page.getByText('Cancelled', { exact: true })).toBeVisible();
+  await page.getByRole('link', { name: 'Stock', exact: true }).click();
+  await expect(page.getByRole('table', { name: 'Stock movements' })).toContainText('returned');
 });
 
 test('a blank on a sheet is moved by keyboard, and not onto another', async ({ page, demo }) => {
   await page.goto(`${demo.url}/batches`);
   await page.getByRole('link', { name: 'Barometer brooch, 12' }).click();
-  await page.getByRole('link', { name: 'Plan the cutting' }).click();
+  await page.getByRole('link', { name: 'Cutting plan' }).click();
   const copper = page.getByRole('region', { name: /Copper C110, sheet/ });
   await expect(copper.getByRole('status')).toHaveText(/Proved|Within/, { timeout: 60_000 });
   await page
-    .getByRole('button', { name: 'Stop: this will do' })
+    .getByRole('button', { name: 'Stop and use this plan' })
     .click({ timeout: 5000 })
     .catch(() => undefined);
   const offcut = copper.getByText(/leaves/);
@@ -155,25 +157,25 @@ test('a price list with an unreadable line is refused whole, and the line is nam
   expected.push(/404 \(Not Found\)/);
   await openBook(page, own.url);
   await page.goto(`${own.url}/buying`);
-  await expect(page.getByText('No batch is waiting for metal.')).toBeVisible();
+  await expect(page.getByText('No batch needs metal.')).toBeVisible();
   const file = (text: string) => ({ name: 'list.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
-  const input = page.getByLabel('Read one in (CSV)');
+  const input = page.getByLabel('Import price list (CSV)');
   await input.setInputFiles(file('supplier,item,name,price\nCove,P,pins,1.20\nCove,Q,pins,dear'));
-  await expect(page.getByText(/Nothing is kept. Line 3: .*dear/)).toBeVisible();
+  await expect(page.getByText(/Import failed, nothing was changed. Line 3: .*dear/)).toBeVisible();
   await input.setInputFiles(file('supplier,item,name,price\nCove,P,pins,1.20'));
-  await expect(page.getByText('1 item kept.')).toBeVisible();
-  await page.getByRole('button', { name: 'A made-up one to try it with' }).click();
+  await expect(page.getByText('1 item imported.')).toBeVisible();
+  await page.getByRole('button', { name: 'Load sample price list' }).click();
   await expect(page.getByText('Breakwater Bullion')).toBeVisible();
   // A consumable is ordered by its reorder level.
-  await page.getByLabel('A consumable to keep up').fill('Saw blades 3/0');
-  await page.getByRole('button', { name: 'Keep it up' }).click();
-  const always = page.getByLabel('Saw blades 3/0, how much should always be there');
+  await page.getByLabel('Add a consumable').fill('Saw blades 3/0');
+  await page.getByRole('button', { name: 'Track this item' }).click();
+  const always = page.getByLabel('Saw blades 3/0, reorder level');
   await expect(always).toHaveValue('1');
   await always.fill('288');
   await always.press('Enter');
   const line = page.getByRole('table', { name: 'To order' }).getByRole('row').filter({ hasText: 'Saw blades' });
   await expect(line).toContainText('25.20');
-  const there = page.getByLabel('Saw blades 3/0, how much lies there');
+  const there = page.getByLabel('Saw blades 3/0, quantity in stock');
   await there.fill('200');
   await there.press('Tab');
   await expect(line).toContainText('12.60');

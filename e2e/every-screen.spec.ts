@@ -70,33 +70,33 @@ for (const [colorScheme, width] of [
   test(`every document at ${String(width)} px, ${colorScheme}`, async ({ page, demo }) => {
     await look(page);
     await openPiece(page, demo.url, 'Barometer brooch');
-    if (width < 1000) await page.getByRole('button', { name: 'Open the count' }).click();
+    if (width < 1000) await page.getByRole('button', { name: 'Open summary' }).click();
     await amount(page, 'Metal').click();
     await checkPage(page, 'piece with a working open');
-    await page.getByRole('button', { name: 'Make a batch' }).click();
+    await page.getByRole('button', { name: 'New batch' }).click();
     await expect(page.getByRole('dialog')).toBeVisible();
     await checkPage(page, 'sheet over the piece');
     await page.keyboard.press('Escape');
-    await page.getByLabel('Ask a trade sum').fill('brass 1 mm 1 m');
+    await page.getByLabel('Calculator').fill('brass 1 mm 1 m');
     await expect(page.getByRole('region', { name: 'Answer' })).toContainText('6.6994 g');
     await checkPage(page, 'ask line unfolded');
     await page.goto(`${demo.url}/batches`);
     await page.getByRole('link', { name: /Tide hair fork/ }).click();
-    await expect(page.getByRole('heading', { name: 'Day plan' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Schedule' })).toBeVisible();
     await checkPage(page, 'batch');
-    await page.getByRole('link', { name: 'Plan the cutting' }).click();
+    await page.getByRole('link', { name: 'Cutting plan' }).click();
     await expect(page.getByRole('button', { name: /Prongs and crown, .* in bar 1/ }).first()).toBeVisible();
     await checkPage(page, 'cutting');
     for (const [list, name, is] of [
-      ['/prices', 'Flood-tide caddy spoon', /four batches of five/],
+      ['/prices', 'Flood-tide caddy spoon', /80 % of batches/],
       ['/fairs', 'Winter market on the quay', /buyers on the fair is paid/],
-      ['/quotes', 'E. Marrow', /Lines of pieces become batches/],
+      ['/quotes', 'E. Marrow', /Each piece on the quote becomes a batch/],
     ] as const) {
       await page.goto(demo.url + list);
       await page.getByRole('table').getByRole('link', { name }).click();
       // The list has a figure to open as well.
       await expect(page.getByText(is)).toBeAttached();
-      if (width < 1000) await page.getByRole('button', { name: 'Open the count' }).click();
+      if (width < 1000) await page.getByRole('button', { name: 'Open summary' }).click();
       await expect(page.getByText(is)).toBeVisible();
       await checkPage(page, name);
     }
@@ -106,14 +106,14 @@ for (const [colorScheme, width] of [
 test('the first run and the empty list have no accessibility violation', async ({ page, own, expected }) => {
   expected.push(/404 \(Not Found\)/);
   await page.goto(own.url);
-  await expect(page.getByRole('heading', { name: 'Open your book' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Set up your studio' })).toBeVisible();
   await checkPage(page, 'first run');
-  await page.getByLabel('An hour at the bench').fill('30');
-  await page.getByRole('button', { name: 'Open the book' }).click();
-  await expect(page.getByText(/Describe one piece/)).toBeVisible();
+  await page.getByLabel('Target hourly rate').fill('30');
+  await page.getByRole('button', { name: 'Start' }).click();
+  await expect(page.getByText(/Enter one piece/)).toBeVisible();
   await checkPage(page, 'empty book');
   await page.goto(`${own.url}/batches`);
-  await expect(page.getByText(/A batch is so many of a piece/)).toBeVisible();
+  await expect(page.getByText(/A batch is a quantity of pieces/)).toBeVisible();
 });
 
 test('the documentation of the API opens without the network', async ({ page, demo }) => {

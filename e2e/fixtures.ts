@@ -60,8 +60,8 @@ export async function openBook(page: Page, url: string): Promise<void> {
   await page.goto(url);
   await page.getByLabel('Studio').fill('Test bench');
   await page.getByLabel('Country').selectOption('GB');
-  await page.getByLabel('An hour at the bench').fill('30');
-  await page.getByRole('button', { name: 'Open the book' }).click();
+  await page.getByLabel('Target hourly rate').fill('30');
+  await page.getByRole('button', { name: 'Start' }).click();
   await expect(page.getByRole('heading', { name: 'Pieces', exact: true })).toBeVisible();
 }
 
@@ -94,6 +94,6 @@ export async function expectWritten(field: Locator, text: string): Promise<void>
 }
 
 /** The amount on a line of the count. */
-export function amount(page: Page, line: string, column: 'takes' | 'comes to' = 'comes to') {
-  return page.getByRole('button', { name: `${line}, what it ${column}: working`, exact: true });
+export function amount(page: Page, line: string, column: 'quantity' | 'amount' = 'amount') {
+  return page.getByRole('button', { name: `${line}, ${column}: show calculation`, exact: true });
 }

@@ -54,28 +54,28 @@ async function enterPart(hand: Hand, { name, alloy, section, blank, ...part }: P
   await hand.choose(`${name}, metal`, alloy);
   await hand.choose(`${name}, section`, section.form);
   for (const [key, value] of Object.entries(section)) if (key !== 'form') await hand.write(`${name}, ${key}`, value);
-  await hand.choose(`${name}, how it is cut`, blank.rule);
+  await hand.choose(`${name}, blank`, blank.rule);
   for (const [key, value] of Object.entries(blank)) {
     if (key === 'rule' || key === 'ease') continue;
     if (key === 'system') await hand.choose(`${name}, ring size scale`, value);
     else if (key === 'stone') {
-      const field = hand.page.getByLabel(`${name}, round which stone`);
+      const field = hand.page.getByLabel(`${name}, stone`);
       if (value) await choose(field, { label: 'round Agate' });
     } else {
       const label = key in section ? `finished ${key}` : key === 'inside' ? 'inside diameter' : key;
       await hand.write(`${name}, ${label}`, value);
     }
   }
-  if (part.count !== '1') await hand.write(`${name}, how many in a piece`, part.count);
+  if (part.count !== '1') await hand.write(`${name}, number per piece`, part.count);
   await hand.write(`${name}, trim`, part.trim);
   const isPlain = !part.hole && !part.kerf && !part.group && !part.paired && !part.endsTouchSkin;
   if (isPlain && part.scrap === 'clean') return;
   await hand.press(`${name}, more`);
-  await hand.write(`${name}, hole drilled through it`, part.hole);
+  await hand.write(`${name}, hole diameter`, part.hole);
   await hand.write(`${name}, width of the cut`, part.kerf);
-  await hand.choose(`${name}, what the trim becomes`, part.scrap);
-  await hand.tick(`${name}, half made left and half right`, part.paired);
-  await hand.tick(`${name}, its cut ends touch the skin`, part.endsTouchSkin);
+  await hand.choose(`${name}, type of offcut`, part.scrap);
+  await hand.tick(`${name}, mirrored pair`, part.paired);
+  await hand.tick(`${name}, ends worn against skin`, part.endsTouchSkin);
   if (part.group) await choose(hand.page.getByLabel(`${name}, sub-assembly`), { label: nameOfGroup(part.group) });
 }
 
@@ -88,11 +88,11 @@ async function enterFindings(hand: Hand, { findings }: Piece): Promise<void> {
     await hand.choose(`${name}, kind`, kind);
     await hand.write(`${name}, price each`, finding.price);
     await hand.write(`${name}, weight each`, finding.grams);
-    if (finding.count !== '1') await hand.write(`${name}, how many in a piece`, finding.count);
+    if (finding.count !== '1') await hand.write(`${name}, number per piece`, finding.count);
     if (kind === 'stone') {
       await hand.choose(`${name}, outline`, finding.shape);
       await hand.write(`${name}, ${finding.shape === 'round' ? 'diameter' : 'length'}`, finding.length);
-      await hand.write(`${name}, height where it curves in`, finding.girdle);
+      await hand.write(`${name}, girdle height`, finding.girdle);
     } else if (alloy) await hand.choose(`${name}, metal`, alloy);
   }
 }
@@ -103,7 +103,7 @@ async function enterJoin(
   piece: Piece,
 ): Promise<void> {
   await hand.write('Add a join', name);
-  await hand.page.getByRole('button', { name: `${name} brings together` }).click();
+  await hand.page.getByRole('button', { name: `${name} parts joined` }).click();
   for (const id of parts) {
     const member = [...piece.parts, ...piece.findings].find((one) => one.id === id)?.name ?? '';
     hand.entries += 1;
@@ -111,7 +111,7 @@ async function enterJoin(
   }
   await hand.page.keyboard.press('Escape');
   await hand.choose(`${name}, kind`, kind);
-  if (count !== '1') await hand.write(`${name}, joints in a piece`, count);
+  if (count !== '1') await hand.write(`${name}, joints per piece`, count);
   if (kind !== 'solder') return;
   await hand.choose(`${name}, solder`, solder);
   await hand.choose(`${name}, form of the solder`, form);
@@ -153,14 +153,14 @@ test('work of every kind is entered through the page as the recipe of core’s t
     const hand = new Hand(page);
     const began = performance.now();
     await page.goto(`${own.url}/pieces`);
-    await hand.press('Describe a piece');
+    await hand.press('New piece');
     await hand.write('Name of the piece', piece.name);
-    await hand.write('Pieces usually made at once', piece.batchSize);
-    await hand.choose('Sold by', piece.soldBy);
+    await hand.write('Usual batch size', piece.batchSize);
+    await hand.choose('Sold as', piece.soldBy);
     for (const { name, count, closed, vents } of piece.groups) {
       await hand.write('Add a sub-assembly', name);
-      if (count !== '1') await hand.write(`${name}, how many in a piece`, count);
-      await hand.tick(`${name}, closes on air`, closed);
+      if (count !== '1') await hand.write(`${name}, number per piece`, count);
+      await hand.tick(`${name}, hollow, sealed`, closed);
       await hand.write(`${name}, vent holes`, vents);
     }
     // A stone before the bezel around it.
@@ -168,7 +168,7 @@ test('work of every kind is entered through the page as the recipe of core’s t
     for (const part of piece.parts) await enterPart(hand, part);
     for (const join of piece.joins) await enterJoin(hand, join, piece);
     await page.getByLabel('Name of the piece').focus();
-    await expect(page.getByRole('status').filter({ hasText: 'draft kept' })).toBeVisible();
+    await expect(page.getByRole('status').filter({ hasText: 'draft saved' })).toBeVisible();
     const id = new URL(page.url()).pathname.split('/').at(-1) ?? '';
     const response = await page.request.get(`${own.url}/api/pieces/${id}`);
     const { body } = (await response.json()) as DocumentOf<Piece>;

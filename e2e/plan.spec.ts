@@ -9,8 +9,8 @@ test('a step on the Day page is started and done, the plan is kept, and later mo
 }) => {
   await page.goto(`${demo.url}/day`);
   const isa = page.getByRole('region', { name: 'What Isa does' });
-  await page.getByRole('button', { name: 'Keep this plan' }).click();
-  await expect(page.getByText('nothing has moved')).toBeVisible();
+  await page.getByRole('button', { name: 'Save this plan' }).click();
+  await expect(page.getByText('no changes')).toBeVisible();
   const calendar = await (await page.request.get(`${demo.url}/api/plan/calendar.ics`)).text();
   expect(calendar).toContain('BEGIN:VEVENT');
   expect(calendar).toContain('SUMMARY:Isa: ');
@@ -23,7 +23,7 @@ test('a step on the Day page is started and done, the plan is kept, and later mo
   await expect(done).toHaveCount(1);
   const name = (await done.getAttribute('aria-label'))?.replace('Done: ', '') ?? '';
   // A mistake is undone.
-  await page.getByRole('button', { name: `Not started after all: ${name}` }).click();
+  await page.getByRole('button', { name: `Undo start: ${name}` }).click();
   await expect(done).toHaveCount(0);
   await page.getByRole('button', { name: `Start: ${name}`, exact: true }).click();
   await done.click();
@@ -40,7 +40,7 @@ test('the plan says why a step starts then, a trial shows its effect, a pinned b
 }) => {
   await page.goto(`${demo.url}/plan`);
   const bar = page.getByRole('button', { name: /^Saw clouds of Anvil-cloud lapel pin/ });
-  const chosen = page.getByRole('region', { name: 'The chosen step' });
+  const chosen = page.getByRole('region', { name: 'Selected step' });
   // Pointing at a bar is enough to see its reasons.
   await page
     .getByRole('button', { name: /^Saw faces of Squall cufflinks/ })
@@ -48,27 +48,27 @@ test('the plan says why a step starts then, a trial shows its effect, a pinned b
     .first()
     .hover();
   await expect(chosen).toContainText('Saw faces');
-  await expect(chosen).toContainText('Why then:');
+  await expect(chosen).toContainText('Reason for start time:');
   await bar.focus();
   await expect(chosen).toContainText('Saw clouds');
-  await expect(chosen).toContainText('Why then:');
+  await expect(chosen).toContainText('Reason for start time:');
   for (let presses = 0; presses < 6; presses += 1) await bar.press('Shift+ArrowRight');
-  const tried = page.getByRole('region', { name: 'What this would do' });
+  const tried = page.getByRole('region', { name: 'Effect of the move' });
   await expect(tried).toContainText('“Saw clouds” at');
   await bar.press('Escape');
   await expect(tried).toBeHidden();
   await bar.press('Shift+ArrowRight');
   await bar.press('Enter');
-  await expect(chosen.getByRole('button', { name: 'Let the pin go' })).toBeVisible();
+  await expect(chosen.getByRole('button', { name: 'Unpin' })).toBeVisible();
   const pinned = await bar.getAttribute('aria-label');
   await page.reload();
   await expect(page.getByRole('button', { name: pinned ?? '', exact: true })).toBeVisible();
   await page.getByRole('button', { name: pinned ?? '', exact: true }).focus();
   await page.keyboard.press('Delete');
-  await expect(page.getByRole('button', { name: 'Let the pin go' })).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Unpin' })).toBeHidden();
 
   // A dragged bar shows the effect before it is dropped; while better plans arrive a bar may move.
-  await expect(page.getByRole('button', { name: 'Look harder, for a minute' })).toBeEnabled();
+  await expect(page.getByRole('button', { name: 'Search for 1 minute' })).toBeEnabled();
   const dragged = page.getByRole('button', { name: /^Saw clouds of/ });
   await dragged.scrollIntoViewIfNeeded();
   const box = await dragged.locator('rect').first().boundingBox();
@@ -82,14 +82,14 @@ test('the plan says why a step starts then, a trial shows its effect, a pinned b
   await page.mouse.up();
 
   const saved = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'The plan as a table (CSV)' }).click();
+  await page.getByRole('button', { name: 'Export CSV' }).click();
   expect(readFileSync(await (await saved).path(), 'utf8')).toMatch(/^batch,step,load,pieces,maker/);
-  await page.getByRole('button', { name: 'Look harder, for a minute' }).click();
-  await expect(page.getByRole('button', { name: 'Stop: this will do' })).toBeVisible();
-  await expect(page.getByRole('region', { name: 'How good the plan is' })).toContainText(
-    /Proved best|No plan can be done before/,
+  await page.getByRole('button', { name: 'Search for 1 minute' }).click();
+  await expect(page.getByRole('button', { name: 'Stop' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Schedule quality' })).toContainText(
+    /Proven optimal|No schedule can finish before/,
   );
-  await page.getByRole('button', { name: 'Stop: this will do' }).click();
+  await page.getByRole('button', { name: 'Stop' }).click();
 });
 
 test('a promise at low priority moves nothing, and once accepted it is a batch with that due date', async ({
@@ -97,17 +97,17 @@ test('a promise at low priority moves nothing, and once accepted it is a batch w
   demo,
 }) => {
   await page.goto(`${demo.url}/promise`);
-  await choose(page.getByLabel('Of which piece'), { label: 'Flood-tide caddy spoon' });
-  await page.getByLabel('How many').fill('8');
-  const behind = page.getByRole('region', { name: 'After all that is promised' });
-  await expect(behind).toContainText('No batch is done sooner or later for it.');
+  await choose(page.getByLabel('Piece'), { label: 'Flood-tide caddy spoon' });
+  await page.getByLabel('Quantity', { exact: true }).fill('8');
+  const behind = page.getByRole('region', { name: 'After existing orders' });
+  await expect(behind).toContainText('No completion date changes.');
   await expect(behind).toContainText(/chance by .*\d %/);
-  const rush = page.getByRole('region', { name: 'Before all others' });
-  await expect(rush.getByRole('list', { name: 'What it does to each batch' })).toContainText('later');
-  await page.getByLabel('How many').fill('some');
+  const rush = page.getByRole('region', { name: 'Rush order' });
+  await expect(rush.getByRole('list', { name: 'Effect on each batch' })).toContainText('later');
+  await page.getByLabel('Quantity', { exact: true }).fill('some');
   await expect(page.getByText(/some/).last()).toBeVisible();
-  await page.getByLabel('How many').fill('8');
-  await behind.getByRole('button', { name: 'Take it: make the batch' }).click();
+  await page.getByLabel('Quantity', { exact: true }).fill('8');
+  await behind.getByRole('button', { name: 'New batch' }).click();
   await expect(page.getByRole('heading', { name: 'Flood-tide caddy spoon, 8' })).toBeVisible();
 });
 
@@ -116,19 +116,19 @@ test('a rush order shows what it delays before it is saved, and a day off is sav
   demo,
 }) => {
   await page.goto(`${demo.url}/what-if`);
-  const both = page.getByRole('table', { name: 'Today’s plan and the other, side by side' });
+  const both = page.getByRole('table', { name: 'The current schedule and this one' });
   await page.getByLabel('A rush order').check();
-  await page.getByLabel('Rush, how many').fill('12');
-  await choose(page.getByLabel('Rush, of which piece'), { label: 'Flood-tide caddy spoon' });
+  await page.getByLabel('Rush order, quantity').fill('12');
+  await choose(page.getByLabel('Rush order, piece'), { label: 'Flood-tide caddy spoon' });
   await expect(both.getByRole('row').filter({ hasText: 'The rush order' })).toContainText('not in it');
   await expect(both).toContainText('later');
-  await page.getByRole('button', { name: 'Throw it away' }).click();
-  await expect(page.getByText('Today’s plan stays as it is')).toBeVisible();
-  await page.getByLabel('Somebody is away').check();
-  await choose(page.getByLabel('Who is away'), { label: 'Isa' });
-  await expect(page.getByRole('button', { name: 'Keep it' })).toBeVisible();
-  await page.getByRole('button', { name: 'Keep it' }).click();
-  await expect(page.getByRole('heading', { name: /^Everything is done/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Discard' }).click();
+  await expect(page.getByText('The current schedule stays as it is')).toBeVisible();
+  await page.getByLabel('Staff absence').check();
+  await choose(page.getByLabel('Maker'), { label: 'Isa' });
+  await expect(page.getByRole('button', { name: 'Apply' })).toBeVisible();
+  await page.getByRole('button', { name: 'Apply' }).click();
+  await expect(page.getByRole('heading', { name: /^All work finished/ })).toBeVisible();
   await page.goto(`${demo.url}/studio`);
-  await expect(page.getByLabel('Isa, days off')).toHaveText(/^\d{4}-\d\d-\d\d to \d{4}-\d\d-\d\d$/);
+  await expect(page.getByLabel('Isa, time off')).toHaveText(/^\d{4}-\d\d-\d\d to \d{4}-\d\d-\d\d$/);
 });

@@ -4,7 +4,7 @@ import sharp from 'sharp';
 import { amount, choose, expect, expectWritten, openBook, openPiece, test, write } from './fixtures.ts';
 
 const newPiece = async (page: Page, name: string) => {
-  await page.getByRole('button', { name: 'Describe a piece' }).first().click();
+  await page.getByRole('button', { name: 'New piece' }).first().click();
   await page.getByLabel('Name of the piece').fill(name);
 };
 
@@ -31,7 +31,7 @@ async function addPart(
 
 async function addJoin(page: Page, name: string, members: readonly string[], kind?: string) {
   await write(page.getByLabel('Add a join'), name);
-  await page.getByRole('button', { name: `${name} brings together` }).click();
+  await page.getByRole('button', { name: `${name} parts joined` }).click();
   for (const member of members) await page.getByRole('menuitemcheckbox', { name: member, exact: true }).click();
   await page.keyboard.press('Escape');
   if (kind) await choose(page.getByLabel(`${name}, kind`), { label: kind });
@@ -41,7 +41,7 @@ const remark = (page: Page, rule: string): Locator => page.locator(`[data-rule="
 
 // What was typed reaches the ledger before the ledger closes under the page.
 test.afterEach(async ({ page }) => {
-  const status = page.getByRole('status').filter({ hasText: /draft kept|^Revision \d+$/ });
+  const status = page.getByRole('status').filter({ hasText: /draft saved|^Version \d+$/ });
   if (await page.getByRole('status').count()) await expect(status.first()).toBeVisible();
 });
 test.beforeEach(({ expected }) => void expected.push(/404 \(Not Found\)/));
@@ -64,7 +64,7 @@ test('a hinge entered from nothing gets findings, remedies and a suggested route
     cut: 'rectangle',
     measures: { width: '12', length: '20' },
   });
-  await write(page.getByLabel('Leaves, how many in a piece'), '2');
+  await write(page.getByLabel('Leaves, number per piece'), '2');
   await addPart(page, 'Knuckles', {
     form: 'tube',
     sizes: { outside: '2.4', wall: '0.6' },
@@ -88,7 +88,7 @@ test('a hinge entered from nothing gets findings, remedies and a suggested route
   await expect(remark(page, 'hinge')).toHaveCount(0);
 
   await addJoin(page, 'Knuckles on', ['Knuckles', 'Leaves']);
-  await write(page.getByLabel('Knuckles on, joints in a piece'), '5');
+  await write(page.getByLabel('Knuckles on, joints per piece'), '5');
   await addJoin(page, 'Pin through', ['Pin', 'Knuckles'], 'rivet');
   await page.getByRole('button', { name: 'Propose the route' }).click();
   await expect
@@ -110,10 +110,10 @@ test('a hinge entered from nothing gets findings, remedies and a suggested route
   await write(page.getByLabel('Solder knuckles on, minutes each'), '3');
   await write(page.getByLabel('Join 1, name'), 'Hinge on');
   const offer = page.locator('[data-offer="route"]');
-  await expect(offer).toContainText('Steps changed by hand stay');
+  await expect(offer).toContainText('Steps edited by hand stay');
   await offer.getByRole('button', { name: 'Show' }).click();
   await expect(offer).not.toContainText('Solder');
-  await offer.getByRole('button', { name: 'Take all' }).click();
+  await offer.getByRole('button', { name: 'Apply all' }).click();
   await expect.poll(() => stepNames(page)).toContain('Pickle hinge on');
   expect(await stepNames(page)).toContain('Solder knuckles on');
 });
@@ -127,7 +127,7 @@ test('a bezel can add its stone, and a part its sub-assembly', async ({ page, ow
     cut: 'bezel',
     measures: {},
   });
-  await choose(page.getByLabel('Bezel, round which stone'), { label: 'round a new stone' });
+  await choose(page.getByLabel('Bezel, stone'), { label: 'new stone' });
   await write(page.getByLabel('Stone, diameter'), '10');
   await page.getByRole('button', { name: 'Bezel, more' }).click();
   await choose(page.getByLabel('Bezel, sub-assembly'), { label: 'a new sub-assembly' });
@@ -139,7 +139,7 @@ test('a bezel can add its stone, and a part its sub-assembly', async ({ page, ow
 test('arrow keys on the heat ladder choose another solder, and the finding disappears', async ({ page, demo }) => {
   await openPiece(page, demo.url, 'Barometer brooch');
   await expect(remark(page, 'solder-order')).toContainText('Hub to dial flows where Rim to dial already did');
-  const rung = page.getByRole('slider', { name: 'Hub to dial: flows at' });
+  const rung = page.getByRole('slider', { name: 'Hub to dial: flow point' });
   await expect(rung).toHaveAttribute('aria-valuenow', '738');
   await rung.press('ArrowLeft');
   await expect(rung).toHaveAttribute('aria-valuenow', '718');
@@ -172,16 +172,16 @@ test('a stop blocks acceptance until the maker overrides it, and the reason is s
     measures: { across: '14', height: '7' },
   });
   await write(page.getByLabel('Add a sub-assembly'), 'Ball');
-  await page.getByLabel('Ball, closes on air').check();
+  await page.getByLabel('Ball, hollow, sealed').check();
   const stop = remark(page, 'closed-form');
   await expect(stop).toContainText('Stop');
-  await expect(page.getByText('1 to put right before it can be accepted')).toBeVisible();
-  await stop.getByRole('button', { name: 'I know' }).click();
-  await stop.getByLabel('Why it may stand').fill('Cast in one, never soldered.');
-  await stop.getByRole('button', { name: 'Let it stand' }).click();
+  await expect(page.getByText('1 to fix before this version can be saved')).toBeVisible();
+  await stop.getByRole('button', { name: 'Dismiss' }).click();
+  await stop.getByLabel('Reason for override').fill('Cast in one, never soldered.');
+  await stop.getByRole('button', { name: 'Override' }).click();
   await expect(stop).toContainText('Known:');
-  await page.getByRole('button', { name: 'Accept as revision 1' }).click();
-  await expect(page.getByRole('status').filter({ hasText: /^Revision 1$/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Save as version 1' }).click();
+  await expect(page.getByRole('status').filter({ hasText: /^Version 1$/ })).toBeVisible();
   await page.reload();
   await expect(remark(page, 'closed-form')).toContainText('Cast in one, never soldered.');
 });
@@ -199,8 +199,8 @@ test('a size binds a measure in a formula, and each size has its weight and pric
     cut: 'disc',
     measures: { diameter: '20' },
   });
-  await page.getByRole('button', { name: 'Make it in several sizes' }).click();
-  await write(page.getByLabel('Measure 1 that varies, name'), 'across');
+  await page.getByRole('button', { name: 'Add sizes' }).click();
+  await write(page.getByLabel('Measure 1, name'), 'across');
   await write(page.getByLabel('Size 1, name'), 'small');
   await write(page.getByLabel('small, across'), '20 mm');
   await page.getByRole('button', { name: 'Add a size' }).click();
@@ -212,7 +212,7 @@ test('a size binds a measure in a formula, and each size has its weight and pric
   await expect(rows.filter({ has: page.getByLabel('small, across') })).toContainText('3.38');
   await expect(rows.filter({ has: page.getByLabel('large, across') })).toContainText('11.17');
   await page.getByRole('group', { name: 'Size shown' }).getByRole('button', { name: 'large' }).click();
-  await expect(amount(page, 'Finished weight', 'takes')).toContainText('11.17');
+  await expect(amount(page, 'Finished weight', 'quantity')).toContainText('11.17');
 });
 
 test('a picture is uploaded and shown, tags filter the list, and an archived piece leaves it', async ({
@@ -226,22 +226,22 @@ test('a picture is uploaded and shown, tags filter the list, and an archived pie
   await page
     .getByLabel('Add a photo or a sketch')
     .setInputFiles({ name: 'bar.png', mimeType: 'image/png', buffer: picture });
-  await expect(page.getByRole('img', { name: 'Picture 1 of the piece' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Photo 1 of the piece' })).toBeVisible();
   await page.getByLabel('Add a tag').fill('gift');
   await page.getByLabel('Add a tag').press('Enter');
-  await expect(page.getByRole('button', { name: 'Take the tag gift away' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Remove the tag gift' })).toBeVisible();
   await page.waitForTimeout(1200);
   await page.goto(`${demo.url}/pieces`);
   await page.getByLabel('any tag').selectOption('gift');
   await expect(page.getByText('1 of 9 pieces')).toBeVisible();
   await page.getByRole('link', { name: 'Mooring tie bar' }).first().click();
-  await page.getByRole('button', { name: 'More to do with this piece' }).click();
-  await page.getByRole('menuitem', { name: 'Put it away' }).click();
-  await expect(page.getByText('Put away: it stays in the ledger')).toBeVisible();
+  await page.getByRole('button', { name: 'More actions' }).click();
+  await page.getByRole('menuitem', { name: 'Archive' }).click();
+  await expect(page.getByText('Archived. It is hidden')).toBeVisible();
   await page.goto(`${demo.url}/pieces`);
   await expect(page.getByRole('table').getByRole('link', { name: 'Flood-tide caddy spoon' }).first()).toBeVisible();
   await expect(page.getByText('8 pieces')).toBeVisible();
-  await page.getByRole('button', { name: 'Put away' }).click();
+  await page.getByRole('button', { name: 'Archived' }).click();
   await expect(page.getByRole('link', { name: 'Mooring tie bar' }).first()).toBeVisible();
 });
 
@@ -266,13 +266,13 @@ test('rows from a spreadsheet are pasted into parts, findings and steps', async 
   await paste(page.getByLabel('Add a finding'), 'Ear wire\t0.40\t0.3\t2\nCard\t0.10\t\t1');
   await expectWritten(page.getByLabel('Finding 2, name'), 'Card');
   await paste(page.getByLabel('Add a step'), 'Saw\tpeg\t5\t1.5\nPickle\tpickle\t2\t\t15');
-  await expectWritten(page.getByLabel('Pickle, minutes by itself, once a batch'), '15');
+  await expectWritten(page.getByLabel('Pickle, unattended minutes, once per batch'), '15');
 });
 
 test('a row is dragged to another place, and a duplicate is compared with its original', async ({ page, demo }) => {
   await openPiece(page, demo.url, 'Fairweather shawl pin');
-  const handle = page.getByRole('button', { name: 'Move Gull rings or take it away' });
-  const target = page.getByRole('button', { name: 'Move Ring or take it away' });
+  const handle = page.getByRole('button', { name: 'Row actions for Gull rings' });
+  const target = page.getByRole('button', { name: 'Row actions for Ring' });
   const [from, to] = [await handle.boundingBox(), await target.boundingBox()];
   if (!from || !to) throw new Error('The handles are on the page.');
   await page.mouse.move(from.x + 8, from.y + 8);
@@ -284,13 +284,13 @@ test('a row is dragged to another place, and a duplicate is compared with its or
   await page.keyboard.press('Control+z');
   await expectWritten(page.getByLabel('Part 1, name'), 'Ring');
 
-  await page.getByRole('button', { name: 'More to do with this piece' }).click();
-  await page.getByRole('menuitem', { name: 'Make a copy' }).click();
+  await page.getByRole('button', { name: 'More actions' }).click();
+  await page.getByRole('menuitem', { name: 'Duplicate' }).click();
   await expect(page.getByLabel('Name of the piece')).toHaveValue('Fairweather shawl pin, copy');
   await write(page.getByLabel('Stick, length'), '140');
   await page.waitForTimeout(1200);
   await page.getByRole('link', { name: 'Compare' }).click();
-  await page.getByLabel('The other side, piece').selectOption({ label: 'Fairweather shawl pin' });
+  await page.getByLabel('Second piece, piece').selectOption({ label: 'Fairweather shawl pin' });
   await expect(page.getByText('2 differences')).toBeVisible();
   await expect(page.getByRole('row', { name: /Stick, blank, length/ })).toContainText('118 mm');
 });

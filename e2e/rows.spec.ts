@@ -32,20 +32,20 @@ test('Tab moves through every field of a row and on to the next, and back', asyn
     'Dial, metal',
     'Dial, section',
     'Dial, thickness',
-    'Dial, how it is cut',
+    'Dial, blank',
     'Dial, across',
     'Dial, height',
     'Dial, trim',
-    'Dial, how many in a piece',
-    'Move Rim or take it away',
+    'Dial, number per piece',
+    'Row actions for Rim',
   ]);
   expect(await inHand()).toBe('Part 2, name');
   await page.keyboard.press('Shift+Tab');
   await page.keyboard.press('Shift+Tab');
-  expect(await inHand()).toBe('Dial, how many in a piece');
+  expect(await inHand()).toBe('Dial, number per piece');
   // Typed text goes to the focused field, in place of the text before.
   await page.keyboard.type('2');
-  await expectWritten(page.getByLabel('Dial, how many in a piece'), '2');
+  await expectWritten(page.getByLabel('Dial, number per piece'), '2');
 });
 
 test('a list in an inactive row reads as its choice and opens as a list', async ({ page, demo }) => {
@@ -89,9 +89,9 @@ test('an own alloy weighed in water, or given by its metals, shows how its densi
   await density.fill('12.41 g in air');
   await expect(page.getByText(/Give both weights/)).toBeVisible();
   await density.fill('Cu 70, Zn 30');
-  await page.getByRole('button', { name: 'Accept as revision 3' }).click();
-  await expect(page.getByText('Revision 3', { exact: true })).toBeVisible();
-  await page.getByLabel('Ask a trade sum').fill('density tide bronze');
+  await page.getByRole('button', { name: 'Save as version 3' }).click();
+  await expect(page.getByText('Version 3', { exact: true })).toBeVisible();
+  await page.getByLabel('Calculator').fill('density tide bronze');
   const answer = page.getByRole('region', { name: 'Answer' });
   await expect(answer).toContainText('ideal mixture until it is weighed');
   await expect(answer).toContainText('1 ÷ (0.7 ÷ 8.96 + 0.3 ÷ 7.14)');
@@ -110,15 +110,15 @@ test('a blank row becomes a row at the first letter, and keeps the focus', async
   await types('Add a maker', /^tar, name/);
   await types('Add a station', /^tar, name/);
   await types('Add a cost', /^tar, for/);
-  await types('Add a way of selling', /^tar, way/);
-  await types('Add a break', /^break \d, from so many/);
+  await types('Add a sales channel', /^tar, way/);
+  await types('Add a break', /^break \d, minimum quantity/);
   await types('Add an alloy', /^tar, alloy/);
   await page.goto(`${demo.url}/fairs`);
   await page.getByRole('link', { name: /Regatta Sunday/ }).click();
   await types('Add a level', /^Level \d, name/);
   await page.goto(`${demo.url}/quotes`);
   await page.locator('table a[href^="/quotes/"]').first().click();
-  await types('Add a line', /^Line \d, what/);
+  await types('Add an item', /^Item \d, description/);
   await openPiece(page, demo.url, 'Barometer brooch');
   await types('Add a part', /^Part \d, name/);
   await types('Add a finding', /^Finding \d, name/);

@@ -29,25 +29,25 @@ try {
   await picture(page, 'piece-joins');
   await page.emulateMedia({ colorScheme: 'dark' });
   await page.reload();
-  await page.getByRole('button', { name: 'Metal, what it comes to: working' }).click();
+  await page.getByRole('button', { name: 'Metal, amount: show calculation' }).click();
   await page.getByRole('button', { name: /GBP Dial$/ }).click();
   await page.getByRole('button', { name: /g Dial, as cut$/ }).click();
   await picture(page, 'piece-working-lamp');
   await page.emulateMedia({ colorScheme: 'light' });
   await page.goto(`${demo.url}/ask?q=what is 0.62 g per 100 mm`);
-  await page.getByText('taken for granted').waitFor();
+  await page.getByText('assumed').waitFor();
   await picture(page, 'ask');
   await page.goto(`${demo.url}/reference?table=alloys`);
   await page.getByRole('button', { name: '14k yellow gold', exact: true }).click();
   await picture(page, 'reference');
   await page.goto(`${demo.url}/studio`);
-  await page.getByRole('heading', { name: 'Noon fix' }).waitFor();
+  await page.getByRole('heading', { name: 'Metal prices' }).waitFor();
   await picture(page, 'studio');
   await page.goto(`${demo.url}/prices`);
-  await page.getByText('no longer hold').first().waitFor();
+  await page.getByText('to update').first().waitFor();
   await picture(page, 'prices');
   await page.getByRole('table').getByRole('link', { name: 'Flood-tide caddy spoon' }).click();
-  await page.getByText('four batches of five').waitFor();
+  await page.getByText('80 % of batches').waitFor();
   await picture(page, 'price-sheet');
   await page.goto(`${demo.url}/fairs`);
   await page.getByRole('link', { name: 'Winter market on the quay' }).click();
@@ -55,22 +55,22 @@ try {
   await picture(page, 'fair');
   await page.goto(`${demo.url}/quotes`);
   await page.getByRole('link', { name: 'E. Marrow' }).click();
-  await page.getByText('When it is done').waitFor();
+  await page.getByText('Balance due').waitFor();
   await picture(page, 'quote');
   await page.goto(`${demo.url}/day`);
-  await page.getByText('Planned from now').waitFor();
-  await page.getByText('Looking for a better plan').waitFor({ state: 'hidden' });
+  await page.getByText('Rescheduled from now').waitFor();
+  await page.getByText('Improving the schedule').waitFor({ state: 'hidden' });
   await picture(page, 'day');
   await page.goto(`${demo.url}/plan`);
-  await page.getByText('Look harder').waitFor();
+  await page.getByText('Search for 1 minute').waitFor();
   await page
     .getByRole('button', { name: /^Close rims/ })
     .first()
     .focus();
   await picture(page, 'plan');
   await page.goto(`${demo.url}/promise`);
-  await page.getByLabel('Of which piece').selectOption({ label: 'Flood-tide caddy spoon' });
-  await page.getByRole('region', { name: 'Before all others' }).getByText('chance by').waitFor();
+  await page.getByLabel('Piece').selectOption({ label: 'Flood-tide caddy spoon' });
+  await page.getByRole('region', { name: 'Rush order' }).getByText('chance by').waitFor();
   await picture(page, 'promise');
   await page.goto(`${demo.url}/buying`);
   await page.getByRole('table', { name: 'To order' }).waitFor();
@@ -79,17 +79,17 @@ try {
   await page.goto(`${demo.url}/batches`);
   await picture(page, 'batches');
   await page.getByRole('link', { name: /Barometer brooch/ }).click();
-  await page.getByRole('heading', { name: 'Day plan' }).waitFor();
+  await page.getByRole('heading', { name: 'Schedule' }).waitFor();
   await picture(page, 'batch');
-  await page.getByRole('link', { name: 'Plan the cutting' }).click();
+  await page.getByRole('link', { name: 'Cutting plan' }).click();
   await page
-    .getByText(/Proved best|Within/)
+    .getByText(/Proven optimal|Within/)
     .first()
     .waitFor({ timeout: 60_000 });
   await page.getByText('planning').first().waitFor({ state: 'detached', timeout: 60_000 });
   await picture(page, 'cutting');
   await page.goto(`${demo.url}/shelf`);
-  await page.getByRole('table', { name: 'Stock on the shelf' }).waitFor();
+  await page.getByRole('table', { name: 'Stock' }).waitFor();
   await picture(page, 'shelf');
 } finally {
   await browser.close();

@@ -5,18 +5,18 @@ test('an own alloy has no weight until it has a density', async ({ page, demo })
   await page.goto(`${demo.url}/studio`);
   await page.getByLabel('Add an alloy').pressSequentially('Tide bronze');
   await expect(page.getByText(/Give its density in g\/cm³/)).toBeVisible();
-  await expect(page.getByRole('button', { name: '1 to put right before it can be accepted' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: '1 to fix before this version can be saved' })).toBeDisabled();
   await page.getByLabel('Tide bronze, density').fill('85');
   await expect(page.getByText(/No metal has a density of 85/)).toBeVisible();
   await page.getByLabel('Tide bronze, density').fill('8.8');
   await page.getByLabel('Add a metal').selectOption('bronze');
   await page.getByLabel('bronze, sheet').fill('0.03');
-  await page.getByRole('button', { name: 'Accept as revision 3' }).click();
-  await expect(page.getByText('Revision 3', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Save as version 3' }).click();
+  await expect(page.getByText('Version 3', { exact: true })).toBeVisible();
 
   await openPiece(page, demo.url, 'Barometer brooch');
   await choose(page.getByLabel('Dial, metal'), { label: 'Tide bronze' });
-  await amount(page, 'Metal', 'takes').click();
+  await amount(page, 'Metal', 'quantity').click();
   await page.getByRole('button', { name: /g Dial, as cut$/ }).click();
   await expect(page.locator('.working')).toContainText('π/4 × 34.534² × 0.9 × 8.8 ÷ 1000');
   await expect(page.locator('.working')).toContainText('Studio, own alloy, as typed');
@@ -28,28 +28,28 @@ test('base metal without a price says so, and the piece can still be accepted', 
   await expect(page.getByText(/hosphor bronze C510 as wire has no price/)).toBeHidden();
   await choose(page.getByLabel('Prongs and crown, metal'), { label: 'Titanium grade 2' });
   await expect(page.getByText(/Titanium grade 2 as wire has no price/)).toBeVisible();
-  await page.getByRole('button', { name: 'Accept as revision 2' }).click();
-  await expect(page.getByText('Revision 2', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Save as version 2' }).click();
+  await expect(page.getByText('Version 2', { exact: true })).toBeVisible();
 });
 
 test('new metal prices move every price, and the list marks those out of date', async ({ page, demo }) => {
   await openPiece(page, demo.url, 'Barometer brooch');
   await expect(amount(page, 'Wholesale')).toHaveText('66.00');
   await page.goto(`${demo.url}/studio`);
-  const fix = page.getByRole('button', { name: /^Fix prices for/ });
+  const fix = page.getByRole('button', { name: /^Save metal prices for/ });
   await expect(fix).toBeDisabled();
   await page.getByLabel('Price of silver').fill('60 / stone');
   await expect(page.getByText(/“stone” is not a weight metal is priced by/)).toBeVisible();
   await expect(fix).toBeDisabled();
   await page.getByLabel('Price of silver').fill('60 / ozt');
   await fix.click();
-  await expect(page.getByText(/typed from the dealer’s list\./)).toBeVisible();
+  await expect(page.getByText(/entered from the dealer’s list\./)).toBeVisible();
 
   await openPiece(page, demo.url, 'Barometer brooch');
   await expect(amount(page, 'Wholesale')).not.toHaveText('66.00');
-  await expect(page.getByText(/The price as set no longer holds/)).toBeVisible();
+  await expect(page.getByText(/This price is out of date/)).toBeVisible();
   await page.getByRole('link', { name: 'Pieces' }).click();
-  const renew = page.getByRole('region', { name: 'Prices that no longer hold, wholesale' });
+  const renew = page.getByRole('region', { name: 'Wholesale prices to update' });
   await expect(renew.getByRole('row', { name: /Barometer brooch/ })).toContainText('66.00');
 });
 
@@ -59,15 +59,15 @@ test('hours that cannot be read are named by day, and shorter hours move the com
 }) => {
   await page.goto(`${demo.url}/studio`);
   for (const day of ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday']) {
-    await page.getByLabel(`${day}, open hours`).fill('');
+    await page.getByLabel(`${day}, working hours`).fill('');
   }
-  await page.getByLabel('Sunday, open hours').fill('17-9');
+  await page.getByLabel('Sunday, working hours').fill('17-9');
   await expect(page.getByText(/“17-9” closes before it opens/)).toBeVisible();
-  await page.getByLabel('Sunday, open hours').fill('10-12');
+  await page.getByLabel('Sunday, working hours').fill('10-12');
   // A maker with her own working hours keeps them.
-  await write(page.getByLabel('Tam, is there'), '');
-  await page.getByRole('button', { name: 'Accept as revision 3' }).click();
-  await expect(page.getByText('Revision 3', { exact: true })).toBeVisible();
+  await write(page.getByLabel('Tam, working hours'), '');
+  await page.getByRole('button', { name: 'Save as version 3' }).click();
+  await expect(page.getByText('Version 3', { exact: true })).toBeVisible();
   await page.getByRole('link', { name: 'Batches' }).click();
   await expect(page.getByRole('row', { name: /Anvil-cloud lapel pin/ })).toContainText(/done|Sun /);
   await expect(page.getByText(/weeks? late|\d+ days late/).first()).toBeVisible();
@@ -76,12 +76,12 @@ test('hours that cannot be read are named by day, and shorter hours move the com
 test('a maker who thinks in gauge and inches types bare numbers', async ({ page, own, expected }) => {
   expected.push(/404 \(Not Found\)/);
   await openBook(page, own.url);
-  await page.getByRole('link', { name: 'Studio', exact: true }).click();
+  await page.getByRole('link', { name: 'Settings', exact: true }).click();
   await page.getByLabel('Units').selectOption('inch');
-  await page.getByRole('button', { name: 'Accept as revision 2' }).click();
-  await expect(page.getByText('Revision 2', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Save as version 2' }).click();
+  await expect(page.getByText('Version 2', { exact: true })).toBeVisible();
   await page.getByRole('link', { name: 'Pieces' }).click();
-  await page.getByRole('button', { name: 'Describe a piece' }).first().click();
+  await page.getByRole('button', { name: 'New piece' }).first().click();
   await page.getByLabel('Name of the piece').fill('Bar pin');
   await page.getByLabel('Add a part').pressSequentially('Bar');
   await write(page.getByLabel('Bar, diameter'), '12');
@@ -91,7 +91,7 @@ test('a maker who thinks in gauge and inches types bare numbers', async ({ page,
   await expectWritten(page.getByLabel('Bar, length'), '2 1/2 in');
   await expect(page.getByText('cut 2.500 in')).toBeVisible();
   // π/4 × 2.0525² mm × 63.5 mm × 10.36 g/cm³ ÷ 1000: B&S 12 gauge is 0.0808 in (ASTM B258).
-  await expect(amount(page, 'Metal', 'takes')).toHaveText('2.18g');
+  await expect(amount(page, 'Metal', 'quantity')).toHaveText('2.18g');
   // Sheet steel has another gauge system, and steel wire takes no gauge here.
   await choose(page.getByLabel('Bar, metal'), { label: 'Low-carbon steel' });
   await expect(page.getByText(/no gauge for this stock here/)).toBeVisible();

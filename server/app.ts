@@ -1,5 +1,4 @@
 // Wires the server: the API, its documentation, and the built pages.
-import { setStudioFormat } from '../core/format/studio-format.ts';
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import helmet from '@fastify/helmet';
@@ -8,6 +7,7 @@ import swagger from '@fastify/swagger';
 import swaggerUi from '@fastify/swagger-ui';
 import Fastify, { type FastifyInstance, type FastifyReply } from 'fastify';
 import { jsonSchemaTransform, validatorCompiler } from 'fastify-type-provider-zod';
+import { setStudioFormat } from '../core/format/studio-format.ts';
 import { answerError, answerNotFound, BODY_LIMIT_BYTES, sendProblem } from './error-responses.ts';
 import { standIn } from './prices/stand-in.ts';
 import { registerBatches } from './routes/batches.ts';

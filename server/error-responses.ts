@@ -17,7 +17,7 @@ export function answerError(error: FastifyError, request: FastifyRequest, reply:
 
 /** Answers a request for an unknown path with 404. */
 export function answerNotFound(request: FastifyRequest, reply: FastifyReply): FastifyReply {
-  return sendProblem(reply, notFound(`There is nothing at ${request.url.slice(0, 200)}.`));
+  return sendProblem(reply, notFound(`Nothing found at ${request.url.slice(0, 200)}.`));
 }
 
 /** Sends problem details with their status. */
@@ -43,7 +43,7 @@ function problemOf(error: FastifyError): ProblemDetails {
   if (error instanceof NotAcceptable) return notUnderstood(error.message, [...error.errors]);
   if (hasZodFastifySchemaValidationErrors(error)) {
     const errors = error.validation.map(({ instancePath, message }) => fieldError(instancePath, message ?? ''));
-    return notUnderstood(`This was not understood, and nothing was changed. ${sentenceAt(errors[0])}`, errors);
+    return notUnderstood(`The request is not valid; nothing was changed. ${sentenceAt(errors[0])}`, errors);
   }
   switch (error.code) {
     case 'FST_ERR_CTP_BODY_TOO_LARGE':
@@ -51,12 +51,11 @@ function problemOf(error: FastifyError): ProblemDetails {
         type: '/problems/too-large',
         title: 'Too large',
         status: 413,
-        detail:
-          'That is larger than is taken here: 1 MB, a picture 24 MB, a file of pieces 64 MB. Nothing was changed.',
+        detail: 'The file is too large. Limits: 1 MB, photos 24 MB, piece files 64 MB. Nothing was changed.',
       };
     case 'FST_ERR_CTP_INVALID_JSON_BODY':
     case 'FST_ERR_CTP_EMPTY_JSON_BODY':
-      return notUnderstood(`This is not JSON, so nothing was read from it. Nothing was changed.${placeIn(error)}`);
+      return notUnderstood(`This is not valid JSON. Nothing was changed.${placeIn(error)}`);
     case 'FST_ERR_CTP_INVALID_MEDIA_TYPE':
       return notUnderstood('Send JSON (content-type application/json). Nothing was changed.');
   }
@@ -67,7 +66,7 @@ function problemOf(error: FastifyError): ProblemDetails {
     type: 'about:blank',
     title: 'Something went wrong here',
     status: 500,
-    detail: 'Something went wrong inside Noon Ledger; nothing was changed. What happened stands in its log.',
+    detail: 'An error occurred in Noon Ledger; nothing was changed. The log has the details.',
   };
 }
 

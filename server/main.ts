@@ -43,7 +43,7 @@ for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => 
 
 const address = await listen(Number(process.env['PORT'] ?? 4410));
 console.log(`Noon Ledger is open at ${address}`);
-if (kind === 'own') console.log(`Your ledger is kept in ${path}`);
+if (kind === 'own') console.log(`Your ledger is in ${path}`);
 
 async function listen(port: number): Promise<string> {
   try {

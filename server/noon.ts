@@ -1,5 +1,4 @@
 // The noon command: JSON out on standard output; errors in one line on standard error, with exit 2.
-import { setStudioFormat } from '../core/format/studio-format.ts';
 import { existsSync, readFileSync } from 'node:fs';
 import { homedir } from 'node:os';
 import { dirname, join } from 'node:path';
@@ -8,6 +7,7 @@ import { text } from 'node:stream/consumers';
 import { fileURLToPath } from 'node:url';
 import type { z } from 'zod';
 import type { AskBasis } from '../core/ask/ask.ts';
+import { setStudioFormat } from '../core/format/studio-format.ts';
 import { alloysWith } from '../core/metal/alloy.ts';
 import { newFixSchema } from '../core/metal/fix.ts';
 import { type Rates, readRates, withReceipts } from '../core/studio/rates.ts';
@@ -76,7 +76,7 @@ async function price([path = '-', ...options]: readonly string[]): Promise<void>
   const studio = studioFile === undefined ? null : await readAs(studioFile, studioSchema);
   const fix = fixFile === undefined ? basis.fix : { ...(await readAs(fixFile, newFixSchema)), id: 0, at: '' };
   const rates = studio ? readRates(studio, 0) : basis.rates;
-  if (!rates) stop('There is no ledger to take the studio’s settings from. Name a file of them with --studio.');
+  if (!rates) stop('There is no ledger with settings. Name a settings file with --studio.');
   const outcome = priceOutcome(await read(path), rates, fix);
   if ('error' in outcome) stop(outcome.error);
   console.log(JSON.stringify(outcome.pieces));

@@ -168,7 +168,7 @@ class Sorter {
     if (isPlain(quantity) && this.#isFineness(at, quantity.value, place)) return 1;
     this.#quantities.push({ ...quantity, start, end });
     if (quantity.value < 0 && (isLength(quantity) || sameDimensions(quantity.dimensions, dimension.mass)))
-      throw new LineError(`“${this.#line.slice(start, end)}” is below nothing. Give a measure above 0.`);
+      throw new LineError(`“${this.#line.slice(start, end)}” is negative. Give a measure above 0.`);
     if (isLength(quantity)) {
       this.#sizes.push({ mm: quantity.value, gauge: null, role: null, crossed: this.#isPaired(at), ...place });
     } else if (sameDimensions(quantity.dimensions, dimension.mass)) {

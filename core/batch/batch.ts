@@ -16,7 +16,7 @@ const batchLineSchema = z.strictObject({
   id: rowIdSchema,
   pieceId: z.string().min(1).max(40),
   /** The revision the batch is made from. The piece may change later; the batch does not. */
-  pieceRevision: z.int().min(1, 'A batch is made from an accepted revision of a piece.'),
+  pieceRevision: z.int().min(1, 'A batch is made from a saved version of a piece.'),
   /** By id of the size, '' for a piece without sizes. A blank size is not made. */
   quantities: z.record(z.string().max(40), typedSchema),
 });

@@ -63,7 +63,7 @@ export function countBatch(batch: Batch, made: readonly MadeLine[], rates: Rates
     hands: inHours(inAll('hands', 'min', ({ count }) => count.minutes)),
     unattended: inHours(
       totalOf(
-        'by itself',
+        'unattended',
         'min',
         oneRunALine(runs).map(({ name, count }) => renamed(count.unattended, name)),
       ),

@@ -30,5 +30,5 @@ test('the due date may change until the batch is closed', () => {
   expect(refusedChange({ ...batch, state: 'bench' }, { ...later, state: 'bench' })).toBeNull();
   expect(refusedChange({ ...batch, state: 'closed' }, { ...later, state: 'closed' })).toContain('closed');
   const calledOff = { ...later, state: 'called-off' as const };
-  expect(refusedChange({ ...batch, state: 'called-off' }, calledOff)).toContain('called off');
+  expect(refusedChange({ ...batch, state: 'called-off' }, calledOff)).toContain('cancelled');
 });

@@ -1,4 +1,5 @@
 // Which changes the state of a batch allows, and the next state.
+import { local } from '../format/variants.ts';
 import type { Batch, BatchState } from './batch.ts';
 
 interface StateWords {
@@ -9,12 +10,12 @@ interface StateWords {
 
 /** Each state in words, with the button that leads on. */
 export const stateWords = {
-  planned: { name: 'planned', onward: 'Metal is issued' },
-  issued: { name: 'metal issued', onward: 'On the bench' },
-  bench: { name: 'on the bench', onward: 'All finished' },
-  finished: { name: 'finished', onward: 'Close it' },
+  planned: { name: 'planned', onward: 'Issue metal' },
+  issued: { name: 'metal issued', onward: 'Start work' },
+  bench: { name: 'in progress', onward: 'Mark finished' },
+  finished: { name: 'finished', onward: 'Close batch' },
   closed: { name: 'closed', onward: '' },
-  'called-off': { name: 'called off', onward: '' },
+  'called-off': { name: 'cancelled', onward: '' },
 } as const satisfies Record<BatchState, StateWords>;
 
 const onward = {
@@ -54,10 +55,10 @@ export function mayChangeTerms({ state }: Pick<Batch, 'state'>): boolean {
 export function refusedChange(before: Batch, after: Batch): string | null {
   const made = ({ lines, spares, blanks }: Batch) => JSON.stringify([lines, spares, blanks]);
   if (!mayChangeWhatIsMade(before) && !mayChangeWhatIsMade(after) && made(before) !== made(after))
-    return 'Metal is issued for this batch. Take it back to planning to change what is made.';
+    return 'Metal is issued for this batch. Set its status to planned to change pieces and quantities.';
   const terms = ({ kind, due, priority, customer, note, materialsOn }: Batch) =>
     JSON.stringify([kind, due, priority, customer, note, materialsOn]);
   if (!mayChangeTerms(before) && !mayChangeTerms(after) && terms(before) !== terms(after))
-    return `This batch is ${stateWords[after.state].name}. Take it up again to change it.`;
+    return `This batch is ${local(stateWords[after.state].name)}. Change its status first.`;
   return null;
 }

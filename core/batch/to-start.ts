@@ -61,7 +61,7 @@ export function toStart(
   }
   const confidence = readShare(spares.confidence, 'confidence');
   if (!confidence.ok || confidence.value >= 1) {
-    const sentence = confidence.ok ? 'Nothing is sure: a confidence is below 100 %.' : confidence.sentence;
+    const sentence = confidence.ok ? 'A confidence is below 100 %.' : confidence.sentence;
     return { start: good, problems: [{ path: 'spares.confidence', sentence }] };
   }
   const losing = yields.filter((step) => step.yield < 1);

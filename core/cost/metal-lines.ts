@@ -68,7 +68,7 @@ export function scrapLine(parts: readonly PricedPart[], terms: ScrapTerms, curre
   return {
     takes: sumTo('scrap returned', 'g', () => credits().map(({ less }) => less), -grams),
     each: sumTo('scrap returned', currency, () => credits().map(({ credit }) => credit), -money),
-    lost: sumTo('lost for good', currency, () => credits().map((one) => lostOf(one, currency)), lost),
+    lost: sumTo('metal loss', currency, () => credits().map((one) => lostOf(one, currency)), lost),
   };
 }
 

@@ -59,7 +59,7 @@ describe('ring sizes', () => {
     ['7', 'uk', /letters, A to Z/],
     ['M+1', 'uk', /letters, A to Z/],
     ['200', 'iso', /fits no finger/],
-    ['-4', 'us', /below nothing/],
+    ['-4', 'us', /negative/],
     ['x', 'jp', /“x” does not fit/],
   ] as const)('“%s” on the %s scale is refused in a sentence', (text, system, sentence) => {
     const reading = readRingSize(text, system);

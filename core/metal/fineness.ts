@@ -33,11 +33,11 @@ export function addToReach(massG: number, from: number, to: number, adding = to 
   if (to === from || (raises ? adding <= to : adding >= to)) {
     throw new RangeError(
       to === from
-        ? `It is ${inSum(to)} fine already: nothing is to be added.`
+        ? `It is ${inSum(to)} fine already: nothing to add.`
         : `Metal of ${inSum(adding)} cannot bring ${inSum(from)} to ${inSum(to)}.`,
     );
   }
-  const mass = given('metal there is', massG, 'g', 'as asked');
+  const mass = given('metal to alloy', massG, 'g', 'as asked');
   const is = given('its fineness', from, '‰', 'as asked');
   const wanted = given('fineness wanted', to, '‰', 'as asked');
   const added = given('fineness of what is added', adding, '‰', adding === 0 || adding === 1000 ? 'pure' : 'as asked');

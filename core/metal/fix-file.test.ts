@@ -29,5 +29,5 @@ test('errors are reported by line, and nothing of the file is stored', () => {
   const { problems } = readFixTable(table, 'GBP', 'x');
   expect(problems.map(({ line }) => line)).toEqual([2, 3, 4]);
   expect(readFixTable([['when', 'what']], 'GBP', 'x').problems).toHaveLength(1);
-  expect(readFixTable([['day', 'silver']], 'GBP', 'x').problems[0]?.sentence).toContain('no fix');
+  expect(readFixTable([['day', 'silver']], 'GBP', 'x').problems[0]?.sentence).toContain('no prices');
 });

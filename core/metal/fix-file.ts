@@ -53,6 +53,6 @@ export function readFixTable(rows: readonly (readonly string[])[], currency: str
     return wrong.length > 0 ? [] : [fix];
   });
   if (fixes.length === 0 && problems.length === 0)
-    problems.push({ line: 2, sentence: 'There is no fix in this file: it has heads and no lines.' });
+    problems.push({ line: 2, sentence: 'This file has column heads but no prices.' });
   return { fixes, problems };
 }

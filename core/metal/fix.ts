@@ -47,7 +47,7 @@ export function finePrice(fix: Fix, metal: FixMetal): Figure | null {
   if (!typed) return null;
   const reading = readPricePerGram(typed, fix.currency);
   if (!reading.ok || !(reading.value > 0)) return null;
-  const source = `noon fix of ${fix.on}: ${typed}, ${fix.source}`;
+  const source = `metal prices of ${fix.on}: ${typed}, ${fix.source}`;
   return given(`fine ${fixMetalNames[metal]}`, reading.value, `${fix.currency}/g`, source);
 }
 

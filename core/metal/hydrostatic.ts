@@ -34,7 +34,7 @@ export function waterDensity(celsius: number): number {
  */
 export function hydrostaticDensity(airG: number, waterG: number, celsius: number): Figure {
   if (!(waterG > 0 && airG > waterG))
-    throw new RangeError('A sample weighs less in water than in air, and more than nothing. Check the two weights.');
+    throw new RangeError('A sample weighs less in water than in air, and more than 0. Check the two weights.');
   const water = given('density of water', waterDensity(celsius), 'g/cm³', `Kell 1975, at ${inSum(celsius)} °C`);
   const inAir = given('weight in air', airG, 'g', 'the scale');
   const inWater = given('weight in water', waterG, 'g', 'the scale');

@@ -27,7 +27,7 @@ describe('the price of a gram', () => {
     expect(price.content.value).toBeCloseTo(92.5 + 0.075, 9);
     expect(price.bought.value).toBeCloseTo(104.575, 9);
     expect(price.content.how).toBe('0.925 × 1.00 + 0.075 × 0.01');
-    expect(price.content.from[1]?.source).toBe('noon fix of 2026-03-02: 31.1034768 / ozt, typed');
+    expect(price.content.from[1]?.source).toBe('metal prices of 2026-03-02: 31.1034768 / ozt, typed');
   });
 
   test('of base metal without a price is its fabrication charge', () => {

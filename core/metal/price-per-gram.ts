@@ -45,7 +45,7 @@ export function alloyPrice(
         price,
       });
     } else if (metal !== 'Cu' && share >= PRECIOUS_SHARE) {
-      return { sentence: `The noon fix of ${fix.on} has no price for ${fixMetalNames[metal]}. Add one in Studio.` };
+      return { sentence: `The metal prices of ${fix.on} has no price for ${fixMetalNames[metal]}. Add one in Studio.` };
     }
   }
   const content = computed(

@@ -38,7 +38,7 @@ export function receiptProblems({ grams, paid, currency }: Pick<NewReceipt, 'gra
       : [{ path: 'grams', sentence: weight.ok ? 'Give what it weighed.' : weight.sentence }]),
     ...(money.ok && money.value > 0
       ? []
-      : [{ path: 'paid', sentence: money.ok ? 'Give what it cost in all.' : money.sentence }]),
+      : [{ path: 'paid', sentence: money.ok ? 'Give the total paid.' : money.sentence }]),
   ];
 }
 

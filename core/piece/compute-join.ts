@@ -39,7 +39,7 @@ export interface JoinComputation {
 /** Reads `1.2 x 1 x 0.25 mm`; blank text is the usual pallion. @returns mm, or the problem in a sentence */
 function readSnippet(text: string): SnippetMm | { readonly sentence: string } {
   if (text.trim() === '') return usualSnippetMm;
-  const sentence = 'Give a snippet as length x width x thickness, for example 1.2 x 1 x 0.25 mm.';
+  const sentence = 'Give a pallion as length x width x thickness, for example 1.2 x 1 x 0.25 mm.';
   const parts = text.replace(/\s*mm\s*$/i, '').split(/[x×*]/i);
   const [length, width, thickness] = parts.map((part) => readLength(part, { what: 'snippet' }));
   if (parts.length !== 3 || !length?.ok || !width?.ok || !thickness?.ok) return { sentence };
@@ -95,7 +95,7 @@ function readAmount({ form, amount }: Join, typedSnippet: string, report: Report
   }
   const source = typedSnippet.trim() ? 'as typed with the piece' : 'common practice';
   const [length, width, thickness] = snippet.map((mm, index) =>
-    given(['snippet, length', 'snippet, width', 'snippet, thickness'][index] ?? '', mm, 'mm', source),
+    given(['pallion, length', 'pallion, width', 'pallion, thickness'][index] ?? '', mm, 'mm', source),
   ) as [Figure, Figure, Figure];
   switch (form) {
     case 'snippets': {

@@ -163,8 +163,8 @@ describe('parts that cannot be computed name the field', () => {
 
   test.each([
     [part({ form: 'round', diameter: '99 ga' }, straight), 'section.diameter', /no 99 gauge/],
-    [part(wire, { rule: 'straight', length: '-3 mm' }), 'blank.length', /below nothing/],
-    [part(wire, { rule: 'straight', length: '10 mm/0' }), 'blank.length', /nought/],
+    [part(wire, { rule: 'straight', length: '-3 mm' }), 'blank.length', /negative/],
+    [part(wire, { rule: 'straight', length: '10 mm/0' }), 'blank.length', /divided by zero/],
     [part(wire, { rule: 'disc', diameter: '5' }), 'blank.rule', /cut from sheet/],
     [part({ form: 'sheet', thickness: '1' }, straight), 'blank.rule', /disc or a rectangle/],
     [part({ form: 'tube', outside: '3', wall: '1.6' }, straight), 'section.wall', /no bore/],

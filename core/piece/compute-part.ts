@@ -208,7 +208,7 @@ function summed(masses: readonly Mass[]): Mass {
 function counted({ count }: Part, each: number, groups: number, { times }: BlankReading): Figure[] {
   return [
     ...(each === 1 ? [] : [given('count', each, '', `as typed: ${count.trim()}`)]),
-    ...(groups === 1 ? [] : [given('sub-assemblies in a piece', groups, '', 'as typed')]),
+    ...(groups === 1 ? [] : [given('sub-assemblies per piece', groups, '', 'as typed')]),
     ...(times ? [times] : []),
   ];
 }

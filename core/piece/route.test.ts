@@ -112,7 +112,7 @@ describe('a changed recipe', () => {
 
   test('with one join less removes its steps', () => {
     const less = { ...made, joins: made.joins.filter(({ id }) => id !== 'shut') };
-    expect(offered(less)).toEqual(['Take away “Solder the rim”', 'Take away “Pickle the rim”']);
+    expect(offered(less)).toEqual(['Delete “Solder the rim”', 'Delete “Pickle the rim”']);
   });
 
   test('with a renamed part renames its steps', () => {
@@ -146,7 +146,7 @@ describe('a changed recipe', () => {
       joins: made.joins.filter(({ id }) => id !== 'shut'),
     };
     const offers = routeOffers(sized, alloys);
-    expect(offers.map(changeInWords)).toEqual(['Take away “Solder the rim”', 'Take away “Pickle the rim”']);
+    expect(offers.map(changeInWords)).toEqual(['Delete “Solder the rim”', 'Delete “Pickle the rim”']);
     expect(withChanges(sized.steps, offers, newId)[0]?.each).toBe('across / 20 mm');
   });
 

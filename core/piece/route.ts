@@ -214,7 +214,7 @@ export function changeKey(change: RouteChange): string {
 /** A change in words: `Add “Pickle the rim”`. */
 export function changeInWords(change: RouteChange): string {
   if (change.kind === 'add') return `Add “${change.proposal.name}”`;
-  if (change.kind === 'remove') return `Take away “${change.step.name}”`;
+  if (change.kind === 'remove') return `Delete “${change.step.name}”`;
   const { step, proposal } = change;
   return step.name === proposal.name ? `Change “${step.name}” to the recipe` : `Call “${step.name}” “${proposal.name}”`;
 }

@@ -71,7 +71,7 @@ describe('a measure of a size in a field', () => {
 
 test('has a unique name of one word that is no unit', () => {
   expect(parameterProblem('across', ['size'])).toBeNull();
-  expect(parameterProblem('Size', ['size'])).toMatch(/stands twice/);
+  expect(parameterProblem('Size', ['size'])).toMatch(/used twice/);
   expect(parameterProblem('mm', [])).toMatch(/unit already/);
   expect(parameterProblem('inside 2', [])).toMatch(/letters only/);
   expect(parameterProblem('', [])).toMatch(/letters only/);

@@ -41,6 +41,6 @@ export function parameterProblem(name: string, others: readonly string[]): strin
   if (!NAME.test(name)) return 'Name the measure with letters only, for example inside or d.';
   if (TAKEN.test(name)) return `“${name}” is a unit already. Choose another word.`;
   return others.some((other) => other.toLowerCase() === name.toLowerCase())
-    ? `“${name}” stands twice. Choose another word.`
+    ? `“${name}” is used twice. Choose another word.`
     : null;
 }

@@ -15,7 +15,7 @@ test('the settings of a new studio are a whole document that can be computed wit
 test('rates are typed sums, and name their revision', () => {
   const { overhead } = withSettings({ overheadPerHour: '(410 + 62 + 85) / 58' });
   expect(overhead.value).toBeCloseTo(55700 / 58, 9);
-  expect(overhead.source).toBe('Studio, revision 3: (410 + 62 + 85) / 58');
+  expect(overhead.source).toBe('Settings, version 3: (410 + 62 + 85) / 58');
 });
 
 test('fabrication charges go by family and form, and a missing one is zero', () => {

@@ -87,7 +87,7 @@ export interface Rates {
 export function readRates(studio: Studio, revision: number): Rates {
   const { currency } = studio;
   const problems: Issue[] = [];
-  const source = revision > 0 ? `Studio, revision ${String(revision)}` : 'Studio';
+  const source = revision > 0 ? `Settings, version ${String(revision)}` : 'Studio';
 
   const value: ReadSetting = (path, reading) => {
     if (reading.ok) return reading.value;

@@ -102,9 +102,9 @@ export function readSelling(studio: Studio, value: ReadSetting, source: string):
       retailFactor: factor('retail factor', 'retailFactor'),
       margin: margin.value < 1 ? margin : { ...margin, value: 0 },
       markUps: {
-        metal: markUp('mark-up on metal', 'markUpMetal'),
-        findings: markUp('mark-up on findings and stones', 'markUpFindings'),
-        labour: markUp('mark-up on hands and studio', 'markUpLabour'),
+        metal: markUp('markup on metal', 'markUpMetal'),
+        findings: markUp('markup on findings and stones', 'markUpFindings'),
+        labour: markUp('markup on bench time and overhead', 'markUpLabour'),
       },
       points: {
         ladderMinor: readLadder(studio, value),
@@ -131,7 +131,7 @@ export function readSelling(studio: Studio, value: ReadSetting, source: string):
         kind,
         feeShare: share('fee', `${path}.feeShare`, terms.feeShare),
         feeEach: given('fee on each sale', feeEach, currency, source),
-        shopKeeps: share('the shop keeps', `${path}.shopKeeps`, kind === 'consignment' ? terms.shopKeeps : ''),
+        shopKeeps: share('commission', `${path}.shopKeeps`, kind === 'consignment' ? terms.shopKeeps : ''),
       };
     }),
     volumeBreaks: studio.volumeBreaks

@@ -1,6 +1,6 @@
 // The studio's settings as they are stored: labour rate, working hours, pricing and more.
 import { z } from 'zod';
-import { currencySchema, nameSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
+import { currencySchema, nameSchema, noteSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
 import { alloyFamilies } from '../metal/alloys.ts';
 import { pricingMethods } from './pricing-methods.ts';
 
@@ -104,6 +104,11 @@ export type ConsumableSchool = (typeof consumableSchools)[number];
 /** The studio's settings as they are stored. */
 export const studioSchema = z.strictObject({
   name: nameSchema,
+  /** Printed on papers: postal address; phone, mail or web address. */
+  address: noteSchema.default(''),
+  contact: nameSchema.default(''),
+  /** The studio's own terms, printed on quotes. */
+  quoteTerms: noteSchema.default(''),
   /** ISO 3166-1 alpha-2. */
   country: z.string().regex(/^[A-Z]{2}$/, 'A country is two capital letters, for example GB.'),
   currency: currencySchema,
@@ -146,7 +151,7 @@ export const studioSchema = z.strictObject({
   markUpFindings: typedSchema.default(''),
   markUpLabour: typedSchema.default(''),
   /** Price points below the first band, typed as a list. */
-  ladder: z.string().max(200, 'A ladder of prices has 200 characters at most.').default(''),
+  ladder: z.string().max(200, 'Price points have 200 characters at most.').default(''),
   leastWholesale: typedSchema.default(''),
   leastRetail: typedSchema.default(''),
   /** What a shop makes of its buying price; the studio's own retail price must not undercut it. */
@@ -220,7 +225,7 @@ export function startingStudio(answers: FirstRun): Studio {
     ownAlloys: [],
     channels: [
       { id: 'shops', name: 'Shops', kind: 'wholesale', feeShare: '', feeEach: '', shopKeeps: '' },
-      { id: 'table', name: 'Over the table', kind: 'retail', feeShare: '', feeEach: '', shopKeeps: '' },
+      { id: 'table', name: 'Direct', kind: 'retail', feeShare: '', feeEach: '', shopKeeps: '' },
       { id: 'left', name: 'Left with a shop', kind: 'consignment', feeShare: '', feeEach: '', shopKeeps: '40 %' },
     ],
   });

@@ -63,8 +63,8 @@ test('the job sheet lists quantities, cuts, grams, joins and steps, with boxes a
   // 4 + 6 × 2 and 6 × 3 minutes.
   expect(text).toMatch(/1 Saw plates .*16 min/);
   expect(text).toMatch(/2 Solder stems torch 18 min/);
-  expect(text).toMatch(/3 Pickle pickle 15 min by itself/);
-  expect(text).toMatch(/4 Tumble tumbler 3 min, then 2 × 1 h( 00)? by itself/);
+  expect(text).toMatch(/3 Pickle pickle 15 min unattended/);
+  expect(text).toMatch(/4 Tumble tumbler 3 min \+ 2 × 1 h( 00)? unattended/);
   expect(text.match(/good/g)?.length).toBeGreaterThanOrEqual(4);
   expect(text).toMatch(/acid into water/i);
 });

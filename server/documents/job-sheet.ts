@@ -3,14 +3,21 @@ import type { Batch } from '../../core/batch/batch.ts';
 import { type BatchRun } from '../../core/batch/batch-run.ts';
 import { goodsOfRun, goodsTogether } from '../../core/batch/buying/goods.ts';
 import { type BatchCount, oneRunALine } from '../../core/batch/count-batch.ts';
+import type { CutLine } from '../../core/batch/cut-list.ts';
+import { benchWords } from '../../core/blank/bench-words.ts';
 import type { Cut } from '../../core/blank/cut.ts';
 import { showHours, showValue } from '../../core/figure/show.ts';
+import { fullDay } from '../../core/format/days.ts';
+import type { Paper } from '../../core/format/paper.ts';
+import { counted } from '../../core/format/variants.ts';
 import { attendedMin, loadsOf, type StepComputation } from '../../core/piece/bench-time.ts';
 import { cautionRule, cautionsFor } from '../../core/piece/cautions.ts';
+import type { JoinComputation } from '../../core/piece/compute-join.ts';
 import { blankInWords, type Units } from '../../core/piece/cut-words.ts';
+import type { Join } from '../../core/piece/join.ts';
 import { sectionInWords } from '../../core/stock/words.ts';
 import { codePicture } from './barcode-image.ts';
-import { type Paper, type Pdf, pdfOf } from './pdf.ts';
+import { type Pdf, pdfOf } from './pdf.ts';
 
 /** What a job sheet says beside the batch. */
 export interface JobSheetAbout {
@@ -34,28 +41,25 @@ export async function jobSheetPdf(
   paper: Paper,
 ): Promise<Buffer> {
   const square = await codePicture(about.address, 'square');
-  return await pdfOf(
-    `Job sheet, ${about.title}`,
-    (pdf) => {
-      const page = new Writer(pdf);
-      pdf.image(square, page.right - 62, page.top, { fit: [62, 62] });
-      pdf.fontSize(18).text(about.title, page.left, page.top, { width: page.width - 76 });
-      pdf
-        .fontSize(10)
-        .text([about.studio, batch.customer, batch.due && `promised for ${batch.due}`].filter(Boolean).join(', '));
-      if (batch.note) pdf.text(batch.note, { width: page.width - 76 });
-      page.y = Math.max(pdf.y + 8, page.top + 70);
-      made(page, count);
-      cutList(page, count, about.units);
-      goodsList(page, count);
-      for (const run of oneRunALine(count.runs)) {
-        joins(page, run, count);
-        steps(page, run, count);
-      }
-      cautions(page, count);
-    },
-    paper,
-  );
+  const title = `Job sheet, ${about.title}`;
+  return await pdfOf({ title, paper, foot: [about.studio, title].filter(Boolean).join(' · ') }, (pdf) => {
+    const page = new Writer(pdf);
+    pdf.image(square, page.right - 62, page.top, { fit: [62, 62] });
+    pdf.fontSize(18).text(about.title, page.left, page.top, { width: page.width - 76 });
+    pdf
+      .fontSize(10)
+      .text([about.studio, batch.customer, batch.due && `due ${fullDay(batch.due)}`].filter(Boolean).join(', '));
+    if (batch.note) pdf.text(batch.note, { width: page.width - 76 });
+    page.y = Math.max(pdf.y + 8, page.top + 70);
+    made(page, count);
+    cutList(page, count, about.units);
+    goodsList(page, count);
+    for (const run of oneRunALine(count.runs)) {
+      joins(page, run, count);
+      steps(page, run, count);
+    }
+    cautionFoot(page, count);
+  });
 }
 
 /** Draws the page, then starts the next. */
@@ -114,6 +118,27 @@ class Writer {
     this.rule();
   }
 
+  /** Words below a line, smaller and indented, on as many lines as they need. */
+  small(words: string): void {
+    const width = this.width - 20;
+    this.pdf.fontSize(8).fillColor('#333');
+    const height = this.pdf.heightOfString(words, { width });
+    this.room(height + 3);
+    this.pdf.text(words, this.left + 14, this.y - 3, { width });
+    this.y += height + 2;
+    this.pdf.fillColor('#000');
+    this.rule();
+  }
+
+  /** Room for the weights of metal issued and returned. */
+  weights(): void {
+    this.line([
+      { at: 10, words: 'issued ________ g' },
+      { at: 150, words: 'offcuts returned ________ g' },
+      { at: 330, words: 'scrap returned ________ g' },
+    ]);
+  }
+
   box(at: number, words = ''): void {
     this.pdf
       .rect(this.left + at, this.y - LINE, BOX * 3, BOX)
@@ -150,7 +175,10 @@ function cutList(page: Writer, { issue, grams }: BatchCount, units: Units): void
       ]);
       strip(page, line.cut, longest);
       page.box(470, 'cut');
+      const words = [benchWords(line.part.blank), perPiece(line)].filter(Boolean).join(', ');
+      if (words) page.small(words);
     }
+    page.weights();
   }
 }
 
@@ -194,7 +222,7 @@ function started(run: BatchRun, { runs }: BatchCount): number {
 function joins(page: Writer, run: BatchRun, count: BatchCount): void {
   const { joins: list, parts, findings, groups } = run.piece;
   if (list.length === 0) return;
-  page.head(`Joins in order, ${run.piece.name}`);
+  page.head(`Assembly order, ${run.piece.name}`);
   const names = new Map([...parts, ...findings, ...groups].map(({ id, name }) => [id, name.trim() || 'a part']));
   list.forEach((join, index) => {
     const { solder, flow } = run.count.joins[index] ?? {};
@@ -205,7 +233,16 @@ function joins(page: Writer, run: BatchRun, count: BatchCount): void {
       { at: 330, words: solder ? `${solder.name}${flows}` : join.kind, width: 130 },
     ]);
     page.box(470, `of ${String(started(run, count))}`);
+    const words = jointWords(join, run.count.joins[index]);
+    if (words) page.small(words);
   });
+}
+
+// `3 joints per piece, 2 pallions each`.
+function jointWords(join: Join, computation: JoinComputation | undefined): string {
+  const joints = computation && computation.joints > 0 ? `${counted(computation.joints, 'joint')} per piece` : '';
+  const amount = computation?.solder && join.form === 'snippets' ? `${join.amount.trim()} pallions each` : '';
+  return [joints, joints && amount].filter(Boolean).join(', ');
 }
 
 function steps(page: Writer, run: BatchRun, count: BatchCount): void {
@@ -222,31 +259,29 @@ function steps(page: Writer, run: BatchRun, count: BatchCount): void {
     page.box(378, 'good');
     page.box(425, 'lost');
     page.box(468, 'min');
+    for (const { text } of cautionsFor(step)) page.small(text);
   });
 }
 
-/** `16 min`, `2 min, then 3 × 15 min by itself`. */
+/** `16 min`, `2 min + 3 × 15 min unattended`. */
 function timeInWords(time: StepComputation, many: number): string {
   const hands = attendedMin(time, many);
   if (time.unattendedMin === 0) return showHours(hands);
   const loads = loadsOf(time, many);
-  const unattended = `${loads > 1 ? `${String(loads)} × ` : ''}${showHours(time.unattendedMin)} by itself`;
-  return hands > 0 ? `${showHours(hands)}, then ${unattended}` : unattended;
+  const unattended = `${loads > 1 ? `${String(loads)} × ` : ''}${showHours(time.unattendedMin)} unattended`;
+  return hands > 0 ? `${showHours(hands)} + ${unattended}` : unattended;
 }
 
-function cautions(page: Writer, count: BatchCount): void {
-  const texts = new Set(
-    oneRunALine(count.runs).flatMap(({ piece }) =>
-      piece.steps.flatMap((step) => cautionsFor(step).map(({ text }) => text)),
-    ),
-  );
-  if (texts.size === 0) return;
-  page.head('Cautions');
-  for (const text of [...texts, cautionRule]) {
-    page.pdf.fontSize(9);
-    const height = page.pdf.heightOfString(text, { width: page.width });
-    page.room(height + 3);
-    page.pdf.text(text, page.left, page.y, { width: page.width });
-    page.y += height + 3;
-  }
+// The cautions stand at their steps; what they defer to stands once.
+function cautionFoot(page: Writer, count: BatchCount): void {
+  const steps = oneRunALine(count.runs).flatMap(({ piece }) => piece.steps);
+  if (steps.every((step) => cautionsFor(step).length === 0)) return;
+  page.y += 8;
+  page.small(cautionRule);
+}
+
+// `2 per piece` where a piece has several.
+function perPiece({ count, run }: CutLine): string {
+  const each = run.start.value > 0 ? count.value / run.start.value : 0;
+  return each > 1 && Number.isInteger(each) ? `${String(each)} per piece` : '';
 }

@@ -80,7 +80,7 @@ describe('on the label sheet', () => {
   const labels = Array.from({ length: 26 }, (_, index) => ({ code: '', name: `N${String(index)}`, price: '' }));
 
   test('every label stands where the layout says, and the twenty-fifth starts the next sheet', async () => {
-    const words = wordsOf(await labelsPdf(labels, layout)).filter(({ text }) => text.startsWith('N'));
+    const words = wordsOf(await labelsPdf(labels, layout, 'A4')).filter(({ text }) => text.startsWith('N'));
     expect(words).toHaveLength(26);
     const [first] = words;
     words.forEach(({ text, page, xMm, yMm }) => {
@@ -95,7 +95,7 @@ describe('on the label sheet', () => {
   });
 
   test('used labels are left out', async () => {
-    const [first] = wordsOf(await labelsPdf(labels.slice(0, 1), { ...layout, skip: 4 }));
+    const [first] = wordsOf(await labelsPdf(labels.slice(0, 1), { ...layout, skip: 4 }, 'A4'));
     expect(first!.xMm).toBeCloseTo(7.2 + 66 + 2, 1);
     expect(first!.yMm).toBeGreaterThan(12.9 + 34.5);
     expect(first!.yMm).toBeLessThan(12.9 + 34.5 + 6);

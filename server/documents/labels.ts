@@ -1,6 +1,7 @@
 // Price tags and labels on a sheet with a layout in millimetres, each with its code as bars or a square.
 import type { LabelLayout } from '../../contract/sheets.ts';
 import { showPrice } from '../../core/figure/show.ts';
+import type { Paper } from '../../core/format/paper.ts';
 import type { LineSheetItem } from '../../core/price/book/line-sheet.ts';
 import { codePicture } from './barcode-image.ts';
 import { pdfOf, POINTS_PER_MM } from './pdf.ts';
@@ -30,11 +31,11 @@ export function labelsOf(items: readonly LineSheetItem[], currency: string, copi
 }
 
 /** Draws labels in the places of a layout. @returns a PDF */
-export async function labelsPdf(labels: readonly Label[], layout: LabelLayout): Promise<Buffer> {
+export async function labelsPdf(labels: readonly Label[], layout: LabelLayout, paper: Paper): Promise<Buffer> {
   const pictures = new Map<string, Buffer>();
   for (const { code } of labels)
     if (layout.code !== 'none' && !pictures.has(code)) pictures.set(code, await codePicture(code, layout.code));
-  return await pdfOf('Labels', (pdf) => {
+  return await pdfOf({ title: 'Price tags', paper }, (pdf) => {
     const mm = (value: number) => value * POINTS_PER_MM;
     const perSheet = layout.columns * layout.rows;
     labels.forEach(({ code, name, price }, index) => {

@@ -6,6 +6,7 @@ import { lineSheetPdf, type LineSheetTerms } from './line-sheet.ts';
 
 const about: LineSheetTerms = {
   studio: 'Test bench',
+  paper: 'A4',
   currency: 'GBP',
   on: '2026-03-02',
   terms: ['Least order 150.00.', 'From 6 of a kind, 5 % less.'],
@@ -33,7 +34,7 @@ async function pages(items: readonly LineSheetItem[], terms = about): Promise<st
 
 test('the head names the studio, the date and the terms', async () => {
   const [page = ''] = await pages([item()]);
-  expect(page).toMatch(/Test bench\n ?Line sheet of 2026-03-02\. Prices in GBP, wholesale without tax\./);
+  expect(page).toMatch(/Test bench\n ?Line sheet, 2 Mar 2026\. Prices in GBP, wholesale without tax\./);
   expect(page).toContain('Least order 150.00.');
   expect(page).toContain('From 6 of a kind, 5 % less.');
 });

@@ -1,11 +1,14 @@
 // The printed line sheet: one block a piece, with picture, sizes, wholesale and suggested retail price.
 import { showValue } from '../../core/figure/show.ts';
+import { fullDay } from '../../core/format/days.ts';
+import type { Paper } from '../../core/format/paper.ts';
 import type { LineSheetItem } from '../../core/price/book/line-sheet.ts';
 import { type Pdf, pdfOf, POINTS_PER_MM } from './pdf.ts';
 
 /** What a line sheet says beside its pieces. */
 export interface LineSheetTerms {
   readonly studio: string;
+  readonly paper: Paper;
   readonly currency: string;
   /** ISO day. */
   readonly on: string;
@@ -21,23 +24,30 @@ const LINE = 14;
 
 /** Draws a line sheet. @returns a PDF */
 export async function lineSheetPdf(items: readonly LineSheetItem[], about: LineSheetTerms): Promise<Buffer> {
-  return await pdfOf(`Line sheet, ${about.studio}`, (pdf) => {
-    const { left, right, top, bottom } = pdf.page.margins;
-    const width = pdf.page.width - left - right;
-    pdf.fontSize(18).text(about.studio, left, top);
-    pdf.fontSize(10).text(`Line sheet of ${about.on}. Prices in ${about.currency}, wholesale without tax.`);
-    for (const sentence of about.terms) pdf.text(sentence);
-    let y = pdf.y + GAP;
-    for (const item of items) {
-      const height = Math.max(item.photo || item.blanks.length > 0 ? PICTURE : 0, 34 + item.sizes.length * LINE) + GAP;
-      if (y + height > pdf.page.height - bottom) {
-        pdf.addPage();
-        y = top;
+  return await pdfOf(
+    { title: `Line sheet, ${about.studio}`, paper: about.paper, foot: `Line sheet, ${about.studio}` },
+    (pdf) => {
+      const { left, right, top, bottom } = pdf.page.margins;
+      const width = pdf.page.width - left - right;
+      pdf.font('bold').fontSize(18).text(about.studio, left, top);
+      pdf
+        .font('book')
+        .fontSize(10)
+        .text(`Line sheet, ${fullDay(about.on)}. Prices in ${about.currency}, wholesale without tax.`);
+      for (const sentence of about.terms) pdf.text(sentence);
+      let y = pdf.y + GAP;
+      for (const item of items) {
+        const height =
+          Math.max(item.photo || item.blanks.length > 0 ? PICTURE : 0, 34 + item.sizes.length * LINE) + GAP;
+        if (y + height > pdf.page.height - bottom) {
+          pdf.addPage();
+          y = top;
+        }
+        block(pdf, item, about, left, y, width);
+        y += height;
       }
-      block(pdf, item, about, left, y, width);
-      y += height;
-    }
-  });
+    },
+  );
 }
 
 // The blanks of a piece on one scale, one below the other.

@@ -19,7 +19,7 @@ export function planCalendar(kept: KeptPlan | null, studio: string): string {
 function eventsOf(block: KeptBlock): EventAttributes[] {
   const { batch, step, title, where, maker, on, start, end, attendedEnd, attended } = block;
   const stretches = attended.length > 0 ? attended : [[start, end] as const];
-  const alone = end > attendedEnd ? `Works by itself until ${clockOf(end)}.` : '';
+  const alone = end > attendedEnd ? `Unattended until ${clockOf(end)}.` : '';
   return stretches.map(([from, to], index): EventAttributes => ({
     uid: `${batch}-${step}-${String(index + 1)}@noon-ledger`,
     title: maker ? `${maker}: ${title}` : title,

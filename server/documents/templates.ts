@@ -1,7 +1,8 @@
 // Cut templates at true scale, with a ruler and the frame of a bank card to check the printer.
-import { showNumber } from '../../core/format/numbers.ts';
 import { laidOut, roomOf, type Template } from '../../core/batch/templates/templates.ts';
-import { type Paper, type Pdf, pdfOf, POINTS_PER_MM } from './pdf.ts';
+import { showNumber } from '../../core/format/numbers.ts';
+import type { Paper } from '../../core/format/paper.ts';
+import { type Pdf, pdfOf, POINTS_PER_MM } from './pdf.ts';
 
 /** Length of the ruler, mm. */
 export const RULER_MM = 150;
@@ -14,28 +15,25 @@ const pt = (mm: number) => mm * POINTS_PER_MM;
 
 /** Draws templates at true scale. @returns a PDF */
 export async function templatesPdf(title: string, templates: readonly Template[], paper: Paper): Promise<Buffer> {
-  return await pdfOf(
-    `Cut templates, ${title}`,
-    (pdf) => {
-      const width = pdf.page.width / POINTS_PER_MM - 2 * MARGIN_MM;
-      const height = pdf.page.height / POINTS_PER_MM - MARGIN_MM;
-      pdf.fontSize(14).text(`Cut templates, ${title}`, pt(MARGIN_MM), pt(MARGIN_MM), { lineBreak: false });
-      pdf
-        .fontSize(9)
-        .text('Print at 100 %, not fitted to the page. Check both before you cut.', pt(MARGIN_MM), pt(MARGIN_MM + 7));
-      ruler(pdf, MARGIN_MM, MARGIN_MM + 15);
-      card(pdf, MARGIN_MM, MARGIN_MM + 24);
-      let top = TOP_MM;
-      for (const { template, x, y, isNewPage } of paged(templates, width, height)) {
-        if (isNewPage) {
-          pdf.addPage();
-          top = MARGIN_MM;
-        }
-        draw(pdf, template, MARGIN_MM + x, top + y, width);
+  const foot = `Cut templates, ${title}. Print at 100 %.`;
+  return await pdfOf({ title: `Cut templates, ${title}`, paper, foot }, (pdf) => {
+    const width = pdf.page.width / POINTS_PER_MM - 2 * MARGIN_MM;
+    const height = pdf.page.height / POINTS_PER_MM - MARGIN_MM;
+    pdf.fontSize(14).text(`Cut templates, ${title}`, pt(MARGIN_MM), pt(MARGIN_MM), { lineBreak: false });
+    pdf
+      .fontSize(9)
+      .text('Print at 100 %, not fitted to the page. Check both before you cut.', pt(MARGIN_MM), pt(MARGIN_MM + 7));
+    ruler(pdf, MARGIN_MM, MARGIN_MM + 15);
+    card(pdf, MARGIN_MM, MARGIN_MM + 24);
+    let top = TOP_MM;
+    for (const { template, x, y, isNewPage } of paged(templates, width, height)) {
+      if (isNewPage) {
+        pdf.addPage();
+        top = MARGIN_MM;
       }
-    },
-    paper,
-  );
+      draw(pdf, template, MARGIN_MM + x, top + y, width);
+    }
+  });
 }
 
 // Rows that do not fit the rest of a page move to the next.
@@ -72,7 +70,9 @@ function card(pdf: Pdf, x: number, y: number): void {
   pdf.lineWidth(0.6).rect(pt(x), pt(y), pt(CARD_MM.width), pt(CARD_MM.height)).stroke();
   pdf
     .fontSize(8)
-    .text('A bank card lies just on this frame: 85.60 × 53.98 mm', pt(x + 4), pt(y + 4), { lineBreak: false });
+    .text('Check the scale: a bank card (85.60 × 53.98 mm) exactly covers this frame', pt(x + 4), pt(y + 4), {
+      lineBreak: false,
+    });
 }
 
 function draw(pdf: Pdf, template: Template, x: number, y: number, width: number): void {
@@ -82,8 +82,8 @@ function draw(pdf: Pdf, template: Template, x: number, y: number, width: number)
     // A strip longer than the paper is drawn in pieces, end to end.
     const shown = Math.min(template.lengthMm, width);
     pdf.rect(pt(x), pt(y), pt(shown), pt(5)).stroke();
-    const more = template.lengthMm > width ? `; ${showNumber(shown, 1)} mm of it, the rest beyond the paper` : '';
-    label(pdf, `${template.label}: ${showNumber(template.lengthMm, 2)} mm${more}`, x, y + height - 5);
+    const more = template.lengthMm > width ? `; ${showNumber(shown, 1)} mm of it shown` : '';
+    label(pdf, `${template.label}${more}`, x, y + height - 5);
     return;
   }
   if (template.kind === 'disc') {
@@ -91,7 +91,7 @@ function draw(pdf: Pdf, template: Template, x: number, y: number, width: number)
     pdf.circle(pt(x + r), pt(y + r), pt(r)).stroke();
     if (template.holeMm > 0) pdf.circle(pt(x + r), pt(y + r), pt(template.holeMm / 2)).stroke();
     pdf.circle(pt(x + r), pt(y + r), 0.5).fill();
-    label(pdf, `${template.label}: ${showNumber(template.diameterMm, 2)} mm across`, x, y + height - 5);
+    label(pdf, template.label, x, y + height - 5);
     return;
   }
   const top = Math.max(...template.points.map(([, py]) => py));

@@ -97,5 +97,5 @@ test('a file without one of its pictures is refused', async () => {
   const file = { format: 'noon-ledger/piece', version: 2, piece: piece('elsewhere') };
   const answer = await app.inject({ method: 'POST', url: '/api/pieces/file', payload: file, headers: host });
   expect(answer.statusCode).toBe(400);
-  expect(answer.json<{ detail: string }>().detail).toMatch(/picture that is not in this file/);
+  expect(answer.json<{ detail: string }>().detail).toMatch(/photo that is not in this file/);
 });

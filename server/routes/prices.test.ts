@@ -50,7 +50,7 @@ afterEach(async () => {
 
 describe('prices', () => {
   test('are set by the rule when a piece is accepted, with date and reason', async () => {
-    expect(await history()).toMatchObject([{ how: 'accepted', why: 'revision 1 accepted', fixOn: '2026-03-02' }]);
+    expect(await history()).toMatchObject([{ how: 'accepted', why: 'version 1 saved', fixOn: '2026-03-02' }]);
     expect((await priceOf())?.wholesaleMinor).toBe((await history())[0]?.wholesaleMinor);
   });
 

@@ -4,12 +4,18 @@ import type { FastifyReply } from 'fastify';
 import { sheetRoutes } from '../../contract/sheets.ts';
 import { templatesDxf, templatesSvg } from '../../core/batch/templates/template-files.ts';
 import { templatesOf } from '../../core/batch/templates/templates.ts';
+import { shortDay } from '../../core/format/days.ts';
+import { paperOf } from '../../core/format/paper.ts';
+import { labelSheets } from '../../core/price/book/label-sheets.ts';
 import { jobSheetPdf } from '../documents/job-sheet.ts';
 import { labelsOf, labelsPdf } from '../documents/labels.ts';
 import { lineSheetPdf } from '../documents/line-sheet.ts';
 import { lineSheetCsv } from '../documents/line-sheet-csv.ts';
+import { quotePdf } from '../documents/quote.ts';
 import { templatesPdf } from '../documents/templates.ts';
-import { batchOnPaper, lineSheetOf } from '../services/papers.ts';
+import { acceptedStudio } from '../services/basis.ts';
+import { batchOnPaper, lineSheetOf, tagsOfBatch } from '../services/papers.ts';
+import { quoteOnPaper } from '../services/quote-paper.ts';
 import type { Stores } from '../store/stores.ts';
 import { sendRoute } from './register.ts';
 
@@ -18,43 +24,71 @@ export function registerSheets(app: FastifyInstance, stores: Stores): void {
   const linesOf = (ids: string) => lineSheetOf(stores, ids.split(','));
   sendRoute(app, sheetRoutes.lineSheetPdf, async ({ query }, reply) => {
     const { items, about } = linesOf(query.ids);
-    return await send(reply, 'application/pdf', 'line-sheet.pdf', await lineSheetPdf(items, about));
+    return await send(reply, 'application/pdf', `Line sheet - ${about.studio}.pdf`, await lineSheetPdf(items, about));
   });
   sendRoute(app, sheetRoutes.lineSheetCsv, async ({ query }, reply) => {
     const { items, about } = linesOf(query.ids);
-    return await send(reply, 'text/csv; charset=utf-8', 'line-sheet.csv', lineSheetCsv(items, about.currency));
+    const csv = lineSheetCsv(items, about.currency);
+    return await send(reply, 'text/csv; charset=utf-8', `Line sheet - ${about.studio}.csv`, csv);
   });
-  sendRoute(app, sheetRoutes.labelsPdf, async ({ query: { ids, copies, ...layout } }, reply) => {
+  sendRoute(app, sheetRoutes.labelsPdf, async ({ query: { ids, copies, paper, ...layout } }, reply) => {
     const { items, about } = linesOf(ids);
-    const pdf = await labelsPdf(labelsOf(items, about.currency, copies), layout);
-    return await send(reply, 'application/pdf', 'labels.pdf', pdf);
+    const labels = labelsOf(items, about.currency, copies);
+    const [only] = items.length === 1 ? items : [];
+    const name = `Price tags - ${only?.name ?? about.studio}.pdf`;
+    return await send(reply, 'application/pdf', name, await labelsPdf(labels, layout, paper ?? about.paper));
   });
-  sendRoute(app, sheetRoutes.jobSheetPdf, async ({ params: { id }, query: { paper }, headers }, reply) => {
-    const { body, count, ...about } = batchOnPaper(stores, id);
+  sendRoute(app, sheetRoutes.quotePdf, async ({ params: { id }, query }, reply) => {
+    const paper = quoteOnPaper(stores, id);
+    const { name, address, contact, quoteTerms: terms, country } = acceptedStudio(stores);
+    const pdf = await quotePdf(paper, { name, address, contact, terms }, query.paper ?? paperOf(country));
+    const customer = paper.facts.find(([label]) => label === 'Customer')?.[1];
+    return await send(reply, 'application/pdf', `${[paper.title, customer].filter(Boolean).join(' - ')}.pdf`, pdf);
+  });
+  sendRoute(app, sheetRoutes.jobSheetPdf, async ({ params: { id }, query, headers }, reply) => {
+    const { body, count, paper, ...about } = batchOnPaper(stores, id);
     const address = `http://${headers.host ?? 'localhost'}/batches/${id}`;
-    const pdf = await jobSheetPdf(body, count, { ...about, address }, paper);
-    return await send(reply, 'application/pdf', 'job-sheet.pdf', pdf);
+    const pdf = await jobSheetPdf(body, count, { ...about, address }, query.paper ?? paper);
+    const due = body.due && shortDay(body.due);
+    return await send(
+      reply,
+      'application/pdf',
+      `${['Job sheet', about.title, due].filter(Boolean).join(' - ')}.pdf`,
+      pdf,
+    );
   });
-  sendRoute(app, sheetRoutes.templatesPdf, async ({ params, query: { paper } }, reply) => {
-    const { count, title } = batchOnPaper(stores, params.id);
-    const pdf = await templatesPdf(title, templatesOf(count), paper);
-    return await send(reply, 'application/pdf', 'templates.pdf', pdf);
+  sendRoute(app, sheetRoutes.batchTagsPdf, async ({ params: { id }, query }, reply) => {
+    const { title, currency, paper: usual } = batchOnPaper(stores, id);
+    const paper = query.paper ?? usual;
+    const [layout] = labelSheets.filter((sheet) => sheet.paper === paper);
+    const labels = tagsOfBatch(stores, id).flatMap(({ item, quantity }) => labelsOf([item], currency, quantity));
+    if (!layout) throw new Error(`There is no sheet of labels for ${paper}.`);
+    const pdf = await labelsPdf(labels, { ...layout, skip: 0, code: 'square' }, paper);
+    return await send(reply, 'application/pdf', `Price tags - ${title}.pdf`, pdf);
   });
-  const templatesOfBatch = (id: string) => templatesOf(batchOnPaper(stores, id).count);
-  sendRoute(
-    app,
-    sheetRoutes.templatesSvg,
-    async ({ params }, reply) =>
-      await send(reply, 'image/svg+xml', 'templates.svg', templatesSvg(templatesOfBatch(params.id))),
-  );
-  sendRoute(
-    app,
-    sheetRoutes.templatesDxf,
-    async ({ params }, reply) =>
-      await send(reply, 'image/vnd.dxf', 'templates.dxf', templatesDxf(templatesOfBatch(params.id))),
-  );
+  sendRoute(app, sheetRoutes.templatesPdf, async ({ params, query }, reply) => {
+    const { count, title, paper } = batchOnPaper(stores, params.id);
+    const pdf = await templatesPdf(title, templatesOf(count), query.paper ?? paper);
+    return await send(reply, 'application/pdf', `Cut templates - ${title}.pdf`, pdf);
+  });
+  const templatesOfBatch = (id: string) => {
+    const { count, title } = batchOnPaper(stores, id);
+    return { templates: templatesOf(count), title };
+  };
+  sendRoute(app, sheetRoutes.templatesSvg, async ({ params }, reply) => {
+    const { templates, title } = templatesOfBatch(params.id);
+    return await send(reply, 'image/svg+xml', `Cut templates - ${title}.svg`, templatesSvg(templates));
+  });
+  sendRoute(app, sheetRoutes.templatesDxf, async ({ params }, reply) => {
+    const { templates, title } = templatesOfBatch(params.id);
+    return await send(reply, 'image/vnd.dxf', `Cut templates - ${title}.dxf`, templatesDxf(templates));
+  });
 }
 
+// A file name that says what the file is. The plain one is for old browsers, the other keeps every letter (RFC 6266).
 async function send(reply: FastifyReply, type: string, name: string, bytes: Buffer | string): Promise<FastifyReply> {
-  return await reply.type(type).header('content-disposition', `attachment; filename="${name}"`).send(bytes);
+  const safe = name.replace(/[\\/:*?"<>|\p{Cc}]/gu, ' ').replace(/ +/g, ' ');
+  const plain = safe.normalize('NFKD').replace(/[^ -~]/g, '');
+  const disposition = `attachment; filename="${plain}"; filename*=UTF-8''${encodeURIComponent(safe)}`;
+  return await reply.type(type).header('content-disposition', disposition).send(bytes);
 }

@@ -57,7 +57,7 @@ test('stock is received and counted, and every entry stays', async () => {
   expect(counted.body.entries[0]).toMatchObject({ how: 'counted', change: 3, why: 'three more in the drawer' });
   expect(() => ledger.prepare('update shelf_entry set change = 9').run()).toThrow(/never change/);
   expect(() => ledger.prepare('delete from shelf_entry').run()).toThrow(/never deleted/);
-  expect((await ask('POST', '/api/shelf', { ...wire, length: 'long' })).body.detail).toContain('cannot be kept yet');
+  expect((await ask('POST', '/api/shelf', { ...wire, length: 'long' })).body.detail).toContain('can’t be saved yet');
   expect((await ask('POST', '/api/shelf/nowhere/count', { count: '1', why: '' })).status).toBe(404);
 });
 

@@ -21,7 +21,7 @@ export function acceptPiece(stores: Stores, id: string, version: number): Docume
     });
     const [priced] = worth;
     if (priced && revision > before && followsRule(stores.prices.last(id)))
-      stores.prices.add({ ...priced, pieceId: id, how: 'accepted', why: `revision ${String(revision)} accepted` });
+      stores.prices.add({ ...priced, pieceId: id, how: 'accepted', why: `version ${String(revision)} saved` });
     return stores.pieces.get(id);
   });
 }
@@ -30,7 +30,7 @@ function pricedPiece(stores: Stores, piece: Piece): Priced {
   const { rates, fix } = currentBasis(stores);
   const { problems, column, prices } = countPiece(piece, rates, fix);
   const named = piece.name.trim() ? [] : [{ path: 'name', sentence: 'Give the piece a name before accepting it.' }];
-  refuseIssues([...named, ...problems.filter(blocks)], 'This cannot be accepted yet.');
+  refuseIssues([...named, ...problems.filter(blocks)], 'This version can’t be saved yet.');
   refuseStops(piece, rates);
   return {
     currency: rates.currency,

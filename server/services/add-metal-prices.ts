@@ -14,7 +14,7 @@ export function addManyMetalPrices({ fixes, inTransaction }: Stores, days: reado
   days.forEach((fix, index) =>
     refuseIssues(
       fixProblems(fix).map(({ path, sentence }) => ({ path: `fixes.${String(index)}.${path}`, sentence })),
-      `The fix of ${fix.on} cannot be kept, so none of them is.`,
+      `The fix of ${fix.on} can’t be saved, so none was saved.`,
     ),
   );
   return inTransaction(() => days.map((fix) => fixes.add(fix)));

@@ -5,6 +5,6 @@ import { refuseIssues } from './refuse.ts';
 
 /** @throws NotAcceptable when its weight or price cannot be read */
 export function addReceipt({ receipts }: Stores, receipt: NewReceipt): Receipt {
-  refuseIssues(receiptProblems(receipt), 'This receipt cannot be kept yet.');
+  refuseIssues(receiptProblems(receipt), 'This purchase can’t be saved yet.');
   return receipts.add(receipt);
 }

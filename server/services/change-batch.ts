@@ -29,7 +29,7 @@ export function acceptBatch(stores: Stores, id: string, version: number): Docume
     const { accepted } = stores.batches.get(id);
     return stores.batches.accept(id, version, (batch) => {
       const sentence = accepted && refusedChange(accepted, batch);
-      if (sentence) refuseIssues([{ path: 'state', sentence }], 'This change is not kept.');
+      if (sentence) refuseIssues([{ path: 'state', sentence }], 'This change was not saved.');
       if (givesMetalBack(batch)) giveStockBack(stores, id);
       else if (batch.state !== 'planned') takeGoods(stores, id, countBatchNow(stores, batch).runs);
       return pricedBatch(stores, batch);
@@ -53,7 +53,7 @@ export function removeBatch(stores: Stores, id: string, version: number): void {
 function pricedBatch(stores: Stores, batch: Batch): Priced {
   const { rates, fix } = currentBasis(stores);
   const count = countBatchNow(stores, batch);
-  refuseIssues(count.problems.filter(blocks), 'This batch cannot be accepted yet.');
+  refuseIssues(count.problems.filter(blocks), 'This batch can’t be saved yet.');
   for (const { piece } of count.runs) refuseStops(piece, rates);
   const retail = count.runs.reduce((sum, run) => sum + run.quantity * run.count.prices.retail.value, 0);
   return {

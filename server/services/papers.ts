@@ -1,5 +1,7 @@
 // The content of printed papers: line sheets for shops, job sheets for the bench.
 import { batchTitle } from '../../core/batch/count-batch.ts';
+import { paperOf } from '../../core/format/paper.ts';
+import { readCount } from '../../core/measure/read/read-number.ts';
 import { type LineSheetItem, lineSheetItem, lineSheetTerms } from '../../core/price/book/line-sheet.ts';
 import { countPiece } from '../../core/price/piece/count-piece.ts';
 import type { LineSheetTerms } from '../documents/line-sheet.ts';
@@ -23,6 +25,7 @@ export function lineSheetOf(
   });
   const about = {
     studio: acceptedStudio(stores).name,
+    paper: paperOf(acceptedStudio(stores).country),
     currency,
     on: stores.now().slice(0, 10),
     terms: lineSheetTerms(selling, currency),
@@ -31,10 +34,30 @@ export function lineSheetOf(
   return { items, about };
 }
 
+/** A line sheet item for each piece and size of a batch, with its quantity. @throws NotThere */
+export function tagsOfBatch(stores: Stores, id: string) {
+  const { lines } = stores.batches.get(id).body;
+  return lines.flatMap((line) => {
+    const { items } = lineSheetOf(stores, [line.pieceId]);
+    const { accepted, body } = stores.pieces.get(line.pieceId);
+    return Object.entries(line.quantities).flatMap(([size, typed]) => {
+      const quantity = readCount(typed, 0);
+      const row = Math.max(
+        0,
+        (accepted ?? body).sizes.rows.findIndex((one) => one.id === size),
+      );
+      return items.map((item) => ({
+        item: { ...item, sizes: item.sizes.slice(row, row + 1) },
+        quantity: quantity.ok ? quantity.value : 0,
+      }));
+    });
+  });
+}
+
 /** What a job sheet shows of a batch. @throws NotThere */
 export function batchOnPaper(stores: Stores, id: string) {
   const { body } = stores.batches.get(id);
   const count = countBatchNow(stores, body);
-  const { name, units } = acceptedStudio(stores);
-  return { body, count, title: batchTitle(count), studio: name, units };
+  const { name, units, country, currency } = acceptedStudio(stores);
+  return { body, count, title: batchTitle(count), studio: name, units, currency, paper: paperOf(country) };
 }

@@ -58,7 +58,7 @@ async function withPhotosKept(file: PieceFile, photos: Photos): Promise<Piece[]>
       const id = kept.get(photo.id) ?? (photos.has(photo.id) ? photo.id : null);
       if (id === null)
         throw new NotAcceptable(
-          `${piece.name.trim() || 'A piece'} shows a picture that is not in this file. Nothing was added.`,
+          `${piece.name.trim() || 'A piece'} has a photo that is not in this file. Nothing was imported.`,
           [],
         );
       return { ...photo, id };

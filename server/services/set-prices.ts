@@ -20,7 +20,7 @@ export function setPrices(stores: Stores, { how, why, prices }: NewPrices): Pric
       if (isBelowCost(asked, costOf) && !why.trim() && how !== 'undone')
         refuseIssues(
           [belowCostIssue(body.name, `prices.${String(index)}.wholesaleMinor`)],
-          'These prices are not kept.',
+          'These prices were not saved.',
         );
       return stores.prices.add({
         pieceId,

@@ -20,7 +20,7 @@ export function setUpStudio(stores: Stores, answers: FirstRun): DocumentOf<Studi
 /** @throws NotAcceptable when a setting cannot be read */
 export function acceptStudio({ studio }: Stores, version: number): DocumentOf<Studio> {
   return studio.accept(STUDIO_ID, version, (settings) => {
-    refuseIssues(readRates(settings, 0).problems, 'These settings cannot be accepted yet.');
+    refuseIssues(readRates(settings, 0).problems, 'These settings can’t be saved yet.');
     return null;
   });
 }

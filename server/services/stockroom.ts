@@ -19,7 +19,7 @@ import { currentBasis } from './basis.ts';
 export function addLot(stores: Stores, typed: NewLot): void {
   const { alloys, currency } = currentBasis(stores).rates;
   const read = readLot(typed, alloys, currency);
-  if ('problems' in read) throw new NotAcceptable('This stock cannot be kept yet.', read.problems);
+  if ('problems' in read) throw new NotAcceptable('This stock can’t be saved yet.', read.problems);
   const lot = { ...read.lot, id: randomUUID() };
   const grams = read.count * lot.grams;
   stores.shelf.add([{ lot, how: 'in', change: read.count, grams, batchId: null, why: typed.why }]);
@@ -28,9 +28,10 @@ export function addLot(stores: Stores, typed: NewLot): void {
 /** Records the count of a lot. @throws NotThere; NotAcceptable when the count cannot be read */
 export function countLot({ shelf }: Stores, id: string, { count, why }: LotCount): void {
   const lot = shelf.lots().find((one) => one.id === id);
-  if (!lot) throw new NotThere('This stock is not on the shelf.');
+  if (!lot) throw new NotThere('This item is not in stock.');
   const reading = readCount(count, 0);
-  if (!reading.ok) throw new NotAcceptable('This count is not kept.', [{ path: 'count', sentence: reading.sentence }]);
+  if (!reading.ok)
+    throw new NotAcceptable('This count was not saved.', [{ path: 'count', sentence: reading.sentence }]);
   const change = reading.value - lot.count;
   if (change !== 0) shelf.add([{ lot, how: 'counted', change, grams: change * lot.grams, batchId: null, why }]);
 }
@@ -41,7 +42,7 @@ export function countGoods({ goods }: Stores, typed: GoodsCounted): void {
     typed,
     goods.stocked().find(({ key }) => key === typed.key),
   );
-  if (entry && 'problems' in entry) throw new NotAcceptable('This count is not kept.', entry.problems);
+  if (entry && 'problems' in entry) throw new NotAcceptable('This count was not saved.', entry.problems);
   if (entry) goods.add([entry]);
 }
 

@@ -68,7 +68,7 @@ export class Documents<Body> {
            join document on document.id = document_revision.document_id
           where document.kind = ? and document.id = ? and document_revision.revision = ?`,
     ).get(this.#kind, id, revision);
-    if (!row) throw new NotThere(`Revision ${String(revision)} is not in the ledger.`);
+    if (!row) throw new NotThere(`Version ${String(revision)} is not in the ledger.`);
     return this.#body(row.body);
   }
 
@@ -174,7 +174,7 @@ export class Documents<Body> {
     const accepted = row.accepted === null ? null : this.#body(row.accepted);
     const draft = row.draft === null ? null : this.#body(row.draft);
     const body = draft ?? accepted;
-    if (body === null) throw new Error(`Document ${row.id} has neither a draft nor a revision.`);
+    if (body === null) throw new Error(`Document ${row.id} has neither a draft nor a version.`);
     return {
       id: row.id,
       version: row.version,

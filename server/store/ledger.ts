@@ -64,7 +64,7 @@ function migrate(ledger: Ledger, path: string, migrations: readonly Migration[],
   const run = ledger.transaction(() => {
     for (const { sql } of migrations.slice(done)) ledger.exec(sql);
     const broken = ledger.pragma('foreign_key_check') as unknown[];
-    if (broken.length > 0) throw new Error('Bringing the ledger up to date would lose something. Nothing was changed.');
+    if (broken.length > 0) throw new Error('Updating the ledger would lose data. Nothing was changed.');
     if (done === 0) ledger.prepare('insert into ledger (kind) values (?)').run(kind);
     recordApplied(ledger, migrations);
     ledger.pragma(`user_version = ${String(migrations.length)}`);
@@ -82,7 +82,7 @@ function checkApplied(ledger: Ledger, migrations: readonly Migration[]): void {
     const migration = migrations[number - 1];
     if (migration && migration.checksum !== checksum)
       throw new Error(
-        `Migration ${migration.name} was changed after this ledger went through it. Nothing was changed.`,
+        `Migration ${migration.name} was changed after it was applied to this ledger. Nothing was changed.`,
       );
   }
 }

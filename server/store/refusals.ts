@@ -8,7 +8,7 @@ export class ChangedMeanwhile extends Error {
   readonly current: unknown;
 
   constructor(what: string, current: unknown) {
-    super(`${what} was changed since you opened it. Yours is kept; choose which stands.`);
+    super(`${what} was edited elsewhere. Your changes are safe; choose which version to keep.`);
     this.current = current;
   }
 }

@@ -1,5 +1,6 @@
 // Alloys to choose from, by family; the studio's own first.
 import { weakMapMemoize } from '@reduxjs/toolkit';
+import { local } from '../../core/format/variants.ts';
 import { type Alloy, builtInAlloys } from '../../core/metal/alloys.ts';
 import type { Option } from './choice.tsx';
 
@@ -19,7 +20,8 @@ export const alloyOptions = weakMapMemoize(
     for (const alloy of alloys.values()) {
       if (!builtInIds.has(alloy.id)) add('own alloys', { value: alloy.id, label: alloy.name });
     }
-    for (const alloy of builtInAlloys) add(alloy.family.replace('-', ' '), { value: alloy.id, label: alloy.name });
+    for (const alloy of builtInAlloys)
+      add(local(alloy.family.replace('-', ' ')), { value: alloy.id, label: local(alloy.name) });
     return [...groups].map(([group, options]) => ({ group, options }));
   },
 );

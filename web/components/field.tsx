@@ -1,7 +1,7 @@
 // A number or text edited in place. Number fields take sums and units and keep what was typed.
-import { bothReadings } from '../../core/format/numbers.ts';
 import { clsx } from 'clsx';
 import { type FocusEvent, type KeyboardEvent, memo, useEffect, useRef, useState } from 'react';
+import { bothReadings } from '../../core/format/numbers.ts';
 import { withUnit } from '../../core/measure/read/with-unit.ts';
 import { useLatest } from '../hooks/use-latest.ts';
 import { Resting, useRest } from './resting-field.tsx';

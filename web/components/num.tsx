@@ -1,8 +1,8 @@
 // A number aligned at its decimal point.
-import { studioFormat } from '../../core/format/studio-format.ts';
 import { useEffect, useRef } from 'react';
 import type { Figure } from '../../core/figure/figure.ts';
 import { showValue } from '../../core/figure/show.ts';
+import { studioFormat } from '../../core/format/studio-format.ts';
 import { glowSoon } from './highlight.ts';
 
 /** A figure's value, rounded for display. It is highlighted briefly after a change. */

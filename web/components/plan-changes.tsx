@@ -1,8 +1,8 @@
 // The effect of a change on each batch of a plan.
 import type { Consequence } from '../../core/plan/studio/why.ts';
 import type { Planned } from '../hooks/use-plan.ts';
-import { daysLate } from '../words/late.ts';
 import { momentInWords } from '../words/done-in.ts';
+import { daysLate } from '../words/late.ts';
 import { stretchInWords } from '../words/plan-words.ts';
 
 interface PlanChangesProps {

@@ -1,9 +1,9 @@
 // What has moved since a plan was kept, and a button that keeps the present plan.
 import { planRoutes } from '../../contract/plan.ts';
+import { shortDay } from '../../core/format/days.ts';
 import { keptBlocks, movedSince } from '../../core/plan/studio/kept-plan.ts';
 import type { Planned } from '../hooks/use-plan.ts';
 import { useGetBenchQuery, useKeepPlanMutation } from '../state/endpoints/bench.ts';
-import { shortDay } from '../../core/format/days.ts';
 import { blockName, stretchInWords } from '../words/plan-words.ts';
 
 interface PlanSinceProps {

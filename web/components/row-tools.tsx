@@ -21,7 +21,7 @@ export const RowTools = memo(function RowTools({ name, index, last, onMove, onRe
         ref={button}
         type="button"
         className="row-tool chrome"
-        aria-label={`Row actions for ${name} `}
+        aria-label={`Row actions for ${name}`}
         aria-haspopup="menu"
         aria-expanded={open}
         // A press may start a drag, so the menu waits for the click.

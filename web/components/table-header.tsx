@@ -1,4 +1,5 @@
 // The head of a table: one label a column; labels of number columns are right-aligned.
+import { local } from '../../core/format/variants.ts';
 
 export type Head =
   | string
@@ -47,8 +48,8 @@ interface ReadHead {
 }
 
 function readHead(head: Head): ReadHead {
-  if (typeof head === 'string') return { text: head, looks: '' };
-  if ('end' in head) return { text: String(head.end), looks: 'end', title: head.title };
-  if ('start' in head) return { text: head.start, looks: head.className ?? '', title: head.title };
+  if (typeof head === 'string') return { text: local(head), looks: '' };
+  if ('end' in head) return { text: local(String(head.end)), looks: 'end', title: head.title };
+  if ('start' in head) return { text: local(head.start), looks: head.className ?? '', title: head.title };
   return { text: head.hidden, looks: head.width ?? '', isHidden: true };
 }

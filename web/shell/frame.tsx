@@ -1,21 +1,22 @@
 // The frame around every screen: the header, the first run of the studio, and the wait for the basis of all
 // computation.
-import { setStudioFormat } from '../../core/format/studio-format.ts';
 import { clsx } from 'clsx';
 import { Moon, Sun } from 'lucide-react';
 import { lazy, Suspense } from 'react';
 import { Link, NavLink, Outlet, useLocation } from 'react-router';
+import { shortDay } from '../../core/format/days.ts';
+import { setStudioFormat } from '../../core/format/studio-format.ts';
+import { stockName } from '../../core/format/variants.ts';
 import { Mark } from '../components/mark.tsx';
 import { BasisProvider, useFetchedBasis } from '../hooks/use-basis.ts';
-import { shortDay } from '../../core/format/days.ts';
 import { AskLine } from './ask-line.tsx';
 import { useTheme } from './use-theme.ts';
 
-const sections: readonly { to: string; name: string; also?: RegExp }[] = [
+const sections = (): readonly { to: string; name: string; also?: RegExp }[] => [
   { to: '/day', name: 'Schedule', also: /^\/(?:plan|promise|what-if)/ },
   { to: '/pieces', name: 'Pieces' },
   { to: '/batches', name: 'Batches' },
-  { to: '/shelf', name: 'Metal', also: /^\/buying/ },
+  { to: '/shelf', name: stockName(), also: /^\/buying/ },
   { to: '/prices', name: 'Prices', also: /^\/(?:fairs|quotes|sheets)/ },
   { to: '/reference', name: 'Reference' },
   { to: '/studio', name: 'Settings' },
@@ -60,7 +61,7 @@ function Head({ fixOn }: { fixOn: string | null }) {
         <span className="max-[900px]:sr-only">Noon Ledger</span>
       </Link>
       <nav aria-label="Sections" className="flex gap-[2px]">
-        {sections.map(({ to, name, also }) => (
+        {sections().map(({ to, name, also }) => (
           <NavLink
             key={to}
             to={to}

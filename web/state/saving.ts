@@ -14,7 +14,7 @@ import {
   saveStarted,
   unreachable,
 } from './drafts.ts';
-import { documentEndpoints, type DocumentKey, draftPathOf } from './endpoints/documents.ts';
+import { documentEndpoints, type DocumentKey, draftPathOf, listPatches } from './endpoints/documents.ts';
 import type { Unsaved } from './unsaved.ts';
 
 /** The part of the store that saving reads. */
@@ -29,6 +29,7 @@ export function openDocument(key: DocumentKey, stored: DocumentOf<unknown>): Thu
   return async (dispatch, getState) => {
     const open = getState().drafts[nameOf(key)];
     if (open && (open.saving !== 'saved' || open.stored.version === stored.version)) return;
+    void listPatches();
     const text = localStorage.getItem(storageKey(key));
     // A stored draft is rare, and the schemas that read it are large: they load on demand.
     const kept = text === null ? null : (await import('./unsaved.ts')).readUnsaved(key.kind, text);

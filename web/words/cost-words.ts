@@ -1,8 +1,9 @@
 // Names of cost lines and pricing methods, the same on every page and chart.
 import type { CostKey } from '../../core/cost/column.ts';
+import { local } from '../../core/format/variants.ts';
 import type { PricingMethod } from '../../core/studio/pricing-methods.ts';
 
-export const costNames = {
+const costNames = {
   metal: 'Metal',
   solder: 'Solder',
   scrap: 'Scrap credit',
@@ -23,3 +24,8 @@ export const schoolNames = {
   margin: 'target margin',
   'price-point': 'back from a retail price',
 } as const satisfies Record<PricingMethod, string>;
+
+/** The name of a cost line. */
+export function costName(key: CostKey): string {
+  return local(costNames[key]);
+}

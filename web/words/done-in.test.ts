@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { dayInWords, shortDay } from '../../core/format/days.ts';
-import { daysLate } from './late.ts';
 import { doneIn } from './done-in.ts';
+import { daysLate } from './late.ts';
 
 const plan = { plan: { firstDay: '2026-11-30', done: [{ batch: 'a', at: 1440 + 9 * 60 + 5, daysLate: 1 }] } };
 

@@ -1,8 +1,8 @@
 // When a batch is done in a plan, in words.
 import { clockInWords } from '../../core/format/days.ts';
+import { dayInWords } from '../../core/format/days.ts';
 import { dayOf } from '../../core/plan/model/calendar.ts';
 import type { StudioPlan } from '../../core/plan/studio/studio-plan.ts';
-import { dayInWords } from '../../core/format/days.ts';
 
 export interface Done {
   readonly words: string;

@@ -1,9 +1,9 @@
 // The plan in words, as they stand on the page.
 import { describe, expect, test } from 'vitest';
+import { dayInWords, shortDay } from '../../core/format/days.ts';
 import type { PlanBlock, StudioPlan } from '../../core/plan/studio/studio-plan.ts';
 import type { Cause } from '../../core/plan/studio/why.ts';
 import { fittedText } from '../components/fitted-text.ts';
-import { dayInWords, shortDay } from '../../core/format/days.ts';
 import { daysLate } from './late.ts';
 import { blockName, causeInWords, stretchInWords } from './plan-words.ts';
 
@@ -44,9 +44,9 @@ describe('why a step starts when it does', () => {
   });
 
   test('says when a step waited for nothing or was pinned', () => {
-    expect(say({ what: 'opening' })).toBe('the bench opens then');
-    expect(say({ what: 'hand' })).toBe('put there by hand');
-    expect(say({ what: 'now' })).toBe('nothing holds it back');
+    expect(say({ what: 'opening' })).toBe('working hours start then');
+    expect(say({ what: 'hand' })).toBe('pinned');
+    expect(say({ what: 'now' })).toBe('it starts as early as possible');
     expect(say({ what: 'material' })).toContain('made of');
   });
 });

@@ -1,11 +1,11 @@
 // The plan in words.
 import type { BatchWithPieces } from '../../contract/batches.ts';
 import { clockInWords } from '../../core/format/days.ts';
+import { dayInWords } from '../../core/format/days.ts';
 import { dayOf } from '../../core/plan/model/calendar.ts';
 import type { PlanBlock, StudioPlan } from '../../core/plan/studio/studio-plan.ts';
 import type { Cause } from '../../core/plan/studio/why.ts';
 import { madeLinesOf } from '../state/made-lines.ts';
-import { dayInWords } from '../../core/format/days.ts';
 
 /** `Barometer brooch`; of several pieces the first and the number of the others. */
 export function batchName(batches: readonly BatchWithPieces[], id: string): string {

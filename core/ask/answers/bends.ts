@@ -95,7 +95,7 @@ export function chainAnswer(slots: Slots): TopicAnswer {
     [length, inside, wire],
   );
   const real = computed(
-    'chain comes to',
+    'chain length',
     chainLengthMm(links.value, inside.value, wire.value),
     'mm',
     `${inSum(links.value)} × ${inSum(inside.value)} + 2 × ${inSum(wire.value)}`,
@@ -206,7 +206,7 @@ export function twistAnswer(slots: Slots): TopicAnswer {
     `${inSum(length.value)} × ${inSum(takeUp.value)}`,
     [length, takeUp],
   );
-  const all = computed('wire in all', each.value * strands, 'mm', `${inSum(each.value)} × ${inSum(strands)}`, [each]);
+  const all = computed('total wire', each.value * strands, 'mm', `${inSum(each.value)} × ${inSum(strands)}`, [each]);
   return { figures: [each, all, takeUp, ...massOf(slots, all, strand)] };
 }
 

@@ -56,7 +56,7 @@ export function jumpRingAnswer(slots: Slots): TopicAnswer {
 
 // The number of rings from a mass of wire.
 function lengthOfMass(slots: Slots, wire: Figure): Figure | null {
-  const mass = slots.mass('wire there is');
+  const mass = slots.mass('wire in stock');
   if (!mass) return null;
   const density = slots.density(slots.alloy());
   const length = mass.value / massPerLength({ form: 'round', diameterMm: wire.value }, density.value);

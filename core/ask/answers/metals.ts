@@ -12,11 +12,7 @@ export function valueAnswer(slots: Slots): TopicAnswer {
   const { basis } = slots.question;
   const mass = slots.mass('weight');
   if (!mass) throw new NotEnough('Give the weight.', 'value of 20 g sterling');
-  if (!basis.fix)
-    throw new NotEnough(
-      'There is no noon fix yet, so metal has no price. Fix prices in Studio.',
-      '20 g sterling in dwt',
-    );
+  if (!basis.fix) throw new NotEnough('There are no metal prices yet. Enter them in Settings.', '20 g sterling in dwt');
   const alloy = slots.alloy();
   const price = alloyPrice(alloy, basis.fix, given('making charge', 0, `${basis.fix.currency}/g`, 'left out'));
   if ('sentence' in price) throw new NotEnough(price.sentence, 'value of 20 g sterling');
@@ -34,7 +30,7 @@ export function valueAnswer(slots: Slots): TopicAnswer {
       ),
       content,
     ],
-    note: 'What the metal in it is worth at the fix; a refiner pays less, a supplier asks more.',
+    note: 'The value of the metal at current prices. A refiner pays less; a supplier charges more.',
   };
 }
 
@@ -42,7 +38,7 @@ export function valueAnswer(slots: Slots): TopicAnswer {
 export function alloyingAnswer(slots: Slots): TopicAnswer {
   const { alloys } = slots.question;
   const example = '100 g fine silver to sterling';
-  const mass = slots.mass('metal there is');
+  const mass = slots.mass('metal in stock');
   const [from, to] = [alloys.find(({ isGoal }) => !isGoal), alloys.find(({ isGoal }) => isGoal)];
   for (const named of [from, to]) if (named) named.used = true;
   const is = from ? finenessOfAlloy(from.alloy) : slots.number();

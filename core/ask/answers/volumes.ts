@@ -74,7 +74,7 @@ export function granuleAnswer(slots: Slots): TopicAnswer {
           [wire, long],
         ),
       ],
-      note: 'Snippets cut alike are still unequal: cut spare and sort.',
+      note: 'Snippets of one size still vary: cut extra and sort.',
     };
   const granule = slots.take('outside', 'granule') ?? slots.next('granule');
   if (!granule) throw new NotEnough('Give the granule’s diameter, or the length of the snippet.', example);
@@ -88,7 +88,7 @@ export function granuleAnswer(slots: Slots): TopicAnswer {
         [granule, wire],
       ),
     ],
-    note: 'Snippets cut alike are still unequal: cut spare and sort.',
+    note: 'Snippets of one size still vary: cut extra and sort.',
   };
 }
 

@@ -156,7 +156,7 @@ export function stockLines(
     const many = used.filter((stock) => stock === id).length;
     if (many === 0) return [];
     const name = `${issue.alloy.name}, ${sectionInWords(issue.section)}, ${sizeInWords(size)}`;
-    const why = 'the cutting plan of all open batches, after what lies on the shelf';
+    const why = 'the cutting plan of all open batches, after stock is used';
     const need = given(name, many, '', why);
     const item = items.find((one) => itemKey(one) === id) ?? null;
     return [lineOf(`${issue.stock} ${id}`, name, need, item, many, wanting)];

@@ -68,7 +68,7 @@ export function readPriceList(
     items.set(key, { ...(before ?? read), breaks });
   });
   if (items.size === 0 && problems.length === 0)
-    problems.push({ line: 2, sentence: 'There is nothing in this price list: it has heads and no lines.' });
+    problems.push({ line: 2, sentence: 'This price list has column heads but no items.' });
   return { items: [...items.values()], problems };
 }
 

@@ -118,6 +118,6 @@ describe('a price list as a table', () => {
 
   test('a table without the needed columns or without lines is refused', () => {
     expect(readPriceList([['supplier', 'name']], alloys, 'GBP').problems[0]?.sentence).toMatch(/item, price/);
-    expect(readPriceList([heads], alloys, 'GBP').problems[0]?.sentence).toMatch(/no lines/);
+    expect(readPriceList([heads], alloys, 'GBP').problems[0]?.sentence).toMatch(/no items/);
   });
 });

@@ -34,7 +34,7 @@ export const supplierItemSchema = z.strictObject({
 export type SupplierItem = z.infer<typeof supplierItemSchema>;
 
 /** The items of one file. */
-export const priceListSchema = z.array(supplierItemSchema).min(1, 'There is nothing in this price list.').max(5000);
+export const priceListSchema = z.array(supplierItemSchema).min(1, 'This price list is empty.').max(5000);
 
 /** Packs that hold an amount; 0 for nothing. */
 export function packsFor({ pack }: Pick<SupplierItem, 'pack'>, amount: number): number {

@@ -42,20 +42,19 @@ export function entriesOfCut(
   const left = new Map(lots.map((lot) => [lot.id, lot.count]));
   for (const line of stock) {
     const lot = line.lotId === null ? boughtLot(line, alloys, newId) : lots.find(({ id }) => id === line.lotId);
-    if (!lot) return { sentence: 'A bar of this plan is not on the shelf any more. Plan the cutting again.' };
+    if (!lot) return { sentence: 'A bar of this plan is no longer in stock. Plan the cutting again.' };
     const alloy = alloys.get(lot.alloy);
     if (!alloy) return { sentence: 'The metal of this plan is not in the book any more.' };
     if (line.lotId === null)
       entries.push({ lot, how: 'in', change: 1, grams: lot.grams, batchId, why: 'bought for the batch' });
     else {
       const count = left.get(lot.id) ?? 0;
-      if (count < 1) return { sentence: 'The shelf holds fewer bars than this plan takes. Plan the cutting again.' };
+      if (count < 1) return { sentence: 'Stock holds fewer bars than this plan uses. Plan the cutting again.' };
       left.set(lot.id, count - 1);
     }
     const offcutGrams = line.offcut ? gramsOf(sectionOf(lot), line.offcut, alloy) : 0;
     const scrap = lot.grams - line.blankGrams - offcutGrams;
-    if (scrap < -1e-6)
-      return { sentence: 'More comes out of a bar of this plan than it holds. Plan the cutting again.' };
+    if (scrap < -1e-6) return { sentence: 'A bar of this plan is shorter than its blanks. Plan the cutting again.' };
     entries.push({ lot, how: 'cut', change: -1, grams: -lot.grams, batchId, why: '' });
     if (line.offcut) {
       const offcut = { ...lot, id: newId(), size: line.offcut, grams: offcutGrams, isOffcut: true, paidMinor: null };

@@ -91,10 +91,10 @@ describe('an accepted plan', () => {
     const line = { lotId: 'wire', blankGrams: 1, offcut: null };
     expect(cut([line, line, line, line])).toMatchObject({ sentence: expect.stringContaining('fewer bars') as string });
     expect(cut([{ ...line, lotId: 'gone' }])).toMatchObject({
-      sentence: expect.stringContaining('not on the shelf') as string,
+      sentence: expect.stringContaining('no longer in stock') as string,
     });
     expect(cut([{ ...line, offcut: { lengthMm: 999 } }])).toMatchObject({
-      sentence: expect.stringContaining('More comes out') as string,
+      sentence: expect.stringContaining('shorter than its blanks') as string,
     });
   });
 });

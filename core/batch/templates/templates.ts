@@ -1,4 +1,6 @@
 // Cut templates of a batch at true scale: a strip for each length, an outline for each blank of sheet.
+import type { Cut } from '../../blank/cut.ts';
+import { showNumber } from '../../format/numbers.ts';
 import { convexHull } from '../../geometry/convex-polygon.ts';
 import type { BatchCount } from '../count-batch.ts';
 import { cornersOf } from '../cutting/cut-problem.ts';
@@ -14,7 +16,7 @@ export type Template = { readonly label: string } & (
 /** One template for each line of the cut list with a size; identical ones are joined. */
 export function templatesOf({ cutList }: BatchCount): Template[] {
   const templates = cutList.flatMap(({ run, part, cut, count }): Template[] => {
-    const label = `${run.name}: ${part.name || 'part'}, ${String(count.value)}`;
+    const label = `${run.name}: ${part.name || 'part'}, ${sizeOf(cut)}, ${String(count.value)} pcs`;
     switch (cut.kind) {
       case 'length':
         return [{ label, kind: 'strip', lengthMm: cut.length.value }];
@@ -33,8 +35,7 @@ export function templatesOf({ cutList }: BatchCount): Template[] {
               [0, h],
             ],
           },
-        ]; // Room a template needs on paper
-        // with its label, mm.
+        ];
       }
       case 'outline':
         return [{ label, kind: 'outline', points: atOrigin(cornersOf(cut.outline, cut.trim?.value ?? 0)) }];
@@ -49,28 +50,49 @@ export function templatesOf({ cutList }: BatchCount): Template[] {
   });
 }
 
+function sizeOf(cut: Cut): string {
+  const mm = (value: number) => showNumber(value, 2);
+  switch (cut.kind) {
+    case 'length':
+      return `${mm(cut.length.value)} mm`;
+    case 'disc':
+      return `${mm(cut.diameter.value)} mm across`;
+    case 'rectangle':
+      return `${mm(cut.length.value)} × ${mm(cut.width.value)} mm`;
+    case 'outline':
+      return cut.sizes.map(({ value }) => mm(value)).join(' × ') + ' mm';
+    case 'weight':
+      return `${mm(cut.grams.value)} g`;
+  }
+}
+
 function atOrigin(points: readonly (readonly [number, number])[]): [number, number][] {
   const [left, bottom] = [Math.min(...points.map(([x]) => x)), Math.min(...points.map(([, y]) => y))];
   return points.map(([x, y]) => [x - left, y - bottom]);
 }
 
-/** A template and its lower left corner, mm from the lower left of all templates. */
+// Width of a letter of a label, mm, on average: 7.5 pt in the app's font.
+const LETTER_MM = 1.45;
+
+/** Room a template needs on paper with its label, mm. A label is as wide as its words. */
 export function roomOf(template: Template): { readonly width: number; readonly height: number } {
   const LABEL = 6;
-  if (template.kind === 'strip') return { width: template.lengthMm, height: 6 + LABEL };
-  if (template.kind === 'disc') return { width: template.diameterMm, height: template.diameterMm + LABEL };
+  const words = template.label.length * LETTER_MM;
+  const at = (width: number, height: number) => ({ width: Math.max(width, words), height: height + LABEL });
+  if (template.kind === 'strip') return at(template.lengthMm, 6);
+  if (template.kind === 'disc') return at(template.diameterMm, template.diameterMm);
   const hull = convexHull(template.points.map(([x, y]) => ({ x, y })));
-  return { width: Math.max(...hull.map(({ x }) => x)), height: Math.max(...hull.map(({ y }) => y)) + LABEL };
+  return at(Math.max(...hull.map(({ x }) => x)), Math.max(...hull.map(({ y }) => y)));
 }
 
-/** Places templates in rows, each as high as its highest template. @param width  of the paper, mm */
+/** A template and its upper left corner, mm from the upper left of all templates. */
 export interface PlacedTemplate {
   readonly template: Template;
   readonly x: number;
   readonly y: number;
 }
 
-/** Shelf by shelf: each row as high as its highest. @param width  mm of the paper */
+/** Places templates in rows, each as high as its highest template. @param width  of the paper, mm */
 export function laidOut(templates: readonly Template[], width: number): { placed: PlacedTemplate[]; height: number } {
   const GAP = 5;
   let [x, y, rowHeight] = [0, 0, 0];

@@ -9,7 +9,7 @@ import { type IndexedBars, isBetterScore, type Pattern, scoreOf, takenBy } from 
 export function firstFitDecreasing(bars: IndexedBars): readonly Pattern[] | NoPlan {
   const longest = Math.max(...bars.stock.map(({ room, count }) => (count > 0 ? room : 0)));
   const tooLong = bars.pieces.find(({ takes }) => takes > longest);
-  if (tooLong) return { sentence: `“${tooLong.id}” is longer than any bar there is.` };
+  if (tooLong) return { sentence: `“${tooLong.id}” is longer than any bar.` };
   const byLength = bars.pieces.map((_piece, index) => index).sort((a, b) => takes(bars, b) - takes(bars, a) || a - b);
   let best: readonly Pattern[] | null = null;
   for (const order of ordersOf(bars)) {

@@ -49,7 +49,7 @@ export function moveBlankOnSheet(problem: SheetProblem, plan: SheetPlan, move: L
       placement.y >= margin - SLACK &&
       placement.x + shape.width <= plate.width - margin + SLACK &&
       placement.y + shape.height <= plate.height - margin + SLACK;
-    if (!isInside) return { sentence: 'It does not lie on the sheet there, its margin kept.' };
+    if (!isInside) return { sentence: 'It does not fit there with its margin.' };
     if (!stay.every((other) => areApart({ shape, piece, placement }, lyingOf(other), gap)))
       return { sentence: 'It would come nearer to another blank than the gap between blanks.' };
   }

@@ -43,7 +43,7 @@ describe('rectangles', () => {
     });
     const problem = sheetProblemSchema.parse({ sheets, gap: 0, margin: 1, pieces: [{ ...piece, rotatable: false }] });
     expect(planSheets(problem, { seconds: 1, elapsed: () => 0 }).next().value).toEqual({
-      sentence: '“r” is larger than any sheet there is.',
+      sentence: '“r” is larger than any sheet.',
     });
   });
 

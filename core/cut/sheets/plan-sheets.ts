@@ -30,7 +30,7 @@ export function* planSheets(problem: SheetProblem, clock: TimeBudget): Generator
   const homeless = problem.pieces.find(
     (_piece, index) => (kinds.kinds[index]?.count ?? 0) > 0 && !fitsAny(problem, kinds, index),
   );
-  if (homeless) return { sentence: `“${homeless.id}” is larger than any sheet there is.` };
+  if (homeless) return { sentence: `“${homeless.id}” is larger than any sheet.` };
   const noFits = new NoFits(problem.gap);
   const random = seeded(SEED);
   let best: SheetPlan | null = null;

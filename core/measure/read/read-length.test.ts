@@ -75,7 +75,7 @@ describe('lengths as makers type them', () => {
 describe('unreadable lengths get a sentence with advice', () => {
   test.each([
     ['99 ga', /no 99 gauge in B&S/],
-    ['-3 mm', /below nothing/],
+    ['-3 mm', /negative/],
     ['0', /must be above 0/],
     ['10/0', /divided by zero/],
     ['10 mm / (2-2)', /divided by zero/],

@@ -33,7 +33,7 @@ export function readLength(text: string, { what, gauge = 'none', mayBeZero = fal
   try {
     const { value, power } = evaluate(text, (number, unit) => lengthUnit(number, unit, gauge));
     if (power < 0 || power > 1) return unread(`“${text.trim()}” does not come out as a length.`);
-    if (value < 0) return unread(`The ${what} comes out below nothing (${text.trim()}). A length must be above 0.`);
+    if (value < 0) return unread(`The ${what} is negative (${text.trim()}). A length must be above 0.`);
     if (value === 0 && !mayBeZero) return unread(`The ${what} must be above 0.`);
     if (value > LONGEST_MM) return unread(`${text.trim()} is longer than 2 km. Check the unit.`);
     return read(value, 'as typed');

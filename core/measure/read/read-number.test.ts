@@ -21,7 +21,7 @@ describe('times', () => {
   });
 
   test('a negative time is refused', () => {
-    expect(value(readMinutes('-5'))).toMatch(/cannot be below nothing/);
+    expect(value(readMinutes('-5'))).toMatch(/cannot be negative/);
   });
 });
 

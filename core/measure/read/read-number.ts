@@ -78,7 +78,7 @@ export function readShare(text: string, what: string): Reading {
  */
 export function readMarkUp(text: string): Reading {
   const reading = readPlain(text, 'mark-up', '50 %', (number, unit) => (unit === '%' ? number : undefined));
-  if (reading.ok && reading.value > 5000) return unread('A mark-up of more than 5,000 % is surely a slip. Check it.');
+  if (reading.ok && reading.value > 5000) return unread('A markup can’t be more than 5,000 %.');
   return reading.ok ? read(reading.value / 100, reading.source) : reading;
 }
 
@@ -102,7 +102,7 @@ export function readPlain(text: string, what: string, example: string, unit: Uni
   try {
     const { value, power } = evaluate(text, unit);
     if (power < 0 || power > 1) return unread(`“${text.trim()}” does not come out as a ${what}. Try ${example}.`);
-    if (value < 0) return unread(`A ${what} cannot be below nothing; ${text.trim()} is. Try ${example}.`);
+    if (value < 0) return unread(`A ${what} cannot be negative; ${text.trim()} is. Try ${example}.`);
     return read(value, 'as typed');
   } catch (error) {
     if (error instanceof SumError) return unread(`${error.message} Try ${example}.`);

@@ -36,7 +36,7 @@ export const platinumApart: Check = {
       ...mixed(
         ['pickle'],
         (name) =>
-          `${name} is platinum and shares the pickle with other metals. Clean it by itself, in alum or not at all.`,
+          `${name} is platinum and shares the pickle with other metals. Pickle it separately, in alum, or not at all.`,
       ),
       ...mixed(
         ['file', 'sand', 'polish'],

@@ -20,5 +20,5 @@ export function isBelowCost(
 
 /** The sentence about a price below cost. @param path  of the price in what was sent */
 export function belowCostIssue(pieceName: string, path: string): Issue {
-  return { path, sentence: `${pieceName.trim() || 'A piece'} would sell below its cost. Say why, and it is kept.` };
+  return { path, sentence: `${pieceName.trim() || 'A piece'} would sell below its cost. Enter a reason to save it.` };
 }

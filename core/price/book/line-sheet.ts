@@ -1,7 +1,7 @@
 // The line sheet: what a shop is shown of each piece, and the content of its price tags.
-import { showNumber } from '../../format/numbers.ts';
 import { given } from '../../figure/figure.ts';
 import { showFigure } from '../../figure/show.ts';
+import { showNumber } from '../../format/numbers.ts';
 import type { Piece } from '../../piece/piece.ts';
 import { gaugedMm } from '../../stock/gauged.ts';
 import type { Selling } from '../../studio/selling.ts';

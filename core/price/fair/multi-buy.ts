@@ -17,9 +17,9 @@ export function readBuyLadder(text: string, currency: string): BuyLadder | { rea
     if (!reading.ok) return { sentence: reading.sentence };
     prices.push(roundHalfAwayFromZero(reading.value));
   }
-  if (prices.length === 0) return { sentence: 'Give a price, or a ladder such as 15 / 25 / 35.' };
+  if (prices.length === 0) return { sentence: 'Give a price, or a multi-buy price such as 18 / 30 / 40.' };
   if (prices.some((price, index) => price <= (prices[index - 1] ?? 0)))
-    return { sentence: 'Each rung of a ladder costs more than the one before: 15 / 25 / 35.' };
+    return { sentence: 'Two cost more than one, and three more than two: 18 / 30 / 40.' };
   return prices;
 }
 

@@ -115,7 +115,7 @@ test('prices are never below the studio’s minimum', () => {
   const high = readRates({ ...workshop, leastWholesale: '500', leastRetail: '2000' }, 1).selling.rule;
   const { wholesale, retail } = pricesOf(count.column, count.minutes, { school: 'build-up', targetMinor: 0 }, high);
   expect([wholesale.value, retail.value]).toEqual([50_000, 200_000]);
-  expect(wholesale.how).toContain('the least the studio asks');
+  expect(wholesale.how).toContain('the studio’s minimum price');
 });
 
 // A shop that doubles 20.00 asks 40.00, or 48.00 with a fifth of tax in it.

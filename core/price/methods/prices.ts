@@ -135,7 +135,7 @@ const taxWords = ({ tax }: PriceRule) => (tax.how === 'included' ? ` × ${inSum(
 function onPoint(label: string, exact: Figure, minor: number, leastMinor: number): Figure {
   const how = () => {
     if (minor === exact.value) return exact.how;
-    const up = minor === leastMinor ? 'the least the studio asks' : 'up to the next price point';
+    const up = minor === leastMinor ? 'the studio’s minimum price' : 'up to the next price point';
     return `${exact.how} = ${showValue(exact.value, exact.unit)}, ${minor < exact.value ? 'down to whole coins' : up}`;
   };
   return computed(label, minor, exact.unit, how, exact.from);

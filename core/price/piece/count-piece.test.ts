@@ -134,12 +134,12 @@ describe('missing data is reported, and the rest still counts', () => {
     const count = countPiece(buoy, rates, null);
     expect(count.column.lines[0]?.each.value).toBe(0);
     expect(count.problems).toEqual([
-      { path: 'fix', sentence: expect.stringContaining('no noon fix') as string, onlyPrice: true },
+      { path: 'fix', sentence: expect.stringContaining('no metal prices') as string, onlyPrice: true },
     ]);
   });
 
   test('metal prices in another currency are not used', () => {
-    expect(sentences(buoy, rates, { ...fix, currency: 'EUR' })[0]).toMatch(/in EUR and the studio reckons in GBP/);
+    expect(sentences(buoy, rates, { ...fix, currency: 'EUR' })[0]).toMatch(/in EUR and the studio uses GBP/);
   });
 
   test('metal prices without the metal are reported', () => {

@@ -149,7 +149,7 @@ function countOne(typed: Piece, rates: Rates, fix: Fix | null, options: CountOpt
     ]),
     minutes,
     unattended: totalOf(
-      'by itself',
+      'unattended',
       'min',
       piece.steps.flatMap((step, index) => unattended(step.name, steps[index], made)),
     ),
@@ -222,8 +222,8 @@ function unattended(name: string, time: StepComputation | undefined, pieces: num
 
 function noFix(lastFix: Fix | null, currency: string): Issue {
   const sentence = lastFix
-    ? `The last noon fix is in ${lastFix.currency} and the studio reckons in ${currency}, so metal costs nothing here.`
-    : 'There is no noon fix yet, so metal costs nothing here.';
+    ? `The last metal prices are in ${lastFix.currency} and the studio uses ${currency}, so metal counts as 0.`
+    : 'There are no metal prices yet, so metal counts as 0.';
   return { path: 'fix', sentence, onlyPrice: true };
 }
 
@@ -246,7 +246,7 @@ function boughtParts(
 }
 
 function priceSolders(joins: readonly JoinComputation[], rates: Rates, fix: Fix | null): PricedSolder[] {
-  const free = given('no fix yet', 0, `${rates.currency}/g`, 'no noon fix');
+  const free = given('no fix yet', 0, `${rates.currency}/g`, 'no metal prices');
   const known = new Map<Solder, ReturnType<typeof alloyPrice>>();
   const priceOf = (solder: Solder, at: Fix) => {
     const alloy = solderAsAlloy(solder);
@@ -268,7 +268,7 @@ function pricePartsAt(
   fix: Fix | null,
   problems: Issue[],
 ): PricedPart[] {
-  const unpriced = given('no fix yet', 0, `${rates.currency}/g`, 'no noon fix');
+  const unpriced = given('no fix yet', 0, `${rates.currency}/g`, 'no metal prices');
   const priceOf =
     fix &&
     onceEach((alloy: Alloy, form: ChargeForm, thicknessMm: number) =>

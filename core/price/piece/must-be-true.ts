@@ -75,7 +75,7 @@ export function mustBeTrue(present: PresentCost, wage: Figure): MustBeTrue {
       [metal, fixed, wage, besidesPerHour, minutes],
     ),
     wage: computed(
-      'the wage it pays',
+      'earnings per bench hour',
       minutes.value > 0 ? ((left - metal.value) / minutes.value) * 60 - besidesPerHour.value : Infinity,
       `${unit}/h`,
       () =>

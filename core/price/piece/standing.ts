@@ -65,7 +65,7 @@ export function priceStanding(priced: Priced | null, now: PieceCount): PriceStan
   const { wholesale } = now.prices;
   const { cost } = now.column;
   if (!priced || priced.currency !== cost.unit || priced.wholesaleMinor === 0) return null;
-  const source = priced.fixOn ? `set at the noon fix of ${priced.fixOn}` : 'set before the first noon fix';
+  const source = priced.fixOn ? `set at metal prices of ${priced.fixOn}` : 'set before the first metal prices';
   const then = given('wholesale as set', priced.wholesaleMinor, cost.unit, source);
   const how = `${inSum(then.value, cost.unit)} − ${inSum(cost.value, cost.unit)}`;
   return {

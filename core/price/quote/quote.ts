@@ -23,6 +23,8 @@ const quoteLineSchema = z.strictObject({
 /** A quote as it is stored. */
 export const quoteSchema = z.strictObject({
   kind: z.enum(['commission', 'repair']),
+  /** `2026-014`; the ledger gives it when the quote is added. */
+  number: z.string().max(20).default(''),
   /** Name of the customer. */
   customer: nameSchema,
   what: nameSchema,
@@ -52,6 +54,7 @@ export type QuoteLine = Quote['lines'][number];
 /** A quote before anything is typed. */
 export const emptyQuote: Quote = {
   kind: 'commission',
+  number: '',
   customer: '',
   what: '',
   lines: [],
@@ -98,34 +101,29 @@ export function countQuote(
     const path = `lines.${String(index)}`;
     const count = readCount(line.count);
     if (!count.ok) problems.push({ path: `${path}.count`, sentence: count.sentence });
-    const typed = given(
-      'price of one',
-      roundHalfAwayFromZero(money(`${path}.price`, line.price)),
-      currency,
-      'as typed',
-    );
+    const typed = given('price each', roundHalfAwayFromZero(money(`${path}.price`, line.price)), currency, 'as typed');
     const ofPiece = line.piece && !line.price.trim() ? retailOf(line.piece, line.size) : null;
     if (line.piece && !line.price.trim() && !ofPiece)
-      problems.push({ path: `${path}.price`, sentence: 'This piece is not in the book any more. Type its price.' });
-    const each = ofPiece ? renamed(ofPiece, 'retail price of one') : typed;
+      problems.push({ path: `${path}.price`, sentence: 'This piece was deleted. Enter its price.' });
+    const each = ofPiece ? renamed(ofPiece, 'retail price each') : typed;
     const pieces = count.ok ? count.value : 0;
     const how = () => `${String(pieces)} × ${inSum(each.value, currency)}`;
-    const label = line.what.trim() || 'a line';
+    const label = line.what.trim() || 'an item';
     return { each, all: computed(label, pieces * each.value, currency, how, [each]) };
   });
   const grams = readGrams(quote.ownGrams);
   if (!grams.ok) problems.push({ path: 'ownGrams', sentence: grams.sentence });
   const all = lines.map((line) => line.all);
-  const listed = totalOf('all lines', currency, all);
+  const listed = totalOf('all items', currency, all);
   const allowed = roundHalfAwayFromZero(money('allowed', quote.allowed));
   const least = roundHalfAwayFromZero(money('least', quote.least));
-  const less = given('allowed for the customer’s metal', -allowed, currency, 'as typed');
-  const sum = allowed > 0 ? totalOf('the job', currency, [...all, less]) : renamed(listed, 'the job');
+  const less = given('credit for customer-supplied metal', -allowed, currency, 'as typed');
+  const sum = allowed > 0 ? totalOf('quote total', currency, [...all, less]) : renamed(listed, 'quote total');
   const total =
     sum.value < least
-      ? computed('the job', least, currency, () => `${inSum(sum.value, currency)}, but the least a job is done for`, [
+      ? computed('quote total', least, currency, () => `${inSum(sum.value, currency)}; the minimum charge applies`, [
           sum,
-          given('least charge', least, currency, 'as typed'),
+          given('minimum charge', least, currency, 'as typed'),
         ])
       : sum;
   const share = readShare(quote.deposit, 'deposit');
@@ -139,7 +137,7 @@ export function countQuote(
     [total, part],
   );
   const rest = computed(
-    'when it is done',
+    'balance due',
     total.value - deposit.value,
     currency,
     () => `${inSum(total.value, currency)} − ${inSum(deposit.value, currency)}`,

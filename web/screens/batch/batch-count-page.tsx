@@ -4,13 +4,14 @@ import { type Batch, type BatchState, batchStates, isDone } from '../../../core/
 import { goodsOfRun, goodsTogether } from '../../../core/batch/buying/goods.ts';
 import type { BatchCount } from '../../../core/batch/count-batch.ts';
 import { stateAfter, stateWords } from '../../../core/batch/states.ts';
+import { dayInWords } from '../../../core/format/days.ts';
+import { capital, local } from '../../../core/format/variants.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
 import { Choice } from '../../components/choice.tsx';
 import { type CountRow, CountTable } from '../../components/count-table.tsx';
 import { SectionGlyph } from '../../components/section-glyph.tsx';
-import { dayInWords } from '../../../core/format/days.ts';
-import { daysLate } from '../../words/late.ts';
 import type { Done } from '../../words/done-in.ts';
+import { daysLate } from '../../words/late.ts';
 
 interface BatchCountPageProps {
   readonly body: Batch;
@@ -35,7 +36,7 @@ export function BatchCountPage({ body, count, done, onState }: BatchCountPagePro
   );
 }
 
-const stateOptions = batchStates.map((value) => ({ value, label: stateWords[value].name }));
+const stateOptions = () => batchStates.map((value) => ({ value, label: local(stateWords[value].name) }));
 
 function StateButtons({ state, onState }: { state: BatchState; onState: (state: BatchState) => void }) {
   const next = stateAfter(state);
@@ -52,7 +53,7 @@ function StateButtons({ state, onState }: { state: BatchState; onState: (state: 
           small
           open
           value={state}
-          options={stateOptions}
+          options={stateOptions()}
           label="Status of the batch"
           onChange={(value) => onState(value as BatchState)}
         />
@@ -63,9 +64,7 @@ function StateButtons({ state, onState }: { state: BatchState; onState: (state: 
 
 function Promise({ body, done }: { body: Batch; done: Done | null }) {
   if (isDone(body))
-    return (
-      <p className="text-[19px] font-bold text-good">{`${stateWords[body.state].name.charAt(0).toUpperCase()}${stateWords[body.state].name.slice(1)}`}</p>
-    );
+    return <p className="text-[19px] font-bold text-good">{capital(local(stateWords[body.state].name))}</p>;
   if (!done) return <p className="text-soft">No plan yet</p>;
   const isLate = done.daysLate > 0;
   return (

@@ -1,8 +1,8 @@
 // The name, due date and customer of a batch.
-import { DateField } from '../../components/date-field.tsx';
 import type { Batch, BatchKind } from '../../../core/batch/batch.ts';
 import { mayChangeTerms } from '../../../core/batch/states.ts';
 import { Choice, type Option } from '../../components/choice.tsx';
+import { DateField } from '../../components/date-field.tsx';
 import { Field } from '../../components/field.tsx';
 import type { Edit } from '../../hooks/use-document.ts';
 

@@ -1,13 +1,13 @@
 // The day plan of a batch: a line a day, with a lane for each maker and one for unattended time, noon marked.
 import { scaleLinear } from 'd3';
-import { dayAfter } from '../../../core/measure/days.ts';
 import { clockInWords } from '../../../core/format/days.ts';
+import { dayInWords } from '../../../core/format/days.ts';
+import { dayAfter } from '../../../core/measure/days.ts';
 import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import { blocksOn, type PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
 import { DayHours, NoonLine, USUAL_DAY, wholeHours } from '../../components/day-hours.tsx';
 import { fittedText } from '../../components/fitted-text.ts';
 import type { Planned, PlanOrWhy } from '../../hooks/use-plan.ts';
-import { dayInWords } from '../../../core/format/days.ts';
 
 const WIDTH = 780;
 const LABEL = 96;

@@ -68,7 +68,7 @@ export function QuantityGrid({ body, made, count, edit }: QuantityGridProps) {
                 <button
                   type="button"
                   className="chrome text-soft hover:text-ink"
-                  aria-label={`Remove ${piece.name} `}
+                  aria-label={`Remove ${piece.name}`}
                   onClick={() =>
                     edit('', (batch) => void (batch.lines = batch.lines.filter(({ id }) => id !== line.id)))
                   }

@@ -6,6 +6,8 @@ import { batchTotals, metalTotals, type NamedCount } from '../../../core/batch/b
 import type { BatchCount } from '../../../core/batch/count-batch.ts';
 import { batchTitle } from '../../../core/batch/count-batch.ts';
 import { stateWords } from '../../../core/batch/states.ts';
+import { dayInWords } from '../../../core/format/days.ts';
+import { local } from '../../../core/format/variants.ts';
 import { type CountRow, CountTable } from '../../components/count-table.tsx';
 import { Num } from '../../components/num.tsx';
 import { SectionGlyph } from '../../components/section-glyph.tsx';
@@ -16,9 +18,8 @@ import { usePlan } from '../../hooks/use-plan.ts';
 import { batchCount } from '../../state/batch-count.ts';
 import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
 import { madeLinesOf } from '../../state/made-lines.ts';
-import { dayInWords } from '../../../core/format/days.ts';
-import { daysLate } from '../../words/late.ts';
 import { type Done, doneIn } from '../../words/done-in.ts';
+import { daysLate } from '../../words/late.ts';
 
 interface BatchLine {
   readonly item: BatchWithPieces;
@@ -143,7 +144,7 @@ function Row({ line: { item, title, count, done } }: { line: BatchLine }) {
         </Link>
         <span className="aside block">
           {body.customer || 'stock'}
-          {body.state !== 'planned' && `, ${stateWords[body.state].name}`}
+          {body.state !== 'planned' && `, ${local(stateWords[body.state].name)}`}
         </span>
         {batch.isDraft && <span className="aside block text-act!">draft</span>}
       </td>

@@ -2,9 +2,9 @@
 import { Link } from 'react-router';
 import type { BuyingLine } from '../../../core/batch/buying/buying-list.ts';
 import { showFigure } from '../../../core/figure/show.ts';
+import { dayInWords } from '../../../core/format/days.ts';
 import { Num } from '../../components/num.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
-import { dayInWords } from '../../../core/format/days.ts';
 
 interface BuyingTableProps {
   readonly lines: readonly BuyingLine[];

@@ -1,9 +1,9 @@
 // A plan for bars, drawn to scale: blanks, kerfs and offcuts. Drag a blank, or choose it and then its bar, to move it.
-import { showNumber } from '../../../core/format/numbers.ts';
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import type { BarPlan, BarProblem } from '../../../core/cut/bars/bar-problem.ts';
 import { moveBlank } from '../../../core/cut/bars/move-blank.ts';
+import { showNumber } from '../../../core/format/numbers.ts';
 
 /** Above this number of bars, equal ones are drawn once. */
 const MOST_BARS = 60;

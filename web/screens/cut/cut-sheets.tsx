@@ -1,6 +1,5 @@
 // A plan for sheets, each drawn to scale with its blanks and its offcut. Drag a blank, or use arrow keys: 1 mm, with
 // Shift 0.1 mm.
-import { showNumber } from '../../../core/format/numbers.ts';
 import { useState } from 'react';
 import { type LaidMove, moveBlankOnSheet } from '../../../core/cut/sheets/move-blank-on-sheet.ts';
 import type {
@@ -10,6 +9,7 @@ import type {
   SheetPlan,
   SheetProblem,
 } from '../../../core/cut/sheets/sheet-problem.ts';
+import { showNumber } from '../../../core/format/numbers.ts';
 import { polygonArea } from '../../../core/geometry/convex-polygon.ts';
 
 interface CutSheetsProps {

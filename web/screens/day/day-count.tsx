@@ -3,6 +3,7 @@
 import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
 import { clockInWords } from '../../../core/format/days.ts';
+import { shortDay } from '../../../core/format/days.ts';
 import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import { type DayBook, dayTotals } from '../../../core/plan/studio/day-book.ts';
 import { bindingChain } from '../../../core/plan/studio/why.ts';
@@ -10,9 +11,8 @@ import { CountTable } from '../../components/count-table.tsx';
 import { PlanSince } from '../../components/plan-since.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import type { Planned } from '../../hooks/use-plan.ts';
-import { shortDay } from '../../../core/format/days.ts';
-import { daysLate } from '../../words/late.ts';
 import { momentInWords } from '../../words/done-in.ts';
+import { daysLate } from '../../words/late.ts';
 import { batchName, blockName, causeInWords } from '../../words/plan-words.ts';
 
 interface DayCountProps {

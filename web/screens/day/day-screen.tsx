@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
 import { showHours } from '../../../core/figure/show.ts';
+import { dayInWords, shortDay } from '../../../core/format/days.ts';
 import { dayAfter, weekdayOf } from '../../../core/measure/days.ts';
 import { cautionRule, cautionsOfAll } from '../../../core/piece/cautions.ts';
 import { dayBook, openingDay } from '../../../core/plan/studio/day-book.ts';
@@ -13,9 +14,8 @@ import { PlanNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { type Planned, usePlan } from '../../hooks/use-plan.ts';
 import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
-import { dayInWords } from '../../../core/format/days.ts';
-import { weekdayNames } from '../../words/weekdays.ts';
 import { batchName } from '../../words/plan-words.ts';
+import { weekdayNames } from '../../words/weekdays.ts';
 import { DayChart } from './day-chart.tsx';
 import { DayCount } from './day-count.tsx';
 import { DayLists } from './day-lists.tsx';
@@ -83,7 +83,7 @@ function DayPages({ planned, batches }: DayPagesProps) {
           <PlanNav />
           <div className="flex items-start justify-between gap-5">
             <h1>
-              {weekdayNames[weekdayOf(date)]} {dayInWords(date).slice(4)}
+              {weekdayNames[weekdayOf(date)]} {shortDay(date)}
             </h1>
             {day === opening && <NextUp planned={planned} nameOf={nameOf} />}
           </div>
@@ -131,7 +131,7 @@ function DayPages({ planned, batches }: DayPagesProps) {
       }
       leftFoot={
         <span>
-          {planned.isSearching ? 'Optimizing the schedule. ' : ''} Rescheduled from now. Started steps stay; others may
+          {planned.isSearching ? 'Improving the schedule. ' : ''} Rescheduled from now. Started steps stay; others may
           move.
         </span>
       }

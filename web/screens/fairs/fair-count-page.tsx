@@ -1,6 +1,7 @@
 // The right page of a fair: break-even, expected result, and how many to bring.
-import { showNumber } from '../../../core/format/numbers.ts';
 import { showValue } from '../../../core/figure/show.ts';
+import { showNumber } from '../../../core/format/numbers.ts';
+import { local } from '../../../core/format/variants.ts';
 import type { Fair } from '../../../core/price/fair/fair.ts';
 import type { FairPlan, LevelPlan } from '../../../core/price/fair/fair-plan.ts';
 import { CountTable } from '../../components/count-table.tsx';
@@ -17,7 +18,7 @@ export function FairCountPage({ plan, fair }: { plan: FairPlan; fair: Fair }) {
       <CountTable
         label="Forecast"
         rows={[
-          { key: 'takings', label: 'Takings', each: plan.takings },
+          { key: 'takings', label: local('Takings'), each: plan.takings },
           { key: 'margin', label: 'Gross profit', each: plan.margin },
           { key: 'costs', label: 'Fair costs', each: plan.costs, kind: 'subtotal' },
           { key: 'left', label: 'Net profit', each: plan.result, kind: 'total' },
@@ -99,7 +100,7 @@ function Against({ plan: { actual, levels } }: { plan: FairPlan }) {
       <CountTable
         label="Results of the fair"
         rows={[
-          { key: 'taken', label: 'Actual takings', each: actual.takings },
+          { key: 'taken', label: local('Actual takings'), each: actual.takings },
           { key: 'left', label: 'Actual profit', each: actual.result, kind: 'total' },
         ]}
       />

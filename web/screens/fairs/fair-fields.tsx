@@ -1,9 +1,10 @@
 // Cost and visitors of the fair.
-import { DateField } from '../../components/date-field.tsx';
 import { showValue } from '../../../core/figure/show.ts';
+import { local } from '../../../core/format/variants.ts';
 import type { Fair } from '../../../core/price/fair/fair.ts';
 import type { FairPlan } from '../../../core/price/fair/fair-plan.ts';
 import { Choice } from '../../components/choice.tsx';
+import { DateField } from '../../components/date-field.tsx';
 import { Field } from '../../components/field.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import type { Edit } from '../../hooks/use-document.ts';
@@ -26,7 +27,7 @@ const costFields = [
   { key: 'otherCosts', label: 'Other costs', placeholder: '0' },
   { key: 'days', label: 'Days', placeholder: '1' },
   { key: 'hours', label: 'Our hours', placeholder: '0' },
-  { key: 'hourWorth', label: 'Our hourly rate', placeholder: 'wage' },
+  { key: 'hourWorth', label: 'Our hourly rate', placeholder: 'labour rate' },
 ] as const satisfies readonly { key: Typed; label: string; placeholder: string }[];
 
 const visitorFields = [
@@ -43,13 +44,13 @@ export function FairFields({ fair, plan, edit }: FairFieldsProps) {
   );
   const field = ({ key, label, placeholder }: { key: Typed; label: string; placeholder: string }) => (
     <label key={key} className="flex items-baseline justify-between gap-3 border-b border-hair py-[5px]">
-      <span className="text-[15px]">{label}</span>
+      <span className="text-[15px]">{local(label)}</span>
       <Field
         open
         end
         className="num w-[7em]"
         value={fair[key]}
-        label={label}
+        label={local(label)}
         placeholder={key === 'hourWorth' ? showValue(rates.labour.value, rates.labour.unit) : placeholder}
         problem={problems[key]}
         problemId="fair-problem"

@@ -2,6 +2,7 @@
 import { Link, useNavigate } from 'react-router';
 import type { FairDocument } from '../../../contract/fairs.ts';
 import { showValue } from '../../../core/figure/show.ts';
+import { dayInWords } from '../../../core/format/days.ts';
 import { emptyFair } from '../../../core/price/fair/fair.ts';
 import { planFair } from '../../../core/price/fair/fair-plan.ts';
 import { SellingNav } from '../../components/section-nav.tsx';
@@ -10,7 +11,6 @@ import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useCostOfPiece } from '../../hooks/use-cost-of-piece.ts';
 import { useAddFairMutation, useGetFairsQuery } from '../../state/endpoints/fairs.ts';
-import { dayInWords } from '../../../core/format/days.ts';
 
 export function FairsScreen() {
   const { data } = useGetFairsQuery();

@@ -1,9 +1,9 @@
 // From a piece to a batch: quantity, due date, customer.
-import { DateField } from '../../components/date-field.tsx';
 import { Link } from 'react-router';
 import { readCount } from '../../../core/measure/read/read-number.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { Choice } from '../../components/choice.tsx';
+import { DateField } from '../../components/date-field.tsx';
 import { ModalDialog } from '../../components/dialog.tsx';
 import { Field } from '../../components/field.tsx';
 import type { DocumentInHand } from '../../hooks/use-document.ts';

@@ -66,7 +66,7 @@ function Tags({ tags, edit }: { tags: readonly string[]; edit: EditPiece }) {
           <button
             type="button"
             className="chrome text-soft hover:text-ink"
-            aria-label={`Remove the tag ${tag} `}
+            aria-label={`Remove the tag ${tag}`}
             onClick={() => edit('', (draft) => void (draft.tags = draft.tags.filter((other) => other !== tag)))}
           >
             <X size={13} />
@@ -134,7 +134,7 @@ function Photos({ piece, edit }: { piece: Piece; edit: EditPiece }) {
               <button
                 type="button"
                 className="chrome text-soft hover:text-ink"
-                aria-label={`Remove photo ${String(index + 1)} `}
+                aria-label={`Remove photo ${String(index + 1)}`}
                 onClick={() =>
                   edit('', (draft) => void (draft.photos = draft.photos.filter((photo) => photo.id !== id)))
                 }

@@ -6,6 +6,8 @@ import { Link, useNavigate } from 'react-router';
 import { pieceRoutes } from '../../../contract/pieces.ts';
 import { pathTo } from '../../../contract/route.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
+import { priceTagsPath } from '../../components/price-tags.ts';
+import { usePaper } from '../../hooks/use-paper.ts';
 import { closed, type OpenDocument, replaced } from '../../state/drafts.ts';
 import { useRemoveDocumentMutation } from '../../state/endpoints/documents.ts';
 import { useAddPieceMutation, useArchivePieceMutation } from '../../state/endpoints/pieces.ts';
@@ -17,10 +19,13 @@ interface PieceMenuProps {
   readonly stored: OpenDocument['stored'];
   readonly id: string;
   readonly isSaved: boolean;
+  /** Usual batch size: the number of price tags. */
+  readonly batchSize: number;
 }
 
 /** Drawn again only when the ledger has answered: the piece is looked up when it is duplicated. */
-export const PieceMenu = memo(function PieceMenu({ name, stored, id, isSaved }: PieceMenuProps) {
+export const PieceMenu = memo(function PieceMenu({ name, stored, id, isSaved, batchSize }: PieceMenuProps) {
+  const paper = usePaper();
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const [sure, setSure] = useState(false);
@@ -71,6 +76,11 @@ export const PieceMenu = memo(function PieceMenu({ name, stored, id, isSaved }: 
             <DropdownMenu.Item className="menu-item" asChild>
               <a href={pathTo(pieceRoutes.exportOne, { id })} download>
                 Export (JSON)
+              </a>
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className="menu-item" asChild>
+              <a href={priceTagsPath(id, batchSize, paper)} download>
+                Price tags (PDF)
               </a>
             </DropdownMenu.Item>
             <DropdownMenu.Item className="menu-item" disabled={!isSaved} onSelect={() => void putAway()}>

@@ -2,6 +2,7 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
 import type { TakenPart } from '../../../core/ask/question.ts';
+import { shortDay } from '../../../core/format/days.ts';
 import { blocks } from '../../../core/measure/issue.ts';
 import { type Remark, standing } from '../../../core/piece/checks/bench-check.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
@@ -20,7 +21,6 @@ import type { DocumentInHand, Edit } from '../../hooks/use-document.ts';
 import { useDocument } from '../../hooks/use-document.ts';
 import { usePainted } from '../../hooks/use-painted.ts';
 import { pieceCount } from '../../state/basis.ts';
-import { shortDay } from '../../../core/format/days.ts';
 import { ChangesSince } from './changes-since.tsx';
 import { PieceCountPage } from './count/piece-count-page.tsx';
 import { JoinRows } from './joins/join-rows.tsx';
@@ -79,7 +79,13 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
               {isWhole && (
                 <>
                   <ChangesSince open={open} />
-                  <PieceMenu name={name} stored={open.stored} id={open.key.id} isSaved={open.saving === 'saved'} />
+                  <PieceMenu
+                    name={name}
+                    stored={open.stored}
+                    id={open.key.id}
+                    isSaved={open.saving === 'saved'}
+                    batchSize={count.batchSize}
+                  />
                 </>
               )}
             </DraftLine>

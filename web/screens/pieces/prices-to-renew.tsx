@@ -1,8 +1,8 @@
 // Prices set at earlier metal prices that no longer cover today's cost.
 import { Link } from 'react-router';
+import { shortDay } from '../../../core/format/days.ts';
 import { Num } from '../../components/num.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
-import { shortDay } from '../../../core/format/days.ts';
 import { type BookLine, titleOf } from './book-line.ts';
 
 export function PricesToRenew({ lines }: { lines: readonly BookLine[] }) {

@@ -1,8 +1,8 @@
 // The background of the plan: days, hours, the noon line, now, and due dates.
 import { memo } from 'react';
+import { dayInWords } from '../../../core/format/days.ts';
 import { dayAfter } from '../../../core/measure/days.ts';
 import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
-import { dayInWords } from '../../../core/format/days.ts';
 import type { Axis } from './axis.ts';
 import { HEAD } from './lane-tops.ts';
 

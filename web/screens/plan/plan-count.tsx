@@ -13,8 +13,8 @@ import { useBenchLog } from '../../hooks/use-bench-log.ts';
 import type { Planned } from '../../hooks/use-plan.ts';
 import type { PlanSearch } from '../../hooks/use-plan-search.ts';
 import { problemOf } from '../../state/saving.ts';
-import { daysLate } from '../../words/late.ts';
 import { momentInWords } from '../../words/done-in.ts';
+import { daysLate } from '../../words/late.ts';
 import { blockName, causeInWords } from '../../words/plan-words.ts';
 import type { Trial } from './plan-bars.tsx';
 

@@ -200,7 +200,7 @@ function Legend({
   tints: ReadonlyMap<string, number>;
 }) {
   return (
-    <ul className="mt-3 flex flex-wrap gap-x-5 gap-y-2 text-[14px]" aria-label="Batches by color">
+    <ul className="mt-3 flex flex-wrap gap-x-5 gap-y-2 text-[14px]" aria-label="Batches">
       {jobs.slice(0, MOST_IN_LEGEND).map(({ id }) => (
         <li key={id} className="flex items-center gap-2">
           <svg width={16} height={12} aria-hidden="true">

@@ -1,11 +1,11 @@
 // The cost as a stacked bar; its lines are named beside it as in the table.
-import { showNumber } from '../../../core/format/numbers.ts';
 import { cumsum, scaleLinear } from 'd3';
 import { type CostShare, costShares } from '../../../core/cost/cost-shares.ts';
 import { showFigure, showValue } from '../../../core/figure/show.ts';
+import { showNumber } from '../../../core/format/numbers.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import { costFills } from '../../components/cost-fills.ts';
-import { costNames } from '../../words/cost-words.ts';
+import { costName } from '../../words/cost-words.ts';
 
 const HEIGHT = 190;
 const BAR = 54;
@@ -56,7 +56,7 @@ export function CostBar({ count: { column } }: { count: PieceCount }) {
               stroke="var(--rule)"
             />
             <text x={BAR + 24} y={middle + 5} fill="var(--ink)">
-              {isNet ? 'Metal, less scrap' : costNames[key]}
+              {isNet ? 'Metal, less scrap' : costName(key)}
             </text>
             <text x={330} y={middle + 5} textAnchor="end" fill="var(--ink)" className="num">
               {showValue(amount, cost.unit)}

@@ -67,8 +67,8 @@ export function LikelyRangeBox({ count }: { count: PieceCount }) {
         </text>
       </svg>
       <p className="text-[15px]">
-        Floor price <b className="num">{money(floor)}</b>: {at90 ? 'nine' : 'four'} of batches of{' '}
-        {at90 ? 'ten' : 'five'} cost no more. Calculated {money(value)}, on average {money(range.mean)}
+        Floor price <b className="num">{money(floor)}</b>: {at90 ? '90' : '80'} % of batches cost no more. Calculated{' '}
+        {money(value)}, on average {money(range.mean)}
         {exact ? `, ± ${money(exact.deviation)}` : ', with the yields of the steps'}; from 4,000 simulations, the floor
         is accurate to {money(2 * range.errorOfP80)}.
       </p>

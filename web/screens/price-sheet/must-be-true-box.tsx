@@ -111,8 +111,8 @@ function Answer({ count, wage, asked, channel, rule, cost, batches }: AnswerProp
     <>
       <p className={answer.isTrue ? 'mt-1' : 'note mt-1'}>
         {answer.isTrue
-          ? `Earnings are ${showFigure(answer.wage)}per bench hour: the target is met.`
-          : `Now it earns ${showFigure(answer.wage)}per bench hour. Any one of these would reach the target:`}
+          ? `Earnings are ${showFigure(answer.wage)}: the target is met.`
+          : `Now it earns ${showFigure(answer.wage)}. Any one of these would reach the target:`}
       </p>
       <table className="count mt-1" aria-label="Ways to reach the target">
         <colgroup>

@@ -1,8 +1,8 @@
 // The prices of the piece over time, with dates and reasons.
 import { showValue } from '../../../core/figure/show.ts';
+import { dayInWords, shortDay } from '../../../core/format/days.ts';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useGetPricesQuery } from '../../state/endpoints/prices.ts';
-import { dayInWords, shortDay } from '../../../core/format/days.ts';
 
 const MOST_SHOWN = 12;
 

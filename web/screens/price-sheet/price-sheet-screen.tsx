@@ -1,6 +1,7 @@
 // The price sheet of a piece: the price by every method and sales channel; beside it what moves the cost.
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
+import { shortDay } from '../../../core/format/days.ts';
 import { blocks } from '../../../core/measure/issue.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { costOfPiece } from '../../../core/price/piece/channels.ts';
@@ -8,12 +9,13 @@ import { Conflict } from '../../components/conflict.tsx';
 import { DraftLine } from '../../components/draft-line.tsx';
 import { NotFound } from '../../components/not-found.tsx';
 import { Num } from '../../components/num.tsx';
+import { priceTagsPath } from '../../components/price-tags.ts';
 import { SellingNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { type DocumentInHand, useDocument } from '../../hooks/use-document.ts';
+import { usePaper } from '../../hooks/use-paper.ts';
 import { pieceCount } from '../../state/basis.ts';
-import { shortDay } from '../../../core/format/days.ts';
 import { BatchCurve } from './batch-curve.tsx';
 import { ChannelTable } from './channel-table.tsx';
 import { CostBar } from './cost-bar.tsx';
@@ -35,6 +37,7 @@ export function PriceSheetScreen() {
 function PriceSheet({ inHand }: { inHand: DocumentInHand<Piece> }) {
   const { name, open, body, edit } = inHand;
   const basis = useBasis();
+  const paper = usePaper();
   const count = pieceCount(body, basis);
   const cost = useMemo(() => costOfPiece(count), [count]);
   const title = body.name.trim() || 'Unnamed piece';
@@ -50,7 +53,11 @@ function PriceSheet({ inHand }: { inHand: DocumentInHand<Piece> }) {
                 {title}
               </Link>
             </h1>
-            <DraftLine name={name} open={open} problems={count.problems.filter(blocks).length} />
+            <DraftLine name={name} open={open} problems={count.problems.filter(blocks).length}>
+              <a className="link" href={priceTagsPath(open.key.id, count.batchSize, paper)} download>
+                Price tags (PDF)
+              </a>
+            </DraftLine>
             <SellsFor id={open.key.id} piece={body} priced={open.stored.priced} count={count} />
             <SizePricesTable id={open.key.id} piece={body} priced={open.stored.priced} count={count} />
             <MethodsTable piece={body} count={count} edit={edit} />

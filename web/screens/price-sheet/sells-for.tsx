@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { showFigure } from '../../../core/figure/show.ts';
+import { shortDay } from '../../../core/format/days.ts';
 import { moneyTyped, readMoney } from '../../../core/measure/read/read-money.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { undercutsShops } from '../../../core/price/piece/channels.ts';
@@ -10,7 +11,6 @@ import { type Priced, priceStanding } from '../../../core/price/piece/standing.t
 import { Field } from '../../components/field.tsx';
 import { useAddPricesMutation } from '../../state/endpoints/prices.ts';
 import { problemOf } from '../../state/saving.ts';
-import { shortDay } from '../../../core/format/days.ts';
 
 interface SellsForProps {
   readonly id: string;

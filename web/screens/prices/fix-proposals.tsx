@@ -2,8 +2,8 @@
 import { memo } from 'react';
 import { Link } from 'react-router';
 import { showValue } from '../../../core/figure/show.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
 import { dayInWords } from '../../../core/format/days.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
 import type { BookPrice } from './use-price-lines.ts';
 import type { SetPrices } from './use-set-prices.ts';
 

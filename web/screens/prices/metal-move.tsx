@@ -1,8 +1,8 @@
 // A slider that moves the metal price and shows its effect on all pieces.
-import { showNumber } from '../../../core/format/numbers.ts';
 import { Slider } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import { showValue } from '../../../core/figure/show.ts';
+import { showNumber } from '../../../core/format/numbers.ts';
 import { fixMetalNames, fixMetals } from '../../../core/metal/fix.ts';
 import { type BookEffects, bookEffects } from '../../../core/price/book/price-book.ts';
 import { Choice } from '../../components/choice.tsx';

@@ -1,13 +1,13 @@
 // One piece in the price book: its prices are edited in place, and stored with date and reason.
-import { showNumber } from '../../../core/format/numbers.ts';
 import { memo } from 'react';
 import { Link } from 'react-router';
+import { shortDay } from '../../../core/format/days.ts';
+import { showNumber } from '../../../core/format/numbers.ts';
 import { moneyTyped } from '../../../core/measure/read/read-money.ts';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
 import { RowBody } from '../../components/row.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
-import { shortDay } from '../../../core/format/days.ts';
 import type { BookPrice } from './use-price-lines.ts';
 import { type PriceKey, useRowPrices } from './use-row-prices.ts';
 import type { SetPrices } from './use-set-prices.ts';

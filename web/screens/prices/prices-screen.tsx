@@ -2,6 +2,7 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { PieceDocument } from '../../../contract/pieces.ts';
+import { shortDay } from '../../../core/format/days.ts';
 import { isWanted } from '../../../core/piece/book-order.ts';
 import { SellingNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
@@ -10,7 +11,6 @@ import { useDebounced } from '../../hooks/use-debounced.ts';
 import { usePaced } from '../../hooks/use-paced.ts';
 import { useValuations } from '../../hooks/use-valuations.ts';
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
-import { shortDay } from '../../../core/format/days.ts';
 import { FixProposals } from './fix-proposals.tsx';
 import { GroupChangeBox } from './group-change.tsx';
 import { MetalMoveBox } from './metal-move.tsx';

@@ -1,14 +1,15 @@
 // "Can I take twenty of these by the twelfth?": the completion date, the chance of the wished date, and what else
 // slips.
-import { DateField } from '../../components/date-field.tsx';
 import { useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
+import { dayInWords } from '../../../core/format/days.ts';
 import { dayAfter, daysBetween } from '../../../core/measure/days.ts';
 import { readCount } from '../../../core/measure/read/read-number.ts';
 import { dayOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import { chanceBy, safeEnd } from '../../../core/plan/solve/simulate.ts';
 import type { PlanContext, TrialBatch } from '../../../core/plan/studio/trial-batch.ts';
 import { Choice } from '../../components/choice.tsx';
+import { DateField } from '../../components/date-field.tsx';
 import { Field } from '../../components/field.tsx';
 import { PlanChanges } from '../../components/plan-changes.tsx';
 import { PlanNav } from '../../components/section-nav.tsx';
@@ -22,7 +23,6 @@ import { useAddBatchMutation, useGetBatchesQuery } from '../../state/endpoints/b
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { emptyBatch, lineOf } from '../../state/new-batch.ts';
 import { problemOf } from '../../state/saving.ts';
-import { dayInWords } from '../../../core/format/days.ts';
 import { momentInWords } from '../../words/done-in.ts';
 import { batchName } from '../../words/plan-words.ts';
 import { openPlanSums } from '../../workers/open-plan-sums.ts';

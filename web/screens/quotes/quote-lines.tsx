@@ -1,7 +1,7 @@
 // The items of a quote: a piece in a size, or text and a price.
-import { moneyTyped } from '../../../core/measure/read/read-money.ts';
 import type { Draft } from '@reduxjs/toolkit';
 import { showValue } from '../../../core/figure/show.ts';
+import { moneyTyped } from '../../../core/measure/read/read-money.ts';
 import { newQuoteLine, type Quote, type QuoteCount, type QuoteLine } from '../../../core/price/quote/quote.ts';
 import { Choice } from '../../components/choice.tsx';
 import { EditableRow, EditableRows } from '../../components/editable-row.tsx';

@@ -1,7 +1,10 @@
 // One quote: left its items and terms, right its total; printed it is the customer's page.
-import { Printer } from 'lucide-react';
+import { Download } from 'lucide-react';
 import { useMemo } from 'react';
 import { useParams } from 'react-router';
+import { pathTo } from '../../../contract/route.ts';
+import { sheetRoutes } from '../../../contract/sheets.ts';
+import { dayInWords } from '../../../core/format/days.ts';
 import { countQuote, type Quote, quoteStanding } from '../../../core/price/quote/quote.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Conflict } from '../../components/conflict.tsx';
@@ -16,7 +19,6 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';
 import { type DocumentInHand, useDocument } from '../../hooks/use-document.ts';
 import { useNow } from '../../hooks/use-now.ts';
-import { dayInWords } from '../../../core/format/days.ts';
 import { QuoteAccepted } from './quote-accepted.tsx';
 import { QuoteLines } from './quote-lines.tsx';
 import { QuoteTerms } from './quote-terms.tsx';
@@ -54,9 +56,13 @@ function QuotePages({ inHand }: { inHand: DocumentInHand<Quote> }) {
               />
             </h1>
             <DraftLine name={name} open={open} problems={count.problems.length}>
-              <button type="button" className="link flex items-center gap-1" onClick={() => window.print()}>
-                <Printer size={15} aria-hidden="true" /> Print
-              </button>
+              <a
+                className="link flex items-center gap-1"
+                href={pathTo(sheetRoutes.quotePdf, { id: open.key.id })}
+                download
+              >
+                <Download size={15} aria-hidden="true" /> Download PDF
+              </a>
             </DraftLine>
             {standing === 'expired' && (
               <p className="note mt-2">

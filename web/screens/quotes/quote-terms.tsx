@@ -1,7 +1,7 @@
 // The terms of a quote: deposit, credit for the customer's metal, and expiry.
-import { DateField } from '../../components/date-field.tsx';
 import type { ReactNode } from 'react';
 import type { Quote, QuoteCount } from '../../../core/price/quote/quote.ts';
+import { DateField } from '../../components/date-field.tsx';
 import { Field } from '../../components/field.tsx';
 import type { Edit } from '../../hooks/use-document.ts';
 

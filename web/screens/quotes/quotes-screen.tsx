@@ -2,6 +2,7 @@
 import { Link, useNavigate } from 'react-router';
 import type { QuoteDocument } from '../../../contract/quotes.ts';
 import { showValue } from '../../../core/figure/show.ts';
+import { dayInWords, shortDay } from '../../../core/format/days.ts';
 import { countQuote, emptyQuote, quoteStanding } from '../../../core/price/quote/quote.ts';
 import { SellingNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
@@ -10,7 +11,6 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';
 import { useNow } from '../../hooks/use-now.ts';
 import { useAddQuoteMutation, useGetQuotesQuery } from '../../state/endpoints/quotes.ts';
-import { dayInWords, shortDay } from '../../../core/format/days.ts';
 
 export function QuotesScreen() {
   const { data } = useGetQuotesQuery();

@@ -1,8 +1,8 @@
 // Alloys with density and melting range; the ranges are bands on one scale.
-import { showNumber } from '../../../core/format/numbers.ts';
 import { scaleLinear } from 'd3';
 import { inSum } from '../../../core/figure/figure.ts';
 import { given } from '../../../core/figure/figure.ts';
+import { showNumber } from '../../../core/format/numbers.ts';
 import { densityOf, familyTints } from '../../../core/metal/alloy.ts';
 import type { Alloy } from '../../../core/metal/alloys.ts';
 import { mixtureDensity } from '../../../core/metal/mixture.ts';

@@ -1,6 +1,6 @@
 // Gauges of an alloy family in mm and inches, with what wire and sheet weigh.
-import { showNumber } from '../../../core/format/numbers.ts';
 import { useState } from 'react';
+import { showNumber } from '../../../core/format/numbers.ts';
 import { type GaugeSystem, gaugeSystemNames, gaugeSystemSources } from '../../../core/measure/gauge.ts';
 import { densityOf } from '../../../core/metal/alloy.ts';
 import { gaugeTable } from '../../../core/stock/gauge-table.ts';

@@ -1,6 +1,6 @@
 // Solders with the points they melt and flow at.
-import { showNumber } from '../../../core/format/numbers.ts';
 import { given, inSum } from '../../../core/figure/figure.ts';
+import { showNumber } from '../../../core/format/numbers.ts';
 import { type Solder, solders } from '../../../core/metal/solders.ts';
 import { TableHeader } from '../../components/table-header.tsx';
 import { Shown } from './shown.tsx';

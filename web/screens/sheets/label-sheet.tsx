@@ -1,43 +1,11 @@
 // A sheet of labels, drawn to scale as it will print.
 import { useState } from 'react';
-import type { LabelLayout } from '../../../contract/sheets.ts';
 import { sheetRoutes } from '../../../contract/sheets.ts';
+import { counted } from '../../../core/format/variants.ts';
+import { labelSheets } from '../../../core/price/book/label-sheets.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
-
-/** Common A4 layouts (common practice); any other is typed. */
-const layouts = {
-  '24 per A4 sheet, 70 × 37 mm': {
-    columns: 3,
-    rows: 8,
-    widthMm: 70,
-    heightMm: 37,
-    leftMm: 0,
-    topMm: 0.5,
-    gapXMm: 0,
-    gapYMm: 0,
-  },
-  '65 per A4 sheet, 38.1 × 21.2 mm': {
-    columns: 5,
-    rows: 13,
-    widthMm: 38.1,
-    heightMm: 21.2,
-    leftMm: 4.75,
-    topMm: 10.7,
-    gapXMm: 2.5,
-    gapYMm: 0,
-  },
-  '21 per A4 sheet, 63.5 × 38.1 mm': {
-    columns: 3,
-    rows: 7,
-    widthMm: 63.5,
-    heightMm: 38.1,
-    leftMm: 7.25,
-    topMm: 15.15,
-    gapXMm: 2.5,
-    gapYMm: 0,
-  },
-} as const satisfies Record<string, Omit<LabelLayout, 'skip' | 'code'>>;
+import { usePaper } from '../../hooks/use-paper.ts';
 
 const fields = [
   ['columns', 'across'],
@@ -57,28 +25,32 @@ const codes = [
 ] as const;
 
 export function LabelSheet({ ids, count }: { ids: string; count: number }) {
-  const [name, setName] = useState<keyof typeof layouts | 'own'>('24 per A4 sheet, 70 × 37 mm');
+  const paper = usePaper();
+  const ofPaper = labelSheets.filter((sheet) => sheet.paper === paper);
+  const [usual] = ofPaper;
+  const [name, setName] = useState(usual?.name ?? '');
   const [own, setOwn] = useState<Record<string, string>>({});
   const [code, setCode] = useState('square');
   const [copies, setCopies] = useState('1');
   const [skip, setSkip] = useState('0');
-  const base = layouts[name === 'own' ? '24 per A4 sheet, 70 × 37 mm' : name];
+  const base = ofPaper.find((layout) => layout.name === name) ?? usual;
   const layout = Object.fromEntries(
-    fields.map(([key]) => [key, name === 'own' ? (own[key] ?? String(base[key])) : String(base[key])]),
+    fields.map(([key]) => [key, (name === 'own' && own[key]) || String(base?.[key] ?? 0)]),
   ) as Record<(typeof fields)[number][0], string>;
-  const query = new URLSearchParams({ ids, ...layout, code, copies, skip });
+  const query = new URLSearchParams({ ids, ...layout, code, copies, skip, paper });
+  const printed = count * (Number(copies) || 0);
   return (
-    <section aria-labelledby="">
-      <h2 id="">Price tags</h2>
+    <section aria-labelledby="price-tags">
+      <h2 id="price-tags">Price tags</h2>
       <p className="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1 text-[15px]">
         <Choice
           value={name}
           options={[
-            ...Object.keys(layouts).map((value) => ({ value, label: value })),
+            ...ofPaper.map((layout) => ({ value: layout.name, label: `${paper}, ${layout.name}` })),
             { value: 'own', label: 'custom…' },
           ]}
           label="Sheet layout"
-          onChange={(value) => setName(value as typeof name)}
+          onChange={setName}
         />
         <Choice value={code} options={codes} label="Code on the tag" onChange={setCode} />
         <span>
@@ -107,23 +79,31 @@ export function LabelSheet({ ids, count }: { ids: string; count: number }) {
           ))}
         </div>
       )}
-      <SheetDrawing layout={layout} used={Number(skip) || 0} printed={count * (Number(copies) || 0)} />
+      <SheetDrawing layout={layout} used={Number(skip) || 0} printed={printed} paper={paper} />
       {ids && (
         <a
           className="button chrome mt-3 inline-block"
           href={`${sheetRoutes.labelsPdf.path}?${query.toString()}`}
           download
         >
-          Print {count * (Number(copies) || 0)}
+          Download {counted(printed, 'price tag')} (PDF)
         </a>
       )}
     </section>
   );
 }
 
-const A4 = { width: 210, height: 297 };
+const papers = { A4: { width: 210, height: 297 }, Letter: { width: 215.9, height: 279.4 } } as const;
 
-function SheetDrawing({ layout, used, printed }: { layout: Record<string, string>; used: number; printed: number }) {
+interface SheetDrawingProps {
+  readonly layout: Record<string, string>;
+  readonly used: number;
+  readonly printed: number;
+  readonly paper: keyof typeof papers;
+}
+
+function SheetDrawing({ layout, used, printed, paper }: SheetDrawingProps) {
+  const { width, height } = papers[paper];
   const number = (key: string) => Number(layout[key]) || 0;
   const [columns, rows] = [Math.min(12, number('columns')), Math.min(40, number('rows'))];
   const cells = Array.from({ length: columns * rows }, (_, index) => ({
@@ -133,12 +113,12 @@ function SheetDrawing({ layout, used, printed }: { layout: Record<string, string
   }));
   return (
     <svg
-      viewBox={`-1 -1 ${String(A4.width + 2)} ${String(A4.height + 2)}`}
+      viewBox={`-1 -1 ${String(width + 2)} ${String(height + 2)}`}
       className="mx-auto mt-4 h-[420px]"
       role="img"
       aria-label="The sheet of price tags, to scale"
     >
-      <rect width={A4.width} height={A4.height} fill="var(--page)" stroke="var(--rule)" />
+      <rect width={width} height={height} fill="var(--page)" stroke="var(--rule)" />
       {cells.map(({ index, x, y }) => (
         <rect
           key={index}

@@ -4,13 +4,14 @@ import { sectionOf, type ShelfEntry, type ShelfLot } from '../../../core/batch/s
 import { shelfSums } from '../../../core/batch/stock/shelf-sums.ts';
 import { sizeInWords } from '../../../core/batch/stock/size-words.ts';
 import { showValue } from '../../../core/figure/show.ts';
+import { dayInWords } from '../../../core/format/days.ts';
+import { stockName } from '../../../core/format/variants.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
 import { CountTable } from '../../components/count-table.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useGetShelfQuery } from '../../state/endpoints/stock.ts';
-import { dayInWords } from '../../../core/format/days.ts';
 import { AddLot } from './add-lot.tsx';
 import { LotRow } from './lot-row.tsx';
 
@@ -32,11 +33,11 @@ export function ShelfScreen() {
   const sums = shelfSums(lots, rates.alloys);
   return (
     <Spread
-      title="Shelf"
+      title={stockName()}
       left={
         <>
           <div className="flex items-baseline justify-between gap-5">
-            <h1>Shelf</h1>
+            <h1>{stockName()}</h1>
             <Link className="link chrome text-[15px]" to="/buying">
               Buying list
             </Link>

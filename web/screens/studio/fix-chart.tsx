@@ -2,9 +2,9 @@
 import { extent, line, scaleLinear, scaleTime } from 'd3';
 import { useState } from 'react';
 import { showValue } from '../../../core/figure/show.ts';
+import { dayInWords, shortDay } from '../../../core/format/days.ts';
 import { finePrice, type Fix, type FixMetal, fixMetalNames, fixMetals } from '../../../core/metal/fix.ts';
 import { Choice } from '../../components/choice.tsx';
-import { dayInWords, shortDay } from '../../../core/format/days.ts';
 
 const WIDTH = 400;
 const HEIGHT = 130;

@@ -1,8 +1,8 @@
 // Earlier metal prices, latest first; a later entry corrects a wrong one.
+import { dayInWords } from '../../../core/format/days.ts';
 import { finePrice, type Fix, fixMetalNames, fixMetals } from '../../../core/metal/fix.ts';
 import { Num } from '../../components/num.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
-import { dayInWords } from '../../../core/format/days.ts';
 
 const MOST_SHOWN = 8;
 

@@ -1,5 +1,6 @@
 // Today's price of each fine metal, typed in any unit of mass.
 import { useState } from 'react';
+import { dayInWords } from '../../../core/format/days.ts';
 import { readPricePerGram } from '../../../core/measure/read/read-money.ts';
 import { type Fix, type FixMetal, fixMetalNames, fixMetals, fixProblems } from '../../../core/metal/fix.ts';
 import { Field } from '../../components/field.tsx';
@@ -8,7 +9,6 @@ import { TableHeader } from '../../components/table-header.tsx';
 import { useNow } from '../../hooks/use-now.ts';
 import { useAddFixMutation } from '../../state/endpoints/metal.ts';
 import { problemOf } from '../../state/saving.ts';
-import { dayInWords } from '../../../core/format/days.ts';
 import { FixSources } from './fix-sources.tsx';
 
 const examples = {

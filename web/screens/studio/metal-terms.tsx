@@ -18,7 +18,7 @@ const lines = [
     help: 'per cent of the metal price, when trimmings are melted or traded in',
   },
   { key: 'mixedScrapShare', label: 'Soldered scrap', help: 'per cent of the metal price, for scrap with solder' },
-  { key: 'filingsShare', label: 'Filings', help: 'per cent of the metal price; blank: as soldered scrap' },
+  { key: 'filingsShare', label: 'Lemel', help: 'per cent of the metal price; blank: as soldered scrap' },
   { key: 'assayLoss', label: 'Refining loss', help: 'per cent of the weight sent to the refiner' },
   { key: 'lotCharge', label: 'Refining fee per lot', help: 'whatever its weight' },
   { key: 'lotGrams', label: 'Typical lot weight', help: 'the fee is spread over it' },

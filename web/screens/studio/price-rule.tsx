@@ -1,4 +1,5 @@
 // How prices are made: the pricing method, its numbers, and the price points.
+import { capital, taxName } from '../../../core/format/variants.ts';
 import { type PricingMethod, pricingMethods } from '../../../core/studio/pricing-methods.ts';
 import type { Rates } from '../../../core/studio/rates.ts';
 import { Choice } from '../../components/choice.tsx';
@@ -112,7 +113,7 @@ export function PriceRuleSettings({ body, edit, rates: { problems } }: SettingPr
         {problems.filter(({ path }) => path.startsWith('pricePoints')).map(({ sentence }) => sentence)[0]}
       </p>
       <p className="mt-2 text-[15px]">
-        Tax:{' '}
+        {capital(taxName())}:{' '}
         <Choice
           value={body.taxHow}
           options={taxes}

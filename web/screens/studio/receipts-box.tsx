@@ -1,5 +1,6 @@
 // Metal received and what was paid for it, for studios that value metal at average or last cost.
 import { useState } from 'react';
+import { shortDay } from '../../../core/format/days.ts';
 import { chargeForms } from '../../../core/metal/charge-form.ts';
 import { type NewReceipt, receiptPerGram, receiptProblems } from '../../../core/metal/receipt.ts';
 import { Choice } from '../../components/choice.tsx';
@@ -9,7 +10,6 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { useNow } from '../../hooks/use-now.ts';
 import { useAddReceiptMutation } from '../../state/endpoints/metal.ts';
 import { problemOf } from '../../state/saving.ts';
-import { shortDay } from '../../../core/format/days.ts';
 
 const MOST_SHOWN = 6;
 const formNames = { wire: 'wire, strip', shaped: 'shaped wire', sheet: 'sheet', tube: 'tube' } as const;

@@ -1,5 +1,6 @@
 // A list of settings: each with its name, its field and its value.
 import type { ReactNode } from 'react';
+import { local } from '../../../core/format/variants.ts';
 import type { Issue } from '../../../core/measure/issue.ts';
 import type { Studio } from '../../../core/studio/studio.ts';
 import { TableHeader } from '../../components/table-header.tsx';
@@ -27,10 +28,12 @@ export function SettingLines({ body, edit, problems, of }: SettingLinesProps) {
   return (
     <table className="rows">
       <TableHeader className="sr-only" of={['setting', 'entered', 'value']} />
-      {of.map(({ key, ...setting }) => (
+      {of.map(({ key, label, help, ...setting }) => (
         <SettingLine
           key={key}
           {...setting}
+          label={local(label)}
+          help={local(help)}
           value={body[key]}
           problem={problemAt(problems, key)}
           onChange={(value) => edit(key, (studio) => void (studio[key] = value))}

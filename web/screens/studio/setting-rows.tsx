@@ -1,4 +1,5 @@
 // Settings in rows: makers, overhead costs, sales channels. A blank row adds one.
+import { local } from '../../../core/format/variants.ts';
 import type { Issue } from '../../../core/measure/issue.ts';
 import { Choice } from '../../components/choice.tsx';
 import { EditableRow, EditableRows } from '../../components/editable-row.tsx';
@@ -24,7 +25,7 @@ export function SettingRows<Key extends ListKey>(props: SettingRowsProps<Key>) {
   return (
     <section aria-labelledby={`setting-${list}`} className="mt-6">
       <h2 id={`setting-${list}`}>{title}</h2>
-      <p className="aside">{help}</p>
+      <p className="aside">{local(help)}</p>
       <EditableRows
         label={title}
         heads={columns.map(({ head, isWords, options }) => (isWords || options ? head : { end: head }))}
@@ -73,7 +74,7 @@ function SettingRow<Key extends ListKey>(props: SettingRowProps<Key>) {
     return column.options ? (
       <Choice
         value={values[column.key] ?? ''}
-        options={column.options}
+        options={column.options.map((option) => ({ ...option, label: local(option.label) }))}
         label={`${name}, ${column.head}`}
         onChange={(value) => set(column.key, value)}
       />

@@ -8,7 +8,37 @@ const unitOptions = [
   { value: 'inch', label: 'gauge and inches' },
 ] as const;
 
+const papers = [
+  { key: 'address', label: 'Address', rows: 3 },
+  { key: 'contact', label: 'Phone, mail or web address', rows: 1 },
+  { key: 'quoteTerms', label: 'Terms printed on quotes', rows: 3 },
+] as const;
+
 export function StudioPlace({ body, edit }: SettingProps) {
+  return (
+    <>
+      <Place body={body} edit={edit} />
+      <details className="chrome mt-3 text-[15px]">
+        <summary className="link inline-block cursor-pointer">Address and terms on papers</summary>
+        {papers.map(({ key, label, rows }) => (
+          <label key={key} className="mt-2 block">
+            <span className="aside">{label}</span>
+            <textarea
+              className="field field-open mt-1 block w-full resize-y"
+              aria-label={label}
+              rows={rows}
+              maxLength={key === 'contact' ? 120 : 4000}
+              value={body[key]}
+              onChange={(event) => edit(key, (studio) => void (studio[key] = event.target.value))}
+            />
+          </label>
+        ))}
+      </details>
+    </>
+  );
+}
+
+function Place({ body, edit }: SettingProps) {
   return (
     <p className="mt-4 flex flex-wrap gap-x-8 gap-y-2">
       <span>

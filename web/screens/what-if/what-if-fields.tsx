@@ -1,10 +1,10 @@
 // Four possible events, each off until its box is ticked.
-import { DateField } from '../../components/date-field.tsx';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { dayAfter } from '../../../core/measure/days.ts';
 import type { WhatIf } from '../../../core/plan/studio/what-if.ts';
 import type { Bench } from '../../../core/studio/bench.ts';
 import { Choice, type Option } from '../../components/choice.tsx';
+import { DateField } from '../../components/date-field.tsx';
 import { Field } from '../../components/field.tsx';
 import type { TrialTyped } from '../../hooks/use-trial-job.ts';
 

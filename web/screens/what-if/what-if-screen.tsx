@@ -19,8 +19,8 @@ import { studioApi } from '../../state/endpoints/studio.ts';
 import { emptyBatch, lineOf } from '../../state/new-batch.ts';
 import { problemOf } from '../../state/saving.ts';
 import { useAppDispatch } from '../../state/store.ts';
-import { daysLate } from '../../words/late.ts';
 import { momentInWords } from '../../words/done-in.ts';
+import { daysLate } from '../../words/late.ts';
 import { batchName, stretchInWords } from '../../words/plan-words.ts';
 import { WhatIfFields } from './what-if-fields.tsx';
 
@@ -157,7 +157,7 @@ function Verdict({
           : `All work is finished ${stretchInWords(by)} ${by > 0 ? 'later' : 'sooner'}`}
       </p>
       <p className={late(after) > late(before) ? 'text-stop' : 'text-soft'}>
-        {late(before)} late now, {late(after)} late then. All finished{' '}
+        {late(before)} late now, {late(after)} late with the change. All finished{' '}
         {momentInWords(after.plan, after.plan.objective.makespan)}.
       </p>
       {after.isSearching && <p className="aside">Looking for a better schedule.</p>}

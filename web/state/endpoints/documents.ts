@@ -9,6 +9,7 @@ import type { Fair } from '../../../core/price/fair/fair.ts';
 import type { Quote } from '../../../core/price/quote/quote.ts';
 import type { Studio } from '../../../core/studio/studio.ts';
 import { api, requestOf } from '../api.ts';
+import type * as PatchLists from '../patch-lists.ts';
 
 export interface Bodies {
   readonly piece: Piece;
@@ -40,6 +41,14 @@ export function draftPathOf({ kind, id }: DocumentKey): string {
   return pathTo(routesOf[kind].saveDraft, { id });
 }
 
+/**
+ * The module that knows the lists of all kinds, loaded when a document is opened.
+ * @returns null when it cannot be fetched: the lists are fetched again instead
+ */
+export async function listPatches(): Promise<typeof PatchLists | null> {
+  return await import('../patch-lists.ts').catch(() => null);
+}
+
 const injected = api.injectEndpoints({
   endpoints: (build) => ({
     getDocument: build.query<DocumentOf<unknown>, DocumentKey>({
@@ -52,9 +61,9 @@ const injected = api.injectEndpoints({
       onQueryStarted: async ({ kind }, { dispatch, queryFulfilled }) => {
         const { data } = await queryFulfilled.catch(() => ({ data: null }));
         if (!data) return;
-        // Loaded on demand: it knows the lists of all kinds.
-        const { patchLists } = await import('../patch-lists.ts');
-        patchLists(dispatch, kind, data);
+        const lists = await listPatches();
+        if (lists) lists.patchLists(dispatch, kind, data);
+        else dispatch(api.util.invalidateTags([tagByKind[kind]]));
       },
     }),
     dropDraft: build.mutation<DocumentOf<unknown>, DocumentKey & { version: number }>({

@@ -3,6 +3,7 @@ import { memo, useState } from 'react';
 import { Link } from 'react-router';
 import { inSum } from '../../../../core/figure/figure.ts';
 import { showFigure, showValue } from '../../../../core/figure/show.ts';
+import { shortDay } from '../../../../core/format/days.ts';
 import type { Piece } from '../../../../core/piece/piece.ts';
 import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
 import { priceStanding } from '../../../../core/price/piece/standing.ts';
@@ -12,8 +13,7 @@ import { type CountRow, CountTable } from '../../../components/count-table.tsx';
 import { Field } from '../../../components/field.tsx';
 import { useBasis } from '../../../hooks/use-basis.ts';
 import type { DocumentInHand, Edit } from '../../../hooks/use-document.ts';
-import { costNames } from '../../../words/cost-words.ts';
-import { shortDay } from '../../../../core/format/days.ts';
+import { costName } from '../../../words/cost-words.ts';
 import { MakeBatch } from '../make-batch.tsx';
 import { PriceBar } from './price-bar.tsx';
 
@@ -180,7 +180,7 @@ function costRows({ column }: PieceCount): CountRow[] {
     const counted = key === 'packaging' || key === 'marks' ? {} : { takes };
     return {
       key,
-      label: costNames[key],
+      label: costName(key),
       ...counted,
       each,
       ...(key === 'consumables' && { kind: 'subtotal' as const }),

@@ -236,7 +236,7 @@ const JoinRow = memo(function JoinRow(props: JoinRowProps) {
         <Field
           end
           value={join.count}
-          label={`${name}, joints in a piece`}
+          label={`${name}, joints per piece`}
           column="join-count"
           onChange={(value) => set(index, join, { count: value })}
           {...problems.at('count')}

@@ -1,6 +1,7 @@
 // Findings: bought parts, stones, outwork, and what belongs to the customer.
 import { type Draft, weakMapMemoize } from '@reduxjs/toolkit';
 import { type CSSProperties, memo, useMemo } from 'react';
+import { local } from '../../../../core/format/variants.ts';
 import type { Issue } from '../../../../core/measure/issue.ts';
 import type { Alloy } from '../../../../core/metal/alloys.ts';
 import type { Remark } from '../../../../core/piece/checks/bench-check.ts';
@@ -29,7 +30,7 @@ const kindNames = {
   'sent-out': 'outwork',
   customer: 'customer-supplied',
 } as const satisfies Record<Finding['kind'], string>;
-const kindOptions: readonly Option[] = findingKinds.map((value) => ({ value, label: kindNames[value] }));
+const kindOptions = (): readonly Option[] => findingKinds.map((value) => ({ value, label: local(kindNames[value]) }));
 const shapeOptions: readonly Option[] = stoneShapes.map((value) => ({ value, label: value }));
 
 interface FindingRowsProps {
@@ -58,7 +59,7 @@ export function FindingRows({ piece, problems, margin, edit }: FindingRowsProps)
 
   return (
     <section aria-labelledby="findings" className="mt-5" onPaste={onPaste}>
-      <h2 id="findings">Findings, stones and outwork</h2>
+      <h2 id="findings">{local('Findings, stones and outwork')}</h2>
       <EditableRows
         grid={columns}
         heads={[
@@ -153,7 +154,7 @@ const FindingRow = memo(function FindingRow(props: FindingRowProps) {
       <td role="cell">
         <Choice
           value={finding.kind}
-          options={kindOptions}
+          options={kindOptions()}
           label={`${name}, kind`}
           onChange={(kind) => set(index, finding, { kind: kind as Finding['kind'] })}
         />

@@ -183,7 +183,7 @@ const GroupRow = memo(function GroupRow(props: GroupRowProps) {
         <Field
           end
           value={group.count}
-          label={`${name}, how many in a piece`}
+          label={`${name}, number per piece`}
           column="group-count"
           onChange={(count) => set(index, group, { count })}
           {...problems.at('count')}

@@ -83,7 +83,7 @@ export const PartMore = memo(function PartMore(props: PartMoreProps) {
         {makeOrBuy && (
           <span>
             Cost for one piece: {showFigure(makeOrBuy.made)} made, {showFigure(makeOrBuy.bought)} bought in:{' '}
-            <b>{makeOrBuy.better === 'buy' ? 'buying' : 'making'} cheaper</b>
+            <b>{makeOrBuy.better === 'buy' ? 'buying' : 'making'} is cheaper</b>
           </span>
         )}
       </div>

@@ -121,7 +121,7 @@ export const PartRow = memo(function PartRow({
         <Field
           end
           value={part.count}
-          label={`${name}, how many in a piece`}
+          label={`${name}, number per piece`}
           column="count"
           onChange={(value) => set('count', (changed) => void (changed.count = value))}
           {...problems.at('count')}

@@ -24,7 +24,7 @@ export function SizeHead({ parameters, problems, change }: SizeHeadProps) {
               small
               open
               value={name}
-              label={`Measure ${String(index + 1)} , name`}
+              label={`Measure ${String(index + 1)}, name`}
               maxLength={20}
               problem={issuesAt(problems, `sizes.parameters.${String(index)}`)['name']}
               problemId={`measure-${id}`}
@@ -33,7 +33,7 @@ export function SizeHead({ parameters, problems, change }: SizeHeadProps) {
             <button
               type="button"
               className="chrome ml-1 align-middle text-soft hover:text-ink"
-              aria-label={`Remove measure ${name} `}
+              aria-label={`Remove measure ${name}`}
               onClick={() => change('', (sizes) => withoutMeasure(sizes, id))}
             >
               <X size={13} />

@@ -52,7 +52,7 @@ export function SizeRow({ row, index, parameters, count, change }: SizeRowProps)
           <button
             type="button"
             className="text-soft hover:text-ink"
-            aria-label={`Remove size ${row.name || String(index + 1)} `}
+            aria-label={`Remove size ${row.name || String(index + 1)}`}
             onClick={() => change('', (sizes) => withoutSize(sizes, row.id))}
           >
             <X size={13} />

@@ -1,4 +1,5 @@
 // The details of a step: its kind of work, what it works on, and how it is planned.
+import { local } from '../../../../core/format/variants.ts';
 import { driverNames } from '../../../../core/piece/bench-time.ts';
 import { mayPause, type Step, stepDrivers, type StepKind, stepKindOf, stepKinds } from '../../../../core/piece/step.ts';
 import { Choice, type Option } from '../../../components/choice.tsx';
@@ -105,7 +106,7 @@ export function StepMore({ step, index, scopes, problems, editStep }: StepMorePr
       {studio.makers.length > 0 && (
         <Labelled word="by">
           {choose('maker', 'assigned to', [
-            { value: '', label: 'standard labour rate' },
+            { value: '', label: local('standard labour rate') },
             ...studio.makers.map(({ id, name: maker }) => ({ value: id, label: maker || 'a maker' })),
           ])}
         </Labelled>

@@ -1,9 +1,9 @@
 // The bench route: attended work in order, and unattended time beside it.
-import { showNumber } from '../../../../core/format/numbers.ts';
 import type { Draft } from '@reduxjs/toolkit';
 import { TriangleAlert } from 'lucide-react';
 import { type CSSProperties, memo, useCallback, useState } from 'react';
 import { showValue } from '../../../../core/figure/show.ts';
+import { showNumber } from '../../../../core/format/numbers.ts';
 import { driverNames, type StepComputation } from '../../../../core/piece/bench-time.ts';
 import { cautionRule, cautionsFor } from '../../../../core/piece/cautions.ts';
 import type { Remark } from '../../../../core/piece/checks/bench-check.ts';
