@@ -41,7 +41,7 @@ test('a batch in three sizes is cut from stock: offcuts are added, and a cancell
   await page.getByRole('button', { name: 'Accept and issue metal' }).click();
   await expect(page.getByText(/Metal issued for this batch: [\d.]+ g of blanks/)).toBeVisible();
   await page.getByRole('link', { name: 'Stock', exact: true }).click();
-  const lots = page.getByRole('table', { name: 'Stock' });
+  const lots = page.getByRole('table', { name: 'Stock', exact: true });
   await expect(lots.getByText('offcut').first()).toBeVisible();
   await expect(page.getByRole('table', { name: 'Stock movements' })).toContainText('scrap');
 
@@ -63,7 +63,7 @@ test('stock is received and counted, and unreadable input is named', async ({ pa
   await page.getByLabel('Stock, quantity').fill('3');
   await page.getByLabel('Stock, total paid').fill('60');
   await page.getByRole('button', { name: 'Add to stock' }).click();
-  const row = page.getByRole('table', { name: 'Stock' }).getByRole('row').last();
+  const row = page.getByRole('table', { name: 'Stock', exact: true }).getByRole('row').last();
   // π/4 × 1.0236² × 2000 × 10.36 ÷ 1000 g, and a third of what was paid.
   await expect(row).toContainText('17.05');
   await expect(row).toContainText('20.00');
@@ -79,12 +79,15 @@ test('thirty forks in six sizes get a job sheet, a cutting plan, offcuts and a b
   await openPiece(page, demo.url, 'Tide hair fork');
   await page.getByRole('button', { name: 'New batch' }).click();
   await page.getByLabel('Quantity', { exact: true }).fill('4');
-  await page.getByRole('dialog').getByRole('button', { name: /^Make/ }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^New batch/ })
+    .click();
   const wanted = { short: 4, usual: 8, long: 6, crown: 4, child: 3, nape: 5 };
   for (const [size, count] of Object.entries(wanted))
     await write(page.getByLabel(`Tide hair fork, ${size}, quantity`), String(count));
   await expect(page.getByRole('heading', { name: 'Tide hair fork, 30' })).toBeVisible();
-  await page.getByLabel('Due date').fill('2026-12-12');
+  await page.getByLabel('Due date', { exact: true }).fill('2026-12-12');
   await page.getByRole('button', { name: 'Save as version 2' }).click();
   await expect(page.getByText('Version 2', { exact: true })).toBeVisible();
   const batchUrl = new URL(page.url()).pathname;
@@ -109,14 +112,14 @@ test('thirty forks in six sizes get a job sheet, a cutting plan, offcuts and a b
   const accept = page.getByRole('button', { name: 'Accept and issue metal' });
   await expect(accept).toBeEnabled({ timeout: 60_000 });
   await accept.click();
-  await expect(page.getByText(/Metal is issued for this batch/)).toBeVisible();
+  await expect(page.getByText(/Metal issued for this batch/)).toBeVisible();
   await page.goto(`${demo.url}${batchUrl}`);
   await expect(page.getByLabel('Status of the batch')).toHaveValue('issued');
   const sheet = await page.request.get(`${demo.url}/api${batchUrl}/job-sheet.pdf?paper=A4`);
   expect(sheet.headers()['content-type']).toContain('application/pdf');
   expect((await sheet.body()).length).toBeGreaterThan(10_000);
   await page.getByRole('link', { name: 'Stock', exact: true }).click();
-  await expect(page.getByRole('table', { name: 'Stock' }).getByText('offcut').first()).toBeVisible();
+  await expect(page.getByRole('table', { name: 'Stock', exact: true }).getByText('offcut').first()).toBeVisible();
 
   // A cancelled batch returns all its metal.
   await page.goto(`${demo.url}${batchUrl}`);

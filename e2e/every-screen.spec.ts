@@ -89,7 +89,7 @@ for (const [colorScheme, width] of [
     await checkPage(page, 'cutting');
     for (const [list, name, is] of [
       ['/prices', 'Flood-tide caddy spoon', /80 % of batches/],
-      ['/fairs', 'Winter market on the quay', /buyers on the fair is paid/],
+      ['/fairs', 'Winter market on the quay', /buyers on, the fair pays/],
       ['/quotes', 'E. Marrow', /Each piece on the quote becomes a batch/],
     ] as const) {
       await page.goto(demo.url + list);

@@ -43,7 +43,7 @@ test('a piece is made, priced and put in a batch, and is unchanged after a resta
 
   await page.getByRole('button', { name: 'New batch' }).click();
   await page.getByLabel('Quantity', { exact: true }).fill('24');
-  await page.getByLabel('Due date').fill('2099-12-24');
+  await page.getByLabel('Due date', { exact: true }).fill('2099-12-24');
   await page.getByLabel('Customer', { exact: true }).fill('The quay shop');
   await page.getByRole('button', { name: 'New batch: 24' }).click();
   await expect(page.getByRole('heading', { name: 'Buoy pendant, 24' })).toBeVisible();

@@ -25,7 +25,7 @@ async function addPart(
   if (stock.metal) await choose(field('metal'), { label: stock.metal });
   if (stock.form) await choose(field('section'), { label: stock.form });
   for (const [what, text] of Object.entries(stock.sizes)) await write(field(what), text);
-  if (stock.cut) await choose(field('how it is cut'), { label: stock.cut });
+  if (stock.cut) await choose(field('blank'), { label: stock.cut });
   for (const [what, text] of Object.entries(stock.measures)) await write(field(what), text);
 }
 
@@ -237,7 +237,7 @@ test('a picture is uploaded and shown, tags filter the list, and an archived pie
   await page.getByRole('link', { name: 'Mooring tie bar' }).first().click();
   await page.getByRole('button', { name: 'More actions' }).click();
   await page.getByRole('menuitem', { name: 'Archive' }).click();
-  await expect(page.getByText('Archived. It is hidden')).toBeVisible();
+  await expect(page.getByText('Archived. Hidden from')).toBeVisible();
   await page.goto(`${demo.url}/pieces`);
   await expect(page.getByRole('table').getByRole('link', { name: 'Flood-tide caddy spoon' }).first()).toBeVisible();
   await expect(page.getByText('8 pieces')).toBeVisible();

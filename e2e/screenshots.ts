@@ -89,7 +89,7 @@ try {
   await page.getByText('planning').first().waitFor({ state: 'detached', timeout: 60_000 });
   await picture(page, 'cutting');
   await page.goto(`${demo.url}/shelf`);
-  await page.getByRole('table', { name: 'Stock' }).waitFor();
+  await page.getByRole('table', { name: 'Stock', exact: true }).waitFor();
   await picture(page, 'shelf');
 } finally {
   await browser.close();

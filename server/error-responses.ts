@@ -34,7 +34,7 @@ function problemOf(error: FastifyError): ProblemDetails {
   if (error instanceof ChangedMeanwhile) {
     return {
       type: '/problems/changed-meanwhile',
-      title: 'Changed meanwhile',
+      title: 'Edited elsewhere',
       status: 409,
       detail: error.message,
       current: error.current,

@@ -377,7 +377,7 @@ class Sorter {
 
 function notInTheBook(metal: string, fineness: number, known: readonly string[]): LineError {
   return new LineError(
-    `The book has no ${metal} of ${String(fineness)}. It has ${known.join(', ')}; enter your own in Studio.`,
+    `The book has no ${metal} of ${String(fineness)}. It has ${known.join(', ')}; enter your own in Settings.`,
   );
 }
 

@@ -73,7 +73,7 @@ export class Slots {
 
   density(alloy: Alloy): Figure {
     const density = densityOf(alloy);
-    if (!density) throw new NotEnough(`${alloy.name} has no density yet. Give one in Studio.`, 'density 14k yellow');
+    if (!density) throw new NotEnough(`${alloy.name} has no density yet. Give one in Settings.`, 'density 14k yellow');
     return density;
   }
 

@@ -70,7 +70,7 @@ export function countBatch(batch: Batch, made: readonly MadeLine[], rates: Rates
     ),
     cost: inAll('cost', currency, ({ count }) => count.column.cost),
     wholesale: inAll('worth at wholesale', currency, ({ count }) => count.prices.wholesale),
-    left: inAll('left at wholesale', currency, ({ count }) => count.prices.left),
+    left: inAll('profit at wholesale', currency, ({ count }) => count.prices.left),
     problems,
   };
 }
@@ -126,7 +126,7 @@ function wantedOf(line: BatchLine, piece: Piece, problems: Issue[]): Wanted[] {
   if (wanted.length > 0 || !first) return wanted;
   problems.push({
     path: quantityPath(line, first.id),
-    sentence: `Say how many of ${piece.name.trim() || 'the piece'} to make.`,
+    sentence: `Give a quantity of ${piece.name.trim() || 'the piece'} to make.`,
   });
   return [{ size: first.id, sizeName: sizes.length > 1 ? first.name : '', quantity: 1 }];
 }

@@ -1,6 +1,6 @@
 // What the bench must know of a blank beside its cut size: mandrel, ball, turns, knuckle lengths.
 import { showNumber } from '../format/numbers.ts';
-import { counted } from '../format/variants.ts';
+import { countedNoun } from '../format/variants.ts';
 import { readLength } from '../measure/read/read-length.ts';
 import { readCount } from '../measure/read/read-number.ts';
 import type { Blank } from './blank.ts';
@@ -21,7 +21,7 @@ export function benchWords(blank: Blank): string {
     case 'wrap':
       return `${blank.turns.trim()} turns round ${blank.core.trim()}`;
     case 'balled':
-      return `ball ${blank.ball.trim()}, ${counted(Number(blank.ends) || 1, 'end')}`;
+      return `ball ${blank.ball.trim()}, ${countedNoun(Number(blank.ends) || 1, 'end')}`;
     case 'granule':
       return 'melt into a granule';
     case 'knuckles':

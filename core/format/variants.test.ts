@@ -1,7 +1,7 @@
 // British and American words by the studio's country.
 import { afterEach, expect, test } from 'vitest';
 import { setStudioFormat } from './studio-format.ts';
-import { counted, local, stockName, taxName } from './variants.ts';
+import { countedNoun, local, stockName, taxName } from './variants.ts';
 
 afterEach(() => setStudioFormat('GB'));
 
@@ -27,5 +27,9 @@ test('our own texts take the spelling of the country', () => {
 });
 
 test('one thing is singular, none and several are plural', () => {
-  expect([0, 1, 2].map((count) => counted(count, 'batch', 'batches'))).toEqual(['0 batches', '1 batch', '2 batches']);
+  expect([0, 1, 2].map((count) => countedNoun(count, 'batch', 'batches'))).toEqual([
+    '0 batches',
+    '1 batch',
+    '2 batches',
+  ]);
 });

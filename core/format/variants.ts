@@ -59,9 +59,9 @@ export function capital(text: string): string {
 
 /**
  * A count with its noun.
- * @example counted(1, 'piece') // '1 piece'
- * @example counted(3, 'batch', 'batches') // '3 batches'
+ * @example countedNoun(1, 'piece') // '1 piece'
+ * @example countedNoun(3, 'batch', 'batches') // '3 batches'
  */
-export function counted(count: number, one: string, many = `${one}s`): string {
+export function countedNoun(count: number, one: string, many = `${one}s`): string {
   return `${String(count)} ${count === 1 ? one : many}`;
 }

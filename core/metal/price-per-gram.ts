@@ -45,7 +45,9 @@ export function alloyPrice(
         price,
       });
     } else if (metal !== 'Cu' && share >= PRECIOUS_SHARE) {
-      return { sentence: `The metal prices of ${fix.on} has no price for ${fixMetalNames[metal]}. Add one in Studio.` };
+      return {
+        sentence: `The metal prices of ${fix.on} has no price for ${fixMetalNames[metal]}. Add one in Settings.`,
+      };
     }
   }
   const content = computed(

@@ -95,5 +95,5 @@ function perGramOf(receipts: readonly Receipt[]): Figure {
     read.map((one) => one.paid),
   );
   const how = () => `${inSum(paid.value, currency)} ÷ ${inSum(grams.value)}`;
-  return computed('paid for a gram', paid.value / grams.value, `${currency}/g`, how, [paid, grams]);
+  return computed('paid per gram', paid.value / grams.value, `${currency}/g`, how, [paid, grams]);
 }

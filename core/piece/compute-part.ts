@@ -59,7 +59,7 @@ export function computePart(
   else if (!density)
     report({
       path: 'alloy',
-      sentence: `${alloy.name} has no density yet, so it cannot be weighed. Give it in Studio.`,
+      sentence: `${alloy.name} has no density yet, so it cannot be weighed. Give it in Settings.`,
     });
 
   const stock = readSection(part.section, alloy ? gaugeSystemOf(alloy.family, part.section.form) : 'none', report);

@@ -158,3 +158,19 @@ describe('a changed recipe', () => {
     expect(offered(own)).toEqual([]);
   });
 });
+
+test('a join whose name says the work is not given a verb twice', () => {
+  const stones = pieceOf({
+    name: 'Heron pin',
+    parts: [{ id: 'cup', name: 'Cup' }],
+    findings: [{ id: 'stone', name: 'Stone', kind: 'stone', count: '1', price: '', grams: '' }],
+    joins: [
+      { id: 'set', name: 'set the stone', kind: 'set', parts: ['cup', 'stone'] },
+      { id: 'fuse', name: 'Fuse the links', kind: 'fuse', parts: ['cup'] },
+    ],
+  });
+  const names = proposeRoute(stones).map(({ name }) => name);
+  expect(names).toContain('Set the stone');
+  expect(names).toContain('Fuse the links');
+  expect(names.join()).not.toMatch(/set set|fuse fuse|pickle fuse/i);
+});

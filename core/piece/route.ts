@@ -69,6 +69,20 @@ function named(row: { readonly name: string }): string {
   return row.name.trim().toLowerCase() || 'it';
 }
 
+// Names of joins that say the work already: “set the stone”, “fuse the links”.
+const WORK =
+  /^(?:set|fuse|solder|rivet|link|glue|stitch|screw|bend|fold|tie|close|join|wrap|crimp|mount|attach|fix)\b/i;
+
+function isWork({ name }: { readonly name: string }): boolean {
+  return WORK.test(name.trim());
+}
+
+/** `Solder the rim`; a name that says the work stands alone: `Set the stone`. */
+function workOn(verb: string, row: { readonly name: string }): string {
+  const name = named(row);
+  return isWork(row) ? name.charAt(0).toUpperCase() + name.slice(1) : `${verb} ${name}`;
+}
+
 function ofPart(kind: StepKind, name: string, part: Part): Proposal {
   return standardStep(kind, name, part.id, `${kind}:${part.id}`);
 }
@@ -117,15 +131,25 @@ function vents({ piece }: Recipe): Proposal[] {
 
 function joinSteps(join: Join, recipe: Recipe): Proposal[] {
   const { kind, verb } = joining[join.kind];
-  const step = standardStep(kind, `${verb} ${named(join)}`, join.id, `join:${join.id}`);
+  const step = standardStep(kind, workOn(verb, join), join.id, `join:${join.id}`);
   const seam = join.kind === 'solder' && join.form === 'seam' ? { per: 'cm' as const, each: '0.8' } : {};
   if (!isHot(join)) return [step];
   const hot = { ...step, ...seam };
   // Steel is never pickled: it is brushed clean.
   const steel = hasSteel(join, recipe);
   const clean = steel
-    ? standardStep('brush', `Brush ${named(join)} clean`, join.id, `clean:${join.id}`)
-    : standardStep('pickle', `Pickle ${named(join)}`, join.id, `clean:${join.id}`);
+    ? standardStep(
+        'brush',
+        isWork(join) ? `Brush clean after: ${named(join)}` : `Brush ${named(join)} clean`,
+        join.id,
+        `clean:${join.id}`,
+      )
+    : standardStep(
+        'pickle',
+        isWork(join) ? `Pickle after: ${named(join)}` : `Pickle ${named(join)}`,
+        join.id,
+        `clean:${join.id}`,
+      );
   const flush =
     !steel && isHollow(join, recipe)
       ? [standardStep('neutralise', `Flush ${named(join)}, boil out in bicarbonate`, join.id, `flush:${join.id}`)]

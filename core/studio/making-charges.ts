@@ -15,7 +15,7 @@ export function readMakingCharges(
   value: ReadSetting,
   source: string,
 ): (family: string, form: ChargeForm, thicknessMm: number) => Figure {
-  const none = given('making charge', 0, `${currency}/g`, 'none entered in Studio');
+  const none = given('making charge', 0, `${currency}/g`, 'none entered in Settings');
   const rows = makingCharges
     .map((row, index) => {
       const path = `makingCharges.${String(index)}`;

@@ -139,7 +139,7 @@ export function readRates(studio: Studio, revision: number): Rates {
         soldered: share('paid for soldered scrap', 'mixedScrapShare'),
         filings: share('paid for filings', studio.filingsShare.trim() ? 'filingsShare' : 'mixedScrapShare'),
       },
-      assayLoss: share('lost in melt and assay', 'assayLoss'),
+      assayLoss: share('refining loss', 'assayLoss'),
       lotCharge: lotChargePerGram(studio, value, source),
     },
     metalBasis: studio.metalBasis,
@@ -182,7 +182,7 @@ function lotChargePerGram({ lotCharge, lotGrams, currency }: Studio, value: Read
   const unit = `${currency}/g`;
   const charge = given('charge for a lot', value('lotCharge', readMoney(lotCharge, currency)), currency, source);
   const grams = given('weight of a lot', value('lotGrams', readGrams(lotGrams)), 'g', source);
-  if (charge.value === 0 || grams.value === 0) return given('refiner’s charge', 0, unit, 'none entered in Studio');
+  if (charge.value === 0 || grams.value === 0) return given('refiner’s charge', 0, unit, 'none entered in Settings');
   const how = () => `${inSum(charge.value, currency)} ÷ ${inSum(grams.value)}`;
   return computed('refiner’s charge', charge.value / grams.value, unit, how, [charge, grams]);
 }

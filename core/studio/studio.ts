@@ -226,7 +226,7 @@ export function startingStudio(answers: FirstRun): Studio {
     channels: [
       { id: 'shops', name: 'Shops', kind: 'wholesale', feeShare: '', feeEach: '', shopKeeps: '' },
       { id: 'table', name: 'Direct', kind: 'retail', feeShare: '', feeEach: '', shopKeeps: '' },
-      { id: 'left', name: 'Left with a shop', kind: 'consignment', feeShare: '', feeEach: '', shopKeeps: '40 %' },
+      { id: 'left', name: 'Sale or return', kind: 'consignment', feeShare: '', feeEach: '', shopKeeps: '40 %' },
     ],
   });
 }

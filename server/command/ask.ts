@@ -31,7 +31,7 @@ function doubtOf({ corrections, ignored }: Answer): string {
   const [correction] = corrections;
   if (correction) return `“${correction.word}” is not known. Did you mean ${correction.meant}?`;
   const left = ignored.map((word) => `“${word}”`).join(', ');
-  return left && `${left} would have no part in the answer. Leave it out, or say it otherwise.`;
+  return left && `${left} would not be used in the answer. Remove it or reword it.`;
 }
 
 /** One line of output for one line of input: a JSON array, or an object with `error`. */

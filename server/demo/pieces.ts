@@ -419,7 +419,7 @@ export const demoPieces = {
       part('bail', 'Bail', 'silver-925', round('1.4 mm'), { rule: 'jump-ring', inside: '5.2 mm', passes: '4 mm' }),
     ],
     findings: [
-      finding('glass', 'Sea glass, cut', '4.50', '1.1', {
+      finding('glass', 'Flint, cut and polished', '4.50', '1.1', {
         kind: 'stone',
         shape: 'oval',
         length: '11 mm',
@@ -436,7 +436,7 @@ export const demoPieces = {
       }),
       { id: 'j-pin', name: 'Pin through the knuckles', kind: 'rivet', parts: ['pin', 'knuckles'] },
       { id: 'j-bail', name: 'Bail on the lid', kind: 'link', parts: ['bail', 'lid'], bearsLoad: true },
-      { id: 'j-glass', name: 'Glass in the lid', kind: 'set', parts: ['glass', 'lid'] },
+      { id: 'j-glass', name: 'Stone in the lid', kind: 'set', parts: ['glass', 'lid'] },
     ],
     steps: [
       step('Cut the blanks', 'peg', '6', '1.5', '', { per: 'cut', drivers: '8' }),
@@ -449,7 +449,7 @@ export const demoPieces = {
       step('Pickle hinge', 'pickle', '2', '', '20', { load: '12', of: 'j-knuckles' }),
       step('Sand and brush', 'motor', '5', '12'),
       step('Pin, rivet', 'block', '3', '6'),
-      step('Set the glass', 'peg', '4', '11'),
+      step('Set the stone', 'peg', '4', '11'),
       step('Inspect: lid shuts without play', 'bench', '', '2'),
     ],
   }),

@@ -21,7 +21,7 @@ const EXTENDED = /[\u0100-\u0130\u0132-\u0151\u0154-\u02ba\u02bd-\u02c5\u02c7-\u
 export function withExtendedLatin(pdf: Pdf): void {
   type DrawText = (text: string, ...rest: readonly unknown[]) => Pdf;
   const plain: DrawText = pdf.text.bind(pdf) as DrawText;
-  const set = pdf.font.bind(pdf) as (name: string) => Pdf;
+  const set: (name: string) => Pdf = pdf.font.bind(pdf);
   let face = 'book';
   pdf.font = (name: string) => {
     face = name;

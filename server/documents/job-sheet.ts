@@ -9,7 +9,7 @@ import type { Cut } from '../../core/blank/cut.ts';
 import { showHours, showValue } from '../../core/figure/show.ts';
 import { fullDay } from '../../core/format/days.ts';
 import type { Paper } from '../../core/format/paper.ts';
-import { counted } from '../../core/format/variants.ts';
+import { countedNoun } from '../../core/format/variants.ts';
 import { attendedMin, loadsOf, type StepComputation } from '../../core/piece/bench-time.ts';
 import { cautionRule, cautionsFor } from '../../core/piece/cautions.ts';
 import type { JoinComputation } from '../../core/piece/compute-join.ts';
@@ -240,7 +240,7 @@ function joins(page: Writer, run: BatchRun, count: BatchCount): void {
 
 // `3 joints per piece, 2 pallions each`.
 function jointWords(join: Join, computation: JoinComputation | undefined): string {
-  const joints = computation && computation.joints > 0 ? `${counted(computation.joints, 'joint')} per piece` : '';
+  const joints = computation && computation.joints > 0 ? `${countedNoun(computation.joints, 'joint')} per piece` : '';
   const amount = computation?.solder && join.form === 'snippets' ? `${join.amount.trim()} pallions each` : '';
   return [joints, joints && amount].filter(Boolean).join(', ');
 }

@@ -227,7 +227,7 @@ describe.each([
 describe('printed papers', () => {
   test('include the line sheet as a table with the prices of the price book', async () => {
     const { body, raw } = await ask<string>('GET', `/api/sheets/line-sheet.csv?ids=${piece.id}`);
-    expect(raw.headers['content-disposition']).toContain('line-sheet.csv');
+    expect(raw.headers['content-disposition']).toContain('Line sheet - ');
     const [heads, row] = body.split('\r\n');
     expect(heads).toBe('code,name,collection,metals,size,sold_by,weight_g,wholesale,suggested_retail,currency');
     const wholesale = ((await priceOf())?.wholesaleMinor ?? 0) / 100;

@@ -16,7 +16,7 @@ export function issueMetal(stores: Stores, id: string, cut: AcceptedCut): void {
   const { rates } = currentBasis(stores);
   stores.inTransaction(() => {
     const { body } = stores.batches.get(id);
-    if (isDone(body)) throw new NotAcceptable('This batch is done. Take it up again to issue metal.', []);
+    if (isDone(body)) throw new NotAcceptable('This batch is finished. Change its status to issue metal.', []);
     const entries = entriesOfCut(cut, stores.shelf.lots(), rates.alloys, randomUUID, id);
     if ('sentence' in entries) throw new NotAcceptable(entries.sentence, []);
     stores.shelf.add(entries);

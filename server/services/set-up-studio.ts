@@ -10,7 +10,7 @@ import { refuseIssues } from './refuse.ts';
 /** Sets up the studio on the first run. @throws NotAcceptable when it exists already or the rate cannot be read */
 export function setUpStudio(stores: Stores, answers: FirstRun): DocumentOf<Studio> {
   if (stores.studio.list().length > 0)
-    throw new NotAcceptable('The studio is set up already. Change it in Studio.', []);
+    throw new NotAcceptable('The studio is set up already. Change it in Settings.', []);
   const body = startingStudio(answers);
   refuseIssues(readRates(body, 0).problems, 'The studio cannot be set up yet.');
   const { version } = stores.studio.add(body, STUDIO_ID);

@@ -42,16 +42,16 @@ export interface Planned {
 
 export type PlanOrWhy = Planned | { readonly sentence: string };
 
-const closed = 'The bench has no open hours. Give them in Studio, and the plan follows.';
+const closed = 'There are no working hours. Enter them in Settings.';
 
 /** Why there is no plan: no maker has working hours, or not enough for one of the steps. */
 function noPlan(jobs: readonly StudioJob[], problem: ScheduleProblem): { readonly sentence: string } {
   if (problem.makers.every(({ shifts }) => shifts?.length === 0)) return { sentence: closed };
   const homeless = infeasibleStep(indexProblem(problem));
   const step = jobs.find(({ id }) => id === homeless?.job)?.steps.find(({ key }) => key === homeless?.step);
-  if (!step) return { sentence: 'Not all that is to be done finds a place in the open hours of the next months.' };
+  if (!step) return { sentence: 'The work does not fit into the working hours of the next months.' };
   return {
-    sentence: `“${step.name}” of ${step.piece} finds no place: nobody who does it is there long enough. Give longer hours in Studio, or shorter loads in the piece.`,
+    sentence: `“${step.name}” of ${step.piece} does not fit: no maker for it works long enough in one shift. Enter longer hours in Settings, or shorter loads in the piece.`,
   };
 }
 

@@ -74,7 +74,7 @@ export function chainAnswer(slots: Slots): TopicAnswer {
   if (!wire || !inside) throw new NotEnough('Give the length, the inside of a link and its wire.', example);
   const counted = slots.question.counts.links ?? (length ? null : slots.count('pieces'));
   if (!length) {
-    if (!counted) throw new NotEnough('Give the length of the chain, or how many links.', example);
+    if (!counted) throw new NotEnough('Give the length of the chain, or the number of links.', example);
     return {
       figures: [
         computed(
@@ -136,7 +136,7 @@ function smallestOfTwo(slots: Slots, hasLength: boolean): Figure | null {
 
 /** The knuckles and the pin of a hinge. */
 export function hingeAnswer(slots: Slots): TopicAnswer {
-  const example = 'hinge 12 mm wide 3 knuckles 1 mm pin';
+  const example = 'hinge 15 mm wide 5 knuckles 1.2 mm pin';
   const pin = slots.take('pin', 'pin') ?? slots.take('wire', 'pin');
   const width = slots.take('wide', 'width') ?? slots.take('long', 'width') ?? slots.next('width');
   if (!width) throw new NotEnough('Give the width of the hinge.', example);

@@ -167,7 +167,7 @@ export function valueOf(slots: Slots, alloy: Alloy, one: Figure, count = 1): Fig
   const value = one.value * count * content.value;
   return [
     computed(
-      'metal value at the fix',
+      'metal value at current prices',
       value,
       fix.currency,
       `${inSum(one.value * count)} × ${inSum(content.value, content.unit)}`,

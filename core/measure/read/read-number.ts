@@ -77,7 +77,7 @@ export function readShare(text: string, what: string): Reading {
  * @returns 0.5 for 50 %; 0 when nothing is entered
  */
 export function readMarkUp(text: string): Reading {
-  const reading = readPlain(text, 'mark-up', '50 %', (number, unit) => (unit === '%' ? number : undefined));
+  const reading = readPlain(text, 'markup', '50 %', (number, unit) => (unit === '%' ? number : undefined));
   if (reading.ok && reading.value > 5000) return unread('A markup can’t be more than 5,000 %.');
   return reading.ok ? read(reading.value / 100, reading.source) : reading;
 }

@@ -32,8 +32,8 @@ export const bezelFit: Check = {
           about: part.id,
           sentence:
             over < LEAST_OVER_MM
-              ? `${name} is ${inSum(section.widthMm)} mm high and ${context.nameOf(stone)} curves in at ${inSum(girdle)} mm: too little to turn over. Use about ${right}.`
-              : `${name} is ${inSum(section.widthMm)} mm high and ${context.nameOf(stone)} curves in at ${inSum(girdle)} mm: it hides the stone. Use about ${right}.`,
+              ? `${name} is ${inSum(section.widthMm)} mm high and ${context.nameOf(stone)} girdle height ${inSum(girdle)} mm: too little to turn over. Use about ${right}.`
+              : `${name} is ${inSum(section.widthMm)} mm high and ${context.nameOf(stone)} girdle height ${inSum(girdle)} mm: it hides the stone. Use about ${right}.`,
           remedy: {
             says: `Make it ${right}`,
             apply: withRow('parts', part.id, (row) =>

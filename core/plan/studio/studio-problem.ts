@@ -122,7 +122,7 @@ function outages(
       const fixed = { maker: null, start, attendedEnd: start, end };
       const step = { after: [], skill: null, station: name, attended: 0, unattended: end - start, pausable: false };
       const steps = Array.from({ length: count }, (_, at) => ({ ...step, id: String(at), anyHour: true, fixed }));
-      return [{ id: `out of use: ${name} ${from}`, release: 0, weight: 0, steps }];
+      return [{ id: `out of service: ${name} ${from}`, release: 0, weight: 0, steps }];
     }),
   );
 }

@@ -141,7 +141,7 @@ export function lineSheetTerms(
   { leastOrderMinor, volumeBreaks }: Pick<Selling, 'leastOrderMinor' | 'volumeBreaks'>,
   currency: string,
 ): string[] {
-  const least = leastOrderMinor > 0 ? [`Least order ${showFigure(given('', leastOrderMinor, currency, ''))}.`] : [];
+  const least = leastOrderMinor > 0 ? [`Minimum order ${showFigure(given('', leastOrderMinor, currency, ''))}.`] : [];
   return [
     ...least,
     ...volumeBreaks.map(

@@ -140,7 +140,7 @@ export function planFair(fair: Fair, rates: Rates, costOf: (piece: string) => Fi
         return computed(plan.level.name.trim() || 'a level', amount, currency, how, [buyers, plan.cost]);
       }),
     );
-  const margin = lines('what the pieces leave', (plan) => plan.perCustomer.margin);
+  const margin = lines('gross profit', (plan) => plan.perCustomer.margin);
   return {
     costs,
     levels,

@@ -15,5 +15,10 @@ export function earningsPerHour(received: Figure, cost: Figure, labour: Figure, 
   const money = (value: number) => inSum(value, unit);
   const how = () =>
     `(${money(received.value)} − ${money(cost.value)} + ${money(labour.value)}) ÷ ${inSum(minutes.value)} × 60`;
-  return computed('pays the bench', (paid / minutes.value) * 60, `${unit}/h`, how, [received, cost, labour, minutes]);
+  return computed('earnings per bench hour', (paid / minutes.value) * 60, `${unit}/h`, how, [
+    received,
+    cost,
+    labour,
+    minutes,
+  ]);
 }

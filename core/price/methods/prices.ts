@@ -82,7 +82,7 @@ export function pricesOf(
 export function leftOf(wholesale: Figure, cost: Figure): Figure {
   const { unit } = cost;
   const how = () => `${inSum(wholesale.value, unit)} − ${inSum(cost.value, unit)}`;
-  return computed('left at wholesale', wholesale.value - cost.value, unit, how, [wholesale, cost]);
+  return computed('profit at wholesale', wholesale.value - cost.value, unit, how, [wholesale, cost]);
 }
 
 /** Margin, %; null at a price of 0. A margin is a share of the price, a markup a share of the cost. */

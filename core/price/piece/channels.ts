@@ -64,7 +64,7 @@ export function channelResult(
   const keeps = keepsOf(channel, rule);
   const fee = channel.feeEach.value;
   const received = computed(
-    'comes in',
+    'net received',
     price.value * keeps - fee,
     unit,
     () => howReceived(channel, price, rule),

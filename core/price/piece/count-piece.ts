@@ -288,7 +288,9 @@ function pricePartsAt(
       return [];
     }
     if (price.bought.value === 0) {
-      report(`${alloy.name} as ${form} has no price. Give what you pay per gram under Making charges in Studio.`);
+      report(
+        `${alloy.name} as ${form} has no price. Enter what you pay per gram under Fabrication charges in Settings.`,
+      );
     }
     return [{ name, gross, net, scrap, ...price }];
   });

@@ -25,7 +25,7 @@ test('the total is at least the minimum charge', () => {
   const small = { ...emptyQuote, lines: [{ ...newQuoteLine('a'), price: '6' }], least: '25', deposit: '' };
   const { total, deposit } = countQuote(small, 'GBP', retail);
   expect(total.value).toBe(2500);
-  expect(total.how).toBe('6.00, but the least a job is done for');
+  expect(total.how).toBe('6.00; the minimum charge applies');
   expect(deposit.value).toBe(0);
 });
 

@@ -220,7 +220,7 @@ function letterOf(index: number): string {
 
 function nameOfStock(id: string, lots: readonly ShelfLot[], terms: CutTerms | null): string {
   const lot = lots.find((one) => one.id === id);
-  if (lot) return `${lot.isOffcut ? 'offcut' : 'shelf'}, ${sizeInWords(lot.size)}`;
+  if (lot) return `${lot.isOffcut ? 'offcut' : 'in stock'}, ${sizeInWords(lot.size)}`;
   const bought = terms?.bought.find((one) => one.id === id);
   return bought ? `to buy, ${sizeInWords(bought.size)}` : 'stock';
 }
@@ -250,7 +250,7 @@ function Sums({ planned, lots, termsOf }: SumsProps) {
     <>
       <h2 className="mt-6">Material used</h2>
       <table className="rows" aria-label="Material used">
-        <TableHeader of={['stock', { end: 'shelf' }, { end: 'to buy' }, { end: 'kept' }, { end: 'scrap' }]} />
+        <TableHeader of={['stock', { end: 'from stock' }, { end: 'to buy' }, { end: 'kept' }, { end: 'scrap' }]} />
         <tbody>
           {planned.map(({ issue, plan }) => {
             const sums = cutSums(issue, plan, lots, termsOf(issue));

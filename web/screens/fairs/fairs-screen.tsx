@@ -38,8 +38,8 @@ export function FairsScreen() {
           </div>
           {data && fairs.length === 0 && (
             <p className="mt-4 max-w-[56ch]">
-              Enter the stall fee, the days and the prices on your table. You see the break-even, a forecast and how
-              many pieces to bring.
+              Enter the stall fee, the days and the prices on your table. You see the break-even, a forecast and the
+              number of pieces to bring.
             </p>
           )}
           {fairs.length > 0 && (

@@ -91,7 +91,7 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
             </DraftLine>
             {open.stored.archivedAt && (
               <p className="note note-quiet mt-2">
-                Archived. It is hidden from the piece list; existing batches keep it.
+                Archived. Hidden from the piece list; existing batches still use it.
               </p>
             )}
             <SizeTabs rows={body.sizes.rows} chosen={count.size?.id ?? ''} onChoose={setSize} />

@@ -1,7 +1,7 @@
 // A sheet of labels, drawn to scale as it will print.
 import { useState } from 'react';
 import { sheetRoutes } from '../../../contract/sheets.ts';
-import { counted } from '../../../core/format/variants.ts';
+import { countedNoun } from '../../../core/format/variants.ts';
 import { labelSheets } from '../../../core/price/book/label-sheets.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
@@ -86,7 +86,7 @@ export function LabelSheet({ ids, count }: { ids: string; count: number }) {
           href={`${sheetRoutes.labelsPdf.path}?${query.toString()}`}
           download
         >
-          Download {counted(printed, 'price tag')} (PDF)
+          Download {countedNoun(printed, 'price tag')} (PDF)
         </a>
       )}
     </section>

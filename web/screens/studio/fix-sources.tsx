@@ -1,6 +1,6 @@
 // Metal prices from a table, or from the price stand-in that ships with the app.
 import { useState } from 'react';
-import { counted } from '../../../core/format/variants.ts';
+import { countedNoun } from '../../../core/format/variants.ts';
 import type { NewFix } from '../../../core/metal/fix.ts';
 import { readFixTable } from '../../../core/metal/fix-file.ts';
 import { useNow } from '../../hooks/use-now.ts';
@@ -37,7 +37,7 @@ export function FixSources({ currency, onOffer }: FixSourcesProps) {
     setSays(
       'error' in answer
         ? (problemOf(answer.error)?.detail ?? 'Can’t connect to Noon Ledger.')
-        : `${counted(fixes.length, 'day')} of metal prices imported.`,
+        : `${countedNoun(fixes.length, 'day')} of metal prices imported.`,
     );
   };
   return (

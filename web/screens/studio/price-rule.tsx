@@ -45,7 +45,7 @@ const strays = [
 
 const taxes = [
   { value: 'none', label: 'no tax is charged' },
-  { value: 'included', label: 'retail prices include tax of' },
+  { value: 'included', label: 'retail prices include tax, rate' },
   { value: 'on-top', label: 'prices exclude tax; rate' },
 ] as const;
 

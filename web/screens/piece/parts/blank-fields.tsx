@@ -119,7 +119,7 @@ function unitOf(blank: Blank, key: string, lengthUnit: string): string {
 function placeholderOf(blank: Blank, key: string, unit: string): string {
   if (key === 'points') return '0,0 24,0 12,18';
   if (blank.rule === 'ring-band' && unit === '') return 'size';
-  return unit || 'how many';
+  return unit || 'number';
 }
 
 /** A blank of another rule or for other stock: a rule that fits is kept, and the main measure is carried over. */

@@ -161,7 +161,7 @@ const FindingRow = memo(function FindingRow(props: FindingRowProps) {
       </td>
       {field('price', 'price each')}
       {field('grams', 'weight each', 'g')}
-      {field('count', 'how many in a piece')}
+      {field('count', 'number per piece')}
     </EditableRow>
   );
 }, sameProps);

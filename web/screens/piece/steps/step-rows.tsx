@@ -83,7 +83,7 @@ export const StepRows = memo(function StepRows({ piece, count, margin, edit }: S
           { end: 'set-up, min', title: 'Bench time once per batch' },
           { end: 'each, min', title: 'Bench time for each piece, cut, joint…' },
           { end: 'unattended, min', title: 'Unattended minutes afterwards, once per batch' },
-          { start: 'meanwhile', title: 'Can start during the unattended time of the step before' },
+          { start: 'overlap', title: 'Can start during the unattended time of the step before' },
         ]}
         onMove={onMove}
       >
