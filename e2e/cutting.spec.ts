@@ -22,9 +22,9 @@ test('a batch in three sizes is cut from stock: offcuts are added, and a cancell
 
   await page.getByRole('link', { name: 'Cutting plan' }).click();
   const brass = page.getByRole('region', { name: /Cartridge brass/ });
-  await expect(brass.getByRole('status')).toHaveText(/Proved|Within/, { timeout: 30_000 });
+  await expect(brass.getByRole('status')).toHaveText(/[Pp]roven|Within/, { timeout: 30_000 });
   const silver = page.getByRole('region', { name: /Sterling silver/ });
-  await expect(silver.getByRole('status')).toHaveText(/Proved|Within/, { timeout: 30_000 });
+  await expect(silver.getByRole('status')).toHaveText(/[Pp]roven|Within/, { timeout: 30_000 });
   await expect(brass.getByRole('button', { name: /Prongs and crown, .* mm, in bar/ })).toHaveCount(11);
 
   // One blank is moved by hand to a bar of its own, which costs more.
@@ -106,9 +106,12 @@ test('thirty forks in six sizes get a job sheet, a cutting plan, offcuts and a b
 
   await page.goto(`${demo.url}${batchUrl}`);
   await page.getByRole('link', { name: 'Cutting plan' }).click();
-  await expect(page.getByRole('region', { name: /Cartridge brass/ }).getByRole('status')).toHaveText(/Proved|Within/, {
-    timeout: 60_000,
-  });
+  await expect(page.getByRole('region', { name: /Cartridge brass/ }).getByRole('status')).toHaveText(
+    /[Pp]roven|Within/,
+    {
+      timeout: 60_000,
+    },
+  );
   const accept = page.getByRole('button', { name: 'Accept and issue metal' });
   await expect(accept).toBeEnabled({ timeout: 60_000 });
   await accept.click();
@@ -135,7 +138,7 @@ test('a blank on a sheet is moved by keyboard, and not onto another', async ({ p
   await page.getByRole('link', { name: 'Barometer brooch, 12' }).click();
   await page.getByRole('link', { name: 'Cutting plan' }).click();
   const copper = page.getByRole('region', { name: /Copper C110, sheet/ });
-  await expect(copper.getByRole('status')).toHaveText(/Proved|Within/, { timeout: 60_000 });
+  await expect(copper.getByRole('status')).toHaveText(/[Pp]roven|Within/, { timeout: 60_000 });
   await page
     .getByRole('button', { name: 'Stop and use this plan' })
     .click({ timeout: 5000 })

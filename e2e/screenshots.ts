@@ -51,7 +51,7 @@ try {
   await picture(page, 'price-sheet');
   await page.goto(`${demo.url}/fairs`);
   await page.getByRole('link', { name: 'Winter market on the quay' }).click();
-  await page.getByText('buyers on the fair').waitFor();
+  await page.getByText('buyers on, the fair pays').waitFor();
   await picture(page, 'fair');
   await page.goto(`${demo.url}/quotes`);
   await page.getByRole('link', { name: 'E. Marrow' }).click();
@@ -69,12 +69,12 @@ try {
     .focus();
   await picture(page, 'plan');
   await page.goto(`${demo.url}/promise`);
-  await page.getByLabel('Piece').selectOption({ label: 'Flood-tide caddy spoon' });
+  await page.getByLabel('Piece', { exact: true }).selectOption({ label: 'Flood-tide caddy spoon' });
   await page.getByRole('region', { name: 'Rush order' }).getByText('chance by').waitFor();
   await picture(page, 'promise');
   await page.goto(`${demo.url}/buying`);
   await page.getByRole('table', { name: 'To order' }).waitFor();
-  await page.getByText(/^ ?Planning/).waitFor({ state: 'hidden' });
+  await page.getByText(/^ ?Calculating/).waitFor({ state: 'hidden' });
   await picture(page, 'buying');
   await page.goto(`${demo.url}/batches`);
   await picture(page, 'batches');
@@ -83,7 +83,7 @@ try {
   await picture(page, 'batch');
   await page.getByRole('link', { name: 'Cutting plan' }).click();
   await page
-    .getByText(/Proven optimal|Within/)
+    .getByText(/[Pp]roven|Within/)
     .first()
     .waitFor({ timeout: 60_000 });
   await page.getByText('planning').first().waitFor({ state: 'detached', timeout: 60_000 });

@@ -34,11 +34,6 @@ export function dayInFigures(day: string): string {
   return show(day, studioFormat().local, { day: '2-digit', month: '2-digit', year: 'numeric' });
 }
 
-/** An example of a day in figures, for placeholders: `31/12/2026`. */
-export function dayExample(year: string): string {
-  return dayInFigures(`${year}-12-31`);
-}
-
 const months = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
 
 /**
@@ -99,16 +94,6 @@ function dayFrom(year = '', month = '', day = ''): string | null {
   const date = new Date(`${text}T00:00:00Z`);
   const exists = !Number.isNaN(date.getTime()) && date.toISOString().startsWith(text);
   return exists && year.length === 4 ? text : null;
-}
-
-/** Names of the weekdays in the order of the studio's week: `Mon` to `Sun`, or `Sun` to `Sat`. */
-export function weekdaysInOrder(): readonly { readonly weekday: number; readonly name: string }[] {
-  const names = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
-  const first = studioFormat().weekStart - 1;
-  return names.map((_, index) => {
-    const weekday = (first + index) % 7;
-    return { weekday, name: names[weekday] ?? '' };
-  });
 }
 
 /** A time of day, minutes after midnight: `14:05`, `2:05 pm`. */

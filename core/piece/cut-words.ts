@@ -1,6 +1,6 @@
 // Cuts in words, in the units the maker thinks in.
-import { showNumber } from '../format/numbers.ts';
 import type { Cut } from '../blank/cut.ts';
+import { showNumber } from '../format/numbers.ts';
 import type { Outline } from '../geometry/outline.ts';
 import { MM_PER_INCH } from '../measure/length-units.ts';
 import type { Studio } from '../studio/studio.ts';

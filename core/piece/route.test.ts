@@ -160,16 +160,18 @@ describe('a changed recipe', () => {
 });
 
 test('a join whose name says the work is not given a verb twice', () => {
-  const stones = pieceOf({
-    name: 'Heron pin',
-    parts: [{ id: 'cup', name: 'Cup' }],
-    findings: [{ id: 'stone', name: 'Stone', kind: 'stone', count: '1', price: '', grams: '' }],
+  const sketch: Sketch = {
+    parts: [
+      { id: 'cup', name: 'Cup', section: sheet('0.5 mm'), blank: discBlank },
+      { id: 'links', name: 'Links', section: wire(), blank: straightBlank },
+    ],
+    findings: [{ id: 'stone', name: 'Stone', kind: 'stone' }],
     joins: [
       { id: 'set', name: 'set the stone', kind: 'set', parts: ['cup', 'stone'] },
-      { id: 'fuse', name: 'Fuse the links', kind: 'fuse', parts: ['cup'] },
+      { id: 'fuse', name: 'Fuse the links', kind: 'fuse', parts: ['links'] },
     ],
-  });
-  const names = proposeRoute(stones).map(({ name }) => name);
+  };
+  const names = proposeRoute(computeRecipe(pieceOf(sketch), alloysWith([]))).map(({ name }) => name);
   expect(names).toContain('Set the stone');
   expect(names).toContain('Fuse the links');
   expect(names.join()).not.toMatch(/set set|fuse fuse|pickle fuse/i);

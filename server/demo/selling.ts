@@ -111,7 +111,7 @@ export function demoQuotes(day: string, ids: PieceIds): readonly Quote[] {
       customer: 'E. Marrow',
       what: 'A signet with the harbour soundings',
       lines: [
-        { ...newQuoteLine('ring'), what: 'Sounding-line signet ring', piece: ids.signet, size: 't', price: '1490.00' },
+        { ...newQuoteLine('ring'), what: 'Sounding-line signet ring', piece: ids.signet, size: 't', price: '1,490.00' },
         { ...newQuoteLine('engraving'), what: 'Engraving the soundings, sent out', price: '85' },
       ],
       deposit: '40 %',

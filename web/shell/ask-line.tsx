@@ -43,7 +43,7 @@ export function AskLine() {
         type="text"
         className="w-full rounded-[3px] border border-rule bg-page px-3 py-[5px] text-[15px]"
         aria-label="Calculator"
-        placeholder="=  ask: 18 ga sterling 120 mm"
+        placeholder="=  calculate: 18 ga sterling 120 mm"
         title="Press = on any page to come here"
         value={line}
         maxLength={500}

@@ -1,6 +1,6 @@
 // What is this? Finds the stock that fits a weighed length, the best fit first. Useful when the label is lost.
-import { showNumber } from '../../format/numbers.ts';
 import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
+import { showNumber } from '../../format/numbers.ts';
 import { gaugeMm, gaugeRange, gaugeSystemNames, gaugeText } from '../../measure/gauge.ts';
 import type { Alloy } from '../../metal/alloys.ts';
 import { gaugeSystemOf } from '../../stock/gauged.ts';

@@ -103,9 +103,9 @@ describe('bars', () => {
 
   test('the quality of a plan is given in words', () => {
     const plan = { cost: 200, bound: 190, consumed: 0, consumedBound: 0, proved: false, bars: [] };
-    expect(standingInWords(plan)).toBe('Within 5.0 % of the best there can be');
-    expect(standingInWords({ ...plan, bound: 200 })).toContain('Proved the least stock');
-    expect(standingInWords({ ...plan, proved: true })).toBe('Proved best');
+    expect(standingInWords(plan)).toBe('Within 5.0 % of the optimum');
+    expect(standingInWords({ ...plan, bound: 200 })).toContain('Minimum stock (proven)');
+    expect(standingInWords({ ...plan, proved: true })).toBe('Proven optimal');
   });
 });
 

@@ -1,7 +1,7 @@
 // What the plan of one stock item comes to, and the plan as it is accepted.
-import { showNumber } from '../../format/numbers.ts';
 import type { BarPlan } from '../../cut/bars/bar-problem.ts';
 import type { SheetPlan } from '../../cut/sheets/sheet-problem.ts';
+import { showNumber } from '../../format/numbers.ts';
 import type { IssueLine } from '../cut-list.ts';
 import { gramsOf, type ShelfLot, type StockSize } from '../stock/shelf.ts';
 import type { CutTerms } from './cut-problem.ts';
@@ -105,10 +105,10 @@ export function cutSums(
   return { shelf, bought, blanks, offcuts, toBuy, scrap: Math.max(0, shelf + bought - blanks - offcuts) };
 }
 
-/** `Proved best`, `within 1.2 % of the best there can be`. */
+/** `Proven optimal`, `within 1.2 % of the optimum`. */
 export function standingInWords({ cost, bound, proved }: BarPlan | SheetPlan): string {
-  if (proved) return 'Proved best';
-  if (bound >= cost) return 'Proved the least stock; the offcuts may be larger yet';
+  if (proved) return 'Proven optimal';
+  if (bound >= cost) return 'Minimum stock (proven); offcuts may still improve';
   const share = cost > 0 ? ((cost - bound) / cost) * 100 : 0;
-  return `Within ${share < 0.1 ? '0.1' : showNumber(share, 1)} % of the best there can be`;
+  return `Within ${share < 0.1 ? '0.1' : showNumber(share, 1)} % of the optimum`;
 }

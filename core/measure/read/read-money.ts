@@ -1,6 +1,6 @@
 // Reads amounts of money and prices per weight as typed.
 import { minorDigits } from '../../figure/figure.ts';
-import { inStudioDecimals, showNumber } from '../../format/numbers.ts';
+import { showNumber } from '../../format/numbers.ts';
 import { studioFormat } from '../../format/studio-format.ts';
 import { GRAMS_PER_TROY_OUNCE, gramsPer } from '../mass-units.ts';
 import { readPlain } from './read-number.ts';
@@ -81,12 +81,12 @@ function otherCurrency(text: string, currency: string): string | null {
 }
 
 /**
- * An amount as it would be typed: in the studio's format, without thousands separators and sign.
- * @example moneyTyped(125000, 'GBP') // '1250.00'
+ * An amount as it stands in a field: in the studio's format, without its sign.
+ * @example moneyTyped(125000, 'GBP') // '1,250.00'
  */
 export function moneyTyped(minor: number, currency: string): string {
   const digits = minorDigits(currency);
-  return inStudioDecimals((minor / 10 ** digits).toFixed(digits));
+  return showNumber(minor / 10 ** digits, digits);
 }
 
 /**

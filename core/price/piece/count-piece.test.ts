@@ -113,9 +113,9 @@ test('shares of the wholesale price add up to it, with scrap value taken off the
     'metal',
     'findings',
     'consumables',
-    'hands',
-    'studio',
-    'left',
+    'bench time',
+    'overhead',
+    'profit',
   ]);
   expect(shares[0]?.amount).toMatchObject({ value: 343, how: '3.68 + (−0.25)' });
   expect(shares.reduce((sum, { amount }) => sum + amount.value, 0)).toBe(count.prices.wholesale.value);

@@ -6,13 +6,13 @@ const kinds = [
   { key: 'metal', name: 'metal' },
   { key: 'findings', name: 'findings' },
   { key: 'stones', name: 'stones' },
-  { key: 'outwork', name: 'sent out' },
+  { key: 'outwork', name: 'outwork' },
   { key: 'consumables', name: 'consumables' },
-  { key: 'labour', name: 'hands' },
-  { key: 'overhead', name: 'studio' },
+  { key: 'labour', name: 'bench time' },
+  { key: 'overhead', name: 'overhead' },
   { key: 'rejects', name: 'rejects' },
-  { key: 'packaging', name: 'packing' },
-  { key: 'marks', name: 'marks' },
+  { key: 'packaging', name: 'packaging' },
+  { key: 'marks', name: 'hallmarking' },
 ] as const;
 
 /** A share of the wholesale price. */
@@ -36,7 +36,7 @@ export function priceShares({ column, prices }: PieceCount): PriceShare[] {
     const amount = key === 'metal' ? usedUp(each, solder, scrap) : renamed(each, name);
     return [{ key, amount }];
   });
-  const left: PriceShare = { key: 'left', amount: renamed(prices.left, 'left') };
+  const left: PriceShare = { key: 'left', amount: renamed(prices.left, 'profit') };
   return [...cost, left].filter(({ amount }) => amount.value > 0);
 }
 

@@ -41,7 +41,7 @@ interface QuotePaperAbout {
 }
 
 /** The number of a quote; a later version adds a letter: `2026-014`, `2026-014 B`. */
-export function quoteNumber({ number }: Pick<Quote, 'number'>, revision: number, id: string): string {
+function quoteNumber({ number }: Pick<Quote, 'number'>, revision: number, id: string): string {
   const plain = number || id.slice(0, 6).toUpperCase();
   // A is the first version, which stands without its letter.
   return revision > 1 ? `${plain} ${String.fromCharCode(64 + Math.min(26, revision))}` : plain;

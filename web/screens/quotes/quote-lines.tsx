@@ -38,7 +38,7 @@ export function QuoteLines({ quote, count, edit }: QuoteLinesProps) {
       <h2 id="lines">Items</h2>
       <EditableRows
         label="Items of the quote"
-        heads={['what', { end: 'quantity' }, { end: 'each' }, { end: 'all' }]}
+        heads={['description', { end: 'quantity' }, { end: 'price each' }, { end: 'amount' }]}
         onMove={onMove}
       >
         {[...quote.lines, blank].map((line, index) => (

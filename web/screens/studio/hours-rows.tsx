@@ -1,9 +1,15 @@
 // Working hours.
+import { studioFormat } from '../../../core/format/studio-format.ts';
 import type { Issue } from '../../../core/measure/issue.ts';
 import { Field } from '../../components/field.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { weekdayNames } from '../../words/weekdays.ts';
 import { problemAt, type SettingProps } from './setting-props.ts';
+
+/** Indexes of the weekdays, from the first day of the studio's week. */
+function daysInOrder(): number[] {
+  return weekdayNames.map((_, index) => (index + studioFormat().weekStart - 1) % weekdayNames.length);
+}
 
 export function HoursRows({ body, edit, problems }: SettingProps & { problems: readonly Issue[] }) {
   return (
@@ -11,7 +17,8 @@ export function HoursRows({ body, edit, problems }: SettingProps & { problems: r
       <h2 id="hours">Working hours</h2>
       <table className="rows">
         <TableHeader className="sr-only" of={['day', 'hours']} />
-        {weekdayNames.map((day, index) => {
+        {daysInOrder().map((index) => {
+          const day = weekdayNames[index] ?? '';
           const problem = problemAt(problems, `hours.${String(index)}`);
           return (
             <tbody key={day}>

@@ -67,7 +67,7 @@ export function FindingRows({ piece, problems, margin, edit }: FindingRowsProps)
           'type',
           { end: 'price each' },
           { end: 'weight each' },
-          { end: 'each' },
+          { end: 'qty' },
         ]}
         onMove={onMove}
       >

@@ -66,8 +66,8 @@ export const GroupRows = memo(function GroupRows({ piece, count, margin, edit }:
             'holds',
             'hollow',
             { end: 'vents' },
-            { end: 'each' },
-            { end: 'net weight, g' },
+            { end: 'qty' },
+            { end: 'net, g' },
           ]
         }
         onMove={onMove}

@@ -56,7 +56,7 @@ export function PartRows({ piece, count, margin, edit, isWhole }: PartRowsProps)
       </div>
       <EditableRows
         grid={columns}
-        heads={[{ hidden: 'section' }, 'part', 'material', 'blank', { end: 'each' }, { end: 'net weight, g' }]}
+        heads={[{ hidden: 'section' }, 'part', 'material', 'blank', { end: 'qty' }, { end: 'net, g' }]}
         onMove={onMove}
       >
         {shown.map((part, index) => (
