@@ -34,10 +34,10 @@ export function RouteTable({ planned, batchId, count }: RouteTableProps) {
             { hidden: 'number', width: 'w-[28px]' },
             'step',
             'where',
-            { end: 'hands' },
+            { end: 'bench time' },
             { end: 'unattended, min' },
             { end: 'starts' },
-            { end: 'done' },
+            { end: 'finished' },
           ]}
         />
         <tbody>

@@ -112,7 +112,7 @@ function BatchTable({ lines, caption }: { lines: readonly BatchLine[]; caption: 
             { hidden: 'stock', width: 'w-[46px]' },
             'batch',
             'due',
-            'done',
+            'finished',
             { end: 'bench time, h' },
             { end: 'metal, g' },
             { end: 'wholesale' },
@@ -150,7 +150,7 @@ function Row({ line: { item, title, count, done } }: { line: BatchLine }) {
       </td>
       <td className="num">{body.due ? dayInWords(body.due) : <span className="text-soft">no due date</span>}</td>
       <td className={isLate ? 'num text-stop' : 'num'}>
-        {done?.words ?? <span className="text-soft">{isDone(body) ? 'done' : ''}</span>}
+        {done?.words ?? <span className="text-soft">{isDone(body) ? 'finished' : ''}</span>}
         {isLate && <span className="block text-[13px]">{daysLate(done.daysLate)}</span>}
       </td>
       <td className="end num">

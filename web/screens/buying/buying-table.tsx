@@ -24,7 +24,7 @@ export function BuyingTable({ lines, today, caption }: BuyingTableProps) {
           <col className="w-[5.5em]" />
           <col className="w-[8.5em]" />
         </colgroup>
-        <TableHeader of={['item and batches', { end: 'lacking' }, { end: 'packs' }, { end: 'cost' }, 'order by']} />
+        <TableHeader of={['item and batches', { end: 'short' }, { end: 'packs' }, { end: 'cost' }, 'order by']} />
         <tbody>
           {lines.map((line) => (
             <Line key={line.key} line={line} today={today} />

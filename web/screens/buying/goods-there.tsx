@@ -26,7 +26,7 @@ export function GoodsThere({ goods, stocked }: GoodsThereProps) {
       <h2 id="there">Solder, findings and consumables</h2>
       {names.length > 0 && (
         <table className="rows" aria-label="Solder, findings and consumables">
-          <TableHeader of={['what', { end: 'needed' }, { end: 'there' }, { end: 'always' }]} />
+          <TableHeader of={['item', { end: 'needed' }, { end: 'in stock' }, { end: 'reorder at' }]} />
           <tbody>
             {names.map((name) => (
               <GoodsRow

@@ -65,7 +65,7 @@ function Promised({ planned: { plan, jobs }, nameOf }: { planned: Planned; nameO
     <>
       <h2>Due dates</h2>
       <table className="rows" aria-label="Due dates, soonest first">
-        <TableHeader of={['batch', { end: 'due' }, { end: 'done' }]} />
+        <TableHeader of={['batch', { end: 'due' }, { end: 'finished' }]} />
         <tbody>
           {rows.map(({ id, due, done }) => (
             <tr key={id} className="border-b border-hair">

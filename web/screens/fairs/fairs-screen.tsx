@@ -45,7 +45,7 @@ export function FairsScreen() {
           {fairs.length > 0 && (
             <table className="rows mt-4" aria-label="Fairs">
               <TableHeader
-                of={['fair', { end: 'costs' }, { end: 'takings' }, { end: 'left' }, { end: 'actual profit' }]}
+                of={['fair', { end: 'costs' }, { end: 'takings' }, { end: 'net profit' }, { end: 'actual profit' }]}
               />
               <tbody>
                 {planned.map(({ fair, plan }) => (

@@ -16,7 +16,7 @@ export function PricesToRenew({ lines }: { lines: readonly BookLine[] }) {
         </Link>
       </div>
       <table className="rows mt-1">
-        <TableHeader of={['piece', { end: 'current' }, { end: 'leaves' }, { end: 'suggested' }]} />
+        <TableHeader of={['piece', { end: 'current' }, { end: 'profit' }, { end: 'suggested' }]} />
         <tbody>
           {lines.map(({ piece, standing, accepted }) =>
             standing ? (

@@ -37,7 +37,7 @@ export function MethodsTable({ piece, count, edit }: SchoolsTableProps) {
     <section aria-labelledby="schools" className="mt-5">
       <h2 id="schools">Pricing methods compared</h2>
       <table className="rows" aria-label="Pricing methods">
-        <TableHeader of={['school', { end: 'wholesale' }, { end: 'retail' }, { end: 'margin' }, { end: 'per hour' }]} />
+        <TableHeader of={['method', { end: 'wholesale' }, { end: 'retail' }, { end: 'margin' }, { end: 'per hour' }]} />
         <tbody>
           {bySchool.map(({ school, prices }) => {
             const isRule = school === count.pricing.school;

@@ -13,7 +13,7 @@ export function PriceHistory({ id }: { id: string }) {
     <section aria-labelledby="history" className="mt-6">
       <h2 id="history">Price history</h2>
       <table className="rows" aria-label="Price history">
-        <TableHeader of={['set', 'why', { end: 'cost' }, { end: 'wholesale' }, { end: 'retail' }]} />
+        <TableHeader of={['date', 'reason', { end: 'cost' }, { end: 'wholesale' }, { end: 'retail' }]} />
         <tbody>
           {data.slice(0, MOST_SHOWN).map((entry) => (
             <tr key={entry.id} className="border-b border-hair">

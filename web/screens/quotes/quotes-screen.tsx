@@ -48,7 +48,7 @@ export function QuotesScreen() {
           )}
           {quotes.length > 0 && (
             <table className="rows mt-4" aria-label="Quotes">
-              <TableHeader of={['for', 'what', 'holds', { end: 'total' }]} />
+              <TableHeader of={['customer', 'description', 'valid until', { end: 'total' }]} />
               <tbody>
                 {quotes.map((quote) => (
                   <tr key={quote.id} className="border-b border-hair">
