@@ -64,7 +64,10 @@ export default tseslint.config(
       ],
       // A region that scrolls takes the focus, so that the keyboard can scroll it.
       'jsx-a11y/no-noninteractive-tabindex': ['error', { tags: ['aside'], roles: ['tabpanel'] }],
-      'jsx-a11y/label-has-associated-control': ['error', { controlComponents: ['Field', 'Choice', 'DateField'], depth: 4 }],
+      'jsx-a11y/label-has-associated-control': [
+        'error',
+        { controlComponents: ['Field', 'Choice', 'DateField'], depth: 4 },
+      ],
     },
   },
   // Playwright reads a fixture's needs from its pattern, also when it needs nothing.
