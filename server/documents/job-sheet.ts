@@ -9,7 +9,7 @@ import type { Cut } from '../../core/blank/cut.ts';
 import { showHours, showValue } from '../../core/figure/show.ts';
 import { fullDay } from '../../core/format/days.ts';
 import type { Paper } from '../../core/format/paper.ts';
-import { countedNoun } from '../../core/format/variants.ts';
+import { countedNoun, local } from '../../core/format/variants.ts';
 import { attendedMin, loadsOf, type StepComputation } from '../../core/piece/bench-time.ts';
 import { cautionRule, cautionsFor } from '../../core/piece/cautions.ts';
 import type { JoinComputation } from '../../core/piece/compute-join.ts';
@@ -259,7 +259,7 @@ function steps(page: Writer, run: BatchRun, count: BatchCount): void {
     page.box(378, 'good');
     page.box(425, 'lost');
     page.box(468, 'min');
-    for (const { text } of cautionsFor(step)) page.small(text);
+    for (const { text } of cautionsFor(step)) page.small(local(text));
   });
 }
 

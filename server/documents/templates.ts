@@ -68,11 +68,9 @@ function ruler(pdf: Pdf, x: number, y: number): void {
 
 function card(pdf: Pdf, x: number, y: number): void {
   pdf.lineWidth(0.6).rect(pt(x), pt(y), pt(CARD_MM.width), pt(CARD_MM.height)).stroke();
-  pdf
-    .fontSize(8)
-    .text('Check the scale: a bank card (85.60 × 53.98 mm) exactly covers this frame', pt(x + 4), pt(y + 4), {
-      lineBreak: false,
-    });
+  pdf.fontSize(8).text('A bank card (85.60 × 53.98 mm) covers this frame', pt(x + 4), pt(y + 4), {
+    lineBreak: false,
+  });
 }
 
 function draw(pdf: Pdf, template: Template, x: number, y: number, width: number): void {

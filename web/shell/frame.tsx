@@ -83,7 +83,14 @@ function Head({ fixOn }: { fixOn: string | null }) {
       </span>
       <Link to="/studio#fix" className="flex items-center gap-2 text-[14px] whitespace-nowrap">
         <span className="size-[9px] rounded-full bg-noon" />
-        {fixOn ? `Metal prices ${shortDay(fixOn)}` : 'No metal prices'}
+        {fixOn ? (
+          <span>
+            <span className="max-[1000px]:sr-only">Metal prices </span>
+            {shortDay(fixOn)}
+          </span>
+        ) : (
+          'No metal prices'
+        )}
       </Link>
       <ThemeButton />
     </header>

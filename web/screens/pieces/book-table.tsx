@@ -1,7 +1,6 @@
-// The table of pieces: only the rows in sight are drawn.
-import { useWindowVirtualizer } from '@tanstack/react-virtual';
+// The table of pieces. Of a long book only the rows in sight are drawn.
 import { ArrowDown, ArrowUp } from 'lucide-react';
-import { useLayoutEffect, useRef, useState } from 'react';
+import { lazy, Suspense } from 'react';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { PieceLine } from './piece-line.tsx';
@@ -22,8 +21,10 @@ const heads: readonly { key: SortKey; label: string; end: boolean }[] = [
   { key: 'retail', label: 'retail', end: true },
 ];
 
-const ROW_PX = 54;
-const OVERSCAN = 6;
+/** A book up to this length is drawn whole; the rows of a longer one load on demand. */
+const SHORT = 60;
+
+const LongBook = lazy(async () => ({ default: (await import('./long-book.tsx')).LongBook }));
 
 interface BookTableProps {
   readonly pieces: readonly PieceDocument[];
@@ -32,23 +33,8 @@ interface BookTableProps {
 }
 
 export function BookTable({ pieces, sorting, onSort }: BookTableProps) {
-  const basis = useBasis();
-  const table = useRef<HTMLTableElement>(null);
-  const [top, setTop] = useState(0);
-  useLayoutEffect(() => setTop(table.current?.offsetTop ?? 0), []);
-
-  const rows = useWindowVirtualizer({
-    count: pieces.length,
-    estimateSize: () => ROW_PX,
-    overscan: OVERSCAN,
-    scrollMargin: top,
-    getItemKey: (index) => pieces[index]?.id ?? index,
-  });
-  const items = rows.getVirtualItems();
-  const above = (items[0]?.start ?? top) - top;
-  const below = rows.getTotalSize() - ((items.at(-1)?.end ?? top) - top);
   return (
-    <table ref={table} className="rows plain-list mt-4">
+    <table className="rows plain-list mt-4">
       <thead>
         <tr>
           <th scope="col" className="first">
@@ -78,16 +64,24 @@ export function BookTable({ pieces, sorting, onSort }: BookTableProps) {
           ))}
         </tr>
       </thead>
-      <tbody>
-        {above > 0 && <tr aria-hidden="true" style={{ height: above }} />}
-        {items.map(({ index, key }) => {
-          const piece = pieces[index];
-          return (
-            piece && <PieceLine key={key} index={index} measure={rows.measureElement} line={bookLine(piece, basis)} />
-          );
-        })}
-        {below > 0 && <tr aria-hidden="true" style={{ height: below }} />}
-      </tbody>
+      {pieces.length <= SHORT ? (
+        <WholeBook pieces={pieces} />
+      ) : (
+        <Suspense fallback={<WholeBook pieces={pieces.slice(0, SHORT)} />}>
+          <LongBook pieces={pieces} />
+        </Suspense>
+      )}
     </table>
+  );
+}
+
+function WholeBook({ pieces }: { pieces: readonly PieceDocument[] }) {
+  const basis = useBasis();
+  return (
+    <tbody>
+      {pieces.map((piece, index) => (
+        <PieceLine key={piece.id} index={index} line={bookLine(piece, basis)} />
+      ))}
+    </tbody>
   );
 }

@@ -12,7 +12,7 @@ interface PieceLineProps {
   readonly line: BookLine;
   readonly index: number;
   /** Receives the row's height. */
-  readonly measure: (row: HTMLTableRowElement | null) => void;
+  readonly measure?: (row: HTMLTableRowElement | null) => void;
 }
 
 export function PieceLine({ line: { piece, count, sells }, index, measure }: PieceLineProps) {
