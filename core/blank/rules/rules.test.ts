@@ -1,40 +1,78 @@
-// Every blank rule is a file of its own that is in the list, and says all that a rule has to say.
-import { readdirSync } from 'node:fs';
-import { describe, expect, test } from 'vitest';
-import { formNames } from '../../stock/words.ts';
-import { blankFieldOf, blankRules, blankRulesOf, blankSchema, freshBlank, mainFieldOf } from '../blank.ts';
+// Rules whose blank is a plain outline or length: what they cut, by hand.
+import { expect, test } from 'vitest';
+import type { Issue } from '../../measure/issue.ts';
+import { readSection } from '../../stock/read-section.ts';
+import type { PartSection } from '../../stock/typed-section.ts';
+import { type Blank, blankSchema, readBlank } from '../blank.ts';
+import { BlankContext } from '../blank-rule.ts';
+import { disc } from './disc.ts';
+import { jumpRing } from './jump-ring.ts';
+import { outline } from './outline.ts';
+import { oval } from './oval.ts';
+import { pressed } from './pressed.ts';
+import { rectangle } from './rectangle.ts';
+import { straight } from './straight.ts';
+import { teardrop } from './teardrop.ts';
+import { washer } from './washer.ts';
+import { weight } from './weight.ts';
+import { linksOfPitch, woven } from './woven.ts';
 
-test('each file of this folder is a rule of the list, under its stored name', () => {
-  const files = readdirSync('core/blank/rules').filter((file) => !file.endsWith('.test.ts'));
-  expect(blankRules.map(({ fresh }) => `${fresh.rule}.ts`).sort()).toEqual(files.sort());
+function cutOf(blank: object, typed: PartSection) {
+  const problems: Issue[] = [];
+  const report = (problem: Issue) => void problems.push(problem);
+  const stock = readSection(typed, 'awg', report);
+  const reading = readBlank(blankSchema.parse(blank), typed.form, stock, report);
+  expect(problems).toEqual([]);
+  return reading?.cut;
+}
+
+const sheet: PartSection = { form: 'sheet', thickness: '1 mm' };
+const wire: PartSection = { form: 'round', diameter: '1 mm' };
+
+test('every rule of this file is found by its name', () => {
+  for (const rule of [disc, jumpRing, outline, oval, pressed, rectangle, straight, teardrop, washer, weight, woven])
+    expect(rule.name.length).toBeGreaterThan(2);
 });
 
-test('every name stored in ledgers since the first version is still there', () => {
-  const stored =
-    'balled bangle bezel chain disc dome granule hinge-pin jump-ring knuckles outline oval pressed rectangle ring-band ' +
-    'ring-bezel straight teardrop twist washer weight worked woven wrap';
-  expect(blankRules.map(({ fresh }) => fresh.rule).sort()).toEqual(stored.split(' '));
+test('lengths: a straight length is as typed, a jump ring one turn round its mandrel', () => {
+  const cut = cutOf({ rule: 'straight', length: '42 mm' }, wire);
+  expect(cut?.kind === 'length' && cut.length.value).toBe(42);
+  const ring = cutOf({ rule: 'jump-ring', inside: '5 mm' }, wire);
+  expect(ring?.kind === 'length' && ring.length.value).toBeCloseTo(Math.PI * 6, 9);
 });
 
-test('every form of stock has a rule, and no two rules share a name', () => {
-  for (const form of Object.keys(formNames) as (keyof typeof formNames)[]) expect(blankRulesOf(form)).not.toEqual([]);
-  expect(new Set(blankRules.map(({ name }) => name)).size).toBe(blankRules.length);
+test('outlines of sheet: disc, washer, rectangle', () => {
+  const round = cutOf({ rule: 'disc', diameter: '20 mm' }, sheet);
+  expect(round?.kind === 'disc' && round.diameter.value).toBe(20);
+  const ring = cutOf({ rule: 'washer', outside: '20 mm', inside: '8 mm' }, sheet);
+  // The disc is cut; what is punched out of it is scrap.
+  expect(ring?.kind === 'disc' && ring.diameter.value).toBe(20);
+  const plate = cutOf({ rule: 'rectangle', width: '12 mm', length: '25.4 mm' }, sheet);
+  expect(plate?.kind === 'rectangle' && [plate.length.value, plate.width.value].sort((a, b) => a - b)).toEqual([
+    12, 25.4,
+  ]);
 });
 
-describe.each(blankRules.map(({ fresh, ...rest }) => [fresh.rule, rest] as const))(
-  'the rule %s',
-  (rule, definition) => {
-    test('reads its fresh blank by its own schema', () => {
-      expect(blankSchema.parse({ ...freshBlank(rule) })).toEqual(freshBlank(rule));
-    });
+test('an oval is an ellipse of its length and width', () => {
+  const cut = cutOf({ rule: 'oval', length: '12 mm', width: '10 mm' }, sheet);
+  expect(cut?.kind === 'outline' && cut.sizes.map((size) => size.value).sort((a, b) => a - b)).toEqual([10, 12]);
+});
 
-    test('names only fields of its schema', () => {
-      const fields = Object.keys(freshBlank(rule));
-      expect(fields).toContain(mainFieldOf(rule));
-      for (const field of Object.keys(definition.fields)) {
-        expect(fields).toContain(field);
-        expect(Object.keys(blankFieldOf(rule, field))).not.toEqual([]);
-      }
-    });
-  },
-);
+test('a weight is taken by weight', () => {
+  const cut = cutOf({ rule: 'weight', grams: '3.2 g' }, { form: 'grain' });
+  expect(cut?.kind === 'weight' && cut.grams.value).toBeCloseTo(3.2, 9);
+});
+
+test('a woven chain has as many links as pitches fit its length', () => {
+  // 200 mm at 3 mm a link, one link at the end closes it.
+  expect(linksOfPitch(200, 3)).toBeGreaterThanOrEqual(66);
+  expect(linksOfPitch(200, 3)).toBeLessThanOrEqual(68);
+});
+
+test('a length is not cut from sheet, and the sentence says what is', () => {
+  const problems: Issue[] = [];
+  const blank: Blank = blankSchema.parse({ rule: 'straight', length: '42 mm' });
+  expect(readBlank(blank, 'sheet', null, (problem) => void problems.push(problem))).toBeNull();
+  expect(problems[0]?.sentence).toMatch(/outline/);
+  expect(new BlankContext(null, null, () => undefined).stock).toBeNull();
+});

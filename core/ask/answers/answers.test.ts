@@ -1,0 +1,157 @@
+// Each answer called on its own, against a sum by hand. Wire gauges by the formula of ASTM B258; densities of the alloy
+// table: sterling silver 10.36, fine silver 10.49, copper 8.89 g/cm³.
+import { describe, expect, test } from 'vitest';
+import { alloysWith } from '../../metal/alloy.ts';
+import { questionOf } from '../interpret-terms.ts';
+import { isLength, isPlain, lentUnits } from '../lent-units.ts';
+import { takenPart, typedSize } from '../part.ts';
+import type { TopicAnswer } from '../question.ts';
+import { Slots } from '../slots.ts';
+import { bangleAnswer, chainAnswer, hingeAnswer, twistAnswer, wrapAnswer } from './bends.ts';
+import { bezelAnswer, ringsAroundAnswer } from './bezels.ts';
+import { identifyAnswer } from './identify.ts';
+import { jumpRingAnswer } from './jump-rings.ts';
+import { conversionAnswer, gaugeAnswer, isBareMeasure, onlyGauge } from './measures.ts';
+import { alloyingAnswer, densityAnswer, finenessAnswer, finenessOrKarat, meltingAnswer } from './metals.ts';
+import { ringAnswer } from './rings.ts';
+import { massOf, roundPart } from './round-wire.ts';
+import { discAnswer, stockAnswer, stripByMassAnswer } from './stock.ts';
+import { ballAnswer, domeAnswer, granuleAnswer, workAnswer } from './volumes.ts';
+
+const basis = { alloys: alloysWith([]), fix: null };
+const slotsOf = (line: string) => new Slots(questionOf(line, basis));
+/** The first figure with a unit. */
+const value = (answer: TopicAnswer | null, unit: string) =>
+  answer?.figures.find((figure) => figure.unit === unit)?.value;
+const perB258 = (gauge: number) => 0.127 * 92 ** ((36 - gauge) / 39);
+
+describe('lengths', () => {
+  test.each([
+    ['bangle 65 mm inside 3 mm', bangleAnswer, Math.PI * (65 + 3)],
+    ['wrap 10 turns 4 mm core 1 mm wire', wrapAnswer, 10 * Math.PI * (4 + 1)],
+    ['jump ring 5 mm inside 1 mm wire', jumpRingAnswer, Math.hypot(Math.PI * (5 + 1), 1)],
+    ['ring 17 mm inside 1.5 mm wire', ringAnswer, Math.PI * (17 + 1.5)],
+  ] as const)('%s', (line, answer, mm) => {
+    const lengths = answer(slotsOf(line))
+      .figures.filter(({ unit }) => unit === 'mm')
+      .map((figure) => figure.value);
+    expect(lengths.some((length) => Math.abs(length - mm) < 1e-6)).toBe(true);
+  });
+
+  test('an oval bezel is as long as the ellipse through the middle of its strip', () => {
+    const answer = bezelAnswer(slotsOf('bezel round 10 mm 0.4 mm strip'));
+    expect(value(answer, 'mm')).toBeCloseTo(Math.PI * (10 + 0.4), 6);
+  });
+
+  test('rings as a bezel stand side by side round the stone', () => {
+    // 84 mm girth, rings of 6 + 2 × 0.8 mm across: 11 and a rest.
+    const answer = ringsAroundAnswer(slotsOf('jump rings as a bezel 84 mm girth 6 mm inside 0.8 mm wire'));
+    expect(answer?.figures.map((figure) => figure.value)).toContain(11);
+  });
+
+  test('a hinge of 15 mm in five knuckles has inner knuckles of 3 mm', () => {
+    const answer = hingeAnswer(slotsOf('hinge 15 mm wide 5 knuckles 1.2 mm pin'));
+    expect(answer.figures.map((figure) => Math.round(figure.value * 1000) / 1000)).toContain(3);
+  });
+
+  test('a chain of links loses two thicknesses at each link', () => {
+    const answer = chainAnswer(slotsOf('chain 10 jump rings 6 mm inside 1 mm wire'));
+    // 10 × 6 + 2 × 1 mm from end to end.
+    expect(answer.figures.some((figure) => Math.abs(figure.value - 62) < 1e-6)).toBe(true);
+  });
+
+  test('each strand of a twist is longer by its slope', () => {
+    // √(1 + (π × 1 × 0.3)²) × 100 mm, for 3 turns in a centimetre.
+    const answer = twistAnswer(slotsOf('twist 2 strands 1 mm wire 100 mm long 3 turns per cm'));
+    expect(value(answer, 'mm')).toBeCloseTo(100 * Math.sqrt(1 + (Math.PI * 0.3) ** 2), 6);
+  });
+});
+
+describe('gauges and units', () => {
+  test.each([18, 20, 24])('%d gauge B&S is as thick as the formula says', (gauge) => {
+    const answer = gaugeAnswer(slotsOf(`${String(gauge)} gauge in mm`));
+    expect(value(answer, 'mm')).toBeCloseTo(perB258(gauge), 3);
+  });
+
+  test('an ounce troy is 31.1034768 g, and an inch 25.4 mm', () => {
+    expect(value(conversionAnswer(slotsOf('1 ozt in g')), 'g')).toBeCloseTo(31.1034768, 7);
+    expect(value(conversionAnswer(slotsOf('2 in in mm')), 'mm')).toBeCloseTo(50.8, 9);
+  });
+
+  test('a bare measure and a bare gauge are told apart', () => {
+    expect(isBareMeasure(questionOf('12 mm', basis))).toBe(true);
+    expect(isBareMeasure(questionOf('12 mm sterling', basis))).toBe(false);
+    expect(onlyGauge(questionOf('18 ga', basis).sizes)).toBe(true);
+    expect(onlyGauge(questionOf('1 mm', basis).sizes)).toBe(false);
+  });
+
+  test('a number without a unit borrows that of its neighbour', () => {
+    // The second 2 of 4 x 2 mm is a length as the first is.
+    const { sizes } = questionOf('rectangle 4 x 2 mm copper', basis);
+    expect(sizes.map((size) => size.mm)).toEqual([4, 2]);
+    expect(lentUnits([]).size).toBe(0);
+    expect([isPlain, isLength].every((test_) => typeof test_ === 'function')).toBe(true);
+  });
+});
+
+describe('weights', () => {
+  test('wire and sheet weigh volume times density', () => {
+    expect(value(stockAnswer(slotsOf('round 2 mm sterling 100 mm')), 'g')).toBeCloseTo(
+      (Math.PI * 100 * 10.36) / 1000,
+      6,
+    );
+    expect(value(discAnswer(slotsOf('disc 20 mm 1 mm copper')), 'g')).toBeCloseTo((Math.PI * 100 * 1 * 8.89) / 1000, 2);
+  });
+
+  test('a strip sold by its weight per length weighs that share of it', () => {
+    // 150 mm of 3.1 g per 100 mm.
+    expect(value(stripByMassAnswer(slotsOf('150 mm of strip 3.1 g per 100 mm')), 'g')).toBeCloseTo(4.65, 9);
+    expect(stripByMassAnswer(slotsOf('round 2 mm sterling 100 mm'))).toBeNull();
+  });
+
+  test('wire that weighs 0.33725 g in 100 mm of sterling is 22 gauge', () => {
+    // π/4 × 0.6438² × 100 × 10.36 ÷ 1000.
+    const [first] = identifyAnswer(slotsOf('what is 0.33725 g per 100 mm sterling')).figures;
+    expect(first?.label).toContain('22 ga');
+    expect(Math.abs(first?.value ?? 1)).toBeLessThan(0.01);
+  });
+
+  test('a ball takes up the wire that holds its volume', () => {
+    // 2 D³ ÷ (3 d²).
+    expect(value(ballAnswer(slotsOf('ball 2 mm on 0.8 mm wire')), 'mm')).toBeCloseTo((2 * 8) / (3 * 0.64), 6);
+    expect(value(granuleAnswer(slotsOf('granule 1 mm from 0.5 mm wire')), 'mm')).toBeCloseTo((2 * 1) / (3 * 0.25), 6);
+  });
+
+  test('a hemisphere of 20 mm is domed from a disc of 28.28 mm, and worked wire keeps its volume', () => {
+    expect(value(domeAnswer(slotsOf('dome 20 mm across 10 mm high')), 'mm')).toBeCloseTo(20 * Math.SQRT2, 3);
+    const drawn = workAnswer(slotsOf('draw 2 mm round to 1 mm 100 mm'));
+    expect(
+      drawn.figures.some((figure) => Math.abs(figure.value - 400) < 1e-6 || Math.abs(figure.value - 25) < 1e-6),
+    ).toBe(true);
+  });
+});
+
+describe('metals', () => {
+  test('18 carat is 750 fine, and fine silver is 999', () => {
+    expect(finenessOrKarat(slotsOf('18k gold fineness')).figures.map((figure) => figure.value)).toContain(750);
+    expect(finenessAnswer(slotsOf('fine silver'))?.figures.map((figure) => figure.value)).toContain(999);
+  });
+
+  test('fine silver is alloyed down to sterling with copper', () => {
+    // 100 g × (0.999 ÷ 0.925 − 1).
+    const answer = alloyingAnswer(slotsOf('100 g fine silver to sterling'));
+    expect(answer.figures.some((figure) => Math.abs(figure.value - 8) < 0.15)).toBe(true);
+  });
+
+  test('density and melting range are those of the table', () => {
+    expect(densityAnswer(slotsOf('density of sterling')).figures[0]?.value).toBe(10.36);
+    expect(meltingAnswer(slotsOf('melting point of sterling')).figures.map((figure) => figure.value)).toContain(893);
+  });
+});
+
+test('an answer becomes a part with its size as typed', () => {
+  const slots = slotsOf('round 2 mm sterling 100 mm');
+  const answer = stockAnswer(slots);
+  expect(answer.part).toMatchObject({ alloy: 'silver-925', section: { form: 'round' } });
+  expect([takenPart, typedSize, massOf, roundPart].every((made) => typeof made === 'function')).toBe(true);
+});
