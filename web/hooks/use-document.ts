@@ -2,7 +2,7 @@
 import { createNextState, type Draft } from '@reduxjs/toolkit';
 import { useCallback, useEffect } from 'react';
 import type { DocumentKind } from '../../contract/document.ts';
-import { edited, editEnded, nameOf, type OpenDocument, redone, undone } from '../state/drafts.ts';
+import { edited, editEnded, nameOf, type OpenDocument, redone, selectOpenDocument, undone } from '../state/drafts.ts';
 import { type Bodies, useGetDocumentQuery } from '../state/endpoints/documents.ts';
 import { openDocument } from '../state/saving.ts';
 import { useAppDispatch, useAppSelector } from '../state/store.ts';
@@ -29,7 +29,7 @@ export function useDocument<Kind extends DocumentKind>(
   const dispatch = useAppDispatch();
   const name = nameOf({ kind, id });
   const { currentData, isFetching, error } = useGetDocumentQuery({ kind, id });
-  const open = useAppSelector((state) => state.drafts[name]);
+  const open = useAppSelector(selectOpenDocument(name));
 
   useEffect(() => {
     if (currentData && !isFetching) void dispatch(openDocument({ kind, id }, currentData));

@@ -3,7 +3,7 @@ import { useEffect } from 'react';
 import { useStore } from 'react-redux';
 import type { ScheduleProblem } from '../../core/plan/model/problem.ts';
 import { placedLike } from '../../core/plan/solve/plan-at-once.ts';
-import { type KnownPlan, planLearned } from '../state/plans.ts';
+import { type KnownPlan, planLearned, selectKnownPlan } from '../state/plans.ts';
 import { type RootState, useAppDispatch, useAppSelector } from '../state/store.ts';
 import type { PlanningAsked, PlanningTold } from '../workers/planning.ts';
 
@@ -42,5 +42,5 @@ export function useKnownPlan(key: string, problem: ScheduleProblem | null, isPre
       worker?.terminate();
     };
   }, [key, problem, isPressing, dispatch, store]);
-  return useAppSelector((state) => state.plans.known[key] ?? null);
+  return useAppSelector(selectKnownPlan(key));
 }

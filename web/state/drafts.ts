@@ -179,3 +179,14 @@ export const {
   replaced,
   closed,
 } = slice.actions;
+
+/** The part of the store that holds the documents open for editing. */
+interface WithDrafts {
+  readonly drafts: Drafts;
+}
+
+/** A document open for editing, by its name. */
+export const selectOpenDocument =
+  (name: string) =>
+  ({ drafts }: WithDrafts): OpenDocument | undefined =>
+    drafts[name];

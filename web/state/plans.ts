@@ -45,3 +45,14 @@ const slice = createSlice({
 
 export const plansReducer = slice.reducer;
 export const { planLearned } = slice.actions;
+
+/** The part of the store that holds the plans. */
+interface WithPlans {
+  readonly plans: Plans;
+}
+
+/** What is known of a problem. @param key  its fingerprint */
+export const selectKnownPlan =
+  (key: string) =>
+  ({ plans }: WithPlans): KnownPlan | null =>
+    plans.known[key] ?? null;
