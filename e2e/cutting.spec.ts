@@ -126,7 +126,7 @@ test('thirty forks in six sizes get a job sheet, a cutting plan, offcuts and a b
 
   // A cancelled batch returns all its metal.
   await page.goto(`${demo.url}${batchUrl}`);
-  await choose(page.getByLabel('Status of the batch'), { label: 'called off' });
+  await choose(page.getByLabel('Status of the batch'), { label: 'cancelled' });
   await page.getByRole('button', { name: /^Save as version/ }).click();
   await expect(page.getByText('Cancelled', { exact: true })).toBeVisible();
   await page.getByRole('link', { name: 'Stock', exact: true }).click();

@@ -179,7 +179,7 @@ test('a stop blocks acceptance until the maker overrides it, and the reason is s
   await stop.getByRole('button', { name: 'Dismiss' }).click();
   await stop.getByLabel('Reason for override').fill('Cast in one, never soldered.');
   await stop.getByRole('button', { name: 'Override' }).click();
-  await expect(stop).toContainText('Known:');
+  await expect(stop).toContainText('Dismissed:');
   await page.getByRole('button', { name: 'Save as version 1' }).click();
   await expect(page.getByRole('status').filter({ hasText: /^Version 1$/ })).toBeVisible();
   await page.reload();
