@@ -103,7 +103,7 @@ export function evaluate(text: string, readUnit: UnitReader): Evaluated {
     const token = tokens[at];
     at += 1;
     if (token?.kind === 'number') return withUnit({ value: token.value, power: 0 });
-    if (token?.kind === 'root') return rootOf(factor());
+    if (token?.kind === 'root') return rootOf(underRoot());
     if (token?.kind === 'sign' && token.text === '(') {
       depth += 1;
       if (depth > NESTING_LIMIT) throw new SumError('That is too many brackets to follow.');
@@ -116,6 +116,21 @@ export function evaluate(text: string, readUnit: UnitReader): Evaluated {
     throw new SumError(
       token ? `“${textOf(token)}” does not fit there in “${text.trim()}”.` : `“${text.trim()}” stops in the middle.`,
     );
+  }
+
+  // A bracket or a number; a unit behind it belongs to the root: sqrt(16) mm.
+  function underRoot(): Evaluated {
+    const token = tokens[at];
+    if (token?.kind === 'number') {
+      at += 1;
+      return { value: token.value, power: 0 };
+    }
+    if (!peekSign('(')) return factor();
+    at += 1;
+    const inner = sumOfTerms();
+    if (!peekSign(')')) throw new SumError(`A bracket is not closed in “${text.trim()}”.`);
+    at += 1;
+    return inner;
   }
 
   // The root of an area is a length.
