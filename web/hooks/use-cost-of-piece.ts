@@ -1,8 +1,8 @@
 // Cost, price and name of a piece by its id.
 import { useCallback, useMemo } from 'react';
 import type { PieceDocument } from '../../contract/pieces.ts';
-import { type Figure, given } from '../../core/figure/figure.ts';
-import { sizePrice } from '../../core/price/piece/standing.ts';
+import type { Figure } from '../../core/figure/figure.ts';
+import { retailInSize } from '../../core/price/piece/standing.ts';
 import { pieceCount } from '../state/basis.ts';
 import { useGetPiecesQuery } from '../state/endpoints/pieces.ts';
 import { useBasis } from './use-basis.ts';
@@ -39,12 +39,7 @@ export function useRetailOfPiece(): (piece: string, size: string) => Figure | nu
       const piece = pieces.get(id);
       if (!piece) return null;
       const body = piece.accepted ?? piece.body;
-      const { prices } = pieceCount(body, basis, size);
-      const row = body.sizes.rows.findIndex(({ id: one }) => one === size);
-      const { retail, isSet } = sizePrice(piece.priced, body, Math.max(row, 0), prices);
-      return isSet && piece.priced
-        ? given('retail price as set', retail, piece.priced.currency, 'the price book')
-        : prices.retail;
+      return retailInSize(piece.priced, body, size, pieceCount(body, basis, size).prices);
     },
     [pieces, basis],
   );

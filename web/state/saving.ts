@@ -27,12 +27,13 @@ export type Thunk<Result> = ThunkAction<Result, DraftsState, unknown, UnknownAct
 /** Opens a document for editing, with the draft that an earlier page could not send. */
 export function openDocument(key: DocumentKey, stored: DocumentOf<unknown>): Thunk<Promise<void>> {
   return async (dispatch, getState) => {
-    const open = getState().drafts[nameOf(key)];
-    if (open && (open.saving !== 'saved' || open.stored.version === stored.version)) return;
     void listPatches();
     const text = localStorage.getItem(storageKey(key));
     // A stored draft is rare, and the schemas that read it are large: they load on demand.
     const kept = text === null ? null : (await import('./unsaved.ts')).readUnsaved(key.kind, text);
+    // Read after the wait: another page of the same document may have opened it meanwhile.
+    const open = getState().drafts[nameOf(key)];
+    if (open && (open.saving !== 'saved' || open.stored.version === stored.version)) return;
     localStorage.removeItem(storageKey(key));
     if (!kept || sameJson(kept.body, stored.body)) dispatch(opened({ key, stored }));
     else if (kept.version === stored.version) dispatch(opened({ key, stored, unsaved: kept.body }));

@@ -1,7 +1,8 @@
 // Cutting terms as a maker types them, read into millimetres.
+import { showValue } from '../../figure/show.ts';
 import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
 import { readLength } from '../../measure/read/read-length.ts';
-import { moneyTyped, readMoney } from '../../measure/read/read-money.ts';
+import { readMoney } from '../../measure/read/read-money.ts';
 import { type CuttingTool, toolKerfs } from '../../stock/kerf.ts';
 import { offeredFor } from '../buying/buying-list.ts';
 import type { SupplierItem } from '../buying/price-list.ts';
@@ -58,7 +59,7 @@ export function boughtOf(
   if (said) return said;
   const offered = offeredFor({ stock }, items, currency).map(({ id, size, priceMinor }): Bought => {
     const [length, width] = 'lengthMm' in size ? [size.lengthMm, null] : [size.widthMm, size.heightMm];
-    const price = priceMinor === null ? '' : moneyTyped(priceMinor, currency);
+    const price = priceMinor === null ? '' : showValue(priceMinor, currency);
     return { length: `${String(length)} mm`, width: width === null ? '' : `${String(width)} mm`, price, item: id };
   });
   if (offered.length > 0) return offered;

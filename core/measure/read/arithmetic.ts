@@ -104,18 +104,20 @@ export function evaluate(text: string, readUnit: UnitReader): Evaluated {
     at += 1;
     if (token?.kind === 'number') return withUnit({ value: token.value, power: 0 });
     if (token?.kind === 'root') return rootOf(underRoot());
-    if (token?.kind === 'sign' && token.text === '(') {
-      depth += 1;
-      if (depth > NESTING_LIMIT) throw new SumError('That is too many brackets to follow.');
-      const inner = sumOfTerms();
-      if (!peekSign(')')) throw new SumError(`A bracket is not closed in “${text.trim()}”.`);
-      at += 1;
-      depth -= 1;
-      return withUnit(inner);
-    }
+    if (token?.kind === 'sign' && token.text === '(') return withUnit(restOfBracket());
     throw new SumError(
       token ? `“${textOf(token)}” does not fit there in “${text.trim()}”.` : `“${text.trim()}” stops in the middle.`,
     );
+  }
+
+  function restOfBracket(): Evaluated {
+    depth += 1;
+    if (depth > NESTING_LIMIT) throw new SumError('That is too many brackets to follow.');
+    const inner = sumOfTerms();
+    if (!peekSign(')')) throw new SumError(`A bracket is not closed in “${text.trim()}”.`);
+    at += 1;
+    depth -= 1;
+    return inner;
   }
 
   // A bracket or a number; a unit behind it belongs to the root: sqrt(16) mm.
@@ -125,12 +127,9 @@ export function evaluate(text: string, readUnit: UnitReader): Evaluated {
       at += 1;
       return { value: token.value, power: 0 };
     }
-    if (!peekSign('(')) return factor();
+    if (!peekSign('(')) throw new SumError(`Put what is under the root in brackets in “${text.trim()}”.`);
     at += 1;
-    const inner = sumOfTerms();
-    if (!peekSign(')')) throw new SumError(`A bracket is not closed in “${text.trim()}”.`);
-    at += 1;
-    return inner;
+    return restOfBracket();
   }
 
   // The root of an area is a length.

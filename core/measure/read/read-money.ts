@@ -81,15 +81,6 @@ function otherCurrency(text: string, currency: string): string | null {
 }
 
 /**
- * An amount as it stands in a field: in the studio's format, without its sign.
- * @example moneyTyped(125000, 'GBP') // '1,250.00'
- */
-export function moneyTyped(minor: number, currency: string): string {
-  const digits = minorDigits(currency);
-  return showNumber(minor / 10 ** digits, digits);
-}
-
-/**
  * Reads a price per weight: `0.82`, `0.82/g`, `25.50 / ozt`, `820 per kg`.
  * @returns minor units per gram; a bare number is per gram
  */

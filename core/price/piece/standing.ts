@@ -48,6 +48,19 @@ export function sizePrice(
     : { wholesale: wholesale.value, retail: retail.value, isSet: false };
 }
 
+/**
+ * The retail price of a piece in a size, minor units: the set price, otherwise that of the price rule.
+ * @param size  id of the size; '' for a piece without sizes
+ */
+export function retailInSize(priced: Priced | null, body: Pick<Piece, 'sizes'>, size: string, prices: Prices): Figure {
+  const row = Math.max(
+    0,
+    body.sizes.rows.findIndex(({ id }) => id === size),
+  );
+  const { retail, isSet } = sizePrice(priced, body, row, prices);
+  return isSet && priced ? given('retail price as set', retail, priced.currency, 'the price book') : prices.retail;
+}
+
 /** Whether a price is up to date. */
 export interface PriceStanding {
   readonly holds: boolean;

@@ -1,9 +1,10 @@
 // The selling price now, its state, and setting it by hand or by the price rule.
+import { showValue } from '../../../core/figure/show.ts';
 import { useState } from 'react';
 import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { showFigure } from '../../../core/figure/show.ts';
 import { shortDay } from '../../../core/format/days.ts';
-import { moneyTyped, readMoney } from '../../../core/measure/read/read-money.ts';
+import { readMoney } from '../../../core/measure/read/read-money.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { undercutsShops } from '../../../core/price/piece/channels.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
@@ -22,7 +23,7 @@ interface SellsForProps {
 export function SellsFor({ id, piece: { sizes }, priced, count }: SellsForProps) {
   const currency = count.column.cost.unit;
   const [add, { error }] = useAddPricesMutation();
-  const plain = (minor: number) => moneyTyped(minor, currency);
+  const plain = (minor: number) => showValue(minor, currency);
   const [typed, setTyped] = useState<{ wholesale?: string; retail?: string }>({});
   const [why, setWhy] = useState('');
   const { prices } = count;

@@ -1,7 +1,7 @@
 // Prices by size: what the price rule gives for each, and setting one by hand.
+import { showValue } from '../../../core/figure/show.ts';
 import { useState } from 'react';
 import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
-import { moneyTyped } from '../../../core/measure/read/read-money.ts';
 import { readMoney } from '../../../core/measure/read/read-money.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
@@ -32,7 +32,7 @@ export function SizePricesTable({ id, piece, priced, count }: SizePricesProps) {
   const [add, { error }] = useAddPricesMutation();
   const [typed, setTyped] = useState<Typed>({});
   const [why, setWhy] = useState('');
-  const plain = (minor: number) => moneyTyped(minor, currency);
+  const plain = (minor: number) => showValue(minor, currency);
   const rows = piece.sizes.rows.slice(1).map((row, index) => {
     const { column, prices } = pieceCount(piece, basis, row.id);
     const now = sizePrice(priced, piece, index + 1, prices);

@@ -1,9 +1,9 @@
 // One piece in the price book: its prices are edited in place, and stored with date and reason.
+import { showValue } from '../../../core/figure/show.ts';
 import { memo } from 'react';
 import { Link } from 'react-router';
 import { shortDay } from '../../../core/format/days.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
-import { moneyTyped } from '../../../core/measure/read/read-money.ts';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
 import { RowBody } from '../../components/row.tsx';
@@ -34,7 +34,7 @@ export function PriceRow({
   const { rates } = useBasis();
   const { currency } = rates;
   const money = (value: number) => ({ value, unit: currency });
-  const plain = (minor: number) => moneyTyped(minor, currency);
+  const plain = (minor: number) => showValue(minor, currency);
   const { asked, why, refusal, onWrite, onWhy, keep, leave } = useRowPrices(piece.id, line, {
     currency,
     plain,

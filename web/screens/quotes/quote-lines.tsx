@@ -1,7 +1,6 @@
 // The items of a quote: a piece in a size, or text and a price.
 import type { Draft } from '@reduxjs/toolkit';
 import { showValue } from '../../../core/figure/show.ts';
-import { moneyTyped } from '../../../core/measure/read/read-money.ts';
 import { newQuoteLine, type Quote, type QuoteCount, type QuoteLine } from '../../../core/price/quote/quote.ts';
 import { Choice } from '../../components/choice.tsx';
 import { EditableRow, EditableRows } from '../../components/editable-row.tsx';
@@ -76,7 +75,7 @@ function LineRow({ line, index, last, isBlank, count, set, onMove, onRemove }: L
   const retailOf = useRetailOfPiece();
   const priceToday = (of: string, size: string) => {
     const retail = retailOf(of, size);
-    return retail ? moneyTyped(retail.value, retail.unit) : '';
+    return retail ? showValue(retail.value, retail.unit) : '';
   };
   const problems = useRowProblems(issuesAt(count.problems, `lines.${String(index)}`));
   const name = line.what || 'the item';
