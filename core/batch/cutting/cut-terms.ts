@@ -1,6 +1,6 @@
 // Cutting terms as a maker types them, read into millimetres.
-import { showValue } from '../../figure/show.ts';
 import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
+import { showValue } from '../../figure/show.ts';
 import { readLength } from '../../measure/read/read-length.ts';
 import { readMoney } from '../../measure/read/read-money.ts';
 import { type CuttingTool, toolKerfs } from '../../stock/kerf.ts';

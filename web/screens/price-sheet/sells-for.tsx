@@ -1,7 +1,7 @@
 // The selling price now, its state, and setting it by hand or by the price rule.
-import { showValue } from '../../../core/figure/show.ts';
 import { useState } from 'react';
 import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
+import { showValue } from '../../../core/figure/show.ts';
 import { showFigure } from '../../../core/figure/show.ts';
 import { shortDay } from '../../../core/format/days.ts';
 import { readMoney } from '../../../core/measure/read/read-money.ts';

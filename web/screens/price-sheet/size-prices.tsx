@@ -1,7 +1,7 @@
 // Prices by size: what the price rule gives for each, and setting one by hand.
-import { showValue } from '../../../core/figure/show.ts';
 import { useState } from 'react';
 import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
+import { showValue } from '../../../core/figure/show.ts';
 import { readMoney } from '../../../core/measure/read/read-money.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';

@@ -1,7 +1,7 @@
 // One piece in the price book: its prices are edited in place, and stored with date and reason.
-import { showValue } from '../../../core/figure/show.ts';
 import { memo } from 'react';
 import { Link } from 'react-router';
+import { showValue } from '../../../core/figure/show.ts';
 import { shortDay } from '../../../core/format/days.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
 import { Field } from '../../components/field.tsx';
