@@ -8,6 +8,7 @@ import { emptyPiece } from '../../core/piece/piece.ts';
 import { asked, pinToggled, selectAskHistory } from '../state/ask-history.ts';
 import { useAddPieceMutation, useGetPiecesQuery } from '../state/endpoints/pieces.ts';
 import { useAppDispatch, useAppSelector } from '../state/store.ts';
+import { words } from '../words/components.ts';
 
 interface AnswerToolsProps {
   readonly line: string;
@@ -30,7 +31,7 @@ export function AnswerTools({ line, answer, onDone }: AnswerToolsProps) {
           dispatch(pinToggled(line.trim()));
         }}
       >
-        {isPinned ? <PinOff size={15} /> : <Pin size={15} />} {isPinned ? 'Unpin' : 'Pin'}
+        {isPinned ? <PinOff size={15} /> : <Pin size={15} />} {isPinned ? words.unpin : words.pin}
       </button>
       {answer.part && <TakeInto line={line} answer={answer} {...(onDone && { onDone })} />}
     </div>
@@ -52,7 +53,7 @@ function CopyButton({ line, answer }: { line: string; answer: Answer }) {
         void navigator.clipboard.writeText(text).then(() => setCopied(true));
       }}
     >
-      {copied ? <Check size={15} /> : <Copy size={15} />} {copied ? 'Copied' : 'Copy'}
+      {copied ? <Check size={15} /> : <Copy size={15} />} {copied ? words.copied : words.copy}
     </button>
   );
 }
@@ -71,15 +72,15 @@ function TakeInto({ line, answer, onDone }: AnswerToolsProps) {
   return (
     <select
       className="field field-choice text-act"
-      aria-label="Add it to a piece as a part"
+      aria-label={words.addItToAPiece}
       value=""
       onChange={(event) => void take(event.target.value)}
     >
-      <option value="">Add to a piece…</option>
-      <option value="new">New piece</option>
+      <option value="">{words.addToAPiece}</option>
+      <option value="new">{words.newPiece}</option>
       {pieces.map(({ id, body }) => (
         <option key={id} value={id}>
-          {body.name.trim() || 'Unnamed piece'}
+          {body.name.trim() || words.unnamedPiece}
         </option>
       ))}
     </select>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { Answer, Assumption, Correction, NotUnderstood } from '../../core/ask/ask.ts';
 import type { Figure } from '../../core/figure/figure.ts';
 import { showExactly } from '../../core/figure/show.ts';
+import { words } from '../words/components.ts';
 import { Calculation } from './calculation.tsx';
 
 interface AnswerViewProps {
@@ -23,7 +24,7 @@ export function AnswerView({ answer, onAsk }: AnswerViewProps) {
       {note && <p className="aside mt-2">{note}</p>}
       {assumptions.length > 0 && (
         <p className="mt-2 flex flex-wrap items-baseline gap-x-3 gap-y-1 text-[14px]">
-          <span className="text-soft">assumed:</span>
+          <span className="text-soft">{words.assumed}</span>
           {assumptions.map((assumption) => (
             <Assumed key={assumption.says} assumption={assumption} onAsk={onAsk} />
           ))}
@@ -86,7 +87,8 @@ function Assumed({ assumption: { says, choices }, onAsk }: { assumption: Assumpt
 function Corrections({ corrections, onAsk }: { corrections: readonly Correction[]; onAsk: (line: string) => void }) {
   return corrections.map(({ word, meant, line }) => (
     <p key={word} className="mt-2 text-[14px]">
-      “{word}” is not a known word.{' '}
+      “{word}
+      {words.isNotAKnownWord}{' '}
       <button type="button" className="link" onClick={() => onAsk(line)}>
         Read as {meant}
       </button>

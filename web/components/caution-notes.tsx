@@ -2,6 +2,7 @@
 import { memo } from 'react';
 import { cautionRule, cautionsFor } from '../../core/piece/cautions.ts';
 import type { Step } from '../../core/piece/step.ts';
+import { words } from '../words/components.ts';
 
 export const CautionNotes = memo(function CautionNotes({ steps }: { steps: readonly Step[] }) {
   const byCaution = new Map<string, { text: string; steps: number[] }>();
@@ -13,13 +14,13 @@ export const CautionNotes = memo(function CautionNotes({ steps }: { steps: reado
   return (
     <section aria-labelledby="cautions" className="note mt-4">
       <h2 id="cautions" className="text-warn!">
-        Cautions
+        {words.cautions}
       </h2>
       <ul>
         {[...byCaution].map(([id, { text, steps: concerned }]) => (
           <li key={id}>
             <b>
-              {concerned.length === 1 ? 'Step' : 'Steps'} {concerned.join(', ')}:
+              {concerned.length === 1 ? words.step : words.steps} {concerned.join(', ')}:
             </b>{' '}
             {text}
           </li>

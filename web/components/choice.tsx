@@ -25,8 +25,8 @@ export function Choice({ value, options, onChange, label, problem, problemId, co
   const { rests, wake, field } = useRest<HTMLSelectElement>();
   const looks = clsx('field field-choice', small && 'field-small', open && 'field-open');
   if (rests) {
-    const words = { text: labelOf(options, value), label, problem, problemId, column };
-    return <Resting role="combobox" className={looks} onFocus={wake} {...words} />;
+    const shown = { text: labelOf(options, value), label, problem, problemId, column };
+    return <Resting role="combobox" className={looks} onFocus={wake} {...shown} />;
   }
   return (
     <select

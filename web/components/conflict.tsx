@@ -2,6 +2,7 @@
 import { differences } from '../state/differences.ts';
 import { conflictSettled, type OpenDocument } from '../state/drafts.ts';
 import { useAppDispatch } from '../state/store.ts';
+import { words } from '../words/components.ts';
 import { ModalDialog } from './dialog.tsx';
 import { TableHeader } from './table-header.tsx';
 
@@ -15,7 +16,7 @@ export function Conflict({ name, open, what }: { name: string; open: OpenDocumen
       wide
       open
       title={`This ${what} was edited elsewhere`}
-      description="It was edited in another window or on another device. Choose which version to keep."
+      description={words.itWasEditedInAnother}
       onClose={() => undefined}
     >
       <div className="mt-4 max-h-[44vh] overflow-y-auto">
@@ -34,10 +35,10 @@ export function Conflict({ name, open, what }: { name: string; open: OpenDocumen
       </div>
       <div className="mt-5 flex justify-end gap-3">
         <button type="button" className="button button-quiet" onClick={() => keep('theirs')}>
-          Use the saved version
+          {words.useTheSavedVersion}
         </button>
         <button type="button" className="button" onClick={() => keep('mine')}>
-          Keep my version
+          {words.keepMyVersion}
         </button>
       </div>
     </ModalDialog>

@@ -1,6 +1,7 @@
 // The count: a column of figures. Each opens its calculation below its line.
 import { Fragment, memo, type ReactNode, useId, useState } from 'react';
 import type { Figure } from '../../core/figure/figure.ts';
+import { words } from '../words/components.ts';
 import { Calculation } from './calculation.tsx';
 import { Num } from './num.tsx';
 
@@ -14,7 +15,7 @@ export interface CountRow {
   /** The amount. */
   readonly each?: Figure | null;
   /** Text in place of the quantity. */
-  readonly words?: string;
+  readonly middle?: string;
   readonly kind?: 'subtotal' | 'total' | 'price';
   /** Unit after the last column, where it is not money. */
   readonly eachUnit?: string;
@@ -42,7 +43,7 @@ export function CountTable({
         <thead>
           <tr>
             <th>
-              <span className="sr-only">line</span>
+              <span className="sr-only">{words.line}</span>
             </th>
             <th scope="col">{heads[0]}</th>
             <th scope="col">{heads[1]}</th>
@@ -80,7 +81,7 @@ function looksAlike(before: LineProps, after: LineProps): boolean {
   return (
     alike(a.takes, b.takes) &&
     alike(a.each, b.each) &&
-    a.words === b.words &&
+    a.middle === b.middle &&
     a.kind === b.kind &&
     a.key === b.key &&
     (a.name ?? a.label) === (b.name ?? b.label)
@@ -91,7 +92,7 @@ const Line = memo(function Line({ row, opened: which, onOpen }: LineProps) {
   const id = useId();
   const figures = { takes: row.takes ?? null, each: row.each ?? null };
   const opened = which && figures[which];
-  const hasMiddle = Boolean(row.takes ?? row.words);
+  const hasMiddle = Boolean(row.takes ?? row.middle);
 
   const cell = (column: Column) => {
     const figure = figures[column];
@@ -103,7 +104,7 @@ const Line = memo(function Line({ row, opened: which, onOpen }: LineProps) {
         className="figure"
         aria-expanded={which === column}
         aria-controls={id}
-        aria-label={`${row.name ?? textOf(row.label)}, ${column === 'takes' ? 'quantity' : 'amount'}: show calculation`}
+        aria-label={`${row.name ?? textOf(row.label)}, ${column === 'takes' ? words.quantity : words.amount}: show calculation`}
         onClick={() => onOpen(which === column ? '' : key)}
       >
         <Num figure={figure} />
@@ -126,7 +127,7 @@ const Line = memo(function Line({ row, opened: which, onOpen }: LineProps) {
         </td>
         {hasMiddle && (
           <td className="text-right" style={{ '--frac': '1.5em' } as React.CSSProperties}>
-            {row.words ? <span className="text-[14px] font-normal text-soft">{row.words}</span> : cell('takes')}
+            {row.middle ? <span className="text-[14px] font-normal text-soft">{row.middle}</span> : cell('takes')}
           </td>
         )}
         <td className="text-right">{cell('each')}</td>

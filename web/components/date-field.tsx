@@ -3,6 +3,7 @@ import { CalendarDays } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { dayInFigures, fullDay, readDay } from '../../core/format/days.ts';
 import { rightNow } from '../state/clock.ts';
+import { words } from '../words/components.ts';
 
 interface DateFieldProps {
   /** `2026-11-12`, or '' for none. */
@@ -28,7 +29,7 @@ export function DateField({ value, label, id, onChange }: DateFieldProps) {
         aria-label={label}
         aria-invalid={isUnread || undefined}
         title={hint}
-        placeholder="none"
+        placeholder={words.none}
         autoComplete="off"
         spellCheck={false}
         maxLength={40}
@@ -64,7 +65,11 @@ export function DateField({ value, label, id, onChange }: DateFieldProps) {
       >
         <CalendarDays size={16} />
       </button>
-      {isUnread && <span className="problem">Give a day. {hint}.</span>}
+      {isUnread && (
+        <span className="problem">
+          {words.giveADay} {hint}.
+        </span>
+      )}
     </span>
   );
 }

@@ -6,6 +6,7 @@ import { redone, undone } from '../state/drafts.ts';
 import { acceptDraft, dropDraft } from '../state/finish-draft.ts';
 import { isUnsaved } from '../state/saving.ts';
 import { useAppDispatch } from '../state/store.ts';
+import { words } from '../words/components.ts';
 
 interface DraftLineProps {
   readonly name: string;
@@ -26,7 +27,7 @@ export function DraftLine({ name, open, problems, inTheWay, children }: DraftLin
       <span role="status">{standing(open, isDraft)}</span>
       <span className="flex gap-1">
         <IconButton
-          label="Undo"
+          label={words.undo}
           keys="Ctrl+Z"
           enabled={open.past.length > 0}
           onClick={() => dispatch(undone({ name }))}
@@ -34,7 +35,7 @@ export function DraftLine({ name, open, problems, inTheWay, children }: DraftLin
           <Undo2 size={17} />
         </IconButton>
         <IconButton
-          label="Redo"
+          label={words.redo}
           keys="Ctrl+Shift+Z"
           enabled={open.future.length > 0}
           onClick={() => dispatch(redone({ name }))}
@@ -57,7 +58,7 @@ export function DraftLine({ name, open, problems, inTheWay, children }: DraftLin
       )}
       {isDraft && stored.revision > 0 && (
         <button type="button" className="link" onClick={() => void dispatch(dropDraft(name))}>
-          Discard changes, back to version {stored.revision}
+          {words.discardChangesBackToVersion} {stored.revision}
         </button>
       )}
       {children}
@@ -68,8 +69,7 @@ export function DraftLine({ name, open, problems, inTheWay, children }: DraftLin
 
 function standing(open: OpenDocument, isDraft: boolean): string {
   const { revision } = open.stored;
-  if (open.saving === 'unreachable')
-    return 'Offline: your changes are kept on this device and saved when the server is back';
+  if (open.saving === 'unreachable') return words.offlineYourChangesAreKept;
   const draft = open.saving === 'saved' ? 'draft saved' : 'saving…';
   if (revision === 0) return `Not saved as a version yet, ${draft}`;
   return isDraft ? `Version ${String(revision)}, ${draft}` : `Version ${String(revision)}`;

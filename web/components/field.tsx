@@ -29,8 +29,8 @@ export interface FieldProps {
   readonly className?: string;
 }
 
-export function Field({ onChange, ...words }: FieldProps) {
-  return <Writing {...words} onChange={useLatest(onChange)} />;
+export function Field({ onChange, ...rest }: FieldProps) {
+  return <Writing {...rest} onChange={useLatest(onChange)} />;
 }
 
 // React writes type and name of every field it renders; only a changed field renders at a key.

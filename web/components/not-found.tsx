@@ -1,5 +1,6 @@
 // The page for an unknown address.
 import { Link } from 'react-router';
+import { words } from '../words/components.ts';
 import { Spread } from './spread.tsx';
 
 const homes = {
@@ -13,12 +14,14 @@ const homes = {
 export function NotFound({ what }: { what: keyof typeof homes }) {
   return (
     <Spread
-      title="Page not found"
+      title={words.pageNotFound}
       left={
         <>
-          <h1>There is no such {what}</h1>
+          <h1>
+            {words.thereIsNoSuch} {what}
+          </h1>
           <p className="mt-3">
-            It may have been deleted, or the address is wrong. Go back to the{' '}
+            {words.itMayHaveBeenDeleted}{' '}
             <Link className="link" to={homes[what].to}>
               {homes[what].name}
             </Link>

@@ -2,6 +2,7 @@
 import { clsx } from 'clsx';
 import { Check } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
+import { words } from '../words/components.ts';
 import type { Option } from './choice.tsx';
 import { useInHand } from './row.tsx';
 
@@ -24,7 +25,7 @@ export function PickMany({ chosen, options, label, placeholder, problem, problem
     <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger
         className={looks}
-        aria-label={`${label}: ${text || 'none'}`}
+        aria-label={`${label}: ${text || words.none}`}
         aria-invalid={problem ? true : undefined}
         aria-describedby={problem ? problemId : undefined}
         data-in-hand={inHand}
@@ -33,7 +34,7 @@ export function PickMany({ chosen, options, label, placeholder, problem, problem
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content className="menu max-h-[50vh] overflow-y-auto" align="start" sideOffset={2}>
-          {options.length === 0 && <p className="px-[10px] py-[6px] text-soft">Add parts first.</p>}
+          {options.length === 0 && <p className="px-[10px] py-[6px] text-soft">{words.addPartsFirst}</p>}
           {options.map(({ value, label: name }) => (
             <DropdownMenu.CheckboxItem
               key={value}

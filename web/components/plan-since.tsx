@@ -4,6 +4,7 @@ import { shortDay } from '../../core/format/days.ts';
 import { keptBlocks, movedSince } from '../../core/plan/studio/kept-plan.ts';
 import type { Planned } from '../hooks/use-plan.ts';
 import { useGetBenchQuery, useKeepPlanMutation } from '../state/endpoints/bench.ts';
+import { words } from '../words/components.ts';
 import { blockName, stretchInWords } from '../words/plan-words.ts';
 
 interface PlanSinceProps {
@@ -23,8 +24,8 @@ export function PlanSince({ planned, nameOf, makerOf }: PlanSinceProps) {
     void keep({ blocks: keptBlocks(planned.plan, (block) => `${nameOf(block.batch)}: ${blockName(block)}`, makerOf) });
   return (
     <section className="mt-6" aria-labelledby="since">
-      <h2 id="since">{kept ? `Changes since the plan of ${shortDay(kept.at.slice(0, 10))}` : 'No saved plan'}</h2>
-      {kept && moved.length === 0 && <p className="aside">no changes</p>}
+      <h2 id="since">{kept ? `Changes since the plan of ${shortDay(kept.at.slice(0, 10))}` : words.noSavedPlan}</h2>
+      {kept && moved.length === 0 && <p className="aside">{words.noChanges}</p>}
       <ul className="text-[15px]">
         {moved.slice(0, MOST_MOVED).map(({ block, by }) => (
           <li
@@ -44,11 +45,11 @@ export function PlanSince({ planned, nameOf, makerOf }: PlanSinceProps) {
       {moved.length > MOST_MOVED && <p className="aside">and {moved.length - MOST_MOVED} more</p>}
       <p className="chrome mt-1 flex flex-wrap gap-x-4 text-[15px]">
         <button type="button" className="link" disabled={isLoading || planned.isSearching} onClick={keepIt}>
-          Save this plan
+          {words.saveThisPlan}
         </button>
         {kept && (
           <a className="link" href={planRoutes.calendar.path}>
-            Export to calendar (.ics)
+            {words.exportToCalendarIcs}
           </a>
         )}
       </p>

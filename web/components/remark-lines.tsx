@@ -4,10 +4,14 @@ import { useState } from 'react';
 import type { Remark } from '../../core/piece/checks/bench-check.ts';
 import type { Piece } from '../../core/piece/piece.ts';
 import type { Edit } from '../hooks/use-document.ts';
+import { words } from '../words/components.ts';
 
 export type EditPiece = Edit<Piece>;
 
-const words = { stop: 'Stop', warn: 'Warning', note: 'Note' } as const satisfies Record<Remark['severity'], string>;
+const severities = { stop: 'Stop', warn: 'Warning', note: 'Note' } as const satisfies Record<
+  Remark['severity'],
+  string
+>;
 
 /** Findings as a row of a table laid out as a grid. */
 export function RemarkRow({ remarks, edit }: { remarks: readonly Remark[]; edit: EditPiece }) {
@@ -40,8 +44,8 @@ function RemarkLine({ remark, edit }: { remark: Remark; edit: EditPiece }) {
     >
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <span className="min-w-[30ch] flex-1" title={why}>
-          <b>{isKnown ? 'Dismissed' : words[severity]}:</b> {sentence}
-          {isKnown && <span className="text-soft"> {known || 'No reason given.'}</span>}
+          <b>{isKnown ? words.dismissed : severities[severity]}:</b> {sentence}
+          {isKnown && <span className="text-soft"> {known || words.noReasonGiven}</span>}
           {!isKnown && severity !== 'note' && <span className="block text-[13px] text-soft">{why}</span>}
         </span>
         {remedy && !isKnown && (
@@ -62,7 +66,7 @@ function RemarkLine({ remark, edit }: { remark: Remark; edit: EditPiece }) {
             else setAsking(!asking);
           }}
         >
-          {isKnown ? 'Show again' : 'Dismiss'}
+          {isKnown ? words.showAgain : words.dismiss}
         </button>
       </div>
       {asking && !isKnown && (
@@ -103,15 +107,15 @@ function Reason({ onKeep }: { onKeep: (reason: string) => void }) {
       <input
         type="text"
         className="field field-open flex-1"
-        aria-label="Reason for override"
-        placeholder="reason for override"
+        aria-label={words.reasonForOverrideTitle}
+        placeholder={words.reasonForOverride}
         maxLength={200}
         autoFocus
         value={reason}
         onChange={(event) => setReason(event.target.value)}
       />
       <button type="submit" className="link">
-        Override
+        {words.override}
       </button>
     </form>
   );

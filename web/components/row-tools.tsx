@@ -3,6 +3,7 @@ import { GripVertical } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { memo, useRef, useState } from 'react';
 import type { RowMoves } from '../hooks/use-row-moves.ts';
+import { words } from '../words/components.ts';
 import { useHandle } from './sortable-rows.tsx';
 
 interface RowToolsProps extends RowMoves {
@@ -46,9 +47,9 @@ export const RowTools = memo(function RowTools({ name, index, last, onMove, onRe
                 button.current?.focus();
               }}
             >
-              <Item label="Move up" keys="Alt+↑" disabled={index === 0} onSelect={() => onMove(index, -1)} />
-              <Item label="Move down" keys="Alt+↓" disabled={index === last} onSelect={() => onMove(index, 1)} />
-              <Item label="Delete" keys="Undo: Ctrl+Z" onSelect={() => onRemove(index)} />
+              <Item label={words.moveUp} keys="Alt+↑" disabled={index === 0} onSelect={() => onMove(index, -1)} />
+              <Item label={words.moveDown} keys="Alt+↓" disabled={index === last} onSelect={() => onMove(index, 1)} />
+              <Item label={words.delete} keys={words.undoCtrlZ} onSelect={() => onRemove(index)} />
             </DropdownMenu.Content>
           </DropdownMenu.Portal>
         </DropdownMenu.Root>

@@ -5,6 +5,7 @@ import { gaugeSystemOf } from '../../core/stock/gauged.ts';
 import type { SectionForm } from '../../core/stock/section.ts';
 import type { PartSection } from '../../core/stock/typed-section.ts';
 import type { RowProblems } from '../hooks/use-row-problems.ts';
+import { words } from '../words/components.ts';
 import { Field } from './field.tsx';
 
 interface SectionFieldsProps {
@@ -38,7 +39,7 @@ export function SectionFields({ name, section, alloy, units, problems, set }: Se
         label={`${name}, ${field}`}
         unit={field === 'weight' ? '' : units === 'mm' ? 'mm' : gauged && gaugedFields.has(field) ? 'ga' : 'in'}
         placeholder={
-          field === 'weight' ? '3.1 g / 100 mm' : gauged && gaugedFields.has(field) ? '0.8 mm or 20 ga' : '0.8 mm'
+          field === 'weight' ? words.n31G100Mm : gauged && gaugedFields.has(field) ? words.n08MmOr20 : words.n08Mm
         }
         column={field}
         onChange={(text) => set(`section.${field}`, (part) => void Object.assign(part.section, { [field]: text }))}

@@ -1,5 +1,6 @@
 // The pages of a section, in one line below the header.
 import { NavLink } from 'react-router';
+import { words } from '../words/components.ts';
 
 interface Place {
   readonly to: string;
@@ -20,8 +21,8 @@ const planning: readonly Place[] = [
   { to: '/what-if', name: 'What if' },
 ];
 
-export const SellingNav = () => <SectionNav label="Prices" places={selling} />;
-export const PlanNav = () => <SectionNav label="Schedule" places={planning} />;
+export const SellingNav = () => <SectionNav label={words.prices} places={selling} />;
+export const PlanNav = () => <SectionNav label={words.schedule} places={planning} />;
 
 function SectionNav({ label, places }: { label: string; places: readonly Place[] }) {
   return (

@@ -2,6 +2,7 @@
 import { clsx } from 'clsx';
 import { ChevronDown, ChevronUp } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
+import { words } from '../words/components.ts';
 
 interface SpreadProps {
   /** Names the page in the browser's tab. */
@@ -21,13 +22,13 @@ export function Spread({ title, left, right, bottomLine, leftFoot, rightFoot, pr
   return (
     <main className="spread">
       <title>{`${title}, Noon Ledger`}</title>
-      <section className="leaf leaf-left" aria-label="The work">
+      <section className="leaf leaf-left" aria-label={words.theWork}>
         <div className="flex-1 pb-6">{left}</div>
         <div className="foot">{leftFoot}</div>
       </section>
       <aside
         className={clsx('leaf leaf-right', printsLeftOnly && 'chrome')}
-        aria-label="Summary"
+        aria-label={words.summary}
         data-open={open}
         // It scrolls, so it must take the keyboard focus where it holds no control.
         tabIndex={0}
@@ -40,9 +41,9 @@ export function Spread({ title, left, right, bottomLine, leftFoot, rightFoot, pr
         >
           <span className="flex flex-wrap items-baseline gap-x-6">{bottomLine}</span>
           {open ? (
-            <ChevronDown size={20} aria-label="Close summary" />
+            <ChevronDown size={20} aria-label={words.closeSummary} />
           ) : (
-            <ChevronUp size={20} aria-label="Open summary" />
+            <ChevronUp size={20} aria-label={words.openSummary} />
           )}
         </button>
         <div className="drawer-body">

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { AnswerTools } from '../components/answer-tools.tsx';
 import { AnswerView } from '../components/answer-view.tsx';
 import { useAsk } from '../hooks/use-ask.ts';
+import { words } from '../words/shell.ts';
 
 interface AskAnswerProps {
   readonly line: string;
@@ -17,7 +18,7 @@ export function AskAnswer({ line, onAsk, onDone }: AskAnswerProps) {
   return (
     <section
       className="absolute top-[calc(100%+4px)] right-0 z-40 max-h-[calc(100vh-80px)] w-[min(92vw,460px)] overflow-y-auto rounded border border-rule bg-page p-4 shadow-xl"
-      aria-label="Answer"
+      aria-label={words.answer}
       aria-live="polite"
     >
       {answer ? (
@@ -30,7 +31,7 @@ export function AskAnswer({ line, onAsk, onDone }: AskAnswerProps) {
         </>
       ) : (
         <div className="flex items-baseline justify-between gap-4 text-[15px]">
-          <span className="text-soft">Lengths, weights, gauges, ring sizes, bezels, chains, melts…</span>
+          <span className="text-soft">{words.lengthsWeightsGaugesRingSizes}</span>
           <AllAnswers onDone={onDone} line={line} />
         </div>
       )}
@@ -42,7 +43,7 @@ function AllAnswers({ line, onDone }: { line: string; onDone: () => void }) {
   const search = line.trim() ? `?q=${encodeURIComponent(line.trim())}` : '';
   return (
     <Link className="link text-[14px] whitespace-nowrap" to={`/ask${search}`} onClick={onDone}>
-      All questions
+      {words.allQuestions}
     </Link>
   );
 }

@@ -2,6 +2,7 @@
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { asked } from '../state/ask-history.ts';
 import { useAppDispatch } from '../state/store.ts';
+import { words } from '../words/shell.ts';
 
 // Loaded when a maker first comes to the line.
 const AskAnswer = lazy(async () => ({ default: (await import('./ask-answer.tsx')).AskAnswer }));
@@ -42,9 +43,9 @@ export function AskLine() {
         ref={field}
         type="text"
         className="w-full rounded-[3px] border border-rule bg-page px-3 py-[5px] text-[15px]"
-        aria-label="Calculator"
-        placeholder="=  calculate: 18 ga sterling 120 mm"
-        title="Press = on any page to come here"
+        aria-label={words.calculator}
+        placeholder={words.calculate18GaSterling120}
+        title={words.pressOnAnyPageTo}
         value={line}
         maxLength={500}
         autoComplete="off"

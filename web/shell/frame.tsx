@@ -9,17 +9,18 @@ import { setStudioFormat } from '../../core/format/studio-format.ts';
 import { stockName } from '../../core/format/variants.ts';
 import { Mark } from '../components/mark.tsx';
 import { BasisProvider, useFetchedBasis } from '../hooks/use-basis.ts';
+import { words } from '../words/shell.ts';
 import { AskLine } from './ask-line.tsx';
 import { useTheme } from './use-theme.ts';
 
 const sections = (): readonly { to: string; name: string; also?: RegExp }[] => [
-  { to: '/day', name: 'Schedule', also: /^\/(?:plan|promise|what-if)/ },
-  { to: '/pieces', name: 'Pieces' },
-  { to: '/batches', name: 'Batches' },
+  { to: '/day', name: words.schedule, also: /^\/(?:plan|promise|what-if)/ },
+  { to: '/pieces', name: words.pieces },
+  { to: '/batches', name: words.batches },
   { to: '/shelf', name: stockName(), also: /^\/buying/ },
-  { to: '/prices', name: 'Prices', also: /^\/(?:fairs|quotes|sheets)/ },
-  { to: '/reference', name: 'Reference' },
-  { to: '/studio', name: 'Settings' },
+  { to: '/prices', name: words.prices, also: /^\/(?:fairs|quotes|sheets)/ },
+  { to: '/reference', name: words.reference },
+  { to: '/studio', name: words.settings },
 ];
 
 /** Once in the life of a ledger. */
@@ -58,9 +59,9 @@ function Head({ fixOn }: { fixOn: string | null }) {
         className="flex items-center gap-[9px] text-[18px] font-bold tracking-[-0.01em] whitespace-nowrap"
       >
         <Mark />
-        <span className="max-[900px]:sr-only">Noon Ledger</span>
+        <span className="max-[900px]:sr-only">{words.noonLedger}</span>
       </Link>
-      <nav aria-label="Sections" className="flex gap-[2px]">
+      <nav aria-label={words.sections} className="flex gap-[2px]">
         {sections().map(({ to, name, also }) => (
           <NavLink
             key={to}
@@ -85,11 +86,11 @@ function Head({ fixOn }: { fixOn: string | null }) {
         <span className="size-[9px] rounded-full bg-noon" />
         {fixOn ? (
           <span>
-            <span className="max-[1000px]:sr-only">Metal prices </span>
+            <span className="max-[1000px]:sr-only">{words.metalPrices} </span>
             {shortDay(fixOn)}
           </span>
         ) : (
-          'No metal prices'
+          words.noMetalPrices
         )}
       </Link>
       <ThemeButton />
@@ -104,24 +105,25 @@ function ThemeButton() {
       type="button"
       className="rounded p-1 text-soft hover:text-ink"
       onClick={toggle}
-      title={theme === 'lamp' ? 'Light theme' : 'Dark theme'}
+      title={theme === 'lamp' ? words.lightTheme : words.darkTheme}
     >
-      {theme === 'lamp' ? <Sun size={18} aria-label="Light theme" /> : <Moon size={18} aria-label="Dark theme" />}
+      {theme === 'lamp' ? (
+        <Sun size={18} aria-label={words.lightTheme} />
+      ) : (
+        <Moon size={18} aria-label={words.darkTheme} />
+      )}
     </button>
   );
 }
 
 function Waiting({ failed }: { failed: boolean }) {
-  if (!failed) return <p className="sr-only">Loading…</p>;
+  if (!failed) return <p className="sr-only">{words.loading}</p>;
   return (
     <main className="mx-auto max-w-[60ch] p-8">
-      <h1>Can’t connect to Noon Ledger</h1>
-      <p className="mt-3">
-        Noon Ledger is not running on this computer. Start it again (npm start), then reload this page. Your data is
-        safe.
-      </p>
+      <h1>{words.cantConnectToNoonLedger}</h1>
+      <p className="mt-3">{words.noonLedgerIsNotRunning}</p>
       <button type="button" className="button mt-4" onClick={() => location.reload()}>
-        Reload
+        {words.reload}
       </button>
     </main>
   );

@@ -10,6 +10,7 @@ import { Spread } from '../../components/spread.tsx';
 import { useAsk } from '../../hooks/use-ask.ts';
 import { asked as questionAsked, historyCleared, selectAskHistory } from '../../state/ask-history.ts';
 import { useAppDispatch, useAppSelector } from '../../state/store.ts';
+import { words } from '../../words/ask.ts';
 
 export function AskScreen() {
   const [search, setSearch] = useSearchParams();
@@ -21,10 +22,10 @@ export function AskScreen() {
   const [main] = answer?.ok ? answer.figures : [];
   return (
     <Spread
-      title="Calculator"
+      title={words.calculator}
       left={
         <>
-          <h1>Calculator</h1>
+          <h1>{words.calculator}</h1>
           <form
             className="mt-3"
             onSubmit={(event) => {
@@ -35,8 +36,8 @@ export function AskScreen() {
             <input
               type="text"
               className="w-full border-b-2 border-ink bg-transparent py-2 text-[20px]"
-              aria-label="Question"
-              placeholder="18 ga sterling round 120 mm x 24"
+              aria-label={words.question}
+              placeholder={words.n18GaSterlingRound120}
               value={line}
               maxLength={500}
               autoFocus
@@ -44,14 +45,18 @@ export function AskScreen() {
               spellCheck={false}
               onChange={(event) => setLine(event.target.value)}
             />
-            <p className="aside mt-2">Words in any order. Press Enter to keep the question below.</p>
+            <p className="aside mt-2">{words.wordsInAnyOrderPress}</p>
           </form>
-          {pinned.length > 0 && <Questions heading="Pinned" lines={pinned} onAsk={setLine} isPinned />}
+          {pinned.length > 0 && <Questions heading={words.pinned} lines={pinned} onAsk={setLine} isPinned />}
           {asked.length > 0 ? (
             <>
-              <Questions heading="Recent" lines={asked.filter((each) => !pinned.includes(each))} onAsk={setLine} />
+              <Questions
+                heading={words.recent}
+                lines={asked.filter((each) => !pinned.includes(each))}
+                onAsk={setLine}
+              />
               <button type="button" className="link mt-3 text-[14px]" onClick={() => dispatch(historyCleared())}>
-                Clear history
+                {words.clearHistory}
               </button>
             </>
           ) : (
@@ -59,7 +64,7 @@ export function AskScreen() {
           )}
         </>
       }
-      leftFoot={<span>Kept on this device; answers use the current metal prices</span>}
+      leftFoot={<span>{words.keptOnThisDeviceAnswers}</span>}
       right={
         answer ? (
           <>
@@ -74,10 +79,10 @@ export function AskScreen() {
         ) : asked.length > 0 ? (
           <Examples onAsk={setLine} />
         ) : (
-          <p className="text-soft">The answer and its calculation appear here as you type.</p>
+          <p className="text-soft">{words.theAnswerAndItsCalculation}</p>
         )
       }
-      bottomLine={<span className="font-semibold">{main ? showExactly(main) : 'Calculator'}</span>}
+      bottomLine={<span className="font-semibold">{main ? showExactly(main) : words.calculator}</span>}
     />
   );
 }
@@ -132,8 +137,8 @@ function Asked({ line, onAsk }: { line: string; onAsk: (line: string) => void })
 function Examples({ onAsk }: { onAsk: (line: string) => void }) {
   const [all, setAll] = useState(false);
   return (
-    <section className="mt-6" aria-label="What you can ask">
-      <h2>What you can ask</h2>
+    <section className="mt-6" aria-label={words.whatYouCanAsk}>
+      <h2>{words.whatYouCanAsk}</h2>
       <ul className="mt-1 text-[15px]">
         {askExamples.slice(0, all ? undefined : 12).map((line) => (
           <li key={line}>
@@ -145,7 +150,7 @@ function Examples({ onAsk }: { onAsk: (line: string) => void }) {
       </ul>
       {!all && (
         <button type="button" className="link mt-2 text-[14px]" onClick={() => setAll(true)}>
-          More
+          {words.more}
         </button>
       )}
     </section>

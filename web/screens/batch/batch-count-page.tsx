@@ -10,6 +10,7 @@ import { sectionInWords } from '../../../core/stock/words.ts';
 import { Choice } from '../../components/choice.tsx';
 import { type CountRow, CountTable } from '../../components/count-table.tsx';
 import { SectionGlyph } from '../../components/section-glyph.tsx';
+import { words } from '../../words/batch.ts';
 import type { Done } from '../../words/done-in.ts';
 import { daysLate } from '../../words/late.ts';
 
@@ -27,11 +28,11 @@ export function BatchCountPage({ body, count, done, onState }: BatchCountPagePro
         <Promise body={body} done={done} />
         <StateButtons state={body.state} onState={onState} />
       </div>
-      <h2 className="mt-5">Metal to issue</h2>
-      <CountTable label="Metal to issue" rows={issueRows(count)} />
+      <h2 className="mt-5">{words.metalToIssue}</h2>
+      <CountTable label={words.metalToIssue} rows={issueRows(count)} />
       <GoodsToIssue count={count} />
-      <h2 className="mt-6">Batch totals</h2>
-      <CountTable label="Batch totals" heads={['quantity', 'total']} rows={sumRows(count)} />
+      <h2 className="mt-6">{words.batchTotals}</h2>
+      <CountTable label={words.batchTotals} heads={['quantity', 'total']} rows={sumRows(count)} />
     </>
   );
 }
@@ -54,7 +55,7 @@ function StateButtons({ state, onState }: { state: BatchState; onState: (state: 
           open
           value={state}
           options={stateOptions()}
-          label="Status of the batch"
+          label={words.statusOfTheBatch}
           onChange={(value) => onState(value as BatchState)}
         />
       </p>
@@ -65,7 +66,7 @@ function StateButtons({ state, onState }: { state: BatchState; onState: (state: 
 function Promise({ body, done }: { body: Batch; done: Done | null }) {
   if (isDone(body))
     return <p className="text-[19px] font-bold text-good">{capital(local(stateWords[body.state].name))}</p>;
-  if (!done) return <p className="text-soft">No plan yet</p>;
+  if (!done) return <p className="text-soft">{words.noPlanYet}</p>;
   const isLate = done.daysLate > 0;
   return (
     <div>
@@ -91,7 +92,7 @@ function issueRows(count: BatchCount): CountRow[] {
     );
     return { key: String(index), label, name: `${alloy.name}, ${sectionInWords(section)}`, each: grams, eachUnit: 'g' };
   });
-  return [...lines, { key: 'all', label: 'Total', each: count.grams, eachUnit: 'g', kind: 'total' }];
+  return [...lines, { key: 'all', label: words.total, each: count.grams, eachUnit: 'g', kind: 'total' }];
 }
 
 /** Solder by the gram, findings by number and weight. */
@@ -100,9 +101,9 @@ function GoodsToIssue({ count }: { count: BatchCount }) {
   if (goods.length === 0) return null;
   return (
     <>
-      <h2 className="mt-5">Solder and findings to issue</h2>
+      <h2 className="mt-5">{words.solderAndFindingsToIssue}</h2>
       <CountTable
-        label="Solder and findings to issue"
+        label={words.solderAndFindingsToIssue}
         rows={goods.map(({ key, name, unit, need, grams }): CountRow => {
           return { key, label: name, each: need, ...(unit && { eachUnit: unit }), ...(grams && { takes: grams }) };
         })}
@@ -113,10 +114,10 @@ function GoodsToIssue({ count }: { count: BatchCount }) {
 
 function sumRows(count: BatchCount): CountRow[] {
   return [
-    { key: 'hands', label: 'Bench time', takes: count.hands },
-    { key: 'itself', label: 'Unattended time', takes: count.unattended, kind: 'subtotal' },
-    { key: 'cost', label: 'Cost', each: count.cost },
-    { key: 'left', label: 'Profit at wholesale', each: count.left },
-    { key: 'worth', label: 'Wholesale value', each: count.wholesale, kind: 'total' },
+    { key: 'hands', label: words.benchTime, takes: count.hands },
+    { key: 'itself', label: words.unattendedTime, takes: count.unattended, kind: 'subtotal' },
+    { key: 'cost', label: words.cost, each: count.cost },
+    { key: 'left', label: words.profitAtWholesale, each: count.left },
+    { key: 'worth', label: words.wholesaleValue, each: count.wholesale, kind: 'total' },
   ];
 }

@@ -2,6 +2,7 @@
 import { Download } from 'lucide-react';
 import { pathTo } from '../../../contract/route.ts';
 import { sheetRoutes } from '../../../contract/sheets.ts';
+import { words } from '../../words/batch.ts';
 
 export function BatchPapers({ id }: { id: string }) {
   const link = (route: { readonly path: string }, words: string) => (
@@ -12,11 +13,11 @@ export function BatchPapers({ id }: { id: string }) {
   return (
     <span className="chrome inline-flex flex-wrap items-baseline gap-x-3">
       <Download size={14} className="translate-y-[2px]" aria-hidden="true" />
-      {link(sheetRoutes.jobSheetPdf, 'Job sheet')}
-      {link(sheetRoutes.templatesPdf, 'Cut templates')}
-      {link(sheetRoutes.batchTagsPdf, 'Price tags')}
+      {link(sheetRoutes.jobSheetPdf, words.jobSheet)}
+      {link(sheetRoutes.templatesPdf, words.cutTemplates)}
+      {link(sheetRoutes.batchTagsPdf, words.priceTags)}
       <span className="aside">
-        Laser or CNC: {link(sheetRoutes.templatesSvg, 'SVG')} {link(sheetRoutes.templatesDxf, 'DXF')}
+        {words.laserOrCnc} {link(sheetRoutes.templatesSvg, 'SVG')} {link(sheetRoutes.templatesDxf, 'DXF')}
       </span>
     </span>
   );

@@ -18,6 +18,7 @@ import { useMadeLines } from '../../hooks/use-made-lines.ts';
 import { usePlan } from '../../hooks/use-plan.ts';
 import { batchCount } from '../../state/batch-count.ts';
 import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
+import { words } from '../../words/batch.ts';
 import { doneIn } from '../../words/done-in.ts';
 import { BatchCountPage } from './batch-count-page.tsx';
 import { BatchFields } from './batch-fields.tsx';
@@ -59,7 +60,7 @@ function BatchPages({ inHand, made }: { inHand: DocumentInHand<Batch>; made: rea
               {made.length === 1 && first ? (
                 <>
                   <Link className="hover:underline" to={`/pieces/${first.line.pieceId}`}>
-                    {first.piece.name || 'Unnamed piece'}
+                    {first.piece.name || words.unnamedPiece}
                   </Link>
                   , {count.quantity}
                 </>
@@ -80,11 +81,7 @@ function BatchPages({ inHand, made }: { inHand: DocumentInHand<Batch>; made: rea
           </>
         }
         leftFoot={
-          <span>
-            {planned && 'sentence' in planned
-              ? planned.sentence
-              : 'Scheduled with all open batches. Torch, pickle and motor steps are not run overnight.'}
-          </span>
+          <span>{planned && 'sentence' in planned ? planned.sentence : words.scheduledWithAllOpenBatches}</span>
         }
         right={
           <BatchCountPage
@@ -96,14 +93,14 @@ function BatchPages({ inHand, made }: { inHand: DocumentInHand<Batch>; made: rea
         }
         rightFoot={
           <>
-            <span>{basis.fix ? `Metal prices of ${shortDay(basis.fix.on)}` : 'No metal prices yet'}</span>
+            <span>{basis.fix ? `Metal prices of ${shortDay(basis.fix.on)}` : words.noMetalPricesYet}</span>
             <span>{basis.rates.currency}</span>
           </>
         }
         bottomLine={
           <>
             <span>
-              Metal to issue <Num figure={count.grams} /> g
+              {words.metalToIssue} <Num figure={count.grams} /> g
             </span>
             <span className="font-semibold">{done ? `Completion ${done.words}` : ''}</span>
           </>

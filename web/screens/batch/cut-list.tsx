@@ -14,6 +14,7 @@ import { SectionGlyph } from '../../components/section-glyph.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import type { Edit } from '../../hooks/use-document.ts';
+import { words } from '../../words/batch.ts';
 import { alloyInText } from '../../words/stock-words.ts';
 
 const STRIP_WIDTH = 150;
@@ -33,19 +34,19 @@ export function CutList({ id, body, count, edit }: CutListProps) {
   return (
     <section aria-labelledby="cuts" className="mt-5">
       <div className="flex items-baseline justify-between gap-4">
-        <h2 id="cuts">Cut list</h2>
+        <h2 id="cuts">{words.cutList}</h2>
         {lines.length > 0 && (
           <span className="chrome flex gap-4 text-[15px]">
             <Link className="link" to={`/batches/${id}/cut`}>
-              Cutting plan
+              {words.cuttingPlan}
             </Link>
             <Link className="link" to="/buying">
-              Buying list
+              {words.buyingList}
             </Link>
           </span>
         )}
       </div>
-      {lines.length === 0 && <p className="mt-2 text-soft">Nothing in this batch is cut.</p>}
+      {lines.length === 0 && <p className="mt-2 text-soft">{words.nothingInThisBatchIs}</p>}
       {lines.length > 0 && (
         <table className="rows">
           <TableHeader
@@ -121,7 +122,7 @@ function CutRow({ line, longest, hasRuns, own, isOpen, problem, onOwn }: CutRowP
           ) : (
             <Num figure={line.count} />
           )}
-          {own.trim() && isOpen && <span className="aside block">set by hand</span>}
+          {own.trim() && isOpen && <span className="aside block">{words.setByHand}</span>}
           {problem && (
             <p id={`blanks-${line.key}`} className="problem">
               {problem}
@@ -133,7 +134,7 @@ function CutRow({ line, longest, hasRuns, own, isOpen, problem, onOwn }: CutRowP
           <BlankStrip {...line} longestMm={longest} width={STRIP_WIDTH} />
         </td>
         <td className="end num">
-          {line.length ? lengthInAll(line.length.value, studio.units) : <span className="aside">sheet</span>}
+          {line.length ? lengthInAll(line.length.value, studio.units) : <span className="aside">{words.sheet}</span>}
         </td>
         <td className="end">
           <Num figure={line.grams} />

@@ -8,6 +8,7 @@ import { blocksOn, type PlanBlock } from '../../../core/plan/studio/studio-plan.
 import { DayHours, NoonLine, USUAL_DAY, wholeHours } from '../../components/day-hours.tsx';
 import { fittedText } from '../../components/fitted-text.ts';
 import type { Planned, PlanOrWhy } from '../../hooks/use-plan.ts';
+import { words } from '../../words/batch.ts';
 
 const WIDTH = 780;
 const LABEL = 96;
@@ -50,13 +51,13 @@ export function DayPlan({ planned, batchId }: DayPlanProps) {
   const height = HEAD + shown.reduce((sum, row) => sum + heightOf(row), 0);
   return (
     <section aria-labelledby="plan" className="mt-6">
-      <h2 id="plan">Schedule</h2>
+      <h2 id="plan">{words.schedule}</h2>
       <svg
         width="100%"
         viewBox={`0 0 ${String(WIDTH)} ${String(height)}`}
         className="mt-1"
         role="img"
-        aria-label="Schedule; the bench route below lists the same steps"
+        aria-label={words.scheduleTheBenchRouteBelow}
       >
         <DayHours x={x} top={HEAD} bottom={height} />
         {shown.map((row, index) => (
@@ -77,7 +78,7 @@ export function DayPlan({ planned, batchId }: DayPlanProps) {
             ))}
             {row.alone.length > 0 && (
               <text y={row.hands.length * HANDS + (row.hands.length === 0 ? 36 : 15)} fontSize={13} fill="var(--soft)">
-                unattended
+                {words.unattended}
               </text>
             )}
             {row.alone.map((stretch) => (
@@ -95,7 +96,10 @@ export function DayPlan({ planned, batchId }: DayPlanProps) {
         <NoonLine x={x} top={HEAD - 4} bottom={height} />
       </svg>
       {rows.length > MOST_DAYS && (
-        <p className="aside">and {rows.length - MOST_DAYS} more days, listed in the route below</p>
+        <p className="aside">
+          and {rows.length - MOST_DAYS}
+          {words.moreDaysListedInThe}
+        </p>
       )}
     </section>
   );

@@ -12,6 +12,7 @@ import { Field } from '../../components/field.tsx';
 import type { Edit } from '../../hooks/use-document.ts';
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { lineOf } from '../../state/new-batch.ts';
+import { words } from '../../words/batch.ts';
 
 interface QuantityGridProps {
   readonly body: Batch;
@@ -26,16 +27,16 @@ export function QuantityGrid({ body, made, count, edit }: QuantityGridProps) {
   const others = pieces.filter(({ id, revision }) => revision > 0 && !body.lines.some(({ pieceId }) => pieceId === id));
   return (
     <section aria-labelledby="made" className="mt-5">
-      <h2 id="made">Pieces and quantities</h2>
+      <h2 id="made">{words.piecesAndQuantities}</h2>
       <fieldset disabled={!isOpen}>
-        <legend className="sr-only">Pieces and quantities</legend>
+        <legend className="sr-only">{words.piecesAndQuantities}</legend>
         {made.map(({ line, piece }) => (
           <div key={line.id} className="border-b border-hair py-2">
             <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
               <span className="min-w-[12em] flex-1">
                 {made.length > 1 && (
                   <Link className="hover:text-act hover:underline" to={`/pieces/${line.pieceId}`}>
-                    {piece.name || 'Unnamed piece'}
+                    {piece.name || words.unnamedPiece}
                   </Link>
                 )}
                 <RevisionNote
@@ -91,10 +92,10 @@ export function QuantityGrid({ body, made, count, edit }: QuantityGridProps) {
             <Choice
               value=""
               options={[
-                { value: '', label: 'Add a piece' },
+                { value: '', label: words.addAPiece },
                 ...others.map(({ id, accepted, body: own }) => ({ value: id, label: (accepted ?? own).name })),
               ]}
-              label="Add a piece to the batch"
+              label={words.addAPieceToThe}
               onChange={(id) => {
                 const piece = others.find((one) => one.id === id);
                 if (!piece) return;
@@ -129,7 +130,11 @@ function Sizes({ line, piece, isOnly, problems, onChange }: SizesProps) {
             open
             className="num w-[4.2em] text-center font-semibold"
             value={quantityOf(line, piece, id)}
-            label={isOnly && !isGrid ? 'Quantity' : `${piece.name}${isGrid ? `, ${name || 'unnamed'}` : ''}, quantity`}
+            label={
+              isOnly && !isGrid
+                ? words.quantity
+                : `${piece.name}${isGrid ? `, ${name || words.unnamed}` : ''}, quantity`
+            }
             placeholder="0"
             column={`made-${id}`}
             problem={problems.find(({ path }) => path === quantityPath(line, id))?.sentence}
@@ -156,7 +161,7 @@ function RevisionNote({ line, latest, onLatest }: RevisionNoteProps) {
         <>
           {' '}
           <button type="button" className="link chrome" onClick={() => onLatest(latest)}>
-            Update to version {latest}
+            {words.updateToVersion} {latest}
           </button>
         </>
       )}

@@ -7,6 +7,7 @@ import { showHours } from '../../../core/figure/show.ts';
 import { attendedMin } from '../../../core/piece/bench-time.ts';
 import { TableHeader } from '../../components/table-header.tsx';
 import type { PlanOrWhy } from '../../hooks/use-plan.ts';
+import { words } from '../../words/batch.ts';
 import { momentInWords } from '../../words/done-in.ts';
 
 interface RouteTableProps {
@@ -20,14 +21,13 @@ export function RouteTable({ planned, batchId, count }: RouteTableProps) {
   const rows = lines.flatMap((run) =>
     run.piece.steps.map((step, index) => ({ run, step, index, isFirst: index === 0 && lines.length > 1 })),
   );
-  if (rows.length === 0)
-    return <p className="mt-5 text-soft">The piece has no steps yet, so nothing can be scheduled.</p>;
+  if (rows.length === 0) return <p className="mt-5 text-soft">{words.thePieceHasNoSteps}</p>;
   const plan = planned && !('sentence' in planned) ? planned.plan : null;
   const quantityOf = (run: BatchRun) =>
     count.runs.reduce((sum, { line, quantity }) => sum + (line === run.line ? quantity : 0), 0);
   return (
     <section aria-labelledby="batch-route" className="mt-6">
-      <h2 id="batch-route">Bench route</h2>
+      <h2 id="batch-route">{words.benchRoute}</h2>
       <table className="rows">
         <TableHeader
           of={[
@@ -51,7 +51,7 @@ export function RouteTable({ planned, batchId, count }: RouteTableProps) {
                 {isFirst && (
                   <tr>
                     <td colSpan={7} className="first pt-3! font-semibold">
-                      {run.piece.name || 'Unnamed piece'}
+                      {run.piece.name || words.unnamedPiece}
                     </td>
                   </tr>
                 )}
@@ -59,7 +59,7 @@ export function RouteTable({ planned, batchId, count }: RouteTableProps) {
                   <td className="first num text-soft">{at + 1}</td>
                   <td className={clsx(step.overlaps && 'italic')}>
                     {step.name || 'step'}
-                    {step.overlaps && <span className="aside not-italic">in parallel</span>}
+                    {step.overlaps && <span className="aside not-italic">{words.inParallel}</span>}
                   </td>
                   <td className="text-soft">{step.station}</td>
                   <td className="end num">{time ? showHours(attendedMin(time, quantityOf(run))) : ''}</td>

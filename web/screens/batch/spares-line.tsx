@@ -7,6 +7,7 @@ import { Calculation } from '../../components/calculation.tsx';
 import { Choice, type Option } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
 import type { Edit } from '../../hooks/use-document.ts';
+import { words } from '../../words/batch.ts';
 
 const ways: readonly Option[] = [
   { value: 'none', label: 'none' },
@@ -27,18 +28,18 @@ export function SparesLine({ body, count, edit }: SparesLineProps) {
   const set = (key: string, change: Partial<Spares>) =>
     edit(key && `spares.${key}`, (batch) => void Object.assign(batch.spares, change));
   return (
-    <section aria-label="Extras" className="mt-3">
+    <section aria-label={words.extrasTitle} className="mt-3">
       <fieldset
         disabled={!mayChangeWhatIsMade(body)}
         className="flex flex-wrap items-baseline gap-x-3 gap-y-1 text-[15px]"
       >
-        <legend className="sr-only">Extras</legend>
-        <span className="aside">extras</span>
+        <legend className="sr-only">{words.extrasTitle}</legend>
+        <span className="aside">{words.extras}</span>
         <Choice
           open
           value={spares.how}
           options={ways}
-          label="How extras are counted"
+          label={words.howExtrasAreCounted}
           onChange={(how) => set('', { how: how as Spares['how'] })}
         />
         {spares.how === 'over' && (
@@ -46,7 +47,7 @@ export function SparesLine({ body, count, edit }: SparesLineProps) {
             open
             className="num"
             value={spares.over}
-            label="Number of extras"
+            label={words.numberOfExtras}
             problem={problem}
             problemId="spares-problem"
             onChange={(over) => set('over', { over })}
@@ -57,7 +58,7 @@ export function SparesLine({ body, count, edit }: SparesLineProps) {
             open
             className="num"
             value={spares.confidence}
-            label="Confidence"
+            label={words.confidence}
             unit="%"
             problem={problem}
             problemId="spares-problem"

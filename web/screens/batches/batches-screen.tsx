@@ -18,6 +18,7 @@ import { usePlan } from '../../hooks/use-plan.ts';
 import { batchCount } from '../../state/batch-count.ts';
 import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
 import { madeLinesOf } from '../../state/made-lines.ts';
+import { words } from '../../words/batches.ts';
 import { type Done, doneIn } from '../../words/done-in.ts';
 import { daysLate } from '../../words/late.ts';
 
@@ -46,49 +47,49 @@ export function BatchesScreen() {
 
   return (
     <Spread
-      title="Batches"
+      title={words.batches}
       left={
         <>
           <div className="flex items-baseline justify-between gap-5">
-            <h1>Batches</h1>
+            <h1>{words.batches}</h1>
             {open.length > 0 && (
               <Link className="link chrome text-[15px]" to="/buying">
-                Buying list
+                {words.buyingList}
               </Link>
             )}
           </div>
           {batches && lines.length === 0 && (
             <p className="mt-4 max-w-[56ch]">
-              A batch is a quantity of pieces to make by a due date. Open a{' '}
+              {words.aBatchIsAQuantity}{' '}
               <Link className="link" to="/pieces">
-                piece
+                {words.piece}
               </Link>{' '}
-              and choose “New batch”. This page then lists what to cut and when each batch will be done.
+              {words.andChooseNewBatchThis}
             </p>
           )}
-          {open.length > 0 && <BatchTable lines={open} caption="Due soonest" />}
-          {finished.length > 0 && <BatchTable lines={finished} caption="Finished" />}
+          {open.length > 0 && <BatchTable lines={open} caption={words.dueSoonest} />}
+          {finished.length > 0 && <BatchTable lines={finished} caption={words.finished} />}
         </>
       }
       leftFoot={
         planned && 'sentence' in planned ? (
           <span className="text-stop">{planned.sentence}</span>
         ) : (
-          <span>All batches are scheduled together</span>
+          <span>{words.allBatchesAreScheduledTogether}</span>
         )
       }
       right={
         open.length > 0 && (
           <>
             <Late lines={late} />
-            <h2>All open batches</h2>
+            <h2>{words.allOpenBatches}</h2>
             <CountTable
-              label="All open batches"
+              label={words.allOpenBatches}
               heads={['quantity', 'total']}
               rows={totals(named, basis.rates.currency)}
             />
-            <h2 className="mt-6">Metal to issue</h2>
-            <CountTable label="Metal to issue" rows={metals(named)} />
+            <h2 className="mt-6">{words.metalToIssue}</h2>
+            <CountTable label={words.metalToIssue} rows={metals(named)} />
           </>
         )
       }
@@ -146,9 +147,9 @@ function Row({ line: { item, title, count, done } }: { line: BatchLine }) {
           {body.customer || 'stock'}
           {body.state !== 'planned' && `, ${local(stateWords[body.state].name)}`}
         </span>
-        {batch.isDraft && <span className="aside block text-act!">draft</span>}
+        {batch.isDraft && <span className="aside block text-act!">{words.draft}</span>}
       </td>
-      <td className="num">{body.due ? dayInWords(body.due) : <span className="text-soft">no due date</span>}</td>
+      <td className="num">{body.due ? dayInWords(body.due) : <span className="text-soft">{words.noDueDate}</span>}</td>
       <td className={isLate ? 'num text-stop' : 'num'}>
         {done?.words ?? <span className="text-soft">{isDone(body) ? 'finished' : ''}</span>}
         {isLate && <span className="block text-[13px]">{daysLate(done.daysLate)}</span>}
@@ -189,18 +190,23 @@ function byDue(a: BatchLine, b: BatchLine): number {
 
 function totals(lines: readonly NamedCount[], currency: string): CountRow[] {
   return [
-    { key: 'hands', label: 'Bench time', takes: batchTotals('hands', 'h', lines, ({ hands }) => hands) },
+    { key: 'hands', label: words.benchTime, takes: batchTotals('hands', 'h', lines, ({ hands }) => hands) },
     {
       key: 'itself',
-      label: 'Unattended time',
+      label: words.unattendedTime,
       takes: batchTotals('unattended', 'h', lines, ({ unattended }) => unattended),
     },
-    { key: 'grams', label: 'Metal', takes: batchTotals('metal', 'g', lines, ({ grams }) => grams), kind: 'subtotal' },
-    { key: 'cost', label: 'Cost', each: batchTotals('cost', currency, lines, ({ cost }) => cost) },
-    { key: 'left', label: 'Profit at wholesale', each: batchTotals('left', currency, lines, ({ left }) => left) },
+    {
+      key: 'grams',
+      label: words.metal,
+      takes: batchTotals('metal', 'g', lines, ({ grams }) => grams),
+      kind: 'subtotal',
+    },
+    { key: 'cost', label: words.cost, each: batchTotals('cost', currency, lines, ({ cost }) => cost) },
+    { key: 'left', label: words.profitAtWholesale, each: batchTotals('left', currency, lines, ({ left }) => left) },
     {
       key: 'worth',
-      label: 'Wholesale value',
+      label: words.wholesaleValue,
       each: batchTotals('worth', currency, lines, ({ wholesale }) => wholesale),
       kind: 'total',
     },

@@ -9,6 +9,7 @@ import { Spread } from '../../components/spread.tsx';
 import { saveTable } from '../../hooks/save-table.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useNow } from '../../hooks/use-now.ts';
+import { words } from '../../words/buying.ts';
 import { BuyingTable } from './buying-table.tsx';
 import { GoodsThere } from './goods-there.tsx';
 import { PriceListBox } from './price-list-box.tsx';
@@ -28,34 +29,34 @@ export function BuyingScreen() {
   );
   return (
     <Spread
-      title="Buying list"
+      title={words.buyingList}
       left={
         <>
           <div className="flex flex-wrap items-baseline justify-between gap-x-5">
-            <h1>Buying list</h1>
+            <h1>{words.buyingList}</h1>
             {lines.length > 0 && (
               <button
                 type="button"
                 className="link chrome text-[15px]"
                 onClick={() => void saveTable(buyingTable(lines), `buying list ${day}.csv`)}
               >
-                Export CSV
+                {words.exportCsv}
               </button>
             )}
           </div>
           {isThere && wanting.length === 0 && (
             <p className="mt-3 max-w-[58ch]">
-              No batch needs metal. Make a{' '}
+              {words.noBatchNeedsMetalMake}{' '}
               <Link className="link" to="/batches">
-                batch
+                {words.batch}
               </Link>
               , and materials that are not in stock are listed here with their order-by date.
             </p>
           )}
           {wanting.length > 0 && (
             <p className="aside mt-1">
-              For {wanting.length === 1 ? 'one batch' : ` ${String(wanting.length)} batches`} with metal not issued yet,
-              cut together from stock first.
+              For {wanting.length === 1 ? 'one batch' : ` ${String(wanting.length)} batches`}
+              {words.withMetalNotIssuedYet}
               {waiting > 0 && <b role="status">Calculating: {waiting} more.</b>}
             </p>
           )}
@@ -64,21 +65,21 @@ export function BuyingScreen() {
               {sentence}
             </p>
           ))}
-          {sold.length > 0 && <BuyingTable lines={sold} today={day} caption="To order" />}
-          {unsold.length > 0 && <BuyingTable lines={unsold} today={day} caption="No supplier found" />}
+          {sold.length > 0 && <BuyingTable lines={sold} today={day} caption={words.toOrder} />}
+          {unsold.length > 0 && <BuyingTable lines={unsold} today={day} caption={words.noSupplierFound} />}
           {isThere && wanting.length > 0 && waiting === 0 && lines.length === 0 && (
-            <p className="mt-4 text-good">Nothing to order: everything is in stock.</p>
+            <p className="mt-4 text-good">{words.nothingToOrderEverythingIs}</p>
           )}
         </>
       }
-      leftFoot={<span>Lead times are calendar days. A batch starts as late as its due date allows.</span>}
+      leftFoot={<span>{words.leadTimesAreCalendarDays}</span>}
       right={
         <>
           <Urgent lines={urgent} today={day} />
           {sold.length > 0 && (
             <>
-              <h2>By supplier</h2>
-              <CountTable label="Cost by supplier" rows={[...bySupplier(sold, rates.currency), totalRow(all)]} />
+              <h2>{words.bySupplier}</h2>
+              <CountTable label={words.costBySupplier} rows={[...bySupplier(sold, rates.currency), totalRow(all)]} />
             </>
           )}
           <GoodsThere goods={goods} stocked={stocked} />
@@ -104,14 +105,20 @@ function Urgent({ lines, today }: { lines: readonly BuyingLine[]; today: string 
   return (
     <div className="note note-stop mb-5">
       <p className="font-bold">
-        {lines.length === 1 ? 'One item' : `${String(lines.length)} items`} to order today to start on time
+        {lines.length === 1 ? words.oneItem : `${String(lines.length)} items`}
+        {words.toOrderTodayToStart}
       </p>
       {behind.slice(0, MOST_NAMED).map(({ key, name, orderBy, wanting }) => (
         <p key={key}>
           {name}: {daysInWords(daysBetween(orderBy, today))} late for {soonest(wanting)}
         </p>
       ))}
-      {behind.length > MOST_NAMED && <p>and {behind.length - MOST_NAMED} more that are late</p>}
+      {behind.length > MOST_NAMED && (
+        <p>
+          and {behind.length - MOST_NAMED}
+          {words.moreThatAreLate}
+        </p>
+      )}
     </div>
   );
 }
@@ -138,5 +145,5 @@ function bySupplier(lines: readonly BuyingLine[], currency: string): CountRow[] 
 }
 
 function totalRow(each: CountRow['each']): CountRow {
-  return { key: 'all', label: 'Total', each: each ?? null, kind: 'total' };
+  return { key: 'all', label: words.total, each: each ?? null, kind: 'total' };
 }

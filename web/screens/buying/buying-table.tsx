@@ -5,6 +5,7 @@ import { showFigure } from '../../../core/figure/show.ts';
 import { dayInWords } from '../../../core/format/days.ts';
 import { Num } from '../../components/num.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { words } from '../../words/buying.ts';
 
 interface BuyingTableProps {
   readonly lines: readonly BuyingLine[];
@@ -76,7 +77,12 @@ function Line({
       <td className="end font-semibold">{paid && <Num figure={paid} />}</td>
       <td className={isDue ? 'num text-stop' : 'num'}>
         {orderBy ? isDue ? 'today' : dayInWords(orderBy) : <span className="aside">{item ? 'no lead time' : ''}</span>}
-        {item && orderBy && <span className="aside block">{item.leadDays} days’ lead time</span>}
+        {item && orderBy && (
+          <span className="aside block">
+            {item.leadDays}
+            {words.daysLeadTime}
+          </span>
+        )}
       </td>
     </tr>
   );

@@ -8,6 +8,7 @@ import { Field } from '../../components/field.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useCountGoodsMutation } from '../../state/endpoints/stock.ts';
 import { problemOf } from '../../state/saving.ts';
+import { words } from '../../words/buying.ts';
 
 interface GoodsThereProps {
   /** Quantity that open batches need. */
@@ -23,9 +24,9 @@ export function GoodsThere({ goods, stocked }: GoodsThereProps) {
   ].sort((a, b) => a.name.localeCompare(b.name));
   return (
     <section className="chrome mt-6" aria-labelledby="there">
-      <h2 id="there">Solder, findings and consumables</h2>
+      <h2 id="there">{words.solderFindingsAndConsumables}</h2>
       {names.length > 0 && (
-        <table className="rows" aria-label="Solder, findings and consumables">
+        <table className="rows" aria-label={words.solderFindingsAndConsumables}>
           <TableHeader of={['item', { end: 'needed' }, { end: 'in stock' }, { end: 'reorder at' }]} />
           <tbody>
             {names.map((name) => (
@@ -41,11 +42,8 @@ export function GoodsThere({ goods, stocked }: GoodsThereProps) {
         </table>
       )}
       <NewConsumable onCount={(counted) => void count(counted)} />
-      {error && <p className="problem">{problemOf(error)?.detail ?? 'Can’t connect to Noon Ledger.'}</p>}
-      <p className="aside mt-1">
-        Count once. Issuing metal to a batch deducts what it uses. Items below their reorder level are added to the
-        list.
-      </p>
+      {error && <p className="problem">{problemOf(error)?.detail ?? words.cantConnectToNoonLedger}</p>}
+      <p className="aside mt-1">{words.countOnceIssuingMetalTo}</p>
     </section>
   );
 }
@@ -116,8 +114,8 @@ function NewConsumable({ onCount }: Pick<GoodsRowProps, 'onCount'>) {
         open
         wide
         value={name}
-        label="Add a consumable"
-        placeholder="saw blades 3/0"
+        label={words.addAConsumable}
+        placeholder={words.sawBlades30}
         maxLength={120}
         onChange={setName}
       />
@@ -125,11 +123,11 @@ function NewConsumable({ onCount }: Pick<GoodsRowProps, 'onCount'>) {
         small
         value={unit}
         options={goodsUnits.map((value) => ({ value, label: unitWords[value] }))}
-        label="Unit"
+        label={words.unit}
         onChange={(value) => setUnit(value === 'g' ? 'g' : '')}
       />
       <button type="button" className="link" disabled={!name.trim()} onClick={add}>
-        Track this item
+        {words.trackThisItem}
       </button>
     </p>
   );

@@ -6,6 +6,7 @@ import { readPriceList } from '../../../core/batch/buying/price-list-file.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useAddPriceListMutation } from '../../state/endpoints/stock.ts';
 import { problemOf } from '../../state/saving.ts';
+import { words } from '../../words/buying.ts';
 
 export function PriceListBox({ items }: { items: readonly SupplierItem[] }) {
   const { rates } = useBasis();
@@ -23,17 +24,15 @@ export function PriceListBox({ items }: { items: readonly SupplierItem[] }) {
     const answer = await add(read);
     setSays(
       'error' in answer
-        ? (problemOf(answer.error)?.detail ?? 'Can’t connect to Noon Ledger.')
+        ? (problemOf(answer.error)?.detail ?? words.cantConnectToNoonLedger)
         : `${String(read.length)} ${read.length === 1 ? 'item' : 'items'} imported.`,
     );
   };
   const suppliers = [...new Set(items.map(({ supplier }) => supplier))];
   return (
     <section className="chrome mt-6" aria-labelledby="price-lists">
-      <h2 id="price-lists">Price lists</h2>
-      {suppliers.length === 0 && (
-        <p className="aside mt-1">None yet. A price list gives pack sizes, prices and lead times.</p>
-      )}
+      <h2 id="price-lists">{words.priceLists}</h2>
+      {suppliers.length === 0 && <p className="aside mt-1">{words.noneYetAPriceList}</p>}
       <ul className="text-[15px]">
         {suppliers.map((supplier) => (
           <li key={supplier}>
@@ -43,7 +42,7 @@ export function PriceListBox({ items }: { items: readonly SupplierItem[] }) {
       </ul>
       <p className="mt-1 flex flex-wrap items-baseline gap-x-5 text-[15px]">
         <label className="link cursor-pointer">
-          Import price list (CSV)
+          {words.importPriceListCsv}
           <input
             type="file"
             accept=".csv,text/csv"
@@ -64,10 +63,10 @@ export function PriceListBox({ items }: { items: readonly SupplierItem[] }) {
               .then(keep)
           }
         >
-          Load sample price list
+          {words.loadSamplePriceList}
         </button>
         <a className="link" href={priceListRoutes.sample.path} download="price list.csv">
-          Download CSV template
+          {words.downloadCsvTemplate}
         </a>
       </p>
       <p role="status" className="aside">

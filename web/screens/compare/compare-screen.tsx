@@ -10,6 +10,7 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { pieceCount } from '../../state/basis.ts';
 import { differences } from '../../state/differences.ts';
 import { useGetPieceRevisionQuery, useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
+import { words } from '../../words/compare.ts';
 
 /** A side: a piece with its draft, or one of its revisions. */
 interface Side {
@@ -40,15 +41,15 @@ export function CompareScreen() {
   const rows = one && other ? differences(one, other) : [];
   return (
     <Spread
-      title="Compare"
+      title={words.compare}
       left={
         <>
-          <h1>Side by side</h1>
+          <h1>{words.sideBySide}</h1>
           <div className="mt-3 grid grid-cols-2 gap-6">
-            <SidePicker label="First piece" side={a} pieces={pieces} onPick={(side) => set('a', side)} />
-            <SidePicker label="Second piece" side={b} pieces={pieces} onPick={(side) => set('b', side)} />
+            <SidePicker label={words.firstPiece} side={a} pieces={pieces} onPick={(side) => set('a', side)} />
+            <SidePicker label={words.secondPiece} side={b} pieces={pieces} onPick={(side) => set('b', side)} />
           </div>
-          {one && other && rows.length === 0 && <p className="mt-5 text-soft">No differences.</p>}
+          {one && other && rows.length === 0 && <p className="mt-5 text-soft">{words.noDifferences}</p>}
           {rows.length > 0 && (
             <table className="rows mt-5">
               <TableHeader of={['difference', nameA, nameB]} />
@@ -65,9 +66,9 @@ export function CompareScreen() {
           )}
         </>
       }
-      leftFoot={<span>{rows.length === 1 ? 'One difference' : `${String(rows.length)} differences`}</span>}
+      leftFoot={<span>{rows.length === 1 ? words.oneDifference : `${String(rows.length)} differences`}</span>}
       right={one && other && <Counts one={one} other={other} names={[nameA, nameB]} />}
-      bottomLine={<span className="font-semibold">Effect on cost and price</span>}
+      bottomLine={<span className="font-semibold">{words.effectOnCostAndPrice}</span>}
     />
   );
 }
@@ -91,7 +92,7 @@ function useBody({ id, revision }: Side, pieces: readonly PieceDocument[] | unde
 }
 
 function sideName(side: Side, pieces: readonly PieceDocument[]): string {
-  const name = pieces.find(({ id }) => id === side.id)?.body.name.trim() || 'Unnamed piece';
+  const name = pieces.find(({ id }) => id === side.id)?.body.name.trim() || words.unnamedPiece;
   return side.revision > 0 ? `${name}, version ${String(side.revision)}` : `${name}, current draft`;
 }
 
@@ -114,7 +115,7 @@ function SidePicker({ label, side, pieces, onPick }: SidePickerProps) {
       >
         {pieces.map(({ id, body }) => (
           <option key={id} value={id}>
-            {body.name.trim() || 'Unnamed piece'}
+            {body.name.trim() || words.unnamedPiece}
           </option>
         ))}
       </select>
@@ -124,7 +125,7 @@ function SidePicker({ label, side, pieces, onPick }: SidePickerProps) {
         value={side.revision}
         onChange={(event) => onPick({ ...side, revision: Number(event.target.value) })}
       >
-        <option value={0}>current draft</option>
+        <option value={0}>{words.currentDraft}</option>
         {Array.from({ length: chosen?.revision ?? 0 }, (_, index) => (
           <option key={index} value={index + 1}>
             version {index + 1}
@@ -140,7 +141,7 @@ function Counts({ one, other, names }: { one: Piece; other: Piece; names: readon
   const lines = compareCounts(pieceCount(one, basis), pieceCount(other, basis));
   return (
     <section aria-labelledby="counts">
-      <h2 id="counts">At current metal prices</h2>
+      <h2 id="counts">{words.atCurrentMetalPrices}</h2>
       <table className="rows mt-1">
         <TableHeader of={[{ hidden: 'what' }, { end: 'one' }, { end: 'other' }, { end: 'difference' }]} />
         <tbody>

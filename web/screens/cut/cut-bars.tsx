@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { BarPlan, BarProblem } from '../../../core/cut/bars/bar-problem.ts';
 import { moveBlank } from '../../../core/cut/bars/move-blank.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
+import { words } from '../../words/cut.ts';
 
 /** Above this number of bars, equal ones are drawn once. */
 const MOST_BARS = 60;
@@ -78,7 +79,7 @@ export function CutBars({ problem, plan, names, stockName, tint, onPlan }: CutBa
                           boxShadow: 'inset 0 0 0 1px var(--metal-line)',
                         }}
                         title={`${names.get(piece)?.name ?? ''}, ${String(pieceLength)} mm`}
-                        aria-label={`${names.get(piece)?.name ?? 'blank'}, ${String(pieceLength)} mm, in bar ${String(index + 1)}`}
+                        aria-label={`${names.get(piece)?.name ?? words.blank}, ${String(pieceLength)} mm, in bar ${String(index + 1)}`}
                         aria-pressed={isHeld}
                         onClick={() =>
                           held && held.from !== index ? put(index) : setHeld(isHeld ? null : { from: index, piece })
@@ -94,7 +95,7 @@ export function CutBars({ problem, plan, names, stockName, tint, onPlan }: CutBa
               </span>
               {held && held.from !== index && (
                 <button type="button" className="link chrome text-[14px] whitespace-nowrap" onClick={() => put(index)}>
-                  to here
+                  {words.toHere}
                 </button>
               )}
               <span className={clsx('num w-[7.5em] shrink-0 text-right text-[14px]', !kept && 'text-soft')}>
@@ -108,11 +109,11 @@ export function CutBars({ problem, plan, names, stockName, tint, onPlan }: CutBa
         <p className="chrome mt-1 text-[14px]">
           {names.get(held.piece)?.name}: choose a bar, or{' '}
           <button type="button" className="link" onClick={() => put(null)}>
-            new bar
+            {words.newBar}
           </button>
           , or{' '}
           <button type="button" className="link" onClick={() => setHeld(null)}>
-            cancel
+            {words.cancel}
           </button>
           .
         </p>

@@ -32,6 +32,7 @@ import {
   useIssueMetalMutation,
 } from '../../state/endpoints/stock.ts';
 import { problemOf } from '../../state/saving.ts';
+import { words } from '../../words/cut.ts';
 import type { CuttingAsked } from '../../workers/cutting.ts';
 import { CutBars } from './cut-bars.tsx';
 import { CutSheets } from './cut-sheets.tsx';
@@ -100,19 +101,23 @@ function CutPages({ id, body, made, lots }: CutPagesProps) {
           </h1>
           {isIssued && (
             <p className="note note-quiet mt-3">
-              <b>Metal issued for this batch: {showValue(held, 'g')} g of blanks.</b> Offcuts and scrap are in stock.
+              <b>
+                {words.metalIssuedForThisBatch} {showValue(held, 'g')}
+                {words.gOfBlanks}
+              </b>
+              {words.offcutsAndScrapAreIn}
               {!isDone(body) && (
                 <>
                   {' '}
                   <button type="button" className="link chrome" onClick={() => void giveBack(id)}>
-                    Return metal to stock
+                    {words.returnMetalToStock}
                   </button>
                 </>
               )}
               {backError && <span className="problem block">{problemOf(backError)?.detail}</span>}
             </p>
           )}
-          {stocks.length === 0 && <p className="mt-3">Nothing in this batch is cut from bars or sheets.</p>}
+          {stocks.length === 0 && <p className="mt-3">{words.nothingInThisBatchIs}</p>}
           {stocks.map((one) => {
             const plan = plans.get(one.stock);
             const problem = asked.find(({ stock }) => stock === one.stock);
@@ -161,7 +166,7 @@ function CutPages({ id, body, made, lots }: CutPagesProps) {
           })}
         </>
       }
-      leftFoot={<span>Lowest stock cost first, then least metal; offcuts before whole bars.</span>}
+      leftFoot={<span>{words.lowestStockCostFirstThen}</span>}
       right={
         <>
           {!isIssued && (
@@ -169,13 +174,13 @@ function CutPages({ id, body, made, lots }: CutPagesProps) {
               <div className="chrome flex items-center justify-between gap-3">
                 {waiting.size > 0 ? (
                   <button type="button" className="button button-quiet" onClick={stop}>
-                    Stop and use this plan
+                    {words.stopAndUseThisPlan}
                   </button>
                 ) : (
                   <span />
                 )}
                 <button type="button" className="button" disabled={!isWhole || isLoading} onClick={accept}>
-                  Accept and issue metal
+                  {words.acceptAndIssueMetal}
                 </button>
               </div>
               <p className="problem" role="alert">
@@ -190,7 +195,7 @@ function CutPages({ id, body, made, lots }: CutPagesProps) {
         </>
       }
       rightFoot={<span className="ml-auto">{currency}</span>}
-      bottomLine={<span className="font-semibold">{isIssued ? 'Metal is issued' : 'Cutting plan'}</span>}
+      bottomLine={<span className="font-semibold">{isIssued ? words.metalIsIssued : words.cuttingPlan}</span>}
     />
   );
 }
@@ -248,8 +253,8 @@ interface SumsProps {
 function Sums({ planned, lots, termsOf }: SumsProps) {
   return (
     <>
-      <h2 className="mt-6">Material used</h2>
-      <table className="rows" aria-label="Material used">
+      <h2 className="mt-6">{words.materialUsed}</h2>
+      <table className="rows" aria-label={words.materialUsed}>
         <TableHeader of={['stock', { end: 'from stock' }, { end: 'to buy' }, { end: 'kept' }, { end: 'scrap' }]} />
         <tbody>
           {planned.map(({ issue, plan }) => {
@@ -272,7 +277,7 @@ function Sums({ planned, lots, termsOf }: SumsProps) {
           })}
         </tbody>
       </table>
-      <p className="aside mt-1">g; scrap is kerf, end cuts and gaps between blanks</p>
+      <p className="aside mt-1">{words.gScrapIsKerfEnd}</p>
     </>
   );
 }

@@ -5,6 +5,7 @@ import { type Bought, boughtOf, type TypedTerms } from '../../../core/batch/cutt
 import { sectionInWords } from '../../../core/stock/words.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
+import { words } from '../../words/cut.ts';
 
 const tools = [
   { value: 'saw', label: 'saw, 0.3 mm' },
@@ -38,7 +39,7 @@ export function TermsBox({ typed, onChange, stocks, items, currency }: TermsBoxP
   const hasSheets = stocks.some(({ section }) => section.form === 'sheet');
   return (
     <section aria-labelledby="terms" className="chrome">
-      <h2 id="terms">Cutting terms</h2>
+      <h2 id="terms">{words.cuttingTerms}</h2>
       {hasBars && (
         <p className="mt-1 flex flex-wrap items-baseline gap-x-4 text-[15px]">
           <span>
@@ -47,28 +48,33 @@ export function TermsBox({ typed, onChange, stocks, items, currency }: TermsBoxP
               open
               value={typed.tool}
               options={tools}
-              label="Cutting tool"
+              label={words.cuttingTool}
               onChange={(tool) => onChange({ ...typed, tool: tool as TypedTerms['tool'] })}
             />
           </span>
-          <span>keep offcuts of at least {field('keepFrom', 'Keep offcuts of at least')}</span>
+          <span>
+            {words.keepOffcutsOfAtLeast} {field('keepFrom', words.keepOffcutsOfAtLeastTitle)}
+          </span>
         </p>
       )}
       {hasSheets && (
         <p className="mt-1 flex flex-wrap items-baseline gap-x-4 text-[15px]">
-          <span>{field('gap', 'Gap between blanks')} gap between blanks</span>
-          <span>{field('margin', 'Edge margin')} edge margin</span>
+          <span>
+            {field('gap', words.gapBetweenBlanksTitle)}
+            {words.gapBetweenBlanks}
+          </span>
+          <span>{field('margin', words.edgeMargin)} edge margin</span>
           <label className="flex items-baseline gap-2">
             <input
               type="checkbox"
               checked={typed.keepsGrain}
               onChange={({ target }) => onChange({ ...typed, keepsGrain: target.checked })}
             />
-            keep grain direction (no rotation)
+            {words.keepGrainDirectionNoRotation}
           </label>
         </p>
       )}
-      <h2 className="mt-4">Buy missing stock as</h2>
+      <h2 className="mt-4">{words.buyMissingStockAs}</h2>
       <ul className="text-[15px]">
         {stocks.map((issue) => (
           <BoughtLengths
@@ -107,7 +113,7 @@ function BoughtLengths({ issue: { alloy, section }, bought, onChange }: BoughtLe
               open
               className="num"
               value={one.length}
-              label={`${name}, bought ${isSheet ? 'wide' : 'long'}${which}`}
+              label={`${name}, bought ${isSheet ? words.wide : words.long}${which}`}
               unit="mm"
               onChange={(length) => set({ length })}
             />
@@ -126,7 +132,7 @@ function BoughtLengths({ issue: { alloy, section }, bought, onChange }: BoughtLe
               className="num"
               value={one.price}
               label={`${name}, price each${which}`}
-              placeholder="price"
+              placeholder={words.price}
               onChange={(price) => set({ price })}
             />
             {one.item && <span className="aside">{one.item.replace(/^item /, '')}</span>}
@@ -138,7 +144,7 @@ function BoughtLengths({ issue: { alloy, section }, bought, onChange }: BoughtLe
         className="link pl-4 text-[13px]"
         onClick={() => onChange([...bought, { length: '', width: last?.width ?? '', price: '', item: '' }])}
       >
-        add a size {isSheet ? 'sheet' : 'length'}
+        {words.addASize} {isSheet ? 'sheet' : 'length'}
         <span className="sr-only"> of {name}</span>
       </button>
     </li>

@@ -6,6 +6,7 @@ import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
 import { DayHours, NoonLine, USUAL_DAY, wholeHours } from '../../components/day-hours.tsx';
 import { fittedText } from '../../components/fitted-text.ts';
+import { words } from '../../words/day.ts';
 
 const WIDTH = 780;
 const LABEL = 92;
@@ -51,7 +52,7 @@ export function DayChart({ day, blocks, makers, open, now, tintOf, nameOf }: Day
       viewBox={`0 0 ${String(WIDTH)} ${String(height)}`}
       className="mt-2"
       role="img"
-      aria-label="Chart of the day; the lists below give the same"
+      aria-label={words.chartOfTheDayThe}
     >
       <DayHours x={x} top={HEAD - 4} bottom={height} />
       {makers.map((maker, lane) => (
@@ -88,7 +89,7 @@ export function DayChart({ day, blocks, makers, open, now, tintOf, nameOf }: Day
             {station}
           </text>
           <text y={31} fontSize={13} fill="var(--soft)">
-            unattended
+            {words.unattended}
           </text>
           {alone
             .filter(({ step }) => (step.station || 'elsewhere') === station)

@@ -11,6 +11,7 @@ import { CountTable } from '../../components/count-table.tsx';
 import { PlanSince } from '../../components/plan-since.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import type { Planned } from '../../hooks/use-plan.ts';
+import { words } from '../../words/day.ts';
 import { momentInWords } from '../../words/done-in.ts';
 import { daysLate } from '../../words/late.ts';
 import { batchName, blockName, causeInWords } from '../../words/plan-words.ts';
@@ -45,10 +46,10 @@ export function DayCount({ planned, day, book, tomorrow, batches }: DayCountProp
           </div>
         );
       })}
-      <h2 className="mt-6">Totals of the day</h2>
-      <CountTable label="Totals of the day" rows={dayRows(planned, day, book, nameOf)} />
+      <h2 className="mt-6">{words.totalsOfTheDay}</h2>
+      <CountTable label={words.totalsOfTheDay} rows={dayRows(planned, day, book, nameOf)} />
       <PlanSince planned={planned} nameOf={nameOf} makerOf={makerOf} />
-      <h2 className="mt-6">First tomorrow</h2>
+      <h2 className="mt-6">{words.firstTomorrow}</h2>
       <Tomorrow book={tomorrow} day={day + 1} makerOf={makerOf} nameOf={nameOf} />
     </>
   );
@@ -63,8 +64,8 @@ function Promised({ planned: { plan, jobs }, nameOf }: { planned: Planned; nameO
     .toSorted((a, b) => ((a.due || '9999') < (b.due || '9999') ? -1 : 1));
   return (
     <>
-      <h2>Due dates</h2>
-      <table className="rows" aria-label="Due dates, soonest first">
+      <h2>{words.dueDates}</h2>
+      <table className="rows" aria-label={words.dueDatesSoonestFirst}>
         <TableHeader of={['batch', { end: 'due' }, { end: 'finished' }]} />
         <tbody>
           {rows.map(({ id, due, done }) => (
@@ -74,7 +75,9 @@ function Promised({ planned: { plan, jobs }, nameOf }: { planned: Planned; nameO
                   {nameOf(id)}
                 </Link>
               </td>
-              <td className="end num text-[14px]">{due ? shortDay(due) : <span className="aside">none</span>}</td>
+              <td className="end num text-[14px]">
+                {due ? shortDay(due) : <span className="aside">{words.none}</span>}
+              </td>
               <td className={`end num text-[14px] ${done.daysLate > 0 ? 'text-stop' : ''}`}>
                 {momentInWords(plan, done.at)}
                 {done.daysLate > 0 && <span className="block text-[13px]">{daysLate(done.daysLate)}</span>}
@@ -93,8 +96,8 @@ function dayRows({ plan }: Planned, day: number, book: DayBook, nameOf: (batch: 
     start: momentInWords(plan, block.start),
   }));
   return [
-    { key: 'attended', label: 'Bench time', each: attended, eachUnit: 'h' },
-    { key: 'unattended', label: 'Unattended', each: unattended, eachUnit: 'h' },
+    { key: 'attended', label: words.benchTime, each: attended, eachUnit: 'h' },
+    { key: 'unattended', label: words.unattendedTitle, each: unattended, eachUnit: 'h' },
   ];
 }
 
@@ -111,7 +114,7 @@ function Tomorrow({ book, day, makerOf, nameOf }: TomorrowProps) {
     const [first] = book.blocks.filter(({ maker }) => maker === id);
     return first ? [{ id, first }] : [];
   });
-  if (firsts.length === 0) return <p className="aside">nothing scheduled</p>;
+  if (firsts.length === 0) return <p className="aside">{words.nothingScheduled}</p>;
   return (
     <ul className="text-[15px]">
       {firsts.map(({ id, first }) => (

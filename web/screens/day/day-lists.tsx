@@ -5,6 +5,7 @@ import type { DayBook } from '../../../core/plan/studio/day-book.ts';
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
 import { useBenchLog } from '../../hooks/use-bench-log.ts';
 import type { Planned } from '../../hooks/use-plan.ts';
+import { words } from '../../words/day.ts';
 import { blockName } from '../../words/plan-words.ts';
 
 interface DayListsProps {
@@ -34,11 +35,11 @@ export function DayLists({ planned, book, day, nameOf }: DayListsProps) {
         ))}
       </div>
       <div className="mt-5 grid grid-cols-2 gap-x-8 border-t border-rule pt-3 max-[700px]:grid-cols-1">
-        {!isAfternoon && <Over heading="By noon" blocks={book.byNoon} nameOf={nameOf} />}
-        <Over heading="By end of day" blocks={book.byEvening} nameOf={nameOf} />
+        {!isAfternoon && <Over heading={words.byNoon} blocks={book.byNoon} nameOf={nameOf} />}
+        <Over heading={words.byEndOfDay} blocks={book.byEvening} nameOf={nameOf} />
         {book.calls.length > 0 && (
           <section aria-labelledby="calls">
-            <h2 id="calls">Unattended work ends</h2>
+            <h2 id="calls">{words.unattendedWorkEnds}</h2>
             <ul className="text-[15px]">
               {book.calls.map((block) => (
                 <li key={`${block.batch} ${block.step.key}`} className="flex gap-3 border-b border-hair py-[5px]">
@@ -85,17 +86,17 @@ function Line({ block, day, nameOf }: { block: PlanBlock; day: number; nameOf: (
               disabled={isLoading}
               onClick={() => note('taken-back', [block])}
             >
-              undo start
+              {words.undoStart}
             </button>
           )}
           <button
             type="button"
             className="link"
-            aria-label={`${isStarted ? 'Done' : 'Start'}: ${name}`}
+            aria-label={`${isStarted ? words.done : words.start}: ${name}`}
             disabled={isLoading}
             onClick={() => note(isStarted ? 'done' : 'started', [block])}
           >
-            {isStarted ? 'Done' : 'Start'}
+            {isStarted ? words.done : words.start}
           </button>
         </span>
       )}
@@ -118,7 +119,7 @@ function Over({
   return (
     <section aria-label={heading}>
       <h2>{heading}</h2>
-      {blocks.length === 0 && <p className="aside">nothing due</p>}
+      {blocks.length === 0 && <p className="aside">{words.nothingDue}</p>}
       <ul className="text-[15px]">
         {blocks.map((block) => (
           <li key={`${block.batch} ${block.step.key}`} className="flex items-baseline gap-3 py-[3px]">

@@ -14,6 +14,7 @@ import { PlanNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { type Planned, usePlan } from '../../hooks/use-plan.ts';
 import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
+import { words } from '../../words/day.ts';
 import { batchName } from '../../words/plan-words.ts';
 import { weekdayNames } from '../../words/weekdays.ts';
 import { DayChart } from './day-chart.tsx';
@@ -24,23 +25,24 @@ import { NextUp } from './next-up.tsx';
 export function DayScreen() {
   const { data: batches } = useGetBatchesQuery();
   const planned = usePlan(batches);
-  if (!planned || !batches) return <Spread title="Day" left={<h1>Day</h1>} right={null} bottomLine={null} />;
+  if (!planned || !batches)
+    return <Spread title={words.day} left={<h1>{words.day}</h1>} right={null} bottomLine={null} />;
   if ('sentence' in planned || planned.plan.blocks.length === 0)
     return (
       <Spread
-        title="Day"
+        title={words.day}
         left={
           <>
             <PlanNav />
-            <h1>{'sentence' in planned ? 'No plan yet' : 'Nothing to do'}</h1>
+            <h1>{'sentence' in planned ? words.noPlanYet : words.nothingToDo}</h1>
             <p className="mt-3 max-w-[56ch]">
               {'sentence' in planned ? (
                 planned.sentence
               ) : (
                 <>
-                  There are no open batches. Make one from a{' '}
+                  {words.thereAreNoOpenBatches}{' '}
                   <Link className="link" to="/pieces">
-                    piece
+                    {words.piece}
                   </Link>
                   , and its steps are scheduled here.
                 </>
@@ -49,7 +51,7 @@ export function DayScreen() {
           </>
         }
         right={null}
-        bottomLine={<span>No plan yet</span>}
+        bottomLine={<span>{words.noPlanYet}</span>}
       />
     );
   return <DayPages planned={planned} batches={batches} />;
@@ -77,7 +79,7 @@ function DayPages({ planned, batches }: DayPagesProps) {
   const cautions = cautionsOfAll(book.blocks.map(({ step }) => step.step));
   return (
     <Spread
-      title="Day"
+      title={words.day}
       left={
         <>
           <PlanNav />
@@ -90,7 +92,7 @@ function DayPages({ planned, batches }: DayPagesProps) {
           <p className="chrome flex flex-wrap items-baseline gap-x-4 text-[15px] text-soft">
             <span>
               {book.makers.length === 0
-                ? 'No one working'
+                ? words.noOneWorking
                 : `${String(book.makers.length)} working, ${showHours(book.attendedMin)} bench time`}
             </span>
             {[...new Set([0, 1, 2, opening])].map((index) => (
@@ -106,7 +108,7 @@ function DayPages({ planned, batches }: DayPagesProps) {
             ))}
             <button type="button" className="link ml-auto inline-flex items-center gap-1" onClick={() => print()}>
               <Printer size={14} aria-hidden="true" />
-              Print this day
+              {words.printThisDay}
             </button>
           </p>
           <DayChart
@@ -120,7 +122,7 @@ function DayPages({ planned, batches }: DayPagesProps) {
           />
           <DayLists planned={planned} book={book} day={day} nameOf={nameOf} />
           {cautions.length > 0 && (
-            <ul className="note keep-together mt-4" aria-label="Cautions">
+            <ul className="note keep-together mt-4" aria-label={words.cautions}>
               {cautions.map((caution) => (
                 <li key={caution.id}>{caution.text}</li>
               ))}
@@ -131,8 +133,8 @@ function DayPages({ planned, batches }: DayPagesProps) {
       }
       leftFoot={
         <span>
-          {planned.isSearching ? 'Improving the schedule. ' : ''} Rescheduled from now. Started steps stay; others may
-          move.
+          {planned.isSearching ? 'Improving the schedule. ' : ''}
+          {words.rescheduledFromNowStartedSteps}
         </span>
       }
       right={

@@ -3,6 +3,7 @@ import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
 import { useBenchLog } from '../../hooks/use-bench-log.ts';
 import type { Planned } from '../../hooks/use-plan.ts';
 import { problemOf } from '../../state/saving.ts';
+import { words } from '../../words/day.ts';
 import { blockName } from '../../words/plan-words.ts';
 
 interface NextUpProps {
@@ -23,7 +24,7 @@ export function NextUp({ planned: { plan }, nameOf }: NextUpProps) {
         </button>
       )}
       {next && <p className="aside">{nameOf(next.batch)}</p>}
-      {error && <p className="problem">{problemOf(error)?.detail ?? 'Can’t connect to Noon Ledger.'}</p>}
+      {error && <p className="problem">{problemOf(error)?.detail ?? words.cantConnectToNoonLedger}</p>}
     </div>
   );
 }

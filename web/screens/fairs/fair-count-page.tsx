@@ -1,39 +1,39 @@
 // The right page of a fair: break-even, expected result, and how many to bring.
 import { showValue } from '../../../core/figure/show.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
-import { local } from '../../../core/format/variants.ts';
 import type { Fair } from '../../../core/price/fair/fair.ts';
 import type { FairPlan, LevelPlan } from '../../../core/price/fair/fair-plan.ts';
 import { CountTable } from '../../components/count-table.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { words } from '../../words/fairs.ts';
 import { FairRange } from './fair-range.tsx';
 
-const words = ({ level }: LevelPlan) => level.name.trim() || 'a level';
+const levelName = ({ level }: LevelPlan) => level.name.trim() || 'a level';
 
 export function FairCountPage({ plan, fair }: { plan: FairPlan; fair: Fair }) {
   const count = (value: number) => (Number.isFinite(value) ? String(value) : 'never');
   return (
     <>
-      <h2>Forecast</h2>
+      <h2>{words.forecast}</h2>
       <CountTable
-        label="Forecast"
+        label={words.forecast}
         rows={[
-          { key: 'takings', label: local('Takings'), each: plan.takings },
-          { key: 'margin', label: 'Gross profit', each: plan.margin },
-          { key: 'costs', label: 'Fair costs', each: plan.costs, kind: 'subtotal' },
-          { key: 'left', label: 'Net profit', each: plan.result, kind: 'total' },
+          { key: 'takings', label: words.takings, each: plan.takings },
+          { key: 'margin', label: words.grossProfit, each: plan.margin },
+          { key: 'costs', label: words.fairCosts, each: plan.costs, kind: 'subtotal' },
+          { key: 'left', label: words.netProfit, each: plan.result, kind: 'total' },
         ]}
       />
       {plan.levels.length > 0 && (
         <>
           <FairRange plan={plan} />
-          <h2 className="mt-5">Break-even</h2>
+          <h2 className="mt-5">{words.breakEvenTitle}</h2>
           <p className="text-[15px]">
             {Number.isFinite(plan.buyersThatPay)
               ? `From ${String(Math.ceil(plan.buyersThatPay))} buyers on, the fair pays; ${String(Math.round(plan.buyers.value))} are expected.`
-              : 'No number of buyers covers the cost at these prices.'}
+              : words.noNumberOfBuyersCovers}
           </p>
-          <table className="rows mt-1" aria-label="What to bring">
+          <table className="rows mt-1" aria-label={words.whatToBring}>
             <TableHeader
               of={[
                 'level',
@@ -46,7 +46,7 @@ export function FairCountPage({ plan, fair }: { plan: FairPlan; fair: Fair }) {
             <tbody>
               {plan.levels.map((level) => (
                 <tr key={level.level.id} className="border-b border-hair">
-                  <td className="first text-[15px]">{words(level)}</td>
+                  <td className="first text-[15px]">{levelName(level)}</td>
                   <td className="end num">{count(level.paysAlone)}</td>
                   <td className="end num">{count(level.paysInMix)}</td>
                   <td className="end num">{Math.round(level.expected.value)}</td>
@@ -59,9 +59,7 @@ export function FairCountPage({ plan, fair }: { plan: FairPlan; fair: Fair }) {
           <Against plan={plan} />
         </>
       )}
-      {fair.levels.length === 0 && (
-        <p className="mt-3 text-soft">Enter price levels on the left to see the forecast.</p>
-      )}
+      {fair.levels.length === 0 && <p className="mt-3 text-soft">{words.enterPriceLevelsOnThe}</p>}
     </>
   );
 }
@@ -72,17 +70,17 @@ function Ladders({ plan: { levels, costs } }: { plan: FairPlan }) {
   if (ladders.length === 0) return null;
   return (
     <>
-      <h2 className="mt-5">Multi-buy prices, per customer</h2>
+      <h2 className="mt-5">{words.multiBuyPricesPerCustomer}</h2>
       <ul className="text-[15px]">
         {ladders.map((level) => {
           const more = level.perCustomer.margin - level.single.margin;
           return (
             <li key={level.level.id} className="border-b border-hair py-[4px]">
-              {words(level)}: buys <b className="num">{showNumber(level.perCustomer.pieces, 2)}</b>, pays{' '}
+              {levelName(level)}: buys <b className="num">{showNumber(level.perCustomer.pieces, 2)}</b>, pays{' '}
               <b className="num">{showValue(level.perCustomer.takings, unit)}</b>, profit{' '}
               <b className="num">{showValue(level.perCustomer.margin, unit)}</b>.
               <span className="aside block">
-                {level.secondThatPays === null ? 'The second piece sells below its cost.' : ladderWords(more, unit)}
+                {level.secondThatPays === null ? words.theSecondPieceSellsBelow : ladderWords(more, unit)}
               </span>
             </li>
           );
@@ -96,12 +94,12 @@ function Against({ plan: { actual, levels } }: { plan: FairPlan }) {
   if (!actual) return null;
   return (
     <>
-      <h2 className="mt-5">Results</h2>
+      <h2 className="mt-5">{words.results}</h2>
       <CountTable
-        label="Results of the fair"
+        label={words.resultsOfTheFair}
         rows={[
-          { key: 'taken', label: local('Actual takings'), each: actual.takings },
-          { key: 'left', label: 'Actual profit', each: actual.result, kind: 'total' },
+          { key: 'taken', label: words.actualTakings, each: actual.takings },
+          { key: 'left', label: words.actualProfit, each: actual.result, kind: 'total' },
         ]}
       />
       <p className="mt-1 text-[15px]">
@@ -109,7 +107,7 @@ function Against({ plan: { actual, levels } }: { plan: FairPlan }) {
           .flatMap((level) =>
             level.sold === null
               ? []
-              : `${words(level)}: ${String(level.sold)} sold, ${String(Math.round(level.expected.value))} expected`,
+              : `${levelName(level)}: ${String(level.sold)} sold, ${String(Math.round(level.expected.value))} expected`,
           )
           .join('; ')}
       </p>

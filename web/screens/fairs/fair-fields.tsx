@@ -9,6 +9,7 @@ import { Field } from '../../components/field.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import type { Edit } from '../../hooks/use-document.ts';
 import { issuesAt } from '../../state/basis.ts';
+import { words } from '../../words/fairs.ts';
 
 interface FairFieldsProps {
   readonly fair: Fair;
@@ -60,12 +61,12 @@ export function FairFields({ fair, plan, edit }: FairFieldsProps) {
   );
   const said = [...costFields, ...visitorFields].find(({ key }) => problems[key]);
   return (
-    <section aria-label="Costs and visitors" className="mt-4">
+    <section aria-label={words.costsAndVisitors} className="mt-4">
       <p className="flex flex-wrap items-baseline gap-x-6 text-[15px]">
         <label>
           from{' '}
           <DateField
-            label="First day"
+            label={words.firstDay}
             value={fair.from}
             onChange={(day) => edit('from', (draft) => void (draft.from = day))}
           />
@@ -80,7 +81,7 @@ export function FairFields({ fair, plan, edit }: FairFieldsProps) {
                 .filter(({ kind }) => kind === 'retail')
                 .map(({ id, name }) => ({ value: id, label: name })),
             ]}
-            label="Sales channel"
+            label={words.salesChannel}
             onChange={(channel) => edit('', (draft) => void (draft.channel = channel))}
           />
         </span>

@@ -2,6 +2,7 @@
 import { scaleLinear } from 'd3';
 import { showValue } from '../../../core/figure/show.ts';
 import type { FairPlan } from '../../../core/price/fair/fair-plan.ts';
+import { words } from '../../words/fairs.ts';
 
 const WIDTH = 400;
 
@@ -19,7 +20,7 @@ export function FairRange({ plan: { range, costs } }: { plan: FairPlan }) {
         viewBox={`0 0 ${String(WIDTH)} 60`}
         className="text-[13px]"
         role="img"
-        aria-label="Likely result of the fair"
+        aria-label={words.likelyResultOfTheFair}
       >
         <path d={`M0 30H${String(WIDTH)}`} stroke="var(--rule)" />
         <rect x={x(p10)} y={22} width={x(p90) - x(p10)} height={16} fill="var(--act-wash)" stroke="var(--act)" />
@@ -35,13 +36,13 @@ export function FairRange({ plan: { range, costs } }: { plan: FairPlan }) {
           {money(p90)}
         </text>
         <text x={x(0)} y={57} textAnchor="middle" fill="var(--stop)">
-          break-even
+          {words.breakEven}
         </text>
       </svg>
       <figcaption className="text-[15px]">
-        The left end is exceeded in 9 of 10 simulated fairs, the right end in 1 of 10.{' '}
+        {words.theLeftEndIsExceeded}{' '}
         {chanceOfLoss < 0.005
-          ? 'A loss is unlikely.'
+          ? words.aLossIsUnlikely
           : `About ${String(Math.round(chanceOfLoss * 100))} in 100 make a loss.`}
       </figcaption>
     </figure>

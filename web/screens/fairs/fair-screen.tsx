@@ -13,6 +13,7 @@ import { Spread } from '../../components/spread.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useCostOfPiece } from '../../hooks/use-cost-of-piece.ts';
 import { type DocumentInHand, useDocument } from '../../hooks/use-document.ts';
+import { words } from '../../words/fairs.ts';
 import { FairCountPage } from './fair-count-page.tsx';
 import { FairFields } from './fair-fields.tsx';
 import { LevelRows } from './level-rows.tsx';
@@ -32,7 +33,7 @@ function FairPages({ inHand }: { inHand: DocumentInHand<Fair> }) {
   return (
     <>
       <Spread
-        title={body.name.trim() || 'Unnamed fair'}
+        title={body.name.trim() || words.unnamedFair}
         left={
           <>
             <SellingNav />
@@ -40,8 +41,8 @@ function FairPages({ inHand }: { inHand: DocumentInHand<Fair> }) {
               <Field
                 wide
                 value={body.name}
-                label="Name of the fair"
-                placeholder="Name this fair"
+                label={words.nameOfTheFair}
+                placeholder={words.nameThisFair}
                 autoFocus={open.stored.revision === 0 && body.name === ''}
                 maxLength={120}
                 onChange={(value) => edit('name', (fair) => void (fair.name = value))}
@@ -52,7 +53,7 @@ function FairPages({ inHand }: { inHand: DocumentInHand<Fair> }) {
             <LevelRows fair={body} plan={plan} edit={edit} />
           </>
         }
-        leftFoot={<span>Prices include tax where your retail prices do.</span>}
+        leftFoot={<span>{words.pricesIncludeTaxWhereYour}</span>}
         right={<FairCountPage plan={plan} fair={body} />}
         rightFoot={<span className="ml-auto">{rates.currency}</span>}
         bottomLine={

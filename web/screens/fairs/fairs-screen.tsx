@@ -11,6 +11,7 @@ import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useCostOfPiece } from '../../hooks/use-cost-of-piece.ts';
 import { useAddFairMutation, useGetFairsQuery } from '../../state/endpoints/fairs.ts';
+import { words } from '../../words/fairs.ts';
 
 export function FairsScreen() {
   const { data } = useGetFairsQuery();
@@ -26,24 +27,19 @@ export function FairsScreen() {
   const planned = fairs.map((fair) => ({ fair, plan: planFair(fair.body, rates, costOf) }));
   return (
     <Spread
-      title="Fairs"
+      title={words.fairs}
       left={
         <>
           <SellingNav />
           <div className="flex items-start justify-between gap-4">
-            <h1>Fairs</h1>
+            <h1>{words.fairs}</h1>
             <button type="button" className="button chrome" onClick={() => void describe()}>
-              New fair
+              {words.newFair}
             </button>
           </div>
-          {data && fairs.length === 0 && (
-            <p className="mt-4 max-w-[56ch]">
-              Enter the stall fee, the days and the prices on your table. You see the break-even, a forecast and the
-              number of pieces to bring.
-            </p>
-          )}
+          {data && fairs.length === 0 && <p className="mt-4 max-w-[56ch]">{words.enterTheStallFeeThe}</p>}
           {fairs.length > 0 && (
-            <table className="rows mt-4" aria-label="Fairs">
+            <table className="rows mt-4" aria-label={words.fairs}>
               <TableHeader
                 of={['fair', { end: 'costs' }, { end: 'takings' }, { end: 'net profit' }, { end: 'actual profit' }]}
               />
@@ -62,7 +58,11 @@ export function FairsScreen() {
                     <Money minor={plan.costs.value} />
                     <Money minor={plan.takings.value} />
                     <Money minor={plan.result.value} />
-                    {plan.actual ? <Money minor={plan.actual.result.value} /> : <td className="end aside">not yet</td>}
+                    {plan.actual ? (
+                      <Money minor={plan.actual.result.value} />
+                    ) : (
+                      <td className="end aside">{words.notYet}</td>
+                    )}
                   </tr>
                 ))}
               </tbody>
@@ -70,12 +70,12 @@ export function FairsScreen() {
           )}
         </>
       }
-      leftFoot={<span>{fairs.length === 1 ? 'One fair' : `${String(fairs.length)} fairs`}</span>}
+      leftFoot={<span>{fairs.length === 1 ? words.oneFair : `${String(fairs.length)} fairs`}</span>}
       right={
         planned.some(({ plan }) => plan.actual) && (
           <section aria-labelledby="against">
-            <h2 id="against">Forecast and actual</h2>
-            <table className="count mt-1" aria-label="Forecast and actual">
+            <h2 id="against">{words.forecastAndActual}</h2>
+            <table className="count mt-1" aria-label={words.forecastAndActual}>
               <TableHeader of={[{ hidden: 'fair' }, 'planned', 'came']} />
               <tbody>
                 {planned.flatMap(({ fair, plan }) =>
@@ -97,7 +97,7 @@ export function FairsScreen() {
         )
       }
       rightFoot={<span className="ml-auto">{rates.currency}</span>}
-      bottomLine={<span className="font-semibold">Forecast and actual</span>}
+      bottomLine={<span className="font-semibold">{words.forecastAndActual}</span>}
     />
   );
 }
@@ -108,5 +108,5 @@ function Money({ minor }: { minor: number }) {
 }
 
 function titleOfFair({ body }: Pick<FairDocument, 'body'>): string {
-  return body.name.trim() || 'Unnamed fair';
+  return body.name.trim() || words.unnamedFair;
 }

@@ -11,6 +11,7 @@ import type { Edit } from '../../hooks/use-document.ts';
 import { type SetRow, useEditableRows } from '../../hooks/use-editable-rows.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
 import { issuesAt } from '../../state/basis.ts';
+import { words } from '../../words/fairs.ts';
 
 const freshLevel = (_previous: Level | undefined, id: string) => newLevel(id);
 const levelsOf = (draft: Draft<Fair>) => draft.levels;
@@ -33,16 +34,16 @@ export function LevelRows({ fair, plan, edit }: LevelRowsProps) {
   });
   return (
     <section aria-labelledby="levels" className="mt-5">
-      <h2 id="levels">Price levels</h2>
+      <h2 id="levels">{words.priceLevels}</h2>
       <EditableRows
-        label="Price levels"
+        label={words.priceLevels}
         heads={[
           'level',
-          { end: 'price or multi-buy', title: 'A price, or a multi-buy price: one / two / three' },
+          { end: 'price or multi-buy', title: words.aPriceOrAMulti },
           { end: 'cost each' },
-          { end: 'buyers, %', title: 'Share of buyers who buy this' },
-          { end: 'second, %', title: 'Share who buy a second' },
-          { end: 'third, %', title: 'Share who buy a third' },
+          { end: 'buyers, %', title: words.shareOfBuyersWhoBuy },
+          { end: 'second, %', title: words.shareWhoBuyASecondTitle },
+          { end: 'third, %', title: words.shareWhoBuyAThirdTitle },
           { end: 'sold' },
         ]}
         onMove={onMove}
@@ -62,10 +63,7 @@ export function LevelRows({ fair, plan, edit }: LevelRowsProps) {
         ))}
       </EditableRows>
       <p className="problem">{plan.problems.find(({ path }) => path === 'levels')?.sentence}</p>
-      <p className="aside mt-1">
-        A multi-buy price such as 18 / 30 / 40 is the price of one, two and three together. About half of buyers take a
-        second one (common practice); use your own results where you have them.
-      </p>
+      <p className="aside mt-1">{words.aMultiBuyPriceSuch}</p>
     </section>
   );
 }
@@ -111,8 +109,8 @@ function LevelRow({ level, index, last, plan, isBlank, set, onMove, onRemove }: 
         <Field
           wide
           value={level.name}
-          label={isBlank ? 'Add a level' : `Level ${String(index + 1)}, name`}
-          placeholder={isBlank ? 'Add a level' : 'unnamed'}
+          label={isBlank ? words.addALevel : `Level ${String(index + 1)}, name`}
+          placeholder={isBlank ? words.addALevel : words.unnamed}
           column="level"
           maxLength={120}
           onChange={(value) => set(index, level, { name: value })}
@@ -136,8 +134,8 @@ function LevelRow({ level, index, last, plan, isBlank, set, onMove, onRemove }: 
       {field('price', 'price or multi-buy', '0')}
       {field('cost', 'cost each', cost ? showValue(cost.value, cost.unit) : '0')}
       {field('share', 'share of buyers', '0 %')}
-      {field('second', 'share who buy a second', '0 %')}
-      {field('third', 'share who buy a third', '0 %')}
+      {field('second', words.shareWhoBuyASecond, '0 %')}
+      {field('third', words.shareWhoBuyAThird, '0 %')}
       {field('sold', 'sold', 'not yet')}
     </EditableRow>
   );

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Mark } from '../../components/mark.tsx';
 import { useSetUpStudioMutation } from '../../state/endpoints/studio.ts';
 import { problemOf } from '../../state/saving.ts';
+import { words } from '../../words/first-run.ts';
 import { countries, currencies, guess } from '../../words/places.ts';
 
 export function FirstRunScreen() {
@@ -16,8 +17,8 @@ export function FirstRunScreen() {
       <p className="flex items-center gap-2 text-[18px] font-bold">
         <Mark /> Noon Ledger
       </p>
-      <h1 className="mt-5">Set up your studio</h1>
-      <p className="mt-1 text-soft">You can change everything later in Settings. Your data stays on this computer.</p>
+      <h1 className="mt-5">{words.setUpYourStudio}</h1>
+      <p className="mt-1 text-soft">{words.youCanChangeEverythingLater}</p>
       <form
         className="mt-6 grid grid-cols-[10.5em_1fr] items-baseline gap-x-4 gap-y-4"
         onSubmit={(event) => {
@@ -25,18 +26,18 @@ export function FirstRunScreen() {
           void setUp(answers);
         }}
       >
-        <label htmlFor="name">Studio</label>
+        <label htmlFor="name">{words.studio}</label>
         <input
           id="name"
           className="field field-open field-wide"
           value={answers.name}
           maxLength={120}
           autoFocus
-          placeholder="name of your studio"
+          placeholder={words.nameOfYourStudio}
           onChange={(event) => set({ name: event.target.value })}
         />
 
-        <label htmlFor="country">Country</label>
+        <label htmlFor="country">{words.country}</label>
         <select
           id="country"
           className="field field-open field-wide"
@@ -50,7 +51,7 @@ export function FirstRunScreen() {
           ))}
         </select>
 
-        <label htmlFor="currency">Currency</label>
+        <label htmlFor="currency">{words.currency}</label>
         <select
           id="currency"
           className="field field-open field-wide"
@@ -64,7 +65,7 @@ export function FirstRunScreen() {
           ))}
         </select>
 
-        <span id="units">Units</span>
+        <span id="units">{words.units}</span>
         <span role="radiogroup" aria-labelledby="units" className="flex flex-wrap gap-x-6">
           {unitChoices.map(({ value, label }) => (
             <label key={value} className="flex items-baseline gap-2">
@@ -79,7 +80,7 @@ export function FirstRunScreen() {
           ))}
         </span>
 
-        <label htmlFor="rate">Target hourly rate</label>
+        <label htmlFor="rate">{words.targetHourlyRate}</label>
         <span>
           <span className="flex items-baseline gap-2">
             <input
@@ -96,17 +97,13 @@ export function FirstRunScreen() {
             <span className="text-soft">{answers.currency}</span>
           </span>
           <span id="rate-help" className="aside block">
-            {problem ? (
-              <span className="text-stop">{problem.detail}</span>
-            ) : (
-              'What you want to earn per bench hour, before rent and tools.'
-            )}
+            {problem ? <span className="text-stop">{problem.detail}</span> : words.whatYouWantToEarn}
           </span>
         </span>
 
         <span />
         <button type="submit" className="button justify-self-start" disabled={isLoading}>
-          Start
+          {words.start}
         </button>
       </form>
     </main>

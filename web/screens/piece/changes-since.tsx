@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { ModalDialog } from '../../components/dialog.tsx';
 import { changesInWords } from '../../state/differences.ts';
 import type { OpenDocument } from '../../state/drafts.ts';
+import { words } from '../../words/piece.ts';
 
 export function ChangesSince({ open }: { open: OpenDocument }) {
   const [shown, setShown] = useState(false);
@@ -12,14 +13,14 @@ export function ChangesSince({ open }: { open: OpenDocument }) {
   return (
     <>
       <button type="button" className="link" onClick={() => setShown(true)}>
-        What changed
+        {words.whatChanged}
       </button>
       <ModalDialog
         wide
         open={shown}
         onClose={() => setShown(false)}
         title={`Changed since version ${String(revision)}`}
-        description="The draft beside the saved version."
+        description={words.theDraftBesideTheSaved}
       >
         <ul className="mt-4 max-h-[50vh] overflow-y-auto">
           {changesInWords(before, open.body).map((sentence) => (
@@ -30,7 +31,7 @@ export function ChangesSince({ open }: { open: OpenDocument }) {
         </ul>
         <div className="mt-4 flex justify-end">
           <button type="button" className="button" onClick={() => setShown(false)}>
-            Close
+            {words.close}
           </button>
         </div>
       </ModalDialog>

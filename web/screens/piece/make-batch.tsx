@@ -7,6 +7,7 @@ import { DateField } from '../../components/date-field.tsx';
 import { ModalDialog } from '../../components/dialog.tsx';
 import { Field } from '../../components/field.tsx';
 import type { DocumentInHand } from '../../hooks/use-document.ts';
+import { words } from '../../words/piece.ts';
 import { useMakeBatch } from './use-make-batch.ts';
 
 export function MakeBatch({ inHand, onClose }: { inHand: DocumentInHand<Piece>; onClose: () => void }) {
@@ -21,7 +22,7 @@ export function MakeBatch({ inHand, onClose }: { inHand: DocumentInHand<Piece>; 
     <ModalDialog
       open
       onClose={onClose}
-      title={`New batch: ${body.name.trim() || 'this piece'}`}
+      title={`New batch: ${body.name.trim() || words.thisPiece}`}
       description={description}
     >
       <form
@@ -31,12 +32,12 @@ export function MakeBatch({ inHand, onClose }: { inHand: DocumentInHand<Piece>; 
           if (reading.ok) void make();
         }}
       >
-        <span>Quantity</span>
+        <span>{words.quantity}</span>
         <span>
           <Field
             open
             value={wanted}
-            label="Quantity"
+            label={words.quantity}
             className="num"
             problem={reading.ok ? undefined : reading.sentence}
             problemId="make-problem"
@@ -45,25 +46,25 @@ export function MakeBatch({ inHand, onClose }: { inHand: DocumentInHand<Piece>; 
         </span>
         {body.sizes.rows.length > 0 && (
           <>
-            <span>Size</span>
+            <span>{words.sizeTitle}</span>
             <Choice
               open
               value={size}
               options={body.sizes.rows.map(({ id, name: label }) => ({ value: id, label: label || 'unnamed' }))}
-              label="Size"
+              label={words.sizeTitle}
               onChange={(chosen) => set({ size: chosen })}
             />
           </>
         )}
-        <label htmlFor="due">Due date</label>
-        <DateField id="due" label="Due date" value={due} onChange={(day) => set({ due: day })} />
-        <span>Customer</span>
+        <label htmlFor="due">{words.dueDate}</label>
+        <DateField id="due" label={words.dueDate} value={due} onChange={(day) => set({ due: day })} />
+        <span>{words.customer}</span>
         <Field
           open
           wide
           value={customer}
-          label="Customer"
-          placeholder="customer, shop or fair"
+          label={words.customer}
+          placeholder={words.customerShopOrFair}
           maxLength={120}
           onChange={(name) => set({ customer: name })}
         />
@@ -76,11 +77,11 @@ export function MakeBatch({ inHand, onClose }: { inHand: DocumentInHand<Piece>; 
               className="link mr-auto text-[15px]"
               to={`/promise?${new URLSearchParams({ piece: open.key.id, quantity: wanted, by: due }).toString()}`}
             >
-              Check this date
+              {words.checkThisDate}
             </Link>
           )}
           <button type="button" className="button button-quiet" onClick={onClose}>
-            Cancel
+            {words.cancel}
           </button>
           <button type="submit" className="button">
             New batch: {reading.ok ? reading.value : '…'}

@@ -8,6 +8,7 @@ import { Field } from '../../components/field.tsx';
 import type { EditPiece } from '../../components/remark-lines.tsx';
 import { useAddPhotoMutation } from '../../state/endpoints/pieces.ts';
 import { problemOf } from '../../state/saving.ts';
+import { words } from '../../words/piece.ts';
 
 interface PieceExtrasProps {
   readonly piece: Piece;
@@ -16,9 +17,9 @@ interface PieceExtrasProps {
 
 export const PieceExtras = memo(function PieceExtras({ piece, edit }: PieceExtrasProps) {
   return (
-    <section aria-label="Notes and photos" className="mt-6">
+    <section aria-label={words.notesAndPhotos} className="mt-6">
       <label className="block">
-        <span className="aside">Notes</span>
+        <span className="aside">{words.notes}</span>
         <textarea
           className="field field-wide block min-h-[2.6em] resize-y"
           rows={2}
@@ -29,12 +30,12 @@ export const PieceExtras = memo(function PieceExtras({ piece, edit }: PieceExtra
       </label>
       <div className="mt-2 flex flex-wrap items-baseline gap-x-6 gap-y-2 text-[15px]">
         <span>
-          <span className="aside">collection</span>{' '}
+          <span className="aside">{words.collection}</span>{' '}
           <Field
             open
             value={piece.collection}
-            label="Collection"
-            placeholder="none"
+            label={words.collectionTitle}
+            placeholder={words.none}
             maxLength={120}
             onChange={(collection) => edit('collection', (draft) => void (draft.collection = collection))}
           />
@@ -59,7 +60,7 @@ function Tags({ tags, edit }: { tags: readonly string[]; edit: EditPiece }) {
   };
   return (
     <span className="flex flex-wrap items-baseline gap-x-2">
-      <span className="aside">tags</span>
+      <span className="aside">{words.tags}</span>
       {tags.map((tag) => (
         <span key={tag} className="inline-flex items-center gap-1 border-b border-hair">
           {tag}
@@ -76,8 +77,8 @@ function Tags({ tags, edit }: { tags: readonly string[]; edit: EditPiece }) {
       <input
         type="text"
         className="field field-open chrome w-[8em]"
-        aria-label="Add a tag"
-        placeholder="add a tag"
+        aria-label={words.addATagTitle}
+        placeholder={words.addATag}
         maxLength={40}
         value={typed}
         onChange={(event) => setTyped(event.target.value)}
@@ -122,7 +123,7 @@ function Photos({ piece, edit }: { piece: Piece; edit: EditPiece }) {
                 small
                 value={caption}
                 label={`Photo ${String(index + 1)}, caption`}
-                placeholder="caption"
+                placeholder={words.caption}
                 maxLength={120}
                 onChange={(value) =>
                   edit(`photos.${id}`, (draft) => {
@@ -146,7 +147,7 @@ function Photos({ piece, edit }: { piece: Piece; edit: EditPiece }) {
         ))}
       </div>
       <label className="link chrome mt-1 inline-block cursor-pointer text-[15px] focus-within:outline-2 focus-within:outline-act">
-        {isLoading ? 'Uploading…' : 'Add a photo or a sketch'}
+        {isLoading ? 'Uploading…' : words.addAPhotoOrA}
         <input
           type="file"
           accept="image/jpeg,image/png,image/webp"
@@ -159,7 +160,7 @@ function Photos({ piece, edit }: { piece: Piece; edit: EditPiece }) {
           }}
         />
       </label>
-      {error && <p className="problem">{problemOf(error)?.detail ?? 'The photo could not be uploaded. Try again.'}</p>}
+      {error && <p className="problem">{problemOf(error)?.detail ?? words.thePhotoCouldNotBe}</p>}
     </div>
   );
 }

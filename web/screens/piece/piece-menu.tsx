@@ -12,6 +12,7 @@ import { closed, type OpenDocument, replaced } from '../../state/drafts.ts';
 import { useRemoveDocumentMutation } from '../../state/endpoints/documents.ts';
 import { useAddPieceMutation, useArchivePieceMutation } from '../../state/endpoints/pieces.ts';
 import { useAppDispatch } from '../../state/store.ts';
+import { words } from '../../words/piece.ts';
 
 interface PieceMenuProps {
   /** The document's name among those open. */
@@ -40,7 +41,7 @@ export const PieceMenu = memo(function PieceMenu({ name, stored, id, isSaved, ba
   };
   const copy = async () => {
     const body = dispatch((_send, getState) => getState().drafts[name]?.body) as Piece;
-    const answer = await addPiece({ ...body, name: `${body.name.trim() || 'Unnamed piece'}, copy`.slice(0, 120) });
+    const answer = await addPiece({ ...body, name: `${body.name.trim() || words.unnamedPiece}, copy`.slice(0, 120) });
     if (answer.data) await navigate(`/pieces/${answer.data.id}`);
   };
   const putAway = async () => {
@@ -49,46 +50,46 @@ export const PieceMenu = memo(function PieceMenu({ name, stored, id, isSaved, ba
   };
   if (sure)
     return (
-      <span className="flex items-baseline gap-3" role="group" aria-label="Delete permanently">
-        This cannot be undone.
+      <span className="flex items-baseline gap-3" role="group" aria-label={words.deletePermanently}>
+        {words.thisCannotBeUndone}
         <button type="button" className="link text-stop!" disabled={!isSaved} onClick={() => void takeAway()}>
-          Delete permanently
+          {words.deletePermanently}
         </button>
         <button type="button" className="link" onClick={() => setSure(false)}>
-          Cancel
+          {words.cancel}
         </button>
       </span>
     );
   return (
     <>
       <Link className="link" to={`/compare?a=${id}`}>
-        Compare
+        {words.compare}
       </Link>
       <DropdownMenu.Root modal={false}>
-        <DropdownMenu.Trigger className="rounded p-[3px] hover:text-ink" aria-label="More actions">
+        <DropdownMenu.Trigger className="rounded p-[3px] hover:text-ink" aria-label={words.moreActions}>
           <Ellipsis size={18} />
         </DropdownMenu.Trigger>
         <DropdownMenu.Portal>
           <DropdownMenu.Content className="menu" align="start" sideOffset={2}>
             <DropdownMenu.Item className="menu-item" onSelect={() => void copy()}>
-              Duplicate
+              {words.duplicate}
             </DropdownMenu.Item>
             <DropdownMenu.Item className="menu-item" asChild>
               <a href={pathTo(pieceRoutes.exportOne, { id })} download>
-                Export (JSON)
+                {words.exportJson}
               </a>
             </DropdownMenu.Item>
             <DropdownMenu.Item className="menu-item" asChild>
               <a href={priceTagsPath(id, batchSize, paper)} download>
-                Price tags (PDF)
+                {words.priceTagsPdf}
               </a>
             </DropdownMenu.Item>
             <DropdownMenu.Item className="menu-item" disabled={!isSaved} onSelect={() => void putAway()}>
-              {stored.archivedAt ? 'Restore' : 'Archive'}
+              {stored.archivedAt ? words.restore : words.archive}
             </DropdownMenu.Item>
             {stored.revision === 0 && (
               <DropdownMenu.Item className="menu-item" onSelect={() => setSure(true)}>
-                Delete
+                {words.delete}
               </DropdownMenu.Item>
             )}
           </DropdownMenu.Content>

@@ -21,6 +21,7 @@ import type { DocumentInHand, Edit } from '../../hooks/use-document.ts';
 import { useDocument } from '../../hooks/use-document.ts';
 import { usePainted } from '../../hooks/use-painted.ts';
 import { pieceCount } from '../../state/basis.ts';
+import { words } from '../../words/piece.ts';
 import { ChangesSince } from './changes-since.tsx';
 import { PieceCountPage } from './count/piece-count-page.tsx';
 import { JoinRows } from './joins/join-rows.tsx';
@@ -56,26 +57,21 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
   return (
     <EditProvider value={edit}>
       <Spread
-        title={body.name.trim() || 'Unnamed piece'}
+        title={body.name.trim() || words.unnamedPiece}
         left={
           <>
             <h1>
               <Field
                 wide
                 value={body.name}
-                label="Name of the piece"
-                placeholder="Name this piece"
+                label={words.nameOfThePiece}
+                placeholder={words.nameThisPiece}
                 autoFocus={open.stored.revision === 0 && unnamed}
                 maxLength={120}
                 onChange={(value) => edit('name', (piece) => void (piece.name = value))}
               />
             </h1>
-            <DraftLine
-              name={name}
-              open={open}
-              problems={inTheWay}
-              inTheWay={unnamed ? 'give it a name to save a version' : undefined}
-            >
+            <DraftLine name={name} open={open} problems={inTheWay} inTheWay={unnamed ? words.giveItANameTo : undefined}>
               {isWhole && (
                 <>
                   <ChangesSince open={open} />
@@ -89,11 +85,7 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
                 </>
               )}
             </DraftLine>
-            {open.stored.archivedAt && (
-              <p className="note note-quiet mt-2">
-                Archived. Hidden from the piece list; existing batches still use it.
-              </p>
-            )}
+            {open.stored.archivedAt && <p className="note note-quiet mt-2">{words.archivedHiddenFromThePiece}</p>}
             <SizeTabs rows={body.sizes.rows} chosen={count.size?.id ?? ''} onChoose={setSize} />
             <RemarkLines remarks={margin.at('')} edit={edit} />
             <PartRows piece={body} count={count} margin={margin} edit={edit} isWhole={isWhole} />
@@ -117,9 +109,7 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
         right={<PieceCountPage inHand={inHand} count={count} />}
         rightFoot={
           <>
-            <span>
-              {basis.fix ? `Metal prices of ${shortDay(basis.fix.on)}` : 'No metal prices yet: metal counts as 0'}
-            </span>
+            <span>{basis.fix ? `Metal prices of ${shortDay(basis.fix.on)}` : words.noMetalPricesYetMetal}</span>
             <span>{basis.rates.currency}</span>
           </>
         }
@@ -152,7 +142,7 @@ interface SizeTabsProps {
 function SizeTabs({ rows, chosen, onChoose }: SizeTabsProps) {
   if (rows.length < 2) return null;
   return (
-    <div className="chrome mt-1 flex flex-wrap gap-x-4 text-[15px]" role="group" aria-label="Size shown">
+    <div className="chrome mt-1 flex flex-wrap gap-x-4 text-[15px]" role="group" aria-label={words.sizeShown}>
       {rows.map(({ id, name }) => (
         <button
           key={id}
@@ -187,13 +177,19 @@ function Checked({ unnamed, problems, remarks }: { unnamed: boolean; problems: n
     return (
       <span className="text-stop">
         {problems === 1
-          ? 'One field needs attention before the cost is complete'
+          ? words.oneFieldNeedsAttentionBefore
           : `${String(problems)} fields need attention before the cost is complete`}
       </span>
     );
   const open = remarks.filter(({ known }) => known === null);
-  if (open.length > 0) return <span>{checkInWords(open)} in the bench check</span>;
-  return <span>{unnamed ? 'Give the piece a name to save a version' : 'Bench check: no issues found'}</span>;
+  if (open.length > 0)
+    return (
+      <span>
+        {checkInWords(open)}
+        {words.inTheBenchCheck}
+      </span>
+    );
+  return <span>{unnamed ? words.giveThePieceAName : words.benchCheckNoIssuesFound}</span>;
 }
 
 function checkInWords(remarks: readonly Remark[]): string {

@@ -3,6 +3,7 @@ import { ArrowDown, ArrowUp } from 'lucide-react';
 import { lazy, Suspense } from 'react';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { words } from '../../words/pieces.ts';
 import { PieceLine } from './piece-line.tsx';
 import { bookLine } from './use-book.ts';
 
@@ -38,7 +39,7 @@ export function BookTable({ pieces, sorting, onSort }: BookTableProps) {
       <thead>
         <tr>
           <th scope="col" className="first">
-            <span className="sr-only">stock</span>
+            <span className="sr-only">{words.stock}</span>
           </th>
           {heads.map(({ key, label, end }) => (
             <th

@@ -2,6 +2,7 @@
 import { scaleLinear } from 'd3';
 import { showValue } from '../../../core/figure/show.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { words } from '../../words/pieces.ts';
 import { type BookLine, titleOf } from './book-line.ts';
 
 const WIDTH = 392;
@@ -24,12 +25,12 @@ export function HourlyPay({ lines }: { lines: readonly BookLine[] }) {
 
   return (
     <section aria-labelledby="hourly">
-      <h2 id="hourly">Earnings per bench hour (wholesale)</h2>
+      <h2 id="hourly">{words.earningsPerBenchHourWholesale}</h2>
       <svg
         width="100%"
         viewBox={`0 0 ${String(WIDTH)} ${String(shown.length * ROW + 24)}`}
         role="img"
-        aria-label="Earnings per bench hour by piece"
+        aria-label={words.earningsPerBenchHourBy}
         className="mt-2 text-[15px]"
       >
         {shown.map(({ id, title, perHour }, index) => (
@@ -56,10 +57,14 @@ export function HourlyPay({ lines }: { lines: readonly BookLine[] }) {
           fill="var(--soft)"
           fontSize={13}
         >
-          target hourly rate, {showValue(rates.labour.value, rates.labour.unit)}
+          {words.targetHourlyRate} {showValue(rates.labour.value, rates.labour.unit)}
         </text>
       </svg>
-      {shown.length < paid.length && <p className="aside">Highest and lowest of {paid.length} pieces.</p>}
+      {shown.length < paid.length && (
+        <p className="aside">
+          {words.highestAndLowestOf} {paid.length} pieces.
+        </p>
+      )}
     </section>
   );
 }

@@ -2,6 +2,7 @@
 import { Link } from 'react-router';
 import { Num } from '../../components/num.tsx';
 import { SectionGlyph } from '../../components/section-glyph.tsx';
+import { words } from '../../words/pieces.ts';
 import { alloyInText } from '../../words/stock-words.ts';
 import { type BookLine, titleOf } from './book-line.ts';
 
@@ -36,7 +37,7 @@ export function PieceLine({ line: { piece, count, sells }, index, measure }: Pie
         </span>
         {piece.isDraft && (
           <span className="aside block text-act!">
-            {piece.revision ? `draft of version ${String(piece.revision)}` : 'draft, no version yet'}
+            {piece.revision ? `draft of version ${String(piece.revision)}` : words.draftNoVersionYet}
           </span>
         )}
         {count.problems.length > 0 && <span className="aside block text-stop!">{count.problems[0]?.sentence}</span>}

@@ -11,6 +11,7 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { type Basis } from '../../state/basis.ts';
 import { useAddPieceFileMutation, useAddPieceMutation, useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { problemOf } from '../../state/saving.ts';
+import { words } from '../../words/pieces.ts';
 import { titleOf } from './book-line.ts';
 import { BookTable, type Sorting, type SortKey } from './book-table.tsx';
 import { bookLine, useBook } from './use-book.ts';
@@ -52,15 +53,15 @@ export function PiecesScreen() {
 
   return (
     <Spread
-      title="Pieces"
+      title={words.pieces}
       left={
         <>
           <div className="flex items-start justify-between gap-4">
-            <h1>{away ? 'Archived pieces' : 'Pieces'}</h1>
+            <h1>{away ? words.archivedPieces : words.pieces}</h1>
             <span className="chrome flex items-center gap-4">
               <FilePicker onFile={open} />
               <button type="button" className="button" onClick={add}>
-                New piece
+                {words.newPiece}
               </button>
             </span>
           </div>
@@ -72,16 +73,16 @@ export function PiecesScreen() {
                 <BookTable pieces={shown} sorting={sorting} onSort={onSort} />
               ) : (
                 <p className="mt-4 text-soft">
-                  No matching pieces.{' '}
+                  {words.noMatchingPieces}{' '}
                   <button type="button" className="link" onClick={() => setWanted(ALL)}>
-                    Show all
+                    {words.showAll}
                   </button>
                 </p>
               )}
             </>
           )}
           <Suspense>{all?.length === 0 && <EmptyBook />}</Suspense>
-          {all && all.length > 0 && pieces.length === 0 && <p className="mt-4 text-soft">No archived pieces.</p>}
+          {all && all.length > 0 && pieces.length === 0 && <p className="mt-4 text-soft">{words.noArchivedPieces}</p>}
         </>
       }
       leftFoot={
@@ -91,12 +92,12 @@ export function PiecesScreen() {
             <span className="chrome flex gap-4">
               {pieces.length > 0 && (
                 <a className="link" href={pieceRoutes.exportFile.path} download>
-                  Export all pieces
+                  {words.exportAllPieces}
                 </a>
               )}
               {(hasAway || away) && (
                 <button type="button" className="link" onClick={() => setAway(!away)}>
-                  {away ? 'Back to pieces' : 'Archived'}
+                  {away ? words.backToPieces : words.archived}
                 </button>
               )}
             </span>
@@ -112,13 +113,13 @@ export function PiecesScreen() {
       }
       rightFoot={
         <>
-          <span>{basis.fix ? `Metal prices of ${shortDay(basis.fix.on)}` : 'No metal prices yet'}</span>
+          <span>{basis.fix ? `Metal prices of ${shortDay(basis.fix.on)}` : words.noMetalPricesYet}</span>
           <span>{basis.rates.currency}</span>
         </>
       }
       bottomLine={
         <span className="font-semibold">
-          {failing.length > 0 ? `${String(failing.length)} prices out of date` : 'Earnings per bench hour'}
+          {failing.length > 0 ? `${String(failing.length)} prices out of date` : words.earningsPerBenchHour}
         </span>
       }
     />
@@ -154,8 +155,8 @@ function Shelves({ pieces, wanted, onWant }: ShelvesProps) {
       <input
         type="search"
         className="field field-open w-[16em]"
-        aria-label="Search pieces"
-        placeholder="Search name, metal or tag"
+        aria-label={words.searchPieces}
+        placeholder={words.searchNameMetalOrTag}
         value={wanted.words}
         onChange={(event) => onWant({ ...wanted, words: event.target.value })}
       />

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { shortDay } from '../../../core/format/days.ts';
 import { Num } from '../../components/num.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { words } from '../../words/pieces.ts';
 import { type BookLine, titleOf } from './book-line.ts';
 
 export function PricesToRenew({ lines }: { lines: readonly BookLine[] }) {
@@ -10,9 +11,9 @@ export function PricesToRenew({ lines }: { lines: readonly BookLine[] }) {
   return (
     <section className="mb-6" aria-labelledby="renew">
       <div className="flex items-baseline justify-between">
-        <h2 id="renew">Wholesale prices to update</h2>
+        <h2 id="renew">{words.wholesalePricesToUpdate}</h2>
         <Link className="link chrome text-[14px]" to="/prices">
-          Review
+          {words.review}
         </Link>
       </div>
       <table className="rows mt-1">
@@ -28,7 +29,7 @@ export function PricesToRenew({ lines }: { lines: readonly BookLine[] }) {
                   <span className="aside block">
                     {piece.priced?.fixOn
                       ? `metal prices of ${shortDay(piece.priced.fixOn)}`
-                      : 'before the first metal prices'}
+                      : words.beforeTheFirstMetalPrices}
                   </span>
                 </td>
                 <td className="end">

@@ -15,6 +15,7 @@ import type { PlanSearch } from '../../hooks/use-plan-search.ts';
 import { problemOf } from '../../state/saving.ts';
 import { momentInWords } from '../../words/done-in.ts';
 import { daysLate } from '../../words/late.ts';
+import { words } from '../../words/plan.ts';
 import { blockName, causeInWords } from '../../words/plan-words.ts';
 import type { Trial } from './plan-bars.tsx';
 
@@ -38,24 +39,24 @@ export function PlanCount(props: PlanCountProps) {
   return (
     <>
       <HowGood planned={planned} search={search} />
-      {Boolean(error) && <p className="problem">{problemOf(error)?.detail ?? 'Can’t connect to Noon Ledger.'}</p>}
+      {Boolean(error) && <p className="problem">{problemOf(error)?.detail ?? words.cantConnectToNoonLedger}</p>}
       {trial && (
-        <section className="note mt-4" aria-label="Effect of the move">
+        <section className="note mt-4" aria-label={words.effectOfTheMove}>
           <b>
             “{trial.block.step.name}” at {momentInWords(planned.plan, trial.start)}
             {trial.maker && `, by ${makerOf(trial.maker)}`}
           </b>
           {changes === undefined ? (
-            <p className="text-soft">Calculating…</p>
+            <p className="text-soft">{words.calculating}</p>
           ) : (
             <PlanChanges changes={changes} planned={planned} nameOf={nameOf} />
           )}
           <p className="chrome mt-1 flex gap-4">
             <button type="button" className="link" onClick={() => onPut(trial)}>
-              Pin
+              {words.pin}
             </button>
             <button type="button" className="link" onClick={onLeave}>
-              Cancel
+              {words.cancel}
             </button>
           </p>
         </section>
@@ -71,7 +72,7 @@ export function PlanCount(props: PlanCountProps) {
           className="link"
           onClick={() => void saveTable(planTable(planned.plan, nameOf, makerOf), 'bench plan.csv')}
         >
-          Export CSV
+          {words.exportCsv}
         </button>
       </p>
     </>
@@ -83,22 +84,22 @@ function HowGood({ planned, search }: { planned: Planned; search: PlanSearch }) 
   const { plan, isSearching } = planned;
   const bound = search.bound ?? planned.bound;
   return (
-    <section aria-label="Schedule quality">
-      <h2>Schedule quality</h2>
+    <section aria-label={words.scheduleQuality}>
+      <h2>{words.scheduleQuality}</h2>
       <p className="text-[15px]" role="status">
         {bound && standing(plan, plan.objective, bound)}
       </p>
       <p className="chrome mt-1 text-[15px]">
         {search.isRunning ? (
           <>
-            <span className="text-soft">Looking for a better schedule and a proof. </span>
+            <span className="text-soft">{words.lookingForABetterScheduleAnd} </span>
             <button type="button" className="link" onClick={search.stop}>
-              Stop
+              {words.stop}
             </button>
           </>
         ) : (
           <button type="button" className="link" disabled={isSearching} onClick={search.start}>
-            {isSearching ? 'Looking for a better schedule' : 'Search for 1 minute'}
+            {isSearching ? words.lookingForABetterSchedule : words.searchFor1Minute}
           </button>
         )}
       </p>
@@ -127,7 +128,7 @@ interface ChosenProps {
 function Chosen({ block, planned: { plan, problem }, nameOf, makerOf, onLetGo }: ChosenProps) {
   const { note } = useBenchLog();
   return (
-    <section className="mt-4" aria-label="Selected step">
+    <section className="mt-4" aria-label={words.selectedStep}>
       <h2>{blockName(block)}</h2>
       <p className="text-[15px]">
         <Link className="link" to={`/batches/${block.batch}`}>
@@ -141,21 +142,21 @@ function Chosen({ block, planned: { plan, problem }, nameOf, makerOf, onLetGo }:
         {block.end > block.attendedEnd && `, unattended until ${momentInWords(plan, block.end)}`}
       </p>
       <p className="text-[15px] text-soft">
-        Reason for start time: {causeInWords(whyThen(block, plan, problem), plan, nameOf, makerOf)}.
+        {words.reasonForStartTime} {causeInWords(whyThen(block, plan, problem), plan, nameOf, makerOf)}.
       </p>
       <p className="chrome flex gap-4 text-[15px]">
         {block.state === 'started' ? (
           <button type="button" className="link" onClick={() => note('done', [block])}>
-            Done
+            {words.done}
           </button>
         ) : (
           <button type="button" className="link" onClick={() => note('started', [block])}>
-            Start now
+            {words.startNow}
           </button>
         )}
         {block.state === 'pinned' && (
           <button type="button" className="link" onClick={() => onLetGo(block)}>
-            Unpin
+            {words.unpin}
           </button>
         )}
       </p>
@@ -171,7 +172,7 @@ function Late({ planned: { plan, problem }, nameOf, makerOf }: Pick<ChosenProps,
   const late = plan.done.filter(({ daysLate: days }) => days > 0).toSorted((a, b) => b.daysLate - a.daysLate);
   if (late.length === 0) return null;
   return (
-    <section className="mt-5" aria-label="Late batches">
+    <section className="mt-5" aria-label={words.lateBatches}>
       {late.slice(0, MOST_LATE).map(({ batch, at, daysLate: days }) => {
         const chain = bindingChain(plan, problem, batch);
         return (
@@ -195,7 +196,12 @@ function Late({ planned: { plan, problem }, nameOf, makerOf }: Pick<ChosenProps,
           </Fragment>
         );
       })}
-      {late.length > MOST_LATE && <p className="text-soft">And {late.length - MOST_LATE} more are late.</p>}
+      {late.length > MOST_LATE && (
+        <p className="text-soft">
+          And {late.length - MOST_LATE}
+          {words.moreAreLate}
+        </p>
+      )}
     </section>
   );
 }

@@ -1,6 +1,7 @@
 // The plan as lanes over the days: makers above, stations below. Bars are moved by drag or by keyboard.
 import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { PlanBlock, StudioPlan } from '../../../core/plan/studio/studio-plan.ts';
+import { words } from '../../words/plan.ts';
 import type { Axis } from './axis.ts';
 import { HEAD, LANE, type Lane, STATION, type Tops, topsOf } from './lane-tops.ts';
 import { Backdrop, type Due, DueFlag } from './plan-backdrop.tsx';
@@ -140,7 +141,7 @@ export function PlanLanes(props: PlanLanesProps) {
         className="min-w-0 flex-1 overflow-x-auto"
         onScroll={look}
         role="group"
-        aria-label="Lanes of the plan"
+        aria-label={words.lanesOfThePlan}
       >
         <svg width={Math.max(axis.width + 30, 200)} height={height} className="block touch-pan-x select-none">
           <Backdrop axis={axis} height={height} firstDay={plan.firstDay} now={plan.now} />

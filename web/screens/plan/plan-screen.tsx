@@ -17,6 +17,7 @@ import { useWorkerAnswer } from '../../hooks/use-worker-answer.ts';
 import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
 import { useAddBenchEntriesMutation } from '../../state/endpoints/bench.ts';
 import { momentInWords } from '../../words/done-in.ts';
+import { words } from '../../words/plan.ts';
 import { batchName } from '../../words/plan-words.ts';
 import { openPlanSums } from '../../workers/open-plan-sums.ts';
 import type { PinTold, PlanQuestion } from '../../workers/plan-sums.ts';
@@ -39,22 +40,20 @@ export function PlanScreen() {
   if (isPlan && batches) return <PlanPages planned={planned} batches={batches} />;
   return (
     <Spread
-      title="Plan"
+      title={words.plan}
       left={
         <>
           <PlanNav />
-          <h1>Plan</h1>
+          <h1>{words.plan}</h1>
           {planned && batches && (
             <p className="mt-3 max-w-[56ch]">
-              {'sentence' in planned
-                ? planned.sentence
-                : 'There are no open batches. Make one from a piece, and its steps are scheduled here.'}
+              {'sentence' in planned ? planned.sentence : words.thereAreNoOpenBatches}
             </p>
           )}
         </>
       }
       right={null}
-      bottomLine={<span>No plan yet</span>}
+      bottomLine={<span>{words.noPlanYet}</span>}
     />
   );
 }
@@ -104,15 +103,17 @@ function PlanPages({ planned, batches }: { planned: Planned; batches: readonly B
   };
   return (
     <Spread
-      title="Plan"
+      title={words.plan}
       left={
         <>
           <PlanNav />
           <div className="flex flex-wrap items-baseline justify-between gap-x-5">
-            <h1>All work finished {momentInWords(plan, plan.objective.makespan)}</h1>
+            <h1>
+              {words.allWorkFinished} {momentInWords(plan, plan.objective.makespan)}
+            </h1>
             <span className="chrome flex gap-3 text-[15px]">
               <button type="button" className="link" disabled={zoom === 0} onClick={() => setZoom(zoom - 1)}>
-                Weeks
+                {words.weeks}
               </button>
               <button
                 type="button"
@@ -120,7 +121,7 @@ function PlanPages({ planned, batches }: { planned: Planned; batches: readonly B
                 disabled={zoom === zooms.length - 1}
                 onClick={() => setZoom(zoom + 1)}
               >
-                Hours
+                {words.hours}
               </button>
             </span>
           </div>
@@ -146,9 +147,7 @@ function PlanPages({ planned, batches }: { planned: Planned; batches: readonly B
           <Legend planned={planned} nameOf={nameOf} tints={tints} />
         </>
       }
-      leftFoot={
-        <span>Drag a bar, or select it and use the arrow keys. Enter pins it, Escape cancels, Delete unpins.</span>
-      }
+      leftFoot={<span>{words.dragABarOrSelect}</span>}
       right={
         <PlanCount
           planned={planned}
@@ -200,7 +199,7 @@ function Legend({
   tints: ReadonlyMap<string, number>;
 }) {
   return (
-    <ul className="mt-3 flex flex-wrap gap-x-5 gap-y-2 text-[14px]" aria-label="Batches">
+    <ul className="mt-3 flex flex-wrap gap-x-5 gap-y-2 text-[14px]" aria-label={words.batches}>
       {jobs.slice(0, MOST_IN_LEGEND).map(({ id }) => (
         <li key={id} className="flex items-center gap-2">
           <svg width={16} height={12} aria-hidden="true">

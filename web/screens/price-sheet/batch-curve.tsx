@@ -8,6 +8,7 @@ import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useTimeSliced } from '../../hooks/use-time-sliced.ts';
 import { type Basis } from '../../state/basis.ts';
+import { words } from '../../words/price-sheet.ts';
 
 const WIDTH = 400;
 const HEIGHT = 74;
@@ -30,24 +31,28 @@ export function BatchCurve({ piece }: { piece: Piece }) {
   const { unit } = first.count.column.cost;
   return (
     <section aria-labelledby="curve" className="mt-6">
-      <h2 id="curve">Cost by batch size</h2>
-      <p className="aside mt-1">cost each</p>
+      <h2 id="curve">{words.costByBatchSize}</h2>
+      <p className="aside mt-1">{words.costEach}</p>
       <Curve values={points.map(({ count }) => count.column.cost.value)} />
       {first.margin && (
         <>
-          <p className="aside">margin, at the price of the usual batch</p>
+          <p className="aside">{words.marginAtThePriceOf}</p>
           <Curve values={points.map(({ margin }) => margin?.value ?? 0)} dashed />
         </>
       )}
-      <table className="count" aria-label="Cost by batch size">
+      <table className="count" aria-label={words.costByBatchSize}>
         <colgroup>
           <col style={{ width: `${String((WORDS / WIDTH) * 100)}%` }} />
         </colgroup>
         <TableHeader of={[{ hidden: 'what' }, ...points.map(({ batchSize }) => String(batchSize))]} />
         <tbody>
-          <Line label="cost" points={points} of={({ count }) => showValue(count.column.cost.value, unit)} />
-          <Line label="minutes" points={points} of={({ count }) => showValue(count.minutes.value, 'min')} />
-          <Line label="margin, %" points={points} of={({ margin }) => (margin ? showValue(margin.value, '%') : '')} />
+          <Line label={words.cost} points={points} of={({ count }) => showValue(count.column.cost.value, unit)} />
+          <Line label={words.minutes} points={points} of={({ count }) => showValue(count.minutes.value, 'min')} />
+          <Line
+            label={words.margin}
+            points={points}
+            of={({ margin }) => (margin ? showValue(margin.value, '%') : '')}
+          />
         </tbody>
       </table>
     </section>

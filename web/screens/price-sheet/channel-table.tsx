@@ -9,6 +9,7 @@ import { Calculation } from '../../components/calculation.tsx';
 import { Num } from '../../components/num.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { words } from '../../words/price-sheet.ts';
 
 interface ChannelTableProps {
   readonly count: PieceCount;
@@ -25,8 +26,8 @@ export function ChannelTable({ count, cost, priced }: ChannelTableProps) {
   if (results.length === 0) return null;
   return (
     <section aria-labelledby="channels" className="mt-6">
-      <h2 id="channels">Profit by sales channel</h2>
-      <table className="rows" aria-label="Sales channels">
+      <h2 id="channels">{words.profitBySalesChannel}</h2>
+      <table className="rows" aria-label={words.salesChannels}>
         <TableHeader
           of={[
             'channel',

@@ -6,6 +6,7 @@ import { showNumber } from '../../../core/format/numbers.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import { costFills } from '../../components/cost-fills.ts';
 import { costName } from '../../words/cost-words.ts';
+import { words } from '../../words/price-sheet.ts';
 
 const HEIGHT = 190;
 const BAR = 54;
@@ -39,7 +40,7 @@ export function CostBar({ count: { column } }: { count: PieceCount }) {
         viewBox={`0 0 400 ${String(HEIGHT + over + 4)}`}
         className="mt-2 text-[14px]"
         role="img"
-        aria-label="Cost by what it is for"
+        aria-label={words.costByWhatItIs}
       >
         {lines.map(({ key, isNet, amount, top, bottom, middle }) => (
           <g key={key}>
@@ -56,7 +57,7 @@ export function CostBar({ count: { column } }: { count: PieceCount }) {
               stroke="var(--rule)"
             />
             <text x={BAR + 24} y={middle + 5} fill="var(--ink)">
-              {isNet ? 'Metal, less scrap' : costName(key)}
+              {isNet ? words.metalLessScrap : costName(key)}
             </text>
             <text x={330} y={middle + 5} textAnchor="end" fill="var(--ink)" className="num">
               {showValue(amount, cost.unit)}

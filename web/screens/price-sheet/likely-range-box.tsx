@@ -12,6 +12,7 @@ import {
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useDebounced } from '../../hooks/use-debounced.ts';
 import { useWorkerAnswer } from '../../hooks/use-worker-answer.ts';
+import { words } from '../../words/price-sheet.ts';
 
 const WIDTH = 400;
 
@@ -29,13 +30,13 @@ export function LikelyRangeBox({ count }: { count: PieceCount }) {
   const exact = straying.spoiling.length === 0 ? exactSpread(straying) : null;
   return (
     <section aria-labelledby="range" className="mt-6">
-      <h2 id="range">Likely range</h2>
+      <h2 id="range">{words.likelyRange}</h2>
       <svg
         width="100%"
         viewBox={`0 0 ${String(WIDTH)} 62`}
         className="mt-1 text-[13px]"
         role="img"
-        aria-label="Likely range of the cost"
+        aria-label={words.likelyRangeOfTheCost}
       >
         <path d={`M0 30H${String(WIDTH)}`} stroke="var(--rule)" />
         <rect
@@ -57,20 +58,20 @@ export function LikelyRangeBox({ count }: { count: PieceCount }) {
           {money(range.p90)}
         </text>
         <text x={x(range.p10)} y={56} textAnchor="middle" fill="var(--soft)">
-          10 % below
+          {words.n10Below}
         </text>
         <text x={x(range.p50)} y={56} textAnchor="middle" fill="var(--soft)">
-          median
+          {words.median}
         </text>
         <text x={x(range.p90)} y={56} textAnchor="middle" fill="var(--soft)">
-          90 % below
+          {words.n90Below}
         </text>
       </svg>
       <p className="text-[15px]">
-        Floor price <b className="num">{money(floor)}</b>: {at90 ? '90' : '80'} % of batches cost no more. Calculated{' '}
-        {money(value)}, on average {money(range.mean)}
-        {exact ? `, ± ${money(exact.deviation)}` : ', with the yields of the steps'}; from 4,000 simulations, the floor
-        is accurate to {money(2 * range.errorOfP80)}.
+        Floor price <b className="num">{money(floor)}</b>: {at90 ? '90' : '80'}
+        {words.ofBatchesCostNoMore} {money(value)}, on average {money(range.mean)}
+        {exact ? `, ± ${money(exact.deviation)}` : words.withTheYieldsOfThe}; from 4,000 simulations, the floor is
+        accurate to {money(2 * range.errorOfP80)}.
       </p>
     </section>
   );

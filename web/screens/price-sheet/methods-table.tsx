@@ -13,6 +13,7 @@ import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import type { Edit } from '../../hooks/use-document.ts';
 import { schoolNames } from '../../words/cost-words.ts';
+import { words } from '../../words/price-sheet.ts';
 
 interface SchoolsTableProps {
   readonly piece: Piece;
@@ -35,8 +36,8 @@ export function MethodsTable({ piece, count, edit }: SchoolsTableProps) {
   const missing = pricingMethods.filter((school) => !bySchool.some((one) => one.school === school));
   return (
     <section aria-labelledby="schools" className="mt-5">
-      <h2 id="schools">Pricing methods compared</h2>
-      <table className="rows" aria-label="Pricing methods">
+      <h2 id="schools">{words.pricingMethodsCompared}</h2>
+      <table className="rows" aria-label={words.pricingMethods}>
         <TableHeader of={['method', { end: 'wholesale' }, { end: 'retail' }, { end: 'margin' }, { end: 'per hour' }]} />
         <tbody>
           {bySchool.map(({ school, prices }) => {
@@ -80,20 +81,20 @@ export function MethodsTable({ piece, count, edit }: SchoolsTableProps) {
       {missing.length > 0 && (
         <p className="aside mt-1">
           {missing.map((school) => schoolNames[school]).join(', ')}:{' '}
-          {missing.includes('price-point') ? 'enter a target retail price below; ' : ''} markups and margin are in
-          Settings.
+          {missing.includes('price-point') ? 'enter a target retail price below; ' : ''}
+          {words.markupsAndMarginAreIn}
         </p>
       )}
       <p className="chrome mt-2 flex flex-wrap items-baseline gap-x-4 text-[15px]">
         <span>
-          pricing method of this piece{' '}
+          {words.pricingMethodOfThisPiece}{' '}
           <Choice
             value={pricing.school}
             options={[
               { value: '', label: `studio default, ${schoolNames[rule.school]}` },
               ...pricingMethods.map((value) => ({ value, label: schoolNames[value] })),
             ]}
-            label="Pricing method of this piece"
+            label={words.pricingMethodOfThisPieceTitle}
             onChange={(school) => edit('', (draft) => void (draft.pricing.school = school as PricingMethod | ''))}
           />
         </span>
@@ -102,8 +103,8 @@ export function MethodsTable({ piece, count, edit }: SchoolsTableProps) {
             wide
             open
             value={pricing.reason}
-            label="Note on the pricing method"
-            placeholder="note (optional)"
+            label={words.noteOnThePricingMethod}
+            placeholder={words.noteOptional}
             maxLength={400}
             onChange={(reason) => edit('pricing.reason', (draft) => void (draft.pricing.reason = reason))}
           />

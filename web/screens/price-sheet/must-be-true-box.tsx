@@ -14,6 +14,7 @@ import { Field } from '../../components/field.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import type { Edit } from '../../hooks/use-document.ts';
 import type { Basis } from '../../state/basis.ts';
+import { words } from '../../words/price-sheet.ts';
 
 interface MustBeTrueBoxProps {
   readonly piece: Piece;
@@ -38,11 +39,11 @@ export function MustBeTrueBox({ piece, count, cost, basis, edit }: MustBeTrueBox
       ? given('target hourly rate', wageReading.value, `${currency}/h`, 'as typed')
       : labour;
   const price = reading.ok && target.trim() ? roundHalfAwayFromZero(reading.value) : count.prices.retail.value;
-  const asked = given('the price', price, currency, target.trim() ? 'the piece, as typed' : 'the retail price');
+  const asked = given('the price', price, currency, target.trim() ? words.thePieceAsTyped : 'the retail price');
 
   return (
     <section aria-labelledby="back-from-price" className="mt-6">
-      <h2 id="back-from-price">Target price calculator</h2>
+      <h2 id="back-from-price">{words.targetPriceCalculator}</h2>
       <p className="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1 text-[15px]">
         <span>
           customer pays{' '}
@@ -50,7 +51,7 @@ export function MustBeTrueBox({ piece, count, cost, basis, edit }: MustBeTrueBox
             open
             className="num font-semibold"
             value={target}
-            label="Price the customer pays"
+            label={words.priceTheCustomerPays}
             placeholder={showValue(count.prices.retail.value, currency)}
             problem={reading.ok ? undefined : reading.sentence}
             problemId="target-problem"
@@ -61,17 +62,17 @@ export function MustBeTrueBox({ piece, count, cost, basis, edit }: MustBeTrueBox
           <Choice
             value={channel.id}
             options={selling.channels.map(({ id, name }) => ({ value: id, label: name }))}
-            label="Sales channel"
+            label={words.salesChannel}
             onChange={setChannel}
           />
         )}
         <span>
-          target hourly rate{' '}
+          {words.targetHourlyRate}{' '}
           <Field
             open
             className="num"
             value={wageTyped}
-            label="Target hourly rate"
+            label={words.targetHourlyRateTitle}
             placeholder={showValue(labour.value, labour.unit)}
             onChange={setWage}
           />
@@ -114,7 +115,7 @@ function Answer({ count, wage, asked, channel, rule, cost, batches }: AnswerProp
           ? `Earnings are ${showFigure(answer.wage)}: the target is met.`
           : `Now it earns ${showFigure(answer.wage)}. Any one of these would reach the target:`}
       </p>
-      <table className="count mt-1" aria-label="Ways to reach the target">
+      <table className="count mt-1" aria-label={words.waysToReachTheTarget}>
         <colgroup>
           <col />
           <col style={{ width: '8em' }} />
@@ -122,15 +123,15 @@ function Answer({ count, wage, asked, channel, rule, cost, batches }: AnswerProp
         </colgroup>
         <TableHeader of={[{ hidden: 'what' }, 'now', 'needed']} />
         <tbody>
-          <Must label="Bench time" now={present.minutes} may={answer.minutes} atMost />
-          <Must label="Metal cut" now={present.grams} may={answer.grams} atMost />
-          <Must label="Net received" now={received} may={answer.received} />
+          <Must label={words.benchTime} now={present.minutes} may={answer.minutes} atMost />
+          <Must label={words.metalCut} now={present.grams} may={answer.grams} atMost />
+          <Must label={words.netReceived} now={received} may={answer.received} />
           {!answer.isTrue && (
             <tr>
-              <td className="py-[5px]!">Batch size</td>
+              <td className="py-[5px]!">{words.batchSize}</td>
               <td className="num text-right">{count.batchSize}</td>
               <td className="num text-right font-semibold">
-                {larger === null ? <span className="aside">not reachable by batch size</span> : larger}
+                {larger === null ? <span className="aside">{words.notReachableByBatchSize}</span> : larger}
               </td>
             </tr>
           )}
@@ -147,7 +148,13 @@ function Must({ label, now, may, atMost }: { label: string; now: Figure; may: Fi
       <td className="py-[5px]!">{label}</td>
       <td className="num text-right">{showFigure(now)}</td>
       <td className="num text-right font-semibold">
-        {never ? <span className="aside">not reachable</span> : Number.isFinite(may.value) ? showFigure(may) : 'any'}
+        {never ? (
+          <span className="aside">{words.notReachable}</span>
+        ) : Number.isFinite(may.value) ? (
+          showFigure(may)
+        ) : (
+          'any'
+        )}
       </td>
     </tr>
   );

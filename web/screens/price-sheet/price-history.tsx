@@ -3,6 +3,7 @@ import { showValue } from '../../../core/figure/show.ts';
 import { dayInWords, shortDay } from '../../../core/format/days.ts';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useGetPricesQuery } from '../../state/endpoints/prices.ts';
+import { words } from '../../words/price-sheet.ts';
 
 const MOST_SHOWN = 12;
 
@@ -11,8 +12,8 @@ export function PriceHistory({ id }: { id: string }) {
   if (data.length === 0) return null;
   return (
     <section aria-labelledby="history" className="mt-6">
-      <h2 id="history">Price history</h2>
-      <table className="rows" aria-label="Price history">
+      <h2 id="history">{words.priceHistory}</h2>
+      <table className="rows" aria-label={words.priceHistory}>
         <TableHeader of={['date', 'reason', { end: 'cost' }, { end: 'wholesale' }, { end: 'retail' }]} />
         <tbody>
           {data.slice(0, MOST_SHOWN).map((entry) => (
@@ -20,7 +21,11 @@ export function PriceHistory({ id }: { id: string }) {
               <td className="first num whitespace-nowrap">{dayInWords(entry.at.slice(0, 10))}</td>
               <td>
                 {entry.why || 'no reason'}
-                {entry.fixOn && <span className="aside block">metal prices of {shortDay(entry.fixOn)}</span>}
+                {entry.fixOn && (
+                  <span className="aside block">
+                    {words.metalPricesOf} {shortDay(entry.fixOn)}
+                  </span>
+                )}
               </td>
               <td className="end num">{showValue(entry.costMinor, entry.currency)}</td>
               <td className="end num font-semibold">{showValue(entry.wholesaleMinor, entry.currency)}</td>

@@ -16,6 +16,7 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { type DocumentInHand, useDocument } from '../../hooks/use-document.ts';
 import { usePaper } from '../../hooks/use-paper.ts';
 import { pieceCount } from '../../state/basis.ts';
+import { words } from '../../words/price-sheet.ts';
 import { BatchCurve } from './batch-curve.tsx';
 import { ChannelTable } from './channel-table.tsx';
 import { CostBar } from './cost-bar.tsx';
@@ -40,7 +41,7 @@ function PriceSheet({ inHand }: { inHand: DocumentInHand<Piece> }) {
   const paper = usePaper();
   const count = pieceCount(body, basis);
   const cost = useMemo(() => costOfPiece(count), [count]);
-  const title = body.name.trim() || 'Unnamed piece';
+  const title = body.name.trim() || words.unnamedPiece;
   return (
     <>
       <Spread
@@ -55,7 +56,7 @@ function PriceSheet({ inHand }: { inHand: DocumentInHand<Piece> }) {
             </h1>
             <DraftLine name={name} open={open} problems={count.problems.filter(blocks).length}>
               <a className="link" href={priceTagsPath(open.key.id, count.batchSize, paper)} download>
-                Price tags (PDF)
+                {words.priceTagsPdf}
               </a>
             </DraftLine>
             <SellsFor id={open.key.id} piece={body} priced={open.stored.priced} count={count} />
@@ -66,7 +67,7 @@ function PriceSheet({ inHand }: { inHand: DocumentInHand<Piece> }) {
             <PriceHistory id={open.key.id} />
           </>
         }
-        leftFoot={<span>Every figure shows its calculation on the page of the piece.</span>}
+        leftFoot={<span>{words.everyFigureShowsItsCalculation}</span>}
         right={
           <>
             <CostBar count={count} />
@@ -77,7 +78,7 @@ function PriceSheet({ inHand }: { inHand: DocumentInHand<Piece> }) {
         }
         rightFoot={
           <>
-            <span>{basis.fix ? `Metal prices of ${shortDay(basis.fix.on)}` : 'No metal prices yet'}</span>
+            <span>{basis.fix ? `Metal prices of ${shortDay(basis.fix.on)}` : words.noMetalPricesYet}</span>
             <span>{basis.rates.currency}</span>
           </>
         }

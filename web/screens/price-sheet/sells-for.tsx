@@ -12,6 +12,7 @@ import { type Priced, priceStanding } from '../../../core/price/piece/standing.t
 import { Field } from '../../components/field.tsx';
 import { useAddPricesMutation } from '../../state/endpoints/prices.ts';
 import { problemOf } from '../../state/saving.ts';
+import { words } from '../../words/price-sheet.ts';
 
 interface SellsForProps {
   readonly id: string;
@@ -63,8 +64,8 @@ export function SellsFor({ id, piece: { sizes }, priced, count }: SellsForProps)
               wide
               open
               value={why}
-              label="Reason for this price"
-              placeholder="reason (optional)"
+              label={words.reasonForThisPrice}
+              placeholder={words.reasonOptional}
               onChange={setWhy}
             />
             <button
@@ -76,7 +77,7 @@ export function SellsFor({ id, piece: { sizes }, priced, count }: SellsForProps)
                   void set('set', roundHalfAwayFromZero(wholesale.value), roundHalfAwayFromZero(retail.value), why);
               }}
             >
-              Save price
+              {words.savePrice}
             </button>
           </>
         )}
@@ -84,26 +85,26 @@ export function SellsFor({ id, piece: { sizes }, priced, count }: SellsForProps)
           <button
             type="button"
             className="link chrome"
-            onClick={() => void set('fix', prices.wholesale.value, prices.retail.value, 'updated to rule price')}
+            onClick={() => void set('fix', prices.wholesale.value, prices.retail.value, words.updatedToRulePrice)}
           >
-            Update to rule price: {plain(prices.wholesale.value)} and {plain(prices.retail.value)}
+            {words.updateToRulePrice} {plain(prices.wholesale.value)} and {plain(prices.retail.value)}
           </button>
         )}
       </p>
       <p id="sells-for-problem" className="problem" role="alert">
         {sentence}
       </p>
-      {!priced && <p className="aside">Rule price. It is saved with the next version of the piece, or set here.</p>}
+      {!priced && <p className="aside">{words.rulePriceItIsSaved}</p>}
       {standing && !standing.holds && (
         <p className="note mt-2">
-          <b>This price is out of date.</b> Set
+          <b>{words.thisPriceIsOutOf}</b> Set
           {priced?.fixOn && ` at metal prices of ${shortDay(priced.fixOn)}`}, its profit is {showFigure(standing.left)}{' '}
           today.
         </p>
       )}
       {undercutsShops(now.retail, prices) && (
         <p className="note mt-2">
-          Shops at their usual markup charge {showFigure(prices.shopAsks)}; your retail price undercuts them.
+          {words.shopsAtTheirUsualMarkup} {showFigure(prices.shopAsks)}; your retail price undercuts them.
         </p>
       )}
     </section>

@@ -14,6 +14,7 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { pieceCount } from '../../state/basis.ts';
 import { useAddPricesMutation } from '../../state/endpoints/prices.ts';
 import { problemOf } from '../../state/saving.ts';
+import { words } from '../../words/price-sheet.ts';
 
 type PriceKey = 'wholesale' | 'retail';
 type Typed = Readonly<Record<string, Partial<Record<PriceKey, string>>>>;
@@ -64,8 +65,8 @@ export function SizePricesTable({ id, piece, priced, count }: SizePricesProps) {
   };
   return (
     <section aria-labelledby="by-size" className="mt-4">
-      <h2 id="by-size">Prices of the other sizes</h2>
-      <table className="rows" aria-label="Prices by size">
+      <h2 id="by-size">{words.pricesOfTheOtherSizes}</h2>
+      <table className="rows" aria-label={words.pricesBySize}>
         <TableHeader
           of={['size', { end: 'cost' }, { end: 'wholesale' }, { end: 'retail' }, { hidden: 'price source' }]}
         />
@@ -98,7 +99,7 @@ export function SizePricesTable({ id, piece, priced, count }: SizePricesProps) {
                       className="link chrome"
                       onClick={() => void set(`${name} reset to rule price`, (one) => one !== size)}
                     >
-                      reset to rule price
+                      {words.resetToRulePrice}
                     </button>
                   </>
                 ) : (
@@ -114,12 +115,12 @@ export function SizePricesTable({ id, piece, priced, count }: SizePricesProps) {
       </p>
       {Object.keys(typed).length > 0 && (
         <p className="chrome mt-1 flex flex-wrap items-baseline gap-x-4">
-          <Field wide open value={why} label="Reason" placeholder="reason (optional)" onChange={setWhy} />
+          <Field wide open value={why} label={words.reason} placeholder={words.reasonOptional} onChange={setWhy} />
           <button type="button" className="button" onClick={() => void set(why, () => true)}>
-            Save prices
+            {words.savePrices}
           </button>
           <button type="button" className="link" onClick={() => setTyped({})}>
-            Cancel
+            {words.cancel}
           </button>
         </p>
       )}

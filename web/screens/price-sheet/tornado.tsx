@@ -5,6 +5,7 @@ import { channelResult, costOfPiece } from '../../../core/price/piece/channels.t
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import { sensitivity } from '../../../core/price/piece/sensitivity.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { words } from '../../words/price-sheet.ts';
 
 const WIDTH = 400;
 const ROW = 34;
@@ -27,16 +28,19 @@ export function Tornado({ count }: { count: PieceCount }) {
   const money = (value: number) => showValue(value, now.unit);
   return (
     <section aria-labelledby="moves" className="mt-6">
-      <h2 id="moves">What affects earnings per hour, sold to {shop.name.toLowerCase()}</h2>
+      <h2 id="moves">
+        {words.whatAffectsEarningsPerHour} {shop.name.toLowerCase()}
+      </h2>
       <svg
         width="100%"
         viewBox={`0 0 ${String(WIDTH)} ${String(EDGE.top + bars.length * ROW + 4)}`}
         className="mt-1 text-[13px]"
         role="img"
-        aria-label="Earnings per bench hour with each input 10 % lower and higher"
+        aria-label={words.earningsPerBenchHourWith}
       >
         <text x={x(now.value)} y={12} textAnchor="middle" fill="var(--ink)" className="num">
-          {money(now.value)} per hour now
+          {money(now.value)}
+          {words.perHourNow}
         </text>
         {bars.map(({ what, lower, higher }, index) => {
           const y = EDGE.top + index * ROW;

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { showValue } from '../../../core/figure/show.ts';
 import { dayInWords } from '../../../core/format/days.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { words } from '../../words/prices.ts';
 import type { BookPrice } from './use-price-lines.ts';
 import type { SetPrices } from './use-set-prices.ts';
 
@@ -46,20 +47,22 @@ export const FixProposals = memo(function FixProposals({ lines, setPrices }: Fix
     );
   return (
     <section aria-labelledby="proposals" className="mb-6">
-      <h2 id="proposals">Metal prices of {dayInWords(fix.on)}</h2>
+      <h2 id="proposals">
+        {words.metalPricesOf} {dayInWords(fix.on)}
+      </h2>
       {failing.length === 0 ? (
-        <p className="mt-1 text-[15px]">All prices are up to date.</p>
+        <p className="mt-1 text-[15px]">{words.allPricesAreUpTo}</p>
       ) : (
         <>
           <p className="mt-1 flex flex-wrap items-baseline gap-x-4 text-[15px]">
             <span className="flex-1">
-              {failing.length === 1 ? 'One price to update' : `${String(failing.length)} prices to update`}
+              {failing.length === 1 ? words.onePriceToUpdate : `${String(failing.length)} prices to update`}
             </span>
             <button type="button" className="link chrome" onClick={() => take(failing)}>
-              Update all
+              {words.updateAll}
             </button>
             <button type="button" className="link chrome" onClick={() => leave(failing)}>
-              Keep all
+              {words.keepAll}
             </button>
           </p>
           <ul className="mt-1 text-[15px]">
@@ -77,7 +80,7 @@ export const FixProposals = memo(function FixProposals({ lines, setPrices }: Fix
                   aria-label={`Update, ${book.title}`}
                   onClick={() => take([book])}
                 >
-                  Update
+                  {words.update}
                 </button>
                 <button
                   type="button"
@@ -85,13 +88,16 @@ export const FixProposals = memo(function FixProposals({ lines, setPrices }: Fix
                   aria-label={`Keep, ${book.title}`}
                   onClick={() => leave([book])}
                 >
-                  Keep
+                  {words.keep}
                 </button>
               </li>
             ))}
           </ul>
           {failing.length > MOST_SHOWN && (
-            <p className="aside">and {failing.length - MOST_SHOWN} more, marked in the list</p>
+            <p className="aside">
+              and {failing.length - MOST_SHOWN}
+              {words.moreMarkedInTheList}
+            </p>
           )}
         </>
       )}

@@ -8,6 +8,7 @@ import { upToPricePoint } from '../../../core/price/methods/price-points.ts';
 import { Choice, type Option } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { words } from '../../words/prices.ts';
 import type { BookPrice } from './use-price-lines.ts';
 import type { SetPrices } from './use-set-prices.ts';
 
@@ -49,12 +50,12 @@ export function GroupChangeBox({ chosen, setPrices, onDone }: GroupChangeProps) 
     if (!refused) onDone();
   };
   return (
-    <section className="note note-quiet chrome mt-3" aria-label="Change selected prices">
+    <section className="note note-quiet chrome mt-3" aria-label={words.changeSelectedPrices}>
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
-        <b>{chosen.length === 1 ? 'One piece' : `${String(chosen.length)} pieces`}</b>
-        <Choice open value={kind} options={kinds} label="Kind of change" onChange={setKind} />
-        {kind !== 'rule' && <Field open value={amount} className="num" label="Amount" onChange={setAmount} />}
-        <Field wide open value={why} label="Reason" placeholder="reason (optional)" onChange={setWhy} />
+        <b>{chosen.length === 1 ? words.onePiece : `${String(chosen.length)} pieces`}</b>
+        <Choice open value={kind} options={kinds} label={words.kindOfChange} onChange={setKind} />
+        {kind !== 'rule' && <Field open value={amount} className="num" label={words.amount} onChange={setAmount} />}
+        <Field wide open value={why} label={words.reasonTitle} placeholder={words.reasonOptional} onChange={setWhy} />
       </div>
       {'sentence' in change && <p className="problem">{change.sentence}</p>}
       <ul className="mt-2 text-[14px]">
@@ -73,7 +74,8 @@ export function GroupChangeBox({ chosen, setPrices, onDone }: GroupChangeProps) 
       </ul>
       {below > 0 && (
         <p className="problem">
-          {below === 1 ? 'One is' : `${String(below)} are`} below the floor price. Enter a reason to save.
+          {below === 1 ? words.oneIs : `${String(below)} are`}
+          {words.belowTheFloorPriceEnter}
         </p>
       )}
       {refusal && (
@@ -91,7 +93,7 @@ export function GroupChangeBox({ chosen, setPrices, onDone }: GroupChangeProps) 
           Change {preview.length === 1 ? 'it' : 'them'}
         </button>
         <button type="button" className="link" onClick={onDone}>
-          Cancel
+          {words.cancel}
         </button>
       </p>
     </section>

@@ -8,6 +8,7 @@ import { type BookEffects, bookEffects } from '../../../core/price/book/price-bo
 import { Choice } from '../../components/choice.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { words } from '../../words/prices.ts';
 import { type BookPrice, type MetalMove, noMove } from './use-price-lines.ts';
 
 const MOST = 60;
@@ -30,10 +31,10 @@ export function MetalMoveBox({ onMove, now, moved }: MetalMoveProps) {
   const before = useMemo(() => bookEffects(now.map(({ line }) => line)), [now]);
   const after = useMemo(() => bookEffects(moved.map(({ line }) => line)), [moved]);
   const per = Math.round(move.share * 100);
-  const words = per === 0 ? 'unchanged' : `${per > 0 ? 'up' : 'down'} ${String(Math.abs(per))} %`;
+  const change = per === 0 ? 'unchanged' : `${per > 0 ? 'up' : 'down'} ${String(Math.abs(per))} %`;
   return (
     <section aria-labelledby="move">
-      <h2 id="move">Metal price what-if</h2>
+      <h2 id="move">{words.metalPriceWhatIf}</h2>
       <p className="mt-1 text-[15px]">
         <Choice
           value={move.metal}
@@ -41,13 +42,13 @@ export function MetalMoveBox({ onMove, now, moved }: MetalMoveProps) {
             { value: 'all', label: 'all metals' },
             ...metals.map((value) => ({ value, label: fixMetalNames[value] })),
           ]}
-          label="Metal"
+          label={words.metal}
           onChange={(metal) => to({ ...move, metal: metal as MetalMove['metal'] })}
         />{' '}
-        <b className="num">{words}</b>
+        <b className="num">{change}</b>
         {per !== 0 && (
           <button type="button" className="link chrome ml-3" onClick={() => to({ ...noMove, metal: move.metal })}>
-            Reset
+            {words.reset}
           </button>
         )}
       </p>
@@ -64,10 +65,10 @@ export function MetalMoveBox({ onMove, now, moved }: MetalMoveProps) {
         </Slider.Track>
         <Slider.Thumb
           className="block size-[22px] rounded-full border-2 border-act bg-page"
-          aria-label="Metal price change, per cent"
+          aria-label={words.metalPriceChangePerCent}
         />
       </Slider.Root>
-      <table className="count mt-1" aria-label="Effect of the change">
+      <table className="count mt-1" aria-label={words.effectOfTheChange}>
         <colgroup>
           <col />
           <col style={{ width: '6.5em' }} />

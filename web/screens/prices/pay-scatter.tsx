@@ -7,6 +7,7 @@ import { minorDigits } from '../../../core/figure/figure.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import type { PriceLine } from '../../../core/price/book/price-book.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { words } from '../../words/prices.ts';
 import type { BookPrice } from './use-price-lines.ts';
 
 const WIDTH = 400;
@@ -47,13 +48,13 @@ export const PayScatter = memo(function PayScatter({ lines }: { lines: readonly 
   const prices = ROUND.map((price) => price * major).filter((price) => price > (from ?? 0) && price < (to ?? 0));
   return (
     <section aria-labelledby="scatter" className="mt-6">
-      <h2 id="scatter">Earnings per bench hour by price</h2>
+      <h2 id="scatter">{words.earningsPerBenchHourBy}</h2>
       <svg
         width="100%"
         viewBox={`0 0 ${String(WIDTH)} ${String(HEIGHT)}`}
         className="mt-1 text-[13px]"
         role="img"
-        aria-label="Pieces by wholesale price and earnings per bench hour"
+        aria-label={words.piecesByWholesalePriceAnd}
       >
         {y.ticks(4).map((tick) => (
           <g key={tick}>
@@ -80,7 +81,7 @@ export const PayScatter = memo(function PayScatter({ lines }: { lines: readonly 
           strokeDasharray="5 3"
         />
         <text x={WIDTH - EDGE.right} y={wanted - 4} textAnchor="end" fill="var(--ink)">
-          target hourly rate
+          {words.targetHourlyRate}
         </text>
         {dots.length > MOST_DOTS && <Crowd dots={dots} x={x} y={y} wageMinor={rates.labour.value} />}
         {(dots.length > MOST_DOTS ? outstanding : dots).map(({ id, title, line, perHour }) => (

@@ -2,6 +2,7 @@
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { words } from '../../words/prices.ts';
 import type { BookPrice } from './use-price-lines.ts';
 import type { LastChange } from './use-set-prices.ts';
 
@@ -36,8 +37,8 @@ export function PriceFilters({ wanted, onWant, last }: PriceFiltersProps) {
       <Field
         open
         value={wanted.words}
-        label="Search pieces"
-        placeholder="Search"
+        label={words.searchPieces}
+        placeholder={words.search}
         onChange={(words) => onWant({ ...wanted, words })}
       />
       <span>
@@ -45,7 +46,7 @@ export function PriceFilters({ wanted, onWant, last }: PriceFiltersProps) {
         <Choice
           value={wanted.filter}
           options={filters}
-          label="Filter"
+          label={words.filter}
           onChange={(filter) => onWant({ ...wanted, filter })}
         />
       </span>
@@ -57,7 +58,7 @@ export function PriceFilters({ wanted, onWant, last }: PriceFiltersProps) {
             { value: '', label: 'wholesale' },
             ...rates.selling.channels.map(({ id, name }) => ({ value: id, label: name })),
           ]}
-          label="Sales channel for margin and hourly earnings"
+          label={words.salesChannelForMarginAnd}
           onChange={(sold) => onWant({ ...wanted, sold })}
         />
       </span>
@@ -65,7 +66,7 @@ export function PriceFilters({ wanted, onWant, last }: PriceFiltersProps) {
         <span role="status">
           {last.says}{' '}
           <button type="button" className="link" onClick={() => void last.undo()}>
-            Undo
+            {words.undo}
           </button>
         </span>
       )}

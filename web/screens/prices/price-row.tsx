@@ -8,6 +8,7 @@ import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
 import { RowBody } from '../../components/row.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { words } from '../../words/prices.ts';
 import type { BookPrice } from './use-price-lines.ts';
 import { type PriceKey, useRowPrices } from './use-row-prices.ts';
 import type { SetPrices } from './use-set-prices.ts';
@@ -86,11 +87,13 @@ export function PriceRow({
         )}
         <td className={`end num ${line.isUnderFloor ? 'text-stop' : ''}`}>
           <span className="num">{showNumber(line.margin * 100, 0)} %</span>
-          <span className="aside block">{line.isUnderFloor ? <b className="text-stop">below floor</b> : ''}</span>
+          <span className="aside block">
+            {line.isUnderFloor ? <b className="text-stop">{words.belowFloor}</b> : ''}
+          </span>
         </td>
         <td className="end">
           {line.perHour === null ? (
-            <span className="aside">no bench time</span>
+            <span className="aside">{words.noBenchTime}</span>
           ) : (
             <Num figure={{ value: line.perHour, unit: `${currency}/h` }} />
           )}
@@ -107,14 +110,14 @@ export function PriceRow({
                 open
                 value={why}
                 label={`${title}, reason for this price`}
-                placeholder="reason"
+                placeholder={words.reason}
                 onChange={onWhy}
               />
               <button type="button" className="link whitespace-nowrap" onClick={() => void keep(why)}>
-                Save
+                {words.save}
               </button>
               <button type="button" className="link whitespace-nowrap" onClick={leave}>
-                Cancel
+                {words.cancel}
               </button>
             </span>
           </td>

@@ -2,6 +2,7 @@
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useLayoutEffect, useRef, useState } from 'react';
+import { words } from '../../words/prices.ts';
 import { PriceRow } from './price-row.tsx';
 import type { BookPrice } from './use-price-lines.ts';
 import type { SetPrices } from './use-set-prices.ts';
@@ -74,7 +75,7 @@ export function PriceTable({
   const above = (items[0]?.start ?? top) - top;
   const below = rows.getTotalSize() - ((items.at(-1)?.end ?? top) - top);
   return (
-    <table ref={table} className="rows mt-3 table-fixed" aria-label="Price book">
+    <table ref={table} className="rows mt-3 table-fixed" aria-label={words.priceBook}>
       <colgroup>
         <col style={{ width: '30px' }} />
         <col />
@@ -91,7 +92,7 @@ export function PriceTable({
             <input
               type="checkbox"
               className="chrome size-[17px] accent-act"
-              aria-label="Select all"
+              aria-label={words.selectAll}
               checked={lines.length > 0 && lines.every(({ piece }) => chosen.has(piece.id))}
               onChange={(event) => onChooseAll(event.target.checked)}
             />

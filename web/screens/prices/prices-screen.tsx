@@ -11,6 +11,7 @@ import { useDebounced } from '../../hooks/use-debounced.ts';
 import { usePaced } from '../../hooks/use-paced.ts';
 import { useValuations } from '../../hooks/use-valuations.ts';
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
+import { words } from '../../words/prices.ts';
 import { FixProposals } from './fix-proposals.tsx';
 import { GroupChangeBox } from './group-change.tsx';
 import { MetalMoveBox } from './metal-move.tsx';
@@ -30,7 +31,7 @@ export function PricesScreen() {
   const { valuations, isDone } = useValuations(bodies);
   const [move, moveSoon] = usePaced(noMove);
   const [wanted, setWanted] = useState(allPrices);
-  const { words, filter, sold } = wanted;
+  const { filter, sold } = wanted;
   const now = usePriceLines(pieces, valuations, noMove, sold);
   const moved = usePriceLines(pieces, valuations, move, sold);
   const scattered = useDebounced(moved);
@@ -39,9 +40,9 @@ export function PricesScreen() {
   const { setPrices, last } = useSetPrices(pieces);
   const shown = useMemo(() => {
     const isShown = (book: BookPrice) =>
-      isWanted(book.piece.body, { words, tag: '', collection: '' }) && passes(book, filter, rates.labour.value);
+      isWanted(book.piece.body, { words: wanted.words, tag: '', collection: '' }) && passes(book, filter, rates.labour.value);
     return sortedBy(moved.filter(isShown), sorting);
-  }, [moved, words, filter, sorting, rates]);
+  }, [moved, wanted.words, filter, sorting, rates]);
 
   const onSort = (key: PriceSort) =>
     setSorting((before) => ({ key, descending: before.key === key ? !before.descending : key !== 'name' }));
@@ -55,24 +56,24 @@ export function PricesScreen() {
 
   return (
     <Spread
-      title="Price book"
+      title={words.priceBook}
       left={
         <>
           <SellingNav />
-          <h1>Price book</h1>
+          <h1>{words.priceBook}</h1>
           {data && pieces.length === 0 && (
             <p className="mt-3">
-              Prices are listed here once you have pieces.{' '}
+              {words.pricesAreListedHereOnce}{' '}
               <Link className="link" to="/pieces">
-                New piece
+                {words.newPiece}
               </Link>
             </p>
           )}
           {!fix && pieces.length > 0 && (
             <p className="note mt-3">
-              Enter metal prices to see costs and margins.{' '}
+              {words.enterMetalPricesToSee}{' '}
               <Link className="link" to="/studio#fix">
-                Enter metal prices
+                {words.enterMetalPrices}
               </Link>
             </p>
           )}
@@ -98,7 +99,7 @@ export function PricesScreen() {
                   hasFees={sold !== ''}
                 />
               ) : (
-                isDone && <p className="mt-4 text-soft">No matching prices.</p>
+                isDone && <p className="mt-4 text-soft">{words.noMatchingPrices}</p>
               )}
             </>
           )}
@@ -109,7 +110,7 @@ export function PricesScreen() {
           {isDone || !fix
             ? `${String(now.length)} ${now.length === 1 ? 'price' : 'prices'}`
             : `Calculating, ${String(valuations.length)} of ${String(pieces.length)}`}
-          {move.share !== 0 && ', with the metal price change on the right'}
+          {move.share !== 0 && words.withTheMetalPriceChange}
         </span>
       }
       right={
@@ -123,11 +124,11 @@ export function PricesScreen() {
       }
       rightFoot={
         <>
-          <span>{fix ? `Metal prices of ${shortDay(fix.on)}` : 'No metal prices yet'}</span>
+          <span>{fix ? `Metal prices of ${shortDay(fix.on)}` : words.noMetalPricesYet}</span>
           <span>{rates.currency}, wholesale without tax</span>
         </>
       }
-      bottomLine={<span className="font-semibold">Metal price what-if</span>}
+      bottomLine={<span className="font-semibold">{words.metalPriceWhatIf}</span>}
     />
   );
 }

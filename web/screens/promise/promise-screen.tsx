@@ -25,6 +25,7 @@ import { emptyBatch, lineOf } from '../../state/new-batch.ts';
 import { problemOf } from '../../state/saving.ts';
 import { momentInWords } from '../../words/done-in.ts';
 import { batchName } from '../../words/plan-words.ts';
+import { words } from '../../words/promise.ts';
 import { openPlanSums } from '../../workers/open-plan-sums.ts';
 import type { NewcomerTold, PlanQuestion } from '../../workers/plan-sums.ts';
 
@@ -58,36 +59,38 @@ export function PromiseScreen() {
   const reading = readCount(typed.quantity);
   return (
     <Spread
-      title="Delivery date"
+      title={words.deliveryDate}
       left={
         <>
           <PlanNav />
-          <h1>Can I meet this date?</h1>
-          {pieces && options.length === 0 && (
-            <p className="mt-3 max-w-[56ch]">Save a version of a piece first. Then you can check its delivery date.</p>
-          )}
+          <h1>{words.canIMeetThisDate}</h1>
+          {pieces && options.length === 0 && <p className="mt-3 max-w-[56ch]">{words.saveAVersionOfA}</p>}
           {options.length > 0 && (
             <p className="mt-3 flex flex-wrap items-baseline gap-x-3 gap-y-2 text-[17px]">
               <Field
                 open
                 className="num"
                 value={typed.quantity}
-                label="Quantity"
+                label={words.quantity}
                 problem={reading.ok ? undefined : reading.sentence}
                 problemId="promise-problem"
                 onChange={(quantity) => setTyped({ ...typed, quantity })}
               />
-              <span>of</span>
+              <span>{words.of}</span>
               <Choice
                 open
                 value={pieceId}
                 options={options}
-                label="Piece"
+                label={words.piece}
                 onChange={(value) => setTyped({ ...typed, pieceId: value })}
               />
               <label className="flex items-baseline gap-2">
                 due
-                <DateField label="Due date" value={typed.due} onChange={(day) => setTyped({ ...typed, due: day })} />
+                <DateField
+                  label={words.dueDate}
+                  value={typed.due}
+                  onChange={(day) => setTyped({ ...typed, due: day })}
+                />
               </label>
             </p>
           )}
@@ -105,22 +108,17 @@ export function PromiseScreen() {
                   {...way}
                   asked={asked}
                   planned={planned}
-                  nameOf={(id) => (id === TRIAL_ID ? 'These' : batchName(batches, id))}
+                  nameOf={(id) => (id === TRIAL_ID ? words.these : batchName(batches, id))}
                 />
               ))}
             </div>
           )}
         </>
       }
-      leftFoot={
-        <span>
-          The safe date is met in 9 of 10 simulations, with the time variation of your steps. Unattended times do not
-          vary.
-        </span>
-      }
+      leftFoot={<span>{words.theSafeDateIsMet}</span>}
       right={
         <>
-          <h2>Existing orders</h2>
+          <h2>{words.existingOrders}</h2>
           {planned && !('sentence' in planned) && batches && (
             <ul className="text-[15px]">
               {planned.plan.done.map(({ batch, at, daysLate }) => (
@@ -129,12 +127,12 @@ export function PromiseScreen() {
                   <span className={daysLate > 0 ? 'num text-stop' : 'num'}>{momentInWords(planned.plan, at)}</span>
                 </li>
               ))}
-              {planned.plan.done.length === 0 && <li className="aside">none</li>}
+              {planned.plan.done.length === 0 && <li className="aside">{words.none}</li>}
             </ul>
           )}
         </>
       }
-      bottomLine={<span className="font-semibold">Existing orders</span>}
+      bottomLine={<span className="font-semibold">{words.existingOrders}</span>}
     />
   );
 }
@@ -181,7 +179,7 @@ function Way({ priority, name, help, asked, planned, nameOf }: WayProps) {
       </div>
       <div className="grid grid-cols-3 gap-x-5 max-[700px]:grid-cols-1">
         <Answer head="done" words={momentInWords(planned.plan, at)} isBad={!isIn} />
-        <Answer head="safe date (90 %)" words={safe === null ? '' : dayInWords(dayOf(planned.plan, safe))} />
+        <Answer head={words.safeDate90} words={safe === null ? '' : dayInWords(dayOf(planned.plan, safe))} />
         <Answer
           head={`chance by ${dayInWords(asked.due)}`}
           words={chance === null ? '' : percent(chance)}
@@ -232,7 +230,7 @@ function Take({ asked, priority }: { asked: Omit<TrialTyped, 'priority'>; priori
   return (
     <p className="chrome mt-1 text-[15px]">
       <button type="button" className="link" disabled={isLoading} onClick={() => void take()}>
-        New batch
+        {words.newBatch}
       </button>
       {error && <span className="problem ml-3">{problemOf(error)?.detail}</span>}
     </p>

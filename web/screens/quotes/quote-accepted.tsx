@@ -12,6 +12,7 @@ import { acceptDraft } from '../../state/finish-draft.ts';
 import { emptyBatch, lineOf } from '../../state/new-batch.ts';
 import { problemOf } from '../../state/saving.ts';
 import { useAppDispatch } from '../../state/store.ts';
+import { words } from '../../words/quotes.ts';
 
 /** The due date when none was agreed. */
 const DONE_IN_DAYS = 21;
@@ -73,12 +74,10 @@ export function QuoteAccepted({ inHand, problems }: { inHand: DocumentInHand<Quo
         disabled={problems > 0 || isLoading || body.lines.length === 0 || ofPieces.length === 0}
         onClick={() => void take()}
       >
-        Mark accepted, create {ofPieces.length > 1 ? `${String(ofPieces.length)} batches` : 'a batch'}
+        {words.markAcceptedCreate} {ofPieces.length > 1 ? `${String(ofPieces.length)} batches` : 'a batch'}
       </button>
       <p className="aside mt-1">
-        {ofPieces.length === 0
-          ? 'Each piece on the quote becomes a batch. Custom items stay on the quote.'
-          : 'Each piece on the quote becomes a batch.'}
+        {ofPieces.length === 0 ? words.eachPieceOnTheQuoteBecomes : words.eachPieceOnTheQuote}
       </p>
       {ofPieces.slice(0, 1).map((line) => (
         <Link
@@ -86,7 +85,7 @@ export function QuoteAccepted({ inHand, problems }: { inHand: DocumentInHand<Quo
           className="link text-[15px]"
           to={`/promise?${new URLSearchParams({ piece: line.piece, quantity: line.count, by: body.due || dayAfter(day, DONE_IN_DAYS) }).toString()}`}
         >
-          Check delivery date
+          {words.checkDeliveryDate}
         </Link>
       ))}
       <p className="problem" role="alert">

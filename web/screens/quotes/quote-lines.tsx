@@ -12,6 +12,7 @@ import { type SetRow, useEditableRows } from '../../hooks/use-editable-rows.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
 import { issuesAt } from '../../state/basis.ts';
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
+import { words } from '../../words/quotes.ts';
 
 const freshLine = (_previous: QuoteLine | undefined, id: string) => newQuoteLine(id);
 const linesOf = (draft: Draft<Quote>) => draft.lines;
@@ -34,9 +35,9 @@ export function QuoteLines({ quote, count, edit }: QuoteLinesProps) {
   });
   return (
     <section aria-labelledby="lines" className="mt-4">
-      <h2 id="lines">Items</h2>
+      <h2 id="lines">{words.items}</h2>
       <EditableRows
-        label="Items of the quote"
+        label={words.itemsOfTheQuote}
         heads={['description', { end: 'quantity' }, { end: 'price each' }, { end: 'amount' }]}
         onMove={onMove}
       >
@@ -95,8 +96,8 @@ function LineRow({ line, index, last, isBlank, count, set, onMove, onRemove }: L
         <Field
           wide
           value={line.what}
-          label={isBlank ? 'Add an item' : `Item ${String(index + 1)}, description`}
-          placeholder={isBlank ? 'Add an item' : 'description'}
+          label={isBlank ? words.addAnItem : `Item ${String(index + 1)}, description`}
+          placeholder={isBlank ? words.addAnItem : words.description}
           column="line"
           maxLength={120}
           onChange={(value) => set(index, line, { what: value })}
@@ -168,7 +169,7 @@ function LineRow({ line, index, last, isBlank, count, set, onMove, onRemove }: L
               aria-label={`Use today’s price for ${name}`}
               onClick={() => set(index, line, { price: today }, '')}
             >
-              use
+              {words.use}
             </button>
           </span>
         )}

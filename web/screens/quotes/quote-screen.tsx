@@ -19,6 +19,7 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';
 import { type DocumentInHand, useDocument } from '../../hooks/use-document.ts';
 import { useNow } from '../../hooks/use-now.ts';
+import { words } from '../../words/quotes.ts';
 import { QuoteAccepted } from './quote-accepted.tsx';
 import { QuoteLines } from './quote-lines.tsx';
 import { QuoteTerms } from './quote-terms.tsx';
@@ -40,7 +41,7 @@ function QuotePages({ inHand }: { inHand: DocumentInHand<Quote> }) {
   return (
     <>
       <Spread
-        title={body.customer.trim() ? `Quote for ${body.customer.trim()}` : 'Quote'}
+        title={body.customer.trim() ? `Quote for ${body.customer.trim()}` : words.quote}
         left={
           <>
             <SellingNav />
@@ -48,8 +49,8 @@ function QuotePages({ inHand }: { inHand: DocumentInHand<Quote> }) {
               <Field
                 wide
                 value={body.what}
-                label="Title of the quote"
-                placeholder="Title of the quote"
+                label={words.titleOfTheQuote}
+                placeholder={words.titleOfTheQuote}
                 autoFocus={open.stored.revision === 0 && body.what === ''}
                 maxLength={120}
                 onChange={(value) => edit('what', (quote) => void (quote.what = value))}
@@ -66,12 +67,11 @@ function QuotePages({ inHand }: { inHand: DocumentInHand<Quote> }) {
             </DraftLine>
             {standing === 'expired' && (
               <p className="note mt-2">
-                <b>This quote has expired.</b> Extend the date, or review the prices first.
+                <b>{words.thisQuoteHasExpired}</b>
+                {words.extendTheDateOrReview}
               </p>
             )}
-            {standing === 'metal at the day' && (
-              <p className="note mt-2">The metal price guarantee has ended; items show today’s price.</p>
-            )}
+            {standing === 'metal at the day' && <p className="note mt-2">{words.theMetalPriceGuaranteeHas}</p>}
             <p className="mt-3 flex flex-wrap items-baseline gap-x-6 gap-y-1">
               <Choice
                 value={body.kind}
@@ -79,7 +79,7 @@ function QuotePages({ inHand }: { inHand: DocumentInHand<Quote> }) {
                   { value: 'commission', label: 'commission' },
                   { value: 'repair', label: 'repair' },
                 ]}
-                label="Kind of quote"
+                label={words.kindOfQuote}
                 onChange={(kind) => edit('', (quote) => void (quote.kind = kind as Quote['kind']))}
               />
               <span>
@@ -87,8 +87,8 @@ function QuotePages({ inHand }: { inHand: DocumentInHand<Quote> }) {
                 <Field
                   open
                   value={body.customer}
-                  label="Customer"
-                  placeholder="a name"
+                  label={words.customer}
+                  placeholder={words.aName}
                   maxLength={120}
                   onChange={(value) => edit('customer', (quote) => void (quote.customer = value))}
                 />
@@ -106,26 +106,21 @@ function QuotePages({ inHand }: { inHand: DocumentInHand<Quote> }) {
         }
         right={
           <>
-            <h2>Total</h2>
+            <h2>{words.total}</h2>
             <CountTable
-              label="Total of the quote"
+              label={words.totalOfTheQuote}
               rows={[
-                { key: 'total', label: 'Quote total', each: count.total, kind: 'total' },
+                { key: 'total', label: words.quoteTotal, each: count.total, kind: 'total' },
                 ...(count.deposit.value > 0
                   ? [
-                      { key: 'deposit', label: 'Deposit', each: count.deposit },
-                      { key: 'rest', label: 'Balance due', each: count.rest },
+                      { key: 'deposit', label: words.deposit, each: count.deposit },
+                      { key: 'rest', label: words.balanceDue, each: count.rest },
                     ]
                   : []),
               ]}
             />
             <QuoteAccepted inHand={inHand} problems={count.problems.length} />
-            {body.kind === 'repair' && (
-              <p className="note note-quiet mt-5 text-[15px]">
-                Heat may open old joints, discolour stones and take the temper out of springs. Say so before, and write
-                down the state it came in (common practice).
-              </p>
-            )}
+            {body.kind === 'repair' && <p className="note note-quiet mt-5 text-[15px]">{words.heatMayOpenOldJoints}</p>}
           </>
         }
         rightFoot={<span className="ml-auto">{rates.currency}</span>}

@@ -4,6 +4,7 @@ import type { Quote, QuoteCount } from '../../../core/price/quote/quote.ts';
 import { DateField } from '../../components/date-field.tsx';
 import { Field } from '../../components/field.tsx';
 import type { Edit } from '../../hooks/use-document.ts';
+import { words } from '../../words/quotes.ts';
 
 interface QuoteTermsProps {
   readonly quote: Quote;
@@ -41,22 +42,22 @@ export function QuoteTerms({ quote, count, edit }: QuoteTermsProps) {
   );
   return (
     <section aria-labelledby="terms" className="mt-5">
-      <h2 id="terms">Terms</h2>
+      <h2 id="terms">{words.terms}</h2>
       <div className="mt-1 grid grid-cols-2 gap-x-10">
-        {field('deposit', 'Deposit', 'nothing')}
-        {day('expires', 'Valid until')}
-        {field('least', 'Minimum charge', '0')}
-        {day('metalFixedUntil', 'Metal price held until')}
-        {field('ownMetal', 'Customer-supplied metal', 'none')}
-        {day('due', 'Completion date')}
-        {field('ownGrams', 'Weight of that metal', '0 g')}
-        {field('allowed', 'Credit for that metal', '0')}
+        {field('deposit', words.deposit, 'nothing')}
+        {day('expires', words.validUntil)}
+        {field('least', words.minimumCharge, '0')}
+        {day('metalFixedUntil', words.metalPriceHeldUntil)}
+        {field('ownMetal', words.customerSuppliedMetal, 'none')}
+        {day('due', words.completionDate)}
+        {field('ownGrams', words.weightOfThatMetal, '0 g')}
+        {field('allowed', words.creditForThatMetal, '0')}
       </div>
       <label className="mt-3 block">
-        <span className="aside">note</span>
+        <span className="aside">{words.note}</span>
         <textarea
           className="field field-open mt-1 block min-h-[4.5em] w-full resize-y"
-          aria-label="Note on the quote"
+          aria-label={words.noteOnTheQuote}
           maxLength={4000}
           value={quote.note}
           onChange={(event) => edit('note', (draft) => void (draft.note = event.target.value))}

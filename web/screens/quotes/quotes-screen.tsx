@@ -11,6 +11,7 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';
 import { useNow } from '../../hooks/use-now.ts';
 import { useAddQuoteMutation, useGetQuotesQuery } from '../../state/endpoints/quotes.ts';
+import { words } from '../../words/quotes.ts';
 
 export function QuotesScreen() {
   const { data } = useGetQuotesQuery();
@@ -25,29 +26,24 @@ export function QuotesScreen() {
   const quotes = [...(data ?? [])].reverse();
   return (
     <Spread
-      title="Quotes"
+      title={words.quotes}
       left={
         <>
           <SellingNav />
           <div className="flex items-start justify-between gap-4">
-            <h1>Quotes</h1>
+            <h1>{words.quotes}</h1>
             <span className="chrome flex gap-4">
               <button type="button" className="button button-quiet" onClick={() => void write('repair')}>
-                New repair quote
+                {words.newRepairQuote}
               </button>
               <button type="button" className="button" onClick={() => void write('commission')}>
-                New quote
+                {words.newQuote}
               </button>
             </span>
           </div>
-          {data && quotes.length === 0 && (
-            <p className="mt-4 max-w-[56ch]">
-              A quote shows the price, the deposit and how long it is valid. When the customer accepts, it becomes a
-              batch.
-            </p>
-          )}
+          {data && quotes.length === 0 && <p className="mt-4 max-w-[56ch]">{words.aQuoteShowsThePrice}</p>}
           {quotes.length > 0 && (
-            <table className="rows mt-4" aria-label="Quotes">
+            <table className="rows mt-4" aria-label={words.quotes}>
               <TableHeader of={['customer', 'description', 'valid until', { end: 'total' }]} />
               <tbody>
                 {quotes.map((quote) => (
@@ -75,18 +71,15 @@ export function QuotesScreen() {
           )}
         </>
       }
-      leftFoot={<span>{quotes.length === 1 ? 'One quote' : `${String(quotes.length)} quotes`}</span>}
+      leftFoot={<span>{quotes.length === 1 ? words.oneQuote : `${String(quotes.length)} quotes`}</span>}
       right={
         <section aria-labelledby="usual">
-          <h2 id="usual">Usual quote terms</h2>
-          <p className="mt-1 text-[15px]">
-            A deposit, an expiry date, and a date until which the metal price is held (common practice). What is binding
-            depends on local law and your own terms.
-          </p>
+          <h2 id="usual">{words.usualQuoteTerms}</h2>
+          <p className="mt-1 text-[15px]">{words.aDepositAnExpiryDate}</p>
         </section>
       }
       rightFoot={<span className="ml-auto">{rates.currency}</span>}
-      bottomLine={<span className="font-semibold">Usual quote terms</span>}
+      bottomLine={<span className="font-semibold">{words.usualQuoteTerms}</span>}
     />
   );
 }
@@ -95,15 +88,13 @@ function Holds({ quote: { body } }: { quote: QuoteDocument }) {
   const { day } = useNow();
   const standing = quoteStanding(body, day);
   if (standing === 'expired') return <span className="text-stop">expired {shortDay(body.expires)}</span>;
-  if (!body.expires) return <span>no expiry date</span>;
+  if (!body.expires) return <span>{words.noExpiryDate}</span>;
   return (
     <span>
       valid until {dayInWords(body.expires)}
       {body.metalFixedUntil && (
         <span className="aside block">
-          {standing === 'holds'
-            ? `metal price held until ${shortDay(body.metalFixedUntil)}`
-            : 'metal at the price of the day'}
+          {standing === 'holds' ? `metal price held until ${shortDay(body.metalFixedUntil)}` : words.metalAtThePriceOf}
         </span>
       )}
     </span>

@@ -7,6 +7,7 @@ import { densityOf, familyTints } from '../../../core/metal/alloy.ts';
 import type { Alloy } from '../../../core/metal/alloys.ts';
 import { mixtureDensity } from '../../../core/metal/mixture.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { words } from '../../words/reference.ts';
 import { Shown } from './shown.tsx';
 import type { TableProps } from './table-props.ts';
 import { TableRow } from './table-row.tsx';
@@ -27,19 +28,19 @@ export function AlloyTable({ sought, onShow }: TableProps) {
       <thead>
         <tr>
           <th scope="col" className="first">
-            alloy
+            {words.alloy}
           </th>
           <th scope="col" className="end">
-            fineness
+            {words.fineness}
           </th>
           <th scope="col" className="end">
-            g/cm³
+            {words.gCm}
           </th>
           <th scope="col" className="end">
-            melts, °C
+            {words.meltsC}
           </th>
           <th scope="col">
-            <span className="sr-only">melting range</span>
+            <span className="sr-only">{words.meltingRange}</span>
             <Axis />
           </th>
         </tr>
@@ -98,7 +99,7 @@ function meltsInWords({ solidusC, liquidusC }: Alloy): string {
 function AlloyShown({ alloy }: { alloy: Alloy }) {
   const parts = Object.entries(alloy.composition);
   const density = densityOf(alloy);
-  const source = 'nominal; check your supplier’s data sheet';
+  const source = words.nominalCheckYourSuppliersData;
   const figures = [
     ...(density ? [density] : []),
     ...(parts.length > 1 ? [mixtureDensity(alloy.composition, alloy.name)] : []),
@@ -109,12 +110,10 @@ function AlloyShown({ alloy }: { alloy: Alloy }) {
     <Shown title={alloy.name} figures={figures}>
       <p className="mt-3 text-[15px]">
         {parts.map(([symbol, share]) => `${symbol} ${inSum(share * 100)} %`).join(', ')}
-        <span className="aside"> by weight, nominal</span>
+        <span className="aside">{words.byWeightNominal}</span>
       </p>
       <p className="aside mt-1">
-        {alloy.fusible
-          ? 'Commonly fused to itself without solder (common practice).'
-          : 'Not commonly fused (common practice).'}
+        {alloy.fusible ? words.commonlyFusedToItselfWithout : words.notCommonlyFusedCommonPractice}
       </p>
     </Shown>
   );

@@ -9,6 +9,7 @@ import { Choice } from '../../components/choice.tsx';
 import { SectionGlyph } from '../../components/section-glyph.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { words } from '../../words/reference.ts';
 import { Shown } from './shown.tsx';
 import type { TableProps } from './table-props.ts';
 import { TableRow } from './table-row.tsx';
@@ -40,7 +41,7 @@ export function GaugeTable({ sought, onShow }: TableProps) {
           open
           value={system}
           options={systems.map((value) => ({ value, label: gaugeSystemNames[value] }))}
-          label="Gauge system"
+          label={words.gaugeSystem}
           onChange={(value) => {
             setSystem(value as System);
             setAlloyId(usualAlloy[value as System]);
@@ -50,7 +51,7 @@ export function GaugeTable({ sought, onShow }: TableProps) {
           open
           value={alloyId}
           options={alloyOptions(rates.alloys, alloyId)}
-          label="Alloy"
+          label={words.alloyTitle}
           onChange={setAlloyId}
         />
         <span className="aside">{gaugeSystemSources[system]}</span>
@@ -87,9 +88,7 @@ export function GaugeTable({ sought, onShow }: TableProps) {
         ))}
       </table>
       {rows.length === 0 && (
-        <p className="mt-3 text-soft">
-          {density ? 'No matching gauge.' : 'This alloy has no density yet. Add one in Settings.'}
-        </p>
+        <p className="mt-3 text-soft">{density ? words.noMatchingGauge : words.thisAlloyHasNoDensity}</p>
       )}
     </>
   );

@@ -1,6 +1,7 @@
 // Standards of fineness and hallmark limits, with the caution to follow the local law.
 import { hallmarkCaution, preciousMetals, standardsOfFineness, ukExemptBelowG } from '../../../core/metal/hallmarks.ts';
 import { TableHeader } from '../../components/table-header.tsx';
+import { words } from '../../words/reference.ts';
 import type { TableProps } from './table-props.ts';
 
 export function HallmarkTable({ sought }: TableProps) {
@@ -24,10 +25,7 @@ export function HallmarkTable({ sought }: TableProps) {
             ))}
         </tbody>
       </table>
-      <p className="aside mt-3">
-        Typical values from the Hallmarking Act 1973 as amended, and ISO 9202. Not checked against the published text:
-        ask your assay office.
-      </p>
+      <p className="aside mt-3">{words.typicalValuesFromTheHallmarking}</p>
     </>
   );
 }

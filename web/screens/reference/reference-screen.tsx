@@ -4,6 +4,7 @@ import { Printer } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Spread } from '../../components/spread.tsx';
+import { words } from '../../words/reference.ts';
 import { AlloyTable } from './alloy-table.tsx';
 import { GaugeTable } from './gauge-table.tsx';
 import { HallmarkTable } from './hallmark-table.tsx';
@@ -33,7 +34,7 @@ export function ReferenceScreen() {
       left={
         <>
           <div className="chrome flex flex-wrap items-center justify-between gap-x-5 gap-y-2">
-            <nav aria-label="Tables" className="flex flex-wrap gap-x-1">
+            <nav aria-label={words.tables} className="flex flex-wrap gap-x-1">
               {(Object.keys(tables) as TableName[]).map((table) => (
                 <button
                   key={table}
@@ -56,18 +57,18 @@ export function ReferenceScreen() {
               <input
                 type="search"
                 className="w-[12em] rounded-[3px] border border-rule bg-page px-2 py-[4px] text-[15px]"
-                aria-label="Search"
-                placeholder="Search"
+                aria-label={words.search}
+                placeholder={words.search}
                 value={sought}
                 onChange={(event) => setSought(event.target.value)}
               />
               <button
                 type="button"
                 className="rounded p-1 text-soft hover:text-ink"
-                title="Print this table"
+                title={words.printThisTable}
                 onClick={() => window.print()}
               >
-                <Printer size={18} aria-label="Print this table" />
+                <Printer size={18} aria-label={words.printThisTable} />
               </button>
             </span>
           </div>
@@ -75,9 +76,9 @@ export function ReferenceScreen() {
           <Table key={current} sought={sought.trim().toLowerCase()} onShow={setShown} />
         </>
       }
-      leftFoot={<span>Typical values; your supplier’s data sheet takes precedence</span>}
-      right={shown ?? <p className="text-soft">Select a row to see each number with its calculation and source.</p>}
-      bottomLine={<span className="font-semibold">{shown ? 'Selected row with its calculation' : name}</span>}
+      leftFoot={<span>{words.typicalValuesYourSuppliersData}</span>}
+      right={shown ?? <p className="text-soft">{words.selectARowToSee}</p>}
+      bottomLine={<span className="font-semibold">{shown ? words.selectedRowWithItsCalculation : name}</span>}
     />
   );
 }

@@ -3,6 +3,7 @@ import { given, inSum } from '../../../core/figure/figure.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
 import { type Solder, solders } from '../../../core/metal/solders.ts';
 import { TableHeader } from '../../components/table-header.tsx';
+import { words } from '../../words/reference.ts';
 import { Shown } from './shown.tsx';
 import type { TableProps } from './table-props.ts';
 import { TableRow } from './table-row.tsx';
@@ -27,7 +28,7 @@ export function SolderTable({ sought, onShow }: TableProps) {
 function SolderShown({ solder }: { solder: Solder }) {
   const { composition, source } = solder;
   const figures = [
-    given('begins to melt (solidus)', solder.solidusC, '°C', source),
+    given(words.beginsToMeltSolidus, solder.solidusC, '°C', source),
     given('flows', solder.flowC, '°C', source),
     given('density', solder.densityGPerCm3, 'g/cm³', 'rule of mixtures'),
   ];
@@ -40,12 +41,7 @@ function SolderShown({ solder }: { solder: Solder }) {
             .join(', ')}
         </p>
       )}
-      {!solder.cadmiumFree && (
-        <p className="note note-stop mt-3">
-          Contains cadmium. The fume is deadly: do not use it. It is listed so that old stock is recognised; dispose of
-          it by your local rules.
-        </p>
-      )}
+      {!solder.cadmiumFree && <p className="note note-stop mt-3">{words.containsCadmiumTheFumeIs}</p>}
     </Shown>
   );
 }

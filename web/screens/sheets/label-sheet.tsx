@@ -6,6 +6,7 @@ import { labelSheets } from '../../../core/price/book/label-sheets.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
 import { usePaper } from '../../hooks/use-paper.ts';
+import { words } from '../../words/sheets.ts';
 
 const fields = [
   ['columns', 'across'],
@@ -41,7 +42,7 @@ export function LabelSheet({ ids, count }: { ids: string; count: number }) {
   const printed = count * (Number(copies) || 0);
   return (
     <section aria-labelledby="price-tags">
-      <h2 id="price-tags">Price tags</h2>
+      <h2 id="price-tags">{words.priceTags}</h2>
       <p className="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1 text-[15px]">
         <Choice
           value={name}
@@ -49,17 +50,17 @@ export function LabelSheet({ ids, count }: { ids: string; count: number }) {
             ...ofPaper.map((layout) => ({ value: layout.name, label: `${paper}, ${layout.name}` })),
             { value: 'own', label: 'custom…' },
           ]}
-          label="Sheet layout"
+          label={words.sheetLayout}
           onChange={setName}
         />
-        <Choice value={code} options={codes} label="Code on the tag" onChange={setCode} />
+        <Choice value={code} options={codes} label={words.codeOnTheTag} onChange={setCode} />
         <span>
-          <Field open className="num" value={copies} label="Copies of each" onChange={setCopies} />
+          <Field open className="num" value={copies} label={words.copiesOfEach} onChange={setCopies} />
           of each
         </span>
         <span>
-          <Field open className="num" value={skip} label="Used tags to skip" onChange={setSkip} />
-          used tags to skip
+          <Field open className="num" value={skip} label={words.usedTagsToSkipTitle} onChange={setSkip} />
+          {words.usedTagsToSkip}
         </span>
       </p>
       {name === 'own' && (
@@ -116,7 +117,7 @@ function SheetDrawing({ layout, used, printed, paper }: SheetDrawingProps) {
       viewBox={`-1 -1 ${String(width + 2)} ${String(height + 2)}`}
       className="mx-auto mt-4 h-[420px]"
       role="img"
-      aria-label="The sheet of price tags, to scale"
+      aria-label={words.theSheetOfPriceTags}
     >
       <rect width={width} height={height} fill="var(--page)" stroke="var(--rule)" />
       {cells.map(({ index, x, y }) => (

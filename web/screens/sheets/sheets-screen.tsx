@@ -10,6 +10,7 @@ import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { pieceCount } from '../../state/basis.ts';
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
+import { words } from '../../words/sheets.ts';
 import { LabelSheet } from './label-sheet.tsx';
 
 export function SheetsScreen() {
@@ -32,33 +33,33 @@ export function SheetsScreen() {
     });
   return (
     <Spread
-      title="Line sheet and price tags"
+      title={words.lineSheetAndPriceTags}
       left={
         <>
           <SellingNav />
           <div className="flex items-start justify-between gap-4">
-            <h1>Line sheet</h1>
+            <h1>{words.lineSheet}</h1>
             {ids && (
               <span className="chrome flex items-center gap-4">
                 <a className="link" href={`${sheetRoutes.lineSheetCsv.path}?ids=${ids}`} download>
-                  Export CSV
+                  {words.exportCsv}
                 </a>
                 <a className="button" href={`${sheetRoutes.lineSheetPdf.path}?ids=${ids}`} download>
-                  Download line sheet: {chosen.length}
+                  {words.downloadLineSheet} {chosen.length}
                 </a>
               </span>
             )}
           </div>
           {data && pieces.length === 0 && (
             <p className="mt-4 max-w-[56ch]">
-              A line sheet shows shops your pieces and wholesale prices. It lists pieces that have a saved version.{' '}
+              {words.aLineSheetShowsShops}{' '}
               <Link className="link" to="/pieces">
-                New piece
+                {words.newPiece}
               </Link>
             </p>
           )}
           {pieces.length > 0 && (
-            <table className="rows mt-4" aria-label="Pieces on the line sheet">
+            <table className="rows mt-4" aria-label={words.piecesOnTheLineSheet}>
               <TableHeader
                 of={[
                   { hidden: 'included' },
@@ -84,11 +85,11 @@ export function SheetsScreen() {
                           onChange={(event) => toggle(id, event.target.checked)}
                         />
                       </td>
-                      <td>{piece.name.trim() || 'Unnamed piece'}</td>
+                      <td>{piece.name.trim() || words.unnamedPiece}</td>
                       <td className="num">{codeOf(piece.name)}</td>
                       <td>
                         {piece.sizes.rows.map(({ name }) => name).join(', ') || 'one'}
-                        {piece.photos.length === 0 && <span className="aside block">no photo</span>}
+                        {piece.photos.length === 0 && <span className="aside block">{words.noPhoto}</span>}
                       </td>
                       <td className="end num">
                         {showValue(priced?.wholesaleMinor ?? prices.wholesale.value, basis.rates.currency)}
@@ -104,10 +105,10 @@ export function SheetsScreen() {
           )}
         </>
       }
-      leftFoot={<span>Prices are those of the price book. Minimum order and volume discounts are in Settings.</span>}
+      leftFoot={<span>{words.pricesAreThoseOfThe}</span>}
       right={<LabelSheet ids={ids} count={labels} />}
-      rightFoot={<span className="ml-auto">A4, mm</span>}
-      bottomLine={<span className="font-semibold">Price tags</span>}
+      rightFoot={<span className="ml-auto">{words.a4Mm}</span>}
+      bottomLine={<span className="font-semibold">{words.priceTags}</span>}
     />
   );
 }

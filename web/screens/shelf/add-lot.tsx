@@ -14,6 +14,7 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
 import { useAddLotMutation } from '../../state/endpoints/stock.ts';
 import { problemOf } from '../../state/saving.ts';
+import { words } from '../../words/shelf.ts';
 
 const forms = (Object.keys(formNames) as SectionForm[])
   .filter((form) => form !== 'grain')
@@ -63,20 +64,20 @@ export function AddLot() {
         if (!('problems' in read)) void keep();
       }}
     >
-      <h2 id="add-lot">Receive stock</h2>
+      <h2 id="add-lot">{words.receiveStock}</h2>
       <p className="flex flex-wrap items-baseline gap-x-4 gap-y-1 text-[15px]">
         <Choice
           open
           value={typed.alloy}
           options={alloyOptions(rates.alloys, typed.alloy)}
-          label="Stock, which metal"
+          label={words.stockWhichMetal}
           onChange={(value) => setTyped({ ...typed, alloy: value })}
         />
         <Choice
           open
           value={typed.section.form}
           options={forms}
-          label="Stock, which section"
+          label={words.stockWhichSection}
           onChange={(form) => setTyped({ ...typed, section: sectionFor(form as SectionForm, typed.section) })}
         />
         <SectionFields
@@ -93,26 +94,26 @@ export function AddLot() {
         />
         {isSheet ? (
           <span>
-            {field('width', 'Stock, width of the sheet', unit, unit)} by{' '}
-            {field('height', 'Stock, length of the sheet', unit, unit)}
+            {field('width', words.stockWidthOfTheSheet, unit, unit)} by{' '}
+            {field('height', words.stockLengthOfTheSheet, unit, unit)}
           </span>
         ) : (
-          <Labelled word="long">{field('length', 'Stock, length', unit, unit)}</Labelled>
+          <Labelled word="long">{field('length', words.stockLength, unit, unit)}</Labelled>
         )}
-        <Labelled word="quantity">{field('count', 'Stock, quantity', '1')}</Labelled>
+        <Labelled word="quantity">{field('count', words.stockQuantity, '1')}</Labelled>
         <Labelled word="temper">
           <Choice
             open
             small
             value={typed.temper}
             options={temperOptions}
-            label="Stock, temper"
+            label={words.stockTemper}
             onChange={(temper) => setTyped({ ...typed, temper: temper as NewLot['temper'] })}
           />
         </Labelled>
-        <Labelled word="total paid">{field('paid', 'Stock, total paid', 'not known')}</Labelled>
+        <Labelled word="total paid">{field('paid', words.stockTotalPaid, 'not known')}</Labelled>
         <button type="submit" className="button" disabled={'problems' in read || isLoading}>
-          Add to stock
+          {words.addToStock}
         </button>
       </p>
       <p className="problem" role="alert">

@@ -11,6 +11,7 @@ import { SectionGlyph } from '../../components/section-glyph.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useCountLotMutation } from '../../state/endpoints/stock.ts';
 import { problemOf } from '../../state/saving.ts';
+import { words } from '../../words/shelf.ts';
 
 export function LotRow({ lot }: { lot: ShelfLot }) {
   const { rates } = useBasis();
@@ -38,7 +39,7 @@ export function LotRow({ lot }: { lot: ShelfLot }) {
           <span className="aside block">
             {sectionInWords(section)}
             {lot.temper && `, ${lot.temper}`}
-            {lot.isOffcut && <b className="text-good">, offcut</b>}
+            {lot.isOffcut && <b className="text-good">{words.offcut}</b>}
           </span>
         </td>
         <td className="end num">{sizeInWords(lot.size)}</td>
@@ -55,7 +56,11 @@ export function LotRow({ lot }: { lot: ShelfLot }) {
         </td>
         <td className="end num">{showValue(lot.grams, 'g')}</td>
         <td className="end num">
-          {lot.paidMinor === null ? <span className="aside">not known</span> : showValue(lot.paidMinor, lot.currency)}
+          {lot.paidMinor === null ? (
+            <span className="aside">{words.notKnown}</span>
+          ) : (
+            showValue(lot.paidMinor, lot.currency)
+          )}
         </td>
       </tr>
       {(isChanged || problem) && (
@@ -70,14 +75,14 @@ export function LotRow({ lot }: { lot: ShelfLot }) {
                   open
                   value={why}
                   label={`${name}, reason for the correction`}
-                  placeholder="reason"
+                  placeholder={words.reason}
                   onChange={setWhy}
                 />
                 <button type="button" className="link whitespace-nowrap" onClick={() => void keep()}>
                   Save count: {reading.value}
                 </button>
                 <button type="button" className="link" onClick={() => setTyped(null)}>
-                  Cancel
+                  {words.cancel}
                 </button>
               </span>
             )}

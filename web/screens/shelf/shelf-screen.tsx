@@ -12,6 +12,7 @@ import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useGetShelfQuery } from '../../state/endpoints/stock.ts';
+import { words } from '../../words/shelf.ts';
 import { AddLot } from './add-lot.tsx';
 import { LotRow } from './lot-row.tsx';
 
@@ -39,31 +40,27 @@ export function ShelfScreen() {
           <div className="flex items-baseline justify-between gap-5">
             <h1>{stockName()}</h1>
             <Link className="link chrome text-[15px]" to="/buying">
-              Buying list
+              {words.buyingList}
             </Link>
           </div>
-          {data && lots.length === 0 && (
-            <p className="mt-3 max-w-[56ch]">
-              No stock yet. Add your bars and sheets: cutting plans use stock first, offcuts before whole pieces.
-            </p>
-          )}
+          {data && lots.length === 0 && <p className="mt-3 max-w-[56ch]">{words.noStockYetAddYour}</p>}
           {lots.length > 0 && <LotTable lots={lots} />}
           <AddLot />
         </>
       }
-      leftFoot={<span>Entries can’t be edited. Correct a mistake with a stock count.</span>}
+      leftFoot={<span>{words.entriesCantBeEditedCorrect}</span>}
       right={
         <>
-          <h2>Metal in stock</h2>
+          <h2>{words.metalInStock}</h2>
           {sums.length > 0 ? (
             <CountTable
-              label="Metal in stock"
+              label={words.metalInStock}
               rows={sums.map(({ alloy, grams }) => ({ key: alloy.id, label: alloy.name, each: grams, eachUnit: 'g' }))}
             />
           ) : (
-            <p className="aside mt-1">none</p>
+            <p className="aside mt-1">{words.none}</p>
           )}
-          <h2 className="mt-6">Recent stock movements</h2>
+          <h2 className="mt-6">{words.recentStockMovements}</h2>
           <Entries entries={data?.entries ?? []} />
         </>
       }
@@ -75,7 +72,7 @@ export function ShelfScreen() {
 
 function LotTable({ lots }: { lots: readonly ShelfLot[] }) {
   return (
-    <table className="rows mt-3" aria-label="Stock">
+    <table className="rows mt-3" aria-label={words.stock}>
       <TableHeader
         of={[
           { hidden: 'section', width: 'w-[46px]' },
@@ -95,9 +92,9 @@ function LotTable({ lots }: { lots: readonly ShelfLot[] }) {
 
 function Entries({ entries }: { entries: readonly ShelfEntry[] }) {
   const { rates } = useBasis();
-  if (entries.length === 0) return <p className="aside mt-1">none yet</p>;
+  if (entries.length === 0) return <p className="aside mt-1">{words.noneYet}</p>;
   return (
-    <table className="rows" aria-label="Stock movements">
+    <table className="rows" aria-label={words.stockMovements}>
       <tbody>
         {entries.slice(0, MOST_ENTRIES).map(({ id, at, lot, how, change, grams, why }) => (
           <tr key={id} className="border-b border-hair">

@@ -3,6 +3,7 @@ import type { Rates } from '../../../core/studio/rates.ts';
 import type { ConsumableSchool } from '../../../core/studio/studio.ts';
 import { Choice, type Option } from '../../components/choice.tsx';
 import { Num } from '../../components/num.tsx';
+import { words } from '../../words/studio.ts';
 import { SettingLines } from './setting-lines.tsx';
 import type { SettingProps } from './setting-props.ts';
 
@@ -40,11 +41,11 @@ export function ConsumableRows({ body, edit, rates }: SettingProps & { rates: Ra
   return (
     <section aria-labelledby="consumables" className="mt-6">
       <div className="flex items-baseline justify-between">
-        <h2 id="consumables">Consumables</h2>
+        <h2 id="consumables">{words.consumables}</h2>
         <Choice
           value={body.consumablesBy}
           options={schools}
-          label="Consumables"
+          label={words.consumables}
           onChange={(by) => edit('', (studio) => void (studio.consumablesBy = by as ConsumableSchool))}
         />
       </div>
@@ -56,7 +57,7 @@ export function ConsumableRows({ body, edit, rates }: SettingProps & { rates: Ra
           comesTo: <Num figure={rates.consumables[rate]} />,
         }))}
       />
-      <p className="aside mt-1">You can override this for each piece.</p>
+      <p className="aside mt-1">{words.youCanOverrideThisFor}</p>
     </section>
   );
 }

@@ -5,6 +5,7 @@ import { showValue } from '../../../core/figure/show.ts';
 import { dayInWords, shortDay } from '../../../core/format/days.ts';
 import { finePrice, type Fix, type FixMetal, fixMetalNames, fixMetals } from '../../../core/metal/fix.ts';
 import { Choice } from '../../components/choice.tsx';
+import { words } from '../../words/studio.ts';
 
 const WIDTH = 400;
 const HEIGHT = 130;
@@ -38,11 +39,11 @@ export function FixChart({ fixes }: { fixes: readonly Fix[] }) {
   return (
     <section aria-labelledby="fix-chart" className="mt-6">
       <div className="flex items-baseline justify-between">
-        <h2 id="fix-chart">Metal price history, per gram</h2>
+        <h2 id="fix-chart">{words.metalPriceHistoryPerGram}</h2>
         <Choice
           value={metal}
           options={metals.map((value) => ({ value, label: fixMetalNames[value] }))}
-          label="Metal"
+          label={words.metal}
           onChange={(value) => setChosen(value as FixMetal)}
         />
       </div>

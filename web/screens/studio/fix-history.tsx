@@ -3,6 +3,7 @@ import { dayInWords } from '../../../core/format/days.ts';
 import { finePrice, type Fix, fixMetalNames, fixMetals } from '../../../core/metal/fix.ts';
 import { Num } from '../../components/num.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { words } from '../../words/studio.ts';
 
 const MOST_SHOWN = 8;
 
@@ -12,7 +13,7 @@ export function FixHistory({ fixes }: { fixes: readonly Fix[] }) {
   const metals = fixMetals.filter((metal) => shown.some((fix) => fix.prices[metal]));
   return (
     <section className="mt-6" aria-labelledby="fixes">
-      <h2 id="fixes">Previous prices, per gram</h2>
+      <h2 id="fixes">{words.previousPricesPerGram}</h2>
       <table className="rows">
         <TableHeader of={['day', ...metals.map((metal) => ({ end: fixMetalNames[metal] }))]} />
         <tbody>

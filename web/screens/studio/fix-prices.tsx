@@ -9,6 +9,7 @@ import { TableHeader } from '../../components/table-header.tsx';
 import { useNow } from '../../hooks/use-now.ts';
 import { useAddFixMutation } from '../../state/endpoints/metal.ts';
 import { problemOf } from '../../state/saving.ts';
+import { words } from '../../words/studio.ts';
 import { FixSources } from './fix-sources.tsx';
 
 const examples = {
@@ -22,7 +23,7 @@ const examples = {
 export function FixPrices({ current, currency }: { current: Fix | null; currency: string }) {
   const { day } = useNow();
   const [typed, setTyped] = useState<Partial<Record<FixMetal, string>>>(current?.prices ?? {});
-  const [source, setSource] = useState('entered from the dealer’s list');
+  const [source, setSource] = useState<string>(words.enteredFromTheDealersList);
   const [addFix, { error, isLoading }] = useAddFixMutation();
   const problems = fixProblems({ prices: typed, currency });
   const changed = fixMetals.some((metal) => (typed[metal] ?? '').trim() !== (current?.prices[metal] ?? '').trim());
@@ -31,14 +32,14 @@ export function FixPrices({ current, currency }: { current: Fix | null; currency
 
   return (
     <section id="fix" aria-labelledby="fix-head">
-      <h2 id="fix-head">Metal prices</h2>
+      <h2 id="fix-head">{words.metalPrices}</h2>
       <p className="text-[15px]">
         {current ? (
           <>
             Current prices: <b>{dayInWords(current.on)}</b>, {current.source}.
           </>
         ) : (
-          'No metal prices yet. Enter today’s prices of fine metal; leave out metals you do not use.'
+          words.noMetalPricesYetEnter
         )}
       </p>
       <form
@@ -64,8 +65,8 @@ export function FixPrices({ current, currency }: { current: Fix | null; currency
           ))}
         </table>
         <label className="mt-2 flex items-baseline gap-2">
-          <span className="aside">from</span>
-          <Field wide open value={source} label="Source of the prices" maxLength={200} onChange={setSource} />
+          <span className="aside">{words.from}</span>
+          <Field wide open value={source} label={words.sourceOfThePrices} maxLength={200} onChange={setSource} />
         </label>
         <FixSources
           currency={currency}
@@ -80,7 +81,7 @@ export function FixPrices({ current, currency }: { current: Fix | null; currency
           </p>
         )}
         <button type="submit" className="button chrome mt-3" disabled={isLoading || problems.length > 0 || !isNew}>
-          Save metal prices for {dayInWords(day)}
+          {words.saveMetalPricesFor} {dayInWords(day)}
         </button>
       </form>
     </section>

@@ -6,6 +6,7 @@ import { readFixTable } from '../../../core/metal/fix-file.ts';
 import { useNow } from '../../hooks/use-now.ts';
 import { useAddFixesMutation, useLazyGetOfferedQuery } from '../../state/endpoints/metal.ts';
 import { problemOf } from '../../state/saving.ts';
+import { words } from '../../words/studio.ts';
 
 interface FixSourcesProps {
   readonly currency: string;
@@ -21,7 +22,7 @@ export function FixSources({ currency, onOffer }: FixSourcesProps) {
   const offer = async () => {
     const answer = await ask({ until: day, days: 7, currency });
     const latest = answer.data?.[0];
-    setSays(latest ? `Of ${latest.on}. These are sample prices.` : 'The price source has no prices for today.');
+    setSays(latest ? `Of ${latest.on}. These are sample prices.` : words.thePriceSourceHasNo);
     if (latest) onOffer(latest);
   };
   const open = async (file: File) => {
@@ -36,14 +37,14 @@ export function FixSources({ currency, onOffer }: FixSourcesProps) {
     const answer = await addFixes([...fixes]);
     setSays(
       'error' in answer
-        ? (problemOf(answer.error)?.detail ?? 'Can’t connect to Noon Ledger.')
+        ? (problemOf(answer.error)?.detail ?? words.cantConnectToNoonLedger)
         : `${countedNoun(fixes.length, 'day')} of metal prices imported.`,
     );
   };
   return (
     <p className="chrome mt-2 flex flex-wrap items-baseline gap-x-5 text-[15px]">
       <button type="button" className="link" disabled={isFetching} onClick={() => void offer()}>
-        Load sample prices
+        {words.loadSamplePrices}
       </button>
       <label className="link cursor-pointer">
         Import CSV

@@ -6,6 +6,7 @@ import type { Rates } from '../../../core/studio/rates.ts';
 import { type CountRow, CountTable } from '../../components/count-table.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
+import { words } from '../../words/studio.ts';
 
 export function GramPrices({ rates }: { rates: Rates }) {
   const { fix } = useBasis();
@@ -16,9 +17,9 @@ export function GramPrices({ rates }: { rates: Rates }) {
   if (alloys.length === 0) return null;
   return (
     <section className="mt-6" aria-labelledby="gram">
-      <h2 id="gram">Metal cost per gram (with fabrication)</h2>
+      <h2 id="gram">{words.metalCostPerGramWithFabrication}</h2>
       <CountTable
-        label="Metal cost per gram with fabrication"
+        label={words.metalCostPerGramWith}
         heads={['wire, strip', 'sheet']}
         rows={alloys.map((alloy) => gramRow(alloy, fix, rates))}
       />

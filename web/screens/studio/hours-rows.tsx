@@ -3,6 +3,7 @@ import { studioFormat } from '../../../core/format/studio-format.ts';
 import type { Issue } from '../../../core/measure/issue.ts';
 import { Field } from '../../components/field.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { words } from '../../words/studio.ts';
 import { weekdayNames } from '../../words/weekdays.ts';
 import { problemAt, type SettingProps } from './setting-props.ts';
 
@@ -14,7 +15,7 @@ function daysInOrder(): number[] {
 export function HoursRows({ body, edit, problems }: SettingProps & { problems: readonly Issue[] }) {
   return (
     <section aria-labelledby="hours" className="mt-6">
-      <h2 id="hours">Working hours</h2>
+      <h2 id="hours">{words.workingHours}</h2>
       <table className="rows">
         <TableHeader className="sr-only" of={['day', 'hours']} />
         {daysInOrder().map((index) => {
@@ -30,7 +31,7 @@ export function HoursRows({ body, edit, problems }: SettingProps & { problems: r
                     className="num"
                     value={body.hours[index] ?? ''}
                     label={`${day}, working hours`}
-                    placeholder="day off"
+                    placeholder={words.dayOff}
                     column="hours"
                     problem={problem}
                     problemId={`hours-${day}`}

@@ -10,6 +10,7 @@ import { TableHeader } from '../../components/table-header.tsx';
 import { moveRow } from '../../hooks/use-row-moves.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
 import { issuesAt } from '../../state/basis.ts';
+import { words } from '../../words/studio.ts';
 import type { SettingProps } from './setting-props.ts';
 
 const forms = ['wire', 'shaped', 'sheet', 'tube'] as const;
@@ -22,11 +23,8 @@ export function MakingCharges({ body, edit, problems }: SettingProps & { problem
   });
   return (
     <section aria-labelledby="charges" className="mt-6">
-      <h2 id="charges">Fabrication charges per gram</h2>
-      <p className="aside">
-        Added to the metal price. Thin stock may cost more, so you can add a metal once for each thickness. For steel
-        and other base metals, enter the whole price.
-      </p>
+      <h2 id="charges">{words.fabricationChargesPerGram}</h2>
+      <p className="aside">{words.addedToTheMetalPrice}</p>
       <table className="rows">
         <TableHeader
           of={[
@@ -53,8 +51,8 @@ export function MakingCharges({ body, edit, problems }: SettingProps & { problem
             <td className="first" colSpan={COLUMNS}>
               <Choice
                 value=""
-                label="Add a metal"
-                options={[{ value: '', label: 'Add a metal' }, ...families]}
+                label={words.addAMetal}
+                options={[{ value: '', label: words.addAMetal }, ...families]}
                 onChange={(value) =>
                   edit(
                     '',
@@ -114,7 +112,7 @@ function ChargeRow({ row, index, last, edit, problems: sentences }: ChargeRowPro
             value={row.upTo}
             label={`${family}, up to which thickness`}
             unit="mm"
-            placeholder="any"
+            placeholder={words.any}
             column="charge-upTo"
             onChange={(value) => set('upTo', value)}
             {...problems.at('upTo')}
@@ -126,7 +124,7 @@ function ChargeRow({ row, index, last, edit, problems: sentences }: ChargeRowPro
               end
               value={row[form]}
               label={`${family}, ${form}`}
-              placeholder={form === 'shaped' ? 'as wire' : '0'}
+              placeholder={form === 'shaped' ? words.asWire : '0'}
               column={`charge-${form}`}
               onChange={(value) => set(form, value)}
               {...problems.at(form)}

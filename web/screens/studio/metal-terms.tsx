@@ -2,6 +2,7 @@
 import type { Rates } from '../../../core/studio/rates.ts';
 import type { MetalBasis } from '../../../core/studio/studio.ts';
 import { Choice } from '../../components/choice.tsx';
+import { words } from '../../words/studio.ts';
 import { SettingLines } from './setting-lines.tsx';
 import type { SettingProps } from './setting-props.ts';
 
@@ -29,19 +30,15 @@ export function MetalTerms({ body, edit, rates: { problems } }: SettingProps & {
   return (
     <section aria-labelledby="metal-terms" className="mt-6">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-        <h2 id="metal-terms">Value metal at</h2>
+        <h2 id="metal-terms">{words.valueMetalAt}</h2>
         <Choice
           value={body.metalBasis}
           options={bases}
-          label="Value metal at"
+          label={words.valueMetalAt}
           onChange={(basis) => edit('', (studio) => void (studio.metalBasis = basis as MetalBasis))}
         />
       </div>
-      <p className="aside">
-        Replacement cost is the safe choice: when metal rises, a price based on last year’s purchases does not pay for
-        the next piece. Average and last cost use the metal purchases on the right; metal without a purchase is valued
-        at replacement cost.
-      </p>
+      <p className="aside">{words.replacementCostIsTheSafe}</p>
       <SettingLines {...{ body, edit, problems }} of={lines} />
     </section>
   );

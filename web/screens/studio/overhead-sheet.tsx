@@ -1,6 +1,7 @@
 // Overhead: what the studio pays, divided by its bench hours.
 import { showFigure, showValue } from '../../../core/figure/show.ts';
 import type { Rates } from '../../../core/studio/rates.ts';
+import { words } from '../../words/studio.ts';
 import { SettingLines } from './setting-lines.tsx';
 import { overheadList } from './setting-lists.ts';
 import type { SettingProps } from './setting-props.ts';
@@ -24,7 +25,7 @@ export function OverheadSheet({ body, edit, rates }: SettingProps & { readonly r
       <SettingLines {...{ body, edit, problems }} of={benchYear} />
       <p className="aside mt-1">
         {body.overheadPerHour.trim()
-          ? 'The overhead typed above replaces this calculation.'
+          ? words.theOverheadTypedAboveReplaces
           : year && overhead.from.length > 0
             ? `${showFigure(year)} per year ÷ ${showValue(overhead.from[1]?.value ?? 0, 'h')} h = ${showFigure(overhead)}`
             : ''}

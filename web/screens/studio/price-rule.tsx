@@ -5,6 +5,7 @@ import type { Rates } from '../../../core/studio/rates.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
 import { schoolNames } from '../../words/cost-words.ts';
+import { words } from '../../words/studio.ts';
 import { SettingLines } from './setting-lines.tsx';
 import { problemAt, type SettingProps } from './setting-props.ts';
 
@@ -58,17 +59,15 @@ export function PriceRuleSettings({ body, edit, rates: { problems } }: SettingPr
   return (
     <section aria-labelledby="rule" className="mt-6">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-        <h2 id="rule">Pricing rule</h2>
+        <h2 id="rule">{words.pricingRule}</h2>
         <Choice
           value={body.school}
           options={pricingMethods.map((value) => ({ value, label: schoolNames[value] }))}
-          label="Pricing method"
+          label={words.pricingMethod}
           onChange={(school) => edit('', (studio) => void (studio.school = school as PricingMethod))}
         />
       </div>
-      <p className="aside">
-        All four methods are compared on the pricing page of a piece; the one chosen here sets the price.
-      </p>
+      <p className="aside">{words.allFourMethodsAreCompared}</p>
       <SettingLines {...{ body, edit, problems }} of={[...ofSchool, ...always]} />
       <p className="mt-2 text-[15px]">
         Price points:{' '}
@@ -117,7 +116,7 @@ export function PriceRuleSettings({ body, edit, rates: { problems } }: SettingPr
         <Choice
           value={body.taxHow}
           options={taxes}
-          label="Tax"
+          label={words.tax}
           onChange={(how) => edit('', (studio) => void (studio.taxHow = how as typeof body.taxHow))}
         />{' '}
         {body.taxHow !== 'none' && (
@@ -125,26 +124,26 @@ export function PriceRuleSettings({ body, edit, rates: { problems } }: SettingPr
             open
             className="num"
             value={body.taxRate}
-            label="Tax rate"
+            label={words.taxRate}
             placeholder="0 %"
             problem={problemAt(problems, 'taxRate')}
             problemId="tax-problem"
             onChange={(value) => edit('taxRate', (studio) => void (studio.taxRate = value))}
           />
         )}
-        <span className="aside block">Whether you charge it, and on what, depends on local rules.</span>
+        <span className="aside block">{words.whetherYouChargeItAnd}</span>
       </p>
       <p id="tax-problem" className="problem">
         {problemAt(problems, 'taxRate')}
       </p>
-      <h3 className="mt-4 font-semibold">Estimate accuracy</h3>
+      <h3 className="mt-4 font-semibold">{words.estimateAccuracy}</h3>
       <SettingLines {...{ body, edit, problems }} of={strays} />
       <p className="mt-1 text-[15px]">
-        The floor price covers the cost of{' '}
+        {words.theFloorPriceCoversThe}{' '}
         <Choice
           value={body.floorAt}
           options={floors}
-          label="Floor price covers"
+          label={words.floorPriceCovers}
           onChange={(at) => edit('', (studio) => void (studio.floorAt = at as typeof body.floorAt))}
         />
       </p>

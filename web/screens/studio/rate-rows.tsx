@@ -1,6 +1,7 @@
 // The cost of a bench hour.
 import type { Rates } from '../../../core/studio/rates.ts';
 import { Num } from '../../components/num.tsx';
+import { words } from '../../words/studio.ts';
 import { SettingLines } from './setting-lines.tsx';
 import type { SettingProps } from './setting-props.ts';
 
@@ -17,7 +18,7 @@ const lines = [
 export function RateRows({ body, edit, rates }: SettingProps & { rates: Rates }) {
   return (
     <section aria-labelledby="rates" className="mt-6">
-      <h2 id="rates">Cost of a bench hour</h2>
+      <h2 id="rates">{words.costOfABenchHour}</h2>
       <SettingLines
         {...{ body, edit }}
         problems={rates.problems}

@@ -10,6 +10,7 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { useNow } from '../../hooks/use-now.ts';
 import { useAddReceiptMutation } from '../../state/endpoints/metal.ts';
 import { problemOf } from '../../state/saving.ts';
+import { words } from '../../words/studio.ts';
 
 const MOST_SHOWN = 6;
 const formNames = { wire: 'wire, strip', shaped: 'shaped wire', sheet: 'sheet', tube: 'tube' } as const;
@@ -42,37 +43,37 @@ export function ReceiptsBox() {
   );
   return (
     <section aria-labelledby="receipts" className="mt-6">
-      <h2 id="receipts">Metal purchases</h2>
+      <h2 id="receipts">{words.metalPurchases}</h2>
       <p className="flex flex-wrap items-baseline gap-x-3 gap-y-1 text-[15px]">
         <Choice
           value={typed.alloy}
           options={[...alloys.values()].map(({ id, name }) => ({ value: id, label: name }))}
-          label="Metal purchased"
+          label={words.metalPurchased}
           onChange={(alloy) => setTyped({ ...typed, alloy })}
         />
         <Choice
           value={typed.form}
           options={chargeForms.map((value) => ({ value, label: formNames[value] }))}
-          label="Form purchased"
+          label={words.formPurchased}
           onChange={(form) => setTyped({ ...typed, form })}
         />
-        {field('grams', 'Weight purchased', '120 g')}
-        <span>for {field('paid', 'Total paid', '98.40')}</span>
-        <span>from {field('source', 'Supplier', 'dealer')}</span>
+        {field('grams', words.weightPurchased, '120 g')}
+        <span>for {field('paid', words.totalPaid, '98.40')}</span>
+        <span>from {field('source', words.supplier, 'dealer')}</span>
         <button
           type="button"
           className="link chrome"
           disabled={!isBegun || problems.length > 0 || !typed.source.trim() || isLoading}
           onClick={() => void keep()}
         >
-          Add purchase
+          {words.addPurchase}
         </button>
       </p>
       <p id="receipt-problem" className="problem" role="alert">
         {problems[0]?.sentence ?? problemOf(error)?.detail}
       </p>
       {receipts.length > 0 && (
-        <table className="rows" aria-label="Metal purchases">
+        <table className="rows" aria-label={words.metalPurchases}>
           <tbody>
             {receipts.slice(0, MOST_SHOWN).map((receipt) => {
               const { id, on, alloy, form, grams, source } = receipt;

@@ -8,6 +8,7 @@ import { useBlankRow } from '../../hooks/use-blank-row.ts';
 import { moveRow } from '../../hooks/use-row-moves.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
 import { issuesAt } from '../../state/basis.ts';
+import { words } from '../../words/studio.ts';
 import type { ListKey, RowOf, SettingList } from './setting-lists.ts';
 import type { SettingProps } from './setting-props.ts';
 
@@ -83,7 +84,7 @@ function SettingRow<Key extends ListKey>(props: SettingRowProps<Key>) {
         {...(column.isWords ? { wide: true } : { end: true })}
         value={values[column.key] ?? ''}
         label={isBlank ? add : `${name}, ${column.head}`}
-        placeholder={isBlank ? add : (column.placeholder ?? (column.isWords ? 'unnamed' : '0'))}
+        placeholder={isBlank ? add : (column.placeholder ?? (column.isWords ? words.unnamed : '0'))}
         column={`${list}-${column.key}`}
         maxLength={column.isWords ? 120 : 60}
         onChange={(value) => set(column.key, value)}

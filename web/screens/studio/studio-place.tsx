@@ -1,6 +1,7 @@
 // Country, currency and units of the studio.
 import { Choice } from '../../components/choice.tsx';
 import { countries, currencies } from '../../words/places.ts';
+import { words } from '../../words/studio.ts';
 import type { SettingProps } from './setting-props.ts';
 
 const unitOptions = [
@@ -19,7 +20,7 @@ export function StudioPlace({ body, edit }: SettingProps) {
     <>
       <Place body={body} edit={edit} />
       <details className="chrome mt-3 text-[15px]">
-        <summary className="link inline-block cursor-pointer">Address and terms on papers</summary>
+        <summary className="link inline-block cursor-pointer">{words.addressAndTermsOnPapers}</summary>
         {papers.map(({ key, label, rows }) => (
           <label key={key} className="mt-2 block">
             <span className="aside">{label}</span>
@@ -42,31 +43,31 @@ function Place({ body, edit }: SettingProps) {
   return (
     <p className="mt-4 flex flex-wrap gap-x-8 gap-y-2">
       <span>
-        <span className="aside">country </span>
+        <span className="aside">{words.country} </span>
         <Choice
           open
           value={body.country}
-          label="Country"
+          label={words.countryTitle}
           options={countries().map(({ code, name }) => ({ value: code, label: name }))}
           onChange={(value) => edit('', (studio) => void (studio.country = value))}
         />
       </span>
       <span>
-        <span className="aside">currency </span>
+        <span className="aside">{words.currency} </span>
         <Choice
           open
           value={body.currency}
-          label="Currency"
+          label={words.currencyTitle}
           options={currencies().map(({ code, name }) => ({ value: code, label: `${code}, ${name}` }))}
           onChange={(value) => edit('', (studio) => void (studio.currency = value))}
         />
       </span>
       <span>
-        <span className="aside">units </span>
+        <span className="aside">{words.units} </span>
         <Choice
           open
           value={body.units}
-          label="Units"
+          label={words.unitsTitle}
           options={unitOptions}
           onChange={(value) => edit('', (studio) => void (studio.units = value as typeof body.units))}
         />

@@ -12,6 +12,7 @@ import { Spread } from '../../components/spread.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { type DocumentInHand, useDocument } from '../../hooks/use-document.ts';
 import { useGetFixesQuery } from '../../state/endpoints/metal.ts';
+import { words } from '../../words/studio.ts';
 import { ConsumableRows } from './consumable-rows.tsx';
 import { FixChart } from './fix-chart.tsx';
 import { FixHistory } from './fix-history.tsx';
@@ -52,15 +53,15 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
   return (
     <>
       <Spread
-        title="Settings"
+        title={words.settings}
         left={
           <>
             <h1>
               <Field
                 wide
                 value={body.name}
-                label="Name of the studio"
-                placeholder="Name your studio"
+                label={words.nameOfTheStudio}
+                placeholder={words.nameYourStudio}
                 maxLength={120}
                 onChange={(value) => edit('name', (studio) => void (studio.name = value))}
               />
@@ -83,7 +84,7 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
             <SettingRows {...settings} of={ownAlloyList} />
           </>
         }
-        leftFoot={<span>Changes take effect when you save them as a version.</span>}
+        leftFoot={<span>{words.changesTakeEffectWhenYou}</span>}
         right={
           <>
             {open.stored.isDraft && <WhatChanges rates={rates} />}
@@ -95,7 +96,7 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
           </>
         }
         rightFoot={<span className="ml-auto">{body.currency}</span>}
-        bottomLine={<span className="font-semibold">Metal prices</span>}
+        bottomLine={<span className="font-semibold">{words.metalPrices}</span>}
       />
       <Conflict name={name} open={open} what="page of settings" />
     </>
@@ -118,7 +119,7 @@ const contents = [
 // A long page starts with its contents.
 function Contents() {
   return (
-    <nav aria-label="On this page" className="chrome mt-3 flex flex-wrap gap-x-4 gap-y-1 text-[15px]">
+    <nav aria-label={words.onThisPage} className="chrome mt-3 flex flex-wrap gap-x-4 gap-y-1 text-[15px]">
       {contents.map(([id, name]) => (
         <a key={id} className="link" href={`#${id}`}>
           {name}

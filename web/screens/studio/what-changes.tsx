@@ -5,6 +5,7 @@ import { Num } from '../../components/num.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { pieceCount } from '../../state/basis.ts';
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
+import { words } from '../../words/studio.ts';
 
 export function WhatChanges({ rates }: { rates: Rates }) {
   const basis = useBasis();
@@ -20,18 +21,18 @@ export function WhatChanges({ rates }: { rates: Rates }) {
   return (
     <section className="note mb-5" aria-labelledby="changes">
       <h2 id="changes" className="text-ink!">
-        {moved.length === 0 ? 'These changes affect no wholesale price' : 'These changes affect wholesale prices'}
+        {moved.length === 0 ? words.theseChangesAffectNoWholesale : words.theseChangesAffectWholesalePrices}
       </h2>
       {moved.length > 0 && (
         <table className="w-full">
           <tbody>
             {moved.map(({ id, name, now, then }) => (
               <tr key={id}>
-                <td>{name || 'Unnamed piece'}</td>
+                <td>{name || words.unnamedPiece}</td>
                 <td className="text-right">
                   <Num figure={now} />
                 </td>
-                <td className="w-[1.6em] text-center">to</td>
+                <td className="w-[1.6em] text-center">{words.to}</td>
                 <td className="text-right font-semibold">
                   <Num figure={then} />
                 </td>

@@ -7,6 +7,7 @@ import { Choice, type Option } from '../../components/choice.tsx';
 import { DateField } from '../../components/date-field.tsx';
 import { Field } from '../../components/field.tsx';
 import type { TrialTyped } from '../../hooks/use-trial-job.ts';
+import { words } from '../../words/what-if.ts';
 
 interface WhatIfFieldsProps {
   readonly change: WhatIf;
@@ -34,7 +35,7 @@ export function WhatIfFields({ change, rush, bench, pieces, tomorrow, onChange, 
   return (
     <div className="chrome mt-3 text-[15px]">
       <Line
-        label="Staff absence"
+        label={words.staffAbsence}
         isOn={away !== null}
         onToggle={(isOn) => onChange({ ...change, away: isOn ? { maker: makers[0]?.value ?? '', ...span } : null })}
       >
@@ -44,16 +45,20 @@ export function WhatIfFields({ change, rush, bench, pieces, tomorrow, onChange, 
               open
               value={away.maker}
               options={makers}
-              label="Maker"
+              label={words.maker}
               onChange={(maker) => onChange({ ...change, away: { ...away, maker } })}
             />
-            <Days what="Absent" span={away} onSpan={(days) => onChange({ ...change, away: { ...away, ...days } })} />
+            <Days
+              what={words.absent}
+              span={away}
+              onSpan={(days) => onChange({ ...change, away: { ...away, ...days } })}
+            />
           </>
         )}
       </Line>
       {stations.length > 0 && (
         <Line
-          label="Station out of service"
+          label={words.stationOutOfService}
           isOn={out !== null}
           onToggle={(isOn) =>
             onChange({ ...change, out: isOn ? { station: stations.at(-1)?.value ?? '', ...span } : null })
@@ -65,11 +70,11 @@ export function WhatIfFields({ change, rush, bench, pieces, tomorrow, onChange, 
                 open
                 value={out.station}
                 options={stations}
-                label="Station"
+                label={words.station}
                 onChange={(station) => onChange({ ...change, out: { ...out, station } })}
               />
               <Days
-                what="Out of service"
+                what={words.outOfService}
                 span={out}
                 onSpan={(days) => onChange({ ...change, out: { ...out, ...days } })}
               />
@@ -78,12 +83,12 @@ export function WhatIfFields({ change, rush, bench, pieces, tomorrow, onChange, 
         </Line>
       )}
       <Line
-        label="Extra helper"
+        label={words.extraHelper}
         isOn={extra !== null}
         onToggle={(isOn) =>
           onChange({
             ...change,
-            extra: isOn ? { name: 'Name of the helper', from: tomorrow, to: dayAfter(tomorrow, 1) } : null,
+            extra: isOn ? { name: words.nameOfTheHelper, from: tomorrow, to: dayAfter(tomorrow, 1) } : null,
           })
         }
       >
@@ -92,17 +97,21 @@ export function WhatIfFields({ change, rush, bench, pieces, tomorrow, onChange, 
             <Field
               open
               value={extra.name}
-              label="Helper"
+              label={words.helper}
               maxLength={60}
               onChange={(name) => onChange({ ...change, extra: { ...extra, name } })}
             />
-            <Days what="Helper" span={extra} onSpan={(days) => onChange({ ...change, extra: { ...extra, ...days } })} />
+            <Days
+              what={words.helper}
+              span={extra}
+              onSpan={(days) => onChange({ ...change, extra: { ...extra, ...days } })}
+            />
           </>
         )}
       </Line>
       {options.length > 0 && (
         <Line
-          label="A rush order"
+          label={words.aRushOrder}
           isOn={rush !== null}
           onToggle={(isOn) =>
             onRush(
@@ -123,20 +132,20 @@ export function WhatIfFields({ change, rush, bench, pieces, tomorrow, onChange, 
                 open
                 className="num"
                 value={rush.quantity}
-                label="Rush order, quantity"
+                label={words.rushOrderQuantity}
                 onChange={(quantity) => onRush({ ...rush, quantity })}
               />
               <Choice
                 open
                 value={rush.pieceId}
                 options={options}
-                label="Rush order, piece"
+                label={words.rushOrderPiece}
                 onChange={(pieceId) => onRush({ ...rush, pieceId })}
               />
               <label className="flex items-baseline gap-2">
                 due
                 <DateField
-                  label="Rush order, due date"
+                  label={words.rushOrderDueDate}
                   value={rush.due}
                   onChange={(day) => onRush({ ...rush, due: day })}
                 />
@@ -145,7 +154,7 @@ export function WhatIfFields({ change, rush, bench, pieces, tomorrow, onChange, 
                 open
                 value={rush.priority}
                 options={urgencies}
-                label="Rush order, priority"
+                label={words.rushOrderPriority}
                 onChange={(priority) => onRush({ ...rush, priority: priority as TrialTyped['priority'] })}
               />
             </>

@@ -22,6 +22,7 @@ import { useAppDispatch } from '../../state/store.ts';
 import { momentInWords } from '../../words/done-in.ts';
 import { daysLate } from '../../words/late.ts';
 import { batchName, stretchInWords } from '../../words/plan-words.ts';
+import { words } from '../../words/what-if.ts';
 import { WhatIfFields } from './what-if-fields.tsx';
 
 export function WhatIfScreen() {
@@ -41,14 +42,14 @@ export function WhatIfScreen() {
   );
   const changed = usePlanOf(jobs, terms);
   const isChanged = Boolean(change.away ?? change.out ?? change.extra ?? trial);
-  const nameOf = (id: string) => (id === TRIAL_ID ? 'The rush order' : batchName(batches ?? [], id));
+  const nameOf = (id: string) => (id === TRIAL_ID ? words.theRushOrder : batchName(batches ?? [], id));
   return (
     <Spread
-      title="What if"
+      title={words.whatIf}
       left={
         <>
           <PlanNav />
-          <h1>What if</h1>
+          <h1>{words.whatIf}</h1>
           <WhatIfFields
             change={change}
             rush={rush}
@@ -62,7 +63,7 @@ export function WhatIfScreen() {
           {base && <SideBySide before={base} after={isChanged ? changed : null} nameOf={nameOf} />}
         </>
       }
-      leftFoot={<span>Nothing is saved until you apply it.</span>}
+      leftFoot={<span>{words.nothingIsSavedUntilYou}</span>}
       right={
         base && (
           <Verdict
@@ -76,7 +77,7 @@ export function WhatIfScreen() {
           />
         )
       }
-      bottomLine={<span className="font-semibold">{isChanged ? 'Result' : 'No changes yet'}</span>}
+      bottomLine={<span className="font-semibold">{isChanged ? words.result : words.noChangesYet}</span>}
     />
   );
 }
@@ -88,14 +89,18 @@ interface CompareProps {
 
 function SideBySide({ before, after, nameOf }: CompareProps & { readonly nameOf: (batch: string) => string }) {
   if (after && 'sentence' in after)
-    return <p className="note note-stop mt-4">No schedule is possible. {after.sentence}</p>;
+    return (
+      <p className="note note-stop mt-4">
+        {words.noScheduleIsPossible} {after.sentence}
+      </p>
+    );
   const was = new Map(before.plan.done.map((one) => [one.batch, one]));
   const dues = new Map((after ?? before).jobs.map(({ id, batch }) => [id, batch.due || '9999']));
   const rows = (after?.plan.done ?? before.plan.done).toSorted((a, b) =>
     (dues.get(a.batch) ?? '').localeCompare(dues.get(b.batch) ?? ''),
   );
   return (
-    <table className="rows mt-5" aria-label="The current schedule and this one">
+    <table className="rows mt-5" aria-label={words.theCurrentScheduleAndThis}>
       <TableHeader of={['batch', { end: 'current schedule' }, { end: 'then' }, { end: 'moves' }]} />
       <tbody>
         {rows.map((row) => {
@@ -105,7 +110,7 @@ function SideBySide({ before, after, nameOf }: CompareProps & { readonly nameOf:
             <tr key={row.batch} className="border-b border-hair">
               <td className="first">{nameOf(row.batch)}</td>
               <td className="end num text-[14px]">
-                {earlier ? momentInWords(before.plan, earlier.at) : <span className="aside">not in it</span>}
+                {earlier ? momentInWords(before.plan, earlier.at) : <span className="aside">{words.notInIt}</span>}
                 {earlier && earlier.daysLate > 0 && (
                   <span className="block text-[13px] text-stop">{daysLate(earlier.daysLate)}</span>
                 )}
@@ -120,7 +125,7 @@ function SideBySide({ before, after, nameOf }: CompareProps & { readonly nameOf:
                 {after &&
                   earlier &&
                   (Math.abs(by) < 1 ? (
-                    <span className="aside">not</span>
+                    <span className="aside">{words.not}</span>
                   ) : (
                     `${stretchInWords(by)} ${by > 0 ? 'later' : 'sooner'}`
                   ))}
@@ -139,32 +144,27 @@ function Verdict({
   onThrowAway,
   keep,
 }: CompareProps & { readonly onThrowAway: () => void; readonly keep: React.ReactNode }) {
-  if (!after)
-    return (
-      <p className="text-soft">
-        Enter a change on the left. The current schedule stays as it is; the result is shown beside it.
-      </p>
-    );
+  if (!after) return <p className="text-soft">{words.enterAChangeOnThe}</p>;
   if ('sentence' in after) return null;
   const late = (of: Planned) => of.plan.done.filter(({ daysLate: days }) => days > 0).length;
   const by = after.plan.objective.makespan - before.plan.objective.makespan;
   return (
     <>
-      <h2>Result</h2>
+      <h2>{words.result}</h2>
       <p className="text-[19px] font-bold">
         {Math.abs(by) < 1
-          ? 'Finished at the same time'
+          ? words.finishedAtTheSameTime
           : `All work is finished ${stretchInWords(by)} ${by > 0 ? 'later' : 'sooner'}`}
       </p>
       <p className={late(after) > late(before) ? 'text-stop' : 'text-soft'}>
-        {late(before)} late now, {late(after)} late with the change. All finished{' '}
-        {momentInWords(after.plan, after.plan.objective.makespan)}.
+        {late(before)} late now, {late(after)}
+        {words.lateWithTheChangeAll} {momentInWords(after.plan, after.plan.objective.makespan)}.
       </p>
-      {after.isSearching && <p className="aside">Looking for a better schedule.</p>}
+      {after.isSearching && <p className="aside">{words.lookingForABetterSchedule}</p>}
       <div className="chrome mt-4 flex items-start gap-4">
         {keep}
         <button type="button" className="link mt-2" onClick={onThrowAway}>
-          Discard
+          {words.discard}
         </button>
       </div>
     </>
@@ -186,7 +186,7 @@ function Keep({ change, rush }: { change: WhatIf; rush: TrialTyped | null }) {
       );
       if (!studio) return;
       if (studio.isDraft) {
-        setSays('Your settings have unsaved changes. Save or discard them in Settings first.');
+        setSays(words.yourSettingsHaveUnsavedChanges);
         return;
       }
       const body = studioIf(studio.body, change, crypto.randomUUID());
@@ -195,7 +195,7 @@ function Keep({ change, rush }: { change: WhatIf; rush: TrialTyped | null }) {
       const accepted =
         version === undefined ? saved : await dispatch(documentEndpoints.acceptDraft.initiate({ ...key, version }));
       if (accepted.error) {
-        setSays(problemOf(accepted.error)?.detail ?? 'Can’t connect to Noon Ledger.');
+        setSays(problemOf(accepted.error)?.detail ?? words.cantConnectToNoonLedger);
         return;
       }
     }
@@ -210,7 +210,7 @@ function Keep({ change, rush }: { change: WhatIf; rush: TrialTyped | null }) {
   return (
     <span>
       <button type="button" className="button" onClick={() => void keep()}>
-        Apply
+        {words.apply}
       </button>
       {says && <span className="problem block">{says}</span>}
     </span>

@@ -14,6 +14,7 @@ import { Field } from '../../../components/field.tsx';
 import { useBasis } from '../../../hooks/use-basis.ts';
 import type { DocumentInHand, Edit } from '../../../hooks/use-document.ts';
 import { costName } from '../../../words/cost-words.ts';
+import { words } from '../../../words/piece.ts';
 import { MakeBatch } from '../make-batch.tsx';
 import { PriceBar } from './price-bar.tsx';
 
@@ -45,19 +46,19 @@ export function PieceCountPage({ inHand, count }: { inHand: DocumentInHand<Piece
     <>
       <div className="flex items-center justify-between gap-3">
         <label className="text-[15px]">
-          usual batch size{' '}
+          {words.usualBatchSize}{' '}
           <Field
             open
             className="num font-semibold"
             value={body.batchSize}
-            label="Usual batch size"
+            label={words.usualBatchSizeTitle}
             problem={batchProblem}
             problemId="batch-size-problem"
             onChange={(value) => edit('batchSize', (piece) => void (piece.batchSize = value))}
           />
         </label>
         <button type="button" className="button chrome" onClick={() => setMaking(true)}>
-          New batch
+          {words.newBatch}
         </button>
       </div>
       <CountOptions piece={body} packagingProblem={packagingProblem} edit={edit} />
@@ -75,20 +76,21 @@ export function PieceCountPage({ inHand, count }: { inHand: DocumentInHand<Piece
         <p className="note mt-2">
           {noFix}{' '}
           <Link className="link" to="/studio#fix">
-            Enter metal prices
+            {words.enterMetalPrices}
           </Link>
         </p>
       )}
       <div className="mt-2">
-        <CountTable label="Cost of one piece" heads={['quantity', 'each']} rows={costRows(count)} />
-        <CountTable label="Prices" rows={priceRows(count)} />
+        <CountTable label={words.costOfOnePiece} heads={['quantity', 'each']} rows={costRows(count)} />
+        <CountTable label={words.prices} rows={priceRows(count)} />
       </div>
       <PriceSheetLink id={open.key.id} />
       <PriceBar count={count} />
-      <CountTable label="Profit and earnings" rows={leftRows(count)} />
+      <CountTable label={words.profitAndEarnings} rows={leftRows(count)} />
       {standing && !standing.holds && (
         <p className="note mt-4">
-          <b>This price is out of date.</b> Wholesale price set: {showFigure(standing.then)}
+          <b>{words.thisPriceIsOutOf}</b>
+          {words.wholesalePriceSet} {showFigure(standing.then)}
           {open.stored.priced?.fixOn && ` at metal prices of ${shortDay(open.stored.priced.fixOn)}`}; profit today:{' '}
           {showFigure(standing.left)}.
         </p>
@@ -115,7 +117,7 @@ const CountOptions = memo(function CountOptions({ piece, packagingProblem, edit 
           small
           value={piece.soldBy}
           options={soldByOptions}
-          label="Sold as"
+          label={words.soldAs}
           onChange={(soldBy) => edit('', (draft) => void Object.assign(draft, { soldBy }))}
         />
       </span>
@@ -125,7 +127,7 @@ const CountOptions = memo(function CountOptions({ piece, packagingProblem, edit 
           small
           value={piece.consumables}
           options={consumableOptions}
-          label="Consumables"
+          label={words.consumables}
           onChange={(consumables) => edit('', (draft) => void Object.assign(draft, { consumables }))}
         />
       </span>
@@ -136,7 +138,7 @@ const CountOptions = memo(function CountOptions({ piece, packagingProblem, edit 
             small
             value={piece.marks}
             options={marksOptions}
-            label="Hallmarking"
+            label={words.hallmarking}
             onChange={(marks) => edit('', (draft) => void Object.assign(draft, { marks }))}
           />
         </span>
@@ -148,7 +150,7 @@ const CountOptions = memo(function CountOptions({ piece, packagingProblem, edit 
           open
           className="num"
           value={piece.packaging}
-          label="Packaging of this piece"
+          label={words.packagingOfThisPiece}
           placeholder={rates.packaging.value > 0 ? showValue(rates.packaging.value, rates.currency) : '0'}
           problem={packagingProblem}
           problemId="packaging-problem"
@@ -168,7 +170,7 @@ const PriceSheetLink = memo(function PriceSheetLink({ id }: { id: string }) {
   return (
     <p className="chrome mt-1 text-right text-[14px]">
       <Link className="link" to={`/prices/${id}`}>
-        Pricing details
+        {words.pricingDetails}
       </Link>
     </p>
   );
@@ -186,7 +188,7 @@ function costRows({ column }: PieceCount): CountRow[] {
       ...(key === 'consumables' && { kind: 'subtotal' as const }),
     };
   });
-  return [...lines, { key: 'cost', label: 'Cost', each: column.cost, kind: 'total' }];
+  return [...lines, { key: 'cost', label: words.costTitle, each: column.cost, kind: 'total' }];
 }
 
 function priceRows({ prices, pricing }: PieceCount): CountRow[] {
@@ -195,15 +197,16 @@ function priceRows({ prices, pricing }: PieceCount): CountRow[] {
   return [
     {
       key: 'wholesale',
-      label: 'Wholesale',
-      words: prices.school === 'build-up' ? times('cost', prices.wholesale.from[1]?.value) : schoolWords[prices.school],
+      label: words.wholesaleTitle,
+      middle:
+        prices.school === 'build-up' ? times('cost', prices.wholesale.from[1]?.value) : schoolWords[prices.school],
       each: prices.wholesale,
       kind: 'price',
     },
     {
       key: 'retail',
-      label: 'Retail',
-      words: isBack && pricing.targetMinor > 0 ? 'back from' : times('wholesale', prices.retail.from[1]?.value),
+      label: words.retailTitle,
+      middle: isBack && pricing.targetMinor > 0 ? 'back from' : times('wholesale', prices.retail.from[1]?.value),
       each: prices.retail,
       kind: 'price',
     },
@@ -219,9 +222,11 @@ const schoolWords = {
 
 function leftRows({ column, prices, weight }: PieceCount): CountRow[] {
   return [
-    { key: 'left', label: 'Profit at wholesale', each: prices.left },
-    ...(prices.perHour ? [{ key: 'per-hour', label: 'Earnings', each: prices.perHour, words: 'per bench hour' }] : []),
-    ...(column.lost ? [{ key: 'lost', label: 'Metal loss', each: column.lost }] : []),
-    { key: 'weight', label: 'Finished weight', takes: weight },
+    { key: 'left', label: words.profitAtWholesale, each: prices.left },
+    ...(prices.perHour
+      ? [{ key: 'per-hour', label: words.earnings, each: prices.perHour, middle: 'per bench hour' }]
+      : []),
+    ...(column.lost ? [{ key: 'lost', label: words.metalLoss, each: column.lost }] : []),
+    { key: 'weight', label: words.finishedWeight, takes: weight },
   ];
 }

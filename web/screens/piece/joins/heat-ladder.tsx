@@ -9,6 +9,7 @@ import { type Solder, solders } from '../../../../core/metal/solders.ts';
 import { gradeName } from '../../../../core/piece/checks/solder-order.ts';
 import { membersOf } from '../../../../core/piece/compute-recipe.ts';
 import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
+import { words } from '../../../words/piece.ts';
 import { alloyInText } from '../../../words/stock-words.ts';
 import type { Margin } from '../piece-context.ts';
 
@@ -71,7 +72,7 @@ export function HeatLadder({ count, margin, onSolder }: HeatLadderProps) {
       viewBox={`0 0 ${String(WIDTH)} ${String(height)}`}
       width="100%"
       role="group"
-      aria-label="Heat ladder: where each join flows and each metal melts"
+      aria-label={words.heatLadderWhereEachJoin}
     >
       {x.ticks(6).map((tick, index) => (
         <g key={tick} transform={`translate(${String(x(tick))} 0)`}>
@@ -119,7 +120,7 @@ export function HeatLadder({ count, margin, onSolder }: HeatLadderProps) {
               tabIndex={0}
               role="slider"
               className="ladder-rung"
-              aria-label={`${rung.name || 'Join'}: flow point`}
+              aria-label={`${rung.name || words.join}: flow point`}
               aria-valuemin={Math.min(...kindred(rung.solder).map(({ flowC }) => flowC))}
               aria-valuemax={Math.max(...kindred(rung.solder).map(({ flowC }) => flowC))}
               aria-valuenow={rung.flowC}

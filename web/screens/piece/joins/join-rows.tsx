@@ -17,6 +17,7 @@ import { PickMany } from '../../../components/pick-many.tsx';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
 import { type SetRow, useEditableRows } from '../../../hooks/use-editable-rows.ts';
 import { useRowProblems } from '../../../hooks/use-row-problems.ts';
+import { words } from '../../../words/piece.ts';
 import { type Margin, memberOptions, useEditPiece, useSameOptions } from '../piece-context.ts';
 import { HeatLadder } from './heat-ladder.tsx';
 
@@ -95,14 +96,14 @@ export const JoinRows = memo(function JoinRows({ piece, count, margin, edit }: J
   return (
     <section aria-labelledby="joins" className="mt-5">
       <div className="flex items-baseline justify-between gap-4">
-        <h2 id="joins">Joins</h2>
+        <h2 id="joins">{words.joins}</h2>
         {joins.length > 0 && (
           <span className="text-[14px]">
             <Choice
               small
               value={piece.school}
               options={schools}
-              label="Soldering method"
+              label={words.solderingMethod}
               onChange={(school) => edit('', (draft) => void Object.assign(draft, { school }))}
             />
           </span>
@@ -145,8 +146,8 @@ export const JoinRows = memo(function JoinRows({ piece, count, margin, edit }: J
             small
             open
             value={piece.snippet}
-            label="Length, width and thickness of a pallion"
-            placeholder="1.25 x 1 x 0.25 mm"
+            label={words.lengthWidthAndThicknessOf}
+            placeholder={words.n125X1X}
             onChange={(snippet) => edit('snippet', (draft) => void (draft.snippet = snippet))}
           />
         </p>
@@ -184,8 +185,8 @@ const JoinRow = memo(function JoinRow(props: JoinRowProps) {
     <Field
       wide
       value={join.name}
-      label={computation ? `Join ${String(index + 1)}, name` : 'Add a join'}
-      placeholder={computation ? 'unnamed' : 'Add a join'}
+      label={computation ? `Join ${String(index + 1)}, name` : words.addAJoin}
+      placeholder={computation ? words.unnamed : words.addAJoin}
       column="join"
       maxLength={120}
       onChange={(value) => set(index, join, { name: value })}
@@ -208,7 +209,7 @@ const JoinRow = memo(function JoinRow(props: JoinRowProps) {
           chosen={join.parts}
           options={members}
           label={`${name} parts joined`}
-          placeholder="choose"
+          placeholder={words.choose}
           onChange={(parts) => set(index, join, { parts })}
           {...problems.at('parts')}
         />
@@ -243,7 +244,11 @@ const JoinRow = memo(function JoinRow(props: JoinRowProps) {
         />
       </td>
       <td role="cell" className="end num">
-        {computation.grams ? showValue(computation.grams.value * MG_PER_G, 'mg') : <span className="aside">none</span>}
+        {computation.grams ? (
+          showValue(computation.grams.value * MG_PER_G, 'mg')
+        ) : (
+          <span className="aside">{words.none}</span>
+        )}
       </td>
     </EditableRow>
   );
@@ -284,7 +289,7 @@ function SolderFields({ join, index, problems, set }: SolderFieldsProps) {
           value={join.amount}
           label={`${name}, how much at a joint`}
           unit={join.form === 'seam' ? 'mm' : ''}
-          placeholder={join.form === 'sweat' ? '12 x 8 mm' : join.form === 'seam' ? 'mm' : '2'}
+          placeholder={join.form === 'sweat' ? words.n12X8Mm : join.form === 'seam' ? words.mm : '2'}
           column="amount"
           onChange={(amount) => set(index, join, { amount })}
           {...problems.at('amount')}

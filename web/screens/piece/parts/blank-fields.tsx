@@ -14,6 +14,7 @@ import { type PartSection } from '../../../../core/stock/typed-section.ts';
 import { Choice, type Option } from '../../../components/choice.tsx';
 import { Field } from '../../../components/field.tsx';
 import type { RowProblems } from '../../../hooks/use-row-problems.ts';
+import { words } from '../../../words/piece.ts';
 
 const ringSystems: readonly { value: RingSizeSystem; label: string }[] = [
   { value: 'uk', label: 'UK size' },
@@ -56,7 +57,7 @@ export function BlankFields({ name, blank, section, units, stones, onNewStone, p
         <Field
           open
           value={value}
-          label={`${name}, ${key in section ? 'finished ' : ''}${key === 'inside' ? 'inside diameter' : key}`}
+          label={`${name}, ${key in section ? 'finished ' : ''}${key === 'inside' ? words.insideDiameter : key}`}
           unit={unit}
           placeholder={left ?? placeholderOf(blank, key, unit)}
           column={key}

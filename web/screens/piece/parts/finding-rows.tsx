@@ -16,6 +16,7 @@ import { useBasis } from '../../../hooks/use-basis.ts';
 import { type SetRow, useEditableRows } from '../../../hooks/use-editable-rows.ts';
 import { useRowProblems } from '../../../hooks/use-row-problems.ts';
 import { issuesAt } from '../../../state/basis.ts';
+import { words } from '../../../words/piece.ts';
 import { usePasteRows } from '../paste-rows.ts';
 import { groupOptions, type Margin, useEditPiece } from '../piece-context.ts';
 
@@ -59,7 +60,7 @@ export function FindingRows({ piece, problems, margin, edit }: FindingRowsProps)
 
   return (
     <section aria-labelledby="findings" className="mt-5" onPaste={onPaste}>
-      <h2 id="findings">{local('Findings, stones and outwork')}</h2>
+      <h2 id="findings">{words.findingsStonesAndOutwork}</h2>
       <EditableRows
         grid={columns}
         heads={[
@@ -137,8 +138,8 @@ const FindingRow = memo(function FindingRow(props: FindingRowProps) {
         <Field
           wide
           value={finding.name}
-          label={isBlank ? 'Add a finding' : `Finding ${String(index + 1)}, name`}
-          placeholder={isBlank ? 'Add a finding' : 'unnamed'}
+          label={isBlank ? words.addAFinding : `Finding ${String(index + 1)}, name`}
+          placeholder={isBlank ? words.addAFinding : words.unnamed}
           column="finding"
           maxLength={120}
           onChange={(value) => set(index, finding, { name: value })}
@@ -207,7 +208,7 @@ function FindingDetails({ finding, index, groups, set }: DetailsProps) {
               />
               <span className="whitespace-nowrap">
                 {size('length', finding.shape === 'round' ? 'diameter' : 'length', unit)}
-                {finding.shape !== 'round' && <span className="aside"> by </span>}
+                {finding.shape !== 'round' && <span className="aside">{words.by} </span>}
                 {finding.shape !== 'round' && size('width', 'width', unit)}
               </span>
               <Labelled word="girdle height">{size('girdle', 'girdle height', 'not measured')}</Labelled>

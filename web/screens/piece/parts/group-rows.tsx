@@ -14,6 +14,7 @@ import { sameProps } from '../../../components/same-props.ts';
 import { type SetRow, useEditableRows } from '../../../hooks/use-editable-rows.ts';
 import { useRowProblems } from '../../../hooks/use-row-problems.ts';
 import { issuesAt } from '../../../state/basis.ts';
+import { words } from '../../../words/piece.ts';
 import { type Margin, useEditPiece } from '../piece-context.ts';
 
 /** Name, what is in it, closed, vents, each, net. */
@@ -57,7 +58,7 @@ export const GroupRows = memo(function GroupRows({ piece, count, margin, edit }:
   );
   return (
     <section aria-labelledby="groups" className="mt-5">
-      <h2 id="groups">Sub-assemblies</h2>
+      <h2 id="groups">{words.subAssemblies}</h2>
       <EditableRows
         grid={columns}
         heads={
@@ -145,8 +146,8 @@ const GroupRow = memo(function GroupRow(props: GroupRowProps) {
         <Field
           wide
           value={group.name}
-          label={isBlank ? 'Add a sub-assembly' : `Sub-assembly ${String(index + 1)}, name`}
-          placeholder={isBlank ? 'Add a sub-assembly' : 'unnamed'}
+          label={isBlank ? words.addASubAssembly : `Sub-assembly ${String(index + 1)}, name`}
+          placeholder={isBlank ? words.addASubAssembly : words.unnamed}
           column="group"
           maxLength={120}
           onChange={(value) => set(index, group, { name: value })}
@@ -159,7 +160,7 @@ const GroupRow = memo(function GroupRow(props: GroupRowProps) {
       onRemove={onRemove}
     >
       <td role="cell" className="text-[14px]">
-        {holds || <span className="aside">no parts yet: choose this sub-assembly in a part’s details</span>}
+        {holds || <span className="aside">{words.noPartsYetChooseThis}</span>}
       </td>
       <td role="cell" className="text-[14px]">
         <Tick

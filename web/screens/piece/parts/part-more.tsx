@@ -11,6 +11,7 @@ import { Field } from '../../../components/field.tsx';
 import { Labelled, Tick } from '../../../components/labelled.tsx';
 import type { SetFields } from '../../../hooks/use-editable-rows.ts';
 import type { RowProblems } from '../../../hooks/use-row-problems.ts';
+import { words } from '../../../words/piece.ts';
 import { NEW } from './blank-fields.tsx';
 
 const temperOptions: readonly Option[] = tempers.map((value) => ({ value, label: value || 'as it comes' }));
@@ -71,18 +72,18 @@ export const PartMore = memo(function PartMore(props: PartMoreProps) {
           {choose('group', 'sub-assembly', [...groups, { value: NEW, label: 'a new sub-assembly' }])}
         </Labelled>
         <Labelled word="hole">{field('hole', 'hole diameter', lengthUnit, 'none')}</Labelled>
-        <Labelled word="kerf">{field('kerf', 'width of the cut', lengthUnit, '0')}</Labelled>
+        <Labelled word="kerf">{field('kerf', words.widthOfTheCut, lengthUnit, '0')}</Labelled>
         <Labelled word="offcut">{choose('scrap', 'type of offcut', scrapOptions)}</Labelled>
         <Labelled word="extras per batch">{field('spare', 'extras per batch', '', '0')}</Labelled>
         {tick('paired', 'mirrored pair', 'mirrored pair')}
-        {tick('endsTouchSkin', 'ends worn against skin', 'ends worn against skin')}
+        {tick('endsTouchSkin', words.endsWornAgainstSkin, words.endsWornAgainstSkin)}
       </div>
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-2">
         <Labelled word="bought-in price, each">{field('buyPrice', 'bought-in price, each', '', 'none')}</Labelled>
         {part.buyPrice.trim() && tick('bought', 'bought in', 'bought in')}
         {makeOrBuy && (
           <span>
-            Cost for one piece: {showFigure(makeOrBuy.made)} made, {showFigure(makeOrBuy.bought)} bought in:{' '}
+            {words.costForOnePiece} {showFigure(makeOrBuy.made)} made, {showFigure(makeOrBuy.bought)} bought in:{' '}
             <b>{makeOrBuy.better === 'buy' ? 'buying' : 'making'} is cheaper</b>
           </span>
         )}

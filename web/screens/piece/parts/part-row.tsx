@@ -12,6 +12,7 @@ import { SectionGlyph } from '../../../components/section-glyph.tsx';
 import { useBasis } from '../../../hooks/use-basis.ts';
 import type { SetFields, SetRow } from '../../../hooks/use-editable-rows.ts';
 import { useRowProblems } from '../../../hooks/use-row-problems.ts';
+import { words } from '../../../words/piece.ts';
 import { addGroup, addStone, useEditPiece } from '../piece-context.ts';
 import { BlankCell } from './blank-cell.tsx';
 import { PartMore } from './part-more.tsx';
@@ -64,8 +65,8 @@ export const PartRow = memo(function PartRow({
     <Field
       wide
       value={part.name}
-      label={computation ? `Part ${String(index + 1)}, name` : 'Add a part'}
-      placeholder={computation ? 'unnamed' : 'Add a part'}
+      label={computation ? `Part ${String(index + 1)}, name` : words.addAPart}
+      placeholder={computation ? words.unnamed : words.addAPart}
       column="part"
       maxLength={120}
       onChange={(value) => set('name', (changed) => void (changed.name = value))}
@@ -128,7 +129,7 @@ export const PartRow = memo(function PartRow({
         />
       </td>
       <td role="cell" className="end">
-        {computation.net ? <Num figure={computation.net} /> : <span className="aside">not yet</span>}
+        {computation.net ? <Num figure={computation.net} /> : <span className="aside">{words.notYet}</span>}
       </td>
     </EditableRow>
   );

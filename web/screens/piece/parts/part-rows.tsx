@@ -11,6 +11,7 @@ import { EditableRows } from '../../../components/editable-row.tsx';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
 import { useBasis } from '../../../hooks/use-basis.ts';
 import { useEditableRows } from '../../../hooks/use-editable-rows.ts';
+import { words } from '../../../words/piece.ts';
 import { usePasteRows } from '../paste-rows.ts';
 import { groupOptions, type Margin, stoneOptions } from '../piece-context.ts';
 import { PartRow } from './part-row.tsx';
@@ -51,8 +52,13 @@ export function PartRows({ piece, count, margin, edit, isWhole }: PartRowsProps)
   return (
     <section aria-labelledby="parts" className="mt-5" onPaste={onPaste}>
       <div className="flex items-baseline justify-between">
-        <h2 id="parts">Parts</h2>
-        {takes && <span className="aside num">{showValue(takes.value, takes.unit)} g cut for one</span>}
+        <h2 id="parts">{words.parts}</h2>
+        {takes && (
+          <span className="aside num">
+            {showValue(takes.value, takes.unit)}
+            {words.gCutForOne}
+          </span>
+        )}
       </div>
       <EditableRows
         grid={columns}

@@ -5,6 +5,7 @@ import { withMeasure, withMeasureNamed, withoutMeasure } from '../../../../core/
 import type { Sizes } from '../../../../core/piece/sizes.ts';
 import { Field } from '../../../components/field.tsx';
 import { issuesAt } from '../../../state/basis.ts';
+import { words } from '../../../words/piece.ts';
 import type { ChangeSizes } from './change-sizes.ts';
 
 interface SizeHeadProps {
@@ -17,7 +18,7 @@ export function SizeHead({ parameters, problems, change }: SizeHeadProps) {
   return (
     <thead>
       <tr>
-        <th scope="col">size</th>
+        <th scope="col">{words.size}</th>
         {parameters.map(({ id, name }, index) => (
           <th key={id} scope="col">
             <Field
@@ -44,26 +45,26 @@ export function SizeHead({ parameters, problems, change }: SizeHeadProps) {
           <button
             type="button"
             className="link flex items-center"
-            aria-label="Add a measure"
+            aria-label={words.addAMeasure}
             onClick={() => change('', (sizes) => withMeasure(sizes, () => crypto.randomUUID()))}
           >
             <Plus size={14} />
           </button>
         </th>
         <th scope="col" className="end">
-          weight, g
+          {words.weightG}
         </th>
         <th scope="col" className="end">
-          bench time, min
+          {words.benchTimeMin}
         </th>
         <th scope="col" className="end">
-          cost
+          {words.cost}
         </th>
         <th scope="col" className="end">
-          wholesale
+          {words.wholesale}
         </th>
         <th scope="col" className="end">
-          retail
+          {words.retail}
         </th>
       </tr>
     </thead>

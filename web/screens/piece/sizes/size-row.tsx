@@ -6,6 +6,7 @@ import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
 import { Field } from '../../../components/field.tsx';
 import { Num } from '../../../components/num.tsx';
 import { RowBody } from '../../../components/row.tsx';
+import { words } from '../../../words/piece.ts';
 import type { ChangeSizes } from './change-sizes.ts';
 
 interface SizeRowProps {
@@ -26,7 +27,7 @@ export function SizeRow({ row, index, parameters, count, change }: SizeRowProps)
             open
             value={row.name}
             label={`Size ${String(index + 1)}, name`}
-            placeholder="name"
+            placeholder={words.name}
             column="size-name"
             onChange={(value) => change(`sizes.${row.id}`, (sizes) => withSizeChanged(sizes, row.id, { name: value }))}
           />
@@ -37,8 +38,8 @@ export function SizeRow({ row, index, parameters, count, change }: SizeRowProps)
               open
               className="num"
               value={row.values[id] ?? ''}
-              label={`${row.name || 'the size'}, ${name}`}
-              placeholder="34 mm"
+              label={`${row.name || words.theSize}, ${name}`}
+              placeholder={words.n34Mm}
               column={`size-${id}`}
               onChange={(value) =>
                 change(`sizes.${row.id}.${id}`, (sizes) =>

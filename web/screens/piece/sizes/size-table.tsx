@@ -13,6 +13,7 @@ import { useBasis } from '../../../hooks/use-basis.ts';
 import { useStable } from '../../../hooks/use-stable.ts';
 import { useTimeSliced } from '../../../hooks/use-time-sliced.ts';
 import { type Basis, pieceCount } from '../../../state/basis.ts';
+import { words } from '../../../words/piece.ts';
 import type { ChangeSizes } from './change-sizes.ts';
 import { SizeHead } from './size-head.tsx';
 import { SizeRow } from './size-row.tsx';
@@ -59,7 +60,7 @@ const SizeRows = memo(function SizeRows({ sizes: written, counts, problems, edit
   if (parameters.length === 0)
     return (
       <section aria-labelledby="sizes" className="mt-5">
-        <h2 id="sizes">Sizes</h2>
+        <h2 id="sizes">{words.sizes}</h2>
         <p className="text-[15px] text-soft">
           One size.{' '}
           <button
@@ -67,7 +68,7 @@ const SizeRows = memo(function SizeRows({ sizes: written, counts, problems, edit
             className="link chrome"
             onClick={() => change('', (sizes) => withMeasure(sizes, newId))}
           >
-            Add sizes
+            {words.addSizes}
           </button>
         </p>
       </section>
@@ -75,13 +76,13 @@ const SizeRows = memo(function SizeRows({ sizes: written, counts, problems, edit
   return (
     <section aria-labelledby="sizes" className="mt-5">
       <div className="flex items-baseline justify-between gap-4">
-        <h2 id="sizes">Sizes</h2>
+        <h2 id="sizes">{words.sizes}</h2>
         <span className="text-[14px]">
           <Choice
             small
             value={price}
             options={priceOptions}
-            label="Prices by size"
+            label={words.pricesBySize}
             onChange={(value) => change('', (sizes) => ({ ...sizes, price: value as Sizes['price'] }))}
           />
         </span>
@@ -103,11 +104,16 @@ const SizeRows = memo(function SizeRows({ sizes: written, counts, problems, edit
       </div>
       <p className="mt-2 flex flex-wrap gap-x-6 text-[14px] text-soft">
         <button type="button" className="link chrome" onClick={() => change('', (sizes) => withSize(sizes, newId))}>
-          Add a size
+          {words.addASize}
         </button>
         <span className="min-w-[30ch] flex-1">
-          Use {parameters.map(({ name }) => name).join(' or ')} in any measure of a part, alone or in a sum:{' '}
-          <span className="num">{parameters[0]?.name} + 2 mm</span>. {rangeInWords(counts)}
+          Use {parameters.map(({ name }) => name).join(' or ')}
+          {words.inAnyMeasureOfA}{' '}
+          <span className="num">
+            {parameters[0]?.name}
+            {words.n2Mm}
+          </span>
+          . {rangeInWords(counts)}
         </span>
       </p>
     </section>

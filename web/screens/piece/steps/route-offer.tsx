@@ -4,6 +4,7 @@ import type { Piece } from '../../../../core/piece/piece.ts';
 import { changeInWords, changeKey, type RouteChange, routeOffers, withChanges } from '../../../../core/piece/route.ts';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
 import { useBasis } from '../../../hooks/use-basis.ts';
+import { words } from '../../../words/piece.ts';
 
 export function RouteOffer({ piece, edit }: { piece: Piece; edit: EditPiece }) {
   const { alloys } = useBasis().rates;
@@ -24,7 +25,7 @@ export function RouteOffer({ piece, edit }: { piece: Piece; edit: EditPiece }) {
     return (
       <p className="chrome mt-1">
         <button type="button" className="link text-[14px]" onClick={() => setOpen(true)}>
-          Suggested steps
+          {words.suggestedSteps}
         </button>
       </p>
     );
@@ -37,10 +38,10 @@ export function RouteOffer({ piece, edit }: { piece: Piece; edit: EditPiece }) {
             : `The recipe suggests ${changes.length === 1 ? 'a change' : `${String(changes.length)} changes`} to the route. Steps edited by hand stay.`}
         </span>
         <button type="button" className="link" onClick={() => take()}>
-          {isEmpty ? 'Propose the route' : changes.length === 1 ? 'Apply' : 'Apply all'}
+          {isEmpty ? words.proposeTheRoute : changes.length === 1 ? words.apply : words.applyAll}
         </button>
         <button type="button" className="link" aria-expanded={open} onClick={() => setOpen(!open)}>
-          {open ? 'Hide' : 'Show'}
+          {open ? words.hide : words.show}
         </button>
       </div>
       {open && (
@@ -49,10 +50,10 @@ export function RouteOffer({ piece, edit }: { piece: Piece; edit: EditPiece }) {
             <li key={changeKey(change)} className="flex flex-wrap items-baseline gap-x-4 border-t border-hair py-1">
               <span className="flex-1">{changeInWords(change)}</span>
               <button type="button" className="link" onClick={() => take(changeKey(change))}>
-                Apply
+                {words.apply}
               </button>
               <button type="button" className="link" onClick={() => edit('', (draft) => decline(draft, change))}>
-                Dismiss
+                {words.dismiss}
               </button>
             </li>
           ))}

@@ -7,6 +7,7 @@ import { Field } from '../../../components/field.tsx';
 import { Labelled } from '../../../components/labelled.tsx';
 import { useBasis } from '../../../hooks/use-basis.ts';
 import type { RowProblems } from '../../../hooks/use-row-problems.ts';
+import { words } from '../../../words/piece.ts';
 import type { EditStep } from './edit-step.ts';
 
 const kindNames = {
@@ -92,7 +93,9 @@ export function StepMore({ step, index, scopes, problems, editStep }: StepMorePr
       )}
       <Labelled word="load size">{field('load', 'load size, pieces', 'whole batch')}</Labelled>
       {step.load.trim() && (
-        <Labelled word="loads are passed on">{choose('transfer', 'how loads are passed on', transferOptions)}</Labelled>
+        <Labelled word={words.loadsArePassedOn}>
+          {choose('transfer', words.howLoadsArePassedOn, transferOptions)}
+        </Labelled>
       )}
       <Labelled word="breaks">
         {choose('pauses', 'breaks', [

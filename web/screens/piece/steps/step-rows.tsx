@@ -16,6 +16,7 @@ import { Field } from '../../../components/field.tsx';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
 import { useEditableRows } from '../../../hooks/use-editable-rows.ts';
 import { useRowProblems } from '../../../hooks/use-row-problems.ts';
+import { words } from '../../../words/piece.ts';
 import { usePasteRows } from '../paste-rows.ts';
 import { type Margin, memberOptions, useEditPiece, useSameOptions } from '../piece-context.ts';
 import type { EditStep } from './edit-step.ts';
@@ -67,10 +68,10 @@ export const StepRows = memo(function StepRows({ piece, count, margin, edit }: S
   return (
     <section aria-labelledby="route" className="mt-5" onPaste={onPaste}>
       <div className="flex items-baseline justify-between">
-        <h2 id="route">Bench route</h2>
+        <h2 id="route">{words.benchRoute}</h2>
         <span className="aside num">
-          {showValue(count.minutes.value, 'min')} min bench time per piece, {showValue(count.unattended.value, 'min')}{' '}
-          min unattended per batch
+          {showValue(count.minutes.value, 'min')}
+          {words.minBenchTimePerPiece} {showValue(count.unattended.value, 'min')} {words.minUnattendedPerBatch}
         </span>
       </div>
       <RouteOffer piece={piece} edit={edit} />
@@ -80,10 +81,10 @@ export const StepRows = memo(function StepRows({ piece, count, margin, edit }: S
           { hidden: 'number' },
           'step',
           'where',
-          { end: 'set-up, min', title: 'Bench time once per batch' },
-          { end: 'each, min', title: 'Bench time for each piece, cut, joint…' },
-          { end: 'unattended, min', title: 'Unattended minutes afterwards, once per batch' },
-          { start: 'overlap', title: 'Can start during the unattended time of the step before' },
+          { end: 'set-up, min', title: words.benchTimeOncePerBatch },
+          { end: 'each, min', title: words.benchTimeForEachPiece },
+          { end: 'unattended, min', title: words.unattendedMinutesAfterwardsOncePer },
+          { start: 'overlap', title: words.canStartDuringTheUnattended },
         ]}
         onMove={onMove}
       >
@@ -159,8 +160,8 @@ const StepRow = memo(function StepRow(props: StepRowProps) {
     <Field
       wide
       value={step.name}
-      label={computation ? `Step ${String(index + 1)}, name` : 'Add a step'}
-      placeholder={computation ? 'unnamed' : 'Add a step'}
+      label={computation ? `Step ${String(index + 1)}, name` : words.addAStep}
+      placeholder={computation ? words.unnamed : words.addAStep}
       column="step"
       maxLength={120}
       onChange={(value) => editStep(index, step, 'name', { name: value })}
@@ -212,14 +213,14 @@ const StepRow = memo(function StepRow(props: StepRowProps) {
           wide
           value={step.station}
           label={`${name}, station`}
-          placeholder="bench"
+          placeholder={words.bench}
           column="station"
           onChange={(station) => editStep(index, step, 'station', { station })}
         />
       </td>
-      {minutes('setUp', 'set-up minutes, once per batch')}
+      {minutes('setUp', words.setUpMinutesOncePer)}
       {minutes('each', 'minutes each')}
-      {minutes('unattended', 'unattended minutes, once per batch')}
+      {minutes('unattended', words.unattendedMinutesOncePerBatch)}
       <td role="cell" className="text-center">
         <input
           type="checkbox"

@@ -1,0 +1,32 @@
+// The words of the day screens.
+import { localWords } from './local-words.ts';
+
+export const words = localWords({
+  benchTime: 'Bench time',
+  byEndOfDay: 'By end of day',
+  byNoon: 'By noon',
+  cantConnectToNoonLedger: 'Can’t connect to Noon Ledger.',
+  cautions: 'Cautions',
+  chartOfTheDayThe: 'Chart of the day; the lists below give the same',
+  day: 'Day',
+  done: 'Done',
+  dueDates: 'Due dates',
+  dueDatesSoonestFirst: 'Due dates, soonest first',
+  firstTomorrow: 'First tomorrow',
+  noOneWorking: 'No one working',
+  noPlanYet: 'No plan yet',
+  none: 'none',
+  nothingDue: 'nothing due',
+  nothingScheduled: 'nothing scheduled',
+  nothingToDo: 'Nothing to do',
+  piece: 'piece',
+  printThisDay: 'Print this day',
+  rescheduledFromNowStartedSteps: 'Rescheduled from now. Started steps stay; others may move.',
+  start: 'Start',
+  thereAreNoOpenBatches: 'There are no open batches. Make one from a',
+  totalsOfTheDay: 'Totals of the day',
+  unattended: 'unattended',
+  unattendedTitle: 'Unattended',
+  unattendedWorkEnds: 'Unattended work ends',
+  undoStart: 'undo start',
+});

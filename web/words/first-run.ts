@@ -1,0 +1,15 @@
+// The words of the first run screens.
+import { localWords } from './local-words.ts';
+
+export const words = localWords({
+  country: 'Country',
+  currency: 'Currency',
+  nameOfYourStudio: 'name of your studio',
+  setUpYourStudio: 'Set up your studio',
+  start: 'Start',
+  studio: 'Studio',
+  targetHourlyRate: 'Target hourly rate',
+  units: 'Units',
+  whatYouWantToEarn: 'What you want to earn per bench hour, before rent and tools.',
+  youCanChangeEverythingLater: 'You can change everything later in Settings. Your data stays on this computer.',
+});

@@ -1,0 +1,36 @@
+// The words of the pieces screens.
+import { localWords } from './local-words.ts';
+
+export const words = localWords({
+  addAPieceItsName: 'Add a piece: its name, its material, the time of each step. Cost and prices follow as you type.',
+  archived: 'Archived',
+  archivedPieces: 'Archived pieces',
+  backToPieces: 'Back to pieces',
+  beforeTheFirstMetalPrices: 'before the first metal prices',
+  draftNoVersionYet: 'draft, no version yet',
+  earningsPerBenchHour: 'Earnings per bench hour',
+  earningsPerBenchHourBy: 'Earnings per bench hour by piece',
+  earningsPerBenchHourWholesale: 'Earnings per bench hour (wholesale)',
+  enterOnePieceWithIts:
+    'Enter one piece with its parts, findings and steps. You see its weight, its cost and a price as you type.',
+  enterTodaysMetalPrices: 'Enter today’s metal prices',
+  exportAllPieces: 'Export all pieces',
+  gettingStarted: 'Getting started',
+  highestAndLowestOf: 'Highest and lowest of',
+  makeABatchWhatTo: 'Make a batch: what to cut, and when it will be done.',
+  metalPricesAreEntered: 'Metal prices are entered',
+  newPiece: 'New piece',
+  noArchivedPieces: 'No archived pieces.',
+  noMatchingPieces: 'No matching pieces.',
+  noMetalPricesYet: 'No metal prices yet',
+  pieces: 'Pieces',
+  rentGasAndSolderAre: 'Rent, gas and solder are part of the price too: enter them in',
+  review: 'Review',
+  searchNameMetalOrTag: 'Search name, metal or tag',
+  searchPieces: 'Search pieces',
+  settings: 'Settings',
+  showAll: 'Show all',
+  stock: 'stock',
+  targetHourlyRate: 'target hourly rate,',
+  wholesalePricesToUpdate: 'Wholesale prices to update',
+});

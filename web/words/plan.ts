@@ -1,0 +1,32 @@
+// The words of the plan screens.
+import { localWords } from './local-words.ts';
+
+export const words = localWords({
+  allWorkFinished: 'All work finished',
+  batches: 'Batches',
+  calculating: 'Calculating…',
+  cancel: 'Cancel',
+  cantConnectToNoonLedger: 'Can’t connect to Noon Ledger.',
+  done: 'Done',
+  dragABarOrSelect: 'Drag a bar, or select it and use the arrow keys. Enter pins it, Escape cancels, Delete unpins.',
+  effectOfTheMove: 'Effect of the move',
+  exportCsv: 'Export CSV',
+  hours: 'Hours',
+  lanesOfThePlan: 'Lanes of the plan',
+  lateBatches: 'Late batches',
+  lookingForABetterSchedule: 'Looking for a better schedule',
+  lookingForABetterScheduleAnd: 'Looking for a better schedule and a proof.',
+  moreAreLate: 'more are late.',
+  noPlanYet: 'No plan yet',
+  pin: 'Pin',
+  plan: 'Plan',
+  reasonForStartTime: 'Reason for start time:',
+  scheduleQuality: 'Schedule quality',
+  searchFor1Minute: 'Search for 1 minute',
+  selectedStep: 'Selected step',
+  startNow: 'Start now',
+  stop: 'Stop',
+  thereAreNoOpenBatches: 'There are no open batches. Make one from a piece, and its steps are scheduled here.',
+  unpin: 'Unpin',
+  weeks: 'Weeks',
+});

@@ -1,0 +1,19 @@
+// The words of the promise screens.
+import { localWords } from './local-words.ts';
+
+export const words = localWords({
+  canIMeetThisDate: 'Can I meet this date?',
+  deliveryDate: 'Delivery date',
+  dueDate: 'Due date',
+  existingOrders: 'Existing orders',
+  newBatch: 'New batch',
+  none: 'none',
+  of: 'of',
+  piece: 'Piece',
+  quantity: 'Quantity',
+  safeDate90: 'safe date (90 %)',
+  saveAVersionOfA: 'Save a version of a piece first. Then you can check its delivery date.',
+  theSafeDateIsMet:
+    'The safe date is met in 9 of 10 simulations, with the time variation of your steps. Unattended times do not vary.',
+  these: 'These',
+});
