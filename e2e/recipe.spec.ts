@@ -138,7 +138,7 @@ test('a bezel can add its stone, and a part its sub-assembly', async ({ page, ow
 
 test('arrow keys on the heat ladder choose another solder, and the finding disappears', async ({ page, demo }) => {
   await openPiece(page, demo.url, 'Barometer brooch');
-  await expect(remark(page, 'solder-order')).toContainText('Hub to dial flows where Rim to dial already did');
+  await expect(remark(page, 'solder-order')).toContainText('Hub to dial: solder flows at');
   const rung = page.getByRole('slider', { name: 'Hub to dial: flow point' });
   await expect(rung).toHaveAttribute('aria-valuenow', '738');
   await rung.press('ArrowLeft');

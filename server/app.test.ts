@@ -224,7 +224,9 @@ describe('a piece', () => {
     const refused = await call('POST', `/api/pieces/${body.id}/revisions`, { version: 1 });
     expect(refused).toMatchObject({
       status: 400,
-      body: { errors: [{ path: 'check.closed-form.g', sentence: expect.stringContaining('no vent') as string }] },
+      body: {
+        errors: [{ path: 'check.closed-form.g', sentence: expect.stringContaining('without a vent') as string }],
+      },
     });
     const known = { ...closed, known: [{ rule: 'closed-form', about: 'g', reason: 'Cast, not soldered.' }] };
     await call('PUT', `/api/pieces/${body.id}/draft`, { version: 1, body: known });

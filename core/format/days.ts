@@ -57,7 +57,7 @@ export function readDay(text: string, today: string): string | null {
     const month = months.indexOf((worded[2] ?? worded[3] ?? '').slice(0, 3)) + 1;
     return withYear(worded[5], String(month), worded[1] ?? worded[4], today);
   }
-  const figures = /^(\d{1,4})[/. -](\d{1,2})(?:[/. -](\d{1,4}))?\.?$/.exec(typed);
+  const figures = /^(\d{1,4})(?:[/.-]\s*|\s)(\d{1,2})(?:(?:[/.-]\s*|\s)(\d{1,4}))?\.?$/.exec(typed);
   if (!figures) return null;
   const [, a, b, c] = figures;
   const order = fieldOrder();

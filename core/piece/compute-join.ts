@@ -123,7 +123,12 @@ function readAmount({ form, amount }: Join, typedSnippet: string, report: Report
     case 'beads': {
       const count = read(readCount(amount), 'beads of paste', '');
       const bead = given('bead', BEAD_MM, 'mm', 'common practice');
-      const share = given('metal in paste, by volume', PASTE_METAL_SHARE, '', 'from 83 % by weight, from memory');
+      const share = given(
+        'metal in paste, by volume',
+        PASTE_METAL_SHARE,
+        '',
+        'typical value, not checked against its source (from 83 % by weight): compare your supplier’s data sheet',
+      );
       return (
         count && {
           mm3: beadsMm3(count.value),

@@ -2,6 +2,7 @@
 import { showNumber } from '../format/numbers.ts';
 import { gaugedMm } from './gauged.ts';
 import type { Section, SectionForm } from './section.ts';
+import type { PartSection } from './typed-section.ts';
 
 /** Forms of stock in words. */
 export const formNames = {
@@ -40,5 +41,47 @@ export function sectionInWords(section: Section): string {
     case 'square':
     case 'sheet':
       return `${name} ${showNumber(gaugedMm(section), 2)} mm`;
+  }
+}
+
+// `20 ga`, `18 gauge`, `14 awg`: how wire and sheet are called where gauge is used.
+const GAUGE = /^\s*(\d[\d.,/]*)\s*(?:ga|gauge|awg|swg|msg|usg|b&s|bs)\.?\s*$/i;
+
+/** A section in words, with the gauge that was typed: `round wire 20 ga (0.81 mm)`. */
+export function sectionAsTyped(section: Section, typed: PartSection): string {
+  const text = gaugedText(typed);
+  if (!text || !GAUGE.test(text)) return sectionInWords(section);
+  const gauge = text.trim();
+  switch (section.form) {
+    case 'round':
+    case 'square':
+    case 'sheet':
+      return `${formNames[section.form]} ${gauge} (${showNumber(gaugedMm(section), 2)} mm)`;
+    case 'strip':
+    case 'patterned':
+      return `${formNames[section.form]} ${showNumber(section.widthMm, 1)} mm × ${gauge} (${showNumber(section.thicknessMm, 2)} mm)`;
+    case 'tube':
+    case 'square-tube':
+      return `${formNames[section.form]} ${showNumber(section.outsideMm, 1)} mm, wall ${gauge} (${showNumber(section.wallMm, 2)} mm)`;
+    default:
+      return sectionInWords(section);
+  }
+}
+
+function gaugedText(typed: PartSection): string {
+  switch (typed.form) {
+    case 'round':
+      return typed.diameter;
+    case 'square':
+      return typed.side;
+    case 'tube':
+    case 'square-tube':
+      return typed.wall;
+    case 'sheet':
+    case 'strip':
+    case 'patterned':
+      return typed.thickness;
+    default:
+      return '';
   }
 }

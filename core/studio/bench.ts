@@ -1,4 +1,5 @@
 // The makers with their working hours, and the stations: what a plan is made from.
+import { dayInFigures } from '../format/days.ts';
 import type { Issue } from '../measure/issue.ts';
 import { isoDateSchema } from '../measure/typed.ts';
 import { readHours, type Shift } from './hours.ts';
@@ -63,7 +64,9 @@ export function readAway(text: string): readonly (readonly [string, string])[] |
   for (const part of text.split(/[,;]/).filter((one) => one.trim())) {
     const [from = '', to = from] = part.split(/\s+(?:to|until)\s+|–/i).map((day) => day.trim());
     if (!isoDateSchema.safeParse(from).success || !isoDateSchema.safeParse(to).success || to < from)
-      return { sentence: `“${part.trim()}” is not a day. Try 2026-12-24 to 2027-01-02, 2027-02-05.` };
+      return {
+        sentence: `“${part.trim()}” is not a day. Try ${dayInFigures('2026-12-24')} to ${dayInFigures('2027-01-02')}.`,
+      };
     away.push([from, to]);
   }
   return away;

@@ -107,6 +107,8 @@ export const studioSchema = z.strictObject({
   /** Printed on papers: postal address; phone, mail or web address. */
   address: noteSchema.default(''),
   contact: nameSchema.default(''),
+  /** Photo of the logo, printed on papers; blank for none. */
+  logo: z.string().max(80).default(''),
   /** The studio's own terms, printed on quotes. */
   quoteTerms: noteSchema.default(''),
   /** ISO 3166-1 alpha-2. */

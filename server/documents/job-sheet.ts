@@ -9,13 +9,14 @@ import type { Cut } from '../../core/blank/cut.ts';
 import { showHours, showValue } from '../../core/figure/show.ts';
 import { fullDay } from '../../core/format/days.ts';
 import type { Paper } from '../../core/format/paper.ts';
+import { showTemperature } from '../../core/format/temperatures.ts';
 import { countedNoun, local } from '../../core/format/variants.ts';
 import { attendedMin, loadsOf, type StepComputation } from '../../core/piece/bench-time.ts';
 import { cautionRule, cautionsFor } from '../../core/piece/cautions.ts';
 import type { JoinComputation } from '../../core/piece/compute-join.ts';
 import { blankInWords, type Units } from '../../core/piece/cut-words.ts';
 import type { Join } from '../../core/piece/join.ts';
-import { sectionInWords } from '../../core/stock/words.ts';
+import { sectionAsTyped, sectionInWords } from '../../core/stock/words.ts';
 import { codePicture } from './barcode-image.ts';
 import { type Pdf, pdfOf } from './pdf.ts';
 
@@ -164,16 +165,21 @@ function cutList(page: Writer, { issue, grams }: BatchCount, units: Units): void
   const longest = Math.max(40, ...issue.flatMap(({ lines }) => lines.map(({ cut }) => longestMm(cut))));
   for (const { alloy, section, lines, grams: all } of issue) {
     page.line([
-      { at: 0, words: `${alloy.name}, ${sectionInWords(section)}`, width: 330 },
+      {
+        at: 0,
+        words: `${alloy.name}, ${lines[0] ? sectionAsTyped(section, lines[0].part.section) : sectionInWords(section)}`,
+        width: 330,
+      },
       { at: 400, words: `issue ${showValue(all.value, 'g')} g` },
     ]);
     for (const line of lines) {
       page.line([
         { at: 10, words: `${line.run.name}: ${line.part.name || 'part'}`, width: 200 },
         { at: 215, words: `${String(line.count.value)} ×` },
-        { at: 250, words: blankInWords(line.cut, units), width: 110 },
+        { at: 250, words: blankInWords(line.cut, units), width: units === 'mm' ? 110 : 215 },
       ]);
-      strip(page, line.cut, longest);
+      // Inches, the nearest 1/64 and mm take the room of the strip.
+      if (units === 'mm') strip(page, line.cut, longest);
       page.box(470, 'cut');
       const words = [benchWords(line.part.blank), perPiece(line)].filter(Boolean).join(', ');
       if (words) page.small(words);
@@ -226,7 +232,7 @@ function joins(page: Writer, run: BatchRun, count: BatchCount): void {
   const names = new Map([...parts, ...findings, ...groups].map(({ id, name }) => [id, name.trim() || 'a part']));
   list.forEach((join, index) => {
     const { solder, flow } = run.count.joins[index] ?? {};
-    const flows = flow ? `, ${String(Math.round(flow.value))} °C` : '';
+    const flows = flow ? `, ${showTemperature(flow.value)}` : '';
     page.line([
       { at: 0, words: `${String(index + 1)}  ${join.name || join.kind}`, width: 170 },
       { at: 175, words: join.parts.map((id) => names.get(id) ?? '').join(' + '), width: 150 },

@@ -5,7 +5,7 @@ import type { LineSheetItem } from '../../core/price/book/line-sheet.ts';
 import { lineSheetPdf, type LineSheetTerms } from './line-sheet.ts';
 
 const about: LineSheetTerms = {
-  studio: 'Test bench',
+  from: { name: 'Test bench', address: '', contact: '', logo: null },
   paper: 'A4',
   currency: 'GBP',
   on: '2026-03-02',

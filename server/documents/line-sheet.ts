@@ -3,11 +3,12 @@ import { showValue } from '../../core/figure/show.ts';
 import { fullDay } from '../../core/format/days.ts';
 import type { Paper } from '../../core/format/paper.ts';
 import type { LineSheetItem } from '../../core/price/book/line-sheet.ts';
+import { drawLetterhead, type Letterhead } from './letterhead.ts';
 import { type Pdf, pdfOf, POINTS_PER_MM } from './pdf.ts';
 
 /** What a line sheet says beside its pieces. */
 export interface LineSheetTerms {
-  readonly studio: string;
+  readonly from: Letterhead;
   readonly paper: Paper;
   readonly currency: string;
   /** ISO day. */
@@ -25,15 +26,19 @@ const LINE = 14;
 /** Draws a line sheet. @returns a PDF */
 export async function lineSheetPdf(items: readonly LineSheetItem[], about: LineSheetTerms): Promise<Buffer> {
   return await pdfOf(
-    { title: `Line sheet, ${about.studio}`, paper: about.paper, foot: `Line sheet, ${about.studio}` },
+    { title: `Line sheet, ${about.from.name}`, paper: about.paper, foot: `Line sheet, ${about.from.name}` },
     (pdf) => {
       const { left, right, top, bottom } = pdf.page.margins;
       const width = pdf.page.width - left - right;
-      pdf.font('bold').fontSize(18).text(about.studio, left, top);
+      drawLetterhead(pdf, about.from);
+      pdf
+        .font('bold')
+        .fontSize(18)
+        .text('Line sheet', left, pdf.y + GAP);
       pdf
         .font('book')
         .fontSize(10)
-        .text(`Line sheet, ${fullDay(about.on)}. Prices in ${about.currency}, wholesale without tax.`);
+        .text(`${fullDay(about.on)}. Prices in ${about.currency}, wholesale without tax.`);
       for (const sentence of about.terms) pdf.text(sentence);
       let y = pdf.y + GAP;
       for (const item of items) {

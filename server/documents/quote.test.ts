@@ -1,5 +1,6 @@
 // The quote as the customer reads it: its figures, its number, and no page of its own for the last lines.
 import { execFileSync } from 'node:child_process';
+import sharp from 'sharp';
 import { afterEach, expect, test } from 'vitest';
 import { given } from '../../core/figure/figure.ts';
 import { setStudioFormat } from '../../core/format/studio-format.ts';
@@ -14,8 +15,9 @@ const studio = {
   name: 'Łódź & Żuraw',
   address: '3 Slip Lane\nCobble Harbour',
   contact: 'bench@example.org',
-  terms: 'Work starts when the deposit has arrived.',
+  logo: null,
 };
+const terms = 'Work starts when the deposit has arrived.';
 const item = (id: string, what: string, count: string, price: string) => ({ ...newQuoteLine(id), what, count, price });
 const quote: Quote = {
   ...emptyQuote,
@@ -45,7 +47,7 @@ const paperOf = (of: Quote, how: typeof tax.how = 'none', rate = 0, revision = 1
   );
 
 async function printed(of: Quote, how?: typeof tax.how, rate?: number): Promise<string> {
-  const pdf = await quotePdf(paperOf(of, how, rate), studio, 'A4');
+  const pdf = await quotePdf(paperOf(of, how, rate), studio, terms, 'A4');
   const text = execFileSync('pdftotext', ['-layout', '-', '-'], { input: pdf, encoding: 'utf8' });
   return text.replace(/[ \t\u00a0]+/g, ' ');
 }
@@ -87,9 +89,18 @@ test('a later version keeps the number and adds a letter', () => {
   expect(paperOf({ ...quote, number: '' }).title).toBe('Quote ABCDEF');
 });
 
+test('the logo stands in the letterhead', async () => {
+  const logo = await sharp({ create: { width: 300, height: 90, channels: 3, background: '#123456' } })
+    .jpeg()
+    .toBuffer();
+  const pdf = await quotePdf(paperOf(quote), { ...studio, logo }, terms, 'A4');
+  const list = execFileSync('pdfimages', ['-list', '-'], { input: pdf, encoding: 'utf8' });
+  expect(list).toMatch(/^ *1 +0 image +300 +90 /m);
+});
+
 test('forty items fill their pages, and no page holds the total alone', async () => {
   const lines = Array.from({ length: 40 }, (_, index) => item(String(index), `Item ${String(index + 1)}`, '1', '10'));
-  const pdf = await quotePdf(paperOf({ ...quote, lines }), studio, 'A4');
+  const pdf = await quotePdf(paperOf({ ...quote, lines }), studio, terms, 'A4');
   const pages = execFileSync('pdftotext', ['-layout', '-', '-'], { input: pdf, encoding: 'utf8' }).split('\f');
   const withTotal = pages.find((page) => page.includes('Total'));
   expect(withTotal).toContain('Item 40');

@@ -1,17 +1,8 @@
 // A quote on paper, with room for the customer's acceptance.
 import type { Paper } from '../../core/format/paper.ts';
 import type { QuotePaper } from '../../core/price/quote/quote-paper.ts';
+import { drawLetterhead, type Letterhead } from './letterhead.ts';
 import { type Pdf, pdfOf, POINTS_PER_MM } from './pdf.ts';
-
-/** Who sends the quote. */
-export interface Letterhead {
-  readonly name: string;
-  /** Lines of the postal address. */
-  readonly address: string;
-  readonly contact: string;
-  /** Terms of the studio's own; '' for none. */
-  readonly terms: string;
-}
 
 const GAP = 6 * POINTS_PER_MM;
 const LINE = 15;
@@ -21,14 +12,14 @@ const COLUMN = 80;
 /** Room that the sums or the acceptance need on one page. */
 const ACCEPTANCE = 90;
 
-/** Draws a quote. @returns a PDF */
-export async function quotePdf(paper: QuotePaper, from: Letterhead, size: Paper): Promise<Buffer> {
+/** Draws a quote. @param terms  terms of the studio's own; '' for none. @returns a PDF */
+export async function quotePdf(paper: QuotePaper, from: Letterhead, terms: string, size: Paper): Promise<Buffer> {
   const foot = [from.name, paper.title].filter(Boolean).join(' · ');
   return await pdfOf({ title: `${paper.title}, ${from.name}`, paper: size, foot }, (pdf) => {
     const { left, right, top, bottom } = pdf.page.margins;
     const width = pdf.page.width - left - right;
     const end = pdf.page.height - bottom;
-    letterhead(pdf, from, left, top, width);
+    drawLetterhead(pdf, from);
     pdf
       .font('bold')
       .fontSize(20)
@@ -62,7 +53,7 @@ export async function quotePdf(paper: QuotePaper, from: Letterhead, size: Paper)
       y += isTotal ? LINE + 4 : LINE;
     }
     y += GAP;
-    for (const note of [...paper.notes, from.terms].filter((text) => text.trim())) {
+    for (const note of [...paper.notes, terms].filter((text) => text.trim())) {
       pdf.font('book').fontSize(9.5);
       const height = pdf.heightOfString(note, { width });
       room(height + 6);
@@ -72,14 +63,6 @@ export async function quotePdf(paper: QuotePaper, from: Letterhead, size: Paper)
     room(ACCEPTANCE);
     acceptance(pdf, paper.title, left, y + GAP, width);
   });
-}
-
-function letterhead(pdf: Pdf, { name, address, contact }: Letterhead, left: number, top: number, width: number): void {
-  pdf.fillColor('#000').font('bold').fontSize(13).text(name, left, top, { width });
-  pdf.font('book').fontSize(9.5).fillColor('#333');
-  for (const line of [...address.split('\n'), contact].filter((text) => text.trim())) pdf.text(line.trim(), { width });
-  rule(pdf, left, pdf.y + 6, width, '#000');
-  pdf.fillColor('#000').y += 8;
 }
 
 function facts(pdf: Pdf, { facts: list }: QuotePaper, left: number, top: number): number {

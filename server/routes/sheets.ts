@@ -14,7 +14,7 @@ import { lineSheetCsv } from '../documents/line-sheet-csv.ts';
 import { quotePdf } from '../documents/quote.ts';
 import { templatesPdf } from '../documents/templates.ts';
 import { acceptedStudio } from '../services/basis.ts';
-import { batchOnPaper, lineSheetOf, tagsOfBatch } from '../services/papers.ts';
+import { batchOnPaper, letterheadOf, lineSheetOf, tagsOfBatch } from '../services/papers.ts';
 import { quoteOnPaper } from '../services/quote-paper.ts';
 import type { Stores } from '../store/stores.ts';
 import { sendRoute } from './register.ts';
@@ -24,24 +24,29 @@ export function registerSheets(app: FastifyInstance, stores: Stores): void {
   const linesOf = (ids: string) => lineSheetOf(stores, ids.split(','));
   sendRoute(app, sheetRoutes.lineSheetPdf, async ({ query }, reply) => {
     const { items, about } = linesOf(query.ids);
-    return await send(reply, 'application/pdf', `Line sheet - ${about.studio}.pdf`, await lineSheetPdf(items, about));
+    return await send(
+      reply,
+      'application/pdf',
+      `Line sheet - ${about.from.name}.pdf`,
+      await lineSheetPdf(items, about),
+    );
   });
   sendRoute(app, sheetRoutes.lineSheetCsv, async ({ query }, reply) => {
     const { items, about } = linesOf(query.ids);
     const csv = lineSheetCsv(items, about.currency);
-    return await send(reply, 'text/csv; charset=utf-8', `Line sheet - ${about.studio}.csv`, csv);
+    return await send(reply, 'text/csv; charset=utf-8', `Line sheet - ${about.from.name}.csv`, csv);
   });
   sendRoute(app, sheetRoutes.labelsPdf, async ({ query: { ids, copies, paper, ...layout } }, reply) => {
     const { items, about } = linesOf(ids);
     const labels = labelsOf(items, about.currency, copies);
     const [only] = items.length === 1 ? items : [];
-    const name = `Price tags - ${only?.name ?? about.studio}.pdf`;
+    const name = `Price tags - ${only?.name ?? about.from.name}.pdf`;
     return await send(reply, 'application/pdf', name, await labelsPdf(labels, layout, paper ?? about.paper));
   });
   sendRoute(app, sheetRoutes.quotePdf, async ({ params: { id }, query }, reply) => {
     const paper = quoteOnPaper(stores, id);
-    const { name, address, contact, quoteTerms: terms, country } = acceptedStudio(stores);
-    const pdf = await quotePdf(paper, { name, address, contact, terms }, query.paper ?? paperOf(country));
+    const { quoteTerms, country } = acceptedStudio(stores);
+    const pdf = await quotePdf(paper, letterheadOf(stores), quoteTerms, query.paper ?? paperOf(country));
     const customer = paper.facts.find(([label]) => label === 'Customer')?.[1];
     return await send(reply, 'application/pdf', `${[paper.title, customer].filter(Boolean).join(' - ')}.pdf`, pdf);
   });

@@ -4,6 +4,7 @@ import { paperOf } from '../../core/format/paper.ts';
 import { readCount } from '../../core/measure/read/read-number.ts';
 import { type LineSheetItem, lineSheetItem, lineSheetTerms } from '../../core/price/book/line-sheet.ts';
 import { countPiece } from '../../core/price/piece/count-piece.ts';
+import type { Letterhead } from '../documents/letterhead.ts';
 import type { LineSheetTerms } from '../documents/line-sheet.ts';
 import type { Stores } from '../store/stores.ts';
 import { acceptedStudio, currentBasis } from './basis.ts';
@@ -24,7 +25,7 @@ export function lineSheetOf(
     );
   });
   const about = {
-    studio: acceptedStudio(stores).name,
+    from: letterheadOf(stores),
     paper: paperOf(acceptedStudio(stores).country),
     currency,
     on: stores.now().slice(0, 10),
@@ -52,6 +53,12 @@ export function tagsOfBatch(stores: Stores, id: string) {
       }));
     });
   });
+}
+
+/** The studio as it stands on papers. */
+export function letterheadOf(stores: Stores): Letterhead {
+  const { name, address, contact, logo } = acceptedStudio(stores);
+  return { name, address, contact, logo: logo && stores.photos.has(logo) ? stores.photos.get(logo).bytes : null };
 }
 
 /** What a job sheet shows of a batch. @throws NotThere */

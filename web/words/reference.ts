@@ -13,7 +13,6 @@ export const words = localWords({
   gCm: 'g/cm³',
   gaugeSystem: 'Gauge system',
   meltingRange: 'melting range',
-  meltsC: 'melts, °C',
   noMatchingGauge: 'No matching gauge.',
   nominalCheckYourSuppliersData: 'nominal; check your supplier’s data sheet',
   notCommonlyFusedCommonPractice: 'Not commonly fused (common practice).',

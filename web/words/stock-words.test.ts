@@ -34,12 +34,14 @@ test('the typed name of a thickness is not repeated', () => {
 test('stock and blanks are named in the maker’s units', () => {
   expect(sectionInWords({ form: 'strip', widthMm: 6, thicknessMm: 1.2 })).toBe('strip 6.0 × 1.20 mm');
   expect(sectionInWords({ form: 'tube', outsideMm: 3.2, wallMm: 0.4 })).toBe('tube 3.2 mm, wall 0.40');
-  expect(lengthInWords(25.4, 'inch')).toBe('1.000 in');
+  expect(lengthInWords(25.4, 'inch')).toBe('1.000 in (25.4 mm)');
   expect(lengthInWords(106.81, 'mm')).toBe('106.8 mm');
   const mm = (value: number) => given('', value, 'mm', '');
   expect(blankInWords({ kind: 'disc', diameter: mm(35) }, 'mm')).toBe('disc 35.0 mm');
   expect(blankInWords({ kind: 'rectangle', width: mm(4), length: mm(23) }, 'mm')).toBe('4.00 × 23.0 mm');
-  expect(blankInWords({ kind: 'rectangle', width: mm(25.4), length: mm(50.8) }, 'inch')).toBe('1.000 × 2.000 in');
+  expect(blankInWords({ kind: 'rectangle', width: mm(25.4), length: mm(50.8) }, 'inch')).toBe(
+    '1.000 × 2.000 in, 1 × 2 (25.4 × 50.8 mm)',
+  );
 });
 
 test('an alloy’s name in a sentence starts with a small letter, unless it is a number or a letter code', () => {

@@ -2,6 +2,12 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  addALogo: 'Add a logo for papers',
+  changeTheLogo: 'Change the logo',
+  logo: 'Logo',
+  removeTheLogo: 'Remove the logo',
+  theLogoCouldNotBe: 'The logo could not be uploaded. Try again.',
+  uploading: 'Uploading…',
   addAMetal: 'Add a metal',
   addPurchase: 'Add purchase',
   addedToTheMetalPrice:

@@ -73,7 +73,7 @@ export function meltingAnswer(slots: Slots): TopicAnswer {
   const alloy = slots.alloy();
   if (alloy.solidusC === null || alloy.liquidusC === null)
     throw new NotEnough(`The melting range of ${alloy.name} is not known.`, 'melting point sterling');
-  const source = 'nominal, from memory';
+  const source = 'typical value, not checked against a published table: compare your supplier’s data sheet';
   const [solidus, liquidus] = [
     given('begins to melt (solidus)', alloy.solidusC, '°C', source),
     given('all melted (liquidus)', alloy.liquidusC, '°C', source),

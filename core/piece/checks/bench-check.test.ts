@@ -56,5 +56,5 @@ test('a piece in sizes is checked in each, and a shared finding appears once', (
   };
   const remarks = benchCheckAll(sized, alloys, 'GB').filter(({ severity }) => severity === 'stop');
   expect(remarks.map(({ rule }) => rule)).toEqual(['steel-pickle', 'die-depth']);
-  expect(remarks[1]?.sentence).toMatch(/^In large: The die is 2.5 mm deep/);
+  expect(remarks[1]?.sentence).toMatch(/^In large: p: 2 mm thick, in a die 2.5 mm deep/);
 });

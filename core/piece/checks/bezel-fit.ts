@@ -32,8 +32,8 @@ export const bezelFit: Check = {
           about: part.id,
           sentence:
             over < LEAST_OVER_MM
-              ? `${name} is ${inSum(section.widthMm)} mm high and ${context.nameOf(stone)} girdle height ${inSum(girdle)} mm: too little to turn over. Use about ${right}.`
-              : `${name} is ${inSum(section.widthMm)} mm high and ${context.nameOf(stone)} girdle height ${inSum(girdle)} mm: it hides the stone. Use about ${right}.`,
+              ? `${name}: ${inSum(section.widthMm)} mm high, girdle of ${context.nameOf(stone)} at ${inSum(girdle)} mm. Too low to turn over. Use about ${right}.`
+              : `${name}: ${inSum(section.widthMm)} mm high, girdle of ${context.nameOf(stone)} at ${inSum(girdle)} mm. It hides the stone. Use about ${right}.`,
           remedy: {
             says: `Make it ${right}`,
             apply: withRow('parts', part.id, (row) =>
@@ -60,7 +60,7 @@ function thinOnThick(context: CheckContext, id: string, wallMm: number): CheckFi
     {
       severity: 'note',
       about: id,
-      sentence: `${context.nameOf(id)} is ${inSum(wallMm)} mm thin on a much thicker ${context.nameOf(base)}. Heat the base from below, and the wall last.`,
+      sentence: `${context.nameOf(id)}: ${inSum(wallMm)} mm thin, on a much thicker base: ${context.nameOf(base)}. Heat the base from below, and the wall last.`,
     },
   ];
 }

@@ -14,7 +14,7 @@ export const closedForm: Check = {
         {
           severity: 'stop',
           about: id,
-          sentence: `${name.trim() || 'The hollow form'} is closed and has no vent. Drill one where it will not show, before the last join.`,
+          sentence: `${name.trim() || 'The hollow form'}: closed, without a vent. Drill one where it will not show, before the last join.`,
           remedy: { says: 'One vent', apply: withRow('groups', id, () => ({ vents: '1' })) },
         },
       ];

@@ -18,7 +18,7 @@ export const dieDepth: Check = {
         {
           severity: 'stop',
           about: part.id,
-          sentence: `The die is ${inSum(depth.value)} mm deep and ${part.name.trim() || 'the stock'} only ${inSum(section.thicknessMm)} mm thick. Use stock at least as thick.`,
+          sentence: `${part.name.trim() || 'The stock'}: ${inSum(section.thicknessMm)} mm thick, in a die ${inSum(depth.value)} mm deep. Use stock at least as thick.`,
           remedy: {
             says: `Use ${inSum(depth.value)} mm`,
             apply: withRow('parts', part.id, () => ({

@@ -20,7 +20,7 @@ export const forming: Check = {
             {
               severity: 'warn' as const,
               about: part.id,
-              sentence: `${part.name.trim() || 'The wire'} is spring hard and is wound: it opens after. Anneal it, or use a smaller mandrel and wind a trial.`,
+              sentence: `${part.name.trim() || 'The wire'}: spring hard and wound, so it opens again. Anneal it, or use a smaller mandrel and wind a trial.`,
               remedy: annealFirst(part.id),
             },
           ]
@@ -46,7 +46,7 @@ function overworked(context: CheckContext, part: Part, section: LongSection): Ch
     {
       severity: 'warn',
       about: part.id,
-      sentence: `${part.name.trim() || 'The part'} is reduced by ${inSum(Math.round(taken * 100))} % with ${has} between. Anneal about every 50 %.`,
+      sentence: `${part.name.trim() || 'The part'}: reduced by ${inSum(Math.round(taken * 100))} %, with ${has} between. Anneal about every 50 %.`,
       remedy: annealFirst(part.id),
     },
   ];

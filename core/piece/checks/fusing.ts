@@ -14,7 +14,7 @@ export const fusing: Check = {
         {
           severity: 'warn',
           about: join.id,
-          sentence: `${context.nameOf(bad)} is ${context.alloyOf(bad)?.name ?? ''}, which does not fuse well. Solder it, or make it of a metal that fuses.`,
+          sentence: `${context.nameOf(bad)}: ${context.alloyOf(bad)?.name ?? ''} does not fuse well. Solder it, or make it of a metal that fuses.`,
           remedy: {
             says: 'Solder it',
             apply: withRow('joins', join.id, () => ({ kind: 'solder' as const, solder: 'silver-hard' })),

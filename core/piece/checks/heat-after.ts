@@ -27,7 +27,7 @@ function afterFinish(context: CheckContext): CheckFinding[] {
       {
         severity: 'stop',
         about: step.id,
-        sentence: `${step.name.trim() || 'This step'} heats the piece after ${done}. Do all heat before it.`,
+        sentence: `${step.name.trim() || 'This step'}: heat after ${done}. Do all heat before it.`,
         remedy: {
           says: `Move it before “${earlier.step.name.trim()}”`,
           apply: withStepBefore(step.id, earlier.step.id),
@@ -46,7 +46,7 @@ function wastedPolish(context: CheckContext): CheckFinding[] {
     .map(({ step }) => ({
       severity: 'note',
       about: step.id,
-      sentence: `${step.name.trim() || 'The polish'} comes before the last heat, which spoils it. A sanding does here.`,
+      sentence: `${step.name.trim() || 'The polish'}: before the last heat, which spoils it. A sanding does here.`,
     }));
 }
 

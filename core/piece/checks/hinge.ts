@@ -28,7 +28,7 @@ function odd(context: CheckContext, id: string): CheckFinding[] {
     {
       severity: 'stop',
       about: id,
-      sentence: `A hinge takes an odd number of knuckles, 3 or more; ${context.nameOf(id)} has ${inSum(knuckles.value)}.`,
+      sentence: `A hinge takes an odd number of knuckles, 3 or more; ${context.nameOf(id)}: ${inSum(knuckles.value)}.`,
       remedy: {
         says: `Use ${String(right)}`,
         apply: withRow('parts', id, (row) =>
@@ -49,15 +49,15 @@ function snug(context: CheckContext, id: string): CheckFinding[] {
   const room = Math.round((bore - across) * 100) / 100;
   if (room >= 0 && room <= SNUG_MM) return [];
   const name = context.nameOf(pin.part.id);
-  const sizes = `${name} is ${inSum(across)} mm and the bore of ${context.nameOf(id)} ${inSum(Number(bore.toFixed(3)))} mm`;
+  const sizes = `${name}: ${inSum(across)} mm; bore of ${context.nameOf(id)}: ${inSum(Number(bore.toFixed(3)))} mm`;
   return [
     {
       severity: 'stop',
       about: pin.part.id,
       sentence:
         room < 0
-          ? `${sizes}: it does not go in. Use thinner wire or wider tube.`
-          : `${sizes}: it rattles. Use thicker wire or narrower tube.`,
+          ? `${sizes}. It does not go in. Use thinner wire or wider tube.`
+          : `${sizes}. It rattles. Use thicker wire or narrower tube.`,
     },
   ];
 }

@@ -17,7 +17,7 @@ export const openRing: Check = {
         {
           severity: 'note',
           about: join.id,
-          sentence: `${context.nameOf(open)} stays open and a load hangs on it. Solder it shut, or use thicker or harder wire.`,
+          sentence: `${context.nameOf(open)}: left open, with a load on it. Solder it shut, or use thicker or harder wire.`,
         },
       ];
 

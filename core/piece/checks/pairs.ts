@@ -16,7 +16,7 @@ export const pairs: Check = {
       found.push({
         severity: 'warn',
         about: part.id,
-        sentence: `${part.name.trim() || 'The part'} is ${String(computation.count)} in a pair. Make it an even count.`,
+        sentence: `${part.name.trim() || 'The part'}: ${String(computation.count)} in a pair. Make it an even count.`,
       });
     }
     if (piece.soldBy !== 'pair') return found;
@@ -26,7 +26,7 @@ export const pairs: Check = {
       found.push({
         severity: 'warn',
         about: finding.id,
-        sentence: `${finding.name.trim() || 'The finding'} is ${String(count.value)} in a pair. Make it an even count.`,
+        sentence: `${finding.name.trim() || 'The finding'}: ${String(count.value)} in a pair. Make it an even count.`,
       });
     }
     const matched = context.stepsOf('pair').length > 0;

@@ -19,7 +19,7 @@ export const platinumApart: Check = {
         {
           severity: 'warn',
           about: join.id,
-          sentence: `${context.nameOf(platinum)} is platinum and is joined with ${lower(solder.name)}. Use platinum solder, or join it last and cold.`,
+          sentence: `${context.nameOf(platinum)}: platinum, joined with ${lower(solder.name)}. Use platinum solder, or join it last and cold.`,
         },
       ];
     });
@@ -35,13 +35,12 @@ export const platinumApart: Check = {
       ...soldered,
       ...mixed(
         ['pickle'],
-        (name) =>
-          `${name} is platinum and shares the pickle with other metals. Pickle it separately, in alum, or not at all.`,
+        (name) => `${name}: platinum, pickled with other metals. Pickle it separately, in alum, or not at all.`,
       ),
       ...mixed(
         ['file', 'sand', 'polish'],
         (name) =>
-          `${name} is platinum and is finished beside other metals. Keep files, papers and mops for it alone, and its filings apart.`,
+          `${name}: platinum, finished beside other metals. Keep files, papers and mops for it alone, and its filings apart.`,
       ),
     ];
   },

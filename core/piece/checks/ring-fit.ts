@@ -38,13 +38,13 @@ function remarks(context: CheckContext, ring: Ring): CheckFinding[] {
 function shape(context: CheckContext, { part, insideMm, wireMm }: Ring): CheckFinding[] {
   const aspect = aspectRatio(insideMm, wireMm);
   const name = part.name.trim() || 'The ring';
-  const is = `${name} has an aspect ratio of ${inSum(Number(aspect.toPrecision(3)))}`;
+  const is = `${name}: aspect ratio ${inSum(Number(aspect.toPrecision(3)))}`;
   if (aspect < goodAspect[0])
     return [
       {
         severity: 'warn',
         about: part.id,
-        sentence: `${is}: below about ${inSum(goodAspect[0])} it will not close well. Use thinner wire or a larger ring.`,
+        sentence: `${is}. Below about ${inSum(goodAspect[0])} a ring will not close well. Use thinner wire or a larger ring.`,
       },
     ];
   const isShut = context.joins.some(
@@ -55,7 +55,7 @@ function shape(context: CheckContext, { part, insideMm, wireMm }: Ring): CheckFi
       {
         severity: 'warn',
         about: part.id,
-        sentence: `${is}: above about ${inSum(goodAspect[1])} an unsoldered ring is weak. Solder it, or use thicker wire.`,
+        sentence: `${is}. Above about ${inSum(goodAspect[1])} an unsoldered ring is weak. Solder it, or use thicker wire.`,
       },
     ];
   return [];
@@ -69,7 +69,7 @@ function passing({ part, insideMm }: Ring): CheckFinding[] {
     {
       severity: 'warn',
       about: part.id,
-      sentence: `${part.name.trim() || 'The ring'} is ${inSum(insideMm)} mm inside and has to let ${inSum(passes.value)} mm pass. Make it larger.`,
+      sentence: `${part.name.trim() || 'The ring'}: ${inSum(insideMm)} mm inside, and ${inSum(passes.value)} mm must pass. Make it larger.`,
     },
   ];
 }
@@ -103,7 +103,7 @@ function neighbours(context: CheckContext, { part, insideMm, wireMm }: Ring): Ch
         {
           severity: 'warn',
           about: part.id,
-          sentence: `${ring} is ${inSum(insideMm)} mm inside and cannot go round ${name} (${inSum(across)} mm). Make it larger.`,
+          sentence: `${ring}: ${inSum(insideMm)} mm inside, too small to go round ${name} (${inSum(across)} mm). Make it larger.`,
         },
       ];
     return [];

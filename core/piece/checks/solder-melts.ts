@@ -1,5 +1,5 @@
 // Check: a solder that flows near the melting range of the metal it joins.
-import { inSum } from '../../figure/figure.ts';
+import { showTemperature } from '../../format/temperatures.ts';
 import type { Check, CheckFinding } from './check-context.ts';
 
 /** Least distance of a flow point from the solidus that a torch can keep, °C (common practice). */
@@ -22,14 +22,14 @@ export const solderMelts: Check = {
       const [worst] = judged.toSorted((a, b) => b.rank - a.rank);
       if (!worst || worst.rank === 0) return [];
       const { alloy, solidus, liquidus, rank, name } = worst;
-      const flows = `The solder flows at ${inSum(flow.value)} °C`;
+      const flows = `The solder flows at ${showTemperature(flow.value)}`;
       const about = join.id;
       if (rank === 3)
         return [
           {
             severity: 'stop',
             about,
-            sentence: `${flows}; ${name} (${alloy.name}) is all melted at ${inSum(liquidus)} °C. Use a lower solder.`,
+            sentence: `${flows}; ${name} (${alloy.name}): melted at ${showTemperature(liquidus)}. Use a lower solder.`,
           },
         ];
       if (rank === 2)
@@ -37,14 +37,14 @@ export const solderMelts: Check = {
           {
             severity: 'warn',
             about,
-            sentence: `${flows}; ${name} (${alloy.name}) begins to melt at ${inSum(solidus)} °C and slumps. Use a lower solder.`,
+            sentence: `${flows}; ${name} (${alloy.name}): begins to melt at ${showTemperature(solidus)} and slumps. Use a lower solder.`,
           },
         ];
       return [
         {
           severity: 'note',
           about,
-          sentence: `${flows}, close below where ${name} (${alloy.name}) begins to melt (${inSum(solidus)} °C). Watch the heat.`,
+          sentence: `${flows}, close below the melting of ${name} (${alloy.name}) at ${showTemperature(solidus)}. Watch the heat.`,
         },
       ];
     }),

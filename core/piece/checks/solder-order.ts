@@ -1,5 +1,5 @@
 // Check: a later join on the same assembly whose solder flows no lower than that of an earlier join.
-import { inSum } from '../../figure/figure.ts';
+import { showTemperature } from '../../format/temperatures.ts';
 import { type Solder, solders } from '../../metal/solders.ts';
 import { type Check, type CheckFinding, withRow } from './check-context.ts';
 
@@ -18,8 +18,7 @@ export const solderOrder: Check = {
       flowing.push({ name: join.name, flowC: flow.value, members });
       const [lowest] = earlier.toSorted((a, b) => a.flowC - b.flowC);
       if (!lowest || flow.value < lowest.flowC) return [];
-      const is = flow.value > lowest.flowC ? 'flows hotter than' : 'flows where';
-      const did = flow.value > lowest.flowC ? '' : ' already did';
+      const as = flow.value > lowest.flowC ? 'hotter than' : 'the same as';
       const name = (text: string) => text.trim() || 'the join';
       const lower = lowerSolder(solder, lowest.flowC);
       const oneGrade = context.piece.school === 'one-grade';
@@ -28,8 +27,8 @@ export const solderOrder: Check = {
           severity: oneGrade ? 'note' : 'warn',
           about: join.id,
           sentence: oneGrade
-            ? `${capital(name(join.name))} ${is} ${name(lowest.name)}${did} (${inSum(flow.value)} °C). Shield ${name(lowest.name)} and aim the heat.`
-            : `${capital(name(join.name))} ${is} ${name(lowest.name)}${did} (${inSum(flow.value)} °C against ${inSum(lowest.flowC)}). Use a lower solder, or shield the earlier join.`,
+            ? `${capital(name(join.name))}: solder flows at ${showTemperature(flow.value)}, ${as} that of ${name(lowest.name)}. Shield the earlier join and aim the heat.`
+            : `${capital(name(join.name))}: solder flows at ${showTemperature(flow.value)}, ${as} that of ${name(lowest.name)} (${showTemperature(lowest.flowC)}). Use a lower solder, or shield the earlier join.`,
           ...(!oneGrade &&
             lower && {
               remedy: {

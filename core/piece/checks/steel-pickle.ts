@@ -13,7 +13,7 @@ export const steelPickle: Check = {
         {
           severity: 'stop',
           about: step.id,
-          sentence: `${context.nameOf(steel)} is steel and goes into the pickle here. Brush or blast it clean instead, or join it after.`,
+          sentence: `${context.nameOf(steel)}: steel, in the pickle here. Brush or blast it clean instead, or join it after.`,
           remedy: {
             says: 'Brush it clean instead',
             apply: withRow('steps', step.id, () => ({

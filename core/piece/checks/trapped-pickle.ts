@@ -22,7 +22,7 @@ export const trappedPickle: Check = {
         {
           severity: 'warn',
           about: step.id,
-          sentence: `${context.nameOf(trapping)} holds pickle inside. Flush it and boil it out in bicarbonate after this step.`,
+          sentence: `${context.nameOf(trapping)}: pickle stays inside. Flush it and boil it out in bicarbonate after this step.`,
           remedy: {
             says: 'Add the step',
             apply: withStepAfter(step.id, 'Flush, boil out in bicarbonate', {

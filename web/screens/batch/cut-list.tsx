@@ -5,7 +5,7 @@ import type { BatchCount } from '../../../core/batch/count-batch.ts';
 import type { CutLine } from '../../../core/batch/cut-list.ts';
 import { mayChangeWhatIsMade } from '../../../core/batch/states.ts';
 import { blankInWords, lengthInWords } from '../../../core/piece/cut-words.ts';
-import { sectionInWords } from '../../../core/stock/words.ts';
+import { sectionAsTyped } from '../../../core/stock/words.ts';
 import { BlankStrip, longestSideMm } from '../../components/blank-strip.tsx';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
@@ -105,7 +105,7 @@ function CutRow({ line, longest, hasRuns, own, isOpen, problem, onOwn }: CutRowP
           {name}
           <span className="aside block">
             {hasRuns && `${line.run.name}, `}
-            {alloyInText(line.alloy)}, {sectionInWords(line.section)}
+            {alloyInText(line.alloy)}, {sectionAsTyped(line.section, line.part.section)}
           </span>
         </td>
         <td className="end num">

@@ -1,4 +1,5 @@
 // The fairs: planned and past, each with its expected or actual profit.
+import { local } from '../../../core/format/variants.ts';
 import { Link, useNavigate } from 'react-router';
 import type { FairDocument } from '../../../contract/fairs.ts';
 import { showValue } from '../../../core/figure/show.ts';
@@ -81,7 +82,9 @@ export function FairsScreen() {
                 {planned.flatMap(({ fair, plan }) =>
                   plan.actual ? (
                     <tr key={fair.id}>
-                      <td className="py-[5px]!">{titleOfFair(fair)}, takings</td>
+                      <td className="py-[5px]!">
+                        {titleOfFair(fair)}, {local('takings')}
+                      </td>
                       <td className="num text-right">{showValue(plan.takings.value, rates.currency)}</td>
                       <td className="num text-right font-semibold">
                         {showValue(plan.actual.takings.value, rates.currency)}

@@ -40,7 +40,8 @@ export function PricesScreen() {
   const { setPrices, last } = useSetPrices(pieces);
   const shown = useMemo(() => {
     const isShown = (book: BookPrice) =>
-      isWanted(book.piece.body, { words: wanted.words, tag: '', collection: '' }) && passes(book, filter, rates.labour.value);
+      isWanted(book.piece.body, { words: wanted.words, tag: '', collection: '' }) &&
+      passes(book, filter, rates.labour.value);
     return sortedBy(moved.filter(isShown), sorting);
   }, [moved, wanted.words, filter, sorting, rates]);
 

@@ -1,8 +1,8 @@
 // Alloys with density and melting range; the ranges are bands on one scale.
 import { scaleLinear } from 'd3';
 import { inSum } from '../../../core/figure/figure.ts';
-import { given } from '../../../core/figure/figure.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
+import { degrees, degreeUnit, temperatureFigure } from '../../../core/format/temperatures.ts';
 import { densityOf, familyTints } from '../../../core/metal/alloy.ts';
 import type { Alloy } from '../../../core/metal/alloys.ts';
 import { mixtureDensity } from '../../../core/metal/mixture.ts';
@@ -37,7 +37,7 @@ export function AlloyTable({ sought, onShow }: TableProps) {
             {words.gCm}
           </th>
           <th scope="col" className="end">
-            {words.meltsC}
+            {`melts, ${degreeUnit()}`}
           </th>
           <th scope="col">
             <span className="sr-only">{words.meltingRange}</span>
@@ -64,7 +64,7 @@ function Axis() {
     <svg width={WIDTH} height={16} className="block overflow-visible" aria-hidden="true">
       {ticks.map((celsius) => (
         <text key={celsius} x={scale(celsius)} y={12} textAnchor="middle" fontSize={13} fill="currentColor">
-          {celsius}
+          {degrees(celsius)}
         </text>
       ))}
     </svg>
@@ -93,7 +93,7 @@ function Band({ alloy }: { alloy: Alloy }) {
 
 function meltsInWords({ solidusC, liquidusC }: Alloy): string {
   if (solidusC === null || liquidusC === null) return '';
-  return solidusC === liquidusC ? String(solidusC) : `${String(solidusC)} to ${String(liquidusC)}`;
+  return solidusC === liquidusC ? degrees(solidusC) : `${degrees(solidusC)} to ${degrees(liquidusC)}`;
 }
 
 function AlloyShown({ alloy }: { alloy: Alloy }) {
@@ -103,8 +103,8 @@ function AlloyShown({ alloy }: { alloy: Alloy }) {
   const figures = [
     ...(density ? [density] : []),
     ...(parts.length > 1 ? [mixtureDensity(alloy.composition, alloy.name)] : []),
-    ...(alloy.solidusC === null ? [] : [given('solidus', alloy.solidusC, '°C', source)]),
-    ...(alloy.liquidusC === null ? [] : [given('liquidus', alloy.liquidusC, '°C', source)]),
+    ...(alloy.solidusC === null ? [] : [temperatureFigure('solidus', alloy.solidusC, source)]),
+    ...(alloy.liquidusC === null ? [] : [temperatureFigure('liquidus', alloy.liquidusC, source)]),
   ];
   return (
     <Shown title={alloy.name} figures={figures}>

@@ -1,6 +1,7 @@
 // Gauges of an alloy family in mm and inches, with what wire and sheet weigh.
 import { useState } from 'react';
 import { showNumber } from '../../../core/format/numbers.ts';
+import { local } from '../../../core/format/variants.ts';
 import { type GaugeSystem, gaugeSystemNames, gaugeSystemSources } from '../../../core/measure/gauge.ts';
 import { densityOf } from '../../../core/metal/alloy.ts';
 import { gaugeTable } from '../../../core/stock/gauge-table.ts';
@@ -63,7 +64,7 @@ export function GaugeTable({ sought, onShow }: TableProps) {
             { hidden: 'section' },
             { end: 'mm' },
             { end: 'in' },
-            { end: 'wire, g a metre' },
+            { end: local('wire, g a metre') },
             { end: 'sheet, g 100 × 100' },
           ]}
         />

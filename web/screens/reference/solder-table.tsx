@@ -1,6 +1,7 @@
 // Solders with the points they melt and flow at.
 import { given, inSum } from '../../../core/figure/figure.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
+import { degrees, degreeUnit, temperatureFigure } from '../../../core/format/temperatures.ts';
 import { type Solder, solders } from '../../../core/metal/solders.ts';
 import { TableHeader } from '../../components/table-header.tsx';
 import { words } from '../../words/reference.ts';
@@ -12,12 +13,20 @@ export function SolderTable({ sought, onShow }: TableProps) {
   const found: readonly Solder[] = solders.filter(({ name }) => name.toLowerCase().includes(sought));
   return (
     <table className="rows plain-list mt-2">
-      <TableHeader of={['solder', 'form', { end: 'begins to melt, °C' }, { end: 'flows, °C' }, { end: 'g/cm³' }]} />
+      <TableHeader
+        of={[
+          'solder',
+          'form',
+          { end: `begins to melt, ${degreeUnit()}` },
+          { end: `flows, ${degreeUnit()}` },
+          { end: 'g/cm³' },
+        ]}
+      />
       {found.map((solder) => (
         <TableRow key={solder.id} label={solder.name} onShow={() => onShow(<SolderShown solder={solder} />)}>
           <td>{solder.form === 'paste' ? 'paste' : 'wire, sheet'}</td>
-          <td className="end num">{solder.solidusC}</td>
-          <td className="end num">{solder.flowC}</td>
+          <td className="end num">{degrees(solder.solidusC)}</td>
+          <td className="end num">{degrees(solder.flowC)}</td>
           <td className="end num">{showNumber(solder.densityGPerCm3, 2)}</td>
         </TableRow>
       ))}
@@ -28,8 +37,8 @@ export function SolderTable({ sought, onShow }: TableProps) {
 function SolderShown({ solder }: { solder: Solder }) {
   const { composition, source } = solder;
   const figures = [
-    given(words.beginsToMeltSolidus, solder.solidusC, '°C', source),
-    given('flows', solder.flowC, '°C', source),
+    temperatureFigure(words.beginsToMeltSolidus, solder.solidusC, source),
+    temperatureFigure('flows', solder.flowC, source),
     given('density', solder.densityGPerCm3, 'g/cm³', 'rule of mixtures'),
   ];
   return (

@@ -15,6 +15,8 @@ interface SettingColumn<Row> {
   readonly options?: readonly Option[];
   readonly placeholder?: string;
   readonly isWords?: boolean;
+  /** Days and spans of days, in the studio's format. */
+  readonly isDays?: boolean;
   /** Whether the column applies to this row. */
   readonly applies?: (row: Row) => boolean;
 }
@@ -38,7 +40,7 @@ export const makerList: SettingList<'makers'> = {
     { key: 'name', head: 'name', isWords: true },
     { key: 'rate', head: 'per hour', placeholder: 'as above' },
     { key: 'hours', head: 'working hours', isWords: true, placeholder: 'as above' },
-    { key: 'away', head: 'time off', isWords: true, placeholder: 'none' },
+    { key: 'away', head: 'time off', isWords: true, isDays: true, placeholder: 'none' },
     { key: 'does', head: 'stations', isWords: true, placeholder: 'all stations' },
   ],
   fresh: (id) => ({ id, name: '', rate: '', hours: '', away: '', does: '' }),
@@ -57,7 +59,7 @@ export const stationList: SettingList<'stations'> = {
   columns: [
     { key: 'name', head: 'name, as used in steps', isWords: true },
     { key: 'count', head: 'quantity' },
-    { key: 'out', head: 'out of service', isWords: true, placeholder: 'never' },
+    { key: 'out', head: 'out of service', isWords: true, isDays: true, placeholder: 'never' },
     { key: 'overnight', head: 'unattended work', options: nightOptions },
   ],
   fresh: (id) => ({ id, name: '', count: '1', out: '', overnight: 'no' }),

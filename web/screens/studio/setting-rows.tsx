@@ -9,6 +9,7 @@ import { moveRow } from '../../hooks/use-row-moves.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
 import { issuesAt } from '../../state/basis.ts';
 import { words } from '../../words/studio.ts';
+import { DaysField } from './days-field.tsx';
 import type { ListKey, RowOf, SettingList } from './setting-lists.ts';
 import type { SettingProps } from './setting-props.ts';
 
@@ -72,6 +73,17 @@ function SettingRow<Key extends ListKey>(props: SettingRowProps<Key>) {
     });
   const control = (column: SettingList<Key>['columns'][number]) => {
     if (column.applies?.(row) === false) return null;
+    if (column.isDays)
+      return (
+        <DaysField
+          value={values[column.key] ?? ''}
+          label={`${name}, ${local(column.head)}`}
+          placeholder={column.placeholder ?? ''}
+          column={`${list}-${column.key}`}
+          onChange={(value) => set(column.key, value)}
+          {...problems.at(column.key)}
+        />
+      );
     return column.options ? (
       <Choice
         value={values[column.key] ?? ''}

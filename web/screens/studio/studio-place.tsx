@@ -1,5 +1,9 @@
 // Country, currency and units of the studio.
+import { photoRoutes } from '../../../contract/photos.ts';
+import { pathTo } from '../../../contract/route.ts';
 import { Choice } from '../../components/choice.tsx';
+import { useAddPhotoMutation } from '../../state/endpoints/pieces.ts';
+import { problemOf } from '../../state/saving.ts';
 import { countries, currencies } from '../../words/places.ts';
 import { words } from '../../words/studio.ts';
 import type { SettingProps } from './setting-props.ts';
@@ -34,8 +38,47 @@ export function StudioPlace({ body, edit }: SettingProps) {
             />
           </label>
         ))}
+        <Logo body={body} edit={edit} />
       </details>
     </>
+  );
+}
+
+function Logo({ body: { logo }, edit }: SettingProps) {
+  const [addPhoto, { error, isLoading }] = useAddPhotoMutation();
+  const take = async (file: File) => {
+    const answer = await addPhoto(file);
+    if (answer.data) edit('', (studio) => void (studio.logo = answer.data.id));
+  };
+  return (
+    <div className="mt-3 flex flex-wrap items-center gap-4">
+      {logo && (
+        <img
+          src={pathTo(photoRoutes.get, { id: logo })}
+          alt={words.logo}
+          className="max-h-[60px] max-w-[160px] bg-white"
+        />
+      )}
+      <label className="link chrome cursor-pointer focus-within:outline-2 focus-within:outline-act">
+        {isLoading ? words.uploading : logo ? words.changeTheLogo : words.addALogo}
+        <input
+          type="file"
+          accept="image/jpeg,image/png,image/webp"
+          className="sr-only"
+          onChange={(event) => {
+            const [file] = event.target.files ?? [];
+            if (file) void take(file);
+            event.target.value = '';
+          }}
+        />
+      </label>
+      {logo && (
+        <button type="button" className="link chrome" onClick={() => edit('', (studio) => void (studio.logo = ''))}>
+          {words.removeTheLogo}
+        </button>
+      )}
+      {error && <p className="problem">{problemOf(error)?.detail ?? words.theLogoCouldNotBe}</p>}
+    </div>
   );
 }
 

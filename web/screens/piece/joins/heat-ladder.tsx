@@ -3,6 +3,7 @@
 import { clsx } from 'clsx';
 import { scaleLinear } from 'd3';
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
+import { degrees, degreeUnit, showTemperature } from '../../../../core/format/temperatures.ts';
 import { familyTints } from '../../../../core/metal/alloy.ts';
 import type { Alloy } from '../../../../core/metal/alloys.ts';
 import { type Solder, solders } from '../../../../core/metal/solders.ts';
@@ -78,7 +79,7 @@ export function HeatLadder({ count, margin, onSolder }: HeatLadderProps) {
         <g key={tick} transform={`translate(${String(x(tick))} 0)`}>
           <line y1={HEAD - 4} y2={height} stroke="var(--hair)" />
           <text y={12} textAnchor="middle" className="ladder-text fill-soft">
-            {index === 0 ? `${String(tick)} °C` : tick}
+            {index === 0 ? `${degrees(tick)} ${degreeUnit()}` : degrees(tick)}
           </text>
         </g>
       ))}
@@ -93,7 +94,7 @@ export function HeatLadder({ count, margin, onSolder }: HeatLadderProps) {
             strokeWidth={0.7}
           />
           <text {...bandText(x(from), x(to))} y={25} className="ladder-text">
-            {alloyInText(alloy)} melts {from === to ? `at ${String(from)}` : `${String(from)} to ${String(to)}`}
+            {alloyInText(alloy)} melts {from === to ? `at ${degrees(from)}` : `${degrees(from)} to ${degrees(to)}`}
           </text>
         </g>
       ))}
@@ -124,7 +125,7 @@ export function HeatLadder({ count, margin, onSolder }: HeatLadderProps) {
               aria-valuemin={Math.min(...kindred(rung.solder).map(({ flowC }) => flowC))}
               aria-valuemax={Math.max(...kindred(rung.solder).map(({ flowC }) => flowC))}
               aria-valuenow={rung.flowC}
-              aria-valuetext={`${gradeName(rung.solder)}, ${String(rung.flowC)} °C`}
+              aria-valuetext={`${gradeName(rung.solder)}, ${showTemperature(rung.flowC)}`}
               onKeyDown={(event) => {
                 const next = neighbour(rung.solder, event);
                 if (next) onSolder(rung.id, next.id);
@@ -184,7 +185,7 @@ function rungsOf({ recipe, joins }: PieceCount, margin: Margin): Rung[] {
     const { solder, flow } = joins[index] ?? {};
     if (!solder || !flow) return [];
     const isOut = margin.at(join.id).some(({ rule, known }) => rule === 'solder-order' && known === null);
-    const amount = { snippets: 'snippets', seam: 'seam', beads: 'beads', sweat: 'sweated' }[join.form];
+    const amount = { snippets: 'pallions', seam: 'seam', beads: 'beads', sweat: 'sweated' }[join.form];
     const words =
       join.amount.trim() &&
       (join.form === 'seam' || join.form === 'sweat'

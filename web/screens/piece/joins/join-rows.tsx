@@ -2,6 +2,7 @@
 import type { Draft } from '@reduxjs/toolkit';
 import { type CSSProperties, memo, useCallback } from 'react';
 import { showValue } from '../../../../core/figure/show.ts';
+import { degreeUnit, showTemperature } from '../../../../core/format/temperatures.ts';
 import { solderById, solders } from '../../../../core/metal/solders.ts';
 import type { Remark } from '../../../../core/piece/checks/bench-check.ts';
 import { gradeName } from '../../../../core/piece/checks/solder-order.ts';
@@ -49,15 +50,25 @@ const schools: readonly Option[] = [
   { value: 'one-grade', label: 'one solder for all, earlier joins shielded' },
 ];
 
-const solderOptions = [...new Set(solders.map(({ family }) => family))].map((family) => ({
-  group: family.replace('-', ' '),
-  options: solders
-    .filter((solder) => solder.family === family)
-    .map((solder) => ({
-      value: solder.id,
-      label: `${family.replace('-', ' ')} ${gradeName(solder)}${solder.form === 'paste' ? ' paste' : ''}, ${String(solder.flowC)} °C${solder.cadmiumFree ? '' : ' (do not use)'}`,
-    })),
-}));
+const solderOptions = () =>
+  [...new Set(solders.map(({ family }) => family))].map((family) => ({
+    group: family.replace('-', ' '),
+    options: solders
+      .filter((solder) => solder.family === family)
+      .map((solder) => ({
+        value: solder.id,
+        label: `${family.replace('-', ' ')} ${gradeName(solder)}${solder.form === 'paste' ? ' paste' : ''}, ${showTemperature(solder.flowC)}${solder.cadmiumFree ? '' : ' (do not use)'}`,
+      })),
+  }));
+/** The options in each unit of temperature: the same list for every row, so that rows stay equal. */
+const optionsByUnit = new Map<string, ReturnType<typeof solderOptions>>();
+
+function solderOptionsNow(): ReturnType<typeof solderOptions> {
+  const unit = degreeUnit();
+  const options = optionsByUnit.get(unit) ?? solderOptions();
+  optionsByUnit.set(unit, options);
+  return options;
+}
 
 interface JoinRowsProps {
   readonly piece: Piece;
@@ -268,7 +279,7 @@ function SolderFields({ join, index, problems, set }: SolderFieldsProps) {
     <>
       <Choice
         value={join.solder}
-        options={solderOptions}
+        options={solderOptionsNow()}
         label={`${name}, solder`}
         onChange={(value) => set(index, join, { solder: value, flow: '' })}
         {...problems.at('solder')}
