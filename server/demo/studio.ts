@@ -3,6 +3,10 @@ import type { Studio } from '../../core/studio/studio.ts';
 
 /** Settings of the sample workshop that differ from the usual ones. */
 export const demoStudio: Partial<Studio> = {
+  address: 'The Net Loft, 4 Lantern Slip\nSkerrow Haven',
+  contact: 'bench@lanternslip.example',
+  quoteTerms:
+    'Work begins when the deposit has arrived. Customer’s own stones and metal are set and worked at the customer’s risk.',
   overheadPerHour: '',
   overheadCosts: [
     { id: 'rent', name: 'Rent of the net loft', amount: '410', per: 'month' },

@@ -3,13 +3,17 @@ import { useMemo } from 'react';
 import { type Batch, type BatchState, batchStates, isDone } from '../../../core/batch/batch.ts';
 import { goodsOfRun, goodsTogether } from '../../../core/batch/buying/goods.ts';
 import type { BatchCount } from '../../../core/batch/count-batch.ts';
+import { runPrices } from '../../../core/batch/run-price.ts';
 import { stateAfter, stateWords } from '../../../core/batch/states.ts';
+import { showValue } from '../../../core/figure/show.ts';
 import { dayInWords } from '../../../core/format/days.ts';
 import { capital, local } from '../../../core/format/variants.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
 import { Choice } from '../../components/choice.tsx';
 import { type CountRow, CountTable } from '../../components/count-table.tsx';
 import { SectionGlyph } from '../../components/section-glyph.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { words } from '../../words/batch.ts';
 import type { Done } from '../../words/done-in.ts';
 import { daysLate } from '../../words/late.ts';
@@ -33,6 +37,7 @@ export function BatchCountPage({ body, count, done, onState }: BatchCountPagePro
       <GoodsToIssue count={count} />
       <h2 className="mt-6">{words.batchTotals}</h2>
       <CountTable label={words.batchTotals} heads={['quantity', 'total']} rows={sumRows(count)} />
+      <OtherPrices count={count} />
     </>
   );
 }
@@ -110,6 +115,22 @@ function GoodsToIssue({ count }: { count: BatchCount }) {
       />
     </>
   );
+}
+
+/** Pieces whose price was set for another batch size: both prices. */
+function OtherPrices({ count }: { count: BatchCount }) {
+  const { data: pieces } = useGetPiecesQuery();
+  const { rates } = useBasis();
+  const others = useMemo(() => {
+    const priced = new Map(pieces?.map((piece) => [piece.id, piece.priced]));
+    return runPrices(count.runs, (id) => priced.get(id) ?? null, rates.currency);
+  }, [pieces, count, rates]);
+  return others.map(({ name, usual, here, set, calculated }) => (
+    <p key={name} className="note mt-2">
+      {name}: wholesale price <b className="num">{showValue(set, rates.currency)}</b>, set for batches of {usual}. This
+      batch of {here} calculates to <b className="num">{showValue(calculated, rates.currency)}</b>.
+    </p>
+  ));
 }
 
 function sumRows(count: BatchCount): CountRow[] {

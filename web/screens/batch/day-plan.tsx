@@ -97,8 +97,7 @@ export function DayPlan({ planned, batchId }: DayPlanProps) {
       </svg>
       {rows.length > MOST_DAYS && (
         <p className="aside">
-          and {rows.length - MOST_DAYS}
-          {words.moreDaysListedInThe}
+          and {rows.length - MOST_DAYS} {words.moreDaysListedInThe}
         </p>
       )}
     </section>

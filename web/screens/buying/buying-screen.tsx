@@ -55,7 +55,7 @@ export function BuyingScreen() {
           )}
           {wanting.length > 0 && (
             <p className="aside mt-1">
-              For {wanting.length === 1 ? 'one batch' : ` ${String(wanting.length)} batches`}
+              For {wanting.length === 1 ? 'one batch' : ` ${String(wanting.length)} batches`}{' '}
               {words.withMetalNotIssuedYet}
               {waiting > 0 && <b role="status">Calculating: {waiting} more.</b>}
             </p>
@@ -105,8 +105,7 @@ function Urgent({ lines, today }: { lines: readonly BuyingLine[]; today: string 
   return (
     <div className="note note-stop mb-5">
       <p className="font-bold">
-        {lines.length === 1 ? words.oneItem : `${String(lines.length)} items`}
-        {words.toOrderTodayToStart}
+        {lines.length === 1 ? words.oneItem : `${String(lines.length)} items`} {words.toOrderTodayToStart}
       </p>
       {behind.slice(0, MOST_NAMED).map(({ key, name, orderBy, wanting }) => (
         <p key={key}>
@@ -115,8 +114,7 @@ function Urgent({ lines, today }: { lines: readonly BuyingLine[]; today: string 
       ))}
       {behind.length > MOST_NAMED && (
         <p>
-          and {behind.length - MOST_NAMED}
-          {words.moreThatAreLate}
+          and {behind.length - MOST_NAMED} {words.moreThatAreLate}
         </p>
       )}
     </div>

@@ -79,8 +79,7 @@ function Line({
         {orderBy ? isDue ? 'today' : dayInWords(orderBy) : <span className="aside">{item ? 'no lead time' : ''}</span>}
         {item && orderBy && (
           <span className="aside block">
-            {item.leadDays}
-            {words.daysLeadTime}
+            {item.leadDays} {words.daysLeadTime}
           </span>
         )}
       </td>

@@ -102,9 +102,8 @@ function CutPages({ id, body, made, lots }: CutPagesProps) {
           {isIssued && (
             <p className="note note-quiet mt-3">
               <b>
-                {words.metalIssuedForThisBatch} {showValue(held, 'g')}
-                {words.gOfBlanks}
-              </b>
+                {words.metalIssuedForThisBatch} {showValue(held, 'g')} {words.gOfBlanks}
+              </b>{' '}
               {words.offcutsAndScrapAreIn}
               {!isDone(body) && (
                 <>

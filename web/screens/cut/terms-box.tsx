@@ -60,8 +60,7 @@ export function TermsBox({ typed, onChange, stocks, items, currency }: TermsBoxP
       {hasSheets && (
         <p className="mt-1 flex flex-wrap items-baseline gap-x-4 text-[15px]">
           <span>
-            {field('gap', words.gapBetweenBlanksTitle)}
-            {words.gapBetweenBlanks}
+            {field('gap', words.gapBetweenBlanksTitle)} {words.gapBetweenBlanks}
           </span>
           <span>{field('margin', words.edgeMargin)} edge margin</span>
           <label className="flex items-baseline gap-2">

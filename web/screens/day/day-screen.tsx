@@ -133,8 +133,7 @@ function DayPages({ planned, batches }: DayPagesProps) {
       }
       leftFoot={
         <span>
-          {planned.isSearching ? 'Improving the schedule. ' : ''}
-          {words.rescheduledFromNowStartedSteps}
+          {planned.isSearching ? 'Improving the schedule. ' : ''} {words.rescheduledFromNowStartedSteps}
         </span>
       }
       right={

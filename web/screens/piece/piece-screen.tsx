@@ -185,8 +185,7 @@ function Checked({ unnamed, problems, remarks }: { unnamed: boolean; problems: n
   if (open.length > 0)
     return (
       <span>
-        {checkInWords(open)}
-        {words.inTheBenchCheck}
+        {checkInWords(open)} {words.inTheBenchCheck}
       </span>
     );
   return <span>{unnamed ? words.giveThePieceAName : words.benchCheckNoIssuesFound}</span>;

@@ -198,8 +198,7 @@ function Late({ planned: { plan, problem }, nameOf, makerOf }: Pick<ChosenProps,
       })}
       {late.length > MOST_LATE && (
         <p className="text-soft">
-          And {late.length - MOST_LATE}
-          {words.moreAreLate}
+          And {late.length - MOST_LATE} {words.moreAreLate}
         </p>
       )}
     </section>

@@ -68,8 +68,8 @@ export function LikelyRangeBox({ count }: { count: PieceCount }) {
         </text>
       </svg>
       <p className="text-[15px]">
-        Floor price <b className="num">{money(floor)}</b>: {at90 ? '90' : '80'}
-        {words.ofBatchesCostNoMore} {money(value)}, on average {money(range.mean)}
+        Floor price <b className="num">{money(floor)}</b>: {at90 ? '90' : '80'} {words.ofBatchesCostNoMore}{' '}
+        {money(value)}, on average {money(range.mean)}
         {exact ? `, ± ${money(exact.deviation)}` : words.withTheYieldsOfThe}; from 4,000 simulations, the floor is
         accurate to {money(2 * range.errorOfP80)}.
       </p>

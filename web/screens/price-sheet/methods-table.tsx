@@ -81,8 +81,7 @@ export function MethodsTable({ piece, count, edit }: SchoolsTableProps) {
       {missing.length > 0 && (
         <p className="aside mt-1">
           {missing.map((school) => schoolNames[school]).join(', ')}:{' '}
-          {missing.includes('price-point') ? 'enter a target retail price below; ' : ''}
-          {words.markupsAndMarginAreIn}
+          {missing.includes('price-point') ? 'enter a target retail price below; ' : ''} {words.markupsAndMarginAreIn}
         </p>
       )}
       <p className="chrome mt-2 flex flex-wrap items-baseline gap-x-4 text-[15px]">

@@ -39,8 +39,7 @@ export function Tornado({ count }: { count: PieceCount }) {
         aria-label={words.earningsPerBenchHourWith}
       >
         <text x={x(now.value)} y={12} textAnchor="middle" fill="var(--ink)" className="num">
-          {money(now.value)}
-          {words.perHourNow}
+          {money(now.value)} {words.perHourNow}
         </text>
         {bars.map(({ what, lower, higher }, index) => {
           const y = EDGE.top + index * ROW;

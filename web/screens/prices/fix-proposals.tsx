@@ -95,8 +95,7 @@ export const FixProposals = memo(function FixProposals({ lines, setPrices }: Fix
           </ul>
           {failing.length > MOST_SHOWN && (
             <p className="aside">
-              and {failing.length - MOST_SHOWN}
-              {words.moreMarkedInTheList}
+              and {failing.length - MOST_SHOWN} {words.moreMarkedInTheList}
             </p>
           )}
         </>

@@ -74,8 +74,7 @@ export function GroupChangeBox({ chosen, setPrices, onDone }: GroupChangeProps) 
       </ul>
       {below > 0 && (
         <p className="problem">
-          {below === 1 ? words.oneIs : `${String(below)} are`}
-          {words.belowTheFloorPriceEnter}
+          {below === 1 ? words.oneIs : `${String(below)} are`} {words.belowTheFloorPriceEnter}
         </p>
       )}
       {refusal && (

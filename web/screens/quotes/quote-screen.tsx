@@ -67,8 +67,7 @@ function QuotePages({ inHand }: { inHand: DocumentInHand<Quote> }) {
             </DraftLine>
             {standing === 'expired' && (
               <p className="note mt-2">
-                <b>{words.thisQuoteHasExpired}</b>
-                {words.extendTheDateOrReview}
+                <b>{words.thisQuoteHasExpired}</b> {words.extendTheDateOrReview}
               </p>
             )}
             {standing === 'metal at the day' && <p className="note mt-2">{words.theMetalPriceGuaranteeHas}</p>}

@@ -110,7 +110,7 @@ function AlloyShown({ alloy }: { alloy: Alloy }) {
     <Shown title={alloy.name} figures={figures}>
       <p className="mt-3 text-[15px]">
         {parts.map(([symbol, share]) => `${symbol} ${inSum(share * 100)} %`).join(', ')}
-        <span className="aside">{words.byWeightNominal}</span>
+        <span className="aside"> {words.byWeightNominal}</span>
       </p>
       <p className="aside mt-1">
         {alloy.fusible ? words.commonlyFusedToItselfWithout : words.notCommonlyFusedCommonPractice}

@@ -157,8 +157,8 @@ function Verdict({
           : `All work is finished ${stretchInWords(by)} ${by > 0 ? 'later' : 'sooner'}`}
       </p>
       <p className={late(after) > late(before) ? 'text-stop' : 'text-soft'}>
-        {late(before)} late now, {late(after)}
-        {words.lateWithTheChangeAll} {momentInWords(after.plan, after.plan.objective.makespan)}.
+        {late(before)} late now, {late(after)} {words.lateWithTheChangeAll}{' '}
+        {momentInWords(after.plan, after.plan.objective.makespan)}.
       </p>
       {after.isSearching && <p className="aside">{words.lookingForABetterSchedule}</p>}
       <div className="chrome mt-4 flex items-start gap-4">

@@ -89,8 +89,7 @@ export function PieceCountPage({ inHand, count }: { inHand: DocumentInHand<Piece
       <CountTable label={words.profitAndEarnings} rows={leftRows(count)} />
       {standing && !standing.holds && (
         <p className="note mt-4">
-          <b>{words.thisPriceIsOutOf}</b>
-          {words.wholesalePriceSet} {showFigure(standing.then)}
+          <b>{words.thisPriceIsOutOf}</b> {words.wholesalePriceSet} {showFigure(standing.then)}
           {open.stored.priced?.fixOn && ` at metal prices of ${shortDay(open.stored.priced.fixOn)}`}; profit today:{' '}
           {showFigure(standing.left)}.
         </p>

@@ -208,7 +208,7 @@ function FindingDetails({ finding, index, groups, set }: DetailsProps) {
               />
               <span className="whitespace-nowrap">
                 {size('length', finding.shape === 'round' ? 'diameter' : 'length', unit)}
-                {finding.shape !== 'round' && <span className="aside">{words.by} </span>}
+                {finding.shape !== 'round' && <span className="aside"> {words.by} </span>}
                 {finding.shape !== 'round' && size('width', 'width', unit)}
               </span>
               <Labelled word="girdle height">{size('girdle', 'girdle height', 'not measured')}</Labelled>

@@ -55,8 +55,7 @@ export function PartRows({ piece, count, margin, edit, isWhole }: PartRowsProps)
         <h2 id="parts">{words.parts}</h2>
         {takes && (
           <span className="aside num">
-            {showValue(takes.value, takes.unit)}
-            {words.gCutForOne}
+            {showValue(takes.value, takes.unit)} {words.gCutForOne}
           </span>
         )}
       </div>

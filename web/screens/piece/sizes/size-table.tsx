@@ -107,11 +107,9 @@ const SizeRows = memo(function SizeRows({ sizes: written, counts, problems, edit
           {words.addASize}
         </button>
         <span className="min-w-[30ch] flex-1">
-          Use {parameters.map(({ name }) => name).join(' or ')}
-          {words.inAnyMeasureOfA}{' '}
+          Use {parameters.map(({ name }) => name).join(' or ')} {words.inAnyMeasureOfA}{' '}
           <span className="num">
-            {parameters[0]?.name}
-            {words.n2Mm}
+            {parameters[0]?.name} {words.n2Mm}
           </span>
           . {rangeInWords(counts)}
         </span>

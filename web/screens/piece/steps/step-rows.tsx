@@ -70,8 +70,8 @@ export const StepRows = memo(function StepRows({ piece, count, margin, edit }: S
       <div className="flex items-baseline justify-between">
         <h2 id="route">{words.benchRoute}</h2>
         <span className="aside num">
-          {showValue(count.minutes.value, 'min')}
-          {words.minBenchTimePerPiece} {showValue(count.unattended.value, 'min')} {words.minUnattendedPerBatch}
+          {showValue(count.minutes.value, 'min')} {words.minBenchTimePerPiece}{' '}
+          {showValue(count.unattended.value, 'min')} {words.minUnattendedPerBatch}
         </span>
       </div>
       <RouteOffer piece={piece} edit={edit} />
