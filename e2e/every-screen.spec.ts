@@ -13,12 +13,14 @@ async function checkPage(page: Page, name: string): Promise<void> {
   // Best-practice rules run as they are; this one is off unless it is asked for.
   if (!isDark) axe.options({ rules: { 'label-content-name-mismatch': { enabled: true } } });
   const { violations } = await (isDark ? axe.withRules(ofLook) : axe).analyze();
-  expect.soft(
-    violations.map(
-      ({ id, nodes }) =>
-        `${name}: ${id}: ${nodes.map(({ target, failureSummary }) => `${target.join(' ')} ${failureSummary ?? ''}`).join('; ')}`,
-    ),
-  ).toEqual([]);
+  expect
+    .soft(
+      violations.map(
+        ({ id, nodes }) =>
+          `${name}: ${id}: ${nodes.map(({ target, failureSummary }) => `${target.join(' ')} ${failureSummary ?? ''}`).join('; ')}`,
+      ),
+    )
+    .toEqual([]);
   const overflow = await page.evaluate(
     () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
   );

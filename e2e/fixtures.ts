@@ -95,5 +95,6 @@ export async function expectWritten(field: Locator, text: string): Promise<void>
 
 /** The amount on a line of the count. */
 export function amount(page: Page, line: string, column: 'quantity' | 'amount' = 'amount') {
-  return page.getByRole('button', { name: `${line}, ${column}: show calculation`, exact: true });
+  const start = `${line}, ${column}: `.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+  return page.getByRole('button', { name: new RegExp(`^${start}.*show calculation$`) });
 }

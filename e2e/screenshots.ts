@@ -29,7 +29,7 @@ try {
   await picture(page, 'piece-joins');
   await page.emulateMedia({ colorScheme: 'dark' });
   await page.reload();
-  await page.getByRole('button', { name: 'Metal, amount: show calculation' }).click();
+  await page.getByRole('button', { name: /^Metal, amount: .*show calculation$/ }).click();
   await page.getByRole('button', { name: /GBP Dial$/ }).click();
   await page.getByRole('button', { name: /g Dial, as cut$/ }).click();
   await picture(page, 'piece-working-lamp');

@@ -46,7 +46,6 @@ function AnswerLine({ figure, main }: { figure: Figure; main: boolean }) {
         type="button"
         className="figure flex! items-baseline justify-between gap-4 text-left!"
         aria-expanded={open}
-        aria-label={`${figure.label}, ${showExactly(figure)}: show calculation`}
         onClick={() => setOpen(!open)}
         onKeyDown={(event) => {
           if (event.key !== 'Escape' || !open) return;
@@ -54,7 +53,7 @@ function AnswerLine({ figure, main }: { figure: Figure; main: boolean }) {
           setOpen(false);
         }}
       >
-        <span className={main ? 'font-semibold' : 'text-[15px]'}>{figure.label}</span>
+        <span className={main ? 'font-semibold' : 'text-[15px]'}>{figure.label}</span>{' '}
         <span className={main ? 'num text-[22px] font-bold' : 'num'}>{showExactly(figure)}</span>
       </button>
       {main && !open && figure.how && (

@@ -1,6 +1,7 @@
 // The count: a column of figures. Each opens its calculation below its line.
 import { Fragment, memo, type ReactNode, useId, useState } from 'react';
 import type { Figure } from '../../core/figure/figure.ts';
+import { showValue } from '../../core/figure/show.ts';
 import { words } from '../words/components.ts';
 import { Calculation } from './calculation.tsx';
 import { Num } from './num.tsx';
@@ -98,18 +99,21 @@ const Line = memo(function Line({ row, opened: which, onOpen }: LineProps) {
     const figure = figures[column];
     if (!figure) return null;
     const key = `${row.key} ${column}`;
+    const unit = column === 'takes' ? figure.unit : row.eachUnit;
+    const heading = column === 'takes' ? words.quantity : words.amount;
+    const shown = [showValue(figure.value, figure.unit), unit].filter(Boolean).join(' ');
     return (
       <button
         type="button"
         className="figure"
         aria-expanded={which === column}
         aria-controls={id}
-        aria-label={`${row.name ?? textOf(row.label)}, ${column === 'takes' ? words.quantity : words.amount}: show calculation`}
+        aria-label={`${row.name ?? textOf(row.label)}, ${heading}: ${shown}, show calculation`}
         onClick={() => onOpen(which === column ? '' : key)}
       >
-        <Num figure={figure} />
+        <Num figure={figure} />{' '}
         {column === 'takes' && <span className="aside inline-block w-[2.4em] pl-1 text-left">{figure.unit}</span>}
-        {column === 'each' && row.eachUnit && <span className="aside"> {row.eachUnit}</span>}
+        {column === 'each' && row.eachUnit && <span className="aside">{row.eachUnit}</span>}
       </button>
     );
   };

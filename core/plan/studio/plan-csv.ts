@@ -11,7 +11,7 @@ const heads = [
   'station',
   'day',
   'starts',
-  'hands until',
+  'attended until',
   'done day',
   'done',
 ] as const;

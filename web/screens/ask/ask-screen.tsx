@@ -124,7 +124,7 @@ function Asked({ line, onAsk }: { line: string; onAsk: (line: string) => void })
         className="figure flex! items-baseline justify-between gap-4 text-left!"
         onClick={() => onAsk(line)}
       >
-        <span>{line}</span>
+        <span>{line}</span>{' '}
         <span className="num whitespace-nowrap">
           {main && <span className="aside">{main.label} </span>}
           {main ? showExactly(main) : ''}

@@ -86,7 +86,7 @@ export function SparesLine({ body, count, edit }: SparesLineProps) {
                     type="button"
                     className="figure num w-auto! font-semibold"
                     aria-expanded={opened === key}
-                    aria-label={`${name}, to start: show calculation`}
+                    aria-label={`${name}, to start: ${String(start.value)}, show calculation`}
                     onClick={() => setOpened(opened === key ? '' : key)}
                   >
                     {start.value}

@@ -1,9 +1,9 @@
 // The fairs: planned and past, each with its expected or actual profit.
-import { local } from '../../../core/format/variants.ts';
 import { Link, useNavigate } from 'react-router';
 import type { FairDocument } from '../../../contract/fairs.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { dayInWords } from '../../../core/format/days.ts';
+import { local } from '../../../core/format/variants.ts';
 import { emptyFair } from '../../../core/price/fair/fair.ts';
 import { planFair } from '../../../core/price/fair/fair-plan.ts';
 import { SellingNav } from '../../components/section-nav.tsx';

@@ -1,6 +1,7 @@
 // The profit of each sales channel, for one piece and for a bench hour.
 import { Fragment, useState } from 'react';
 import { given } from '../../../core/figure/figure.ts';
+import { showValue } from '../../../core/figure/show.ts';
 import { showFigure } from '../../../core/figure/show.ts';
 import { askedPrices, channelResult, type CostOfPiece, volumePrices } from '../../../core/price/piece/channels.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
@@ -51,7 +52,7 @@ export function ChannelTable({ count, cost, priced }: ChannelTableProps) {
                     type="button"
                     className="figure"
                     aria-expanded={opened === channel.id}
-                    aria-label={`${channel.name}, net received: show calculation`}
+                    aria-label={`${channel.name}, net received: ${showValue(received.value, received.unit)}, show calculation`}
                     onClick={() => setOpened(opened === channel.id ? '' : channel.id)}
                   >
                     <Num figure={received} />

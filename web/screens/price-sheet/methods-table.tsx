@@ -55,7 +55,7 @@ export function MethodsTable({ piece, count, edit }: SchoolsTableProps) {
                     type="button"
                     className="figure"
                     aria-expanded={opened === school}
-                    aria-label={`Wholesale by ${schoolNames[school]}: show calculation`}
+                    aria-label={`Wholesale by ${schoolNames[school]}: ${showValue(prices.wholesale.value, prices.wholesale.unit)}, show calculation`}
                     onClick={() => setOpened(opened === school ? null : school)}
                   >
                     <Num figure={prices.wholesale} />

@@ -85,7 +85,7 @@ export const PartRow = memo(function PartRow({
           type="button"
           className="chrome aside fold"
           aria-expanded={more}
-          aria-label={`${name}, more`}
+          aria-label={[`${name}, more`, extrasInWords(part, groups)].filter(Boolean).join(': ')}
           onClick={() => setMore(!more)}
         >
           {extrasInWords(part, groups) || 'more'}

@@ -180,7 +180,9 @@ const StepRow = memo(function StepRow(props: StepRowProps) {
           type="button"
           className="chrome aside fold"
           aria-expanded={more}
-          aria-label={`${name}, more${cautions.length > 0 ? ' and cautions' : ''}`}
+          aria-label={[`${name}, more${cautions.length > 0 ? ' and cautions' : ''}`, extrasInWords(step, scopes)]
+            .filter(Boolean)
+            .join(': ')}
           onClick={() => setMore(!more)}
         >
           {extrasInWords(step, scopes) || 'more'}
