@@ -154,7 +154,7 @@ describe('identification by weight', () => {
 });
 
 describe('random text', () => {
-  // The longest time belongs in the benchmark; here only that each line comes to an answer or a sentence.
+  // The longest time belongs in the benchmark; here only that each line gives an answer or a sentence.
   test('any text gives an answer or a sentence', () => {
     const scraps = fc.constantFrom(
       '18',

@@ -4,7 +4,7 @@ import { asked } from '../state/ask-history.ts';
 import { useAppDispatch } from '../state/store.ts';
 import { words } from '../words/shell.ts';
 
-// Loaded when a maker first comes to the line.
+// Loaded when a maker first uses the line.
 const AskAnswer = lazy(async () => ({ default: (await import('./ask-answer.tsx')).AskAnswer }));
 
 export function AskLine() {

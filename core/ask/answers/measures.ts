@@ -110,7 +110,7 @@ export function conversionAnswer(slots: Slots): TopicAnswer {
 }
 
 function plainAnswer(slots: Slots, value: number, target: AskUnit | null): TopicAnswer {
-  if (!target) return { figures: [computed('comes to', value, '', slots.question.line.trim(), [])] };
+  if (!target) return { figures: [computed('result', value, '', slots.question.line.trim(), [])] };
   const isLengthTarget = sameDimensions(target.dimensions, dimension.length);
   const assumed = askUnit(
     isLengthTarget ? (target.symbol === 'mm' ? 'in' : 'mm') : target.symbol === 'g' ? 'ozt' : 'g',
