@@ -36,7 +36,7 @@ test('a piece is made, priced and put in a batch, and is unchanged after a resta
 
   // 3.25469 g × (0.925 × 1.00 + 0.10) = 3.336; 1.50; 8 min at 30 and at 9 an hour: 4.00 and 1.20. Total 10.04, × 2 up
   // to 21.
-  await expect(amount(page, 'Metal', 'quantity')).toHaveText('3.25g');
+  await expect(amount(page, 'Metal', 'quantity')).toHaveText('3.25 g');
   await expect(amount(page, 'Cost')).toHaveText('10.04');
   await expect(amount(page, 'Wholesale')).toHaveText('21.00');
   await expect(amount(page, 'Retail')).toHaveText('47.00');
@@ -49,7 +49,7 @@ test('a piece is made, priced and put in a batch, and is unchanged after a resta
   await expect(page.getByRole('heading', { name: 'Buoy pendant, 24' })).toBeVisible();
   // 24 × 3.25469 g, and 12 + 24 × 6 attended minutes.
   await expect(amount(page, 'Total')).toHaveText('78.11 g');
-  await expect(amount(page, 'Bench time', 'quantity')).toHaveText('2.6h');
+  await expect(amount(page, 'Bench time', 'quantity')).toHaveText('2.6 h');
   const cutList = page.getByRole('row', { name: /Disc/ });
   await expect(cutList).toContainText('disc 20.0 mm');
   await expect(cutList).toContainText('24');

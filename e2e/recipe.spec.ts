@@ -144,7 +144,7 @@ test('arrow keys on the heat ladder choose another solder, and the finding disap
   await rung.press('ArrowLeft');
   await expect(rung).toHaveAttribute('aria-valuenow', '718');
   // Easy now flows where the catch, easy too, is soldered after it.
-  await expect(remark(page, 'solder-order')).toContainText('Pin and catch on flows where');
+  await expect(remark(page, 'solder-order')).toContainText('Pin and catch on: solder flows at');
   await remark(page, 'solder-order').getByRole('button', { name: 'Make it extra easy' }).click();
   await expect(remark(page, 'solder-order')).toHaveCount(0);
   await page.keyboard.press('Control+z');

@@ -91,7 +91,7 @@ test('a maker who thinks in gauge and inches types bare numbers', async ({ page,
   await expectWritten(page.getByLabel('Bar, length'), '2 1/2 in');
   await expect(page.getByText('cut 2.500 in')).toBeVisible();
   // π/4 × 2.0525² mm × 63.5 mm × 10.36 g/cm³ ÷ 1000: B&S 12 gauge is 0.0808 in (ASTM B258).
-  await expect(amount(page, 'Metal', 'quantity')).toHaveText('2.18g');
+  await expect(amount(page, 'Metal', 'quantity')).toHaveText('2.18 g');
   // Sheet steel has another gauge system, and steel wire takes no gauge here.
   await choose(page.getByLabel('Bar, metal'), { label: 'Low-carbon steel' });
   await expect(page.getByText(/no gauge for this stock here/)).toBeVisible();

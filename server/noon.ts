@@ -20,12 +20,13 @@ import { cutOutcome } from './command/cut.ts';
 import { nestOutcome } from './command/nest.ts';
 import { readJson } from './command/piece-file.ts';
 import { priceOutcome } from './command/price.ts';
+import { routeOutcome } from './command/route.ts';
 import { scheduleOutcome } from './command/schedule.ts';
 import { openLedger } from './store/ledger.ts';
 import { openStores } from './store/stores.ts';
 
 const USAGE =
-  'Usage: npm run -s noon -- ask "18 ga sterling round 120 mm" (ask - answers one question a line from standard input), check piece.json (check - reads standard input) [--country GB], price pieces.json [--studio studio.json] [--fix fix.json], cut bars.json [--seconds 10], nest sheets.json [--seconds 10], or schedule problem.json [--seconds 10] [--seed 1].';
+  'Usage: npm run -s noon -- ask "18 ga sterling round 120 mm" (ask - answers one question a line from standard input), check piece.json (check - reads standard input) [--country GB], route piece.json, price pieces.json [--studio studio.json] [--fix fix.json], cut bars.json [--seconds 10], nest sheets.json [--seconds 10], or schedule problem.json [--seconds 10] [--seed 1].';
 
 /** s that a plan may take by default. */
 const SECONDS = 10;
@@ -34,6 +35,7 @@ const commands: Readonly<Record<string, (words: readonly string[]) => Promise<vo
   ask,
   check,
   price,
+  route,
   cut,
   nest,
   schedule,
@@ -61,6 +63,13 @@ async function check([path = '-', ...options]: readonly string[]): Promise<void>
   const outcome = checkOutcome(await read(path), alloys, named ?? country);
   if ('error' in outcome) stop(outcome.error);
   console.log(JSON.stringify(outcome.pieces));
+}
+
+async function route([path = '-', ...options]: readonly string[]): Promise<void> {
+  if (options.length > 0) stop(USAGE);
+  const outcome = routeOutcome(await read(path), basisOfLedger().alloys);
+  if ('error' in outcome) stop(outcome.error);
+  console.log(JSON.stringify(outcome.routes));
 }
 
 async function price([path = '-', ...options]: readonly string[]): Promise<void> {

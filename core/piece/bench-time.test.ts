@@ -80,6 +80,6 @@ describe('loads', () => {
 
 test('a step is known by its words, or by the kind the maker chose', () => {
   const kinds = ['Saw dials', 'Anneal bars', 'Wind rings', 'Solder the catch', 'Fuse the links', 'Pickle', 'Flush and neutralise', 'File joints', 'Sand to 600', 'Drill', 'Round the ends', 'Link up', 'Rivet', 'Set the stone', 'Polish', 'Tumble', 'Patina', 'Inspect', 'Think']; // prettier-ignore
-  expect(kinds.map((name) => stepKindOf({ kind: '', name }))).toEqual(['cut', 'anneal', 'form', 'solder', 'fuse', 'pickle', 'neutralise', 'file', 'sand', 'drill', 'round-ends', 'assemble', 'rivet', 'set', 'polish', 'tumble', 'patina', 'inspect', 'other']); // prettier-ignore
+  expect(kinds.map((name) => stepKindOf({ kind: '', name }))).toEqual(['saw', 'anneal', 'wind', 'solder', 'fuse', 'pickle', 'neutralise', 'file', 'sand', 'drill', 'round-ends', 'link', 'rivet', 'set', 'polish', 'tumble', 'patina', 'inspect', 'other']); // prettier-ignore
   expect(stepKindOf({ kind: 'wax', name: 'Polish' })).toBe('wax');
 });

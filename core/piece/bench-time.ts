@@ -19,6 +19,8 @@ export interface StepComputation {
   readonly unattendedMin: number;
   /** Drivers in one piece: its cuts, joints, centimetres. */
   readonly drivers: number;
+  /** Share done again, 0 to 1; it is in `eachMin`. */
+  readonly again: number;
   /** Yield, 0 to 1. */
   readonly yield: number;
   /** Variation of its minutes, as a share; null for the studio's. */
@@ -30,9 +32,21 @@ export interface StepComputation {
 /** Names of the drivers. */
 export const driverNames = {
   piece: 'piece',
+  part: 'part',
   cut: 'cut',
+  outline: 'cm of cut',
+  bar: 'cm of bar',
+  ring: 'ring or link',
+  end: 'end',
+  grain: 'grain',
+  hole: 'hole',
+  opening: 'opening',
+  bend: 'bend',
+  turn: 'turn',
   joint: 'joint',
+  seam: 'soldered joint that shows',
   cm: 'cm of seam',
+  edge: 'cm of edge',
   cm2: 'cm² of surface',
   load: 'load',
   batch: 'batch',
@@ -58,9 +72,11 @@ export function computeStep(step: Step, counted = 1): StepComputation {
     : counted;
   const each = value('each', readMinutes(step.each));
   const setUp = value('setUp', readMinutes(step.setUp));
+  const again = step.again.trim() ? value('again', readShare(step.again, 'share done again')) : 0;
   return {
     setUpMin: step.per === 'batch' ? setUp + each : setUp,
-    eachMin: step.per === 'load' || step.per === 'batch' ? 0 : each * drivers,
+    eachMin: step.per === 'load' || step.per === 'batch' ? 0 : each * drivers * (1 + again),
+    again,
     loadMin: step.per === 'load' ? each : 0,
     load: step.load.trim() ? value('load', readCount(step.load), 1) : Infinity,
     unattendedMin: value('unattended', readMinutes(step.unattended)),
@@ -108,8 +124,8 @@ export function attendedEach(steps: readonly TimedStep[], batchSize: number, eac
 /** Attended minutes of one step for one piece. */
 export function stepEach(step: TimedStep['step'], time: StepComputation, batchSize: number): Figure {
   const name = step.name || 'step';
-  const { setUpMin, eachMin, loadMin, drivers } = time;
-  const each = eachFigure(step.per, eachMin, drivers);
+  const { setUpMin, eachMin, loadMin, drivers, again } = time;
+  const each = eachFigure(step.per, eachMin, drivers, again);
   if (setUpMin === 0 && loadMin === 0) return renamed(each, name);
   const batch = given('pieces in the batch', batchSize, '', 'as typed');
   const loads = loadsOf(time, batchSize);
@@ -129,10 +145,20 @@ export function stepEach(step: TimedStep['step'], time: StepComputation, batchSi
   return computed(name, value, 'min', how, [...parts, batch, each]);
 }
 
-function eachFigure(per: StepDriver, eachMin: number, drivers: number): Figure {
-  if (per === 'piece' || per === 'load' || per === 'batch' || drivers === 0)
-    return given('each piece', eachMin, 'min', 'as typed');
-  const one = given(`each ${driverNames[per]}`, eachMin / drivers, 'min', 'as typed');
+function eachFigure(per: StepDriver, eachMin: number, drivers: number, again: number): Figure {
+  const isCounted = per !== 'piece' && per !== 'load' && per !== 'batch' && drivers > 0;
+  if (!isCounted && again === 0) return given('each piece', eachMin, 'min', 'as typed');
+  const times = isCounted ? drivers : 1;
+  const one = given(`each ${driverNames[per]}`, eachMin / times / (1 + again), 'min', 'as typed');
   const count = given(`${driverNames[per]} in a piece`, drivers, '', 'counted from the recipe');
-  return computed('each piece', eachMin, 'min', () => `${inSum(drivers)} × ${inSum(one.value)}`, [count, one]);
+  const rework = given('done again', again, '', 'share of the step');
+  const how = () =>
+    [...(isCounted ? [inSum(drivers)] : []), inSum(one.value), ...(again > 0 ? [`(1 + ${inSum(again)})`] : [])].join(
+      ' × ',
+    );
+  return computed('each piece', eachMin, 'min', how, [
+    ...(isCounted ? [count] : []),
+    one,
+    ...(again > 0 ? [rework] : []),
+  ]);
 }

@@ -54,7 +54,7 @@ function readSnippet(text: string): SnippetMm | { readonly sentence: string } {
 export function computeJoin(join: Join, snippet = '', groups = 1): JoinComputation {
   const problems: Issue[] = [];
   const report = (problem: Issue) => problems.push(problem);
-  const count = readCount(join.count);
+  const count = readCount(join.count, 0);
   if (!count.ok) report({ path: 'count', sentence: count.sentence });
   if (join.parts.length === 0)
     report({ path: 'parts', sentence: 'Say which parts it joins; one alone is closed on itself.' });

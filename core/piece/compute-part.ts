@@ -26,6 +26,10 @@ export interface PartComputation {
   readonly cut: Cut | null;
   /** Blanks in one piece, every link and strand counted. */
   readonly count: number;
+  /** Parts in one piece: the count, times its sub-assemblies; links and strands not counted. */
+  readonly pieces: number;
+  /** Holes drilled in one piece. */
+  readonly holes: number;
   /** Cuts made for one piece. */
   readonly cuts: number;
   /** g in one piece over the whole count; null while something it depends on cannot be read. */
@@ -64,7 +68,7 @@ export function computePart(
 
   const stock = readSection(part.section, alloy ? gaugeSystemOf(alloy.family, part.section.form) : 'none', report);
   const blank = readBlank(part.blank, part.section.form, stock, report, stone && stoneOutline(stone));
-  const count = readCount(part.count);
+  const count = readCount(part.count, 0);
   if (!count.ok) report({ path: 'count', sentence: count.sentence });
   const length = (path: 'trim' | 'kerf' | 'hole', what: string) => {
     const reading = readLength(part[path], { what, mayBeZero: true });
@@ -77,10 +81,18 @@ export function computePart(
   if (spare && !spare.ok) report({ path: 'spare', sentence: spare.sentence });
 
   const cut = blank && trim ? withTrim(blank.cut, trim) : null;
+  const holes = part.holes.trim() ? readCount(part.holes, 0) : null;
+  if (holes && !holes.ok) report({ path: 'holes', sentence: holes.sentence });
+  const pieces = (count.ok ? count.value : 0) * groups;
+  const drilledIn = hole && hole.value > 0 ? (holes?.ok ? holes.value : 1) : 0;
   const blanks = (count.ok ? count.value : 0) * groups * (blank?.times?.value ?? 1);
   const known = alloy && density && stock && count.ok && blank && cut && kerf && hole;
   const metal = known
-    ? weighed(part, { stock, density, blank, cut, kerf, hole }, counted(part, count.value, groups, blank))
+    ? weighed(
+        part,
+        { stock, density, blank, cut, kerf, hole, holes: drilledIn },
+        counted(part, count.value, groups, blank),
+      )
     : nothing;
   return {
     alloy,
@@ -88,6 +100,8 @@ export function computePart(
     blank: blank?.net ?? null,
     cut,
     count: blanks,
+    pieces,
+    holes: drilledIn * pieces,
     cuts: blanks * (blank?.cuts ?? 1),
     hole: hole && hole.value > 0 ? hole.value : null,
     ...metal,
@@ -109,13 +123,15 @@ interface Known {
   readonly cut: Cut;
   readonly kerf: Figure;
   readonly hole: Figure;
+  /** In one part. */
+  readonly holes: number;
 }
 
 function weighed(part: Part, known: Known, times: readonly Figure[]): Metal {
-  const { stock, density, blank, cut, kerf, hole } = known;
+  const { stock, density, blank, cut, kerf, hole, holes } = known;
   const name = part.name || 'part';
   const kept = massOfCut(blank.net, stock, density);
-  const drilled = drillings(hole, stock, density);
+  const drilled = drillings(hole, holes, stock, density);
   const net = computedMass(name, drilled ? less(kept, drilled) : kept, times);
   const cutOut = massOfCut(cut, stock, density);
   const kerfs = kerfOf(cut, kerf, blank.cuts, stock, density);
@@ -181,12 +197,12 @@ function kerfOf(
 }
 
 // A hole through sheet; a hole through wire is too small to weigh.
-function drillings(hole: Figure, { section, sizes }: SectionReading, density: Figure): Mass | null {
+function drillings(hole: Figure, holes: number, { section, sizes }: SectionReading, density: Figure): Mass | null {
   const thickness = sizes['thickness'];
-  if (hole.value === 0 || section.form !== 'sheet' || !thickness) return null;
+  if (hole.value === 0 || holes === 0 || section.form !== 'sheet' || !thickness) return null;
   return {
-    value: (Math.PI / 4) * hole.value ** 2 * massPerArea(thickness.value, density.value),
-    how: `π/4 × ${inSum(hole.value)}² × ${inSum(thickness.value)} × ${inSum(density.value)} ÷ 1000`,
+    value: holes * (Math.PI / 4) * hole.value ** 2 * massPerArea(thickness.value, density.value),
+    how: `${holes > 1 ? `${String(holes)} × ` : ''}π/4 × ${inSum(hole.value)}² × ${inSum(thickness.value)} × ${inSum(density.value)} ÷ 1000`,
     from: [hole, thickness, density],
   };
 }

@@ -23,6 +23,10 @@ export const joinSchema = z.strictObject({
   amount: typedSchema.default('2'),
   /** Number of such joints in one piece. */
   count: typedSchema.default('1'),
+  /** Made in one heat with the join before it: they share quench and pickle. */
+  sameHeat: z.boolean().default(false),
+  /** Whether its seam shows and is filed; blank: as is usual for what it joins. */
+  shows: z.enum(['', 'yes', 'no']).default(''),
   /** Whether it is load-bearing. */
   bearsLoad: z.boolean().default(false),
 });

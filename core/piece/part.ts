@@ -33,6 +33,8 @@ export const partSchema = z.strictObject({
   paired: z.boolean().default(false),
   /** Diameter of a drilled hole; blank for none. */
   hole: typedSchema.default(''),
+  /** Number of such holes in one; blank: 1. */
+  holes: typedSchema.default(''),
   /** Whether its cut ends are worn against skin. */
   endsTouchSkin: z.boolean().default(false),
   /** Price of one bought ready made. */

@@ -6,6 +6,7 @@ import { joinSchema } from './join.ts';
 import { partSchema } from './part.ts';
 import { noSizes, sizesSchema } from './sizes.ts';
 import { stepSchema } from './step.ts';
+import { workRowSchema } from './work-row.ts';
 
 /** Outlines of stones. */
 export const stoneShapes = ['round', 'oval', 'rectangle', 'cushion', 'teardrop'] as const;
@@ -71,6 +72,10 @@ export const pieceSchema = z.strictObject({
   school: z.enum(['step-down', 'one-grade']).default('step-down'),
   /** Length × width × thickness of a pallion. */
   snippet: typedSchema.default(''),
+  /** Work beside what the parts and joins imply: texture, holes, patina. */
+  work: z.array(workRowSchema).max(200, 'A piece holds 200 rows of work at most.').default([]),
+  /** `recipe`: the route is kept in step with the recipe; blank: it stays as the maker wrote it. */
+  route: z.enum(['', 'recipe']).default(''),
   steps: z.array(stepSchema).max(200, 'A piece holds 200 steps at most.'),
   /** Proposals for the route that the maker declined. */
   declined: z.array(z.string().max(80)).max(400).default([]),

@@ -5,7 +5,8 @@ import { computeRecipe } from './compute-recipe.ts';
 import { discBlank, pieceOf, ring, sheet, type Sketch, straightBlank, wire } from './fixtures/check.ts';
 import { recipes } from './fixtures/recipes.ts';
 import type { Piece } from './piece.ts';
-import { changeInWords, proposeRoute, routeChanges, routeOffers, withChanges } from './route.ts';
+import { proposeRoute } from './propose-route.ts';
+import { changeInWords, routeChanges, routeOffers, withChanges } from './route.ts';
 
 const alloys = alloysWith([]);
 let next = 0;
@@ -33,20 +34,24 @@ const brooch = pieceOf({
 });
 
 describe('a suggested route', () => {
-  test('goes cut, form, drill, join and pickle, finish, set, inspect', () => {
+  test('goes cut, form, drill, then each join with its pickle and filing, then finish and inspect', () => {
     expect(namesFor(brooch)).toEqual([
-      'Cut the blanks',
+      'Cut the lengths',
+      'Saw the blanks',
       'Anneal rim',
+      'Pickle after annealing',
       'Bend rim',
       'Drill dial',
+      'Close the seams of rim',
       'Solder the rim',
       'Pickle the rim',
+      'File the rim',
       'Solder rim to dial',
       'Pickle rim to dial',
-      'File the joints',
+      'File rim to dial',
       'Sand',
-      'Polish',
       'Set the stone',
+      'Polish',
       'Inspect and weigh',
     ]);
   });
@@ -64,9 +69,12 @@ describe('a suggested route', () => {
       blank: { rule: 'knuckles', width: '9 mm', knuckles: '3' },
     } as const;
     expect(namesFor({ parts: [knuckles], joins: [{ id: 'j', name: 'on', parts: ['k'] }] })).toContain(
-      'Flush on, boil out in bicarbonate',
+      'Flush k, boil out in bicarbonate',
     );
-    expect(namesFor({ parts: [{ id: 'r', section: wire(), blank: ring('4 mm'), bought: true }] })).toEqual([]);
+    expect(namesFor({ parts: [{ id: 'r', section: wire(), blank: ring('4 mm'), bought: true }] })).toEqual([
+      'Tumble',
+      'Inspect and weigh',
+    ]);
   });
 
   test('anneals between the passes of a section that shrinks to a fifth', () => {
@@ -78,7 +86,7 @@ describe('a suggested route', () => {
     expect(namesFor({ parts: [bar] }).filter((name) => /Anneal|Forge/.test(name))).toEqual([
       'Anneal bar',
       'Forge bar, pass 1',
-      'Anneal bar again',
+      'Anneal bar',
       'Forge bar, pass 2',
       'Anneal bar again',
       'Forge bar',
@@ -97,6 +105,8 @@ describe('a suggested route', () => {
   );
 });
 
+const THE_RIM = ['Close the seams of', 'Solder the', 'Pickle the', 'File the'].map((what) => `Delete “${what} rim”`);
+
 describe('a changed recipe', () => {
   const made = routed(brooch);
 
@@ -105,14 +115,18 @@ describe('a changed recipe', () => {
       ...made,
       parts: [...made.parts, ...pieceOf({ parts: [{ id: 'bail', section: wire(), blank: ring('5 mm') }] }).parts],
     };
-    expect(offered(more)).toEqual(['Add “Wind and cut bail”']);
+    expect(offered(more)).toEqual([
+      'Add “Wind and cut bail”',
+      'Change “Sand” to the recipe',
+      'Change “Polish” to the recipe',
+    ]);
     const names = routed(more).steps.map(({ name }) => name);
     expect(names.indexOf('Wind and cut bail')).toBe(names.indexOf('Bend rim') + 1);
   });
 
   test('with one join less removes its steps', () => {
     const less = { ...made, joins: made.joins.filter(({ id }) => id !== 'shut') };
-    expect(offered(less)).toEqual(['Delete “Solder the rim”', 'Delete “Pickle the rim”']);
+    expect(offered(less)).toEqual(THE_RIM);
   });
 
   test('with a renamed part renames its steps', () => {
@@ -120,7 +134,11 @@ describe('a changed recipe', () => {
       ...made,
       parts: made.parts.map((part) => (part.id === 'rim' ? { ...part, name: 'hoop' } : part)),
     };
-    expect(offered(renamed)).toEqual(['Call “Anneal rim” “Anneal hoop”', 'Call “Bend rim” “Bend hoop”']);
+    expect(offered(renamed)).toEqual([
+      'Call “Anneal rim” “Anneal hoop”',
+      'Call “Bend rim” “Bend hoop”',
+      'Call “Close the seams of rim” “Close the seams of hoop”',
+    ]);
   });
 
   test('never changes a step edited by hand, and does not repeat a declined one', () => {
@@ -146,7 +164,7 @@ describe('a changed recipe', () => {
       joins: made.joins.filter(({ id }) => id !== 'shut'),
     };
     const offers = routeOffers(sized, alloys);
-    expect(offers.map(changeInWords)).toEqual(['Delete “Solder the rim”', 'Delete “Pickle the rim”']);
+    expect(offers.map(changeInWords)).toEqual(THE_RIM);
     expect(withChanges(sized.steps, offers, newId)[0]?.each).toBe('across / 20 mm');
   });
 

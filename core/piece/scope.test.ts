@@ -1,7 +1,8 @@
 // What a step is done to, and what its minutes are counted by: parts, joins, sub-assemblies and the whole piece.
 import { describe, expect, test } from 'vitest';
 import { alloysWith } from '../metal/alloy.ts';
-import { computeRecipe, membersOf, scopeOf } from './compute-recipe.ts';
+import { computeRecipe } from './compute-recipe.ts';
+import { membersOf, scopeOf } from './scope.ts';
 import { pieceOf, straightBlank, wire } from './fixtures/check.ts';
 import type { StepDriver } from './step.ts';
 
@@ -23,7 +24,7 @@ const piece = pieceOf({
 });
 
 const scope = (of: string) => {
-  const { parts, joins } = scopeOf({ of }, piece);
+  const { parts, joins } = scopeOf({ of, also: [] }, piece);
   return [parts.map((at) => piece.parts[at]?.id), joins.map((at) => piece.joins[at]?.id)];
 };
 

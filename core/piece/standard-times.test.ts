@@ -3,12 +3,11 @@ import { describe, expect, test } from 'vitest';
 import { outlineAreaMm2, perimeterMm } from '../geometry/outline.ts';
 import { readCount, readMinutes, readShare } from '../measure/read/read-number.ts';
 import { findingSchema } from './piece.ts';
-import { standardStep } from './standard-times.ts';
-import { stepKinds } from './step.ts';
+import { standardStep, stepKinds } from './step.ts';
 import { stoneOutline } from './stone.ts';
 
 test.each([...stepKinds])('the standard time of the kind %s can be read in every field', (kind) => {
-  const step = standardStep(kind, 'A step', '', '');
+  const step = standardStep(kind, 'A step', [], '');
   for (const text of [step.setUp, step.each, step.unattended]) if (text) expect(readMinutes(text).ok).toBe(true);
   if (step.load) expect(readCount(step.load).ok).toBe(true);
   if (step.yield) expect(readShare(step.yield, 'yield')).toMatchObject({ ok: true });
@@ -16,9 +15,9 @@ test.each([...stepKinds])('the standard time of the kind %s can be read in every
 });
 
 // Common practice: pickle and tumbler run unattended in loads.
-test('only pickle, neutraliser and tumbler have unattended time', () => {
-  const unattended = stepKinds.filter((kind) => standardStep(kind, '', '', '').unattended !== '');
-  expect([...unattended].sort()).toEqual(['neutralise', 'pickle', 'tumble']);
+test('only pickle, neutraliser, tumbler and glue have unattended time', () => {
+  const unattended = stepKinds.filter((kind) => standardStep(kind, '', [], '').unattended !== '');
+  expect([...unattended].sort()).toEqual(['glue', 'neutralise', 'pickle', 'tumble']);
 });
 
 describe('the outline of a stone', () => {

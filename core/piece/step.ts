@@ -1,20 +1,18 @@
 // A step of the bench route: the work, the station and the minutes.
 import { z } from 'zod';
 import { nameSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
+import { type WorkDriver, workDrivers } from '../work/work-kind.ts';
+import { type WorkKindName, workKindOf, workKinds, workNamed } from '../work/work-kinds.ts';
 
-/** Kinds of steps, in the usual order of work. */
-export const stepKinds = [
-  'cut', 'anneal', 'form', 'true', 'solder', 'fuse', 'pickle', 'neutralise', 'file', 'sand', 'texture', 'drill',
-  'round-ends', 'assemble', 'rivet', 'set', 'polish', 'tumble', 'brush', 'patina', 'plate', 'wax', 'inspect', 'pair',
-  'pack', 'other',
-] as const; // prettier-ignore
+/** Kinds of steps: the kinds of work. */
+export const stepKinds = workKinds.map(({ kind }) => kind);
 /** A kind of step. */
-export type StepKind = (typeof stepKinds)[number];
+export type StepKind = WorkKindName;
 
 /** Drivers: what the minutes of `each` are counted by. */
-export const stepDrivers = ['piece', 'cut', 'joint', 'cm', 'cm2', 'load', 'batch'] as const;
+export const stepDrivers = workDrivers;
 /** A driver. */
-export type StepDriver = (typeof stepDrivers)[number];
+export type StepDriver = WorkDriver;
 
 /** A step as it is stored. */
 export const stepSchema = z.strictObject({
@@ -33,11 +31,15 @@ export const stepSchema = z.strictObject({
   kind: z.enum(['', ...stepKinds]).default(''),
   /** The part, join or group it is done to; blank for the whole piece. */
   of: z.string().max(40).default(''),
+  /** Ids of more parts, joins or groups it is done to in one go. */
+  also: z.array(z.string().max(40)).max(200).default([]),
   per: z.enum(stepDrivers).default('piece'),
   /** Drivers in one piece; blank takes them from the recipe. */
   drivers: typedSchema.default(''),
   /** Pieces in one load; blank: all of them. */
   load: typedSchema.default(''),
+  /** Share done again, with its minutes and its solder; blank for none. Nothing is lost by it. */
+  again: typedSchema.default(''),
   /** Yield; blank for 100 %. */
   yield: typedSchema.default(''),
   /** Id of the maker it is assigned to, with a labour rate of their own; blank for the studio's rate. */
@@ -52,7 +54,7 @@ export const stepSchema = z.strictObject({
    */
   transfer: z.enum(['', 'each', 'all']).default(''),
   /** Origin of a proposed step; blank for one the maker added. */
-  from: z.string().max(80).default(''),
+  from: z.string().max(120).default(''),
   /** Whether the maker changed it: then no proposal changes it again. */
   byHand: z.boolean().default(false),
 });
@@ -60,45 +62,70 @@ export const stepSchema = z.strictObject({
 /** A step as it is stored. */
 export type Step = z.infer<typeof stepSchema>;
 
-// A step is recognised by its words, in this order: "flush and neutralise" is neutralising.
-const words: readonly (readonly [StepKind, RegExp])[] = [
-  ['neutralise', /neutrali[sz]e|^flush|flush (?:and|out|with|in)\b|bicarb|boil out/i],
-  ['pickle', /pickle/i],
-  ['anneal', /anneal/i],
-  ['fuse', /\bfus(?:e|ing)\b|granulat|ball(?:ed|ing)? (?:up|the)/i],
-  ['solder', /solder|braz(?:e|ing)/i],
-  ['round-ends', /round (?:off )?(?:the )?(?:ends?|tips?)|burr|cup (?:the )?ends?/i],
-  ['rivet', /(?<!\bfor )rivet/i],
-  ['set', /\bset(?:ting)?\b|bezel over|burnish over/i],
-  ['patina', /patina|oxidi[sz]e|blacken|liver|sulph|sulf/i],
-  ['plate', /\bplat(?:e|ing)\b|gild/i],
-  ['wax', /\bwax|lacquer/i],
-  ['tumble', /tumbl|barrel/i],
-  ['polish', /polish|buff|\bmop/i],
-  ['brush', /brush|blast|scratch/i],
-  ['sand', /\bsand(?:ing)?\b|emery|grit/i],
-  ['file', /\bfil(?:e|ing)\b/i],
-  ['drill', /drill|pierce a hole/i],
-  ['texture', /textur|stamp|planish|engrave|roll(?:er)? print/i],
-  ['true', /true up|close (?:the )?(?:rims?|joints?|seams?|rings?)|flatten/i],
-  ['pair', /\bpair\b|match/i],
-  ['inspect', /inspect|check|weigh|hallmark|assay/i],
-  ['pack', /pack|price|card|box|label/i],
-  ['assemble', /assembl|\blink|join|hang|fit\b|screw|wrap/i],
-  ['form', /form|bend|wind|dome|forge|roll|press|raise|draw|shape|twist|curl|coil|dap/i],
-  ['cut', /\bcut|saw|shear|nip|snip|punch|blank/i],
-];
+/** Work in acid or solution cannot be paused either (common practice). */
+const inOneGo = new Set<StepKind>(['pickle', 'quench', 'patina', 'blacken', 'plate']);
 
-/** Kinds of work that cannot be paused: the metal is hot, or in the acid (common practice). */
-const inOneGo = new Set<StepKind>(['anneal', 'solder', 'fuse', 'pickle', 'patina', 'plate']);
-
-/** Whether a step can be paused: as the maker said, or else as is usual for its kind. */
+/** Whether a step can be paused: as the maker said, or else as is usual for its kind: never with hot metal. */
 export function mayPause(step: Pick<Step, 'kind' | 'name' | 'pauses'>): boolean {
-  return step.pauses ? step.pauses === 'yes' : !inOneGo.has(stepKindOf(step));
+  if (step.pauses) return step.pauses === 'yes';
+  const kind = stepKindOf(step);
+  return !inOneGo.has(kind) && !isHeat(kind);
+}
+
+/** Work that makes a part: a bought part does without it. */
+const MAKING = new Set<StepKind>(['cut', 'saw', 'wind', 'form', 'forge', 'press', 'dome', 'twist', 'ball', 'melt']);
+
+/** Whether a kind of work makes a part; a bought part does without it. */
+export function isMaking(kind: StepKind): boolean {
+  return MAKING.has(kind);
+}
+
+/** Whether a kind of work heats the piece with the torch. */
+export function isHeat(kind: StepKind): boolean {
+  return workKindOf(kind).heat === true;
 }
 
 /** The kind of a step: as the maker said, or else by its words. */
 export function stepKindOf({ kind, name }: Pick<Step, 'kind' | 'name'>): StepKind {
-  if (kind) return kind;
-  return words.find(([, pattern]) => pattern.test(name))?.[0] ?? 'other';
+  return kind || workNamed(name);
+}
+
+/** Ids of what a step is done to; none for the whole piece. */
+export function targetsOf({ of, also }: Pick<Step, 'of' | 'also'>): readonly string[] {
+  return of ? [of, ...also] : [];
+}
+
+/** A step with the starting values of its kind of work. @param targets  ids of what it is done to; none for the piece */
+export function standardStep(
+  kind: StepKind,
+  name: string,
+  targets: readonly string[],
+  from: string,
+  more: Partial<Omit<Step, 'id'>> = {},
+): Omit<Step, 'id'> {
+  const { start, station, driver, again, lost } = workKindOf(kind);
+  const [of = '', ...also] = targets;
+  return {
+    name,
+    station,
+    setUp: start.setUp,
+    each: start.each,
+    unattended: start.unattended ?? '',
+    overlaps: false,
+    kind,
+    of,
+    also,
+    per: driver,
+    drivers: '',
+    load: start.load ?? '',
+    yield: lost ? `${String(Number((100 - Number(lost.replace('%', ''))).toFixed(3)))} %` : '',
+    again,
+    maker: '',
+    spread: '',
+    pauses: '',
+    transfer: '',
+    from,
+    byHand: false,
+    ...more,
+  };
 }

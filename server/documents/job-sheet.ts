@@ -12,7 +12,8 @@ import type { Paper } from '../../core/format/paper.ts';
 import { showTemperature } from '../../core/format/temperatures.ts';
 import { countedNoun, local } from '../../core/format/variants.ts';
 import { attendedMin, loadsOf, type StepComputation } from '../../core/piece/bench-time.ts';
-import { cautionRule, cautionsFor } from '../../core/piece/cautions.ts';
+import { cautionsFor, inspectionOf } from '../../core/piece/step-care.ts';
+import { cautionRule } from '../../core/work/cautions.ts';
 import type { JoinComputation } from '../../core/piece/compute-join.ts';
 import { blankInWords, type Units } from '../../core/piece/cut-words.ts';
 import type { Join } from '../../core/piece/join.ts';
@@ -265,7 +266,9 @@ function steps(page: Writer, run: BatchRun, count: BatchCount): void {
     page.box(378, 'good');
     page.box(425, 'lost');
     page.box(468, 'min');
-    for (const { text } of cautionsFor(step)) page.small(local(text));
+    const looked = inspectionOf(step, run.piece);
+    if (looked) page.small(`Inspect: ${looked}`);
+    for (const { text } of cautionsFor(step, run.piece)) page.small(local(text));
   });
 }
 
@@ -280,8 +283,8 @@ function timeInWords(time: StepComputation, many: number): string {
 
 // The cautions stand at their steps; what they defer to stands once.
 function cautionFoot(page: Writer, count: BatchCount): void {
-  const steps = oneRunALine(count.runs).flatMap(({ piece }) => piece.steps);
-  if (steps.every((step) => cautionsFor(step).length === 0)) return;
+  const pieces = oneRunALine(count.runs).map(({ piece }) => piece);
+  if (pieces.every((piece) => piece.steps.every((step) => cautionsFor(step, piece).length === 0))) return;
   page.y += 8;
   page.small(cautionRule);
 }

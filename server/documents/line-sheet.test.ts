@@ -34,7 +34,7 @@ async function pages(items: readonly LineSheetItem[], terms = about): Promise<st
 
 test('the head names the studio, the date and the terms', async () => {
   const [page = ''] = await pages([item()]);
-  expect(page).toMatch(/Test bench\n ?Line sheet, 2 Mar 2026\. Prices in GBP, wholesale without tax\./);
+  expect(page).toMatch(/Test bench\s+Line sheet\s+2 Mar 2026\. Prices in GBP, wholesale without tax\./);
   expect(page).toContain('Least order 150.00.');
   expect(page).toContain('From 6 of a kind, 5 % less.');
 });

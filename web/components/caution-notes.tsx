@@ -1,13 +1,20 @@
 // The usual cautions of a route, each with the steps it concerns.
-import { memo } from 'react';
-import { cautionRule, cautionsFor } from '../../core/piece/cautions.ts';
-import type { Step } from '../../core/piece/step.ts';
+import { memo, useMemo } from 'react';
+import type { Piece } from '../../core/piece/piece.ts';
+import { cautionsFor } from '../../core/piece/step-care.ts';
+import { cautionRule } from '../../core/work/cautions.ts';
+import { useDebounced } from '../hooks/use-debounced.ts';
 import { words } from '../words/components.ts';
 
-export const CautionNotes = memo(function CautionNotes({ steps }: { steps: readonly Step[] }) {
+export const CautionNotes = memo(function CautionNotes({
+  pieces,
+}: {
+  pieces: readonly Pick<Piece, 'steps' | 'parts' | 'findings' | 'groups' | 'joins'>[];
+}) {
   const byCaution = new Map<string, { text: string; steps: number[] }>();
-  steps.forEach((step, index) => {
-    for (const { id, text } of cautionsFor(step))
+  const steps = pieces.flatMap((piece) => piece.steps.map((step) => ({ step, piece })));
+  steps.forEach(({ step, piece }, index) => {
+    for (const { id, text } of cautionsFor(step, piece))
       byCaution.set(id, { text, steps: [...(byCaution.get(id)?.steps ?? []), index + 1] });
   });
   if (byCaution.size === 0) return null;
@@ -30,3 +37,10 @@ export const CautionNotes = memo(function CautionNotes({ steps }: { steps: reado
     </section>
   );
 });
+
+/** The cautions of a piece that is being typed: they follow once the typing rests. */
+export function RestedCautions({ piece }: { piece: Piece }) {
+  const rested = useDebounced(piece);
+  const pieces = useMemo(() => [rested], [rested]);
+  return <CautionNotes pieces={pieces} />;
+}

@@ -2,11 +2,12 @@
 import type { Alloy } from '../../metal/alloys.ts';
 import type { JoinComputation } from '../compute-join.ts';
 import type { PartComputation } from '../compute-part.ts';
-import { membersOf, type Recipe, scopeOf } from '../compute-recipe.ts';
+import type { Recipe } from '../compute-recipe.ts';
+import { membersOf, scopeOf } from '../scope.ts';
 import type { Join } from '../join.ts';
 import type { Part } from '../part.ts';
 import type { Finding, Group, Piece } from '../piece.ts';
-import { type Step, type StepKind, stepKindOf } from '../step.ts';
+import { type Step, type StepKind, stepKindOf, targetsOf } from '../step.ts';
 
 /** Severity of a finding. */
 export type Severity = 'stop' | 'warn' | 'note';
@@ -105,19 +106,24 @@ export class CheckContext {
   }
 
   /** Ids of the parts and findings a step is done to. */
-  touched({ of }: Pick<Step, 'of'>): ReadonlySet<string> {
-    if (!of) return new Set([...this.piece.parts, ...this.piece.findings].map(({ id }) => id));
-    const join = this.piece.joins.find(({ id }) => id === of);
-    return new Set(join ? this.membersOf(join) : membersOf(of, this.piece));
+  touched(step: Pick<Step, 'of' | 'also'>): ReadonlySet<string> {
+    const targets = targetsOf(step);
+    if (targets.length === 0) return new Set([...this.piece.parts, ...this.piece.findings].map(({ id }) => id));
+    return new Set(
+      targets.flatMap((of) => {
+        const join = this.piece.joins.find(({ id }) => id === of);
+        return join ? this.membersOf(join) : membersOf(of, this.piece);
+      }),
+    );
   }
 
   /** Whether a step is done to a part. */
-  reaches(step: Pick<Step, 'of'>, partId: string): boolean {
+  reaches(step: Pick<Step, 'of' | 'also'>, partId: string): boolean {
     return this.touched(step).has(partId);
   }
 
   /** Joins that a step makes: those it names, or all of its kind. */
-  joinsOf(step: Pick<Step, 'of'>): readonly Join[] {
+  joinsOf(step: Pick<Step, 'of' | 'also'>): readonly Join[] {
     return scopeOf(step, this.piece).joins.flatMap((index) => this.piece.joins[index] ?? []);
   }
 }
@@ -172,9 +178,11 @@ const blankStep: Omit<Step, 'id' | 'name'> = {
   overlaps: false,
   kind: '',
   of: '',
+  also: [],
   per: 'piece',
   drivers: '',
   load: '',
+  again: '',
   yield: '',
   maker: '',
   spread: '',

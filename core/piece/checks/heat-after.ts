@@ -1,8 +1,8 @@
 // Check: heat after stones, patina or plating; polishing before the last heat; texture polished away.
-import type { StepKind } from '../step.ts';
+import type { Step, StepKind } from '../step.ts';
 import { type Check, type CheckContext, type CheckFinding, withStepBefore } from './check-context.ts';
 
-const hot: readonly StepKind[] = ['solder', 'fuse', 'anneal'];
+const hot: readonly StepKind[] = ['solder', 'fuse', 'anneal', 'ball', 'melt', 'granulate'];
 const spoilt = {
   set: 'the stones are set',
   patina: 'the patina is on',
@@ -64,7 +64,7 @@ function polishedAway(context: CheckContext): CheckFinding[] {
   });
 }
 
-function overlap(context: CheckContext, a: { of: string }, b: { of: string }): boolean {
+function overlap(context: CheckContext, a: Pick<Step, 'of' | 'also'>, b: Pick<Step, 'of' | 'also'>): boolean {
   const touched = context.touched(a);
   return [...context.touched(b)].some((id) => touched.has(id)) || (touched.size === 0 && context.touched(b).size === 0);
 }

@@ -1,4 +1,5 @@
 // One batch: left what is made, what to cut and when each step runs; right quantities and cost.
+import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Batch } from '../../../core/batch/batch.ts';
 import { isDone } from '../../../core/batch/batch.ts';
@@ -48,7 +49,7 @@ function BatchPages({ inHand, made }: { inHand: DocumentInHand<Batch>; made: rea
   const done = doneIn(planned, id);
   const title = batchTitle(count);
   const [first] = made;
-  const steps = made.flatMap(({ piece }) => piece.steps);
+  const pieces = useMemo(() => made.map(({ piece }) => piece), [made]);
 
   return (
     <>
@@ -77,7 +78,7 @@ function BatchPages({ inHand, made }: { inHand: DocumentInHand<Batch>; made: rea
             <CutList body={body} count={count} edit={edit} id={id} />
             {isDone(body) ? null : <DayPlan planned={planned} batchId={id} />}
             <RouteTable planned={planned} batchId={id} count={count} />
-            <CautionNotes steps={steps} />
+            <CautionNotes pieces={pieces} />
           </>
         }
         leftFoot={

@@ -7,7 +7,8 @@ import type { BatchWithPieces } from '../../../contract/batches.ts';
 import { showHours } from '../../../core/figure/show.ts';
 import { dayInWords, shortDay } from '../../../core/format/days.ts';
 import { dayAfter, weekdayOf } from '../../../core/measure/days.ts';
-import { cautionRule, cautionsOfAll } from '../../../core/piece/cautions.ts';
+import { cautionsOfAll } from '../../../core/piece/step-care.ts';
+import { cautionRule } from '../../../core/work/cautions.ts';
 import { dayBook, openingDay } from '../../../core/plan/studio/day-book.ts';
 import { tintsOf } from '../../components/batch-tints.ts';
 import { PlanNav } from '../../components/section-nav.tsx';
@@ -76,7 +77,7 @@ function DayPages({ planned, batches }: DayPagesProps) {
     ({ id }) => book.makers.includes(id) || book.blocks.some(({ maker }) => maker === id),
   );
   const date = dayAfter(plan.firstDay, day);
-  const cautions = cautionsOfAll(book.blocks.map(({ step }) => step.step));
+  const cautions = cautionsOfAll(book.blocks.map(({ step }) => ({ step: step.step, piece: null })));
   return (
     <Spread
       title={words.day}

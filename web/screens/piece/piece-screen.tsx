@@ -7,7 +7,7 @@ import { blocks } from '../../../core/measure/issue.ts';
 import { type Remark, standing } from '../../../core/piece/checks/bench-check.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import type { Size } from '../../../core/piece/sizes.ts';
-import { CautionNotes } from '../../components/caution-notes.tsx';
+import { RestedCautions } from '../../components/caution-notes.tsx';
 import { Conflict } from '../../components/conflict.tsx';
 import { DraftLine } from '../../components/draft-line.tsx';
 import { Field } from '../../components/field.tsx';
@@ -99,7 +99,7 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
                 <PieceExtras piece={body} edit={edit} />
                 {/* On screen the cautions stand beside their steps; paper has no details to open. */}
                 <div className="paper-only">
-                  <CautionNotes steps={body.steps} />
+                  <RestedCautions piece={body} />
                 </div>
               </>
             )}

@@ -8,7 +8,7 @@ import { familyTints } from '../../../../core/metal/alloy.ts';
 import type { Alloy } from '../../../../core/metal/alloys.ts';
 import { type Solder, solders } from '../../../../core/metal/solders.ts';
 import { gradeName } from '../../../../core/piece/checks/solder-order.ts';
-import { membersOf } from '../../../../core/piece/compute-recipe.ts';
+import { membersOf } from '../../../../core/piece/scope.ts';
 import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
 import { words } from '../../../words/piece.ts';
 import { alloyInText } from '../../../words/stock-words.ts';

@@ -1,6 +1,7 @@
 // The details of a step: its kind of work, what it works on, and how it is planned.
 import { local } from '../../../../core/format/variants.ts';
 import { driverNames } from '../../../../core/piece/bench-time.ts';
+import { workKindOf } from '../../../../core/work/work-kinds.ts';
 import { mayPause, type Step, stepDrivers, type StepKind, stepKindOf, stepKinds } from '../../../../core/piece/step.ts';
 import { Choice, type Option } from '../../../components/choice.tsx';
 import { Field } from '../../../components/field.tsx';
@@ -10,35 +11,8 @@ import type { RowProblems } from '../../../hooks/use-row-problems.ts';
 import { words } from '../../../words/piece.ts';
 import type { EditStep } from './edit-step.ts';
 
-const kindNames = {
-  cut: 'cutting',
-  anneal: 'annealing',
-  form: 'forming',
-  true: 'truing up',
-  solder: 'soldering',
-  fuse: 'fusing',
-  pickle: 'pickling',
-  neutralise: 'flushing',
-  file: 'filing',
-  sand: 'sanding',
-  texture: 'texturing',
-  drill: 'drilling',
-  'round-ends': 'rounding ends',
-  assemble: 'assembling',
-  rivet: 'riveting',
-  set: 'setting',
-  polish: 'polishing',
-  tumble: 'tumbling',
-  brush: 'brushing clean',
-  patina: 'patina',
-  plate: 'plating',
-  wax: 'waxing',
-  inspect: 'inspecting',
-  pair: 'pairing',
-  pack: 'packing',
-  other: 'other work',
-} as const satisfies Record<StepKind, string>;
-const kindOptions: readonly Option[] = stepKinds.map((value) => ({ value, label: kindNames[value] }));
+const kindName = (kind: StepKind) => workKindOf(kind).name;
+const kindOptions: readonly Option[] = stepKinds.map((value) => ({ value, label: kindName(value) }));
 const driverOptions: readonly Option[] = stepDrivers.map((value) => ({ value, label: driverNames[value] }));
 
 const transferOptions: readonly Option[] = [
@@ -58,7 +32,7 @@ interface StepMoreProps {
 export function StepMore({ step, index, scopes, problems, editStep }: StepMoreProps) {
   const { studio } = useBasis();
   const name = step.name || 'the step';
-  const field = (key: 'drivers' | 'load' | 'yield' | 'spread', label: string, placeholder: string) => (
+  const field = (key: 'drivers' | 'load' | 'again' | 'yield' | 'spread', label: string, placeholder: string) => (
     <Field
       small
       open
@@ -82,7 +56,7 @@ export function StepMore({ step, index, scopes, problems, editStep }: StepMorePr
       onChange={(value) => editStep(index, step, '', { [key]: value })}
     />
   );
-  const known: Option = { value: '', label: `${kindNames[stepKindOf({ kind: '', name: step.name })]}, from its name` };
+  const known: Option = { value: '', label: `${kindName(stepKindOf({ kind: '', name: step.name }))}, from its name` };
   return (
     <div className="flex flex-wrap items-baseline gap-x-5 gap-y-2 pb-2 text-[14px]">
       <Labelled word="is">{choose('kind', 'kind of work', [known, ...kindOptions])}</Labelled>
@@ -104,6 +78,7 @@ export function StepMore({ step, index, scopes, problems, editStep }: StepMorePr
           { value: 'no', label: 'one sitting' },
         ])}
       </Labelled>
+      <Labelled word="done again">{field('again', 'share done again', 'none')}</Labelled>
       <Labelled word="yield">{field('yield', 'yield', 'all')}</Labelled>
       <Labelled word="variation ±">{field('spread', 'time variation', 'usual')}</Labelled>
       {studio.makers.length > 0 && (

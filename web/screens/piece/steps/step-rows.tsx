@@ -5,7 +5,8 @@ import { type CSSProperties, memo, useCallback, useState } from 'react';
 import { showValue } from '../../../../core/figure/show.ts';
 import { showNumber } from '../../../../core/format/numbers.ts';
 import { driverNames, type StepComputation } from '../../../../core/piece/bench-time.ts';
-import { cautionRule, cautionsFor } from '../../../../core/piece/cautions.ts';
+import { cautionsFor } from '../../../../core/piece/step-care.ts';
+import { type CautionId, cautionRule, cautionTexts } from '../../../../core/work/cautions.ts';
 import type { Remark } from '../../../../core/piece/checks/bench-check.ts';
 import type { Piece } from '../../../../core/piece/piece.ts';
 import { type Step, stepSchema } from '../../../../core/piece/step.ts';
@@ -96,6 +97,7 @@ export const StepRows = memo(function StepRows({ piece, count, margin, edit }: S
             last={steps.length - 1}
             computation={count.steps[index] ?? null}
             scopes={scopes}
+            cautions={cautionIds(step, piece)}
             remarks={margin.at(step.id)}
             editStep={editStep}
             onMove={onMove}
@@ -127,6 +129,8 @@ interface StepRowProps {
   /** Null for the blank row at the foot. */
   readonly computation: StepComputation | null;
   readonly scopes: readonly Option[];
+  /** Ids of its cautions, one after another: a text, so that an unchanged row is not drawn again. */
+  readonly cautions: string;
   readonly remarks: readonly Remark[];
   readonly editStep: EditStep;
   readonly onMove: (index: number, by: number) => void;
@@ -134,13 +138,13 @@ interface StepRowProps {
 }
 
 const StepRow = memo(function StepRow(props: StepRowProps) {
-  const { step, index, last, computation, scopes, remarks, editStep, onMove, onRemove } = props;
+  const { step, index, last, computation, scopes, cautions: cautionText, remarks, editStep, onMove, onRemove } = props;
   const edit = useEditPiece();
   const [more, setMore] = useState(false);
   const own = computation?.problems.map(({ path, sentence }) => [path, sentence]) ?? [];
   const problems = useRowProblems(Object.fromEntries(own) as Record<string, string>);
   const name = step.name || 'the step';
-  const cautions = cautionsFor(step);
+  const cautions = cautionText === '' ? [] : (cautionText.split(' ') as CautionId[]);
   const minutes = (key: 'setUp' | 'each' | 'unattended', label: string) => (
     <td role="cell" className="end num">
       <Field
@@ -196,8 +200,8 @@ const StepRow = memo(function StepRow(props: StepRowProps) {
               <StepMore step={step} index={index} scopes={scopes} problems={problems} editStep={editStep} />
               {cautions.length > 0 && (
                 <div className="note mb-2">
-                  {cautions.map(({ id, text }) => (
-                    <p key={id}>{text}</p>
+                  {cautions.map((id) => (
+                    <p key={id}>{cautionTexts[id]}</p>
                   ))}
                   <p className="text-soft">{cautionRule}</p>
                 </div>
@@ -236,6 +240,12 @@ const StepRow = memo(function StepRow(props: StepRowProps) {
     </EditableRow>
   );
 });
+
+function cautionIds(step: Step, piece: Piece): string {
+  return cautionsFor(step, piece)
+    .map(({ id }) => id)
+    .join(' ');
+}
 
 // The usual case (the whole piece, full yield) shows nothing.
 function extrasInWords({ of, yield: good }: Step, scopes: readonly Option[]): string {
