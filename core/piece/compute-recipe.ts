@@ -8,8 +8,8 @@ import { computeJoin, type JoinComputation } from './compute-join.ts';
 import { computePart, type PartComputation } from './compute-part.ts';
 import { countDrivers, isIdle } from './count-drivers.ts';
 import type { Finding, Piece } from './piece.ts';
-import { parameterProblem } from './sizes.ts';
 import { groupOfJoin } from './scope.ts';
+import { parameterProblem } from './sizes.ts';
 import { workRowProblems } from './work-row.ts';
 
 /** A recipe, read into numbers. */

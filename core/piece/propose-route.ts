@@ -1,8 +1,8 @@
 // Proposes the bench route of a recipe. The joins run in the maker's order; before a join comes the work on its parts,
 // after a hot one the pickle, the trim and the filing; finishing comes last. docs/decisions/014-work-and-route.md.
 import { blankRuleOf } from '../blank/blank.ts';
-import { annealsBetween } from '../blank/reduction.ts';
 import { aroundCutMm } from '../blank/cut.ts';
+import { annealsBetween } from '../blank/reduction.ts';
 import { readLength } from '../measure/read/read-length.ts';
 import { areaMm2, bendMm } from '../stock/section.ts';
 import { type WorkPlace } from '../work/work-kind.ts';

@@ -6,8 +6,8 @@ import { computeRecipe } from './compute-recipe.ts';
 import type { Piece } from './piece.ts';
 import { hasSizes, pieceInSize } from './piece-in-size.ts';
 import { type Proposal, proposeRoute } from './propose-route.ts';
-import { cautionsFor, inspectionOf } from './step-care.ts';
 import { stepKindOf, targetsOf } from './step.ts';
+import { cautionsFor, inspectionOf } from './step-care.ts';
 
 /** A step of a proposed route. Minutes are for one piece, made in the usual batch. */
 export interface RouteLine {

@@ -2,8 +2,8 @@
 import { describe, expect, test } from 'vitest';
 import { alloysWith } from '../metal/alloy.ts';
 import { computeRecipe } from './compute-recipe.ts';
-import { membersOf, scopeOf } from './scope.ts';
 import { pieceOf, straightBlank, wire } from './fixtures/check.ts';
+import { membersOf, scopeOf } from './scope.ts';
 import type { StepDriver } from './step.ts';
 
 const square = { rule: 'rectangle', length: '20 mm', width: '10 mm' } as const;

@@ -12,12 +12,12 @@ import type { Paper } from '../../core/format/paper.ts';
 import { showTemperature } from '../../core/format/temperatures.ts';
 import { countedNoun, local } from '../../core/format/variants.ts';
 import { attendedMin, loadsOf, type StepComputation } from '../../core/piece/bench-time.ts';
-import { cautionsFor, inspectionOf } from '../../core/piece/step-care.ts';
-import { cautionRule } from '../../core/work/cautions.ts';
 import type { JoinComputation } from '../../core/piece/compute-join.ts';
 import { blankInWords, type Units } from '../../core/piece/cut-words.ts';
 import type { Join } from '../../core/piece/join.ts';
+import { cautionsFor, inspectionOf } from '../../core/piece/step-care.ts';
 import { sectionAsTyped, sectionInWords } from '../../core/stock/words.ts';
+import { cautionRule } from '../../core/work/cautions.ts';
 import { codePicture } from './barcode-image.ts';
 import { type Pdf, pdfOf } from './pdf.ts';
 

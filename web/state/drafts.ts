@@ -3,6 +3,9 @@ import { createSlice, type Draft, original, type PayloadAction } from '@reduxjs/
 import type { DocumentOf } from '../../contract/document.ts';
 import type { DocumentKey } from './endpoints/documents.ts';
 
+/** The edit of what follows from the edit before it: the route from the recipe. */
+export const FOLLOWS = 'follows';
+
 /** Number of undo steps. */
 const UNDO_DEPTH = 200;
 
@@ -60,6 +63,8 @@ const slice = createSlice({
     },
     edited(drafts, { payload }: PayloadAction<Named & { body: unknown; edit: string }>) {
       return change(drafts, payload.name, (open) => {
+        // What follows from an edit is undone with it.
+        if (payload.edit === FOLLOWS) return { body: payload.body, saving: stillToSend(open) };
         const goesOn = payload.edit !== '' && payload.edit === open.lastEdit;
         return {
           body: payload.body,

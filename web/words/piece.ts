@@ -2,6 +2,18 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  aJoin: 'a join',
+  addWork: 'Add work',
+  addWorkOfAKind: 'Add work, kind',
+  buildTheRoute: 'Build the route from the recipe',
+  chooseWork: 'choose',
+  counted: 'counted',
+  cuttingJoiningPickling:
+    'Texture, holes, patina and other work. Cutting, forming, joining, pickling and filing follow from parts and joins.',
+  followsTheRecipe: 'Follows the recipe; steps edited by hand stay.',
+  keepTheRouteAsItIs: 'Keep the route as it is',
+  theFinishedPiece: 'the finished piece',
+  work: 'Work',
   addAFinding: 'Add a finding',
   addAJoin: 'Add a join',
   addAMeasure: 'Add a measure',

@@ -3,10 +3,10 @@ import type { Alloy } from '../../metal/alloys.ts';
 import type { JoinComputation } from '../compute-join.ts';
 import type { PartComputation } from '../compute-part.ts';
 import type { Recipe } from '../compute-recipe.ts';
-import { membersOf, scopeOf } from '../scope.ts';
 import type { Join } from '../join.ts';
 import type { Part } from '../part.ts';
 import type { Finding, Group, Piece } from '../piece.ts';
+import { membersOf, scopeOf } from '../scope.ts';
 import { type Step, type StepKind, stepKindOf, targetsOf } from '../step.ts';
 
 /** Severity of a finding. */

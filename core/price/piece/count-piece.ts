@@ -2,7 +2,7 @@
 import { type CostColumn, costColumn, type PricedFinding, type RatedTime } from '../../cost/column.ts';
 import { consumablesEach } from '../../cost/consumables.ts';
 import type { PricedPart, PricedSolder } from '../../cost/metal-lines.ts';
-import { type Figure, given, totalOf } from '../../figure/figure.ts';
+import { computed, type Figure, given, inSum, totalOf } from '../../figure/figure.ts';
 import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
 import type { Issue } from '../../measure/issue.ts';
 import { readMoney } from '../../measure/read/read-money.ts';
@@ -22,7 +22,7 @@ import type { Finding, Piece } from '../../piece/piece.ts';
 import { hasSizes } from '../../piece/piece-in-size.ts';
 import { pieceInSize } from '../../piece/piece-in-size.ts';
 import { type Size } from '../../piece/sizes.ts';
-import type { Step } from '../../piece/step.ts';
+import { type Step, stepKindOf, targetsOf } from '../../piece/step.ts';
 import type { SectionForm } from '../../stock/section.ts';
 import { bendMm } from '../../stock/section.ts';
 import type { Rates } from '../../studio/rates.ts';
@@ -124,7 +124,7 @@ function countOne(typed: Piece, rates: Rates, fix: Fix | null, options: CountOpt
   const column = costColumn(
     {
       parts: pricePartsAt(piece.parts, parts, rates, usableFix, problems),
-      solders: priceSolders(joins, rates, usableFix),
+      solders: priceSolders(withRework(piece, joins, steps), rates, usableFix),
       findings: [...findings, ...readyMade],
       minutes,
       hands: handsOf(timed, minutes, rates),
@@ -242,6 +242,27 @@ function boughtParts(
     const kind = 'findings';
     const each = given(`${name}, bought`, price.ok ? price.value : 0, currency, 'price as typed');
     return [{ name, kind, count: computations[index]?.count ?? 0, price: each }];
+  });
+}
+
+// A joint that is done again takes solder again. It is bought, but most of it runs off: the weight stays.
+function withRework(
+  piece: Piece,
+  joins: readonly JoinComputation[],
+  steps: readonly StepComputation[],
+): JoinComputation[] {
+  const again = new Map<string, number>();
+  piece.steps.forEach((step, index) => {
+    if (stepKindOf(step) !== 'solder') return;
+    for (const id of targetsOf(step)) again.set(id, steps[index]?.again ?? 0);
+  });
+  return joins.map((join, index) => {
+    const share = again.get(piece.joins[index]?.id ?? '') ?? 0;
+    if (!join.grams || share === 0) return join;
+    const rework = given('joints done again', share, '', 'share of the step');
+    const how = `${inSum(join.grams.value)} × (1 + ${inSum(share)})`;
+    const grams = computed(join.grams.label, join.grams.value * (1 + share), 'g', how, [join.grams, rework]);
+    return { ...join, grams };
   });
 }
 

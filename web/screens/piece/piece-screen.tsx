@@ -33,6 +33,7 @@ import { PieceExtras } from './piece-extras.tsx';
 import { PieceMenu } from './piece-menu.tsx';
 import { SizeTable } from './sizes/size-table.tsx';
 import { StepRows } from './steps/step-rows.tsx';
+import { WorkRows } from './work/work-rows.tsx';
 
 export function PieceScreen() {
   const { id = '' } = useParams();
@@ -93,6 +94,7 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
               <>
                 <FindingRows piece={body} problems={count.problems} margin={margin} edit={edit} />
                 <JoinRows piece={body} count={count} margin={margin} edit={edit} />
+                <WorkRows piece={body} problems={count.problems} edit={edit} />
                 <StepRows piece={body} count={count} margin={margin} edit={edit} />
                 <GroupRows piece={body} count={count} margin={margin} edit={edit} />
                 <SizeTable piece={body} count={count} edit={edit} />

@@ -7,7 +7,7 @@ import { solderById, solders } from '../../../../core/metal/solders.ts';
 import type { Remark } from '../../../../core/piece/checks/bench-check.ts';
 import { gradeName } from '../../../../core/piece/checks/solder-order.ts';
 import type { JoinComputation } from '../../../../core/piece/compute-join.ts';
-import { type Join, joinKinds, joinSchema, solderForms } from '../../../../core/piece/join.ts';
+import { isHot, type Join, joinKinds, joinSchema, solderForms } from '../../../../core/piece/join.ts';
 import type { Piece } from '../../../../core/piece/piece.ts';
 import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
 import { Choice, type Option } from '../../../components/choice.tsx';
@@ -50,6 +50,11 @@ const schools: readonly Option[] = [
   { value: 'one-grade', label: 'one solder for all, earlier joins shielded' },
 ];
 
+const showsOptions: readonly Option[] = [
+  { value: '', label: 'filed as usual' },
+  { value: 'yes', label: 'shows: filed' },
+  { value: 'no', label: 'hidden: not filed' },
+];
 const solderOptions = () =>
   [...new Set(solders.map(({ family }) => family))].map((family) => ({
     group: family.replace('-', ' '),
@@ -234,6 +239,26 @@ const JoinRow = memo(function JoinRow(props: JoinRowProps) {
             onChange={(kind) => set(index, join, { kind: kind as Join['kind'] })}
           />
           {join.kind === 'solder' && <SolderFields join={join} index={index} problems={problems} set={set} />}
+          {index > 0 && isHot(join) && (
+            <Tick
+              word="same heat as before"
+              label={`${name}, same heat as the join before`}
+              checked={join.sameHeat}
+              onChange={(sameHeat) => set(index, join, { sameHeat })}
+            />
+          )}
+          {join.kind === 'solder' && (
+            <span className="whitespace-nowrap text-soft">
+              seam{' '}
+              <Choice
+                small
+                value={join.shows}
+                options={showsOptions}
+                label={`${name}, seam shows`}
+                onChange={(shows) => set(index, join, { shows: shows as Join['shows'] })}
+              />
+            </span>
+          )}
           {join.kind === 'link' && (
             <Tick
               word="load-bearing"

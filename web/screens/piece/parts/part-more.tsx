@@ -33,7 +33,12 @@ export const PartMore = memo(function PartMore(props: PartMoreProps) {
   const { part, computation, groups, onNewGroup, units, problems, makeOrBuy, set } = props;
   const name = part.name || 'the part';
   const lengthUnit = units === 'mm' ? 'mm' : 'in';
-  const field = (key: 'hole' | 'kerf' | 'spare' | 'buyPrice', label: string, unit: string, placeholder: string) => (
+  const field = (
+    key: 'hole' | 'holes' | 'kerf' | 'spare' | 'buyPrice',
+    label: string,
+    unit: string,
+    placeholder: string,
+  ) => (
     <Field
       small
       open
@@ -72,6 +77,7 @@ export const PartMore = memo(function PartMore(props: PartMoreProps) {
           {choose('group', 'sub-assembly', [...groups, { value: NEW, label: 'a new sub-assembly' }])}
         </Labelled>
         <Labelled word="hole">{field('hole', 'hole diameter', lengthUnit, 'none')}</Labelled>
+        {part.hole.trim() !== '' && <Labelled word="holes">{field('holes', 'number of holes', '', '1')}</Labelled>}
         <Labelled word="kerf">{field('kerf', words.widthOfTheCut, lengthUnit, '0')}</Labelled>
         <Labelled word="offcut">{choose('scrap', 'type of offcut', scrapOptions)}</Labelled>
         <Labelled word="extras per batch">{field('spare', 'extras per batch', '', '0')}</Labelled>

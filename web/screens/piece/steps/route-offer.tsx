@@ -1,22 +1,35 @@
 // The route that the recipe suggests. It is never applied without a press.
-import { useMemo, useState } from 'react';
+import type { Draft } from '@reduxjs/toolkit';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import type { Alloy } from '../../../../core/metal/alloys.ts';
 import type { Piece } from '../../../../core/piece/piece.ts';
 import { changeInWords, changeKey, type RouteChange, routeOffers, withChanges } from '../../../../core/piece/route.ts';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
 import { useBasis } from '../../../hooks/use-basis.ts';
+import { FOLLOWS } from '../../../state/drafts.ts';
 import { words } from '../../../words/piece.ts';
 
 export function RouteOffer({ piece, edit }: { piece: Piece; edit: EditPiece }) {
   const { alloys } = useBasis().rates;
   const changes = useMemo(() => routeOffers(piece, alloys), [piece, alloys]);
   const [open, setOpen] = useState(false);
+  const follows = piece.route === 'recipe';
+  useFollowing(piece, follows ? changes : NONE, alloys, edit);
+  if (follows)
+    return (
+      <p className="aside chrome mt-1">
+        {words.followsTheRecipe}{' '}
+        <button type="button" className="link" onClick={() => edit('', (draft) => void (draft.route = ''))}>
+          {words.keepTheRouteAsItIs}
+        </button>
+      </p>
+    );
   if (changes.length === 0) return null;
   // The offer may be a moment behind typing; a press applies what the recipe suggests now.
   const take = (wanted?: string) =>
     edit('', (draft) => {
-      const now = JSON.parse(JSON.stringify(draft)) as Piece;
-      const taken = routeOffers(now, alloys).filter((change) => wanted === undefined || changeKey(change) === wanted);
-      draft.steps = withChanges(now.steps, taken, () => crypto.randomUUID());
+      follow(draft, alloys, wanted);
+      if (wanted === undefined) draft.route = 'recipe';
     });
   const isEmpty = piece.steps.length === 0;
   // A route that the maker wrote has priority: the suggestion is shown, not urged.
@@ -38,7 +51,7 @@ export function RouteOffer({ piece, edit }: { piece: Piece; edit: EditPiece }) {
             : `The recipe suggests ${changes.length === 1 ? 'a change' : `${String(changes.length)} changes`} to the route. Steps edited by hand stay.`}
         </span>
         <button type="button" className="link" onClick={() => take()}>
-          {isEmpty ? words.proposeTheRoute : changes.length === 1 ? words.apply : words.applyAll}
+          {isEmpty ? words.proposeTheRoute : words.buildTheRoute}
         </button>
         <button type="button" className="link" aria-expanded={open} onClick={() => setOpen(!open)}>
           {open ? words.hide : words.show}
@@ -61,6 +74,30 @@ export function RouteOffer({ piece, edit }: { piece: Piece; edit: EditPiece }) {
       )}
     </div>
   );
+}
+
+const NONE: readonly RouteChange[] = [];
+
+/** Applies what the recipe suggests now. @param wanted  key of one change; left out: all of them */
+function follow(draft: Draft<Piece>, alloys: ReadonlyMap<string, Alloy>, wanted?: string): void {
+  const now = JSON.parse(JSON.stringify(draft)) as Piece;
+  const taken = routeOffers(now, alloys).filter((change) => wanted === undefined || changeKey(change) === wanted);
+  draft.steps = withChanges(now.steps, taken, () => crypto.randomUUID());
+}
+
+/** Keeps the route in step with the recipe while it is edited; a piece that is only opened does not change. */
+function useFollowing(
+  piece: Piece,
+  changes: readonly RouteChange[],
+  alloys: ReadonlyMap<string, Alloy>,
+  edit: EditPiece,
+): void {
+  const last = useRef(piece);
+  useEffect(() => {
+    if (last.current === piece || changes.length === 0) return;
+    last.current = piece;
+    edit(FOLLOWS, (draft) => follow(draft, alloys));
+  }, [piece, changes, alloys, edit]);
 }
 
 // A step to be added is not suggested again; an existing one stays as it is.

@@ -1,8 +1,8 @@
 // The details of a step: its kind of work, what it works on, and how it is planned.
 import { local } from '../../../../core/format/variants.ts';
 import { driverNames } from '../../../../core/piece/bench-time.ts';
-import { workKindOf } from '../../../../core/work/work-kinds.ts';
 import { mayPause, type Step, stepDrivers, type StepKind, stepKindOf, stepKinds } from '../../../../core/piece/step.ts';
+import { workKindOf } from '../../../../core/work/work-kinds.ts';
 import { Choice, type Option } from '../../../components/choice.tsx';
 import { Field } from '../../../components/field.tsx';
 import { Labelled } from '../../../components/labelled.tsx';

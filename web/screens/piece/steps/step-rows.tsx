@@ -5,12 +5,12 @@ import { type CSSProperties, memo, useCallback, useState } from 'react';
 import { showValue } from '../../../../core/figure/show.ts';
 import { showNumber } from '../../../../core/format/numbers.ts';
 import { driverNames, type StepComputation } from '../../../../core/piece/bench-time.ts';
-import { cautionsFor } from '../../../../core/piece/step-care.ts';
-import { type CautionId, cautionRule, cautionTexts } from '../../../../core/work/cautions.ts';
 import type { Remark } from '../../../../core/piece/checks/bench-check.ts';
 import type { Piece } from '../../../../core/piece/piece.ts';
 import { type Step, stepSchema } from '../../../../core/piece/step.ts';
+import { cautionsFor } from '../../../../core/piece/step-care.ts';
 import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
+import { type CautionId, cautionRule, cautionTexts } from '../../../../core/work/cautions.ts';
 import type { Option } from '../../../components/choice.tsx';
 import { EditableRow, EditableRows } from '../../../components/editable-row.tsx';
 import { Field } from '../../../components/field.tsx';
@@ -110,7 +110,7 @@ export const StepRows = memo(function StepRows({ piece, count, margin, edit }: S
 }, sameSteps);
 
 function sameSteps(before: StepRowsProps, after: StepRowsProps): boolean {
-  const rows = ['steps', 'joins', 'parts', 'findings', 'groups', 'declined'] as const;
+  const rows = ['steps', 'joins', 'parts', 'findings', 'groups', 'work', 'declined'] as const;
   const sameRecipe =
     before.piece.steps === after.piece.steps && before.count.minutes.value === after.count.minutes.value;
   // The offer depends on every row. It is computed later, with the margin, so that a key waits for neither.
@@ -118,6 +118,7 @@ function sameSteps(before: StepRowsProps, after: StepRowsProps): boolean {
     sameRecipe &&
     before.edit === after.edit &&
     before.margin === after.margin &&
+    before.piece.route === after.piece.route &&
     rows.every((row) => before.piece[row].length === after.piece[row].length)
   );
 }

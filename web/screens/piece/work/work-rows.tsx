@@ -1,0 +1,187 @@
+// Work on parts, sub-assemblies, joins and the finished piece, beside what the parts and joins imply.
+import type { Draft } from '@reduxjs/toolkit';
+import { type CSSProperties, memo } from 'react';
+import { capital } from '../../../../core/format/variants.ts';
+import type { Issue } from '../../../../core/measure/issue.ts';
+import { driverNames } from '../../../../core/piece/bench-time.ts';
+import type { Piece } from '../../../../core/piece/piece.ts';
+import type { StepKind } from '../../../../core/piece/step.ts';
+import { type WorkRow, workRowSchema } from '../../../../core/piece/work-row.ts';
+import { workKindOf, workKinds, workNamed } from '../../../../core/work/work-kinds.ts';
+import { Choice, type Option } from '../../../components/choice.tsx';
+import { EditableRow, EditableRows } from '../../../components/editable-row.tsx';
+import { Field } from '../../../components/field.tsx';
+import type { EditPiece } from '../../../components/remark-lines.tsx';
+import { type SetRow, useEditableRows } from '../../../hooks/use-editable-rows.ts';
+import { useRowProblems } from '../../../hooks/use-row-problems.ts';
+import { issuesAt } from '../../../state/basis.ts';
+import { words } from '../../../words/piece.ts';
+import { memberOptions, useEditPiece, useSameOptions } from '../piece-context.ts';
+
+/** Name, kind, done to, number, set-up, each. */
+const columns: CSSProperties = { gridTemplateColumns: '1fr 9.5em 11em 5em 5.4em 5.4em' };
+const COLUMNS = 6;
+/** Kinds that the recipe implies by itself are last in the list. */
+const offered = [...workKinds].sort((a, b) => a.name.localeCompare(b.name));
+
+const newRow = (_previous: WorkRow | undefined, id: string): WorkRow => workRowSchema.parse({ id, name: '' });
+const rowsOf = (piece: Draft<Piece>) => piece.work;
+
+interface WorkRowsProps {
+  readonly piece: Piece;
+  readonly problems: readonly Issue[];
+  readonly edit: EditPiece;
+}
+
+export const WorkRows = memo(function WorkRows({ piece, problems, edit }: WorkRowsProps) {
+  const { work, parts, findings, groups, joins } = piece;
+  const { set, onMove, onRemove, blank } = useEditableRows({ edit, list: 'work', rows: work, rowsOf, fresh: newRow });
+  const targets = useSameOptions([
+    { value: '', label: words.theFinishedPiece },
+    ...memberOptions({ parts, findings, groups }),
+    ...joins.map(({ id, name }) => ({ value: id, label: name.trim() || words.aJoin })),
+  ]);
+  return (
+    <section aria-labelledby="work" className="mt-5">
+      <h2 id="work">{words.work}</h2>
+      <p className="aside">{words.cuttingJoiningPickling}</p>
+      <EditableRows
+        grid={columns}
+        heads={[
+          { start: 'work', className: 'pl-[58px]!' },
+          'kind',
+          'done to',
+          { end: 'number' },
+          { end: 'set-up, min' },
+          { end: 'each, min' },
+        ]}
+        onMove={onMove}
+      >
+        {[...work, blank].map((row, index) => (
+          <Row
+            key={row.id}
+            row={row}
+            index={index}
+            last={work.length - 1}
+            isBlank={row === blank}
+            problems={issuesAt(problems, `work.${String(index)}`)}
+            targets={targets}
+            set={set}
+            onMove={onMove}
+            onRemove={onRemove}
+          />
+        ))}
+      </EditableRows>
+    </section>
+  );
+}, sameWork);
+
+// Names of parts are options here, and the rows are its own; nothing else matters.
+function sameWork(before: WorkRowsProps, after: WorkRowsProps): boolean {
+  const [a, b] = [before.piece, after.piece];
+  const names = ({ parts, findings, groups, joins }: Piece) =>
+    [...parts, ...findings, ...groups, ...joins].map(({ id, name }) => `${id} ${name}`).join('|');
+  return (
+    a.work === b.work &&
+    before.edit === after.edit &&
+    ((a.parts === b.parts && a.findings === b.findings && a.groups === b.groups && a.joins === b.joins) ||
+      names(a) === names(b))
+  );
+}
+
+interface RowProps {
+  readonly row: WorkRow;
+  readonly index: number;
+  readonly last: number;
+  readonly isBlank: boolean;
+  /** By path within the row. */
+  readonly problems: Readonly<Record<string, string>>;
+  readonly targets: readonly Option[];
+  readonly set: SetRow<WorkRow>;
+  readonly onMove: (index: number, by: number) => void;
+  readonly onRemove: (index: number) => void;
+}
+
+const Row = memo(function Row(props: RowProps) {
+  const { row, index, last, isBlank, problems: sentences, targets, set, onMove, onRemove } = props;
+  const edit = useEditPiece();
+  const problems = useRowProblems(sentences);
+  const kind = row.kind || workNamed(row.name);
+  const usual = workKindOf(kind);
+  const name = row.name.trim() || words.work;
+  const number = (key: 'count' | 'setUp' | 'each', label: string, placeholder: string) => (
+    <td role="cell" className="end num">
+      <Field
+        end
+        value={row[key]}
+        label={`${name}, ${label}`}
+        placeholder={placeholder}
+        column={`work-${key}`}
+        onChange={(value) => set(index, row, { [key]: value })}
+        {...problems.at(key)}
+      />
+      {key === 'count' && <span className="aside block">{driverNames[usual.driver]}</span>}
+    </td>
+  );
+  return (
+    <EditableRow
+      name={name}
+      index={index}
+      last={last}
+      columns={COLUMNS}
+      isGrid
+      isBlank={isBlank}
+      lead={null}
+      nameField={
+        <Field
+          value={row.name}
+          label={isBlank ? words.addWork : `Work ${String(index + 1)}, name`}
+          placeholder={isBlank ? words.addWork : usual.verb}
+          column="work"
+          maxLength={120}
+          onChange={(value) => set(index, row, { name: value })}
+        />
+      }
+      problems={problems}
+      problemIndent={1}
+      remarks={[]}
+      edit={edit}
+      onMove={onMove}
+      onRemove={onRemove}
+    >
+      <td role="cell">
+        <Choice
+          value={row.kind}
+          options={kindOptions(row.name)}
+          label={isBlank ? words.addWorkOfAKind : `${name}, kind of work`}
+          onChange={(value) =>
+            set(index, row, {
+              kind: value as WorkRow['kind'],
+              ...(!row.name.trim() && value && { name: capital(workKindOf(value as StepKind).name) }),
+            })
+          }
+        />
+      </td>
+      {!isBlank && (
+        <>
+          <td role="cell">
+            <Choice
+              value={row.on}
+              options={targets}
+              label={`${name}, done to`}
+              onChange={(on) => set(index, row, { on })}
+            />
+          </td>
+          {number('count', 'number per piece', words.counted)}
+          {number('setUp', words.setUpMinutesOncePer, usual.start.setUp || '0')}
+          {number('each', 'minutes each', usual.start.each || '0')}
+        </>
+      )}
+    </EditableRow>
+  );
+});
+
+function kindOptions(name: string): Option[] {
+  const known = name.trim() ? `${workKindOf(workNamed(name)).name}, from its name` : words.chooseWork;
+  return [{ value: '', label: known }, ...offered.map((work) => ({ value: work.kind, label: work.name }))];
+}
