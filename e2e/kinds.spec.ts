@@ -45,7 +45,8 @@ class Hand {
 
   async press(name: string): Promise<void> {
     this.entries += 1;
-    await this.page.getByRole('button', { name, exact: true }).click();
+    // A button for more may say what it hides.
+    await this.page.getByRole('button', { name: new RegExp(`^${name}(: |$)`) }).click();
   }
 }
 
@@ -103,7 +104,7 @@ async function enterJoin(
   piece: Piece,
 ): Promise<void> {
   await hand.write('Add a join', name);
-  await hand.page.getByRole('button', { name: `${name} parts joined` }).click();
+  await hand.page.getByRole('button', { name: new RegExp(`^${name} parts joined`) }).click();
   for (const id of parts) {
     const member = [...piece.parts, ...piece.findings].find((one) => one.id === id)?.name ?? '';
     hand.entries += 1;

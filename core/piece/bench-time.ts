@@ -44,7 +44,7 @@ export const driverNames = {
   bend: 'bend',
   turn: 'turn',
   joint: 'joint',
-  seam: 'soldered joint that shows',
+  seam: 'seam',
   cm: 'cm of seam',
   edge: 'cm of edge',
   cm2: 'cm² of surface',

@@ -50,15 +50,17 @@ function readSnippet(text: string): SnippetMm | { readonly sentence: string } {
  * Computes one join from its arguments alone.
  * @param groups   number of its sub-assembly in a piece
  * @param snippet  size of a pallion as typed with the piece
+ * @param members  number of the parts it closes or joins, for a blank count: one joint a link
  */
-export function computeJoin(join: Join, snippet = '', groups = 1): JoinComputation {
+export function computeJoin(join: Join, snippet = '', groups = 1, members = 1): JoinComputation {
   const problems: Issue[] = [];
   const report = (problem: Issue) => problems.push(problem);
-  const count = readCount(join.count, 0);
-  if (!count.ok) report({ path: 'count', sentence: count.sentence });
+  const isCounted = join.count.trim() === '';
+  const count = isCounted ? null : readCount(join.count, 0);
+  if (count && !count.ok) report({ path: 'count', sentence: count.sentence });
   if (join.parts.length === 0)
     report({ path: 'parts', sentence: 'Say which parts it joins; one alone is closed on itself.' });
-  const joints = (count.ok ? count.value : 0) * groups;
+  const joints = count ? (count.ok ? count.value : 0) * groups : members;
   const none = { solder: null, flow: null, joints, seamMm: 0, grams: null, problems };
   if (join.kind !== 'solder') return none;
 

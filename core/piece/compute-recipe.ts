@@ -55,7 +55,12 @@ export function computeRecipe(
     return computation;
   });
   const joins = piece.joins.map((join, index) => {
-    const computation = compute.join(join, piece.snippet, groups.get(groupOfJoin(join, piece)) ?? 1);
+    const computation = compute.join(
+      join,
+      piece.snippet,
+      groups.get(groupOfJoin(join, piece)) ?? 1,
+      mostOf(join.parts, piece, parts),
+    );
     keep(`joins.${String(index)}`, computation.problems);
     return computation;
   });
@@ -76,6 +81,11 @@ export function computeRecipe(
 }
 
 const noTime = { setUpMin: 0, eachMin: 0, loadMin: 0, unattendedMin: 0 } as const;
+
+// Links, rings or parts of which a join has the most: one joint each where its count is blank.
+function mostOf(ids: readonly string[], piece: Piece, parts: readonly PartComputation[]): number {
+  return Math.max(1, ...ids.flatMap((id) => parts[piece.parts.findIndex((part) => part.id === id)]?.count ?? []));
+}
 
 function groupCounts(piece: Piece, problems: Issue[]): ReadonlyMap<string, number> {
   return new Map(

@@ -6,6 +6,7 @@ import { readLength } from '../measure/read/read-length.ts';
 import { readCount, readPlain } from '../measure/read/read-number.ts';
 import type { JoinComputation } from './compute-join.ts';
 import type { PartComputation } from './compute-part.ts';
+import { isHot } from './join.ts';
 import { seamShows } from './join-seam.ts';
 import type { Part } from './part.ts';
 import type { Piece } from './piece.ts';
@@ -140,7 +141,9 @@ function endCount(id: string, kind: ReturnType<typeof stepKindOf>, of: Counted):
   const balled = part?.blank.rule === 'balled' ? readCount(part.blank.ends || '1') : null;
   const ends = balled?.ok ? balled.value : 0;
   if (kind === 'ball') return count * (ends || 1);
-  return count * Math.max(1, 2 - ends);
+  // A post has one free end: the other stands on its joint.
+  const joined = of.piece.joins.some((join) => isHot(join) && join.parts.length > 1 && join.parts.includes(id)) ? 1 : 0;
+  return count * Math.max(1, 2 - ends - joined);
 }
 
 // Turns of the wraps it touches; one a joint where none is typed.

@@ -17,7 +17,7 @@ export function seamShows(join: Join, piece: Piece): boolean {
   const members = join.parts.flatMap((id) => membersOf(id, piece));
   return !members.some(
     (id) =>
-      piece.findings.some((finding) => finding.id === id) ||
+      piece.findings.some((finding) => finding.id === id && finding.kind !== 'customer' && finding.kind !== 'blank') ||
       piece.parts.some((part) => part.id === id && (WOUND.has(part.blank.rule) || isPost(part))),
   );
 }

@@ -28,8 +28,9 @@ export function pieceInSize(piece: Piece, size: Size): Piece {
     parts: piece.parts.map((part) => remembered(part, key, () => partWith(part, put))),
     joins: piece.joins.map((join) => remembered(join, key, () => putInto(join, put, ['amount', 'count']))),
     findings: piece.findings.map((finding) =>
-      remembered(finding, key, () => putInto(finding, put, ['count', 'price', 'grams', 'length', 'width'])),
+      remembered(finding, key, () => putInto(finding, put, ['count', 'price', 'grams', 'length', 'width', 'girdle'])),
     ),
+    work: piece.work.map((row) => remembered(row, key, () => putInto(row, put, ['count', 'each']))),
     steps: piece.steps.map((step) => remembered(step, key, () => putInto(step, put, ['each', 'drivers']))),
   };
 }
@@ -37,9 +38,11 @@ export function pieceInSize(piece: Piece, size: Size): Piece {
 function partWith(part: Part, put: (text: string) => string): Part {
   const section = putInto(part.section, put);
   const blank = putInto(part.blank, put);
-  const [count, trim, hole] = [put(part.count), put(part.trim), put(part.hole)];
-  const same = section === part.section && blank === part.blank && count === part.count;
-  return same && trim === part.trim && hole === part.hole ? part : { ...part, section, blank, count, trim, hole };
+  const [count, trim, hole, holes] = [put(part.count), put(part.trim), put(part.hole), put(part.holes)];
+  const same = section === part.section && blank === part.blank && count === part.count && holes === part.holes;
+  return same && trim === part.trim && hole === part.hole
+    ? part
+    : { ...part, section, blank, count, trim, hole, holes };
 }
 
 const rowsBySize = new WeakMap<object, Map<string, object>>();

@@ -482,7 +482,7 @@ const LAST: readonly StepKind[] = [
 /** Drivers that have a meaning for the whole piece. */
 const WHOLE = new Set(['piece', 'cm2', 'load', 'batch', 'seam', 'joint']);
 /** Blanks that are finished in the tumbler. */
-const TUMBLED = new Set(['jump-ring', 'chain', 'woven', 'wrap', 'granule']);
+const TUMBLED = new Set(['jump-ring', 'ring-bezel', 'chain', 'woven', 'wrap', 'granule']);
 /** Blanks that are bent to a seam. */
 const BENT = new Set([
   'jump-ring',

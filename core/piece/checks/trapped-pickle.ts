@@ -15,9 +15,10 @@ export const trappedPickle: Check = {
     return pickles.flatMap(({ step, index }): CheckFinding[] => {
       const trapping = [...context.touched(step)].find(hollow);
       if (!trapping) return [];
-      const next = pickles.find((other) => other.index > index)?.index ?? Infinity;
-      const flushed = context.stepsOf('neutralise').some((other) => other.index > index && other.index < next);
-      if (flushed) return [];
+      // Once is enough: after the last pickle that takes it.
+      const isLast = !pickles.some((other) => other.index > index && context.touched(other.step).has(trapping));
+      const flushed = context.stepsOf('neutralise').some((other) => other.index > index);
+      if (flushed || !isLast) return [];
       return [
         {
           severity: 'warn',

@@ -38,7 +38,7 @@ const kindNames = {
 const kindOptions: readonly Option[] = joinKinds.map((value) => ({ value, label: kindNames[value] }));
 
 const formNames = {
-  snippets: 'snippets',
+  snippets: 'pallions',
   seam: 'strip, length',
   beads: 'paste dots',
   sweat: 'sweat solder, area',
@@ -248,7 +248,7 @@ const JoinRow = memo(function JoinRow(props: JoinRowProps) {
             />
           )}
           {join.kind === 'solder' && (
-            <span className="whitespace-nowrap text-soft">
+            <span className="whitespace-nowrap text-soft text-[14px]">
               seam{' '}
               <Choice
                 small

@@ -25,7 +25,7 @@ import { RouteOffer } from './route-offer.tsx';
 import { StepMore } from './step-more.tsx';
 
 /** Number, step, station, set-up, each, unattended, overlap. */
-const columns: CSSProperties = { gridTemplateColumns: '34px 1fr 6.4em 5.6em 6.4em 5.4em 5.9em' };
+const columns: CSSProperties = { gridTemplateColumns: '34px 1fr 6em 5.6em 5.8em 7.6em 4.8em' };
 const COLUMNS = 7;
 
 interface StepRowsProps {

@@ -18,9 +18,9 @@ import { issuesAt } from '../../../state/basis.ts';
 import { words } from '../../../words/piece.ts';
 import { memberOptions, useEditPiece, useSameOptions } from '../piece-context.ts';
 
-/** Name, kind, done to, number, set-up, each. */
-const columns: CSSProperties = { gridTemplateColumns: '1fr 9.5em 11em 5em 5.4em 5.4em' };
-const COLUMNS = 6;
+/** Number, name, kind, done to, count, set-up, each. */
+const columns: CSSProperties = { gridTemplateColumns: '34px 1fr 9.5em 9.5em 6em 5.8em 5.4em' };
+const COLUMNS = 7;
 /** Kinds that the recipe implies by itself are last in the list. */
 const offered = [...workKinds].sort((a, b) => a.name.localeCompare(b.name));
 
@@ -48,7 +48,8 @@ export const WorkRows = memo(function WorkRows({ piece, problems, edit }: WorkRo
       <EditableRows
         grid={columns}
         heads={[
-          { start: 'work', className: 'pl-[58px]!' },
+          { hidden: 'number' },
+          'work',
           'kind',
           'done to',
           { end: 'number' },
@@ -131,7 +132,8 @@ const Row = memo(function Row(props: RowProps) {
       columns={COLUMNS}
       isGrid
       isBlank={isBlank}
-      lead={null}
+      lead={isBlank ? null : index + 1}
+      leadClass="num text-soft"
       nameField={
         <Field
           value={row.name}
@@ -182,6 +184,6 @@ const Row = memo(function Row(props: RowProps) {
 });
 
 function kindOptions(name: string): Option[] {
-  const known = name.trim() ? `${workKindOf(workNamed(name)).name}, from its name` : words.chooseWork;
+  const known = name.trim() ? workKindOf(workNamed(name)).name : words.chooseWork;
   return [{ value: '', label: known }, ...offered.map((work) => ({ value: work.kind, label: work.name }))];
 }
