@@ -79,15 +79,25 @@ const byHand: Readonly<Record<string, Counts>> = {
   Bangle: { cut: 1, anneal: 1, form: 1, true: 1, solder: 1, pickle: 2, file: 1 },
   Cuff: { cut: 1, texture: 1, form: 1, 'round-ends': 2 },
   'Disc pendant': { saw: 1, stamp: 1, wind: 1, drill: 1, link: 1 },
-  // One vent; two heats; the loop is wound, so only the seam of the domes is filed; one flush.
-  'Hollow drop': { saw: 1, dome: 2, wind: 1, drill: 1, solder: 2, pickle: 2, file: 1, neutralise: 1 },
+  // One vent; two heats, the loop closed and soldered on in one; only the seam of the domes is filed; one flush.
+  'Hollow drop': {
+    saw: 1,
+    dome: 2,
+    wind: 1,
+    drill: 1,
+    true: 1,
+    solder: 3,
+    pickle: 2,
+    file: 1,
+    neutralise: 1,
+  },
   // Walls, pin and five cuts of tube; corner, two plates and five knuckles.
   'Hinged box': {
     cut: 7, saw: 1, form: 1, true: 1, solder: 7, pickle: 3, file: 3, trim: 1, 'saw-pattern': 1, neutralise: 1, rivet: 1,
   },
   'Riveted layers': { cut: 1, saw: 1, 'saw-pattern': 3, drill: 2, rivet: 1 },
   'Granulated stud': { cut: 16, saw: 1, melt: 14, granulate: 14, solder: 2, pickle: 3, 'round-ends': 2, pair: 1 },
-  'Pressed charm': { saw: 1, press: 1, trim: 1, wind: 1, solder: 1, pickle: 1 },
+  'Pressed charm': { saw: 1, press: 1, trim: 1, wind: 1, true: 1, solder: 2, pickle: 1 },
   'Two-metal brooch': { saw: 1, solder: 3, pickle: 2, patina: 1, wax: 1 },
   'Tie bar': { cut: 1, texture: 1, form: 1 },
   Spoon: { cut: 1, saw: 1, anneal: 1, dome: 1, forge: 1, solder: 1, pickle: 2, file: 1 },

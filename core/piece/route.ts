@@ -22,7 +22,8 @@ export function routeChanges(recipe: Recipe): RouteChange[] {
   const here = new Map(steps.map((step) => [step.from, step]));
   const wanted = new Set(proposed.map(({ from }) => from));
   // A step the maker typed may be the proposed one: it is not proposed twice.
-  const kinds = new Set(steps.filter(({ from }) => from === '').flatMap((step) => kindred(stepKindOf(step))));
+  const own = recipe.piece.route === 'recipe' ? [] : steps.filter(({ from }) => from === '');
+  const kinds = new Set(own.flatMap((step) => kindred(stepKindOf(step))));
   const changes: RouteChange[] = [];
   let after: string | null = null;
   for (const proposal of proposed) {

@@ -261,7 +261,8 @@ export const starters: readonly Starter[] = [
       groups: [{ id: 'drop', name: 'Drop', count: '1', closed: true, vents: '1' }],
       joins: [
         solder('close', 'Domes together', ['domes'], 'hard', { form: 'seam', amount: 'pi * across' }),
-        solder('on', 'Loop on drop', ['loop', 'domes'], 'easy', { amount: '1' }),
+        solder('shut', 'Close the loop', ['loop'], 'easy', { amount: '1' }),
+        solder('on', 'Loop on drop', ['loop', 'domes'], 'easy', { amount: '1', sameHeat: true }),
       ],
     },
   ),
@@ -348,7 +349,12 @@ export const starters: readonly Starter[] = [
       part('charm', sheet('2 mm'), { rule: 'pressed', width: 'width', length: 'long', depth: 'deep', excess: '3 mm' }),
       part('ring', wire('1 mm'), { rule: 'jump-ring', inside: '4 mm' }, { kerf: '0.25 mm' }),
     ],
-    { joins: [solder('on', 'Ring on charm', ['ring', 'charm'], 'medium', { amount: '1' })] },
+    {
+      joins: [
+        solder('shut', 'Close the ring', ['ring'], 'medium', { amount: '1' }),
+        solder('on', 'Ring on charm', ['ring', 'charm'], 'medium', { amount: '1', sameHeat: true }),
+      ],
+    },
   ),
   starter(
     'Two-metal brooch',

@@ -2,6 +2,14 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  benchTime: 'Bench time',
+  chooseAPieceChangeIts: 'Choose a piece and change its measures. It comes with parts, joins and route.',
+  chooseAPieceOnThe: 'Choose a piece to see its measures and its price.',
+  cost: 'Cost',
+  createThePiece: 'Create the piece',
+  finishedWeight: 'Finished weight',
+  retailPrice: 'Retail',
+  startFromAPiece: 'Start from a piece…',
   addAPieceItsName: 'Add a piece: its name, its material, the time of each step. Cost and prices follow as you type.',
   archived: 'Archived',
   archivedPieces: 'Archived pieces',

@@ -7,9 +7,11 @@ import { pieceInSize } from '../piece-in-size.ts';
 import { bezelFit } from './bezel-fit.ts';
 import { type Check, CheckContext, type CheckFinding, type Severity } from './check-context.ts';
 import { closedForm } from './closed-form.ts';
+import { closedSize } from './closed-size.ts';
 import { dieDepth } from './die-depth.ts';
 import { forming } from './forming.ts';
 import { fusing } from './fusing.ts';
+import { hardSpot } from './hard-spot.ts';
 import { heatAfter } from './heat-after.ts';
 import { hinge } from './hinge.ts';
 import { marksDue } from './marks-due.ts';
@@ -18,9 +20,11 @@ import { pairs } from './pairs.ts';
 import { platinumApart } from './platinum-apart.ts';
 import { ringFit } from './ring-fit.ts';
 import { sharpEnds } from './sharp-ends.ts';
+import { sideRing } from './side-ring.ts';
 import { solderMelts } from './solder-melts.ts';
 import { solderOrder } from './solder-order.ts';
 import { steelPickle } from './steel-pickle.ts';
+import { textureSoft } from './texture-soft.ts';
 import { trappedPickle } from './trapped-pickle.ts';
 
 /** Every check. A test keeps the list complete. */
@@ -40,6 +44,10 @@ export const checks: readonly Check[] = [
   pairs,
   sharpEnds,
   openRing,
+  sideRing,
+  closedSize,
+  hardSpot,
+  textureSoft,
   marksDue,
   fusing,
 ];

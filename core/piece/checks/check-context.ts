@@ -7,7 +7,7 @@ import type { Join } from '../join.ts';
 import type { Part } from '../part.ts';
 import type { Finding, Group, Piece } from '../piece.ts';
 import { membersOf, scopeOf } from '../scope.ts';
-import { type Step, type StepKind, stepKindOf, targetsOf } from '../step.ts';
+import { standardStep, type Step, type StepKind, stepKindOf, targetsOf } from '../step.ts';
 
 /** Severity of a finding. */
 export type Severity = 'stop' | 'warn' | 'note';
@@ -152,23 +152,71 @@ export function withStepAfter(after: string | null, name: string, more: Partial<
   };
 }
 
-/** A remedy that moves a step to just before another. */
+/**
+ * A remedy that adds a step to a part before the first (or the last) step of some kinds that is done to it.
+ */
+function withStepBeforeKind(
+  partId: string,
+  kinds: readonly StepKind[],
+  kind: StepKind,
+  verb: string,
+  isLast: boolean,
+): Remedy['apply'] {
+  return (piece) => {
+    const name =
+      piece.parts
+        .find(({ id }) => id === partId)
+        ?.name.trim()
+        .toLowerCase() ?? '';
+    const isOn = (step: Step) =>
+      kinds.includes(stepKindOf(step)) &&
+      (targetsOf(step).length === 0 || targetsOf(step).some((id) => membersOf(id, piece).includes(partId)));
+    const at = isLast ? piece.steps.findLastIndex(isOn) : piece.steps.findIndex(isOn);
+    const step: Step = {
+      ...standardStep(kind, `${verb} ${name}`.trim(), [partId], ''),
+      id: freeId(piece, verb),
+      byHand: true,
+    };
+    const steps = [...piece.steps];
+    steps.splice(Math.max(0, at), 0, step);
+    return { ...piece, steps };
+  };
+}
+
+const SHAPING: readonly StepKind[] = ['form', 'wind', 'forge', 'dome', 'twist', 'texture', 'roll', 'stamp', 'wrap'];
+
+/** The remedy that anneals a part before it is first formed or textured. @param again  before the last such step */
+export function annealFirst(partId: string, again = false): Remedy {
+  return { says: 'Add an anneal', apply: withStepBeforeKind(partId, SHAPING, 'anneal', 'Anneal', again) };
+}
+
+/** A remedy that moves a step, with the pickle, trim and filing that belong to it, to just before another. */
 export function withStepBefore(moved: string, before: string): Remedy['apply'] {
   return (piece) => {
     const step = piece.steps.find(({ id }) => id === moved);
     if (!step) return piece;
-    const rest = piece.steps.filter(({ id }) => id !== moved);
+    const at = piece.steps.indexOf(step);
+    const neighbours = piece.steps.slice(at + 1);
+    const own = new Set(targetsOf(step));
+    const end = neighbours.findIndex(
+      (each) => !FOLLOWING.has(stepKindOf(each)) || !targetsOf(each).some((id) => own.has(id)),
+    );
+    const together = new Set([moved, ...neighbours.slice(0, end < 0 ? undefined : end).map(({ id }) => id)]);
+    const rest = piece.steps.filter(({ id }) => !together.has(id));
     rest.splice(
       Math.max(
         0,
         rest.findIndex(({ id }) => id === before),
       ),
       0,
-      step,
+      ...piece.steps.filter(({ id }) => together.has(id)),
     );
     return { ...piece, steps: rest };
   };
 }
+
+/** Kinds that stay with the heat before them. */
+const FOLLOWING = new Set<StepKind>(['pickle', 'quench', 'brush', 'trim', 'file', 'neutralise']);
 
 const blankStep: Omit<Step, 'id' | 'name'> = {
   station: '',

@@ -9,7 +9,9 @@ export const closedForm: Check = {
   check: (context) =>
     context.piece.groups.flatMap(({ id, name, closed, vents }): CheckFinding[] => {
       const holes = readCount(vents || '0', 0);
-      if (!closed || (holes.ok && holes.value > 0)) return [];
+      // A drilled hole in one of its parts is a vent.
+      const isDrilled = context.parts.some(({ part, computation }) => part.group === id && computation.holes > 0);
+      if (!closed || isDrilled || (holes.ok && holes.value > 0)) return [];
       return [
         {
           severity: 'stop',

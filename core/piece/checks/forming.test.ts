@@ -34,3 +34,8 @@ test('winding spring-hard wire gives a warning, and softer wire does not', () =>
 test('the remedy adds an anneal', () => {
   expect(afterRemedy(forming, forged('5 mm', '1.2 mm'))).toEqual([]);
 });
+
+test('an anneal clears the warning of spring-hard wire, before the winding only', () => {
+  expect(afterRemedy(forming, { ...wound('hard'), steps: ['Wind rings', 'Inspect'] })).toEqual([]);
+  expect(briefly(foundIn(forming, { ...wound('hard'), steps: ['Wind rings', 'Anneal'] }))).toEqual(['warn r']);
+});

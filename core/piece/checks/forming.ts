@@ -5,7 +5,7 @@ import { inSum } from '../../figure/figure.ts';
 import { readLength } from '../../measure/read/read-length.ts';
 import { areaMm2, type LongSection } from '../../stock/section.ts';
 import type { Part } from '../part.ts';
-import { type Check, type CheckContext, type CheckFinding, withStepAfter } from './check-context.ts';
+import { annealFirst, type Check, type CheckContext, type CheckFinding } from './check-context.ts';
 
 /** The check `forming`. */
 export const forming: Check = {
@@ -15,7 +15,7 @@ export const forming: Check = {
   check: (context) =>
     context.parts.flatMap(({ part, computation: { section } }): CheckFinding[] => [
       ...(section && section.form !== 'sheet' && section.form !== 'grain' ? overworked(context, part, section) : []),
-      ...(part.temper === 'hard' && blankRuleOf(part.blank.rule).springsBack
+      ...(part.temper === 'hard' && blankRuleOf(part.blank.rule).springsBack && !isAnnealed(context, part)
         ? [
             {
               severity: 'warn' as const,
@@ -47,14 +47,15 @@ function overworked(context: CheckContext, part: Part, section: LongSection): Ch
       severity: 'warn',
       about: part.id,
       sentence: `${part.name.trim() || 'The part'}: reduced by ${inSum(Math.round(taken * 100))} %, with ${has} between. Anneal about every 50 %.`,
-      remedy: annealFirst(part.id),
+      remedy: annealFirst(part.id, anneals > 0),
     },
   ];
 }
 
-function annealFirst(of: string) {
-  return {
-    says: 'Add an anneal',
-    apply: withStepAfter(null, 'Anneal', { kind: 'anneal', station: 'torch', setUp: '2', each: '0.5', of }),
-  };
+// An anneal of it before it is wound or bent.
+function isAnnealed(context: CheckContext, { id }: Part): boolean {
+  const bent = context.stepsOf('form', 'wind', 'wrap', 'twist').find(({ step }) => context.reaches(step, id));
+  return context
+    .stepsOf('anneal')
+    .some(({ step, index }) => context.reaches(step, id) && (!bent || index < bent.index));
 }

@@ -1,6 +1,7 @@
 // Check: a later join on the same assembly whose solder flows no lower than that of an earlier join.
 import { showTemperature } from '../../format/temperatures.ts';
 import { type Solder, solders } from '../../metal/solders.ts';
+import { isHot } from '../join.ts';
 import { type Check, type CheckFinding, withRow } from './check-context.ts';
 
 /** The check `solder-order`. */
@@ -9,13 +10,16 @@ export const solderOrder: Check = {
   why: 'What was soldered before flows again when the assembly is heated as far; parts shift, seams open.',
   check: (context) => {
     const held = new Assemblies();
-    const flowing: { name: string; flowC: number; members: readonly string[] }[] = [];
+    const flowing: { name: string; flowC: number; members: readonly string[]; heat: number }[] = [];
+    // Joins of one heat flow together: their order does not matter.
+    let heat = 0;
     return context.joins.flatMap(({ join, computation: { flow, solder } }): CheckFinding[] => {
+      if (isHot(join) && !join.sameHeat) heat += 1;
       const members = context.membersOf(join);
       held.join(members);
       if (join.kind !== 'solder' || !flow) return [];
-      const earlier = flowing.filter((other) => held.areOne(other.members[0], members[0]));
-      flowing.push({ name: join.name, flowC: flow.value, members });
+      const earlier = flowing.filter((other) => other.heat < heat && held.areOne(other.members[0], members[0]));
+      flowing.push({ name: join.name, flowC: flow.value, members, heat });
       const [lowest] = earlier.toSorted((a, b) => a.flowC - b.flowC);
       if (!lowest || flow.value < lowest.flowC) return [];
       const as = flow.value > lowest.flowC ? 'hotter than' : 'the same as';

@@ -5,7 +5,7 @@ import type { PieceDocument } from '../../../contract/pieces.ts';
 import { pieceRoutes } from '../../../contract/pieces.ts';
 import { shortDay } from '../../../core/format/days.ts';
 import { type BookWanted, isWanted, shelvesOf } from '../../../core/piece/book-order.ts';
-import { emptyPiece } from '../../../core/piece/piece.ts';
+import { emptyPiece, type Piece } from '../../../core/piece/piece.ts';
 import { Spread } from '../../components/spread.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { type Basis } from '../../state/basis.ts';
@@ -22,6 +22,8 @@ const HourlyPay = lazy(async () => ({ default: (await import('./hourly-pay.tsx')
 const PricesToRenew = lazy(async () => ({ default: (await import('./prices-to-renew.tsx')).PricesToRenew }));
 const EmptyBook = lazy(async () => ({ default: (await import('./empty-book.tsx')).EmptyBook }));
 const FirstSteps = lazy(async () => ({ default: (await import('./empty-book.tsx')).FirstSteps }));
+
+const StarterDialog = lazy(async () => ({ default: (await import('./starter-dialog.tsx')).StarterDialog }));
 
 const NO_PIECES: readonly PieceDocument[] = [];
 const ALL: BookWanted = { words: '', tag: '', collection: '' };
@@ -41,7 +43,8 @@ export function PiecesScreen() {
     const found = pieces.filter(({ body }) => isWanted(body, wanted));
     return sorting && (isWhole || sorting.key === 'name') ? sorted(found, sorting, basis) : found;
   }, [pieces, wanted, sorting, isWhole, basis]);
-  const { add, open, refusal } = useAddPiece();
+  const { add, take, open, refusal } = useAddPiece();
+  const [starting, setStarting] = useState(false);
   const failing = counted.filter(({ standing }) => standing && !standing.holds);
   const hasAway = (all ?? NO_PIECES).some(({ archivedAt }) => archivedAt !== null);
   // A press sorts up, then down, then as before.
@@ -60,11 +63,15 @@ export function PiecesScreen() {
             <h1>{away ? words.archivedPieces : words.pieces}</h1>
             <span className="chrome flex items-center gap-4">
               <FilePicker onFile={open} />
+              <button type="button" className="link" onClick={() => setStarting(true)}>
+                {words.startFromAPiece}
+              </button>
               <button type="button" className="button" onClick={add}>
                 {words.newPiece}
               </button>
             </span>
           </div>
+          <Suspense>{starting && <StarterDialog onClose={() => setStarting(false)} onTake={take} />}</Suspense>
           {refusal && <p className="note note-stop mt-3">{refusal}</p>}
           {all && pieces.length > 0 && (
             <>
@@ -200,6 +207,7 @@ function useAddPiece() {
   return {
     refusal: unread || problemOf(error)?.detail || '',
     add: () => void addPiece(emptyPiece).unwrap().then(goTo),
+    take: (piece: Piece) => void addPiece(piece).unwrap().then(goTo),
     open: (file: File) => {
       setUnread('');
       file
