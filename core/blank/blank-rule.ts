@@ -1,13 +1,14 @@
 // What a blank rule is: one way of cutting a blank from stock, with its schema, its words and its reader in one file.
 import { z } from 'zod';
-import { type Figure, given } from '../figure/figure.ts';
+import { computed, type Figure, given, inSum } from '../figure/figure.ts';
 import { type Outline, outlineAreaMm2 } from '../geometry/outline.ts';
+import type { GaugeSystem } from '../measure/gauge.ts';
 import { readLength } from '../measure/read/read-length.ts';
 import { readCount, readPlain } from '../measure/read/read-number.ts';
 import { type Report, reported, reportedFormula } from '../measure/read/reported.ts';
 import { typedSchema } from '../measure/typed.ts';
 import type { SectionReading } from '../stock/read-section.ts';
-import { bendMm, type SectionForm } from '../stock/section.ts';
+import { bendMm, type SectionForm, twiceCentroidMm } from '../stock/section.ts';
 import type { Cut } from './cut.ts';
 
 /** What a blank comes to once it is read. */
@@ -92,7 +93,11 @@ export class BlankContext {
   readonly stone: StoneOutline;
   readonly report: Report;
 
-  constructor(stock: SectionReading | null, stone: StoneOutline, report: Report) {
+  /** Gauge system of wire of its metal. */
+  readonly gauge: GaugeSystem;
+
+  constructor(stock: SectionReading | null, stone: StoneOutline, report: Report, gauge: GaugeSystem = 'awg') {
+    this.gauge = gauge;
     this.stock = stock;
     this.stone = stone;
     this.report = report;
@@ -101,6 +106,16 @@ export class BlankContext {
   /** A length in mm, or null with its problem reported. @param field  name of the field within the blank */
   length(field: string, text: string, what: string, mayBeZero = false): Figure | null {
     return reported(readLength(text, { what, mayBeZero }), `blank.${field}`, what, 'mm', this.report);
+  }
+
+  /** A wire or several beside each other: a length, `20 ga` or `2*20 ga`, mm; null with its problem reported. */
+  wire(field: string, text: string, what: string): Figure | null {
+    const many = /^\s*(\d+)\s*[*×x]\s*(\d+\s*(?:ga|gauge|awg)\.?)\s*$/i.exec(text);
+    const rules = { what, gauge: this.gauge };
+    const one = reported(readLength(many?.[2] ?? text, rules), `blank.${field}`, what, 'mm', this.report);
+    if (!one || !many) return one;
+    const times = Number(many[1]);
+    return computed(what, times * one.value, 'mm', `${String(times)} × ${inSum(one.value)}`, [one]);
   }
 
   /** A whole number, or null with its problem reported. */
@@ -129,6 +144,16 @@ export class BlankContext {
   get thickness(): Figure {
     const bend = given('thickness', this.stock ? bendMm(this.stock.section) : 0, 'mm', 'the stock');
     return Object.values(this.stock?.sizes ?? {}).find(({ value }) => value === bend.value) ?? bend;
+  }
+
+  /** What a band of the stock adds to its inside diameter, mm: twice the height of the centroid above its flat inside. */
+  get centroid(): Figure {
+    const { stock, thickness } = this;
+    const twice = stock ? twiceCentroidMm(stock.section) : 0;
+    if (!stock || twice === thickness.value) return thickness;
+    return computed('twice the centroid height', twice, 'mm', `2 × ${inSum(Number((twice / 2).toFixed(3)))}`, [
+      thickness,
+    ]);
   }
 }
 

@@ -23,11 +23,13 @@ import { knuckles } from './rules/knuckles.ts';
 import { outline } from './rules/outline.ts';
 import { oval } from './rules/oval.ts';
 import { pressed } from './rules/pressed.ts';
+import { pressedBar } from './rules/pressed-bar.ts';
 import { rectangle } from './rules/rectangle.ts';
 import { ringBand } from './rules/ring-band.ts';
 import { ringBezel } from './rules/ring-bezel.ts';
 import { straight } from './rules/straight.ts';
 import { teardrop } from './rules/teardrop.ts';
+import { trimmed } from './rules/trimmed.ts';
 import { twist } from './rules/twist.ts';
 import { washer } from './rules/washer.ts';
 import { weight } from './rules/weight.ts';
@@ -50,6 +52,7 @@ export const blankRules = [
   twist,
   balled,
   granule,
+  pressedBar,
   hingePin,
   knuckles,
   disc,
@@ -60,6 +63,7 @@ export const blankRules = [
   outline,
   dome,
   pressed,
+  trimmed,
   weight,
 ] as const;
 

@@ -58,7 +58,7 @@ export function countDrivers(step: Step, of: Counted): number {
     case 'cut':
       return ofParts(({ cuts }) => cuts);
     case 'outline':
-      return ofParts(({ cut, count }) => (cut ? aroundCutMm(cut) * count : 0)) / MM_PER_CM;
+      return ofParts(({ cut, count }) => (cut ? sawnMm(cut) * count : 0)) / MM_PER_CM;
     case 'edge':
       return ofParts(({ blank, count }) => (blank ? aroundCutMm(blank) * count : 0)) / MM_PER_CM;
     case 'bar':
@@ -84,6 +84,11 @@ export function countDrivers(step: Step, of: Counted): number {
     case 'cm2':
       return ofParts(surfaceMm2) / MM_PER_CM ** 2;
   }
+}
+
+// The outline and the hole of a washer.
+function sawnMm(cut: Cut): number {
+  return aroundCutMm(cut) + (cut.kind === 'disc' && cut.hole ? Math.PI * cut.hole.value : 0);
 }
 
 /** Whether there is nothing to do: all targets are left out, or bought where the step would make them. */

@@ -67,7 +67,7 @@ export function hasSizes({ sizes }: Piece): boolean {
 }
 // Fields that are no measures.
 
-const TAGS = new Set(['form', 'rule', 'system', 'ease', 'stone']);
+const TAGS = new Set(['form', 'rule', 'system', 'ease', 'stone', 'keeps']);
 
 function putInto<Row extends object>(row: Row, put: (text: string) => string, only?: readonly (keyof Row)[]): Row {
   let changed: Row | null = null;

@@ -95,6 +95,23 @@ const blanks: Record<Blank['rule'], Blank> = {
   outline: { rule: 'outline', points: '0,0 24,0 12,18' },
   dome: { rule: 'dome', across: '20 mm', height: '6 mm' },
   pressed: { rule: 'pressed', width: '8 mm', length: '18 mm', depth: '0.8 mm', excess: '3 mm' },
+  'pressed-bar': {
+    rule: 'pressed-bar',
+    width: '8 mm',
+    length: '18 mm',
+    thick: '1.2 mm',
+    depth: '',
+    excess: '15 %',
+    pressings: '2',
+  },
+  trimmed: {
+    rule: 'trimmed',
+    width: '12 mm',
+    length: '20 mm',
+    keeps: 'teardrop',
+    keptWidth: '9 mm',
+    keptLength: '17 mm',
+  },
   weight: { rule: 'weight', grams: '12 g' },
 };
 

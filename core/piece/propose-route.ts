@@ -255,7 +255,7 @@ class Route {
   /** Hard or thick stock is annealed before it is bent; a pressed part does not need it. */
   private firstAnneal({ part, computation: { section } }: MadePart): boolean {
     if (!section || section.form === 'grain' || part.temper === 'soft') return false;
-    const bends = !part.bought && blankRuleOf(part.blank.rule).forming !== undefined && part.blank.rule !== 'pressed';
+    const bends = !part.bought && blankRuleOf(part.blank.rule).forming !== undefined && !PRESSED.has(part.blank.rule);
     const patterned = this.rows.some((row) => row.on === part.id && FLAT.has(kindOf(row)));
     if (this.rows.some((row) => row.on === part.id && kindOf(row) === 'anneal')) return false;
     if (part.temper === 'hard') return bends || patterned;
@@ -287,7 +287,7 @@ class Route {
       ),
     ]);
     const trimmed =
-      part.blank.rule === 'pressed' && part.blank.excess.trim() && part.blank.excess.trim() !== '0'
+      (part.blank.rule === 'pressed' || part.blank.rule === 'pressed-bar') && !/^\s*0?\s*%?\s*$/.test(part.blank.excess)
         ? [standardStep('trim', `Trim ${named(part)} between pressings`, [part.id], `trim:${part.id}`)]
         : [];
     return [...between.flat(), shaped, ...trimmed];
@@ -417,7 +417,8 @@ class Route {
 
   // A border is trimmed after the first soldering that holds it.
   private trimmedAfter(part: Part): Join | null {
-    if (part.scrap !== 'soldered' || !part.trim.trim() || part.trim.trim() === '0') return null;
+    const bordered = part.scrap === 'soldered' && part.trim.trim() !== '' && part.trim.trim() !== '0';
+    if (!bordered && part.blank.rule !== 'trimmed') return null;
     return this.early.find((join) => join.kind === 'solder' && this.hasMember(join, part.id)) ?? null;
   }
 
@@ -465,6 +466,8 @@ class Route {
   }
 }
 
+/** A pressed part is not annealed first. */
+const PRESSED = new Set(['pressed', 'pressed-bar']);
 /** Work on a part while it is flat and before it is bent. */
 const FLAT = new Set<StepKind>(['roll', 'stamp', 'texture', 'straighten', 'saw-pattern', 'engrave', 'flux']);
 /** Work that ends the route, in its order. */
@@ -551,6 +554,7 @@ const formingKinds: Readonly<Partial<Record<Part['blank']['rule'], StepKind>>> =
   wrap: 'wrap',
   worked: 'forge',
   pressed: 'press',
+  'pressed-bar': 'press',
   dome: 'dome',
   twist: 'twist',
 };

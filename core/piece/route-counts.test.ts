@@ -47,6 +47,19 @@ const byHand: Readonly<Record<string, Counts>> = {
   'granules on a plate': { cut: 19, saw: 1, melt: 19, granulate: 19, pickle: 2 },
   // A pressed part is not annealed; its excess is trimmed.
   'pressed in a die, with trim': { saw: 1, press: 1, trim: 1 },
+  // A bar is cut once and pressed without an anneal; its flash is trimmed.
+  'pressed from a bar': { cut: 1, press: 1, trim: 1 },
+  // The border of the back is trimmed once, after the soldering that holds it.
+  'cut as a rectangle, trimmed to an oval': {
+    cut: 1,
+    saw: 1,
+    form: 1,
+    true: 1,
+    solder: 2,
+    pickle: 2,
+    file: 2,
+    trim: 1,
+  },
   // 430 ÷ 3.3: 131 loops; fused links are not filed.
   'woven chain': { cut: 131, form: 131, true: 131, fuse: 131, pickle: 1, tumble: 1 },
   // The new tip on the customer's spoon shows.

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { gaugeMm } from '../measure/gauge.ts';
-import { areaMm2, massPerArea, massPerLength } from './section.ts';
+import { areaMm2, massPerArea, massPerLength, twiceCentroidMm } from './section.ts';
 
 const size = fc.double({ min: 0.05, max: 50, noNaN: true });
 
@@ -63,5 +63,21 @@ describe('mass per length', () => {
   test.each([0, -1, NaN])('a density of %d is refused', (density) => {
     expect(() => massPerLength({ form: 'round', diameterMm: 1 }, density)).toThrow(/Density must be above 0/);
     expect(() => massPerArea(1, density)).toThrow(RangeError);
+  });
+});
+
+describe('twice the centroid height', () => {
+  // Handbook: a triangle's centroid is at a third of its height, that of half a circle at 4r ÷ 3π (Roark’s Formulas for
+  // Stress and Strain, table of sections; from memory).
+  test('is two thirds of a triangle’s height, and 8r ÷ 3π of half a circle', () => {
+    expect(twiceCentroidMm({ form: 'triangle', widthMm: 3, heightMm: 2 })).toBeCloseTo(4 / 3, 12);
+    expect(twiceCentroidMm({ form: 'half-round', widthMm: 4, heightMm: 2 })).toBeCloseTo(16 / (3 * Math.PI), 9);
+  });
+
+  test('of a D between half-round and square lies between theirs, and of a strip is its thickness', () => {
+    const d = twiceCentroidMm({ form: 'd', widthMm: 4, heightMm: 3 });
+    // Rectangle 4 × 1 at 0.5, half circle 2π at 1 + 8 ÷ 3π.
+    expect(d).toBeCloseTo((2 * (4 * 0.5 + 2 * Math.PI * (1 + 8 / (3 * Math.PI)))) / (4 + 2 * Math.PI), 9);
+    expect(twiceCentroidMm({ form: 'strip', widthMm: 4, thicknessMm: 1.2 })).toBe(1.2);
   });
 });

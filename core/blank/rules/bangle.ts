@@ -29,7 +29,7 @@ export const bangle = blankRule({
     const opening = context.length('opening', typed.opening, 'opening', true);
     if (!inside || !opening || !context.stock) return null;
     const around = computed('round the inside', Math.PI * inside.value, 'mm', `π × ${inSum(inside.value)}`, [inside]);
-    const { thickness } = context;
+    const thickness = context.centroid;
     const less = opening.value ? ` − ${inSum(opening.value)}` : '';
     const how = `${inSum(around.value)} + π × ${inSum(thickness.value)}${less}`;
     const from = [around, thickness, ...(opening.value ? [opening] : [])];

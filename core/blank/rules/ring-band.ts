@@ -37,13 +37,14 @@ export const ringBand = blankRule({
   fields: {},
   forming: 'Bend',
   springsBack: true,
-  read(typed, { stock, thickness, report }) {
+  read(typed, context) {
+    const { stock, centroid, report } = context;
     const reading = readRingSize(typed.size, typed.system);
     const size = reported(reading, 'blank.size', 'inside diameter', 'mm', report);
     if (!size || !stock) return null;
     const isSize = typed.system !== 'mm' || sizeOnScale(typed.size) !== null;
     const inside = !isSize || typed.ease === 'exact' ? size : eased(size, stock);
-    return lengthBlank(bandLength('ring band', inside, thickness));
+    return lengthBlank(bandLength('ring band', inside, centroid));
   },
 });
 

@@ -1,5 +1,6 @@
 // Rules whose blank is a plain outline or length: what they cut, by hand.
 import { expect, test } from 'vitest';
+import { outlineAreaMm2 } from '../../geometry/outline.ts';
 import type { Issue } from '../../measure/issue.ts';
 import { readSection } from '../../stock/read-section.ts';
 import type { PartSection } from '../../stock/typed-section.ts';
@@ -10,6 +11,7 @@ import { jumpRing } from './jump-ring.ts';
 import { outline } from './outline.ts';
 import { oval } from './oval.ts';
 import { pressed } from './pressed.ts';
+import { pressedBarMm } from './pressed-bar.ts';
 import { rectangle } from './rectangle.ts';
 import { straight } from './straight.ts';
 import { teardrop } from './teardrop.ts';
@@ -75,4 +77,51 @@ test('a length is not cut from sheet, and the sentence says what is', () => {
   expect(readBlank(blank, 'sheet', null, (problem) => void problems.push(problem))).toBeNull();
   expect(problems[0]?.sentence).toMatch(/outline/);
   expect(new BlankContext(null, null, () => undefined).stock).toBeNull();
+});
+
+test('a bar pressed in a die keeps its volume, and the excess is cut with it', () => {
+  // 10 × 14 × 1.5 mm of a 4 mm bar: 210 mm³ ÷ 4π mm² = 16.71 mm, and a fifth more is cut.
+  expect(pressedBarMm(10, 14, 1.5, 0, 4 * Math.PI)).toBeCloseTo(210 / (4 * Math.PI), 12);
+  const blank = {
+    rule: 'pressed-bar',
+    width: '10 mm',
+    length: '14 mm',
+    thick: '1.5 mm',
+    depth: '',
+    excess: '20 %',
+    pressings: '3',
+  };
+  const cut = cutOf(blank, { form: 'round', diameter: '4 mm' });
+  expect(cut?.kind === 'length' && cut.length.value).toBeCloseTo((210 * 1.2) / (4 * Math.PI), 9);
+});
+
+test('a trimmed blank is cut as a rectangle and kept as its outline', () => {
+  const blank = {
+    rule: 'trimmed',
+    width: '20 mm',
+    length: '30 mm',
+    keeps: 'oval',
+    keptWidth: '16 mm',
+    keptLength: '26 mm',
+  };
+  const cut = cutOf(blank, sheet);
+  expect(cut?.kind === 'rectangle' && [cut.width.value, cut.length.value]).toEqual([20, 30]);
+  const problems: Issue[] = [];
+  const report = (problem: Issue) => void problems.push(problem);
+  const stock = readSection(sheet, 'awg', report);
+  const net = readBlank(blankSchema.parse(blank), 'sheet', stock, report)?.net;
+  // An ellipse of 16 and 26 mm: π/4 × 16 × 26.
+  expect(net?.kind === 'outline' && outlineAreaMm2(net.outline)).toBeCloseTo((Math.PI / 4) * 16 * 26, 9);
+  readBlank(blankSchema.parse({ ...blank, keptWidth: '22 mm' }), 'sheet', stock, report);
+  expect(problems.map(({ path }) => path)).toEqual(['blank.keptWidth']);
+});
+
+test('the core of a wrap may be a gauge, and several wires', () => {
+  const wrapped = (core: string) => {
+    const cut = cutOf({ rule: 'wrap', turns: '10', core }, wire);
+    return cut?.kind === 'length' ? cut.length.value : NaN;
+  };
+  // 20 gauge (B&S) is 0.8118 mm (ASTM B258).
+  expect(wrapped('20 ga')).toBeCloseTo(10 * Math.PI * (0.8118 + 1), 2);
+  expect(wrapped('2*20 ga')).toBeCloseTo(10 * Math.PI * (2 * 0.8118 + 1), 2);
 });

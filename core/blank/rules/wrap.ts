@@ -19,7 +19,7 @@ export const wrap = blankRule({
   springsBack: true,
   read(typed, context) {
     const turns = context.turns(typed.turns, '12');
-    const core = context.length('core', typed.core, 'core');
+    const core = context.wire('core', typed.core, 'core');
     if (!turns || !core || !context.stock) return null;
     if (turns.value === 0) return context.refuse('turns', 'Give the turns of the wrap, for example 6.');
     const wire = context.thickness;

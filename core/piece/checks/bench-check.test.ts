@@ -16,7 +16,7 @@ test('every check is a file of its own with its test, and has a unique name', ()
   const names = files.filter((file) => !file.endsWith('.test.ts')).map((file) => file.replace('.ts', ''));
   expect(checks.map(({ name }) => name).sort()).toEqual(names.sort());
   for (const name of names) expect(files).toContain(`${name}.test.ts`);
-  expect(checks).toHaveLength(21);
+  expect(checks).toHaveLength(22);
 });
 
 test('the most severe finding comes first', () => {

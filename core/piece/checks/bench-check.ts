@@ -21,6 +21,7 @@ import { platinumApart } from './platinum-apart.ts';
 import { ringFit } from './ring-fit.ts';
 import { sharpEnds } from './sharp-ends.ts';
 import { sideRing } from './side-ring.ts';
+import { solderFamily } from './solder-family.ts';
 import { solderMelts } from './solder-melts.ts';
 import { solderOrder } from './solder-order.ts';
 import { steelPickle } from './steel-pickle.ts';
@@ -31,6 +32,7 @@ import { trappedPickle } from './trapped-pickle.ts';
 export const checks: readonly Check[] = [
   solderOrder,
   solderMelts,
+  solderFamily,
   closedForm,
   trappedPickle,
   steelPickle,

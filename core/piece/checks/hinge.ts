@@ -1,5 +1,6 @@
 // Check: a hinge has an odd number of knuckles and a pin that fits its bore.
 import { inSum } from '../../figure/figure.ts';
+import { readLength } from '../../measure/read/read-length.ts';
 import { readCount } from '../../measure/read/read-number.ts';
 import { bendMm } from '../../stock/section.ts';
 import { type Check, type CheckContext, type CheckFinding, withRow } from './check-context.ts';
@@ -14,7 +15,9 @@ export const hinge: Check = {
   why: 'With an even number one leaf has no outer knuckle and swings loose; a pin that is not snug wears the bore.',
   check: (context) =>
     context.parts.flatMap(({ part }) =>
-      part.blank.rule === 'knuckles' ? [...odd(context, part.id), ...snug(context, part.id)] : [],
+      part.blank.rule === 'knuckles'
+        ? [...odd(context, part.id), ...snug(context, part.id), ...leaves(context, part.id)]
+        : [],
     ),
 };
 
@@ -38,6 +41,33 @@ function odd(context: CheckContext, id: string): CheckFinding[] {
     },
   ];
 }
+
+// The leaves are as wide as the hinge: knuckles for another width do not meet their edges.
+function leaves(context: CheckContext, id: string): CheckFinding[] {
+  const { blank } = context.part(id)?.part ?? {};
+  if (blank?.rule !== 'knuckles') return [];
+  const width = readLength(blank.width, { what: 'width' });
+  if (!width.ok) return [];
+  const joined = context.joins.filter(({ join }) => context.membersOf(join).includes(id));
+  const leaf = joined
+    .flatMap(({ join }) => context.membersOf(join))
+    .find((other) => {
+      const { cut } = context.part(other)?.computation ?? {};
+      if (cut?.kind !== 'rectangle') return false;
+      return [cut.width.value, cut.length.value].every((side) => Math.abs(side - width.value) > LEAF_MM);
+    });
+  if (leaf === undefined) return [];
+  return [
+    {
+      severity: 'warn',
+      about: id,
+      sentence: `${context.nameOf(id)}: for a hinge ${inSum(width.value)} mm wide, and no side of ${context.nameOf(leaf)} is as wide. Make them the same.`,
+    },
+  ];
+}
+
+/** How much wider a leaf may be than its hinge, mm. */
+const LEAF_MM = 2.1;
 
 function snug(context: CheckContext, id: string): CheckFinding[] {
   const section = context.part(id)?.computation.section;

@@ -124,7 +124,7 @@ function countOne(typed: Piece, rates: Rates, fix: Fix | null, options: CountOpt
   const column = costColumn(
     {
       parts: pricePartsAt(piece.parts, parts, rates, usableFix, problems),
-      solders: priceSolders(withRework(piece, joins, steps), rates, usableFix),
+      solders: priceSolders(withRework(piece, joins, steps), rates, usableFix, problems),
       findings: [...findings, ...readyMade],
       minutes,
       hands: handsOf(timed, minutes, rates),
@@ -266,7 +266,12 @@ function withRework(
   });
 }
 
-function priceSolders(joins: readonly JoinComputation[], rates: Rates, fix: Fix | null): PricedSolder[] {
+function priceSolders(
+  joins: readonly JoinComputation[],
+  rates: Rates,
+  fix: Fix | null,
+  problems: Issue[],
+): PricedSolder[] {
   const free = given('no fix yet', 0, `${rates.currency}/g`, 'no metal prices');
   const known = new Map<Solder, ReturnType<typeof alloyPrice>>();
   const priceOf = (solder: Solder, at: Fix) => {
@@ -275,9 +280,12 @@ function priceSolders(joins: readonly JoinComputation[], rates: Rates, fix: Fix 
     known.set(solder, found);
     return found;
   };
-  return joins.flatMap(({ solder, grams }) => {
+  return joins.flatMap(({ solder, grams }, index) => {
     if (!solder || !grams) return [];
     const price = fix && priceOf(solder, fix);
+    // Without a price it would count as nothing.
+    if (price && 'sentence' in price)
+      problems.push({ path: `joins.${String(index)}.solder`, sentence: price.sentence, onlyPrice: true });
     return [{ grams, bought: price && !('sentence' in price) ? price.bought : free }];
   });
 }

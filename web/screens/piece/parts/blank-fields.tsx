@@ -108,11 +108,20 @@ export function BlankFields({ name, blank, section, units, stones, onNewStone, p
   }
   return Object.entries(blank)
     .filter(([key]) => key !== 'rule')
-    .map((entry) => field(entry));
+    .map((entry) => (entry[0] === 'keeps' ? choice('keeps', entry[1], keptShapes, 'outline kept') : field(entry)));
 }
+
+const keptShapes: readonly Option[] = [
+  { value: 'round', label: 'keeps a disc' },
+  { value: 'oval', label: 'keeps an oval' },
+  { value: 'teardrop', label: 'keeps a teardrop' },
+  { value: 'rectangle', label: 'keeps a rectangle' },
+];
 
 function unitOf(blank: Blank, key: string, lengthUnit: string): string {
   if (key === 'grams') return 'g';
+  // The excess of a bar is a share.
+  if (blank.rule === 'pressed-bar' && key === 'excess') return '%';
   if (blankFieldOf(blank.rule, key).isCount || key === 'points') return '';
   return blank.rule === 'ring-band' && blank.system !== 'mm' ? '' : lengthUnit;
 }
