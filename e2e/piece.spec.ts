@@ -22,7 +22,9 @@ test('a figure opens its calculation down to the sources, and Escape closes it',
   await page.getByRole('button', { name: /g Dial, as cut$/ }).click();
   const working = page.locator('.working');
   await expect(working).toContainText('π/4 × 34.534² × 0.9 × 10.36 ÷ 1000');
-  await expect(working).toContainText('density of Sterling silver, typical value, not checked against its source (ASM Handbook');
+  await expect(working).toContainText(
+    'density of Sterling silver, typical value, not checked against its source (ASM Handbook',
+  );
   await page.getByRole('button', { name: /per g Sterling silver, per gram to replace$/ }).click();
   await page.getByRole('button', { name: /metal in Sterling silver$/ }).click();
   await expect(working).toContainText('metal prices of');

@@ -20,14 +20,9 @@ test('work is added to a part, and the route follows the recipe', async ({ page,
     await page
       .getByLabel(/^Step \d+, name$/)
       .evaluateAll((fields) => fields.map((field) => (field as HTMLInputElement).value || field.textContent));
-  await expect.poll(names).toEqual([
-    'Cut the lengths',
-    'Hammer texture: band',
-    'Bend band',
-    'Sand',
-    'Polish',
-    'Inspect and weigh',
-  ]);
+  await expect
+    .poll(names)
+    .toEqual(['Cut the lengths', 'Hammer texture: band', 'Bend band', 'Sand', 'Polish', 'Inspect and weigh']);
 
   // A soldering brings its pickle and its filing, without a press.
   await write(page.getByLabel('Add a join', { exact: true }), 'seam');
@@ -50,10 +45,23 @@ test('work is added to a part, and the route follows the recipe', async ({ page,
       'Inspect and weigh',
     ]);
 
-  await page.screenshot({ path: '/tmp/work.png', fullPage: true });
   // Minutes edited by hand stay when the recipe changes.
   await write(page.getByLabel('Solder seam, minutes each'), '4');
   await write(page.getByLabel('Part 1, name'), 'Ring');
   await expect.poll(names).toContain('Bend ring');
   await expectWritten(page.getByLabel('Solder seam, minutes each'), '4');
+});
+
+test('a piece is started from a recipe, with two measures and a price', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/pieces`);
+  await page.getByRole('button', { name: 'Start from a piece…' }).click();
+  await page.getByRole('button', { name: /^Disc pendant/ }).click();
+  const box = page.getByRole('region', { name: 'Disc pendant' });
+  const before = await box.getByText(/^GBP/).last().textContent();
+  await write(page.getByLabel('Disc pendant, across'), '40 mm');
+  await expect(box.getByText(/^GBP/).last()).not.toHaveText(before ?? '');
+  await page.getByRole('button', { name: 'Create the piece' }).click();
+  await expect(page.getByLabel('Name of the piece')).toHaveValue('Disc pendant');
+  await expect(page.getByLabel('Step 1, name')).toHaveText('Saw the blanks');
+  await expect(page.getByText('Follows the recipe')).toBeVisible();
 });

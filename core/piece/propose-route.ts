@@ -57,7 +57,11 @@ export function proposeRoute(recipe: Recipe): Proposal[] {
   const rows = piece.work.filter(({ count, name, kind }) => count.trim() !== '0' && (name.trim() || kind));
   if (parts.length === 0 && joins.length === 0 && rows.length === 0) return [];
   const route = new Route(recipe, parts, joins, rows);
-  return [...route.cutting(), ...route.partWork(), ...route.assembly(), ...route.finishing()];
+  const made = [...route.cutting(), ...route.partWork(), ...route.assembly()];
+  const finished = route.finishing();
+  const placed = new Set([...made, ...finished].map(({ from }) => from));
+  // Work that has no other place comes before the finishing.
+  return [...made, ...route.rest(placed), ...finished];
 }
 
 class Route {
@@ -209,6 +213,13 @@ class Route {
       ...(has('inspect') ? [] : [standardStep('inspect', 'Inspect and weigh', [], 'inspect')]),
       ...last.filter(({ kind }) => kind === 'pack' || kind === 'inspect'),
     ];
+  }
+
+  /** Rows of work that are not placed yet; a row that is folded into its join is. */
+  rest(placed: ReadonlySet<string>): Proposal[] {
+    const isFolded = (row: WorkRow) =>
+      this.joins.some((join) => row.on === join.id && kindOf(row) === joining[join.kind].kind);
+    return this.rows.filter((row) => !placed.has(`work:${row.id}`) && !isFolded(row)).map((row) => this.row(row));
   }
 
   private made(): readonly MadePart[] {
@@ -459,8 +470,14 @@ class Route {
             (group) => !this.joins.some((each) => groupOfJoin(each, piece) === group.id) && this.joins[0] === join,
           )
         : [];
+    const onParts = this.rows.filter(
+      (row) =>
+        this.isPartRow(row) &&
+        ['at-join', 'after-join'].includes(placeOf(kindOf(row))) &&
+        this.joins.findLast((each) => this.hasMember(each, row.on)) === join,
+    );
     const onGroups = this.rows.filter((row) => [...complete, ...first].some(({ id }) => id === row.on));
-    const steps = [...onJoin, ...onGroups].map((row) => this.row(row));
+    const steps = [...onJoin, ...onParts, ...onGroups].map((row) => this.row(row));
     const heated = steps.filter(({ kind }) => kind && isHeat(kind)).flatMap(targetsOf);
     return [...steps, ...this.clean(heated, `clean:work:${join.id}`, 'after heating')];
   }
@@ -469,7 +486,7 @@ class Route {
 /** A pressed part is not annealed first. */
 const PRESSED = new Set(['pressed', 'pressed-bar']);
 /** Work on a part while it is flat and before it is bent. */
-const FLAT = new Set<StepKind>(['roll', 'stamp', 'texture', 'straighten', 'saw-pattern', 'engrave', 'flux']);
+const FLAT = new Set<StepKind>(['roll', 'stamp', 'texture', 'straighten', 'saw-pattern', 'flux']);
 /** Work that ends the route, in its order. */
 const LAST: readonly StepKind[] = [
   'plate',

@@ -1,16 +1,18 @@
 // Rules that every proposed route keeps, on all recipes and starters (common practice).
 import { expect, test } from 'vitest';
 import { alloysWith } from '../metal/alloy.ts';
+import { workKinds } from '../work/work-kinds.ts';
 import { computeRecipe } from './compute-recipe.ts';
 import { recipes } from './fixtures/recipes.ts';
 import { isHot } from './join.ts';
-import type { Piece } from './piece.ts';
+import { findingSchema, type Piece } from './piece.ts';
 import { pieceInSize } from './piece-in-size.ts';
 import { type Proposal, proposeRoute } from './propose-route.ts';
 import { routeTable } from './route-table.ts';
 import { membersOf } from './scope.ts';
 import { pieceFromStarter, starters } from './starters.ts';
 import { isHeat, type StepKind, stepKindOf, targetsOf } from './step.ts';
+import { workRowSchema } from './work-row.ts';
 
 const alloys = alloysWith([]);
 const pieces = [
@@ -152,4 +154,47 @@ test('a part left out by its size has no work', () => {
     'polish',
     'inspect',
   ]);
+});
+
+// A piece with every target: made, bought and wound parts, a sub-assembly, a finding, hot and cold joins.
+const everything = pieceFromStarter(
+  starters.find(({ name }) => name === 'Hinged box')!,
+  {},
+  alloys,
+  () => 'x',
+);
+const targets = {
+  part: ['walls', 'pin', 'loose'],
+  group: ['lid-group', 'box-group'],
+  finding: ['stone'],
+  join: ['corner', 'pin-join'],
+  piece: [''],
+} as const;
+const whole: Piece = {
+  ...pieceInSize(everything, everything.sizes.rows[0]!),
+  work: [],
+  groups: [
+    { id: 'lid-group', name: 'Lid', count: '1', closed: false, vents: '' },
+    { id: 'box-group', name: 'Box', count: '1', closed: false, vents: '' },
+  ],
+  findings: [findingSchema.parse({ id: 'stone', name: 'Stone', kind: 'stone', count: '1', price: '', grams: '' })],
+  parts: [
+    ...everything.parts.map((part) =>
+      part.id === 'plates' || part.id === 'walls' ? { ...part, group: 'box-group' } : part,
+    ),
+    { ...everything.parts[1]!, id: 'loose', name: 'Loose', bought: true, group: 'lid-group' },
+  ],
+  joins: everything.joins.map((join) => (join.id === 'pin' ? { ...join, id: 'pin-join' } : join)),
+};
+
+test.each(
+  workKinds.flatMap(({ kind, on }) => on.flatMap((target) => targets[target].map((id) => [kind, id] as const))),
+)('a row of %s on “%s” is in the route exactly once', (kind, id) => {
+  const row = workRowSchema.parse({ id: 'row', name: '', kind, on: id });
+  const steps = routeOf({ ...whole, work: [row] });
+  const own = steps.filter(({ from }) => from === 'work:row');
+  const folded =
+    whole.joins.some((join) => join.id === id) &&
+    steps.some((step) => step.from === `join:${id}` && step.kind === kind);
+  expect(own).toHaveLength(folded ? 0 : 1);
 });

@@ -13,6 +13,7 @@ import { addMetalPrices } from '../services/add-metal-prices.ts';
 import { addPriceList } from '../services/add-price-list.ts';
 import { addReceipt } from '../services/add-receipt.ts';
 import { acceptBatch, addBatch } from '../services/change-batch.ts';
+import { addQuote } from '../services/quote-paper.ts';
 import { setPrices } from '../services/set-prices.ts';
 import { acceptStudio, setUpStudio } from '../services/set-up-studio.ts';
 import { addLot, countGoods } from '../services/stockroom.ts';
@@ -196,7 +197,7 @@ export function loadDemo(ledger: Ledger, today: Date): void {
     };
     const { market, regatta } = demoFairs(day, ids);
     for (const fair of [regatta, market]) stores.fairs.add(fair);
-    for (const quote of demoQuotes(day, ids)) stores.quotes.add(quote);
+    for (const quote of demoQuotes(day, ids)) addQuote(stores, quote);
 
     for (const { kind, piece, size = '', quantity, dueIn, materialsIn, customer, note } of batches) {
       const { id, revision } = all[piece];

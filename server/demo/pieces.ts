@@ -1,6 +1,9 @@
 // The designs of the sample workshop. Everything is invented: makers, town, designs, sizes and times.
+import { alloysWith } from '../../core/metal/alloy.ts';
+import { computeRecipe } from '../../core/piece/compute-recipe.ts';
 import type { PartTyped } from '../../core/piece/part.ts';
 import { type Piece, pieceSchema, type PieceTyped } from '../../core/piece/piece.ts';
+import { proposeRoute } from '../../core/piece/propose-route.ts';
 import type { PartSection } from '../../core/stock/typed-section.ts';
 
 type Blank = PartTyped['blank'];
@@ -73,6 +76,13 @@ const straight = (length: string): Blank => ({ rule: 'straight', length });
 const disc = (diameter: string): Blank => ({ rule: 'disc', diameter });
 const rectangle = (width: string, length: string): Blank => ({ rule: 'rectangle', width, length });
 const overlaps = { overlaps: true };
+
+// With the route that its recipe proposes.
+function routed(typed: Typed): Piece {
+  const made: Piece = { ...piece(typed), route: 'recipe' };
+  const route = proposeRoute(computeRecipe(made, alloysWith([])));
+  return { ...made, steps: route.map((each, index) => ({ ...each, id: `step-${String(index + 1)}` })) };
+}
 
 /** The designs of the sample workshop. */
 export const demoPieces = {
@@ -385,7 +395,7 @@ export const demoPieces = {
       step('Hallmark, at the assay office', 'away', '', '5', '5h'),
     ],
   }),
-  locket: piece({
+  locket: routed({
     name: 'Sea-chest locket',
     batchSize: '4',
     note: 'Lid and box from one sheet, so that the grain runs through.',
@@ -438,19 +448,12 @@ export const demoPieces = {
       { id: 'j-bail', name: 'Bail on the lid', kind: 'link', parts: ['bail', 'lid'], bearsLoad: true },
       { id: 'j-glass', name: 'Stone in the lid', kind: 'set', parts: ['glass', 'lid'] },
     ],
-    steps: [
-      step('Cut the blanks', 'peg', '6', '1.5', '', { per: 'cut', drivers: '8' }),
-      step('Bend and close the sides, solder', 'torch', '8', '7'),
-      step('Pickle sides', 'pickle', '2', '', '15', { load: '12', of: 'j-sides' }),
-      step('Floor on, solder', 'torch', '6', '9'),
-      step('Pickle boxes', 'pickle', '2', '', '20', { load: '12', of: 'j-floor' }),
-      step('File flush, fit the lid', 'peg', '4', '16', '', overlaps),
-      step('Knuckles on, solder', 'torch', '8', '14', '', { yield: '92 %' }),
-      step('Pickle hinge', 'pickle', '2', '', '20', { load: '12', of: 'j-knuckles' }),
-      step('Sand and brush', 'motor', '5', '12'),
-      step('Pin, rivet', 'block', '3', '6'),
-      step('Set the stone', 'peg', '4', '11'),
-      step('Inspect: lid shuts without play', 'bench', '', '2'),
+    work: [
+      { id: 'w-bend', name: 'Bend the sides round a block', kind: 'form', on: 'sides', each: '6' },
+      { id: 'w-fit', name: 'Fit the lid', kind: 'file', on: 'lid', each: '9', setUp: '2', count: '1' },
+      { id: 'w-grave', name: 'Engrave the chart', kind: 'engrave', on: 'lid', each: '14' },
+      { id: 'w-patina', name: 'Patina, rubbed back', kind: 'patina', on: '' },
     ],
+    steps: [],
   }),
 } as const;

@@ -181,7 +181,7 @@ function cutList(page: Writer, { issue, grams }: BatchCount, units: Units): void
       ]);
       // Inches, the nearest 1/64 and mm take the room of the strip.
       if (units === 'mm') strip(page, line.cut, longest);
-      page.box(470, 'cut');
+      page.box(458, 'cut');
       const words = [benchWords(line.part.blank), perPiece(line)].filter(Boolean).join(', ');
       if (words) page.small(words);
     }
@@ -199,7 +199,7 @@ function goodsList(page: Writer, { runs }: BatchCount): void {
       { at: 300, words: unit ? `${showValue(need.value, unit)} ${unit}` : String(need.value) },
       { at: 400, words: grams ? `${showValue(grams.value, 'g')} g` : '' },
     ]);
-    page.box(470, 'there');
+    page.box(458, 'there');
   }
 }
 
@@ -239,7 +239,7 @@ function joins(page: Writer, run: BatchRun, count: BatchCount): void {
       { at: 175, words: join.parts.map((id) => names.get(id) ?? '').join(' + '), width: 150 },
       { at: 330, words: solder ? `${solder.name}${flows}` : join.kind, width: 130 },
     ]);
-    page.box(470, `of ${String(started(run, count))}`);
+    page.box(458, `of ${String(started(run, count))}`);
     const words = jointWords(join, run.count.joins[index]);
     if (words) page.small(words);
   });

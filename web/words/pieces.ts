@@ -10,6 +10,7 @@ export const words = localWords({
   finishedWeight: 'Finished weight',
   retailPrice: 'Retail',
   startFromAPiece: 'Start from a piece…',
+  startFromAPieceTitle: 'Start from a piece',
   addAPieceItsName: 'Add a piece: its name, its material, the time of each step. Cost and prices follow as you type.',
   archived: 'Archived',
   archivedPieces: 'Archived pieces',

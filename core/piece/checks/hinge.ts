@@ -52,9 +52,9 @@ function leaves(context: CheckContext, id: string): CheckFinding[] {
   const leaf = joined
     .flatMap(({ join }) => context.membersOf(join))
     .find((other) => {
-      const { cut } = context.part(other)?.computation ?? {};
-      if (cut?.kind !== 'rectangle') return false;
-      return [cut.width.value, cut.length.value].every((side) => Math.abs(side - width.value) > LEAF_MM);
+      const { blank: leafBlank } = context.part(other)?.computation ?? {};
+      if (leafBlank?.kind !== 'rectangle') return false;
+      return [leafBlank.width.value, leafBlank.length.value].every((side) => Math.abs(side - width.value) > LEAF_MM);
     });
   if (leaf === undefined) return [];
   return [

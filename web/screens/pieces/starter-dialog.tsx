@@ -19,7 +19,13 @@ interface StarterDialogProps {
 export function StarterDialog({ onClose, onTake }: StarterDialogProps) {
   const [chosen, setChosen] = useState<Starter | null>(null);
   return (
-    <ModalDialog wide open title={words.startFromAPiece} description={words.chooseAPieceChangeIts} onClose={onClose}>
+    <ModalDialog
+      wide
+      open
+      title={words.startFromAPieceTitle}
+      description={words.chooseAPieceChangeIts}
+      onClose={onClose}
+    >
       <div className="mt-4 grid grid-cols-[1fr_17em] gap-6 max-[700px]:grid-cols-1">
         <ul className="columns-2 gap-4 max-[500px]:columns-1">
           {starters.map((starter) => (

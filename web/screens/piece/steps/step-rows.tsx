@@ -7,7 +7,7 @@ import { showNumber } from '../../../../core/format/numbers.ts';
 import { driverNames, type StepComputation } from '../../../../core/piece/bench-time.ts';
 import type { Remark } from '../../../../core/piece/checks/bench-check.ts';
 import type { Piece } from '../../../../core/piece/piece.ts';
-import { type Step, stepSchema } from '../../../../core/piece/step.ts';
+import { type Step, stepSchema, targetsOf } from '../../../../core/piece/step.ts';
 import { cautionsFor } from '../../../../core/piece/step-care.ts';
 import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
 import { type CautionId, cautionRule, cautionTexts } from '../../../../core/work/cautions.ts';
@@ -248,10 +248,13 @@ function cautionIds(step: Step, piece: Piece): string {
     .join(' ');
 }
 
-// The usual case (the whole piece, full yield) shows nothing.
-function extrasInWords({ of, yield: good }: Step, scopes: readonly Option[]): string {
-  const scope = of && (scopes.find(({ value }) => value === of)?.label ?? 'deleted item');
-  return [scope, good.trim() && `${good.trim()} yield`].filter(Boolean).join(', ');
+// The usual case (the whole piece, nothing done again, full yield) shows nothing.
+function extrasInWords(step: Step, scopes: readonly Option[]): string {
+  const names = targetsOf(step).map((id) => scopes.find(({ value }) => value === id)?.label ?? 'deleted item');
+  const [first, second, ...more] = names;
+  const scope = [first, second, more.length > 0 && `${String(more.length)} more`].filter(Boolean).join(', ');
+  const again = step.again.trim() && step.again.trim() !== '0 %' && `${step.again.trim()} done again`;
+  return [scope, again, step.yield.trim() && `${step.yield.trim()} yield`].filter(Boolean).join(', ');
 }
 
 // The usual driver, a piece, is not shown.
@@ -259,6 +262,6 @@ function driverInWords({ per }: Step, { drivers }: StepComputation): string {
   if (per === 'piece') return '';
   if (per === 'load' || per === 'batch') return `a ${driverNames[per]}`;
   const count = Number.isInteger(drivers) ? String(drivers) : showNumber(drivers, 1);
-  const name = driverNames[per].replace(/ of .*/, '');
-  return `× ${count} ${count === '1' || per === 'cm' || per === 'cm2' ? name : `${name}s`}`;
+  const name = driverNames[per].replace(/ of .*| or .*/, '');
+  return `× ${count} ${count === '1' || name.startsWith('cm') ? name : `${name}s`}`;
 }
