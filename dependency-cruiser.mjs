@@ -8,6 +8,7 @@ const coreFloors = [
   'stock',
   'blank',
   'studio',
+  'work',
   'piece',
   'cost',
   'price',

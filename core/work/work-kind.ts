@@ -2,7 +2,7 @@
 import type { CautionId } from './cautions.ts';
 
 /** What work is done to. */
-export type WorkTarget = 'part' | 'group' | 'join' | 'finding' | 'piece';
+type WorkTarget = 'part' | 'group' | 'join' | 'finding' | 'piece';
 
 /**
  * Drivers: what the minutes of `each` are counted by. The recipe gives their number in one piece.

@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import { given } from '../../core/figure/figure.ts';
 import { gaugeMm } from '../../core/measure/gauge.ts';
 import { alloysWith } from '../../core/metal/alloy.ts';
-import { blankInWords, lengthInWords } from '../../core/piece/cut-words.ts';
+import { blankInWords, lengthInWords, nearest64th } from '../../core/piece/cut-words.ts';
 import { sectionInWords } from '../../core/stock/words.ts';
 import { alloyInText, gaugeInWords } from './stock-words.ts';
 
@@ -39,6 +39,9 @@ test('stock and blanks are named in the maker’s units', () => {
   const mm = (value: number) => given('', value, 'mm', '');
   expect(blankInWords({ kind: 'disc', diameter: mm(35) }, 'mm')).toBe('disc 35.0 mm');
   expect(blankInWords({ kind: 'rectangle', width: mm(4), length: mm(23) }, 'mm')).toBe('4.00 × 23.0 mm');
+  expect([0, 0.2, 12.7, 25.4].map(nearest64th)).toEqual(['0', '1/64', '1/2', '1']);
+  // 106.8 mm is 4.2047 in; 13/64 is 0.2031.
+  expect(blankInWords({ kind: 'length', length: mm(106.8) }, 'inch')).toBe('4.205 in, 4 13/64 (106.8 mm)');
   expect(blankInWords({ kind: 'rectangle', width: mm(25.4), length: mm(50.8) }, 'inch')).toBe(
     '1.000 × 2.000 in, 1 × 2 (25.4 × 50.8 mm)',
   );

@@ -1,5 +1,5 @@
 // Check: a solder that flows near the melting range of the metal it joins.
-import { showTemperature } from '../../format/temperatures.ts';
+import { showTemperature } from '../../metal/temperatures.ts';
 import type { Check, CheckFinding } from './check-context.ts';
 
 /** Least distance of a flow point from the solidus that a torch can keep, °C (common practice). */

@@ -1,6 +1,6 @@
 // Check: a later join on the same assembly whose solder flows no lower than that of an earlier join.
-import { showTemperature } from '../../format/temperatures.ts';
 import { type Solder, solders } from '../../metal/solders.ts';
+import { showTemperature } from '../../metal/temperatures.ts';
 import { isHot } from '../join.ts';
 import { type Check, type CheckFinding, withRow } from './check-context.ts';
 

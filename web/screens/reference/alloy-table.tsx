@@ -2,10 +2,10 @@
 import { scaleLinear } from 'd3';
 import { inSum } from '../../../core/figure/figure.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
-import { degrees, degreeUnit, temperatureFigure } from '../../../core/format/temperatures.ts';
 import { densityOf, familyTints } from '../../../core/metal/alloy.ts';
 import type { Alloy } from '../../../core/metal/alloys.ts';
 import { mixtureDensity } from '../../../core/metal/mixture.ts';
+import { degrees, degreeUnit, temperatureFigure } from '../../../core/metal/temperatures.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { words } from '../../words/reference.ts';
 import { Shown } from './shown.tsx';

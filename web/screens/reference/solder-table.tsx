@@ -1,8 +1,8 @@
 // Solders with the points they melt and flow at.
 import { given, inSum } from '../../../core/figure/figure.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
-import { degrees, degreeUnit, temperatureFigure } from '../../../core/format/temperatures.ts';
 import { type Solder, solders } from '../../../core/metal/solders.ts';
+import { degrees, degreeUnit, temperatureFigure } from '../../../core/metal/temperatures.ts';
 import { TableHeader } from '../../components/table-header.tsx';
 import { words } from '../../words/reference.ts';
 import { Shown } from './shown.tsx';

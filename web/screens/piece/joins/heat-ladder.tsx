@@ -3,10 +3,10 @@
 import { clsx } from 'clsx';
 import { scaleLinear } from 'd3';
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
-import { degrees, degreeUnit, showTemperature } from '../../../../core/format/temperatures.ts';
 import { familyTints } from '../../../../core/metal/alloy.ts';
 import type { Alloy } from '../../../../core/metal/alloys.ts';
 import { type Solder, solders } from '../../../../core/metal/solders.ts';
+import { degrees, degreeUnit, showTemperature } from '../../../../core/metal/temperatures.ts';
 import { gradeName } from '../../../../core/piece/checks/solder-order.ts';
 import { membersOf } from '../../../../core/piece/scope.ts';
 import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';

@@ -2,8 +2,8 @@
 import type { Draft } from '@reduxjs/toolkit';
 import { type CSSProperties, memo, useCallback } from 'react';
 import { showValue } from '../../../../core/figure/show.ts';
-import { degreeUnit, showTemperature } from '../../../../core/format/temperatures.ts';
 import { solderById, solders } from '../../../../core/metal/solders.ts';
+import { degreeUnit, showTemperature } from '../../../../core/metal/temperatures.ts';
 import type { Remark } from '../../../../core/piece/checks/bench-check.ts';
 import { gradeName } from '../../../../core/piece/checks/solder-order.ts';
 import type { JoinComputation } from '../../../../core/piece/compute-join.ts';

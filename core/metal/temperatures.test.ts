@@ -1,6 +1,6 @@
 // Water freezes at 32 °F and boils at 212 °F (definition of the scale).
 import { afterEach, expect, test } from 'vitest';
-import { setStudioFormat } from './studio-format.ts';
+import { setStudioFormat } from '../format/studio-format.ts';
 import { degrees, showTemperature, temperatureFigure } from './temperatures.ts';
 
 afterEach(() => setStudioFormat('GB'));

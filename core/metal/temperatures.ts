@@ -1,8 +1,8 @@
 // Temperatures in the studio's unit: °F in the United States, °C elsewhere. Stored and computed in °C.
 import { type Figure, given } from '../figure/figure.ts';
+import { showNumber } from '../format/numbers.ts';
+import { studioFormat } from '../format/studio-format.ts';
 import { fahrenheit } from '../measure/temperature.ts';
-import { showNumber } from './numbers.ts';
-import { studioFormat } from './studio-format.ts';
 
 /** @returns `°F` or `°C` */
 export function degreeUnit(): '°F' | '°C' {
