@@ -155,3 +155,16 @@ test('an answer becomes a part with its size as typed', () => {
   expect(answer.part).toMatchObject({ alloy: 'silver-925', section: { form: 'round' } });
   expect([takenPart, typedSize, massOf, roundPart].every((made) => typeof made === 'function')).toBe(true);
 });
+
+describe('from a blank back', () => {
+  test('a ring of 61 mm, 1.8 mm thick, is 61 ÷ π − 1.8 inside', () => {
+    expect(value(ringAnswer(slotsOf('ring from a 61 mm blank, 1.8 mm thick')), 'mm')).toBeCloseTo(
+      61 / Math.PI - 1.8,
+      9,
+    );
+  });
+
+  test('a blank too short for its thickness is refused in a sentence', () => {
+    expect(() => ringAnswer(slotsOf('ring from a 5 mm blank, 1.8 mm thick'))).toThrow(/too short/);
+  });
+});

@@ -15,11 +15,17 @@ import { typedSize } from '../part.ts';
 import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 import { dimension } from '../units.ts';
+import { insideOfBlank, isFromBlank } from './backwards.ts';
 import { massOf, roundPart } from './round-wire.ts';
 
 /** A closed bangle, or an open cuff. */
 export function bangleAnswer(slots: Slots): TopicAnswer {
   const example = 'bangle 65 mm inside 3 mm';
+  if (isFromBlank(slots)) {
+    const across = insideOfBlank(slots, 'bangle from a 214 mm blank, 3 mm thick');
+    const how = `π × ${inSum(across.value)}`;
+    return { figures: [computed('inside circumference', Math.PI * across.value, 'mm', how, [across]), across] };
+  }
   const opening = slots.take('opening', 'opening');
   const around = slots.take('around', 'inside circumference') ?? wrist(slots);
   const thick = slots.take('thick', 'thickness') ?? slots.take('wire', 'thickness') ?? slots.thin('thickness', 'round');

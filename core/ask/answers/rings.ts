@@ -9,6 +9,7 @@ import { type LongSection, massPerLength, sectionArea } from '../../stock/sectio
 import { takenPart } from '../part.ts';
 import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
+import { insideOfBlank, isFromBlank } from './backwards.ts';
 import { counted, valueOf } from './stock.ts';
 
 const scaleNames = { us: 'US', uk: 'UK', iso: 'ISO', jp: 'Japanese', mm: 'mm' } as const satisfies Record<
@@ -17,10 +18,15 @@ const scaleNames = { us: 'US', uk: 'UK', iso: 'ISO', jp: 'Japanese', mm: 'mm' } 
 >;
 const scales = ['us', 'uk', 'iso', 'jp'] as const;
 const EXAMPLE = 'ring 7 us, 1.5 mm';
+const FROM_BLANK = 'ring from a 61 mm blank, 1.8 mm thick';
 
 /** Ring size on other scales, and the blank for a size or a range of sizes. */
 export function ringAnswer(slots: Slots): TopicAnswer {
   const { question } = slots;
+  if (isFromBlank(slots)) {
+    const inside = insideOfBlank(slots, FROM_BLANK);
+    return { figures: [inside, ...scales.map((scale) => inScale(scale, inside))] };
+  }
   const [first, last] = question.numbers;
   if (first !== undefined && last !== undefined && (question.hasRange || question.hasTo) && question.sizes.length > 0)
     return range(slots, first.value, last.value);

@@ -274,6 +274,7 @@ const JoinRow = memo(function JoinRow(props: JoinRowProps) {
           end
           value={join.count}
           label={`${name}, joints per piece`}
+          placeholder={String(computation.joints)}
           column="join-count"
           onChange={(value) => set(index, join, { count: value })}
           {...problems.at('count')}

@@ -1,4 +1,5 @@
 // How a part is cut: its blank, what is trimmed, and the blank drawn to scale.
+import { benchWords } from '../../../../core/blank/bench-words.ts';
 import { type BlankRule, blankRuleOf, blankRulesOf } from '../../../../core/blank/blank.ts';
 import type { PartComputation } from '../../../../core/piece/compute-part.ts';
 import { blankInWords } from '../../../../core/piece/cut-words.ts';
@@ -55,6 +56,7 @@ export function BlankCell({ part, name, computation, problems, set, stones, onNe
             {blanksEach(part, computation)}
           </span>
         )}
+        {part.blank.rule === 'knuckles' && <span className="num">{benchWords(part.blank)}</span>}
         <span className="whitespace-nowrap">
           trim{' '}
           <Field
