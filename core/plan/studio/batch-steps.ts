@@ -6,10 +6,10 @@ import { readCount } from '../../measure/read/read-number.ts';
 import type { Alloy } from '../../metal/alloys.ts';
 import { loadsOf, type StepComputation } from '../../piece/bench-time.ts';
 import { computeRecipe } from '../../piece/compute-recipe.ts';
-import { scopeOf } from '../../piece/scope.ts';
 import type { Piece } from '../../piece/piece.ts';
 import { hasSizes } from '../../piece/piece-in-size.ts';
 import { pieceInSize } from '../../piece/piece-in-size.ts';
+import { scopeOf } from '../../piece/scope.ts';
 import { type Step, type StepKind, stepKindOf } from '../../piece/step.ts';
 
 /** A step, or one load of it. */

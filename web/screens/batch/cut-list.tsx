@@ -130,10 +130,10 @@ function CutRow({ line, longest, hasRuns, own, isOpen, problem, onOwn }: CutRowP
           )}
         </td>
         <td>
-          <span className="num">{blankInWords(line.cut, studio.units)}</span>
+          <span className="num whitespace-normal">{blankInWords(line.cut, studio.units)}</span>
           <BlankStrip {...line} longestMm={longest} width={STRIP_WIDTH} />
         </td>
-        <td className="end num">
+        <td className="end num whitespace-normal">
           {line.length ? lengthInAll(line.length.value, studio.units) : <span className="aside">{words.sheet}</span>}
         </td>
         <td className="end">

@@ -59,7 +59,7 @@ export function RouteTable({ planned, batchId, count }: RouteTableProps) {
                   <td className="first num text-soft">{at + 1}</td>
                   <td className={clsx(step.overlaps && 'italic')}>
                     {step.name || 'step'}
-                    {step.overlaps && <span className="aside not-italic">{words.inParallel}</span>}
+                    {step.overlaps && <span className="aside ml-2 not-italic">{words.inParallel}</span>}
                   </td>
                   <td className="text-soft">{step.station}</td>
                   <td className="end num">{time ? showHours(attendedMin(time, quantityOf(run))) : ''}</td>
