@@ -198,15 +198,21 @@ class Route {
     );
     const worn = this.parts.filter(({ part }) => part.endsTouchSkin);
     const { piece } = this.recipe;
+    const polished = [
+      ...(surface && !has('polish') ? [standardStep('polish', 'Polish', of, 'polish')] : []),
+      ...polish,
+    ];
+    const isColoured = before.some(({ kind }) => kind !== '' && isLast(kind));
     return [
       ...step('round-ends', `Round the ends of ${listOf(worn.map(({ part }) => named(part)))}`, worn, 'round-ends'),
       ...early,
       ...(surface && !has('sand') ? [standardStep('sand', 'Sand', of, 'sand')] : []),
       ...own,
+      // Colour and wax on a part would be polished off again.
+      ...(isColoured ? polished : []),
       ...before,
       ...this.late.flatMap((join) => [...this.closing(join), ...this.join(join), ...this.afterJoin(join, Infinity)]),
-      ...(surface && !has('polish') ? [standardStep('polish', 'Polish', of, 'polish')] : []),
-      ...polish,
+      ...(isColoured ? [] : polished),
       ...(tumbled ? [standardStep('tumble', 'Tumble', [], 'tumble')] : []),
       ...last.filter(({ kind }) => kind !== 'pack' && kind !== 'inspect'),
       ...(piece.soldBy === 'pair' && !has('pair') ? [standardStep('pair', 'Match the pairs', [], 'pair')] : []),

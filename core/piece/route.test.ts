@@ -194,3 +194,17 @@ test('a join whose name says the work is not given a verb twice', () => {
   expect(names).toContain('Fuse the links');
   expect(names.join()).not.toMatch(/set set|fuse fuse|pickle fuse/i);
 });
+
+test('a part that is blackened before it is riveted on is polished before, not after', () => {
+  const sketch: Sketch = {
+    parts: [
+      { id: 'disc', name: 'Disc', alloy: 'steel-low-carbon', section: sheet(), blank: discBlank, hole: '1.6 mm' },
+      { id: 'pin', name: 'Pin', section: wire('1.6 mm'), blank: straightBlank },
+    ],
+    joins: [{ id: 'r', name: 'layers', kind: 'rivet', parts: ['pin', 'disc'] }],
+    work: [{ id: 'k', name: 'Blacken', on: 'disc' }],
+  };
+  const names = namesFor(sketch);
+  expect(names.indexOf('Polish')).toBeLessThan(names.indexOf('Blacken: disc'));
+  expect(names.indexOf('Blacken: disc')).toBeLessThan(names.indexOf('Rivet layers'));
+});
