@@ -27,6 +27,15 @@ try {
     .evaluate((heading) => window.scrollTo(0, heading.getBoundingClientRect().top + scrollY - 72));
   await page.locator('[data-rule="solder-order"]').waitFor();
   await picture(page, 'piece-joins');
+  await page.goto(`${demo.url}/pieces`);
+  await page.getByRole('link', { name: 'Sea-chest locket' }).first().click();
+  await page.getByText('Follows the recipe').waitFor();
+  await page
+    .getByRole('heading', { name: 'Work', exact: true })
+    .evaluate((heading) => window.scrollTo(0, heading.getBoundingClientRect().top + scrollY - 72));
+  await picture(page, 'piece-route');
+  await page.goto(`${demo.url}/pieces`);
+  await page.getByRole('link', { name: 'Barometer brooch' }).first().click();
   await page.emulateMedia({ colorScheme: 'dark' });
   await page.reload();
   await page.getByRole('button', { name: /^Metal, amount: .*show calculation$/ }).click();
@@ -77,7 +86,6 @@ try {
   await page.getByText(/^ ?Calculating/).waitFor({ state: 'hidden' });
   await picture(page, 'buying');
   await page.goto(`${demo.url}/batches`);
-  await picture(page, 'batches');
   await page.getByRole('link', { name: /Barometer brooch/ }).click();
   await page.getByRole('heading', { name: 'Schedule' }).waitFor();
   await picture(page, 'batch');

@@ -205,7 +205,7 @@ class Route {
     const isColoured = before.some(({ kind }) => kind !== '' && isLast(kind));
     return [
       ...step('round-ends', `Round the ends of ${listOf(worn.map(({ part }) => named(part)))}`, worn, 'round-ends'),
-      ...early,
+      ...this.cleaned(early, 'clean:finish'),
       ...(surface && !has('sand') ? [standardStep('sand', 'Sand', of, 'sand')] : []),
       ...own,
       // Colour and wax on a part would be polished off again.
@@ -225,7 +225,15 @@ class Route {
   rest(placed: ReadonlySet<string>): Proposal[] {
     const isFolded = (row: WorkRow) =>
       this.joins.some((join) => row.on === join.id && kindOf(row) === joining[join.kind].kind);
-    return this.rows.filter((row) => !placed.has(`work:${row.id}`) && !isFolded(row)).map((row) => this.row(row));
+    const left = this.rows.filter((row) => !placed.has(`work:${row.id}`) && !isFolded(row)).map((row) => this.row(row));
+    return this.cleaned(left, 'clean:rest');
+  }
+
+  // Heat is pickled, here too; work on the finished piece heats all of it.
+  private cleaned(steps: readonly Proposal[], from: string): Proposal[] {
+    const heated = steps.filter(({ kind }) => kind && isHeat(kind));
+    const ids = heated.flatMap((each) => (each.of ? targetsOf(each) : this.parts.map(({ part }) => part.id)));
+    return [...steps, ...this.clean(ids, from, 'after heating')];
   }
 
   private made(): readonly MadePart[] {

@@ -198,3 +198,11 @@ test.each(
     steps.some((step) => step.from === `join:${id}` && step.kind === kind);
   expect(own).toHaveLength(folded ? 0 : 1);
 });
+
+test.each(['part', 'group', 'piece'] as const)('an anneal on a %s is pickled', (target) => {
+  const [id] = targets[target];
+  const steps = routeOf({ ...whole, work: [workRowSchema.parse({ id: 'row', name: 'Anneal', on: id })] });
+  const at = steps.findIndex(({ from }) => from === 'work:row');
+  const next = steps.slice(at + 1).find((each) => CLEANING.includes(stepKindOf(each)) || each.from.startsWith('join:'));
+  expect(stepKindOf(next!)).toBe('pickle');
+});
