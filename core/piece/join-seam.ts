@@ -2,9 +2,7 @@
 import type { Join } from './join.ts';
 import type { Piece } from './piece.ts';
 import { membersOf } from './scope.ts';
-
-/** Blanks whose joints are too small to file, and hinge knuckles, which lose their bore edge (common practice). */
-const WOUND = new Set(['jump-ring', 'chain', 'woven', 'wrap', 'granule', 'knuckles']);
+import { isWound } from './wound.ts';
 
 /**
  * Whether the seam of a join shows and is filed. As the maker said; else soldered seams of made parts do, and links,
@@ -18,11 +16,13 @@ export function seamShows(join: Join, piece: Piece): boolean {
   return !members.some(
     (id) =>
       piece.findings.some((finding) => finding.id === id && finding.kind !== 'customer' && finding.kind !== 'blank') ||
-      piece.parts.some((part) => part.id === id && (WOUND.has(part.blank.rule) || isPost(part))),
+      piece.parts.some((part) => part.id === id && (isWound(part) || isUnfiled(part))),
   );
 }
 
-// A post, pin or balled wire stands on its joint: there is no seam to file.
-function isPost({ blank, section }: Piece['parts'][number]): boolean {
-  return blank.rule === 'balled' || (blank.rule === 'straight' && section.form === 'round');
+// A post, pin or balled wire stands on its joint; a filed knuckle loses the edge of its bore.
+function isUnfiled({ blank, section }: Piece['parts'][number]): boolean {
+  return (
+    blank.rule === 'balled' || blank.rule === 'knuckles' || (blank.rule === 'straight' && section.form === 'round')
+  );
 }

@@ -2,19 +2,20 @@
 // after a hot one the pickle, the trim and the filing; finishing comes last. docs/decisions/014-work-and-route.md.
 import { blankRuleOf } from '../blank/blank.ts';
 import { aroundCutMm } from '../blank/cut.ts';
-import { annealsBetween } from '../blank/reduction.ts';
-import { readLength } from '../measure/read/read-length.ts';
-import { areaMm2, bendMm } from '../stock/section.ts';
+import { bendMm } from '../stock/section.ts';
 import { type WorkPlace } from '../work/work-kind.ts';
 import { workKindOf, workNamed } from '../work/work-kinds.ts';
 import type { PartComputation } from './compute-part.ts';
 import type { Recipe } from './compute-recipe.ts';
+import { forgingOf } from './forging.ts';
+import { hollowsOf, isVented } from './hollow.ts';
 import { isHot, type Join, type JoinKind } from './join.ts';
 import { seamShows } from './join-seam.ts';
 import type { Part } from './part.ts';
 import { groupOfJoin, membersOf } from './scope.ts';
 import { isHeat, standardStep, type Step, type StepKind, targetsOf } from './step.ts';
 import type { WorkRow } from './work-row.ts';
+import { isWound } from './wound.ts';
 
 /** A proposed step. */
 export type Proposal = Omit<Step, 'id'>;
@@ -178,7 +179,7 @@ class Route {
     const isLast = (kind: StepKind) => LAST.includes(kind);
     const has = (kind: StepKind) => this.rows.some((row) => onPiece(row) && kindOf(row) === kind);
     // Wound, wrapped and woven wire is tumbled; hands cannot reach it.
-    const sanded = this.parts.filter(({ part }) => !TUMBLED.has(part.blank.rule));
+    const sanded = this.parts.filter(({ part }) => !isWound(part));
     const surface = sanded.length > 0;
     const tumbled = !surface && this.parts.length > 0 && !has('tumble');
     const of = sanded.length === this.parts.length ? [] : sanded.map(({ part }) => part.id);
@@ -301,7 +302,7 @@ class Route {
       `form:${part.id}`,
       formingTimes(part, computation),
     );
-    const passes = part.blank.rule === 'worked' ? annealsOfForging(part, computation) : 0;
+    const passes = forgingOf(part, computation.section)?.anneals ?? 0;
     const between = Array.from({ length: passes }, (_, index): Proposal[] => [
       { ...shaped, name: `${shaped.name}, pass ${String(index + 1)}`, from: `${shaped.from}:${String(index + 1)}` },
       standardStep(
@@ -409,11 +410,9 @@ class Route {
           `clean:${last.id}`,
         )
       : standardStep('pickle', onlyWork ? `Pickle after: ${names}` : `Pickle ${names}`, ids, `clean:${last.id}`);
-    const trimmed = this.parts.filter(
-      ({ part }) => this.trimmedAfter(part)?.id !== undefined && heat.includes(this.trimmedAfter(part) as Join),
-    );
+    const trimmed = this.parts.filter(({ part }) => heat.some((join) => this.trimmedAfter(part) === join));
     const filed = heat.filter((join) => seamShows(join, piece));
-    const hollows = apart ? [] : this.hollows().filter((id) => heat.some((join) => this.lastHeatOf(id) === join));
+    const hollows = apart ? [] : hollowsOf(piece).filter((id) => heat.some((join) => this.lastHeatOf(id) === join));
     return [
       cleaned,
       ...step('trim', `Trim ${listOf(trimmed.map(({ part }) => named(part)))}`, trimmed, `trim:${last.id}`),
@@ -451,15 +450,6 @@ class Route {
     return join.parts.some((member) => membersOf(member, this.recipe.piece).includes(id));
   }
 
-  /** Ids of what traps acid: hinge tube, and sub-assemblies that are closed or vented. */
-  private hollows(): string[] {
-    const { groups } = this.recipe.piece;
-    return [
-      ...groups.filter((group) => group.closed || isVented(group)).map(({ id }) => id),
-      ...this.parts.filter(({ part }) => part.blank.rule === 'knuckles').map(({ part }) => part.id),
-    ];
-  }
-
   // The last hot join that takes a hollow into the pickle.
   private lastHeatOf(id: string): Join | undefined {
     const members = membersOf(id, this.recipe.piece);
@@ -492,8 +482,7 @@ class Route {
     );
     const onGroups = this.rows.filter((row) => [...complete, ...first].some(({ id }) => id === row.on));
     const steps = [...onJoin, ...onParts, ...onGroups].map((row) => this.row(row));
-    const heated = steps.filter(({ kind }) => kind && isHeat(kind)).flatMap(targetsOf);
-    return [...steps, ...this.clean(heated, `clean:work:${join.id}`, 'after heating')];
+    return this.cleaned(steps, `clean:work:${join.id}`);
   }
 }
 
@@ -515,8 +504,6 @@ const LAST: readonly StepKind[] = [
 ];
 /** Drivers that have a meaning for the whole piece. */
 const WHOLE = new Set(['piece', 'cm2', 'load', 'batch', 'seam', 'joint']);
-/** Blanks that are finished in the tumbler. */
-const TUMBLED = new Set(['jump-ring', 'ring-bezel', 'chain', 'woven', 'wrap', 'granule']);
 /** Blanks that are bent to a seam. */
 const BENT = new Set([
   'jump-ring',
@@ -530,10 +517,6 @@ const BENT = new Set([
   'worked',
   'twist',
 ]);
-
-function isVented({ vents }: { readonly vents: string }): boolean {
-  return vents.trim() !== '' && vents.trim() !== '0';
-}
 
 function kindOf({ kind, name }: WorkRow): StepKind {
   return kind || workNamed(name);
@@ -592,18 +575,6 @@ const formingKinds: Readonly<Partial<Record<Part['blank']['rule'], StepKind>>> =
 
 function formingKind({ blank }: Part): StepKind {
   return blankRuleOf(blank.rule).cutFromCoil ? 'wind' : (formingKinds[blank.rule] ?? 'form');
-}
-
-// One anneal for each halving of a forged section.
-function annealsOfForging(part: Part, { section }: PartComputation): number {
-  if (part.blank.rule !== 'worked' || !section || section.form === 'sheet' || section.form === 'grain') return 0;
-  const width = readLength(part.blank.width, { what: 'width' });
-  const thickness = readLength(part.blank.thickness || part.blank.width, { what: 'thickness' });
-  if (!width.ok || !thickness.ok) return 0;
-  const after = part.blank.thickness.trim()
-    ? width.value * thickness.value
-    : areaMm2({ form: 'round', diameterMm: width.value });
-  return annealsBetween(areaMm2(section), after);
 }
 
 function isTube({ section }: Part): boolean {

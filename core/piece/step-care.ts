@@ -1,6 +1,7 @@
 // The cautions and the inspection of a step: by its kind of work and by what it is done to.
 import { type Caution, type CautionId, cautionsOf } from '../work/cautions.ts';
 import { workKindOf } from '../work/work-kinds.ts';
+import { hollowsOf } from './hollow.ts';
 import type { Piece } from './piece.ts';
 import { membersOf } from './scope.ts';
 import { isHeat, type Step, stepKindOf, targetsOf } from './step.ts';
@@ -21,7 +22,7 @@ export function cautionsFor(step: Worked, piece: Rows | null): Caution[] {
   if (kind === 'cut' && !parts.some(({ section }) => isFlat(section.form))) ids.delete('sheet');
   if ((isHeat(kind) || kind === 'quench') && rows.some(({ alloy }) => alloy.startsWith('platinum')))
     ids.add('platinum');
-  if (isWet && isHollow(rows, piece)) ids.add('hollow');
+  if (isWet && trapsAcid(rows, piece)) ids.add('hollow');
   return cautionsOf(ids);
 }
 
@@ -68,12 +69,7 @@ function isFlat(form: Piece['parts'][number]['section']['form']): boolean {
   return form === 'sheet' || form === 'strip' || form === 'patterned';
 }
 
-function isHollow(rows: readonly (Piece['parts'][number] | Piece['findings'][number])[], piece: Rows): boolean {
-  return rows.some(
-    (row) =>
-      ('blank' in row && row.blank.rule === 'knuckles') ||
-      piece.groups.some(
-        ({ id, closed, vents }) => id === row.group && (closed || (vents.trim() !== '' && vents.trim() !== '0')),
-      ),
-  );
+function trapsAcid(rows: readonly { readonly id: string; readonly group: string }[], piece: Rows): boolean {
+  const hollows = new Set(hollowsOf(piece));
+  return rows.some(({ id, group }) => hollows.has(id) || hollows.has(group));
 }

@@ -1,12 +1,14 @@
 // The usual cautions, by kind of work and by what it is done to. They are short and defer to the maker's instructions and
 // local rules (common practice).
 
+import { local } from '../format/variants.ts';
+
 /** Shown once after the cautions of a page, on the screen and on paper. */
 export const cautionRule =
-  'Follow the instructions of whoever made the tool or the stuff, and the local rules; ask a licensed professional where one is needed.';
+  'Follow the instructions of the maker of the tool or material, and local rules. Ask a licensed professional where one is needed.';
 
 /** Cautions by id, in the order they are shown. */
-export const cautionTexts = {
+const cautionTexts = {
   torch:
     'Clear glasses, hair tied, apron on; water and an extinguisher near; air drawn off; fuel shut when done. Vent any closed form.',
   platinum:
@@ -42,10 +44,10 @@ export interface Caution {
   readonly text: string;
 }
 
-/** Cautions of ids, each once, in a fixed order. */
+/** Cautions of ids, each once, in a fixed order, in the English of the studio's country. */
 export function cautionsOf(ids: Iterable<CautionId>): Caution[] {
   const wanted = new Set(ids);
   return (Object.keys(cautionTexts) as CautionId[]).flatMap((id) =>
-    wanted.has(id) ? { id, text: cautionTexts[id] } : [],
+    wanted.has(id) ? { id, text: local(cautionTexts[id]) } : [],
   );
 }

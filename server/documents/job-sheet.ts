@@ -9,7 +9,7 @@ import type { Cut } from '../../core/blank/cut.ts';
 import { showHours, showValue } from '../../core/figure/show.ts';
 import { fullDay } from '../../core/format/days.ts';
 import type { Paper } from '../../core/format/paper.ts';
-import { countedNoun, local } from '../../core/format/variants.ts';
+import { countedNoun } from '../../core/format/variants.ts';
 import { showTemperature } from '../../core/metal/temperatures.ts';
 import { attendedMin, loadsOf, type StepComputation } from '../../core/piece/bench-time.ts';
 import type { JoinComputation } from '../../core/piece/compute-join.ts';
@@ -268,7 +268,7 @@ function steps(page: Writer, run: BatchRun, count: BatchCount): void {
     page.box(468, 'min');
     const looked = inspectionOf(step, run.piece);
     if (looked) page.small(`Inspect: ${looked}`);
-    for (const { text } of cautionsFor(step, run.piece)) page.small(local(text));
+    for (const { text } of cautionsFor(step, run.piece)) page.small(text);
   });
 }
 

@@ -1,9 +1,8 @@
 // Check: metal worked too far without an anneal, or bent while it is spring hard.
 import { blankRuleOf } from '../../blank/blank.ts';
-import { annealsBetween, reduction } from '../../blank/reduction.ts';
 import { inSum } from '../../figure/figure.ts';
-import { readLength } from '../../measure/read/read-length.ts';
-import { areaMm2, type LongSection } from '../../stock/section.ts';
+import type { Section } from '../../stock/section.ts';
+import { forgingOf } from '../forging.ts';
 import type { Part } from '../part.ts';
 import { annealFirst, type Check, type CheckContext, type CheckFinding } from './check-context.ts';
 
@@ -14,7 +13,7 @@ export const forming: Check = {
   why: 'Worked metal hardens and then cracks; hard wire springs open off its mandrel, so the ring comes out large.',
   check: (context) =>
     context.parts.flatMap(({ part, computation: { section } }): CheckFinding[] => [
-      ...(section && section.form !== 'sheet' && section.form !== 'grain' ? overworked(context, part, section) : []),
+      ...overworked(context, part, section),
       ...(part.temper === 'hard' && blankRuleOf(part.blank.rule).springsBack && !isAnnealed(context, part)
         ? [
             {
@@ -28,17 +27,10 @@ export const forming: Check = {
     ]),
 };
 
-function overworked(context: CheckContext, part: Part, section: LongSection): CheckFinding[] {
-  if (part.blank.rule !== 'worked') return [];
-  const width = readLength(part.blank.width, { what: 'width' });
-  const thickness = readLength(part.blank.thickness || part.blank.width, { what: 'thickness' });
-  if (!width.ok || !thickness.ok) return [];
-  const after = part.blank.thickness.trim()
-    ? width.value * thickness.value
-    : areaMm2({ form: 'round', diameterMm: width.value });
-  const before = areaMm2(section);
-  const taken = reduction(before, after);
-  const needed = annealsBetween(before, after);
+function overworked(context: CheckContext, part: Part, section: Section | null): CheckFinding[] {
+  const forging = forgingOf(part, section);
+  if (!forging) return [];
+  const { taken, anneals: needed } = forging;
   const anneals = context.stepsOf('anneal').filter(({ step }) => context.reaches(step, part.id)).length;
   if (needed === 0 || anneals >= needed) return [];
   const has = anneals === 0 ? 'no anneal' : `${inSum(anneals)} of ${inSum(needed)} anneals`;

@@ -1,8 +1,7 @@
 // Check: heat after stones, patina or plating; polishing before the last heat; texture polished away.
-import type { Step, StepKind } from '../step.ts';
+import { isHeat, type Step, type StepKind } from '../step.ts';
 import { type Check, type CheckContext, type CheckFinding, withStepBefore } from './check-context.ts';
 
-const hot: readonly StepKind[] = ['solder', 'fuse', 'anneal', 'ball', 'melt', 'granulate'];
 const spoilt = {
   set: 'the stones are set',
   patina: 'the patina is on',
@@ -16,8 +15,12 @@ export const heatAfter: Check = {
   check: (context) => [...afterFinish(context), ...wastedPolish(context), ...polishedAway(context)],
 };
 
+function heats(context: CheckContext) {
+  return context.steps.filter(({ kind }) => isHeat(kind));
+}
+
 function afterFinish(context: CheckContext): CheckFinding[] {
-  return context.stepsOf(...hot).flatMap(({ step, index }): CheckFinding[] => {
+  return heats(context).flatMap(({ step, index }): CheckFinding[] => {
     const earlier = context
       .stepsOf('set', 'patina', 'plate')
       .find((other) => other.index < index && overlap(context, other.step, step));
@@ -38,7 +41,7 @@ function afterFinish(context: CheckContext): CheckFinding[] {
 }
 
 function wastedPolish(context: CheckContext): CheckFinding[] {
-  const lastHeat = context.stepsOf(...hot).at(-1);
+  const lastHeat = heats(context).at(-1);
   if (!lastHeat) return [];
   return context
     .stepsOf('polish')

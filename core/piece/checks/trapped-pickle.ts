@@ -1,4 +1,5 @@
 // Check: a hollow or hinged part that goes into the pickle and is not neutralised afterwards.
+import { isHollow } from '../hollow.ts';
 import { type Check, type CheckFinding, withStepAfter } from './check-context.ts';
 
 /** The check `trapped-pickle`. */
@@ -39,7 +40,3 @@ export const trappedPickle: Check = {
     });
   },
 };
-
-function isHollow({ closed, vents }: { closed: boolean; vents: string }): boolean {
-  return closed || (vents.trim() !== '' && vents.trim() !== '0');
-}

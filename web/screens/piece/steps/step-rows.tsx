@@ -10,7 +10,7 @@ import type { Piece } from '../../../../core/piece/piece.ts';
 import { type Step, stepSchema, targetsOf } from '../../../../core/piece/step.ts';
 import { cautionsFor } from '../../../../core/piece/step-care.ts';
 import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
-import { type CautionId, cautionRule, cautionTexts } from '../../../../core/work/cautions.ts';
+import { type CautionId, cautionRule, cautionsOf } from '../../../../core/work/cautions.ts';
 import type { Option } from '../../../components/choice.tsx';
 import { EditableRow, EditableRows } from '../../../components/editable-row.tsx';
 import { Field } from '../../../components/field.tsx';
@@ -145,7 +145,7 @@ const StepRow = memo(function StepRow(props: StepRowProps) {
   const own = computation?.problems.map(({ path, sentence }) => [path, sentence]) ?? [];
   const problems = useRowProblems(Object.fromEntries(own) as Record<string, string>);
   const name = step.name || 'the step';
-  const cautions = cautionText === '' ? [] : (cautionText.split(' ') as CautionId[]);
+  const cautions = cautionsOf(cautionText.split(' ') as CautionId[]);
   const minutes = (key: 'setUp' | 'each' | 'unattended', label: string) => (
     <td role="cell" className="end num">
       <Field
@@ -201,8 +201,8 @@ const StepRow = memo(function StepRow(props: StepRowProps) {
               <StepMore step={step} index={index} scopes={scopes} problems={problems} editStep={editStep} />
               {cautions.length > 0 && (
                 <div className="note mb-2">
-                  {cautions.map((id) => (
-                    <p key={id}>{cautionTexts[id]}</p>
+                  {cautions.map(({ id, text }) => (
+                    <p key={id}>{text}</p>
                   ))}
                   <p className="text-soft">{cautionRule}</p>
                 </div>
