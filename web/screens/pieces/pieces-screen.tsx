@@ -5,7 +5,7 @@ import type { PieceDocument } from '../../../contract/pieces.ts';
 import { pieceRoutes } from '../../../contract/pieces.ts';
 import { shortDay } from '../../../core/format/days.ts';
 import { type BookWanted, isWanted, shelvesOf } from '../../../core/piece/book-order.ts';
-import type { Piece } from '../../../core/piece/piece.ts';
+import { emptyPiece, type Piece } from '../../../core/piece/piece.ts';
 import { Spread } from '../../components/spread.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { type Basis } from '../../state/basis.ts';
@@ -206,11 +206,7 @@ function useAddPiece() {
     first && others.length === 0 ? goTo(first) : undefined;
   return {
     refusal: unread || problemOf(error)?.detail || '',
-    // The schema of a piece, and the kinds of work with it, are loaded with the first piece.
-    add: () =>
-      void import('../../../core/piece/piece.ts')
-        .then(async ({ emptyPiece }) => await addPiece(emptyPiece).unwrap())
-        .then(goTo),
+    add: () => void addPiece(emptyPiece).unwrap().then(goTo),
     take: (piece: Piece) => void addPiece(piece).unwrap().then(goTo),
     open: (file: File) => {
       setUnread('');
