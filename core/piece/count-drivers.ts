@@ -14,6 +14,8 @@ import { membersOf, scopeOf } from './scope.ts';
 import { isMaking, type Step, stepKindOf, targetsOf } from './step.ts';
 
 const MM_PER_CM = 10;
+/** Drivers of making a part, whatever the step is called. */
+const CUT: ReadonlySet<Step['per']> = new Set(['cut', 'outline', 'bar', 'ring']);
 
 /** What is counted: the rows of a piece with their computations. */
 export interface Counted {
@@ -26,13 +28,14 @@ export interface Counted {
 
 /**
  * Drivers of a step in one piece.
- * @returns 0 where all that it is done to is left out, or is bought and the step would make it
+ * @returns 1 where the minutes go by the piece, the load or the batch; what is left out, or bought where the step would
+ *   make it, is not counted
  */
 export function countDrivers(step: Step, of: Counted): number {
-  if (isIdle(step, of)) return 0;
+  if (step.per === 'piece' || step.per === 'load' || step.per === 'batch') return 1;
   const { piece, parts, joins } = of;
   const scope = scopeOf(step, piece);
-  const making = isMaking(stepKindOf(step)) || ['cut', 'outline', 'bar', 'ring'].includes(step.per);
+  const making = CUT.has(step.per) || isMaking(stepKindOf(step));
   const indexes = scope.parts.filter((index) => !(making && piece.parts[index]?.bought));
   const ofParts = (each: (computation: PartComputation, part: Part) => number) =>
     indexes.reduce((sum, index) => {
@@ -45,10 +48,6 @@ export function countDrivers(step: Step, of: Counted): number {
       return computation ? sum + each(computation, index) : sum;
     }, 0);
   switch (step.per) {
-    case 'piece':
-    case 'load':
-    case 'batch':
-      return 1;
     case 'part':
       return countTargets(step, of, (id) => partCount(id, of));
     case 'hole':

@@ -117,7 +117,16 @@ export function workKindOf(kind: WorkKindName): WorkKind {
   return found;
 }
 
+// Steps are named for every key that is typed, and their names seldom change.
+const known = new Map<string, WorkKindName>();
+const MOST_KNOWN = 2000;
+
 /** The kind of work that a name says; `other` when it says none. */
 export function workNamed(name: string): WorkKindName {
-  return workKinds.find(({ pattern }) => pattern?.test(name))?.kind ?? 'other';
+  const found = known.get(name);
+  if (found) return found;
+  const kind = workKinds.find(({ pattern }) => pattern?.test(name))?.kind ?? 'other';
+  if (known.size >= MOST_KNOWN) known.clear();
+  known.set(name, kind);
+  return kind;
 }
