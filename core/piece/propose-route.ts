@@ -1,17 +1,15 @@
 // Proposes the bench route of a recipe. The joins run in the maker's order; before a join comes the work on its parts,
 // after a hot one the pickle, the trim and the filing; finishing comes last. docs/decisions/014-work-and-route.md.
 import { blankRuleOf } from '../blank/blank.ts';
-import { aroundCutMm } from '../blank/cut.ts';
-import { bendMm } from '../stock/section.ts';
-import { type WorkPlace } from '../work/work-kind.ts';
 import { workKindOf, workNamed } from '../work/work-kinds.ts';
-import type { PartComputation } from './compute-part.ts';
 import type { Recipe } from './compute-recipe.ts';
 import { forgingOf } from './forging.ts';
 import { hollowsOf, isVented } from './hollow.ts';
 import { isHot, type Join, type JoinKind } from './join.ts';
 import { seamShows } from './join-seam.ts';
+import { formingKind, formingTimes, isThick, isTube, type MadePart, sawMinutes, stocks } from './making.ts';
 import type { Part } from './part.ts';
+import { isWork, listOf, named, workOn } from './route-words.ts';
 import { groupOfJoin, membersOf } from './scope.ts';
 import { isHeat, standardStep, type Step, type StepKind, targetsOf } from './step.ts';
 import type { WorkRow } from './work-row.ts';
@@ -20,10 +18,6 @@ import { isWound } from './wound.ts';
 /** A proposed step. */
 export type Proposal = Omit<Step, 'id'>;
 
-/** Thicker stock is annealed before it is bent, mm (common practice). */
-const THICK_MM = 1.5;
-/** Minutes to saw 1 cm of sheet 1 mm thick: 1 minute for 3 cm (common practice). */
-const SAW_MIN_PER_CM = 1 / 3;
 /** Melting grain and pouring it into a mould (common practice). */
 const POURING = { per: 'part', setUp: '10', each: '6' } as const;
 /** Minutes to saw off one length of tube (common practice). */
@@ -39,11 +33,6 @@ const joining = {
   set: { kind: 'set', verb: 'Set' },
 } as const satisfies Record<JoinKind, { kind: StepKind; verb: string }>;
 
-interface MadePart {
-  readonly part: Part;
-  readonly computation: PartComputation;
-}
-
 /**
  * Proposes the route of a recipe. Each step names its origin, so that the same recipe proposes the same steps.
  * @returns steps in order; none for an empty recipe
@@ -58,11 +47,7 @@ export function proposeRoute(recipe: Recipe): Proposal[] {
   const rows = piece.work.filter(({ count, name, kind }) => count.trim() !== '0' && (name.trim() || kind));
   if (parts.length === 0 && joins.length === 0 && rows.length === 0) return [];
   const route = new Route(recipe, parts, joins, rows);
-  const made = [...route.cutting(), ...route.partWork(), ...route.assembly()];
-  const finished = route.finishing();
-  const placed = new Set([...made, ...finished].map(({ from }) => from));
-  // Work that has no other place comes before the finishing.
-  return [...made, ...route.rest(placed), ...finished];
+  return [...route.cutting(), ...route.partWork(), ...route.assembly(), ...route.finishing()];
 }
 
 class Route {
@@ -113,12 +98,12 @@ class Route {
   /** Work on the parts before they are joined. */
   partWork(): Proposal[] {
     const annealed = this.parts.filter((made) => this.firstAnneal(made));
-    const ownAnneals = this.rowsOnParts((kind) => kind === 'anneal');
-    const flat = this.rowsOnParts((kind) => FLAT.has(kind));
+    const ownAnneals = this.rowsIn('anneal');
+    const flat = this.rowsIn('flat');
     const balled = this.made().filter(({ part }) => part.blank.rule === 'balled');
     const grains = this.made().filter(({ part }) => part.blank.rule === 'granule');
     const shaped = this.made().flatMap((made) => this.shaping(made));
-    const after = this.rowsOnParts((kind) => kind !== 'anneal' && !FLAT.has(kind) && placeOf(kind) === 'before-join');
+    const after = this.rowsIn('part');
     const drilled = this.parts.filter(
       ({ part }) => part.hole.trim() && !after.some((own) => own.kind === 'drill' && targetsOf(own).includes(part.id)),
     );
@@ -138,7 +123,7 @@ class Route {
       ...this.heat('melt', 'Melt', grains, 'melt'),
       ...this.heat('ball', 'Ball the ends of', balled, 'ball'),
       ...this.clean(
-        [...heated.map(({ id }) => id)],
+        heated.map(({ id }) => id),
         'clean:ball',
         heated.length === grains.length ? 'after melting' : 'after balling',
       ),
@@ -164,70 +149,41 @@ class Route {
         ...this.join(join),
         // Joins of one heat share what follows it.
         ...(isHot(join) && last ? this.afterHeat(this.heatOf(index)) : []),
-        ...this.afterJoin(join, index),
+        ...this.afterJoin(join),
       ];
     });
   }
 
   finishing(): Proposal[] {
-    const rows = (wanted: (row: WorkRow, kind: StepKind) => boolean) =>
-      this.rows.filter((row) => wanted(row, kindOf(row))).map((row) => this.row(row));
-    const onPiece = (row: WorkRow) => row.on === '';
-    const isFinish = (kind: StepKind) => ['finish', 'end'].includes(placeOf(kind));
-    const inLate = (row: WorkRow) =>
-      this.late.some((join) => join.parts.some((id) => membersOf(id, this.recipe.piece).includes(row.on)));
-    const isLast = (kind: StepKind) => LAST.includes(kind);
-    const has = (kind: StepKind) => this.rows.some((row) => onPiece(row) && kindOf(row) === kind);
+    const has = (kind: StepKind) => this.rows.some((row) => row.on === '' && kindOf(row) === kind);
+    const implied = (kind: StepKind, name: string, ids: readonly string[] = []) =>
+      has(kind) ? [] : [standardStep(kind, name, ids, kind)];
     // Wound, wrapped and woven wire is tumbled; hands cannot reach it.
     const sanded = this.parts.filter(({ part }) => !isWound(part));
-    const surface = sanded.length > 0;
-    const tumbled = !surface && this.parts.length > 0 && !has('tumble');
-    const of = sanded.length === this.parts.length ? [] : sanded.map(({ part }) => part.id);
-    const before = rows((row, kind) => row.on !== '' && isFinish(kind) && inLate(row) && this.isPartRow(row));
-    const own = rows(
-      (row, kind) =>
-        (onPiece(row) || !inLate(row)) &&
-        isFinish(kind) &&
-        !isLast(kind) &&
-        kind !== 'polish' &&
-        (onPiece(row) || this.isPartRow(row)),
-    );
-    const early = rows((row, kind) => onPiece(row) && !isFinish(kind) && !isLast(kind));
-    const polish = rows((row, kind) => kind === 'polish' && (onPiece(row) || (this.isPartRow(row) && !inLate(row))));
-    const last = LAST.flatMap((kind) =>
-      rows((row, own) => own === kind && (onPiece(row) || (this.isPartRow(row) && !inLate(row)))),
-    );
+    const faces = sanded.length === this.parts.length ? [] : sanded.map(({ part }) => part.id);
+    const byHand = (kind: StepKind, name: string) => (sanded.length > 0 ? implied(kind, name, faces) : []);
     const worn = this.parts.filter(({ part }) => part.endsTouchSkin);
-    const { piece } = this.recipe;
-    const polished = [
-      ...(surface && !has('polish') ? [standardStep('polish', 'Polish', of, 'polish')] : []),
-      ...polish,
-    ];
-    const isColoured = before.some(({ kind }) => kind !== '' && isLast(kind));
+    const ofLate = this.rowsIn('late-part');
+    const last = LAST.flatMap((kind) => this.rowsIn('last').filter((own) => own.kind === kind));
+    const isEnd = ({ kind }: Proposal) => kind === 'inspect' || kind === 'pack';
+    const polished = [...byHand('polish', 'Polish'), ...this.rowsIn('polish')];
+    // Colour and wax on a part would be polished off again.
+    const polishFirst = ofLate.some(({ kind }) => LAST.some((one) => one === kind));
     return [
       ...step('round-ends', `Round the ends of ${listOf(worn.map(({ part }) => named(part)))}`, worn, 'round-ends'),
-      ...this.cleaned(early, 'clean:finish'),
-      ...(surface && !has('sand') ? [standardStep('sand', 'Sand', of, 'sand')] : []),
-      ...own,
-      // Colour and wax on a part would be polished off again.
-      ...(isColoured ? polished : []),
-      ...before,
-      ...this.late.flatMap((join) => [...this.closing(join), ...this.join(join), ...this.afterJoin(join, Infinity)]),
-      ...(isColoured ? [] : polished),
-      ...(tumbled ? [standardStep('tumble', 'Tumble', [], 'tumble')] : []),
-      ...last.filter(({ kind }) => kind !== 'pack' && kind !== 'inspect'),
-      ...(piece.soldBy === 'pair' && !has('pair') ? [standardStep('pair', 'Match the pairs', [], 'pair')] : []),
-      ...(has('inspect') ? [] : [standardStep('inspect', 'Inspect and weigh', [], 'inspect')]),
-      ...last.filter(({ kind }) => kind === 'pack' || kind === 'inspect'),
+      ...this.cleaned(this.rowsIn('rest'), 'clean:finish'),
+      ...byHand('sand', 'Sand'),
+      ...this.rowsIn('finish'),
+      ...(polishFirst ? polished : []),
+      ...ofLate,
+      ...this.late.flatMap((join) => [...this.closing(join), ...this.join(join), ...this.afterJoin(join)]),
+      ...(polishFirst ? [] : polished),
+      ...(sanded.length === 0 && this.parts.length > 0 ? implied('tumble', 'Tumble') : []),
+      ...last.filter((own) => !isEnd(own)),
+      ...(this.recipe.piece.soldBy === 'pair' ? implied('pair', 'Match the pairs') : []),
+      ...implied('inspect', 'Inspect and weigh'),
+      ...last.filter(isEnd),
     ];
-  }
-
-  /** Rows of work that are not placed yet; a row that is folded into its join is. */
-  rest(placed: ReadonlySet<string>): Proposal[] {
-    const isFolded = (row: WorkRow) =>
-      this.joins.some((join) => row.on === join.id && kindOf(row) === joining[join.kind].kind);
-    const left = this.rows.filter((row) => !placed.has(`work:${row.id}`) && !isFolded(row)).map((row) => this.row(row));
-    return this.cleaned(left, 'clean:rest');
   }
 
   // Heat is pickled, here too; work on the finished piece heats all of it.
@@ -241,13 +197,39 @@ class Route {
     return this.parts.filter(({ part }) => !part.bought);
   }
 
-  private isPartRow({ on }: WorkRow): boolean {
-    const { parts, findings } = this.recipe.piece;
-    return [...parts, ...findings].some(({ id }) => id === on);
+  /** Steps of the rows of a stage. */
+  private rowsIn(stage: Stage): Proposal[] {
+    return this.rows.filter((row) => this.stageOf(row) === stage).map((row) => this.row(row));
   }
 
-  private rowsOnParts(wanted: (kind: StepKind) => boolean): Proposal[] {
-    return this.rows.filter((row) => wanted(kindOf(row)) && this.isPartRow(row)).map((row) => this.row(row));
+  /** The one place of a row of work: a stage, or after a join. */
+  private stageOf(row: WorkRow): Stage | Join {
+    const kind = kindOf(row);
+    const place = workKindOf(kind).place;
+    const { parts, findings, groups } = this.recipe.piece;
+    const isFinish = place === 'finish' || place === 'end';
+    const join = this.joins.find(({ id }) => id === row.on);
+    if (join) return kind === joining[join.kind].kind ? 'folded' : join;
+    const group = groups.find(({ id }) => id === row.on);
+    if (group) return this.completes(group.id) ?? 'rest';
+    const isPart = [...parts, ...findings].some(({ id }) => id === row.on);
+    if (isPart && kind === 'anneal') return 'anneal';
+    if (isPart && FLAT.has(kind)) return 'flat';
+    if (isPart && place === 'before-join') return 'part';
+    if (isPart && !isFinish) return this.joins.findLast((each) => this.hasMember(each, row.on)) ?? 'rest';
+    if (isPart && this.late.some((each) => this.hasMember(each, row.on))) return 'late-part';
+    if (kind === 'polish') return 'polish';
+    if (LAST.some((one) => one === kind)) return 'last';
+    return isFinish ? 'finish' : 'rest';
+  }
+
+  // The join after which a sub-assembly is whole; the first join that takes it where none is within it.
+  private completes(group: string): Join | undefined {
+    const { piece } = this.recipe;
+    return (
+      this.joins.findLast((each) => groupOfJoin(each, piece) === group || String(each.parts) === group) ??
+      this.joins.find((each) => each.parts.includes(group))
+    );
   }
 
   private row(row: WorkRow): Proposal {
@@ -285,7 +267,7 @@ class Route {
     const patterned = this.rows.some((row) => row.on === part.id && FLAT.has(kindOf(row)));
     if (this.rows.some((row) => row.on === part.id && kindOf(row) === 'anneal')) return false;
     if (part.temper === 'hard') return bends || patterned;
-    return bends && bendMm(section) > THICK_MM;
+    return bends && isThick(section);
   }
 
   private shaping({ part, computation }: MadePart): Proposal[] {
@@ -360,18 +342,16 @@ class Route {
     const [only, ...more] = join.parts;
     const made = this.parts.find(({ part }) => part.id === only);
     if (!made || more.length > 0 || !isHot(join) || !BENT.has(made.part.blank.rule)) return [];
-    const { section } = made.computation;
-    const thick = section && section.form !== 'grain' && bendMm(section) > THICK_MM;
     return [
       standardStep('true', `Close the seams of ${named(made.part)}`, [join.id], `close:${join.id}`, {
         per: 'joint',
-        each: thick ? '2' : '0.4',
+        each: isThick(made.computation.section) ? '2' : '0.4',
       }),
     ];
   }
 
   private join(join: Join): Proposal[] {
-    const own = this.rows.find((row) => row.on === join.id && kindOf(row) === joining[join.kind].kind);
+    const own = this.rows.find((row) => row.on === join.id && this.stageOf(row) === 'folded');
     const { kind, verb } = this.isGranulation(join) ? { kind: 'granulate' as const, verb: 'Bond' } : joining[join.kind];
     const seam = join.kind === 'solder' && join.form === 'seam' ? { per: 'cm' as const, each: '0.8' } : {};
     const made = standardStep(kind, workOn(verb, join), [join.id], `join:${join.id}`, seam);
@@ -388,8 +368,7 @@ class Route {
   /** The joins of one heat that ends with the join at an index. */
   private heatOf(index: number): readonly Join[] {
     let first = index;
-    while (first > 0 && this.early[first]?.sameHeat && this.early[first - 1] && isHot(this.early[first - 1] as Join))
-      first -= 1;
+    while (this.early[first]?.sameHeat && isHot(this.early[first - 1] ?? { kind: 'link' })) first -= 1;
     return this.early.slice(first, index + 1);
   }
 
@@ -458,33 +437,15 @@ class Route {
     );
   }
 
-  /** Rows on a join, and on a sub-assembly once the join that completes it is made. */
-  private afterJoin(join: Join, index: number): Proposal[] {
-    const { piece } = this.recipe;
-    const onJoin = this.rows.filter((row) => row.on === join.id && kindOf(row) !== joining[join.kind].kind);
-    const complete = piece.groups.filter(
-      (group) =>
-        this.joins.findLast(
-          (each) => groupOfJoin(each, piece) === group.id || (each.parts.length === 1 && each.parts[0] === group.id),
-        ) === join,
-    );
-    const first =
-      index === 0 || index === Infinity
-        ? piece.groups.filter(
-            (group) => !this.joins.some((each) => groupOfJoin(each, piece) === group.id) && this.joins[0] === join,
-          )
-        : [];
-    const onParts = this.rows.filter(
-      (row) =>
-        this.isPartRow(row) &&
-        ['at-join', 'after-join'].includes(placeOf(kindOf(row))) &&
-        this.joins.findLast((each) => this.hasMember(each, row.on)) === join,
-    );
-    const onGroups = this.rows.filter((row) => [...complete, ...first].some(({ id }) => id === row.on));
-    const steps = [...onJoin, ...onParts, ...onGroups].map((row) => this.row(row));
+  /** Rows whose place is after a join. */
+  private afterJoin(join: Join): Proposal[] {
+    const steps = this.rows.filter((row) => this.stageOf(row) === join).map((row) => this.row(row));
     return this.cleaned(steps, `clean:work:${join.id}`);
   }
 }
+
+/** Stages of the route that rows of work are done in. */
+type Stage = 'anneal' | 'flat' | 'part' | 'rest' | 'finish' | 'late-part' | 'polish' | 'last' | 'folded';
 
 /** A pressed part is not annealed first. */
 const PRESSED = new Set(['pressed', 'pressed-bar']);
@@ -522,10 +483,6 @@ function kindOf({ kind, name }: WorkRow): StepKind {
   return kind || workNamed(name);
 }
 
-function placeOf(kind: StepKind): WorkPlace {
-  return workKindOf(kind).place;
-}
-
 function step(
   kind: StepKind,
   name: string,
@@ -544,83 +501,4 @@ function step(
           more,
         ),
       ];
-}
-
-/** Minutes of forming grow with what is formed: links, bends, turns, centimetres of bar. */
-function formingTimes(part: Part, { section }: PartComputation): Partial<Proposal> {
-  switch (part.blank.rule) {
-    case 'woven':
-      return { per: 'bend', each: '0.3' };
-    case 'wrap':
-      return { per: 'turn', each: '0.1' };
-    case 'bangle':
-      return { per: 'bend', each: '4' };
-    case 'bezel':
-      return { per: 'bend', each: '1.5' };
-    case 'ring-band':
-      return { per: 'bend', each: section && section.form !== 'grain' && bendMm(section) > THICK_MM ? '2' : '1' };
-    default:
-      return {};
-  }
-}
-
-const formingKinds: Readonly<Partial<Record<Part['blank']['rule'], StepKind>>> = {
-  wrap: 'wrap',
-  worked: 'forge',
-  pressed: 'press',
-  'pressed-bar': 'press',
-  dome: 'dome',
-  twist: 'twist',
-};
-
-function formingKind({ blank }: Part): StepKind {
-  return blankRuleOf(blank.rule).cutFromCoil ? 'wind' : (formingKinds[blank.rule] ?? 'form');
-}
-
-function isTube({ section }: Part): boolean {
-  return section.form === 'tube' || section.form === 'square-tube';
-}
-
-// A set-up for each stock item.
-function stocks(made: readonly MadePart[]): number {
-  return new Set(made.map(({ part }) => JSON.stringify([part.alloy, part.section]))).size;
-}
-
-// Minutes a centimetre, by the thickness of the sheet: the mean over what is cut.
-function sawMinutes(made: readonly MadePart[]): string {
-  const cut = made.map(({ computation: { cut: blank, count, section } }) => ({
-    cm: blank ? aroundCutMm(blank) * count : 0,
-    mm: section?.form === 'sheet' ? section.thicknessMm : 1,
-  }));
-  const all = cut.reduce((sum, { cm }) => sum + cm, 0);
-  const mean = all > 0 ? cut.reduce((sum, { cm, mm }) => sum + cm * Math.min(3, Math.max(0.4, mm)), 0) / all : 1;
-  return String(Math.max(0.1, Math.round(mean * SAW_MIN_PER_CM * 20) / 20));
-}
-
-function named(row: { readonly name: string }): string {
-  return row.name.trim().toLowerCase() || 'it';
-}
-
-/** `rim`, `rim and bar`, `rim, bar and 3 more`. */
-function listOf(names: readonly string[]): string {
-  const [first = '', second, ...more] = names;
-  if (second === undefined) return first;
-  if (more.length === 0) return `${first} and ${second}`;
-  return more.length === 1
-    ? `${first}, ${second} and ${more[0] ?? ''}`
-    : `${first}, ${second} and ${String(more.length)} more`;
-}
-
-// Names of joins that say the work already: “set the stone”, “fuse the links”.
-const WORK =
-  /^(?:set|fuse|solder|rivet|link|glue|stitch|screw|bend|fold|tie|close|join|wrap|crimp|mount|attach|fix)\b/i;
-
-function isWork({ name }: { readonly name: string }): boolean {
-  return WORK.test(name.trim());
-}
-
-/** `Solder the rim`; a name that says the work stands alone: `Set the stone`. */
-function workOn(verb: string, row: { readonly name: string }): string {
-  const name = named(row);
-  return isWork(row) ? name.charAt(0).toUpperCase() + name.slice(1) : `${verb} ${name}`;
 }

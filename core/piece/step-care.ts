@@ -14,11 +14,12 @@ export function cautionsFor(step: Worked, piece: Rows | null): Caution[] {
   const kind = stepKindOf(step);
   const { cautions } = workKindOf(kind);
   const ids = new Set<CautionId>(cautions);
-  if (!piece) return cautionsOf(ids);
+  const isWet = isHeat(kind) || kind === 'pickle' || kind === 'quench' || kind === 'neutralise';
+  // Other work has the same cautions whatever it is done to.
+  if (!piece || !(isWet || kind === 'cut')) return cautionsOf(ids);
   const members = membersOfStep(step, piece);
   const parts = piece.parts.filter(({ id }) => members.has(id));
   const rows = [...parts, ...piece.findings.filter(({ id }) => members.has(id))];
-  const isWet = isHeat(kind) || kind === 'pickle' || kind === 'quench' || kind === 'neutralise';
   if (kind === 'cut' && !parts.some(({ section }) => isFlat(section.form))) ids.delete('sheet');
   if ((isHeat(kind) || kind === 'quench') && rows.some(({ alloy }) => alloy.startsWith('platinum')))
     ids.add('platinum');

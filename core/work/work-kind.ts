@@ -19,7 +19,7 @@ export const workDrivers = [
 export type WorkDriver = (typeof workDrivers)[number];
 
 /** Where work stands in the route unless the maker moves it. */
-export type WorkPlace = 'before-join' | 'at-join' | 'after-join' | 'finish' | 'end';
+type WorkPlace = 'before-join' | 'at-join' | 'after-join' | 'finish' | 'end';
 
 /** A kind of work. Minutes and shares are starting values (common practice): the bench log of a studio replaces them. */
 export interface WorkKind {

@@ -21,8 +21,9 @@ import { memberOptions, useEditPiece, useSameOptions } from '../piece-context.ts
 /** Number, name, kind, done to, count, set-up, each. */
 const columns: CSSProperties = { gridTemplateColumns: '34px 1fr 9.5em 9.5em 6em 5.8em 5.4em' };
 const COLUMNS = 7;
-/** Kinds that the recipe implies by itself are last in the list. */
-const offered = [...workKinds].sort((a, b) => a.name.localeCompare(b.name));
+const offered = [...workKinds]
+  .sort((a, b) => a.name.localeCompare(b.name))
+  .map(({ kind, name }): Option => ({ value: kind, label: name }));
 
 const newRow = (_previous: WorkRow | undefined, id: string): WorkRow => workRowSchema.parse({ id, name: '' });
 const rowsOf = (piece: Draft<Piece>) => piece.work;
@@ -185,5 +186,5 @@ const Row = memo(function Row(props: RowProps) {
 
 function kindOptions(name: string): Option[] {
   const known = name.trim() ? workKindOf(workNamed(name)).name : words.chooseWork;
-  return [{ value: '', label: known }, ...offered.map((work) => ({ value: work.kind, label: work.name }))];
+  return [{ value: '', label: known }, ...offered];
 }
