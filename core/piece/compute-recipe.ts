@@ -7,6 +7,8 @@ import { computeStep, type StepComputation, stepEach } from './bench-time.ts';
 import { computeJoin, type JoinComputation } from './compute-join.ts';
 import { computePart, type PartComputation } from './compute-part.ts';
 import { countDrivers, isIdle } from './count-drivers.ts';
+import { countsByName } from './counts-by-name.ts';
+import type { Part } from './part.ts';
 import type { Finding, Piece } from './piece.ts';
 import { groupOfJoin } from './scope.ts';
 import { parameterProblem } from './sizes.ts';
@@ -14,6 +16,7 @@ import { workRowProblems } from './work-row.ts';
 
 /** A recipe, read into numbers. */
 export interface Recipe {
+  /** With numbers for counts that were typed by name. */
   readonly piece: Piece;
   /** In the order of the piece's parts, joins and steps. */
   readonly parts: readonly PartComputation[];
@@ -37,7 +40,7 @@ const plainFunctions: RecipeFunctions = { part: computePart, join: computeJoin, 
 
 /** Computes a whole recipe. @param compute  functions that may remember what has not changed */
 export function computeRecipe(
-  piece: Piece,
+  typed: Piece,
   alloys: ReadonlyMap<string, Alloy>,
   compute: RecipeFunctions = plainFunctions,
 ): Recipe {
@@ -45,12 +48,15 @@ export function computeRecipe(
   const keep = (path: string, found: readonly Issue[]) => {
     for (const problem of found) problems.push({ ...problem, path: `${path}.${problem.path}` });
   };
+  const stones = new Map(typed.findings.map((finding) => [finding.id, finding]));
+  const computed = (part: Part, groups: number) =>
+    compute.part(part, alloys, groups, part.blank.rule === 'bezel' ? (stones.get(part.blank.stone) ?? null) : null);
+  const { piece, problems: ofNames } = countsByName(typed, computed);
+  problems.push(...ofNames);
   const groups = groupCounts(piece, problems);
-  const stones = new Map(piece.findings.map((finding) => [finding.id, finding]));
 
   const parts = piece.parts.map((part, index) => {
-    const stone = part.blank.rule === 'bezel' ? (stones.get(part.blank.stone) ?? null) : null;
-    const computation = compute.part(part, alloys, groups.get(part.group) ?? 1, stone);
+    const computation = computed(part, groups.get(part.group) ?? 1);
     keep(`parts.${String(index)}`, computation.problems);
     return computation;
   });

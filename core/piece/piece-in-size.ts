@@ -31,6 +31,7 @@ export function pieceInSize(piece: Piece, size: Size): Piece {
       remembered(finding, key, () => putInto(finding, put, ['count', 'price', 'grams', 'length', 'width', 'girdle'])),
     ),
     work: piece.work.map((row) => remembered(row, key, () => putInto(row, put, ['count', 'each']))),
+    groups: piece.groups.map((group) => remembered(group, key, () => putInto(group, put, ['count', 'vents']))),
     steps: piece.steps.map((step) => remembered(step, key, () => putInto(step, put, ['each', 'drivers']))),
   };
 }

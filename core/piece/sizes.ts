@@ -34,7 +34,7 @@ export const noSizes: Sizes = { parameters: [], rows: [], price: 'each' };
 /** Names of parameters: letters only. */
 export const NAME = /^[a-z][a-z]*$/i;
 /** Words that are units or numbers already. */
-const TAKEN = /^(?:mm|cm|m|in|inch|inches|ft|ga|gauge|g|mg|kg|dwt|ozt|gr|grain|min|h|s|x|pi)$/i;
+export const TAKEN = /^(?:mm|cm|m|in|inch|inches|ft|ga|gauge|g|mg|kg|dwt|ozt|gr|grain|min|h|s|x|pi)$/i;
 
 /** Why a parameter cannot have this name; null when it can. */
 export function parameterProblem(name: string, others: readonly string[]): string | null {

@@ -93,9 +93,8 @@ export function countPiece(piece: Piece, rates: Rates, fix: Fix | null, options:
 function countOne(typed: Piece, rates: Rates, fix: Fix | null, options: CountOptions): PieceCount {
   const { rows } = typed.sizes;
   const size = hasSizes(typed) ? (rows.find(({ id }) => id === options.size) ?? rows[0] ?? null) : null;
-  const piece = size ? pieceInSize(typed, size) : typed;
-  const recipe = computeRecipe(piece, rates.alloys, options.compute);
-  const { parts, joins, steps } = recipe;
+  const recipe = computeRecipe(size ? pieceInSize(typed, size) : typed, rates.alloys, options.compute);
+  const { piece, parts, joins, steps } = recipe;
   const problems: Issue[] = [...recipe.problems];
   const keep = (path: string) => (problem: Issue) => problems.push({ ...problem, path: `${path}.${problem.path}` });
   const usual = readCount(piece.batchSize);
@@ -341,7 +340,7 @@ function readFinding(
   currency: string,
   report: (problem: Issue) => void,
 ): PricedFinding & { grams: Figure[] } {
-  const count = readCount(finding.count);
+  const count = readCount(finding.count, 0);
   if (!count.ok) report({ path: 'count', sentence: count.sentence });
   const price = readMoney(finding.price, currency);
   if (!price.ok) report({ path: 'price', sentence: price.sentence });
