@@ -11,6 +11,17 @@ export const batchStates = ['planned', 'issued', 'bench', 'finished', 'closed', 
 /** State of a batch. */
 export type BatchState = (typeof batchStates)[number];
 
+/** A unit measured one by one, as stones and found objects are. */
+const unitSchema = z.strictObject({
+  id: rowIdSchema,
+  /** What it is known by beside its number: grey oval. */
+  name: nameSchema,
+  /** Its own measures as typed, by id of the parameter; a blank one is that of the piece. */
+  values: z.record(rowIdSchema, typedSchema),
+});
+/** A unit measured one by one. */
+export type BatchUnit = z.infer<typeof unitSchema>;
+
 /** One piece of the batch with its quantity by size. */
 const batchLineSchema = z.strictObject({
   id: rowIdSchema,
@@ -18,7 +29,9 @@ const batchLineSchema = z.strictObject({
   /** The revision the batch is made from. The piece may change later; the batch does not. */
   pieceRevision: z.int().min(1, 'A batch is made from a saved version of a piece.'),
   /** By id of the size, '' for a piece without sizes. A blank size is not made. */
-  quantities: z.record(z.string().max(40), typedSchema),
+  quantities: z.record(z.string().max(80), typedSchema),
+  /** Units measured one by one, numbered in this order; with any, the quantities by size are not used. */
+  units: z.array(unitSchema).max(200, 'A batch holds 200 units of a piece at most.').default([]),
 });
 /** One piece of a batch. */
 export type BatchLine = z.infer<typeof batchLineSchema>;
@@ -49,7 +62,7 @@ const bodySchema = z.strictObject({
   materialsOn: isoDateSchema.or(z.literal('')).default(''),
   spares: sparesSchema.default({ how: 'none', over: '2', confidence: '90 %' }),
   /** Number of blanks to cut where the maker sets it, by `line/size/part`. */
-  blanks: z.record(z.string().max(130), typedSchema).default({}),
+  blanks: z.record(z.string().max(200), typedSchema).default({}),
 });
 /** A batch as it is stored. */
 export type Batch = z.infer<typeof bodySchema>;
@@ -71,7 +84,7 @@ export const batchSchema = z.preprocess((body) => {
   const before = beforeSchema.safeParse(body);
   if (!before.success) return body;
   const { pieceId, pieceRevision, size, quantity, finished, ...kept } = before.data;
-  const line = { id: 'line', pieceId, pieceRevision, quantities: { [size]: quantity } };
+  const line = { id: 'line', pieceId, pieceRevision, quantities: { [size]: quantity }, units: [] };
   return { ...kept, lines: [line], state: finished ? 'finished' : 'planned' };
 }, bodySchema);
 

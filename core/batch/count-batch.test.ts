@@ -5,6 +5,7 @@ import { countPiece } from '../price/piece/count-piece.ts';
 import { readRates } from '../studio/rates.ts';
 import { startingStudio } from '../studio/studio.ts';
 import { type Batch, batchSchema } from './batch.ts';
+import { madeLine } from './batch-run.ts';
 import { batchTotals, metalTotals } from './batch-totals.ts';
 import { countBatch } from './count-batch.ts';
 
@@ -169,5 +170,80 @@ describe('several sizes and pieces in one batch', () => {
     const more = { ...both, blanks: { 'a/s/a': '11' } };
     const [first] = countBatch(more, [{ line: a as Batch['lines'][number], piece: sized }], rates, fix).cutList;
     expect(first?.count).toMatchObject({ value: 11, source: 'as typed on the cut list' });
+  });
+});
+
+describe('units measured one by one', () => {
+  // Wire round each stone: 3.1416 x (stone + 1 mm wire).
+  const wrapped = pieceSchema.parse({
+    name: 'Pebble loop',
+    note: '',
+    batchSize: '10',
+    parts: [
+      {
+        id: 'loop',
+        name: 'Loop',
+        alloy: 'silver-925',
+        section: { form: 'round', diameter: '1 mm' },
+        blank: { rule: 'straight', length: 'pi * (across + 1 mm)' },
+        count: '1',
+        trim: '',
+      },
+    ],
+    findings: [],
+    steps: [
+      { id: 's', name: 'Bend', station: '', setUp: '', each: '2', unattended: '', overlaps: false, yield: '90 %' },
+    ],
+    sizes: {
+      parameters: [{ id: 'x', name: 'across' }],
+      rows: [{ id: 'usual', name: 'usual', values: { x: '20 mm' } }],
+      price: 'each',
+    },
+  });
+  const measured = batchSchema.parse({
+    lines: [
+      {
+        id: 'l',
+        pieceId: 'p',
+        pieceRevision: 1,
+        quantities: { '': '99' },
+        units: [
+          { id: 'u1', name: '', values: { x: '18.4 mm' } },
+          { id: 'u2', name: 'grey', values: { x: '23.1 mm' } },
+          { id: 'u3', name: '', values: {} },
+        ],
+      },
+    ],
+    due: '',
+    customer: '',
+    note: '',
+    spares: { how: 'chance' },
+  });
+  const units = countBatch(
+    measured,
+    measured.lines.map((line) => madeLine(line, wrapped)),
+    rates,
+    fix,
+  );
+
+  test('are a run each, numbered, and cut to their own measures', () => {
+    expect(units.quantity).toBe(3);
+    expect(units.runs.map(({ name }) => name)).toEqual([
+      'Pebble loop, no. 1',
+      'Pebble loop, no. 2 grey',
+      'Pebble loop, no. 3',
+    ]);
+    const lengths = units.cutList.map(({ length }) => length?.value ?? NaN);
+    [60.95, 75.71, 65.97].forEach((mm, index) => expect(lengths[index]).toBeCloseTo(mm, 1));
+  });
+
+  test('have a weight and a price of their own, and no extras', () => {
+    const weights = units.runs.map((run) => run.count.weight.value);
+    expect(weights[1]).toBeGreaterThan(weights[2] ?? NaN);
+    expect(weights[2]).toBeGreaterThan(weights[0] ?? NaN);
+    const prices = units.runs.map((run) => run.count.prices.wholesale.value);
+    expect(prices[1]).toBeGreaterThan(prices[0] ?? NaN);
+    expect(units.runs.map(({ start }) => start.value)).toEqual([1, 1, 1]);
+    expect(units.runs.every((run) => run.count.batchSize === 3)).toBe(true);
   });
 });

@@ -3,8 +3,8 @@ import { computed, type Figure, inSum, renamed, totalOf } from '../figure/figure
 import type { Issue } from '../measure/issue.ts';
 import { readCount } from '../measure/read/read-number.ts';
 import type { Fix } from '../metal/fix.ts';
+import { hasSizes, sizesOf } from '../piece/all-sizes.ts';
 import type { Piece } from '../piece/piece.ts';
-import { hasSizes } from '../piece/piece-in-size.ts';
 import { countPiece } from '../price/piece/count-piece.ts';
 import type { Rates } from '../studio/rates.ts';
 import type { Batch, BatchLine } from './batch.ts';
@@ -92,7 +92,9 @@ function runsOf(
   return wanted.map(({ size, sizeName, quantity }, index): BatchRun => {
     const count = countPiece(piece, rates, fix, { batchSize: Math.max(1, all), size });
     const yields = piece.steps.map((step, at) => ({ name: step.name, yield: count.steps[at]?.yield ?? 1 }));
-    const { start, problems: ofSpares } = toStart(quantity, yields, batch.spares);
+    // A unit measured one by one has no extra: its blanks fit nothing else.
+    const spares = line.units.length > 0 ? { ...batch.spares, how: 'none' as const } : batch.spares;
+    const { start, problems: ofSpares } = toStart(quantity, yields, spares);
     // A problem of the piece is listed once, and so is one of the extras.
     if (index === 0)
       problems.push(...count.problems.map((problem) => ({ ...problem, path: `${line.id}.${problem.path}` })));
@@ -113,14 +115,16 @@ interface Wanted {
  * show.
  */
 function wantedOf(line: BatchLine, piece: Piece, problems: Issue[]): Wanted[] {
-  const sizes = hasSizes(piece) ? piece.sizes.rows : [{ id: '', name: '' }];
+  const sizes = hasSizes(piece) ? sizesOf(piece) : [{ id: '', name: '' }];
   const wanted = sizes.flatMap(({ id, name }): Wanted[] => {
     const typed = quantityOf(line, piece, id);
     if (!typed.trim()) return [];
     const reading = readCount(typed, 0);
     if (!reading.ok) problems.push({ path: quantityPath(line, id), sentence: reading.sentence });
     const quantity = reading.ok ? reading.value : 1;
-    return quantity > 0 ? [{ size: id, sizeName: sizes.length > 1 ? name : '', quantity }] : [];
+    return quantity > 0
+      ? [{ size: id, sizeName: sizes.length > 1 || line.units.length > 0 ? name : '', quantity }]
+      : [];
   });
   const [first] = sizes;
   if (wanted.length > 0 || !first) return wanted;
@@ -147,7 +151,8 @@ export function batchTitle({ runs, quantity }: Pick<BatchCount, 'runs' | 'quanti
 export const quantityPath = (line: BatchLine, size: string) => `${line.id}.quantities.${size}`;
 
 /** As typed. A quantity without a size belongs to the first size. */
-export function quantityOf({ quantities }: BatchLine, piece: Piece, size: string): string {
-  const first = hasSizes(piece) ? (piece.sizes.rows[0]?.id ?? '') : '';
+export function quantityOf({ quantities, units }: BatchLine, piece: Piece, size: string): string {
+  if (units.length > 0) return units.some(({ id }) => id === size) ? '1' : '';
+  const first = hasSizes(piece) ? (sizesOf(piece)[0]?.id ?? '') : '';
   return quantities[size] ?? (size === first ? (quantities[''] ?? '') : '');
 }

@@ -1,6 +1,7 @@
 // The price of a piece as set beside the price that this batch calculates: a batch smaller or larger than usual costs
 // another amount per piece.
 import { readCount } from '../measure/read/read-number.ts';
+import { sizesOf } from '../piece/all-sizes.ts';
 import { type Priced, sizePrice } from '../price/piece/standing.ts';
 import type { BatchRun } from './batch-run.ts';
 
@@ -30,10 +31,12 @@ export function runPrices(
   return runs.flatMap(({ line, piece, size, name, count }): RunPrice[] => {
     const priced = pricedOf(line.pieceId);
     const usual = readCount(piece.batchSize);
+    // Units measured one by one have prices of their own.
+    if (line.units.length > 0) return [];
     if (priced?.currency !== currency || !usual.ok || usual.value === count.batchSize) return [];
     const row = Math.max(
       0,
-      piece.sizes.rows.findIndex(({ id }) => id === size),
+      sizesOf(piece).findIndex(({ id }) => id === size),
     );
     const { wholesale: set, isSet } = sizePrice(priced, piece, row, count.prices);
     const calculated = count.prices.wholesale.value;

@@ -2,7 +2,7 @@
 import { describe, expect, test } from 'vitest';
 import { alloysWith } from '../metal/alloy.ts';
 import { computeRecipe } from './compute-recipe.ts';
-import { pieceSchema,type PieceTyped } from './piece.ts';
+import { pieceSchema, type PieceTyped } from './piece.ts';
 import { pieceInSize } from './piece-in-size.ts';
 
 const alloys = alloysWith([]);

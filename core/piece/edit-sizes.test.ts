@@ -3,7 +3,7 @@ import { expect, test } from 'vitest';
 import { withMeasure, withMeasureNamed, withoutMeasure, withoutSize, withSize, withSizeChanged } from './edit-sizes.ts';
 import type { Sizes } from './sizes.ts';
 
-const none: Sizes = { parameters: [], rows: [], price: 'each' };
+const none: Sizes = { parameters: [], rows: [], price: 'each', patterns: [] };
 let count = 0;
 const newId = () => `id${String((count += 1))}`;
 
@@ -35,4 +35,13 @@ test('a new row starts with the measures of the last one, and is changed apart f
   expect(renamed.rows.map(({ name }) => name)).toEqual(['one size', 'large']);
   expect(withoutSize(renamed, row!.id).rows.map(({ name }) => name)).toEqual(['large']);
   expect(withMeasureNamed(two, parameter!.id, 'span').parameters[0]?.name).toBe('span');
+});
+
+test('a pattern starts without measures, and goes with the last measure', () => {
+  const one = withSize(withMeasure(none, newId), newId, 'patterns');
+  expect(one.patterns).toHaveLength(1);
+  expect(one.patterns[0]?.values).toEqual({});
+  expect(withSizeChanged(one, one.patterns[0]!.id, { name: 'wave' }).patterns[0]?.name).toBe('wave');
+  expect(withoutSize(one, one.patterns[0]!.id).patterns).toEqual([]);
+  expect(withoutMeasure(one, one.parameters[0]!.id).patterns).toEqual([]);
 });

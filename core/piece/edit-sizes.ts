@@ -25,20 +25,27 @@ export function withMeasureNamed(sizes: Sizes, id: string, name: string): Sizes 
 /** Removes a measure; the last one takes the rows with it. */
 export function withoutMeasure(sizes: Sizes, id: string): Sizes {
   const parameters = sizes.parameters.filter((each) => each.id !== id);
-  return { ...sizes, parameters, rows: parameters.length === 0 ? [] : sizes.rows };
+  const isLast = parameters.length === 0;
+  return { ...sizes, parameters, rows: isLast ? [] : sizes.rows, patterns: isLast ? [] : sizes.patterns };
 }
 
-/** Adds a row with the measures of the last one. */
-export function withSize(sizes: Sizes, newId: () => string): Sizes {
-  return { ...sizes, rows: [...sizes.rows, { id: newId(), name: '', values: { ...sizes.rows.at(-1)?.values } }] };
+/** The rows of the size table: sizes, or patterns that are made in every size. */
+export type SizeGroup = 'rows' | 'patterns';
+
+/** Adds a row with the measures of the last one; a pattern starts without measures of its own. */
+export function withSize(sizes: Sizes, newId: () => string, group: SizeGroup = 'rows'): Sizes {
+  const values = group === 'rows' ? { ...sizes.rows.at(-1)?.values } : {};
+  return { ...sizes, [group]: [...sizes[group], { id: newId(), name: '', values }] };
 }
 
 /** Changes fields of a row. */
 export function withSizeChanged(sizes: Sizes, id: string, changed: Partial<Row>): Sizes {
-  return { ...sizes, rows: sizes.rows.map((row) => (row.id === id ? { ...row, ...changed } : row)) };
+  const change = (rows: readonly Row[]) => rows.map((row) => (row.id === id ? { ...row, ...changed } : row));
+  return { ...sizes, rows: change(sizes.rows), patterns: change(sizes.patterns) };
 }
 
 /** Removes a row. */
 export function withoutSize(sizes: Sizes, id: string): Sizes {
-  return { ...sizes, rows: sizes.rows.filter((row) => row.id !== id) };
+  const rest = (rows: readonly Row[]) => rows.filter((row) => row.id !== id);
+  return { ...sizes, rows: rest(sizes.rows), patterns: rest(sizes.patterns) };
 }

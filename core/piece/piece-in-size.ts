@@ -62,10 +62,6 @@ function remembered<Row extends object>(row: Row, key: string, make: () => Row):
   return made;
 }
 
-/** Whether the piece has sizes. */
-export function hasSizes({ sizes }: Piece): boolean {
-  return sizes.rows.length > 0;
-}
 // Fields that are no measures.
 
 const TAGS = new Set(['form', 'rule', 'system', 'ease', 'stone', 'keeps']);

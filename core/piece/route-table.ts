@@ -1,10 +1,11 @@
 // The proposed route of a piece as a table: what is done to what, how often, and for how long.
 import { readCount } from '../measure/read/read-number.ts';
 import type { Alloy } from '../metal/alloys.ts';
+import { hasSizes, sizesOf } from './all-sizes.ts';
 import { driverNames, type StepComputation, stepEach, unattendedMin } from './bench-time.ts';
 import { computeRecipe } from './compute-recipe.ts';
 import type { Piece } from './piece.ts';
-import { hasSizes, pieceInSize } from './piece-in-size.ts';
+import { pieceInSize } from './piece-in-size.ts';
 import { type Proposal, proposeRoute } from './propose-route.ts';
 import { stepKindOf, targetsOf } from './step.ts';
 import { cautionsFor, inspectionOf } from './step-care.ts';
@@ -35,7 +36,7 @@ export interface RouteLine {
 
 /** The proposed route of a piece, in its first size. */
 export function routeTable(typed: Piece, alloys: ReadonlyMap<string, Alloy>): RouteLine[] {
-  const [size] = typed.sizes.rows;
+  const [size] = sizesOf(typed);
   const piece = size && hasSizes(typed) ? pieceInSize(typed, size) : typed;
   const steps = proposeRoute(computeRecipe(piece, alloys)).map((step, index) => ({ ...step, id: `s${String(index)}` }));
   const { steps: times } = computeRecipe({ ...piece, steps }, alloys);

@@ -160,6 +160,7 @@ describe('a changed recipe', () => {
         parameters: [{ id: 'a', name: 'across' }],
         rows: [{ id: 's', name: 'small', values: { a: '20 mm' } }],
         price: 'each' as const,
+        patterns: [],
       },
       joins: made.joins.filter(({ id }) => id !== 'shut'),
     };

@@ -1,5 +1,6 @@
 // The route kept in step with the recipe: what changes when the recipe changes.
 import type { Alloy } from '../metal/alloys.ts';
+import { sizesOf } from './all-sizes.ts';
 import { computeRecipe, type Recipe } from './compute-recipe.ts';
 import type { Piece } from './piece.ts';
 import { pieceInSize } from './piece-in-size.ts';
@@ -61,7 +62,7 @@ function differs(step: Step, proposal: Proposal): boolean {
 
 /** Proposals for a piece; for one with sizes, from its first size. Its steps stay as typed. */
 export function routeOffers(piece: Piece, alloys: ReadonlyMap<string, Alloy>): RouteChange[] {
-  const [size] = piece.sizes.rows;
+  const [size] = sizesOf(piece);
   const recipe = computeRecipe(size ? pieceInSize(piece, size) : piece, alloys);
   return routeChanges({ ...recipe, piece: { ...recipe.piece, steps: piece.steps } });
 }

@@ -26,6 +26,7 @@ const sized: Piece = {
       { id: 'large', name: 'large', values: { a: '1 in', s: 'Q' } },
     ],
     price: 'each',
+    patterns: [],
   },
 };
 const lengthsIn = (id: string) => {

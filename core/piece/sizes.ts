@@ -19,6 +19,8 @@ const sizeSchema = z.strictObject({
 export const sizesSchema = z.strictObject({
   parameters: z.array(parameterSchema).max(8, 'A piece varies in 8 measures at most.'),
   rows: z.array(sizeSchema).max(60, 'A piece has 60 sizes at most.'),
+  /** Patterns of one design: the piece is made in every pattern and every size. */
+  patterns: z.array(sizeSchema).max(20, 'A piece has 20 patterns at most.').default([]),
   /** One price for all sizes (that of the most expensive), or a price for each. */
   price: z.enum(['one', 'each']),
 });
@@ -29,7 +31,7 @@ export type Sizes = z.infer<typeof sizesSchema>;
 export type Size = Sizes['rows'][number];
 
 /** A piece without sizes. */
-export const noSizes: Sizes = { parameters: [], rows: [], price: 'each' };
+export const noSizes: Sizes = { parameters: [], rows: [], patterns: [], price: 'each' };
 
 /** Names of parameters: letters only. */
 export const NAME = /^[a-z][a-z]*$/i;

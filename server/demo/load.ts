@@ -203,7 +203,7 @@ export function loadDemo(ledger: Ledger, today: Date): void {
       const { id, revision } = all[piece];
       const body: Batch = {
         kind,
-        lines: [{ id: 'line', pieceId: id, pieceRevision: revision, quantities: { [size]: quantity } }],
+        lines: [{ id: 'line', pieceId: id, pieceRevision: revision, quantities: { [size]: quantity }, units: [] }],
         due: dueOn(day, dueIn),
         priority: '',
         customer,

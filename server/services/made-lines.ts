@@ -1,23 +1,23 @@
 // Batches with the revisions of their pieces.
 import type { BatchWithPieces } from '../../contract/batches.ts';
 import type { Batch } from '../../core/batch/batch.ts';
-import type { MadeLine } from '../../core/batch/batch-run.ts';
+import { type MadeLine, madeLine } from '../../core/batch/batch-run.ts';
 import { type BatchCount, countBatch } from '../../core/batch/count-batch.ts';
 import type { Stores } from '../store/stores.ts';
 import { currentBasis } from './basis.ts';
 
 /** The lines of a batch with the revisions they name. @throws NotThere */
 export function madeLines({ pieces }: Stores, { lines }: Batch): MadeLine[] {
-  return lines.map((line) => ({ line, piece: pieces.revision(line.pieceId, line.pieceRevision) }));
+  return lines.map((line) => madeLine(line, pieces.revision(line.pieceId, line.pieceRevision)));
 }
 
 /** All batches, oldest first, each with its pieces, so that a list needs no further requests. */
 export function batchesWithPieces(stores: Stores): BatchWithPieces[] {
   return stores.batches.list().map((batch) => ({
     batch,
-    made: madeLines(stores, batch.body).map(({ line, piece }) => ({
-      piece,
-      latestRevision: stores.pieces.get(line.pieceId).revision,
+    made: batch.body.lines.map(({ pieceId, pieceRevision }) => ({
+      piece: stores.pieces.revision(pieceId, pieceRevision),
+      latestRevision: stores.pieces.get(pieceId).revision,
     })),
   }));
 }

@@ -1,7 +1,9 @@
 // The content of printed papers: line sheets for shops, job sheets for the bench.
+import { madeLine } from '../../core/batch/batch-run.ts';
 import { batchTitle } from '../../core/batch/count-batch.ts';
 import { paperOf } from '../../core/format/paper.ts';
 import { readCount } from '../../core/measure/read/read-number.ts';
+import { sizesOf } from '../../core/piece/all-sizes.ts';
 import { type LineSheetItem, lineSheetItem, lineSheetTerms } from '../../core/price/book/line-sheet.ts';
 import { countPiece } from '../../core/price/piece/count-piece.ts';
 import type { Letterhead } from '../documents/letterhead.ts';
@@ -38,14 +40,20 @@ export function lineSheetOf(
 /** A line sheet item for each piece and size of a batch, with its quantity. @throws NotThere */
 export function tagsOfBatch(stores: Stores, id: string) {
   const { lines } = stores.batches.get(id).body;
+  const { rates, fix } = currentBasis(stores);
   return lines.flatMap((line) => {
+    if (line.units.length > 0) {
+      const { piece } = madeLine(line, stores.pieces.revision(line.pieceId, line.pieceRevision));
+      const item = lineSheetItem(piece, null, (size) => countPiece(piece, rates, fix, { size }));
+      return item.sizes.map((size) => ({ item: { ...item, sizes: [size] }, quantity: 1 }));
+    }
     const { items } = lineSheetOf(stores, [line.pieceId]);
     const { accepted, body } = stores.pieces.get(line.pieceId);
     return Object.entries(line.quantities).flatMap(([size, typed]) => {
       const quantity = readCount(typed, 0);
       const row = Math.max(
         0,
-        (accepted ?? body).sizes.rows.findIndex((one) => one.id === size),
+        sizesOf(accepted ?? body).findIndex((one) => one.id === size),
       );
       return items.map((item) => ({
         item: { ...item, sizes: item.sizes.slice(row, row + 1) },

@@ -1,6 +1,7 @@
 // What a quote says on paper, from the ledger.
 import type { PieceDocument } from '../../contract/pieces.ts';
 import type { QuoteDocument } from '../../contract/quotes.ts';
+import { sizesOf } from '../../core/piece/all-sizes.ts';
 import { countPiece } from '../../core/price/piece/count-piece.ts';
 import { retailInSize } from '../../core/price/piece/standing.ts';
 import { countQuote, type Quote } from '../../core/price/quote/quote.ts';
@@ -41,6 +42,10 @@ export function quoteOnPaper(stores: Stores, id: string): QuotePaper {
 // `Tide hair fork, long`.
 function nameIn(piece: PieceDocument | undefined, size: string): string {
   const made = piece && (piece.accepted ?? piece.body);
-  const sizeName = made?.sizes.rows.find((row) => row.id === size)?.name.trim();
+  const sizeName =
+    made &&
+    sizesOf(made)
+      .find((row) => row.id === size)
+      ?.name.trim();
   return [made?.name.trim() ?? '', sizeName].filter(Boolean).join(', ');
 }

@@ -2,7 +2,7 @@
 import { useEffect, useMemo } from 'react';
 import { shallowEqual } from 'react-redux';
 import type { Batch } from '../../core/batch/batch.ts';
-import type { MadeLine } from '../../core/batch/batch-run.ts';
+import { type MadeLine,madeLine } from '../../core/batch/batch-run.ts';
 import { pieceEndpoints } from '../state/endpoints/pieces.ts';
 import { useAppDispatch, useAppSelector } from '../state/store.ts';
 
@@ -35,7 +35,7 @@ export function useMadeLines(body: Batch | null): readonly MadeLine[] | null {
   return useMemo(() => {
     const made = lines.flatMap((line, index): MadeLine[] => {
       const piece = pieces[index];
-      return piece ? [{ line, piece }] : [];
+      return piece ? [madeLine(line, piece)] : [];
     });
     return lines.length > 0 && made.length === lines.length ? made : null;
   }, [lines, pieces]);

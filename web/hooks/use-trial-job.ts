@@ -25,7 +25,13 @@ export function useTrialJob(pieces: readonly PieceDocument[] | undefined, typed:
     const reading = readCount(quantity);
     if (!found || !reading.ok || !quantity.trim()) return null;
     const piece = found.accepted ?? found.body;
-    const line = { id: 'line', pieceId, pieceRevision: Math.max(1, found.revision), quantities: { '': quantity } };
+    const line = {
+      id: 'line',
+      pieceId,
+      pieceRevision: Math.max(1, found.revision),
+      units: [],
+      quantities: { '': quantity },
+    };
     return {
       id: TRIAL_ID,
       batch: { due, priority, materialsOn: '' },

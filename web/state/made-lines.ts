@@ -1,6 +1,6 @@
 // The lines of a batch with their pieces, from the server's answer.
 import type { BatchWithPieces } from '../../contract/batches.ts';
-import type { MadeLine } from '../../core/batch/batch-run.ts';
+import { type MadeLine,madeLine } from '../../core/batch/batch-run.ts';
 
 const linesByBatch = new WeakMap<BatchWithPieces, readonly MadeLine[]>();
 
@@ -10,7 +10,7 @@ export function madeLinesOf(item: BatchWithPieces): readonly MadeLine[] {
   if (known) return known;
   const lines = item.batch.body.lines.flatMap((line, index): MadeLine[] => {
     const piece = item.made[index]?.piece;
-    return piece ? [{ line, piece }] : [];
+    return piece ? [madeLine(line, piece)] : [];
   });
   linesByBatch.set(item, lines);
   return lines;

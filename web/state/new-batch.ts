@@ -12,5 +12,5 @@ export const emptyBatch: Omit<Batch, 'lines' | 'kind' | 'due'> = {
 };
 
 export function lineOf(pieceId: string, pieceRevision: number, size: string, quantity: string): BatchLine {
-  return { id: crypto.randomUUID(), pieceId, pieceRevision, quantities: { [size]: quantity } };
+  return { id: crypto.randomUUID(), pieceId, pieceRevision, quantities: { [size]: quantity }, units: [] };
 }

@@ -52,6 +52,7 @@ test('a piece in sizes is checked in each, and a shared finding appears once', (
         { id: 'l', name: 'large', values: { d: '2.5 mm' } },
       ],
       price: 'each' as const,
+      patterns: [],
     },
   };
   const remarks = benchCheckAll(sized, alloys, 'GB').filter(({ severity }) => severity === 'stop');

@@ -1,8 +1,8 @@
 // The bench check: runs every check over a piece before metal is cut. It reads only the document and the tables.
 import type { Alloy } from '../../metal/alloys.ts';
+import { hasSizes, sizesOf } from '../all-sizes.ts';
 import { computeRecipe, type Recipe, type RecipeFunctions } from '../compute-recipe.ts';
 import type { Piece } from '../piece.ts';
-import { hasSizes } from '../piece-in-size.ts';
 import { pieceInSize } from '../piece-in-size.ts';
 import { bezelFit } from './bezel-fit.ts';
 import { type Check, CheckContext, type CheckFinding, type Severity } from './check-context.ts';
@@ -106,10 +106,10 @@ export function* benchChecking(
 ): Generator<undefined, Remark[]> {
   if (!hasSizes(piece)) return benchCheck(computeRecipe(piece, alloys, compute), alloys, country);
   const seen = new Map<string, Remark>();
-  for (const size of piece.sizes.rows) {
+  for (const size of sizesOf(piece)) {
     for (const remark of benchCheck(computeRecipe(pieceInSize(piece, size), alloys, compute), alloys, country)) {
       const key = `${remark.rule} ${remark.about} ${remark.severity}`;
-      const named = piece.sizes.rows.length > 1 && sizeDependent.has(remark.rule);
+      const named = sizesOf(piece).length > 1 && sizeDependent.has(remark.rule);
       if (!seen.has(key))
         seen.set(key, named ? { ...remark, sentence: `In ${size.name || 'a size'}: ${remark.sentence}` } : remark);
     }

@@ -4,10 +4,10 @@ import { type MadeLine } from '../../batch/batch-run.ts';
 import { quantityOf } from '../../batch/count-batch.ts';
 import { readCount } from '../../measure/read/read-number.ts';
 import type { Alloy } from '../../metal/alloys.ts';
+import { hasSizes, sizesOf } from '../../piece/all-sizes.ts';
 import { loadsOf, type StepComputation } from '../../piece/bench-time.ts';
 import { computeRecipe } from '../../piece/compute-recipe.ts';
 import type { Piece } from '../../piece/piece.ts';
-import { hasSizes } from '../../piece/piece-in-size.ts';
 import { pieceInSize } from '../../piece/piece-in-size.ts';
 import { scopeOf } from '../../piece/scope.ts';
 import { type Step, type StepKind, stepKindOf } from '../../piece/step.ts';
@@ -50,7 +50,7 @@ export function benchSteps(made: readonly MadeLine[], alloys: ReadonlyMap<string
 }
 
 function stepsOfLine({ line, piece }: MadeLine, alloys: ReadonlyMap<string, Alloy>, firstIndex: number): BenchStep[] {
-  const sizes = hasSizes(piece) ? piece.sizes.rows : [null];
+  const sizes = hasSizes(piece) ? sizesOf(piece) : [null];
   const counts = sizes.map((size) => countOf(line, piece, size?.id ?? ''));
   const quantity = counts.reduce((sum, count) => sum + count, 0);
   if (quantity === 0) return [];

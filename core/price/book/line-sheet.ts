@@ -2,6 +2,7 @@
 import { given } from '../../figure/figure.ts';
 import { showFigure } from '../../figure/show.ts';
 import { showNumber } from '../../format/numbers.ts';
+import { sizesOf } from '../../piece/all-sizes.ts';
 import type { Piece } from '../../piece/piece.ts';
 import { gaugedMm } from '../../stock/gauged.ts';
 import type { Selling } from '../../studio/selling.ts';
@@ -48,7 +49,7 @@ export function lineSheetItem(
   priced: Priced | null,
   countOf: (size?: string) => PieceCount,
 ): LineSheetItem {
-  const rows = piece.sizes.rows.length > 0 ? piece.sizes.rows : [{ id: undefined, name: '' }];
+  const rows = sizesOf(piece).length > 0 ? sizesOf(piece) : [{ id: undefined, name: '' }];
   const counts = rows.map(({ id }) => countOf(id));
   const metals = new Set(counts.flatMap(({ parts }) => parts.flatMap(({ alloy }) => alloy?.name ?? [])));
   return {

@@ -2,6 +2,7 @@
 import type { CostKey } from '../../cost/column.ts';
 import { roundHalfAwayFromZero, roundLinesToTotal } from '../../figure/round-money.ts';
 import { finePrice, type Fix, type FixMetal, fixMetals } from '../../metal/fix.ts';
+import { sizesOf } from '../../piece/all-sizes.ts';
 import type { RecipeFunctions } from '../../piece/compute-recipe.ts';
 import type { Piece } from '../../piece/piece.ts';
 import type { Rates } from '../../studio/rates.ts';
@@ -68,7 +69,7 @@ export function valuePiece(
 
 // One price for all sizes is that of the most expensive size, whichever metal makes it so.
 function dearestSize(piece: Piece, rates: Rates, fix: Fix, compute: RecipeFunctions | undefined): string | undefined {
-  const costs = piece.sizes.rows.map(({ id }) => {
+  const costs = sizesOf(piece).map(({ id }) => {
     const each = { ...piece, sizes: { ...piece.sizes, price: 'each' as const } };
     return { id, cost: countPiece(each, rates, fix, { size: id, compute }).column.cost.value };
   });

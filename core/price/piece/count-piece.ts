@@ -13,13 +13,13 @@ import type { Fix } from '../../metal/fix.ts';
 import { isMarkDue, preciousWeights } from '../../metal/marks.ts';
 import { alloyPrice } from '../../metal/price-per-gram.ts';
 import { type Solder, solderAsAlloy } from '../../metal/solders.ts';
+import { hasSizes, sizesOf } from '../../piece/all-sizes.ts';
 import { attendedEach, loadsOf, type StepComputation, unattendedMin } from '../../piece/bench-time.ts';
 import type { JoinComputation } from '../../piece/compute-join.ts';
 import type { PartComputation } from '../../piece/compute-part.ts';
 import { computeRecipe, type Recipe, type RecipeFunctions } from '../../piece/compute-recipe.ts';
 import type { Part } from '../../piece/part.ts';
 import type { Finding, Piece } from '../../piece/piece.ts';
-import { hasSizes } from '../../piece/piece-in-size.ts';
 import { pieceInSize } from '../../piece/piece-in-size.ts';
 import { type Size } from '../../piece/sizes.ts';
 import { type Step, stepKindOf, targetsOf } from '../../piece/step.ts';
@@ -82,9 +82,9 @@ export interface CountOptions {
  */
 export function countPiece(piece: Piece, rates: Rates, fix: Fix | null, options: CountOptions = {}): PieceCount {
   const count = countOne(piece, rates, fix, options);
-  if (piece.sizes.price !== 'one' || piece.sizes.rows.length < 2) return count;
+  if (piece.sizes.price !== 'one' || sizesOf(piece).length < 2) return count;
   // With one price for all sizes, it is that of the most expensive size.
-  const columns = piece.sizes.rows.map(({ id }) => countOne(piece, rates, fix, { ...options, size: id }).column);
+  const columns = sizesOf(piece).map(({ id }) => countOne(piece, rates, fix, { ...options, size: id }).column);
   const dearest = columns.reduce((most, one) => (one.cost.value > most.cost.value ? one : most), count.column);
   const { rule } = rates.selling;
   return { ...count, prices: pricesOf(count.column, count.minutes, count.pricing, rule, dearest) };

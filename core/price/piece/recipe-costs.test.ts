@@ -123,6 +123,7 @@ describe('sizes', () => {
         { id: 's', name: 'small', values: { d: '20 mm' } },
         { id: 'l', name: 'large', values: { d: '60 mm' } },
       ],
+      patterns: [],
       price: 'each' as const,
     },
   };

@@ -1,6 +1,7 @@
 // Whether a price that was set is out of date at today's cost.
 import { z } from 'zod';
 import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
+import { sizesOf } from '../../piece/all-sizes.ts';
 import type { Piece } from '../../piece/piece.ts';
 import type { Prices } from '../methods/prices.ts';
 import type { PieceCount } from './count-piece.ts';
@@ -42,7 +43,7 @@ export function sizePrice(
   size: number,
   { wholesale, retail }: Prices,
 ): { readonly wholesale: number; readonly retail: number; readonly isSet: boolean } {
-  const own = sizes.price === 'each' && size > 0 ? priced?.sizes[sizes.rows[size]?.id ?? ''] : priced;
+  const own = sizes.price === 'each' && size > 0 ? priced?.sizes[sizesOf({ sizes })[size]?.id ?? ''] : priced;
   return own
     ? { wholesale: own.wholesaleMinor, retail: own.retailMinor, isSet: true }
     : { wholesale: wholesale.value, retail: retail.value, isSet: false };
@@ -55,7 +56,7 @@ export function sizePrice(
 export function retailInSize(priced: Priced | null, body: Pick<Piece, 'sizes'>, size: string, prices: Prices): Figure {
   const row = Math.max(
     0,
-    body.sizes.rows.findIndex(({ id }) => id === size),
+    sizesOf(body).findIndex(({ id }) => id === size),
   );
   const { retail, isSet } = sizePrice(priced, body, row, prices);
   return isSet && priced ? given('retail price as set', retail, priced.currency, 'the price book') : prices.retail;

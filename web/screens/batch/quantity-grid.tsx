@@ -4,15 +4,17 @@ import { Link } from 'react-router';
 import type { Batch, BatchLine } from '../../../core/batch/batch.ts';
 import { type MadeLine } from '../../../core/batch/batch-run.ts';
 import { type BatchCount, quantityOf, quantityPath } from '../../../core/batch/count-batch.ts';
+import { withUnits } from '../../../core/batch/edit-units.ts';
 import { mayChangeWhatIsMade } from '../../../core/batch/states.ts';
+import { hasSizes, sizesOf } from '../../../core/piece/all-sizes.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
-import { hasSizes } from '../../../core/piece/piece-in-size.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
 import type { Edit } from '../../hooks/use-document.ts';
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { lineOf } from '../../state/new-batch.ts';
 import { words } from '../../words/batch.ts';
+import { UnitRows } from './unit-rows.tsx';
 
 interface QuantityGridProps {
   readonly body: Batch;
@@ -50,21 +52,38 @@ export function QuantityGrid({ body, made, count, edit }: QuantityGridProps) {
                   }
                 />
               </span>
-              <Sizes
-                line={line}
-                piece={piece}
-                isOnly={made.length === 1}
-                problems={count.problems}
-                onChange={(size, value) =>
-                  edit(`lines.${line.id}.${size}`, (batch) => {
-                    const own = batch.lines.find(({ id }) => id === line.id);
-                    if (!own) return;
-                    // A quantity from before the piece had sizes belongs to its first size.
-                    if (size !== '' && '' in own.quantities) delete own.quantities[''];
-                    own.quantities[size] = value;
-                  })
-                }
-              />
+              {line.units.length === 0 && (
+                <Sizes
+                  line={line}
+                  piece={piece}
+                  isOnly={made.length === 1}
+                  problems={count.problems}
+                  onChange={(size, value) =>
+                    edit(`lines.${line.id}.${size}`, (batch) => {
+                      const own = batch.lines.find(({ id }) => id === line.id);
+                      if (!own) return;
+                      // A quantity from before the piece had sizes belongs to its first size.
+                      if (size !== '' && '' in own.quantities) delete own.quantities[''];
+                      own.quantities[size] = value;
+                    })
+                  }
+                />
+              )}
+              {line.units.length === 0 && isOpen && piece.sizes.parameters.length > 0 && (
+                <button
+                  type="button"
+                  className="link chrome text-[14px]"
+                  onClick={() => {
+                    const many = count.runs.reduce((sum, run) => sum + (run.line.id === line.id ? run.quantity : 0), 0);
+                    edit('', (batch) => {
+                      const own = batch.lines.find(({ id }) => id === line.id);
+                      if (own) own.units = withUnits([], many, () => crypto.randomUUID());
+                    });
+                  }}
+                >
+                  {words.measureOneByOne}
+                </button>
+              )}
               {made.length > 1 && isOpen && (
                 <button
                   type="button"
@@ -78,6 +97,20 @@ export function QuantityGrid({ body, made, count, edit }: QuantityGridProps) {
                 </button>
               )}
             </div>
+            {line.units.length > 0 && (
+              <UnitRows
+                line={line}
+                piece={piece}
+                runs={count.runs.filter((run) => run.line.id === line.id)}
+                isOpen={isOpen}
+                onChange={(what, change) =>
+                  edit(what, (batch) => {
+                    const own = batch.lines.find(({ id }) => id === line.id);
+                    if (own) own.units = change(own.units);
+                  })
+                }
+              />
+            )}
             {count.problems
               .filter(({ path }) => path.startsWith(`${line.id}.quantities`))
               .map(({ path, sentence }) => (
@@ -99,7 +132,7 @@ export function QuantityGrid({ body, made, count, edit }: QuantityGridProps) {
               onChange={(id) => {
                 const piece = others.find((one) => one.id === id);
                 if (!piece) return;
-                const size = piece.body.sizes.rows[0]?.id ?? '';
+                const size = sizesOf(piece.body)[0]?.id ?? '';
                 edit('', (batch) => void batch.lines.push(lineOf(id, piece.revision, size, '1')));
               }}
             />
@@ -118,8 +151,60 @@ interface SizesProps {
   readonly onChange: (size: string, value: string) => void;
 }
 
-function Sizes({ line, piece, isOnly, problems, onChange }: SizesProps) {
-  const sizes = hasSizes(piece) ? piece.sizes.rows : [{ id: '', name: '' }];
+function Sizes(props: SizesProps) {
+  const { patterns, rows } = props.piece.sizes;
+  return patterns.length > 1 && rows.length > 1 ? <PatternGrid {...props} /> : <SizeList {...props} />;
+}
+
+// Patterns down, sizes across.
+function PatternGrid({ line, piece, problems, onChange }: SizesProps) {
+  const { patterns, rows } = piece.sizes;
+  const sizes = sizesOf(piece);
+  return (
+    <div className="w-full overflow-x-auto">
+      <table className="rows w-auto!">
+        <thead>
+          <tr>
+            <th>{words.pattern}</th>
+            {rows.map(({ id, name }) => (
+              <th key={id} className="text-center!">
+                {name || words.unnamed}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {patterns.map((pattern, down) => (
+            <tr key={pattern.id}>
+              <td>{pattern.name || words.unnamed}</td>
+              {rows.map((row, across) => {
+                const id = sizes[down * rows.length + across]?.id ?? '';
+                return (
+                  <td key={row.id}>
+                    <Field
+                      open
+                      className="num w-[3.6em] text-center font-semibold"
+                      value={quantityOf(line, piece, id)}
+                      label={`${pattern.name || words.unnamed}, ${row.name || words.unnamed}, quantity`}
+                      placeholder="0"
+                      column={`made-${row.id}`}
+                      problem={problems.find(({ path }) => path === quantityPath(line, id))?.sentence}
+                      problemId={`quantity-${line.id}`}
+                      onChange={(value) => onChange(id, value)}
+                    />
+                  </td>
+                );
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+function SizeList({ line, piece, isOnly, problems, onChange }: SizesProps) {
+  const sizes = hasSizes(piece) ? sizesOf(piece) : [{ id: '', name: '' }];
   const isGrid = sizes.length > 1;
   return (
     <span className="flex flex-wrap items-end gap-x-4 gap-y-1">

@@ -1,6 +1,7 @@
 // From a piece to a batch: quantity, due date, customer.
 import { Link } from 'react-router';
 import { readCount } from '../../../core/measure/read/read-number.ts';
+import { sizesOf } from '../../../core/piece/all-sizes.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { Choice } from '../../components/choice.tsx';
 import { DateField } from '../../components/date-field.tsx';
@@ -44,13 +45,13 @@ export function MakeBatch({ inHand, onClose }: { inHand: DocumentInHand<Piece>; 
             onChange={(quantity) => set({ quantity })}
           />
         </span>
-        {body.sizes.rows.length > 0 && (
+        {sizesOf(body).length > 0 && (
           <>
             <span>{words.sizeTitle}</span>
             <Choice
               open
               value={size}
-              options={body.sizes.rows.map(({ id, name: label }) => ({ value: id, label: label || 'unnamed' }))}
+              options={sizesOf(body).map(({ id, name: label }) => ({ value: id, label: label || 'unnamed' }))}
               label={words.sizeTitle}
               onChange={(chosen) => set({ size: chosen })}
             />

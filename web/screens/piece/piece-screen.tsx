@@ -4,10 +4,12 @@ import { useLocation, useNavigate, useParams } from 'react-router';
 import type { TakenPart } from '../../../core/ask/question.ts';
 import { shortDay } from '../../../core/format/days.ts';
 import { blocks } from '../../../core/measure/issue.ts';
+import { sizesOf } from '../../../core/piece/all-sizes.ts';
 import { type Remark, standing } from '../../../core/piece/checks/bench-check.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import type { Size } from '../../../core/piece/sizes.ts';
 import { RestedCautions } from '../../components/caution-notes.tsx';
+import { Choice } from '../../components/choice.tsx';
 import { Conflict } from '../../components/conflict.tsx';
 import { DraftLine } from '../../components/draft-line.tsx';
 import { Field } from '../../components/field.tsx';
@@ -55,6 +57,8 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
   const inTheWay = count.problems.filter(blocks).length + standing(remarks).length;
   const unnamed = body.name.trim() === '';
 
+  // One size with measures of its own: they are what a maker changes first.
+  const isParametric = body.sizes.parameters.length > 0 && sizesOf(body).length === 1;
   return (
     <EditProvider value={edit}>
       <Spread
@@ -87,8 +91,9 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
               )}
             </DraftLine>
             {open.stored.archivedAt && <p className="note note-quiet mt-2">{words.archivedHiddenFromThePiece}</p>}
-            <SizeTabs rows={body.sizes.rows} chosen={count.size?.id ?? ''} onChoose={setSize} />
+            <SizeTabs rows={sizesOf(body)} chosen={count.size?.id ?? ''} onChoose={setSize} />
             <RemarkLines remarks={margin.at('')} edit={edit} />
+            {isWhole && isParametric && <SizeTable piece={body} count={count} edit={edit} />}
             <PartRows piece={body} count={count} margin={margin} edit={edit} isWhole={isWhole} />
             {isWhole && (
               <>
@@ -97,7 +102,7 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
                 <WorkRows piece={body} problems={count.problems} edit={edit} />
                 <StepRows piece={body} count={count} margin={margin} edit={edit} />
                 <GroupRows piece={body} count={count} margin={margin} edit={edit} />
-                <SizeTable piece={body} count={count} edit={edit} />
+                {!isParametric && <SizeTable piece={body} count={count} edit={edit} />}
                 <PieceExtras piece={body} edit={edit} />
                 {/* On screen the cautions stand beside their steps; paper has no details to open. */}
                 <div className="paper-only">
@@ -134,6 +139,9 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
   );
 }
 
+/** More sizes than this are a list, not tabs. */
+const MOST_TABS = 14;
+
 interface SizeTabsProps {
   readonly rows: readonly Size[];
   readonly chosen: string;
@@ -143,6 +151,18 @@ interface SizeTabsProps {
 // The size that the page shows; every figure on both pages is for it.
 function SizeTabs({ rows, chosen, onChoose }: SizeTabsProps) {
   if (rows.length < 2) return null;
+  if (rows.length > MOST_TABS)
+    return (
+      <div className="chrome mt-1 text-[15px]">
+        <Choice
+          small
+          value={chosen}
+          options={rows.map(({ id, name }) => ({ value: id, label: name || words.unnamed }))}
+          label={words.sizeShown}
+          onChange={onChoose}
+        />
+      </div>
+    );
   return (
     <div className="chrome mt-1 flex flex-wrap gap-x-4 text-[15px]" role="group" aria-label={words.sizeShown}>
       {rows.map(({ id, name }) => (

@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { dayAfter } from '../../../core/measure/days.ts';
+import { sizesOf } from '../../../core/piece/all-sizes.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import type { DocumentInHand } from '../../hooks/use-document.ts';
 import { rightNow } from '../../state/clock.ts';
@@ -24,7 +25,7 @@ export function useMakeBatch({ body, name, open }: DocumentInHand<Piece>) {
     quantity: null as string | null,
     due: dayAfter(rightNow().day, PROMISED_IN_DAYS),
     customer: '',
-    size: body.sizes.rows[0]?.id ?? '',
+    size: sizesOf(body)[0]?.id ?? '',
   }));
   const hasDraft = open.stored.isDraft || isUnsaved(open);
   const { quantity, due, customer, size } = typed;

@@ -5,6 +5,7 @@ import { showValue } from '../../../core/figure/show.ts';
 import { showFigure } from '../../../core/figure/show.ts';
 import { shortDay } from '../../../core/format/days.ts';
 import { readMoney } from '../../../core/measure/read/read-money.ts';
+import { sizesOf } from '../../../core/piece/all-sizes.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { undercutsShops } from '../../../core/price/piece/channels.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
@@ -39,6 +40,7 @@ export function SellsFor({ id, piece: { sizes }, priced, count }: SellsForProps)
     const answer = await add({ how, why: reason, prices: [{ pieceId: id, wholesaleMinor, retailMinor }] });
     if (!('error' in answer)) setTyped({});
   };
+  const [first] = sizesOf({ sizes });
   const standing = priceStanding(priced, count);
   const sentence = (!wholesale.ok && wholesale.sentence) || (!retail.ok && retail.sentence) || problemOf(error)?.detail;
   const field = (key: 'wholesale' | 'retail') => (
@@ -54,7 +56,7 @@ export function SellsFor({ id, piece: { sizes }, priced, count }: SellsForProps)
   );
   return (
     <section aria-labelledby="sells" className="mt-4">
-      <h2 id="sells">Current price{sizes.price === 'each' && sizes.rows[0] ? `, ${sizes.rows[0].name}` : ''}</h2>
+      <h2 id="sells">Current price{sizes.price === 'each' && first ? `, ${first.name}` : ''}</h2>
       <p className="mt-1 flex flex-wrap items-baseline gap-x-6 gap-y-1">
         <span>wholesale {field('wholesale')}</span>
         <span>retail {field('retail')}</span>

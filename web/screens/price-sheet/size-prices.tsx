@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { roundHalfAwayFromZero } from '../../../core/figure/round-money.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { readMoney } from '../../../core/measure/read/read-money.ts';
+import { sizesOf } from '../../../core/piece/all-sizes.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import { type Priced, sizePrice, type SizePrices } from '../../../core/price/piece/standing.ts';
@@ -34,7 +35,7 @@ export function SizePricesTable({ id, piece, priced, count }: SizePricesProps) {
   const [typed, setTyped] = useState<Typed>({});
   const [why, setWhy] = useState('');
   const plain = (minor: number) => showValue(minor, currency);
-  const rows = piece.sizes.rows.slice(1).map((row, index) => {
+  const rows = sizesOf(piece).slice(1).map((row, index) => {
     const { column, prices } = pieceCount(piece, basis, row.id);
     const now = sizePrice(priced, piece, index + 1, prices);
     const text = (key: PriceKey) => typed[row.id]?.[key] ?? plain(now[key]);

@@ -5,6 +5,7 @@ import { useNavigate, useSearchParams } from 'react-router';
 import { dayInWords } from '../../../core/format/days.ts';
 import { dayAfter, daysBetween } from '../../../core/measure/days.ts';
 import { readCount } from '../../../core/measure/read/read-number.ts';
+import { sizesOf } from '../../../core/piece/all-sizes.ts';
 import { dayOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import { chanceBy, safeEnd } from '../../../core/plan/solve/simulate.ts';
 import type { PlanContext, TrialBatch } from '../../../core/plan/studio/trial-batch.ts';
@@ -216,7 +217,7 @@ function Take({ asked, priority }: { asked: Omit<TrialTyped, 'priority'>; priori
   const navigate = useNavigate();
   const piece = pieces?.find(({ id }) => id === asked.pieceId);
   if (!piece) return null;
-  const size = (piece.accepted ?? piece.body).sizes.rows[0]?.id ?? '';
+  const size = sizesOf(piece.accepted ?? piece.body)[0]?.id ?? '';
   const take = async () => {
     const added = await add({
       ...emptyBatch,

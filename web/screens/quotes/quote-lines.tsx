@@ -1,6 +1,7 @@
 // The items of a quote: a piece in a size, or text and a price.
 import type { Draft } from '@reduxjs/toolkit';
 import { showValue } from '../../../core/figure/show.ts';
+import { sizesOf } from '../../../core/piece/all-sizes.ts';
 import { newQuoteLine, type Quote, type QuoteCount, type QuoteLine } from '../../../core/price/quote/quote.ts';
 import { Choice } from '../../components/choice.tsx';
 import { EditableRow, EditableRows } from '../../components/editable-row.tsx';
@@ -82,7 +83,7 @@ function LineRow({ line, index, last, isBlank, count, set, onMove, onRemove }: L
   const name = line.what || 'the item';
   const piece = pieces.find(({ id }) => id === line.piece);
   const today = line.piece ? priceToday(line.piece, line.size) : '';
-  const sizes = (piece?.accepted ?? piece?.body)?.sizes.rows ?? [];
+  const sizes = piece ? sizesOf(piece.accepted ?? piece.body) : [];
   const counted = count.lines[index];
   return (
     <EditableRow
@@ -113,7 +114,8 @@ function LineRow({ line, index, last, isBlank, count, set, onMove, onRemove }: L
             onChange={(value) =>
               set(index, line, (draft) => {
                 draft.piece = value;
-                draft.size = pieces.find(({ id }) => id === value)?.body.sizes.rows[0]?.id ?? '';
+                const chosen = pieces.find(({ id }) => id === value);
+                draft.size = (chosen && sizesOf(chosen.body)[0]?.id) ?? '';
                 // An item stores its price: later metal prices do not move a quote.
                 draft.price = value ? priceToday(value, draft.size) : draft.price;
                 if (!draft.what.trim()) draft.what = options.find((option) => option.value === value)?.label ?? '';

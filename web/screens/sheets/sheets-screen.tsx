@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { sheetRoutes } from '../../../contract/sheets.ts';
 import { showValue } from '../../../core/figure/show.ts';
+import { sizesOf } from '../../../core/piece/all-sizes.ts';
 import { codeOf } from '../../../core/price/book/line-sheet.ts';
 import { SellingNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
@@ -22,7 +23,7 @@ export function SheetsScreen() {
   );
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const chosen = pieces.filter(({ id }) => !left.has(id));
-  const labels = chosen.reduce((sum, { accepted, body }) => sum + Math.max(1, (accepted ?? body).sizes.rows.length), 0);
+  const labels = chosen.reduce((sum, { accepted, body }) => sum + Math.max(1, sizesOf(accepted ?? body).length), 0);
   const ids = chosen.map(({ id }) => id).join(',');
   const toggle = (id: string, isOn: boolean) =>
     setLeft((before) => {
@@ -88,7 +89,7 @@ export function SheetsScreen() {
                       <td>{piece.name.trim() || words.unnamedPiece}</td>
                       <td className="num">{codeOf(piece.name)}</td>
                       <td>
-                        {piece.sizes.rows.map(({ name }) => name).join(', ') || 'one'}
+                        {sizesOf(piece).map(({ name }) => name).join(', ') || 'one'}
                         {piece.photos.length === 0 && <span className="aside block">{words.noPhoto}</span>}
                       </td>
                       <td className="end num">

@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { STUDIO_ID } from '../../../contract/studio.ts';
 import { dayAfter } from '../../../core/measure/days.ts';
+import { sizesOf } from '../../../core/piece/all-sizes.ts';
 import { benchIf, nothingChanged, studioIf, type WhatIf } from '../../../core/plan/studio/what-if.ts';
 import { PlanNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
@@ -201,7 +202,7 @@ function Keep({ change, rush }: { change: WhatIf; rush: TrialTyped | null }) {
     }
     const piece = rush && pieces?.find(({ id }) => id === rush.pieceId);
     if (rush && piece) {
-      const size = (piece.accepted ?? piece.body).sizes.rows[0]?.id ?? '';
+      const size = sizesOf(piece.accepted ?? piece.body)[0]?.id ?? '';
       const lines = [lineOf(piece.id, piece.revision, size, rush.quantity)];
       await addBatch({ ...emptyBatch, kind: 'order', lines, due: rush.due, priority: rush.priority });
     }

@@ -9,16 +9,18 @@ import { words } from '../../../words/piece.ts';
 import type { ChangeSizes } from './change-sizes.ts';
 
 interface SizeHeadProps {
+  /** Head of the first column. */
+  readonly first: string;
   readonly parameters: Sizes['parameters'];
   readonly problems: readonly Issue[];
   readonly change: ChangeSizes;
 }
 
-export function SizeHead({ parameters, problems, change }: SizeHeadProps) {
+export function SizeHead({ first, parameters, problems, change }: SizeHeadProps) {
   return (
     <thead>
       <tr>
-        <th scope="col">{words.size}</th>
+        <th scope="col">{first}</th>
         {parameters.map(({ id, name }, index) => (
           <th key={id} scope="col">
             <Field

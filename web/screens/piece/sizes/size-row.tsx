@@ -1,6 +1,6 @@
 // One size: its measures, and what it weighs, takes and sells for.
 import { X } from 'lucide-react';
-import { withoutSize, withSizeChanged } from '../../../../core/piece/edit-sizes.ts';
+import { type SizeGroup, withoutSize, withSizeChanged } from '../../../../core/piece/edit-sizes.ts';
 import type { Sizes } from '../../../../core/piece/sizes.ts';
 import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
 import { Field } from '../../../components/field.tsx';
@@ -12,13 +12,14 @@ import type { ChangeSizes } from './change-sizes.ts';
 interface SizeRowProps {
   readonly row: Sizes['rows'][number];
   readonly index: number;
+  readonly group: SizeGroup;
   readonly parameters: Sizes['parameters'];
   /** Null until it is computed. */
   readonly count: PieceCount | null;
   readonly change: ChangeSizes;
 }
 
-export function SizeRow({ row, index, parameters, count, change }: SizeRowProps) {
+export function SizeRow({ row, index, group, parameters, count, change }: SizeRowProps) {
   return (
     <RowBody>
       <tr>
@@ -26,7 +27,7 @@ export function SizeRow({ row, index, parameters, count, change }: SizeRowProps)
           <Field
             open
             value={row.name}
-            label={`Size ${String(index + 1)}, name`}
+            label={`${group === 'rows' ? words.sizeTitle : words.patternTitle} ${String(index + 1)}, name`}
             placeholder={words.name}
             column="size-name"
             onChange={(value) => change(`sizes.${row.id}`, (sizes) => withSizeChanged(sizes, row.id, { name: value }))}
@@ -38,8 +39,8 @@ export function SizeRow({ row, index, parameters, count, change }: SizeRowProps)
               open
               className="num"
               value={row.values[id] ?? ''}
-              label={`${row.name || words.theSize}, ${name}`}
-              placeholder={words.n34Mm}
+              label={`${row.name || (group === 'rows' ? words.theSize : words.thePattern)}, ${name}`}
+              placeholder={group === 'rows' ? words.n34Mm : words.asTheSize}
               column={`size-${id}`}
               onChange={(value) =>
                 change(`sizes.${row.id}.${id}`, (sizes) =>
@@ -53,7 +54,7 @@ export function SizeRow({ row, index, parameters, count, change }: SizeRowProps)
           <button
             type="button"
             className="text-soft hover:text-ink"
-            aria-label={`Remove size ${row.name || String(index + 1)}`}
+            aria-label={`Remove ${group === 'rows' ? words.size : words.pattern} ${row.name || String(index + 1)}`}
             onClick={() => change('', (sizes) => withoutSize(sizes, row.id))}
           >
             <X size={13} />

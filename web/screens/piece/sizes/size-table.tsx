@@ -3,6 +3,7 @@ import { current } from '@reduxjs/toolkit';
 import { memo, useCallback } from 'react';
 import { showValue } from '../../../../core/figure/show.ts';
 import { type Issue, sameIssues } from '../../../../core/measure/issue.ts';
+import { sizesOf } from '../../../../core/piece/all-sizes.ts';
 import { withMeasure, withSize } from '../../../../core/piece/edit-sizes.ts';
 import type { Piece } from '../../../../core/piece/piece.ts';
 import type { Sizes } from '../../../../core/piece/sizes.ts';
@@ -51,7 +52,7 @@ interface SizeRowsProps {
 const newId = () => crypto.randomUUID();
 
 const SizeRows = memo(function SizeRows({ sizes: written, counts, problems, edit }: SizeRowsProps) {
-  const { parameters, rows, price } = written;
+  const { parameters, rows, patterns, price } = written;
   const change = useCallback<ChangeSizes>(
     (what, changed) => edit(what, (draft) => void (draft.sizes = changed(structuredClone(current(draft.sizes))))),
     [edit],
@@ -89,12 +90,38 @@ const SizeRows = memo(function SizeRows({ sizes: written, counts, problems, edit
       </div>
       <div className="overflow-x-auto">
         <table className="rows size-table">
-          <SizeHead parameters={parameters} problems={problems} change={change} />
+          <SizeHead
+            first={patterns.length > 0 ? words.pattern : words.size}
+            parameters={parameters}
+            problems={problems}
+            change={change}
+          />
+          {patterns.map((row, index) => (
+            <SizeRow
+              key={row.id}
+              row={row}
+              index={index}
+              group="patterns"
+              parameters={parameters}
+              count={counts[index * Math.max(1, rows.length)] ?? null}
+              change={change}
+            />
+          ))}
+          {patterns.length > 0 && (
+            <tbody>
+              <tr>
+                <th scope="row" colSpan={parameters.length + 7} className="pt-3">
+                  {words.sizesOfEveryPattern}
+                </th>
+              </tr>
+            </tbody>
+          )}
           {rows.map((row, index) => (
             <SizeRow
               key={row.id}
               row={row}
               index={index}
+              group="rows"
               parameters={parameters}
               count={counts[index] ?? null}
               change={change}
@@ -105,6 +132,13 @@ const SizeRows = memo(function SizeRows({ sizes: written, counts, problems, edit
       <p className="mt-2 flex flex-wrap gap-x-6 text-[14px] text-soft">
         <button type="button" className="link chrome" onClick={() => change('', (sizes) => withSize(sizes, newId))}>
           {words.addASize}
+        </button>
+        <button
+          type="button"
+          className="link chrome"
+          onClick={() => change('', (sizes) => withSize(sizes, newId, 'patterns'))}
+        >
+          {words.addAPattern}
         </button>
         <span className="min-w-[30ch] flex-1">
           Use {parameters.map(({ name }) => name).join(' or ')} {words.inAnyMeasureOfA}{' '}
@@ -128,7 +162,7 @@ const NO_COUNTS: readonly PieceCount[] = [];
 
 function* sizeCounts(piece: Piece, basis: Basis): Generator<undefined, PieceCount[]> {
   const counts: PieceCount[] = [];
-  for (const { id } of piece.sizes.rows) {
+  for (const { id } of sizesOf(piece)) {
     counts.push(pieceCount(piece, basis, id));
     yield;
   }
