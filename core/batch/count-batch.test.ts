@@ -237,12 +237,12 @@ describe('units measured one by one', () => {
     [60.95, 75.71, 65.97].forEach((mm, index) => expect(lengths[index]).toBeCloseTo(mm, 1));
   });
 
-  test('have a weight and a price of their own, and no extras', () => {
+  test('have a weight and a cost of their own, and no extras', () => {
     const weights = units.runs.map((run) => run.count.weight.value);
     expect(weights[1]).toBeGreaterThan(weights[2] ?? NaN);
     expect(weights[2]).toBeGreaterThan(weights[0] ?? NaN);
-    const prices = units.runs.map((run) => run.count.prices.wholesale.value);
-    expect(prices[1]).toBeGreaterThan(prices[0] ?? NaN);
+    const costs = units.runs.map((run) => run.count.column.cost.value);
+    expect(costs[1]).toBeGreaterThan(costs[0] ?? NaN);
     expect(units.runs.map(({ start }) => start.value)).toEqual([1, 1, 1]);
     expect(units.runs.every((run) => run.count.batchSize === 3)).toBe(true);
   });
