@@ -11,6 +11,7 @@ import { fullDay } from '../../core/format/days.ts';
 import type { Paper } from '../../core/format/paper.ts';
 import { countedNoun } from '../../core/format/variants.ts';
 import { showTemperature } from '../../core/metal/temperatures.ts';
+import { sizesOf } from '../../core/piece/all-sizes.ts';
 import { attendedMin, loadsOf, type StepComputation } from '../../core/piece/bench-time.ts';
 import type { JoinComputation } from '../../core/piece/compute-join.ts';
 import { blankInWords, type Units } from '../../core/piece/cut-words.ts';
@@ -153,12 +154,22 @@ class Writer {
 
 function made(page: Writer, { runs }: BatchCount): void {
   page.head('To make');
-  for (const { name, quantity, start } of runs)
+  for (const run of runs) {
+    const { name, quantity, start } = run;
     page.line([
-      { at: 0, words: name },
-      { at: 300, words: `${String(quantity)} good` },
-      { at: 370, words: start.value > quantity ? `start ${String(start.value)}` : '' },
+      { at: 0, words: name, width: 215 },
+      { at: 220, words: measuresOf(run), width: 170 },
+      { at: 400, words: `${String(quantity)} good` },
+      { at: 450, words: start.value > quantity ? `start ${String(start.value)}` : '' },
     ]);
+  }
+}
+
+// Measures of a unit measured one by one: `inside 17.2 mm, stone 8.2 mm`.
+function measuresOf({ line, piece, size }: BatchRun): string {
+  if (line.units.length === 0) return '';
+  const values = sizesOf(piece).find(({ id }) => id === size)?.values ?? {};
+  return piece.sizes.parameters.map(({ id, name }) => `${name} ${values[id] ?? ''}`.trim()).join(', ');
 }
 
 function cutList(page: Writer, { issue, grams }: BatchCount, units: Units): void {
@@ -248,8 +259,13 @@ function joins(page: Writer, run: BatchRun, count: BatchCount): void {
 // `3 joints per piece, 2 pallions each`.
 function jointWords(join: Join, computation: JoinComputation | undefined): string {
   const joints = computation && computation.joints > 0 ? `${countedNoun(computation.joints, 'joint')} per piece` : '';
-  const amount = computation?.solder && join.form === 'snippets' ? `${join.amount.trim()} pallions each` : '';
+  const amount = computation?.solder && join.form === 'snippets' ? `${pallionsIn(join)} each` : '';
   return [joints, joints && amount].filter(Boolean).join(', ');
+}
+
+function pallionsIn({ amount }: Join): string {
+  const count = Number(amount.trim());
+  return Number.isInteger(count) ? countedNoun(count, 'pallion') : `${amount.trim()} pallions`;
 }
 
 function steps(page: Writer, run: BatchRun, count: BatchCount): void {
@@ -268,7 +284,8 @@ function steps(page: Writer, run: BatchRun, count: BatchCount): void {
     page.box(468, 'min');
     const looked = inspectionOf(step, run.piece);
     if (looked) page.small(`Inspect: ${looked}`);
-    for (const { text } of cautionsFor(step, run.piece)) page.small(text);
+    const cautions = cautionsFor(step, run.piece).map(({ text }) => text);
+    if (cautions.length > 0) page.small(cautions.join(' '));
   });
 }
 

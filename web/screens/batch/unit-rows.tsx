@@ -8,6 +8,7 @@ import { MOST_UNITS, withBlock, withUnits } from '../../../core/batch/edit-units
 import type { Piece } from '../../../core/piece/piece.ts';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
+import { RowBody } from '../../components/row.tsx';
 import { words } from '../../words/batch.ts';
 
 interface UnitRowsProps {
@@ -52,19 +53,19 @@ export function UnitRows({ line, piece, runs, isOpen, onChange }: UnitRowsProps)
             </th>
           </tr>
         </thead>
-        <tbody>
-          {line.units.map((unit, row) => {
-            const count = runs.find(({ size }) => size === unit.id)?.count;
-            const number = String(row + 1);
-            return (
-              <tr key={unit.id}>
+        {line.units.map((unit, row) => {
+          const count = runs.find(({ size }) => size === unit.id)?.count;
+          const number = String(row + 1);
+          return (
+            <RowBody key={unit.id}>
+              <tr>
                 <td className="end num text-soft">{number}</td>
                 <td data-unit-row={row} data-unit-column={0}>
                   <Field
                     open
                     value={unit.name}
                     label={`No. ${number}, description`}
-                    placeholder={words.greyOval}
+                    placeholder={row === 0 ? words.greyOval : ''}
                     column="unit-name"
                     onChange={(name) => change(`units.${unit.id}`, unit.id, (one) => ({ ...one, name }))}
                   />
@@ -104,9 +105,9 @@ export function UnitRows({ line, piece, runs, isOpen, onChange }: UnitRowsProps)
                   )}
                 </td>
               </tr>
-            );
-          })}
-        </tbody>
+            </RowBody>
+          );
+        })}
       </table>
       {isOpen && (
         <p className="chrome mt-1 flex flex-wrap gap-x-6 text-[14px] text-soft">

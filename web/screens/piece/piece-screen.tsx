@@ -57,8 +57,8 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
   const inTheWay = count.problems.filter(blocks).length + standing(remarks).length;
   const unnamed = body.name.trim() === '';
 
-  // One size with measures of its own: they are what a maker changes first.
-  const isParametric = body.sizes.parameters.length > 0 && sizesOf(body).length === 1;
+  // With one size, its measures are what a maker changes first. They stay in place while sizes are added.
+  const [isParametric] = useState(() => body.sizes.parameters.length > 0 && sizesOf(body).length === 1);
   return (
     <EditProvider value={edit}>
       <Spread
