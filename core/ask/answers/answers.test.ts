@@ -157,6 +157,38 @@ test('an answer becomes a part with its size as typed', () => {
 });
 
 describe('from a blank back', () => {
+  test('wire cut off melts to a ball or a granule of its volume', () => {
+    const mm = Math.cbrt(1.5 * perB258(20) ** 2 * 6);
+    expect(value(ballAnswer(slotsOf('ball from 6 mm of 20 ga')), 'mm')).toBeCloseTo(mm, 9);
+    expect(value(granuleAnswer(slotsOf('granule from 6 mm of 20 ga')), 'mm')).toBeCloseTo(mm, 9);
+    expect(value(ballAnswer(slotsOf('ball from 8 mm of 1 mm wire')), 'mm')).toBeCloseTo(Math.cbrt(12), 9);
+  });
+
+  test('a length of stock closes to a ring', () => {
+    const inside = value(ringAnswer(slotsOf('58 mm of 2 mm platinum ring')), 'mm');
+    expect(inside).toBeCloseTo(58 / Math.PI - 2, 9);
+  });
+
+  test('a measured sample gives the links and the mass of a chain', () => {
+    // 51 mm / 12 links = 4.25 mm a link; 450 / 4.25 = 105.9, so 106 links of 6.4 / 12 g.
+    const answer = chainAnswer(slotsOf('chain 450 mm from a sample of 12 links, 51 mm, 6.4 g'));
+    expect(answer.figures[0]?.value).toBe(106);
+    expect(value(answer, 'g')).toBeCloseTo((6.4 / 12) * 106, 9);
+    expect(() => chainAnswer(slotsOf('chain 450 mm from a sample of 51 mm'))).toThrow(/links/);
+  });
+
+  test('a mandrel gives the length of a link', () => {
+    const { figures } = chainAnswer(slotsOf('link on a 6 mm mandrel, 1 mm wire'));
+    expect(figures.map((figure) => figure.value)).toEqual([8, 6]);
+  });
+
+  test('a forged bangle starts from a bar of its volume', () => {
+    const answer = bangleAnswer(slotsOf('forged bangle 62 mm inside 5 x 2.5 mm from 4 mm round'));
+    expect(value(answer, 'mm')).toBeCloseTo((Math.PI * 64.5 * 12.5) / (Math.PI * 4), 6);
+    const square = bangleAnswer(slotsOf('forged bangle 62 mm inside 5 x 2.5 mm from 4 mm square'));
+    expect(value(square, 'mm')).toBeCloseTo((Math.PI * 64.5 * 12.5) / 16, 6);
+  });
+
   test('a ring of 61 mm, 1.8 mm thick, is 61 ÷ π − 1.8 inside', () => {
     expect(value(ringAnswer(slotsOf('ring from a 61 mm blank, 1.8 mm thick')), 'mm')).toBeCloseTo(
       61 / Math.PI - 1.8,

@@ -1,22 +1,69 @@
 // From a blank back to what it makes: the ring size or the bangle of a length that is cut already.
-import { computed, type Figure, inSum } from '../../figure/figure.ts';
+import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
 import { NotEnough, type Slots } from '../slots.ts';
+import { massOf } from './round-wire.ts';
 
 /** Whether a question starts from a blank: `ring from a 58 mm blank, 2 mm thick`. */
 export function isFromBlank({ question }: Slots): boolean {
-  return /\bfrom\b.*\bblank\b/i.test(question.line);
+  return (
+    /\bfrom\b.*\bblank\b/i.test(question.line) || /^\s*[\d./ ]+\s*(?:mm|cm|in|")\s+of\b.*\bring\b/i.test(question.line)
+  );
+}
+
+/** The wire cut off for a ball or a granule: `from 6 mm of 20 ga`; null when the question does not say it so. */
+export function cutOffWire(slots: Slots): { readonly length: Figure; readonly wire: Figure } | null {
+  const { line } = slots.question;
+  const [from, of] = [line.search(/\b(?:from|cut|melt)\b/i), line.search(/\bof\b/i)];
+  const between = slots.free().find(({ start }) => start > from && start < of);
+  const after = slots.question.sizes.find(({ start, used }) => !used && start > of);
+  if (from < 0 || of < from || !between || !after) return null;
+  return { length: slots.figure(between, 'wire cut off'), wire: slots.figure(after, 'wire') };
+}
+
+/** Whether a question starts from a measured sample of chain: `chain 450 mm from a sample of 12 links, 51 mm, 6.4 g`. */
+export function isFromSample({ question }: Slots): boolean {
+  return /\bsample\b/i.test(question.line);
+}
+
+/**
+ * The links and the mass of a chain from a measured sample of it.
+ * @throws NotEnough without the links and the length of the sample, and the length of the chain
+ */
+export function chainOfSample(slots: Slots): Figure[] {
+  const example = 'chain 450 mm from a sample of 12 links, 51 mm, 6.4 g';
+  const count = slots.question.counts.links;
+  const at = slots.question.line.search(/\bsample\b/i);
+  const [inSample] = slots.free().filter(({ start }) => start > at);
+  const measured = inSample ? slots.figure(inSample, 'length of the sample') : null;
+  const length = slots.take('long', 'length of chain') ?? slots.next('length of chain');
+  if (!count || !measured || !length)
+    throw new NotEnough('Give the links and the length of the sample, and the length of the chain.', example);
+  const counted = given('links of the sample', count, '', 'as asked');
+  const pitch = computed('a link adds', measured.value / count, 'mm', `${inSum(measured.value)} ÷ ${inSum(count)}`, [
+    measured,
+    counted,
+  ]);
+  const how = `${inSum(length.value)} ÷ ${inSum(pitch.value)}, rounded up`;
+  const links = computed('links', Math.ceil(length.value / pitch.value - 1e-9), '', how, [length, pitch]);
+  const mass = slots.mass('mass of the sample');
+  if (!mass) return [links, pitch];
+  const all = `${inSum(mass.value)} × ${inSum(links.value)} ÷ ${inSum(count)}`;
+  return [links, computed('mass', (mass.value * links.value) / count, 'g', all, [mass, links, counted]), pitch];
 }
 
 /**
  * Inside diameter that a blank makes when it is closed: its length ÷ π less its thickness.
  * @throws NotEnough without both measures, or when the blank is too short for its thickness
  */
-export function insideOfBlank(slots: Slots, example: string): Figure {
+export function insideOfBlank(slots: Slots, example: string): { inside: Figure; mass: Figure[] } {
   const thick = slots.take('thick', 'thickness') ?? slots.take('wire', 'thickness') ?? slots.thin('thickness', 'round');
   const length = slots.take('long', 'length of the blank') ?? slots.next('length of the blank');
   if (!length || !thick) throw new NotEnough('Give the length of the blank and its thickness.', example);
   const inside = length.value / Math.PI - thick.value;
   if (!(inside > 0)) throw new NotEnough('This blank is too short to close. Check the length.', example);
   const how = `${inSum(length.value)} ÷ π − ${inSum(thick.value)}`;
-  return computed('inside diameter', inside, 'mm', how, [length, thick]);
+  return {
+    inside: computed('inside diameter', inside, 'mm', how, [length, thick]),
+    mass: slots.question.alloys.length > 0 ? massOf(slots, length, thick) : [],
+  };
 }

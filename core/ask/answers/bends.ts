@@ -15,17 +15,20 @@ import { typedSize } from '../part.ts';
 import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 import { dimension } from '../units.ts';
-import { insideOfBlank, isFromBlank } from './backwards.ts';
+import { chainOfSample, insideOfBlank, isFromBlank, isFromSample } from './backwards.ts';
 import { massOf, roundPart } from './round-wire.ts';
 
 /** A closed bangle, or an open cuff. */
 export function bangleAnswer(slots: Slots): TopicAnswer {
   const example = 'bangle 65 mm inside 3 mm';
   if (isFromBlank(slots)) {
-    const across = insideOfBlank(slots, 'bangle from a 214 mm blank, 3 mm thick');
+    const { inside: across, mass } = insideOfBlank(slots, 'bangle from a 214 mm blank, 3 mm thick');
     const how = `π × ${inSum(across.value)}`;
-    return { figures: [computed('inside circumference', Math.PI * across.value, 'mm', how, [across]), across] };
+    return {
+      figures: [computed('inside circumference', Math.PI * across.value, 'mm', how, [across]), across, ...mass],
+    };
   }
+  if (slots.question.topics.has('work')) return forgedBangle(slots);
   const opening = slots.take('opening', 'opening');
   const around = slots.take('around', 'inside circumference') ?? wrist(slots);
   const thick = slots.take('thick', 'thickness') ?? slots.take('wire', 'thickness') ?? slots.thin('thickness', 'round');
@@ -58,6 +61,31 @@ export function bangleAnswer(slots: Slots): TopicAnswer {
   return { figures: [length, closed, ...massOf(slots, length, thick)], part };
 }
 
+// A bangle forged to its section: the bar it is cut from, by volume.
+function forgedBangle(slots: Slots): TopicAnswer {
+  const example = 'forged bangle 62 mm inside 5 x 2.5 mm from 4 mm round';
+  const { line } = slots.question;
+  const [width, thick] = slots.pair(['width', 'thickness']) ?? [];
+  const from = line.search(/\bfrom\b/i);
+  const stock = slots.free().find(({ start }) => from >= 0 && start > from);
+  const inside = slots.take('inside', 'inside diameter') ?? slots.next('inside diameter');
+  if (!width || !thick || !stock || !inside)
+    throw new NotEnough('Give the inside, the forged width and thickness, and the bar it is forged from.', example);
+  const bar = slots.figure(stock, 'bar');
+  const isSquare = /\bsquare\b/i.test(line.slice(from));
+  const barMm2 = (isSquare ? 1 : Math.PI / 4) * bar.value ** 2;
+  const finished = computed(
+    'finished length',
+    Math.PI * (inside.value + thick.value),
+    'mm',
+    `π × (${inSum(inside.value)} + ${inSum(thick.value)})`,
+    [inside, thick],
+  );
+  const how = `${inSum(finished.value)} × ${inSum(width.value)} × ${inSum(thick.value)} ÷ (${isSquare ? '' : 'π/4 × '}${inSum(bar.value)}²)`;
+  const length = (finished.value * width.value * thick.value) / barMm2;
+  return { figures: [computed('bar to cut', length, 'mm', how, [finished, width, thick, bar]), finished] };
+}
+
 // No arm is this thick, so a longer measure is the length round it.
 function wrist(slots: Slots): Figure | null {
   const size = slots.free().find(({ mm }) => mm !== null && mm >= WIDEST_INSIDE_MM);
@@ -70,6 +98,7 @@ const WIDEST_INSIDE_MM = 110;
 
 /** Links for a length of chain and their wire, or a bezel made of jump rings. */
 export function chainAnswer(slots: Slots): TopicAnswer {
+  if (isFromSample(slots)) return { figures: chainOfSample(slots) };
   const pitch = slots.take('pitch', 'pitch of a link, measured');
   if (pitch) return wovenChain(slots, pitch);
   const example = 'chain 45 cm links 5 mm inside 1 mm wire';
@@ -80,7 +109,7 @@ export function chainAnswer(slots: Slots): TopicAnswer {
   if (!wire || !inside) throw new NotEnough('Give the length, the inside of a link and its wire.', example);
   const counted = slots.question.counts.links ?? (length ? null : slots.count('pieces'));
   if (!length) {
-    if (!counted) throw new NotEnough('Give the length of the chain, or the number of links.', example);
+    if (!counted) return { figures: linkOf(inside, wire) };
     return {
       figures: [
         computed(
@@ -122,6 +151,15 @@ export function chainAnswer(slots: Slots): TopicAnswer {
     [links, each],
   );
   return { figures: [links, all, real, each, ...massOf(slots, all, wire)] };
+}
+
+// One link of a mandrel: how long it is, and what it adds to a chain.
+function linkOf(inside: Figure, wire: Figure): Figure[] {
+  const how = `${inSum(inside.value)} + 2 × ${inSum(wire.value)}`;
+  return [
+    computed('length of a link', inside.value + 2 * wire.value, 'mm', how, [inside, wire]),
+    { ...inside, label: 'each link adds to a chain' },
+  ];
 }
 
 // Wrapped or woven links each add their measured pitch.

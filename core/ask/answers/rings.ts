@@ -24,8 +24,8 @@ const FROM_BLANK = 'ring from a 61 mm blank, 1.8 mm thick';
 export function ringAnswer(slots: Slots): TopicAnswer {
   const { question } = slots;
   if (isFromBlank(slots)) {
-    const inside = insideOfBlank(slots, FROM_BLANK);
-    return { figures: [inside, ...scales.map((scale) => inScale(scale, inside))] };
+    const { inside, mass } = insideOfBlank(slots, FROM_BLANK);
+    return { figures: [inside, ...scales.map((scale) => inScale(scale, inside)), ...mass] };
   }
   const [first, last] = question.numbers;
   if (first !== undefined && last !== undefined && (question.hasRange || question.hasTo) && question.sizes.length > 0)

@@ -9,6 +9,7 @@ import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
 import { massPerArea, sectionArea } from '../../stock/section.ts';
 import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
+import { cutOffWire } from './backwards.ts';
 
 /** The flat disc for a dome. */
 export function domeAnswer(slots: Slots): TopicAnswer {
@@ -40,6 +41,8 @@ function gauged(slots: Slots): Figure | null {
 /** Wire that a ball at its end takes up. */
 export function ballAnswer(slots: Slots): TopicAnswer {
   const example = 'ball 2 mm on 0.8 mm wire';
+  const cut = cutOffWire(slots);
+  if (cut) return { figures: [melted('ball', cut.wire, cut.length)] };
   const wire = slots.take('wire', 'wire') ?? slots.thin('wire', 'round');
   const ball = slots.take('outside', 'ball') ?? slots.next('ball');
   if (!wire || !ball) throw new NotEnough('Give the ball and the wire it is melted on.', example);
@@ -57,23 +60,22 @@ export function ballAnswer(slots: Slots): TopicAnswer {
   };
 }
 
+// What a length of wire melts into.
+function melted(label: string, wire: Figure, length: Figure): Figure {
+  const how = `∛(1.5 × ${inSum(wire.value)}² × ${inSum(length.value)})`;
+  return computed(label, granuleMm(wire.value, length.value), 'mm', how, [wire, length]);
+}
+
 /** The granule of a pallion, or the pallion for a granule. */
 export function granuleAnswer(slots: Slots): TopicAnswer {
   const example = 'granule 1 mm from 0.5 mm wire';
-  const long = slots.take('long', 'snippet');
-  const wire = slots.take('wire', 'wire') ?? slots.thin('wire', 'round');
+  const cut = cutOffWire(slots);
+  const long = cut?.length ?? slots.take('long', 'snippet');
+  const wire = cut?.wire ?? slots.take('wire', 'wire') ?? slots.thin('wire', 'round');
   if (!wire) throw new NotEnough('Give the wire the granule is cut from.', example);
   if (long)
     return {
-      figures: [
-        computed(
-          'granule',
-          granuleMm(wire.value, long.value),
-          'mm',
-          `∛(1.5 × ${inSum(wire.value)}² × ${inSum(long.value)})`,
-          [wire, long],
-        ),
-      ],
+      figures: [melted('granule', wire, long)],
       note: 'Snippets of one size still vary: cut extra and sort.',
     };
   const granule = slots.take('outside', 'granule') ?? slots.next('granule');

@@ -13,6 +13,7 @@ import type { SetFields } from '../../../hooks/use-editable-rows.ts';
 import type { RowProblems } from '../../../hooks/use-row-problems.ts';
 import { words } from '../../../words/piece.ts';
 import { NEW } from './blank-fields.tsx';
+import { FromCut } from './from-cut.tsx';
 
 const temperOptions: readonly Option[] = tempers.map((value) => ({ value, label: value || 'as it comes' }));
 const scrapOptions: readonly Option[] = scrapKinds.map((value) => ({ value, label: scrapNames[value] }));
@@ -94,6 +95,7 @@ export const PartMore = memo(function PartMore(props: PartMoreProps) {
           </span>
         )}
       </div>
+      <FromCut part={part} units={units} set={set} />
       {computation.gross && (
         <p className="num text-soft">
           {showFigure(computation.gross)} cut
