@@ -13,7 +13,17 @@ import { knuckleLengthsMm } from './rules/knuckles.ts';
 export function benchWords(blank: Blank): string {
   switch (blank.rule) {
     case 'jump-ring':
+    case 'chain':
+    case 'ring-bezel':
       return `wind on a ${blank.inside.trim()} mandrel`;
+    case 'twist':
+      return twistWords(blank);
+    case 'worked':
+      return blank.thickness.trim()
+        ? `forge to ${blank.width.trim()} × ${blank.thickness.trim()}, ${blank.length.trim()} long`
+        : `draw to ${blank.width.trim()} round, ${blank.length.trim()} long`;
+    case 'dome':
+      return `dome to ${blank.across.trim()} across, ${blank.height.trim()} high`;
     case 'ring-band':
       return blank.system === 'mm'
         ? `inside ${blank.size.trim()}`
@@ -27,7 +37,7 @@ export function benchWords(blank: Blank): string {
     case 'knuckles':
       return knuckleWords(blank.width, blank.knuckles);
     case 'bangle':
-      return 'bend to the girth, then close';
+      return `inside ${blank.inside.trim()}, ${blank.opening.trim() ? `open ${blank.opening.trim()}` : 'closed'}`;
     default:
       return '';
   }
@@ -44,4 +54,13 @@ function knuckleWords(width: string, knuckles: string): string {
     if (error instanceof RangeError) return '';
     throw error;
   }
+}
+
+const turnsIn = { '': 'turns in all', cm: 'turns per cm', in: 'turns per inch' } as const;
+
+// `twist 2 strands, 4 turns per cm, for size L½ UK`.
+function twistWords({ length, system, strands, turns, per }: Extract<Blank, { rule: 'twist' }>): string {
+  const size =
+    system && (system === 'mm' ? `, inside ${length.trim()}` : `, for size ${length.trim()} ${system.toUpperCase()}`);
+  return `twist ${strands.trim()} strands, ${turns.trim()} ${turnsIn[per]}${size}`;
 }

@@ -24,7 +24,8 @@ export interface BlankReading {
 }
 
 /** The stone a bezel goes round, as its finding gives it; null when there is none. */
-export type StoneOutline = { readonly outline: Outline; readonly sizes: readonly Figure[] } | null;
+export type StoneOutline =
+  ({ readonly sizes: readonly Figure[] } & ({ readonly outline: Outline } | { readonly girth: Figure })) | null;
 
 /** How one measure of a blank is shown and typed. */
 export interface BlankField {

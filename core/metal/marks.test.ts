@@ -35,6 +35,8 @@ test.each([
   (metal, free, due) => {
     expect(isMarkDue({ metal, grams: free }, 'GB')).toBe(false);
     expect(isMarkDue({ metal, grams: due }, 'GB')).toBe(true);
-    expect(isMarkDue({ metal, grams: free }, 'FR')).toBe(true);
+    expect(isMarkDue({ metal, grams: due }, 'FR')).toBe(true);
+    expect(isMarkDue({ metal, grams: free }, 'FR')).toBe(false);
+    expect(isMarkDue({ metal, grams: 100 * due }, 'US')).toBe(false);
   },
 );

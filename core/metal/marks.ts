@@ -29,9 +29,14 @@ export function preciousWeights(
   });
 }
 
+/** Countries without a compulsory hallmark (from memory; a mark that is struck all the same follows local rules). */
+const NO_DUTY = new Set(['AU', 'BE', 'CA', 'DE', 'NO', 'NZ', 'US']);
+
 /**
- * @param country  ISO 3166-1 alpha-2; only Britain's limits are known, elsewhere a mark may be required at any weight
+ * Whether a mark may be required.
+ * @param country  ISO 3166-1 alpha-2. Only Britain's limits are known. Elsewhere small weights are exempt too, so
+ *   Britain's limits stand for the local ones; where no mark is compulsory, none is due.
  */
 export function isMarkDue({ metal, grams }: PreciousWeight, country: string): boolean {
-  return grams >= (country === 'GB' ? ukExemptBelowG[metal] : 0);
+  return !NO_DUTY.has(country) && grams >= ukExemptBelowG[metal];
 }

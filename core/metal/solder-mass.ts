@@ -28,6 +28,14 @@ export function seamMm3(seamMm: number, [, width, thickness]: SnippetMm): number
   return seamMm * width * thickness;
 }
 
+/** From the middle of one pallion to the next along a seam, mm (common practice). */
+export const PALLION_SPACING_MM = 3;
+
+/** Pallions along a seam, one at each end and none further apart than the spacing. @returns a whole number, 2 or more */
+export function pallionsAlong(seamMm: number): number {
+  return Math.max(2, Math.ceil(seamMm / PALLION_SPACING_MM - 1e-9) + 1);
+}
+
 /** Volume of metal in a number of dots of paste. @returns mm³ */
 export function beadsMm3(count: number, beadMm = BEAD_MM): number {
   return count * (Math.PI / 6) * beadMm ** 3 * PASTE_METAL_SHARE;

@@ -73,7 +73,7 @@ test('forwards and back gives the same measure', () => {
     { rule: 'jump-ring', inside: mm } as Blank,
     { rule: 'granule', diameter: mm },
     { rule: 'balled', length: '30 mm', ball: mm, ends: '2' },
-    { rule: 'twist', length: mm, strands: '2', turns: '10' },
+    { rule: 'twist', length: mm, system: '', strands: '2', turns: '10', per: '' },
   ];
   fc.assert(
     fc.property(fc.double({ min: 3, max: 80, noNaN: true }), fc.nat(5), (mm, which) => {

@@ -10,6 +10,8 @@ import { type Report } from '../measure/read/reported.ts';
 import {
   BEAD_MM,
   beadsMm3,
+  PALLION_SPACING_MM,
+  pallionsAlong,
   PASTE_METAL_SHARE,
   seamMm3,
   type SnippetMm,
@@ -122,9 +124,28 @@ function readAmount({ form, amount }: Join, typedSnippet: string, report: Report
         }
       );
     }
+    case 'seam-snippets': {
+      const seam = read(readLength(amount, { what: 'length of the seam' }), 'seam', 'mm');
+      if (!seam) return null;
+      const apart = given('from pallion to pallion', PALLION_SPACING_MM, 'mm', 'common practice');
+      const count = pallionsAlong(seam.value);
+      const along = computed('pallions', count, '', `${inSum(seam.value)} ÷ ${inSum(apart.value)}, rounded up, + 1`, [
+        seam,
+        apart,
+      ]);
+      return {
+        mm3: snippetsMm3(count, snippet),
+        how: [along, length, width, thickness].map(({ value }) => inSum(value)).join(' × '),
+        from: [along, length, width, thickness],
+        seamMm: seam.value,
+      };
+    }
     case 'beads': {
-      const count = read(readCount(amount), 'beads of paste', '');
-      const bead = given('bead', BEAD_MM, 'mm', 'common practice');
+      const [many, across = ''] = amount.split(/[x×*](.*)/i).map((text) => text.trim());
+      const count = read(readCount(many ?? ''), 'beads of paste', '');
+      const bead = across
+        ? read(readLength(across, { what: 'diameter of a bead' }), 'bead', 'mm')
+        : given('bead', BEAD_MM, 'mm', 'common practice');
       const share = given(
         'metal in paste, by volume',
         PASTE_METAL_SHARE,
@@ -132,9 +153,10 @@ function readAmount({ form, amount }: Join, typedSnippet: string, report: Report
         'typical value, not checked against its source (from 83 % by weight): compare your supplier’s data sheet',
       );
       return (
-        count && {
-          mm3: beadsMm3(count.value),
-          how: `${inSum(count.value)} × π/6 × ${inSum(BEAD_MM)}³ × ${inSum(PASTE_METAL_SHARE)}`,
+        count &&
+        bead && {
+          mm3: beadsMm3(count.value, bead.value),
+          how: `${inSum(count.value)} × π/6 × ${inSum(bead.value)}³ × ${inSum(PASTE_METAL_SHARE)}`,
           from: [count, bead, share],
           seamMm: 0,
         }

@@ -211,3 +211,21 @@ describe('parts that cannot be computed name the field', () => {
     ).toEqual(['section.width', 'section.thickness', 'blank.length']);
   });
 });
+
+test('a twist for a ring size is bent along its middle, with its turns per cm', () => {
+  // UK N: 37.5 + 13 × 1.25 = 53.75 mm round the finger. Two strands of 1 mm are 2 mm across: 53.75 + 2π = 60.03 mm.
+  // Take-up: √(1 + (π × 1 × 0.4)²) = 1.606; a strand of 96.4 mm, two of them.
+  const part = partSchema.parse({
+    id: 't',
+    name: 'Twist',
+    alloy: 'silver-925',
+    section: { form: 'round', diameter: '1 mm' },
+    blank: { rule: 'twist', length: 'N', system: 'uk', strands: '2', turns: '4', per: 'cm' },
+    count: '1',
+    trim: '',
+  });
+  const { cut, count, problems } = computePart(part, alloysWith([]));
+  expect(problems).toEqual([]);
+  expect(count).toBe(2);
+  expect(cut?.kind === 'length' ? cut.length.value : NaN).toBeCloseTo(96.41, 1);
+});

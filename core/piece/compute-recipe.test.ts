@@ -9,6 +9,7 @@ import { benchCheckAll, standing } from './checks/bench-check.ts';
 import { computePart } from './compute-part.ts';
 import { computeRecipe } from './compute-recipe.ts';
 import { recipes } from './fixtures/recipes.ts';
+import type { Join } from './join.ts';
 import { partSchema, type PartTyped } from './part.ts';
 import { pieceSchema } from './piece.ts';
 
@@ -116,7 +117,7 @@ describe('conservation of metal: gross = net + scrap + kerf', () => {
 });
 
 describe('solder against its geometry', () => {
-  const grams = (form: 'snippets' | 'seam' | 'beads' | 'sweat', amount: string, snippet = '') => {
+  const grams = (form: Join['form'], amount: string, snippet = '') => {
     const piece = pieceSchema.parse({
       ...recipes[1]?.piece,
       snippet,
@@ -138,6 +139,16 @@ describe('solder against its geometry', () => {
 
   test('a strip runs along 40 mm of seam', () => {
     expect(grams('seam', '40 mm')).toBeCloseTo((3 * 40 * 1 * 0.25 * density) / 1000, 9);
+  });
+
+  test('pallions along a seam stand 3 mm apart, one at each end', () => {
+    // 20 mm: 7 gaps, 8 pallions.
+    expect(grams('seam-snippets', '20 mm')).toBeCloseTo(grams('snippets', '8') ?? NaN, 9);
+    expect(grams('seam-snippets', '2 mm')).toBeCloseTo(grams('snippets', '2') ?? NaN, 9);
+  });
+
+  test('a dot of paste may have its diameter: it weighs with its cube', () => {
+    expect((grams('beads', '3 x 1 mm') ?? NaN) / (grams('beads', '3') ?? NaN)).toBeCloseTo(1 / 8, 9);
   });
 
   test('beads of paste are spheres, about one third metal', () => {

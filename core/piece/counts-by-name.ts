@@ -46,7 +46,7 @@ function namesIn({ parts, findings, joins, groups, work, steps }: Piece): boolea
   );
 }
 
-const isCounted = ({ form }: { readonly form: string }) => form === 'snippets' || form === 'beads';
+const isCounted = ({ form }: { readonly form: string }) => form === 'snippets';
 
 function blankCounts({ blank }: Part): [string, string][] {
   return BLANK_COUNTS.flatMap((field): [string, string][] => {

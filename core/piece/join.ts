@@ -5,7 +5,7 @@ import { nameSchema, rowIdSchema, typedSchema } from '../measure/typed.ts';
 /** Kinds of joins. */
 export const joinKinds = ['solder', 'fuse', 'rivet', 'screw', 'wrap', 'link', 'set'] as const;
 /** How solder is laid at a joint. */
-export const solderForms = ['snippets', 'seam', 'beads', 'sweat'] as const;
+export const solderForms = ['snippets', 'seam', 'seam-snippets', 'beads', 'sweat'] as const;
 
 /** A join as it is stored. */
 export const joinSchema = z.strictObject({
@@ -19,7 +19,10 @@ export const joinSchema = z.strictObject({
   /** Flow point from the solder maker's sheet; blank for the table's. */
   flow: typedSchema.default(''),
   form: z.enum(solderForms).default('snippets'),
-  /** At one joint: a number of pallions or dots, the length of a seam, or an area in mm² for sweat soldering. */
+  /**
+   * At one joint: a number of pallions, dots of paste with their diameter (`3 x 0.8 mm`), the length of a seam, or an area
+   * in mm² for sweat soldering.
+   */
   amount: typedSchema.default('2'),
   /** Number of such joints in one piece. */
   count: typedSchema.default('1'),
@@ -35,6 +38,11 @@ export const joinSchema = z.strictObject({
 export type Join = z.infer<typeof joinSchema>;
 /** A kind of join. */
 export type JoinKind = Join['kind'];
+
+/** Whether its solder is laid along a seam, in a strip or as pallions. */
+export function isAlongSeam({ form }: Pick<Join, 'form'>): boolean {
+  return form === 'seam' || form === 'seam-snippets';
+}
 
 /** Whether a join is made with the torch. */
 export function isHot({ kind }: Pick<Join, 'kind'>): boolean {

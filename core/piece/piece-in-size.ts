@@ -28,7 +28,9 @@ export function pieceInSize(piece: Piece, size: Size): Piece {
     parts: piece.parts.map((part) => remembered(part, key, () => partWith(part, put))),
     joins: piece.joins.map((join) => remembered(join, key, () => putInto(join, put, ['amount', 'count']))),
     findings: piece.findings.map((finding) =>
-      remembered(finding, key, () => putInto(finding, put, ['count', 'price', 'grams', 'length', 'width', 'girdle'])),
+      remembered(finding, key, () =>
+        putInto(finding, put, ['count', 'price', 'grams', 'length', 'width', 'girdle', 'girth']),
+      ),
     ),
     work: piece.work.map((row) => remembered(row, key, () => putInto(row, put, ['count', 'each']))),
     groups: piece.groups.map((group) => remembered(group, key, () => putInto(group, put, ['count', 'vents']))),
@@ -64,7 +66,7 @@ function remembered<Row extends object>(row: Row, key: string, make: () => Row):
 
 // Fields that are no measures.
 
-const TAGS = new Set(['form', 'rule', 'system', 'ease', 'stone', 'keeps']);
+const TAGS = new Set(['form', 'rule', 'system', 'ease', 'stone', 'keeps', 'per', 'points']);
 
 function putInto<Row extends object>(row: Row, put: (text: string) => string, only?: readonly (keyof Row)[]): Row {
   let changed: Row | null = null;

@@ -79,7 +79,7 @@ const blanks: Record<Blank['rule'], Blank> = {
   chain: { rule: 'chain', length: '180 mm', inside: '5 mm' },
   woven: { rule: 'woven', length: '180 mm', pitch: '4 mm', each: '30 mm' },
   wrap: { rule: 'wrap', turns: '6', core: '1.2 mm' },
-  twist: { rule: 'twist', length: '90 mm', strands: '2', turns: '30' },
+  twist: { rule: 'twist', length: '90 mm', system: '', strands: '2', turns: '30', per: '' },
   balled: { rule: 'balled', length: '40 mm', ball: '3 mm', ends: '1' },
   granule: { rule: 'granule', diameter: '2 mm' },
   bezel: { rule: 'bezel', stone: '', around: '31 mm', clearance: '' },

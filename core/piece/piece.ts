@@ -9,7 +9,7 @@ import { stepSchema } from './step.ts';
 import { workRowSchema } from './work-row.ts';
 
 /** Outlines of stones. */
-export const stoneShapes = ['round', 'oval', 'rectangle', 'cushion', 'teardrop'] as const;
+export const stoneShapes = ['round', 'oval', 'rectangle', 'cushion', 'teardrop', 'free'] as const;
 /** Kinds of findings. */
 export const findingKinds = ['finding', 'stone', 'blank', 'sent-out', 'customer'] as const;
 
@@ -29,6 +29,10 @@ export const findingSchema = z.strictObject({
   length: typedSchema.default(''),
   width: typedSchema.default(''),
   girdle: typedSchema.default(''),
+  /** Of a free outline: the length round it, measured with a strip of paper. */
+  girth: typedSchema.default(''),
+  /** Of a free outline: its corners as `x,y` in mm; the girth follows from them where it is blank. */
+  points: z.string().max(400).default(''),
 });
 
 /** A sub-assembly: parts that are joined into one. */

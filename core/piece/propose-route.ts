@@ -5,7 +5,7 @@ import { workKindOf, workNamed } from '../work/work-kinds.ts';
 import type { Recipe } from './compute-recipe.ts';
 import { forgingOf } from './forging.ts';
 import { hollowsOf, isVented } from './hollow.ts';
-import { isHot, type Join, type JoinKind } from './join.ts';
+import { isAlongSeam, isHot, type Join, type JoinKind } from './join.ts';
 import { seamShows } from './join-seam.ts';
 import { formingKind, formingTimes, isThick, isTube, type MadePart, sawMinutes, stocks } from './making.ts';
 import type { Part } from './part.ts';
@@ -353,7 +353,7 @@ class Route {
   private join(join: Join): Proposal[] {
     const own = this.rows.find((row) => row.on === join.id && this.stageOf(row) === 'folded');
     const { kind, verb } = this.isGranulation(join) ? { kind: 'granulate' as const, verb: 'Bond' } : joining[join.kind];
-    const seam = join.kind === 'solder' && join.form === 'seam' ? { per: 'cm' as const, each: '0.8' } : {};
+    const seam = join.kind === 'solder' && isAlongSeam(join) ? { per: 'cm' as const, each: '0.8' } : {};
     const made = standardStep(kind, workOn(verb, join), [join.id], `join:${join.id}`, seam);
     return [own ? { ...this.row(own), from: made.from, name: made.name, per: made.per } : made];
   }

@@ -47,6 +47,8 @@ export interface WorkKind {
   /** Share lost: only this makes extras necessary. As typed. */
   readonly lost: string;
   readonly place: WorkPlace;
+  /** An optional finish: offered while the piece has none of it. */
+  readonly offered?: true;
   /** It leaves oxide: pickle, or what stands in for it, comes after. */
   readonly heat?: true;
   /** Kinds that usually come before and after it. They are offered, never added silently. */

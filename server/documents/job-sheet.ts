@@ -10,6 +10,7 @@ import { showHours, showValue } from '../../core/figure/show.ts';
 import { fullDay } from '../../core/format/days.ts';
 import type { Paper } from '../../core/format/paper.ts';
 import { countedNoun } from '../../core/format/variants.ts';
+import { pallionsAlong } from '../../core/metal/solder-mass.ts';
 import { showTemperature } from '../../core/metal/temperatures.ts';
 import { sizesOf } from '../../core/piece/all-sizes.ts';
 import { attendedMin, loadsOf, type StepComputation } from '../../core/piece/bench-time.ts';
@@ -259,13 +260,26 @@ function joins(page: Writer, run: BatchRun, count: BatchCount): void {
 // `3 joints per piece, 2 pallions each`.
 function jointWords(join: Join, computation: JoinComputation | undefined): string {
   const joints = computation && computation.joints > 0 ? `${countedNoun(computation.joints, 'joint')} per piece` : '';
-  const amount = computation?.solder && join.form === 'snippets' ? `${pallionsIn(join)} each` : '';
+  const amount = computation?.solder ? solderAt(join, computation) : '';
   return [joints, joints && amount].filter(Boolean).join(', ');
 }
 
-function pallionsIn({ amount }: Join): string {
+// What is laid at one joint.
+function solderAt({ form, amount }: Join, { seamMm, joints }: JoinComputation): string {
   const count = Number(amount.trim());
-  return Number.isInteger(count) ? countedNoun(count, 'pallion') : `${amount.trim()} pallions`;
+  const seam = `${showValue(seamMm / Math.max(1, joints), 'mm')} mm of seam`;
+  switch (form) {
+    case 'snippets':
+      return `${Number.isInteger(count) ? countedNoun(count, 'pallion') : `${amount.trim()} pallions`} each`;
+    case 'seam':
+      return `strip solder along ${seam}`;
+    case 'seam-snippets':
+      return `${countedNoun(pallionsAlong(seamMm / Math.max(1, joints)), 'pallion')} along ${seam}`;
+    case 'beads':
+      return `paste dots ${amount.trim()}`;
+    case 'sweat':
+      return `sweat soldered, ${amount.trim()}`;
+  }
 }
 
 function steps(page: Writer, run: BatchRun, count: BatchCount): void {

@@ -26,6 +26,8 @@ export const words = localWords({
   useThisMeasure: 'Use this measure',
   noMeasureGivesThisCut: 'No measure gives this cut. Check the other measures.',
   thePart: 'the part',
+  n3X08Mm: '3 x 0.8 mm',
+  oftenAdded: 'Often added:',
   asTheSize: 'as the size',
   pattern: 'pattern',
   patternTitle: 'Pattern',

@@ -66,8 +66,9 @@ function stoneGirth({ stone, report }: BlankContext): Figure | null {
     });
     return null;
   }
+  if ('girth' in stone) return { ...stone.girth, label: 'round the stone' };
   const around = reportedFormula(() => perimeterMm(stone.outline), 'blank.stone', report);
   const words = stone.outline.shape === 'oval' ? 'ellipse (Ramanujan 1914)' : stone.outline.shape;
-  const sizes = stone.sizes.map(({ value }) => inSum(value)).join(' × ');
+  const sizes = stone.sizes.map(({ value }) => inSum(value)).join(' × ') || 'its corners';
   return around === null ? null : computed('round the stone', around, 'mm', `${words} of ${sizes}`, stone.sizes);
 }

@@ -20,8 +20,10 @@ test.each([
   expect(briefly(foundIn(marksDue, cast(alloy, grams)))).toEqual(found);
 });
 
-test('elsewhere it refers to the local rule at any weight', () => {
-  expect(foundIn(marksDue, cast('silver-925', '2 g'), 'NL')[0]?.sentence).toMatch(/ask locally/);
+test('elsewhere it refers to the local rule, and is silent where no mark is compulsory', () => {
+  expect(foundIn(marksDue, cast('silver-925', '9 g'), 'NL')[0]?.sentence).toMatch(/ask locally/);
+  expect(foundIn(marksDue, cast('silver-999', '0.5 g'), 'NL')).toEqual([]);
+  expect(foundIn(marksDue, cast('silver-925', '90 g'), 'US')).toEqual([]);
 });
 
 test('a route with an assay office step gives no finding', () => {

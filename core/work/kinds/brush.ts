@@ -14,6 +14,7 @@ export const brushWork = {
   again: '',
   lost: '',
   place: 'finish',
+  offered: true,
   needs: [],
   brings: [],
   uses: [],

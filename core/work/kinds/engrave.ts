@@ -14,6 +14,7 @@ export const engraveWork = {
   again: '',
   lost: '',
   place: 'finish',
+  offered: true,
   needs: [],
   brings: [],
   uses: [],

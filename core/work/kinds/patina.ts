@@ -14,6 +14,7 @@ export const patinaWork = {
   again: '',
   lost: '',
   place: 'end',
+  offered: true,
   needs: ['clean'],
   brings: ['wax'],
   uses: ['liver of sulphur'],

@@ -14,6 +14,7 @@ export const plateWork = {
   again: '',
   lost: '',
   place: 'end',
+  offered: true,
   needs: ['clean', 'polish'],
   brings: [],
   uses: ['plating solution'],

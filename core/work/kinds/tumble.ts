@@ -14,6 +14,7 @@ export const tumbleWork = {
   again: '',
   lost: '',
   place: 'end',
+  offered: true,
   needs: [],
   brings: [],
   uses: ['shot', 'soap'],

@@ -14,6 +14,7 @@ export const waxWork = {
   again: '',
   lost: '',
   place: 'end',
+  offered: true,
   needs: ['clean'],
   brings: [],
   uses: ['wax'],

@@ -8,6 +8,7 @@ import type { Alloy } from '../../../../core/metal/alloys.ts';
 import { type Solder, solders } from '../../../../core/metal/solders.ts';
 import { degrees, degreeUnit, showTemperature } from '../../../../core/metal/temperatures.ts';
 import { gradeName } from '../../../../core/piece/checks/solder-order.ts';
+import { isAlongSeam } from '../../../../core/piece/join.ts';
 import { membersOf } from '../../../../core/piece/scope.ts';
 import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
 import { words } from '../../../words/piece.ts';
@@ -185,10 +186,16 @@ function rungsOf({ recipe, joins }: PieceCount, margin: Margin): Rung[] {
     const { solder, flow } = joins[index] ?? {};
     if (!solder || !flow) return [];
     const isOut = margin.at(join.id).some(({ rule, known }) => rule === 'solder-order' && known === null);
-    const amount = { snippets: 'pallions', seam: 'seam', beads: 'beads', sweat: 'sweated' }[join.form];
+    const amount = {
+      snippets: 'pallions',
+      seam: 'seam',
+      'seam-snippets': 'pallions along',
+      beads: 'beads',
+      sweat: 'sweated',
+    }[join.form];
     const words =
       join.amount.trim() &&
-      (join.form === 'seam' || join.form === 'sweat'
+      (isAlongSeam(join) || join.form === 'sweat'
         ? `${amount} ${join.amount}`
         : `${join.amount} ${join.amount.trim() === '1' ? amount.slice(0, -1) : amount}`);
     return [{ id: join.id, name: join.name, number: index + 1, flowC: flow.value, solder, amount: words, isOut }];

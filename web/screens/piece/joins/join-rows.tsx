@@ -7,7 +7,7 @@ import { degreeUnit, showTemperature } from '../../../../core/metal/temperatures
 import type { Remark } from '../../../../core/piece/checks/bench-check.ts';
 import { gradeName } from '../../../../core/piece/checks/solder-order.ts';
 import type { JoinComputation } from '../../../../core/piece/compute-join.ts';
-import { isHot, type Join, joinKinds, joinSchema, solderForms } from '../../../../core/piece/join.ts';
+import { isAlongSeam, isHot, type Join, joinKinds, joinSchema, solderForms } from '../../../../core/piece/join.ts';
 import type { Piece } from '../../../../core/piece/piece.ts';
 import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
 import { Choice, type Option } from '../../../components/choice.tsx';
@@ -40,6 +40,7 @@ const kindOptions: readonly Option[] = joinKinds.map((value) => ({ value, label:
 const formNames = {
   snippets: 'pallions',
   seam: 'strip, length',
+  'seam-snippets': 'pallions along, length',
   beads: 'paste dots',
   sweat: 'sweat solder, area',
 } as const satisfies Record<Join['form'], string>;
@@ -325,8 +326,8 @@ function SolderFields({ join, index, problems, set }: SolderFieldsProps) {
           open
           value={join.amount}
           label={`${name}, how much at a joint`}
-          unit={join.form === 'seam' ? 'mm' : ''}
-          placeholder={join.form === 'sweat' ? words.n12X8Mm : join.form === 'seam' ? words.mm : '2'}
+          unit={isAlongSeam(join) ? 'mm' : ''}
+          placeholder={amountExample(join)}
           column="amount"
           onChange={(amount) => set(index, join, { amount })}
           {...problems.at('amount')}
@@ -349,4 +350,12 @@ function SolderFields({ join, index, problems, set }: SolderFieldsProps) {
 
 const MG_PER_G = 1000;
 
-const freshAmount = { snippets: '2', seam: '', beads: '3', sweat: '' } as const satisfies Record<Join['form'], string>;
+const freshAmount = { snippets: '2', seam: '', 'seam-snippets': '', beads: '3', sweat: '' } as const satisfies Record<
+  Join['form'],
+  string
+>;
+
+function amountExample(join: Join): string {
+  if (isAlongSeam(join)) return words.mm;
+  return { sweat: words.n12X8Mm, beads: words.n3X08Mm, snippets: '2' }[join.form as 'sweat' | 'beads' | 'snippets'];
+}

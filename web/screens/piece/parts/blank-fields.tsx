@@ -28,6 +28,12 @@ const eases: readonly Option[] = [
   { value: 'exact', label: 'to the size' },
 ];
 
+const turnsPer: readonly Option[] = [
+  { value: '', label: 'in all' },
+  { value: 'cm', label: 'per cm' },
+  { value: 'in', label: 'per inch' },
+];
+
 /** The list entry that adds a stone. No row has it for an id. */
 export const NEW = 'new';
 
@@ -106,6 +112,17 @@ export function BlankFields({ name, blank, section, units, stones, onNewStone, p
       </>
     );
   }
+  if (blank.rule === 'twist') {
+    return (
+      <>
+        {choice('system', blank.system, [{ value: '', label: 'long' }, ...ringSystems], 'length or ring size')}
+        {field(['length', blank.length])}
+        {field(['strands', blank.strands])}
+        {field(['turns', blank.turns])}
+        {choice('per', blank.per, turnsPer, 'turns')}
+      </>
+    );
+  }
   return Object.entries(blank)
     .filter(([key]) => key !== 'rule')
     .map((entry) => (entry[0] === 'keeps' ? choice('keeps', entry[1], keptShapes, 'outline kept') : field(entry)));
@@ -123,6 +140,7 @@ function unitOf(blank: Blank, key: string, lengthUnit: string): string {
   // The excess of a bar is a share.
   if (blank.rule === 'pressed-bar' && key === 'excess') return '%';
   if (blankFieldOf(blank.rule, key).isCount || key === 'points') return '';
+  if (blank.rule === 'twist' && key === 'length' && blank.system !== '' && blank.system !== 'mm') return '';
   return blank.rule === 'ring-band' && blank.system !== 'mm' ? '' : lengthUnit;
 }
 

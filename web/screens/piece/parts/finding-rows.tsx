@@ -182,7 +182,7 @@ function FindingDetails({ finding, index, groups, set }: DetailsProps) {
   const isStone = finding.kind === 'stone';
   const hasMetal = finding.kind !== 'stone' && finding.kind !== 'sent-out';
   if (!isStone && !hasMetal) return null;
-  const size = (key: 'length' | 'width' | 'girdle', label: string, placeholder: string) => (
+  const size = (key: 'length' | 'width' | 'girdle' | 'girth', label: string, placeholder: string) => (
     <Field
       small
       open
@@ -206,11 +206,29 @@ function FindingDetails({ finding, index, groups, set }: DetailsProps) {
                 label={`${name}, outline`}
                 onChange={(shape) => set(index, finding, { shape: shape as Finding['shape'] })}
               />
-              <span className="whitespace-nowrap">
-                {size('length', finding.shape === 'round' ? 'diameter' : 'length', unit)}
-                {finding.shape !== 'round' && <span className="aside"> {words.by} </span>}
-                {finding.shape !== 'round' && size('width', 'width', unit)}
-              </span>
+              {finding.shape === 'free' && (
+                <>
+                  <Labelled word="girth">{size('girth', 'girth', unit)}</Labelled>
+                  <Labelled word="or corners">
+                    <Field
+                      small
+                      open
+                      value={finding.points}
+                      label={`${name}, corners`}
+                      placeholder="0,0 24,0 12,18"
+                      maxLength={400}
+                      onChange={(points) => set(index, finding, { points })}
+                    />
+                  </Labelled>
+                </>
+              )}
+              {finding.shape !== 'free' && (
+                <span className="whitespace-nowrap">
+                  {size('length', finding.shape === 'round' ? 'diameter' : 'length', unit)}
+                  {finding.shape !== 'round' && <span className="aside"> {words.by} </span>}
+                  {finding.shape !== 'round' && size('width', 'width', unit)}
+                </span>
+              )}
               <Labelled word="girdle height">{size('girdle', 'girdle height', 'not measured')}</Labelled>
             </>
           ) : (

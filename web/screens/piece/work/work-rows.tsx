@@ -7,6 +7,7 @@ import { driverNames } from '../../../../core/piece/bench-time.ts';
 import type { Piece } from '../../../../core/piece/piece.ts';
 import type { StepKind } from '../../../../core/piece/step.ts';
 import { type WorkRow, workRowSchema } from '../../../../core/piece/work-row.ts';
+import type { WorkKind } from '../../../../core/work/work-kind.ts';
 import { workKindOf, workKinds, workNamed } from '../../../../core/work/work-kinds.ts';
 import { Choice, type Option } from '../../../components/choice.tsx';
 import { EditableRow, EditableRows } from '../../../components/editable-row.tsx';
@@ -74,9 +75,38 @@ export const WorkRows = memo(function WorkRows({ piece, problems, edit }: WorkRo
           />
         ))}
       </EditableRows>
+      <OfferedFinishes work={work} edit={edit} />
     </section>
   );
 }, sameWork);
+
+const finishes = workKinds.filter((kind: WorkKind) => kind.offered);
+
+// Optional finishes the piece does not have yet, one press each.
+function OfferedFinishes({ work, edit }: { readonly work: Piece['work']; readonly edit: EditPiece }) {
+  const missing = finishes.filter(({ kind }) => !work.some((row) => (row.kind || workNamed(row.name)) === kind));
+  if (missing.length === 0) return null;
+  return (
+    <p className="chrome mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1 text-[14px] text-soft">
+      <span>{words.oftenAdded}</span>
+      {missing.map(({ kind, verb }) => (
+        <button
+          key={kind}
+          type="button"
+          className="link"
+          onClick={() =>
+            edit(
+              '',
+              (piece) => void piece.work.push(workRowSchema.parse({ id: crypto.randomUUID(), name: verb, kind })),
+            )
+          }
+        >
+          {verb}
+        </button>
+      ))}
+    </p>
+  );
+}
 
 // Names of parts are options here, and the rows are its own; nothing else matters.
 function sameWork(before: WorkRowsProps, after: WorkRowsProps): boolean {
