@@ -11,7 +11,7 @@ export function withUnits(units: readonly BatchUnit[], count: number, newId: () 
 }
 
 /** Where a block of cells is put: column 0 is the name, the parameters follow. */
-export interface Corner {
+export interface UnitCell {
   readonly row: number;
   readonly column: number;
 }
@@ -24,7 +24,7 @@ export interface Corner {
 export function withBlock(
   units: readonly BatchUnit[],
   parameters: readonly string[],
-  { row, column }: Corner,
+  { row, column }: UnitCell,
   cells: readonly (readonly string[])[],
   newId: () => string,
 ): BatchUnit[] {

@@ -13,7 +13,7 @@ test.each([
   [{ rule: 'balled', length: '40 mm', ball: '2.4 mm', ends: '2' }, 'ball 2.4 mm, 2 ends'],
   [{ rule: 'bangle', inside: '64 mm', opening: '' }, 'inside 64 mm, closed'],
   [{ rule: 'bangle', inside: '58 mm', opening: '26 mm' }, 'inside 58 mm, open 26 mm'],
-  [{ rule: 'twist', length: '80 mm', strands: '2', turns: '30' }, 'twist 2 strands, 30 turns in all'],
+  [{ rule: 'twist', length: '80 mm', strands: '2', turns: '30' }, 'twist 2 strands, 30 turns in total'],
   [
     { rule: 'twist', length: 'N', system: 'uk', strands: '3', turns: '4', per: 'cm' },
     'twist 3 strands, 4 turns per cm, for size N UK',

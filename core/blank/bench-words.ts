@@ -56,7 +56,7 @@ function knuckleWords(width: string, knuckles: string): string {
   }
 }
 
-const turnsIn = { '': 'turns in all', cm: 'turns per cm', in: 'turns per inch' } as const;
+const turnsIn = { '': 'turns in total', cm: 'turns per cm', in: 'turns per inch' } as const;
 
 // `twist 2 strands, 4 turns per cm, for size L½ UK`.
 function twistWords({ length, system, strands, turns, per }: Extract<Blank, { rule: 'twist' }>): string {

@@ -1,7 +1,7 @@
 // The JSON Schemas in the documentation are those of the code; `UPDATE=1 npx vitest run core/cut/schemas` writes them anew.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { expect, test } from 'vitest';
-import { z } from 'zod';
+import { jsonSchemaOf } from '../measure/fixtures/json-schema.ts';
 import { barProblemSchema } from './bars/bar-problem.ts';
 import { sheetProblemSchema } from './sheets/sheet-problem.ts';
 
@@ -10,7 +10,7 @@ test.each([
   ['sheets', sheetProblemSchema],
 ])('docs/formats/%s.schema.json is the schema of the code', (name, schema) => {
   const path = `docs/formats/${name}.schema.json`;
-  const made = z.toJSONSchema(schema, { io: 'input' });
+  const made = jsonSchemaOf(schema);
   if (process.env['UPDATE']) writeFileSync(path, `${JSON.stringify(made, null, 2)}\n`);
   expect(JSON.parse(readFileSync(path, 'utf8'))).toEqual(made);
 });

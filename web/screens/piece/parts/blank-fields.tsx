@@ -29,7 +29,7 @@ const eases: readonly Option[] = [
 ];
 
 const turnsPer: readonly Option[] = [
-  { value: '', label: 'in all' },
+  { value: '', label: 'in total' },
   { value: 'cm', label: 'per cm' },
   { value: 'in', label: 'per inch' },
 ];
