@@ -35,7 +35,7 @@ const { tax } = workshopRates.selling.rule;
 const paperOf = (of: Quote, how: typeof tax.how = 'none', rate = 0, revision = 1) =>
   quotePaper(
     of,
-    countQuote(of, 'GBP', () => null),
+    countQuote(of, 'GBP', () => null, { ...tax, how, rate: given('tax', rate, '', '') }),
     {
       currency: 'GBP',
       tax: { ...tax, how, rate: given('tax', rate, '', '') },

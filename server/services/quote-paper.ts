@@ -28,7 +28,7 @@ export function quoteOnPaper(stores: Stores, id: string): QuotePaper {
     const made = piece.accepted ?? piece.body;
     return retailInSize(piece.priced, made, size, countPiece(made, rates, fix, { size }).prices);
   };
-  return quotePaper(body, countQuote(body, rates.currency, retailOf), {
+  return quotePaper(body, countQuote(body, rates.currency, retailOf, rates.selling.rule.tax), {
     currency: rates.currency,
     tax: rates.selling.rule.tax,
     on: stores.now().slice(0, 10),

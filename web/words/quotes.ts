@@ -35,6 +35,8 @@ export const words = localWords({
   noteOnTheQuote: 'Note on the quote',
   oneQuote: 'One quote',
   quote: 'Quote',
+  ofWhich: 'of which',
+  totalToPay: 'Total to pay',
   quoteTotal: 'Quote total',
   quotes: 'Quotes',
   terms: 'Terms',

@@ -79,8 +79,8 @@ export function quotePaper(quote: Quote, count: QuoteCount, about: QuotePaperAbo
       ...(credit > 0 ? [['Credit for your metal', `−${money(credit)}`] as const] : []),
       ...(credit < 0 ? [['Minimum charge', money(count.total.value)] as const] : []),
       ['Total', money(count.total.value)],
-      ...taxLine(count.total.value, tax, money),
-      ...depositLines(quote.deposit, count, tax, money),
+      ...taxLines(count, tax, money),
+      ...depositLines(quote.deposit, count, money),
     ],
     notes: [
       ...metalNotes(quote),
@@ -107,36 +107,30 @@ function facts(quote: Quote, { on, revision }: QuotePaperAbout, number: string):
   return lines.filter(([, text]) => text !== '');
 }
 
-// The tax as the studio charges it: within the prices, on top of them, or none.
-function taxLine(
-  total: number,
+function taxLines(
+  { tax, toPay }: QuoteCount,
   { how, rate }: PriceRule['tax'],
   money: (minor: number) => string,
 ): (readonly [string, string])[] {
-  if (how === 'none' || rate.value === 0) return [];
+  if (!tax) return [];
   const share = `${inStudioDecimals(String(roundHalfAwayFromZero(rate.value * 10_000) / 100))} %`;
   const name = capital(taxName());
-  if (how === 'included')
-    return [[`of which ${name} ${share}`, money(roundHalfAwayFromZero(total - total / (1 + rate.value)))]];
-  const tax = roundHalfAwayFromZero(total * rate.value);
+  if (how === 'included') return [[`of which ${name} ${share}`, money(tax.value)]];
   return [
-    [`${name} ${share}`, money(tax)],
-    ['Total to pay', money(total + tax)],
+    [`${name} ${share}`, money(tax.value)],
+    ['Total to pay', money(toPay.value)],
   ];
 }
 
-// Of what the customer pays: with the tax where it comes on top.
 function depositLines(
   typed: string,
-  { total, deposit }: QuoteCount,
-  { how, rate }: PriceRule['tax'],
+  { deposit, rest }: QuoteCount,
   money: (minor: number) => string,
 ): (readonly [string, string])[] {
   if (deposit.value <= 0) return [];
-  const taxed = (minor: number) => (how === 'on-top' ? minor + roundHalfAwayFromZero(minor * rate.value) : minor);
   return [
-    [`Deposit (${inStudioDecimals(typed.trim())})`, money(taxed(deposit.value))],
-    ['Balance due on completion', money(taxed(total.value) - taxed(deposit.value))],
+    [`Deposit (${inStudioDecimals(typed.trim())})`, money(deposit.value)],
+    ['Balance due on completion', money(rest.value)],
   ];
 }
 

@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { given } from '../../figure/figure.ts';
 import { countQuote, emptyQuote, newQuoteLine, type Quote, quoteStanding } from './quote.ts';
 
+const untaxed = { how: 'none', rate: given('tax', 0, '', 'test') } as const;
 const retail = (piece: string) => (piece === 'ring' ? given('retail', 24_000, 'GBP', 'test') : null);
 const quote: Quote = {
   ...emptyQuote,
@@ -15,15 +16,29 @@ const quote: Quote = {
 
 // 2 × 240.00 + 35.50 − 15.50 = 500.00; 40 % of it before it is begun.
 test('a quote adds up its items, the customer’s metal, the deposit and the balance', () => {
-  const { lines, total, deposit, rest, problems } = countQuote(quote, 'GBP', retail);
+  const { lines, total, deposit, rest, problems } = countQuote(quote, 'GBP', retail, untaxed);
   expect(problems).toEqual([]);
   expect(lines.map(({ all }) => all.value)).toEqual([48_000, 3550]);
   expect([total.value, deposit.value, rest.value]).toEqual([50_000, 20_000, 30_000]);
 });
 
+test('tax on top is in what there is to pay, and in the deposit', () => {
+  // 500.00 + 20 % = 600.00; 40 % of it is 240.00.
+  const onTop = { how: 'on-top', rate: given('tax', 0.2, '', 'test') } as const;
+  const { tax, toPay, deposit, rest } = countQuote(quote, 'GBP', retail, onTop);
+  expect([tax?.value, toPay.value, deposit.value, rest.value]).toEqual([10_000, 60_000, 24_000, 36_000]);
+});
+
+test('tax within the prices changes nothing of what there is to pay', () => {
+  // 500.00 − 500.00 ÷ 1.2 = 83.33.
+  const included = { how: 'included', rate: given('tax', 0.2, '', 'test') } as const;
+  const { tax, toPay, deposit } = countQuote(quote, 'GBP', retail, included);
+  expect([tax?.value, toPay.value, deposit.value]).toEqual([8333, 50_000, 20_000]);
+});
+
 test('the total is at least the minimum charge', () => {
   const small = { ...emptyQuote, lines: [{ ...newQuoteLine('a'), price: '6' }], least: '25', deposit: '' };
-  const { total, deposit } = countQuote(small, 'GBP', retail);
+  const { total, deposit } = countQuote(small, 'GBP', retail, untaxed);
   expect(total.value).toBe(2500);
   expect(total.how).toBe('6.00; the minimum charge applies');
   expect(deposit.value).toBe(0);
@@ -31,7 +46,7 @@ test('the total is at least the minimum charge', () => {
 
 test('deposit and balance add up to the total, to the minor unit', () => {
   const odd = { ...emptyQuote, lines: [{ ...newQuoteLine('a'), price: '10.01' }], deposit: '33 %' };
-  const { total, deposit, rest } = countQuote(odd, 'GBP', retail);
+  const { total, deposit, rest } = countQuote(odd, 'GBP', retail, untaxed);
   expect(deposit.value).toBe(330);
   expect(deposit.value + rest.value).toBe(total.value);
 });
@@ -45,7 +60,7 @@ test('an item that cannot be read is named', () => {
     ],
     deposit: 'x',
   };
-  expect(countQuote(bad, 'GBP', retail).problems.map(({ path }) => path)).toEqual([
+  expect(countQuote(bad, 'GBP', retail, untaxed).problems.map(({ path }) => path)).toEqual([
     'lines.0.price',
     'lines.1.count',
     'deposit',

@@ -3,10 +3,12 @@
 import { z } from 'zod';
 import { computed, type Figure, given, inSum, renamed, totalOf } from '../../figure/figure.ts';
 import { roundHalfAwayFromZero } from '../../figure/round-money.ts';
+import { taxName } from '../../format/variants.ts';
 import type { Issue } from '../../measure/issue.ts';
 import { readMoney } from '../../measure/read/read-money.ts';
 import { readCount, readGrams, readShare } from '../../measure/read/read-number.ts';
 import { isoDateSchema, nameSchema, noteSchema, rowIdSchema, typedSchema } from '../../measure/typed.ts';
+import type { PriceRule } from '../../studio/selling.ts';
 
 const quoteLineSchema = z.strictObject({
   id: rowIdSchema,
@@ -78,17 +80,26 @@ export interface QuoteCount {
   /** Prices of each item, for one and in total, in the order of the items. */
   readonly lines: readonly { readonly each: Figure; readonly all: Figure }[];
   readonly total: Figure;
+  /** Tax on top of the total, or within it; null where none is charged. */
+  readonly tax: Figure | null;
+  /** The total, with the tax where it comes on top. */
+  readonly toPay: Figure;
+  /** Share of what there is to pay. */
   readonly deposit: Figure;
   /** Balance due. */
   readonly rest: Figure;
   readonly problems: readonly Issue[];
 }
 
-/** @param retailOf  retail price of a piece in a size, minor units; null when the piece does not exist */
+/**
+ * @param retailOf  retail price of a piece in a size, minor units; null when the piece does not exist
+ * @param charged   the tax as the studio charges it
+ */
 export function countQuote(
   quote: Quote,
   currency: string,
   retailOf: (piece: string, size: string) => Figure | null,
+  charged: PriceRule['tax'],
 ): QuoteCount {
   const problems: Issue[] = [];
   const money = (path: string, text: string) => {
@@ -129,21 +140,37 @@ export function countQuote(
   const share = readShare(quote.deposit, 'deposit');
   if (!share.ok) problems.push({ path: 'deposit', sentence: share.sentence });
   const part = given('deposit', share.ok ? share.value : 0, '', 'as typed');
+  const tax = taxOf(total, charged);
+  const isOnTop = charged.how === 'on-top';
+  const toPay = tax && isOnTop ? totalOf('total to pay', currency, [total, tax]) : renamed(total, 'total to pay');
   const deposit = computed(
     'deposit',
-    roundHalfAwayFromZero(total.value * part.value),
+    roundHalfAwayFromZero(toPay.value * part.value),
     currency,
-    () => `${inSum(total.value, currency)} × ${inSum(part.value)}`,
-    [total, part],
+    () => `${inSum(toPay.value, currency)} × ${inSum(part.value)}`,
+    [toPay, part],
   );
   const rest = computed(
     'balance due',
-    total.value - deposit.value,
+    toPay.value - deposit.value,
     currency,
-    () => `${inSum(total.value, currency)} − ${inSum(deposit.value, currency)}`,
-    [total, deposit],
+    () => `${inSum(toPay.value, currency)} − ${inSum(deposit.value, currency)}`,
+    [toPay, deposit],
   );
-  return { lines, total, deposit, rest, problems };
+  return { lines, total, tax, toPay, deposit, rest, problems };
+}
+
+// The tax as the studio charges it: on top of the prices, within them, or none.
+function taxOf(total: Figure, { how, rate }: PriceRule['tax']): Figure | null {
+  if (how === 'none' || rate.value === 0) return null;
+  const { value, unit } = total;
+  const all = inSum(value, unit);
+  if (how === 'on-top') {
+    const tax = roundHalfAwayFromZero(value * rate.value);
+    return computed(taxName(), tax, unit, () => `${all} × ${inSum(rate.value)}`, [total, rate]);
+  }
+  const within = roundHalfAwayFromZero(value - value / (1 + rate.value));
+  return computed(taxName(), within, unit, () => `${all} − ${all} ÷ (1 + ${inSum(rate.value)})`, [total, rate]);
 }
 
 /** Whether a quote is still valid, and whether its metal price is. @param today  ISO day */

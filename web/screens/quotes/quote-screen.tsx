@@ -5,6 +5,7 @@ import { useParams } from 'react-router';
 import { pathTo } from '../../../contract/route.ts';
 import { sheetRoutes } from '../../../contract/sheets.ts';
 import { dayInWords } from '../../../core/format/days.ts';
+import { capital, taxName } from '../../../core/format/variants.ts';
 import { countQuote, type Quote, quoteStanding } from '../../../core/price/quote/quote.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Conflict } from '../../components/conflict.tsx';
@@ -36,7 +37,12 @@ function QuotePages({ inHand }: { inHand: DocumentInHand<Quote> }) {
   const { rates, studio } = useBasis();
   const retailOf = useRetailOfPiece();
   const { day } = useNow();
-  const count = useMemo(() => countQuote(body, rates.currency, retailOf), [body, rates, retailOf]);
+  const taxWord = capital(taxName());
+  const isOnTop = rates.selling.rule.tax.how === 'on-top';
+  const count = useMemo(
+    () => countQuote(body, rates.currency, retailOf, rates.selling.rule.tax),
+    [body, rates, retailOf],
+  );
   const standing = quoteStanding(body, day);
   return (
     <>
@@ -110,6 +116,12 @@ function QuotePages({ inHand }: { inHand: DocumentInHand<Quote> }) {
               label={words.totalOfTheQuote}
               rows={[
                 { key: 'total', label: words.quoteTotal, each: count.total, kind: 'total' },
+                ...(count.tax
+                  ? [{ key: 'tax', label: isOnTop ? taxWord : `${words.ofWhich} ${taxWord}`, each: count.tax }]
+                  : []),
+                ...(count.tax && isOnTop
+                  ? [{ key: 'to-pay', label: words.totalToPay, each: count.toPay, kind: 'total' as const }]
+                  : []),
                 ...(count.deposit.value > 0
                   ? [
                       { key: 'deposit', label: words.deposit, each: count.deposit },

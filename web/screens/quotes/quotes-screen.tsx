@@ -62,7 +62,10 @@ export function QuotesScreen() {
                       <Holds quote={quote} />
                     </td>
                     <td className="end num">
-                      {showValue(countQuote(quote.body, rates.currency, retailOf).total.value, rates.currency)}
+                      {showValue(
+                        countQuote(quote.body, rates.currency, retailOf, rates.selling.rule.tax).total.value,
+                        rates.currency,
+                      )}
                     </td>
                   </tr>
                 ))}
