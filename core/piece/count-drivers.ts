@@ -8,6 +8,7 @@ import type { JoinComputation } from './compute-join.ts';
 import type { PartComputation } from './compute-part.ts';
 import { isHot } from './join.ts';
 import { seamShows } from './join-seam.ts';
+import { pressingsOf } from './making.ts';
 import type { Part } from './part.ts';
 import type { Piece } from './piece.ts';
 import { membersOf, scopeOf } from './scope.ts';
@@ -59,12 +60,14 @@ export function countDrivers(step: Step, of: Counted): number {
     case 'outline':
       return ofParts(({ cut, count }) => (cut ? sawnMm(cut) * count : 0)) / MM_PER_CM;
     case 'edge':
-      return ofParts(({ blank, count }) => (blank ? aroundCutMm(blank) * count : 0)) / MM_PER_CM;
+      return ofParts(edgeMm) / MM_PER_CM;
     case 'bar':
       return ofParts(({ count, blank }, part) => workedMm(part, blank) * count) / MM_PER_CM;
     case 'ring':
-    case 'bend':
       return ofParts(({ count }) => count);
+    case 'bend':
+      // A twist is bent as one, a chain link by link.
+      return ofParts(({ count, pieces }, { blank }) => (blank.rule === 'twist' ? pieces : count));
     case 'grain':
       return grains(step, of);
     case 'end':
@@ -83,6 +86,13 @@ export function countDrivers(step: Step, of: Counted): number {
     case 'cm2':
       return ofParts(surfaceMm2) / MM_PER_CM ** 2;
   }
+}
+
+// Round the blank; what squeezes out of a bar runs round its pressed form, after every pressing but the last.
+function edgeMm({ blank, count }: PartComputation, part: Part): number {
+  if (part.blank.rule !== 'pressed-bar') return blank ? aroundCutMm(blank) * count : 0;
+  const [width, length] = [part.blank.width, part.blank.length].map((text) => readLength(text, { what: 'width' }));
+  return width?.ok && length?.ok ? 2 * (width.value + length.value) * (pressingsOf(part) - 1) * count : 0;
 }
 
 // The outline and the hole of a washer.

@@ -1,6 +1,7 @@
 // How a part is made: the kind of work that forms it, and what its minutes grow with (common practice).
 import { blankRuleOf } from '../blank/blank.ts';
 import { aroundCutMm } from '../blank/cut.ts';
+import { readCount } from '../measure/read/read-number.ts';
 import { bendMm, type Section } from '../stock/section.ts';
 import type { PartComputation } from './compute-part.ts';
 import type { Part } from './part.ts';
@@ -10,6 +11,9 @@ import type { Step, StepKind } from './step.ts';
 const THICK_MM = 1.5;
 /** Minutes to saw 1 cm of sheet 1 mm thick: 1 minute for 3 cm (common practice). */
 const SAW_MIN_PER_CM = 1 / 3;
+
+/** Minutes of one pressing (common practice). */
+const PRESSING_MIN = 1.5;
 
 /** A part with its computation. */
 export interface MadePart {
@@ -29,6 +33,8 @@ export function formingTimes(part: Part, { section }: PartComputation): Partial<
       return { per: 'bend', each: '0.3' };
     case 'wrap':
       return { per: 'turn', each: '0.1' };
+    case 'pressed-bar':
+      return { per: 'part', each: String(PRESSING_MIN * pressingsOf(part)) };
     case 'bangle':
       return { per: 'bend', each: '4' };
     case 'bezel':
@@ -38,6 +44,12 @@ export function formingTimes(part: Part, { section }: PartComputation): Partial<
     default:
       return {};
   }
+}
+
+/** Pressings of a part in a die: two where none are typed. */
+export function pressingsOf({ blank }: Part): number {
+  const typed = blank.rule === 'pressed-bar' && blank.pressings.trim() ? readCount(blank.pressings) : null;
+  return typed?.ok ? typed.value : 2;
 }
 
 const formingKinds: Readonly<Partial<Record<Part['blank']['rule'], StepKind>>> = {

@@ -9,7 +9,7 @@ import { isAlongSeam, isHot, type Join, type JoinKind } from './join.ts';
 import { seamShows } from './join-seam.ts';
 import { formingKind, formingTimes, isThick, isTube, type MadePart, sawMinutes, stocks } from './making.ts';
 import type { Part } from './part.ts';
-import { isWork, listOf, named, workOn } from './route-words.ts';
+import { formingWords, isWork, listOf, named, workOn } from './route-words.ts';
 import { groupOfJoin, membersOf } from './scope.ts';
 import { isHeat, standardStep, type Step, type StepKind, targetsOf } from './step.ts';
 import type { WorkRow } from './work-row.ts';
@@ -215,12 +215,26 @@ class Route {
     const isPart = [...parts, ...findings].some(({ id }) => id === row.on);
     if (isPart && kind === 'anneal') return 'anneal';
     if (isPart && FLAT.has(kind)) return 'flat';
-    if (isPart && place === 'before-join') return 'part';
+    if (isPart && kind === 'dome') return this.lastOverlay(row.on) ?? 'part';
+    // A ring is trued once its seam is closed.
+    if (isPart && kind === 'true')
+      return this.early.findLast((each) => each.parts.length === 1 && each.parts[0] === row.on) ?? 'part';
+    if (isPart && (place === 'before-join' || PREPARING.has(kind))) return 'part';
     if (isPart && !isFinish) return this.joins.findLast((each) => this.hasMember(each, row.on)) ?? 'rest';
     if (isPart && this.late.some((each) => this.hasMember(each, row.on))) return 'late-part';
     if (kind === 'polish') return 'polish';
     if (LAST.some((one) => one === kind)) return 'last';
     return isFinish ? 'finish' : 'rest';
+  }
+
+  // A flat overlay is soldered or bonded on before the part is domed.
+  private lastOverlay(part: string): Join | undefined {
+    return this.early.findLast(
+      (join) =>
+        join.parts.length > 1 &&
+        join.parts.includes(part) &&
+        (this.isGranulation(join) || (join.kind === 'solder' && join.form === 'sweat')),
+    );
   }
 
   // The join after which a sub-assembly is whole; the first join that takes it where none is within it.
@@ -279,7 +293,7 @@ class Route {
     const kind = formingKind(part);
     const shaped = standardStep(
       kind,
-      `${forming} ${named(part)}`,
+      formingWords(forming, named(part)),
       [part.id],
       `form:${part.id}`,
       formingTimes(part, computation),
@@ -298,7 +312,12 @@ class Route {
       (part.blank.rule === 'pressed' || part.blank.rule === 'pressed-bar') && !/^\s*0?\s*%?\s*$/.test(part.blank.excess)
         ? [standardStep('trim', `Trim ${named(part)} between pressings`, [part.id], `trim:${part.id}`)]
         : [];
-    return [...between.flat(), shaped, ...trimmed];
+    // Bar is bent to the outline of the die first.
+    const bent =
+      part.blank.rule === 'pressed-bar'
+        ? [standardStep('form', `Bend ${named(part)} to the outline`, [part.id], `outline:${part.id}`)]
+        : [];
+    return [...bent, ...between.flat(), shaped, ...trimmed];
   }
 
   private heat(kind: StepKind, verb: string, made: readonly MadePart[], from: string): Proposal[] {
@@ -343,11 +362,19 @@ class Route {
     const made = this.parts.find(({ part }) => part.id === only);
     if (!made || more.length > 0 || !isHot(join) || !BENT.has(made.part.blank.rule)) return [];
     return [
+      ...this.bending(made, join),
       standardStep('true', `Close the seams of ${named(made.part)}`, [join.id], `close:${join.id}`, {
         per: 'joint',
         each: isThick(made.computation.section) ? '2' : '0.4',
       }),
     ];
+  }
+
+  // Straight, twisted and forged lengths are bent round before they are closed on themselves.
+  private bending({ part }: MadePart, join: Join): Proposal[] {
+    if (!STRAIGHT.has(part.blank.rule) || part.bought) return [];
+    if (this.rows.some((row) => row.on === part.id && kindOf(row) === 'form')) return [];
+    return [standardStep('form', `Bend ${named(part)}`, [part.id], `bend:${join.id}`)];
   }
 
   private join(join: Join): Proposal[] {
@@ -451,8 +478,11 @@ type Stage = 'anneal' | 'flat' | 'part' | 'rest' | 'finish' | 'late-part' | 'pol
 const PRESSED = new Set(['pressed', 'pressed-bar']);
 /** Work on a part while it is flat and before it is bent. */
 const FLAT = new Set<StepKind>(['roll', 'stamp', 'texture', 'straighten', 'saw-pattern', 'flux']);
+/** Finishes that prepare a part: done to a part they come before its joins, where its faces can be reached. */
+const PREPARING = new Set<StepKind>(['sand', 'blast', 'clean']);
 /** Work that ends the route, in its order. */
 const LAST: readonly StepKind[] = [
+  'engrave',
   'plate',
   'blacken',
   'patina',
@@ -465,6 +495,8 @@ const LAST: readonly StepKind[] = [
 ];
 /** Drivers that have a meaning for the whole piece. */
 const WHOLE = new Set(['piece', 'cm2', 'load', 'batch', 'seam', 'joint']);
+/** Blanks that are straight until they are closed on themselves. */
+const STRAIGHT = new Set(['straight', 'worked', 'twist']);
 /** Blanks that are bent to a seam. */
 const BENT = new Set([
   'jump-ring',

@@ -48,7 +48,7 @@ const byHand: Readonly<Record<string, Counts>> = {
   // A pressed part is not annealed; its excess is trimmed.
   'pressed in a die, with trim': { saw: 1, press: 1, trim: 1 },
   // A bar is cut once and pressed without an anneal; its flash is trimmed.
-  'pressed from a bar': { cut: 1, press: 1, trim: 1 },
+  'pressed from a bar': { cut: 1, form: 1, press: 1, trim: 1 },
   // The border of the back is trimmed once, after the soldering that holds it.
   'cut as a rectangle, trimmed to an oval': {
     cut: 1,
@@ -68,9 +68,9 @@ const byHand: Readonly<Record<string, Counts>> = {
   'platinum by its own rules': { cut: 1, form: 1, true: 1, solder: 1, brush: 1, file: 1 },
   'twisted strands': { cut: 2, anneal: 1, pickle: 1, twist: 1 },
   'patterned strip by its weight': { cut: 1, form: 1 },
-  // One wall corner, two faces on it; two heats; the border of both faces in one trimming.
+  // One wall, bent and closed at its corner, two faces on it; two heats; the border of both faces in one trimming.
   'hollow form cut and trimmed': {
-    cut: 1, saw: 1, drill: 2, true: 1, solder: 2, pickle: 2, file: 3, trim: 1, neutralise: 1,
+    cut: 1, saw: 1, drill: 2, form: 1, true: 1, solder: 2, pickle: 2, file: 3, trim: 1, neutralise: 1,
   },
   'cast of grain': { melt: 1, pickle: 1 },
   'riveted and screwed, in three metals': { cut: 2, saw: 1, assemble: 1 },

@@ -29,3 +29,9 @@ export function workOn(verb: string, row: { readonly name: string }): string {
   const name = named(row);
   return isWork(row) ? name.charAt(0).toUpperCase() + name.slice(1) : `${verb} ${name}`;
 }
+
+/** `Wind and cut links for anchor chain`; a part that is called links is not named twice. */
+export function formingWords(forming: string, name: string): string {
+  const [, verb = '', noun = ''] = /^(.*) (\w+) for$/.exec(forming) ?? [];
+  return noun && name.toLowerCase().includes(noun.replace(/s$/, '')) ? `${verb} ${name}` : `${forming} ${name}`;
+}

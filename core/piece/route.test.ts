@@ -209,3 +209,48 @@ test('a part that is blackened before it is riveted on is polished before, not a
   expect(names.indexOf('Polish')).toBeLessThan(names.indexOf('Blacken: disc'));
   expect(names.indexOf('Blacken: disc')).toBeLessThan(names.indexOf('Rivet layers'));
 });
+
+describe('work stands where it can be done', () => {
+  const kindsFor = (sketch: Sketch) => proposeRoute(computeRecipe(pieceOf(sketch), alloys)).map(({ kind }) => kind);
+
+  test('a forged bar is bent round before its ends are closed', () => {
+    const names = namesFor({
+      parts: [
+        {
+          id: 'bar',
+          section: { form: 'square', side: '3 mm' },
+          blank: { rule: 'worked', length: '205 mm', width: '4 mm', thickness: '2 mm' },
+        },
+      ],
+      joins: [{ id: 'seam', name: 'seam', parts: ['bar'] }],
+    });
+    const wanted = ['Forge bar', 'Bend bar', 'Close the seams of bar', 'Solder seam'];
+    expect(names.filter((name) => wanted.includes(name))).toEqual(wanted);
+  });
+
+  test('a part is domed after its flat overlay is soldered on, and sanded before it is joined', () => {
+    const kinds = kindsFor({
+      parts: [
+        { id: 'base', section: sheet(), blank: discBlank },
+        { id: 'wave', section: sheet(), blank: discBlank },
+      ],
+      joins: [{ id: 'on', name: 'wave on', parts: ['base', 'wave'], form: 'sweat', amount: '90' }],
+      work: [
+        { id: 'd', name: 'Dome', on: 'base' },
+        { id: 's', name: 'Sand both sides', on: 'base' },
+      ],
+    });
+    expect(kinds.indexOf('sand')).toBeLessThan(kinds.indexOf('solder'));
+    expect(kinds.indexOf('dome')).toBeGreaterThan(kinds.indexOf('solder'));
+  });
+
+  test('links are not named twice', () => {
+    const chain = {
+      id: 'links',
+      section: wire('1 mm'),
+      blank: { rule: 'chain', length: '90 mm', inside: '5 mm' },
+    } as const;
+    expect(namesFor({ parts: [chain] })[0]).toBe('Wind and cut links');
+    expect(namesFor({ parts: [{ ...chain, id: 'anchor' }] })[0]).toBe('Wind and cut links for anchor');
+  });
+});

@@ -85,7 +85,7 @@ interface JoinRowsProps {
 
 // Starts with the solder of the join before, in its usual form: hard solder first.
 const newJoin = (previous: Join | undefined, id: string): Join =>
-  joinSchema.parse({ id, name: '', kind: 'solder', parts: [], solder: previous?.solder || 'silver-hard' });
+  joinSchema.parse({ id, name: '', kind: 'solder', parts: [], solder: previous?.solder || 'silver-hard', count: '' });
 
 const joinsOf = (piece: Draft<Piece>) => piece.joins;
 
