@@ -340,7 +340,7 @@ describe('malformed requests get a sentence, never status 500', () => {
   test.each([
     ['POST', '/api/pieces', 'not json', 400, /not valid JSON/],
     ['POST', '/api/pieces', '', 400, /not valid JSON/],
-    ['POST', '/api/pieces', '{"name": "x', 400, /(breaks off|character \d+)/],
+    ['POST', '/api/pieces', '{"name": "x', 400, /(incomplete|character \d+)/],
     ['POST', '/api/pieces', { name: 'x' }, 400, /At note: This is missing/],
     ['POST', '/api/pieces', { ...piece, colour: 'red' }, 400, /"colour" has no place here/],
     ['POST', '/api/pieces', { ...piece, name: 7 }, 400, /should be text/],
@@ -372,7 +372,7 @@ describe('malformed requests get a sentence, never status 500', () => {
       400,
       /saved version/,
     ],
-    ['POST', '/api/fixes', { on: '31/3/2026', currency: 'pound', prices: {}, source: '' }, 400, /year-month-day/],
+    ['POST', '/api/fixes', { on: '31/3/2026', currency: 'pound', prices: {}, source: '' }, 400, /date cannot be read/],
     ['POST', '/api/studio', { ...firstRun, currency: 'POUNDS' }, 400, /three capital letters/],
     ['GET', '/api/pieces/nowhere', undefined, 404, /not in the ledger/],
     ['GET', '/api/pieces/nowhere/revisions/two', undefined, 400, /revision/],

@@ -77,7 +77,7 @@ function placeIn({ cause }: FastifyError): string {
   if (position) return ` It stops making sense at character ${position[1] ?? ''}.`;
   const near = /(?:\.\.\.)?"(.*)" is not valid JSON$/s.exec(said);
   if (near) return ` It stops making sense near “${(near[1] ?? '').replace(/\s+/g, ' ').trim()}”.`;
-  return said.startsWith('Unexpected end') ? ' It breaks off before its end.' : '';
+  return said.startsWith('Unexpected end') ? ' The file is incomplete.' : '';
 }
 
 function notUnderstood(detail: string, errors?: FieldError[]): ProblemDetails {
@@ -85,7 +85,7 @@ function notUnderstood(detail: string, errors?: FieldError[]): ProblemDetails {
 }
 
 function notFound(detail: string): ProblemDetails {
-  return { type: '/problems/not-found', title: 'Not there', status: 404, detail };
+  return { type: '/problems/not-found', title: 'Not found', status: 404, detail };
 }
 
 function fieldError(instancePath: string, message: string): FieldError {

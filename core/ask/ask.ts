@@ -197,7 +197,7 @@ function notUnderstood(question: Question | null, sentence: string, example?: st
   ];
   return {
     ok: false,
-    sentence: sentence || 'Ask a trade sum in a line.',
+    sentence: sentence || 'Type a calculation, for example 18 ga sterling 120 mm.',
     understood: question?.understood ?? [],
     unknown: question?.unknown.map(({ word }) => word) ?? [],
     corrections: question ? correctionsOf(question) : [],

@@ -383,7 +383,7 @@ function numberOf(image: string): number {
   if (part !== undefined) return Number(image.slice(0, -1)) + part;
   const [, whole = '0', over, under] = /^(?:(\d+)[ -])?(\d+)\/(\d+)$/.exec(image) ?? [];
   if (over === undefined || under === undefined) return Number(image.replace(',', '.'));
-  if (Number(under) === 0) throw new LineError('Dividing by nought has no answer.');
+  if (Number(under) === 0) throw new LineError('A number cannot be divided by zero.');
   return Number(whole) + Number(over) / Number(under);
 }
 
@@ -410,7 +410,7 @@ function added(left: AskQuantity, right: AskQuantity, sign: 1 | -1): AskQuantity
 }
 
 function multiplied(left: AskQuantity, right: AskQuantity, sign: 1 | -1): AskQuantity {
-  if (sign === -1 && right.value === 0) throw new LineError('Dividing by nought has no answer.');
+  if (sign === -1 && right.value === 0) throw new LineError('A number cannot be divided by zero.');
   return {
     value: sign === 1 ? left.value * right.value : left.value / right.value,
     dimensions: times(left.dimensions, right.dimensions, sign),

@@ -11,7 +11,7 @@ export const nameSchema = z.string().max(120, 'A name has 120 characters at most
 export const noteSchema = z.string().max(4000, 'A note has 4,000 characters at most.');
 
 /** A calendar day, `2026-11-12`. */
-export const isoDateSchema = z.iso.date('Give a day as year-month-day, for example 2026-11-12.');
+export const isoDateSchema = z.iso.date('This date cannot be read. Choose it in the calendar.');
 
 const knownCurrencies = new Set(Intl.supportedValuesOf('currency'));
 

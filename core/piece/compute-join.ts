@@ -142,10 +142,10 @@ function readAmount({ form, amount }: Join, typedSnippet: string, report: Report
     }
     case 'beads': {
       const [many, across = ''] = amount.split(/[x×*](.*)/i).map((text) => text.trim());
-      const count = read(readCount(many ?? ''), 'beads of paste', '');
+      const count = read(readCount(many ?? ''), 'paste dots', '');
       const bead = across
-        ? read(readLength(across, { what: 'diameter of a bead' }), 'bead', 'mm')
-        : given('bead', BEAD_MM, 'mm', 'common practice');
+        ? read(readLength(across, { what: 'diameter of a dot' }), 'paste dot', 'mm')
+        : given('paste dot', BEAD_MM, 'mm', 'common practice');
       const share = given(
         'metal in paste, by volume',
         PASTE_METAL_SHARE,

@@ -95,13 +95,13 @@ export function entriesOfReturn(
     if (change === 0) continue;
     const there = lots.find(({ id }) => id === lot.id)?.count ?? 0;
     if (there - change < 0)
-      return { sentence: 'An offcut of this batch has been cut for another since. Its metal cannot be given back.' };
+      return { sentence: 'An offcut of this batch has been cut for another since. Its metal cannot be returned.' };
     const grams = -change * lot.grams;
-    back.push({ lot, how: 'back', change: -change, grams, batchId, why: 'given back' });
+    back.push({ lot, how: 'back', change: -change, grams, batchId, why: 'returned' });
   }
   const scrap = entries.reduce((sum, { lot, grams }) => sum + (lot ? 0 : grams), 0);
   if (Math.abs(scrap) > 1e-9)
-    back.push({ lot: null, how: 'back', change: 0, grams: -scrap, batchId, why: 'scrap of cutting, given back' });
+    back.push({ lot: null, how: 'back', change: 0, grams: -scrap, batchId, why: 'scrap of cutting, returned' });
   return back;
 }
 

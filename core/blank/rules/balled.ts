@@ -15,7 +15,7 @@ export function balledEndMm(ballMm: number, wireMm: number): number {
 /** The blank rule `balled`. */
 export const balled = blankRule({
   schema: measuresSchema('balled', 'length', 'ball', 'ends'),
-  name: 'balled end',
+  name: 'ball-end wire',
   forms: ['round'],
   fresh: { rule: 'balled', length: '', ball: '', ends: '1' },
   main: 'length',

@@ -11,7 +11,7 @@ export function ringsAround(girthMm: number, ringOutsideMm: number): number {
 /** The blank rule `ring-bezel`. */
 export const ringBezel = blankRule({
   schema: measuresSchema('ring-bezel', 'girth', 'inside'),
-  name: 'bezel of rings',
+  name: 'jump-ring bezel',
   forms: ['round', 'square'],
   fresh: { rule: 'ring-bezel', girth: '', inside: '' },
   main: 'girth',

@@ -35,7 +35,7 @@ export const twist = blankRule({
     /** Turns in all, or in a centimetre or an inch of the finished twist. */
     per: z.enum(['', 'cm', 'in']).default(''),
   }),
-  name: 'strands of a twist',
+  name: 'twisted wire',
   forms: ['round', 'square'],
   fresh: { rule: 'twist', length: '', system: '', strands: '2', turns: '', per: '' },
   main: 'length',

@@ -13,7 +13,7 @@ export const sharpEnds: Check = {
         {
           severity: 'warn',
           about: part.id,
-          sentence: `${part.name.trim() || 'This part'}: cut ends touch the skin, and no step rounds them.`,
+          sentence: `${part.name.trim() || 'This part'}: cut ends are worn against skin, and no step rounds them.`,
           remedy: {
             says: 'Add the step',
             apply: withStepAfter(null, 'Round the ends', {

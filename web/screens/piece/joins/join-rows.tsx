@@ -338,7 +338,8 @@ function SolderFields({ join, index, problems, set }: SolderFieldsProps) {
             small
             value={join.flow}
             label={`${name}, flow point`}
-            placeholder={solder ? `${String(solder.flowC)} °C` : '°C'}
+            unit={degreeUnit() === '°F' ? 'F' : 'C'}
+            placeholder={solder ? showTemperature(solder.flowC) : degreeUnit()}
             onChange={(flow) => set(index, join, { flow })}
             {...problems.at('flow')}
           />
