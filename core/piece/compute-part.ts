@@ -71,7 +71,8 @@ export function computePart(
   const count = readCount(part.count, 0);
   if (!count.ok) report({ path: 'count', sentence: count.sentence });
   const length = (path: 'trim' | 'kerf' | 'hole', what: string) => {
-    const reading = readLength(part[path], { what, mayBeZero: true });
+    // A hole may be typed as the gauge of its wire.
+    const reading = readLength(part[path], { what, mayBeZero: true, ...(path === 'hole' && { gauge: 'awg' }) });
     if (reading.ok) return given(what, reading.value, 'mm', reading.source);
     report({ path, sentence: reading.sentence });
     return null;
