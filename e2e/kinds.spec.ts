@@ -112,7 +112,7 @@ async function enterJoin(
   }
   await hand.page.keyboard.press('Escape');
   await hand.choose(`${name}, kind`, kind);
-  if (count !== '1') await hand.write(`${name}, joints per piece`, count);
+  await hand.write(`${name}, joints per piece`, count);
   if (kind !== 'solder') return;
   await hand.choose(`${name}, solder`, solder);
   await hand.choose(`${name}, form of the solder`, form);
