@@ -36,7 +36,7 @@ test('numbers in a sum have five significant digits, money in major units', () =
 });
 
 test('hours are shown in hours and minutes', () => {
-  expect([48, 60, 185].map(showHours)).toEqual(['48 min', '1 h 00', '3 h 05']);
+  expect([48, 60, 185].map(showHours)).toEqual(['48 min', '1 h', '3 h 5 min']);
 });
 
 test('currencies have the minor digits of ISO 4217', () => {

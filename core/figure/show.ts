@@ -49,12 +49,13 @@ export function showExactly(figure: Figure): string {
   return figure.unit ? `${inSum(value)} ${figure.unit}` : inSum(value);
 }
 
-/** Minutes as people say them: `48 min`, `3 h 05`. */
+/** Minutes as people say them: `48 min`, `3 h`, `3 h 5 min`. */
 export function showHours(minutes: number): string {
   const whole = Math.round(minutes);
-  return whole < 60
-    ? `${String(whole)} min`
-    : `${String(Math.floor(whole / 60))} h ${String(whole % 60).padStart(2, '0')}`;
+  const [hours, rest] = [Math.floor(whole / 60), whole % 60];
+  return [hours > 0 && `${String(hours)} h`, (rest > 0 || hours === 0) && `${String(rest)} min`]
+    .filter(Boolean)
+    .join(' ');
 }
 
 /** A price with its currency sign, as on a price tag: `£1,290.00`, `1.290,00 €`. @param minor  minor units */

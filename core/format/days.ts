@@ -103,3 +103,8 @@ export function clockInWords(minute: number): string {
   if (studioFormat().hours === 24) return `${String(hour)}:${rest}`;
   return `${String(hour % 12 || 12)}:${rest}\u00a0${hour < 12 ? 'am' : 'pm'}`;
 }
+
+/** An hour on the axis of a chart: 13 is `1` where the clock has 12 hours. @param hour  0 to 24 */
+export function hourInFigures(hour: number): string {
+  return String(studioFormat().hours === 12 ? ((hour + 11) % 12) + 1 : hour);
+}

@@ -9,7 +9,7 @@ import { showPrice, showValue } from '../figure/show.ts';
 import { readLength } from '../measure/read/read-length.ts';
 import { readMoney } from '../measure/read/read-money.ts';
 import { readGrams } from '../measure/read/read-number.ts';
-import { clockInWords, dayInFigures, dayInWords, fullDay, readDay, shortDay } from './days.ts';
+import { clockInWords, dayInFigures, dayInWords, fullDay, hourInFigures, readDay, shortDay } from './days.ts';
 import { bothReadings, showNumber } from './numbers.ts';
 import { formatOf, setStudioFormat, studioFormat } from './studio-format.ts';
 
@@ -221,4 +221,11 @@ test('a small mass keeps its digits', () => {
   expect(showValue(0.042, 'g')).toBe('0.042');
   expect(showValue(0.1, 'g')).toBe('0.10');
   expect(showValue(0, 'g')).toBe('0.00');
+});
+
+test('the hours of an axis have 12 or 24 hours, as the studio’s clock', () => {
+  setStudioFormat('US');
+  expect([0, 9, 12, 13, 24].map(hourInFigures)).toEqual(['12', '9', '12', '1', '12']);
+  setStudioFormat('GB');
+  expect([0, 9, 12, 13].map(hourInFigures)).toEqual(['0', '9', '12', '13']);
 });

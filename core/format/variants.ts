@@ -20,6 +20,7 @@ const variants: readonly (readonly [RegExp, string])[] = [
   [/\bStocktake\b/g, 'Inventory count'],
   [/abour\b/g, 'abor'],
   [/ewellery/g, 'ewelry'],
+  [/eweller/g, 'eweler'],
   [/luminium/g, 'luminum'],
   [/olour/g, 'olor'],
   [/\bgrey\b/g, 'gray'],

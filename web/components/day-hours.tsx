@@ -1,5 +1,6 @@
 // The hours of a day behind a chart, with the noon line.
 import type { ScaleLinear } from 'd3';
+import { hourInFigures } from '../../core/format/days.ts';
 
 const NOON = 12 * 60;
 
@@ -17,7 +18,7 @@ export function DayHours({ x, top, bottom }: HoursProps) {
     <g key={hour}>
       <path d={`M${String(x(hour * 60))} ${String(top)}V${String(bottom)}`} stroke="var(--hair)" />
       <text x={x(hour * 60)} y={13} textAnchor="middle" fontSize={13} fill="var(--soft)" className="num">
-        {hour}
+        {hourInFigures(hour)}
       </text>
     </g>
   ));

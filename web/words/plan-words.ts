@@ -1,5 +1,6 @@
 // The plan in words.
 import type { BatchWithPieces } from '../../contract/batches.ts';
+import { showHours } from '../../core/figure/show.ts';
 import { clockInWords } from '../../core/format/days.ts';
 import { dayInWords } from '../../core/format/days.ts';
 import { dayOf } from '../../core/plan/model/calendar.ts';
@@ -22,13 +23,12 @@ export function blockName({ step }: Pick<PlanBlock, 'step'>): string {
   return `${step.name}, ${String(step.pieces)}${load}`;
 }
 
-/** `2 h 10`, `35 min`, `1 day 3 h`: elapsed time, not bench time. */
+/** `2 h 10 min`, `35 min`, `1 day 3 h`: elapsed time, not bench time. */
 export function stretchInWords(minutes: number): string {
   const all = Math.round(Math.abs(minutes));
-  const [days, hours, rest] = [Math.floor(all / 1440), Math.floor((all % 1440) / 60), all % 60];
+  const [days, hours] = [Math.floor(all / 1440), Math.floor((all % 1440) / 60)];
   if (days > 0) return `${days === 1 ? '1 day' : `${String(days)} days`}${hours > 0 ? ` ${String(hours)} h` : ''}`;
-  if (hours > 0) return `${String(hours)} h${rest > 0 ? ` ${String(rest).padStart(2, '0')}` : ''}`;
-  return `${String(rest)} min`;
+  return showHours(all);
 }
 
 /** `10:40`, with the day where it is another one. */

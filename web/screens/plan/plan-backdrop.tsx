@@ -1,5 +1,6 @@
 // The background of the plan: days, hours, the noon line, now, and due dates.
 import { memo } from 'react';
+import { hourInFigures } from '../../../core/format/days.ts';
 import { dayInWords } from '../../../core/format/days.ts';
 import { dayAfter } from '../../../core/measure/days.ts';
 import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
@@ -69,7 +70,7 @@ export const Backdrop = memo(function Backdrop({
                     fill="var(--soft)"
                     className="num"
                   >
-                    {hour}
+                    {hourInFigures(hour)}
                   </text>
                 </g>
               ))}

@@ -14,7 +14,7 @@ import { problemOf } from '../../state/saving.ts';
 import { words } from '../../words/shelf.ts';
 
 export function LotRow({ lot }: { lot: ShelfLot }) {
-  const { rates } = useBasis();
+  const { rates, studio } = useBasis();
   const [typed, setTyped] = useState<string | null>(null);
   const [why, setWhy] = useState('');
   const [count, { error }] = useCountLotMutation();
@@ -42,7 +42,7 @@ export function LotRow({ lot }: { lot: ShelfLot }) {
             {lot.isOffcut && <b className="text-good">{words.offcut}</b>}
           </span>
         </td>
-        <td className="end num">{sizeInWords(lot.size)}</td>
+        <td className="end num">{sizeInWords(lot.size, studio.units)}</td>
         <td className="end num">
           <Field
             end

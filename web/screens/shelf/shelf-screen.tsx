@@ -91,7 +91,7 @@ function LotTable({ lots }: { lots: readonly ShelfLot[] }) {
 }
 
 function Entries({ entries }: { entries: readonly ShelfEntry[] }) {
-  const { rates } = useBasis();
+  const { rates, studio } = useBasis();
   if (entries.length === 0) return <p className="aside mt-1">{words.noneYet}</p>;
   return (
     <table className="rows" aria-label={words.stockMovements}>
@@ -104,7 +104,7 @@ function Entries({ entries }: { entries: readonly ShelfEntry[] }) {
               {change !== 0 && Math.abs(change) !== 1 && ` (${String(Math.abs(change))})`}
               <span className="aside block">
                 {lot
-                  ? `${rates.alloys.get(lot.alloy)?.name ?? lot.alloy}, ${sectionInWords(sectionOf(lot))}, ${sizeInWords(lot.size)}`
+                  ? `${rates.alloys.get(lot.alloy)?.name ?? lot.alloy}, ${sectionInWords(sectionOf(lot))}, ${sizeInWords(lot.size, studio.units)}`
                   : why}
                 {lot && why && `; ${why}`}
               </span>
