@@ -119,7 +119,7 @@ function Tomorrow({ book, day, makerOf, nameOf }: TomorrowProps) {
     <ul className="text-[15px]">
       {firsts.map(({ id, first }) => (
         <li key={id} className="flex gap-3 border-b border-hair py-[4px]">
-          <span className="num w-[3.8em] shrink-0">
+          <span className="num min-w-[4.7em] shrink-0 whitespace-nowrap">
             {first.start < midnight ? 'continues' : clockInWords(first.start)}
           </span>
           <span>

@@ -1,5 +1,6 @@
 // The day as text: each maker's steps in order, when unattended work ends, and what is finished by noon and by evening.
 import { clockInWords } from '../../../core/format/days.ts';
+import { studioFormat } from '../../../core/format/studio-format.ts';
 import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import type { DayBook } from '../../../core/plan/studio/day-book.ts';
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
@@ -43,7 +44,7 @@ export function DayLists({ planned, book, day, nameOf }: DayListsProps) {
             <ul className="text-[15px]">
               {book.calls.map((block) => (
                 <li key={`${block.batch} ${block.step.key}`} className="flex gap-3 border-b border-hair py-[5px]">
-                  <span className="num w-[3.2em] shrink-0">{clockInWords(block.end)}</span>
+                  <span className={timeClass()}>{clockInWords(block.end)}</span>
                   <span>
                     {block.step.station || block.step.name}
                     <span className="aside">
@@ -71,7 +72,7 @@ function Line({ block, day, nameOf }: { block: PlanBlock; day: number; nameOf: (
   const name = `${blockName(block)} of ${nameOf(block.batch)}`;
   return (
     <li className="flex items-baseline gap-3 border-b border-hair py-[5px] text-[15px]">
-      <span className="num w-[3.2em] shrink-0">{block.start < midnight ? 'continues' : clockInWords(begins)}</span>
+      <span className={timeClass()}>{block.start < midnight ? 'continues' : clockInWords(begins)}</span>
       <span className="min-w-0 flex-1">
         {isStarted ? <b>{blockName(block)}</b> : blockName(block)}
         <span className="aside"> {nameOf(block.batch)}</span>
@@ -100,7 +101,7 @@ function Line({ block, day, nameOf }: { block: PlanBlock; day: number; nameOf: (
           </button>
         </span>
       )}
-      <span className="num w-[3.2em] shrink-0 text-right text-soft">
+      <span className={`${timeClass()} text-right text-soft`}>
         {block.attendedEnd > midnight + MINUTES_A_DAY ? 'continues' : clockInWords(block.attendedEnd)}
       </span>
     </li>
@@ -133,4 +134,9 @@ function Over({
       </ul>
     </section>
   );
+}
+
+// `10:05 am` needs more room than `10:05`; a column of times stays straight.
+function timeClass(): string {
+  return `num shrink-0 whitespace-nowrap ${studioFormat().hours === 12 ? 'min-w-[4.7em]' : 'min-w-[3.2em]'}`;
 }
