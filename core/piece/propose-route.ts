@@ -214,12 +214,16 @@ class Route {
     if (group) return this.completes(group.id) ?? 'rest';
     const isPart = [...parts, ...findings].some(({ id }) => id === row.on);
     if (isPart && kind === 'anneal') return 'anneal';
-    if (isPart && FLAT.has(kind)) return 'flat';
+    // A forged or pressed part is textured and stamped once it has its form.
+    const part = parts.find(({ id }) => id === row.on);
+    const isForged = part !== undefined && FORGED.has(part.blank.rule);
+    if (isPart && FLAT.has(kind)) return isForged && kind !== 'straighten' ? 'part' : 'flat';
     if (isPart && kind === 'dome') return this.lastOverlay(row.on) ?? 'part';
     // A ring is trued once its seam is closed.
     if (isPart && kind === 'true')
       return this.early.findLast((each) => each.parts.length === 1 && each.parts[0] === row.on) ?? 'part';
     if (isPart && (place === 'before-join' || PREPARING.has(kind))) return 'part';
+    if (kind === 'round-ends') return 'rest';
     if (isPart && !isFinish) return this.joins.findLast((each) => this.hasMember(each, row.on)) ?? 'rest';
     if (isPart && this.late.some((each) => this.hasMember(each, row.on))) return 'late-part';
     if (kind === 'polish') return 'polish';
@@ -361,6 +365,7 @@ class Route {
     const [only, ...more] = join.parts;
     const made = this.parts.find(({ part }) => part.id === only);
     if (!made || more.length > 0 || !isHot(join) || !BENT.has(made.part.blank.rule)) return [];
+    if (this.isLinked(made.part, join)) return [];
     return [
       ...this.bending(made, join),
       standardStep('true', `Close the seams of ${named(made.part)}`, [join.id], `close:${join.id}`, {
@@ -368,6 +373,13 @@ class Route {
         each: isThick(made.computation.section) ? '2' : '0.4',
       }),
     ];
+  }
+
+  // Rings that were all threaded before were closed then.
+  private isLinked({ id }: Part, join: Join): boolean {
+    const jointsOf = (each: Join) => this.recipe.joins[this.recipe.piece.joins.indexOf(each)]?.joints ?? 0;
+    const before = this.joins.slice(0, this.joins.indexOf(join));
+    return before.some((each) => each.kind === 'link' && each.parts.includes(id) && jointsOf(each) >= jointsOf(join));
   }
 
   // Straight, twisted and forged lengths are bent round before they are closed on themselves.
@@ -478,8 +490,10 @@ type Stage = 'anneal' | 'flat' | 'part' | 'rest' | 'finish' | 'late-part' | 'pol
 const PRESSED = new Set(['pressed', 'pressed-bar']);
 /** Work on a part while it is flat and before it is bent. */
 const FLAT = new Set<StepKind>(['roll', 'stamp', 'texture', 'straighten', 'saw-pattern', 'flux']);
-/** Finishes that prepare a part: done to a part they come before its joins, where its faces can be reached. */
-const PREPARING = new Set<StepKind>(['sand', 'blast', 'clean']);
+/** Work that prepares a part: done to a part it comes before the joins, where the part can be reached. */
+const PREPARING = new Set<StepKind>(['sand', 'blast', 'clean', 'inspect', 'other']);
+/** Blanks that have their form only after the hammer or the press. */
+const FORGED = new Set(['worked', 'pressed', 'pressed-bar']);
 /** Work that ends the route, in its order. */
 const LAST: readonly StepKind[] = [
   'engrave',
@@ -495,8 +509,8 @@ const LAST: readonly StepKind[] = [
 ];
 /** Drivers that have a meaning for the whole piece. */
 const WHOLE = new Set(['piece', 'cm2', 'load', 'batch', 'seam', 'joint']);
-/** Blanks that are straight until they are closed on themselves. */
-const STRAIGHT = new Set(['straight', 'worked', 'twist']);
+/** Blanks that are flat or straight until they are closed on themselves. */
+const STRAIGHT = new Set(['straight', 'worked', 'twist', 'rectangle']);
 /** Blanks that are bent to a seam. */
 const BENT = new Set([
   'jump-ring',
@@ -509,6 +523,7 @@ const BENT = new Set([
   'straight',
   'worked',
   'twist',
+  'rectangle',
 ]);
 
 function kindOf({ kind, name }: WorkRow): StepKind {

@@ -254,3 +254,49 @@ describe('work stands where it can be done', () => {
     expect(namesFor({ parts: [{ ...chain, id: 'anchor' }] })[0]).toBe('Wind and cut links for anchor');
   });
 });
+
+test('rings that were all linked are not closed a second time before they are soldered', () => {
+  const chain = {
+    id: 'rings',
+    section: wire('1 mm'),
+    blank: { rule: 'chain', length: '90 mm', inside: '5 mm' },
+  } as const;
+  const solder = { id: 's', name: 'Solder rings', parts: ['rings'], count: 'rings' };
+  const link = { id: 'l', name: 'Link rings', kind: 'link' as const, parts: ['rings'], count: 'rings' };
+  const names = (joins: Sketch['joins']) => namesFor({ parts: [chain], ...(joins && { joins }) });
+  expect(names([link, solder])).not.toContain('Close the seams of rings');
+  expect(names([solder])).toContain('Close the seams of rings');
+});
+
+test('a forged fork is planished after the forging, and its ends are rounded before it is sanded', () => {
+  const names = namesFor({
+    parts: [
+      {
+        id: 'fork',
+        section: wire('4 mm'),
+        blank: { rule: 'worked', length: '230 mm', width: '5 mm', thickness: '2 mm' },
+      },
+    ],
+    work: [
+      { id: 'p', name: 'Planish', on: 'fork' },
+      { id: 'r', name: 'Round the ends', on: 'fork' },
+    ],
+  });
+  const wanted = ['Forge fork', 'Planish: fork', 'Round the ends: fork', 'Sand'];
+  expect(names.filter((name) => wanted.includes(name))).toEqual(wanted);
+});
+
+test('what is done to an old piece comes before the join that repairs it', () => {
+  const sketch: Sketch = {
+    parts: [{ id: 'pin', section: wire('1 mm'), blank: straightBlank }],
+    findings: [{ id: 'old', name: 'Brooch', kind: 'customer' }],
+    joins: [{ id: 'h', name: 'hinge', parts: ['old', 'pin'] }],
+    work: [
+      { id: 'a', name: 'Remove the old pin', on: 'old' },
+      { id: 't', name: 'Test for solder', on: 'old' },
+    ],
+  };
+  const names = namesFor(sketch);
+  expect(names.indexOf('Remove the old pin: brooch')).toBeLessThan(names.indexOf('Solder hinge'));
+  expect(names.filter((name) => name.startsWith('Pickle'))).toHaveLength(1);
+});

@@ -121,11 +121,14 @@ export function workKindOf(kind: WorkKindName): WorkKind {
 const known = new Map<string, WorkKindName>();
 const MOST_KNOWN = 2000;
 
+/** What is looked at is inspected, whatever it is: `Test for solder`, `Check the seams`. */
+const LOOKING = /^\s*(?:test|check|inspect|examine|look)\b/i;
+
 /** The kind of work that a name says; `other` when it says none. */
 export function workNamed(name: string): WorkKindName {
   const found = known.get(name);
   if (found) return found;
-  const kind = workKinds.find(({ pattern }) => pattern?.test(name))?.kind ?? 'other';
+  const kind = LOOKING.test(name) ? 'inspect' : (workKinds.find(({ pattern }) => pattern?.test(name))?.kind ?? 'other');
   if (known.size >= MOST_KNOWN) known.clear();
   known.set(name, kind);
   return kind;

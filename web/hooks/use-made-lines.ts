@@ -2,7 +2,7 @@
 import { useEffect, useMemo } from 'react';
 import { shallowEqual } from 'react-redux';
 import type { Batch } from '../../core/batch/batch.ts';
-import { type MadeLine,madeLine } from '../../core/batch/batch-run.ts';
+import { type MadeLine, madeLine } from '../../core/batch/batch-run.ts';
 import { pieceEndpoints } from '../state/endpoints/pieces.ts';
 import { useAppDispatch, useAppSelector } from '../state/store.ts';
 

@@ -1,6 +1,6 @@
 // The lines of a batch with their pieces, from the server's answer.
 import type { BatchWithPieces } from '../../contract/batches.ts';
-import { type MadeLine,madeLine } from '../../core/batch/batch-run.ts';
+import { type MadeLine, madeLine } from '../../core/batch/batch-run.ts';
 
 const linesByBatch = new WeakMap<BatchWithPieces, readonly MadeLine[]>();
 

@@ -6,7 +6,7 @@ export const drillWork = {
   kind: 'drill',
   name: 'drilling',
   verb: 'Drill',
-  pattern: /drill|punch (?:a )?hole/i,
+  pattern: /drill|punch (?:a )?hole|\bseat\b|\bburr? out\b/i,
   on: ['part', 'group', 'finding'],
   driver: 'hole',
   start: { setUp: '1', each: '1' },

@@ -35,13 +35,15 @@ export function SizePricesTable({ id, piece, priced, count }: SizePricesProps) {
   const [typed, setTyped] = useState<Typed>({});
   const [why, setWhy] = useState('');
   const plain = (minor: number) => showValue(minor, currency);
-  const rows = sizesOf(piece).slice(1).map((row, index) => {
-    const { column, prices } = pieceCount(piece, basis, row.id);
-    const now = sizePrice(priced, piece, index + 1, prices);
-    const text = (key: PriceKey) => typed[row.id]?.[key] ?? plain(now[key]);
-    const read = (key: PriceKey) => readMoney(text(key), currency);
-    return { ...row, cost: column.cost, prices, now, text, read };
-  });
+  const rows = sizesOf(piece)
+    .slice(1)
+    .map((row, index) => {
+      const { column, prices } = pieceCount(piece, basis, row.id);
+      const now = sizePrice(priced, piece, index + 1, prices);
+      const text = (key: PriceKey) => typed[row.id]?.[key] ?? plain(now[key]);
+      const read = (key: PriceKey) => readMoney(text(key), currency);
+      return { ...row, cost: column.cost, prices, now, text, read };
+    });
   if (rows.length === 0 || piece.sizes.price !== 'each') return null;
   const sentence =
     rows

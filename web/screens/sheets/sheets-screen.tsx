@@ -89,7 +89,9 @@ export function SheetsScreen() {
                       <td>{piece.name.trim() || words.unnamedPiece}</td>
                       <td className="num">{codeOf(piece.name)}</td>
                       <td>
-                        {sizesOf(piece).map(({ name }) => name).join(', ') || 'one'}
+                        {sizesOf(piece)
+                          .map(({ name }) => name)
+                          .join(', ') || 'one'}
                         {piece.photos.length === 0 && <span className="aside block">{words.noPhoto}</span>}
                       </td>
                       <td className="end num">
