@@ -385,7 +385,7 @@ class Route {
   // Straight, twisted and forged lengths are bent round before they are closed on themselves.
   private bending({ part }: MadePart, join: Join): Proposal[] {
     if (!STRAIGHT.has(part.blank.rule) || part.bought) return [];
-    if (this.rows.some((row) => row.on === part.id && kindOf(row) === 'form')) return [];
+    if (this.rows.some((row) => row.on === part.id && BENDING.test(row.name) && kindOf(row) === 'form')) return [];
     return [standardStep('form', `Bend ${named(part)}`, [part.id], `bend:${join.id}`)];
   }
 
@@ -509,6 +509,8 @@ const LAST: readonly StepKind[] = [
 ];
 /** Drivers that have a meaning for the whole piece. */
 const WHOLE = new Set(['piece', 'cm2', 'load', 'batch', 'seam', 'joint']);
+/** Forming by the maker that closes a length; flaring and the like do not. */
+const BENDING = /bend|form|roll|curl|shape|round|fold/i;
 /** Blanks that are flat or straight until they are closed on themselves. */
 const STRAIGHT = new Set(['straight', 'worked', 'twist', 'rectangle']);
 /** Blanks that are bent to a seam. */
