@@ -77,6 +77,7 @@ export function countDrivers(step: Step, of: Counted): number {
     case 'joint':
       return ofJoins(({ joints }) => joints);
     case 'seam':
+      if (isOnParts(step, piece)) return countTargets(step, of, (id) => partCount(id, of));
       return ofJoins(({ joints }, index) => {
         const join = piece.joins[index];
         return join && seamShows(join, piece) ? joints : 0;
@@ -86,6 +87,13 @@ export function countDrivers(step: Step, of: Counted): number {
     case 'cm2':
       return ofParts(surfaceMm2) / MM_PER_CM ** 2;
   }
+}
+
+// Joins are filed along their seams; a part or a finding is filed as a whole.
+function isOnParts(step: Step, { parts, findings, joins }: Piece): boolean {
+  const targets = targetsOf(step);
+  const isRow = (id: string) => [...parts, ...findings].some((row) => row.id === id);
+  return targets.length > 0 && targets.every((id) => isRow(id) && !joins.some((join) => join.id === id));
 }
 
 // Round the blank; what squeezes out of a bar runs round its pressed form, after every pressing but the last.

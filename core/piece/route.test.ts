@@ -7,6 +7,7 @@ import { recipes } from './fixtures/recipes.ts';
 import type { Piece } from './piece.ts';
 import { proposeRoute } from './propose-route.ts';
 import { changeInWords, routeChanges, routeOffers, withChanges } from './route.ts';
+import { routeTable } from './route-table.ts';
 
 const alloys = alloysWith([]);
 let next = 0;
@@ -299,4 +300,15 @@ test('what is done to an old piece comes before the join that repairs it', () =>
   const names = namesFor(sketch);
   expect(names.indexOf('Remove the old pin: brooch')).toBeLessThan(names.indexOf('Solder hinge'));
   expect(names.filter((name) => name.startsWith('Pickle'))).toHaveLength(1);
+});
+
+test('filing of a part is counted by parts, filing of a join by its seams', () => {
+  const table = routeTable(
+    pieceOf({
+      parts: [{ id: 'bar', section: wire('3 mm'), blank: straightBlank, count: '4' }],
+      work: [{ id: 'f', name: 'File the edges', on: 'bar' }],
+    }),
+    alloys,
+  );
+  expect(table.find(({ kind }) => kind === 'file')?.count).toBe(4);
 });

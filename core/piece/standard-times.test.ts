@@ -15,9 +15,9 @@ test.each([...stepKinds])('the standard time of the kind %s can be read in every
 });
 
 // Common practice: pickle and tumbler run unattended in loads.
-test('only pickle, neutraliser, tumbler and glue have unattended time', () => {
+test('only pickle, neutraliser, tumbler, glue and the etching bath have unattended time', () => {
   const unattended = stepKinds.filter((kind) => standardStep(kind, '', [], '').unattended !== '');
-  expect([...unattended].sort()).toEqual(['glue', 'neutralise', 'pickle', 'tumble']);
+  expect([...unattended].sort()).toEqual(['etch', 'glue', 'neutralise', 'pickle', 'tumble']);
 });
 
 describe('the outline of a stone', () => {

@@ -63,7 +63,7 @@ export const stepSchema = z.strictObject({
 export type Step = z.infer<typeof stepSchema>;
 
 /** Work in acid or solution cannot be paused either (common practice). */
-const inOneGo = new Set<StepKind>(['pickle', 'quench', 'patina', 'blacken', 'plate']);
+const inOneGo = new Set<StepKind>(['pickle', 'quench', 'patina', 'blacken', 'plate', 'etch', 'anodise']);
 
 /** Whether a step can be paused: as the maker said, or else as is usual for its kind: never with hot metal. */
 export function mayPause(step: Pick<Step, 'kind' | 'name' | 'pauses'>): boolean {

@@ -33,6 +33,7 @@ const cautionTexts = {
   mill: 'Fingers and sleeves away from the rolls.',
   patina: 'Sulphur compounds never near acid; gloves on, air drawn off.',
   plating: 'Plating solutions are poisonous: gloves, air drawn off, never near acid. Many makers send this out.',
+  current: 'Low-voltage current and a wet bench: dry hands, gloves on, the supply off before the piece is touched.',
   glue: 'Gloves on, air drawn off; epoxy resin can cause allergy.',
 } as const;
 /** Id of a caution. */

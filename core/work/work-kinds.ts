@@ -1,6 +1,7 @@
 // Every kind of work, in the order in which a name is recognised: “flush and neutralise” is flushing. A test keeps the
 // list complete.
 import { annealWork } from './kinds/anneal.ts';
+import { anodiseWork } from './kinds/anodise.ts';
 import { assembleWork } from './kinds/assemble.ts';
 import { ballWork } from './kinds/ball.ts';
 import { blackenWork } from './kinds/blacken.ts';
@@ -11,6 +12,7 @@ import { cutWork } from './kinds/cut.ts';
 import { domeWork } from './kinds/dome.ts';
 import { drillWork } from './kinds/drill.ts';
 import { engraveWork } from './kinds/engrave.ts';
+import { etchWork } from './kinds/etch.ts';
 import { fileWork } from './kinds/file.ts';
 import { fluxWork } from './kinds/flux.ts';
 import { forgeWork } from './kinds/forge.ts';
@@ -42,6 +44,7 @@ import { setWork } from './kinds/set.ts';
 import { solderWork } from './kinds/solder.ts';
 import { stampWork } from './kinds/stamp.ts';
 import { straightenWork } from './kinds/straighten.ts';
+import { stringWork } from './kinds/string.ts';
 import { textureWork } from './kinds/texture.ts';
 import { trimWork } from './kinds/trim.ts';
 import { trueWork } from './kinds/true.ts';
@@ -67,6 +70,9 @@ export const workKinds = [
   solderWork,
   roundEndsWork,
   rivetWork,
+  stringWork,
+  etchWork,
+  anodiseWork,
   setWork,
   blackenWork,
   patinaWork,

@@ -6,7 +6,7 @@ export const annealWork = {
   kind: 'anneal',
   name: 'annealing',
   verb: 'Anneal',
-  pattern: /anneal/i,
+  pattern: /anneal|reheat/i,
   on: ['part', 'group', 'piece'],
   driver: 'part',
   start: { setUp: '1', each: '0.3' },

@@ -6,7 +6,7 @@ export const brushWork = {
   kind: 'brush',
   name: 'brushing clean',
   verb: 'Brush',
-  pattern: /brush|scratch/i,
+  pattern: /brush|rub(?:bed)? back|scratch/i,
   on: ['part', 'group', 'piece'],
   driver: 'piece',
   start: { setUp: '2', each: '1' },

@@ -6,7 +6,7 @@ export const cleanWork = {
   kind: 'clean',
   name: 'cleaning',
   verb: 'Clean',
-  pattern: /degrease|\bclean\b|ultrasonic|wash|rinse/i,
+  pattern: /degrease|\bclean\b|ultrasonic|wash|rinse|^dry\b/i,
   on: ['part', 'group', 'piece'],
   driver: 'piece',
   start: { setUp: '2', each: '0.3' },

@@ -6,7 +6,7 @@ export const cutWork = {
   kind: 'cut',
   name: 'cutting',
   verb: 'Cut',
-  pattern: /\bcut(?!.*\bseat)|shear|nip|snip|punch|blank/i,
+  pattern: /(?<!bright[- ])\bcut(?!.*\bseat)|shear|guillotine|nip|snip|punch|blank/i,
   on: ['part'],
   driver: 'cut',
   start: { setUp: '1', each: '0.3' },

@@ -6,7 +6,7 @@ export const domeWork = {
   kind: 'dome',
   name: 'doming',
   verb: 'Dome',
-  pattern: /\bdome|\bdap|doming/i,
+  pattern: /\bdome|\bsink(?:ing)?\b|\bdap|doming/i,
   on: ['part', 'group'],
   driver: 'part',
   start: { setUp: '3', each: '1.5' },

@@ -6,7 +6,8 @@ export const drillWork = {
   kind: 'drill',
   name: 'drilling',
   verb: 'Drill',
-  pattern: /drill|punch (?:a )?hole|\bseat\b|\bburr? out\b/i,
+  pattern:
+    /drill|\bream|\btap (?:the |a )?(?:thread|hole)|cent(?:re|er) punch|punch (?:a )?hole|\bseat\b|\bburr? out\b/i,
   on: ['part', 'group', 'finding'],
   driver: 'hole',
   start: { setUp: '1', each: '1' },

@@ -6,7 +6,7 @@ export const engraveWork = {
   kind: 'engrave',
   name: 'engraving',
   verb: 'Engrave',
-  pattern: /engrav|\bscribe a\b|graver/i,
+  pattern: /engrav|bright[- ]?cut|\bchas(?:e|ing)\b|repouss|milgrain|\bscribe a\b|graver/i,
   on: ['part', 'group', 'piece'],
   driver: 'piece',
   start: { setUp: '5', each: '8' },

@@ -6,7 +6,7 @@ export const fileWork = {
   kind: 'file',
   name: 'filing',
   verb: 'File',
-  pattern: /\bfil(?:e|ing)\b/i,
+  pattern: /\bfil(?:e|ing)\b|\bbevel|\bdeburr|sharpen|(?<!forge (?:the |a )?)\btaper/i,
   on: ['join', 'part', 'group', 'piece'],
   driver: 'seam',
   start: { setUp: '1', each: '1.75' },

@@ -6,7 +6,7 @@ export const fuseWork = {
   kind: 'fuse',
   name: 'fusing',
   verb: 'Fuse',
-  pattern: /\bfus(?:e|ing)\b/i,
+  pattern: /\bfus(?:e|ing)\b|reticulat|keum|(?<!laser )\bweld/i,
   on: ['join', 'part'],
   driver: 'joint',
   start: { setUp: '5', each: '0.75' },

@@ -6,7 +6,7 @@ export const linkWork = {
   kind: 'link',
   name: 'linking',
   verb: 'Link',
-  pattern: /\blink(?:ing)?\b|\bhang\b|thread/i,
+  pattern: /\blink(?:ing)?\b|\bhang\b|(?<!tap (?:the |a )?)thread/i,
   on: ['join'],
   driver: 'joint',
   start: { setUp: '1', each: '0.3' },

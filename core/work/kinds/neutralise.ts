@@ -6,7 +6,7 @@ export const neutraliseWork = {
   kind: 'neutralise',
   name: 'flushing',
   verb: 'Flush',
-  pattern: /neutrali[sz]e|^flush|flush (?:and|out|with|in)\b|bicarb|boil out/i,
+  pattern: /neutrali[sz]e|^flush(?! set)|flush (?:and|out|with|in)\b|bicarb|boil out/i,
   on: ['group', 'part', 'join'],
   driver: 'piece',
   start: { setUp: '1', each: '1', unattended: '10' },

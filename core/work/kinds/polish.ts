@@ -6,7 +6,7 @@ export const polishWork = {
   kind: 'polish',
   name: 'polishing',
   verb: 'Polish',
-  pattern: /polish|buff|\bmop/i,
+  pattern: /polish|\brouge|\blap(?:ping)?\b|burnish(?! over)|buff|\bmop/i,
   on: ['part', 'group', 'piece'],
   driver: 'cm2',
   start: { setUp: '4', each: '0.2' },

@@ -6,7 +6,7 @@ export const rollWork = {
   kind: 'roll',
   name: 'roll printing',
   verb: 'Roll',
-  pattern: /roll(?:er)? ?print|roll (?:a |the )?(?:pattern|texture)/i,
+  pattern: /roll(?:er)? ?print|roll out|corrugat|roll (?:a |the )?(?:pattern|texture)/i,
   on: ['part', 'group', 'finding'],
   driver: 'part',
   start: { setUp: '5', each: '2' },

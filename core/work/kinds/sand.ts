@@ -6,7 +6,7 @@ export const sandWork = {
   kind: 'sand',
   name: 'sanding',
   verb: 'Sand',
-  pattern: /\bsand(?:ing)?\b|emery|grit|satin|matt?e? finish/i,
+  pattern: /\bsand(?:ing)?\b|emery|pumice|grit|satin|matt?e? finish/i,
   on: ['part', 'group', 'piece'],
   driver: 'cm2',
   start: { setUp: '2', each: '0.25' },

@@ -6,7 +6,7 @@ export const setWork = {
   kind: 'set',
   name: 'setting',
   verb: 'Set',
-  pattern: /\bset(?:ting)?\b|bezel over|burnish over/i,
+  pattern: /\bset(?:ting)?\b|\bpav[eé]|bezel over|burnish over/i,
   on: ['join'],
   driver: 'joint',
   start: { setUp: '3', each: '6' },

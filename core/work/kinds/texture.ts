@@ -6,7 +6,7 @@ export const textureWork = {
   kind: 'texture',
   name: 'texturing',
   verb: 'Texture',
-  pattern: /textur|planish|hammer (?:a |the )?(?:pattern|finish|texture)|hammer/i,
+  pattern: /textur|\bemboss|\bknurl|planish|hammer (?:a |the )?(?:pattern|finish|texture)|hammer/i,
   on: ['part', 'group', 'piece'],
   driver: 'part',
   start: { setUp: '3', each: '2' },

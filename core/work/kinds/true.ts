@@ -6,7 +6,8 @@ export const trueWork = {
   kind: 'true',
   name: 'closing seams',
   verb: 'Close',
-  pattern: /true (?:up|on)|round (?:it )?up|make round|close (?:the )?(?:rims?|joints?|seams?|rings?|bands?)/i,
+  pattern:
+    /true (?:up|on)|round (?:it )?up|make round|close up|size the (?:ring|band)|stretch on|close (?:the )?(?:rims?|joints?|seams?|rings?|bands?)/i,
   on: ['part', 'group', 'finding', 'join'],
   driver: 'part',
   start: { setUp: '', each: '0.4' },
