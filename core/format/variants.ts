@@ -27,6 +27,7 @@ const variants: readonly (readonly [RegExp, string])[] = [
   [/eutralis/g, 'eutraliz'],
   [/xidis/g, 'xidiz'],
   [/ecognis/g, 'ecogniz'],
+  [/nodis/g, 'nodiz'],
   [/illimetre/g, 'illimeter'],
   [/\bmetre/g, 'meter'],
   [/ancelled/g, 'anceled'],

@@ -1,6 +1,7 @@
 // Work on parts, sub-assemblies, joins and the finished piece, beside what the parts and joins imply.
 import type { Draft } from '@reduxjs/toolkit';
 import { type CSSProperties, memo } from 'react';
+import { local } from '../../../../core/format/variants.ts';
 import { capital } from '../../../../core/format/variants.ts';
 import type { Issue } from '../../../../core/measure/issue.ts';
 import { driverNames } from '../../../../core/piece/bench-time.ts';
@@ -22,9 +23,17 @@ import { memberOptions, useEditPiece, useSameOptions } from '../piece-context.ts
 /** Number, name, kind, done to, count, set-up, each. */
 const columns: CSSProperties = { gridTemplateColumns: '34px 1fr 9.5em 9.5em 6em 5.8em 5.4em' };
 const COLUMNS = 7;
-const offered = [...workKinds]
-  .sort((a, b) => a.name.localeCompare(b.name))
-  .map(({ kind, name }): Option => ({ value: kind, label: name }));
+const offered = [...workKinds].sort((a, b) => a.name.localeCompare(b.name));
+/** The options in British and American English: the same list for every row, so that rows stay equal. */
+const optionsBySpelling = new Map<string, readonly Option[]>();
+
+function offeredNow(): readonly Option[] {
+  const spelling = local('colour');
+  const options =
+    optionsBySpelling.get(spelling) ?? offered.map(({ kind, name }) => ({ value: kind, label: local(name) }));
+  optionsBySpelling.set(spelling, options);
+  return options;
+}
 
 const newRow = (_previous: WorkRow | undefined, id: string): WorkRow => workRowSchema.parse({ id, name: '' });
 const rowsOf = (piece: Draft<Piece>) => piece.work;
@@ -216,5 +225,5 @@ const Row = memo(function Row(props: RowProps) {
 
 function kindOptions(name: string): Option[] {
   const known = name.trim() ? workKindOf(workNamed(name)).name : words.chooseWork;
-  return [{ value: '', label: known }, ...offered];
+  return [{ value: '', label: local(known) }, ...offeredNow()];
 }
