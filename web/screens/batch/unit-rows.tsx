@@ -37,7 +37,7 @@ export function UnitRows({ line, piece, runs, isOpen, onChange }: UnitRowsProps)
     onChange(what, (units) => units.map((unit) => (unit.id === id ? changed(unit) : unit)));
   return (
     <div className="mt-1 w-full overflow-x-auto">
-      <table className="rows" onPaste={paste}>
+      <table className="rows [&_.field]:whitespace-nowrap! [&_.field]:wrap-normal!" onPaste={paste}>
         <thead>
           <tr>
             <th className="end">{words.number}</th>

@@ -89,7 +89,7 @@ const SizeRows = memo(function SizeRows({ sizes: written, counts, problems, edit
         </span>
       </div>
       <div className="overflow-x-auto">
-        <table className="rows size-table">
+        <table className="rows size-table [&_.field]:whitespace-nowrap! [&_.field]:wrap-normal!">
           <SizeHead
             first={patterns.length > 0 ? words.pattern : words.size}
             parameters={parameters}
