@@ -124,44 +124,14 @@ function readAmount({ form, amount }: Join, typedSnippet: string, report: Report
         }
       );
     }
-    case 'seam-snippets': {
-      const seam = read(readLength(amount, { what: 'length of the seam' }), 'seam', 'mm');
-      if (!seam) return null;
-      const apart = given('from pallion to pallion', PALLION_SPACING_MM, 'mm', 'common practice');
-      const count = pallionsAlong(seam.value);
-      const along = computed('pallions', count, '', `${inSum(seam.value)} ÷ ${inSum(apart.value)}, rounded up, + 1`, [
-        seam,
-        apart,
+    case 'seam-snippets':
+      return pallionsOnSeam(read(readLength(amount, { what: 'length of the seam' }), 'seam', 'mm'), snippet, [
+        length,
+        width,
+        thickness,
       ]);
-      return {
-        mm3: snippetsMm3(count, snippet),
-        how: [along, length, width, thickness].map(({ value }) => inSum(value)).join(' × '),
-        from: [along, length, width, thickness],
-        seamMm: seam.value,
-      };
-    }
-    case 'beads': {
-      const [many, across = ''] = amount.split(/[x×*](.*)/i).map((text) => text.trim());
-      const count = read(readCount(many ?? ''), 'paste dots', '');
-      const bead = across
-        ? read(readLength(across, { what: 'diameter of a dot' }), 'paste dot', 'mm')
-        : given('paste dot', BEAD_MM, 'mm', 'common practice');
-      const share = given(
-        'metal in paste, by volume',
-        PASTE_METAL_SHARE,
-        '',
-        'typical value, not checked against its source (from 83 % by weight): compare your supplier’s data sheet',
-      );
-      return (
-        count &&
-        bead && {
-          mm3: beadsMm3(count.value, bead.value),
-          how: `${inSum(count.value)} × π/6 × ${inSum(bead.value)}³ × ${inSum(PASTE_METAL_SHARE)}`,
-          from: [count, bead, share],
-          seamMm: 0,
-        }
-      );
-    }
+    case 'beads':
+      return pasteDots(amount, read);
     case 'sweat': {
       const area = read(readArea(amount), 'faces', 'mm²');
       const film = given('film of solder', SWEAT_FILM_MM, 'mm', 'common practice');
@@ -175,6 +145,47 @@ function readAmount({ form, amount }: Join, typedSnippet: string, report: Report
       );
     }
   }
+}
+
+function pallionsOnSeam(seam: Figure | null, snippet: SnippetMm, sides: readonly Figure[]): Laid | null {
+  if (!seam) return null;
+  const apart = given('from pallion to pallion', PALLION_SPACING_MM, 'mm', 'common practice');
+  const count = pallionsAlong(seam.value);
+  const how = `${inSum(seam.value)} ÷ ${inSum(apart.value)}, rounded up, + 1`;
+  const from = [computed('pallions', count, '', how, [seam, apart]), ...sides];
+  return {
+    mm3: snippetsMm3(count, snippet),
+    how: from.map(({ value }) => inSum(value)).join(' × '),
+    from,
+    seamMm: seam.value,
+  };
+}
+
+// `3`, or with the diameter of a dot: `3 x 0.8 mm`.
+function pasteDots(
+  amount: string,
+  read: (reading: Reading, label: string, unit: string) => Figure | null,
+): Laid | null {
+  const [many = '', across = ''] = amount.split(/[x×*](.*)/i).map((text) => text.trim());
+  const count = read(readCount(many), 'paste dots', '');
+  const dot = across
+    ? read(readLength(across, { what: 'diameter of a dot' }), 'paste dot', 'mm')
+    : given('paste dot', BEAD_MM, 'mm', 'common practice');
+  const share = given(
+    'metal in paste, by volume',
+    PASTE_METAL_SHARE,
+    '',
+    'typical value, not checked against its source (from 83 % by weight): compare your supplier’s data sheet',
+  );
+  return (
+    count &&
+    dot && {
+      mm3: beadsMm3(count.value, dot.value),
+      how: `${inSum(count.value)} × π/6 × ${inSum(dot.value)}³ × ${inSum(PASTE_METAL_SHARE)}`,
+      from: [count, dot, share],
+      seamMm: 0,
+    }
+  );
 }
 
 function degrees(number: number, unit: string): number | undefined {

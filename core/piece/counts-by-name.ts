@@ -55,6 +55,17 @@ function blankCounts({ blank }: Part): [string, string][] {
   });
 }
 
+// The part with every count changed; the same object where none was.
+function withCounts(part: Part, change: (field: string, text: string) => string): Part {
+  const count = change('count', part.count);
+  const holes = change('holes', part.holes);
+  const typed = blankCounts(part);
+  const counts = typed.map(([field, text]): [string, string] => [field, change(`blank.${field}`, text)]);
+  const isSameBlank = counts.every(([, text], index) => text === typed[index]?.[1]);
+  if (isSameBlank && count === part.count && holes === part.holes) return part;
+  return { ...part, count, holes, blank: isSameBlank ? part.blank : { ...part.blank, ...Object.fromEntries(counts) } };
+}
+
 /** Times, written as a letter between two numbers. */
 const TIMES = /(?<=[\d)]\s*)x(?=\s*[\d(])/gi;
 
@@ -117,16 +128,7 @@ class Names {
   }
 
   private partWith(part: Part, path: string): Part {
-    const count = this.put(part.count, part.group, `${path}.count`);
-    const holes = this.put(part.holes, part.group, `${path}.holes`);
-    const counts = blankCounts(part).map(([field, text]): [string, string] => [
-      field,
-      this.put(text, part.group, `${path}.blank.${field}`),
-    ]);
-    const same = counts.every(([field, text]) => (part.blank as Partial<Record<string, string>>)[field] === text);
-    if (same && count === part.count && holes === part.holes) return part;
-    const blank = same ? part.blank : { ...part.blank, ...Object.fromEntries(counts) };
-    return { ...part, count, holes, blank };
+    return withCounts(part, (field, text) => this.put(text, part.group, `${path}.${field}`));
   }
 
   private put(text: string, group: string, path: string): string {
@@ -212,10 +214,10 @@ class Names {
 
   private part(part: Part, perGroup: boolean) {
     const group = perGroup ? 1 : this.groups(part.group);
-    const text = (typed: string) => this.resolve(typed, part.group);
-    const counts = blankCounts(part).map(([field, typed]): [string, string] => [field, text(typed)]);
-    const blank = { ...part.blank, ...Object.fromEntries(counts) };
-    return this.compute({ ...part, count: text(part.count), holes: text(part.holes), blank }, group);
+    return this.compute(
+      withCounts(part, (_field, typed) => this.resolve(typed, part.group)),
+      group,
+    );
   }
 
   private groups(id: string): number {
