@@ -1,18 +1,29 @@
 // Proposes the bench route of a recipe. The joins run in the maker's order; before a join comes the work on its parts,
 // after a hot one the pickle, the trim and the filing; finishing comes last. docs/decisions/014-work-and-route.md.
 import { blankRuleOf } from '../blank/blank.ts';
-import { workKindOf, workNamed } from '../work/work-kinds.ts';
+import { workKindOf } from '../work/work-kinds.ts';
 import type { Recipe } from './compute-recipe.ts';
 import { forgingOf } from './forging.ts';
 import { hollowsOf, isVented } from './hollow.ts';
-import { isAlongSeam, isHot, type Join, type JoinKind } from './join.ts';
+import { isAlongSeam, isHot, type Join } from './join.ts';
 import { seamShows } from './join-seam.ts';
 import { formingKind, formingTimes, isThick, isTube, type MadePart, sawMinutes, stocks } from './making.ts';
 import type { Part } from './part.ts';
 import { formingWords, isWork, listOf, named, workOn } from './route-words.ts';
-import { groupOfJoin, membersOf } from './scope.ts';
+import { membersOf } from './scope.ts';
 import { isHeat, standardStep, type Step, type StepKind, targetsOf } from './step.ts';
 import type { WorkRow } from './work-row.ts';
+import {
+  FLAT,
+  hasMember,
+  isGranulation,
+  joining,
+  type JoinOrder,
+  kindOfRow,
+  LAST,
+  type Stage,
+  stageOf,
+} from './work-stage.ts';
 import { isWound } from './wound.ts';
 
 /** A proposed step. */
@@ -22,16 +33,6 @@ export type Proposal = Omit<Step, 'id'>;
 const POURING = { per: 'part', setUp: '10', each: '6' } as const;
 /** Minutes to saw off one length of tube (common practice). */
 const TUBE_CUT_MIN = '1';
-
-const joining = {
-  solder: { kind: 'solder', verb: 'Solder' },
-  fuse: { kind: 'fuse', verb: 'Fuse' },
-  rivet: { kind: 'rivet', verb: 'Rivet' },
-  screw: { kind: 'assemble', verb: 'Screw together' },
-  wrap: { kind: 'wrap', verb: 'Wrap' },
-  link: { kind: 'link', verb: 'Link' },
-  set: { kind: 'set', verb: 'Set' },
-} as const satisfies Record<JoinKind, { kind: StepKind; verb: string }>;
 
 /**
  * Proposes the route of a recipe. Each step names its origin, so that the same recipe proposes the same steps.
@@ -59,6 +60,8 @@ class Route {
   readonly early: readonly Join[];
   readonly late: readonly Join[];
 
+  readonly order: JoinOrder;
+
   constructor(recipe: Recipe, parts: readonly MadePart[], joins: readonly Join[], rows: readonly WorkRow[]) {
     this.recipe = recipe;
     this.parts = parts;
@@ -70,6 +73,7 @@ class Route {
     const firstLate = joins.findIndex(isLate);
     this.early = firstLate < 0 ? joins : joins.slice(0, firstLate);
     this.late = firstLate < 0 ? [] : joins.slice(firstLate);
+    this.order = { piece: recipe.piece, early: this.early, late: this.late };
   }
 
   cutting(): Proposal[] {
@@ -155,7 +159,7 @@ class Route {
   }
 
   finishing(): Proposal[] {
-    const has = (kind: StepKind) => this.rows.some((row) => row.on === '' && kindOf(row) === kind);
+    const has = (kind: StepKind) => this.rows.some((row) => row.on === '' && kindOfRow(row) === kind);
     const implied = (kind: StepKind, name: string, ids: readonly string[] = []) =>
       has(kind) ? [] : [standardStep(kind, name, ids, kind)];
     // Wound, wrapped and woven wire is tumbled; hands cannot reach it.
@@ -199,59 +203,11 @@ class Route {
 
   /** Steps of the rows of a stage. */
   private rowsIn(stage: Stage): Proposal[] {
-    return this.rows.filter((row) => this.stageOf(row) === stage).map((row) => this.row(row));
-  }
-
-  /** The one place of a row of work: a stage, or after a join. */
-  private stageOf(row: WorkRow): Stage | Join {
-    const kind = kindOf(row);
-    const place = workKindOf(kind).place;
-    const { parts, findings, groups } = this.recipe.piece;
-    const isFinish = place === 'finish' || place === 'end';
-    const join = this.joins.find(({ id }) => id === row.on);
-    if (join) return kind === joining[join.kind].kind ? 'folded' : join;
-    const group = groups.find(({ id }) => id === row.on);
-    if (group) return this.completes(group.id) ?? 'rest';
-    const isPart = [...parts, ...findings].some(({ id }) => id === row.on);
-    if (isPart && kind === 'anneal') return 'anneal';
-    // A forged or pressed part is textured and stamped once it has its form.
-    const part = parts.find(({ id }) => id === row.on);
-    const isForged = part !== undefined && FORGED.has(part.blank.rule);
-    if (isPart && FLAT.has(kind)) return isForged && kind !== 'straighten' ? 'part' : 'flat';
-    if (isPart && kind === 'dome') return this.lastOverlay(row.on) ?? 'part';
-    // A ring is trued once its seam is closed.
-    if (isPart && kind === 'true')
-      return this.early.findLast((each) => each.parts.length === 1 && each.parts[0] === row.on) ?? 'part';
-    if (isPart && (place === 'before-join' || PREPARING.has(kind))) return 'part';
-    if (kind === 'round-ends') return 'rest';
-    if (isPart && !isFinish) return this.joins.findLast((each) => this.hasMember(each, row.on)) ?? 'rest';
-    if (isPart && this.late.some((each) => this.hasMember(each, row.on))) return 'late-part';
-    if (kind === 'polish') return 'polish';
-    if (LAST.some((one) => one === kind)) return 'last';
-    return isFinish ? 'finish' : 'rest';
-  }
-
-  // A flat overlay is soldered or bonded on before the part is domed.
-  private lastOverlay(part: string): Join | undefined {
-    return this.early.findLast(
-      (join) =>
-        join.parts.length > 1 &&
-        join.parts.includes(part) &&
-        (this.isGranulation(join) || (join.kind === 'solder' && join.form === 'sweat')),
-    );
-  }
-
-  // The join after which a sub-assembly is whole; the first join that takes it where none is within it.
-  private completes(group: string): Join | undefined {
-    const { piece } = this.recipe;
-    return (
-      this.joins.findLast((each) => groupOfJoin(each, piece) === group || String(each.parts) === group) ??
-      this.joins.find((each) => each.parts.includes(group))
-    );
+    return this.rows.filter((row) => stageOf(row, this.order) === stage).map((row) => this.row(row));
   }
 
   private row(row: WorkRow): Proposal {
-    const kind = kindOf(row);
+    const kind = kindOfRow(row);
     const { driver, verb } = workKindOf(kind);
     const name = row.name.trim() || verb;
     const target = row.on ? this.nameOf(row.on) : '';
@@ -282,8 +238,8 @@ class Route {
   private firstAnneal({ part, computation: { section } }: MadePart): boolean {
     if (!section || section.form === 'grain' || part.temper === 'soft') return false;
     const bends = !part.bought && blankRuleOf(part.blank.rule).forming !== undefined && !PRESSED.has(part.blank.rule);
-    const patterned = this.rows.some((row) => row.on === part.id && FLAT.has(kindOf(row)));
-    if (this.rows.some((row) => row.on === part.id && kindOf(row) === 'anneal')) return false;
+    const patterned = this.rows.some((row) => row.on === part.id && FLAT.has(kindOfRow(row)));
+    if (this.rows.some((row) => row.on === part.id && kindOfRow(row) === 'anneal')) return false;
     if (part.temper === 'hard') return bends || patterned;
     return bends && isThick(section);
   }
@@ -385,23 +341,18 @@ class Route {
   // Straight, twisted and forged lengths are bent round before they are closed on themselves.
   private bending({ part }: MadePart, join: Join): Proposal[] {
     if (!STRAIGHT.has(part.blank.rule) || part.bought) return [];
-    if (this.rows.some((row) => row.on === part.id && BENDING.test(row.name) && kindOf(row) === 'form')) return [];
+    if (this.rows.some((row) => row.on === part.id && BENDING.test(row.name) && kindOfRow(row) === 'form')) return [];
     return [standardStep('form', `Bend ${named(part)}`, [part.id], `bend:${join.id}`)];
   }
 
   private join(join: Join): Proposal[] {
-    const own = this.rows.find((row) => row.on === join.id && this.stageOf(row) === 'folded');
-    const { kind, verb } = this.isGranulation(join) ? { kind: 'granulate' as const, verb: 'Bond' } : joining[join.kind];
+    const own = this.rows.find((row) => row.on === join.id && stageOf(row, this.order) === 'folded');
+    const { kind, verb } = isGranulation(join, this.recipe.piece)
+      ? { kind: 'granulate' as const, verb: 'Bond' }
+      : joining[join.kind];
     const seam = join.kind === 'solder' && isAlongSeam(join) ? { per: 'cm' as const, each: '0.8' } : {};
     const made = standardStep(kind, workOn(verb, join), [join.id], `join:${join.id}`, seam);
     return [own ? { ...this.row(own), from: made.from, name: made.name, per: made.per } : made];
-  }
-
-  private isGranulation(join: Join): boolean {
-    return (
-      join.kind === 'fuse' &&
-      this.parts.some(({ part }) => part.blank.rule === 'granule' && join.parts.includes(part.id))
-    );
   }
 
   /** The joins of one heat that ends with the join at an index. */
@@ -461,54 +412,27 @@ class Route {
   private trimmedAfter(part: Part): Join | null {
     const bordered = part.scrap === 'soldered' && part.trim.trim() !== '' && part.trim.trim() !== '0';
     if (!bordered && part.blank.rule !== 'trimmed') return null;
-    return this.early.find((join) => join.kind === 'solder' && this.hasMember(join, part.id)) ?? null;
-  }
-
-  private hasMember(join: Join, id: string): boolean {
-    return join.parts.some((member) => membersOf(member, this.recipe.piece).includes(id));
+    return this.early.find((join) => join.kind === 'solder' && hasMember(join, part.id, this.recipe.piece)) ?? null;
   }
 
   // The last hot join that takes a hollow into the pickle.
   private lastHeatOf(id: string): Join | undefined {
     const members = membersOf(id, this.recipe.piece);
     return this.early.findLast(
-      (join) => isHot(join) && (join.parts.includes(id) || members.some((own) => this.hasMember(join, own))),
+      (join) =>
+        isHot(join) && (join.parts.includes(id) || members.some((own) => hasMember(join, own, this.recipe.piece))),
     );
   }
 
   /** Rows whose place is after a join. */
   private afterJoin(join: Join): Proposal[] {
-    const steps = this.rows.filter((row) => this.stageOf(row) === join).map((row) => this.row(row));
+    const steps = this.rows.filter((row) => stageOf(row, this.order) === join).map((row) => this.row(row));
     return this.cleaned(steps, `clean:work:${join.id}`);
   }
 }
 
-/** Stages of the route that rows of work are done in. */
-type Stage = 'anneal' | 'flat' | 'part' | 'rest' | 'finish' | 'late-part' | 'polish' | 'last' | 'folded';
-
 /** A pressed part is not annealed first. */
 const PRESSED = new Set(['pressed', 'pressed-bar']);
-/** Work on a part while it is flat and before it is bent. */
-const FLAT = new Set<StepKind>(['roll', 'stamp', 'texture', 'straighten', 'saw-pattern', 'flux']);
-/** Work that prepares a part: done to a part it comes before the joins, where the part can be reached. */
-const PREPARING = new Set<StepKind>(['sand', 'blast', 'clean', 'inspect', 'other']);
-/** Blanks that have their form only after the hammer or the press. */
-const FORGED = new Set(['worked', 'pressed', 'pressed-bar']);
-/** Work that ends the route, in its order. */
-const LAST: readonly StepKind[] = [
-  'engrave',
-  'plate',
-  'blacken',
-  'patina',
-  'anodise',
-  'tumble',
-  'wax',
-  'send-out',
-  'string',
-  'pair',
-  'inspect',
-  'pack',
-];
 /** Drivers that have a meaning for the whole piece. */
 const WHOLE = new Set(['piece', 'cm2', 'load', 'batch', 'seam', 'joint']);
 /** Forming by the maker that closes a length; flaring and the like do not. */
@@ -529,10 +453,6 @@ const BENT = new Set([
   'twist',
   'rectangle',
 ]);
-
-function kindOf({ kind, name }: WorkRow): StepKind {
-  return kind || workNamed(name);
-}
 
 function step(
   kind: StepKind,
