@@ -1,28 +1,41 @@
-// Routes of the plan: the bench log, kept plans, and the search for a better plan.
+// Routes of the plan: the bench log, and the plan with its versions.
 import { z } from 'zod';
-import { type Schedule, scheduleProblemSchema } from '../core/plan/model/problem.ts';
 import { benchEntrySchema, newBenchEntrySchema } from '../core/plan/studio/bench-entry.ts';
-import { keptPlanSchema, newKeptPlanSchema } from '../core/plan/studio/kept-plan.ts';
+import { planDocumentSchema } from '../core/plan/studio/plan-document.ts';
+import { isoDateSchema } from '../core/measure/typed.ts';
 import { route } from './route.ts';
 
 const benchPageSchema = z.object({
   /** Earliest first. */
   entries: z.array(benchEntrySchema),
-  kept: keptPlanSchema.nullable(),
 });
-/** The bench log and the kept plan. */
+/** The bench log. */
 export type BenchPage = z.infer<typeof benchPageSchema>;
 
 const newBenchEntriesSchema = z.strictObject({ entries: z.array(newBenchEntrySchema).min(1).max(500) });
 
-/** A problem to search a better plan for, with the time the search may take. */
-export const searchAskedSchema = z.strictObject({
-  problem: scheduleProblemSchema,
-  seconds: z.number().positive().max(120),
-});
+/** Day and minute by the wall clock of the page: a plan that has to be made begins there. */
+const momentSchema = z.strictObject({ day: isoDateSchema, minute: z.coerce.number().int().min(0).max(1440) });
 
-/** One line of the answer: a better plan, or a higher bound. */
-export type SearchTold = Schedule & { readonly isDone: boolean };
+const planOfferSchema = planDocumentSchema.pick({ version: true, lines: true, moved: true });
+/** A better plan than that of a version; `moved` against the plan as it stands. */
+export type PlanOffer = z.infer<typeof planOfferSchema>;
+
+const planPageSchema = z.object({
+  /** Null before the first. */
+  plan: planDocumentSchema.nullable(),
+  /** Why there is no plan; '' where there is one. */
+  sentence: z.string(),
+  offer: planOfferSchema.nullable(),
+  /** Whether a better plan is looked for. */
+  isFinding: z.boolean(),
+});
+/** The plan as every page shows it. */
+export type PlanPage = z.infer<typeof planPageSchema>;
+
+const planVersionsSchema = z.array(planDocumentSchema.omit({ lines: true, key: true }));
+/** The last versions without their lines, newest first. */
+export type PlanVersions = z.infer<typeof planVersionsSchema>;
 
 /** Routes of the plan. */
 export const planRoutes = {
@@ -30,7 +43,7 @@ export const planRoutes = {
     method: 'GET',
     path: '/api/bench',
     tag: 'plan',
-    summary: 'What happened at the bench, and the plan kept last',
+    summary: 'What happened at the bench',
     answer: benchPageSchema,
   }),
   addEntries: route({
@@ -42,26 +55,41 @@ export const planRoutes = {
     answer: benchPageSchema,
     status: 201,
   }),
-  keep: route({
-    method: 'POST',
+  plan: route({
+    method: 'GET',
     path: '/api/plan',
     tag: 'plan',
-    summary: 'Keep a plan',
-    body: newKeptPlanSchema,
-    answer: benchPageSchema,
-    status: 201,
+    summary: 'The plan; made again first where something it rests on has changed',
+    query: momentSchema,
+    answer: planPageSchema,
+  }),
+  versions: route({
+    method: 'GET',
+    path: '/api/plan/versions',
+    tag: 'plan',
+    summary: 'The last versions of the plan: when, why, and what moved',
+    answer: planVersionsSchema,
+  }),
+  replan: route({
+    method: 'POST',
+    path: '/api/plan/replan',
+    tag: 'plan',
+    summary: 'Plan again from this minute on',
+    body: momentSchema,
+    answer: planPageSchema,
+  }),
+  take: route({
+    method: 'POST',
+    path: '/api/plan/take',
+    tag: 'plan',
+    summary: 'Take the better plan that was offered for a version',
+    body: momentSchema.extend({ version: z.int().min(1) }),
+    answer: planPageSchema,
   }),
   calendar: route({
     method: 'GET',
     path: '/api/plan/calendar.ics',
     tag: 'plan',
-    summary: 'The plan kept last, as a calendar (RFC 5545)',
-  }),
-  search: route({
-    method: 'POST',
-    path: '/api/plan/search',
-    tag: 'plan',
-    summary: 'Look for better plans; a line of JSON for each',
-    body: searchAskedSchema,
+    summary: 'The plan as a calendar (RFC 5545)',
   }),
 };

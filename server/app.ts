@@ -24,6 +24,7 @@ import { registerReceipts } from './routes/receipts.ts';
 import { registerSheets } from './routes/sheets.ts';
 import { registerShelf } from './routes/shelf.ts';
 import { registerStudio } from './routes/studio.ts';
+import type { Finder } from '../solver/finder.ts';
 import type { Stores } from './store/stores.ts';
 
 /** Options of the server. */
@@ -31,13 +32,15 @@ export interface AppOptions {
   /** The built pages; without them only the API answers. */
   readonly webDir?: string;
   /** pino level: structured lines on standard error. */
+  /** Looks for better plans; left out: nobody does. */
+  readonly finder?: Finder | null;
   readonly logLevel?: 'silent' | 'warn' | 'info';
 }
 
 /** Creates the server over open stores. It does not listen yet. */
 export async function createApp(
   stores: Stores,
-  { webDir, logLevel = 'warn' }: AppOptions = {},
+  { webDir, finder = null, logLevel = 'warn' }: AppOptions = {},
 ): Promise<FastifyInstance> {
   const app = Fastify({
     bodyLimit: BODY_LIMIT_BYTES,
@@ -80,7 +83,7 @@ export async function createApp(
   registerFixes(app, stores, standIn);
   registerReceipts(app, stores);
   registerShelf(app, stores);
-  registerPlan(app, stores);
+  registerPlan(app, stores, finder);
   registerGoods(app, stores);
   registerPriceLists(app, stores);
   registerPrices(app, stores);

@@ -2,6 +2,7 @@
 import { existsSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { openFinder } from '../solver/finder.ts';
 import { createApp } from './app.ts';
 import { serverClock } from './clock.ts';
 import { loadDemo } from './demo/load.ts';
@@ -26,6 +27,7 @@ const stores = openStores(ledger);
 if (kind === 'demo' && stores.studio.list().length === 0) loadDemo(ledger, serverClock());
 
 const app = await createApp(stores, {
+  finder: openFinder(),
   webDir: process.env['NOON_WEB'] ?? join(here, '../web'),
   logLevel: process.env['NOON_LOG'] === 'info' ? 'info' : 'warn',
 });

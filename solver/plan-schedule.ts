@@ -1,14 +1,17 @@
-// Runs both engines: the search finds a good plan at once and goes on, the constraint solver proves its optimality.
+// Runs the engines: the search finds a good plan at once and goes on; beside it runs a second search with another seed, or,
+// where it can prove something, the constraint solver.
 import type { IndexedProblem } from '../core/plan/model/indexed-problem.ts';
-import { isBetter, reachesBound } from '../core/plan/model/objective.ts';
-import type { Objective, Schedule } from '../core/plan/model/problem.ts';
+import { isBetter, reachesBound, SAME } from '../core/plan/model/objective.ts';
+import type { Bound, Schedule } from '../core/plan/model/problem.ts';
+import type { Start } from '../core/plan/solve/annealing.ts';
 import { isTooLarge } from '../core/plan/solve/constraint-model.ts';
 import { scheduleLowerBound } from '../core/plan/solve/lower-bound.ts';
 import { searchPlan } from '../core/plan/solve/search.ts';
-import type { Solution } from '../core/plan/solve/solution.ts';
-import { polish } from './large-neighbourhood-search.ts';
+import { SerialScheduleGeneration } from '../core/plan/solve/serial-schedule-generation.ts';
+import { type Solution, solutionOf } from '../core/plan/solve/solution.ts';
 import type { ConstraintSolver } from './minizinc.ts';
 import { prove } from './prove-schedule.ts';
+import { SecondSearch } from './second-search.ts';
 
 /** Time, seed and callbacks of a planning run. */
 export interface PlanTerms {
@@ -20,80 +23,115 @@ export interface PlanTerms {
   readonly onBetter?: ((plan: Schedule) => void) | undefined;
   readonly isStopped?: (() => boolean) | undefined;
   /** A plan to start from. */
-  readonly from?: Pick<Solution, 'order' | 'chosen'> | undefined;
+  readonly from?: Start | undefined;
 }
 
 /** The search runs alone first: the solver then starts with a good plan, and so with a short horizon. */
-const ALONE_SHARE = 0.15;
-const MOST_ALONE_MS = 2000;
-/** How often the search yields to the solver's messages, ms. */
+const ALONE_SHARE = 0.1;
+const MOST_ALONE_MS = 1500;
+/** Up to this many free steps the constraint solver proves more than a second search finds. */
+const PROVABLE = 42;
+/** Of larger problems the solver is asked in this last share of the time, where only the makespan is left to prove. */
+const LAST_SHARE = 0.4;
+/** How often the search yields to messages, ms. */
 const SLICE_MS = 40;
 
 /** @returns null when there is no feasible plan: a maker that is needed is never there long enough */
 export async function planSchedule(indexed: IndexedProblem, terms: PlanTerms): Promise<Schedule | null> {
   const { now, seconds, solver } = terms;
+  const { second } = indexed;
   const began = now();
   const until = began + seconds * 1000;
   let bound = scheduleLowerBound(indexed);
   let best: Solution | null = null;
+  let others: SecondSearch | null = null;
+  let proving: Promise<void> | null = null;
+  const sgs = new SerialScheduleGeneration(indexed);
+  const isDone = () => best !== null && reachesBound(best.objective, bound, second);
   const isOver = () => now() > until || Boolean(terms.isStopped?.());
   const take = (found: Solution) => {
-    if (best && !isBetter(found.objective, best.objective)) return;
+    if (best && !isBetter(found.objective, best.objective, second)) return;
     best = found;
     terms.onBetter?.(scheduleOf(found, bound));
   };
-  let sliceEnd = began + Math.min(MOST_ALONE_MS, seconds * 1000 * ALONE_SHARE);
   const search = searchPlan(indexed, {
     seed: terms.seed,
     tries: Infinity,
     bound,
     from: terms.from,
+    others: () => (others?.taken() ?? []).filter(takeStart),
   });
-  const slice = () => {
-    let step = search.next();
-    while (!step.done) {
-      if (step.value) take(step.value);
-      if (now() > sliceEnd || isOver()) return false;
-      step = search.next();
-    }
-    if (step.value) take(step.value);
-    return true;
-  };
-  return await run();
+  let isSearched = slice(began + Math.min(MOST_ALONE_MS, seconds * 1000 * ALONE_SHARE));
+  const first = best as Solution | null;
+  if (!first) return null;
+  const free = indexed.fixed.filter((one) => !one).length;
+  if (!isDone() && !isOver()) {
+    if (free <= PROVABLE) startProof();
+    else
+      others = new SecondSearch({
+        problem: indexed.problem,
+        last: indexed.last ?? null,
+        seed: terms.seed + 1,
+        bound,
+        from: terms.from,
+      });
+  }
+  while (!isOver() && !isDone()) {
+    // A search that has ended leaves the time to the others.
+    await new Promise((resolve) => setTimeout(resolve, isSearched ? SLICE_MS : 0));
+    if (!isSearched) isSearched = slice(now() + SLICE_MS);
+    else for (const start of others?.taken() ?? []) takeStart(start);
+    if (proving || !best || isTooLarge(indexed) || now() < until - seconds * 1000 * LAST_SHARE) continue;
+    const { tardiness } = (best as Solution).objective;
+    if (tardiness > bound.tardiness + SAME || second === 'completion') continue;
+    void others?.stop();
+    others = null;
+    startProof();
+  }
+  solver.stop();
+  await others?.stop();
+  await proving;
+  return scheduleOf(best ?? first, bound);
 
-  async function run(): Promise<Schedule | null> {
-    solver.start();
-    let isSearched = slice();
-    const first = best;
-    if (!first) return null;
-    const own = { indexed, solver, seconds: (until - now()) / 1000, now, onBetter: take };
-    const isDone = () => isOver() || (best !== null && reachesBound(best.objective, bound));
-    const proving = isDone()
-      ? Promise.resolve()
-      : isTooLarge(indexed)
-        ? polish(() => best ?? first, own, terms.seed, isDone)
-        : prove(first, bound, own).then((proved) => {
-            bound = proved.bound;
-            take(proved.best);
-          });
-    while (best && !reachesBound(best.objective, bound) && !isOver()) {
-      await new Promise((resolve) => setTimeout(resolve, isSearched ? SLICE_MS : 0));
-      if (isSearched) continue;
-      sliceEnd = now() + SLICE_MS;
-      isSearched = slice();
+  function slice(sliceEnd: number): boolean {
+    for (;;) {
+      const { done, value } = search.next();
+      if (value) {
+        if (!best || isBetter(value.objective, best.objective, second)) others?.tell(value);
+        take(value);
+      }
+      if (done) return true;
+      if (now() > sliceEnd || isOver()) return false;
     }
-    solver.stop();
-    await proving;
-    return best && scheduleOf(best, bound);
+  }
+
+  function takeStart({ order, chosen }: Start): boolean {
+    sgs.chosen.set(chosen);
+    if (!sgs.generate(order)) return false;
+    take(solutionOf(sgs, Int32Array.from(order)));
+    return true;
+  }
+
+  function startProof(): void {
+    const known = best ?? first;
+    if (!known) return;
+    const own = { indexed, solver, seconds: (until - now()) / 1000, now, onBetter: take, bestNow: () => best ?? known };
+    proving = prove(known, bound, own).then((proved) => {
+      bound = proved.bound;
+      take(proved.best);
+    });
   }
 }
 
-function scheduleOf({ objective, steps }: Solution, bound: Objective): Schedule {
-  const { tardiness, makespan } = bound;
+function scheduleOf({ objective, steps }: Solution, { tardiness, makespan, completion }: Bound): Schedule {
   return {
     objective,
-    // A bound on the makespan of plans of least tardiness says nothing while the tardiness is not the least.
-    bound: { tardiness: Math.min(tardiness, objective.tardiness), makespan: Math.min(makespan, objective.makespan) },
+    // A bound on the second aim of plans of least tardiness says nothing while the tardiness is not the least.
+    bound: {
+      tardiness: Math.min(tardiness, objective.tardiness),
+      makespan: Math.min(makespan, objective.makespan),
+      completion: Math.min(completion, objective.completion),
+    },
     steps,
   };
 }

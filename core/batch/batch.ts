@@ -54,7 +54,8 @@ const bodySchema = z.strictObject({
     .max(40, 'A batch holds 40 pieces at most.'),
   /** Due at the end of this day; blank without a due date. */
   due: isoDateSchema.or(z.literal('')),
-  priority: z.enum(['', 'first', 'last']).default(''),
+  /** Rush, normal, low, when there is time. */
+  priority: z.enum(['first', '', 'low', 'last']).default(''),
   customer: nameSchema,
   note: noteSchema,
   state: z.enum(batchStates).default('planned'),

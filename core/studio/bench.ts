@@ -2,6 +2,7 @@
 import { dayInFigures } from '../format/days.ts';
 import type { Issue } from '../measure/issue.ts';
 import { isoDateSchema } from '../measure/typed.ts';
+import { readMinutes } from '../measure/read/read-number.ts';
 import { readHours, type Shift } from './hours.ts';
 import type { Studio } from './studio.ts';
 
@@ -31,7 +32,14 @@ interface BenchStation {
 export interface Bench {
   readonly makers: readonly BenchMaker[];
   readonly stations: readonly BenchStation[];
+  /** Minutes at the end of a shift in which nothing is started; left out: none. */
+  readonly lastStartMin?: number;
+  /** Whether work that may pause is started even then. */
+  readonly hasLateStarts?: boolean;
 }
+
+/** Of a shift; more would leave too little of a morning. */
+const MOST_LAST_START = 60;
 
 const dayNames = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
 
@@ -74,7 +82,7 @@ export function readAway(text: string): readonly (readonly [string, string])[] |
 
 /** @param week  of the studio, for makers without hours of their own */
 export function readBench(
-  { makers, stations }: Pick<Studio, 'makers' | 'stations'>,
+  { makers, stations, lastStart, lateStarts }: Pick<Studio, 'makers' | 'stations' | 'lastStart' | 'lateStarts'>,
   week: readonly (readonly Shift[])[],
   problems: Issue[],
 ): Bench {
@@ -91,7 +99,12 @@ export function readBench(
       does: does.trim() ? namesIn(does) : null,
     };
   });
+  const last = readMinutes(lastStart.trim() || '0');
+  if (!last.ok || last.value < 0 || last.value > MOST_LAST_START)
+    problems.push({ path: 'lastStart', sentence: `“${lastStart.trim()}” is not a number of minutes up to ${String(MOST_LAST_START)}.` }); // prettier-ignore
   return {
+    lastStartMin: last.ok ? Math.min(MOST_LAST_START, Math.max(0, last.value)) : 0,
+    hasLateStarts: lateStarts === 'yes',
     // A studio without named makers has one maker.
     makers: read.length > 0 ? read : [{ id: 'maker', name: 'Hands', week, away: [], does: null }],
     stations: stations.flatMap(({ name, count, overnight, out }, index): BenchStation[] => {

@@ -168,6 +168,12 @@ export const studioSchema = z.strictObject({
   spreadWeight: typedSchema.default('3 %'),
   /** The share of batches whose cost the floor price covers. */
   floorAt: z.enum(['80', '90']).default('80'),
+  /** Minutes at the end of a shift in which nothing is started; blank for none. */
+  lastStart: typedSchema.default('10'),
+  /** Whether work that may pause is started even then. */
+  lateStarts: z.enum(['no', 'yes']).default('no'),
+  /** Better plans are offered; or taken at once as long as nobody has looked at the plan. */
+  betterPlans: z.enum(['offer', 'unseen']).default('offer'),
   pricePoints: z.array(pricePointSchema).max(12),
   /** Price ending: 0.05 makes 20 into 19.95. */
   justBelow: typedSchema,

@@ -1,23 +1,28 @@
-// The kept plan as a calendar (RFC 5545): an event for each stretch of attended work, and one for each unattended
+// The plan as a calendar (RFC 5545): an event for each stretch of attended work, and one for each unattended
 // stretch.
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
 import { dayAfter } from '../../core/measure/days.ts';
 import { clockOf, MINUTES_A_DAY } from '../../core/plan/model/calendar.ts';
-import type { KeptBlock, KeptPlan } from '../../core/plan/studio/kept-plan.ts';
+import type { PlanDocument, PlanLine } from '../../core/plan/studio/plan-document.ts';
 
 /**
  * Times float: they are local wall-clock times in any zone, so a clock change needs no rule.
- * @returns the text of a calendar; an empty one before the first kept plan
+ * @returns the text of a calendar; an empty one before the first plan
  */
-export function planCalendar(kept: KeptPlan | null, studio: string): string {
-  const events = (kept?.blocks ?? []).flatMap(eventsOf);
+export function planCalendar(
+  plan: Pick<PlanDocument, 'lines'> | null,
+  nameOf: (maker: string) => string,
+  studio: string,
+): string {
+  const events = (plan?.lines ?? []).flatMap((line) => eventsOf(line, nameOf));
   const { value, error } = createEvents(events, { calName: `${studio}, bench plan`, productId: 'noon-ledger' });
   if (error) throw error;
   return value ?? '';
 }
 
-function eventsOf(block: KeptBlock): EventAttributes[] {
-  const { batch, step, title, where, maker, on, start, end, attendedEnd, attended } = block;
+function eventsOf(line: PlanLine, nameOf: (maker: string) => string): EventAttributes[] {
+  const { batch, step, title, where, on, start, end, attendedEnd, attended } = line;
+  const maker = line.maker && nameOf(line.maker);
   const stretches = attended.length > 0 ? attended : [[start, end] as const];
   const alone = end > attendedEnd ? `Unattended until ${clockOf(end)}.` : '';
   return stretches.map(([from, to], index): EventAttributes => ({
@@ -37,6 +42,6 @@ function eventsOf(block: KeptBlock): EventAttributes[] {
 function momentOf(on: string, minute: number): DateArray {
   const day = dayAfter(on, Math.floor(minute / MINUTES_A_DAY));
   const [year = 0, month = 1, date = 1] = day.split('-').map(Number);
-  const ofDay = minute % MINUTES_A_DAY;
+  const ofDay = Math.round(minute % MINUTES_A_DAY);
   return [year, month, date, Math.floor(ofDay / 60), ofDay % 60];
 }

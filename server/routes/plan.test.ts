@@ -1,12 +1,14 @@
-// The bench log and its plan over HTTP: entries stay, plans are kept, better plans arrive line by line, and the
-// calendar is valid.
+// The bench log and the plan over HTTP: entries stay, the plan is one document with versions, better plans are offered,
+// and the calendar is valid.
 import type { FastifyInstance } from 'fastify';
 import ICAL from 'ical.js';
 import { afterEach, beforeEach, expect, test } from 'vitest';
-import { type BenchPage, searchAskedSchema, type SearchTold } from '../../contract/plan.ts';
-import { jobShops } from '../../core/plan/fixtures/job-shops.ts';
-import type { KeptBlock } from '../../core/plan/studio/kept-plan.ts';
+import { type BenchPage, type PlanPage, planRoutes, type PlanVersions } from '../../contract/plan.ts';
+import { quickPlan } from '../../core/plan/solve/quick-plan.ts';
+import type { PlanLine } from '../../core/plan/studio/plan-document.ts';
 import { pendant } from '../../core/price/fixtures/workshop.ts';
+import type { Finder } from '../../solver/finder.ts';
+import type { FinderTask, FinderTold } from '../../solver/finder-child.ts';
 import { createApp } from '../app.ts';
 import { planCalendar } from '../documents/plan-calendar.ts';
 import { type Ledger, openLedger } from '../store/ledger.ts';
@@ -55,15 +57,16 @@ test('a bench entry is stored once and stays, and a batch with entries cannot be
 });
 
 // Two days in the spring of a clock change: 29 March 2026 in Europe, when two o'clock becomes three.
-const block: KeptBlock = {
-  batch: 'b', step: 'l/tumble', title: 'Brooch: tumble, 8; load, one', where: 'tumbler', maker: 'Ann',
+const line: PlanLine = {
+  batch: 'b', step: 'l/tumble', title: 'Brooch: tumble, 8; load, one', where: 'tumbler', maker: 'ann',
   on: '2026-03-28', start: 1000, attendedEnd: 1440 + 560, end: 1440 + 680, attended: [[1000, 1020], [1440 + 540, 1440 + 560]],
 }; // prettier-ignore
 
-test('another parser reads the kept plan from its calendar, over a clock change too', async () => {
-  expect((await ask('GET', '/api/plan/calendar.ics')).text).toContain('BEGIN:VCALENDAR');
-  await ask('POST', '/api/plan', { blocks: [block, { ...block, step: 'l/engraved', maker: '', attended: [] }] });
-  const { text } = await ask('GET', '/api/plan/calendar.ics');
+test('another parser reads the plan from its calendar, over a clock change too', async () => {
+  const served = ICAL.parse((await ask('GET', '/api/plan/calendar.ics')).text) as unknown[];
+  expect(new ICAL.Component(served).getAllSubcomponents('vevent').length).toBeGreaterThan(0);
+  const plan = { lines: [line, { ...line, step: 'l/engraved', maker: '', attended: [] }] };
+  const text = planCalendar(plan, () => 'Ann', 'Test');
   const calendar = new ICAL.Component(ICAL.parse(text) as unknown[]);
   const events = calendar.getAllSubcomponents('vevent').map((event) => new ICAL.Event(event));
   expect(events.map(({ uid }) => uid)).toEqual([
@@ -86,17 +89,88 @@ test('another parser reads the kept plan from its calendar, over a clock change 
   expect(alone?.endDate.toString()).toBe('2026-03-29T11:20:00');
   expect(second?.description).toContain('11:20');
   // The same plan gives the same calendar except for its timestamp: no event appears twice.
-  const again = planCalendar({ blocks: [block], at: '' }, 'Test');
-  expect(again.match(/UID:.*/g)).toEqual(text.match(/UID:.*/g)?.slice(0, 2));
+  expect(planCalendar(plan, () => 'Ann', 'Test').match(/UID:.*/g)).toEqual(text.match(/UID:.*/g));
 });
 
-test('better plans arrive line by line, the last with its bound', async () => {
-  const asked = searchAskedSchema.parse({ problem: jobShops.ft06.problem, seconds: 30 });
-  const { text } = await ask('POST', '/api/plan/search', asked);
-  const lines = text.trim().split('\n').map((line) => JSON.parse(line) as SearchTold); // prettier-ignore
-  expect(lines.at(-1)).toMatchObject({ isDone: true, objective: { makespan: 55 }, bound: { makespan: 55 } });
-  const ends = lines.map(({ objective }) => objective.makespan);
-  expect(ends).toEqual(ends.toSorted((a, b) => b - a));
+const planAt = async (minute: number, day = '2026-03-02') => {
+  const { status, text } = await ask('GET', `/api/plan?day=${day}&minute=${String(minute)}`);
+  expect(status).toBe(200);
+  return planRoutes.plan.answer?.parse(JSON.parse(text)) as PlanPage;
+};
+
+test('ten pages, later minutes and a restart show one version of the plan', async () => {
+  const pages = await Promise.all(Array.from({ length: 10 }, (_, at) => planAt(540 + at)));
+  for (const page of pages) expect(page).toEqual(pages[0]);
+  expect(pages[0]?.plan).toMatchObject({ version: 1, because: ['first plan'] });
+  expect(pages[0]?.plan?.lines.length).toBeGreaterThan(0);
+  expect(await planAt(700)).toEqual(pages[0]);
+  expect(await planAt(540, '2026-03-04')).toEqual(pages[0]);
+  const restarted = await createApp(openStores(ledger), { logLevel: 'silent' });
+  const again = await restarted.inject({
+    url: '/api/plan?day=2026-03-03&minute=600',
+    headers: { host: '127.0.0.1' },
+  });
+  expect(again.json()).toEqual(JSON.parse(JSON.stringify(pages[0])));
+  await restarted.close();
+});
+
+test('what the plan rests on makes a new version, with the reason and what moved', async () => {
+  const first = await planAt(540);
+  const [begun] = first.plan!.lines;
+  await ask('POST', '/api/bench', {
+    entries: [{ batchId, step: begun!.step, how: 'started', maker: begun!.maker, on: '2026-03-02', minute: 545 }],
+  });
+  const second = await planAt(550);
+  expect(second.plan).toMatchObject({ version: 2, because: ['the bench log has new entries'] });
+  // What the plan does not rest on makes none.
+  await ask('POST', '/api/pieces', { body: { ...pendant, name: 'Another' } });
+  expect((await planAt(551)).plan?.version).toBe(2);
+  // Asked for, it is made again, and in the list of versions.
+  const asked = await ask('POST', '/api/plan/replan', { day: '2026-03-02', minute: 560 });
+  expect(asked.status).toBe(200);
+  const versions = JSON.parse((await ask('GET', '/api/plan/versions')).text) as PlanVersions;
+  expect(versions.map(({ version, because }) => [version, because[0]])).toEqual([
+    [3, 'asked for'],
+    [2, 'the bench log has new entries'],
+    [1, 'first plan'],
+  ]);
+});
+
+test('a better plan is offered for the version it was found for, taken once, and refused when it is stale', async () => {
+  let onTold: (told: FinderTold) => void = () => undefined;
+  let task: Omit<FinderTask, 'id'> | null = null;
+  const finder: Finder = {
+    look: (asked, told) => ([task, onTold] = [asked, told]),
+    close: () => undefined,
+  };
+  const own = await createApp(openStores(ledger), { logLevel: 'silent', finder });
+  const get = async () => {
+    const answer = await own.inject({ url: '/api/plan?day=2026-03-02&minute=540', headers: { host: '127.0.0.1' } });
+    return answer.json<PlanPage>();
+  };
+  const take = async (version: number) =>
+    await own.inject({
+      method: 'POST',
+      url: '/api/plan/take',
+      headers: { host: '127.0.0.1' },
+      payload: { day: '2026-03-02', minute: 540, version },
+    });
+  const { plan } = await get();
+  expect((await get()).isFinding).toBe(true);
+  expect((await take(1)).statusCode).toBe(409);
+  const found = quickPlan(task!.problem)!;
+  // The same steps, each two hours sooner on paper: the keeper only compares what it is told.
+  const steps = found.steps.map((step) => ({ ...step, start: step.start + 120, attendedEnd: step.attendedEnd + 120, end: step.end + 120 })); // prettier-ignore
+  const objective = { ...found.objective, completion: found.objective.completion - 1e6 };
+  onTold({ id: 1, schedule: { objective, bound: found.objective, steps } });
+  const offered = await get();
+  expect(offered.isFinding).toBe(false);
+  expect(offered.offer?.version).toBe(1);
+  expect(offered.offer?.moved.length).toBeGreaterThan(0);
+  expect(offered.plan).toEqual(plan);
+  expect((await take(1)).json<PlanPage>().plan).toMatchObject({ version: 2, because: ['a better plan was taken'] });
+  expect((await take(1)).statusCode).toBe(409);
+  await own.close();
 });
 
 test('a price list is imported, the last one of a supplier holds, and one in another currency is refused', async () => {

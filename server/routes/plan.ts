@@ -1,36 +1,62 @@
-// The bench log and the plan: entries, kept plans, better plans as they are found, and the calendar.
+// The bench log and the plan: entries, the plan with its versions, and the calendar.
 import type { FastifyInstance } from 'fastify';
 import { type BenchPage, planRoutes } from '../../contract/plan.ts';
+import { serverClock } from '../clock.ts';
 import { planCalendar } from '../documents/plan-calendar.ts';
 import { addBenchEntries } from '../services/add-bench-entries.ts';
-import { acceptedStudio } from '../services/basis.ts';
-import { searchPlanInLines } from '../services/search-plan.ts';
+import { acceptedStudio, currentBasis } from '../services/basis.ts';
+import { type Moment, PlanKeeper } from '../services/plan-keeper.ts';
+import type { Finder } from '../../solver/finder.ts';
+import { ChangedMeanwhile } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';
 import { answerRoute, sendRoute } from './register.ts';
 
-/** Registers the routes of the plan. */
-export function registerPlan(app: FastifyInstance, stores: Stores): void {
+/** Versions that are listed. */
+const LISTED = 20;
+
+/** Registers the routes of the plan. @param finder  of better plans; null for none */
+export function registerPlan(app: FastifyInstance, stores: Stores, finder: Finder | null): void {
   const { bench } = stores;
-  const page = (): BenchPage => ({ entries: bench.entries(), kept: bench.plan() });
+  const keeper = new PlanKeeper(stores, finder);
+  app.addHook('onClose', () => keeper.close());
+  app.addHook('onResponse', (request, reply, done) => {
+    const isWrite = request.method !== 'GET' && reply.statusCode < 400 && !request.url.startsWith('/api/plan/');
+    if (isWrite) keeper.noteWrite(serverMoment);
+    done();
+  });
+  const page = (): BenchPage => ({ entries: bench.entries() });
   answerRoute(app, planRoutes.bench, page);
   answerRoute(app, planRoutes.addEntries, ({ body }) => {
     addBenchEntries(stores, body.entries);
     return page();
   });
-  answerRoute(app, planRoutes.keep, ({ body }) => {
-    bench.keep(body);
-    return page();
+  answerRoute(app, planRoutes.plan, ({ query }) => keeper.page(query));
+  answerRoute(app, planRoutes.versions, () =>
+    stores.plans.list(LISTED).map(({ version, at, because, moved }) => ({ version, at, because, moved })),
+  );
+  answerRoute(app, planRoutes.replan, ({ body }) => keeper.replan(body));
+  answerRoute(app, planRoutes.take, async ({ body: { version, ...moment } }) => {
+    if (!(await keeper.take(version, moment)))
+      throw new ChangedMeanwhile('The plan has changed since this was offered.', null);
+    return keeper.page(moment);
   });
-  sendRoute(app, planRoutes.calendar, (_asked, reply) =>
-    reply
+  sendRoute(app, planRoutes.calendar, async (_asked, reply) => {
+    await keeper.page(serverMoment());
+    const { rates } = currentBasis(stores);
+    const names = new Map(rates.bench.makers.map(({ id, name }) => [id, name]));
+    return reply
       .type('text/calendar; charset=utf-8')
       .header('content-disposition', 'inline; filename="bench plan.ics"')
-      .send(planCalendar(bench.plan(), acceptedStudio(stores).name)),
-  );
-  sendRoute(app, planRoutes.search, ({ body }, reply) => {
-    const { lines, stop } = searchPlanInLines(body.problem, body.seconds, (error) => reply.log.error(error));
-    // When the page that asked is gone, the search stops.
-    reply.raw.on('close', stop);
-    return reply.type('application/x-ndjson').send(lines);
+      .send(planCalendar(keeper.kept(), (id) => names.get(id) ?? '', acceptedStudio(stores).name));
   });
+}
+
+/** The wall clock of the server. */
+function serverMoment(): Moment {
+  const now = serverClock();
+  const [month, date] = [now.getMonth() + 1, now.getDate()].map((part) => String(part).padStart(2, '0'));
+  return {
+    day: `${String(now.getFullYear())}-${month ?? ''}-${date ?? ''}`,
+    minute: now.getHours() * 60 + now.getMinutes(),
+  };
 }

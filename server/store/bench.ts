@@ -1,6 +1,5 @@
-// Stores the bench log, pins, and kept plans.
+// Stores the bench log and pins.
 import type { BenchEntry, NewBenchEntry } from '../../core/plan/studio/bench-entry.ts';
-import { type KeptPlan, newKeptPlanSchema } from '../../core/plan/studio/kept-plan.ts';
 import type { Ledger } from './ledger.ts';
 import { type Prepare, preparedOnce } from './statements.ts';
 
@@ -38,20 +37,5 @@ export class BenchLog {
     this.#ledger.transaction(() => {
       for (const entry of entries) insert.run({ ...entry, at });
     })();
-  }
-
-  /** The last kept plan; null before the first. */
-  plan(): KeptPlan | null {
-    const row = this.#prepare<[], { recorded_at: string; plan: string }>(
-      'select * from plan_entry order by id desc limit 1',
-    ).get();
-    return row ? { ...newKeptPlanSchema.parse(JSON.parse(row.plan)), at: row.recorded_at } : null;
-  }
-
-  keep({ blocks }: Pick<KeptPlan, 'blocks'>): void {
-    this.#prepare('insert into plan_entry (recorded_at, plan) values (:at, :plan)').run({
-      at: this.#now(),
-      plan: JSON.stringify({ blocks }),
-    });
   }
 }

@@ -7,8 +7,11 @@ export class NotThere extends Error {}
 export class ChangedMeanwhile extends Error {
   readonly current: unknown;
 
+  /** @param what  the document, or a whole sentence */
   constructor(what: string, current: unknown) {
-    super(`${what} was edited elsewhere. Your changes are safe; choose which version to keep.`);
+    super(
+      what.endsWith('.') ? what : `${what} was edited elsewhere. Your changes are safe; choose which version to keep.`,
+    );
     this.current = current;
   }
 }

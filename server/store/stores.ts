@@ -10,6 +10,7 @@ import { Documents } from './documents.ts';
 import { Fixes } from './fixes.ts';
 import { GoodsStore } from './goods.ts';
 import type { Ledger } from './ledger.ts';
+import { Plans } from './plans.ts';
 import { Photos } from './photos.ts';
 import { PriceLists } from './price-lists.ts';
 import { PriceEntries } from './prices.ts';
@@ -35,6 +36,7 @@ export interface Stores {
   readonly goods: GoodsStore;
   readonly priceLists: PriceLists;
   readonly bench: BenchLog;
+  readonly plans: Plans;
 }
 
 /** @param now  the time as ISO 8601, read at each write */
@@ -55,5 +57,6 @@ export function openStores(ledger: Ledger, now: () => string = () => serverClock
     goods: new GoodsStore(ledger, now),
     priceLists: new PriceLists(ledger, now),
     bench: new BenchLog(ledger, now),
+    plans: new Plans(ledger, now),
   };
 }

@@ -1,24 +1,28 @@
-// The plan of all unfinished batches from now on: by priority rules at once, then better as the search finds it.
-import { useMemo, useState } from 'react';
-import { useStore } from 'react-redux';
+// The plan of all unfinished batches: the document that the server keeps, as it stands at this minute.
+import { useEffect, useMemo, useRef } from 'react';
 import type { BatchWithPieces } from '../../contract/batches.ts';
+import type { PlanOffer } from '../../contract/plan.ts';
 import { type Batch, isDone } from '../../core/batch/batch.ts';
 import type { MadeLine } from '../../core/batch/batch-run.ts';
-import { fingerprint } from '../../core/measure/fingerprint.ts';
-import { indexProblem } from '../../core/plan/model/indexed-problem.ts';
-import type { Objective, ScheduleProblem } from '../../core/plan/model/problem.ts';
-import { infeasibleStep } from '../../core/plan/solve/infeasible-step.ts';
-import { planAtOnce } from '../../core/plan/solve/plan-at-once.ts';
+import type { ScheduleProblem } from '../../core/plan/model/problem.ts';
 import { benchSteps } from '../../core/plan/studio/batch-steps.ts';
 import { standings } from '../../core/plan/studio/bench-entry.ts';
-import { type StudioPlan, studioPlan } from '../../core/plan/studio/studio-plan.ts';
-import { type StudioJob, studioProblem, type StudioTerms } from '../../core/plan/studio/studio-problem.ts';
+import { followPlan } from '../../core/plan/studio/follow-plan.ts';
+import { noPlanSentence } from '../../core/plan/studio/no-plan.ts';
+import type { PlanDocument } from '../../core/plan/studio/plan-document.ts';
+import type { PlanLike } from '../../core/plan/studio/studio-plan.ts';
+import type { StudioPlan } from '../../core/plan/studio/studio-plan.ts';
+import type { StudioJob, StudioTerms } from '../../core/plan/studio/studio-problem.ts';
+import { api } from '../state/api.ts';
 import { useGetBenchQuery } from '../state/endpoints/bench.ts';
+import { useGetPlanQuery } from '../state/endpoints/plan.ts';
 import { madeLinesOf } from '../state/made-lines.ts';
-import type { RootState } from '../state/store.ts';
+import { useAppDispatch } from '../state/store.ts';
+import { openTrialPlans } from '../workers/open-trial-plans.ts';
+import type { TrialAsked } from '../workers/trial-plans.ts';
 import { useBasis } from './use-basis.ts';
-import { useKnownPlan } from './use-known-plan.ts';
 import { useNow } from './use-now.ts';
+import { useWorkerAnswer } from './use-worker-answer.ts';
 
 /** A batch that is being edited: the plan uses it as it stands on the page. */
 export interface BatchInHand {
@@ -31,66 +35,73 @@ export interface Planned {
   readonly jobs: readonly StudioJob[];
   readonly terms: StudioTerms;
   readonly problem: ScheduleProblem;
-  /** Fingerprint of the problem. */
-  readonly key: string;
   readonly plan: StudioPlan;
-  /** The bound: no plan can be better; null before it is known. */
-  readonly bound: Objective | null;
-  /** Whether the search for a better plan runs. */
-  readonly isSearching: boolean;
+  /** The document it comes from; null for a trial. */
+  readonly document: PlanDocument | null;
+  readonly offer: PlanOffer | null;
+  /** Whether the server looks for a better plan. */
+  readonly isFinding: boolean;
 }
 
 export type PlanOrWhy = Planned | { readonly sentence: string };
 
-const closed = 'There are no working hours. Enter them in Settings.';
-
-/** Why there is no plan: no maker has working hours, or not enough for one of the steps. */
-function noPlan(jobs: readonly StudioJob[], problem: ScheduleProblem): { readonly sentence: string } {
-  if (problem.makers.every(({ shifts }) => shifts?.length === 0)) return { sentence: closed };
-  const homeless = infeasibleStep(indexProblem(problem));
-  const step = jobs.find(({ id }) => id === homeless?.job)?.steps.find(({ key }) => key === homeless?.step);
-  if (!step) return { sentence: 'The work does not fit into the working hours of the next months.' };
-  return {
-    sentence: `“${step.name}” of ${step.piece} does not fit: no maker for it works long enough in one shift. Enter longer hours in Settings, or shorter loads in the piece.`,
-  };
-}
+/** Other devices change the plan too, ms. */
+const LOOK_AGAIN_MS = 15_000;
 
 /** @returns null until everything has arrived; a sentence when there can be no plan */
 export function usePlan(batches: readonly BatchWithPieces[] | undefined, inHand?: BatchInHand): PlanOrWhy | null {
   const jobs = useStudioJobs(batches, inHand);
   const terms = useStudioTerms();
-  return usePlanOf(jobs, terms);
-}
-
-/** Up to this many steps are planned between two frames; more are planned in a worker. */
-const AT_ONCE = 250;
-
-/** The plan of any jobs under any terms; while a large one is computed, the plan before it. */
-export function usePlanOf(jobs: readonly StudioJob[] | null, terms: StudioTerms | null): PlanOrWhy | null {
-  const asked = useMemo(() => {
-    if (!jobs || !terms) return null;
-    const problem = studioProblem(jobs, terms);
-    const steps = jobs.reduce((sum, job) => sum + job.steps.length, 0);
-    return { jobs, terms, problem, key: fingerprint(problem), isLarge: steps > AT_ONCE };
-  }, [jobs, terms]);
-  const store = useStore<RootState>();
-  const quick = useMemo(
-    () => (asked && !asked.isLarge ? planAtOnce(asked.problem, store.getState().plans.last) : null),
-    [asked, store],
+  const { data } = useGetPlanQuery(undefined, { pollingInterval: LOOK_AGAIN_MS, skipPollingIfUnfocused: true });
+  useReadAgain(data?.plan?.version);
+  const { plan: document = null, offer = null, isFinding = false } = data ?? {};
+  const lines = document?.lines;
+  const followed = useMemo(
+    () => (jobs && terms && lines ? { like: followPlan(jobs, terms, lines), jobs, terms } : null),
+    [jobs, terms, lines],
   );
-  const isSought = asked !== null && (asked.isLarge || quick !== null);
-  const known = useKnownPlan(asked?.key ?? '', isSought ? asked.problem : null, asked?.isLarge ?? false);
-  const planned = useMemo((): PlanOrWhy | null => {
-    if (!asked || (asked.isLarge && !known)) return null;
-    const best = known?.found ?? quick;
-    if (!best) return noPlan(asked.jobs, asked.problem);
-    const plan = studioPlan(asked.jobs, asked.problem, best.steps, best.objective, asked.terms);
-    return { ...asked, plan, bound: known?.bound ?? null, isSearching: !known?.isDone };
-  }, [asked, quick, known]);
-  const [before, setBefore] = useState(planned);
-  if (planned && planned !== before) setBefore(planned);
-  return planned ?? (asked ? before : null);
+  return useMemo(() => {
+    if (!followed) return data?.sentence ? { sentence: data.sentence } : null;
+    const { like, ...asked } = followed;
+    if (!like) return { sentence: noPlanSentence(asked.jobs, asked.terms) };
+    return { ...asked, ...like, document, offer, isFinding };
+  }, [followed, data?.sentence, document, offer, isFinding]);
 }
+
+/** A plan of the server made for another device: what it rests on has changed there. */
+function useReadAgain(version: number | undefined): void {
+  const dispatch = useAppDispatch();
+  const before = useRef(version);
+  useEffect(() => {
+    if (before.current !== undefined && version !== before.current)
+      dispatch(api.util.invalidateTags(['Bench', 'Batches']));
+    before.current = version ?? before.current;
+  }, [version, dispatch]);
+}
+
+/**
+ * The plan of a trial: other jobs or other terms, near the present plan.
+ * @returns null until it is known, and where there is none
+ */
+export function useTrialPlan(
+  present: Planned | null,
+  jobs: readonly StudioJob[] | null,
+  terms: StudioTerms | null,
+): Planned | null {
+  const lines = present?.document?.lines;
+  const question = useMemo(
+    (): TrialAsked | null => (jobs && terms && lines ? { jobs, terms, lines } : null),
+    [jobs, terms, lines],
+  );
+  const answer = useWorkerAnswer<TrialAsked, PlanLike | null>(openTrialPlans, TRIALS, question);
+  return useMemo(() => {
+    if (!answer?.told || !question) return null;
+    return { ...answer.question, ...answer.told, document: null, offer: null, isFinding: answer.question !== question };
+  }, [answer, question]);
+}
+
+/** What the trials are about is in each question. */
+const TRIALS = {};
 
 function useStudioTerms(): StudioTerms | null {
   const { rates } = useBasis();

@@ -9,6 +9,10 @@ function now(): Date {
 
 /** Today and the minute of the day by this device's clock. */
 export function rightNow(): { day: string; minute: number } {
-  const moment = now();
+  return dayAndMinuteOf(now());
+}
+
+/** Day and minute of a moment by this device's clock. */
+export function dayAndMinuteOf(moment: Date): { day: string; minute: number } {
   return { day: localDay(moment), minute: moment.getHours() * 60 + moment.getMinutes() };
 }

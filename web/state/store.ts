@@ -4,7 +4,6 @@ import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api.ts';
 import { askHistoryReducer, storeHistory } from './ask-history.ts';
 import { conflictSettled, draftsReducer, edited, opened, redone, undone, unreachable } from './drafts.ts';
-import { plansReducer } from './plans.ts';
 import { keepUnsaved, saveDraft, sendUnsaved } from './saving.ts';
 
 /** ms of pause in typing before a draft is sent. */
@@ -16,7 +15,6 @@ const listener = createListenerMiddleware();
 export const store = configureStore({
   reducer: {
     drafts: draftsReducer,
-    plans: plansReducer,
     askHistory: askHistoryReducer,
     [api.reducerPath]: api.reducer,
   },

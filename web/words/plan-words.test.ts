@@ -1,11 +1,12 @@
 // The plan in words, as they stand on the page.
+import { blockTitle } from '../../core/plan/studio/studio-plan.ts';
 import { describe, expect, test } from 'vitest';
 import { dayInWords, shortDay } from '../../core/format/days.ts';
 import type { PlanBlock, StudioPlan } from '../../core/plan/studio/studio-plan.ts';
 import type { Cause } from '../../core/plan/studio/why.ts';
 import { fittedText } from '../components/fitted-text.ts';
 import { daysLate } from './late.ts';
-import { blockName, causeInWords, stretchInWords } from './plan-words.ts';
+import { causeInWords, stretchInWords } from './plan-words.ts';
 
 test.each([
   [0, '0 min'],
@@ -27,8 +28,8 @@ const block = (more: object = {}) =>
   ({ batch: 'b', step, maker: 'isa', start: 600, attendedEnd: 640, end: 700, ...more }) as unknown as PlanBlock;
 
 test('a step is named with its quantity, a load with its number', () => {
-  expect(blockName(block())).toBe('Saw dials, 12');
-  expect(blockName(block({ step: { ...step, pieces: 8, load: [2, 3] } }))).toBe('Saw dials, 8, load 2 of 3');
+  expect(blockTitle(block())).toBe('Saw dials, 12');
+  expect(blockTitle(block({ step: { ...step, pieces: 8, load: [2, 3] } }))).toBe('Saw dials, 8, load 2 of 3');
 });
 
 describe('why a step starts when it does', () => {

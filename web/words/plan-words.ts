@@ -4,7 +4,7 @@ import { showHours } from '../../core/figure/show.ts';
 import { clockInWords } from '../../core/format/days.ts';
 import { dayInWords } from '../../core/format/days.ts';
 import { dayOf } from '../../core/plan/model/calendar.ts';
-import type { PlanBlock, StudioPlan } from '../../core/plan/studio/studio-plan.ts';
+import type { StudioPlan } from '../../core/plan/studio/studio-plan.ts';
 import type { Cause } from '../../core/plan/studio/why.ts';
 import { madeLinesOf } from '../state/made-lines.ts';
 
@@ -15,12 +15,6 @@ export function batchName(batches: readonly BatchWithPieces[], id: string): stri
   const [first, ...more] = madeLinesOf(found);
   const name = first?.piece.name.trim() || 'Unnamed piece';
   return more.length > 0 ? `${name} and ${String(more.length)} more` : name;
-}
-
-/** `Saw dials, 12`; of a load its number of how many. */
-export function blockName({ step }: Pick<PlanBlock, 'step'>): string {
-  const load = step.load ? `, load ${String(step.load[0])} of ${String(step.load[1])}` : '';
-  return `${step.name}, ${String(step.pieces)}${load}`;
 }
 
 /** `2 h 10 min`, `35 min`, `1 day 3 h`: elapsed time, not bench time. */

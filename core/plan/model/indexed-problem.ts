@@ -1,5 +1,5 @@
 // A schedule problem with every maker, station, job and step by its index, ready for thousands of evaluations.
-import type { Fixed, ScheduleProblem } from './problem.ts';
+import type { Fixed, ScheduleProblem, SecondAim } from './problem.ts';
 
 /** A schedule problem by indices. */
 export interface IndexedProblem {
@@ -7,6 +7,9 @@ export interface IndexedProblem {
   /** Number of steps. */
   readonly size: number;
   readonly makers: number;
+  readonly second: SecondAim;
+  /** By maker: minutes at the end of a shift in which nothing is started. */
+  readonly lastStart: Float64Array;
   /** Start and end of each shift in turn, [from, to, from, to, ...]. */
   readonly shifts: readonly Float64Array[];
   readonly stations: readonly { readonly count: number; readonly open: Float64Array | null }[];
@@ -24,6 +27,12 @@ export interface IndexedProblem {
   readonly able: readonly Int32Array[];
   readonly before: readonly Int32Array[];
   readonly behind: readonly Int32Array[];
+  /** Longest wait after the last step before it, minutes; Infinity for none. */
+  readonly within: Float64Array;
+  /** Steps that have to follow soon. */
+  readonly soon: readonly Int32Array[];
+  /** 1 where it may start at the end of a shift. */
+  readonly anyStart: Uint8Array;
   readonly fixed: readonly (PlacedFixed | null)[];
   /** By kind of set-up; −1 for none. */
   readonly kind: Int32Array;
@@ -31,6 +40,18 @@ export interface IndexedProblem {
   readonly due: Float64Array;
   readonly weight: Float64Array;
   readonly stepsOf: readonly Int32Array[];
+  /** Where the plan before had each step; null without one. */
+  readonly last?: LastPlan | null;
+}
+
+/** The plan before, to stay near. Arrays by step. */
+export interface LastPlan {
+  /** Index; −1 for none. */
+  readonly maker: Int32Array;
+  /** Day and start in the plan before, minutes; −1 where the step was not in it. */
+  readonly start: Float64Array;
+  /** Price of another maker, or of another day, weighted minutes; 0 where a move costs nothing. */
+  readonly price: Float64Array;
 }
 
 interface PlacedFixed {
@@ -54,11 +75,14 @@ export function indexProblem(problem: ScheduleProblem): IndexedProblem {
   );
   const behind = steps.map(() => [] as number[]);
   before.forEach((list, index) => list.forEach((other) => behind[other]?.push(index)));
+  const isSoon = (index: number) => steps[index]?.step.within !== undefined && !steps[index].step.fixed;
   const makerOf = ({ maker }: Fixed) => (maker === null ? -1 : (makerAt.get(maker) ?? -1));
   return {
     problem,
     size: steps.length,
     makers: problem.makers.length,
+    second: problem.objective[1],
+    lastStart: Float64Array.from(problem.makers, ({ lastStart }) => lastStart),
     shifts: problem.makers.map(({ shifts }) => (shifts ? Float64Array.from(joined(shifts).flat()) : ALWAYS)),
     stations: problem.stations.map(({ count, open }) => ({
       count,
@@ -83,6 +107,9 @@ export function indexProblem(problem: ScheduleProblem): IndexedProblem {
     ),
     before,
     behind: behind.map((list) => Int32Array.from(list)),
+    within: Float64Array.from(steps, ({ step: { within } }) => within ?? Infinity),
+    soon: behind.map((list) => Int32Array.from(list.filter(isSoon))),
+    anyStart: Uint8Array.from(steps, ({ step }) => Number(step.anyStart)),
     fixed: steps.map(({ step: { fixed } }) =>
       fixed ? { maker: makerOf(fixed), start: fixed.start, attendedEnd: fixed.attendedEnd, end: fixed.end } : null,
     ),

@@ -1,19 +1,37 @@
-// Comparison of plans: first the weighted tardiness, then the makespan.
-import type { Objective } from './problem.ts';
+// Comparison of plans, aim by aim: what comes first decides.
+import type { Bound, Objective, SecondAim } from './problem.ts';
 
 /** Minutes are fractions: a rounding error is not worse. */
 export const SAME = 1e-6;
 
 /** Below 0 when the first is better, 0 when they are equal. */
-export function compareObjectives(a: Objective, b: Objective): number {
-  if (Math.abs(a.tardiness - b.tardiness) > SAME) return a.tardiness - b.tardiness;
-  return Math.abs(a.makespan - b.makespan) > SAME ? a.makespan - b.makespan : 0;
+export function compareObjectives(a: Objective, b: Objective, second: SecondAim): number {
+  return compareSoFar(a, b, second) || rest(a, b, second);
 }
 
-/** Whether the first is better than the second. */
-export const isBetter = (a: Objective, b: Objective) => compareObjectives(a, b) < 0;
+/** Comparison without the changes, which take longer to count, and what comes after them. */
+export function compareSoFar(a: Omit<Objective, 'changes'>, b: Omit<Objective, 'changes'>, second: SecondAim): number {
+  return (
+    by(a.overLag, b.overLag) ||
+    by(a.tardiness, b.tardiness) ||
+    (second === 'makespan' ? by(a.makespan, b.makespan) : by(a.completion + a.moved, b.completion + b.moved))
+  );
+}
 
-/** Whether a plan reaches a lower bound, so that none is better. */
-export function reachesBound({ tardiness, makespan }: Objective, bound: Objective): boolean {
-  return tardiness <= bound.tardiness + SAME && makespan <= bound.makespan + SAME;
+const rest = (a: Objective, b: Objective, second: SecondAim) =>
+  by(a.changes, b.changes) ||
+  (second === 'makespan' ? by(a.completion + a.moved, b.completion + b.moved) : by(a.makespan, b.makespan));
+
+const by = (a: number, b: number) => (Math.abs(a - b) > SAME ? a - b : 0);
+
+/** Whether the first is better than the second. */
+export const isBetter = (a: Objective, b: Objective, second: SecondAim) => compareObjectives(a, b, second) < 0;
+
+/** Whether a plan reaches a lower bound, so that none is better in the first two aims. */
+export function reachesBound(objective: Objective, bound: Bound, second: SecondAim): boolean {
+  return (
+    objective.overLag <= SAME &&
+    objective.tardiness <= bound.tardiness + SAME &&
+    objective[second] <= bound[second] + SAME
+  );
 }

@@ -11,6 +11,8 @@ const makerSchema = z.strictObject({
   skills: z.array(idSchema).max(100),
   /** When the maker works; left out: always. */
   shifts: windowsSchema.optional(),
+  /** Minutes at the end of each shift in which the maker starts nothing. */
+  lastStart: minutesSchema.default(0),
 });
 
 const stationSchema = z.strictObject({
@@ -46,6 +48,10 @@ const stepSchema = z.strictObject({
   pausable: z.boolean().default(false),
   /** Whether the unattended work may run at any hour, whatever the hours of its station. */
   anyHour: z.boolean().default(false),
+  /** Maximal time lag: it starts within so many minutes of the end of the last step in `after`. */
+  within: minutesSchema.optional(),
+  /** Whether it may start in the last minutes of a shift, whatever `lastStart` says. */
+  anyStart: z.boolean().default(false),
   /** Release: not before this minute. */
   release: minutesSchema.optional(),
   /** Fixed in its place. */
@@ -65,9 +71,16 @@ const jobSchema = z.strictObject({
   steps: z.array(stepSchema).max(2000),
 });
 
+/** What is minimised, in lexicographic order. */
+const objectiveSchema = z.enum(['makespan', 'completion']);
+/** The second aim of a plan, after the weighted tardiness. */
+export type SecondAim = z.infer<typeof objectiveSchema>;
+
 /** A schedule problem. */
 export const scheduleProblemSchema = z
   .strictObject({
+    /** Tardiness first; then the makespan, or the weighted completion time. */
+    objective: z.tuple([z.literal('tardiness'), objectiveSchema]).default(['tardiness', 'makespan']),
     makers: z.array(makerSchema).max(50),
     stations: z.array(stationSchema).max(200).default([]),
     jobs: z.array(jobSchema).max(2000),
@@ -81,13 +94,24 @@ type ScheduleJob = ScheduleProblem['jobs'][number];
 /** A step of a schedule problem. */
 export type ScheduleStep = ScheduleJob['steps'][number];
 
-/** The objective of a plan, in lexicographic order. */
+/** What a plan is compared by. */
 export interface Objective {
+  /** Minutes beyond maximal time lags, over all steps. Always first. */
+  readonly overLag: number;
   /** Weighted tardiness: sum of weight × minutes after due. */
   readonly tardiness: number;
   /** Makespan: the latest end. */
   readonly makespan: number;
+  /** Weighted completion time: sum of weight × end. */
+  readonly completion: number;
+  /** Changes of set-up and of job between two steps of a maker on one day, over all makers. */
+  readonly changes: number;
+  /** Price of what moved from the plan before, in weighted minutes; 0 where there was none. */
+  readonly moved: number;
 }
+
+/** A lower bound of a plan. */
+export type Bound = Pick<Objective, 'tardiness' | 'makespan' | 'completion'>;
 
 /** A step with its place. */
 export interface ScheduledStep {
@@ -103,8 +127,8 @@ export interface ScheduledStep {
 /** A schedule with its bound. */
 export interface Schedule {
   readonly objective: Objective;
-  /** Lower bound: of the tardiness of any schedule, and of the makespan of any with the least tardiness. */
-  readonly bound: Objective;
+  /** Lower bound: of the tardiness of any schedule, and of the second aim of any with the least tardiness. */
+  readonly bound: Bound;
   readonly steps: readonly ScheduledStep[];
 }
 

@@ -5,7 +5,7 @@ import type { ScheduledStep } from '../model/problem.ts';
 import { heads } from './heads.ts';
 import { pausedEnd } from './serial-schedule-generation.ts';
 
-/** The stage of the lexicographic solve. */
+/** The stage of the lexicographic solve. `known`: a plan is only an answer where it is better. */
 export type SolveStage =
   /**
    * Of the jobs with due dates alone: the others can always wait until after them. @param below  tardiness known to be
@@ -34,8 +34,8 @@ export interface Output {
   readonly goal: number;
 }
 
-/** Time units of the solver: minutes, halves, tenths, seconds. */
-const scales = [1, 2, 5, 10, 20, 60, 100] as const;
+/** Solver's time units to a minute: the largest unit that all times are multiples of leaves the least to decide. */
+const scales = [1 / 60, 1 / 30, 1 / 15, 1 / 10, 1 / 5, 1, 2, 5, 10, 20, 60, 100] as const;
 /** Larger problems are not solved whole: flattening alone would take too long. */
 const MOST_MODELLED = 160;
 
@@ -105,6 +105,20 @@ export function constraintModel(indexed: IndexedProblem, aim: SolveStage, until 
     const held = steps.flatMap((step, index) => (indexed.station[step] === station ? [index + 1] : []));
     return held.length > count ? [{ count, held }] : [];
   });
+  const lags = steps.flatMap((step, index) => {
+    const within = indexed.within[step] ?? Infinity;
+    const before = indexed.before[step] ?? new Int32Array();
+    if (within === Infinity || indexed.fixed[step] || before.length === 0) return [];
+    const inModel = Array.from(before).filter((other) => place.has(other));
+    const others = Array.from(before).filter((other) => !place.has(other));
+    return {
+      step: index + 1,
+      after: inModel.map((other) => (place.get(other) ?? 0) + 1),
+      within: whole(within),
+      // Fixed before all that is modelled.
+      latest: whole(Math.max(-within, ...others.map((other) => indexed.fixed[other]?.end ?? 0))),
+    };
+  });
   const opens = steps.flatMap((step, index): number[][] => {
     const open = indexed.stations[indexed.station[step] ?? -1]?.open;
     if (!open || indexed.fixed[step] || indexed.anyHour[step] === 1 || (indexed.unattended[step] ?? 0) === 0) return [];
@@ -143,11 +157,12 @@ export function constraintModel(indexed: IndexedProblem, aim: SolveStage, until 
       Number.isFinite(indexed.due[job] ?? Infinity) ? whole(indexed.due[job] ?? 0) : whole(horizon),
     ),
     weight: jobs.map((job) => (Number.isFinite(indexed.due[job] ?? Infinity) ? (weights.of[job] ?? 0) : 0)),
-    known: aim.least === 'tardiness' ? Math.floor(aim.known * scale * weights.scale + 1e-6) : whole(aim.known),
+    // Better than what is known: that there is nothing is the proof.
+    known: (aim.least === 'tardiness' ? Math.floor(aim.known * scale * weights.scale + 1e-6) : whole(aim.known)) - 1,
     late: aim.least === 'makespan' ? Math.floor(aim.tardiness * scale * weights.scale + 1e-6) : 0,
   };
   return {
-    text: textOf(aim, stations, allHands(indexed, steps)),
+    text: textOf(aim, stations, allHands(indexed, steps), lags),
     data,
     objectiveOf: ({ goal }) => (aim.least === 'tardiness' ? goal / scale / weights.scale : goal / scale),
     read: ({ s, q }) =>
@@ -207,7 +222,8 @@ function scaleOf({ problem, attended, unattended, release, fixed }: IndexedProbl
     ...unattended,
     ...release,
     ...problem.jobs.flatMap(({ due }) => due ?? []),
-    ...problem.makers.flatMap(({ shifts }) => (shifts ?? []).flat()),
+    ...problem.jobs.flatMap(({ steps }) => steps.flatMap(({ within }) => within ?? [])),
+    ...problem.makers.flatMap(({ shifts, lastStart }) => [lastStart, ...(shifts ?? []).flat()]),
     ...problem.stations.flatMap(({ open }) => (open ?? []).flat()),
     ...fixed.flatMap((one) => (one ? [one.start, one.attendedEnd, one.end] : [])),
   ].filter(Number.isFinite);
@@ -234,7 +250,12 @@ function stretchesOf(indexed: IndexedProblem, step: number, earliest: number, de
   const latest = deadline - attended - (indexed.unattended[step] ?? 0);
   if (able.length === 0) return latest >= release ? [{ maker: -1, low: release, high: latest, delay: 0 }] : [];
   return Array.from(able).flatMap((maker) =>
-    stretchesOfMaker(indexed.shifts[maker] ?? new Float64Array(), attended, indexed.pausable[step] === 1)
+    stretchesOfMaker(
+      indexed.shifts[maker] ?? new Float64Array(),
+      attended,
+      indexed.pausable[step] === 1,
+      indexed.anyStart[step] === 1 ? 0 : (indexed.lastStart[maker] ?? 0),
+    )
       .map(({ low, high, delay }) => ({
         maker,
         low: Math.max(low, release),
@@ -249,15 +270,17 @@ function stretchesOfMaker(
   shifts: Float64Array,
   attended: number,
   isPausable: boolean,
+  lastStart: number,
 ): Pick<Stretch, 'low' | 'high' | 'delay'>[] {
   const all: Pick<Stretch, 'low' | 'high' | 'delay'>[] = [];
   for (let shift = 0; shift < shifts.length; shift += 2) {
     const [from, to] = [shifts[shift] ?? 0, shifts[shift + 1] ?? 0];
-    if (to - attended >= from) all.push({ low: from, high: to - attended, delay: 0 });
+    const latest = Math.max(from, to - lastStart);
+    if (to - attended >= from) all.push({ low: from, high: Math.min(latest, to - attended), delay: 0 });
     if (!isPausable) continue;
     // Later starts run over more gaps: between two breakpoints the delay is the same.
     let low = Math.max(from, to - attended);
-    while (low < to - 1e-9) {
+    while (low < Math.min(to, latest + 1e-3) - 1e-9) {
       const probe = low + 1e-4;
       const end = pausedEnd(shifts, shift, probe, attended);
       if (end === Infinity) break;
@@ -266,7 +289,7 @@ function stretchesOfMaker(
       const room = (shifts[shiftOfEnd + 1] ?? Infinity) - end;
       const high = Math.min(to, probe + room);
       const first = low > to - attended + 1e-9 || low > from ? low : from;
-      all.push({ low: first, high, delay: end - probe - attended });
+      all.push({ low: first, high: Math.min(high, latest), delay: end - probe - attended });
       low = high;
     }
   }
@@ -311,9 +334,19 @@ function allHands(indexed: IndexedProblem, steps: readonly number[]): { count: n
   return [...groups.values()].filter(({ count, held }) => held.length > count);
 }
 
+/** A step that starts soon after the last of others. */
+interface Lag {
+  readonly step: number;
+  readonly after: readonly number[];
+  readonly within: number;
+  readonly latest: number;
+}
+
 type Limited = readonly { readonly count: number; readonly held: readonly number[] }[];
 
-function textOf(aim: SolveStage, stations: Limited, hands: Limited): string {
+function textOf(aim: SolveStage, stations: Limited, hands: Limited, lags: readonly Lag[]): string {
+  const soon = ({ step, after, within, latest }: Lag) =>
+    `constraint s[${String(step)}] <= ${String(within)} + max([${[...after.map((other) => `e[${String(other)}]`), String(latest)].join(',')}]);`;
   const cumulative = ({ count, held }: Limited[number], length: string) => {
     const set = `[${held.join(',')}]`;
     return `constraint cumulative([s[i] | i in ${set}], [${length} | i in ${set}], [1 | i in ${set}], ${String(count)});`;
@@ -337,12 +370,15 @@ array[1..n] of var 0..H: hold = [att[i] + delay[i] + un[i] | i in 1..n];
 constraint forall(i in 1..n)(s[i] >= est[i] /\\ e[i] <= lft[i] /\\ q[i] >= qFrom[i] /\\ q[i] <= qTo[i]
   /\\ delay[i] = pDelay[q[i]] /\\ who[i] = pMaker[q[i]] /\\ s[i] >= pLow[q[i]] /\\ s[i] <= pHigh[q[i]]);
 constraint forall(k in index_set(preA))(e[preA[k]] <= s[preB[k]]);
+array[index_set(pairA)] of var bool: inOrder;
+array[index_set(pairA)] of var bool: reversed;
 constraint forall(k in index_set(pairA))(let { int: i = pairA[k]; int: j = pairB[k] } in
-  who[i] != who[j] \\/ ea[i] <= s[j] \\/ ea[j] <= s[i]);
+  (who[i] != who[j] \\/ inOrder[k] \\/ reversed[k]) /\\ (inOrder[k] -> ea[i] <= s[j]) /\\ (reversed[k] -> ea[j] <= s[i]));
 constraint forall(i in {openOf[k] | k in index_set(openOf)})(
   exists(k in index_set(openOf) where openOf[k] = i)(ea[i] >= openFrom[k] /\\ e[i] <= openTo[k]));
 ${stations.map((one) => cumulative(one, 'hold[i]')).join('\n')}
 ${hands.map((one) => cumulative(one, 'hands[i]')).join('\n')}
+${lags.map(soon).join('\n')}
 array[1..J] of var 0..H: jobEnd;
 constraint forall(j in 1..J)(jobEnd[j] >= jobLow[j]);
 constraint forall(i in 1..n)(jobEnd[jobOf[i]] >= e[i]);

@@ -1,9 +1,9 @@
 // Lower bound of any schedule: every chain takes its time, and a station or a group of makers has limited capacity
 // (Carlier 1982: least head, all the work, least tail, over the steps with large enough heads and tails).
 import type { IndexedProblem } from '../model/indexed-problem.ts';
-import type { Objective } from '../model/problem.ts';
+import type { Bound } from '../model/problem.ts';
 import { heads } from './heads.ts';
-import { topologicalOrder } from './priority-rules.ts';
+import { tailsOf } from './tails.ts';
 
 const HAIR = 1e-6;
 
@@ -18,16 +18,18 @@ interface Task {
 /** The earliest end of an amount of work from a time on. */
 type Done = (from: number, work: number) => number;
 
-/** Lower bound of the tardiness, and of the makespan whatever the tardiness. */
-export function scheduleLowerBound(indexed: IndexedProblem): Objective {
+/** Lower bound of the tardiness, and of makespan and completion whatever the tardiness. */
+export function scheduleLowerBound(indexed: IndexedProblem): Bound {
   const { start, end } = heads(indexed);
   const tail = tailsOf(indexed);
   let makespan = 0;
   const lateness = new Float64Array(indexed.due.length);
+  const ends = new Float64Array(indexed.due.length);
   for (let step = 0; step < indexed.size; step += 1) {
     const job = indexed.job[step] ?? 0;
     const done = (end[step] ?? 0) + (tail[step] ?? 0);
     makespan = Math.max(makespan, done);
+    ends[job] = Math.max(ends[job] ?? 0, done);
     lateness[job] = Math.max(lateness[job] ?? 0, done - (indexed.due[job] ?? Infinity));
   }
   let tardiness = lateness.reduce((sum, late, job) => sum + late * (indexed.weight[job] ?? 0), 0);
@@ -58,7 +60,8 @@ export function scheduleLowerBound(indexed: IndexedProblem): Objective {
       }));
     take(tasks, workedBy(Array.from(hands, (maker) => indexed.shifts[maker] ?? new Float64Array())));
   }
-  return { tardiness: neat(tardiness), makespan: neat(makespan) };
+  const completion = ends.reduce((sum, end, job) => sum + end * (indexed.weight[job] ?? 0), 0);
+  return { tardiness: neat(tardiness), makespan: neat(makespan), completion: neat(completion) };
 
   function take(tasks: readonly Task[], done: Done): void {
     makespan = Math.max(makespan, leastEnd(tasks, done));
@@ -68,20 +71,6 @@ export function scheduleLowerBound(indexed: IndexedProblem): Objective {
 
 // Rounded down: a bound is never above the optimum.
 const neat = (minutes: number) => Math.floor(minutes * 1e6 + 1e-3) / 1e6;
-
-function tailsOf(indexed: IndexedProblem): Float64Array {
-  const tail = new Float64Array(indexed.size);
-  const order = topologicalOrder(indexed, () => 0);
-  for (let at = order.length - 1; at >= 0; at -= 1) {
-    const step = order[at] ?? 0;
-    for (const next of indexed.behind[step] ?? []) {
-      const length = (indexed.attended[next] ?? 0) + (indexed.unattended[next] ?? 0);
-      // A fixed step may lie before what it should wait for.
-      if (!indexed.fixed[next]) tail[step] = Math.max(tail[step] ?? 0, length + (tail[next] ?? 0));
-    }
-  }
-  return tail;
-}
 
 /** Over all thresholds of tails, and of heads among them. */
 function leastEnd(tasks: readonly Task[], done: Done): number {

@@ -1,15 +1,16 @@
-// The search: a first plan by priority rules, then better ones by job-permutation search and late acceptance. The
-// objective is tardiness, then makespan; ties are broken by fewer set-ups, then less work in progress. The same seed
-// and number of tries give the same plan.
+// The search: a first plan by priority rules, then short annealings from a pool of plans whose jobs are crossed. The same
+// seed and number of tries give the same plan. docs/decisions/015 says what was measured.
 import { seeded } from '../../measure/random.ts';
 import type { IndexedProblem } from '../model/indexed-problem.ts';
 import { compareObjectives, isBetter, reachesBound } from '../model/objective.ts';
-import type { Objective } from '../model/problem.ts';
-import { jobPermutationSearch } from './job-permutation-search.ts';
-import { LateAcceptance } from './late-acceptance.ts';
+import type { Bound } from '../model/problem.ts';
+import { Annealing, type Start } from './annealing.ts';
+import { crossed } from './crossover.ts';
 import { priorityRuleOrders } from './priority-rules.ts';
-import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
+import { randomOrder } from './random-orders.ts';
+import { type CostWeights, SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import { type Solution, solutionOf } from './solution.ts';
+import { tailsOf } from './tails.ts';
 
 /** Terms of a search. */
 export interface SearchTerms {
@@ -17,66 +18,223 @@ export interface SearchTerms {
   /** Most tries. */
   readonly tries: number;
   /** The search ends when this bound is reached. */
-  readonly bound?: Objective;
+  readonly bound?: Bound;
   /** An order to start from, besides those of the rules. */
-  readonly from?: Pick<Solution, 'order' | 'chosen'> | undefined;
+  readonly from?: Start | undefined;
+  /** Plans that another search found since the last call. */
+  readonly others?: (() => readonly Start[]) | undefined;
 }
 
-/** After this many tries without a better plan the caller may look at the clock. */
-const LOOK_EVERY = 32;
-/** Rounds of the history without a better plan before the search restarts from the best. */
-const PATIENCE = 60;
-/** Starting plans for the job-permutation search. */
-const JOB_STARTS = 3;
-/** Tries for fewer set-ups once the objective is optimal. */
-const TIDYING = 300;
+/** Most plans in the pool, and fresh ones it begins with. */
+const POOL = 12;
+const FRESH = 5;
+/** Tries of a run: so many, and so many more for each step. */
+const TRIES = 5000;
+const TRIES_A_STEP = 25;
+/** Every so many runs one is so many times as long and as hot: short runs refine, long ones leave a valley. */
+const LONG_EVERY = 4;
+const LONGER = 4;
+/** Share of runs that start from a plan of the pool as it is. */
+const AGAIN = 0.25;
+/** Runs without a better plan before the pool is emptied but for the best. */
+const STALE = 40;
+/** Random orders of which the best is a start. */
+const RANDOM_STARTS = 300;
+const TRIES_A_JOB = 40;
+/** Minutes beyond a maximal lag outweigh all else. */
+const OVER_LAG = 1000;
 
 /**
  * @yields each better plan, the first at once; null now and then, so that the caller can stop
  * @returns the best plan; null when there is none: no maker is there long enough
  */
 export function* searchPlan(indexed: IndexedProblem, terms: SearchTerms): Generator<Solution | null, Solution | null> {
+  const rules = ruledPlans(indexed, terms.from);
+  const [first] = rules;
+  if (!first) return null;
+  yield first;
+  if (indexed.size < 2 || terms.tries <= 0) return first;
+  const search = new PoolSearch(indexed, terms, first);
+  return yield* search.run();
+}
+
+/** Plans by the priority rules, and one like the plan to start from; the best first. */
+function ruledPlans(indexed: IndexedProblem, from: Start | undefined): Solution[] {
   const sgs = new SerialScheduleGeneration(indexed);
-  let best: Solution | null = null;
   const anybody = new Int32Array(indexed.size).fill(-1);
-  const starts: Pick<Solution, 'order' | 'chosen'>[] = priorityRuleOrders(indexed).map((order) => ({
-    order,
-    chosen: anybody,
-  }));
-  if (terms.from?.order.length === indexed.size) starts.unshift(terms.from);
-  const begun: Solution[] = [];
-  for (const { order, chosen } of starts) {
-    sgs.chosen.set(chosen);
-    if (!sgs.generate(order)) continue;
-    const found = solutionOf(sgs, order);
-    begun.push(found);
-    if (!best || isBetter(found.objective, best.objective)) best = found;
+  const starts: Start[] = priorityRuleOrders(indexed).map((order) => ({ order, chosen: anybody }));
+  if (from?.order.length === indexed.size) starts.unshift(from);
+  return starts
+    .flatMap(({ order, chosen }) => {
+      sgs.chosen.set(chosen);
+      return sgs.generate(order) ? [solutionOf(sgs, Int32Array.from(order))] : [];
+    })
+    .sort((a, b) => compareObjectives(a.objective, b.objective, indexed.second));
+}
+
+class PoolSearch {
+  readonly #indexed: IndexedProblem;
+  readonly #terms: SearchTerms;
+  readonly #random: () => number;
+  readonly #annealing: Annealing;
+  readonly #tail: Float64Array;
+  #best: Solution;
+  #runs = 0;
+
+  constructor(indexed: IndexedProblem, terms: SearchTerms, first: Solution) {
+    this.#indexed = indexed;
+    this.#terms = terms;
+    this.#random = seeded(terms.seed);
+    this.#annealing = new Annealing(indexed, this.#random);
+    this.#tail = tailsOf(indexed);
+    this.#best = first;
   }
-  if (!best) return null;
-  yield best;
-  if (indexed.size < 2) return best;
-  const random = seeded(terms.seed);
-  // From several starting plans: where few orders of jobs are good, the start matters much.
-  for (const start of begun.toSorted((a, b) => compareObjectives(a.objective, b.objective)).slice(0, JOB_STARTS))
-    for (const found of jobPermutationSearch(sgs, start, random)) {
-      if (found && !isBetter(found.objective, best.objective)) continue;
-      if (found) best = found;
-      yield found;
+
+  *run(): Generator<Solution | null, Solution> {
+    let pool: Solution[] = this.#terms.from ? [this.#best] : [];
+    while (!this.#isOver()) {
+      for (let at = pool.length; at < FRESH && !this.#isOver(); at += 1) {
+        const found = yield* this.#anneal(at === 0 && this.#runs === 0 ? this.#best : yield* this.#freshStart(at));
+        if (found) pool.push(found);
+      }
+      if (pool.length === 0) return this.#best;
+      pool.sort(this.#compare);
+      for (let stale = 0; stale < STALE && !this.#isOver();) {
+        for (const other of this.#terms.others?.() ?? []) yield* this.#enter(pool, other);
+        const before = this.#best;
+        const child = yield* this.#anneal(this.#parent(pool));
+        if (child) enter(pool, child, this.#compare);
+        stale = this.#best === before ? stale + 1 : 0;
+      }
+      pool = [this.#best];
     }
-  const search = new LateAcceptance(sgs, best, random);
-  let sinceBetter = 0;
-  for (let tried = 1; tried <= terms.tries; tried += 1) {
-    if (tried % LOOK_EVERY === 0) yield null;
-    search.iterate();
-    sinceBetter += 1;
-    const less = search.compare(best.objective);
-    if (less < 0 || (less === 0 && search.isTidier(best))) {
-      best = search.found();
-      if (less < 0) sinceBetter = 0;
-      yield best;
-    } else if (sinceBetter % (PATIENCE * search.length) === 0) search.goTo(best);
-    // Nothing is better: only fewer set-ups are left, for which a short while is enough.
-    if (sinceBetter > TIDYING && terms.bound && reachesBound(best.objective, terms.bound)) return best;
+    return this.#best;
   }
-  return best;
+
+  readonly #compare = (a: Solution, b: Solution) => compareObjectives(a.objective, b.objective, this.#indexed.second);
+
+  #isOver(): boolean {
+    const { bound, tries } = this.#terms;
+    if (this.#annealing.tries >= tries) return true;
+    // With the bound reached, a first round still looks for fewer changes of set-up.
+    return bound !== undefined && this.#runs > 1 && reachesBound(this.#best.objective, bound, this.#indexed.second);
+  }
+
+  /** A good one of the pool as it is, or its jobs crossed with those of any other. */
+  #parent(pool: readonly Solution[]): Start {
+    const random = this.#random;
+    const at = Math.floor(random() * random() * pool.length);
+    const good = pool[at] ?? this.#best;
+    if (random() < AGAIN || pool.length < 2) return good;
+    let other = Math.floor(random() * pool.length);
+    if (other === at) other = (at + 1) % pool.length;
+    return crossed(this.#indexed, good, pool[other] ?? good, random);
+  }
+
+  *#enter(pool: Solution[], start: Start): Generator<Solution | null> {
+    const { sgs } = this.#annealing;
+    sgs.chosen.set(start.chosen);
+    if (!sgs.generate(start.order)) return;
+    const found = solutionOf(sgs, Int32Array.from(start.order));
+    enter(pool, found, this.#compare);
+    yield* this.#take(found);
+  }
+
+  *#take(found: Solution): Generator<Solution | null> {
+    if (!isBetter(found.objective, this.#best.objective, this.#indexed.second)) return;
+    this.#best = found;
+    yield found;
+  }
+
+  *#anneal(start: Start): Generator<Solution | null, Solution | null> {
+    const left = this.#terms.tries - this.#annealing.tries;
+    const long = this.#runs % LONG_EVERY === LONG_EVERY - 1 ? LONGER : 1;
+    const tries = Math.min(left, (TRIES + TRIES_A_STEP * this.#indexed.size) * long);
+    if (tries <= 0) return null;
+    const found = yield* this.#annealing.run(start, tries, this.#weights(), long);
+    this.#runs += 1;
+    if (found) yield* this.#take(found);
+    return found;
+  }
+
+  /** In turn, so that no run sees the same slopes as the one before. */
+  #weights(): CostWeights {
+    const { second, weight, due } = this.#indexed;
+    const isLate = this.#best.objective.tardiness > 0;
+    const turn = this.#runs;
+    const overLag = OVER_LAG;
+    if (second === 'completion') {
+      const flow = isLate ? ([0.1, 0.02, 0.3, 0.05][turn % 4] ?? 0.1) : 1;
+      return { overLag, tardiness: isLate ? 1 : 50, makespan: 0, flow, changes: flow };
+    }
+    const isDue = due.some((one, job) => Number.isFinite(one) && (weight[job] ?? 0) > 0);
+    const flow = [0.02, 0, 0.05, 0.01][Math.floor(turn / 4) % 4] ?? 0.02;
+    if (!isDue || !isLate) return { overLag, tardiness: 50, makespan: 1, flow: flow / 2, changes: 0.2 };
+    return { overLag, tardiness: 1, makespan: [0.1, 0.02, 0.3, 0.05][turn % 4] ?? 0.1, flow, changes: 0.2 };
+  }
+
+  /** In turn: the best of orders of whole jobs, climbed; the best of many random orders. */
+  *#freshStart(turn: number): Generator<null, Start> {
+    return turn % 2 === 0 && this.#indexed.stepsOf.length > 2 ? yield* this.#climbed() : yield* this.#bestOfRandom();
+  }
+
+  *#bestOfRandom(): Generator<null, Start> {
+    const { sgs } = this.#annealing;
+    sgs.weights = this.#weights();
+    sgs.chosen.fill(-1);
+    let [best, limit]: [Int32Array | null, number] = [null, Infinity];
+    for (let at = 0; at < RANDOM_STARTS && !this.#isOver(); at += 1) {
+      if (at % 16 === 15) yield null;
+      const order = randomOrder(this.#indexed, this.#tail, this.#random);
+      this.#annealing.tries += 1;
+      if (sgs.generateWithin(order, 0, -1, limit) !== 'done') continue;
+      [best, limit] = [order, sgs.cost];
+    }
+    return { order: best ?? this.#best.order, chosen: sgs.chosen.slice() };
+  }
+
+  *#climbed(): Generator<null, Start> {
+    const { sgs } = this.#annealing;
+    const { due, weight, stepsOf } = this.#indexed;
+    const random = this.#random;
+    sgs.weights = this.#weights();
+    sgs.chosen.fill(-1);
+    const urgency = Float64Array.from(
+      due,
+      (one, job) => Math.min(one, 1e5) * (0.7 + 0.6 * random()) - 100 * (weight[job] ?? 0) * random(),
+    );
+    const steps = this.#stepsByJob();
+    let jobs = stepsOf.map((_steps, job) => job).sort((a, b) => (urgency[a] ?? 0) - (urgency[b] ?? 0));
+    let [best, limit]: [Int32Array | null, number] = [null, Infinity];
+    for (let at = 0; at < TRIES_A_JOB * jobs.length && !this.#isOver(); at += 1) {
+      if (at % 16 === 15) yield null;
+      const moved = jobs.slice();
+      if (at > 0) {
+        const [job = 0] = moved.splice(Math.floor(random() * jobs.length), 1);
+        moved.splice(Math.floor(random() * jobs.length), 0, job);
+      }
+      const order = Int32Array.from(moved.flatMap((job) => steps[job] ?? []));
+      this.#annealing.tries += 1;
+      if (sgs.generateWithin(order, 0, -1, limit) !== 'done') continue;
+      [best, limit, jobs] = [order, sgs.cost, moved];
+    }
+    return { order: best ?? this.#best.order, chosen: sgs.chosen.slice() };
+  }
+
+  /** The steps of each job, long tails first. */
+  #stepsByJob(): number[][] {
+    const [rule] = priorityRuleOrders(this.#indexed).slice(3);
+    const all: number[][] = this.#indexed.stepsOf.map(() => []);
+    for (const step of rule ?? []) all[this.#indexed.job[step] ?? 0]?.push(step);
+    return all;
+  }
+}
+
+/** A plan enters the pool in place of one as good, or of the worst. */
+function enter(pool: Solution[], one: Solution, compare: (a: Solution, b: Solution) => number): void {
+  const twin = pool.findIndex((other) => compare(one, other) === 0);
+  if (twin >= 0) pool[twin] = one;
+  else pool.push(one);
+  pool.sort(compare);
+  if (pool.length > POOL) pool.pop();
 }

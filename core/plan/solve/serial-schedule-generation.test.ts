@@ -4,10 +4,10 @@ import { describe, expect, test } from 'vitest';
 import { problems } from '../fixtures/random-problems.ts';
 import { indexProblem } from '../model/indexed-problem.ts';
 import { scheduleProblemSchema, type StepTyped } from '../model/problem.ts';
+import { costBoundsOf } from './cost-bounds.ts';
 import { infeasibleStep } from './infeasible-step.ts';
 import { priorityRuleOrders, topologicalOrder } from './priority-rules.ts';
 import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
-import { tieBreakScore } from './tie-breaks.ts';
 
 interface Typed {
   readonly makers?: { id: string; skills: string[]; shifts?: [number, number][] }[];
@@ -132,12 +132,54 @@ describe('schedules by hand', () => {
     expect(infeasibleStep(indexProblem(short))).toBeNull();
   });
 
-  test('set-ups are counted by maker, and open work by job', () => {
+  test('changes of set-up and of job are counted by maker and day', () => {
     const kinds = ['saw', 'file', 'saw'];
     const jobs = kinds.map((kind, at) => ({ id: String(at), steps: [bench('1', 10, { kind })] }));
-    // Saw, file, saw: three set-ups; saw, saw, file: two. Each job lies about for its ten minutes.
-    expect(tieBreakScore(decoded({ jobs }, [0, 1, 2]))).toBe(3e6 + 30);
-    expect(tieBreakScore(decoded({ jobs }, [0, 2, 1]))).toBe(2e6 + 30);
+    // Saw, file, saw: two changes of set-up; saw, saw, file: one. Each next step is of another job.
+    expect(decoded({ jobs }, [0, 1, 2]).changes()).toBe(4);
+    expect(decoded({ jobs }, [0, 2, 1]).changes()).toBe(3);
+    const [first, ...others] = jobs;
+    // The first step of a day is no change.
+    const tomorrow = { ...first!, release: 1440 };
+    expect(
+      decoded(
+        { makers: [{ ...one, shifts: [[0, 3000] as [number, number]] }], jobs: [tomorrow, ...others] },
+        [1, 2, 0],
+      ).changes(),
+    ).toBe(2);
+  });
+
+  test('a step that has to follow soon delays the one before it, over the night too', () => {
+    const shifts: [number, number][] = [
+      [0, 60],
+      [1440, 1500],
+    ];
+    const steps = [
+      bench('solder', 20, { unattended: 0 }),
+      { ...bench('pickle', 5), after: ['solder'], within: 10 },
+      bench('busy', 30),
+    ];
+    const jobs = [{ id: 'a', steps }];
+    // Busy until 30, then both fit in; after 40 minutes of other work they go to the next day together.
+    expect(decoded({ makers: [{ ...one, shifts }], jobs }, [2, 0, 1]).start[1]).toBe(50);
+    const longer = [{ id: 'a', steps: [...steps.slice(0, 2), bench('busy', 40)] }];
+    const apart = decoded({ makers: [{ ...one, shifts }], jobs: longer }, [2, 0, 1]);
+    expect([apart.start[0], apart.start[1], apart.overLag]).toEqual([1440, 1460, 0]);
+    // Where nobody is there in time ever, the minutes beyond the lag are told.
+    const fixed = { maker: one.id, start: 0, attendedEnd: 20, end: 20 };
+    const begun = [{ id: 'a', steps: [{ ...steps[0]!, fixed }, steps[1]!, bench('busy', 40)] }];
+    expect(decoded({ makers: [{ ...one, shifts }], jobs: begun }, [2, 0, 1]).overLag).toBe(1440 - 20 - 10);
+  });
+
+  test('nothing is started in the last minutes of a shift, but what may', () => {
+    const shifts: [number, number][] = [
+      [0, 60],
+      [1440, 1500],
+    ];
+    const makers = [{ ...one, shifts, lastStart: 15 }];
+    const jobs = [{ id: 'a', steps: [bench('long', 50), bench('short', 5), { ...bench('any', 5), anyStart: true }] }];
+    const { start } = decoded({ makers, jobs }, [0, 1, 2]);
+    expect([...start]).toEqual([0, 1440, 50]);
   });
 });
 
@@ -206,6 +248,44 @@ describe('step orders', () => {
     );
   });
 
+  test('within a limit are given up only where the whole schedule costs more', () => {
+    let [given, up] = [0, 0];
+    fc.assert(
+      fc.property(
+        problems({ jobs: 4, steps: 4, minutes: 9, shift: 12 }),
+        fc.nat(),
+        fc.nat(20),
+        (problem, seed, room) => {
+          const indexed = indexProblem(problem);
+          const [whole, limited] = [new SerialScheduleGeneration(indexed), new SerialScheduleGeneration(indexed)];
+          for (const sgs of [whole, limited]) {
+            sgs.costBounds = costBoundsOf(indexed);
+            sgs.weights = { overLag: 10, tardiness: 1, makespan: 0.5, flow: 0.1, changes: 0.1 };
+          }
+          const orders = priorityRuleOrders(indexed);
+          const order = orders[seed % orders.length]!;
+          fc.pre(whole.generate(order));
+          const { overLag, tardiness, makespan, completion } = whole;
+          const ends = Array.from(whole.jobEnd).reduce((sum, end) => sum + end, 0);
+          const flow = indexed.second === 'completion' ? completion : ends;
+          // The cost counted on the way is that of the schedule.
+          expect(whole.cost).toBeCloseTo(
+            10 * overLag + tardiness + 0.5 * makespan + 0.1 * flow + 0.1 * whole.changes(),
+            6,
+          );
+          expect(limited.generateWithin(order, 0, -1, whole.cost + 1e-6)).toBe('done');
+          const outcome = limited.generateWithin(order, 0, -1, whole.cost - room / 10 - 1e-3);
+          expect(outcome).toBe('worse');
+          given += Number(outcome === 'worse');
+          up += 1;
+        },
+      ),
+      { numRuns: 300, seed: 4 },
+    );
+    expect(given).toBe(up);
+    expect(up).toBeGreaterThan(200);
+  });
+
   test('with a kept prefix give the same plan when only the rest is decoded', () => {
     fc.assert(
       fc.property(problems({ jobs: 4, steps: 4, minutes: 9, shift: 12 }), fc.nat(), fc.nat(), (problem, seed, cut) => {
@@ -221,7 +301,7 @@ describe('step orders', () => {
         const other = orders[(seed + 1) % orders.length]!;
         const next = [...order.slice(0, same), ...other.filter((step) => !kept.has(step))];
         const isWhole = second.generate(next);
-        expect(first.generate(next, same)).toBe(isWhole);
+        expect(first.generateWithin(next, same, -1, Infinity)).toBe(isWhole ? 'done' : 'worse');
         if (isWhole) expect(times(first)).toEqual(times(second));
       }),
       { numRuns: 400, seed: 5 },

@@ -1,90 +1,32 @@
 // Serial schedule generation scheme (SGS): turns an order of steps into a schedule. Each step in turn gets the earliest
 // place, gaps left by earlier steps included. It runs thousands of times in a search, and while a bar is dragged.
+//
+// A step that has to follow soon (a maximal time lag) is placed right after the last of the steps before it, whatever
+// its place in the order. Where it finds no room in time, the step before it is delayed (Franck, Neumann and
+// Schwindt 2001).
+import { MINUTES_A_DAY } from '../model/calendar.ts';
 import type { IndexedProblem } from '../model/indexed-problem.ts';
+import type { Objective } from '../model/problem.ts';
+import { BusyIntervals, HAIR } from './busy-intervals.ts';
+import type { CostBounds } from './cost-bounds.ts';
 
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices below their lengths, in the innermost loop there is */
-/** Minutes are fractions: a rounding error is not late and does not collide. */
-const HAIR = 1e-6;
 
-/** Busy intervals of a maker or a station, in the order of their start. */
-class BusyIntervals {
-  readonly from: Float64Array;
-  readonly to: Float64Array;
-  size = 0;
-  /** Number of intervals at the start without a gap between them, other than the gaps between shifts. */
-  solid = 0;
-  readonly #shifts: Float64Array | null;
-  #shift = 0;
-  #longest = 0;
+/** Times a step is delayed so that the next can follow soon, before that is given up. */
+const MOST_DELAYS = 24;
 
-  /** @param shifts  of a maker; null for a station, whose gaps are not kept */
-  constructor(capacity: number, shifts: Float64Array | null) {
-    this.from = new Float64Array(capacity);
-    this.to = new Float64Array(capacity);
-    this.#shifts = shifts;
-  }
-
-  clear(): void {
-    this.size = 0;
-    this.solid = 0;
-    this.#shift = 0;
-    this.#longest = 0;
-  }
-
-  /** Index of the first interval that may reach beyond a time: those before it are too short. */
-  firstReaching(time: number): number {
-    const least = time - this.#longest;
-    let [low, high] = [0, this.size];
-    while (low < high) {
-      const middle = (low + high) >> 1;
-      if (this.from[middle]! >= least) high = middle;
-      else low = middle + 1;
-    }
-    return low;
-  }
-
-  /** Nothing fits before this time: most late steps look here first. */
-  get solidTo(): number {
-    return this.solid > 0 ? this.to[this.solid - 1]! : 0;
-  }
-
-  #grow(): void {
-    const shifts = this.#shifts;
-    if (!shifts) return;
-    while (this.solid < this.size) {
-      const end = this.solidTo;
-      while (this.#shift < shifts.length && shifts[this.#shift + 1]! <= end + HAIR) this.#shift += 2;
-      if (this.#shift >= shifts.length || this.from[this.solid]! > Math.max(end, shifts[this.#shift]!) + HAIR) return;
-      this.solid += 1;
-    }
-  }
-
-  add(from: number, to: number): void {
-    let at = this.size;
-    while (at > 0 && (this.from[at - 1] ?? 0) > from) {
-      this.from[at] = this.from[at - 1] ?? 0;
-      this.to[at] = this.to[at - 1] ?? 0;
-      at -= 1;
-    }
-    this.from[at] = from;
-    this.to[at] = to;
-    this.size += 1;
-    if (to - from > this.#longest) this.#longest = to - from;
-    if (at <= this.solid) this.#grow();
-  }
-
-  /** Index of the first interval that ends after a time; intervals do not overlap. */
-  after(time: number): number {
-    let [low, high] = [this.solid, this.size];
-    if (low > 0 && time < this.to[low - 1]!) [low, high] = [0, low];
-    while (low < high) {
-      const middle = (low + high) >> 1;
-      if ((this.to[middle] ?? 0) > time + HAIR) high = middle;
-      else low = middle + 1;
-    }
-    return low;
-  }
+/** What a schedule is charged for while it is generated. Zero weights leave a part out. */
+export interface CostWeights {
+  readonly overLag: number;
+  readonly tardiness: number;
+  readonly makespan: number;
+  /** Of the job ends; weighted by the jobs where completion is an aim. */
+  readonly flow: number;
+  readonly changes: number;
 }
+
+/** How a generation within a limit came out. */
+export type Outcome = 'done' | 'same' | 'worse';
 
 /** A serial schedule generation scheme over one problem, with its current schedule. */
 export class SerialScheduleGeneration {
@@ -96,61 +38,119 @@ export class SerialScheduleGeneration {
   readonly maker: Int32Array;
   /** By step, the maker that has to do it; −1: whoever finishes first. */
   readonly chosen: Int32Array;
+  overLag = 0;
   tardiness = 0;
   makespan = 0;
+  completion = 0;
+  moved = 0;
   /** The job that ends last. */
   lastJob = 0;
+  weights: CostWeights = { overLag: 0, tardiness: 1, makespan: 0, flow: 0, changes: 0 };
+  /** Cost of the current schedule by the weights; of the lower bounds of its job ends while it is generated. */
+  cost = 0;
   readonly #hands: readonly BusyIntervals[];
   readonly #held: readonly BusyIntervals[];
-  readonly #jobEnd: Float64Array;
+  readonly jobEnd: Float64Array;
+  readonly #placed: Uint8Array;
+  /** Steps that are placed as a unit, and by step the time a member is delayed to. */
+  readonly #unit: Int32Array;
+  readonly #delayedTo: Float64Array;
+  readonly #hasLags: boolean;
+  readonly #hasFixed: boolean;
+  /** Without them nothing is charged. */
+  costBounds: CostBounds | null = null;
+  readonly #low: Float64Array;
+  #lowMakespan = 0;
   /** The schedule that was kept last. */
   readonly kept: { start: Float64Array; attendedEnd: Float64Array; end: Float64Array; maker: Int32Array };
   // End of the attended work in the last place that was found.
   #attendedEnd = 0;
 
   constructor(indexed: IndexedProblem) {
+    const { size } = indexed;
     this.indexed = indexed;
-    this.start = new Float64Array(indexed.size);
-    this.attendedEnd = new Float64Array(indexed.size);
-    this.end = new Float64Array(indexed.size);
-    this.maker = new Int32Array(indexed.size).fill(-1);
-    this.chosen = new Int32Array(indexed.size).fill(-1);
-    this.#hands = indexed.shifts.map((shifts) => new BusyIntervals(indexed.size + 1, shifts));
-    this.#held = indexed.stations.map(() => new BusyIntervals(indexed.size + 1, null));
-    this.#jobEnd = new Float64Array(indexed.due.length);
+    this.start = new Float64Array(size);
+    this.attendedEnd = new Float64Array(size);
+    this.end = new Float64Array(size);
+    this.maker = new Int32Array(size).fill(-1);
+    this.chosen = new Int32Array(size).fill(-1);
+    this.#hands = indexed.shifts.map((shifts) => new BusyIntervals(size + 1, shifts));
+    this.#held = indexed.stations.map(() => new BusyIntervals(size + 1, null));
+    this.jobEnd = new Float64Array(indexed.due.length);
+    this.#low = new Float64Array(indexed.due.length);
+    this.#placed = new Uint8Array(size);
+    this.#unit = new Int32Array(size);
+    this.#delayedTo = new Float64Array(size);
+    this.#hasLags = indexed.soon.some((list) => list.length > 0);
+    this.#hasFixed = indexed.fixed.some(Boolean);
     this.kept = {
-      start: new Float64Array(indexed.size),
-      attendedEnd: new Float64Array(indexed.size),
-      end: new Float64Array(indexed.size),
-      maker: new Int32Array(indexed.size),
+      start: new Float64Array(size),
+      attendedEnd: new Float64Array(size),
+      end: new Float64Array(size),
+      maker: new Int32Array(size),
     };
   }
 
   /**
    * Generates the schedule of an order.
    * @param order  every step once, none before one it waits for; the place of fixed steps in it does not matter
-   * @param same   number of steps at the start that are, with their makers, as in the kept schedule
    * @returns false when a step has no place: no maker is there any more
    */
-  generate(order: ArrayLike<number>, same = 0): boolean {
+  generate(order: ArrayLike<number>): boolean {
+    return this.generateWithin(order, 0, -1, Infinity) !== 'worse';
+  }
+
+  /**
+   * Generates the schedule of an order as far as it may be taken: it stops once the cost of any schedule that begins
+   * like this is above the limit, or once nothing differs from the kept schedule. Without cost bounds there is no limit.
+   * @param same   number of steps at the start that are, with their makers, as in the kept schedule
+   * @param last   place after which the order is that of the kept schedule again; −1 for none
+   * @param limit  of the cost
+   * @returns 'worse' where there is no place for a step, too
+   */
+  generateWithin(order: ArrayLike<number>, same: number, last: number, limit: number): Outcome {
     const { indexed } = this;
+    const { size } = indexed;
+    const isCosted = this.costBounds !== null;
     for (const taken of this.#hands) taken.clear();
     for (const taken of this.#held) taken.clear();
-    for (let index = 0; index < indexed.size; index += 1) {
-      const fixed = indexed.fixed[index];
-      if (fixed) this.#put(index, fixed.maker, fixed.start, fixed.attendedEnd, fixed.end);
-    }
-    const { start, attendedEnd, end, maker } = this.kept;
-    for (let at = 0; at < same; at += 1) {
-      const index = order[at]!;
-      if (!indexed.fixed[index]) this.#put(index, maker[index]!, start[index]!, attendedEnd[index]!, end[index]!);
-    }
+    this.overLag = 0;
+    this.moved = 0;
+    if (isCosted) this.#beginCost();
+    if (this.#hasLags) this.#placed.fill(0);
+    if (this.#hasFixed)
+      for (let index = 0; index < size; index += 1) {
+        const fixed = indexed.fixed[index];
+        if (fixed) {
+          this.#put(index, fixed.maker, fixed.start, fixed.attendedEnd, fixed.end);
+          if (isCosted) this.#raise(index);
+        }
+      }
+    const { start, end, maker } = this.kept;
+    for (let at = 0; at < same; at += 1) this.#putKept(order[at]!, isCosted);
+    let differs = false;
     for (let at = same; at < order.length; at += 1) {
       const index = order[at]!;
-      if (!indexed.fixed[index] && !this.#place(index)) return false;
+      if (!indexed.fixed[index] && (!this.#hasLags || this.#placed[index] === 0)) {
+        const members = this.#placeUnit(index);
+        if (members === 0) return 'worse';
+        if (isCosted) {
+          for (let member = 0; member < members; member += 1) this.#raise(this.#unit[member]!);
+          if (this.cost > limit) return 'worse';
+        }
+        for (let member = 0; member < members && !differs; member += 1) {
+          const one = this.#unit[member]!;
+          differs = this.start[one] !== start[one] || this.end[one] !== end[one] || this.maker[one] !== maker[one];
+        }
+      }
+      if (at === last && !differs) return 'same';
     }
     this.#reckon();
-    return true;
+    if (this.weights.changes > 0 && isCosted) {
+      this.cost += this.weights.changes * this.changes();
+      if (this.cost > limit) return 'worse';
+    }
+    return 'done';
   }
 
   /** Keeps the schedule, so that an order that starts alike is generated faster. */
@@ -163,7 +163,33 @@ export class SerialScheduleGeneration {
 
   /** Whether a job of the current schedule is late. */
   isLate(job: number): boolean {
-    return (this.#jobEnd[job] ?? 0) > (this.indexed.due[job] ?? Infinity) + HAIR;
+    return this.jobEnd[job]! > this.indexed.due[job]! + HAIR;
+  }
+
+  /** The cost no schedule is below. */
+  leastCost(): number {
+    this.#beginCost();
+    return this.cost;
+  }
+
+  /** What the current schedule is compared by. */
+  objective(): Objective {
+    const { overLag, tardiness, makespan, completion, moved } = this;
+    return { overLag, tardiness, makespan, completion, changes: this.changes(), moved };
+  }
+
+  /** Changes of set-up and of job between two steps of a maker on one day, over all makers. */
+  changes(): number {
+    const { kind, job } = this.indexed;
+    let changes = 0;
+    for (const { step, from, size } of this.#hands)
+      for (let at = 1; at < size; at += 1) {
+        if (Math.floor(from[at]! / MINUTES_A_DAY) !== Math.floor(from[at - 1]! / MINUTES_A_DAY)) continue;
+        const [one, other] = [step[at - 1]!, step[at]!];
+        if (job[one] !== job[other]) changes += 1;
+        if (kind[one] !== kind[other]) changes += 1;
+      }
+    return changes;
   }
 
   /** The earliest start and end of a step from a time on, by any able maker, with nothing else scheduled. */
@@ -181,41 +207,187 @@ export class SerialScheduleGeneration {
     return { start, end };
   }
 
+  // The cost starts from what chains and calendar alone take, and rises as steps are placed later than that.
+  #beginCost(): void {
+    const { indexed, weights } = this;
+    const { due, weight } = indexed;
+    this.cost = 0;
+    this.#lowMakespan = 0;
+    for (let of = 0; of < due.length; of += 1) {
+      const low = this.costBounds!.soonest[of]!;
+      this.#low[of] = low;
+      if (low > due[of]!) this.cost += (low - due[of]!) * weight[of]! * weights.tardiness;
+      this.cost += low * this.#flowOf(of);
+      if (low > this.#lowMakespan) this.#lowMakespan = low;
+    }
+    this.cost += this.#lowMakespan * weights.makespan;
+  }
+
+  #flowOf(job: number): number {
+    return this.weights.flow * (this.indexed.second === 'completion' ? this.indexed.weight[job]! : 1);
+  }
+
+  #raise(index: number): void {
+    const { indexed, weights } = this;
+    if (this.#hasLags || indexed.last) this.#charge(index);
+    const end = this.end[index]! + this.costBounds!.tail[index]!;
+    const of = indexed.job[index]!;
+    const low = this.#low[of]!;
+    if (end <= low) return;
+    this.#low[of] = end;
+    const due = indexed.due[of]!;
+    if (end > due) this.cost += (end - (low > due ? low : due)) * indexed.weight[of]! * weights.tardiness;
+    this.cost += (end - low) * this.#flowOf(of);
+    if (end > this.#lowMakespan) {
+      this.cost += (end - this.#lowMakespan) * weights.makespan;
+      this.#lowMakespan = end;
+    }
+  }
+
+  #charge(index: number): void {
+    const over = this.#overLagOf(index);
+    if (over > 0) this.cost += over * this.weights.overLag;
+    this.cost += this.#movedOf(index) * (this.weights.flow > 0 ? this.weights.flow : 1);
+  }
+
+  #overLagOf(index: number): number {
+    const { indexed } = this;
+    const within = indexed.within[index]!;
+    const before = indexed.before[index]!;
+    if (within === Infinity || before.length === 0) return 0;
+    const over = this.start[index]! - this.#readyOf(index) - within;
+    return over > HAIR ? over : 0;
+  }
+
+  #movedOf(index: number): number {
+    const { last } = this.indexed;
+    if (!last || last.start[index]! < 0 || last.price[index] === 0) return 0;
+    const isMoved =
+      this.maker[index] !== last.maker[index] ||
+      Math.floor(this.start[index]! / MINUTES_A_DAY) !== Math.floor(last.start[index]! / MINUTES_A_DAY);
+    return isMoved ? last.price[index]! : 0;
+  }
+
+  #readyOf(index: number): number {
+    let ready = 0;
+    for (const other of this.indexed.before[index]!) if (this.end[other]! > ready) ready = this.end[other]!;
+    return ready;
+  }
+
   #reckon(): void {
-    const { job, due, weight, size } = this.indexed;
-    this.#jobEnd.fill(0);
+    const { indexed, jobEnd } = this;
+    const { job, due, weight, size } = indexed;
+    const isCharged = this.#hasLags || indexed.last;
+    jobEnd.fill(0);
     for (let index = 0; index < size; index += 1) {
-      const of = job[index] ?? 0;
-      if ((this.end[index] ?? 0) > (this.#jobEnd[of] ?? 0)) this.#jobEnd[of] = this.end[index] ?? 0;
+      const of = job[index]!;
+      if (this.end[index]! > jobEnd[of]!) jobEnd[of] = this.end[index]!;
+      if (!isCharged) continue;
+      this.overLag += this.#overLagOf(index);
+      this.moved += this.#movedOf(index);
     }
     this.tardiness = 0;
     this.makespan = 0;
+    this.completion = 0;
     for (let of = 0; of < due.length; of += 1) {
-      const end = this.#jobEnd[of] ?? 0;
+      const end = jobEnd[of]!;
+      this.completion += end * weight[of]!;
       if (end > this.makespan) {
         this.makespan = end;
         this.lastJob = of;
       }
-      const late = end - (due[of] ?? 0);
-      if (late > HAIR) this.tardiness += late * (weight[of] ?? 0);
+      const late = end - due[of]!;
+      if (late > HAIR) this.tardiness += late * weight[of]!;
     }
   }
 
-  #place(index: number): boolean {
+  #putKept(index: number, isCosted: boolean): void {
     const { indexed } = this;
-    let ready = indexed.release[index] ?? 0;
-    for (const other of indexed.before[index] ?? []) {
-      const end = this.end[other] ?? 0;
-      if (end > ready) ready = end;
+    const { start, attendedEnd, end, maker } = this.kept;
+    if (!indexed.fixed[index] && (!this.#hasLags || this.#placed[index] === 0)) {
+      this.#put(index, maker[index]!, start[index]!, attendedEnd[index]!, end[index]!);
+      if (isCosted) this.#raise(index);
     }
-    const able = indexed.able[index];
-    if (!able || able.length === 0) {
+    if (!this.#hasLags) return;
+    this.#placed[index] = 1;
+    for (const next of indexed.soon[index]!)
+      if (this.#placed[next] === 0 && this.#isReady(next)) this.#putKept(next, isCosted);
+  }
+
+  #isReady(index: number): boolean {
+    for (const other of this.indexed.before[index]!)
+      if (this.#placed[other] === 0 && !this.indexed.fixed[other]) return false;
+    return true;
+  }
+
+  /**
+   * Places a step, and right after it the steps that have to follow it soon.
+   * @returns how many were placed; 0 when one has no place
+   */
+  #placeUnit(index: number): number {
+    this.#unit[0] = index;
+    if (!this.#hasLags) return this.#place(index, 0) ? 1 : 0;
+    let members = 1;
+    this.#placed[index] = 1;
+    this.#delayedTo[index] = 0;
+    for (let at = 0; at < members; at += 1)
+      for (const next of this.indexed.soon[this.#unit[at]!]!) {
+        if (this.#placed[next] === 1 || !this.#isReady(next)) continue;
+        this.#placed[next] = 1;
+        this.#delayedTo[next] = 0;
+        this.#unit[members] = next;
+        members += 1;
+      }
+    if (members === 1) return this.#place(index, 0) ? 1 : 0;
+    for (let round = 0; ; round += 1) {
+      const placed = this.#placeMembers(members, round < MOST_DELAYS);
+      if (placed === members) return members;
+      // There is no place in time: they go where there is room, and the time beyond the lag is charged.
+      if (placed < 0) {
+        if (round > MOST_DELAYS) return 0;
+        round = MOST_DELAYS;
+        for (let at = 0; at < members; at += 1) this.#delayedTo[this.#unit[at]!] = 0;
+      }
+    }
+  }
+
+  /** @returns the number of members; less where one came too late and the one before it is delayed; −1 for no place */
+  #placeMembers(members: number, isStrict: boolean): number {
+    const { indexed } = this;
+    for (let at = 0; at < members; at += 1) {
+      const index = this.#unit[at]!;
+      const isPlaced = this.#place(index, this.#delayedTo[index]!);
+      if (isPlaced && at === 0) continue;
+      const over = isPlaced ? this.#overLagOf(index) : 0;
+      if (isPlaced && (over === 0 || !isStrict)) continue;
+      let before = -1;
+      for (const other of indexed.before[index]!)
+        if (this.#isMember(other, at) && (before < 0 || this.end[other]! > this.end[before]!)) before = other;
+      if (isPlaced && before >= 0) this.#delayedTo[before] = this.start[before]! + Math.max(over, 1e-3);
+      for (let undo = at; undo >= 0; undo -= 1) if (undo < at || isPlaced) this.#take(this.#unit[undo]!);
+      return isPlaced && before >= 0 ? at : -1;
+    }
+    return members;
+  }
+
+  #isMember(index: number, placed: number): boolean {
+    for (let at = 0; at < placed; at += 1) if (this.#unit[at] === index) return true;
+    return false;
+  }
+
+  #place(index: number, delayedTo: number): boolean {
+    const { indexed } = this;
+    let ready = indexed.release[index]!;
+    if (delayedTo > ready) ready = delayedTo;
+    for (const other of indexed.before[index]!) if (this.end[other]! > ready) ready = this.end[other]!;
+    const able = indexed.able[index]!;
+    if (able.length === 0) {
       const start = this.#earliest(index, -1, ready, Infinity);
       if (start === Infinity) return false;
-      this.#put(index, -1, start, this.#attendedEnd, this.#attendedEnd + (indexed.unattended[index] ?? 0));
+      this.#put(index, -1, start, this.#attendedEnd, this.#attendedEnd + indexed.unattended[index]!);
       return true;
     }
-    const chosen = this.chosen[index] ?? -1;
+    const chosen = this.chosen[index]!;
     let [best, bestStart, bestEnd] = [-1, Infinity, Infinity];
     for (const maker of able) {
       if (chosen >= 0 && maker !== chosen) continue;
@@ -225,7 +397,7 @@ export class SerialScheduleGeneration {
       [best, bestStart, bestEnd] = [maker, start, this.#attendedEnd];
     }
     if (best < 0) return false;
-    this.#put(index, best, bestStart, bestEnd, bestEnd + (indexed.unattended[index] ?? 0));
+    this.#put(index, best, bestStart, bestEnd, bestEnd + indexed.unattended[index]!);
     return true;
   }
 
@@ -234,9 +406,16 @@ export class SerialScheduleGeneration {
     this.attendedEnd[index] = attendedEnd;
     this.end[index] = end;
     this.maker[index] = maker;
-    if (maker >= 0 && attendedEnd > start) this.#hands[maker]?.add(start, attendedEnd);
-    const station = this.indexed.station[index] ?? -1;
-    if (station >= 0 && end > start) this.#held[station]?.add(start, end);
+    if (maker >= 0 && attendedEnd > start) this.#hands[maker]!.add(index, start, attendedEnd);
+    const station = this.indexed.station[index]!;
+    if (station >= 0 && end > start) this.#held[station]!.add(index, start, end);
+  }
+
+  #take(index: number): void {
+    const maker = this.maker[index]!;
+    if (maker >= 0) this.#hands[maker]!.remove(index);
+    const station = this.indexed.station[index]!;
+    if (station >= 0) this.#held[station]!.remove(index);
   }
 
   /**
@@ -252,6 +431,7 @@ export class SerialScheduleGeneration {
       unattended > 0 && station >= 0 && indexed.anyHour[index] === 0 ? (indexed.stations[station]?.open ?? null) : null;
     const isPausable = indexed.pausable[index] === 1;
     const shifts = maker >= 0 ? indexed.shifts[maker] : undefined;
+    const lastStart = maker >= 0 && indexed.anyStart[index] === 0 ? indexed.lastStart[maker]! : 0;
     const hands = maker >= 0 ? this.#hands[maker] : undefined;
     const held = station >= 0 ? this.#held[station] : undefined;
     const count = indexed.stations[station]?.count ?? 1;
@@ -268,6 +448,11 @@ export class SerialScheduleGeneration {
         while (shift < shifts.length && shifts[shift + 1]! <= start + HAIR) shift += 2;
         if (shift >= shifts.length) return Infinity;
         if (shifts[shift]! > start) start = shifts[shift]!;
+        else if (start > shifts[shift + 1]! - lastStart + HAIR && start > shifts[shift]! + HAIR) {
+          // Not worth starting so near the end of the shift.
+          start = shifts[shift + 1]!;
+          continue;
+        }
         attendedEnd = start + attended;
         if (attendedEnd > shifts[shift + 1]! + HAIR) {
           if (!isPausable) {

@@ -12,8 +12,16 @@ export interface Solution {
 
 /** The current schedule of a generator as a solution. */
 export function solutionOf(sgs: SerialScheduleGeneration, order: Int32Array): Solution {
+  const { overLag, tardiness, makespan, completion, changes, moved } = sgs.objective();
   return {
-    objective: { tardiness: neat(sgs.tardiness), makespan: neat(sgs.makespan) },
+    objective: {
+      overLag: neat(overLag),
+      tardiness: neat(tardiness),
+      makespan: neat(makespan),
+      completion: neat(completion),
+      changes,
+      moved: neat(moved),
+    },
     steps: stepsOf(sgs),
     order: order.slice(),
     chosen: sgs.chosen.slice(),

@@ -4,7 +4,8 @@ import { expect, test } from 'vitest';
 import { scheduleFaults } from '../fixtures/check-schedule.ts';
 import { problems } from '../fixtures/random-problems.ts';
 import { indexProblem } from '../model/indexed-problem.ts';
-import { compareObjectives } from '../model/objective.ts';
+import { compareSoFar } from '../model/objective.ts';
+import { scheduleProblemSchema } from '../model/problem.ts';
 import { priorityRuleOrders, topologicalOrder } from './priority-rules.ts';
 import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import { solutionOf } from './solution.ts';
@@ -13,6 +14,8 @@ import { warmStart, type WarmStartStep } from './warm-start.ts';
 test('a plan that is decoded from its own positions is feasible and no worse', () => {
   fc.assert(
     fc.property(problems({ jobs: 4, steps: 4, minutes: 9, shift: 12 }), fc.nat(), (problem, seed) => {
+      // A step that follows soon is placed with the one before it, out of its turn.
+      fc.pre(problem.jobs.every((job) => job.steps.every(({ within }) => within === undefined)));
       const indexed = indexProblem(problem);
       const sgs = new SerialScheduleGeneration(indexed);
       const orders = priorityRuleOrders(indexed);
@@ -25,7 +28,7 @@ test('a plan that is decoded from its own positions is feasible and no worse', (
       if (!after) throw new Error('What was placed has a place.');
       expect(scheduleFaults(problem, after)).toEqual([]);
       expect(after.objective.tardiness).toBeLessThanOrEqual(before.objective.tardiness + 1e-6);
-      expect(compareObjectives(after.objective, before.objective)).toBeLessThanOrEqual(0);
+      expect(compareSoFar(after.objective, before.objective, indexed.second)).toBeLessThanOrEqual(0);
     }),
     { numRuns: 400, seed: 12 },
   );
@@ -33,16 +36,13 @@ test('a plan that is decoded from its own positions is feasible and no worse', (
 
 test('a plan with an idle hour is decoded without it', () => {
   const step = { skill: 'bench', attended: 20 };
-  const problem = {
+  const problem = scheduleProblemSchema.parse({
     makers: [{ id: 'ann', skills: ['bench'] }],
-    stations: [],
     jobs: ['a', 'b'].map((id) => ({
       id,
-      release: 0,
-      weight: 1,
-      steps: [{ ...step, id: '1', after: [], station: null, unattended: 0, pausable: false, anyHour: false }],
+      steps: [{ ...step, id: '1' }],
     })),
-  };
+  });
   const after = warmStart(indexProblem(problem), new Map([[0, { start: 80, maker: 0 }], [1, { start: 0, maker: 0 }]])); // prettier-ignore
   // The second came first and still does; the first follows it at once.
   expect(after?.steps.map(({ job, start, end }) => [job, start, end])).toEqual([

@@ -1,6 +1,6 @@
 // From a piece's route to the bench: loads, what waits for what, makers in their hours, what happened, and why.
 import { describe, expect, test } from 'vitest';
-import { batchSchema } from '../../batch/batch.ts';
+import { type Batch, batchSchema } from '../../batch/batch.ts';
 import { alloysWith } from '../../metal/alloy.ts';
 import { pieceOf, straightBlank, wire } from '../../piece/fixtures/check.ts';
 import { readBench } from '../../studio/bench.ts';
@@ -13,9 +13,10 @@ import { chanceBy, safeEnd, simulate } from '../solve/simulate.ts';
 import { benchSteps } from './batch-steps.ts';
 import { type NewBenchEntry, standingKey, standings } from './bench-entry.ts';
 import { dayBook, dayTotals } from './day-book.ts';
-import { keptBlocks, movedSince } from './kept-plan.ts';
+import { planLines } from './plan-document.ts';
 import { planTable } from './plan-csv.ts';
-import { pinEntry, replan, tryPin } from './replan.ts';
+import { pinEntry, tryPin } from './replan.ts';
+import { steady } from '../fixtures/steady.ts';
 import { studioPlan } from './studio-plan.ts';
 import { type StudioJob, studioProblem, type StudioTerms } from './studio-problem.ts';
 import { planTrialBatch } from './trial-batch.ts';
@@ -303,44 +304,24 @@ describe('reasons and effects', () => {
     expect(whyThen(first, plan, problem).what).toBe('opening');
   });
 
-  test('a new job at low priority moves no other job, and at rush priority it comes first', () => {
-    const jobs = [job('a', '4'), job('b', '4')];
-    const { plan } = planned(jobs, terms());
-    const more = [...jobs, job('rush', '2')];
-    const behind = replan(more, terms(), plan)!;
-    expect(consequences(plan, behind.plan)).toEqual([]);
-    const before = replan(more, terms(), plan, 'rush')!;
-    const at = (id: string, of: typeof behind) => of.plan.done.find((one) => one.batch === id)!.at;
-    expect(at('rush', before)).toBeLessThan(at('rush', behind));
-    expect(at('rush', before)).toBeLessThan(Math.min(at('a', before), at('b', before)));
-  });
-
-  test('a trial batch at low priority moves nothing, at rush priority it does, and its simulations vary around its end', () => {
+  test('a trial batch when there is time ends after the others, at rush priority it is next, and its simulations vary around its end', () => {
     const jobs = [job('a', '4', day), job('b', '4', day)];
     const { plan } = planned(jobs, terms());
     const about = { jobs, terms: terms(), plan };
-    const newcomer = { job: job('rush', '2'), runs: 400, spread: 0.15 };
-    const last = planTrialBatch(about, { ...newcomer, how: 'last' })!;
-    expect(last.changes).toEqual([]);
-    const first = planTrialBatch(about, { ...newcomer, how: 'first' })!;
+    const tried = (priority: Batch['priority'], spread = 0.15, runs = 400) => {
+      const newcomer = { ...job('rush', '2'), batch: { ...batch('2'), priority } };
+      const found = steady([...jobs, newcomer], terms(), planLines(plan, () => ''))!;
+      return planTrialBatch(about, { job: newcomer, plan: found, runs, spread })!;
+    };
+    const [first, last] = [tried('first'), tried('last')];
     expect(first.at).toBeLessThan(last.at);
-    expect(first.changes.some(({ by }) => by > 0)).toBe(true);
-    // As another plan has it: it is taken as it stands there.
-    const all = planned([...jobs, newcomer.job], terms()).plan;
-    expect(planTrialBatch(about, { ...newcomer, how: { plan: all } })?.at).toBe(
-      all.done.find((one) => one.batch === 'rush')?.at,
-    );
+    expect(first.at).toBeLessThan(Math.min(...plan.done.map(({ at }) => at)));
     expect(first.ends).toHaveLength(400);
-    // 13, 12, 2 and 4 minutes in a row, each give or take 15 %: √(13² + 12² + 2² + 4²) × 0.15 × 2 × 1.2816 = 7.0.
     expect(safeEnd(first.ends, 0.9)! - safeEnd(first.ends, 0.1)!).toBeGreaterThan(5);
-    expect(safeEnd(first.ends, 0.9)! - safeEnd(first.ends, 0.1)!).toBeLessThan(10);
     // Nothing strays: every run is the plan.
-    expect(new Set(planTrialBatch(about, { ...newcomer, how: 'first', spread: 0, runs: 3 })?.ends)).toEqual(
-      new Set([first.at]),
-    );
-    // Nobody is ever there for it.
-    const nobody = terms({ days: 0 });
-    expect(planTrialBatch({ ...about, terms: nobody }, { ...newcomer, how: 'last' })).toBeNull();
+    expect(new Set(tried('first', 0, 3).ends)).toEqual(new Set([first.at]));
+    // A plan without it.
+    expect(planTrialBatch(about, { job: job('other', '1'), plan, runs: 1, spread: 0 })).toBeNull();
   });
 
   test('the day book counts attended time within the day, and separates what ends by noon from what ends by evening', () => {
@@ -363,19 +344,6 @@ describe('reasons and effects', () => {
     expect(lines.reduce((sum, value) => sum + value, 0)).toBeCloseTo(book.attendedMin, 6);
     expect(book.calls.every(({ attendedEnd, end }) => end > attendedEnd)).toBe(true);
     expect(planTable(plan, (id) => id, (id) => id)).toHaveLength(plan.blocks.length + 1); // prettier-ignore
-  });
-
-  test('a plan kept yesterday shows what has moved today', () => {
-    const jobs = [job('a', '4')];
-    const { plan } = planned(jobs, terms());
-    const kept = { blocks: keptBlocks(plan, ({ step }) => step.name, (id) => id) }; // prettier-ignore
-    expect(movedSince(kept, plan)).toEqual([]);
-    const away = terms({
-      bench: benchIf(bench, { ...nothingChanged, away: { maker: 'ann', from: day, to: day } }, week),
-    });
-    const moved = movedSince(kept, planned(jobs, away).plan);
-    expect(moved[0]?.by).toBeGreaterThan(600);
-    expect(movedSince({ blocks: [] }, plan).every(({ by }) => by === null)).toBe(true);
   });
 });
 

@@ -19,6 +19,8 @@ export interface PlanBlock {
   readonly state: '' | 'started' | 'pinned';
   /** Attended stretches, shift by shift. */
   readonly attended: readonly (readonly [number, number])[];
+  /** Minutes beyond the time in which it should follow the steps before it; 0 where it does. */
+  readonly overLag: number;
 }
 
 interface DoneBatch {
@@ -39,6 +41,12 @@ export interface StudioPlan {
   readonly objective: Objective;
 }
 
+/** A plan with its problem. */
+export interface PlanLike {
+  readonly problem: ScheduleProblem;
+  readonly plan: StudioPlan;
+}
+
 /** Makes the plan of a schedule. @param steps  of the schedule */
 export function studioPlan(
   jobs: readonly StudioJob[],
@@ -49,6 +57,7 @@ export function studioPlan(
 ): StudioPlan {
   const byKey = new Map(jobs.flatMap((job) => job.steps.map((step) => [standingKey(job.id, step.key), step])));
   const shifts = new Map(problem.makers.map((maker) => [maker.id, maker.shifts ?? []]));
+  const overLags = overLagsOf(problem, steps);
   const blocks = steps.flatMap((placed): PlanBlock[] => {
     const key = standingKey(placed.job, placed.step);
     const step = byKey.get(key);
@@ -65,6 +74,7 @@ export function studioPlan(
         end: placed.end,
         state: standing?.started ? 'started' : isPinned ? 'pinned' : '',
         attended: placed.maker === null ? [] : handsOf(placed, shifts.get(placed.maker) ?? []),
+        overLag: overLags.get(key) ?? 0,
       },
     ];
   });
@@ -84,6 +94,27 @@ export function studioPlan(
       return [{ batch: id, at, daysLate: Math.max(0, late) }];
     }),
   };
+}
+
+/** By step, the minutes it starts later than it should after the last step before it. */
+function overLagsOf({ jobs }: ScheduleProblem, steps: readonly ScheduledStep[]): ReadonlyMap<string, number> {
+  const placed = new Map(steps.map((step) => [standingKey(step.job, step.step), step]));
+  return new Map(
+    jobs.flatMap((job) =>
+      job.steps.flatMap(({ id, within, after }): [string, number][] => {
+        const at = placed.get(standingKey(job.id, id));
+        if (!at || within === undefined || after.length === 0) return [];
+        const ready = Math.max(...after.map((other) => placed.get(standingKey(job.id, other))?.end ?? 0));
+        return [[standingKey(job.id, id), Math.max(0, at.start - ready - within)]];
+      }),
+    ),
+  );
+}
+
+/** `Saw dials, 12`; of a load its number of how many. */
+export function blockTitle({ step }: Pick<PlanBlock, 'step'>): string {
+  const load = step.load ? `, load ${String(step.load[0])} of ${String(step.load[1])}` : '';
+  return `${step.name}, ${String(step.pieces)}${load}`;
 }
 
 function handsOf({ start, attendedEnd }: ScheduledStep, shifts: readonly (readonly [number, number])[]) {

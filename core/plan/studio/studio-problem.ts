@@ -2,7 +2,7 @@
 // batch.
 import type { Batch } from '../../batch/batch.ts';
 import { dayAfter, daysBetween, weekdayOf } from '../../measure/days.ts';
-import { mayPause, type StepKind } from '../../piece/step.ts';
+import { isHeat, mayPause, type StepKind } from '../../piece/step.ts';
 import type { Bench, BenchMaker } from '../../studio/bench.ts';
 import { MINUTES_A_DAY } from '../model/calendar.ts';
 import type { Fixed, ScheduleProblem, ScheduleStep } from '../model/problem.ts';
@@ -28,7 +28,8 @@ export interface StudioTerms {
 }
 
 const DAYS_AHEAD = 240;
-const weights = { first: 20, '': 1, last: 0.1 } as const;
+/** Weights of tardiness and completion: rush, normal, low, when there is time. */
+const weights = { first: 100, '': 10, low: 3, last: 0.5 } as const;
 /** Kinds of work that are not left alone at night unless their station may be: hot, acid, motors. */
 const watched = new Set<StepKind>([
   'anneal',
@@ -57,6 +58,7 @@ export function studioProblem(jobs: readonly StudioJob[], terms: StudioTerms): S
     id: maker.id,
     skills: skillsOf(maker, jobs, bench.makers.length),
     shifts: shiftsOf.get(maker.id) ?? [],
+    lastStart: bench.lastStartMin ?? 0,
   }));
   const skills = new Set(makers.flatMap((maker) => maker.skills));
   // How long a maker can attend a step and it can run unattended before the last maker leaves.
@@ -64,6 +66,7 @@ export function studioProblem(jobs: readonly StudioJob[], terms: StudioTerms): S
   const roomFor = (skill: string) =>
     Math.max(0, ...makers.filter((maker) => maker.skills.includes(skill)).map(({ id }) => roomOf.get(id) ?? 0));
   return {
+    objective: ['tardiness', 'completion'],
     makers,
     stations,
     jobs: [
@@ -74,7 +77,7 @@ export function studioProblem(jobs: readonly StudioJob[], terms: StudioTerms): S
         return {
           id,
           release: Math.max(minute, waitsUntil),
-          ...(batch.due && { due: (daysBetween(day, batch.due) + 1) * MINUTES_A_DAY }),
+          ...dueOf(batch, terms),
           weight: weights[batch.priority],
           steps: left.map((step): ScheduleStep => {
             const standing = terms.standings.get(standingKey(id, step.key));
@@ -98,6 +101,8 @@ export function studioProblem(jobs: readonly StudioJob[], terms: StudioTerms): S
               pausable,
               // Longer than the longest day: it runs whatever the hours.
               anyHour: step.unattendedMin > longestOpen || runsOver,
+              anyStart: soonAfter(step, left) !== null || (pausable && Boolean(bench.hasLateStarts)),
+              ...within(soonAfter(step, left)),
               kind: `${step.kind} ${step.station}`,
               ...(fixed && { fixed }),
             };
@@ -120,11 +125,37 @@ function outages(
       const end = (daysBetween(day, to) + 1) * MINUTES_A_DAY;
       if (end <= start || !stations.some(({ id }) => id === name)) return [];
       const fixed = { maker: null, start, attendedEnd: start, end };
-      const step = { after: [], skill: null, station: name, attended: 0, unattended: end - start, pausable: false };
-      const steps = Array.from({ length: count }, (_, at) => ({ ...step, id: String(at), anyHour: true, fixed }));
+      const step = { after: [], skill: null, station: name, attended: 0, unattended: end - start };
+      const free = { pausable: false, anyHour: true, anyStart: true };
+      const steps = Array.from({ length: count }, (_, at) => ({ ...step, ...free, id: String(at), fixed }));
       return [{ id: `out of service: ${name} ${from}`, release: 0, weight: 0, steps }];
     }),
   );
+}
+
+/** A rush batch is due at once: before all others, with or without a due date. */
+function dueOf({ due, priority }: StudioJob['batch'], { day, minute }: StudioTerms): { due?: number } {
+  if (priority === 'first') return { due: minute };
+  return due ? { due: (daysBetween(day, due) + 1) * MINUTES_A_DAY } : {};
+}
+
+const within = (minutes: number | null) => (minutes === null ? {} : { within: minutes });
+
+/**
+ * How soon a step has to follow the ones before it, minutes (common practice): flux sets hard, acid goes on working,
+ * and a clean surface does not stay clean.
+ * @param left  steps of the batch that are not done
+ * @returns null where it can wait
+ */
+function soonAfter(step: BenchStep, left: readonly BenchStep[]): number | null {
+  const before = left.filter(({ key }) => step.after.includes(key));
+  if (before.length === 0) return null;
+  const follows = (kinds: readonly StepKind[]) => before.some(({ kind }) => kinds.includes(kind));
+  if (step.kind === 'pickle' && before.some(({ kind }) => isHeat(kind) || kind === 'quench')) return 60;
+  if (step.kind === 'quench' && before.some(({ kind }) => isHeat(kind))) return 10;
+  if (step.kind === 'neutralise' && follows(['pickle', 'etch', 'patina', 'blacken'])) return 15;
+  if ((step.kind === 'patina' || step.kind === 'blacken' || step.kind === 'plate') && follows(['clean'])) return 60;
+  return null;
 }
 
 const stationOf = ({ station, kind }: BenchStep) => station || kind;

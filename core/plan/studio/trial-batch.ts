@@ -1,6 +1,5 @@
 // A trial batch in a plan: when it would be done, with what confidence, and what it changes for the others.
 import { simulate } from '../solve/simulate.ts';
-import { replan } from './replan.ts';
 import type { StudioPlan } from './studio-plan.ts';
 import { type StudioJob, studioProblem, type StudioTerms } from './studio-problem.ts';
 import { type Consequence, consequences } from './why.ts';
@@ -15,8 +14,8 @@ export interface PlanContext {
 /** A batch that is tried. */
 export interface TrialBatch {
   readonly job: StudioJob;
-  /** Before or after all others, which keep their order; or as another plan has it. */
-  readonly how: 'first' | 'last' | { readonly plan: StudioPlan };
+  /** The plan with it. */
+  readonly plan: StudioPlan;
   /** Runs of the simulation. */
   readonly runs: number;
   /** Usual variation of attended minutes, as a share. */
@@ -33,24 +32,20 @@ export interface TrialResult {
   readonly ends: readonly number[];
 }
 
-/** @returns null where there is no place for it */
+/** @returns null where the plan does not hold it */
 export function planTrialBatch(
-  { jobs, terms, plan }: PlanContext,
-  { job, how, runs, spread }: TrialBatch,
+  { jobs, terms, plan: before }: PlanContext,
+  { job, plan, runs, spread }: TrialBatch,
 ): TrialResult | null {
   const all = [...jobs, job];
-  const taken =
-    typeof how === 'object'
-      ? { problem: studioProblem(all, terms), plan: how.plan }
-      : replan(all, terms, plan, how === 'first' ? job.id : '');
-  const at = taken?.plan.done.find(({ batch }) => batch === job.id)?.at;
-  if (!taken || at === undefined) return null;
+  const at = plan.done.find(({ batch }) => batch === job.id)?.at;
+  if (at === undefined) return null;
   const spreads = new Map(all.flatMap((one) => one.steps.map((step) => [`${one.id} ${step.key}`, step.spread])));
-  const placed = taken.plan.blocks.map(({ batch, step, ...times }) => ({ ...times, job: batch, step: step.key }));
-  const { ends } = simulate(taken.problem, placed, {
+  const placed = plan.blocks.map(({ batch, step, ...times }) => ({ ...times, job: batch, step: step.key }));
+  const { ends } = simulate(studioProblem(all, terms), placed, {
     spreadOf: (of, step) => spreads.get(`${of} ${step}`) ?? spread,
     runs,
     seed: 1,
   });
-  return { changes: consequences(plan, taken.plan), at, ends: ends.get(job.id) ?? [] };
+  return { changes: consequences(before, plan), at, ends: ends.get(job.id) ?? [] };
 }

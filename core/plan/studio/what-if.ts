@@ -30,7 +30,7 @@ export function benchIf(bench: Bench, { away, out, extra }: WhatIf, week: Bench[
   const stations = bench.stations.map((station) =>
     station.name === out?.station ? { ...station, out: [...station.out, [out.from, out.to] as const] } : station,
   );
-  if (!extra) return { makers, stations };
+  if (!extra) return { ...bench, makers, stations };
   const hands = {
     id: EXTRA_ID,
     name: extra.name,
@@ -41,7 +41,7 @@ export function benchIf(bench: Bench, { away, out, extra }: WhatIf, week: Bench[
     ] as const,
     does: null,
   };
-  return { makers: [...makers, hands], stations };
+  return { ...bench, makers: [...makers, hands], stations };
 }
 
 /** A studio without named makers has one maker, who has to be named once there are two. */

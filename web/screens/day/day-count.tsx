@@ -1,5 +1,6 @@
 // The right page of the day: batches with their due and completion dates, what is late and why, the day's totals,
 // tomorrow.
+import { blockTitle } from '../../../core/plan/studio/studio-plan.ts';
 import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
 import { clockInWords } from '../../../core/format/days.ts';
@@ -8,13 +9,13 @@ import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import { type DayBook, dayTotals } from '../../../core/plan/studio/day-book.ts';
 import { bindingChain } from '../../../core/plan/studio/why.ts';
 import { CountTable } from '../../components/count-table.tsx';
-import { PlanSince } from '../../components/plan-since.tsx';
+import { PlanNews } from '../../components/plan-news.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import type { Planned } from '../../hooks/use-plan.ts';
 import { words } from '../../words/day.ts';
 import { momentInWords } from '../../words/done-in.ts';
 import { daysLate } from '../../words/late.ts';
-import { batchName, blockName, causeInWords } from '../../words/plan-words.ts';
+import { batchName, causeInWords } from '../../words/plan-words.ts';
 
 interface DayCountProps {
   readonly planned: Planned;
@@ -48,7 +49,7 @@ export function DayCount({ planned, day, book, tomorrow, batches }: DayCountProp
       })}
       <h2 className="mt-6">{words.totalsOfTheDay}</h2>
       <CountTable label={words.totalsOfTheDay} rows={dayRows(planned, day, book, nameOf)} />
-      <PlanSince planned={planned} nameOf={nameOf} makerOf={makerOf} />
+      <PlanNews planned={planned} nameOf={nameOf} />
       <h2 className="mt-6">{words.firstTomorrow}</h2>
       <Tomorrow book={tomorrow} day={day + 1} makerOf={makerOf} nameOf={nameOf} />
     </>
@@ -123,7 +124,7 @@ function Tomorrow({ book, day, makerOf, nameOf }: TomorrowProps) {
             {first.start < midnight ? 'continues' : clockInWords(first.start)}
           </span>
           <span>
-            {makerOf(id)}: {blockName(first).toLowerCase()}
+            {makerOf(id)}: {blockTitle(first).toLowerCase()}
             <span className="aside"> {nameOf(first.batch)}</span>
           </span>
         </li>

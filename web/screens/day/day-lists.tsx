@@ -1,4 +1,5 @@
 // The day as text: each maker's steps in order, when unattended work ends, and what is finished by noon and by evening.
+import { blockTitle } from '../../../core/plan/studio/studio-plan.ts';
 import { clockInWords } from '../../../core/format/days.ts';
 import { studioFormat } from '../../../core/format/studio-format.ts';
 import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
@@ -7,7 +8,6 @@ import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
 import { useBenchLog } from '../../hooks/use-bench-log.ts';
 import type { Planned } from '../../hooks/use-plan.ts';
 import { words } from '../../words/day.ts';
-import { blockName } from '../../words/plan-words.ts';
 
 interface DayListsProps {
   readonly planned: Planned;
@@ -49,7 +49,7 @@ export function DayLists({ planned, book, day, nameOf }: DayListsProps) {
                     {block.step.station || block.step.name}
                     <span className="aside">
                       {' '}
-                      {nameOf(block.batch)}, {blockName(block).toLowerCase()}
+                      {nameOf(block.batch)}, {blockTitle(block).toLowerCase()}
                     </span>
                   </span>
                 </li>
@@ -69,12 +69,12 @@ function Line({ block, day, nameOf }: { block: PlanBlock; day: number; nameOf: (
   const [first] = block.attended;
   const midnight = day * MINUTES_A_DAY;
   const begins = Math.max(first?.[0] ?? block.start, midnight);
-  const name = `${blockName(block)} of ${nameOf(block.batch)}`;
+  const name = `${blockTitle(block)} of ${nameOf(block.batch)}`;
   return (
     <li className="flex items-baseline gap-3 border-b border-hair py-[5px] text-[15px]">
       <span className={timeClass()}>{block.start < midnight ? 'continues' : clockInWords(begins)}</span>
       <span className="min-w-0 flex-1">
-        {isStarted ? <b>{blockName(block)}</b> : blockName(block)}
+        {isStarted ? <b>{blockTitle(block)}</b> : blockTitle(block)}
         <span className="aside"> {nameOf(block.batch)}</span>
       </span>
       {day === 0 && (
@@ -126,7 +126,7 @@ function Over({
           <li key={`${block.batch} ${block.step.key}`} className="flex items-baseline gap-3 py-[3px]">
             <span className="inline-block size-[13px] shrink-0 translate-y-[2px] border border-rule bg-page" />
             <span>
-              {blockName(block)}
+              {blockTitle(block)}
               <span className="aside"> {nameOf(block.batch)}</span>
             </span>
           </li>

@@ -132,11 +132,7 @@ function DayPages({ planned, batches }: DayPagesProps) {
           )}
         </>
       }
-      leftFoot={
-        <span>
-          {planned.isSearching ? 'Improving the schedule. ' : ''} {words.rescheduledFromNowStartedSteps}
-        </span>
-      }
+      leftFoot={<span>{planned.isFinding ? words.lookingForABetterPlan : words.lateStartsShiftWhatFollows}</span>}
       right={
         <DayCount
           planned={planned}

@@ -1,10 +1,10 @@
 // The step at the bench now, and the one to start next.
+import { blockTitle } from '../../../core/plan/studio/studio-plan.ts';
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
 import { useBenchLog } from '../../hooks/use-bench-log.ts';
 import type { Planned } from '../../hooks/use-plan.ts';
 import { problemOf } from '../../state/saving.ts';
 import { words } from '../../words/day.ts';
-import { blockName } from '../../words/plan-words.ts';
 
 interface NextUpProps {
   readonly planned: Planned;
@@ -20,7 +20,7 @@ export function NextUp({ planned: { plan }, nameOf }: NextUpProps) {
     <div className="chrome max-w-[22em] text-right">
       {next && (
         <button type="button" className="button" disabled={isLoading} onClick={() => start(next)}>
-          Start: {blockName(next).toLowerCase()}
+          Start: {blockTitle(next).toLowerCase()}
         </button>
       )}
       {next && <p className="aside">{nameOf(next.batch)}</p>}

@@ -1,27 +1,25 @@
 // The right page of the plan: how good it is, what a tried change does, why the chosen step is where it is, what is
 // late and why.
+import { blockTitle } from '../../../core/plan/studio/studio-plan.ts';
 import { Fragment } from 'react';
 import { Link } from 'react-router';
-import type { Objective } from '../../../core/plan/model/problem.ts';
 import { planTable } from '../../../core/plan/studio/plan-csv.ts';
-import type { PlanBlock, StudioPlan } from '../../../core/plan/studio/studio-plan.ts';
+import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
 import { bindingChain, type Consequence, whyThen } from '../../../core/plan/studio/why.ts';
 import { PlanChanges } from '../../components/plan-changes.tsx';
-import { PlanSince } from '../../components/plan-since.tsx';
+import { PlanNews } from '../../components/plan-news.tsx';
 import { saveTable } from '../../hooks/save-table.ts';
 import { useBenchLog } from '../../hooks/use-bench-log.ts';
 import type { Planned } from '../../hooks/use-plan.ts';
-import type { PlanSearch } from '../../hooks/use-plan-search.ts';
 import { problemOf } from '../../state/saving.ts';
 import { momentInWords } from '../../words/done-in.ts';
 import { daysLate } from '../../words/late.ts';
 import { words } from '../../words/plan.ts';
-import { blockName, causeInWords } from '../../words/plan-words.ts';
+import { causeInWords, stretchInWords } from '../../words/plan-words.ts';
 import type { Trial } from './plan-bars.tsx';
 
 interface PlanCountProps {
   readonly planned: Planned;
-  readonly search: PlanSearch;
   readonly nameOf: (batch: string) => string;
   readonly selected: PlanBlock | null;
   readonly trial: Trial | null;
@@ -34,11 +32,11 @@ interface PlanCountProps {
 }
 
 export function PlanCount(props: PlanCountProps) {
-  const { planned, search, nameOf, selected, trial, changes, error, onPut, onLeave, onLetGo } = props;
+  const { planned, nameOf, selected, trial, changes, error, onPut, onLeave, onLetGo } = props;
   const makerOf = (id: string) => planned.terms.bench.makers.find((maker) => maker.id === id)?.name ?? 'somebody';
   return (
     <>
-      <HowGood planned={planned} search={search} />
+      <HowGood planned={planned} nameOf={nameOf} />
       {Boolean(error) && <p className="problem">{problemOf(error)?.detail ?? words.cantConnectToNoonLedger}</p>}
       {trial && (
         <section className="note mt-4" aria-label={words.effectOfTheMove}>
@@ -65,7 +63,7 @@ export function PlanCount(props: PlanCountProps) {
         <Chosen block={selected} planned={planned} nameOf={nameOf} makerOf={makerOf} onLetGo={onLetGo} />
       )}
       <Late planned={planned} nameOf={nameOf} makerOf={makerOf} />
-      <PlanSince planned={planned} nameOf={nameOf} makerOf={makerOf} />
+      <PlanNews planned={planned} nameOf={nameOf} />
       <p className="chrome mt-3 text-[15px]">
         <button
           type="button"
@@ -79,42 +77,25 @@ export function PlanCount(props: PlanCountProps) {
   );
 }
 
-/** The bound, and how far the plan is from it. */
-function HowGood({ planned, search }: { planned: Planned; search: PlanSearch }) {
-  const { plan, isSearching } = planned;
-  const bound = search.bound ?? planned.bound;
+/** What is late, what waits too long, and whether a better plan is looked for. */
+function HowGood({ planned, nameOf }: { planned: Planned; nameOf: (batch: string) => string }) {
+  const { plan, isFinding, offer } = planned;
+  const late = plan.done.filter(({ daysLate: days }) => days > 0).length;
+  const waiting = plan.blocks.filter(({ overLag }) => overLag >= 1);
   return (
     <section aria-label={words.scheduleQuality}>
       <h2>{words.scheduleQuality}</h2>
       <p className="text-[15px]" role="status">
-        {bound && standing(plan, plan.objective, bound)}
+        {late === 0 ? words.nothingIsLate : late === 1 ? words.oneBatchIsLate : `${String(late)} batches are late.`}{' '}
+        {!offer && (isFinding ? words.lookingForABetterPlan : words.noBetterPlanIsKnown)}
       </p>
-      <p className="chrome mt-1 text-[15px]">
-        {search.isRunning ? (
-          <>
-            <span className="text-soft">{words.lookingForABetterScheduleAnd} </span>
-            <button type="button" className="link" onClick={search.stop}>
-              {words.stop}
-            </button>
-          </>
-        ) : (
-          <button type="button" className="link" disabled={isSearching} onClick={search.start}>
-            {isSearching ? words.lookingForABetterSchedule : words.searchFor1Minute}
-          </button>
-        )}
-      </p>
+      {waiting.map((block) => (
+        <p key={`${block.batch} ${block.step.key}`} className="note note-stop mt-2">
+          “{block.step.name}” of {nameOf(block.batch)} starts {stretchInWords(block.overLag)} {words.laterThanItShould}
+        </p>
+      ))}
     </section>
   );
-}
-
-function standing(plan: StudioPlan, objective: Objective, bound: Objective): string {
-  const end = momentInWords(plan, objective.makespan);
-  const isLeastLate = objective.tardiness <= bound.tardiness + 1;
-  if (isLeastLate && objective.makespan <= bound.makespan + 1)
-    return `Proven optimal: no schedule is ${objective.tardiness > 0 ? 'less late, or equally late and ' : 'on time and '}finished before ${end}.`;
-  const least = `No schedule can finish before ${momentInWords(plan, Math.min(bound.makespan, objective.makespan))}; this one finishes ${end}.`;
-  if (objective.tardiness <= 0) return `Nothing is late. ${least}`;
-  return isLeastLate ? `Delays can’t be reduced further (proven). ${least}` : least;
 }
 
 interface ChosenProps {
@@ -129,7 +110,7 @@ function Chosen({ block, planned: { plan, problem }, nameOf, makerOf, onLetGo }:
   const { note } = useBenchLog();
   return (
     <section className="mt-4" aria-label={words.selectedStep}>
-      <h2>{blockName(block)}</h2>
+      <h2>{blockTitle(block)}</h2>
       <p className="text-[15px]">
         <Link className="link" to={`/batches/${block.batch}`}>
           {nameOf(block.batch)}

@@ -12,7 +12,6 @@ import { tintsOf } from '../../components/batch-tints.ts';
 import { PlanNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { type Planned, usePlan } from '../../hooks/use-plan.ts';
-import { usePlanSearch } from '../../hooks/use-plan-search.ts';
 import { useWorkerAnswer } from '../../hooks/use-worker-answer.ts';
 import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
 import { useAddBenchEntriesMutation } from '../../state/endpoints/bench.ts';
@@ -59,12 +58,11 @@ export function PlanScreen() {
 }
 
 function PlanPages({ planned, batches }: { planned: Planned; batches: readonly BatchWithPieces[] }) {
-  const { plan, jobs, terms, problem, key } = planned;
+  const { plan, jobs, terms, problem } = planned;
   const [zoom, setZoom] = useState(() => (plan.objective.makespan < FEW_DAYS * MINUTES_A_DAY ? 4 : 3));
   const [chosen, setChosen] = useState<PlanBlock | null>(null);
   const [trial, setTrial] = useState<Trial | null>(null);
   const [add, { error }] = useAddBenchEntriesMutation();
-  const search = usePlanSearch(key, problem);
   const names = useMemo(() => new Map(batches.map(({ batch: { id } }) => [id, batchName(batches, id)])), [batches]);
   const nameOf = useCallback((batch: string) => names.get(batch) ?? 'a batch', [names]);
   const tints = useMemo(() => tintsOf(jobs), [jobs]);
@@ -151,7 +149,6 @@ function PlanPages({ planned, batches }: { planned: Planned; batches: readonly B
       right={
         <PlanCount
           planned={planned}
-          search={search}
           nameOf={nameOf}
           selected={selected}
           trial={trial}

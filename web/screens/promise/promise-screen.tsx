@@ -17,7 +17,7 @@ import { PlanNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useNow } from '../../hooks/use-now.ts';
-import { type Planned, usePlan, usePlanOf } from '../../hooks/use-plan.ts';
+import { type Planned, usePlan, useTrialPlan } from '../../hooks/use-plan.ts';
 import { TRIAL_ID, type TrialTyped, useTrialJob } from '../../hooks/use-trial-job.ts';
 import { useWorkerAnswer } from '../../hooks/use-worker-answer.ts';
 import { useAddBatchMutation, useGetBatchesQuery } from '../../state/endpoints/batches.ts';
@@ -37,8 +37,8 @@ const USUAL_DAYS = 14;
 
 /** The priorities at which it could be accepted. */
 const ways = [
-  { priority: 'last', name: 'After existing orders', help: 'no other date changes' },
-  { priority: '', name: 'By due date', help: 'among the others' },
+  { priority: 'last', name: 'When there is time', help: 'after the others' },
+  { priority: '', name: 'Normal', help: 'by due date among the others' },
   { priority: 'first', name: 'Rush order', help: 'first in line' },
 ] as const;
 
@@ -153,14 +153,11 @@ function Way({ priority, name, help, asked, planned, nameOf }: WayProps) {
   const { rates } = useBasis();
   const trial = useTrialJob(pieces, { ...asked, priority });
   const jobs = useMemo(() => (trial ? [...planned.jobs, trial] : null), [planned.jobs, trial]);
-  // At normal priority everything is planned again; at low or rush priority the rest keeps its order.
-  const weighed = usePlanOf(priority === '' ? jobs : null, planned.terms);
+  const tried = useTrialPlan(planned, jobs, planned.terms);
   const newcomer = useMemo((): TrialBatch | null => {
-    if (!trial) return null;
-    const common = { job: trial, runs: RUNS, spread: rates.spread.minutes };
-    if (priority !== '') return { ...common, how: priority };
-    return weighed && !('sentence' in weighed) ? { ...common, how: { plan: weighed.plan } } : null;
-  }, [trial, priority, weighed, rates]);
+    if (!trial || !tried) return null;
+    return { job: trial, plan: tried.plan, runs: RUNS, spread: rates.spread.minutes };
+  }, [trial, tried, rates]);
   const { jobs: before, terms, plan } = planned;
   const about = useMemo((): PlanContext => ({ jobs: before, terms, plan }), [before, terms, plan]);
   const question = useMemo(() => newcomer && { newcomer }, [newcomer]);

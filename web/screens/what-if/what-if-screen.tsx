@@ -11,7 +11,7 @@ import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useNow } from '../../hooks/use-now.ts';
-import { type Planned, type PlanOrWhy, usePlan, usePlanOf } from '../../hooks/use-plan.ts';
+import { type Planned, usePlan, useTrialPlan } from '../../hooks/use-plan.ts';
 import { TRIAL_ID, type TrialTyped, useTrialJob } from '../../hooks/use-trial-job.ts';
 import { useAddBatchMutation, useGetBatchesQuery } from '../../state/endpoints/batches.ts';
 import { documentEndpoints } from '../../state/endpoints/documents.ts';
@@ -41,7 +41,7 @@ export function WhatIfScreen() {
     () => base && { ...base.terms, bench: benchIf(base.terms.bench, change, rates.week) },
     [base, change, rates],
   );
-  const changed = usePlanOf(jobs, terms);
+  const changed = useTrialPlan(base, jobs, terms);
   const isChanged = Boolean(change.away ?? change.out ?? change.extra ?? trial);
   const nameOf = (id: string) => (id === TRIAL_ID ? words.theRushOrder : batchName(batches ?? [], id));
   return (
@@ -85,16 +85,10 @@ export function WhatIfScreen() {
 
 interface CompareProps {
   readonly before: Planned;
-  readonly after: PlanOrWhy | null;
+  readonly after: Planned | null;
 }
 
 function SideBySide({ before, after, nameOf }: CompareProps & { readonly nameOf: (batch: string) => string }) {
-  if (after && 'sentence' in after)
-    return (
-      <p className="note note-stop mt-4">
-        {words.noScheduleIsPossible} {after.sentence}
-      </p>
-    );
   const was = new Map(before.plan.done.map((one) => [one.batch, one]));
   const dues = new Map((after ?? before).jobs.map(({ id, batch }) => [id, batch.due || '9999']));
   const rows = (after?.plan.done ?? before.plan.done).toSorted((a, b) =>
@@ -161,7 +155,7 @@ function Verdict({
         {late(before)} late now, {late(after)} {words.lateWithTheChangeAll}{' '}
         {momentInWords(after.plan, after.plan.objective.makespan)}.
       </p>
-      {after.isSearching && <p className="aside">{words.lookingForABetterSchedule}</p>}
+      {after.isFinding && <p className="aside">{words.lookingForABetterSchedule}</p>}
       <div className="chrome mt-4 flex items-start gap-4">
         {keep}
         <button type="button" className="link mt-2" onClick={onThrowAway}>

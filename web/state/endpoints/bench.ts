@@ -1,7 +1,6 @@
-// The bench log, and the kept plan.
+// The bench log.
 import { type BenchPage, planRoutes } from '../../../contract/plan.ts';
 import type { NewBenchEntry } from '../../../core/plan/studio/bench-entry.ts';
-import type { KeptPlan } from '../../../core/plan/studio/kept-plan.ts';
 import { api, parsedBy, requestOf } from '../api.ts';
 
 const injected = api.injectEndpoints({
@@ -16,12 +15,7 @@ const injected = api.injectEndpoints({
       transformResponse: parsedBy(planRoutes.addEntries),
       invalidatesTags: ['Bench'],
     }),
-    keepPlan: build.mutation<BenchPage, Pick<KeptPlan, 'blocks'>>({
-      query: (body) => requestOf(planRoutes.keep, { body }),
-      transformResponse: parsedBy(planRoutes.keep),
-      invalidatesTags: ['Bench'],
-    }),
   }),
 });
 
-export const { useGetBenchQuery, useAddBenchEntriesMutation, useKeepPlanMutation } = injected;
+export const { useGetBenchQuery, useAddBenchEntriesMutation } = injected;
