@@ -4,7 +4,7 @@ import { describe, expect, test } from 'vitest';
 import { dayInWords, shortDay } from '../../core/format/days.ts';
 import type { PlanBlock, StudioPlan } from '../../core/plan/studio/studio-plan.ts';
 import type { Cause } from '../../core/plan/studio/why.ts';
-import { fittedText } from '../components/fitted-text.ts';
+import { fittedText, placeNames, textWidth } from '../components/fitted-text.ts';
 import { daysLate } from './late.ts';
 import { causeInWords, stretchInWords } from './plan-words.ts';
 
@@ -60,17 +60,24 @@ test('days read as in a diary', () => {
 });
 
 describe('text in a bar', () => {
-  test('stays whole where there is room', () => {
-    expect(fittedText('Saw dials', 200)).toBe('Saw dials');
+  test('is the longest that fits, and never cut off', () => {
+    const texts = ['Saw dials, Brooch', 'Saw dials'];
+    expect(fittedText(texts, 200)).toBe('Saw dials, Brooch');
+    expect(fittedText(texts, 90)).toBe('Saw dials');
+    expect(fittedText(texts, 30)).toBe('');
   });
 
-  test('is cut at the end of a word, and left out below a few letters', () => {
-    expect(fittedText('Saw dials, Brooch', 100)).toBe('Saw dials…');
-    expect(fittedText('Saw dials', 30)).toBe('');
-    for (let width = 30; width < 160; width += 1) {
-      const words = fittedText('Anneal and stamp the dials', width);
-      // 7.1 px a letter at most, and a margin.
-      expect(words.length * 7.1).toBeLessThanOrEqual(Math.max(0, width - 10) + 7.1);
-    }
+  test('stands below its bar where there is no room, and meets no other name', () => {
+    const bars = [
+      { x: 100, width: 10, name: 'Pickle' },
+      { x: 111, width: 12, name: 'Saw dials' },
+      { x: 130, width: 300, name: 'Solder rims' },
+      { x: 440, width: 8, name: 'Anneal and stamp the dials' },
+    ];
+    const { names, rows } = placeNames(bars, 500);
+    expect(names.map((one) => one?.row)).toEqual([1, 2, 0, 1]);
+    expect(rows).toBe(2);
+    // The last reaches the edge and no further.
+    expect(names[3]!.x + textWidth(bars[3]!.name)).toBeLessThanOrEqual(500);
   });
 });

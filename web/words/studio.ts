@@ -15,6 +15,14 @@ export const words = localWords({
   addressAndTermsOnPapers: 'Address and terms on papers',
   allFourMethodsAreCompared:
     'All four methods are compared on the pricing page of a piece; the one chosen here sets the price.',
+  betterPlans: 'Better plans',
+  betterPlansAre: 'Better plans are',
+  lastMinutesOfAShift: 'Last minutes of a shift',
+  nothingIsStartedInThem:
+    'Nothing is started in them. What has to follow soon, such as the pickle after a solder, still is.',
+  rulesOfThePlan: 'Rules of the plan',
+  workThatMayPause: 'In the last minutes, work that may pause',
+  workThatMayPauseTitle: 'Work that may pause',
   any: 'any',
   asWire: 'as wire',
   cantConnectToNoonLedger: 'Can’t connect to Noon Ledger.',

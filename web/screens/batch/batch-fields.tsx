@@ -6,6 +6,7 @@ import { DateField } from '../../components/date-field.tsx';
 import { Field } from '../../components/field.tsx';
 import type { Edit } from '../../hooks/use-document.ts';
 import { words } from '../../words/batch.ts';
+import { priorityOptions } from '../../words/priorities.ts';
 
 const kindNames = {
   stock: 'stock',
@@ -15,11 +16,6 @@ const kindNames = {
   repair: 'repair',
 } as const satisfies Record<BatchKind, string>;
 const kinds: readonly Option[] = Object.entries(kindNames).map(([value, label]) => ({ value, label }));
-const priorities: readonly Option[] = [
-  { value: '', label: 'normal' },
-  { value: 'first', label: 'rush' },
-  { value: 'last', label: 'low' },
-];
 
 export function BatchFields({ body, edit }: { body: Batch; edit: Edit<Batch> }) {
   return (
@@ -46,7 +42,7 @@ export function BatchFields({ body, edit }: { body: Batch; edit: Edit<Batch> }) 
           <Choice
             open
             value={body.priority}
-            options={priorities}
+            options={priorityOptions}
             label={words.priorityTitle}
             onChange={(priority) => edit('', (batch) => void (batch.priority = priority as Batch['priority']))}
           />

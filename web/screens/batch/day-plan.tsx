@@ -60,6 +60,7 @@ export function DayPlan({ planned, batchId }: DayPlanProps) {
         aria-label={words.scheduleTheBenchRouteBelow}
       >
         <DayHours x={x} top={HEAD} bottom={height} />
+        <NoonLine x={x} top={HEAD - 4} bottom={height} />
         {shown.map((row, index) => (
           <g key={row.day} transform={`translate(0 ${String(tops[index] ?? 0)})`}>
             <path d={`M0 ${String(heightOf(row) - 2)}H${String(WIDTH)}`} stroke="var(--hair)" />
@@ -93,7 +94,6 @@ export function DayPlan({ planned, batchId }: DayPlanProps) {
             ))}
           </g>
         ))}
-        <NoonLine x={x} top={HEAD - 4} bottom={height} />
       </svg>
       {rows.length > MOST_DAYS && (
         <p className="aside">
@@ -133,7 +133,8 @@ function Bar({ label, from, to, x, top, height, isAlone = false }: BarProps) {
       />
       {!isAlone && (
         <text x={6} y={height / 2 + 5} fontSize={13} fontWeight={600} fill="var(--ink)">
-          {fittedText(label, width)}
+          {/* The number names it in the route below. */}
+          {fittedText([label, label.split(' ')[0] ?? ''], width + 6)}
         </text>
       )}
     </svg>

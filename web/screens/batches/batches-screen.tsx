@@ -21,6 +21,7 @@ import { madeLinesOf } from '../../state/made-lines.ts';
 import { words } from '../../words/batches.ts';
 import { type Done, doneIn } from '../../words/done-in.ts';
 import { daysLate } from '../../words/late.ts';
+import { priorityNames } from '../../words/priorities.ts';
 
 interface BatchLine {
   readonly item: BatchWithPieces;
@@ -145,6 +146,7 @@ function Row({ line: { item, title, count, done } }: { line: BatchLine }) {
         </Link>
         <span className="aside block">
           {body.customer || 'stock'}
+          {body.priority && `, ${priorityNames[body.priority]}`}
           {body.state !== 'planned' && `, ${local(stateWords[body.state].name)}`}
         </span>
         {batch.isDraft && <span className="aside block text-act!">{words.draft}</span>}

@@ -5,14 +5,15 @@ import { clockInWords } from '../../../core/format/days.ts';
 import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
 import { DayHours, NoonLine, USUAL_DAY, wholeHours } from '../../components/day-hours.tsx';
-import { fittedText } from '../../components/fitted-text.ts';
+import { type PlacedName, placeNames, textWidth } from '../../components/fitted-text.ts';
 import { words } from '../../words/day.ts';
 
 const WIDTH = 780;
 const LABEL = 92;
 const HEAD = 24;
-const LANE = 58;
-const ALONE = 46;
+const BAR = 30;
+const NAME_ROW = 17;
+const ALONE = 40;
 
 interface DayLane {
   readonly id: string;
@@ -44,8 +45,38 @@ export function DayChart({ day, blocks, makers, open, now, tintOf, nameOf }: Day
   const x = scaleLinear([from, to], [LABEL, WIDTH - 12]).clamp(true);
   const alone = blocks.filter(({ end, attendedEnd }) => end > attendedEnd && ofDay(end) > ofDay(attendedEnd));
   const stations = [...new Set(alone.map(({ step }) => step.station || 'elsewhere'))].sort();
-  const aloneTop = HEAD + makers.length * LANE + 14;
-  const height = aloneTop + stations.length * ALONE + 8;
+  const rowOf = (bars: readonly DayBar[]) => ({ bars, ...placeNames(bars, WIDTH) });
+  const lanes = makers.map((maker) => ({
+    maker,
+    ...rowOf(
+      blocks
+        .filter((block) => block.maker === maker.id)
+        .flatMap((block) =>
+          block.attended
+            .filter(([begin, end]) => end > midnight && begin < midnight + MINUTES_A_DAY)
+            // Work that pauses is named once.
+            .map(([begin, end], index) => barOf(block, begin, end, index === 0 ? block.step.name : '')),
+        ),
+    ),
+  }));
+  const alones = stations.map((station) => ({
+    station,
+    ...rowOf(
+      alone
+        .filter(({ step }) => (step.station || 'elsewhere') === station)
+        .map((block) => barOf(block, block.attendedEnd, block.end, nameOf(block.batch))),
+    ),
+  }));
+  const laneHeight = (rows: number, least: number) => Math.max(least, BAR + 8 + rows * NAME_ROW + 8);
+  const laneTops = topsOf(
+    lanes.map(({ rows }) => laneHeight(rows, BAR + 24)),
+    HEAD,
+  );
+  const aloneTops = topsOf(
+    alones.map(({ rows }) => laneHeight(rows, ALONE)),
+    laneTops.bottom + 14,
+  );
+  const height = aloneTops.bottom + 8;
   return (
     <svg
       width="100%"
@@ -55,60 +86,6 @@ export function DayChart({ day, blocks, makers, open, now, tintOf, nameOf }: Day
       aria-label={words.chartOfTheDayThe}
     >
       <DayHours x={x} top={HEAD - 4} bottom={height} />
-      {makers.map((maker, lane) => (
-        <g key={maker.id} transform={`translate(0 ${String(HEAD + lane * LANE)})`}>
-          <text y={28} fontSize={14} fontWeight={650} fill="var(--ink)">
-            {maker.name}
-          </text>
-          {blocks
-            .filter((block) => block.maker === maker.id)
-            .flatMap((block) =>
-              block.attended
-                .filter(([begin, end]) => end > midnight && begin < midnight + MINUTES_A_DAY)
-                .map(([begin, end], index) => (
-                  <Bar
-                    key={`${block.batch} ${block.step.key} ${String(index)}`}
-                    x={x(ofDay(begin))}
-                    width={x(ofDay(end)) - x(ofDay(begin))}
-                    top={4}
-                    height={44}
-                    tint={tintOf(block.batch)}
-                    isStarted={block.state === 'started'}
-                    label={block.step.name}
-                    under={nameOf(block.batch)}
-                    times={`${clockInWords(ofDay(begin))} to ${clockInWords(ofDay(end))}`}
-                  />
-                )),
-            )}
-        </g>
-      ))}
-      {stations.length > 0 && <path d={`M0 ${String(aloneTop - 8)}H${String(WIDTH)}`} stroke="var(--rule)" />}
-      {stations.map((station, lane) => (
-        <g key={station} transform={`translate(0 ${String(aloneTop + lane * ALONE)})`}>
-          <text y={15} fontSize={14} fill="var(--ink)">
-            {station}
-          </text>
-          <text y={31} fontSize={13} fill="var(--soft)">
-            {words.unattended}
-          </text>
-          {alone
-            .filter(({ step }) => (step.station || 'elsewhere') === station)
-            .map((block) => (
-              <Bar
-                key={`${block.batch} ${block.step.key}`}
-                x={x(ofDay(block.attendedEnd))}
-                width={x(ofDay(block.end)) - x(ofDay(block.attendedEnd))}
-                top={4}
-                height={34}
-                tint={tintOf(block.batch)}
-                isAlone
-                label={nameOf(block.batch)}
-                under={`until ${clockInWords(ofDay(block.end))}`}
-                times={`${clockInWords(ofDay(block.attendedEnd))} to ${clockInWords(ofDay(block.end))}`}
-              />
-            ))}
-        </g>
-      ))}
       {now !== null && now > from && now < to && (
         <path
           d={`M${String(x(now))} ${String(HEAD - 4)}V${String(height)}`}
@@ -117,44 +94,127 @@ export function DayChart({ day, blocks, makers, open, now, tintOf, nameOf }: Day
         />
       )}
       <NoonLine x={x} top={HEAD - 6} bottom={height} />
+      {lanes.map(({ maker, bars, names }, lane) => (
+        <g key={maker.id} transform={`translate(0 ${String(laneTops.tops[lane] ?? 0)})`}>
+          <text y={24} fontSize={14} fontWeight={650} fill="var(--ink)">
+            {maker.name}
+          </text>
+          <Row bars={bars} names={names} />
+        </g>
+      ))}
+      {stations.length > 0 && <path d={`M0 ${String(laneTops.bottom + 5)}H${String(WIDTH)}`} stroke="var(--rule)" />}
+      {alones.map(({ station, bars, names }, lane) => (
+        <g key={station} transform={`translate(0 ${String(aloneTops.tops[lane] ?? 0)})`}>
+          <text y={15} fontSize={14} fill="var(--ink)">
+            {station}
+          </text>
+          <text y={31} fontSize={13} fill="var(--soft)">
+            {words.unattended}
+          </text>
+          <Row bars={bars} names={names} isAlone />
+        </g>
+      ))}
     </svg>
+  );
+
+  function barOf(block: PlanBlock, begin: number, end: number, name: string): DayBar {
+    const left = x(ofDay(begin));
+    return {
+      key: `${block.batch} ${block.step.key} ${String(begin)}`,
+      x: left + 1,
+      width: Math.max(2, x(ofDay(end)) - left - 2),
+      name,
+      title: `${block.step.name}, ${nameOf(block.batch)}, ${clockInWords(ofDay(begin))} to ${clockInWords(ofDay(end))}`,
+      tint: tintOf(block.batch),
+      isStarted: block.state === 'started',
+    };
+  }
+}
+
+function topsOf(heights: readonly number[], first: number): { readonly tops: number[]; readonly bottom: number } {
+  const tops: number[] = [];
+  let bottom = first;
+  for (const height of heights) {
+    tops.push(bottom);
+    bottom += height;
+  }
+  return { tops, bottom };
+}
+
+/** A bar of the day; px. */
+interface DayBar {
+  readonly key: string;
+  readonly x: number;
+  readonly width: number;
+  readonly name: string;
+  readonly title: string;
+  readonly tint: number;
+  readonly isStarted: boolean;
+}
+
+interface RowProps {
+  readonly bars: readonly DayBar[];
+  readonly names: readonly (PlacedName | undefined)[];
+  readonly isAlone?: boolean;
+}
+
+function Row({ bars, names, isAlone = false }: RowProps) {
+  return (
+    <>
+      {bars.map((bar, index) => (
+        <Bar {...bar} key={bar.key} top={4} height={BAR} at={names[index]} isAlone={isAlone} />
+      ))}
+      {bars.map(({ key, name }, index) => (
+        <Name key={key} name={name} top={4} height={BAR} at={names[index]} />
+      ))}
+    </>
   );
 }
 
-interface BarProps {
-  readonly x: number;
-  readonly width: number;
+interface BarProps extends Omit<DayBar, 'key'> {
   readonly top: number;
   readonly height: number;
-  readonly tint: number;
-  readonly label: string;
-  readonly under: string;
-  readonly times: string;
+  readonly at: PlacedName | undefined;
   readonly isAlone?: boolean;
-  readonly isStarted?: boolean;
 }
 
-function Bar({ x, width, top, height, tint, label, under, times, isAlone = false, isStarted = false }: BarProps) {
-  const room = Math.max(2, width - 2);
+/** A bar; a name in it, or a line to its name below. */
+function Bar({ x, width, title, tint, isStarted, top, height, at, isAlone = false }: BarProps) {
   return (
-    <svg x={x + 1} y={top} width={room} height={height}>
-      <title>{`${label}, ${under}, ${times}`}</title>
+    <g>
+      <title>{title}</title>
       <rect
         className={`tint-${String(tint)}`}
-        x={0.75}
-        y={0.75}
-        width={Math.max(0.5, room - 1.5)}
-        height={height - 1.5}
+        x={x}
+        y={top}
+        width={width}
+        height={height}
         strokeWidth={isStarted ? 2.5 : 1.2}
         strokeDasharray={isAlone ? '4 3' : undefined}
-        fillOpacity={isAlone ? 0.45 : 1}
       />
-      <text x={6} y={height / 2 - 4} fontSize={13} fontWeight={600} fill="var(--ink)">
-        {fittedText(label, room)}
+      {at && at.row > 0 && (
+        <path
+          d={`M${String(x + width / 2)} ${String(top + height)}V${String(nameTop(top, height, at) + 3)}`}
+          stroke="var(--rule)"
+        />
+      )}
+    </g>
+  );
+}
+
+const nameTop = (top: number, height: number, at: PlacedName) => top + height + at.row * NAME_ROW - 15;
+
+/** Names are drawn over all lines, on the colour of the page. */
+function Name({ name, top, height, at }: Pick<BarProps, 'name' | 'top' | 'height' | 'at'>) {
+  if (!at) return null;
+  const isBelow = at.row > 0;
+  const y = isBelow ? nameTop(top, height, at) + 12 : top + height / 2 + 5;
+  return (
+    <>
+      {isBelow && <rect x={at.x - 1} y={y - 12} width={textWidth(name)} height={15} fill="var(--page)" />}
+      <text x={at.x} y={y} fontSize={13} fontWeight={600} fill="var(--ink)">
+        {name}
       </text>
-      <text x={6} y={height / 2 + 12} fontSize={12.5} fill="var(--ink)">
-        {fittedText(under, room)}
-      </text>
-    </svg>
+    </>
   );
 }

@@ -1,10 +1,10 @@
 // The bars of the plan in the lanes of their makers and stations, and the bar that is being tried elsewhere.
-import { memo } from 'react';
+import { memo, useMemo } from 'react';
 import { clockInWords } from '../../../core/format/days.ts';
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
-import { fittedText } from '../../components/fitted-text.ts';
+import { fittedText, placeNames, textWidth } from '../../components/fitted-text.ts';
 import type { Axis } from './axis.ts';
-import { HEAD, LANE, STATION, type Tops } from './lane-tops.ts';
+import { HEAD, LANE, NAME_ROW, NAME_ROWS, STATION, type Tops } from './lane-tops.ts';
 
 /** Narrower bars have no text. */
 const LEAST_WORDS_PX = 34;
@@ -98,7 +98,10 @@ const Block = memo(function Block({ block, axis, tops, tint, name, isSelected, i
               />
               {width > LEAST_WORDS_PX && (
                 <text x={x + 4} y={HEAD + lane + LANE / 2 + 3} fontSize={13} fill="var(--ink)" pointerEvents="none">
-                  {fittedText(block.state === 'pinned' ? `pinned: ${label}` : label, width)}
+                  {fittedText(
+                    block.state === 'pinned' ? [`pinned: ${label}`, 'pinned'] : [label, block.step.name],
+                    width,
+                  )}
                 </text>
               )}
             </g>
@@ -131,6 +134,49 @@ const Block = memo(function Block({ block, axis, tops, tint, name, isSelected, i
     </g>
   );
 });
+
+/** Names of the bars that are too narrow for them, below the bars of each maker. */
+export const Names = memo(function Names({
+  blocks,
+  axis,
+  tops,
+  from,
+  to,
+}: Pick<BarsProps, 'blocks' | 'axis' | 'tops' | 'from' | 'to'>) {
+  const named = useMemo(() => (tops.hasNames ? namesOf(blocks, axis, tops) : []), [blocks, axis, tops]);
+  return named.map(({ key, name, x, y }) => {
+    const width = textWidth(name);
+    if (x + width < from || x > to) return null;
+    return (
+      <g key={key} pointerEvents="none">
+        <rect x={x - 1} y={y - 12} width={width} height={15} fill="var(--page)" />
+        <text x={x} y={y} fontSize={12.5} fill="var(--ink)">
+          {name}
+        </text>
+      </g>
+    );
+  });
+});
+
+function namesOf(blocks: readonly PlanBlock[], axis: Axis, tops: Tops) {
+  return [...tops.of].flatMap(([lane, top]) => {
+    if (!lane.startsWith('maker ')) return [];
+    const own = blocks.filter(({ maker }) => `maker ${maker ?? ''}` === lane);
+    const bars = own.flatMap((block) => {
+      const [first] = block.attended;
+      if (!first) return [];
+      const x = axis.x(first[0]);
+      return [{ key: blockKey(block), x, width: axis.x(first[1]) - x, name: block.step.name }];
+    });
+    const { names } = placeNames(bars, axis.width + 30, NAME_ROWS);
+    return bars.flatMap(({ key, name }, at) => {
+      const placed = names[at];
+      return placed && placed.row > 0
+        ? [{ key, name, x: placed.x, y: HEAD + top + LANE + placed.row * NAME_ROW - 5 }]
+        : [];
+    });
+  });
+}
 
 export function Ghost({ trial: { block, maker, start }, axis, tops }: { trial: Trial; axis: Axis; tops: Tops }) {
   const lane = maker === null ? tops.of.get(`station ${block.step.station}`) : tops.of.get(`maker ${maker}`);

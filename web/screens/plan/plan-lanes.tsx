@@ -3,9 +3,9 @@ import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { PlanBlock, StudioPlan } from '../../../core/plan/studio/studio-plan.ts';
 import { words } from '../../words/plan.ts';
 import type { Axis } from './axis.ts';
-import { HEAD, LANE, type Lane, STATION, type Tops, topsOf } from './lane-tops.ts';
+import { HEAD, heightOf, LANE, type Lane, STATION, type Tops, topsOf } from './lane-tops.ts';
 import { Backdrop, type Due, DueFlag } from './plan-backdrop.tsx';
-import { Bars, blockKey, Ghost, type Trial } from './plan-bars.tsx';
+import { Bars, blockKey, Ghost, Names, type Trial } from './plan-bars.tsx';
 
 /** Drawn beyond the visible part, so that scrolling does not show the edge. */
 const AHEAD_PX = 600;
@@ -18,6 +18,8 @@ interface PlanLanesProps {
   readonly dues: readonly Due[];
   readonly tints: ReadonlyMap<string, number>;
   readonly nameOf: (batch: string) => string;
+  /** Whether names stand below the bars: not where a day is narrow. */
+  readonly hasNames: boolean;
   readonly selected: PlanBlock | null;
   readonly trial: Trial | null;
   readonly onSelect: (block: PlanBlock) => void;
@@ -28,10 +30,10 @@ interface PlanLanesProps {
 }
 
 export function PlanLanes(props: PlanLanesProps) {
-  const { plan, axis, lanes, dues, tints, nameOf, selected, trial, onSelect, onTry, onPut, onLetGo } = props;
+  const { plan, axis, lanes, dues, tints, nameOf, hasNames, selected, trial, onSelect, onTry, onPut, onLetGo } = props;
   const scroller = useRef<HTMLDivElement>(null);
   const [seen, setSeen] = useState<readonly [number, number]>([0, 1600]);
-  const tops = useMemo(() => topsOf(lanes), [lanes]);
+  const tops = useMemo(() => topsOf(lanes, hasNames), [lanes, hasNames]);
   const height = HEAD + tops.height + 10;
   const look = () => {
     const { scrollLeft = 0, clientWidth = 1200 } = scroller.current ?? {};
@@ -128,7 +130,7 @@ export function PlanLanes(props: PlanLanesProps) {
             key={`${lane.kind} ${lane.id}`}
             className={lane.kind === 'maker' ? 'text-[14px] font-[650]' : 'text-[13px] text-soft'}
             style={{
-              height: lane.kind === 'maker' ? LANE : STATION,
+              height: heightOf(lane, hasNames),
               lineHeight: `${String(lane.kind === 'maker' ? LANE : STATION)}px`,
             }}
           >
@@ -148,6 +150,7 @@ export function PlanLanes(props: PlanLanesProps) {
           {dues.map((due) => (
             <DueFlag key={due.batch} due={due} x={axis.x(due.at)} height={height} />
           ))}
+          <Names blocks={plan.blocks} axis={axis} tops={tops} from={from} to={to} />
           <g {...grips}>
             <Bars
               blocks={plan.blocks}

@@ -29,6 +29,8 @@ import { PlanLanes } from './plan-lanes.tsx';
 
 /** px an hour, from weeks at a glance to minutes. */
 const zooms = [4, 8, 16, 32, 60, 110] as const;
+/** px an hour from which on names stand below the bars. */
+const LEAST_NAMED = 32;
 /** A plan of at most this many days opens in hours. */
 const FEW_DAYS = 8;
 
@@ -130,6 +132,7 @@ function PlanPages({ planned, batches }: { planned: Planned; batches: readonly B
             dues={dues}
             tints={tints}
             nameOf={nameOf}
+            hasNames={(zooms[zoom] ?? 0) >= LEAST_NAMED}
             selected={selected}
             trial={trial}
             onSelect={(block) => {

@@ -21,6 +21,7 @@ import { GramPrices } from './gram-prices.tsx';
 import { HoursRows } from './hours-rows.tsx';
 import { MakingCharges } from './making-charges.tsx';
 import { MetalTerms } from './metal-terms.tsx';
+import { PlanRules } from './plan-rules.tsx';
 import { OverheadSheet } from './overhead-sheet.tsx';
 import { PriceRuleSettings } from './price-rule.tsx';
 import { RateRows } from './rate-rows.tsx';
@@ -80,6 +81,7 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
             <SettingRows {...settings} of={channelList} />
             <SettingRows {...settings} of={volumeList} />
             <HoursRows body={body} edit={edit} problems={rates.problems} />
+            <PlanRules body={body} edit={edit} problems={rates.problems} />
             <SettingRows {...settings} of={stationList} />
             <SettingRows {...settings} of={ownAlloyList} />
           </>

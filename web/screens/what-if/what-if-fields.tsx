@@ -3,10 +3,11 @@ import type { PieceDocument } from '../../../contract/pieces.ts';
 import { dayAfter } from '../../../core/measure/days.ts';
 import type { WhatIf } from '../../../core/plan/studio/what-if.ts';
 import type { Bench } from '../../../core/studio/bench.ts';
-import { Choice, type Option } from '../../components/choice.tsx';
+import { Choice } from '../../components/choice.tsx';
 import { DateField } from '../../components/date-field.tsx';
 import { Field } from '../../components/field.tsx';
 import type { TrialTyped } from '../../hooks/use-trial-job.ts';
+import { priorityOptions } from '../../words/priorities.ts';
 import { words } from '../../words/what-if.ts';
 
 interface WhatIfFieldsProps {
@@ -19,10 +20,6 @@ interface WhatIfFieldsProps {
   readonly onRush: (rush: TrialTyped | null) => void;
 }
 
-const urgencies: readonly Option[] = [
-  { value: '', label: 'normal' },
-  { value: 'first', label: 'rush' },
-];
 const RUSH_DAYS = 4;
 
 export function WhatIfFields({ change, rush, bench, pieces, tomorrow, onChange, onRush }: WhatIfFieldsProps) {
@@ -153,7 +150,7 @@ export function WhatIfFields({ change, rush, bench, pieces, tomorrow, onChange, 
               <Choice
                 open
                 value={rush.priority}
-                options={urgencies}
+                options={priorityOptions}
                 label={words.rushOrderPriority}
                 onChange={(priority) => onRush({ ...rush, priority: priority as TrialTyped['priority'] })}
               />

@@ -1,0 +1,50 @@
+// Rules of the plan: what is not worth starting, and what happens to better plans.
+import type { Issue } from '../../../core/measure/issue.ts';
+import { Choice } from '../../components/choice.tsx';
+import { words } from '../../words/studio.ts';
+import { SettingLine } from './setting-line.tsx';
+import { problemAt, type SettingProps } from './setting-props.ts';
+
+const lateStarts = [
+  { value: 'no', label: 'waits for the next shift' },
+  { value: 'yes', label: 'is started and paused' },
+];
+const betterPlans = [
+  { value: 'offer', label: 'offered' },
+  { value: 'unseen', label: 'taken while nobody has looked' },
+];
+
+export function PlanRules({ body, edit, problems }: SettingProps & { problems: readonly Issue[] }) {
+  return (
+    <section aria-labelledby="plan-rules" className="mt-6">
+      <h2 id="plan-rules">{words.rulesOfThePlan}</h2>
+      <table className="rows">
+        <SettingLine
+          label={words.lastMinutesOfAShift}
+          help={words.nothingIsStartedInThem}
+          value={body.lastStart}
+          problem={problemAt(problems, 'lastStart')}
+          onChange={(value) => edit('lastStart', (studio) => void (studio.lastStart = value))}
+        />
+      </table>
+      <p className="mt-2 text-[15px]">
+        {words.workThatMayPause}{' '}
+        <Choice
+          value={body.lateStarts}
+          options={lateStarts}
+          label={words.workThatMayPauseTitle}
+          onChange={(value) => edit('', (studio) => void (studio.lateStarts = value as typeof body.lateStarts))}
+        />
+      </p>
+      <p className="mt-1 text-[15px]">
+        {words.betterPlansAre}{' '}
+        <Choice
+          value={body.betterPlans}
+          options={betterPlans}
+          label={words.betterPlans}
+          onChange={(value) => edit('', (studio) => void (studio.betterPlans = value as typeof body.betterPlans))}
+        />
+      </p>
+    </section>
+  );
+}
