@@ -20,13 +20,13 @@ for (const [name, time, heading] of [
     await page.clock.setFixedTime(time);
     await page.goto(`${server.url}/day`);
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(heading);
-    await expect(page.getByRole('region', { name: 'What Isa does' })).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Steps, Isa' })).toBeVisible();
     await page
       .getByRole('button', { name: /^Start: / })
       .first()
       .click();
     await page.goto(`${server.url}/plan`);
-    await expect(page.getByText('Search for 1 minute').first()).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Reschedule' })).toBeVisible();
     await page.goto('about:blank');
     await server.stop();
     rmSync(dir, { recursive: true, force: true });

@@ -65,7 +65,7 @@ test('an extra maker in Studio is on the plan once the settings are accepted', a
   await page.goto(`${demo.url}/plan`);
   await expect(page.getByText('Wren', { exact: true }).first()).toBeVisible();
   await page.goto(`${demo.url}/day`);
-  await expect(page.getByRole('region', { name: 'What Wren does' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Steps, Wren' })).toBeVisible();
 });
 
 test('a consumable below its reorder level is on the buying list', async ({ page, demo, expected }) => {

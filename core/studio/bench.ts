@@ -38,6 +38,8 @@ export interface Bench {
   readonly hasLateStarts?: boolean;
 }
 
+/** A maker without a name. */
+export const UNNAMED = 'you';
 /** Of a shift; more would leave too little of a morning. */
 const MOST_LAST_START = 60;
 
@@ -93,7 +95,7 @@ export function readBench(
     if ('sentence' in days) problems.push({ path: `makers.${String(index)}.away`, sentence: days.sentence });
     return {
       id,
-      name: name.trim() || 'a maker',
+      name: name.trim() || UNNAMED,
       week: 'sentence' in own ? week : own,
       away: 'sentence' in days ? [] : days,
       does: does.trim() ? namesIn(does) : null,
@@ -106,7 +108,7 @@ export function readBench(
     lastStartMin: last.ok ? Math.min(MOST_LAST_START, Math.max(0, last.value)) : 0,
     hasLateStarts: lateStarts === 'yes',
     // A studio without named makers has one maker.
-    makers: read.length > 0 ? read : [{ id: 'maker', name: 'Hands', week, away: [], does: null }],
+    makers: read.length > 0 ? read : [{ id: 'maker', name: UNNAMED, week, away: [], does: null }],
     stations: stations.flatMap(({ name, count, overnight, out }, index): BenchStation[] => {
       const days = readAway(out);
       if ('sentence' in days) problems.push({ path: `stations.${String(index)}.out`, sentence: days.sentence });

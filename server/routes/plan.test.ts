@@ -101,7 +101,7 @@ const planAt = async (minute: number, day = '2026-03-02') => {
 test('ten pages, later minutes and a restart show one version of the plan', async () => {
   const pages = await Promise.all(Array.from({ length: 10 }, (_, at) => planAt(540 + at)));
   for (const page of pages) expect(page).toEqual(pages[0]);
-  expect(pages[0]?.plan).toMatchObject({ version: 1, because: ['first plan'] });
+  expect(pages[0]?.plan).toMatchObject({ version: 1, because: ['first schedule'] });
   expect(pages[0]?.plan?.lines.length).toBeGreaterThan(0);
   expect(await planAt(700)).toEqual(pages[0]);
   expect(await planAt(540, '2026-03-04')).toEqual(pages[0]);
@@ -132,7 +132,7 @@ test('what the plan rests on makes a new version, with the reason and what moved
   expect(versions.map(({ version, because }) => [version, because[0]])).toEqual([
     [3, 'asked for'],
     [2, 'the bench log has new entries'],
-    [1, 'first plan'],
+    [1, 'first schedule'],
   ]);
 });
 
@@ -168,7 +168,7 @@ test('a better plan is offered for the version it was found for, taken once, and
   expect(offered.offer?.version).toBe(1);
   expect(offered.offer?.moved.length).toBeGreaterThan(0);
   expect(offered.plan).toEqual(plan);
-  expect((await take(1)).json<PlanPage>().plan).toMatchObject({ version: 2, because: ['a better plan was taken'] });
+  expect((await take(1)).json<PlanPage>().plan).toMatchObject({ version: 2, because: ['a better schedule was taken'] });
   expect((await take(1)).statusCode).toBe(409);
   await own.close();
 });

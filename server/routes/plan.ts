@@ -37,7 +37,7 @@ export function registerPlan(app: FastifyInstance, stores: Stores, finder: Finde
   answerRoute(app, planRoutes.replan, ({ body }) => keeper.replan(body));
   answerRoute(app, planRoutes.take, async ({ body: { version, ...moment } }) => {
     if (!(await keeper.take(version, moment)))
-      throw new ChangedMeanwhile('The plan has changed since this was offered.', null);
+      throw new ChangedMeanwhile('The schedule has changed since this was offered.', null);
     return keeper.page(moment);
   });
   sendRoute(app, planRoutes.calendar, async (_asked, reply) => {

@@ -94,7 +94,7 @@ export class PlanKeeper {
     const inputs = this.#inputs;
     if (!offer || !inputs || offer.version !== version || this.#last?.version !== version || offer.key !== inputs.key)
       return false;
-    this.#store(inputs, offer.lines, ['a better plan was taken']);
+    this.#store(inputs, offer.lines, ['a better schedule was taken']);
     return true;
   }
 
@@ -136,7 +136,7 @@ export class PlanKeeper {
     this.#sentence = planned ? '' : noPlanSentence(inputs.jobs, terms);
     if (this.#isClosed) return;
     const lines = planned ? linesOf(inputs, planned.plan) : [];
-    this.#store(inputs, lines, because ?? (before ? changesInWords(before.inputs, inputs) : ['first plan']));
+    this.#store(inputs, lines, because ?? (before ? changesInWords(before.inputs, inputs) : ['first schedule']));
     if (planned) this.#find(inputs, moment);
   }
 
@@ -183,7 +183,7 @@ export class PlanKeeper {
     const plan = studioPlan(inputs.jobs, problem, schedule.steps, schedule.objective, terms);
     const lines = linesOf(inputs, plan);
     if (inputs.takesUnseen && this.#seen !== last.version) {
-      this.#store(inputs, lines, ['a better plan was found before anybody looked']);
+      this.#store(inputs, lines, ['a better schedule was found before anybody looked']);
       return;
     }
     const isUnderWay = ({ batch, step }: PlanLine) => Boolean(terms.standings.get(standingKey(batch, step))?.started);

@@ -29,9 +29,9 @@ export function PlanNews({ planned, nameOf }: PlanNewsProps) {
   return (
     <section className="mt-6" aria-labelledby="plan-news">
       <h2 id="plan-news">
-        Plan {version}, {dayInWords(day)}, {clockInWords(minute)}
+        Schedule {version}, {dayInWords(day)}, {clockInWords(minute)}
       </h2>
-      <p className="aside">Made because: {because.join('; ')}.</p>
+      <p className="aside">Rescheduled: {because.join('; ')}.</p>
       {version > 1 && moved.length === 0 && <p className="text-[15px]">{words.nothingMoved}</p>}
       <MovedList moved={moved} />
       <Offer planned={planned} nameOf={nameOf} />

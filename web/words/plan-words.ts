@@ -4,6 +4,7 @@ import { showHours } from '../../core/figure/show.ts';
 import { clockInWords } from '../../core/format/days.ts';
 import { dayInWords } from '../../core/format/days.ts';
 import { dayOf } from '../../core/plan/model/calendar.ts';
+import { UNNAMED } from '../../core/studio/bench.ts';
 import type { StudioPlan } from '../../core/plan/studio/studio-plan.ts';
 import type { Cause } from '../../core/plan/studio/why.ts';
 import { madeLinesOf } from '../state/made-lines.ts';
@@ -31,6 +32,9 @@ function timeInWords({ firstDay }: Pick<StudioPlan, 'firstDay'>, minute: number,
   return Math.floor(minute / 1440) === today ? clock : `${dayInWords(dayOf({ firstDay }, minute))}, ${clock}`;
 }
 
+/** `Isa is at`, `you are at`. */
+const isAt = (maker: string) => (maker === UNNAMED ? 'you are at' : `${maker} is at`);
+
 export function causeInWords(
   cause: Cause,
   plan: StudioPlan,
@@ -42,7 +46,7 @@ export function causeInWords(
     case 'step':
       return `waits for “${cause.block.step.name}”, over at ${until(cause.block.end)}`;
     case 'hands':
-      return `${makerOf(cause.block.maker ?? '')} is at “${cause.block.step.name}” of ${nameOf(cause.block.batch)} until ${until(cause.block.attendedEnd)}`;
+      return `${isAt(makerOf(cause.block.maker ?? ''))} “${cause.block.step.name}” of ${nameOf(cause.block.batch)} until ${until(cause.block.attendedEnd)}`;
     case 'station':
       return `${cause.block.step.station} is held by “${cause.block.step.name}” of ${nameOf(cause.block.batch)} until ${until(cause.block.end)}`;
     case 'opening':

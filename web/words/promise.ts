@@ -2,6 +2,8 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  saferWith: 'Safer with',
+  onlyALaterDateIsSafer: 'Only a later date or a higher priority is safer.',
   canIMeetThisDate: 'Can I meet this date?',
   deliveryDate: 'Delivery date',
   dueDate: 'Due date',

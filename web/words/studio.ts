@@ -15,12 +15,12 @@ export const words = localWords({
   addressAndTermsOnPapers: 'Address and terms on papers',
   allFourMethodsAreCompared:
     'All four methods are compared on the pricing page of a piece; the one chosen here sets the price.',
-  betterPlans: 'Better plans',
-  betterPlansAre: 'Better plans are',
+  betterPlans: 'Better schedules',
+  betterPlansAre: 'Better schedules are',
   lastMinutesOfAShift: 'Last minutes of a shift',
   nothingIsStartedInThem:
     'Nothing is started in them. What has to follow soon, such as the pickle after a solder, still is.',
-  rulesOfThePlan: 'Rules of the plan',
+  rulesOfThePlan: 'Scheduling rules',
   workThatMayPause: 'In the last minutes, work that may pause',
   workThatMayPauseTitle: 'Work that may pause',
   any: 'any',

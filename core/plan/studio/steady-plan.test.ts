@@ -42,7 +42,11 @@ const brooch = pieceOf({
     { id: 'sand', name: 'Sand and brush', station: 'motor', each: '12' },
   ],
 });
-function job(id: string, quantity: string, more: { due?: string; priority?: 'first' | 'low' | 'last' } = {}): StudioJob {
+function job(
+  id: string,
+  quantity: string,
+  more: { due?: string; priority?: 'first' | 'low' | 'last' } = {},
+): StudioJob {
   const batch = batchSchema.parse({
     lines: [{ id: 'l', pieceId: 'p', pieceRevision: 1, quantities: { '': quantity } }],
     due: '',
@@ -90,15 +94,20 @@ test('the clock passing shifts late starts and what follows, and nothing else', 
 describe('a change', () => {
   test('a rush order of an hour placed at noon is begun next by somebody who can do it', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 3 }), fc.integer({ min: 2, max: 7 }), fc.boolean(), (size, count, isLate) => {
-        const due = isLate ? '2026-03-01' : '2026-03-06';
-        const jobs = Array.from({ length: count }, (_, at) => job(`j${String(at)}`, String(3 + at), { due }));
-        const lines = linesOf(steady(jobs, terms(), [])!);
-        const noon = terms({ minute: 12 * 60 });
-        const plan = steady([...jobs, job('rush', String(size), { priority: 'first' })], noon, lines)!;
-        const own = plan.blocks.filter(({ batch }) => batch === 'rush');
-        expect(own[0]?.start).toBe(12 * 60);
-      }),
+      fc.property(
+        fc.integer({ min: 1, max: 3 }),
+        fc.integer({ min: 2, max: 7 }),
+        fc.boolean(),
+        (size, count, isLate) => {
+          const due = isLate ? '2026-03-01' : '2026-03-06';
+          const jobs = Array.from({ length: count }, (_, at) => job(`j${String(at)}`, String(3 + at), { due }));
+          const lines = linesOf(steady(jobs, terms(), [])!);
+          const noon = terms({ minute: 12 * 60 });
+          const plan = steady([...jobs, job('rush', String(size), { priority: 'first' })], noon, lines)!;
+          const own = plan.blocks.filter(({ batch }) => batch === 'rush');
+          expect(own[0]?.start).toBe(12 * 60);
+        },
+      ),
       { numRuns: 25, seed: 3 },
     );
   });

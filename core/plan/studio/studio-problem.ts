@@ -244,8 +244,14 @@ function fixedOf(
   // A pin whose time has passed without a start has no effect.
   if (!started && at < minute) return undefined;
   const shifts = maker === null ? null : (shiftsOf.get(maker) ?? []);
-  const attendedEnd = Math.max(started ? minute : 0, workedUntil(shifts, at, step.attendedMin));
+  const worked = workedUntil(shifts, at, step.attendedMin);
   const start = Math.max(0, at);
+  // Once it is loaded it runs by the clock; attended work goes on until it is done.
+  if (started && step.unattendedMin > 0) {
+    const loaded = Math.max(start, worked);
+    return { maker, start, attendedEnd: loaded, end: loaded + step.unattendedMin };
+  }
+  const attendedEnd = Math.max(started ? minute : 0, worked);
   return {
     maker,
     start,

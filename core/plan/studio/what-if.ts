@@ -45,7 +45,7 @@ export function benchIf(bench: Bench, { away, out, extra }: WhatIf, week: Bench[
 }
 
 /** A studio without named makers has one maker, who has to be named once there are two. */
-const onlyMaker = { id: 'maker', name: 'Hands', rate: '', hours: '', away: '', does: '' } as const;
+const onlyMaker = { id: 'maker', name: '', rate: '', hours: '', away: '', does: '' } as const;
 
 /** The same change in the studio's settings, to be kept. @param newId  for the row of the extra maker */
 export function studioIf(studio: Studio, { away, out, extra }: WhatIf, newId: string): Studio {

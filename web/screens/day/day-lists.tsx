@@ -23,7 +23,7 @@ export function DayLists({ planned, book, day, nameOf }: DayListsProps) {
     <>
       <div className="mt-3 grid grid-cols-2 gap-x-8 gap-y-4 max-[700px]:grid-cols-1">
         {makers.map(({ id, name }) => (
-          <section key={id} aria-label={`What ${name} does`}>
+          <section key={id} aria-label={`Steps, ${name}`}>
             <h2>{name}</h2>
             <ul>
               {book.blocks

@@ -8,6 +8,7 @@ import { showHours } from '../../../core/figure/show.ts';
 import { dayInWords, shortDay } from '../../../core/format/days.ts';
 import { dayAfter, weekdayOf } from '../../../core/measure/days.ts';
 import { cautionsOfAll } from '../../../core/piece/step-care.ts';
+import { endedUnattended } from '../../../core/plan/studio/calls.ts';
 import { dayBook, openingDay } from '../../../core/plan/studio/day-book.ts';
 import { cautionRule } from '../../../core/work/cautions.ts';
 import { tintsOf } from '../../components/batch-tints.ts';
@@ -18,6 +19,7 @@ import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
 import { words } from '../../words/day.ts';
 import { batchName } from '../../words/plan-words.ts';
 import { weekdayNames } from '../../words/weekdays.ts';
+import { DayCalls } from './day-calls.tsx';
 import { DayChart } from './day-chart.tsx';
 import { DayCount } from './day-count.tsx';
 import { DayLists } from './day-lists.tsx';
@@ -73,6 +75,7 @@ function DayPages({ planned, batches }: DayPagesProps) {
   const book = dayBook(plan, problem, day);
   const nameOf = (batch: string) => batchName(batches, batch);
   const tints = tintsOf(planned.jobs);
+  const [ended] = endedUnattended(plan);
   const makers = terms.bench.makers.filter(
     ({ id }) => book.makers.includes(id) || book.blocks.some(({ maker }) => maker === id),
   );
@@ -80,7 +83,7 @@ function DayPages({ planned, batches }: DayPagesProps) {
   const cautions = cautionsOfAll(book.blocks.map(({ step }) => ({ step: step.step, piece: null })));
   return (
     <Spread
-      title={words.day}
+      title={ended ? `${ended.step.name} has ended` : words.day}
       left={
         <>
           <PlanNav />
@@ -112,6 +115,7 @@ function DayPages({ planned, batches }: DayPagesProps) {
               {words.printThisDay}
             </button>
           </p>
+          {day === 0 && <DayCalls plan={plan} nameOf={nameOf} />}
           <DayChart
             day={day}
             blocks={book.blocks}

@@ -8,7 +8,7 @@ import { readCount } from '../../../core/measure/read/read-number.ts';
 import { sizesOf } from '../../../core/piece/all-sizes.ts';
 import { dayOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import { chanceBy, safeEnd } from '../../../core/plan/solve/simulate.ts';
-import type { PlanContext, TrialBatch } from '../../../core/plan/studio/trial-batch.ts';
+import type { PlanContext, Risk, TrialBatch, TrialResult } from '../../../core/plan/studio/trial-batch.ts';
 import { Choice } from '../../components/choice.tsx';
 import { DateField } from '../../components/date-field.tsx';
 import { Field } from '../../components/field.tsx';
@@ -34,6 +34,8 @@ import type { NewcomerTold, PlanQuestion } from '../../workers/plan-sums.ts';
 const CONFIDENCE = 0.9;
 const RUNS = 300;
 const USUAL_DAYS = 14;
+/** A smaller gain is chance. */
+const LEAST_GAIN = 0.02;
 
 /** The priorities at which it could be accepted. */
 const ways = [
@@ -184,11 +186,33 @@ function Way({ priority, name, help, asked, planned, nameOf }: WayProps) {
           isBad={chance !== null && chance < CONFIDENCE}
         />
       </div>
+      {chance !== null && chance < CONFIDENCE && <Safer without={taken.without} by={dueMinute} chance={chance} />}
       <div className="mt-1 text-[15px]">
         <PlanChanges planned={planned} changes={taken.changes} nameOf={nameOf} />
       </div>
       <Take asked={asked} priority={priority} />
     </section>
+  );
+}
+
+const remedies: Readonly<Record<Risk, string>> = {
+  minutes: 'measured times instead of estimates',
+  rework: 'extra pieces for what has to be done again',
+  away: 'somebody who stands in for a day away',
+  urgent: 'no rush orders in between',
+};
+
+/** What would make the date safer, the most first. */
+function Safer({ without, by, chance }: { without: TrialResult['without']; by: number; chance: number }) {
+  const gains = (Object.keys(remedies) as Risk[])
+    .map((risk) => ({ risk, share: chanceBy(without[risk], by) ?? 0 }))
+    .filter(({ share }) => share > chance + LEAST_GAIN)
+    .toSorted((a, b) => b.share - a.share);
+  const [most] = gains;
+  return (
+    <p className="aside">
+      {most ? `${words.saferWith} ${remedies[most.risk]}: ${percent(most.share)}.` : words.onlyALaterDateIsSafer}
+    </p>
   );
 }
 

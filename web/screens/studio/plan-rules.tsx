@@ -1,4 +1,4 @@
-// Rules of the plan: what is not worth starting, and what happens to better plans.
+// Scheduling rules: what is not worth starting, and what happens to better schedules.
 import type { Issue } from '../../../core/measure/issue.ts';
 import { Choice } from '../../components/choice.tsx';
 import { words } from '../../words/studio.ts';
