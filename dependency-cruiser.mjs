@@ -75,7 +75,7 @@ export default {
           '^solver/',
           '^core/',
           '^node_modules/(highs|minizinc)/',
-          '^(node:)?(child_process|readline|url|fs|module)$',
+          '^(node:)?(child_process|readline|url|fs|module|os|worker_threads)$',
         ],
       },
     },

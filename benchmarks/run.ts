@@ -1,5 +1,6 @@
 // Runs the benchmarks and prints each result as a ratio to its bound: below 1 holds. A word after the command selects
-// some: answers, cutting, planning, starting, writing, prices, book.
+// some: answers, cutting, planning, year, starting, writing, prices, book. The years take 15 minutes and are run only when
+// named.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -13,6 +14,7 @@ import type { Measured } from './measured.ts';
 import { planning } from './planning.ts';
 import { prices } from './prices.ts';
 import { starting } from './starting.ts';
+import { simulatedYears } from './year.ts';
 import { writing } from './writing.ts';
 
 const wanted = process.argv.slice(2);
@@ -22,6 +24,7 @@ const isWanted = (name: string) => wanted.length === 0 || wanted.includes(name);
 if (isWanted('answers')) print(answers());
 if (isWanted('cutting')) print(await cutting());
 if (isWanted('planning')) print(await planning());
+if (wanted.includes('year')) print(simulatedYears());
 
 const dir = mkdtempSync(join(tmpdir(), 'noon-bench-'));
 const server = new LedgerServer(join(dir, 'demo.sqlite'), 'demo');

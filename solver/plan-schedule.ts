@@ -43,15 +43,17 @@ export async function planSchedule(indexed: IndexedProblem, terms: PlanTerms): P
   const began = now();
   const until = began + seconds * 1000;
   let bound = scheduleLowerBound(indexed);
-  let best: Solution | null = null;
-  let others: SecondSearch | null = null;
-  let proving: Promise<void> | null = null;
+  const held: {
+    best: Solution | null;
+    others: SecondSearch | null;
+    proving: Promise<void> | null;
+  } = { best: null, others: null, proving: null };
   const sgs = new SerialScheduleGeneration(indexed);
-  const isDone = () => best !== null && reachesBound(best.objective, bound, second);
+  const isDone = () => held.best !== null && reachesBound(held.best.objective, bound, second);
   const isOver = () => now() > until || Boolean(terms.isStopped?.());
   const take = (found: Solution) => {
-    if (best && !isBetter(found.objective, best.objective, second)) return;
-    best = found;
+    if (held.best && !isBetter(found.objective, held.best.objective, second)) return;
+    held.best = found;
     terms.onBetter?.(scheduleOf(found, bound));
   };
   const search = searchPlan(indexed, {
@@ -59,16 +61,16 @@ export async function planSchedule(indexed: IndexedProblem, terms: PlanTerms): P
     tries: Infinity,
     bound,
     from: terms.from,
-    others: () => (others?.taken() ?? []).filter(takeStart),
+    others: () => (held.others?.taken() ?? []).filter(takeStart),
   });
   let isSearched = slice(began + Math.min(MOST_ALONE_MS, seconds * 1000 * ALONE_SHARE));
-  const first = best as Solution | null;
+  const first = held.best;
   if (!first) return null;
   const free = indexed.fixed.filter((one) => !one).length;
   if (!isDone() && !isOver()) {
     if (free <= PROVABLE) startProof();
     else
-      others = new SecondSearch({
+      held.others = new SecondSearch({
         problem: indexed.problem,
         last: indexed.last ?? null,
         seed: terms.seed + 1,
@@ -80,24 +82,24 @@ export async function planSchedule(indexed: IndexedProblem, terms: PlanTerms): P
     // A search that has ended leaves the time to the others.
     await new Promise((resolve) => setTimeout(resolve, isSearched ? SLICE_MS : 0));
     if (!isSearched) isSearched = slice(now() + SLICE_MS);
-    else for (const start of others?.taken() ?? []) takeStart(start);
-    if (proving || !best || isTooLarge(indexed) || now() < until - seconds * 1000 * LAST_SHARE) continue;
-    const { tardiness } = (best as Solution).objective;
+    else for (const start of held.others?.taken() ?? []) takeStart(start);
+    if (held.proving || !held.best || isTooLarge(indexed) || now() < until - seconds * 1000 * LAST_SHARE) continue;
+    const { tardiness } = held.best.objective;
     if (tardiness > bound.tardiness + SAME || second === 'completion') continue;
-    void others?.stop();
-    others = null;
+    void held.others?.stop();
+    held.others = null;
     startProof();
   }
   solver.stop();
-  await others?.stop();
-  await proving;
-  return scheduleOf(best ?? first, bound);
+  await held.others?.stop();
+  await held.proving;
+  return scheduleOf(held.best ?? first, bound);
 
   function slice(sliceEnd: number): boolean {
     for (;;) {
       const { done, value } = search.next();
       if (value) {
-        if (!best || isBetter(value.objective, best.objective, second)) others?.tell(value);
+        if (!held.best || isBetter(value.objective, held.best.objective, second)) held.others?.tell(value);
         take(value);
       }
       if (done) return true;
@@ -113,10 +115,17 @@ export async function planSchedule(indexed: IndexedProblem, terms: PlanTerms): P
   }
 
   function startProof(): void {
-    const known = best ?? first;
+    const known = held.best ?? first;
     if (!known) return;
-    const own = { indexed, solver, seconds: (until - now()) / 1000, now, onBetter: take, bestNow: () => best ?? known };
-    proving = prove(known, bound, own).then((proved) => {
+    const own = {
+      indexed,
+      solver,
+      seconds: (until - now()) / 1000,
+      now,
+      onBetter: take,
+      bestNow: () => held.best ?? known,
+    };
+    held.proving = prove(known, bound, own).then((proved) => {
       bound = proved.bound;
       take(proved.best);
     });

@@ -65,11 +65,11 @@ export async function prove(
       const aim = aimOf();
       const model = constraintModel(indexed, aim);
       if (!model) return false;
-      let isOutrun = false;
+      const known = { isOutrun: false };
       const watch = setInterval(() => {
         look();
-        if (aimOf().known > aim.known * (1 - MUCH_BETTER) || isOutrun) return;
-        isOutrun = true;
+        if (aimOf().known > aim.known * (1 - MUCH_BETTER) || known.isOutrun) return;
+        known.isOutrun = true;
         solver.stop();
       }, LOOK_MS);
       const onSolution = (printed: string) => {
@@ -82,7 +82,7 @@ export async function prove(
       const outcome = await solver.ask({ text: model.text, data: model.data, seconds, onSolution });
       clearInterval(watch);
       if (outcome !== 'stopped') return true;
-      if (!isOutrun || now() >= until) return false;
+      if (!known.isOutrun || now() >= until) return false;
     }
   }
 }

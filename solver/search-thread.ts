@@ -1,7 +1,7 @@
 // A second search in a thread of its own. It tells each better plan, and takes those the other search found into its pool.
 import { parentPort, workerData } from 'node:worker_threads';
-import { indexProblem } from '../core/plan/model/indexed-problem.ts';
 import type { LastPlan } from '../core/plan/model/indexed-problem.ts';
+import { indexProblem } from '../core/plan/model/indexed-problem.ts';
 import type { Bound, ScheduleProblem } from '../core/plan/model/problem.ts';
 import type { Start } from '../core/plan/solve/annealing.ts';
 import { searchPlan } from '../core/plan/solve/search.ts';

@@ -1,12 +1,12 @@
 // The bench log and the plan: entries, the plan with its versions, and the calendar.
 import type { FastifyInstance } from 'fastify';
 import { type BenchPage, planRoutes } from '../../contract/plan.ts';
+import type { Finder } from '../../solver/finder.ts';
 import { serverClock } from '../clock.ts';
 import { planCalendar } from '../documents/plan-calendar.ts';
 import { addBenchEntries } from '../services/add-bench-entries.ts';
 import { acceptedStudio, currentBasis } from '../services/basis.ts';
 import { type Moment, PlanKeeper } from '../services/plan-keeper.ts';
-import type { Finder } from '../../solver/finder.ts';
 import { ChangedMeanwhile } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';
 import { answerRoute, sendRoute } from './register.ts';

@@ -22,8 +22,8 @@ export interface PlanInputs {
 }
 
 /** Names of the parts that are no batches. */
-export const BENCH_PART = 'bench';
-export const LOG_PART = 'log';
+const BENCH_PART = 'bench';
+const LOG_PART = 'log';
 
 /** Reads the inputs of the plan. @param memo  steps of batches that did not change, by fingerprint */
 export function planInputs(stores: Stores, memo: Map<string, StudioJob['steps']>): PlanInputs {

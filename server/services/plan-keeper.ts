@@ -8,9 +8,9 @@ import { warmStart } from '../../core/plan/solve/warm-start.ts';
 import { standingKey } from '../../core/plan/studio/bench-entry.ts';
 import { followPlan, placesOf } from '../../core/plan/studio/follow-plan.ts';
 import { noPlanSentence } from '../../core/plan/studio/no-plan.ts';
-import { movedLines, type PlanLine, planLines } from '../../core/plan/studio/plan-document.ts';
-import type { PlanLike } from '../../core/plan/studio/studio-plan.ts';
+import { movedLines, type PlanDocument, type PlanLine, planLines } from '../../core/plan/studio/plan-document.ts';
 import { nearTo, steadyPlan } from '../../core/plan/studio/steady-plan.ts';
+import type { PlanLike } from '../../core/plan/studio/studio-plan.ts';
 import { blockTitle, type StudioPlan, studioPlan } from '../../core/plan/studio/studio-plan.ts';
 import type { StudioTerms } from '../../core/plan/studio/studio-problem.ts';
 import type { Finder } from '../../solver/finder.ts';
@@ -204,8 +204,8 @@ function linesOf({ names }: PlanInputs, plan: StudioPlan): PlanLine[] {
   return planLines(plan, (block) => `${names.get(block.batch) ?? ''}: ${blockTitle(block)}`);
 }
 
-function documentOf({ inputs: _inputs, ...plan }: StoredPlan) {
-  return plan;
+function documentOf({ version, at, key, because, lines, moved }: StoredPlan): PlanDocument {
+  return { version, at, key, because, lines, moved };
 }
 
 /** Runs a computation in slices, so that other requests are answered meanwhile. */

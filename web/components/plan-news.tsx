@@ -1,5 +1,5 @@
 // The version of the plan: why it was made, what moved, and a better plan that was found.
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { planRoutes } from '../../contract/plan.ts';
 import { clockInWords, dayInWords } from '../../core/format/days.ts';
 import { followPlan } from '../../core/plan/studio/follow-plan.ts';
@@ -7,7 +7,7 @@ import type { MovedLine } from '../../core/plan/studio/plan-document.ts';
 import { consequences } from '../../core/plan/studio/why.ts';
 import type { Planned } from '../hooks/use-plan.ts';
 import { dayAndMinuteOf } from '../state/clock.ts';
-import { useReplanMutation, useTakePlanMutation } from '../state/endpoints/plan.ts';
+import { useGetPlanVersionsQuery, useReplanMutation, useTakePlanMutation } from '../state/endpoints/plan.ts';
 import { problemOf } from '../state/saving.ts';
 import { words } from '../words/components.ts';
 import { stretchInWords } from '../words/plan-words.ts';
@@ -44,7 +44,35 @@ export function PlanNews({ planned, nameOf }: PlanNewsProps) {
         </a>
       </p>
       {error && <p className="problem">{problemOf(error)?.detail ?? words.cantConnectToNoonLedger}</p>}
+      <Earlier />
     </section>
+  );
+}
+
+/** Earlier versions: when and why. */
+function Earlier() {
+  const [open, setOpen] = useState(false);
+  const { data } = useGetPlanVersionsQuery(undefined, { skip: !open });
+  return (
+    <details className="chrome mt-2 text-[15px]" onToggle={({ currentTarget }) => setOpen(currentTarget.open)}>
+      <summary className="link w-fit cursor-pointer">{words.earlierSchedules}</summary>
+      <ul>
+        {(data ?? []).map(({ version, at, because, moved }) => {
+          const { day, minute } = dayAndMinuteOf(new Date(at));
+          return (
+            <li key={version} className="border-b border-hair py-[4px]">
+              <span className="num">
+                {version}, {dayInWords(day)}, {clockInWords(minute)}
+              </span>
+              : {because.join('; ')}
+              <span className="aside">
+                , {moved.length === 1 ? '1 step moved' : `${String(moved.length)} steps moved`}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </details>
   );
 }
 

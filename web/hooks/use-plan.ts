@@ -54,18 +54,18 @@ export function usePlan(batches: readonly BatchWithPieces[] | undefined, inHand?
   const terms = useStudioTerms();
   const { data } = useGetPlanQuery(undefined, { pollingInterval: LOOK_AGAIN_MS, skipPollingIfUnfocused: true });
   useReadAgain(data?.plan?.version);
-  const { plan: document = null, offer = null, isFinding = false } = data ?? {};
+  const { plan: document = null, offer = null, isFinding = false, sentence = '' } = data ?? {};
   const lines = document?.lines;
   const followed = useMemo(
     () => (jobs && terms && lines ? { like: followPlan(jobs, terms, lines), jobs, terms } : null),
     [jobs, terms, lines],
   );
   return useMemo(() => {
-    if (!followed) return data?.sentence ? { sentence: data.sentence } : null;
+    if (!followed) return sentence ? { sentence } : null;
     const { like, ...asked } = followed;
     if (!like) return { sentence: noPlanSentence(asked.jobs, asked.terms) };
     return { ...asked, ...like, document, offer, isFinding };
-  }, [followed, data?.sentence, document, offer, isFinding]);
+  }, [followed, sentence, document, offer, isFinding]);
 }
 
 /** A plan of the server made for another device: what it rests on has changed there. */

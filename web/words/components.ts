@@ -16,6 +16,7 @@ export const words = localWords({
   dismiss: 'Dismiss',
   dismissed: 'Dismissed',
   effectOnEachBatch: 'Effect on each batch',
+  earlierSchedules: 'Earlier schedules',
   aBetterPlanWasFound: 'A better schedule was found.',
   movedSteps: 'Steps that moved',
   nothingMoved: 'Nothing moved.',

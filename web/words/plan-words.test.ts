@@ -1,8 +1,8 @@
 // The plan in words, as they stand on the page.
-import { blockTitle } from '../../core/plan/studio/studio-plan.ts';
 import { describe, expect, test } from 'vitest';
 import { dayInWords, shortDay } from '../../core/format/days.ts';
 import type { PlanBlock, StudioPlan } from '../../core/plan/studio/studio-plan.ts';
+import { blockTitle } from '../../core/plan/studio/studio-plan.ts';
 import type { Cause } from '../../core/plan/studio/why.ts';
 import { fittedText, placeNames, textWidth } from '../components/fitted-text.ts';
 import { daysLate } from './late.ts';

@@ -4,9 +4,9 @@ import { showHours } from '../../core/figure/show.ts';
 import { clockInWords } from '../../core/format/days.ts';
 import { dayInWords } from '../../core/format/days.ts';
 import { dayOf } from '../../core/plan/model/calendar.ts';
-import { UNNAMED } from '../../core/studio/bench.ts';
 import type { StudioPlan } from '../../core/plan/studio/studio-plan.ts';
 import type { Cause } from '../../core/plan/studio/why.ts';
+import { UNNAMED } from '../../core/studio/bench.ts';
 import { madeLinesOf } from '../state/made-lines.ts';
 
 /** `Barometer brooch`; of several pieces the first and the number of the others. */

@@ -1,7 +1,7 @@
 // Plans a trial in a worker: the same question always gives the same plan.
 import type { PlanLine } from '../../core/plan/studio/plan-document.ts';
-import type { PlanLike } from '../../core/plan/studio/studio-plan.ts';
 import { steadyPlan } from '../../core/plan/studio/steady-plan.ts';
+import type { PlanLike } from '../../core/plan/studio/studio-plan.ts';
 import type { StudioJob, StudioTerms } from '../../core/plan/studio/studio-problem.ts';
 import type { WorkerMessage } from './latest-only-worker.ts';
 

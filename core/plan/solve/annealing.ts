@@ -156,7 +156,7 @@ export class Annealing {
       moves.swapJobs(indexed.job[step]!, other, random() < 0.5);
       return true;
     }
-    if ((what -= ANYWHERE) < 0) return moves.shift(step, random);
+    if (what < ANYWHERE) return moves.shift(step, random);
     return this.#passRival(step);
   }
 

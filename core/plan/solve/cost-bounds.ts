@@ -1,15 +1,8 @@
 // What chains and calendar alone take: the cost of a schedule starts from it.
 import type { IndexedProblem } from '../model/indexed-problem.ts';
 import { heads } from './heads.ts';
+import type { CostBounds } from './serial-schedule-generation.ts';
 import { tailsOf } from './tails.ts';
-
-/** Bounds of job ends. */
-export interface CostBounds {
-  /** By step: from its end to the end of its job at least. */
-  readonly tail: Float64Array;
-  /** By job: its earliest end. */
-  readonly soonest: Float64Array;
-}
 
 /** Bounds of a problem. */
 export function costBoundsOf(indexed: IndexedProblem): CostBounds {

@@ -8,7 +8,6 @@ import { MINUTES_A_DAY } from '../model/calendar.ts';
 import type { IndexedProblem } from '../model/indexed-problem.ts';
 import type { Objective } from '../model/problem.ts';
 import { BusyIntervals, HAIR } from './busy-intervals.ts';
-import type { CostBounds } from './cost-bounds.ts';
 
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices below their lengths, in the innermost loop there is */
 
@@ -23,6 +22,14 @@ export interface CostWeights {
   /** Of the job ends; weighted by the jobs where completion is an aim. */
   readonly flow: number;
   readonly changes: number;
+}
+
+/** What chains and calendar alone take. */
+export interface CostBounds {
+  /** By step: from its end to the end of its job at least. */
+  readonly tail: Float64Array;
+  /** By job: its earliest end. */
+  readonly soonest: Float64Array;
 }
 
 /** How a generation within a limit came out. */

@@ -32,7 +32,7 @@ export const undisturbed: Disturbances = { again: 0, away: 0, urgent: 0, urgentE
  * What usually goes wrong in a small studio: assumptions, checked by the simulated years (docs/decisions/016), in which
  * promises made at 90 % are kept about as often.
  */
-export const usualDisturbances: Disturbances = { again: 0.05, away: 0.02, urgent: 7, urgentEach: 120, common: 0.08 };
+export const usualDisturbances: Disturbances = { again: 0.05, away: 0.02, urgent: 7, urgentEach: 120, common: 0.1 };
 
 /** Terms of a simulation. */
 export interface SimulationTerms {

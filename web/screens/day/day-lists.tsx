@@ -1,10 +1,10 @@
 // The day as text: each maker's steps in order, when unattended work ends, and what is finished by noon and by evening.
-import { blockTitle } from '../../../core/plan/studio/studio-plan.ts';
 import { clockInWords } from '../../../core/format/days.ts';
 import { studioFormat } from '../../../core/format/studio-format.ts';
 import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import type { DayBook } from '../../../core/plan/studio/day-book.ts';
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
+import { blockTitle } from '../../../core/plan/studio/studio-plan.ts';
 import { useBenchLog } from '../../hooks/use-bench-log.ts';
 import type { Planned } from '../../hooks/use-plan.ts';
 import { words } from '../../words/day.ts';

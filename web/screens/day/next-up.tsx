@@ -1,6 +1,6 @@
 // The step at the bench now, and the one to start next.
-import { blockTitle } from '../../../core/plan/studio/studio-plan.ts';
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
+import { blockTitle } from '../../../core/plan/studio/studio-plan.ts';
 import { useBenchLog } from '../../hooks/use-bench-log.ts';
 import type { Planned } from '../../hooks/use-plan.ts';
 import { problemOf } from '../../state/saving.ts';

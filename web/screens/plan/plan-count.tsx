@@ -1,10 +1,10 @@
 // The right page of the plan: how good it is, what a tried change does, why the chosen step is where it is, what is
 // late and why.
-import { blockTitle } from '../../../core/plan/studio/studio-plan.ts';
 import { Fragment } from 'react';
 import { Link } from 'react-router';
 import { planTable } from '../../../core/plan/studio/plan-csv.ts';
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
+import { blockTitle } from '../../../core/plan/studio/studio-plan.ts';
 import { bindingChain, type Consequence, whyThen } from '../../../core/plan/studio/why.ts';
 import { PlanChanges } from '../../components/plan-changes.tsx';
 import { PlanNews } from '../../components/plan-news.tsx';
