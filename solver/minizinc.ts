@@ -38,7 +38,9 @@ export class ConstraintSolver {
   start(): void {
     if (this.#child) return;
     const script = fileURLToPath(new URL('./minizinc-child.mjs', import.meta.url));
-    const child = spawn(process.execPath, [`--stack-size=${String(STACK_KB)}`, script]);
+    // Compiled once, in the baseline tier: optimizing it anew in each process takes longer than it saves.
+    const flags = [`--stack-size=${String(STACK_KB)}`, '--liftoff-only'];
+    const child = spawn(process.execPath, [...flags, script]);
     this.#child = child;
     child.stdin.on('error', () => undefined);
     child.stderr.resume();

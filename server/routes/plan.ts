@@ -19,6 +19,8 @@ export function registerPlan(app: FastifyInstance, stores: Stores, finder: Finde
   const { bench } = stores;
   const keeper = new PlanKeeper(stores, finder);
   app.addHook('onClose', () => keeper.close());
+  // The first page finds the plan made.
+  app.addHook('onListen', () => keeper.noteWrite(serverMoment));
   app.addHook('onResponse', (request, reply, done) => {
     const isWrite = request.method !== 'GET' && reply.statusCode < 400 && !request.url.startsWith('/api/plan/');
     if (isWrite) keeper.noteWrite(serverMoment);

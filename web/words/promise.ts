@@ -2,6 +2,7 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  calculating: 'Calculating…',
   saferWith: 'Safer with',
   onlyALaterDateIsSafer: 'Only a later date or a higher priority is safer.',
   canIMeetThisDate: 'Can I meet this date?',

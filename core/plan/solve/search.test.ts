@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { scheduleFaults } from '../fixtures/check-schedule.ts';
 import { bestOfAll } from '../fixtures/exhaustive-search.ts';
-import { jobShop, jobShops } from '../fixtures/job-shops.ts';
+import { jobShop, jobShops, weightedJobShop } from '../fixtures/job-shops.ts';
 import { problems } from '../fixtures/random-problems.ts';
 import { randomWeek } from '../fixtures/random-week.ts';
 import { indexProblem } from '../model/indexed-problem.ts';
@@ -41,6 +41,42 @@ describe('published job shops', () => {
     expect(found.objective.makespan).toBeLessThan(leastEnd * 1.15);
     expect(scheduleLowerBound(indexProblem(problem)).makespan).toBeLessThanOrEqual(leastEnd);
     expect(scheduleFaults(problem, found)).toEqual([]);
+  });
+});
+
+describe('published instances with due dates', () => {
+  test.each([
+    ['la17', 1.5, 260],
+    ['la18', 1.5, 34],
+    ['abz6', 1.3, 436],
+  ] as const)(
+    '%s with due dates at %d times the minutes has no plan below its published optimum',
+    (name, tightness, least) => {
+      const problem = weightedJobShop(name, tightness);
+      const found = best(problem, 40_000)!;
+      expect(scheduleFaults(problem, found)).toEqual([]);
+      expect(found.objective.tardiness).toBeGreaterThanOrEqual(least);
+      expect(found.objective.tardiness).toBeLessThan(least * 2 + 200);
+      expect(scheduleLowerBound(indexProblem(problem)).tardiness).toBeLessThanOrEqual(least);
+    },
+  );
+
+  // Pinedo, Scheduling (from memory): total tardiness of five jobs in the chapter on one machine, weighted tardiness of
+  // four in the chapter on local search. Trying all orders gives the same.
+  test.each([
+    [[121, 79, 147, 83, 130], [260, 266, 266, 336, 337], [1, 1, 1, 1, 1], 370],
+    [[10, 10, 13, 4], [4, 2, 1, 12], [14, 12, 1, 12], 408],
+  ])('one machine, minutes %j', (minutes, dues, weights, least) => {
+    const problem = scheduleProblemSchema.parse({
+      makers: [{ id: 'm', skills: ['bench'] }],
+      jobs: minutes.map((attended, at) => ({
+        id: String(at),
+        due: dues[at],
+        weight: weights[at],
+        steps: [{ id: '1', skill: 'bench', attended }],
+      })),
+    });
+    expect(best(problem, 3000)?.objective.tardiness).toBe(least);
   });
 });
 

@@ -165,7 +165,13 @@ function Way({ priority, name, help, asked, planned, nameOf }: WayProps) {
   const question = useMemo(() => newcomer && { newcomer }, [newcomer]);
   const answer = useWorkerAnswer<PlanQuestion, NewcomerTold>(openPlanSums, about, question);
   const taken = answer?.told;
-  if (!taken) return null;
+  if (!taken)
+    return (
+      <section className="border-t border-rule py-3" aria-label={name}>
+        <h2 className="text-[17px]! text-ink!">{name}</h2>
+        <p className="aside">{words.calculating}</p>
+      </section>
+    );
   const { at, ends } = taken;
   const dueMinute = (daysBetween(planned.plan.firstDay, asked.due) + 1) * MINUTES_A_DAY;
   const chance = chanceBy(ends, dueMinute);
