@@ -14,8 +14,8 @@ import type { Measured } from './measured.ts';
 import { planning } from './planning.ts';
 import { prices } from './prices.ts';
 import { starting } from './starting.ts';
-import { simulatedYears } from './year.ts';
 import { writing } from './writing.ts';
+import { simulatedYears } from './year.ts';
 
 const wanted = process.argv.slice(2);
 const isWanted = (name: string) => wanted.length === 0 || wanted.includes(name);

@@ -21,7 +21,7 @@ test('a step on the Day page is started and done, and the schedule says why it w
   const done = page.getByRole('button', { name: /^Done: / });
   await expect(done).toHaveCount(1);
   const name = (await done.getAttribute('aria-label'))?.replace('Done: ', '') ?? '';
-  await expect(page.getByText('Rescheduled: the bench log has new entries.')).toBeVisible();
+  await expect(page.getByText('Reason: the bench log has new entries.')).toBeVisible();
   // A mistake is undone.
   await page.getByRole('button', { name: `Undo start: ${name}` }).click();
   await expect(done).toHaveCount(0);
@@ -84,7 +84,7 @@ test('the plan says why a step starts then, a trial shows its effect, a pinned b
   await page.getByRole('button', { name: 'Export CSV' }).click();
   expect(readFileSync(await (await saved).path(), 'utf8')).toMatch(/^batch,step,load,pieces,maker/);
   await page.getByRole('button', { name: 'Reschedule' }).click();
-  await expect(page.getByText('Rescheduled: asked for.')).toBeVisible();
+  await expect(page.getByText('Reason: asked for.')).toBeVisible();
   await expect(page.getByRole('region', { name: 'Schedule quality' })).toContainText(/late/);
 });
 

@@ -67,11 +67,10 @@ try {
   await page.getByText('Balance due').waitFor();
   await picture(page, 'quote');
   await page.goto(`${demo.url}/day`);
-  await page.getByText('Rescheduled from now').waitFor();
-  await page.getByText('Improving the schedule').waitFor({ state: 'hidden' });
+  await page.getByRole('heading', { name: /^Schedule \d/ }).waitFor();
   await picture(page, 'day');
   await page.goto(`${demo.url}/plan`);
-  await page.getByText('Search for 1 minute').waitFor();
+  await page.getByRole('heading', { name: /^Schedule \d/ }).waitFor();
   await page
     .getByRole('button', { name: /^Close rims/ })
     .first()

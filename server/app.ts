@@ -8,6 +8,7 @@ import swaggerUi from '@fastify/swagger-ui';
 import Fastify, { type FastifyInstance, type FastifyReply } from 'fastify';
 import { jsonSchemaTransform, validatorCompiler } from 'fastify-type-provider-zod';
 import { setStudioFormat } from '../core/format/studio-format.ts';
+import type { Finder } from '../solver/finder.ts';
 import { answerError, answerNotFound, BODY_LIMIT_BYTES, sendProblem } from './error-responses.ts';
 import { standIn } from './prices/stand-in.ts';
 import { registerBatches } from './routes/batches.ts';
@@ -24,7 +25,6 @@ import { registerReceipts } from './routes/receipts.ts';
 import { registerSheets } from './routes/sheets.ts';
 import { registerShelf } from './routes/shelf.ts';
 import { registerStudio } from './routes/studio.ts';
-import type { Finder } from '../solver/finder.ts';
 import type { Stores } from './store/stores.ts';
 
 /** Options of the server. */

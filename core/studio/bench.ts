@@ -1,8 +1,8 @@
 // The makers with their working hours, and the stations: what a plan is made from.
 import { dayInFigures } from '../format/days.ts';
 import type { Issue } from '../measure/issue.ts';
-import { isoDateSchema } from '../measure/typed.ts';
 import { readMinutes } from '../measure/read/read-number.ts';
+import { isoDateSchema } from '../measure/typed.ts';
 import { readHours, type Shift } from './hours.ts';
 import type { Studio } from './studio.ts';
 

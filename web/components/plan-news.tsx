@@ -31,7 +31,7 @@ export function PlanNews({ planned, nameOf }: PlanNewsProps) {
       <h2 id="plan-news">
         Schedule {version}, {dayInWords(day)}, {clockInWords(minute)}
       </h2>
-      <p className="aside">Rescheduled: {because.join('; ')}.</p>
+      <p className="aside">Reason: {because.join('; ')}.</p>
       {version > 1 && moved.length === 0 && <p className="text-[15px]">{words.nothingMoved}</p>}
       <MovedList moved={moved} />
       <Offer planned={planned} nameOf={nameOf} />

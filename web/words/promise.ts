@@ -17,6 +17,6 @@ export const words = localWords({
   safeDate90: 'safe date (90 %)',
   saveAVersionOfA: 'Save a version of a piece first. Then you can check its delivery date.',
   theSafeDateIsMet:
-    'The safe date is met in 9 of 10 simulations, with the time variation of your steps. Unattended times do not vary.',
+    'The safe date is met in 9 of 10 simulations. They count time variation, rework, days away and urgent work. In 200 simulated studio years such dates were met in 89 of 100 cases.',
   these: 'These',
 });
