@@ -70,7 +70,7 @@ export function planInputs(stores: Stores, memo: Map<string, StudioJob['steps']>
 }
 
 /** What changed from one plan to the next, in words. */
-export function changesInWords(before: Readonly<Record<string, string>>, now: PlanInputs): string[] {
+export function reasonsFor(before: Readonly<Record<string, string>>, now: PlanInputs): string[] {
   const said: string[] = [];
   for (const [part, print] of Object.entries(now.parts)) {
     if (before[part] === print) continue;

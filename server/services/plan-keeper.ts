@@ -16,7 +16,7 @@ import type { StudioTerms } from '../../core/plan/studio/studio-problem.ts';
 import type { Finder } from '../../solver/finder.ts';
 import type { StoredPlan } from '../store/plans.ts';
 import type { Stores } from '../store/stores.ts';
-import { changesInWords, type PlanInputs, planInputs } from './plan-inputs.ts';
+import { type PlanInputs, planInputs,reasonsFor } from './plan-inputs.ts';
 
 /** Today and the minute of it. */
 export interface Moment {
@@ -136,7 +136,7 @@ export class PlanKeeper {
     this.#sentence = planned ? '' : noPlanSentence(inputs.jobs, terms);
     if (this.#isClosed) return;
     const lines = planned ? linesOf(inputs, planned.plan) : [];
-    this.#store(inputs, lines, because ?? (before ? changesInWords(before.inputs, inputs) : ['first schedule']));
+    this.#store(inputs, lines, because ?? (before ? reasonsFor(before.inputs, inputs) : ['first schedule']));
     if (planned) this.#find(inputs, moment);
   }
 

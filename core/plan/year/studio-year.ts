@@ -167,6 +167,7 @@ function planOf(problem: ScheduleProblem, policy: Policy, last: readonly Schedul
   const search = searchPlan(indexed, { seed: 1, tries: rank ? 0 : TRIES, from: { order, chosen } });
   if (rank) {
     const sgs = new SerialScheduleGeneration(indexed);
+    if (policy === 'one at a time') oneMakerEach(sgs);
     return sgs.generate(order) ? solved(sgs, order) : null;
   }
   let step = search.next();
@@ -179,8 +180,15 @@ function ruleOf(policy: Policy, { job, due }: IndexedProblem): ((step: number) =
   if (policy === 'plan') return null;
   // Batches are listed as they arrive.
   if (policy === 'due date') return (step) => Math.min(due[job[step] ?? 0] ?? 1e9, 1e9) + (job[step] ?? 0) * 1e-3;
-  // First come: each batch's next step in turn. One at a time: all of a batch before the next.
-  return policy === 'one at a time' ? (step) => (job[step] ?? 0) * 1e4 + step * 1e-3 : (step) => job[step] ?? 0;
+  return (step) => job[step] ?? 0;
+}
+
+/** One batch at a time: a maker takes a whole batch, and the next one when it is done. */
+function oneMakerEach({ indexed, chosen }: SerialScheduleGeneration): void {
+  indexed.able.forEach((able, step) => {
+    const batch = Number(indexed.problem.jobs[indexed.job[step] ?? 0]?.id.slice(1));
+    if (able.length > 0) chosen[step] = able[batch % able.length] ?? -1;
+  });
 }
 
 function solved(sgs: SerialScheduleGeneration, order: Int32Array): Solution {
