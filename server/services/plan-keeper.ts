@@ -16,7 +16,7 @@ import type { StudioTerms } from '../../core/plan/studio/studio-problem.ts';
 import type { Finder } from '../../solver/finder.ts';
 import type { StoredPlan } from '../store/plans.ts';
 import type { Stores } from '../store/stores.ts';
-import { type PlanInputs, planInputs,reasonsFor } from './plan-inputs.ts';
+import { type PlanInputs, planInputs, reasonsFor } from './plan-inputs.ts';
 
 /** Today and the minute of it. */
 export interface Moment {
