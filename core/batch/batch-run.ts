@@ -16,6 +16,13 @@ export function madeLine(line: BatchLine, piece: Piece): MadeLine {
   return { line, piece: line.units.length > 0 ? pieceInUnits(piece, line.units) : piece };
 }
 
+/** `Barometer brooch`; of several pieces the first and the number of the others. */
+export function nameOfLines(made: readonly MadeLine[]): string {
+  const [first, ...more] = made;
+  const name = first?.piece.name.trim() || 'Unnamed piece';
+  return more.length > 0 ? `${name} and ${String(more.length)} more` : name;
+}
+
 const known = new WeakMap<readonly BatchUnit[], { readonly of: Piece; readonly made: Piece }>();
 
 function pieceInUnits(piece: Piece, units: readonly BatchUnit[]): Piece {

@@ -1,5 +1,6 @@
 // What the plan rests on: open batches with their steps, bench log, makers' hours and stations.
 import { isDone } from '../../core/batch/batch.ts';
+import { nameOfLines } from '../../core/batch/batch-run.ts';
 import { fingerprint } from '../../core/measure/fingerprint.ts';
 import { benchSteps } from '../../core/plan/studio/batch-steps.ts';
 import { standings } from '../../core/plan/studio/bench-entry.ts';
@@ -39,9 +40,7 @@ export function planInputs(stores: Stores, memo: Map<string, StudioJob['steps']>
       const key = fingerprint([alloys, body.lines, body.spares]);
       seen.add(key);
       const made = madeLines(stores, body);
-      const [first, ...more] = made;
-      const name = first?.piece.name.trim() || 'Unnamed piece';
-      names.set(id, more.length > 0 ? `${name} and ${String(more.length)} more` : name);
+      names.set(id, nameOfLines(made));
       const steps = memo.get(key) ?? benchSteps(made, rates.alloys);
       memo.set(key, steps);
       return { id, batch: body, steps };

@@ -1,7 +1,6 @@
 // Keeps the plan: one document with versions for all pages and devices. It is planned again only when something it rests on
 // has changed, or when asked. Meanwhile a finder looks for better plans, which are offered.
 import type { PlanOffer, PlanPage } from '../../contract/plan.ts';
-import { indexProblem } from '../../core/plan/model/indexed-problem.ts';
 import { SAME } from '../../core/plan/model/objective.ts';
 import type { Objective, Schedule } from '../../core/plan/model/problem.ts';
 import { warmStart } from '../../core/plan/solve/warm-start.ts';
@@ -10,8 +9,7 @@ import { followPlan, placesOf } from '../../core/plan/studio/follow-plan.ts';
 import { noPlanSentence } from '../../core/plan/studio/no-plan.ts';
 import { movedLines, type PlanDocument, type PlanLine, planLines } from '../../core/plan/studio/plan-document.ts';
 import { nearTo, steadyPlan } from '../../core/plan/studio/steady-plan.ts';
-import type { PlanLike } from '../../core/plan/studio/studio-plan.ts';
-import { blockTitle, type StudioPlan, studioPlan } from '../../core/plan/studio/studio-plan.ts';
+import { blockTitle, type PlanLike, type StudioPlan, studioPlan } from '../../core/plan/studio/studio-plan.ts';
 import type { StudioTerms } from '../../core/plan/studio/studio-problem.ts';
 import type { Finder } from '../../solver/finder.ts';
 import type { StoredPlan } from '../store/plans.ts';
@@ -142,15 +140,13 @@ export class PlanKeeper {
 
   #store(inputs: PlanInputs, lines: readonly PlanLine[], because: readonly string[]): void {
     const before = this.#last;
-    const { standings } = inputs.terms;
-    const isUnderWay = ({ batch, step }: PlanLine) => Boolean(standings.get(standingKey(batch, step))?.started);
     this.#offer = null;
     this.#last = this.#stores.plans.add({
       key: inputs.key,
       inputs: inputs.parts,
       because: [...because],
       lines: [...lines],
-      moved: before ? movedLines(before.lines, lines, isUnderWay) : [],
+      moved: before ? movedLines(before.lines, lines, underWay(inputs)) : [],
     });
   }
 
@@ -161,12 +157,11 @@ export class PlanKeeper {
     const terms: StudioTerms = { ...inputs.terms, ...moment };
     const now = followPlan(inputs.jobs, terms, last.lines);
     if (!now) return;
+    const indexed = nearTo(now.problem, last.lines, terms);
+    const from = warmStart(indexed, placesOf(now.problem, last.lines, terms.day));
+    if (!from) return;
     this.#searched = last.version;
     this.#isFinding = true;
-    const indexed = nearTo(now.problem, last.lines, terms);
-    const lineOf = new Map(last.lines.map((line) => [standingKey(line.batch, line.step), line]));
-    const from = warmStart(indexed, placesOf(now.problem, lineOf, terms.day));
-    if (!from) return;
     const task = { problem: now.problem, last: indexed.last ?? null, from, seconds: FINDER_SECONDS };
     this.#finder.look(task, ({ schedule }) => {
       if (this.#isClosed || this.#last?.version !== last.version) return;
@@ -177,8 +172,7 @@ export class PlanKeeper {
 
   #consider(schedule: Schedule, inputs: PlanInputs, terms: StudioTerms, now: PlanLike, last: StoredPlan): void {
     const { problem } = now;
-    const stood = placesOf(problem, new Map(last.lines.map((line) => [standingKey(line.batch, line.step), line])), terms.day); // prettier-ignore
-    const known = warmStart({ ...indexProblem(problem), last: nearTo(problem, last.lines, terms).last ?? null }, stood);
+    const known = warmStart(nearTo(problem, last.lines, terms), placesOf(problem, last.lines, terms.day));
     if (known && !isWorthOffering(schedule.objective, known.objective)) return;
     const plan = studioPlan(inputs.jobs, problem, schedule.steps, schedule.objective, terms);
     const lines = linesOf(inputs, plan);
@@ -186,8 +180,7 @@ export class PlanKeeper {
       this.#store(inputs, lines, ['a better schedule was found before anybody looked']);
       return;
     }
-    const isUnderWay = ({ batch, step }: PlanLine) => Boolean(terms.standings.get(standingKey(batch, step))?.started);
-    const moved = movedLines(linesOf(inputs, now.plan), lines, isUnderWay);
+    const moved = movedLines(linesOf(inputs, now.plan), lines, underWay(inputs));
     if (moved.length > 0) this.#offer = { version: last.version, lines, moved, key: inputs.key };
   }
 }
@@ -199,6 +192,12 @@ function isWorthOffering(found: Objective, known: Objective): boolean {
   if (Math.abs(less) > SAME) return less > 0;
   return found.completion + found.moved < known.completion + known.moved - WORTH_OFFERING;
 }
+
+/** Whether a step has been started: it does not move. */
+const underWay =
+  ({ terms: { standings } }: PlanInputs) =>
+  ({ batch, step }: PlanLine) =>
+    Boolean(standings.get(standingKey(batch, step))?.started);
 
 function linesOf({ names }: PlanInputs, plan: StudioPlan): PlanLine[] {
   return planLines(plan, (block) => `${names.get(block.batch) ?? ''}: ${blockTitle(block)}`);

@@ -1,5 +1,6 @@
 // The plan in words.
 import type { BatchWithPieces } from '../../contract/batches.ts';
+import { nameOfLines } from '../../core/batch/batch-run.ts';
 import { showHours } from '../../core/figure/show.ts';
 import { clockInWords } from '../../core/format/days.ts';
 import { dayInWords } from '../../core/format/days.ts';
@@ -12,10 +13,7 @@ import { madeLinesOf } from '../state/made-lines.ts';
 /** `Barometer brooch`; of several pieces the first and the number of the others. */
 export function batchName(batches: readonly BatchWithPieces[], id: string): string {
   const found = batches.find(({ batch }) => batch.id === id);
-  if (!found) return 'a batch';
-  const [first, ...more] = madeLinesOf(found);
-  const name = first?.piece.name.trim() || 'Unnamed piece';
-  return more.length > 0 ? `${name} and ${String(more.length)} more` : name;
+  return found ? nameOfLines(madeLinesOf(found)) : 'a batch';
 }
 
 /** `2 h 10 min`, `35 min`, `1 day 3 h`: elapsed time, not bench time. */

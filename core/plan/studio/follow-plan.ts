@@ -15,8 +15,7 @@ export function followPlan(
   lines: readonly PlanLine[],
 ): PlanLike | null {
   const problem = studioProblem(jobs, terms);
-  const lineOf = new Map(lines.map((line) => [standingKey(line.batch, line.step), line]));
-  const places = placesOf(problem, lineOf, terms.day);
+  const places = placesOf(problem, lines, terms.day);
   const starts = new Map([...places].map(([index, { start }]) => [index, start]));
   const indexed = indexProblem(problem);
   // Not before its time in the plan.
@@ -30,9 +29,10 @@ export function followPlan(
 /** Where a plan document has each step of a problem, by index. */
 export function placesOf(
   { jobs, makers }: ScheduleProblem,
-  lineOf: ReadonlyMap<string, PlanLine>,
+  lines: readonly PlanLine[],
   firstDay: string,
 ): ReadonlyMap<number, WarmStartStep> {
+  const lineOf = new Map(lines.map((line) => [standingKey(line.batch, line.step), line]));
   const makerAt = new Map(makers.map(({ id }, index) => [id, index]));
   return new Map(
     jobs

@@ -6,7 +6,6 @@ import type { ScheduleProblem } from '../model/problem.ts';
 import { topologicalOrder } from '../solve/priority-rules.ts';
 import { searchPlan } from '../solve/search.ts';
 import type { Solution } from '../solve/solution.ts';
-import { standingKey } from './bench-entry.ts';
 import { placesOf } from './follow-plan.ts';
 import type { PlanLine } from './plan-document.ts';
 import { type PlanLike, studioPlan } from './studio-plan.ts';
@@ -48,8 +47,7 @@ export function* steadyPlan(
 export function nearTo(problem: ScheduleProblem, lines: readonly PlanLine[], terms: StudioTerms): IndexedProblem {
   const indexed = indexProblem(problem);
   if (lines.length === 0) return indexed;
-  const lineOf = new Map(lines.map((line) => [standingKey(line.batch, line.step), line]));
-  const places = placesOf(problem, lineOf, terms.day);
+  const places = placesOf(problem, lines, terms.day);
   const near = endOfNextWorkingDay(problem, terms.minute);
   const size = { length: indexed.size };
   const last: LastPlan = {

@@ -8,7 +8,7 @@ import { topologicalOrder } from '../solve/priority-rules.ts';
 import { searchPlan } from '../solve/search.ts';
 import { SerialScheduleGeneration } from '../solve/serial-schedule-generation.ts';
 import { chanceBy, type Disturbances, safeEnd, simulate } from '../solve/simulate.ts';
-import type { Solution } from '../solve/solution.ts';
+import { type Solution, solutionOf } from '../solve/solution.ts';
 import { type ArrivingBatch, arrivingBatches, kindsOf, yearStations } from './arriving-batches.ts';
 import type { Policy, YearTerms } from './year-terms.ts';
 
@@ -168,7 +168,7 @@ function planOf(problem: ScheduleProblem, policy: Policy, last: readonly Schedul
   if (rank) {
     const sgs = new SerialScheduleGeneration(indexed);
     if (policy === 'one at a time') oneMakerEach(sgs);
-    return sgs.generate(order) ? solved(sgs, order) : null;
+    return sgs.generate(order) ? solutionOf(sgs, order) : null;
   }
   let step = search.next();
   while (!step.done) step = search.next();
@@ -189,24 +189,6 @@ function oneMakerEach({ indexed, chosen }: SerialScheduleGeneration): void {
     const batch = Number(indexed.problem.jobs[indexed.job[step] ?? 0]?.id.slice(1));
     if (able.length > 0) chosen[step] = able[batch % able.length] ?? -1;
   });
-}
-
-function solved(sgs: SerialScheduleGeneration, order: Int32Array): Solution {
-  const { jobs, makers } = sgs.indexed.problem;
-  const names = jobs.flatMap((job) => job.steps.map((step) => ({ job: job.id, step: step.id })));
-  return {
-    objective: sgs.objective(),
-    order,
-    chosen: sgs.chosen.slice(),
-    steps: names.map(({ job, step }, at) => ({
-      job,
-      step,
-      maker: makers[sgs.maker[at] ?? -1]?.id ?? null,
-      start: sgs.start[at] ?? 0,
-      attendedEnd: sgs.attendedEnd[at] ?? 0,
-      end: sgs.end[at] ?? 0,
-    })),
-  };
 }
 
 function promise(
@@ -265,7 +247,7 @@ function follow(truth: ScheduleProblem, plan: Solution): ReadonlyMap<string, Fix
   const makerAt = new Map(truth.makers.map(({ id }, at) => [id, at]));
   plan.steps.forEach(({ maker }, step) => (sgs.chosen[step] = makerAt.get(maker ?? '') ?? -1));
   if (!sgs.generate(topologicalOrder(indexed, (step) => starts[step] ?? Infinity))) return new Map();
-  return new Map(solved(sgs, new Int32Array()).steps.map(({ job, step, ...placed }) => [`${job} ${step}`, placed]));
+  return new Map(solutionOf(sgs, new Int32Array()).steps.map(({ job, step, ...placed }) => [`${job} ${step}`, placed]));
 }
 
 /** @returns whether all of a batch is done by the next morning; its end is counted then */
