@@ -3,7 +3,7 @@
 import type { IndexedProblem } from '../model/indexed-problem.ts';
 import type { ScheduledStep } from '../model/problem.ts';
 import { heads } from './heads.ts';
-import { pausedEnd } from './serial-schedule-generation.ts';
+import { pausedEnd } from './shift-times.ts';
 
 /** The stage of the lexicographic solve. `known`: a plan is only an answer where it is better. */
 export type SolveStage =

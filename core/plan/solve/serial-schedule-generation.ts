@@ -8,6 +8,8 @@ import { MINUTES_A_DAY } from '../model/calendar.ts';
 import type { IndexedProblem } from '../model/indexed-problem.ts';
 import type { Objective } from '../model/problem.ts';
 import { BusyIntervals, HAIR } from './busy-intervals.ts';
+import { pausedEnd, shiftAt } from './shift-times.ts';
+import { freeFrom } from './station-capacity.ts';
 
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices below their lengths, in the innermost loop there is */
 
@@ -510,54 +512,4 @@ export class SerialScheduleGeneration {
       return start;
     }
   }
-}
-
-/** When a station of several places is free for [start, end): `start` itself, or the next time worth trying. */
-function freeFrom(held: BusyIntervals, count: number, start: number, end: number): number {
-  const first = held.firstReaching(start);
-  let last = first;
-  let overlapping = 0;
-  while (last < held.size && held.from[last]! < end - HAIR) {
-    if (held.to[last]! > start + HAIR) overlapping += 1;
-    last += 1;
-  }
-  if (overlapping < count) return start;
-  // The station is fullest where one of them starts.
-  let soonest = Infinity;
-  for (let at = first - 1; at < last; at += 1) {
-    const time = at < first ? start : held.from[at]!;
-    if (at >= first && time <= start) continue;
-    let holding = 0;
-    let firstEnd = Infinity;
-    for (let other = first; other < last && held.from[other]! <= time + HAIR; other += 1) {
-      const to = held.to[other]!;
-      if (to <= time + HAIR) continue;
-      holding += 1;
-      if (to < firstEnd) firstEnd = to;
-    }
-    if (holding >= count && firstEnd < soonest) soonest = firstEnd;
-  }
-  return soonest === Infinity ? start : soonest;
-}
-
-/** Index of the shift that a time lies in or before. */
-function shiftAt(shifts: Float64Array, time: number): number {
-  let [low, high] = [0, shifts.length >> 1];
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    if ((shifts[2 * middle + 1] ?? 0) > time + HAIR) high = middle;
-    else low = middle + 1;
-  }
-  return 2 * low;
-}
-
-/** When work that pauses at the end of each shift is done; Infinity when there are not enough shifts. */
-export function pausedEnd(shifts: Float64Array, shift: number, start: number, attended: number): number {
-  let left = attended;
-  for (let at = shift, from = start; at < shifts.length; at += 2, from = shifts[at] ?? 0) {
-    const to = shifts[at + 1] ?? 0;
-    if (from + left <= to + HAIR) return from + left;
-    left -= to - from;
-  }
-  return Infinity;
 }
