@@ -107,10 +107,10 @@ export async function planSchedule(indexed: IndexedProblem, terms: PlanTerms): P
     }
   }
 
-  function takeStart({ order, chosen }: Start): boolean {
-    sgs.chosen.set(chosen);
-    if (!sgs.generate(order)) return false;
-    take(solutionOf(sgs, Int32Array.from(order)));
+  function takeStart(start: Start): boolean {
+    sgs.take(start);
+    if (!sgs.generate(start.order)) return false;
+    take(solutionOf(sgs, Int32Array.from(start.order)));
     return true;
   }
 

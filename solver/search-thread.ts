@@ -40,7 +40,10 @@ function slice(): void {
   const until = performance.now() + SLICE_MS;
   while (performance.now() < until) {
     const { done, value } = search.next();
-    if (value) parentPort?.postMessage({ order: value.order, chosen: value.chosen } satisfies Start);
+    if (value) {
+      const { order, chosen, loads } = value;
+      parentPort?.postMessage({ order, chosen, loads } satisfies Start);
+    }
     if (done) {
       parentPort?.close();
       return;

@@ -27,8 +27,8 @@ export class SecondSearch {
   }
 
   /** Tells it a plan that the other search found. */
-  tell({ order, chosen }: Start): void {
-    this.#worker?.postMessage({ order, chosen } satisfies Start);
+  tell({ order, chosen, loads }: Start): void {
+    this.#worker?.postMessage({ order, chosen, loads } satisfies Start);
   }
 
   async stop(): Promise<void> {

@@ -36,6 +36,12 @@ export interface IndexedProblem {
   readonly fixed: readonly (PlacedFixed | null)[];
   /** By kind of set-up; −1 for none. */
   readonly kind: Int32Array;
+  /** Which steps may share a load; −1 for none. */
+  readonly loadKind: Int32Array;
+  /** What it takes of a full load. */
+  readonly loadShare: Float64Array;
+  /** Of its attended minutes, those needed once a load. */
+  readonly onceALoad: Float64Array;
   /** Arrays by job follow. */
   readonly due: Float64Array;
   readonly weight: Float64Array;
@@ -69,7 +75,6 @@ export function indexProblem(problem: ScheduleProblem): IndexedProblem {
   const stationAt = indexOf(problem.stations);
   const steps = problem.jobs.flatMap((job, jobIndex) => job.steps.map((step) => ({ job, jobIndex, step })));
   const stepAt = new Map(steps.map(({ jobIndex, step }, index) => [keyOf(jobIndex, step.id), index]));
-  const kinds = new Map<string, number>();
   const before = steps.map(({ jobIndex, step }) =>
     Int32Array.from(step.after, (id) => stepAt.get(keyOf(jobIndex, id)) ?? 0),
   );
@@ -113,11 +118,14 @@ export function indexProblem(problem: ScheduleProblem): IndexedProblem {
     fixed: steps.map(({ step: { fixed } }) =>
       fixed ? { maker: makerOf(fixed), start: fixed.start, attendedEnd: fixed.attendedEnd, end: fixed.end } : null,
     ),
-    kind: Int32Array.from(steps, ({ step: { kind } }) => {
-      if (kind === undefined) return -1;
-      if (!kinds.has(kind)) kinds.set(kind, kinds.size);
-      return kinds.get(kind) ?? -1;
-    }),
+    kind: numbered(steps.map(({ step: { kind } }) => kind)),
+    loadKind: numbered(
+      steps.map(({ step: { load, station, anyHour, attended, unattended } }) =>
+        load && attended + unattended > 0 ? `${station ?? ''} ${load.kind} ${String(anyHour)}` : undefined,
+      ),
+    ),
+    loadShare: Float64Array.from(steps, ({ step: { load } }) => load?.share ?? 1),
+    onceALoad: Float64Array.from(steps, ({ step: { load } }) => load?.once ?? 0),
     due: Float64Array.from(problem.jobs, ({ due }) => due ?? Infinity),
     weight: Float64Array.from(problem.jobs, ({ weight }) => weight),
     stepsOf: problem.jobs.map((_job, index) =>
@@ -128,6 +136,16 @@ export function indexProblem(problem: ScheduleProblem): IndexedProblem {
 
 function indexOf(rows: readonly { readonly id: string }[]): ReadonlyMap<string, number> {
   return new Map(rows.map(({ id }, index) => [id, index]));
+}
+
+/** The same number for the same name; −1 for none. */
+function numbered(names: readonly (string | undefined)[]): Int32Array {
+  const numbers = new Map<string, number>();
+  return Int32Array.from(names, (name) => {
+    if (name === undefined) return -1;
+    if (!numbers.has(name)) numbers.set(name, numbers.size);
+    return numbers.get(name) ?? -1;
+  });
 }
 
 const keyOf = (job: number, step: string) => `${String(job)} ${step}`;

@@ -22,6 +22,16 @@ const stationSchema = z.strictObject({
   open: windowsSchema.optional(),
 });
 
+/** A load that steps of any job may share: one tumbler barrel, one pickle pot. */
+const loadSchema = z.strictObject({
+  /** Only steps of one kind, at one station, share a load. */
+  kind: idSchema,
+  /** What the step takes of a full load, above 0 to 1. */
+  share: z.number().gt(0).max(1),
+  /** Of its attended minutes, those that are needed once a load: set-up and loading. */
+  once: minutesSchema.default(0),
+});
+
 /** Where a step was pinned, or has been started. */
 const fixedSchema = z.strictObject({
   maker: idSchema.nullable(),
@@ -58,6 +68,8 @@ const stepSchema = z.strictObject({
   fixed: fixedSchema.optional(),
   /** Steps of one kind in a row by the same maker need one set-up. */
   kind: idSchema.optional(),
+  /** It may share a load with others. */
+  load: loadSchema.optional(),
 });
 /** A step as written: fields may be left out. */
 export type StepTyped = z.input<typeof stepSchema>;
@@ -122,6 +134,8 @@ export interface ScheduledStep {
   readonly start: number;
   readonly attendedEnd: number;
   readonly end: number;
+  /** Steps with the same number here share one load: one start, one end, one maker. Left out: it shares none. */
+  readonly load?: number;
 }
 
 /** A schedule with its bound. */
@@ -158,6 +172,9 @@ function faultsOf({ makers, stations, jobs }: Pick<ScheduleProblem, 'makers' | '
       if (step.station !== null && !stationIds.has(step.station)) say(`there is no station “${step.station}”.`);
       if (step.skill !== null && step.attended > 0 && !skills.has(step.skill)) say(`nobody can do “${step.skill}”.`);
       for (const id of step.after) if (!ids.has(id)) say(`it waits for “${id}”, which is not a step of the job.`);
+      if (step.load && step.station === null) say('it has a load, but no station.');
+      if (step.load && step.pausable) say('it has a load, so it cannot pause.');
+      if (step.load && step.load.once > step.attended) say('its load needs more attended minutes than it has.');
       if (step.fixed?.maker && !makerIds.has(step.fixed.maker)) say(`there is no maker “${step.fixed.maker}”.`);
     });
     if (hasCircle(job.steps))

@@ -5,12 +5,13 @@ import { compareSoFar, SAME } from '../model/objective.ts';
 import { costBoundsOf } from './cost-bounds.ts';
 import { OrderMoves } from './order-moves.ts';
 import { type CostWeights, SerialScheduleGeneration } from './serial-schedule-generation.ts';
+import { hasRoom, loadableSteps, loadsAlone, loadWith, unload } from './shared-loads.ts';
 import { type Solution, solutionOf } from './solution.ts';
 
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices below their lengths, in the innermost loop there is */
 
-/** An order with the makers that have to do each step. */
-export type Start = Pick<Solution, 'order' | 'chosen'>;
+/** An order with the makers that have to do each step, and the loads that are shared. */
+export type Start = Pick<Solution, 'order' | 'chosen' | 'loads'>;
 
 /** Temperature at the start of a run, as a share of what the start costs above the least cost; and at its end of that. */
 const HOT = 0.015;
@@ -21,6 +22,9 @@ const ANYWHERE = 0.1;
 const HANDS = 0.08;
 const SHIFT_JOB = 0.05;
 const SWAP_JOBS = 0.05;
+/** Share of changes of a load, where steps can share loads; of them, steps that leave their load. */
+const RELOAD = 0.12;
+const ALONE = 0.3;
 /** Share of changes that begin at a step of a late job. */
 const LATE = 0.5;
 /** Most steps looked at along what binds a job. */
@@ -42,6 +46,10 @@ export class Annealing {
   readonly #lateJobs: number[] = [];
   #changedStep = -1;
   #chosenBefore = -1;
+  /** First place in the order that a changed load reaches; −1 for none. */
+  #reloaded = -1;
+  readonly #loadable: readonly (readonly number[])[];
+  readonly #loadsBefore: Int32Array;
 
   constructor(indexed: IndexedProblem, random: () => number) {
     this.indexed = indexed;
@@ -51,6 +59,8 @@ export class Annealing {
     this.#random = random;
     this.#movable = Array.from({ length: indexed.size }, (_, step) => step).filter((step) => !indexed.fixed[step]);
     this.#branching = this.#movable.filter((step) => indexed.able[step]!.length > 1);
+    this.#loadable = loadableSteps(indexed);
+    this.#loadsBefore = loadsAlone(indexed);
     this.#jobs = indexed.stepsOf.flatMap((steps, job) => (steps.some((step) => !indexed.fixed[step]) ? [job] : []));
   }
 
@@ -65,7 +75,7 @@ export class Annealing {
     const { sgs, moves } = this;
     sgs.weights = weights;
     const least = sgs.leastCost();
-    sgs.chosen.set(start.chosen);
+    sgs.take(start);
     if (sgs.generateWithin(start.order, 0, -1, Infinity) !== 'done') return null;
     moves.goTo(start.order);
     let best = solutionOf(sgs, moves.order);
@@ -81,6 +91,7 @@ export class Annealing {
         yield null;
       }
       this.#changedStep = -1;
+      this.#reloaded = -1;
       if (!this.#change()) {
         this.#undo(0, size - 1);
         continue;
@@ -88,16 +99,17 @@ export class Annealing {
       this.tries += 1;
       const changed = this.#changedStep;
       let same = 0;
-      while (same < size && tried[same] === order[same] && tried[same] !== changed) same += 1;
+      const most = this.#reloaded < 0 ? size : this.#reloaded;
+      while (same < most && tried[same] === order[same] && tried[same] !== changed) same += 1;
       if (same === size) continue;
       let last = size - 1;
-      while (last > same && tried[last] === order[last] && tried[last] !== changed) last -= 1;
+      while (this.#reloaded < 0 && last > same && tried[last] === order[last] && tried[last] !== changed) last -= 1;
       const limit = cost - temperature * Math.log(this.#random() + 1e-12) + SAME;
       const outcome = sgs.generateWithin(tried, same, last, limit);
       if (outcome === 'worse') this.#undo(same, last);
       else if (outcome === 'same') {
         // The same schedule in another order: a plateau to walk on.
-        if (changed >= 0 || this.#random() < 0.5) this.#undo(same, last);
+        if (changed >= 0 || this.#reloaded >= 0 || this.#random() < 0.5) this.#undo(same, last);
         else moves.accept(same, last);
       } else if (sgs.cost > limit) this.#undo(same, last);
       else {
@@ -129,12 +141,14 @@ export class Annealing {
     const { order, tried } = this.moves;
     for (let at = from; at <= to; at += 1) tried[at] = order[at]!;
     if (this.#changedStep >= 0) this.sgs.chosen[this.#changedStep] = this.#chosenBefore;
+    if (this.#reloaded >= 0) this.sgs.loads.set(this.#loadsBefore);
   }
 
   /** Changes the tried order or the hands of a step. @returns false where nothing was changed */
   #change(): boolean {
     const { indexed, moves } = this;
     const random = this.#random;
+    if (this.#loadable.length > 0 && random() < RELOAD) return this.#reload();
     const among = this.#late.length > 0 && random() < LATE ? this.#late : this.#movable;
     const step = among[Math.floor(random() * among.length)];
     if (step === undefined) return false;
@@ -175,6 +189,42 @@ export class Annealing {
     this.#chosenBefore = chosen[step]!;
     chosen[step] = this.#random() < 0.4 ? -1 : able[Math.floor(this.#random() * able.length)]!;
     return chosen[step] !== this.#chosenBefore;
+  }
+
+  /** A step goes into the load of another, or out of its own; a whole load goes into another. */
+  #reload(): boolean {
+    const { indexed, moves } = this;
+    const { loads, kept } = this.sgs;
+    const random = this.#random;
+    const kind = this.#loadable[Math.floor(random() * this.#loadable.length)]!;
+    const step = kind[Math.floor(random() * kind.length)]!;
+    let near = kind[Math.floor(random() * kind.length)]!;
+    const distance = (other: number) => Math.abs(kept.start[other]! - kept.start[step]!);
+    for (let more = 0; more < 2; more += 1) {
+      const other = kind[Math.floor(random() * kind.length)]!;
+      if (near === step || (other !== step && distance(other) < distance(near))) near = other;
+    }
+    this.#loadsBefore.set(loads);
+    const [own, its] = [loads[step]!, loads[near]!];
+    const isMember = kind.filter((other) => loads[other] === own || loads[other] === its);
+    if (random() < ALONE) unload(loads, step);
+    else {
+      const precedes = (first: number, then: number) => moves.precedes(first, then);
+      const joining = random() < 0.5 ? [step] : kind.filter((other) => loads[other] === own);
+      for (const one of joining) if (hasRoom(indexed, loads, one, near, precedes)) loadWith(loads, one, near);
+    }
+    if (isMember.every((other) => loads[other] === this.#loadsBefore[other])) return false;
+    this.#reloaded = Math.min(...isMember.map((other) => this.#firstPlace(other)));
+    return true;
+  }
+
+  /** The first place in the order at which a step may be placed: with the step it has to follow soon. */
+  #firstPlace(step: number): number {
+    const { indexed, moves } = this;
+    let first = moves.place[step]!;
+    if (indexed.within[step]! < Infinity)
+      for (const other of indexed.before[step]!) first = Math.min(first, this.#firstPlace(other));
+    return first;
   }
 
   /** The step goes before or behind one of its next rivals for the same station or the same hands. */

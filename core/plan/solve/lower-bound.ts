@@ -3,6 +3,7 @@
 import type { IndexedProblem } from '../model/indexed-problem.ts';
 import type { Bound } from '../model/problem.ts';
 import { heads } from './heads.ts';
+import { loadableSteps } from './shared-loads.ts';
 import { tailsOf } from './tails.ts';
 
 const HAIR = 1e-6;
@@ -39,11 +40,14 @@ export function scheduleLowerBound(indexed: IndexedProblem): Bound {
     tail: tail[step] ?? 0,
     job: indexed.job[step] ?? 0,
   });
+  const loadable = new Set(loadableSteps(indexed).flat());
+  const mayShare = (step: number) => loadable.has(step);
   const free = Array.from({ length: indexed.size }, (_, step) => step).filter((step) => !indexed.fixed[step]);
   for (let station = 0; station < indexed.stations.length; station += 1) {
     const count = indexed.stations[station]?.count ?? 1;
     const tasks = free
-      .filter((step) => indexed.station[step] === station)
+      // A load that several steps share holds its station once.
+      .filter((step) => indexed.station[step] === station && !mayShare(step))
       .map((step) => taskOf(step, (indexed.attended[step] ?? 0) + (indexed.unattended[step] ?? 0)));
     take(tasks, (from, work) => from + work / count);
   }
@@ -55,7 +59,7 @@ export function scheduleLowerBound(indexed: IndexedProblem): Bound {
         (step) => (indexed.able[step]?.length ?? 0) > 0 && indexed.able[step]?.every((maker) => hands.includes(maker)),
       )
       .map((step) => ({
-        ...taskOf(step, indexed.attended[step] ?? 0),
+        ...taskOf(step, (indexed.attended[step] ?? 0) - (mayShare(step) ? (indexed.onceALoad[step] ?? 0) : 0)),
         tail: (tail[step] ?? 0) + (indexed.unattended[step] ?? 0),
       }));
     take(tasks, workedBy(Array.from(hands, (maker) => indexed.shifts[maker] ?? new Float64Array())));

@@ -9,6 +9,7 @@ import { crossed } from './crossover.ts';
 import { priorityRuleOrders } from './priority-rules.ts';
 import { randomOrder } from './random-orders.ts';
 import { type CostWeights, SerialScheduleGeneration } from './serial-schedule-generation.ts';
+import { hasRoom, loadableSteps, loadsAlone, loadWith, waitsFor } from './shared-loads.ts';
 import { type Solution, solutionOf } from './solution.ts';
 import { tailsOf } from './tails.ts';
 
@@ -62,14 +63,36 @@ export function* searchPlan(indexed: IndexedProblem, terms: SearchTerms): Genera
 function ruledPlans(indexed: IndexedProblem, from: Start | undefined): Solution[] {
   const sgs = new SerialScheduleGeneration(indexed);
   const anybody = new Int32Array(indexed.size).fill(-1);
-  const starts: Start[] = priorityRuleOrders(indexed).map((order) => ({ order, chosen: anybody }));
+  const loads = loadsAlone(indexed);
+  const starts: Start[] = priorityRuleOrders(indexed).map((order) => ({ order, chosen: anybody, loads }));
   if (from?.order.length === indexed.size) starts.unshift(from);
-  return starts
-    .flatMap(({ order, chosen }) => {
-      sgs.chosen.set(chosen);
-      return sgs.generate(order) ? [solutionOf(sgs, Int32Array.from(order))] : [];
+  const plans = starts
+    .flatMap((start) => {
+      sgs.take(start);
+      return sgs.generate(start.order) ? [solutionOf(sgs, Int32Array.from(start.order))] : [];
     })
     .sort((a, b) => compareObjectives(a.objective, b.objective, indexed.second));
+  const [first] = plans;
+  return first ? [loadedTogether(sgs, first), ...plans.slice(1)] : [];
+}
+
+/** Steps that would go into a station one after the other share a load, where the plan gains by it. */
+function loadedTogether(sgs: SerialScheduleGeneration, plan: Solution): Solution {
+  const { indexed } = sgs;
+  const precedes = waitsFor(indexed);
+  let best = plan;
+  for (const kind of loadableSteps(indexed)) {
+    const inTurn = kind.toSorted((a, b) => (plan.steps[a]?.start ?? 0) - (plan.steps[b]?.start ?? 0));
+    for (const [at, step] of inTurn.slice(1).entries()) {
+      const before = inTurn[at] ?? step;
+      if (!hasRoom(indexed, best.loads, step, before, precedes)) continue;
+      sgs.take(best);
+      loadWith(sgs.loads, step, before);
+      if (!sgs.generate(best.order)) continue;
+      if (isBetter(sgs.objective(), best.objective, indexed.second)) best = solutionOf(sgs, best.order);
+    }
+  }
+  return best;
 }
 
 class PoolSearch {
@@ -78,6 +101,8 @@ class PoolSearch {
   readonly #random: () => number;
   readonly #annealing: Annealing;
   readonly #tail: Float64Array;
+  readonly #anybody: Int32Array;
+  readonly #alone: Int32Array;
   #best: Solution;
   #runs = 0;
 
@@ -87,6 +112,8 @@ class PoolSearch {
     this.#random = seeded(terms.seed);
     this.#annealing = new Annealing(indexed, this.#random);
     this.#tail = tailsOf(indexed);
+    this.#anybody = new Int32Array(indexed.size).fill(-1);
+    this.#alone = loadsAlone(indexed);
     this.#best = first;
   }
 
@@ -133,7 +160,7 @@ class PoolSearch {
 
   *#enter(pool: Solution[], start: Start): Generator<Solution | null> {
     const { sgs } = this.#annealing;
-    sgs.chosen.set(start.chosen);
+    sgs.take(start);
     if (!sgs.generate(start.order)) return;
     const found = solutionOf(sgs, Int32Array.from(start.order));
     enter(pool, found, this.#compare);
@@ -181,7 +208,7 @@ class PoolSearch {
   *#bestOfRandom(): Generator<null, Start> {
     const { sgs } = this.#annealing;
     sgs.weights = this.#weights();
-    sgs.chosen.fill(-1);
+    sgs.take({ chosen: this.#anybody, loads: this.#random() < 0.5 ? this.#best.loads : this.#alone });
     let [best, limit]: [Int32Array | null, number] = [null, Infinity];
     for (let at = 0; at < RANDOM_STARTS && !this.#isOver(); at += 1) {
       if (at % 16 === 15) yield null;
@@ -190,7 +217,7 @@ class PoolSearch {
       if (sgs.generateWithin(order, 0, -1, limit) !== 'done') continue;
       [best, limit] = [order, sgs.cost];
     }
-    return { order: best ?? this.#best.order, chosen: sgs.chosen.slice() };
+    return { order: best ?? this.#best.order, chosen: sgs.chosen.slice(), loads: sgs.loads.slice() };
   }
 
   *#climbed(): Generator<null, Start> {
@@ -198,7 +225,7 @@ class PoolSearch {
     const { due, weight, stepsOf } = this.#indexed;
     const random = this.#random;
     sgs.weights = this.#weights();
-    sgs.chosen.fill(-1);
+    sgs.take({ chosen: this.#anybody, loads: this.#random() < 0.5 ? this.#best.loads : this.#alone });
     const urgency = Float64Array.from(
       due,
       (one, job) => Math.min(one, 1e5) * (0.7 + 0.6 * random()) - 100 * (weight[job] ?? 0) * random(),
@@ -218,7 +245,7 @@ class PoolSearch {
       if (sgs.generateWithin(order, 0, -1, limit) !== 'done') continue;
       [best, limit, jobs] = [order, sgs.cost, moved];
     }
-    return { order: best ?? this.#best.order, chosen: sgs.chosen.slice() };
+    return { order: best ?? this.#best.order, chosen: sgs.chosen.slice(), loads: sgs.loads.slice() };
   }
 
   /** The steps of each job, long tails first. */

@@ -4,10 +4,14 @@
 // A step that has to follow soon (a maximal time lag) is placed right after the last of the steps before it, whatever
 // its place in the order. Where it finds no room in time, the step before it is delayed (Franck, Neumann and
 // Schwindt 2001).
+//
+// A shared load stands in the order where its last member does, and starts when all its members can. What waits for a
+// member of a load that is not placed yet is placed right after the load.
 import { MINUTES_A_DAY } from '../model/calendar.ts';
 import type { IndexedProblem } from '../model/indexed-problem.ts';
 import type { Objective } from '../model/problem.ts';
 import { BusyIntervals, HAIR } from './busy-intervals.ts';
+import { loadableSteps, loadsAlone } from './shared-loads.ts';
 import { pausedEnd, shiftAt } from './shift-times.ts';
 import { freeFrom } from './station-capacity.ts';
 
@@ -15,6 +19,11 @@ import { freeFrom } from './station-capacity.ts';
 
 /** Times a step is delayed so that the next can follow soon, before that is given up. */
 const MOST_DELAYS = 24;
+
+/** A step that waits for others, and a member of a load that waits for the other members. */
+const [ARRIVED, WAITING] = [1, 2];
+/** Able makers of a load that nobody can do as a whole. */
+const NOBODY = Int32Array.of(-2);
 
 /** What a schedule is charged for while it is generated. Zero weights leave a part out. */
 export interface CostWeights {
@@ -47,6 +56,8 @@ export class SerialScheduleGeneration {
   readonly maker: Int32Array;
   /** By step, the maker that has to do it; −1: whoever finishes first. */
   readonly chosen: Int32Array;
+  /** By step, a step of its load; itself: it is alone. */
+  readonly loads: Int32Array;
   overLag = 0;
   tardiness = 0;
   makespan = 0;
@@ -66,6 +77,18 @@ export class SerialScheduleGeneration {
   readonly #delayedTo: Float64Array;
   readonly #hasLags: boolean;
   readonly #hasFixed: boolean;
+  /** Whether steps can share loads; by name of a load its members and how many of them wait. */
+  readonly #hasLoads: boolean;
+  readonly #members: Int32Array;
+  readonly #nextMember: Int32Array;
+  readonly #firstMember: Int32Array;
+  readonly #waiting: Int32Array;
+  readonly #state: Uint8Array;
+  #isKept = false;
+  /** Attended and unattended minutes, and whether it may start late; of a step that is placed as a load, the load's. */
+  readonly #attended: Float64Array;
+  readonly #unattended: Float64Array;
+  readonly #anyStart: Uint8Array;
   /** Without them nothing is charged. */
   costBounds: CostBounds | null = null;
   readonly #low: Float64Array;
@@ -92,12 +115,30 @@ export class SerialScheduleGeneration {
     this.#delayedTo = new Float64Array(size);
     this.#hasLags = indexed.soon.some((list) => list.length > 0);
     this.#hasFixed = indexed.fixed.some(Boolean);
+    this.loads = loadsAlone(indexed);
+    this.#hasLoads = loadableSteps(indexed).length > 0;
+    const loaded = this.#hasLoads ? size : 0;
+    this.#members = new Int32Array(loaded);
+    this.#nextMember = new Int32Array(loaded);
+    this.#firstMember = new Int32Array(loaded);
+    this.#waiting = new Int32Array(loaded);
+    this.#state = new Uint8Array(loaded);
+    // A simulation changes the minutes of the problem between its runs: only loads need minutes of their own.
+    this.#attended = this.#hasLoads ? indexed.attended.slice() : indexed.attended;
+    this.#unattended = this.#hasLoads ? indexed.unattended.slice() : indexed.unattended;
+    this.#anyStart = this.#hasLoads ? indexed.anyStart.slice() : indexed.anyStart;
     this.kept = {
       start: new Float64Array(size),
       attendedEnd: new Float64Array(size),
       end: new Float64Array(size),
       maker: new Int32Array(size),
     };
+  }
+
+  /** Takes makers and loads over. */
+  take({ chosen, loads }: { readonly chosen: Int32Array; readonly loads: Int32Array }): void {
+    this.chosen.set(chosen);
+    this.loads.set(loads);
   }
 
   /**
@@ -126,16 +167,19 @@ export class SerialScheduleGeneration {
     this.overLag = 0;
     this.moved = 0;
     if (isCosted) this.#beginCost();
-    if (this.#hasLags) this.#placed.fill(0);
+    if (this.#hasLags || this.#hasLoads) this.#placed.fill(0);
+    if (this.#hasLoads) this.#beginLoads();
     if (this.#hasFixed)
       for (let index = 0; index < size; index += 1) {
         const fixed = indexed.fixed[index];
         if (fixed) {
-          this.#put(index, fixed.maker, fixed.start, fixed.attendedEnd, fixed.end);
+          if (this.loads[index] === index) this.#put(index, fixed.maker, fixed.start, fixed.attendedEnd, fixed.end);
+          else this.#note(index, fixed.maker, fixed.start, fixed.attendedEnd, fixed.end);
           if (isCosted) this.#raise(index);
         }
       }
     const { start, end, maker } = this.kept;
+    if (this.#hasLoads) return this.#generateLoads(order, same, last, limit);
     for (let at = 0; at < same; at += 1) this.#putKept(order[at]!, isCosted);
     let differs = false;
     for (let at = same; at < order.length; at += 1) {
@@ -154,12 +198,166 @@ export class SerialScheduleGeneration {
       }
       if (at === last && !differs) return 'same';
     }
+    return this.#finish(limit);
+  }
+
+  #finish(limit: number): Outcome {
     this.#reckon();
-    if (this.weights.changes > 0 && isCosted) {
+    if (this.weights.changes > 0 && this.costBounds) {
       this.cost += this.weights.changes * this.changes();
       if (this.cost > limit) return 'worse';
     }
     return 'done';
+  }
+
+  // The same with loads: a step arrives in its place, or as soon as what it waits for is placed.
+  #generateLoads(order: ArrayLike<number>, same: number, last: number, limit: number): Outcome {
+    const { indexed } = this;
+    this.#differs = false;
+    for (let at = 0; at < order.length; at += 1) {
+      this.#isKept = at < same;
+      if (!this.#arrive(order[at]!, limit)) return 'worse';
+      if (at === last && !this.#differs) return 'same';
+    }
+    // Two loads that wait for each other are never placed.
+    for (let index = 0; index < indexed.size; index += 1)
+      if (this.#placed[index] === 0 && !indexed.fixed[index]) return 'worse';
+    return this.#finish(limit);
+  }
+
+  #differs = false;
+
+  #beginLoads(): void {
+    const { indexed, loads } = this;
+    this.#members.fill(0);
+    this.#waiting.fill(0);
+    this.#state.fill(0);
+    this.#firstMember.fill(-1);
+    for (let step = indexed.size - 1; step >= 0; step -= 1) {
+      this.#attended[step] = indexed.attended[step]!;
+      if (indexed.loadKind[step]! < 0 || indexed.fixed[step]) continue;
+      const name = loads[step]!;
+      this.#members[name]! += 1;
+      this.#nextMember[step] = this.#firstMember[name]!;
+      this.#firstMember[name] = step;
+    }
+  }
+
+  /** @returns false where it has no place within the limit */
+  #arrive(index: number, limit: number): boolean {
+    if (this.#placed[index] === 1 || this.indexed.fixed[index]) return true;
+    if (!this.#isReady(index)) {
+      this.#state[index] = Math.max(this.#state[index]!, ARRIVED);
+      return true;
+    }
+    const name = this.loads[index]!;
+    if (this.#isShared(index)) {
+      if (this.#state[index] !== WAITING) {
+        this.#state[index] = WAITING;
+        this.#waiting[name]! += 1;
+      }
+      if (this.#waiting[name]! < this.#members[name]!) return true;
+    }
+    const head = this.#headOf(index);
+    let units = 1;
+    this.#unit[0] = head;
+    if (this.#isKept) this.#putBack(head);
+    else units = this.#placeUnit(head);
+    if (units === 0) return false;
+    // The unit is used again by what follows.
+    const placed = Array.from(this.#unit.subarray(0, units));
+    for (const one of placed)
+      for (let member = one; member >= 0; member = this.#nextOf(member)) {
+        this.#placed[member] = 1;
+        if (!this.#weigh(member, limit)) return false;
+      }
+    for (const one of placed)
+      for (let member = one; member >= 0; member = this.#nextOf(member))
+        if (!this.#callNext(member, limit)) return false;
+    return true;
+  }
+
+  /** The step that stands for a load. */
+  #headOf(index: number): number {
+    return this.#hasLoads && this.#isShared(index) ? this.#firstMember[this.loads[index]!]! : index;
+  }
+
+  /** The next step of a load after this one; −1 for none. */
+  #nextOf(index: number): number {
+    return this.#hasLoads && this.#isShared(index) ? this.#nextMember[index]! : -1;
+  }
+
+  #isShared(index: number): boolean {
+    return this.indexed.loadKind[index]! >= 0 && this.#members[this.loads[index]!]! > 1;
+  }
+
+  /** What arrived before, or has to follow soon, comes now. */
+  #callNext(index: number, limit: number): boolean {
+    const { behind, within } = this.indexed;
+    for (const next of behind[index]!)
+      if (this.#placed[next] === 0 && (this.#state[next] === ARRIVED || within[next]! < Infinity))
+        if (this.#isReady(next) && !this.#arrive(next, limit)) return false;
+    return true;
+  }
+
+  #weigh(index: number, limit: number): boolean {
+    const { start, end, maker } = this.kept;
+    this.#differs ||=
+      this.start[index] !== start[index] || this.end[index] !== end[index] || this.maker[index] !== maker[index];
+    if (!this.costBounds) return true;
+    this.#raise(index);
+    return this.#isKept || this.cost <= limit;
+  }
+
+  #putBack(head: number): void {
+    const { start, attendedEnd, end, maker } = this.kept;
+    this.#put(head, maker[head]!, start[head]!, attendedEnd[head]!, end[head]!);
+    this.#noteOthers(head);
+  }
+
+  /** The other steps of a load are where its head is. */
+  #noteOthers(head: number): void {
+    const { start, attendedEnd, end, maker } = this;
+    for (let member = this.#nextOf(head); member >= 0; member = this.#nextOf(member))
+      this.#note(member, maker[head]!, start[head]!, attendedEnd[head]!, end[head]!);
+  }
+
+  #placeLoad(head: number, delayedTo: number): boolean {
+    const { indexed } = this;
+    let [ready, once, rest, unattended, anyStart, chosen] = [delayedTo, 0, 0, 0, 1, -1];
+    for (let member = head; member >= 0; member = this.#nextOf(member)) {
+      ready = Math.max(ready, indexed.release[member]!, this.#readyOf(member));
+      once = Math.max(once, indexed.onceALoad[member]!);
+      rest += Math.max(0, indexed.attended[member]! - indexed.onceALoad[member]!);
+      unattended = Math.max(unattended, indexed.unattended[member]!);
+      anyStart = Math.min(anyStart, indexed.anyStart[member]!);
+      if (chosen < 0) chosen = this.chosen[member]!;
+    }
+    this.#attended[head] = once + rest;
+    this.#unattended[head] = unattended;
+    this.#anyStart[head] = anyStart;
+    const able = this.#ableAll(head);
+    const isPlaced = this.#placeBy(head, able, able.includes(chosen) ? chosen : -1, ready);
+    this.#attended[head] = indexed.attended[head]!;
+    this.#unattended[head] = indexed.unattended[head]!;
+    this.#anyStart[head] = indexed.anyStart[head]!;
+    if (isPlaced) this.#noteOthers(head);
+    return isPlaced;
+  }
+
+  /** Makers that can do every member of a load. */
+  #ableAll(first: number): Int32Array {
+    const { able } = this.indexed;
+    let all: Int32Array = able[first]!;
+    let isFree = all.length === 0;
+    for (let member = this.#nextOf(first); member >= 0; member = this.#nextOf(member)) {
+      const own = able[member]!;
+      if (own === all || own.length === 0) continue;
+      all = isFree ? own : all.filter((maker) => own.includes(maker));
+      isFree = false;
+    }
+    // Nobody can do all of it: it has no place.
+    return all.length === 0 && !isFree ? NOBODY : all;
   }
 
   /** Keeps the schedule, so that an order that starts alike is generated faster. */
@@ -335,18 +533,12 @@ export class SerialScheduleGeneration {
    */
   #placeUnit(index: number): number {
     this.#unit[0] = index;
+    for (let member = index; member >= 0; member = this.#nextOf(member)) this.#placed[member] = 1;
     if (!this.#hasLags) return this.#place(index, 0) ? 1 : 0;
     let members = 1;
-    this.#placed[index] = 1;
     this.#delayedTo[index] = 0;
     for (let at = 0; at < members; at += 1)
-      for (const next of this.indexed.soon[this.#unit[at]!]!) {
-        if (this.#placed[next] === 1 || !this.#isReady(next)) continue;
-        this.#placed[next] = 1;
-        this.#delayedTo[next] = 0;
-        this.#unit[members] = next;
-        members += 1;
-      }
+      for (let one = this.#unit[at]!; one >= 0; one = this.#nextOf(one)) members = this.#withFollowers(one, members);
     if (members === 1) return this.#place(index, 0) ? 1 : 0;
     for (let round = 0; ; round += 1) {
       const placed = this.#placeMembers(members, round < MOST_DELAYS);
@@ -360,6 +552,19 @@ export class SerialScheduleGeneration {
     }
   }
 
+  /** Steps that have to follow soon join the unit. @returns its members */
+  #withFollowers(index: number, members: number): number {
+    let count = members;
+    for (const next of this.indexed.soon[index]!) {
+      if (this.#placed[next] === 1 || !this.#isReady(next) || (this.#hasLoads && this.#isShared(next))) continue;
+      this.#placed[next] = 1;
+      this.#delayedTo[next] = 0;
+      this.#unit[count] = next;
+      count += 1;
+    }
+    return count;
+  }
+
   /** @returns the number of members; less where one came too late and the one before it is delayed; −1 for no place */
   #placeMembers(members: number, isStrict: boolean): number {
     const { indexed } = this;
@@ -370,8 +575,10 @@ export class SerialScheduleGeneration {
       const over = isPlaced ? this.#overLagOf(index) : 0;
       if (isPlaced && (over === 0 || !isStrict)) continue;
       let before = -1;
-      for (const other of indexed.before[index]!)
-        if (this.#isMember(other, at) && (before < 0 || this.end[other]! > this.end[before]!)) before = other;
+      for (const other of indexed.before[index]!) {
+        const head = this.#headOf(other);
+        if (this.#isMember(head, at) && (before < 0 || this.end[head]! > this.end[before]!)) before = head;
+      }
       if (isPlaced && before >= 0) this.#delayedTo[before] = this.start[before]! + Math.max(over, 1e-3);
       for (let undo = at; undo >= 0; undo -= 1) if (undo < at || isPlaced) this.#take(this.#unit[undo]!);
       return isPlaced && before >= 0 ? at : -1;
@@ -385,36 +592,44 @@ export class SerialScheduleGeneration {
   }
 
   #place(index: number, delayedTo: number): boolean {
+    if (this.#nextOf(index) >= 0) return this.#placeLoad(index, delayedTo);
     const { indexed } = this;
     let ready = indexed.release[index]!;
     if (delayedTo > ready) ready = delayedTo;
     for (const other of indexed.before[index]!) if (this.end[other]! > ready) ready = this.end[other]!;
-    const able = indexed.able[index]!;
+    return this.#placeBy(index, indexed.able[index]!, this.chosen[index]!, ready);
+  }
+
+  #placeBy(index: number, able: Int32Array, chosen: number, ready: number): boolean {
+    const unattended = this.#unattended[index]!;
     if (able.length === 0) {
       const start = this.#earliest(index, -1, ready, Infinity);
       if (start === Infinity) return false;
-      this.#put(index, -1, start, this.#attendedEnd, this.#attendedEnd + indexed.unattended[index]!);
+      this.#put(index, -1, start, this.#attendedEnd, this.#attendedEnd + unattended);
       return true;
     }
-    const chosen = this.chosen[index]!;
     let [best, bestStart, bestEnd] = [-1, Infinity, Infinity];
     for (const maker of able) {
-      if (chosen >= 0 && maker !== chosen) continue;
+      if (maker < 0 || (chosen >= 0 && maker !== chosen)) continue;
       const start = this.#earliest(index, maker, ready, bestEnd);
       // The maker who finishes first; of two, the one who starts later and so stays free for longer.
       if (start === Infinity || this.#attendedEnd > bestEnd - HAIR) continue;
       [best, bestStart, bestEnd] = [maker, start, this.#attendedEnd];
     }
     if (best < 0) return false;
-    this.#put(index, best, bestStart, bestEnd, bestEnd + indexed.unattended[index]!);
+    this.#put(index, best, bestStart, bestEnd, bestEnd + unattended);
     return true;
   }
 
-  #put(index: number, maker: number, start: number, attendedEnd: number, end: number): void {
+  #note(index: number, maker: number, start: number, attendedEnd: number, end: number): void {
     this.start[index] = start;
     this.attendedEnd[index] = attendedEnd;
     this.end[index] = end;
     this.maker[index] = maker;
+  }
+
+  #put(index: number, maker: number, start: number, attendedEnd: number, end: number): void {
+    this.#note(index, maker, start, attendedEnd, end);
     if (maker >= 0 && attendedEnd > start) this.#hands[maker]!.add(index, start, attendedEnd);
     const station = this.indexed.station[index]!;
     if (station >= 0 && end > start) this.#held[station]!.add(index, start, end);
@@ -433,14 +648,14 @@ export class SerialScheduleGeneration {
    */
   #earliest(index: number, maker: number, ready: number, limit: number): number {
     const { indexed } = this;
-    const attended = indexed.attended[index] ?? 0;
-    const unattended = indexed.unattended[index] ?? 0;
-    const station = indexed.station[index] ?? -1;
+    const attended = this.#attended[index]!;
+    const unattended = this.#unattended[index]!;
+    const station = indexed.station[index]!;
     const open =
       unattended > 0 && station >= 0 && indexed.anyHour[index] === 0 ? (indexed.stations[station]?.open ?? null) : null;
     const isPausable = indexed.pausable[index] === 1;
     const shifts = maker >= 0 ? indexed.shifts[maker] : undefined;
-    const lastStart = maker >= 0 && indexed.anyStart[index] === 0 ? indexed.lastStart[maker]! : 0;
+    const lastStart = maker >= 0 && this.#anyStart[index] === 0 ? indexed.lastStart[maker]! : 0;
     const hands = maker >= 0 ? this.#hands[maker] : undefined;
     const held = station >= 0 ? this.#held[station] : undefined;
     const count = indexed.stations[station]?.count ?? 1;

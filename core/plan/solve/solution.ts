@@ -1,6 +1,7 @@
 // A solution: a schedule with its objective, and the order it came from.
 import type { Objective, ScheduledStep } from '../model/problem.ts';
 import type { SerialScheduleGeneration } from './serial-schedule-generation.ts';
+import { loadNumbers } from './shared-loads.ts';
 
 /** A schedule with the order it came from. */
 export interface Solution {
@@ -8,6 +9,8 @@ export interface Solution {
   readonly steps: readonly ScheduledStep[];
   readonly order: Int32Array;
   readonly chosen: Int32Array;
+  /** By step, a step of its load; itself: it is alone. */
+  readonly loads: Int32Array;
 }
 
 /** The current schedule of a generator as a solution. */
@@ -25,13 +28,15 @@ export function solutionOf(sgs: SerialScheduleGeneration, order: Int32Array): So
     steps: stepsOf(sgs),
     order: order.slice(),
     chosen: sgs.chosen.slice(),
+    loads: sgs.loads.slice(),
   };
 }
 
 const neat = (minutes: number) => Math.round(minutes * 1e6) / 1e6;
 
 /** Steps in the order of the problem. */
-function stepsOf({ indexed, start, attendedEnd, end, maker }: SerialScheduleGeneration): ScheduledStep[] {
+function stepsOf({ indexed, start, attendedEnd, end, maker, loads }: SerialScheduleGeneration): ScheduledStep[] {
+  const numbers = loadNumbers(loads);
   const { jobs, makers } = indexed.problem;
   let index = 0;
   return jobs.flatMap((job) =>
@@ -46,6 +51,7 @@ function stepsOf({ indexed, start, attendedEnd, end, maker }: SerialScheduleGene
         start: neat(start[at] ?? 0),
         attendedEnd: neat(attendedEnd[at] ?? 0),
         end: neat(end[at] ?? 0),
+        ...(numbers[at] && { load: numbers[at] }),
       };
     }),
   );

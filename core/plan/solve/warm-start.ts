@@ -3,6 +3,7 @@
 import type { IndexedProblem } from '../model/indexed-problem.ts';
 import { topologicalOrder } from './priority-rules.ts';
 import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
+import { hasRoom, loadsAlone, loadWith, waitsFor } from './shared-loads.ts';
 import { type Solution, solutionOf } from './solution.ts';
 
 /** Start and maker of a step in the other schedule. */
@@ -10,6 +11,8 @@ export interface WarmStartStep {
   readonly start: number;
   /** Index; −1 for none or any. */
   readonly maker: number;
+  /** Steps with the same number share a load. */
+  readonly load?: number | undefined;
 }
 
 /**
@@ -20,5 +23,20 @@ export function warmStart(indexed: IndexedProblem, placed: ReadonlyMap<number, W
   const sgs = new SerialScheduleGeneration(indexed);
   const order = topologicalOrder(indexed, (step) => placed.get(step)?.start ?? Infinity);
   for (const [step, { maker }] of placed) sgs.chosen[step] = indexed.able[step]?.includes(maker) ? maker : -1;
+  sgs.loads.set(loadsOf(indexed, placed));
   return sgs.generate(order) ? solutionOf(sgs, order) : null;
+}
+
+/** Loads of another schedule, as far as they may still be shared. */
+export function loadsOf(indexed: IndexedProblem, placed: ReadonlyMap<number, Pick<WarmStartStep, 'load'>>): Int32Array {
+  const loads = loadsAlone(indexed);
+  const firsts = new Map<number, number>();
+  const precedes = waitsFor(indexed);
+  for (const [step, { load }] of placed) {
+    if (load === undefined) continue;
+    const first = firsts.get(load);
+    if (first === undefined) firsts.set(load, step);
+    else if (hasRoom(indexed, loads, step, first, precedes)) loadWith(loads, step, first);
+  }
+  return loads;
 }

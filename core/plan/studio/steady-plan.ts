@@ -3,13 +3,15 @@
 import { MINUTES_A_DAY } from '../model/calendar.ts';
 import { type IndexedProblem, indexProblem, type LastPlan } from '../model/indexed-problem.ts';
 import type { ScheduleProblem } from '../model/problem.ts';
+import type { Start } from '../solve/annealing.ts';
 import { topologicalOrder } from '../solve/priority-rules.ts';
 import { searchPlan } from '../solve/search.ts';
 import type { Solution } from '../solve/solution.ts';
+import { loadsOf, type WarmStartStep } from '../solve/warm-start.ts';
 import { placesOf } from './follow-plan.ts';
 import type { PlanLine } from './plan-document.ts';
 import { type PlanLike, studioPlan } from './studio-plan.ts';
-import { type StudioJob, studioProblem, type StudioTerms } from './studio-problem.ts';
+import { RUSH, type StudioJob, studioProblem, type StudioTerms } from './studio-problem.ts';
 
 /** Price of moving a step that is due to begin within the next working day, weighted minutes: a day of a normal batch. */
 const NEAR = 15_000;
@@ -31,7 +33,7 @@ export function* steadyPlan(
 ): Generator<null, PlanLike | null> {
   const problem = studioProblem(jobs, terms);
   const indexed = nearTo(problem, lines, terms);
-  const from = indexed.last ? keptOrder(indexed, indexed.last) : undefined;
+  const from = indexed.last ? keptOrder(indexed, indexed.last, placesOf(problem, lines, terms.day)) : undefined;
   const tries = Math.round(Math.min(MOST_TRIES, Math.max(LEAST_TRIES, TRIES / Math.max(1, indexed.size))));
   const search = searchPlan(indexed, { seed: 1, tries, from });
   let best: Solution | null = null;
@@ -62,14 +64,19 @@ export function nearTo(problem: ScheduleProblem, lines: readonly PlanLine[], ter
 }
 
 /** Makers and order of the last plan. New steps come when their job is due; of a rush job at once. */
-function keptOrder(indexed: IndexedProblem, { start, maker }: LastPlan) {
+function keptOrder(
+  indexed: IndexedProblem,
+  { start, maker }: LastPlan,
+  places: ReadonlyMap<number, WarmStartStep>,
+): Start {
   const order = topologicalOrder(indexed, (step) => {
     const was = start[step] ?? -1;
     if (was >= 0) return was;
-    return indexed.due[indexed.job[step] ?? 0] ?? Infinity;
+    const job = indexed.job[step] ?? 0;
+    return (indexed.weight[job] ?? 0) >= RUSH ? -1 : (indexed.due[job] ?? Infinity);
   });
   const chosen = maker.map((one, step) => (indexed.able[step]?.includes(one) ? one : -1));
-  return { order, chosen };
+  return { order, chosen, loads: loadsOf(indexed, places) };
 }
 
 /** Tonight, or the end of the next day on which anybody works. */

@@ -28,8 +28,10 @@ export interface StudioTerms {
 }
 
 const DAYS_AHEAD = 240;
+/** Weight of a rush batch. */
+export const RUSH = 100;
 /** Weights of tardiness and completion: rush, normal, low, when there is time. */
-const weights = { first: 100, '': 10, low: 3, last: 0.5 } as const;
+const weights = { first: RUSH, '': 10, low: 3, last: 0.5 } as const;
 /** Kinds of work that are not left alone at night unless their station may be: hot, acid, motors. */
 const watched = new Set<StepKind>([
   'anneal',

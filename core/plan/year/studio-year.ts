@@ -7,6 +7,7 @@ import type { Fixed, ScheduledStep, ScheduleProblem, ScheduleStep } from '../mod
 import { topologicalOrder } from '../solve/priority-rules.ts';
 import { searchPlan } from '../solve/search.ts';
 import { SerialScheduleGeneration } from '../solve/serial-schedule-generation.ts';
+import { loadsAlone } from '../solve/shared-loads.ts';
 import { chanceBy, type Disturbances, safeEnd, simulate } from '../solve/simulate.ts';
 import { type Solution, solutionOf } from '../solve/solution.ts';
 import { type ArrivingBatch, arrivingBatches, kindsOf, yearStations } from './arriving-batches.ts';
@@ -164,7 +165,11 @@ function planOf(problem: ScheduleProblem, policy: Policy, last: readonly Schedul
   const names = problem.jobs.flatMap((job) => job.steps.map((step) => `${job.id} ${step.id}`));
   const chosen = new Int32Array(indexed.size).fill(-1);
   const order = topologicalOrder(indexed, rank ?? ((step) => was.get(names[step] ?? '') ?? 1e9 + step));
-  const search = searchPlan(indexed, { seed: 1, tries: rank ? 0 : TRIES, from: { order, chosen } });
+  const search = searchPlan(indexed, {
+    seed: 1,
+    tries: rank ? 0 : TRIES,
+    from: { order, chosen, loads: loadsAlone(indexed) },
+  });
   if (rank) {
     const sgs = new SerialScheduleGeneration(indexed);
     if (policy === 'one at a time') oneMakerEach(sgs);
