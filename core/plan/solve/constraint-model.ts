@@ -2,6 +2,7 @@
 // that tardiness the least makespan. docs/decisions/012 says why and what was measured.
 import type { IndexedProblem } from '../model/indexed-problem.ts';
 import type { ScheduledStep } from '../model/problem.ts';
+import { loadsIn, type ModelledLoads, modelledLoads, textOfLoads } from './constraint-loads.ts';
 import { heads } from './heads.ts';
 import { pausedEnd } from './shift-times.ts';
 
@@ -24,7 +25,10 @@ export interface ConstraintModel {
   /** @returns start and maker of each step by index; steps that are not in the model are left out */
   readonly read: (
     output: Output,
-  ) => ReadonlyMap<number, Pick<ScheduledStep, 'start' | 'attendedEnd' | 'end'> & { maker: number }>;
+  ) => ReadonlyMap<
+    number,
+    Pick<ScheduledStep, 'start' | 'attendedEnd' | 'end'> & { maker: number; load: number | undefined }
+  >;
 }
 
 /** What the solver prints. */
@@ -32,6 +36,10 @@ export interface Output {
   readonly s: readonly number[];
   readonly q: readonly number[];
   readonly goal: number;
+  /** With loads: attended and unattended minutes of each step's load, and which pairs share one. */
+  readonly a?: readonly number[];
+  readonly u?: readonly number[];
+  readonly t?: readonly number[];
 }
 
 /** Solver's time units to a minute: the largest unit that all times are multiples of leaves the least to decide. */
@@ -50,6 +58,8 @@ interface Stretch {
   readonly high: number;
   /** Minutes of gaps between shifts that fall into the work. */
   readonly delay: number;
+  /** Work without a gap ends by this minute. */
+  readonly until: number;
 }
 
 /**
@@ -94,6 +104,16 @@ export function constraintModel(indexed: IndexedProblem, aim: SolveStage, until 
       return shares && !(indexed.fixed[a] && indexed.fixed[b]) ? [[i + 1, j + 1]] : [];
     }),
   );
+  const loads = modelledLoads(
+    indexed,
+    steps,
+    (a, b) =>
+      isAfter(a, b) ||
+      isAfter(b, a) ||
+      (latest[a] ?? 0) <= (earliest.start[b] ?? 0) ||
+      (latest[b] ?? 0) <= (earliest.start[a] ?? 0),
+  );
+  const hasLoads = loads.pairs.length > 0;
   const precedences = steps.flatMap((step) =>
     Array.from(indexed.before[step] ?? []).flatMap((other): number[][] => {
       const before = place.get(other);
@@ -150,6 +170,11 @@ export function constraintModel(indexed: IndexedProblem, aim: SolveStage, until 
     openOf: opens.map(([step]) => step),
     openFrom: opens.map(([, from]) => from),
     openTo: opens.map(([, , to]) => to),
+    ...(hasLoads && {
+      pairT: pairs.map(([one, other]) => 1 + loads.pairs.findIndex(([a, b]) => a === one && b === other)),
+      once: steps.map((step) => whole(indexed.onceALoad[step] ?? 0)),
+      pEnd: flat.map(({ until: end }) => whole(Math.min(end, horizon))),
+    }),
     J: jobs.length,
     jobLow: jobs.map((job) => whole(fixedEnds[job] ?? 0)),
     jobOf: steps.map((step) => jobs.indexOf(indexed.job[step] ?? 0) + 1),
@@ -162,19 +187,26 @@ export function constraintModel(indexed: IndexedProblem, aim: SolveStage, until 
     late: aim.least === 'makespan' ? Math.floor(aim.tardiness * scale * weights.scale + 1e-6) : 0,
   };
   return {
-    text: textOf(aim, stations, allHands(indexed, steps), lags),
+    text: textOf(aim, stations, allHands(indexed, steps), lags, loads),
     data,
     objectiveOf: ({ goal }) => (aim.least === 'tardiness' ? goal / scale / weights.scale : goal / scale),
-    read: ({ s, q }) =>
-      new Map(
+    read: ({ s, q, a, u, t }) => {
+      const loadOf = loadsIn(loads, t ?? []);
+      return new Map(
         steps.map((step, index) => {
           const stretch = flat[(q[index] ?? 1) - 1];
           const start = (s[index] ?? 0) / scale;
-          const { attended: hands, unattended: alone } = lengthOf(indexed, step);
+          const own = lengthOf(indexed, step);
+          const hands = a ? (a[index] ?? 0) / scale : own.attended;
+          const alone = u ? (u[index] ?? 0) / scale : own.unattended;
           const attendedEnd = start + hands + (stretch?.delay ?? 0);
-          return [step, { start, attendedEnd, end: attendedEnd + alone, maker: stretch?.maker ?? -1 }];
+          return [
+            step,
+            { start, attendedEnd, end: attendedEnd + alone, maker: stretch?.maker ?? -1, load: loadOf.get(index + 1) },
+          ];
         }),
-      ),
+      );
+    },
   };
 }
 
@@ -216,10 +248,11 @@ function latestEnds(indexed: IndexedProblem, aim: SolveStage, until: number): Fl
   });
 }
 
-function scaleOf({ problem, attended, unattended, release, fixed }: IndexedProblem): number | null {
+function scaleOf({ problem, attended, unattended, onceALoad, release, fixed }: IndexedProblem): number | null {
   const times = [
     ...attended,
     ...unattended,
+    ...onceALoad,
     ...release,
     ...problem.jobs.flatMap(({ due }) => due ?? []),
     ...problem.jobs.flatMap(({ steps }) => steps.flatMap(({ within }) => within ?? [])),
@@ -243,12 +276,13 @@ function wholeWeights({ weight }: IndexedProblem): { readonly of: readonly numbe
 
 function stretchesOf(indexed: IndexedProblem, step: number, earliest: number, deadline: number): Stretch[] {
   const fixed = indexed.fixed[step];
-  if (fixed) return [{ maker: fixed.maker, low: fixed.start, high: fixed.start, delay: 0 }];
+  if (fixed) return [{ maker: fixed.maker, low: fixed.start, high: fixed.start, delay: 0, until: fixed.end }];
   const able = indexed.able[step] ?? [];
   const attended = indexed.attended[step] ?? 0;
   const release = Math.max(earliest, indexed.release[step] ?? 0);
   const latest = deadline - attended - (indexed.unattended[step] ?? 0);
-  if (able.length === 0) return latest >= release ? [{ maker: -1, low: release, high: latest, delay: 0 }] : [];
+  if (able.length === 0)
+    return latest >= release ? [{ maker: -1, low: release, high: latest, delay: 0, until: Infinity }] : [];
   return Array.from(able).flatMap((maker) =>
     stretchesOfMaker(
       indexed.shifts[maker] ?? new Float64Array(),
@@ -256,7 +290,8 @@ function stretchesOf(indexed: IndexedProblem, step: number, earliest: number, de
       indexed.pausable[step] === 1,
       indexed.anyStart[step] === 1 ? 0 : (indexed.lastStart[maker] ?? 0),
     )
-      .map(({ low, high, delay }) => ({
+      .map(({ low, high, delay, until }) => ({
+        until,
         maker,
         low: Math.max(low, release),
         high: Math.min(high, latest - delay),
@@ -271,12 +306,12 @@ function stretchesOfMaker(
   attended: number,
   isPausable: boolean,
   lastStart: number,
-): Pick<Stretch, 'low' | 'high' | 'delay'>[] {
-  const all: Pick<Stretch, 'low' | 'high' | 'delay'>[] = [];
+): Omit<Stretch, 'maker'>[] {
+  const all: Omit<Stretch, 'maker'>[] = [];
   for (let shift = 0; shift < shifts.length; shift += 2) {
     const [from, to] = [shifts[shift] ?? 0, shifts[shift + 1] ?? 0];
     const latest = Math.max(from, to - lastStart);
-    if (to - attended >= from) all.push({ low: from, high: Math.min(latest, to - attended), delay: 0 });
+    if (to - attended >= from) all.push({ low: from, high: Math.min(latest, to - attended), delay: 0, until: to });
     if (!isPausable) continue;
     // Later starts run over more gaps: between two breakpoints the delay is the same.
     let low = Math.max(from, to - attended);
@@ -289,11 +324,11 @@ function stretchesOfMaker(
       const room = (shifts[shiftOfEnd + 1] ?? Infinity) - end;
       const high = Math.min(to, probe + room);
       const first = low > to - attended + 1e-9 || low > from ? low : from;
-      all.push({ low: first, high: Math.min(high, latest), delay: end - probe - attended });
+      all.push({ low: first, high: Math.min(high, latest), delay: end - probe - attended, until: Infinity });
       low = high;
     }
   }
-  return all.map(({ low, high, delay }) => ({ low: neat(low), high: neat(high), delay: neat(delay) }));
+  return all.map((one) => ({ ...one, low: neat(one.low), high: neat(one.high), delay: neat(one.delay) }));
 }
 
 const neat = (minutes: number) => Math.round(minutes * 1000) / 1000;
@@ -334,6 +369,8 @@ function allHands(indexed: IndexedProblem, steps: readonly number[]): { count: n
   return [...groups.values()].filter(({ count, held }) => held.length > count);
 }
 
+const LOADS_PRINTED = ',\\"a\\":\\(a),\\"u\\":\\(u),\\"t\\":\\([bool2int(t[k]) | k in index_set(t)])';
+
 /** A step that starts soon after the last of others. */
 interface Lag {
   readonly step: number;
@@ -344,12 +381,20 @@ interface Lag {
 
 type Limited = readonly { readonly count: number; readonly held: readonly number[] }[];
 
-function textOf(aim: SolveStage, stations: Limited, hands: Limited, lags: readonly Lag[]): string {
+function textOf(
+  aim: SolveStage,
+  stations: Limited,
+  hands: Limited,
+  lags: readonly Lag[],
+  loads: ModelledLoads,
+): string {
+  const hasLoads = loads.pairs.length > 0;
+  const [attended, unattended, once] = hasLoads ? ['a', 'u', 'first[i]'] : ['att', 'un', '1'];
   const soon = ({ step, after, within, latest }: Lag) =>
     `constraint s[${String(step)}] <= ${String(within)} + max([${[...after.map((other) => `e[${String(other)}]`), String(latest)].join(',')}]);`;
   const cumulative = ({ count, held }: Limited[number], length: string) => {
     const set = `[${held.join(',')}]`;
-    return `constraint cumulative([s[i] | i in ${set}], [${length} | i in ${set}], [1 | i in ${set}], ${String(count)});`;
+    return `constraint cumulative([s[i] | i in ${set}], [${length} | i in ${set}], [${once} | i in ${set}], ${String(count)});`;
   };
   return `include "cumulative.mzn";
 int: n; int: H; int: M; int: P; int: J; int: known; int: late;
@@ -363,17 +408,18 @@ array[1..n] of var 0..H: s;
 array[1..n] of var 1..P: q;
 array[1..n] of var 0..max(pDelay): delay;
 array[1..n] of var 0..M: who;
-array[1..n] of var 0..H: ea = [s[i] + att[i] + delay[i] | i in 1..n];
-array[1..n] of var 0..H: e = [ea[i] + un[i] | i in 1..n];
-array[1..n] of var 0..H: hands = [att[i] + delay[i] | i in 1..n];
-array[1..n] of var 0..H: hold = [att[i] + delay[i] + un[i] | i in 1..n];
+${hasLoads ? 'array[1..n] of var 0..H: a; array[1..n] of var 0..H: u; array[1..n] of var 0..1: first;' : ''}
+array[1..n] of var 0..H: ea = [s[i] + ${attended}[i] + delay[i] | i in 1..n];
+array[1..n] of var 0..H: e = [ea[i] + ${unattended}[i] | i in 1..n];
+array[1..n] of var 0..H: hands = [${attended}[i] + delay[i] | i in 1..n];
+array[1..n] of var 0..H: hold = [${attended}[i] + delay[i] + ${unattended}[i] | i in 1..n];
 constraint forall(i in 1..n)(s[i] >= est[i] /\\ e[i] <= lft[i] /\\ q[i] >= qFrom[i] /\\ q[i] <= qTo[i]
   /\\ delay[i] = pDelay[q[i]] /\\ who[i] = pMaker[q[i]] /\\ s[i] >= pLow[q[i]] /\\ s[i] <= pHigh[q[i]]);
 constraint forall(k in index_set(preA))(e[preA[k]] <= s[preB[k]]);
-array[index_set(pairA)] of var bool: inOrder;
-array[index_set(pairA)] of var bool: reversed;
+${textOfLoads(loads)}array[index_set(pairA)] of var bool: inOrder;
+array[index_set(pairA)] of var bool: reversed;${hasLoads ? '\narray[index_set(pairA)] of int: pairT;' : ''}
 constraint forall(k in index_set(pairA))(let { int: i = pairA[k]; int: j = pairB[k] } in
-  (who[i] != who[j] \\/ inOrder[k] \\/ reversed[k]) /\\ (inOrder[k] -> ea[i] <= s[j]) /\\ (reversed[k] -> ea[j] <= s[i]));
+  (who[i] != who[j] \\/ inOrder[k] \\/ reversed[k]${hasLoads ? ' \\/ (if pairT[k] > 0 then t[pairT[k]] else false endif)' : ''}) /\\ (inOrder[k] -> ea[i] <= s[j]) /\\ (reversed[k] -> ea[j] <= s[i]));
 constraint forall(i in {openOf[k] | k in index_set(openOf)})(
   exists(k in index_set(openOf) where openOf[k] = i)(ea[i] >= openFrom[k] /\\ e[i] <= openTo[k]));
 ${stations.map((one) => cumulative(one, 'hold[i]')).join('\n')}
@@ -391,6 +437,6 @@ ${
     : 'var 0..known: goal = finish; constraint lateness <= late;'
 }
 solve :: int_search(s, smallest, indomain_min) minimize goal;
-output ["{\\"s\\":\\(s),\\"q\\":\\(q),\\"goal\\":\\(goal)}"];
+output ["{\\"s\\":\\(s),\\"q\\":\\(q),\\"goal\\":\\(goal)${hasLoads ? LOADS_PRINTED : ''}}"];
 `;
 }

@@ -29,7 +29,7 @@ export interface StudioTerms {
 
 const DAYS_AHEAD = 240;
 /** Weight of a rush batch. */
-export const RUSH = 100;
+export const RUSH = 1000;
 /** Weights of tardiness and completion: rush, normal, low, when there is time. */
 const weights = { first: RUSH, '': 10, low: 3, last: 0.5 } as const;
 /** Kinds of work that are not left alone at night unless their station may be: hot, acid, motors. */
