@@ -24,6 +24,8 @@ interface BenchStation {
   readonly count: number;
   /** Whether unattended work here may run while nobody is at the bench. */
   readonly overnight: boolean;
+  /** Whether a load here may hold pieces of several batches. */
+  readonly sharesLoads: boolean;
   /** First and last day of each time out of service, ISO. */
   readonly out: readonly (readonly [string, string])[];
 }
@@ -109,7 +111,7 @@ export function readBench(
     hasLateStarts: lateStarts === 'yes',
     // A studio without named makers has one maker.
     makers: read.length > 0 ? read : [{ id: 'maker', name: UNNAMED, week, away: [], does: null }],
-    stations: stations.flatMap(({ name, count, overnight, out }, index): BenchStation[] => {
+    stations: stations.flatMap(({ name, count, overnight, loads, out }, index): BenchStation[] => {
       const days = readAway(out);
       if ('sentence' in days) problems.push({ path: `stations.${String(index)}.out`, sentence: days.sentence });
       const many = Number(count.trim() || '1');
@@ -125,6 +127,7 @@ export function readBench(
               name: named,
               count: many >= 1 ? Math.floor(many) : 1,
               overnight: overnight === 'yes',
+              sharesLoads: loads === 'shared',
               out: 'sentence' in days ? [] : days,
             },
           ]

@@ -40,6 +40,8 @@ const stationSchema = z.strictObject({
   out: z.string().max(400).default(''),
   /** Whether unattended work here may run while nobody is at the bench. */
   overnight: z.enum(['no', 'yes']).default('no'),
+  /** Whether a load may hold pieces of several batches. */
+  loads: z.enum(['shared', 'own']).default('shared'),
 });
 
 /** Stations of most small benches (common practice). */
@@ -49,6 +51,7 @@ const usualStations = ['torch', 'pickle', 'motor', 'tumbler'].map((name) => ({
   count: '1',
   out: '',
   overnight: 'no' as const,
+  loads: 'shared' as const,
 }));
 
 /** A cost that is paid whether or not anybody works. */

@@ -1,6 +1,6 @@
 // Logs what happened at the bench: one press, with the time of the clock.
 import type { NewBenchEntry } from '../../core/plan/studio/bench-entry.ts';
-import type { PlanBlock } from '../../core/plan/studio/studio-plan.ts';
+import { type PlanBlock, wholeLoad } from '../../core/plan/studio/studio-plan.ts';
 import { rightNow } from '../state/clock.ts';
 import { useAddBenchEntriesMutation } from '../state/endpoints/bench.ts';
 
@@ -8,7 +8,7 @@ export function useBenchLog() {
   const [add, { error, isLoading }] = useAddBenchEntriesMutation();
   const note = (how: NewBenchEntry['how'], blocks: readonly PlanBlock[], at = rightNow()) =>
     void add(
-      blocks.map(({ batch, step, maker }) => ({
+      blocks.flatMap(wholeLoad).map(({ batch, step, maker }) => ({
         batchId: batch,
         step: step.key,
         how,

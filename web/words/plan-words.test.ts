@@ -6,7 +6,7 @@ import { blockTitle } from '../../core/plan/studio/studio-plan.ts';
 import type { Cause } from '../../core/plan/studio/why.ts';
 import { fittedText, placeNames, textWidth } from '../components/fitted-text.ts';
 import { daysLate } from './late.ts';
-import { causeInWords, stretchInWords } from './plan-words.ts';
+import { batchesInWords, causeInWords, stretchInWords } from './plan-words.ts';
 
 test.each([
   [0, '0 min'],
@@ -25,11 +25,24 @@ test.each([
 
 const step = { name: 'Saw dials', pieces: 12, load: null, station: 'peg' };
 const block = (more: object = {}) =>
-  ({ batch: 'b', step, maker: 'isa', start: 600, attendedEnd: 640, end: 700, ...more }) as unknown as PlanBlock;
+  ({
+    batch: 'b',
+    step,
+    maker: 'isa',
+    start: 600,
+    attendedEnd: 640,
+    end: 700,
+    mates: [],
+    isHead: true,
+    ...more,
+  }) as unknown as PlanBlock;
 
 test('a step is named with its quantity, a load with its number', () => {
   expect(blockTitle(block())).toBe('Saw dials, 12');
   expect(blockTitle(block({ step: { ...step, pieces: 8, load: [2, 3] } }))).toBe('Saw dials, 8, load 2 of 3');
+  const mates = [{ batch: 'c', step: { ...step, pieces: 5 } }];
+  expect(blockTitle(block({ mates }))).toBe('Saw dials, 12 + 5');
+  expect(batchesInWords(block({ mates }), (id) => id.toUpperCase())).toBe('B + C');
 });
 
 describe('why a step starts when it does', () => {

@@ -5,7 +5,7 @@ import { showHours } from '../../core/figure/show.ts';
 import { clockInWords } from '../../core/format/days.ts';
 import { dayInWords } from '../../core/format/days.ts';
 import { dayOf } from '../../core/plan/model/calendar.ts';
-import type { StudioPlan } from '../../core/plan/studio/studio-plan.ts';
+import type { PlanBlock, StudioPlan } from '../../core/plan/studio/studio-plan.ts';
 import type { Cause } from '../../core/plan/studio/why.ts';
 import { UNNAMED } from '../../core/studio/bench.ts';
 import { madeLinesOf } from '../state/made-lines.ts';
@@ -14,6 +14,14 @@ import { madeLinesOf } from '../state/made-lines.ts';
 export function batchName(batches: readonly BatchWithPieces[], id: string): string {
   const found = batches.find(({ batch }) => batch.id === id);
   return found ? nameOfLines(madeLinesOf(found)) : 'a batch';
+}
+
+/** `Tide pin`; of a shared load all its batches: `Tide pin + Barometer brooch`. */
+export function batchesInWords(
+  { batch, mates }: Pick<PlanBlock, 'batch' | 'mates'>,
+  nameOf: (batch: string) => string,
+): string {
+  return [...new Set([batch, ...mates.map((mate) => mate.batch)])].map(nameOf).join(' + ');
 }
 
 /** `2 h 10 min`, `35 min`, `1 day 3 h`: elapsed time, not bench time. */
@@ -43,6 +51,8 @@ export function causeInWords(
   switch (cause.what) {
     case 'step':
       return `waits for “${cause.block.step.name}”, over at ${until(cause.block.end)}`;
+    case 'load':
+      return `shares its load, and waits for “${cause.block.step.name}” of ${nameOf(cause.block.batch)}, over at ${until(cause.block.end)}`;
     case 'hands':
       return `${isAt(makerOf(cause.block.maker ?? ''))} “${cause.block.step.name}” of ${nameOf(cause.block.batch)} until ${until(cause.block.attendedEnd)}`;
     case 'station':

@@ -10,7 +10,7 @@ import {
 import { type Consequence, consequences } from '../../core/plan/studio/why.ts';
 import type { WorkerMessage } from './latest-only-worker.ts';
 
-export type PlanQuestion = { readonly pin: NewBenchEntry } | { readonly newcomer: TrialBatch };
+export type PlanQuestion = { readonly pins: readonly NewBenchEntry[] } | { readonly newcomer: TrialBatch };
 
 /** Null where there is no feasible plan any more. */
 export type PinTold = readonly Consequence[] | null;
@@ -22,11 +22,11 @@ addEventListener('message', ({ data }: MessageEvent<WorkerMessage<PlanContext, P
   if ('about' in data) about = data.about;
   else if (about)
     postMessage(
-      'pin' in data.question ? pinned(about, data.question.pin) : planTrialBatch(about, data.question.newcomer),
+      'pins' in data.question ? pinned(about, data.question.pins) : planTrialBatch(about, data.question.newcomer),
     );
 });
 
-function pinned({ jobs, terms, plan }: PlanContext, entry: NewBenchEntry): PinTold {
-  const after = tryPin(jobs, terms, plan, entry);
+function pinned({ jobs, terms, plan }: PlanContext, entries: readonly NewBenchEntry[]): PinTold {
+  const after = tryPin(jobs, terms, plan, entries);
   return after && consequences(plan, after);
 }

@@ -5,6 +5,7 @@ import { type IndexedProblem, indexProblem } from '../model/indexed-problem.ts';
 import type { ScheduledStep, ScheduleProblem } from '../model/problem.ts';
 import { topologicalOrder } from './priority-rules.ts';
 import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
+import { loadsOf } from './warm-start.ts';
 
 /** The result of a simulation. */
 export interface Simulated {
@@ -60,6 +61,11 @@ export function simulate(problem: ScheduleProblem, steps: readonly ScheduledStep
   const spreads = names.map(({ job, step }) => terms.spreadOf(job, step));
   const starts = names.map(({ job, step }) => startOf.get(`${job} ${step}`) ?? Infinity);
   const order = topologicalOrder(indexed, (step) => starts[step] ?? Infinity);
+  const indexOf = new Map(names.map(({ job, step }, index) => [`${job} ${step}`, index]));
+  const loads = loadsOf(
+    indexed,
+    new Map(steps.map(({ job, step, load }) => [indexOf.get(`${job} ${step}`) ?? -1, { load }])),
+  );
   const ends = problem.jobs.map((): number[] => []);
   const isQuiet = disturbances.away === 0 && disturbances.urgent === 0;
   let sgs = new SerialScheduleGeneration(indexed);
@@ -75,6 +81,7 @@ export function simulate(problem: ScheduleProblem, steps: readonly ScheduledStep
     });
     if (!isQuiet)
       sgs = new SerialScheduleGeneration({ ...indexed, shifts: disturbed(indexed, disturbances, last, random) });
+    sgs.loads.set(loads);
     if (!sgs.generate(order)) continue;
     indexed.stepsOf.forEach((own, job) => {
       ends[job]?.push(Math.max(0, ...Array.from(own, (step) => sgs.end[step] ?? 0)));

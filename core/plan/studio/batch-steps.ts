@@ -34,6 +34,12 @@ export interface BenchStep {
   readonly unattendedMin: number;
   /** Variation of its minutes, as a share; null for the studio's. */
   readonly spread: number | null;
+  /** What it takes of a full load, above 0 to 1; null where all go in at once. */
+  readonly share: number | null;
+  /** Of the attended minutes, those needed once a load, whatever is in it. */
+  readonly onceMin: number;
+  /** Alloy families of the piece: metals that do not belong into one load. */
+  readonly metals: string;
   /** Keys of steps that end before it starts. */
   readonly after: readonly string[];
 }
@@ -58,6 +64,7 @@ function stepsOfLine({ line, piece }: MadeLine, alloys: ReadonlyMap<string, Allo
   const size = sizes[counts.indexOf(Math.max(...counts))] ?? null;
   const times = computeRecipe(size ? pieceInSize(piece, size) : piece, alloys).steps;
   const waits = waitsOf(piece);
+  const metals = metalsOf(piece, alloys);
   const loads: Load[][] = [];
   return piece.steps.flatMap((step, at): BenchStep[] => {
     const time = times[at];
@@ -88,6 +95,7 @@ function stepsOfLine({ line, piece }: MadeLine, alloys: ReadonlyMap<string, Allo
         station: step.station.trim().toLowerCase(),
         maker: step.maker,
         spread: time.spread,
+        metals,
         // Loads follow each other as the station has room; no order is fixed.
         after,
       };
@@ -98,6 +106,10 @@ function stepsOfLine({ line, piece }: MadeLine, alloys: ReadonlyMap<string, Allo
 function countOf(line: MadeLine['line'], piece: Piece, size: string): number {
   const reading = readCount(quantityOf(line, piece, size), 0);
   return reading.ok ? reading.value : 0;
+}
+
+function metalsOf({ parts }: Piece, alloys: ReadonlyMap<string, Alloy>): string {
+  return [...new Set(parts.flatMap(({ alloy }) => alloys.get(alloy)?.family ?? []))].sort().join(' ');
 }
 
 /** Whole minutes, never less than the work takes. */
@@ -127,12 +139,19 @@ function minutesOf(
   { from, to }: Range,
   loads: number,
   quantity: number,
-): Pick<BenchStep, 'pieces' | 'attendedMin' | 'unattendedMin'> {
+): Pick<BenchStep, 'pieces' | 'attendedMin' | 'unattendedMin' | 'share' | 'onceMin'> {
   const pieces = to - from;
   // A step that cannot be paused may still be done in several loads.
   const fillings = loads === 1 ? loadsOf(time, quantity) : 1;
-  const attended = (from === 0 ? time.setUpMin : 0) + time.eachMin * pieces + time.loadMin * fillings;
-  return { pieces, attendedMin: whole(attended), unattendedMin: whole(time.unattendedMin) };
+  const once = (from === 0 ? time.setUpMin : 0) + time.loadMin * fillings;
+  const isLoad = time.unattendedMin > 0 && Number.isFinite(time.load) && fillings === 1;
+  return {
+    pieces,
+    attendedMin: whole(once + time.eachMin * pieces),
+    unattendedMin: whole(time.unattendedMin),
+    share: isLoad ? Math.min(1, pieces / time.load) : null,
+    onceMin: Math.floor(once + 1e-6),
+  };
 }
 
 /**

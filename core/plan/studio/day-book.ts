@@ -33,7 +33,7 @@ export function dayBook(plan: StudioPlan, problem: ScheduleProblem, day: number)
   }));
   const there = shifts.filter(({ own }) => own.length > 0);
   const times = there.flatMap(({ own }) => own.flat()).map((minute) => minute - from);
-  const minutes = blocks.map((block) => minutesOn(block, day));
+  const minutes = blocks.filter(({ isHead }) => isHead).map((block) => minutesOn(block, day));
   const ended = blocks.filter(({ end }) => end > from && end <= to).toSorted((a, b) => a.end - b.end);
   return {
     blocks,
@@ -43,7 +43,7 @@ export function dayBook(plan: StudioPlan, problem: ScheduleProblem, day: number)
     unattendedMin: minutes.reduce((sum, { unattended }) => sum + unattended, 0),
     byNoon: ended.filter(({ end }) => end <= from + NOON),
     byEvening: ended.filter(({ end }) => end > from + NOON),
-    calls: ended.filter(({ attendedEnd, end }) => end > attendedEnd),
+    calls: ended.filter(({ attendedEnd, end, isHead }) => isHead && end > attendedEnd),
   };
 }
 
@@ -69,6 +69,7 @@ export function dayTotals(
 ): { readonly attended: Figure; readonly unattended: Figure } {
   const hours = (label: 'attended' | 'unattended') => {
     const lines = blocks.flatMap((block) => {
+      if (!block.isHead) return [];
       const minutes = minutesOn(block, day)[label];
       const { name, start } = inWords(block);
       return minutes > 0 ? [computed(name, minutes, 'min', `planned ${start}`, [])] : [];

@@ -38,7 +38,9 @@ export function placesOf(
     jobs
       .flatMap((job) => job.steps.map((step) => lineOf.get(standingKey(job.id, step.id))))
       .flatMap((line, index): [number, WarmStartStep][] =>
-        line ? [[index, { start: minuteOf(line, firstDay), maker: makerAt.get(line.maker) ?? -1 }]] : [],
+        line
+          ? [[index, { start: minuteOf(line, firstDay), maker: makerAt.get(line.maker) ?? -1, load: line.load }]]
+          : [],
       ),
   );
 }

@@ -27,6 +27,9 @@ const work = (minutes: number): BenchStep => ({
   maker: '',
   attendedMin: minutes,
   unattendedMin: 0,
+  share: null,
+  onceMin: 0,
+  metals: '',
   spread: null,
   after: [],
 });

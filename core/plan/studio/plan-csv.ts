@@ -6,6 +6,7 @@ const heads = [
   'batch',
   'step',
   'load',
+  'shares the load with',
   'pieces',
   'maker',
   'station',
@@ -22,10 +23,11 @@ export function planTable(
   nameOf: (batch: string) => string,
   makerOf: (id: string) => string,
 ): string[][] {
-  const rows = plan.blocks.map(({ batch, step, maker, start, attendedEnd, end }) => [
+  const rows = plan.blocks.map(({ batch, step, mates, maker, start, attendedEnd, end }) => [
     nameOf(batch),
     step.name,
     step.load ? `${String(step.load[0])} of ${String(step.load[1])}` : '',
+    mates.map((mate) => nameOf(mate.batch)).join(', '),
     String(step.pieces),
     maker === null ? '' : makerOf(maker),
     step.station,

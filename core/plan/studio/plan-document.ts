@@ -22,6 +22,8 @@ const planLineSchema = z.object({
   end: z.number().min(0),
   /** Attended stretches, shift by shift, in minutes from the same midnight. */
   attended: z.array(z.tuple([z.number().min(0), z.number().min(0)])).max(200),
+  /** Lines with the same number share a load. */
+  load: z.int().min(1).optional(),
 });
 /** A step in a plan document. */
 export type PlanLine = z.infer<typeof planLineSchema>;
@@ -66,6 +68,7 @@ export function planLines({ blocks, firstDay }: StudioPlan, titleOf: (block: Pla
       attendedEnd: neat(block.attendedEnd - from),
       end: neat(block.end - from),
       attended: block.attended.map(([begin, until]): [number, number] => [neat(begin - from), neat(until - from)]),
+      ...(block.load !== undefined && { load: block.load }),
     };
   });
 }

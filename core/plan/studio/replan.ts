@@ -1,4 +1,4 @@
-// A step tried at another place by hand: the others stay where they are, and give way where they must. Fast enough to
+// A step, or a whole load, tried at another place by hand: the others stay where they are, and give way where they must. Fast enough to
 // follow a drag.
 import { dayAfter } from '../../measure/days.ts';
 import { MINUTES_A_DAY } from '../model/calendar.ts';
@@ -31,12 +31,13 @@ export function tryPin(
   jobs: readonly StudioJob[],
   terms: StudioTerms,
   before: StudioPlan,
-  entry: NewBenchEntry,
+  entries: readonly NewBenchEntry[],
 ): StudioPlan | null {
-  const key = standingKey(entry.batchId, entry.step);
-  const was = terms.standings.get(key);
-  const standing: Standing = { done: false, started: was?.started ?? null, pinned: entry };
-  const tried = { ...terms, standings: new Map([...terms.standings, [key, standing]]) };
+  const pins = entries.map((entry): [string, Standing] => {
+    const key = standingKey(entry.batchId, entry.step);
+    return [key, { done: false, started: terms.standings.get(key)?.started ?? null, pinned: entry }];
+  });
+  const tried = { ...terms, standings: new Map([...terms.standings, ...pins]) };
   return (
     followPlan(
       jobs,

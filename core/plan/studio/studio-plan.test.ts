@@ -278,7 +278,7 @@ describe('the bench log', () => {
     const { plan } = planned(jobs, terms());
     const pin = pinEntry('a', 'l/join', 'ann', 1440 + 600, day);
     expect(pin).toMatchObject({ on: '2026-03-03', minute: 600 });
-    const after = tryPin(jobs, terms(), plan, pin);
+    const after = tryPin(jobs, terms(), plan, [pin]);
     if (!after) throw new Error('There is room for it.');
     expect(after.blocks.find(({ batch: id, step }) => id === 'a' && step.key === 'l/join')).toMatchObject({
       start: 2040,

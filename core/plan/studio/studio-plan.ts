@@ -19,6 +19,12 @@ export interface PlanBlock {
   readonly state: '' | 'started' | 'pinned';
   /** Attended stretches, shift by shift. */
   readonly attended: readonly (readonly [number, number])[];
+  /** Number of its load, where others share it. */
+  readonly load?: number;
+  /** Other steps in the same load. */
+  readonly mates: readonly Pick<PlanBlock, 'batch' | 'step'>[];
+  /** Whether it stands for its load; true where it has one alone. */
+  readonly isHead: boolean;
   /** Minutes beyond the time in which it should follow the steps before it; 0 where it does. */
   readonly overLag: number;
 }
@@ -58,6 +64,7 @@ export function studioPlan(
   const byKey = new Map(jobs.flatMap((job) => job.steps.map((step) => [standingKey(job.id, step.key), step])));
   const shifts = new Map(problem.makers.map((maker) => [maker.id, maker.shifts ?? []]));
   const overLags = overLagsOf(problem, steps);
+  const inLoad = loadedTogether(steps, byKey);
   const blocks = steps.flatMap((placed): PlanBlock[] => {
     const key = standingKey(placed.job, placed.step);
     const step = byKey.get(key);
@@ -75,6 +82,9 @@ export function studioPlan(
         state: standing?.started ? 'started' : isPinned ? 'pinned' : '',
         attended: placed.maker === null ? [] : handsOf(placed, shifts.get(placed.maker) ?? []),
         overLag: overLags.get(key) ?? 0,
+        ...(placed.load !== undefined && { load: placed.load }),
+        mates: (inLoad.get(placed.load ?? 0) ?? []).filter((one) => one.batch !== placed.job || one.step !== step),
+        isHead: placed.load === undefined || inLoad.get(placed.load)?.[0]?.step === step,
       },
     ];
   });
@@ -96,6 +106,24 @@ export function studioPlan(
   };
 }
 
+/** By number of a shared load, its steps. */
+function loadedTogether(
+  steps: readonly ScheduledStep[],
+  byKey: ReadonlyMap<string, BenchStep>,
+): ReadonlyMap<number, PlanBlock['mates']> {
+  const loads = new Map<number, Pick<PlanBlock, 'batch' | 'step'>[]>();
+  for (const { job, step, load } of steps) {
+    const own = byKey.get(standingKey(job, step));
+    if (load !== undefined && own) loads.set(load, [...(loads.get(load) ?? []), { batch: job, step: own }]);
+  }
+  return loads;
+}
+
+/** A block with the others of its load. */
+export function wholeLoad(block: PlanBlock): readonly Pick<PlanBlock, 'batch' | 'step' | 'maker'>[] {
+  return [block, ...block.mates.map((mate) => ({ ...mate, maker: block.maker }))];
+}
+
 /** By step, the minutes it starts later than it should after the last step before it. */
 function overLagsOf({ jobs }: ScheduleProblem, steps: readonly ScheduledStep[]): ReadonlyMap<string, number> {
   const placed = new Map(steps.map((step) => [standingKey(step.job, step.step), step]));
@@ -111,10 +139,11 @@ function overLagsOf({ jobs }: ScheduleProblem, steps: readonly ScheduledStep[]):
   );
 }
 
-/** `Saw dials, 12`; of a load its number of how many. */
-export function blockTitle({ step }: Pick<PlanBlock, 'step'>): string {
+/** `Saw dials, 12`; of a load its number of how many; of a shared load `12 + 8`. */
+export function blockTitle({ step, mates }: Pick<PlanBlock, 'step' | 'mates'>): string {
   const load = step.load ? `, load ${String(step.load[0])} of ${String(step.load[1])}` : '';
-  return `${step.name}, ${String(step.pieces)}${load}`;
+  const others = mates.map((mate) => ` + ${String(mate.step.pieces)}`).join('');
+  return `${step.name}, ${String(step.pieces)}${others}${load}`;
 }
 
 function handsOf({ start, attendedEnd }: ScheduledStep, shifts: readonly (readonly [number, number])[]) {

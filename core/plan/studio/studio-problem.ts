@@ -62,6 +62,7 @@ export function studioProblem(jobs: readonly StudioJob[], terms: StudioTerms): S
     shifts: shiftsOf.get(maker.id) ?? [],
     lastStart: bench.lastStartMin ?? 0,
   }));
+  const inItsLoad = loadsUnderWay(jobs, terms, longest);
   const skills = new Set(makers.flatMap((maker) => maker.skills));
   // How long a maker can attend a step and it can run unattended before the last maker leaves.
   const roomOf = new Map(makers.map(({ id, shifts }) => [id, roomBeforeClosing(shifts, open)]));
@@ -83,12 +84,14 @@ export function studioProblem(jobs: readonly StudioJob[], terms: StudioTerms): S
           weight: weights[batch.priority],
           steps: left.map((step): ScheduleStep => {
             const standing = terms.standings.get(standingKey(id, step.key));
-            const fixed = standing ? fixedOf(step, standing, terms, shiftsOf) : undefined;
+            const fixed = standing ? fixedOf(inItsLoad(step, standing), standing, terms, shiftsOf) : undefined;
             const own = skillOf(step);
             // A skill that nobody has any more becomes everybody's.
             const skill = step.attendedMin > 0 ? (skills.has(own) ? own : 'bench') : null;
             // More attended work than fits a day has to be pausable, whatever the step says.
-            const pausable = mayPause(step.step) || step.attendedMin > longest;
+            const load = loadOf(step, bench, longest);
+            // Nobody leaves a load half in.
+            const pausable = !load && (mayPause(step.step) || step.attendedMin > longest);
             // Unattended time follows the attended work; of more than a day's work the last part may be early in the
             // day.
             const handsBefore = step.attendedMin > longest ? 1 : step.attendedMin;
@@ -106,6 +109,7 @@ export function studioProblem(jobs: readonly StudioJob[], terms: StudioTerms): S
               anyStart: soonAfter(step, left) !== null || (pausable && Boolean(bench.hasLateStarts)),
               ...within(soonAfter(step, left)),
               kind: `${step.kind} ${step.station}`,
+              ...(load && { load }),
               ...(fixed && { fixed }),
             };
           }),
@@ -133,6 +137,41 @@ function outages(
       return [{ id: `out of service: ${name} ${from}`, release: 0, weight: 0, steps }];
     }),
   );
+}
+
+/** A step that may share its load: of one kind and one metal, at a station whose loads are shared. */
+function loadOf(step: BenchStep, bench: Bench, longest: number): ScheduleStep['load'] {
+  const sharesLoads = bench.stations.some(({ name, sharesLoads }) => name === step.station && sharesLoads);
+  if (!sharesLoads || step.share === null || step.attendedMin > longest) return undefined;
+  return { kind: `${step.kind}, ${step.metals}`, share: step.share, once: Math.min(step.onceMin, step.attendedMin) };
+}
+
+/** A step that was started, or pinned, together with others takes as long as their load. */
+function loadsUnderWay(
+  jobs: readonly StudioJob[],
+  { standings, bench }: StudioTerms,
+  longest: number,
+): (step: BenchStep, standing: Standing) => BenchStep {
+  const keyOf = (step: BenchStep, { started, pinned }: Standing) => {
+    const entry = started ?? pinned;
+    const load = entry ? loadOf(step, bench, longest) : undefined;
+    if (!entry || !load) return '';
+    return [load.kind, step.station, entry.maker, entry.on, entry.minute, started ? 1 : 0].join(' ');
+  };
+  const together = new Map<string, BenchStep[]>();
+  for (const { id, steps } of jobs)
+    for (const step of steps) {
+      const standing = standings.get(standingKey(id, step.key));
+      const key = standing && !standing.done ? keyOf(step, standing) : '';
+      if (key) together.set(key, [...(together.get(key) ?? []), step]);
+    }
+  return (step, standing) => {
+    const own = together.get(keyOf(step, standing)) ?? [step];
+    const once = Math.max(...own.map(({ onceMin }) => onceMin));
+    const each = own.reduce((sum, { attendedMin, onceMin }) => sum + Math.max(0, attendedMin - onceMin), 0);
+    if (own.length < 2) return step;
+    return { ...step, attendedMin: once + each, unattendedMin: Math.max(...own.map((one) => one.unattendedMin)) };
+  };
 }
 
 /** A rush batch is due at once: before all others, with or without a due date. */

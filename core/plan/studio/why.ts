@@ -5,7 +5,7 @@ import type { PlanBlock, StudioPlan } from './studio-plan.ts';
 
 /** What kept a step from starting earlier. */
 export type Cause =
-  | { readonly what: 'step' | 'hands' | 'station'; readonly block: PlanBlock }
+  | { readonly what: 'step' | 'load' | 'hands' | 'station'; readonly block: PlanBlock }
   | { readonly what: 'opening' | 'material' | 'now' | 'hand' };
 
 const HAIR = 1e-6;
@@ -75,6 +75,12 @@ function findCause(block: PlanBlock, plan: StudioPlan, problem: ScheduleProblem,
   const before = own.filter((other) => after?.has(other.step.key) && endsThen(other.end));
   const [waited] = before.toSorted((a, b) => b.end - a.end);
   if (waited) return { what: 'step', block: waited };
+  const forMate = block.mates
+    .flatMap(({ batch, step }) =>
+      (causes.ofBatch.get(batch) ?? []).filter((other) => step.after.includes(other.step.key) && endsThen(other.end)),
+    )
+    .at(0);
+  if (forMate) return { what: 'load', block: forMate };
   const atStation = block.step.station ? (causes.ofStation.get(block.step.station) ?? []) : [];
   const held = atStation.find((other) => other !== block && endsThen(other.end));
   const byHands = block.maker === null ? [] : (causes.ofMaker.get(block.maker) ?? []);

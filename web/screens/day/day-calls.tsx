@@ -4,6 +4,7 @@ import { blockTitle, type StudioPlan } from '../../../core/plan/studio/studio-pl
 import { useBenchLog } from '../../hooks/use-bench-log.ts';
 import { useCalls } from '../../hooks/use-calls.ts';
 import { words } from '../../words/day.ts';
+import { batchesInWords } from '../../words/plan-words.ts';
 
 interface DayCallsProps {
   readonly plan: StudioPlan;
@@ -22,7 +23,7 @@ export function DayCalls({ plan, nameOf }: DayCallsProps) {
           className="note note-stop chrome mt-2 flex flex-wrap items-baseline gap-x-4"
         >
           <span>
-            <b>{blockTitle(block)}</b> of {nameOf(block.batch)} ended at {clockInWords(block.end)}.
+            <b>{blockTitle(block)}</b> of {batchesInWords(block, nameOf)} ended at {clockInWords(block.end)}.
           </span>
           <button type="button" className="link" onClick={() => note('done', [block])}>
             {words.done}

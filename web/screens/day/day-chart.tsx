@@ -7,6 +7,7 @@ import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
 import { DayHours, NoonLine, USUAL_DAY, wholeHours } from '../../components/day-hours.tsx';
 import { type PlacedName, placeNames, textWidth } from '../../components/fitted-text.ts';
 import { words } from '../../words/day.ts';
+import { batchesInWords } from '../../words/plan-words.ts';
 
 const WIDTH = 780;
 const LABEL = 92;
@@ -43,13 +44,14 @@ export function DayChart({ day, blocks, makers, open, now, tintOf, nameOf }: Day
     .filter((minute) => minute > 0 && minute < MINUTES_A_DAY);
   const [from, to] = wholeHours(open ?? USUAL_DAY, worked);
   const x = scaleLinear([from, to], [LABEL, WIDTH - 12]).clamp(true);
-  const alone = blocks.filter(({ end, attendedEnd }) => end > attendedEnd && ofDay(end) > ofDay(attendedEnd));
+  const heads = blocks.filter(({ isHead }) => isHead);
+  const alone = heads.filter(({ end, attendedEnd }) => end > attendedEnd && ofDay(end) > ofDay(attendedEnd));
   const stations = [...new Set(alone.map(({ step }) => step.station || 'elsewhere'))].sort();
   const rowOf = (bars: readonly DayBar[]) => ({ bars, ...placeNames(bars, WIDTH) });
   const lanes = makers.map((maker) => ({
     maker,
     ...rowOf(
-      blocks
+      heads
         .filter((block) => block.maker === maker.id)
         .flatMap((block) =>
           block.attended
@@ -64,7 +66,7 @@ export function DayChart({ day, blocks, makers, open, now, tintOf, nameOf }: Day
     ...rowOf(
       alone
         .filter(({ step }) => (step.station || 'elsewhere') === station)
-        .map((block) => barOf(block, block.attendedEnd, block.end, nameOf(block.batch))),
+        .map((block) => barOf(block, block.attendedEnd, block.end, batchesInWords(block, nameOf))),
     ),
   }));
   const laneHeight = (rows: number, least: number) => Math.max(least, BAR + 8 + rows * NAME_ROW + 8);
@@ -124,7 +126,7 @@ export function DayChart({ day, blocks, makers, open, now, tintOf, nameOf }: Day
       x: left + 1,
       width: Math.max(2, x(ofDay(end)) - left - 2),
       name,
-      title: `${block.step.name}, ${nameOf(block.batch)}, ${clockInWords(ofDay(begin))} to ${clockInWords(ofDay(end))}`,
+      title: `${block.step.name}, ${batchesInWords(block, nameOf)}, ${clockInWords(ofDay(begin))} to ${clockInWords(ofDay(end))}`,
       tint: tintOf(block.batch),
       isStarted: block.state === 'started',
     };

@@ -15,7 +15,7 @@ import type { Planned } from '../../hooks/use-plan.ts';
 import { words } from '../../words/day.ts';
 import { momentInWords } from '../../words/done-in.ts';
 import { daysLate } from '../../words/late.ts';
-import { batchName, causeInWords } from '../../words/plan-words.ts';
+import { batchesInWords, batchName, causeInWords } from '../../words/plan-words.ts';
 
 interface DayCountProps {
   readonly planned: Planned;
@@ -93,7 +93,7 @@ function Promised({ planned: { plan, jobs }, nameOf }: { planned: Planned; nameO
 
 function dayRows({ plan }: Planned, day: number, book: DayBook, nameOf: (batch: string) => string) {
   const { attended, unattended } = dayTotals(book, day, (block) => ({
-    name: `${nameOf(block.batch)}: ${block.step.name}`,
+    name: `${batchesInWords(block, nameOf)}: ${block.step.name}`,
     start: momentInWords(plan, block.start),
   }));
   return [
@@ -112,7 +112,7 @@ interface TomorrowProps {
 function Tomorrow({ book, day, makerOf, nameOf }: TomorrowProps) {
   const midnight = day * MINUTES_A_DAY;
   const firsts = book.makers.flatMap((id) => {
-    const [first] = book.blocks.filter(({ maker }) => maker === id);
+    const [first] = book.blocks.filter(({ maker, isHead }) => isHead && maker === id);
     return first ? [{ id, first }] : [];
   });
   if (firsts.length === 0) return <p className="aside">{words.nothingScheduled}</p>;

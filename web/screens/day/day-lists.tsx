@@ -8,6 +8,7 @@ import { blockTitle } from '../../../core/plan/studio/studio-plan.ts';
 import { useBenchLog } from '../../hooks/use-bench-log.ts';
 import type { Planned } from '../../hooks/use-plan.ts';
 import { words } from '../../words/day.ts';
+import { batchesInWords } from '../../words/plan-words.ts';
 
 interface DayListsProps {
   readonly planned: Planned;
@@ -27,7 +28,7 @@ export function DayLists({ planned, book, day, nameOf }: DayListsProps) {
             <h2>{name}</h2>
             <ul>
               {book.blocks
-                .filter(({ maker }) => maker === id)
+                .filter(({ maker, isHead }) => maker === id && isHead)
                 .map((block) => (
                   <Line key={`${block.batch} ${block.step.key}`} block={block} day={day} nameOf={nameOf} />
                 ))}
@@ -49,7 +50,7 @@ export function DayLists({ planned, book, day, nameOf }: DayListsProps) {
                     {block.step.station || block.step.name}
                     <span className="aside">
                       {' '}
-                      {nameOf(block.batch)}, {blockTitle(block).toLowerCase()}
+                      {batchesInWords(block, nameOf)}, {blockTitle(block).toLowerCase()}
                     </span>
                   </span>
                 </li>
@@ -69,13 +70,13 @@ function Line({ block, day, nameOf }: { block: PlanBlock; day: number; nameOf: (
   const [first] = block.attended;
   const midnight = day * MINUTES_A_DAY;
   const begins = Math.max(first?.[0] ?? block.start, midnight);
-  const name = `${blockTitle(block)} of ${nameOf(block.batch)}`;
+  const name = `${blockTitle(block)} of ${batchesInWords(block, nameOf)}`;
   return (
     <li className="flex items-baseline gap-3 border-b border-hair py-[5px] text-[15px]">
       <span className={timeClass()}>{block.start < midnight ? 'continues' : clockInWords(begins)}</span>
       <span className="min-w-0 flex-1">
         {isStarted ? <b>{blockTitle(block)}</b> : blockTitle(block)}
-        <span className="aside"> {nameOf(block.batch)}</span>
+        <span className="aside"> {batchesInWords(block, nameOf)}</span>
       </span>
       {day === 0 && (
         <span className="chrome flex shrink-0 gap-3 text-[14px]">
@@ -126,7 +127,7 @@ function Over({
           <li key={`${block.batch} ${block.step.key}`} className="flex items-baseline gap-3 py-[3px]">
             <span className="inline-block size-[13px] shrink-0 translate-y-[2px] border border-rule bg-page" />
             <span>
-              {blockTitle(block)}
+              {blockTitle({ ...block, mates: [] })}
               <span className="aside"> {nameOf(block.batch)}</span>
             </span>
           </li>

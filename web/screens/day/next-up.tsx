@@ -5,6 +5,7 @@ import { useBenchLog } from '../../hooks/use-bench-log.ts';
 import type { Planned } from '../../hooks/use-plan.ts';
 import { problemOf } from '../../state/saving.ts';
 import { words } from '../../words/day.ts';
+import { batchesInWords } from '../../words/plan-words.ts';
 
 interface NextUpProps {
   readonly planned: Planned;
@@ -14,7 +15,7 @@ interface NextUpProps {
 export function NextUp({ planned: { plan }, nameOf }: NextUpProps) {
   const { note, error, isLoading } = useBenchLog();
   const busy = new Set(plan.blocks.filter(({ state }) => state === 'started').map(({ maker }) => maker));
-  const [next] = plan.blocks.filter((block) => block.state !== 'started' && !busy.has(block.maker));
+  const [next] = plan.blocks.filter((block) => block.isHead && block.state !== 'started' && !busy.has(block.maker));
   const start = (block: PlanBlock) => note('started', [block]);
   return (
     <div className="chrome max-w-[22em] text-right">
@@ -23,7 +24,7 @@ export function NextUp({ planned: { plan }, nameOf }: NextUpProps) {
           Start: {blockTitle(next).toLowerCase()}
         </button>
       )}
-      {next && <p className="aside">{nameOf(next.batch)}</p>}
+      {next && <p className="aside">{batchesInWords(next, nameOf)}</p>}
       {error && <p className="problem">{problemOf(error)?.detail ?? words.cantConnectToNoonLedger}</p>}
     </div>
   );

@@ -2,6 +2,7 @@
 import { memo, useMemo } from 'react';
 import { clockInWords } from '../../../core/format/days.ts';
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
+import { batchesInWords } from '../../words/plan-words.ts';
 import { fittedText, placeNames, textWidth } from '../../components/fitted-text.ts';
 import type { Axis } from './axis.ts';
 import { HEAD, LANE, NAME_ROW, NAME_ROWS, STATION, type Tops } from './lane-tops.ts';
@@ -36,7 +37,7 @@ export const blockKey = ({ batch, step }: PlanBlock) => `${batch} ${step.key}`;
 /** Drawn again only when a bar changes; the bar being dragged is not one of them. */
 export const Bars = memo(function Bars({ blocks, axis, tops, tints, nameOf, from, to, selected, tried }: BarsProps) {
   return blocks.map((block) => {
-    if (axis.x(block.end) < from || axis.x(block.start) > to) return null;
+    if (!block.isHead || axis.x(block.end) < from || axis.x(block.start) > to) return null;
     const key = blockKey(block);
     return (
       <g
@@ -52,7 +53,7 @@ export const Bars = memo(function Bars({ blocks, axis, tops, tints, nameOf, from
           axis={axis}
           tops={tops}
           tint={tints.get(block.batch) ?? 0}
-          name={nameOf(block.batch)}
+          name={batchesInWords(block, nameOf)}
           isSelected={key === selected}
           isDim={key === tried}
         />
@@ -61,8 +62,8 @@ export const Bars = memo(function Bars({ blocks, axis, tops, tints, nameOf, from
   });
 });
 
-const labelOf = ({ step, batch, start }: PlanBlock, nameOf: (batch: string) => string) =>
-  `${step.name} of ${nameOf(batch)}, from ${clockInWords(start)}`;
+const labelOf = (block: PlanBlock, nameOf: (batch: string) => string) =>
+  `${block.step.name} of ${batchesInWords(block, nameOf)}, from ${clockInWords(block.start)}`;
 
 interface BlockProps {
   readonly block: PlanBlock;
@@ -161,7 +162,7 @@ export const Names = memo(function Names({
 function namesOf(blocks: readonly PlanBlock[], axis: Axis, tops: Tops) {
   return [...tops.of].flatMap(([lane, top]) => {
     if (!lane.startsWith('maker ')) return [];
-    const own = blocks.filter(({ maker }) => `maker ${maker ?? ''}` === lane);
+    const own = blocks.filter(({ maker, isHead }) => isHead && `maker ${maker ?? ''}` === lane);
     const bars = own.flatMap((block) => {
       const [first] = block.attended;
       if (!first) return [];

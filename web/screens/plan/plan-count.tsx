@@ -117,6 +117,8 @@ function Chosen({ block, planned: { plan, problem }, nameOf, makerOf, onLetGo }:
         </Link>
         {block.maker !== null && `, ${makerOf(block.maker)}`}
         {block.step.station && `, ${block.step.station}`}
+        {block.mates.length > 0 &&
+          `, one load with ${[...new Set(block.mates.map(({ batch }) => nameOf(batch)))].join(', ')}`}
       </p>
       <p className="num text-[15px]">
         {momentInWords(plan, block.start)} to {momentInWords(plan, block.attendedEnd)}

@@ -6,7 +6,7 @@ import { daysBetween } from '../../../core/measure/days.ts';
 import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import type { NewBenchEntry } from '../../../core/plan/studio/bench-entry.ts';
 import { pinEntry } from '../../../core/plan/studio/replan.ts';
-import type { PlanBlock, StudioPlan } from '../../../core/plan/studio/studio-plan.ts';
+import { type PlanBlock, type StudioPlan, wholeLoad } from '../../../core/plan/studio/studio-plan.ts';
 import type { PlanContext } from '../../../core/plan/studio/trial-batch.ts';
 import { tintsOf } from '../../components/batch-tints.ts';
 import { PlanNav } from '../../components/section-nav.tsx';
@@ -84,22 +84,24 @@ function PlanPages({ planned, batches }: { planned: Planned; batches: readonly B
   const selected =
     chosen && (plan.blocks.find((one) => one.batch === chosen.batch && one.step.key === chosen.step.key) ?? null);
   const about = useMemo((): PlanContext => ({ jobs, terms, plan }), [jobs, terms, plan]);
-  const question = useMemo(() => trial && { pin: entryOf(trial, plan) }, [trial, plan]);
-  const answer = useWorkerAnswer<PlanQuestion & { readonly pin: NewBenchEntry }, PinTold>(
+  const question = useMemo(() => trial && { pins: entriesOf(trial, plan) }, [trial, plan]);
+  const answer = useWorkerAnswer<PlanQuestion & { readonly pins: readonly NewBenchEntry[] }, PinTold>(
     openPlanSums,
     about,
     question,
   );
   // A dragged bar asks faster than answers arrive, so the answer for its last place stands in.
-  const isOfTrial =
-    answer?.question.pin.step === question?.pin.step && answer?.question.pin.batchId === question?.pin.batchId;
+  const [asked, answered] = [question?.pins[0], answer?.question.pins[0]];
+  const isOfTrial = answered?.step === asked?.step && answered?.batchId === asked?.batchId;
   const put = (at: Trial) => {
-    void add([entryOf(at, plan)]);
+    void add(entriesOf(at, plan));
     setTrial(null);
   };
   const letGo = (block: PlanBlock) => {
     if (block.state === 'pinned')
-      void add([{ ...entryOf({ block, maker: block.maker, start: block.start }, plan), how: 'let-go' }]);
+      void add(
+        entriesOf({ block, maker: block.maker, start: block.start }, plan).map((one) => ({ ...one, how: 'let-go' })),
+      );
   };
   return (
     <Spread
@@ -168,8 +170,9 @@ function PlanPages({ planned, batches }: { planned: Planned; batches: readonly B
   );
 }
 
-const entryOf = ({ block, maker, start }: Trial, { firstDay }: StudioPlan) =>
-  pinEntry(block.batch, block.step.key, maker, start, firstDay);
+/** A shared load is moved as a whole. */
+const entriesOf = ({ block, maker, start }: Trial, { firstDay }: StudioPlan) =>
+  wholeLoad(block).map(({ batch, step }) => pinEntry(batch, step.key, maker, start, firstDay));
 
 function dueMinute(due: string, firstDay: string): number {
   return due ? (daysBetween(firstDay, due) + 1) * MINUTES_A_DAY : 0;

@@ -51,18 +51,24 @@ const nightOptions = [
   { value: 'yes', label: 'can run overnight' },
 ];
 
+const loadOptions = [
+  { value: 'shared', label: 'batches share' },
+  { value: 'own', label: 'one batch each' },
+];
+
 export const stationList: SettingList<'stations'> = {
   list: 'stations',
   title: 'Stations',
-  help: 'Equipment that steps wait for. A station that is not listed is always free. Torch, acid and motor steps are not run overnight unless you allow it: follow your insurer’s and local fire rules.',
+  help: 'Equipment that steps wait for. A station that is not listed is always free. Batches of one metal share a load where the step says how much a load holds. Torch, acid and motor steps are not run overnight unless you allow it: follow your insurer’s and local fire rules.',
   one: 'station',
   columns: [
     { key: 'name', head: 'name, as used in steps', isWords: true },
     { key: 'count', head: 'quantity' },
     { key: 'out', head: 'out of service', isWords: true, isDays: true, placeholder: 'never' },
     { key: 'overnight', head: 'unattended work', options: nightOptions },
+    { key: 'loads', head: 'loads', options: loadOptions },
   ],
-  fresh: (id) => ({ id, name: '', count: '1', out: '', overnight: 'no' }),
+  fresh: (id) => ({ id, name: '', count: '1', out: '', overnight: 'no', loads: 'shared' }),
 };
 
 const perOptions = [
