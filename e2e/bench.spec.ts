@@ -10,7 +10,7 @@ test('a step stores whether it may pause and how its loads are passed on', async
   await page.keyboard.press('Enter');
   // The usual value stands in the list; loads are asked for only where a step has loads.
   await expect(page.getByLabel(`${name}, how loads are passed on`)).toHaveCount(0);
-  await write(page.getByLabel(`${name}, load size, pieces`), '4');
+  await write(page.getByLabel(`${name}, load or group size`), '4');
   await choose(page.getByLabel(`${name}, how loads are passed on`), 'all');
   await choose(page.getByLabel(`${name}, breaks`), 'no');
   await expect(page.getByLabel(`${name}, breaks`).locator('option').first()).toHaveText(/, usual$/);
@@ -25,7 +25,7 @@ test('a step stores whether it may pause and how its loads are passed on', async
     .click();
   await expectChosen('breaks', 'one sitting');
   await expectChosen('how loads are passed on', 'when the whole batch is done');
-  await expectWritten(page.getByLabel(`${name}, load size, pieces`), '4');
+  await expectWritten(page.getByLabel(`${name}, load or group size`), '4');
 
   async function expectChosen(field: string, words: string): Promise<void> {
     await expect

@@ -64,6 +64,18 @@ describe('minutes by driver', () => {
 });
 
 describe('loads', () => {
+  test('are so many pieces, or as many pieces as have so many joints', () => {
+    const brick = (load: string, drivers = '3') => computeStep(step({ per: 'joint', each: '2', drivers, load }));
+    expect(brick('4').load).toBe(4);
+    expect(brick('4 pieces').load).toBe(4);
+    expect(brick('8 joints').load).toBe(2);
+    expect(brick('12 Joints').load).toBe(4);
+    // One piece with more joints than the brick holds is still soldered.
+    expect(brick('8 joints', '20').load).toBe(1);
+    expect(brick('8 bananas').problems).toMatchObject([{ path: 'load' }]);
+    expect(brick('joints').problems).toMatchObject([{ path: 'load' }]);
+  });
+
   const pickle = computeStep(step({ setUp: '2', each: '3', per: 'load', unattended: '10', load: '12' }));
 
   test('of a batch are as many as hold it', () => {

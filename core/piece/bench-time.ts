@@ -78,13 +78,33 @@ export function computeStep(step: Step, counted = 1): StepComputation {
     eachMin: step.per === 'load' || step.per === 'batch' ? 0 : each * drivers * (1 + again),
     again,
     loadMin: step.per === 'load' ? each : 0,
-    load: step.load.trim() ? value('load', readCount(step.load), 1) : Infinity,
+    load: step.load.trim() ? value('load', readLoad(step.load, step.per, drivers), 1) : Infinity,
     unattendedMin: value('unattended', readMinutes(step.unattended)),
     drivers,
     spread: step.spread.trim() ? value('spread', readShare(step.spread, 'spread')) : null,
     yield: step.yield.trim() ? value('yield', readShare(step.yield, 'yield'), 1) : 1,
     problems,
   };
+}
+
+/**
+ * Reads the size of a load or a group: `12` pieces, or `8 joints` where a brick holds so many.
+ * @param drivers  in one piece
+ * @returns pieces, at least 1
+ */
+function readLoad(text: string, per: StepDriver, drivers: number): Reading {
+  const [, number = '', unit = ''] = /^(.*?)\s*([a-z]*)\s*$/i.exec(text.trim()) ?? [];
+  if (unit === '' || /^pieces?$/i.test(unit)) return readCount(unit === '' ? text : number);
+  const named = driverNames[per].split(' ').at(-1) ?? '';
+  if (per === 'load' || per === 'batch' || unit.toLowerCase().replace(/s$/, '') !== named)
+    return {
+      ok: false,
+      sentence: `“${unit}” is not what this step is counted by. Try 12, or 8 ${per === 'load' || per === 'batch' ? 'piece' : named}s.`,
+    };
+  const reading = readCount(number);
+  return reading.ok
+    ? { ...reading, value: Math.max(1, Math.floor(reading.value / Math.max(drivers, 1e-9) + 1e-9)) }
+    : reading;
 }
 
 /** Number of loads of a batch. */

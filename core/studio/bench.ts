@@ -4,6 +4,7 @@ import type { Issue } from '../measure/issue.ts';
 import { readMinutes } from '../measure/read/read-number.ts';
 import { isoDateSchema } from '../measure/typed.ts';
 import { readHours, type Shift } from './hours.ts';
+import { type Liking, readPreferences } from './preferences.ts';
 import type { Studio } from './studio.ts';
 
 /** A maker. */
@@ -16,6 +17,8 @@ export interface BenchMaker {
   readonly away: readonly (readonly [string, string])[];
   /** Stations this maker works at, in lower case; null: all. */
   readonly does: readonly string[] | null;
+  /** Work the maker likes, the best liked first; empty: all alike. */
+  readonly prefers: readonly Liking[];
 }
 
 interface BenchStation {
@@ -90,12 +93,15 @@ export function readBench(
   week: readonly (readonly Shift[])[],
   problems: Issue[],
 ): Bench {
-  const read = makers.map(({ id, name, hours, away, does }, index): BenchMaker => {
+  const read = makers.map(({ id, name, hours, away, does, prefers }, index): BenchMaker => {
     const own = hours.trim() ? readWeek(hours) : week;
     const days = readAway(away);
     if ('sentence' in own) problems.push({ path: `makers.${String(index)}.hours`, sentence: own.sentence });
     if ('sentence' in days) problems.push({ path: `makers.${String(index)}.away`, sentence: days.sentence });
+    const likings = readPreferences(prefers);
+    if ('sentence' in likings) problems.push({ path: `makers.${String(index)}.prefers`, sentence: likings.sentence });
     return {
+      prefers: 'sentence' in likings ? [] : likings,
       id,
       name: name.trim() || UNNAMED,
       week: 'sentence' in own ? week : own,
@@ -110,7 +116,7 @@ export function readBench(
     lastStartMin: last.ok ? Math.min(MOST_LAST_START, Math.max(0, last.value)) : 0,
     hasLateStarts: lateStarts === 'yes',
     // A studio without named makers has one maker.
-    makers: read.length > 0 ? read : [{ id: 'maker', name: UNNAMED, week, away: [], does: null }],
+    makers: read.length > 0 ? read : [{ id: 'maker', name: UNNAMED, week, away: [], does: null, prefers: [] }],
     stations: stations.flatMap(({ name, count, overnight, loads, out }, index): BenchStation[] => {
       const days = readAway(out);
       if ('sentence' in days) problems.push({ path: `stations.${String(index)}.out`, sentence: days.sentence });

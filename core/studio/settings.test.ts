@@ -103,7 +103,7 @@ test('a field that cannot be read is named', () => {
       channels: [{ id: 'a', name: '', kind: 'retail', feeShare: '200 %', feeEach: '', shopKeeps: '' }],
       volumeBreaks: [{ id: 'b', from: '1', off: '5 %' }],
       overheadCosts: [{ id: 'c', name: '', amount: '1/0', per: 'week' }],
-      makers: [{ id: 'd', name: '', rate: 'all', hours: '', away: '', does: '' }],
+      makers: [{ id: 'd', name: '', rate: 'all', hours: '', away: '', does: '', prefers: '' }],
     },
     1,
   );

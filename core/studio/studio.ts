@@ -29,6 +29,8 @@ const makerSchema = z.strictObject({
   away: z.string().max(400).default(''),
   /** Stations this maker works at, separated by commas; blank: all. */
   does: z.string().max(200).default(''),
+  /** Work the maker likes, the best liked first, with best hours: `set stones 9:00-12:00, solder`; blank: all alike. */
+  prefers: z.string().max(400).default(''),
 });
 
 /** A station and its number of places; nobody waits for a station that is not listed. */

@@ -29,8 +29,16 @@ export const demoStudio: Partial<Studio> = {
     { id: 'heavy', upTo: '', charge: '4.10' },
   ],
   makers: [
-    { id: 'isa', name: 'Isa', rate: '29', hours: '', away: '', does: '' },
-    { id: 'tam', name: 'Tam', rate: '', hours: 'Mon-Thu 9:30-12:30, 13:15-16:00', away: '', does: '' },
+    { id: 'isa', name: 'Isa', rate: '29', hours: '', away: '', does: '', prefers: 'solder 9:00-12:30, saw' },
+    {
+      id: 'tam',
+      name: 'Tam',
+      rate: '',
+      hours: 'Mon-Thu 9:30-12:30, 13:15-16:00',
+      away: '',
+      does: '',
+      prefers: 'polish, tumble',
+    },
   ],
   stations: [
     { id: 'torch', name: 'torch', count: '2', out: '', overnight: 'no', loads: 'shared' },

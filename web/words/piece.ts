@@ -83,6 +83,7 @@ export const words = localWords({
   hallmarking: 'Hallmarking',
   heatLadderWhereEachJoin: 'Heat ladder: where each join flows and each metal melts',
   hide: 'Hide',
+  loadOrGroup: 'load or group',
   howLoadsArePassedOn: 'how loads are passed on',
   inAnyMeasureOfA: 'in any measure of a part, alone or in a sum:',
   inTheBenchCheck: 'in the bench check',

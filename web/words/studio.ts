@@ -21,6 +21,10 @@ export const words = localWords({
   nothingIsStartedInThem:
     'Nothing is started in them. What has to follow soon, such as the pickle after a solder, still is.',
   rulesOfThePlan: 'Scheduling rules',
+  workLikedBy: 'Work preferred by',
+  bestLikedFirst:
+    'Kinds of work or stations, the preferred one first, with the best hours where they matter: set stones 9:00-12:00, solder, polish. Used where no batch is done later for it.',
+  allAlike: 'no preference',
   workThatMayPause: 'In the last minutes, work that may pause',
   workThatMayPauseTitle: 'Work that may pause',
   any: 'any',

@@ -10,6 +10,8 @@ export interface IndexedProblem {
   readonly second: SecondAim;
   /** By maker: minutes at the end of a shift in which nothing is started. */
   readonly lastStart: Float64Array;
+  /** By maker, the kinds of work that are not liked at any hour; by index of the kind. */
+  readonly prefers: readonly ReadonlyMap<number, Preference>[];
   /** Start and end of each shift in turn, [from, to, from, to, ...]. */
   readonly shifts: readonly Float64Array[];
   readonly stations: readonly { readonly count: number; readonly open: Float64Array | null }[];
@@ -60,6 +62,14 @@ export interface LastPlan {
   readonly price: Float64Array;
 }
 
+/** How a maker likes a kind of work. */
+export interface Preference {
+  /** For each attended minute, 0 to 1. */
+  readonly penalty: number;
+  /** Best hours within the shifts, [from, to, from, to, ...]; null for any. */
+  readonly hours: Float64Array | null;
+}
+
 interface PlacedFixed {
   readonly maker: number;
   readonly start: number;
@@ -80,6 +90,7 @@ export function indexProblem(problem: ScheduleProblem): IndexedProblem {
   );
   const behind = steps.map(() => [] as number[]);
   before.forEach((list, index) => list.forEach((other) => behind[other]?.push(index)));
+  const kinds = numbersOf(steps.map(({ step: { kind } }) => kind));
   const isSoon = (index: number) => steps[index]?.step.within !== undefined && !steps[index].step.fixed;
   const makerOf = ({ maker }: Fixed) => (maker === null ? -1 : (makerAt.get(maker) ?? -1));
   return {
@@ -88,6 +99,17 @@ export function indexProblem(problem: ScheduleProblem): IndexedProblem {
     makers: problem.makers.length,
     second: problem.objective[1],
     lastStart: Float64Array.from(problem.makers, ({ lastStart }) => lastStart),
+    prefers: problem.makers.map(
+      ({ prefers, shifts }) =>
+        new Map(
+          prefers
+            .filter(({ penalty, hours }) => penalty > 0 || hours !== undefined)
+            .map(({ kind, penalty, hours }) => [
+              kinds.get(kind) ?? -2,
+              { penalty, hours: hours ? Float64Array.from(common(hours, shifts ?? [[0, Infinity]]).flat()) : null },
+            ]),
+        ),
+    ),
     shifts: problem.makers.map(({ shifts }) => (shifts ? Float64Array.from(joined(shifts).flat()) : ALWAYS)),
     stations: problem.stations.map(({ count, open }) => ({
       count,
@@ -118,7 +140,7 @@ export function indexProblem(problem: ScheduleProblem): IndexedProblem {
     fixed: steps.map(({ step: { fixed } }) =>
       fixed ? { maker: makerOf(fixed), start: fixed.start, attendedEnd: fixed.attendedEnd, end: fixed.end } : null,
     ),
-    kind: numbered(steps.map(({ step: { kind } }) => kind)),
+    kind: Int32Array.from(steps, ({ step: { kind } }) => kinds.get(kind ?? '') ?? -1),
     loadKind: numbered(
       steps.map(({ step: { load, station, anyHour, attended, unattended } }) =>
         load && attended + unattended > 0 ? `${station ?? ''} ${load.kind} ${String(anyHour)}` : undefined,
@@ -140,12 +162,14 @@ function indexOf(rows: readonly { readonly id: string }[]): ReadonlyMap<string, 
 
 /** The same number for the same name; −1 for none. */
 function numbered(names: readonly (string | undefined)[]): Int32Array {
+  const numbers = numbersOf(names);
+  return Int32Array.from(names, (name) => (name === undefined ? -1 : (numbers.get(name) ?? -1)));
+}
+
+function numbersOf(names: readonly (string | undefined)[]): ReadonlyMap<string, number> {
   const numbers = new Map<string, number>();
-  return Int32Array.from(names, (name) => {
-    if (name === undefined) return -1;
-    if (!numbers.has(name)) numbers.set(name, numbers.size);
-    return numbers.get(name) ?? -1;
-  });
+  for (const name of names) if (name !== undefined && !numbers.has(name)) numbers.set(name, numbers.size);
+  return numbers;
 }
 
 const keyOf = (job: number, step: string) => `${String(job)} ${step}`;
@@ -159,4 +183,16 @@ function joined(windows: readonly (readonly [number, number])[]): [number, numbe
     else all.push([from, to]);
   }
   return all;
+}
+
+function common(some: readonly (readonly [number, number])[], others: readonly (readonly [number, number])[]) {
+  const both: [number, number][] = [];
+  for (let one = 0, other = 0; one < some.length && other < others.length;) {
+    const [[from, to], [opens, closes]] = [some[one] ?? [0, 0], others[other] ?? [0, 0]];
+    const [begin, end] = [Math.max(from, opens), Math.min(to, closes)];
+    if (end > begin) both.push([begin, end]);
+    if (to <= closes) one += 1;
+    else other += 1;
+  }
+  return both;
 }

@@ -14,13 +14,16 @@ export function compareSoFar(a: Omit<Objective, 'changes'>, b: Omit<Objective, '
   return (
     by(a.overLag, b.overLag) ||
     by(a.tardiness, b.tardiness) ||
-    (second === 'makespan' ? by(a.makespan, b.makespan) : by(a.completion + a.moved, b.completion + b.moved))
+    (second === 'makespan' ? by(a.makespan, b.makespan) : by(priced(a), priced(b)))
   );
 }
 
+/** Weighted completion time with the price of what moved, and a weighted minute for a disliked one. */
+const priced = ({ completion, moved, dislike }: Pick<Objective, 'completion' | 'moved' | 'dislike'>) =>
+  completion + moved + dislike;
+
 const rest = (a: Objective, b: Objective, second: SecondAim) =>
-  by(a.changes, b.changes) ||
-  (second === 'makespan' ? by(a.completion + a.moved, b.completion + b.moved) : by(a.makespan, b.makespan));
+  by(a.changes, b.changes) || (second === 'makespan' ? by(priced(a), priced(b)) : by(a.makespan, b.makespan));
 
 const by = (a: number, b: number) => (Math.abs(a - b) > SAME ? a - b : 0);
 

@@ -13,6 +13,19 @@ const makerSchema = z.strictObject({
   shifts: windowsSchema.optional(),
   /** Minutes at the end of each shift in which the maker starts nothing. */
   lastStart: minutesSchema.default(0),
+  /** How the maker likes each kind of work; a kind that is not listed is liked. */
+  prefers: z
+    .array(
+      z.strictObject({
+        kind: idSchema,
+        /** Penalty for each attended minute: 0 liked to 1 disliked. */
+        penalty: z.number().min(0).max(1).default(0),
+        /** Best hours: each attended minute outside them counts one more. */
+        hours: windowsSchema.optional(),
+      }),
+    )
+    .max(500)
+    .default([]),
 });
 
 const stationSchema = z.strictObject({
@@ -118,6 +131,8 @@ export interface Objective {
   readonly completion: number;
   /** Changes of set-up and of job between two steps of a maker on one day, over all makers. */
   readonly changes: number;
+  /** Attended minutes that go against a maker's preferences, weighted by the penalty of the kind of work. */
+  readonly dislike: number;
   /** Price of what moved from the plan before, in weighted minutes; 0 where there was none. */
   readonly moved: number;
 }

@@ -265,12 +265,12 @@ describe('step orders', () => {
           const orders = priorityRuleOrders(indexed);
           const order = orders[seed % orders.length]!;
           fc.pre(whole.generate(order));
-          const { overLag, tardiness, makespan, completion } = whole;
+          const { overLag, tardiness, makespan, completion, dislike } = whole;
           const ends = Array.from(whole.jobEnd).reduce((sum, end) => sum + end, 0);
           const flow = indexed.second === 'completion' ? completion : ends;
           // The cost counted on the way is that of the schedule.
           expect(whole.cost).toBeCloseTo(
-            10 * overLag + tardiness + 0.5 * makespan + 0.1 * flow + 0.1 * whole.changes(),
+            10 * overLag + tardiness + 0.5 * makespan + 0.1 * (flow + dislike) + 0.1 * whole.changes(),
             6,
           );
           expect(limited.generateWithin(order, 0, -1, whole.cost + 1e-6)).toBe('done');

@@ -12,7 +12,7 @@ import type { IndexedProblem } from '../model/indexed-problem.ts';
 import type { Objective } from '../model/problem.ts';
 import { BusyIntervals, HAIR } from './busy-intervals.ts';
 import { loadableSteps, loadsAlone } from './shared-loads.ts';
-import { pausedEnd, shiftAt } from './shift-times.ts';
+import { minutesWithin, pausedEnd, shiftAt } from './shift-times.ts';
 import { freeFrom } from './station-capacity.ts';
 
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices below their lengths, in the innermost loop there is */
@@ -63,6 +63,7 @@ export class SerialScheduleGeneration {
   makespan = 0;
   completion = 0;
   moved = 0;
+  dislike = 0;
   /** The job that ends last. */
   lastJob = 0;
   weights: CostWeights = { overLag: 0, tardiness: 1, makespan: 0, flow: 0, changes: 0 };
@@ -77,6 +78,9 @@ export class SerialScheduleGeneration {
   readonly #delayedTo: Float64Array;
   readonly #hasLags: boolean;
   readonly #hasFixed: boolean;
+  readonly #hasPreferences: boolean;
+  /** Whether steps are charged for more than their time. */
+  readonly #isCharged: boolean;
   /** Whether steps can share loads; by name of a load its members and how many of them wait. */
   readonly #hasLoads: boolean;
   readonly #members: Int32Array;
@@ -115,6 +119,8 @@ export class SerialScheduleGeneration {
     this.#delayedTo = new Float64Array(size);
     this.#hasLags = indexed.soon.some((list) => list.length > 0);
     this.#hasFixed = indexed.fixed.some(Boolean);
+    this.#hasPreferences = indexed.prefers.some(({ size }) => size > 0);
+    this.#isCharged = this.#hasLags || this.#hasPreferences || Boolean(indexed.last);
     this.loads = loadsAlone(indexed);
     this.#hasLoads = loadableSteps(indexed).length > 0;
     const loaded = this.#hasLoads ? size : 0;
@@ -166,6 +172,7 @@ export class SerialScheduleGeneration {
     for (const taken of this.#held) taken.clear();
     this.overLag = 0;
     this.moved = 0;
+    this.dislike = 0;
     if (isCosted) this.#beginCost();
     if (this.#hasLags || this.#hasLoads) this.#placed.fill(0);
     if (this.#hasLoads) this.#beginLoads();
@@ -381,8 +388,8 @@ export class SerialScheduleGeneration {
 
   /** What the current schedule is compared by. */
   objective(): Objective {
-    const { overLag, tardiness, makespan, completion, moved } = this;
-    return { overLag, tardiness, makespan, completion, changes: this.changes(), moved };
+    const { overLag, tardiness, makespan, completion, moved, dislike } = this;
+    return { overLag, tardiness, makespan, completion, changes: this.changes(), moved, dislike };
   }
 
   /** Changes of set-up and of job between two steps of a maker on one day, over all makers. */
@@ -436,7 +443,7 @@ export class SerialScheduleGeneration {
 
   #raise(index: number): void {
     const { indexed, weights } = this;
-    if (this.#hasLags || indexed.last) this.#charge(index);
+    if (this.#isCharged) this.#charge(index);
     const end = this.end[index]! + this.costBounds!.tail[index]!;
     const of = indexed.job[index]!;
     const low = this.#low[of]!;
@@ -454,7 +461,8 @@ export class SerialScheduleGeneration {
   #charge(index: number): void {
     const over = this.#overLagOf(index);
     if (over > 0) this.cost += over * this.weights.overLag;
-    this.cost += this.#movedOf(index) * (this.weights.flow > 0 ? this.weights.flow : 1);
+    const { flow } = this.weights;
+    this.cost += this.#movedOf(index) * (flow > 0 ? flow : 1) + this.#dislikeOf(index) * flow;
   }
 
   #overLagOf(index: number): number {
@@ -475,6 +483,18 @@ export class SerialScheduleGeneration {
     return isMoved ? last.price[index]! : 0;
   }
 
+  #dislikeOf(index: number): number {
+    const maker = this.maker[index]!;
+    if (!this.#hasPreferences || maker < 0 || this.#headOf(index) !== index) return 0;
+    const { prefers, kind, shifts } = this.indexed;
+    const preference = prefers[maker]!.get(kind[index]!);
+    if (!preference) return 0;
+    const [start, end] = [this.start[index]!, this.attendedEnd[index]!];
+    const worked = minutesWithin(shifts[maker]!, start, end);
+    const { penalty, hours } = preference;
+    return penalty * worked + (hours ? worked - minutesWithin(hours, start, end) : 0);
+  }
+
   #readyOf(index: number): number {
     let ready = 0;
     for (const other of this.indexed.before[index]!) if (this.end[other]! > ready) ready = this.end[other]!;
@@ -484,7 +504,7 @@ export class SerialScheduleGeneration {
   #reckon(): void {
     const { indexed, jobEnd } = this;
     const { job, due, weight, size } = indexed;
-    const isCharged = this.#hasLags || indexed.last;
+    const isCharged = this.#isCharged;
     jobEnd.fill(0);
     for (let index = 0; index < size; index += 1) {
       const of = job[index]!;
@@ -492,6 +512,7 @@ export class SerialScheduleGeneration {
       if (!isCharged) continue;
       this.overLag += this.#overLagOf(index);
       this.moved += this.#movedOf(index);
+      this.dislike += this.#dislikeOf(index);
     }
     this.tardiness = 0;
     this.makespan = 0;

@@ -12,6 +12,14 @@ export function shiftAt(shifts: Float64Array, time: number): number {
   return 2 * low;
 }
 
+/** Minutes of windows that lie in a time. */
+export function minutesWithin(windows: Float64Array, from: number, to: number): number {
+  let minutes = 0;
+  for (let at = shiftAt(windows, from); at < windows.length && (windows[at] ?? 0) < to; at += 2)
+    minutes += Math.max(0, Math.min(windows[at + 1] ?? 0, to) - Math.max(windows[at] ?? 0, from));
+  return minutes;
+}
+
 /** When work that pauses at the end of each shift is done; Infinity when there are not enough shifts. */
 export function pausedEnd(shifts: Float64Array, shift: number, start: number, attended: number): number {
   let left = attended;

@@ -15,7 +15,7 @@ export interface Solution {
 
 /** The current schedule of a generator as a solution. */
 export function solutionOf(sgs: SerialScheduleGeneration, order: Int32Array): Solution {
-  const { overLag, tardiness, makespan, completion, changes, moved } = sgs.objective();
+  const { overLag, tardiness, makespan, completion, changes, moved, dislike } = sgs.objective();
   return {
     objective: {
       overLag: neat(overLag),
@@ -24,6 +24,7 @@ export function solutionOf(sgs: SerialScheduleGeneration, order: Int32Array): So
       completion: neat(completion),
       changes,
       moved: neat(moved),
+      dislike: neat(dislike),
     },
     steps: stepsOf(sgs),
     order: order.slice(),

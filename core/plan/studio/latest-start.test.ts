@@ -12,7 +12,7 @@ const day = [
   { opensMin: 780, closesMin: 990 },
 ];
 const week = [day, day, day, day, day, [{ opensMin: 540, closesMin: 780 }], []];
-const bench = { makers: [{ id: 'm', name: 'M', week, away: [], does: null }], stations: [] };
+const bench = { makers: [{ id: 'm', name: 'M', week, away: [], does: null, prefers: [] }], stations: [] };
 const terms = { bench, day: '2026-03-02' };
 const work = (minutes: number): BenchStep => ({
   key: 'l/s',

@@ -19,7 +19,7 @@ import { type StudioJob, studioProblem, type StudioTerms } from './studio-proble
 const day = '2026-03-02';
 const studio: Studio = {
   ...startingStudio({ name: '', country: 'GB', currency: 'GBP', units: 'mm', hourlyRate: '30' }),
-  makers: ['ann', 'bo'].map((id) => ({ id, name: id, rate: '', hours: '', away: '', does: '' })),
+  makers: ['ann', 'bo'].map((id) => ({ id, name: id, rate: '', hours: '', away: '', does: '', prefers: '' })),
 };
 const { bench } = readRates(studio, 1);
 const terms = (more: Partial<StudioTerms> = {}): StudioTerms => ({
@@ -89,6 +89,24 @@ test('the clock passing shifts late starts and what follows, and nothing else', 
   });
   const next = { day: '2026-03-03', minute: 8 * 60, standings: standings(done) };
   expect(linesOf(followPlan(week, terms(next), lines)!.plan)).toEqual(rest);
+});
+
+test('of plans that are alike for the customer the one the makers like is taken', () => {
+  const likes = (ann: string, bo: string): StudioTerms => ({
+    ...terms(),
+    bench: readRates({ ...studio, makers: studio.makers.map((one, at) => ({ ...one, prefers: at === 0 ? ann : bo })) }, 1).bench, // prettier-ignore
+  });
+  const jobs = [job('a', '3'), job('b', '3')];
+  const sanded = (of: StudioTerms) =>
+    steady(jobs, of, [])!
+      .blocks.filter(({ step }) => step.station === 'motor')
+      .map(({ maker }) => maker);
+  // One motor: whoever likes it sands both batches, and nothing is done later for it.
+  expect(sanded(likes('motor, torch, peg', 'torch, peg, motor'))).toEqual(['ann', 'ann']);
+  expect(sanded(likes('torch, peg, motor', 'motor, torch, peg'))).toEqual(['bo', 'bo']);
+  const { objective } = steady(jobs, terms(), [])!;
+  const liked = steady(jobs, likes('motor, torch, peg', 'torch, peg, motor'), [])!.objective;
+  expect([objective.dislike, liked.completion]).toEqual([0, objective.completion]);
 });
 
 describe('a change', () => {

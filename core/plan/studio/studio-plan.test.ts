@@ -28,8 +28,8 @@ const day = '2026-03-02';
 const studio: Studio = {
   ...startingStudio({ name: '', country: 'GB', currency: 'GBP', units: 'mm', hourlyRate: '30' }),
   makers: [
-    { id: 'ann', name: 'Ann', rate: '', hours: '', away: '', does: '' },
-    { id: 'bo', name: 'Bo', rate: '', hours: 'Mon-Tue 10-14', away: '2026-03-03', does: 'peg, bench' },
+    { id: 'ann', name: 'Ann', rate: '', hours: '', away: '', does: '', prefers: '' },
+    { id: 'bo', name: 'Bo', rate: '', hours: 'Mon-Tue 10-14', away: '2026-03-03', does: 'peg, bench', prefers: '' },
   ],
 };
 const { bench, week } = readRates(studio, 1);

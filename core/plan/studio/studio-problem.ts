@@ -4,6 +4,8 @@ import type { Batch } from '../../batch/batch.ts';
 import { dayAfter, daysBetween, weekdayOf } from '../../measure/days.ts';
 import { isHeat, mayPause, type StepKind } from '../../piece/step.ts';
 import type { Bench, BenchMaker } from '../../studio/bench.ts';
+import type { Shift } from '../../studio/hours.ts';
+import { likingOf } from '../../studio/preferences.ts';
 import { MINUTES_A_DAY } from '../model/calendar.ts';
 import type { Fixed, ScheduleProblem, ScheduleStep } from '../model/problem.ts';
 import type { BenchStep } from './batch-steps.ts';
@@ -61,6 +63,7 @@ export function studioProblem(jobs: readonly StudioJob[], terms: StudioTerms): S
     skills: skillsOf(maker, jobs, bench.makers.length),
     shifts: shiftsOf.get(maker.id) ?? [],
     lastStart: bench.lastStartMin ?? 0,
+    prefers: preferencesOf(maker, jobs, days),
   }));
   const inItsLoad = loadsUnderWay(jobs, terms, longest);
   const skills = new Set(makers.flatMap((maker) => maker.skills));
@@ -108,7 +111,7 @@ export function studioProblem(jobs: readonly StudioJob[], terms: StudioTerms): S
               anyHour: step.unattendedMin > longestOpen || runsOver,
               anyStart: soonAfter(step, left) !== null || (pausable && Boolean(bench.hasLateStarts)),
               ...within(soonAfter(step, left)),
-              kind: `${step.kind} ${step.station}`,
+              kind: setUpOf(step),
               ...(load && { load }),
               ...(fixed && { fixed }),
             };
@@ -208,6 +211,29 @@ function skillsOf(maker: BenchMaker, jobs: readonly StudioJob[], makers: number)
   const able = [...stations].filter((station) => makers === 1 || !does || does.includes(station));
   return ['bench', `maker ${maker.id}`, ...able.map((station) => `at ${station}`)];
 }
+
+const setUpOf = ({ kind, station }: Pick<BenchStep, 'kind' | 'station'>) => `${kind} ${station}`;
+
+/** The later in the list of what is liked, the higher the penalty; what is not listed has the highest. */
+function preferencesOf(
+  { prefers }: BenchMaker,
+  jobs: readonly StudioJob[],
+  days: number,
+): ScheduleProblem['makers'][number]['prefers'] {
+  if (prefers.length === 0) return [];
+  const bestHours = prefers.map(({ hours }) => hours && eachDay(hours, days));
+  const kinds = new Map(jobs.flatMap(({ steps }) => steps.map((step) => [setUpOf(step), step])));
+  return [...kinds].map(([kind, step]) => {
+    const place = likingOf(prefers, step.station, step.kind);
+    const hours = bestHours[place];
+    return { kind, penalty: (place < 0 ? prefers.length : place) / prefers.length, ...(hours && { hours }) };
+  });
+}
+
+const eachDay = (hours: readonly Shift[], days: number) =>
+  Array.from({ length: days }, (_, ahead) => ahead * MINUTES_A_DAY).flatMap((midnight) =>
+    hours.map(({ opensMin, closesMin }): [number, number] => [midnight + opensMin, midnight + closesMin]),
+  );
 
 /** When a maker works, in minutes from midnight of the first day. */
 function makerShifts(maker: BenchMaker, firstDay: string, days: number): [number, number][] {

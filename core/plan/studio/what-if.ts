@@ -40,12 +40,13 @@ export function benchIf(bench: Bench, { away, out, extra }: WhatIf, week: Bench[
       [dayAfter(extra.to, 1), LATEST],
     ] as const,
     does: null,
+    prefers: [],
   };
   return { ...bench, makers: [...makers, hands], stations };
 }
 
 /** A studio without named makers has one maker, who has to be named once there are two. */
-const onlyMaker = { id: 'maker', name: '', rate: '', hours: '', away: '', does: '' } as const;
+const onlyMaker = { id: 'maker', name: '', rate: '', hours: '', away: '', does: '', prefers: '' } as const;
 
 /** The same change in the studio's settings, to be kept. @param newId  for the row of the extra maker */
 export function studioIf(studio: Studio, { away, out, extra }: WhatIf, newId: string): Studio {
@@ -65,6 +66,7 @@ export function studioIf(studio: Studio, { away, out, extra }: WhatIf, newId: st
               hours: '',
               away: `${EARLIEST} to ${dayAfter(extra.from, -1)}, ${dayAfter(extra.to, 1)} to ${LATEST}`,
               does: '',
+              prefers: '',
             },
           ]
         : []),

@@ -127,7 +127,13 @@ function problemOf(
     ]);
   return {
     objective: ['tardiness', 'completion'],
-    makers: makers.map(({ id }, at) => ({ id, skills: ['bench'], shifts: shiftsOf(ill[at] ?? false), lastStart: 10 })),
+    makers: makers.map(({ id }, at) => ({
+      id,
+      skills: ['bench'],
+      shifts: shiftsOf(ill[at] ?? false),
+      lastStart: 10,
+      prefers: [],
+    })),
     stations: yearStations,
     jobs: [
       ...open.map(({ batch, due, fixed }) => ({

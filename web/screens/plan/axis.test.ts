@@ -6,8 +6,8 @@ import { axisOf } from './axis.ts';
 const DAY = 1440;
 /** Nine to half past twelve and from one to five on two days, a day off, then ten to two. */
 const makers = [
-  { id: 'isa', skills: [], lastStart: 0, shifts: [[540, 750], [780, 1020], [DAY + 540, DAY + 750], [DAY + 780, DAY + 1020]] as [number, number][] }, // prettier-ignore
-  { id: 'tam', skills: [], lastStart: 0, shifts: [[3 * DAY + 600, 3 * DAY + 840]] as [number, number][] },
+  { id: 'isa', skills: [], lastStart: 0, prefers: [], shifts: [[540, 750], [780, 1020], [DAY + 540, DAY + 750], [DAY + 780, DAY + 1020]] as [number, number][] }, // prettier-ignore
+  { id: 'tam', skills: [], lastStart: 0, prefers: [], shifts: [[3 * DAY + 600, 3 * DAY + 840]] as [number, number][] },
 ];
 const axis = axisOf({ makers }, 4 * DAY, 30);
 

@@ -1,5 +1,7 @@
 // Scheduling rules: what is not worth starting, and what happens to better schedules.
 import type { Issue } from '../../../core/measure/issue.ts';
+import { UNNAMED } from '../../../core/studio/bench.ts';
+import type { Studio } from '../../../core/studio/studio.ts';
 import { Choice } from '../../components/choice.tsx';
 import { words } from '../../words/studio.ts';
 import { SettingLine } from './setting-line.tsx';
@@ -14,6 +16,11 @@ const betterPlans = [
   { value: 'unseen', label: 'taken while nobody has looked' },
 ];
 
+function setPrefers({ makers }: Studio, id: string, value: string): void {
+  const maker = makers.find((one) => one.id === id);
+  if (maker) maker.prefers = value;
+}
+
 export function PlanRules({ body, edit, problems }: SettingProps & { problems: readonly Issue[] }) {
   return (
     <section aria-labelledby="plan-rules" className="mt-6">
@@ -26,6 +33,20 @@ export function PlanRules({ body, edit, problems }: SettingProps & { problems: r
           problem={problemAt(problems, 'lastStart')}
           onChange={(value) => edit('lastStart', (studio) => void (studio.lastStart = value))}
         />
+      </table>
+      <table className="rows">
+        {body.makers.map(({ id, name, prefers }, index) => (
+          <SettingLine
+            key={id}
+            label={`${words.workLikedBy} ${name.trim() || UNNAMED}`}
+            help={index === 0 ? words.bestLikedFirst : ''}
+            value={prefers}
+            placeholder={words.allAlike}
+            isWords
+            problem={problemAt(problems, `makers.${String(index)}.prefers`)}
+            onChange={(value) => edit(`makers.${id}.prefers`, (studio) => setPrefers(studio, id, value))}
+          />
+        ))}
       </table>
       <p className="mt-2 text-[15px]">
         {words.workThatMayPause}{' '}

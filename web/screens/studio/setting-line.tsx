@@ -8,26 +8,38 @@ interface SettingLineProps {
   readonly value: string;
   readonly problem: string | undefined;
   readonly onChange: (value: string) => void;
+  readonly placeholder?: string;
+  /** Words instead of a number. */
+  readonly isWords?: boolean;
   /** The value of the typed sum. */
   readonly comesTo?: ReactNode;
 }
 
-export function SettingLine({ label, help, value, problem, onChange, comesTo }: SettingLineProps) {
+export function SettingLine({
+  label,
+  help,
+  value,
+  problem,
+  onChange,
+  placeholder = '0',
+  isWords = false,
+  comesTo,
+}: SettingLineProps) {
   const id = `setting-${label.replace(/\W+/g, '-')}`;
   return (
     <tbody>
       <tr>
         <td className="first">
           {label}
-          <span className="aside block">{help}</span>
+          {help && <span className="aside block">{help}</span>}
         </td>
-        <td className="end num w-[16em]">
+        <td className={isWords ? 'w-[16em]' : 'end num w-[16em]'}>
           <Field
             open
-            end
+            end={!isWords}
             value={value}
             label={label}
-            placeholder="0"
+            placeholder={placeholder}
             column="setting"
             problem={problem}
             problemId={id}

@@ -43,7 +43,7 @@ export const makerList: SettingList<'makers'> = {
     { key: 'away', head: 'time off', isWords: true, isDays: true, placeholder: 'none' },
     { key: 'does', head: 'stations', isWords: true, placeholder: 'all stations' },
   ],
-  fresh: (id) => ({ id, name: '', rate: '', hours: '', away: '', does: '' }),
+  fresh: (id) => ({ id, name: '', rate: '', hours: '', away: '', does: '', prefers: '' }),
 };
 
 const nightOptions = [

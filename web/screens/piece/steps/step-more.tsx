@@ -16,8 +16,8 @@ const kindOptions: readonly Option[] = stepKinds.map((value) => ({ value, label:
 const driverOptions: readonly Option[] = stepDrivers.map((value) => ({ value, label: driverNames[value] }));
 
 const transferOptions: readonly Option[] = [
-  { value: '', label: 'piece by piece, until the next load' },
-  { value: 'each', label: 'piece by piece' },
+  { value: '', label: 'with each load, where the next step has loads' },
+  { value: 'each', label: 'with each load or group' },
   { value: 'all', label: 'when the whole batch is done' },
 ];
 
@@ -65,7 +65,7 @@ export function StepMore({ step, index, scopes, problems, editStep }: StepMorePr
       {step.per !== 'piece' && step.per !== 'load' && step.per !== 'batch' && (
         <Labelled word="per piece">{field('drivers', 'number per piece', 'from the recipe')}</Labelled>
       )}
-      <Labelled word="load size">{field('load', 'load size, pieces', 'whole batch')}</Labelled>
+      <Labelled word={words.loadOrGroup}>{field('load', 'load or group size', 'whole batch')}</Labelled>
       {step.load.trim() && (
         <Labelled word={words.loadsArePassedOn}>
           {choose('transfer', words.howLoadsArePassedOn, transferOptions)}
