@@ -5,6 +5,7 @@ import { compareSoFar, SAME } from '../model/objective.ts';
 import { costBoundsOf } from './cost-bounds.ts';
 import { OrderMoves } from './order-moves.ts';
 import { type CostWeights, SerialScheduleGeneration } from './serial-schedule-generation.ts';
+import { ResourceTurns } from './resource-turns.ts';
 import { hasRoom, loadableSteps, loadsAlone, loadWith, unload } from './shared-loads.ts';
 import { type Solution, solutionOf } from './solution.ts';
 
@@ -42,6 +43,7 @@ export class Annealing {
   readonly #movable: readonly number[];
   readonly #branching: readonly number[];
   readonly #jobs: readonly number[];
+  readonly #turns: ResourceTurns;
   readonly #late: number[] = [];
   readonly #lateJobs: number[] = [];
   #changedStep = -1;
@@ -57,6 +59,7 @@ export class Annealing {
     this.sgs.costBounds = costBoundsOf(indexed);
     this.moves = new OrderMoves(indexed);
     this.#random = random;
+    this.#turns = new ResourceTurns(indexed);
     this.#movable = Array.from({ length: indexed.size }, (_, step) => step).filter((step) => !indexed.fixed[step]);
     this.#branching = this.#movable.filter((step) => indexed.able[step]!.length > 1);
     this.#loadable = loadableSteps(indexed);
@@ -127,6 +130,7 @@ export class Annealing {
     const { sgs } = this;
     const { due, stepsOf, fixed, weight } = this.indexed;
     sgs.keep();
+    this.#turns.forget();
     this.#late.length = 0;
     this.#lateJobs.length = 0;
     for (let job = 0; job < due.length; job += 1) {
@@ -299,20 +303,34 @@ export class Annealing {
   #blockerEnd = 0;
   /** The last step that its station or its hands did before it; its end is kept in a field. */
   #blockerOf(step: number): number {
-    const { indexed, moves } = this;
+    const { indexed } = this;
     const { kept } = this.sgs;
-    const start = kept.start[step]!;
     const station = indexed.station[step]!;
     const maker = kept.maker[step]!;
-    let [blocker, blockerEnd] = [-1, -1];
-    for (let other = 0; other < indexed.size; other += 1) {
-      const isStation = station >= 0 && indexed.station[other] === station;
-      if (!isStation && (maker < 0 || kept.maker[other] !== maker)) continue;
-      const end = isStation ? kept.end[other]! : kept.attendedEnd[other]!;
-      if (end > start + SAME || end <= blockerEnd || other === step || indexed.fixed[other]) continue;
-      if (!moves.precedes(other, step)) [blocker, blockerEnd] = [other, end];
+    this.#turns.sort(kept);
+    this.#blockerEnd = -1;
+    const byStation = station < 0 ? -1 : this.#lastBefore(step, this.#turns.ofStation[station]!, kept.end);
+    const byHands = maker < 0 ? -1 : this.#lastBefore(step, this.#turns.ofMaker[maker]!, kept.attendedEnd);
+    return byHands >= 0 ? byHands : byStation;
+  }
+
+  /** The last of steps, in the order of their ends, that ends by the start of one and later than what was found so far. */
+  #lastBefore(step: number, inTurn: readonly number[], end: Float64Array): number {
+    const { indexed, moves } = this;
+    const latest = this.sgs.kept.start[step]! + SAME;
+    let [low, high] = [0, inTurn.length];
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if (end[inTurn[middle]!]! <= latest) low = middle + 1;
+      else high = middle;
     }
-    this.#blockerEnd = blockerEnd;
-    return blocker;
+    for (let at = low - 1; at >= 0; at -= 1) {
+      const other = inTurn[at]!;
+      if (end[other]! <= this.#blockerEnd) return -1;
+      if (other === step || indexed.fixed[other] || moves.precedes(other, step)) continue;
+      this.#blockerEnd = end[other]!;
+      return other;
+    }
+    return -1;
   }
 }
