@@ -3,10 +3,11 @@
 import { seeded } from '../../measure/random.ts';
 import { minCostCover } from '../min-cost-cover.ts';
 import { type NoPlan } from '../no-plan.ts';
-import { isSameCost } from '../same-cost.ts';
+import { EPSILON, isSameCost } from '../same-cost.ts';
 import type { TimeBudget } from '../time-budget.ts';
 import { allPatterns } from './all-patterns.ts';
-import { barChoices } from './bar-choices.ts';
+import { barCells, type BarCells } from './bar-cells.ts';
+import { type BarChoice, barChoices } from './bar-choices.ts';
 import type { BarPlan, BarProblem } from './bar-problem.ts';
 import {
   type Columns,
@@ -18,6 +19,7 @@ import {
   startingColumns,
 } from './column-generation.ts';
 import { divingHeuristic } from './diving-heuristic.ts';
+import { exactCover } from './exact-cover.ts';
 import { firstFitDecreasing } from './first-fit-decreasing.ts';
 import {
   consumedBy,
@@ -30,6 +32,7 @@ import {
   takenBy,
 } from './indexed-bars.ts';
 import type { LinearProgramSolver } from './linear-program.ts';
+import { RefillSearch } from './refill-search.ts';
 import { longestFill, subsetSumFill } from './subset-sum-fill.ts';
 import { trimPatterns } from './trim-patterns.ts';
 
@@ -45,6 +48,23 @@ const FILLING_SHARE = 0.1;
 const MOST_ORDERS = 20;
 /** Share of the time for using less metal at the same cost. */
 const KEPT_FOR_METAL = 0.3;
+/** Shares of the time for refills: before the program is solved, and what is kept for them after it. */
+const FIRST_REFILLS = 0.15;
+const KEPT_FOR_REFILLS = 0.45;
+/** Choices of bars that are refilled in turn, ms for the first round, and weights of unevenness in turn. */
+const MOST_REFILLED = 12;
+const ROUND_S = 0.12;
+const unevennesses = [0.5, 1, 0.3, 0] as const;
+/** Longest exact fill of one choice. */
+const COVER_S = 0.3;
+/** Free bars that are offered besides those used. */
+const MORE_FREE = 20;
+/** Other choices of the same cost that are tried for less metal, and runs on the best plan. */
+const SAME_COST = 6;
+const SAME_COST_S = 0.08;
+const METAL_RUNS = 3;
+/** More choices are not all looked at. */
+const MOST_CHOICES_BOUND = 15_000;
 const SEED = 20_231;
 
 /**
@@ -116,6 +136,10 @@ class Planning {
   #bound = 0;
   /** By stock, most µm of pieces that one bar holds. */
   readonly #full: readonly number[];
+  readonly #cells: BarCells;
+  /** Choices of bars that were tried for an exact fill, and those proved to have none. */
+  readonly #tried = new Set<string>();
+  readonly #impossible = new Set<string>();
   /** What the bars of any plan must hold together. */
   #cover: CoverBound;
   #consumedBound: number;
@@ -126,6 +150,7 @@ class Planning {
     this.#clock = clock;
     this.#best = best;
     this.#consumedBound = leastTaken(bars);
+    this.#cells = barCells(bars);
     const most = longestFill(bars);
     this.#full = bars.stock.map(({ room }) => most(room));
     this.#cover = byLength(bars, this.#full);
@@ -146,21 +171,125 @@ class Planning {
       (pattern) =>
         this.#isFull(pattern) || consumedBy(this.#bars, pattern) < (this.#bars.stock[pattern.stock]?.length ?? 0),
     );
-    yield* this.#whole(this.#metal(), kept, 1, (bound) => this.#raiseConsumed(bound));
+    yield* this.#whole(this.#metal(), kept, 0.5, (bound) => this.#raiseConsumed(bound));
+    yield* this.#refillForMetal();
   }
 
   /** A large problem: patterns are generated as they are needed. */
   *byColumns(): Generator<BarPlan> {
     const columns: Columns = new Map();
     yield* this.#fill(this.#clock.elapsed() + this.#clock.seconds * FILLING_SHARE);
+    yield* this.#refillForRoom(this.#clock.elapsed() + this.#clock.seconds * FIRST_REFILLS);
     for (const pattern of [...(this.#best ?? []), ...startingColumns(this.#bars)]) columns.set(keyOf(pattern), pattern);
     if (!this.#isCheapest())
       yield* this.#generateAndDive({ least: 'cost' }, columns, 0.6, (bound, cover) => this.#raise(bound, cover));
     if (!this.#best) yield* this.#whole({ least: 'cost' }, [...columns.values()], 0.6, () => undefined);
     yield* this.#tryForLess(columns);
+    yield* this.#refillForRoom(this.#clock.seconds * (1 - KEPT_FOR_METAL));
     if (!this.#best || this.#left() <= 0) return;
     for (const pattern of this.#best) columns.set(keyOf(pattern), pattern);
-    yield* this.#generateAndDive(this.#metal(), columns, 0.8, (bound) => this.#raiseConsumed(bound));
+    this.#raiseConsumed(this.#leastOfChoices());
+    yield* this.#generateAndDive(this.#metal(), columns, 0.5, (bound) => this.#raiseConsumed(bound));
+    yield* this.#refillForMetal();
+  }
+
+  /** Puts all pieces into cheaper choices of bars: exactly where hardly any length is spare, else by refills. */
+  *#refillForRoom(until: number): Generator<BarPlan> {
+    for (let round = 0; !this.#isCheapest() && this.#clock.elapsed() < until; round += 1) {
+      const choices = barChoices(this.#bars, this.#full, this.#bound, this.#cost())
+        .filter(({ chosen }) => !this.#impossible.has(chosen.join()))
+        .slice(0, MOST_REFILLED);
+      if (choices.length === 0) return;
+      for (const { chosen } of choices) {
+        if (this.#clock.elapsed() > until) return;
+        const before = this.#cost();
+        this.#take(this.#covered(chosen, until) ?? this.#refilled(chosen, round, until));
+        if (this.#cost() >= before) continue;
+        if (this.plan) yield this.plan;
+        break;
+      }
+    }
+  }
+
+  /** @returns null where there is no exact fill, or it would take too long */
+  #covered(chosen: readonly number[], until: number): readonly Pattern[] | null {
+    const key = chosen.join();
+    if (this.#tried.has(key)) return null;
+    this.#tried.add(key);
+    const stop = Math.min(until, this.#clock.elapsed() + COVER_S);
+    const answer = exactCover(this.#bars, this.#cells, chosen, () => this.#clock.elapsed() > stop);
+    if (answer.status === 'none') this.#impossible.add(key);
+    return answer.status === 'found' ? answer.patterns : null;
+  }
+
+  #refilled(chosen: readonly number[], round: number, until: number): readonly Pattern[] | null {
+    if (this.#impossible.has(chosen.join())) return null;
+    const search = this.#refills(eachOf(chosen));
+    search.fill();
+    const seconds = Math.min(ROUND_S * (1 + round), until - this.#clock.elapsed());
+    search.place({ passed: this.#during(seconds), target: 0, unevenness: unevennesses[round % 4] ?? 0 });
+    return search.isComplete ? search.patterns() : null;
+  }
+
+  /** Looks for less metal until the time is up: by other choices of the same cost, then by more refills of the best. */
+  *#refillForMetal(): Generator<BarPlan> {
+    const target = () => this.#consumedBound / this.#cells.step + 1e-6;
+    const isDone = () => !this.#best || this.plan?.proved === true || this.#left() <= 0;
+    for (const { chosen } of this.#choicesAtCost().slice(0, SAME_COST)) {
+      if (isDone()) return;
+      const search = this.#refills(eachOf(chosen));
+      search.fill();
+      if (!search.isComplete) search.place({ passed: this.#during(SAME_COST_S), target: 0 });
+      if (!search.isComplete) continue;
+      search.saveMetal({ passed: this.#during(SAME_COST_S), target: target() });
+      this.#take(search.patterns());
+    }
+    for (let run = 0; run < METAL_RUNS && !isDone(); run += 1) {
+      const search = this.#refills(this.#withFree(this.#best ?? []));
+      if (!search.load(this.#best ?? [])) return;
+      search.saveMetal({ passed: this.#during(this.#left() / (METAL_RUNS - run)), target: target() });
+      this.#take(search.patterns());
+      if (this.plan) yield this.plan;
+    }
+  }
+
+  #refills(stock: readonly number[]): RefillSearch {
+    return new RefillSearch(this.#bars, this.#cells, stock, this.#random);
+  }
+
+  #during(seconds: number): () => number {
+    const began = this.#clock.elapsed();
+    return () => (this.#clock.elapsed() - began) / Math.max(1e-3, seconds);
+  }
+
+  /** The bars of a plan, and free ones that are left. */
+  #withFree(patterns: readonly Pattern[]): number[] {
+    const used = patterns.map(({ stock }) => stock);
+    const free = this.#bars.stock.flatMap(({ cost, count }, stock) => {
+      const left = cost === 0 ? count - used.filter((one) => one === stock).length : 0;
+      return Array<number>(Math.min(MORE_FREE, left)).fill(stock);
+    });
+    return [...used, ...free];
+  }
+
+  #choicesAtCost(): readonly BarChoice[] {
+    const cost = this.#cost();
+    const above = cost === 0 ? EPSILON : cost * (1 + 10 * EPSILON);
+    return barChoices(this.#bars, this.#full, cost, above).filter(({ spare }) => spare >= 0);
+  }
+
+  /** Bars that are paid for are used up where nothing long enough to keep can be left of them. */
+  #leastOfChoices(): number {
+    const { stock, keepFrom } = this.#bars;
+    const choices = this.#choicesAtCost();
+    if (choices.length === 0 || choices.length > MOST_CHOICES_BOUND) return 0;
+    return Math.min(
+      ...choices.map(({ chosen, spare }) => {
+        if (chosen.some((count, index) => count > 0 && stock[index]?.cost === 0)) return 0;
+        const length = chosen.reduce((sum, count, index) => sum + count * (stock[index]?.length ?? 0), 0);
+        return spare < keepFrom ? length : length - spare;
+      }),
+    );
   }
 
   /**
@@ -188,7 +317,7 @@ class Planning {
     let failed = this.#bound;
     for (
       let round = 0;
-      round < MOST_TRIES && this.#left() > this.#clock.seconds * KEPT_FOR_METAL && !this.#isCheapest();
+      round < MOST_TRIES && this.#left() > this.#clock.seconds * KEPT_FOR_REFILLS && !this.#isCheapest();
       round += 1
     ) {
       const between = this.#wholeFrom(failed + (this.#cost() - failed) * TRIED_SHARE);
@@ -284,7 +413,10 @@ class Planning {
 
   // Whole micrometres. At a cost that may not be the least, nothing is proved about the metal.
   #raiseConsumed(bound: number): void {
-    if (this.#isCheapest()) this.#consumedBound = Math.max(this.#consumedBound, Math.ceil(bound - 1e-2));
+    if (!this.#isCheapest()) return;
+    // Whole steps: all lengths are.
+    const step = this.#cells.isExact ? this.#cells.step : 1;
+    this.#consumedBound = Math.max(this.#consumedBound, Math.ceil((bound - 1e-2) / step) * step);
   }
 
   #isFull({ stock, cuts }: Pattern): boolean {
@@ -292,6 +424,8 @@ class Planning {
     return this.#bars.pieces.every(({ takes, count }, index) => takes > free || (cuts[index] ?? 0) >= count);
   }
 }
+
+const eachOf = (chosen: readonly number[]) => chosen.flatMap((count, stock) => Array<number>(count).fill(stock));
 
 // All pieces without kerfs: the metal needed when every bar ends with its last piece.
 function leastTaken({ pieces, stock }: IndexedBars): number {
