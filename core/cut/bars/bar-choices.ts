@@ -10,6 +10,14 @@ export interface BarChoice {
   readonly spare: number;
 }
 
+/** Choices of bars. */
+export interface BarChoices {
+  /** The cheapest first, of equal cost the roomiest first. */
+  readonly choices: readonly BarChoice[];
+  /** Whether there is no other. */
+  readonly isComplete: boolean;
+}
+
 /** Most choices that are examined. */
 const MOST = 20_000;
 const SLACK = 1e-9;
@@ -19,14 +27,13 @@ const SLACK = 1e-9;
  * @param holds    by stock, most µm of pieces that one bar holds
  * @param atLeast  no choice is cheaper than this
  * @param below    every choice is cheaper than this; Infinity where no plan is known
- * @returns the cheapest first, of equal cost the roomiest first; not all of them where there are very many
  */
 export function barChoices(
   { stock, pieces }: IndexedBars,
   holds: readonly number[],
   atLeast: number,
   below: number,
-): readonly BarChoice[] {
+): BarChoices {
   const need = pieces.reduce((sum, { takes, count }) => sum + takes * count, 0);
   const chosen = stock.map(({ cost, count }) => (cost > 0 ? 0 : count));
   const free = chosen.reduce((sum, count, index) => sum + count * (holds[index] ?? 0), 0);
@@ -53,5 +60,5 @@ export function barChoices(
     }
   };
   go(0, 0, free - need);
-  return choices.sort((a, b) => a.cost - b.cost || b.spare - a.spare);
+  return { choices: choices.sort((a, b) => a.cost - b.cost || b.spare - a.spare), isComplete: looked < MOST };
 }

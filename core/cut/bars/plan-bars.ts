@@ -7,7 +7,7 @@ import { EPSILON, isSameCost } from '../same-cost.ts';
 import type { TimeBudget } from '../time-budget.ts';
 import { allPatterns } from './all-patterns.ts';
 import { barCells, type BarCells } from './bar-cells.ts';
-import { type BarChoice, barChoices } from './bar-choices.ts';
+import { barChoices, type BarChoices } from './bar-choices.ts';
 import type { BarPlan, BarProblem } from './bar-problem.ts';
 import {
   type Columns,
@@ -20,6 +20,7 @@ import {
 } from './column-generation.ts';
 import { divingHeuristic } from './diving-heuristic.ts';
 import { exactCover } from './exact-cover.ts';
+import { fewerPatterns } from './fewer-patterns.ts';
 import { firstFitDecreasing } from './first-fit-decreasing.ts';
 import {
   consumedBy,
@@ -63,14 +64,12 @@ const MORE_FREE = 20;
 const SAME_COST = 6;
 const SAME_COST_S = 0.08;
 const METAL_RUNS = 3;
-/** More choices are not all looked at. */
-const MOST_CHOICES_BOUND = 15_000;
 const SEED = 20_231;
 
 /**
  * Plans the cutting of bars.
- * @yields each better plan or bound; the last plan yielded is the best
- * @returns the last plan, or why there is none
+ * @yields each better plan or bound
+ * @returns the best plan, with few different patterns, or why there is none
  */
 export function* planBars(
   problem: BarProblem,
@@ -87,6 +86,7 @@ export function* planBars(
     const planning = new Planning(bars, solve, clock, 'sentence' in filled ? null : filled);
     if (planning.plan) yield planning.plan;
     yield* small ? planning.amongAll(small) : planning.byColumns();
+    planning.settle();
     return planning.plan ?? tooFew(bars);
   }
   // With spare bars there is always a first plan; a plan without them is a plan for the real bars.
@@ -94,6 +94,7 @@ export function* planBars(
   const begun = firstFitDecreasing(spare);
   const planning = new Planning(spare, solve, clock, 'sentence' in begun ? null : begun);
   for (const plan of planning.byColumns()) if (isReal(plan)) yield plan;
+  planning.settle();
   return planning.plan && isReal(planning.plan) ? planning.plan : tooFew(bars);
 }
 
@@ -161,6 +162,11 @@ class Planning {
     return this.#best && planOfPatterns(this.#bars, this.#best, this.#bound, this.#consumedBound);
   }
 
+  /** The best plan with as few different patterns as it takes. */
+  settle(): void {
+    if (this.#best) this.#best = fewerPatterns(this.#bars, this.#best);
+  }
+
   /** A small problem: all patterns are there, and what the solver proves is proved. */
   *amongAll(patterns: readonly Pattern[]): Generator<BarPlan> {
     const full = patterns.filter((pattern) => this.#isFull(pattern));
@@ -171,6 +177,7 @@ class Planning {
       (pattern) =>
         this.#isFull(pattern) || consumedBy(this.#bars, pattern) < (this.#bars.stock[pattern.stock]?.length ?? 0),
     );
+    this.#raiseConsumed(this.#leastOfChoices());
     yield* this.#whole(this.#metal(), kept, 0.5, (bound) => this.#raiseConsumed(bound));
     yield* this.#refillForMetal();
   }
@@ -197,7 +204,7 @@ class Planning {
   *#refillForRoom(until: number): Generator<BarPlan> {
     for (let round = 0; !this.#isCheapest() && this.#clock.elapsed() < until; round += 1) {
       const choices = barChoices(this.#bars, this.#full, this.#bound, this.#cost())
-        .filter(({ chosen }) => !this.#impossible.has(chosen.join()))
+        .choices.filter(({ chosen }) => !this.#impossible.has(chosen.join()))
         .slice(0, MOST_REFILLED);
       if (choices.length === 0) return;
       for (const { chosen } of choices) {
@@ -235,7 +242,7 @@ class Planning {
   *#refillForMetal(): Generator<BarPlan> {
     const target = () => this.#consumedBound / this.#cells.step + 1e-6;
     const isDone = () => !this.#best || this.plan?.proved === true || this.#left() <= 0;
-    for (const { chosen } of this.#choicesAtCost().slice(0, SAME_COST)) {
+    for (const { chosen } of this.#choicesAtCost().choices.slice(0, SAME_COST)) {
       if (isDone()) return;
       const search = this.#refills(eachOf(chosen));
       search.fill();
@@ -272,22 +279,29 @@ class Planning {
     return [...used, ...free];
   }
 
-  #choicesAtCost(): readonly BarChoice[] {
+  #choicesAtCost(): BarChoices {
     const cost = this.#cost();
     const above = cost === 0 ? EPSILON : cost * (1 + 10 * EPSILON);
-    return barChoices(this.#bars, this.#full, cost, above).filter(({ spare }) => spare >= 0);
+    const { choices, isComplete } = barChoices(this.#bars, this.#full, cost, above);
+    return { choices: choices.filter(({ spare }) => spare >= 0), isComplete };
   }
 
-  /** Bars that are paid for are used up where nothing long enough to keep can be left of them. */
+  /** Bars that have to be used are used up where nothing long enough to keep can be left of them. */
   #leastOfChoices(): number {
-    const { stock, keepFrom } = this.#bars;
-    const choices = this.#choicesAtCost();
-    if (choices.length === 0 || choices.length > MOST_CHOICES_BOUND) return 0;
+    const { stock, pieces, keepFrom } = this.#bars;
+    const { choices, isComplete } = this.#choicesAtCost();
+    if (choices.length === 0 || !isComplete) return 0;
+    const need = pieces.reduce((sum, { takes, count }) => sum + takes * count, 0);
     return Math.min(
       ...choices.map(({ chosen, spare }) => {
-        if (chosen.some((count, index) => count > 0 && stock[index]?.cost === 0)) return 0;
-        const length = chosen.reduce((sum, count, index) => sum + count * (stock[index]?.length ?? 0), 0);
-        return spare < keepFrom ? length : length - spare;
+        const sum = (of: 'length' | 'room') =>
+          chosen.reduce((all, count, index) => all + count * (stock[index]?.[of] ?? 0), 0);
+        const left = sum('room') - need;
+        // Free bars are always in a choice; one that the others can do without need not be used.
+        const isAllUsed = chosen.every(
+          (count, index) => count === 0 || (stock[index]?.cost ?? 0) > 0 || (this.#full[index] ?? 0) > spare,
+        );
+        return left < keepFrom && isAllUsed ? sum('length') : sum('length') - left;
       }),
     );
   }
@@ -297,7 +311,7 @@ class Planning {
    */
   *#fill(until: number): Generator<BarPlan> {
     for (let order = 0; order < MOST_ORDERS && !this.#isCheapest(); order += 1) {
-      for (const { chosen } of barChoices(this.#bars, this.#full, this.#bound, this.#cost())) {
+      for (const { chosen } of barChoices(this.#bars, this.#full, this.#bound, this.#cost()).choices) {
         if (this.#clock.elapsed() > until) return;
         const before = this.#cost();
         this.#take(subsetSumFill(this.#bars, chosen, order === 0 ? null : this.#random));

@@ -108,7 +108,7 @@ describe('choices of bars', () => {
     fc.assert(
       fc.property(problem, fc.integer({ min: 0, max: 60 }), fc.integer({ min: 1, max: 120 }), (bars, from, more) => {
         const holds = bars.stock.map(({ room }) => room);
-        const found = barChoices(bars, holds, from, from + more);
+        const found = barChoices(bars, holds, from, from + more).choices;
         const need = bars.pieces.reduce((sum, { takes, count }) => sum + takes * count, 0);
         const costs = found.map(({ cost }) => cost);
         expect(costs).toEqual([...costs].sort((a, b) => a - b));
