@@ -4,21 +4,25 @@ import { seeded } from '../../measure/random.ts';
 import type { NoPlan } from '../no-plan.ts';
 import { isSameCost } from '../same-cost.ts';
 import type { TimeBudget } from '../time-budget.ts';
+import { denserSheets, type Filled, needOf } from './denser-sheets.ts';
+import { discsInRows } from './disc-rows.ts';
 import { type IndexedSheets, indexSheets, turnsOf } from './indexed-sheets.ts';
 import { allTowards, type BlankKind, type LaidBlank, type Laying, laySheet, NoFits, type Plate } from './lay-sheet.ts';
 import { sheetLowerBound } from './lower-bound.ts';
 import { offcutBeside } from './sheet-offcut.ts';
+import { sheetChoices } from './sheet-choices.ts';
 import type { Placement, PlannedSheet, Rectangle, SheetPlan, SheetProblem } from './sheet-problem.ts';
 
 /** Tries for a larger offcut once the cost is optimal. */
 const TRIES_FOR_OFFCUT = 24;
 const MOST_TRIES = 4000;
 const SEED = 20_231;
-
-interface Filled {
-  readonly sheet: number;
-  readonly laid: readonly LaidBlank[];
-}
+/** Share of the time for laying in usual orders, before choices of cheaper sheets are tried. */
+const LAYING_SHARE = 0.12;
+/** Choices tried in a round, and seconds for each: in the first round, and later. */
+const [MANY_CHOICES, FEW_CHOICES] = [8, 3];
+const FIRST_S = 0.25;
+const LATER_SHARE = 0.3;
 
 /**
  * Plans the cutting of sheets.
@@ -34,19 +38,46 @@ export function* planSheets(problem: SheetProblem, clock: TimeBudget): Generator
   const noFits = new NoFits(problem.gap);
   const random = seeded(SEED);
   let best: SheetPlan | null = null;
-  for (let round = 0; round < MOST_TRIES; round += 1) {
-    const filled = fill(problem, kinds, layingOf(round, kinds, random), noFits);
-    if (filled) {
-      const plan = toPlan(problem, kinds, filled, best?.bound ?? 0);
-      if (!best || isBetter(plan, best)) {
-        best = plan;
+  const take = (filled: readonly Filled[] | null): SheetPlan | null => {
+    const plan = filled && toPlan(problem, kinds, filled, best?.bound ?? 0);
+    if (!plan || (best && !isBetter(plan, best))) return null;
+    best = plan;
+    return plan;
+  };
+  const need = needOf(problem, kinds);
+  let round = 0;
+  for (; round < MOST_TRIES; round += 1) {
+    const plan = take(fill(problem, kinds, layingOf(round, kinds, random), noFits));
+    if (plan) yield plan;
+    const isProved = isProvedPlan(best) && round >= TRIES_FOR_OFFCUT;
+    const laysOn = need === null || isProvedPlan(best);
+    if (isProved || clock.elapsed() > clock.seconds * (laysOn ? 1 : LAYING_SHARE)) break;
+  }
+  if (need !== null) yield* cheaper(need);
+  return best ?? { sentence: 'The sheets do not hold all the pieces, as far as was tried.' };
+
+  /** Tries cheaper choices of sheets, the roomiest first, until time is up or none is left. */
+  function* cheaper(area: number): Generator<SheetPlan> {
+    for (let tries = 0; ; tries += 1) {
+      if (isProvedPlan(best)) return;
+      const choices = sheetChoices(problem, area, best?.bound ?? 0, best?.cost ?? Infinity);
+      if (choices.length === 0) return;
+      for (const choice of choices.slice(0, tries === 0 ? MANY_CHOICES : FEW_CHOICES)) {
+        const began = clock.elapsed();
+        if (began > clock.seconds) return;
+        const until = Math.min(clock.seconds, began + (tries === 0 ? FIRST_S : Math.max(FIRST_S, clock.seconds * LATER_SHARE))); // prettier-ignore
+        const isOver = () => clock.elapsed() > until;
+        const plan = take(denserSheets(problem, kinds, choice, { random, isOver, noFits, round: tries }));
+        if (!plan) continue;
         yield plan;
+        tries = -1;
+        break;
       }
     }
-    if (clock.elapsed() > clock.seconds || (best?.proved && round >= TRIES_FOR_OFFCUT)) break;
   }
-  return best ?? { sentence: 'The sheets do not hold all the pieces, as far as was tried.' };
 }
+
+const isProvedPlan = (plan: SheetPlan | null) => plan?.proved === true;
 
 function fitsAny({ sheets, margin }: SheetProblem, { kinds }: IndexedSheets, index: number): boolean {
   return sheets.some(({ width, height, count }) =>
@@ -85,7 +116,9 @@ function fill(problem: SheetProblem, { kinds }: IndexedSheets, laying: Laying, n
   while (left.some(({ count }) => count > 0)) {
     const tried = problem.sheets.flatMap((sheet, index) => {
       if ((free[index] ?? 0) <= 0) return [];
-      const laid = laySheet(plateOf(problem, index), left, laying, noFits);
+      const touching = laySheet(plateOf(problem, index), left, laying, noFits);
+      const rows = inRows(problem, index, left);
+      const laid = rows && rows.length > touching.length ? rows : touching;
       if (laid.length === 0) return [];
       const holds = laid.reduce((sum, { kind }) => sum + (left[kind]?.areaMm2 ?? 0), 0);
       const isAll = laid.length === left.reduce((sum, { count }) => sum + count, 0);
@@ -106,6 +139,18 @@ function fill(problem: SheetProblem, { kinds }: IndexedSheets, laying: Laying, n
     }));
   }
   return filled;
+}
+
+/** Rows, where only discs of one size are left; else null. */
+function inRows(problem: SheetProblem, sheet: number, left: readonly BlankKind[]): LaidBlank[] | null {
+  const wanted = [...left.entries()].filter(([, { count }]) => count > 0);
+  const [kind = 0, own] = wanted[0] ?? [];
+  const shape = own?.ways[0];
+  if (wanted.length !== 1 || !own || !shape || shape.radius === 0) return null;
+  const { width, height, gap, margin } = plateOf(problem, sheet);
+  const inset = margin + shape.radius;
+  const middles = discsInRows(width - 2 * inset, height - 2 * inset, shape.width + gap);
+  return middles.slice(0, own.count).map(({ x, y }) => ({ kind, way: 0, x: x + inset, y: y + inset }));
 }
 
 function plateOf({ sheets, gap, margin }: SheetProblem, index: number): Plate {
