@@ -66,7 +66,7 @@ function byBeam(
   { sheets, gap, margin, pieces }: SheetProblem,
   { kinds }: IndexedSheets,
   choice: SheetChoice,
-  { random, isOver }: DenserTerms,
+  { random, isOver, round }: DenserTerms,
 ): Filled[] | null {
   const um = (mm: number) => Math.round(mm * UM_PER_MM);
   const grown = kinds.map(({ ways, count }, index) => {
@@ -85,7 +85,7 @@ function byBeam(
   }));
   const swapped = <Sides extends { width: number; height: number }>(rows: readonly Sides[]) =>
     rows.map((row) => ({ ...row, width: row.height, height: row.width }));
-  let width = FIRST_BEAM;
+  let width = Math.min(MOST_BEAM, Math.round(FIRST_BEAM * GROWTH ** round));
   for (let turn = 0; !isOver(); turn += 1) {
     const isSwapped = turn % 2 === 1;
     const found = packByBeam(isSwapped ? swapped(grown) : grown, isSwapped ? swapped(plates) : plates, {

@@ -33,6 +33,8 @@ const LONGEST = 3;
 const FIRST_STEP = 0.25;
 const MOST_HALVINGS = 12;
 const ENOUGH = 1e-4;
+/** Steps along which the slope hardly changes say nothing. */
+const LEAST_CURVATURE = 1e-14;
 /** After so many steps a run that no longer gains ends. */
 const PATIENCE = 40;
 const HARDLY = 0.99999;
@@ -69,44 +71,62 @@ export function relaxed(
 class Relaxation {
   /** x and y of each blank in turn. */
   readonly at: Float64Array;
-  readonly #blanks: readonly SoftBlank[];
   readonly #plate: SoftPlate;
+  readonly #halfWidth: Float64Array;
+  readonly #halfHeight: Float64Array;
+  readonly #radius: Float64Array;
   readonly #slope: Float64Array;
   readonly #listedAt: Float64Array;
-  #pairs: number[] = [];
+  readonly #memory: Memory;
+  /** Pairs that are near, and by pair the sums of their halves and radii. */
+  #pairs: Int32Array = new Int32Array(0);
+  #count = 0;
 
   constructor(blanks: readonly SoftBlank[], plate: SoftPlate) {
-    this.#blanks = blanks;
     this.#plate = plate;
-    this.at = Float64Array.from(blanks.flatMap(({ x, y }) => [x, y]));
-    this.#slope = new Float64Array(this.at.length);
-    this.#listedAt = new Float64Array(this.at.length);
+    const size = 2 * blanks.length;
+    this.at = new Float64Array(size);
+    blanks.forEach(({ x, y }, index) => {
+      this.at[2 * index] = x;
+      this.at[2 * index + 1] = y;
+    });
+    this.#halfWidth = Float64Array.from(blanks, ({ halfWidth }) => halfWidth);
+    this.#halfHeight = Float64Array.from(blanks, ({ halfHeight }) => halfHeight);
+    this.#radius = Float64Array.from(blanks, ({ radius }) => radius);
+    this.#slope = new Float64Array(size);
+    this.#listedAt = new Float64Array(size);
+    this.#memory = new Memory(size);
   }
 
   run(mostSteps: number): number {
     const { at } = this;
     const slope = this.#slope;
-    const memory: { step: Float64Array; change: Float64Array; rho: number }[] = [];
+    const memory = this.#memory;
+    const size = at.length;
+    const direction = new Float64Array(size);
+    const before = new Float64Array(size);
+    const slopeBefore = new Float64Array(size);
     this.#listPairs();
     let energy = this.#energy();
     for (let step = 0; step < mostSteps && energy > NO_OVERLAP / 100; step += 1) {
-      const direction = directionOf(slope, memory);
+      memory.direct(slope, direction);
       let descent = -dot(slope, direction);
       if (descent >= 0) {
-        memory.length = 0;
-        for (let index = 0; index < slope.length; index += 1) direction[index] = slope[index]! * FIRST_STEP;
+        memory.clear();
+        for (let index = 0; index < size; index += 1) direction[index] = slope[index]! * FIRST_STEP;
         descent = -dot(slope, direction);
       }
-      const longest = direction.reduce((most, one) => Math.max(most, Math.abs(one)), 0);
-      const before = at.slice();
-      const slopeBefore = slope.slice();
+      let longest = 0;
+      for (let index = 0; index < size; index += 1) longest = Math.max(longest, Math.abs(direction[index]!));
+      before.set(at);
+      slopeBefore.set(slope);
       const energyBefore = energy;
-      if (!this.#stepAlong(direction, longest > LONGEST ? LONGEST / longest : 1, before, energyBefore, descent)) {
+      energy = this.#stepAlong(direction, longest > LONGEST ? LONGEST / longest : 1, before, energyBefore, descent);
+      if (energy === Infinity) {
         at.set(before);
         return this.#energy();
       }
-      energy = this.#energy();
-      remember(memory, at, before, slope, slopeBefore);
+      memory.remember(at, before, slope, slopeBefore);
       if (this.#hasMoved()) {
         this.#listPairs();
         energy = this.#energy();
@@ -116,14 +136,15 @@ class Relaxation {
     return energy;
   }
 
-  /** Halves the step until the energy falls enough. */
-  #stepAlong(direction: Float64Array, first: number, from: Float64Array, energy: number, descent: number): boolean {
+  /** Halves the step until the energy falls enough. @returns the energy; Infinity where it does not fall */
+  #stepAlong(direction: Float64Array, first: number, from: Float64Array, energy: number, descent: number): number {
     const { at } = this;
     for (let halving = 0, length = first; halving < MOST_HALVINGS; halving += 1, length /= 2) {
       for (let index = 0; index < at.length; index += 1) at[index] = from[index]! - length * direction[index]!;
-      if (this.#energy() <= energy + ENOUGH * length * descent) return true;
+      const after = this.#energy();
+      if (after <= energy + ENOUGH * length * descent) return after;
     }
-    return false;
+    return Infinity;
   }
 
   #hasMoved(): boolean {
@@ -133,79 +154,90 @@ class Relaxation {
   }
 
   #listPairs(): void {
-    const blanks = this.#blanks;
     const { at } = this;
+    const count = at.length / 2;
+    if (this.#pairs.length === 0) this.#pairs = new Int32Array(count * (count - 1));
     this.#listedAt.set(at);
-    this.#pairs = [];
-    for (let one = 0; one < blanks.length; one += 1)
-      for (let other = one + 1; other < blanks.length; other += 1) {
-        const [a, b] = [blanks[one]!, blanks[other]!];
-        const reach = a.radius + b.radius + NEAR;
-        if (Math.abs(at[2 * one]! - at[2 * other]!) >= a.halfWidth + b.halfWidth + reach) continue;
-        if (Math.abs(at[2 * one + 1]! - at[2 * other + 1]!) >= a.halfHeight + b.halfHeight + reach) continue;
-        this.#pairs.push(one, other);
+    this.#count = 0;
+    for (let one = 0; one < count; one += 1)
+      for (let other = one + 1; other < count; other += 1) {
+        const reach = this.#radius[one]! + this.#radius[other]! + NEAR;
+        const across = this.#halfWidth[one]! + this.#halfWidth[other]! + reach;
+        if (Math.abs(at[2 * one]! - at[2 * other]!) >= across) continue;
+        const up = this.#halfHeight[one]! + this.#halfHeight[other]! + reach;
+        if (Math.abs(at[2 * one + 1]! - at[2 * other + 1]!) >= up) continue;
+        this.#pairs[this.#count] = one;
+        this.#pairs[this.#count + 1] = other;
+        this.#count += 2;
       }
   }
 
   /** The energy; its slope is kept in a field. */
   #energy(): number {
-    const blanks = this.#blanks;
-    const pairs = this.#pairs;
     const { at } = this;
-    const slope = this.#slope;
+    const pairs = this.#pairs;
+    const [halfWidth, halfHeight, radius, slope] = [this.#halfWidth, this.#halfHeight, this.#radius, this.#slope];
     slope.fill(0);
-    let energy = 0;
-    for (let pair = 0; pair < pairs.length; pair += 2) {
-      const [one, other] = [pairs[pair]!, pairs[pair + 1]!];
-      const [a, b] = [blanks[one]!, blanks[other]!];
-      const [dx, dy] = [at[2 * one]! - at[2 * other]!, at[2 * one + 1]! - at[2 * other + 1]!];
-      const radii = a.radius + b.radius;
-      const across = Math.abs(dx) - a.halfWidth - b.halfWidth;
-      const up = Math.abs(dy) - a.halfHeight - b.halfHeight;
+    let energy = this.#walls();
+    for (let pair = 0; pair < this.#count; pair += 2) {
+      const one = pairs[pair]!;
+      const other = pairs[pair + 1]!;
+      const dx = at[2 * one]! - at[2 * other]!;
+      const dy = at[2 * one + 1]! - at[2 * other + 1]!;
+      const radii = radius[one]! + radius[other]!;
+      const across = Math.abs(dx) - halfWidth[one]! - halfWidth[other]!;
+      const up = Math.abs(dy) - halfHeight[one]! - halfHeight[other]!;
       if (across >= radii || up >= radii) continue;
-      let [overlap, x, y] = [0, 0, 0];
+      let overlap = 0;
+      let x = 0;
+      let y = 0;
       if (across <= 0 && up <= 0) {
         // Rectangles overlap: along the shallower axis.
-        if (across > up) [overlap, x] = [radii - across, dx < 0 ? -1 : 1];
-        else [overlap, y] = [radii - up, dy < 0 ? -1 : 1];
+        if (across > up) x = dx < 0 ? -1 : 1;
+        else y = dy < 0 ? -1 : 1;
+        overlap = radii - Math.max(across, up);
       } else {
-        const [px, py] = [Math.max(0, across), Math.max(0, up)];
-        const apart = Math.sqrt(px * px + py * py);
-        if (apart >= radii) continue;
+        const px = across > 0 ? across : 0;
+        const py = up > 0 ? up : 0;
+        const square = px * px + py * py;
+        if (square >= radii * radii) continue;
+        const apart = Math.sqrt(square);
         overlap = radii - apart;
-        x = ((dx < 0 ? -1 : 1) * px) / apart;
-        y = ((dy < 0 ? -1 : 1) * py) / apart;
+        x = (dx < 0 ? -px : px) / apart;
+        y = (dy < 0 ? -py : py) / apart;
       }
       energy += overlap * overlap;
-      slope[2 * one] = slope[2 * one]! - 2 * overlap * x;
-      slope[2 * one + 1] = slope[2 * one + 1]! - 2 * overlap * y;
-      slope[2 * other] = slope[2 * other]! + 2 * overlap * x;
-      slope[2 * other + 1] = slope[2 * other + 1]! + 2 * overlap * y;
+      const [pushX, pushY] = [2 * overlap * x, 2 * overlap * y];
+      slope[2 * one] = slope[2 * one]! - pushX;
+      slope[2 * one + 1] = slope[2 * one + 1]! - pushY;
+      slope[2 * other] = slope[2 * other]! + pushX;
+      slope[2 * other + 1] = slope[2 * other + 1]! + pushY;
     }
-    return energy + this.#walls();
+    return energy;
   }
 
   #walls(): number {
     const { at } = this;
     const { width, height } = this.#plate;
     let energy = 0;
-    this.#blanks.forEach(({ halfWidth, halfHeight, radius }, index) => {
-      energy += this.#wall(2 * index, halfWidth + radius, width, at) + this.#wall(2 * index + 1, halfHeight + radius, height, at); // prettier-ignore
-    });
+    for (let index = 0; index < at.length; index += 2) {
+      const radius = this.#radius[index / 2]!;
+      energy += this.#wall(index, this.#halfWidth[index / 2]! + radius, width);
+      energy += this.#wall(index + 1, this.#halfHeight[index / 2]! + radius, height);
+    }
     return energy;
   }
 
-  #wall(index: number, half: number, length: number, at: Float64Array): number {
-    const slope = this.#slope;
-    const [low, high] = [half - at[index]!, at[index]! + half - length];
+  #wall(index: number, half: number, length: number): number {
+    const [low, high] = [half - this.at[index]!, this.at[index]! + half - length];
     let energy = 0;
     if (low > 0) {
       energy += low * low;
-      slope[index] = slope[index]! - 2 * low;
+      this.#slope[index] = -2 * low;
     }
     if (high > 0) {
       energy += high * high;
-      slope[index] = slope[index]! + 2 * high;
+      this.#slope[index] = this.#slope[index]! + 2 * high;
     }
     return energy;
   }
@@ -217,45 +249,62 @@ function dot(a: Float64Array, b: Float64Array): number {
   return sum;
 }
 
-/** The two-loop recursion. */
-function directionOf(
-  slope: Float64Array,
-  memory: readonly { step: Float64Array; change: Float64Array; rho: number }[],
-): Float64Array {
-  const direction = slope.slice();
-  const alphas = memory.map(() => 0);
-  for (let at = memory.length - 1; at >= 0; at -= 1) {
-    const { step, change, rho } = memory[at]!;
-    const alpha = rho * dot(step, direction);
-    alphas[at] = alpha;
-    for (let index = 0; index < direction.length; index += 1)
-      direction[index] = direction[index]! - alpha * change[index]!;
-  }
-  const last = memory.at(-1);
-  const scale = last ? 1 / (last.rho * dot(last.change, last.change)) : FIRST_STEP;
-  for (let index = 0; index < direction.length; index += 1) direction[index] = direction[index]! * scale;
-  memory.forEach(({ step, change, rho }, at) => {
-    const rest = alphas[at]! - rho * dot(change, direction);
-    for (let index = 0; index < direction.length; index += 1)
-      direction[index] = direction[index]! + rest * step[index]!;
-  });
-  return direction;
-}
+/** The last steps of L-BFGS, the oldest overwritten first. */
+class Memory {
+  readonly #steps: readonly Float64Array[];
+  readonly #changes: readonly Float64Array[];
+  readonly #rho = new Float64Array(MEMORY);
+  readonly #alphas = new Float64Array(MEMORY);
+  #size = 0;
+  #next = 0;
 
-function remember(
-  memory: { step: Float64Array; change: Float64Array; rho: number }[],
-  at: Float64Array,
-  before: Float64Array,
-  slope: Float64Array,
-  slopeBefore: Float64Array,
-): void {
-  const step = at.map((one, index) => one - before[index]!);
-  const change = slope.map((one, index) => one - slopeBefore[index]!);
-  const product = dot(step, change);
-  if (product <= 1e-14) {
-    memory.length = 0;
-    return;
+  constructor(size: number) {
+    this.#steps = Array.from({ length: MEMORY }, () => new Float64Array(size));
+    this.#changes = Array.from({ length: MEMORY }, () => new Float64Array(size));
   }
-  memory.push({ step, change, rho: 1 / product });
-  if (memory.length > MEMORY) memory.shift();
+
+  clear(): void {
+    this.#size = 0;
+  }
+
+  remember(at: Float64Array, before: Float64Array, slope: Float64Array, slopeBefore: Float64Array): void {
+    const step = this.#steps[this.#next]!;
+    const change = this.#changes[this.#next]!;
+    let product = 0;
+    for (let index = 0; index < at.length; index += 1) {
+      step[index] = at[index]! - before[index]!;
+      change[index] = slope[index]! - slopeBefore[index]!;
+      product += step[index]! * change[index]!;
+    }
+    if (product <= LEAST_CURVATURE) {
+      this.#size = 0;
+      return;
+    }
+    this.#rho[this.#next] = 1 / product;
+    this.#next = (this.#next + 1) % MEMORY;
+    this.#size = Math.min(MEMORY, this.#size + 1);
+  }
+
+  /** The two-loop recursion. */
+  direct(slope: Float64Array, direction: Float64Array): void {
+    direction.set(slope);
+    const size = direction.length;
+    for (let back = 1; back <= this.#size; back += 1) {
+      const slot = (this.#next - back + MEMORY) % MEMORY;
+      const alpha = this.#rho[slot]! * dot(this.#steps[slot]!, direction);
+      const change = this.#changes[slot]!;
+      this.#alphas[slot] = alpha;
+      for (let index = 0; index < size; index += 1) direction[index] = direction[index]! - alpha * change[index]!;
+    }
+    const last = (this.#next - 1 + MEMORY) % MEMORY;
+    const change = this.#changes[last]!;
+    const scale = this.#size > 0 ? 1 / (this.#rho[last]! * dot(change, change)) : FIRST_STEP;
+    for (let index = 0; index < size; index += 1) direction[index] = direction[index]! * scale;
+    for (let back = this.#size; back >= 1; back -= 1) {
+      const slot = (this.#next - back + MEMORY) % MEMORY;
+      const rest = this.#alphas[slot]! - this.#rho[slot]! * dot(this.#changes[slot]!, direction);
+      const step = this.#steps[slot]!;
+      for (let index = 0; index < size; index += 1) direction[index] = direction[index]! + rest * step[index]!;
+    }
+  }
 }

@@ -39,7 +39,7 @@ export function* planSheets(problem: SheetProblem, clock: TimeBudget): Generator
   const random = seeded(SEED);
   let best: SheetPlan | null = null;
   const take = (filled: readonly Filled[] | null): SheetPlan | null => {
-    const plan = filled && toPlan(problem, kinds, filled, best?.bound ?? 0);
+    const plan = filled && planOf(problem, kinds, filled, best?.bound ?? 0);
     if (!plan || (best && !isBetter(plan, best))) return null;
     best = plan;
     return plan;
@@ -158,11 +158,12 @@ function plateOf({ sheets, gap, margin }: SheetProblem, index: number): Plate {
   return { width, height, gap, margin };
 }
 
-function toPlan(
+/** The plan of filled sheets. @param boundBefore  a bound that is known already */
+export function planOf(
   problem: SheetProblem,
   kinds: IndexedSheets,
   filled: readonly Filled[],
-  boundBefore: number,
+  boundBefore = 0,
 ): SheetPlan {
   const cost = filled.reduce((sum, { sheet }) => sum + (problem.sheets[sheet]?.cost ?? 0), 0);
   const bound = Math.max(boundBefore, sheetLowerBound(problem, kinds, cost));
