@@ -1,5 +1,5 @@
 // The ask line: answers a trade sum typed on one line. Every assumption it makes is part of the answer.
-import type { Figure } from '../figure/figure.ts';
+import { type Figure, renamed } from '../figure/figure.ts';
 import { bangleAnswer, chainAnswer, hingeAnswer, twistAnswer, wrapAnswer } from './answers/bends.ts';
 import { bezelAnswer, ringsAroundAnswer } from './answers/bezels.ts';
 import { identifyAnswer } from './answers/identify.ts';
@@ -7,12 +7,14 @@ import { jumpRingAnswer } from './answers/jump-rings.ts';
 import { conversionAnswer, gaugeAnswer, isBareMeasure, onlyGauge } from './answers/measures.ts';
 import {
   alloyingAnswer,
+  contentAnswer,
   densityAnswer,
   finenessAnswer,
   finenessOrKarat,
   meltingAnswer,
   valueAnswer,
 } from './answers/metals.ts';
+import { blanksAnswer } from './answers/blanks.ts';
 import { ringAnswer } from './answers/rings.ts';
 import { discAnswer, stockAnswer, stripByMassAnswer } from './answers/stock.ts';
 import { ballAnswer, domeAnswer, granuleAnswer, workAnswer } from './answers/volumes.ts';
@@ -22,6 +24,7 @@ import type { AskBasis, Assumption, Question, TakenPart, TopicAnswer } from './q
 import { NotEnough, Slots } from './slots.ts';
 import { dimension, sameDimensions } from './units.ts';
 import { nearestWord, type Topic, vocabularyOf } from './vocabulary.ts';
+import { alternativesOf, followUp, normalised } from './wording.ts';
 
 /** An answer that was computed. */
 export interface Answer {
@@ -100,11 +103,34 @@ const examples = {
 export const askExamples: readonly string[] = Object.values(examples);
 
 /**
- * Answers a line.
- * @param basis  the studio's alloys and current metal prices
+ * Answers a line. A range or a comparison is answered for both of its lines.
+ * @param basis   the studio's alloys and current metal prices
+ * @param before  the line that was answered before, for follow-ups: `and in copper`, `x 30`
  * @returns the answer, or what is missing with the nearest questions that have an answer
  */
-export function ask(line: string, basis: AskBasis): Answer | NotUnderstood {
+export function ask(line: string, basis: AskBasis, before = ''): Answer | NotUnderstood {
+  const own = normalised(followUp(line, before, basis.alloys) ?? line);
+  const alternatives = alternativesOf(own, basis.alloys);
+  const both = alternatives?.map((one) => ({ ...one, answer: askOne(one.line, basis) }));
+  const [first, second] = both ?? [];
+  if (first?.answer.ok && second?.answer.ok) {
+    const figures = [first, second].map(({ label, answer }) =>
+      answer.ok ? answer.figures.slice(0, COMPARED).map((figure) => renamed(figure, `${label}: ${figure.label}`)) : [],
+    );
+    return {
+      ...first.answer,
+      figures: (figures[0] ?? []).flatMap((figure, at) => [figure, ...(figures[1] ?? []).slice(at, at + 1)]),
+      ignored: [...new Set([...first.answer.ignored, ...second.answer.ignored])],
+      part: null,
+    };
+  }
+  return askOne(own, basis);
+}
+
+/** Figures of each line that are compared. */
+const COMPARED = 2;
+
+function askOne(line: string, basis: AskBasis): Answer | NotUnderstood {
   let question: Question | null = null;
   try {
     question = questionOf(line, basis);
@@ -134,6 +160,10 @@ export function ask(line: string, basis: AskBasis): Answer | NotUnderstood {
 function answerOf(question: Question, slots: Slots): TopicAnswer {
   const { topics, sizes, masses, alloys, target, scales, letter, form } = question;
   const [from, to] = [alloys.find(({ isGoal }) => !isGoal), alloys.find(({ isGoal }) => isGoal)];
+  // Fine silver in 40 g sterling: what is in it, not what it becomes.
+  if (from && to && masses.some(({ start }) => start > from.end && start < to.start)) return contentAnswer(slots);
+  const blanks = blanksAnswer(slots);
+  if (blanks) return blanks;
   const finenesses = question.numbers.filter(({ value }) => value >= LEAST_FINENESS && value <= 1000).length;
   if (masses.length > 0 && question.hasTo && [from, to].filter(Boolean).length + finenesses >= 2)
     return alloyingAnswer(slots);
@@ -156,6 +186,7 @@ function answerOf(question: Question, slots: Slots): TopicAnswer {
   }
   if ((scales.length > 0 || letter !== null) && form === null) return ringAnswer(slots);
   if (target) return conversionAnswer(slots);
+  if (sizes.length > 0 && MASS_PER_LENGTH.test(question.line)) return stockAnswer(slots);
   if (
     onlyGauge(sizes) &&
     masses.length === 0 &&
@@ -178,6 +209,9 @@ function answerOf(question: Question, slots: Slots): TopicAnswer {
   throw new NotEnough('Say what you want to know of it.', examples.stock);
 }
 
+/** The weight of a length, not the gauge. */
+const MASS_PER_LENGTH =
+  /\b(?:weight|weigh|weighs|mass|grams?|g)\b.*\b(?:per|an?|each)\s+(?:foot|ft|inch|in|met(?:re|er)|m|cm|mm)\b/i;
 /** A smaller bare number is not a fineness. */
 const LEAST_FINENESS = 300;
 /** No wire is this thick: beside a mass such a number is the length of the wire. */

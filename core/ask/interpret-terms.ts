@@ -46,6 +46,13 @@ const metalWords: Readonly<Record<string, keyof typeof alloysByFineness | 'gold'
 };
 const karats: Readonly<Record<number, number>> = { 375: 9, 417: 10, 585: 14, 750: 18, 916: 22, 999: 24 };
 
+const qualifiers: Readonly<Record<string, string>> = {
+  ruthenium: 'Ru',
+  iridium: 'Ir',
+  cobalt: 'Co',
+  germanium: 'Ge',
+};
+
 /**
  * Interprets a line.
  * @throws LineError when the line cannot be read, or names a fineness that no alloy has
@@ -206,7 +213,13 @@ class Sorter {
     const words = this.#wordsFrom(at);
     const found = phraseAt(words, vocabularyOf(this.#basis.alloys));
     const unit = this.#hasTo ? askUnit(word) : null;
-    if (!unit && /^[a-z]$/.test(word) && this.#speaksOfRings()) return this.#letterAt(at, word);
+    if (!unit && !found && this.#qualifies(term, word)) return 1;
+    if (word === 'd' && this.#isScaled()) {
+      this.#form = 'd';
+      this.#understand(term);
+      return 1;
+    }
+    if (!unit && /^[a-z]$/.test(word) && this.#speaksOfRings() && !this.#isScaled()) return this.#letterAt(at, word);
     if (unit && !(found && found.length > 1)) {
       this.#target = unit;
       // How many grams in an ounce means one ounce, in grams.
@@ -322,7 +335,7 @@ class Sorter {
   #rolesGiven() {
     const isBent = (['ring', 'bangle', 'cuff', 'bezel'] as const).some((topic) => this.#topics.has(topic));
     const isWeighed = this.#masses.length > 0 && this.#sizes.length === 1;
-    return this.#roles.filter(({ word }) => !((isBent || isWeighed) && /^lengths?$/.test(word)));
+    return this.#roles.filter(({ word }) => !((isBent || isWeighed) && /^(?:lengths?|long)$/.test(word)));
   }
 
   #name(ids: readonly string[], named: Named): void {
@@ -350,6 +363,23 @@ class Sorter {
 
   #speaksOfRings(): boolean {
     return this.#terms.some((term) => term.kind === 'word' && /^(rings?|sizes?|uk|bands?|british)$/.test(term.word));
+  }
+
+  /** A scale and its number are named: `7 us`. A letter beside them is a section. */
+  #isScaled(): boolean {
+    return this.#numbers.length > 0 && this.#scales.some((scale) => scale !== 'uk');
+  }
+
+  /** Ruthenium, iridium: which of the alloys the word before it means. */
+  #qualifies(term: Term, word: string): boolean {
+    const metal = qualifiers[word];
+    const last = this.#alloys.at(-1);
+    if (!metal || !last) return false;
+    const fits = [last.alloy, ...last.others].find(({ composition }) => (composition[metal] ?? 0) > 0);
+    if (!fits) return false;
+    this.#alloys[this.#alloys.length - 1] = { ...last, alloy: fits, others: [], isPhrase: false, end: term.end };
+    this.#understand(term);
+    return true;
   }
 
   #isCross(at: number): boolean {

@@ -91,7 +91,11 @@ export class Slots {
     const [named] = this.question.alloys;
     if (named) {
       named.used = true;
-      return gaugeSystemOf(named.alloy.family, form);
+      const system = gaugeSystemOf(named.alloy.family, form);
+      if (system !== 'none' || this.question.form !== null) return system;
+      const ofSheet = gaugeSystemOf(named.alloy.family, 'sheet');
+      if (ofSheet !== 'none') this.assume('sheet', []);
+      return ofSheet;
     }
     this.assume('B&S gauge', [
       ['British SWG', 'swg'],

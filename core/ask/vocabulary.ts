@@ -82,7 +82,7 @@ const topicWords: Readonly<Record<string, Topic>> = {
   ring: 'ring', 'ring band': 'ring', 'ring size': 'ring', band: 'ring', size: 'ring', 'finger size': 'ring', 'jump ring': 'jump-ring', 'jump-ring': 'jump-ring',
   jumpring: 'jump-ring', jump: 'jump-ring', bezel: 'bezel', cabochon: 'bezel', cab: 'bezel', stone: 'bezel', bangle: 'bangle', bracelet: 'bangle', hoop: 'bangle', cuff: 'cuff', disc: 'disc', disk: 'disc',
   circle: 'disc', washer: 'washer', dome: 'dome', domed: 'dome', ball: 'ball', 'balled end': 'ball', 'ball end': 'ball', balled: 'ball',
-  granule: 'granule', hinge: 'hinge', twist: 'twist', twisted: 'twist', chain: 'chain', 'link on': 'chain', value: 'value', worth: 'value', cost: 'value', price: 'value',
+  granule: 'granule', snippet: 'granule', sphere: 'ball', hinge: 'hinge', twist: 'twist', twisted: 'twist', chain: 'chain', 'link on': 'chain', value: 'value', worth: 'value', cost: 'value', price: 'value',
   'what is this': 'identify', 'what wire': 'identify', 'what stock': 'identify', 'what metal': 'identify', 'what is': 'identify', 'which wire': 'identify', identify: 'identify', 'which stock': 'identify', forge: 'work', forged: 'work', roll: 'work', rolled: 'work',
   draw: 'work', drawn: 'work', hammer: 'work', 'work down': 'work', density: 'density', 'specific gravity': 'density', melting: 'melting', 'melting point': 'melting', melt: 'melting', solidus: 'melting',
   liquidus: 'melting', 'melting range': 'melting', gauge: 'gauge', gage: 'gauge', ga: 'gauge', 'what gauge': 'gauge', 'aspect ratio': 'aspect', aspect: 'aspect',

@@ -1,6 +1,8 @@
 // The answer to a line while it is typed. The grammar loads at first use, not with the first page.
 import { useEffect, useMemo, useState } from 'react';
 import type { Answer, ask as askOfCore, NotUnderstood } from '../../core/ask/ask.ts';
+import { selectAskHistory } from '../state/ask-history.ts';
+import { useAppSelector } from '../state/store.ts';
 import { useBasis } from './use-basis.ts';
 
 type Ask = typeof askOfCore;
@@ -10,6 +12,7 @@ let loaded: Ask | null = null;
 export function useAsk(line: string): Answer | NotUnderstood | null {
   const [ask, setAsk] = useState<{ ask: Ask } | null>(loaded && { ask: loaded });
   const { rates, fix } = useBasis();
+  const before = useAppSelector(selectAskHistory).asked[0] ?? '';
   useEffect(() => {
     if (ask) return;
     void import('../../core/ask/ask.ts').then((module) => {
@@ -18,7 +21,7 @@ export function useAsk(line: string): Answer | NotUnderstood | null {
     });
   }, [ask]);
   return useMemo(
-    () => (ask && line.trim() !== '' ? ask.ask(line, { alloys: rates.alloys, fix }) : null),
-    [ask, line, rates, fix],
+    () => (ask && line.trim() !== '' ? ask.ask(line, { alloys: rates.alloys, fix }, before) : null),
+    [ask, line, before, rates, fix],
   );
 }

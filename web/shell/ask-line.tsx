@@ -1,6 +1,6 @@
 // The ask line of the header: a trade sum in one line, answered while it is typed. Key `=` from anywhere.
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
-import { asked } from '../state/ask-history.ts';
+import { asked, isFollowUp } from '../state/ask-history.ts';
 import { useAppDispatch } from '../state/store.ts';
 import { words } from '../words/shell.ts';
 
@@ -59,7 +59,8 @@ export function AskLine() {
           setOpen(true);
         }}
         onKeyDown={(event) => {
-          if (event.key === 'Enter') dispatch(asked(line));
+          // A follow-up means nothing without the question before it.
+          if (event.key === 'Enter' && !isFollowUp(line)) dispatch(asked(line));
         }}
       />
       {open && (

@@ -10,10 +10,11 @@ import { pitchDiameterMm } from '../../blank/rules/twist.ts';
 import { twistTakeUp } from '../../blank/rules/twist.ts';
 import { linksOfPitch } from '../../blank/rules/woven.ts';
 import { wrapLengthMm } from '../../blank/rules/wrap.ts';
-import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
+import { computed, type Figure, given, inSum, renamed } from '../../figure/figure.ts';
+import { massPerLength, sectionArea } from '../../stock/section.ts';
 import { typedSize } from '../part.ts';
 import type { TopicAnswer } from '../question.ts';
-import { NotEnough, type Slots } from '../slots.ts';
+import { NotEnough, type Slots, type Stock } from '../slots.ts';
 import { dimension } from '../units.ts';
 import { chainOfSample, insideOfBlank, isFromBlank, isFromSample } from './backwards.ts';
 import { massOf, roundPart } from './round-wire.ts';
@@ -31,15 +32,27 @@ export function bangleAnswer(slots: Slots): TopicAnswer {
   if (slots.question.topics.has('work')) return forgedBangle(slots);
   const opening = slots.take('opening', 'opening');
   const around = slots.take('around', 'inside circumference') ?? wrist(slots);
-  const thick = slots.take('thick', 'thickness') ?? slots.take('wire', 'thickness') ?? slots.thin('thickness', 'round');
+  const { form } = slots.question;
+  const profile = form !== null && PROFILES.has(form) ? slots.section() : null;
+  const thick =
+    profile?.sizes.at(-1) ??
+    slots.take('thick', 'thickness') ??
+    slots.take('wire', 'thickness') ??
+    slots.thin('thickness', 'round');
+  const typedInside = slots.take('inside', 'inside diameter');
+  // No wrist is so wide: such a measure goes round the inside.
+  const isRound = typedInside !== null && around === null && typedInside.value > WIDEST_WRIST_MM;
+  if (isRound)
+    slots.assume(`${inSum(typedInside.value)} mm is the inside circumference`, [['the diameter', 'inside diameter']]);
   const inside =
-    slots.take('inside', 'inside diameter') ??
+    typedInside ??
     slots.take('outside', 'inside diameter') ??
     slots.pair(['across', 'deep'])?.[0] ??
     slots.next('inside diameter');
   if (!thick || (!inside && !around)) throw new NotEnough('Give the inside and the thickness of the metal.', example);
   const closed =
     around ??
+    (isRound ? renamed(typedInside, 'inside circumference') : null) ??
     computed(
       'inside circumference',
       Math.PI * (inside?.value ?? 0),
@@ -58,7 +71,21 @@ export function bangleAnswer(slots: Slots): TopicAnswer {
   ]);
   const blank = { rule: 'straight', length: typedSize(length) } as const;
   const part = roundPart(slots, isCuff ? 'Cuff' : 'Bangle', thick, blank, 1);
+  if (profile) return { figures: [length, closed, ...massOfSection(slots, length, profile)] };
   return { figures: [length, closed, ...massOf(slots, length, thick)], part };
+}
+
+/** Sections of a bangle that are neither round nor square. */
+const PROFILES = new Set(['half-round', 'd', 'triangle', 'oval', 'strip']);
+/** The widest inside diameter of a bangle or cuff, mm. */
+const WIDEST_WRIST_MM = 100;
+
+function massOfSection(slots: Slots, length: Figure, { section }: Stock): Figure[] {
+  if (section.form === 'sheet') return [];
+  const density = slots.density(slots.alloy());
+  const mass = massPerLength(section, density.value) * length.value;
+  const how = `${sectionArea(section).how} × ${inSum(length.value)} × ${inSum(density.value)} ÷ 1000`;
+  return [computed('mass', mass, 'g', how, [length, density])];
 }
 
 // A bangle forged to its section: the bar it is cut from, by volume.
@@ -223,7 +250,14 @@ export function twistAnswer(slots: Slots): TopicAnswer {
   const length = long ?? slots.next('length of the twist');
   const strands = slots.count('strands') ?? 2;
   if (slots.count('strands') === null) slots.assume('two strands', [['three', '3 strands']]);
-  const perMm = rate ?? (turnsOnly !== null && length ? turnsOnly / length.value : null);
+  const asked = rate ?? (turnsOnly !== null && length ? turnsOnly / length.value : null);
+  // A medium twist: one turn in six diameters of the strand (common practice).
+  const usual = strand && length ? Math.round(1000 / (USUAL_PITCH * strand.value)) / 1000 : null;
+  if (asked === null && usual !== null)
+    slots.assume(`${inSum(usual * 10)} turns per cm, a medium twist`, [
+      ['tighter', `${inSum(Math.round(usual * 15))} turns per cm`],
+    ]);
+  const perMm = asked ?? usual;
   if (!strand || perMm === null)
     throw new NotEnough('Give the strand and its turns, for example 3 turns per cm.', example);
   if (strands < 2) throw new NotEnough('A twist has two strands or more.', example);
@@ -253,6 +287,8 @@ export function twistAnswer(slots: Slots): TopicAnswer {
   const all = computed('total wire', each.value * strands, 'mm', `${inSum(each.value)} × ${inSum(strands)}`, [each]);
   return { figures: [each, all, takeUp, ...massOf(slots, all, strand)] };
 }
+
+const USUAL_PITCH = 6;
 
 /** Wire wrapped round a core. */
 export function wrapAnswer(slots: Slots): TopicAnswer {

@@ -55,6 +55,21 @@ export function alloyingAnswer(slots: Slots): TopicAnswer {
   };
 }
 
+/** Mass of one metal in a mass of an alloy. */
+export function contentAnswer(slots: Slots): TopicAnswer {
+  const { alloys } = slots.question;
+  const [of, named] = [alloys.find(({ isGoal }) => !isGoal), alloys.find(({ isGoal }) => isGoal)];
+  const mass = slots.mass('alloy');
+  if (!of || !named || !mass)
+    throw new NotEnough('Give the metal, the weight and the alloy.', 'fine silver in 40 g sterling');
+  for (const one of [of, named]) one.used = true;
+  const [metal = ''] = Object.entries(of.alloy.composition).sort(([, a], [, b]) => b - a)[0] ?? [];
+  const share = named.alloy.composition[metal] ?? 0;
+  const part = given(`${metal} in ${named.alloy.name}`, share * 100, '%', 'nominal composition');
+  const how = `${inSum(mass.value)} × ${inSum(share * 100)} %`;
+  return { figures: [computed(`${metal} in it`, mass.value * share, 'g', how, [mass, part]), part] };
+}
+
 function finenessOfAlloy({ name, fineness }: { name: string; fineness: number | null }): number {
   if (fineness === null) throw new NotEnough(`${name} has no fineness.`, '100 g fine silver to sterling');
   return fineness;

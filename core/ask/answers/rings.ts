@@ -139,8 +139,10 @@ function bandStock(slots: Slots): {
   width: number;
 } {
   const { form } = slots.question;
+  const isProfiled = form !== null && !['strip', 'sheet', 'round'].includes(form);
   const isFlat =
-    form === 'strip' || slots.question.sizes.some(({ used, crossed, role }) => !used && (crossed || role === 'wide'));
+    form === 'strip' ||
+    (!isProfiled && slots.question.sizes.some(({ used, crossed, role }) => !used && (crossed || role === 'wide')));
   if (form && form !== 'sheet' && !isFlat) {
     const { section, sizes } = slots.section();
     const thickness = sizes.at(-1);

@@ -70,7 +70,8 @@ function melted(label: string, wire: Figure, length: Figure): Figure {
 export function granuleAnswer(slots: Slots): TopicAnswer {
   const example = 'granule 1 mm from 0.5 mm wire';
   const cut = cutOffWire(slots);
-  const long = cut?.length ?? slots.take('long', 'snippet');
+  const isSnippet = /\bsnippets?\s+(?:of\s+)?\d/i.test(slots.question.line);
+  const long = cut?.length ?? slots.take('long', 'snippet') ?? (isSnippet ? slots.next('snippet') : null);
   const wire = cut?.wire ?? slots.take('wire', 'wire') ?? slots.thin('wire', 'round');
   if (!wire) throw new NotEnough('Give the wire the granule is cut from.', example);
   if (long)

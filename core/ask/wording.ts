@@ -1,0 +1,120 @@
+// Other wordings of a line: number words as numbers, a follow-up written out, ranges and comparisons as two lines.
+import { phraseAt, vocabularyOf } from './vocabulary.ts';
+import type { Alloy } from '../metal/alloys.ts';
+
+const numberWords: Readonly<Record<string, number>> = {
+  two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12, thirteen: 13,
+  fourteen: 14, fifteen: 15, sixteen: 16, seventeen: 17, eighteen: 18, nineteen: 19, twenty: 20, thirty: 30, forty: 40,
+  fifty: 50, sixty: 60, seventy: 70, eighty: 80, ninety: 90,
+}; // prettier-ignore
+const NUMBER_WORD = new RegExp(`\\b(${Object.keys(numberWords).join('|')})\\b`, 'gi');
+
+/** Numbers in words as numbers, and `1/2 round` as the form it is. */
+export function normalised(line: string): string {
+  return line
+    .replace(/(?:\b1\/2|½)[ -]?round\b/gi, 'half round')
+    .replace(/\bhalf an? dozen\b/gi, '6')
+    .replace(/\b(?:a|one) pair of\b/gi, '2 pieces of')
+    .replace(NUMBER_WORD, (word) => String(numberWords[word.toLowerCase()] ?? word));
+}
+
+const UNITS = 'inches|inch|in|mm|cm|feet|foot|ft|grams?|g|dwt|ozt|oz|ga|gauge|gage|swg|awg|k|ct|karat|"';
+const NUMBER = '\\d+(?:[.,]\\d+)?(?:[ -]\\d+/\\d+|/\\d+)?';
+/** Where `to` says what stock becomes, or sizes are a run of their own. */
+const NO_RANGE =
+  /\b(?:forged?|roll(?:ed)?|drawn?|hammer(?:ed)?|work(?:ed)?|rings?|bands?|sizes?|alloy|raise|lower|refine|convert)\b/i;
+const RANGE = new RegExp(`(${NUMBER})\\s*(?:to|through|–|-)\\s*(${NUMBER})\\s*(${UNITS})(?![a-z])`, 'i');
+const OR = '(?:vs\\.?|versus|or|against|compared (?:to|with))';
+const VERSUS = new RegExp(`(${NUMBER})\\s*(${UNITS})?\\s+${OR}\\s+(${NUMBER})\\s*(${UNITS})(?![a-z])`, 'i');
+
+/** One of two lines that a question asks for, and what it is told apart by. */
+export interface Alternative {
+  readonly label: string;
+  readonly line: string;
+}
+
+/** The lines of a range (`6 to 8 inches of 20 gauge`) or a comparison (`20 gauge vs 21 gauge`); null for any other. */
+export function alternativesOf(line: string, alloys: ReadonlyMap<string, Alloy>): readonly Alternative[] | null {
+  const versus = VERSUS.exec(line);
+  if (versus) {
+    const [found, first = '', own = '', second = '', unit = ''] = versus;
+    return both(line, versus.index, found, [`${first} ${own || unit}`, `${second} ${unit}`]);
+  }
+  const range = NO_RANGE.test(line) ? null : RANGE.exec(line);
+  // 1-1/2 in is one length.
+  if (range && !(/-\s*\d+\/\d+/.test(range[0]) && /^\d+$/.test(range[1] ?? ''))) {
+    const [found, first = '', second = '', unit = ''] = range;
+    return both(line, range.index, found, [`${first} ${unit}`, `${second} ${unit}`]);
+  }
+  return comparedAlloys(line, alloys);
+}
+
+function both(line: string, at: number, found: string, labels: readonly string[]): readonly Alternative[] {
+  return labels.map((label) => ({ label, line: line.slice(0, at) + label + line.slice(at + found.length) }));
+}
+
+/** `sterling vs fine silver 18 ga 100 mm`: the words on both sides name alloys. */
+function comparedAlloys(line: string, alloys: ReadonlyMap<string, Alloy>): readonly Alternative[] | null {
+  const found = new RegExp(`\\s+${OR}\\s+`, 'i').exec(line);
+  if (!found) return null;
+  const before = line.slice(0, found.index).split(/\s+/);
+  const after = line.slice(found.index + found[0].length).split(/\s+/);
+  const isAlloy = (words: readonly string[]) => {
+    const phrase = phraseAt(
+      words.map((word) => word.toLowerCase()),
+      vocabularyOf(alloys),
+    );
+    return phrase?.length === words.length && phrase.concept.kind === 'alloys';
+  };
+  const lengths = [3, 2, 1];
+  const first = lengths.find((length) => length <= before.length && isAlloy(before.slice(-length)));
+  const second = lengths.find((length) => length <= after.length && isAlloy(after.slice(0, length)));
+  if (first === undefined || second === undefined) return null;
+  const around = (words: readonly string[]) => [...before.slice(0, -first), ...words, ...after.slice(second)].join(' ');
+  const names = [before.slice(-first), after.slice(0, second)];
+  return names.map((words) => ({ label: words.join(' '), line: around(words) }));
+}
+
+/**
+ * A follow-up written out with the question before it: `and in copper`, `x 30`, `and 22 ga`.
+ * @param before  the line before, which had an answer
+ * @returns null when the line is a question of its own
+ */
+export function followUp(line: string, before: string, alloys: ReadonlyMap<string, Alloy>): string | null {
+  const times = /^\s*=?\s*(?:and\s+)?[x×*]\s*(\d+)\s*$/i.exec(line);
+  if (before.trim() === '') return null;
+  if (times) return `${before.replace(/\s*[x×*]\s*\d+\s*$/i, '')} x ${times[1] ?? ''}`;
+  const and = /^\s*=?\s*(?:and|now|same|what about)\b\s*(?:in|of|with|as|for)?\s+(.+)$/i.exec(line);
+  const said = and?.[1]?.trim() ?? '';
+  if (said === '') return null;
+  const measure = new RegExp(`^(${NUMBER})\\s*(${UNITS})$`, 'i').exec(said);
+  if (measure) return withMeasure(before, said, measure[2] ?? '');
+  return withAlloy(before, said, alloys);
+}
+
+/** The first measure of the same unit is replaced. */
+function withMeasure(before: string, said: string, unit: string): string | null {
+  const family = [/^(?:ga|gauge|gage)$/i, /^(?:in|inch|inches|")$/i].find((one) => one.test(unit));
+  const units = family ? UNITS.split('|').filter((one) => family.test(one)) : [unit];
+  const own = new RegExp(`${NUMBER}\\s*(?:${units.join('|')})(?![a-z])`, 'i');
+  return own.test(before) ? before.replace(own, said) : null;
+}
+
+function withAlloy(before: string, said: string, alloys: ReadonlyMap<string, Alloy>): string | null {
+  const vocabulary = vocabularyOf(alloys);
+  const lower = (words: readonly string[]) => words.map((word) => word.toLowerCase());
+  const meant = said.split(/\s+/);
+  const named = phraseAt(lower(meant), vocabulary);
+  const isNamed =
+    (named?.concept.kind === 'alloys' && named.length === meant.length) || /^\d+\s*(?:k|ct)\b/i.test(said);
+  if (!isNamed) return null;
+  const words = before.split(/\s+/);
+  const kept: string[] = [];
+  for (let at = 0; at < words.length;) {
+    const phrase = phraseAt(lower(words.slice(at, at + 3)), vocabulary);
+    const isGold = /^\d+(?:k|ct)$/i.test(words[at] ?? '') || phrase?.concept.kind === 'gold';
+    if (phrase?.concept.kind === 'alloys' || isGold) at += isGold ? 1 : (phrase?.length ?? 1);
+    else kept.push(words[at++] ?? '');
+  }
+  return `${kept.join(' ')} ${said}`;
+}
