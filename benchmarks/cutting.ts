@@ -1,15 +1,21 @@
 // Cutting plans: time to the first plan, and distance from the best one when the time is up.
 import loadHighs from 'highs';
 import type { BarProblem } from '../core/cut/bars/bar-problem.ts';
+import type { LinearProgramSolver } from '../core/cut/bars/linear-program.ts';
 import { planBars } from '../core/cut/bars/plan-bars.ts';
+import { barFamilies, familyBars } from '../core/cut/fixtures/bar-families.ts';
+import { familySheets, sheetFamilies } from '../core/cut/fixtures/sheet-families.ts';
 import { planSheets } from '../core/cut/sheets/plan-sheets.ts';
 import { sheetProblemSchema } from '../core/cut/sheets/sheet-problem.ts';
+import type { TimeBudget } from '../core/cut/time-budget.ts';
 import { seeded } from '../core/measure/random.ts';
 import { solveWith } from '../solver/highs.ts';
 import { type Measured, quantileOf } from './measured.ts';
 
 const PROBLEMS = 5;
 const SECONDS = 3;
+const SHEET_SECONDS = 5;
+const HELD_OUT = [2, 4];
 
 export async function cutting(): Promise<Measured[]> {
   const solve = solveWith(await loadHighs());
@@ -24,6 +30,7 @@ export async function cutting(): Promise<Measured[]> {
     while (!step.done) step = steps.next();
     if ('cost' in step.value) gaps.push((step.value.cost / step.value.bound - 1) * 100);
   }
+  const families = [...barsOfFamilies(solve), ...sheetsOfFamilies()];
   const began = performance.now();
   const sheets = planSheets(sheetProblem(), { seconds: 5, elapsed: () => (performance.now() - began) / 1000 });
   sheets.next();
@@ -38,8 +45,53 @@ export async function cutting(): Promise<Measured[]> {
       unit: '%',
     },
     { what: `${what}: the same, the worst`, measured: Math.max(...gaps), bound: 1, unit: '%' },
+    ...families,
     { what: '200 mixed blanks of sheet: the first plan', measured: performance.now() - began, bound: 5000, unit: 'ms' },
   ];
+}
+
+/** Held-out problems of each family: plans above the bound of the cost, and metal above its bound. */
+function barsOfFamilies(solve: LinearProgramSolver): Measured[] {
+  return barFamilies.flatMap((family): Measured[] => {
+    const plans = HELD_OUT.flatMap((seed) => {
+      const plan = lastOf(planBars(familyBars(family, seed).problem, solve, clockOf(SECONDS)));
+      return 'cost' in plan ? [plan] : [];
+    });
+    const metal = plans.map(({ consumed, consumedBound }) => (consumed / consumedBound - 1) * 100);
+    const dear = plans.filter(({ cost, bound }) => cost > bound * (1 + 1e-9)).length;
+    return [
+      { what: `bars, ${family}: above the bound of the cost`, measured: dear, bound: 0, unit: 'plans' },
+      { what: `bars, ${family}: metal above its bound, worst`, measured: Math.max(...metal), bound: 1, unit: '%' },
+    ];
+  });
+}
+
+/** Held-out problems of each family: cost above what is known, or else above the bound. */
+function sheetsOfFamilies(): Measured[] {
+  return sheetFamilies.map((family): Measured => {
+    const over = HELD_OUT.map((seed) => {
+      const { problem, knownCost } = familySheets(family, seed);
+      const plan = lastOf(planSheets(problem, clockOf(SHEET_SECONDS)));
+      return 'cost' in plan ? (plan.cost / (knownCost ?? plan.bound) - 1) * 100 : Infinity;
+    });
+    return {
+      what: `sheets, ${family}: above the known cost, median`,
+      measured: quantileOf(over, 0.5),
+      bound: 8,
+      unit: '%',
+    };
+  });
+}
+
+function clockOf(seconds: number): TimeBudget {
+  const began = performance.now();
+  return { seconds, elapsed: () => (performance.now() - began) / 1000 };
+}
+
+function lastOf<Plan, Last>(steps: Generator<Plan, Last>): Last {
+  let step = steps.next();
+  while (!step.done) step = steps.next();
+  return step.value;
 }
 
 function barProblem(seed: number): BarProblem {

@@ -13,6 +13,9 @@ await build({
   entryNames: '[name]',
   outdir,
   bundle: true,
+  // A command loads only the parts it needs.
+  splitting: true,
+  chunkNames: 'part-[hash]',
   platform: 'node',
   target: 'node20',
   format: 'esm',
@@ -20,6 +23,9 @@ await build({
   banner: {
     js: "import { createRequire as toRequire } from 'node:module'; const require = toRequire(import.meta.url); const __filename = import.meta.filename; const __dirname = import.meta.dirname;",
   },
+  // Less to read when a command starts.
+  minifyWhitespace: true,
+  minifySyntax: true,
   sourcemap: true,
 });
 copyFileSync(join(root, 'solver/minizinc-child.mjs'), join(outdir, 'minizinc-child.mjs'));

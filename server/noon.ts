@@ -1,29 +1,12 @@
-// The noon command: JSON out on standard output; errors in one line on standard error, with exit 2.
+// The noon command, which loads only what its words need: JSON out on standard output; errors in one line on standard error, with exit 2.
 import { existsSync, readFileSync } from 'node:fs';
 import { homedir } from 'node:os';
-import { dirname, join } from 'node:path';
+import { join } from 'node:path';
 import { createInterface } from 'node:readline';
 import { text } from 'node:stream/consumers';
-import { fileURLToPath } from 'node:url';
 import type { z } from 'zod';
-import type { AskBasis } from '../core/ask/ask.ts';
-import { setStudioFormat } from '../core/format/studio-format.ts';
 import { alloysWith } from '../core/metal/alloy.ts';
-import { newFixSchema } from '../core/metal/fix.ts';
-import { type Rates, readRates, withReceipts } from '../core/studio/rates.ts';
-import { studioSchema } from '../core/studio/studio.ts';
-import { solveWith } from '../solver/highs.ts';
-import { ConstraintSolver } from '../solver/minizinc.ts';
-import { outcomeOf, outputOf } from './command/ask.ts';
-import { checkOutcome } from './command/check.ts';
-import { cutOutcome } from './command/cut.ts';
-import { nestOutcome } from './command/nest.ts';
-import { readJson } from './command/piece-file.ts';
-import { priceOutcome } from './command/price.ts';
-import { routeOutcome } from './command/route.ts';
-import { scheduleOutcome } from './command/schedule.ts';
-import { openLedger } from './store/ledger.ts';
-import { openStores } from './store/stores.ts';
+import type { LedgerBasis } from './command/ledger-basis.ts';
 
 const USAGE =
   'Usage: npm run -s noon -- ask "18 ga sterling round 120 mm" (ask - answers one question a line from standard input), check piece.json (check - reads standard input) [--country GB], route piece.json, price pieces.json [--studio studio.json] [--fix fix.json], cut bars.json [--seconds 10], nest sheets.json [--seconds 10], or schedule problem.json [--seconds 10] [--seed 1].';
@@ -46,7 +29,7 @@ if (!run || words.length === 0) stop(USAGE);
 await run(words);
 
 async function ask(asked: readonly string[]): Promise<void> {
-  const basis = basisOfLedger();
+  const [basis, { outcomeOf, outputOf }] = await Promise.all([basisOfLedger(), import('./command/ask.ts')]);
   if (asked.length === 1 && asked[0] === '-') {
     for await (const line of createInterface({ input: process.stdin })) console.log(outputOf(outcomeOf(line, basis)));
     return;
@@ -57,7 +40,8 @@ async function ask(asked: readonly string[]): Promise<void> {
 }
 
 async function check([path = '-', ...options]: readonly string[]): Promise<void> {
-  const { alloys, country } = basisOfLedger();
+  const { checkOutcome } = await import('./command/check.ts');
+  const { alloys, country } = await basisOfLedger();
   const named = options[0] === '--country' ? options[1] : undefined;
   if (options.length > 0 && named === undefined) stop(USAGE);
   const outcome = checkOutcome(await read(path), alloys, named ?? country);
@@ -67,7 +51,8 @@ async function check([path = '-', ...options]: readonly string[]): Promise<void>
 
 async function route([path = '-', ...options]: readonly string[]): Promise<void> {
   if (options.length > 0) stop(USAGE);
-  const outcome = routeOutcome(await read(path), basisOfLedger().alloys);
+  const { routeOutcome } = await import('./command/route.ts');
+  const outcome = routeOutcome(await read(path), (await basisOfLedger()).alloys);
   if ('error' in outcome) stop(outcome.error);
   console.log(JSON.stringify(outcome.routes));
 }
@@ -79,7 +64,13 @@ async function price([path = '-', ...options]: readonly string[]): Promise<void>
     if (!['--studio', '--fix'].includes(name) || file === undefined) stop(USAGE);
     named.set(name, file);
   }
-  const basis = basisOfLedger();
+  const [{ priceOutcome }, { readRates }, { studioSchema }, { newFixSchema }] = await Promise.all([
+    import('./command/price.ts'),
+    import('../core/studio/rates.ts'),
+    import('../core/studio/studio.ts'),
+    import('../core/metal/fix.ts'),
+  ]);
+  const basis = await basisOfLedger();
   const studioFile = named.get('--studio');
   const fixFile = named.get('--fix');
   const studio = studioFile === undefined ? null : await readAs(studioFile, studioSchema);
@@ -94,9 +85,14 @@ async function price([path = '-', ...options]: readonly string[]): Promise<void>
 async function cut(words: readonly string[]): Promise<void> {
   const { path, seconds } = readPlanning(words);
   const text = await read(path);
-  const started = performance.now();
-  const { default: loadHighs } = await import('highs');
+  const [{ cutOutcome }, { solveWith }, { default: loadHighs }] = await Promise.all([
+    import('./command/cut.ts'),
+    import('../solver/highs.ts'),
+    import('highs'),
+  ]);
   const solve = solveWith(await loadHighs());
+  // Loading the solver is not planning.
+  const started = performance.now();
   const outcome = cutOutcome(text, solve, seconds, () => (performance.now() - started) / 1000);
   if ('error' in outcome) stop(outcome.error);
   console.log(JSON.stringify(outcome));
@@ -105,6 +101,7 @@ async function cut(words: readonly string[]): Promise<void> {
 async function nest(words: readonly string[]): Promise<void> {
   const { path, seconds } = readPlanning(words);
   const text = await read(path);
+  const { nestOutcome } = await import('./command/nest.ts');
   const started = performance.now();
   const outcome = nestOutcome(text, seconds, () => (performance.now() - started) / 1000);
   if ('error' in outcome) stop(outcome.error);
@@ -114,6 +111,10 @@ async function nest(words: readonly string[]): Promise<void> {
 async function schedule(words: readonly string[]): Promise<void> {
   const { path, seconds, seed } = readPlanning(words, ['--seconds', '--seed']);
   const text = await read(path);
+  const [{ scheduleOutcome }, { ConstraintSolver }] = await Promise.all([
+    import('./command/schedule.ts'),
+    import('../solver/minizinc.ts'),
+  ]);
   const solver = new ConstraintSolver();
   const outcome = await scheduleOutcome(text, solver, seconds, seed, () => performance.now());
   solver.stop();
@@ -139,6 +140,7 @@ function readPlanning(
 }
 
 async function readAs<Value>(path: string, schema: z.ZodType<Value>): Promise<Value> {
+  const { readJson } = await import('./command/piece-file.ts');
   const outcome = readJson(await read(path), schema);
   if ('error' in outcome) stop(`${path}: ${outcome.error}`);
   return outcome.value;
@@ -154,28 +156,11 @@ async function read(path: string): Promise<string> {
 }
 
 /** The maker's own settings and metal prices when there is a ledger; otherwise the built-in alloys and no prices. */
-function basisOfLedger(): AskBasis & { readonly country: string; readonly rates: Rates | null } {
+async function basisOfLedger(): Promise<LedgerBasis> {
   const path = process.env['NOON_LEDGER'] ?? join(homedir(), 'noon-ledger', 'ledger.sqlite');
   if (!existsSync(path)) return { alloys: alloysWith([]), fix: null, country: '', rates: null };
-  const here = dirname(fileURLToPath(import.meta.url));
-  const migrations =
-    [join(here, 'migrations'), join(here, '../../server/migrations')].find((dir) => existsSync(dir)) ?? '';
-  const ledger = openLedger(path, migrations, process.env['NOON_DEMO'] ? 'demo' : 'own');
-  try {
-    const stores = openStores(ledger);
-    const [studio] = stores.studio.list();
-    const settings = studio && (studio.accepted ?? studio.body);
-    if (settings) setStudioFormat(settings.country);
-    const rates = settings ? withReceipts(readRates(settings, studio.revision), stores.receipts.list()) : null;
-    return {
-      rates,
-      alloys: rates?.alloys ?? alloysWith([]),
-      fix: stores.fixes.list()[0] ?? null,
-      country: settings?.country ?? '',
-    };
-  } finally {
-    ledger.close();
-  }
+  const { ledgerBasis } = await import('./command/ledger-basis.ts');
+  return ledgerBasis(path);
 }
 
 function stop(sentence: string): never {

@@ -2,6 +2,7 @@
 import { type Figure, renamed } from '../figure/figure.ts';
 import { bangleAnswer, chainAnswer, hingeAnswer, twistAnswer, wrapAnswer } from './answers/bends.ts';
 import { bezelAnswer, ringsAroundAnswer } from './answers/bezels.ts';
+import { blanksAnswer } from './answers/blanks.ts';
 import { identifyAnswer } from './answers/identify.ts';
 import { jumpRingAnswer } from './answers/jump-rings.ts';
 import { conversionAnswer, gaugeAnswer, isBareMeasure, onlyGauge } from './answers/measures.ts';
@@ -14,7 +15,6 @@ import {
   meltingAnswer,
   valueAnswer,
 } from './answers/metals.ts';
-import { blanksAnswer } from './answers/blanks.ts';
 import { ringAnswer } from './answers/rings.ts';
 import { discAnswer, stockAnswer, stripByMassAnswer } from './answers/stock.ts';
 import { ballAnswer, domeAnswer, granuleAnswer, workAnswer } from './answers/volumes.ts';

@@ -1,6 +1,6 @@
 // Other wordings of a line: number words as numbers, a follow-up written out, ranges and comparisons as two lines.
-import { phraseAt, vocabularyOf } from './vocabulary.ts';
 import type { Alloy } from '../metal/alloys.ts';
+import { phraseAt, vocabularyOf } from './vocabulary.ts';
 
 const numberWords: Readonly<Record<string, number>> = {
   two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12, thirteen: 13,

@@ -11,7 +11,7 @@ import { readMoney } from '../measure/read/read-money.ts';
 import { readGrams } from '../measure/read/read-number.ts';
 import { clockInWords, dayInFigures, dayInWords, fullDay, hourInFigures, readDay, shortDay } from './days.ts';
 import { bothReadings, showNumber } from './numbers.ts';
-import { formatOf, setStudioFormat, studioFormat } from './studio-format.ts';
+import { formatOf, readFormat, setStudioFormat, studioFormat } from './studio-format.ts';
 
 /** Country, CLDR locale, currency. */
 const places = [
@@ -228,4 +228,8 @@ test('the hours of an axis have 12 or 24 hours, as the studio’s clock', () => 
   expect([0, 9, 12, 13, 24].map(hourInFigures)).toEqual(['12', '9', '12', '1', '12']);
   setStudioFormat('GB');
   expect([0, 9, 12, 13].map(hourInFigures)).toEqual(['0', '9', '12', '13']);
+});
+
+test('the British format that is known beforehand is that of the runtime', () => {
+  expect(formatOf('GB')).toEqual(readFormat('GB'));
 });

@@ -1,12 +1,10 @@
 // What a maker likes to do, the best liked first, with the best hours where they matter: `set stones 9:00-12:00, solder`.
-import { type WorkKindName, workNamed } from '../work/work-kinds.ts';
 import { readHours, type Shift } from './hours.ts';
 
 /** A station or a kind of work that a maker likes. */
 export interface Liking {
   /** In lower case, as typed: a station, or words for a kind of work. */
   readonly name: string;
-  readonly kind: WorkKindName;
   /** Best hours; null: any. */
   readonly hours: readonly Shift[] | null;
 }
@@ -25,12 +23,7 @@ export function readPreferences(text: string): readonly Liking[] | { readonly se
     const hours = times ? readHours(times) : null;
     if (hours && 'sentence' in hours) return hours;
     if (name === '') return { sentence: `“${part.trim()}” names no work. Try solder 9:00-12:00, polish.` };
-    likings.push({ name, kind: workNamed(name), hours });
+    likings.push({ name, hours });
   }
   return likings;
-}
-
-/** Place of a step among what a maker likes; −1 where it is not listed. */
-export function likingOf(likings: readonly Liking[], station: string, kind: WorkKindName): number {
-  return likings.findIndex((one) => one.name === station || (one.kind !== 'other' && one.kind === kind));
 }

@@ -130,8 +130,7 @@ class CoverSearch {
   /** Branches on the piece with the fewest patterns for each one wanted; patterns that waste least come first. */
   cover(fills: readonly Fill[], spare: number): boolean {
     this.#nodes += 1;
-    if (this.#nodes % LOOK_EVERY === 0 && this.#isOver()) this.isStopped = true;
-    if (this.isStopped) return false;
+    if (this.#stops()) return false;
     if (this.#left.every((count) => count === 0)) return true;
     const able = fills.filter(
       ({ stock, cuts, waste }) =>
@@ -148,9 +147,14 @@ class CoverSearch {
       const rest = able.filter((other, place) => place >= at || (other.cuts[piece] ?? 0) === 0);
       if (this.cover(rest, spare - fill.waste)) return true;
       this.#take(fill, 1);
-      if (this.isStopped) return false;
+      if (this.#stops()) return false;
     }
     return false;
+  }
+
+  #stops(): boolean {
+    this.isStopped ||= this.#nodes % LOOK_EVERY === 0 && this.#isOver();
+    return this.isStopped;
   }
 
   /** @returns null where a piece has no pattern left */

@@ -4,10 +4,10 @@ import { seeded } from '../../measure/random.ts';
 import { minCostCover } from '../min-cost-cover.ts';
 import { type NoPlan } from '../no-plan.ts';
 import { EPSILON, isSameCost } from '../same-cost.ts';
+import { type StockChoices, stockChoices } from '../stock-choices.ts';
 import type { TimeBudget } from '../time-budget.ts';
 import { allPatterns } from './all-patterns.ts';
-import { barCells, type BarCells } from './bar-cells.ts';
-import { barChoices, type BarChoices } from './bar-choices.ts';
+import { type BarCells, barCells } from './bar-cells.ts';
 import type { BarPlan, BarProblem } from './bar-problem.ts';
 import {
   type Columns,
@@ -203,7 +203,7 @@ class Planning {
   /** Puts all pieces into cheaper choices of bars: exactly where hardly any length is spare, else by refills. */
   *#refillForRoom(until: number): Generator<BarPlan> {
     for (let round = 0; !this.#isCheapest() && this.#clock.elapsed() < until; round += 1) {
-      const choices = barChoices(this.#bars, this.#full, this.#bound, this.#cost())
+      const choices = this.#choices(this.#bound, this.#cost())
         .choices.filter(({ chosen }) => !this.#impossible.has(chosen.join()))
         .slice(0, MOST_REFILLED);
       if (choices.length === 0) return;
@@ -279,10 +279,16 @@ class Planning {
     return [...used, ...free];
   }
 
-  #choicesAtCost(): BarChoices {
+  #choices(atLeast: number, below: number): StockChoices {
+    const { stock, pieces } = this.#bars;
+    const need = pieces.reduce((sum, { takes, count }) => sum + takes * count, 0);
+    return stockChoices(stock, need, this.#full, atLeast, below);
+  }
+
+  #choicesAtCost(): StockChoices {
     const cost = this.#cost();
     const above = cost === 0 ? EPSILON : cost * (1 + 10 * EPSILON);
-    const { choices, isComplete } = barChoices(this.#bars, this.#full, cost, above);
+    const { choices, isComplete } = this.#choices(cost, above);
     return { choices: choices.filter(({ spare }) => spare >= 0), isComplete };
   }
 
@@ -311,7 +317,7 @@ class Planning {
    */
   *#fill(until: number): Generator<BarPlan> {
     for (let order = 0; order < MOST_ORDERS && !this.#isCheapest(); order += 1) {
-      for (const { chosen } of barChoices(this.#bars, this.#full, this.#bound, this.#cost()).choices) {
+      for (const { chosen } of this.#choices(this.#bound, this.#cost()).choices) {
         if (this.#clock.elapsed() > until) return;
         const before = this.#cost();
         this.#take(subsetSumFill(this.#bars, chosen, order === 0 ? null : this.#random));

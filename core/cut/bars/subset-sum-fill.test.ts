@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { seeded } from '../../measure/random.ts';
-import { barChoices } from './bar-choices.ts';
+import { stockChoices } from '../stock-choices.ts';
 import { indexBars, type IndexedBars, takenBy } from './indexed-bars.ts';
 import { longestFill, subsetSumFill } from './subset-sum-fill.ts';
 
@@ -32,6 +32,8 @@ function allSums({ pieces }: IndexedBars): number[] {
     [0],
   );
 }
+
+const needOf = ({ pieces }: IndexedBars) => pieces.reduce((sum, { takes, count }) => sum + takes * count, 0);
 
 describe('the fullest filling of a bar', () => {
   test('is that of every subset of pieces, for every bar', () => {
@@ -108,7 +110,7 @@ describe('choices of bars', () => {
     fc.assert(
       fc.property(problem, fc.integer({ min: 0, max: 60 }), fc.integer({ min: 1, max: 120 }), (bars, from, more) => {
         const holds = bars.stock.map(({ room }) => room);
-        const found = barChoices(bars, holds, from, from + more).choices;
+        const found = stockChoices(bars.stock, needOf(bars), holds, from, from + more).choices;
         const need = bars.pieces.reduce((sum, { takes, count }) => sum + takes * count, 0);
         const costs = found.map(({ cost }) => cost);
         expect(costs).toEqual([...costs].sort((a, b) => a - b));

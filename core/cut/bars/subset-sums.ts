@@ -38,7 +38,7 @@ export class SubsetSums {
       const end = tried * words + words - 1;
       rows[end] = rows[end]! & lastBits;
       // Full: more pieces cannot do better.
-      if ((rows[end]! >>> (cells & 31)) & 1) break;
+      if ((rows[end] >>> (cells & 31)) & 1) break;
     }
     return this.#readBack(sizes, tried, words);
   }

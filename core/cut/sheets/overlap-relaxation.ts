@@ -188,7 +188,7 @@ class Relaxation {
       const across = Math.abs(dx) - halfWidth[one]! - halfWidth[other]!;
       const up = Math.abs(dy) - halfHeight[one]! - halfHeight[other]!;
       if (across >= radii || up >= radii) continue;
-      let overlap = 0;
+      let overlap: number;
       let x = 0;
       let y = 0;
       if (across <= 0 && up <= 0) {

@@ -9,8 +9,8 @@ import { discsInRows } from './disc-rows.ts';
 import { type IndexedSheets, indexSheets, turnsOf } from './indexed-sheets.ts';
 import { allTowards, type BlankKind, type LaidBlank, type Laying, laySheet, NoFits, type Plate } from './lay-sheet.ts';
 import { sheetLowerBound } from './lower-bound.ts';
-import { offcutBeside } from './sheet-offcut.ts';
 import { sheetChoices } from './sheet-choices.ts';
+import { offcutBeside } from './sheet-offcut.ts';
 import type { Placement, PlannedSheet, Rectangle, SheetPlan, SheetProblem } from './sheet-problem.ts';
 
 /** Tries for a larger offcut once the cost is optimal. */
@@ -37,11 +37,11 @@ export function* planSheets(problem: SheetProblem, clock: TimeBudget): Generator
   if (homeless) return { sentence: `“${homeless.id}” is larger than any sheet.` };
   const noFits = new NoFits(problem.gap);
   const random = seeded(SEED);
-  let best: SheetPlan | null = null;
+  const held: { best: SheetPlan | null } = { best: null };
   const take = (filled: readonly Filled[] | null): SheetPlan | null => {
-    const plan = filled && planOf(problem, kinds, filled, best?.bound ?? 0);
-    if (!plan || (best && !isBetter(plan, best))) return null;
-    best = plan;
+    const plan = filled && planOf(problem, kinds, filled, held.best?.bound ?? 0);
+    if (!plan || (held.best && !isBetter(plan, held.best))) return null;
+    held.best = plan;
     return plan;
   };
   const need = needOf(problem, kinds);
@@ -49,18 +49,18 @@ export function* planSheets(problem: SheetProblem, clock: TimeBudget): Generator
   for (; round < MOST_TRIES; round += 1) {
     const plan = take(fill(problem, kinds, layingOf(round, kinds, random), noFits));
     if (plan) yield plan;
-    const isProved = isProvedPlan(best) && round >= TRIES_FOR_OFFCUT;
-    const laysOn = need === null || isProvedPlan(best);
+    const isProved = isProvedPlan(held.best) && round >= TRIES_FOR_OFFCUT;
+    const laysOn = need === null || isProvedPlan(held.best);
     if (isProved || clock.elapsed() > clock.seconds * (laysOn ? 1 : LAYING_SHARE)) break;
   }
   if (need !== null) yield* cheaper(need);
-  return best ?? { sentence: 'The sheets do not hold all the pieces, as far as was tried.' };
+  return held.best ?? { sentence: 'The sheets do not hold all the pieces, as far as was tried.' };
 
   /** Tries cheaper choices of sheets, the roomiest first, until time is up or none is left. */
   function* cheaper(area: number): Generator<SheetPlan> {
     for (let tries = 0; ; tries += 1) {
-      if (isProvedPlan(best)) return;
-      const choices = sheetChoices(problem, area, best?.bound ?? 0, best?.cost ?? Infinity);
+      if (isProvedPlan(held.best)) return;
+      const choices = sheetChoices(problem, area, held.best?.bound ?? 0, held.best?.cost ?? Infinity);
       if (choices.length === 0) return;
       for (const choice of choices.slice(0, tries === 0 ? MANY_CHOICES : FEW_CHOICES)) {
         const began = clock.elapsed();

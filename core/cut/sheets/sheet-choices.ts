@@ -1,5 +1,5 @@
 // Choices of whole sheets that could hold all blanks by area, for less than a known plan costs.
-import { barChoices } from '../bars/bar-choices.ts';
+import { stockChoices } from '../stock-choices.ts';
 import type { SheetProblem } from './sheet-problem.ts';
 
 /** A choice of sheets. */
@@ -27,9 +27,8 @@ export function sheetChoices(
 ): readonly SheetChoice[] {
   const inside = (side: number) => Math.max(0, side - 2 * margin + gap);
   const holds = sheets.map(({ width, height }) => inside(width) * inside(height));
-  const stock = sheets.map(({ id, cost, count }) => ({ id, cost, count: count ?? MANY, length: 0, room: 0 }));
-  const pieces = [{ id: '', takes: need, count: 1 }];
-  const { choices } = barChoices({ stock, pieces, keepFrom: Infinity }, holds, atLeast, below);
+  const stock = sheets.map(({ cost, count }) => ({ cost, count: count ?? MANY }));
+  const { choices } = stockChoices(stock, need, holds, atLeast, below);
   return choices
     .slice(0, MOST)
     .map(({ chosen, cost, spare }) => ({

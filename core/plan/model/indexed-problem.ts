@@ -63,7 +63,7 @@ export interface LastPlan {
 }
 
 /** How a maker likes a kind of work. */
-export interface Preference {
+interface Preference {
   /** For each attended minute, 0 to 1. */
   readonly penalty: number;
   /** Best hours within the shifts, [from, to, from, to, ...]; null for any. */

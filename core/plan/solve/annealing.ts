@@ -4,8 +4,8 @@ import type { IndexedProblem } from '../model/indexed-problem.ts';
 import { compareSoFar, SAME } from '../model/objective.ts';
 import { costBoundsOf } from './cost-bounds.ts';
 import { OrderMoves } from './order-moves.ts';
-import { type CostWeights, SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import { ResourceTurns } from './resource-turns.ts';
+import { type CostWeights, SerialScheduleGeneration } from './serial-schedule-generation.ts';
 import { hasRoom, loadableSteps, loadsAlone, loadWith, unload } from './shared-loads.ts';
 import { type Solution, solutionOf } from './solution.ts';
 

@@ -186,6 +186,7 @@ export class SerialScheduleGeneration {
         }
       }
     const { start, end, maker } = this.kept;
+    this.#differs = false;
     if (this.#hasLoads) return this.#generateLoads(order, same, last, limit);
     for (let at = 0; at < same; at += 1) this.#putKept(order[at]!, isCosted);
     let differs = false;
@@ -220,7 +221,6 @@ export class SerialScheduleGeneration {
   // The same with loads: a step arrives in its place, or as soon as what it waits for is placed.
   #generateLoads(order: ArrayLike<number>, same: number, last: number, limit: number): Outcome {
     const { indexed } = this;
-    this.#differs = false;
     for (let at = 0; at < order.length; at += 1) {
       this.#isKept = at < same;
       if (!this.#arrive(order[at]!, limit)) return 'worse';

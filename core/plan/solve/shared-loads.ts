@@ -32,7 +32,7 @@ export function loadsAlone({ size, loadKind, fixed }: IndexedProblem): Int32Arra
 }
 
 /** Whether two steps go into a station alike. */
-export function isOneKind({ loadKind, fixed }: IndexedProblem, one: number, other: number): boolean {
+function isOneKind({ loadKind, fixed }: IndexedProblem, one: number, other: number): boolean {
   return one !== other && loadKind[one]! >= 0 && loadKind[one] === loadKind[other] && !fixed[one] && !fixed[other];
 }
 

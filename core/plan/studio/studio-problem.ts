@@ -5,11 +5,11 @@ import { dayAfter, daysBetween, weekdayOf } from '../../measure/days.ts';
 import { isHeat, mayPause, type StepKind } from '../../piece/step.ts';
 import type { Bench, BenchMaker } from '../../studio/bench.ts';
 import type { Shift } from '../../studio/hours.ts';
-import { likingOf } from '../../studio/preferences.ts';
 import { MINUTES_A_DAY } from '../model/calendar.ts';
 import type { Fixed, ScheduleProblem, ScheduleStep } from '../model/problem.ts';
 import type { BenchStep } from './batch-steps.ts';
 import { type NewBenchEntry, type Standing, standingKey } from './bench-entry.ts';
+import { likingOf } from './liking.ts';
 
 /** An open batch. */
 export interface StudioJob {

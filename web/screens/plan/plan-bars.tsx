@@ -2,8 +2,8 @@
 import { memo, useMemo } from 'react';
 import { clockInWords } from '../../../core/format/days.ts';
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
-import { batchesInWords } from '../../words/plan-words.ts';
 import { fittedText, placeNames, textWidth } from '../../components/fitted-text.ts';
+import { batchesInWords } from '../../words/plan-words.ts';
 import type { Axis } from './axis.ts';
 import { HEAD, LANE, NAME_ROW, NAME_ROWS, STATION, type Tops } from './lane-tops.ts';
 

@@ -1,19 +1,18 @@
-// Choices of whole bars that could hold all pieces by length alone, for less than the cost of a known plan.
-import type { IndexedBars } from './indexed-bars.ts';
+// Choices of whole bars or sheets that could hold all pieces by length or area alone, for less than a known plan costs.
 
-/** A choice of whole bars. */
-export interface BarChoice {
-  /** Number of bars of each stock. */
+/** A choice of whole bars or sheets. */
+interface StockChoice {
+  /** Number of each stock. */
   readonly chosen: readonly number[];
   readonly cost: number;
-  /** µm more than needed. */
+  /** µm or mm² more than needed. */
   readonly spare: number;
 }
 
-/** Choices of bars. */
-export interface BarChoices {
+/** Choices of bars or sheets. */
+export interface StockChoices {
   /** The cheapest first, of equal cost the roomiest first. */
-  readonly choices: readonly BarChoice[];
+  readonly choices: readonly StockChoice[];
   /** Whether there is no other. */
   readonly isComplete: boolean;
 }
@@ -23,25 +22,26 @@ const MOST = 20_000;
 const SLACK = 1e-9;
 
 /**
- * Finds choices of bars. Bars that cost nothing are always used.
- * @param holds    by stock, most µm of pieces that one bar holds
+ * Finds choices of bars or sheets. Those that cost nothing are always used.
+ * @param need     µm or mm² of all pieces
+ * @param holds    by stock, the most that one holds
  * @param atLeast  no choice is cheaper than this
  * @param below    every choice is cheaper than this; Infinity where no plan is known
  */
-export function barChoices(
-  { stock, pieces }: IndexedBars,
+export function stockChoices(
+  stock: readonly { readonly cost: number; readonly count: number }[],
+  need: number,
   holds: readonly number[],
   atLeast: number,
   below: number,
-): BarChoices {
-  const need = pieces.reduce((sum, { takes, count }) => sum + takes * count, 0);
+): StockChoices {
   const chosen = stock.map(({ cost, count }) => (cost > 0 ? 0 : count));
   const free = chosen.reduce((sum, count, index) => sum + count * (holds[index] ?? 0), 0);
   const rate = (index: number) => (stock[index]?.cost ?? 0) / Math.max(1, holds[index] ?? 0);
   const priced = [...stock.keys()].filter((index) => (stock[index]?.cost ?? 0) > 0).sort((a, b) => rate(a) - rate(b));
   const from = atLeast - SLACK * Math.max(1, atLeast);
   const to = below === Infinity ? Infinity : below - SLACK * Math.max(1, below);
-  const choices: BarChoice[] = [];
+  const choices: StockChoice[] = [];
   let looked = 0;
   // The most expensive per millimetre come last: a branch ends early when the rest at the rate of the next stock is too
   // dear.

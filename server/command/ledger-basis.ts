@@ -1,0 +1,38 @@
+// What a ledger gives the commands: alloys, rates and metal prices of the maker.
+import { existsSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import type { AskBasis } from '../../core/ask/ask.ts';
+import { setStudioFormat } from '../../core/format/studio-format.ts';
+import { alloysWith } from '../../core/metal/alloy.ts';
+import { type Rates, readRates, withReceipts } from '../../core/studio/rates.ts';
+import { openLedger } from '../store/ledger.ts';
+import { openStores } from '../store/stores.ts';
+
+/** Settings and metal prices for a command; without a ledger there are none. */
+export interface LedgerBasis extends AskBasis {
+  readonly country: string;
+  readonly rates: Rates | null;
+}
+
+/** Reads the settings and the latest metal prices of a ledger, and sets the format of its country. */
+export function ledgerBasis(path: string): LedgerBasis {
+  const here = dirname(fileURLToPath(import.meta.url));
+  const migrations = [join(here, 'migrations'), join(here, '../migrations')].find((dir) => existsSync(dir)) ?? '';
+  const ledger = openLedger(path, migrations, process.env['NOON_DEMO'] ? 'demo' : 'own');
+  try {
+    const stores = openStores(ledger);
+    const [studio] = stores.studio.list();
+    const settings = studio && (studio.accepted ?? studio.body);
+    if (settings) setStudioFormat(settings.country);
+    const rates = settings ? withReceipts(readRates(settings, studio.revision), stores.receipts.list()) : null;
+    return {
+      rates,
+      alloys: rates?.alloys ?? alloysWith([]),
+      fix: stores.fixes.list()[0] ?? null,
+      country: settings?.country ?? '',
+    };
+  } finally {
+    ledger.close();
+  }
+}
