@@ -42,6 +42,9 @@ const STALE = 40;
 /** Random orders of which the best is a start. */
 const RANDOM_STARTS = 300;
 const TRIES_A_JOB = 40;
+/** Loads that are tried together in the first plan: fewer in a large problem, so that it takes as long. */
+const MOST_JOINS = 100;
+const JOINS_OF_ONE = 30_000;
 /** Minutes beyond a maximal lag outweigh all else. */
 const OVER_LAG = 1000;
 
@@ -81,11 +84,14 @@ function loadedTogether(sgs: SerialScheduleGeneration, plan: Solution): Solution
   const { indexed } = sgs;
   const precedes = waitsFor(indexed);
   let best = plan;
+  let left = Math.min(MOST_JOINS, Math.round(JOINS_OF_ONE / indexed.size));
   for (const kind of loadableSteps(indexed)) {
     const inTurn = kind.toSorted((a, b) => (plan.steps[a]?.start ?? 0) - (plan.steps[b]?.start ?? 0));
     for (const [at, step] of inTurn.slice(1).entries()) {
       const before = inTurn[at] ?? step;
+      if (left <= 0) return best;
       if (!hasRoom(indexed, best.loads, step, before, precedes)) continue;
+      left -= 1;
       sgs.take(best);
       loadWith(sgs.loads, step, before);
       if (!sgs.generate(best.order)) continue;

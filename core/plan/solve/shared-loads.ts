@@ -86,9 +86,12 @@ export function loadNumbers(loads: Int32Array): Int32Array {
   });
 }
 
-/** Whether a step has to wait for another, looked up each time. */
-export function waitsFor({ before }: IndexedProblem): (first: number, then: number) => boolean {
-  const waits = (first: number, then: number): boolean =>
-    Array.from(before[then] ?? []).some((other) => other === first || waits(first, other));
-  return waits;
+/** Whether a step has to wait for another of its job, looked up each time. */
+export function waitsFor({ before, job }: IndexedProblem): (first: number, then: number) => boolean {
+  return (first, then) => {
+    if (job[first] !== job[then]) return false;
+    const seen = new Set([then]);
+    for (const step of seen) for (const other of before[step]!) seen.add(other);
+    return first !== then && seen.has(first);
+  };
 }
