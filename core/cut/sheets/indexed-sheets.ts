@@ -16,16 +16,25 @@ interface Nested {
 /** The kinds of blanks of a problem. */
 export interface IndexedSheets {
   /** One for each piece, in their order; nested pieces count only as far as they are not nested. */
-  readonly kinds: readonly (BlankKind & { readonly areaMm2: number })[];
+  readonly kinds: readonly (BlankKind & {
+    readonly areaMm2: number;
+    /** Degrees of each way it may lie. */
+    readonly turns: readonly number[];
+  })[];
   readonly nested: readonly Nested[];
 }
 
-/** Indexes the pieces of a problem. @param gap  between blanks, mm */
-export function indexSheets(pieces: readonly SheetPiece[], gap: number): IndexedSheets {
+/**
+ * Indexes the pieces of a problem.
+ * @param gap      between blanks, mm
+ * @param isTilted  whether outlines without a grain lie at other angles than right ones, too
+ */
+export function indexSheets(pieces: readonly SheetPiece[], gap: number, isTilted = false): IndexedSheets {
   const nested = nestedIn(pieces, gap);
   return {
     kinds: pieces.map((piece, index) => ({
-      ways: waysOf(piece),
+      turns: turnsOf(piece, isTilted),
+      ways: turnsOf(piece, isTilted).map((degrees) => shapeOf(piece, degrees)),
       areaMm2: areaMm2Of(piece),
       count: piece.count - nested.reduce((sum, { disc, count }) => sum + (disc === index ? count : 0), 0),
     })),
@@ -33,16 +42,22 @@ export function indexSheets(pieces: readonly SheetPiece[], gap: number): Indexed
   };
 }
 
+/** Angles of a tilted outline are multiples of this, degrees. */
+const TILT = 15;
+
 /** Degrees a piece is turned by in each orientation. */
-export function turnsOf(piece: SheetPiece): readonly number[] {
+export function turnsOf(piece: SheetPiece, isTilted = false): readonly number[] {
   if (piece.shape === 'disc' || piece.shape === 'washer') return [0];
+  if (piece.shape === 'outline' && piece.rotatable && isTilted)
+    return Array.from({ length: 360 / TILT }, (_, turn) => turn * TILT);
   if (piece.shape === 'outline') return piece.rotatable ? [0, 90, 180, 270] : [0, 180];
   return piece.rotatable && piece.width !== piece.height ? [0, 90] : [0];
 }
 
-function waysOf(piece: SheetPiece): Shape[] {
-  if (piece.shape === 'disc') return [roundShape(piece.diameter)];
-  if (piece.shape === 'washer') return [roundShape(piece.outside)];
+/** The shape of a piece as it lies. */
+export function shapeOf(piece: SheetPiece, degrees: number): Shape {
+  if (piece.shape === 'disc') return roundShape(piece.diameter);
+  if (piece.shape === 'washer') return roundShape(piece.outside);
   const corners =
     piece.shape === 'rect'
       ? [
@@ -53,7 +68,7 @@ function waysOf(piece: SheetPiece): Shape[] {
         ]
       : piece.points.map(([x, y]) => ({ x, y }));
   const parts = convexDecomposition(corners);
-  return turnsOf(piece).map((degrees) => cornered(parts.map((part) => part.map((corner) => turned(corner, degrees)))));
+  return cornered(parts.map((part) => part.map((corner) => turned(corner, degrees))));
 }
 
 function roundShape(diameter: number): Shape {
@@ -72,11 +87,14 @@ function cornered(parts: readonly (readonly Point[])[]): Shape {
   };
 }
 
-// Right angles only, so that nothing is rounded.
+// Right angles exactly, so that nothing is rounded.
 function turned({ x, y }: Point, degrees: number): Point {
   if (degrees === 90) return { x: -y, y: x };
   if (degrees === 180) return { x: -x, y: -y };
-  return degrees === 270 ? { x: y, y: -x } : { x, y };
+  if (degrees === 270) return { x: y, y: -x };
+  const angle = (degrees * Math.PI) / 180;
+  const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
+  return degrees === 0 ? { x, y } : { x: x * cos - y * sin, y: x * sin + y * cos };
 }
 
 /** Area of the blank itself; a washer is cut as its disc. */

@@ -1,7 +1,7 @@
 // Moves a blank of a sheet plan by hand: to another place on its own sheet or another.
 import { keepsGap, noFitPolygon, type Shape } from '../../geometry/no-fit-polygon.ts';
 import type { NoPlan } from '../no-plan.ts';
-import { indexSheets, turnsOf } from './indexed-sheets.ts';
+import { shapeOf } from './indexed-sheets.ts';
 import { offcutBeside } from './sheet-offcut.ts';
 import type { Placement, SheetPiece, SheetPlan, SheetProblem } from './sheet-problem.ts';
 
@@ -73,14 +73,10 @@ const neat = (mm: number) => Math.round(mm * 1000) / 1000;
 const sizeOf = ({ width, height }: Shape) => ({ width, height });
 
 function shapesOf(problem: SheetProblem): (placement: Placement) => Lying {
-  const { kinds } = indexSheets(problem.pieces, problem.gap);
   return (placement) => {
-    const index = problem.pieces.findIndex(({ id }) => id === placement.piece);
-    const piece = problem.pieces[index];
-    const turn = placement.turn ?? (placement.rotated ? 90 : 0);
-    const shape = piece && kinds[index]?.ways[Math.max(0, turnsOf(piece).indexOf(turn))];
-    if (!piece || !shape) throw new RangeError(`The plan lays “${placement.piece}”, which the problem does not have.`);
-    return { piece, placement, shape };
+    const piece = problem.pieces.find(({ id }) => id === placement.piece);
+    if (!piece) throw new RangeError(`The plan lays “${placement.piece}”, which the problem does not have.`);
+    return { piece, placement, shape: shapeOf(piece, placement.turn ?? (placement.rotated ? 90 : 0)) };
   };
 }
 

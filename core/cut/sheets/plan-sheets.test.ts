@@ -23,6 +23,21 @@ function planOf(typed: Typed, rounds = 10): SheetPlan {
 const square = (side: number) => [{ id: 'sheet', width: side, height: side, count: null, cost: 10 }];
 const placed = ({ sheets }: SheetPlan) => sheets.map(({ placements }) => placements.length);
 
+describe('outlines', () => {
+  const bar = (rotatable: boolean) => ({ id: 'bar', shape: 'outline', points: [[0, 0], [90, 0], [90, 6], [0, 6]], rotatable, count: 2 }); // prettier-ignore
+
+  test('lie at any angle where the grain allows it: a bar of 90 by 6 fits a sheet of 70 only across', () => {
+    // Turned by 45° it takes (90 + 6) ÷ √2 = 67.9 each way.
+    const plan = planOf({ sheets: square(70), gap: 0.5, margin: 0.5, pieces: [bar(true)] }, 12);
+    expect(plan.sheets[0]?.placements.map(({ turn }) => (turn ?? 0) % 90)).toContain(45);
+  });
+
+  test('do not, where it does not', () => {
+    const problem = sheetProblemSchema.parse({ sheets: square(70), gap: 0.5, margin: 0.5, pieces: [bar(false)] });
+    expect(planSheets(problem, { seconds: 1, elapsed: () => 0 }).next().value).toHaveProperty('sentence');
+  });
+});
+
 describe('rectangles', () => {
   test('25 by 20 mm fits exactly twenty times in 100 by 100', () => {
     const pieces = [{ id: 'r', shape: 'rect', width: 20, height: 25, rotatable: false, count: 40 }];

@@ -6,7 +6,7 @@ import { isSameCost } from '../same-cost.ts';
 import type { TimeBudget } from '../time-budget.ts';
 import { denserSheets, type Filled, needOf } from './denser-sheets.ts';
 import { discsInRows } from './disc-rows.ts';
-import { type IndexedSheets, indexSheets, turnsOf } from './indexed-sheets.ts';
+import { type IndexedSheets, indexSheets } from './indexed-sheets.ts';
 import { allTowards, type BlankKind, type LaidBlank, type Laying, laySheet, NoFits, type Plate } from './lay-sheet.ts';
 import { sheetLowerBound } from './lower-bound.ts';
 import { sheetChoices } from './sheet-choices.ts';
@@ -16,6 +16,7 @@ import type { Placement, PlannedSheet, Rectangle, SheetPlan, SheetProblem } from
 /** Tries for a larger offcut once the cost is optimal. */
 const TRIES_FOR_OFFCUT = 24;
 const MOST_TRIES = 4000;
+const TILTED_EVERY = 3;
 const SEED = 20_231;
 /** Share of the time for laying in usual orders, before choices of cheaper sheets are tried. */
 const LAYING_SHARE = 0.12;
@@ -31,15 +32,17 @@ const LATER_SHARE = 0.3;
  */
 export function* planSheets(problem: SheetProblem, clock: TimeBudget): Generator<SheetPlan, SheetPlan | NoPlan> {
   const kinds = indexSheets(problem.pieces, problem.gap);
+  const canTilt = problem.pieces.some((piece) => piece.shape === 'outline' && piece.rotatable);
+  const tilted = canTilt ? indexSheets(problem.pieces, problem.gap, true) : null;
   const homeless = problem.pieces.find(
-    (_piece, index) => (kinds.kinds[index]?.count ?? 0) > 0 && !fitsAny(problem, kinds, index),
+    (_piece, index) => (kinds.kinds[index]?.count ?? 0) > 0 && !fitsAny(problem, tilted ?? kinds, index),
   );
   if (homeless) return { sentence: `“${homeless.id}” is larger than any sheet.` };
   const noFits = new NoFits(problem.gap);
   const random = seeded(SEED);
   const held: { best: SheetPlan | null } = { best: null };
-  const take = (filled: readonly Filled[] | null): SheetPlan | null => {
-    const plan = filled && planOf(problem, kinds, filled, held.best?.bound ?? 0);
+  const take = (filled: readonly Filled[] | null, of = kinds): SheetPlan | null => {
+    const plan = filled && planOf(problem, of, filled, held.best?.bound ?? 0);
     if (!plan || (held.best && !isBetter(plan, held.best))) return null;
     held.best = plan;
     return plan;
@@ -47,7 +50,10 @@ export function* planSheets(problem: SheetProblem, clock: TimeBudget): Generator
   const need = needOf(problem, kinds);
   let round = 0;
   for (; round < MOST_TRIES; round += 1) {
-    const plan = take(fill(problem, kinds, layingOf(round, kinds, random), noFits));
+    // Every third round lays outlines at other angles, too.
+    const of = tilted && round % TILTED_EVERY === TILTED_EVERY - 1 ? tilted : kinds;
+    const laying = layingOf(tilted ? Math.floor(round / 2) : round, of, random);
+    const plan = take(fill(problem, of, laying, noFits), of);
     if (plan) yield plan;
     const isProved = isProvedPlan(held.best) && round >= TRIES_FOR_OFFCUT;
     const laysOn = need === null || isProvedPlan(held.best);
@@ -195,7 +201,7 @@ function placementsOf(
   const piece = pieces[kind];
   const shape = kinds[kind]?.ways[way];
   if (!piece || !shape) return [];
-  const turn = turnsOf(piece)[way] ?? 0;
+  const turn = kinds[kind]?.turns[way] ?? 0;
   const own: Placement = {
     piece: piece.id,
     x: neat(x - shape.width / 2),
