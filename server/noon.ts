@@ -6,7 +6,7 @@ import { createInterface } from 'node:readline';
 import { text } from 'node:stream/consumers';
 import type { z } from 'zod';
 import { alloysWith } from '../core/metal/alloy.ts';
-import type { LedgerBasis } from './command/ledger-basis.ts';
+import type { CommandBasis } from './command/ledger-basis.ts';
 
 const USAGE =
   'Usage: npm run -s noon -- ask "18 ga sterling round 120 mm" (ask - answers one question a line from standard input), check piece.json (check - reads standard input) [--country GB], route piece.json, price pieces.json [--studio studio.json] [--fix fix.json], cut bars.json [--seconds 10], nest sheets.json [--seconds 10], or schedule problem.json [--seconds 10] [--seed 1].';
@@ -156,7 +156,7 @@ async function read(path: string): Promise<string> {
 }
 
 /** The maker's own settings and metal prices when there is a ledger; otherwise the built-in alloys and no prices. */
-async function basisOfLedger(): Promise<LedgerBasis> {
+async function basisOfLedger(): Promise<CommandBasis> {
   const path = process.env['NOON_LEDGER'] ?? join(homedir(), 'noon-ledger', 'ledger.sqlite');
   if (!existsSync(path)) return { alloys: alloysWith([]), fix: null, country: '', rates: null };
   const { ledgerBasis } = await import('./command/ledger-basis.ts');

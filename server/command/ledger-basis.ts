@@ -10,13 +10,13 @@ import { openLedger } from '../store/ledger.ts';
 import { openStores } from '../store/stores.ts';
 
 /** Settings and metal prices for a command; without a ledger there are none. */
-export interface LedgerBasis extends AskBasis {
+export interface CommandBasis extends AskBasis {
   readonly country: string;
   readonly rates: Rates | null;
 }
 
 /** Reads the settings and the latest metal prices of a ledger, and sets the format of its country. */
-export function ledgerBasis(path: string): LedgerBasis {
+export function ledgerBasis(path: string): CommandBasis {
   const here = dirname(fileURLToPath(import.meta.url));
   const migrations = [join(here, 'migrations'), join(here, '../migrations')].find((dir) => existsSync(dir)) ?? '';
   const ledger = openLedger(path, migrations, process.env['NOON_DEMO'] ? 'demo' : 'own');

@@ -233,7 +233,7 @@ test('a large problem has a valid bound and a plan near it', () => {
     asked += 1;
     return solve(program, Math.min(seconds, 1), target);
   };
-  const steps = planBars(problem, counted, { seconds: 300, elapsed: () => asked + (looks += 1) * 0.02 });
+  const steps = planBars(problem, counted, { seconds: 150, elapsed: () => asked + (looks += 1) * 0.1 });
   let step = steps.next();
   while (!step.done) step = steps.next();
   if ('sentence' in step.value) throw new Error(step.value.sentence);

@@ -5,7 +5,7 @@ import { type IndexedProblem, indexProblem } from '../model/indexed-problem.ts';
 import type { ScheduledStep, ScheduleProblem } from '../model/problem.ts';
 import { topologicalOrder } from './priority-rules.ts';
 import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
-import { loadsOf } from './warm-start.ts';
+import { loadsKept } from './warm-start.ts';
 
 /** The result of a simulation. */
 export interface Simulated {
@@ -62,7 +62,7 @@ export function simulate(problem: ScheduleProblem, steps: readonly ScheduledStep
   const starts = names.map(({ job, step }) => startOf.get(`${job} ${step}`) ?? Infinity);
   const order = topologicalOrder(indexed, (step) => starts[step] ?? Infinity);
   const indexOf = new Map(names.map(({ job, step }, index) => [`${job} ${step}`, index]));
-  const loads = loadsOf(
+  const loads = loadsKept(
     indexed,
     new Map(steps.map(({ job, step, load }) => [indexOf.get(`${job} ${step}`) ?? -1, { load }])),
   );

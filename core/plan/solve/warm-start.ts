@@ -23,12 +23,15 @@ export function warmStart(indexed: IndexedProblem, placed: ReadonlyMap<number, W
   const sgs = new SerialScheduleGeneration(indexed);
   const order = topologicalOrder(indexed, (step) => placed.get(step)?.start ?? Infinity);
   for (const [step, { maker }] of placed) sgs.chosen[step] = indexed.able[step]?.includes(maker) ? maker : -1;
-  sgs.loads.set(loadsOf(indexed, placed));
+  sgs.loads.set(loadsKept(indexed, placed));
   return sgs.generate(order) ? solutionOf(sgs, order) : null;
 }
 
 /** Loads of another schedule, as far as they may still be shared. */
-export function loadsOf(indexed: IndexedProblem, placed: ReadonlyMap<number, Pick<WarmStartStep, 'load'>>): Int32Array {
+export function loadsKept(
+  indexed: IndexedProblem,
+  placed: ReadonlyMap<number, Pick<WarmStartStep, 'load'>>,
+): Int32Array {
   const loads = loadsAlone(indexed);
   const firsts = new Map<number, number>();
   const precedes = waitsFor(indexed);

@@ -7,7 +7,7 @@ import type { Start } from '../solve/annealing.ts';
 import { topologicalOrder } from '../solve/priority-rules.ts';
 import { searchPlan } from '../solve/search.ts';
 import type { Solution } from '../solve/solution.ts';
-import { loadsOf, type WarmStartStep } from '../solve/warm-start.ts';
+import { loadsKept, type WarmStartStep } from '../solve/warm-start.ts';
 import { placesOf } from './follow-plan.ts';
 import type { PlanLine } from './plan-document.ts';
 import { type PlanLike, studioPlan } from './studio-plan.ts';
@@ -76,7 +76,7 @@ function keptOrder(
     return (indexed.weight[job] ?? 0) >= RUSH ? -1 : (indexed.due[job] ?? Infinity);
   });
   const chosen = maker.map((one, step) => (indexed.able[step]?.includes(one) ? one : -1));
-  return { order, chosen, loads: loadsOf(indexed, places) };
+  return { order, chosen, loads: loadsKept(indexed, places) };
 }
 
 /** Tonight, or the end of the next day on which anybody works. */
