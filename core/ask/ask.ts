@@ -136,6 +136,7 @@ function askOne(line: string, basis: AskBasis): Answer | NotUnderstood {
     question = questionOf(line, basis);
     if (question.understood.length === 0)
       return notUnderstood(question, line.trim() === '' ? '' : 'None of these words is known here.');
+    if (isNumberOnly(question)) return notUnderstood(question, 'None of these words is known here.');
     const slots = new Slots(question);
     const found = answerOf(question, slots);
     if (found.figures.some(({ value }) => !Number.isFinite(value)))
@@ -155,6 +156,11 @@ function askOne(line: string, basis: AskBasis): Answer | NotUnderstood {
     if (error instanceof LineError || error instanceof RangeError) return notUnderstood(question, error.message);
     throw error;
   }
+}
+
+/** A number beside unknown words is no question. */
+function isNumberOnly({ unknown, understood, numbers }: Question): boolean {
+  return unknown.length > 0 && understood.length > 0 && understood.length === numbers.length;
 }
 
 function answerOf(question: Question, slots: Slots): TopicAnswer {

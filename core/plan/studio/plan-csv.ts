@@ -6,7 +6,6 @@ const heads = [
   'batch',
   'step',
   'load',
-  'shares the load with',
   'pieces',
   'maker',
   'station',
@@ -15,6 +14,7 @@ const heads = [
   'attended until',
   'done day',
   'done',
+  'shares the load with',
 ] as const;
 
 /** Rows of cells, the column heads first. */
@@ -27,7 +27,6 @@ export function planTable(
     nameOf(batch),
     step.name,
     step.load ? `${String(step.load[0])} of ${String(step.load[1])}` : '',
-    mates.map((mate) => nameOf(mate.batch)).join(', '),
     String(step.pieces),
     maker === null ? '' : makerOf(maker),
     step.station,
@@ -36,6 +35,7 @@ export function planTable(
     clockOf(attendedEnd),
     dayOf(plan, end),
     clockOf(end),
+    mates.map((mate) => nameOf(mate.batch)).join(', '),
   ]);
   return [[...heads], ...rows];
 }
