@@ -213,9 +213,8 @@ export class Annealing {
     const isMember = kind.filter((other) => loads[other] === own || loads[other] === its);
     if (random() < ALONE) unload(loads, step);
     else {
-      const precedes = (first: number, then: number) => moves.precedes(first, then);
       const joining = random() < 0.5 ? [step] : kind.filter((other) => loads[other] === own);
-      for (const one of joining) if (hasRoom(indexed, loads, one, near, precedes)) loadWith(loads, one, near);
+      for (const one of joining) if (hasRoom(indexed, loads, one, near, moves.precedence)) loadWith(loads, one, near);
     }
     if (isMember.every((other) => loads[other] === this.#loadsBefore[other])) return false;
     this.#reloaded = Math.min(...isMember.map((other) => this.#firstPlace(other)));

@@ -1,6 +1,7 @@
 // A schedule problem as a constraint model (MiniZinc), and its solutions read back. First the least tardiness, then at
 // that tardiness the least makespan. docs/decisions/012 says why and what was measured.
 import type { IndexedProblem } from '../model/indexed-problem.ts';
+import { Precedence } from '../model/precedence.ts';
 import type { ScheduledStep } from '../model/problem.ts';
 import { loadsIn, type ModelledLoads, modelledLoads, textOfLoads } from './constraint-loads.ts';
 import { heads } from './heads.ts';
@@ -90,7 +91,8 @@ export function constraintModel(indexed: IndexedProblem, aim: SolveStage, until 
   const jobs = indexed.stepsOf.flatMap((own, job) => (own.length > 0 ? [job] : []));
   const attended = steps.map((step) => whole(lengthOf(indexed, step).attended));
   const unattended = steps.map((step) => whole(lengthOf(indexed, step).unattended));
-  const isAfter = reach(indexed);
+  const precedence = new Precedence(indexed);
+  const isAfter = (a: number, b: number) => precedence.precedes(a, b);
   const pairs = steps.flatMap((a, i) =>
     steps.slice(i + 1).flatMap((b, k): number[][] => {
       const j = i + 1 + k;
@@ -336,23 +338,6 @@ const neat = (minutes: number) => Math.round(minutes * 1000) / 1000;
 function shiftHolding(shifts: Float64Array, time: number): number {
   for (let shift = 0; shift < shifts.length; shift += 2) if (time <= (shifts[shift + 1] ?? 0) + 1e-9) return shift;
   return shifts.length - 2;
-}
-
-/** Whether one step has to wait for another, directly or through others. */
-function reach(indexed: IndexedProblem): (a: number, b: number) => boolean {
-  const behind = indexed.behind.map(() => null as Set<number> | null);
-  const of = (step: number): Set<number> => {
-    const known = behind[step];
-    if (known) return known;
-    const all = new Set<number>();
-    behind[step] = all;
-    for (const next of indexed.behind[step] ?? []) {
-      all.add(next);
-      for (const further of of(next)) all.add(further);
-    }
-    return all;
-  };
-  return (a, b) => of(a).has(b);
 }
 
 /** Groups of steps that the same makers do: together they never have more makers than there are. */

@@ -1,6 +1,6 @@
 // Moves in an order of steps: each keeps every step after those it waits for.
 import type { IndexedProblem } from '../model/indexed-problem.ts';
-import { topologicalOrder } from './priority-rules.ts';
+import { Precedence } from '../model/precedence.ts';
 
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices below their lengths, in the innermost loop there is */
 
@@ -10,10 +10,8 @@ export class OrderMoves {
   readonly tried: Int32Array;
   /** By step, its place in the order. */
   readonly place: Int32Array;
+  readonly precedence: Precedence;
   readonly #indexed: IndexedProblem;
-  /** By job, whether its first step precedes the second, by their numbers within the job. */
-  readonly #precedes: readonly Uint8Array[];
-  readonly #numberInJob: Int32Array;
   readonly #early: Int32Array;
   readonly #late: Int32Array;
 
@@ -25,34 +23,12 @@ export class OrderMoves {
     this.place = new Int32Array(size);
     this.#early = new Int32Array(size);
     this.#late = new Int32Array(size);
-    this.#numberInJob = new Int32Array(size);
-    for (const steps of indexed.stepsOf) steps.forEach((step, number) => (this.#numberInJob[step] = number));
-    this.#precedes = indexed.stepsOf.map((steps) => new Uint8Array(steps.length * steps.length));
-    this.#close();
-  }
-
-  // The transitive closure, from the last steps to the first.
-  #close(): void {
-    const { behind, job, stepsOf } = this.#indexed;
-    for (const step of topologicalOrder(this.#indexed, () => 0).reverse()) {
-      const of = job[step]!;
-      const count = stepsOf[of]!.length;
-      const all = this.#precedes[of]!;
-      const row = this.#numberInJob[step]! * count;
-      for (const next of behind[step]!) {
-        const nextRow = this.#numberInJob[next]! * count;
-        all[row + this.#numberInJob[next]!] = 1;
-        for (let at = 0; at < count; at += 1) if (all[nextRow + at] === 1) all[row + at] = 1;
-      }
-    }
+    this.precedence = new Precedence(indexed);
   }
 
   /** Whether one step has to wait for another, directly or through others. */
   precedes(first: number, then: number): boolean {
-    const { job, stepsOf } = this.#indexed;
-    const of = job[first]!;
-    if (of !== job[then]) return false;
-    return this.#precedes[of]![this.#numberInJob[first]! * stepsOf[of]!.length + this.#numberInJob[then]!] === 1;
+    return this.precedence.precedes(first, then);
   }
 
   /** Takes an order as the current one. */

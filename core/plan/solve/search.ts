@@ -3,13 +3,14 @@
 import { seeded } from '../../measure/random.ts';
 import type { IndexedProblem } from '../model/indexed-problem.ts';
 import { compareObjectives, isBetter, reachesBound } from '../model/objective.ts';
+import { Precedence } from '../model/precedence.ts';
 import type { Bound } from '../model/problem.ts';
 import { Annealing, type Start } from './annealing.ts';
 import { crossed } from './crossover.ts';
 import { priorityRuleOrders } from './priority-rules.ts';
 import { randomOrder } from './random-orders.ts';
 import { type CostWeights, SerialScheduleGeneration } from './serial-schedule-generation.ts';
-import { hasRoom, loadableSteps, loadsAlone, loadWith, waitsFor } from './shared-loads.ts';
+import { hasRoom, loadableSteps, loadsAlone, loadWith } from './shared-loads.ts';
 import { type Solution, solutionOf } from './solution.ts';
 import { tailsOf } from './tails.ts';
 
@@ -82,7 +83,7 @@ function ruledPlans(indexed: IndexedProblem, from: Start | undefined): Solution[
 /** Steps that would go into a station one after the other share a load, where the plan gains by it. */
 function loadedTogether(sgs: SerialScheduleGeneration, plan: Solution): Solution {
   const { indexed } = sgs;
-  const precedes = waitsFor(indexed);
+  const precedence = new Precedence(indexed);
   let best = plan;
   let left = Math.min(MOST_JOINS, Math.round(JOINS_OF_ONE / indexed.size));
   for (const kind of loadableSteps(indexed)) {
@@ -90,7 +91,7 @@ function loadedTogether(sgs: SerialScheduleGeneration, plan: Solution): Solution
     for (const [at, step] of inTurn.slice(1).entries()) {
       const before = inTurn[at] ?? step;
       if (left <= 0) return best;
-      if (!hasRoom(indexed, best.loads, step, before, precedes)) continue;
+      if (!hasRoom(indexed, best.loads, step, before, precedence)) continue;
       left -= 1;
       sgs.take(best);
       loadWith(sgs.loads, step, before);

@@ -11,7 +11,8 @@ import { MINUTES_A_DAY } from '../model/calendar.ts';
 import type { IndexedProblem } from '../model/indexed-problem.ts';
 import type { Objective } from '../model/problem.ts';
 import { BusyIntervals, HAIR } from './busy-intervals.ts';
-import { loadableSteps, loadsAlone } from './shared-loads.ts';
+import { LoadMembers } from './load-members.ts';
+import { loadsAlone } from './shared-loads.ts';
 import { minutesWithin, pausedEnd, shiftAt } from './shift-times.ts';
 import { freeFrom } from './station-capacity.ts';
 
@@ -19,11 +20,6 @@ import { freeFrom } from './station-capacity.ts';
 
 /** Times a step is delayed so that the next can follow soon, before that is given up. */
 const MOST_DELAYS = 24;
-
-/** A step that waits for others, and a member of a load that waits for the other members. */
-const [ARRIVED, WAITING] = [1, 2];
-/** Able makers of a load that nobody can do as a whole. */
-const NOBODY = Int32Array.of(-2);
 
 /** What a schedule is charged for while it is generated. Zero weights leave a part out. */
 export interface CostWeights {
@@ -81,14 +77,10 @@ export class SerialScheduleGeneration {
   readonly #hasPreferences: boolean;
   /** Whether steps are charged for more than their time. */
   readonly #isCharged: boolean;
-  /** Whether steps can share loads; by name of a load its members and how many of them wait. */
-  readonly #hasLoads: boolean;
-  readonly #members: Int32Array;
-  readonly #nextMember: Int32Array;
-  readonly #firstMember: Int32Array;
-  readonly #waiting: Int32Array;
-  readonly #state: Uint8Array;
+  readonly #members: LoadMembers;
+  /** Whether a step is where it is in the kept schedule; whether any has been placed elsewhere. */
   #isKept = false;
+  #differs = false;
   /** Attended and unattended minutes, and whether it may start late; of a step that is placed as a load, the load's. */
   readonly #attended: Float64Array;
   readonly #unattended: Float64Array;
@@ -122,17 +114,12 @@ export class SerialScheduleGeneration {
     this.#hasPreferences = indexed.prefers.some(({ size }) => size > 0);
     this.#isCharged = this.#hasLags || this.#hasPreferences || Boolean(indexed.last);
     this.loads = loadsAlone(indexed);
-    this.#hasLoads = loadableSteps(indexed).length > 0;
-    const loaded = this.#hasLoads ? size : 0;
-    this.#members = new Int32Array(loaded);
-    this.#nextMember = new Int32Array(loaded);
-    this.#firstMember = new Int32Array(loaded);
-    this.#waiting = new Int32Array(loaded);
-    this.#state = new Uint8Array(loaded);
+    this.#members = new LoadMembers(indexed);
+    const { arePossible } = this.#members;
     // A simulation changes the minutes of the problem between its runs: only loads need minutes of their own.
-    this.#attended = this.#hasLoads ? indexed.attended.slice() : indexed.attended;
-    this.#unattended = this.#hasLoads ? indexed.unattended.slice() : indexed.unattended;
-    this.#anyStart = this.#hasLoads ? indexed.anyStart.slice() : indexed.anyStart;
+    this.#attended = arePossible ? indexed.attended.slice() : indexed.attended;
+    this.#unattended = arePossible ? indexed.unattended.slice() : indexed.unattended;
+    this.#anyStart = arePossible ? indexed.anyStart.slice() : indexed.anyStart;
     this.kept = {
       start: new Float64Array(size),
       attendedEnd: new Float64Array(size),
@@ -174,8 +161,12 @@ export class SerialScheduleGeneration {
     this.moved = 0;
     this.dislike = 0;
     if (isCosted) this.#beginCost();
-    if (this.#hasLags || this.#hasLoads) this.#placed.fill(0);
-    if (this.#hasLoads) this.#beginLoads();
+    const hasLoads = this.#members.arePossible;
+    if (this.#hasLags || hasLoads) this.#placed.fill(0);
+    if (hasLoads) {
+      this.#members.begin(this.loads);
+      this.#attended.set(indexed.attended);
+    }
     if (this.#hasFixed)
       for (let index = 0; index < size; index += 1) {
         const fixed = indexed.fixed[index];
@@ -187,7 +178,7 @@ export class SerialScheduleGeneration {
       }
     const { start, end, maker } = this.kept;
     this.#differs = false;
-    if (this.#hasLoads) return this.#generateLoads(order, same, last, limit);
+    if (hasLoads) return this.#generateLoads(order, same, last, limit);
     for (let at = 0; at < same; at += 1) this.#putKept(order[at]!, isCosted);
     let differs = false;
     for (let at = same; at < order.length; at += 1) {
@@ -232,40 +223,16 @@ export class SerialScheduleGeneration {
     return this.#finish(limit);
   }
 
-  #differs = false;
-
-  #beginLoads(): void {
-    const { indexed, loads } = this;
-    this.#members.fill(0);
-    this.#waiting.fill(0);
-    this.#state.fill(0);
-    this.#firstMember.fill(-1);
-    for (let step = indexed.size - 1; step >= 0; step -= 1) {
-      this.#attended[step] = indexed.attended[step]!;
-      if (indexed.loadKind[step]! < 0 || indexed.fixed[step]) continue;
-      const name = loads[step]!;
-      this.#members[name]! += 1;
-      this.#nextMember[step] = this.#firstMember[name]!;
-      this.#firstMember[name] = step;
-    }
-  }
-
   /** @returns false where it has no place within the limit */
   #arrive(index: number, limit: number): boolean {
     if (this.#placed[index] === 1 || this.indexed.fixed[index]) return true;
+    const members = this.#members;
     if (!this.#isReady(index)) {
-      this.#state[index] = Math.max(this.#state[index]!, ARRIVED);
+      members.defer(index);
       return true;
     }
-    const name = this.loads[index]!;
-    if (this.#isShared(index)) {
-      if (this.#state[index] !== WAITING) {
-        this.#state[index] = WAITING;
-        this.#waiting[name]! += 1;
-      }
-      if (this.#waiting[name]! < this.#members[name]!) return true;
-    }
-    const head = this.#headOf(index);
+    if (!members.arrive(index)) return true;
+    const head = members.headOf(index);
     let units = 1;
     this.#unit[0] = head;
     if (this.#isKept) this.#putBack(head);
@@ -274,35 +241,21 @@ export class SerialScheduleGeneration {
     // The unit is used again by what follows.
     const placed = Array.from(this.#unit.subarray(0, units));
     for (const one of placed)
-      for (let member = one; member >= 0; member = this.#nextOf(member)) {
+      for (let member = one; member >= 0; member = this.#members.nextOf(member)) {
         this.#placed[member] = 1;
         if (!this.#weigh(member, limit)) return false;
       }
     for (const one of placed)
-      for (let member = one; member >= 0; member = this.#nextOf(member))
+      for (let member = one; member >= 0; member = this.#members.nextOf(member))
         if (!this.#callNext(member, limit)) return false;
     return true;
-  }
-
-  /** The step that stands for a load. */
-  #headOf(index: number): number {
-    return this.#hasLoads && this.#isShared(index) ? this.#firstMember[this.loads[index]!]! : index;
-  }
-
-  /** The next step of a load after this one; −1 for none. */
-  #nextOf(index: number): number {
-    return this.#hasLoads && this.#isShared(index) ? this.#nextMember[index]! : -1;
-  }
-
-  #isShared(index: number): boolean {
-    return this.indexed.loadKind[index]! >= 0 && this.#members[this.loads[index]!]! > 1;
   }
 
   /** What arrived before, or has to follow soon, comes now. */
   #callNext(index: number, limit: number): boolean {
     const { behind, within } = this.indexed;
     for (const next of behind[index]!)
-      if (this.#placed[next] === 0 && (this.#state[next] === ARRIVED || within[next]! < Infinity))
+      if (this.#placed[next] === 0 && (this.#members.isDeferred(next) || within[next]! < Infinity))
         if (this.#isReady(next) && !this.#arrive(next, limit)) return false;
     return true;
   }
@@ -325,46 +278,28 @@ export class SerialScheduleGeneration {
   /** The other steps of a load are where its head is. */
   #noteOthers(head: number): void {
     const { start, attendedEnd, end, maker } = this;
-    for (let member = this.#nextOf(head); member >= 0; member = this.#nextOf(member))
+    for (let member = this.#members.nextOf(head); member >= 0; member = this.#members.nextOf(member))
       this.#note(member, maker[head]!, start[head]!, attendedEnd[head]!, end[head]!);
   }
 
   #placeLoad(head: number, delayedTo: number): boolean {
     const { indexed } = this;
-    let [ready, once, rest, unattended, anyStart, chosen] = [delayedTo, 0, 0, 0, 1, -1];
-    for (let member = head; member >= 0; member = this.#nextOf(member)) {
+    let [ready, chosen] = [delayedTo, -1];
+    for (let member = head; member >= 0; member = this.#members.nextOf(member)) {
       ready = Math.max(ready, indexed.release[member]!, this.#readyOf(member));
-      once = Math.max(once, indexed.onceALoad[member]!);
-      rest += Math.max(0, indexed.attended[member]! - indexed.onceALoad[member]!);
-      unattended = Math.max(unattended, indexed.unattended[member]!);
-      anyStart = Math.min(anyStart, indexed.anyStart[member]!);
       if (chosen < 0) chosen = this.chosen[member]!;
     }
-    this.#attended[head] = once + rest;
+    const { attended, unattended, anyStart } = this.#members.lengthOf(head);
+    this.#attended[head] = attended;
     this.#unattended[head] = unattended;
     this.#anyStart[head] = anyStart;
-    const able = this.#ableAll(head);
+    const able = this.#members.ableAll(head);
     const isPlaced = this.#placeBy(head, able, able.includes(chosen) ? chosen : -1, ready);
     this.#attended[head] = indexed.attended[head]!;
     this.#unattended[head] = indexed.unattended[head]!;
     this.#anyStart[head] = indexed.anyStart[head]!;
     if (isPlaced) this.#noteOthers(head);
     return isPlaced;
-  }
-
-  /** Makers that can do every member of a load. */
-  #ableAll(first: number): Int32Array {
-    const { able } = this.indexed;
-    let all: Int32Array = able[first]!;
-    let isFree = all.length === 0;
-    for (let member = this.#nextOf(first); member >= 0; member = this.#nextOf(member)) {
-      const own = able[member]!;
-      if (own === all || own.length === 0) continue;
-      all = isFree ? own : all.filter((maker) => own.includes(maker));
-      isFree = false;
-    }
-    // Nobody can do all of it: it has no place.
-    return all.length === 0 && !isFree ? NOBODY : all;
   }
 
   /** Keeps the schedule, so that an order that starts alike is generated faster. */
@@ -485,7 +420,7 @@ export class SerialScheduleGeneration {
 
   #dislikeOf(index: number): number {
     const maker = this.maker[index]!;
-    if (!this.#hasPreferences || maker < 0 || this.#headOf(index) !== index) return 0;
+    if (!this.#hasPreferences || maker < 0 || this.#members.headOf(index) !== index) return 0;
     const { prefers, kind, shifts } = this.indexed;
     const preference = prefers[maker]!.get(kind[index]!);
     if (!preference) return 0;
@@ -554,12 +489,13 @@ export class SerialScheduleGeneration {
    */
   #placeUnit(index: number): number {
     this.#unit[0] = index;
-    for (let member = index; member >= 0; member = this.#nextOf(member)) this.#placed[member] = 1;
+    for (let member = index; member >= 0; member = this.#members.nextOf(member)) this.#placed[member] = 1;
     if (!this.#hasLags) return this.#place(index, 0) ? 1 : 0;
     let members = 1;
     this.#delayedTo[index] = 0;
     for (let at = 0; at < members; at += 1)
-      for (let one = this.#unit[at]!; one >= 0; one = this.#nextOf(one)) members = this.#withFollowers(one, members);
+      for (let one = this.#unit[at]!; one >= 0; one = this.#members.nextOf(one))
+        members = this.#withFollowers(one, members);
     if (members === 1) return this.#place(index, 0) ? 1 : 0;
     for (let round = 0; ; round += 1) {
       const placed = this.#placeMembers(members, round < MOST_DELAYS);
@@ -577,7 +513,7 @@ export class SerialScheduleGeneration {
   #withFollowers(index: number, members: number): number {
     let count = members;
     for (const next of this.indexed.soon[index]!) {
-      if (this.#placed[next] === 1 || !this.#isReady(next) || (this.#hasLoads && this.#isShared(next))) continue;
+      if (this.#placed[next] === 1 || !this.#isReady(next) || this.#members.isShared(next)) continue;
       this.#placed[next] = 1;
       this.#delayedTo[next] = 0;
       this.#unit[count] = next;
@@ -597,7 +533,7 @@ export class SerialScheduleGeneration {
       if (isPlaced && (over === 0 || !isStrict)) continue;
       let before = -1;
       for (const other of indexed.before[index]!) {
-        const head = this.#headOf(other);
+        const head = this.#members.headOf(other);
         if (this.#isMember(head, at) && (before < 0 || this.end[head]! > this.end[before]!)) before = head;
       }
       if (isPlaced && before >= 0) this.#delayedTo[before] = this.start[before]! + Math.max(over, 1e-3);
@@ -613,7 +549,7 @@ export class SerialScheduleGeneration {
   }
 
   #place(index: number, delayedTo: number): boolean {
-    if (this.#nextOf(index) >= 0) return this.#placeLoad(index, delayedTo);
+    if (this.#members.nextOf(index) >= 0) return this.#placeLoad(index, delayedTo);
     const { indexed } = this;
     let ready = indexed.release[index]!;
     if (delayedTo > ready) ready = delayedTo;

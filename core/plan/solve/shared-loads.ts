@@ -1,8 +1,7 @@
 // Shared loads: which steps go into a station together. By step, `loads` names one step of its load: itself where it is
 // alone. A load has one start and one end; it needs its set-up and loading once.
 import type { IndexedProblem } from '../model/indexed-problem.ts';
-
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices below their lengths, in the innermost loop there is */
+import type { Precedence } from '../model/precedence.ts';
 
 const FULL = 1 + 1e-9;
 
@@ -10,7 +9,7 @@ const FULL = 1 + 1e-9;
 export function loadableSteps({ size, loadKind, fixed }: IndexedProblem): readonly (readonly number[])[] {
   const byKind = new Map<number, number[]>();
   for (let step = 0; step < size; step += 1) {
-    const kind = loadKind[step]!;
+    const kind = loadKind[step] ?? -1;
     if (kind < 0 || fixed[step]) continue;
     byKind.set(kind, [...(byKind.get(kind) ?? []), step]);
   }
@@ -22,7 +21,7 @@ export function loadsAlone({ size, loadKind, fixed }: IndexedProblem): Int32Arra
   const loads = Int32Array.from({ length: size }, (_, step) => step);
   const firsts = new Map<string, number>();
   fixed.forEach((one, step) => {
-    if (!one || loadKind[step]! < 0) return;
+    if (!one || (loadKind[step] ?? -1) < 0) return;
     const key = [loadKind[step], one.maker, one.start, one.attendedEnd, one.end].join();
     const first = firsts.get(key) ?? step;
     firsts.set(key, first);
@@ -33,23 +32,25 @@ export function loadsAlone({ size, loadKind, fixed }: IndexedProblem): Int32Arra
 
 /** Whether two steps go into a station alike. */
 function isOneKind({ loadKind, fixed }: IndexedProblem, one: number, other: number): boolean {
-  return one !== other && loadKind[one]! >= 0 && loadKind[one] === loadKind[other] && !fixed[one] && !fixed[other];
+  return (
+    one !== other && (loadKind[one] ?? -1) >= 0 && loadKind[one] === loadKind[other] && !fixed[one] && !fixed[other]
+  );
 }
 
-/** Whether a step has room in the load of another. @param precedes  whether a step has to wait for another */
+/** Whether a step has room in the load of another. */
 export function hasRoom(
   indexed: IndexedProblem,
   loads: Int32Array,
   step: number,
   other: number,
-  precedes: (first: number, then: number) => boolean,
+  precedence: Precedence,
 ): boolean {
   if (!isOneKind(indexed, step, other) || loads[step] === loads[other]) return false;
-  let share = indexed.loadShare[step]!;
+  let share = indexed.loadShare[step] ?? 1;
   for (let member = 0; member < loads.length; member += 1) {
     if (loads[member] !== loads[other]) continue;
-    if (precedes(member, step) || precedes(step, member)) return false;
-    share += indexed.loadShare[member]!;
+    if (precedence.precedes(member, step) || precedence.precedes(step, member)) return false;
+    share += indexed.loadShare[member] ?? 1;
   }
   return share <= FULL;
 }
@@ -71,27 +72,14 @@ export function unload(loads: Int32Array, step: number): void {
 /** The step leaves its load for that of another, in which it has room. */
 export function loadWith(loads: Int32Array, step: number, other: number): void {
   unload(loads, step);
-  loads[step] = loads[other]!;
+  loads[step] = loads[other] ?? step;
 }
 
 /** By step, the number of its load among the shared ones; 0 where it is alone. */
 export function loadNumbers(loads: Int32Array): Int32Array {
-  const count = new Int32Array(loads.length);
-  for (const name of loads) count[name]! += 1;
-  const numbers = new Map<number, number>();
-  return loads.map((name) => {
-    if (count[name]! < 2) return 0;
-    if (!numbers.has(name)) numbers.set(name, numbers.size + 1);
-    return numbers.get(name)!;
-  });
-}
-
-/** Whether a step has to wait for another of its job, looked up each time. */
-export function waitsFor({ before, job }: IndexedProblem): (first: number, then: number) => boolean {
-  return (first, then) => {
-    if (job[first] !== job[then]) return false;
-    const seen = new Set([then]);
-    for (const step of seen) for (const other of before[step]!) seen.add(other);
-    return first !== then && seen.has(first);
-  };
+  const counts = new Map<number, number>();
+  for (const name of loads) counts.set(name, (counts.get(name) ?? 0) + 1);
+  const shared = [...counts].filter(([, count]) => count > 1);
+  const numbers = new Map(shared.map(([name], at) => [name, at + 1]));
+  return loads.map((name) => numbers.get(name) ?? 0);
 }

@@ -1,9 +1,10 @@
 // Warm start: generates a schedule from one found elsewhere, by the solver or by hand. Its steps keep the order of
 // their starts and their makers. Idle time is closed up, so it never ends later.
 import type { IndexedProblem } from '../model/indexed-problem.ts';
+import { Precedence } from '../model/precedence.ts';
 import { topologicalOrder } from './priority-rules.ts';
 import { SerialScheduleGeneration } from './serial-schedule-generation.ts';
-import { hasRoom, loadsAlone, loadWith, waitsFor } from './shared-loads.ts';
+import { hasRoom, loadsAlone, loadWith } from './shared-loads.ts';
 import { type Solution, solutionOf } from './solution.ts';
 
 /** Start and maker of a step in the other schedule. */
@@ -34,12 +35,12 @@ export function loadsKept(
 ): Int32Array {
   const loads = loadsAlone(indexed);
   const firsts = new Map<number, number>();
-  const precedes = waitsFor(indexed);
+  const precedence = new Precedence(indexed);
   for (const [step, { load }] of placed) {
     if (load === undefined) continue;
     const first = firsts.get(load);
     if (first === undefined) firsts.set(load, step);
-    else if (hasRoom(indexed, loads, step, first, precedes)) loadWith(loads, step, first);
+    else if (hasRoom(indexed, loads, step, first, precedence)) loadWith(loads, step, first);
   }
   return loads;
 }
