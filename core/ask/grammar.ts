@@ -60,7 +60,8 @@ const tokens = [
 ]; // prettier-ignore
 const lexer = new Lexer(tokens, { positionTracking: 'onlyOffset' });
 
-const gaugeWords = new Map<string, 'awg' | 'swg' | null>([
+/** Words for a gauge, and the system they name; null where they name none. */
+export const gaugeWords: ReadonlyMap<string, 'awg' | 'swg' | null> = new Map<string, 'awg' | 'swg' | null>([
   ['ga', null],
   ['gauge', null],
   ['gage', null],

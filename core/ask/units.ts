@@ -89,6 +89,9 @@ const others: Readonly<Record<string, AskUnit>> = {
   avoirdupois: { dimensions: dimension.mass, factor: AVOIRDUPOIS_OZ_G, symbol: 'oz avoirdupois' },
 };
 
+/** Every word for a unit, in the singular. */
+export const unitWords: readonly string[] = [...Object.keys(symbols), ...Object.keys(others)];
+
 /** The unit a word names, singular or plural; null for any other word. */
 export function askUnit(word: string): AskUnit | null {
   const lower = word.toLowerCase();

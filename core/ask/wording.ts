@@ -1,5 +1,8 @@
 // Other wordings of a line: number words as numbers, a follow-up written out, ranges and comparisons as two lines.
 import type { Alloy } from '../metal/alloys.ts';
+import { otherCount, otherWords } from './follow-up-words.ts';
+import { gaugeWords } from './grammar.ts';
+import { askUnit, unitWords } from './units.ts';
 import { phraseAt, vocabularyOf } from './vocabulary.ts';
 
 const numberWords: Readonly<Record<string, number>> = {
@@ -18,7 +21,11 @@ export function normalised(line: string): string {
     .replace(NUMBER_WORD, (word) => String(numberWords[word.toLowerCase()] ?? word));
 }
 
-const UNITS = 'inches|inch|in|mm|cm|feet|foot|ft|grams?|g|dwt|ozt|oz|ga|gauge|gage|swg|awg|k|ct|karat|"';
+// The longest first, so that `inches` is not read as `in`.
+const UNITS = [...unitWords, ...gaugeWords.keys(), 'k', 'karat']
+  .sort((a, b) => b.length - a.length)
+  .map((word) => (/[a-z]$/.test(word) ? `${word}s?` : word))
+  .join('|');
 const NUMBER = '\\d+(?:[.,]\\d+)?(?:[ -]\\d+/\\d+|/\\d+)?';
 /** Where `to` says what stock becomes, or sizes are a run of their own. */
 const NO_RANGE =
@@ -81,11 +88,10 @@ function comparedAlloys(line: string, alloys: ReadonlyMap<string, Alloy>): reado
  * @returns null when the line is a question of its own
  */
 export function followUp(line: string, before: string, alloys: ReadonlyMap<string, Alloy>): string | null {
-  const times = /^\s*=?\s*(?:and\s+)?[x×*]\s*(\d+)\s*$/i.exec(line);
+  const times = otherCount.exec(line);
   if (before.trim() === '') return null;
   if (times) return `${before.replace(/\s*[x×*]\s*\d+\s*$/i, '')} x ${times[1] ?? ''}`;
-  const and = /^\s*=?\s*(?:and|now|same|what about)\b\s*(?:in|of|with|as|for)?\s+(.+)$/i.exec(line);
-  const said = and?.[1]?.trim() ?? '';
+  const said = otherWords.exec(line)?.[1]?.trim() ?? '';
   if (said === '') return null;
   const measure = new RegExp(`^(${NUMBER})\\s*(${UNITS})$`, 'i').exec(said);
   if (measure) return withMeasure(before, said, measure[2] ?? '');
@@ -94,10 +100,12 @@ export function followUp(line: string, before: string, alloys: ReadonlyMap<strin
 
 /** The first measure of the same unit is replaced. */
 function withMeasure(before: string, said: string, unit: string): string | null {
-  const family = [/^(?:ga|gauge|gage)$/i, /^(?:in|inch|inches|")$/i].find((one) => one.test(unit));
-  const units = family ? UNITS.split('|').filter((one) => family.test(one)) : [unit];
-  const own = new RegExp(`${NUMBER}\\s*(?:${units.join('|')})(?![a-z])`, 'i');
-  return own.test(before) ? before.replace(own, said) : null;
+  const isGauge = (word: string) => gaugeWords.has(word.toLowerCase());
+  const isSame = (word: string) => (isGauge(unit) ? isGauge(word) : askUnit(word)?.symbol === askUnit(unit)?.symbol);
+  for (const found of before.matchAll(new RegExp(`${NUMBER}\\s*(${UNITS})(?![a-z])`, 'gi')))
+    if (isSame(found[1] ?? ''))
+      return before.slice(0, found.index) + said + before.slice(found.index + found[0].length);
+  return null;
 }
 
 function withAlloy(before: string, said: string, alloys: ReadonlyMap<string, Alloy>): string | null {

@@ -1,6 +1,7 @@
 // The ask line of the header: a trade sum in one line, answered while it is typed. Key `=` from anywhere.
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
-import { asked, isFollowUp } from '../state/ask-history.ts';
+import { isFollowUp } from '../../core/ask/follow-up-words.ts';
+import { asked } from '../state/ask-history.ts';
 import { useAppDispatch } from '../state/store.ts';
 import { words } from '../words/shell.ts';
 

@@ -38,9 +38,6 @@ interface WithHistory {
 }
 export const selectAskHistory = ({ askHistory }: WithHistory): AskHistory => askHistory;
 
-/** Whether a line goes on from the question before it: `and in copper`, `x 30`. */
-export const isFollowUp = (line: string) => /^\s*=?\s*(?:(?:and|now|same|what about)\b|[x×*]\s*\d)/i.test(line);
-
 /** The history that the browser stored; an empty one where there is none, or it cannot be read. */
 export function readHistory(): AskHistory {
   try {
