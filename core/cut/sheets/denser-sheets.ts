@@ -35,8 +35,13 @@ const HAIR = 2e-7;
 /** Orders in which the sheets are laid before overlaps are taken down. */
 const ORDERS = 6;
 const STRAY = 0.5;
+/** Share of the area of discs that stays empty between them even where sizes mix well. */
+const BETWEEN_DISCS = 0.06;
 
-/** Blanks with the area they need at least, as a factor: gaps between discs are never filled. */
+/**
+ * The area all blanks need, with their gaps, mm²; discs need some more, since what lies between them stays empty.
+ * @returns null where there are outlines, which are not packed like this
+ */
 export function needOf(problem: SheetProblem, { kinds }: IndexedSheets): number | null {
   let [need, discs] = [0, 0];
   for (const [index, { ways, count }] of kinds.entries()) {
@@ -47,7 +52,7 @@ export function needOf(problem: SheetProblem, { kinds }: IndexedSheets): number 
     need += area * count;
     if (way.radius > 0) discs += area * count;
   }
-  return need + 0.06 * discs;
+  return need + BETWEEN_DISCS * discs;
 }
 
 /** @returns the filled sheets; null where not all blanks found room in time */

@@ -2,8 +2,6 @@
 // overlap down until there is none.
 import { distanceOf, NO_OVERLAP, overEdges, relaxed, type SoftBlank, type SoftPlate } from './overlap-relaxation.ts';
 
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices below their lengths, in the innermost loop there is */
-
 /** What is laid already, by plate, and what has no place yet. */
 export interface OverlapStart {
   readonly laid: readonly (readonly SoftBlank[])[];
@@ -94,8 +92,9 @@ class OverlapSearch {
   #change(): { plate: Plate; blanks: readonly SoftBlank[]; energy: number }[] | null {
     const { random } = this.#terms;
     const bad = this.plates.filter(({ energy }) => energy > NO_OVERLAP / 10);
-    const from = bad[Math.floor(random() * bad.length)] ?? this.plates[0]!;
-    const to = this.plates[Math.floor(random() * this.plates.length)]!;
+    const from = bad[Math.floor(random() * bad.length)];
+    const to = this.plates[Math.floor(random() * this.plates.length)];
+    if (!from || !to) return null;
     const before = [...new Set([from, to])].map((plate) => ({ plate, blanks: plate.blanks, energy: plate.energy }));
     const one = this.#sore(from);
     const isChanged = random() < MOVE ? this.#move(from, to, one) : this.#exchange(from, to, one);
@@ -112,17 +111,15 @@ class OverlapSearch {
     const { random } = this.#terms;
     const { blanks } = plate;
     if (random() >= BY_OVERLAP) return Math.floor(random() * blanks.length);
-    const overlaps = blanks.map((blank) => overEdges(blank, plate));
-    for (let one = 0; one < blanks.length; one += 1)
-      for (let other = 0; other < one; other += 1) {
-        const overlap = -distanceOf(blanks[one]!, blanks[other]!);
-        if (overlap <= 0) continue;
-        overlaps[one] = overlaps[one]! + overlap;
-        overlaps[other] = overlaps[other]! + overlap;
-      }
+    const overlaps = blanks.map((blank) =>
+      blanks.reduce(
+        (sum, other) => sum + (other === blank ? 0 : Math.max(0, -distanceOf(blank, other))),
+        overEdges(blank, plate),
+      ),
+    );
     let left = random() * overlaps.reduce((sum, overlap) => sum + overlap, 0);
-    for (let at = 0; at < overlaps.length; at += 1) if ((left -= overlaps[at]!) <= 0) return at;
-    return Math.max(0, blanks.length - 1);
+    const found = overlaps.findIndex((overlap) => (left -= overlap) <= 0);
+    return found < 0 ? Math.max(0, blanks.length - 1) : found;
   }
 
   #move(from: Plate, to: Plate, index: number): boolean {
@@ -139,13 +136,13 @@ class OverlapSearch {
   #exchange(from: Plate, to: Plate, index: number): boolean {
     const { random } = this.#terms;
     const one = from.blanks[index];
-    const alike = to.blanks.flatMap((blank, at) => {
-      const ratio = one ? sizeOf(blank) / sizeOf(one) : 0;
-      return one && blank.kind !== one.kind && ratio < ALIKE ** 2 && ratio > 1 / ALIKE ** 2 ? [at] : [];
+    if (!one) return false;
+    const alike = [...to.blanks.entries()].filter(([, blank]) => {
+      const ratio = sizeOf(blank) / sizeOf(one);
+      return blank.kind !== one.kind && ratio < ALIKE ** 2 && ratio > 1 / ALIKE ** 2;
     });
-    const at = alike[Math.floor(random() * alike.length)];
-    if (!one || at === undefined) return false;
-    const other = to.blanks[at]!;
+    const [at, other] = alike[Math.floor(random() * alike.length)] ?? [];
+    if (at === undefined || !other) return false;
     const lying = (blank: SoftBlank) => (blank.canTurn && random() < 0.5 ? turned(blank) : blank);
     const [first, second] = [lying({ ...other, x: one.x, y: one.y }), lying({ ...one, x: other.x, y: other.y })];
     if (!fits(first, from) || !fits(second, to)) return false;

@@ -10,6 +10,7 @@ import type { Fixed, ScheduleProblem, ScheduleStep } from '../model/problem.ts';
 import type { BenchStep } from './batch-steps.ts';
 import { type NewBenchEntry, type Standing, standingKey } from './bench-entry.ts';
 import { likingOf } from './liking.ts';
+import { loadOf, loadsUnderWay } from './studio-loads.ts';
 
 /** An open batch. */
 export interface StudioJob {
@@ -71,6 +72,7 @@ export function studioProblem(jobs: readonly StudioJob[], terms: StudioTerms): S
   const roomOf = new Map(makers.map(({ id, shifts }) => [id, roomBeforeClosing(shifts, open)]));
   const roomFor = (skill: string) =>
     Math.max(0, ...makers.filter((maker) => maker.skills.includes(skill)).map(({ id }) => roomOf.get(id) ?? 0));
+  const context = { terms, shiftsOf, longest, longestOpen, skills, roomFor, inItsLoad };
   return {
     objective: ['tardiness', 'completion'],
     makers,
@@ -78,48 +80,69 @@ export function studioProblem(jobs: readonly StudioJob[], terms: StudioTerms): S
     jobs: [
       ...jobs.map(({ id, batch, steps }) => {
         const left = steps.filter(({ key }) => !terms.standings.get(standingKey(id, key))?.done);
-        const keys = new Set(left.map(({ key }) => key));
         const waitsUntil = batch.materialsOn ? Math.max(0, daysBetween(day, batch.materialsOn)) * MINUTES_A_DAY : 0;
         return {
           id,
           release: Math.max(minute, waitsUntil),
           ...dueOf(batch, terms),
           weight: weights[batch.priority],
-          steps: left.map((step): ScheduleStep => {
-            const standing = terms.standings.get(standingKey(id, step.key));
-            const fixed = standing ? fixedOf(inItsLoad(step, standing), standing, terms, shiftsOf) : undefined;
-            const own = skillOf(step);
-            // A skill that nobody has any more becomes everybody's.
-            const skill = step.attendedMin > 0 ? (skills.has(own) ? own : 'bench') : null;
-            // More attended work than fits a day has to be pausable, whatever the step says.
-            const load = loadOf(step, bench, longest);
-            // Nobody leaves a load half in.
-            const pausable = !load && (mayPause(step.step) || step.attendedMin > longest);
-            // Unattended time follows the attended work; of more than a day's work the last part may be early in the
-            // day.
-            const handsBefore = step.attendedMin > longest ? 1 : step.attendedMin;
-            const runsOver = skill !== null && handsBefore + step.unattendedMin > roomFor(skill);
-            return {
-              id: step.key,
-              after: afterLeft(step, steps, keys),
-              skill,
-              station: step.station || watched.has(step.kind) ? stationOf(step) : null,
-              attended: step.attendedMin,
-              unattended: step.unattendedMin,
-              pausable,
-              // Longer than the longest day: it runs whatever the hours.
-              anyHour: step.unattendedMin > longestOpen || runsOver,
-              anyStart: soonAfter(step, left) !== null || (pausable && Boolean(bench.hasLateStarts)),
-              ...within(soonAfter(step, left)),
-              kind: setUpOf(step),
-              ...(load && { load }),
-              ...(fixed && { fixed }),
-            };
-          }),
+          steps: left.map((step) => scheduleStep(id, step, steps, left, context)),
         };
       }),
       ...outages(stations, terms),
     ],
+  };
+}
+
+/** What the steps of all batches have in common. */
+interface StepContext {
+  readonly terms: StudioTerms;
+  readonly shiftsOf: ReadonlyMap<string, [number, number][]>;
+  /** Minutes of the longest shift, and of the longest day. */
+  readonly longest: number;
+  readonly longestOpen: number;
+  readonly skills: ReadonlySet<string>;
+  /** Most minutes that a maker with a skill has until the last one leaves. */
+  readonly roomFor: (skill: string) => number;
+  readonly inItsLoad: (step: BenchStep, standing: Standing) => BenchStep;
+}
+
+/** @param left  steps of the batch that are not done */
+function scheduleStep(
+  batch: string,
+  step: BenchStep,
+  all: readonly BenchStep[],
+  left: readonly BenchStep[],
+  { terms, shiftsOf, longest, longestOpen, skills, roomFor, inItsLoad }: StepContext,
+): ScheduleStep {
+  const { bench, standings } = terms;
+  const standing = standings.get(standingKey(batch, step.key));
+  const fixed = standing ? fixedOf(inItsLoad(step, standing), standing, terms, shiftsOf) : undefined;
+  const own = skillOf(step);
+  // A skill that nobody has any more becomes everybody's.
+  const skill = step.attendedMin > 0 ? (skills.has(own) ? own : 'bench') : null;
+  const load = loadOf(step, bench, longest);
+  // Nobody leaves a load half in. More attended work than fits a day has to be pausable, whatever the step says.
+  const pausable = !load && (mayPause(step.step) || step.attendedMin > longest);
+  // Unattended time follows the attended work; of more than a day's work the last part may be early in the day.
+  const handsBefore = step.attendedMin > longest ? 1 : step.attendedMin;
+  const runsOver = skill !== null && handsBefore + step.unattendedMin > roomFor(skill);
+  const within = soonAfter(step, left);
+  return {
+    id: step.key,
+    after: afterLeft(step, all, new Set(left.map(({ key }) => key))),
+    skill,
+    station: step.station || watched.has(step.kind) ? stationOf(step) : null,
+    attended: step.attendedMin,
+    unattended: step.unattendedMin,
+    pausable,
+    // Longer than the longest day: it runs whatever the hours.
+    anyHour: step.unattendedMin > longestOpen || runsOver,
+    anyStart: within !== null || (pausable && Boolean(bench.hasLateStarts)),
+    ...(within !== null && { within }),
+    kind: setUpOf(step),
+    ...(load && { load }),
+    ...(fixed && { fixed }),
   };
 }
 
@@ -142,48 +165,11 @@ function outages(
   );
 }
 
-/** A step that may share its load: of one kind and one metal, at a station whose loads are shared. */
-function loadOf(step: BenchStep, bench: Bench, longest: number): ScheduleStep['load'] {
-  const sharesLoads = bench.stations.some(({ name, sharesLoads }) => name === step.station && sharesLoads);
-  if (!sharesLoads || step.share === null || step.attendedMin > longest) return undefined;
-  return { kind: `${step.kind}, ${step.metals}`, share: step.share, once: Math.min(step.onceMin, step.attendedMin) };
-}
-
-/** A step that was started, or pinned, together with others takes as long as their load. */
-function loadsUnderWay(
-  jobs: readonly StudioJob[],
-  { standings, bench }: StudioTerms,
-  longest: number,
-): (step: BenchStep, standing: Standing) => BenchStep {
-  const keyOf = (step: BenchStep, { started, pinned }: Standing) => {
-    const entry = started ?? pinned;
-    const load = entry ? loadOf(step, bench, longest) : undefined;
-    if (!entry || !load) return '';
-    return [load.kind, step.station, entry.maker, entry.on, entry.minute, started ? 1 : 0].join(' ');
-  };
-  const together = new Map<string, BenchStep[]>();
-  for (const { id, steps } of jobs)
-    for (const step of steps) {
-      const standing = standings.get(standingKey(id, step.key));
-      const key = standing && !standing.done ? keyOf(step, standing) : '';
-      if (key) together.set(key, [...(together.get(key) ?? []), step]);
-    }
-  return (step, standing) => {
-    const own = together.get(keyOf(step, standing)) ?? [step];
-    const once = Math.max(...own.map(({ onceMin }) => onceMin));
-    const each = own.reduce((sum, { attendedMin, onceMin }) => sum + Math.max(0, attendedMin - onceMin), 0);
-    if (own.length < 2) return step;
-    return { ...step, attendedMin: once + each, unattendedMin: Math.max(...own.map((one) => one.unattendedMin)) };
-  };
-}
-
 /** A rush batch is due at once: before all others, with or without a due date. */
 function dueOf({ due, priority }: StudioJob['batch'], { day, minute }: StudioTerms): { due?: number } {
   if (priority === 'first') return { due: minute };
   return due ? { due: (daysBetween(day, due) + 1) * MINUTES_A_DAY } : {};
 }
-
-const within = (minutes: number | null) => (minutes === null ? {} : { within: minutes });
 
 /**
  * How soon a step has to follow the ones before it, minutes (common practice): flux sets hard, acid goes on working,
