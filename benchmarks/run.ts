@@ -1,5 +1,5 @@
 // Runs the benchmarks and prints each result as a ratio to its bound: below 1 holds. A word after the command selects
-// some: answers, cutting, planning, year, starting, writing, prices, book. The years take 15 minutes and are run only when
+// some: answers, cutting, packers, glpk, planning, year, starting, writing, prices, book. The years take 15 minutes and are run only when
 // named.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -10,7 +10,9 @@ import { LedgerServer } from '../e2e/ledger-server.ts';
 import { answers } from './answers.ts';
 import { longBook } from './book.ts';
 import { cutting } from './cutting.ts';
+import { glpk } from './glpk.ts';
 import type { Measured } from './measured.ts';
+import { packers } from './packers.ts';
 import { planning } from './planning.ts';
 import { prices } from './prices.ts';
 import { starting } from './starting.ts';
@@ -23,6 +25,8 @@ const isWanted = (name: string) => wanted.length === 0 || wanted.includes(name);
 // Benchmarks without a browser run before one starts.
 if (isWanted('answers')) print(answers());
 if (isWanted('cutting')) print(await cutting());
+if (isWanted('packers')) print(packers());
+if (isWanted('glpk')) print(await glpk());
 if (isWanted('planning')) print(await planning());
 if (wanted.includes('year')) print(simulatedYears());
 

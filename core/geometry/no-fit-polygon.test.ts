@@ -51,7 +51,14 @@ test('a position keeps the gap exactly when the distance between the two shapes 
           { piece: 'still', x: 35, y: 35, rotated: false, turn: 0 },
           { piece: 'moving', x, y, rotated: turn === 90 || turn === 270, turn },
         ];
-        const plan = { cost: 1, bound: 1, proved: true, sheets: [{ sheet: 's', placements, offcut: null }] };
+        const plan = {
+          cost: 1,
+          bound: 1,
+          consumed: 10_000,
+          consumedBound: 0,
+          proved: true,
+          sheets: [{ sheet: 's', placements, offcut: null }],
+        };
         const isApart = sheetFaultsOf(problem, plan).length === 0;
         const [dx, dy] = [x + b.width / 2 - (35 + a.width / 2), y + b.height / 2 - (35 + a.height / 2)];
         expect(keepsGap(noFitPolygon(a, b, gap), dx, dy)).toBe(isApart);

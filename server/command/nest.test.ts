@@ -1,8 +1,11 @@
 import { describe, expect, test } from 'vitest';
 import { nestOutcome } from './nest.ts';
 
-const nest = (problem: unknown) =>
-  nestOutcome(typeof problem === 'string' ? problem : JSON.stringify(problem), 10, () => 0);
+/** A clock that moves at each look: a plan that is not proved is improved until its time is up. */
+const nest = (problem: unknown) => {
+  let looked = 0;
+  return nestOutcome(typeof problem === 'string' ? problem : JSON.stringify(problem), 1, () => (looked += 1) * 0.01);
+};
 const sheets = [{ id: 'sheet', width: 50, height: 12, count: null, cost: 7 }];
 const disc = { id: 'a', shape: 'disc', diameter: 10, count: 2 };
 

@@ -16,6 +16,10 @@ export interface CutTerms {
   readonly keepFromMm: number;
   readonly gapMm: number;
   readonly marginMm: number;
+  /** Both sides of the smallest offcut of sheet worth keeping, mm. */
+  readonly keepSheetMm: { readonly short: number; readonly long: number };
+  /** Shears cut right across; a saw or a laser cuts anywhere. */
+  readonly sheetCutting: 'free' | 'guillotine';
   /** Whether blanks of sheet keep their direction. */
   readonly keepsGrain: boolean;
   /** A bar or sheet that can be bought in any number. */
@@ -92,6 +96,8 @@ export function sheetProblemOf(issue: IssueLine, lots: readonly ShelfLot[], term
   return {
     gap: terms.gapMm,
     margin: terms.marginMm,
+    cutting: terms.sheetCutting,
+    keepFrom: terms.keepSheetMm,
     sheets: [
       ...lotsFor(issue, lots).flatMap((lot) =>
         'widthMm' in lot.size

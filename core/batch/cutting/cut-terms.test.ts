@@ -13,6 +13,8 @@ test('the usual terms are the kerf of a saw, bars of a metre and sheets of 100 b
     keepFromMm: 30,
     gapMm: 0.5,
     marginMm: 1,
+    keepSheetMm: { short: 10, long: 30 },
+    sheetCutting: 'free',
     keepsGrain: false,
     bought: [{ id: 'bought round 1', size: { lengthMm: 1000 }, priceMinor: null }],
   });

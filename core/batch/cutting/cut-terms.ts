@@ -24,6 +24,10 @@ export interface TypedTerms {
   readonly keepFrom: string;
   readonly gap: string;
   readonly margin: string;
+  /** Both sides of the smallest offcut of sheet worth keeping. */
+  readonly keepShort: string;
+  readonly keepLong: string;
+  readonly sheetCutting: CutTerms['sheetCutting'];
   /** Whether blanks of sheet keep the direction of the grain. */
   readonly keepsGrain: boolean;
   /** By stock; a stock item without an entry takes the sizes of the price lists, or else the usual size. */
@@ -39,6 +43,9 @@ export const usualTerms: TypedTerms = {
   keepFrom: '30 mm',
   gap: '0.5 mm',
   margin: '1 mm',
+  keepShort: '10 mm',
+  keepLong: '30 mm',
+  sheetCutting: 'free',
   keepsGrain: false,
   bought: {},
 };
@@ -78,10 +85,12 @@ export function readTerms(
     mm(typed.keepFrom, 'length to keep from'),
     mm(typed.gap, 'gap'),
     mm(typed.margin, 'margin'),
+    mm(typed.keepShort, 'short side of an offcut to keep'),
+    mm(typed.keepLong, 'long side of an offcut to keep'),
   ];
   const bad = readings.find((reading) => !reading.ok);
   if (bad?.ok === false) return { sentence: bad.sentence };
-  const [kerfMm = 0, keepFromMm = 0, gapMm = 0, marginMm = 0] = readings.map((reading) =>
+  const [kerfMm = 0, keepFromMm = 0, gapMm = 0, marginMm = 0, short = 0, long = 0] = readings.map((reading) =>
     reading.ok ? reading.value : 0,
   );
   for (const { length, width, price } of Object.values(typed.bought).flat()) {
@@ -101,7 +110,16 @@ export function readTerms(
       const id = item || `bought ${issue.stock} ${String(index + 1)}`;
       return l > 0 && (!isSheet || w > 0) ? [{ id, size, priceMinor }] : [];
     });
-    return { kerfMm, keepFromMm, gapMm, marginMm, keepsGrain: typed.keepsGrain, bought };
+    return {
+      kerfMm,
+      keepFromMm,
+      gapMm,
+      marginMm,
+      keepSheetMm: { short, long },
+      sheetCutting: typed.sheetCutting,
+      keepsGrain: typed.keepsGrain,
+      bought,
+    };
   };
   return { of };
 }

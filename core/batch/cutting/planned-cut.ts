@@ -7,9 +7,6 @@ import { gramsOf, type ShelfLot, type StockSize } from '../stock/shelf.ts';
 import type { CutTerms } from './cut-problem.ts';
 import type { CutStock } from './issue-metal.ts';
 
-/** A narrower offcut of sheet is scrap (common practice: too narrow for a blank), mm. */
-const LEAST_SHEET_OFFCUT_MM = 8;
-
 interface PlannedStock {
   readonly stockId: string;
   readonly blankGrams: number;
@@ -36,10 +33,7 @@ function plannedStock(issue: IssueLine, plan: BarPlan | SheetPlan, terms: CutTer
   return plan.sheets.map(({ sheet, placements, offcut }) => ({
     stockId: sheet,
     blankGrams: placements.reduce((sum, { piece }) => sum + (gramsOfBlank.get(piece) ?? 0), 0),
-    offcut:
-      offcut && Math.min(offcut.width, offcut.height) >= LEAST_SHEET_OFFCUT_MM
-        ? { widthMm: offcut.width, heightMm: offcut.height }
-        : null,
+    offcut: offcut && { widthMm: offcut.width, heightMm: offcut.height },
   }));
 }
 

@@ -2,7 +2,7 @@
 // time is up. The least cost comes first; at that cost, the least metal.
 import { seeded } from '../../measure/random.ts';
 import { minCostCover } from '../min-cost-cover.ts';
-import { type NoPlan } from '../no-plan.ts';
+import type { NoPlan } from '../no-plan.ts';
 import { EPSILON, isSameCost } from '../same-cost.ts';
 import { type StockChoices, stockChoices } from '../stock-choices.ts';
 import type { TimeBudget } from '../time-budget.ts';

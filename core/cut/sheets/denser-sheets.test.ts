@@ -10,14 +10,14 @@ import { indexSheets } from './indexed-sheets.ts';
 import { NoFits } from './lay-sheet.ts';
 import { mostDiscs } from './lower-bound.ts';
 import { distanceOf, overEdges, relaxed, type SoftBlank } from './overlap-relaxation.ts';
-import { planOf } from './plan-sheets.ts';
 import { sheetChoices } from './sheet-choices.ts';
+import { planOf } from './sheet-plan.ts';
 import { type SheetProblem, sheetProblemSchema } from './sheet-problem.ts';
 
 /** All blanks on sheets that cost so much, within a number of looks at the clock; null where they found no room. */
 function packed(problem: SheetProblem, cost: number, looks: number): readonly Filled[] | null {
   const kinds = indexSheets(problem.pieces, problem.gap);
-  const choices = sheetChoices(problem, needOf(problem, kinds)!, cost, cost + 1e-6);
+  const choices = sheetChoices(problem, needOf(problem, kinds), cost, cost + 1e-6);
   const random = seeded(1);
   const noFits = new NoFits(problem.gap);
   for (let round = 0; round < 6; round += 1)
@@ -54,6 +54,9 @@ describe('equal discs', () => {
     [13, 0.133993],
     [14, 0.129331],
     [15, 0.127166],
+    [17, 0.117196],
+    [19, 0.112265],
+    [30, 0.091671],
   ])('%d of radius %f fit a square of side 1', (count, radius) => {
     const problem = sheetProblemSchema.parse({
       gap: 0,

@@ -1,12 +1,14 @@
-// Denser sheets: all blanks on a choice of sheets that costs less than the known plan. Rectangles alone by a beam search
-// on skylines; discs, and discs with rectangles, by taking overlaps down.
-import type { IndexedSheets } from './indexed-sheets.ts';
-import { allTowards, type LaidBlank, laySheet, type NoFits, type Plate } from './lay-sheet.ts';
+// Denser sheets: all blanks on a choice of sheets. Rectangles alone by a beam search on skylines; discs, and discs with
+// rectangles, by taking overlaps down; outlines by laying in other orders; for shears by a beam search on cuts.
+import { packByGuillotine } from './guillotine-beam.ts';
+import { fillByGuillotine } from './guillotine-fill.ts';
+import { type IndexedSheets, plateOf } from './indexed-sheets.ts';
+import { allTowards, type LaidBlank, type Laying, laySheet, type NoFits, type Plate } from './lay-sheet.ts';
 import type { SoftBlank } from './overlap-relaxation.ts';
 import { placeByOverlap } from './overlap-search.ts';
-import { type SheetChoice } from './sheet-choices.ts';
+import type { SheetChoice } from './sheet-choices.ts';
 import type { SheetProblem } from './sheet-problem.ts';
-import { packByBeam } from './skyline-beam.ts';
+import { type BeamKind, type BeamPlace, type BeamPlate, packByBeam } from './skyline-beam.ts';
 
 /** A sheet with its blanks. */
 export interface Filled {
@@ -37,63 +39,94 @@ const ORDERS = 6;
 const STRAY = 0.5;
 /** Share of the area of discs that stays empty between them even where sizes mix well. */
 const BETWEEN_DISCS = 0.06;
+const BETWEEN_OUTLINES = 0.08;
+const QUARTER_TURN = 90;
 
 /**
- * The area all blanks need, with their gaps, mm²; discs need some more, since what lies between them stays empty.
- * @returns null where there are outlines, which are not packed like this
+ * The area all blanks need, with their gaps, mm²: discs and outlines need some more, since what lies between them stays
+ * empty; shears cut each blank out of its bounding box.
  */
-export function needOf(problem: SheetProblem, { kinds }: IndexedSheets): number | null {
-  let [need, discs] = [0, 0];
-  for (const [index, { ways, count }] of kinds.entries()) {
-    const [way] = ways;
-    if (!way || count === 0) continue;
-    if (problem.pieces[index]?.shape === 'outline') return null;
-    const area = way.radius > 0 ? (Math.PI / 4) * (way.width + problem.gap) ** 2 : (way.width + problem.gap) * (way.height + problem.gap); // prettier-ignore
-    need += area * count;
-    if (way.radius > 0) discs += area * count;
-  }
-  return need + BETWEEN_DISCS * discs;
+export function needOf({ pieces, gap, cutting }: SheetProblem, { kinds }: Pick<IndexedSheets, 'kinds'>): number {
+  return kinds.reduce((need, { ways: [way], areaMm2, count }, index) => {
+    if (!way) return need;
+    const shape = cutting === 'free' ? pieces[index]?.shape : 'rect';
+    if (shape === 'outline') return need + count * areaMm2 * (1 + BETWEEN_OUTLINES);
+    const area = shape === 'rect' ? (way.width + gap) * (way.height + gap) : (Math.PI / 4) * (way.width + gap) ** 2 * (1 + BETWEEN_DISCS); // prettier-ignore
+    return need + count * area;
+  }, 0);
 }
 
 /** @returns the filled sheets; null where not all blanks found room in time */
 export function denserSheets(
   problem: SheetProblem,
   kinds: IndexedSheets,
-  choice: SheetChoice,
+  choice: Pick<SheetChoice, 'sheets'>,
   terms: DenserTerms,
 ): Filled[] | null {
-  const isAllRectangles = kinds.kinds.every(({ ways, count }) => count === 0 || (ways[0]?.radius ?? 0) === 0);
-  const filled = isAllRectangles ? byBeam(problem, kinds, choice, terms) : byOverlap(problem, kinds, choice, terms);
+  const wanted = problem.pieces.filter((_piece, index) => (kinds.kinds[index]?.count ?? 0) > 0);
+  const filled =
+    problem.cutting === 'guillotine' || wanted.every(({ shape }) => shape === 'rect')
+      ? byBeam(problem, kinds, choice, terms)
+      : wanted.some(({ shape }) => shape === 'outline')
+        ? byLaying(problem, kinds, choice, terms)
+        : byOverlap(problem, kinds, choice, terms);
   return filled && filled.filter(({ laid }) => laid.length > 0);
 }
 
+const um = (mm: number) => Math.round(mm * UM_PER_MM);
+
+/** Kinds as rectangles grown by the gap, µm. */
+function grownKinds({ gap }: SheetProblem, { kinds }: Pick<IndexedSheets, 'kinds'>): BeamKind[] {
+  return kinds.map(({ ways, turns, count }) => ({
+    width: um(ways[0]?.width ?? 0) + um(gap),
+    height: um(ways[0]?.height ?? 0) + um(gap),
+    canTurn: turns[1] === QUARTER_TURN,
+    count,
+  }));
+}
+
+/** A sheet less its margin and plus the gap that the outermost blanks do not need, µm. */
+function grownPlate({ sheets, gap, margin }: SheetProblem, sheet: number): BeamPlate {
+  const inside = (side = 0) => um(side) - 2 * um(margin) + um(gap);
+  return { width: inside(sheets[sheet]?.width), height: inside(sheets[sheet]?.height) };
+}
+
+function laidAt(
+  { margin }: SheetProblem,
+  { kinds }: Pick<IndexedSheets, 'kinds'>,
+  { kind, x, y, isTurned }: Omit<BeamPlace, 'plate'>,
+): LaidBlank {
+  const way = isTurned ? 1 : 0;
+  const { width = 0, height = 0 } = kinds[kind]?.ways[way] ?? {};
+  return { kind, way, x: x / UM_PER_MM + margin + width / 2, y: y / UM_PER_MM + margin + height / 2 };
+}
+
+/** One sheet filled in an order by cuts right across. */
+export function laidByGuillotine(
+  problem: SheetProblem,
+  kinds: Pick<IndexedSheets, 'kinds'>,
+  sheet: number,
+  laying: Laying,
+): LaidBlank[] {
+  const places = fillByGuillotine(grownKinds(problem, kinds), grownPlate(problem, sheet), laying);
+  return places.map((place) => laidAt(problem, kinds, place));
+}
+
 function byBeam(
-  { sheets, gap, margin, pieces }: SheetProblem,
-  { kinds }: IndexedSheets,
-  choice: SheetChoice,
+  problem: SheetProblem,
+  kinds: IndexedSheets,
+  choice: Pick<SheetChoice, 'sheets'>,
   { random, isOver, round }: DenserTerms,
 ): Filled[] | null {
-  const um = (mm: number) => Math.round(mm * UM_PER_MM);
-  const grown = kinds.map(({ ways, count }, index) => {
-    const piece = pieces[index];
-    return {
-      width: um(ways[0]?.width ?? 0) + um(gap),
-      height: um(ways[0]?.height ?? 0) + um(gap),
-      canTurn: piece?.shape === 'rect' && piece.rotatable,
-      count,
-    };
-  });
-  const inside = (side: number) => um(side) - 2 * um(margin) + um(gap);
-  const plates = choice.sheets.map((sheet) => ({
-    width: inside(sheets[sheet]?.width ?? 0),
-    height: inside(sheets[sheet]?.height ?? 0),
-  }));
+  const pack = problem.cutting === 'guillotine' ? packByGuillotine : packByBeam;
+  const grown = grownKinds(problem, kinds);
+  const plates = choice.sheets.map((sheet) => grownPlate(problem, sheet));
   const swapped = <Sides extends { width: number; height: number }>(rows: readonly Sides[]) =>
     rows.map((row) => ({ ...row, width: row.height, height: row.width }));
   let width = Math.min(MOST_BEAM, Math.round(FIRST_BEAM * GROWTH ** round));
   for (let turn = 0; !isOver(); turn += 1) {
     const isSwapped = turn % 2 === 1;
-    const found = packByBeam(isSwapped ? swapped(grown) : grown, isSwapped ? swapped(plates) : plates, {
+    const found = pack(isSwapped ? swapped(grown) : grown, isSwapped ? swapped(plates) : plates, {
       width,
       largeFirst: largeFirst[Math.floor(turn / 2) % largeFirst.length] ?? 0.5,
       noise: turn < 2 ? 0 : NOISE,
@@ -106,17 +139,23 @@ function byBeam(
       sheet,
       laid: found
         .filter((one) => one.plate === plate)
-        .map(({ kind, x, y, isTurned }): LaidBlank => {
-          const shape = kinds[kind]?.ways[isTurned ? 1 : 0];
-          const [left, bottom] = isSwapped ? [y, x] : [x, y];
-          return {
-            kind,
-            way: isTurned ? 1 : 0,
-            x: left / UM_PER_MM + margin + (shape?.width ?? 0) / 2,
-            y: bottom / UM_PER_MM + margin + (shape?.height ?? 0) / 2,
-          };
-        }),
+        .map((one) => laidAt(problem, kinds, isSwapped ? { ...one, x: one.y, y: one.x } : one)),
     }));
+  }
+  return null;
+}
+
+/** Outlines: laid in other orders until all find room. */
+function byLaying(
+  problem: SheetProblem,
+  kinds: IndexedSheets,
+  choice: Pick<SheetChoice, 'sheets'>,
+  { random, isOver, noFits, round }: DenserTerms,
+): Filled[] | null {
+  const plates = choice.sheets.map((sheet) => plateOf(problem, sheet));
+  for (let turn = 0; !isOver(); turn += 1) {
+    const { laid, rest } = bestLaid(kinds, plates, { random, noFits, round: round + turn }, 1);
+    if (rest.length === 0) return choice.sheets.map((sheet, plate) => ({ sheet, laid: laid[plate] ?? [] }));
   }
   return null;
 }
@@ -124,10 +163,10 @@ function byBeam(
 function byOverlap(
   problem: SheetProblem,
   kinds: IndexedSheets,
-  choice: SheetChoice,
+  choice: Pick<SheetChoice, 'sheets'>,
   { random, isOver, noFits, round }: DenserTerms,
 ): Filled[] | null {
-  const { sheets, gap, margin } = problem;
+  const { gap, margin } = problem;
   const half = gap / 2 + HAIR;
   const shift = margin - half;
   const soft = (kind: number, way: number, x: number, y: number): SoftBlank => {
@@ -145,11 +184,8 @@ function byOverlap(
       y: y - shift,
     };
   };
-  const plates = choice.sheets.map((sheet): Plate => {
-    const { width = 0, height = 0 } = sheets[sheet] ?? {};
-    return { width, height, gap, margin };
-  });
-  const start = bestLaid(kinds, plates, { random, noFits, round });
+  const plates = choice.sheets.map((sheet) => plateOf(problem, sheet));
+  const start = bestLaid(kinds, plates, { random, noFits, round }, ORDERS);
   const rest = start.rest.map((kind) => soft(kind, 0, 0, 0));
   const laid = start.laid.map((own) => own.map(({ kind, way, x, y }) => soft(kind, way, x, y)));
   const insides = plates.map(({ width, height }) => ({ width: width - 2 * shift, height: height - 2 * shift }));
@@ -170,10 +206,11 @@ function bestLaid(
   { kinds }: IndexedSheets,
   plates: readonly Plate[],
   { random, noFits, round }: Pick<DenserTerms, 'random' | 'noFits' | 'round'>,
+  orders: number,
 ): { readonly laid: readonly (readonly LaidBlank[])[]; readonly rest: readonly number[] } {
   let best: { laid: LaidBlank[][]; rest: number[] } = { laid: [], rest: [] };
   let least = Infinity;
-  for (let order = 0; order < ORDERS && least > 0; order += 1) {
+  for (let order = 0; order < orders && least > 0; order += 1) {
     const isShaken = round + order > 1;
     const size = (index: number) => (kinds[index]?.areaMm2 ?? 0) * (isShaken ? 1 + STRAY * (2 * random() - 1) : 1);
     const sorted = [...kinds.keys()].map((index) => ({ index, size: size(index) })).sort((a, b) => b.size - a.size);

@@ -2,8 +2,8 @@
 import { convexDecomposition } from '../../geometry/convex-decomposition.ts';
 import { convexHull, type Point, polygonArea } from '../../geometry/convex-polygon.ts';
 import type { Shape } from '../../geometry/no-fit-polygon.ts';
-import type { BlankKind } from './lay-sheet.ts';
-import type { SheetPiece } from './sheet-problem.ts';
+import type { BlankKind, Plate } from './lay-sheet.ts';
+import type { SheetPiece, SheetProblem } from './sheet-problem.ts';
 
 /** A blank that is cut from the middle of another. */
 interface Nested {
@@ -40,6 +40,12 @@ export function indexSheets(pieces: readonly SheetPiece[], gap: number, isTilted
     })),
     nested,
   };
+}
+
+/** The sheet of an index as it is filled. */
+export function plateOf({ sheets, gap, margin }: SheetProblem, index: number): Plate {
+  const { width = 0, height = 0 } = sheets[index] ?? {};
+  return { width, height, gap, margin };
 }
 
 /** Angles of a tilted outline are multiples of this, degrees. */

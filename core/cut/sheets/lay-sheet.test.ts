@@ -45,7 +45,14 @@ describe.each(allTowards)('placement %s', (towards) => {
             ...problem,
             pieces: problem.pieces.map((one, index) => ({ ...one, count: counts[index] ?? 0 })),
           };
-          const plan = { cost: 1, bound: 1, proved: true, sheets: [{ sheet: 's', placements, offcut: null }] };
+          const plan = {
+            cost: 1,
+            bound: 1,
+            proved: true,
+            consumed: 5400,
+            consumedBound: 0,
+            sheets: [{ sheet: 's', placements, offcut: null }],
+          };
           if (placements.length > 0) expect(sheetFaultsOf(asked, plan)).toEqual([]);
         },
       ),

@@ -1,4 +1,4 @@
-// Lower bound of the cost of sheets: by area, and for equal discs by how many a sheet can hold.
+// Lower bound of the cost of sheets: by area, for equal discs by how many a sheet can hold.
 import type { Point } from '../../geometry/convex-polygon.ts';
 import type { Shape } from '../../geometry/no-fit-polygon.ts';
 import { minCostCover } from '../min-cost-cover.ts';

@@ -62,10 +62,22 @@ export function moveBlankOnSheet(problem: SheetProblem, plan: SheetPlan, move: L
     .map((sheet) => {
       const size = problem.sheets.find(({ id }) => id === sheet.sheet) ?? plate;
       const boxes = sheet.placements.map((placement) => ({ ...placement, ...sizeOf(lyingOf(placement).shape) }));
-      return { ...sheet, offcut: offcutBeside(size, boxes, gap) };
+      return { ...sheet, offcut: offcutBeside(size, boxes, gap, problem.keepFrom) };
     });
   const cost = sheets.reduce((sum, { sheet }) => sum + (problem.sheets.find(({ id }) => id === sheet)?.cost ?? 0), 0);
-  return { ...plan, cost, bound: Math.min(plan.bound, cost), proved: plan.proved && cost <= plan.cost, sheets };
+  const areaOf = (of: { width: number; height: number } | null | undefined) => (of ? of.width * of.height : 0);
+  const consumed = sheets.reduce(
+    (sum, { sheet, offcut }) => sum + areaOf(problem.sheets.find(({ id }) => id === sheet)) - areaOf(offcut),
+    0,
+  );
+  return {
+    ...plan,
+    cost,
+    bound: Math.min(plan.bound, cost),
+    proved: plan.proved && cost <= plan.cost,
+    consumed,
+    sheets,
+  };
 }
 
 const SLACK = 1e-9;

@@ -6,7 +6,7 @@ import { mostDiscs } from './lower-bound.ts';
 import { planSheets } from './plan-sheets.ts';
 import { type SheetPlan, type SheetProblem, sheetProblemSchema } from './sheet-problem.ts';
 
-type Typed = Omit<SheetProblem, 'pieces'> & { readonly pieces: readonly object[] };
+type Typed = Omit<SheetProblem, 'pieces' | 'cutting' | 'keepFrom'> & { readonly pieces: readonly object[] };
 
 /** @param rounds  orders of laying tried */
 function planOf(typed: Typed, rounds = 10): SheetPlan {
@@ -216,7 +216,7 @@ test('every plan of random blanks passes the strict checker', () => {
       const plan = planOf(problem, 3);
       expect(plan.bound).toBeLessThanOrEqual(plan.cost);
     }),
-    { numRuns: 120, seed: 4 },
+    { numRuns: 50, seed: 4 },
   );
 });
 

@@ -58,6 +58,12 @@ export const sheetProblemSchema = z
     gap: z.number().min(0).max(1000),
     /** Least distance to the edge of the sheet, mm. */
     margin: z.number().min(0).max(1000),
+    /** Shears cut right across what is left; a saw or a laser cuts anywhere. */
+    cutting: z.enum(['free', 'guillotine']).default('free'),
+    /** The smallest offcut worth keeping, mm: both its sides. */
+    keepFrom: z
+      .strictObject({ short: z.number().min(0).max(1e5), long: z.number().min(0).max(1e5) })
+      .default({ short: 0, long: 0 }),
     pieces: z.array(sheetPieceSchema).min(1).max(200),
   })
   .refine(({ sheets }) => areDifferent(sheets), { path: ['sheets'], error: 'Two sheets have the same id.' })
@@ -91,7 +97,7 @@ export interface Rectangle {
 export interface PlannedSheet {
   readonly sheet: string;
   readonly placements: readonly Placement[];
-  /** The largest rectangle left along a whole edge; null where nothing is. */
+  /** The largest rectangle left along a whole edge that is worth keeping; null where none is. */
   readonly offcut: Rectangle | null;
 }
 
@@ -102,6 +108,10 @@ export interface SheetPlan {
   readonly bound: number;
   /** Whether the cost is proved optimal. */
   readonly proved: boolean;
+  /** mm² of the sheets less the offcuts worth keeping. */
+  readonly consumed: number;
+  /** Lower bound of `consumed`: the area of all blanks. */
+  readonly consumedBound: number;
   readonly sheets: readonly PlannedSheet[];
 }
 

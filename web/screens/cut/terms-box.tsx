@@ -13,6 +13,11 @@ const tools = [
   { value: 'shears', label: 'shears or cutters, no kerf' },
 ];
 
+const sheetTools = [
+  { value: 'free', label: 'saw or laser, any shape' },
+  { value: 'guillotine', label: 'shears, straight cuts right across' },
+];
+
 interface TermsBoxProps {
   readonly typed: TypedTerms;
   readonly onChange: (typed: TypedTerms) => void;
@@ -23,7 +28,7 @@ interface TermsBoxProps {
 }
 
 export function TermsBox({ typed, onChange, stocks, items, currency }: TermsBoxProps) {
-  const field = (key: 'keepFrom' | 'gap' | 'margin', label: string) => (
+  const field = (key: 'keepFrom' | 'gap' | 'margin' | 'keepShort' | 'keepLong', label: string) => (
     <Field
       open
       className="num"
@@ -43,7 +48,7 @@ export function TermsBox({ typed, onChange, stocks, items, currency }: TermsBoxP
       {hasBars && (
         <p className="mt-1 flex flex-wrap items-baseline gap-x-4 text-[15px]">
           <span>
-            tool:{' '}
+            {words.barsCutBy}{' '}
             <Choice
               open
               value={typed.tool}
@@ -59,6 +64,20 @@ export function TermsBox({ typed, onChange, stocks, items, currency }: TermsBoxP
       )}
       {hasSheets && (
         <p className="mt-1 flex flex-wrap items-baseline gap-x-4 text-[15px]">
+          <span>
+            {words.sheetCutByShort}{' '}
+            <Choice
+              open
+              value={typed.sheetCutting}
+              options={sheetTools}
+              label={words.sheetCutBy}
+              onChange={(cutting) => onChange({ ...typed, sheetCutting: cutting as TypedTerms['sheetCutting'] })}
+            />
+          </span>
+          <span>
+            {words.keepSheetOffcutsOfAtLeast} {field('keepShort', words.shortSideOfOffcut)} ×{' '}
+            {field('keepLong', words.longSideOfOffcut)}
+          </span>
           <span>
             {field('gap', words.gapBetweenBlanksTitle)} {words.gapBetweenBlanks}
           </span>
@@ -143,7 +162,7 @@ function BoughtLengths({ issue: { alloy, section }, bought, onChange }: BoughtLe
         className="link pl-4 text-[13px]"
         onClick={() => onChange([...bought, { length: '', width: last?.width ?? '', price: '', item: '' }])}
       >
-        {words.addASize} {isSheet ? 'sheet' : 'length'}
+        {isSheet ? words.addASheetSize : words.addALength}
         <span className="sr-only"> of {name}</span>
       </button>
     </li>
