@@ -1,5 +1,6 @@
 // Speed of the ask line, and the longest time its grammar takes on any text.
 import { ask } from '../core/ask/ask.ts';
+import { paraphrasedExamples, type WrittenExample, writtenExamples } from '../core/ask/fixtures/written-examples.ts';
 import { readLine } from '../core/ask/grammar.ts';
 import { alloysWith } from '../core/metal/alloy.ts';
 import { type Measured, quantileOf } from './measured.ts';
@@ -7,8 +8,32 @@ import { type Measured, quantileOf } from './measured.ts';
 export function answers(): Measured[] {
   return [
     { what: 'an answer to a line of 60 characters, 95th percentile', measured: askMs(), bound: 5, unit: 'ms' },
+    { what: 'written questions without the right answer', measured: wrongShare(writtenExamples), bound: 5, unit: '%' },
+    { what: 'paraphrased questions without it', measured: wrongShare(paraphrasedExamples), bound: 5, unit: '%' },
     { what: 'the grammar on 500 characters of anything, longest', measured: grammarMs(), bound: 50, unit: 'ms' },
   ];
+}
+
+/** Share of written questions whose main figure is off by more than 0.5 % or has another unit, %. */
+function wrongShare(examples: readonly WrittenExample[]): number {
+  const prices = { Ag: '0.80 / g', Au: '64 / g' };
+  const fix = {
+    id: 1,
+    at: '2026-01-02T12:00:00Z',
+    on: '2026-01-02',
+    currency: 'GBP',
+    prices,
+    source: 'typed',
+  } as const;
+  const basis = { alloys: alloysWith([]), fix };
+  const wrong = examples.filter(([, line, value, unit]) => {
+    const answer = ask(line, basis);
+    if (value === null || !answer.ok) return answer.ok === (value === null);
+    const [main] = answer.figures;
+    const inUnit = (main?.value ?? NaN) / (unit === 'GBP' ? 100 : 1);
+    return main?.unit !== unit || Math.abs(inUnit / value - 1) > 0.005;
+  });
+  return (100 * wrong.length) / examples.length;
 }
 
 /** Answers a line of 60 characters again and again. */

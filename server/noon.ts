@@ -9,7 +9,7 @@ import { alloysWith } from '../core/metal/alloy.ts';
 import type { CommandBasis } from './command/ledger-basis.ts';
 
 const USAGE =
-  'Usage: npm run -s noon -- ask "18 ga sterling round 120 mm" (ask - answers one question a line from standard input), check piece.json (check - reads standard input) [--country GB], route piece.json, price pieces.json [--studio studio.json] [--fix fix.json], cut bars.json [--seconds 10], nest sheets.json [--seconds 10], or schedule problem.json [--seconds 10] [--seed 1].';
+  'Usage: npm run -s noon -- ask "18 ga sterling round 120 mm" (ask - answers one question a line from standard input), check piece.json (check - reads standard input) [--country GB], route piece.json, price pieces.json [--studio studio.json] [--fix fix.json], cut bars.json [--seconds 10], nest sheets.json [--seconds 10], schedule problem.json [--seconds 10] [--seed 1], backup FILE, restore FILE, or verify FILE (verify - checks the ledger).';
 
 /** s that a plan may take by default. */
 const SECONDS = 10;
@@ -22,6 +22,9 @@ const commands: Readonly<Record<string, (words: readonly string[]) => Promise<vo
   cut,
   nest,
   schedule,
+  backup,
+  restore,
+  verify,
 };
 const [command = '', ...words] = process.argv.slice(2);
 const run = commands[command];
@@ -122,6 +125,34 @@ async function schedule(words: readonly string[]): Promise<void> {
   console.log(JSON.stringify(outcome));
 }
 
+async function backup([file = '', ...more]: readonly string[]): Promise<void> {
+  if (more.length > 0) stop(USAGE);
+  const { backupOutcome } = await import('./command/safekeeping.ts');
+  report(await backupOutcome(ledgerPath(), file));
+}
+
+async function restore([file = '', ...more]: readonly string[]): Promise<void> {
+  if (more.length > 0) stop(USAGE);
+  const { restoreOutcome } = await import('./command/safekeeping.ts');
+  report(await restoreOutcome(ledgerPath(), file));
+}
+
+/** Checks a file; `-` is the ledger. */
+async function verify([file = '-', ...more]: readonly string[]): Promise<void> {
+  if (more.length > 0) stop(USAGE);
+  const { verifyOutcome } = await import('./command/safekeeping.ts');
+  report(verifyOutcome(file === '-' ? ledgerPath() : file));
+}
+
+function report(outcome: { readonly done: object } | { readonly error: string }): void {
+  if ('error' in outcome) stop(outcome.error);
+  console.log(JSON.stringify(outcome.done));
+}
+
+function ledgerPath(): string {
+  return process.env['NOON_LEDGER'] ?? join(homedir(), 'noon-ledger', 'ledger.sqlite');
+}
+
 /** `problem.json [--seconds 10] [--seed 1]`; `-` reads standard input. */
 function readPlanning(
   [path = '-', ...options]: readonly string[],
@@ -157,7 +188,7 @@ async function read(path: string): Promise<string> {
 
 /** The maker's own settings and metal prices when there is a ledger; otherwise the built-in alloys and no prices. */
 async function basisOfLedger(): Promise<CommandBasis> {
-  const path = process.env['NOON_LEDGER'] ?? join(homedir(), 'noon-ledger', 'ledger.sqlite');
+  const path = ledgerPath();
   if (!existsSync(path)) return { alloys: alloysWith([]), fix: null, country: '', rates: null };
   const { ledgerBasis } = await import('./command/ledger-basis.ts');
   return ledgerBasis(path);

@@ -18,13 +18,14 @@ import {
 import { ringAnswer } from './answers/rings.ts';
 import { discAnswer, stockAnswer, stripByMassAnswer } from './answers/stock.ts';
 import { ballAnswer, domeAnswer, granuleAnswer, workAnswer } from './answers/volumes.ts';
-import { LineError } from './grammar.ts';
+import { LineError, type Span } from './grammar.ts';
 import { questionOf } from './interpret-terms.ts';
 import type { AskBasis, Assumption, Question, TakenPart, TopicAnswer } from './question.ts';
+import { normalised } from './rewrites.ts';
 import { NotEnough, Slots } from './slots.ts';
 import { dimension, sameDimensions } from './units.ts';
 import { nearestWord, type Topic, vocabularyOf } from './vocabulary.ts';
-import { alternativesOf, followUp, normalised } from './wording.ts';
+import { alternativesOf, followUp } from './wording.ts';
 
 /** An answer that was computed. */
 export interface Answer {
@@ -33,9 +34,6 @@ export interface Answer {
   readonly figures: readonly Figure[];
   readonly assumptions: readonly Assumption[];
   readonly note: string;
-  /** Words and measures of the line that the answer does not use, as typed. */
-  readonly ignored: readonly string[];
-  readonly corrections: readonly Correction[];
   /** The answer as a part that a piece can take, where there is one. */
   readonly part: TakenPart | null;
   readonly question: Question;
@@ -109,7 +107,8 @@ export const askExamples: readonly string[] = Object.values(examples);
  * @returns the answer, or what is missing with the nearest questions that have an answer
  */
 export function ask(line: string, basis: AskBasis, before = ''): Answer | NotUnderstood {
-  const own = normalised(followUp(line, before, basis.alloys) ?? line);
+  const whole = followUp(line, before, basis.alloys);
+  const own = normalised(whole ?? line);
   const alternatives = alternativesOf(own, basis.alloys);
   const both = alternatives?.map((one) => ({ ...one, answer: askOne(one.line, basis) }));
   const [first, second] = both ?? [];
@@ -120,11 +119,37 @@ export function ask(line: string, basis: AskBasis, before = ''): Answer | NotUnd
     return {
       ...first.answer,
       figures: (figures[0] ?? []).flatMap((figure, at) => [figure, ...(figures[1] ?? []).slice(at, at + 1)]),
-      ignored: [...new Set([...first.answer.ignored, ...second.answer.ignored])],
       part: null,
     };
   }
-  return askOne(own, basis);
+  const answer = askOne(own, basis);
+  if (!answer.ok) return answer;
+  const assumptions = answer.assumptions.map((assumption) => withOtherReadings(assumption, answer, basis));
+  // What a follow-up was read as is part of the answer.
+  return { ...answer, assumptions: whole === null ? assumptions : [{ says: whole, choices: [] }, ...assumptions] };
+}
+
+/** A likelihood among fewer alloys is no other reading. */
+const LIKELIHOOD = '% likely';
+/** Readings that differ by more than this are shown beside each other. */
+const OTHER_READING = 0.02;
+
+function withOtherReadings({ says, choices }: Assumption, answer: Answer, basis: AskBasis): Assumption {
+  const [main] = answer.figures;
+  return {
+    says,
+    choices: choices.map((choice) => {
+      const other = askOne(normalised(choice.line), basis);
+      const figure = other.ok ? other.figures[0] : undefined;
+      const isOther =
+        figure !== undefined &&
+        main !== undefined &&
+        figure.unit === main.unit &&
+        figure.unit !== LIKELIHOOD &&
+        Math.abs(figure.value - main.value) > OTHER_READING * Math.abs(main.value);
+      return isOther ? { ...choice, figure } : choice;
+    }),
+  };
 }
 
 /** Figures of each line that are compared. */
@@ -139,6 +164,8 @@ function askOne(line: string, basis: AskBasis): Answer | NotUnderstood {
     if (isNumberOnly(question)) return notUnderstood(question, 'None of these words is known here.');
     const slots = new Slots(question);
     const found = answerOf(question, slots);
+    const unused = [...question.unknown, ...slots.leftOver()].toSorted((a, b) => a.start - b.start);
+    if (unused.length > 0) return withUnused(question, unused, basis);
     if (found.figures.some(({ value }) => !Number.isFinite(value)))
       throw new LineError('That does not come out as a number. Check the measures.');
     return {
@@ -147,8 +174,6 @@ function askOne(line: string, basis: AskBasis): Answer | NotUnderstood {
       assumptions: slots.assumptions,
       note: found.note ?? '',
       part: found.part ?? null,
-      corrections: correctionsOf(question),
-      ignored: [...question.unknown.map(({ word }) => word), ...slots.leftOver()],
       question,
     };
   } catch (error) {
@@ -156,6 +181,23 @@ function askOne(line: string, basis: AskBasis): Answer | NotUnderstood {
     if (error instanceof LineError || error instanceof RangeError) return notUnderstood(question, error.message);
     throw error;
   }
+}
+
+// An answer that passes over words may be the answer to another question: it is refused, and the line without them is
+// the nearest question.
+function withUnused(question: Question, unused: readonly Span[], basis: AskBasis): NotUnderstood {
+  const { line } = question;
+  const words = unused.map(({ start, end }) => `“${line.slice(start, end)}”`);
+  const rest = unused
+    .toReversed()
+    .reduce((kept, { start, end }) => `${kept.slice(0, start)} ${kept.slice(end)}`, line)
+    .replace(/\s+/g, ' ')
+    .trim();
+  const [correction] = correctionsOf(question);
+  const sentence = correction
+    ? `“${correction.word}” is not known. Did you mean ${correction.meant}?`
+    : `${words.join(', ')} would not be used in the answer.`;
+  return notUnderstood(question, sentence, askOne(rest, basis).ok ? rest : undefined);
 }
 
 /** A number beside unknown words is no question. */
@@ -180,7 +222,7 @@ function answerOf(question: Question, slots: Slots): TopicAnswer {
   // “What is” asks for anything; only with a weighed length does it mean which stock it is.
   const isWeighed =
     question.others.some(({ dimensions }) => sameDimensions(dimensions, dimension.massPerLength)) ||
-    (masses.length > 0 && sizes.length > 0);
+    (masses.length > 0 && (sizes.length > 0 || /\bwater\b/i.test(question.line)));
   const named = order.filter(
     (topic) => topics.has(topic) && !(topic === 'identify' && !isWeighed) && !(topic === 'gauge' && topics.size > 1),
   );

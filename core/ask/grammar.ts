@@ -58,7 +58,8 @@ const Other = createToken({ name: 'Other', pattern: /[^\s]/u });
 const tokens = [
   Space, Cross, Karat, Fraction, Decimal, Quote, Code, Word, Currency, Plus, Minus, Star, Slash, Open, Close, Hash, Other,
 ]; // prettier-ignore
-const lexer = new Lexer(tokens, { positionTracking: 'onlyOffset' });
+// The checks of tokens and rules take longer than most answers; a test makes them.
+const lexer = new Lexer(tokens, { positionTracking: 'onlyOffset', skipValidations: true });
 
 /** Words for a gauge, and the system they name; null where they name none. */
 export const gaugeWords: ReadonlyMap<string, 'awg' | 'swg' | null> = new Map<string, 'awg' | 'swg' | null>([
@@ -110,8 +111,8 @@ function isTarget(token: IToken): boolean {
 class LineParser extends EmbeddedActionsParser {
   #depth = 0;
 
-  constructor() {
-    super(tokens, { maxLookahead: 2, recoveryEnabled: false });
+  constructor(skipValidations: boolean) {
+    super(tokens, { maxLookahead: 2, recoveryEnabled: false, skipValidations });
     this.performSelfAnalysis();
   }
 
@@ -363,7 +364,17 @@ class LineParser extends EmbeddedActionsParser {
 
 type Bare = Term extends infer Each ? (Each extends { readonly kind: string } ? Omit<Each, keyof Span> : never) : never;
 
-const parser = new LineParser();
+const parser = new LineParser(true);
+
+/** Makes the checks that reading a line leaves out. @throws Error on an ambiguous or left-recursive rule */
+export function checkGrammar(): void {
+  new LineParser(false);
+  const { lexerDefinitionErrors } = new Lexer(tokens, {
+    positionTracking: 'onlyOffset',
+    deferDefinitionErrorsHandling: true,
+  });
+  if (lexerDefinitionErrors.length > 0) throw new Error(lexerDefinitionErrors.map(({ message }) => message).join('\n'));
+}
 
 /**
  * Reads a line into terms.

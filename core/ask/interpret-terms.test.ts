@@ -7,11 +7,6 @@ import { questionOf } from './interpret-terms.ts';
 const basis: AskBasis = { alloys: alloysWith([]), fix: null };
 const sorted = (line: string) => questionOf(line, basis);
 const alloyNames = (line: string) => sorted(line).alloys.map(({ alloy }) => alloy.name);
-const ignored = (line: string, on = basis) => {
-  const answer = ask(line, on);
-  if (!answer.ok) throw new Error(answer.sentence);
-  return answer.ignored;
-};
 
 describe('positions of terms in the line', () => {
   test.each([
@@ -32,7 +27,8 @@ describe('positions of terms in the line', () => {
   });
 
   test('a corrected word leaves the rest as typed', () => {
-    expect(ask('1½ in sterlng 1 mm round', basis).corrections[0]?.line).toBe('1½ in sterling 1 mm round');
+    const answer = ask('1½ in sterlng 1 mm round', basis);
+    expect(!answer.ok && answer.corrections[0]?.line).toBe('1½ in sterling 1 mm round');
   });
 });
 
@@ -77,8 +73,9 @@ describe('no word is ignored silently', () => {
     ['sterling copper 1 mm 100 mm', ['copper']],
     ['dome 20 mm across 6 mm high 3 turns per cm', ['3 turns per cm']],
     ['what gauge is 1.3 mm 2.5 mm', ['2.5 mm']],
-  ])('%s names the word it could not use', (line, left) => {
-    expect(ignored(line)).toEqual(left);
+  ])('%s is refused and names what it could not use', (line, left) => {
+    const sentence = `${left.map((word) => `“${word}”`).join(', ')} would not be used in the answer.`;
+    expect(ask(line, basis)).toMatchObject({ ok: false, sentence });
   });
 });
 
@@ -119,7 +116,7 @@ test('a studio’s own alloy is found by its name', () => {
   const own: Alloy = { ...(first as Alloy), id: 'own', name: 'Tide bronze', densityGPerCm3: 8.8 };
   const on = { alloys: alloysWith([own]), fix: null };
   expect(questionOf('tide bronze 1 mm 100 mm', on).alloys.map(({ alloy }) => alloy.id)).toEqual(['own']);
-  expect(ignored('tide bronze 1 mm 100 mm', on)).toEqual([]);
+  expect(ask('tide bronze 1 mm 100 mm', on)).toMatchObject({ ok: true });
 });
 
 test('an ounce without a kind is a troy ounce, and the answer says so', () => {

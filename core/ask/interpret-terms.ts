@@ -108,6 +108,7 @@ class Sorter {
   sort(): Question {
     for (let at = 0; at < this.#terms.length; at += this.#termAt(at));
     this.#settleGold();
+    this.#nameByFineness();
     giveRoles(this.#sizes, this.#rolesGiven());
     return {
       line: this.#line,
@@ -208,6 +209,19 @@ class Sorter {
     return true;
   }
 
+  /** 925 beside a size and no metal is the silver of that fineness. */
+  #nameByFineness(): void {
+    if (this.#alloys.length > 0 || this.#sizes.length === 0) return;
+    const at = this.#numbers.findIndex(({ value }) => alloysByFineness.silver[value] || karats[value]);
+    const number = this.#numbers[at];
+    if (!number) return;
+    const place = { start: number.start, end: number.end, isGoal: false, isPhrase: false };
+    const silver = alloysByFineness.silver[number.value];
+    if (silver) this.#name(silver, place);
+    else this.#name(goldIds(karats[number.value] ?? null, null, null, false), place);
+    this.#numbers.splice(at, 1);
+  }
+
   #wordAt(at: number, word: string): number {
     const term = this.#terms[at] as Term;
     const words = this.#wordsFrom(at);
@@ -219,7 +233,7 @@ class Sorter {
       this.#understand(term);
       return 1;
     }
-    if (!unit && /^[a-z]$/.test(word) && this.#speaksOfRings() && !this.#isScaled()) return this.#letterAt(at, word);
+    if (!unit && this.#isLetterSize(at, word)) return this.#letterAt(at, word);
     if (unit && !(found && found.length > 1)) {
       this.#target = unit;
       // How many grams in an ounce means one ounce, in grams.
@@ -359,6 +373,14 @@ class Sorter {
     for (let term = this.#terms[at]; term?.kind === 'word'; term = this.#terms[at + words.length])
       words.push(term.word);
     return words;
+  }
+
+  // “A ring”, “do I need”: these letters are sizes only right after the word of a scale or a size.
+  #isLetterSize(at: number, word: string): boolean {
+    if (!/^[a-z]$/.test(word) || !this.#speaksOfRings() || this.#isScaled()) return false;
+    if (!/^[ai]$/.test(word)) return true;
+    const before = this.#terms[at - 1];
+    return before?.kind === 'word' && /^(?:uk|british|au|australian|sizes?)$/.test(before.word);
   }
 
   #speaksOfRings(): boolean {

@@ -10,20 +10,38 @@ export const isLength = ({ dimensions }: AskQuantity) => sameDimensions(dimensio
 /** The unit each bare number takes from the number it is crossed with, by index of the term: `20 x 30 x 2 mm`. */
 export function lentUnits(terms: readonly Term[]): Map<number, AskUnit> {
   const lent = new Map<number, AskUnit>();
+  const isOfWire = speaksOfWire(terms);
   for (let at = terms.length - 1; at >= 2; at -= 1) {
     const [before, cross, after] = [terms[at - 2], terms[at - 1], terms[at]];
     if (cross?.kind !== 'times' || before?.kind !== 'quantity' || after?.kind !== 'quantity') continue;
+    // 40 x 35 mm of wire: forty pieces.
+    if (isOfWire && Number.isInteger(before.quantity.value)) continue;
     const unit = lent.get(at) ?? (isLength(after.quantity) ? after.quantity.unit : null);
     if (unit && isPlain(before.quantity)) lent.set(at - 2, unit);
   }
   return lent;
 }
 
-/** Gives millimetres to bare numbers crossed beside the word of an outline: `bezel 10 x 8`. @returns whether any were */
+const WIRE_WORDS = /^(?:wires?|round|rods?)$/;
+const FLAT_WORDS =
+  /^(?:flat|rectang\w*|half|half-round|d|ovals?|triang\w*|square|strips?|sheets?|plates?|bezels?|cabs?|cabochons?|stones?|rings?|bands?|bangles?|forged?|roll(?:ed)?|drawn?|tub\w*)$/;
+
+/** One crossed pair beside words for round wire alone: the number before the cross is a count. */
+function speaksOfWire(terms: readonly Term[]): boolean {
+  const words = terms.flatMap((term) => (term.kind === 'word' ? [term.word] : []));
+  const crosses = terms.filter(({ kind }) => kind === 'times').length;
+  return crosses === 1 && words.some((word) => WIRE_WORDS.test(word)) && !words.some((word) => FLAT_WORDS.test(word));
+}
+
+/**
+ * Gives millimetres to bare numbers crossed with each other beside the word of an outline or another size: `bezel 10 x 8`.
+ * @returns whether any were
+ */
 export function lendMm(terms: readonly Term[], lent: Map<number, AskUnit>): boolean {
   const mm = askUnit('mm');
   const isOutline = terms.some((term) => term.kind === 'word' && OUTLINE_WORDS.test(term.word));
-  if (!mm || !isOutline) return false;
+  const isSized = terms.some((term) => term.kind === 'gauge' || (term.kind === 'quantity' && isLength(term.quantity)));
+  if (!mm || !(isOutline || isSized)) return false;
   const isBare = (at: number) => {
     const term = terms[at];
     return term?.kind === 'quantity' && isPlain(term.quantity) && !lent.has(at);

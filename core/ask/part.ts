@@ -1,12 +1,10 @@
 // An answer as a part of a piece: the stock and the blank as a maker would type them.
 import { type Figure, inSum } from '../figure/figure.ts';
 import type { Alloy } from '../metal/alloys.ts';
-import { partSchema, type PartTyped } from '../piece/part.ts';
-import { type PartSection } from '../stock/typed-section.ts';
+import type { PartTyped } from '../piece/part.ts';
+import type { PartSection } from '../stock/typed-section.ts';
 import type { TakenPart } from './question.ts';
 import type { Stock } from './slots.ts';
-
-const takenSchema = partSchema.omit({ id: true });
 
 /** @returns null when a piece cannot hold such stock */
 export function takenPart(
@@ -17,7 +15,7 @@ export function takenPart(
   count = 1,
 ): TakenPart | null {
   const section = typedSection(stock);
-  return section && takenSchema.parse({ name, alloy: alloy.id, section, blank, count: inSum(count), trim: '' });
+  return section && { name, alloy: alloy.id, section, blank, count: inSum(count), trim: '' };
 }
 
 /** A size as it was typed: as a gauge, or in mm. */

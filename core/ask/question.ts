@@ -4,7 +4,7 @@ import type { GaugeSystem } from '../measure/gauge.ts';
 import type { RingSizeSystem } from '../measure/ring-size.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import type { Fix } from '../metal/fix.ts';
-import type { Part } from '../piece/part.ts';
+import type { PartTyped } from '../piece/part.ts';
 import type { SectionForm } from '../stock/section.ts';
 import type { AskQuantity, Span } from './grammar.ts';
 import type { AskUnit } from './units.ts';
@@ -90,7 +90,12 @@ export interface NamedAlloy extends Taken {
 /** An assumption; each choice is the line with the assumption replaced. */
 export interface Assumption {
   readonly says: string;
-  readonly choices: readonly { readonly label: string; readonly line: string }[];
+  readonly choices: readonly {
+    readonly label: string;
+    readonly line: string;
+    /** The main figure of the other reading, where it differs by more than 2 %. */
+    readonly figure?: Figure;
+  }[];
 }
 
 /** The answer to one topic: the main figure first. */
@@ -102,5 +107,5 @@ export interface TopicAnswer {
   readonly part?: TakenPart | null;
 }
 
-/** A part without its id in a piece. */
-export type TakenPart = Omit<Part, 'id'>;
+/** A part as it would be typed, without its id in a piece. */
+export type TakenPart = Omit<PartTyped, 'id'>;

@@ -5,6 +5,7 @@ import { densityOf } from '../metal/alloy.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import { gaugeSystemOf } from '../stock/gauged.ts';
 import type { Section, SectionForm } from '../stock/section.ts';
+import type { Span } from './grammar.ts';
 import type { AskSize, Assumption, NamedAlloy, Question } from './question.ts';
 import { type Dimensions, sameDimensions } from './units.ts';
 import { type CountedThing, phraseFor, type Role, vocabularyOf } from './vocabulary.ts';
@@ -173,10 +174,9 @@ export class Slots {
     for (const taken of this.#all()) if (taken.start === start) taken.used = true;
   }
 
-  /** What no answer used, as typed and in order. */
-  leftOver(): string[] {
-    const left = this.#all().filter(({ used }) => !used);
-    return left.toSorted((a, b) => a.start - b.start).map(({ start, end }) => this.question.line.slice(start, end));
+  /** Places of what the answer did not use. */
+  leftOver(): Span[] {
+    return this.#all().filter(({ used }) => !used);
   }
 
   #all() {
@@ -190,7 +190,11 @@ export class Slots {
     const form = question.form ?? this.#formOf();
     switch (form) {
       case 'round': {
-        const diameter = this.take('wire', 'diameter') ?? this.take('thick', 'diameter') ?? this.#across('round');
+        const diameter =
+          this.take('wire', 'diameter') ??
+          this.take('thick', 'diameter') ??
+          this.take('outside', 'diameter') ??
+          this.#across('round');
         return { section: { form, diameterMm: diameter.value }, sizes: [diameter] };
       }
       case 'square': {

@@ -46,6 +46,7 @@ const alloyWords: Readonly<Record<string, readonly string[]>> = {
   s304: ['stainless-304'], s316: ['stainless-316'], a1100: ['aluminium-1100'], a5052: ['aluminium-5052'],
   ge935: ['silver-935-ge'], ge960: ['silver-960-ge'],
   'sterling silver': ['silver-925'], sterling: ['silver-925'], 'fine silver': ['silver-999'], 'pure silver': ['silver-999'],
+  stg: ['silver-925'], 'stg silver': ['silver-925'],
   silver: ['silver-925', 'silver-999', 'silver-958'], britannia: ['silver-958'], 'britannia silver': ['silver-958'],
   'germanium silver': ['silver-935-ge', 'silver-960-ge'], 'tarnish resistant silver': ['silver-935-ge', 'silver-960-ge'],
   'fine gold': ['gold-24k'], 'pure gold': ['gold-24k'],
@@ -72,7 +73,8 @@ const formWords: Readonly<Record<string, SectionForm>> = {
   'pattern strip': 'strip',
   'patterned strip': 'strip',
   'gallery strip': 'strip',
-  'patterned wire': 'strip', 'half-round': 'half-round', 'half round': 'half-round',
+  'patterned wire': 'strip',
+  'gallery wire': 'strip', 'half-round': 'half-round', 'half round': 'half-round',
   'half-round wire': 'half-round', 'half round wire': 'half-round', 'd-section': 'd', 'd section': 'd', 'd-shape': 'd', 'd shape': 'd', 'd wire': 'd',
   triangle: 'triangle', triangular: 'triangle', 'triangle wire': 'triangle', 'oval wire': 'oval', tube: 'tube', tubing: 'tube', 'round tube': 'tube',
   'square tube': 'square-tube', 'square tubing': 'square-tube', sheet: 'sheet', plate: 'sheet',
@@ -82,15 +84,15 @@ const topicWords: Readonly<Record<string, Topic>> = {
   ring: 'ring', 'ring band': 'ring', 'ring size': 'ring', band: 'ring', size: 'ring', 'finger size': 'ring', 'jump ring': 'jump-ring', 'jump-ring': 'jump-ring',
   jumpring: 'jump-ring', jump: 'jump-ring', bezel: 'bezel', cabochon: 'bezel', cab: 'bezel', stone: 'bezel', bangle: 'bangle', bracelet: 'bangle', hoop: 'bangle', cuff: 'cuff', disc: 'disc', disk: 'disc',
   circle: 'disc', washer: 'washer', dome: 'dome', domed: 'dome', ball: 'ball', 'balled end': 'ball', 'ball end': 'ball', balled: 'ball',
-  granule: 'granule', snippet: 'granule', sphere: 'ball', hinge: 'hinge', twist: 'twist', twisted: 'twist', chain: 'chain', 'link on': 'chain', value: 'value', worth: 'value', cost: 'value', price: 'value',
-  'what is this': 'identify', 'what wire': 'identify', 'what stock': 'identify', 'what metal': 'identify', 'what is': 'identify', 'which wire': 'identify', identify: 'identify', 'which stock': 'identify', forge: 'work', forged: 'work', roll: 'work', rolled: 'work',
-  draw: 'work', drawn: 'work', hammer: 'work', 'work down': 'work', density: 'density', 'specific gravity': 'density', melting: 'melting', 'melting point': 'melting', melt: 'melting', solidus: 'melting',
-  liquidus: 'melting', 'melting range': 'melting', gauge: 'gauge', gage: 'gauge', ga: 'gauge', 'what gauge': 'gauge', 'aspect ratio': 'aspect', aspect: 'aspect',
+  granule: 'granule', 'snippet length': 'granule', snippet: 'granule', sphere: 'ball', hinge: 'hinge', twist: 'twist', twisted: 'twist', chain: 'chain', 'link on': 'chain', value: 'value', worth: 'value', cost: 'value', price: 'value',
+  'what is this': 'identify', 'what wire': 'identify', 'what stock': 'identify', 'what metal': 'identify', 'in water': 'identify', 'under water': 'identify', 'in air': 'identify', 'what is': 'identify', 'which wire': 'identify', identify: 'identify', 'which stock': 'identify', forge: 'work', forged: 'work', roll: 'work', rolled: 'work',
+  draw: 'work', drawn: 'work', hammer: 'work', 'work down': 'work', density: 'density', dense: 'density', sg: 'density', 'specific gravity': 'density', melting: 'melting', 'melting point': 'melting', melt: 'melting', solidus: 'melting',
+  liquidus: 'melting', 'melting range': 'melting', gauge: 'gauge', gage: 'gauge', ga: 'gauge', 'what gauge': 'gauge', 'aspect ratio': 'aspect', aspect: 'aspect', ar: 'aspect',
   alloy: 'alloying', 'alloy up': 'alloying', 'alloy down': 'alloying', raise: 'alloying', lower: 'alloying', refine: 'alloying', wrap: 'wrap', wrapped: 'wrap', fineness: 'fineness', karat: 'fineness', 'parts per thousand': 'fineness',
 }; // prettier-ignore
 
 const roleWords: Readonly<Record<string, Role>> = {
-  inside: 'inside', 'inside diameter': 'inside', id: 'inside', inner: 'inside', 'inner diameter': 'inside', mandrel: 'inside', bore: 'inside', internal: 'inside',
+  inside: 'inside', 'inside diameter': 'inside', id: 'inside', inner: 'inside', 'inner diameter': 'inside', mandrel: 'inside', core: 'inside', bore: 'inside', internal: 'inside',
   outside: 'outside', 'outside diameter': 'outside', od: 'outside', outer: 'outside', 'outer diameter': 'outside', across: 'outside', diameter: 'outside', dia: 'outside', diam: 'outside',
   around: 'around', circumference: 'around', 'inside circumference': 'around', perimeter: 'around', girth: 'around', wrist: 'around', wall: 'wall',
   wide: 'wide', width: 'wide', high: 'high', height: 'high', tall: 'high', deep: 'high', thick: 'thick', thickness: 'thick', long: 'long', length: 'long', lengths: 'long',
@@ -107,7 +109,7 @@ const scaleWords: Readonly<Record<string, RingSizeSystem>> = {
 }; // prettier-ignore
 
 const fillers =
-  'a an the of for how much many does do is are will would can i get need cut make want with and at on from please weigh weighs weight mass metal it its my me what which give tell be needed blank stock number no shape shaped equals equal material per ease allowance area fit fits nickel there troy have has had coil some using use find calculate compute reckon work out these those this im we you our any by or if so then earring down up lost label also just exactly sample measures measured each that vs versus half sizes only every'.split(
+  'a an the of for how much many does do is are will would can i get need cut make want with and at on from please weigh weighs weight mass metal it its my me what which give tell be needed blank stock number no shape shaped equals equal material per ease allowance area fit fits there troy have has had coil some using use find calculate compute reckon work out these those this im we you our any by or if so then earring down up lost label also just exactly sample measures measured each that vs versus half sizes only every one heavy convert nearest closest made bar end finished scrap add temperature temp big should today longer now'.split(
     ' ',
   );
 
@@ -116,7 +118,17 @@ const build = (own: ReadonlyMap<string, Alloy>): ReadonlyMap<string, Concept> =>
   const put = <Value>(table: Readonly<Record<string, Value>>, make: (value: Value) => Concept) => {
     for (const [phrase, value] of Object.entries(table)) words.set(phrase, make(value));
   };
-  for (const filler of [...fillers, 'head pin', 'ear wire']) words.set(filler, { kind: 'filler' });
+  for (const filler of [
+    ...fillers,
+    'head pin',
+    'ear wire',
+    'wire for',
+    'wire needed for',
+    'wire do i need for',
+    'length for',
+    'length of',
+  ])
+    words.set(filler, { kind: 'filler' });
   put(roleWords, (role) => ({ kind: 'role', role }));
   put(countedWords, (counted) => ({ kind: 'counted', counted }));
   put({ dozen: 12, gross: 144, pair: 2 }, (of) => ({ kind: 'multiple', of }));

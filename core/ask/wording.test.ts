@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { alloysWith } from '../metal/alloy.ts';
 import { ask } from './ask.ts';
-import { alternativesOf, followUp, normalised } from './wording.ts';
+import { normalised } from './rewrites.ts';
+import { alternativesOf, followUp } from './wording.ts';
 
 const alloys = alloysWith([]);
 const basis = { alloys, fix: null };
@@ -60,12 +61,17 @@ describe('a follow-up', () => {
   ])('%s', (line, whole) => {
     expect(followUp(line, before, alloys)).toBe(whole);
     expect(main(line, before)).toBe(main(whole));
+    expect(answered(line, before).assumptions[0]?.says).toBe(whole);
   });
 
   test('needs a question before it, and leaves other lines alone', () => {
     expect(followUp('and in copper', '', alloys)).toBeNull();
     expect(followUp('20 ga copper 10 mm', before, alloys)).toBeNull();
   });
+});
+
+test('a number beside an unknown word is no question', () => {
+  expect(ask('four unicorns', basis)).toMatchObject({ ok: false, unknown: ['unicorns'] });
 });
 
 describe('each word counts', () => {
@@ -107,7 +113,6 @@ describe('each word counts', () => {
   });
 
   test('platinum 950 ruthenium is that alloy', () => {
-    expect(answered('platinum 950 ruthenium').ignored).toEqual([]);
     expect(answered('platinum 950 iridium').figures.some(({ label }) => label.includes('iridium'))).toBe(true);
   });
 });

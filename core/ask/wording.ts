@@ -1,25 +1,9 @@
-// Other wordings of a line: number words as numbers, a follow-up written out, ranges and comparisons as two lines.
+// Lines of more than one question: a follow-up written out, ranges and comparisons as two lines.
 import type { Alloy } from '../metal/alloys.ts';
 import { otherCount, otherWords } from './follow-up-words.ts';
 import { gaugeWords } from './grammar.ts';
 import { askUnit, unitWords } from './units.ts';
 import { phraseAt, vocabularyOf } from './vocabulary.ts';
-
-const numberWords: Readonly<Record<string, number>> = {
-  two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12, thirteen: 13,
-  fourteen: 14, fifteen: 15, sixteen: 16, seventeen: 17, eighteen: 18, nineteen: 19, twenty: 20, thirty: 30, forty: 40,
-  fifty: 50, sixty: 60, seventy: 70, eighty: 80, ninety: 90,
-}; // prettier-ignore
-const NUMBER_WORD = new RegExp(`\\b(${Object.keys(numberWords).join('|')})\\b`, 'gi');
-
-/** Numbers in words as numbers, and `1/2 round` as the form it is. */
-export function normalised(line: string): string {
-  return line
-    .replace(/(?:\b1\/2|½)[ -]?round\b/gi, 'half round')
-    .replace(/\bhalf an? dozen\b/gi, '6')
-    .replace(/\b(?:a|one) pair of\b/gi, '2 pieces of')
-    .replace(NUMBER_WORD, (word) => String(numberWords[word.toLowerCase()] ?? word));
-}
 
 // The longest first, so that `inches` is not read as `in`.
 const UNITS = [...unitWords, ...gaugeWords.keys(), 'k', 'karat']

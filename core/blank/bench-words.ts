@@ -4,7 +4,7 @@ import { countedNoun } from '../format/variants.ts';
 import { readLength } from '../measure/read/read-length.ts';
 import { readCount } from '../measure/read/read-number.ts';
 import type { Blank } from './blank.ts';
-import { knuckleLengthsMm } from './rules/knuckles.ts';
+import { knuckleLengthsMm } from './lengths/knuckle-lengths.ts';
 
 /**
  * A blank in words for the job sheet.

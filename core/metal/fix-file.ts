@@ -1,6 +1,7 @@
 // Reads metal prices from a table: one day a row, one metal a column. The format: docs/formats/fixes.md.
 import { isoDateSchema } from '../measure/typed.ts';
-import { type FixMetal, fixMetalNames, fixMetals, fixProblems, type NewFix } from './fix.ts';
+import { type FixMetal, fixMetalNames, fixMetals } from './fine-price.ts';
+import { fixProblems, type NewFix } from './fix.ts';
 
 /** The metal prices of a file and its problems. */
 export interface FixTable {

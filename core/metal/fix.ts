@@ -1,23 +1,9 @@
 // Metal prices: the price of each fine metal on a day, and its source. They are entries: never changed, only followed
 // by later ones. The trade calls the prices of a day the fix.
 import { z } from 'zod';
-import { type Figure, given } from '../figure/figure.ts';
 import { readPricePerGram } from '../measure/read/read-money.ts';
 import { currencySchema, isoDateSchema, typedSchema } from '../measure/typed.ts';
-
-/** Metals with a price. */
-export const fixMetals = ['Ag', 'Au', 'Pt', 'Pd', 'Cu'] as const;
-/** A metal with a price. */
-export type FixMetal = (typeof fixMetals)[number];
-
-/** Names of the metals with a price. */
-export const fixMetalNames = {
-  Ag: 'silver',
-  Au: 'gold',
-  Pt: 'platinum',
-  Pd: 'palladium',
-  Cu: 'copper',
-} as const satisfies Record<FixMetal, string>;
+import { fixMetalNames, fixMetals } from './fine-price.ts';
 
 /** Prices as typed, each with its weight unit: `25.50 / ozt`. Metals that are not used are left out. */
 export const newFixSchema = z.strictObject({
@@ -37,19 +23,6 @@ export const fixSchema = newFixSchema.extend({ id: z.int(), at: z.iso.datetime()
 export type NewFix = z.infer<typeof newFixSchema>;
 /** Metal prices of a day as they are kept. */
 export type Fix = z.infer<typeof fixSchema>;
-
-/**
- * The price of one fine metal.
- * @returns minor units per gram of fine metal with the source; null when it has no price that day
- */
-export function finePrice(fix: Fix, metal: FixMetal): Figure | null {
-  const typed = fix.prices[metal]?.trim();
-  if (!typed) return null;
-  const reading = readPricePerGram(typed, fix.currency);
-  if (!reading.ok || !(reading.value > 0)) return null;
-  const source = `metal prices of ${fix.on}: ${typed}, ${fix.source}`;
-  return given(`fine ${fixMetalNames[metal]}`, reading.value, `${fix.currency}/g`, source);
-}
 
 /** Problems of metal prices as typed: a sentence for each price that cannot be read; none when they can be kept. */
 export function fixProblems(fix: Pick<NewFix, 'prices' | 'currency'>): { path: string; sentence: string }[] {

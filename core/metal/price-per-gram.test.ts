@@ -2,7 +2,8 @@ import { describe, expect, test } from 'vitest';
 import { given } from '../figure/figure.ts';
 import { alloysWith } from './alloy.ts';
 import type { Alloy } from './alloys.ts';
-import { finePrice, type Fix, fixProblems } from './fix.ts';
+import { finePrice } from './fine-price.ts';
+import { type Fix, fixProblems } from './fix.ts';
 import { alloyPrice } from './price-per-gram.ts';
 
 const fix: Fix = {

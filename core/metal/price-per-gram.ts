@@ -1,7 +1,8 @@
 // Price per gram of an alloy: its precious metal content at the metal prices, plus the supplier's fabrication charge.
 import { computed, type Figure, given, inSum, renamed } from '../figure/figure.ts';
 import type { Alloy } from './alloys.ts';
-import { finePrice, type Fix, fixMetalNames, fixMetals } from './fix.ts';
+import { finePrice, fixMetalNames, fixMetals } from './fine-price.ts';
+import type { Fix } from './fix.ts';
 
 /** Precious metals of an alloy; without the price of one the alloy has no price. */
 const PRECIOUS_SHARE = 0.05;

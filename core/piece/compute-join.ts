@@ -5,8 +5,8 @@ import { readArea } from '../measure/read/read-area.ts';
 import { readLength } from '../measure/read/read-length.ts';
 import { readCount, readPlain } from '../measure/read/read-number.ts';
 import type { Reading } from '../measure/read/reading.ts';
+import type { Report } from '../measure/read/reported.ts';
 import { reported } from '../measure/read/reported.ts';
-import { type Report } from '../measure/read/reported.ts';
 import {
   BEAD_MM,
   beadsMm3,

@@ -4,7 +4,7 @@ import { describe, expect, test } from 'vitest';
 import { type Figure, given } from '../figure/figure.ts';
 import { gaugeMm } from '../measure/gauge.ts';
 import { alloysWith } from '../metal/alloy.ts';
-import { type PartSection } from '../stock/typed-section.ts';
+import type { PartSection } from '../stock/typed-section.ts';
 import { computePart } from './compute-part.ts';
 import { type Part, partSchema, type PartTyped } from './part.ts';
 

@@ -1,5 +1,5 @@
 // Rows from a spreadsheet as rows of a piece. Cells are read in the order of the columns on the page.
-import { type Part, partSchema } from './part.ts';
+import { type Part, partSchema, type PartTyped } from './part.ts';
 import { type Finding, findingSchema } from './piece.ts';
 import { type Step, stepSchema } from './step.ts';
 
@@ -47,7 +47,7 @@ export function stepOfCells(cells: Cells, id: string): Step {
  * Name, stock and blank in words (`18 ga sterling round 120 mm`), quantity, trim.
  * @param read  reads the words: the ask line
  */
-export function partOfCells(cells: Cells, id: string, read: (words: string) => Omit<Part, 'id'> | null): Part {
+export function partOfCells(cells: Cells, id: string, read: (words: string) => Omit<PartTyped, 'id'> | null): Part {
   const name = cell(cells, 0, 120);
   const taken = read(cell(cells, 1, 200));
   const typed = {

@@ -3,7 +3,7 @@ import { type Blank, blankRulesOf } from '../blank/blank.ts';
 import { readBlank } from '../blank/blank.ts';
 import { gaugeSystemOf } from '../stock/gauged.ts';
 import { readSection } from '../stock/read-section.ts';
-import { type PartSection } from '../stock/typed-section.ts';
+import type { PartSection } from '../stock/typed-section.ts';
 import { emptyPiece, pieceSchema } from './piece.ts';
 
 const step = { id: 's', name: '', station: '', setUp: '', each: '', unattended: '', overlaps: false };

@@ -1,5 +1,5 @@
 // noon ask: the ask line for scripts. One question on the command line, or one a line from standard input.
-import { type Answer, ask, type AskBasis } from '../../core/ask/ask.ts';
+import { ask, type AskBasis } from '../../core/ask/ask.ts';
 import type { Figure } from '../../core/figure/figure.ts';
 
 /** A figure as plain JSON, with its sum written out. */
@@ -18,20 +18,9 @@ export type AskOutcome = { readonly figures: FigureJson[] } | { readonly error: 
 /** Answers one question. @returns its figures, or an error in one sentence */
 export function outcomeOf(line: string, basis: AskBasis): AskOutcome {
   const answer = ask(line, basis);
-  if (answer.ok) {
-    // A script cannot see a note about a doubt, so a question that is not fully understood has no answer.
-    const doubt = doubtOf(answer);
-    return doubt ? { error: doubt } : { figures: answer.figures.map(toJson) };
-  }
+  if (answer.ok) return { figures: answer.figures.map(toJson) };
   const understood = answer.understood.length > 0 ? ` Understood: ${answer.understood.join(', ')}.` : '';
   return { error: `${answer.sentence}${understood} Try: ${answer.nearest.join('; ')}` };
-}
-
-function doubtOf({ corrections, ignored }: Answer): string {
-  const [correction] = corrections;
-  if (correction) return `“${correction.word}” is not known. Did you mean ${correction.meant}?`;
-  const left = ignored.map((word) => `“${word}”`).join(', ');
-  return left && `${left} would not be used in the answer. Remove it or reword it.`;
 }
 
 /** One line of output for one line of input: a JSON array, or an object with `error`. */

@@ -14,7 +14,7 @@ interface AnswerViewProps {
 
 export function AnswerView({ answer, onAsk }: AnswerViewProps) {
   if (!answer.ok) return <Sentence answer={answer} onAsk={onAsk} />;
-  const { figures, assumptions, ignored, corrections, note } = answer;
+  const { figures, assumptions, note } = answer;
   return (
     <div>
       {figures.map((figure, index) => (
@@ -29,10 +29,6 @@ export function AnswerView({ answer, onAsk }: AnswerViewProps) {
             <Assumed key={assumption.says} assumption={assumption} onAsk={onAsk} />
           ))}
         </p>
-      )}
-      <Corrections corrections={corrections} onAsk={onAsk} />
-      {ignored.length > 0 && (
-        <p className="mt-2 text-[14px] text-warn">Ignored: {ignored.map((word) => `“${word}”`).join(', ')}</p>
       )}
     </div>
   );
@@ -66,22 +62,33 @@ function AnswerLine({ figure, main }: { figure: Figure; main: boolean }) {
 
 function Assumed({ assumption: { says, choices }, onAsk }: { assumption: Assumption; onAsk: (line: string) => void }) {
   if (choices.length === 0) return <span>{says}</span>;
+  const others = choices.flatMap(({ label, figure }) => (figure ? [{ label, figure }] : [])).slice(0, SHOWN_READINGS);
   return (
-    <select
-      className="field field-choice"
-      aria-label={`${says}, assumed: choose another`}
-      value=""
-      onChange={(event) => onAsk(event.target.value)}
-    >
-      <option value="">{says}</option>
-      {choices.map(({ label, line }) => (
-        <option key={label} value={line}>
-          {label}
-        </option>
+    <span className="flex flex-wrap items-baseline gap-x-2">
+      <select
+        className="field field-choice"
+        aria-label={`${says}, assumed: choose another`}
+        value=""
+        onChange={(event) => onAsk(event.target.value)}
+      >
+        <option value="">{says}</option>
+        {choices.map(({ label, line }) => (
+          <option key={label} value={line}>
+            {label}
+          </option>
+        ))}
+      </select>
+      {others.map(({ label, figure }) => (
+        <span key={label} className="num text-soft whitespace-nowrap">
+          {label}: {showExactly(figure)}
+        </span>
       ))}
-    </select>
+    </span>
   );
 }
+
+/** Other readings shown beside an assumption. */
+const SHOWN_READINGS = 2;
 
 function Corrections({ corrections, onAsk }: { corrections: readonly Correction[]; onAsk: (line: string) => void }) {
   return corrections.map(({ word, meant, line }) => (

@@ -113,7 +113,25 @@ describe('weights', () => {
     // π/4 × 0.6438² × 100 × 10.36 ÷ 1000.
     const [first] = identifyAnswer(slotsOf('what is 0.33725 g per 100 mm sterling')).figures;
     expect(first?.label).toContain('22 ga');
-    expect(Math.abs(first?.value ?? 1)).toBeLessThan(0.01);
+    expect(Math.abs(first?.from[0]?.value ?? 1)).toBeLessThan(0.01);
+  });
+
+  test('the likelihoods of what fits follow from normal errors', () => {
+    // Weighed in water: density 10.315 ± √(1.2 %² + (0.01 ÷ 1.2)²). The two nearest alloys of the book are 10.3 and 10.35.
+    const figures = identifyAnswer(slotsOf('what is 12.4 g in air, 11.2 g in water')).figures;
+    const share = (name: string) => figures.find(({ label }) => label.startsWith(name))?.value ?? NaN;
+    const density = (12.4 * 0.998206 - 11.2 * 0.0012) / 1.2;
+    const sd = density * Math.hypot(0.012, 0.01 / 1.2);
+    const odds = (a: number, b: number) => Math.exp((((density - b) / sd) ** 2 - ((density - a) / sd) ** 2) / 2);
+    expect(share('935') / share('Fine silver')).toBeCloseTo(odds(10.3, 10.49), 2);
+    expect(figures.reduce((sum, { value: percent }) => sum + percent, 0)).toBeCloseTo(100, 0);
+  });
+
+  test('a caliper size tells alloys of one weight apart', () => {
+    // 1.2 mm sterling, 11.717 g a metre; palladium of 1.115 mm and copper of 1.295 mm weigh the same.
+    const names = (line: string) => identifyAnswer(slotsOf(line)).figures.map(({ label }) => label);
+    expect(names('what is 11.717 g per m').some((name) => name.startsWith('Copper'))).toBe(true);
+    expect(names('what is 11.717 g per m, 1.2 mm diameter').some((name) => name.startsWith('Copper'))).toBe(false);
   });
 
   test('a ball takes up the wire that holds its volume', () => {

@@ -6,7 +6,8 @@ import { massOf } from './round-wire.ts';
 /** Whether a question starts from a blank: `ring from a 58 mm blank, 2 mm thick`. */
 export function isFromBlank({ question }: Slots): boolean {
   return (
-    /\bfrom\b.*\bblank\b/i.test(question.line) || /^\s*[\d./ ]+\s*(?:mm|cm|in|")\s+of\b.*\bring\b/i.test(question.line)
+    /\bfrom\b.*\bblank\b|\bblank\b.*\b(?:what|which) (?:ring )?size\b/i.test(question.line) ||
+    /^\s*[\d./ ]+\s*(?:mm|cm|in|")\s+of\b.*\bring\b/i.test(question.line)
   );
 }
 

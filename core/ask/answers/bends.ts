@@ -1,15 +1,15 @@
 // Answers about bent and wound metal: bangles, cuffs, chains, hinges, twists and wraps.
 import { ringOfCoilMm } from '../../blank/jump-ring.ts';
-import { cuffLengthMm } from '../../blank/rules/bangle.ts';
-import { chainLengthMm } from '../../blank/rules/chain.ts';
-import { chainLinks } from '../../blank/rules/chain.ts';
-import { hingePinMm } from '../../blank/rules/hinge-pin.ts';
-import { knuckleLengthsMm } from '../../blank/rules/knuckles.ts';
-import { KNUCKLE_SPARE_MM } from '../../blank/rules/knuckles.ts';
-import { pitchDiameterMm } from '../../blank/rules/twist.ts';
-import { twistTakeUp } from '../../blank/rules/twist.ts';
-import { linksOfPitch } from '../../blank/rules/woven.ts';
-import { wrapLengthMm } from '../../blank/rules/wrap.ts';
+import { chainLengthMm } from '../../blank/lengths/chain-length.ts';
+import { chainLinks } from '../../blank/lengths/chain-length.ts';
+import { cuffLengthMm } from '../../blank/lengths/cuff-length.ts';
+import { hingePinMm } from '../../blank/lengths/hinge-pin-length.ts';
+import { knuckleLengthsMm } from '../../blank/lengths/knuckle-lengths.ts';
+import { KNUCKLE_SPARE_MM } from '../../blank/lengths/knuckle-lengths.ts';
+import { pitchDiameterMm } from '../../blank/lengths/twist-take-up.ts';
+import { twistTakeUp } from '../../blank/lengths/twist-take-up.ts';
+import { linksOfPitch } from '../../blank/lengths/woven-links.ts';
+import { wrapLengthMm } from '../../blank/lengths/wrap-length.ts';
 import { computed, type Figure, given, inSum, renamed } from '../../figure/figure.ts';
 import { massPerLength, sectionArea } from '../../stock/section.ts';
 import { typedSize } from '../part.ts';
@@ -295,7 +295,7 @@ export function wrapAnswer(slots: Slots): TopicAnswer {
   const example = 'wrap 12 turns 0.4 mm wire core 1.2 mm';
   const turns = slots.rate(dimension.turn);
   const wire = slots.take('wire', 'wire') ?? slots.thin('wire', 'round');
-  const core = slots.take('outside', 'core') ?? slots.next('core');
+  const core = slots.take('outside', 'core') ?? slots.take('inside', 'core') ?? slots.next('core');
   if (turns === null || !wire || !core) throw new NotEnough('Give the turns, the wire and the core.', example);
   const length = computed(
     'wire to wrap',

@@ -1,8 +1,8 @@
 // Answers about bezels: a strip round a stone, or jump rings round it.
-import { bezelHeightMm } from '../../blank/rules/bezel.ts';
-import { TURN_OVER_MM } from '../../blank/rules/bezel.ts';
-import { bezelLengthMm } from '../../blank/rules/bezel.ts';
-import { ringsAround } from '../../blank/rules/ring-bezel.ts';
+import { bezelHeightMm } from '../../blank/lengths/bezel-length.ts';
+import { TURN_OVER_MM } from '../../blank/lengths/bezel-length.ts';
+import { bezelLengthMm } from '../../blank/lengths/bezel-length.ts';
+import { ringsAround } from '../../blank/lengths/rings-around.ts';
 import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
 import { type Outline, perimeterMm } from '../../geometry/outline.ts';
 import type { TopicAnswer } from '../question.ts';

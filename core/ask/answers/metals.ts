@@ -93,11 +93,11 @@ export function meltingAnswer(slots: Slots): TopicAnswer {
     given('begins to melt (solidus)', alloy.solidusC, '°C', source),
     given('all melted (liquidus)', alloy.liquidusC, '°C', source),
   ];
+  const asked = /\bliquidus\b/i.test(slots.question.line) ? [liquidus, solidus] : [solidus, liquidus];
   return {
     figures: [
-      solidus,
-      liquidus,
-      ...[solidus, liquidus].map((each) =>
+      ...asked,
+      ...asked.map((each) =>
         computed(`${each.label}, °F`, fahrenheit(each.value), '°F', `${inSum(each.value)} × 9/5 + 32`, [each]),
       ),
     ],

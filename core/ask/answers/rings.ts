@@ -1,7 +1,7 @@
 // Answers about ring sizes: conversions between scales, and the blank for one size or a range.
 import { bandLengthMm } from '../../blank/developed-length.ts';
-import { wideBandSizes } from '../../blank/rules/ring-band.ts';
-import { WIDE_BAND_MM } from '../../blank/rules/ring-band.ts';
+import { wideBandSizes } from '../../blank/lengths/wide-band.ts';
+import { WIDE_BAND_MM } from '../../blank/lengths/wide-band.ts';
 import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
 import { MM_PER_INCH } from '../../measure/length-units.ts';
 import { readRingSize, ringInsideMm, ringSizeOf, type RingSizeSystem, ringSizeText } from '../../measure/ring-size.ts';

@@ -1,6 +1,7 @@
 // Mass of a stock length or a blank of sheet, and length of a mass.
 import { computed, type Figure, given, inSum, renamed } from '../../figure/figure.ts';
 import { type Outline, outlineAreaMm2 } from '../../geometry/outline.ts';
+import { MM_PER_INCH } from '../../measure/length-units.ts';
 import type { Alloy } from '../../metal/alloys.ts';
 import { alloyPrice } from '../../metal/price-per-gram.ts';
 import { massPerArea, massPerLength, sectionArea } from '../../stock/section.ts';
@@ -33,7 +34,7 @@ export function stockAnswer(slots: Slots): TopicAnswer {
   const count = slots.count('pieces') ?? 1;
   if (!length) {
     slots.assume('one metre', []);
-    return { figures: [perMetre, perFoot(perMetre)] };
+    return { figures: perAsked(slots, perMetre) };
   }
   const one = computed(
     'mass',
@@ -60,9 +61,25 @@ export function stripByMassAnswer(slots: Slots): TopicAnswer | null {
   return { figures: [...counted(one, slots.count('pieces') ?? 1), ...value] };
 }
 
-function perFoot(perMetre: Figure): Figure {
-  return computed('mass of a foot', perMetre.value * 0.3048, 'g', `${inSum(perMetre.value)} × 0.3048`, [perMetre]);
+/** The mass of the length that was asked for, then of a metre and a foot or an inch. */
+function perAsked(slots: Slots, perMetre: Figure): Figure[] {
+  const per = (what: string, metres: number) =>
+    computed(`mass of ${what}`, perMetre.value * metres, 'g', `${inSum(perMetre.value)} × ${inSum(metres)}`, [
+      perMetre,
+    ]);
+  const [foot, inch, centimetre] = [
+    per('a foot', (12 * MM_PER_INCH) / 1000),
+    per('an inch', MM_PER_INCH / 1000),
+    per('a centimetre', 0.01),
+  ];
+  const asked = PER.exec(slots.question.line)?.[1]?.toLowerCase() ?? '';
+  if (/^f/.test(asked)) return [foot, perMetre, inch];
+  if (/^i/.test(asked)) return [inch, perMetre, foot];
+  if (/^c/.test(asked)) return [centimetre, perMetre, foot];
+  return [perMetre, foot];
 }
+
+const PER = /\b(?:per|each|an?)\s+(foot|feet|ft|inch|in|cm|centimet(?:re|er)|met(?:re|er)|m)\b/i;
 
 /** A disc or washer punched from sheet. */
 export function discAnswer(slots: Slots): TopicAnswer {

@@ -1,10 +1,10 @@
 // Answers by constant volume: domes, balls, granules, forged and rolled stock.
+import { balledEndMm } from '../../blank/lengths/balled-end.ts';
+import { domeDiscMm } from '../../blank/lengths/dome-disc.ts';
+import { snippetMm } from '../../blank/lengths/granule-size.ts';
+import { granuleMm } from '../../blank/lengths/granule-size.ts';
+import { workedLengthMm } from '../../blank/lengths/worked-length.ts';
 import { annealsBetween, reduction, REDUCTION_BETWEEN_ANNEALS } from '../../blank/reduction.ts';
-import { balledEndMm } from '../../blank/rules/balled.ts';
-import { domeDiscMm } from '../../blank/rules/dome.ts';
-import { snippetMm } from '../../blank/rules/granule.ts';
-import { granuleMm } from '../../blank/rules/granule.ts';
-import { workedLengthMm } from '../../blank/rules/worked.ts';
 import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
 import { massPerArea, sectionArea } from '../../stock/section.ts';
 import type { TopicAnswer } from '../question.ts';
@@ -106,10 +106,9 @@ export function workAnswer(slots: Slots): TopicAnswer {
     sizes.filter(({ start, used }) => start < goesTo && !used),
     sizes.filter(({ start, used }) => start > goesTo && !used),
   ];
-  const [from, to] = [
-    sectionOf(slots, before.slice(0, before.length > 1 && before[0]?.crossed ? 2 : 1)),
-    sectionOf(slots, after.slice(0, after[0]?.crossed ? 2 : 1), line.slice(goesTo)),
-  ];
+  const [isOf, becomes] = [line.slice(0, goesTo), line.slice(goesTo)];
+  const from = sectionOf(slots, stockSizes(before), formIn(isOf) ?? 'round');
+  const to = sectionOf(slots, stockSizes(after), formIn(becomes) ?? (hasOne(after) ? formIn(isOf) : null) ?? 'round');
   if (!from || !to) throw new NotEnough('Give the section it starts from and the one it is worked to.', example);
   const length = long ?? slots.next('length');
   // Between two flat sections of the same width, the reduction is of the thickness.
@@ -152,17 +151,45 @@ export function workAnswer(slots: Slots): TopicAnswer {
   };
 }
 
-function sectionOf(slots: Slots, sizes: readonly Parameters<Slots['figure']>[0][], words = '') {
+type Sizes = readonly Parameters<Slots['figure']>[0][];
+
+/** The sizes of the section: two that are crossed, or else the smallest, beside which stands the length. */
+function stockSizes(sizes: Sizes): Sizes {
+  const crossed = sizes.filter((size) => size.crossed);
+  if (crossed.length > 1) return crossed.slice(0, 2);
+  return sizes.toSorted((a, b) => (a.mm ?? 0) - (b.mm ?? 0)).slice(0, 1);
+}
+
+const hasOne = (sizes: Sizes) => stockSizes(sizes).length === 1;
+
+const FORMS = [
+  ['half-round', /\bhalf[- ]round\b/i],
+  ['d', /\bd[- ](?:section|shape|wire)\b/i],
+  ['triangle', /\btriang/i],
+  ['oval', /\boval\b/i],
+  ['square', /\bsquare\b/i],
+  ['round', /\bround\b|\brod\b/i],
+] as const;
+
+function formIn(words: string) {
+  return FORMS.find(([, pattern]) => pattern.test(words))?.[0] ?? null;
+}
+
+function sectionOf(slots: Slots, sizes: Sizes, form: (typeof FORMS)[number][0]) {
   const figures = sizes.map((size) => slots.figure(size, 'size', slots.question.form ?? 'round'));
   const [a, b] = figures;
   if (!a) return null;
-  const isSheet = slots.question.form === 'sheet';
-  const area = b
-    ? { mm2: a.value * b.value, how: `${inSum(a.value)} × ${inSum(b.value)}` }
-    : isSheet
-      ? { mm2: a.value, how: inSum(a.value) }
-      : sectionArea(
-          /\bsquare\b/.test(words) ? { form: 'square', sideMm: a.value } : { form: 'round', diameterMm: a.value },
-        );
-  return { ...area, sizes: figures };
+  if (b) {
+    const isFlat = form === 'round' || form === 'square';
+    const flat = { mm2: a.value * b.value, how: `${inSum(a.value)} × ${inSum(b.value)}` };
+    return { ...(isFlat ? flat : sectionArea({ form, widthMm: a.value, heightMm: b.value })), sizes: figures };
+  }
+  if (slots.question.form === 'sheet') return { mm2: a.value, how: inSum(a.value), sizes: figures };
+  if (form !== 'round' && form !== 'square')
+    throw new NotEnough(
+      `Give the width and the height of the ${form} section.`,
+      'roll 4 mm round to half-round 4 x 2 mm',
+    );
+  const section = form === 'square' ? { form, sideMm: a.value } : { form, diameterMm: a.value };
+  return { ...sectionArea(section), sizes: figures };
 }

@@ -1,16 +1,7 @@
 // Wire with a ball melted at one end or both.
 import { computed, inSum } from '../../figure/figure.ts';
 import { blankRule, lengthBlank, measuresSchema } from '../blank-rule.ts';
-
-/**
- * Wire that a ball at its end takes up, by constant volume.
- * @param ballMm  diameter of the ball, mm
- * @param wireMm  diameter of the wire, mm
- * @returns mm, 2 D³ / (3 d²)
- */
-export function balledEndMm(ballMm: number, wireMm: number): number {
-  return (2 * ballMm ** 3) / (3 * wireMm ** 2);
-}
+import { balledEndMm } from '../lengths/balled-end.ts';
 
 /** The blank rule `balled`. */
 export const balled = blankRule({

@@ -1,22 +1,7 @@
 // A pallion of wire that melts into a grain.
 import { computed, inSum } from '../../figure/figure.ts';
 import { blankRule, lengthBlank, measuresSchema } from '../blank-rule.ts';
-import { balledEndMm } from './balled.ts';
-
-/**
- * Diameter of the granule a pallion melts into, by constant volume.
- * @param wireMm     diameter of the wire, mm
- * @param snippetMm  length of the pallion, mm
- * @returns mm, ∛(1.5 d² l)
- */
-export function granuleMm(wireMm: number, snippetMm: number): number {
-  return Math.cbrt(1.5 * wireMm ** 2 * snippetMm);
-}
-
-/** The pallion for a granule; the inverse of `granuleMm`. @returns mm */
-export function snippetMm(granuleMm: number, wireMm: number): number {
-  return balledEndMm(granuleMm, wireMm);
-}
+import { snippetMm } from '../lengths/granule-size.ts';
 
 /** The blank rule `granule`. */
 export const granule = blankRule({

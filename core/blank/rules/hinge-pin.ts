@@ -1,11 +1,7 @@
 // The pin of a hinge.
 import { computed, inSum } from '../../figure/figure.ts';
 import { blankRule, lengthBlank, measuresSchema } from '../blank-rule.ts';
-
-/** Length of a hinge pin: the knuckles and half a diameter at each end for the rivet heads. @returns mm */
-export function hingePinMm(widthMm: number, pinMm: number): number {
-  return widthMm + pinMm;
-}
+import { hingePinMm } from '../lengths/hinge-pin-length.ts';
 
 /** The blank rule `hinge-pin`. */
 export const hingePin = blankRule({

@@ -7,19 +7,7 @@ import { typedSchema } from '../../measure/typed.ts';
 import type { SectionReading } from '../../stock/read-section.ts';
 import { blankRule, lengthBlank } from '../blank-rule.ts';
 import { bandLength } from '../developed-length.ts';
-
-/** A band wider than this feels tighter and is made a quarter to a half size larger, mm (common practice). */
-export const WIDE_BAND_MM = 5;
-
-/**
- * How much larger a wide band is made.
- * @param widthMm  width of the band, mm
- * @returns US sizes: a quarter above 5 mm, a half from 8 mm (common practice)
- */
-export function wideBandSizes(widthMm: number): number {
-  if (widthMm >= 8) return 0.5;
-  return widthMm > WIDE_BAND_MM ? 0.25 : 0;
-}
+import { wideBandSizes } from '../lengths/wide-band.ts';
 
 /** The blank rule `ring-band`. */
 export const ringBand = blankRule({

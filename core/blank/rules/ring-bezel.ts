@@ -2,11 +2,7 @@
 import { computed, inSum } from '../../figure/figure.ts';
 import { blankRule, lengthBlank, measuresSchema } from '../blank-rule.ts';
 import { turnLength } from '../jump-ring.ts';
-
-/** Number of rings that stand side by side round a girth. @returns a whole number */
-export function ringsAround(girthMm: number, ringOutsideMm: number): number {
-  return Math.floor(girthMm / ringOutsideMm);
-}
+import { ringsAround } from '../lengths/rings-around.ts';
 
 /** The blank rule `ring-bezel`. */
 export const ringBezel = blankRule({

@@ -6,6 +6,7 @@ import { readSection } from '../../stock/read-section.ts';
 import type { PartSection } from '../../stock/typed-section.ts';
 import { type Blank, blankSchema, readBlank } from '../blank.ts';
 import { BlankContext } from '../blank-rule.ts';
+import { linksOfPitch } from '../lengths/woven-links.ts';
 import { disc } from './disc.ts';
 import { jumpRing } from './jump-ring.ts';
 import { outline } from './outline.ts';
@@ -17,7 +18,7 @@ import { straight } from './straight.ts';
 import { teardrop } from './teardrop.ts';
 import { washer } from './washer.ts';
 import { weight } from './weight.ts';
-import { linksOfPitch, woven } from './woven.ts';
+import { woven } from './woven.ts';
 
 function cutOf(blank: object, typed: PartSection) {
   const problems: Issue[] = [];

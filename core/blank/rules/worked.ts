@@ -2,11 +2,7 @@
 import { computed, inSum } from '../../figure/figure.ts';
 import { type LongSection, sectionArea } from '../../stock/section.ts';
 import { blankRule, lengthBlank, measuresSchema } from '../blank-rule.ts';
-
-/** Length after forging, rolling or drawing: A1 × L1 = A2 × L2. @returns mm */
-export function workedLengthMm(lengthMm: number, areaMm2: number, workedAreaMm2: number): number {
-  return (lengthMm * areaMm2) / workedAreaMm2;
-}
+import { workedLengthMm } from '../lengths/worked-length.ts';
 
 /** The blank rule `worked`. */
 export const worked = blankRule({

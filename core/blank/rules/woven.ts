@@ -1,11 +1,7 @@
 // Wrapped or woven links of a measured pitch, each of a measured length of wire.
 import { computed, inSum } from '../../figure/figure.ts';
 import { blankRule, lengthBlank, measuresSchema } from '../blank-rule.ts';
-
-/** Links of a length of wrapped or woven chain, each adding its measured pitch. @returns a whole number, 1 or more */
-export function linksOfPitch(lengthMm: number, pitchMm: number): number {
-  return Math.max(1, Math.ceil(lengthMm / pitchMm - 1e-9));
-}
+import { linksOfPitch } from '../lengths/woven-links.ts';
 
 /** The blank rule `woven`. */
 export const woven = blankRule({

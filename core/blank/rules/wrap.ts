@@ -1,11 +1,7 @@
 // Wire wound round a core.
 import { computed, inSum } from '../../figure/figure.ts';
 import { blankRule, lengthBlank, measuresSchema } from '../blank-rule.ts';
-
-/** Wire wrapped round a core: turns × π × (core + wire). @returns mm */
-export function wrapLengthMm(turns: number, coreMm: number, wireMm: number): number {
-  return turns * Math.PI * (coreMm + wireMm);
-}
+import { wrapLengthMm } from '../lengths/wrap-length.ts';
 
 /** The blank rule `wrap`. */
 export const wrap = blankRule({

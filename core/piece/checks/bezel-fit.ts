@@ -1,5 +1,5 @@
 // Check: the height of a bezel against its stone, and a thin bezel wall on a thick base.
-import { TURN_OVER_MM } from '../../blank/rules/bezel.ts';
+import { TURN_OVER_MM } from '../../blank/lengths/bezel-length.ts';
 import { inSum } from '../../figure/figure.ts';
 import { readLength } from '../../measure/read/read-length.ts';
 import { bendMm } from '../../stock/section.ts';

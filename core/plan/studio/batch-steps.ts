@@ -1,6 +1,6 @@
 // The steps of a batch as they are done at the bench: by piece and by load, each with its minutes and what it waits
 // for.
-import { type MadeLine } from '../../batch/batch-run.ts';
+import type { MadeLine } from '../../batch/batch-run.ts';
 import { quantityOf } from '../../batch/count-batch.ts';
 import { readCount } from '../../measure/read/read-number.ts';
 import type { Alloy } from '../../metal/alloys.ts';

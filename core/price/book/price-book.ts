@@ -1,5 +1,5 @@
 // One line of the price book: cost at given metal prices, prices, and whether they are out of date.
-import type { FixMetal } from '../../metal/fix.ts';
+import type { FixMetal } from '../../metal/fine-price.ts';
 import type { Rates } from '../../studio/rates.ts';
 import type { SellingChannel } from '../../studio/selling.ts';
 import { priceMinor } from '../methods/prices.ts';

@@ -1,7 +1,8 @@
 // Valuation: a piece's cost as a linear function of the metal prices, so that a whole book is revalued in one pass.
 import type { CostKey } from '../../cost/column.ts';
 import { roundHalfAwayFromZero, roundLinesToTotal } from '../../figure/round-money.ts';
-import { finePrice, type Fix, type FixMetal, fixMetals } from '../../metal/fix.ts';
+import { finePrice, type FixMetal, fixMetals } from '../../metal/fine-price.ts';
+import type { Fix } from '../../metal/fix.ts';
 import { sizesOf } from '../../piece/all-sizes.ts';
 import type { RecipeFunctions } from '../../piece/compute-recipe.ts';
 import type { Piece } from '../../piece/piece.ts';

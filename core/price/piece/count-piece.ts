@@ -21,7 +21,7 @@ import { computeRecipe, type Recipe, type RecipeFunctions } from '../../piece/co
 import type { Part } from '../../piece/part.ts';
 import type { Finding, Piece } from '../../piece/piece.ts';
 import { pieceInSize } from '../../piece/piece-in-size.ts';
-import { type Size } from '../../piece/sizes.ts';
+import type { Size } from '../../piece/sizes.ts';
 import { type Step, stepKindOf, targetsOf } from '../../piece/step.ts';
 import type { SectionForm } from '../../stock/section.ts';
 import { bendMm } from '../../stock/section.ts';

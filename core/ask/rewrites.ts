@@ -1,0 +1,79 @@
+// Wordings that say the same as a plainer one, rewritten before the line is read. Terms keep their order.
+
+const numberWords: Readonly<Record<string, number>> = {
+  two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12, thirteen: 13,
+  fourteen: 14, fifteen: 15, sixteen: 16, seventeen: 17, eighteen: 18, nineteen: 19, twenty: 20, thirty: 30, forty: 40,
+  fifty: 50, sixty: 60, seventy: 70, eighty: 80, ninety: 90,
+}; // prettier-ignore
+const NUMBER_WORDS = Object.keys(numberWords).join('|');
+const UNIT = '(?:mm|cm|m|in|inch|inches|ft|foot|feet|g|grams?|kg|oz|ozt|ounces?|troy|dwt|gauge|ga|k|kt|ct|karat|carat)';
+const fractions: Readonly<Record<string, string>> = { half: '1/2', quarter: '1/4', third: '1/3', eighth: '1/8' };
+const METALS: Readonly<Record<string, string>> = { pt: 'platinum', pd: 'palladium', ag: 'silver', au: 'gold' };
+
+type Rewrite = readonly [pattern: RegExp, by: string | ((found: string, ...groups: string[]) => string)];
+
+const rewrites: readonly Rewrite[] = [
+  // Numbers alone are arithmetic, where x multiplies.
+  [/^[\d\s.+*/×x()-]+$/gi, (sum) => sum.replace(/[x×]/gi, '*')],
+  [/(?:\b1\/2|½)[ -]?round\b/gi, 'half round'],
+  [/\bhalf an? dozen\b/gi, '6'],
+  [/\b(?:a|one) pair of\b/gi, '2 pieces of'],
+  // 22-gauge, 6-inch.
+  [new RegExp(`(\\d)-(?=${UNIT}\\b)`, 'gi'), '$1 '],
+  // Fractions in words: seven and a quarter inches, three quarters of an inch, a half inch.
+  [
+    new RegExp(`\\b(${NUMBER_WORDS}|one|\\d+) and an? (half|quarter|third|eighth)\\b`, 'gi'),
+    (_, whole = '', part = '') =>
+      `${String(numberWords[whole.toLowerCase()] ?? (whole.toLowerCase() === 'one' ? 1 : whole))} ${fractions[part.toLowerCase()] ?? part}`,
+  ],
+  [
+    /\b(one|two|three|five|seven|an?)[ -](half|quarter|third|eighth)s?(?: of)?(?: an?)? (?=in\b|inch|mm|cm|ft|foot|oz|ounce)/gi,
+    (_, count = '', word = '') =>
+      `${String(numberWords[count.toLowerCase()] ?? 1)}/${(fractions[word.toLowerCase()] ?? '').slice(2)} `,
+  ],
+  [/\bhalf an? (?=in\b|inch|ounce|oz|foot|ft)/gi, '1/2 '],
+  // Ten 3/4 in discs are ten, not ten and three quarters.
+  [
+    new RegExp(`\\b(${NUMBER_WORDS}) (?=\\d+/\\d+|[½¼¾⅓⅔⅛⅜⅝⅞])`, 'gi'),
+    (_, word = '') => `${String(numberWords[word.toLowerCase()] ?? word)} pieces `,
+  ],
+  [new RegExp(`\\b(${NUMBER_WORDS})\\b`, 'gi'), (_, word = '') => String(numberWords[word.toLowerCase()] ?? word)],
+  [new RegExp(`\\bone (?=${UNIT}\\b)`, 'gi'), '1 '],
+  [
+    /\b(pt|pd|ag|au)[ -]?(\d{3})\b/gi,
+    (_, metal = '', parts = '') => `${METALS[metal.toLowerCase()] ?? metal} ${parts}`,
+  ],
+  [/\btitanium (?:grade|gr\.?) ?2\b/gi, 'titanium'],
+  // A remark in brackets is read like any words.
+  [/\(([a-z][a-z ,-]*)\)/gi, ' $1 '],
+  [/\bdegrees? (?=c\b|f\b|celsius|fahrenheit)/gi, ''],
+  [/\b(?:a|one) (?=(?:foot|metre|meter|inch|yard) of\b)/gi, '1 '],
+  [/\b(?:what|which) (us|uk|iso|eu|japanese) size\b/gi, 'in $1'],
+  // Where the weight is asked for, 18g is a gauge.
+  [/^(?=.*\bwe?igh)(.*\b\d\d)g\b(?!.*\d ?g\b)/gi, '$1 ga'],
+  // $31 an ounce.
+  [/([£$€¥] ?\d[\d.,]*) an? (?=oz|ounce|troy|g\b|gram|dwt|kg)/gi, '$1 per '],
+  [/\b(in|to) [£$€¥] ?(?:per|\/|an?) /gi, '$1 per '],
+  // Alloying: what is there, and what it becomes.
+  [
+    /\b(?:how much |what )?(?:copper|alloy|master alloy|fine (?:silver|gold))(?: is)?(?: needed| do i need)?(?: to)? (?:add(?:ed)?(?: to)?|make|turn) (.+?) (?:from|out of) (\d.*)$/gi,
+    'alloy $2 to $1',
+  ],
+  [
+    /\b(?:how much |what )?(?:copper|alloy|master alloy|fine (?:silver|gold))(?: is)?(?: needed| do i need)?(?: to)? (?:add(?:ed)? to|add|turn) (\d.+?) (?:for|to make|to get|to reach|into) (.+)$/gi,
+    'alloy $1 to $2',
+  ],
+  [/^\s*(.+?) (?:from|out of) (\d.*?),? how much (?:copper|alloy|master alloy)(?: to add)?\s*$/gi, 'alloy $2 to $1'],
+  [/^\s*make (\d+ ?(?:k|kt|ct)\b.*|sterling.*) (?:from|out of) (\d.*)$/gi, 'alloy $2 to $1'],
+  // Silver content of 75 g sterling.
+  [/\b(silver|gold|platinum|palladium|copper) content (?:of|in) /gi, (_, metal = '') => `${pure(metal)} in `],
+];
+
+function pure(metal: string): string {
+  return /silver|gold/i.test(metal) ? `fine ${metal}` : metal;
+}
+
+/** Numbers in words as numbers, and roundabout wordings as the plain question. */
+export function normalised(line: string): string {
+  return rewrites.reduce((said, [pattern, by]) => said.replace(pattern, by as string), line);
+}
