@@ -1,5 +1,6 @@
 // Every route of the API, for tests that compare them.
 import type { z } from 'zod';
+import { backupRoutes } from './backups.ts';
 import { batchRoutes } from './batches.ts';
 import { fairRoutes } from './fairs.ts';
 import { fixRoutes } from './fixes.ts';
@@ -24,6 +25,7 @@ interface AnyRoute {
 const groups: readonly Readonly<Record<string, AnyRoute>>[] = [
   studioRoutes,
   pieceRoutes,
+  backupRoutes,
   batchRoutes,
   fairRoutes,
   quoteRoutes,

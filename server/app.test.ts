@@ -392,6 +392,15 @@ describe('malformed requests get a sentence, never status 500', () => {
 
   test('a page elsewhere that points its own name at this machine gets no answer', async () => {
     expect((await call('GET', '/api/pieces', undefined, { host: 'rebound.example' })).status).toBe(403);
+    // A form of another site, and a page that was told not to say where it is.
+    const strangers: Record<string, string>[] = [
+      { origin: 'https://elsewhere.example' },
+      { origin: 'null' },
+      { 'sec-fetch-site': 'cross-site' },
+    ];
+    for (const from of strangers) expect((await call('POST', '/api/pieces', {}, from)).status).toBe(403);
+    const own = { origin: 'http://127.0.0.1', 'sec-fetch-site': 'same-origin' };
+    expect((await call('POST', '/api/pieces', {}, own)).status).not.toBe(403);
   });
 });
 

@@ -1,5 +1,6 @@
 // Wires the server: the API, its documentation, and the built pages.
 import { existsSync, readFileSync } from 'node:fs';
+import type { IncomingHttpHeaders } from 'node:http';
 import { join } from 'node:path';
 import helmet from '@fastify/helmet';
 import fastifyStatic from '@fastify/static';
@@ -11,6 +12,7 @@ import { setStudioFormat } from '../core/format/studio-format.ts';
 import type { Finder } from '../solver/finder.ts';
 import { answerError, answerNotFound, BODY_LIMIT_BYTES, sendProblem } from './error-responses.ts';
 import { standIn } from './prices/stand-in.ts';
+import { registerBackups } from './routes/backups.ts';
 import { registerBatches } from './routes/batches.ts';
 import { registerFairs } from './routes/fairs.ts';
 import { registerFixes } from './routes/fixes.ts';
@@ -25,6 +27,7 @@ import { registerReceipts } from './routes/receipts.ts';
 import { registerSheets } from './routes/sheets.ts';
 import { registerShelf } from './routes/shelf.ts';
 import { registerStudio } from './routes/studio.ts';
+import type { BackupKeeper } from './safekeeping/backup-keeper.ts';
 import type { Stores } from './store/stores.ts';
 
 /** Options of the server. */
@@ -34,13 +37,15 @@ export interface AppOptions {
   /** pino level: structured lines on standard error. */
   /** Looks for better plans; left out: nobody does. */
   readonly finder?: Finder | null;
+  /** Keeps copies of the ledger; left out: there are none. */
+  readonly backups?: BackupKeeper | null;
   readonly logLevel?: 'silent' | 'warn' | 'info';
 }
 
 /** Creates the server over open stores. It does not listen yet. */
 export async function createApp(
   stores: Stores,
-  { webDir, finder = null, logLevel = 'warn' }: AppOptions = {},
+  { webDir, finder = null, backups = null, logLevel = 'warn' }: AppOptions = {},
 ): Promise<FastifyInstance> {
   const app = Fastify({
     bodyLimit: BODY_LIMIT_BYTES,
@@ -90,6 +95,7 @@ export async function createApp(
   registerFairs(app, stores);
   registerQuotes(app, stores);
   registerSheets(app, stores);
+  if (backups) registerBackups(app, backups);
   app.get('/api/health', { schema: { hide: true } }, () => ({ ok: true }));
   await servePages(app, webDir);
   return app;
@@ -133,10 +139,19 @@ function sayWhereJsonBreaks(app: FastifyInstance): void {
   });
 }
 
+const SAFE_METHODS: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS']);
+
+/** A page of another site can send a form here, or a request without a body. Browsers say where a request comes from. */
+function isSameOrigin({ origin, host = '', 'sec-fetch-site': site }: IncomingHttpHeaders): boolean {
+  if (site !== undefined && site !== 'same-origin' && site !== 'none') return false;
+  return origin === undefined || origin === `http://${host}`;
+}
+
 // A page elsewhere could point a name of its own at this machine, so only this machine's names are answered.
 function refuseStrangers(app: FastifyInstance): void {
   app.addHook('onRequest', (request, reply, next) => {
-    if (/^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/.test(request.headers.host ?? '')) {
+    const isOwnHost = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/.test(request.headers.host ?? '');
+    if (isOwnHost && (SAFE_METHODS.has(request.method) || isSameOrigin(request.headers))) {
       next();
       return;
     }

@@ -1,11 +1,13 @@
 // The server process: opens the ledger named in the environment, serves it on this machine, and closes it in order.
-import { existsSync } from 'node:fs';
+import { existsSync, mkdirSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { openFinder } from '../solver/finder.ts';
 import { createApp } from './app.ts';
 import { serverClock } from './clock.ts';
 import { loadDemo } from './demo/load.ts';
+import { BackupKeeper } from './safekeeping/backup-keeper.ts';
+import { lockLedger } from './safekeeping/ledger-lock.ts';
 import { type LedgerKind, openLedger } from './store/ledger.ts';
 import { openStores } from './store/stores.ts';
 
@@ -22,15 +24,32 @@ if (!path) {
 
 const migrationsDir = [join(here, 'migrations'), join(here, '../../server/migrations')].find((dir) => existsSync(dir));
 if (!migrationsDir) throw new Error('The migrations are missing beside the server.');
-const ledger = openLedger(path, migrationsDir, kind);
+const { ledger, unlock } = opened(path, migrationsDir);
 const stores = openStores(ledger);
 if (kind === 'demo' && stores.studio.list().length === 0) loadDemo(ledger, serverClock());
 
+const backups = new BackupKeeper(ledger, path, serverClock);
+// The sample workshop is made anew whenever it is wanted.
+if (kind === 'own') backups.start();
+
 const app = await createApp(stores, {
+  backups,
   finder: openFinder(),
   webDir: process.env['NOON_WEB'] ?? join(here, '../web'),
   logLevel: process.env['NOON_LOG'] === 'info' ? 'info' : 'warn',
 });
+
+/** Opens the ledger for this server alone; one that cannot be opened is named in one sentence. */
+function opened(file: string, migrations: string) {
+  try {
+    mkdirSync(dirname(file), { recursive: true });
+    const release = lockLedger(file);
+    return { ledger: openLedger(file, migrations, kind), unlock: release };
+  } catch (error) {
+    console.error(error instanceof Error ? error.message : error);
+    process.exit(2);
+  }
+}
 
 async function close(): Promise<void> {
   // Running requests are answered, then the ledger is closed; nothing acknowledged is lost either way. A browser opens
@@ -38,7 +57,9 @@ async function close(): Promise<void> {
   const waited = setTimeout(() => app.server.closeAllConnections(), CLOSE_WITHIN_MS);
   await app.close();
   clearTimeout(waited);
+  await backups.stop();
   ledger.close();
+  unlock();
   process.exit(0);
 }
 for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void close());

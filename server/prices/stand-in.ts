@@ -3,7 +3,7 @@
 import { minorDigits } from '../../core/figure/figure.ts';
 import { dayAfter } from '../../core/measure/days.ts';
 import { normal, seeded } from '../../core/measure/random.ts';
-import type { FixMetal } from '../../core/metal/fix.ts';
+import type { FixMetal } from '../../core/metal/fine-price.ts';
 import type { PriceSource } from './price-source.ts';
 
 /** Names the stand-in as the source of a price. */

@@ -21,8 +21,9 @@ export type Ledger = Database.Database;
  */
 export function openLedger(path: string, migrationsDir: string, kind: LedgerKind): Ledger {
   if (path !== ':memory:') mkdirSync(dirname(path), { recursive: true });
-  const ledger = new Database(path);
+  const ledger = opened(path);
   try {
+    refuseForeign(ledger, path);
     ledger.pragma('journal_mode = wal');
     ledger.pragma('synchronous = full');
     ledger.pragma('busy_timeout = 2000');
@@ -36,6 +37,44 @@ export function openLedger(path: string, migrationsDir: string, kind: LedgerKind
     throw error;
   }
   return ledger;
+}
+
+/** `NoonL`, the first four letters as a number: SQLite keeps it in the head of the file. */
+const APPLICATION_ID = 0x4e6f6f6e;
+
+function opened(path: string): Ledger {
+  try {
+    return new Database(path);
+  } catch (error) {
+    throw new Error(`${path} cannot be opened: ${error instanceof Error ? error.message : ''}. Check the folder and its rights.`, { cause: error }); // prettier-ignore
+  }
+}
+
+/**
+ * A file that another program made, or that is damaged, is never written to.
+ * @throws Error when the file is no ledger, or its pages do not check
+ */
+function refuseForeign(ledger: Ledger, path: string): void {
+  const found = readChecked(ledger);
+  if (found === null)
+    throw new Error(
+      `${path} is damaged, or no ledger at all. Nothing was changed. Restore a copy: npm run -s noon -- restore FILE. Copies are in ${path.replace(/\.sqlite$/, '')}-backups.`,
+    );
+  const { application, tables } = found;
+  if (tables.length > 0 && !tables.includes('ledger') && application !== APPLICATION_ID)
+    throw new Error(`${path} belongs to another program. Nothing was changed. Choose another file for the ledger.`);
+}
+
+/** @returns null where the pages of the file do not check */
+function readChecked(ledger: Ledger): { application: number; tables: string[] } | null {
+  try {
+    if (ledger.pragma('quick_check(1)', { simple: true }) !== 'ok') return null;
+    const rows = ledger.prepare<[], { name: string }>(`select name from sqlite_master where type = 'table'`).all();
+    const application = ledger.pragma('application_id', { simple: true }) as number;
+    return { application, tables: rows.map(({ name }) => name) };
+  } catch {
+    return null;
+  }
 }
 
 interface Migration {
@@ -68,6 +107,7 @@ function migrate(ledger: Ledger, path: string, migrations: readonly Migration[],
     if (done === 0) ledger.prepare('insert into ledger (kind) values (?)').run(kind);
     recordApplied(ledger, migrations);
     ledger.pragma(`user_version = ${String(migrations.length)}`);
+    ledger.pragma(`application_id = ${String(APPLICATION_ID)}`);
   });
   run.immediate();
 }

@@ -17,6 +17,7 @@ export const api = createApi({
     'Goods',
     'PriceLists',
     'Bench',
+    'Backups',
     'Plan',
   ],
   refetchOnMountOrArgChange: true,

@@ -43,6 +43,7 @@ test('a step is named with its quantity, a load with its number', () => {
   const mates = [{ batch: 'c', step: { ...step, pieces: 5 } }];
   expect(blockTitle(block({ mates }))).toBe('Saw dials, 12 + 5');
   expect(batchesInWords(block({ mates }), (id) => id.toUpperCase())).toBe('B + C');
+  expect(batchesInWords(block({ mates }), () => 'Pin')).toBe('Pin, 2 batches');
 });
 
 describe('why a step starts when it does', () => {

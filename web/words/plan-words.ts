@@ -4,7 +4,7 @@ import { nameOfLines } from '../../core/batch/batch-run.ts';
 import { showHours } from '../../core/figure/show.ts';
 import { clockInWords } from '../../core/format/days.ts';
 import { dayInWords } from '../../core/format/days.ts';
-import { dayOf } from '../../core/plan/model/calendar.ts';
+import { dayOf, MINUTES_A_DAY } from '../../core/plan/model/calendar.ts';
 import type { PlanBlock, StudioPlan } from '../../core/plan/studio/studio-plan.ts';
 import type { Cause } from '../../core/plan/studio/why.ts';
 import { UNNAMED } from '../../core/studio/bench.ts';
@@ -16,12 +16,16 @@ export function batchName(batches: readonly BatchWithPieces[], id: string): stri
   return found ? nameOfLines(madeLinesOf(found)) : 'a batch';
 }
 
-/** `Tide pin`; of a shared load all its batches: `Tide pin + Barometer brooch`. */
+/** `Tide pin`; of a shared load all its batches: `Tide pin + Barometer brooch`, `Tide pin, 3 batches`. */
 export function batchesInWords(
   { batch, mates }: Pick<PlanBlock, 'batch' | 'mates'>,
   nameOf: (batch: string) => string,
 ): string {
-  return [...new Set([batch, ...mates.map((mate) => mate.batch)])].map(nameOf).join(' + ');
+  const names = [...new Set([batch, ...mates.map((mate) => mate.batch)])].map(nameOf);
+  return [...new Set(names)]
+    .map((name) => ({ name, count: names.filter((other) => other === name).length }))
+    .map(({ name, count }) => (count > 1 ? `${name}, ${String(count)} batches` : name))
+    .join(' + ');
 }
 
 /** `2 h 10 min`, `35 min`, `1 day 3 h`: elapsed time, not bench time. */
@@ -35,7 +39,12 @@ export function stretchInWords(minutes: number): string {
 /** `10:40`, with the day where it is another one. */
 function timeInWords({ firstDay }: Pick<StudioPlan, 'firstDay'>, minute: number, today = 0): string {
   const clock = clockInWords(minute);
-  return Math.floor(minute / 1440) === today ? clock : `${dayInWords(dayOf({ firstDay }, minute))}, ${clock}`;
+  return Math.floor(minute / MINUTES_A_DAY) === today ? clock : `${dayInWords(dayOf({ firstDay }, minute))}, ${clock}`;
+}
+
+/** A time after another: `10:40` on the same day, else with its day. */
+export function timeAfter(plan: Pick<StudioPlan, 'firstDay'>, first: number, minute: number): string {
+  return timeInWords(plan, minute, Math.floor(first / MINUTES_A_DAY));
 }
 
 /** `Isa is at`, `you are at`. */

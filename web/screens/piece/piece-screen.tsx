@@ -6,6 +6,7 @@ import { shortDay } from '../../../core/format/days.ts';
 import { blocks } from '../../../core/measure/issue.ts';
 import { sizesOf } from '../../../core/piece/all-sizes.ts';
 import { type Remark, standing } from '../../../core/piece/checks/bench-check.ts';
+import { partSchema } from '../../../core/piece/part.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import type { Size } from '../../../core/piece/sizes.ts';
 import { RestedCautions } from '../../components/caution-notes.tsx';
@@ -189,7 +190,7 @@ function useTakenPart(edit: Edit<Piece>): void {
   useEffect(() => {
     if (!part || taken.current) return;
     taken.current = true;
-    edit('', (piece) => void piece.parts.push({ ...structuredClone(part), id: crypto.randomUUID() }));
+    edit('', (piece) => void piece.parts.push(partSchema.parse({ ...part, id: crypto.randomUUID() })));
     void navigate(pathname, { replace: true, state: null });
   }, [part, edit, navigate, pathname]);
 }

@@ -15,7 +15,7 @@ import { problemOf } from '../../state/saving.ts';
 import { momentInWords } from '../../words/done-in.ts';
 import { daysLate } from '../../words/late.ts';
 import { words } from '../../words/plan.ts';
-import { causeInWords, stretchInWords } from '../../words/plan-words.ts';
+import { causeInWords, stretchInWords, timeAfter } from '../../words/plan-words.ts';
 import type { Trial } from './plan-bars.tsx';
 
 interface PlanCountProps {
@@ -120,9 +120,9 @@ function Chosen({ block, planned: { plan, problem }, nameOf, makerOf, onLetGo }:
         {block.mates.length > 0 &&
           `, one load with ${[...new Set(block.mates.map(({ batch }) => nameOf(batch)))].join(', ')}`}
       </p>
-      <p className="num text-[15px]">
-        {momentInWords(plan, block.start)} to {momentInWords(plan, block.attendedEnd)}
-        {block.end > block.attendedEnd && `, unattended until ${momentInWords(plan, block.end)}`}
+      <p className="text-[15px] tabular-nums">
+        {momentInWords(plan, block.start)} to {timeAfter(plan, block.start, block.attendedEnd)}
+        {block.end > block.attendedEnd && `, unattended until ${timeAfter(plan, block.start, block.end)}`}
       </p>
       <p className="text-[15px] text-soft">
         {words.reasonForStartTime} {causeInWords(whyThen(block, plan, problem), plan, nameOf, makerOf)}.

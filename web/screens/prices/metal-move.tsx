@@ -3,7 +3,7 @@ import { Slider } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import { showValue } from '../../../core/figure/show.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
-import { fixMetalNames, fixMetals } from '../../../core/metal/fix.ts';
+import { fixMetalNames, fixMetals } from '../../../core/metal/fine-price.ts';
 import { type BookEffects, bookEffects } from '../../../core/price/book/price-book.ts';
 import { Choice } from '../../components/choice.tsx';
 import { TableHeader } from '../../components/table-header.tsx';

@@ -1,7 +1,7 @@
 // The lines of the price book at moved metal prices.
 import { useMemo } from 'react';
 import type { PieceDocument } from '../../../contract/pieces.ts';
-import type { FixMetal } from '../../../core/metal/fix.ts';
+import type { FixMetal } from '../../../core/metal/fine-price.ts';
 import { type PriceLine, priceLine } from '../../../core/price/book/price-book.ts';
 import { finePrices, type Valuation } from '../../../core/price/book/valuation.ts';
 import { useBasis } from '../../hooks/use-basis.ts';

@@ -3,7 +3,8 @@ import { extent, line, scaleLinear, scaleTime } from 'd3';
 import { useState } from 'react';
 import { showValue } from '../../../core/figure/show.ts';
 import { dayInWords, shortDay } from '../../../core/format/days.ts';
-import { finePrice, type Fix, type FixMetal, fixMetalNames, fixMetals } from '../../../core/metal/fix.ts';
+import { finePrice, type FixMetal, fixMetalNames, fixMetals } from '../../../core/metal/fine-price.ts';
+import { type Fix } from '../../../core/metal/fix.ts';
 import { Choice } from '../../components/choice.tsx';
 import { words } from '../../words/studio.ts';
 

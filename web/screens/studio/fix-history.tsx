@@ -1,6 +1,7 @@
 // Earlier metal prices, latest first; a later entry corrects a wrong one.
 import { dayInWords } from '../../../core/format/days.ts';
-import { finePrice, type Fix, fixMetalNames, fixMetals } from '../../../core/metal/fix.ts';
+import { finePrice, fixMetalNames, fixMetals } from '../../../core/metal/fine-price.ts';
+import { type Fix } from '../../../core/metal/fix.ts';
 import { Num } from '../../components/num.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { words } from '../../words/studio.ts';

@@ -2,7 +2,8 @@
 import { useState } from 'react';
 import { dayInWords } from '../../../core/format/days.ts';
 import { readPricePerGram } from '../../../core/measure/read/read-money.ts';
-import { type Fix, type FixMetal, fixMetalNames, fixMetals, fixProblems } from '../../../core/metal/fix.ts';
+import { type FixMetal, fixMetalNames, fixMetals } from '../../../core/metal/fine-price.ts';
+import { type Fix, fixProblems } from '../../../core/metal/fix.ts';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
 import { TableHeader } from '../../components/table-header.tsx';

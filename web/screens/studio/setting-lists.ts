@@ -1,6 +1,6 @@
 // The settings that come in rows: the purpose of each list, its columns, and a fresh row.
 import { alloyFamilies } from '../../../core/metal/alloys.ts';
-import { fixMetalNames, fixMetals } from '../../../core/metal/fix.ts';
+import { fixMetalNames, fixMetals } from '../../../core/metal/fine-price.ts';
 import type { Studio } from '../../../core/studio/studio.ts';
 import type { Option } from '../../components/choice.tsx';
 

@@ -13,6 +13,7 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { type DocumentInHand, useDocument } from '../../hooks/use-document.ts';
 import { useGetFixesQuery } from '../../state/endpoints/metal.ts';
 import { words } from '../../words/studio.ts';
+import { BackupsBox } from './backups-box.tsx';
 import { ConsumableRows } from './consumable-rows.tsx';
 import { FixChart } from './fix-chart.tsx';
 import { FixHistory } from './fix-history.tsx';
@@ -84,6 +85,7 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
             <PlanRules body={body} edit={edit} problems={rates.problems} />
             <SettingRows {...settings} of={stationList} />
             <SettingRows {...settings} of={ownAlloyList} />
+            <BackupsBox />
           </>
         }
         leftFoot={<span>{words.changesTakeEffectWhenYou}</span>}
@@ -116,6 +118,7 @@ const contents = [
   ['hours', 'working hours'],
   ['setting-stations', 'stations'],
   ['setting-ownAlloys', 'own alloys'],
+  ['backups', 'backups'],
 ] as const;
 
 // A long page starts with its contents.

@@ -1,0 +1,53 @@
+// noon backup, restore, verify: copies of the ledger that NOON_LEDGER names.
+import { existsSync } from 'node:fs';
+import Database from 'better-sqlite3';
+import { serverClock } from '../clock.ts';
+import { backUp } from '../safekeeping/back-up.ts';
+import { lockLedger } from '../safekeeping/ledger-lock.ts';
+import { restoreLedger } from '../safekeeping/restore.ts';
+import { verifyLedger } from '../safekeeping/verify.ts';
+
+/** What a command did, or why it could not. */
+export type SafekeepingOutcome = { readonly done: object } | { readonly error: string };
+
+/** Copies a ledger to a file; the ledger may be in use. */
+export async function backupOutcome(ledgerPath: string, file: string): Promise<SafekeepingOutcome> {
+  if (!existsSync(ledgerPath)) return { error: `There is no ledger at ${ledgerPath}.` };
+  return tried(async () => {
+    const ledger = new Database(ledgerPath, { fileMustExist: true });
+    try {
+      const { path, bytes, checksum } = await backUp(ledger, file, serverClock().toISOString());
+      return { backup: path, bytes, sha256: checksum };
+    } finally {
+      ledger.close();
+    }
+  });
+}
+
+/** Puts a copy in the place of the ledger, which is kept beside it. */
+export async function restoreOutcome(ledgerPath: string, file: string): Promise<SafekeepingOutcome> {
+  return tried(async () => {
+    const unlock = lockLedger(ledgerPath);
+    try {
+      const { kept, rows } = await restoreLedger(file, ledgerPath, serverClock().toISOString());
+      return { restored: ledgerPath, kept, rows };
+    } finally {
+      unlock();
+    }
+  });
+}
+
+/** Checks a ledger or a copy. */
+export function verifyOutcome(file: string): SafekeepingOutcome {
+  if (!existsSync(file)) return { error: `There is no file ${file}.` };
+  const { faults, rows } = verifyLedger(file);
+  return faults.length > 0 ? { error: `${file} is not whole: ${faults.join('; ')}` } : { done: { whole: file, rows } };
+}
+
+async function tried(run: () => Promise<object>): Promise<SafekeepingOutcome> {
+  try {
+    return { done: await run() };
+  } catch (error) {
+    return { error: error instanceof Error ? error.message : String(error) };
+  }
+}

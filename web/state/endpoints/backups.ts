@@ -1,0 +1,25 @@
+// Copies of the ledger.
+import { backupRoutes, type Backups } from '../../../contract/backups.ts';
+import { api, parsedBy, requestOf } from '../api.ts';
+
+const injected = api.injectEndpoints({
+  endpoints: (build) => ({
+    getBackups: build.query<Backups, void>({
+      query: () => requestOf(backupRoutes.state),
+      transformResponse: parsedBy(backupRoutes.state),
+      providesTags: ['Backups'],
+    }),
+    backUpNow: build.mutation<Backups, void>({
+      query: () => requestOf(backupRoutes.now),
+      transformResponse: parsedBy(backupRoutes.now),
+      invalidatesTags: ['Backups'],
+    }),
+    setBackupFolder: build.mutation<Backups, string>({
+      query: (otherFolder) => requestOf(backupRoutes.folder, { body: { otherFolder } }),
+      transformResponse: parsedBy(backupRoutes.folder),
+      invalidatesTags: ['Backups'],
+    }),
+  }),
+});
+
+export const { useGetBackupsQuery, useBackUpNowMutation, useSetBackupFolderMutation } = injected;
