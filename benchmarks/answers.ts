@@ -1,6 +1,11 @@
 // Speed of the ask line, and the longest time its grammar takes on any text.
 import { ask } from '../core/ask/ask.ts';
-import { paraphrasedExamples, type WrittenExample, writtenExamples } from '../core/ask/fixtures/written-examples.ts';
+import {
+  laterExamples,
+  paraphrasedExamples,
+  type WrittenExample,
+  writtenExamples,
+} from '../core/ask/fixtures/written-examples.ts';
 import { readLine } from '../core/ask/grammar.ts';
 import { alloysWith } from '../core/metal/alloy.ts';
 import { type Measured, quantileOf } from './measured.ts';
@@ -10,6 +15,7 @@ export function answers(): Measured[] {
     { what: 'an answer to a line of 60 characters, 95th percentile', measured: askMs(), bound: 5, unit: 'ms' },
     { what: 'written questions without the right answer', measured: wrongShare(writtenExamples), bound: 5, unit: '%' },
     { what: 'paraphrased questions without it', measured: wrongShare(paraphrasedExamples), bound: 5, unit: '%' },
+    { what: 'later questions without it', measured: wrongShare(laterExamples), bound: 5, unit: '%' },
     { what: 'the grammar on 500 characters of anything, longest', measured: grammarMs(), bound: 50, unit: 'ms' },
   ];
 }

@@ -16,8 +16,11 @@ import {
   valueAnswer,
 } from './answers/metals.ts';
 import { ringAnswer } from './answers/rings.ts';
+import { isOtherMetal, sameVolumeAnswer } from './answers/same-volume.ts';
+import { solidAnswer } from './answers/solids.ts';
 import { discAnswer, stockAnswer, stripByMassAnswer } from './answers/stock.ts';
 import { ballAnswer, domeAnswer, granuleAnswer, workAnswer } from './answers/volumes.ts';
+import { asAsked } from './as-asked.ts';
 import { LineError, type Span } from './grammar.ts';
 import { questionOf } from './interpret-terms.ts';
 import type { AskBasis, Assumption, Question, TakenPart, TopicAnswer } from './question.ts';
@@ -75,6 +78,8 @@ const answers = {
   disc: discAnswer,
   ball: ballAnswer,
   granule: granuleAnswer,
+  'same-volume': sameVolumeAnswer,
+  solid: solidAnswer,
   work: workAnswer,
   alloying: alloyingAnswer,
   value: valueAnswer,
@@ -94,7 +99,7 @@ const examples = {
   dome: 'dome 20 mm across 6 mm high', ball: 'ball 2 mm on 0.8 mm wire', granule: 'granule 1 mm from 0.5 mm wire', hinge: 'hinge 15 mm wide 5 knuckles 1.2 mm pin',
   twist: 'twist 2 strands 0.8 mm 3 turns per cm 200 mm long', chain: 'chain 45 cm links 5 mm inside 1 mm wire', value: 'value of 20 g sterling', identify: 'what is 0.62 g per 100 mm',
   work: 'forge 4 mm round to 6 x 1.5 mm 50 mm long', density: 'density 14k yellow', melting: 'melting point sterling', gauge: 'what gauge is 1.3 mm', aspect: 'aspect ratio 4 mm inside 18 ga',
-  alloying: '100 g fine silver to sterling', fineness: '14k in fineness', wrap: 'wrap 12 turns 0.4 mm wire 1.2 mm outside', convert: '54 g in ozt',
+  alloying: '100 g fine silver to sterling', fineness: '14k in fineness', wrap: 'wrap 12 turns 0.4 mm wire 1.2 mm outside', solid: 'block 50 x 20 x 5 mm sterling', 'same-volume': '6 g sterling piece, weight in 18k yellow gold', convert: '54 g in ozt',
 } as const satisfies Record<Topic | 'stock' | 'convert', string>; // prettier-ignore
 
 /** One example question of each kind, shown while the ask line is empty. */
@@ -166,11 +171,13 @@ function askOne(line: string, basis: AskBasis): Answer | NotUnderstood {
     const found = answerOf(question, slots);
     const unused = [...question.unknown, ...slots.leftOver()].toSorted((a, b) => a.start - b.start);
     if (unused.length > 0) return withUnused(question, unused, basis);
+    const refused = passedOver(line, question, found, basis);
+    if (refused) return refused;
     if (found.figures.some(({ value }) => !Number.isFinite(value)))
       throw new LineError('That does not come out as a number. Check the measures.');
     return {
       ok: true,
-      figures: found.figures,
+      figures: asAsked(question, found.figures),
       assumptions: slots.assumptions,
       note: found.note ?? '',
       part: found.part ?? null,
@@ -200,6 +207,51 @@ function withUnused(question: Question, unused: readonly Span[], basis: AskBasis
   return notUnderstood(question, sentence, askOne(rest, basis).ok ? rest : undefined);
 }
 
+/** Sections whose word changes a figure: round wire, strip and sheet are assumed without one. */
+const TELLING_FORMS: ReadonlySet<string> = new Set([
+  'square', 'half-round', 'd', 'triangle', 'oval', 'tube', 'square-tube',
+]); // prettier-ignore
+/** Topics whose words say nothing of their own beside another: the disc of a dome, the value of a melt. */
+const spokenWith: Readonly<Partial<Record<Topic, readonly Topic[]>>> = {
+  dome: ['disc', 'ring'],
+  value: ['melting'],
+  bangle: ['cuff'],
+};
+
+/** A known word that changes no figure was passed over: the section, the outline, or a second topic. */
+function passedOver(line: string, question: Question, found: TopicAnswer, basis: AskBasis): NotUnderstood | null {
+  const { form, shape, topics } = question;
+  const main = order.find((topic) => topics.has(topic));
+  const isUnused = (change: Partial<Question>) => isSameWithout({ ...questionOf(line, basis), ...change }, found);
+  const words: string[] = [];
+  if (form !== null && TELLING_FORMS.has(form) && main !== 'work' && isUnused({ form: null }))
+    words.push(`the ${form} section`);
+  // A bezel without an outline is that of an oval or round stone.
+  if (shape !== null && shape !== 'round' && shape !== 'square' && main !== 'bezel' && isUnused({ shape: null }))
+    words.push(`the ${shape} outline`);
+  for (const topic of topics) {
+    if (topic === main || topic === 'identify' || main === 'same-volume' || (main && spokenWith[main]?.includes(topic)))
+      continue;
+    const others = new Set([...topics].filter((other) => other !== topic));
+    if (isUnused({ topics: others })) words.push(`the question about ${topic.replace('-', ' ')}`);
+  }
+  return words.length > 0
+    ? notUnderstood(question, `This would not be used in the answer: ${words.join(', ')}.`)
+    : null;
+}
+
+function isSameWithout(question: Question, found: TopicAnswer): boolean {
+  try {
+    const slots = new Slots(question);
+    const { figures } = answerOf(question, slots);
+    return (
+      figures.length === found.figures.length && figures.every(({ value }, at) => value === found.figures[at]?.value)
+    );
+  } catch {
+    return false;
+  }
+}
+
 /** A number beside unknown words is no question. */
 function isNumberOnly({ unknown, understood, numbers }: Question): boolean {
   return unknown.length > 0 && understood.length > 0 && understood.length === numbers.length;
@@ -210,8 +262,28 @@ function answerOf(question: Question, slots: Slots): TopicAnswer {
   const [from, to] = [alloys.find(({ isGoal }) => !isGoal), alloys.find(({ isGoal }) => isGoal)];
   // Fine silver in 40 g sterling: what is in it, not what it becomes.
   if (from && to && masses.some(({ start }) => start > from.end && start < to.start)) return contentAnswer(slots);
+  const [one, other] = alloys;
+  if (
+    one &&
+    other &&
+    masses.length === 1 &&
+    sizes.length === 0 &&
+    /\b(?:in|as|if)\b/i.test(question.line) &&
+    isOtherMetal(one, other)
+  )
+    return sameVolumeAnswer(slots);
   const blanks = blanksAnswer(slots);
   if (blanks) return blanks;
+  // 40 g 18k in fine gold: how much is in it.
+  if (
+    from &&
+    to &&
+    masses.length > 0 &&
+    (to.alloy.fineness ?? 0) >= FINE &&
+    /\bin (?:fine|pure|24)/i.test(question.line) &&
+    (from.alloy.fineness ?? 0) < FINE
+  )
+    return contentAnswer(slots, to, from);
   const finenesses = question.numbers.filter(({ value }) => value >= LEAST_FINENESS && value <= 1000).length;
   if (masses.length > 0 && question.hasTo && [from, to].filter(Boolean).length + finenesses >= 2)
     return alloyingAnswer(slots);
@@ -227,12 +299,14 @@ function answerOf(question: Question, slots: Slots): TopicAnswer {
     (topic) => topics.has(topic) && !(topic === 'identify' && !isWeighed) && !(topic === 'gauge' && topics.size > 1),
   );
   const [topic] = named;
+  if (masses.length === 2 && /\bwater\b/i.test(question.line)) return identifyAnswer(slots);
   if (topic) return answers[topic](slots);
   if (isWeighed && sizes.length > 0 && target === null) {
     const found = stripByMassAnswer(slots);
     if (found) return found;
   }
-  if ((scales.length > 0 || letter !== null) && form === null) return ringAnswer(slots);
+  if ((scales.length > 0 || letter !== null) && (form === null || question.counts.rings !== undefined))
+    return ringAnswer(slots);
   if (target) return conversionAnswer(slots);
   if (sizes.length > 0 && MASS_PER_LENGTH.test(question.line)) return stockAnswer(slots);
   if (
@@ -262,6 +336,8 @@ const MASS_PER_LENGTH =
   /\b(?:weight|weigh|weighs|mass|grams?|g)\b.*\b(?:per|an?|each)\s+(?:foot|ft|inch|in|met(?:re|er)|m|cm|mm)\b/i;
 /** A smaller bare number is not a fineness. */
 const LEAST_FINENESS = 300;
+/** Fine metal, parts per thousand. */
+const FINE = 999;
 /** No wire is this thick: beside a mass such a number is the length of the wire. */
 const THICKEST_WIRE_MM = 15;
 

@@ -71,7 +71,8 @@ export const gaugeWords: ReadonlyMap<string, 'awg' | 'swg' | null> = new Map<str
   ['swg', 'swg'],
 ]);
 const multiplying = new Set(['by']);
-const dividing = new Set(['per', 'each']);
+const dividing = new Set(['per']);
+const each = new Set(['each']);
 const troy = new Set(['troy']);
 const vulgar: Readonly<Record<string, number>> = {
   '½': 1 / 2, '¼': 1 / 4, '¾': 3 / 4, '⅓': 1 / 3, '⅔': 2 / 3, '⅛': 1 / 8, '⅜': 3 / 8, '⅝': 5 / 8, '⅞': 7 / 8,
@@ -119,7 +120,9 @@ class LineParser extends EmbeddedActionsParser {
   #startsGauge(): boolean {
     const [first, second] = [this.LA(1), this.LA(2)];
     if (first.tokenType === Hash) return second.tokenType === Decimal;
-    if (gaugeWord(first) !== undefined) return second.tokenType === Decimal && unitOf(this.LA(3)) === null;
+    const third = this.LA(3);
+    const isMeasure = unitOf(third) !== null && !(third.image.toLowerCase() === 'in' && isTarget(this.LA(4)));
+    if (gaugeWord(first) !== undefined) return second.tokenType === Decimal && !isMeasure;
     return (first.tokenType === Decimal || first.tokenType === Fraction) && gaugeWord(second) !== undefined;
   }
 
@@ -133,8 +136,10 @@ class LineParser extends EmbeddedActionsParser {
     return !isTarget(next) || (next.image.toLowerCase() === 'in' && isTarget(this.LA(3)));
   }
 
+  // `3 in each, 16 ga`: each divides by a unit alone.
   #divides(): boolean {
-    return this.LA(1).tokenType === Slash || isWord(this.LA(1), dividing);
+    const isEach = isWord(this.LA(1), each);
+    return this.LA(1).tokenType === Slash || isWord(this.LA(1), dividing) || (isEach && unitOf(this.LA(2)) !== null);
   }
 
   #factorFollows(at: number): boolean {

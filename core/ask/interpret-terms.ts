@@ -46,6 +46,11 @@ const metalWords: Readonly<Record<string, keyof typeof alloysByFineness | 'gold'
 };
 const karats: Readonly<Record<number, number>> = { 375: 9, 417: 10, 585: 14, 750: 18, 916: 22, 999: 24 };
 
+/** Words right before a measure. */
+const MEASURED = /^(?:od|id|wall|thick|thickness|width|height|diameter|dia|length|long)$/;
+/** A thicker wire or sheet is always given with its unit, mm. */
+const THICKEST_MM = 15;
+
 const qualifiers: Readonly<Record<string, string>> = {
   ruthenium: 'Ru',
   iridium: 'Ir',
@@ -69,7 +74,7 @@ class Sorter {
   readonly #terms: readonly Term[];
   /** A number crossed with another takes its unit: 12 x 10 mm. */
   readonly #lent: Map<number, AskUnit>;
-  readonly #mmAssumed: boolean;
+  #mmAssumed: boolean;
   readonly #sizes: AskSize[] = [];
   readonly #masses: Amount[] = [];
   readonly #others: Measure[] = [];
@@ -174,6 +179,11 @@ class Sorter {
     const place = { start, end, used: false };
     this.#understand(place);
     if (isPlain(quantity) && this.#isFineness(at, quantity.value, place)) return 1;
+    if (isPlain(quantity) && (this.#isMeasuredAs(at) || this.#isThickness(at, quantity.value))) {
+      this.#mmAssumed = true;
+      this.#sizes.push({ mm: quantity.value, gauge: null, role: null, crossed: false, ...place });
+      return 1;
+    }
     this.#quantities.push({ ...quantity, start, end });
     if (quantity.value < 0 && (isLength(quantity) || sameDimensions(quantity.dimensions, dimension.mass)))
       throw new LineError(`“${this.#line.slice(start, end)}” is negative. Give a measure above 0.`);
@@ -184,6 +194,16 @@ class Sorter {
     } else if (isPlain(quantity)) this.#numbers.push({ value: quantity.value, ...place });
     else this.#others.push({ ...quantity, ...place });
     return 1;
+  }
+
+  /** `wall 0.6`, `0.6 wall`: a number without a unit beside the word of a measure is in mm. */
+  #isMeasuredAs(at: number): boolean {
+    const [earlier, before, after] = [this.#terms[at - 2], this.#terms[at - 1], this.#terms[at + 1]];
+    if (after?.kind === 'times' || before?.kind === 'times' || this.#scales.length > 0) return false;
+    if (after?.kind === 'word' && after.word === 'wall') return true;
+    // In `6 mm id 200 pcs` the word belongs to the measure before it.
+    const isTaken = earlier?.kind === 'gauge' || (earlier?.kind === 'quantity' && !isPlain(earlier.quantity));
+    return before?.kind === 'word' && MEASURED.test(before.word) && !isTaken;
   }
 
   // A number such as 925 names the metal beside it. A fineness that no alloy has is reported, not ignored.
@@ -220,6 +240,22 @@ class Sorter {
     if (silver) this.#name(silver, place);
     else this.#name(goldIds(karats[number.value] ?? null, null, null, false), place);
     this.#numbers.splice(at, 1);
+  }
+
+  /** `2 metres of 0.8 sterling wire`: beside a long length a decimal without a unit is a thickness in mm. */
+  #isThickness(at: number, value: number): boolean {
+    const isLong = this.#sizes.length > 0 && this.#sizes.every(({ mm }) => mm !== null && mm > THICKEST_MM);
+    const [before, after] = [this.#terms[at - 1], this.#terms[at + 1]];
+    const isFree =
+      before?.kind !== 'times' && after?.kind !== 'times' && !(before?.kind === 'word' && before.word === 'kerf');
+    return (
+      isFree &&
+      isLong &&
+      !Number.isInteger(value) &&
+      value < THICKEST_MM &&
+      this.#topics.size === 0 &&
+      this.#scales.length === 0
+    );
   }
 
   #wordAt(at: number, word: string): number {
@@ -349,7 +385,9 @@ class Sorter {
   #rolesGiven() {
     const isBent = (['ring', 'bangle', 'cuff', 'bezel'] as const).some((topic) => this.#topics.has(topic));
     const isWeighed = this.#masses.length > 0 && this.#sizes.length === 1;
-    return this.#roles.filter(({ word }) => !((isBent || isWeighed) && /^(?:lengths?|long)$/.test(word)));
+    return this.#roles.filter(
+      ({ word }) => !((isBent || isWeighed) && /^(?:lengths?|long)$/.test(word)) && !(isWeighed && word === 'wire'),
+    );
   }
 
   #name(ids: readonly string[], named: Named): void {
@@ -444,7 +482,9 @@ function giveRoles(sizes: readonly AskSize[], roles: readonly { role: Role; afte
   for (const { role, after } of roles) {
     const fits = (size: AskSize | undefined) => size?.role === null && !(role === 'long' && size.gauge);
     const [before, next] = [sizes[after - 1], sizes[after]];
-    const inOrder = role === 'about' ? [next, before] : before?.crossed ? [next, before] : [before, next];
+    // The kerf is the smaller of the measures beside its word.
+    const isKerf = role === 'kerf' && (next?.mm ?? Infinity) < (before?.mm ?? Infinity);
+    const inOrder = role === 'about' || isKerf ? [next, before] : before?.crossed ? [next, before] : [before, next];
     const size = inOrder.find(fits);
     if (size) size.role = role;
   }

@@ -7,6 +7,7 @@ const numberWords: Readonly<Record<string, number>> = {
 }; // prettier-ignore
 const NUMBER_WORDS = Object.keys(numberWords).join('|');
 const UNIT = '(?:mm|cm|m|in|inch|inches|ft|foot|feet|g|grams?|kg|oz|ozt|ounces?|troy|dwt|gauge|ga|k|kt|ct|karat|carat)';
+const AREA_UNIT = '(?:mm|cm|in|inch|inches)';
 const fractions: Readonly<Record<string, string>> = { half: '1/2', quarter: '1/4', third: '1/3', eighth: '1/8' };
 const METALS: Readonly<Record<string, string>> = { pt: 'platinum', pd: 'palladium', ag: 'silver', au: 'gold' };
 
@@ -49,6 +50,21 @@ const rewrites: readonly Rewrite[] = [
   [/\bdegrees? (?=c\b|f\b|celsius|fahrenheit)/gi, ''],
   [/\b(?:a|one) (?=(?:foot|metre|meter|inch|yard) of\b)/gi, '1 '],
   [/\b(?:what|which) (us|uk|iso|eu|japanese) size\b/gi, 'in $1'],
+  [/\b(alumini?um) (1100|5052)\b/gi, 'a$2'],
+  [/\bstainless(?: steel)? (304|316)\b/gi, 's$1'],
+  [/\b(?:oz|ounces?) (?:avoirdupois|avdp)\b/gi, 'avoirdupois'],
+  [/\bwire (?=(?:length|diameter|dia|thickness|width)\b)/gi, ''],
+  // Flat blanks of a cuff or a ring: three sides, nothing to bend yet.
+  [/\bcuff (?=blanks?\b)|\bcuff(?=.*\blong\b.*\bwide\b)/gi, 'sheet '],
+  [/\bring blank(?= [\d.]+(?: ?mm)? ?[x×] ?[\d.]+(?: ?mm)? ?[x×])/gi, 'sheet'],
+  [/\b(wrap(?:ped)?\b.*?)\b(?:around|round|on) (?=\d)/gi, '$1core '],
+  // An area: 100 cm², 2 square inches.
+  [new RegExp(`(\\d[\\d.,/]*) ?(?:square|sq\\.?) (${AREA_UNIT})\\b`, 'gi'), '$1 $2 x 1 $2 sheet'],
+  [new RegExp(`(\\d[\\d.,/]*) ?(${AREA_UNIT})(?:²|\\^?2\\b)`, 'gi'), '$1 $2 x 1 $2 sheet'],
+  // 26g in mm is a gauge.
+  [/\b(\d\d)g (?=(?:in|to|as) (?:mm|millimet|inch|in\b|thou))/gi, '$1 ga '],
+  // Wax is weighed against water: as many grams of metal as its density.
+  [/\bwax (?:model|pattern|ring|piece)\b/gi, 'wax'],
   // Where the weight is asked for, 18g is a gauge.
   [/^(?=.*\bwe?igh)(.*\b\d\d)g\b(?!.*\d ?g\b)/gi, '$1 ga'],
   // $31 an ounce.
@@ -65,6 +81,14 @@ const rewrites: readonly Rewrite[] = [
   ],
   [/^\s*(.+?) (?:from|out of) (\d.*?),? how much (?:copper|alloy|master alloy)(?: to add)?\s*$/gi, 'alloy $2 to $1'],
   [/^\s*make (\d+ ?(?:k|kt|ct)\b.*|sterling.*) (?:from|out of) (\d.*)$/gi, 'alloy $2 to $1'],
+  [
+    /^\s*(?:turn|take|bring|raise|lower) (\d.+?) (?:into|up to|down to|to) (.+?),? how much (?:copper|alloy|master alloy|fine (?:silver|gold))(?: to add)?\s*$/gi,
+    'alloy $1 to $2',
+  ],
+  [
+    /^\s*add (?:copper|alloy|master alloy|fine (?:silver|gold)) to (\d.+?) (?:for|to make|to get|to reach) (.+)$/gi,
+    'alloy $1 to $2',
+  ],
   // Silver content of 75 g sterling.
   [/\b(silver|gold|platinum|palladium|copper) content (?:of|in) /gi, (_, metal = '') => `${pure(metal)} in `],
 ];

@@ -227,6 +227,8 @@ export class Slots {
 
   #formOf(): SectionForm {
     const crossed = this.question.sizes.filter((size) => !size.used && size.crossed).length >= 2;
+    // Stones and blanks have such an outline; wire of it is named: oval wire.
+    if (crossed && this.question.shape === 'oval') return 'sheet';
     if (crossed && this.question.sizes.filter(({ used }) => !used).length >= 3) {
       this.assume('strip', [['sheet', 'sheet']]);
       return 'strip';

@@ -8,7 +8,8 @@ import type { SectionForm } from '../stock/section.ts';
 /** What a question can be about. */
 export type Topic =
   | 'ring' | 'jump-ring' | 'bezel' | 'bangle' | 'cuff' | 'disc' | 'washer' | 'dome' | 'ball' | 'granule' | 'hinge' | 'twist'
-  | 'chain' | 'value' | 'identify' | 'work' | 'density' | 'melting' | 'gauge' | 'aspect' | 'alloying' | 'wrap' | 'fineness'; // prettier-ignore
+  | 'chain' | 'value' | 'identify' | 'work' | 'density' | 'melting' | 'gauge' | 'aspect' | 'alloying' | 'wrap' | 'fineness'
+  | 'solid' | 'same-volume'; // prettier-ignore
 
 /** What a measure is the size of. */
 export type Role =
@@ -69,7 +70,7 @@ const alloyWords: Readonly<Record<string, readonly string[]>> = {
 
 const formWords: Readonly<Record<string, SectionForm>> = {
   round: 'round', 'round wire': 'round', rod: 'round', square: 'square', 'square wire': 'square', strip: 'strip', flat: 'strip', 'flat wire': 'strip',
-  'rectangular wire': 'strip', 'rectangle wire': 'strip', rectangular: 'strip', 'bezel strip': 'strip',
+  'rectangular wire': 'strip', 'rectangle wire': 'strip', 'bezel wire': 'strip', 'ribbon wire': 'strip', ribbon: 'strip', 'round bar': 'round', 'square bar': 'square', 'flat bar': 'strip', 'flat stock': 'strip', rectangular: 'strip', 'bezel strip': 'strip',
   'pattern strip': 'strip',
   'patterned strip': 'strip',
   'gallery strip': 'strip',
@@ -83,19 +84,20 @@ const formWords: Readonly<Record<string, SectionForm>> = {
 const topicWords: Readonly<Record<string, Topic>> = {
   ring: 'ring', 'ring band': 'ring', 'ring size': 'ring', band: 'ring', size: 'ring', 'finger size': 'ring', 'jump ring': 'jump-ring', 'jump-ring': 'jump-ring',
   jumpring: 'jump-ring', jump: 'jump-ring', bezel: 'bezel', cabochon: 'bezel', cab: 'bezel', stone: 'bezel', bangle: 'bangle', bracelet: 'bangle', hoop: 'bangle', cuff: 'cuff', disc: 'disc', disk: 'disc',
-  circle: 'disc', washer: 'washer', dome: 'dome', domed: 'dome', ball: 'ball', 'balled end': 'ball', 'ball end': 'ball', balled: 'ball',
+  circle: 'disc', washer: 'washer', dome: 'dome', domed: 'dome', hemisphere: 'dome', 'half sphere': 'dome', 'half ball': 'dome', ratio: 'aspect', ball: 'ball', 'balled end': 'ball', 'ball end': 'ball', balled: 'ball',
   granule: 'granule', 'snippet length': 'granule', snippet: 'granule', sphere: 'ball', hinge: 'hinge', twist: 'twist', twisted: 'twist', chain: 'chain', 'link on': 'chain', value: 'value', worth: 'value', cost: 'value', price: 'value',
   'what is this': 'identify', 'what wire': 'identify', 'what stock': 'identify', 'what metal': 'identify', 'in water': 'identify', 'under water': 'identify', 'in air': 'identify', 'what is': 'identify', 'which wire': 'identify', identify: 'identify', 'which stock': 'identify', forge: 'work', forged: 'work', roll: 'work', rolled: 'work',
   draw: 'work', drawn: 'work', hammer: 'work', 'work down': 'work', density: 'density', dense: 'density', sg: 'density', 'specific gravity': 'density', melting: 'melting', 'melting point': 'melting', melt: 'melting', solidus: 'melting',
   liquidus: 'melting', 'melting range': 'melting', gauge: 'gauge', gage: 'gauge', ga: 'gauge', 'what gauge': 'gauge', 'aspect ratio': 'aspect', aspect: 'aspect', ar: 'aspect',
   alloy: 'alloying', 'alloy up': 'alloying', 'alloy down': 'alloying', raise: 'alloying', lower: 'alloying', refine: 'alloying', wrap: 'wrap', wrapped: 'wrap', fineness: 'fineness', karat: 'fineness', 'parts per thousand': 'fineness',
+  cube: 'solid', ingot: 'solid', block: 'solid', slab: 'solid', cylinder: 'solid', 'weight in': 'same-volume', 'same piece in': 'same-volume', 'if cast in': 'same-volume', 'cast in': 'same-volume', wax: 'same-volume', 'would weigh in': 'same-volume', 'weigh in': 'same-volume',
 }; // prettier-ignore
 
 const roleWords: Readonly<Record<string, Role>> = {
-  inside: 'inside', 'inside diameter': 'inside', id: 'inside', inner: 'inside', 'inner diameter': 'inside', mandrel: 'inside', core: 'inside', bore: 'inside', internal: 'inside',
+  inside: 'inside', 'inside diameter': 'inside', id: 'inside', inner: 'inside', 'inner diameter': 'inside', mandrel: 'inside', core: 'inside', bore: 'inside', hole: 'inside', internal: 'inside',
   outside: 'outside', 'outside diameter': 'outside', od: 'outside', outer: 'outside', 'outer diameter': 'outside', across: 'outside', diameter: 'outside', dia: 'outside', diam: 'outside',
   around: 'around', circumference: 'around', 'inside circumference': 'around', perimeter: 'around', girth: 'around', wrist: 'around', wall: 'wall',
-  wide: 'wide', width: 'wide', high: 'high', height: 'high', tall: 'high', deep: 'high', thick: 'thick', thickness: 'thick', long: 'long', length: 'long', lengths: 'long',
+  wide: 'wide', base: 'wide', width: 'wide', high: 'high', height: 'high', tall: 'high', deep: 'high', thick: 'thick', thickness: 'thick', long: 'long', length: 'long', lengths: 'long',
   wire: 'wire', opening: 'opening', open: 'opening', gap: 'opening', clearance: 'clearance', kerf: 'kerf', sawn: 'kerf', about: 'about', roughly: 'about', approx: 'about',
   pin: 'pin', trim: 'trim', pitch: 'pitch',
 }; // prettier-ignore
@@ -109,7 +111,7 @@ const scaleWords: Readonly<Record<string, RingSizeSystem>> = {
 }; // prettier-ignore
 
 const fillers =
-  'a an the of for how much many does do is are will would can i get need cut make want with and at on from please weigh weighs weight mass metal it its my me what which give tell be needed blank stock number no shape shaped equals equal material per ease allowance area fit fits there troy have has had coil some using use find calculate compute reckon work out these those this im we you our any by or if so then earring down up lost label also just exactly sample measures measured each that vs versus half sizes only every one heavy convert nearest closest made bar end finished scrap add temperature temp big should today longer now'.split(
+  'a an the of for how much many does do is are will would can i get need cut make want with and at on from please weigh weighs weight mass metal it its my me what which give tell be needed blank stock number no shape shaped equals equal material per ease allowance area fit fits there troy have has had coil some using use find calculate compute reckon work out these those this im we you our any by or if so then earring down up lost label also just exactly sample measures measured each that vs versus half sizes only every one heavy convert nearest closest made bar end finished scrap add temperature temp big should today longer now solid after pendant wedding signet stacking stackable engagement eternity brooch necklace charm simple finished jewelry jewellery component reduction'.split(
     ' ',
   );
 
@@ -123,6 +125,13 @@ const build = (own: ReadonlyMap<string, Alloy>): ReadonlyMap<string, Concept> =>
     'head pin',
     'ear wire',
     'wire for',
+    'wire to melt for',
+    'wire to melt into',
+    'wire to ball up for',
+    'pins',
+    'ear wire',
+    'earring',
+    'in each',
     'wire needed for',
     'wire do i need for',
     'length for',

@@ -1,14 +1,14 @@
 import { expect, test } from 'vitest';
 import { alloysWith } from '../metal/alloy.ts';
 import { ask, type AskBasis } from './ask.ts';
-import { paraphrasedExamples, writtenExamples } from './fixtures/written-examples.ts';
+import { laterExamples, paraphrasedExamples, writtenExamples } from './fixtures/written-examples.ts';
 
 const prices = { Ag: '0.80 / g', Au: '64 / g' };
 const fix = { id: 1, at: '2026-01-02T12:00:00Z', on: '2026-01-02', currency: 'GBP', prices, source: 'typed' } as const;
 const basis: AskBasis = { alloys: alloysWith([]), fix };
 const MINOR_UNITS = 100;
 
-test.each([...writtenExamples, ...paraphrasedExamples])('%s: %s', (_family, line, value, unit) => {
+test.each([...writtenExamples, ...paraphrasedExamples, ...laterExamples])('%s: %s', (_family, line, value, unit) => {
   const answer = ask(line, basis);
   if (value === null) {
     expect(answer).toMatchObject({ ok: false });

@@ -56,9 +56,11 @@ export function alloyingAnswer(slots: Slots): TopicAnswer {
 }
 
 /** Mass of one metal in a mass of an alloy. */
-export function contentAnswer(slots: Slots): TopicAnswer {
-  const { alloys } = slots.question;
-  const [of, named] = [alloys.find(({ isGoal }) => !isGoal), alloys.find(({ isGoal }) => isGoal)];
+export function contentAnswer(
+  slots: Slots,
+  of = slots.question.alloys.find(({ isGoal }) => !isGoal),
+  named = slots.question.alloys.find(({ isGoal }) => isGoal),
+): TopicAnswer {
   const mass = slots.mass('alloy');
   if (!of || !named || !mass)
     throw new NotEnough('Give the metal, the weight and the alloy.', 'fine silver in 40 g sterling');

@@ -34,7 +34,7 @@ export function ringAnswer(slots: Slots): TopicAnswer {
   // When two scales are named, the first is converted to the second.
   const goal =
     question.scales.length > 1 ||
-    (question.hasTo && question.letter === null && question.scales.length === 1 && question.numbers.length === 0)
+    (question.letter === null && question.scales.length === 1 && question.numbers.length === 0)
       ? question.scales.at(-1)
       : question.scales.length === 1 && question.hasTo && scaleOf(slots) !== question.scales[0]
         ? question.scales[0]
@@ -125,7 +125,7 @@ function band(slots: Slots, inside: Figure): TopicAnswer {
     `${sectionArea(section).how} × ${inSum(length.value)} × ${inSum(density.value)} ÷ 1000`,
     [length, density],
   );
-  const count = slots.count('pieces') ?? 1;
+  const count = slots.question.counts.rings ?? slots.count('pieces') ?? 1;
   const blank = { rule: 'ring-band', system: 'mm', size: `${inSum(eased.value)} mm` } as const;
   const part = takenPart('Ring band', alloy, { section, sizes }, blank, count);
   return { figures: [length, inside, ...counted(mass, count), ...valueOf(slots, alloy, mass, count)], part };
@@ -162,6 +162,8 @@ function bandStock(slots: Slots): {
       wide ?? pair?.[0] ?? slots.next('width'),
       thick ?? pair?.[1] ?? slots.thin('thickness', 'strip'),
     ];
+    const only = form === 'strip' ? (width ?? thickness) : null;
+    if (only && !(width && thickness)) return { section: null, sizes: [only], thickness: only, width: 0 };
     if (!width || !thickness)
       throw new NotEnough('Give the band’s width and thickness.', 'ring 7 us 6 x 1.5 mm sterling');
     return {

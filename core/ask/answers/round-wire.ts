@@ -15,23 +15,27 @@ export function roundPart(
   blank: PartTyped['blank'],
   count: number,
 ): TakenPart | null {
-  if (slots.question.alloys.length === 0 || slots.question.form === 'half-round') return null;
+  const { alloys, form } = slots.question;
+  if (alloys.length === 0 || (form !== null && form !== 'round')) return null;
   const stock: Stock = { section: { form: 'round', diameterMm: wire.value }, sizes: [wire] };
   return takenPart(name, slots.alloy(), stock, blank, count);
 }
 
-// The mass of a length of round wire, when the metal is named.
-/** Mass of a length of round wire as a list of at most one figure; empty when no alloy is named. */
+/** Mass of a length of round or square wire as a list of at most one figure; empty when no alloy is named. */
 export function massOf(slots: Slots, length: Figure, wire: Figure): Figure[] {
   if (slots.question.alloys.length === 0) return [];
   const density = slots.density(slots.alloy());
-  const mass = massPerLength({ form: 'round', diameterMm: wire.value }, density.value) * length.value;
+  const isSquare = slots.question.form === 'square';
+  const section = isSquare
+    ? ({ form: 'square', sideMm: wire.value } as const)
+    : ({ form: 'round', diameterMm: wire.value } as const);
+  const mass = massPerLength(section, density.value) * length.value;
   return [
     computed(
       'mass',
       mass,
       'g',
-      `π/4 × ${inSum(wire.value)}² × ${inSum(length.value)} × ${inSum(density.value)} ÷ 1000`,
+      `${isSquare ? '' : 'π/4 × '}${inSum(wire.value)}² × ${inSum(length.value)} × ${inSum(density.value)} ÷ 1000`,
       [wire, length, density],
     ),
   ];

@@ -85,6 +85,8 @@ const PER = /\b(?:per|each|an?)\s+(foot|feet|ft|inch|in|cm|centimet(?:re|er)|met
 export function discAnswer(slots: Slots): TopicAnswer {
   const alloy = slots.alloy();
   const density = slots.density(alloy);
+  if (slots.question.shape === 'oval')
+    return sheetAnswer(slots, alloy, density, slots.section(), slots.pair(['length', 'width']));
   const bore = slots.take('inside', 'inside diameter');
   const across = slots.take('outside', 'diameter') ?? slots.take('wide', 'diameter');
   const thick = slots.take('thick', 'thickness') ?? slots.thin('thickness', 'sheet');

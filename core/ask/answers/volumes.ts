@@ -10,6 +10,8 @@ import { massPerArea, sectionArea } from '../../stock/section.ts';
 import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 import { cutOffWire } from './backwards.ts';
+import { massOf } from './round-wire.ts';
+import { sphereAnswer } from './solids.ts';
 
 /** The flat disc for a dome. */
 export function domeAnswer(slots: Slots): TopicAnswer {
@@ -17,7 +19,14 @@ export function domeAnswer(slots: Slots): TopicAnswer {
   const height = slots.take('high', 'height');
   const thick = slots.take('thick', 'thickness') ?? gauged(slots);
   const across = slots.take('outside', 'across') ?? slots.take('wide', 'across') ?? slots.next('across');
-  const rise = height ?? slots.next('height');
+  // Beside a metal the last measure is the sheet, not the height.
+  const isSheet = !height && !thick && slots.question.alloys.length > 0 && slots.free().length === 1;
+  const isHalf = across !== null && /\bhemisphere|\bhalf (?:sphere|ball)/i.test(slots.question.line);
+  const rise = isHalf
+    ? computed('height, half of the diameter', across.value / 2, 'mm', `${inSum(across.value)} ÷ 2`, [across])
+    : isSheet
+      ? null
+      : (height ?? slots.next('height'));
   if (!across || !rise) throw new NotEnough('Give the dome’s diameter and its height.', example);
   const disc = computed(
     'disc to cut',
@@ -43,21 +52,22 @@ export function ballAnswer(slots: Slots): TopicAnswer {
   const example = 'ball 2 mm on 0.8 mm wire';
   const cut = cutOffWire(slots);
   if (cut) return { figures: [melted('ball', cut.wire, cut.length)] };
+  const { sizes, alloys } = slots.question;
+  if (
+    sizes.length === 1 &&
+    sizes[0]?.role !== 'wire' &&
+    (alloys.length > 0 || /\bsphere|\bweigh/i.test(slots.question.line))
+  ) {
+    const diameter = slots.take('outside', 'diameter') ?? slots.next('diameter');
+    if (diameter) return sphereAnswer(slots, diameter);
+  }
   const wire = slots.take('wire', 'wire') ?? slots.thin('wire', 'round');
   const ball = slots.take('outside', 'ball') ?? slots.next('ball');
   if (!wire || !ball) throw new NotEnough('Give the ball and the wire it is melted on.', example);
   if (ball.value <= wire.value) throw new NotEnough('A ball is larger than its wire.', example);
-  return {
-    figures: [
-      computed(
-        'wire it eats',
-        balledEndMm(ball.value, wire.value),
-        'mm',
-        `2 × ${inSum(ball.value)}³ ÷ (3 × ${inSum(wire.value)}²)`,
-        [ball, wire],
-      ),
-    ],
-  };
+  const how = `2 × ${inSum(ball.value)}³ ÷ (3 × ${inSum(wire.value)}²)`;
+  const eaten = computed('wire it eats', balledEndMm(ball.value, wire.value), 'mm', how, [ball, wire]);
+  return { figures: [eaten, ...massOf(slots, eaten, wire)] };
 }
 
 // What a length of wire melts into.
@@ -157,6 +167,8 @@ type Sizes = readonly Parameters<Slots['figure']>[0][];
 function stockSizes(sizes: Sizes): Sizes {
   const crossed = sizes.filter((size) => size.crossed);
   if (crossed.length > 1) return crossed.slice(0, 2);
+  const flat = (['wide', 'thick'] as const).flatMap((role) => sizes.find((size) => size.role === role) ?? []);
+  if (flat.length > 1) return flat;
   return sizes.toSorted((a, b) => (a.mm ?? 0) - (b.mm ?? 0)).slice(0, 1);
 }
 

@@ -1,0 +1,61 @@
+// Mass of a solid: a sphere, a cube, a cylinder, or a block with three sides.
+import { computed, type Figure, inSum } from '../../figure/figure.ts';
+import type { TopicAnswer } from '../question.ts';
+import { NotEnough, type Slots } from '../slots.ts';
+import { counted, valueOf } from './stock.ts';
+
+const EXAMPLE = 'block 50 x 20 x 5 mm sterling';
+
+/** A volume with the sum that gives it. */
+interface Volume {
+  readonly mm3: number;
+  readonly how: string;
+  readonly sizes: readonly Figure[];
+}
+
+/** Mass of a cube, a cylinder or a block. */
+export function solidAnswer(slots: Slots): TopicAnswer {
+  return ofVolume(slots, volumeOf(slots));
+}
+
+/** Mass of a solid sphere. */
+export function sphereAnswer(slots: Slots, diameter: Figure): TopicAnswer {
+  const mm3 = (Math.PI / 6) * diameter.value ** 3;
+  return ofVolume(slots, { mm3, how: `π/6 × ${inSum(diameter.value)}³`, sizes: [diameter] });
+}
+
+function volumeOf(slots: Slots): Volume {
+  const { line } = slots.question;
+  if (/\bcylinder/i.test(line)) {
+    const long = slots.take('long', 'length') ?? slots.take('high', 'length');
+    const across = slots.take('outside', 'diameter') ?? slots.next('diameter');
+    const length = long ?? slots.next('length');
+    if (!across || !length) throw new NotEnough('Give the diameter and the length of the cylinder.', EXAMPLE);
+    const how = `π/4 × ${inSum(across.value)}² × ${inSum(length.value)}`;
+    return { mm3: (Math.PI / 4) * across.value ** 2 * length.value, how, sizes: [across, length] };
+  }
+  const labels = ['long', 'wide', 'thick', 'high'] as const;
+  const named = labels.flatMap((role) => slots.take(role, role) ?? []);
+  const rest = slots
+    .free()
+    .map((size, at) => slots.figure(size, ['length', 'width', 'thickness'][at] ?? 'side', 'sheet'));
+  const sizes = [...named, ...rest];
+  const [side] = sizes;
+  if (/\bcubes?\b/i.test(line) && side && sizes.length === 1)
+    return { mm3: side.value ** 3, how: `${inSum(side.value)}³`, sizes };
+  if (sizes.length !== 3) throw new NotEnough('Give the three sides.', EXAMPLE);
+  return {
+    mm3: sizes.reduce((product, { value }) => product * value, 1),
+    how: sizes.map(({ value }) => inSum(value)).join(' × '),
+    sizes,
+  };
+}
+
+function ofVolume(slots: Slots, { mm3, how, sizes }: Volume): TopicAnswer {
+  const alloy = slots.alloy();
+  const density = slots.density(alloy);
+  const sum = `${how} × ${inSum(density.value)} ÷ 1000`;
+  const one = computed('mass', (mm3 * density.value) / 1000, 'g', sum, [...sizes, density]);
+  const count = slots.count('pieces') ?? 1;
+  return { figures: [...counted(one, count), ...valueOf(slots, alloy, one, count)] };
+}
