@@ -9,7 +9,8 @@ import { sheetFaultsOf } from './fixtures/check-sheets.ts';
 import { indexSheets } from './indexed-sheets.ts';
 import { NoFits } from './lay-sheet.ts';
 import { mostDiscs } from './lower-bound.ts';
-import { distanceOf, overEdges, relaxed, type SoftBlank } from './overlap-relaxation.ts';
+import { outlineModel } from './outline-relaxation.ts';
+import { roundAndRectangular, type SoftBlank } from './overlap-relaxation.ts';
 import { sheetChoices } from './sheet-choices.ts';
 import { planOf } from './sheet-plan.ts';
 import { type SheetProblem, sheetProblemSchema } from './sheet-problem.ts';
@@ -41,6 +42,9 @@ test.each<[SheetFamily, number]>([
   ['nearly full', 4],
   ['offcuts', 2],
   ['mixed discs', 2],
+  ['outlines', 2],
+  ['outlines', 7],
+  ['outlines', 6],
 ])('%s, drawing %d, needs no more sheets than it was cut from', (family, seed) => {
   const { problem, knownCost } = familySheets(family, seed);
   expect(packed(problem, knownCost!, 1500)).not.toBeNull();
@@ -100,10 +104,37 @@ test('blanks that overlap a little come apart and stay inside', () => {
     blank({ halfWidth: 8, halfHeight: 5, radius: 0, x: 22, y: 20 }),
     blank({ halfWidth: 3, halfHeight: 12, radius: 0, x: 59, y: 40 }),
   ];
-  const { blanks, energy } = relaxed(start, plate, 400);
+  const { blanks, energy } = roundAndRectangular.relaxed(start, plate, 400);
   expect(energy).toBeLessThan(1e-13);
   for (const [at, one] of blanks.entries()) {
-    expect(overEdges(one, plate)).toBeLessThan(1e-6);
-    for (const other of blanks.slice(0, at)) expect(distanceOf(one, other)).toBeGreaterThan(-1e-6);
+    const [across, up] = roundAndRectangular.halfOf(one);
+    const over = [across - one.x, one.x + across - plate.width, up - one.y, one.y + up - plate.height];
+    expect(Math.max(...over)).toBeLessThan(1e-6);
+    for (const other of blanks.slice(0, at)) expect(roundAndRectangular.distanceOf(one, other)).toBeGreaterThan(-1e-6);
   }
+});
+
+test('two outlines that overlap come apart, each by as much as the other', () => {
+  const { problem } = familySheets('outlines', 2);
+  const { kinds } = indexSheets(problem.pieces, 0);
+  const model = outlineModel(kinds, new NoFits(0), 0, 0);
+  const plate = { width: 200, height: 200 };
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 0, max: kinds.length - 2 }),
+      fc.double({ min: -4, max: 4, noNaN: true }),
+      (kind, dx) => {
+        const two = [
+          { kind, way: 0, x: 100, y: 100 },
+          { kind: kind + 1, way: 0, x: 100 + dx, y: 103 },
+        ];
+        const { blanks, energy } = model.relaxed(two, plate, 200);
+        const [one, other] = blanks;
+        expect(energy).toBeLessThan(1e-12);
+        expect(model.distanceOf(one!, other!)).toBeGreaterThan(-1e-6);
+        expect(one!.x + other!.x).toBeCloseTo(200 + dx, 4);
+      },
+    ),
+    { numRuns: 40 },
+  );
 });

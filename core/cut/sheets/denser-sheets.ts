@@ -4,7 +4,8 @@ import { packByGuillotine } from './guillotine-beam.ts';
 import { fillByGuillotine } from './guillotine-fill.ts';
 import { type IndexedSheets, plateOf } from './indexed-sheets.ts';
 import { allTowards, type LaidBlank, type Laying, laySheet, type NoFits, type Plate } from './lay-sheet.ts';
-import type { SoftBlank } from './overlap-relaxation.ts';
+import { outlineModel } from './outline-relaxation.ts';
+import { roundAndRectangular, type SoftBlank } from './overlap-relaxation.ts';
 import { placeByOverlap } from './overlap-search.ts';
 import type { SheetChoice } from './sheet-choices.ts';
 import type { SheetProblem } from './sheet-problem.ts';
@@ -37,6 +38,9 @@ const HAIR = 2e-7;
 /** Orders in which the sheets are laid before overlaps are taken down. */
 const ORDERS = 6;
 const STRAY = 0.5;
+/** Changes until a search of outlines starts anew, and how that grows. */
+const FIRST_LOOKS = 2000;
+const MORE_LOOKS = 1.5;
 /** Share of the area of discs that stays empty between them even where sizes mix well. */
 const BETWEEN_DISCS = 0.06;
 const BETWEEN_OUTLINES = 0.08;
@@ -68,7 +72,7 @@ export function denserSheets(
     problem.cutting === 'guillotine' || wanted.every(({ shape }) => shape === 'rect')
       ? byBeam(problem, kinds, choice, terms)
       : wanted.some(({ shape }) => shape === 'outline')
-        ? byLaying(problem, kinds, choice, terms)
+        ? byOutlines(problem, kinds, choice, terms)
         : byOverlap(problem, kinds, choice, terms);
   return filled && filled.filter(({ laid }) => laid.length > 0);
 }
@@ -145,17 +149,31 @@ function byBeam(
   return null;
 }
 
-/** Outlines: laid in other orders until all find room. */
-function byLaying(
+/** Outlines: laid in some orders, then overlaps are taken down. */
+function byOutlines(
   problem: SheetProblem,
   kinds: IndexedSheets,
   choice: Pick<SheetChoice, 'sheets'>,
   { random, isOver, noFits, round }: DenserTerms,
 ): Filled[] | null {
+  const half = problem.gap / 2 + HAIR;
+  const shift = problem.margin - half;
   const plates = choice.sheets.map((sheet) => plateOf(problem, sheet));
-  for (let turn = 0; !isOver(); turn += 1) {
-    const { laid, rest } = bestLaid(kinds, plates, { random, noFits, round: round + turn }, 1);
-    if (rest.length === 0) return choice.sheets.map((sheet, plate) => ({ sheet, laid: laid[plate] ?? [] }));
+  const insides = plates.map(({ width, height }) => ({ width: width - 2 * shift, height: height - 2 * shift }));
+  const model = outlineModel(kinds.kinds, noFits, half, 2 * HAIR);
+  // Other orders now and then: a search that starts badly seldom recovers.
+  for (let [turn, most] = [0, FIRST_LOOKS]; !isOver(); turn += 1, most *= MORE_LOOKS) {
+    const start = bestLaid(kinds, plates, { random, noFits, round: round + turn * ORDERS }, ORDERS);
+    const laid = start.laid.map((own) => own.map((blank) => ({ ...blank, x: blank.x - shift, y: blank.y - shift })));
+    const rest = start.rest.map((kind): LaidBlank => ({ kind, way: 0, x: 0, y: 0 }));
+    let looks = 0;
+    const isLong = () => (looks += 1) > most || isOver();
+    const found = placeByOverlap(model, insides, { laid, rest }, { random, isOver: isLong });
+    if (!found) continue;
+    return choice.sheets.map((sheet, plate) => ({
+      sheet,
+      laid: (found[plate] ?? []).map((blank) => ({ ...blank, x: blank.x + shift, y: blank.y + shift })),
+    }));
   }
   return null;
 }
@@ -189,7 +207,7 @@ function byOverlap(
   const rest = start.rest.map((kind) => soft(kind, 0, 0, 0));
   const laid = start.laid.map((own) => own.map(({ kind, way, x, y }) => soft(kind, way, x, y)));
   const insides = plates.map(({ width, height }) => ({ width: width - 2 * shift, height: height - 2 * shift }));
-  const found = placeByOverlap(insides, { laid, rest }, { random, isOver });
+  const found = placeByOverlap(roundAndRectangular, insides, { laid, rest }, { random, isOver });
   return (
     found &&
     choice.sheets.map((sheet, plate) => ({

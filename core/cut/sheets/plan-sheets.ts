@@ -20,7 +20,7 @@ const TILTED_EVERY = 3;
 const SEED = 20_231;
 /** Share of the time for laying in usual orders, before choices of cheaper sheets are tried; more where there are outlines. */
 const LAYING_SHARE = 0.12;
-const LAYING_OUTLINES_SHARE = 0.4;
+const LAYING_OUTLINES_SHARE = 0.15;
 /** Share of the time until less metal is looked for. */
 const COST_SHARE = 0.75;
 /** Choices tried in a round, and seconds for each: in the first round, and later. */
@@ -75,8 +75,9 @@ export function* planSheets(problem: SheetProblem, clock: TimeBudget): Generator
   /** Tries cheaper choices of sheets, the roomiest first, until its time is up or none is left. */
   function* cheaper(area: number): Generator<SheetPlan> {
     const end = clock.seconds * COST_SHARE;
-    const of = tilted ?? kinds;
     for (let tries = 0; ; tries += 1) {
+      // Few ways first, then outlines at other angles.
+      const of = tilted && tries % TILTED_EVERY === TILTED_EVERY - 1 ? tilted : kinds;
       if (isProvedPlan(held.best)) return;
       const choices = sheetChoices(problem, area, held.best?.bound ?? 0, held.best?.cost ?? Infinity);
       if (choices.length === 0) return;
