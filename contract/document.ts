@@ -6,6 +6,9 @@ import { route } from './route.ts';
 /** An id, made by whoever creates the document or entry: 1 to 40 characters. */
 export const idSchema = z.string().min(1).max(40);
 
+/** Id of a tab, made by its page. */
+const writerSchema = z.string().min(1).max(40);
+
 /** The envelope of every document in an answer. */
 export function documentSchema<Body extends z.ZodType>(body: Body) {
   return z.object({
@@ -23,12 +26,14 @@ export function documentSchema<Body extends z.ZodType>(body: Body) {
     updatedAt: z.iso.datetime(),
     /** When it was archived; null while it is not. */
     archivedAt: z.iso.datetime().nullable(),
+    /** The tab that wrote the draft; null where nobody said so. */
+    writer: writerSchema.nullable(),
   });
 }
 
-/** Saves a draft: the whole body and the version it is based on. */
+/** Saves a draft: the whole body, the version it is based on, and the tab that wrote it. */
 export function draftSchema<Body extends z.ZodType>(body: Body) {
-  return z.object({ version: z.int().min(1), body });
+  return z.object({ version: z.int().min(1), body, writer: writerSchema.optional() });
 }
 
 /** Accepts the draft as the next revision, or discards it. */

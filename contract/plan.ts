@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { isoDateSchema } from '../core/measure/typed.ts';
 import { benchEntrySchema, newBenchEntrySchema } from '../core/plan/studio/bench-entry.ts';
 import { planDocumentSchema } from '../core/plan/studio/plan-document.ts';
+import { idSchema } from './document.ts';
 import { route } from './route.ts';
 
 const benchPageSchema = z.object({
@@ -43,14 +44,15 @@ export const planRoutes = {
     method: 'GET',
     path: '/api/bench',
     tag: 'plan',
-    summary: 'What happened at the bench',
+    summary: 'What happened at the bench: of batches that are not done, or of one batch',
+    query: z.object({ batch: idSchema.optional() }),
     answer: benchPageSchema,
   }),
   addEntries: route({
     method: 'POST',
     path: '/api/bench',
     tag: 'plan',
-    summary: 'Record what happened at the bench',
+    summary: 'Record what happened at the bench; answers with the new entries',
     body: newBenchEntriesSchema,
     answer: benchPageSchema,
     status: 201,

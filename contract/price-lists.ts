@@ -1,4 +1,5 @@
 // Routes of suppliers' price lists.
+import { z } from 'zod';
 import { priceListSchema, supplierItemSchema } from '../core/batch/buying/price-list.ts';
 import { route } from './route.ts';
 
@@ -25,7 +26,7 @@ export const priceListRoutes = {
     tag: 'price lists',
     summary: 'Add a price list',
     body: priceListSchema,
-    answer: itemListSchema,
+    answer: z.object({ added: z.int().min(0) }),
     status: 201,
   }),
 };

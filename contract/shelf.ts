@@ -20,7 +20,8 @@ const countedSchema = z.strictObject({ count: typedSchema, why: noteSchema });
 /** A stock count of one lot. */
 export type LotCount = z.infer<typeof countedSchema>;
 
-const changed = { method: 'POST', tag: 'shelf', answer: shelfSchema, status: 201 } as const;
+/** Answers with the new entries. */
+const changed = { method: 'POST', tag: 'shelf', answer: shelfEntriesSchema, status: 201 } as const;
 
 /** Routes of stock. */
 export const shelfRoutes = {

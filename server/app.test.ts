@@ -297,6 +297,7 @@ describe('metal prices', () => {
   const fix = { on: '2026-03-02', currency: 'GBP', prices: { Ag: '25.50 / ozt' }, source: 'typed' };
 
   test('are listed with the latest day first, and within a day the last entry first', async () => {
+    await setUp();
     for (const [on, price] of [
       ['2026-03-02', '1'],
       ['2026-03-04', '2'],

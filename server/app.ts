@@ -14,6 +14,8 @@ import { answerError, answerNotFound, BODY_LIMIT_BYTES, sendProblem } from './er
 import { standIn } from './prices/stand-in.ts';
 import { registerBackups } from './routes/backups.ts';
 import { registerBatches } from './routes/batches.ts';
+import { countOnce } from './routes/count-once.ts';
+import { registerEvents } from './routes/events.ts';
 import { registerFairs } from './routes/fairs.ts';
 import { registerFixes } from './routes/fixes.ts';
 import { registerGoods } from './routes/goods.ts';
@@ -24,6 +26,7 @@ import { registerPriceLists } from './routes/price-lists.ts';
 import { registerPrices } from './routes/prices.ts';
 import { registerQuotes } from './routes/quotes.ts';
 import { registerReceipts } from './routes/receipts.ts';
+import { refuseSenselessDays } from './routes/sensible-days.ts';
 import { registerSheets } from './routes/sheets.ts';
 import { registerShelf } from './routes/shelf.ts';
 import { registerStudio } from './routes/studio.ts';
@@ -62,8 +65,13 @@ export async function createApp(
     if (studio) setStudioFormat((studio.accepted ?? studio.body).country);
     done();
   });
+  app.decorate('countOnce', countOnce(stores));
+  stores.requests.forgetOld();
   sayWhereJsonBreaks(app);
   refuseStrangers(app);
+  refuseSenselessDays(app);
+  keepPrivate(app);
+  registerEvents(app);
   await app.register(helmet, {
     enableCSPNonces: true,
     strictTransportSecurity: false,
@@ -151,7 +159,9 @@ function isSameOrigin({ origin, host = '', 'sec-fetch-site': site }: IncomingHtt
 function refuseStrangers(app: FastifyInstance): void {
   app.addHook('onRequest', (request, reply, next) => {
     const isOwnHost = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/.test(request.headers.host ?? '');
-    if (isOwnHost && (SAFE_METHODS.has(request.method) || isSameOrigin(request.headers))) {
+    // A picture of another site could ask for a long list again and again: below /api a safe method is refused, too.
+    const isPage = SAFE_METHODS.has(request.method) && !request.url.startsWith('/api/');
+    if (isOwnHost && (isPage || isSameOrigin(request.headers))) {
       next();
       return;
     }
@@ -161,6 +171,15 @@ function refuseStrangers(app: FastifyInstance): void {
       status: 403,
       detail: 'Open this ledger on its own computer, at 127.0.0.1.',
     });
+  });
+}
+
+/** What a ledger holds is kept in no cache, unless its route says otherwise. */
+function keepPrivate(app: FastifyInstance): void {
+  app.addHook('onSend', (request, reply, _payload, done) => {
+    if (request.url.startsWith('/api/') && !reply.hasHeader('cache-control'))
+      void reply.header('cache-control', 'no-store');
+    done();
   });
 }
 

@@ -29,7 +29,7 @@ export function ledgerBasis(path: string): CommandBasis {
     return {
       rates,
       alloys: rates?.alloys ?? alloysWith([]),
-      fix: stores.fixes.list()[0] ?? null,
+      fix: settings ? stores.fixes.current(settings.currency) : null,
       country: settings?.country ?? '',
     };
   } finally {

@@ -21,18 +21,20 @@ const walks = {
 /** First day of the series; a series that reverts to its mean stays plausible for ever. */
 const FIRST_DAY = '2024-01-01';
 const PULL = 0.01;
+/** No day of the series is farther from the first: twenty years. */
+const MOST_DAYS = 7305;
 const MS_PER_DAY = 86_400_000;
 
 /** The price stand-in. */
 export const standIn: PriceSource = {
   days(until, days, currency) {
     const metals = Object.keys(walks) as FixMetal[];
-    const count = dayNumber(until) + 1;
+    const count = Math.min(dayNumber(until), MOST_DAYS) + 1;
     if (count < 1) return [];
     const series = new Map(metals.map((metal, index) => [metal, walk(walks[metal], count, index + 1)]));
     const places = minorDigits(currency) === 0 ? 0 : 2;
     return Array.from({ length: days }, (_, back) => dayAfter(until, -back))
-      .filter((day) => dayNumber(day) >= 0 && isMarketDay(day))
+      .filter((day) => dayNumber(day) >= 0 && dayNumber(day) < count && isMarketDay(day))
       .map((on) => ({
         on,
         currency,

@@ -8,13 +8,18 @@ import { answerRoute } from './register.ts';
 /** Registers the routes of the copies. */
 export function registerBackups(app: FastifyInstance, keeper: BackupKeeper): void {
   answerRoute(app, backupRoutes.state, () => keeper.state());
-  answerRoute(app, backupRoutes.now, () => keeper.backUpNow());
-  answerRoute(app, backupRoutes.folder, ({ body: { otherFolder } }) => {
-    try {
-      return keeper.setOtherFolder(otherFolder);
-    } catch (error) {
-      if (!(error instanceof RangeError)) throw error;
-      throw new NotAcceptable(error.message, [{ path: 'otherFolder', sentence: error.message }]);
-    }
-  });
+  answerRoute(app, backupRoutes.now, () => keeper.backUpNow(), { countsOnce: false });
+  answerRoute(
+    app,
+    backupRoutes.folder,
+    ({ body: { otherFolder } }) => {
+      try {
+        return keeper.setOtherFolder(otherFolder);
+      } catch (error) {
+        if (!(error instanceof RangeError)) throw error;
+        throw new NotAcceptable(error.message, [{ path: 'otherFolder', sentence: error.message }]);
+      }
+    },
+    { countsOnce: false },
+  );
 }

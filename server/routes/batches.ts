@@ -12,7 +12,7 @@ export function registerBatches(app: FastifyInstance, stores: Stores): void {
   answerRoute(app, batchRoutes.list, () => batchesWithPieces(stores));
   answerRoute(app, batchRoutes.add, ({ body }) => addBatch(stores, body));
   registerDocuments(app, batchRoutes, stores.batches, {
-    saveDraft: (id, version, body) => saveBatch(stores, id, version, body),
+    saveDraft: (id, version, body, writer) => saveBatch(stores, id, version, body, writer),
     accept: (id, version) => acceptBatch(stores, id, version),
     remove: (id, version) => removeBatch(stores, id, version),
   });

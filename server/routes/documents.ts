@@ -14,7 +14,12 @@ interface AtVersion {
 
 interface DocumentRoutesOf<Body> {
   readonly get: Route<Id, undefined, undefined, DocumentOf<Body>>;
-  readonly saveDraft: Route<Id, undefined, AtVersion & { readonly body: Body }, DocumentOf<Body>>;
+  readonly saveDraft: Route<
+    Id,
+    undefined,
+    AtVersion & { readonly body: Body; readonly writer?: string | undefined },
+    DocumentOf<Body>
+  >;
   readonly dropDraft: Route<Id, undefined, AtVersion, DocumentOf<Body>>;
   readonly accept: Route<Id, undefined, AtVersion, DocumentOf<Body>>;
   readonly remove: Route<Id, undefined, AtVersion, null>;
@@ -22,7 +27,7 @@ interface DocumentRoutesOf<Body> {
 
 /** What a kind of document does beyond storing the body. */
 interface DocumentUseCases<Body> {
-  readonly saveDraft?: (id: string, version: number, body: Body) => DocumentOf<Body>;
+  readonly saveDraft?: (id: string, version: number, body: Body, writer: string | null) => DocumentOf<Body>;
   readonly accept?: (id: string, version: number) => DocumentOf<Body>;
   readonly remove?: (id: string, version: number) => void;
 }
@@ -33,13 +38,15 @@ export function registerDocuments<Body>(
   routes: DocumentRoutesOf<Body>,
   documents: Documents<Body>,
   {
-    saveDraft = (id, version, body) => documents.saveDraft(id, version, body),
+    saveDraft = (id, version, body, writer) => documents.saveDraft(id, version, body, writer),
     accept = (id, version) => documents.accept(id, version, () => null),
     remove = (id, version) => documents.remove(id, version),
   }: DocumentUseCases<Body> = {},
 ): void {
   answerRoute(app, routes.get, ({ params }) => documents.get(params.id));
-  answerRoute(app, routes.saveDraft, ({ params, body }) => saveDraft(params.id, body.version, body.body));
+  answerRoute(app, routes.saveDraft, ({ params, body }) =>
+    saveDraft(params.id, body.version, body.body, body.writer ?? null),
+  );
   answerRoute(app, routes.dropDraft, ({ params, body }) => documents.dropDraft(params.id, body.version));
   answerRoute(app, routes.accept, ({ params, body }) => accept(params.id, body.version));
   answerRoute(app, routes.remove, ({ params, body }) => {

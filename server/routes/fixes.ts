@@ -8,7 +8,10 @@ import { answerRoute } from './register.ts';
 
 /** Registers the routes of metal prices and of the price stand-in. */
 export function registerFixes(app: FastifyInstance, stores: Stores, source: PriceSource): void {
-  answerRoute(app, fixRoutes.list, () => stores.fixes.list());
+  answerRoute(app, fixRoutes.list, () => {
+    const [studio] = stores.studio.list();
+    return studio ? stores.fixes.list((studio.accepted ?? studio.body).currency) : [];
+  });
   answerRoute(app, fixRoutes.add, ({ body }) => addMetalPrices(stores, body));
   answerRoute(app, fixRoutes.addMany, ({ body }) => addManyMetalPrices(stores, body.fixes));
   answerRoute(app, fixRoutes.offered, ({ query }) => source.days(query.until, query.days, query.currency));

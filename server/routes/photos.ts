@@ -11,12 +11,11 @@ export function registerPhotos(app: FastifyInstance, { photos }: Stores): void {
     app,
     photoRoutes.add,
     async ({ body }: { readonly body: unknown }) => await photos.add(Buffer.isBuffer(body) ? body : Buffer.alloc(0)),
-    { bodyLimit: PHOTO_LIMIT_BYTES },
+    { bodyLimit: PHOTO_LIMIT_BYTES, countsOnce: false },
   );
-  sendRoute(app, photoRoutes.get, ({ params }, reply) =>
-    reply
-      .type('image/jpeg')
-      .header('cache-control', 'public, max-age=31536000, immutable')
-      .send(photos.get(params.id).bytes),
-  );
+  sendRoute(app, photoRoutes.get, ({ params }, reply) => {
+    // Read first: an answer that it is missing must not be kept.
+    const { bytes } = photos.get(params.id);
+    return reply.type('image/jpeg').header('cache-control', 'private, max-age=31536000, immutable').send(bytes);
+  });
 }

@@ -2,7 +2,7 @@
 import type { FastifyInstance } from 'fastify';
 import { PIECE_FILE_LIMIT_BYTES, pieceRoutes } from '../../contract/pieces.ts';
 import { acceptPiece } from '../services/accept-piece.ts';
-import { exportPiece, exportPieces, importPieces } from '../services/piece-files.ts';
+import { addPieces, exportPiece, exportPieces, piecesOfFile } from '../services/piece-files.ts';
 import type { Stores } from '../store/stores.ts';
 import { registerDocuments } from './documents.ts';
 import { answerRoute } from './register.ts';
@@ -12,9 +12,15 @@ export function registerPieces(app: FastifyInstance, stores: Stores): void {
   const { pieces } = stores;
   answerRoute(app, pieceRoutes.list, () => pieces.list());
   answerRoute(app, pieceRoutes.add, ({ body }) => pieces.add(body));
-  answerRoute(app, pieceRoutes.importFile, async ({ body }) => await importPieces(stores, body), {
-    bodyLimit: PIECE_FILE_LIMIT_BYTES,
-  });
+  answerRoute(
+    app,
+    pieceRoutes.importFile,
+    async ({ body }, _reply, once) => {
+      const read = await piecesOfFile(stores, body);
+      return once(() => addPieces(stores, read));
+    },
+    { bodyLimit: PIECE_FILE_LIMIT_BYTES, countsOnce: false },
+  );
   answerRoute(app, pieceRoutes.exportFile, ({ query }, reply) => {
     void reply.header('content-disposition', 'attachment; filename="pieces.json"');
     return exportPieces(stores, query.ids?.split(',') ?? null);

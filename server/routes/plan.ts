@@ -1,6 +1,6 @@
 // The bench log and the plan: entries, the plan with its versions, and the calendar.
 import type { FastifyInstance } from 'fastify';
-import { type BenchPage, planRoutes } from '../../contract/plan.ts';
+import { planRoutes } from '../../contract/plan.ts';
 import type { Finder } from '../../solver/finder.ts';
 import { serverClock } from '../clock.ts';
 import { planCalendar } from '../documents/plan-calendar.ts';
@@ -26,22 +26,25 @@ export function registerPlan(app: FastifyInstance, stores: Stores, finder: Finde
     if (isWrite) keeper.noteWrite(serverMoment);
     done();
   });
-  const page = (): BenchPage => ({ entries: bench.entries() });
-  answerRoute(app, planRoutes.bench, page);
-  answerRoute(app, planRoutes.addEntries, ({ body }) => {
-    addBenchEntries(stores, body.entries);
-    return page();
-  });
+  answerRoute(app, planRoutes.bench, ({ query: { batch } }) => ({
+    entries: batch === undefined ? bench.current() : bench.ofBatch(batch),
+  }));
+  answerRoute(app, planRoutes.addEntries, ({ body }) => ({ entries: addBenchEntries(stores, body.entries) }));
   answerRoute(app, planRoutes.plan, ({ query }) => keeper.page(query));
   answerRoute(app, planRoutes.versions, () =>
     stores.plans.list(LISTED).map(({ version, at, because, moved }) => ({ version, at, because, moved })),
   );
-  answerRoute(app, planRoutes.replan, ({ body }) => keeper.replan(body));
-  answerRoute(app, planRoutes.take, async ({ body: { version, ...moment } }) => {
-    if (!(await keeper.take(version, moment)))
-      throw new ChangedMeanwhile('The schedule has changed since this was offered.', null);
-    return keeper.page(moment);
-  });
+  answerRoute(app, planRoutes.replan, ({ body }) => keeper.replan(body), { countsOnce: false });
+  answerRoute(
+    app,
+    planRoutes.take,
+    async ({ body: { version, ...moment } }) => {
+      if (!(await keeper.take(version, moment)))
+        throw new ChangedMeanwhile('The schedule has changed since this was offered.', null);
+      return keeper.page(moment);
+    },
+    { countsOnce: false },
+  );
   sendRoute(app, planRoutes.calendar, async (_asked, reply) => {
     await keeper.page(serverMoment());
     const { rates } = currentBasis(stores);

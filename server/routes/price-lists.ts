@@ -14,6 +14,6 @@ export function registerPriceLists(app: FastifyInstance, stores: Stores): void {
   );
   answerRoute(app, priceListRoutes.add, ({ body }) => {
     addPriceList(stores, body);
-    return stores.priceLists.items();
+    return { added: body.length };
   });
 }

@@ -1,6 +1,7 @@
 // Registers routes of the contract: their schemas check requests and document answers.
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
 import type { Route } from '../../contract/route.ts';
+import type { CountOnce } from './count-once.ts';
 
 /** What a handler receives: the parts of the request, each parsed by the schema of its route. */
 interface Asked<Params, Query, Body> {
@@ -10,9 +11,20 @@ interface Asked<Params, Query, Body> {
   readonly headers: FastifyRequest['headers'];
 }
 
+declare module 'fastify' {
+  interface FastifyInstance {
+    countOnce: CountOnce;
+  }
+}
+
+/** Does work at most once for each id of a request. The work does not wait for anything. */
+type Once<Answer = unknown> = (work: () => Answer) => Answer;
+
 interface RouteOptions {
   /** Largest request body, bytes, where it differs from that of other routes. */
   readonly bodyLimit?: number;
+  /** False where the handler does so itself, with `once`, or where a repetition doubles nothing. */
+  readonly countsOnce?: boolean;
 }
 
 /**
@@ -22,18 +34,20 @@ interface RouteOptions {
 export function answerRoute<Params, Query, Body, Answer>(
   app: FastifyInstance,
   route: Route<Params, Query, Body, Answer>,
-  handle: (asked: Asked<Params, Query, Body>, reply: FastifyReply) => Answer | Promise<Answer>,
-  options: RouteOptions = {},
+  handle: (asked: Asked<Params, Query, Body>, reply: FastifyReply, once: Once<Answer>) => Answer | Promise<Answer>,
+  { bodyLimit, countsOnce = route.method !== 'GET' }: RouteOptions = {},
 ): void {
   app.route({
-    ...options,
+    ...(bodyLimit !== undefined && { bodyLimit }),
     method: route.method,
     url: route.path,
     schema: schemaOf(route),
     handler: async (request, reply) => {
-      const answer = await handle(request as Asked<Params, Query, Body>, reply);
-      void reply.code(route.status ?? 200);
-      return answer;
+      const status = route.status ?? 200;
+      void reply.code(status);
+      const once: Once = (work) => app.countOnce(request, reply, status, work);
+      const work = () => handle(request as Asked<Params, Query, Body>, reply, once as Once<Answer>);
+      return await (countsOnce ? once(work) : work());
     },
   });
 }

@@ -20,6 +20,12 @@ async function ask(method: 'GET' | 'POST', url: string, payload?: object) {
   };
 }
 
+/** Sends a change of stock. @returns the stock after it */
+async function change(url: string, payload?: object) {
+  const { status, body } = await ask('POST', url, payload);
+  return { status, body: { ...(await ask('GET', '/api/shelf')).body, detail: body.detail } };
+}
+
 beforeEach(async () => {
   ledger = openLedger(':memory:', 'server/migrations', 'own');
   app = await createApp(openStores(ledger), { logLevel: 'silent' });
@@ -45,11 +51,11 @@ const wire = {
 const counts = (page: ShelfPage) => page.lots.map(({ size, count }) => ['lengthMm' in size && size.lengthMm, count]);
 
 test('stock is received and counted, and every entry stays', async () => {
-  const { body, status } = await ask('POST', '/api/shelf', wire);
+  const { body, status } = await change('/api/shelf', wire);
   expect(status).toBe(201);
   expect(counts(body)).toEqual([[1000, 2]]);
   const [lot] = body.lots;
-  const counted = await ask('POST', `/api/shelf/${lot?.id ?? ''}/count`, {
+  const counted = await change(`/api/shelf/${lot?.id ?? ''}/count`, {
     count: '5',
     why: 'three more in the drawer',
   });
@@ -57,15 +63,15 @@ test('stock is received and counted, and every entry stays', async () => {
   expect(counted.body.entries[0]).toMatchObject({ how: 'counted', change: 3, why: 'three more in the drawer' });
   expect(() => ledger.prepare('update shelf_entry set change = 9').run()).toThrow(/never change/);
   expect(() => ledger.prepare('delete from shelf_entry').run()).toThrow(/never deleted/);
-  expect((await ask('POST', '/api/shelf', { ...wire, length: 'long' })).body.detail).toContain('can’t be saved yet');
+  expect((await change('/api/shelf', { ...wire, length: 'long' })).body.detail).toContain('can’t be saved yet');
   expect((await ask('POST', '/api/shelf/nowhere/count', { count: '1', why: '' })).status).toBe(404);
 });
 
 test('an accepted plan issues metal, adds offcuts, and is returned to the last gram', async () => {
-  const { body } = await ask('POST', '/api/shelf', wire);
+  const { body } = await change('/api/shelf', wire);
   const [lot] = body.lots;
   const cut = { currency: 'GBP', stock: [{ lotId: lot?.id, blankGrams: 5, offcut: { lengthMm: 300 } }] };
-  const issued = await ask('POST', `/api/batches/${batchId}/cut`, cut);
+  const issued = await change(`/api/batches/${batchId}/cut`, cut);
   expect(issued.status).toBe(201);
   expect(counts(issued.body)).toEqual([
     [1000, 1],
@@ -81,7 +87,7 @@ test('an accepted plan issues metal, adds offcuts, and is returned to the last g
   });
   expect(removed.statusCode).toBe(400);
   expect(removed.body).toContain('Metal was issued');
-  const back = await ask('POST', `/api/batches/${batchId}/give-back`);
+  const back = await change(`/api/batches/${batchId}/give-back`);
   expect(counts(back.body)).toEqual([[1000, 2]]);
   const sum = back.body.entries
     .filter(({ batchId: of }) => of === batchId)
@@ -90,9 +96,9 @@ test('an accepted plan issues metal, adds offcuts, and is returned to the last g
 });
 
 test('a plan with too little stock is refused whole', async () => {
-  const { body } = await ask('POST', '/api/shelf', wire);
+  const { body } = await change('/api/shelf', wire);
   const line = { lotId: body.lots[0]?.id, blankGrams: 5, offcut: null };
-  const refused = await ask('POST', `/api/batches/${batchId}/cut`, { currency: 'GBP', stock: [line, line, line] });
+  const refused = await change(`/api/batches/${batchId}/cut`, { currency: 'GBP', stock: [line, line, line] });
   expect(refused).toMatchObject({ status: 400, body: { detail: expect.stringContaining('fewer bars') as string } });
   expect(counts((await ask('GET', '/api/shelf')).body)).toEqual([[1000, 2]]);
   // If two devices try at once, the ledger itself keeps the count from going below zero.
@@ -113,7 +119,7 @@ test('a batch takes counted goods with its metal, and returns them with it', asy
   expect((await ask('POST', '/api/goods/count', { ...goods, there: 'many', least: '' })).status).toBe(400);
   await ask('POST', '/api/goods/count', { ...goods, there: '40', least: '10' });
   expect(await there()).toEqual([[goods.key, 40, 10]]);
-  const { body } = await ask('POST', '/api/shelf', wire);
+  const { body } = await change('/api/shelf', wire);
   const cut = { currency: 'GBP', stock: [{ lotId: body.lots[0]?.id, blankGrams: 5, offcut: null }] };
   await ask('POST', `/api/batches/${batchId}/cut`, cut);
   const taken = 4 * Number(finding?.count);

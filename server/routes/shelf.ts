@@ -11,21 +11,9 @@ export function registerShelf(app: FastifyInstance, stores: Stores): void {
   const { shelf } = stores;
   const page = (): ShelfPage => ({ lots: shelf.lots(), entries: shelf.entries() });
   answerRoute(app, shelfRoutes.page, page);
-  answerRoute(app, shelfRoutes.addLot, ({ body }) => {
-    addLot(stores, body);
-    return page();
-  });
-  answerRoute(app, shelfRoutes.countLot, ({ params, body }) => {
-    countLot(stores, params.id, body);
-    return page();
-  });
+  answerRoute(app, shelfRoutes.addLot, ({ body }) => addLot(stores, body));
+  answerRoute(app, shelfRoutes.countLot, ({ params, body }) => countLot(stores, params.id, body));
   answerRoute(app, shelfRoutes.ofBatch, ({ params }) => shelf.entries(params.id));
-  answerRoute(app, shelfRoutes.issueMetal, ({ params, body }) => {
-    issueMetal(stores, params.id, body);
-    return page();
-  });
-  answerRoute(app, shelfRoutes.giveBack, ({ params }) => {
-    giveMetalBack(stores, params.id);
-    return page();
-  });
+  answerRoute(app, shelfRoutes.issueMetal, ({ params, body }) => issueMetal(stores, params.id, body));
+  answerRoute(app, shelfRoutes.giveBack, ({ params }) => giveMetalBack(stores, params.id));
 }

@@ -10,7 +10,9 @@ export function registerStudio(app: FastifyInstance, stores: Stores): void {
   const { studio } = stores;
   answerRoute(app, studioRoutes.get, () => studio.get(STUDIO_ID));
   answerRoute(app, studioRoutes.setUp, ({ body }) => setUpStudio(stores, body));
-  answerRoute(app, studioRoutes.saveDraft, ({ body }) => studio.saveDraft(STUDIO_ID, body.version, body.body));
+  answerRoute(app, studioRoutes.saveDraft, ({ body }) =>
+    studio.saveDraft(STUDIO_ID, body.version, body.body, body.writer),
+  );
   answerRoute(app, studioRoutes.dropDraft, ({ body }) => studio.dropDraft(STUDIO_ID, body.version));
   answerRoute(app, studioRoutes.accept, ({ body }) => acceptStudio(stores, body.version));
 }

@@ -21,5 +21,5 @@ export function acceptedStudio({ studio }: Pick<Stores, 'studio'>): Studio {
 export function currentBasis(stores: Stores): LedgerBasis {
   const { revision } = stores.studio.get(STUDIO_ID);
   const rates = withReceipts(readRates(acceptedStudio(stores), revision), stores.receipts.list());
-  return { rates, fix: stores.fixes.current() };
+  return { rates, fix: stores.fixes.current(rates.currency) };
 }

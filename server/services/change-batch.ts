@@ -18,9 +18,15 @@ export function addBatch(stores: Stores, batch: Batch): DocumentOf<Batch> {
 }
 
 /** Saves a batch's draft. @throws NotThere when a revision it names is not in the ledger */
-export function saveBatch(stores: Stores, id: string, version: number, batch: Batch): DocumentOf<Batch> {
+export function saveBatch(
+  stores: Stores,
+  id: string,
+  version: number,
+  batch: Batch,
+  writer: string | null,
+): DocumentOf<Batch> {
   madeLines(stores, batch);
-  return stores.batches.saveDraft(id, version, batch);
+  return stores.batches.saveDraft(id, version, batch, writer);
 }
 
 /** @throws NotAcceptable when the batch has no quantity, or its state does not allow the change */
@@ -39,7 +45,7 @@ export function acceptBatch(stores: Stores, id: string, version: number): Docume
 
 /** Removes a batch that was never accepted. @throws NotAcceptable when there are entries of it, which stay */
 export function removeBatch(stores: Stores, id: string, version: number): void {
-  if (stores.bench.entries().some(({ batchId }) => batchId === id))
+  if (stores.bench.hasEntriesOf(id))
     throw new NotAcceptable('This batch was worked on, and its entries stay. Call it off instead.', []);
   if (stores.shelf.entries(id).length > 0)
     throw new NotAcceptable(

@@ -6,11 +6,19 @@ import type { Photos } from '../store/photos.ts';
 import { NotAcceptable } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';
 
-/** Adds the pieces of a file as drafts. @throws NotAcceptable when the file is empty or a picture is missing from it */
-export async function importPieces(stores: Stores, file: PieceFile): Promise<DocumentOf<Piece>[]> {
-  const pieces = await withPhotosKept(file, stores.photos);
+/**
+ * The pieces of a file, with their pictures stored: a picture that no piece shows is not seen.
+ * @throws NotAcceptable when the file is empty or a picture is missing from it
+ */
+export async function piecesOfFile({ photos }: Stores, file: PieceFile): Promise<Piece[]> {
+  const pieces = await withPhotosKept(file, photos);
   if (pieces.length === 0) throw new NotAcceptable('There is no piece in this file.', []);
-  return stores.inTransaction(() => pieces.map((piece) => stores.pieces.add(piece)));
+  return pieces;
+}
+
+/** Adds pieces as drafts, all or none. */
+export function addPieces({ pieces: store, inTransaction }: Stores, pieces: readonly Piece[]): DocumentOf<Piece>[] {
+  return inTransaction(() => pieces.map((piece) => store.add(piece)));
 }
 
 /** One piece as a file of its own. */
@@ -41,8 +49,8 @@ function photosOf(pieces: readonly Piece[], photos: Photos): FilePhotos {
 }
 
 /**
- * Stores the pictures of a file. Bytes that this ledger wrote keep their id; any others are
- * processed as an upload, so that no camera data enters by a file.
+ * Stores the pictures of a file. Bytes that this ledger holds already keep their id; any others are processed as an
+ * upload, so that no camera data, remark or hidden tail enters by a file.
  * @returns the pieces with the ids of their stored pictures
  */
 async function withPhotosKept(file: PieceFile, photos: Photos): Promise<Piece[]> {
@@ -50,7 +58,7 @@ async function withPhotosKept(file: PieceFile, photos: Photos): Promise<Piece[]>
   const kept = new Map<string, string>();
   for (const { id, jpeg } of file.photos ?? []) {
     const bytes = Buffer.from(jpeg, 'base64');
-    kept.set(id, (await isClean(bytes)) ? (await photos.keep(bytes)).id : (await photos.add(bytes)).id);
+    kept.set(id, photos.holds(bytes) ?? (await photos.add(bytes)).id);
   }
   return pieces.map((piece) => ({
     ...piece,
@@ -64,14 +72,4 @@ async function withPhotosKept(file: PieceFile, photos: Photos): Promise<Piece[]>
       return { ...photo, id };
     }),
   }));
-}
-
-async function isClean(bytes: Buffer): Promise<boolean> {
-  const { default: sharp } = await import('sharp');
-  try {
-    const { format, exif, iptc, xmp, width, height } = await sharp(bytes).metadata();
-    return format === 'jpeg' && !exif && !iptc && !xmp && Math.max(width, height) <= 1600;
-  } catch {
-    return false;
-  }
 }

@@ -46,7 +46,7 @@ export function planInputs(stores: Stores, memo: Map<string, StudioJob['steps']>
       return { id, batch: body, steps };
     });
   for (const key of memo.keys()) if (!seen.has(key)) memo.delete(key);
-  const entries = stores.bench.entries();
+  const entries = stores.bench.current();
   const open = new Set(jobs.map(({ id }) => id));
   const parts = {
     ...Object.fromEntries(

@@ -9,6 +9,9 @@ interface Row extends Omit<BenchEntry, 'at' | 'batchId' | 'on'> {
   on_day: string;
 }
 
+/** Latest entries that are current whatever became of their batch. */
+const LATEST = 200;
+
 /** The bench log of a ledger. */
 export class BenchLog {
   readonly #ledger: Ledger;
@@ -21,21 +24,54 @@ export class BenchLog {
     this.#prepare = preparedOnce(ledger);
   }
 
-  /** Earliest first. */
+  /** All of them, earliest first. */
   entries(): BenchEntry[] {
-    return this.#prepare<[], Row>('select * from bench_entry order by id')
-      .all()
-      .map(({ recorded_at: at, batch_id: batchId, on_day: on, ...row }) => ({ ...row, at, batchId, on }));
+    return this.#prepare<[], Row>('select * from bench_entry order by id').all().map(read);
   }
 
-  add(entries: readonly NewBenchEntry[]): void {
+  /** Of batches that are not done, and the latest of all; earliest first. */
+  current(): BenchEntry[] {
+    return this.#prepare<{ latest: number }, Row>(
+      `select * from bench_entry
+        where id > (select coalesce(max(id), 0) from bench_entry) - :latest
+           or batch_id in (
+                select document.id
+                  from document
+                  left join document_revision
+                    on document_revision.document_id = document.id
+                   and document_revision.revision = document.revision
+                 where document.kind = 'batch'
+                   and coalesce(draft, body) ->> 'state' not in ('finished', 'closed', 'called-off'))
+        order by id`,
+    )
+      .all({ latest: LATEST })
+      .map(read);
+  }
+
+  /** Of one batch, earliest first. */
+  ofBatch(batchId: string): BenchEntry[] {
+    return this.#prepare<[string], Row>('select * from bench_entry where batch_id = ? order by id')
+      .all(batchId)
+      .map(read);
+  }
+
+  hasEntriesOf(batchId: string): boolean {
+    return this.#prepare('select 1 from bench_entry where batch_id = ? limit 1').get(batchId) !== undefined;
+  }
+
+  /** @returns the entries as they are stored */
+  add(entries: readonly NewBenchEntry[]): BenchEntry[] {
     const at = this.#now();
     const insert = this.#prepare(
       `insert into bench_entry (recorded_at, batch_id, step, how, maker, on_day, minute)
        values (:at, :batchId, :step, :how, :maker, :on, :minute)`,
     );
-    this.#ledger.transaction(() => {
-      for (const entry of entries) insert.run({ ...entry, at });
-    })();
+    return this.#ledger.transaction(() =>
+      entries.map((entry) => ({ ...entry, id: Number(insert.run({ ...entry, at }).lastInsertRowid), at })),
+    )();
   }
+}
+
+function read({ recorded_at: at, batch_id: batchId, on_day: on, ...row }: Row): BenchEntry {
+  return { ...row, at, batchId, on };
 }

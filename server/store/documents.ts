@@ -14,6 +14,7 @@ interface Row {
   draft: string | null;
   updated_at: string;
   archived_at: string | null;
+  writer: string | null;
   accepted: string | null;
   priced: string | null;
 }
@@ -82,17 +83,15 @@ export class Documents<Body> {
     return this.get(id);
   }
 
-  /** Saves a draft. @throws NotThere, ChangedMeanwhile */
-  saveDraft(id: string, version: number, body: Body): DocumentOf<Body> {
+  /** Saves a draft. @param writer  the tab that wrote it @throws NotThere, ChangedMeanwhile */
+  saveDraft(id: string, version: number, body: Body, writer: string | null = null): DocumentOf<Body> {
     return this.#write(id, version, (found) => {
       const draft = JSON.stringify(body);
       // The body equals the accepted one, so no draft is left to accept.
       const isAccepted = found.accepted !== null && draft === JSON.stringify(found.accepted);
-      this.#prepare('update document set draft = :draft, version = version + 1, updated_at = :now where id = :id').run({
-        id,
-        draft: isAccepted ? null : draft,
-        now: this.#now(),
-      });
+      this.#prepare(
+        `update document set draft = :draft, writer = :writer, version = version + 1, updated_at = :now where id = :id`,
+      ).run({ id, draft: isAccepted ? null : draft, writer, now: this.#now() });
     });
   }
 
@@ -116,7 +115,7 @@ export class Documents<Body> {
         now,
       });
       this.#prepare(
-        'update document set draft = null, revision = revision + 1, version = version + 1, updated_at = :now where id = :id',
+        'update document set draft = null, writer = null, revision = revision + 1, version = version + 1, updated_at = :now where id = :id',
       ).run({ id, now });
     });
   }
@@ -125,7 +124,9 @@ export class Documents<Body> {
   dropDraft(id: string, version: number): DocumentOf<Body> {
     return this.#write(id, version, (found) => {
       if (!found.isDraft || found.revision === 0) return;
-      this.#prepare('update document set draft = null, version = version + 1, updated_at = :now where id = :id').run({
+      this.#prepare(
+        'update document set draft = null, writer = null, version = version + 1, updated_at = :now where id = :id',
+      ).run({
         id,
         now: this.#now(),
       });
@@ -185,12 +186,13 @@ export class Documents<Body> {
       priced: row.priced === null ? null : pricedSchema.parse(JSON.parse(row.priced)),
       updatedAt: row.updated_at,
       archivedAt: row.archived_at,
+      writer: row.writer,
     };
   }
 }
 
 const SELECT = `
-  select document.id, document.version, document.revision, document.draft, document.updated_at, document.archived_at,
+  select document.id, document.version, document.revision, document.draft, document.updated_at, document.archived_at, document.writer,
          document_revision.body as accepted,
          -- a piece sells for what it was priced at last, which may be later than its revision
          coalesce(

@@ -1,4 +1,5 @@
 // Stores metal prices as entries.
+import { dayAfter } from '../../core/measure/days.ts';
 import type { Fix, NewFix } from '../../core/metal/fix.ts';
 import type { Ledger } from './ledger.ts';
 import { type Prepare, preparedOnce } from './statements.ts';
@@ -22,14 +23,27 @@ export class Fixes {
     this.#prepare = preparedOnce(ledger);
   }
 
-  /** Latest day first; within a day the last entry first, since it corrects the others. */
-  list(): Fix[] {
-    return this.#prepare<[], Row>('select * from fix_entry order by fixed_on desc, id desc limit 400').all().map(read);
+  /**
+   * Prices in a currency up to tomorrow, which may have begun elsewhere: latest day first; within a day the last entry
+   * first, since it corrects the others. Others are kept and never used.
+   */
+  list(currency: string): Fix[] {
+    return this.#prepare<{ currency: string; tomorrow: string }, Row>(
+      `select * from fix_entry where currency = :currency and fixed_on <= :tomorrow
+        order by fixed_on desc, id desc limit 400`,
+    )
+      .all({ currency, tomorrow: this.tomorrow() })
+      .map(read);
   }
 
-  /** The current metal prices; null before the first. */
-  current(): Fix | null {
-    return this.list()[0] ?? null;
+  /** The current metal prices in a currency; null before the first. */
+  current(currency: string): Fix | null {
+    return this.list(currency)[0] ?? null;
+  }
+
+  /** `2026-03-03` */
+  tomorrow(): string {
+    return dayAfter(this.#now().slice(0, 10), 1);
   }
 
   add(fix: NewFix): Fix {

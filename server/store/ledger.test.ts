@@ -77,7 +77,7 @@ test('the sample workshop can be computed in full, and has its troubles', () => 
   const stores = openStores(ledger);
   const studio = stores.studio.get('studio');
   const rates = readRates(studio.body, studio.revision);
-  const fix = stores.fixes.current();
+  const fix = stores.fixes.current('GBP');
   const pieces = stores.pieces.list();
   const batches = batchesWithPieces(stores);
 

@@ -36,15 +36,14 @@ export class Photos {
     return this.#keep(data, info.width, info.height);
   }
 
-  /** Stores bytes as they are: a picture that a ledger reduced before. */
-  async keep(bytes: Buffer): Promise<Photo> {
-    const { default: sharp } = await import('sharp');
-    const { width, height } = await sharp(bytes).metadata();
-    return this.#keep(bytes, width, height);
+  /** The id of exactly these bytes; null where they are not in the ledger. */
+  holds(bytes: Buffer): string | null {
+    const id = idOf(bytes);
+    return this.has(id) ? id : null;
   }
 
   #keep(bytes: Buffer, widthPx: number, heightPx: number): Photo {
-    const id = createHash('sha256').update(bytes).digest('hex').slice(0, 32);
+    const id = idOf(bytes);
     this.#prepare(
       `insert into photo (id, type, width_px, height_px, bytes, added_at)
          values (:id, 'image/jpeg', :widthPx, :heightPx, :bytes, :now)
@@ -65,6 +64,10 @@ export class Photos {
   has(id: string): boolean {
     return this.#prepare('select 1 from photo where id = ?').get(id) !== undefined;
   }
+}
+
+function idOf(bytes: Buffer): string {
+  return createHash('sha256').update(bytes).digest('hex').slice(0, 32);
 }
 
 async function smaller(bytes: Buffer) {

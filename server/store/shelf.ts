@@ -45,16 +45,25 @@ export class Shelf {
     return rows.map(read);
   }
 
-  add(entries: readonly NewShelfEntry[]): void {
+  /** @returns the entries as they are stored */
+  add(entries: readonly NewShelfEntry[]): ShelfEntry[] {
     const at = this.#now();
     const insert = this.#prepare(
       `insert into shelf_entry (recorded_at, lot_id, lot, how, change, grams, batch_id, why)
        values (:at, :lotId, :lot, :how, :change, :grams, :batchId, :why)`,
     );
-    this.#ledger.transaction(() => {
-      for (const { lot, ...entry } of entries)
-        insert.run({ ...entry, at, lotId: lot?.id ?? null, lot: lot && JSON.stringify(lotSchema.parse(lot)) });
-    })();
+    return this.#ledger.transaction(() =>
+      entries.map(({ lot, ...entry }) => {
+        const kept = lot && lotSchema.parse(lot);
+        const { lastInsertRowid } = insert.run({
+          ...entry,
+          at,
+          lotId: kept?.id ?? null,
+          lot: kept && JSON.stringify(kept),
+        });
+        return { ...entry, id: Number(lastInsertRowid), at, lot: kept };
+      }),
+    )();
   }
 }
 

@@ -15,6 +15,7 @@ import { Plans } from './plans.ts';
 import { PriceLists } from './price-lists.ts';
 import { PriceEntries } from './prices.ts';
 import { Receipts } from './receipts.ts';
+import { Requests } from './requests.ts';
 import { Shelf } from './shelf.ts';
 
 /** Everything that services read and write. */
@@ -37,13 +38,14 @@ export interface Stores {
   readonly priceLists: PriceLists;
   readonly bench: BenchLog;
   readonly plans: Plans;
+  readonly requests: Requests;
 }
 
 /** @param now  the time as ISO 8601, read at each write */
 export function openStores(ledger: Ledger, now: () => string = () => serverClock().toISOString()): Stores {
   return {
     now,
-    inTransaction: (work) => ledger.transaction(work)(),
+    inTransaction: (work) => ledger.transaction(work).immediate(),
     studio: new Documents(ledger, 'studio', studioSchema, now),
     pieces: new Documents(ledger, 'piece', pieceSchema, now),
     batches: new Documents(ledger, 'batch', batchSchema, now),
@@ -58,5 +60,6 @@ export function openStores(ledger: Ledger, now: () => string = () => serverClock
     priceLists: new PriceLists(ledger, now),
     bench: new BenchLog(ledger, now),
     plans: new Plans(ledger, now),
+    requests: new Requests(ledger, now),
   };
 }

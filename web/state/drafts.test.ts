@@ -33,6 +33,7 @@ const stored = (kept: object, version = 1): DocumentOf<unknown> => ({
   priced: null,
   updatedAt: '',
   archivedAt: null,
+  writer: null,
 });
 const type = (typed: object, edit = '') => edited({ name, body: typed, edit });
 

@@ -20,6 +20,7 @@ const stored = (text: string, version: number, more: Partial<DocumentOf<unknown>
   priced: null,
   updatedAt: '2026-03-02T12:00:00.000Z',
   archivedAt: null,
+  writer: null,
   ...more,
 });
 

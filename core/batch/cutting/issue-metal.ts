@@ -2,13 +2,20 @@
 import { z } from 'zod';
 import { currencySchema } from '../../measure/typed.ts';
 import type { Alloy } from '../../metal/alloys.ts';
+import { stockSectionSchema } from '../../stock/stock-section-schema.ts';
 import { gramsOf, type Lot, lotSchema, type NewShelfEntry, sectionOf, type ShelfLot } from '../stock/shelf.ts';
 
 const cutStockSchema = z.strictObject({
   /** Id of a lot; null for stock bought for this batch. */
   lotId: z.string().nullable(),
   /** The size bought. */
-  bought: lotSchema.omit({ id: true, isOffcut: true, grams: true }).optional(),
+  bought: lotSchema
+    .omit({ id: true, isOffcut: true, grams: true })
+    .refine(({ section }) => stockSectionSchema.safeParse(section).success, {
+      path: ['section'],
+      error: 'This section is not known.',
+    })
+    .optional(),
   /** g of blanks cut out of it. */
   blankGrams: z.number().min(0),
   /** The offcut that is kept; null for none. */

@@ -15,12 +15,12 @@ const injected = api.injectEndpoints({
       transformResponse: parsedBy(shelfRoutes.page),
       providesTags: ['Shelf'],
     }),
-    addLot: build.mutation<ShelfPage, NewLot>({
+    addLot: build.mutation<ShelfEntry[], NewLot>({
       query: (body) => requestOf(shelfRoutes.addLot, { body }),
       transformResponse: parsedBy(shelfRoutes.addLot),
       invalidatesTags: ['Shelf'],
     }),
-    countLot: build.mutation<ShelfPage, LotCount & { id: string }>({
+    countLot: build.mutation<ShelfEntry[], LotCount & { id: string }>({
       query: ({ id, ...body }) => requestOf(shelfRoutes.countLot, { params: { id }, body }),
       transformResponse: parsedBy(shelfRoutes.countLot),
       invalidatesTags: ['Shelf'],
@@ -30,12 +30,12 @@ const injected = api.injectEndpoints({
       transformResponse: parsedBy(shelfRoutes.ofBatch),
       providesTags: ['Shelf'],
     }),
-    issueMetal: build.mutation<ShelfPage, AcceptedCut & { id: string }>({
+    issueMetal: build.mutation<ShelfEntry[], AcceptedCut & { id: string }>({
       query: ({ id, ...body }) => requestOf(shelfRoutes.issueMetal, { params: { id }, body }),
       transformResponse: parsedBy(shelfRoutes.issueMetal),
       invalidatesTags: ['Shelf', 'Batches'],
     }),
-    giveBack: build.mutation<ShelfPage, string>({
+    giveBack: build.mutation<ShelfEntry[], string>({
       query: (id) => requestOf(shelfRoutes.giveBack, { params: { id } }),
       transformResponse: parsedBy(shelfRoutes.giveBack),
       invalidatesTags: ['Shelf', 'Batches'],
@@ -55,7 +55,7 @@ const injected = api.injectEndpoints({
       transformResponse: parsedBy(priceListRoutes.list),
       providesTags: ['PriceLists'],
     }),
-    addPriceList: build.mutation<SupplierItem[], readonly SupplierItem[]>({
+    addPriceList: build.mutation<{ added: number }, readonly SupplierItem[]>({
       query: (body) => requestOf(priceListRoutes.add, { body }),
       transformResponse: parsedBy(priceListRoutes.add),
       invalidatesTags: ['PriceLists'],
