@@ -5,9 +5,10 @@ import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router/dom';
 import { router } from './shell/router.tsx';
-import { store } from './state/store.ts';
+import { startExchange, store } from './state/store.ts';
 
 const root = document.getElementById('root');
+startExchange();
 if (!root) throw new Error('The page has no #root to draw in.');
 createRoot(root).render(
   <StrictMode>

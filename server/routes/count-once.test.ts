@@ -25,11 +25,11 @@ async function send(method: 'POST' | 'PUT', url: string, payload: object, id?: s
     body: response.json(),
   };
 }
-const get = async <Body>(url: string, headers: Record<string, string> = {}) => {
+const get = async (url: string, headers: Record<string, string> = {}) => {
   const response = await app.inject({ method: 'GET', url, headers: { host: '127.0.0.1', ...headers } });
-  return { status: response.statusCode, headers: response.headers, body: response.json<Body>() };
+  return { status: response.statusCode, headers: response.headers, body: response.json<{ prices: object }[]>() };
 };
-const pieces = async () => (await get<unknown[]>('/api/pieces')).body.length;
+const pieces = async () => (await get('/api/pieces')).body.length;
 
 beforeEach(async () => {
   ledger = openLedger(':memory:', 'server/migrations', 'own');
@@ -122,8 +122,8 @@ describe('an entry that would be used silently', () => {
   ])('is refused: %s', async (_what, url, entry) => {
     const refused = await send('POST', url, entry);
     expect(refused.status).toBe(400);
-    expect((await get<unknown[]>('/api/fixes')).body).toEqual([]);
-    expect((await get<unknown[]>('/api/receipts')).body).toEqual([]);
+    expect((await get('/api/fixes')).body).toEqual([]);
+    expect((await get('/api/receipts')).body).toEqual([]);
   });
 
   test('is not used where an earlier ledger holds it', async () => {
@@ -134,7 +134,7 @@ describe('an entry that would be used silently', () => {
     );
     insert.run('9999-12-31', 'GBP');
     insert.run('2026-03-02', 'JPY');
-    expect((await get<{ prices: object }[]>('/api/fixes')).body.map(({ prices }) => prices)).toEqual([{ Ag: '1 / g' }]);
+    expect((await get('/api/fixes')).body.map(({ prices }) => prices)).toEqual([{ Ag: '1 / g' }]);
   });
 
   test('tomorrow has begun elsewhere', async () => {
@@ -154,7 +154,7 @@ describe('answers', () => {
   });
 
   test('of the price source end with its series', async () => {
-    const days = await get<unknown[]>('/api/prices-offered?until=2099-12-31&days=400&currency=GBP');
+    const days = await get('/api/prices-offered?until=2099-12-31&days=400&currency=GBP');
     expect(days.body).toEqual([]);
     expect((await get('/api/prices-offered?until=9999-12-31&days=400&currency=GBP')).status).toBe(400);
   });

@@ -6,6 +6,7 @@ const ALIVE_MS = 25_000;
 /** Open streams at most: a page holds one for all tabs of its device. */
 const MOST_STREAMS = 40;
 const TAB = 'noon-tab';
+const PLACE = /^\/api\/(?<folder>[\w-]+)(?:\/(?<id>[\w-]+)\/)?/;
 
 /** Registers the stream of changes: after every write its path, below /api, and the tab that made it. */
 export function registerEvents(app: FastifyInstance): void {
@@ -21,8 +22,8 @@ export function registerEvents(app: FastifyInstance): void {
   });
   app.addHook('onResponse', (request, reply, done) => {
     if (request.method !== 'GET' && reply.statusCode < 400 && request.url.startsWith('/api/')) {
-      const folder = request.url.split(/[/?]/)[2] ?? '';
-      send(`data: ${JSON.stringify({ folder, tab: request.headers[TAB] ?? '' })}\n\n`);
+      const { folder = '', id = '' } = PLACE.exec(request.url)?.groups ?? {};
+      send(`data: ${JSON.stringify({ folder, id, tab: request.headers[TAB] ?? '' })}\n\n`);
     }
     done();
   });

@@ -9,6 +9,7 @@ import { asked, pinToggled, selectAskHistory } from '../state/ask-history.ts';
 import { useAddPieceMutation, useGetPiecesQuery } from '../state/endpoints/pieces.ts';
 import { useAppDispatch, useAppSelector } from '../state/store.ts';
 import { words } from '../words/components.ts';
+import { Failure } from './failure.tsx';
 
 interface AnswerToolsProps {
   readonly line: string;
@@ -62,27 +63,31 @@ function TakeInto({ line, answer, onDone }: AnswerToolsProps) {
   const navigate = useNavigate();
   const dispatch = useAppDispatch();
   const { data: pieces = [] } = useGetPiecesQuery();
-  const [addPiece] = useAddPieceMutation();
+  const [addPiece, { error }] = useAddPieceMutation();
   const take = async (id: string) => {
     dispatch(asked(line));
-    onDone?.();
     const pieceId = id === 'new' ? (await addPiece(emptyPiece)).data?.id : id;
-    if (pieceId) await navigate(`/pieces/${pieceId}`, { state: { take: answer.part } });
+    if (!pieceId) return;
+    onDone?.();
+    await navigate(`/pieces/${pieceId}`, { state: { take: answer.part } });
   };
   return (
-    <select
-      className="field field-choice text-act"
-      aria-label={words.addItToAPiece}
-      value=""
-      onChange={(event) => void take(event.target.value)}
-    >
-      <option value="">{words.addToAPiece}</option>
-      <option value="new">{words.newPiece}</option>
-      {pieces.map(({ id, body }) => (
-        <option key={id} value={id}>
-          {body.name.trim() || words.unnamedPiece}
-        </option>
-      ))}
-    </select>
+    <>
+      <select
+        className="field field-choice text-act"
+        aria-label={words.addItToAPiece}
+        value=""
+        onChange={(event) => void take(event.target.value)}
+      >
+        <option value="">{words.addToAPiece}</option>
+        <option value="new">{words.newPiece}</option>
+        {pieces.map(({ id, body }) => (
+          <option key={id} value={id}>
+            {body.name.trim() || words.unnamedPiece}
+          </option>
+        ))}
+      </select>
+      <Failure of={[error]} />
+    </>
   );
 }

@@ -4,14 +4,16 @@ import { clsx } from 'clsx';
 import { Moon, Sun } from 'lucide-react';
 import { lazy, Suspense } from 'react';
 import { Link, NavLink, Outlet, useLocation } from 'react-router';
-import { shortDay } from '../../core/format/days.ts';
+import { fullDay, shortDay } from '../../core/format/days.ts';
 import { setStudioFormat } from '../../core/format/studio-format.ts';
 import { stockName } from '../../core/format/variants.ts';
 import { Mark } from '../components/mark.tsx';
 import { BasisProvider, useFetchedBasis } from '../hooks/use-basis.ts';
+import { rightNow } from '../state/clock.ts';
 import { words } from '../words/shell.ts';
 import { AskLine } from './ask-line.tsx';
 import { useTheme } from './use-theme.ts';
+import { AwayLine, WaitingChip } from './waiting-chip.tsx';
 
 const sections = (): readonly { to: string; name: string; also?: RegExp }[] => [
   { to: '/day', name: words.schedule, also: /^\/(?:plan|promise|what-if)/ },
@@ -43,6 +45,7 @@ export function Frame() {
   return (
     <BasisProvider key={country} value={basis}>
       <Head fixOn={basis.fix?.on ?? null} />
+      <AwayLine />
       <Suspense>
         <Outlet />
       </Suspense>
@@ -82,12 +85,13 @@ function Head({ fixOn }: { fixOn: string | null }) {
       <span className="flex min-w-0 flex-1 justify-end">
         <AskLine />
       </span>
+      <WaitingChip />
       <Link to="/studio#fix" className="flex items-center gap-2 text-[14px] whitespace-nowrap">
         <span className="size-[9px] rounded-full bg-noon" />
         {fixOn ? (
           <span>
             <span className="max-[1000px]:sr-only">{words.metalPrices} </span>
-            {shortDay(fixOn)}
+            {fixOn.startsWith(rightNow().day.slice(0, 4)) ? shortDay(fixOn) : fullDay(fixOn)}
           </span>
         ) : (
           words.noMetalPrices

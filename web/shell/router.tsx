@@ -108,3 +108,12 @@ export const router = createBrowserRouter([
     ],
   },
 ]);
+
+/** ms after the start until the pages that were not opened are fetched, too: they then open while the server is away. */
+const FETCH_ALL_AFTER_MS = 10_000;
+setTimeout(() => {
+  window.requestIdleCallback(() => {
+    for (const { lazy } of router.routes.flatMap(({ children = [] }) => children))
+      if (typeof lazy === 'function') void Promise.resolve(lazy()).catch(() => undefined);
+  });
+}, FETCH_ALL_AFTER_MS);

@@ -1,25 +1,30 @@
 // The server over RTK Query. Each resource adds its endpoints in web/state/endpoints/.
-import { createApi, type FetchArgs, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { createApi, type FetchArgs } from '@reduxjs/toolkit/query/react';
 import { pathTo, type Route } from '../../contract/route.ts';
+import { send } from './device/send.ts';
+
+/** What is fetched, by kind. */
+export const tags = [
+  'Pieces',
+  'Batches',
+  'Studio',
+  'Fixes',
+  'Receipts',
+  'Prices',
+  'Fairs',
+  'Quotes',
+  'Shelf',
+  'Goods',
+  'PriceLists',
+  'Bench',
+  'Backups',
+  'Plan',
+  'Document',
+] as const;
 
 export const api = createApi({
-  baseQuery: fetchBaseQuery({ baseUrl: '/' }),
-  tagTypes: [
-    'Pieces',
-    'Batches',
-    'Studio',
-    'Fixes',
-    'Receipts',
-    'Prices',
-    'Fairs',
-    'Quotes',
-    'Shelf',
-    'Goods',
-    'PriceLists',
-    'Bench',
-    'Backups',
-    'Plan',
-  ],
+  baseQuery: send,
+  tagTypes: tags,
   refetchOnMountOrArgChange: true,
   endpoints: () => ({}),
 });

@@ -7,6 +7,11 @@ function now(): Date {
   return new Date();
 }
 
+/** This moment by this device's clock, ms since 1970. */
+export function rightNowMs(): number {
+  return now().getTime();
+}
+
 /** Today and the minute of the day by this device's clock. */
 export function rightNow(): { day: string; minute: number } {
   return dayAndMinuteOf(now());

@@ -1,6 +1,8 @@
 // Where two versions of a document differ, in words.
 
 export interface Difference {
+  /** Names of fields and keys of rows, from the document down. */
+  readonly path: readonly string[];
   readonly where: string;
   readonly mine: string;
   readonly theirs: string;
@@ -12,18 +14,58 @@ const NOTHING = 'nothing';
  * Compares two documents field by field.
  * @returns one line a field that differs; rows are matched by id and called by name; none when they are equal
  */
-export function differences(mine: unknown, theirs: unknown, where: readonly string[] = []): Difference[] {
+export function differences(mine: unknown, theirs: unknown): Difference[] {
+  return differencesAt(mine, theirs, [], []);
+}
+
+function differencesAt(
+  mine: unknown,
+  theirs: unknown,
+  path: readonly string[],
+  where: readonly string[],
+): Difference[] {
   if (mine === theirs) return [];
   if (Array.isArray(mine) && Array.isArray(theirs)) {
     return rowKeys(mine, theirs).flatMap(({ key, name }) =>
-      differences(rowAt(mine, key), rowAt(theirs, key), [...where, name]),
+      differencesAt(rowAt(mine, key), rowAt(theirs, key), [...path, key], [...where, name]),
     );
   }
   if (isGroup(mine) && isGroup(theirs)) {
     const fields = [...new Set([...Object.keys(mine), ...Object.keys(theirs)])];
-    return fields.flatMap((field) => differences(mine[field], theirs[field], [...where, inWords(field)]));
+    return fields.flatMap((field) =>
+      differencesAt(mine[field], theirs[field], [...path, field], [...where, inWords(field)]),
+    );
   }
-  return [{ where: where.join(', '), mine: show(mine), theirs: show(theirs) }];
+  return [{ path, where: where.join(', '), mine: show(mine), theirs: show(theirs) }];
+}
+
+/** The value at a path; undefined where there is none. */
+export function valueAt(document: unknown, path: readonly string[]): unknown {
+  return path.reduce<unknown>(
+    (value, step) => (Array.isArray(value) ? rowAt(value, step) : isGroup(value) ? value[step] : undefined),
+    document,
+  );
+}
+
+/** The document with the value of another at some paths; a row that the other does not hold is taken away. */
+export function withValuesOf(mine: unknown, theirs: unknown, paths: readonly (readonly string[])[]): unknown {
+  return paths.reduce((document, path) => withValue(document, theirs, path), mine);
+}
+
+function withValue(mine: unknown, theirs: unknown, path: readonly string[]): unknown {
+  const [step, ...rest] = path;
+  if (step === undefined) return theirs;
+  if (Array.isArray(mine) && Array.isArray(theirs)) {
+    const other = rowAt(theirs, step);
+    const at = mine.findIndex((row, index) => keyOf(row, index) === step);
+    if (at < 0) return mine.toSpliced(theirs.indexOf(other), 0, other);
+    if (rest.length === 0 && other === undefined) return mine.toSpliced(at, 1);
+    return mine.with(at, withValue(mine[at], other, rest));
+  }
+  if (!isGroup(mine) || !isGroup(theirs)) return theirs;
+  if (rest.length === 0 && theirs[step] === undefined)
+    return Object.fromEntries(Object.entries(mine).filter(([field]) => field !== step));
+  return { ...mine, [step]: withValue(mine[step], theirs[step], rest) };
 }
 
 /**

@@ -86,17 +86,17 @@ test('a draft that an earlier page could not send is restored and sent', () => {
 test('either of two versions can be chosen, and undo brings mine back after theirs', () => {
   const theirs = conflicted({ name, current: stored(body('theirs'), 5) });
   expect(after(type(body('mine')), theirs)).toMatchObject({ body: body('mine'), conflict: { body: body('theirs') } });
-  expect(after(type(body('mine')), theirs, conflictSettled({ name, keep: 'mine' }))).toMatchObject({
+  expect(after(type(body('mine')), theirs, conflictSettled({ name, body: body('mine') }))).toMatchObject({
     body: body('mine'),
     saving: 'waiting',
     stored: { version: 5 },
     conflict: null,
   });
-  const taken = after(type(body('mine')), theirs, conflictSettled({ name, keep: 'theirs' }));
+  const taken = after(type(body('mine')), theirs, conflictSettled({ name, body: body('theirs') }));
   expect(taken).toMatchObject({ body: body('theirs'), saving: 'saved', conflict: null });
-  expect(after(type(body('mine')), theirs, conflictSettled({ name, keep: 'theirs' }), undone({ name })).body).toBe(
-    body('mine'),
-  );
+  expect(
+    after(type(body('mine')), theirs, conflictSettled({ name, body: body('theirs') }), undone({ name })).body,
+  ).toBe(body('mine'));
 });
 
 test('the return to the accepted revision can be undone', () => {

@@ -117,23 +117,26 @@ const slice = createSlice({
     refused(drafts, { payload }: PayloadAction<Named & { refusal: string }>) {
       return change(drafts, payload.name, () => ({ saving: 'refused', refusal: payload.refusal }));
     },
+    /** A newer version is this tab's own earlier write: what is typed stands on it. */
+    rebased(drafts, { payload }: PayloadAction<Named & { stored: DocumentOf<unknown> }>) {
+      return change(drafts, payload.name, () => ({ stored: payload.stored, saving: 'waiting' }));
+    },
     conflicted(drafts, { payload }: PayloadAction<Named & { current: DocumentOf<unknown> }>) {
       return change(drafts, payload.name, () => ({ saving: 'refused', conflict: payload.current }));
     },
-    /** Both versions were shown and one was chosen. */
-    conflictSettled(drafts, { payload }: PayloadAction<Named & { keep: 'mine' | 'theirs' }>) {
+    /** Both versions were shown, and the maker chose from both. */
+    conflictSettled(drafts, { payload }: PayloadAction<Named & { body: unknown }>) {
       return change(drafts, payload.name, ({ body, past, conflict }) => {
         if (!conflict) return {};
-        return payload.keep === 'mine'
-          ? { stored: conflict, conflict: null, saving: 'waiting' }
-          : {
-              stored: conflict,
-              conflict: null,
-              body: conflict.body,
-              past: [...past, body],
-              future: [],
-              saving: 'saved',
-            };
+        const isTheirs = sameJson(payload.body, conflict.body);
+        return {
+          stored: conflict,
+          conflict: null,
+          body: isTheirs ? conflict.body : payload.body,
+          past: [...past, body],
+          future: [],
+          saving: isTheirs ? 'saved' : 'waiting',
+        };
       });
     },
     /** The ledger holds another body after an action of this page: a draft was accepted or discarded. */
@@ -179,6 +182,7 @@ export const {
   acknowledged,
   unreachable,
   refused,
+  rebased,
   conflicted,
   conflictSettled,
   replaced,

@@ -1,7 +1,10 @@
 // Saving, against a ledger that answers as told: one write at a time, nothing typed is lost, whatever happens meanwhile.
+import 'fake-indexeddb/auto';
 import { beforeAll, beforeEach, expect, test, vi } from 'vitest';
 import type { DocumentOf } from '../../contract/document.ts';
 import { emptyPiece, type Piece } from '../../core/piece/piece.ts';
+import { dropStoredDraft, type StoredDraft, storedDrafts, storeDraft } from './device/device-store.ts';
+import { tabId } from './device/tab.ts';
 import type * as Drafts from './drafts.ts';
 import type * as Finishing from './finish-draft.ts';
 import type * as Saving from './saving.ts';
@@ -34,14 +37,15 @@ interface Sent {
 
 /** Calls that have come in and wait for the test to answer. */
 let calls: Sent[] = [];
-const kept = new Map<string, string>();
+const session = new Map<string, string>();
 
 vi.stubGlobal('window', { addEventListener: () => undefined });
-vi.stubGlobal('localStorage', {
-  getItem: (at: string) => kept.get(at) ?? null,
-  setItem: (at: string, text: string) => kept.set(at, text),
-  removeItem: (at: string) => kept.delete(at),
+vi.stubGlobal('navigator', {});
+vi.stubGlobal('sessionStorage', {
+  getItem: (at: string) => session.get(at) ?? null,
+  setItem: (at: string, text: string) => session.set(at, text),
 });
+vi.stubGlobal('localStorage', { getItem: () => null, setItem: () => undefined, removeItem: () => undefined });
 // Outside a page there is no address that a path could be relative to.
 const PlainRequest = Request;
 vi.stubGlobal(
@@ -86,13 +90,16 @@ async function nextCall(): Promise<Sent> {
   return call;
 }
 
-/** The browser stores a change a moment after it. */
-const isKept = () => vi.waitFor(() => expect(kept.size).toBe(1));
+/** What this device stores of the document. */
+const kept = async () => await storedDrafts(name);
+const isKept = (count = 1) => vi.waitFor(async () => expect(await kept()).toHaveLength(count), { interval: 2 });
+/** A draft as a tab stored it. */
+const left = (body: unknown, version = 1, tab = tabId()): StoredDraft => ({ tab, name, version, body, at: 1 });
 
-beforeEach(() => {
+beforeEach(async () => {
   calls = [];
-  kept.clear();
   app.store.dispatch(app.closed({ name }));
+  for (const { tab } of await kept()) await dropStoredDraft(tab, name);
   app.store.dispatch(app.opened({ key, stored: stored('a', 1) }));
 });
 
@@ -115,7 +122,7 @@ test('what is typed during a write is sent after it, on the version that it retu
   expect(calls).toHaveLength(0);
   first.answer(200, stored('b', 2));
   const second = await nextCall();
-  expect(second.body).toEqual({ version: 2, body: named('c') });
+  expect(second.body).toMatchObject({ version: 2, body: named('c') });
   second.answer(200, stored('c', 3));
   await saving;
   expect(open()).toMatchObject({ saving: 'saved', body: named('c') });
@@ -147,10 +154,10 @@ test('a stale write keeps both versions until one is chosen', async () => {
   expect(open()).toMatchObject({ body: named('mine'), conflict: { version: 7, body: named('theirs') } });
   await save();
   expect(calls).toHaveLength(0);
-  app.store.dispatch(app.conflictSettled({ name, keep: 'mine' }));
+  app.store.dispatch(app.conflictSettled({ name, body: named('mine') }));
   const again = save();
   const call = await nextCall();
-  expect(call.body).toEqual({ version: 7, body: named('mine') });
+  expect(call.body).toMatchObject({ version: 7, body: named('mine') });
   call.answer(200, stored('mine', 8));
   await again;
 });
@@ -183,24 +190,44 @@ test('accepting sends what is typed first, and then accepts it', async () => {
   expect(open()).toMatchObject({ saving: 'saved', stored: { revision: 2 } });
 });
 
-test('an unacknowledged draft is stored in the browser at every change, and deleted once acknowledged', async () => {
+test('a fault of the server is no refusal: the draft is sent again', async () => {
+  type('b');
+  const saving = save();
+  (await nextCall()).answer(500, { type: 'about:blank', title: '', status: 500, detail: 'An error occurred.' });
+  await saving;
+  expect(open()).toMatchObject({ saving: 'unreachable', body: named('b') });
+});
+
+test('a newer version that this tab wrote is no conflict: what is typed stands on it', async () => {
+  type('c');
+  const saving = save();
+  const problem = { type: '/problems/changed-meanwhile', title: '', status: 409, detail: 'Changed.' };
+  (await nextCall()).answer(409, { ...problem, current: stored('b', 2, { writer: tabId() }) });
+  await saving;
+  expect(open()).toMatchObject({ conflict: null, body: named('c'), stored: { version: 2 } });
+  const again = save();
+  (await nextCall()).answer(200, stored('c', 3));
+  await again;
+  expect(open()).toMatchObject({ saving: 'saved', body: named('c') });
+});
+
+test('a draft is stored on this device at every change, and deleted once the ledger has it', async () => {
   type('b');
   type('c');
-  await vi.waitFor(() => expect([...kept.keys()]).toEqual(['noon-unsaved/piece/1']));
-  expect(JSON.parse(kept.get('noon-unsaved/piece/1') ?? '')).toEqual({ version: 1, body: named('c') });
+  await vi.waitFor(async () => expect(await kept()).toMatchObject([{ version: 1, body: named('c') }]));
   const saving = save();
   (await nextCall()).answer(200, stored('c', 2));
   await saving;
-  await vi.waitFor(() => expect(kept.size).toBe(0));
+  await isKept(0);
 });
 
 test('a closing page sends its unacknowledged drafts', async () => {
   type('b');
   app.sendUnsaved(app.store.getState().drafts);
-  expect((await nextCall()).body).toEqual({ version: 1, body: named('b') });
+  expect((await nextCall()).body).toEqual({ version: 1, body: named('b'), writer: tabId() });
 });
 
-test('a draft that a page could not send is restored when the document is opened again', async () => {
+test('a draft that this tab could not send is restored when the document is opened again', async () => {
   type('b');
   await isKept();
   app.store.dispatch(app.closed({ name }));
@@ -208,36 +235,54 @@ test('a draft that a page could not send is restored when the document is opened
   expect(open()).toMatchObject({ body: named('b'), saving: 'waiting' });
 });
 
-test('a stored draft that had arrived is deleted', async () => {
-  type('b');
+test('a draft of a closed tab is taken over', async () => {
   app.store.dispatch(app.closed({ name }));
+  await storeDraft(left(named('z'), 1, 'closed-tab'));
+  await app.store.dispatch(app.openDocument(key, stored('a', 1)));
+  expect(open()).toMatchObject({ body: named('z'), saving: 'waiting' });
+  expect(await kept()).toMatchObject([{ tab: tabId() }]);
+});
+
+test('a stored draft that had arrived is deleted', async () => {
+  app.store.dispatch(app.closed({ name }));
+  await storeDraft(left(named('b')));
   await app.store.dispatch(app.openDocument(key, stored('b', 2)));
   expect(open()).toMatchObject({ saving: 'saved', stored: { version: 2 } });
-  expect(kept.size).toBe(0);
+  await isKept(0);
 });
 
 test('a stored draft on an old version is sent on it, so that both versions are shown', async () => {
-  type('b');
-  await isKept();
   app.store.dispatch(app.closed({ name }));
+  await storeDraft(left(named('b')));
   await app.store.dispatch(app.openDocument(key, stored('theirs', 5)));
   expect(open()).toMatchObject({ body: named('b'), stored: { version: 1 } });
 });
 
-test.each(['not JSON', '{"version":0,"body":{}}', '{"version":1,"body":{"name":3}}', 'null'])(
-  'a stored draft that cannot be read is ignored: %s',
-  async (text) => {
-    app.store.dispatch(app.closed({ name }));
-    kept.set('noon-unsaved/piece/1', text);
-    await app.store.dispatch(app.openDocument(key, stored('a', 1)));
-    expect(open()).toMatchObject({ body: named('a'), saving: 'saved' });
-  },
-);
+test('a stored draft that this tab wrote further stands on the version it wrote', async () => {
+  app.store.dispatch(app.closed({ name }));
+  await storeDraft(left(named('c')));
+  await app.store.dispatch(app.openDocument(key, stored('b', 2, { writer: tabId() })));
+  expect(open()).toMatchObject({ body: named('c'), stored: { version: 2 }, saving: 'waiting' });
+});
+
+test.each([{}, { name: 3 }, null, 'text'])('a stored draft that cannot be read is ignored: %j', async (body) => {
+  app.store.dispatch(app.closed({ name }));
+  await storeDraft(left(body));
+  await app.store.dispatch(app.openDocument(key, stored('a', 1)));
+  expect(open()).toMatchObject({ body: named('a'), saving: 'saved' });
+});
 
 test('a stored draft of an earlier version is read with the field names of today', async () => {
   const step = { id: 's', name: 'Pickle', station: '', setUp: '', each: '', byItself: '9', meanwhile: false };
   app.store.dispatch(app.closed({ name }));
-  kept.set('noon-unsaved/piece/1', JSON.stringify({ version: 1, body: { ...named('b'), steps: [step] } }));
+  await storeDraft(left({ ...named('b'), steps: [step] }));
   await app.store.dispatch(app.openDocument(key, stored('a', 1)));
   expect(open()?.body).toMatchObject({ name: 'b', steps: [{ unattended: '9', overlaps: false }] });
+});
+
+test('a version that another device has saved is shown, and undo brings mine back', async () => {
+  await app.store.dispatch(app.openDocument(key, stored('theirs', 4)));
+  expect(open()).toMatchObject({ saving: 'saved', body: named('theirs'), stored: { version: 4 } });
+  app.store.dispatch(app.undone({ name }));
+  expect(open()?.body).toEqual(named('a'));
 });

@@ -2,6 +2,10 @@
 import type { ThunkAction, UnknownAction } from '@reduxjs/toolkit';
 import type { DocumentOf } from '../../contract/document.ts';
 import type { ProblemDetails } from '../../contract/problem.ts';
+import { rightNowMs } from './clock.ts';
+import { dropStoredDraft, storedDrafts, storeDraft } from './device/device-store.ts';
+import { adoptTab, isOwnTab, openTabs, tabId } from './device/tab.ts';
+import { storageFailed, storageWorks } from './device/waiting.ts';
 import {
   acknowledged,
   conflicted,
@@ -9,7 +13,9 @@ import {
   nameOf,
   type OpenDocument,
   opened,
+  rebased,
   refused,
+  replaced,
   sameJson,
   saveStarted,
   unreachable,
@@ -24,23 +30,49 @@ interface DraftsState {
 /** An action of saving. */
 export type Thunk<Result> = ThunkAction<Result, DraftsState, unknown, UnknownAction>;
 
-/** Opens a document for editing, with the draft that an earlier page could not send. */
+/**
+ * Opens a document for editing, with what this tab, or one that was closed, could not send. What other open tabs have
+ * typed stays theirs.
+ */
 export function openDocument(key: DocumentKey, stored: DocumentOf<unknown>): Thunk<Promise<void>> {
   return async (dispatch, getState) => {
     void listPatches();
-    const text = localStorage.getItem(storageKey(key));
-    // A stored draft is rare, and the schemas that read it are large: they load on demand.
-    const kept = text === null ? null : (await import('./unsaved.ts')).readUnsaved(key.kind, text);
+    const kept = await keptDraft(key);
     // Read after the wait: another page of the same document may have opened it meanwhile.
     const open = getState().drafts[nameOf(key)];
-    if (open && (open.saving !== 'saved' || open.stored.version === stored.version)) return;
-    localStorage.removeItem(storageKey(key));
-    if (!kept || sameJson(kept.body, stored.body)) dispatch(opened({ key, stored }));
-    else if (kept.version === stored.version) dispatch(opened({ key, stored, unsaved: kept.body }));
-    else {
+    if (open && (open.saving !== 'saved' || open.stored.version >= stored.version)) return;
+    if (open) {
+      // Another device has changed it.
+      dispatch(replaced({ name: nameOf(key), stored }));
+      return;
+    }
+    if (!kept || sameJson(kept.body, stored.body)) {
+      if (kept) await dropStoredDraft(tabId(), nameOf(key)).catch(() => undefined);
+      dispatch(opened({ key, stored }));
+    } else if (kept.version === stored.version || isOwnTab(stored.writer)) {
+      dispatch(opened({ key, stored, unsaved: kept.body }));
+    } else {
       dispatch(opened({ key, stored: { ...stored, version: kept.version }, unsaved: kept.body }));
     }
   };
+}
+
+/** The draft of this tab, or of the last tab that was closed; null where nothing was left, or it cannot be read. */
+async function keptDraft({ kind, id }: DocumentKey): Promise<Unsaved | null> {
+  const name = nameOf({ kind, id });
+  const found = await storedDrafts(name).catch(() => []);
+  if (found.length === 0) return null;
+  const living = await openTabs();
+  const own = found.find(({ tab }) => tab === tabId()) ?? found.find(({ tab }) => !living.has(tab));
+  if (!own) return null;
+  // A stored draft is rare, and the schemas that read it are large: they load on demand.
+  const read = (await import('./unsaved.ts')).readUnsaved(kind, own);
+  if (own.tab !== tabId()) {
+    adoptTab(own.tab);
+    if (read) await storeDraft({ ...own, tab: tabId() });
+    await dropStoredDraft(own.tab, name);
+  } else if (!read) await dropStoredDraft(own.tab, name);
+  return read;
 }
 
 /** Sends what is typed, unless the ledger has it. Resolves when it is acknowledged, refused or unreachable. */
@@ -51,7 +83,12 @@ export function saveDraft(name: string): Thunk<Promise<void>> {
     const sent = open.body;
     dispatch(saveStarted({ name }));
     const answer = await dispatch(
-      documentEndpoints.saveDraft.initiate({ ...open.key, version: open.stored.version, body: sent }),
+      documentEndpoints.saveDraft.initiate({
+        ...open.key,
+        version: open.stored.version,
+        body: sent,
+        writer: tabId(),
+      }),
     );
     if (answer.data) {
       dispatch(acknowledged({ name, stored: answer.data, sent }));
@@ -66,11 +103,16 @@ export function saveDraft(name: string): Thunk<Promise<void>> {
 export function answerRefusal(name: string, sent: unknown, error: unknown): Thunk<void> {
   return (dispatch) => {
     const problem = problemOf(error);
-    if (!problem) {
+    // A fault of the server may pass, as silence may.
+    if (!problem || problem.status === 0 || problem.status >= 500) {
       dispatch(unreachable({ name }));
       return;
     }
     const current = problem.current as DocumentOf<unknown> | undefined;
+    if (problem.status === 409 && current && isOwnTab(current.writer) && !sameJson(current.body, sent)) {
+      dispatch(rebased({ name, stored: current }));
+      return;
+    }
     if (problem.status === 409 && current) {
       // The page before this one may have sent the same draft while it closed.
       dispatch(
@@ -93,21 +135,28 @@ export function problemOf(error: unknown): ProblemDetails | null {
   return data && typeof data === 'object' && 'detail' in data ? data : null;
 }
 
-const storageKey = (key: DocumentKey) => `noon-unsaved/${nameOf(key)}`;
+/** Bodies that this device has stored, by name of the document. */
+const keptBodies = new Map<string, unknown>();
 
-/** Stores in the browser what the ledger has not acknowledged, and deletes what it has: after every change. */
-export function keepUnsaved(drafts: Drafts): void {
-  for (const open of Object.values(drafts)) {
-    if (!isUnsaved(open)) {
-      if (open.saving === 'saved') localStorage.removeItem(storageKey(open.key));
-      continue;
+/** Stores on this device what the ledger has not acknowledged, and deletes what it has: after every change, at once. */
+export function keepUnsaved(drafts: Drafts): Thunk<void> {
+  return (dispatch) => {
+    for (const open of Object.values(drafts)) {
+      const name = nameOf(open.key);
+      if (isUnsaved(open)) {
+        if (keptBodies.get(name) === open.body) continue;
+        keptBodies.set(name, open.body);
+        const { version } = open.stored;
+        storeDraft({ tab: tabId(), name, version, body: open.body, at: rightNowMs() }).then(
+          () => dispatch(storageWorks()),
+          () => dispatch(storageFailed()),
+        );
+      } else if (open.saving === 'saved' && keptBodies.has(name)) {
+        keptBodies.delete(name);
+        void dropStoredDraft(tabId(), name).catch(() => undefined);
+      }
     }
-    try {
-      localStorage.setItem(storageKey(open.key), JSON.stringify(unsavedOf(open)));
-    } catch {
-      // The browser's storage is full or refused; the draft is still sent to the ledger.
-    }
-  }
+  };
 }
 
 /** Sends what is not acknowledged when the page closes. */
@@ -125,6 +174,6 @@ export function sendUnsaved(drafts: Drafts): void {
   }
 }
 
-function unsavedOf({ stored, body }: OpenDocument): Unsaved {
-  return { version: stored.version, body };
+function unsavedOf({ stored, body }: OpenDocument) {
+  return { version: stored.version, body, writer: tabId() };
 }

@@ -1,14 +1,30 @@
 // The store: documents open for editing, the server's answers, and the listener that saves drafts.
 import { configureStore, createListenerMiddleware, isAnyOf } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
-import { api } from './api.ts';
+import { api, tags } from './api.ts';
 import { askHistoryReducer, storeHistory } from './ask-history.ts';
-import { conflictSettled, draftsReducer, edited, opened, redone, undone, unreachable } from './drafts.ts';
+import { startOutbox } from './device/outbox.ts';
+import { holdTab } from './device/tab.ts';
+import { waitingReducer } from './device/waiting.ts';
+import {
+  acknowledged,
+  conflictSettled,
+  draftsReducer,
+  edited,
+  opened,
+  rebased,
+  redone,
+  undone,
+  unreachable,
+} from './drafts.ts';
+import { listenForChanges } from './live.ts';
 import { keepUnsaved, saveDraft, sendUnsaved } from './saving.ts';
 
 /** ms of pause in typing before a draft is sent. */
 const SAVE_AFTER_MS = 400;
-const TRY_AGAIN_MS = 3000;
+/** ms until a draft that was not answered is sent again: doubled after each try. */
+const [TRY_AGAIN_MS, LONGEST_MS] = [1000, 30_000];
+let tryAgain = TRY_AGAIN_MS;
 
 const listener = createListenerMiddleware();
 
@@ -16,6 +32,7 @@ export const store = configureStore({
   reducer: {
     drafts: draftsReducer,
     askHistory: askHistoryReducer,
+    waiting: waitingReducer,
     [api.reducerPath]: api.reducer,
   },
   middleware: (defaults) =>
@@ -30,37 +47,49 @@ export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
 export const useAppSelector = useSelector.withTypes<RootState>();
 
 listener.startListening({
-  matcher: isAnyOf(opened, edited, undone, redone, conflictSettled, unreachable),
+  matcher: isAnyOf(opened, edited, undone, redone, rebased, conflictSettled, unreachable),
   effect: async (action, listening) => {
     listening.cancelActiveListeners();
-    await listening.delay(unreachable.match(action) ? TRY_AGAIN_MS : SAVE_AFTER_MS);
+    await listening.delay(unreachable.match(action) ? tryAgain : rebased.match(action) ? 0 : SAVE_AFTER_MS);
+    if (unreachable.match(action)) tryAgain = Math.min(LONGEST_MS, 2 * tryAgain);
     // Every open document: an edit of another one may have postponed the listener.
     for (const name of Object.keys(store.getState().drafts)) await store.dispatch(saveDraft(name));
   },
 });
+listener.startListening({ actionCreator: acknowledged, effect: () => void (tryAgain = TRY_AGAIN_MS) });
 
-/** ms after a change until the browser stores it: after the next frame, so that no key waits for the disk. */
+/** ms after a question until it is stored: after the next frame, so that no key waits for the disk. */
 const KEEP_AFTER_MS = 50;
 
-// A crash, a reload or an empty battery loses nothing: the browser stores what the ledger has not acknowledged.
+// A crash, a reload or an empty battery loses nothing: this device stores what the ledger has not acknowledged.
 let { drafts: keptDrafts, askHistory: keptHistory } = store.getState();
 let keeping: ReturnType<typeof setTimeout> | undefined;
 
-function keep(): void {
+function keepHistory(): void {
   clearTimeout(keeping);
   keeping = undefined;
-  const { drafts, askHistory } = store.getState();
-  if (drafts !== keptDrafts) keepUnsaved(drafts);
+  const { askHistory } = store.getState();
   if (askHistory !== keptHistory) storeHistory(askHistory);
-  keptDrafts = drafts;
   keptHistory = askHistory;
 }
 
 store.subscribe(() => {
   const { drafts, askHistory } = store.getState();
-  if (drafts !== keptDrafts || askHistory !== keptHistory) keeping ??= setTimeout(keep, KEEP_AFTER_MS);
+  if (drafts !== keptDrafts) {
+    keptDrafts = drafts;
+    store.dispatch(keepUnsaved(drafts));
+  }
+  if (askHistory !== keptHistory) keeping ??= setTimeout(keepHistory, KEEP_AFTER_MS);
 });
 window.addEventListener('pagehide', () => {
-  keep();
+  keepHistory();
   sendUnsaved(store.getState().drafts);
 });
+
+/** Starts what goes on beside the pages: what waits on this device is sent, and changes of others are shown. */
+export function startExchange(): void {
+  void holdTab();
+  const fetchAgain = () => store.dispatch(api.util.invalidateTags([...tags]));
+  void startOutbox(store.dispatch, fetchAgain);
+  listenForChanges(store.dispatch);
+}

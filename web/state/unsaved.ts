@@ -1,4 +1,4 @@
-// Reads the draft that the browser stored when the ledger could not be reached.
+// Reads the draft that this device stored when the ledger could not be reached.
 import { z } from 'zod';
 import type { DocumentKind } from '../../contract/document.ts';
 import { batchSchema } from '../../core/batch/batch.ts';
@@ -20,10 +20,10 @@ const bodySchemaOf = {
   studio: studioSchema,
 } as const satisfies Record<DocumentKind, z.ZodType>;
 
-/** @returns null when the text is not a draft of this kind */
-export function readUnsaved(kind: DocumentKind, text: string): Unsaved | null {
+/** @returns null when what was stored is not a draft of this kind */
+export function readUnsaved(kind: DocumentKind, found: unknown): Unsaved | null {
   try {
-    const { version, body } = unsavedSchema.parse(JSON.parse(text));
+    const { version, body } = unsavedSchema.parse(found);
     return { version, body: bodySchemaOf[kind].parse(body) };
   } catch {
     return null;

@@ -27,7 +27,8 @@ export const words = localWords({
   giveADay: 'Give a day.',
   isNotAKnownWord: '” is not a known word.',
   itMayHaveBeenDeleted: 'It may have been deleted, or the address is wrong. Go back to the',
-  itWasEditedInAnother: 'It was edited in another window or on another device. Choose which version to keep.',
+  itWasEditedInAnother:
+    'It was edited in another window or on another device. Choose what to keep: what only one side has changed is chosen already.',
   keepMyVersion: 'Keep my version',
   line: 'line',
   moveDown: 'Move down',
@@ -50,6 +51,8 @@ export const words = localWords({
   reasonForOverride: 'reason for override',
   reasonForOverrideTitle: 'Reason for override',
   redo: 'Redo',
+  saveTheChoice: 'Save what is chosen',
+  savedVersion: 'saved version',
   schedule: 'Schedule',
   showAgain: 'Show again',
   step: 'Step',
@@ -63,4 +66,5 @@ export const words = localWords({
   unnamedPiece: 'Unnamed piece',
   unpin: 'Unpin',
   useTheSavedVersion: 'Use the saved version',
+  yourVersion: 'your version',
 });

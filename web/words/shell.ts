@@ -9,6 +9,7 @@ export const words = localWords({
   calculator: 'Calculator',
   cantConnectToNoonLedger: 'Can’t connect to Noon Ledger',
   darkTheme: 'Dark theme',
+  goBack: 'Go back',
   lengthsWeightsGaugesRingSizes: 'Lengths, weights, gauges, ring sizes, bezels, chains, melts…',
   lightTheme: 'Light theme',
   loading: 'Loading…',
@@ -26,6 +27,8 @@ export const words = localWords({
   schedule: 'Schedule',
   sections: 'Sections',
   settings: 'Settings',
+  thisPageWasNotFetched:
+    'Noon Ledger does not answer, so this page cannot be shown. What you typed is stored on this device and sent when Noon Ledger answers again.',
   thisPageHasStoppedWorking: 'This page has stopped working',
-  yourChangesAreSavedReload: 'Your changes are saved. Reload the page to continue.',
+  whatYouTypedIsStored: 'What you typed is stored on this device. Reload the page to continue.',
 });

@@ -6,6 +6,7 @@ import { dayInWords } from '../../../core/format/days.ts';
 import { local } from '../../../core/format/variants.ts';
 import { emptyFair } from '../../../core/price/fair/fair.ts';
 import { planFair } from '../../../core/price/fair/fair-plan.ts';
+import { Failure } from '../../components/failure.tsx';
 import { SellingNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
@@ -18,7 +19,7 @@ export function FairsScreen() {
   const { data } = useGetFairsQuery();
   const { rates } = useBasis();
   const costOf = useCostOfPiece();
-  const [add] = useAddFairMutation();
+  const [add, { error }] = useAddFairMutation();
   const navigate = useNavigate();
   const describe = async () => {
     const answer = await add(emptyFair);
@@ -38,6 +39,7 @@ export function FairsScreen() {
               {words.newFair}
             </button>
           </div>
+          <Failure of={[error]} />
           {data && fairs.length === 0 && <p className="mt-4 max-w-[56ch]">{words.enterTheStallFeeThe}</p>}
           {fairs.length > 0 && (
             <table className="rows mt-4" aria-label={words.fairs}>

@@ -6,6 +6,7 @@ import { Link, useNavigate } from 'react-router';
 import { pieceRoutes } from '../../../contract/pieces.ts';
 import { pathTo } from '../../../contract/route.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
+import { Failure } from '../../components/failure.tsx';
 import { priceTagsPath } from '../../components/price-tags.ts';
 import { usePaper } from '../../hooks/use-paper.ts';
 import { closed, type OpenDocument, replaced } from '../../state/drafts.ts';
@@ -30,9 +31,9 @@ export const PieceMenu = memo(function PieceMenu({ name, stored, id, isSaved, ba
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const [sure, setSure] = useState(false);
-  const [remove] = useRemoveDocumentMutation();
-  const [addPiece] = useAddPieceMutation();
-  const [archive] = useArchivePieceMutation();
+  const [remove, { error: removeError }] = useRemoveDocumentMutation();
+  const [addPiece, { error: addError }] = useAddPieceMutation();
+  const [archive, { error: archiveError }] = useArchivePieceMutation();
   const takeAway = async () => {
     const answer = await remove({ kind: 'piece', id, version: stored.version });
     if ('error' in answer) return;
@@ -52,6 +53,7 @@ export const PieceMenu = memo(function PieceMenu({ name, stored, id, isSaved, ba
     return (
       <span className="flex items-baseline gap-3" role="group" aria-label={words.deletePermanently}>
         {words.thisCannotBeUndone}
+        <Failure of={[removeError]} />
         <button type="button" className="link text-stop!" disabled={!isSaved} onClick={() => void takeAway()}>
           {words.deletePermanently}
         </button>
@@ -95,6 +97,7 @@ export const PieceMenu = memo(function PieceMenu({ name, stored, id, isSaved, ba
           </DropdownMenu.Content>
         </DropdownMenu.Portal>
       </DropdownMenu.Root>
+      <Failure of={[addError, archiveError]} />
     </>
   );
 });

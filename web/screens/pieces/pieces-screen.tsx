@@ -6,11 +6,11 @@ import { pieceRoutes } from '../../../contract/pieces.ts';
 import { shortDay } from '../../../core/format/days.ts';
 import { type BookWanted, isWanted, shelvesOf } from '../../../core/piece/book-order.ts';
 import { emptyPiece, type Piece } from '../../../core/piece/piece.ts';
+import { failureIn } from '../../components/failure.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { type Basis } from '../../state/basis.ts';
 import { useAddPieceFileMutation, useAddPieceMutation, useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
-import { problemOf } from '../../state/saving.ts';
 import { words } from '../../words/pieces.ts';
 import { titleOf } from './book-line.ts';
 import { BookTable, type Sorting, type SortKey } from './book-table.tsx';
@@ -197,7 +197,7 @@ function inAll(shown: readonly PieceDocument[], pieces: readonly PieceDocument[]
 
 function useAddPiece() {
   const navigate = useNavigate();
-  const [addPiece] = useAddPieceMutation();
+  const [addPiece, { error: addError }] = useAddPieceMutation();
   const [addFile, { error }] = useAddPieceFileMutation();
   const [unread, setUnread] = useState('');
   const goTo = (piece: PieceDocument) => navigate(`/pieces/${piece.id}`);
@@ -205,9 +205,9 @@ function useAddPiece() {
   const goToAll = ([first, ...others]: readonly PieceDocument[]) =>
     first && others.length === 0 ? goTo(first) : undefined;
   return {
-    refusal: unread || problemOf(error)?.detail || '',
-    add: () => void addPiece(emptyPiece).unwrap().then(goTo),
-    take: (piece: Piece) => void addPiece(piece).unwrap().then(goTo),
+    refusal: unread || ((addError ?? error) ? failureIn(addError ?? error) : ''),
+    add: () => void addPiece(emptyPiece).then(({ data }) => data && goTo(data)),
+    take: (piece: Piece) => void addPiece(piece).then(({ data }) => data && goTo(data)),
     open: (file: File) => {
       setUnread('');
       file

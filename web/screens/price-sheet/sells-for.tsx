@@ -10,6 +10,7 @@ import type { Piece } from '../../../core/piece/piece.ts';
 import { undercutsShops } from '../../../core/price/piece/channels.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import { type Priced, priceStanding } from '../../../core/price/piece/standing.ts';
+import { isTaken } from '../../components/failure.tsx';
 import { Field } from '../../components/field.tsx';
 import { useAddPricesMutation } from '../../state/endpoints/prices.ts';
 import { problemOf } from '../../state/saving.ts';
@@ -38,7 +39,7 @@ export function SellsFor({ id, piece: { sizes }, priced, count }: SellsForProps)
   const isTyped = typed.wholesale !== undefined || typed.retail !== undefined;
   const set = async (how: 'set' | 'fix', wholesaleMinor: number, retailMinor: number, reason: string) => {
     const answer = await add({ how, why: reason, prices: [{ pieceId: id, wholesaleMinor, retailMinor }] });
-    if (!('error' in answer)) setTyped({});
+    if (isTaken(answer)) setTyped({});
   };
   const [first] = sizesOf({ sizes });
   const standing = priceStanding(priced, count);

@@ -7,6 +7,7 @@ import { sizesOf } from '../../../core/piece/all-sizes.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
 import { type Priced, sizePrice, type SizePrices } from '../../../core/price/piece/standing.ts';
+import { isTaken } from '../../components/failure.tsx';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
 import { RowBody } from '../../components/row.tsx';
@@ -64,7 +65,7 @@ export function SizePricesTable({ id, piece, priced, count }: SizePricesProps) {
     const wholesaleMinor = priced?.wholesaleMinor ?? count.prices.wholesale.value;
     const retailMinor = priced?.retailMinor ?? count.prices.retail.value;
     const prices = [{ pieceId: id, wholesaleMinor, retailMinor, sizes }];
-    if (!('error' in (await add({ how: 'set', why: reason, prices })))) setTyped({});
+    if (isTaken(await add({ how: 'set', why: reason, prices }))) setTyped({});
   };
   return (
     <section aria-labelledby="by-size" className="mt-4">

@@ -2,8 +2,8 @@
 import { useCallback, useState } from 'react';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import type { NewPrices } from '../../../contract/prices.ts';
+import { failureIn } from '../../components/failure.tsx';
 import { useAddPricesMutation } from '../../state/endpoints/prices.ts';
-import { problemOf } from '../../state/saving.ts';
 
 /** @returns why it was refused; '' when it is saved */
 export type SetPrices = (how: NewPrices['how'], why: string, prices: NewPrices['prices']) => Promise<string>;
@@ -19,7 +19,7 @@ export function useSetPrices(pieces: readonly PieceDocument[]): { setPrices: Set
   const send = useCallback<SetPrices>(
     async (how, why, prices) => {
       const answer = await add({ how, why, prices });
-      return 'error' in answer ? (problemOf(answer.error)?.detail ?? 'Can’t connect to Noon Ledger.') : '';
+      return 'error' in answer ? failureIn(answer.error) : '';
     },
     [add],
   );

@@ -4,6 +4,7 @@ import type { QuoteDocument } from '../../../contract/quotes.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { dayInWords, shortDay } from '../../../core/format/days.ts';
 import { countQuote, emptyQuote, quoteStanding } from '../../../core/price/quote/quote.ts';
+import { Failure } from '../../components/failure.tsx';
 import { SellingNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
@@ -17,7 +18,7 @@ export function QuotesScreen() {
   const { data } = useGetQuotesQuery();
   const { rates } = useBasis();
   const retailOf = useRetailOfPiece();
-  const [add] = useAddQuoteMutation();
+  const [add, { error }] = useAddQuoteMutation();
   const navigate = useNavigate();
   const write = async (kind: 'commission' | 'repair') => {
     const answer = await add({ ...emptyQuote, kind });
@@ -41,6 +42,7 @@ export function QuotesScreen() {
               </button>
             </span>
           </div>
+          <Failure of={[error]} />
           {data && quotes.length === 0 && <p className="mt-4 max-w-[56ch]">{words.aQuoteShowsThePrice}</p>}
           {quotes.length > 0 && (
             <table className="rows mt-4" aria-label={words.quotes}>

@@ -7,13 +7,13 @@ import type { SectionForm } from '../../../core/stock/section.ts';
 import { formNames } from '../../../core/stock/words.ts';
 import { alloyOptions } from '../../components/alloy-options.ts';
 import { Choice } from '../../components/choice.tsx';
+import { Failure, isTaken } from '../../components/failure.tsx';
 import { Field } from '../../components/field.tsx';
 import { Labelled } from '../../components/labelled.tsx';
 import { SectionFields, sectionFor } from '../../components/section-fields.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
 import { useAddLotMutation } from '../../state/endpoints/stock.ts';
-import { problemOf } from '../../state/saving.ts';
 import { words } from '../../words/shelf.ts';
 
 const forms = (Object.keys(formNames) as SectionForm[])
@@ -37,7 +37,7 @@ export function AddLot() {
   const unit = studio.units === 'mm' ? 'mm' : 'in';
   const keep = async () => {
     const answer = await add(typed);
-    if (!('error' in answer)) setTyped({ ...typed, length: '', width: '', height: '', count: '1', paid: '' });
+    if (isTaken(answer)) setTyped({ ...typed, length: '', width: '', height: '', count: '1', paid: '' });
   };
   const field = (
     key: 'length' | 'width' | 'height' | 'count' | 'paid',
@@ -117,8 +117,9 @@ export function AddLot() {
         </button>
       </p>
       <p className="problem" role="alert">
-        {problems[0]?.sentence ?? problemOf(error)?.detail}
+        {problems[0]?.sentence}
       </p>
+      <Failure of={[error]} />
       {!('problems' in read) && <p className="aside num">{showValue(read.lot.grams, 'g')} g each</p>}
     </form>
   );

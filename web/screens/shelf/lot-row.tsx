@@ -5,6 +5,7 @@ import { sizeInWords } from '../../../core/batch/stock/size-words.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { readCount } from '../../../core/measure/read/read-number.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
+import { isTaken } from '../../components/failure.tsx';
 import { Field } from '../../components/field.tsx';
 import { RowBody } from '../../components/row.tsx';
 import { SectionGlyph } from '../../components/section-glyph.tsx';
@@ -26,7 +27,7 @@ export function LotRow({ lot }: { lot: ShelfLot }) {
   const problem = reading && !reading.ok ? reading.sentence : problemOf(error)?.detail;
   const keep = async () => {
     const answer = await count({ id: lot.id, count: typed ?? '', why });
-    if (!('error' in answer)) setTyped(null);
+    if (isTaken(answer)) setTyped(null);
   };
   return (
     <RowBody>

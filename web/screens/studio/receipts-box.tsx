@@ -4,6 +4,7 @@ import { shortDay } from '../../../core/format/days.ts';
 import { chargeForms } from '../../../core/metal/charge-form.ts';
 import { type NewReceipt, receiptPerGram, receiptProblems } from '../../../core/metal/receipt.ts';
 import { Choice } from '../../components/choice.tsx';
+import { isTaken } from '../../components/failure.tsx';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
@@ -26,7 +27,7 @@ export function ReceiptsBox() {
   const keep = async () => {
     const receipt: NewReceipt = { ...typed, form: typed.form as NewReceipt['form'], on: day, currency };
     const answer = await add(receipt);
-    if (answer.data) setTyped({ ...typed, grams: '', paid: '' });
+    if (isTaken(answer)) setTyped({ ...typed, grams: '', paid: '' });
   };
   const field = (key: 'grams' | 'paid' | 'source', label: string, placeholder: string) => (
     <Field

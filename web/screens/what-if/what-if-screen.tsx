@@ -13,6 +13,7 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { useNow } from '../../hooks/use-now.ts';
 import { type Planned, usePlan, useTrialPlan } from '../../hooks/use-plan.ts';
 import { TRIAL_ID, type TrialTyped, useTrialJob } from '../../hooks/use-trial-job.ts';
+import { tabId } from '../../state/device/tab.ts';
 import { useAddBatchMutation, useGetBatchesQuery } from '../../state/endpoints/batches.ts';
 import { documentEndpoints } from '../../state/endpoints/documents.ts';
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
@@ -185,7 +186,9 @@ function Keep({ change, rush }: { change: WhatIf; rush: TrialTyped | null }) {
         return;
       }
       const body = studioIf(studio.body, change, crypto.randomUUID());
-      const saved = await dispatch(documentEndpoints.saveDraft.initiate({ ...key, version: studio.version, body }));
+      const saved = await dispatch(
+        documentEndpoints.saveDraft.initiate({ ...key, version: studio.version, body, writer: tabId() }),
+      );
       const version = (saved.data as { version: number } | undefined)?.version;
       const accepted =
         version === undefined ? saved : await dispatch(documentEndpoints.acceptDraft.initiate({ ...key, version }));

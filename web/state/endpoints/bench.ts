@@ -12,6 +12,7 @@ const injected = api.injectEndpoints({
     }),
     addBenchEntries: build.mutation<BenchPage, readonly NewBenchEntry[]>({
       query: (entries) => requestOf(planRoutes.addEntries, { body: { entries } }),
+      extraOptions: { isEntry: true },
       transformResponse: parsedBy(planRoutes.addEntries),
       invalidatesTags: ['Bench'],
     }),

@@ -54,8 +54,10 @@ const injected = api.injectEndpoints({
     getDocument: build.query<DocumentOf<unknown>, DocumentKey>({
       query: ({ kind, id }) => requestOf(routesOf[kind].get, { params: { id } }),
       keepUnusedDataFor: 0,
+      providesTags: (_result, _error, { kind, id }) => [{ type: 'Document', id: `${kind}/${id}` }],
     }),
-    saveDraft: build.mutation<DocumentOf<unknown>, DocumentKey & { version: number; body: unknown }>({
+    saveDraft: build.mutation<DocumentOf<unknown>, DocumentKey & { version: number; body: unknown; writer: string }>({
+      extraOptions: { isDraft: true },
       query: ({ kind, id, ...body }) => requestOf(routesOf[kind].saveDraft, { params: { id }, body }),
       // The lists take the saved draft itself: fetching a whole list after each pause in typing would be waste.
       onQueryStarted: async ({ kind }, { dispatch, queryFulfilled }) => {

@@ -14,11 +14,13 @@ const injected = api.injectEndpoints({
     }),
     addFix: build.mutation<Fix, NewFix>({
       query: (body) => requestOf(fixRoutes.add, { body }),
+      extraOptions: { isEntry: true },
       transformResponse: parsedBy(fixRoutes.add),
       invalidatesTags: ['Fixes'],
     }),
     addFixes: build.mutation<Fix[], NewFix[]>({
       query: (fixes) => requestOf(fixRoutes.addMany, { body: { fixes } }),
+      extraOptions: { isEntry: true },
       transformResponse: parsedBy(fixRoutes.addMany),
       invalidatesTags: ['Fixes'],
     }),
@@ -33,6 +35,7 @@ const injected = api.injectEndpoints({
     }),
     addReceipt: build.mutation<Receipt, NewReceipt>({
       query: (body) => requestOf(receiptRoutes.add, { body }),
+      extraOptions: { isEntry: true },
       transformResponse: parsedBy(receiptRoutes.add),
       invalidatesTags: ['Receipts'],
     }),

@@ -11,6 +11,7 @@ const injected = api.injectEndpoints({
     }),
     addPrices: build.mutation<PriceEntry[], NewPrices>({
       query: (body) => requestOf(priceRoutes.set, { body }),
+      extraOptions: { isEntry: true },
       transformResponse: parsedBy(priceRoutes.set),
       invalidatesTags: ['Prices', 'Pieces'],
     }),

