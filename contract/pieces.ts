@@ -11,7 +11,7 @@ const pieceListSchema = z.array(pieceDocumentSchema);
 export type PieceDocument = z.infer<typeof pieceDocumentSchema>;
 
 /** Largest uploaded file of pieces, bytes, pictures included. */
-export const PIECE_FILE_LIMIT_BYTES = 64_000_000;
+export const PIECE_FILE_LIMIT_BYTES = 256_000_000;
 
 /** A picture in a file: its id, and its JPEG bytes in base64. */
 const filePhotoSchema = z.strictObject({
@@ -20,7 +20,7 @@ const filePhotoSchema = z.strictObject({
   heightPx: z.int().min(1),
   jpeg: z.base64(),
 });
-const photos = z.array(filePhotoSchema).max(2000).optional();
+const photos = z.array(filePhotoSchema).max(40_000).optional();
 // Version 1 had no joins, sizes or pictures; missing fields take their usual values. Version 3 renamed fields of a
 // step.
 /** The version that is written. */
@@ -41,7 +41,7 @@ export const pieceFileSchema = z.discriminatedUnion(
     z.strictObject({
       format: z.literal('noon-ledger/pieces'),
       version,
-      pieces: z.array(anyPiece).max(1000),
+      pieces: z.array(anyPiece).max(20_000),
       photos,
     }),
   ],

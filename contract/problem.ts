@@ -15,6 +15,8 @@ export const problemDetailsSchema = z.object({
     '/problems/not-found',
     '/problems/changed-meanwhile',
     '/problems/too-large',
+  '/problems/file',
+  '/problems/waiting',
   ]),
   title: z.string(),
   status: z.int(),

@@ -1,6 +1,7 @@
 // While the server is away: entries wait on the device, nothing is lost or doubled, and every failure has words.
+import { spawnSync } from 'node:child_process';
 import { rm } from 'node:fs/promises';
-import { chromium } from '@playwright/test';
+import { chromium, type Page } from '@playwright/test';
 import { expect, openPiece, test, write } from './fixtures.ts';
 
 const AWAY = [/ERR_CONNECTION_REFUSED/, /ERR_INCOMPLETE_CHUNKED/, /ERR_EMPTY_RESPONSE/, /500/, /409/];
@@ -16,13 +17,12 @@ test('stock that is received while the server is away waits, and is there once w
   await expect(lots.nth(2)).toBeVisible();
   const before = await lots.count();
   await demo.stop();
-  const form = page.getByRole('region', { name: 'Receive stock' });
-  await form.getByLabel('diameter').fill('1.7 mm');
-  await form.getByLabel('length').fill('480 mm');
-  await form.getByRole('button', { name: 'Receive' }).click();
+  await page.getByLabel('Stock, diameter').fill('1.7 mm');
+  await page.getByLabel('Stock, length').fill('480 mm');
+  await page.getByRole('button', { name: 'Add to stock' }).click();
   await expect(page.getByText('This entry waits on this device')).toBeVisible();
   await expect(page.getByRole('button', { name: '1 change waiting' })).toBeVisible();
-  await expect(form.getByLabel('length')).toHaveValue('');
+  await expect(page.getByLabel('Stock, length')).toHaveValue('');
   await demo.start();
   await page.getByRole('button', { name: '1 change waiting' }).click();
   await page.getByRole('button', { name: 'Send now' }).click();
@@ -33,9 +33,9 @@ test('stock that is received while the server is away waits, and is there once w
   await expect(lots).toHaveCount(before + 1);
 });
 
-test('what is typed and entered is still there when the browser was killed', async ({ demo, expected }, { outputPath }) => {
+test('what is typed and entered is still there when the browser was killed', async ({ demo, expected }, info) => {
   expected.push(...AWAY);
-  const profile = outputPath('profile');
+  const profile = info.outputPath('profile');
   const start = async () =>
     await chromium.launchPersistentContext(profile, {
       executablePath: '/usr/bin/chromium',
@@ -48,9 +48,7 @@ test('what is typed and entered is still there when the browser was killed', asy
   await page.getByLabel('Name of the piece').fill('Storm glass brooch');
   await expect(page.getByText(/^Offline/)).toBeVisible();
   // Killed, not closed: no page gets a chance to say goodbye.
-  const { pid } = first.browser() ? { pid: 0 } : { pid: 0 };
-  expect(pid).toBe(0);
-  await first.close();
+  spawnSync('pkill', ['-9', '-f', profile]);
   await demo.start();
   const second = await start();
   const again = second.pages()[0] ?? (await second.newPage());
@@ -69,21 +67,21 @@ test('two tabs that edit one piece are merged field by field', async ({ page, co
   await openPiece(other, demo.url, 'Barometer brooch');
   await page.getByLabel('Name of the piece').fill('Glass brooch');
   await write(other.getByLabel('Dial, across'), '41');
-  const merge = other.getByRole('dialog').or(page.getByRole('dialog'));
-  await expect(merge).toBeVisible();
-  const hand = (await other.getByRole('dialog').isVisible()) ? other : page;
+  const asks = async (one: Page) => await one.getByRole('dialog').isVisible();
+  await expect.poll(async () => (await asks(page)) || (await asks(other))).toBe(true);
+  const hand = (await asks(other)) ? other : page;
   await hand.getByRole('button', { name: 'Save what is chosen' }).click();
   await expect(hand.getByLabel('Name of the piece')).toHaveValue('Glass brooch');
-  await expect(hand.getByLabel('Dial, across')).toHaveText('41');
+  await expect(hand.getByLabel('Dial, across')).toContainText('41');
   const last = hand === page ? other : page;
   await expect(last.getByLabel('Name of the piece')).toHaveValue('Glass brooch');
-  await expect(last.getByLabel('Dial, across')).toHaveText('41');
+  await expect(last.getByLabel('Dial, across')).toContainText('41');
 });
 
 test('a page that cannot be fetched says so', async ({ page, demo, expected }) => {
   expected.push(...AWAY, /Failed to fetch/);
   await page.goto(`${demo.url}/pieces`);
-  await expect(page.getByRole('table')).toBeVisible();
+  await expect(page.getByRole('table').first()).toBeVisible();
   await demo.stop();
   await page.getByRole('link', { name: 'Settings' }).click();
   await expect(page.getByText(/Noon Ledger does not answer|What you type is stored/).first()).toBeVisible();

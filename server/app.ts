@@ -42,13 +42,15 @@ export interface AppOptions {
   readonly finder?: Finder | null;
   /** Keeps copies of the ledger; left out: there are none. */
   readonly backups?: BackupKeeper | null;
+  /** Throws when the ledger file is no longer the one that was opened; left out for a ledger in memory. */
+  readonly checkFile?: () => void;
   readonly logLevel?: 'silent' | 'warn' | 'info';
 }
 
 /** Creates the server over open stores. It does not listen yet. */
 export async function createApp(
   stores: Stores,
-  { webDir, finder = null, backups = null, logLevel = 'warn' }: AppOptions = {},
+  { webDir, finder = null, backups = null, checkFile = () => undefined, logLevel = 'warn' }: AppOptions = {},
 ): Promise<FastifyInstance> {
   const app = Fastify({
     bodyLimit: BODY_LIMIT_BYTES,
@@ -66,6 +68,7 @@ export async function createApp(
     done();
   });
   app.decorate('countOnce', countOnce(stores));
+  app.decorate('checkFile', checkFile);
   stores.requests.forgetOld();
   sayWhereJsonBreaks(app);
   refuseStrangers(app);

@@ -2,6 +2,7 @@
 import type { FastifyError, FastifyReply, FastifyRequest } from 'fastify';
 import { hasZodFastifySchemaValidationErrors } from 'fastify-type-provider-zod';
 import type { FieldError, ProblemDetails } from '../contract/problem.ts';
+import { FileFault, fileFaultOf } from './store/file-faults.ts';
 import { ChangedMeanwhile, NotAcceptable, NotThere } from './store/refusals.ts';
 
 /** Largest request body, bytes: a piece of 200 parts is about 60 kB. */
@@ -40,6 +41,8 @@ function problemOf(error: FastifyError): ProblemDetails {
       current: error.current,
     };
   }
+  const fault = error instanceof FileFault ? error.message : fileFaultOf(error);
+  if (fault !== null) return { type: '/problems/file', title: 'Not saved', status: 503, detail: fault };
   if (error instanceof NotAcceptable) return notUnderstood(error.message, [...error.errors]);
   if (hasZodFastifySchemaValidationErrors(error)) {
     const errors = error.validation.map(({ instancePath, message }) => fieldError(instancePath, message ?? ''));
@@ -51,7 +54,7 @@ function problemOf(error: FastifyError): ProblemDetails {
         type: '/problems/too-large',
         title: 'Too large',
         status: 413,
-        detail: 'The file is too large. Limits: 1 MB, photos 24 MB, piece files 64 MB. Nothing was changed.',
+        detail: 'The file is too large. Limits: 1 MB, photos 24 MB, piece files 256 MB. Nothing was changed.',
       };
     case 'FST_ERR_CTP_INVALID_JSON_BODY':
     case 'FST_ERR_CTP_EMPTY_JSON_BODY':

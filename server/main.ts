@@ -1,5 +1,5 @@
 // The server process: opens the ledger named in the environment, serves it on this machine, and closes it in order.
-import { existsSync, mkdirSync } from 'node:fs';
+import { mkdirSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { openFinder } from '../solver/finder.ts';
@@ -8,23 +8,23 @@ import { serverClock } from './clock.ts';
 import { loadDemo } from './demo/load.ts';
 import { BackupKeeper } from './safekeeping/backup-keeper.ts';
 import { lockLedger } from './safekeeping/ledger-lock.ts';
-import { type LedgerKind, openLedger } from './store/ledger.ts';
+import { fileFaultOf, watchedFile } from './store/file-faults.ts';
+import { openLedger } from './store/ledger.ts';
+import { kindOfLedger, migrationsFolder } from './store/migrations-folder.ts';
 import { openStores } from './store/stores.ts';
 
 /** ms that running answers may take after the server is told to close. */
 const CLOSE_WITHIN_MS = 1000;
 
 const here = dirname(fileURLToPath(import.meta.url));
-const kind: LedgerKind = process.env['NOON_DEMO'] ? 'demo' : 'own';
+const kind = kindOfLedger();
 const path = process.env['NOON_LEDGER'];
 if (!path) {
   console.error('NOON_LEDGER must name the ledger file. Start with npm start or npm run demo, which do.');
   process.exit(2);
 }
 
-const migrationsDir = [join(here, 'migrations'), join(here, '../../server/migrations')].find((dir) => existsSync(dir));
-if (!migrationsDir) throw new Error('The migrations are missing beside the server.');
-const { ledger, unlock } = opened(path, migrationsDir);
+const { ledger, unlock } = opened(path, migrationsFolder());
 const stores = openStores(ledger);
 if (kind === 'demo' && stores.studio.list().length === 0) loadDemo(ledger, serverClock());
 
@@ -35,6 +35,7 @@ if (kind === 'own') backups.start();
 const app = await createApp(stores, {
   backups,
   finder: openFinder(),
+  checkFile: watchedFile(path),
   webDir: process.env['NOON_WEB'] ?? join(here, '../web'),
   logLevel: process.env['NOON_LOG'] === 'info' ? 'info' : 'warn',
 });
@@ -46,7 +47,8 @@ function opened(file: string, migrations: string) {
     const release = lockLedger(file);
     return { ledger: openLedger(file, migrations, kind), unlock: release };
   } catch (error) {
-    console.error(error instanceof Error ? error.message : error);
+    const fault = fileFaultOf(error);
+    console.error(fault ? `${file}: ${fault}` : error instanceof Error ? error.message : error);
     process.exit(2);
   }
 }

@@ -9,7 +9,7 @@ import { alloysWith } from '../core/metal/alloy.ts';
 import type { CommandBasis } from './command/ledger-basis.ts';
 
 const USAGE =
-  'Usage: npm run -s noon -- ask "18 ga sterling round 120 mm" (ask - answers one question a line from standard input), check piece.json (check - reads standard input) [--country GB], route piece.json, price pieces.json [--studio studio.json] [--fix fix.json], cut bars.json [--seconds 10], nest sheets.json [--seconds 10], schedule problem.json [--seconds 10] [--seed 1], backup FILE, restore FILE, or verify FILE (verify - checks the ledger).';
+  'Usage: npm run -s noon -- ask "18 ga sterling round 120 mm" (ask - answers one question a line from standard input), check piece.json (check - reads standard input) [--country GB], route piece.json, price pieces.json [--studio studio.json] [--fix fix.json], cut bars.json [--seconds 10], nest sheets.json [--seconds 10], schedule problem.json [--seconds 10] [--seed 1], backup FILE, restore FILE, verify FILE (verify - checks the ledger), export FILE.zip, import FILE.zip, or salvage NEWFILE (saves what can be read of a damaged ledger).';
 
 /** s that a plan may take by default. */
 const SECONDS = 10;
@@ -25,6 +25,9 @@ const commands: Readonly<Record<string, (words: readonly string[]) => Promise<vo
   backup,
   restore,
   verify,
+  export: exportAll,
+  import: importAll,
+  salvage,
 };
 const [command = '', ...words] = process.argv.slice(2);
 const run = commands[command];
@@ -142,6 +145,24 @@ async function verify([file = '-', ...more]: readonly string[]): Promise<void> {
   if (more.length > 0) stop(USAGE);
   const { verifyOutcome } = await import('./command/safekeeping.ts');
   report(verifyOutcome(file === '-' ? ledgerPath() : file));
+}
+
+async function exportAll([file = '', ...more]: readonly string[]): Promise<void> {
+  if (more.length > 0) stop(USAGE);
+  const { exportOutcome } = await import('./command/safekeeping.ts');
+  report(await exportOutcome(ledgerPath(), file));
+}
+
+async function importAll([file = '', ...more]: readonly string[]): Promise<void> {
+  if (more.length > 0) stop(USAGE);
+  const { importOutcome } = await import('./command/safekeeping.ts');
+  report(await importOutcome(ledgerPath(), file));
+}
+
+async function salvage([file = '', ...more]: readonly string[]): Promise<void> {
+  if (more.length > 0) stop(USAGE);
+  const { salvageOutcome } = await import('./command/safekeeping.ts');
+  report(await salvageOutcome(ledgerPath(), file));
 }
 
 function report(outcome: { readonly done: object } | { readonly error: string }): void {

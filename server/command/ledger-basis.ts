@@ -1,12 +1,10 @@
 // What a ledger gives the commands: alloys, rates and metal prices of the maker.
-import { existsSync } from 'node:fs';
-import { dirname, join } from 'node:path';
-import { fileURLToPath } from 'node:url';
 import type { AskBasis } from '../../core/ask/ask.ts';
 import { setStudioFormat } from '../../core/format/studio-format.ts';
 import { alloysWith } from '../../core/metal/alloy.ts';
 import { type Rates, readRates, withReceipts } from '../../core/studio/rates.ts';
 import { openLedger } from '../store/ledger.ts';
+import { kindOfLedger, migrationsFolder } from '../store/migrations-folder.ts';
 import { openStores } from '../store/stores.ts';
 
 /** Settings and metal prices for a command; without a ledger there are none. */
@@ -17,9 +15,7 @@ export interface CommandBasis extends AskBasis {
 
 /** Reads the settings and the latest metal prices of a ledger, and sets the format of its country. */
 export function ledgerBasis(path: string): CommandBasis {
-  const here = dirname(fileURLToPath(import.meta.url));
-  const migrations = [join(here, 'migrations'), join(here, '../migrations')].find((dir) => existsSync(dir)) ?? '';
-  const ledger = openLedger(path, migrations, process.env['NOON_DEMO'] ? 'demo' : 'own');
+  const ledger = openLedger(path, migrationsFolder(), kindOfLedger());
   try {
     const stores = openStores(ledger);
     const [studio] = stores.studio.list();

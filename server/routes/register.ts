@@ -14,6 +14,8 @@ interface Asked<Params, Query, Body> {
 declare module 'fastify' {
   interface FastifyInstance {
     countOnce: CountOnce;
+    /** @throws FileFault when the ledger file is no longer the one that was opened */
+    checkFile: () => void;
   }
 }
 
@@ -47,7 +49,12 @@ export function answerRoute<Params, Query, Body, Answer>(
       void reply.code(status);
       const once: Once = (work) => app.countOnce(request, reply, status, work);
       const work = () => handle(request as Asked<Params, Query, Body>, reply, once as Once<Answer>);
-      return await (countsOnce ? once(work) : work());
+      if (route.method === 'GET') return await work();
+      app.checkFile();
+      const answer = await (countsOnce ? once(work) : work());
+      // Before it is acknowledged: the file may have gone meanwhile.
+      app.checkFile();
+      return answer;
     },
   });
 }

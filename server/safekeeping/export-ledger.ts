@@ -1,7 +1,7 @@
 // The whole ledger as one zip: a table a JSON file, pictures as JPEG, and each table once more as CSV for a spreadsheet.
 // The same content gives the same bytes. Documented in docs/formats/ledger.md.
 import { strToU8, type Zippable, zipSync } from 'fflate';
-import { csvOf } from '../../core/measure/csv.ts';
+import { csvOf } from '../../core/format/csv.ts';
 import type { Ledger } from '../store/ledger.ts';
 import { keyOf, type LedgerTable, ledgerTables } from './ledger-tables.ts';
 
@@ -38,7 +38,9 @@ export function exportLedger(ledger: Ledger): Uint8Array {
       files[`tables/${table.name}.json`] = json(all);
       files[`csv/${table.name}.csv`] = strToU8(csvOfTable(table, all));
     }
-    for (const { id, bytes } of ledger.prepare<[], { id: string; bytes: Buffer }>('select id, bytes from photo order by id').iterate())
+    for (const { id, bytes } of ledger
+      .prepare<[], { id: string; bytes: Buffer }>('select id, bytes from photo order by id')
+      .iterate())
       files[`photos/${id}.jpg`] = [new Uint8Array(bytes), { level: 0 }];
     const migrations = ledger.pragma('user_version', { simple: true }) as number;
     const manifest: LedgerManifest = { format: LEDGER_FORMAT, version: LEDGER_FORMAT_VERSION, migrations, rows };

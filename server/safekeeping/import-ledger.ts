@@ -47,7 +47,8 @@ export function importLedger(zip: Uint8Array, to: string, migrationsDir: string,
     const ledger = openLedger(unfinished, migrationsDir, kind);
     try {
       const stores = openStores(ledger);
-      for (const documents of [stores.studio, stores.pieces, stores.batches, stores.fairs, stores.quotes]) documents.list();
+      for (const documents of [stores.studio, stores.pieces, stores.batches, stores.fairs, stores.quotes])
+        documents.list();
       stores.shelf.lots();
       ledger.pragma('wal_checkpoint(truncate)');
     } finally {
@@ -101,7 +102,8 @@ function parsed(bytes: Uint8Array | undefined): unknown {
 function fill(ledger: Ledger, files: Readonly<Record<string, Uint8Array>>, wanted: ImportedRows): void {
   const tables = ledgerTables(ledger);
   const strange = Object.keys(wanted).find((name) => !tables.some((table) => table.name === name));
-  if (strange) throw new Error(`This export holds ${strange}, which this Noon Ledger does not know. Nothing was imported.`);
+  if (strange)
+    throw new Error(`This export holds ${strange}, which this Noon Ledger does not know. Nothing was imported.`);
   ledger.pragma('foreign_keys = off');
   ledger.transaction(() => {
     // A migration may have put rows of its own into a new ledger.
@@ -146,7 +148,8 @@ function insert(
   );
   for (const row of rows) {
     const strange = Object.keys(row).find((column) => !known.has(column));
-    if (strange) throw new Error(`The export has ${strange} in ${name}, which has no place there. Nothing was imported.`);
+    if (strange)
+      throw new Error(`The export has ${strange} in ${name}, which has no place there. Nothing was imported.`);
     const values = columns.map((column) => {
       if (column.type === 'BLOB') return [column.name, pictureOf(files, row)] as const;
       const value = row[column.name] ?? null;

@@ -15,11 +15,12 @@ export type Ledger = Database.Database;
  * needs a migration is copied beside itself first. Each migration is recorded with its checksum.
  * @param path           of the file, or `:memory:`
  * @param migrationsDir  numbered .sql files, run in order of their names
+ * @param upTo           number of migrations, for an earlier form of the ledger; all when left out
  * @throws Error when the file was written by a newer Noon Ledger, went through a migration that was changed since, or
  *   is
  * a ledger of the other kind
  */
-export function openLedger(path: string, migrationsDir: string, kind: LedgerKind): Ledger {
+export function openLedger(path: string, migrationsDir: string, kind: LedgerKind, upTo?: number): Ledger {
   if (path !== ':memory:') mkdirSync(dirname(path), { recursive: true });
   const ledger = opened(path);
   try {
@@ -29,7 +30,10 @@ export function openLedger(path: string, migrationsDir: string, kind: LedgerKind
     ledger.pragma('busy_timeout = 2000');
     // A migration can rebuild a referenced table only with foreign keys off; they are checked before it commits.
     ledger.pragma('foreign_keys = off');
-    migrate(ledger, path, readMigrations(migrationsDir), kind);
+    const migrations = readMigrations(migrationsDir);
+    if (upTo !== undefined && upTo > migrations.length)
+      throw new Error('This was written by a newer Noon Ledger. Nothing was changed: open it with that one.');
+    migrate(ledger, path, migrations.slice(0, upTo), kind);
     ledger.pragma('foreign_keys = on');
     checkKind(ledger, path, kind);
   } catch (error) {
@@ -58,7 +62,7 @@ function refuseForeign(ledger: Ledger, path: string): void {
   const found = readChecked(ledger);
   if (found === null)
     throw new Error(
-      `${path} is damaged, or no ledger at all. Nothing was changed. Restore a copy: npm run -s noon -- restore FILE. Copies are in ${path.replace(/\.sqlite$/, '')}-backups.`,
+      `${path} is damaged, or no ledger at all. Nothing was changed. Restore a copy: npm run -s noon -- restore FILE. Copies are in ${path.replace(/\.sqlite$/, '')}-backups. Or save what can be read: npm run -s noon -- salvage NEWFILE.`,
     );
   const { application, tables } = found;
   if (tables.length > 0 && !tables.includes('ledger') && application !== APPLICATION_ID)

@@ -62,7 +62,9 @@ export function DraftLine({ name, open, problems, inTheWay, children }: DraftLin
         </button>
       )}
       {children}
-      {open.saving === 'refused' && open.refusal && <p className="w-full text-stop">{open.refusal}</p>}
+      {(open.saving === 'refused' || open.saving === 'unreachable') && open.refusal && (
+        <p className="w-full text-stop">{open.refusal}</p>
+      )}
     </div>
   );
 }

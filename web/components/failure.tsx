@@ -1,4 +1,5 @@
 // Why something that was just asked for did not happen, at the place where the hand is.
+import { WAITS } from '../state/device/send-once.ts';
 import { problemOf } from '../state/saving.ts';
 import { words } from '../words/waiting.ts';
 
@@ -20,7 +21,7 @@ export function failureIn(error: unknown): string {
 
 /** Whether an entry waits on this device: its form is done with it. */
 export function isWaiting(error: unknown): boolean {
-  return problemOf(error)?.detail === words.itWaits;
+  return problemOf(error)?.type === WAITS;
 }
 
 /** Whether an entry is in the ledger, or waits on this device. */

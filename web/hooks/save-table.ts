@@ -2,11 +2,8 @@
 
 /** @param rows  cells, the heads first */
 export async function saveTable(rows: readonly (readonly string[])[], fileName: string): Promise<void> {
-  const { default: Papa } = await import('papaparse');
-  const text = Papa.unparse(
-    rows.map((row) => [...row]),
-    { newline: '\r\n' },
-  );
+  const { csvOf } = await import('../../core/format/csv.ts');
+  const text = csvOf(rows);
   const url = URL.createObjectURL(new Blob([text], { type: 'text/csv;charset=utf-8' }));
   const link = document.createElement('a');
   link.href = url;

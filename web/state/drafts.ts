@@ -111,8 +111,9 @@ const slice = createSlice({
         conflict: null,
       }));
     },
-    unreachable(drafts, { payload }: PayloadAction<Named>) {
-      return change(drafts, payload.name, () => ({ saving: 'unreachable' }));
+    /** Not in the ledger: no answer, or a fault of the server in its words. */
+    unreachable(drafts, { payload }: PayloadAction<Named & { why?: string }>) {
+      return change(drafts, payload.name, () => ({ saving: 'unreachable', refusal: payload.why ?? '' }));
     },
     refused(drafts, { payload }: PayloadAction<Named & { refusal: string }>) {
       return change(drafts, payload.name, () => ({ saving: 'refused', refusal: payload.refusal }));

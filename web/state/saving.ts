@@ -105,7 +105,7 @@ export function answerRefusal(name: string, sent: unknown, error: unknown): Thun
     const problem = problemOf(error);
     // A fault of the server may pass, as silence may.
     if (!problem || problem.status === 0 || problem.status >= 500) {
-      dispatch(unreachable({ name }));
+      dispatch(unreachable({ name, why: problem?.detail ?? '' }));
       return;
     }
     const current = problem.current as DocumentOf<unknown> | undefined;

@@ -6,6 +6,7 @@ export const words = localWords({
   changesWaiting: 'Changes waiting',
   discard: 'Discard',
   itWaits: 'Noon Ledger does not answer. This entry waits on this device and is sent when it is back.',
+  itWaitsHere: 'This entry waits on this device and is sent again.',
   notAnswered: 'Noon Ledger does not answer. Try again: it counts once.',
   notSent: 'Not sent',
   refused: 'Refused',

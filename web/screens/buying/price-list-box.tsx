@@ -13,8 +13,8 @@ export function PriceListBox({ items }: { items: readonly SupplierItem[] }) {
   const [add] = useAddPriceListMutation();
   const [says, setSays] = useState('');
   const keep = async (text: string) => {
-    const { default: Papa } = await import('papaparse');
-    const { data } = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' });
+    const { readCsv } = await import('../../../core/format/csv.ts');
+    const data = readCsv(text);
     const { items: read, problems } = readPriceList(data, rates.alloys, rates.currency);
     const [first] = problems;
     if (first) {

@@ -26,8 +26,8 @@ export function FixSources({ currency, onOffer }: FixSourcesProps) {
     if (latest) onOffer(latest);
   };
   const open = async (file: File) => {
-    const { default: Papa } = await import('papaparse');
-    const { data } = Papa.parse<string[]>(await file.text(), { skipEmptyLines: 'greedy' });
+    const { readCsv } = await import('../../../core/format/csv.ts');
+    const data = readCsv(await file.text());
     const { fixes, problems } = readFixTable(data, currency, `from ${file.name}`.slice(0, 200));
     const [first] = problems;
     if (first) {

@@ -4,7 +4,7 @@ import type { ProblemDetails } from '../../../contract/problem.ts';
 import { words } from '../../words/waiting.ts';
 import { rightNowMs } from '../clock.ts';
 import { dropRequest, storedRequests, storeRequest, type WaitingRequest } from './device-store.ts';
-import { sendOnce, unanswered } from './send-once.ts';
+import { sendOnce, unanswered, WAITS } from './send-once.ts';
 import { newId } from './tab.ts';
 import { requestsChanged, storageFailed, storageWorks } from './waiting.ts';
 
@@ -51,9 +51,9 @@ export async function queueRequest(
   if (before.length > 0) {
     await list(api.dispatch);
     void sendWaiting();
-    return { error: unanswered(words.itWaits) };
+    return { error: unanswered(words.itWaits, WAITS) };
   }
-  const { answer, isLost } = await sendOnce(args, api, request.id);
+  const { answer, isLost, why } = await sendOnce(args, api, request.id);
   if (!isLost) {
     if (isStored) await dropRequest(request.id);
     return answer.error ? { error: answer.error } : { data: answer.data };
@@ -61,7 +61,7 @@ export async function queueRequest(
   if (!isStored) return { error: unanswered(words.storageFull) };
   await list(api.dispatch);
   later();
-  return { error: unanswered(words.itWaits) };
+  return { error: unanswered(why ? `${why} ${words.itWaitsHere}` : words.itWaits, WAITS) };
 }
 
 async function store(request: WaitingRequest, dispatch: Dispatch): Promise<boolean> {

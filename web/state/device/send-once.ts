@@ -36,7 +36,11 @@ export async function sendOnce(
   const answer = await plain({ ...args, headers }, api, {});
   const isSilent = answer.error !== undefined && !isProblem(answer.error.data);
   dispatch(isSilent ? notAnswered() : answered());
-  return { answer, isLost: isSilent || isFault(answer.error) };
+  return {
+    answer,
+    isLost: isSilent || isFault(answer.error),
+    why: isProblem(answer.error?.data) ? answer.error.data.detail : '',
+  };
 }
 
 /** A fault of the server: the same request may go well later. */
@@ -48,8 +52,11 @@ function isProblem(data: unknown): data is ProblemDetails {
   return typeof data === 'object' && data !== null && 'detail' in data;
 }
 
+/** Type of the problem of an entry that waits on this device. */
+export const WAITS = '/problems/waiting' as const;
+
 /** An error with words, for the place where the hand is. */
-export function unanswered(detail: string): FetchBaseQueryError {
-  const data: ProblemDetails = { type: 'about:blank', title: words.notSent, status: 0, detail };
+export function unanswered(detail: string, type: ProblemDetails['type'] = 'about:blank'): FetchBaseQueryError {
+  const data: ProblemDetails = { type, title: words.notSent, status: 0, detail };
   return { status: 'CUSTOM_ERROR', error: detail, data };
 }

@@ -31,15 +31,17 @@ export const send: BaseQueryFn<FetchArgs, unknown, FetchBaseQueryError, SendOpti
 async function sendWithId(args: FetchArgs, api: BaseQueryApi) {
   const asks = await asksOf(args);
   const id = (await unansweredId(asks).catch(() => undefined)) ?? newId();
+  let said = '';
   for (const pause of [0, ...TRIES_AFTER]) {
     if (pause > 0) await new Promise((resolve) => setTimeout(resolve, pause));
-    const { answer, isLost } = await sendOnce(args, api, id);
+    const { answer, isLost, why } = await sendOnce(args, api, id);
+    said = why;
     if (isLost) continue;
     await noteAnswered(asks).catch(() => undefined);
     return answer;
   }
   await noteUnanswered(asks, id).catch(() => undefined);
-  return { error: unanswered(words.notAnswered) };
+  return { error: unanswered(said || words.notAnswered) };
 }
 
 /** What a request asks, as a short text: SHA-256 of all of it. */
