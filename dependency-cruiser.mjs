@@ -36,8 +36,14 @@ export default {
     {
       name: 'core-imports-zod-and-core-only',
       severity: 'error',
-      from: { path: '^core/', pathNot: [tests, '^core/ask/', '^core/geometry/', '/fixtures/'] },
+      from: { path: '^core/', pathNot: [tests, '^core/ask/', '^core/geometry/', '^core/format/csv', '/fixtures/'] },
       to: { pathNot: ['^core/', '^node_modules/zod/'] },
+    },
+    {
+      name: 'core-csv-has-its-package',
+      severity: 'error',
+      from: { path: '^core/format/csv', pathNot: tests },
+      to: { pathNot: ['^core/', '^node_modules/papaparse/'] },
     },
     {
       name: 'core-ask-has-a-parser',

@@ -1,5 +1,6 @@
 // Every route of the API, for tests that compare them.
 import type { z } from 'zod';
+import { accessRoutes } from './access.ts';
 import { backupRoutes } from './backups.ts';
 import { batchRoutes } from './batches.ts';
 import { fairRoutes } from './fairs.ts';
@@ -26,6 +27,7 @@ const groups: readonly Readonly<Record<string, AnyRoute>>[] = [
   studioRoutes,
   pieceRoutes,
   backupRoutes,
+  accessRoutes,
   batchRoutes,
   fairRoutes,
   quoteRoutes,

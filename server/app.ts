@@ -1,8 +1,9 @@
 // Wires the server: the API, its documentation, and the built pages.
 import { existsSync, readFileSync } from 'node:fs';
-import type { IncomingHttpHeaders } from 'node:http';
 import { join } from 'node:path';
+import cookie from '@fastify/cookie';
 import helmet from '@fastify/helmet';
+import rateLimit from '@fastify/rate-limit';
 import fastifyStatic from '@fastify/static';
 import swagger from '@fastify/swagger';
 import swaggerUi from '@fastify/swagger-ui';
@@ -10,8 +11,11 @@ import Fastify, { type FastifyInstance, type FastifyReply } from 'fastify';
 import { jsonSchemaTransform, validatorCompiler } from 'fastify-type-provider-zod';
 import { setStudioFormat } from '../core/format/studio-format.ts';
 import type { Finder } from '../solver/finder.ts';
-import { answerError, answerNotFound, BODY_LIMIT_BYTES, sendProblem } from './error-responses.ts';
+import type { AccessKeeper } from './access/access-keeper.ts';
+import { guard } from './access/guard.ts';
+import { answerError, answerNotFound, BODY_LIMIT_BYTES } from './error-responses.ts';
 import { standIn } from './prices/stand-in.ts';
+import { registerAccess } from './routes/access.ts';
 import { registerBackups } from './routes/backups.ts';
 import { registerBatches } from './routes/batches.ts';
 import { countOnce } from './routes/count-once.ts';
@@ -42,6 +46,8 @@ export interface AppOptions {
   readonly finder?: Finder | null;
   /** Keeps copies of the ledger; left out: there are none. */
   readonly backups?: BackupKeeper | null;
+  /** Lets other devices in; left out: there are none. */
+  readonly access?: AccessKeeper | null;
   /** Throws when the ledger file is no longer the one that was opened; left out for a ledger in memory. */
   readonly checkFile?: () => void;
   readonly logLevel?: 'silent' | 'warn' | 'info';
@@ -50,7 +56,14 @@ export interface AppOptions {
 /** Creates the server over open stores. It does not listen yet. */
 export async function createApp(
   stores: Stores,
-  { webDir, finder = null, backups = null, checkFile = () => undefined, logLevel = 'warn' }: AppOptions = {},
+  {
+    webDir,
+    finder = null,
+    backups = null,
+    access = null,
+    checkFile = () => undefined,
+    logLevel = 'warn',
+  }: AppOptions = {},
 ): Promise<FastifyInstance> {
   const app = Fastify({
     bodyLimit: BODY_LIMIT_BYTES,
@@ -71,7 +84,9 @@ export async function createApp(
   app.decorate('checkFile', checkFile);
   stores.requests.forgetOld();
   sayWhereJsonBreaks(app);
-  refuseStrangers(app);
+  await app.register(cookie);
+  await app.register(rateLimit, { global: false });
+  guard(app, stores.devices, access);
   refuseSenselessDays(app);
   keepPrivate(app);
   registerEvents(app);
@@ -107,6 +122,7 @@ export async function createApp(
   registerQuotes(app, stores);
   registerSheets(app, stores);
   if (backups) registerBackups(app, backups);
+  if (access) registerAccess(app, access, stores.devices);
   app.get('/api/health', { schema: { hide: true } }, () => ({ ok: true }));
   await servePages(app, webDir);
   return app;
@@ -146,33 +162,6 @@ function sayWhereJsonBreaks(app: FastifyInstance): void {
         error.cause = cause;
       }
       done(error);
-    });
-  });
-}
-
-const SAFE_METHODS: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS']);
-
-/** A page of another site can send a form here, or a request without a body. Browsers say where a request comes from. */
-function isSameOrigin({ origin, host = '', 'sec-fetch-site': site }: IncomingHttpHeaders): boolean {
-  if (site !== undefined && site !== 'same-origin' && site !== 'none') return false;
-  return origin === undefined || origin === `http://${host}`;
-}
-
-// A page elsewhere could point a name of its own at this machine, so only this machine's names are answered.
-function refuseStrangers(app: FastifyInstance): void {
-  app.addHook('onRequest', (request, reply, next) => {
-    const isOwnHost = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/.test(request.headers.host ?? '');
-    // A picture of another site could ask for a long list again and again: below /api a safe method is refused, too.
-    const isPage = SAFE_METHODS.has(request.method) && !request.url.startsWith('/api/');
-    if (isOwnHost && (isPage || isSameOrigin(request.headers))) {
-      next();
-      return;
-    }
-    sendProblem(reply, {
-      type: 'about:blank',
-      title: 'Refused',
-      status: 403,
-      detail: 'Open this ledger on its own computer, at 127.0.0.1.',
     });
   });
 }

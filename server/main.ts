@@ -3,6 +3,7 @@ import { mkdirSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { openFinder } from '../solver/finder.ts';
+import { AccessKeeper } from './access/access-keeper.ts';
 import { createApp } from './app.ts';
 import { serverClock } from './clock.ts';
 import { loadDemo } from './demo/load.ts';
@@ -32,7 +33,9 @@ const backups = new BackupKeeper(ledger, path, serverClock);
 // The sample workshop is made anew whenever it is wanted.
 if (kind === 'own') backups.start();
 
+const access = new AccessKeeper(path, stores.devices, stores.now);
 const app = await createApp(stores, {
+  access,
   backups,
   finder: openFinder(),
   checkFile: watchedFile(path),
@@ -57,6 +60,7 @@ async function close(): Promise<void> {
   // Running requests are answered, then the ledger is closed; nothing acknowledged is lost either way. A browser opens
   // idle connections ahead, and Node would wait a minute for each.
   const waited = setTimeout(() => app.server.closeAllConnections(), CLOSE_WITHIN_MS);
+  await access.stop();
   await app.close();
   clearTimeout(waited);
   await backups.stop();
@@ -67,6 +71,7 @@ async function close(): Promise<void> {
 for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void close());
 
 const address = await listen(Number(process.env['PORT'] ?? 4410));
+await access.start((request, reply) => app.routing(request, reply));
 console.log(`Noon Ledger is open at ${address}`);
 if (kind === 'own') console.log(`Your ledger is in ${path}`);
 

@@ -149,7 +149,9 @@ export class AccessKeeper {
     if (this.#server) return;
     try {
       const { key, cert, fingerprint } = await certificateIn(this.#folder, new Date(this.#now()));
-      const server = createServer({ key, cert, minVersion: 'TLSv1.2' }, (request, reply) => this.#answer(request, reply));
+      const server = createServer({ key, cert, minVersion: 'TLSv1.2' }, (request, reply) =>
+        this.#answer(request, reply),
+      );
       server.headersTimeout = 15_000;
       server.requestTimeout = 120_000;
       await new Promise<void>((resolve, reject) => {
@@ -170,7 +172,12 @@ export class AccessKeeper {
 
   #read(): Settings {
     if (!existsSync(this.#settingsPath())) return settingsSchema.parse({});
-    return settingsSchema.catch(settingsSchema.parse({})).parse(JSON.parse(readFileSync(this.#settingsPath(), 'utf8')));
+    try {
+      return settingsSchema.parse(JSON.parse(readFileSync(this.#settingsPath(), 'utf8')));
+    } catch {
+      // Off is safe. Whoever can write this file can read the ledger beside it.
+      return settingsSchema.parse({});
+    }
   }
 
   #write(settings: Settings): void {

@@ -8,16 +8,27 @@ const MOST_STREAMS = 40;
 const TAB = 'noon-tab';
 const PLACE = /^\/api\/(?<folder>[\w-]+)(?:\/(?<id>[\w-]+)\/)?/;
 
+declare module 'fastify' {
+  interface FastifyInstance {
+    /** Ends what a device listens to. */
+    endStreams: (device: string) => void;
+  }
+}
+
 /** Registers the stream of changes: after every write its path, below /api, and the tab that made it. */
 export function registerEvents(app: FastifyInstance): void {
-  const streams = new Set<FastifyReply>();
+  /** Open streams with the device that listens; '' for this computer. */
+  const streams = new Map<FastifyReply, string>();
   const send = (text: string) => {
-    for (const { raw } of streams) raw.write(text);
+    for (const { raw } of streams.keys()) raw.write(text);
   };
+  app.decorate('endStreams', (device: string) => {
+    for (const [{ raw }, of] of streams) if (of === device) raw.end();
+  });
   const alive = setInterval(() => send(': still here\n\n'), ALIVE_MS).unref();
   app.addHook('preClose', (done) => {
     clearInterval(alive);
-    for (const { raw } of streams) raw.end();
+    for (const { raw } of streams.keys()) raw.end();
     done();
   });
   app.addHook('onResponse', (request, reply, done) => {
@@ -27,7 +38,7 @@ export function registerEvents(app: FastifyInstance): void {
     }
     done();
   });
-  app.get('/api/events', { schema: { hide: true } }, (_request, reply) => {
+  app.get('/api/events', { schema: { hide: true } }, (request, reply) => {
     if (streams.size >= MOST_STREAMS) {
       void reply.code(503).send();
       return;
@@ -40,7 +51,7 @@ export function registerEvents(app: FastifyInstance): void {
       'cache-control': 'no-store',
     });
     raw.write('retry: 2000\n\n');
-    streams.add(reply);
+    streams.set(reply, request.device?.id ?? '');
     raw.on('close', () => streams.delete(reply));
   });
 }

@@ -25,6 +25,8 @@ type Once<Answer = unknown> = (work: () => Answer) => Answer;
 interface RouteOptions {
   /** Largest request body, bytes, where it differs from that of other routes. */
   readonly bodyLimit?: number;
+  /** Requests from one address in a time, ms. */
+  readonly rateLimit?: { readonly max: number; readonly timeWindow: number };
   /** False where the handler does so itself, with `once`, or where a repetition doubles nothing. */
   readonly countsOnce?: boolean;
 }
@@ -36,11 +38,17 @@ interface RouteOptions {
 export function answerRoute<Params, Query, Body, Answer>(
   app: FastifyInstance,
   route: Route<Params, Query, Body, Answer>,
-  handle: (asked: Asked<Params, Query, Body>, reply: FastifyReply, once: Once<Answer>) => Answer | Promise<Answer>,
-  { bodyLimit, countsOnce = route.method !== 'GET' }: RouteOptions = {},
+  handle: (
+    asked: Asked<Params, Query, Body>,
+    reply: FastifyReply,
+    once: Once<Answer>,
+    request: FastifyRequest,
+  ) => Answer | Promise<Answer>,
+  { bodyLimit, rateLimit, countsOnce = route.method !== 'GET' }: RouteOptions = {},
 ): void {
   app.route({
     ...(bodyLimit !== undefined && { bodyLimit }),
+    ...(rateLimit && { config: { rateLimit } }),
     method: route.method,
     url: route.path,
     schema: schemaOf(route),
@@ -48,7 +56,7 @@ export function answerRoute<Params, Query, Body, Answer>(
       const status = route.status ?? 200;
       void reply.code(status);
       const once: Once = (work) => app.countOnce(request, reply, status, work);
-      const work = () => handle(request as Asked<Params, Query, Body>, reply, once as Once<Answer>);
+      const work = () => handle(request as Asked<Params, Query, Body>, reply, once as Once<Answer>, request);
       if (route.method === 'GET') return await work();
       app.checkFile();
       const answer = await (countsOnce ? once(work) : work());

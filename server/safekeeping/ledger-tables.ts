@@ -52,7 +52,7 @@ export function ledgerTables(ledger: Ledger): LedgerTable[] {
 }
 
 /** Columns of the primary key, in order, for `order by`. */
-export function keyOf({ columns }: LedgerTable): string {
+export function primaryKeyOf({ columns }: LedgerTable): string {
   const keys = columns.filter(({ key }) => key > 0).toSorted((a, b) => a.key - b.key);
   return keys.length > 0 ? keys.map(({ name }) => name).join(', ') : 'rowid';
 }

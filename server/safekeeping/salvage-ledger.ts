@@ -2,7 +2,7 @@
 import { existsSync } from 'node:fs';
 import Database from 'better-sqlite3';
 import { type Ledger, openLedger } from '../store/ledger.ts';
-import { keyOf, type LedgerTable, ledgerTables } from './ledger-tables.ts';
+import { primaryKeyOf, type LedgerTable, ledgerTables } from './ledger-tables.ts';
 
 /** What was saved. */
 export interface Salvaged {
@@ -20,7 +20,7 @@ type Row = Readonly<Record<string, unknown>>;
  * @throws Error when nothing can be read, or a file stands there
  */
 export function salvageLedger(from: string, to: string, migrationsDir: string): Salvaged {
-  if (existsSync(to)) throw new Error(`${to} is there already. Name a new file.`);
+  if (existsSync(to)) throw new Error(`${to} exists already. Name a new file.`);
   const damaged = new Database(from, { readonly: true, fileMustExist: true });
   try {
     const [migrations, kind] = versionOf(damaged);
@@ -83,15 +83,17 @@ function* readableRows(damaged: Ledger, table: LedgerTable): Generator<Row> {
     seen.add(key);
     return true;
   };
-  for (const direction of ['', ' desc']) {
-    const order = keyOf(table).split(', ').map((name) => `${name}${direction}`).join(', '); // prettier-ignore
+  const byKey = primaryKeyOf(table);
+  const backwards = byKey.split(', ').map((name) => `${name} desc`).join(', '); // prettier-ignore
+  // By place in the file, and by the index of the key, each from both ends: one may be readable where the other is not.
+  for (const order of ['rowid', 'rowid desc', byKey, backwards]) {
     let isWhole = false;
     try {
       for (const row of damaged.prepare<[], Row>(`select * from ${table.name} order by ${order}`).iterate())
         if (isNew(row)) yield row;
       isWhole = true;
     } catch {
-      // Up to the damaged page.
+      // Up to the damaged page; a table without row numbers has no such order.
     }
     if (isWhole) return;
   }
@@ -100,13 +102,10 @@ function* readableRows(damaged: Ledger, table: LedgerTable): Generator<Row> {
 
 const MOST_IDS = 1_000_000;
 
-/** Rows with a whole number for a key, asked for one by one. */
-function* rowsById(damaged: Ledger, { name, columns }: LedgerTable, isNew: (row: Row) => boolean): Generator<Row> {
-  const keys = columns.filter(({ key }) => key > 0);
-  const [key] = keys;
-  if (keys.length !== 1 || key?.type !== 'INTEGER') return;
-  const last = tried(() => damaged.prepare<[], { n: number }>(`select max(${key.name}) as n from ${name}`).get()?.n) ?? MOST_IDS; // prettier-ignore
-  const one = tried(() => damaged.prepare<[number], Row>(`select * from ${name} where ${key.name} = ?`));
+/** Rows asked for one by one by their number in the file. */
+function* rowsById(damaged: Ledger, { name }: LedgerTable, isNew: (row: Row) => boolean): Generator<Row> {
+  const last = tried(() => damaged.prepare<[], { n: number }>(`select max(rowid) as n from ${name}`).get()?.n) ?? 0;
+  const one = tried(() => damaged.prepare<[number], Row>(`select * from ${name} where rowid = ?`));
   for (let id = 1; one && id <= Math.min(last, MOST_IDS); id += 1) {
     const row = tried(() => one.get(id));
     if (row && isNew(row)) yield row;

@@ -30,7 +30,9 @@ export class Devices {
 
   /** Those that were not shut out first, the latest first. */
   list(): Device[] {
-    return this.#prepare<[], Row>('select * from device order by revoked_at is not null, paired_at desc').all().map(read);
+    return this.#prepare<[], Row>('select * from device order by revoked_at is not null, paired_at desc')
+      .all()
+      .map(read);
   }
 
   /** Lets a device in. @returns it with its key, which nobody else keeps */

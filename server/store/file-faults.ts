@@ -7,7 +7,7 @@ export class FileFault extends Error {}
 const words: Readonly<Record<string, string>> = {
   SQLITE_FULL: 'The disk is full. Nothing was saved. Make room on it; what you typed is tried again.',
   SQLITE_READONLY: 'The ledger file is read-only. Nothing was saved. Check the rights of the file and its folder.',
-  SQLITE_CANTOPEN: 'The ledger file cannot be opened. Check that its folder is there, and its rights.',
+  SQLITE_CANTOPEN: 'The ledger file cannot be opened. Check that its folder exists, and its rights.',
   SQLITE_IOERR: 'The disk reports a fault. Nothing was saved. Check the disk, and restore a copy if it persists.',
   SQLITE_CORRUPT: 'The ledger file is damaged. Nothing was saved. Stop here and restore the last copy.',
   SQLITE_NOTADB: 'The ledger file is damaged. Nothing was saved. Stop here and restore the last copy.',

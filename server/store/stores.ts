@@ -6,6 +6,7 @@ import { type Quote, quoteSchema } from '../../core/price/quote/quote.ts';
 import { type Studio, studioSchema } from '../../core/studio/studio.ts';
 import { serverClock } from '../clock.ts';
 import { BenchLog } from './bench.ts';
+import { Devices } from './devices.ts';
 import { Documents } from './documents.ts';
 import { Fixes } from './fixes.ts';
 import { GoodsStore } from './goods.ts';
@@ -39,6 +40,7 @@ export interface Stores {
   readonly bench: BenchLog;
   readonly plans: Plans;
   readonly requests: Requests;
+  readonly devices: Devices;
 }
 
 /** @param now  the time as ISO 8601, read at each write */
@@ -61,5 +63,6 @@ export function openStores(ledger: Ledger, now: () => string = () => serverClock
     bench: new BenchLog(ledger, now),
     plans: new Plans(ledger, now),
     requests: new Requests(ledger, now),
+    devices: new Devices(ledger, now),
   };
 }

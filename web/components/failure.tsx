@@ -1,7 +1,7 @@
 // Why something that was just asked for did not happen, at the place where the hand is.
 import { WAITS } from '../state/device/send-once.ts';
+import { sentences } from '../state/device/sentences.ts';
 import { problemOf } from '../state/saving.ts';
-import { words } from '../words/waiting.ts';
 
 /** @param of  what endpoints failed with, in order; the first is shown */
 export function Failure({ of }: { of: readonly unknown[] }) {
@@ -16,7 +16,7 @@ export function Failure({ of }: { of: readonly unknown[] }) {
 
 /** The words of a failure. */
 export function failureIn(error: unknown): string {
-  return problemOf(error)?.detail ?? words.notAnswered;
+  return problemOf(error)?.detail ?? sentences.notAnswered;
 }
 
 /** Whether an entry waits on this device: its form is done with it. */

@@ -1,10 +1,10 @@
 // The outbox: entries are stored on this device before they are sent, and sent in order until the ledger has each once.
 import type { BaseQueryApi, FetchArgs, FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
 import type { ProblemDetails } from '../../../contract/problem.ts';
-import { words } from '../../words/waiting.ts';
 import { rightNowMs } from '../clock.ts';
 import { dropRequest, storedRequests, storeRequest, type WaitingRequest } from './device-store.ts';
 import { sendOnce, unanswered, WAITS } from './send-once.ts';
+import { sentences } from './sentences.ts';
 import { newId } from './tab.ts';
 import { requestsChanged, storageFailed, storageWorks } from './waiting.ts';
 
@@ -51,17 +51,17 @@ export async function queueRequest(
   if (before.length > 0) {
     await list(api.dispatch);
     void sendWaiting();
-    return { error: unanswered(words.itWaits, WAITS) };
+    return { error: unanswered(sentences.itWaits, WAITS) };
   }
   const { answer, isLost, why } = await sendOnce(args, api, request.id);
   if (!isLost) {
     if (isStored) await dropRequest(request.id);
     return answer.error ? { error: answer.error } : { data: answer.data };
   }
-  if (!isStored) return { error: unanswered(words.storageFull) };
+  if (!isStored) return { error: unanswered(sentences.notStored) };
   await list(api.dispatch);
   later();
-  return { error: unanswered(why ? `${why} ${words.itWaitsHere}` : words.itWaits, WAITS) };
+  return { error: unanswered(why ? `${why} ${sentences.itWaitsHere}` : sentences.itWaits, WAITS) };
 }
 
 async function store(request: WaitingRequest, dispatch: Dispatch): Promise<boolean> {

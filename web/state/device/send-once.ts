@@ -6,7 +6,7 @@ import {
   type FetchBaseQueryError,
 } from '@reduxjs/toolkit/query/react';
 import type { ProblemDetails } from '../../../contract/problem.ts';
-import { words } from '../../words/waiting.ts';
+import { sentences } from './sentences.ts';
 import { tabId } from './tab.ts';
 import { answered, notAnswered } from './waiting.ts';
 
@@ -57,6 +57,6 @@ export const WAITS = '/problems/waiting' as const;
 
 /** An error with words, for the place where the hand is. */
 export function unanswered(detail: string, type: ProblemDetails['type'] = 'about:blank'): FetchBaseQueryError {
-  const data: ProblemDetails = { type, title: words.notSent, status: 0, detail };
+  const data: ProblemDetails = { type, title: sentences.notSent, status: 0, detail };
   return { status: 'CUSTOM_ERROR', error: detail, data };
 }

@@ -1,10 +1,10 @@
 // Sends requests. A request that changes something carries an id, so that it counts once however often it is sent. An
 // entry waits on this device until the ledger has it; any other request is tried a few times and keeps its id for later.
 import type { BaseQueryApi, BaseQueryFn, FetchArgs, FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
-import { words } from '../../words/waiting.ts';
 import { noteAnswered, noteUnanswered, unansweredId } from './device-store.ts';
 import { queueRequest } from './outbox.ts';
 import { sendOnce, unanswered } from './send-once.ts';
+import { sentences } from './sentences.ts';
 import { newId } from './tab.ts';
 
 /** How an endpoint is sent. */
@@ -41,7 +41,7 @@ async function sendWithId(args: FetchArgs, api: BaseQueryApi) {
     return answer;
   }
   await noteUnanswered(asks, id).catch(() => undefined);
-  return { error: unanswered(said || words.notAnswered) };
+  return { error: unanswered(said || sentences.notAnswered) };
 }
 
 /** What a request asks, as a short text: SHA-256 of all of it. */
