@@ -19,7 +19,7 @@ await build({
   platform: 'node',
   target: 'node20',
   format: 'esm',
-  external: ['better-sqlite3', 'sharp', '@fastify/swagger-ui', 'pdfkit', 'bwip-js', 'highs'],
+  external: ['better-sqlite3', 'sharp', '@fastify/swagger-ui', 'pdfkit', 'bwip-js', 'highs', 'selfsigned'],
   banner: {
     js: "import { createRequire as toRequire } from 'node:module'; const require = toRequire(import.meta.url); const __filename = import.meta.filename; const __dirname = import.meta.dirname;",
   },

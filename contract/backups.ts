@@ -14,6 +14,8 @@ const stateSchema = z.strictObject({
 /** How the copies stand. */
 export type Backups = z.infer<typeof stateSchema>;
 
+const nameParams = z.object({ name: z.string().regex(/^ledger-[\d-]+\.sqlite$/, 'There is no such copy.') });
+
 /** Routes of the copies. */
 export const backupRoutes = {
   state: route({
@@ -31,5 +33,38 @@ export const backupRoutes = {
     summary: 'Choose a second folder for copies; blank for none',
     body: z.strictObject({ otherFolder: z.string().max(1000) }),
     answer: stateSchema,
+  }),
+  look: route({
+    method: 'POST',
+    path: '/api/backups/:name/look',
+    tag: 'backups',
+    summary: 'Open a copy beside the ledger, only to look at; answers with its address',
+    params: nameParams,
+    answer: z.strictObject({ address: z.string() }),
+  }),
+  restore: route({
+    method: 'POST',
+    path: '/api/backups/:name/restore',
+    tag: 'backups',
+    summary: 'Put a copy in the place of the ledger, which is kept beside it; the server starts again',
+    params: nameParams,
+    answer: z.null(),
+    status: 204,
+  }),
+  exportAll: route({
+    method: 'GET',
+    path: '/api/ledger.zip',
+    tag: 'backups',
+    summary: 'The whole ledger in an open format',
+  }),
+  about: route({
+    method: 'GET',
+    path: '/api/about',
+    tag: 'backups',
+    summary: 'Whether this is a copy, only to look at',
+    answer: z.strictObject({
+      /** When the copy was made; '' for the ledger itself. */
+      copyOf: z.string(),
+    }),
   }),
 };

@@ -51,7 +51,7 @@ test('each entry of the contents of the Studio page leads to its place', async (
   await links.filter({ hasText: 'own alloys' }).click();
   await expect(page.getByRole('heading', { name: 'Own alloys' })).toBeInViewport();
   await links.last().click();
-  await expect(page.getByRole('heading', { name: 'Backups' })).toBeInViewport();
+  await expect(page.getByRole('heading', { name: 'Other devices' })).toBeInViewport();
 });
 
 test('an extra maker in Studio is on the plan once the settings are accepted', async ({ page, demo }) => {

@@ -28,6 +28,7 @@ export class LedgerServer {
       NOON_NOW: this.#now,
       NOON_DEMO: this.#kind === 'demo' ? '1' : '',
       PORT: this.url ? new URL(this.url).port : '0',
+      NOON_TLS_PORT: '0',
     };
     const server = spawn(process.execPath, ['dist/server/main.js'], { env, stdio: ['ignore', 'pipe', 'inherit'] });
     this.#process = server;

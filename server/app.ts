@@ -9,14 +9,15 @@ import swagger from '@fastify/swagger';
 import swaggerUi from '@fastify/swagger-ui';
 import Fastify, { type FastifyInstance, type FastifyReply } from 'fastify';
 import { jsonSchemaTransform, validatorCompiler } from 'fastify-type-provider-zod';
+import { backupRoutes } from '../contract/backups.ts';
 import { setStudioFormat } from '../core/format/studio-format.ts';
 import type { Finder } from '../solver/finder.ts';
 import type { AccessKeeper } from './access/access-keeper.ts';
 import { guard } from './access/guard.ts';
-import { answerError, answerNotFound, BODY_LIMIT_BYTES } from './error-responses.ts';
+import { answerError, answerNotFound, BODY_LIMIT_BYTES, sendProblem } from './error-responses.ts';
 import { standIn } from './prices/stand-in.ts';
 import { registerAccess } from './routes/access.ts';
-import { registerBackups } from './routes/backups.ts';
+import { type CopyUses, registerBackups } from './routes/backups.ts';
 import { registerBatches } from './routes/batches.ts';
 import { countOnce } from './routes/count-once.ts';
 import { registerEvents } from './routes/events.ts';
@@ -30,11 +31,13 @@ import { registerPriceLists } from './routes/price-lists.ts';
 import { registerPrices } from './routes/prices.ts';
 import { registerQuotes } from './routes/quotes.ts';
 import { registerReceipts } from './routes/receipts.ts';
+import { answerRoute } from './routes/register.ts';
 import { refuseSenselessDays } from './routes/sensible-days.ts';
 import { registerSheets } from './routes/sheets.ts';
 import { registerShelf } from './routes/shelf.ts';
 import { registerStudio } from './routes/studio.ts';
 import type { BackupKeeper } from './safekeeping/backup-keeper.ts';
+import type { Ledger } from './store/ledger.ts';
 import type { Stores } from './store/stores.ts';
 
 /** Options of the server. */
@@ -45,7 +48,9 @@ export interface AppOptions {
   /** Looks for better plans; left out: nobody does. */
   readonly finder?: Finder | null;
   /** Keeps copies of the ledger; left out: there are none. */
-  readonly backups?: BackupKeeper | null;
+  readonly backups?: (CopyUses & { readonly keeper: BackupKeeper; readonly ledger: Ledger }) | null;
+  /** When the copy that is shown was made: nothing is changed in it; '' for the ledger itself. */
+  readonly copyOf?: string;
   /** Lets other devices in; left out: there are none. */
   readonly access?: AccessKeeper | null;
   /** Throws when the ledger file is no longer the one that was opened; left out for a ledger in memory. */
@@ -60,6 +65,7 @@ export async function createApp(
     webDir,
     finder = null,
     backups = null,
+    copyOf = '',
     access = null,
     checkFile = () => undefined,
     logLevel = 'warn',
@@ -121,7 +127,9 @@ export async function createApp(
   registerFairs(app, stores);
   registerQuotes(app, stores);
   registerSheets(app, stores);
-  if (backups) registerBackups(app, backups);
+  if (backups) registerBackups(app, backups.keeper, backups.ledger, backups);
+  answerRoute(app, backupRoutes.about, () => ({ copyOf }));
+  if (copyOf) refuseChanges(app);
   if (access) registerAccess(app, access, stores.devices);
   app.get('/api/health', { schema: { hide: true } }, () => ({ ok: true }));
   await servePages(app, webDir);
@@ -163,6 +171,20 @@ function sayWhereJsonBreaks(app: FastifyInstance): void {
       }
       done(error);
     });
+  });
+}
+
+/** A copy is only looked at: what would change it is refused before it is read. */
+function refuseChanges(app: FastifyInstance): void {
+  app.addHook('onRequest', (request, reply, next) => {
+    if (['GET', 'HEAD', 'OPTIONS'].includes(request.method)) next();
+    else
+      sendProblem(reply, {
+        type: 'about:blank',
+        title: 'Only to look at',
+        status: 403,
+        detail: 'This is a copy, only to look at. Nothing was changed.',
+      });
   });
 }
 

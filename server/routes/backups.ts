@@ -2,13 +2,55 @@
 import type { FastifyInstance } from 'fastify';
 import { backupRoutes } from '../../contract/backups.ts';
 import type { BackupKeeper } from '../safekeeping/backup-keeper.ts';
-import { NotAcceptable } from '../store/refusals.ts';
-import { answerRoute } from './register.ts';
+import { exportLedger } from '../safekeeping/export-ledger.ts';
+import type { Ledger } from '../store/ledger.ts';
+import { NotAcceptable, NotThere } from '../store/refusals.ts';
+import { answerRoute, sendRoute } from './register.ts';
+
+const once = { countsOnce: false } as const;
+
+/** What is done with a copy, by its path. */
+export interface CopyUses {
+  /** Opens it beside the ledger. @returns its address */
+  readonly lookInto: (path: string) => Promise<string>;
+  /** Puts it in the place of the ledger once the request is answered. */
+  readonly restore: (path: string) => void;
+}
 
 /** Registers the routes of the copies. */
-export function registerBackups(app: FastifyInstance, keeper: BackupKeeper): void {
+export function registerBackups(
+  app: FastifyInstance,
+  keeper: BackupKeeper,
+  ledger: Ledger | null,
+  { lookInto, restore }: CopyUses,
+): void {
+  answerRoute(app, backupRoutes.look, async ({ params }) => ({ address: await lookInto(found(params.name)) }), once);
+  answerRoute(
+    app,
+    backupRoutes.restore,
+    ({ params }) => {
+      restore(found(params.name));
+      return null;
+    },
+    once,
+  );
+  if (ledger)
+    sendRoute(app, backupRoutes.exportAll, (_asked, reply) => {
+      const day = keeper.state().now.slice(0, 'yyyy-mm-dd'.length);
+      return reply
+        .type('application/zip')
+        .header('content-disposition', `attachment; filename="ledger-${day}.zip"`)
+        .send(Buffer.from(exportLedger(ledger)));
+    });
+  const found = (name: string): string => {
+    try {
+      return keeper.pathOf(name);
+    } catch (error) {
+      throw new NotThere(error instanceof Error ? error.message : '');
+    }
+  };
   answerRoute(app, backupRoutes.state, () => keeper.state());
-  answerRoute(app, backupRoutes.now, () => keeper.backUpNow(), { countsOnce: false });
+  answerRoute(app, backupRoutes.now, () => keeper.backUpNow(), once);
   answerRoute(
     app,
     backupRoutes.folder,
@@ -20,6 +62,6 @@ export function registerBackups(app: FastifyInstance, keeper: BackupKeeper): voi
         throw new NotAcceptable(error.message, [{ path: 'otherFolder', sentence: error.message }]);
       }
     },
-    { countsOnce: false },
+    once,
   );
 }

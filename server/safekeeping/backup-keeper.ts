@@ -76,6 +76,13 @@ export class BackupKeeper {
     return this.state();
   }
 
+  /** Path of a copy. @throws RangeError when there is none of that name */
+  pathOf(name: string): string {
+    const found = copiesIn(this.#folder()).find((copy) => copy.name === name);
+    if (!found) throw new RangeError('This copy does not exist any more.');
+    return join(this.#folder(), name);
+  }
+
   /** @throws RangeError when the folder is not an existing one, by its whole path */
   setOtherFolder(folder: string): BackupState {
     const wanted = folder.trim();

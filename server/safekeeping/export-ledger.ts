@@ -3,7 +3,7 @@
 import { strToU8, type Zippable, zipSync } from 'fflate';
 import { csvOf } from '../../core/format/csv.ts';
 import type { Ledger } from '../store/ledger.ts';
-import { primaryKeyOf, type LedgerTable, ledgerTables } from './ledger-tables.ts';
+import { type LedgerTable, ledgerTables,primaryKeyOf } from './ledger-tables.ts';
 
 /** Names the format of the file. */
 export const LEDGER_FORMAT = 'noon-ledger/ledger';
@@ -55,7 +55,9 @@ function json(value: unknown): Uint8Array {
 function rowsOf(ledger: Ledger, table: LedgerTable): LedgerRow[] {
   const kept = table.columns.filter(({ type }) => type !== 'BLOB');
   const columns = kept.map(({ name }) => name).join(', ');
-  const rows = ledger.prepare<[], LedgerRow>(`select ${columns} from ${table.name} order by ${primaryKeyOf(table)}`).all();
+  const rows = ledger
+    .prepare<[], LedgerRow>(`select ${columns} from ${table.name} order by ${primaryKeyOf(table)}`)
+    .all();
   const parsed = kept.filter(({ isJson }) => isJson).map(({ name }) => name);
   return rows.map((row) => ({
     ...row,

@@ -10,6 +10,8 @@ import { stockName } from '../../core/format/variants.ts';
 import { Mark } from '../components/mark.tsx';
 import { BasisProvider, useFetchedBasis } from '../hooks/use-basis.ts';
 import { rightNow } from '../state/clock.ts';
+import { useGetAboutQuery } from '../state/endpoints/backups.ts';
+import { useAppSelector } from '../state/store.ts';
 import { words } from '../words/shell.ts';
 import { AskLine } from './ask-line.tsx';
 import { useTheme } from './use-theme.ts';
@@ -30,8 +32,15 @@ const FirstRunScreen = lazy(async () => ({
   default: (await import('../screens/first-run/first-run-screen.tsx')).FirstRunScreen,
 }));
 
+const LockedScreen = lazy(async () => ({
+  default: (await import('../screens/access/locked-screen.tsx')).LockedScreen,
+}));
+const PairScreen = lazy(async () => ({ default: (await import('../screens/access/pair-screen.tsx')).PairScreen }));
+
 export function Frame() {
   const { basis, isNew, failed } = useFetchedBasis();
+  const door = useAppSelector(({ waiting }) => waiting.door);
+  if (door !== 'open') return <Suspense>{door === 'locked' ? <LockedScreen /> : <PairScreen />}</Suspense>;
   if (isNew)
     return (
       <Suspense>
@@ -46,10 +55,25 @@ export function Frame() {
     <BasisProvider key={country} value={basis}>
       <Head fixOn={basis.fix?.on ?? null} />
       <AwayLine />
+      <CopyLine />
       <Suspense>
         <Outlet />
       </Suspense>
     </BasisProvider>
+  );
+}
+
+/** A copy that is only looked at says so on every page. */
+function CopyLine() {
+  const { data } = useGetAboutQuery();
+  if (!data?.copyOf) return null;
+  return (
+    <p className="chrome bg-warn-wash px-5 py-1 text-[14px]">
+      <b>
+        {words.copyOf} {fullDay(data.copyOf)}.
+      </b>{' '}
+      {words.onlyToLookAt}
+    </p>
   );
 }
 

@@ -20,6 +20,7 @@ export const tags = [
   'Backups',
   'Plan',
   'Document',
+  'Access',
 ] as const;
 
 export const api = createApi({

@@ -35,6 +35,7 @@ const tagsOf: Readonly<Record<string, readonly Tag[]>> = {
   bench: ['Bench'],
   plan: ['Plan'],
   backups: ['Backups'],
+  access: ['Access'],
 };
 const kindOf: Readonly<Record<string, string>> = { pieces: 'piece', batches: 'batch', fairs: 'fair', quotes: 'quote', studio: 'studio' }; // prettier-ignore
 

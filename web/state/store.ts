@@ -5,6 +5,7 @@ import { api, tags } from './api.ts';
 import { askHistoryReducer, storeHistory } from './ask-history.ts';
 import { startOutbox } from './device/outbox.ts';
 import { holdTab } from './device/tab.ts';
+import { noteTouches } from './device/touch.ts';
 import { waitingReducer } from './device/waiting.ts';
 import {
   acknowledged,
@@ -17,6 +18,7 @@ import {
   undone,
   unreachable,
 } from './drafts.ts';
+import { accessEndpoints } from './endpoints/access.ts';
 import { listenForChanges } from './live.ts';
 import { keepUnsaved, saveDraft, sendUnsaved } from './saving.ts';
 
@@ -86,9 +88,17 @@ window.addEventListener('pagehide', () => {
   sendUnsaved(store.getState().drafts);
 });
 
+/** ms between questions whether the computer was locked meanwhile. */
+const ASK_MS = 60_000;
+
 /** Starts what goes on beside the pages: what waits on this device is sent, and changes of others are shown. */
 export function startExchange(): void {
   void holdTab();
+  noteTouches();
+  setInterval(
+    () => void store.dispatch(accessEndpoints.getMe.initiate(undefined, { forceRefetch: true, subscribe: false })),
+    ASK_MS,
+  );
   const fetchAgain = () => store.dispatch(api.util.invalidateTags([...tags]));
   void startOutbox(store.dispatch, fetchAgain);
   listenForChanges(store.dispatch);

@@ -8,6 +8,8 @@ export const words = localWords({
   calculate18GaSterling120: '=  calculate: 18 ga sterling 120 mm',
   calculator: 'Calculator',
   cantConnectToNoonLedger: 'Can’t connect to Noon Ledger',
+  copyOf: 'This is the backup of',
+  onlyToLookAt: 'Only to look at: nothing can be changed here. Close this tab to go back.',
   darkTheme: 'Dark theme',
   goBack: 'Go back',
   lengthsWeightsGaugesRingSizes: 'Lengths, weights, gauges, ring sizes, bezels, chains, melts…',

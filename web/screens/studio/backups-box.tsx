@@ -1,15 +1,26 @@
 // Copies of the ledger: how old the last one is, make one now, a second folder, and how one is restored.
 import { useState } from 'react';
+import { backupRoutes } from '../../../contract/backups.ts';
 import { fullDay } from '../../../core/format/days.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
+import { ModalDialog } from '../../components/dialog.tsx';
+import { Failure } from '../../components/failure.tsx';
 import { Field } from '../../components/field.tsx';
-import { useBackUpNowMutation, useGetBackupsQuery, useSetBackupFolderMutation } from '../../state/endpoints/backups.ts';
+import {
+  useBackUpNowMutation,
+  useGetBackupsQuery,
+  useLookIntoBackupMutation,
+  useRestoreBackupMutation,
+  useSetBackupFolderMutation,
+} from '../../state/endpoints/backups.ts';
 import { problemOf } from '../../state/saving.ts';
 import { backupAge, isBackupOld } from '../../words/backups.ts';
 import { words } from '../../words/studio.ts';
 
 const MOST_SHOWN = 6;
 const BYTES_A_MB = 1e6;
+/** ms until the server has started again. */
+const RESTART_MS = 2500;
 
 export function BackupsBox() {
   const { data, error: readError } = useGetBackupsQuery();
@@ -72,12 +83,62 @@ export function BackupsBox() {
           <li key={name} className="flex justify-between gap-3 border-b border-hair py-0.5">
             <span>{fullDay(at.slice(0, 'yyyy-mm-dd'.length))}</span>
             <span className="num text-soft">{showNumber(bytes / BYTES_A_MB, 1)} MB</span>
+            <CopyTools name={name} day={fullDay(at.slice(0, 'yyyy-mm-dd'.length))} />
           </li>
         ))}
       </ul>
+      <p className="chrome mt-2 text-[15px]">
+        <a className="link" href={backupRoutes.exportAll.path} download>
+          {words.downloadEverything}
+        </a>
+        <span className="aside block">{words.openFormat}</span>
+      </p>
       <p className="aside mt-1 wrap-anywhere">
         {words.copiesAreIn} {folder}. {words.howToRestore}
       </p>
     </section>
+  );
+}
+
+/** Look into a copy in another tab, or put it in the place of the ledger after a second question. */
+function CopyTools({ name, day }: { name: string; day: string }) {
+  const [look, { error: lookError }] = useLookIntoBackupMutation();
+  const [restore, { error, isLoading }] = useRestoreBackupMutation();
+  const [isSure, setSure] = useState(false);
+  const open = async () => {
+    const answer = await look(name);
+    if (answer.data) window.open(answer.data.address, '_blank', 'noopener');
+  };
+  const putBack = async () => {
+    const answer = await restore(name);
+    if ('error' in answer) return;
+    // The server closes, puts the copy in place and starts again.
+    setTimeout(() => location.replace('/'), RESTART_MS);
+  };
+  return (
+    <span className="chrome flex gap-3">
+      <button type="button" className="link" aria-label={`${words.lookInto}, ${day}`} onClick={() => void open()}>
+        {words.lookInto}
+      </button>
+      <button type="button" className="link" aria-label={`${words.restoreCopy}, ${day}`} onClick={() => setSure(true)}>
+        {words.restoreCopy}
+      </button>
+      <Failure of={[lookError, error]} />
+      <ModalDialog
+        open={isSure}
+        title={`${words.restoreCopyOf} ${day}?`}
+        description={words.restoreExplained}
+        onClose={() => setSure(false)}
+      >
+        <div className="mt-5 flex justify-end gap-3">
+          <button type="button" className="button button-quiet" onClick={() => setSure(false)}>
+            {words.cancel}
+          </button>
+          <button type="button" className="button" disabled={isLoading} onClick={() => void putBack()}>
+            {words.restoreCopy}
+          </button>
+        </div>
+      </ModalDialog>
+    </span>
   );
 }

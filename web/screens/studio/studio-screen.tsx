@@ -15,6 +15,7 @@ import { useGetFixesQuery } from '../../state/endpoints/metal.ts';
 import { words } from '../../words/studio.ts';
 import { BackupsBox } from './backups-box.tsx';
 import { ConsumableRows } from './consumable-rows.tsx';
+import { DevicesBox } from './devices-box.tsx';
 import { FixChart } from './fix-chart.tsx';
 import { FixHistory } from './fix-history.tsx';
 import { FixPrices } from './fix-prices.tsx';
@@ -86,6 +87,7 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
             <SettingRows {...settings} of={stationList} />
             <SettingRows {...settings} of={ownAlloyList} />
             <BackupsBox />
+            <DevicesBox />
           </>
         }
         leftFoot={<span>{words.changesTakeEffectWhenYou}</span>}
@@ -119,6 +121,7 @@ const contents = [
   ['setting-stations', 'stations'],
   ['setting-ownAlloys', 'own alloys'],
   ['backups', 'backups'],
+  ['devices', 'other devices'],
 ] as const;
 
 // A long page starts with its contents.

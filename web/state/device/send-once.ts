@@ -8,10 +8,16 @@ import {
 import type { ProblemDetails } from '../../../contract/problem.ts';
 import { sentences } from './sentences.ts';
 import { tabId } from './tab.ts';
-import { answered, notAnswered } from './waiting.ts';
+import { isTouched } from './touch.ts';
+import { answered, doorChanged, notAnswered } from './waiting.ts';
 
 const plain = fetchBaseQuery({ baseUrl: '/' });
 const forEver = new AbortController();
+
+const doors: Partial<Record<ProblemDetails['type'], 'locked' | 'not-paired'>> = {
+  '/problems/locked': 'locked',
+  '/problems/not-paired': 'not-paired',
+};
 
 /** @returns the answer, and whether it was lost: the ledger said nothing, or failed and may do better later */
 export async function sendOnce(
@@ -22,6 +28,7 @@ export async function sendOnce(
   const headers = {
     ...(args.headers as Record<string, string> | undefined),
     'noon-tab': tabId(),
+    ...(isTouched() && { 'noon-touch': '1' }),
     ...(id && { 'idempotency-key': id }),
   };
   const api: BaseQueryApi = {
@@ -36,6 +43,8 @@ export async function sendOnce(
   const answer = await plain({ ...args, headers }, api, {});
   const isSilent = answer.error !== undefined && !isProblem(answer.error.data);
   dispatch(isSilent ? notAnswered() : answered());
+  const door = answer.error && isProblem(answer.error.data) && doors[answer.error.data.type];
+  if (door) dispatch(doorChanged(door));
   return {
     answer,
     isLost: isSilent || isFault(answer.error),

@@ -13,6 +13,8 @@ export interface SendOptions {
   readonly isEntry?: boolean;
   /** A draft, which is stored and sent again by its document. */
   readonly isDraft?: boolean;
+  /** A secret: it is stored nowhere, not even as a hash. */
+  readonly isSecret?: boolean;
 }
 
 /** ms before each further try. */
@@ -22,7 +24,7 @@ const TRIES_AFTER = [300, 1200] as const;
 export const send: BaseQueryFn<FetchArgs, unknown, FetchBaseQueryError, SendOptions> = async (args, api, options) => {
   if (api.type === 'query') return (await sendOnce(args, api)).answer;
   // eslint-disable-next-line @typescript-eslint/no-unnecessary-condition -- endpoints without options leave them out
-  if (options?.isDraft) return (await sendOnce(args, api)).answer;
+  if (options?.isDraft || options?.isSecret) return (await sendOnce(args, api)).answer;
   // eslint-disable-next-line @typescript-eslint/no-unnecessary-condition -- as above
   return options?.isEntry ? await queueRequest(args, api) : await sendWithId(args, api);
 };

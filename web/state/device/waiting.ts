@@ -9,9 +9,14 @@ interface Waiting {
   readonly requests: readonly WaitingRequest[];
   /** Whether this device could not store what was typed. */
   readonly isFull: boolean;
+  /** Whether the ledger lets this page in. */
+  readonly door: Door;
 }
 
-const nothing: Waiting = { isAway: false, requests: [], isFull: false };
+/** Locked by a passcode, or not let in yet. */
+type Door = 'open' | 'locked' | 'not-paired';
+
+const nothing: Waiting = { isAway: false, requests: [], isFull: false, door: 'open' };
 
 const slice = createSlice({
   name: 'waiting',
@@ -23,10 +28,12 @@ const slice = createSlice({
       ...state,
       requests: payload,
     }),
+    doorChanged: (state, { payload }: PayloadAction<Door>) =>
+      state.door === payload ? state : { ...state, door: payload },
     storageFailed: (state) => (state.isFull ? state : { ...state, isFull: true }),
     storageWorks: (state) => (state.isFull ? { ...state, isFull: false } : state),
   },
 });
 
 export const waitingReducer = slice.reducer;
-export const { answered, notAnswered, requestsChanged, storageFailed, storageWorks } = slice.actions;
+export const { answered, doorChanged, notAnswered, requestsChanged, storageFailed, storageWorks } = slice.actions;

@@ -14,6 +14,13 @@ const injected = api.injectEndpoints({
       transformResponse: parsedBy(backupRoutes.now),
       invalidatesTags: ['Backups'],
     }),
+    getAbout: build.query<{ copyOf: string }, void>({ query: () => requestOf(backupRoutes.about) }),
+    lookIntoBackup: build.mutation<{ address: string }, string>({
+      query: (name) => requestOf(backupRoutes.look, { params: { name } }),
+    }),
+    restoreBackup: build.mutation<null, string>({
+      query: (name) => requestOf(backupRoutes.restore, { params: { name } }),
+    }),
     setBackupFolder: build.mutation<Backups, string>({
       query: (otherFolder) => requestOf(backupRoutes.folder, { body: { otherFolder } }),
       transformResponse: parsedBy(backupRoutes.folder),
@@ -22,4 +29,11 @@ const injected = api.injectEndpoints({
   }),
 });
 
-export const { useGetBackupsQuery, useBackUpNowMutation, useSetBackupFolderMutation } = injected;
+export const {
+  useGetBackupsQuery,
+  useGetAboutQuery,
+  useBackUpNowMutation,
+  useLookIntoBackupMutation,
+  useRestoreBackupMutation,
+  useSetBackupFolderMutation,
+} = injected;
