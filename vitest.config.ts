@@ -2,7 +2,7 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   test: {
-    include: ['{core,solver,contract,server,web,conformance}/**/*.test.ts'],
+    include: ['{core,solver,contract,server,web,conformance,torture}/**/*.test.ts'],
     pool: 'threads',
     // Machines are shared: a test that reckons long may be starved meanwhile.
     testTimeout: 60_000,

@@ -9,7 +9,13 @@ const outdir = join(root, 'dist/server');
 rmSync(outdir, { recursive: true, force: true });
 await build({
   absWorkingDir: root,
-  entryPoints: ['server/main.ts', 'server/noon.ts', 'solver/search-thread.ts', 'solver/finder-child.ts'],
+  entryPoints: [
+    'server/main.ts',
+    'server/noon.ts',
+    'server/documents/paper-thread.ts',
+    'solver/search-thread.ts',
+    'solver/finder-child.ts',
+  ],
   entryNames: '[name]',
   outdir,
   bundle: true,

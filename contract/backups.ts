@@ -7,6 +7,8 @@ const stateSchema = z.strictObject({
   otherFolder: z.string(),
   copies: z.array(z.strictObject({ name: z.string(), at: z.iso.datetime(), bytes: z.int() })),
   problem: z.string(),
+  /** Whether copies are made daily; not for the sample workshop. */
+  isDaily: z.boolean(),
   /** The server's present moment. */
   now: z.iso.datetime(),
 });

@@ -71,13 +71,17 @@ export function answerRoute<Params, Query, Body, Answer>(
 export function sendRoute<Params, Query, Body>(
   app: FastifyInstance,
   route: Route<Params, Query, Body>,
-  handle: (asked: Asked<Params, Query, Body>, reply: FastifyReply) => FastifyReply | Promise<FastifyReply>,
+  handle: (
+    asked: Asked<Params, Query, Body>,
+    reply: FastifyReply,
+    request: FastifyRequest,
+  ) => FastifyReply | Promise<FastifyReply>,
 ): void {
   app.route({
     method: route.method,
     url: route.path,
     schema: schemaOf(route),
-    handler: async (request, reply) => await handle(request as Asked<Params, Query, Body>, reply),
+    handler: async (request, reply) => await handle(request as Asked<Params, Query, Body>, reply, request),
   });
 }
 

@@ -1,6 +1,5 @@
 // Line sheets, price tags, job sheets and templates as files.
-import type { FastifyInstance } from 'fastify';
-import type { FastifyReply } from 'fastify';
+import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
 import { sheetRoutes } from '../../contract/sheets.ts';
 import { templatesDxf, templatesSvg } from '../../core/batch/templates/template-files.ts';
 import { templatesOf } from '../../core/batch/templates/templates.ts';
@@ -8,27 +7,43 @@ import { shortDay } from '../../core/format/days.ts';
 import { paperOf } from '../../core/format/paper.ts';
 import { labelSheets } from '../../core/price/book/label-sheets.ts';
 import { jobSheetPdf } from '../documents/job-sheet.ts';
-import { labelsOf, labelsPdf } from '../documents/labels.ts';
-import { lineSheetPdf } from '../documents/line-sheet.ts';
+import { labelsOf } from '../documents/labels.ts';
 import { lineSheetCsv } from '../documents/line-sheet-csv.ts';
+import { makePaper } from '../documents/paper-maker.ts';
+import type { PaperTask } from '../documents/paper-task.ts';
 import { quotePdf } from '../documents/quote.ts';
 import { templatesPdf } from '../documents/templates.ts';
 import { acceptedStudio } from '../services/basis.ts';
 import { batchOnPaper, letterheadOf, lineSheetOf, tagsOfBatch } from '../services/papers.ts';
 import { quoteOnPaper } from '../services/quote-paper.ts';
+import { NotAcceptable } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';
 import { sendRoute } from './register.ts';
+
+/** Tags of one file: a sheet of 65 a hundred times. */
+const MOST_LABELS = 6500;
+
+type DistributiveOmit<Of, Key extends PropertyKey> = Of extends unknown ? Omit<Of, Key> : never;
 
 /** Registers the routes of printed papers. */
 export function registerSheets(app: FastifyInstance, stores: Stores): void {
   const linesOf = (ids: string) => lineSheetOf(stores, ids.split(','));
-  sendRoute(app, sheetRoutes.lineSheetPdf, async ({ query }, reply) => {
-    const { items, about } = linesOf(query.ids);
+  const paper = async (task: DistributiveOmit<PaperTask, 'country'>, { raw }: FastifyRequest): Promise<Buffer> => {
+    const ended = new AbortController();
+    raw.once('close', () => ended.abort());
+    return await makePaper({ ...task, country: acceptedStudio(stores).country }, ended.signal);
+  };
+  sendRoute(app, sheetRoutes.lineSheetPdf, async ({ query }, reply, request) => {
+    const {
+      items,
+      about: { photo, ...about },
+    } = linesOf(query.ids);
+    const photos = new Map(items.flatMap((item) => (item.photo ? [[item.photo, photo(item.photo)] as const] : [])));
     return await send(
       reply,
       'application/pdf',
       `Line sheet - ${about.from.name}.pdf`,
-      await lineSheetPdf(items, about),
+      await paper({ kind: 'line-sheet', items, about, photos }, request),
     );
   });
   sendRoute(app, sheetRoutes.lineSheetCsv, async ({ query }, reply) => {
@@ -36,24 +51,27 @@ export function registerSheets(app: FastifyInstance, stores: Stores): void {
     const csv = lineSheetCsv(items, about.currency);
     return await send(reply, 'text/csv; charset=utf-8', `Line sheet - ${about.from.name}.csv`, csv);
   });
-  sendRoute(app, sheetRoutes.labelsPdf, async ({ query: { ids, copies, paper, ...layout } }, reply) => {
+  sendRoute(app, sheetRoutes.labelsPdf, async ({ query: { ids, copies, paper: size, ...layout } }, reply, request) => {
     const { items, about } = linesOf(ids);
+    if (items.length * copies > MOST_LABELS)
+      throw new NotAcceptable(`That is more than ${String(MOST_LABELS)} tags. Print them in parts.`, []);
     const labels = labelsOf(items, about.currency, copies);
     const [only] = items.length === 1 ? items : [];
     const name = `Price tags - ${only?.name ?? about.from.name}.pdf`;
-    return await send(reply, 'application/pdf', name, await labelsPdf(labels, layout, paper ?? about.paper));
+    const task = { kind: 'labels', labels, layout, paper: size ?? about.paper } as const;
+    return await send(reply, 'application/pdf', name, await paper(task, request));
   });
   sendRoute(app, sheetRoutes.quotePdf, async ({ params: { id }, query }, reply) => {
-    const paper = quoteOnPaper(stores, id);
+    const quote = quoteOnPaper(stores, id);
     const { quoteTerms, country } = acceptedStudio(stores);
-    const pdf = await quotePdf(paper, letterheadOf(stores), quoteTerms, query.paper ?? paperOf(country));
-    const customer = paper.facts.find(([label]) => label === 'Customer')?.[1];
-    return await send(reply, 'application/pdf', `${[paper.title, customer].filter(Boolean).join(' - ')}.pdf`, pdf);
+    const pdf = await quotePdf(quote, letterheadOf(stores), quoteTerms, query.paper ?? paperOf(country));
+    const customer = quote.facts.find(([label]) => label === 'Customer')?.[1];
+    return await send(reply, 'application/pdf', `${[quote.title, customer].filter(Boolean).join(' - ')}.pdf`, pdf);
   });
   sendRoute(app, sheetRoutes.jobSheetPdf, async ({ params: { id }, query, headers }, reply) => {
-    const { body, count, paper, ...about } = batchOnPaper(stores, id);
+    const { body, count, paper: usual, ...about } = batchOnPaper(stores, id);
     const address = `http://${headers.host ?? 'localhost'}/batches/${id}`;
-    const pdf = await jobSheetPdf(body, count, { ...about, address }, query.paper ?? paper);
+    const pdf = await jobSheetPdf(body, count, { ...about, address }, query.paper ?? usual);
     const due = body.due && shortDay(body.due);
     return await send(
       reply,
@@ -62,18 +80,19 @@ export function registerSheets(app: FastifyInstance, stores: Stores): void {
       pdf,
     );
   });
-  sendRoute(app, sheetRoutes.batchTagsPdf, async ({ params: { id }, query }, reply) => {
+  sendRoute(app, sheetRoutes.batchTagsPdf, async ({ params: { id }, query }, reply, request) => {
     const { title, currency, paper: usual } = batchOnPaper(stores, id);
-    const paper = query.paper ?? usual;
-    const [layout] = labelSheets.filter((sheet) => sheet.paper === paper);
+    const size = query.paper ?? usual;
+    const [layout] = labelSheets.filter((sheet) => sheet.paper === size);
     const labels = tagsOfBatch(stores, id).flatMap(({ item, quantity }) => labelsOf([item], currency, quantity));
-    if (!layout) throw new Error(`There is no sheet of labels for ${paper}.`);
-    const pdf = await labelsPdf(labels, { ...layout, skip: 0, code: 'square' }, paper);
+    if (!layout) throw new Error(`There is no sheet of labels for ${size}.`);
+    const task = { kind: 'labels', labels, layout: { ...layout, skip: 0, code: 'square' }, paper: size } as const;
+    const pdf = await paper(task, request);
     return await send(reply, 'application/pdf', `Price tags - ${title}.pdf`, pdf);
   });
   sendRoute(app, sheetRoutes.templatesPdf, async ({ params, query }, reply) => {
-    const { count, title, paper } = batchOnPaper(stores, params.id);
-    const pdf = await templatesPdf(title, templatesOf(count), query.paper ?? paper);
+    const { count, title, paper: usual } = batchOnPaper(stores, params.id);
+    const pdf = await templatesPdf(title, templatesOf(count), query.paper ?? usual);
     return await send(reply, 'application/pdf', `Cut templates - ${title}.pdf`, pdf);
   });
   const templatesOfBatch = (id: string) => {

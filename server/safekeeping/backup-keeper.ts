@@ -16,6 +16,8 @@ export interface BackupState {
   readonly copies: readonly { readonly name: string; readonly at: string; readonly bytes: number }[];
   /** Why the last try failed; '' when it did not. */
   readonly problem: string;
+  /** Whether copies are made daily. */
+  readonly isDaily: boolean;
   /** The present moment, ISO 8601. */
   readonly now: string;
 }
@@ -64,6 +66,7 @@ export class BackupKeeper {
       otherFolder: this.#otherFolder(),
       copies: copiesIn(folder),
       problem: this.#problem,
+      isDaily: this.#timer !== null,
       now: this.#clock().toISOString(),
     };
   }

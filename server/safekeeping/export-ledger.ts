@@ -3,7 +3,7 @@
 import { strToU8, type Zippable, zipSync } from 'fflate';
 import { csvOf } from '../../core/format/csv.ts';
 import type { Ledger } from '../store/ledger.ts';
-import { type LedgerTable, ledgerTables,primaryKeyOf } from './ledger-tables.ts';
+import { type LedgerTable, ledgerTables, primaryKeyOf } from './ledger-tables.ts';
 
 /** Names the format of the file. */
 export const LEDGER_FORMAT = 'noon-ledger/ledger';
@@ -11,7 +11,7 @@ export const LEDGER_FORMAT = 'noon-ledger/ledger';
 export const LEDGER_FORMAT_VERSION = 1;
 
 /** What stands in `ledger.json`. */
-export interface LedgerManifest {
+interface LedgerManifest {
   readonly format: typeof LEDGER_FORMAT;
   readonly version: typeof LEDGER_FORMAT_VERSION;
   /** Number of migrations that the tables went through. */

@@ -11,7 +11,7 @@ export interface LedgerTable {
 }
 
 /** A column of a table. */
-export interface Column {
+interface Column {
   readonly name: string;
   readonly type: 'TEXT' | 'INTEGER' | 'REAL' | 'BLOB' | 'ANY';
   readonly isRequired: boolean;

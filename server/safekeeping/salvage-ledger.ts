@@ -2,7 +2,7 @@
 import { existsSync } from 'node:fs';
 import Database from 'better-sqlite3';
 import { type Ledger, openLedger } from '../store/ledger.ts';
-import { type LedgerTable, ledgerTables,primaryKeyOf } from './ledger-tables.ts';
+import { type LedgerTable, ledgerTables, primaryKeyOf } from './ledger-tables.ts';
 
 /** What was saved. */
 export interface Salvaged {

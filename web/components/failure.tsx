@@ -20,7 +20,7 @@ export function failureIn(error: unknown): string {
 }
 
 /** Whether an entry waits on this device: its form is done with it. */
-export function isWaiting(error: unknown): boolean {
+function isWaiting(error: unknown): boolean {
   return problemOf(error)?.type === WAITS;
 }
 

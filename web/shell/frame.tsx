@@ -14,6 +14,7 @@ import { useGetAboutQuery } from '../state/endpoints/backups.ts';
 import { useAppSelector } from '../state/store.ts';
 import { words } from '../words/shell.ts';
 import { AskLine } from './ask-line.tsx';
+import { BackupNotice } from './backup-notice.tsx';
 import { useTheme } from './use-theme.ts';
 import { AwayLine, WaitingChip } from './waiting-chip.tsx';
 
@@ -109,6 +110,7 @@ function Head({ fixOn }: { fixOn: string | null }) {
       <span className="flex min-w-0 flex-1 justify-end">
         <AskLine />
       </span>
+      <BackupNotice />
       <WaitingChip />
       <Link to="/studio#fix" className="flex items-center gap-2 text-[14px] whitespace-nowrap">
         <span className="size-[9px] rounded-full bg-noon" />

@@ -4,6 +4,8 @@ import { localWords } from './local-words.ts';
 export const words = localWords({
   allQuestions: 'All questions',
   answer: 'Answer',
+  backupFailed: 'Backup failed',
+  backupIsOld: 'No recent backup',
   batches: 'Batches',
   calculate18GaSterling120: '=  calculate: 18 ga sterling 120 mm',
   calculator: 'Calculator',

@@ -52,6 +52,7 @@ export const words = localWords({
   metalPrices: 'Metal prices',
   metalPurchased: 'Metal purchased',
   backups: 'Backups',
+  thirdPartyNotices: 'Third-party notices',
   cancel: 'Cancel',
   downloadEverything: 'Download everything (zip)',
   openFormat: 'All documents, entries and pictures in an open format: JSON and CSV.',

@@ -26,6 +26,8 @@ export function AddLot() {
   const { rates, studio } = useBasis();
   const [typed, setTyped] = useState<NewLot>(empty);
   const [add, { error, isLoading }] = useAddLotMutation();
+  /** The size stays for the next lot; what it lacks is not wrong yet. */
+  const [isNext, setNext] = useState(false);
   const alloy = rates.alloys.get(typed.alloy) ?? null;
   const read = readLot(typed, rates.alloys, rates.currency);
   const isSheet = typed.section.form === 'sheet';
@@ -33,11 +35,13 @@ export function AddLot() {
     text.trim(),
   );
   const rowProblems = useRowProblems({});
-  const problems = isBegun && 'problems' in read ? read.problems : [];
+  const problems = isBegun && !isNext && 'problems' in read ? read.problems : [];
   const unit = studio.units === 'mm' ? 'mm' : 'in';
   const keep = async () => {
     const answer = await add(typed);
-    if (isTaken(answer)) setTyped({ ...typed, length: '', width: '', height: '', count: '1', paid: '' });
+    if (!isTaken(answer)) return;
+    setNext(true);
+    setTyped({ ...typed, length: '', width: '', height: '', count: '1', paid: '' });
   };
   const field = (
     key: 'length' | 'width' | 'height' | 'count' | 'paid',
@@ -52,7 +56,10 @@ export function AddLot() {
       label={label}
       unit={of}
       placeholder={placeholder}
-      onChange={(value) => setTyped({ ...typed, [key]: value })}
+      onChange={(value) => {
+        setNext(false);
+        setTyped({ ...typed, [key]: value });
+      }}
     />
   );
   return (

@@ -88,6 +88,11 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
             <SettingRows {...settings} of={ownAlloyList} />
             <BackupsBox />
             <DevicesBox />
+            <p className="aside mt-6">
+              <a className="link" href="/third-party-notices.txt">
+                {words.thirdPartyNotices}
+              </a>
+            </p>
           </>
         }
         leftFoot={<span>{words.changesTakeEffectWhenYou}</span>}
