@@ -78,7 +78,14 @@ export async function createApp(
   app.setValidatorCompiler(validatorCompiler);
   // The ledger's content was parsed when it was read: serializing it through its schema again would double the time of
   // a long list. The response schemas stand in the documentation, and the tests read answers through them.
-  app.setSerializerCompiler(() => (answer) => JSON.stringify(answer));
+  // A long list stays the same object until the ledger changes, and its text with it.
+  const texts = new WeakMap<object, string>();
+  app.setSerializerCompiler(() => (answer: unknown) => {
+    if (!Array.isArray(answer) || answer.length < LONG_LIST) return JSON.stringify(answer);
+    const known = texts.get(answer) ?? JSON.stringify(answer);
+    texts.set(answer, known);
+    return known;
+  });
   app.setErrorHandler(answerError);
   // Papers and sentences show numbers and days as the studio's country writes them.
   app.addHook('onRequest', (_request, _reply, done) => {
@@ -135,6 +142,9 @@ export async function createApp(
   await servePages(app, webDir);
   return app;
 }
+
+/** Rows from which on a list is worth remembering. */
+const LONG_LIST = 50;
 
 // The documentation page styles itself inline; every other directive stays strict.
 const docsSecurity =

@@ -13,14 +13,22 @@ export function madeLines({ pieces }: Stores, { lines }: Batch): MadeLine[] {
 
 /** All batches, oldest first, each with its pieces, so that a list needs no further requests. */
 export function batchesWithPieces(stores: Stores): BatchWithPieces[] {
-  return stores.batches.list().map((batch) => ({
+  const batches = stores.batches.list();
+  // The list is another one after any change of the ledger, of a piece, too.
+  const known = made.get(batches);
+  if (known) return known;
+  const answer = batches.map((batch) => ({
     batch,
     made: batch.body.lines.map(({ pieceId, pieceRevision }) => ({
       piece: stores.pieces.revision(pieceId, pieceRevision),
-      latestRevision: stores.pieces.get(pieceId).revision,
+      latestRevision: stores.pieces.lastRevision(pieceId),
     })),
   }));
+  made.set(batches, answer);
+  return answer;
 }
+
+const made = new WeakMap<object, BatchWithPieces[]>();
 
 /** Counts a batch at the current settings and metal prices. @throws NotThere */
 export function countBatchNow(stores: Stores, batch: Batch): BatchCount {

@@ -2,6 +2,7 @@
 import type { BenchEntry, NewBenchEntry } from '../../core/plan/studio/bench-entry.ts';
 import type { Ledger } from './ledger.ts';
 import { type Prepare, preparedOnce } from './statements.ts';
+import { untilChange } from './until-change.ts';
 
 interface Row extends Omit<BenchEntry, 'at' | 'batchId' | 'on'> {
   recorded_at: string;
@@ -17,11 +18,13 @@ export class BenchLog {
   readonly #ledger: Ledger;
   readonly #now: () => string;
   readonly #prepare: Prepare;
+  readonly #current: () => BenchEntry[];
 
   constructor(ledger: Ledger, now: () => string) {
     this.#ledger = ledger;
     this.#now = now;
     this.#prepare = preparedOnce(ledger);
+    this.#current = untilChange(ledger, () => this.#readCurrent());
   }
 
   /** All of them, earliest first. */
@@ -30,7 +33,11 @@ export class BenchLog {
   }
 
   /** Of batches that are not done, and the latest of all; earliest first. */
-  current(): BenchEntry[] {
+  current(): readonly BenchEntry[] {
+    return this.#current();
+  }
+
+  #readCurrent(): BenchEntry[] {
     return this.#prepare<{ latest: number }, Row>(
       `select * from bench_entry
         where id > (select coalesce(max(id), 0) from bench_entry) - :latest

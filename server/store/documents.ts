@@ -6,6 +6,7 @@ import { type Priced, pricedSchema } from '../../core/price/piece/standing.ts';
 import type { Ledger } from './ledger.ts';
 import { ChangedMeanwhile, NotThere } from './refusals.ts';
 import { type Prepare, preparedOnce } from './statements.ts';
+import { untilChange } from './until-change.ts';
 
 interface Row {
   id: string;
@@ -34,6 +35,9 @@ export class Documents<Body> {
   readonly #schema: z.ZodType<Body>;
   readonly #now: () => string;
   readonly #prepare: Prepare;
+  readonly #list: () => DocumentOf<Body>[];
+  /** Bodies by their place, with the text they were read from. */
+  readonly #known = new Map<string, { readonly json: string; readonly body: Body }>();
 
   /** @param schema  reads stored bodies: a field that is newer than the body takes its usual value */
   constructor(ledger: Ledger, kind: DocumentKind, schema: z.ZodType<Body>, now: () => string) {
@@ -42,10 +46,15 @@ export class Documents<Body> {
     this.#schema = schema;
     this.#now = now;
     this.#prepare = preparedOnce(ledger);
+    this.#list = untilChange(ledger, () => this.#readAll());
   }
 
   /** All of them, oldest first. */
-  list(): DocumentOf<Body>[] {
+  list(): readonly DocumentOf<Body>[] {
+    return this.#list();
+  }
+
+  #readAll(): DocumentOf<Body>[] {
     return this.#prepare<[string], Row>(`${SELECT} where document.kind = ? order by document.created_at, document.id`)
       .all(this.#kind)
       .map((row) => this.#read(row));
@@ -61,6 +70,15 @@ export class Documents<Body> {
     return this.#read(row);
   }
 
+  /** Number of the last accepted revision. @throws NotThere */
+  lastRevision(id: string): number {
+    const row = this.#prepare<[string, string], { revision: number }>(
+      'select revision from document where kind = ? and id = ?',
+    ).get(this.#kind, id);
+    if (!row) throw new NotThere(`${nouns[this.#kind]} is not in the ledger.`);
+    return row.revision;
+  }
+
   /** One accepted revision as it was. @throws NotThere */
   revision(id: string, revision: number): Body {
     const row = this.#prepare<[string, string, number], { body: string }>(
@@ -70,7 +88,7 @@ export class Documents<Body> {
           where document.kind = ? and document.id = ? and document_revision.revision = ?`,
     ).get(this.#kind, id, revision);
     if (!row) throw new NotThere(`Version ${String(revision)} is not in the ledger.`);
-    return this.#body(row.body);
+    return this.#body(row.body, `${id} ${String(revision)}`);
   }
 
   /** Adds a document as a draft. */
@@ -167,13 +185,18 @@ export class Documents<Body> {
     return found;
   }
 
-  #body(json: string): Body {
-    return this.#schema.parse(JSON.parse(json));
+  /** Reads a body through its schema. A list of thousands takes long to read: what was read before is kept. */
+  #body(json: string, place = ''): Body {
+    const known = this.#known.get(place);
+    if (known?.json === json) return known.body;
+    const body = this.#schema.parse(JSON.parse(json));
+    if (place) this.#known.set(place, { json, body });
+    return body;
   }
 
   #read(row: Row): DocumentOf<Body> {
-    const accepted = row.accepted === null ? null : this.#body(row.accepted);
-    const draft = row.draft === null ? null : this.#body(row.draft);
+    const accepted = row.accepted === null ? null : this.#body(row.accepted, `${row.id} accepted`);
+    const draft = row.draft === null ? null : this.#body(row.draft, `${row.id} draft`);
     const body = draft ?? accepted;
     if (body === null) throw new Error(`Document ${row.id} has neither a draft nor a version.`);
     return {

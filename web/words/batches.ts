@@ -12,6 +12,7 @@ export const words = localWords({
   cost: 'Cost',
   draft: 'draft',
   dueSoonest: 'Due soonest',
+  showAllFinished: 'Show all finished batches',
   finished: 'Finished',
   metal: 'Metal',
   metalToIssue: 'Metal to issue',

@@ -1,4 +1,5 @@
 // The batches: due date, completion date, bench time and metal.
+import { useState } from 'react';
 import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
 import { isDone } from '../../../core/batch/batch.ts';
@@ -30,19 +31,23 @@ interface BatchLine {
   readonly done: Done | null;
 }
 
+/** Finished batches that are shown at first. */
+const FINISHED_SHOWN = 30;
+
 export function BatchesScreen() {
   const { data: batches } = useGetBatchesQuery();
   const basis = useBasis();
   const planned = usePlan(batches);
-  const lines = (batches ?? [])
-    .map((item): BatchLine => {
-      const made = madeLinesOf(item);
-      const count = batchCount(item.batch.body, made, basis);
-      return { item, title: batchTitle(count), count, done: doneIn(planned, item.batch.id) };
-    })
-    .sort(byDue);
-  const open = lines.filter(({ item }) => !isDone(item.batch.body));
-  const finished = lines.filter(({ item }) => isDone(item.batch.body));
+  const [showsAll, setShowsAll] = useState(false);
+  const lineOf = (item: BatchWithPieces): BatchLine => {
+    const count = batchCount(item.batch.body, madeLinesOf(item), basis);
+    return { item, title: batchTitle(count), count, done: doneIn(planned, item.batch.id) };
+  };
+  const sorted = (batches ?? []).toSorted(byDue);
+  const open = sorted.filter(({ batch }) => !isDone(batch.body)).map(lineOf);
+  // Years of finished batches: the latest are shown, and only those are counted.
+  const done = sorted.filter(({ batch }) => isDone(batch.body)).reverse();
+  const finished = (showsAll ? done : done.slice(0, FINISHED_SHOWN)).map(lineOf);
   const named = open.map(({ title, count }) => ({ name: title, count }));
   const late = open.filter(({ done }) => done && done.daysLate > 0);
 
@@ -59,7 +64,7 @@ export function BatchesScreen() {
               </Link>
             )}
           </div>
-          {batches && lines.length === 0 && (
+          {batches?.length === 0 && (
             <p className="mt-4 max-w-[56ch]">
               {words.aBatchIsAQuantity}{' '}
               <Link className="link" to="/pieces">
@@ -70,6 +75,11 @@ export function BatchesScreen() {
           )}
           {open.length > 0 && <BatchTable lines={open} caption={words.dueSoonest} />}
           {finished.length > 0 && <BatchTable lines={finished} caption={words.finished} />}
+          {finished.length < done.length && (
+            <button type="button" className="link chrome mt-2 text-[15px]" onClick={() => setShowsAll(true)}>
+              {words.showAllFinished} ({done.length})
+            </button>
+          )}
         </>
       }
       leftFoot={
@@ -185,8 +195,8 @@ function Late({ lines }: { lines: readonly BatchLine[] }) {
   );
 }
 
-function byDue(a: BatchLine, b: BatchLine): number {
-  const [first, second] = [a.item.batch.body.due || '9999', b.item.batch.body.due || '9999'];
+function byDue(a: BatchWithPieces, b: BatchWithPieces): number {
+  const [first, second] = [a.batch.body.due || '9999', b.batch.body.due || '9999'];
   return first < second ? -1 : Number(first > second);
 }
 
