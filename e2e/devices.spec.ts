@@ -77,13 +77,19 @@ test('a backup is looked into in another tab, and restored', async ({ page, own,
 
   await page.goto(`${own.url}/studio`);
   const opened = context.waitForEvent('page');
-  await page.getByRole('button', { name: /^look into/ }).first().click();
+  await page
+    .getByRole('button', { name: /^look into/ })
+    .first()
+    .click();
   const copy = await opened;
   await expect(copy.getByText(/This is the backup of/)).toBeVisible();
   await copy.goto(`${new URL(copy.url()).origin}/pieces`);
   await expect(copy.getByText('After the backup')).toBeHidden();
 
-  await page.getByRole('button', { name: /^restore/ }).first().click();
+  await page
+    .getByRole('button', { name: /^restore/ })
+    .first()
+    .click();
   await page.getByRole('dialog').getByRole('button', { name: 'restore' }).click();
   await page.waitForURL(/\/pieces/);
   await expect(page.getByText('After the backup')).toBeHidden();

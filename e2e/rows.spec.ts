@@ -62,6 +62,7 @@ test('a changed figure is highlighted when typing pauses, and not with reduced m
   await openPiece(page, demo.url, 'Barometer brooch');
   // A highlight is over in a moment, so the page counts those that start.
   await page.evaluate(() => {
+    // eslint-disable-next-line @typescript-eslint/unbound-method -- called with its element below
     const animate = Element.prototype.animate;
     document.body.dataset['highlights'] = '0';
     Element.prototype.animate = function (...how: Parameters<typeof animate>) {
