@@ -13,6 +13,7 @@ await build({
     'server/main.ts',
     'server/noon.ts',
     'server/documents/paper-thread.ts',
+    'server/safekeeping/safekeeping-thread.ts',
     'solver/search-thread.ts',
     'solver/finder-child.ts',
   ],

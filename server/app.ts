@@ -37,7 +37,6 @@ import { registerSheets } from './routes/sheets.ts';
 import { registerShelf } from './routes/shelf.ts';
 import { registerStudio } from './routes/studio.ts';
 import type { BackupKeeper } from './safekeeping/backup-keeper.ts';
-import type { Ledger } from './store/ledger.ts';
 import type { Stores } from './store/stores.ts';
 
 /** Options of the server. */
@@ -48,7 +47,7 @@ export interface AppOptions {
   /** Looks for better plans; left out: nobody does. */
   readonly finder?: Finder | null;
   /** Keeps copies of the ledger; left out: there are none. */
-  readonly backups?: (CopyUses & { readonly keeper: BackupKeeper; readonly ledger: Ledger }) | null;
+  readonly backups?: (CopyUses & { readonly keeper: BackupKeeper }) | null;
   /** When the copy that is shown was made: nothing is changed in it; '' for the ledger itself. */
   readonly copyOf?: string;
   /** Lets other devices in; left out: there are none. */
@@ -134,7 +133,7 @@ export async function createApp(
   registerFairs(app, stores);
   registerQuotes(app, stores);
   registerSheets(app, stores);
-  if (backups) registerBackups(app, backups.keeper, backups.ledger, backups);
+  if (backups) registerBackups(app, backups.keeper, backups);
   answerRoute(app, backupRoutes.about, () => ({ copyOf }));
   if (copyOf) refuseChanges(app);
   if (access) registerAccess(app, access, stores.devices);

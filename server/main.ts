@@ -61,7 +61,6 @@ async function start(port: number, isFixed: boolean): Promise<Running> {
     access,
     backups: {
       keeper,
-      ledger,
       lookInto: async (copy) => {
         await look?.close();
         look = await lookInto(copy, kind, (of, copyOf) => createApp(of, { webDir, copyOf, logLevel }));

@@ -2,8 +2,7 @@
 import type { FastifyInstance } from 'fastify';
 import { backupRoutes } from '../../contract/backups.ts';
 import type { BackupKeeper } from '../safekeeping/backup-keeper.ts';
-import { exportLedger } from '../safekeeping/export-ledger.ts';
-import type { Ledger } from '../store/ledger.ts';
+import { exportInThread } from '../safekeeping/in-thread.ts';
 import { NotAcceptable, NotThere } from '../store/refusals.ts';
 import { answerRoute, sendRoute } from './register.ts';
 
@@ -18,12 +17,7 @@ export interface CopyUses {
 }
 
 /** Registers the routes of the copies. */
-export function registerBackups(
-  app: FastifyInstance,
-  keeper: BackupKeeper,
-  ledger: Ledger | null,
-  { lookInto, restore }: CopyUses,
-): void {
+export function registerBackups(app: FastifyInstance, keeper: BackupKeeper, { lookInto, restore }: CopyUses): void {
   answerRoute(app, backupRoutes.look, async ({ params }) => ({ address: await lookInto(found(params.name)) }), once);
   answerRoute(
     app,
@@ -34,14 +28,13 @@ export function registerBackups(
     },
     once,
   );
-  if (ledger)
-    sendRoute(app, backupRoutes.exportAll, (_asked, reply) => {
-      const day = keeper.state().now.slice(0, 'yyyy-mm-dd'.length);
-      return reply
-        .type('application/zip')
-        .header('content-disposition', `attachment; filename="ledger-${day}.zip"`)
-        .send(Buffer.from(exportLedger(ledger)));
-    });
+  sendRoute(app, backupRoutes.exportAll, async (_asked, reply) => {
+    const day = keeper.state().now.slice(0, 'yyyy-mm-dd'.length);
+    return reply
+      .type('application/zip')
+      .header('content-disposition', `attachment; filename="ledger-${day}.zip"`)
+      .send(Buffer.from(await exportInThread(keeper.path)));
+  });
   const found = (name: string): string => {
     try {
       return keeper.pathOf(name);

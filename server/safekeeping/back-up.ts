@@ -4,7 +4,7 @@ import { createReadStream, mkdirSync, renameSync, rmSync, statSync, writeFileSyn
 import { basename, join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import type { Ledger } from '../store/ledger.ts';
-import { verifyLedger } from './verify.ts';
+import { verifyInThread } from './in-thread.ts';
 
 /** A copy that was checked. */
 export interface Backup {
@@ -28,7 +28,7 @@ export async function backUp(ledger: Ledger, path: string, at: string): Promise<
   rmSync(unfinished, { force: true });
   try {
     await ledger.backup(unfinished);
-    const { faults, rows } = verifyLedger(unfinished);
+    const { faults, rows } = await verifyInThread(unfinished);
     if (faults.length > 0) throw new Error(`The copy is not whole: ${faults.join('; ')}`);
     const { n = 0 } = ledger.prepare<[], { n: number }>('select count(*) as n from migration').get() ?? {};
     if (rows['migration'] !== n) throw new Error('The copy is not whole: it has other migrations than the ledger.');

@@ -46,6 +46,11 @@ export class BackupKeeper {
     this.#clock = clock;
   }
 
+  /** Of the ledger file. */
+  get path(): string {
+    return this.#path;
+  }
+
   /** Makes a copy when none is of this day, now and from now on. */
   start(): void {
     void this.#whenDue();

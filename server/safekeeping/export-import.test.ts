@@ -11,8 +11,10 @@ import { exportOutcome, importOutcome, salvageOutcome } from '../command/safekee
 import { loadDemo } from '../demo/load.ts';
 import { type Ledger, openLedger } from '../store/ledger.ts';
 import { openStores } from '../store/stores.ts';
+import { backUp } from './back-up.ts';
 import { exportLedger } from './export-ledger.ts';
 import { importLedger } from './import-ledger.ts';
+import { restoreLedger } from './restore.ts';
 import { verifyLedger } from './verify.ts';
 
 const migrations = 'server/migrations';
@@ -96,6 +98,37 @@ describe('an export', () => {
     const today = over(zip);
     expect(jsonOf(today, 'tables/document.json')).toMatchObject([{ id: 'p', draft: { steps: [{ unattended: '9' }] } }]);
     expect(Buffer.compare(over(today, 'third.sqlite'), today)).toBe(0);
+  });
+
+  test.each(Array.from({ length: 11 }, (_, at) => at + 1))(
+    'of a ledger that stopped at migration %d opens today, with its piece',
+    (upTo) => {
+      const earlier = openLedger(join(dir, 'earlier.sqlite'), migrations, 'own', upTo);
+      earlier
+        .prepare(
+          `insert into document (id, kind, version, revision, draft, created_at, updated_at) values ('p', 'piece', 1, 0, ?, 'x', '2026-01-01T00:00:00.000Z')`,
+        ) // prettier-ignore
+        .run(JSON.stringify({ ...emptyPiece, name: 'Buoy' }));
+      const zip = exportLedger(earlier);
+      earlier.close();
+      const today = openLedger(join(dir, 'earlier.sqlite'), migrations, 'own');
+      expect(openStores(today).pieces.list()).toMatchObject([{ body: { name: 'Buoy' } }]);
+      // The way over an export comes to the same ledger.
+      const direct = exportLedger(today);
+      today.close();
+      expect(Buffer.compare(over(zip), direct)).toBe(0);
+    },
+  );
+
+  test('of a restored backup is that of the ledger', async () => {
+    loadDemo(ledger, new Date(2026, 2, 2, 12));
+    const zip = exportLedger(ledger);
+    const { path: copy } = await backUp(ledger, join(dir, 'copy.sqlite'), '2026-11-30T10:00:00.000Z');
+    openStores(ledger).pieces.add({ ...emptyPiece, name: 'Later' });
+    ledger.close();
+    await restoreLedger(copy, path, '2026-11-30T11:00:00.000Z');
+    ledger = openLedger(path, migrations, 'own');
+    expect(Buffer.compare(exportLedger(ledger), zip)).toBe(0);
   });
 
   test.each<[string, (zip: Uint8Array) => Uint8Array, RegExp]>([

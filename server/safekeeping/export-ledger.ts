@@ -38,14 +38,17 @@ export function exportLedger(ledger: Ledger): Uint8Array {
       files[`tables/${table.name}.json`] = json(all);
       files[`csv/${table.name}.csv`] = strToU8(csvOfTable(table, all));
     }
-    for (const { id, bytes } of ledger
-      .prepare<[], { id: string; bytes: Buffer }>('select id, bytes from photo order by id')
-      .iterate())
-      files[`photos/${id}.jpg`] = [new Uint8Array(bytes), { level: 0 }];
+    // The first form of a ledger had no pictures.
+    if ('photo' in rows)
+      for (const { id, bytes } of picturesOf(ledger)) files[`photos/${id}.jpg`] = [new Uint8Array(bytes), { level: 0 }];
     const migrations = ledger.pragma('user_version', { simple: true }) as number;
     const manifest: LedgerManifest = { format: LEDGER_FORMAT, version: LEDGER_FORMAT_VERSION, migrations, rows };
     return zipSync({ 'ledger.json': json(manifest), ...files }, { level: 6, mtime: NO_TIME });
   })();
+}
+
+function picturesOf(ledger: Ledger): Iterable<{ id: string; bytes: Buffer }> {
+  return ledger.prepare<[], { id: string; bytes: Buffer }>('select id, bytes from photo order by id').iterate();
 }
 
 function json(value: unknown): Uint8Array {

@@ -9,6 +9,8 @@ const LOCK = 'noon-events';
 const CHANNEL = 'noon-events';
 /** ms in which changes are taken together. */
 const TOGETHER_MS = 500;
+/** ms until a refused stream is asked for again. */
+const AGAIN_MS = 5000;
 
 /** A change: the folder below /api, the id of its document, and the tab that made it. */
 interface Change {
@@ -75,15 +77,22 @@ export function listenForChanges(dispatch: Dispatch): void {
     take(change);
     channel.postMessage(change);
   };
-  void navigator.locks.request(LOCK, async () => {
+  let wasLost = false;
+  const listen = () => {
     const source = new EventSource('/api/events');
-    let wasLost = false;
-    source.addEventListener('error', () => (wasLost = true));
+    source.addEventListener('error', () => {
+      wasLost = true;
+      // A refusal, while the computer is locked, ends the stream for good: it is asked for again.
+      if (source.readyState === EventSource.CLOSED) setTimeout(listen, AGAIN_MS);
+    });
     source.addEventListener('open', () => {
       if (wasLost) tell(null);
       wasLost = false;
     });
     source.addEventListener('message', ({ data }: MessageEvent<string>) => tell(JSON.parse(data) as Change));
+  };
+  void navigator.locks.request(LOCK, async () => {
+    listen();
     // Held until the tab closes.
     await new Promise(() => undefined);
   });

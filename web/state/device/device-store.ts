@@ -68,7 +68,10 @@ export async function storedDrafts(name: string): Promise<StoredDraft[]> {
 
 /** @throws DOMException when the storage of this device is full or refused */
 export async function storeRequest(request: WaitingRequest): Promise<void> {
-  await (await database()).put('requests', request);
+  // An entry is on the disk before it counts as stored; a draft is written at every key, and reaches it a moment later.
+  const writing = (await database()).transaction('requests', 'readwrite', { durability: 'strict' });
+  await writing.store.put(request);
+  await writing.done;
 }
 
 /** Deletes a request. */
