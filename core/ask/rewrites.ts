@@ -58,6 +58,8 @@ const rewrites: readonly Rewrite[] = [
   [/\bcuff (?=blanks?\b)|\bcuff(?=.*\blong\b.*\bwide\b)/gi, 'sheet '],
   [/\bring blank(?= [\d.]+(?: ?mm)? ?[x×] ?[\d.]+(?: ?mm)? ?[x×])/gi, 'sheet'],
   [/\b(wrap(?:ped)?\b.*?)\b(?:around|round|on) (?=\d)/gi, '$1core '],
+  [/\bround (?=blanks?\b)/gi, 'disc '],
+  [/\bbezel (?:strips?|wires?) (?=(?:for|round|around)\b)/gi, 'bezel '],
   // An area: 100 cm², 2 square inches.
   [new RegExp(`(\\d[\\d.,/]*) ?(?:square|sq\\.?) (${AREA_UNIT})\\b`, 'gi'), '$1 $2 x 1 $2 sheet'],
   [new RegExp(`(\\d[\\d.,/]*) ?(${AREA_UNIT})(?:²|\\^?2\\b)`, 'gi'), '$1 $2 x 1 $2 sheet'],

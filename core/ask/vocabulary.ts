@@ -111,7 +111,7 @@ const scaleWords: Readonly<Record<string, RingSizeSystem>> = {
 }; // prettier-ignore
 
 const fillers =
-  'a an the of for how much many does do is are will would can i get need cut make want with and at on from please weigh weighs weight mass metal it its my me what which give tell be needed blank stock number no shape shaped equals equal material per ease allowance area fit fits there troy have has had coil some using use find calculate compute reckon work out these those this im we you our any by or if so then earring down up lost label also just exactly sample measures measured each that vs versus half sizes only every one heavy convert nearest closest made bar end finished scrap add temperature temp big should today longer now solid after pendant wedding signet stacking stackable engagement eternity brooch necklace charm simple finished jewelry jewellery component reduction'.split(
+  'a an the of for how much many does do is are will would can i get need cut make want with and at on from please weigh weighs weight mass metal it its my me what which give tell be needed blank stock number no shape shaped equals equal material per ease allowance area fit fits there troy have has had coil some using use find calculate compute reckon work out these those this im we you our any by or if so then earring down up lost label also just exactly sample measures measured each that vs versus half sizes only every one heavy convert nearest closest made bar end finished scrap add temperature temp big should today longer now solid after pendant wedding signet stacking stackable engagement eternity brooch necklace charm simple finished total side sides jewelry jewellery component reduction'.split(
     ' ',
   );
 
