@@ -13,7 +13,7 @@ const unitReport = join(coverage, 'vitest.json');
 const browserReport = join(coverage, 'playwright.json');
 
 const script = (path) => join(root, 'node_modules', path);
-const folders = ['core', 'solver', 'contract', 'server', 'web', 'e2e', 'benchmarks', 'conformance'];
+const folders = ['core', 'solver', 'contract', 'server', 'web', 'e2e', 'benchmarks', 'conformance', 'torture'];
 const cache = 'node_modules/.cache';
 
 // Two at a time where they do not get in each other's way: what reads the code beside what runs it. A browser is not
