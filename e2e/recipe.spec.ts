@@ -42,7 +42,7 @@ const remark = (page: Page, rule: string): Locator => page.locator(`[data-rule="
 // What was typed reaches the ledger before the ledger closes under the page.
 test.afterEach(async ({ page }) => {
   const status = page.getByRole('status').filter({ hasText: /draft saved|^Version \d+$/ });
-  if (await page.getByRole('status').count()) await expect(status.first()).toBeVisible();
+  if (/\/pieces\/./.test(page.url())) await expect(status.first()).toBeVisible();
 });
 test.beforeEach(({ expected }) => void expected.push(/404 \(Not Found\)/));
 
