@@ -1,6 +1,7 @@
 // noon backup, restore, verify, export, import, salvage: the ledger that NOON_LEDGER names.
-import { existsSync } from 'node:fs';
+import { existsSync, mkdirSync } from 'node:fs';
 import { readFile, rename, writeFile } from 'node:fs/promises';
+import { dirname } from 'node:path';
 import Database from 'better-sqlite3';
 import { serverClock } from '../clock.ts';
 import { backUp } from '../safekeeping/back-up.ts';
@@ -62,6 +63,7 @@ export async function exportOutcome(ledgerPath: string, file: string): Promise<S
 export async function importOutcome(ledgerPath: string, file: string): Promise<SafekeepingOutcome> {
   if (!existsSync(file)) return { error: `There is no file ${file}.` };
   return tried(async () => {
+    mkdirSync(dirname(ledgerPath), { recursive: true });
     const unlock = lockLedger(ledgerPath);
     try {
       const rows = importLedger(await readFile(file), ledgerPath, migrationsFolder(), kindOfLedger());

@@ -154,7 +154,9 @@ describe('an export', () => {
     expect(await exportOutcome(path, file)).toMatchObject({ done: { export: file } });
     ledger.close();
     expect(await importOutcome(path, file)).toMatchObject({ error: expect.stringContaining('1 documents') as string });
-    expect(await importOutcome(join(dir, 'new.sqlite'), file)).toMatchObject({ done: { rows: { document: 1 } } });
+    expect(await importOutcome(join(dir, 'new folder', 'new.sqlite'), file)).toMatchObject({
+      done: { rows: { document: 1 } },
+    });
   });
 });
 
