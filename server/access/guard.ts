@@ -18,8 +18,9 @@ declare module 'fastify' {
   }
 }
 
-/** Cookie with the key of a device, and with the session of this computer. */
+/** Cookie with the key of a device: 32 random bytes, base64url. */
 export const DEVICE_COOKIE = 'noon-device';
+/** Cookie with the session of this computer, unlocked by its passcode. */
 export const SESSION_COOKIE = 'noon-session';
 
 const SAFE_METHODS: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS']);

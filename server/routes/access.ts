@@ -67,6 +67,10 @@ export function registerAccess(app: FastifyInstance, access: AccessKeeper, devic
     app.endStreams(params.id);
     return state();
   });
+  registerPasscode(app, access);
+}
+
+function registerPasscode(app: FastifyInstance, access: AccessKeeper): void {
   answerRoute(
     app,
     accessRoutes.setPasscode,
@@ -80,7 +84,7 @@ export function registerAccess(app: FastifyInstance, access: AccessKeeper, devic
       // The page that sets it is unlocked.
       const session = access.unlock(body.passcode);
       if (session) void reply.setCookie(SESSION_COOKIE, session, { httpOnly: true, sameSite: 'strict', path: '/' });
-      return state();
+      return access.state();
     },
     once,
   );

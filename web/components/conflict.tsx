@@ -45,7 +45,7 @@ function Merge({ name, open, theirs, what }: MergeProps) {
           {rows.map((row) => (
             <tbody key={keyOf(row)}>
               <tr>
-                <td className="first">{row.where}</td>
+                <td className="first align-middle">{row.where}</td>
                 {(['mine', 'theirs'] as const).map((side) => (
                   <td key={side}>
                     <label className="flex min-h-[30px] items-center gap-2">

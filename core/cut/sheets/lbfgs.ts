@@ -27,6 +27,24 @@ const PATIENCE = 40;
 const HARDLY = 0.99999;
 const HIGH = 1e-6;
 
+/**
+ * Energy of a coordinate that reaches over an edge, whose slope it sets: half a blank, mm, inside a length from 0, mm.
+ * @returns mm²
+ */
+export function wallEnergy({ at, slope }: Energy, index: number, half: number, length: number): number {
+  const [low, high] = [half - at[index]!, at[index]! + half - length];
+  let energy = 0;
+  if (low > 0) {
+    energy += low * low;
+    slope[index] = -2 * low;
+  }
+  if (high > 0) {
+    energy += high * high;
+    slope[index] = slope[index]! + 2 * high;
+  }
+  return energy;
+}
+
 /** Takes the energy down until it is below `enough`, no longer falls, or after so many steps. @returns the energy left */
 export function minimise(of: Energy, mostSteps: number, enough: number): number {
   const { at, slope } = of;

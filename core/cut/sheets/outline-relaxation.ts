@@ -2,7 +2,7 @@
 // each as deep as the way out to its nearest edge. The energy is the sum of the squares of all depths.
 import type { NoFitPolygon, Shape } from '../../geometry/no-fit-polygon.ts';
 import type { BlankKind, LaidBlank, NoFits } from './lay-sheet.ts';
-import { type Energy, minimise } from './lbfgs.ts';
+import { type Energy, minimise, wallEnergy } from './lbfgs.ts';
 import { NO_OVERLAP, type SoftModel, type SoftPlate } from './overlap-search.ts';
 
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices below their lengths, in the innermost loop there is */
@@ -237,22 +237,8 @@ class OutlineRelaxation implements Energy {
     const { width, height } = this.#plate;
     return this.#halves.reduce(
       (energy, [across, up], index) =>
-        energy + this.#wall(2 * index, across, width) + this.#wall(2 * index + 1, up, height),
+        energy + wallEnergy(this, 2 * index, across, width) + wallEnergy(this, 2 * index + 1, up, height),
       0,
     );
-  }
-
-  #wall(index: number, half: number, length: number): number {
-    const [low, high] = [half - this.at[index]!, this.at[index]! + half - length];
-    let energy = 0;
-    if (low > 0) {
-      energy += low * low;
-      this.slope[index] = -2 * low;
-    }
-    if (high > 0) {
-      energy += high * high;
-      this.slope[index] = this.slope[index]! + 2 * high;
-    }
-    return energy;
   }
 }

@@ -1,7 +1,7 @@
 // Relaxation of overlaps: blanks on one sheet are pushed apart until none overlaps, as far as that goes. A blank is a
 // rectangle with round corners: a disc has no rectangle, a rectangle no radius. The energy is the sum of the squares of
 // all overlaps.
-import { type Energy, minimise } from './lbfgs.ts';
+import { type Energy, minimise, wallEnergy } from './lbfgs.ts';
 import { NO_OVERLAP, type Soft, type SoftModel, type SoftPlate } from './overlap-search.ts';
 
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices below their lengths, in the innermost loop there is */
@@ -164,22 +164,8 @@ class Relaxation implements Energy {
     let energy = 0;
     for (let index = 0; index < at.length; index += 2) {
       const radius = this.#radius[index / 2]!;
-      energy += this.#wall(index, this.#halfWidth[index / 2]! + radius, width);
-      energy += this.#wall(index + 1, this.#halfHeight[index / 2]! + radius, height);
-    }
-    return energy;
-  }
-
-  #wall(index: number, half: number, length: number): number {
-    const [low, high] = [half - this.at[index]!, this.at[index]! + half - length];
-    let energy = 0;
-    if (low > 0) {
-      energy += low * low;
-      this.slope[index] = -2 * low;
-    }
-    if (high > 0) {
-      energy += high * high;
-      this.slope[index] = this.slope[index]! + 2 * high;
+      energy += wallEnergy(this, index, this.#halfWidth[index / 2]! + radius, width);
+      energy += wallEnergy(this, index + 1, this.#halfHeight[index / 2]! + radius, height);
     }
     return energy;
   }

@@ -31,15 +31,17 @@ export function LockedScreen() {
           void open();
         }}
       >
-        <input
-          type="password"
-          className="field field-open min-h-[44px]"
-          autoComplete="current-password"
-          aria-label={words.passcode}
-          autoFocus
-          value={passcode}
-          onChange={(event) => setPasscode(event.target.value)}
-        />
+        <label className="grid gap-1">
+          {words.passcode}
+          <input
+            type="password"
+            className="field field-open min-h-[44px]"
+            autoComplete="current-password"
+            autoFocus
+            value={passcode}
+            onChange={(event) => setPasscode(event.target.value)}
+          />
+        </label>
         <button type="submit" className="button" disabled={isLoading || passcode === ''}>
           {words.unlock}
         </button>
