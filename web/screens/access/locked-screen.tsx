@@ -1,12 +1,12 @@
 // The computer is locked: the passcode.
 import { useState } from 'react';
 import { Failure } from '../../components/failure.tsx';
-import { Mark } from '../../components/mark.tsx';
 import { api, tags } from '../../state/api.ts';
 import { doorChanged } from '../../state/device/waiting.ts';
 import { useUnlockMutation } from '../../state/endpoints/access.ts';
 import { useAppDispatch } from '../../state/store.ts';
 import { words } from '../../words/access.ts';
+import { Door } from './door.tsx';
 
 export function LockedScreen() {
   const dispatch = useAppDispatch();
@@ -19,11 +19,7 @@ export function LockedScreen() {
     dispatch(api.util.invalidateTags([...tags]));
   };
   return (
-    <main className="mx-auto mt-[14vh] max-w-[400px] bg-page px-8 py-8">
-      <p className="flex items-center gap-2 text-[18px] font-bold">
-        <Mark /> Noon Ledger
-      </p>
-      <h1 className="mt-5">{words.locked}</h1>
+    <Door title={words.locked}>
       <form
         className="mt-4 grid gap-4"
         onSubmit={(event) => {
@@ -47,6 +43,6 @@ export function LockedScreen() {
         </button>
         <Failure of={[error]} />
       </form>
-    </main>
+    </Door>
   );
 }

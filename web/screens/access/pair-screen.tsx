@@ -1,9 +1,9 @@
 // A device that is not let in yet: the code that the computer shows, and a name for the device.
 import { useState } from 'react';
 import { Failure } from '../../components/failure.tsx';
-import { Mark } from '../../components/mark.tsx';
 import { usePairMutation } from '../../state/endpoints/access.ts';
 import { words } from '../../words/access.ts';
+import { Door } from './door.tsx';
 
 export function PairScreen() {
   // The QR code brings the digits behind the address, where no server sees them.
@@ -15,12 +15,7 @@ export function PairScreen() {
     if (!('error' in answer)) location.replace('/');
   };
   return (
-    <main className="mx-auto mt-[8vh] max-w-[460px] bg-page px-8 py-8">
-      <p className="flex items-center gap-2 text-[18px] font-bold">
-        <Mark /> Noon Ledger
-      </p>
-      <h1 className="mt-5">{words.thisDeviceIsNotLetIn}</h1>
-      <p className="mt-1 text-soft">{words.codeOnTheComputer}</p>
+    <Door title={words.thisDeviceIsNotLetIn} says={words.codeOnTheComputer}>
       <form
         className="mt-6 grid gap-4"
         onSubmit={(event) => {
@@ -54,6 +49,6 @@ export function PairScreen() {
         </button>
         <Failure of={[error]} />
       </form>
-    </main>
+    </Door>
   );
 }
