@@ -74,6 +74,22 @@ export async function openPiece(page: Page, url: string, name: string): Promise<
   await expect(page.getByLabel('Name of the piece')).toHaveValue(name);
 }
 
+/**
+ * Holds the drafts that a page sends until the returned function is called. A page follows what others change at once:
+ * only what is typed before it hears of a change can be in conflict with it.
+ */
+export async function holdDrafts(page: Page): Promise<() => void> {
+  let letGo = () => {};
+  const held = new Promise<void>((resolve) => {
+    letGo = resolve;
+  });
+  await page.route(/\/draft$/, async (route) => {
+    await held;
+    await route.continue();
+  });
+  return letGo;
+}
+
 /** Types into a field of a row, which is a real field only in the active row. */
 export async function write(field: Locator, text: string): Promise<void> {
   await field.focus();

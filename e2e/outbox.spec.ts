@@ -2,7 +2,7 @@
 import { spawnSync } from 'node:child_process';
 import { rm } from 'node:fs/promises';
 import { chromium, type Page } from '@playwright/test';
-import { expect, openPiece, test, write } from './fixtures.ts';
+import { expect, holdDrafts, openPiece, test, write } from './fixtures.ts';
 
 const AWAY = [/ERR_CONNECTION_REFUSED/, /ERR_INCOMPLETE_CHUNKED/, /ERR_EMPTY_RESPONSE/, /500/, /409/];
 
@@ -65,8 +65,10 @@ test('two tabs that edit one piece are merged field by field', async ({ page, co
   await openPiece(page, demo.url, 'Barometer brooch');
   const other = await context.newPage();
   await openPiece(other, demo.url, 'Barometer brooch');
+  const sends = [await holdDrafts(page), await holdDrafts(other)];
   await page.getByLabel('Name of the piece').fill('Glass brooch');
   await write(other.getByLabel('Dial, across'), '41');
+  for (const send of sends) send();
   const asks = async (one: Page) => await one.getByRole('dialog').isVisible();
   await expect.poll(async () => (await asks(page)) || (await asks(other))).toBe(true);
   const hand = (await asks(other)) ? other : page;

@@ -1,5 +1,5 @@
 // Editing a piece: figures follow the keys, calculations open, wrong input is named in words, nothing is lost.
-import { amount, expect, expectWritten, openPiece, test, write } from './fixtures.ts';
+import { amount, expect, expectWritten, holdDrafts, openPiece, test, write } from './fixtures.ts';
 
 test.beforeEach(async ({ page, demo }) => await openPiece(page, demo.url, 'Barometer brooch'));
 
@@ -79,16 +79,19 @@ test('two pages that edit one piece show both versions, and the maker chooses on
   expected.push(/409 \(Conflict\)/);
   const tablet = await context.newPage();
   await tablet.goto(page.url());
+  let send = await holdDrafts(page);
+  await write(page.getByLabel('Dial, across'), '36');
   await write(tablet.getByLabel('Dial, across'), '40');
   await expect(tablet.getByText('Version 1, draft saved')).toBeVisible();
-
-  await write(page.getByLabel('Dial, across'), '36');
+  send();
   const sheet = page.getByRole('dialog', { name: 'This piece was edited elsewhere' });
   await expect(sheet.getByRole('row', { name: 'parts, Dial, blank, across' })).toContainText('36 mm40 mm');
+  send = await holdDrafts(tablet);
+  await write(tablet.getByLabel('Hub, length'), '5');
+  await page.bringToFront();
   await sheet.getByRole('button', { name: 'Keep my version' }).click();
   await expect(page.getByText('Version 1, draft saved')).toBeVisible();
-
-  await write(tablet.getByLabel('Hub, length'), '5');
+  send();
   await tablet.getByRole('button', { name: 'Use the saved version' }).click();
   await expectWritten(tablet.getByLabel('Dial, across'), '36 mm');
   await expectWritten(tablet.getByLabel('Hub, length'), '3.5 mm');
