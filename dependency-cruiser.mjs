@@ -14,6 +14,7 @@ const coreFloors = [
   'price',
   'cut',
   'batch',
+  'bench',
   'plan',
   'ask',
 ];

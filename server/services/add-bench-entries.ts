@@ -1,6 +1,7 @@
 // Adds entries to the bench log.
-import { type BenchStep, benchSteps } from '../../core/plan/studio/batch-steps.ts';
-import type { BenchEntry, NewBenchEntry } from '../../core/plan/studio/bench-entry.ts';
+import { type BenchStep, benchSteps } from '../../core/bench/batch-steps.ts';
+import { EXTRA, type BenchEntry, type NewBenchEntry } from '../../core/bench/bench-entry.ts';
+import { stepKinds } from '../../core/piece/step.ts';
 import { NotAcceptable } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';
 import { currentBasis } from './basis.ts';
@@ -25,7 +26,7 @@ export function addBenchEntries(stores: Stores, entries: readonly NewBenchEntry[
     return own;
   };
   const problems = entries.flatMap((entry, at) => [
-    ...(keysOf(entry.batchId).has(entry.step) || isTakenBack(entry)
+    ...(keysOf(entry.batchId).has(entry.step) || isTakenBack(entry) || isExtra(entry)
       ? []
       : [{ path: 'step', sentence: 'This step is not in the route of the batch.' }]),
     ...(entry.maker === '' || makers.has(entry.maker) ? [] : [{ path: 'maker', sentence: 'This maker is not known.' }]),
@@ -36,7 +37,12 @@ export function addBenchEntries(stores: Stores, entries: readonly NewBenchEntry[
   return stores.bench.add(entries);
 }
 
+/** Work that is not in the route is of a known kind. */
+function isExtra({ step }: NewBenchEntry): boolean {
+  return step.startsWith(EXTRA) && stepKinds.some((kind) => step === `${EXTRA}${kind}`);
+}
+
 /** A step that has left the route since can still be taken back or unpinned. */
 function isTakenBack({ how }: NewBenchEntry): boolean {
-  return how === 'taken-back' || how === 'let-go';
+  return how === 'taken-back' || how === 'let-go' || how === 'voided';
 }

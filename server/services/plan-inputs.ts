@@ -2,8 +2,8 @@
 import { isDone } from '../../core/batch/batch.ts';
 import { nameOfLines } from '../../core/batch/batch-run.ts';
 import { fingerprint } from '../../core/measure/fingerprint.ts';
-import { benchSteps } from '../../core/plan/studio/batch-steps.ts';
-import { standings } from '../../core/plan/studio/bench-entry.ts';
+import { benchSteps } from '../../core/bench/batch-steps.ts';
+import { standings } from '../../core/bench/standing.ts';
 import type { StudioJob, StudioTerms } from '../../core/plan/studio/studio-problem.ts';
 import type { Stores } from '../store/stores.ts';
 import { acceptedStudio, currentBasis } from './basis.ts';

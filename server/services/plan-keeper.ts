@@ -4,7 +4,7 @@ import type { PlanOffer, PlanPage } from '../../contract/plan.ts';
 import { SAME } from '../../core/plan/model/objective.ts';
 import type { Objective, Schedule } from '../../core/plan/model/problem.ts';
 import { warmStart } from '../../core/plan/solve/warm-start.ts';
-import { standingKey } from '../../core/plan/studio/bench-entry.ts';
+import { standingKey } from '../../core/bench/bench-entry.ts';
 import { followPlan, placesOf } from '../../core/plan/studio/follow-plan.ts';
 import { noPlanSentence } from '../../core/plan/studio/no-plan.ts';
 import { movedLines, type PlanDocument, type PlanLine, planLines } from '../../core/plan/studio/plan-document.ts';

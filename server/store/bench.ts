@@ -1,13 +1,15 @@
 // Stores the bench log and pins.
-import type { BenchEntry, NewBenchEntry } from '../../core/plan/studio/bench-entry.ts';
+import { randomUUID } from 'node:crypto';
+import type { BenchEntry, NewBenchEntry } from '../../core/bench/bench-entry.ts';
 import type { Ledger } from './ledger.ts';
 import { type Prepare, preparedOnce } from './statements.ts';
 import { untilChange } from './until-change.ts';
 
-interface Row extends Omit<BenchEntry, 'at' | 'batchId' | 'on'> {
+interface Row extends Omit<BenchEntry, 'at' | 'batchId' | 'on' | 'detail'> {
   recorded_at: string;
   batch_id: string;
   on_day: string;
+  detail: string;
 }
 
 /** Latest entries that are current whatever became of their batch. */
@@ -66,19 +68,24 @@ export class BenchLog {
     return this.#prepare('select 1 from bench_entry where batch_id = ? limit 1').get(batchId) !== undefined;
   }
 
-  /** @returns the entries as they are stored */
+  /** An entry whose uid is known already counts once. @returns the entries as they are stored */
   add(entries: readonly NewBenchEntry[]): BenchEntry[] {
     const at = this.#now();
     const insert = this.#prepare(
-      `insert into bench_entry (recorded_at, batch_id, step, how, maker, on_day, minute)
-       values (:at, :batchId, :step, :how, :maker, :on, :minute)`,
+      `insert into bench_entry (recorded_at, uid, batch_id, step, how, maker, on_day, minute, ms, detail)
+       values (:at, :uid, :batchId, :step, :how, :maker, :on, :minute, :ms, :detail)
+       on conflict (uid) do nothing`,
     );
+    const stored = this.#prepare<[string], Row>('select * from bench_entry where uid = ?');
     return this.#ledger.transaction(() =>
-      entries.map((entry) => ({ ...entry, id: Number(insert.run({ ...entry, at }).lastInsertRowid), at })),
+      entries.flatMap(({ uid = randomUUID(), ms = 0, detail = {}, ...entry }) => {
+        insert.run({ ...entry, uid, ms, detail: JSON.stringify(detail), at });
+        return stored.all(uid).map(read);
+      }),
     )();
   }
 }
 
-function read({ recorded_at: at, batch_id: batchId, on_day: on, ...row }: Row): BenchEntry {
-  return { ...row, at, batchId, on };
+function read({ recorded_at: at, batch_id: batchId, on_day: on, detail, ...row }: Row): BenchEntry {
+  return { ...row, at, batchId, on, detail: JSON.parse(detail) as BenchEntry['detail'] };
 }

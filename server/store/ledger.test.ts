@@ -6,7 +6,7 @@ import { afterEach, beforeEach, expect, test } from 'vitest';
 import { alloysWith } from '../../core/metal/alloy.ts';
 import { emptyPiece } from '../../core/piece/piece.ts';
 import { quickPlan } from '../../core/plan/solve/quick-plan.ts';
-import { benchSteps } from '../../core/plan/studio/batch-steps.ts';
+import { benchSteps } from '../../core/bench/batch-steps.ts';
 import { studioProblem } from '../../core/plan/studio/studio-problem.ts';
 import { countPiece } from '../../core/price/piece/count-piece.ts';
 import { priceStanding } from '../../core/price/piece/standing.ts';

@@ -1,5 +1,5 @@
 // Logs what happened at the bench: one press, with the time of the clock.
-import type { NewBenchEntry } from '../../core/plan/studio/bench-entry.ts';
+import type { NewBenchEntry } from '../../core/bench/bench-entry.ts';
 import { type PlanBlock, wholeLoad } from '../../core/plan/studio/studio-plan.ts';
 import { rightNow } from '../state/clock.ts';
 import { useAddBenchEntriesMutation } from '../state/endpoints/bench.ts';

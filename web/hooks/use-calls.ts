@@ -1,6 +1,6 @@
 // Unattended work that ends calls with a sound, where that is switched on.
 import { useEffect, useRef, useState } from 'react';
-import { standingKey } from '../../core/plan/studio/bench-entry.ts';
+import { standingKey } from '../../core/bench/bench-entry.ts';
 import { endedUnattended } from '../../core/plan/studio/calls.ts';
 import type { PlanBlock, StudioPlan } from '../../core/plan/studio/studio-plan.ts';
 

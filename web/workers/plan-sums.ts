@@ -1,5 +1,5 @@
 // Computes the effect of a change on a plan in a worker: a step moved, a batch added.
-import type { NewBenchEntry } from '../../core/plan/studio/bench-entry.ts';
+import type { NewBenchEntry } from '../../core/bench/bench-entry.ts';
 import { tryPin } from '../../core/plan/studio/replan.ts';
 import {
   type PlanContext,

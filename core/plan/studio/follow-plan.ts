@@ -3,7 +3,7 @@
 import { indexProblem } from '../model/indexed-problem.ts';
 import type { ScheduleProblem } from '../model/problem.ts';
 import { warmStart, type WarmStartStep } from '../solve/warm-start.ts';
-import { standingKey } from './bench-entry.ts';
+import { standingKey } from '../../bench/bench-entry.ts';
 import { minuteOf, type PlanLine } from './plan-document.ts';
 import { type PlanLike, studioPlan } from './studio-plan.ts';
 import { type StudioJob, studioProblem, type StudioTerms } from './studio-problem.ts';

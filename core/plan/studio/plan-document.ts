@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { dayAfter, daysBetween } from '../../measure/days.ts';
 import { isoDateSchema } from '../../measure/typed.ts';
 import { MINUTES_A_DAY } from '../model/calendar.ts';
-import { standingKey } from './bench-entry.ts';
+import { standingKey } from '../../bench/bench-entry.ts';
 import type { PlanBlock, StudioPlan } from './studio-plan.ts';
 
 const planLineSchema = z.object({

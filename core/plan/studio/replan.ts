@@ -2,7 +2,8 @@
 // follow a drag.
 import { dayAfter } from '../../measure/days.ts';
 import { MINUTES_A_DAY } from '../model/calendar.ts';
-import { type NewBenchEntry, type Standing, standingKey } from './bench-entry.ts';
+import { type NewBenchEntry, standingKey } from '../../bench/bench-entry.ts';
+import type { Standing } from '../../bench/standing.ts';
 import { followPlan } from './follow-plan.ts';
 import { planLines } from './plan-document.ts';
 import type { StudioPlan } from './studio-plan.ts';

@@ -11,8 +11,9 @@ import { steady } from '../fixtures/steady.ts';
 import { scheduleProblemSchema } from '../model/problem.ts';
 import { quickPlan } from '../solve/quick-plan.ts';
 import { chanceBy, safeEnd, simulate } from '../solve/simulate.ts';
-import { benchSteps } from './batch-steps.ts';
-import { type NewBenchEntry, standingKey, standings } from './bench-entry.ts';
+import { benchSteps } from '../../bench/batch-steps.ts';
+import { type NewBenchEntry, standingKey } from '../../bench/bench-entry.ts';
+import { standings } from '../../bench/standing.ts';
 import { dayBook, dayTotals } from './day-book.ts';
 import { planTable } from './plan-csv.ts';
 import { planLines } from './plan-document.ts';
@@ -249,19 +250,6 @@ test('has a plan with two working hours a week: unattended time runs on after cl
 });
 
 describe('the bench log', () => {
-  test('gives the state of each step by its last entry, and an undone mistake does not count', () => {
-    const at = (entries: NewBenchEntry[]) => standings(entries).get(standingKey('a', 's'));
-    const started = entry('started', 's', 600);
-    expect(at([started])).toMatchObject({ started: { minute: 600 }, done: false });
-    expect(at([started, entry('done', 's', 630)])).toMatchObject({ done: true });
-    expect(at([started, entry('done', 's', 630), entry('taken-back', 's', 631)])).toMatchObject({
-      done: false,
-      started,
-    });
-    expect(at([started, entry('taken-back', 's', 601)])).toMatchObject({ started: null });
-    expect(at([entry('pinned', 's', 700), entry('let-go', 's', 601)])).toMatchObject({ pinned: null });
-  });
-
   test('removes finished steps from the plan, releases their successors, and keeps a started step with its maker', () => {
     const entries = [entry('started', 'l/saw', 540), entry('done', 'l/saw', 600), entry('started', 'l/rims', 600)];
     const { plan } = planned([job('a', '4')], terms({ minute: 610, standings: standings(entries) }));

@@ -2,8 +2,9 @@
 import { daysBetween } from '../../measure/days.ts';
 import { dayOf, MINUTES_A_DAY } from '../model/calendar.ts';
 import type { Objective, ScheduledStep, ScheduleProblem } from '../model/problem.ts';
-import type { BenchStep } from './batch-steps.ts';
-import { type Standing, standingKey } from './bench-entry.ts';
+import type { BenchStep } from '../../bench/batch-steps.ts';
+import { standingKey } from '../../bench/bench-entry.ts';
+import type { Standing } from '../../bench/standing.ts';
 import type { StudioJob } from './studio-problem.ts';
 
 /** A step in a plan. */

@@ -7,8 +7,9 @@ import type { Bench, BenchMaker } from '../../studio/bench.ts';
 import type { Shift } from '../../studio/hours.ts';
 import { MINUTES_A_DAY } from '../model/calendar.ts';
 import type { Fixed, ScheduleProblem, ScheduleStep } from '../model/problem.ts';
-import type { BenchStep } from './batch-steps.ts';
-import { type NewBenchEntry, type Standing, standingKey } from './bench-entry.ts';
+import type { BenchStep } from '../../bench/batch-steps.ts';
+import { type NewBenchEntry, standingKey } from '../../bench/bench-entry.ts';
+import { attendedLeft, type Standing } from '../../bench/standing.ts';
 import { likingOf } from './liking.ts';
 import { loadOf, loadsUnderWay } from './studio-loads.ts';
 
@@ -118,6 +119,7 @@ function scheduleStep(
   const { bench, standings } = terms;
   const standing = standings.get(standingKey(batch, step.key));
   const fixed = standing ? fixedOf(inItsLoad(step, standing), standing, terms, shiftsOf) : undefined;
+  const attended = standing ? attendedLeft(standing, step.attendedMin, step.pieces) : step.attendedMin;
   const own = skillOf(step);
   // A skill that nobody has any more becomes everybody's.
   const skill = step.attendedMin > 0 ? (skills.has(own) ? own : 'bench') : null;
@@ -133,7 +135,7 @@ function scheduleStep(
     after: afterLeft(step, all, new Set(left.map(({ key }) => key))),
     skill,
     station: step.station || watched.has(step.kind) ? stationOf(step) : null,
-    attended: step.attendedMin,
+    attended,
     unattended: step.unattendedMin,
     pausable,
     // Longer than the longest day: it runs whatever the hours.
@@ -286,18 +288,20 @@ function afterLeft(step: BenchStep, steps: readonly BenchStep[], left: ReadonlyS
 // A started step stays with its maker for as long as its minutes last; a pinned step stays where it was pinned.
 function fixedOf(
   step: BenchStep,
-  { started, pinned }: Standing,
+  standing: Standing,
   { day, minute, bench }: StudioTerms,
   shiftsOf: ReadonlyMap<string, readonly (readonly [number, number])[]>,
 ): Fixed | undefined {
+  const { started, pinned, left } = standing;
   const entry = started ?? pinned;
   if (!entry) return undefined;
+  if (left) return leftAlone(step, entry, left, { day, bench });
   const at = daysBetween(day, entry.on) * MINUTES_A_DAY + entry.minute;
   const maker = step.attendedMin === 0 ? null : makerOf(entry, bench);
   // A pin whose time has passed without a start has no effect.
   if (!started && at < minute) return undefined;
   const shifts = maker === null ? null : (shiftsOf.get(maker) ?? []);
-  const worked = workedUntil(shifts, at, step.attendedMin);
+  const worked = workedUntil(shifts, at, attendedLeft(standing, step.attendedMin, step.pieces));
   const start = Math.max(0, at);
   // Once it is loaded it runs by the clock; attended work goes on until it is done.
   if (started && step.unattendedMin > 0) {
@@ -310,6 +314,23 @@ function fixedOf(
     start,
     attendedEnd: Math.max(start, attendedEnd),
     end: Math.max(start, attendedEnd) + step.unattendedMin,
+  };
+}
+
+/** It runs unattended since it was left. */
+function leftAlone(
+  step: BenchStep,
+  started: NewBenchEntry,
+  left: NewBenchEntry,
+  { day, bench }: Pick<StudioTerms, 'day' | 'bench'>,
+): Fixed {
+  const at = (entry: NewBenchEntry) => Math.max(0, daysBetween(day, entry.on) * MINUTES_A_DAY + entry.minute);
+  const attendedEnd = at(left);
+  return {
+    maker: step.attendedMin === 0 ? null : makerOf(started, bench),
+    start: Math.min(at(started), attendedEnd),
+    attendedEnd,
+    end: attendedEnd + step.unattendedMin,
   };
 }
 

@@ -16,7 +16,7 @@ import { batchTitle } from '../../../core/batch/count-batch.ts';
 import { barProblemOf, sheetProblemOf } from '../../../core/batch/cutting/cut-problem.ts';
 import { readTerms, usualTerms } from '../../../core/batch/cutting/cut-terms.ts';
 import type { ShelfLot } from '../../../core/batch/stock/shelf.ts';
-import { benchSteps } from '../../../core/plan/studio/batch-steps.ts';
+import { benchSteps } from '../../../core/bench/batch-steps.ts';
 import { latestStart } from '../../../core/plan/studio/latest-start.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useCutting } from '../../hooks/use-cutting.ts';

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
 import { daysBetween } from '../../../core/measure/days.ts';
 import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
-import type { NewBenchEntry } from '../../../core/plan/studio/bench-entry.ts';
+import type { NewBenchEntry } from '../../../core/bench/bench-entry.ts';
 import { pinEntry } from '../../../core/plan/studio/replan.ts';
 import { type PlanBlock, type StudioPlan, wholeLoad } from '../../../core/plan/studio/studio-plan.ts';
 import type { PlanContext } from '../../../core/plan/studio/trial-batch.ts';

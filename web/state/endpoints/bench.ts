@@ -1,6 +1,6 @@
 // The bench log.
 import { type BenchPage, planRoutes } from '../../../contract/plan.ts';
-import type { NewBenchEntry } from '../../../core/plan/studio/bench-entry.ts';
+import type { NewBenchEntry } from '../../../core/bench/bench-entry.ts';
 import { api, parsedBy, requestOf } from '../api.ts';
 
 const injected = api.injectEndpoints({

@@ -1,16 +1,16 @@
 // The steps of a batch as they are done at the bench: by piece and by load, each with its minutes and what it waits
 // for.
-import type { MadeLine } from '../../batch/batch-run.ts';
-import { quantityOf } from '../../batch/count-batch.ts';
-import { readCount } from '../../measure/read/read-number.ts';
-import type { Alloy } from '../../metal/alloys.ts';
-import { hasSizes, sizesOf } from '../../piece/all-sizes.ts';
-import { loadsOf, type StepComputation } from '../../piece/bench-time.ts';
-import { computeRecipe } from '../../piece/compute-recipe.ts';
-import type { Piece } from '../../piece/piece.ts';
-import { pieceInSize } from '../../piece/piece-in-size.ts';
-import { scopeOf } from '../../piece/scope.ts';
-import { type Step, type StepKind, stepKindOf } from '../../piece/step.ts';
+import type { MadeLine } from '../batch/batch-run.ts';
+import { quantityOf } from '../batch/count-batch.ts';
+import { readCount } from '../measure/read/read-number.ts';
+import type { Alloy } from '../metal/alloys.ts';
+import { hasSizes, sizesOf } from '../piece/all-sizes.ts';
+import { loadsOf, type StepComputation } from '../piece/bench-time.ts';
+import { computeRecipe } from '../piece/compute-recipe.ts';
+import type { Piece } from '../piece/piece.ts';
+import { pieceInSize } from '../piece/piece-in-size.ts';
+import { scopeOf } from '../piece/scope.ts';
+import { type Step, type StepKind, stepKindOf } from '../piece/step.ts';
 
 /** A step, or one load of it. */
 export interface BenchStep {
