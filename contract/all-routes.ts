@@ -3,6 +3,7 @@ import type { z } from 'zod';
 import { accessRoutes } from './access.ts';
 import { backupRoutes } from './backups.ts';
 import { batchRoutes } from './batches.ts';
+import { benchRoutes } from './bench.ts';
 import { fairRoutes } from './fairs.ts';
 import { fixRoutes } from './fixes.ts';
 import { goodsRoutes } from './goods.ts';
@@ -39,6 +40,7 @@ const groups: readonly Readonly<Record<string, AnyRoute>>[] = [
   goodsRoutes,
   priceListRoutes,
   planRoutes,
+  benchRoutes,
   sheetRoutes,
 ];
 

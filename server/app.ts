@@ -18,6 +18,7 @@ import { answerError, answerNotFound, BODY_LIMIT_BYTES, sendProblem } from './er
 import { standIn } from './prices/stand-in.ts';
 import { registerAccess } from './routes/access.ts';
 import { type CopyUses, registerBackups } from './routes/backups.ts';
+import { registerBench } from './routes/bench.ts';
 import { registerBatches } from './routes/batches.ts';
 import { countOnce } from './routes/count-once.ts';
 import { registerEvents } from './routes/events.ts';
@@ -127,6 +128,7 @@ export async function createApp(
   registerReceipts(app, stores);
   registerShelf(app, stores);
   registerPlan(app, stores, finder);
+  registerBench(app, stores);
   registerGoods(app, stores);
   registerPriceLists(app, stores);
   registerPrices(app, stores);

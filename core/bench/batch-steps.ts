@@ -38,6 +38,11 @@ export interface BenchStep {
   readonly share: number | null;
   /** Of the attended minutes, those needed once a load, whatever is in it. */
   readonly onceMin: number;
+  /** Attended minutes before they are rounded up, and of those the minutes that do not grow with the pieces. */
+  readonly exactMin: number;
+  readonly exactOnceMin: number;
+  /** Number of what its minutes are counted by, in all its pieces: joints, cuts, centimetres. */
+  readonly drivers: number;
   /** Alloy families of the piece: metals that do not belong into one load. */
   readonly metals: string;
   /** Keys of steps that end before it starts. */
@@ -139,7 +144,10 @@ function minutesOf(
   { from, to }: Range,
   loads: number,
   quantity: number,
-): Pick<BenchStep, 'pieces' | 'attendedMin' | 'unattendedMin' | 'share' | 'onceMin'> {
+): Pick<
+  BenchStep,
+  'pieces' | 'attendedMin' | 'unattendedMin' | 'share' | 'onceMin' | 'exactMin' | 'exactOnceMin' | 'drivers'
+> {
   const pieces = to - from;
   // A step that cannot be paused may still be done in several loads.
   const fillings = loads === 1 ? loadsOf(time, quantity) : 1;
@@ -151,6 +159,9 @@ function minutesOf(
     unattendedMin: whole(time.unattendedMin),
     share: isLoad ? Math.min(1, pieces / time.load) : null,
     onceMin: Math.floor(once + 1e-6),
+    exactMin: once + time.eachMin * pieces,
+    exactOnceMin: once,
+    drivers: time.drivers * pieces,
   };
 }
 

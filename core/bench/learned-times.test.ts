@@ -87,7 +87,10 @@ test('the error halves after three batches and is within 10 % in the median afte
   const random = seeded(7);
   const errors: number[][] = Array.from({ length: 11 }, () => []);
   for (let studio = 0; studio < 12; studio += 1) {
-    const steps = Array.from({ length: 10 }, (_, at) => ({ id: `s${String(at)}`, truth: Math.exp(0.4 * normal(random)) }));
+    const steps = Array.from({ length: 10 }, (_, at) => ({
+      id: `s${String(at)}`,
+      truth: Math.exp(0.4 * normal(random)),
+    }));
     const rows: StepObservation[] = [];
     for (let batch = 0; batch <= 10; batch += 1) {
       const known = learnKind(rows, 1000 + 14 * batch);

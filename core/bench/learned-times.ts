@@ -1,6 +1,7 @@
 // Times learned from the bench log: of a kind of work, of a step of a piece, of a maker at that step. A step that was done
 // rarely leans on its kind, a kind that was done rarely on the standard times.
 import { type Belief, interval, learned, marginal, type Observed, predictive } from './conjugate-regression.ts';
+import { groupBy } from './group-by.ts';
 import { outliers } from './outliers.ts';
 
 /** A step of a batch as it was done. */
@@ -155,16 +156,4 @@ const logRatio = ({ actualMin, expectedMin }: StepObservation) => Math.log(actua
 
 function oneAt(places: readonly number[], size: number): number[] {
   return Array.from({ length: size }, (_, at) => (places.includes(at) ? 1 : 0));
-}
-
-/** Groups in the order in which they first appear. */
-export function groupBy<Item, Key>(items: readonly Item[], keyOf: (item: Item) => Key): Map<Key, Item[]> {
-  const groups = new Map<Key, Item[]>();
-  for (const item of items) {
-    const key = keyOf(item);
-    const group = groups.get(key);
-    if (group) group.push(item);
-    else groups.set(key, [item]);
-  }
-  return groups;
 }

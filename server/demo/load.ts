@@ -18,7 +18,8 @@ import { setPrices } from '../services/set-prices.ts';
 import { acceptStudio, setUpStudio } from '../services/set-up-studio.ts';
 import { addLot, countGoods } from '../services/stockroom.ts';
 import type { Ledger } from '../store/ledger.ts';
-import { openStores } from '../store/stores.ts';
+import { openStores, type Stores } from '../store/stores.ts';
+import { demoEntries, demoPast, type PastDemoBatch } from './bench-season.ts';
 import { demoPieces } from './pieces.ts';
 import { demoFairs, demoQuotes, demoReceipts } from './selling.ts';
 import { demoGoods, demoShelf } from './shelf.ts';
@@ -96,6 +97,34 @@ const batches: readonly {
   { kind: 'fair', piece: 'barometer', quantity: '12', dueIn: 12, customer: 'Winter market', note: '' },
   { kind: 'fair', piece: 'lapelPin', quantity: '40', dueIn: 13, customer: 'Winter market, bowl by the till', note: '' },
 ];
+
+/** Batches of the past weeks, finished, with their entries of the bench. */
+function season(
+  stores: Stores,
+  pieces: Readonly<Record<PastDemoBatch['piece'], { readonly id: string; readonly revision: number }>>,
+  day: string,
+  on: (daysAgo: number) => string,
+): void {
+  demoPast.forEach(({ piece, size = '', quantity, daysAgo, kind, customer, note }, seed) => {
+    on(daysAgo);
+    const { id, revision } = pieces[piece];
+    const body: Batch = {
+      kind,
+      lines: [{ id: 'line', pieceId: id, pieceRevision: revision, quantities: { [size]: quantity }, units: [] }],
+      due: dueOn(dayAfter(day, -daysAgo), 7),
+      priority: '',
+      customer,
+      note,
+      state: daysAgo > 40 ? 'closed' : 'finished',
+      materialsOn: '',
+      spares: { how: 'none', over: '2', confidence: '90 %' },
+      blanks: {},
+    };
+    const added = stores.batches.add(body);
+    stores.batches.accept(added.id, added.version, () => null);
+    stores.bench.add(demoEntries(stores, added.id, body, dayAfter(day, -daysAgo), { seed }));
+  });
+}
 
 /** @param today  the first day of the sample */
 export function loadDemo(ledger: Ledger, today: Date): void {
@@ -215,7 +244,12 @@ export function loadDemo(ledger: Ledger, today: Date): void {
       };
       const added = addBatch(stores, body);
       acceptBatch(stores, added.id, added.version);
+      // The late batch was begun in time.
+      if (piece === 'cufflinks')
+        stores.bench.add(demoEntries(stores, added.id, body, dayAfter(day, -5), { steps: 2, seed: 99 }));
     }
+    season(stores, all, day, on);
+    on(0);
   });
   run.immediate();
 }

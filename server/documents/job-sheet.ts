@@ -9,14 +9,11 @@ import type { Cut } from '../../core/blank/cut.ts';
 import { showHours, showValue } from '../../core/figure/show.ts';
 import { fullDay } from '../../core/format/days.ts';
 import type { Paper } from '../../core/format/paper.ts';
-import { countedNoun } from '../../core/format/variants.ts';
-import { pallionsAlong } from '../../core/metal/solder-mass.ts';
 import { showTemperature } from '../../core/metal/temperatures.ts';
 import { sizesOf } from '../../core/piece/all-sizes.ts';
 import { attendedMin, loadsOf, type StepComputation } from '../../core/piece/bench-time.ts';
-import type { JoinComputation } from '../../core/piece/compute-join.ts';
 import { blankInWords, type Units } from '../../core/piece/cut-words.ts';
-import type { Join } from '../../core/piece/join.ts';
+import { jointInWords } from '../../core/piece/joint-words.ts';
 import { cautionsFor, inspectionOf } from '../../core/piece/step-care.ts';
 import { sectionAsTyped, sectionInWords } from '../../core/stock/words.ts';
 import { cautionRule } from '../../core/work/cautions.ts';
@@ -252,34 +249,9 @@ function joins(page: Writer, run: BatchRun, count: BatchCount): void {
       { at: 330, words: solder ? `${solder.name}${flows}` : join.kind, width: 130 },
     ]);
     page.box(458, `of ${String(started(run, count))}`);
-    const words = jointWords(join, run.count.joins[index]);
+    const words = jointInWords(join, run.count.joins[index]);
     if (words) page.small(words);
   });
-}
-
-// `3 joints per piece, 2 pallions each`.
-function jointWords(join: Join, computation: JoinComputation | undefined): string {
-  const joints = computation && computation.joints > 0 ? `${countedNoun(computation.joints, 'joint')} per piece` : '';
-  const amount = computation?.solder ? solderAt(join, computation) : '';
-  return [joints, joints && amount].filter(Boolean).join(', ');
-}
-
-// What is laid at one joint.
-function solderAt({ form, amount }: Join, { seamMm, joints }: JoinComputation): string {
-  const count = Number(amount.trim());
-  const seam = `${showValue(seamMm / Math.max(1, joints), 'mm')} mm of seam`;
-  switch (form) {
-    case 'snippets':
-      return `${Number.isInteger(count) ? countedNoun(count, 'pallion') : `${amount.trim()} pallions`} each`;
-    case 'seam':
-      return `strip solder along ${seam}`;
-    case 'seam-snippets':
-      return `${countedNoun(pallionsAlong(seamMm / Math.max(1, joints)), 'pallion')} along ${seam}`;
-    case 'beads':
-      return `paste dots ${amount.trim()}`;
-    case 'sweat':
-      return `sweat soldered, ${amount.trim()}`;
-  }
 }
 
 function steps(page: Writer, run: BatchRun, count: BatchCount): void {

@@ -12,7 +12,7 @@ import { scheduleProblemSchema } from '../model/problem.ts';
 import { quickPlan } from '../solve/quick-plan.ts';
 import { chanceBy, safeEnd, simulate } from '../solve/simulate.ts';
 import { benchSteps } from '../../bench/batch-steps.ts';
-import { type NewBenchEntry, standingKey } from '../../bench/bench-entry.ts';
+import type { NewBenchEntry } from '../../bench/bench-entry.ts';
 import { standings } from '../../bench/standing.ts';
 import { dayBook, dayTotals } from './day-book.ts';
 import { planTable } from './plan-csv.ts';

@@ -1,0 +1,73 @@
+// What came of every batch at the bench, remembered until its entries or its pieces change.
+import { withoutLoad, type BatchStory, batchStory } from '../../core/bench/batch-story.ts';
+import { type BenchStep, benchSteps } from '../../core/bench/batch-steps.ts';
+import { type BenchEntry, momentOf } from '../../core/bench/bench-entry.ts';
+import { groupBy } from '../../core/bench/group-by.ts';
+import { type CountedObservation, observationsOf } from '../../core/bench/observations.ts';
+import type { Batch } from '../../core/batch/batch.ts';
+import type { MadeLine } from '../../core/batch/batch-run.ts';
+import { fingerprint } from '../../core/measure/fingerprint.ts';
+import { serverClock } from '../clock.ts';
+import type { Stores } from '../store/stores.ts';
+import { currentBasis } from './basis.ts';
+import { madeLines } from './made-lines.ts';
+
+/** A batch with what came of it. */
+export interface PastBatch {
+  readonly id: string;
+  readonly batch: Batch;
+  readonly made: readonly MadeLine[];
+  readonly steps: readonly BenchStep[];
+  readonly entries: readonly BenchEntry[];
+  readonly story: BatchStory;
+  readonly observations: readonly CountedObservation[];
+}
+
+/** Reads what came of the batches of a ledger. */
+export class BenchHistory {
+  readonly #stores: Stores;
+  readonly #known = new Map<string, { readonly key: string; readonly past: PastBatch }>();
+
+  constructor(stores: Stores) {
+    this.#stores = stores;
+  }
+
+  /** Batches that have entries of the bench, oldest first. */
+  batches(): PastBatch[] {
+    const entries = groupBy(this.#stores.bench.entries(), ({ batchId }) => batchId);
+    const { rates } = currentBasis(this.#stores);
+    const alloys = fingerprint([...rates.alloys]);
+    return this.#stores.batches.list().flatMap(({ id, body }) => {
+      const own = entries.get(id);
+      if (!own) return [];
+      const key = fingerprint([alloys, body.lines, body.state, own.at(-1)?.id, own.length]);
+      const known = this.#known.get(id);
+      if (known?.key === key) return [known.past];
+      const past = this.#read(id, body, own);
+      this.#known.set(id, { key, past });
+      return [past];
+    });
+  }
+
+  #read(id: string, batch: Batch, entries: readonly BenchEntry[]): PastBatch {
+    const { rates } = currentBasis(this.#stores);
+    const made = madeLines(this.#stores, batch);
+    const steps = benchSteps(made, rates.alloys);
+    const story = batchStory(id, steps, entries, nowMoment());
+    const pieceOf = (line: string) => made.find((one) => one.line.id === line)?.line.pieceId ?? '';
+    return { id, batch, made, steps, entries, story, observations: observationsOf(id, steps, story, pieceOf) };
+  }
+}
+
+/** The present moment by the wall clock, see `momentOf`. */
+export function nowMoment(): number {
+  const now = serverClock();
+  const pad = (value: number) => String(value).padStart(2, '0');
+  const on = `${String(now.getFullYear())}-${pad(now.getMonth() + 1)}-${pad(now.getDate())}`;
+  return momentOf({ on, minute: now.getHours() * 60 + now.getMinutes(), ms: 0 });
+}
+
+/** The kind of work of a step of a batch, in the route or not. */
+export function kindOf({ steps }: PastBatch, step: string): string {
+  return steps.find(({ key }) => withoutLoad(key) === withoutLoad(step))?.kind ?? step.replace(/^extra\//, '');
+}
