@@ -1,7 +1,7 @@
 // Entries of the bench: what happened to a step, and what was pinned in the plan. Entries never change: a later one
 // corrects an earlier one. Their order is that of the moments they tell of, whenever they arrive.
 import { z } from 'zod';
-import { daysBetween } from '../measure/days.ts';
+import { MINUTES_A_DAY, daysBetween } from '../measure/days.ts';
 import { isoDateSchema } from '../measure/typed.ts';
 
 const benchHows = [
@@ -100,8 +100,8 @@ export const standingKey = (batchId: string, step: string) => `${batchId} ${step
 /** Work that is not in the route is kept by its kind. */
 export const EXTRA = 'extra/';
 
-const EPOCH = '2000-01-01';
-const MINUTES_A_DAY = 1440;
+/** Moments count from the midnight that starts this day. */
+export const EPOCH = '2000-01-01';
 
 /** The moment an entry tells of: minutes since the start of the year 2000 by the wall clock. */
 export function momentOf({ on, minute, ms = 0 }: Pick<NewBenchEntry, 'on' | 'minute' | 'ms'>): number {

@@ -1,12 +1,11 @@
 // Work that nobody stopped: it went on over the end of its maker's shift. Proposes when it ended.
-import { daysBetween, weekdayOf } from '../measure/days.ts';
+import { EPOCH } from './bench-entry.ts';
+import { MINUTES_A_DAY, daysBetween, weekdayOf } from '../measure/days.ts';
 import type { BenchMaker } from '../studio/bench.ts';
 import type { Stretch } from './work-log.ts';
 
 /** Minutes that work may go on after the end of a shift before anything is asked. */
 const GRACE_MIN = 10;
-const MINUTES_A_DAY = 1440;
-const EPOCH = '2000-01-01';
 
 /** A proposal: it was stopped at `end`; where it was taken up again at once, `again` says when. Moments, see `momentOf`. */
 export interface ForgottenStop {

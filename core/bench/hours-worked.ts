@@ -1,4 +1,5 @@
 // Hours at the bench by day, batch, kind of work and maker.
+import { MINUTES_A_DAY } from '../measure/days.ts';
 import { inOrder, momentOf, type NewBenchEntry } from './bench-entry.ts';
 import { sharedMinutes, type Stretch, workLog } from './work-log.ts';
 
@@ -11,8 +12,6 @@ export interface WorkedMinutes {
   readonly maker: string;
   readonly minutes: number;
 }
-
-const MINUTES_A_DAY = 1440;
 
 /** A stretch over midnight counts on both days. @param now  moment to which work that goes on is counted */
 export function workedMinutes(entries: readonly NewBenchEntry[], now: number): WorkedMinutes[] {

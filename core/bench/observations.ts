@@ -1,4 +1,5 @@
 // Observations that times are learned from: the steps of batches that are done.
+import { MINUTES_A_DAY } from '../measure/days.ts';
 import type { BatchStory, StepStory } from './batch-story.ts';
 import type { BenchStep } from './batch-steps.ts';
 import type { StepObservation } from './learned-times.ts';
@@ -7,7 +8,6 @@ import { groupBy } from './group-by.ts';
 
 /** Share of the minutes from which on a step is one maker's. */
 const MOSTLY = 0.8;
-const MINUTES_A_DAY = 1440;
 
 /** A step that was done, with its counts. */
 export interface CountedObservation extends StepObservation {

@@ -1,5 +1,7 @@
 // Calendar days as ISO dates, without time zones and daylight saving.
 const MS_PER_DAY = 86_400_000;
+/** Minutes of a day by the wall clock, without daylight saving. */
+export const MINUTES_A_DAY = 24 * 60;
 
 /**
  * The day a number of days later; negative goes back.

@@ -1,4 +1,5 @@
 // What the bench log tells: learned times, last times, hours.
+import { EPOCH } from '../../core/bench/bench-entry.ts';
 import type { FastifyInstance } from 'fastify';
 import { benchRoutes } from '../../contract/bench.ts';
 import { nameOfLines } from '../../core/batch/batch-run.ts';
@@ -9,8 +10,6 @@ import { lastTimes } from '../services/last-times.ts';
 import { learnedSteps } from '../services/learned-steps.ts';
 import type { Stores } from '../store/stores.ts';
 import { answerRoute } from './register.ts';
-
-const EPOCH = '2000-01-01';
 
 /** Registers the routes of what the bench log tells. */
 export function registerBench(app: FastifyInstance, stores: Stores): void {

@@ -1,18 +1,16 @@
 // Every batch in which a piece was made: what it took, what was lost, what was charged and what an hour earned.
+import { EPOCH } from '../../core/bench/bench-entry.ts';
 import type { LastTime } from '../../contract/bench.ts';
 import { isDone } from '../../core/batch/batch.ts';
 import type { MadeLine } from '../../core/batch/batch-run.ts';
 import { quantityOf } from '../../core/batch/count-batch.ts';
-import { dayAfter } from '../../core/measure/days.ts';
+import { MINUTES_A_DAY, dayAfter } from '../../core/measure/days.ts';
 import { readCount } from '../../core/measure/read/read-number.ts';
 import { hasSizes, sizesOf } from '../../core/piece/all-sizes.ts';
 import { countPiece } from '../../core/price/piece/count-piece.ts';
 import type { Stores } from '../store/stores.ts';
 import { currentBasis } from './basis.ts';
 import type { BenchHistory, PastBatch } from './bench-history.ts';
-
-const EPOCH = '2000-01-01';
-const MINUTES_A_DAY = 1440;
 
 /** The latest first. */
 export function lastTimes(stores: Stores, history: BenchHistory, pieceId: string): LastTime[] {

@@ -1,19 +1,17 @@
 // What was learned of the steps of all pieces, from every batch that was made.
+import { EPOCH } from '../../core/bench/bench-entry.ts';
 import type { LearnedStepPage } from '../../contract/bench.ts';
 import { groupBy } from '../../core/bench/group-by.ts';
 import { learnedMinutes } from '../../core/bench/learned-minutes.ts';
 import { learnKind, type LearnedStep, type StepObservation } from '../../core/bench/learned-times.ts';
 import { type CountedObservation, stepIdOf } from '../../core/bench/observations.ts';
-import { dayAfter } from '../../core/measure/days.ts';
+import { MINUTES_A_DAY, dayAfter } from '../../core/measure/days.ts';
 import { loadsOf, type StepComputation } from '../../core/piece/bench-time.ts';
 import { computeRecipe } from '../../core/piece/compute-recipe.ts';
 import type { Piece } from '../../core/piece/piece.ts';
 import type { Stores } from '../store/stores.ts';
 import { currentBasis } from './basis.ts';
 import { type BenchHistory, nowMoment } from './bench-history.ts';
-
-const EPOCH = '2000-01-01';
-const MINUTES_A_DAY = 1440;
 
 /** Steps of the latest versions of all pieces that were done at least once. */
 export function learnedSteps(stores: Stores, history: BenchHistory): LearnedStepPage[] {

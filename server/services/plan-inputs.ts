@@ -3,6 +3,7 @@ import { isDone } from '../../core/batch/batch.ts';
 import { nameOfLines } from '../../core/batch/batch-run.ts';
 import { fingerprint } from '../../core/measure/fingerprint.ts';
 import { benchSteps } from '../../core/bench/batch-steps.ts';
+import type { BenchHow } from '../../core/bench/bench-entry.ts';
 import { standings } from '../../core/bench/standing.ts';
 import type { StudioJob, StudioTerms } from '../../core/plan/studio/studio-problem.ts';
 import type { Stores } from '../store/stores.ts';
@@ -25,6 +26,9 @@ export interface PlanInputs {
 /** Names of the parts that are no batches. */
 const BENCH_PART = 'bench';
 const LOG_PART = 'log';
+
+/** Entries after which the plan stays: pieces are counted one tap at a time. */
+const QUIET: ReadonlySet<BenchHow> = new Set(['counted', 'weighed', 'noted', 'photo']);
 
 /** Reads the inputs of the plan. @param memo  steps of batches that did not change, by fingerprint */
 export function planInputs(stores: Stores, memo: Map<string, StudioJob['steps']>): PlanInputs {
@@ -56,7 +60,9 @@ export function planInputs(stores: Stores, memo: Map<string, StudioJob['steps']>
       ]),
     ),
     [BENCH_PART]: fingerprint(rates.bench),
-    [LOG_PART]: fingerprint(entries.filter(({ batchId }) => open.has(batchId)).map(({ id }) => id)),
+    [LOG_PART]: fingerprint(
+      entries.filter(({ batchId, how }) => open.has(batchId) && !QUIET.has(how)).map(({ id }) => id),
+    ),
   };
   return {
     jobs,

@@ -3,11 +3,9 @@ import { useEffect, useRef, useState } from 'react';
 import { standingKey } from '../../core/bench/bench-entry.ts';
 import { endedUnattended } from '../../core/plan/studio/calls.ts';
 import type { PlanBlock, StudioPlan } from '../../core/plan/studio/studio-plan.ts';
+import { ring } from './ring.ts';
 
 const SOUND_KEY = 'noon-sound';
-/** Two tones, Hz and s. */
-const TONES = [660, 880] as const;
-const TONE_SECONDS = 0.25;
 
 interface Calls {
   readonly calls: readonly PlanBlock[];
@@ -35,22 +33,4 @@ export function useCalls(plan: StudioPlan): Calls {
       if (on) ring();
     },
   };
-}
-
-function ring(): void {
-  try {
-    const context = new AudioContext();
-    TONES.forEach((hertz, at) => {
-      const tone = context.createOscillator();
-      const volume = context.createGain();
-      volume.gain.value = 0.2;
-      tone.frequency.value = hertz;
-      tone.connect(volume).connect(context.destination);
-      tone.start(context.currentTime + at * TONE_SECONDS);
-      tone.stop(context.currentTime + (at + 1) * TONE_SECONDS);
-    });
-    setTimeout(() => void context.close(), 2 * 1000 * TONE_SECONDS * TONES.length);
-  } catch {
-    // A browser without sound still shows the title.
-  }
 }

@@ -14,10 +14,11 @@ import type { PlanLike } from '../../core/plan/studio/studio-plan.ts';
 import type { StudioPlan } from '../../core/plan/studio/studio-plan.ts';
 import type { StudioJob, StudioTerms } from '../../core/plan/studio/studio-problem.ts';
 import { api } from '../state/api.ts';
+import { withWaiting } from '../state/bench-entries.ts';
 import { useGetBenchQuery } from '../state/endpoints/bench.ts';
 import { useGetPlanQuery } from '../state/endpoints/plan.ts';
 import { madeLinesOf } from '../state/made-lines.ts';
-import { useAppDispatch } from '../state/store.ts';
+import { useAppDispatch, useAppSelector } from '../state/store.ts';
 import { openTrialPlans } from '../workers/open-trial-plans.ts';
 import type { TrialAsked } from '../workers/trial-plans.ts';
 import { useBasis } from './use-basis.ts';
@@ -107,10 +108,11 @@ function useStudioTerms(): StudioTerms | null {
   const { rates } = useBasis();
   const { day, minute } = useNow();
   const { data } = useGetBenchQuery();
+  const requests = useAppSelector(({ waiting }) => waiting.requests);
   const { bench } = rates;
   return useMemo(
-    () => (data ? { bench, day, minute, standings: standings(data.entries) } : null),
-    [data, bench, day, minute],
+    () => (data ? { bench, day, minute, standings: standings(withWaiting(data.entries, requests)) } : null),
+    [data, requests, bench, day, minute],
   );
 }
 

@@ -21,3 +21,20 @@ export function rightNow(): { day: string; minute: number } {
 export function dayAndMinuteOf(moment: Date): { day: string; minute: number } {
   return { day: localDay(moment), minute: moment.getHours() * 60 + moment.getMinutes() };
 }
+
+let lastStamp = '';
+let stampMs = 0;
+
+/**
+ * Day, minute and millisecond of an entry that is made now. Two entries of this page never have the same, so that their
+ * order is kept.
+ */
+export function stampNow(): { on: string; minute: number; ms: number } {
+  const moment = now();
+  const { day, minute } = dayAndMinuteOf(moment);
+  const stamp = `${day} ${String(minute)}`;
+  const ms = moment.getSeconds() * 1000 + moment.getMilliseconds();
+  stampMs = stamp === lastStamp ? Math.max(ms, stampMs + 1) : ms;
+  lastStamp = stamp;
+  return { on: day, minute, ms: Math.min(stampMs, 59_999) };
+}

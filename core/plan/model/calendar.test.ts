@@ -1,6 +1,7 @@
 // Plan minutes as days and clock times.
+import { MINUTES_A_DAY } from '../../measure/days.ts';
 import { expect, test } from 'vitest';
-import { clockOf, dayOf, MINUTES_A_DAY } from './calendar.ts';
+import { clockOf, dayOf } from './calendar.ts';
 
 test('a plan minute falls on its day over a leap day and a change of the clock', () => {
   expect(dayOf({ firstDay: '2028-02-28' }, MINUTES_A_DAY)).toBe('2028-02-29');

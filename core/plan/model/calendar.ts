@@ -1,9 +1,6 @@
 // Plan time: whole minutes after midnight of the plan's first day, by the wall clock. No time zone and no daylight
 // saving is involved.
-import { dayAfter } from '../../measure/days.ts';
-
-/** Minutes of a day. */
-export const MINUTES_A_DAY = 24 * 60;
+import { MINUTES_A_DAY, dayAfter } from '../../measure/days.ts';
 
 /** The day a plan minute falls on. */
 export function dayOf({ firstDay }: { readonly firstDay: string }, minute: number): string {

@@ -7,7 +7,7 @@
 //
 // A shared load stands in the order where its last member does, and starts when all its members can. What waits for a
 // member of a load that is not placed yet is placed right after the load.
-import { MINUTES_A_DAY } from '../model/calendar.ts';
+import { MINUTES_A_DAY } from '../../measure/days.ts';
 import type { IndexedProblem } from '../model/indexed-problem.ts';
 import type { Objective } from '../model/problem.ts';
 import { BusyIntervals, HAIR } from './busy-intervals.ts';

@@ -1,6 +1,6 @@
 // Simulates a plan: its order is worked many times with varying minutes, to see when each job is done.
+import { MINUTES_A_DAY } from '../../measure/days.ts';
 import { logNormal, quantile, seeded } from '../../measure/random.ts';
-import { MINUTES_A_DAY } from '../model/calendar.ts';
 import { type IndexedProblem, indexProblem } from '../model/indexed-problem.ts';
 import type { ScheduledStep, ScheduleProblem } from '../model/problem.ts';
 import { topologicalOrder } from './priority-rules.ts';

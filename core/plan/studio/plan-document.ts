@@ -1,8 +1,7 @@
 // The plan as a document: kept with versions, by day and clock so that it means the same tomorrow.
 import { z } from 'zod';
-import { dayAfter, daysBetween } from '../../measure/days.ts';
+import { MINUTES_A_DAY, dayAfter, daysBetween } from '../../measure/days.ts';
 import { isoDateSchema } from '../../measure/typed.ts';
-import { MINUTES_A_DAY } from '../model/calendar.ts';
 import { standingKey } from '../../bench/bench-entry.ts';
 import type { PlanBlock, StudioPlan } from './studio-plan.ts';
 

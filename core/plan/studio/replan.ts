@@ -1,7 +1,6 @@
 // A step, or a whole load, tried at another place by hand: the others stay where they are, and give way where they must. Fast enough to
 // follow a drag.
-import { dayAfter } from '../../measure/days.ts';
-import { MINUTES_A_DAY } from '../model/calendar.ts';
+import { MINUTES_A_DAY, dayAfter } from '../../measure/days.ts';
 import { type NewBenchEntry, standingKey } from '../../bench/bench-entry.ts';
 import type { Standing } from '../../bench/standing.ts';
 import { followPlan } from './follow-plan.ts';

@@ -1,6 +1,6 @@
 // A new plan near the last one: what has begun stays, what is due to begin within the next working day moves only if it
 // must, and of plans that are equal for the customer the nearest wins. The same input gives the same plan.
-import { MINUTES_A_DAY } from '../model/calendar.ts';
+import { MINUTES_A_DAY } from '../../measure/days.ts';
 import { type IndexedProblem, indexProblem, type LastPlan } from '../model/indexed-problem.ts';
 import type { ScheduleProblem } from '../model/problem.ts';
 import type { Start } from '../solve/annealing.ts';

@@ -1,6 +1,6 @@
 // A plan of the studio as the screens show it: blocks by batch with maker, station and time, and the end of each batch.
-import { daysBetween } from '../../measure/days.ts';
-import { dayOf, MINUTES_A_DAY } from '../model/calendar.ts';
+import { MINUTES_A_DAY, daysBetween } from '../../measure/days.ts';
+import { dayOf } from '../model/calendar.ts';
 import type { Objective, ScheduledStep, ScheduleProblem } from '../model/problem.ts';
 import type { BenchStep } from '../../bench/batch-steps.ts';
 import { standingKey } from '../../bench/bench-entry.ts';

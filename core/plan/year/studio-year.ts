@@ -1,7 +1,7 @@
 // A simulated studio year: batches arrive and are promised, the plan is followed and made again each morning, and the
 // year goes otherwise than planned. The same seed gives the same year, whatever the policy.
+import { MINUTES_A_DAY } from '../../measure/days.ts';
 import { logNormal, seeded } from '../../measure/random.ts';
-import { MINUTES_A_DAY } from '../model/calendar.ts';
 import { type IndexedProblem, indexProblem } from '../model/indexed-problem.ts';
 import type { Fixed, ScheduledStep, ScheduleProblem, ScheduleStep } from '../model/problem.ts';
 import { topologicalOrder } from '../solve/priority-rules.ts';

@@ -1,10 +1,10 @@
 // The right page of the day: batches with their due and completion dates, what is late and why, the day's totals,
 // tomorrow.
+import { MINUTES_A_DAY } from '../../../core/measure/days.ts';
 import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
 import { clockInWords } from '../../../core/format/days.ts';
 import { shortDay } from '../../../core/format/days.ts';
-import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
 import { type DayBook, dayTotals } from '../../../core/plan/studio/day-book.ts';
 import { blockTitle } from '../../../core/plan/studio/studio-plan.ts';
 import { bindingChain } from '../../../core/plan/studio/why.ts';

@@ -1,5 +1,5 @@
 // The time axis of the plan: working hours only, day beside day; nights are not drawn, and a day off is a narrow gap.
-import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
+import { MINUTES_A_DAY } from '../../../core/measure/days.ts';
 import type { ScheduleProblem } from '../../../core/plan/model/problem.ts';
 
 interface AxisDay {

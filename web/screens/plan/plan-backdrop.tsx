@@ -2,8 +2,7 @@
 import { memo } from 'react';
 import { hourInFigures } from '../../../core/format/days.ts';
 import { dayInWords } from '../../../core/format/days.ts';
-import { dayAfter } from '../../../core/measure/days.ts';
-import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
+import { MINUTES_A_DAY, dayAfter } from '../../../core/measure/days.ts';
 import type { Axis } from './axis.ts';
 import { HEAD } from './lane-tops.ts';
 

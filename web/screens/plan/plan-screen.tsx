@@ -2,8 +2,7 @@
 import { useCallback, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
-import { daysBetween } from '../../../core/measure/days.ts';
-import { MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
+import { MINUTES_A_DAY, daysBetween } from '../../../core/measure/days.ts';
 import type { NewBenchEntry } from '../../../core/bench/bench-entry.ts';
 import { pinEntry } from '../../../core/plan/studio/replan.ts';
 import { type PlanBlock, type StudioPlan, wholeLoad } from '../../../core/plan/studio/studio-plan.ts';

@@ -3,10 +3,10 @@
 import { useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { dayInWords } from '../../../core/format/days.ts';
-import { dayAfter, daysBetween } from '../../../core/measure/days.ts';
+import { MINUTES_A_DAY, dayAfter, daysBetween } from '../../../core/measure/days.ts';
 import { readCount } from '../../../core/measure/read/read-number.ts';
 import { sizesOf } from '../../../core/piece/all-sizes.ts';
-import { dayOf, MINUTES_A_DAY } from '../../../core/plan/model/calendar.ts';
+import { dayOf } from '../../../core/plan/model/calendar.ts';
 import { chanceBy, safeEnd } from '../../../core/plan/solve/simulate.ts';
 import type { PlanContext, Risk, TrialBatch, TrialResult } from '../../../core/plan/studio/trial-batch.ts';
 import { Choice } from '../../components/choice.tsx';

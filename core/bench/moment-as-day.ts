@@ -1,0 +1,11 @@
+// A moment of the bench log as a day and a time of the wall clock.
+import { MINUTES_A_DAY, dayAfter } from '../measure/days.ts';
+import { EPOCH } from './bench-entry.ts';
+
+/** @param moment  see `momentOf` */
+export function momentAsDay(moment: number): { on: string; minute: number; ms: number } {
+  const day = Math.floor(moment / MINUTES_A_DAY);
+  const inDay = moment - day * MINUTES_A_DAY;
+  const minute = Math.floor(inDay + 1e-9);
+  return { on: dayAfter(EPOCH, day), minute, ms: Math.max(0, Math.min(59_999, Math.round((inDay - minute) * 60_000))) };
+}

@@ -1,0 +1,21 @@
+// The moment, counted in seconds.
+import { useEffect, useState } from 'react';
+import { momentOf } from '../../core/bench/bench-entry.ts';
+import { rightNowMs, dayAndMinuteOf } from '../state/clock.ts';
+
+/** The present moment as entries of the bench count it, see `momentOf`; a new one every second. */
+export function useSeconds(): number {
+  const [now, setNow] = useState(momentNow);
+  useEffect(() => {
+    const timer = setInterval(() => setNow(momentNow()), 1000);
+    return () => clearInterval(timer);
+  }, []);
+  return now;
+}
+
+/** The present moment, see `momentOf`. */
+export function momentNow(): number {
+  const moment = new Date(rightNowMs());
+  const { day, minute } = dayAndMinuteOf(moment);
+  return momentOf({ on: day, minute, ms: moment.getSeconds() * 1000 + moment.getMilliseconds() });
+}
