@@ -61,10 +61,11 @@ export function learnKind(observations: readonly StepObservation[], today: numbe
   // In a fixed order: sums of rounded numbers depend on it.
   const sorted = observations.filter(isUsable).toSorted((a, b) => (orderOf(a) < orderOf(b) ? -1 : 1));
   const bySteps = groupBy(sorted, ({ stepId }) => stepId);
+  const ofKind = sorted.map(logRatio);
   const used: StepObservation[] = [];
   const apart = new Map<string, StepObservation[]>();
   for (const [stepId, own] of bySteps) {
-    const isOutlier = outliers(own.map(logRatio));
+    const isOutlier = outliers(own.map(logRatio), ofKind);
     used.push(...own.filter((_, at) => !isOutlier[at]));
     apart.set(stepId, own.filter((_, at) => isOutlier[at])); // prettier-ignore
   }

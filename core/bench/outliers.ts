@@ -6,18 +6,22 @@ const LIMIT = 3.5;
 const NORMAL = 0.6745;
 /** Least deviation of logarithmic times: hand work varies by that much. */
 const LEAST_DEVIATION = 0.12;
-/** With fewer, the expected time stands in for the median. */
+/** With fewer, the steps of its kind stand in for the others of the step, or else the expected time. */
 const ENOUGH = 4;
-/** Deviation around an expected time, which may be wrong itself. */
-const WIDE = 0.45;
+/** Deviation around a kind, or around an expected time, which may be wrong itself. */
+const WIDE = 0.3;
 
 /**
  * Which are set apart.
  * @param logRatios  natural logarithm of actual ÷ expected minutes, of one step
+ * @param ofKind     the same of all steps of its kind
  * @returns true where it is an outlier, in the same order
  */
-export function outliers(logRatios: readonly number[]): boolean[] {
-  if (logRatios.length < ENOUGH) return logRatios.map((value) => Math.abs(value) / WIDE > LIMIT);
+export function outliers(logRatios: readonly number[], ofKind: readonly number[] = []): boolean[] {
+  if (logRatios.length < ENOUGH) {
+    const usual = ofKind.length < ENOUGH ? 0 : median(ofKind);
+    return logRatios.map((value) => Math.abs(value - usual) / WIDE > LIMIT);
+  }
   const middle = median(logRatios);
   const deviation = Math.max(median(logRatios.map((value) => Math.abs(value - middle))) / NORMAL, LEAST_DEVIATION);
   return logRatios.map((value) => Math.abs(value - middle) / deviation > LIMIT);

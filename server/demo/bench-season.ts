@@ -71,7 +71,7 @@ export function demoEntries(
     const maker = makerOf(step);
     const add = (how: NewBenchEntry['how'], detail: NewBenchEntry['detail'] = {}) => {
       const uid = `demo-${String(seed)}-${String(entries.length)}`;
-      entries.push({ uid, batchId, step: step.key, how, maker, on: clock.day, minute: Math.floor(clock.minute), ms: 0, detail }); // prettier-ignore
+      entries.push({ uid, batchId, step: step.key, how, maker, on: clock.day, minute: Math.floor(clock.minute), ms: Math.floor((clock.minute % 1) * 60_000), detail }); // prettier-ignore
     };
     if (clock.minute > CLOSES - 15) nextDay(clock);
     if (step === steps[0] && batch.lines.length === 1) add('weighed', { weighing: 'in', grams: gramsOf(step, 1.12) });

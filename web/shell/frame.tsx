@@ -19,6 +19,7 @@ import { useTheme } from './use-theme.ts';
 import { AwayLine, WaitingChip } from './waiting-chip.tsx';
 
 const sections = (): readonly { to: string; name: string; also?: RegExp }[] => [
+  { to: '/bench', name: words.bench },
   { to: '/day', name: words.schedule, also: /^\/(?:plan|promise|what-if)/ },
   { to: '/pieces', name: words.pieces },
   { to: '/batches', name: words.batches },
@@ -54,13 +55,37 @@ export function Frame() {
   setStudioFormat(country);
   return (
     <BasisProvider key={country} value={basis}>
-      <Head fixOn={basis.fix?.on ?? null} />
+      <AnyHead fixOn={basis.fix?.on ?? null} />
       <AwayLine />
       <CopyLine />
       <Suspense>
         <Outlet />
       </Suspense>
     </BasisProvider>
+  );
+}
+
+/** The bench view has a head of its own; the simulated scale has none. */
+function AnyHead({ fixOn }: { fixOn: string | null }) {
+  const { pathname } = useLocation();
+  if (pathname === '/scale') return null;
+  return /^\/bench(?:\/|$)/.test(pathname) ? <BenchHead /> : <Head fixOn={fixOn} />;
+}
+
+function BenchHead() {
+  return (
+    <header className="chrome sticky top-0 z-30 flex h-[64px] items-center gap-4 bg-bench px-4 text-[20px] [--target:56px]">
+      <Link to="/bench" className="flex min-h-[56px] items-center gap-3 font-bold">
+        <Mark />
+        {words.bench}
+      </Link>
+      <span className="flex-1" />
+      <WaitingChip />
+      <ThemeButton />
+      <Link to="/day" className="flex min-h-[56px] items-center px-2 text-act">
+        {words.leaveTheBench}
+      </Link>
+    </header>
   );
 }
 
@@ -133,7 +158,7 @@ function ThemeButton() {
   return (
     <button
       type="button"
-      className="rounded p-1 text-soft hover:text-ink"
+      className="grid min-h-[var(--target,0)] min-w-[var(--target,0)] place-items-center rounded p-1 text-soft hover:text-ink"
       onClick={toggle}
       title={theme === 'lamp' ? words.lightTheme : words.darkTheme}
     >

@@ -6,6 +6,7 @@ import { ErrorPage } from './error-page.tsx';
 import { Frame } from './frame.tsx';
 
 const pieceScreen = async () => await import('../screens/piece/piece-screen.tsx');
+const benchScreen = async () => await import('../screens/bench/bench-screen.tsx');
 // After the list a maker most often opens a piece, so its page is fetched while the browser is idle.
 window.requestIdleCallback(() => void pieceScreen());
 
@@ -32,6 +33,22 @@ export const router = createBrowserRouter([
       {
         path: 'day',
         lazy: async () => ({ Component: (await import('../screens/day/day-screen.tsx')).DayScreen }),
+      },
+      {
+        path: 'bench',
+        lazy: async () => ({ Component: (await benchScreen()).BenchScreen }),
+      },
+      {
+        path: 'bench/:batchId',
+        lazy: async () => ({ Component: (await benchScreen()).BenchScreen }),
+      },
+      {
+        path: 'bench/:batchId/:stepKey',
+        lazy: async () => ({ Component: (await benchScreen()).BenchScreen }),
+      },
+      {
+        path: 'scale',
+        lazy: async () => ({ Component: (await import('../screens/bench/simulated-scale.tsx')).SimulatedScale }),
       },
       { path: 'pieces', element: <PiecesScreen /> },
       {

@@ -2,6 +2,8 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  bench: 'Bench',
+  leaveTheBench: 'Leave',
   allQuestions: 'All questions',
   answer: 'Answer',
   backupFailed: 'Backup failed',

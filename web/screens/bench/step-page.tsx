@@ -1,0 +1,295 @@
+// One step at the bench: what it is, what to mind, the count, and the one button that comes next.
+import { useMemo, useRef, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { oneRunALine } from '../../../core/batch/count-batch.ts';
+import type { BenchStep } from '../../../core/bench/batch-steps.ts';
+import { EXTRA, type Weighing } from '../../../core/bench/bench-entry.ts';
+import { stepCard } from '../../../core/bench/step-card.ts';
+import type { BenchMaker } from '../../../core/studio/bench.ts';
+import { workKindOf } from '../../../core/work/work-kinds.ts';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { type BenchBatch, type BenchView, lastEntry, useRunningLog } from '../../hooks/use-bench.ts';
+import { batchCount } from '../../state/batch-count.ts';
+import { useAddPhotoMutation } from '../../state/endpoints/pieces.ts';
+import { words } from '../../words/bench.ts';
+import { Counts } from './counts.tsx';
+import { Forgotten } from './forgotten.tsx';
+import { More } from './more.tsx';
+import { NextList } from './next-list.tsx';
+import { nextFor, nextOf, waitsFor } from './next-steps.ts';
+import { StepAbout } from './step-about.tsx';
+import { stepLink } from './step-link.ts';
+import { StepTimer } from './step-timer.tsx';
+import { shortMinutes, stepTitle } from './step-words.ts';
+import { UnattendedTimers } from './unattended-timers.tsx';
+import { undoWords } from './undo-words.ts';
+import { useStepLog } from './use-step-log.ts';
+import { Weigh } from './weigh.tsx';
+
+interface StepPageProps {
+  readonly view: BenchView;
+  readonly batch: BenchBatch;
+  readonly stepKey: string;
+  readonly maker: BenchMaker;
+}
+
+export function StepPage({ view, batch, stepKey, maker }: StepPageProps) {
+  const step = batch.steps.find(({ key }) => key === stepKey) ?? null;
+  const log = useRunningLog(view.entries, batch.id, stepKey);
+  const { log: add, refusal } = useStepLog(batch.id, stepKey, maker.id);
+  const navigate = useNavigate();
+  const [dialog, setDialog] = useState<'' | 'weigh' | 'more'>('');
+  const { rates } = useBasis();
+  const state = log?.state ?? 'untouched';
+  const pieces = step?.pieces ?? 0;
+  const mine = log?.stretches.find((stretch) => stretch.to === null && stretch.maker === maker.id);
+  const isWorking = mine !== undefined;
+  const last = lastEntry(view.entries, batch.id, stepKey);
+  const waits = waitsFor(batch, stepKey, view);
+  const after = nextOf({ ...batch, steps: batch.steps.filter(({ key }) => key !== stepKey) }, view);
+  const others = view.underWay.filter(
+    (one) =>
+      (one.batch.id !== batch.id || one.step.key !== stepKey) &&
+      one.log?.stretches.some((stretch) => stretch.to === null && stretch.maker === maker.id),
+  );
+  const finish = () => {
+    add({ how: 'done' });
+    const next = nextFor(maker, view).find((one) => one.batch.id !== batch.id || one.step.key !== stepKey);
+    const own = after && waitsForOthers(after.step, view, batch, stepKey) ? null : after;
+    const goes = own ?? next;
+    void navigate(goes ? stepLink(goes.batch.id, goes.step.key) : `/bench/${batch.id}`);
+  };
+  const leaves = step !== null && step.unattendedMin > 0;
+  return (
+    <main className="bench">
+      <section className="bench-leaf" aria-label={words.thisStep}>
+        <div className="bench-about">
+          <StepHead batch={batch} step={step} stepKey={stepKey} />
+          {waits.length > 0 && state === 'untouched' && (
+            <p className="bench-note mt-2">
+              {words.earlierSteps} {waits.join(', ')}.
+            </p>
+          )}
+          {mine && <Forgotten stretch={mine} maker={maker} onCorrect={(...entries) => add(...entries)} />}
+          {step && <About batch={batch} step={step} />}
+          {!step && <p className="bench-note mt-3">{words.notAtTheBench}</p>}
+          {isWorking && others.length > 0 && <p className="bench-aside mt-2">{words.atOnce}</p>}
+          {refusal && (
+            <p role="alert" className="bench-note mt-2">
+              {refusal}
+            </p>
+          )}
+        </div>
+        <div className="pt-3">
+          <Counts
+            good={log?.good ?? 0}
+            again={log?.again ?? 0}
+            lost={log?.lost ?? 0}
+            pieces={pieces}
+            onCount={(detail) => add({ how: 'counted', detail })}
+          />
+          <div className="mt-3 grid grid-cols-[auto_auto_1fr] gap-3">
+            <button
+              type="button"
+              className="bench-press"
+              disabled={last === null}
+              aria-label={last ? `${words.undo}: ${undoWords(last)}` : words.undo}
+              onClick={() => last?.uid !== undefined && add({ how: 'voided', detail: { of: last.uid } })}
+            >
+              {words.undo}
+              {last && <span className="block text-[15px] font-normal text-soft">{undoWords(last)}</span>}
+            </button>
+            <button type="button" className="bench-press" disabled={!isWorking} onClick={() => add({ how: 'paused' })}>
+              {words.pause}
+            </button>
+            {isWorking && leaves ? (
+              <button type="button" className="bench-press bench-go" onClick={() => add({ how: 'left' })}>
+                Leave it: {shortMinutes(step.unattendedMin)} unattended
+              </button>
+            ) : isWorking || state === 'left' ? (
+              <button type="button" className="bench-press bench-go" onClick={finish}>
+                {state === 'left'
+                  ? words.takeOutDone
+                  : after
+                    ? `Done: on to ${lowerFirst(after.step.name)}`
+                    : words.done}
+              </button>
+            ) : (
+              <button
+                type="button"
+                className="bench-press bench-go"
+                onClick={() => add({ how: leaves && step.attendedMin === 0 ? 'left' : 'started' })}
+              >
+                {state === 'untouched' ? words.start : words.startAgain}
+              </button>
+            )}
+          </div>
+        </div>
+      </section>
+      <section className="bench-leaf">
+        {log && <StepTimer log={log} step={step} />}
+        <UnattendedTimers view={view} />
+        <NextList
+          heading={words.nextForYou}
+          steps={nextFor(maker, view)
+            .filter((one) => one.batch.id !== batch.id || one.step.key !== stepKey)
+            .slice(0, 2)}
+          isNarrow
+          none={words.nothingIsScheduled}
+        />
+        <div className="mt-auto grid grid-cols-2 gap-3 pt-4">
+          <button type="button" className="bench-press" onClick={() => setDialog('weigh')}>
+            {words.weigh}
+          </button>
+          <PhotoButton onPhoto={(photo) => add({ how: 'photo', detail: { photo } })} />
+          <button type="button" className="bench-press" onClick={() => setDialog('more')}>
+            {words.more}
+          </button>
+          <Link className="bench-press flex items-center justify-center" to={`/bench/${batch.id}`}>
+            {words.allSteps}
+          </Link>
+        </div>
+      </section>
+      {dialog === 'weigh' && (
+        <WeighHere
+          batch={batch}
+          isFirst={step?.index === 0}
+          onWeight={(weighing, grams) => add({ how: 'weighed', detail: { weighing, grams } })}
+          onClose={() => setDialog('')}
+        />
+      )}
+      {dialog === 'more' && (
+        <More
+          helpers={rates.bench.makers.filter(({ id }) => id !== maker.id)}
+          sinceLast={lastEndOf(view, batch, maker)}
+          onEarlier={(at) => {
+            const started = view.entries.findLast(
+              (one) =>
+                one.batchId === batch.id && one.step === stepKey && one.how === 'started' && one.maker === maker.id,
+            );
+            const wrong =
+              isWorking && started?.uid !== undefined ? [{ how: 'voided' as const, detail: { of: started.uid } }] : [];
+            add(...wrong, { how: 'started', at });
+          }}
+          onHelper={(helper, minutes) => add({ how: 'worked', maker: helper, detail: { minutes } })}
+          onHappened={(what) => add({ how: 'noted', detail: { what } })}
+          onClose={() => setDialog('')}
+        />
+      )}
+    </main>
+  );
+}
+
+/** Whether a step waits for others beside the one that ends now. */
+function waitsForOthers(step: BenchStep, view: BenchView, batch: BenchBatch, ends: string): boolean {
+  return step.after.some((key) => key !== ends && view.logOf(batch.id, key)?.state !== 'done');
+}
+
+/** The end of the last step that this maker finished in the batch. */
+function lastEndOf(view: BenchView, batch: BenchBatch, maker: BenchMaker): number | null {
+  const ends = batch.steps.flatMap(({ key }) => {
+    const log = view.logOf(batch.id, key);
+    return log?.doneAt != null && log.byMaker.has(maker.id) ? log.doneAt : [];
+  });
+  return ends.length > 0 ? Math.max(...ends) : null;
+}
+
+const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
+
+function StepHead({ batch, step, stepKey }: { batch: BenchBatch; step: BenchStep | null; stepKey: string }) {
+  const kind = stepKey.replace(EXTRA, '');
+  return (
+    <>
+      <p className="bench-aside flex flex-wrap justify-between gap-x-4">
+        <span>
+          {batch.name}
+          {batch.body.customer ? `, ${batch.body.customer}` : ''}
+        </span>
+        {step && (
+          <span>
+            step {step.index + 1} of{' '}
+            {batch.steps.at(-1)?.index === undefined ? 1 : (batch.steps.at(-1)?.index ?? 0) + 1}
+            {step.station ? ` · ${step.station}` : ''}
+          </span>
+        )}
+      </p>
+      <h1>{step ? `${stepTitle(step)}: ${String(step.pieces)}` : workKindOf(kind as never).name}</h1>
+      {step && <p className="bench-aside mt-1">{timesInWords(step)}</p>}
+    </>
+  );
+}
+
+/** `set-up 6 min, about 8 min 50 each, then 20 min unattended` */
+function timesInWords({ exactMin, exactOnceMin, pieces, unattendedMin }: BenchStep): string {
+  const each = (exactMin - exactOnceMin) / Math.max(1, pieces);
+  return [
+    exactOnceMin > 0 ? `set-up ${shortMinutes(exactOnceMin)}` : '',
+    each > 0 ? `about ${shortMinutes(each)} each` : '',
+    unattendedMin > 0 ? `then ${shortMinutes(unattendedMin)} unattended` : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
+
+function About({ batch, step }: { batch: BenchBatch; step: BenchStep }) {
+  const basis = useBasis();
+  const card = useMemo(() => {
+    const count = batchCount(batch.body, batch.made, basis);
+    const [line = ''] = step.key.split('/');
+    const run = oneRunALine(count.runs).find((one) => one.line.id === line);
+    return run ? stepCard(step, run, basis.studio.units) : null;
+  }, [batch, step, basis]);
+  return card && <StepAbout card={card} />;
+}
+
+function WeighHere({
+  batch,
+  isFirst,
+  onWeight,
+  onClose,
+}: {
+  batch: BenchBatch;
+  isFirst: boolean;
+  onWeight: (weighing: Weighing, grams: number) => void;
+  onClose: () => void;
+}) {
+  const basis = useBasis();
+  const count = batchCount(batch.body, batch.made, basis);
+  const out = count.runs.reduce((sum, run) => sum + run.quantity * run.count.weight.value, 0);
+  return (
+    <Weigh
+      expected={{ in: count.grams.value, out, scrap: Math.max(0, count.grams.value - out) }}
+      first={isFirst ? 'in' : 'out'}
+      onWeight={onWeight}
+      onClose={onClose}
+    />
+  );
+}
+
+function PhotoButton({ onPhoto }: { onPhoto: (id: string) => void }) {
+  const input = useRef<HTMLInputElement>(null);
+  const [addPhoto, { isLoading, error, isSuccess }] = useAddPhotoMutation();
+  return (
+    <>
+      <button type="button" className="bench-press" disabled={isLoading} onClick={() => input.current?.click()}>
+        {words.photo}
+        {isSuccess && <span className="block text-[15px] font-normal text-soft">{words.photoAdded}</span>}
+        {error && <span className="block text-[15px] font-normal text-stop">{words.photoNotAdded}</span>}
+      </button>
+      <input
+        ref={input}
+        type="file"
+        accept="image/*"
+        capture="environment"
+        className="sr-only"
+        aria-label={words.photo}
+        tabIndex={-1}
+        onChange={({ target }) => {
+          const [file] = target.files ?? [];
+          if (file) void addPhoto(file).then(({ data }) => data && onPhoto(data.id));
+          target.value = '';
+        }}
+      />
+    </>
+  );
+}
