@@ -19,6 +19,7 @@ const planning: readonly Place[] = [
   { to: '/plan', name: 'Plan' },
   { to: '/promise', name: 'Delivery date' },
   { to: '/what-if', name: 'What if' },
+  { to: '/hours', name: 'Hours' },
 ];
 
 export const SellingNav = () => <SectionNav label={words.prices} places={selling} />;

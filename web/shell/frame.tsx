@@ -20,7 +20,7 @@ import { AwayLine, WaitingChip } from './waiting-chip.tsx';
 
 const sections = (): readonly { to: string; name: string; also?: RegExp }[] => [
   { to: '/bench', name: words.bench },
-  { to: '/day', name: words.schedule, also: /^\/(?:plan|promise|what-if)/ },
+  { to: '/day', name: words.schedule, also: /^\/(?:plan|promise|what-if|hours)/ },
   { to: '/pieces', name: words.pieces },
   { to: '/batches', name: words.batches },
   { to: '/shelf', name: stockName(), also: /^\/buying/ },

@@ -47,6 +47,10 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await benchScreen()).BenchScreen }),
       },
       {
+        path: 'hours',
+        lazy: async () => ({ Component: (await import('../screens/hours/hours-screen.tsx')).HoursScreen }),
+      },
+      {
         path: 'scale',
         lazy: async () => ({ Component: (await import('../screens/bench/simulated-scale.tsx')).SimulatedScale }),
       },

@@ -10,6 +10,7 @@ export const words = localWords({
   chartOfTheDayThe: 'Chart of the day; the lists below give the same',
   day: 'Day',
   done: 'Done',
+  doneSoFar: 'Done so far',
   dueDates: 'Due dates',
   dueDatesSoonestFirst: 'Due dates, soonest first',
   firstTomorrow: 'First tomorrow',

@@ -23,6 +23,7 @@ import { words } from '../../words/batch.ts';
 import { doneIn } from '../../words/done-in.ts';
 import { BatchCountPage } from './batch-count-page.tsx';
 import { BatchFields } from './batch-fields.tsx';
+import { BatchStory, StoryTotals, useBatchStory } from './batch-story.tsx';
 import { BatchPapers } from './batch-papers.tsx';
 import { CutList } from './cut-list.tsx';
 import { DayPlan } from './day-plan.tsx';
@@ -45,6 +46,7 @@ function BatchPages({ inHand, made }: { inHand: DocumentInHand<Batch>; made: rea
   const id = open.key.id;
   const planned = usePlan(batches, { id, body, made });
   const count = batchCount(body, made, basis);
+  const story = useBatchStory(id, made);
   const inTheWay = count.problems.filter(blocks).length;
   const done = doneIn(planned, id);
   const title = batchTitle(count);
@@ -77,6 +79,7 @@ function BatchPages({ inHand, made }: { inHand: DocumentInHand<Batch>; made: rea
             <SparesLine body={body} count={count} edit={edit} />
             <CutList body={body} count={count} edit={edit} id={id} />
             {isDone(body) ? null : <DayPlan planned={planned} batchId={id} />}
+            {story && <BatchStory story={story} id={id} />}
             <RouteTable planned={planned} batchId={id} count={count} />
             <CautionNotes pieces={pieces} />
           </>
@@ -85,12 +88,15 @@ function BatchPages({ inHand, made }: { inHand: DocumentInHand<Batch>; made: rea
           <span>{planned && 'sentence' in planned ? planned.sentence : words.scheduledWithAllOpenBatches}</span>
         }
         right={
-          <BatchCountPage
-            body={body}
-            count={count}
-            done={done}
-            onState={(state) => edit('', (batch) => void (batch.state = state))}
-          />
+          <>
+            <BatchCountPage
+              body={body}
+              count={count}
+              done={done}
+              onState={(state) => edit('', (batch) => void (batch.state = state))}
+            />
+            {story && <StoryTotals story={story} count={count} />}
+          </>
         }
         rightFoot={
           <>

@@ -5,15 +5,36 @@ import { type BatchRun } from '../../../core/batch/batch-run.ts';
 import { type BatchCount, oneRunALine } from '../../../core/batch/count-batch.ts';
 import { showHours } from '../../../core/figure/show.ts';
 import { attendedMin } from '../../../core/piece/bench-time.ts';
+import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
 import { TableHeader } from '../../components/table-header.tsx';
+import { useBenchLog } from '../../hooks/use-bench-log.ts';
 import type { PlanOrWhy } from '../../hooks/use-plan.ts';
 import { words } from '../../words/batch.ts';
+import { words as benchWords } from '../../words/bench-story.ts';
 import { momentInWords } from '../../words/done-in.ts';
 
 interface RouteTableProps {
   readonly planned: PlanOrWhy | null;
   readonly batchId: string;
   readonly count: BatchCount;
+}
+
+/** Starts a step, or ends it. */
+function StepPress({ block }: { block: PlanBlock }) {
+  const { note, isLoading } = useBenchLog();
+  const isStarted = block.state === 'started';
+  const word = isStarted ? benchWords.done : benchWords.start;
+  return (
+    <button
+      type="button"
+      className="link text-[14px]"
+      disabled={isLoading}
+      aria-label={`${word}: ${block.step.name}`}
+      onClick={() => note(isStarted ? 'done' : 'started', [block])}
+    >
+      {word}
+    </button>
+  );
 }
 
 export function RouteTable({ planned, batchId, count }: RouteTableProps) {
@@ -38,6 +59,7 @@ export function RouteTable({ planned, batchId, count }: RouteTableProps) {
             { end: 'unattended, min' },
             { end: 'starts' },
             { end: 'finished' },
+            { hidden: 'log', width: 'w-[60px]' },
           ]}
         />
         <tbody>
@@ -50,7 +72,7 @@ export function RouteTable({ planned, batchId, count }: RouteTableProps) {
               <Fragment key={`${run.line.id} ${step.id}`}>
                 {isFirst && (
                   <tr>
-                    <td colSpan={7} className="first pt-3! font-semibold">
+                    <td colSpan={8} className="first pt-3! font-semibold">
                       {run.piece.name || words.unnamedPiece}
                     </td>
                   </tr>
@@ -68,6 +90,7 @@ export function RouteTable({ planned, batchId, count }: RouteTableProps) {
                   </td>
                   <td className="end num">{plan && own.length > 0 ? momentInWords(plan, starts) : ''}</td>
                   <td className="end num">{plan && own.length > 0 ? momentInWords(plan, ends) : ''}</td>
+                  <td className="end chrome">{own[0] && <StepPress block={own[0]} />}</td>
                 </tr>
               </Fragment>
             );

@@ -1,6 +1,12 @@
 // The right page of the day: batches with their due and completion dates, what is late and why, the day's totals,
 // tomorrow.
-import { MINUTES_A_DAY } from '../../../core/measure/days.ts';
+import { EPOCH } from '../../../core/bench/bench-entry.ts';
+import { groupBy } from '../../../core/bench/group-by.ts';
+import { workedMinutes } from '../../../core/bench/hours-worked.ts';
+import { type Figure, given, totalOf } from '../../../core/figure/figure.ts';
+import { MINUTES_A_DAY, daysBetween } from '../../../core/measure/days.ts';
+import { momentNow } from '../../hooks/use-seconds.ts';
+import { useGetBenchQuery } from '../../state/endpoints/bench.ts';
 import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
 import { clockInWords } from '../../../core/format/days.ts';
@@ -8,7 +14,7 @@ import { shortDay } from '../../../core/format/days.ts';
 import { type DayBook, dayTotals } from '../../../core/plan/studio/day-book.ts';
 import { blockTitle } from '../../../core/plan/studio/studio-plan.ts';
 import { bindingChain } from '../../../core/plan/studio/why.ts';
-import { CountTable } from '../../components/count-table.tsx';
+import { type CountRow, CountTable } from '../../components/count-table.tsx';
 import { PlanNews } from '../../components/plan-news.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import type { Planned } from '../../hooks/use-plan.ts';
@@ -29,6 +35,7 @@ interface DayCountProps {
 export function DayCount({ planned, day, book, tomorrow, batches }: DayCountProps) {
   const { plan, terms, problem } = planned;
   const nameOf = (batch: string) => batchName(batches, batch);
+  const doneToday = useDoneToday(plan.firstDay, nameOf);
   const makerOf = (id: string) => terms.bench.makers.find((maker) => maker.id === id)?.name ?? 'somebody';
   const late = plan.done.filter(({ daysLate: days }) => days > 0);
   return (
@@ -48,12 +55,31 @@ export function DayCount({ planned, day, book, tomorrow, batches }: DayCountProp
         );
       })}
       <h2 className="mt-6">{words.totalsOfTheDay}</h2>
-      <CountTable label={words.totalsOfTheDay} rows={dayRows(planned, day, book, nameOf)} />
+      <CountTable
+        label={words.totalsOfTheDay}
+        rows={[...dayRows(planned, day, book, nameOf), ...doneRows(day === 0 ? doneToday : null)]}
+      />
       <PlanNews planned={planned} nameOf={nameOf} />
       <h2 className="mt-6">{words.firstTomorrow}</h2>
       <Tomorrow book={tomorrow} day={day + 1} makerOf={makerOf} nameOf={nameOf} />
     </>
   );
+}
+
+/** Attended work of today so far, by batch. */
+function useDoneToday(today: string, nameOf: (batch: string) => string): Figure {
+  const { data } = useGetBenchQuery();
+  const now = momentNow();
+  const rows = workedMinutes(data?.entries ?? [], now).filter(({ day }) => day === daysBetween(EPOCH, today));
+  const lines = [...groupBy(rows, ({ batchId }) => batchId)].map(([batch, own]) => {
+    const minutes = own.reduce((sum, one) => sum + one.minutes, 0);
+    return given(nameOf(batch), minutes / 60, 'h', 'the bench log');
+  });
+  return totalOf(words.doneSoFar, 'h', lines);
+}
+
+function doneRows(done: Figure | null): CountRow[] {
+  return done && done.value > 0 ? [{ key: 'done', label: words.doneSoFar, each: done, eachUnit: 'h' }] : [];
 }
 
 function Promised({ planned: { plan, jobs }, nameOf }: { planned: Planned; nameOf: (batch: string) => string }) {

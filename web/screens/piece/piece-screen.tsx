@@ -25,6 +25,7 @@ import { useDocument } from '../../hooks/use-document.ts';
 import { usePainted } from '../../hooks/use-painted.ts';
 import { pieceCount } from '../../state/basis.ts';
 import { words } from '../../words/piece.ts';
+import { AtBench } from './at-bench.tsx';
 import { ChangesSince } from './changes-since.tsx';
 import { PieceCountPage } from './count/piece-count-page.tsx';
 import { JoinRows } from './joins/join-rows.tsx';
@@ -104,6 +105,7 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
                 <StepRows piece={body} count={count} margin={margin} edit={edit} />
                 <GroupRows piece={body} count={count} margin={margin} edit={edit} />
                 {!isParametric && <SizeTable piece={body} count={count} edit={edit} />}
+                {open.stored.revision > 0 && <AtBench id={open.key.id} piece={body} edit={edit} />}
                 <PieceExtras piece={body} edit={edit} />
                 {/* On screen the cautions stand beside their steps; paper has no details to open. */}
                 <div className="paper-only">

@@ -1,0 +1,192 @@
+// What came of the batch at the bench: each step's minutes and counts beside its estimate, its metal, its money.
+import { clsx } from 'clsx';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import type { MadeLine } from '../../../core/batch/batch-run.ts';
+import type { BatchCount } from '../../../core/batch/count-batch.ts';
+import { type BatchStory as Story, batchStory, type StepStory } from '../../../core/bench/batch-story.ts';
+import { benchSteps } from '../../../core/bench/batch-steps.ts';
+import { computed, type Figure, given, inSum, totalOf } from '../../../core/figure/figure.ts';
+import { showHours } from '../../../core/figure/show.ts';
+import { BenchPhotos } from '../../components/bench-photos.tsx';
+import { type CountRow, CountTable } from '../../components/count-table.tsx';
+import { Num } from '../../components/num.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { momentNow } from '../../hooks/use-seconds.ts';
+import { withWaiting } from '../../state/bench-entries.ts';
+import { useGetBatchLogQuery } from '../../state/endpoints/bench.ts';
+import { useAppSelector } from '../../state/store.ts';
+import { happeningWords } from '../../words/bench.ts';
+import { words } from '../../words/bench-story.ts';
+
+/** Loss of metal that is usual at the bench, as a share of what was issued (common practice: filings, polishing, fire). */
+const USUAL_LOSS = 0.03;
+
+/** @returns null while nothing was logged */
+export function useBatchStory(id: string, made: readonly MadeLine[]): Story | null {
+  const { data } = useGetBatchLogQuery(id);
+  const requests = useAppSelector(({ waiting }) => waiting.requests);
+  const { rates } = useBasis();
+  return useMemo(() => {
+    const entries = withWaiting(data?.entries ?? [], requests).filter(({ batchId }) => batchId === id);
+    if (!entries.some(({ how }) => how !== 'pinned' && how !== 'let-go')) return null;
+    return batchStory(id, benchSteps(made, rates.alloys), entries, momentNow());
+  }, [data, requests, id, made, rates]);
+}
+
+export function BatchStory({ story, id }: { story: Story; id: string }) {
+  const { rates } = useBasis();
+  const nameOf = (maker: string) => rates.bench.makers.find((one) => one.id === maker)?.name ?? '';
+  const done = story.steps.filter(({ state, index }) => state === 'done' && index >= 0).length;
+  const all = story.steps.filter(({ index }) => index >= 0).length;
+  return (
+    <section aria-labelledby="batch-story" className="mt-6">
+      <h2 id="batch-story" className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <span>
+          {words.atTheBench}
+          <span className="aside ml-3 font-normal">
+            {done} of {all} steps done
+          </span>
+        </span>
+        <Link className="link chrome text-[15px] font-normal" to={`/bench/${id}`}>
+          {words.openInTheBench}
+        </Link>
+      </h2>
+      <table className="rows">
+        <TableHeader
+          of={[
+            'step',
+            'maker',
+            { end: words.estimate },
+            { end: words.actual },
+            { hidden: 'difference', width: 'w-[96px]' },
+            { end: 'good' },
+            { end: 'again' },
+            { end: 'lost' },
+          ]}
+        />
+        <tbody>
+          {story.steps.map((step) => (
+            <tr key={step.key} className="border-b border-hair">
+              <td className={clsx('first', step.state === 'started' && 'font-semibold')}>
+                {step.name}
+                {step.index < 0 && <span className="aside ml-2">{words.notInTheRoute}</span>}
+                {step.state !== 'done' && step.state !== 'untouched' && (
+                  <span className="aside ml-2">{step.state === 'left' ? 'unattended' : step.state}</span>
+                )}
+                {step.notes.length > 0 && (
+                  <span className="aside block">
+                    {[...new Set(step.notes)].map((what) => happeningWords[what]).join(', ')}
+                  </span>
+                )}
+                <BenchPhotos of={step.photos} />
+              </td>
+              <td className="text-soft">{[...step.byMaker.keys()].map(nameOf).filter(Boolean).join(', ')}</td>
+              <td className="end num text-soft">{step.index < 0 ? '' : showHours(step.estimatedMin)}</td>
+              <td className="end">{step.actualMin > 0 && <Num figure={actualFigure(step, nameOf)} />}</td>
+              <td>{step.state === 'done' && step.index >= 0 && <Difference step={step} />}</td>
+              <td className="end num">{step.good > 0 ? step.good : ''}</td>
+              <td className="end num">{step.again > 0 ? step.again : ''}</td>
+              <td className={clsx('end num', step.lost > 0 && 'text-stop')}>{step.lost > 0 ? step.lost : ''}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+/** Minutes of each maker, in a sum that opens. */
+function actualFigure({ name, byMaker }: StepStory, nameOf: (maker: string) => string): Figure {
+  return totalOf(
+    name,
+    'min',
+    [...byMaker].map(([maker, minutes]) => given(nameOf(maker) || 'a maker', minutes, 'min', 'the bench log')),
+  );
+}
+
+/** Full width of the bar: this many times the estimate. */
+const MOST = 1;
+
+/** A bar from the middle: left took less, right took more. */
+function Difference({ step: { estimatedMin, actualMin } }: { step: StepStory }) {
+  const share = estimatedMin > 0 ? actualMin / estimatedMin - 1 : 0;
+  const width = Math.min(1, Math.abs(share) / MOST) * 50;
+  const label = `${share < 0 ? '−' : '+'}${String(Math.round(Math.abs(share) * 100))} %`;
+  return (
+    <span className="flex items-center gap-2" title={label}>
+      <span className="relative inline-block h-[10px] w-[48px] bg-hair" aria-hidden="true">
+        <span
+          className={clsx('absolute inset-y-0', share > 0 ? 'bg-warn' : 'bg-good')}
+          style={share > 0 ? { left: '50%', width: `${String(width)}%` } : { right: '50%', width: `${String(width)}%` }}
+        />
+        <span className="absolute inset-y-[-2px] left-1/2 w-px bg-rule" />
+      </span>
+      <span className="num text-[13px]">{label}</span>
+    </span>
+  );
+}
+
+/** Totals of the batch: time, labour, metal. */
+export function StoryTotals({ story, count }: { story: Story; count: BatchCount }) {
+  const { rates } = useBasis();
+  const minutes = (label: string, value: number) => given(label, value, 'min', 'the bench log and the recipe');
+  const more = story.actualDoneMin - story.estimatedDoneMin;
+  const labour = computed(
+    words.differenceInLabour,
+    (more / 60) * rates.labour.value,
+    rates.currency,
+    () => `${inSum(more, 'min')} ÷ 60 × ${inSum(rates.labour.value, rates.labour.unit)}`,
+    [minutes('minutes more than estimated', more), rates.labour],
+  );
+  const rows: CountRow[] = [
+    { key: 'time', label: words.benchTime, takes: minutes(words.estimate, story.estimatedDoneMin), each: minutes(words.actual, story.actualDoneMin), eachUnit: 'min' },
+    { key: 'left', label: words.leftToDo, each: minutes(words.leftToDo, story.estimatedLeftMin), eachUnit: 'min' },
+    { key: 'labour', label: words.differenceInLabour, each: labour },
+  ]; // prettier-ignore
+  return (
+    <>
+      <h2 className="mt-6">{words.atTheBench}</h2>
+      <CountTable label={words.atTheBench} heads={[words.estimate, words.actual]} rows={rows} />
+      <MetalWeighed story={story} count={count} />
+    </>
+  );
+}
+
+function MetalWeighed({ story: { metalIn, metalOut, scrap }, count }: { story: Story; count: BatchCount }) {
+  if (metalIn === null && metalOut === null && scrap === null) return null;
+  const weighed = (label: string, grams: number | null) =>
+    grams === null ? null : given(label, grams, 'g', 'weighed at the bench');
+  const out = totalOf(
+    words.finishedPieces,
+    'g',
+    count.runs.map(
+      (run) =>
+      computed(run.name, run.quantity * run.count.weight.value, 'g', `${String(run.quantity)} × ${inSum(run.count.weight.value, 'g')}`, [run.count.weight]), // prettier-ignore
+    ),
+  );
+  const loss = metalIn !== null && metalOut !== null ? metalIn - metalOut - (scrap ?? 0) : null;
+  const lossFigure =
+    loss === null
+      ? null
+      : computed(words.lossOfMetal, loss, 'g', () => `${inSum(metalIn ?? 0, 'g')} − ${inSum(metalOut ?? 0, 'g')} − ${inSum(scrap ?? 0, 'g')}`, []); // prettier-ignore
+  return (
+    <>
+      <h2 className="mt-6">{words.metal}</h2>
+      <CountTable
+        label={words.metal}
+        heads={[words.estimate, words.actual]}
+        rows={[
+          { key: 'in', label: words.metalIssued, takes: count.grams, each: weighed(words.metalIssued, metalIn), eachUnit: 'g' },
+          { key: 'out', label: words.finishedPieces, takes: out, each: weighed(words.finishedPieces, metalOut), eachUnit: 'g' },
+          { key: 'scrap', label: words.scrapReturned, each: weighed(words.scrapReturned, scrap), eachUnit: 'g' },
+          { key: 'loss', label: words.lossOfMetal, each: lossFigure, eachUnit: 'g' },
+        ]} // prettier-ignore
+      />
+      {loss !== null && metalIn !== null && loss > USUAL_LOSS * metalIn && (
+        <p className="note mt-2">{words.lossUnusual}</p>
+      )}
+    </>
+  );
+}

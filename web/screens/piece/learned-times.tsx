@@ -1,0 +1,237 @@
+// Times learned from the batches of this piece, offered beside the recipe's: nothing changes until the maker takes them.
+import { clsx } from 'clsx';
+import { useState } from 'react';
+import type { LearnedStepPage } from '../../../contract/bench.ts';
+import { isWorthTaking, withLearnedTimes } from '../../../core/bench/take-times.ts';
+import { computed, type Figure, given, inSum, renamed } from '../../../core/figure/figure.ts';
+import { showPrice } from '../../../core/figure/show.ts';
+import { shortDay } from '../../../core/format/days.ts';
+import { countedNoun } from '../../../core/format/variants.ts';
+import { driverNames } from '../../../core/piece/bench-time.ts';
+import type { Piece } from '../../../core/piece/piece.ts';
+import { ModalDialog } from '../../components/dialog.tsx';
+import { Num } from '../../components/num.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import type { Edit } from '../../hooks/use-document.ts';
+import { pieceCount } from '../../state/basis.ts';
+import { words } from '../../words/bench-story.ts';
+
+interface LearnedTimesProps {
+  readonly piece: Piece;
+  readonly learned: readonly LearnedStepPage[];
+  readonly edit: Edit<Piece>;
+}
+
+export function LearnedTimes({ piece, learned, edit }: LearnedTimesProps) {
+  const [asked, setAsked] = useState<readonly LearnedStepPage[] | null>(null);
+  const rows = piece.steps.flatMap((step) => {
+    const own = learned.find(({ stepId }) => stepId === step.id);
+    return own ? [{ step, own }] : [];
+  });
+  const offered = rows.filter(({ step, own }) => isWorthTaking(own, step)).map(({ own }) => own);
+  return (
+    <section aria-labelledby="learned-times" className="mt-6">
+      <h2 id="learned-times" className="flex flex-wrap items-baseline justify-between gap-x-4">
+        {words.learnedTimes}
+        {offered.length > 0 && (
+          <button type="button" className="link chrome text-[15px] font-normal" onClick={() => setAsked(offered)}>
+            {words.takeAll}
+          </button>
+        )}
+      </h2>
+      {rows.length === 0 ? (
+        <p className="aside">{words.noneLearnedYet}</p>
+      ) : (
+        <table className="rows">
+          <TableHeader
+            of={[
+              'step',
+              { end: 'recipe, min' },
+              { end: 'learned, min' },
+              { start: 'likely' },
+              { end: 'batches' },
+              { end: 'again' },
+              { end: 'lost' },
+              { hidden: 'use', width: 'w-[120px]' },
+            ]}
+          />
+          <tbody>
+            {rows.map(({ step, own }) => (
+              <tr key={step.id} className="border-b border-hair">
+                <td className="first">
+                  {own.step || 'step'}
+                  <Behind own={own} />
+                </td>
+                <td className="end num text-soft">{minutesWords(own.setUpMin, own.eachMin)}</td>
+                <td className="end">
+                  <Num figure={learnedFigure(own, step.per)} />
+                </td>
+                <td className="num text-soft">
+                  {own.eachMin > 0
+                    ? own.eachLikely.map((one) => one.toFixed(1)).join(' to ')
+                    : own.likely.map((one) => (one * own.setUpMin).toFixed(1)).join(' to ')}
+                </td>
+                <td className="end num text-soft">
+                  {own.batches}
+                  {own.setApart.length > 0 && <span className="text-warn"> +{own.setApart.length}</span>}
+                </td>
+                <td className="end num text-soft">
+                  {own.again && own.again.of > 0 ? `${String(own.again.hits)} of ${String(own.again.of)}` : ''}
+                </td>
+                <td className="end num text-soft">
+                  {own.lost && own.lost.of > 0 ? `${String(own.lost.hits)} of ${String(own.lost.of)}` : ''}
+                </td>
+                <td className="end chrome">
+                  {isWorthTaking(own, step) && (
+                    <button
+                      type="button"
+                      className="link text-[14px]"
+                      aria-label={`${words.useTimes}: ${own.step}`}
+                      onClick={() => setAsked([own])}
+                    >
+                      {words.useTimes}
+                    </button>
+                  )}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {asked && <Take piece={piece} learned={asked} edit={edit} onClose={() => setAsked(null)} />}
+    </section>
+  );
+}
+
+/** `6 + 5.0 each`, `5.0`, `15`. */
+function minutesWords(setUp: number, each: number): string {
+  if (each === 0) return setUp.toFixed(1);
+  return setUp === 0 ? each.toFixed(1) : `${String(Number(setUp.toFixed(1)))} + ${each.toFixed(1)}`;
+}
+
+/** The learned minutes with their calculation, down to the batches. */
+function learnedFigure(own: LearnedStepPage, per: Piece['steps'][number]['per']): Figure {
+  const factor = computed(
+    'actual ÷ recipe, typical',
+    own.factor,
+    '',
+    () => `${countedNoun(own.batches, 'batch')}; likely ${own.likely.map((one) => inSum(one)).join(' to ')} (80 %)`,
+    own.used.map((one) =>
+      computed(
+        `${shortDay(one.on)}, ${countedNoun(one.pieces, 'piece')}`,
+        one.actualMin / one.expectedMin,
+        '',
+        `${inSum(one.actualMin, 'min')} ÷ ${inSum(one.expectedMin, 'min')}`,
+        [
+          given('actual', one.actualMin, 'min', 'the bench log'),
+          given('by the recipe', one.expectedMin, 'min', 'the route'),
+        ],
+      ),
+    ),
+  );
+  const isSetUpOnly = own.eachMin === 0;
+  const [recipe, value] = isSetUpOnly ? [own.setUpMin, own.learnedSetUpMin] : [own.eachMin, own.learnedEachMin];
+  const label = isSetUpOnly ? 'set-up, learned' : `each ${driverNames[per]}, learned`;
+  const how = own.isApart
+    ? () => `regression over batches of different sizes; set-up ${inSum(own.learnedSetUpMin, 'min')}`
+    : `${inSum(recipe, 'min')} × ${inSum(own.factor)}`;
+  return renamed(computed(label, value, 'min', how, [given('the recipe', recipe, 'min', 'the route'), factor]), label);
+}
+
+/** The batches behind a learned time; those that are set apart, too. */
+function Behind({ own }: { own: LearnedStepPage }) {
+  return (
+    <details className="chrome text-[13px]">
+      <summary className="aside">
+        {own.curve ? `each doubling takes ${String(Math.round(own.curve.perDoubling * 100))} %` : words.batchesBehindIt}
+      </summary>
+      <ul>
+        {[
+          ...own.used.map((one) => ({ one, isApart: false })),
+          ...own.setApart.map((one) => ({ one, isApart: true })),
+        ].map(({ one, isApart }) => (
+          <li key={`${one.batchId} ${one.on}`} className={clsx('num', isApart && 'text-warn')}>
+            {shortDay(one.on)}: {countedNoun(one.pieces, 'piece')}, {Math.round(one.actualMin)} min, recipe{' '}
+            {Math.round(one.expectedMin)}
+            {isApart && `, ${words.outlierWhy}`}
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
+
+interface TakeProps extends LearnedTimesProps {
+  readonly onClose: () => void;
+}
+
+/** Names what would change before it does: times, cost and the calculated prices. */
+function Take({ piece, learned, edit, onClose }: TakeProps) {
+  const basis = useBasis();
+  const steps = piece.steps.map((step) => {
+    const own = learned.find(({ stepId }) => stepId === step.id);
+    return own ? withLearnedTimes(step, own) : step;
+  });
+  const [before, after] = [pieceCount(piece, basis), pieceCount({ ...piece, steps }, basis)];
+  const money = (minor: number) => showPrice(Math.round(minor), basis.rates.currency);
+  const prices = [
+    ['Cost', before.column.cost.value, after.column.cost.value],
+    ['Wholesale', before.prices.wholesale.value, after.prices.wholesale.value],
+    ['Retail', before.prices.retail.value, after.prices.retail.value],
+  ] as const;
+  return (
+    <ModalDialog wide open title={words.newTimes} description={words.takeLong} onClose={onClose}>
+      <table className="rows mt-3">
+        <TableHeader of={['step', { end: 'set-up' }, { end: 'each' }, { end: 'again' }, { end: 'yield' }]} />
+        <tbody>
+          {steps.flatMap((step, at) => {
+            const old = piece.steps[at];
+            if (!old || step === old) return [];
+            return [
+              <tr key={step.id} className="border-b border-hair">
+                <td className="first">{step.name}</td>
+                {(['setUp', 'each', 'again', 'yield'] as const).map((field) => (
+                  <td key={field} className="end num">
+                    {old[field] !== step[field] && <span className="aside mr-2 line-through">{old[field] || '0'}</span>}
+                    {step[field]}
+                  </td>
+                ))}
+              </tr>,
+            ];
+          })}
+        </tbody>
+      </table>
+      <h2 className="mt-5">{words.pricesThatChange}</h2>
+      <table className="rows">
+        <TableHeader of={['', { end: 'now' }, { end: 'then' }]} />
+        <tbody>
+          {prices.map(([name, now, then]) => (
+            <tr key={name} className="border-b border-hair">
+              <td className="first">{name}</td>
+              <td className="end num text-soft">{money(now)}</td>
+              <td className={clsx('end num', Math.round(now) !== Math.round(then) && 'font-semibold')}>
+                {money(then)}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <div className="mt-5 flex justify-end gap-3">
+        <button type="button" className="button button-quiet" onClick={onClose}>
+          {words.cancel}
+        </button>
+        <button
+          type="button"
+          className="button"
+          onClick={() => {
+            edit('', (draft) => void (draft.steps = steps));
+            onClose();
+          }}
+        >
+          {words.useTimes}
+        </button>
+      </div>
+    </ModalDialog>
+  );
+}
