@@ -14,6 +14,8 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: 'coverage/playwright.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },
+    // Answers come from the server, but where a test is about the service worker itself.
+    serviceWorkers: 'block',
     actionTimeout: 30_000,
     launchOptions: chromiumOptions,
     trace: 'on-first-retry',

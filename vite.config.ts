@@ -2,12 +2,66 @@ import { fileURLToPath } from 'node:url';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 
 const router = fileURLToPath(new URL('node_modules/react-router/dist/production/', import.meta.url));
 
 export default defineConfig({
   root: 'web',
-  plugins: [react(), tailwindcss()],
+  plugins: [
+    react(),
+    tailwindcss(),
+    VitePWA({
+      // The page registers it: its content policy allows no script in the page itself.
+      injectRegister: null,
+      registerType: 'autoUpdate',
+      manifest: {
+        id: '/',
+        name: 'Noon Ledger',
+        short_name: 'Noon Ledger',
+        description: 'Costs and schedules batches of handmade metal pieces.',
+        start_url: '/bench',
+        display: 'standalone',
+        background_color: '#dfe3e6',
+        theme_color: '#dfe3e6',
+        icons: [
+          { src: '/icons/noon-192.png', sizes: '192x192', type: 'image/png' },
+          { src: '/icons/noon-512.png', sizes: '512x512', type: 'image/png' },
+          { src: '/icons/noon-maskable-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+        ],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,woff2,svg,png,wasm}'],
+        // The solver of cutting plans is no work of the bench.
+        globIgnores: ['**/highs*.wasm'],
+        maximumFileSizeToCacheInBytes: 4_000_000,
+        navigateFallback: null,
+        cleanupOutdatedCaches: true,
+        clientsClaim: true,
+        skipWaiting: true,
+        runtimeCaching: [
+          {
+            // The page itself: a new version of the program shows at once.
+            urlPattern: ({ request, url }) => request.mode === 'navigate' && !url.pathname.startsWith('/api/'),
+            handler: 'NetworkFirst',
+            options: { cacheName: 'noon-pages', precacheFallback: { fallbackURL: '/index.html' } },
+          },
+          {
+            // What the bench view reads. The ledger is asked first; its last answer stands in while it is away.
+            urlPattern: ({ url, request, sameOrigin }) =>
+              sameOrigin &&
+              request.method === 'GET' &&
+              /^\/api\/(?:batches|pieces|bench|plan|studio|fixes|receipts|shelf|goods|about|access\/me)(?:\/|$)/.test(
+                url.pathname,
+              ) &&
+              !/\.(?:pdf|ics|csv|zip|svg|dxf)$/.test(url.pathname),
+            handler: 'NetworkFirst',
+            options: { cacheName: 'noon-answers', networkTimeoutSeconds: 8, expiration: { maxEntries: 400 } },
+          },
+        ],
+      },
+    }),
+  ],
   html: { cspNonce: '__CSP_NONCE__' },
   build: {
     outDir: '../dist/web',

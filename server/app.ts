@@ -228,7 +228,9 @@ async function servePages(app: FastifyInstance, webDir: string | undefined): Pro
       reply.setHeader('cache-control', path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache');
     },
   });
-  app.get('/', { schema: { hide: true } }, (_request, reply) => page(reply));
+  // The second address is the one that the service worker stores.
+  for (const address of ['/', '/index.html'])
+    app.get(address, { schema: { hide: true } }, (_request, reply) => page(reply));
   app.setNotFoundHandler((request, reply) => {
     const wantsPage =
       request.method === 'GET' &&

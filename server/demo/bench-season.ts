@@ -5,7 +5,7 @@ import { type Happening, type NewBenchEntry } from '../../core/bench/bench-entry
 import { dayAfter, weekdayOf } from '../../core/measure/days.ts';
 import { logNormal, normal, seeded } from '../../core/measure/random.ts';
 import { currentBasis } from '../services/basis.ts';
-import { madeLines } from '../services/made-lines.ts';
+import { countBatchNow, madeLines } from '../services/made-lines.ts';
 import type { Stores } from '../store/stores.ts';
 
 /** A batch of the past. */
@@ -36,6 +36,8 @@ export const demoPast: readonly PastDemoBatch[] = [
   { piece: 'shawlPin', quantity: '10', daysAgo: 24, kind: 'order', customer: 'Gullfoot & Daughter', note: '' },
   { piece: 'tieBar', quantity: '10', daysAgo: 17, kind: 'order', customer: 'Gullfoot & Daughter', note: 'Tried the new solder.' },
   { piece: 'cufflinks', quantity: '10', daysAgo: 11, kind: 'order', customer: 'The Chandlery Window', note: 'First half.' },
+  { piece: 'fork', size: 'usual', quantity: '4', daysAgo: 10, kind: 'stock', customer: '', note: '' },
+  { piece: 'caddySpoon', quantity: '3', daysAgo: 9, kind: 'stock', customer: '', note: 'Bowls a touch deeper.' },
 ]; // prettier-ignore
 
 const OPENS = 9 * 60;
@@ -62,6 +64,11 @@ export function demoEntries(
 ): NewBenchEntry[] {
   const steps = benchSteps(madeLines(stores, batch), currentBasis(stores).rates.alloys).slice(0, stepsDone);
   const random = seeded(seed);
+  const batchCount = countBatchNow(stores, batch);
+  const issued = batchCount.grams.value * (1 + 0.02 * random());
+  const finished = batchCount.runs.reduce((sum, run) => sum + run.quantity * run.count.weight.value, 0);
+  // One batch in four loses more than is usual.
+  const loss = seed % 4 === 2 ? 0.045 : 0.012;
   const clock: Clock = { day: workday(firstDay), minute: OPENS + Math.floor(random() * 40) };
   const entries: NewBenchEntry[] = [];
   // The second batch of every three has its lunch forgotten once.
@@ -74,7 +81,7 @@ export function demoEntries(
       entries.push({ uid, batchId, step: step.key, how, maker, on: clock.day, minute: Math.floor(clock.minute), ms: Math.floor((clock.minute % 1) * 60_000), detail }); // prettier-ignore
     };
     if (clock.minute > CLOSES - 15) nextDay(clock);
-    if (step === steps[0] && batch.lines.length === 1) add('weighed', { weighing: 'in', grams: gramsOf(step, 1.12) });
+    if (step === steps[0]) add('weighed', { weighing: 'in', grams: tenths(issued) });
     add('started');
     let left = step.exactMin * factorOf(step) * logNormal(BATCH_VARIES, random);
     while (clock.minute + left > endOfShift(clock) && !hasForgottenNow()) {
@@ -93,8 +100,8 @@ export function demoEntries(
       if (clock.minute > CLOSES) nextDay(clock);
     }
     if (step === steps.at(-1) && stepsDone === Infinity) {
-      add('weighed', { weighing: 'out', grams: gramsOf(step, 0.94) });
-      add('weighed', { weighing: 'scrap', grams: gramsOf(step, 0.15) });
+      add('weighed', { weighing: 'out', grams: tenths(finished) });
+      add('weighed', { weighing: 'scrap', grams: tenths(Math.max(0, issued - finished - loss * issued)) });
     }
     add('done');
     clock.minute += 2;
@@ -106,11 +113,9 @@ export function demoEntries(
     hasForgotten = true;
     return true;
   }
-
-  function gramsOf({ pieces }: BenchStep, share: number): number {
-    return Math.round(pieces * 8.4 * share * 10) / 10;
-  }
 }
+
+const tenths = (grams: number) => Math.round(grams * 10) / 10;
 
 type Add = (how: NewBenchEntry['how'], detail?: NewBenchEntry['detail']) => void;
 

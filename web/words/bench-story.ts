@@ -4,7 +4,6 @@ import { localWords } from './local-words.ts';
 export const words = localWords({
   actual: 'actual',
   atTheBench: 'Estimate and actual',
-  batchesBehindIt: 'The batches behind it',
   benchTime: 'Bench time of finished steps',
   byBatch: 'By batch',
   byKind: 'By kind of work',

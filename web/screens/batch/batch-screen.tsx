@@ -76,10 +76,11 @@ function BatchPages({ inHand, made }: { inHand: DocumentInHand<Batch>; made: rea
             </DraftLine>
             <BatchFields body={body} edit={edit} />
             <QuantityGrid body={body} made={made} count={count} edit={edit} />
+            {story && isDone(body) && <BatchStory story={story} id={id} />}
             <SparesLine body={body} count={count} edit={edit} />
             <CutList body={body} count={count} edit={edit} id={id} />
             {isDone(body) ? null : <DayPlan planned={planned} batchId={id} />}
-            {story && <BatchStory story={story} id={id} />}
+            {story && !isDone(body) && <BatchStory story={story} id={id} />}
             <RouteTable planned={planned} batchId={id} count={count} />
             <CautionNotes pieces={pieces} />
           </>

@@ -7,7 +7,6 @@ import type { BatchCount } from '../../../core/batch/count-batch.ts';
 import { type BatchStory as Story, batchStory, type StepStory } from '../../../core/bench/batch-story.ts';
 import { benchSteps } from '../../../core/bench/batch-steps.ts';
 import { computed, type Figure, given, inSum, totalOf } from '../../../core/figure/figure.ts';
-import { showHours } from '../../../core/figure/show.ts';
 import { BenchPhotos } from '../../components/bench-photos.tsx';
 import { type CountRow, CountTable } from '../../components/count-table.tsx';
 import { Num } from '../../components/num.tsx';
@@ -58,8 +57,8 @@ export function BatchStory({ story, id }: { story: Story; id: string }) {
           of={[
             'step',
             'maker',
-            { end: words.estimate },
-            { end: words.actual },
+            { end: `${words.estimate}, min` },
+            { end: `${words.actual}, min` },
             { hidden: 'difference', width: 'w-[96px]' },
             { end: 'good' },
             { end: 'again' },
@@ -83,7 +82,7 @@ export function BatchStory({ story, id }: { story: Story; id: string }) {
                 <BenchPhotos of={step.photos} />
               </td>
               <td className="text-soft">{[...step.byMaker.keys()].map(nameOf).filter(Boolean).join(', ')}</td>
-              <td className="end num text-soft">{step.index < 0 ? '' : showHours(step.estimatedMin)}</td>
+              <td className="end num text-soft">{step.index < 0 ? '' : step.estimatedMin.toFixed(1)}</td>
               <td className="end">{step.actualMin > 0 && <Num figure={actualFigure(step, nameOf)} />}</td>
               <td>{step.state === 'done' && step.index >= 0 && <Difference step={step} />}</td>
               <td className="end num">{step.good > 0 ? step.good : ''}</td>

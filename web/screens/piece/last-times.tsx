@@ -47,7 +47,7 @@ export function LastTimes({ times }: { times: readonly LastTime[] }) {
                     {[
                       time.customer,
                       time.sizes,
-                      time.note,
+                      time.note.replace(/\.$/, ''),
                       ...new Set(time.happenings.map((what) => happeningWords[what])),
                     ]
                       .filter(Boolean)

@@ -49,8 +49,6 @@ export function LearnedTimes({ piece, learned, edit }: LearnedTimesProps) {
               'step',
               { end: 'recipe, min' },
               { end: 'learned, min' },
-              { start: 'likely' },
-              { end: 'batches' },
               { end: 'again' },
               { end: 'lost' },
               { hidden: 'use', width: 'w-[120px]' },
@@ -64,17 +62,11 @@ export function LearnedTimes({ piece, learned, edit }: LearnedTimesProps) {
                   <Behind own={own} />
                 </td>
                 <td className="end num text-soft">{minutesWords(own.setUpMin, own.eachMin)}</td>
-                <td className="end">
+                <td className="end whitespace-nowrap">
+                  {own.eachMin > 0 && own.learnedSetUpMin > 0 && (
+                    <span className="num">{Number(own.learnedSetUpMin.toFixed(1))} + </span>
+                  )}
                   <Num figure={learnedFigure(own, step.per)} />
-                </td>
-                <td className="num text-soft">
-                  {own.eachMin > 0
-                    ? own.eachLikely.map((one) => one.toFixed(1)).join(' to ')
-                    : own.likely.map((one) => (one * own.setUpMin).toFixed(1)).join(' to ')}
-                </td>
-                <td className="end num text-soft">
-                  {own.batches}
-                  {own.setApart.length > 0 && <span className="text-warn"> +{own.setApart.length}</span>}
                 </td>
                 <td className="end num text-soft">
                   {own.again && own.again.of > 0 ? `${String(own.again.hits)} of ${String(own.again.of)}` : ''}
@@ -116,7 +108,7 @@ function learnedFigure(own: LearnedStepPage, per: Piece['steps'][number]['per'])
     'actual ÷ recipe, typical',
     own.factor,
     '',
-    () => `${countedNoun(own.batches, 'batch')}; likely ${own.likely.map((one) => inSum(one)).join(' to ')} (80 %)`,
+    () => `${countedNoun(own.batches, 'batch', 'batches')}; likely ${own.likely.map((one) => inSum(one)).join(' to ')} (80 %)`,
     own.used.map((one) =>
       computed(
         `${shortDay(one.on)}, ${countedNoun(one.pieces, 'piece')}`,
@@ -139,13 +131,20 @@ function learnedFigure(own: LearnedStepPage, per: Piece['steps'][number]['per'])
   return renamed(computed(label, value, 'min', how, [given('the recipe', recipe, 'min', 'the route'), factor]), label);
 }
 
+/** `from 6 batches, likely 3.6 to 4.9`; a learning curve is named where it is really there. */
+function summaryOf({ batches, eachMin, eachLikely, likely, setUpMin, setApart, curve }: LearnedStepPage): string {
+  const [low, high] = eachMin > 0 ? eachLikely : likely.map((one) => one * setUpMin);
+  const range = low === undefined || high === undefined ? '' : `likely ${low.toFixed(1)} to ${high.toFixed(1)}`;
+  const practice = curve ? `each doubling takes ${String(Math.round(curve.perDoubling * 100))} %` : '';
+  const apart = setApart.length > 0 ? `${String(setApart.length)} set apart` : '';
+  return [`from ${countedNoun(batches, 'batch', 'batches')}`, range, apart, practice].filter(Boolean).join(', ');
+}
+
 /** The batches behind a learned time; those that are set apart, too. */
 function Behind({ own }: { own: LearnedStepPage }) {
   return (
     <details className="chrome text-[13px]">
-      <summary className="aside">
-        {own.curve ? `each doubling takes ${String(Math.round(own.curve.perDoubling * 100))} %` : words.batchesBehindIt}
-      </summary>
+      <summary className="aside">{summaryOf(own)}</summary>
       <ul>
         {[
           ...own.used.map((one) => ({ one, isApart: false })),
