@@ -47,11 +47,22 @@ export default defineConfig({
             options: { cacheName: 'noon-pages', precacheFallback: { fallbackURL: '/index.html' } },
           },
           {
+            // The plan is asked for at a minute: an older one is better than none.
+            urlPattern: ({ url, sameOrigin }) => sameOrigin && url.pathname === '/api/plan',
+            handler: 'NetworkFirst',
+            options: {
+              cacheName: 'noon-plan',
+              networkTimeoutSeconds: 8,
+              matchOptions: { ignoreSearch: true },
+              expiration: { maxEntries: 5 },
+            },
+          },
+          {
             // What the bench view reads. The ledger is asked first; its last answer stands in while it is away.
             urlPattern: ({ url, request, sameOrigin }) =>
               sameOrigin &&
               request.method === 'GET' &&
-              /^\/api\/(?:batches|pieces|bench|plan|studio|fixes|receipts|shelf|goods|about|access\/me)(?:\/|$)/.test(
+              /^\/api\/(?:batches|pieces|bench|studio|fixes|receipts|shelf|goods|about|access\/me)(?:\/|$)/.test(
                 url.pathname,
               ) &&
               !/\.(?:pdf|ics|csv|zip|svg|dxf)$/.test(url.pathname),

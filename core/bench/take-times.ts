@@ -1,4 +1,5 @@
 // Takes learned times into the steps of a piece.
+import { readShare } from '../measure/read/read-number.ts';
 import type { Step } from '../piece/step.ts';
 import type { CountedShare } from './learned-minutes.ts';
 
@@ -32,24 +33,33 @@ export function changeOf({ setUpMin, eachMin, learnedSetUpMin, learnedEachMin }:
 }
 
 function sharesDiffer({ again, lost }: TakenTimes, typedAgain: string, typedYield: string): boolean {
-  const typed = (text: string, otherwise: number) =>
-    text.trim() === '' ? otherwise : Number(text.replace(/[%\s]/g, '').replace(',', '.')) / 100;
   return (
-    (again !== null && Math.abs(again.share - typed(typedAgain, 0)) > SHARE_WORTH) ||
-    (lost !== null && Math.abs(1 - lost.share - typed(typedYield, 1)) > SHARE_WORTH)
+    (again !== null && again.hits > 0 && Math.abs(again.share - typedShare(typedAgain, 0)) > SHARE_WORTH) ||
+    (lost !== null && lost.hits > 0 && Math.abs(1 - lost.share - typedShare(typedYield, 1)) > SHARE_WORTH)
   );
+}
+
+/** A share as typed: 0.05 of `5 %`. */
+function typedShare(text: string, otherwise: number): number {
+  if (text.trim() === '') return otherwise;
+  const reading = readShare(text, 'share');
+  return reading.ok ? reading.value : otherwise;
 }
 
 /** The step with what was learned of it; a time it does not have stays blank. */
 export function withLearnedTimes(step: Step, learned: TakenTimes): Step {
   const { again, lost } = learned;
+  const isCounted = again !== null && again.hits > 0;
+  // What is done again is in the minutes that were learned; the step adds it to each.
+  const before = 1 + typedShare(step.again, 0);
+  const eachMin = isCounted ? (learned.learnedEachMin * before) / (1 + again.share) : learned.learnedEachMin;
   return {
     ...step,
     byHand: true,
     setUp: learned.learnedSetUpMin > 0 ? rounded(learned.learnedSetUpMin) : step.setUp,
-    each: learned.learnedEachMin > 0 ? rounded(learned.learnedEachMin) : step.each,
+    each: eachMin > 0 ? rounded(eachMin) : step.each,
     spread: `${String(Math.round(learned.spread * 100))} %`,
-    again: again && again.hits > 0 ? percent(again.share) : step.again,
+    again: isCounted ? percent(again.share) : step.again,
     yield: lost && lost.hits > 0 ? percent(1 - lost.share) : step.yield,
   };
 }

@@ -108,7 +108,8 @@ function learnedFigure(own: LearnedStepPage, per: Piece['steps'][number]['per'])
     'actual ÷ recipe, typical',
     own.factor,
     '',
-    () => `${countedNoun(own.batches, 'batch', 'batches')}; likely ${own.likely.map((one) => inSum(one)).join(' to ')} (80 %)`,
+    () =>
+      `${countedNoun(own.batches, 'batch', 'batches')}; likely ${own.likely.map((one) => inSum(one)).join(' to ')} (80 %)`,
     own.used.map((one) =>
       computed(
         `${shortDay(one.on)}, ${countedNoun(one.pieces, 'piece')}`,
@@ -161,6 +162,9 @@ function Behind({ own }: { own: LearnedStepPage }) {
   );
 }
 
+/** What a blank field of a step stands for. */
+const blankWords = { setUp: '0', each: '0', again: 'none', yield: 'all' } as const;
+
 interface TakeProps extends LearnedTimesProps {
   readonly onClose: () => void;
 }
@@ -192,7 +196,9 @@ function Take({ piece, learned, edit, onClose }: TakeProps) {
                 <td className="first">{step.name}</td>
                 {(['setUp', 'each', 'again', 'yield'] as const).map((field) => (
                   <td key={field} className="end num">
-                    {old[field] !== step[field] && <span className="aside mr-2 line-through">{old[field] || '0'}</span>}
+                    {old[field] !== step[field] && (
+                      <span className="aside mr-2 line-through">{old[field] || blankWords[field]}</span>
+                    )}
                     {step[field]}
                   </td>
                 ))}
