@@ -102,6 +102,17 @@ const workedSchema = z.object({
 /** Minutes of a maker at a kind of work for a batch on a day. */
 export type WorkedPage = z.infer<typeof workedSchema>;
 
+const learnedKindSchema = z.object({
+  kind: z.string(),
+  /** Batches it was learned from. */
+  batches: z.int(),
+  /** Actual ÷ minutes of the steps as they were: typical of a new step of the kind, and the bounds. */
+  factor: z.number(),
+  likely: likelySchema,
+});
+/** What was learned of a kind of work. */
+export type LearnedKind = z.infer<typeof learnedKindSchema>;
+
 /** Routes of what the bench log tells. */
 export const benchRoutes = {
   ofPiece: route({
@@ -118,6 +129,13 @@ export const benchRoutes = {
     tag: 'bench',
     summary: 'What was learned of the steps of all pieces',
     answer: z.array(learnedStepSchema),
+  }),
+  kinds: route({
+    method: 'GET',
+    path: '/api/bench/kinds',
+    tag: 'bench',
+    summary: 'What was learned of each kind of work',
+    answer: z.array(learnedKindSchema),
   }),
   hours: route({
     method: 'GET',

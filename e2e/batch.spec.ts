@@ -20,7 +20,7 @@ test('twice the quantity takes twice the metal, and the plan follows', async ({ 
 test('a late batch is marked, and leaves the plan when it is finished', async ({ page, demo }) => {
   await page.goto(`${demo.url}/batches`);
   await expect(page.getByText(/Squall cufflinks, a pair, 10, \d days? late/)).toBeVisible();
-  await page.getByRole('link', { name: 'Squall cufflinks, a pair, 10' }).click();
+  await page.getByRole('link', { name: 'Squall cufflinks, a pair, 10' }).first().click();
   await choose(page.getByLabel('Status of the batch'), { label: 'finished' });
   await page.getByRole('button', { name: 'Save as version 2' }).click();
   await expect(page.getByText('Version 2', { exact: true })).toBeVisible();

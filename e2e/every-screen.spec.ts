@@ -32,6 +32,9 @@ const lists = [
   '/plan',
   '/promise',
   '/what-if',
+  '/hours',
+  '/bench',
+  '/scale',
   '/pieces',
   '/compare',
   '/batches',
@@ -84,8 +87,26 @@ for (const [colorScheme, width] of [
     await page.getByLabel('Calculator').fill('brass 1 mm 1 m');
     await expect(page.getByRole('region', { name: 'Answer' })).toContainText('6.6994 g');
     await checkPage(page, 'ask line unfolded');
+    await page.goto(`${demo.url}/bench`);
+    await page.getByRole('button', { name: 'Isa' }).click();
+    await checkPage(page, 'first page of the bench view');
+    await page.getByRole('region', { name: 'Next for you' }).getByRole('button').first().click();
+    await page.getByRole('button', { name: 'Start', exact: true }).click();
+    await checkPage(page, 'step at the bench');
+    await page.getByRole('button', { name: 'Weigh' }).click();
+    await checkPage(page, 'weighing at the bench');
     await page.goto(`${demo.url}/batches`);
-    await page.getByRole('link', { name: /Tide hair fork/ }).click();
+    await page
+      .getByRole('link', { name: /Squall cufflinks/ })
+      .first()
+      .click();
+    await expect(page.getByRole('region', { name: /Estimate and actual/ })).toBeVisible();
+    await checkPage(page, 'batch with estimate and actual');
+    await page.goto(`${demo.url}/batches`);
+    await page
+      .getByRole('link', { name: /Tide hair fork/ })
+      .first()
+      .click();
     await expect(page.getByRole('heading', { name: 'Schedule' })).toBeVisible();
     await checkPage(page, 'batch');
     await page.getByRole('link', { name: 'Cutting plan' }).click();

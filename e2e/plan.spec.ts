@@ -43,11 +43,11 @@ test('the plan says why a step starts then, a trial shows its effect, a pinned b
   const chosen = page.getByRole('region', { name: 'Selected step' });
   // Pointing at a bar is enough to see its reasons.
   await page
-    .getByRole('button', { name: /^Saw faces of Squall cufflinks/ })
+    .getByRole('button', { name: /^Cut and fit posts of Squall cufflinks/ })
     .locator('rect')
     .first()
     .hover();
-  await expect(chosen).toContainText('Saw faces');
+  await expect(chosen).toContainText('Cut and fit posts');
   await expect(chosen).toContainText('Reason for start time:');
   await bar.focus();
   await expect(chosen).toContainText('Saw clouds');

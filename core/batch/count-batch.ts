@@ -91,7 +91,11 @@ function runsOf(
   const all = wanted.reduce((sum, { quantity }) => sum + quantity, 0);
   return wanted.map(({ size, sizeName, quantity }, index): BatchRun => {
     const count = countPiece(piece, rates, fix, { batchSize: Math.max(1, all), size });
-    const yields = piece.steps.map((step, at) => ({ name: step.name, yield: count.steps[at]?.yield ?? 1 }));
+    const yields = piece.steps.map((step, at) => ({
+      name: step.name,
+      yield: count.steps[at]?.yield ?? 1,
+      of: count.steps[at]?.yieldOf ?? null,
+    }));
     // A unit measured one by one has no extra: its blanks fit nothing else.
     const spares = line.units.length > 0 ? { ...batch.spares, how: 'none' as const } : batch.spares;
     const { start, problems: ofSpares } = toStart(quantity, yields, spares);

@@ -1,7 +1,7 @@
 // Spares against the binomial distribution: tables, closed forms and counting every outcome.
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { chanceOfAtLeast, startsFor, toStart } from './to-start.ts';
+import { chanceOfAtLeast, startsFor, toStart, togetherOf } from './to-start.ts';
 
 const spares = { how: 'chance', over: '2', confidence: '90 %' } as const;
 
@@ -63,9 +63,9 @@ describe('number to start', () => {
 
   test('yields of the steps multiply, and the calculation shows them', () => {
     const yields = [
-      { name: 'Solder', yield: 0.97 },
-      { name: 'Saw', yield: 1 },
-      { name: 'Set', yield: 0.98 },
+      { name: 'Solder', yield: 0.97, of: null },
+      { name: 'Saw', yield: 1, of: null },
+      { name: 'Set', yield: 0.98, of: null },
     ];
     const { start, problems } = toStart(24, yields, spares);
     expect(problems).toEqual([]);
@@ -74,10 +74,28 @@ describe('number to start', () => {
     expect(start.how).toContain('24 come out well with 90 %');
   });
 
+  test('a yield that was counted from few pieces needs more extras than a certain one', () => {
+    const counted = (of: number | null) => toStart(24, [{ name: 'Solder', yield: 0.95, of }], spares).start.value;
+    expect(counted(20)).toBeGreaterThan(counted(null));
+    expect(counted(20)).toBeGreaterThanOrEqual(counted(200));
+    expect(counted(100_000)).toBe(counted(null));
+    expect(toStart(24, [{ name: 'Solder', yield: 0.95, of: 20 }], spares).start.how).toContain('beta-binomial');
+  });
+
+  test('the belief about several steps has the mean and the variance of their product', () => {
+    const belief = togetherOf([{ name: 'Solder', yield: 0.9, of: 49 }, { name: 'Set', yield: 0.8, of: null }]); // prettier-ignore
+    const [hits, misses] = [belief?.hits ?? 0, belief?.misses ?? 0];
+    const [a, all] = [0.9 * 49 + 0.5, 50];
+    expect(hits / (hits + misses)).toBeCloseTo((0.8 * a) / all, 10);
+    const variance = (hits * misses) / ((hits + misses) ** 2 * (hits + misses + 1));
+    expect(variance).toBeCloseTo(0.64 * ((a * (all - a)) / (all ** 2 * (all + 1))), 10);
+    expect(togetherOf([{ name: 'Saw', yield: 0.9, of: null }])).toBeNull();
+  });
+
   test('full yield needs no extras, and two fixed extras are two', () => {
-    expect(toStart(24, [{ name: 'Saw', yield: 1 }], spares).start.value).toBe(24);
+    expect(toStart(24, [{ name: 'Saw', yield: 1, of: null }], spares).start.value).toBe(24);
     expect(toStart(24, [], { ...spares, how: 'over' }).start).toMatchObject({ value: 26, how: '24 + 2' });
-    expect(toStart(24, [{ name: 'Solder', yield: 0.5 }], { ...spares, how: 'none' }).start.value).toBe(24);
+    expect(toStart(24, [{ name: 'Solder', yield: 0.5, of: null }], { ...spares, how: 'none' }).start.value).toBe(24);
   });
 
   test('an impossible confidence is refused', () => {

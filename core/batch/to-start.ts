@@ -1,6 +1,7 @@
 // How many pieces to start for enough good ones: from the yields of the steps, by the binomial distribution.
 import { computed, type Figure, given, inSum } from '../figure/figure.ts';
 import type { Issue } from '../measure/issue.ts';
+import { type ShareBelief, uncertainChanceOfAtLeast } from '../measure/beta-binomial.ts';
 import { readCount, readShare } from '../measure/read/read-number.ts';
 import type { Spares } from './batch.ts';
 
@@ -28,13 +29,46 @@ export function chanceOfAtLeast(k: number, n: number, p: number): number {
 /**
  * The fewest pieces to start for a number of good ones with a chosen confidence.
  * @param good        wanted, 1 or more
- * @param yieldShare  of each piece, above 0 to 1
+ * @param yieldShare  of each piece, above 0 to 1, or what is believed of it
  * @param confidence  below 1
  */
-export function startsFor(good: number, yieldShare: number, confidence: number): number {
+export function startsFor(good: number, yieldShare: number | ShareBelief, confidence: number): number {
   let starts = good;
-  while (starts < good * MOST_FOLD && chanceOfAtLeast(good, starts, yieldShare) < confidence) starts += 1;
+  while (starts < good * MOST_FOLD && chanceOf(good, starts, yieldShare) < confidence) starts += 1;
   return starts;
+}
+
+function chanceOf(good: number, starts: number, share: number | ShareBelief): number {
+  return typeof share === 'number'
+    ? chanceOfAtLeast(good, starts, share)
+    : uncertainChanceOfAtLeast(good, starts, share);
+}
+
+/** The yield of a step. */
+export interface CountedYield {
+  readonly name: string;
+  readonly yield: number;
+  /** Pieces it was counted from; null where it is taken as certain. */
+  readonly of: number | null;
+}
+
+/**
+ * What is believed of the share that passes all steps: a beta distribution with the mean and the variance of the product
+ * of their own.
+ * @returns null where every yield is certain
+ */
+export function togetherOf(yields: readonly CountedYield[]): ShareBelief | null {
+  if (yields.every(({ of }) => of === null)) return null;
+  let [mean, square] = [1, 1];
+  for (const step of yields) {
+    const hits = step.of === null ? null : step.yield * step.of + 0.5;
+    const all = (step.of ?? 0) + 1;
+    const own = hits === null ? step.yield : hits / all;
+    mean *= own;
+    square *= hits === null ? step.yield ** 2 : (own * (hits + 1)) / (all + 1);
+  }
+  const strength = (mean * (1 - mean)) / Math.max(square - mean ** 2, 1e-12) - 1;
+  return { hits: mean * strength, misses: (1 - mean) * strength };
 }
 
 /**
@@ -44,7 +78,7 @@ export function startsFor(good: number, yieldShare: number, confidence: number):
  */
 export function toStart(
   wanted: number,
-  yields: readonly { readonly name: string; readonly yield: number }[],
+  yields: readonly CountedYield[],
   spares: Spares,
 ): { readonly start: Figure; readonly problems: readonly Issue[] } {
   const good = given('wanted', wanted, '', 'the batch, as typed');
@@ -64,7 +98,7 @@ export function toStart(
     const sentence = confidence.ok ? 'A confidence is below 100 %.' : confidence.sentence;
     return { start: good, problems: [{ path: 'spares.confidence', sentence }] };
   }
-  const losing = yields.filter((step) => step.yield < 1);
+  const losing = yields.filter((step) => step.yield < 1 || step.of !== null);
   const share = losing.reduce((product, step) => product * step.yield, 1);
   const steps = losing.map((step) => given(step.name || 'step', step.yield * 100, '%', 'yield of the step'));
   const each = computed(
@@ -74,10 +108,12 @@ export function toStart(
     () => losing.map(({ yield: one }) => inSum(one)).join(' × ') || '1',
     steps,
   );
-  const starts = startsFor(wanted, share, confidence.value);
-  const chance = chanceOfAtLeast(wanted, starts, share);
+  const belief = togetherOf(losing);
+  const starts = startsFor(wanted, belief ?? share, confidence.value);
+  const chance = chanceOf(wanted, starts, belief ?? share);
+  const law = belief ? 'beta-binomial: the yields were counted' : 'binomial';
   const how = () =>
-    `the fewest of which ${inSum(wanted)} come out well with ${inSum(confidence.value * 100)} % (binomial): ${inSum(chance * 100)} %`;
+    `the fewest of which ${inSum(wanted)} come out well with ${inSum(confidence.value * 100)} % (${law}): ${inSum(chance * 100)} %`;
   const start = computed('to start', starts, '', how, [
     good,
     each,

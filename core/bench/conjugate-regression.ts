@@ -1,6 +1,6 @@
 // Bayesian linear regression with its conjugate prior, normal-inverse-gamma: coefficients and noise are learned together,
 // in closed form (Gelman et al., Bayesian Data Analysis, 3rd ed., sections 3.3 and 14.2; Murphy 2007, section 3).
-import { studentQuantile } from './distributions.ts';
+import { studentQuantile } from '../measure/distributions.ts';
 
 /**
  * Belief: given the noise's variance s², the coefficients are normal around `mean` with covariance s² ÷ `precision`; s² is

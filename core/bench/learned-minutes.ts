@@ -1,7 +1,7 @@
 // Learned times as the minutes of a step: set-up and each, beside those it has.
 import type { StepComputation } from '../piece/bench-time.ts';
 import type { Step } from '../piece/step.ts';
-import { type Counted, learnedShare, meanShare, shareInterval, shareLike } from './beta-binomial.ts';
+import { type Counted, learnedShare, meanShare, shareInterval, shareLike } from '../measure/beta-binomial.ts';
 import { type LearningCurve, learningCurve } from './learning-curve.ts';
 import { HALF_LIFE_DAYS, type LearnedStep, LIKELY } from './learned-times.ts';
 import type { CountedObservation } from './observations.ts';

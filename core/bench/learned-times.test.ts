@@ -37,7 +37,7 @@ describe('learned times', () => {
     expect(alone?.factor).toBeCloseTo(1, 2);
     expect(among?.factor).toBeGreaterThan(1.02);
     expect(among?.factor).toBeLessThan(1.3);
-    expect(factorOfKind(others, 1010)).toBeCloseTo(1.6, 0);
+    expect(factorOfKind(others, 1010).factor).toBeCloseTo(1.6, 0);
   });
 
   test('makers at one step are told apart', () => {

@@ -79,11 +79,21 @@ export function learnKind(observations: readonly StepObservation[], today: numbe
   );
 }
 
+/** What is believed of a new step of a kind. Factors are actual ÷ expected minutes. */
+export interface KindFactor {
+  readonly factor: number;
+  readonly low: number;
+  readonly high: number;
+}
+
 /** What is believed of a step of a kind that was never done, from other steps of the kind. */
-export function factorOfKind(observations: readonly StepObservation[], today: number): number {
-  const used = observations.filter(isUsable);
+export function factorOfKind(observations: readonly StepObservation[], today: number): KindFactor {
+  const used = [...learnKind(observations, today).values()].flatMap((step) => step.used);
   const columns = columnsOf(used);
-  return Math.exp(learned(priorOf(columns), used.map((one) => observed(one, columns, today))).mean[0] ?? 0); // prettier-ignore
+  const belief = learned(priorOf(columns), used.map((one) => observed(one, columns, today))); // prettier-ignore
+  const typical = marginal(belief, oneAt([0], columns.size + 1));
+  const [low, high] = interval(typical, LIKELY);
+  return { factor: Math.exp(typical.location), low: Math.exp(low), high: Math.exp(high) };
 }
 
 function learnedStep(

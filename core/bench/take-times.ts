@@ -61,6 +61,7 @@ export function withLearnedTimes(step: Step, learned: TakenTimes): Step {
     spread: `${String(Math.round(learned.spread * 100))} %`,
     again: isCounted ? percent(again.share) : step.again,
     yield: lost && lost.hits > 0 ? percent(1 - lost.share) : step.yield,
+    yieldOf: lost && lost.hits > 0 ? String(Math.round(lost.of)) : step.yieldOf,
   };
 }
 

@@ -23,6 +23,8 @@ export interface StepComputation {
   readonly again: number;
   /** Yield, 0 to 1. */
   readonly yield: number;
+  /** Pieces the yield was counted from; null where it was not counted. */
+  readonly yieldOf: number | null;
   /** Variation of its minutes, as a share; null for the studio's. */
   readonly spread: number | null;
   /** Paths are within the step: `each`. */
@@ -83,6 +85,7 @@ export function computeStep(step: Step, counted = 1): StepComputation {
     drivers,
     spread: step.spread.trim() ? value('spread', readShare(step.spread, 'spread')) : null,
     yield: step.yield.trim() ? value('yield', readShare(step.yield, 'yield'), 1) : 1,
+    yieldOf: step.yieldOf.trim() ? value('yieldOf', readCount(step.yieldOf)) : null,
     problems,
   };
 }

@@ -11,6 +11,7 @@ import { formingKind, formingTimes, isThick, isTube, type MadePart, sawMinutes, 
 import type { Part } from './part.ts';
 import { formingWords, isWork, listOf, named, workOn } from './route-words.ts';
 import { membersOf } from './scope.ts';
+import { type StandardTimes, withStandardTimes } from './standard-times.ts';
 import { isHeat, standardStep, type Step, type StepKind, targetsOf } from './step.ts';
 import type { WorkRow } from './work-row.ts';
 import {
@@ -36,9 +37,10 @@ const TUBE_CUT_MIN = '1';
 
 /**
  * Proposes the route of a recipe. Each step names its origin, so that the same recipe proposes the same steps.
+ * @param times  of the studio; the starting values when left out
  * @returns steps in order; none for an empty recipe
  */
-export function proposeRoute(recipe: Recipe): Proposal[] {
+export function proposeRoute(recipe: Recipe, times?: StandardTimes): Proposal[] {
   const { piece } = recipe;
   const parts = piece.parts.flatMap((part, index): MadePart[] => {
     const computation = recipe.parts[index];
@@ -48,7 +50,8 @@ export function proposeRoute(recipe: Recipe): Proposal[] {
   const rows = piece.work.filter(({ count, name, kind }) => count.trim() !== '0' && (name.trim() || kind));
   if (parts.length === 0 && joins.length === 0 && rows.length === 0) return [];
   const route = new Route(recipe, parts, joins, rows);
-  return [...route.cutting(), ...route.partWork(), ...route.assembly(), ...route.finishing()];
+  const steps = [...route.cutting(), ...route.partWork(), ...route.assembly(), ...route.finishing()];
+  return times ? steps.map((step) => withStandardTimes(step, times)) : steps;
 }
 
 class Route {

@@ -5,6 +5,7 @@ import { computeRecipe, type Recipe } from './compute-recipe.ts';
 import type { Piece } from './piece.ts';
 import { pieceInSize } from './piece-in-size.ts';
 import { type Proposal, proposeRoute } from './propose-route.ts';
+import type { StandardTimes } from './standard-times.ts';
 import { type Step, type StepKind, stepKindOf } from './step.ts';
 
 /** A change of the route that a changed recipe proposes. */
@@ -17,9 +18,9 @@ export type RouteChange =
  * Compares the route with what the recipe proposes now. Steps that the maker added or changed are never touched, and
  * what was declined is not proposed again.
  */
-export function routeChanges(recipe: Recipe): RouteChange[] {
+export function routeChanges(recipe: Recipe, times?: StandardTimes): RouteChange[] {
   const { steps, declined } = recipe.piece;
-  const proposed = proposeRoute(recipe);
+  const proposed = proposeRoute(recipe, times);
   const here = new Map(steps.map((step) => [step.from, step]));
   const wanted = new Set(proposed.map(({ from }) => from));
   // A step the maker typed may be the proposed one: it is not proposed twice.
@@ -61,10 +62,10 @@ function differs(step: Step, proposal: Proposal): boolean {
 }
 
 /** Proposals for a piece; for one with sizes, from its first size. Its steps stay as typed. */
-export function routeOffers(piece: Piece, alloys: ReadonlyMap<string, Alloy>): RouteChange[] {
+export function routeOffers(piece: Piece, alloys: ReadonlyMap<string, Alloy>, times?: StandardTimes): RouteChange[] {
   const [size] = sizesOf(piece);
   const recipe = computeRecipe(size ? pieceInSize(piece, size) : piece, alloys);
-  return routeChanges({ ...recipe, piece: { ...recipe.piece, steps: piece.steps } });
+  return routeChanges({ ...recipe, piece: { ...recipe.piece, steps: piece.steps } }, times);
 }
 
 /** Key of a change among the others. */

@@ -4,6 +4,7 @@ import { computeRecipe } from './compute-recipe.ts';
 import { type Piece, pieceSchema, type PieceTyped } from './piece.ts';
 import { pieceInSize } from './piece-in-size.ts';
 import { proposeRoute } from './propose-route.ts';
+import type { StandardTimes } from './standard-times.ts';
 
 /** A piece to start from. */
 export interface Starter {
@@ -439,10 +440,11 @@ export function pieceFromStarter(
   values: Readonly<Record<string, string>>,
   alloys: ReadonlyMap<string, Alloy>,
   newId: () => string,
+  times?: StandardTimes,
 ): Piece {
   const rows = piece.sizes.rows.map((row) => ({ ...row, values: { ...row.values, ...values } }));
   const sized: Piece = { ...piece, sizes: { ...piece.sizes, rows }, route: 'recipe' };
   const [size] = rows;
-  const route = proposeRoute(computeRecipe(size ? pieceInSize(sized, size) : sized, alloys));
+  const route = proposeRoute(computeRecipe(size ? pieceInSize(sized, size) : sized, alloys), times);
   return { ...sized, steps: route.map((step) => ({ ...step, id: newId() })) };
 }

@@ -42,6 +42,8 @@ export const stepSchema = z.strictObject({
   again: typedSchema.default(''),
   /** Yield; blank for 100 %. */
   yield: typedSchema.default(''),
+  /** Pieces the yield was counted from; blank where it was not counted. */
+  yieldOf: typedSchema.default(''),
   /** Id of the maker it is assigned to, with a labour rate of their own; blank for the studio's rate. */
   maker: z.string().max(40).default(''),
   /** Variation of its minutes, one standard deviation as a share; blank for the studio's. */
@@ -119,6 +121,7 @@ export function standardStep(
     drivers: '',
     load: start.load ?? '',
     yield: lost ? `${String(Number((100 - Number(lost.replace('%', ''))).toFixed(3)))} %` : '',
+    yieldOf: '',
     again,
     maker: '',
     spread: '',

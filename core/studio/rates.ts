@@ -2,7 +2,7 @@
 import { computed, type Figure, given, inSum } from '../figure/figure.ts';
 import type { Issue } from '../measure/issue.ts';
 import { readMoney } from '../measure/read/read-money.ts';
-import { readGrams, readPlain, readShare } from '../measure/read/read-number.ts';
+import { readGrams, readMarkUp, readPlain, readShare } from '../measure/read/read-number.ts';
 import { alloysWith } from '../metal/alloy.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import type { ChargeForm } from '../metal/charge-form.ts';
@@ -68,6 +68,8 @@ export interface Rates {
   /** What was paid for metal, where the studio costs by that; none until the receipts are known. */
   readonly paid: PaidFor;
   readonly packaging: Figure;
+  /** Minutes of proposed steps by kind of work: 1.2 takes 120 % of the starting values. */
+  readonly standardTimes: ReadonlyMap<string, number>;
   /** Lightest first. */
   readonly assayCharges: readonly AssayCharge[];
   readonly selling: Selling;
@@ -145,6 +147,13 @@ export function readRates(studio: Studio, revision: number): Rates {
     metalBasis: studio.metalBasis,
     paid: () => null,
     packaging: amount('packaging', 'packaging'),
+    standardTimes: new Map(
+      studio.standardTimes.map(({ kind, share }, index) => {
+        const reading = readMarkUp(share);
+        if (!reading.ok) problems.push({ path: `standardTimes.${String(index)}.share`, sentence: reading.sentence });
+        return [kind, reading.ok && reading.value > 0 ? reading.value : 1];
+      }),
+    ),
     assayCharges: studio.assayCharges
       .map(({ upTo, charge }, index) => {
         const path = `assayCharges.${String(index)}`;

@@ -179,6 +179,13 @@ export const studioSchema = z.strictObject({
   lateStarts: z.enum(['no', 'yes']).default('no'),
   /** Better plans are offered; or taken at once as long as nobody has looked at the plan. */
   betterPlans: z.enum(['offer', 'unseen']).default('offer'),
+  /** Learned times are offered; or small changes are taken when a batch is finished. */
+  learnedTimes: z.enum(['offer', 'small']).default('offer'),
+  /** Minutes of proposed steps by kind of work, as a share of the starting values: `120 %`. */
+  standardTimes: z
+    .array(z.strictObject({ kind: z.string().min(1).max(40), share: typedSchema }))
+    .max(80)
+    .default([]),
   pricePoints: z.array(pricePointSchema).max(12),
   /** Price ending: 0.05 makes 20 into 19.95. */
   justBelow: typedSchema,

@@ -7,7 +7,7 @@ import { workedMinutes } from '../../core/bench/hours-worked.ts';
 import { dayAfter } from '../../core/measure/days.ts';
 import { BenchHistory, kindOf, nowMoment } from '../services/bench-history.ts';
 import { lastTimes } from '../services/last-times.ts';
-import { learnedSteps } from '../services/learned-steps.ts';
+import { learnedKinds, learnedSteps } from '../services/learned-steps.ts';
 import type { Stores } from '../store/stores.ts';
 import { answerRoute } from './register.ts';
 
@@ -19,6 +19,7 @@ export function registerBench(app: FastifyInstance, stores: Stores): void {
     learned: learnedSteps(stores, history).filter(({ pieceId }) => pieceId === id),
     lastTimes: lastTimes(stores, history, id),
   }));
+  answerRoute(app, benchRoutes.kinds, () => learnedKinds(history));
   answerRoute(app, benchRoutes.hours, ({ query: { from, to } }) => {
     const past = new Map(history.batches().map((one) => [one.id, one]));
     const entries = [...past.values()].flatMap((one) => one.entries);

@@ -26,7 +26,8 @@ export function acceptPiece(stores: Stores, id: string, version: number): Docume
   });
 }
 
-function pricedPiece(stores: Stores, piece: Piece): Priced {
+/** Cost and prices of a piece by the rule. @throws NotAcceptable when anything in the piece cannot be computed */
+export function pricedPiece(stores: Stores, piece: Piece): Priced {
   const { rates, fix } = currentBasis(stores);
   const { problems, column, prices } = countPiece(piece, rates, fix);
   const named = piece.name.trim() ? [] : [{ path: 'name', sentence: 'Give the piece a name before accepting it.' }];

@@ -8,6 +8,7 @@ import { NotAcceptable } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';
 import { currentBasis } from './basis.ts';
 import { countBatchNow, madeLines } from './made-lines.ts';
+import { takeSmallChanges } from './take-small-changes.ts';
 import { refuseIssues, refuseStops } from './refuse.ts';
 import { giveStockBack, takeGoods } from './stockroom.ts';
 
@@ -33,13 +34,15 @@ export function saveBatch(
 export function acceptBatch(stores: Stores, id: string, version: number): DocumentOf<Batch> {
   return stores.inTransaction(() => {
     const { accepted } = stores.batches.get(id);
-    return stores.batches.accept(id, version, (batch) => {
+    const changed = stores.batches.accept(id, version, (batch) => {
       const sentence = accepted && refusedChange(accepted, batch);
       if (sentence) refuseIssues([{ path: 'state', sentence }], 'This change was not saved.');
       if (givesMetalBack(batch)) giveStockBack(stores, id);
       else if (batch.state !== 'planned') takeGoods(stores, id, countBatchNow(stores, batch).runs);
       return pricedBatch(stores, batch);
     });
+    if (accepted?.state !== changed.body.state) takeSmallChanges(stores, changed.body);
+    return changed;
   });
 }
 

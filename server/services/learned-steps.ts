@@ -1,13 +1,16 @@
 // What was learned of the steps of all pieces, from every batch that was made.
 import { EPOCH } from '../../core/bench/bench-entry.ts';
-import type { LearnedStepPage } from '../../contract/bench.ts';
+import type { LearnedKind, LearnedStepPage } from '../../contract/bench.ts';
 import { groupBy } from '../../core/bench/group-by.ts';
+import type { BenchStep } from '../../core/bench/batch-steps.ts';
 import { learnedMinutes } from '../../core/bench/learned-minutes.ts';
-import { learnKind, type LearnedStep, type StepObservation } from '../../core/bench/learned-times.ts';
+import { factorOfKind, learnKind, type LearnedStep, type StepObservation } from '../../core/bench/learned-times.ts';
 import { type CountedObservation, stepIdOf } from '../../core/bench/observations.ts';
 import { MINUTES_A_DAY, dayAfter } from '../../core/measure/days.ts';
 import { loadsOf, type StepComputation } from '../../core/piece/bench-time.ts';
 import { computeRecipe } from '../../core/piece/compute-recipe.ts';
+import { workKindOf } from '../../core/work/work-kinds.ts';
+import { readMinutes } from '../../core/measure/read/read-number.ts';
 import type { Piece } from '../../core/piece/piece.ts';
 import type { Stores } from '../store/stores.ts';
 import { currentBasis } from './basis.ts';
@@ -48,6 +51,30 @@ export function learnedSteps(stores: Stores, history: BenchHistory): LearnedStep
       ];
     }),
   );
+}
+
+/** What was learned of each kind of work that was done, beside the starting values of its steps. */
+export function learnedKinds(history: BenchHistory): LearnedKind[] {
+  const today = Math.floor(nowMoment() / MINUTES_A_DAY);
+  const observations = history
+    .batches()
+    .flatMap(({ steps, observations: own }) => own.flatMap((one) => besideStandard(one, steps)));
+  return [...groupBy(observations, ({ kind }) => kind)].map(([kind, own]) => {
+    const { factor, low, high } = factorOfKind(own, today);
+    return { kind, batches: new Set(own.map(({ batchId }) => batchId)).size, factor, likely: [low, high] };
+  });
+}
+
+/** An observation beside the starting values of its kind; none where it is counted by something else. */
+function besideStandard(one: CountedObservation, steps: readonly BenchStep[]): CountedObservation[] {
+  const [, id = ''] = one.stepId.split('/');
+  const step = steps.find((each) => each.step.id === id && each.kind === one.kind);
+  const kind = step && workKindOf(step.kind);
+  if (!step || !kind || step.step.per !== kind.driver || kind.driver === 'load') return [];
+  const [setUp, each] = [readMinutes(kind.start.setUp), readMinutes(kind.start.each)];
+  if (!setUp.ok || !each.ok) return [];
+  const expectedMin = setUp.value + each.value * (kind.driver === 'batch' ? 1 : one.drivers);
+  return expectedMin > 0 ? [{ ...one, expectedMin }] : [];
 }
 
 type Times = ReadonlyMap<string, StepComputation>;

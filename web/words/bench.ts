@@ -52,6 +52,7 @@ export const words = localWords({
   sinceWhen: 'Since when?',
   sinceWhenLong: 'The start is corrected. The minutes count from there.',
   start: 'Start',
+  stepAtHand: 'Step at hand',
   startAgain: 'Go on',
   thisStep: 'This step',
   switchMaker: 'Switch maker',

@@ -2,6 +2,11 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  smallChangesOfLearned: 'Small changes of learned times are',
+  standardTimes: 'Standard times',
+  standardTimesLong:
+    'Minutes of proposed steps, as a share of the starting values. Learned shares come from finished steps at the bench. Small: up to 10 %.',
+  useThis: 'Use',
   addALogo: 'Add a logo for papers',
   changeTheLogo: 'Change the logo',
   logo: 'Logo',

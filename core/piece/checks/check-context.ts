@@ -232,6 +232,7 @@ const blankStep: Omit<Step, 'id' | 'name'> = {
   load: '',
   again: '',
   yield: '',
+  yieldOf: '',
   maker: '',
   spread: '',
   pauses: '',

@@ -15,33 +15,14 @@ export function Counts({ good, again, lost, pieces, onCount }: CountsProps) {
   const left = Math.max(0, pieces - good - lost);
   return (
     <div className="grid grid-cols-[1.5fr_1fr_1fr_auto] max-[560px]:grid-cols-3 gap-3" role="group" aria-label="Count">
-      <button
-        type="button"
-        className="bench-tap text-good"
-        aria-label={`${words.good}: ${String(good)}`}
-        onClick={() => onCount({ good: 1 })}
-      >
-        <b>{good}</b>
-        {words.good}
-        {pieces > 0 && <span className="text-[16px] text-soft">{left} to go</span>}
+      <button type="button" className="bench-tap text-good" onClick={() => onCount({ good: 1 })}>
+        <b>{good}</b> {words.good} {pieces > 0 && <span className="text-[16px] text-soft">{left} to go</span>}
       </button>
-      <button
-        type="button"
-        className="bench-tap text-warn"
-        aria-label={`${words.doneAgain}: ${String(again)}`}
-        onClick={() => onCount({ again: 1 })}
-      >
-        <b>{again}</b>
-        {words.doneAgain}
+      <button type="button" className="bench-tap text-warn" onClick={() => onCount({ again: 1 })}>
+        <b>{again}</b> {words.doneAgain}
       </button>
-      <button
-        type="button"
-        className="bench-tap text-stop"
-        aria-label={`${words.lost}: ${String(lost)}`}
-        onClick={() => onCount({ lost: 1 })}
-      >
-        <b>{lost}</b>
-        {words.lost}
+      <button type="button" className="bench-tap text-stop" onClick={() => onCount({ lost: 1 })}>
+        <b>{lost}</b> {words.lost}
       </button>
       {left > 1 && (
         <button

@@ -62,7 +62,7 @@ export function StepPage({ view, batch, stepKey, maker }: StepPageProps) {
   const leaves = step !== null && step.unattendedMin > 0;
   return (
     <main className="bench">
-      <section className="bench-leaf" aria-label={words.thisStep}>
+      <section className="bench-leaf" aria-label={words.stepAtHand}>
         <div className="bench-about">
           <StepHead batch={batch} step={step} stepKey={stepKey} />
           {waits.length > 0 && state === 'untouched' && (
@@ -93,11 +93,9 @@ export function StepPage({ view, batch, stepKey, maker }: StepPageProps) {
               type="button"
               className="bench-press"
               disabled={last === null}
-              aria-label={last ? `${words.undo}: ${undoWords(last)}` : words.undo}
               onClick={() => last?.uid !== undefined && add({ how: 'voided', detail: { of: last.uid } })}
             >
-              {words.undo}
-              {last && <span className="block text-[15px] font-normal text-soft">{undoWords(last)}</span>}
+              {words.undo} {last && <span className="block text-[15px] font-normal text-soft">{undoWords(last)}</span>}
             </button>
             <button type="button" className="bench-press" disabled={!isWorking} onClick={() => add({ how: 'paused' })}>
               {words.pause}

@@ -57,12 +57,12 @@ export function StarterDialog({ onClose, onTake }: StarterDialogProps) {
 
 function Measures({ starter, onTake }: { starter: Starter; onTake: (piece: Piece) => void }) {
   const basis = useBasis();
-  const { alloys } = basis.rates;
+  const { alloys, standardTimes } = basis.rates;
   const { parameters, rows } = starter.piece.sizes;
   const [values, setValues] = useState<Readonly<Record<string, string>>>(() => ({ ...rows[0]?.values }));
   const piece = useMemo(
-    () => pieceFromStarter(starter, values, alloys, () => crypto.randomUUID()),
-    [starter, values, alloys],
+    () => pieceFromStarter(starter, values, alloys, () => crypto.randomUUID(), standardTimes),
+    [starter, values, alloys, standardTimes],
   );
   const count = pieceCount(piece, basis, '');
   const problem = count.problems.find(({ onlyPrice }) => !onlyPrice);

@@ -1,5 +1,5 @@
 // The bench log, and what it tells.
-import { benchRoutes, type LearnedStepPage, type PieceAtBench, type WorkedPage } from '../../../contract/bench.ts';
+import { benchRoutes, type LearnedKind, type PieceAtBench, type WorkedPage } from '../../../contract/bench.ts';
 import { type BenchPage, planRoutes } from '../../../contract/plan.ts';
 import type { NewBenchEntry } from '../../../core/bench/bench-entry.ts';
 import { api, parsedBy, requestOf } from '../api.ts';
@@ -41,10 +41,10 @@ const injected = api.injectEndpoints({
       transformResponse: parsedBy(benchRoutes.ofPiece),
       providesTags: ['Bench', 'Pieces'],
     }),
-    getLearned: build.query<LearnedStepPage[], void>({
-      query: () => requestOf(benchRoutes.learned),
-      transformResponse: parsedBy(benchRoutes.learned),
-      providesTags: ['Bench', 'Pieces'],
+    getLearnedKinds: build.query<LearnedKind[], void>({
+      query: () => requestOf(benchRoutes.kinds),
+      transformResponse: parsedBy(benchRoutes.kinds),
+      providesTags: ['Bench'],
     }),
     getHours: build.query<WorkedPage[], { readonly from: string; readonly to: string }>({
       query: (query) => requestOf(benchRoutes.hours, { query }),
@@ -68,6 +68,6 @@ export const {
   useGetBatchLogQuery,
   useAddBenchEntriesMutation,
   useGetPieceAtBenchQuery,
-  useGetLearnedQuery,
+  useGetLearnedKindsQuery,
   useGetHoursQuery,
 } = injected;

@@ -1,7 +1,7 @@
 // The route that the recipe suggests. It is never applied without a press.
 import type { Draft } from '@reduxjs/toolkit';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { Alloy } from '../../../../core/metal/alloys.ts';
+import type { Rates } from '../../../../core/studio/rates.ts';
 import type { Piece } from '../../../../core/piece/piece.ts';
 import { changeInWords, changeKey, type RouteChange, routeOffers, withChanges } from '../../../../core/piece/route.ts';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
@@ -10,11 +10,11 @@ import { FOLLOWS } from '../../../state/drafts.ts';
 import { words } from '../../../words/piece.ts';
 
 export function RouteOffer({ piece, edit }: { piece: Piece; edit: EditPiece }) {
-  const { alloys } = useBasis().rates;
-  const changes = useMemo(() => routeOffers(piece, alloys), [piece, alloys]);
+  const { rates } = useBasis();
+  const changes = useMemo(() => routeOffers(piece, rates.alloys, rates.standardTimes), [piece, rates]);
   const [open, setOpen] = useState(false);
   const follows = piece.route === 'recipe';
-  useFollowing(piece, follows ? changes : NONE, alloys, edit);
+  useFollowing(piece, follows ? changes : NONE, rates, edit);
   if (follows)
     return (
       <p className="aside chrome mt-1">
@@ -28,7 +28,7 @@ export function RouteOffer({ piece, edit }: { piece: Piece; edit: EditPiece }) {
   // The offer may be a moment behind typing; a press applies what the recipe suggests now.
   const take = (wanted?: string) =>
     edit('', (draft) => {
-      follow(draft, alloys, wanted);
+      follow(draft, rates, wanted);
       if (wanted === undefined) draft.route = 'recipe';
     });
   const isEmpty = piece.steps.length === 0;
@@ -76,28 +76,28 @@ export function RouteOffer({ piece, edit }: { piece: Piece; edit: EditPiece }) {
   );
 }
 
+/** What proposals rest on beside the piece. */
+type Following = Pick<Rates, 'alloys' | 'standardTimes'>;
+
 const NONE: readonly RouteChange[] = [];
 
 /** Applies what the recipe suggests now. @param wanted  key of one change; left out: all of them */
-function follow(draft: Draft<Piece>, alloys: ReadonlyMap<string, Alloy>, wanted?: string): void {
+function follow(draft: Draft<Piece>, rates: Following, wanted?: string): void {
   const now = JSON.parse(JSON.stringify(draft)) as Piece;
-  const taken = routeOffers(now, alloys).filter((change) => wanted === undefined || changeKey(change) === wanted);
+  const taken = routeOffers(now, rates.alloys, rates.standardTimes).filter(
+    (change) => wanted === undefined || changeKey(change) === wanted,
+  );
   draft.steps = withChanges(now.steps, taken, () => crypto.randomUUID());
 }
 
 /** Keeps the route in step with the recipe while it is edited; a piece that is only opened does not change. */
-function useFollowing(
-  piece: Piece,
-  changes: readonly RouteChange[],
-  alloys: ReadonlyMap<string, Alloy>,
-  edit: EditPiece,
-): void {
+function useFollowing(piece: Piece, changes: readonly RouteChange[], rates: Following, edit: EditPiece): void {
   const last = useRef(piece);
   useEffect(() => {
     if (last.current === piece || changes.length === 0) return;
     last.current = piece;
-    edit(FOLLOWS, (draft) => follow(draft, alloys));
-  }, [piece, changes, alloys, edit]);
+    edit(FOLLOWS, (draft) => follow(draft, rates));
+  }, [piece, changes, rates, edit]);
 }
 
 // A step to be added is not suggested again; an existing one stays as it is.
