@@ -134,8 +134,8 @@ export default {
       name: 'nothing-undeclared',
       severity: 'error',
       from: {},
-      // The solver's WASM file is imported by its address.
-      to: { dependencyTypes: ['npm-no-pkg', 'npm-unknown', 'unknown'], pathNot: '^highs/runtime\\?url$' },
+      // WASM files are imported by their address.
+      to: { dependencyTypes: ['npm-no-pkg', 'npm-unknown', 'unknown'], pathNot: '^(highs/runtime|zxing-wasm/reader/zxing_reader.wasm)\\?url$' },
     },
   ],
   options: {

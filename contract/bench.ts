@@ -25,8 +25,6 @@ const shareSchema = z.object({
   hits: z.number(),
   of: z.number(),
 });
-/** A share that was counted. */
-export type LearnedShare = z.infer<typeof shareSchema>;
 
 const learnedStepSchema = z.object({
   pieceId: z.string(),

@@ -1,7 +1,7 @@
 // Routes of the plan: the bench log, and the plan with its versions.
 import { z } from 'zod';
-import { isoDateSchema } from '../core/measure/typed.ts';
 import { benchEntrySchema, newBenchEntrySchema } from '../core/bench/bench-entry.ts';
+import { isoDateSchema } from '../core/measure/typed.ts';
 import { planDocumentSchema } from '../core/plan/studio/plan-document.ts';
 import { idSchema } from './document.ts';
 import { route } from './route.ts';

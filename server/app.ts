@@ -18,8 +18,8 @@ import { answerError, answerNotFound, BODY_LIMIT_BYTES, sendProblem } from './er
 import { standIn } from './prices/stand-in.ts';
 import { registerAccess } from './routes/access.ts';
 import { type CopyUses, registerBackups } from './routes/backups.ts';
-import { registerBench } from './routes/bench.ts';
 import { registerBatches } from './routes/batches.ts';
+import { registerBench } from './routes/bench.ts';
 import { countOnce } from './routes/count-once.ts';
 import { registerEvents } from './routes/events.ts';
 import { registerFairs } from './routes/fairs.ts';

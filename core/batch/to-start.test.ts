@@ -1,7 +1,7 @@
 // Spares against the binomial distribution: tables, closed forms and counting every outcome.
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { chanceOfAtLeast, startsFor, toStart, togetherOf } from './to-start.ts';
+import { chanceOfAtLeast, startsFor, togetherOf, toStart } from './to-start.ts';
 
 const spares = { how: 'chance', over: '2', confidence: '90 %' } as const;
 

@@ -1,7 +1,7 @@
 // How many pieces to start for enough good ones: from the yields of the steps, by the binomial distribution.
 import { computed, type Figure, given, inSum } from '../figure/figure.ts';
-import type { Issue } from '../measure/issue.ts';
 import { type ShareBelief, uncertainChanceOfAtLeast } from '../measure/beta-binomial.ts';
+import type { Issue } from '../measure/issue.ts';
 import { readCount, readShare } from '../measure/read/read-number.ts';
 import type { Spares } from './batch.ts';
 

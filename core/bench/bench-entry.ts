@@ -1,7 +1,7 @@
 // Entries of the bench: what happened to a step, and what was pinned in the plan. Entries never change: a later one
 // corrects an earlier one. Their order is that of the moments they tell of, whenever they arrive.
 import { z } from 'zod';
-import { MINUTES_A_DAY, daysBetween } from '../measure/days.ts';
+import { daysBetween, MINUTES_A_DAY } from '../measure/days.ts';
 import { isoDateSchema } from '../measure/typed.ts';
 
 const benchHows = [
@@ -30,7 +30,7 @@ export type Happening = (typeof happenings)[number];
 
 const count = z.int().min(-500).max(500);
 const detailSchema = z.strictObject({
-  /** Counted: pieces more, or fewer. */
+  /** CountedHits: pieces more, or fewer. */
   good: count.optional(),
   again: count.optional(),
   lost: count.optional(),

@@ -1,8 +1,8 @@
 // The closed forms against textbooks, against numerical integration, and by simulation-based calibration.
 import { expect, test } from 'vitest';
-import { normal, seeded } from '../measure/random.ts';
-import { betaBelow } from '../measure/distributions.ts';
 import { learnedShare } from '../measure/beta-binomial.ts';
+import { betaBelow } from '../measure/distributions.ts';
+import { normal, seeded } from '../measure/random.ts';
 import { type Belief, interval, learned, marginal, predictive } from './conjugate-regression.ts';
 
 const one = (y: number) => ({ x: [1], y, weight: 1 });

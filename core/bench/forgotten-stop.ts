@@ -1,7 +1,7 @@
 // Work that nobody stopped: it went on over the end of its maker's shift. Proposes when it ended.
-import { EPOCH } from './bench-entry.ts';
-import { MINUTES_A_DAY, daysBetween, weekdayOf } from '../measure/days.ts';
+import { daysBetween, MINUTES_A_DAY, weekdayOf } from '../measure/days.ts';
 import type { BenchMaker } from '../studio/bench.ts';
+import { EPOCH } from './bench-entry.ts';
 import type { Stretch } from './work-log.ts';
 
 /** Minutes that work may go on after the end of a shift before anything is asked. */

@@ -1,9 +1,9 @@
 // Learned times as the minutes of a step: set-up and each, beside those it has.
+import { type CountedHits, learnedShare, meanShare, shareInterval, shareLike } from '../measure/beta-binomial.ts';
 import type { StepComputation } from '../piece/bench-time.ts';
 import type { Step } from '../piece/step.ts';
-import { type Counted, learnedShare, meanShare, shareInterval, shareLike } from '../measure/beta-binomial.ts';
-import { type LearningCurve, learningCurve } from './learning-curve.ts';
 import { HALF_LIFE_DAYS, type LearnedStep, LIKELY } from './learned-times.ts';
+import { type LearningCurve, learningCurve } from './learning-curve.ts';
 import type { CountedObservation } from './observations.ts';
 import { setUpAndEach } from './set-up-and-each.ts';
 
@@ -91,7 +91,7 @@ function typedMinutes({ per }: Pick<Step, 'per'>, time: StepComputation): { setU
   return { setUpMin: time.setUpMin, eachMin: time.eachMin / Math.max(time.drivers, 1e-9) / (1 + time.again) };
 }
 
-function countedShare(own: number, counted: readonly Counted[]): CountedShare {
+function countedShare(own: number, counted: readonly CountedHits[]): CountedShare {
   const belief = learnedShare(shareLike(own, SHARE_STRENGTH), counted);
   return {
     share: meanShare(belief),

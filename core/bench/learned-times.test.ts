@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { logNormal, normal, seeded } from '../measure/random.ts';
-import { learningCurve } from './learning-curve.ts';
 import { factorOfKind, learnKind, type StepObservation } from './learned-times.ts';
+import { learningCurve } from './learning-curve.ts';
 import { median, outliers } from './outliers.ts';
 import { setUpAndEach } from './set-up-and-each.ts';
 

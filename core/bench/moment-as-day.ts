@@ -1,5 +1,5 @@
 // A moment of the bench log as a day and a time of the wall clock.
-import { MINUTES_A_DAY, dayAfter } from '../measure/days.ts';
+import { dayAfter, MINUTES_A_DAY } from '../measure/days.ts';
 import { EPOCH } from './bench-entry.ts';
 
 /** @param moment  see `momentOf` */

@@ -1,10 +1,10 @@
 // Observations that times are learned from: the steps of batches that are done.
 import { MINUTES_A_DAY } from '../measure/days.ts';
-import type { BatchStory, StepStory } from './batch-story.ts';
 import type { BenchStep } from './batch-steps.ts';
-import type { StepObservation } from './learned-times.ts';
+import type { BatchStory, StepStory } from './batch-story.ts';
 import { withoutLoad } from './batch-story.ts';
 import { groupBy } from './group-by.ts';
+import type { StepObservation } from './learned-times.ts';
 
 /** Share of the minutes from which on a step is one maker's. */
 const MOSTLY = 0.8;

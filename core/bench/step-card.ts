@@ -7,15 +7,15 @@ import { showTemperature } from '../metal/temperatures.ts';
 import { blankInWords, type Units } from '../piece/cut-words.ts';
 import { jointInWords } from '../piece/joint-words.ts';
 import { scopeOf } from '../piece/scope.ts';
-import { cautionsFor, inspectionOf } from '../piece/step-care.ts';
 import { stepKindOf } from '../piece/step.ts';
+import { cautionsFor, inspectionOf } from '../piece/step-care.ts';
 import type { Section } from '../stock/section.ts';
 import { sectionAsTyped } from '../stock/words.ts';
 import { workKindOf } from '../work/work-kinds.ts';
 import type { BenchStep } from './batch-steps.ts';
 
 /** A part that the step is done to. */
-export interface CardPart {
+interface CardPart {
   readonly id: string;
   readonly name: string;
   /** `Sterling silver sheet 0.9 mm` */

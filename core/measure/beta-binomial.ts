@@ -7,8 +7,8 @@ export interface ShareBelief {
   readonly misses: number;
 }
 
-/** Counted pieces: how many of how many. */
-export interface Counted {
+/** CountedHits pieces: how many of how many. */
+export interface CountedHits {
   readonly hits: number;
   readonly of: number;
   /** How much it counts, above 0 to 1. */
@@ -25,7 +25,7 @@ export function shareLike(share: number, pieces: number): ShareBelief {
 }
 
 /** The belief after the counts. */
-export function learnedShare({ hits, misses }: ShareBelief, counted: readonly Counted[]): ShareBelief {
+export function learnedShare({ hits, misses }: ShareBelief, counted: readonly CountedHits[]): ShareBelief {
   return counted.reduce(
     (before, one) => ({
       hits: before.hits + one.weight * one.hits,
@@ -44,7 +44,7 @@ export function shareInterval({ hits, misses }: ShareBelief, chance: number): re
 }
 
 /** Chance of exactly k hits in n tries when the share itself is uncertain: the beta-binomial distribution. */
-export function chanceOfExactly(k: number, n: number, { hits, misses }: ShareBelief): number {
+function chanceOfExactly(k: number, n: number, { hits, misses }: ShareBelief): number {
   const ways = lnGamma(n + 1) - lnGamma(k + 1) - lnGamma(n - k + 1);
   return Math.exp(ways + lnBeta(k + hits, n - k + misses) - lnBeta(hits, misses));
 }

@@ -1,13 +1,13 @@
 // The sample workshop on any day of the week and at any hour: every screen has something to show.
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { isDone } from '../../core/batch/batch.ts';
+import { benchSteps } from '../../core/bench/batch-steps.ts';
+import { standings } from '../../core/bench/standing.ts';
 import { localDay, weekdayOf } from '../../core/measure/days.ts';
 import { moments } from '../../core/measure/fixtures/moments.ts';
 import { alloysWith } from '../../core/metal/alloy.ts';
 import { scheduleFaults } from '../../core/plan/fixtures/check-schedule.ts';
 import { quickPlan } from '../../core/plan/solve/quick-plan.ts';
-import { benchSteps } from '../../core/bench/batch-steps.ts';
-import { standings } from '../../core/bench/standing.ts';
 import { dayBook, openingDay } from '../../core/plan/studio/day-book.ts';
 import { studioPlan } from '../../core/plan/studio/studio-plan.ts';
 import { type StudioJob, studioProblem, type StudioTerms } from '../../core/plan/studio/studio-problem.ts';

@@ -3,6 +3,7 @@ import type { Batch } from '../../core/batch/batch.ts';
 import { type BenchStep, benchSteps } from '../../core/bench/batch-steps.ts';
 import { type Happening, type NewBenchEntry } from '../../core/bench/bench-entry.ts';
 import { dayAfter, weekdayOf } from '../../core/measure/days.ts';
+import { fingerprint } from '../../core/measure/fingerprint.ts';
 import { logNormal, normal, seeded } from '../../core/measure/random.ts';
 import { currentBasis } from '../services/basis.ts';
 import { countBatchNow, madeLines } from '../services/made-lines.ts';
@@ -136,7 +137,7 @@ const makerOf = ({ station }: BenchStep) => (station === 'motor' || station === 
 
 /** How far the recipe is off: the same for a step in every batch. */
 function factorOf({ step, piece }: BenchStep): number {
-  const seed = [...`${piece} ${step.name}`].reduce((sum, letter) => sum * 31 + (letter.codePointAt(0) ?? 0), 7);
+  const seed = Number.parseInt(fingerprint([piece, step.name]).slice(0, 8), 16);
   return Math.exp(RECIPE_OFF * normal(seeded(seed)) + 0.05);
 }
 

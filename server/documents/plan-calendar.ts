@@ -1,7 +1,7 @@
 // The plan as a calendar (RFC 5545): an event for each stretch of attended work, and one for each unattended
 // stretch.
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
-import { MINUTES_A_DAY, dayAfter } from '../../core/measure/days.ts';
+import { dayAfter, MINUTES_A_DAY } from '../../core/measure/days.ts';
 import { clockOf } from '../../core/plan/model/calendar.ts';
 import type { PlanDocument, PlanLine } from '../../core/plan/studio/plan-document.ts';
 

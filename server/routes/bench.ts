@@ -1,8 +1,8 @@
 // What the bench log tells: learned times, last times, hours.
-import { EPOCH } from '../../core/bench/bench-entry.ts';
 import type { FastifyInstance } from 'fastify';
 import { benchRoutes } from '../../contract/bench.ts';
 import { nameOfLines } from '../../core/batch/batch-run.ts';
+import { EPOCH } from '../../core/bench/bench-entry.ts';
 import { workedMinutes } from '../../core/bench/hours-worked.ts';
 import { dayAfter } from '../../core/measure/days.ts';
 import { BenchHistory, kindOf, nowMoment } from '../services/bench-history.ts';

@@ -1,6 +1,6 @@
 // Adds entries to the bench log.
 import { type BenchStep, benchSteps } from '../../core/bench/batch-steps.ts';
-import { EXTRA, type BenchEntry, type NewBenchEntry } from '../../core/bench/bench-entry.ts';
+import { type BenchEntry, EXTRA, type NewBenchEntry } from '../../core/bench/bench-entry.ts';
 import { stepKinds } from '../../core/piece/step.ts';
 import { NotAcceptable } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';

@@ -1,11 +1,11 @@
 // What came of every batch at the bench, remembered until its entries or its pieces change.
-import { withoutLoad, type BatchStory, batchStory } from '../../core/bench/batch-story.ts';
+import type { Batch } from '../../core/batch/batch.ts';
+import type { MadeLine } from '../../core/batch/batch-run.ts';
 import { type BenchStep, benchSteps } from '../../core/bench/batch-steps.ts';
+import { type BatchStory, batchStory, withoutLoad } from '../../core/bench/batch-story.ts';
 import { type BenchEntry, momentOf } from '../../core/bench/bench-entry.ts';
 import { groupBy } from '../../core/bench/group-by.ts';
 import { type CountedObservation, observationsOf } from '../../core/bench/observations.ts';
-import type { Batch } from '../../core/batch/batch.ts';
-import type { MadeLine } from '../../core/batch/batch-run.ts';
 import { fingerprint } from '../../core/measure/fingerprint.ts';
 import { serverClock } from '../clock.ts';
 import type { Stores } from '../store/stores.ts';

@@ -8,9 +8,9 @@ import { NotAcceptable } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';
 import { currentBasis } from './basis.ts';
 import { countBatchNow, madeLines } from './made-lines.ts';
-import { takeSmallChanges } from './take-small-changes.ts';
 import { refuseIssues, refuseStops } from './refuse.ts';
 import { giveStockBack, takeGoods } from './stockroom.ts';
+import { takeSmallChanges } from './take-small-changes.ts';
 
 /** Adds a batch as a draft. @throws NotThere when a revision it names is not in the ledger */
 export function addBatch(stores: Stores, batch: Batch): DocumentOf<Batch> {

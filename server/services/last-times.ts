@@ -1,10 +1,10 @@
 // Every batch in which a piece was made: what it took, what was lost, what was charged and what an hour earned.
-import { EPOCH } from '../../core/bench/bench-entry.ts';
 import type { LastTime } from '../../contract/bench.ts';
 import { isDone } from '../../core/batch/batch.ts';
 import type { MadeLine } from '../../core/batch/batch-run.ts';
 import { quantityOf } from '../../core/batch/count-batch.ts';
-import { MINUTES_A_DAY, dayAfter } from '../../core/measure/days.ts';
+import { EPOCH } from '../../core/bench/bench-entry.ts';
+import { dayAfter, MINUTES_A_DAY } from '../../core/measure/days.ts';
 import { readCount } from '../../core/measure/read/read-number.ts';
 import { hasSizes, sizesOf } from '../../core/piece/all-sizes.ts';
 import { countPiece } from '../../core/price/piece/count-piece.ts';

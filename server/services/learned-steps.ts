@@ -1,17 +1,17 @@
 // What was learned of the steps of all pieces, from every batch that was made.
-import { EPOCH } from '../../core/bench/bench-entry.ts';
 import type { LearnedKind, LearnedStepPage } from '../../contract/bench.ts';
-import { groupBy } from '../../core/bench/group-by.ts';
 import type { BenchStep } from '../../core/bench/batch-steps.ts';
+import { EPOCH } from '../../core/bench/bench-entry.ts';
+import { groupBy } from '../../core/bench/group-by.ts';
 import { learnedMinutes } from '../../core/bench/learned-minutes.ts';
-import { factorOfKind, learnKind, type LearnedStep, type StepObservation } from '../../core/bench/learned-times.ts';
+import { factorOfKind, type LearnedStep, learnKind, type StepObservation } from '../../core/bench/learned-times.ts';
 import { type CountedObservation, stepIdOf } from '../../core/bench/observations.ts';
-import { MINUTES_A_DAY, dayAfter } from '../../core/measure/days.ts';
+import { dayAfter, MINUTES_A_DAY } from '../../core/measure/days.ts';
+import { readMinutes } from '../../core/measure/read/read-number.ts';
 import { loadsOf, type StepComputation } from '../../core/piece/bench-time.ts';
 import { computeRecipe } from '../../core/piece/compute-recipe.ts';
-import { workKindOf } from '../../core/work/work-kinds.ts';
-import { readMinutes } from '../../core/measure/read/read-number.ts';
 import type { Piece } from '../../core/piece/piece.ts';
+import { workKindOf } from '../../core/work/work-kinds.ts';
 import type { Stores } from '../store/stores.ts';
 import { currentBasis } from './basis.ts';
 import { type BenchHistory, nowMoment } from './bench-history.ts';

@@ -1,10 +1,10 @@
 // What the plan rests on: open batches with their steps, bench log, makers' hours and stations.
 import { isDone } from '../../core/batch/batch.ts';
 import { nameOfLines } from '../../core/batch/batch-run.ts';
-import { fingerprint } from '../../core/measure/fingerprint.ts';
 import { benchSteps } from '../../core/bench/batch-steps.ts';
 import type { BenchHow } from '../../core/bench/bench-entry.ts';
 import { standings } from '../../core/bench/standing.ts';
+import { fingerprint } from '../../core/measure/fingerprint.ts';
 import type { StudioJob, StudioTerms } from '../../core/plan/studio/studio-problem.ts';
 import type { Stores } from '../store/stores.ts';
 import { acceptedStudio, currentBasis } from './basis.ts';

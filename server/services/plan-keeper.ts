@@ -1,10 +1,10 @@
 // Keeps the plan: one document with versions for all pages and devices. It is planned again only when something it rests on
 // has changed, or when asked. Meanwhile a finder looks for better plans, which are offered.
 import type { PlanOffer, PlanPage } from '../../contract/plan.ts';
+import { standingKey } from '../../core/bench/bench-entry.ts';
 import { SAME } from '../../core/plan/model/objective.ts';
 import type { Objective, Schedule } from '../../core/plan/model/problem.ts';
 import { warmStart } from '../../core/plan/solve/warm-start.ts';
-import { standingKey } from '../../core/bench/bench-entry.ts';
 import { followPlan, placesOf } from '../../core/plan/studio/follow-plan.ts';
 import { noPlanSentence } from '../../core/plan/studio/no-plan.ts';
 import { movedLines, type PlanDocument, type PlanLine, planLines } from '../../core/plan/studio/plan-document.ts';

@@ -11,8 +11,8 @@ import { useGetBenchQuery } from '../state/endpoints/bench.ts';
 import { madeLinesOf } from '../state/made-lines.ts';
 import { useAppSelector } from '../state/store.ts';
 import { useBasis } from './use-basis.ts';
-import { useSeconds } from './use-seconds.ts';
 import { type Planned, usePlan } from './use-plan.ts';
+import { useSeconds } from './use-seconds.ts';
 
 /** An open batch at the bench. */
 export interface BenchBatch {

@@ -3,7 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import { standingKey } from '../../core/bench/bench-entry.ts';
 import { endedUnattended } from '../../core/plan/studio/calls.ts';
 import type { PlanBlock, StudioPlan } from '../../core/plan/studio/studio-plan.ts';
-import { ring } from './ring.ts';
+import { playCall } from './play-call.ts';
 
 const SOUND_KEY = 'noon-sound';
 
@@ -21,7 +21,7 @@ export function useCalls(plan: StudioPlan): Calls {
   useEffect(() => {
     const fresh = keys.split('\n').filter((key) => key && !heard.current.has(key));
     for (const key of fresh) heard.current.add(key);
-    if (fresh.length > 0 && hasSound) ring();
+    if (fresh.length > 0 && hasSound) playCall();
   }, [keys, hasSound]);
   return {
     calls,
@@ -30,7 +30,7 @@ export function useCalls(plan: StudioPlan): Calls {
       localStorage.setItem(SOUND_KEY, on ? 'on' : 'off');
       keepSound(on);
       // The press allows the page to make sounds.
-      if (on) ring();
+      if (on) playCall();
     },
   };
 }

@@ -1,7 +1,7 @@
 // The moment, counted in seconds.
 import { useEffect, useState } from 'react';
 import { momentOf } from '../../core/bench/bench-entry.ts';
-import { rightNowMs, dayAndMinuteOf } from '../state/clock.ts';
+import { dayAndMinuteOf, rightNowMs } from '../state/clock.ts';
 
 /** The present moment as entries of the bench count it, see `momentOf`; a new one every second. */
 export function useSeconds(): number {

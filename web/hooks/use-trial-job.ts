@@ -2,8 +2,8 @@
 import { useMemo } from 'react';
 import type { PieceDocument } from '../../contract/pieces.ts';
 import type { Batch } from '../../core/batch/batch.ts';
-import { readCount } from '../../core/measure/read/read-number.ts';
 import { benchSteps } from '../../core/bench/batch-steps.ts';
+import { readCount } from '../../core/measure/read/read-number.ts';
 import type { StudioJob } from '../../core/plan/studio/studio-problem.ts';
 import { useBasis } from './use-basis.ts';
 

@@ -1,10 +1,10 @@
 // The plan in words.
-import { MINUTES_A_DAY } from '../../core/measure/days.ts';
 import type { BatchWithPieces } from '../../contract/batches.ts';
 import { nameOfLines } from '../../core/batch/batch-run.ts';
 import { showHours } from '../../core/figure/show.ts';
 import { clockInWords } from '../../core/format/days.ts';
 import { dayInWords } from '../../core/format/days.ts';
+import { MINUTES_A_DAY } from '../../core/measure/days.ts';
 import { dayOf } from '../../core/plan/model/calendar.ts';
 import type { PlanBlock, StudioPlan } from '../../core/plan/studio/studio-plan.ts';
 import type { Cause } from '../../core/plan/studio/why.ts';

@@ -1,6 +1,6 @@
 // Plan minutes as days and clock times.
-import { MINUTES_A_DAY } from '../../measure/days.ts';
 import { expect, test } from 'vitest';
+import { MINUTES_A_DAY } from '../../measure/days.ts';
 import { clockOf, dayOf } from './calendar.ts';
 
 test('a plan minute falls on its day over a leap day and a change of the clock', () => {

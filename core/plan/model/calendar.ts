@@ -1,6 +1,6 @@
 // Plan time: whole minutes after midnight of the plan's first day, by the wall clock. No time zone and no daylight
 // saving is involved.
-import { MINUTES_A_DAY, dayAfter } from '../../measure/days.ts';
+import { dayAfter, MINUTES_A_DAY } from '../../measure/days.ts';
 
 /** The day a plan minute falls on. */
 export function dayOf({ firstDay }: { readonly firstDay: string }, minute: number): string {

@@ -1,6 +1,6 @@
 // One day of a plan: makers at work, attended and unattended time, and what ends by noon and by evening.
-import { MINUTES_A_DAY } from '../../measure/days.ts';
 import { computed, type Figure, totalOf } from '../../figure/figure.ts';
+import { MINUTES_A_DAY } from '../../measure/days.ts';
 import type { ScheduleProblem } from '../model/problem.ts';
 import { blocksOn, type PlanBlock, type StudioPlan } from './studio-plan.ts';
 

@@ -1,9 +1,9 @@
 // A plan document as it stands now. The clock passing is no change: steps whose time has passed shift what follows, in
 // the same order, and nothing starts earlier than planned.
+import { standingKey } from '../../bench/bench-entry.ts';
 import { indexProblem } from '../model/indexed-problem.ts';
 import type { ScheduleProblem } from '../model/problem.ts';
 import { warmStart, type WarmStartStep } from '../solve/warm-start.ts';
-import { standingKey } from '../../bench/bench-entry.ts';
 import { minuteOf, type PlanLine } from './plan-document.ts';
 import { type PlanLike, studioPlan } from './studio-plan.ts';
 import { type StudioJob, studioProblem, type StudioTerms } from './studio-problem.ts';

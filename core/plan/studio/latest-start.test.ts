@@ -1,8 +1,8 @@
 import { expect, test } from 'vitest';
+import type { BenchStep } from '../../bench/batch-steps.ts';
 import { dayAfter } from '../../measure/days.ts';
 import { stepSchema } from '../../piece/step.ts';
 import { quickPlan } from '../solve/quick-plan.ts';
-import type { BenchStep } from '../../bench/batch-steps.ts';
 import { latestStart } from './latest-start.ts';
 import { type StudioJob, studioProblem } from './studio-problem.ts';
 

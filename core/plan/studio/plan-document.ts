@@ -1,8 +1,8 @@
 // The plan as a document: kept with versions, by day and clock so that it means the same tomorrow.
 import { z } from 'zod';
-import { MINUTES_A_DAY, dayAfter, daysBetween } from '../../measure/days.ts';
-import { isoDateSchema } from '../../measure/typed.ts';
 import { standingKey } from '../../bench/bench-entry.ts';
+import { dayAfter, daysBetween, MINUTES_A_DAY } from '../../measure/days.ts';
+import { isoDateSchema } from '../../measure/typed.ts';
 import type { PlanBlock, StudioPlan } from './studio-plan.ts';
 
 const planLineSchema = z.object({

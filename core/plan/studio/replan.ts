@@ -1,8 +1,8 @@
 // A step, or a whole load, tried at another place by hand: the others stay where they are, and give way where they must. Fast enough to
 // follow a drag.
-import { MINUTES_A_DAY, dayAfter } from '../../measure/days.ts';
 import { type NewBenchEntry, standingKey } from '../../bench/bench-entry.ts';
 import type { Standing } from '../../bench/standing.ts';
+import { dayAfter, MINUTES_A_DAY } from '../../measure/days.ts';
 import { followPlan } from './follow-plan.ts';
 import { planLines } from './plan-document.ts';
 import type { StudioPlan } from './studio-plan.ts';

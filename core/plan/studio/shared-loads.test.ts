@@ -1,15 +1,15 @@
 // Batches that share a load: in the plan, when it is followed, when it has been started, and who shares with whom.
 import { describe, expect, test } from 'vitest';
 import { batchSchema } from '../../batch/batch.ts';
+import { benchSteps } from '../../bench/batch-steps.ts';
+import type { NewBenchEntry } from '../../bench/bench-entry.ts';
+import { standings } from '../../bench/standing.ts';
 import { alloysWith } from '../../metal/alloy.ts';
 import { pieceOf, straightBlank, wire } from '../../piece/fixtures/check.ts';
 import { readRates } from '../../studio/rates.ts';
 import { startingStudio, type Studio } from '../../studio/studio.ts';
 import { scheduleFaults } from '../fixtures/check-schedule.ts';
 import { steady } from '../fixtures/steady.ts';
-import { benchSteps } from '../../bench/batch-steps.ts';
-import type { NewBenchEntry } from '../../bench/bench-entry.ts';
-import { standings } from '../../bench/standing.ts';
 import { dayBook } from './day-book.ts';
 import { followPlan } from './follow-plan.ts';
 import { planLines } from './plan-document.ts';

@@ -2,15 +2,15 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { batchSchema } from '../../batch/batch.ts';
+import { benchSteps } from '../../bench/batch-steps.ts';
+import type { NewBenchEntry } from '../../bench/bench-entry.ts';
+import { standings } from '../../bench/standing.ts';
 import { alloysWith } from '../../metal/alloy.ts';
 import { pieceOf, straightBlank, wire } from '../../piece/fixtures/check.ts';
 import { readRates } from '../../studio/rates.ts';
 import { startingStudio, type Studio } from '../../studio/studio.ts';
 import { steady } from '../fixtures/steady.ts';
 import { scheduleProblemSchema } from '../model/problem.ts';
-import { benchSteps } from '../../bench/batch-steps.ts';
-import type { NewBenchEntry } from '../../bench/bench-entry.ts';
-import { standings } from '../../bench/standing.ts';
 import { followPlan } from './follow-plan.ts';
 import { movedLines, planLines } from './plan-document.ts';
 import type { StudioPlan } from './studio-plan.ts';

@@ -1,9 +1,9 @@
 // Which steps of the studio may share a load, and how long a load takes that is under way.
-import type { Bench } from '../../studio/bench.ts';
-import type { ScheduleStep } from '../model/problem.ts';
 import type { BenchStep } from '../../bench/batch-steps.ts';
 import { standingKey } from '../../bench/bench-entry.ts';
 import type { Standing } from '../../bench/standing.ts';
+import type { Bench } from '../../studio/bench.ts';
+import type { ScheduleStep } from '../model/problem.ts';
 
 /** A step that may share its load: of one kind and one metal, at a station whose loads are shared. */
 export function loadOf(step: BenchStep, bench: Bench, longest: number): ScheduleStep['load'] {

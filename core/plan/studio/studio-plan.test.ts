@@ -1,6 +1,9 @@
 // From a piece's route to the bench: loads, what waits for what, makers in their hours, what happened, and why.
 import { describe, expect, test } from 'vitest';
 import { type Batch, batchSchema } from '../../batch/batch.ts';
+import { benchSteps } from '../../bench/batch-steps.ts';
+import type { NewBenchEntry } from '../../bench/bench-entry.ts';
+import { standings } from '../../bench/standing.ts';
 import { alloysWith } from '../../metal/alloy.ts';
 import { pieceOf, straightBlank, wire } from '../../piece/fixtures/check.ts';
 import { readBench } from '../../studio/bench.ts';
@@ -11,9 +14,6 @@ import { steady } from '../fixtures/steady.ts';
 import { scheduleProblemSchema } from '../model/problem.ts';
 import { quickPlan } from '../solve/quick-plan.ts';
 import { chanceBy, safeEnd, simulate } from '../solve/simulate.ts';
-import { benchSteps } from '../../bench/batch-steps.ts';
-import type { NewBenchEntry } from '../../bench/bench-entry.ts';
-import { standings } from '../../bench/standing.ts';
 import { dayBook, dayTotals } from './day-book.ts';
 import { planTable } from './plan-csv.ts';
 import { planLines } from './plan-document.ts';

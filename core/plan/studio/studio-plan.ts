@@ -1,10 +1,10 @@
 // A plan of the studio as the screens show it: blocks by batch with maker, station and time, and the end of each batch.
-import { MINUTES_A_DAY, daysBetween } from '../../measure/days.ts';
-import { dayOf } from '../model/calendar.ts';
-import type { Objective, ScheduledStep, ScheduleProblem } from '../model/problem.ts';
 import type { BenchStep } from '../../bench/batch-steps.ts';
 import { standingKey } from '../../bench/bench-entry.ts';
 import type { Standing } from '../../bench/standing.ts';
+import { daysBetween, MINUTES_A_DAY } from '../../measure/days.ts';
+import { dayOf } from '../model/calendar.ts';
+import type { Objective, ScheduledStep, ScheduleProblem } from '../model/problem.ts';
 import type { StudioJob } from './studio-problem.ts';
 
 /** A step in a plan. */

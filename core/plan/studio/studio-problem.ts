@@ -1,14 +1,14 @@
 // The open batches of the studio as a schedule problem: makers in their hours, stations, and what is left of each
 // batch.
 import type { Batch } from '../../batch/batch.ts';
-import { MINUTES_A_DAY, dayAfter, daysBetween, weekdayOf } from '../../measure/days.ts';
+import type { BenchStep } from '../../bench/batch-steps.ts';
+import { type NewBenchEntry, standingKey } from '../../bench/bench-entry.ts';
+import { attendedLeft, type Standing } from '../../bench/standing.ts';
+import { dayAfter, daysBetween, MINUTES_A_DAY, weekdayOf } from '../../measure/days.ts';
 import { isHeat, mayPause, type StepKind } from '../../piece/step.ts';
 import type { Bench, BenchMaker } from '../../studio/bench.ts';
 import type { Shift } from '../../studio/hours.ts';
 import type { Fixed, ScheduleProblem, ScheduleStep } from '../model/problem.ts';
-import type { BenchStep } from '../../bench/batch-steps.ts';
-import { type NewBenchEntry, standingKey } from '../../bench/bench-entry.ts';
-import { attendedLeft, type Standing } from '../../bench/standing.ts';
 import { likingOf } from './liking.ts';
 import { loadOf, loadsUnderWay } from './studio-loads.ts';
 

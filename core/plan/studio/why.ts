@@ -1,6 +1,6 @@
 // Why a step starts when it does, and why a batch is late: what it waited for last, and what that waited for, back to now.
-import type { ScheduleProblem } from '../model/problem.ts';
 import { standingKey } from '../../bench/bench-entry.ts';
+import type { ScheduleProblem } from '../model/problem.ts';
 import type { PlanBlock, StudioPlan } from './studio-plan.ts';
 
 /** What kept a step from starting earlier. */

@@ -23,8 +23,8 @@ import { words } from '../../words/batch.ts';
 import { doneIn } from '../../words/done-in.ts';
 import { BatchCountPage } from './batch-count-page.tsx';
 import { BatchFields } from './batch-fields.tsx';
-import { BatchStory, StoryTotals, useBatchStory } from './batch-story.tsx';
 import { BatchPapers } from './batch-papers.tsx';
+import { BatchStoryTable, StoryTotals, useBatchStory } from './batch-story.tsx';
 import { CutList } from './cut-list.tsx';
 import { DayPlan } from './day-plan.tsx';
 import { QuantityGrid } from './quantity-grid.tsx';
@@ -76,11 +76,11 @@ function BatchPages({ inHand, made }: { inHand: DocumentInHand<Batch>; made: rea
             </DraftLine>
             <BatchFields body={body} edit={edit} />
             <QuantityGrid body={body} made={made} count={count} edit={edit} />
-            {story && isDone(body) && <BatchStory story={story} id={id} />}
+            {story && isDone(body) && <BatchStoryTable story={story} id={id} />}
             <SparesLine body={body} count={count} edit={edit} />
             <CutList body={body} count={count} edit={edit} id={id} />
             {isDone(body) ? null : <DayPlan planned={planned} batchId={id} />}
-            {story && !isDone(body) && <BatchStory story={story} id={id} />}
+            {story && !isDone(body) && <BatchStoryTable story={story} id={id} />}
             <RouteTable planned={planned} batchId={id} count={count} />
             <CautionNotes pieces={pieces} />
           </>

@@ -4,8 +4,8 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import type { MadeLine } from '../../../core/batch/batch-run.ts';
 import type { BatchCount } from '../../../core/batch/count-batch.ts';
-import { type BatchStory as Story, batchStory, type StepStory } from '../../../core/bench/batch-story.ts';
 import { benchSteps } from '../../../core/bench/batch-steps.ts';
+import { type BatchStory, batchStory, type StepStory } from '../../../core/bench/batch-story.ts';
 import { computed, type Figure, given, inSum, totalOf } from '../../../core/figure/figure.ts';
 import { BenchPhotos } from '../../components/bench-photos.tsx';
 import { type CountRow, CountTable } from '../../components/count-table.tsx';
@@ -23,7 +23,7 @@ import { words } from '../../words/bench-story.ts';
 const USUAL_LOSS = 0.03;
 
 /** @returns null while nothing was logged */
-export function useBatchStory(id: string, made: readonly MadeLine[]): Story | null {
+export function useBatchStory(id: string, made: readonly MadeLine[]): BatchStory | null {
   const { data } = useGetBatchLogQuery(id);
   const requests = useAppSelector(({ waiting }) => waiting.requests);
   const { rates } = useBasis();
@@ -34,7 +34,7 @@ export function useBatchStory(id: string, made: readonly MadeLine[]): Story | nu
   }, [data, requests, id, made, rates]);
 }
 
-export function BatchStory({ story, id }: { story: Story; id: string }) {
+export function BatchStoryTable({ story, id }: { story: BatchStory; id: string }) {
   const { rates } = useBasis();
   const nameOf = (maker: string) => rates.bench.makers.find((one) => one.id === maker)?.name ?? '';
   const done = story.steps.filter(({ state, index }) => state === 'done' && index >= 0).length;
@@ -128,7 +128,7 @@ function Difference({ step: { estimatedMin, actualMin } }: { step: StepStory }) 
 }
 
 /** Totals of the batch: time, labour, metal. */
-export function StoryTotals({ story, count }: { story: Story; count: BatchCount }) {
+export function StoryTotals({ story, count }: { story: BatchStory; count: BatchCount }) {
   const { rates } = useBasis();
   const minutes = (label: string, value: number) => given(label, value, 'min', 'the bench log and the recipe');
   const more = story.actualDoneMin - story.estimatedDoneMin;
@@ -153,7 +153,7 @@ export function StoryTotals({ story, count }: { story: Story; count: BatchCount 
   );
 }
 
-function MetalWeighed({ story: { metalIn, metalOut, scrap }, count }: { story: Story; count: BatchCount }) {
+function MetalWeighed({ story: { metalIn, metalOut, scrap }, count }: { story: BatchStory; count: BatchCount }) {
   if (metalIn === null && metalOut === null && scrap === null) return null;
   const weighed = (label: string, grams: number | null) =>
     grams === null ? null : given(label, grams, 'g', 'weighed at the bench');

@@ -2,7 +2,7 @@
 import { scaleLinear } from 'd3';
 import { clockInWords } from '../../../core/format/days.ts';
 import { dayInWords } from '../../../core/format/days.ts';
-import { MINUTES_A_DAY, dayAfter } from '../../../core/measure/days.ts';
+import { dayAfter, MINUTES_A_DAY } from '../../../core/measure/days.ts';
 import { blocksOn, type PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
 import { DayHours, NoonLine, USUAL_DAY, wholeHours } from '../../components/day-hours.tsx';
 import { fittedText } from '../../components/fitted-text.ts';

@@ -1,8 +1,8 @@
 // What a bench day brings: a forgotten start, a helper, something else that happened.
 import { useState } from 'react';
+import { type Happening, happenings } from '../../../core/bench/bench-entry.ts';
 import { clockInWords } from '../../../core/format/days.ts';
 import { MINUTES_A_DAY } from '../../../core/measure/days.ts';
-import { type Happening, happenings } from '../../../core/bench/bench-entry.ts';
 import type { BenchMaker } from '../../../core/studio/bench.ts';
 import { ModalDialog } from '../../components/dialog.tsx';
 import { momentNow } from '../../hooks/use-seconds.ts';

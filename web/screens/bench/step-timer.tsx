@@ -4,7 +4,7 @@ import type { BenchStep } from '../../../core/bench/batch-steps.ts';
 import type { StepLog } from '../../../core/bench/work-log.ts';
 import { showHours } from '../../../core/figure/show.ts';
 import { words } from '../../words/bench.ts';
-import { clockOf, shortMinutes } from './step-words.ts';
+import { countdownOf, shortMinutes } from './step-words.ts';
 
 export function StepTimer({ log, step }: { log: StepLog; step: BenchStep | null }) {
   const expected = step?.exactMin ?? 0;
@@ -17,7 +17,7 @@ export function StepTimer({ log, step }: { log: StepLog; step: BenchStep | null 
         {expected > 0 && <span>of about {showHours(expected)}</span>}
       </p>
       <p className={clsx('bench-clock', log.state === 'paused' && 'text-soft')} role="timer">
-        {clockOf(log.minutes)}
+        {countdownOf(log.minutes)}
       </p>
       {expected > 0 && (
         <div className="mt-2 h-[12px] bg-hair" aria-hidden="true">

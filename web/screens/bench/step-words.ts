@@ -18,7 +18,7 @@ export function minutesInWords({
 }
 
 /** `1:04:20`, `4:07`; a time that is over has a minus sign. */
-export function clockOf(minutes: number): string {
+export function countdownOf(minutes: number): string {
   const seconds = Math.round(Math.abs(minutes) * 60);
   const [hours, rest] = [Math.floor(seconds / 3600), seconds % 3600];
   const pad = (value: number) => String(value).padStart(2, '0');

@@ -4,12 +4,12 @@ import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { clockInWords } from '../../../core/format/days.ts';
 import { MINUTES_A_DAY } from '../../../core/measure/days.ts';
-import { ring } from '../../hooks/ring.ts';
+import { playCall } from '../../hooks/play-call.ts';
 import type { BenchView, StepAtBench } from '../../hooks/use-bench.ts';
 import { useSeconds } from '../../hooks/use-seconds.ts';
 import { words } from '../../words/bench.ts';
 import { stepLink } from './step-link.ts';
-import { clockOf, stepTitle } from './step-words.ts';
+import { countdownOf, stepTitle } from './step-words.ts';
 
 const SOUND_KEY = 'noon-bench-sound';
 /** ms between two calls of what nobody has taken out. */
@@ -55,7 +55,7 @@ export function UnattendedTimers({ view }: { view: BenchView }) {
                   </span>
                 </span>
                 <span className={clsx('num text-[30px] font-semibold', endsAt <= now && 'text-stop')}>
-                  {clockOf(endsAt - now)}
+                  {countdownOf(endsAt - now)}
                 </span>
               </button>
             </li>
@@ -78,8 +78,8 @@ function useCall(over: readonly StepAtBench[]): { hasSound: boolean; setSound: (
     if (keys === '') return undefined;
     const before = title.current;
     document.title = `● ${said}`;
-    if (hasSound) ring();
-    const again = setInterval(() => hasSound && ring(), CALL_AGAIN_MS);
+    if (hasSound) playCall();
+    const again = setInterval(() => hasSound && playCall(), CALL_AGAIN_MS);
     return () => {
       clearInterval(again);
       document.title = before;
@@ -91,7 +91,7 @@ function useCall(over: readonly StepAtBench[]): { hasSound: boolean; setSound: (
       localStorage.setItem(SOUND_KEY, on ? 'on' : 'off');
       keepSound(on);
       // The press allows the page to make sounds.
-      if (on) ring();
+      if (on) playCall();
     },
   };
 }

@@ -2,9 +2,9 @@
 import type { BenchDetail, BenchHow, NewBenchEntry } from '../../../core/bench/bench-entry.ts';
 import { momentAsDay } from '../../../core/bench/moment-as-day.ts';
 import { stampNow } from '../../state/clock.ts';
+import { WAITS } from '../../state/device/send-once.ts';
 import { newId } from '../../state/device/tab.ts';
 import { useAddBenchEntriesMutation } from '../../state/endpoints/bench.ts';
-import { WAITS } from '../../state/device/send-once.ts';
 import { problemOf } from '../../state/saving.ts';
 
 /** An entry to log; `at` is its moment, left out for now. */

@@ -1,8 +1,8 @@
 // A day as a chart: a lane for the attended work of each maker, below it unattended work, and the noon line through
 // both.
-import { MINUTES_A_DAY } from '../../../core/measure/days.ts';
 import { scaleLinear } from 'd3';
 import { clockInWords } from '../../../core/format/days.ts';
+import { MINUTES_A_DAY } from '../../../core/measure/days.ts';
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
 import { DayHours, NoonLine, USUAL_DAY, wholeHours } from '../../components/day-hours.tsx';
 import { type PlacedName, placeNames, textWidth } from '../../components/fitted-text.ts';

@@ -1,16 +1,14 @@
 // The right page of the day: batches with their due and completion dates, what is late and why, the day's totals,
 // tomorrow.
+import { Link } from 'react-router';
+import type { BatchWithPieces } from '../../../contract/batches.ts';
 import { EPOCH } from '../../../core/bench/bench-entry.ts';
 import { groupBy } from '../../../core/bench/group-by.ts';
 import { workedMinutes } from '../../../core/bench/hours-worked.ts';
 import { type Figure, given, totalOf } from '../../../core/figure/figure.ts';
-import { MINUTES_A_DAY, daysBetween } from '../../../core/measure/days.ts';
-import { momentNow } from '../../hooks/use-seconds.ts';
-import { useGetBenchQuery } from '../../state/endpoints/bench.ts';
-import { Link } from 'react-router';
-import type { BatchWithPieces } from '../../../contract/batches.ts';
 import { clockInWords } from '../../../core/format/days.ts';
 import { shortDay } from '../../../core/format/days.ts';
+import { daysBetween, MINUTES_A_DAY } from '../../../core/measure/days.ts';
 import { type DayBook, dayTotals } from '../../../core/plan/studio/day-book.ts';
 import { blockTitle } from '../../../core/plan/studio/studio-plan.ts';
 import { bindingChain } from '../../../core/plan/studio/why.ts';
@@ -18,6 +16,8 @@ import { type CountRow, CountTable } from '../../components/count-table.tsx';
 import { PlanNews } from '../../components/plan-news.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import type { Planned } from '../../hooks/use-plan.ts';
+import { momentNow } from '../../hooks/use-seconds.ts';
+import { useGetBenchQuery } from '../../state/endpoints/bench.ts';
 import { words } from '../../words/day.ts';
 import { momentInWords } from '../../words/done-in.ts';
 import { daysLate } from '../../words/late.ts';

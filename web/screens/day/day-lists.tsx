@@ -1,7 +1,7 @@
 // The day as text: each maker's steps in order, when unattended work ends, and what is finished by noon and by evening.
-import { MINUTES_A_DAY } from '../../../core/measure/days.ts';
 import { clockInWords } from '../../../core/format/days.ts';
 import { studioFormat } from '../../../core/format/studio-format.ts';
+import { MINUTES_A_DAY } from '../../../core/measure/days.ts';
 import type { DayBook } from '../../../core/plan/studio/day-book.ts';
 import type { PlanBlock } from '../../../core/plan/studio/studio-plan.ts';
 import { blockTitle } from '../../../core/plan/studio/studio-plan.ts';

@@ -14,8 +14,8 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { useNow } from '../../hooks/use-now.ts';
 import { useGetHoursQuery } from '../../state/endpoints/bench.ts';
 import { words } from '../../words/bench-story.ts';
-import { HoursChart } from './hours-chart.tsx';
 import { groupHours, type HoursBy } from './group-hours.ts';
+import { HoursChart } from './hours-chart.tsx';
 
 const WEEK = 7;
 const ways = [

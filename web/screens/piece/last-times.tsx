@@ -3,11 +3,11 @@ import { Link } from 'react-router';
 import type { LastTime } from '../../../contract/bench.ts';
 import { showHours, showPrice } from '../../../core/figure/show.ts';
 import { fullDay } from '../../../core/format/days.ts';
+import { BenchPhotos } from '../../components/bench-photos.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { happeningWords } from '../../words/bench.ts';
 import { words } from '../../words/bench-story.ts';
-import { BenchPhotos } from '../../components/bench-photos.tsx';
 
 /** Batches that are listed. */
 const SHOWN = 12;

@@ -2,7 +2,7 @@
 import { memo } from 'react';
 import { hourInFigures } from '../../../core/format/days.ts';
 import { dayInWords } from '../../../core/format/days.ts';
-import { MINUTES_A_DAY, dayAfter } from '../../../core/measure/days.ts';
+import { dayAfter, MINUTES_A_DAY } from '../../../core/measure/days.ts';
 import type { Axis } from './axis.ts';
 import { HEAD } from './lane-tops.ts';
 

@@ -2,8 +2,8 @@
 import { useCallback, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { BatchWithPieces } from '../../../contract/batches.ts';
-import { MINUTES_A_DAY, daysBetween } from '../../../core/measure/days.ts';
 import type { NewBenchEntry } from '../../../core/bench/bench-entry.ts';
+import { daysBetween, MINUTES_A_DAY } from '../../../core/measure/days.ts';
 import { pinEntry } from '../../../core/plan/studio/replan.ts';
 import { type PlanBlock, type StudioPlan, wholeLoad } from '../../../core/plan/studio/studio-plan.ts';
 import type { PlanContext } from '../../../core/plan/studio/trial-batch.ts';

@@ -3,7 +3,7 @@
 import { useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { dayInWords } from '../../../core/format/days.ts';
-import { MINUTES_A_DAY, dayAfter, daysBetween } from '../../../core/measure/days.ts';
+import { dayAfter, daysBetween, MINUTES_A_DAY } from '../../../core/measure/days.ts';
 import { readCount } from '../../../core/measure/read/read-number.ts';
 import { sizesOf } from '../../../core/piece/all-sizes.ts';
 import { dayOf } from '../../../core/plan/model/calendar.ts';

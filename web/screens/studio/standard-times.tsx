@@ -1,6 +1,8 @@
 // The studio's standard times by kind of work, beside what was learned at the bench; and what happens to small changes.
 import { showNumber } from '../../../core/format/numbers.ts';
+import type { Issue } from '../../../core/measure/issue.ts';
 import { type StepKind, stepKinds } from '../../../core/piece/step.ts';
+import type { Studio } from '../../../core/studio/studio.ts';
 import { workKindOf } from '../../../core/work/work-kinds.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
@@ -8,15 +10,13 @@ import { TableHeader } from '../../components/table-header.tsx';
 import { useGetLearnedKindsQuery } from '../../state/endpoints/bench.ts';
 import { words } from '../../words/studio.ts';
 import { problemAt, type SettingProps } from './setting-props.ts';
-import type { Issue } from '../../../core/measure/issue.ts';
-import type { Studio } from '../../../core/studio/studio.ts';
 
 const takeOptions = [
   { value: 'offer', label: 'offered' },
   { value: 'small', label: 'taken when a batch is finished' },
 ];
 
-export function StandardTimes({ body, edit, problems }: SettingProps & { problems: readonly Issue[] }) {
+export function StandardTimesBox({ body, edit, problems }: SettingProps & { problems: readonly Issue[] }) {
   const { data: learned = [] } = useGetLearnedKindsQuery();
   const kinds = stepKinds.filter(
     (kind) => learned.some((one) => one.kind === kind) || body.standardTimes.some((one) => one.kind === kind),

@@ -30,7 +30,7 @@ import { RateRows } from './rate-rows.tsx';
 import { ReceiptsBox } from './receipts-box.tsx';
 import { assayList, channelList, makerList, ownAlloyList, stationList, volumeList } from './setting-lists.ts';
 import { SettingRows } from './setting-rows.tsx';
-import { StandardTimes } from './standard-times.tsx';
+import { StandardTimesBox } from './standard-times.tsx';
 import { StudioPlace } from './studio-place.tsx';
 import { WhatChanges } from './what-changes.tsx';
 
@@ -85,7 +85,7 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
             <SettingRows {...settings} of={volumeList} />
             <HoursRows body={body} edit={edit} problems={rates.problems} />
             <PlanRules body={body} edit={edit} problems={rates.problems} />
-            <StandardTimes body={body} edit={edit} problems={rates.problems} />
+            <StandardTimesBox body={body} edit={edit} problems={rates.problems} />
             <SettingRows {...settings} of={stationList} />
             <SettingRows {...settings} of={ownAlloyList} />
             <BackupsBox />

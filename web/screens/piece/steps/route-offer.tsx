@@ -1,9 +1,9 @@
 // The route that the recipe suggests. It is never applied without a press.
 import type { Draft } from '@reduxjs/toolkit';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { Rates } from '../../../../core/studio/rates.ts';
 import type { Piece } from '../../../../core/piece/piece.ts';
 import { changeInWords, changeKey, type RouteChange, routeOffers, withChanges } from '../../../../core/piece/route.ts';
+import type { Rates } from '../../../../core/studio/rates.ts';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
 import { useBasis } from '../../../hooks/use-basis.ts';
 import { FOLLOWS } from '../../../state/drafts.ts';

@@ -5,7 +5,7 @@ const TONES = [660, 880] as const;
 const TONE_SECONDS = 0.25;
 
 /** Rings once; a browser that makes no sound still shows the call. */
-export function ring(): void {
+export function playCall(): void {
   try {
     const context = new AudioContext();
     TONES.forEach((hertz, at) => {
