@@ -22,26 +22,18 @@ try {
   await page.getByRole('link', { name: 'Barometer brooch' }).first().click();
   await page.getByRole('heading', { name: 'Bench route' }).waitFor();
   await picture(page, 'piece');
-  await page
-    .getByRole('heading', { name: 'Joins' })
-    .evaluate((heading) => window.scrollTo(0, heading.getBoundingClientRect().top + scrollY - 72));
-  await page.locator('[data-rule="solder-order"]').waitFor();
-  await picture(page, 'piece-joins');
   await page.goto(`${demo.url}/pieces`);
-  await page.getByRole('link', { name: 'Sea-chest locket' }).first().click();
-  await page.getByText('Follows the recipe').waitFor();
-  await page
-    .getByRole('heading', { name: 'Work', exact: true })
-    .evaluate((heading) => window.scrollTo(0, heading.getBoundingClientRect().top + scrollY - 72));
-  await picture(page, 'piece-route');
-  await page.goto(`${demo.url}/pieces`);
-  await page.getByRole('link', { name: 'Barometer brooch' }).first().click();
+  await page.getByRole('link', { name: 'Squall cufflinks, a pair' }).first().click();
   await page.emulateMedia({ colorScheme: 'dark' });
   await page.reload();
-  await page.getByRole('button', { name: /^Metal, amount: .*show calculation$/ }).click();
-  await page.getByRole('button', { name: /GBP Dial$/ }).click();
-  await page.getByRole('button', { name: /g Dial, as cut$/ }).click();
-  await picture(page, 'piece-working-lamp');
+  await page.getByRole('heading', { name: 'Last times' }).waitFor();
+  const learned = page.getByRole('region', { name: 'Learned times' });
+  await learned
+    .getByRole('button', { name: /show calculation/ })
+    .nth(4)
+    .click();
+  await learned.evaluate((region) => window.scrollTo(0, region.getBoundingClientRect().top + scrollY - 220));
+  await picture(page, 'piece-last-times');
   await page.emulateMedia({ colorScheme: 'light' });
   await page.goto(`${demo.url}/ask?q=what is 0.62 g per 100 mm`);
   await page.getByText('assumed').waitFor();
@@ -98,10 +90,43 @@ try {
   await page.goto(`${demo.url}/shelf`);
   await page.getByRole('table', { name: 'Stock', exact: true }).waitFor();
   await picture(page, 'shelf');
+  await page.goto(`${demo.url}/batches`);
+  await page
+    .getByRole('row', { name: /finished/ })
+    .getByRole('link', { name: 'Squall cufflinks, a pair, 10' })
+    .first()
+    .click();
+  await page.getByRole('region', { name: /Estimate and actual/ }).waitFor();
+  await picture(page, 'batch-actual');
+  await atTheBench(page);
 } finally {
   await browser.close();
   await demo.stop();
   rmSync(dir, { recursive: true, force: true });
+}
+
+/** A step under way at ten past ten, with a pickle that is nearly over. */
+async function atTheBench(page: Page): Promise<void> {
+  const press = async (name: string | RegExp) => await page.getByRole('button', { name }).first().click();
+  await page.setViewportSize({ width: 1180, height: 820 });
+  await page.clock.setFixedTime('2026-11-24T09:02');
+  await page.goto(`${demo.url}/bench`);
+  await press('Isa');
+  await press(/^Squall cufflinks/);
+  await press(/^3 Pickle/);
+  await press('Start');
+  await page.clock.setFixedTime('2026-11-24T09:55');
+  await press(/^Leave it/);
+  await page.getByRole('link', { name: 'All steps' }).click();
+  await page.clock.setFixedTime('2026-11-24T09:24');
+  await press(/^5 Posts on/);
+  await press('Start');
+  await page.clock.setFixedTime('2026-11-24T10:10:20');
+  for (let good = 0; good < 7; good += 1) await press(/^\d+ good/);
+  await press(/^\d+ done again/);
+  await page.reload();
+  await page.getByRole('timer').waitFor();
+  await picture(page, 'bench');
 }
 
 async function picture(page: Page, name: string): Promise<void> {

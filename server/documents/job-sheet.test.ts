@@ -41,7 +41,13 @@ const batch = batchSchema.parse({
 const count = countBatch(batch, [{ line: batch.lines[0]!, piece: pin }], rates, fix);
 
 async function printed(units: Units): Promise<string> {
-  const about = { title: 'Heron pin, 6', studio: 'Test bench', address: 'http://localhost/batches/b', units };
+  const about = {
+    title: 'Heron pin, 6',
+    studio: 'Test bench',
+    address: 'http://localhost/batches/b',
+    number: '4217',
+    units,
+  };
   const pdf = await jobSheetPdf(batch, count, about, 'A4');
   // In the layout of the page, one line a line.
   const text = execFileSync('pdftotext', ['-layout', '-', '-'], { input: pdf, encoding: 'utf8' });
@@ -51,6 +57,7 @@ async function printed(units: Units): Promise<string> {
 test('the job sheet lists quantities, cuts, grams, joins and steps, with boxes and cautions', async () => {
   const text = await printed('mm');
   expect(text).toContain('Heron pin, 6');
+  expect(text).toContain('4217');
   expect(text).toMatch(/Heron pin 6 good/);
   expect(text).toMatch(/Heron pin: Stem 6 ?× 50\.8 mm/);
   expect(text).toMatch(/Heron pin: Plate 6 ?× 25\.4 × 12\.7 mm/);

@@ -24,6 +24,8 @@ import { type Pdf, pdfOf } from './pdf.ts';
 export interface JobSheetAbout {
   readonly title: string;
   readonly studio: string;
+  /** Four digits that open it at the bench. */
+  readonly number: string;
   /** The address of the batch. */
   readonly address: string;
   /** Unit of the blanks. */
@@ -46,6 +48,7 @@ export async function jobSheetPdf(
   return await pdfOf({ title, paper, foot: [about.studio, title].filter(Boolean).join(' · ') }, (pdf) => {
     const page = new Writer(pdf);
     pdf.image(square, page.right - 62, page.top, { fit: [62, 62] });
+    pdf.fontSize(9).text(about.number, page.right - 62, page.top + 63, { width: 62, align: 'center' });
     pdf.fontSize(18).text(about.title, page.left, page.top, { width: page.width - 76 });
     pdf
       .fontSize(10)

@@ -1,6 +1,7 @@
 // Line sheets, price tags, job sheets and templates as files.
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
 import { sheetRoutes } from '../../contract/sheets.ts';
+import { batchNumber } from '../../core/bench/batch-number.ts';
 import { templatesDxf, templatesSvg } from '../../core/batch/templates/template-files.ts';
 import { templatesOf } from '../../core/batch/templates/templates.ts';
 import { shortDay } from '../../core/format/days.ts';
@@ -71,7 +72,7 @@ export function registerSheets(app: FastifyInstance, stores: Stores): void {
   sendRoute(app, sheetRoutes.jobSheetPdf, async ({ params: { id }, query, headers }, reply) => {
     const { body, count, paper: usual, ...about } = batchOnPaper(stores, id);
     const address = `http://${headers.host ?? 'localhost'}/batches/${id}`;
-    const pdf = await jobSheetPdf(body, count, { ...about, address }, query.paper ?? usual);
+    const pdf = await jobSheetPdf(body, count, { ...about, address, number: batchNumber(id) }, query.paper ?? usual);
     const due = body.due && shortDay(body.due);
     return await send(
       reply,

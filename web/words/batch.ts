@@ -2,6 +2,7 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  atTheBenchNo: 'Bench no.',
   addAPiece: 'Add a piece',
   addAUnit: 'Add a unit',
   addAPieceToThe: 'Add a piece to the batch',

@@ -1,5 +1,6 @@
 // The printed pages of a batch: job sheet, templates at true scale, price tags.
 import { Download } from 'lucide-react';
+import { batchNumber } from '../../../core/bench/batch-number.ts';
 import { pathTo } from '../../../contract/route.ts';
 import { sheetRoutes } from '../../../contract/sheets.ts';
 import { words } from '../../words/batch.ts';
@@ -16,6 +17,9 @@ export function BatchPapers({ id }: { id: string }) {
       {link(sheetRoutes.jobSheetPdf, words.jobSheet)}
       {link(sheetRoutes.templatesPdf, words.cutTemplates)}
       {link(sheetRoutes.batchTagsPdf, words.priceTags)}
+      <span className="aside">
+        {words.atTheBenchNo} <span className="num">{batchNumber(id)}</span>
+      </span>
       <span className="aside">
         {words.laserOrCnc} {link(sheetRoutes.templatesSvg, 'SVG')} {link(sheetRoutes.templatesDxf, 'DXF')}
       </span>
