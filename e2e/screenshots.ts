@@ -15,6 +15,7 @@ try {
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     reducedMotion: 'reduce',
+    serviceWorkers: 'block',
   });
   await page.clock.setFixedTime(WORKING_DAY);
   await page.goto(`${demo.url}/pieces`);
@@ -130,7 +131,8 @@ async function atTheBench(page: Page): Promise<void> {
 }
 
 async function picture(page: Page, name: string): Promise<void> {
-  await page.waitForLoadState('networkidle');
+  // A worker that ends while it is fetched counts as loading for ever.
+  await page.waitForLoadState('networkidle', { timeout: 5000 }).catch(() => undefined);
   await page.evaluate(() => document.fonts.ready);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
 }

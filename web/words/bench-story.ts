@@ -17,6 +17,7 @@ export const words = localWords({
   hours: 'Hours at the bench',
   lastTimes: 'Last times',
   learnedTimes: 'Learned times',
+  learned: 'learned',
   leftToDo: 'Bench time left',
   lossOfMetal: 'Loss',
   lossUnusual: 'More than usual: weigh the scrap, or check the count.',

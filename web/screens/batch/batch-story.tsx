@@ -1,6 +1,6 @@
 // What came of the batch at the bench: each step's minutes and counts beside its estimate, its metal, its money.
 import { clsx } from 'clsx';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { MadeLine } from '../../../core/batch/batch-run.ts';
 import type { BatchCount } from '../../../core/batch/count-batch.ts';
@@ -8,8 +8,9 @@ import { benchSteps } from '../../../core/bench/batch-steps.ts';
 import { type BatchStory, batchStory, type StepStory } from '../../../core/bench/batch-story.ts';
 import { computed, type Figure, given, inSum, totalOf } from '../../../core/figure/figure.ts';
 import { BenchPhotos } from '../../components/bench-photos.tsx';
+import { Calculation } from '../../components/calculation.tsx';
 import { type CountRow, CountTable } from '../../components/count-table.tsx';
-import { Num } from '../../components/num.tsx';
+import { FigureButton } from '../../components/figure-button.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { momentNow } from '../../hooks/use-seconds.ts';
@@ -36,6 +37,7 @@ export function useBatchStory(id: string, made: readonly MadeLine[]): BatchStory
 
 export function BatchStoryTable({ story, id }: { story: BatchStory; id: string }) {
   const { rates } = useBasis();
+  const [opened, setOpened] = useState('');
   const nameOf = (maker: string) => rates.bench.makers.find((one) => one.id === maker)?.name ?? '';
   const done = story.steps.filter(({ state, index }) => state === 'done' && index >= 0).length;
   const all = story.steps.filter(({ index }) => index >= 0).length;
@@ -65,9 +67,9 @@ export function BatchStoryTable({ story, id }: { story: BatchStory; id: string }
             { end: 'lost' },
           ]}
         />
-        <tbody>
-          {story.steps.map((step) => (
-            <tr key={step.key} className="border-b border-hair">
+        {story.steps.map((step) => (
+          <tbody key={step.key}>
+            <tr className="border-b border-hair">
               <td className={clsx('first', step.state === 'started' && 'font-semibold')}>
                 {step.name}
                 {step.index < 0 && <span className="aside ml-2">{words.notInTheRoute}</span>}
@@ -83,14 +85,30 @@ export function BatchStoryTable({ story, id }: { story: BatchStory; id: string }
               </td>
               <td className="text-soft">{[...step.byMaker.keys()].map(nameOf).filter(Boolean).join(', ')}</td>
               <td className="end num text-soft">{step.index < 0 ? '' : step.estimatedMin.toFixed(1)}</td>
-              <td className="end">{step.actualMin > 0 && <Num figure={actualFigure(step, nameOf)} />}</td>
+              <td className="end">
+                {step.actualMin > 0 && (
+                  <FigureButton
+                    figure={actualFigure(step, nameOf)}
+                    name={`${step.name}, ${words.actual}`}
+                    isOpen={opened === step.key}
+                    onToggle={() => setOpened(opened === step.key ? '' : step.key)}
+                  />
+                )}
+              </td>
               <td>{step.state === 'done' && step.index >= 0 && <Difference step={step} />}</td>
               <td className="end num">{step.good > 0 ? step.good : ''}</td>
               <td className="end num">{step.again > 0 ? step.again : ''}</td>
               <td className={clsx('end num', step.lost > 0 && 'text-stop')}>{step.lost > 0 ? step.lost : ''}</td>
             </tr>
-          ))}
-        </tbody>
+            {opened === step.key && (
+              <tr>
+                <td colSpan={8}>
+                  <Calculation figure={actualFigure(step, nameOf)} />
+                </td>
+              </tr>
+            )}
+          </tbody>
+        ))}
       </table>
     </section>
   );

@@ -26,7 +26,7 @@ export function NextList({ heading, steps, none, isNarrow = false }: NextListPro
                 {stepTitle(step)}: {step.pieces}
                 <span className="bench-aside block">
                   {batch.name}
-                  {batch.body.customer ? `, ${batch.body.customer}` : ''}
+                  {batch.body.customer && !isNarrow ? `, ${batch.body.customer}` : ''}
                 </span>
                 {isNarrow && <span className="bench-aside block">{minutesInWords(step)}</span>}
               </span>

@@ -125,17 +125,19 @@ export function StepPage({ view, batch, stepKey, maker }: StepPageProps) {
         </div>
       </section>
       <section className="bench-leaf">
-        {log && <StepTimer log={log} step={step} />}
-        <UnattendedTimers view={view} />
-        <NextList
-          heading={words.nextForYou}
-          steps={nextFor(maker, view)
-            .filter((one) => one.batch.id !== batch.id || one.step.key !== stepKey)
-            .slice(0, 2)}
-          isNarrow
-          none={words.nothingIsScheduled}
-        />
-        <div className="mt-auto grid grid-cols-2 gap-3 pt-4">
+        <div className="bench-about">
+          {log && <StepTimer log={log} step={step} />}
+          <UnattendedTimers view={view} />
+          <NextList
+            heading={words.nextForYou}
+            steps={nextFor(maker, view)
+              .filter((one) => one.batch.id !== batch.id || one.step.key !== stepKey)
+              .slice(0, 2)}
+            isNarrow
+            none={words.nothingIsScheduled}
+          />
+        </div>
+        <div className="grid grid-cols-2 gap-3 pt-3">
           <button type="button" className="bench-press" onClick={() => setDialog('weigh')}>
             {words.weigh}
           </button>

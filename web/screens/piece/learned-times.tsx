@@ -9,8 +9,9 @@ import { shortDay } from '../../../core/format/days.ts';
 import { countedNoun } from '../../../core/format/variants.ts';
 import { driverNames } from '../../../core/piece/bench-time.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
+import { Calculation } from '../../components/calculation.tsx';
 import { ModalDialog } from '../../components/dialog.tsx';
-import { Num } from '../../components/num.tsx';
+import { FigureButton } from '../../components/figure-button.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import type { Edit } from '../../hooks/use-document.ts';
@@ -25,6 +26,7 @@ interface LearnedTimesProps {
 
 export function LearnedTimes({ piece, learned, edit }: LearnedTimesProps) {
   const [asked, setAsked] = useState<readonly LearnedStepPage[] | null>(null);
+  const [opened, setOpened] = useState('');
   const rows = piece.steps.flatMap((step) => {
     const own = learned.find(({ stepId }) => stepId === step.id);
     return own ? [{ step, own }] : [];
@@ -54,19 +56,26 @@ export function LearnedTimes({ piece, learned, edit }: LearnedTimesProps) {
               { hidden: 'use', width: 'w-[120px]' },
             ]}
           />
-          <tbody>
-            {rows.map(({ step, own }) => (
-              <tr key={step.id} className="border-b border-hair">
+          {rows.map(({ step, own }) => (
+            <tbody key={step.id}>
+              <tr className="border-b border-hair">
                 <td className="first">
                   {own.step || 'step'}
-                  <Behind own={own} />
+                  <span className="aside block">{summaryOf(own)}</span>
                 </td>
                 <td className="end num text-soft">{minutesWords(own.setUpMin, own.eachMin)}</td>
-                <td className="end whitespace-nowrap">
-                  {own.eachMin > 0 && own.learnedSetUpMin > 0 && (
-                    <span className="num">{Number(own.learnedSetUpMin.toFixed(1))} + </span>
-                  )}
-                  <Num figure={learnedFigure(own, step.per)} />
+                <td className="end">
+                  <span className="inline-flex items-baseline gap-1 whitespace-nowrap">
+                    {own.eachMin > 0 && own.learnedSetUpMin > 0 && (
+                      <span className="num">{Number(own.learnedSetUpMin.toFixed(1))} + </span>
+                    )}
+                    <FigureButton
+                      figure={learnedFigure(own, step.per)}
+                      name={`${own.step}, ${words.learned}`}
+                      isOpen={opened === step.id}
+                      onToggle={() => setOpened(opened === step.id ? '' : step.id)}
+                    />
+                  </span>
                 </td>
                 <td className="end num text-soft">
                   {own.again && own.again.of > 0 ? `${String(own.again.hits)} of ${String(own.again.of)}` : ''}
@@ -87,8 +96,16 @@ export function LearnedTimes({ piece, learned, edit }: LearnedTimesProps) {
                   )}
                 </td>
               </tr>
-            ))}
-          </tbody>
+              {opened === step.id && (
+                <tr>
+                  <td colSpan={6}>
+                    <Calculation figure={learnedFigure(own, step.per)} />
+                    <SetApart own={own} />
+                  </td>
+                </tr>
+              )}
+            </tbody>
+          ))}
         </table>
       )}
       {asked && <Take piece={piece} learned={asked} edit={edit} onClose={() => setAsked(null)} />}
@@ -141,24 +158,18 @@ function summaryOf({ batches, eachMin, eachLikely, likely, setUpMin, setApart, c
   return [`from ${countedNoun(batches, 'batch', 'batches')}`, range, apart, practice].filter(Boolean).join(', ');
 }
 
-/** The batches behind a learned time; those that are set apart, too. */
-function Behind({ own }: { own: LearnedStepPage }) {
+/** Batches that are not learned from, and why. */
+function SetApart({ own: { setApart } }: { own: LearnedStepPage }) {
+  if (setApart.length === 0) return null;
   return (
-    <details className="chrome text-[13px]">
-      <summary className="aside">{summaryOf(own)}</summary>
-      <ul>
-        {[
-          ...own.used.map((one) => ({ one, isApart: false })),
-          ...own.setApart.map((one) => ({ one, isApart: true })),
-        ].map(({ one, isApart }) => (
-          <li key={`${one.batchId} ${one.on}`} className={clsx('num', isApart && 'text-warn')}>
-            {shortDay(one.on)}: {countedNoun(one.pieces, 'piece')}, {Math.round(one.actualMin)} min, recipe{' '}
-            {Math.round(one.expectedMin)}
-            {isApart && `, ${words.outlierWhy}`}
-          </li>
-        ))}
-      </ul>
-    </details>
+    <ul className="pb-2 text-[14px] text-warn">
+      {setApart.map((one) => (
+        <li key={`${one.batchId} ${one.on}`} className="num">
+          {shortDay(one.on)}: {countedNoun(one.pieces, 'piece')}, {Math.round(one.actualMin)} min, recipe{' '}
+          {Math.round(one.expectedMin)}, {words.outlierWhy}
+        </li>
+      ))}
+    </ul>
   );
 }
 
