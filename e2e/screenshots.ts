@@ -29,6 +29,7 @@ try {
   await page.reload();
   await page.getByRole('heading', { name: 'Last times' }).waitFor();
   const learned = page.getByRole('region', { name: 'Learned times' });
+  await page.waitForLoadState('networkidle', { timeout: 5000 }).catch(() => undefined);
   await learned
     .getByRole('button', { name: /show calculation/ })
     .nth(4)
