@@ -135,7 +135,10 @@ export default {
       severity: 'error',
       from: {},
       // WASM files are imported by their address.
-      to: { dependencyTypes: ['npm-no-pkg', 'npm-unknown', 'unknown'], pathNot: '^(highs/runtime|zxing-wasm/reader/zxing_reader.wasm)\\?url$' },
+      to: {
+        dependencyTypes: ['npm-no-pkg', 'npm-unknown', 'unknown'],
+        pathNot: '^(highs/runtime|zxing-wasm/reader/zxing_reader.wasm)\\?url$',
+      },
     },
   ],
   options: {

@@ -114,7 +114,7 @@ test('a scale is read instead of typed: steady weights only, in its own unit', a
   await tap(scale, '+ 5 g');
   await page.bringToFront();
   await pad.getByRole('button', { name: 'Use this weight' }).tap();
-  await expect(pad.locator('output')).toHaveText('5 g');
+  await expect(pad.getByLabel('Weight in grams')).toHaveValue('5');
   await pad.getByRole('button', { name: 'Save' }).tap();
   await expect(page.getByRole('button', { name: /^Undo 5 g/ })).toBeVisible();
 });

@@ -17,6 +17,7 @@ import { openStores } from '../server/store/stores.ts';
 import { sendBadRequests } from './bad-requests.ts';
 import { cuttingProxy } from './cut-connections.ts';
 import { EntrySender } from './exactly-once.ts';
+import { meet } from './two-tablets.ts';
 
 const minutes = Number(process.env['MINUTES'] ?? 14);
 const wanted = process.argv.slice(2);
@@ -26,7 +27,8 @@ let faults = 0;
 const parts: readonly (readonly [name: string, share: number, run: (ms: number) => Promise<object>])[] = [
   ['kills', 0.4, kills],
   ['browser kills', 0.2, browserKills],
-  ['cut connections', 0.2, cuts],
+  ['cut connections', 0.15, cuts],
+  ['two tablets', 0.05, twoTablets],
   ['bad requests', 0.2, badRequests],
 ];
 for (const [name, share, run] of parts) {
@@ -120,6 +122,19 @@ async function cuts(ms: number): Promise<object> {
     const found = sender.counted(path);
     faults += found.lost + found.doubled;
     return { cut, ...found };
+  });
+}
+
+/** Two tablets log at one batch over connections that are cut. */
+async function twoTablets(ms: number): Promise<object> {
+  return await withLedger('demo', async (server) => {
+    const proxy = await cuttingProxy(server.url, 0.5, seeded(seed + 4));
+    const end = performance.now() + ms;
+    const met = await meet(proxy.url, server.url, 200, seeded(seed + 5), () => performance.now() > end);
+    const cut = proxy.cuts();
+    await proxy.close();
+    faults += met.wrong;
+    return { cut, ...met };
   });
 }
 

@@ -42,6 +42,7 @@ export function stepCard({ step }: Pick<BenchStep, 'step'>, run: BatchRun, units
   const { piece, count } = run;
   const scope = scopeOf(step, piece);
   const isJoining = workKindOf(stepKindOf(step)).place === 'at-join';
+  const isDrilling = stepKindOf(step) === 'drill';
   const joins = isJoining ? scope.joins : [];
   // Work at a join shows what it joins.
   const joined = joins.flatMap((at) => piece.joins[at]?.parts ?? []);
@@ -65,7 +66,9 @@ export function stepCard({ step }: Pick<BenchStep, 'step'>, run: BatchRun, units
           id: part.id,
           name: part.name.trim() || 'part',
           material: `${alloy.name}, ${sectionAsTyped(section, part.section)}`,
-          blank: [blankInWords(cut, units), benchWords(part.blank)].filter(Boolean).join(', '),
+          blank: [blankInWords(cut, units), benchWords(part.blank), isDrilling ? drillWords(computed.hole) : '']
+            .filter(Boolean)
+            .join(', '),
           cut,
           section,
           alloy,
@@ -76,3 +79,5 @@ export function stepCard({ step }: Pick<BenchStep, 'step'>, run: BatchRun, units
     look: inspectionOf(step, piece),
   };
 }
+
+const drillWords = (mm: number | null) => (mm === null ? '' : `drill ${mm.toFixed(1)} mm`);

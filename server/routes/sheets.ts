@@ -1,9 +1,9 @@
 // Line sheets, price tags, job sheets and templates as files.
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
 import { sheetRoutes } from '../../contract/sheets.ts';
-import { batchNumber } from '../../core/bench/batch-number.ts';
 import { templatesDxf, templatesSvg } from '../../core/batch/templates/template-files.ts';
 import { templatesOf } from '../../core/batch/templates/templates.ts';
+import { batchNumber } from '../../core/bench/batch-number.ts';
 import { shortDay } from '../../core/format/days.ts';
 import { paperOf } from '../../core/format/paper.ts';
 import { labelSheets } from '../../core/price/book/label-sheets.ts';

@@ -26,6 +26,7 @@ export const words = localWords({
   earlierSteps: 'Not done yet before this:',
   everythingIsDone: 'Every step of this batch is done.',
   good: 'good',
+  grams: 'Weight in grams',
   goToTheBatch: 'Batch page',
   helperMinutes: 'Minutes of the helper',
   iStartedEarlier: 'I started earlier',

@@ -1,8 +1,8 @@
 // The printed pages of a batch: job sheet, templates at true scale, price tags.
 import { Download } from 'lucide-react';
-import { batchNumber } from '../../../core/bench/batch-number.ts';
 import { pathTo } from '../../../contract/route.ts';
 import { sheetRoutes } from '../../../contract/sheets.ts';
+import { batchNumber } from '../../../core/bench/batch-number.ts';
 import { words } from '../../words/batch.ts';
 
 export function BatchPapers({ id }: { id: string }) {

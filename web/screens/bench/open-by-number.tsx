@@ -44,6 +44,7 @@ export function OpenByNumber({ view }: { view: BenchView }) {
       >
         <input
           id="batch-number"
+          autoFocus
           className="num min-h-[56px] w-full min-w-0 rounded border-2 border-rule bg-page px-3 text-[28px]"
           inputMode="none"
           autoComplete="off"

@@ -27,9 +27,20 @@ export function Weigh({ expected, first, onWeight, onClose }: WeighProps) {
     <ModalDialog wide open title={words.weigh} description={words.weighLong} onClose={onClose}>
       <div className="mt-3 grid grid-cols-2 gap-6 max-[560px]:grid-cols-1">
         <div>
-          <output aria-live="polite" className="num block text-right text-[44px] leading-none font-semibold">
-            {typed || '0'} g
-          </output>
+          {/* A scale or a caliper that types like a keyboard works, too; the tablet's own keyboard stays away. */}
+          <span className="flex items-baseline justify-end gap-2 text-[44px] leading-none font-semibold">
+            <input
+              autoFocus
+              inputMode="none"
+              autoComplete="off"
+              className="num min-h-[56px] w-full min-w-0 bg-page text-right"
+              aria-label={words.grams}
+              placeholder="0"
+              value={typed}
+              onChange={({ target }) => setTyped(target.value.replace(',', '.').replace(/[^\d.]/g, ''))}
+            />
+            g
+          </span>
           <p className="bench-aside text-right">
             {should === undefined ? '' : `${should.toFixed(1)} g ${words.byTheRecipe}`}
           </p>
