@@ -3,7 +3,7 @@ import { useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { oneRunALine } from '../../../core/batch/count-batch.ts';
 import type { BenchStep } from '../../../core/bench/batch-steps.ts';
-import { EXTRA, type Weighing } from '../../../core/bench/bench-entry.ts';
+import { EXTRA } from '../../../core/bench/bench-entry.ts';
 import { stepCard } from '../../../core/bench/step-card.ts';
 import type { BenchMaker } from '../../../core/studio/bench.ts';
 import { workKindOf } from '../../../core/work/work-kinds.ts';
@@ -14,17 +14,16 @@ import { useAddPhotoMutation } from '../../state/endpoints/pieces.ts';
 import { words } from '../../words/bench.ts';
 import { Counts } from './counts.tsx';
 import { Forgotten } from './forgotten.tsx';
-import { More } from './more.tsx';
 import { NextList } from './next-list.tsx';
 import { nextFor, nextOf, waitsFor } from './next-steps.ts';
 import { StepAbout } from './step-about.tsx';
+import { StepActions } from './step-actions.tsx';
+import { type StepDialog, StepDialogs } from './step-dialogs.tsx';
 import { stepLink } from './step-link.ts';
 import { StepTimer } from './step-timer.tsx';
 import { shortMinutes, stepTitle } from './step-words.ts';
 import { UnattendedTimers } from './unattended-timers.tsx';
-import { undoWords } from './undo-words.ts';
 import { useStepLog } from './use-step-log.ts';
-import { Weigh } from './weigh.tsx';
 
 interface StepPageProps {
   readonly view: BenchView;
@@ -38,13 +37,10 @@ export function StepPage({ view, batch, stepKey, maker }: StepPageProps) {
   const log = useRunningLog(view.entries, batch.id, stepKey);
   const { log: add, refusal } = useStepLog(batch.id, stepKey, maker.id);
   const navigate = useNavigate();
-  const [dialog, setDialog] = useState<'' | 'weigh' | 'more'>('');
-  const { rates } = useBasis();
+  const [dialog, setDialog] = useState<StepDialog>('');
   const state = log?.state ?? 'untouched';
   const pieces = step?.pieces ?? 0;
   const mine = log?.stretches.find((stretch) => stretch.to === null && stretch.maker === maker.id);
-  const isWorking = mine !== undefined;
-  const last = lastEntry(view.entries, batch.id, stepKey);
   const waits = waitsFor(batch, stepKey, view);
   const after = nextOf({ ...batch, steps: batch.steps.filter(({ key }) => key !== stepKey) }, view);
   const others = view.underWay.filter(
@@ -59,7 +55,6 @@ export function StepPage({ view, batch, stepKey, maker }: StepPageProps) {
     const goes = own ?? next;
     void navigate(goes ? stepLink(goes.batch.id, goes.step.key) : `/bench/${batch.id}`);
   };
-  const leaves = step !== null && step.unattendedMin > 0;
   return (
     <main className="bench">
       <section className="bench-leaf" aria-label={words.stepAtHand}>
@@ -73,7 +68,7 @@ export function StepPage({ view, batch, stepKey, maker }: StepPageProps) {
           {mine && <Forgotten stretch={mine} maker={maker} onCorrect={(...entries) => add(...entries)} />}
           {step && <About batch={batch} step={step} />}
           {!step && <p className="bench-note mt-3">{words.notAtTheBench}</p>}
-          {isWorking && others.length > 0 && <p className="bench-aside mt-2">{words.atOnce}</p>}
+          {mine && others.length > 0 && <p className="bench-aside mt-2">{words.atOnce}</p>}
           {refusal && (
             <p role="alert" className="bench-note mt-2">
               {refusal}
@@ -88,40 +83,15 @@ export function StepPage({ view, batch, stepKey, maker }: StepPageProps) {
             pieces={pieces}
             onCount={(detail) => add({ how: 'counted', detail })}
           />
-          <div className="mt-3 grid grid-cols-[auto_auto_1fr] gap-3">
-            <button
-              type="button"
-              className="bench-press"
-              disabled={last === null}
-              onClick={() => last?.uid !== undefined && add({ how: 'voided', detail: { of: last.uid } })}
-            >
-              {words.undo} {last && <span className="block text-[15px] font-normal text-soft">{undoWords(last)}</span>}
-            </button>
-            <button type="button" className="bench-press" disabled={!isWorking} onClick={() => add({ how: 'paused' })}>
-              {words.pause}
-            </button>
-            {isWorking && leaves ? (
-              <button type="button" className="bench-press bench-go" onClick={() => add({ how: 'left' })}>
-                Leave it: {shortMinutes(step.unattendedMin)} unattended
-              </button>
-            ) : isWorking || state === 'left' ? (
-              <button type="button" className="bench-press bench-go" onClick={finish}>
-                {state === 'left'
-                  ? words.takeOutDone
-                  : after
-                    ? `Done: on to ${lowerFirst(after.step.name)}`
-                    : words.done}
-              </button>
-            ) : (
-              <button
-                type="button"
-                className="bench-press bench-go"
-                onClick={() => add({ how: leaves && step.attendedMin === 0 ? 'left' : 'started' })}
-              >
-                {state === 'untouched' ? words.start : words.startAgain}
-              </button>
-            )}
-          </div>
+          <StepActions
+            step={step}
+            state={state}
+            isWorking={mine !== undefined}
+            last={lastEntry(view.entries, batch.id, stepKey)}
+            next={after?.step.name ?? ''}
+            log={add}
+            onDone={finish}
+          />
         </div>
       </section>
       <section className="bench-leaf">
@@ -150,32 +120,16 @@ export function StepPage({ view, batch, stepKey, maker }: StepPageProps) {
           </Link>
         </div>
       </section>
-      {dialog === 'weigh' && (
-        <WeighHere
-          batch={batch}
-          isFirst={step?.index === 0}
-          onWeight={(weighing, grams) => add({ how: 'weighed', detail: { weighing, grams } })}
-          onClose={() => setDialog('')}
-        />
-      )}
-      {dialog === 'more' && (
-        <More
-          helpers={rates.bench.makers.filter(({ id }) => id !== maker.id)}
-          sinceLast={lastEndOf(view, batch, maker)}
-          onEarlier={(at) => {
-            const started = view.entries.findLast(
-              (one) =>
-                one.batchId === batch.id && one.step === stepKey && one.how === 'started' && one.maker === maker.id,
-            );
-            const wrong =
-              isWorking && started?.uid !== undefined ? [{ how: 'voided' as const, detail: { of: started.uid } }] : [];
-            add(...wrong, { how: 'started', at });
-          }}
-          onHelper={(helper, minutes) => add({ how: 'worked', maker: helper, detail: { minutes } })}
-          onHappened={(what) => add({ how: 'noted', detail: { what } })}
-          onClose={() => setDialog('')}
-        />
-      )}
+      <StepDialogs
+        dialog={dialog}
+        view={view}
+        batch={batch}
+        stepKey={stepKey}
+        maker={maker}
+        isWorking={mine !== undefined}
+        log={add}
+        onClose={() => setDialog('')}
+      />
     </main>
   );
 }
@@ -184,17 +138,6 @@ export function StepPage({ view, batch, stepKey, maker }: StepPageProps) {
 function waitsForOthers(step: BenchStep, view: BenchView, batch: BenchBatch, ends: string): boolean {
   return step.after.some((key) => key !== ends && view.logOf(batch.id, key)?.state !== 'done');
 }
-
-/** The end of the last step that this maker finished in the batch. */
-function lastEndOf(view: BenchView, batch: BenchBatch, maker: BenchMaker): number | null {
-  const ends = batch.steps.flatMap(({ key }) => {
-    const log = view.logOf(batch.id, key);
-    return log?.doneAt != null && log.byMaker.has(maker.id) ? log.doneAt : [];
-  });
-  return ends.length > 0 ? Math.max(...ends) : null;
-}
-
-const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 
 function StepHead({ batch, step, stepKey }: { batch: BenchBatch; step: BenchStep | null; stepKey: string }) {
   const kind = stepKey.replace(EXTRA, '');
@@ -240,30 +183,6 @@ function About({ batch, step }: { batch: BenchBatch; step: BenchStep }) {
     return run ? stepCard(step, run, basis.studio.units) : null;
   }, [batch, step, basis]);
   return card && <StepAbout card={card} />;
-}
-
-function WeighHere({
-  batch,
-  isFirst,
-  onWeight,
-  onClose,
-}: {
-  batch: BenchBatch;
-  isFirst: boolean;
-  onWeight: (weighing: Weighing, grams: number) => void;
-  onClose: () => void;
-}) {
-  const basis = useBasis();
-  const count = batchCount(batch.body, batch.made, basis);
-  const out = count.runs.reduce((sum, run) => sum + run.quantity * run.count.weight.value, 0);
-  return (
-    <Weigh
-      expected={{ in: count.grams.value, out, scrap: Math.max(0, count.grams.value - out) }}
-      first={isFirst ? 'in' : 'out'}
-      onWeight={onWeight}
-      onClose={onClose}
-    />
-  );
 }
 
 function PhotoButton({ onPhoto }: { onPhoto: (id: string) => void }) {
