@@ -8,7 +8,7 @@ test('the ledger closes while an idle connection is open', async ({ own }) => {
   // The server may end the connection abruptly.
   ahead.on('error', () => undefined);
   await once(ahead, 'connect');
-  const closed = once(ahead, 'close');
+  const closed = new Promise((resolve) => ahead.once('close', resolve));
   await own.stop();
   await closed;
   expect(ahead.destroyed).toBe(true);
