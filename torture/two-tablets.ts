@@ -31,7 +31,7 @@ class Tablet {
 
   async tap(run: number, batchId: string, step: string, on: string): Promise<void> {
     for (let tap = 0; tap < TAPS; tap += 1) {
-      const uid = `${this.#name}-${String(run)}-${String(tap)}`;
+      const uid = `tablet-${this.#name}-${String(run)}-${String(tap)}`;
       const entry: NewBenchEntry = { uid, batchId, step, how: 'counted', maker: '', on, minute: 600 + tap, detail: { good: 1 } }; // prettier-ignore
       await this.#send(uid, entry);
     }
@@ -49,9 +49,9 @@ class Tablet {
           body: JSON.stringify({ entries: [entry] }),
           signal: AbortSignal.timeout(5000),
         });
-        await answer.json();
+        const told = (await answer.json()) as { readonly detail?: string };
         if (answer.status === 201) return;
-        throw new Error(`Refused with ${String(answer.status)}.`);
+        throw new Error(`Refused with ${String(answer.status)}: ${told.detail ?? ''}`);
       } catch (error) {
         if (error instanceof Error && error.message.startsWith('Refused')) throw error;
       }
