@@ -47,9 +47,9 @@ test('a batch goes from issued metal to finished by touch, with a lunch forgotte
   await tap(page, /^\d+ done again/);
   await page.clock.setFixedTime('2026-11-24T13:45');
   await page.reload();
-  await expect(page.getByText('Probably you stopped at 12:30 and went on at 13:15')).toBeVisible();
+  await expect(page.getByText('Did you stop at 12:30 and go on at 13:15?')).toBeVisible();
   await tap(page, 'Correct it');
-  await expect(page.getByText('Probably you stopped')).toBeHidden();
+  await expect(page.getByText('Did you stop at')).toBeHidden();
   await expect(page.getByRole('timer')).toHaveText(/^50:0\d$/);
   await tap(page, /^All good/);
   await tap(page, /^Done: on to pickle/);

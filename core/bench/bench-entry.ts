@@ -1,7 +1,7 @@
 // Entries of the bench: what happened to a step, and what was pinned in the plan. Entries never change: a later one
 // corrects an earlier one. Their order is that of the moments they tell of, whenever they arrive.
 import { z } from 'zod';
-import { daysBetween, MINUTES_A_DAY } from '../measure/days.ts';
+import { daysBetween, localDay, MINUTES_A_DAY } from '../measure/days.ts';
 import { isoDateSchema } from '../measure/typed.ts';
 
 const benchHows = [
@@ -108,6 +108,12 @@ export function momentOf({ on, minute, ms = 0 }: Pick<NewBenchEntry, 'on' | 'min
   return daysBetween(EPOCH, on) * MINUTES_A_DAY + minute + ms / 60_000;
 }
 
+/** The moment of a date by this computer's wall clock, see `momentOf`. */
+export function momentOfDate(date: Date): number {
+  const ms = date.getSeconds() * 1000 + date.getMilliseconds();
+  return momentOf({ on: localDay(date), minute: date.getHours() * 60 + date.getMinutes(), ms });
+}
+
 /**
  * Entries that count, by moment: without those that are voided or taken back. A pin has no moment, so pins stand last, in
  * the order in which they came.
@@ -117,7 +123,11 @@ export function inOrder<Entry extends NewBenchEntry>(entries: readonly Entry[]):
   const counts = entries.filter(({ how, uid = '' }) => how !== 'voided' && !voided.has(uid));
   const isPin = ({ how }: Entry) => how === 'pinned' || how === 'let-go';
   const work = counts.filter((entry) => !isPin(entry));
-  const sorted = work.toSorted((a, b) => momentOf(a) - momentOf(b) || compare(a.uid ?? '', b.uid ?? ''));
+  // The day of an entry is read once, not at every comparison.
+  const sorted = work
+    .map((entry) => ({ entry, moment: momentOf(entry) }))
+    .toSorted((a, b) => a.moment - b.moment || compare(a.entry.uid ?? '', b.entry.uid ?? ''))
+    .map(({ entry }) => entry);
   return [...withoutTakenBack(sorted), ...counts.filter(isPin)];
 }
 

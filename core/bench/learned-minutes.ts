@@ -2,7 +2,7 @@
 import { type CountedHits, learnedShare, meanShare, shareInterval, shareLike } from '../measure/beta-binomial.ts';
 import type { StepComputation } from '../piece/bench-time.ts';
 import type { Step } from '../piece/step.ts';
-import { HALF_LIFE_DAYS, type LearnedStep, LIKELY } from './learned-times.ts';
+import { fadedWeight, type LearnedStep, LIKELY } from './learned-times.ts';
 import { type LearningCurve, learningCurve } from './learning-curve.ts';
 import type { CountedObservation } from './observations.ts';
 import { setUpAndEach } from './set-up-and-each.ts';
@@ -40,7 +40,7 @@ export function learnedMinutes(
 ): LearnedMinutes {
   const used = learnedStep.used as readonly CountedObservation[];
   const { setUpMin, eachMin } = typedMinutes(step, time);
-  const weightOf = ({ day }: CountedObservation) => 0.5 ** (Math.max(0, today - day) / HALF_LIFE_DAYS);
+  const weightOf = (one: CountedObservation) => fadedWeight(one, today);
   const again = 1 + time.again;
   const apart =
     step.per === 'batch' || step.per === 'load'

@@ -37,7 +37,13 @@ export interface LearnedStep {
 }
 
 /** Days in which an observation loses half of its weight. */
-export const HALF_LIFE_DAYS = 365;
+const HALF_LIFE_DAYS = 365;
+
+/** Weight of an observation, above 0 to 1. */
+export function fadedWeight({ day }: Pick<StepObservation, 'day'>, today: number): number {
+  return 0.5 ** (Math.max(0, today - day) / HALF_LIFE_DAYS);
+}
+
 /** Chance with which the bounds hold. */
 export const LIKELY = 0.8;
 
@@ -154,8 +160,7 @@ function priorOf(columns: ReadonlyMap<string, number>): Belief {
 
 function observed(one: StepObservation, columns: ReadonlyMap<string, number>, today: number): Observed {
   const at = [columns.get(one.stepId), columns.get(makerKey(one))].flatMap((column) => column ?? []);
-  const weight = 0.5 ** (Math.max(0, today - one.day) / HALF_LIFE_DAYS);
-  return { x: oneAt([0, ...at], columns.size + 1), y: logRatio(one), weight };
+  return { x: oneAt([0, ...at], columns.size + 1), y: logRatio(one), weight: fadedWeight(one, today) };
 }
 
 const MAKER_MARK = ' by ';

@@ -1,6 +1,12 @@
 // A moment of the bench log as a day and a time of the wall clock.
+import { clockInWords } from '../format/days.ts';
 import { dayAfter, MINUTES_A_DAY } from '../measure/days.ts';
 import { EPOCH } from './bench-entry.ts';
+
+/** The time of day of a moment, as the studio's country writes it: `12:30`. */
+export function timeOfDay(moment: number): string {
+  return clockInWords(momentAsDay(moment).minute);
+}
 
 /** @param moment  see `momentOf` */
 export function momentAsDay(moment: number): { on: string; minute: number; ms: number } {

@@ -147,13 +147,7 @@ export function readRates(studio: Studio, revision: number): Rates {
     metalBasis: studio.metalBasis,
     paid: () => null,
     packaging: amount('packaging', 'packaging'),
-    standardTimes: new Map(
-      studio.standardTimes.map(({ kind, share }, index) => {
-        const reading = readMarkUp(share);
-        if (!reading.ok) problems.push({ path: `standardTimes.${String(index)}.share`, sentence: reading.sentence });
-        return [kind, reading.ok && reading.value > 0 ? reading.value : 1];
-      }),
-    ),
+    standardTimes: standardTimesOf(studio, problems),
     assayCharges: studio.assayCharges
       .map(({ upTo, charge }, index) => {
         const path = `assayCharges.${String(index)}`;
@@ -224,4 +218,14 @@ function ownAlloy(row: OwnAlloy, index: number, problems: Issue[]): Alloy {
     densitySource:
       density.ok && density.composition ? 'ideal mixture until it is weighed' : 'Studio, own alloy, as typed',
   };
+}
+
+function standardTimesOf({ standardTimes }: Studio, problems: Issue[]): Rates['standardTimes'] {
+  return new Map(
+    standardTimes.map(({ kind, share }, index) => {
+      const reading = readMarkUp(share);
+      if (!reading.ok) problems.push({ path: `standardTimes.${String(index)}.share`, sentence: reading.sentence });
+      return [kind, reading.ok && reading.value > 0 ? reading.value : 1];
+    }),
+  );
 }

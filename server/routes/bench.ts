@@ -5,7 +5,7 @@ import { nameOfLines } from '../../core/batch/batch-run.ts';
 import { EPOCH } from '../../core/bench/bench-entry.ts';
 import { workedMinutes } from '../../core/bench/hours-worked.ts';
 import { dayAfter } from '../../core/measure/days.ts';
-import { BenchHistory, kindOf, nowMoment } from '../services/bench-history.ts';
+import { benchHistoryOf, kindOf, nowMoment } from '../services/bench-history.ts';
 import { lastTimes } from '../services/last-times.ts';
 import { learnedKinds, learnedSteps } from '../services/learned-steps.ts';
 import type { Stores } from '../store/stores.ts';
@@ -13,10 +13,10 @@ import { answerRoute } from './register.ts';
 
 /** Registers the routes of what the bench log tells. */
 export function registerBench(app: FastifyInstance, stores: Stores): void {
-  const history = new BenchHistory(stores);
+  const history = benchHistoryOf(stores);
   answerRoute(app, benchRoutes.learned, () => learnedSteps(stores, history));
   answerRoute(app, benchRoutes.ofPiece, ({ params: { id } }) => ({
-    learned: learnedSteps(stores, history).filter(({ pieceId }) => pieceId === id),
+    learned: learnedSteps(stores, history, id),
     lastTimes: lastTimes(stores, history, id),
   }));
   answerRoute(app, benchRoutes.kinds, () => learnedKinds(history));

@@ -3,7 +3,7 @@ import type { Batch } from '../../core/batch/batch.ts';
 import type { MadeLine } from '../../core/batch/batch-run.ts';
 import { type BenchStep, benchSteps } from '../../core/bench/batch-steps.ts';
 import { type BatchStory, batchStory, withoutLoad } from '../../core/bench/batch-story.ts';
-import { type BenchEntry, momentOf } from '../../core/bench/bench-entry.ts';
+import { type BenchEntry, EXTRA, momentOfDate } from '../../core/bench/bench-entry.ts';
 import { groupBy } from '../../core/bench/group-by.ts';
 import { type CountedObservation, observationsOf } from '../../core/bench/observations.ts';
 import { fingerprint } from '../../core/measure/fingerprint.ts';
@@ -21,6 +21,15 @@ export interface PastBatch {
   readonly entries: readonly BenchEntry[];
   readonly story: BatchStory;
   readonly observations: readonly CountedObservation[];
+}
+
+const histories = new WeakMap<Stores, BenchHistory>();
+
+/** The history of a ledger: the same for all who ask, so that a batch is read once. */
+export function benchHistoryOf(stores: Stores): BenchHistory {
+  const known = histories.get(stores) ?? new BenchHistory(stores);
+  histories.set(stores, known);
+  return known;
 }
 
 /** Reads what came of the batches of a ledger. */
@@ -61,13 +70,10 @@ export class BenchHistory {
 
 /** The present moment by the wall clock, see `momentOf`. */
 export function nowMoment(): number {
-  const now = serverClock();
-  const pad = (value: number) => String(value).padStart(2, '0');
-  const on = `${String(now.getFullYear())}-${pad(now.getMonth() + 1)}-${pad(now.getDate())}`;
-  return momentOf({ on, minute: now.getHours() * 60 + now.getMinutes(), ms: 0 });
+  return momentOfDate(serverClock());
 }
 
 /** The kind of work of a step of a batch, in the route or not. */
 export function kindOf({ steps }: PastBatch, step: string): string {
-  return steps.find(({ key }) => withoutLoad(key) === withoutLoad(step))?.kind ?? step.replace(/^extra\//, '');
+  return steps.find(({ key }) => withoutLoad(key) === withoutLoad(step))?.kind ?? step.replace(EXTRA, '');
 }

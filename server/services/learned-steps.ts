@@ -16,25 +16,31 @@ import type { Stores } from '../store/stores.ts';
 import { currentBasis } from './basis.ts';
 import { type BenchHistory, nowMoment } from './bench-history.ts';
 
-/** Steps of the latest versions of all pieces that were done at least once. */
-export function learnedSteps(stores: Stores, history: BenchHistory): LearnedStepPage[] {
+/**
+ * Steps of the latest versions of pieces that were done at least once.
+ * @param pieceId  of one piece; left out: all
+ */
+export function learnedSteps(stores: Stores, history: BenchHistory, pieceId?: string): LearnedStepPage[] {
   const today = Math.floor(nowMoment() / MINUTES_A_DAY);
   const { rates } = currentBasis(stores);
   const pieces = stores.pieces.list().map(({ id, accepted, body }) => ({ id, piece: accepted ?? body }));
   const times = timesOf(pieces, rates.alloys);
   const observations = history.batches().flatMap((past) => past.observations.map((one) => asOfNow(one, times)));
   const byStep = new Map<string, LearnedStep>();
-  for (const ofKind of groupBy(observations, ({ kind }) => kind).values())
+  const isWanted = ({ stepId }: StepObservation) => pieceId === undefined || stepId.startsWith(`${pieceId}/`);
+  // A kind that the piece does not have is not learned.
+  for (const ofKind of [...groupBy(observations, ({ kind }) => kind).values()].filter((own) => own.some(isWanted)))
     for (const [id, step] of learnKind(ofKind, today)) byStep.set(id, step);
-  return pieces.flatMap(({ id: pieceId, piece }) =>
+  const shownPieces = pieceId === undefined ? pieces : pieces.filter(({ id }) => id === pieceId);
+  return shownPieces.flatMap(({ id: own, piece }) =>
     piece.steps.flatMap((step): LearnedStepPage[] => {
-      const id = stepIdOf(pieceId, step.id);
+      const id = stepIdOf(own, step.id);
       const [learned, time] = [byStep.get(id), times.get(id)];
       if (!learned || !time || learned.used.length + learned.setApart.length === 0) return [];
       const { makers, used, setApart, factor, low, high, spread } = learned;
       return [
         {
-          pieceId,
+          pieceId: own,
           piece: piece.name,
           stepId: step.id,
           step: step.name,

@@ -5,7 +5,7 @@ import { changeOf } from '../../core/bench/take-times.ts';
 import { loadDemo } from '../demo/load.ts';
 import { type Ledger, openLedger } from '../store/ledger.ts';
 import { openStores, type Stores } from '../store/stores.ts';
-import { BenchHistory } from './bench-history.ts';
+import { benchHistoryOf } from './bench-history.ts';
 import { learnedSteps } from './learned-steps.ts';
 import { acceptStudio } from './set-up-studio.ts';
 import { takeSmallChanges } from './take-small-changes.ts';
@@ -32,7 +32,7 @@ test('nothing is taken unless the studio wants it, and then only small changes; 
 
   const studio = stores.studio.get(STUDIO_ID);
   acceptStudio(stores, stores.studio.saveDraft(STUDIO_ID, studio.version, { ...studio.body, learnedTimes: 'small' }).version); // prettier-ignore
-  const learned = learnedSteps(stores, new BenchHistory(stores)).filter((one) => one.pieceId === pieceId);
+  const learned = learnedSteps(stores, benchHistoryOf(stores)).filter((one) => one.pieceId === pieceId);
   takeSmallChanges(stores, batch.body);
   const after = stores.pieces.get(pieceId);
   const changed = after.body.steps.filter((step, at) => JSON.stringify(step) !== JSON.stringify(before.body.steps[at]));

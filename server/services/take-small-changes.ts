@@ -4,7 +4,7 @@ import { changeOf, isWorthTaking, withLearnedTimes } from '../../core/bench/take
 import type { Stores } from '../store/stores.ts';
 import { pricedPiece } from './accept-piece.ts';
 import { acceptedStudio } from './basis.ts';
-import { BenchHistory } from './bench-history.ts';
+import { benchHistoryOf } from './bench-history.ts';
 import { learnedSteps } from './learned-steps.ts';
 
 /** Largest change that is taken without asking, as a share. */
@@ -15,7 +15,7 @@ const LEAST_BATCHES = 3;
 /** Prices that are set stay as they are. A piece with a draft in progress is left alone. */
 export function takeSmallChanges(stores: Stores, { state, lines }: Batch): void {
   if (state !== 'finished' || acceptedStudio(stores).learnedTimes !== 'small') return;
-  const learned = learnedSteps(stores, new BenchHistory(stores));
+  const learned = learnedSteps(stores, benchHistoryOf(stores));
   for (const pieceId of new Set(lines.map((line) => line.pieceId))) {
     const piece = stores.pieces.get(pieceId);
     if (piece.isDraft) continue;

@@ -1,7 +1,7 @@
 // The moment, counted in seconds.
 import { useEffect, useState } from 'react';
-import { momentOf } from '../../core/bench/bench-entry.ts';
-import { dayAndMinuteOf, rightNowMs } from '../state/clock.ts';
+import { momentOfDate } from '../../core/bench/bench-entry.ts';
+import { rightNowMs } from '../state/clock.ts';
 
 /** The present moment as entries of the bench count it, see `momentOf`; a new one every second. */
 export function useSeconds(): number {
@@ -15,7 +15,5 @@ export function useSeconds(): number {
 
 /** The present moment, see `momentOf`. */
 export function momentNow(): number {
-  const moment = new Date(rightNowMs());
-  const { day, minute } = dayAndMinuteOf(moment);
-  return momentOf({ on: day, minute, ms: moment.getSeconds() * 1000 + moment.getMilliseconds() });
+  return momentOfDate(new Date(rightNowMs()));
 }

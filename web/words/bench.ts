@@ -23,7 +23,7 @@ export const words = localWords({
   connectScale: 'Connect a scale',
   done: 'Done',
   doneAgain: 'done again',
-  earlierSteps: 'Not done yet before this:',
+  earlierSteps: 'Earlier steps that are not done:',
   everythingIsDone: 'Every step of this batch is done.',
   good: 'good',
   grams: 'Weight in grams',

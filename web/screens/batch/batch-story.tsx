@@ -6,7 +6,13 @@ import type { MadeLine } from '../../../core/batch/batch-run.ts';
 import type { BatchCount } from '../../../core/batch/count-batch.ts';
 import { benchSteps } from '../../../core/bench/batch-steps.ts';
 import { type BatchStory, batchStory, type StepStory } from '../../../core/bench/batch-story.ts';
-import { computed, type Figure, given, inSum, totalOf } from '../../../core/figure/figure.ts';
+import {
+  actualMinutes,
+  finishedByRecipe,
+  labourDifference,
+  storyMinutes,
+  weighedMetal,
+} from '../../../core/bench/story-figures.ts';
 import { BenchPhotos } from '../../components/bench-photos.tsx';
 import { Calculation } from '../../components/calculation.tsx';
 import { type CountRow, CountTable } from '../../components/count-table.tsx';
@@ -19,9 +25,6 @@ import { useGetBatchLogQuery } from '../../state/endpoints/bench.ts';
 import { useAppSelector } from '../../state/store.ts';
 import { happeningWords } from '../../words/bench.ts';
 import { words } from '../../words/bench-story.ts';
-
-/** Loss of metal that is usual at the bench, as a share of what was issued (common practice: filings, polishing, fire). */
-const USUAL_LOSS = 0.03;
 
 /** @returns null while nothing was logged */
 export function useBatchStory(id: string, made: readonly MadeLine[]): BatchStory | null {
@@ -88,7 +91,7 @@ export function BatchStoryTable({ story, id }: { story: BatchStory; id: string }
               <td className="end">
                 {step.actualMin > 0 && (
                   <FigureButton
-                    figure={actualFigure(step, nameOf)}
+                    figure={actualMinutes(step, nameOf)}
                     name={`${step.name}, ${words.actual}`}
                     isOpen={opened === step.key}
                     onToggle={() => setOpened(opened === step.key ? '' : step.key)}
@@ -103,7 +106,7 @@ export function BatchStoryTable({ story, id }: { story: BatchStory; id: string }
             {opened === step.key && (
               <tr>
                 <td colSpan={8}>
-                  <Calculation figure={actualFigure(step, nameOf)} />
+                  <Calculation figure={actualMinutes(step, nameOf)} />
                 </td>
               </tr>
             )}
@@ -111,15 +114,6 @@ export function BatchStoryTable({ story, id }: { story: BatchStory; id: string }
         ))}
       </table>
     </section>
-  );
-}
-
-/** Minutes of each maker, in a sum that opens. */
-function actualFigure({ name, byMaker }: StepStory, nameOf: (maker: string) => string): Figure {
-  return totalOf(
-    name,
-    'min',
-    [...byMaker].map(([maker, minutes]) => given(nameOf(maker) || 'a maker', minutes, 'min', 'the bench log')),
   );
 }
 
@@ -148,20 +142,12 @@ function Difference({ step: { estimatedMin, actualMin } }: { step: StepStory }) 
 /** Totals of the batch: time, labour, metal. */
 export function StoryTotals({ story, count }: { story: BatchStory; count: BatchCount }) {
   const { rates } = useBasis();
-  const minutes = (label: string, value: number) => given(label, value, 'min', 'the bench log and the recipe');
-  const more = story.actualDoneMin - story.estimatedDoneMin;
-  const labour = computed(
-    words.differenceInLabour,
-    (more / 60) * rates.labour.value,
-    rates.currency,
-    () => `${inSum(more, 'min')} ÷ 60 × ${inSum(rates.labour.value, rates.labour.unit)}`,
-    [minutes('minutes more than estimated', more), rates.labour],
-  );
+  const { estimated, actual, left } = storyMinutes(story);
   const rows: CountRow[] = [
-    { key: 'time', label: words.benchTime, takes: minutes(words.estimate, story.estimatedDoneMin), each: minutes(words.actual, story.actualDoneMin), eachUnit: 'min' },
-    { key: 'left', label: words.leftToDo, each: minutes(words.leftToDo, story.estimatedLeftMin), eachUnit: 'min' },
-    { key: 'labour', label: words.differenceInLabour, each: labour },
-  ]; // prettier-ignore
+    { key: 'time', label: words.benchTime, takes: estimated, each: actual, eachUnit: 'min' },
+    { key: 'left', label: words.leftToDo, each: left, eachUnit: 'min' },
+    { key: 'labour', label: words.differenceInLabour, each: labourDifference(story, rates.labour) },
+  ];
   return (
     <>
       <h2 className="mt-6">{words.atTheBench}</h2>
@@ -171,39 +157,20 @@ export function StoryTotals({ story, count }: { story: BatchStory; count: BatchC
   );
 }
 
-function MetalWeighed({ story: { metalIn, metalOut, scrap }, count }: { story: BatchStory; count: BatchCount }) {
-  if (metalIn === null && metalOut === null && scrap === null) return null;
-  const weighed = (label: string, grams: number | null) =>
-    grams === null ? null : given(label, grams, 'g', 'weighed at the bench');
-  const out = totalOf(
-    words.finishedPieces,
-    'g',
-    count.runs.map(
-      (run) =>
-      computed(run.name, run.quantity * run.count.weight.value, 'g', `${String(run.quantity)} × ${inSum(run.count.weight.value, 'g')}`, [run.count.weight]), // prettier-ignore
-    ),
-  );
-  const loss = metalIn !== null && metalOut !== null ? metalIn - metalOut - (scrap ?? 0) : null;
-  const lossFigure =
-    loss === null
-      ? null
-      : computed(words.lossOfMetal, loss, 'g', () => `${inSum(metalIn ?? 0, 'g')} − ${inSum(metalOut ?? 0, 'g')} − ${inSum(scrap ?? 0, 'g')}`, []); // prettier-ignore
+function MetalWeighed({ story, count }: { story: BatchStory; count: BatchCount }) {
+  const { issued, finished, scrap, loss, isUnusual } = weighedMetal(story);
+  if (!issued && !finished && !scrap) return null;
+  const rows: CountRow[] = [
+    { key: 'in', label: words.metalIssued, takes: count.grams, each: issued, eachUnit: 'g' },
+    { key: 'out', label: words.finishedPieces, takes: finishedByRecipe(count), each: finished, eachUnit: 'g' },
+    { key: 'scrap', label: words.scrapReturned, each: scrap, eachUnit: 'g' },
+    { key: 'loss', label: words.lossOfMetal, each: loss, eachUnit: 'g' },
+  ];
   return (
     <>
       <h2 className="mt-6">{words.metal}</h2>
-      <CountTable
-        label={words.metal}
-        heads={[words.estimate, words.actual]}
-        rows={[
-          { key: 'in', label: words.metalIssued, takes: count.grams, each: weighed(words.metalIssued, metalIn), eachUnit: 'g' },
-          { key: 'out', label: words.finishedPieces, takes: out, each: weighed(words.finishedPieces, metalOut), eachUnit: 'g' },
-          { key: 'scrap', label: words.scrapReturned, each: weighed(words.scrapReturned, scrap), eachUnit: 'g' },
-          { key: 'loss', label: words.lossOfMetal, each: lossFigure, eachUnit: 'g' },
-        ]} // prettier-ignore
-      />
-      {loss !== null && metalIn !== null && loss > USUAL_LOSS * metalIn && (
-        <p className="note mt-2">{words.lossUnusual}</p>
-      )}
+      <CountTable label={words.metal} heads={[words.estimate, words.actual]} rows={rows} />
+      {isUnusual && <p className="note mt-2">{words.lossUnusual}</p>}
     </>
   );
 }

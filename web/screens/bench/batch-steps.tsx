@@ -1,4 +1,4 @@
-// All steps of a batch: any of them can be opened, in or out of order.
+// The steps of a batch. Each can be opened, in or out of order.
 import { clsx } from 'clsx';
 import { Link, useNavigate } from 'react-router';
 import { batchNumber } from '../../../core/bench/batch-number.ts';

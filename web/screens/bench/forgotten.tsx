@@ -1,9 +1,8 @@
 // Work that went on over the end of a shift: proposes when it was stopped.
 import { useState } from 'react';
 import { forgottenStop } from '../../../core/bench/forgotten-stop.ts';
+import { timeOfDay } from '../../../core/bench/moment-as-day.ts';
 import type { Stretch } from '../../../core/bench/work-log.ts';
-import { clockInWords } from '../../../core/format/days.ts';
-import { MINUTES_A_DAY } from '../../../core/measure/days.ts';
 import type { BenchMaker } from '../../../core/studio/bench.ts';
 import { momentNow } from '../../hooks/use-seconds.ts';
 import { words } from '../../words/bench.ts';
@@ -19,13 +18,12 @@ export function Forgotten({ stretch, maker, onCorrect }: ForgottenProps) {
   const [workedThrough, setWorkedThrough] = useState(false);
   const stop = forgottenStop(stretch, momentNow(), maker);
   if (!stop || workedThrough) return null;
-  const clock = (moment: number) => clockInWords(moment % MINUTES_A_DAY);
-  const again = stop.again === null ? '' : ` and went on at ${clock(stop.again)}`;
+  const again = stop.again === null ? '' : ` and go on at ${timeOfDay(stop.again)}`;
   return (
     <div className="bench-note mt-2" role="alert">
       <p>
-        This goes on since {clock(stretch.from)}. Probably you stopped at {clock(stop.end)}
-        {again}.
+        You have worked on this since {timeOfDay(stretch.from)}. Did you stop at {timeOfDay(stop.end)}
+        {again}?
       </p>
       <div className="mt-2 flex flex-wrap gap-3">
         <button

@@ -1,8 +1,7 @@
 // What a bench day brings: a forgotten start, a helper, something else that happened.
 import { useState } from 'react';
 import { type Happening, happenings } from '../../../core/bench/bench-entry.ts';
-import { clockInWords } from '../../../core/format/days.ts';
-import { MINUTES_A_DAY } from '../../../core/measure/days.ts';
+import { timeOfDay } from '../../../core/bench/moment-as-day.ts';
 import type { BenchMaker } from '../../../core/studio/bench.ts';
 import { ModalDialog } from '../../components/dialog.tsx';
 import { momentNow } from '../../hooks/use-seconds.ts';
@@ -31,7 +30,6 @@ export function More({ helpers, sinceLast, onEarlier, onHelper, onHappened, onCl
     act();
     onClose();
   };
-  const clock = (moment: number) => clockInWords(Math.floor(moment % MINUTES_A_DAY));
   return (
     <ModalDialog
       open
@@ -56,11 +54,11 @@ export function More({ helpers, sinceLast, onEarlier, onHelper, onHappened, onCl
         {page === 'earlier' && (
           <div className="grid grid-cols-2 gap-2">
             {sinceLast !== null && sinceLast < now && (
-              <Choice onClick={close(() => onEarlier(sinceLast))}>after the last step, {clock(sinceLast)}</Choice>
+              <Choice onClick={close(() => onEarlier(sinceLast))}>after the last step, {timeOfDay(sinceLast)}</Choice>
             )}
             {EARLIER_MIN.map((minutes) => (
               <Choice key={minutes} onClick={close(() => onEarlier(now - minutes))}>
-                {minutes} min ago, {clock(now - minutes)}
+                {minutes} min ago, {timeOfDay(now - minutes)}
               </Choice>
             ))}
           </div>

@@ -9,6 +9,9 @@ import { Digits } from './digits.tsx';
 const ReadCode = lazy(async () => ({ default: (await import('./read-code.tsx')).ReadCode }));
 const LENGTH = 4;
 
+/** A scanner types where the focus is; the page stays where it is. */
+const focusWithoutScrolling = (input: HTMLInputElement | null) => input?.focus({ preventScroll: true });
+
 export function OpenByNumber({ view }: { view: BenchView }) {
   const navigate = useNavigate();
   const [typed, setTyped] = useState('');
@@ -44,7 +47,7 @@ export function OpenByNumber({ view }: { view: BenchView }) {
       >
         <input
           id="batch-number"
-          autoFocus
+          ref={focusWithoutScrolling}
           className="num min-h-[56px] w-full min-w-0 rounded border-2 border-rule bg-page px-3 text-[28px]"
           inputMode="none"
           autoComplete="off"

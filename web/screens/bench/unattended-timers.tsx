@@ -2,8 +2,7 @@
 import { clsx } from 'clsx';
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { clockInWords } from '../../../core/format/days.ts';
-import { MINUTES_A_DAY } from '../../../core/measure/days.ts';
+import { timeOfDay } from '../../../core/bench/moment-as-day.ts';
 import { playCall } from '../../hooks/play-call.ts';
 import type { BenchView, StepAtBench } from '../../hooks/use-bench.ts';
 import { useSeconds } from '../../hooks/use-seconds.ts';
@@ -51,7 +50,7 @@ export function UnattendedTimers({ view }: { view: BenchView }) {
                 <span className="min-w-0 flex-1">
                   {stepTitle(step)}: {step.pieces}
                   <span className="bench-aside block">
-                    {batch.name}, {endsAt <= now ? `ended ${ended(endsAt)}` : `until ${ended(endsAt)}`}
+                    {batch.name}, {endsAt <= now ? `ended ${timeOfDay(endsAt)}` : `until ${timeOfDay(endsAt)}`}
                   </span>
                 </span>
                 <span className={clsx('num text-[30px] font-semibold', endsAt <= now && 'text-stop')}>
@@ -64,8 +63,6 @@ export function UnattendedTimers({ view }: { view: BenchView }) {
     </section>
   );
 }
-
-const ended = (moment: number) => clockInWords(((moment % MINUTES_A_DAY) + MINUTES_A_DAY) % MINUTES_A_DAY);
 
 /** Rings when something is over, and again until it is taken out; the title says so, too. */
 function useCall(over: readonly StepAtBench[]): { hasSound: boolean; setSound: (on: boolean) => void } {

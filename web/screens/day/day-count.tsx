@@ -79,7 +79,8 @@ function useDoneToday(today: string, nameOf: (batch: string) => string): Figure 
 }
 
 function doneRows(done: Figure | null): CountRow[] {
-  return done && done.value > 0 ? [{ key: 'done', label: words.doneSoFar, each: done, eachUnit: 'h' }] : [];
+  // Less than a minute is nothing to tell.
+  return done && done.value * 60 >= 1 ? [{ key: 'done', label: words.doneSoFar, each: done, eachUnit: 'h' }] : [];
 }
 
 function Promised({ planned: { plan, jobs }, nameOf }: { planned: Planned; nameOf: (batch: string) => string }) {

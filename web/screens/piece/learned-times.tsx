@@ -2,12 +2,11 @@
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import type { LearnedStepPage } from '../../../contract/bench.ts';
+import { learnedFigure } from '../../../core/bench/learned-figure.ts';
 import { isWorthTaking, withLearnedTimes } from '../../../core/bench/take-times.ts';
-import { computed, type Figure, given, inSum, renamed } from '../../../core/figure/figure.ts';
 import { showPrice } from '../../../core/figure/show.ts';
 import { shortDay } from '../../../core/format/days.ts';
 import { countedNoun } from '../../../core/format/variants.ts';
-import { driverNames } from '../../../core/piece/bench-time.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { Calculation } from '../../components/calculation.tsx';
 import { ModalDialog } from '../../components/dialog.tsx';
@@ -117,36 +116,6 @@ export function LearnedTimes({ piece, learned, edit }: LearnedTimesProps) {
 function minutesWords(setUp: number, each: number): string {
   if (each === 0) return setUp.toFixed(1);
   return setUp === 0 ? each.toFixed(1) : `${String(Number(setUp.toFixed(1)))} + ${each.toFixed(1)}`;
-}
-
-/** The learned minutes with their calculation, down to the batches. */
-function learnedFigure(own: LearnedStepPage, per: Piece['steps'][number]['per']): Figure {
-  const factor = computed(
-    'actual ÷ recipe, typical',
-    own.factor,
-    '',
-    () =>
-      `${countedNoun(own.batches, 'batch', 'batches')}; likely ${own.likely.map((one) => inSum(one)).join(' to ')} (80 %)`,
-    own.used.map((one) =>
-      computed(
-        `${shortDay(one.on)}, ${countedNoun(one.pieces, 'piece')}`,
-        one.actualMin / one.expectedMin,
-        '',
-        `${inSum(one.actualMin, 'min')} ÷ ${inSum(one.expectedMin, 'min')}`,
-        [
-          given('actual', one.actualMin, 'min', 'the bench log'),
-          given('by the recipe', one.expectedMin, 'min', 'the route'),
-        ],
-      ),
-    ),
-  );
-  const isSetUpOnly = own.eachMin === 0;
-  const [recipe, value] = isSetUpOnly ? [own.setUpMin, own.learnedSetUpMin] : [own.eachMin, own.learnedEachMin];
-  const label = isSetUpOnly ? 'set-up, learned' : `each ${driverNames[per]}, learned`;
-  const how = own.isApart
-    ? () => `regression over batches of different sizes; set-up ${inSum(own.learnedSetUpMin, 'min')}`
-    : `${inSum(recipe, 'min')} × ${inSum(own.factor)}`;
-  return renamed(computed(label, value, 'min', how, [given('the recipe', recipe, 'min', 'the route'), factor]), label);
 }
 
 /** `from 6 batches, likely 3.6 to 4.9`; a learning curve is named where it is really there. */
