@@ -39,11 +39,11 @@ export function AskLine() {
   }, []);
 
   return (
-    <div ref={box} className="relative min-w-0 flex-1 max-w-[420px]">
+    <div ref={box} className="relative min-h-[34px] max-w-[420px] min-w-0 flex-1">
       <input
         ref={field}
         type="text"
-        className="w-full rounded-[3px] border border-rule bg-page px-3 py-[5px] text-[15px]"
+        className="w-full min-w-[34px] rounded-[3px] border border-rule bg-page px-3 py-[5px] text-[15px] max-[900px]:px-2 max-[900px]:focus:absolute max-[900px]:focus:top-0 max-[900px]:focus:right-0 max-[900px]:focus:z-10 max-[900px]:focus:w-[min(420px,70vw)]"
         aria-label={words.calculator}
         placeholder={words.calculate18GaSterling120}
         title={words.pressOnAnyPageTo}

@@ -14,7 +14,7 @@ export interface HoursGroup {
 }
 
 /** The smallest groups together. */
-export const OTHERS = 'others';
+const OTHERS = 'others';
 const TINTS = ['blue', 'green', 'violet', 'rose', 'sand', 'teal', 'slate', 'olive'] as const;
 
 /** @param nameOf  the name of the group of a row */
