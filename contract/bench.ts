@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { happenings } from '../core/bench/bench-entry.ts';
 import { isoDateSchema } from '../core/measure/typed.ts';
 import { documentParams } from './document.ts';
+import { benchPageSchema } from './plan.ts';
 import { route } from './route.ts';
 
 /** Bounds in which it lies with a chance of 80 %. */
@@ -111,8 +112,30 @@ const learnedKindSchema = z.object({
 /** What was learned of a kind of work. */
 export type LearnedKind = z.infer<typeof learnedKindSchema>;
 
+/** A photo belongs to a step at a moment, as any entry of the bench log does. */
+const benchPhotoSchema = z.strictObject({
+  uid: z.string().min(1).max(40),
+  batchId: z.string().min(1).max(40),
+  step: z.string().min(1).max(160),
+  maker: z.string().max(40),
+  on: isoDateSchema,
+  minute: z.coerce.number().int().min(0).max(1440),
+  ms: z.coerce.number().int().min(0).max(59_999),
+});
+/** The entry of a photo that is about to be sent. */
+export type BenchPhoto = z.infer<typeof benchPhotoSchema>;
+
 /** Routes of what the bench log tells. */
 export const benchRoutes = {
+  addPhoto: route({
+    method: 'POST',
+    path: '/api/bench/photos',
+    tag: 'bench',
+    summary: 'Add a picture to a step: an image/* body; answers with the new entry',
+    query: benchPhotoSchema,
+    answer: benchPageSchema,
+    status: 201,
+  }),
   ofPiece: route({
     method: 'GET',
     path: '/api/bench/pieces/:id',

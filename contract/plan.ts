@@ -6,7 +6,8 @@ import { planDocumentSchema } from '../core/plan/studio/plan-document.ts';
 import { idSchema } from './document.ts';
 import { route } from './route.ts';
 
-const benchPageSchema = z.object({
+/** The bench log. */
+export const benchPageSchema = z.object({
   /** Earliest first. */
   entries: z.array(benchEntrySchema),
 });

@@ -1,6 +1,8 @@
 // The bench view on a tablet, by touch only: a batch from issued metal to finished, timers, a scale, and a tablet that
 // loses its connection.
 import type { Page } from '@playwright/test';
+import sharp from 'sharp';
+import type { BenchPage } from '../contract/plan.ts';
 import { expect, test } from './fixtures.ts';
 
 const TABLET = { width: 1180, height: 820 };
@@ -13,6 +15,12 @@ async function openBench(page: Page, url: string, maker = 'Isa'): Promise<void> 
   await tap(page, maker);
   await expect(page.getByRole('heading', { name: maker, level: 1 })).toBeVisible();
 }
+
+/** A picture as a camera gives it. */
+const picture = async () =>
+  await sharp({ create: { width: 80, height: 60, channels: 3, background: '#aab' } })
+    .png()
+    .toBuffer();
 
 async function openBatch(page: Page, name: RegExp): Promise<void> {
   await page.getByRole('region', { name: 'All batches' }).getByRole('button', { name }).tap();
@@ -223,9 +231,17 @@ test.describe('stored on the device', () => {
     await expect(page.getByRole('button', { name: /^1 good/ })).toBeVisible();
     await page.reload();
     await expect(page.getByRole('button', { name: /^1 good/ })).toBeVisible();
+    await page
+      .locator('input[type="file"]')
+      .setInputFiles({ name: 'joint.png', mimeType: 'image/png', buffer: await picture() });
+    await expect(page.getByText('The photo waits on this device.')).toBeVisible();
     await demo.start();
     await expect(page.getByRole('button', { name: /waiting/ })).toBeHidden({ timeout: 90_000 });
     await page.reload();
     await expect(page.getByRole('button', { name: /^1 good/ })).toBeVisible();
+    const { entries } = (await (await page.request.get(`${demo.url}/api/bench`)).json()) as BenchPage;
+    const [photo, ...others] = entries.filter(({ how }) => how === 'photo');
+    expect(others).toEqual([]);
+    expect((await page.request.get(`${demo.url}/api/photos/${photo?.detail.photo ?? ''}`)).ok()).toBe(true);
   });
 });

@@ -5,7 +5,7 @@ import type { DeviceRole } from '../../contract/access.ts';
 const OWNERS = /^\/api\/(?:backups|access|ledger|studio)(?:[/.?]|$)/;
 /** Owner's places that every device may read: the settings of the studio, and what it may do itself. */
 const READABLE = /^\/api\/(?:studio(?:[/?]|$)|access\/me(?:\?|$))/;
-const BENCH = /^\/api\/(?:bench|photos)(?:\?|$)/;
+const BENCH = /^\/api\/bench(?:\/photos)?(?:\?|$)/;
 
 /** Whether a role may make a request. */
 export function mayAsk(role: DeviceRole, method: string, url: string): boolean {

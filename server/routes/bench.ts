@@ -1,19 +1,31 @@
 // What the bench log tells: learned times, last times, hours.
 import type { FastifyInstance } from 'fastify';
-import { benchRoutes } from '../../contract/bench.ts';
+import { type BenchPhoto, benchRoutes } from '../../contract/bench.ts';
+import { PHOTO_LIMIT_BYTES } from '../../contract/photos.ts';
 import { nameOfLines } from '../../core/batch/batch-run.ts';
 import { EPOCH } from '../../core/bench/bench-entry.ts';
 import { workedMinutes } from '../../core/bench/hours-worked.ts';
 import { dayAfter } from '../../core/measure/days.ts';
+import { addBenchEntries } from '../services/add-bench-entries.ts';
 import { benchHistoryOf, kindOf, nowMoment } from '../services/bench-history.ts';
 import { lastTimes } from '../services/last-times.ts';
 import { learnedKinds, learnedSteps } from '../services/learned-steps.ts';
 import type { Stores } from '../store/stores.ts';
 import { answerRoute } from './register.ts';
 
-/** Registers the routes of what the bench log tells. */
+/** Registers the routes of what the bench log tells, and of photos taken at the bench. */
 export function registerBench(app: FastifyInstance, stores: Stores): void {
   const history = benchHistoryOf(stores);
+  answerRoute(
+    app,
+    benchRoutes.addPhoto,
+    async ({ query, body }: { readonly query: BenchPhoto; readonly body: unknown }) => {
+      const { id: photo } = await stores.photos.add(Buffer.isBuffer(body) ? body : Buffer.alloc(0));
+      return { entries: addBenchEntries(stores, [{ ...query, how: 'photo', detail: { photo } }]) };
+    },
+    // The entry counts once by its uid, and the same picture is stored once.
+    { bodyLimit: PHOTO_LIMIT_BYTES, countsOnce: false },
+  );
   answerRoute(app, benchRoutes.learned, () => learnedSteps(stores, history));
   answerRoute(app, benchRoutes.ofPiece, ({ params: { id } }) => ({
     learned: learnedSteps(stores, history, id),

@@ -43,7 +43,7 @@ export const words = localWords({
   pause: 'Pause',
   photo: 'Photo',
   photoAdded: 'Photo added.',
-  photoNotAdded: 'Not added: no connection.',
+  photoWaits: 'The photo waits on this device.',
   runsUnattended: 'Runs unattended',
   scale: 'Scale',
   save: 'Save',

@@ -24,6 +24,7 @@ export const entryWords: Readonly<Record<string, string>> = {
   countGoods: 'Count of goods',
   addPriceList: 'Price list',
   addBenchEntries: 'Work at the bench',
+  addBenchPhoto: 'Photo at the bench',
   addFix: 'Metal prices',
   addFixes: 'Metal prices',
   addReceipt: 'Metal received',

@@ -92,6 +92,6 @@ function batchOf(
 
 /** How much longer each kind of work takes in a studio. */
 export function kindsOf(terms: YearTerms, random: () => number): Record<YearWork, number> {
-  const of = () => logNormal(terms.kindSpread, random);
+  const of = () => terms.slower * logNormal(terms.kindSpread, random);
   return { saw: of(), form: of(), solder: of(), pickle: of(), file: of(), tumble: of(), finish: of() };
 }

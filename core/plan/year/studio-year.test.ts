@@ -36,3 +36,27 @@ test('the policies see the same batches, and the plan has less work in hand than
     expect(plan.daysTaken).toBeLessThan(other.daysTaken * 1.02);
   }
 });
+
+/** Share kept and chance told of the promises after a studio has learned for forty days. */
+function promisesOf(terms: YearTerms, learns: boolean) {
+  const years = [11, 12].map((seed) => studioYear({ ...terms, days: 120 }, { ...run, seed, learns, countFrom: 40 }));
+  const promised = years.reduce((sum, year) => sum + year.promised, 0);
+  return {
+    promised,
+    kept: years.reduce((sum, year) => sum + year.kept, 0) / promised,
+    told: years.reduce((sum, year) => sum + year.told * year.promised, 0) / promised,
+  };
+}
+
+test('with learned times promises are kept as often as they tell', () => {
+  const { promised, kept, told } = promisesOf(usualYear, true);
+  expect(promised).toBeGreaterThan(250);
+  expect(Math.abs(kept - told)).toBeLessThan(0.05);
+});
+
+test('where work takes longer than the standard times, learned times keep promises that standard times break', () => {
+  const slower: YearTerms = { ...usualYear, arrivals: 1.5, slower: 1.4 };
+  const [standard, learned] = [promisesOf(slower, false), promisesOf(slower, true)];
+  expect(standard.kept).toBeLessThan(standard.told - 0.1);
+  expect(learned.kept).toBeGreaterThan(learned.told - 0.03);
+});

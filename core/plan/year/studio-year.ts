@@ -11,6 +11,7 @@ import { loadsAlone } from '../solve/shared-loads.ts';
 import { chanceBy, type Disturbances, safeEnd, simulate } from '../solve/simulate.ts';
 import { type Solution, solutionOf } from '../solve/solution.ts';
 import { type ArrivingBatch, arrivingBatches, kindsOf, yearStations } from './arriving-batches.ts';
+import { type StepEstimate, YearMemory } from './year-memory.ts';
 import type { Policy, YearTerms } from './year-terms.ts';
 
 /** What came of a year. */
@@ -37,6 +38,10 @@ export interface YearRun {
   /** Of a promise. */
   readonly confidence: number;
   readonly disturbances: Disturbances;
+  /** Whether minutes and their spread are learned from finished batches; left out: no. */
+  readonly learns?: boolean;
+  /** Promises before this day are not counted; left out: all are. */
+  readonly countFrom?: number;
 }
 
 const [OPENS, NOON, AFTER, CLOSES] = [540, 750, 795, 1020] as const;
@@ -46,8 +51,8 @@ const AHEAD = 60;
 const RUNS = 120;
 /** Tries of the search each morning: a small studio's plan needs few. */
 const TRIES = 60;
-/** Spread of a step's minutes in the studio's settings. */
-const SPREAD = 0.15;
+/** A step as the standard times and the studio's settings have it. */
+const USUAL: StepEstimate = { factor: 1, spread: 0.15 };
 
 interface Open {
   readonly batch: ArrivingBatch;
@@ -55,16 +60,22 @@ interface Open {
   due: number;
   /** By step: where it is, in minutes of the year. */
   readonly fixed: Map<string, Fixed>;
+  /** By step, as the studio knew it when the batch arrived. */
+  readonly estimates: ReadonlyMap<string, StepEstimate>;
+  /** Whether its promise is counted. */
+  readonly isCounted: boolean;
 }
 
 /** Runs a year. */
-export function studioYear(terms: YearTerms, { seed, policy, confidence, disturbances }: YearRun): YearResult {
+export function studioYear(terms: YearTerms, run: YearRun): YearResult {
+  const { seed, policy, confidence, disturbances, learns = false, countFrom = 0 } = run;
   const random = seeded(seed);
   const batches = arrivingBatches(terms, kindsOf(terms, random), random);
   const makers = Array.from({ length: terms.makers }, (_, at) => ({ id: `m${String(at)}`, pace: logNormal(terms.makerSpread, random) })); // prettier-ignore
   const ill = Array.from({ length: terms.days + AHEAD }, () => makers.map(() => random() < terms.ill));
   const broken = Array.from({ length: terms.days + AHEAD }, () => yearStations.map(() => random() < terms.broken));
   const pace = Array.from({ length: terms.days + AHEAD }, () => logNormal(terms.daySpread, random));
+  const memory = new YearMemory();
   let open: Open[] = [];
   let next = 0;
   let last: readonly ScheduledStep[] = [];
@@ -75,7 +86,9 @@ export function studioYear(terms: YearTerms, { seed, policy, confidence, disturb
     const fresh: Open[] = [];
     for (; (batches[next]?.day ?? Infinity) === day; next += 1) {
       const batch = batches[next];
-      if (batch) fresh.push({ batch, due: Infinity, fixed: new Map() });
+      const isCounted = day >= countFrom;
+      if (batch)
+        fresh.push({ batch, due: Infinity, fixed: new Map(), estimates: estimatesOf(batch, memory), isCounted });
     }
     open.push(...fresh);
     if (day < terms.days) sum.inHand += open.length;
@@ -84,7 +97,7 @@ export function studioYear(terms: YearTerms, { seed, policy, confidence, disturb
     const problem = problemOf(open, now, makers, ill[day] ?? [], broken[day] ?? []);
     const plan = planOf(problem, policy, last);
     if (!plan) continue;
-    if (fresh.length > 0) promise(problem, plan, fresh, now, confidence, disturbances, sum);
+    if (fresh.length > 0) promise(problem, plan, open, fresh, now, confidence, disturbances, sum);
     sum.moves += movesOf(last, plan.steps, now);
     last = plan.steps;
     // The day as it really goes: the order of the plan, the true minutes.
@@ -95,7 +108,12 @@ export function studioYear(terms: YearTerms, { seed, policy, confidence, disturb
         const placed = worked.get(`${one.batch.id} ${step.id}`);
         if (placed && placed.start < now + MINUTES_A_DAY) one.fixed.set(step.id, placed);
       }
+    const before = open;
     open = open.filter((one) => !closeIfDone(one, now, sum));
+    if (!learns || open.length === before.length) continue;
+    const meanPace = makers.reduce((total, maker) => total + maker.pace, 0) / makers.length;
+    for (const one of before) if (!open.includes(one)) memory.finished(one.batch, day, meanPace * (pace[day] ?? 1));
+    memory.learn(day);
   }
   const made = Math.max(1, sum.done);
   return {
@@ -136,23 +154,33 @@ function problemOf(
     })),
     stations: yearStations,
     jobs: [
-      ...open.map(({ batch, due, fixed }) => ({
+      ...open.map(({ batch, due, fixed, estimates }) => ({
         id: batch.id,
         release: now + OPENS,
         weight: batch.isRush ? 100 : 10,
         ...(batch.isRush ? { due: now } : Number.isFinite(due) ? { due } : {}),
         steps: batch.steps
           .filter(({ id }) => (fixed.get(id)?.end ?? Infinity) > now)
-          .map((step, _index, left) => stepNow(step, fixed.get(step.id), left)),
+          .map((step, _index, left) => stepNow(step, fixed.get(step.id), left, estimates.get(step.id))),
       })),
       ...broken.flatMap((isBroken, at) => (isBroken ? outage(yearStations[at], now) : [])),
     ],
   };
 }
 
-function stepNow(step: ScheduleStep, fixed: Fixed | undefined, left: readonly ScheduleStep[]): ScheduleStep {
+function stepNow(
+  step: ScheduleStep,
+  fixed: Fixed | undefined,
+  left: readonly ScheduleStep[],
+  { factor } = USUAL,
+): ScheduleStep {
   const after = step.after.filter((id) => left.some((other) => other.id === id));
-  return { ...step, after, ...(fixed && { fixed }) };
+  return { ...step, ...stretched(step, step.attended * factor), after, ...(fixed && { fixed }) };
+}
+
+/** How the studio expects the steps of a batch to go, by what it knows on the day. */
+function estimatesOf({ steps }: ArrivingBatch, memory: YearMemory): ReadonlyMap<string, StepEstimate> {
+  return new Map(steps.map((step) => [step.id, memory.estimateOf(step, USUAL)]));
 }
 
 function outage(station: ScheduleProblem['stations'][number] | undefined, now: number): ScheduleProblem['jobs'] {
@@ -205,19 +233,23 @@ function oneMakerEach({ indexed, chosen }: SerialScheduleGeneration): void {
 function promise(
   problem: ScheduleProblem,
   plan: Solution,
+  open: readonly Open[],
   fresh: readonly Open[],
   now: number,
   confidence: number,
   disturbances: Disturbances,
   sum: Sum,
 ): void {
-  const { ends } = simulate(problem, plan.steps, { spreadOf: () => SPREAD, runs: RUNS, seed: now + 1, disturbances });
+  const openOf = new Map(open.map((one) => [one.batch.id, one]));
+  const spreadOf = (job: string, step: string) => (openOf.get(job)?.estimates.get(step) ?? USUAL).spread;
+  const { ends } = simulate(problem, plan.steps, { spreadOf, runs: RUNS, seed: now + 1, disturbances });
   for (const one of fresh) {
     if (one.batch.isRush) continue;
     const own = ends.get(one.batch.id) ?? [];
     const safe = safeEnd(own, confidence);
     if (safe === null) continue;
     one.due = safe;
+    if (!one.isCounted) continue;
     sum.promised += 1;
     sum.told += chanceBy(own, safe) ?? 0;
   }
@@ -230,16 +262,17 @@ function trueProblem(
   makers: readonly { readonly pace: number }[],
   day: number,
 ): ScheduleProblem {
-  const truthOf = new Map(open.map(({ batch }) => [batch.id, batch.truth]));
+  const batchOf = new Map(open.map(({ batch }) => [batch.id, batch]));
   const pace = (makers.reduce((total, maker) => total + maker.pace, 0) / makers.length) * day;
   return {
     ...problem,
     jobs: problem.jobs.map((job) => ({
       ...job,
-      steps: job.steps.map((step) => ({
-        ...step,
-        ...stretched(step, step.attended * (truthOf.get(job.id)?.get(step.id) ?? 1) * pace),
-      })),
+      steps: job.steps.map((step) => {
+        const batch = batchOf.get(job.id);
+        const standard = batch?.steps.find(({ id }) => id === step.id)?.attended ?? step.attended;
+        return { ...step, ...stretched(step, standard * (batch?.truth.get(step.id) ?? 1) * pace) };
+      }),
     })),
   };
 }
@@ -262,13 +295,13 @@ function follow(truth: ScheduleProblem, plan: Solution): ReadonlyMap<string, Fix
 }
 
 /** @returns whether all of a batch is done by the next morning; its end is counted then */
-function closeIfDone({ batch, due, fixed }: Open, now: number, sum: Sum): boolean {
+function closeIfDone({ batch, due, fixed, isCounted }: Open, now: number, sum: Sum): boolean {
   const ends = batch.steps.map(({ id }) => fixed.get(id)?.end ?? Infinity);
   const end = Math.max(...ends);
   if (end > now + MINUTES_A_DAY) return false;
   sum.done += 1;
   sum.daysTaken += (end - batch.day * MINUTES_A_DAY) / MINUTES_A_DAY;
-  if (!Number.isFinite(due)) return true;
+  if (!Number.isFinite(due) || !isCounted) return true;
   if (end <= due + 1e-6) sum.kept += 1;
   else sum.daysLate += (end - due) / MINUTES_A_DAY;
   return true;

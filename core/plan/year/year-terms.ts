@@ -8,6 +8,8 @@ export interface YearTerms {
   readonly arrivals: number;
   /** Share of them that are rush orders. */
   readonly rush: number;
+  /** Minutes of all work as a multiple of the standard times. */
+  readonly slower: number;
   /** One standard deviation of the minutes, as a share: of a kind of work in this studio, of a maker, of a day, of a step. */
   readonly kindSpread: number;
   readonly makerSpread: number;
@@ -28,6 +30,7 @@ export const usualYear: YearTerms = {
   makers: 2,
   arrivals: 2.2,
   rush: 0.05,
+  slower: 1,
   kindSpread: 0.1,
   makerSpread: 0.08,
   daySpread: 0.05,

@@ -1,6 +1,7 @@
 // One step at the bench: what it is, what to mind, the count, and the one button that comes next.
 import { useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import type { BenchPhoto } from '../../../contract/bench.ts';
 import { oneRunALine } from '../../../core/batch/count-batch.ts';
 import type { BenchStep } from '../../../core/bench/batch-steps.ts';
 import { EXTRA } from '../../../core/bench/bench-entry.ts';
@@ -10,7 +11,11 @@ import { workKindOf } from '../../../core/work/work-kinds.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { type BenchBatch, type BenchView, lastEntry, useRunningLog } from '../../hooks/use-bench.ts';
 import { batchCount } from '../../state/batch-count.ts';
-import { useAddPhotoMutation } from '../../state/endpoints/pieces.ts';
+import { stampNow } from '../../state/clock.ts';
+import { WAITS } from '../../state/device/send-once.ts';
+import { newId } from '../../state/device/tab.ts';
+import { useAddBenchPhotoMutation } from '../../state/endpoints/bench.ts';
+import { problemOf } from '../../state/saving.ts';
 import { words } from '../../words/bench.ts';
 import { Counts } from './counts.tsx';
 import { Forgotten } from './forgotten.tsx';
@@ -111,7 +116,7 @@ export function StepPage({ view, batch, stepKey, maker }: StepPageProps) {
           <button type="button" className="bench-press" onClick={() => setDialog('weigh')}>
             {words.weigh}
           </button>
-          <PhotoButton onPhoto={(photo) => add({ how: 'photo', detail: { photo } })} />
+          <PhotoButton of={{ batchId: batch.id, step: stepKey, maker: maker.id }} />
           <button type="button" className="bench-press" onClick={() => setDialog('more')}>
             {words.more}
           </button>
@@ -185,15 +190,19 @@ function About({ batch, step }: { batch: BenchBatch; step: BenchStep }) {
   return card && <StepAbout card={card} />;
 }
 
-function PhotoButton({ onPhoto }: { onPhoto: (id: string) => void }) {
+function PhotoButton({ of }: { of: Pick<BenchPhoto, 'batchId' | 'step' | 'maker'> }) {
   const input = useRef<HTMLInputElement>(null);
-  const [addPhoto, { isLoading, error, isSuccess }] = useAddPhotoMutation();
+  const [addPhoto, { isLoading, error, isSuccess }] = useAddBenchPhotoMutation();
+  const problem = problemOf(error);
   return (
     <>
       <button type="button" className="bench-press" disabled={isLoading} onClick={() => input.current?.click()}>
         {words.photo}
         {isSuccess && <span className="block text-[15px] font-normal text-soft">{words.photoAdded}</span>}
-        {error && <span className="block text-[15px] font-normal text-stop">{words.photoNotAdded}</span>}
+        {problem?.type === WAITS && <span className="block text-[15px] font-normal text-soft">{words.photoWaits}</span>}
+        {problem && problem.type !== WAITS && (
+          <span className="block text-[15px] font-normal text-stop">{problem.detail}</span>
+        )}
       </button>
       <input
         ref={input}
@@ -205,7 +214,7 @@ function PhotoButton({ onPhoto }: { onPhoto: (id: string) => void }) {
         tabIndex={-1}
         onChange={({ target }) => {
           const [file] = target.files ?? [];
-          if (file) void addPhoto(file).then(({ data }) => data && onPhoto(data.id));
+          if (file) void addPhoto({ entry: { uid: newId(), ...of, ...stampNow() }, file });
           target.value = '';
         }}
       />

@@ -64,6 +64,17 @@ beforeEach(async () => {
 const entry = async (count: number) =>
   await app.send({ url: 'api/shelf', method: 'POST', body: { count } }, api('addLot'), { isEntry: true });
 
+test('a picture waits with its query, and arrives as it is', async () => {
+  const file = new Blob(['"picture"'], { type: 'image/jpeg' });
+  next = ['silent'];
+  const sent = { url: 'api/bench/photos', method: 'POST', params: { uid: 'p1', minute: 600 }, body: file };
+  expect(await app.send(sent, api('addBenchPhoto'), { isEntry: true })).toMatchObject({ error: {} });
+  expect(await app.storedRequests()).toMatchObject([{ url: 'api/bench/photos?uid=p1&minute=600' }]);
+  await app.sendWaiting();
+  expect(bodies()).toEqual(['picture']);
+  expect(await app.storedRequests()).toEqual([]);
+});
+
 test('an entry is sent at once and leaves nothing behind', async () => {
   expect(await entry(1)).toMatchObject({ data: { ok: true } });
   expect(bodies()).toEqual([{ count: 1 }]);

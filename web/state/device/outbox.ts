@@ -39,7 +39,7 @@ export async function queueRequest(
     id: newId(),
     order: (lastOrder = Math.max(lastOrder + 1, rightNowMs())),
     endpoint: api.endpoint,
-    url: args.url,
+    url: addressOf(args),
     method: args.method ?? 'POST',
     body: args.body as unknown,
     refusal: '',
@@ -62,6 +62,11 @@ export async function queueRequest(
   await list(api.dispatch);
   later();
   return { error: unanswered(why ? `${why} ${sentences.itWaitsHere}` : sentences.itWaits, WAITS) };
+}
+
+/** The address of a request with its query, as it is stored. */
+function addressOf({ url, params }: FetchArgs): string {
+  return params ? `${url}?${new URLSearchParams(params as Record<string, string>).toString()}` : url;
 }
 
 async function store(request: WaitingRequest, dispatch: Dispatch): Promise<boolean> {

@@ -1,5 +1,11 @@
 // The bench log, and what it tells.
-import { benchRoutes, type LearnedKind, type PieceAtBench, type WorkedPage } from '../../../contract/bench.ts';
+import {
+  type BenchPhoto,
+  benchRoutes,
+  type LearnedKind,
+  type PieceAtBench,
+  type WorkedPage,
+} from '../../../contract/bench.ts';
 import { type BenchPage, planRoutes } from '../../../contract/plan.ts';
 import type { NewBenchEntry } from '../../../core/bench/bench-entry.ts';
 import { api, parsedBy, requestOf } from '../api.ts';
@@ -36,6 +42,12 @@ const injected = api.injectEndpoints({
         if (refused) patch.undo();
       },
     }),
+    addBenchPhoto: build.mutation<BenchPage, { readonly entry: BenchPhoto; readonly file: File }>({
+      query: ({ entry, file }) => requestOf(benchRoutes.addPhoto, { query: entry, body: file }),
+      extraOptions: { isEntry: true },
+      transformResponse: parsedBy(benchRoutes.addPhoto),
+      invalidatesTags: ['Bench'],
+    }),
     getPieceAtBench: build.query<PieceAtBench, string>({
       query: (id) => requestOf(benchRoutes.ofPiece, { params: { id } }),
       transformResponse: parsedBy(benchRoutes.ofPiece),
@@ -67,6 +79,7 @@ export const {
   useGetBenchQuery,
   useGetBatchLogQuery,
   useAddBenchEntriesMutation,
+  useAddBenchPhotoMutation,
   useGetPieceAtBenchQuery,
   useGetLearnedKindsQuery,
   useGetHoursQuery,
