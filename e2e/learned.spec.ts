@@ -16,20 +16,22 @@ test('learned times are taken into the piece, as the dialog says', async ({ page
   const [now, then] = [await cost.getByRole('cell').nth(1).textContent(), await cost.getByRole('cell').nth(2).textContent()]; // prettier-ignore
   expect(then).not.toBe(now);
   await dialog.getByRole('button', { name: 'Cancel' }).click();
-  await expect(page.getByText(String(now)).first()).toBeVisible();
+  const costIs = (shown: string | null) =>
+    page.getByRole('button', { name: `Cost, amount: ${String(shown).replace('£', '')}, show calculation` });
+  await expect(costIs(now)).toBeVisible();
   await section.getByRole('button', { name: 'Use the learned times' }).click();
   await dialog.getByRole('button', { name: 'Use these times' }).click();
-  await expect(page.getByText(String(then)).first()).toBeVisible();
+  await expect(costIs(then)).toBeVisible();
   // What was taken is not offered again.
   await expect(section.getByRole('button', { name: 'Use the learned times' })).toBeHidden();
   await page.reload();
-  await expect(page.getByText(String(then)).first()).toBeVisible();
+  await expect(costIs(then)).toBeVisible();
 });
 
 test('a learned share of a kind of work becomes a standard time of the studio', async ({ page, demo }) => {
   await page.goto(`${demo.url}/studio`);
   const section = page.getByRole('region', { name: 'Standard times' });
-  const row = section.getByRole('row', { name: /^Solder/ });
+  const row = section.getByRole('row', { name: /^soldering/ });
   const learned = String(await row.getByRole('cell').nth(1).textContent());
   expect(learned).toMatch(/^\d+ %$/);
   await row.getByRole('button', { name: /^Use/ }).click();
@@ -41,9 +43,10 @@ test('a learned share of a kind of work becomes a standard time of the studio', 
 
 test('the hours of a week go out as a table of the same minutes', async ({ page, demo }) => {
   await page.goto(`${demo.url}/hours`);
-  const total = page.getByRole('contentinfo').or(page.locator('.font-bold')).first();
+  const total = page.locator('p.font-bold');
   await page.getByRole('button', { name: 'Week before' }).click();
-  await expect(page.getByRole('table', { name: 'Hours at the bench' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Week 16 Nov to 22 Nov');
+  await expect(page.getByRole('table', { name: 'Hours at the bench' }).getByRole('row').nth(1)).toBeVisible();
   const shown = String(await total.textContent());
   const saving = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as CSV' }).click();

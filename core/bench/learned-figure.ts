@@ -35,7 +35,7 @@ export function learnedFigure(learned: LearnedTime, per: Step['per']): Figure {
     isSetUpOnly ? learned.learnedSetUpMin : learned.learnedEachMin,
     'min',
     learned.isApart
-      ? `regression over batches of different sizes; set-up ${inSum(learned.learnedSetUpMin, 'min')}`
+      ? `regression over batches of different sizes; set-up ${inSum(learned.learnedSetUpMin)} min`
       : `${inSum(recipe.value, 'min')} × ${inSum(factor.value)}`,
     [recipe, factor],
   );

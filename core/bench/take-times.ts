@@ -65,6 +65,12 @@ export function withLearnedTimes(step: Step, learned: TakenTimes): Step {
   };
 }
 
+/** Whether a step has what was learned already. @param accepted  the step beside which it was learned */
+export function isTaken(step: Step, accepted: Step, learned: TakenTimes): boolean {
+  const taken = withLearnedTimes(accepted, learned);
+  return (['setUp', 'each', 'again', 'yield'] as const).every((field) => step[field] === taken[field]);
+}
+
 /** Minutes to two digits, as a maker would type them. */
 function rounded(minutes: number): string {
   return minutes >= 10 ? String(Math.round(minutes)) : String(Number(minutes.toFixed(minutes >= 1 ? 1 : 2)));

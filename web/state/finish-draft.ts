@@ -21,13 +21,26 @@ export function dropDraft(name: string): Thunk<Promise<DocumentOf<unknown> | nul
   return (dispatch) => dispatch(finishDraft(name, 'dropDraft'));
 }
 
+/** What is being finished, by the name of its document: a second press waits for the first. */
+const running = new Map<string, Promise<unknown>>();
+
 function finishDraft(name: string, how: 'acceptDraft' | 'dropDraft'): Thunk<Promise<DocumentOf<unknown> | null>> {
+  return async (dispatch) => {
+    while (running.has(name)) await running.get(name);
+    const finishing = dispatch(finishNow(name, how));
+    running.set(name, finishing);
+    return await finishing.finally(() => running.delete(name));
+  };
+}
+
+function finishNow(name: string, how: 'acceptDraft' | 'dropDraft'): Thunk<Promise<DocumentOf<unknown> | null>> {
   return async (dispatch, getState) => {
     for (let waits = 0; waits < MOST_WAITS && getState().drafts[name]?.saving === 'saving'; waits += 1)
       await pause(WAIT_MS);
     await dispatch(saveDraft(name));
     const open = getState().drafts[name];
     if (!open || isUnsaved(open)) return null;
+    if (!open.stored.isDraft && open.stored.revision > 0) return open.stored;
     const answer = await dispatch(documentEndpoints[how].initiate({ ...open.key, version: open.stored.version }));
     if (answer.data) {
       dispatch(replaced({ name, stored: answer.data }));

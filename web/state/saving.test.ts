@@ -190,6 +190,17 @@ test('accepting sends what is typed first, and then accepts it', async () => {
   expect(open()).toMatchObject({ saving: 'saved', stored: { revision: 2 } });
 });
 
+test('a second press while the draft is accepted waits, and finds nothing left to accept', async () => {
+  const first = app.store.dispatch(app.acceptDraft(name));
+  const second = app.store.dispatch(app.acceptDraft(name));
+  const call = await nextCall();
+  expect(calls).toHaveLength(0);
+  call.answer(200, stored('a', 2, { revision: 1, isDraft: false, accepted: null }));
+  expect(await first).toMatchObject({ revision: 1 });
+  expect(await second).toMatchObject({ revision: 1, version: 2 });
+  expect(calls).toHaveLength(0);
+});
+
 test('a fault of the server is no refusal: the draft is sent again', async () => {
   type('b');
   const saving = save();

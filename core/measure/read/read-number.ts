@@ -24,7 +24,8 @@ export function readMinutes(text: string): Reading {
   const spelt = text
     .replace(/(\d+):([0-5]\d)\b/g, '($1h+$2min)')
     .replace(/(\d+)\s*h\s*(\d+)(?!\s*[\d.a-z])/gi, '($1h+$2min)')
-    .replace(/(\d+)\s*h\s*(\d+)\s*min\b/gi, '($1h+$2min)');
+    .replace(/(\d+)\s*h\s*(\d+)\s*min\b/gi, '($1h+$2min)')
+    .replace(/(\d+)\s*min\s*([0-5]?\d)(?:\s*s)?\b(?!\.)/gi, '($1min+$2s)');
   return readPlain(spelt, 'time', '12, 90 s or 1h20', (number, unit) =>
     scaled(number, minutesPerUnit[unit.toLowerCase()]),
   );

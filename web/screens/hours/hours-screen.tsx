@@ -31,7 +31,9 @@ export function HoursScreen() {
   const [by, setBy] = useState<HoursBy>('batch');
   const monday = dayAfter(day, -weekdayOf(day) - WEEK * weeksAgo);
   const sunday = dayAfter(monday, WEEK - 1);
-  const { data: rows = [] } = useGetHoursQuery({ from: monday, to: sunday });
+  // Never the hours of another week.
+  const { currentData } = useGetHoursQuery({ from: monday, to: sunday });
+  const rows = currentData ?? [];
   const makerOf = (id: string) => rates.bench.makers.find((maker) => maker.id === id)?.name ?? 'somebody';
   const nameOf = (row: WorkedPage) => ({ batch: row.batch, kind: kindName(row.kind), maker: makerOf(row.maker) })[by];
   const groups = groupHours(rows, nameOf);
@@ -70,7 +72,7 @@ export function HoursScreen() {
               {words.csv}
             </button>
           </p>
-          {rows.length === 0 ? (
+          {currentData?.length === 0 ? (
             <p className="mt-6 text-soft">{words.noHours}</p>
           ) : (
             <HoursChart

@@ -5,12 +5,20 @@ import { useGetPieceAtBenchQuery } from '../../state/endpoints/bench.ts';
 import { LastTimes } from './last-times.tsx';
 import { LearnedTimes } from './learned-times.tsx';
 
-export function AtBench({ id, piece, edit }: { id: string; piece: Piece; edit: Edit<Piece> }) {
+interface AtBenchProps {
+  readonly id: string;
+  readonly piece: Piece;
+  /** The version in force: times are learned beside it. */
+  readonly accepted: Piece;
+  readonly edit: Edit<Piece>;
+}
+
+export function AtBench({ id, piece, accepted, edit }: AtBenchProps) {
   const { data } = useGetPieceAtBenchQuery(id);
   if (!data || data.lastTimes.length === 0) return null;
   return (
     <>
-      <LearnedTimes piece={piece} learned={data.learned} edit={edit} />
+      <LearnedTimes piece={piece} accepted={accepted} learned={data.learned} edit={edit} />
       <LastTimes times={data.lastTimes} />
     </>
   );

@@ -3,7 +3,7 @@ import { clsx } from 'clsx';
 import { useState } from 'react';
 import type { LearnedStepPage } from '../../../contract/bench.ts';
 import { learnedFigure } from '../../../core/bench/learned-figure.ts';
-import { isWorthTaking, withLearnedTimes } from '../../../core/bench/take-times.ts';
+import { isTaken, isWorthTaking, withLearnedTimes } from '../../../core/bench/take-times.ts';
 import { showPrice } from '../../../core/figure/show.ts';
 import { shortDay } from '../../../core/format/days.ts';
 import { countedNoun } from '../../../core/format/variants.ts';
@@ -19,18 +19,21 @@ import { words } from '../../words/bench-story.ts';
 
 interface LearnedTimesProps {
   readonly piece: Piece;
+  readonly accepted: Piece;
   readonly learned: readonly LearnedStepPage[];
   readonly edit: Edit<Piece>;
 }
 
-export function LearnedTimes({ piece, learned, edit }: LearnedTimesProps) {
+export function LearnedTimes({ piece, accepted, learned, edit }: LearnedTimesProps) {
   const [asked, setAsked] = useState<readonly LearnedStepPage[] | null>(null);
   const [opened, setOpened] = useState('');
   const rows = piece.steps.flatMap((step) => {
     const own = learned.find(({ stepId }) => stepId === step.id);
-    return own ? [{ step, own }] : [];
+    if (!own) return [];
+    const before = accepted.steps.find(({ id }) => id === step.id) ?? step;
+    return [{ step, own, isOffered: isWorthTaking(own, step) && !isTaken(step, before, own) }];
   });
-  const offered = rows.filter(({ step, own }) => isWorthTaking(own, step)).map(({ own }) => own);
+  const offered = rows.filter(({ isOffered }) => isOffered).map(({ own }) => own);
   return (
     <section aria-labelledby="learned-times" className="mt-6">
       <h2 id="learned-times" className="flex flex-wrap items-baseline justify-between gap-x-4">
@@ -55,7 +58,7 @@ export function LearnedTimes({ piece, learned, edit }: LearnedTimesProps) {
               { hidden: 'use', width: 'w-[120px]' },
             ]}
           />
-          {rows.map(({ step, own }) => (
+          {rows.map(({ step, own, isOffered }) => (
             <tbody key={step.id}>
               <tr className="border-b border-hair">
                 <td className="first">
@@ -83,7 +86,7 @@ export function LearnedTimes({ piece, learned, edit }: LearnedTimesProps) {
                   {own.lost && own.lost.of > 0 ? `${String(own.lost.hits)} of ${String(own.lost.of)}` : ''}
                 </td>
                 <td className="end chrome">
-                  {isWorthTaking(own, step) && (
+                  {isOffered && (
                     <button
                       type="button"
                       className="link text-[14px]"
@@ -107,7 +110,7 @@ export function LearnedTimes({ piece, learned, edit }: LearnedTimesProps) {
           ))}
         </table>
       )}
-      {asked && <Take piece={piece} learned={asked} edit={edit} onClose={() => setAsked(null)} />}
+      {asked && <Take piece={piece} accepted={accepted} learned={asked} edit={edit} onClose={() => setAsked(null)} />}
     </section>
   );
 }
@@ -150,11 +153,14 @@ interface TakeProps extends LearnedTimesProps {
 }
 
 /** Names what would change before it does: times, cost and the calculated prices. */
-function Take({ piece, learned, edit, onClose }: TakeProps) {
+function Take({ piece, accepted, learned, edit, onClose }: TakeProps) {
   const basis = useBasis();
   const steps = piece.steps.map((step) => {
     const own = learned.find(({ stepId }) => stepId === step.id);
-    return own ? withLearnedTimes(step, own) : step;
+    if (!own) return step;
+    // Times are learned beside the version in force, and what is done again is part of them.
+    const { again } = accepted.steps.find(({ id }) => id === step.id) ?? step;
+    return withLearnedTimes({ ...step, again }, own);
   });
   const [before, after] = [pieceCount(piece, basis), pieceCount({ ...piece, steps }, basis)];
   const money = (minor: number) => showPrice(Math.round(minor), basis.rates.currency);

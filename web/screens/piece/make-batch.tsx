@@ -17,7 +17,7 @@ export function MakeBatch({ inHand, onClose }: { inHand: DocumentInHand<Piece>; 
   const reading = readCount(wanted);
   const sentence = refusal || (!reading.ok && reading.sentence);
   const description = hasDraft
-    ? `The draft is first saved as version ${String(open.stored.revision + 1)} .`
+    ? `The draft is first saved as version ${String(open.stored.revision + 1)}.`
     : `Version ${String(open.stored.revision)}.`;
   return (
     <ModalDialog

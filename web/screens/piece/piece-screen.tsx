@@ -105,7 +105,14 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
                 <StepRows piece={body} count={count} margin={margin} edit={edit} />
                 <GroupRows piece={body} count={count} margin={margin} edit={edit} />
                 {!isParametric && <SizeTable piece={body} count={count} edit={edit} />}
-                {open.stored.revision > 0 && <AtBench id={open.key.id} piece={body} edit={edit} />}
+                {open.stored.revision > 0 && (
+                  <AtBench
+                    id={open.key.id}
+                    piece={body}
+                    accepted={(open.stored.accepted ?? open.stored.body) as Piece}
+                    edit={edit}
+                  />
+                )}
                 <PieceExtras piece={body} edit={edit} />
                 {/* On screen the cautions stand beside their steps; paper has no details to open. */}
                 <div className="paper-only">
