@@ -26,13 +26,20 @@ export function registerBench(app: FastifyInstance, stores: Stores): void {
     // The entry counts once by its uid, and the same picture is stored once.
     { bodyLimit: PHOTO_LIMIT_BYTES, countsOnce: false },
   );
-  answerRoute(app, benchRoutes.learned, () => learnedSteps(stores, history));
-  answerRoute(app, benchRoutes.ofPiece, ({ params: { id } }) => ({
-    learned: learnedSteps(stores, history, id),
-    lastTimes: lastTimes(stores, history, id),
-  }));
-  answerRoute(app, benchRoutes.kinds, () => learnedKinds(history));
-  answerRoute(app, benchRoutes.hours, ({ query: { from, to } }) => {
+  answerRoute(app, benchRoutes.learned, async () => {
+    await history.ready();
+    return learnedSteps(stores, history);
+  });
+  answerRoute(app, benchRoutes.ofPiece, async ({ params: { id } }) => {
+    await history.ready();
+    return { learned: learnedSteps(stores, history, id), lastTimes: lastTimes(stores, history, id) };
+  });
+  answerRoute(app, benchRoutes.kinds, async () => {
+    await history.ready();
+    return learnedKinds(history);
+  });
+  answerRoute(app, benchRoutes.hours, async ({ query: { from, to } }) => {
+    await history.ready();
     const past = new Map(history.batches().map((one) => [one.id, one]));
     const entries = [...past.values()].flatMap((one) => one.entries);
     return workedMinutes(entries, nowMoment()).flatMap(({ day, batchId, step, maker, minutes }) => {

@@ -1,4 +1,5 @@
 // What came of every batch at the bench, remembered until its entries or its pieces change.
+import { setImmediate } from 'node:timers/promises';
 import type { Batch } from '../../core/batch/batch.ts';
 import type { MadeLine } from '../../core/batch/batch-run.ts';
 import { type BenchStep, benchSteps } from '../../core/bench/batch-steps.ts';
@@ -7,6 +8,7 @@ import { type BenchEntry, EXTRA, momentOfDate } from '../../core/bench/bench-ent
 import { groupBy } from '../../core/bench/group-by.ts';
 import { type CountedObservation, observationsOf } from '../../core/bench/observations.ts';
 import { fingerprint } from '../../core/measure/fingerprint.ts';
+import type { Rates } from '../../core/studio/rates.ts';
 import { serverClock } from '../clock.ts';
 import type { Stores } from '../store/stores.ts';
 import { currentBasis } from './basis.ts';
@@ -23,6 +25,9 @@ export interface PastBatch {
   readonly observations: readonly CountedObservation[];
 }
 
+/** ms of reading before others have their turn. */
+const SLICE_MS = 20;
+
 const histories = new WeakMap<Stores, BenchHistory>();
 
 /** The history of a ledger: the same for all who ask, so that a batch is read once. */
@@ -35,33 +40,58 @@ export function benchHistoryOf(stores: Stores): BenchHistory {
 /** Reads what came of the batches of a ledger. */
 export class BenchHistory {
   readonly #stores: Stores;
+  #list: readonly PastBatch[] = [];
   readonly #known = new Map<string, { readonly key: string; readonly past: PastBatch }>();
 
   constructor(stores: Stores) {
     this.#stores = stores;
   }
 
-  /** Batches that have entries of the bench, oldest first. */
-  batches(): PastBatch[] {
-    const entries = groupBy(this.#stores.bench.entries(), ({ batchId }) => batchId);
-    const { rates } = currentBasis(this.#stores);
-    const alloys = fingerprint([...rates.alloys]);
-    return this.#stores.batches.list().flatMap(({ id, body }) => {
-      const own = entries.get(id);
-      if (!own) return [];
-      const key = fingerprint([alloys, body.lines, body.state, own.at(-1)?.id, own.length]);
-      const known = this.#known.get(id);
-      if (known?.key === key) return [known.past];
-      const past = this.#read(id, body, own);
-      this.#known.set(id, { key, past });
-      return [past];
-    });
+  /** Batches that have entries of the bench, oldest first; the same list as long as nothing has changed. */
+  batches(): readonly PastBatch[] {
+    const reading = this.#reading();
+    for (;;) {
+      const { done, value } = reading.next();
+      if (done) return value;
+    }
   }
 
-  #read(id: string, batch: Batch, entries: readonly BenchEntry[]): PastBatch {
-    const { rates } = currentBasis(this.#stores);
+  /** Reads what has changed, a little at a time: other requests are answered meanwhile. */
+  async ready(): Promise<void> {
+    let paused = performance.now();
+    for (const reading = this.#reading(); !reading.next().done;) {
+      if (performance.now() - paused < SLICE_MS) continue;
+      await setImmediate();
+      paused = performance.now();
+    }
+  }
+
+  /** Yields after each batch that was read. */
+  *#reading(): Generator<undefined, readonly PastBatch[]> {
+    const basis = currentBasis(this.#stores).rates;
+    const alloys = fingerprint([...basis.alloys]);
+    const entries = groupBy(this.#stores.bench.entries(), ({ batchId }) => batchId);
+    const all: PastBatch[] = [];
+    for (const { id, body } of this.#stores.batches.list()) {
+      const own = entries.get(id);
+      if (!own) continue;
+      const key = fingerprint([alloys, body.lines, body.state, own.at(-1)?.id, own.length]);
+      const known = this.#known.get(id);
+      if (known?.key === key) all.push(known.past);
+      else {
+        const past = this.#read(id, body, own, basis.alloys);
+        this.#known.set(id, { key, past });
+        all.push(past);
+        yield;
+      }
+    }
+    if (all.length !== this.#list.length || all.some((past, at) => past !== this.#list[at])) this.#list = all;
+    return this.#list;
+  }
+
+  #read(id: string, batch: Batch, entries: readonly BenchEntry[], alloys: Rates['alloys']): PastBatch {
     const made = madeLines(this.#stores, batch);
-    const steps = benchSteps(made, rates.alloys);
+    const steps = benchSteps(made, alloys);
     const story = batchStory(id, steps, entries, nowMoment());
     const pieceOf = (line: string) => made.find((one) => one.line.id === line)?.line.pieceId ?? '';
     return { id, batch, made, steps, entries, story, observations: observationsOf(id, steps, story, pieceOf) };

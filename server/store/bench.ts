@@ -21,6 +21,7 @@ export class BenchLog {
   readonly #now: () => string;
   readonly #prepare: Prepare;
   readonly #current: () => BenchEntry[];
+  #all: readonly BenchEntry[] = [];
 
   constructor(ledger: Ledger, now: () => string) {
     this.#ledger = ledger;
@@ -29,9 +30,23 @@ export class BenchLog {
     this.#current = untilChange(ledger, () => this.#readCurrent());
   }
 
-  /** All of them, earliest first. */
-  entries(): BenchEntry[] {
-    return this.#prepare<[], Row>('select * from bench_entry order by id').all().map(read);
+  /** All of them, in the order in which they were stored. Entries are only added, so each is read once. */
+  entries(): readonly BenchEntry[] {
+    // Inside a transaction that may still be undone, nothing is kept.
+    if (this.#ledger.inTransaction) return this.#after(0);
+    const { last, count } = this.#prepare<[], { last: number; count: number }>(
+      'select coalesce(max(id), 0) as last, count(*) as count from bench_entry',
+    ).get() ?? { last: 0, count: 0 };
+    const known = this.#all.at(-1)?.id ?? 0;
+    if (last === known && count === this.#all.length) return this.#all;
+    const added = this.#after(known);
+    // Fewer than before: the ledger was replaced.
+    this.#all = this.#all.length + added.length === count ? [...this.#all, ...added] : this.#after(0);
+    return this.#all;
+  }
+
+  #after(id: number): BenchEntry[] {
+    return this.#prepare<[number], Row>('select * from bench_entry where id > ? order by id').all(id).map(read);
   }
 
   /** Of batches that are not done, and the latest of all; earliest first. */
