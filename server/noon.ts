@@ -2,11 +2,9 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { homedir } from 'node:os';
 import { join } from 'node:path';
-import { createInterface } from 'node:readline';
-import { text } from 'node:stream/consumers';
 import type { z } from 'zod';
-import { alloysWith } from '../core/metal/alloy.ts';
 import type { CommandBasis } from './command/ledger-basis.ts';
+import { loadAsk } from './command/load-ask.ts';
 
 const USAGE =
   'Usage: npm run -s noon -- ask "18 ga sterling round 120 mm" (ask - answers one question a line from standard input), check piece.json (check - reads standard input) [--country GB], route piece.json, price pieces.json [--studio studio.json] [--fix fix.json], cut bars.json [--seconds 10], nest sheets.json [--seconds 10], schedule problem.json [--seconds 10] [--seed 1], backup FILE, restore FILE, verify FILE (verify - checks the ledger), export FILE.zip, import FILE.zip, or salvage NEWFILE (saves what can be read of a damaged ledger).';
@@ -35,19 +33,22 @@ if (!run || words.length === 0) stop(USAGE);
 await run(words);
 
 async function ask(asked: readonly string[]): Promise<void> {
-  const [basis, { outcomeOf, outputOf }] = await Promise.all([basisOfLedger(), import('./command/ask.ts')]);
+  const { alloysWith, outcomeOf, outputOf, setStudioFormat } = await loadAsk(import.meta.dirname);
+  const own = existsSync(ledgerPath()) ? await basisHere() : { alloys: alloysWith([]), fix: null, country: '' };
+  if (own.country) setStudioFormat(own.country);
   if (asked.length === 1 && asked[0] === '-') {
-    for await (const line of createInterface({ input: process.stdin })) console.log(outputOf(outcomeOf(line, basis)));
+    const { createInterface } = await import('node:readline');
+    for await (const line of createInterface({ input: process.stdin })) console.log(outputOf(outcomeOf(line, own)));
     return;
   }
-  const outcome = outcomeOf(asked.join(' '), basis);
+  const outcome = outcomeOf(asked.join(' '), own);
   if ('error' in outcome) stop(outcome.error);
   console.log(outputOf(outcome));
 }
 
 async function check([path = '-', ...options]: readonly string[]): Promise<void> {
   const { checkOutcome } = await import('./command/check.ts');
-  const { alloys, country } = await basisOfLedger();
+  const { alloys, country } = await basisHere();
   const named = options[0] === '--country' ? options[1] : undefined;
   if (options.length > 0 && named === undefined) stop(USAGE);
   const outcome = checkOutcome(await read(path), alloys, named ?? country);
@@ -58,7 +59,7 @@ async function check([path = '-', ...options]: readonly string[]): Promise<void>
 async function route([path = '-', ...options]: readonly string[]): Promise<void> {
   if (options.length > 0) stop(USAGE);
   const { routeOutcome } = await import('./command/route.ts');
-  const outcome = routeOutcome(await read(path), (await basisOfLedger()).alloys);
+  const outcome = routeOutcome(await read(path), (await basisHere()).alloys);
   if ('error' in outcome) stop(outcome.error);
   console.log(JSON.stringify(outcome.routes));
 }
@@ -76,7 +77,7 @@ async function price([path = '-', ...options]: readonly string[]): Promise<void>
     import('../core/studio/studio.ts'),
     import('../core/metal/fix.ts'),
   ]);
-  const basis = await basisOfLedger();
+  const basis = await basisHere();
   const studioFile = named.get('--studio');
   const fixFile = named.get('--fix');
   const studio = studioFile === undefined ? null : await readAs(studioFile, studioSchema);
@@ -199,7 +200,7 @@ async function readAs<Value>(path: string, schema: z.ZodType<Value>): Promise<Va
 }
 
 async function read(path: string): Promise<string> {
-  if (path === '-') return await text(process.stdin);
+  if (path === '-') return await (await import('node:stream/consumers')).text(process.stdin);
   try {
     return readFileSync(path, 'utf8');
   } catch {
@@ -207,12 +208,9 @@ async function read(path: string): Promise<string> {
   }
 }
 
-/** The maker's own settings and metal prices when there is a ledger; otherwise the built-in alloys and no prices. */
-async function basisOfLedger(): Promise<CommandBasis> {
-  const path = ledgerPath();
-  if (!existsSync(path)) return { alloys: alloysWith([]), fix: null, country: '', rates: null };
-  const { ledgerBasis } = await import('./command/ledger-basis.ts');
-  return ledgerBasis(path);
+async function basisHere(): Promise<CommandBasis> {
+  const { basisOfLedger } = await import('./command/basis-of-ledger.ts');
+  return await basisOfLedger(ledgerPath());
 }
 
 function stop(sentence: string): never {
