@@ -7,7 +7,7 @@ test('a backup is made and checked from Settings, and a missing folder is refuse
   expected,
 }) => {
   expected.push(/400 \(Bad Request\)/);
-  await page.goto(`${demo.url}/studio`);
+  await page.goto(`${demo.url}/studio/safety`);
   const backups = page.getByRole('region', { name: 'Backups' });
   await backups.getByRole('button', { name: 'Back up now' }).click();
   await expect(backups.getByRole('status')).toContainText('Last backup less than an hour ago, checked.');

@@ -1,4 +1,5 @@
 // Working hours, stations, steps and stock levels, and the page itself: undo, dark theme, tablet.
+import { studioPlaces } from '../web/screens/studio/studio-places.ts';
 import { amount, choose, expect, expectWritten, openPiece, test, write } from './fixtures.ts';
 
 test('a step stores whether it may pause and how its loads are passed on', async ({ page, demo }) => {
@@ -40,18 +41,14 @@ test('a step stores whether it may pause and how its loads are passed on', async
   }
 });
 
-test('each entry of the contents of the Studio page leads to its place', async ({ page, demo }) => {
-  await page.goto(`${demo.url}/studio`);
-  const links = page.getByRole('navigation', { name: 'On this page' }).getByRole('link');
-  await expect(links.first()).toBeVisible();
-  const lost = await links.evaluateAll((all) =>
-    all.map((link) => link.getAttribute('href') ?? '').filter((href) => !document.querySelector(href)),
-  );
-  expect(lost).toEqual([]);
-  await links.filter({ hasText: 'own alloys' }).click();
+test('each page of the settings holds its sections, and an address leads to a section', async ({ page, demo }) => {
+  for (const { page: name, sections } of studioPlaces) {
+    await page.goto(`${demo.url}/studio/${name}`);
+    for (const [id] of sections) await expect(page.locator(`#${id}`), `${name} ${id}`).toBeAttached();
+  }
+  // An address from before the pages.
+  await page.goto(`${demo.url}/studio#setting-ownAlloys`);
   await expect(page.getByRole('heading', { name: 'Own alloys' })).toBeInViewport();
-  await links.last().click();
-  await expect(page.getByRole('heading', { name: 'Other devices' })).toBeInViewport();
 });
 
 test('an extra maker in Studio is on the plan once the settings are accepted', async ({ page, demo }) => {

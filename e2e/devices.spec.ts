@@ -8,7 +8,7 @@ test('a tablet is let in by a code, sees changes at once, and is shut out at onc
   expected,
 }) => {
   expected.push(/401/, /ERR_/);
-  await page.goto(`${demo.url}/studio`);
+  await page.goto(`${demo.url}/studio/safety`);
   await page.getByRole('button', { name: 'Let other devices in' }).click();
   const address = page.getByText(/^https:\/\//).first();
   const port = new URL((await address.textContent()) ?? '').port;
@@ -36,7 +36,7 @@ test('a tablet is let in by a code, sees changes at once, and is shut out at onc
   await page.getByLabel('Name of the piece').fill('Storm glass');
   await expect(far.getByLabel('Name of the piece')).toHaveValue('Storm glass');
 
-  await page.goto(`${demo.url}/studio`);
+  await page.goto(`${demo.url}/studio/safety`);
   await expect(page.getByText('Bench tablet')).toBeVisible();
   await page.getByRole('button', { name: 'Shut out' }).click();
   await expect(page.getByText('shut out', { exact: true })).toBeVisible();
@@ -47,7 +47,7 @@ test('a tablet is let in by a code, sees changes at once, and is shut out at onc
 
 test('a passcode locks the computer until it is typed', async ({ page, demo, expected }) => {
   expected.push(/401/, /400/);
-  await page.goto(`${demo.url}/studio`);
+  await page.goto(`${demo.url}/studio/safety`);
   await page.getByLabel('New passcode').fill('low tide');
   await page.getByRole('button', { name: 'Set passcode' }).click();
   await expect(page.getByRole('button', { name: 'Remove passcode' })).toBeVisible();
@@ -67,7 +67,7 @@ test('a passcode locks the computer until it is typed', async ({ page, demo, exp
 test('a backup is looked into in another tab, and restored', async ({ page, own, context, expected }) => {
   expected.push(/ERR_/, /403/, /404/);
   await openBook(page, own.url);
-  await page.goto(`${own.url}/studio`);
+  await page.goto(`${own.url}/studio/safety`);
   await page.getByRole('button', { name: 'Back up now' }).click();
   await expect(page.getByRole('button', { name: /^look into/ }).first()).toBeVisible();
   await page.goto(`${own.url}/pieces`);
@@ -75,7 +75,7 @@ test('a backup is looked into in another tab, and restored', async ({ page, own,
   await page.getByLabel('Name of the piece').fill('After the backup');
   await expect(page.getByText(/draft saved/)).toBeVisible();
 
-  await page.goto(`${own.url}/studio`);
+  await page.goto(`${own.url}/studio/safety`);
   const opened = context.waitForEvent('page');
   await page
     .getByRole('button', { name: /^look into/ })

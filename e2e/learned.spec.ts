@@ -29,7 +29,7 @@ test('learned times are taken into the piece, as the dialog says', async ({ page
 });
 
 test('a learned share of a kind of work becomes a standard time of the studio', async ({ page, demo }) => {
-  await page.goto(`${demo.url}/studio`);
+  await page.goto(`${demo.url}/studio/hours`);
   const section = page.getByRole('region', { name: 'Standard times' });
   const row = section.getByRole('row', { name: /^soldering/ });
   const learned = String(await row.getByRole('cell').nth(1).textContent());

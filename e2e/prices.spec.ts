@@ -187,7 +187,7 @@ test('metal prices come from the stand-in, marked as made up, or from a table', 
 });
 
 test('the count says when metal is valued at what was paid', async ({ page, demo }) => {
-  await page.goto(`${demo.url}/studio`);
+  await page.goto(`${demo.url}/studio/metal`);
   await page.getByRole('combobox', { name: 'Value metal at' }).selectOption({ label: 'last cost' });
   await page.getByRole('button', { name: /Save as version/ }).click();
   await expect(page.getByRole('status').filter({ hasText: 'Version 3' })).toBeVisible();

@@ -89,7 +89,7 @@ test('an own alloy weighed in water, or given by its metals, shows how its densi
   page,
   demo,
 }) => {
-  await page.goto(`${demo.url}/studio`);
+  await page.goto(`${demo.url}/studio/alloys`);
   await page.getByLabel('Add an alloy').pressSequentially('Tide bronze');
   const density = page.getByLabel('Tide bronze, density');
   await density.fill('12.41 g in air');
@@ -114,10 +114,14 @@ test('a blank row becomes a row at the first letter, and keeps the focus', async
   };
   await page.goto(`${demo.url}/studio`);
   await types('Add a maker', /^tar, name/);
+  await page.getByRole('link', { name: 'Stations and hours' }).click();
   await types('Add a station', /^tar, name/);
+  await page.getByRole('link', { name: /^Money/ }).click();
   await types('Add a cost', /^tar, for/);
+  await page.getByRole('link', { name: 'Selling' }).click();
   await types('Add a sales channel', /^tar, way/);
   await types('Add a break', /^break \d, minimum quantity/);
+  await page.getByRole('link', { name: 'Alloys', exact: true }).click();
   await types('Add an alloy', /^tar, alloy/);
   await page.goto(`${demo.url}/fairs`);
   await page.getByRole('link', { name: /Regatta Sunday/ }).click();

@@ -2,13 +2,14 @@
 import { amount, choose, expect, expectWritten, openBook, openPiece, test, write } from './fixtures.ts';
 
 test('an own alloy has no weight until it has a density', async ({ page, demo }) => {
-  await page.goto(`${demo.url}/studio`);
+  await page.goto(`${demo.url}/studio/alloys`);
   await page.getByLabel('Add an alloy').pressSequentially('Tide bronze');
   await expect(page.getByText(/Give its density in g\/cm³/)).toBeVisible();
   await expect(page.getByRole('button', { name: '1 to fix before this version can be saved' })).toBeDisabled();
   await page.getByLabel('Tide bronze, density').fill('85');
   await expect(page.getByText(/No metal has a density of 85/)).toBeVisible();
   await page.getByLabel('Tide bronze, density').fill('8.8');
+  await page.getByRole('link', { name: 'Metal', exact: true }).click();
   await page.getByLabel('Add a metal').selectOption('bronze');
   await page.getByLabel('bronze, sheet').fill('0.03');
   await page.getByRole('button', { name: 'Save as version 3' }).click();
@@ -57,7 +58,7 @@ test('hours that cannot be read are named by day, and shorter hours move the com
   page,
   demo,
 }) => {
-  await page.goto(`${demo.url}/studio`);
+  await page.goto(`${demo.url}/studio/hours`);
   for (const day of ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday']) {
     await page.getByLabel(`${day}, working hours`).fill('');
   }
@@ -65,6 +66,7 @@ test('hours that cannot be read are named by day, and shorter hours move the com
   await expect(page.getByText(/“17-9” closes before it opens/)).toBeVisible();
   await page.getByLabel('Sunday, working hours').fill('10-12');
   // A maker with her own working hours keeps them.
+  await page.getByRole('link', { name: /^Workshop/ }).click();
   await write(page.getByLabel('Tam, working hours'), '');
   await page.getByRole('button', { name: 'Save as version 3' }).click();
   await expect(page.getByText('Version 3', { exact: true })).toBeVisible();

@@ -48,7 +48,7 @@ export function DateField({ value, label, id, onChange }: DateFieldProps) {
       <input
         ref={calendar}
         type="date"
-        className="pointer-events-none absolute bottom-0 left-0 h-0 w-full opacity-0"
+        className="date-picker pointer-events-none absolute bottom-0 left-0 h-0 w-full opacity-0"
         tabIndex={-1}
         aria-hidden="true"
         value={value}

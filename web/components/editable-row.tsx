@@ -3,7 +3,7 @@
 import { clsx } from 'clsx';
 import type { CSSProperties, ReactNode } from 'react';
 import type { Remark } from '../../core/piece/checks/bench-check.ts';
-import { moveByKeys, type RowMoves } from '../hooks/use-row-moves.ts';
+import { rowKeys, type RowMoves } from '../hooks/use-row-moves.ts';
 import type { RowProblems } from '../hooks/use-row-problems.ts';
 import { ProblemLine } from './problem-line.tsx';
 import { type EditPiece, RemarkRow } from './remark-lines.tsx';
@@ -82,7 +82,7 @@ export function EditableRow(props: EditableRowProps) {
       isSortable={!isBlank}
       className={isBlank ? clsx('blank-row', props.blankClass) : undefined}
       onKeyDown={(event) => {
-        if (!isBlank) moveByKeys(event, index, onMove);
+        if (!isBlank) rowKeys(event, index, props);
       }}
     >
       <tr role={isGrid ? 'row' : undefined}>

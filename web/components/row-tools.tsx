@@ -3,6 +3,7 @@ import { GripVertical } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { memo, useRef, useState } from 'react';
 import type { RowMoves } from '../hooks/use-row-moves.ts';
+import { type KeyId, keyInWords } from '../keys/key-table.ts';
 import { words } from '../words/components.ts';
 import { useHandle } from './sortable-rows.tsx';
 
@@ -47,9 +48,11 @@ export const RowTools = memo(function RowTools({ name, index, last, onMove, onRe
                 button.current?.focus();
               }}
             >
-              <Item label={words.moveUp} keys="Alt+↑" disabled={index === 0} onSelect={() => onMove(index, -1)} />
-              <Item label={words.moveDown} keys="Alt+↓" disabled={index === last} onSelect={() => onMove(index, 1)} />
-              <Item label={words.delete} keys={words.undoCtrlZ} onSelect={() => onRemove(index)} />
+              <Item label={words.moveUp} of="rowUp" disabled={index === 0} onSelect={() => onMove(index, -1)} />
+              <Item label={words.moveDown} of="rowDown" disabled={index === last} onSelect={() => onMove(index, 1)} />
+              <Item label={words.insertAbove} of="rowInsert" onSelect={() => onMove(index, 'insert')} />
+              <Item label={words.duplicate} of="rowDuplicate" onSelect={() => onMove(index, 'duplicate')} />
+              <Item label={words.delete} of="rowDelete" onSelect={() => onRemove(index)} />
             </DropdownMenu.Content>
           </DropdownMenu.Portal>
         </DropdownMenu.Root>
@@ -60,18 +63,18 @@ export const RowTools = memo(function RowTools({ name, index, last, onMove, onRe
 
 function Item({
   label,
-  keys,
+  of,
   disabled = false,
   onSelect,
 }: {
   label: string;
-  keys: string;
+  of: KeyId;
   disabled?: boolean;
   onSelect: () => void;
 }) {
   return (
     <DropdownMenu.Item className="menu-item" disabled={disabled} onSelect={onSelect}>
-      {label} <span className="aside">{keys}</span>
+      {label} <span className="aside">{keyInWords(of)}</span>
     </DropdownMenu.Item>
   );
 }

@@ -5,6 +5,8 @@ import { createContext, type FocusEvent, type KeyboardEvent, type ReactNode, use
 const InHand = createContext(true);
 
 interface RowProps {
+  /** Where an address leads to the row. */
+  readonly id?: string;
   readonly className?: string | undefined;
   readonly onKeyDown?: (event: KeyboardEvent) => void;
   /** Whether the row can be dragged to another place. */
@@ -17,11 +19,12 @@ interface RowProps {
   readonly children: ReactNode;
 }
 
-export function RowBody({ className, onKeyDown, isSortable, onLeave, innerRef, index, children }: RowProps) {
+export function RowBody({ id, className, onKeyDown, isSortable, onLeave, innerRef, index, children }: RowProps) {
   const [focused, setFocused] = useState(false);
   const [pointed, setPointed] = useState(false);
   return (
     <tbody
+      id={id}
       ref={innerRef}
       data-index={index}
       role="rowgroup"

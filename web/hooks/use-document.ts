@@ -6,6 +6,7 @@ import { edited, editEnded, nameOf, type OpenDocument, redone, selectOpenDocumen
 import { type Bodies, useGetDocumentQuery } from '../state/endpoints/documents.ts';
 import { openDocument } from '../state/saving.ts';
 import { useAppDispatch, useAppSelector } from '../state/store.ts';
+import { useKeys } from './use-keys.ts';
 
 /**
  * Changes the document in place.
@@ -55,21 +56,14 @@ export function useDocument<Kind extends DocumentKind>(
 
 function useUndoKeys(name: string): void {
   const dispatch = useAppDispatch();
+  const step = (what: typeof undone | typeof redone) => (event: KeyboardEvent) => {
+    event.preventDefault();
+    dispatch(what({ name }));
+  };
+  useKeys({ undo: step(undone), redo: step(redone) });
   useEffect(() => {
-    const onKeyDown = (event: KeyboardEvent) => {
-      if (!(event.ctrlKey || event.metaKey) || event.altKey) return;
-      const key = event.key.toLowerCase();
-      const redo = key === 'y' || (key === 'z' && event.shiftKey);
-      if (key !== 'z' && !redo) return;
-      event.preventDefault();
-      dispatch(redo ? redone({ name }) : undone({ name }));
-    };
     const onFocusOut = () => dispatch(editEnded({ name }));
-    window.addEventListener('keydown', onKeyDown);
     window.addEventListener('focusout', onFocusOut);
-    return () => {
-      window.removeEventListener('keydown', onKeyDown);
-      window.removeEventListener('focusout', onFocusOut);
-    };
+    return () => window.removeEventListener('focusout', onFocusOut);
   }, [dispatch, name]);
 }

@@ -43,7 +43,7 @@ export function useEditableRows<Body, Row extends { readonly id: string }>({
   fresh,
 }: RowsOptions<Body, Row>): EditableRowsOf<Row> {
   const blank = useBlankRow(rows, fresh);
-  const moves = useRowMoves(edit, rowsOf);
+  const moves = useRowMoves(edit, rowsOf, fresh);
   const set = useCallback<SetRow<Row>>(
     (index, row, change, field = typeof change === 'function' ? '' : Object.keys(change).join()) =>
       edit(field && `${list}.${row.id}.${field}`, (draft) => {

@@ -1,6 +1,7 @@
 // The ask line of the header: a trade sum in one line, answered while it is typed. Key `=` from anywhere.
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { isFollowUp } from '../../core/ask/follow-up-words.ts';
+import { useKeys } from '../hooks/use-keys.ts';
 import { asked } from '../state/ask-history.ts';
 import { useAppDispatch } from '../state/store.ts';
 import { words } from '../words/shell.ts';
@@ -15,17 +16,18 @@ export function AskLine() {
   const field = useRef<HTMLInputElement>(null);
   const box = useRef<HTMLDivElement>(null);
 
+  useKeys({
+    calculate: (event) => {
+      event.preventDefault();
+      field.current?.focus();
+    },
+  });
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
       if (event.key === 'Escape' && event.target instanceof Node && box.current?.contains(event.target)) {
         setOpen(false);
         field.current?.blur();
-        return;
       }
-      const isTyping = event.target instanceof Element && event.target.closest('input, select, textarea') !== null;
-      if (event.key !== '=' || isTyping || event.ctrlKey || event.metaKey || event.altKey) return;
-      event.preventDefault();
-      field.current?.focus();
     };
     const onPointerDown = (event: PointerEvent) => {
       if (event.target instanceof Node && !box.current?.contains(event.target)) setOpen(false);
@@ -43,7 +45,7 @@ export function AskLine() {
       <input
         ref={field}
         type="text"
-        className="w-full min-w-[34px] rounded-[3px] border border-rule bg-page px-3 py-[5px] text-[15px] max-[900px]:px-2 max-[900px]:focus:absolute max-[900px]:focus:top-0 max-[900px]:focus:right-0 max-[900px]:focus:z-10 max-[900px]:focus:w-[min(420px,70vw)]"
+        className="w-full min-w-[44px] rounded-[3px] border border-rule bg-page px-3 py-[5px] text-[15px] max-[900px]:px-2 max-[900px]:focus:absolute max-[900px]:focus:top-0 max-[900px]:focus:right-0 max-[900px]:focus:z-10 max-[900px]:focus:w-[min(420px,70vw)]"
         aria-label={words.calculator}
         placeholder={words.calculate18GaSterling120}
         title={words.pressOnAnyPageTo}

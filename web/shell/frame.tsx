@@ -1,21 +1,26 @@
 // The frame around every screen: the header, the first run of the studio, and the wait for the basis of all
 // computation.
 import { clsx } from 'clsx';
-import { Moon, Sun } from 'lucide-react';
-import { lazy, Suspense } from 'react';
+import { Moon, Search, Sun } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { fullDay, shortDay } from '../../core/format/days.ts';
 import { setStudioFormat } from '../../core/format/studio-format.ts';
 import { stockName } from '../../core/format/variants.ts';
 import { Mark } from '../components/mark.tsx';
 import { BasisProvider, useFetchedBasis } from '../hooks/use-basis.ts';
+import { keyInWords } from '../keys/key-table.ts';
 import { rightNow } from '../state/clock.ts';
 import { useGetAboutQuery } from '../state/endpoints/backups.ts';
 import { useAppSelector } from '../state/store.ts';
 import { words } from '../words/shell.ts';
 import { AskLine } from './ask-line.tsx';
 import { BackupNotice } from './backup-notice.tsx';
-import { useTheme } from './use-theme.ts';
+import { HeadMenu } from './head-menu.tsx';
+import { PageFocus } from './page-focus.tsx';
+import { ShellKeys } from './shell-keys.tsx';
+import { useStackedTables } from './stacked-tables.ts';
+import { toggleTheme, useTheme } from './use-theme.ts';
 import { AwayLine, WaitingChip } from './waiting-chip.tsx';
 
 const sections = (): readonly { to: string; name: string; also?: RegExp }[] => [
@@ -41,6 +46,7 @@ const PairScreen = lazy(async () => ({ default: (await import('../screens/access
 
 export function Frame() {
   const { basis, isNew, failed } = useFetchedBasis();
+  useStackedTables();
   const door = useAppSelector(({ waiting }) => waiting.door);
   if (door !== 'open') return <Suspense>{door === 'locked' ? <LockedScreen /> : <PairScreen />}</Suspense>;
   if (isNew)
@@ -58,9 +64,11 @@ export function Frame() {
       <AnyHead fixOn={basis.fix?.on ?? null} />
       <AwayLine />
       <CopyLine />
-      <Suspense>
-        <Outlet />
-      </Suspense>
+      <div id="work" tabIndex={-1} className="outline-none">
+        <Suspense>
+          <Outlet />
+        </Suspense>
+      </div>
     </BasisProvider>
   );
 }
@@ -68,8 +76,24 @@ export function Frame() {
 /** The bench view has a head of its own; the simulated scale has none. */
 function AnyHead({ fixOn }: { fixOn: string | null }) {
   const { pathname } = useLocation();
+  const [isFinding, setFinding] = useState(false);
   if (pathname === '/scale') return null;
-  return /^\/bench(?:\/|$)/.test(pathname) ? <BenchHead /> : <Head fixOn={fixOn} />;
+  return (
+    <>
+      <a className="skip chrome" href="#work" onClick={skipToWork}>
+        {words.skipToThePage}
+      </a>
+      {/^\/bench(?:\/|$)/.test(pathname) ? <BenchHead /> : <Head fixOn={fixOn} onFind={() => setFinding(true)} />}
+      <ShellKeys isFinding={isFinding} setFinding={setFinding} />
+      <PageFocus />
+    </>
+  );
+}
+
+/** The address stays as it is: it names a place of the page where one was asked for. */
+function skipToWork(event: React.MouseEvent): void {
+  event.preventDefault();
+  document.getElementById('work')?.focus();
 }
 
 function BenchHead() {
@@ -103,25 +127,29 @@ function CopyLine() {
   );
 }
 
-function Head({ fixOn }: { fixOn: string | null }) {
+function Head({ fixOn, onFind }: { fixOn: string | null; onFind: () => void }) {
   const { pathname } = useLocation();
   return (
-    <header className="chrome sticky top-0 z-30 flex h-[52px] items-center gap-5 bg-bench px-5">
+    <header
+      data-page-focus
+      className="chrome sticky top-0 z-30 flex h-[52px] items-center gap-5 bg-bench px-5 max-[1000px]:gap-2 max-[1000px]:px-3"
+    >
       <Link
         to="/pieces"
         className="flex items-center gap-[9px] text-[18px] font-bold tracking-[-0.01em] whitespace-nowrap"
       >
         <Mark />
-        <span className="max-[900px]:sr-only">{words.noonLedger}</span>
+        <span className="max-[1100px]:sr-only">{words.noonLedger}</span>
       </Link>
-      <nav aria-label={words.sections} className="flex gap-[2px]">
+      <HeadMenu places={sections()} />
+      <nav aria-label={words.sections} className="flex gap-[2px] max-[1000px]:gap-0 max-[700px]:hidden">
         {sections().map(({ to, name, also }) => (
           <NavLink
             key={to}
             to={to}
             className={({ isActive }) =>
               clsx(
-                'px-[11px] py-[6px] max-[900px]:px-[7px]',
+                'px-[11px] py-[6px] max-[1000px]:px-[5px]',
                 isActive || also?.test(pathname)
                   ? 'font-[650] shadow-[inset_0_-2px_0_var(--ink)]'
                   : 'text-soft hover:text-ink',
@@ -137,29 +165,39 @@ function Head({ fixOn }: { fixOn: string | null }) {
       </span>
       <BackupNotice />
       <WaitingChip />
+      <button
+        type="button"
+        className="head-icon"
+        title={`${words.find} (${keyInWords('findBySlash')})`}
+        onClick={onFind}
+      >
+        <Search size={18} aria-label={words.find} />
+      </button>
       <Link to="/studio#fix" className="flex items-center gap-2 text-[14px] whitespace-nowrap">
-        <span className="size-[9px] rounded-full bg-noon" />
+        <span className="noon-dot" />
         {fixOn ? (
-          <span>
-            <span className="max-[1000px]:sr-only">{words.metalPrices} </span>
+          <span className="max-[420px]:sr-only">
+            <span className="max-[1100px]:sr-only">{words.metalPrices} </span>
             {fixOn.startsWith(rightNow().day.slice(0, 4)) ? shortDay(fixOn) : fullDay(fixOn)}
           </span>
         ) : (
-          words.noMetalPrices
+          <span className="max-[420px]:sr-only">{words.noMetalPrices}</span>
         )}
       </Link>
-      <ThemeButton />
+      <span className="max-[700px]:hidden">
+        <ThemeButton />
+      </span>
     </header>
   );
 }
 
 function ThemeButton() {
-  const { theme, toggle } = useTheme();
+  const theme = useTheme();
   return (
     <button
       type="button"
-      className="grid min-h-[var(--target,0)] min-w-[var(--target,0)] place-items-center rounded p-1 text-soft hover:text-ink"
-      onClick={toggle}
+      className="head-icon"
+      onClick={toggleTheme}
       title={theme === 'lamp' ? words.lightTheme : words.darkTheme}
     >
       {theme === 'lamp' ? (

@@ -114,7 +114,7 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('../screens/sheets/sheets-screen.tsx')).SheetsScreen }),
       },
       {
-        path: 'studio',
+        path: 'studio/:page?',
         lazy: async () => ({ Component: (await import('../screens/studio/studio-screen.tsx')).StudioScreen }),
       },
       {
@@ -124,6 +124,10 @@ export const router = createBrowserRouter([
       {
         path: 'reference',
         lazy: async () => ({ Component: (await import('../screens/reference/reference-screen.tsx')).ReferenceScreen }),
+      },
+      {
+        path: 'help/:page?',
+        lazy: async () => ({ Component: (await import('../screens/help/help-screen.tsx')).HelpScreen }),
       },
       { path: '*', element: <NotFound what="page" /> },
     ],

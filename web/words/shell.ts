@@ -15,7 +15,10 @@ export const words = localWords({
   copyOf: 'This is the backup of',
   onlyToLookAt: 'Only to look at: nothing can be changed here. Close this tab to go back.',
   darkTheme: 'Dark theme',
+  find: 'Find',
   goBack: 'Go back',
+  help: 'Help',
+  menu: 'Menu',
   lengthsWeightsGaugesRingSizes: 'Lengths, weights, gauges, ring sizes, bezels, chains, melts…',
   lightTheme: 'Light theme',
   loading: 'Loading…',
@@ -33,6 +36,7 @@ export const words = localWords({
   schedule: 'Schedule',
   sections: 'Sections',
   settings: 'Settings',
+  skipToThePage: 'Skip to the page',
   thisPageWasNotFetched:
     'Noon Ledger does not answer, so this page cannot be shown. What you typed is stored on this device and sent when Noon Ledger answers again.',
   thisPageHasStoppedWorking: 'This page has stopped working',

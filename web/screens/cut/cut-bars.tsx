@@ -45,13 +45,16 @@ export function CutBars({ problem, plan, names, stockName, tint, onPlan }: CutBa
           const length = lengthOf(problem, bar.stock);
           const kept = problem.keepFrom !== undefined && bar.remainder >= problem.keepFrom;
           return (
-            <li key={index} className="flex items-center gap-3 border-b border-hair py-[5px]">
+            <li key={index} className="flex items-center gap-3 border-b border-hair py-[5px] max-[640px]:flex-wrap">
               <span className="aside num w-[9.5em] shrink-0">
                 {stockName(bar.stock)}
                 {times > 1 && ` × ${String(times)}`}
               </span>
               <span
-                className={clsx('relative block h-[26px] min-w-0 flex-1', held && held.from !== index && 'bg-act-wash')}
+                className={clsx(
+                  'relative block h-[max(26px,var(--target,0px))] min-w-0 flex-1 max-[640px]:order-last max-[640px]:basis-full',
+                  held && held.from !== index && 'bg-act-wash',
+                )}
                 onDragOver={(event) => event.preventDefault()}
                 onDrop={() => put(index)}
               >
@@ -69,7 +72,7 @@ export function CutBars({ problem, plan, names, stockName, tint, onPlan }: CutBa
                         draggable={times === 1}
                         disabled={times > 1}
                         className={clsx(
-                          'block h-full shrink-0 cursor-grab overflow-hidden border-0 p-0 text-center text-[13px] text-black',
+                          'to-scale block h-full shrink-0 cursor-grab overflow-hidden border-0 p-0 text-center text-[13px] text-black',
                           isHeld && 'outline-2 outline-act',
                         )}
                         style={{

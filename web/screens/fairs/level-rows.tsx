@@ -1,4 +1,5 @@
 // What is for sale: one row a price level.
+import type { RowMoves } from '../../hooks/use-row-moves.ts';
 import type { Draft } from '@reduxjs/toolkit';
 import { showValue } from '../../../core/figure/show.ts';
 import { type Fair, type Level, newLevel } from '../../../core/price/fair/fair.ts';
@@ -75,7 +76,7 @@ interface LevelRowProps {
   readonly plan: FairPlan;
   readonly isBlank: boolean;
   readonly set: SetRow<Level>;
-  readonly onMove: (index: number, by: number) => void;
+  readonly onMove: RowMoves['onMove'];
   readonly onRemove: (index: number) => void;
 }
 

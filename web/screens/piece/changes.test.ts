@@ -3,7 +3,7 @@ import { expect, test } from 'vitest';
 import type { Blank } from '../../../core/blank/blank.ts';
 import type { PartSection } from '../../../core/stock/typed-section.ts';
 import { sectionFor } from '../../components/section-fields.tsx';
-import { moveRow } from '../../hooks/use-row-moves.ts';
+import { changeRows } from '../../hooks/use-row-moves.ts';
 import { blankFor } from './parts/blank-fields.tsx';
 
 test('another form of stock keeps the thickness', () => {
@@ -49,7 +49,7 @@ test('a blank rule that does not fit the stock is not applied', () => {
 test('a row moves by one and stays within the table', () => {
   const moved = (index: number, by: 1 | -1) => {
     const rows = ['a', 'b', 'c'];
-    moveRow(rows, index, by);
+    changeRows(rows, index, by, String);
     return rows.join('');
   };
   expect([moved(0, 1), moved(2, -1), moved(0, -1), moved(2, 1)]).toEqual(['bac', 'acb', 'abc', 'abc']);

@@ -1,4 +1,5 @@
 // The items of a quote: a piece in a size, or text and a price.
+import type { RowMoves } from '../../hooks/use-row-moves.ts';
 import type { Draft } from '@reduxjs/toolkit';
 import { showValue } from '../../../core/figure/show.ts';
 import { sizesOf } from '../../../core/piece/all-sizes.ts';
@@ -67,7 +68,7 @@ interface LineRowProps {
   readonly isBlank: boolean;
   readonly count: QuoteCount;
   readonly set: SetRow<QuoteLine>;
-  readonly onMove: (index: number, by: number) => void;
+  readonly onMove: RowMoves['onMove'];
   readonly onRemove: (index: number) => void;
 }
 

@@ -43,7 +43,7 @@ export function QuoteTerms({ quote, count, edit }: QuoteTermsProps) {
   return (
     <section aria-labelledby="terms" className="mt-5">
       <h2 id="terms">{words.terms}</h2>
-      <div className="mt-1 grid grid-cols-2 gap-x-10">
+      <div className="mt-1 grid grid-cols-2 gap-x-10 max-[560px]:grid-cols-1">
         {field('deposit', words.deposit, 'nothing')}
         {day('expires', words.validUntil)}
         {field('least', words.minimumCharge, '0')}

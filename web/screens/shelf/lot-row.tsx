@@ -30,7 +30,7 @@ export function LotRow({ lot }: { lot: ShelfLot }) {
     if (isTaken(answer)) setTyped(null);
   };
   return (
-    <RowBody>
+    <RowBody id={`lot-${lot.id}`}>
       <tr>
         <td className="first">
           <SectionGlyph section={section} alloy={alloy} />

@@ -7,7 +7,7 @@ import { Field } from '../../components/field.tsx';
 import { ProblemLine } from '../../components/problem-line.tsx';
 import { RowTools } from '../../components/row-tools.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
-import { moveRow } from '../../hooks/use-row-moves.ts';
+import { changeRows } from '../../hooks/use-row-moves.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
 import { issuesAt } from '../../state/basis.ts';
 import { words } from '../../words/studio.ts';
@@ -101,7 +101,9 @@ function ChargeRow({ row, index, last, edit, problems: sentences }: ChargeRowPro
             name={family}
             index={index}
             last={last}
-            onMove={(at, by) => edit('', (studio) => moveRow(studio.makingCharges, at, by))}
+            onMove={(at, by) =>
+              edit('', (studio) => changeRows(studio.makingCharges, at, by, (id) => ({ ...row, id })))
+            }
             onRemove={(at) => edit('', (studio) => void studio.makingCharges.splice(at, 1))}
           />
           {family}

@@ -80,7 +80,7 @@ export function PriceRuleSettings({ body, edit, rates: { problems } }: SettingPr
             });
           const isLast = index === body.pricePoints.length - 1;
           return (
-            <span key={band.id} className="mr-1 whitespace-nowrap">
+            <span key={band.id} className="mr-1 min-[500px]:whitespace-nowrap">
               {isLast ? 'above that' : 'below '}
               {!isLast && (
                 <Field

@@ -5,7 +5,7 @@ import { Choice } from '../../components/choice.tsx';
 import { EditableRow, EditableRows } from '../../components/editable-row.tsx';
 import { Field } from '../../components/field.tsx';
 import { useBlankRow } from '../../hooks/use-blank-row.ts';
-import { moveRow } from '../../hooks/use-row-moves.ts';
+import { changeRows, type RowMoves } from '../../hooks/use-row-moves.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
 import { issuesAt } from '../../state/basis.ts';
 import { words } from '../../words/studio.ts';
@@ -23,7 +23,8 @@ export function SettingRows<Key extends ListKey>(props: SettingRowsProps<Key>) {
   const { list, title, help, one, columns, fresh } = of;
   const rows: readonly RowOf<Key>[] = body[list];
   const blank = useBlankRow(rows, (_previous, id) => fresh(id));
-  const onMove = (at: number, by: number) => edit('', (studio) => moveRow(studio[list], at, by));
+  const onMove: RowMoves['onMove'] = (at, by) =>
+    edit('', (studio) => changeRows<RowOf<Key>>(studio[list], at, by, fresh));
   return (
     <section aria-labelledby={`setting-${list}`} className="mt-6">
       <h2 id={`setting-${list}`}>{title}</h2>
@@ -55,7 +56,7 @@ interface SettingRowProps<Key extends ListKey> extends SettingRowsProps<Key> {
   readonly index: number;
   readonly last: number;
   readonly isBlank: boolean;
-  readonly onMove: (at: number, by: number) => void;
+  readonly onMove: RowMoves['onMove'];
   readonly add: string;
 }
 

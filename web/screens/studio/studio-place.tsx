@@ -21,7 +21,7 @@ const papers = [
 
 export function StudioPlace({ body, edit }: SettingProps) {
   return (
-    <>
+    <div id="place">
       <Place body={body} edit={edit} />
       <details className="chrome mt-3 text-[15px]">
         <summary className="link inline-block cursor-pointer">{words.addressAndTermsOnPapers}</summary>
@@ -40,7 +40,7 @@ export function StudioPlace({ body, edit }: SettingProps) {
         ))}
         <Logo body={body} edit={edit} />
       </details>
-    </>
+    </div>
   );
 }
 

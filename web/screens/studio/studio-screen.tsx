@@ -1,6 +1,6 @@
 // The studio: left its settings, edited in place; right the metal prices and the price of a gram.
 import { useEffect, useMemo } from 'react';
-import { useLocation } from 'react-router';
+import { useLocation, useParams } from 'react-router';
 import { STUDIO_ID } from '../../../contract/studio.ts';
 import { readRates, withReceipts } from '../../../core/studio/rates.ts';
 import type { Studio } from '../../../core/studio/studio.ts';
@@ -31,7 +31,9 @@ import { ReceiptsBox } from './receipts-box.tsx';
 import { assayList, channelList, makerList, ownAlloyList, stationList, volumeList } from './setting-lists.ts';
 import { SettingRows } from './setting-rows.tsx';
 import { StandardTimesBox } from './standard-times.tsx';
+import { StudioNav } from './studio-nav.tsx';
 import { StudioPlace } from './studio-place.tsx';
+import { pageOfSection, studioPlaces } from './studio-places.ts';
 import { WhatChanges } from './what-changes.tsx';
 
 export function StudioScreen() {
@@ -50,9 +52,11 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
   );
   const settings = { body, edit, problems: rates.problems };
   const { hash } = useLocation();
+  const { page: asked = '' } = useParams();
+  const page = studioPlaces.find((one) => one.page === asked)?.page ?? pageOfSection(hash.slice(1)) ?? 'workshop';
   useEffect(() => {
     if (hash) document.getElementById(hash.slice(1))?.scrollIntoView({ block: 'nearest' });
-  }, [hash]);
+  }, [hash, page]);
 
   return (
     <>
@@ -71,25 +75,49 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
               />
             </h1>
             <DraftLine name={name} open={open} problems={rates.problems.length} />
-            <StudioPlace body={body} edit={edit} />
-            <Contents />
-            <RateRows body={body} edit={edit} rates={rates} />
-            <SettingRows {...settings} of={makerList} />
-            <OverheadSheet body={body} edit={edit} rates={rates} />
-            <ConsumableRows body={body} edit={edit} rates={rates} />
-            <MetalTerms body={body} edit={edit} rates={rates} />
-            <MakingCharges body={body} edit={edit} problems={rates.problems} />
-            <SettingRows {...settings} of={assayList} />
-            <PriceRuleSettings body={body} edit={edit} rates={rates} />
-            <SettingRows {...settings} of={channelList} />
-            <SettingRows {...settings} of={volumeList} />
-            <HoursRows body={body} edit={edit} problems={rates.problems} />
-            <PlanRules body={body} edit={edit} problems={rates.problems} />
-            <StandardTimesBox body={body} edit={edit} problems={rates.problems} />
-            <SettingRows {...settings} of={stationList} />
-            <SettingRows {...settings} of={ownAlloyList} />
-            <BackupsBox />
-            <DevicesBox />
+            <StudioNav page={page} problems={rates.problems} />
+            {page === 'workshop' && (
+              <>
+                <StudioPlace body={body} edit={edit} />
+                <RateRows body={body} edit={edit} rates={rates} />
+                <SettingRows {...settings} of={makerList} />
+              </>
+            )}
+            {page === 'money' && (
+              <>
+                <OverheadSheet body={body} edit={edit} rates={rates} />
+                <ConsumableRows body={body} edit={edit} rates={rates} />
+              </>
+            )}
+            {page === 'metal' && (
+              <>
+                <MetalTerms body={body} edit={edit} rates={rates} />
+                <MakingCharges body={body} edit={edit} problems={rates.problems} />
+                <SettingRows {...settings} of={assayList} />
+              </>
+            )}
+            {page === 'pricing' && <PriceRuleSettings body={body} edit={edit} rates={rates} />}
+            {page === 'selling' && (
+              <>
+                <SettingRows {...settings} of={channelList} />
+                <SettingRows {...settings} of={volumeList} />
+              </>
+            )}
+            {page === 'hours' && (
+              <>
+                <HoursRows body={body} edit={edit} problems={rates.problems} />
+                <PlanRules body={body} edit={edit} problems={rates.problems} />
+                <StandardTimesBox body={body} edit={edit} problems={rates.problems} />
+                <SettingRows {...settings} of={stationList} />
+              </>
+            )}
+            {page === 'alloys' && <SettingRows {...settings} of={ownAlloyList} />}
+            {page === 'safety' && (
+              <>
+                <BackupsBox />
+                <DevicesBox />
+              </>
+            )}
             <p className="aside mt-6">
               <a className="link" href="/third-party-notices.txt">
                 {words.thirdPartyNotices}
@@ -113,34 +141,5 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
       />
       <Conflict name={name} open={open} what="page of settings" />
     </>
-  );
-}
-
-const contents = [
-  ['rates', 'hours and makers'],
-  ['setting-overheadCosts', 'overhead'],
-  ['consumables', 'consumables'],
-  ['metal-terms', 'metal and scrap'],
-  ['charges', 'fabrication charges'],
-  ['rule', 'pricing rule'],
-  ['setting-channels', 'sales channels'],
-  ['hours', 'working hours'],
-  ['setting-stations', 'stations'],
-  ['standard-times', 'standard times'],
-  ['setting-ownAlloys', 'own alloys'],
-  ['backups', 'backups'],
-  ['devices', 'other devices'],
-] as const;
-
-// A long page starts with its contents.
-function Contents() {
-  return (
-    <nav aria-label={words.onThisPage} className="chrome mt-3 flex flex-wrap gap-x-4 gap-y-1 text-[15px]">
-      {contents.map(([id, name]) => (
-        <a key={id} className="link" href={`#${id}`}>
-          {name}
-        </a>
-      ))}
-    </nav>
   );
 }

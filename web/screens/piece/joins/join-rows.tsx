@@ -1,4 +1,5 @@
 // Joins in the order they are made: the parts they join, the solder, and its mass.
+import type { RowMoves } from '../../../hooks/use-row-moves.ts';
 import type { Draft } from '@reduxjs/toolkit';
 import { type CSSProperties, memo, useCallback } from 'react';
 import { showValue } from '../../../../core/figure/show.ts';
@@ -188,7 +189,7 @@ interface JoinRowProps {
   readonly members: readonly Option[];
   readonly remarks: readonly Remark[];
   readonly set: SetRow<Join>;
-  readonly onMove: (index: number, by: number) => void;
+  readonly onMove: RowMoves['onMove'];
   readonly onRemove: (index: number) => void;
 }
 

@@ -1,4 +1,5 @@
 // Findings: bought parts, stones, outwork, and what belongs to the customer.
+import type { RowMoves } from '../../../hooks/use-row-moves.ts';
 import { type Draft, weakMapMemoize } from '@reduxjs/toolkit';
 import { type CSSProperties, memo, useMemo } from 'react';
 import { local } from '../../../../core/format/variants.ts';
@@ -102,7 +103,7 @@ interface FindingRowProps {
   readonly groups: readonly Option[];
   readonly remarks: readonly Remark[];
   readonly set: SetRow<Finding>;
-  readonly onMove: (index: number, by: number) => void;
+  readonly onMove: RowMoves['onMove'];
   readonly onRemove: (index: number) => void;
 }
 

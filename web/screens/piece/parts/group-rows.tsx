@@ -1,4 +1,5 @@
 // Sub-assemblies: parts joined into one that later steps treat as one.
+import type { RowMoves } from '../../../hooks/use-row-moves.ts';
 import type { Draft } from '@reduxjs/toolkit';
 import { type CSSProperties, memo, useCallback } from 'react';
 import { totalOf } from '../../../../core/figure/figure.ts';
@@ -124,7 +125,7 @@ interface GroupRowProps {
   readonly problems: Readonly<Record<string, string>>;
   readonly remarks: readonly Remark[];
   readonly set: SetRow<Group>;
-  readonly onMove: (index: number, by: number) => void;
+  readonly onMove: RowMoves['onMove'];
   readonly onRemove: (index: number) => void;
 }
 

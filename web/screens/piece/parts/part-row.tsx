@@ -1,4 +1,5 @@
 // One part: its stock, length, quantity and weight.
+import type { RowMoves } from '../../../hooks/use-row-moves.ts';
 import { memo, useState } from 'react';
 import type { Remark } from '../../../../core/piece/checks/bench-check.ts';
 import type { PartComputation } from '../../../../core/piece/compute-part.ts';
@@ -30,7 +31,7 @@ interface PartRowProps {
   readonly stones: readonly Option[];
   readonly remarks: readonly Remark[];
   readonly makeOrBuy: MakeOrBuy | null;
-  readonly onMove: (index: number, by: number) => void;
+  readonly onMove: RowMoves['onMove'];
   readonly onRemove: (index: number) => void;
 }
 

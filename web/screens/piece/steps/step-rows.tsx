@@ -1,4 +1,5 @@
 // The bench route: attended work in order, and unattended time beside it.
+import type { RowMoves } from '../../../hooks/use-row-moves.ts';
 import type { Draft } from '@reduxjs/toolkit';
 import { TriangleAlert } from 'lucide-react';
 import { type CSSProperties, memo, useCallback, useState } from 'react';
@@ -134,7 +135,7 @@ interface StepRowProps {
   readonly cautions: string;
   readonly remarks: readonly Remark[];
   readonly editStep: EditStep;
-  readonly onMove: (index: number, by: number) => void;
+  readonly onMove: RowMoves['onMove'];
   readonly onRemove: (index: number) => void;
 }
 

@@ -1,4 +1,5 @@
 // Work on parts, sub-assemblies, joins and the finished piece, beside what the parts and joins imply.
+import type { RowMoves } from '../../../hooks/use-row-moves.ts';
 import type { Draft } from '@reduxjs/toolkit';
 import { type CSSProperties, memo } from 'react';
 import { local } from '../../../../core/format/variants.ts';
@@ -139,7 +140,7 @@ interface RowProps {
   readonly problems: Readonly<Record<string, string>>;
   readonly targets: readonly Option[];
   readonly set: SetRow<WorkRow>;
-  readonly onMove: (index: number, by: number) => void;
+  readonly onMove: RowMoves['onMove'];
   readonly onRemove: (index: number) => void;
 }
 

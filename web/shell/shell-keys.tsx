@@ -1,0 +1,46 @@
+// The keys that work on every screen, and what they open.
+import { lazy, Suspense, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useKeys } from '../hooks/use-keys.ts';
+import { otherLeaf } from './other-leaf.ts';
+
+const finder = async () => await import('./finder.tsx');
+const Finder = lazy(async () => ({ default: (await finder()).Finder }));
+// Fetched while the browser is idle: no letter typed after its key is lost.
+window.requestIdleCallback(() => void finder());
+const KeyList = lazy(async () => ({ default: (await import('./key-list.tsx')).KeyList }));
+
+/** The finder opens from the header, too. */
+export function ShellKeys({ isFinding, setFinding }: { isFinding: boolean; setFinding: (is: boolean) => void }) {
+  const [isListing, setListing] = useState(false);
+  const navigate = useNavigate();
+  const to = (path: string) => () => void navigate(path);
+  const find = (event: KeyboardEvent) => {
+    event.preventDefault();
+    setFinding(true);
+  };
+  const leaf = (by: 1 | -1) => (event: KeyboardEvent) => {
+    event.preventDefault();
+    otherLeaf(by);
+  };
+  useKeys({
+    find,
+    findBySlash: find,
+    keys: () => setListing(true),
+    otherPage: leaf(1),
+    pageBefore: leaf(-1),
+    goBench: to('/bench'),
+    goDay: to('/day'),
+    goPieces: to('/pieces'),
+    goBatches: to('/batches'),
+    goStock: to('/shelf'),
+    goPrices: to('/prices'),
+    goHelp: to('/help'),
+  });
+  return (
+    <Suspense>
+      {isFinding && <Finder onClose={() => setFinding(false)} onKeys={() => setListing(true)} />}
+      {isListing && <KeyList onClose={() => setListing(false)} />}
+    </Suspense>
+  );
+}
