@@ -9,6 +9,7 @@ import { setStudioFormat } from '../../core/format/studio-format.ts';
 import { stockName } from '../../core/format/variants.ts';
 import { Mark } from '../components/mark.tsx';
 import { BasisProvider, useFetchedBasis } from '../hooks/use-basis.ts';
+import { useMedia } from '../hooks/use-media.ts';
 import { keyInWords } from '../keys/key-table.ts';
 import { rightNow } from '../state/clock.ts';
 import { useGetAboutQuery } from '../state/endpoints/backups.ts';
@@ -16,7 +17,6 @@ import { useAppSelector } from '../state/store.ts';
 import { words } from '../words/shell.ts';
 import { AskLine } from './ask-line.tsx';
 import { BackupNotice } from './backup-notice.tsx';
-import { HeadMenu } from './head-menu.tsx';
 import { PageFocus } from './page-focus.tsx';
 import { ShellKeys } from './shell-keys.tsx';
 import { useStackedTables } from './stacked-tables.ts';
@@ -34,6 +34,8 @@ const sections = (): readonly { to: string; name: string; also?: RegExp }[] => [
   { to: '/studio', name: words.settings },
 ];
 
+/** Only on a narrow screen. */
+const HeadMenu = lazy(async () => ({ default: (await import('./head-menu.tsx')).HeadMenu }));
 /** Once in the life of a ledger. */
 const FirstRunScreen = lazy(async () => ({
   default: (await import('../screens/first-run/first-run-screen.tsx')).FirstRunScreen,
@@ -129,6 +131,7 @@ function CopyLine() {
 
 function Head({ fixOn, onFind }: { fixOn: string | null; onFind: () => void }) {
   const { pathname } = useLocation();
+  const isNarrow = useMedia('(width <= 700px)');
   return (
     <header
       data-page-focus
@@ -141,7 +144,11 @@ function Head({ fixOn, onFind }: { fixOn: string | null; onFind: () => void }) {
         <Mark />
         <span className="max-[1100px]:sr-only">{words.noonLedger}</span>
       </Link>
-      <HeadMenu places={sections()} />
+      {isNarrow && (
+        <Suspense fallback={<span className="head-icon" />}>
+          <HeadMenu places={sections()} />
+        </Suspense>
+      )}
       <nav aria-label={words.sections} className="flex gap-[2px] max-[1000px]:gap-0 max-[700px]:hidden">
         {sections().map(({ to, name, also }) => (
           <NavLink

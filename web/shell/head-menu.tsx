@@ -9,7 +9,7 @@ export function HeadMenu({ places }: { places: readonly { readonly to: string; r
   const theme = useTheme();
   return (
     <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger className="head-icon min-[701px]:hidden" aria-label={words.menu}>
+      <DropdownMenu.Trigger className="head-icon" aria-label={words.menu}>
         <Menu size={22} />
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
