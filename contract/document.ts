@@ -40,7 +40,7 @@ export function draftSchema<Body extends z.ZodType>(body: Body) {
 export const atVersionSchema = z.object({ version: z.int().min(1) });
 
 /** Archives a document, or restores it. */
-export const archiveSchema = atVersionSchema.extend({ archived: z.boolean() });
+const archiveSchema = atVersionSchema.extend({ archived: z.boolean() });
 
 type Envelope = z.infer<ReturnType<typeof documentSchema>>;
 
@@ -48,6 +48,37 @@ type Envelope = z.infer<ReturnType<typeof documentSchema>>;
 export type DocumentOf<Body> = Readonly<Omit<Envelope, 'body' | 'accepted'>> & {
   readonly body: Body;
   readonly accepted: Body | null;
+};
+
+const dependentSchema = z.object({ kind: z.enum(['piece', 'batch', 'fair', 'quote']), id: idSchema, name: z.string() });
+/** A document that depends on another one. */
+export type Dependent = z.infer<typeof dependentSchema>;
+
+const trashedSchema = dependentSchema.extend({ deletedAt: z.iso.datetime() });
+/** A document in the trash. */
+export type Trashed = z.infer<typeof trashedSchema>;
+
+/** Days that a deleted document lies in the trash. */
+export const TRASH_DAYS = 60;
+
+/** Routes of the trash. */
+export const trashRoutes = {
+  list: route({
+    method: 'GET',
+    path: '/api/trash',
+    tag: 'trash',
+    summary: 'Deleted documents of the last 60 days, the latest first',
+    answer: z.array(trashedSchema),
+  }),
+  restore: route({
+    method: 'POST',
+    path: '/api/trash/restore',
+    tag: 'trash',
+    summary: 'Take a document out of the trash',
+    body: z.strictObject({ kind: dependentSchema.shape.kind, id: idSchema }),
+    answer: z.null(),
+    status: 204,
+  }),
 };
 
 /** The kinds of documents a ledger holds. */
@@ -91,11 +122,26 @@ export function documentRoutes<Body extends z.ZodType>(folder: string, body: Bod
       summary: 'Accept the draft as the next revision',
       body: atVersionSchema,
     }),
+    archive: route({
+      ...one,
+      method: 'POST',
+      path: `${at}/archive`,
+      summary: 'Archive a document, or bring it back',
+      body: archiveSchema,
+    }),
+    dependents: route({
+      method: 'GET',
+      path: `${at}/dependents`,
+      tag: folder,
+      summary: 'What depends on a document',
+      params: documentParams,
+      answer: z.array(dependentSchema),
+    }),
     remove: route({
       method: 'DELETE',
       path: at,
       tag: folder,
-      summary: 'Delete a document that was never accepted',
+      summary: 'Put a document into the trash',
       params: documentParams,
       body: atVersionSchema,
       answer: z.null(),

@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import { withStandardTerms } from '../core/piece/earlier-versions.ts';
 import { pieceSchema } from '../core/piece/piece.ts';
-import { archiveSchema, documentFolders, documentParams, documentRoutes, documentSchema } from './document.ts';
+import { documentFolders, documentParams, documentRoutes, documentSchema } from './document.ts';
 import { route } from './route.ts';
 
 const pieceDocumentSchema = documentSchema(pieceSchema);
@@ -105,15 +105,6 @@ export const pieceRoutes = {
     summary: 'An accepted revision as it was',
     params: documentParams.extend({ revision: z.coerce.number().int().min(1) }),
     answer: pieceRevisionSchema,
-  }),
-  archive: route({
-    method: 'POST',
-    path: '/api/pieces/:id/archive',
-    tag: 'pieces',
-    summary: 'Archive a piece, or restore it',
-    params: documentParams,
-    body: archiveSchema,
-    answer: pieceDocumentSchema,
   }),
   ...documentRoutes(documentFolders.piece, pieceSchema),
 };

@@ -37,6 +37,7 @@ import { refuseSenselessDays } from './routes/sensible-days.ts';
 import { registerSheets } from './routes/sheets.ts';
 import { registerShelf } from './routes/shelf.ts';
 import { registerStudio } from './routes/studio.ts';
+import { registerTrash } from './routes/trash.ts';
 import type { BackupKeeper } from './safekeeping/backup-keeper.ts';
 import type { Stores } from './store/stores.ts';
 
@@ -133,6 +134,7 @@ export async function createApp(
   registerPriceLists(app, stores);
   registerPrices(app, stores);
   registerFairs(app, stores);
+  registerTrash(app, stores);
   registerQuotes(app, stores);
   registerSheets(app, stores);
   if (backups) registerBackups(app, backups.keeper, backups);

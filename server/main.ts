@@ -11,6 +11,7 @@ import { BackupKeeper } from './safekeeping/backup-keeper.ts';
 import { lockLedger } from './safekeeping/ledger-lock.ts';
 import { type Look, lookInto } from './safekeeping/look-into.ts';
 import { restoreLedger } from './safekeeping/restore.ts';
+import { emptyTrash } from './services/trash.ts';
 import { fileFaultOf, watchedFile } from './store/file-faults.ts';
 import { openLedger } from './store/ledger.ts';
 import { kindOfLedger, migrationsFolder } from './store/migrations-folder.ts';
@@ -52,6 +53,7 @@ for (const signal of ['SIGINT', 'SIGTERM'] as const)
 async function start(port: number, isFixed: boolean): Promise<Running> {
   const ledger = opened();
   const stores = openStores(ledger);
+  emptyTrash(ledger, serverClock().getTime());
   if (kind === 'demo' && stores.studio.list().length === 0) loadDemo(ledger, serverClock());
   const keeper = new BackupKeeper(ledger, path, serverClock);
   // The sample workshop is made anew whenever it is wanted.

@@ -1,7 +1,8 @@
 // Batches: quantities of pieces by a due date.
 import type { FastifyInstance } from 'fastify';
 import { batchRoutes } from '../../contract/batches.ts';
-import { acceptBatch, addBatch, removeBatch, saveBatch } from '../services/change-batch.ts';
+import { acceptBatch, addBatch, archiveBatch, removeBatch, saveBatch } from '../services/change-batch.ts';
+import { dependentsOfBatch } from '../services/dependents.ts';
 import { batchesWithPieces } from '../services/made-lines.ts';
 import type { Stores } from '../store/stores.ts';
 import { registerDocuments } from './documents.ts';
@@ -15,5 +16,7 @@ export function registerBatches(app: FastifyInstance, stores: Stores): void {
     saveDraft: (id, version, body, writer) => saveBatch(stores, id, version, body, writer),
     accept: (id, version) => acceptBatch(stores, id, version),
     remove: (id, version) => removeBatch(stores, id, version),
+    archive: (id, version, archived) => archiveBatch(stores, id, version, archived),
+    dependents: (id) => dependentsOfBatch(stores, id),
   });
 }

@@ -2,6 +2,7 @@
 import type { FastifyInstance } from 'fastify';
 import { PIECE_FILE_LIMIT_BYTES, pieceRoutes } from '../../contract/pieces.ts';
 import { acceptPiece } from '../services/accept-piece.ts';
+import { dependentsOfPiece } from '../services/dependents.ts';
 import { addPieces, exportPiece, exportPieces, piecesOfFile } from '../services/piece-files.ts';
 import type { Stores } from '../store/stores.ts';
 import { registerDocuments } from './documents.ts';
@@ -34,8 +35,10 @@ export function registerPieces(app: FastifyInstance, stores: Stores): void {
     ...params,
     body: pieces.revision(params.id, params.revision),
   }));
-  answerRoute(app, pieceRoutes.archive, ({ params, body }) => pieces.archive(params.id, body.version, body.archived));
-  registerDocuments(app, pieceRoutes, pieces, { accept: (id, version) => acceptPiece(stores, id, version) });
+  registerDocuments(app, pieceRoutes, pieces, {
+    accept: (id, version) => acceptPiece(stores, id, version),
+    dependents: (id) => dependentsOfPiece(stores, id),
+  });
 }
 
 function fileName(name: string): string {

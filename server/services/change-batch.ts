@@ -1,6 +1,6 @@
 // Adds, saves, accepts and removes a batch.
 import type { DocumentOf } from '../../contract/document.ts';
-import type { Batch } from '../../core/batch/batch.ts';
+import { type Batch, isDone } from '../../core/batch/batch.ts';
 import { givesMetalBack, refusedChange } from '../../core/batch/states.ts';
 import { blocks } from '../../core/measure/issue.ts';
 import type { Priced } from '../../core/price/piece/standing.ts';
@@ -46,7 +46,14 @@ export function acceptBatch(stores: Stores, id: string, version: number): Docume
   });
 }
 
-/** Removes a batch that was never accepted. @throws NotAcceptable when there are entries of it, which stay */
+/** Archives a batch, or brings it back. @throws NotAcceptable while it is open */
+export function archiveBatch(stores: Stores, id: string, version: number, archived: boolean): DocumentOf<Batch> {
+  if (archived && !isDone(stores.batches.get(id).body))
+    throw new NotAcceptable('This batch is open. Finish it or call it off, then archive it.', []);
+  return stores.batches.archive(id, version, archived);
+}
+
+/** Puts a batch into the trash. @throws NotAcceptable where entries of it stay in the ledger */
 export function removeBatch(stores: Stores, id: string, version: number): void {
   if (stores.bench.hasEntriesOf(id))
     throw new NotAcceptable('This batch was worked on, and its entries stay. Call it off instead.', []);

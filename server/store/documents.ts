@@ -55,7 +55,9 @@ export class Documents<Body> {
   }
 
   #readAll(): DocumentOf<Body>[] {
-    return this.#prepare<[string], Row>(`${SELECT} where document.kind = ? order by document.created_at, document.id`)
+    return this.#prepare<[string], Row>(
+      `${SELECT} where document.kind = ? and document.deleted_at is null order by document.created_at, document.id`,
+    )
       .all(this.#kind)
       .map((row) => this.#read(row));
   }
@@ -161,14 +163,34 @@ export class Documents<Body> {
     });
   }
 
-  /** Deletes a document that was never accepted. @throws NotThere, ChangedMeanwhile */
+  /** Puts a document into the trash. @throws NotThere, ChangedMeanwhile */
   remove(id: string, version: number): void {
     const remove = this.#ledger.transaction(() => {
-      const found = this.#checked(id, version);
-      if (found.revision > 0) throw new ChangedMeanwhile(nouns[this.#kind], found);
-      this.#prepare('delete from document where id = ?').run(id);
+      this.#checked(id, version);
+      this.#prepare('update document set deleted_at = :now, version = version + 1 where id = :id').run({
+        id,
+        now: this.#now(),
+      });
     });
     remove.immediate();
+  }
+
+  /** Documents in the trash, the latest first, with the moment they were deleted. */
+  trash(): { readonly document: DocumentOf<Body>; readonly deletedAt: string }[] {
+    return this.#prepare<[string], Row & { deleted_at: string }>(
+      `${SELECT} where document.kind = ? and document.deleted_at is not null order by document.deleted_at desc`,
+    )
+      .all(this.#kind)
+      .map((row) => ({ document: this.#read(row), deletedAt: row.deleted_at }));
+  }
+
+  /** Takes a document out of the trash. @throws NotThere where it is not in it */
+  restore(id: string): DocumentOf<Body> {
+    const { changes } = this.#prepare(
+      'update document set deleted_at = null, version = version + 1 where id = ? and kind = ? and deleted_at is not null',
+    ).run(id, this.#kind);
+    if (changes === 0) throw new NotThere(`${nouns[this.#kind]} is not in the trash.`);
+    return this.get(id);
   }
 
   #write(id: string, version: number, write: (found: DocumentOf<Body>) => void): DocumentOf<Body> {
@@ -181,8 +203,13 @@ export class Documents<Body> {
 
   #checked(id: string, version: number): DocumentOf<Body> {
     const found = this.get(id);
+    if (this.#isDeleted(id)) throw new NotThere(`${nouns[this.#kind]} is in the trash.`);
     if (found.version !== version) throw new ChangedMeanwhile(nouns[this.#kind], found);
     return found;
+  }
+
+  #isDeleted(id: string): boolean {
+    return this.#prepare('select 1 from document where id = ? and deleted_at is not null').get(id) !== undefined;
   }
 
   /** Reads a body through its schema. A list of thousands takes long to read: what was read before is kept. */
@@ -215,7 +242,7 @@ export class Documents<Body> {
 }
 
 const SELECT = `
-  select document.id, document.version, document.revision, document.draft, document.updated_at, document.archived_at, document.writer,
+  select document.id, document.version, document.revision, document.draft, document.updated_at, document.archived_at, document.deleted_at, document.writer,
          document_revision.body as accepted,
          -- a piece sells for what it was priced at last, which may be later than its revision
          coalesce(

@@ -28,7 +28,7 @@ export interface FinderSource {
 }
 
 /** What can be done from anywhere, by its name in `do:NAME`. */
-export const finderActions = ['newPiece', 'newQuote', 'newRepairQuote', 'newFair', 'backUpNow', 'showKeys', 'theme'] as const; // prettier-ignore
+const finderActions = ['newPiece', 'newQuote', 'newRepairQuote', 'newFair', 'backUpNow', 'showKeys', 'theme'] as const; // prettier-ignore
 /** An action of the finder. */
 export type FinderAction = (typeof finderActions)[number];
 

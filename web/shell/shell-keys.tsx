@@ -2,12 +2,14 @@
 import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useKeys } from '../hooks/use-keys.ts';
+import { undoLatest, useToasts } from '../state/toasts.ts';
 import { otherLeaf } from './other-leaf.ts';
 
 const finder = async () => await import('./finder.tsx');
 const Finder = lazy(async () => ({ default: (await finder()).Finder }));
 // Fetched while the browser is idle: no letter typed after its key is lost.
 window.requestIdleCallback(() => void finder());
+const Toaster = lazy(async () => ({ default: (await import('./toaster.tsx')).Toaster }));
 const KeyList = lazy(async () => ({ default: (await import('./key-list.tsx')).KeyList }));
 
 /** The finder opens from the header, too. */
@@ -23,7 +25,12 @@ export function ShellKeys({ isFinding, setFinding }: { isFinding: boolean; setFi
     event.preventDefault();
     otherLeaf(by);
   };
+  const toasts = useToasts();
   useKeys({
+    // What a message offers to undo comes before the edits of a document.
+    undo: (event) => {
+      if (undoLatest()) event.preventDefault();
+    },
     find,
     findBySlash: find,
     keys: () => setListing(true),
@@ -40,6 +47,7 @@ export function ShellKeys({ isFinding, setFinding }: { isFinding: boolean; setFi
   return (
     <Suspense>
       {isFinding && <Finder onClose={() => setFinding(false)} onKeys={() => setListing(true)} />}
+      {toasts.length > 0 && <Toaster />}
       {isListing && <KeyList onClose={() => setListing(false)} />}
     </Suspense>
   );

@@ -30,7 +30,7 @@ export function useStackedTables(): void {
 }
 
 /** Writes the head of its column to each cell; none to a cell over several columns, or below a head that is not shown. */
-export function labelCells(table: HTMLTableElement): void {
+function labelCells(table: HTMLTableElement): void {
   const heads = [...(table.tHead?.rows[0]?.cells ?? [])].map((head) =>
     head.querySelector('.sr-only') ? '' : head.textContent.trim(),
   );

@@ -6,6 +6,7 @@ import { send } from './device/send.ts';
 /** What is fetched, by kind. */
 export const tags = [
   'Pieces',
+  'Trash',
   'Batches',
   'Studio',
   'Fixes',

@@ -41,7 +41,6 @@ export const words = localWords({
   searchPieces: 'Search pieces',
   selectAll: 'Select all',
   targetHourlyRate: 'target hourly rate',
-  undo: 'Undo',
   update: 'Update',
   updateAll: 'Update all',
   withTheMetalPriceChange: ', with the metal price change on the right',

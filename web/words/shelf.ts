@@ -2,6 +2,9 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  counted: 'Stock count',
+  stockReceived: 'Stock received.',
+  undone: 'undone',
   addToStock: 'Add to stock',
   buyingList: 'Buying list',
   cancel: 'Cancel',

@@ -7,6 +7,7 @@ import type { MadeLine } from '../../../core/batch/batch-run.ts';
 import { batchTitle } from '../../../core/batch/count-batch.ts';
 import { shortDay } from '../../../core/format/days.ts';
 import { blocks } from '../../../core/measure/issue.ts';
+import { ArchivedNote } from '../../components/archived-note.tsx';
 import { CautionNotes } from '../../components/caution-notes.tsx';
 import { Conflict } from '../../components/conflict.tsx';
 import { DraftLine } from '../../components/draft-line.tsx';
@@ -23,6 +24,7 @@ import { words } from '../../words/batch.ts';
 import { doneIn } from '../../words/done-in.ts';
 import { BatchCountPage } from './batch-count-page.tsx';
 import { BatchFields } from './batch-fields.tsx';
+import { BatchMenu } from './batch-menu.tsx';
 import { BatchPapers } from './batch-papers.tsx';
 import { BatchStoryTable, StoryTotals, useBatchStory } from './batch-story.tsx';
 import { CutList } from './cut-list.tsx';
@@ -73,7 +75,9 @@ function BatchPages({ inHand, made }: { inHand: DocumentInHand<Batch>; made: rea
             </h1>
             <DraftLine name={name} open={open} problems={inTheWay}>
               <BatchPapers id={id} />
+              <BatchMenu id={id} name={name} title={title} open={open} body={body} />
             </DraftLine>
+            <ArchivedNote at={open.stored.archivedAt} />
             <BatchFields body={body} edit={edit} />
             <QuantityGrid body={body} made={made} count={count} edit={edit} />
             {story && isDone(body) && <BatchStoryTable story={story} id={id} />}

@@ -9,11 +9,13 @@ import { batchTitle } from '../../../core/batch/count-batch.ts';
 import { stateWords } from '../../../core/batch/states.ts';
 import { dayInWords } from '../../../core/format/days.ts';
 import { local } from '../../../core/format/variants.ts';
+import { ArchivedSwitch } from '../../components/archived-switch.tsx';
 import { type CountRow, CountTable } from '../../components/count-table.tsx';
 import { Num } from '../../components/num.tsx';
 import { SectionGlyph } from '../../components/section-glyph.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { useArchived } from '../../hooks/use-archived.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { usePlan } from '../../hooks/use-plan.ts';
 import { batchCount } from '../../state/batch-count.ts';
@@ -43,7 +45,8 @@ export function BatchesScreen() {
     const count = batchCount(item.batch.body, madeLinesOf(item), basis);
     return { item, title: batchTitle(count), count, done: doneIn(planned, item.batch.id) };
   };
-  const sorted = (batches ?? []).toSorted(byDue);
+  const { shown, ...archived } = useArchived(batches ?? [], ({ batch }) => batch.archivedAt);
+  const sorted = shown.toSorted(byDue);
   const open = sorted.filter(({ batch }) => !isDone(batch.body)).map(lineOf);
   // Years of finished batches: the latest are shown, and only those are counted.
   const done = sorted.filter(({ batch }) => isDone(batch.body)).reverse();
@@ -86,7 +89,10 @@ export function BatchesScreen() {
         planned && 'sentence' in planned ? (
           <span className="text-stop">{planned.sentence}</span>
         ) : (
-          <span>{words.allBatchesAreScheduledTogether}</span>
+          <>
+            <span>{words.allBatchesAreScheduledTogether}</span>
+            <ArchivedSwitch {...archived} />
+          </>
         )
       }
       right={

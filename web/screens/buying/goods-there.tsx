@@ -8,6 +8,7 @@ import { Field } from '../../components/field.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useCountGoodsMutation } from '../../state/endpoints/stock.ts';
 import { problemOf } from '../../state/saving.ts';
+import { showToast } from '../../state/toasts.ts';
 import { words } from '../../words/buying.ts';
 
 interface GoodsThereProps {
@@ -64,6 +65,9 @@ function GoodsRow({ name: { key, name, unit }, need, stocked, onCount }: GoodsRo
     if (typed.there === undefined && typed.least === undefined) return;
     onCount({ key, name, unit, there, least, ...typed });
     setTyped({});
+    showToast(`${words.counted}: ${name}`, () =>
+      onCount({ key, name, unit, there: there || '0', least: least || '0' }),
+    );
   };
   const field = (which: 'there' | 'least', value: string, label: string) => (
     <td

@@ -78,7 +78,11 @@ export function CutSheets({ problem, plan, names, stockName, tint, onPlan }: Cut
         {plan.sheets.map((sheet, index) => {
           const size = problem.sheets.find(({ id }) => id === sheet.sheet);
           if (!size) return null;
-          const scale = Math.min(MOST_SCALE, Math.min(720, window.innerWidth - 48) / size.width, MOST_HEIGHT_PX / size.height);
+          const scale = Math.min(
+            MOST_SCALE,
+            Math.min(720, window.innerWidth - 48) / size.width,
+            MOST_HEIGHT_PX / size.height,
+          );
           return (
             <li key={index}>
               <svg

@@ -6,10 +6,12 @@ import { dayInWords } from '../../../core/format/days.ts';
 import { local } from '../../../core/format/variants.ts';
 import { emptyFair } from '../../../core/price/fair/fair.ts';
 import { planFair } from '../../../core/price/fair/fair-plan.ts';
+import { ArchivedSwitch } from '../../components/archived-switch.tsx';
 import { Failure } from '../../components/failure.tsx';
 import { SellingNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { useArchived } from '../../hooks/use-archived.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useCostOfPiece } from '../../hooks/use-cost-of-piece.ts';
 import { useAddFairMutation, useGetFairsQuery } from '../../state/endpoints/fairs.ts';
@@ -25,7 +27,8 @@ export function FairsScreen() {
     const answer = await add(emptyFair);
     if (answer.data) await navigate(`/fairs/${answer.data.id}`);
   };
-  const fairs = [...(data ?? [])].sort((a, b) => b.body.from.localeCompare(a.body.from));
+  const { shown, ...archived } = useArchived(data ?? [], ({ archivedAt }) => archivedAt);
+  const fairs = shown.toSorted((a, b) => b.body.from.localeCompare(a.body.from));
   const planned = fairs.map((fair) => ({ fair, plan: planFair(fair.body, rates, costOf) }));
   return (
     <Spread
@@ -40,7 +43,7 @@ export function FairsScreen() {
             </button>
           </div>
           <Failure of={[error]} />
-          {data && fairs.length === 0 && <p className="mt-4 max-w-[56ch]">{words.enterTheStallFeeThe}</p>}
+          {data?.length === 0 && <p className="mt-4 max-w-[56ch]">{words.enterTheStallFeeThe}</p>}
           {fairs.length > 0 && (
             <table className="rows mt-4" aria-label={words.fairs}>
               <TableHeader
@@ -73,7 +76,12 @@ export function FairsScreen() {
           )}
         </>
       }
-      leftFoot={<span>{fairs.length === 1 ? words.oneFair : `${String(fairs.length)} fairs`}</span>}
+      leftFoot={
+        <>
+          <span>{fairs.length === 1 ? words.oneFair : `${String(fairs.length)} fairs`}</span>
+          <ArchivedSwitch {...archived} />
+        </>
+      }
       right={
         planned.some(({ plan }) => plan.actual) && (
           <section aria-labelledby="against">

@@ -1,5 +1,4 @@
 // What is for sale: one row a price level.
-import type { RowMoves } from '../../hooks/use-row-moves.ts';
 import type { Draft } from '@reduxjs/toolkit';
 import { showValue } from '../../../core/figure/show.ts';
 import { type Fair, type Level, newLevel } from '../../../core/price/fair/fair.ts';
@@ -10,6 +9,7 @@ import { Field } from '../../components/field.tsx';
 import { usePieceOptions } from '../../hooks/use-cost-of-piece.ts';
 import type { Edit } from '../../hooks/use-document.ts';
 import { type SetRow, useEditableRows } from '../../hooks/use-editable-rows.ts';
+import type { RowMoves } from '../../hooks/use-row-moves.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
 import { issuesAt } from '../../state/basis.ts';
 import { words } from '../../words/fairs.ts';

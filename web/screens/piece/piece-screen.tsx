@@ -84,9 +84,9 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
                   <ChangesSince open={open} />
                   <PieceMenu
                     name={name}
-                    stored={open.stored}
+                    title={body.name.trim() || words.unnamedPiece}
+                    open={open}
                     id={open.key.id}
-                    isSaved={open.saving === 'saved'}
                     batchSize={count.batchSize}
                   />
                 </>

@@ -4,7 +4,6 @@ import { Field } from '../../components/field.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { words } from '../../words/prices.ts';
 import type { BookPrice } from './use-price-lines.ts';
-import type { LastChange } from './use-set-prices.ts';
 
 export interface WantedPrices {
   readonly words: string;
@@ -26,11 +25,9 @@ const filters = [
 interface PriceFiltersProps {
   readonly wanted: WantedPrices;
   readonly onWant: (wanted: WantedPrices) => void;
-  /** The last change, which can be undone. */
-  readonly last: LastChange | null;
 }
 
-export function PriceFilters({ wanted, onWant, last }: PriceFiltersProps) {
+export function PriceFilters({ wanted, onWant }: PriceFiltersProps) {
   const { rates } = useBasis();
   return (
     <p className="chrome mt-2 flex flex-wrap items-baseline gap-x-5 text-[15px]">
@@ -62,14 +59,6 @@ export function PriceFilters({ wanted, onWant, last }: PriceFiltersProps) {
           onChange={(sold) => onWant({ ...wanted, sold })}
         />
       </span>
-      {last && (
-        <span role="status">
-          {last.says}{' '}
-          <button type="button" className="link" onClick={() => void last.undo()}>
-            {words.undo}
-          </button>
-        </span>
-      )}
     </p>
   );
 }

@@ -37,7 +37,7 @@ export function PricesScreen() {
   const scattered = useDebounced(moved);
   const [sorting, setSorting] = useState<PriceSorting>({ key: 'name', descending: false });
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
-  const { setPrices, last } = useSetPrices(pieces);
+  const setPrices = useSetPrices(pieces);
   const shown = useMemo(() => {
     const isShown = (book: BookPrice) =>
       isWanted(book.piece.body, { words: wanted.words, tag: '', collection: '' }) &&
@@ -80,7 +80,7 @@ export function PricesScreen() {
           )}
           {pieces.length > 0 && fix && (
             <>
-              <PriceFilters wanted={wanted} onWant={setWanted} last={last} />
+              <PriceFilters wanted={wanted} onWant={setWanted} />
               {chosen.size > 0 && (
                 <GroupChangeBox
                   chosen={now.filter(({ piece }) => chosen.has(piece.id))}

@@ -1,5 +1,4 @@
 // The items of a quote: a piece in a size, or text and a price.
-import type { RowMoves } from '../../hooks/use-row-moves.ts';
 import type { Draft } from '@reduxjs/toolkit';
 import { showValue } from '../../../core/figure/show.ts';
 import { sizesOf } from '../../../core/piece/all-sizes.ts';
@@ -11,6 +10,7 @@ import { Num } from '../../components/num.tsx';
 import { usePieceOptions, useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';
 import type { Edit } from '../../hooks/use-document.ts';
 import { type SetRow, useEditableRows } from '../../hooks/use-editable-rows.ts';
+import type { RowMoves } from '../../hooks/use-row-moves.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
 import { issuesAt } from '../../state/basis.ts';
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';

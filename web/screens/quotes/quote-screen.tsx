@@ -7,9 +7,11 @@ import { sheetRoutes } from '../../../contract/sheets.ts';
 import { dayInWords } from '../../../core/format/days.ts';
 import { capital, taxName } from '../../../core/format/variants.ts';
 import { countQuote, type Quote, quoteStanding } from '../../../core/price/quote/quote.ts';
+import { ArchivedNote } from '../../components/archived-note.tsx';
 import { Choice } from '../../components/choice.tsx';
 import { Conflict } from '../../components/conflict.tsx';
 import { CountTable } from '../../components/count-table.tsx';
+import { DocumentMenu } from '../../components/document-menu.tsx';
 import { DraftLine } from '../../components/draft-line.tsx';
 import { Field } from '../../components/field.tsx';
 import { NotFound } from '../../components/not-found.tsx';
@@ -20,6 +22,7 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';
 import { type DocumentInHand, useDocument } from '../../hooks/use-document.ts';
 import { useNow } from '../../hooks/use-now.ts';
+import { useAddQuoteMutation } from '../../state/endpoints/quotes.ts';
 import { words } from '../../words/quotes.ts';
 import { QuoteAccepted } from './quote-accepted.tsx';
 import { QuoteLines } from './quote-lines.tsx';
@@ -36,6 +39,7 @@ function QuotePages({ inHand }: { inHand: DocumentInHand<Quote> }) {
   const { name, open, body, edit } = inHand;
   const { rates, studio } = useBasis();
   const retailOf = useRetailOfPiece();
+  const [addQuote] = useAddQuoteMutation();
   const { day } = useNow();
   const taxWord = capital(taxName());
   const isOnTop = rates.selling.rule.tax.how === 'on-top';
@@ -70,7 +74,17 @@ function QuotePages({ inHand }: { inHand: DocumentInHand<Quote> }) {
               >
                 <Download size={15} aria-hidden="true" /> Download PDF
               </a>
+              <DocumentMenu
+                kind="quote"
+                id={open.key.id}
+                name={name}
+                title={[body.customer, body.what].filter(Boolean).join(', ') || words.quote}
+                open={open}
+                // A copy has a number of its own and no batches.
+                onCopy={async () => (await addQuote({ ...body, number: '', batches: [] })).data?.id}
+              />
             </DraftLine>
+            <ArchivedNote at={open.stored.archivedAt} />
             {standing === 'expired' && (
               <p className="note mt-2">
                 <b>{words.thisQuoteHasExpired}</b> {words.extendTheDateOrReview}

@@ -4,10 +4,12 @@ import type { QuoteDocument } from '../../../contract/quotes.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { dayInWords, shortDay } from '../../../core/format/days.ts';
 import { countQuote, emptyQuote, quoteStanding } from '../../../core/price/quote/quote.ts';
+import { ArchivedSwitch } from '../../components/archived-switch.tsx';
 import { Failure } from '../../components/failure.tsx';
 import { SellingNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { useArchived } from '../../hooks/use-archived.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';
 import { useNow } from '../../hooks/use-now.ts';
@@ -24,7 +26,8 @@ export function QuotesScreen() {
     const answer = await add({ ...emptyQuote, kind });
     if (answer.data) await navigate(`/quotes/${answer.data.id}`);
   };
-  const quotes = [...(data ?? [])].reverse();
+  const { shown, ...archived } = useArchived(data ?? [], ({ archivedAt }) => archivedAt);
+  const quotes = shown.toReversed();
   return (
     <Spread
       title={words.quotes}
@@ -43,7 +46,7 @@ export function QuotesScreen() {
             </span>
           </div>
           <Failure of={[error]} />
-          {data && quotes.length === 0 && <p className="mt-4 max-w-[56ch]">{words.aQuoteShowsThePrice}</p>}
+          {data?.length === 0 && <p className="mt-4 max-w-[56ch]">{words.aQuoteShowsThePrice}</p>}
           {quotes.length > 0 && (
             <table className="rows mt-4" aria-label={words.quotes}>
               <TableHeader of={['customer', 'description', 'valid until', { end: 'total' }]} />
@@ -76,7 +79,12 @@ export function QuotesScreen() {
           )}
         </>
       }
-      leftFoot={<span>{quotes.length === 1 ? words.oneQuote : `${String(quotes.length)} quotes`}</span>}
+      leftFoot={
+        <>
+          <span>{quotes.length === 1 ? words.oneQuote : `${String(quotes.length)} quotes`}</span>
+          <ArchivedSwitch {...archived} />
+        </>
+      }
       right={
         <section aria-labelledby="usual">
           <h2 id="usual">{words.usualQuoteTerms}</h2>

@@ -13,7 +13,8 @@ import { Labelled } from '../../components/labelled.tsx';
 import { SectionFields, sectionFor } from '../../components/section-fields.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
-import { useAddLotMutation } from '../../state/endpoints/stock.ts';
+import { useAddLotMutation, useCountLotMutation } from '../../state/endpoints/stock.ts';
+import { showToast } from '../../state/toasts.ts';
 import { words } from '../../words/shelf.ts';
 
 const forms = (Object.keys(formNames) as SectionForm[])
@@ -26,6 +27,7 @@ export function AddLot() {
   const { rates, studio } = useBasis();
   const [typed, setTyped] = useState<NewLot>(empty);
   const [add, { error, isLoading }] = useAddLotMutation();
+  const [countLot] = useCountLotMutation();
   /** The size stays for the next lot; what it lacks is not wrong yet. */
   const [isNext, setNext] = useState(false);
   const alloy = rates.alloys.get(typed.alloy) ?? null;
@@ -40,6 +42,8 @@ export function AddLot() {
   const keep = async () => {
     const answer = await add(typed);
     if (!isTaken(answer)) return;
+    const lot = answer.data?.find(({ how }) => how === 'in')?.lot;
+    if (lot) showToast(words.stockReceived, () => void countLot({ id: lot.id, count: '0', why: words.undone }));
     setNext(true);
     setTyped({ ...typed, length: '', width: '', height: '', count: '1', paid: '' });
   };

@@ -12,6 +12,7 @@ import { SectionGlyph } from '../../components/section-glyph.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useCountLotMutation } from '../../state/endpoints/stock.ts';
 import { problemOf } from '../../state/saving.ts';
+import { showToast } from '../../state/toasts.ts';
 import { words } from '../../words/shelf.ts';
 
 export function LotRow({ lot }: { lot: ShelfLot }) {
@@ -27,7 +28,10 @@ export function LotRow({ lot }: { lot: ShelfLot }) {
   const problem = reading && !reading.ok ? reading.sentence : problemOf(error)?.detail;
   const keep = async () => {
     const answer = await count({ id: lot.id, count: typed ?? '', why });
-    if (isTaken(answer)) setTyped(null);
+    if (!isTaken(answer)) return;
+    setTyped(null);
+    const before = String(lot.count);
+    showToast(`${words.counted}: ${name}`, () => void count({ id: lot.id, count: before, why: words.undone }));
   };
   return (
     <RowBody id={`lot-${lot.id}`}>

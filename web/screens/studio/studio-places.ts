@@ -70,6 +70,7 @@ export const studioPlaces = [
     sections: [
       ['backups', 'Backups', 'restore copy export'],
       ['devices', 'Other devices', 'tablet pairing passcode network'],
+      ['trash', 'Trash', 'deleted restore'],
     ],
   },
 ] as const satisfies readonly StudioPlaceOf[];

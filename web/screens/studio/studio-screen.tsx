@@ -34,6 +34,7 @@ import { StandardTimesBox } from './standard-times.tsx';
 import { StudioNav } from './studio-nav.tsx';
 import { StudioPlace } from './studio-place.tsx';
 import { pageOfSection, studioPlaces } from './studio-places.ts';
+import { TrashBox } from './trash-box.tsx';
 import { WhatChanges } from './what-changes.tsx';
 
 export function StudioScreen() {
@@ -116,6 +117,7 @@ function StudioPages({ inHand }: { inHand: DocumentInHand<Studio> }) {
               <>
                 <BackupsBox />
                 <DevicesBox />
+                <TrashBox />
               </>
             )}
             <p className="aside mt-6">

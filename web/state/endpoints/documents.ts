@@ -1,6 +1,14 @@
 // Documents open for editing, of any kind: read, saved as drafts, accepted, discarded, deleted.
 import { z } from 'zod';
-import { documentFolders, type DocumentKind, type DocumentOf, documentRoutes } from '../../../contract/document.ts';
+import {
+  type Dependent,
+  documentFolders,
+  type DocumentKind,
+  type DocumentOf,
+  documentRoutes,
+  type Trashed,
+  trashRoutes,
+} from '../../../contract/document.ts';
 import { pathTo } from '../../../contract/route.ts';
 import { studioRoutes } from '../../../contract/studio.ts';
 import type { Batch } from '../../../core/batch/batch.ts';
@@ -22,6 +30,12 @@ export interface Bodies {
 /** A document's place in the ledger. */
 export interface DocumentKey {
   readonly kind: DocumentKind;
+  readonly id: string;
+}
+
+/** A document that stands in a list. */
+interface ListedKey {
+  readonly kind: Exclude<DocumentKind, 'studio'>;
   readonly id: string;
 }
 
@@ -78,14 +92,35 @@ const injected = api.injectEndpoints({
       invalidatesTags: (_result, _error, { kind }) =>
         kind === 'batch' ? [tagByKind[kind], 'Shelf'] : [tagByKind[kind]],
     }),
-    removeDocument: build.mutation<null, DocumentKey & { version: number }>({
-      query: ({ kind, id, ...body }) => {
-        if (kind === 'studio') throw new Error('The studio is never deleted.');
-        return requestOf(routesOf[kind].remove, { params: { id }, body });
-      },
+    archiveDocument: build.mutation<DocumentOf<unknown>, ListedKey & { version: number; archived: boolean }>({
+      query: ({ kind, id, ...body }) => requestOf(routesOf[kind].archive, { params: { id }, body }),
       invalidatesTags: (_result, _error, { kind }) => [tagByKind[kind]],
+    }),
+    getDependents: build.query<Dependent[], ListedKey>({
+      query: ({ kind, id }) => requestOf(routesOf[kind].dependents, { params: { id } }),
+      keepUnusedDataFor: 0,
+    }),
+    removeDocument: build.mutation<null, ListedKey & { version: number }>({
+      query: ({ kind, id, ...body }) => requestOf(routesOf[kind].remove, { params: { id }, body }),
+      invalidatesTags: (_result, _error, { kind }) => [tagByKind[kind], 'Trash'],
+    }),
+    getTrash: build.query<Trashed[], void>({
+      query: () => requestOf(trashRoutes.list),
+      providesTags: ['Trash'],
+    }),
+    restoreDocument: build.mutation<null, ListedKey>({
+      query: (body) => requestOf(trashRoutes.restore, { body }),
+      invalidatesTags: (_result, _error, { kind }) => [tagByKind[kind], 'Trash'],
     }),
   }),
 });
 
-export const { useGetDocumentQuery, useRemoveDocumentMutation, endpoints: documentEndpoints } = injected;
+export const {
+  useArchiveDocumentMutation,
+  useGetDependentsQuery,
+  useGetDocumentQuery,
+  useGetTrashQuery,
+  useRemoveDocumentMutation,
+  useRestoreDocumentMutation,
+  endpoints: documentEndpoints,
+} = injected;

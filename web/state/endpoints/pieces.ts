@@ -16,11 +16,6 @@ export const piecesApi = api.injectEndpoints({
       transformResponse: parsedBy(pieceRoutes.add),
       invalidatesTags: ['Pieces'],
     }),
-    archivePiece: build.mutation<PieceDocument, { id: string; version: number; archived: boolean }>({
-      query: ({ id, ...body }) => requestOf(pieceRoutes.archive, { params: { id }, body }),
-      transformResponse: parsedBy(pieceRoutes.archive),
-      invalidatesTags: ['Pieces'],
-    }),
     addPhoto: build.mutation<PhotoAdded, File>({
       query: (file) => ({ ...requestOf(photoRoutes.add, { body: file }), headers: { 'content-type': file.type } }),
       transformResponse: parsedBy(photoRoutes.add),
@@ -43,7 +38,6 @@ export const piecesApi = api.injectEndpoints({
 export const {
   useGetPiecesQuery,
   useAddPieceMutation,
-  useArchivePieceMutation,
   useAddPhotoMutation,
   useAddPieceFileMutation,
   useGetPieceRevisionQuery,

@@ -1,5 +1,4 @@
 // Joins in the order they are made: the parts they join, the solder, and its mass.
-import type { RowMoves } from '../../../hooks/use-row-moves.ts';
 import type { Draft } from '@reduxjs/toolkit';
 import { type CSSProperties, memo, useCallback } from 'react';
 import { showValue } from '../../../../core/figure/show.ts';
@@ -18,6 +17,7 @@ import { Tick } from '../../../components/labelled.tsx';
 import { PickMany } from '../../../components/pick-many.tsx';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
 import { type SetRow, useEditableRows } from '../../../hooks/use-editable-rows.ts';
+import type { RowMoves } from '../../../hooks/use-row-moves.ts';
 import { useRowProblems } from '../../../hooks/use-row-problems.ts';
 import { words } from '../../../words/piece.ts';
 import { type Margin, memberOptions, useEditPiece, useSameOptions } from '../piece-context.ts';

@@ -1,5 +1,4 @@
 // Findings: bought parts, stones, outwork, and what belongs to the customer.
-import type { RowMoves } from '../../../hooks/use-row-moves.ts';
 import { type Draft, weakMapMemoize } from '@reduxjs/toolkit';
 import { type CSSProperties, memo, useMemo } from 'react';
 import { local } from '../../../../core/format/variants.ts';
@@ -15,6 +14,7 @@ import type { EditPiece } from '../../../components/remark-lines.tsx';
 import { sameProps } from '../../../components/same-props.ts';
 import { useBasis } from '../../../hooks/use-basis.ts';
 import { type SetRow, useEditableRows } from '../../../hooks/use-editable-rows.ts';
+import type { RowMoves } from '../../../hooks/use-row-moves.ts';
 import { useRowProblems } from '../../../hooks/use-row-problems.ts';
 import { issuesAt } from '../../../state/basis.ts';
 import { words } from '../../../words/piece.ts';

@@ -1,5 +1,4 @@
 // Sub-assemblies: parts joined into one that later steps treat as one.
-import type { RowMoves } from '../../../hooks/use-row-moves.ts';
 import type { Draft } from '@reduxjs/toolkit';
 import { type CSSProperties, memo, useCallback } from 'react';
 import { totalOf } from '../../../../core/figure/figure.ts';
@@ -13,6 +12,7 @@ import { Num } from '../../../components/num.tsx';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
 import { sameProps } from '../../../components/same-props.ts';
 import { type SetRow, useEditableRows } from '../../../hooks/use-editable-rows.ts';
+import type { RowMoves } from '../../../hooks/use-row-moves.ts';
 import { useRowProblems } from '../../../hooks/use-row-problems.ts';
 import { issuesAt } from '../../../state/basis.ts';
 import { words } from '../../../words/piece.ts';

@@ -1,5 +1,4 @@
 // One part: its stock, length, quantity and weight.
-import type { RowMoves } from '../../../hooks/use-row-moves.ts';
 import { memo, useState } from 'react';
 import type { Remark } from '../../../../core/piece/checks/bench-check.ts';
 import type { PartComputation } from '../../../../core/piece/compute-part.ts';
@@ -12,6 +11,7 @@ import { Num } from '../../../components/num.tsx';
 import { SectionGlyph } from '../../../components/section-glyph.tsx';
 import { useBasis } from '../../../hooks/use-basis.ts';
 import type { SetFields, SetRow } from '../../../hooks/use-editable-rows.ts';
+import type { RowMoves } from '../../../hooks/use-row-moves.ts';
 import { useRowProblems } from '../../../hooks/use-row-problems.ts';
 import { words } from '../../../words/piece.ts';
 import { addGroup, addStone, useEditPiece } from '../piece-context.ts';

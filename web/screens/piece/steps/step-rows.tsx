@@ -1,5 +1,4 @@
 // The bench route: attended work in order, and unattended time beside it.
-import type { RowMoves } from '../../../hooks/use-row-moves.ts';
 import type { Draft } from '@reduxjs/toolkit';
 import { TriangleAlert } from 'lucide-react';
 import { type CSSProperties, memo, useCallback, useState } from 'react';
@@ -17,6 +16,7 @@ import { EditableRow, EditableRows } from '../../../components/editable-row.tsx'
 import { Field } from '../../../components/field.tsx';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
 import { useEditableRows } from '../../../hooks/use-editable-rows.ts';
+import type { RowMoves } from '../../../hooks/use-row-moves.ts';
 import { useRowProblems } from '../../../hooks/use-row-problems.ts';
 import { words } from '../../../words/piece.ts';
 import { usePasteRows } from '../paste-rows.ts';

@@ -1,5 +1,4 @@
 // Work on parts, sub-assemblies, joins and the finished piece, beside what the parts and joins imply.
-import type { RowMoves } from '../../../hooks/use-row-moves.ts';
 import type { Draft } from '@reduxjs/toolkit';
 import { type CSSProperties, memo } from 'react';
 import { local } from '../../../../core/format/variants.ts';
@@ -16,6 +15,7 @@ import { EditableRow, EditableRows } from '../../../components/editable-row.tsx'
 import { Field } from '../../../components/field.tsx';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
 import { type SetRow, useEditableRows } from '../../../hooks/use-editable-rows.ts';
+import type { RowMoves } from '../../../hooks/use-row-moves.ts';
 import { useRowProblems } from '../../../hooks/use-row-problems.ts';
 import { issuesAt } from '../../../state/basis.ts';
 import { words } from '../../../words/piece.ts';
