@@ -49,7 +49,7 @@ test('a quote and a fair are duplicated; a quote is archived and brought back', 
   await expect(page.getByRole('link', { name: 'E. Marrow' })).toBeHidden();
   await page.getByRole('button', { name: 'Archived' }).click();
   await page.getByRole('link', { name: 'E. Marrow' }).click();
-  await menu(page, 'Bring back');
+  await menu(page, 'Restore');
   await expect(page.getByText('Archived. It is hidden from its list.')).toBeHidden();
 });
 

@@ -43,6 +43,7 @@ const lists = [
   '/shelf',
   ...studioPlaces.map(({ page }) => `/studio/${page}`),
   '/help',
+  '/attention',
   '/prices',
   '/fairs',
   '/quotes',

@@ -89,3 +89,19 @@ test('a page that cannot be fetched says so', async ({ page, demo, expected }) =
   await expect(page.getByText(/Noon Ledger does not answer|What you type is stored/).first()).toBeVisible();
   await demo.start();
 });
+
+test('a device whose storage is full says so, and the ledger still gets what is typed', async ({ page, demo }) => {
+  await openPiece(page, demo.url, 'Barometer brooch');
+  const session = await page.context().newCDPSession(page);
+  await session.send('Storage.overrideQuotaForOrigin', { origin: demo.url, quotaSize: 1 });
+  const name = page.getByLabel('Name of the piece');
+  await name.fill('Barometer brooch, full');
+  await expect(page.getByText(/This device cannot store what you type/)).toBeVisible();
+  await expect(page.getByText(/draft saved/)).toBeVisible();
+  // With room again the notice goes at the next key.
+  await session.send('Storage.overrideQuotaForOrigin', { origin: demo.url });
+  await name.fill('Barometer brooch, room');
+  await expect(page.getByText(/This device cannot store what you type/)).toBeHidden();
+  await page.reload();
+  await expect(name).toHaveValue('Barometer brooch, room');
+});

@@ -182,13 +182,15 @@ describe('a piece', () => {
     });
   });
 
-  test('can be deleted before it is accepted, and never afterwards', async () => {
+  test('can be deleted, as it is and after it was accepted', async () => {
     const { id } = await addPiece();
     expect((await call('DELETE', `/api/pieces/${id}`, { version: 1 })).status).toBe(204);
     expect((await call('GET', `/api/pieces/${id}`)).status).toBe(404);
     const kept = await addPiece();
     await call('POST', `/api/pieces/${kept.id}/revisions`, { version: 1 });
-    expect((await call('DELETE', `/api/pieces/${kept.id}`, { version: 2 })).status).toBe(409);
+    expect((await call('DELETE', `/api/pieces/${kept.id}`, { version: 1 })).status).toBe(409);
+    expect((await call('DELETE', `/api/pieces/${kept.id}`, { version: 2 })).status).toBe(204);
+    expect((await call('GET', `/api/pieces/${kept.id}`)).status).toBe(404);
   });
 
   test('is unchanged after export and import', async () => {

@@ -14,6 +14,7 @@ import { setStudioFormat } from '../core/format/studio-format.ts';
 import type { Finder } from '../solver/finder.ts';
 import type { AccessKeeper } from './access/access-keeper.ts';
 import { guard } from './access/guard.ts';
+import { answerText } from './answer-text.ts';
 import { answerError, answerNotFound, BODY_LIMIT_BYTES, sendProblem } from './error-responses.ts';
 import { standIn } from './prices/stand-in.ts';
 import { registerAccess } from './routes/access.ts';
@@ -79,14 +80,9 @@ export async function createApp(
   app.setValidatorCompiler(validatorCompiler);
   // The ledger's content was parsed when it was read: serializing it through its schema again would double the time of
   // a long list. The response schemas stand in the documentation, and the tests read answers through them.
-  // A long list stays the same object until the ledger changes, and its text with it.
-  const texts = new WeakMap<object, string>();
-  app.setSerializerCompiler(() => (answer: unknown) => {
-    if (!Array.isArray(answer) || answer.length < LONG_LIST) return JSON.stringify(answer);
-    const known = texts.get(answer) ?? JSON.stringify(answer);
-    texts.set(answer, known);
-    return known;
-  });
+  // Fastify sends bytes as well as text.
+  const asText = answerText() as (answer: unknown) => string;
+  app.setSerializerCompiler(() => asText);
   app.setErrorHandler(answerError);
   // Papers and sentences show numbers and days as the studio's country writes them.
   app.addHook('onRequest', (_request, _reply, done) => {
@@ -145,9 +141,6 @@ export async function createApp(
   await servePages(app, webDir);
   return app;
 }
-
-/** Rows from which on a list is worth remembering. */
-const LONG_LIST = 50;
 
 // The documentation page styles itself inline; every other directive stays strict.
 const docsSecurity =

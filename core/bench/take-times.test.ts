@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { computeStep } from '../piece/bench-time.ts';
 import { type Step, stepSchema } from '../piece/step.ts';
-import { changeOf, isTaken, isWorthTaking, type TakenTimes, withLearnedTimes } from './take-times.ts';
+import { changeOf, hasTaken, isWorthTaking, type TakenTimes, withLearnedTimes } from './take-times.ts';
 
 const step: Step = stepSchema.parse({ id: 's', name: 'Solder', station: 'torch', setUp: '6', each: '3', unattended: '', overlaps: false }); // prettier-ignore
 const learned = (more: Partial<TakenTimes> = {}): TakenTimes => ({
@@ -51,7 +51,7 @@ test('a step that has taken what was learned is not offered it again, until it i
   const again = { share: 0.1, likely: [0.05, 0.2], hits: 5, of: 50 } as const;
   const told = learned({ learnedEachMin: 4.4, again });
   const taken = withLearnedTimes(step, told);
-  expect(isTaken(step, step, told)).toBe(false);
-  expect(isTaken(taken, step, told)).toBe(true);
-  expect(isTaken({ ...taken, each: '5' }, step, told)).toBe(false);
+  expect(hasTaken(step, step, told)).toBe(false);
+  expect(hasTaken(taken, step, told)).toBe(true);
+  expect(hasTaken({ ...taken, each: '5' }, step, told)).toBe(false);
 });

@@ -66,7 +66,7 @@ export function withLearnedTimes(step: Step, learned: TakenTimes): Step {
 }
 
 /** Whether a step has what was learned already. @param accepted  the step beside which it was learned */
-export function isTaken(step: Step, accepted: Step, learned: TakenTimes): boolean {
+export function hasTaken(step: Step, accepted: Step, learned: TakenTimes): boolean {
   const taken = withLearnedTimes(accepted, learned);
   return (['setUp', 'each', 'again', 'yield'] as const).every((field) => step[field] === taken[field]);
 }

@@ -49,7 +49,7 @@ export function registerDocuments<Body>(
     dependents = () => [],
   }: DocumentUseCases<Body> = {},
 ): void {
-  answerRoute(app, routes.get, ({ params }) => documents.get(params.id));
+  answerRoute(app, routes.get, ({ params }) => documents.inUse(params.id));
   answerRoute(app, routes.saveDraft, ({ params, body }) =>
     saveDraft(params.id, body.version, body.body, body.writer ?? null),
   );
@@ -64,7 +64,7 @@ export function registerDocuments<Body>(
     answerRoute(app, routes.archive, ({ params, body }) => archive(params.id, body.version, body.archived));
   if (routes.dependents)
     answerRoute(app, routes.dependents, ({ params }) => {
-      documents.get(params.id);
+      documents.inUse(params.id);
       return dependents(params.id);
     });
 }

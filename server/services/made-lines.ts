@@ -1,5 +1,6 @@
 // Batches with the revisions of their pieces.
 import type { BatchWithPieces } from '../../contract/batches.ts';
+import type { DocumentOf } from '../../contract/document.ts';
 import type { Batch } from '../../core/batch/batch.ts';
 import { type MadeLine, madeLine } from '../../core/batch/batch-run.ts';
 import { type BatchCount, countBatch } from '../../core/batch/count-batch.ts';
@@ -17,17 +18,28 @@ export function batchesWithPieces(stores: Stores): BatchWithPieces[] {
   // The list is another one after any change of the ledger, of a piece, too.
   const known = made.get(batches);
   if (known) return known;
-  const answer = batches.map((batch) => ({
-    batch,
-    made: batch.body.lines.map(({ pieceId, pieceRevision }) => ({
-      piece: stores.pieces.revision(pieceId, pieceRevision),
-      latestRevision: stores.pieces.lastRevision(pieceId),
-    })),
-  }));
+  const answer = batches.map((batch) => withPieces(stores, batch));
   made.set(batches, answer);
   return answer;
 }
 
+/** The same object as long as the batch and its pieces are the same. */
+function withPieces({ pieces }: Stores, batch: DocumentOf<Batch>): BatchWithPieces {
+  const lines = batch.body.lines.map(({ pieceId, pieceRevision }) => ({
+    piece: pieces.revision(pieceId, pieceRevision),
+    latestRevision: pieces.lastRevision(pieceId),
+  }));
+  const known = withTheirPieces.get(batch);
+  const isSame = known?.made.every(
+    ({ piece, latestRevision }, at) => piece === lines[at]?.piece && latestRevision === lines[at].latestRevision,
+  );
+  if (known && isSame) return known;
+  const answer = { batch, made: lines };
+  withTheirPieces.set(batch, answer);
+  return answer;
+}
+
+const withTheirPieces = new WeakMap<DocumentOf<Batch>, BatchWithPieces>();
 const made = new WeakMap<object, BatchWithPieces[]>();
 
 /** Counts a batch at the current settings and metal prices. @throws NotThere */

@@ -20,6 +20,12 @@ interface Row {
   priced: string | null;
 }
 
+/** What a document in a list depends on: its version, and the last price of it. */
+interface Stand {
+  readonly id: string;
+  readonly stand: string;
+}
+
 const nouns = {
   studio: 'The studio',
   piece: 'This piece',
@@ -36,6 +42,8 @@ export class Documents<Body> {
   readonly #now: () => string;
   readonly #prepare: Prepare;
   readonly #list: () => DocumentOf<Body>[];
+  /** Documents as they were read last, by their id. */
+  readonly #rows = new Map<string, { readonly stand: string; readonly document: DocumentOf<Body> }>();
   /** Bodies by their place, with the text they were read from. */
   readonly #known = new Map<string, { readonly json: string; readonly body: Body }>();
 
@@ -54,12 +62,23 @@ export class Documents<Body> {
     return this.#list();
   }
 
+  /** Only what has changed is read; all else stays the same object. */
   #readAll(): DocumentOf<Body>[] {
-    return this.#prepare<[string], Row>(
-      `${SELECT} where document.kind = ? and document.deleted_at is null order by document.created_at, document.id`,
-    )
-      .all(this.#kind)
-      .map((row) => this.#read(row));
+    const stands = this.#prepare<[string], Stand>(STANDS).all(this.#kind);
+    const isChanged = ({ id, stand }: Stand) => this.#rows.get(id)?.stand !== stand;
+    // One by one, or all at once where that is less work.
+    if (stands.filter(isChanged).length > stands.length / 4) {
+      const standOf = new Map(stands.map(({ id, stand }) => [id, stand]));
+      for (const row of this.#prepare<[string], Row>(`${SELECT} where document.kind = ?`).all(this.#kind))
+        this.#rows.set(row.id, { stand: standOf.get(row.id) ?? '', document: this.#read(row) });
+    }
+    return stands.map(({ id, stand }) => {
+      const known = this.#rows.get(id);
+      if (known?.stand === stand) return known.document;
+      const document = this.get(id);
+      this.#rows.set(id, { stand, document });
+      return document;
+    });
   }
 
   /** @throws NotThere */
@@ -70,6 +89,12 @@ export class Documents<Body> {
     );
     if (!row) throw new NotThere(`${nouns[this.#kind]} is not in the ledger.`);
     return this.#read(row);
+  }
+
+  /** A document that is in use. @throws NotThere, also where it is in the trash */
+  inUse(id: string): DocumentOf<Body> {
+    if (this.#isDeleted(id)) throw new NotThere(`${nouns[this.#kind]} is in the trash.`);
+    return this.get(id);
   }
 
   /** Number of the last accepted revision. @throws NotThere */
@@ -240,6 +265,13 @@ export class Documents<Body> {
     };
   }
 }
+
+/** Documents that are not deleted, oldest first, with what each depends on. */
+const STANDS = `
+  select id, version || ' ' || coalesce((select max(price_entry.id) from price_entry where piece_id = document.id), '') as stand
+    from document
+   where kind = ? and deleted_at is null
+   order by created_at, id`;
 
 const SELECT = `
   select document.id, document.version, document.revision, document.draft, document.updated_at, document.archived_at, document.deleted_at, document.writer,

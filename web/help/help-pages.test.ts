@@ -27,12 +27,12 @@ describe('questions', () => {
 });
 
 describe('what fields read', () => {
-  const rows = helpPages.flatMap(({ text }) => [...text.matchAll(/^\| `([^`]+)` \| ([\d.]+) (mm|min) \|$/gm)]);
+  const rows = helpPages.flatMap(({ text }) => [...text.matchAll(/^\| `([^`]+)` +\| ([\d.]+) (mm|min) +\|$/gm)]);
   test('there are some', () => expect(rows.length).toBeGreaterThan(3));
   test.each(rows.map(([, typed = '', value = '', unit = '']) => [typed, Number(value), unit] as const))(
     '%s is %d %s',
     (typed, value, unit) => {
-      const reading = unit === 'mm' ? readLength(typed, { what: 'length' }) : readMinutes(typed);
+      const reading = unit === 'mm' ? readLength(typed, { what: 'length', gauge: 'awg' }) : readMinutes(typed);
       expect(reading.ok && Number(reading.value.toFixed(2))).toBe(value);
     },
   );

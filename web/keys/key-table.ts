@@ -47,7 +47,7 @@ export const keyTable = {
 /** A key by its action. */
 export type KeyId = keyof typeof keyTable;
 
-const isMac = /Mac|iPhone|iPad/.test(globalThis.navigator.userAgent);
+const isMac = 'navigator' in globalThis && /Mac|iPhone|iPad/.test(navigator.userAgent);
 const names: Readonly<Record<string, string>> = {
   $mod: isMac ? '⌘' : 'Ctrl',
   ArrowUp: '↑',

@@ -33,6 +33,7 @@ const finderActions = ['newPiece', 'newQuote', 'newRepairQuote', 'newFair', 'bac
 export type FinderAction = (typeof finderActions)[number];
 
 const screens = (): readonly (readonly [to: string, name: string, more?: string])[] => [
+  ['/attention', 'Attention', 'late low stock notices warnings'],
   ['/bench', 'Bench', 'tablet timer'],
   ['/day', 'Day', 'schedule today'],
   ['/plan', 'Plan', 'schedule calendar'],

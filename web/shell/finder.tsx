@@ -19,7 +19,7 @@ import { type FinderAction, finderItems } from './finder-items.ts';
 import { recentPages } from './recent-pages.ts';
 import { toggleTheme } from './use-theme.ts';
 
-export function Finder({ onClose, onKeys }: { onClose: () => void; onKeys: () => void }) {
+export function FinderDialog({ onClose, onKeys }: { onClose: () => void; onKeys: () => void }) {
   const [typed, setTyped] = useState('');
   const [recent] = useState(recentPages);
   const items = useFinderItems();

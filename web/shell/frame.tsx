@@ -1,7 +1,7 @@
 // The frame around every screen: the header, the first run of the studio, and the wait for the basis of all
 // computation.
 import { clsx } from 'clsx';
-import { Moon, Search, Sun } from 'lucide-react';
+import { Bell, Moon, Search, Sun } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { fullDay, shortDay } from '../../core/format/days.ts';
@@ -172,6 +172,9 @@ function Head({ fixOn, onFind }: { fixOn: string | null; onFind: () => void }) {
       </span>
       <BackupNotice />
       <WaitingChip />
+      <Link to="/attention" className="head-icon max-[700px]:hidden" title={words.attention}>
+        <Bell size={18} aria-label={words.attention} />
+      </Link>
       <button
         type="button"
         className="head-icon"

@@ -14,11 +14,13 @@ export function HeadMenu({ places }: { places: readonly { readonly to: string; r
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content className="menu min-w-[220px] text-[17px]!" align="start" sideOffset={4}>
-          {[...places, { to: '/help', name: words.help }].map(({ to, name }) => (
-            <DropdownMenu.Item key={to} className="menu-item min-h-[44px] items-center" asChild>
-              <Link to={to}>{name}</Link>
-            </DropdownMenu.Item>
-          ))}
+          {[...places, { to: '/attention', name: words.attention }, { to: '/help', name: words.help }].map(
+            ({ to, name }) => (
+              <DropdownMenu.Item key={to} className="menu-item min-h-[44px] items-center" asChild>
+                <Link to={to}>{name}</Link>
+              </DropdownMenu.Item>
+            ),
+          )}
           <DropdownMenu.Separator className="my-1 border-t border-rule" />
           <DropdownMenu.Item className="menu-item min-h-[44px] items-center" onSelect={toggleTheme}>
             {theme === 'lamp' ? words.lightTheme : words.darkTheme}

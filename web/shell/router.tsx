@@ -126,6 +126,10 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('../screens/reference/reference-screen.tsx')).ReferenceScreen }),
       },
       {
+        path: 'attention',
+        lazy: async () => ({ Component: (await import('../screens/attention/attention-screen.tsx')).AttentionScreen }),
+      },
+      {
         path: 'help/:page?',
         lazy: async () => ({ Component: (await import('../screens/help/help-screen.tsx')).HelpScreen }),
       },

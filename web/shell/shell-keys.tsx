@@ -6,7 +6,7 @@ import { undoLatest, useToasts } from '../state/toasts.ts';
 import { otherLeaf } from './other-leaf.ts';
 
 const finder = async () => await import('./finder.tsx');
-const Finder = lazy(async () => ({ default: (await finder()).Finder }));
+const FinderDialog = lazy(async () => ({ default: (await finder()).FinderDialog }));
 // Fetched while the browser is idle: no letter typed after its key is lost.
 window.requestIdleCallback(() => void finder());
 const Toaster = lazy(async () => ({ default: (await import('./toaster.tsx')).Toaster }));
@@ -46,7 +46,7 @@ export function ShellKeys({ isFinding, setFinding }: { isFinding: boolean; setFi
   });
   return (
     <Suspense>
-      {isFinding && <Finder onClose={() => setFinding(false)} onKeys={() => setListing(true)} />}
+      {isFinding && <FinderDialog onClose={() => setFinding(false)} onKeys={() => setListing(true)} />}
       {toasts.length > 0 && <Toaster />}
       {isListing && <KeyList onClose={() => setListing(false)} />}
     </Suspense>

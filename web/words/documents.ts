@@ -7,7 +7,7 @@ export const words = localWords({
   archivedDocument: 'Archived. It is hidden from its list.',
   backToTheList: 'Back to the list',
   batch: 'batch',
-  bringBack: 'Bring back',
+  bringBack: 'Restore',
   cancel: 'Cancel',
   copy: 'copy',
   delete: 'Delete',

@@ -6,6 +6,7 @@ export const words = localWords({
   leaveTheBench: 'Leave',
   allQuestions: 'All questions',
   answer: 'Answer',
+  attention: 'Attention',
   backupFailed: 'Backup failed',
   backupIsOld: 'No recent backup',
   batches: 'Batches',

@@ -3,7 +3,7 @@ import { clsx } from 'clsx';
 import { useState } from 'react';
 import type { LearnedStepPage } from '../../../contract/bench.ts';
 import { learnedFigure } from '../../../core/bench/learned-figure.ts';
-import { isTaken, isWorthTaking, withLearnedTimes } from '../../../core/bench/take-times.ts';
+import { hasTaken, isWorthTaking, withLearnedTimes } from '../../../core/bench/take-times.ts';
 import { showPrice } from '../../../core/figure/show.ts';
 import { shortDay } from '../../../core/format/days.ts';
 import { countedNoun } from '../../../core/format/variants.ts';
@@ -31,7 +31,7 @@ export function LearnedTimes({ piece, accepted, learned, edit }: LearnedTimesPro
     const own = learned.find(({ stepId }) => stepId === step.id);
     if (!own) return [];
     const before = accepted.steps.find(({ id }) => id === step.id) ?? step;
-    return [{ step, own, isOffered: isWorthTaking(own, step) && !isTaken(step, before, own) }];
+    return [{ step, own, isOffered: isWorthTaking(own, step) && !hasTaken(step, before, own) }];
   });
   const offered = rows.filter(({ isOffered }) => isOffered).map(({ own }) => own);
   return (

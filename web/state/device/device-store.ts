@@ -25,6 +25,8 @@ export interface WaitingRequest {
   readonly url: string;
   readonly method: string;
   readonly body: unknown;
+  /** Left out where the browser sets them. */
+  readonly headers?: Readonly<Record<string, string>>;
   /** Why the ledger refused it; '' while it waits. */
   readonly refusal: string;
 }

@@ -13,6 +13,7 @@ interface Sent {
 
 /** What has arrived at the ledger, each id once, and what it does with the next requests. */
 let arrived: Sent[] = [];
+const kinds: string[] = [];
 let next: ('answer' | 'silent' | 'lost' | 'fault' | 'refuse')[] = [];
 const session = new Map<string, string>();
 
@@ -34,6 +35,7 @@ vi.stubGlobal('fetch', async (request: Request) => {
   const how = next.shift() ?? 'answer';
   const id = request.headers.get('idempotency-key') ?? '';
   const body: unknown = await request.json();
+  kinds.push(request.headers.get('content-type') ?? '');
   if (how === 'silent') throw new TypeError('fetch failed');
   const problem = (status: number) =>
     Response.json({ type: '', title: '', status, detail: `No: ${String(status)}` }, { status });
@@ -73,6 +75,15 @@ test('a picture waits with its query, and arrives as it is', async () => {
   await app.sendWaiting();
   expect(bodies()).toEqual(['picture']);
   expect(await app.storedRequests()).toEqual([]);
+});
+
+test('a file that waits arrives with its kind', async () => {
+  next = ['silent'];
+  const sent = { url: 'api/pieces/file', method: 'POST', body: '{"pieces":[]}', headers: { 'content-type': 'application/json' } }; // prettier-ignore
+  await app.send(sent, api('addPieceFile'), { isEntry: true });
+  await app.sendWaiting();
+  expect(bodies()).toEqual([{ pieces: [] }]);
+  expect(kinds.at(-1)).toBe('application/json');
 });
 
 test('an entry is sent at once and leaves nothing behind', async () => {

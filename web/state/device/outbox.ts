@@ -42,6 +42,7 @@ export async function queueRequest(
     url: addressOf(args),
     method: args.method ?? 'POST',
     body: args.body as unknown,
+    ...(args.headers && { headers: args.headers as Record<string, string> }),
     refusal: '',
   };
   const isStored = await store(request, api.dispatch);
@@ -101,8 +102,12 @@ async function sendAll({ dispatch, delivered }: NonNullable<typeof deliver>): Pr
     const requests = await list(dispatch);
     const next = requests.find(({ refusal }) => refusal === '');
     if (!next) return;
-    const { url, method, body } = next;
-    const { answer, isLost } = await sendOnce({ url, method, body }, { dispatch }, next.id);
+    const { url, method, body, headers } = next;
+    const { answer, isLost } = await sendOnce(
+      { url, method, body, ...(headers && { headers }) },
+      { dispatch },
+      next.id,
+    );
     if (isLost) {
       later();
       return;

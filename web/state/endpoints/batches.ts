@@ -12,6 +12,7 @@ export const batchesApi = api.injectEndpoints({
     }),
     addBatch: build.mutation<BatchDocument, Batch>({
       query: (body) => requestOf(batchRoutes.add, { body }),
+      extraOptions: { isEntry: true },
       transformResponse: parsedBy(batchRoutes.add),
       invalidatesTags: ['Batches'],
     }),

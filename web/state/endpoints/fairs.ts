@@ -12,6 +12,7 @@ export const fairsApi = api.injectEndpoints({
     }),
     addFair: build.mutation<FairDocument, Fair>({
       query: (body) => requestOf(fairRoutes.add, { body }),
+      extraOptions: { isEntry: true },
       transformResponse: parsedBy(fairRoutes.add),
       invalidatesTags: ['Fairs'],
     }),

@@ -13,6 +13,7 @@ export const piecesApi = api.injectEndpoints({
     }),
     addPiece: build.mutation<PieceDocument, Piece>({
       query: (body) => requestOf(pieceRoutes.add, { body }),
+      extraOptions: { isEntry: true },
       transformResponse: parsedBy(pieceRoutes.add),
       invalidatesTags: ['Pieces'],
     }),
@@ -25,6 +26,7 @@ export const piecesApi = api.injectEndpoints({
         ...requestOf(pieceRoutes.importFile, { body }),
         headers: { 'content-type': 'application/json' },
       }),
+      extraOptions: { isEntry: true },
       transformResponse: parsedBy(pieceRoutes.importFile),
       invalidatesTags: ['Pieces'],
     }),

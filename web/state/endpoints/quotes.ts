@@ -12,6 +12,7 @@ export const quotesApi = api.injectEndpoints({
     }),
     addQuote: build.mutation<QuoteDocument, Quote>({
       query: (body) => requestOf(quoteRoutes.add, { body }),
+      extraOptions: { isEntry: true },
       transformResponse: parsedBy(quoteRoutes.add),
       invalidatesTags: ['Quotes'],
     }),
