@@ -79,6 +79,34 @@ test('help: searched, and opened from the finder', async ({ page, demo }) => {
   await expect(page.getByRole('heading', { level: 1, name: 'Joins and solder' })).toBeVisible();
 });
 
+test('search and order stand in the address, and Back restores them', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/pieces`);
+  await page.getByRole('columnheader', { name: 'cost' }).getByRole('button').click();
+  await page.getByLabel('Search pieces').fill('pin');
+  await expect(page).toHaveURL(/words=pin/);
+  await expect(page).toHaveURL(/sort=-cost/);
+  await page.getByRole('table').first().getByRole('link').first().click();
+  await expect(page.getByLabel('Name of the piece')).toBeVisible();
+  await page.goBack();
+  await expect(page.getByLabel('Search pieces')).toHaveValue('pin');
+  await expect(page.getByRole('columnheader', { name: 'cost' })).toHaveAttribute('aria-sort', 'descending');
+  // The order is remembered; a search is not.
+  await page.goto(`${demo.url}/pieces`);
+  await expect(page.getByRole('columnheader', { name: 'cost' })).toHaveAttribute('aria-sort', 'descending');
+  await expect(page.getByLabel('Search pieces')).toHaveValue('');
+});
+
+test('what deserves attention leads to where it is dealt with', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/pieces`);
+  await page.getByRole('link', { name: 'Attention' }).click();
+  await expect(page.getByRole('region', { name: 'Late batches' }).getByRole('listitem')).not.toHaveCount(0);
+  await page
+    .getByRole('link', { name: /^Update: / })
+    .first()
+    .click();
+  await expect(page).toHaveURL(/\/prices\/.+/);
+});
+
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 

@@ -66,15 +66,16 @@ function ledgerItems({ pieces, batches, quotes, fairs, lots, alloys }: FinderSou
     if (batch.body.customer.trim()) customers.set(batch.body.customer.trim(), `/batches/${batch.id}`);
   for (const { id, body } of quotes) if (body.customer.trim()) customers.set(body.customer.trim(), `/quotes/${id}`);
   return [
-    ...batches.map((one): FinderItem => {
+    ...pieces.map(({ id, body }): FinderItem => {
+      const more = [body.collection, ...body.tags, body.note].join(' ');
+      return { to: `/pieces/${id}`, kind: words.piece, name: body.name.trim() || 'Unnamed piece', more };
+    }),
+    // The latest first.
+    ...batches.toReversed().map((one): FinderItem => {
       const { id, body } = one.batch;
       const more = [body.customer, body.note, body.due, batchNumber(id), body.state].join(' ');
       const hint = [`${words.batch} ${batchNumber(id)}`, body.customer].filter(Boolean).join(', ');
       return { to: `/batches/${id}`, kind: words.batch, name: nameOfLines(madeLinesOf(one)), more, hint };
-    }),
-    ...pieces.map(({ id, body }): FinderItem => {
-      const more = [body.collection, ...body.tags, body.note].join(' ');
-      return { to: `/pieces/${id}`, kind: words.piece, name: body.name.trim() || 'Unnamed piece', more };
     }),
     ...quotes.map(({ id, body }): FinderItem => {
       const name = [body.customer, body.what].filter(Boolean).join(', ') || 'Quote';

@@ -1,13 +1,14 @@
 // The frame around every screen: the header, the first run of the studio, and the wait for the basis of all
 // computation.
 import { clsx } from 'clsx';
-import { Bell, Moon, Search, Sun } from 'lucide-react';
+import { Bell, CircleQuestionMark, Moon, Search, Sun } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { fullDay, shortDay } from '../../core/format/days.ts';
 import { setStudioFormat } from '../../core/format/studio-format.ts';
 import { stockName } from '../../core/format/variants.ts';
 import { Mark } from '../components/mark.tsx';
+import { helpOf } from '../help/help-of.ts';
 import { BasisProvider, useFetchedBasis } from '../hooks/use-basis.ts';
 import { useMedia } from '../hooks/use-media.ts';
 import { keyInWords } from '../keys/key-table.ts';
@@ -172,6 +173,9 @@ function Head({ fixOn, onFind }: { fixOn: string | null; onFind: () => void }) {
       </span>
       <BackupNotice />
       <WaitingChip />
+      <Link to={helpOf(pathname)} className="head-icon max-[1000px]:hidden" title={words.help}>
+        <CircleQuestionMark size={18} aria-label={words.help} />
+      </Link>
       <Link to="/attention" className="head-icon max-[700px]:hidden" title={words.attention}>
         <Bell size={18} aria-label={words.attention} />
       </Link>

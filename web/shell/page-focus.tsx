@@ -1,7 +1,7 @@
 // After navigation the focus goes to the heading of the new page, or to the place the address names, and the title is
 // announced.
 import { useEffect, useRef, useState } from 'react';
-import { useLocation } from 'react-router';
+import { useLocation, useNavigationType } from 'react-router';
 import { notePage } from './recent-pages.ts';
 
 /** ms to wait for a page that is still being fetched. */
@@ -10,6 +10,8 @@ const STEP_MS = 60;
 
 export function PageFocus() {
   const { pathname, hash } = useLocation();
+  // Back leaves the page where it was scrolled to.
+  const isBack = useNavigationType() === 'POP';
   const [title, setTitle] = useState('');
   const isFirst = useRef(true);
   useEffect(() => {
@@ -23,12 +25,14 @@ export function PageFocus() {
     const look = () => {
       const place = hash ? document.getElementById(hash.slice(1)) : document.querySelector<HTMLElement>('main h1');
       if (place) {
-        arriveAt(place, hash !== '');
+        arriveAt(place, hash !== '', isBack);
         setTitle(document.title);
       } else if (performance.now() - began < LONGEST_MS) timer = setTimeout(look, STEP_MS);
     };
     timer = setTimeout(look, STEP_MS);
     return () => clearTimeout(timer);
+    // Only another address is an arrival.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [pathname, hash]);
   return (
     <p role="status" className="sr-only">
@@ -37,9 +41,9 @@ export function PageFocus() {
   );
 }
 
-function arriveAt(place: HTMLElement, isNamed: boolean): void {
+function arriveAt(place: HTMLElement, isNamed: boolean, isBack: boolean): void {
   if (isNamed) place.scrollIntoView({ block: 'center' });
-  else window.scrollTo(0, 0);
+  else if (!isBack) window.scrollTo(0, 0);
   // Somebody types already, or the page has put the focus where it belongs.
   const active = document.activeElement;
   if (!isNamed && (active?.closest('main, [role=dialog]') ?? active?.matches('input, textarea, select'))) return;

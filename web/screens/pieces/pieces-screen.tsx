@@ -9,6 +9,7 @@ import { emptyPiece, type Piece } from '../../../core/piece/piece.ts';
 import { failureIn } from '../../components/failure.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { useListState } from '../../hooks/use-list-state.ts';
 import { type Basis } from '../../state/basis.ts';
 import { useAddPieceFileMutation, useAddPieceMutation, useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { words } from '../../words/pieces.ts';
@@ -27,32 +28,46 @@ const StarterDialog = lazy(async () => ({ default: (await import('./starter-dial
 
 const NO_PIECES: readonly PieceDocument[] = [];
 const ALL: BookWanted = { words: '', tag: '', collection: '' };
+/** `sort` is `cost`, or `-cost` for the largest first; '' for the order of the ledger. */
+const USUAL = { ...ALL, sort: '' };
+const REMEMBERED = ['sort'] as const;
+const SORT_KEYS: readonly string[] = ['name', 'weight', 'minutes', 'cost', 'wholesale', 'retail'] satisfies SortKey[];
+
+function sortingOf(text: string): Sorting | null {
+  const key = text.replace(/^-/, '');
+  return SORT_KEYS.includes(key) ? { key: key as SortKey, descending: text.startsWith('-') } : null;
+}
+
+const textOf = (sorting: Sorting | null) => (sorting ? `${sorting.descending ? '-' : ''}${sorting.key}` : '');
+
+function sortedNext(before: Sorting | null, key: SortKey): Sorting | null {
+  if (before?.key !== key) return { key, descending: key !== 'name' };
+  return before.descending === (key !== 'name') ? { key, descending: !before.descending } : null;
+}
 
 export function PiecesScreen() {
   const { data: all } = useGetPiecesQuery();
   const basis = useBasis();
   const [away, setAway] = useState(false);
-  const [wanted, setWanted] = useState(ALL);
-  const [sorting, setSorting] = useState<Sorting | null>(null);
+  const [list, setList] = useListState('pieces', USUAL, REMEMBERED);
+  const wanted: BookWanted = list;
+  const sorting = useMemo(() => sortingOf(list.sort), [list.sort]);
+  const setWanted = (next: BookWanted) => setList({ ...list, ...next });
   const pieces = useMemo(
     () => (all ?? NO_PIECES).filter(({ archivedAt }) => (archivedAt !== null) === away),
     [all, away],
   );
   const { counted, isWhole } = useBook(pieces);
   const shown = useMemo(() => {
-    const found = pieces.filter(({ body }) => isWanted(body, wanted));
+    const found = pieces.filter(({ body }) => isWanted(body, list));
     return sorting && (isWhole || sorting.key === 'name') ? sorted(found, sorting, basis) : found;
-  }, [pieces, wanted, sorting, isWhole, basis]);
+  }, [pieces, list, sorting, isWhole, basis]);
   const { add, take, open, refusal } = useAddPiece();
   const [starting, setStarting] = useState(false);
   const failing = counted.filter(({ standing }) => standing && !standing.holds);
   const hasAway = (all ?? NO_PIECES).some(({ archivedAt }) => archivedAt !== null);
   // A press sorts up, then down, then as before.
-  const onSort = (key: SortKey) =>
-    setSorting((before) => {
-      if (before?.key !== key) return { key, descending: key !== 'name' };
-      return before.descending === (key !== 'name') ? { key, descending: !before.descending } : null;
-    });
+  const onSort = (key: SortKey) => setList({ ...list, sort: textOf(sortedNext(sorting, key)) });
 
   return (
     <Spread

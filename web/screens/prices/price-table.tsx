@@ -7,8 +7,8 @@ import { PriceRow } from './price-row.tsx';
 import type { BookPrice } from './use-price-lines.ts';
 import type { SetPrices } from './use-set-prices.ts';
 
-const sortKeys = ['name', 'cost', 'wholesale', 'retail', 'received', 'margin', 'perHour'] as const;
-export type PriceSort = (typeof sortKeys)[number];
+export const priceSorts = ['name', 'cost', 'wholesale', 'retail', 'received', 'margin', 'perHour'] as const;
+export type PriceSort = (typeof priceSorts)[number];
 
 const heads = {
   name: 'piece',
@@ -63,7 +63,7 @@ export function PriceTable({
   const table = useRef<HTMLTableElement>(null);
   const [top, setTop] = useState(0);
   useLayoutEffect(() => setTop(table.current?.offsetTop ?? 0), []);
-  const shownKeys = sortKeys.filter((key) => hasFees || key !== 'received');
+  const shownKeys = priceSorts.filter((key) => hasFees || key !== 'received');
   const rows = useWindowVirtualizer({
     count: lines.length,
     estimateSize: () => ROW_PX,

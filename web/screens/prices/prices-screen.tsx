@@ -8,6 +8,7 @@ import { SellingNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useDebounced } from '../../hooks/use-debounced.ts';
+import { useListState } from '../../hooks/use-list-state.ts';
 import { usePaced } from '../../hooks/use-paced.ts';
 import { useValuations } from '../../hooks/use-valuations.ts';
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
@@ -17,11 +18,22 @@ import { GroupChangeBox } from './group-change.tsx';
 import { MetalMoveBox } from './metal-move.tsx';
 import { PayScatter } from './pay-scatter.tsx';
 import { allPrices, passes, PriceFilters } from './price-filters.tsx';
-import { type PriceSort, type PriceSorting, PriceTable, sortedBy } from './price-table.tsx';
+import { type PriceSort, type PriceSorting, priceSorts, PriceTable, sortedBy } from './price-table.tsx';
 import { type BookPrice, noMove, usePriceLines } from './use-price-lines.ts';
 import { useSetPrices } from './use-set-prices.ts';
 
 const NO_PIECES: readonly PieceDocument[] = [];
+
+/** `sort` is `name`, or `-cost` for the largest first. */
+const USUAL = { ...allPrices, sort: 'name' };
+const REMEMBERED = ['sort', 'filter', 'sold'] as const;
+
+const sortText = (key: PriceSort, descending: boolean) => `${descending ? '-' : ''}${key}`;
+
+function sortingOf(text: string): PriceSorting {
+  const key = priceSorts.find((one) => one === text.replace(/^-/, '')) ?? 'name';
+  return { key, descending: text.startsWith('-') };
+}
 
 export function PricesScreen() {
   const { data } = useGetPiecesQuery();
@@ -30,23 +42,23 @@ export function PricesScreen() {
   const bodies = useMemo(() => pieces.map(({ accepted, body }) => accepted ?? body), [pieces]);
   const { valuations, isDone } = useValuations(bodies);
   const [move, moveSoon] = usePaced(noMove);
-  const [wanted, setWanted] = useState(allPrices);
-  const { filter, sold } = wanted;
+  const [list, setList] = useListState('prices', USUAL, REMEMBERED);
+  const { filter, sold } = list;
   const now = usePriceLines(pieces, valuations, noMove, sold);
   const moved = usePriceLines(pieces, valuations, move, sold);
   const scattered = useDebounced(moved);
-  const [sorting, setSorting] = useState<PriceSorting>({ key: 'name', descending: false });
+  const sorting = useMemo(() => sortingOf(list.sort), [list.sort]);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const setPrices = useSetPrices(pieces);
   const shown = useMemo(() => {
     const isShown = (book: BookPrice) =>
-      isWanted(book.piece.body, { words: wanted.words, tag: '', collection: '' }) &&
+      isWanted(book.piece.body, { words: list.words, tag: '', collection: '' }) &&
       passes(book, filter, rates.labour.value);
     return sortedBy(moved.filter(isShown), sorting);
-  }, [moved, wanted.words, filter, sorting, rates]);
+  }, [moved, list.words, filter, sorting, rates]);
 
   const onSort = (key: PriceSort) =>
-    setSorting((before) => ({ key, descending: before.key === key ? !before.descending : key !== 'name' }));
+    setList({ ...list, sort: sortText(key, sorting.key === key ? !sorting.descending : key !== 'name') });
   const choose = (id: string, isChosen: boolean) =>
     setChosen((before) => {
       const after = new Set(before);
@@ -80,7 +92,7 @@ export function PricesScreen() {
           )}
           {pieces.length > 0 && fix && (
             <>
-              <PriceFilters wanted={wanted} onWant={setWanted} />
+              <PriceFilters wanted={list} onWant={(next) => setList({ ...list, ...next })} />
               {chosen.size > 0 && (
                 <GroupChangeBox
                   chosen={now.filter(({ piece }) => chosen.has(piece.id))}

@@ -1,0 +1,16 @@
+// Which help page belongs to a screen.
+const pages: readonly (readonly [screen: RegExp, page: string])[] = [
+  [/^\/(?:bench|scale)/, 'bench'],
+  [/^\/(?:day|plan|promise|what-if|hours)/, 'schedule'],
+  [/^\/(?:batches|buying|shelf)/, 'batches-and-stock'],
+  [/^\/(?:prices|fairs|quotes|sheets)/, 'prices'],
+  [/^\/(?:ask|reference)/, 'calculator'],
+  [/^\/pieces\/./, 'parts-and-blanks'],
+  [/^\/studio\/safety/, 'safe-keeping'],
+];
+
+/** The address of the help page of a screen. @param pathname  of the screen */
+export function helpOf(pathname: string): string {
+  const page = pages.find(([screen]) => screen.test(pathname))?.[1];
+  return page ? `/help/${page}` : '/help';
+}

@@ -1,0 +1,74 @@
+// Search, filters and order of a list. They stand in the address, so that Back restores them and a link shows the same;
+// order and filters are remembered on this device as well.
+import { useEffect, useRef, useState } from 'react';
+import { useSearchParams } from 'react-router';
+
+/** ms after the last change until the address takes it: it is typed in. */
+const WRITE_AFTER_MS = 350;
+
+type ListState = Readonly<Record<string, string>>;
+
+/**
+ * @param list        names the list on this device
+ * @param usual       the state without any choice; pass the same object each time
+ * @param remembered  fields that are remembered; a search is not, or pieces would seem to be gone
+ */
+export function useListState<State extends ListState>(
+  list: string,
+  usual: State,
+  remembered: readonly (keyof State & string)[],
+): readonly [State, (next: State) => void] {
+  const [params, setParams] = useSearchParams();
+  const [state, setState] = useState<State>(() => {
+    const inAddress = Object.keys(usual).some((key) => params.has(key));
+    const base = inAddress ? usual : { ...usual, ...stored(list, remembered) };
+    return { ...base, ...Object.fromEntries(Object.keys(usual).flatMap((key) => (params.has(key) ? [[key, params.get(key)]] : []))) }; // prettier-ignore
+  });
+  const isFirst = useRef(true);
+  useEffect(() => {
+    if (isFirst.current) {
+      isFirst.current = false;
+      return;
+    }
+    store(list, remembered, state);
+    const timer = setTimeout(() => {
+      setParams(
+        (before) => {
+          const next = new URLSearchParams(before);
+          for (const [key, value] of Object.entries(state)) {
+            if (value === usual[key]) next.delete(key);
+            else next.set(key, value);
+          }
+          return next;
+        },
+        { replace: true, preventScrollReset: true },
+      );
+    }, WRITE_AFTER_MS);
+    return () => clearTimeout(timer);
+    // The address is written, not followed: it changes because of this state.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [state]);
+  return [state, setState];
+}
+
+const keyOf = (list: string) => `noon-list-${list}`;
+
+function stored(list: string, remembered: readonly string[]): ListState {
+  try {
+    const read: unknown = JSON.parse(localStorage.getItem(keyOf(list)) ?? '{}');
+    if (typeof read !== 'object' || read === null) return {};
+    return Object.fromEntries(
+      Object.entries(read).filter(([key, value]) => remembered.includes(key) && typeof value === 'string'),
+    );
+  } catch {
+    return {};
+  }
+}
+
+function store(list: string, remembered: readonly string[], state: ListState): void {
+  try {
+    localStorage.setItem(keyOf(list), JSON.stringify(Object.fromEntries(remembered.map((key) => [key, state[key]]))));
+  } catch {
+    // Without storage nothing is remembered.
+  }
+}
