@@ -1,7 +1,7 @@
 // After navigation the focus goes to the heading of the new page, or to the place the address names, and the title is
 // announced.
 import { useEffect, useRef, useState } from 'react';
-import { useLocation, useNavigationType } from 'react-router';
+import { NavigationType, useLocation, useNavigationType } from 'react-router';
 import { notePage } from './recent-pages.ts';
 
 /** ms to wait for a page that is still being fetched. */
@@ -11,7 +11,7 @@ const STEP_MS = 60;
 export function PageFocus() {
   const { pathname, hash } = useLocation();
   // Back leaves the page where it was scrolled to.
-  const isBack = useNavigationType() === 'POP';
+  const isBack = useNavigationType() === NavigationType.Pop;
   const [title, setTitle] = useState('');
   const isFirst = useRef(true);
   useEffect(() => {
