@@ -14,8 +14,10 @@ test('a piece is made, priced and put in a batch, and is unchanged after a resta
   await page.getByLabel('Price of silver').fill('1.00 / g');
   await page.getByRole('button', { name: /^Save metal prices for/ }).click();
   await expect(page.getByText(/Current prices:/)).toBeVisible();
+  await page.getByRole('link', { name: 'Metal', exact: true }).click();
   await page.getByLabel('Add a metal').selectOption('silver');
   await page.getByLabel('silver, sheet').fill('0.10');
+  await page.getByRole('link', { name: 'Workshop' }).click();
   await page.getByLabel('Overhead', { exact: true }).fill('9');
   await page.getByRole('button', { name: 'Save as version 2' }).click();
   await expect(page.getByText('Version 2', { exact: true })).toBeVisible();

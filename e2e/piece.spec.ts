@@ -158,7 +158,7 @@ test('a draft is deleted only after a second question, and the tab names the pag
   await throwAway();
   await page.getByRole('button', { name: 'Cancel' }).click();
   await throwAway();
-  await page.getByRole('button', { name: 'Delete permanently' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Delete' }).click();
   await expect(page.getByRole('heading', { name: 'Pieces', exact: true })).toBeVisible();
   await expect(page.getByRole('link', { name: 'Flotsam' })).toHaveCount(0);
   await expect(page.getByText('9 pieces, 2 with a draft')).toBeVisible();

@@ -67,7 +67,7 @@ export function Frame() {
       <AnyHead fixOn={basis.fix?.on ?? null} />
       <AwayLine />
       <CopyLine />
-      <div id="work" tabIndex={-1} className="outline-none">
+      <div id="the-page" tabIndex={-1} className="outline-none">
         <Suspense>
           <Outlet />
         </Suspense>
@@ -83,7 +83,7 @@ function AnyHead({ fixOn }: { fixOn: string | null }) {
   if (pathname === '/scale') return null;
   return (
     <>
-      <a className="skip chrome" href="#work" onClick={skipToWork}>
+      <a className="skip chrome" href="#the-page" onClick={skipToWork}>
         {words.skipToThePage}
       </a>
       {/^\/bench(?:\/|$)/.test(pathname) ? <BenchHead /> : <Head fixOn={fixOn} onFind={() => setFinding(true)} />}
@@ -96,7 +96,7 @@ function AnyHead({ fixOn }: { fixOn: string | null }) {
 /** The address stays as it is: it names a place of the page where one was asked for. */
 function skipToWork(event: React.MouseEvent): void {
   event.preventDefault();
-  document.getElementById('work')?.focus();
+  document.getElementById('the-page')?.focus();
 }
 
 function BenchHead() {
