@@ -29,10 +29,24 @@ export function restoreTrashed({ pieces, batches, quotes, fairs }: Stores, kind:
 }
 
 /**
- * Empties the trash of what has lain in it for 60 days: what was never accepted is deleted; the rest stays out of sight,
- * since batches and prices point at its revisions. @param now  ms since 1970 @returns number of deleted documents
+ * Empties the trash of what has lain in it for 60 days: what was never accepted and has no entries is deleted. The rest
+ * stays out of sight, since batches and entries point at it.
+ * @param now  ms since 1970 @returns number of deleted documents
  */
 export function emptyTrash(ledger: Ledger, now: number): number {
   const before = new Date(now - TRASH_DAYS * DAY_MS).toISOString();
-  return ledger.prepare('delete from document where deleted_at < ? and revision = 0').run(before).changes;
+  const pointsAtIt = pointers.map(
+    ({ table, column }) => `and not exists (select 1 from ${table} where ${table}.${column} = document.id)`,
+  );
+  return ledger
+    .prepare(`delete from document where deleted_at < ? and revision = 0 ${pointsAtIt.join(' ')}`)
+    .run(before).changes;
 }
+
+/** Tables whose entries point at a document. */
+const pointers = [
+  { table: 'price_entry', column: 'piece_id' },
+  { table: 'shelf_entry', column: 'batch_id' },
+  { table: 'goods_entry', column: 'batch_id' },
+  { table: 'bench_entry', column: 'batch_id' },
+] as const;

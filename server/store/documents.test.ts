@@ -79,3 +79,29 @@ test('a document of one kind is not found under another', () => {
   expect(() => batches.get(id)).toThrow(NotThere);
   expect(batches.list()).toEqual([]);
 });
+
+test('a list that was read in a transaction that is undone leaves nothing behind', () => {
+  const store = notes(laptop);
+  const { id } = store.add({ text: 'a' });
+  const lists = () => store.list().map(({ body }) => body.text);
+  expect(lists()).toEqual(['a']);
+  const undone = laptop.transaction(() => {
+    store.saveDraft(id, 1, { text: 'undone' });
+    expect(lists()).toEqual(['undone']);
+    throw new Error('undone');
+  });
+  expect(undone).toThrow('undone');
+  // The same version again, with another body.
+  store.saveDraft(id, 1, { text: 'kept' });
+  expect(lists()).toEqual(['kept']);
+});
+
+test('a list keeps the objects of what has not changed', () => {
+  const store = notes(laptop);
+  const [a, b] = [store.add({ text: 'a' }), store.add({ text: 'b' })];
+  const before = store.list();
+  store.saveDraft(a.id, 1, { text: 'changed' });
+  const after = store.list();
+  expect(after.find(({ id }) => id === b.id)).toBe(before.find(({ id }) => id === b.id));
+  expect(after.find(({ id }) => id === a.id)?.body.text).toBe('changed');
+});

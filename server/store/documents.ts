@@ -64,21 +64,26 @@ export class Documents<Body> {
 
   /** Only what has changed is read; all else stays the same object. */
   #readAll(): DocumentOf<Body>[] {
+    // What a transaction writes may still be undone, and its version given to something else: nothing of it is kept.
+    if (this.#ledger.inTransaction) this.#rows.clear();
     const stands = this.#prepare<[string], Stand>(STANDS).all(this.#kind);
     const isChanged = ({ id, stand }: Stand) => this.#rows.get(id)?.stand !== stand;
     // One by one, or all at once where that is less work.
-    if (stands.filter(isChanged).length > stands.length / 4) {
-      const standOf = new Map(stands.map(({ id, stand }) => [id, stand]));
-      for (const row of this.#prepare<[string], Row>(`${SELECT} where document.kind = ?`).all(this.#kind))
-        this.#rows.set(row.id, { stand: standOf.get(row.id) ?? '', document: this.#read(row) });
-    }
-    return stands.map(({ id, stand }) => {
+    const changed = new Map(stands.filter(isChanged).map(({ id, stand }) => [id, stand]));
+    if (changed.size > stands.length / 4)
+      for (const row of this.#prepare<[string], Row>(`${SELECT} where document.kind = ?`).all(this.#kind)) {
+        const stand = changed.get(row.id);
+        if (stand !== undefined) this.#rows.set(row.id, { stand, document: this.#read(row) });
+      }
+    const all = stands.map(({ id, stand }) => {
       const known = this.#rows.get(id);
       if (known?.stand === stand) return known.document;
       const document = this.get(id);
       this.#rows.set(id, { stand, document });
       return document;
     });
+    if (this.#ledger.inTransaction) this.#rows.clear();
+    return all;
   }
 
   /** @throws NotThere */
