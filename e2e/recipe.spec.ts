@@ -238,7 +238,7 @@ test('a picture is uploaded and shown, tags filter the list, and an archived pie
   await page.getByRole('link', { name: 'Mooring tie bar' }).first().click();
   await page.getByRole('button', { name: 'More actions' }).click();
   await page.getByRole('menuitem', { name: 'Archive' }).click();
-  await expect(page.getByText('Archived. Hidden from')).toBeVisible();
+  await expect(page.getByText(/^Archived\. It is hidden/)).toBeVisible();
   await page.goto(`${demo.url}/pieces`);
   await expect(page.getByRole('table').getByRole('link', { name: 'Flood-tide caddy spoon' }).first()).toBeVisible();
   await expect(page.getByText('8 pieces')).toBeVisible();

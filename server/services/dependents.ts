@@ -1,6 +1,7 @@
 // What depends on a document: named before it is deleted.
 import type { Dependent } from '../../contract/document.ts';
 import { nameOfLines } from '../../core/batch/batch-run.ts';
+import { nameOfQuote } from '../../core/price/quote/quote.ts';
 import type { Stores } from '../store/stores.ts';
 import { madeLines } from './made-lines.ts';
 
@@ -42,11 +43,6 @@ export function dependentsOfQuote(stores: Stores, id: string): Dependent[] {
 /** The name of a batch, by its pieces. */
 export function nameOfBatch(stores: Stores, id: string): string {
   return nameOfLines(madeLines(stores, stores.batches.get(id).body));
-}
-
-/** The name of a quote, by its customer. */
-export function nameOfQuote({ customer, what }: { readonly customer: string; readonly what: string }): string {
-  return [customer.trim(), what.trim()].filter(Boolean).join(', ');
 }
 
 const asDependent = (kind: Dependent['kind'], id: string, name: string): Dependent => ({ kind, id, name: name.trim() || 'unnamed' }); // prettier-ignore

@@ -1,8 +1,9 @@
 // The trash: deleted documents of the last 60 days.
 import { TRASH_DAYS, type Trashed } from '../../contract/document.ts';
+import { nameOfQuote } from '../../core/price/quote/quote.ts';
 import type { Ledger } from '../store/ledger.ts';
 import type { Stores } from '../store/stores.ts';
-import { nameOfBatch, nameOfQuote } from './dependents.ts';
+import { nameOfBatch } from './dependents.ts';
 
 const DAY_MS = 86_400_000;
 

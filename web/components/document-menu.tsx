@@ -62,7 +62,7 @@ export function DocumentMenu({ kind, id, name, title, open, onCopy, children }: 
             </DropdownMenu.Item>
             {children}
             <DropdownMenu.Item className="menu-item" disabled={!isSaved} onSelect={() => void putAway()}>
-              {stored.archivedAt ? words.bringBack : words.archive}
+              {stored.archivedAt ? words.restore : words.archive}
             </DropdownMenu.Item>
             <DropdownMenu.Item className="menu-item" disabled={!isSaved} onSelect={() => setDeleting(true)}>
               {words.delete}…
@@ -129,7 +129,7 @@ function DeleteDialog({ kind, id, title, version, onClose, onDeleted }: DeleteDi
           {words.cancel}
         </button>
         <button type="button" className="button" disabled={isLoading || !dependents} onClick={() => void takeAway()}>
-          {words.deleteIt}
+          {words.delete}
         </button>
       </div>
     </ModalDialog>

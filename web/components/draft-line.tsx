@@ -1,6 +1,7 @@
 // The state of a document: its revision, whether a draft is saved, and what to do with the draft.
 import { Redo2, Undo2 } from 'lucide-react';
 import type { ReactNode } from 'react';
+import { keyInWords } from '../keys/key-table.ts';
 import type { OpenDocument } from '../state/drafts.ts';
 import { redone, undone } from '../state/drafts.ts';
 import { acceptDraft, dropDraft } from '../state/finish-draft.ts';
@@ -28,7 +29,7 @@ export function DraftLine({ name, open, problems, inTheWay, children }: DraftLin
       <span className="flex gap-1">
         <IconButton
           label={words.undo}
-          keys="Ctrl+Z"
+          keys={keyInWords('undo')}
           enabled={open.past.length > 0}
           onClick={() => dispatch(undone({ name }))}
         >
@@ -36,7 +37,7 @@ export function DraftLine({ name, open, problems, inTheWay, children }: DraftLin
         </IconButton>
         <IconButton
           label={words.redo}
-          keys="Ctrl+Shift+Z"
+          keys={keyInWords('redo')}
           enabled={open.future.length > 0}
           onClick={() => dispatch(redone({ name }))}
         >

@@ -1,5 +1,5 @@
 // The part of a list that is shown: what is in use, or what is archived.
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 
 interface Shown<Row> {
   readonly shown: readonly Row[];
@@ -8,13 +8,12 @@ interface Shown<Row> {
   readonly onSwitch: (isAway: boolean) => void;
 }
 
-/** @param archivedAt  when a row was archived; null while it is not */
+/** @param archivedAt  when a row was archived; null while it is not; pass the same function each time */
 export function useArchived<Row>(rows: readonly Row[], archivedAt: (row: Row) => string | null): Shown<Row> {
   const [isAway, onSwitch] = useState(false);
-  return {
-    shown: rows.filter((row) => (archivedAt(row) !== null) === isAway),
-    isAway,
-    hasArchived: rows.some((row) => archivedAt(row) !== null),
-    onSwitch,
-  };
+  const shown = useMemo(() => rows.filter((row) => (archivedAt(row) !== null) === isAway), [rows, archivedAt, isAway]);
+  return { shown, isAway, hasArchived: rows.some((row) => archivedAt(row) !== null), onSwitch };
 }
+
+/** When a document was archived. */
+export const documentArchivedAt = ({ archivedAt }: { readonly archivedAt: string | null }) => archivedAt;

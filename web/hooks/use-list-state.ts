@@ -20,35 +20,31 @@ export function useListState<State extends ListState>(
 ): readonly [State, (next: State) => void] {
   const [params, setParams] = useSearchParams();
   const [state, setState] = useState<State>(() => {
-    const inAddress = Object.keys(usual).some((key) => params.has(key));
-    const base = inAddress ? usual : { ...usual, ...stored(list, remembered) };
-    return { ...base, ...Object.fromEntries(Object.keys(usual).flatMap((key) => (params.has(key) ? [[key, params.get(key)]] : []))) }; // prettier-ignore
+    const inAddress = Object.fromEntries(Object.keys(usual).flatMap((key) => (params.has(key) ? [[key, params.get(key)]] : []))); // prettier-ignore
+    const otherwise = Object.keys(inAddress).length > 0 ? {} : stored(list, remembered);
+    return { ...usual, ...otherwise, ...inAddress };
   });
-  const isFirst = useRef(true);
-  useEffect(() => {
-    if (isFirst.current) {
-      isFirst.current = false;
-      return;
-    }
-    store(list, remembered, state);
-    const timer = setTimeout(() => {
-      setParams(
-        (before) => {
-          const next = new URLSearchParams(before);
-          for (const [key, value] of Object.entries(state)) {
-            if (value === usual[key]) next.delete(key);
-            else next.set(key, value);
-          }
-          return next;
-        },
-        { replace: true, preventScrollReset: true },
-      );
+  const writing = useRef<ReturnType<typeof setTimeout>>(undefined);
+  useEffect(() => () => clearTimeout(writing.current), []);
+  const change = (next: State) => {
+    setState(next);
+    store(list, remembered, next);
+    clearTimeout(writing.current);
+    writing.current = setTimeout(() => {
+      setParams((before) => withState(before, next, usual), { replace: true, preventScrollReset: true });
     }, WRITE_AFTER_MS);
-    return () => clearTimeout(timer);
-    // The address is written, not followed: it changes because of this state.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [state]);
-  return [state, setState];
+  };
+  return [state, change];
+}
+
+/** The address with a list's state; what is usual is left out. */
+function withState(before: URLSearchParams, state: ListState, usual: ListState): URLSearchParams {
+  const next = new URLSearchParams(before);
+  for (const [key, value] of Object.entries(state)) {
+    if (value === usual[key]) next.delete(key);
+    else next.set(key, value);
+  }
+  return next;
 }
 
 const keyOf = (list: string) => `noon-list-${list}`;

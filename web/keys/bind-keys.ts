@@ -29,7 +29,7 @@ function handlersOf(actions: KeyActions): Record<string, (event: KeyboardEvent) 
 }
 
 /** Whether a key types something where the focus is. */
-function isTyping(target: EventTarget | null): boolean {
+export function isTyping(target: EventTarget | null): boolean {
   return (
     target instanceof Element && target.closest('input, select, textarea, [contenteditable], [role=menu]') !== null
   );

@@ -1,4 +1,5 @@
-// Every key of the app: what binds them and what the list of keys shows come from this table.
+// Every key of the app, for what binds it and for the list of keys. Print and the keys of fields are listed only: the
+// browser and the fields bind them.
 import { words } from '../words/keys.ts';
 
 /** A key by its action. */
@@ -36,7 +37,7 @@ export const keyTable = {
   goHelp: { ...goTo, press: ['g h'], name: 'help' },
   rowUp: { ...rows, press: ['Alt+ArrowUp'], name: 'moveUp' },
   rowDown: { ...rows, press: ['Alt+ArrowDown'], name: 'moveDown' },
-  rowInsert: { ...rows, press: ['Alt+Insert', 'Alt+KeyI'], name: 'insertRow' },
+  rowInsert: { ...rows, press: ['Alt+KeyI', 'Alt+Insert'], name: 'insertRow' },
   rowDuplicate: { ...rows, press: ['Alt+KeyD'], name: 'duplicateRow' },
   rowDelete: { ...rows, press: ['Alt+Delete'], name: 'deleteRow' },
   nextRow: { ...fields, press: ['Enter'], name: 'nextRow' },

@@ -10,6 +10,7 @@ import { sizeInWords } from '../../core/batch/stock/size-words.ts';
 import { batchNumber } from '../../core/bench/batch-number.ts';
 import { stockName } from '../../core/format/variants.ts';
 import type { Alloy } from '../../core/metal/alloys.ts';
+import { nameOfQuote } from '../../core/price/quote/quote.ts';
 import { sectionInWords } from '../../core/stock/words.ts';
 import { helpPages } from '../help/help-pages.ts';
 import { studioPlaces } from '../screens/studio/studio-places.ts';
@@ -78,7 +79,7 @@ function ledgerItems({ pieces, batches, quotes, fairs, lots, alloys }: FinderSou
       return { to: `/batches/${id}`, kind: words.batch, name: nameOfLines(madeLinesOf(one)), more, hint };
     }),
     ...quotes.map(({ id, body }): FinderItem => {
-      const name = [body.customer, body.what].filter(Boolean).join(', ') || 'Quote';
+      const name = nameOfQuote(body) || 'Quote';
       return { to: `/quotes/${id}`, kind: words.quote, name, more: body.number };
     }),
     ...fairs.map(({ id, body }): FinderItem => ({ to: `/fairs/${id}`, kind: words.fair, name: body.name || 'Fair', more: body.from })), // prettier-ignore

@@ -2,6 +2,7 @@
 // announced.
 import { useEffect, useRef, useState } from 'react';
 import { NavigationType, useLocation, useNavigationType } from 'react-router';
+import { useLatest } from '../hooks/use-latest.ts';
 import { notePage } from './recent-pages.ts';
 
 /** ms to wait for a page that is still being fetched. */
@@ -13,6 +14,11 @@ export function PageFocus() {
   // Back leaves the page where it was scrolled to.
   const isBack = useNavigationType() === NavigationType.Pop;
   const [title, setTitle] = useState('');
+  // The address alone tells of an arrival, not how it was reached.
+  const arrive = useLatest((place: HTMLElement) => {
+    arriveAt(place, hash !== '', isBack);
+    setTitle(document.title);
+  });
   const isFirst = useRef(true);
   useEffect(() => {
     if (/^\/[a-z-]+\/./.test(pathname)) notePage(pathname + hash);
@@ -25,15 +31,12 @@ export function PageFocus() {
     const look = () => {
       const place = hash ? document.getElementById(hash.slice(1)) : document.querySelector<HTMLElement>('main h1');
       if (place) {
-        arriveAt(place, hash !== '', isBack);
-        setTitle(document.title);
+        arrive(place);
       } else if (performance.now() - began < LONGEST_MS) timer = setTimeout(look, STEP_MS);
     };
     timer = setTimeout(look, STEP_MS);
     return () => clearTimeout(timer);
-    // Only another address is an arrival.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [pathname, hash]);
+  }, [pathname, hash, arrive]);
   return (
     <p role="status" className="sr-only">
       {title}

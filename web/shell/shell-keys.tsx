@@ -2,6 +2,7 @@
 import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useKeys } from '../hooks/use-keys.ts';
+import { isTyping } from '../keys/bind-keys.ts';
 import { undoLatest, useToasts } from '../state/toasts.ts';
 import { otherLeaf } from './other-leaf.ts';
 
@@ -27,9 +28,9 @@ export function ShellKeys({ isFinding, setFinding }: { isFinding: boolean; setFi
   };
   const toasts = useToasts();
   useKeys({
-    // What a message offers to undo comes before the edits of a document.
+    // In a field the key undoes what was typed; elsewhere what a message offers, before the edits of a document.
     undo: (event) => {
-      if (undoLatest()) event.preventDefault();
+      if (!isTyping(event.target) && undoLatest()) event.preventDefault();
     },
     find,
     findBySlash: find,

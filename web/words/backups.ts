@@ -1,5 +1,7 @@
 // How old the last copy of the ledger is, in words.
 
+import type { Backups } from '../../contract/backups.ts';
+
 const MS_AN_HOUR = 3_600_000;
 const HOURS_A_DAY = 24;
 /** A copy is made daily: an older one means that something is wrong. */
@@ -10,6 +12,14 @@ const hoursSince = (at: string, now: string) => (Date.parse(now) - Date.parse(at
 /** Whether the last copy is missing or older than three days. */
 export function isBackupOld(at: string | undefined, now: string): boolean {
   return at === undefined || hoursSince(at, now) > OLD_HOURS;
+}
+
+/** What is wrong with the copies; null where nothing is. Without a copy the first one is being made, or has failed. */
+export function backupTrouble({ isDaily, problem, copies, now }: Backups): 'failed' | 'old' | null {
+  if (!isDaily) return null;
+  if (problem) return 'failed';
+  const [latest] = copies;
+  return latest && isBackupOld(latest.at, now) ? 'old' : null;
 }
 
 /** `Last backup 3 hours ago, checked`. */

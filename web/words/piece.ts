@@ -41,7 +41,6 @@ export const words = localWords({
   addSizes: 'Add sizes',
   apply: 'Apply',
   applyAll: 'Apply all',
-  archivedHiddenFromThePiece: 'Archived. Hidden from the piece list; existing batches still use it.',
   bench: 'bench',
   benchCheckNoIssuesFound: 'Bench check: no issues found',
   benchRoute: 'Bench route',

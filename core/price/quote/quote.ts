@@ -173,6 +173,11 @@ function taxOf(total: Figure, { how, rate }: PriceRule['tax']): Figure | null {
   return computed(taxName(), within, unit, () => `${all} − ${all} ÷ (1 + ${inSum(rate.value)})`, [total, rate]);
 }
 
+/** A quote by its customer and what it is for; '' where it has neither. */
+export function nameOfQuote({ customer, what }: Pick<Quote, 'customer' | 'what'>): string {
+  return [customer.trim(), what.trim()].filter(Boolean).join(', ');
+}
+
 /** Whether a quote is still valid, and whether its metal price is. @param today  ISO day */
 export function quoteStanding(
   { expires, metalFixedUntil }: Pick<Quote, 'expires' | 'metalFixedUntil'>,

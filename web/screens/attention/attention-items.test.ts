@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest';
 import { emptyQuote } from '../../../core/price/quote/quote.ts';
-import { expiringItems, lateItems, lowItems, oldPriceDays } from './attention-items.ts';
+import type { BookLine } from '../../state/book-line.ts';
+import { backupItems, expiringItems, lateItems, lowItems, metalPriceItems, outdatedItems } from './attention-items.ts';
 
 test('late batches, the latest first; those in time are left out', () => {
   const batch = (id: string, daysLate: number) => ({ id, title: `Batch ${id}`, customer: 'Shop', daysLate });
@@ -27,7 +28,16 @@ test('quotes that expire within a week and became no batch', () => {
   ]);
 });
 
-test('metal prices are old after a fortnight', () => {
-  expect(oldPriceDays('2026-03-01', '2026-03-15')).toBeNull();
-  expect(oldPriceDays('2026-03-01', '2026-03-16')).toBe(15);
+test('metal prices that are missing, or older than a fortnight', () => {
+  expect(metalPriceItems('2026-03-01', '2026-03-15')).toEqual([]);
+  expect(metalPriceItems('2026-03-01', '2026-03-16')).toMatchObject([{ more: '15 days old' }]);
+  expect(metalPriceItems(null, '2026-03-16')).toMatchObject([{ text: 'There are no metal prices yet.' }]);
+});
+
+test('prices that no longer hold, and backups that fail', () => {
+  const line = (id: string, holds: boolean) => ({ piece: { id, body: { name: id } }, standing: { holds } }) as unknown as BookLine; // prettier-ignore
+  expect(outdatedItems([line('a', true), line('b', false)]).map(({ to }) => to)).toEqual(['/prices/b']);
+  expect(backupItems(null)).toEqual([]);
+  expect(backupItems('failed')).toMatchObject([{ text: 'The last backup failed.' }]);
+  expect(backupItems('old')).toMatchObject([{ text: 'The last backup is old.' }]);
 });

@@ -1,7 +1,10 @@
 // What deserves attention: one line each, with where it is dealt with. The most pressing first.
 import type { Stocked } from '../../../core/batch/buying/goods.ts';
+import { fullDay } from '../../../core/format/days.ts';
 import { daysBetween } from '../../../core/measure/days.ts';
-import type { Quote } from '../../../core/price/quote/quote.ts';
+import { nameOfQuote, type Quote } from '../../../core/price/quote/quote.ts';
+import { type BookLine, titleOf } from '../../state/book-line.ts';
+import { words } from '../../words/attention.ts';
 import { daysLate } from '../../words/late.ts';
 
 /** A line with the action that deals with it. */
@@ -61,14 +64,30 @@ export function expiringItems(
     .toSorted((a, b) => a.left - b.left)
     .map(({ id, body, left }) => ({
       key: id,
-      text: [body.customer, body.what].filter(Boolean).join(', ') || 'Quote',
+      text: nameOfQuote(body) || 'Quote',
       more: left === 0 ? 'expires today' : left === 1 ? 'expires tomorrow' : `expires in ${String(left)} days`,
       to: `/quotes/${id}`,
     }));
 }
 
-/** Days since the metal prices, where they are old; null where they are not. @param on  ISO date of the prices */
-export function oldPriceDays(on: string, today: string): number | null {
+/** Prices that no longer hold, in the order of the list. */
+export function outdatedItems(lines: readonly Pick<BookLine, 'piece' | 'standing'>[]): AttentionItem[] {
+  return lines
+    .filter(({ standing }) => standing && !standing.holds)
+    .map(({ piece }) => ({ key: piece.id, text: titleOf(piece), more: '', to: `/prices/${piece.id}` }));
+}
+
+/** Metal prices that are missing or older than a fortnight. @param on  ISO date of the prices; null without any */
+export function metalPriceItems(on: string | null, today: string): AttentionItem[] {
+  const line = { key: 'fix', to: '/studio#fix' };
+  if (on === null) return [{ ...line, text: words.noMetalPrices, more: '' }];
   const days = daysBetween(on, today);
-  return days > OLD_PRICES ? days : null;
+  return days > OLD_PRICES ? [{ ...line, text: fullDay(on), more: `${String(days)} days old` }] : [];
+}
+
+/** A backup that failed or is old. */
+export function backupItems(trouble: 'failed' | 'old' | null): AttentionItem[] {
+  if (!trouble) return [];
+  const text = trouble === 'failed' ? words.backupFailed : words.backupIsOld;
+  return [{ key: 'backup', text, more: '', to: '/studio/safety#backups' }];
 }

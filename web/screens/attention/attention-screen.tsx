@@ -1,26 +1,32 @@
 // What deserves attention, in one quiet place: each with the way to deal with it.
 import { useMemo } from 'react';
 import { Link } from 'react-router';
+import type { PieceDocument } from '../../../contract/pieces.ts';
 import { isDone } from '../../../core/batch/batch.ts';
 import { nameOfLines } from '../../../core/batch/batch-run.ts';
-import { fullDay } from '../../../core/format/days.ts';
-import { priceStanding } from '../../../core/price/piece/standing.ts';
 import { Spread } from '../../components/spread.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { useBook } from '../../hooks/use-book.ts';
 import { useNow } from '../../hooks/use-now.ts';
 import { usePlan } from '../../hooks/use-plan.ts';
-import { pieceCount } from '../../state/basis.ts';
 import { useGetBackupsQuery } from '../../state/endpoints/backups.ts';
 import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { useGetQuotesQuery } from '../../state/endpoints/quotes.ts';
 import { useGetGoodsQuery } from '../../state/endpoints/stock.ts';
 import { madeLinesOf } from '../../state/made-lines.ts';
-import { useAppSelector } from '../../state/store.ts';
 import { words } from '../../words/attention.ts';
-import { isBackupOld } from '../../words/backups.ts';
+import { backupTrouble } from '../../words/backups.ts';
 import { doneIn } from '../../words/done-in.ts';
-import { type AttentionItem, expiringItems, lateItems, lowItems, oldPriceDays } from './attention-items.ts';
+import {
+  type AttentionItem,
+  backupItems,
+  expiringItems,
+  lateItems,
+  lowItems,
+  metalPriceItems,
+  outdatedItems,
+} from './attention-items.ts';
 
 interface Group {
   readonly heading: string;
@@ -80,52 +86,26 @@ function useGroups(): readonly Group[] {
   const { day } = useNow();
   const basis = useBasis();
   const { data: batches } = useGetBatchesQuery();
-  const { data: pieces } = useGetPiecesQuery();
+  const { data: pieces = NO_PIECES } = useGetPiecesQuery();
   const { data: quotes = [] } = useGetQuotesQuery();
-  const { data: goods } = useGetGoodsQuery();
+  const { data: goods = [] } = useGetGoodsQuery();
   const { data: backups } = useGetBackupsQuery();
   const planned = usePlan(batches);
-  const refused = useAppSelector(({ waiting }) => waiting.requests).filter(({ refusal }) => refusal !== '');
-  const outdated = useMemo(
-    () =>
-      (pieces ?? []).flatMap(({ id, body, accepted, archivedAt, priced }): AttentionItem[] => {
-        if (archivedAt !== null) return [];
-        const standing = priceStanding(priced, pieceCount(accepted ?? body, basis));
-        return standing && !standing.holds ? [{ key: id, text: body.name, more: '', to: `/prices/${id}` }] : [];
-      }),
-    [pieces, basis],
-  );
-  const late = lateItems(
-    (batches ?? []).flatMap((one) => {
-      const { id, body } = one.batch;
-      if (isDone(body)) return [];
-      return [{ id, title: nameOfLines(madeLinesOf(one)), customer: body.customer, daysLate: doneIn(planned, id)?.daysLate ?? 0 }]; // prettier-ignore
-    }),
-  );
-  const days = basis.fix ? oldPriceDays(basis.fix.on, day) : null;
-  const [latest] = backups?.copies ?? [];
-  const isOld = backups?.isDaily === true && (backups.problem !== '' || (latest !== undefined && isBackupOld(latest.at, backups.now))); // prettier-ignore
+  const inUse = useMemo(() => pieces.filter(({ archivedAt }) => archivedAt === null), [pieces]);
+  const { counted } = useBook(inUse);
+  const late = (batches ?? []).flatMap((one) => {
+    const { id, body } = one.batch;
+    const title = nameOfLines(madeLinesOf(one));
+    return isDone(body) ? [] : [{ id, title, customer: body.customer, daysLate: doneIn(planned, id)?.daysLate ?? 0 }];
+  });
   return [
-    { heading: words.refused, action: words.review, items: refused.map(({ id, refusal }) => ({ key: id, text: refusal, more: '', to: '/attention' })) }, // prettier-ignore
-    { heading: words.lateBatches, action: words.openTheBatch, items: late },
-    { heading: words.lowStock, action: words.order, items: lowItems(goods ?? []) },
-    { heading: words.pricesOutOfDate, action: words.updateThem, items: outdated },
-    { heading: words.quotes, action: words.openTheBatch, items: expiringItems(quotes, day) },
-    {
-      heading: words.metalPrices,
-      action: words.updateThem,
-      items: basis.fix
-        ? days === null
-          ? []
-          : [{ key: 'fix', text: fullDay(basis.fix.on), more: `${String(days)} days old`, to: '/studio#fix' }]
-        : [{ key: 'fix', text: words.noMetalPrices, more: '', to: '/studio#fix' }],
-    },
-    {
-      heading: words.safety,
-      action: words.backUp,
-      items: isOld
-        ? [{ key: 'backup', text: backups.problem ? words.backupFailed : words.backupIsOld, more: '', to: '/studio/safety#backups' }] // prettier-ignore
-        : [],
-    },
+    { heading: words.lateBatches, action: words.open, items: lateItems(late) },
+    { heading: words.lowStock, action: words.order, items: lowItems(goods) },
+    { heading: words.pricesOutOfDate, action: words.update, items: outdatedItems(counted) },
+    { heading: words.quotes, action: words.open, items: expiringItems(quotes, day) },
+    { heading: words.metalPrices, action: words.update, items: metalPriceItems(basis.fix?.on ?? null, day) },
+    { heading: words.safety, action: words.backUp, items: backupItems(backups ? backupTrouble(backups) : null) },
   ];
 }
+
+const NO_PIECES: readonly PieceDocument[] = [];

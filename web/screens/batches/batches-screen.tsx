@@ -36,6 +36,8 @@ interface BatchLine {
 /** Finished batches that are shown at first. */
 const FINISHED_SHOWN = 30;
 
+const batchArchivedAt = ({ batch }: BatchWithPieces) => batch.archivedAt;
+
 export function BatchesScreen() {
   const { data: batches } = useGetBatchesQuery();
   const basis = useBasis();
@@ -45,7 +47,7 @@ export function BatchesScreen() {
     const count = batchCount(item.batch.body, madeLinesOf(item), basis);
     return { item, title: batchTitle(count), count, done: doneIn(planned, item.batch.id) };
   };
-  const { shown, ...archived } = useArchived(batches ?? [], ({ batch }) => batch.archivedAt);
+  const { shown, ...archived } = useArchived(batches ?? [], batchArchivedAt);
   const sorted = shown.toSorted(byDue);
   const open = sorted.filter(({ batch }) => !isDone(batch.body)).map(lineOf);
   // Years of finished batches: the latest are shown, and only those are counted.

@@ -11,7 +11,7 @@ import { Failure } from '../../components/failure.tsx';
 import { SellingNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
-import { useArchived } from '../../hooks/use-archived.ts';
+import { documentArchivedAt, useArchived } from '../../hooks/use-archived.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useCostOfPiece } from '../../hooks/use-cost-of-piece.ts';
 import { useAddFairMutation, useGetFairsQuery } from '../../state/endpoints/fairs.ts';
@@ -27,7 +27,7 @@ export function FairsScreen() {
     const answer = await add(emptyFair);
     if (answer.data) await navigate(`/fairs/${answer.data.id}`);
   };
-  const { shown, ...archived } = useArchived(data ?? [], ({ archivedAt }) => archivedAt);
+  const { shown, ...archived } = useArchived(data ?? [], documentArchivedAt);
   const fairs = shown.toSorted((a, b) => b.body.from.localeCompare(a.body.from));
   const planned = fairs.map((fair) => ({ fair, plan: planFair(fair.body, rates, costOf) }));
   return (

@@ -9,6 +9,7 @@ import { type Remark, standing } from '../../../core/piece/checks/bench-check.ts
 import { partSchema } from '../../../core/piece/part.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import type { Size } from '../../../core/piece/sizes.ts';
+import { ArchivedNote } from '../../components/archived-note.tsx';
 import { RestedCautions } from '../../components/caution-notes.tsx';
 import { Choice } from '../../components/choice.tsx';
 import { Conflict } from '../../components/conflict.tsx';
@@ -92,7 +93,7 @@ function PiecePages({ inHand }: { inHand: DocumentInHand<Piece> }) {
                 </>
               )}
             </DraftLine>
-            {open.stored.archivedAt && <p className="note note-quiet mt-2">{words.archivedHiddenFromThePiece}</p>}
+            <ArchivedNote at={open.stored.archivedAt} />
             <SizeTabs rows={sizesOf(body)} chosen={count.size?.id ?? ''} onChoose={setSize} />
             <RemarkLines remarks={margin.at('')} edit={edit} />
             {isWhole && isParametric && <SizeTable piece={body} count={count} edit={edit} />}

@@ -3,9 +3,9 @@ import { ArrowDown, ArrowUp } from 'lucide-react';
 import { lazy, Suspense } from 'react';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { bookLine } from '../../hooks/use-book.ts';
 import { words } from '../../words/pieces.ts';
 import { PieceLine } from './piece-line.tsx';
-import { bookLine } from './use-book.ts';
 
 export type SortKey = 'name' | 'weight' | 'minutes' | 'cost' | 'wholesale' | 'retail';
 export interface Sorting {

@@ -2,8 +2,8 @@
 import { scaleLinear } from 'd3';
 import { showValue } from '../../../core/figure/show.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { type BookLine, titleOf } from '../../state/book-line.ts';
 import { words } from '../../words/pieces.ts';
-import { type BookLine, titleOf } from './book-line.ts';
 
 const WIDTH = 392;
 const ROW = 42;

@@ -3,8 +3,8 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useLayoutEffect, useRef, useState } from 'react';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { bookLine } from '../../hooks/use-book.ts';
 import { PieceLine } from './piece-line.tsx';
-import { bookLine } from './use-book.ts';
 
 const ROW_PX = 54;
 const OVERSCAN = 6;

@@ -2,9 +2,9 @@
 import { Link } from 'react-router';
 import { Num } from '../../components/num.tsx';
 import { SectionGlyph } from '../../components/section-glyph.tsx';
+import { type BookLine, titleOf } from '../../state/book-line.ts';
 import { words } from '../../words/pieces.ts';
 import { alloyInText } from '../../words/stock-words.ts';
-import { type BookLine, titleOf } from './book-line.ts';
 
 /** More stock than this is shown on the piece's own page only. */
 const MOST_GLYPHS = 3;

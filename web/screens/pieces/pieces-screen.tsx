@@ -6,16 +6,18 @@ import { pieceRoutes } from '../../../contract/pieces.ts';
 import { shortDay } from '../../../core/format/days.ts';
 import { type BookWanted, isWanted, shelvesOf } from '../../../core/piece/book-order.ts';
 import { emptyPiece, type Piece } from '../../../core/piece/piece.ts';
+import { ArchivedSwitch } from '../../components/archived-switch.tsx';
 import { failureIn } from '../../components/failure.tsx';
 import { Spread } from '../../components/spread.tsx';
+import { documentArchivedAt, useArchived } from '../../hooks/use-archived.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { bookLine, useBook } from '../../hooks/use-book.ts';
 import { useListState } from '../../hooks/use-list-state.ts';
 import { type Basis } from '../../state/basis.ts';
+import { titleOf } from '../../state/book-line.ts';
 import { useAddPieceFileMutation, useAddPieceMutation, useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { words } from '../../words/pieces.ts';
-import { titleOf } from './book-line.ts';
 import { BookTable, type Sorting, type SortKey } from './book-table.tsx';
-import { bookLine, useBook } from './use-book.ts';
 
 // The right page loads a moment after the list.
 const HourlyPay = lazy(async () => ({ default: (await import('./hourly-pay.tsx')).HourlyPay }));
@@ -48,15 +50,11 @@ function sortedNext(before: Sorting | null, key: SortKey): Sorting | null {
 export function PiecesScreen() {
   const { data: all } = useGetPiecesQuery();
   const basis = useBasis();
-  const [away, setAway] = useState(false);
   const [list, setList] = useListState('pieces', USUAL, REMEMBERED);
   const wanted: BookWanted = list;
   const sorting = useMemo(() => sortingOf(list.sort), [list.sort]);
   const setWanted = (next: BookWanted) => setList({ ...list, ...next });
-  const pieces = useMemo(
-    () => (all ?? NO_PIECES).filter(({ archivedAt }) => (archivedAt !== null) === away),
-    [all, away],
-  );
+  const { shown: pieces, ...archived } = useArchived(all ?? NO_PIECES, documentArchivedAt);
   const { counted, isWhole } = useBook(pieces);
   const shown = useMemo(() => {
     const found = pieces.filter(({ body }) => isWanted(body, list));
@@ -65,7 +63,6 @@ export function PiecesScreen() {
   const { add, take, open, refusal } = useAddPiece();
   const [starting, setStarting] = useState(false);
   const failing = counted.filter(({ standing }) => standing && !standing.holds);
-  const hasAway = (all ?? NO_PIECES).some(({ archivedAt }) => archivedAt !== null);
   // A press sorts up, then down, then as before.
   const onSort = (key: SortKey) => setList({ ...list, sort: textOf(sortedNext(sorting, key)) });
 
@@ -75,7 +72,7 @@ export function PiecesScreen() {
       left={
         <>
           <div className="flex items-start justify-between gap-4">
-            <h1>{away ? words.archivedPieces : words.pieces}</h1>
+            <h1>{archived.isAway ? words.archivedPieces : words.pieces}</h1>
             <span className="chrome flex items-center gap-4">
               <FilePicker onFile={open} />
               <button type="button" className="link" onClick={() => setStarting(true)}>
@@ -117,11 +114,7 @@ export function PiecesScreen() {
                   {words.exportAllPieces}
                 </a>
               )}
-              {(hasAway || away) && (
-                <button type="button" className="link" onClick={() => setAway(!away)}>
-                  {away ? words.backToPieces : words.archived}
-                </button>
-              )}
+              <ArchivedSwitch {...archived} />
             </span>
           </>
         )

@@ -3,8 +3,8 @@ import { Link } from 'react-router';
 import { shortDay } from '../../../core/format/days.ts';
 import { Num } from '../../components/num.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { type BookLine, titleOf } from '../../state/book-line.ts';
 import { words } from '../../words/pieces.ts';
-import { type BookLine, titleOf } from './book-line.ts';
 
 export function PricesToRenew({ lines }: { lines: readonly BookLine[] }) {
   if (lines.length === 0) return null;

@@ -6,7 +6,7 @@ import { pathTo } from '../../../contract/route.ts';
 import { sheetRoutes } from '../../../contract/sheets.ts';
 import { dayInWords } from '../../../core/format/days.ts';
 import { capital, taxName } from '../../../core/format/variants.ts';
-import { countQuote, type Quote, quoteStanding } from '../../../core/price/quote/quote.ts';
+import { countQuote, nameOfQuote, type Quote, quoteStanding } from '../../../core/price/quote/quote.ts';
 import { ArchivedNote } from '../../components/archived-note.tsx';
 import { Choice } from '../../components/choice.tsx';
 import { Conflict } from '../../components/conflict.tsx';
@@ -78,7 +78,7 @@ function QuotePages({ inHand }: { inHand: DocumentInHand<Quote> }) {
                 kind="quote"
                 id={open.key.id}
                 name={name}
-                title={[body.customer, body.what].filter(Boolean).join(', ') || words.quote}
+                title={nameOfQuote(body) || words.quote}
                 open={open}
                 // A copy has a number of its own and no batches.
                 onCopy={async () => (await addQuote({ ...body, number: '', batches: [] })).data?.id}

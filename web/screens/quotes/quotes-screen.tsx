@@ -9,7 +9,7 @@ import { Failure } from '../../components/failure.tsx';
 import { SellingNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
-import { useArchived } from '../../hooks/use-archived.ts';
+import { documentArchivedAt, useArchived } from '../../hooks/use-archived.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';
 import { useNow } from '../../hooks/use-now.ts';
@@ -26,7 +26,7 @@ export function QuotesScreen() {
     const answer = await add({ ...emptyQuote, kind });
     if (answer.data) await navigate(`/quotes/${answer.data.id}`);
   };
-  const { shown, ...archived } = useArchived(data ?? [], ({ archivedAt }) => archivedAt);
+  const { shown, ...archived } = useArchived(data ?? [], documentArchivedAt);
   const quotes = shown.toReversed();
   return (
     <Spread

@@ -1,11 +1,11 @@
 // The lines of the list. Those in sight are counted at once; the others a few at a time, so that the page never waits.
 import { useEffect, useMemo, useState } from 'react';
-import type { PieceDocument } from '../../../contract/pieces.ts';
-import { given } from '../../../core/figure/figure.ts';
-import { priceStanding } from '../../../core/price/piece/standing.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
-import { type Basis, pieceCount } from '../../state/basis.ts';
-import type { BookLine } from './book-line.ts';
+import type { PieceDocument } from '../../contract/pieces.ts';
+import { given } from '../../core/figure/figure.ts';
+import { priceStanding } from '../../core/price/piece/standing.ts';
+import { type Basis, pieceCount } from '../state/basis.ts';
+import type { BookLine } from '../state/book-line.ts';
+import { useBasis } from './use-basis.ts';
 
 /** ms after which counting yields to the page. */
 const SPELL_MS = 24;

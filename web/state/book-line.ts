@@ -1,8 +1,8 @@
 // One line of the list of pieces: a piece with its count, and the state of its price.
-import type { PieceDocument } from '../../../contract/pieces.ts';
-import type { Figure } from '../../../core/figure/figure.ts';
-import type { PieceCount } from '../../../core/price/piece/count-piece.ts';
-import type { PriceStanding } from '../../../core/price/piece/standing.ts';
+import type { PieceDocument } from '../../contract/pieces.ts';
+import type { Figure } from '../../core/figure/figure.ts';
+import type { PieceCount } from '../../core/price/piece/count-piece.ts';
+import type { PriceStanding } from '../../core/price/piece/standing.ts';
 
 export interface BookLine {
   readonly piece: PieceDocument;
