@@ -22,11 +22,17 @@ interface ChoiceProps {
 }
 
 export function Choice({ value, options, onChange, label, problem, problemId, column, small, open }: ChoiceProps) {
-  const { rests, wake, field } = useRest<HTMLSelectElement>();
+  const { rests, wake, field } = useRest({
+    text: labelOf(options, value),
+    write: (text) => {
+      const found = valueOf(options, text);
+      if (found !== undefined) onChange(found);
+    },
+  });
   const looks = clsx('field field-choice', small && 'field-small', open && 'field-open');
   if (rests) {
     const shown = { text: labelOf(options, value), label, problem, problemId, column };
-    return <Resting role="combobox" className={looks} onFocus={wake} {...shown} />;
+    return <Resting role="combobox" className={looks} onFocus={wake} innerRef={field} {...shown} />;
   }
   return (
     <select
@@ -46,8 +52,17 @@ export function Choice({ value, options, onChange, label, problem, problemId, co
 }
 
 function labelOf(options: ChoiceProps['options'], value: string): string {
-  const all = options.flatMap((option): readonly Option[] => ('group' in option ? option.options : [option]));
-  return all.find((option) => option.value === value)?.label ?? '';
+  return allOf(options).find((option) => option.value === value)?.label ?? '';
+}
+
+/** The value of a label or of a value as it is written elsewhere. */
+function valueOf(options: ChoiceProps['options'], text: string): string | undefined {
+  const asked = text.trim().toLowerCase();
+  return allOf(options).find(({ value, label }) => [label, value].some((one) => one.toLowerCase() === asked))?.value;
+}
+
+function allOf(options: ChoiceProps['options']): readonly Option[] {
+  return options.flatMap((option): readonly Option[] => ('group' in option ? option.options : [option]));
 }
 
 // A list of all alloys is long. It is drawn again only when the list changes, not at each key.

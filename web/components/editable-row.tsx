@@ -1,8 +1,9 @@
 // One row of a table edited in place, and the table around such rows. Parts, findings, sub-assemblies, joins, steps,
 // price levels, quote items and settings all use it.
 import { clsx } from 'clsx';
-import type { CSSProperties, ReactNode } from 'react';
+import { type CSSProperties, type ReactNode, useLayoutEffect, useRef } from 'react';
 import type { Remark } from '../../core/piece/checks/bench-check.ts';
+import { registerRow } from '../grid/cells.ts';
 import { rowKeys, type RowMoves } from '../hooks/use-row-moves.ts';
 import type { RowProblems } from '../hooks/use-row-problems.ts';
 import { ProblemLine } from './problem-line.tsx';
@@ -75,10 +76,16 @@ export function EditableRow(props: EditableRowProps) {
   const { name, index, last, columns, isBlank, isGrid = false, lead, nameField, problems, remarks, edit } = props;
   const { onMove, onRemove } = props;
   const hasLead = lead !== undefined;
+  const row = useRef<HTMLTableSectionElement>(null);
+  useLayoutEffect(() => {
+    if (!row.current || isBlank) return;
+    registerRow(row.current, { remove: () => onRemove(index), duplicate: () => onMove(index, 'duplicate') });
+  });
   const cell = isGrid ? 'cell' : undefined;
   const tools = !isBlank && <RowTools name={name} index={index} last={last} onMove={onMove} onRemove={onRemove} />;
   return (
     <RowBody
+      innerRef={(body) => void (row.current = body)}
       isSortable={!isBlank}
       className={isBlank ? clsx('blank-row', props.blankClass) : undefined}
       onKeyDown={(event) => {

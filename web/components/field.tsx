@@ -54,7 +54,10 @@ const Writing = memo(function Writing({
   // While it has the focus, the field shows exactly what is typed; the unit is added to the stored text only.
   const [typing, setTyping] = useState<string | null>(null);
   const sent = useRef(value);
-  const { rests, wake, field } = useRest<HTMLInputElement>();
+  const { rests, wake, field } = useRest({
+    text: value,
+    write: (text) => onChange(withUnit(text, unit).slice(0, maxLength)),
+  });
 
   // Undo or another device changed the stored text while the field has the focus.
   useEffect(() => {
@@ -73,7 +76,7 @@ const Writing = memo(function Writing({
   );
   if (rests) {
     const words = { text: value, label, placeholder, problem, problemId, column };
-    return <Resting role="textbox" className={looks} onFocus={wake} {...words} />;
+    return <Resting role="textbox" className={looks} onFocus={wake} innerRef={field} {...words} />;
   }
 
   const readings = problem ? bothReadings(value) : null;

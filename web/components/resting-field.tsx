@@ -1,5 +1,6 @@
 // A field of an inactive row: plain text until it takes the focus.
-import { type RefObject, useLayoutEffect, useRef } from 'react';
+import { type RefCallback, useCallback, useLayoutEffect, useRef } from 'react';
+import { type Cell, registerCell } from '../grid/cells.ts';
 import { useInHand } from './row.tsx';
 
 interface RestingProps {
@@ -12,6 +13,7 @@ interface RestingProps {
   readonly problemId?: string | undefined;
   readonly column?: string | undefined;
   readonly onFocus: () => void;
+  readonly innerRef: RefCallback<HTMLElement>;
 }
 
 export function Resting({
@@ -24,9 +26,11 @@ export function Resting({
   problemId,
   column,
   onFocus,
+  innerRef,
 }: RestingProps) {
   return (
     <span
+      ref={innerRef}
       role={role}
       // Its role is a control's; the rule cannot see it.
       // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex
@@ -48,20 +52,21 @@ export function Resting({
 
 /**
  * Whether a field is inactive. When its text takes the focus, the focus moves to the real field that replaces it.
- * @returns `rests`, the handler for focus on the text, and the ref of the real field
+ * @param cell  what a block of cells needs of the field
+ * @returns `rests`, the handler for focus on the text, and the ref of the field, inactive or not
  */
-export function useRest<Element extends HTMLElement>(): {
-  rests: boolean;
-  wake: () => void;
-  field: RefObject<Element | null>;
-} {
+export function useRest(cell: Cell): { rests: boolean; wake: () => void; field: RefCallback<HTMLElement> } {
   const rests = !useInHand();
-  const field = useRef<Element>(null);
+  const element = useRef<HTMLElement>(null);
+  const field = useCallback((node: HTMLElement | null) => void (element.current = node), []);
   const wanted = useRef(false);
+  useLayoutEffect(() => {
+    if (element.current) registerCell(element.current, cell);
+  });
   useLayoutEffect(() => {
     if (rests || !wanted.current) return;
     wanted.current = false;
-    field.current?.focus();
+    element.current?.focus();
   }, [rests]);
   return { rests, wake: () => (wanted.current = true), field };
 }

@@ -1,10 +1,13 @@
 // The menu of a row: move, remove. It stands in the margin, so that the columns keep their widths.
 import { GripVertical } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import { memo, useRef, useState } from 'react';
+import { type KeyboardEvent, memo, useRef, useState } from 'react';
+import { rowOf } from '../grid/cells.ts';
+import { pickRow } from '../grid/picked-rows.ts';
 import type { RowMoves } from '../hooks/use-row-moves.ts';
 import { type KeyId, keyInWords } from '../keys/key-table.ts';
 import { words } from '../words/components.ts';
+import { words as gridWords } from '../words/grid.ts';
 import { useHandle } from './sortable-rows.tsx';
 
 interface RowToolsProps extends RowMoves {
@@ -22,6 +25,9 @@ export const RowTools = memo(function RowTools({ name, index, last, onMove, onRe
       <button
         ref={button}
         type="button"
+        // One of a table is reached by Tab; the arrows lead to the others.
+        tabIndex={index === 0 ? 0 : -1}
+        onKeyDown={toNextTool}
         className="row-tool chrome"
         aria-label={`Row actions for ${name}`}
         aria-haspopup="menu"
@@ -48,6 +54,7 @@ export const RowTools = memo(function RowTools({ name, index, last, onMove, onRe
                 button.current?.focus();
               }}
             >
+              <Item label={gridWords.selectRow} of="pickRow" onSelect={() => pick(button.current)} />
               <Item label={words.moveUp} of="rowUp" disabled={index === 0} onSelect={() => onMove(index, -1)} />
               <Item label={words.moveDown} of="rowDown" disabled={index === last} onSelect={() => onMove(index, 1)} />
               <Item label={words.insertAbove} of="rowInsert" onSelect={() => onMove(index, 'insert')} />
@@ -60,6 +67,21 @@ export const RowTools = memo(function RowTools({ name, index, last, onMove, onRe
     </>
   );
 });
+
+function pick(button: HTMLElement | null): void {
+  const row = button && rowOf(button);
+  if (row) pickRow(row);
+}
+
+function toNextTool(event: KeyboardEvent<HTMLElement>): void {
+  const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
+  if (by === 0 || event.altKey || event.shiftKey) return;
+  const tools = [...(event.currentTarget.closest('table')?.querySelectorAll<HTMLElement>('.row-tool') ?? [])];
+  const next = tools[tools.indexOf(event.currentTarget) + by];
+  if (!next) return;
+  event.preventDefault();
+  next.focus();
+}
 
 function Item({
   label,

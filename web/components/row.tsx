@@ -27,6 +27,7 @@ export function RowBody({ id, className, onKeyDown, isSortable, onLeave, innerRe
       id={id}
       ref={innerRef}
       data-index={index}
+      data-row=""
       role="rowgroup"
       data-sortable={isSortable ? '' : undefined}
       className={className}

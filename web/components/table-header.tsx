@@ -1,5 +1,6 @@
 // The head of a table: one label a column; labels of number columns are right-aligned.
 import { local } from '../../core/format/variants.ts';
+import { TableMenu } from '../grid/table-menu.tsx';
 
 export type Head =
   | string
@@ -32,6 +33,7 @@ export function TableHeader({ of, isGrid = false, className }: HeadsProps) {
               title={title}
             >
               {isHidden ? <span className="sr-only">{text}</span> : text}
+              {index === 0 && <TableMenu />}
             </th>
           );
         })}

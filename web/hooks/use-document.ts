@@ -2,8 +2,9 @@
 import { createNextState, type Draft } from '@reduxjs/toolkit';
 import { useCallback, useEffect } from 'react';
 import type { DocumentKind } from '../../contract/document.ts';
-import { edited, editEnded, nameOf, type OpenDocument, redone, selectOpenDocument, undone } from '../state/drafts.ts';
+import { edited, editEnded, FOLLOWS, nameOf, type OpenDocument, redone, selectOpenDocument, undone } from '../state/drafts.ts';
 import { type Bodies, useGetDocumentQuery } from '../state/endpoints/documents.ts';
+import { stepOf } from '../state/one-step.ts';
 import { openDocument } from '../state/saving.ts';
 import { useAppDispatch, useAppSelector } from '../state/store.ts';
 import { useKeys } from './use-keys.ts';
@@ -44,7 +45,7 @@ export function useDocument<Kind extends DocumentKind>(
         const before = getState().drafts[name]?.body as Bodies[Kind] | undefined;
         if (before === undefined) return;
         const after = createNextState(before, change);
-        if (after !== before) send(edited({ name, body: after, edit: what }));
+        if (after !== before) send(edited({ name, body: after, edit: what === FOLLOWS ? what : stepOf(what) }));
       });
     },
     [dispatch, name],

@@ -21,6 +21,7 @@ import { BackupNotice } from './backup-notice.tsx';
 import { PageFocus } from './page-focus.tsx';
 import { ShellKeys } from './shell-keys.tsx';
 import { useStackedTables } from './stacked-tables.ts';
+import { useGrids } from './use-grids.ts';
 import { toggleTheme, useTheme } from './use-theme.ts';
 import { AwayLine, WaitingChip } from './waiting-chip.tsx';
 
@@ -50,6 +51,7 @@ const PairScreen = lazy(async () => ({ default: (await import('../screens/access
 export function Frame() {
   const { basis, isNew, failed } = useFetchedBasis();
   useStackedTables();
+  useGrids();
   const door = useAppSelector(({ waiting }) => waiting.door);
   if (door !== 'open') return <Suspense>{door === 'locked' ? <LockedScreen /> : <PairScreen />}</Suspense>;
   if (isNew)

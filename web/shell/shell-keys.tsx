@@ -11,6 +11,7 @@ const FinderDialog = lazy(async () => ({ default: (await finder()).FinderDialog 
 // Fetched while the browser is idle: no letter typed after its key is lost.
 window.requestIdleCallback(() => void finder());
 const Toaster = lazy(async () => ({ default: (await import('./toaster.tsx')).Toaster }));
+const PickedBar = lazy(async () => ({ default: (await import('../grid/picked-bar.tsx')).PickedBar }));
 const KeyList = lazy(async () => ({ default: (await import('./key-list.tsx')).KeyList }));
 
 /** The finder opens from the header, too. */
@@ -48,6 +49,7 @@ export function ShellKeys({ isFinding, setFinding }: { isFinding: boolean; setFi
   return (
     <Suspense>
       {isFinding && <FinderDialog onClose={() => setFinding(false)} onKeys={() => setListing(true)} />}
+      <PickedBar />
       {toasts.length > 0 && <Toaster />}
       {isListing && <KeyList onClose={() => setListing(false)} />}
     </Suspense>

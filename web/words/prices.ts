@@ -2,6 +2,9 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  nothingWasChanged: 'Nothing was changed.',
+  pasted: 'pasted from a spreadsheet',
+  pastedTooMany: 'lines did not fit below this row. Nothing was changed.',
   allPricesAreUpTo: 'All prices are up to date.',
   amount: 'Amount',
   belowFloor: 'below floor',

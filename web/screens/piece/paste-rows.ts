@@ -15,6 +15,8 @@ export function usePasteRows(table: 'parts' | 'findings' | 'steps', edit: EditPi
       const text = event.clipboardData.getData('text/plain');
       // One cell is text for the focused field; a table has a tab or several lines.
       if (!/[\t\n]\s*\S/.test(text)) return;
+      // In a row that is there already the cells go to its fields.
+      if ((event.target as Element).closest('tbody[data-row]:not(.blank-row)')) return;
       event.preventDefault();
       const { data } = Papa.parse<string[]>(text.trim(), {
         delimiter: text.includes('\t') ? '\t' : '',

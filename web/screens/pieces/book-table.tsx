@@ -2,6 +2,7 @@
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { lazy, Suspense } from 'react';
 import type { PieceDocument } from '../../../contract/pieces.ts';
+import { TableMenu } from '../../grid/table-menu.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { bookLine } from '../../hooks/use-book.ts';
 import { words } from '../../words/pieces.ts';
@@ -40,6 +41,7 @@ export function BookTable({ pieces, sorting, onSort }: BookTableProps) {
         <tr>
           <th scope="col" className="first">
             <span className="sr-only">{words.stock}</span>
+            <TableMenu />
           </th>
           {heads.map(({ key, label, end }) => (
             <th

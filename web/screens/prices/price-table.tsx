@@ -2,7 +2,13 @@
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useLayoutEffect, useRef, useState } from 'react';
+import { showValue } from '../../../core/figure/show.ts';
+import { showNumber } from '../../../core/format/numbers.ts';
+import type { Block } from '../../grid/blocks.ts';
+import { TableMenu } from '../../grid/table-menu.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
 import { words } from '../../words/prices.ts';
+import { usePastePrices } from './paste-prices.ts';
 import { PriceRow } from './price-row.tsx';
 import type { BookPrice } from './use-price-lines.ts';
 import type { SetPrices } from './use-set-prices.ts';
@@ -35,6 +41,21 @@ export function sortedBy(lines: readonly BookPrice[], { key, descending }: Price
   });
 }
 
+function priceBlock(lines: readonly BookPrice[], keys: readonly PriceSort[], currency: string): Block {
+  return [
+    keys.map((key) => heads[key]),
+    ...lines.map(({ title, line }) => keys.map((key) => textOf(key, title, line, currency))),
+  ];
+}
+
+function textOf(key: PriceSort, title: string, line: BookPrice['line'], currency: string): string {
+  if (key === 'name') return title;
+  const value = line[key];
+  if (value === null) return '';
+  if (key === 'margin') return showNumber(value * 100, 1);
+  return showValue(value, currency);
+}
+
 const ROW_PX = 54;
 const OVERSCAN = 6;
 
@@ -60,6 +81,7 @@ export function PriceTable({
   setPrices,
   hasFees,
 }: PriceTableProps) {
+  const { currency } = useBasis().rates;
   const table = useRef<HTMLTableElement>(null);
   const [top, setTop] = useState(0);
   useLayoutEffect(() => setTop(table.current?.offsetTop ?? 0), []);
@@ -71,11 +93,12 @@ export function PriceTable({
     scrollMargin: top,
     getItemKey: (index) => lines[index]?.piece.id ?? index,
   });
+  const paste = usePastePrices(lines, setPrices);
   const items = rows.getVirtualItems();
   const above = (items[0]?.start ?? top) - top;
   const below = rows.getTotalSize() - ((items.at(-1)?.end ?? top) - top);
   return (
-    <table ref={table} className="rows mt-3 table-fixed" aria-label={words.priceBook}>
+    <table ref={table} className="rows mt-3 table-fixed" aria-label={words.priceBook} onPaste={paste}>
       <colgroup>
         <col style={{ width: '30px' }} />
         <col />
@@ -96,6 +119,7 @@ export function PriceTable({
               checked={lines.length > 0 && lines.every(({ piece }) => chosen.has(piece.id))}
               onChange={(event) => onChooseAll(event.target.checked)}
             />
+            <TableMenu whole={() => priceBlock(lines, shownKeys, currency)} />
           </th>
           {shownKeys.map((key) => (
             <th
