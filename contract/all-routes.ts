@@ -7,6 +7,7 @@ import { benchRoutes } from './bench.ts';
 import { fairRoutes } from './fairs.ts';
 import { fixRoutes } from './fixes.ts';
 import { goodsRoutes } from './goods.ts';
+import { importRoutes } from './imports.ts';
 import { photoRoutes } from './photos.ts';
 import { pieceRoutes } from './pieces.ts';
 import { planRoutes } from './plan.ts';
@@ -32,6 +33,7 @@ const groups: readonly Readonly<Record<string, AnyRoute>>[] = [
   batchRoutes,
   fairRoutes,
   quoteRoutes,
+  importRoutes,
   photoRoutes,
   fixRoutes,
   receiptRoutes,

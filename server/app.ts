@@ -26,6 +26,7 @@ import { registerEvents } from './routes/events.ts';
 import { registerFairs } from './routes/fairs.ts';
 import { registerFixes } from './routes/fixes.ts';
 import { registerGoods } from './routes/goods.ts';
+import { registerImports } from './routes/imports.ts';
 import { registerPhotos } from './routes/photos.ts';
 import { registerPieces } from './routes/pieces.ts';
 import { registerPlan } from './routes/plan.ts';
@@ -131,6 +132,7 @@ export async function createApp(
   registerPrices(app, stores);
   registerFairs(app, stores);
   registerTrash(app, stores);
+  registerImports(app, stores);
   registerQuotes(app, stores);
   registerSheets(app, stores);
   if (backups) registerBackups(app, backups.keeper, backups);

@@ -25,6 +25,18 @@ export class PriceLists {
       .flatMap(({ items }) => supplierItemSchema.array().parse(JSON.parse(items)));
   }
 
+  /** Sets the list of a supplier as it was before its last one, which may be none. */
+  undoLast(supplier: string): void {
+    const [, before] = this.#prepare<{ supplier: string }, { items: string }>(
+      'select items from price_list_entry where supplier = :supplier order by id desc limit 2',
+    ).all({ supplier });
+    this.#prepare('insert into price_list_entry (recorded_at, supplier, items) values (:at, :supplier, :items)').run({
+      at: this.#now(),
+      supplier,
+      items: before?.items ?? '[]',
+    });
+  }
+
   /** Adds the lists of a file, which may hold several suppliers. */
   add(items: readonly SupplierItem[]): void {
     const at = this.#now();

@@ -50,6 +50,7 @@ const screens = (): readonly (readonly [to: string, name: string, more?: string]
   ['/fairs', 'Fairs', 'market stall'],
   ['/quotes', 'Quotes', 'commission repair'],
   ['/sheets', 'Line sheet and price tags', 'labels print'],
+  ['/import', 'Import a table', 'csv spreadsheet price list stock pieces'],
   ['/ask', 'Calculator', 'ask gauge weight'],
   ['/reference', 'Reference', 'alloys gauges solder'],
   ['/studio/workshop', 'Settings', 'studio'],

@@ -126,6 +126,10 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('../screens/reference/reference-screen.tsx')).ReferenceScreen }),
       },
       {
+        path: 'import',
+        lazy: async () => ({ Component: (await import('../screens/import/import-screen.tsx')).ImportScreen }),
+      },
+      {
         path: 'attention',
         lazy: async () => ({ Component: (await import('../screens/attention/attention-screen.tsx')).AttentionScreen }),
       },

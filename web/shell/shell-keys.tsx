@@ -12,6 +12,7 @@ const FinderDialog = lazy(async () => ({ default: (await finder()).FinderDialog 
 window.requestIdleCallback(() => void finder());
 const Toaster = lazy(async () => ({ default: (await import('./toaster.tsx')).Toaster }));
 const PickedBar = lazy(async () => ({ default: (await import('../grid/picked-bar.tsx')).PickedBar }));
+const FileDrop = lazy(async () => ({ default: (await import('./file-drop.tsx')).FileDrop }));
 const KeyList = lazy(async () => ({ default: (await import('./key-list.tsx')).KeyList }));
 
 /** The finder opens from the header, too. */
@@ -50,6 +51,7 @@ export function ShellKeys({ isFinding, setFinding }: { isFinding: boolean; setFi
     <Suspense>
       {isFinding && <FinderDialog onClose={() => setFinding(false)} onKeys={() => setListing(true)} />}
       <PickedBar />
+      <FileDrop />
       {toasts.length > 0 && <Toaster />}
       {isListing && <KeyList onClose={() => setListing(false)} />}
     </Suspense>

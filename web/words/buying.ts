@@ -2,6 +2,7 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  samplePriceList: 'sample price list',
   counted: 'Count',
   addAConsumable: 'Add a consumable',
   batch: 'batch',

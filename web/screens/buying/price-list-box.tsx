@@ -1,32 +1,15 @@
 // Imports a supplier's price list, from a table or from the sample list that ships with the app.
-import { useState } from 'react';
+import { useNavigate } from 'react-router';
 import { priceListRoutes } from '../../../contract/price-lists.ts';
 import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
-import { readPriceList } from '../../../core/batch/buying/price-list-file.ts';
-import { useBasis } from '../../hooks/use-basis.ts';
-import { useAddPriceListMutation } from '../../state/endpoints/stock.ts';
-import { problemOf } from '../../state/saving.ts';
+import { setFileToImport } from '../../state/import-file.ts';
 import { words } from '../../words/buying.ts';
 
 export function PriceListBox({ items }: { items: readonly SupplierItem[] }) {
-  const { rates } = useBasis();
-  const [add] = useAddPriceListMutation();
-  const [says, setSays] = useState('');
-  const keep = async (text: string) => {
-    const { readCsv } = await import('../../../core/format/csv.ts');
-    const data = readCsv(text);
-    const { items: read, problems } = readPriceList(data, rates.alloys, rates.currency);
-    const [first] = problems;
-    if (first) {
-      setSays(`Import failed, nothing was changed. Line ${String(first.line)}: ${first.sentence}`);
-      return;
-    }
-    const answer = await add(read);
-    setSays(
-      'error' in answer
-        ? (problemOf(answer.error)?.detail ?? words.cantConnectToNoonLedger)
-        : `${String(read.length)} ${read.length === 1 ? 'item' : 'items'} imported.`,
-    );
+  const navigate = useNavigate();
+  const look = (name: string, bytes: Uint8Array) => {
+    setFileToImport({ name, bytes });
+    void navigate('/import');
   };
   const suppliers = [...new Set(items.map(({ supplier }) => supplier))];
   return (
@@ -45,11 +28,11 @@ export function PriceListBox({ items }: { items: readonly SupplierItem[] }) {
           {words.importPriceListCsv}
           <input
             type="file"
-            accept=".csv,text/csv"
+            accept=".csv,.tsv,.txt,text/csv"
             className="sr-only"
             onChange={(event) => {
               const [file] = event.target.files ?? [];
-              if (file) void file.text().then(keep);
+              if (file) void file.bytes().then((bytes) => look(file.name, bytes));
               event.target.value = '';
             }}
           />
@@ -59,8 +42,8 @@ export function PriceListBox({ items }: { items: readonly SupplierItem[] }) {
           className="link"
           onClick={() =>
             void fetch(priceListRoutes.sample.path)
-              .then(async (answer) => await answer.text())
-              .then(keep)
+              .then(async (answer) => await answer.bytes())
+              .then((bytes) => look(words.samplePriceList, bytes))
           }
         >
           {words.loadSamplePriceList}
@@ -68,9 +51,6 @@ export function PriceListBox({ items }: { items: readonly SupplierItem[] }) {
         <a className="link" href={priceListRoutes.sample.path} download="price list.csv">
           {words.downloadCsvTemplate}
         </a>
-      </p>
-      <p role="status" className="aside">
-        {says}
       </p>
     </section>
   );

@@ -16,6 +16,7 @@ import { useListState } from '../../hooks/use-list-state.ts';
 import { type Basis } from '../../state/basis.ts';
 import { titleOf } from '../../state/book-line.ts';
 import { useAddPieceFileMutation, useAddPieceMutation, useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
+import { setFileToImport } from '../../state/import-file.ts';
 import { words } from '../../words/pieces.ts';
 import { BookTable, type Sorting, type SortKey } from './book-table.tsx';
 
@@ -218,6 +219,13 @@ function useAddPiece() {
     take: (piece: Piece) => void addPiece(piece).then(({ data }) => data && goTo(data)),
     open: (file: File) => {
       setUnread('');
+      if (!file.name.endsWith('.json')) {
+        void file.bytes().then((bytes) => {
+          setFileToImport({ name: file.name, bytes });
+          void navigate('/import');
+        });
+        return;
+      }
       file
         .text()
         .then((text) => addFile(text).unwrap())
@@ -235,7 +243,7 @@ function FilePicker({ onFile }: { onFile: (file: File) => void }) {
       Import pieces
       <input
         type="file"
-        accept="application/json,.json"
+        accept="application/json,.json,.csv,.tsv,.txt,text/csv"
         className="sr-only"
         onChange={(event) => {
           const [file] = event.target.files ?? [];

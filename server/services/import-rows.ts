@@ -1,0 +1,66 @@
+// Imports the rows of a file together, and undoes an import as one.
+import type { ImportedPieceRow, PiecesImported } from '../../contract/imports.ts';
+import type { NewLot } from '../../core/batch/stock/shelf.ts';
+import { NotAcceptable } from '../store/refusals.ts';
+import type { Stores } from '../store/stores.ts';
+import { acceptPiece } from './accept-piece.ts';
+import { setPrices } from './set-prices.ts';
+import { addLot, countLot } from './stockroom.ts';
+
+/**
+ * Adds new pieces as their first version, and sets the prices of all. A piece that cannot be computed stays a draft.
+ * @param source  name of the file
+ */
+export function importPieces(stores: Stores, rows: readonly ImportedPieceRow[], source: string): PiecesImported {
+  return stores.inTransaction(() => {
+    const added: string[] = [];
+    const before: PiecesImported['before'] = [];
+    for (const { piece, id, wholesaleMinor, retailMinor } of rows) {
+      const pieceId = id ?? addAccepted(stores, piece);
+      const last = stores.prices.last(pieceId);
+      if (id === null) added.push(pieceId);
+      else if (last) before.push({ pieceId, wholesaleMinor: last.wholesaleMinor, retailMinor: last.retailMinor });
+      if (wholesaleMinor === null && retailMinor === null) continue;
+      const prices = {
+        wholesaleMinor: wholesaleMinor ?? last?.wholesaleMinor ?? 0,
+        retailMinor: retailMinor ?? last?.retailMinor ?? 0,
+      };
+      setPrices(stores, { how: 'set', why: `imported from ${source}`, prices: [{ pieceId, ...prices }] });
+    }
+    return { added, before };
+  });
+}
+
+function addAccepted(stores: Stores, piece: ImportedPieceRow['piece']): string {
+  const { id, version } = stores.pieces.add(piece);
+  try {
+    acceptPiece(stores, id, version);
+  } catch (error) {
+    if (!(error instanceof NotAcceptable)) throw error;
+  }
+  return id;
+}
+
+/** New pieces go to the trash; prices are set as before. @returns number of pieces in the trash */
+export function undoImportedPieces(stores: Stores, { added, before }: PiecesImported): number {
+  return stores.inTransaction(() => {
+    for (const id of added) stores.pieces.remove(id, stores.pieces.get(id).version);
+    if (before.length > 0) setPrices(stores, { how: 'undone', why: 'import undone', prices: before });
+    return added.length;
+  });
+}
+
+/** Receives stock, all or none. @returns ids of the lots */
+export function importStock(stores: Stores, rows: readonly NewLot[]): string[] {
+  return stores.inTransaction(() =>
+    rows.flatMap((row) => addLot(stores, row).flatMap(({ lot }) => (lot ? [lot.id] : []))),
+  );
+}
+
+/** Counts imported stock to nothing. @returns number of lots */
+export function undoImportedStock(stores: Stores, lots: readonly string[]): number {
+  return stores.inTransaction(() => {
+    for (const id of lots) countLot(stores, id, { count: '0', why: 'import undone' });
+    return lots.length;
+  });
+}

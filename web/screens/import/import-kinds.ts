@@ -1,0 +1,86 @@
+// What a table can be imported as.
+import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
+import type { NewLot } from '../../../core/batch/stock/shelf.ts';
+import { alloyNamed } from '../../../core/import/alloy-named.ts';
+import { guessMapping, type ImportField, type Mapping, missingFields } from '../../../core/import/columns.ts';
+import { type KnownPiece, pieceFields, type PieceRow, readPieceRow } from '../../../core/import/piece-rows.ts';
+import { priceListFields, readPriceListRow } from '../../../core/import/price-list-rows.ts';
+import type { RowReading } from '../../../core/import/row-reading.ts';
+import { readStockRow, stockFields } from '../../../core/import/stock-rows.ts';
+import type { TableFile } from '../../../core/import/table-file.ts';
+import type { Basis } from '../../state/basis.ts';
+
+export const importKinds = ['pieces', 'priceList', 'stock'] as const;
+export type ImportKind = (typeof importKinds)[number];
+
+export const fieldsOf: Readonly<Record<ImportKind, readonly ImportField[]>> = {
+  pieces: pieceFields,
+  priceList: priceListFields,
+  stock: stockFields,
+};
+
+export interface ImportBasis {
+  readonly basis: Basis;
+  readonly known: readonly KnownPiece[];
+  readonly items: readonly SupplierItem[];
+  readonly usualAlloy: string;
+  readonly supplier: string;
+}
+
+export type AnyRow = PieceRow | SupplierItem | NewLot;
+
+/** A function that reads rows of a kind. */
+export function readerOf(kind: ImportKind, { basis, known, items, usualAlloy, supplier }: ImportBasis) {
+  const { alloys, currency } = basis.rates;
+  const byName = new Map(known.map((piece) => [piece.name.trim().toLowerCase(), piece]));
+  const named = new Map<string, string | null>();
+  const alloyOf = (text: string) => {
+    const found = named.get(text);
+    if (found !== undefined) return found;
+    const alloy = alloyNamed(text, alloys);
+    named.set(text, alloy);
+    return alloy;
+  };
+  const readers: Readonly<Record<ImportKind, (cells: ReadonlyMap<string, string>) => RowReading<AnyRow>>> = {
+    pieces: (cells) => readPieceRow(cells, { alloyOf, currency, known: byName, usualAlloy }),
+    priceList: (cells) => readPriceListRow(cells, { alloys, currency, supplier, known: items }),
+    stock: (cells) => readStockRow(cells, { alloys, currency }),
+  };
+  return readers[kind];
+}
+
+/** The kind whose fields fit the columns best. */
+export function guessKind(table: TableFile): ImportKind {
+  const fit = (kind: ImportKind) => {
+    const mapping = guessMapping(table, fieldsOf[kind]);
+    return mapping.filter(Boolean).length - 2 * missingFields(mapping, fieldsOf[kind]).length;
+  };
+  return importKinds.toSorted((a, b) => fit(b) - fit(a))[0] ?? 'pieces';
+}
+
+interface Remembered {
+  readonly kind: ImportKind;
+  readonly mapping: Mapping;
+  readonly usualAlloy: string;
+  readonly supplier: string;
+}
+
+const keyOf = ({ heads }: TableFile) => `noon-import-${heads.join('|')}`;
+
+/** The choices for files with these heads, as they were made before on this device. */
+export function rememberedFor(table: TableFile): Remembered | null {
+  try {
+    const read = JSON.parse(localStorage.getItem(keyOf(table)) ?? 'null') as Remembered | null;
+    return read && importKinds.includes(read.kind) && read.mapping.length === table.heads.length ? read : null;
+  } catch {
+    return null;
+  }
+}
+
+export function remember(table: TableFile, choices: Remembered): void {
+  try {
+    localStorage.setItem(keyOf(table), JSON.stringify(choices));
+  } catch {
+    // Without storage nothing is remembered.
+  }
+}

@@ -1,0 +1,139 @@
+// A table on its way into the ledger: its columns, its rows as they are read, and the import with its undo.
+import { useCallback, useMemo, useState } from 'react';
+import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
+import type { NewLot } from '../../../core/batch/stock/shelf.ts';
+import { cellsByField, guessMapping, type Mapping, missingFields } from '../../../core/import/columns.ts';
+import type { PieceRow } from '../../../core/import/piece-rows.ts';
+import { itemsOfRows } from '../../../core/import/price-list-rows.ts';
+import type { RowReading } from '../../../core/import/row-reading.ts';
+import { plainCell, type TableFile } from '../../../core/import/table-file.ts';
+import { failureIn } from '../../components/failure.tsx';
+import { useBasis } from '../../hooks/use-basis.ts';
+import { useTimeSliced } from '../../hooks/use-time-sliced.ts';
+import {
+  useImportPiecesMutation,
+  useImportStockMutation,
+  useUndoImportedPiecesMutation,
+  useUndoImportedStockMutation,
+  useUndoPriceListMutation,
+} from '../../state/endpoints/imports.ts';
+import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
+import { useAddPriceListMutation, useGetPriceListsQuery } from '../../state/endpoints/stock.ts';
+import { showToast } from '../../state/toasts.ts';
+import { words } from '../../words/import.ts';
+import {
+  type AnyRow,
+  fieldsOf,
+  guessKind,
+  type ImportKind,
+  readerOf,
+  remember,
+  rememberedFor,
+} from './import-kinds.ts';
+
+export type AnyReading = RowReading<AnyRow>;
+
+interface Choices {
+  readonly kind: ImportKind;
+  readonly mapping: Mapping;
+  readonly usualAlloy: string;
+  readonly supplier: string;
+}
+
+/** @param table  pass the same object each time */
+export function useImport(table: TableFile, fileName: string) {
+  const basis = useBasis();
+  const { data: pieces } = useGetPiecesQuery();
+  const { data: items } = useGetPriceListsQuery();
+  const [choices, setChoices] = useState<Choices>(
+    () => rememberedFor(table) ?? { ...fresh(table, guessKind(table)), usualAlloy: 'silver-925', supplier: '' },
+  );
+  const [repaired, setRepaired] = useState<ReadonlyMap<number, readonly string[]>>(new Map());
+  const { kind, mapping, usualAlloy, supplier } = choices;
+  const known = useMemo(
+    () =>
+      (pieces ?? []).map(({ id, body, accepted, priced }) => ({
+        id,
+        name: (accepted ?? body).name,
+        wholesaleMinor: priced?.wholesaleMinor ?? null,
+        retailMinor: priced?.retailMinor ?? null,
+      })),
+    [pieces],
+  );
+  const start = useCallback(() => {
+    const read = readerOf(kind, { basis, known, items: items ?? [], usualAlloy, supplier });
+    return readRows({ table, repaired, mapping, read });
+  }, [kind, basis, known, items, usualAlloy, supplier, table, repaired, mapping]);
+  const readings = useTimeSliced(start);
+  const missing = missingFields(mapping, fieldsOf[kind]);
+  const keep = useKeep(kind, fileName);
+  return {
+    choices,
+    readings: pieces && items ? readings : null,
+    missing,
+    repaired,
+    setChoices: (next: Partial<Choices>) => {
+      const other = next.kind === undefined || next.kind === kind ? {} : fresh(table, next.kind);
+      setChoices({ ...choices, ...next, ...other });
+    },
+    repair: (row: number, cells: readonly string[]) => setRepaired(new Map(repaired).set(row, cells)),
+    /** @returns why it was refused; '' when it is done */
+    importRows: async () => {
+      remember(table, choices);
+      return await keep((readings ?? []).flatMap(({ value, effect }) => (value && effect !== 'bad' ? [value] : [])));
+    },
+  };
+}
+
+function fresh(table: TableFile, kind: ImportKind): Pick<Choices, 'kind' | 'mapping'> {
+  return { kind, mapping: guessMapping(table, fieldsOf[kind]) };
+}
+
+interface RowsToRead {
+  readonly table: TableFile;
+  readonly repaired: ReadonlyMap<number, readonly string[]>;
+  readonly mapping: Mapping;
+  readonly read: (cells: ReadonlyMap<string, string>) => AnyReading;
+}
+
+const ROWS_A_STEP = 25;
+
+function* readRows({ table, repaired, mapping, read }: RowsToRead): Generator<undefined, AnyReading[]> {
+  const readings: AnyReading[] = [];
+  for (const [index, row] of table.rows.entries()) {
+    // What is repaired by hand is written as the studio writes.
+    const cells = repaired.get(index) ?? row.map((cell) => plainCell(cell, table.decimal));
+    readings.push(read(cellsByField(cells, mapping)));
+    if (index % ROWS_A_STEP === 0) yield;
+  }
+  return readings;
+}
+
+function useKeep(kind: ImportKind, fileName: string): (rows: readonly AnyRow[]) => Promise<string> {
+  const [importPieces] = useImportPiecesMutation();
+  const [undoPieces] = useUndoImportedPiecesMutation();
+  const [importStock] = useImportStockMutation();
+  const [undoStock] = useUndoImportedStockMutation();
+  const [addPriceList] = useAddPriceListMutation();
+  const [undoPriceList] = useUndoPriceListMutation();
+  const done = (count: number, undo: () => void) =>
+    showToast(`${String(count)} ${count === 1 ? words.row : words.rows} ${words.importDone}.`, undo);
+  return async (rows) => {
+    if (kind === 'pieces') {
+      const answer = await importPieces({ rows: rows as PieceRow[], source: fileName });
+      if (answer.error) return failureIn(answer.error);
+      done(rows.length, () => void undoPieces(answer.data));
+    } else if (kind === 'stock') {
+      const answer = await importStock({ rows: rows as NewLot[] });
+      if (answer.error) return failureIn(answer.error);
+      done(rows.length, () => void undoStock(answer.data));
+    } else {
+      const list = itemsOfRows(rows as SupplierItem[]);
+      const answer = await addPriceList(list);
+      if (answer.error) return failureIn(answer.error);
+      const suppliers = [...new Set(list.map(({ supplier }) => supplier))];
+      done(rows.length, () => void undoPriceList({ suppliers }));
+    }
+    return '';
+  };
+}
