@@ -44,6 +44,14 @@ export const backupRoutes = {
     params: nameParams,
     answer: z.strictObject({ address: z.string() }),
   }),
+  sample: route({
+    method: 'POST',
+    path: '/api/sample',
+    tag: 'backups',
+    summary: 'Open the sample workshop beside the ledger; answers with its address',
+    body: z.strictObject({ from: z.url({ protocol: /^https?$/ }).max(200) }),
+    answer: z.strictObject({ address: z.string() }),
+  }),
   restore: route({
     method: 'POST',
     path: '/api/backups/:name/restore',
@@ -63,10 +71,12 @@ export const backupRoutes = {
     method: 'GET',
     path: '/api/about',
     tag: 'backups',
-    summary: 'Whether this is a copy, only to look at',
+    summary: 'Whether this is a copy or the sample workshop',
     answer: z.strictObject({
       /** When the copy was made; '' for the ledger itself. */
       copyOf: z.string(),
+      /** Where the sample workshop was opened from; '' for any other ledger. */
+      sampleFrom: z.string(),
     }),
   }),
 };

@@ -54,6 +54,8 @@ export interface AppOptions {
   readonly backups?: (CopyUses & { readonly keeper: BackupKeeper }) | null;
   /** When the copy that is shown was made: nothing is changed in it; '' for the ledger itself. */
   readonly copyOf?: string;
+  /** Address of the ledger from which the sample workshop was opened; blank for any other ledger. */
+  readonly sampleFrom?: string;
   /** Lets other devices in; left out: there are none. */
   readonly access?: AccessKeeper | null;
   /** Throws when the ledger file is no longer the one that was opened; left out for a ledger in memory. */
@@ -69,6 +71,7 @@ export async function createApp(
     finder = null,
     backups = null,
     copyOf = '',
+    sampleFrom = '',
     access = null,
     checkFile = () => undefined,
     logLevel = 'warn',
@@ -136,7 +139,7 @@ export async function createApp(
   registerQuotes(app, stores);
   registerSheets(app, stores);
   if (backups) registerBackups(app, backups.keeper, backups);
-  answerRoute(app, backupRoutes.about, () => ({ copyOf }));
+  answerRoute(app, backupRoutes.about, () => ({ copyOf, sampleFrom }));
   if (copyOf) refuseChanges(app);
   if (access) registerAccess(app, access, stores.devices);
   app.get('/api/health', { schema: { hide: true } }, () => ({ ok: true }));

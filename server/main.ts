@@ -9,8 +9,10 @@ import { serverClock } from './clock.ts';
 import { loadDemo } from './demo/load.ts';
 import { BackupKeeper } from './safekeeping/backup-keeper.ts';
 import { lockLedger } from './safekeeping/ledger-lock.ts';
-import { type Look, lookInto } from './safekeeping/look-into.ts';
+import { lookInto } from './safekeeping/look-into.ts';
+import { openSample } from './safekeeping/open-sample.ts';
 import { restoreLedger } from './safekeeping/restore.ts';
+import type { Look } from './safekeeping/serve-aside.ts';
 import { emptyTrash } from './services/trash.ts';
 import { fileFaultOf, watchedFile } from './store/file-faults.ts';
 import { openLedger } from './store/ledger.ts';
@@ -66,6 +68,11 @@ async function start(port: number, isFixed: boolean): Promise<Running> {
       lookInto: async (copy) => {
         await look?.close();
         look = await lookInto(copy, kind, (of, copyOf) => createApp(of, { webDir, copyOf, logLevel }));
+        return look.address;
+      },
+      openSample: async (from) => {
+        await look?.close();
+        look = await openSample((of) => createApp(of, { webDir, sampleFrom: from, logLevel }));
         return look.address;
       },
       restore: (copy) => setTimeout(() => void restart(copy), RESTART_AFTER_MS),

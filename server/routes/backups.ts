@@ -12,13 +12,20 @@ const once = { countsOnce: false } as const;
 export interface CopyUses {
   /** Opens it beside the ledger. @returns its address */
   readonly lookInto: (path: string) => Promise<string>;
+  /** Opens the sample workshop beside the ledger. @param from  the address to come back to @returns its address */
+  readonly openSample: (from: string) => Promise<string>;
   /** Puts it in the place of the ledger once the request is answered. */
   readonly restore: (path: string) => void;
 }
 
 /** Registers the routes of the copies. */
-export function registerBackups(app: FastifyInstance, keeper: BackupKeeper, { lookInto, restore }: CopyUses): void {
+export function registerBackups(
+  app: FastifyInstance,
+  keeper: BackupKeeper,
+  { lookInto, openSample, restore }: CopyUses,
+): void {
   answerRoute(app, backupRoutes.look, async ({ params }) => ({ address: await lookInto(found(params.name)) }), once);
+  answerRoute(app, backupRoutes.sample, async ({ body }) => ({ address: await openSample(body.from) }), once);
   answerRoute(
     app,
     backupRoutes.restore,

@@ -6,15 +6,8 @@ import type { FastifyInstance } from 'fastify';
 import { type LedgerKind, openLedger } from '../store/ledger.ts';
 import { migrationsFolder } from '../store/migrations-folder.ts';
 import { openStores, type Stores } from '../store/stores.ts';
+import { type Look, serveAside } from './serve-aside.ts';
 
-/** A copy that is looked at. */
-export interface Look {
-  readonly address: string;
-  readonly close: () => Promise<void>;
-}
-
-/** ms after which nobody looks any more. */
-const CLOSE_AFTER_MS = 2 * 3_600_000;
 const DAY = /\d{4}-\d{2}-\d{2}/;
 
 /** @param serve  makes the server of the copy, which refuses every change */
@@ -28,17 +21,8 @@ export async function lookInto(
   copyFileSync(copy, path);
   const ledger = openLedger(path, migrationsFolder(), kind);
   const app = await serve(openStores(ledger), DAY.exec(basename(copy))?.[0] ?? '');
-  const address = await app.listen({ host: '127.0.0.1', port: 0 });
-  const timer = setTimeout(() => void close(), CLOSE_AFTER_MS).unref();
-  let isClosed = false;
-  const close = async () => {
-    if (isClosed) return;
-    isClosed = true;
-    clearTimeout(timer);
-    app.server.closeAllConnections();
-    await app.close();
+  return await serveAside(app, () => {
     ledger.close();
     rmSync(dir, { recursive: true, force: true });
-  };
-  return { address, close };
+  });
 }

@@ -118,16 +118,27 @@ function BenchHead() {
   );
 }
 
-/** A copy that is only looked at says so on every page. */
+/** A copy that is only looked at, and the sample workshop, say so on every page. */
 function CopyLine() {
   const { data } = useGetAboutQuery();
-  if (!data?.copyOf) return null;
+  if (!data?.copyOf && !data?.sampleFrom) return null;
   return (
     <p className="chrome bg-warn-wash px-5 py-1 text-[14px]">
-      <b>
-        {words.copyOf} {fullDay(data.copyOf)}.
-      </b>{' '}
-      {words.onlyToLookAt}
+      {data.copyOf ? (
+        <>
+          <b>
+            {words.copyOf} {fullDay(data.copyOf)}.
+          </b>{' '}
+          {words.onlyToLookAt}
+        </>
+      ) : (
+        <>
+          <b>{words.sampleWorkshop}</b> {words.sampleIsThrownAway}{' '}
+          <a className="link" href={data.sampleFrom}>
+            {words.backToMyLedger}
+          </a>
+        </>
+      )}
     </p>
   );
 }

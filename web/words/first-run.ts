@@ -2,6 +2,11 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  change: 'Change',
+  lookAroundFirst: 'Or look around first, with pieces, batches and prices of an invented workshop:',
+  openSample: 'Open the sample workshop',
+  openingSample: 'Opening…',
+  yourFormat: 'Money and measures',
   country: 'Country',
   currency: 'Currency',
   nameOfYourStudio: 'name of your studio',

@@ -2,6 +2,9 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  backToMyLedger: 'Back to my ledger',
+  sampleIsThrownAway: 'Change what you like: nothing of it reaches your ledger.',
+  sampleWorkshop: 'The sample workshop.',
   bench: 'Bench',
   leaveTheBench: 'Leave',
   allQuestions: 'All questions',

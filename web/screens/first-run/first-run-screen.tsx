@@ -1,6 +1,7 @@
-// The first run: four questions, then the app opens.
+// The first run: three questions, then the app opens.
 import { useState } from 'react';
 import { Mark } from '../../components/mark.tsx';
+import { SampleLink } from '../../components/sample-link.tsx';
 import { useSetUpStudioMutation } from '../../state/endpoints/studio.ts';
 import { problemOf } from '../../state/saving.ts';
 import { words } from '../../words/first-run.ts';
@@ -9,6 +10,8 @@ import { countries, currencies, guess } from '../../words/places.ts';
 export function FirstRunScreen() {
   const [answers, setAnswers] = useState(() => ({ name: '', hourlyRate: '', ...guess(navigator.language) }));
   const [setUp, { isLoading, error }] = useSetUpStudioMutation();
+  // The country gives both; few makers change them.
+  const [isOpen, setOpen] = useState(false);
   const problem = problemOf(error);
   const set = (change: Partial<typeof answers>) => setAnswers({ ...answers, ...change });
 
@@ -51,34 +54,48 @@ export function FirstRunScreen() {
           ))}
         </select>
 
-        <label htmlFor="currency">{words.currency}</label>
-        <select
-          id="currency"
-          className="field field-open field-wide"
-          value={answers.currency}
-          onChange={(event) => set({ currency: event.target.value })}
-        >
-          {currencies().map(({ code, name }) => (
-            <option key={code} value={code}>
-              {code}, {name}
-            </option>
-          ))}
-        </select>
+        {isOpen ? (
+          <>
+            <label htmlFor="currency">{words.currency}</label>
+            <select
+              id="currency"
+              className="field field-open field-wide"
+              value={answers.currency}
+              onChange={(event) => set({ currency: event.target.value })}
+            >
+              {currencies().map(({ code, name }) => (
+                <option key={code} value={code}>
+                  {code}, {name}
+                </option>
+              ))}
+            </select>
 
-        <span id="units">{words.units}</span>
-        <span role="radiogroup" aria-labelledby="units" className="flex flex-wrap gap-x-6">
-          {unitChoices.map(({ value, label }) => (
-            <label key={value} className="flex items-baseline gap-2">
-              <input
-                type="radio"
-                name="units"
-                checked={answers.units === value}
-                onChange={() => set({ units: value })}
-              />
-              {label}
-            </label>
-          ))}
-        </span>
+            <span id="units">{words.units}</span>
+            <span role="radiogroup" aria-labelledby="units" className="flex flex-wrap gap-x-6">
+              {unitChoices.map(({ value, label }) => (
+                <label key={value} className="flex items-baseline gap-2">
+                  <input
+                    type="radio"
+                    name="units"
+                    checked={answers.units === value}
+                    onChange={() => set({ units: value })}
+                  />
+                  {label}
+                </label>
+              ))}
+            </span>
+          </>
+        ) : (
+          <>
+            <span>{words.yourFormat}</span>
+            <span>
+              {answers.currency}, {unitChoices.find(({ value }) => value === answers.units)?.label}{' '}
+              <button type="button" className="link ml-2" onClick={() => setOpen(true)}>
+                {words.change}
+              </button>
+            </span>
+          </>
+        )}
 
         <label htmlFor="rate">{words.targetHourlyRate}</label>
         <span>
@@ -106,6 +123,9 @@ export function FirstRunScreen() {
           {words.start}
         </button>
       </form>
+      <p className="mt-8 border-t border-hair pt-4 text-[15px]">
+        {words.lookAroundFirst} <SampleLink />
+      </p>
     </main>
   );
 }

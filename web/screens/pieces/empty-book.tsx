@@ -1,41 +1,38 @@
-// The list before its first piece: left what it is for, right the way to the first price.
-import { Check } from 'lucide-react';
+// The list before its first piece: the ways to the first price.
 import { Link } from 'react-router';
+import { SampleLink } from '../../components/sample-link.tsx';
 import { words } from '../../words/pieces.ts';
 
-export function EmptyBook() {
-  return <p className="mt-6 max-w-[56ch]">{words.enterOnePieceWithIts}</p>;
+interface EmptyBookProps {
+  readonly onStarter: () => void;
+  readonly onNew: () => void;
 }
 
-export function FirstSteps({ hasFix }: { hasFix: boolean }) {
+export function EmptyBook({ onStarter, onNew }: EmptyBookProps) {
+  const ways = [
+    { name: words.startFromAPieceTitle, about: words.starterAbout, onTake: onStarter },
+    { name: words.enterAPiece, about: words.enterOnePieceWithIts, onTake: onNew },
+  ];
   return (
-    <section aria-labelledby="first-steps">
-      <h2 id="first-steps">{words.gettingStarted}</h2>
-      <ol className="mt-2 list-decimal space-y-2 pl-5">
-        <li>
-          {hasFix ? (
-            <span className="flex items-center gap-2 text-good">
-              {words.metalPricesAreEntered} <Check size={17} aria-hidden="true" />
-            </span>
-          ) : (
-            <>
-              <Link className="link" to="/studio#fix">
-                {words.enterTodaysMetalPrices}
-              </Link>
-              ; until then metal counts as 0.
-            </>
-          )}
+    <ul className="mt-6 max-w-[60ch]">
+      {ways.map(({ name, about, onTake }) => (
+        <li key={name} className="border-b border-hair py-3">
+          <button type="button" className="link font-semibold" onClick={onTake}>
+            {name}
+          </button>
+          <span className="block text-soft">{about}</span>
         </li>
-        <li>{words.addAPieceItsName}</li>
-        <li>{words.makeABatchWhatTo}</li>
-      </ol>
-      <p className="aside mt-3">
-        {words.rentGasAndSolderAre}{' '}
-        <Link className="link" to="/studio">
-          {words.settings}
+      ))}
+      <li className="border-b border-hair py-3">
+        <Link className="link font-semibold" to="/import">
+          {words.readMySpreadsheet}
         </Link>
-        .
-      </p>
-    </section>
+        <span className="block text-soft">{words.spreadsheetAbout}</span>
+      </li>
+      <li className="py-3">
+        <SampleLink />
+        <span className="block text-soft">{words.sampleAbout}</span>
+      </li>
+    </ul>
   );
 }

@@ -25,9 +25,12 @@ const HourlyPay = lazy(async () => ({ default: (await import('./hourly-pay.tsx')
 
 const PricesToRenew = lazy(async () => ({ default: (await import('./prices-to-renew.tsx')).PricesToRenew }));
 const EmptyBook = lazy(async () => ({ default: (await import('./empty-book.tsx')).EmptyBook }));
-const FirstSteps = lazy(async () => ({ default: (await import('./empty-book.tsx')).FirstSteps }));
+const FirstSteps = lazy(async () => ({ default: (await import('./first-steps.tsx')).FirstSteps }));
 
 const StarterDialog = lazy(async () => ({ default: (await import('./starter-dialog.tsx')).StarterDialog }));
+
+/** A ledger with as few pieces is new. */
+const FEW_PIECES = 5;
 
 const NO_PIECES: readonly PieceDocument[] = [];
 const ALL: BookWanted = { words: '', tag: '', collection: '' };
@@ -101,7 +104,7 @@ export function PiecesScreen() {
               )}
             </>
           )}
-          <Suspense>{all?.length === 0 && <EmptyBook />}</Suspense>
+          <Suspense>{all?.length === 0 && <EmptyBook onStarter={() => setStarting(true)} onNew={add} />}</Suspense>
           {all && all.length > 0 && pieces.length === 0 && <p className="mt-4 text-soft">{words.noArchivedPieces}</p>}
         </>
       }
@@ -122,7 +125,9 @@ export function PiecesScreen() {
       }
       right={
         <Suspense>
-          {all?.length === 0 && <FirstSteps hasFix={basis.fix !== null} />}
+          {all && all.length <= FEW_PIECES && (
+            <FirstSteps hasPiece={all.length > 0} hasVersion={basis.revision > 1} />
+          )}
           <PricesToRenew lines={failing} />
           <HourlyPay lines={counted} />
         </Suspense>

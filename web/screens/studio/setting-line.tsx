@@ -1,8 +1,15 @@
 // One setting: its name, its field, and what it is for.
-import type { ReactNode } from 'react';
+import { CircleQuestionMark } from 'lucide-react';
+import { lazy, type ReactNode, Suspense, useState } from 'react';
+import type { Studio } from '../../../core/studio/studio.ts';
 import { Field } from '../../components/field.tsx';
+import { words } from '../../words/settings.ts';
+
+const SettingNote = lazy(async () => ({ default: (await import('./setting-note.tsx')).SettingNote }));
 
 interface SettingLineProps {
+  /** The setting with a note on what it does, and the settings it stands in. */
+  readonly note?: { readonly of: keyof Studio; readonly body: Studio } | undefined;
   readonly label: string;
   readonly help: string;
   readonly value: string;
@@ -16,6 +23,7 @@ interface SettingLineProps {
 }
 
 export function SettingLine({
+  note,
   label,
   help,
   value,
@@ -25,12 +33,27 @@ export function SettingLine({
   isWords = false,
   comesTo,
 }: SettingLineProps) {
+  const [isNoted, setNoted] = useState(false);
   const id = `setting-${label.replace(/\W+/g, '-')}`;
   return (
     <tbody>
       <tr>
         <td className="first">
           {label}
+          {note && (
+            <button
+              type="button"
+              className="chrome ml-2 align-[-3px] text-soft hover:text-ink"
+              aria-label={`${label}, ${words.whatItDoes}`}
+              aria-expanded={isNoted}
+              onClick={() => setNoted(!isNoted)}
+            >
+              <CircleQuestionMark size={15} />
+            </button>
+          )}
+          <Suspense>
+            {note && isNoted && <SettingNote {...note} label={label} onClose={() => setNoted(false)} />}
+          </Suspense>
           {help && <span className="aside block">{help}</span>}
         </td>
         <td className={isWords ? 'w-[16em]' : 'end num w-[16em]'}>

@@ -14,9 +14,12 @@ const injected = api.injectEndpoints({
       transformResponse: parsedBy(backupRoutes.now),
       invalidatesTags: ['Backups'],
     }),
-    getAbout: build.query<{ copyOf: string }, void>({ query: () => requestOf(backupRoutes.about) }),
+    getAbout: build.query<{ copyOf: string; sampleFrom: string }, void>({ query: () => requestOf(backupRoutes.about) }),
     lookIntoBackup: build.mutation<{ address: string }, string>({
       query: (name) => requestOf(backupRoutes.look, { params: { name } }),
+    }),
+    openSample: build.mutation<{ address: string }, string>({
+      query: (from) => requestOf(backupRoutes.sample, { body: { from } }),
     }),
     restoreBackup: build.mutation<null, string>({
       query: (name) => requestOf(backupRoutes.restore, { params: { name } }),
@@ -35,5 +38,6 @@ export const {
   useBackUpNowMutation,
   useLookIntoBackupMutation,
   useRestoreBackupMutation,
+  useOpenSampleMutation,
   useSetBackupFolderMutation,
 } = injected;
