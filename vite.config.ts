@@ -14,7 +14,8 @@ export default defineConfig({
     VitePWA({
       // The page registers it: its content policy allows no script in the page itself.
       injectRegister: null,
-      registerType: 'autoUpdate',
+      // A new version waits until the maker takes it: never in the middle of typing.
+      registerType: 'prompt',
       manifest: {
         id: '/',
         name: 'Noon Ledger',
@@ -38,7 +39,6 @@ export default defineConfig({
         navigateFallback: null,
         cleanupOutdatedCaches: true,
         clientsClaim: true,
-        skipWaiting: true,
         runtimeCaching: [
           {
             // The page itself: a new version of the program shows at once.
@@ -62,7 +62,7 @@ export default defineConfig({
             urlPattern: ({ url, request, sameOrigin }) =>
               sameOrigin &&
               request.method === 'GET' &&
-              /^\/api\/(?:batches|pieces|bench|studio|fixes|receipts|shelf|goods|quotes|fairs|prices|price-lists|about|access\/me)(?:\/|$)/.test(
+              /^\/api\/(?:batches|pieces|bench|studio|fixes|receipts|shelf|goods|quotes|fairs|prices|price-lists|backups|trash|photos|hours|about|access\/me)(?:\/|$)/.test(
                 url.pathname,
               ) &&
               !/\.(?:pdf|ics|csv|zip|svg|dxf)$/.test(url.pathname),

@@ -47,4 +47,8 @@ await build({
 await build({ ...usual, entryPoints: ['server/command/compile-ask.ts'], outdir, format: 'esm' });
 run(process.execPath, [join(outdir, 'compile-ask.js'), outdir]);
 copyFileSync(join(root, 'solver/minizinc-child.mjs'), join(outdir, 'minizinc-child.mjs'));
+cpSync(join(root, 'server/demo/drawings'), join(outdir, 'drawings'), {
+  recursive: true,
+  filter: (path) => !/\.(?:svg|mjs)$/.test(path),
+});
 cpSync(join(root, 'server/migrations'), join(outdir, 'migrations'), { recursive: true });

@@ -25,5 +25,7 @@ export const photoRoutes = {
     tag: 'photos',
     summary: 'A picture, image/jpeg',
     params: z.object({ id: z.string().max(80) }),
+    /** A square of so many pixels instead of the whole picture. */
+    query: z.object({ px: z.enum(['96', '192']).optional() }),
   }),
 };

@@ -20,6 +20,7 @@ import { addLot, countGoods } from '../services/stockroom.ts';
 import type { Ledger } from '../store/ledger.ts';
 import { openStores, type Stores } from '../store/stores.ts';
 import { demoEntries, demoPast, type PastDemoBatch } from './bench-season.ts';
+import { drawingOf } from './drawings.ts';
 import { demoPieces } from './pieces.ts';
 import { demoFairs, demoQuotes, demoReceipts } from './selling.ts';
 import { demoGoods, demoShelf } from './shelf.ts';
@@ -149,13 +150,13 @@ export function loadDemo(ledger: Ledger, today: Date): void {
 
     const accept = (name: keyof typeof demoPieces, daysAgo: number) => {
       on(daysAgo);
-      const added = stores.pieces.add(demoPieces[name]);
+      const added = stores.pieces.add(drawn(stores, name));
       return acceptPiece(stores, added.id, added.version);
     };
     // Not accepted yet: the bench check has a finding.
     const draft = (name: keyof typeof demoPieces) => {
       on(0);
-      return stores.pieces.add(demoPieces[name]);
+      return stores.pieces.add(drawn(stores, name));
     };
     const addFix = (index: number) => {
       const fix = fixes[index];
@@ -258,4 +259,11 @@ export function loadDemo(ledger: Ledger, today: Date): void {
 function dueOn(day: string, dueIn: number): string {
   const due = dayAfter(day, dueIn);
   return weekdayOf(due) === SUNDAY ? dayAfter(due, -1) : due;
+}
+
+/** A design with its drawing. */
+function drawn(stores: Stores, name: keyof typeof demoPieces) {
+  const { bytes, widthPx, heightPx } = drawingOf(name);
+  const { id } = stores.photos.keep(bytes, widthPx, heightPx);
+  return { ...demoPieces[name], photos: [{ id, caption: 'drawing' }] };
 }

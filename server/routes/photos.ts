@@ -13,9 +13,9 @@ export function registerPhotos(app: FastifyInstance, { photos }: Stores): void {
     async ({ body }: { readonly body: unknown }) => await photos.add(Buffer.isBuffer(body) ? body : Buffer.alloc(0)),
     { bodyLimit: PHOTO_LIMIT_BYTES, countsOnce: false },
   );
-  sendRoute(app, photoRoutes.get, ({ params }, reply) => {
+  sendRoute(app, photoRoutes.get, async ({ params, query }, reply) => {
     // Read first: an answer that it is missing must not be kept.
-    const { bytes } = photos.get(params.id);
+    const bytes = query.px ? await photos.thumbnail(params.id, Number(query.px)) : photos.get(params.id).bytes;
     return reply.type('image/jpeg').header('cache-control', 'private, max-age=31536000, immutable').send(bytes);
   });
 }

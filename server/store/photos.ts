@@ -10,6 +10,9 @@ const QUALITY = 82;
 /** A picture of more pixels is no photograph of a bench. */
 const MOST_PIXELS = 120_000_000;
 
+/** Thumbnails in memory, about 4 kB each. */
+const MOST_THUMBNAILS = 2000;
+
 /** A stored picture. */
 export interface Photo {
   readonly id: string;
@@ -21,6 +24,8 @@ export interface Photo {
 export class Photos {
   readonly #now: () => string;
   readonly #prepare: Prepare;
+  /** A picture never changes, so neither does its thumbnail. */
+  readonly #thumbnails = new Map<string, Buffer>();
 
   constructor(ledger: Ledger, now: () => string) {
     this.#now = now;
@@ -33,7 +38,7 @@ export class Photos {
    */
   async add(bytes: Buffer): Promise<Photo> {
     const { data, info } = await smaller(bytes);
-    return this.#keep(data, info.width, info.height);
+    return this.keep(data, info.width, info.height);
   }
 
   /** The id of exactly these bytes; null where they are not in the ledger. */
@@ -42,7 +47,8 @@ export class Photos {
     return this.has(id) ? id : null;
   }
 
-  #keep(bytes: Buffer, widthPx: number, heightPx: number): Photo {
+  /** Stores a JPEG that is small enough and free of camera data. */
+  keep(bytes: Buffer, widthPx: number, heightPx: number): Photo {
     const id = idOf(bytes);
     this.#prepare(
       `insert into photo (id, type, width_px, height_px, bytes, added_at)
@@ -59,6 +65,19 @@ export class Photos {
     ).get(id);
     if (!row) throw new NotThere('This picture is not in the ledger.');
     return row;
+  }
+
+  /** A square cut from the middle of a picture. @param px  its side @throws NotThere */
+  async thumbnail(id: string, px: number): Promise<Buffer> {
+    const key = `${id} ${String(px)}`;
+    const known = this.#thumbnails.get(key);
+    if (known) return known;
+    const { bytes } = this.get(id);
+    const { default: sharp } = await import('sharp');
+    const small = await sharp(bytes).resize(px, px, { fit: 'cover' }).jpeg({ quality: QUALITY }).toBuffer();
+    if (this.#thumbnails.size >= MOST_THUMBNAILS) this.#thumbnails.clear();
+    this.#thumbnails.set(key, small);
+    return small;
   }
 
   has(id: string): boolean {
@@ -81,6 +100,9 @@ async function smaller(bytes: Buffer) {
       .jpeg({ quality: QUALITY })
       .toBuffer({ resolveWithObject: true });
   } catch {
-    throw new NotAcceptable('This is not a picture that can be read. Give a JPEG, PNG or WebP file.', []);
+    throw new NotAcceptable(
+      'This is not a picture that can be read. Give a JPEG, PNG or WebP file. A HEIC photo of a phone has to be saved or shared as JPEG first.',
+      [],
+    );
   }
 }

@@ -21,6 +21,7 @@ import { BackupNotice } from './backup-notice.tsx';
 import { PageFocus } from './page-focus.tsx';
 import { ShellKeys } from './shell-keys.tsx';
 import { useStackedTables } from './stacked-tables.ts';
+import { UpdateChip } from './update-chip.tsx';
 import { useGrids } from './use-grids.ts';
 import { toggleTheme, useTheme } from './use-theme.ts';
 import { AwayLine, WaitingChip } from './waiting-chip.tsx';
@@ -109,6 +110,7 @@ function BenchHead() {
         {words.bench}
       </Link>
       <span className="flex-1" />
+      <UpdateChip />
       <WaitingChip />
       <ThemeButton />
       <Link to="/day" className="flex min-h-[56px] items-center px-2 text-act">
@@ -185,6 +187,7 @@ function Head({ fixOn, onFind }: { fixOn: string | null; onFind: () => void }) {
         <AskLine />
       </span>
       <BackupNotice />
+      <UpdateChip />
       <WaitingChip />
       <Link to={helpOf(pathname)} className="head-icon max-[1000px]:hidden" title={words.help}>
         <CircleQuestionMark size={18} aria-label={words.help} />

@@ -148,8 +148,8 @@ setTimeout(() => {
   window.requestIdleCallback(() => {
     for (const { lazy } of router.routes.flatMap(({ children = [] }) => children))
       if (typeof lazy === 'function') void Promise.resolve(lazy()).catch(() => undefined);
-    // Keeps the pages and the last answers on this device, so that the bench view opens while the ledger is away.
+    // Keeps the pages and the last answers on this device, so that every page opens while the ledger is away.
     if ('serviceWorker' in navigator && import.meta.env.PROD)
-      navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+      void import('./keep-offline.ts').then(({ keepOffline }) => keepOffline());
   });
 }, FETCH_ALL_AFTER_MS);

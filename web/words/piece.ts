@@ -2,6 +2,15 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  cancel: 'Cancel',
+  crop: 'Crop',
+  cropExplained: 'Drag the corners. The whole photo stays in the version saved before.',
+  cropThePhoto: 'Crop the photo',
+  heicCannotBeRead:
+    'this HEIC photo cannot be read here. Share it as JPEG, or set the camera to its most compatible format.',
+  showThisFirst: 'Show this first',
+  takeAPhoto: 'Take a photo',
+  uploading: 'Uploading…',
   aJoin: 'a join',
   addWork: 'Add work',
   addWorkOfAKind: 'Add work, kind',
@@ -49,7 +58,6 @@ export const words = localWords({
   benchTimeOncePerBatch: 'Bench time once per batch',
   by: 'by',
   canStartDuringTheUnattended: 'Can start during the unattended time of the step before',
-  cancel: 'Cancel',
   caption: 'caption',
   checkThisDate: 'Check this date',
   choose: 'choose',

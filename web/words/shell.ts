@@ -2,6 +2,8 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  newVersion: 'New version: reload',
+  whatYouTypedIsKept: 'What you typed is kept.',
   backToMyLedger: 'Back to my ledger',
   sampleIsThrownAway: 'Change what you like: nothing of it reaches your ledger.',
   sampleWorkshop: 'The sample workshop.',

@@ -12,7 +12,7 @@ import { local } from '../../../core/format/variants.ts';
 import { ArchivedSwitch } from '../../components/archived-switch.tsx';
 import { type CountRow, CountTable } from '../../components/count-table.tsx';
 import { Num } from '../../components/num.tsx';
-import { SectionGlyph } from '../../components/section-glyph.tsx';
+import { PieceThumb } from '../../components/piece-thumb.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useArchived } from '../../hooks/use-archived.ts';
@@ -152,11 +152,10 @@ function Row({ line: { item, title, count, done } }: { line: BatchLine }) {
   const { batch } = item;
   const { body } = batch;
   const isLate = done !== null && done.daysLate > 0;
-  const [first] = count.cutList;
   return (
     <tr className="border-b border-hair">
       <td className="first">
-        <SectionGlyph section={first?.section ?? null} alloy={first?.alloy ?? null} />
+        <PieceThumb photos={item.made[0]?.piece.photos ?? []} parts={count.cutList} />
       </td>
       <td>
         <Link className="hover:text-act hover:underline" to={`/batches/${batch.id}`}>

@@ -1,13 +1,10 @@
 // One piece in the list: its name opens it.
 import { Link } from 'react-router';
 import { Num } from '../../components/num.tsx';
-import { SectionGlyph } from '../../components/section-glyph.tsx';
+import { PieceThumb } from '../../components/piece-thumb.tsx';
 import { type BookLine, titleOf } from '../../state/book-line.ts';
 import { words } from '../../words/pieces.ts';
 import { alloyInText } from '../../words/stock-words.ts';
-
-/** More stock than this is shown on the piece's own page only. */
-const MOST_GLYPHS = 3;
 
 interface PieceLineProps {
   readonly line: BookLine;
@@ -20,12 +17,8 @@ export function PieceLine({ line: { piece, count, sells }, index, measure }: Pie
   const { rows } = piece.body.sizes;
   return (
     <tr ref={measure} data-index={index} className="border-b border-hair">
-      <td className="first w-[136px]">
-        <span className="flex gap-[5px]">
-          {count.parts.slice(0, MOST_GLYPHS).map(({ section, alloy }, index) => (
-            <SectionGlyph key={index} section={section} alloy={alloy} />
-          ))}
-        </span>
+      <td className="first w-[62px]">
+        <PieceThumb photos={(piece.accepted ?? piece.body).photos} parts={count.parts} />
       </td>
       <td>
         <Link className="hover:text-act hover:underline" to={`/pieces/${piece.id}`}>

@@ -125,9 +125,7 @@ export function PiecesScreen() {
       }
       right={
         <Suspense>
-          {all && all.length <= FEW_PIECES && (
-            <FirstSteps hasPiece={all.length > 0} hasVersion={basis.revision > 1} />
-          )}
+          {all && all.length <= FEW_PIECES && <FirstSteps hasPiece={all.length > 0} hasVersion={basis.revision > 1} />}
           <PricesToRenew lines={failing} />
           <HourlyPay lines={counted} />
         </Suspense>

@@ -6,8 +6,10 @@ import { shortDay } from '../../../core/format/days.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
+import { PieceThumb } from '../../components/piece-thumb.tsx';
 import { RowBody } from '../../components/row.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { pieceCount } from '../../state/basis.ts';
 import { words } from '../../words/prices.ts';
 import type { BookPrice } from './use-price-lines.ts';
 import { type PriceKey, useRowPrices } from './use-row-prices.ts';
@@ -74,7 +76,7 @@ export function PriceRow({
             onChange={(event) => onChoose(piece.id, event.target.checked)}
           />
         </td>
-        <TitleCell id={piece.id} title={title} set={setInWords(piece.priced)} problem={problem} />
+        <TitleCell piece={piece} title={title} set={setInWords(piece.priced)} problem={problem} />
         <td className="end">
           <Num figure={money(line.cost)} />
         </td>
@@ -128,20 +130,27 @@ export function PriceRow({
 }
 
 interface TitleCellProps {
-  readonly id: string;
+  readonly piece: BookPrice['piece'];
   readonly title: string;
   readonly set: string;
   readonly problem: string | null;
 }
 
-const TitleCell = memo(function TitleCell({ id, title, set, problem }: TitleCellProps) {
+const TitleCell = memo(function TitleCell({ piece, title, set, problem }: TitleCellProps) {
+  const basis = useBasis();
+  const body = piece.accepted ?? piece.body;
   return (
     <td>
-      <Link className="hover:text-act hover:underline" to={`/prices/${id}`}>
-        {title}
-      </Link>
-      <span className="aside block">{set}</span>
-      {problem && <span className="aside block text-stop!">{problem}</span>}
+      <span className="flex gap-3">
+        <PieceThumb photos={body.photos} parts={pieceCount(body, basis).parts} />
+        <span className="min-w-0">
+          <Link className="hover:text-act hover:underline" to={`/prices/${piece.id}`}>
+            {title}
+          </Link>
+          <span className="aside block">{set}</span>
+          {problem && <span className="aside block text-stop!">{problem}</span>}
+        </span>
+      </span>
     </td>
   );
 });

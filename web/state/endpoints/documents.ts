@@ -17,6 +17,7 @@ import type { Fair } from '../../../core/price/fair/fair.ts';
 import type { Quote } from '../../../core/price/quote/quote.ts';
 import type { Studio } from '../../../core/studio/studio.ts';
 import { api, requestOf } from '../api.ts';
+import { askOrFind } from '../device/while-away.ts';
 import type * as PatchLists from '../patch-lists.ts';
 
 export interface Bodies {
@@ -63,10 +64,23 @@ export async function listPatches(): Promise<typeof PatchLists | null> {
   return await import('../patch-lists.ts').catch(() => null);
 }
 
+/** An item of a list: a document, or a batch with its pieces. */
+type ListItem = DocumentOf<unknown> | { readonly batch: DocumentOf<unknown> };
+
+function documentIn(item: ListItem): DocumentOf<unknown> {
+  return 'batch' in item ? item.batch : item;
+}
+
 const injected = api.injectEndpoints({
   endpoints: (build) => ({
     getDocument: build.query<DocumentOf<unknown>, DocumentKey>({
-      query: ({ kind, id }) => requestOf(routesOf[kind].get, { params: { id } }),
+      queryFn: async ({ kind, id }, _api, _options, ask) => {
+        const asked = requestOf(routesOf[kind].get, { params: { id } });
+        const list = kind === 'studio' ? 'api/studio' : `api/${documentFolders[kind]}`;
+        return await askOrFind(ask, asked, list, (items) =>
+          (items as ListItem[]).map(documentIn).find((one) => one.id === id),
+        );
+      },
       keepUnusedDataFor: 0,
       providesTags: (_result, _error, { kind, id }) => [{ type: 'Document', id: `${kind}/${id}` }],
     }),

@@ -1,8 +1,11 @@
 // Pieces, their files and pictures.
+import type { BatchWithPieces } from '../../../contract/batches.ts';
 import { type PhotoAdded, photoRoutes } from '../../../contract/photos.ts';
 import { type PieceDocument, type PieceRevision, pieceRoutes } from '../../../contract/pieces.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { api, parsedBy, requestOf } from '../api.ts';
+import { askOrFind } from '../device/while-away.ts';
+import { madeLinesOf } from '../made-lines.ts';
 
 export const piecesApi = api.injectEndpoints({
   endpoints: (build) => ({
@@ -31,8 +34,12 @@ export const piecesApi = api.injectEndpoints({
       invalidatesTags: ['Pieces'],
     }),
     getPieceRevision: build.query<PieceRevision, { id: string; revision: number }>({
-      query: (arg) => requestOf(pieceRoutes.revision, { params: arg }),
-      transformResponse: parsedBy(pieceRoutes.revision),
+      queryFn: async (arg, _api, _options, ask) =>
+        await askOrFind(ask, requestOf(pieceRoutes.revision, { params: arg }), 'api/batches', (items) => {
+          const made = (items as BatchWithPieces[]).flatMap((item) => madeLinesOf(item));
+          const found = made.find(({ line }) => line.pieceId === arg.id && line.pieceRevision === arg.revision);
+          return found && { ...arg, body: found.piece };
+        }),
     }),
   }),
 });

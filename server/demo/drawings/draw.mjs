@@ -1,0 +1,15 @@
+// Draws the designs of the sample workshop: SVG by hand, JPEG for the ledger, which keeps pictures as JPEG.
+// Run it after a change of a drawing: node server/demo/drawings/draw.mjs
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import sharp from 'sharp';
+
+const here = dirname(fileURLToPath(import.meta.url));
+for (const file of readdirSync(here).filter((name) => name.endsWith('.svg'))) {
+  const jpeg = await sharp(readFileSync(join(here, file)), { density: 144 })
+    .resize(800, 600)
+    .jpeg({ quality: 80, mozjpeg: true })
+    .toBuffer();
+  writeFileSync(join(here, file.replace('.svg', '.jpg')), jpeg);
+}
