@@ -9,6 +9,7 @@ const env = {
   NOON_LEDGER: join(root, 'data/dev.sqlite'),
   NOON_DEMO: '1',
   NOON_LOG: 'info',
+  NOON_API_DOCS: '1',
   PORT: '4409',
 };
 const children = [

@@ -144,13 +144,3 @@ test('the first run and the empty list have no accessibility violation', async (
   await page.goto(`${own.url}/batches`);
   await expect(page.getByText(/A batch is a quantity of pieces/)).toBeVisible();
 });
-
-test('the documentation of the API opens without the network', async ({ page, demo }) => {
-  const outside: string[] = [];
-  page.on('request', (request) => {
-    if (!request.url().startsWith(demo.url) && !request.url().startsWith('data:')) outside.push(request.url());
-  });
-  await page.goto(`${demo.url}/api/docs/`);
-  await expect(page.getByText('Save the draft').first()).toBeVisible();
-  expect(outside).toEqual([]);
-});

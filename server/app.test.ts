@@ -407,13 +407,19 @@ describe('malformed requests get a sentence, never status 500', () => {
   });
 });
 
-test('the API documentation loads nothing from outside', async () => {
-  const { body } = await call<{ openapi: string; paths: Record<string, unknown> }>('GET', '/api/docs/json');
+test('the API documentation is served in development only, and loads nothing from outside', async () => {
+  expect((await app.inject({ method: 'GET', url: '/api/docs/json', headers: { host: '127.0.0.1' } })).statusCode).toBe(
+    404,
+  );
+  const documented = await createApp(openStores(ledger), { logLevel: 'silent', apiDocs: true });
+  const get = async (url: string) => await documented.inject({ method: 'GET', url, headers: { host: '127.0.0.1' } });
+  const body = (await get('/api/docs/json')).json<{ openapi: string; paths: Record<string, unknown> }>();
   expect(body.openapi).toBe('3.1.0');
   expect(Object.keys(body.paths)).toEqual(
     expect.arrayContaining(['/api/pieces/{id}/draft', '/api/batches', '/api/fixes', '/api/studio']),
   );
-  const page = await app.inject({ method: 'GET', url: '/api/docs/', headers: { host: '127.0.0.1' } });
+  const page = await get('/api/docs/');
   expect(page.statusCode).toBe(200);
   expect(page.body).not.toMatch(/(?:src|href)="https?:/);
+  await documented.close();
 });

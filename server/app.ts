@@ -5,16 +5,15 @@ import cookie from '@fastify/cookie';
 import helmet from '@fastify/helmet';
 import rateLimit from '@fastify/rate-limit';
 import fastifyStatic from '@fastify/static';
-import swagger from '@fastify/swagger';
-import swaggerUi from '@fastify/swagger-ui';
 import Fastify, { type FastifyInstance, type FastifyReply } from 'fastify';
-import { jsonSchemaTransform, validatorCompiler } from 'fastify-type-provider-zod';
+import { validatorCompiler } from 'fastify-type-provider-zod';
 import { backupRoutes } from '../contract/backups.ts';
 import { setStudioFormat } from '../core/format/studio-format.ts';
 import type { Finder } from '../solver/finder.ts';
 import type { AccessKeeper } from './access/access-keeper.ts';
 import { guard } from './access/guard.ts';
 import { answerText } from './answer-text.ts';
+import { serveApiDocs } from './api-docs.ts';
 import { answerError, answerNotFound, BODY_LIMIT_BYTES, sendProblem } from './error-responses.ts';
 import { standIn } from './prices/stand-in.ts';
 import { registerAccess } from './routes/access.ts';
@@ -60,6 +59,8 @@ export interface AppOptions {
   readonly access?: AccessKeeper | null;
   /** Throws when the ledger file is no longer the one that was opened; left out for a ledger in memory. */
   readonly checkFile?: () => void;
+  /** Whether the API documents itself at `/api/docs`; in development. */
+  readonly apiDocs?: boolean;
   readonly logLevel?: 'silent' | 'warn' | 'info';
 }
 
@@ -74,6 +75,7 @@ export async function createApp(
     sampleFrom = '',
     access = null,
     checkFile = () => undefined,
+    apiDocs = false,
     logLevel = 'warn',
   }: AppOptions = {},
 ): Promise<FastifyInstance> {
@@ -109,18 +111,7 @@ export async function createApp(
     strictTransportSecurity: false,
     contentSecurityPolicy: { useDefaults: false, directives: contentSecurity },
   });
-  await app.register(swagger, {
-    openapi: {
-      openapi: '3.1.0',
-      info: {
-        title: 'Noon Ledger',
-        version: '1',
-        description: 'Documents and entries of one ledger. Errors are problem details (RFC 9457).',
-      },
-    },
-    transform: jsonSchemaTransform,
-  });
-  await app.register(swaggerUi, { routePrefix: '/api/docs', staticCSP: docsSecurity });
+  if (apiDocs) await serveApiDocs(app);
   registerStudio(app, stores);
   registerPieces(app, stores);
   registerPhotos(app, stores);
@@ -146,10 +137,6 @@ export async function createApp(
   await servePages(app, webDir);
   return app;
 }
-
-// The documentation page styles itself inline; every other directive stays strict.
-const docsSecurity =
-  "default-src 'none'; script-src 'self'; connect-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self'; base-uri 'none'; frame-ancestors 'none'";
 
 const contentSecurity = {
   defaultSrc: ["'none'"],

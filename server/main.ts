@@ -80,6 +80,7 @@ async function start(port: number, isFixed: boolean): Promise<Running> {
     finder: openFinder(),
     checkFile: watchedFile(path),
     webDir,
+    apiDocs: process.env['NOON_API_DOCS'] === '1',
     logLevel,
   });
   const address = await listen(port);

@@ -40,7 +40,10 @@ export const PieceThumb = memo(function PieceThumb({ photos: [photo], parts }: P
   const longestMm = Math.max(0, ...drawn.map(({ cut }) => longestSideMm(cut)));
   if (longestMm === 0) return <SectionGlyph section={parts[0]?.section ?? null} alloy={parts[0]?.alloy ?? null} />;
   return (
-    <span className="flex max-h-[48px] w-[48px] shrink-0 flex-col self-start justify-center gap-px overflow-hidden" aria-hidden="true">
+    <span
+      className="flex max-h-[48px] w-[48px] shrink-0 flex-col self-start justify-center gap-px overflow-hidden"
+      aria-hidden="true"
+    >
       {drawn.slice(0, MOST_BLANKS).map((part, index) => (
         <BlankStrip key={index} {...part} longestMm={longestMm} width={WIDTH} />
       ))}

@@ -50,6 +50,16 @@ export function Resting({
   );
 }
 
+/** A tap on a list of an inactive row opens it at once. */
+function openList(list: HTMLSelectElement): void {
+  if (!navigator.userActivation.isActive || !matchMedia('(pointer: coarse)').matches) return;
+  try {
+    list.showPicker();
+  } catch {
+    // The next tap opens it.
+  }
+}
+
 /**
  * Whether a field is inactive. When its text takes the focus, the focus moves to the real field that replaces it.
  * @param cell  what a block of cells needs of the field
@@ -67,6 +77,7 @@ export function useRest(cell: Cell): { rests: boolean; wake: () => void; field: 
     if (rests || !wanted.current) return;
     wanted.current = false;
     element.current?.focus();
+    if (element.current instanceof HTMLSelectElement) openList(element.current);
   }, [rests]);
   return { rests, wake: () => (wanted.current = true), field };
 }

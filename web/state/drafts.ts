@@ -61,6 +61,13 @@ const slice = createSlice({
         },
       };
     },
+    /** The steps of before a reload. */
+    stepsRestored(
+      drafts,
+      { payload }: PayloadAction<Named & { past: readonly unknown[]; future: readonly unknown[] }>,
+    ) {
+      return change(drafts, payload.name, () => ({ past: payload.past, future: payload.future }));
+    },
     edited(drafts, { payload }: PayloadAction<Named & { body: unknown; edit: string }>) {
       return change(drafts, payload.name, (open) => {
         // What follows from an edit is undone with it.
@@ -175,6 +182,7 @@ export function sameJson(a: unknown, b: unknown): boolean {
 export const draftsReducer = slice.reducer;
 export const {
   opened,
+  stepsRestored,
   edited,
   undone,
   redone,

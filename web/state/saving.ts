@@ -18,9 +18,11 @@ import {
   replaced,
   sameJson,
   saveStarted,
+  stepsRestored,
   unreachable,
 } from './drafts.ts';
 import { documentEndpoints, type DocumentKey, draftPathOf, listPatches } from './endpoints/documents.ts';
+import { keptSteps } from './undo-memory.ts';
 import type { Unsaved } from './unsaved.ts';
 
 /** The part of the store that saving reads. */
@@ -54,6 +56,9 @@ export function openDocument(key: DocumentKey, stored: DocumentOf<unknown>): Thu
     } else {
       dispatch(opened({ key, stored: { ...stored, version: kept.version }, unsaved: kept.body }));
     }
+    const name = nameOf(key);
+    const steps = keptSteps(name, getState().drafts[name]?.body);
+    if (steps) dispatch(stepsRestored({ name, ...steps }));
   };
 }
 

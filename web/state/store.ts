@@ -21,6 +21,7 @@ import {
 import { accessEndpoints } from './endpoints/access.ts';
 import { listenForChanges } from './live.ts';
 import { keepUnsaved, saveDraft, sendUnsaved } from './saving.ts';
+import { keepSteps } from './undo-memory.ts';
 
 /** ms of pause in typing before a draft is sent. */
 const SAVE_AFTER_MS = 400;
@@ -85,6 +86,7 @@ store.subscribe(() => {
 });
 window.addEventListener('pagehide', () => {
   keepHistory();
+  keepSteps(store.getState().drafts);
   sendUnsaved(store.getState().drafts);
 });
 

@@ -2,6 +2,8 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  metalPricesSaved: 'Metal prices saved.',
+  undone: 'undone',
   smallChangesOfLearned: 'Small changes of learned times are',
   standardTimes: 'Standard times',
   standardTimesLong:

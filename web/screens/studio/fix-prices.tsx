@@ -3,13 +3,15 @@ import { useState } from 'react';
 import { dayInWords } from '../../../core/format/days.ts';
 import { readPricePerGram } from '../../../core/measure/read/read-money.ts';
 import { type FixMetal, fixMetalNames, fixMetals } from '../../../core/metal/fine-price.ts';
-import { type Fix, fixProblems } from '../../../core/metal/fix.ts';
+import { type Fix, fixProblems, type NewFix } from '../../../core/metal/fix.ts';
+import { isTaken } from '../../components/failure.tsx';
 import { Field } from '../../components/field.tsx';
 import { Num } from '../../components/num.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useNow } from '../../hooks/use-now.ts';
 import { useAddFixMutation } from '../../state/endpoints/metal.ts';
 import { problemOf } from '../../state/saving.ts';
+import { showToast } from '../../state/toasts.ts';
 import { words } from '../../words/studio.ts';
 import { FixSources } from './fix-sources.tsx';
 
@@ -30,6 +32,13 @@ export function FixPrices({ current, currency }: { current: Fix | null; currency
   const changed = fixMetals.some((metal) => (typed[metal] ?? '').trim() !== (current?.prices[metal] ?? '').trim());
   const isNew = changed || current?.on !== day || current.currency !== currency;
   const refusal = problemOf(error)?.detail;
+  const keep = async (fix: NewFix) => {
+    const answer = await addFix(fix);
+    if (!isTaken(answer)) return;
+    // The prices of before are entered again: an entry is never taken away.
+    const undo = current && (() => void addFix({ ...fix, prices: current.prices, source: `${words.undone}: ${current.source}`.slice(0, 200) })); // prettier-ignore
+    showToast(words.metalPricesSaved, undo);
+  };
 
   return (
     <section id="fix" aria-labelledby="fix-head">
@@ -49,7 +58,7 @@ export function FixPrices({ current, currency }: { current: Fix | null; currency
           const prices = Object.fromEntries(
             fixMetals.flatMap((metal) => (typed[metal]?.trim() ? [[metal, typed[metal].trim()]] : [])),
           );
-          void addFix({ on: day, currency, prices, source });
+          void keep({ on: day, currency, prices, source });
         }}
       >
         <table className="rows mt-1">
