@@ -100,7 +100,6 @@ export default defineConfig({
       { find: 'node:module', replacement: fileURLToPath(new URL('web/workers/no-module.ts', import.meta.url)) },
       // The package names its development build alone.
       { find: /^react-router$/, replacement: `${router}index.mjs` },
-      { find: /^react-router\/dom$/, replacement: `${router}dom-export.mjs` },
     ],
   },
   server: { host: '127.0.0.1', port: 4408, strictPort: true, proxy: { '/api': 'http://127.0.0.1:4409' } },

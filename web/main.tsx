@@ -3,8 +3,8 @@ import './styles/index.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
-import { RouterProvider } from 'react-router/dom';
-import { router } from './shell/router.tsx';
+import { BrowserRouter } from 'react-router';
+import { Pages } from './shell/router.tsx';
 import { startExchange, store } from './state/store.ts';
 
 const root = document.getElementById('root');
@@ -13,7 +13,9 @@ if (!root) throw new Error('The page has no #root to draw in.');
 createRoot(root).render(
   <StrictMode>
     <Provider store={store}>
-      <RouterProvider router={router} />
+      <BrowserRouter>
+        <Pages />
+      </BrowserRouter>
     </Provider>
   </StrictMode>,
 );

@@ -1,5 +1,4 @@
 // A blank drawn to scale.
-import { scaleLinear } from 'd3';
 import { memo } from 'react';
 import type { Cut } from '../../core/blank/cut.ts';
 import type { Outline } from '../../core/geometry/outline.ts';
@@ -18,7 +17,8 @@ interface BlankStripProps {
 }
 
 export const BlankStrip = memo(function BlankStrip({ cut, section, alloy, longestMm, width: full }: BlankStripProps) {
-  const x = scaleLinear([0, longestMm], [0, full - 2]);
+  // px; the list of pieces, which loads first, needs no library for one factor.
+  const x = (mm: number) => (mm / longestMm) * (full - 2);
   const paint = { fill: `var(--${familyTints[alloy.family]})`, stroke: 'var(--metal-line)' };
   if (cut.kind === 'weight') return null;
   if (cut.kind === 'length') {

@@ -31,7 +31,7 @@ export function useListState<State extends ListState>(
     store(list, remembered, next);
     clearTimeout(writing.current);
     writing.current = setTimeout(() => {
-      setParams((before) => withState(before, next, usual), { replace: true, preventScrollReset: true });
+      setParams((before) => withState(before, next, usual), { replace: true });
     }, WRITE_AFTER_MS);
   };
   return [state, change];

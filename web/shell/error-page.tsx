@@ -1,12 +1,34 @@
 // The page failed, or could not be fetched: says which, and that typed text is safe.
-import { useRouteError } from 'react-router';
+import { Component, type ReactNode } from 'react';
 import { words } from '../words/shell.ts';
 
 /** How browsers name a part of the app that they could not fetch. */
 const NOT_FETCHED = /dynamically imported module|importing a module script|failed to fetch/i;
 
-export function ErrorPage() {
-  const error = useRouteError();
+interface ErrorBoundaryProps {
+  /** Another address is another page, and starts without the error. */
+  readonly address: string;
+  readonly children: ReactNode;
+}
+
+/** Shows why a page failed in place of it. */
+export class ErrorBoundary extends Component<ErrorBoundaryProps, { error: unknown; at: string }> {
+  override state = { error: null as unknown, at: '' };
+
+  static getDerivedStateFromError(error: unknown): { error: unknown } {
+    return { error };
+  }
+
+  static getDerivedStateFromProps({ address }: ErrorBoundaryProps, { at }: { at: string }) {
+    return at === address ? null : { at: address, error: null };
+  }
+
+  override render(): ReactNode {
+    return this.state.error === null ? this.props.children : <ErrorPage error={this.state.error} />;
+  }
+}
+
+function ErrorPage({ error }: { error: unknown }) {
   const message = error instanceof Error ? error.message : '';
   const isAway = NOT_FETCHED.test(message);
   return (

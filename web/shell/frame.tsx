@@ -18,6 +18,7 @@ import { useAppSelector } from '../state/store.ts';
 import { words } from '../words/shell.ts';
 import { AskLine } from './ask-line.tsx';
 import { BackupNotice } from './backup-notice.tsx';
+import { ErrorBoundary } from './error-page.tsx';
 import { PageFocus } from './page-focus.tsx';
 import { ShellKeys } from './shell-keys.tsx';
 import { useStackedTables } from './stacked-tables.ts';
@@ -51,6 +52,7 @@ const LockedScreen = lazy(async () => ({
 const PairScreen = lazy(async () => ({ default: (await import('../screens/access/pair-screen.tsx')).PairScreen }));
 
 export function Frame() {
+  const { pathname } = useLocation();
   const { basis, isNew, failed } = useFetchedBasis();
   useStackedTables();
   useGrids();
@@ -73,9 +75,11 @@ export function Frame() {
       <AwayLine />
       <CopyLine />
       <div id="the-page" tabIndex={-1} className="outline-none">
-        <Suspense>
-          <Outlet />
-        </Suspense>
+        <ErrorBoundary address={pathname}>
+          <Suspense>
+            <Outlet />
+          </Suspense>
+        </ErrorBoundary>
       </div>
     </BasisProvider>
   );
