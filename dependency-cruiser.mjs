@@ -17,6 +17,7 @@ const coreFloors = [
   'bench',
   'plan',
   'ask',
+  'import',
 ];
 const webFloors = ['workers', 'state', 'words', 'hooks', 'components', 'screens', 'shell'];
 const tests = '\\.test\\.ts$';
@@ -37,7 +38,7 @@ export default {
     {
       name: 'core-imports-zod-and-core-only',
       severity: 'error',
-      from: { path: '^core/', pathNot: [tests, '^core/ask/', '^core/geometry/', '^core/format/csv', '/fixtures/'] },
+      from: { path: '^core/', pathNot: [tests, '^core/(ask|import|geometry)/', '^core/format/csv', '/fixtures/'] },
       to: { pathNot: ['^core/', '^node_modules/zod/'] },
     },
     {
@@ -51,6 +52,12 @@ export default {
       severity: 'error',
       from: { path: '^core/ask/', pathNot: tests },
       to: { pathNot: ['^core/', '^node_modules/(zod|chevrotain|fastest-levenshtein)/'] },
+    },
+    {
+      name: 'core-import-has-its-packages',
+      severity: 'error',
+      from: { path: '^core/import/', pathNot: tests },
+      to: { pathNot: ['^core/', '^node_modules/(papaparse|fastest-levenshtein)/'] },
     },
     {
       name: 'core-geometry-has-polygon-packages',

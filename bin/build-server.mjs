@@ -49,6 +49,6 @@ run(process.execPath, [join(outdir, 'compile-ask.js'), outdir]);
 copyFileSync(join(root, 'solver/minizinc-child.mjs'), join(outdir, 'minizinc-child.mjs'));
 cpSync(join(root, 'server/demo/drawings'), join(outdir, 'drawings'), {
   recursive: true,
-  filter: (path) => !/\.(?:svg|mjs)$/.test(path),
+  filter: (path) => !path.endsWith('.svg'),
 });
 cpSync(join(root, 'server/migrations'), join(outdir, 'migrations'), { recursive: true });

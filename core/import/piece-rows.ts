@@ -33,7 +33,7 @@ export interface PieceRow {
   readonly retailMinor: number | null;
 }
 
-/** A piece that is there already. */
+/** A piece of the ledger. */
 export interface KnownPiece {
   readonly id: string;
   readonly name: string;
@@ -90,7 +90,7 @@ function changeOf(
   const wholesaleMinor = prices.wholesaleMinor ?? known.wholesaleMinor;
   const retailMinor = prices.retailMinor ?? known.retailMinor;
   const isSame = wholesaleMinor === known.wholesaleMinor && retailMinor === known.retailMinor;
-  if (isSame) return { effect: 'same', title: name, says: 'A piece of this name is there.', value: null };
+  if (isSame) return { effect: 'same', title: name, says: 'The ledger has this piece.', value: null };
   const piece = pieceSchema.parse({ name, note: '', batchSize: '1', parts: [], findings: [], steps: [] });
   const says =
     ([['wholesale', known.wholesaleMinor, wholesaleMinor], ['retail', known.retailMinor, retailMinor]] as const) // prettier-ignore

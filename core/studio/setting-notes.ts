@@ -3,7 +3,7 @@
 import type { Studio } from './studio.ts';
 
 /** What a setting does, and what is usual. */
-export interface SettingNote {
+export interface NoteOfSetting {
   /** What a higher value does to a price. */
   readonly does: string;
   readonly usual: string;
@@ -45,9 +45,9 @@ export const settingNotes = {
   justBelow: { does: 'Retail prices end a little lower.', usual: '0, 0.05 or 1.', source: PRACTICE },
   spreadMinutes: { does: 'It changes no price. Costs and dates are told with a wider range.', usual: '10 to 30 %.', source: PRACTICE },
   spreadWeight: { does: 'It changes no price. Weights and costs are told with a wider range.', usual: '2 to 8 %.', source: PRACTICE },
-} as const satisfies Partial<Record<keyof Studio, SettingNote>>; // prettier-ignore
+} as const satisfies Partial<Record<keyof Studio, NoteOfSetting>>; // prettier-ignore
 
 /** @param key  a setting. @returns null where the setting says enough */
-export function settingNoteOf(key: string): SettingNote | null {
+export function settingNoteOf(key: string): NoteOfSetting | null {
   return key in settingNotes ? settingNotes[key as keyof typeof settingNotes] : null;
 }

@@ -99,3 +99,15 @@ test('a file without one of its pictures is refused', async () => {
   expect(answer.statusCode).toBe(400);
   expect(answer.json<{ detail: string }>().detail).toMatch(/photo that is not in this file/);
 });
+
+test('a thumbnail is a small square of the same picture; other sizes are refused', async () => {
+  const { id } = (await add(await fromCamera())).json<{ id: string }>();
+  const get = async (px: string) =>
+    await app.inject({ method: 'GET', url: `/api/photos/${id}?px=${px}`, headers: host });
+  const small = await get('96');
+  expect(small.headers['content-type']).toBe('image/jpeg');
+  expect(await sharp(small.rawPayload).metadata()).toMatchObject({ width: 96, height: 96, format: 'jpeg' });
+  expect((await get('96')).rawPayload.equals(small.rawPayload)).toBe(true);
+  expect((await get('4000')).statusCode).toBe(400);
+  expect((await app.inject({ method: 'GET', url: '/api/photos/none?px=96', headers: host })).statusCode).toBe(404);
+});

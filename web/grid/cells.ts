@@ -89,7 +89,7 @@ export function textsOf(row: Element): readonly string[] {
 }
 
 /** The text of a cell without its buttons and pictures. */
-export function shownText(cell: Element): string {
+function shownText(cell: Element): string {
   const copy = cell.cloneNode(true) as Element;
   for (const one of copy.querySelectorAll('.row-tool, .table-menu, svg')) one.remove();
   return copy.textContent.replace(/\s+/g, ' ').trim();

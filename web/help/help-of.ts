@@ -6,6 +6,7 @@ const pages: readonly (readonly [screen: RegExp, page: string])[] = [
   [/^\/(?:prices|fairs|quotes|sheets)/, 'prices'],
   [/^\/(?:ask|reference)/, 'calculator'],
   [/^\/pieces\/./, 'parts-and-blanks'],
+  [/^\/import/, 'tables-and-files'],
   [/^\/studio\/safety/, 'safe-keeping'],
 ];
 

@@ -2,7 +2,16 @@
 import { createNextState, type Draft } from '@reduxjs/toolkit';
 import { useCallback, useEffect } from 'react';
 import type { DocumentKind } from '../../contract/document.ts';
-import { edited, editEnded, FOLLOWS, nameOf, type OpenDocument, redone, selectOpenDocument, undone } from '../state/drafts.ts';
+import {
+  edited,
+  editEnded,
+  FOLLOWS,
+  nameOf,
+  type OpenDocument,
+  redone,
+  selectOpenDocument,
+  undone,
+} from '../state/drafts.ts';
 import { type Bodies, useGetDocumentQuery } from '../state/endpoints/documents.ts';
 import { stepOf } from '../state/one-step.ts';
 import { openDocument } from '../state/saving.ts';

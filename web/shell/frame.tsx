@@ -24,7 +24,7 @@ import { ShellKeys } from './shell-keys.tsx';
 import { useStackedTables } from './stacked-tables.ts';
 import { UpdateChip } from './update-chip.tsx';
 import { useGrids } from './use-grids.ts';
-import { usePaper } from './use-paper.ts';
+import { usePrintedPaper } from './use-printed-paper.ts';
 import { toggleTheme, useTheme } from './use-theme.ts';
 import { AwayLine, WaitingChip } from './waiting-chip.tsx';
 
@@ -56,7 +56,7 @@ export function Frame() {
   const { basis, isNew, failed } = useFetchedBasis();
   useStackedTables();
   useGrids();
-  usePaper(basis?.studio.country);
+  usePrintedPaper(basis?.studio.country);
   const door = useAppSelector(({ waiting }) => waiting.door);
   if (door !== 'open') return <Suspense>{door === 'locked' ? <LockedScreen /> : <PairScreen />}</Suspense>;
   if (isNew)

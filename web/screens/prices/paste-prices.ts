@@ -28,7 +28,7 @@ export function usePastePrices(lines: readonly BookPrice[], setPrices: SetPrices
       event.preventDefault();
       void blockOf(text).then(async (block) => {
         const below = lines.slice(Number(row.dataset['index']));
-        const read = pricesOf(block ?? [], below, key, currency);
+        const read = pastedPrices(block ?? [], below, key, currency);
         if (typeof read === 'string') showToast(read);
         else if (read.length > 0) {
           const refused = await setPrices('set', words.pasted, read);
@@ -45,7 +45,7 @@ export function usePastePrices(lines: readonly BookPrice[], setPrices: SetPrices
  * @param key  the column of the first cell of each line; a second cell is a retail price
  * @returns those that differ; a sentence where one cannot be read, since nothing is set then
  */
-export function pricesOf(
+export function pastedPrices(
   block: Block,
   lines: readonly Pick<BookPrice, 'piece' | 'line' | 'title'>[],
   key: PriceKey,

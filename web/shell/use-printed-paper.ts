@@ -2,7 +2,7 @@
 import { useEffect } from 'react';
 import { paperOf } from '../../core/format/paper.ts';
 
-export function usePaper(country: string | undefined): void {
+export function usePrintedPaper(country: string | undefined): void {
   useEffect(() => {
     if (country !== undefined) document.documentElement.dataset['paper'] = paperOf(country);
   }, [country]);
