@@ -1,6 +1,8 @@
 // The head of a table: one label a column; labels of number columns are right-aligned.
+import { ArrowDown, ArrowUp } from 'lucide-react';
 import { local } from '../../core/format/variants.ts';
 import { TableMenu } from '../grid/table-menu.tsx';
+import type { Sorting } from '../hooks/sort-rows.ts';
 
 export type Head =
   | string
@@ -14,14 +16,17 @@ interface HeadsProps {
   /** A table laid out as a grid loses its roles, so they stand in the markup. */
   readonly isGrid?: boolean;
   readonly className?: string;
+  /** Of a list that is sorted by its heads: the key of each column, null where it sorts nothing. */
+  readonly sorts?: Sorting & { readonly keys: readonly (string | null)[] };
 }
 
-export function TableHeader({ of, isGrid = false, className }: HeadsProps) {
+export function TableHeader({ of, isGrid = false, className, sorts }: HeadsProps) {
   const role = (name: string) => (isGrid ? name : undefined);
   return (
     <thead role={role('rowgroup')} className={className}>
       <tr role={role('row')}>
         {of.map((head, index) => {
+          const key = sorts?.keys[index] ?? null;
           const { text, looks, title, isHidden } = readHead(head);
           return (
             <th
@@ -31,14 +36,48 @@ export function TableHeader({ of, isGrid = false, className }: HeadsProps) {
               role={role('columnheader')}
               className={`${index === 0 ? 'first' : ''} ${looks}`}
               title={title}
+              aria-sort={key === null ? undefined : ariaSortOf(key, sorts?.sort ?? '')}
             >
-              {isHidden ? <span className="sr-only">{text}</span> : text}
+              {isHidden ? (
+                <span className="sr-only">{text}</span>
+              ) : key !== null && sorts ? (
+                <SortHead
+                  text={text}
+                  isOn={sorts.sort.replace(/^-/, '') === key}
+                  isDown={sorts.sort.startsWith('-')}
+                  onPress={() => sorts.onSort(key)}
+                />
+              ) : (
+                text
+              )}
               {index === 0 && <TableMenu />}
             </th>
           );
         })}
       </tr>
     </thead>
+  );
+}
+
+function ariaSortOf(key: string, sort: string) {
+  if (sort === key) return 'ascending';
+  return sort === `-${key}` ? 'descending' : 'none';
+}
+
+interface SortHeadProps {
+  readonly text: string;
+  readonly isOn: boolean;
+  readonly isDown: boolean;
+  readonly onPress: () => void;
+}
+
+function SortHead({ text, isOn, isDown, onPress }: SortHeadProps) {
+  const Arrow = isDown ? ArrowDown : ArrowUp;
+  return (
+    <button type="button" className="inline-flex items-center gap-[2px] hover:text-ink" onClick={onPress}>
+      {text}
+      {isOn && <Arrow size={13} aria-hidden="true" />}
+    </button>
   );
 }
 

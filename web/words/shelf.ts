@@ -2,6 +2,7 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  importATable: 'Import a table',
   counted: 'Stock count',
   stockReceived: 'Stock received.',
   undone: 'undone',

@@ -18,6 +18,7 @@ import { TableHeader } from '../../components/table-header.tsx';
 import { useArchived } from '../../hooks/use-archived.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { usePlan } from '../../hooks/use-plan.ts';
+import { useSorted } from '../../hooks/use-sorted.ts';
 import { batchCount } from '../../state/batch-count.ts';
 import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
 import { madeLinesOf } from '../../state/made-lines.ts';
@@ -78,8 +79,8 @@ export function BatchesScreen() {
               {words.andChooseNewBatchThis}
             </p>
           )}
-          {open.length > 0 && <BatchTable lines={open} caption={words.dueSoonest} />}
-          {finished.length > 0 && <BatchTable lines={finished} caption={words.finished} />}
+          {open.length > 0 && <BatchTable lines={open} caption={words.dueSoonest} list="open" />}
+          {finished.length > 0 && <BatchTable lines={finished} caption={words.finished} list="finished" />}
           {finished.length < done.length && (
             <button type="button" className="link chrome mt-2 text-[15px]" onClick={() => setShowsAll(true)}>
               {words.showAllFinished} ({done.length})
@@ -122,14 +123,25 @@ export function BatchesScreen() {
   );
 }
 
-function BatchTable({ lines, caption }: { lines: readonly BatchLine[]; caption: string }) {
+const sortKeys = [null, 'batch', 'due', null, 'hours', 'metal', 'wholesale'] as const;
+const sortBy = {
+  batch: ({ title }: BatchLine) => title,
+  due: ({ item }: BatchLine) => item.batch.body.due,
+  hours: ({ count }: BatchLine) => count.hands.value,
+  metal: ({ count }: BatchLine) => count.grams.value,
+  wholesale: ({ count }: BatchLine) => count.wholesale.value,
+};
+
+function BatchTable({ lines, caption, list }: { lines: readonly BatchLine[]; caption: string; list: string }) {
+  const { sorted, sorting } = useSorted(list, lines, sortBy);
   return (
     <section className="mt-4">
       <h2>{caption}</h2>
       <table className="rows plain-list">
         <TableHeader
+          sorts={{ ...sorting, keys: sortKeys }}
           of={[
-            { hidden: 'stock', width: 'w-[46px]' },
+            { hidden: 'stock', width: 'w-[60px]' },
             'batch',
             'due',
             'finished',
@@ -139,7 +151,7 @@ function BatchTable({ lines, caption }: { lines: readonly BatchLine[]; caption: 
           ]}
         />
         <tbody>
-          {lines.map((line) => (
+          {sorted.map((line) => (
             <Row key={line.item.batch.id} line={line} />
           ))}
         </tbody>

@@ -5,7 +5,7 @@ import { showValue } from '../../../core/figure/show.ts';
 import { dayInWords } from '../../../core/format/days.ts';
 import { local } from '../../../core/format/variants.ts';
 import { emptyFair } from '../../../core/price/fair/fair.ts';
-import { planFair } from '../../../core/price/fair/fair-plan.ts';
+import { type FairPlan, planFair } from '../../../core/price/fair/fair-plan.ts';
 import { ArchivedSwitch } from '../../components/archived-switch.tsx';
 import { Failure } from '../../components/failure.tsx';
 import { SellingNav } from '../../components/section-nav.tsx';
@@ -14,8 +14,23 @@ import { TableHeader } from '../../components/table-header.tsx';
 import { documentArchivedAt, useArchived } from '../../hooks/use-archived.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useCostOfPiece } from '../../hooks/use-cost-of-piece.ts';
+import { useSorted } from '../../hooks/use-sorted.ts';
 import { useAddFairMutation, useGetFairsQuery } from '../../state/endpoints/fairs.ts';
 import { words } from '../../words/fairs.ts';
+
+interface PlannedFair {
+  readonly fair: FairDocument;
+  readonly plan: FairPlan;
+}
+
+const sortKeys = ['fair', 'costs', 'takings', 'profit', 'actual'] as const;
+const sortBy = {
+  fair: ({ fair }: PlannedFair) => fair.body.from,
+  costs: ({ plan }: PlannedFair) => plan.costs.value,
+  takings: ({ plan }: PlannedFair) => plan.takings.value,
+  profit: ({ plan }: PlannedFair) => plan.result.value,
+  actual: ({ plan }: PlannedFair) => plan.actual?.result.value ?? null,
+};
 
 export function FairsScreen() {
   const { data } = useGetFairsQuery();
@@ -30,6 +45,7 @@ export function FairsScreen() {
   const { shown, ...archived } = useArchived(data ?? [], documentArchivedAt);
   const fairs = shown.toSorted((a, b) => b.body.from.localeCompare(a.body.from));
   const planned = fairs.map((fair) => ({ fair, plan: planFair(fair.body, rates, costOf) }));
+  const { sorted, sorting } = useSorted('fairs', planned, sortBy);
   return (
     <Spread
       title={words.fairs}
@@ -47,10 +63,11 @@ export function FairsScreen() {
           {fairs.length > 0 && (
             <table className="rows mt-4" aria-label={words.fairs}>
               <TableHeader
+                sorts={{ ...sorting, keys: sortKeys }}
                 of={['fair', { end: 'costs' }, { end: 'takings' }, { end: 'net profit' }, { end: 'actual profit' }]}
               />
               <tbody>
-                {planned.map(({ fair, plan }) => (
+                {sorted.map(({ fair, plan }) => (
                   <tr key={fair.id} className="border-b border-hair">
                     <td className="first">
                       <Link className="hover:text-act hover:underline" to={`/fairs/${fair.id}`}>

@@ -1,4 +1,5 @@
 // The quotes: customer, amount, and whether each is still valid.
+import { useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { QuoteDocument } from '../../../contract/quotes.ts';
 import { showValue } from '../../../core/figure/show.ts';
@@ -13,8 +14,16 @@ import { documentArchivedAt, useArchived } from '../../hooks/use-archived.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useRetailOfPiece } from '../../hooks/use-cost-of-piece.ts';
 import { useNow } from '../../hooks/use-now.ts';
+import { useSorted } from '../../hooks/use-sorted.ts';
 import { useAddQuoteMutation, useGetQuotesQuery } from '../../state/endpoints/quotes.ts';
 import { words } from '../../words/quotes.ts';
+
+const sortKeys = ['customer', 'description', 'until', 'total'] as const;
+const sortBy = {
+  customer: ({ body }: QuoteDocument) => body.customer,
+  description: ({ body }: QuoteDocument) => body.what,
+  until: ({ body }: QuoteDocument) => body.expires,
+};
 
 export function QuotesScreen() {
   const { data } = useGetQuotesQuery();
@@ -27,7 +36,10 @@ export function QuotesScreen() {
     if (answer.data) await navigate(`/quotes/${answer.data.id}`);
   };
   const { shown, ...archived } = useArchived(data ?? [], documentArchivedAt);
-  const quotes = shown.toReversed();
+  const totalOf = ({ body }: QuoteDocument) =>
+    countQuote(body, rates.currency, retailOf, rates.selling.rule.tax).total.value;
+  const quotes = useMemo(() => shown.toReversed(), [shown]);
+  const { sorted, sorting } = useSorted('quotes', quotes, { ...sortBy, total: totalOf });
   return (
     <Spread
       title={words.quotes}
@@ -49,9 +61,12 @@ export function QuotesScreen() {
           {data?.length === 0 && <p className="mt-4 max-w-[56ch]">{words.aQuoteShowsThePrice}</p>}
           {quotes.length > 0 && (
             <table className="rows mt-4" aria-label={words.quotes}>
-              <TableHeader of={['customer', 'description', 'valid until', { end: 'total' }]} />
+              <TableHeader
+                sorts={{ ...sorting, keys: sortKeys }}
+                of={['customer', 'description', 'valid until', { end: 'total' }]}
+              />
               <tbody>
-                {quotes.map((quote) => (
+                {sorted.map((quote) => (
                   <tr key={quote.id} className="border-b border-hair">
                     <td className="first">
                       <Link className="hover:text-act hover:underline" to={`/quotes/${quote.id}`}>
@@ -66,12 +81,7 @@ export function QuotesScreen() {
                     <td>
                       <Holds quote={quote} />
                     </td>
-                    <td className="end num">
-                      {showValue(
-                        countQuote(quote.body, rates.currency, retailOf, rates.selling.rule.tax).total.value,
-                        rates.currency,
-                      )}
-                    </td>
+                    <td className="end num">{showValue(totalOf(quote), rates.currency)}</td>
                   </tr>
                 ))}
               </tbody>

@@ -1,4 +1,5 @@
 // Stock: what there is, and its history.
+import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { sectionOf, type ShelfEntry, type ShelfLot } from '../../../core/batch/stock/shelf.ts';
 import { shelfSums } from '../../../core/batch/stock/shelf-sums.ts';
@@ -11,6 +12,7 @@ import { CountTable } from '../../components/count-table.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { useSorted } from '../../hooks/use-sorted.ts';
 import { useGetShelfQuery } from '../../state/endpoints/stock.ts';
 import { words } from '../../words/shelf.ts';
 import { AddLot } from './add-lot.tsx';
@@ -39,6 +41,9 @@ export function ShelfScreen() {
         <>
           <div className="flex items-baseline justify-between gap-5">
             <h1>{stockName()}</h1>
+            <Link className="link chrome ml-auto text-[15px]" to="/import">
+              {words.importATable}
+            </Link>
             <Link className="link chrome text-[15px]" to="/buying">
               {words.buyingList}
             </Link>
@@ -70,10 +75,25 @@ export function ShelfScreen() {
   );
 }
 
+const sortKeys = [null, 'stock', 'size', 'quantity', 'each', 'paid'] as const;
+
 function LotTable({ lots }: { lots: readonly ShelfLot[] }) {
+  const { alloys } = useBasis().rates;
+  const sortBy = useMemo(
+    () => ({
+      stock: (lot: ShelfLot) => `${alloys.get(lot.alloy)?.name ?? lot.alloy} ${sectionInWords(sectionOf(lot))}`,
+      size: ({ size }: ShelfLot) => ('lengthMm' in size ? size.lengthMm : size.widthMm * size.heightMm),
+      quantity: ({ count }: ShelfLot) => count,
+      each: ({ grams }: ShelfLot) => grams,
+      paid: ({ paidMinor }: ShelfLot) => paidMinor,
+    }),
+    [alloys],
+  );
+  const { sorted, sorting } = useSorted('stock', lots, sortBy);
   return (
     <table className="rows mt-3" aria-label={words.stock}>
       <TableHeader
+        sorts={{ ...sorting, keys: sortKeys }}
         of={[
           { hidden: 'section', width: 'w-[46px]' },
           'stock',
@@ -83,7 +103,7 @@ function LotTable({ lots }: { lots: readonly ShelfLot[] }) {
           { end: 'paid, each' },
         ]}
       />
-      {lots.map((lot) => (
+      {sorted.map((lot) => (
         <LotRow key={lot.id} lot={lot} />
       ))}
     </table>
