@@ -44,12 +44,10 @@ test('an empty ledger gives a first price in under two minutes and twelve entrie
   await maker.press(page.getByRole('button', { name: 'Create the piece' }));
   await expect(page.getByLabel('Name of the piece')).toHaveValue('Plain band');
   await expect(page.getByRole('complementary').getByText('Retail', { exact: true })).toBeVisible();
-  test
-    .info()
-    .annotations.push({
-      type: 'human',
-      description: `${maker.seconds.toFixed(0)} s, ${String(maker.entries)} entries`,
-    });
+  test.info().annotations.push({
+    type: 'human',
+    description: `${maker.seconds.toFixed(0)} s, ${String(maker.entries)} entries`,
+  });
   expect(maker.entries).toBeLessThan(12);
   expect(maker.seconds).toBeLessThan(120);
 });
