@@ -210,7 +210,7 @@ test.describe('stored on the device', () => {
   test.use({ serviceWorkers: 'allow' });
 
   test('the bench view opens and counts while the ledger is away', async ({ page, demo, expected }) => {
-    expected.push(/ERR_CONNECTION_REFUSED/, /ERR_FAILED/, /503/, /no-response/);
+    expected.push(/ERR_CONNECTION_(?:REFUSED|RESET)/, /ERR_FAILED/, /503/, /no-response/);
     await openBench(page, demo.url);
     await openBatch(page, /Tide hair fork/);
     await page.getByRole('list', { name: 'All steps' }).getByRole('button').first().tap();

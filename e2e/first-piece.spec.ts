@@ -7,7 +7,7 @@ test('a piece is made, priced and put in a batch, and is unchanged after a resta
   expected,
 }) => {
   // Pages that are fetched ahead fail while the server restarts.
-  expected.push(/404 \(Not Found\)/, /ERR_CONNECTION_REFUSED/);
+  expected.push(/404 \(Not Found\)/, /ERR_CONNECTION_(?:REFUSED|RESET)/);
   await openBook(page, own.url);
 
   await page.getByRole('link', { name: 'Enter today’s metal prices' }).click();

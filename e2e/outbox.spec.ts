@@ -4,7 +4,7 @@ import { rm } from 'node:fs/promises';
 import { chromium, type Page } from '@playwright/test';
 import { expect, holdDrafts, openPiece, test, write } from './fixtures.ts';
 
-const AWAY = [/ERR_CONNECTION_REFUSED/, /ERR_INCOMPLETE_CHUNKED/, /ERR_EMPTY_RESPONSE/, /500/, /409/];
+const AWAY = [/ERR_CONNECTION_(?:REFUSED|RESET)/, /ERR_INCOMPLETE_CHUNKED/, /ERR_EMPTY_RESPONSE/, /500/, /409/];
 
 test('stock that is received while the server is away waits, and is there once when it is back', async ({
   page,

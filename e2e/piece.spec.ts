@@ -61,7 +61,7 @@ test('a reload in the middle of a word loses nothing', async ({ page }) => {
 });
 
 test('typing goes on while the server is away, and is sent when it is back', async ({ page, demo, expected }) => {
-  expected.push(/ERR_CONNECTION_REFUSED/);
+  expected.push(/ERR_CONNECTION_(?:REFUSED|RESET)/);
   await demo.stop();
   await write(page.getByLabel('Hub, length'), '9');
   await expect(page.getByText(/Offline/)).toBeVisible();

@@ -227,7 +227,8 @@ test('a picture is uploaded and shown, tags filter the list, and an archived pie
   await page
     .getByLabel('Add a photo or a sketch')
     .setInputFiles({ name: 'bar.png', mimeType: 'image/png', buffer: picture });
-  await expect(page.getByRole('img', { name: 'Photo 1 of the piece' })).toBeVisible();
+  // The first is the drawing of the sample.
+  await expect(page.getByRole('img', { name: 'Photo 2 of the piece' })).toBeVisible();
   await page.getByLabel('Add a tag').fill('gift');
   await page.getByLabel('Add a tag').press('Enter');
   await expect(page.getByRole('button', { name: 'Remove the tag gift' })).toBeVisible();

@@ -219,3 +219,36 @@ test('prices pasted into the price book are one entry, undone as one', async ({ 
   await paste(page, '215\nmany\n');
   await expect(page.getByText(/^Nothing was changed/).first()).toBeVisible();
 });
+
+test('a column keeps the width it was dragged to, until its usual width is asked for', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/quotes`);
+  const head = page.getByRole('columnheader', { name: 'customer' });
+  const before = await head.boundingBox();
+  if (!before) throw new Error('The head is not on the page.');
+  await page.mouse.move(before.x + before.width - 3, before.y + 6);
+  await page.mouse.down();
+  await page.mouse.move(before.x + before.width + 77, before.y + 6, { steps: 4 });
+  await page.mouse.up();
+  const wider = async () => ((await head.boundingBox())?.width ?? 0) - before.width;
+  expect(await wider()).toBeGreaterThan(50);
+  await page.reload();
+  await expect.poll(wider).toBeGreaterThan(50);
+  await page.getByRole('table').first().hover();
+  await page.getByRole('button', { name: 'Table', exact: true }).first().click();
+  await page.getByRole('menuitem', { name: 'Usual column widths' }).click();
+  await expect.poll(wider).toBeLessThan(5);
+});
+
+test('quantities of all sizes are pasted at once', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/batches`);
+  await page
+    .getByRole('link', { name: /^Tide hair fork/ })
+    .first()
+    .click();
+  const quantities = page.getByLabel(/, quantity$/);
+  await quantities.first().focus();
+  await paste(page, '4\t5\t6');
+  for (const [at, text] of ['4', '5', '6'].entries()) await expectWritten(quantities.nth(at), text);
+  await page.keyboard.press('ControlOrMeta+Z');
+  await expect(quantities.nth(2)).not.toHaveValue('6');
+});

@@ -17,7 +17,7 @@ beforeAll(async () => {
   ledger = openLedger(':memory:', 'server/migrations', 'own');
   loadDemo(ledger, new Date(2026, 2, 2, 12));
   const stores = openStores(ledger, () => '2026-03-02T12:00:00.000Z');
-  app = await createApp(stores, { logLevel: 'silent' });
+  app = await createApp(stores, { logLevel: 'silent', apiDocs: true });
   await app.ready();
   ids = [...stores.pieces.list(), ...stores.batches.list(), ...stores.fairs.list(), ...stores.quotes.list()].map(
     ({ id }) => id,

@@ -143,7 +143,7 @@ async function badRequests(ms: number): Promise<object> {
   const ledger = openLedger(':memory:', 'server/migrations', 'own');
   loadDemo(ledger, new Date(2026, 2, 2, 12));
   const stores = openStores(ledger, () => '2026-03-02T12:00:00.000Z');
-  const app = await createApp(stores, { logLevel: 'silent' });
+  const app = await createApp(stores, { logLevel: 'silent', apiDocs: true });
   await app.ready();
   const ids = [...stores.pieces.list(), ...stores.batches.list(), ...stores.quotes.list()].map(({ id }) => id);
   const random = seeded(seed + 3);

@@ -45,6 +45,14 @@ export const settingNotes = {
   justBelow: { does: 'Retail prices end a little lower.', usual: '0, 0.05 or 1.', source: PRACTICE },
   spreadMinutes: { does: 'It changes no price. Costs and dates are told with a wider range.', usual: '10 to 30 %.', source: PRACTICE },
   spreadWeight: { does: 'It changes no price. Weights and costs are told with a wider range.', usual: '2 to 8 %.', source: PRACTICE },
+  makers: { does: 'A maker with a rate of her own changes the cost of the steps assigned to her; the hours set how soon work is done.', usual: 'One to three. Hours at the bench, not hours in the studio.', source: PRACTICE },
+  stations: { does: 'It changes no price. Steps wait for a station that is taken.', usual: 'One torch place a maker; pickle and tumbler are shared.', source: PRACTICE },
+  overheadCosts: { does: 'Each cost is spread over the bench hours of a year and added to every minute.', usual: 'Rent, insurance, tools, software, fairs: 3 to 20 an hour together.', source: PRACTICE },
+  makingCharges: { does: 'Metal costs more per gram, so pieces with much metal rise most.', usual: 'Wire and sheet of silver: 5 to 40 % over the metal price; thin stock and tube more.', source: OWN_TERMS },
+  assayCharges: { does: 'Each piece that is sent for hallmarks costs more; a batch shares the fixed part.', usual: 'The tariff of your assay office.', source: 'your assay office' },
+  channels: { does: 'A fee lowers what you receive; the price book shows the net price.', usual: 'Shops on consignment keep 35 to 50 %, card readers 1.5 to 3 %, marketplaces 5 to 20 %.', source: PRACTICE },
+  volumeBreaks: { does: 'A large order pays less for each piece, down to your minimum.', usual: '5 to 10 % from 10 or 20 pieces.', source: PRACTICE },
+  ownAlloys: { does: 'The density sets the weight of each part, the metals set its price.', usual: 'The data sheet of your supplier, or a piece weighed in air and in water.', source: OWN_TERMS },
 } as const satisfies Partial<Record<keyof Studio, NoteOfSetting>>; // prettier-ignore
 
 /** @param key  a setting. @returns null where the setting says enough */

@@ -2,7 +2,7 @@
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { local } from '../../core/format/variants.ts';
 import { TableMenu } from '../grid/table-menu.tsx';
-import type { Sorting } from '../hooks/sort-rows.ts';
+import type { ListSorting } from '../hooks/sort-rows.ts';
 
 export type Head =
   | string
@@ -17,7 +17,7 @@ interface HeadsProps {
   readonly isGrid?: boolean;
   readonly className?: string;
   /** Of a list that is sorted by its heads: the key of each column, null where it sorts nothing. */
-  readonly sorts?: Sorting & { readonly keys: readonly (string | null)[] };
+  readonly sorts?: ListSorting & { readonly keys: readonly (string | null)[] };
 }
 
 export function TableHeader({ of, isGrid = false, className, sorts }: HeadsProps) {

@@ -60,13 +60,13 @@ function textOfHead(head: Element): string {
  */
 export function writeBlock(field: Element, block: Block, isWhole = false): number {
   const row = rowOf(field);
-  const table = row?.closest('table');
+  const table = row?.closest<HTMLElement>('table, [data-grid]');
   if (!row || !table) return block.length;
   const at = rowsAround(row).indexOf(row);
   const from = Math.max(0, columnOf(row, field));
   // Rows are found anew after each step: a new row is another element, and a new kind has other fields.
   const write = (line: number, column: number): boolean => {
-    const target = rowsAround(table.tBodies[0] ?? table)[at + line];
+    const target = rowsAround(table.firstElementChild ?? table)[at + line];
     const to = isWhole || !target ? column : (columnsFrom(target, from)[column] ?? -1);
     const cell = target && cellsOf(target)[to];
     if (!cell) return false;

@@ -32,12 +32,14 @@ export function deedsOf(row: Element): RowDeeds | undefined {
 
 /** The row of a table an element stands in; null outside of one. */
 export function rowOf(element: Element): HTMLElement | null {
-  return element.closest<HTMLElement>('tbody[data-row]') ?? element.closest<HTMLElement>('tbody tr');
+  return element.closest<HTMLElement>('tbody[data-row], [data-grid-row]') ?? element.closest<HTMLElement>('tbody tr');
 }
 
 /** The rows of the table of a row that have a field, from above. */
 export function rowsAround(row: Element): readonly HTMLElement[] {
-  const all = row.closest('table')?.querySelectorAll<HTMLElement>('tbody[data-row], tbody:not([data-row]) > tr');
+  const all = row
+    .closest('table, [data-grid]')
+    ?.querySelectorAll<HTMLElement>('tbody[data-row], tbody:not([data-row]) > tr, [data-grid-row]');
   return [...(all ?? [])].filter((one) => cellsOf(one).length > 0);
 }
 
@@ -58,6 +60,7 @@ export function columnOf(row: Element, element: Element): number {
  */
 export function columnsFrom(row: Element, column: number): readonly number[] {
   const all = elementsOf(row);
+  if (row.matches('[data-grid-row]')) return all.slice(column).map((_, at) => column + at);
   const own = all[column]?.closest('td');
   const [...columns] = own?.parentElement?.children ?? [];
   const right = columns.slice(columns.indexOf(own as Element) + 1);
@@ -75,7 +78,7 @@ export function elementAt(row: Element, column: number): HTMLElement | undefined
 }
 
 function elementsOf(row: Element): readonly HTMLElement[] {
-  const line = row.tagName === 'TR' ? row : row.querySelector('tr');
+  const line = row.matches('tr, [data-grid-row]') ? row : row.querySelector('tr');
   return [...(line?.querySelectorAll<HTMLElement>('.field') ?? [])].filter((element) => cells.has(element));
 }
 

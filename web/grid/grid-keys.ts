@@ -4,6 +4,7 @@ import { showToast } from '../state/toasts.ts';
 import { words } from '../words/grid.ts';
 import { type Block, blockOf, blockOfTable, fillDown, headText, isBlock, tsvOf, writeBlock } from './blocks.ts';
 import { cellsOf, columnOf, elementAt, rowOf, rowsAround } from './cells.ts';
+import { startResize } from './column-widths.ts';
 import { dropPicked, pickedRows, pickRow, pickTo } from './picked-rows.ts';
 
 /** Listens on the whole page. @returns the function that ends it */
@@ -131,7 +132,7 @@ function headsOf(table: HTMLTableElement): string {
 
 function press(event: PointerEvent): void {
   const { target } = event;
-  if (!(target instanceof Element)) return;
+  if (!(target instanceof Element) || startResize(event)) return;
   if (target.closest('.picked-bar, [role=menu]')) return;
   const row = rowOf(target);
   if (event.shiftKey && row && rowsAround(row).includes(row)) {

@@ -6,6 +6,7 @@ import { saveTable } from '../hooks/save-table.ts';
 import { showToast } from '../state/toasts.ts';
 import { words } from '../words/grid.ts';
 import { type Block, blockOfTable, headText, tsvOf } from './blocks.ts';
+import { resetWidths, widthsOf } from './column-widths.ts';
 import { canHideColumns, columnsKey, hiddenColumns, keepHidden, showHidden } from './hidden-columns.ts';
 
 interface TableMenuListProps {
@@ -59,6 +60,11 @@ export function TableMenuList({ table, whole, onClose }: TableMenuListProps) {
                     {head} <span className="w-[16px]">{!hidden.includes(at) && <Check size={15} />}</span>
                   </DropdownMenu.CheckboxItem>
                 ),
+              )}
+              {widthsOf(table).some((px) => px > 0) && (
+                <DropdownMenu.Item className="menu-item" onSelect={() => resetWidths(table)}>
+                  {words.resetWidths}
+                </DropdownMenu.Item>
               )}
               {hidden.length > 0 && (
                 <DropdownMenu.Item className="menu-item" onSelect={() => hide([])}>

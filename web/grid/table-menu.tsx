@@ -3,6 +3,7 @@ import { Ellipsis } from 'lucide-react';
 import { lazy, Suspense, useLayoutEffect, useRef, useState } from 'react';
 import { words } from '../words/grid.ts';
 import type { Block } from './blocks.ts';
+import { showWidths } from './column-widths.ts';
 import { columnsKey, hiddenColumns, showHidden } from './hidden-columns.ts';
 
 const TableMenuList = lazy(async () => ({ default: (await import('./table-menu-list.tsx')).TableMenuList }));
@@ -17,7 +18,9 @@ export function TableMenu({ whole }: TableMenuProps) {
   const [table, setTable] = useState<HTMLTableElement | null>(null);
   useLayoutEffect(() => {
     const own = button.current?.closest('table');
-    if (own) showHidden(own, hiddenColumns(columnsKey(own)));
+    if (!own) return;
+    showHidden(own, hiddenColumns(columnsKey(own)));
+    showWidths(own);
   }, []);
   return (
     <>

@@ -1,7 +1,7 @@
 // The order of a list by one of its columns.
 
 /** What the heads of a sorted table need. */
-export interface Sorting {
+export interface ListSorting {
   /** The key of a column; `-key` for the largest first; '' for the usual order. */
   readonly sort: string;
   readonly onSort: (key: string) => void;

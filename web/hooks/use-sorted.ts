@@ -1,6 +1,6 @@
 // A list that is sorted by its heads. The order stands in the address and is remembered on this device.
 import { useMemo, useState } from 'react';
-import { nextSort, type Sorting, sortRows } from './sort-rows.ts';
+import { type ListSorting, nextSort, sortRows } from './sort-rows.ts';
 import { useListState } from './use-list-state.ts';
 
 /**
@@ -12,7 +12,7 @@ export function useSorted<Row>(
   list: string,
   rows: readonly Row[],
   by: Readonly<Record<string, (row: Row) => string | number | null>>,
-): { readonly sorted: readonly Row[]; readonly sorting: Sorting } {
+): { readonly sorted: readonly Row[]; readonly sorting: ListSorting } {
   // A page may have two lists: each has its own word in the address.
   const [name] = useState(`${list}-sort`);
   const [usual] = useState<Readonly<Record<string, string>>>({ [name]: '' });

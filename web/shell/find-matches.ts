@@ -11,6 +11,8 @@ export interface FinderItem {
   readonly more: string;
   /** What is shown beside the name; left out: the kind. */
   readonly hint?: string;
+  /** The id of its picture. */
+  readonly photo?: string | undefined;
 }
 
 /** Items that are shown. */

@@ -70,14 +70,27 @@ function ledgerItems({ pieces, batches, quotes, fairs, lots, alloys }: FinderSou
   return [
     ...pieces.map(({ id, body }): FinderItem => {
       const more = [body.collection, ...body.tags, body.note].join(' ');
-      return { to: `/pieces/${id}`, kind: words.piece, name: body.name.trim() || 'Unnamed piece', more };
+      return {
+        to: `/pieces/${id}`,
+        kind: words.piece,
+        name: body.name.trim() || 'Unnamed piece',
+        more,
+        photo: body.photos[0]?.id,
+      };
     }),
     // The latest first.
     ...batches.toReversed().map((one): FinderItem => {
       const { id, body } = one.batch;
       const more = [body.customer, body.note, body.due, batchNumber(id), body.state].join(' ');
       const hint = [`${words.batch} ${batchNumber(id)}`, body.customer].filter(Boolean).join(', ');
-      return { to: `/batches/${id}`, kind: words.batch, name: nameOfLines(madeLinesOf(one)), more, hint };
+      return {
+        to: `/batches/${id}`,
+        kind: words.batch,
+        name: nameOfLines(madeLinesOf(one)),
+        more,
+        hint,
+        photo: one.made[0]?.piece.photos[0]?.id,
+      };
     }),
     ...quotes.map(({ id, body }): FinderItem => {
       const name = nameOfQuote(body) || 'Quote';

@@ -3,6 +3,8 @@ import { Command } from 'cmdk';
 import { Dialog } from 'radix-ui';
 import { useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { photoRoutes } from '../../contract/photos.ts';
+import { pathTo } from '../../contract/route.ts';
 import { emptyPiece } from '../../core/piece/piece.ts';
 import { emptyFair } from '../../core/price/fair/fair.ts';
 import { emptyQuote } from '../../core/price/quote/quote.ts';
@@ -66,6 +68,13 @@ export function FinderDialog({ onClose, onKeys }: { onClose: () => void; onKeys:
                   className="finder-item"
                   onSelect={() => void open(item.to)}
                 >
+                  {item.photo !== undefined && (
+                    <img
+                      src={`${pathTo(photoRoutes.get, { id: item.photo })}?px=96`}
+                      alt=""
+                      className="-my-1 size-[32px] rounded-[3px]"
+                    />
+                  )}
                   <span className="min-w-0 flex-1 truncate">{item.name}</span>
                   <span className="aside max-w-[45%] truncate">{item.hint ?? item.kind}</span>
                 </Command.Item>

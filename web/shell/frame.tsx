@@ -19,6 +19,7 @@ import { words } from '../words/shell.ts';
 import { AskLine } from './ask-line.tsx';
 import { BackupNotice } from './backup-notice.tsx';
 import { ErrorBoundary } from './error-page.tsx';
+import { optionalPart } from './optional-part.ts';
 import { PageFocus } from './page-focus.tsx';
 import { ShellKeys } from './shell-keys.tsx';
 import { useStackedTables } from './stacked-tables.ts';
@@ -40,7 +41,7 @@ const sections = (): readonly { to: string; name: string; also?: RegExp }[] => [
 ];
 
 /** Only on a narrow screen. */
-const HeadMenu = lazy(async () => ({ default: (await import('./head-menu.tsx')).HeadMenu }));
+const HeadMenu = optionalPart(async () => (await import('./head-menu.tsx')).HeadMenu);
 /** Once in the life of a ledger. */
 const FirstRunScreen = lazy(async () => ({
   default: (await import('../screens/first-run/first-run-screen.tsx')).FirstRunScreen,
@@ -157,7 +158,7 @@ function Head({ fixOn, onFind }: { fixOn: string | null; onFind: () => void }) {
   return (
     <header
       data-page-focus
-      className="chrome sticky top-0 z-30 flex h-[52px] items-center gap-5 bg-bench px-5 max-[1000px]:gap-2 max-[1000px]:px-3"
+      className="chrome sticky top-0 z-30 flex h-[52px] items-center gap-5 bg-bench px-5 max-[1400px]:gap-3 max-[1000px]:gap-2 max-[1000px]:px-3"
     >
       <Link
         to="/pieces"
@@ -213,7 +214,7 @@ function Head({ fixOn, onFind }: { fixOn: string | null; onFind: () => void }) {
         <span className="noon-dot" />
         {fixOn ? (
           <span className="max-[420px]:sr-only">
-            <span className="max-[1100px]:sr-only">{words.metalPrices} </span>
+            <span className="max-[1400px]:sr-only">{words.metalPrices} </span>
             {fixOn.startsWith(rightNow().day.slice(0, 4)) ? shortDay(fixOn) : fullDay(fixOn)}
           </span>
         ) : (

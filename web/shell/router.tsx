@@ -1,8 +1,9 @@
 // The address of each page. Pieces loads with the first page; the others on demand.
 import { type ComponentType, lazy } from 'react';
-import { Navigate, Route, Routes } from 'react-router';
+import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { NotFound } from '../components/not-found.tsx';
 import { PiecesScreen } from '../screens/pieces/pieces-screen.tsx';
+import { ErrorBoundary } from './error-page.tsx';
 import { Frame } from './frame.tsx';
 
 interface Page {
@@ -51,17 +52,20 @@ const pages: readonly Page[] = [
 ];
 
 export function Pages() {
+  const { pathname } = useLocation();
   return (
-    <Routes>
-      <Route element={<Frame />}>
-        <Route index element={<Navigate to="/pieces" replace />} />
-        <Route path="pieces" element={<PiecesScreen />} />
-        {pages.flatMap(({ paths, Screen }) =>
-          paths.map((path) => <Route key={path} path={path} element={<Screen />} />),
-        )}
-        <Route path="*" element={<NotFound what="page" />} />
-      </Route>
-    </Routes>
+    <ErrorBoundary address={pathname}>
+      <Routes>
+        <Route element={<Frame />}>
+          <Route index element={<Navigate to="/pieces" replace />} />
+          <Route path="pieces" element={<PiecesScreen />} />
+          {pages.flatMap(({ paths, Screen }) =>
+            paths.map((path) => <Route key={path} path={path} element={<Screen />} />),
+          )}
+          <Route path="*" element={<NotFound what="page" />} />
+        </Route>
+      </Routes>
+    </ErrorBoundary>
   );
 }
 

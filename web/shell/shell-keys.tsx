@@ -1,19 +1,20 @@
 // The keys that work on every screen, and what they open.
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useKeys } from '../hooks/use-keys.ts';
 import { isTyping } from '../keys/bind-keys.ts';
 import { undoLatest, useToasts } from '../state/toasts.ts';
+import { optionalPart } from './optional-part.ts';
 import { otherLeaf } from './other-leaf.ts';
 
 const finder = async () => await import('./finder.tsx');
-const FinderDialog = lazy(async () => ({ default: (await finder()).FinderDialog }));
+const FinderDialog = optionalPart(async () => (await finder()).FinderDialog);
 // Fetched while the browser is idle: no letter typed after its key is lost.
-window.requestIdleCallback(() => void finder());
-const Toaster = lazy(async () => ({ default: (await import('./toaster.tsx')).Toaster }));
-const PickedBar = lazy(async () => ({ default: (await import('../grid/picked-bar.tsx')).PickedBar }));
-const FileDrop = lazy(async () => ({ default: (await import('./file-drop.tsx')).FileDrop }));
-const KeyList = lazy(async () => ({ default: (await import('./key-list.tsx')).KeyList }));
+window.requestIdleCallback(() => void finder().catch(() => undefined));
+const Toaster = optionalPart(async () => (await import('./toaster.tsx')).Toaster);
+const PickedBar = optionalPart(async () => (await import('../grid/picked-bar.tsx')).PickedBar);
+const FileDrop = optionalPart(async () => (await import('./file-drop.tsx')).FileDrop);
+const KeyList = optionalPart(async () => (await import('./key-list.tsx')).KeyList);
 
 /** The finder opens from the header, too. */
 export function ShellKeys({ isFinding, setFinding }: { isFinding: boolean; setFinding: (is: boolean) => void }) {

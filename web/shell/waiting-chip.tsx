@@ -1,11 +1,12 @@
 // What waits on this device, in the head of every page: how many changes, whether the ledger answers, what was refused.
 import { CloudOff } from 'lucide-react';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { isUnsaved } from '../state/saving.ts';
 import { useAppSelector } from '../state/store.ts';
 import { words } from '../words/waiting.ts';
+import { optionalPart } from './optional-part.ts';
 
-const WaitingDialog = lazy(async () => ({ default: (await import('./waiting-dialog.tsx')).WaitingDialog }));
+const WaitingDialog = optionalPart(async () => (await import('./waiting-dialog.tsx')).WaitingDialog);
 
 export function WaitingChip() {
   const { isAway, requests, isFull } = useAppSelector(({ waiting }) => waiting);

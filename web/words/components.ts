@@ -2,6 +2,7 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  helpOn: 'Help:',
   addItToAPiece: 'Add it to a piece as a part',
   addPartsFirst: 'Add parts first.',
   addToAPiece: 'Add to a piece…',

@@ -8,6 +8,7 @@ export const words = localWords({
   copyRows: 'Copy',
   copyTable: 'Copy the table',
   deleteRows: 'Delete',
+  resetWidths: 'Usual column widths',
   rowDidNotFit: 'line did not fit: the table has no row for it.',
   rowsDidNotFit: 'lines did not fit: the table has no rows for them.',
   rowsSelected: 'rows selected',

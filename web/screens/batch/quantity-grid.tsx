@@ -10,6 +10,7 @@ import { hasSizes, sizesOf } from '../../../core/piece/all-sizes.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
+import { SectionTitle } from '../../components/section-title.tsx';
 import type { Edit } from '../../hooks/use-document.ts';
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { lineOf } from '../../state/new-batch.ts';
@@ -29,8 +30,8 @@ export function QuantityGrid({ body, made, count, edit }: QuantityGridProps) {
   const others = pieces.filter(({ id, revision }) => revision > 0 && !body.lines.some(({ pieceId }) => pieceId === id));
   return (
     <section aria-labelledby="made" className="mt-5">
-      <h2 id="made">{words.piecesAndQuantities}</h2>
-      <fieldset disabled={!isOpen}>
+      <SectionTitle id="made" title={words.piecesAndQuantities} help="batches-and-stock" />
+      <fieldset disabled={!isOpen} data-grid="">
         <legend className="sr-only">{words.piecesAndQuantities}</legend>
         {made.map(({ line, piece }) => (
           <div key={line.id} className="border-b border-hair py-2">
@@ -207,7 +208,7 @@ function SizeList({ line, piece, isOnly, problems, onChange }: SizesProps) {
   const sizes = hasSizes(piece) ? sizesOf(piece) : [{ id: '', name: '' }];
   const isGrid = sizes.length > 1;
   return (
-    <span className="flex flex-wrap items-end gap-x-4 gap-y-1">
+    <span data-grid-row="" className="flex flex-wrap items-end gap-x-4 gap-y-1">
       {sizes.map(({ id, name }) => (
         <label key={id} className={isGrid ? 'text-center' : ''}>
           <span className={isGrid ? 'aside block' : 'aside mr-2'}>{isGrid ? name || 'unnamed' : 'quantity'}</span>

@@ -1,11 +1,8 @@
 // One setting: its name, its field, and what it is for.
-import { CircleQuestionMark } from 'lucide-react';
-import { lazy, type ReactNode, Suspense, useState } from 'react';
+import type { ReactNode } from 'react';
 import type { Studio } from '../../../core/studio/studio.ts';
 import { Field } from '../../components/field.tsx';
-import { words } from '../../words/settings.ts';
-
-const SettingNote = lazy(async () => ({ default: (await import('./setting-note.tsx')).SettingNote }));
+import { NoteButton } from './note-button.tsx';
 
 interface SettingLineProps {
   /** The setting with a note on what it does, and the settings it stands in. */
@@ -33,27 +30,13 @@ export function SettingLine({
   isWords = false,
   comesTo,
 }: SettingLineProps) {
-  const [isNoted, setNoted] = useState(false);
   const id = `setting-${label.replace(/\W+/g, '-')}`;
   return (
     <tbody>
       <tr>
         <td className="first">
           {label}
-          {note && (
-            <button
-              type="button"
-              className="chrome ml-2 align-[-3px] text-soft hover:text-ink"
-              aria-label={`${label}, ${words.whatItDoes}`}
-              aria-expanded={isNoted}
-              onClick={() => setNoted(!isNoted)}
-            >
-              <CircleQuestionMark size={15} />
-            </button>
-          )}
-          <Suspense>
-            {note && isNoted && <SettingNote {...note} label={label} onClose={() => setNoted(false)} />}
-          </Suspense>
+          {note && <NoteButton {...note} label={label} />}
           {help && <span className="aside block">{help}</span>}
         </td>
         <td className={isWords ? 'w-[16em]' : 'end num w-[16em]'}>

@@ -2,7 +2,6 @@
 import type { ReactNode } from 'react';
 import { local } from '../../../core/format/variants.ts';
 import type { Issue } from '../../../core/measure/issue.ts';
-import { settingNoteOf } from '../../../core/studio/setting-notes.ts';
 import type { Studio } from '../../../core/studio/studio.ts';
 import { TableHeader } from '../../components/table-header.tsx';
 import { SettingLine } from './setting-line.tsx';
@@ -33,7 +32,7 @@ export function SettingLines({ body, edit, problems, of }: SettingLinesProps) {
         <SettingLine
           key={key}
           {...setting}
-          note={settingNoteOf(key) ? { of: key, body } : undefined}
+          note={{ of: key, body }}
           label={local(label)}
           help={local(help)}
           value={body[key]}

@@ -10,6 +10,7 @@ import { useRowProblems } from '../../hooks/use-row-problems.ts';
 import { issuesAt } from '../../state/basis.ts';
 import { words } from '../../words/studio.ts';
 import { DaysField } from './days-field.tsx';
+import { NoteButton } from './note-button.tsx';
 import type { ListKey, RowOf, SettingList } from './setting-lists.ts';
 import type { SettingProps } from './setting-props.ts';
 
@@ -27,7 +28,10 @@ export function SettingRows<Key extends ListKey>(props: SettingRowsProps<Key>) {
     edit('', (studio) => changeRows<RowOf<Key>>(studio[list], at, by, fresh));
   return (
     <section aria-labelledby={`setting-${list}`} className="mt-6">
-      <h2 id={`setting-${list}`}>{title}</h2>
+      <span className="flex items-baseline gap-2">
+        <h2 id={`setting-${list}`}>{title}</h2>
+        <NoteButton of={list} label={title} body={body} />
+      </span>
       <p className="aside">{local(help)}</p>
       <EditableRows
         label={title}

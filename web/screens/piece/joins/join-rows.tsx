@@ -16,6 +16,7 @@ import { Field } from '../../../components/field.tsx';
 import { Tick } from '../../../components/labelled.tsx';
 import { PickMany } from '../../../components/pick-many.tsx';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
+import { SectionTitle } from '../../../components/section-title.tsx';
 import { type SetRow, useEditableRows } from '../../../hooks/use-editable-rows.ts';
 import type { RowMoves } from '../../../hooks/use-row-moves.ts';
 import { useRowProblems } from '../../../hooks/use-row-problems.ts';
@@ -114,7 +115,7 @@ export const JoinRows = memo(function JoinRows({ piece, count, margin, edit }: J
   return (
     <section aria-labelledby="joins" className="mt-5">
       <div className="flex items-baseline justify-between gap-4">
-        <h2 id="joins">{words.joins}</h2>
+        <SectionTitle id="joins" title={words.joins} help="joins-and-solder" />
         {joins.length > 0 && (
           <span className="text-[14px]">
             <Choice

@@ -12,6 +12,7 @@ import { Field } from '../../../components/field.tsx';
 import { Labelled } from '../../../components/labelled.tsx';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
 import { sameProps } from '../../../components/same-props.ts';
+import { SectionTitle } from '../../../components/section-title.tsx';
 import { useBasis } from '../../../hooks/use-basis.ts';
 import { type SetRow, useEditableRows } from '../../../hooks/use-editable-rows.ts';
 import type { RowMoves } from '../../../hooks/use-row-moves.ts';
@@ -61,7 +62,7 @@ export function FindingRows({ piece, problems, margin, edit }: FindingRowsProps)
 
   return (
     <section aria-labelledby="findings" className="mt-5" onPaste={onPaste}>
-      <h2 id="findings">{words.findingsStonesAndOutwork}</h2>
+      <SectionTitle id="findings" title={words.findingsStonesAndOutwork} help="parts-and-blanks" />
       <EditableRows
         grid={columns}
         heads={[

@@ -11,6 +11,7 @@ import { Tick } from '../../../components/labelled.tsx';
 import { Num } from '../../../components/num.tsx';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
 import { sameProps } from '../../../components/same-props.ts';
+import { SectionTitle } from '../../../components/section-title.tsx';
 import { type SetRow, useEditableRows } from '../../../hooks/use-editable-rows.ts';
 import type { RowMoves } from '../../../hooks/use-row-moves.ts';
 import { useRowProblems } from '../../../hooks/use-row-problems.ts';
@@ -59,7 +60,7 @@ export const GroupRows = memo(function GroupRows({ piece, count, margin, edit }:
   );
   return (
     <section aria-labelledby="groups" className="mt-5">
-      <h2 id="groups">{words.subAssemblies}</h2>
+      <SectionTitle id="groups" title={words.subAssemblies} help="joins-and-solder" />
       <EditableRows
         grid={columns}
         heads={

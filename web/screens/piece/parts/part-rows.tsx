@@ -9,6 +9,7 @@ import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
 import { makeOrBuy } from '../../../../core/price/piece/make-or-buy.ts';
 import { EditableRows } from '../../../components/editable-row.tsx';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
+import { SectionTitle } from '../../../components/section-title.tsx';
 import { useBasis } from '../../../hooks/use-basis.ts';
 import { useEditableRows } from '../../../hooks/use-editable-rows.ts';
 import { words } from '../../../words/piece.ts';
@@ -52,7 +53,7 @@ export function PartRows({ piece, count, margin, edit, isWhole }: PartRowsProps)
   return (
     <section aria-labelledby="parts" className="mt-5" onPaste={onPaste}>
       <div className="flex items-baseline justify-between">
-        <h2 id="parts">{words.parts}</h2>
+        <SectionTitle id="parts" title={words.parts} help="parts-and-blanks" />
         {takes && (
           <span className="aside num">
             {showValue(takes.value, takes.unit)} {words.gCutForOne}

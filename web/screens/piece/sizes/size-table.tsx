@@ -10,6 +10,7 @@ import type { Sizes } from '../../../../core/piece/sizes.ts';
 import type { PieceCount } from '../../../../core/price/piece/count-piece.ts';
 import { Choice, type Option } from '../../../components/choice.tsx';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
+import { SectionTitle } from '../../../components/section-title.tsx';
 import { useBasis } from '../../../hooks/use-basis.ts';
 import { useStable } from '../../../hooks/use-stable.ts';
 import { useTimeSliced } from '../../../hooks/use-time-sliced.ts';
@@ -61,7 +62,7 @@ const SizeRows = memo(function SizeRows({ sizes: written, counts, problems, edit
   if (parameters.length === 0)
     return (
       <section aria-labelledby="sizes" className="mt-5">
-        <h2 id="sizes">{words.sizes}</h2>
+        <SectionTitle id="sizes" title={words.sizes} help="parts-and-blanks" />
         <p className="text-[15px] text-soft">
           One size.{' '}
           <button
@@ -77,7 +78,7 @@ const SizeRows = memo(function SizeRows({ sizes: written, counts, problems, edit
   return (
     <section aria-labelledby="sizes" className="mt-5">
       <div className="flex items-baseline justify-between gap-4">
-        <h2 id="sizes">{words.sizes}</h2>
+        <SectionTitle id="sizes" title={words.sizes} help="parts-and-blanks" />
         <span className="text-[14px]">
           <Choice
             small

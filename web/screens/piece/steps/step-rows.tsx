@@ -15,6 +15,7 @@ import type { Option } from '../../../components/choice.tsx';
 import { EditableRow, EditableRows } from '../../../components/editable-row.tsx';
 import { Field } from '../../../components/field.tsx';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
+import { SectionTitle } from '../../../components/section-title.tsx';
 import { useEditableRows } from '../../../hooks/use-editable-rows.ts';
 import type { RowMoves } from '../../../hooks/use-row-moves.ts';
 import { useRowProblems } from '../../../hooks/use-row-problems.ts';
@@ -70,7 +71,7 @@ export const StepRows = memo(function StepRows({ piece, count, margin, edit }: S
   return (
     <section aria-labelledby="route" className="mt-5" onPaste={onPaste}>
       <div className="flex items-baseline justify-between">
-        <h2 id="route">{words.benchRoute}</h2>
+        <SectionTitle id="route" title={words.benchRoute} help="route-and-time" />
         <span className="aside num">
           {showValue(count.minutes.value, 'min')} {words.minBenchTimePerPiece}{' '}
           {showValue(count.unattended.value, 'min')} {words.minUnattendedPerBatch}

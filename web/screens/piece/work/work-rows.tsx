@@ -14,6 +14,7 @@ import { Choice, type Option } from '../../../components/choice.tsx';
 import { EditableRow, EditableRows } from '../../../components/editable-row.tsx';
 import { Field } from '../../../components/field.tsx';
 import type { EditPiece } from '../../../components/remark-lines.tsx';
+import { SectionTitle } from '../../../components/section-title.tsx';
 import { type SetRow, useEditableRows } from '../../../hooks/use-editable-rows.ts';
 import type { RowMoves } from '../../../hooks/use-row-moves.ts';
 import { useRowProblems } from '../../../hooks/use-row-problems.ts';
@@ -55,7 +56,7 @@ export const WorkRows = memo(function WorkRows({ piece, problems, edit }: WorkRo
   ]);
   return (
     <section aria-labelledby="work" className="mt-5">
-      <h2 id="work">{words.work}</h2>
+      <SectionTitle id="work" title={words.work} help="route-and-time" />
       <p className="aside">{words.cuttingJoiningPickling}</p>
       <EditableRows
         grid={columns}
