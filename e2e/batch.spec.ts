@@ -44,7 +44,7 @@ test('a batch can be moved to a later revision of its piece', async ({ page, dem
 
 test('settings move prices only once accepted, and the page lists the moves before', async ({ page, demo }) => {
   await page.goto(`${demo.url}/studio/pricing`);
-  await page.getByLabel('Wholesale multiplier').fill('2.4');
+  await page.getByLabel('Wholesale multiplier', { exact: true }).fill('2.4');
   const warning = page.getByRole('region', { name: 'These changes affect wholesale prices' });
   await expect(warning.getByRole('row', { name: /Barometer brooch/ })).toContainText('66.00to82.00');
   await page.getByRole('link', { name: 'Pieces' }).click();
