@@ -222,7 +222,7 @@ function useAddPiece() {
     take: (piece: Piece) => void addPiece(piece).then(({ data }) => data && goTo(data)),
     open: (file: File) => {
       setUnread('');
-      if (!file.name.endsWith('.json')) {
+      if (/\.(?:csv|tsv|tab|txt)$/i.test(file.name)) {
         void file.bytes().then((bytes) => {
           setFileToImport({ name: file.name, bytes });
           void navigate('/import');
