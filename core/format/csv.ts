@@ -14,8 +14,13 @@ export function csvOf(rows: readonly (readonly (string | number)[])[]): string {
   return `${Papa.unparse(safe, { newline: '\r\n' })}\r\n`;
 }
 
+/** A cell as it was typed, before it was made safe. */
+export function cellAsTyped(cell: string): string {
+  return cell.replace(MADE_SAFE, '');
+}
+
 /** Cells of a CSV text; the delimiter is found. Empty lines are left out. */
 export function readCsv(text: string): string[][] {
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
-  return data.map((row) => row.map((cell) => cell.replace(MADE_SAFE, '')));
+  return data.map((row) => row.map(cellAsTyped));
 }

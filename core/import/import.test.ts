@@ -1,11 +1,12 @@
 // Tables as makers and suppliers save them: delimiters, encodings, decimal signs, titles and other people's columns.
 // Encodings by the WHATWG Encoding Standard; CSV by RFC 4180. The lists are invented.
 import { describe, expect, it } from 'vitest';
+import { withBreaks } from '../batch/buying/price-list-file.ts';
 import { builtInAlloys } from '../metal/alloys.ts';
 import { alloyNamed } from './alloy-named.ts';
 import { cellsByField, guessMapping, missingFields } from './columns.ts';
 import { type KnownPiece, pieceFields, readPieceRow } from './piece-rows.ts';
-import { itemsOfRows, priceListFields, readPriceListRow } from './price-list-rows.ts';
+import { priceListFields, readPriceListRow } from './price-list-rows.ts';
 import { readStockRow, stockFields } from './stock-rows.ts';
 import { plainCell, readTableFile, readTableText, type TableFile } from './table-file.ts';
 
@@ -43,6 +44,7 @@ describe('a table of a file', () => {
     ['tabs', 'Name\tg\tprice\nBand\t3.25\t45', '\t', '.'],
     ['bars', 'Name|Weight\nBand|3.25\nPin|2.5', '|', '.'],
     ['thousands with commas', 'Name;Price\nChain;"1,234.50"', ';', '.'],
+    ['cells made safe for spreadsheets', "Name,Price\n'=Pin,45.00", ',', '.'],
     ['thousands with points', 'Name;Price\nKette;1.234,50', ';', ','],
   ])('%s', (_name, text, delimiter, decimal) => {
     const read = table(text);
@@ -66,6 +68,10 @@ describe('a table of a file', () => {
     expect(titled.heads).toEqual(['Name', 'Grams', 'column 3']);
     expect(titled.rows).toEqual([['Pin', '2.5', 'x'], ['Band', '', '']]); // prettier-ignore
     expect(table('Pin,2.5\nBand,3.1').heads).toEqual(['column 1', 'column 2']);
+  });
+
+  it('takes the apostrophe off a cell that was made safe for spreadsheets', () => {
+    expect(table("Name,Price\n'=Pin,4\n'Twas,5").rows).toEqual([['=Pin', '4'], ["'Twas", '5']]); // prettier-ignore
   });
 
   it('is none where nothing stands below the heads', () => {
@@ -209,7 +215,7 @@ describe('a price list with other heads', () => {
 
   it('rows of one item are its price breaks', () => {
     const rows = read('Supplier,Code,Name,Min qty,Price\nX,A,Catch,1,2\nX,A,Catch,10,1.5\nX,B,Pin,1,3\n');
-    const items = itemsOfRows(rows.flatMap(({ value }) => (value ? [value] : [])));
+    const items = withBreaks(rows.flatMap(({ value }) => (value ? [value] : [])));
     expect(items.map(({ item, breaks }) => [item, breaks.map(({ from }) => from)])).toEqual([['A', [1, 10]], ['B', [1]]]); // prettier-ignore
   });
 });

@@ -49,15 +49,3 @@ export function readPriceListRow(cells: ReadonlyMap<string, string>, basis: Pric
   if (before && was === is) return { effect: 'same', title, says: 'The price is as before.', value: item };
   return { effect: before ? 'changed' : 'new', title, says: '', value: item };
 }
-
-/** Rows of one item are its price breaks. */
-export function itemsOfRows(rows: readonly SupplierItem[]): SupplierItem[] {
-  const items = new Map<string, SupplierItem>();
-  for (const row of rows) {
-    const key = JSON.stringify([row.supplier, row.item]);
-    const before = items.get(key);
-    const breaks = [...(before?.breaks ?? []), ...row.breaks].sort((a, b) => a.from - b.from);
-    items.set(key, { ...(before ?? row), breaks });
-  }
-  return [...items.values()];
-}

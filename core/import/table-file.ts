@@ -1,5 +1,6 @@
 // Reads a table from the bytes of any CSV file: its encoding, its delimiter and its decimal sign are found.
 import Papa from 'papaparse';
+import { cellAsTyped } from '../format/csv.ts';
 
 /** A table as it stands in a file. */
 export interface TableFile {
@@ -37,7 +38,7 @@ export function readTableText(text: string, encoding: TableFile['encoding'] = 'U
   );
   const rows = lines
     .slice(hasHeads ? 1 : 0, MOST_ROWS + 1)
-    .map((line) => Array.from({ length: width }, (_, at) => (line[at] ?? '').trim()));
+    .map((line) => Array.from({ length: width }, (_, at) => cellAsTyped((line[at] ?? '').trim())));
   if (rows.length === 0 || width === 0) return null;
   return { heads, rows, encoding, delimiter: meta.delimiter, decimal: decimalOf(rows.flat()) };
 }

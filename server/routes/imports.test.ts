@@ -65,6 +65,14 @@ test('pieces of a spreadsheet come with their first version and their prices, on
   expect(await pieces()).toEqual([]);
 });
 
+test('a price that a row does not give follows from the other, also where metal and time cost nothing', async () => {
+  const gift = pieceSchema.parse({ name: 'Found glass', note: '', batchSize: '1', parts: [], findings: [], steps: [] });
+  const rows = [{ piece: gift, id: null, wholesaleMinor: null, retailMinor: 2200 }];
+  await post('/api/imports/pieces', { rows, source: 'list.csv' });
+  // The usual retail multiplier of a new studio is 2.2.
+  expect((await pieces())[0]?.priced).toMatchObject({ wholesaleMinor: 1000, retailMinor: 2200 });
+});
+
 test('stock of a list is received whole or not at all, and is undone by counter-entries', async () => {
   const lot = { alloy: 'silver-925', section: { form: 'round', diameter: '1.5 mm' }, length: '1000 mm', count: '3' };
   const refused = await post('/api/imports/stock', { rows: [lot, { ...lot, length: 'long' }] });

@@ -4,6 +4,7 @@ import type { NewLot } from '../../core/batch/stock/shelf.ts';
 import { NotAcceptable } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';
 import { acceptPiece } from './accept-piece.ts';
+import { currentBasis } from './basis.ts';
 import { setPrices } from './set-prices.ts';
 import { addLot, countLot } from './stockroom.ts';
 
@@ -13,6 +14,7 @@ import { addLot, countLot } from './stockroom.ts';
  */
 export function importPieces(stores: Stores, rows: readonly ImportedPieceRow[], source: string): PiecesImported {
   return stores.inTransaction(() => {
+    const factor = currentBasis(stores).rates.selling.rule.retailFactor.value;
     const added: string[] = [];
     const before: PiecesImported['before'] = [];
     for (const { piece, id, wholesaleMinor, retailMinor } of rows) {
@@ -21,14 +23,30 @@ export function importPieces(stores: Stores, rows: readonly ImportedPieceRow[], 
       if (id === null) added.push(pieceId);
       else if (last) before.push({ pieceId, wholesaleMinor: last.wholesaleMinor, retailMinor: last.retailMinor });
       if (wholesaleMinor === null && retailMinor === null) continue;
-      const prices = {
-        wholesaleMinor: wholesaleMinor ?? last?.wholesaleMinor ?? 0,
-        retailMinor: retailMinor ?? last?.retailMinor ?? 0,
-      };
+      const prices = bothPrices({ wholesaleMinor, retailMinor }, last, factor);
       setPrices(stores, { how: 'set', why: `imported from ${source}`, prices: [{ pieceId, ...prices }] });
     }
     return { added, before };
   });
+}
+
+interface TwoPrices<Minor> {
+  readonly wholesaleMinor: Minor;
+  readonly retailMinor: Minor;
+}
+
+/** A price that a row does not give stays as it was set; without one it follows from the other by the retail multiplier. */
+function bothPrices(
+  given: TwoPrices<number | null>,
+  last: TwoPrices<number> | null,
+  factor: number,
+): TwoPrices<number> {
+  const wholesale = given.wholesaleMinor ?? (last?.wholesaleMinor || null);
+  const retail = given.retailMinor ?? (last?.retailMinor || null);
+  return {
+    wholesaleMinor: wholesale ?? Math.round((retail ?? 0) / factor),
+    retailMinor: retail ?? Math.round((wholesale ?? 0) * factor),
+  };
 }
 
 function addAccepted(stores: Stores, piece: ImportedPieceRow['piece']): string {

@@ -109,7 +109,13 @@ function DeleteDialog({ kind, id, title, version, onClose, onDeleted }: DeleteDi
     });
   };
   return (
-    <ModalDialog open title={`${words.delete}: ${title}`} description={words.itGoesToTheTrash} onClose={onClose}>
+    <ModalDialog
+      open
+      title={`${words.delete}: ${title}`}
+      description={words.itGoesToTheTrash}
+      onClose={onClose}
+      confirm={{ label: words.delete, onConfirm: () => void takeAway(), isOff: isLoading || !dependents }}
+    >
       {dependents?.length === 0 && <p className="mt-4">{words.nothingDependsOnIt}</p>}
       {dependents && dependents.length > 0 && (
         <>
@@ -124,14 +130,6 @@ function DeleteDialog({ kind, id, title, version, onClose, onDeleted }: DeleteDi
         </>
       )}
       <Failure of={[error]} />
-      <div className="mt-5 flex justify-end gap-3">
-        <button type="button" className="button button-quiet" onClick={onClose}>
-          {words.cancel}
-        </button>
-        <button type="button" className="button" disabled={isLoading || !dependents} onClick={() => void takeAway()}>
-          {words.delete}
-        </button>
-      </div>
     </ModalDialog>
   );
 }

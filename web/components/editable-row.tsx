@@ -79,7 +79,7 @@ export function EditableRow(props: EditableRowProps) {
   const row = useRef<HTMLTableSectionElement>(null);
   useLayoutEffect(() => {
     if (!row.current || isBlank) return;
-    registerRow(row.current, { remove: () => onRemove(index), duplicate: () => onMove(index, 'duplicate') });
+    registerRow(row.current, () => onRemove(index));
   });
   const cell = isGrid ? 'cell' : undefined;
   const tools = !isBlank && <RowTools name={name} index={index} last={last} onMove={onMove} onRemove={onRemove} />;

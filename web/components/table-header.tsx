@@ -1,8 +1,8 @@
 // The head of a table: one label a column; labels of number columns are right-aligned.
-import { ArrowDown, ArrowUp } from 'lucide-react';
 import { local } from '../../core/format/variants.ts';
 import { TableMenu } from '../grid/table-menu.tsx';
 import type { ListSorting } from '../hooks/sort-rows.ts';
+import { SortHead } from './sort-head.tsx';
 
 export type Head =
   | string
@@ -62,23 +62,6 @@ export function TableHeader({ of, isGrid = false, className, sorts }: HeadsProps
 function ariaSortOf(key: string, sort: string) {
   if (sort === key) return 'ascending';
   return sort === `-${key}` ? 'descending' : 'none';
-}
-
-interface SortHeadProps {
-  readonly text: string;
-  readonly isOn: boolean;
-  readonly isDown: boolean;
-  readonly onPress: () => void;
-}
-
-function SortHead({ text, isOn, isDown, onPress }: SortHeadProps) {
-  const Arrow = isDown ? ArrowDown : ArrowUp;
-  return (
-    <button type="button" className="inline-flex items-center gap-[2px] hover:text-ink" onClick={onPress}>
-      {text}
-      {isOn && <Arrow size={13} aria-hidden="true" />}
-    </button>
-  );
 }
 
 interface ReadHead {

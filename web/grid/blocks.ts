@@ -1,7 +1,7 @@
 // Blocks of cells between a table and a spreadsheet.
 import { flushSync } from 'react-dom';
 import { asOneStep } from '../state/one-step.ts';
-import { cellsOf, columnOf, columnsFrom, rowOf, rowsAround, textsOf } from './cells.ts';
+import { cellsOf, columnOf, columnsFrom, rowOf, rowsAround, shownText, textsOf } from './cells.ts';
 
 /** Lines of cells. */
 export type Block = readonly (readonly string[])[];
@@ -28,8 +28,7 @@ export function tsvOf(block: Block): string {
 
 /** A table as it is shown, its heads first. @param rows  the rows; left out: all */
 export function blockOfTable(table: HTMLTableElement, rows: readonly Element[] = allRows(table)): Block {
-  const heads = [...(table.tHead?.rows[0]?.cells ?? [])].map(headText);
-  const lines = [heads, ...rows.map(textsOf)].filter((line) => line.some(Boolean));
+  const lines = [headsOf(table), ...rows.map(textsOf)].filter((line) => line.some(Boolean));
   const width = Math.max(0, ...lines.map(({ length }) => length));
   // A column of drawings or tools has no text.
   const full = Array.from({ length: width }, (_, at) => at).filter((at) => lines.some((line) => line[at]));
@@ -40,15 +39,13 @@ function allRows(table: HTMLTableElement): readonly Element[] {
   return [...table.querySelectorAll('tbody[data-row]:not(.blank-row), tbody:not([data-row], [aria-hidden]) > tr')];
 }
 
-/** The words of a column head. */
-export function headText(head: Element): string {
-  return head.firstElementChild?.classList.contains('sr-only') ? '' : textOfHead(head);
+/** The words of the column heads; '' for a head that is not shown. */
+export function headsOf(table: HTMLTableElement): readonly string[] {
+  return [...(table.tHead?.rows[0]?.cells ?? [])].map(headText);
 }
 
-function textOfHead(head: Element): string {
-  const copy = head.cloneNode(true) as Element;
-  for (const one of copy.querySelectorAll('.table-menu, svg')) one.remove();
-  return copy.textContent.trim();
+function headText(head: Element): string {
+  return head.firstElementChild?.classList.contains('sr-only') ? '' : shownText(head);
 }
 
 /**

@@ -1,5 +1,5 @@
 // What a block of cells needs of a field: its text, and a way to write to it. Fields register themselves by their
-// element, so that one pair of hands serves every table.
+// element, so that the same functions serve every table.
 
 /** A field of a table. */
 export interface Cell {
@@ -9,25 +9,21 @@ export interface Cell {
   readonly write: (text: string) => void;
 }
 
-/** What can be done to a row of a document. */
-export interface RowDeeds {
-  readonly remove: () => void;
-  readonly duplicate: () => void;
-}
-
 const cells = new WeakMap<Element, Cell>();
-const deeds = new WeakMap<Element, RowDeeds>();
+const removers = new WeakMap<Element, () => void>();
 
 export function registerCell(element: HTMLElement, cell: Cell): void {
   cells.set(element, cell);
 }
 
-export function registerRow(element: Element, row: RowDeeds): void {
-  deeds.set(element, row);
+/** @param remove  removes the row from its document */
+export function registerRow(row: Element, remove: () => void): void {
+  removers.set(row, remove);
 }
 
-export function deedsOf(row: Element): RowDeeds | undefined {
-  return deeds.get(row);
+/** Removes a row from its document; undefined for a row that stays. */
+export function removerOf(row: Element): (() => void) | undefined {
+  return removers.get(row);
 }
 
 /** The row of a table an element stands in; null outside of one. */
@@ -91,8 +87,8 @@ export function textsOf(row: Element): readonly string[] {
   });
 }
 
-/** The text of a cell without its buttons and pictures. */
-function shownText(cell: Element): string {
+/** The text of a cell or a head without its tools and pictures. */
+export function shownText(cell: Element): string {
   const copy = cell.cloneNode(true) as Element;
   for (const one of copy.querySelectorAll('.row-tool, .table-menu, svg')) one.remove();
   return copy.textContent.replace(/\s+/g, ' ').trim();

@@ -1,5 +1,7 @@
 // Widths of columns: dragged at the right edge of a head, remembered on this device.
-import { canHideColumns, columnsKey } from './hidden-columns.ts';
+import { remember, remembered } from '../state/remembered.ts';
+import { headsOf } from './blocks.ts';
+import { canHideColumns, columnsKey, numbersOf } from './hidden-columns.ts';
 
 /** px at the right edge of a head that take the drag. */
 const EDGE_PX = 7;
@@ -24,12 +26,14 @@ export function startResize(press: PointerEvent): boolean {
   if (!carrier) return false;
   press.preventDefault();
   const move = ({ clientX }: PointerEvent) => setWidth(carrier, Math.max(LEAST_PX, clientX - box.left));
+  const ended = new AbortController();
   const stop = () => {
-    window.removeEventListener('pointermove', move);
+    ended.abort();
     keepWidths(table);
   };
-  window.addEventListener('pointermove', move);
-  window.addEventListener('pointerup', stop, { once: true });
+  window.addEventListener('pointermove', move, ended);
+  window.addEventListener('pointerup', stop, ended);
+  window.addEventListener('pointercancel', stop, ended);
   return true;
 }
 
@@ -38,17 +42,9 @@ function setWidth(carrier: HTMLElement, px: number): void {
   carrier.style.minWidth = carrier.style.width;
 }
 
-function columnsOf(table: HTMLTableElement): number {
-  return table.tHead?.rows[0]?.cells.length ?? 0;
-}
-
 function keepWidths(table: HTMLTableElement): void {
-  const widths = Array.from({ length: columnsOf(table) }, (_, column) => parseInt(carrierOf(table, column)?.style.minWidth ?? '', 10) || 0); // prettier-ignore
-  try {
-    localStorage.setItem(keyOf(table), widths.join(' '));
-  } catch {
-    // Without storage nothing is remembered.
-  }
+  const widths = headsOf(table).map((_, column) => parseInt(carrierOf(table, column)?.style.minWidth ?? '', 10) || 0);
+  remember(keyOf(table), widths);
 }
 
 /** Sets the widths that were chosen before. */
@@ -61,23 +57,15 @@ export function showWidths(table: HTMLTableElement): void {
 
 /** The chosen widths, px; 0 for a column that has its usual one. */
 export function widthsOf(table: HTMLTableElement): readonly number[] {
-  try {
-    return (localStorage.getItem(keyOf(table)) ?? '').split(' ').filter(Boolean).map(Number);
-  } catch {
-    return [];
-  }
+  return numbersOf(remembered(keyOf(table)));
 }
 
 /** Gives all columns their usual widths. */
 export function resetWidths(table: HTMLTableElement): void {
-  try {
-    localStorage.removeItem(keyOf(table));
-  } catch {
-    // Nothing was remembered.
-  }
-  for (let column = 0; column < columnsOf(table); column += 1) {
+  remember(keyOf(table), null);
+  headsOf(table).forEach((_, column) => {
     const carrier = carrierOf(table, column);
     carrier?.style.removeProperty('width');
     carrier?.style.removeProperty('min-width');
-  }
+  });
 }

@@ -2,7 +2,7 @@
 import { bindKeys } from '../keys/bind-keys.ts';
 import { showToast } from '../state/toasts.ts';
 import { words } from '../words/grid.ts';
-import { type Block, blockOf, blockOfTable, fillDown, headText, isBlock, tsvOf, writeBlock } from './blocks.ts';
+import { type Block, blockOf, blockOfTable, fillDown, headsOf, isBlock, tsvOf, writeBlock } from './blocks.ts';
 import { cellsOf, columnOf, elementAt, rowOf, rowsAround } from './cells.ts';
 import { startResize } from './column-widths.ts';
 import { dropPicked, pickedRows, pickRow, pickTo } from './picked-rows.ts';
@@ -78,23 +78,31 @@ function fill(event: KeyboardEvent): void {
   if (above && !at.row.matches('.blank-row')) fillDown([above, at.row], column);
 }
 
-function copy(event: ClipboardEvent): void {
+/** The rows that were copied last: pasted into such a table again they go to the same fields, whatever is beside them. */
+let copied: { readonly text: string; readonly heads: string; readonly cells: Block } | null = null;
+
+/** The selected rows as a spreadsheet pastes them; null where none is selected. */
+function takeCopy(): string | null {
   const rows = pickedRows();
   const table = rows[0]?.closest('table');
-  if (!table || event.defaultPrevented) return;
-  event.preventDefault();
-  event.clipboardData?.setData('text/plain', tsvOf(blockOfTable(table, rows)));
-  // Rows pasted into such a table again go to the same fields, whatever is shown beside them.
-  const own: OwnRows = { heads: headsOf(table), cells: rows.map((row) => cellsOf(row).map(({ text }) => text)) };
-  event.clipboardData?.setData(OWN_TYPE, JSON.stringify(own));
+  if (!table) return null;
+  const text = tsvOf(blockOfTable(table, rows));
+  copied = { text, heads: headsOf(table).join(), cells: rows.map((row) => cellsOf(row).map((cell) => cell.text)) };
   showToast(words.copied);
+  return text;
+}
+
+function copy(event: ClipboardEvent): void {
+  const text = event.defaultPrevented ? null : takeCopy();
+  if (text === null) return;
+  event.preventDefault();
+  event.clipboardData?.setData('text/plain', text);
 }
 
 /** Copies the selected rows. */
 export function copyPicked(): void {
-  const rows = pickedRows();
-  const table = rows[0]?.closest('table');
-  if (table) void navigator.clipboard.writeText(tsvOf(blockOfTable(table, rows))).then(() => showToast(words.copied));
+  const text = takeCopy();
+  if (text !== null) void navigator.clipboard.writeText(text);
 }
 
 async function paste(event: ClipboardEvent): Promise<void> {
@@ -102,32 +110,21 @@ async function paste(event: ClipboardEvent): Promise<void> {
   const at = inHand();
   if (event.defaultPrevented || !at || !isBlock(text) || at.field instanceof HTMLTextAreaElement) return;
   event.preventDefault();
-  const own = ownRows(event.clipboardData?.getData(OWN_TYPE) ?? '', at.row);
-  const first = own && elementAt(at.row, 0);
-  const block = own?.cells ?? (await blockOf(text));
-  const field = first ?? (at.field.isConnected ? at.field : document.activeElement);
-  if (!block || !field) return;
-  const left = writeBlock(field, block, own !== null);
+  const table = at.row.closest('table');
+  const rows = table && copied?.text === text && copied.heads === headsOf(table).join() ? copied.cells : null;
+  const block = rows ?? withoutHeads((await blockOf(text)) ?? [], table);
+  const inRow = rows && elementAt(at.row, 0);
+  const field = inRow ?? (at.field.isConnected ? at.field : document.activeElement);
+  if (block.length === 0 || !field) return;
+  const left = writeBlock(field, block, rows !== null);
   if (left > 0) showToast(`${String(left)} ${left === 1 ? words.rowDidNotFit : words.rowsDidNotFit}`);
 }
 
-const OWN_TYPE = 'application/x-noon-rows';
-
-interface OwnRows {
-  readonly heads: string;
-  readonly cells: Block;
-}
-
-/** Rows copied from a table with the same columns. */
-function ownRows(text: string, row: HTMLElement): OwnRows | null {
-  const table = row.closest('table');
-  if (!text || !table) return null;
-  const own = JSON.parse(text) as OwnRows;
-  return own.heads === headsOf(table) ? own : null;
-}
-
-function headsOf(table: HTMLTableElement): string {
-  return [...(table.tHead?.rows[0]?.cells ?? [])].map(headText).join('|');
+/** Rows copied in another window have the heads of this very table above them. */
+function withoutHeads(block: Block, table: HTMLTableElement | null): Block {
+  const [first = []] = block;
+  const heads = table ? headsOf(table).filter(Boolean) : [];
+  return heads.length > 1 && first.join() === heads.join() ? block.slice(1) : block;
 }
 
 function press(event: PointerEvent): void {

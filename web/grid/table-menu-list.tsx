@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { saveTable } from '../hooks/save-table.ts';
 import { showToast } from '../state/toasts.ts';
 import { words } from '../words/grid.ts';
-import { type Block, blockOfTable, headText, tsvOf } from './blocks.ts';
+import { type Block, blockOfTable, headsOf, tsvOf } from './blocks.ts';
 import { resetWidths, widthsOf } from './column-widths.ts';
 import { canHideColumns, columnsKey, hiddenColumns, keepHidden, showHidden } from './hidden-columns.ts';
 
@@ -24,7 +24,7 @@ export function TableMenuList({ table, whole, onClose }: TableMenuListProps) {
     keepHidden(key, next);
     showHidden(table, next);
   };
-  const heads = [...(table.tHead?.rows[0]?.cells ?? [])].map(headText);
+  const heads = headsOf(table);
   return (
     <DropdownMenu.Root modal={false} open onOpenChange={(open) => !open && onClose()}>
       <DropdownMenu.Trigger asChild>

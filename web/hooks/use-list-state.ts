@@ -2,6 +2,7 @@
 // order and filters are remembered on this device as well.
 import { useEffect, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
+import { remember, remembered } from '../state/remembered.ts';
 
 /** ms after the last change until the address takes it: it is typed in. */
 const WRITE_AFTER_MS = 350;
@@ -11,24 +12,24 @@ type ListState = Readonly<Record<string, string>>;
 /**
  * @param list        names the list on this device
  * @param usual       the state without any choice; pass the same object each time
- * @param remembered  fields that are remembered; a search is not, or pieces would seem to be gone
+ * @param rememberedFields  fields that are remembered; a search is not, or pieces would seem to be gone
  */
 export function useListState<State extends ListState>(
   list: string,
   usual: State,
-  remembered: readonly (keyof State & string)[],
+  rememberedFields: readonly (keyof State & string)[],
 ): readonly [State, (next: State) => void] {
   const [params, setParams] = useSearchParams();
   const [state, setState] = useState<State>(() => {
     const inAddress = Object.fromEntries(Object.keys(usual).flatMap((key) => (params.has(key) ? [[key, params.get(key)]] : []))); // prettier-ignore
-    const otherwise = Object.keys(inAddress).length > 0 ? {} : stored(list, remembered);
+    const otherwise = Object.keys(inAddress).length > 0 ? {} : stored(list, rememberedFields);
     return { ...usual, ...otherwise, ...inAddress };
   });
   const writing = useRef<ReturnType<typeof setTimeout>>(undefined);
   useEffect(() => () => clearTimeout(writing.current), []);
   const change = (next: State) => {
     setState(next);
-    store(list, remembered, next);
+    remember(keyOf(list), Object.fromEntries(rememberedFields.map((key) => [key, next[key]])));
     clearTimeout(writing.current);
     writing.current = setTimeout(() => {
       setParams((before) => withState(before, next, usual), { replace: true });
@@ -49,22 +50,10 @@ function withState(before: URLSearchParams, state: ListState, usual: ListState):
 
 const keyOf = (list: string) => `noon-list-${list}`;
 
-function stored(list: string, remembered: readonly string[]): ListState {
-  try {
-    const read: unknown = JSON.parse(localStorage.getItem(keyOf(list)) ?? '{}');
-    if (typeof read !== 'object' || read === null) return {};
-    return Object.fromEntries(
-      Object.entries(read).filter(([key, value]) => remembered.includes(key) && typeof value === 'string'),
-    );
-  } catch {
-    return {};
-  }
-}
-
-function store(list: string, remembered: readonly string[], state: ListState): void {
-  try {
-    localStorage.setItem(keyOf(list), JSON.stringify(Object.fromEntries(remembered.map((key) => [key, state[key]]))));
-  } catch {
-    // Without storage nothing is remembered.
-  }
+function stored(list: string, names: readonly string[]): ListState {
+  const read = remembered(keyOf(list));
+  if (typeof read !== 'object' || read === null) return {};
+  return Object.fromEntries(
+    Object.entries(read).filter(([key, value]) => names.includes(key) && typeof value === 'string'),
+  );
 }

@@ -2,7 +2,7 @@
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useAddPieceFileMutation } from '../state/endpoints/pieces.ts';
-import { setFileToImport } from '../state/import-file.ts';
+import { isTableFile, openTable } from '../state/import-file.ts';
 import { showToast } from '../state/toasts.ts';
 import { words } from '../words/import.ts';
 
@@ -33,8 +33,8 @@ export function FileDrop() {
         const [first] = data ?? [];
         if (first) await navigate(data?.length === 1 ? `/pieces/${first.id}` : '/pieces');
         else showToast(`${words.notReadable} ${file.name}`);
-      } else if (/\.(?:csv|tsv|tab|txt)$/i.test(file.name)) {
-        setFileToImport({ name: file.name, bytes: await file.bytes() });
+      } else if (isTableFile(file)) {
+        await openTable(file, file.name);
         await navigate('/import');
       } else showToast(`${words.notReadable} ${file.name}`);
     };

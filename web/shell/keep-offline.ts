@@ -53,7 +53,7 @@ export async function keepOffline(): Promise<void> {
     // Without it the app works as long as the ledger answers.
     return;
   }
-  // The service worker keeps the answers.
-  for (const { path } of lists) await fetch(path).catch(() => undefined);
+  // The service worker keeps the answers. What a page has read since is kept already.
+  for (const { path } of lists) if (!(await caches.match(path))) await fetch(path).catch(() => undefined);
   setInterval(() => void worker.update().catch(() => undefined), LOOK_EVERY_MS);
 }

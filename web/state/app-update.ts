@@ -1,22 +1,14 @@
 // A new version of the program that waits until the maker takes it.
-import { useSyncExternalStore } from 'react';
+import { sharedValue, useShared } from './shared-value.ts';
 
-let take: (() => void) | null = null;
-const listeners = new Set<() => void>();
+const take = sharedValue<(() => void) | null>(null);
 
 /** @param takeIt  takes the new version, which loads the page again */
 export function announceUpdate(takeIt: () => void): void {
-  take = takeIt;
-  for (const listener of listeners) listener();
+  take.set(takeIt);
 }
 
 /** Takes the new version; null where there is none. */
 export function useAppUpdate(): (() => void) | null {
-  return useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => take,
-  );
+  return useShared(take);
 }

@@ -25,6 +25,7 @@ export const words = localWords({
   nothingMoved: 'Nothing moved.',
   planAgain: 'Reschedule',
   takeThisPlan: 'Take this schedule',
+  cancel: 'Cancel',
   cantConnectToNoonLedger: 'Can’t connect to Noon Ledger.',
   exportToCalendarIcs: 'Export to calendar (.ics)',
   giveADay: 'Give a day.',

@@ -11,6 +11,7 @@ export const words = localWords({
   enterRentAndTools: 'Enter rent, tools and gas',
   hide: 'Hide',
   howCostBecomesPrice: 'How a cost becomes a wholesale and a retail price.',
+  importPieces: 'Import pieces',
   makeAFirstBatch: 'Make a first batch',
   open: 'open',
   readMySpreadsheet: 'Read my spreadsheet',

@@ -2,6 +2,7 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  importCsv: 'Import CSV',
   metalPricesSaved: 'Metal prices saved.',
   undone: 'undone',
   smallChangesOfLearned: 'Small changes of learned times are',

@@ -53,7 +53,7 @@ export function readPriceList(
       items: [],
       problems: [{ line: 1, sentence: `The first line should name the columns; ${missing.join(', ')} is missing.` }],
     };
-  const items = new Map<string, SupplierItem>();
+  const items: SupplierItem[] = [];
   const problems: { line: number; sentence: string }[] = [];
   lines.forEach((row, index) => {
     if (row.every((cell) => !cell.trim())) return;
@@ -62,14 +62,23 @@ export function readPriceList(
       problems.push({ line: index + 2, sentence: read.sentence });
       return;
     }
-    const key = JSON.stringify([read.supplier, read.item]);
-    const before = items.get(key);
-    const breaks = [...(before?.breaks ?? []), ...read.breaks].sort((a, b) => a.from - b.from);
-    items.set(key, { ...(before ?? read), breaks });
+    items.push(read);
   });
-  if (items.size === 0 && problems.length === 0)
+  if (items.length === 0 && problems.length === 0)
     problems.push({ line: 2, sentence: 'This price list has column heads but no items.' });
-  return { items: [...items.values()], problems };
+  return { items: withBreaks(items), problems };
+}
+
+/** Rows of one item are its price breaks. */
+export function withBreaks(rows: readonly SupplierItem[]): SupplierItem[] {
+  const items = new Map<string, SupplierItem>();
+  for (const row of rows) {
+    const key = JSON.stringify([row.supplier, row.item]);
+    const before = items.get(key);
+    const breaks = [...(before?.breaks ?? []), ...row.breaks].sort((a, b) => a.from - b.from);
+    items.set(key, { ...(before ?? row), breaks });
+  }
+  return [...items.values()];
 }
 
 type Cell = (name: string) => string;

@@ -2,14 +2,15 @@
 import { useNavigate } from 'react-router';
 import { priceListRoutes } from '../../../contract/price-lists.ts';
 import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
-import { setFileToImport } from '../../state/import-file.ts';
+import { FileLink } from '../../components/file-link.tsx';
+import { openTable, TABLE_FILES } from '../../state/import-file.ts';
 import { words } from '../../words/buying.ts';
 
 export function PriceListBox({ items }: { items: readonly SupplierItem[] }) {
   const navigate = useNavigate();
-  const look = (name: string, bytes: Uint8Array) => {
-    setFileToImport({ name, bytes });
-    void navigate('/import');
+  const look = async (table: Blob, name: string) => {
+    await openTable(table, name);
+    await navigate('/import');
   };
   const suppliers = [...new Set(items.map(({ supplier }) => supplier))];
   return (
@@ -24,26 +25,18 @@ export function PriceListBox({ items }: { items: readonly SupplierItem[] }) {
         ))}
       </ul>
       <p className="mt-1 flex flex-wrap items-baseline gap-x-5 text-[15px]">
-        <label className="link cursor-pointer">
-          {words.importPriceListCsv}
-          <input
-            type="file"
-            accept=".csv,.tsv,.txt,text/csv"
-            className="sr-only"
-            onChange={(event) => {
-              const [file] = event.target.files ?? [];
-              if (file) void file.bytes().then((bytes) => look(file.name, bytes));
-              event.target.value = '';
-            }}
-          />
-        </label>
+        <FileLink
+          label={words.importPriceListCsv}
+          accept={TABLE_FILES}
+          onFiles={([file]) => file && void look(file, file.name)}
+        />
         <button
           type="button"
           className="link"
           onClick={() =>
             void fetch(priceListRoutes.sample.path)
-              .then(async (answer) => await answer.bytes())
-              .then((bytes) => look(words.samplePriceList, bytes))
+              .then(async (answer) => await answer.blob())
+              .then((table) => look(table, words.samplePriceList))
           }
         >
           {words.loadSamplePriceList}

@@ -1,14 +1,16 @@
 // What a table can be imported as.
+import { z } from 'zod';
 import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
 import type { NewLot } from '../../../core/batch/stock/shelf.ts';
 import { alloyNamed } from '../../../core/import/alloy-named.ts';
-import { guessMapping, type ImportField, type Mapping, missingFields } from '../../../core/import/columns.ts';
+import { guessMapping, type ImportField, missingFields } from '../../../core/import/columns.ts';
 import { type KnownPiece, pieceFields, type PieceRow, readPieceRow } from '../../../core/import/piece-rows.ts';
 import { priceListFields, readPriceListRow } from '../../../core/import/price-list-rows.ts';
 import type { RowReading } from '../../../core/import/row-reading.ts';
 import { readStockRow, stockFields } from '../../../core/import/stock-rows.ts';
 import type { TableFile } from '../../../core/import/table-file.ts';
 import type { Basis } from '../../state/basis.ts';
+import { remember, remembered } from '../../state/remembered.ts';
 
 export const importKinds = ['pieces', 'priceList', 'stock'] as const;
 export type ImportKind = (typeof importKinds)[number];
@@ -58,29 +60,26 @@ export function guessKind(table: TableFile): ImportKind {
   return importKinds.toSorted((a, b) => fit(b) - fit(a))[0] ?? 'pieces';
 }
 
-interface Remembered {
-  readonly kind: ImportKind;
-  readonly mapping: Mapping;
-  readonly usualAlloy: string;
-  readonly supplier: string;
-}
+/** What the maker chose for a table. */
+const choicesSchema = z.object({
+  kind: z.enum(importKinds),
+  /** The field of each column. */
+  mapping: z.array(z.string()).readonly(),
+  /** The metal of pieces that name none. */
+  usualAlloy: z.string(),
+  /** The supplier of items that name none. */
+  supplier: z.string(),
+});
+export type ImportChoices = Readonly<z.infer<typeof choicesSchema>>;
 
 const keyOf = ({ heads }: TableFile) => `noon-import-${heads.join('|')}`;
 
 /** The choices for files with these heads, as they were made before on this device. */
-export function rememberedFor(table: TableFile): Remembered | null {
-  try {
-    const read = JSON.parse(localStorage.getItem(keyOf(table)) ?? 'null') as Remembered | null;
-    return read && importKinds.includes(read.kind) && read.mapping.length === table.heads.length ? read : null;
-  } catch {
-    return null;
-  }
+export function rememberedFor(table: TableFile): ImportChoices | null {
+  const { data } = choicesSchema.safeParse(remembered(keyOf(table)));
+  return data?.mapping.length === table.heads.length ? data : null;
 }
 
-export function remember(table: TableFile, choices: Remembered): void {
-  try {
-    localStorage.setItem(keyOf(table), JSON.stringify(choices));
-  } catch {
-    // Without storage nothing is remembered.
-  }
+export function rememberChoices(table: TableFile, choices: ImportChoices): void {
+  remember(keyOf(table), choices);
 }

@@ -1,8 +1,9 @@
 // The import of a table: left the file with its columns and rows, right what the import changes.
 import { useMemo, useState } from 'react';
 import { readTableFile, type TableFile } from '../../../core/import/table-file.ts';
+import { FileLink } from '../../components/file-link.tsx';
 import { Spread } from '../../components/spread.tsx';
-import { setFileToImport, useFileToImport } from '../../state/import-file.ts';
+import { openTable, setFileToImport, TABLE_FILES, useFileToImport } from '../../state/import-file.ts';
 import { words } from '../../words/import.ts';
 import { ImportCount } from './import-count.tsx';
 import { ImportRows } from './import-rows.tsx';
@@ -34,31 +35,21 @@ function NoFile({ hasFile }: { hasFile: boolean }) {
   );
 }
 
-export function FileOrPaste() {
+function FileOrPaste() {
   return (
     <p className="mt-4 flex flex-wrap items-baseline gap-6">
-      <label className="button cursor-pointer focus-within:outline-2 focus-within:outline-act">
-        {words.chooseAFile}
-        <input
-          type="file"
-          accept=".csv,.tsv,.txt,text/csv,text/plain"
-          className="sr-only"
-          onChange={(event) => {
-            const [file] = event.target.files ?? [];
-            event.target.value = '';
-            if (file) void file.bytes().then((bytes) => setFileToImport({ name: file.name, bytes }));
-          }}
-        />
-      </label>
+      <FileLink
+        isButton
+        label={words.chooseAFile}
+        accept={TABLE_FILES}
+        onFiles={([file]) => file && void openTable(file, file.name)}
+      />
       <textarea
         className="h-[2.6em] w-[18em] border border-rule bg-transparent p-2"
         aria-label={words.pasteHere}
         placeholder={words.pasteHere}
         value=""
-        onChange={(event) => {
-          const bytes = new TextEncoder().encode(event.target.value);
-          setFileToImport({ name: words.pasted, bytes });
-        }}
+        onChange={(event) => void openTable(new Blob([event.target.value]), words.pasted)}
       />
     </p>
   );

@@ -1,10 +1,10 @@
 // A table on its way into the ledger: its columns, its rows as they are read, and the import with its undo.
 import { useCallback, useMemo, useState } from 'react';
 import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
+import { withBreaks } from '../../../core/batch/buying/price-list-file.ts';
 import type { NewLot } from '../../../core/batch/stock/shelf.ts';
 import { cellsByField, guessMapping, type Mapping, missingFields } from '../../../core/import/columns.ts';
 import type { PieceRow } from '../../../core/import/piece-rows.ts';
-import { itemsOfRows } from '../../../core/import/price-list-rows.ts';
 import type { RowReading } from '../../../core/import/row-reading.ts';
 import { plainCell, type TableFile } from '../../../core/import/table-file.ts';
 import { failureIn } from '../../components/failure.tsx';
@@ -25,27 +25,21 @@ import {
   type AnyRow,
   fieldsOf,
   guessKind,
+  type ImportChoices,
   type ImportKind,
   readerOf,
-  remember,
+  rememberChoices,
   rememberedFor,
 } from './import-kinds.ts';
 
 export type AnyReading = RowReading<AnyRow>;
-
-interface Choices {
-  readonly kind: ImportKind;
-  readonly mapping: Mapping;
-  readonly usualAlloy: string;
-  readonly supplier: string;
-}
 
 /** @param table  pass the same object each time */
 export function useImport(table: TableFile, fileName: string) {
   const basis = useBasis();
   const { data: pieces } = useGetPiecesQuery();
   const { data: items } = useGetPriceListsQuery();
-  const [choices, setChoices] = useState<Choices>(
+  const [choices, setChoices] = useState<ImportChoices>(
     () => rememberedFor(table) ?? { ...fresh(table, guessKind(table)), usualAlloy: 'silver-925', supplier: '' },
   );
   const [repaired, setRepaired] = useState<ReadonlyMap<number, readonly string[]>>(new Map());
@@ -72,20 +66,20 @@ export function useImport(table: TableFile, fileName: string) {
     readings: pieces && items ? readings : null,
     missing,
     repaired,
-    setChoices: (next: Partial<Choices>) => {
+    setChoices: (next: Partial<ImportChoices>) => {
       const other = next.kind === undefined || next.kind === kind ? {} : fresh(table, next.kind);
       setChoices({ ...choices, ...next, ...other });
     },
     repair: (row: number, cells: readonly string[]) => setRepaired(new Map(repaired).set(row, cells)),
     /** @returns why it was refused; '' when it is done */
     importRows: async () => {
-      remember(table, choices);
+      rememberChoices(table, choices);
       return await keep((readings ?? []).flatMap(({ value, effect }) => (value && effect !== 'bad' ? [value] : [])));
     },
   };
 }
 
-function fresh(table: TableFile, kind: ImportKind): Pick<Choices, 'kind' | 'mapping'> {
+function fresh(table: TableFile, kind: ImportKind): Pick<ImportChoices, 'kind' | 'mapping'> {
   return { kind, mapping: guessMapping(table, fieldsOf[kind]) };
 }
 
@@ -128,7 +122,7 @@ function useKeep(kind: ImportKind, fileName: string): (rows: readonly AnyRow[]) 
       if (answer.error) return failureIn(answer.error);
       done(rows.length, () => void undoStock(answer.data));
     } else {
-      const list = itemsOfRows(rows as SupplierItem[]);
+      const list = withBreaks(rows as SupplierItem[]);
       const answer = await addPriceList(list);
       if (answer.error) return failureIn(answer.error);
       const suppliers = [...new Set(list.map(({ supplier }) => supplier))];

@@ -28,24 +28,18 @@ export function CropDialog({ id, onClose, onCut }: CropDialogProps) {
     onCut(await jpegOf(image, { x: x ?? 0, y: y ?? 0, width: width ?? 1, height: height ?? 1 }, 'photo.jpg'));
   };
   return (
-    <ModalDialog wide open title={words.cropThePhoto} description={words.cropExplained} onClose={onClose}>
+    <ModalDialog
+      wide
+      open
+      title={words.cropThePhoto}
+      description={words.cropExplained}
+      onClose={onClose}
+      confirm={{ label: words.crop, onConfirm: () => void cut(), isOff: area.width < 1 || area.height < 1 }}
+    >
       <div className="mt-4 text-center">
         <ReactCrop crop={area} ruleOfThirds onChange={(_pixels, percent) => setArea(percent)}>
           <img ref={picture} src={pathTo(photoRoutes.get, { id })} alt="" className="max-h-[56vh]" />
         </ReactCrop>
-      </div>
-      <div className="mt-4 flex justify-end gap-3">
-        <button type="button" className="button button-quiet" onClick={onClose}>
-          {words.cancel}
-        </button>
-        <button
-          type="button"
-          className="button"
-          disabled={area.width < 1 || area.height < 1}
-          onClick={() => void cut()}
-        >
-          {words.crop}
-        </button>
       </div>
     </ModalDialog>
   );

@@ -170,7 +170,20 @@ function Take({ piece, accepted, learned, edit, onClose }: TakeProps) {
     ['Retail', before.prices.retail.value, after.prices.retail.value],
   ] as const;
   return (
-    <ModalDialog wide open title={words.newTimes} description={words.takeLong} onClose={onClose}>
+    <ModalDialog
+      wide
+      open
+      title={words.newTimes}
+      description={words.takeLong}
+      onClose={onClose}
+      confirm={{
+        label: words.useTimes,
+        onConfirm: () => {
+          edit('', (draft) => void (draft.steps = steps));
+          onClose();
+        },
+      }}
+    >
       <table className="rows mt-3">
         <TableHeader of={['step', { end: 'set-up' }, { end: 'each' }, { end: 'again' }, { end: 'yield' }]} />
         <tbody>
@@ -208,21 +221,6 @@ function Take({ piece, accepted, learned, edit, onClose }: TakeProps) {
           ))}
         </tbody>
       </table>
-      <div className="mt-5 flex justify-end gap-3">
-        <button type="button" className="button button-quiet" onClick={onClose}>
-          {words.cancel}
-        </button>
-        <button
-          type="button"
-          className="button"
-          onClick={() => {
-            edit('', (draft) => void (draft.steps = steps));
-            onClose();
-          }}
-        >
-          {words.useTimes}
-        </button>
-      </div>
     </ModalDialog>
   );
 }

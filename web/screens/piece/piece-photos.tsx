@@ -5,6 +5,7 @@ import { photoRoutes } from '../../../contract/photos.ts';
 import { pathTo } from '../../../contract/route.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
 import { Field } from '../../components/field.tsx';
+import { FileLink } from '../../components/file-link.tsx';
 import type { EditPiece } from '../../components/remark-lines.tsx';
 import { useAddPhotoMutation } from '../../state/endpoints/pieces.ts';
 import { problemOf } from '../../state/saving.ts';
@@ -12,6 +13,8 @@ import { words } from '../../words/piece.ts';
 import { asReadablePhoto } from './readable-photo.ts';
 
 const CropDialog = lazy(async () => ({ default: (await import('./crop-dialog.tsx')).CropDialog }));
+
+const PICTURES = 'image/*,.heic,.heif';
 
 export function PiecePhotos({ piece, edit }: { piece: Piece; edit: EditPiece }) {
   const [addPhoto, { error, isLoading }] = useAddPhotoMutation();
@@ -68,8 +71,13 @@ export function PiecePhotos({ piece, edit }: { piece: Piece; edit: EditPiece }) 
         ))}
       </div>
       <p className="mt-1 flex flex-wrap gap-x-6 text-[15px]">
-        <PhotoPicker label={isLoading ? words.uploading : words.addAPhotoOrA} onFiles={take} />
-        <PhotoPicker label={words.takeAPhoto} isCamera onFiles={take} />
+        <FileLink
+          label={isLoading ? words.uploading : words.addAPhotoOrA}
+          accept={PICTURES}
+          isMany
+          onFiles={(files) => void take(files)}
+        />
+        <FileLink label={words.takeAPhoto} accept={PICTURES} isCamera onFiles={(files) => void take(files)} />
       </p>
       {unread && <p className="problem">{unread}</p>}
       {error && <p className="problem">{problemOf(error)?.detail ?? words.thePhotoCouldNotBe}</p>}
@@ -136,32 +144,5 @@ function OnePhoto({ id, caption, number, onCrop, onFirst, onCaption, onRemove }:
         </button>
       )}
     </figure>
-  );
-}
-
-interface PhotoPickerProps {
-  readonly label: string;
-  readonly isCamera?: boolean;
-  readonly onFiles: (files: readonly File[]) => Promise<void>;
-}
-
-/** A tablet opens its camera; a computer without one asks for a file. */
-function PhotoPicker({ label, isCamera = false, onFiles }: PhotoPickerProps) {
-  return (
-    <label className="link chrome inline-block cursor-pointer focus-within:outline-2 focus-within:outline-act">
-      {label}
-      <input
-        type="file"
-        accept="image/*,.heic,.heif"
-        multiple={!isCamera}
-        {...(isCamera && { capture: 'environment' })}
-        className="sr-only"
-        onChange={(event) => {
-          const files = [...(event.target.files ?? [])];
-          event.target.value = '';
-          void onFiles(files);
-        }}
-      />
-    </label>
   );
 }

@@ -1,7 +1,7 @@
 // The table of pieces. Of a long book only the rows in sight are drawn.
-import { ArrowDown, ArrowUp } from 'lucide-react';
 import { lazy, Suspense } from 'react';
 import type { PieceDocument } from '../../../contract/pieces.ts';
+import { SortHead } from '../../components/sort-head.tsx';
 import { TableMenu } from '../../grid/table-menu.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { bookLine } from '../../hooks/use-book.ts';
@@ -50,19 +50,12 @@ export function BookTable({ pieces, sorting, onSort }: BookTableProps) {
               className={end ? 'end' : ''}
               aria-sort={sorting?.key === key ? (sorting.descending ? 'descending' : 'ascending') : 'none'}
             >
-              <button
-                type="button"
-                className="inline-flex items-center gap-[2px] hover:text-ink"
-                onClick={() => onSort(key)}
-              >
-                {label}
-                {sorting?.key === key &&
-                  (sorting.descending ? (
-                    <ArrowDown size={13} aria-hidden="true" />
-                  ) : (
-                    <ArrowUp size={13} aria-hidden="true" />
-                  ))}
-              </button>
+              <SortHead
+                text={label}
+                isOn={sorting?.key === key}
+                isDown={sorting?.descending ?? false}
+                onPress={() => onSort(key)}
+              />
             </th>
           ))}
         </tr>

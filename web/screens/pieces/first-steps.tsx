@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useGetBackupsQuery } from '../../state/endpoints/backups.ts';
 import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
+import { remember, remembered } from '../../state/remembered.ts';
 import { words } from '../../words/pieces.ts';
 
 const HIDDEN_KEY = 'noon-first-steps';
@@ -18,7 +19,7 @@ export function FirstSteps({ hasPiece, hasVersion }: FirstStepsProps) {
   const { fix, studio } = useBasis();
   const { data: batches } = useGetBatchesQuery();
   const { data: backups } = useGetBackupsQuery();
-  const [isHidden, setHidden] = useState(() => localStorage.getItem(HIDDEN_KEY) === 'hidden');
+  const [isHidden, setHidden] = useState(() => remembered(HIDDEN_KEY) === true);
   const steps = [
     { name: words.enterTodaysMetalPrices, about: words.untilThenMetalIs0, to: '/studio#fix', isDone: fix !== null },
     { name: words.addAFirstPiece, about: words.costFollowsAsYouType, to: '/pieces', isDone: hasPiece },
@@ -37,7 +38,7 @@ export function FirstSteps({ hasPiece, hasVersion }: FirstStepsProps) {
           type="button"
           className="link text-[14px]"
           onClick={() => {
-            localStorage.setItem(HIDDEN_KEY, 'hidden');
+            remember(HIDDEN_KEY, true);
             setHidden(true);
           }}
         >

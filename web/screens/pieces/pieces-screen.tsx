@@ -8,6 +8,7 @@ import { type BookWanted, isWanted, shelvesOf } from '../../../core/piece/book-o
 import { emptyPiece, type Piece } from '../../../core/piece/piece.ts';
 import { ArchivedSwitch } from '../../components/archived-switch.tsx';
 import { failureIn } from '../../components/failure.tsx';
+import { FileLink } from '../../components/file-link.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { documentArchivedAt, useArchived } from '../../hooks/use-archived.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
@@ -16,7 +17,7 @@ import { useListState } from '../../hooks/use-list-state.ts';
 import { type Basis } from '../../state/basis.ts';
 import { titleOf } from '../../state/book-line.ts';
 import { useAddPieceFileMutation, useAddPieceMutation, useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
-import { setFileToImport } from '../../state/import-file.ts';
+import { isTableFile, openTable, TABLE_FILES } from '../../state/import-file.ts';
 import { words } from '../../words/pieces.ts';
 import { BookTable, type Sorting, type SortKey } from './book-table.tsx';
 
@@ -78,7 +79,11 @@ export function PiecesScreen() {
           <div className="flex items-start justify-between gap-4">
             <h1>{archived.isAway ? words.archivedPieces : words.pieces}</h1>
             <span className="chrome flex items-center gap-4">
-              <FilePicker onFile={open} />
+              <FileLink
+                label={words.importPieces}
+                accept={`application/json,.json,${TABLE_FILES}`}
+                onFiles={([file]) => file && open(file)}
+              />
               <button type="button" className="link" onClick={() => setStarting(true)}>
                 {words.startFromAPiece}
               </button>
@@ -222,11 +227,8 @@ function useAddPiece() {
     take: (piece: Piece) => void addPiece(piece).then(({ data }) => data && goTo(data)),
     open: (file: File) => {
       setUnread('');
-      if (/\.(?:csv|tsv|tab|txt)$/i.test(file.name)) {
-        void file.bytes().then((bytes) => {
-          setFileToImport({ name: file.name, bytes });
-          void navigate('/import');
-        });
+      if (isTableFile(file)) {
+        void openTable(file, file.name).then(() => navigate('/import'));
         return;
       }
       file
@@ -238,22 +240,4 @@ function useAddPiece() {
         });
     },
   };
-}
-
-function FilePicker({ onFile }: { onFile: (file: File) => void }) {
-  return (
-    <label className="link cursor-pointer text-[15px] focus-within:outline-2 focus-within:outline-act">
-      Import pieces
-      <input
-        type="file"
-        accept="application/json,.json,.csv,.tsv,.txt,text/csv"
-        className="sr-only"
-        onChange={(event) => {
-          const [file] = event.target.files ?? [];
-          event.target.value = '';
-          if (file) onFile(file);
-        }}
-      />
-    </label>
-  );
 }

@@ -1,9 +1,9 @@
 // The table of the price book; only the rows in sight are drawn.
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useLayoutEffect, useRef, useState } from 'react';
 import { showValue } from '../../../core/figure/show.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
+import { SortHead } from '../../components/sort-head.tsx';
 import type { Block } from '../../grid/blocks.ts';
 import { TableMenu } from '../../grid/table-menu.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
@@ -128,19 +128,12 @@ export function PriceTable({
               className={key === 'name' ? '' : 'end'}
               aria-sort={sorting.key === key ? (sorting.descending ? 'descending' : 'ascending') : 'none'}
             >
-              <button
-                type="button"
-                className="inline-flex items-center gap-[2px] hover:text-ink"
-                onClick={() => onSort(key)}
-              >
-                {heads[key]}
-                {sorting.key === key &&
-                  (sorting.descending ? (
-                    <ArrowDown size={13} aria-hidden="true" />
-                  ) : (
-                    <ArrowUp size={13} aria-hidden="true" />
-                  ))}
-              </button>
+              <SortHead
+                text={heads[key]}
+                isOn={sorting.key === key}
+                isDown={sorting.descending}
+                onPress={() => onSort(key)}
+              />
             </th>
           ))}
         </tr>

@@ -129,16 +129,8 @@ function CopyTools({ name, day }: { name: string; day: string }) {
         title={`${words.restoreCopyOf} ${day}?`}
         description={words.restoreExplained}
         onClose={() => setSure(false)}
-      >
-        <div className="mt-5 flex justify-end gap-3">
-          <button type="button" className="button button-quiet" onClick={() => setSure(false)}>
-            {words.cancel}
-          </button>
-          <button type="button" className="button" disabled={isLoading} onClick={() => void putBack()}>
-            {words.restoreCopy}
-          </button>
-        </div>
-      </ModalDialog>
+        confirm={{ label: words.restoreCopy, onConfirm: () => void putBack(), isOff: isLoading }}
+      />
     </span>
   );
 }

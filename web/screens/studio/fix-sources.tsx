@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { countedNoun } from '../../../core/format/variants.ts';
 import type { NewFix } from '../../../core/metal/fix.ts';
 import { readFixTable } from '../../../core/metal/fix-file.ts';
+import { FileLink } from '../../components/file-link.tsx';
 import { useNow } from '../../hooks/use-now.ts';
 import { useAddFixesMutation, useLazyGetOfferedQuery } from '../../state/endpoints/metal.ts';
 import { problemOf } from '../../state/saving.ts';
@@ -46,19 +47,7 @@ export function FixSources({ currency, onOffer }: FixSourcesProps) {
       <button type="button" className="link" disabled={isFetching} onClick={() => void offer()}>
         {words.loadSamplePrices}
       </button>
-      <label className="link cursor-pointer">
-        Import CSV
-        <input
-          type="file"
-          accept=".csv,text/csv"
-          className="sr-only"
-          onChange={(event) => {
-            const [file] = event.target.files ?? [];
-            if (file) void open(file);
-            event.target.value = '';
-          }}
-        />
-      </label>
+      <FileLink label={words.importCsv} accept=".csv,text/csv" onFiles={([file]) => file && void open(file)} />
       <span role="status" className="aside basis-full">
         {says}
       </span>

@@ -2,6 +2,7 @@
 import { photoRoutes } from '../../../contract/photos.ts';
 import { pathTo } from '../../../contract/route.ts';
 import { Choice } from '../../components/choice.tsx';
+import { FileLink } from '../../components/file-link.tsx';
 import { useAddPhotoMutation } from '../../state/endpoints/pieces.ts';
 import { problemOf } from '../../state/saving.ts';
 import { countries, currencies } from '../../words/places.ts';
@@ -59,19 +60,11 @@ function Logo({ body: { logo }, edit }: SettingProps) {
           className="max-h-[60px] max-w-[160px] bg-white"
         />
       )}
-      <label className="link chrome cursor-pointer focus-within:outline-2 focus-within:outline-act">
-        {isLoading ? words.uploading : logo ? words.changeTheLogo : words.addALogo}
-        <input
-          type="file"
-          accept="image/jpeg,image/png,image/webp"
-          className="sr-only"
-          onChange={(event) => {
-            const [file] = event.target.files ?? [];
-            if (file) void take(file);
-            event.target.value = '';
-          }}
-        />
-      </label>
+      <FileLink
+        label={isLoading ? words.uploading : logo ? words.changeTheLogo : words.addALogo}
+        accept="image/jpeg,image/png,image/webp"
+        onFiles={([file]) => file && void take(file)}
+      />
       {logo && (
         <button type="button" className="link chrome" onClick={() => edit('', (studio) => void (studio.logo = ''))}>
           {words.removeTheLogo}
