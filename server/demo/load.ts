@@ -127,132 +127,152 @@ function season(
   });
 }
 
+/** The ledger while it is filled, and the day on which its entries are written. */
+interface Loading {
+  readonly stores: Stores;
+  /** The first day of the sample. */
+  readonly day: string;
+  /** Entries from here on are written so many days ago. @returns the day */
+  readonly on: (daysAgo: number) => string;
+}
+
 /** @param today  the first day of the sample */
 export function loadDemo(ledger: Ledger, today: Date): void {
   const day = localDay(today);
   let writtenOn = day;
-  const stores = openStores(ledger, () => `${writtenOn}T12:00:00.000Z`);
-  const on = (daysAgo: number) => {
-    writtenOn = dayAfter(day, -daysAgo);
-    return writtenOn;
-  };
+  const on = (daysAgo: number) => (writtenOn = dayAfter(day, -daysAgo));
+  const loading = { stores: openStores(ledger, () => `${writtenOn}T12:00:00.000Z`), day, on };
   const run = ledger.transaction(() => {
-    on(60);
-    const { version } = setUpStudio(stores, {
-      name: 'Lantern Slip, Skerrow Haven',
-      country: 'GB',
-      currency: 'GBP',
-      units: 'mm',
-      hourlyRate: '26',
-    });
-    const started = stores.studio.get(STUDIO_ID);
-    acceptStudio(stores, stores.studio.saveDraft(STUDIO_ID, version, { ...started.body, ...demoStudio }).version);
-
-    const accept = (name: keyof typeof demoPieces, daysAgo: number) => {
-      on(daysAgo);
-      const added = stores.pieces.add(drawn(stores, name));
-      return acceptPiece(stores, added.id, added.version);
-    };
-    // Not accepted yet: the bench check has a finding.
-    const draft = (name: keyof typeof demoPieces) => {
-      on(0);
-      return stores.pieces.add(drawn(stores, name));
-    };
-    const addFix = (index: number) => {
-      const fix = fixes[index];
-      if (fix) addMetalPrices(stores, { on: on(fix.daysAgo), currency: 'GBP', prices: fix.prices, source: SOURCE });
-    };
-    addFix(0);
-    addFix(1);
-    addFix(2);
-    const caddySpoon = accept('caddySpoon', 38);
-    const tieBar = accept('tieBar', 35);
-    addFix(3);
-    addFix(4);
-    const cufflinks = accept('cufflinks', 16);
-    addFix(5);
-    const made = {
-      caddySpoon,
-      tieBar,
-      cufflinks,
-      shawlPin: accept('shawlPin', 7),
-      fork: accept('fork', 6),
-      signet: accept('signet', 5),
-    };
-    addFix(6);
-    const all = {
-      ...made,
-      barometer: accept('barometer', 0),
-      lapelPin: accept('lapelPin', 0),
-      locket: draft('locket'),
-    };
-
-    // A draft in progress: the tie bar is tried in a thinner strip.
-    const thinner = structuredClone(tieBar.body);
-    const [bar] = thinner.parts;
-    if (bar?.section.form === 'strip') bar.section.thickness = '1 mm';
-    stores.pieces.saveDraft(tieBar.id, tieBar.version, thinner);
-
-    for (const { daysAgo, ...receipt } of demoReceipts)
-      addReceipt(stores, {
-        ...receipt,
-        on: on(daysAgo),
-        currency: 'GBP',
-        source: 'the sample’s made-up bullion dealer',
-      });
-    for (const { daysAgo, ...lot } of demoShelf) {
-      on(daysAgo);
-      addLot(stores, newLotSchema.parse(lot));
-    }
-    on(12);
-    for (const counted of demoGoods) countGoods(stores, counted);
-    on(20);
-    const rows = Papa.parse<string[]>(priceListStandIn, { skipEmptyLines: true }).data;
-    addPriceList(stores, readPriceList(rows, alloysWith([]), 'GBP').items);
-    // The shop asked for a rounder price of the shawl pins.
-    on(4);
-    setPrices(stores, {
-      how: 'set',
-      why: 'Both shops asked for a price ending in nothing.',
-      prices: [{ pieceId: all.shawlPin.id, wholesaleMinor: 3000, retailMinor: 6800 }],
-    });
-    on(0);
-    const ids = {
-      lapelPin: all.lapelPin.id,
-      shawlPin: all.shawlPin.id,
-      barometer: all.barometer.id,
-      fork: all.fork.id,
-      cufflinks: all.cufflinks.id,
-      signet: all.signet.id,
-    };
-    const { market, regatta } = demoFairs(day, ids);
-    for (const fair of [regatta, market]) stores.fairs.add(fair);
-    for (const quote of demoQuotes(day, ids)) addQuote(stores, quote);
-
-    for (const { kind, piece, size = '', quantity, dueIn, materialsIn, customer, note } of batches) {
-      const { id, revision } = all[piece];
-      const body: Batch = {
-        kind,
-        lines: [{ id: 'line', pieceId: id, pieceRevision: revision, quantities: { [size]: quantity }, units: [] }],
-        due: dueOn(day, dueIn),
-        priority: '',
-        customer,
-        note,
-        state: 'planned',
-        materialsOn: materialsIn === undefined ? '' : dayAfter(day, materialsIn),
-        spares: { how: 'none', over: '2', confidence: '90 %' },
-        blanks: {},
-      };
-      const added = addBatch(stores, body);
-      acceptBatch(stores, added.id, added.version);
-      // The late batch was begun in time.
-      if (piece === 'cufflinks')
-        stores.bench.add(demoEntries(stores, added.id, body, dayAfter(day, -5), { steps: 2, seed: 99 }));
-    }
-    season(stores, all, day, on);
+    setUp(loading);
+    const designs = addDesigns(loading);
+    fillStockroom(loading);
+    sell(loading, designs);
+    addOpenBatches(loading, designs);
+    season(loading.stores, designs, day, on);
     on(0);
   });
   run.immediate();
+}
+
+function setUp({ stores, on }: Loading): void {
+  on(60);
+  const { version } = setUpStudio(stores, {
+    name: 'Lantern Slip, Skerrow Haven',
+    country: 'GB',
+    currency: 'GBP',
+    units: 'mm',
+    hourlyRate: '26',
+  });
+  const started = stores.studio.get(STUDIO_ID);
+  acceptStudio(stores, stores.studio.saveDraft(STUDIO_ID, version, { ...started.body, ...demoStudio }).version);
+}
+
+/** The pieces, accepted between metal prices, so that some of their prices are out of date. */
+function addDesigns({ stores, on }: Loading) {
+  const accept = (name: keyof typeof demoPieces, daysAgo: number) => {
+    on(daysAgo);
+    const added = stores.pieces.add(drawn(stores, name));
+    return acceptPiece(stores, added.id, added.version);
+  };
+  const addFix = (index: number) => {
+    const fix = fixes[index];
+    if (fix) addMetalPrices(stores, { on: on(fix.daysAgo), currency: 'GBP', prices: fix.prices, source: SOURCE });
+  };
+  addFix(0);
+  addFix(1);
+  addFix(2);
+  const caddySpoon = accept('caddySpoon', 38);
+  const tieBar = accept('tieBar', 35);
+  addFix(3);
+  addFix(4);
+  const cufflinks = accept('cufflinks', 16);
+  addFix(5);
+  const made = {
+    caddySpoon,
+    tieBar,
+    cufflinks,
+    shawlPin: accept('shawlPin', 7),
+    fork: accept('fork', 6),
+    signet: accept('signet', 5),
+  };
+  addFix(6);
+  const barometer = accept('barometer', 0);
+  const lapelPin = accept('lapelPin', 0);
+  on(0);
+  // Not accepted yet: the bench check has a finding.
+  const locket = stores.pieces.add(drawn(stores, 'locket'));
+  // A draft in progress: the tie bar is tried in a thinner strip.
+  const thinner = structuredClone(tieBar.body);
+  const [bar] = thinner.parts;
+  if (bar?.section.form === 'strip') bar.section.thickness = '1 mm';
+  stores.pieces.saveDraft(tieBar.id, tieBar.version, thinner);
+  return { ...made, barometer, lapelPin, locket };
+}
+
+type Designs = ReturnType<typeof addDesigns>;
+
+function fillStockroom({ stores, on }: Loading): void {
+  for (const { daysAgo, ...receipt } of demoReceipts)
+    addReceipt(stores, {
+      ...receipt,
+      on: on(daysAgo),
+      currency: 'GBP',
+      source: 'the sample’s made-up bullion dealer',
+    });
+  for (const { daysAgo, ...lot } of demoShelf) {
+    on(daysAgo);
+    addLot(stores, newLotSchema.parse(lot));
+  }
+  on(12);
+  for (const counted of demoGoods) countGoods(stores, counted);
+  on(20);
+  const rows = Papa.parse<string[]>(priceListStandIn, { skipEmptyLines: true }).data;
+  addPriceList(stores, readPriceList(rows, alloysWith([]), 'GBP').items);
+}
+
+function sell({ stores, day, on }: Loading, designs: Designs): void {
+  // The shop asked for a rounder price of the shawl pins.
+  on(4);
+  setPrices(stores, {
+    how: 'set',
+    why: 'Both shops asked for a price ending in nothing.',
+    prices: [{ pieceId: designs.shawlPin.id, wholesaleMinor: 3000, retailMinor: 6800 }],
+  });
+  on(0);
+  const ids = {
+    lapelPin: designs.lapelPin.id,
+    shawlPin: designs.shawlPin.id,
+    barometer: designs.barometer.id,
+    fork: designs.fork.id,
+    cufflinks: designs.cufflinks.id,
+    signet: designs.signet.id,
+  };
+  const { market, regatta } = demoFairs(day, ids);
+  for (const fair of [regatta, market]) stores.fairs.add(fair);
+  for (const quote of demoQuotes(day, ids)) addQuote(stores, quote);
+}
+
+function addOpenBatches({ stores, day }: Loading, designs: Designs): void {
+  for (const { kind, piece, size = '', quantity, dueIn, materialsIn, customer, note } of batches) {
+    const { id, revision } = designs[piece];
+    const body: Batch = {
+      kind,
+      lines: [{ id: 'line', pieceId: id, pieceRevision: revision, quantities: { [size]: quantity }, units: [] }],
+      due: dueOn(day, dueIn),
+      priority: '',
+      customer,
+      note,
+      state: 'planned',
+      materialsOn: materialsIn === undefined ? '' : dayAfter(day, materialsIn),
+      spares: { how: 'none', over: '2', confidence: '90 %' },
+      blanks: {},
+    };
+    const added = addBatch(stores, body);
+    acceptBatch(stores, added.id, added.version);
+    // The late batch was begun in time.
+    if (piece === 'cufflinks')
+      stores.bench.add(demoEntries(stores, added.id, body, dayAfter(day, -5), { steps: 2, seed: 99 }));
+  }
 }
 
 /** A due date on a day when shops are open: a Sunday becomes the Saturday before. */

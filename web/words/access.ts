@@ -17,7 +17,6 @@ export const words = localWords({
   nameOfDevice: 'Name of this device',
   nameExample: 'Bench tablet',
   newPasscode: 'New passcode',
-  nobodyYet: 'No other device has been let in.',
   notOn:
     'A tablet or another computer can use this ledger over your own network. Nothing listens on the network until you allow it.',
   notToInternet: 'For your own network only. Never forward this port on the router.',

@@ -24,7 +24,6 @@ export const words = localWords({
   done: 'Done',
   doneAgain: 'done again',
   earlierSteps: 'Earlier steps that are not done:',
-  everythingIsDone: 'Every step of this batch is done.',
   good: 'good',
   grams: 'Weight in grams',
   goToTheBatch: 'Batch page',

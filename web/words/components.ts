@@ -41,7 +41,6 @@ export const words = localWords({
   n08MmOr20: '0.8 mm or 20 ga',
   n31G100Mm: '3.1 g / 100 mm',
   newPiece: 'New piece',
-  noChanges: 'no changes',
   noCompletionDateChanges: 'No completion date changes.',
   noReasonGiven: 'No reason given.',
   none: 'none',

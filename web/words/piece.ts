@@ -49,7 +49,6 @@ export const words = localWords({
   addATagTitle: 'Add a tag',
   addSizes: 'Add sizes',
   apply: 'Apply',
-  applyAll: 'Apply all',
   bench: 'bench',
   benchCheckNoIssuesFound: 'Bench check: no issues found',
   benchRoute: 'Bench route',

@@ -51,7 +51,6 @@ export const words = localWords({
   review: 'Review',
   searchNameMetalOrTag: 'Search name, metal or tag',
   searchPieces: 'Search pieces',
-  settings: 'Settings',
   showAll: 'Show all',
   stock: 'stock',
   targetHourlyRate: 'target hourly rate,',

@@ -61,7 +61,6 @@ export const words = localWords({
   metalPurchased: 'Metal purchased',
   backups: 'Backups',
   thirdPartyNotices: 'Third-party notices',
-  cancel: 'Cancel',
   downloadEverything: 'Download everything (zip)',
   openFormat: 'All documents, entries and pictures in an open format: JSON and CSV.',
   lookInto: 'look into',

@@ -16,7 +16,6 @@ export const words = localWords({
   maker: 'Maker',
   nameOfTheHelper: 'Name of the helper',
   noChangesYet: 'No changes yet',
-  noScheduleIsPossible: 'No schedule is possible.',
   not: 'not',
   notInIt: 'not in it',
   nothingIsSavedUntilYou: 'Nothing is saved until you apply it.',

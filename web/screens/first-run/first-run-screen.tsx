@@ -1,5 +1,6 @@
 // The first run: three questions, then the app opens.
 import { useState } from 'react';
+import type { FirstRun } from '../../../core/studio/studio.ts';
 import { Mark } from '../../components/mark.tsx';
 import { SampleLink } from '../../components/sample-link.tsx';
 import { useSetUpStudioMutation } from '../../state/endpoints/studio.ts';
@@ -7,13 +8,16 @@ import { problemOf } from '../../state/saving.ts';
 import { words } from '../../words/first-run.ts';
 import { countries, currencies, guess } from '../../words/places.ts';
 
+interface AnswersProps {
+  readonly answers: FirstRun;
+  readonly set: (change: Partial<FirstRun>) => void;
+}
+
 export function FirstRunScreen() {
-  const [answers, setAnswers] = useState(() => ({ name: '', hourlyRate: '', ...guess(navigator.language) }));
+  const [answers, setAnswers] = useState<FirstRun>(() => ({ name: '', hourlyRate: '', ...guess(navigator.language) }));
   const [setUp, { isLoading, error }] = useSetUpStudioMutation();
-  // The country gives both; few makers change them.
-  const [isOpen, setOpen] = useState(false);
   const problem = problemOf(error);
-  const set = (change: Partial<typeof answers>) => setAnswers({ ...answers, ...change });
+  const set = (change: Partial<FirstRun>) => setAnswers({ ...answers, ...change });
 
   return (
     <main className="mx-auto mt-[6vh] max-w-[620px] bg-page px-10 py-8">
@@ -54,69 +58,9 @@ export function FirstRunScreen() {
           ))}
         </select>
 
-        {isOpen ? (
-          <>
-            <label htmlFor="currency">{words.currency}</label>
-            <select
-              id="currency"
-              className="field field-open field-wide"
-              value={answers.currency}
-              onChange={(event) => set({ currency: event.target.value })}
-            >
-              {currencies().map(({ code, name }) => (
-                <option key={code} value={code}>
-                  {code}, {name}
-                </option>
-              ))}
-            </select>
+        <MoneyAndMeasures answers={answers} set={set} />
 
-            <span id="units">{words.units}</span>
-            <span role="radiogroup" aria-labelledby="units" className="flex flex-wrap gap-x-6">
-              {unitChoices.map(({ value, label }) => (
-                <label key={value} className="flex items-baseline gap-2">
-                  <input
-                    type="radio"
-                    name="units"
-                    checked={answers.units === value}
-                    onChange={() => set({ units: value })}
-                  />
-                  {label}
-                </label>
-              ))}
-            </span>
-          </>
-        ) : (
-          <>
-            <span>{words.yourFormat}</span>
-            <span>
-              {answers.currency}, {unitChoices.find(({ value }) => value === answers.units)?.label}{' '}
-              <button type="button" className="link ml-2" onClick={() => setOpen(true)}>
-                {words.change}
-              </button>
-            </span>
-          </>
-        )}
-
-        <label htmlFor="rate">{words.targetHourlyRate}</label>
-        <span>
-          <span className="flex items-baseline gap-2">
-            <input
-              id="rate"
-              className="field field-open num w-[7em]"
-              value={answers.hourlyRate}
-              required
-              maxLength={60}
-              placeholder="26"
-              aria-invalid={problem ? true : undefined}
-              aria-describedby="rate-help"
-              onChange={(event) => set({ hourlyRate: event.target.value })}
-            />
-            <span className="text-soft">{answers.currency}</span>
-          </span>
-          <span id="rate-help" className="aside block">
-            {problem ? <span className="text-stop">{problem.detail}</span> : words.whatYouWantToEarn}
-          </span>
-        </span>
+        <HourlyRate answers={answers} set={set} problem={problem?.detail} />
 
         <span />
         <button type="submit" className="button justify-self-start" disabled={isLoading}>
@@ -134,3 +78,72 @@ const unitChoices = [
   { value: 'mm', label: 'millimetres and grams' },
   { value: 'inch', label: 'gauge and inches' },
 ] as const;
+
+// The country gives both; few makers change them.
+function MoneyAndMeasures({ answers, set }: AnswersProps) {
+  const [isOpen, setOpen] = useState(false);
+  return isOpen ? (
+    <>
+      <label htmlFor="currency">{words.currency}</label>
+      <select
+        id="currency"
+        className="field field-open field-wide"
+        value={answers.currency}
+        onChange={(event) => set({ currency: event.target.value })}
+      >
+        {currencies().map(({ code, name }) => (
+          <option key={code} value={code}>
+            {code}, {name}
+          </option>
+        ))}
+      </select>
+
+      <span id="units">{words.units}</span>
+      <span role="radiogroup" aria-labelledby="units" className="flex flex-wrap gap-x-6">
+        {unitChoices.map(({ value, label }) => (
+          <label key={value} className="flex items-baseline gap-2">
+            <input type="radio" name="units" checked={answers.units === value} onChange={() => set({ units: value })} />
+            {label}
+          </label>
+        ))}
+      </span>
+    </>
+  ) : (
+    <>
+      <span>{words.yourFormat}</span>
+      <span>
+        {answers.currency}, {unitChoices.find(({ value }) => value === answers.units)?.label}{' '}
+        <button type="button" className="link ml-2" onClick={() => setOpen(true)}>
+          {words.change}
+        </button>
+      </span>
+    </>
+  );
+}
+
+function HourlyRate({ answers, set, problem }: AnswersProps & { problem: string | undefined }) {
+  return (
+    <>
+      <label htmlFor="rate">{words.targetHourlyRate}</label>
+      <span>
+        <span className="flex items-baseline gap-2">
+          <input
+            id="rate"
+            className="field field-open num w-[7em]"
+            value={answers.hourlyRate}
+            required
+            maxLength={60}
+            placeholder="26"
+            aria-invalid={problem ? true : undefined}
+            aria-describedby="rate-help"
+            onChange={(event) => set({ hourlyRate: event.target.value })}
+          />
+          <span className="text-soft">{answers.currency}</span>
+        </span>
+        <span id="rate-help" className="aside block">
+          {problem ? <span className="text-stop">{problem}</span> : words.whatYouWantToEarn}
+        </span>
+      </span>
+    </>
+  );
+}
