@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { withStandardTerms } from '../core/piece/earlier-versions.ts';
 import { pieceSchema } from '../core/piece/piece.ts';
 import { documentFolders, documentParams, documentRoutes, documentSchema } from './document.ts';
+import { piecePaths } from './piece-paths.ts';
 import { route } from './route.ts';
 
 const pieceDocumentSchema = documentSchema(pieceSchema);
@@ -58,15 +59,13 @@ export type PieceRevision = z.infer<typeof pieceRevisionSchema>;
 /** Routes of pieces. */
 export const pieceRoutes = {
   list: route({
-    method: 'GET',
-    path: '/api/pieces',
+    ...piecePaths.list,
     tag: 'pieces',
     summary: 'All pieces, drafts included',
     answer: pieceListSchema,
   }),
   add: route({
-    method: 'POST',
-    path: '/api/pieces',
+    ...piecePaths.add,
     tag: 'pieces',
     summary: 'Add a piece as a draft',
     body: pieceSchema,
@@ -74,8 +73,7 @@ export const pieceRoutes = {
     status: 201,
   }),
   importFile: route({
-    method: 'POST',
-    path: '/api/pieces/file',
+    ...piecePaths.importFile,
     tag: 'pieces',
     summary: 'Add the pieces of a file',
     body: pieceFileSchema,
@@ -83,8 +81,7 @@ export const pieceRoutes = {
     status: 201,
   }),
   exportFile: route({
-    method: 'GET',
-    path: '/api/pieces/file',
+    ...piecePaths.exportFile,
     tag: 'pieces',
     summary: 'Several pieces in one file; all that are not archived when none is named',
     query: z.object({ ids: z.string().max(40_000).optional() }),
@@ -99,8 +96,7 @@ export const pieceRoutes = {
     answer: pieceFileSchema,
   }),
   revision: route({
-    method: 'GET',
-    path: '/api/pieces/:id/revisions/:revision',
+    ...piecePaths.revision,
     tag: 'pieces',
     summary: 'An accepted revision as it was',
     params: documentParams.extend({ revision: z.coerce.number().int().min(1) }),

@@ -2,7 +2,7 @@
 import { useCallback } from 'react';
 import { benchChecking, type Remark } from '../../core/piece/checks/bench-check.ts';
 import type { Piece } from '../../core/piece/piece.ts';
-import { recipeFunctions } from '../state/basis.ts';
+import { recipeFunctions } from '../state/piece-count.ts';
 import { useBasis } from './use-basis.ts';
 import { useTimeSliced } from './use-time-sliced.ts';
 

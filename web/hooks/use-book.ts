@@ -3,7 +3,8 @@ import { useEffect, useMemo, useState } from 'react';
 import type { PieceDocument } from '../../contract/pieces.ts';
 import { given } from '../../core/figure/figure.ts';
 import { priceStanding } from '../../core/price/piece/standing.ts';
-import { type Basis, pieceCount } from '../state/basis.ts';
+import type { Basis } from '../state/basis.ts';
+import { pieceCount } from '../state/piece-count.ts';
 import type { BookLine } from '../state/book-line.ts';
 import { useBasis } from './use-basis.ts';
 

@@ -7,7 +7,7 @@ import { benchRoutes } from '../../contract/bench.ts';
 import { fairRoutes } from '../../contract/fairs.ts';
 import { fixRoutes } from '../../contract/fixes.ts';
 import { goodsRoutes } from '../../contract/goods.ts';
-import { pieceRoutes } from '../../contract/pieces.ts';
+import { piecePaths } from '../../contract/piece-paths.ts';
 import { priceListRoutes } from '../../contract/price-lists.ts';
 import { quoteRoutes } from '../../contract/quotes.ts';
 import { receiptRoutes } from '../../contract/receipts.ts';
@@ -24,7 +24,7 @@ const lists = [
   accessRoutes.me,
   backupRoutes.about,
   backupRoutes.state,
-  pieceRoutes.list,
+  piecePaths.list,
   batchRoutes.list,
   quoteRoutes.list,
   fairRoutes.list,

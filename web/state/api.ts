@@ -59,3 +59,14 @@ export function parsedBy<Answer>({ answer }: Pick<Route<unknown, unknown, unknow
   return (data: unknown): Answer =>
     import.meta.env.MODE !== 'production' && answer ? answer.parse(data) : (data as Answer);
 }
+
+/**
+ * As `parsedBy`, for routes whose schema is too large for the first page: it is fetched in development and in tests
+ * only.
+ */
+export function parsedLater<Answer>(
+  routeLater: () => Promise<Pick<Route<unknown, unknown, unknown, Answer>, 'answer'>>,
+) {
+  return async (data: unknown): Promise<Answer> =>
+    import.meta.env.MODE === 'production' ? (data as Answer) : parsedBy(await routeLater())(data);
+}

@@ -14,7 +14,7 @@ import { FigureButton } from '../../components/figure-button.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import type { Edit } from '../../hooks/use-document.ts';
-import { pieceCount } from '../../state/basis.ts';
+import { pieceCount } from '../../state/piece-count.ts';
 import { words } from '../../words/bench-story.ts';
 
 interface LearnedTimesProps {

@@ -24,7 +24,7 @@ import { useBenchCheck } from '../../hooks/use-bench-check.ts';
 import type { DocumentInHand, Edit } from '../../hooks/use-document.ts';
 import { useDocument } from '../../hooks/use-document.ts';
 import { usePainted } from '../../hooks/use-painted.ts';
-import { pieceCount } from '../../state/basis.ts';
+import { pieceCount } from '../../state/piece-count.ts';
 import { words } from '../../words/piece.ts';
 import { AtBench } from './at-bench.tsx';
 import { ChangesSince } from './changes-since.tsx';

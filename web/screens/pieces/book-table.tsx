@@ -1,12 +1,10 @@
-// The table of pieces. Of a long book only the rows in sight are drawn.
+// The table of pieces: names and pictures first, figures when the count has loaded. Of a long book only the rows in sight are drawn.
 import { lazy, Suspense } from 'react';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { SortHead } from '../../components/sort-head.tsx';
 import { TableMenu } from '../../grid/table-menu.tsx';
-import { useBasis } from '../../hooks/use-basis.ts';
-import { bookLine } from '../../hooks/use-book.ts';
 import { words } from '../../words/pieces.ts';
-import { PieceLine } from './piece-line.tsx';
+import { PlainRows } from './plain-rows.tsx';
 
 export type SortKey = 'name' | 'weight' | 'minutes' | 'cost' | 'wholesale' | 'retail';
 export interface Sorting {
@@ -26,15 +24,21 @@ const heads: readonly { key: SortKey; label: string; end: boolean }[] = [
 /** A book up to this length is drawn whole; the rows of a longer one load on demand. */
 const SHORT = 60;
 
+const ShortBook = lazy(async () => ({ default: (await import('./short-book.tsx')).ShortBook }));
 const LongBook = lazy(async () => ({ default: (await import('./long-book.tsx')).LongBook }));
 
-interface BookTableProps {
+export interface BookRowsProps {
   readonly pieces: readonly PieceDocument[];
+  /** Those that are not shown too: a sort by figures waits until all are counted. */
+  readonly all: readonly PieceDocument[];
   readonly sorting: Sorting | null;
+}
+
+interface BookTableProps extends BookRowsProps {
   readonly onSort: (key: SortKey) => void;
 }
 
-export function BookTable({ pieces, sorting, onSort }: BookTableProps) {
+export function BookTable({ pieces, all, sorting, onSort }: BookTableProps) {
   return (
     <table className="rows plain-list mt-4">
       <thead>
@@ -60,24 +64,13 @@ export function BookTable({ pieces, sorting, onSort }: BookTableProps) {
           ))}
         </tr>
       </thead>
-      {pieces.length <= SHORT ? (
-        <WholeBook pieces={pieces} />
-      ) : (
-        <Suspense fallback={<WholeBook pieces={pieces.slice(0, SHORT)} />}>
-          <LongBook pieces={pieces} />
-        </Suspense>
-      )}
+      <Suspense fallback={<PlainRows pieces={pieces.slice(0, SHORT)} />}>
+        {pieces.length <= SHORT ? (
+          <ShortBook pieces={pieces} all={all} sorting={sorting} />
+        ) : (
+          <LongBook pieces={pieces} all={all} sorting={sorting} />
+        )}
+      </Suspense>
     </table>
-  );
-}
-
-function WholeBook({ pieces }: { pieces: readonly PieceDocument[] }) {
-  const basis = useBasis();
-  return (
-    <tbody>
-      {pieces.map((piece, index) => (
-        <PieceLine key={piece.id} index={index} line={bookLine(piece, basis)} />
-      ))}
-    </tbody>
   );
 }

@@ -1,16 +1,18 @@
 // The rows of a long book that are in sight, with room for those above and below.
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useLayoutEffect, useRef, useState } from 'react';
-import type { PieceDocument } from '../../../contract/pieces.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { bookLine } from '../../hooks/use-book.ts';
+import type { BookRowsProps } from './book-table.tsx';
 import { PieceLine } from './piece-line.tsx';
+import { useSortedBook } from './use-sorted-book.ts';
 
 const ROW_PX = 54;
 const OVERSCAN = 6;
 
-export function LongBook({ pieces }: { pieces: readonly PieceDocument[] }) {
+export function LongBook(props: BookRowsProps) {
   const basis = useBasis();
+  const pieces = useSortedBook(props);
   const body = useRef<HTMLTableSectionElement>(null);
   const [top, setTop] = useState(0);
   useLayoutEffect(() => setTop(body.current?.closest('table')?.offsetTop ?? 0), []);

@@ -2,29 +2,25 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { PieceDocument } from '../../../contract/pieces.ts';
-import { pieceRoutes } from '../../../contract/pieces.ts';
+import { piecePaths } from '../../../contract/piece-paths.ts';
 import { shortDay } from '../../../core/format/days.ts';
 import { type BookWanted, isWanted, shelvesOf } from '../../../core/piece/book-order.ts';
-import { emptyPiece, type Piece } from '../../../core/piece/piece.ts';
+import type { Piece } from '../../../core/piece/piece.ts';
 import { ArchivedSwitch } from '../../components/archived-switch.tsx';
 import { failureIn } from '../../components/failure.tsx';
 import { FileLink } from '../../components/file-link.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { documentArchivedAt, useArchived } from '../../hooks/use-archived.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
-import { bookLine, useBook } from '../../hooks/use-book.ts';
 import { useListState } from '../../hooks/use-list-state.ts';
-import { type Basis } from '../../state/basis.ts';
-import { titleOf } from '../../state/book-line.ts';
 import { useAddPieceFileMutation, useAddPieceMutation, useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { isTableFile, openTable, TABLE_FILES } from '../../state/import-file.ts';
 import { words } from '../../words/pieces.ts';
 import { BookTable, type Sorting, type SortKey } from './book-table.tsx';
 
-// The right page loads a moment after the list.
-const HourlyPay = lazy(async () => ({ default: (await import('./hourly-pay.tsx')).HourlyPay }));
-
-const PricesToRenew = lazy(async () => ({ default: (await import('./prices-to-renew.tsx')).PricesToRenew }));
+// The right page counts every piece; it loads after the list.
+const Earnings = lazy(async () => ({ default: (await import('./earnings.tsx')).Earnings }));
+const EarningsLine = lazy(async () => ({ default: (await import('./earnings.tsx')).EarningsLine }));
 const EmptyBook = lazy(async () => ({ default: (await import('./empty-book.tsx')).EmptyBook }));
 const FirstSteps = lazy(async () => ({ default: (await import('./first-steps.tsx')).FirstSteps }));
 
@@ -60,14 +56,9 @@ export function PiecesScreen() {
   const sorting = useMemo(() => sortingOf(list.sort), [list.sort]);
   const setWanted = (next: BookWanted) => setList({ ...list, ...next });
   const { shown: pieces, ...archived } = useArchived(all ?? NO_PIECES, documentArchivedAt);
-  const { counted, isWhole } = useBook(pieces);
-  const shown = useMemo(() => {
-    const found = pieces.filter(({ body }) => isWanted(body, list));
-    return sorting && (isWhole || sorting.key === 'name') ? sorted(found, sorting, basis) : found;
-  }, [pieces, list, sorting, isWhole, basis]);
+  const shown = useMemo(() => pieces.filter(({ body }) => isWanted(body, list)), [pieces, list]);
   const { add, take, open, refusal } = useAddPiece();
   const [starting, setStarting] = useState(false);
-  const failing = counted.filter(({ standing }) => standing && !standing.holds);
   // A press sorts up, then down, then as before.
   const onSort = (key: SortKey) => setList({ ...list, sort: textOf(sortedNext(sorting, key)) });
 
@@ -98,7 +89,7 @@ export function PiecesScreen() {
             <>
               <Shelves pieces={pieces} wanted={wanted} onWant={setWanted} />
               {shown.length > 0 ? (
-                <BookTable pieces={shown} sorting={sorting} onSort={onSort} />
+                <BookTable pieces={shown} all={pieces} sorting={sorting} onSort={onSort} />
               ) : (
                 <p className="mt-4 text-soft">
                   {words.noMatchingPieces}{' '}
@@ -119,7 +110,7 @@ export function PiecesScreen() {
             <span>{inAll(shown, pieces)}</span>
             <span className="chrome flex gap-4">
               {pieces.length > 0 && (
-                <a className="link" href={pieceRoutes.exportFile.path} download>
+                <a className="link" href={piecePaths.exportFile.path} download>
                   {words.exportAllPieces}
                 </a>
               )}
@@ -131,8 +122,7 @@ export function PiecesScreen() {
       right={
         <Suspense>
           {all && all.length <= FEW_PIECES && <FirstSteps hasPiece={all.length > 0} hasVersion={basis.revision > 1} />}
-          <PricesToRenew lines={failing} />
-          <HourlyPay lines={counted} />
+          <Earnings pieces={pieces} />
         </Suspense>
       }
       rightFoot={
@@ -142,9 +132,9 @@ export function PiecesScreen() {
         </>
       }
       bottomLine={
-        <span className="font-semibold">
-          {failing.length > 0 ? `${String(failing.length)} prices out of date` : words.earningsPerBenchHour}
-        </span>
+        <Suspense fallback={words.earningsPerBenchHour}>
+          <EarningsLine pieces={pieces} />
+        </Suspense>
       }
     />
   );
@@ -190,21 +180,6 @@ function Shelves({ pieces, wanted, onWant }: ShelvesProps) {
   );
 }
 
-function sorted(pieces: readonly PieceDocument[], { key, descending }: Sorting, basis: Basis): PieceDocument[] {
-  const sign = descending ? -1 : 1;
-  const byName = (a: PieceDocument, b: PieceDocument) =>
-    titleOf(a).localeCompare(titleOf(b)) || a.id.localeCompare(b.id);
-  if (key === 'name') return pieces.toSorted((a, b) => sign * byName(a, b));
-  const values = new Map(
-    pieces.map((piece) => {
-      const { count, sells } = bookLine(piece, basis);
-      const figure = { weight: count.weight, minutes: count.minutes, cost: count.column.cost, ...sells }[key];
-      return [piece, figure.value] as const;
-    }),
-  );
-  return pieces.toSorted((a, b) => sign * ((values.get(a) ?? 0) - (values.get(b) ?? 0)) || byName(a, b));
-}
-
 function inAll(shown: readonly PieceDocument[], pieces: readonly PieceDocument[]): string {
   const drafts = pieces.filter(({ isDraft }) => isDraft).length;
   const count = `${String(pieces.length)} ${pieces.length === 1 ? 'piece' : 'pieces'}`;
@@ -218,13 +193,14 @@ function useAddPiece() {
   const [addFile, { error }] = useAddPieceFileMutation();
   const [unread, setUnread] = useState('');
   const goTo = (piece: PieceDocument) => navigate(`/pieces/${piece.id}`);
+  const take = (piece: Piece) => void addPiece(piece).then(({ data }) => data && goTo(data));
   // With several pieces the list shows them all.
   const goToAll = ([first, ...others]: readonly PieceDocument[]) =>
     first && others.length === 0 ? goTo(first) : undefined;
   return {
     refusal: unread || ((addError ?? error) ? failureIn(addError ?? error) : ''),
-    add: () => void addPiece(emptyPiece).then(({ data }) => data && goTo(data)),
-    take: (piece: Piece) => void addPiece(piece).then(({ data }) => data && goTo(data)),
+    add: () => void import('../../../core/piece/piece.ts').then(({ emptyPiece }) => take(emptyPiece)),
+    take,
     open: (file: File) => {
       setUnread('');
       if (isTableFile(file)) {

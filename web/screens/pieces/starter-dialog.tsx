@@ -8,7 +8,7 @@ import { pieceFromStarter, type Starter, starters } from '../../../core/piece/st
 import { ModalDialog } from '../../components/dialog.tsx';
 import { Field } from '../../components/field.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
-import { pieceCount } from '../../state/basis.ts';
+import { pieceCount } from '../../state/piece-count.ts';
 import { words } from '../../words/pieces.ts';
 
 interface StarterDialogProps {

@@ -15,7 +15,7 @@ import { Spread } from '../../components/spread.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { type DocumentInHand, useDocument } from '../../hooks/use-document.ts';
 import { usePaper } from '../../hooks/use-paper.ts';
-import { pieceCount } from '../../state/basis.ts';
+import { pieceCount } from '../../state/piece-count.ts';
 import { words } from '../../words/price-sheet.ts';
 import { BatchCurve } from './batch-curve.tsx';
 import { ChannelTable } from './channel-table.tsx';

@@ -9,7 +9,7 @@ import { Num } from '../../components/num.tsx';
 import { PieceThumb } from '../../components/piece-thumb.tsx';
 import { RowBody } from '../../components/row.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
-import { pieceCount } from '../../state/basis.ts';
+import { pieceCount } from '../../state/piece-count.ts';
 import { words } from '../../words/prices.ts';
 import type { BookPrice } from './use-price-lines.ts';
 import { type PriceKey, useRowPrices } from './use-row-prices.ts';

@@ -3,7 +3,7 @@ import { countPiece } from '../../../core/price/piece/count-piece.ts';
 import type { Rates } from '../../../core/studio/rates.ts';
 import { Num } from '../../components/num.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
-import { pieceCount } from '../../state/basis.ts';
+import { pieceCount } from '../../state/piece-count.ts';
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { words } from '../../words/studio.ts';
 

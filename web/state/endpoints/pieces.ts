@@ -1,23 +1,26 @@
 // Pieces, their files and pictures.
 import type { BatchWithPieces } from '../../../contract/batches.ts';
 import { type PhotoAdded, photoRoutes } from '../../../contract/photos.ts';
-import { type PieceDocument, type PieceRevision, pieceRoutes } from '../../../contract/pieces.ts';
+import { piecePaths } from '../../../contract/piece-paths.ts';
+import type { PieceDocument, PieceRevision } from '../../../contract/pieces.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
-import { api, parsedBy, requestOf } from '../api.ts';
+import { api, parsedBy, parsedLater, requestOf } from '../api.ts';
 import { askOrFind } from '../device/while-away.ts';
 import { madeLinesOf } from '../made-lines.ts';
+
+const routes = async () => (await import('../../../contract/pieces.ts')).pieceRoutes;
 
 export const piecesApi = api.injectEndpoints({
   endpoints: (build) => ({
     getPieces: build.query<PieceDocument[], void>({
-      query: () => requestOf(pieceRoutes.list),
-      transformResponse: parsedBy(pieceRoutes.list),
+      query: () => requestOf(piecePaths.list),
+      transformResponse: parsedLater(async () => (await routes()).list),
       providesTags: ['Pieces'],
     }),
     addPiece: build.mutation<PieceDocument, Piece>({
-      query: (body) => requestOf(pieceRoutes.add, { body }),
+      query: (body) => requestOf(piecePaths.add, { body }),
       extraOptions: { isEntry: true },
-      transformResponse: parsedBy(pieceRoutes.add),
+      transformResponse: parsedLater(async () => (await routes()).add),
       invalidatesTags: ['Pieces'],
     }),
     addPhoto: build.mutation<PhotoAdded, File>({
@@ -26,16 +29,16 @@ export const piecesApi = api.injectEndpoints({
     }),
     addPieceFile: build.mutation<PieceDocument[], string>({
       query: (body) => ({
-        ...requestOf(pieceRoutes.importFile, { body }),
+        ...requestOf(piecePaths.importFile, { body }),
         headers: { 'content-type': 'application/json' },
       }),
       extraOptions: { isEntry: true },
-      transformResponse: parsedBy(pieceRoutes.importFile),
+      transformResponse: parsedLater(async () => (await routes()).importFile),
       invalidatesTags: ['Pieces'],
     }),
     getPieceRevision: build.query<PieceRevision, { id: string; revision: number }>({
       queryFn: async (arg, _api, _options, ask) =>
-        await askOrFind(ask, requestOf(pieceRoutes.revision, { params: arg }), 'api/batches', (items) => {
+        await askOrFind(ask, requestOf(piecePaths.revision, { params: arg }), 'api/batches', (items) => {
           const made = (items as BatchWithPieces[]).flatMap((item) => madeLinesOf(item));
           const found = made.find(({ line }) => line.pieceId === arg.id && line.pieceRevision === arg.revision);
           return found && { ...arg, body: found.piece };
