@@ -1,6 +1,7 @@
 // Every route of the API, for tests that compare them.
 import type { z } from 'zod';
 import { accessRoutes } from './access.ts';
+import { accountRoutes } from './account.ts';
 import { backupRoutes } from './backups.ts';
 import { batchRoutes } from './batches.ts';
 import { benchRoutes } from './bench.ts';
@@ -39,6 +40,7 @@ const groups: readonly Readonly<Record<string, AnyRoute>>[] = [
   receiptRoutes,
   priceRoutes,
   shelfRoutes,
+  accountRoutes,
   goodsRoutes,
   priceListRoutes,
   planRoutes,

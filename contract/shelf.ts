@@ -1,27 +1,30 @@
 // Routes of stock: lots, entries, and adding to them.
 import { z } from 'zod';
+import { metalEntrySchema } from '../core/account/entry.ts';
 import { acceptedCutSchema } from '../core/batch/cutting/issue-metal.ts';
-import { newLotSchema, shelfEntrySchema, shelfLotSchema } from '../core/batch/stock/shelf.ts';
+import { bulkLotSchema, newLotSchema, shelfLotSchema } from '../core/batch/stock/shelf.ts';
 import { noteSchema, typedSchema } from '../core/measure/typed.ts';
 import { documentParams } from './document.ts';
 import { route } from './route.ts';
 
 const shelfSchema = z.object({
   lots: z.array(shelfLotSchema),
+  /** Grain and ingots. */
+  bulk: z.array(bulkLotSchema),
   /** Latest first. */
-  entries: z.array(shelfEntrySchema),
+  entries: z.array(metalEntrySchema),
 });
-/** Lots in stock, and their entries. */
+/** Lots in stock, and what happened lately. */
 export type ShelfPage = z.infer<typeof shelfSchema>;
-const shelfEntriesSchema = z.array(shelfEntrySchema);
+const entriesSchema = z.array(metalEntrySchema);
 
-/** A stock count of a lot: the quantity that was found. */
+/** A stock count of a lot: the number that was found, or the weight of grain and ingots. */
 const countedSchema = z.strictObject({ count: typedSchema, why: noteSchema });
 /** A stock count of one lot. */
 export type LotCount = z.infer<typeof countedSchema>;
 
 /** Answers with the new entries. */
-const changed = { method: 'POST', tag: 'shelf', answer: shelfEntriesSchema, status: 201 } as const;
+const changed = { method: 'POST', tag: 'shelf', answer: entriesSchema, status: 201 } as const;
 
 /** Routes of stock. */
 export const shelfRoutes = {
@@ -46,7 +49,7 @@ export const shelfRoutes = {
     tag: 'shelf',
     summary: 'Metal of a batch, latest first',
     params: documentParams,
-    answer: shelfEntriesSchema,
+    answer: entriesSchema,
   }),
   issueMetal: route({
     ...changed,

@@ -17,6 +17,7 @@ import { serveApiDocs } from './api-docs.ts';
 import { answerError, answerNotFound, BODY_LIMIT_BYTES, sendProblem } from './error-responses.ts';
 import { standIn } from './prices/stand-in.ts';
 import { registerAccess } from './routes/access.ts';
+import { registerAccount } from './routes/account.ts';
 import { type CopyUses, registerBackups } from './routes/backups.ts';
 import { registerBatches } from './routes/batches.ts';
 import { registerBench } from './routes/bench.ts';
@@ -119,6 +120,7 @@ export async function createApp(
   registerFixes(app, stores, standIn);
   registerReceipts(app, stores);
   registerShelf(app, stores);
+  registerAccount(app, stores, access);
   registerPlan(app, stores, finder);
   registerBench(app, stores);
   registerGoods(app, stores);

@@ -34,6 +34,8 @@ export interface ScrapTerms {
   readonly share: Readonly<Record<ScrapKind, Figure>>;
   /** Refining loss, 0 to 1: lost in melt and assay before anything is paid. */
   readonly assayLoss: Figure;
+  /** Refining fee for a lot, whatever it weighs. */
+  readonly lot: Figure;
   /** Refining fee per gram sent: the charge for a lot over its usual weight. */
   readonly lotCharge: Figure;
 }
@@ -142,7 +144,7 @@ export function readRates(studio: Studio, revision: number): Rates {
         filings: share('paid for filings', studio.filingsShare.trim() ? 'filingsShare' : 'mixedScrapShare'),
       },
       assayLoss: share('refining loss', 'assayLoss'),
-      lotCharge: lotChargePerGram(studio, value, source),
+      ...lotCharges(studio, value, source),
     },
     metalBasis: studio.metalBasis,
     paid: () => null,
@@ -181,13 +183,21 @@ export function withReceipts(rates: Rates, receipts: readonly Receipt[]): Rates 
 
 type SharePath = 'consumablesShare' | 'assayLoss';
 
-function lotChargePerGram({ lotCharge, lotGrams, currency }: Studio, value: ReadSetting, source: string): Figure {
+function lotCharges(
+  { lotCharge, lotGrams, currency }: Studio,
+  value: ReadSetting,
+  source: string,
+): Pick<ScrapTerms, 'lot' | 'lotCharge'> {
   const unit = `${currency}/g`;
   const charge = given('charge for a lot', value('lotCharge', readMoney(lotCharge, currency)), currency, source);
   const grams = given('weight of a lot', value('lotGrams', readGrams(lotGrams)), 'g', source);
-  if (charge.value === 0 || grams.value === 0) return given('refiner’s charge', 0, unit, 'none entered in Settings');
+  if (charge.value === 0 || grams.value === 0)
+    return { lot: charge, lotCharge: given('refiner’s charge', 0, unit, 'none entered in Settings') };
   const how = () => `${inSum(charge.value, currency)} ÷ ${inSum(grams.value)}`;
-  return computed('refiner’s charge', charge.value / grams.value, unit, how, [charge, grams]);
+  return {
+    lot: charge,
+    lotCharge: computed('refiner’s charge', charge.value / grams.value, unit, how, [charge, grams]),
+  };
 }
 
 function ownAlloy(row: OwnAlloy, index: number, problems: Issue[]): Alloy {

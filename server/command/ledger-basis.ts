@@ -21,7 +21,7 @@ export function ledgerBasis(path: string): CommandBasis {
     const [studio] = stores.studio.list();
     const settings = studio && (studio.accepted ?? studio.body);
     if (settings) setStudioFormat(settings.country);
-    const rates = settings ? withReceipts(readRates(settings, studio.revision), stores.receipts.list()) : null;
+    const rates = settings ? withReceipts(readRates(settings, studio.revision), stores.account.receipts()) : null;
     return {
       rates,
       alloys: rates?.alloys ?? alloysWith([]),

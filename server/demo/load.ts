@@ -21,12 +21,15 @@ import type { Ledger } from '../store/ledger.ts';
 import { openStores, type Stores } from '../store/stores.ts';
 import { demoEntries, demoPast, type PastDemoBatch } from './bench-season.ts';
 import { drawingOf } from './drawings.ts';
+import { type FinishedBatch, metalSeason } from './metal.ts';
 import { demoPieces } from './pieces.ts';
 import { demoFairs, demoQuotes, demoReceipts } from './selling.ts';
 import { demoGoods, demoShelf } from './shelf.ts';
 import { demoStudio } from './studio.ts';
 
 const SUNDAY = 6;
+/** The batch that was cut from other stock than booked. */
+const MISTAKEN = 'Tried the new solder.';
 const SOURCE = 'typed, made-up prices for the sample';
 
 // Silver rises over the autumn, so that an early price is out of date.
@@ -105,8 +108,8 @@ function season(
   pieces: Readonly<Record<PastDemoBatch['piece'], { readonly id: string; readonly revision: number }>>,
   day: string,
   on: (daysAgo: number) => string,
-): void {
-  demoPast.forEach(({ piece, size = '', quantity, daysAgo, kind, customer, note }, seed) => {
+): (FinishedBatch & Pick<PastDemoBatch, 'note'>)[] {
+  return demoPast.map(({ piece, size = '', quantity, daysAgo, kind, customer, note }, seed) => {
     on(daysAgo);
     const { id, revision } = pieces[piece];
     const body: Batch = {
@@ -124,6 +127,8 @@ function season(
     const added = stores.batches.add(body);
     stores.batches.accept(added.id, added.version, () => null);
     stores.bench.add(demoEntries(stores, added.id, body, dayAfter(day, -daysAgo), { seed }));
+    const isDelivered = (kind === 'order' || kind === 'commission') && daysAgo > 12;
+    return { id: added.id, daysAgo, quantity: Number(quantity), note, isDelivered };
   });
 }
 
@@ -148,7 +153,9 @@ export function loadDemo(ledger: Ledger, today: Date): void {
     fillStockroom(loading);
     sell(loading, designs);
     addOpenBatches(loading, designs);
-    season(loading.stores, designs, day, on);
+    const finished = season(loading.stores, designs, day, on);
+    const mistaken = finished.find(({ note }) => note === MISTAKEN)?.id ?? '';
+    metalSeason(loading, finished, mistaken);
     on(0);
   });
   run.immediate();

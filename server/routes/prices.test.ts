@@ -120,7 +120,7 @@ describe('prices', () => {
   test('never change and are never deleted', () => {
     expect(() => ledger.prepare('update price_entry set wholesale_minor = 1').run()).toThrow(/never change/);
     expect(() => ledger.prepare('delete from price_entry').run()).toThrow(/never deleted/);
-    expect(() => ledger.prepare('delete from receipt_entry').run()).not.toThrow();
+    expect(() => ledger.prepare('delete from metal_entry').run()).not.toThrow();
   });
 
   test('of an unknown piece get 404', async () => {
@@ -147,7 +147,7 @@ describe('receipts', () => {
     const refused = await ask<{ detail: string }>('POST', '/api/receipts', { ...receipt, grams: '' });
     expect(refused.status).toBe(400);
     expect(refused.body.detail).toContain('what it weighed');
-    expect(() => ledger.prepare('delete from receipt_entry').run()).toThrow(/never deleted/);
+    expect(() => ledger.prepare('delete from metal_entry').run()).toThrow(/never deleted/);
   });
 
   test('set the cost of metal in a studio that values it at what was paid', async () => {

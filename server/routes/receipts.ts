@@ -7,6 +7,6 @@ import { answerRoute } from './register.ts';
 
 /** Registers the routes of metal receipts. */
 export function registerReceipts(app: FastifyInstance, stores: Stores): void {
-  answerRoute(app, receiptRoutes.list, () => stores.receipts.list());
+  answerRoute(app, receiptRoutes.list, () => stores.account.receipts());
   answerRoute(app, receiptRoutes.add, ({ body }) => addReceipt(stores, body));
 }

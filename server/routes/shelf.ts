@@ -6,14 +6,21 @@ import { addLot, countLot } from '../services/stockroom.ts';
 import type { Stores } from '../store/stores.ts';
 import { answerRoute } from './register.ts';
 
+/** Entries beside the stock; the account has them all. */
+const RECENT = 40;
+
 /** Registers the routes of stock. */
 export function registerShelf(app: FastifyInstance, stores: Stores): void {
-  const { shelf } = stores;
-  const page = (): ShelfPage => ({ lots: shelf.lots(), entries: shelf.entries() });
+  const { account } = stores;
+  const page = (): ShelfPage => ({
+    lots: account.lots(),
+    bulk: account.bulk(),
+    entries: account.entries({ limit: RECENT }),
+  });
   answerRoute(app, shelfRoutes.page, page);
   answerRoute(app, shelfRoutes.addLot, ({ body }) => addLot(stores, body));
   answerRoute(app, shelfRoutes.countLot, ({ params, body }) => countLot(stores, params.id, body));
-  answerRoute(app, shelfRoutes.ofBatch, ({ params }) => shelf.entries(params.id));
+  answerRoute(app, shelfRoutes.ofBatch, ({ params }) => account.entries({ batchId: params.id, limit: 1000 }));
   answerRoute(app, shelfRoutes.issueMetal, ({ params, body }) => issueMetal(stores, params.id, body));
   answerRoute(app, shelfRoutes.giveBack, ({ params }) => giveMetalBack(stores, params.id));
 }

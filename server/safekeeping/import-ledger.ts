@@ -49,7 +49,7 @@ export function importLedger(zip: Uint8Array, to: string, migrationsDir: string,
       const stores = openStores(ledger);
       for (const documents of [stores.studio, stores.pieces, stores.batches, stores.fairs, stores.quotes])
         documents.list();
-      stores.shelf.lots();
+      stores.account.lots();
       ledger.pragma('wal_checkpoint(truncate)');
     } finally {
       ledger.close();

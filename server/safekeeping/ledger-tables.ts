@@ -1,8 +1,15 @@
 // The tables of a ledger as an export holds them: what a maker wrote and what happened, without the ledger's own affairs.
 import type { Ledger } from '../store/ledger.ts';
 
-/** Tables of the program itself: how far it is migrated, answers it may repeat, devices it knows. */
-const OWN_AFFAIRS: ReadonlySet<string> = new Set(['ledger', 'migration', 'request_entry', 'device']);
+/** Tables of the program itself: how far it is migrated, answers it may repeat, devices it knows, sums it keeps. */
+const OWN_AFFAIRS: ReadonlySet<string> = new Set([
+  'ledger',
+  'migration',
+  'request_entry',
+  'device',
+  'metal_balance',
+  'metal_month',
+]);
 
 /** A table with its columns in order. */
 export interface LedgerTable {

@@ -1,4 +1,4 @@
-// Adds metal received, with the price paid.
+// Records what was paid for metal in the past, where the metal itself is not in stock.
 import { type NewReceipt, type Receipt, receiptProblems } from '../../core/metal/receipt.ts';
 import type { Stores } from '../store/stores.ts';
 import { dayProblems, foreignProblems } from './entry-problems.ts';
@@ -12,5 +12,9 @@ export function addReceipt(stores: Stores, receipt: NewReceipt): Receipt {
     ...dayProblems(stores, receipt.on),
   ];
   refuseIssues(problems, 'This purchase can’t be saved yet.');
-  return stores.receipts.add(receipt);
+  const { on, currency, ...paid } = receipt;
+  const [entry] = stores.account.add([
+    { kind: 'paid', on, batchId: null, why: '', corrects: null, currency, detail: { receipt: paid }, lines: [] },
+  ]);
+  return { ...receipt, id: entry?.id ?? 0, at: entry?.at ?? stores.now() };
 }

@@ -20,6 +20,6 @@ export function acceptedStudio({ studio }: Pick<Stores, 'studio'>): Studio {
 /** The current basis. @throws NotThere before the first run */
 export function currentBasis(stores: Stores): LedgerBasis {
   const { revision } = stores.studio.get(STUDIO_ID);
-  const rates = withReceipts(readRates(acceptedStudio(stores), revision), stores.receipts.list());
+  const rates = withReceipts(readRates(acceptedStudio(stores), revision), stores.account.receipts());
   return { rates, fix: stores.fixes.current(rates.currency) };
 }

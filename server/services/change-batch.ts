@@ -57,7 +57,7 @@ export function archiveBatch(stores: Stores, id: string, version: number, archiv
 export function removeBatch(stores: Stores, id: string, version: number): void {
   if (stores.bench.hasEntriesOf(id))
     throw new NotAcceptable('This batch was worked on, and its entries stay. Call it off instead.', []);
-  if (stores.shelf.entries(id).length > 0)
+  if (stores.account.entries({ batchId: id, limit: 1 }).length > 0)
     throw new NotAcceptable(
       'Metal was issued for this batch, and its entries stay. Give the metal back, and close it.',
       [],

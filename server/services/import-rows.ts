@@ -6,7 +6,8 @@ import type { Stores } from '../store/stores.ts';
 import { acceptPiece } from './accept-piece.ts';
 import { currentBasis } from './basis.ts';
 import { setPrices } from './set-prices.ts';
-import { addLot, countLot } from './stockroom.ts';
+import { correctEntry } from './correct-entry.ts';
+import { addLot } from './stockroom.ts';
 
 /**
  * Adds new pieces as their first version, and sets the prices of all. A piece that cannot be computed stays a draft.
@@ -71,14 +72,17 @@ export function undoImportedPieces(stores: Stores, { added, before }: PiecesImpo
 /** Receives stock, all or none. @returns ids of the lots */
 export function importStock(stores: Stores, rows: readonly NewLot[]): string[] {
   return stores.inTransaction(() =>
-    rows.flatMap((row) => addLot(stores, row).flatMap(({ lot }) => (lot ? [lot.id] : []))),
+    rows.flatMap((row) => addLot(stores, row).flatMap(({ lines }) => lines.flatMap(({ lot }) => lot ?? []))),
   );
 }
 
-/** Counts imported stock to nothing. @returns number of lots */
+/** Takes imported stock back by counter-entries. @throws NotAcceptable when some of it has been used @returns number of lots */
 export function undoImportedStock(stores: Stores, lots: readonly string[]): number {
   return stores.inTransaction(() => {
-    for (const id of lots) countLot(stores, id, { count: '0', why: 'import undone' });
+    for (const lotId of lots) {
+      const first = stores.account.entries({ lotId, limit: 1000 }).at(-1);
+      if (first) correctEntry(stores, first.id, 'import undone');
+    }
     return lots.length;
   });
 }

@@ -1,41 +1,117 @@
-// Issues metal to a batch by an accepted cutting plan, and returns it.
+// Issues metal to a batch, by a cutting plan or by hand, and books what comes back.
 import { randomUUID } from 'node:crypto';
+import type { TypedReturn } from '../../contract/account.ts';
+import { type CameBack, returnLines } from '../../core/account/batch-return.ts';
+import { type MetalEntry, mgOf, move } from '../../core/account/entry.ts';
+import { jarOf, type Place } from '../../core/account/place.ts';
 import { type BatchState, isDone } from '../../core/batch/batch.ts';
-import { type AcceptedCut, entriesOfCut } from '../../core/batch/cutting/issue-metal.ts';
-import type { ShelfEntry } from '../../core/batch/stock/shelf.ts';
+import { type AcceptedCut, bookCut } from '../../core/batch/cutting/issue-metal.ts';
+import { metalOfBatch } from '../../core/batch/metal-of-batch.ts';
+import type { NewLotRow } from '../../core/batch/stock/shelf.ts';
+import { readCount, readGrams } from '../../core/measure/read/read-number.ts';
+import type { Reading } from '../../core/measure/read/reading.ts';
 import { NotAcceptable } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';
 import { currentBasis } from './basis.ts';
 import { acceptBatch } from './change-batch.ts';
-import { giveStockBack } from './stockroom.ts';
+import { countBatchNow } from './made-lines.ts';
+import { refuseIssues } from './refuse.ts';
+import { entryOf, giveStockBack, readStock, takeFromLot, today } from './stockroom.ts';
+
+const atWork = (batchId: string): Place => `work/${batchId}`;
 
 /**
  * Records an accepted cutting plan of a batch and issues its metal.
  * @throws NotThere; NotAcceptable when there is not enough stock, or the batch cannot be accepted
  */
-export function issueMetal(stores: Stores, id: string, cut: AcceptedCut): ShelfEntry[] {
-  const { rates } = currentBasis(stores);
+export function issueMetal(stores: Stores, id: string, cut: AcceptedCut): MetalEntry[] {
+  const { alloys } = currentBasis(stores).rates;
   return stores.inTransaction(() => {
     const { body } = stores.batches.get(id);
     if (isDone(body)) throw new NotAcceptable('This batch is finished. Change its status to issue metal.', []);
-    const entries = entriesOfCut(cut, stores.shelf.lots(), rates.alloys, randomUUID, id);
-    if ('sentence' in entries) throw new NotAcceptable(entries.sentence, []);
-    const added = stores.shelf.add(entries);
+    const lots = stores.account.lots();
+    const booking = bookCut(cut, { lots, alloys, newId: randomUUID, batchId: id, on: today(stores) });
+    if ('sentence' in booking) throw new NotAcceptable(booking.sentence, []);
+    const added = stores.account.add(booking.entries, booking.lots);
+    if (body.state === 'planned') putBatchIn(stores, id, 'issued');
+    return added;
+  });
+}
+
+/** Issues bars, sheets or grain to a batch by hand. @throws NotThere; NotAcceptable when there is less of it */
+export function issueByHand(
+  stores: Stores,
+  id: string,
+  { on, lot, amount }: { readonly on: string; readonly lot: string; readonly amount: string },
+): MetalEntry[] {
+  return stores.inTransaction(() => {
+    const { body } = stores.batches.get(id);
+    if (isDone(body)) throw new NotAcceptable('This batch is finished. Change its status to issue metal.', []);
+    const { mass, from } = takeFromLot(stores, lot, amount);
+    const lines = move(mass, from, { place: atWork(id) });
+    const added = stores.account.add([entryOf(stores, { kind: 'issued', on, batchId: id, lines })]);
     if (body.state === 'planned') putBatchIn(stores, id, 'issued');
     return added;
   });
 }
 
 /**
- * Returns exactly the metal that a batch holds; a batch with issued metal is planned again.
+ * Books what came back from a batch. What is missing is lost, and the batch holds nothing afterwards.
+ * @throws NotThere; NotAcceptable when a weight cannot be read, or the batch holds no metal
+ */
+export function returnMetal(stores: Stores, id: string, typed: TypedReturn): MetalEntry[] {
+  const held = stores.account.balances(atWork(id));
+  if (held.length === 0) throw new NotAcceptable('This batch holds no metal.', []);
+  const count = countBatchNow(stores, stores.batches.get(id).body);
+  const { shares, otherMg: estimatedOtherMg } = metalOfBatch(count);
+  const issues: { path: string; sentence: string }[] = [];
+  const read = (path: string, reading: Reading) => {
+    if (!reading.ok) issues.push({ path, sentence: reading.sentence });
+    return reading.ok ? reading.value : 0;
+  };
+  const pieces = read('pieces', readCount(typed.pieces, 0));
+  const finished = pieces === 0 && !typed.finished.trim() ? 0 : mgOf(read('finished', readGrams(typed.finished)));
+  const each = count.quantity > 0 ? estimatedOtherMg / count.quantity : 0;
+  const otherMg = typed.other.trim() ? mgOf(read('other', readGrams(typed.other))) : Math.round(each * pieces);
+  const back: CameBack[] = typed.scrap
+    .filter(({ grams }) => grams.trim())
+    .map(({ kind, alloy, grams }, index) => ({
+      alloy,
+      mg: mgOf(read(`scrap.${String(index)}.grams`, readGrams(grams))),
+      to: { place: jarOf(kind, alloy) },
+    }));
+  const lots: NewLotRow[] = [];
+  for (const offcut of typed.offcuts) {
+    const { row, mass, pieces: many } = readStock(stores, offcut);
+    lots.push({
+      ...row,
+      kind: row.lot ? 'offcut' : row.kind,
+      lot: row.lot && { ...row.lot, isOffcut: true, paidMinor: null },
+    });
+    back.push({ alloy: mass.alloy, mg: mass.mg, to: { place: 'stock', lot: row.id, pieces: many } });
+  }
+  const strange = back.find(({ alloy }) => !held.some((one) => one.alloy === alloy));
+  if (strange) issues.push({ path: 'scrap', sentence: 'This metal was not issued to the batch.' });
+  if (otherMg > finished) issues.push({ path: 'other', sentence: 'Solder and findings weigh more than the pieces.' });
+  refuseIssues(issues, 'This can’t be booked yet.');
+  const { lines } = returnLines({ place: atWork(id), held, finishedMg: finished - otherMg, pieces, shares, back });
+  const detail = { finished: { pieces, otherMg } };
+  return stores.account.add(
+    [entryOf(stores, { kind: 'returned', on: typed.on, batchId: id, why: typed.why, detail, lines })],
+    lots,
+  );
+}
+
+/**
+ * Gives all metal and goods of a batch back by counter-entries; a batch with issued metal is planned again.
  * @throws NotThere; NotAcceptable when an offcut of it has been used since
  */
-export function giveMetalBack(stores: Stores, id: string): ShelfEntry[] {
+export function giveMetalBack(stores: Stores, id: string): MetalEntry[] {
   return stores.inTransaction(() => {
-    if (stores.batches.get(id).body.state !== 'issued') return giveStockBack(stores, id);
-    const before = stores.shelf.entries(id)[0]?.id ?? 0;
-    putBatchIn(stores, id, 'planned');
-    return stores.shelf.entries(id).filter((entry) => entry.id > before);
+    const before = stores.account.entries({ batchId: id, limit: 1 })[0]?.id ?? 0;
+    if (stores.batches.get(id).body.state === 'issued') putBatchIn(stores, id, 'planned');
+    else giveStockBack(stores, id);
+    return stores.account.entries({ batchId: id }).filter((entry) => entry.id > before);
   });
 }
 

@@ -47,7 +47,7 @@ export function emptyTrash(ledger: Ledger, now: number): number {
 /** Tables whose entries point at a document. */
 const pointers = [
   { table: 'price_entry', column: 'piece_id' },
-  { table: 'shelf_entry', column: 'batch_id' },
+  { table: 'metal_entry', column: 'batch_id' },
   { table: 'goods_entry', column: 'batch_id' },
   { table: 'bench_entry', column: 'batch_id' },
 ] as const;

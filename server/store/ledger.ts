@@ -3,6 +3,11 @@ import { createHash } from 'node:crypto';
 import { mkdirSync, readdirSync, readFileSync, renameSync, rmSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
+import { type FineMetal, fineOf } from '../../core/account/entry.ts';
+import { alloysWith } from '../../core/metal/alloy.ts';
+import type { Alloy } from '../../core/metal/alloys.ts';
+import { readRates } from '../../core/studio/rates.ts';
+import { studioSchema } from '../../core/studio/studio.ts';
 import { serverClock } from '../clock.ts';
 
 /** A maker's own ledger, or the sample workshop. */
@@ -104,6 +109,7 @@ function migrate(ledger: Ledger, path: string, migrations: readonly Migration[],
   }
   checkApplied(ledger, migrations);
   if (done > 0 && done < migrations.length && path !== ':memory:') copyBeforeMigration(ledger, path, done);
+  offerFineContent(ledger);
   const run = ledger.transaction(() => {
     for (const { sql } of migrations.slice(done)) ledger.exec(sql);
     const broken = ledger.pragma('foreign_key_check') as unknown[];
@@ -114,6 +120,23 @@ function migrate(ledger: Ledger, path: string, migrations: readonly Migration[],
     ledger.pragma(`application_id = ${String(APPLICATION_ID)}`);
   });
   run.immediate();
+}
+
+/** Gives migrations the fine content of metal: `fine_mg(alloy, 'Ag', mg)`, whole mg; 0 for an alloy of no book. */
+function offerFineContent(ledger: Ledger): void {
+  // Read before: a function cannot ask the ledger while a statement runs.
+  const alloys = hasTable(ledger, 'document') ? alloysOf(ledger) : alloysWith([]);
+  ledger.function('fine_mg', { deterministic: true }, (alloy, metal, mg) => {
+    return BigInt(fineOf(alloys.get(String(alloy)), Number(mg))[metal as FineMetal]);
+  });
+}
+
+/** The alloys of the ledger: its own too, where its settings can be read. */
+function alloysOf(ledger: Ledger): ReadonlyMap<string, Alloy> {
+  const sql = `select body from document join document_revision on document_id = id and document_revision.revision = document.revision where kind = 'studio'`;
+  const body = ledger.prepare<[], { body: string }>(sql).get()?.body;
+  const studio = studioSchema.safeParse(body === undefined ? null : JSON.parse(body));
+  return studio.success ? readRates(studio.data, 1).alloys : alloysWith([]);
 }
 
 /** @throws Error when a migration that this ledger went through has changed */
@@ -143,7 +166,11 @@ function recordApplied(ledger: Ledger, migrations: readonly Migration[]): void {
 }
 
 function hasMigrationTable(ledger: Ledger): boolean {
-  return ledger.prepare(`select 1 from sqlite_master where type = 'table' and name = 'migration'`).get() !== undefined;
+  return hasTable(ledger, 'migration');
+}
+
+function hasTable(ledger: Ledger, name: string): boolean {
+  return ledger.prepare(`select 1 from sqlite_master where type = 'table' and name = ?`).get(name) !== undefined;
 }
 
 /**

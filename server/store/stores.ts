@@ -5,6 +5,7 @@ import { type Fair, fairSchema } from '../../core/price/fair/fair.ts';
 import { type Quote, quoteSchema } from '../../core/price/quote/quote.ts';
 import { type Studio, studioSchema } from '../../core/studio/studio.ts';
 import { serverClock } from '../clock.ts';
+import { Account } from './account.ts';
 import { BenchLog } from './bench.ts';
 import { Devices } from './devices.ts';
 import { Documents } from './documents.ts';
@@ -15,9 +16,7 @@ import { Photos } from './photos.ts';
 import { Plans } from './plans.ts';
 import { PriceLists } from './price-lists.ts';
 import { PriceEntries } from './prices.ts';
-import { Receipts } from './receipts.ts';
 import { Requests } from './requests.ts';
-import { Shelf } from './shelf.ts';
 
 /** Everything that services read and write. */
 export interface Stores {
@@ -31,10 +30,9 @@ export interface Stores {
   readonly fairs: Documents<Fair>;
   readonly quotes: Documents<Quote>;
   readonly fixes: Fixes;
-  readonly receipts: Receipts;
   readonly prices: PriceEntries;
   readonly photos: Photos;
-  readonly shelf: Shelf;
+  readonly account: Account;
   readonly goods: GoodsStore;
   readonly priceLists: PriceLists;
   readonly bench: BenchLog;
@@ -54,10 +52,9 @@ export function openStores(ledger: Ledger, now: () => string = () => serverClock
     fairs: new Documents(ledger, 'fair', fairSchema, now),
     quotes: new Documents(ledger, 'quote', quoteSchema, now),
     fixes: new Fixes(ledger, now),
-    receipts: new Receipts(ledger, now),
     prices: new PriceEntries(ledger, now),
     photos: new Photos(ledger, now),
-    shelf: new Shelf(ledger, now),
+    account: new Account(ledger, now),
     goods: new GoodsStore(ledger, now),
     priceLists: new PriceLists(ledger, now),
     bench: new BenchLog(ledger, now),

@@ -59,7 +59,7 @@ export function DateField({ value, label, id, onChange }: DateFieldProps) {
       />
       <button
         type="button"
-        className="chrome self-center text-soft hover:text-ink"
+        className="chrome small-tool"
         aria-label={`${label}, calendar`}
         onClick={() => calendar.current?.showPicker()}
       >

@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 
 export function Labelled({ word, children }: { word: string; children: ReactNode }) {
   return (
-    <span className="inline-flex items-baseline gap-[6px] whitespace-nowrap">
+    <span className="inline-flex items-baseline gap-[3px] whitespace-nowrap">
       <span className="aside">{word}</span>
       {children}
     </span>
@@ -22,10 +22,10 @@ export function Tick({
   onChange: (checked: boolean) => void;
 }) {
   return (
-    <label className="inline-flex items-baseline gap-[6px] whitespace-nowrap">
+    <label className="inline-flex items-baseline gap-[3px] whitespace-nowrap">
       <input
         type="checkbox"
-        className="size-[15px] translate-y-[2px] accent-act"
+        className="m-1 size-[16px] translate-y-[2px] accent-act"
         aria-label={label}
         checked={checked}
         onChange={(event) => onChange(event.target.checked)}

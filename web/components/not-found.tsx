@@ -9,6 +9,7 @@ const homes = {
   batch: { to: '/batches', name: 'batches' },
   fair: { to: '/fairs', name: 'fairs' },
   quote: { to: '/quotes', name: 'quotes' },
+  lot: { to: '/shelf', name: 'stock' },
 } as const;
 
 export function NotFound({ what }: { what: keyof typeof homes }) {

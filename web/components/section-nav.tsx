@@ -1,5 +1,7 @@
 // The pages of a section, in one line below the header.
 import { NavLink } from 'react-router';
+import { stockName } from '../../core/format/variants.ts';
+import { words as metalWords } from '../words/account.ts';
 import { words } from '../words/components.ts';
 
 interface Place {
@@ -22,6 +24,15 @@ const planning: readonly Place[] = [
   { to: '/hours', name: 'Hours' },
 ];
 
+const metal = (): readonly Place[] => [
+  { to: '/shelf', name: stockName() },
+  { to: '/jars', name: metalWords.jars },
+  { to: '/account', name: metalWords.metalAccount },
+  { to: '/buying', name: metalWords.buying },
+  { to: '/studio/metal', name: metalWords.metalPrices },
+];
+
+export const MetalNav = () => <SectionNav label={metalWords.metal} places={metal()} />;
 export const SellingNav = () => <SectionNav label={words.prices} places={selling} />;
 export const PlanNav = () => <SectionNav label={words.schedule} places={planning} />;
 

@@ -14,11 +14,7 @@ export function SectionTitle({ id, title, help }: SectionTitleProps) {
   return (
     <span className="flex items-baseline gap-2">
       <h2 id={id}>{title}</h2>
-      <Link
-        to={`/help/${help}`}
-        className="chrome self-center text-soft hover:text-ink"
-        aria-label={`${words.helpOn} ${title}`}
-      >
+      <Link to={`/help/${help}`} className="chrome small-tool" aria-label={`${words.helpOn} ${title}`}>
         <CircleQuestionMark size={15} />
       </Link>
     </span>

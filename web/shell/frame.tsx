@@ -6,7 +6,6 @@ import { lazy, Suspense, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { fullDay, shortDay } from '../../core/format/days.ts';
 import { setStudioFormat } from '../../core/format/studio-format.ts';
-import { stockName } from '../../core/format/variants.ts';
 import { Mark } from '../components/mark.tsx';
 import { helpOf } from '../help/help-of.ts';
 import { BasisProvider, useFetchedBasis } from '../hooks/use-basis.ts';
@@ -34,7 +33,7 @@ const sections = (): readonly { to: string; name: string; also?: RegExp }[] => [
   { to: '/day', name: words.schedule, also: /^\/(?:plan|promise|what-if|hours)/ },
   { to: '/pieces', name: words.pieces },
   { to: '/batches', name: words.batches },
-  { to: '/shelf', name: stockName(), also: /^\/buying/ },
+  { to: '/shelf', name: words.metal, also: /^\/(?:buying|jars|account|lots|convert|count|orders)/ },
   { to: '/prices', name: words.prices, also: /^\/(?:fairs|quotes|sheets)/ },
   { to: '/reference', name: words.reference },
   { to: '/studio', name: words.settings },

@@ -15,6 +15,7 @@ export const tags = [
   'Fairs',
   'Quotes',
   'Shelf',
+  'Account',
   'Goods',
   'PriceLists',
   'Bench',

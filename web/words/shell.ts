@@ -34,6 +34,7 @@ export const words = localWords({
   noonLedger: 'Noon Ledger',
   noonLedgerIsNotRunning:
     'Noon Ledger is not running on this computer. Start it again (npm start), then reload this page. Your data is safe.',
+  metal: 'Metal',
   pieces: 'Pieces',
   pressOnAnyPageTo: 'Press = on any page to come here',
   prices: 'Prices',

@@ -38,7 +38,8 @@ const alloys = alloysWith([]);
 function lotOf(id: string, typed: object, isOffcut = false): ShelfLot {
   const read = readLot(newLotSchema.parse(typed), alloys, 'GBP');
   if ('problems' in read) throw new Error(JSON.stringify(read.problems));
-  return { ...read.lot, id, count: read.count, isOffcut };
+  const label = { number: 1, supplier: '', owner: '', where: '', since: '2026-03-01' };
+  return { ...read.lot, ...label, id, count: read.count, isOffcut };
 }
 const round = { alloy: 'silver-925', section: { form: 'round', diameter: '2 mm' } };
 const lots = [

@@ -31,9 +31,12 @@ const MINOR_PER_GRAM = 100;
 
 /** Lots of exactly this stock, offcuts first. */
 function lotsFor(issue: IssueLine, lots: readonly ShelfLot[]): ShelfLot[] {
-  return lots
-    .filter((lot) => lot.count > 0 && keyOfLot(lot) === issue.stock)
-    .sort((a, b) => Number(b.isOffcut) - Number(a.isOffcut) || a.grams - b.grams);
+  return (
+    lots
+      // What a customer left is cut for nobody else.
+      .filter((lot) => lot.count > 0 && lot.owner === '' && keyOfLot(lot) === issue.stock)
+      .sort((a, b) => Number(b.isOffcut) - Number(a.isOffcut) || a.grams - b.grams)
+  );
 }
 
 /**

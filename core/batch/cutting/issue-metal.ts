@@ -1,9 +1,29 @@
-// Books an accepted cutting plan as entries: stock cut up, offcuts returned, scrap.
+// Books an accepted cutting plan as entries of the account: stock cut up, offcuts returned, scrap into its jar.
 import { z } from 'zod';
+import {
+  type End,
+  metalMass,
+  type MetalEntry,
+  type MetalLine,
+  mgOf,
+  move,
+  type NewMetalEntry,
+  partOf,
+} from '../../account/entry.ts';
+import { jarOf } from '../../account/place.ts';
 import { currencySchema } from '../../measure/typed.ts';
 import type { Alloy } from '../../metal/alloys.ts';
 import { stockSectionSchema } from '../../stock/stock-section-schema.ts';
-import { gramsOf, type Lot, lotSchema, type NewShelfEntry, sectionOf, type ShelfLot } from '../stock/shelf.ts';
+import {
+  gramsOf,
+  kindOfLot,
+  type Lot,
+  lotSchema,
+  mgEach,
+  type NewLotRow,
+  sectionOf,
+  type ShelfLot,
+} from '../stock/shelf.ts';
 
 const cutStockSchema = z.strictObject({
   /** Id of a lot; null for stock bought for this batch. */
@@ -32,45 +52,80 @@ export const acceptedCutSchema = z.strictObject({
 /** An accepted plan as it is sent. */
 export type AcceptedCut = z.infer<typeof acceptedCutSchema>;
 
+/** Entries of the account that are about to be added, with their new lots. */
+export interface Booking {
+  readonly lots: readonly NewLotRow[];
+  readonly entries: readonly NewMetalEntry[];
+}
+
+interface BookingInput {
+  /** In stock. */
+  readonly lots: readonly ShelfLot[];
+  readonly alloys: ReadonlyMap<string, Alloy>;
+  /** Makes an id for each new lot. */
+  readonly newId: () => string;
+  readonly batchId: string;
+  /** ISO day. */
+  readonly on: string;
+}
+
 /**
- * Entries of an accepted plan.
- * @param lots   in stock
- * @param newId  makes an id for each new lot
- * @returns the entries in order, or why there are none: a missing lot, an offcut larger than its bar
+ * Books an accepted plan: what is bought for it is received, then its metal is issued.
+ * @returns the booking, or why there is none: a missing lot, an offcut larger than its bar
  */
-export function entriesOfCut(
-  { stock }: AcceptedCut,
-  lots: readonly ShelfLot[],
-  alloys: ReadonlyMap<string, Alloy>,
-  newId: () => string,
-  batchId: string,
-): readonly NewShelfEntry[] | { readonly sentence: string } {
-  const entries: NewShelfEntry[] = [];
+export function bookCut(cut: AcceptedCut, input: BookingInput): Booking | { readonly sentence: string } {
+  const { lots, alloys, newId, batchId, on } = input;
+  const added: NewLotRow[] = [];
+  const received: MetalLine[] = [];
+  const issued: MetalLine[] = [];
   const left = new Map(lots.map((lot) => [lot.id, lot.count]));
-  for (const line of stock) {
+  for (const line of cut.stock) {
     const lot = line.lotId === null ? boughtLot(line, alloys, newId) : lots.find(({ id }) => id === line.lotId);
     if (!lot) return { sentence: 'A bar of this plan is no longer in stock. Plan the cutting again.' };
     const alloy = alloys.get(lot.alloy);
     if (!alloy) return { sentence: 'The metal of this plan is not in the book any more.' };
-    if (line.lotId === null)
-      entries.push({ lot, how: 'in', change: 1, grams: lot.grams, batchId, why: 'bought for the batch' });
-    else {
+    const mass = metalMass(lot.alloy, alloy, mgEach(lot));
+    if (line.lotId === null) {
+      added.push(newRow(lot));
+      received.push(
+        ...move(mass, { place: 'supplier', paidMinor: lot.paidMinor }, { place: 'stock', lot: lot.id, pieces: 1 }),
+      );
+    } else {
       const count = left.get(lot.id) ?? 0;
       if (count < 1) return { sentence: 'Stock holds fewer bars than this plan uses. Plan the cutting again.' };
       left.set(lot.id, count - 1);
     }
-    const offcutGrams = line.offcut ? gramsOf(sectionOf(lot), line.offcut, alloy) : 0;
-    const scrap = lot.grams - line.blankGrams - offcutGrams;
+    // A bar that was weighed weighs more or less than its measures say, and so does what is cut from it.
+    const scale = lot.grams / gramsOf(sectionOf(lot), lot.size, alloy);
+    const offcutGrams = line.offcut ? scale * gramsOf(sectionOf(lot), line.offcut, alloy) : 0;
+    const scrap = lot.grams - scale * line.blankGrams - offcutGrams;
     if (scrap < -1e-6) return { sentence: 'A bar of this plan is shorter than its blanks. Plan the cutting again.' };
-    entries.push({ lot, how: 'cut', change: -1, grams: -lot.grams, batchId, why: '' });
+    const from: End = { place: 'stock', lot: lot.id, pieces: 1 };
+    issued.push(...move(mass, from, { place: `work/${batchId}` }));
     if (line.offcut) {
       const offcut = { ...lot, id: newId(), size: line.offcut, grams: offcutGrams, isOffcut: true, paidMinor: null };
-      entries.push({ lot: offcut, how: 'offcut', change: 1, grams: offcutGrams, batchId, why: '' });
+      added.push(newRow(offcut));
+      const part = partOf(mass, mgEach(offcut));
+      issued.push(...move(part, { place: `work/${batchId}` }, { place: 'stock', lot: offcut.id, pieces: 1 }));
     }
-    if (scrap > 1e-9)
-      entries.push({ lot: null, how: 'scrap', change: 0, grams: scrap, batchId, why: `${alloy.name}, of cutting` });
+    const part = partOf(mass, Math.max(0, mgOf(scrap)));
+    if (part.mg > 0) issued.push(...move(part, { place: `work/${batchId}` }, { place: jarOf('clean', lot.alloy) }));
   }
-  return entries;
+  const entry = { on, batchId, corrects: null, currency: cut.currency, detail: {} } as const;
+  return {
+    lots: added,
+    entries: [
+      ...(received.length > 0
+        ? [{ ...entry, kind: 'received', why: 'bought for the batch', lines: received } as const]
+        : []),
+      { ...entry, kind: 'issued', why: '', lines: issued },
+    ],
+  };
+}
+
+function newRow(lot: Lot): NewLotRow {
+  const { id, alloy } = lot;
+  return { id, kind: kindOfLot(lot), owner: '', supplier: '', alloy, lot: lotSchema.parse(lot) };
 }
 
 function boughtLot({ bought }: CutStock, alloys: ReadonlyMap<string, Alloy>, newId: () => string): Lot | undefined {
@@ -80,41 +135,8 @@ function boughtLot({ bought }: CutStock, alloys: ReadonlyMap<string, Alloy>, new
   return { ...bought, id: newId(), grams, isOffcut: false };
 }
 
-/**
- * Entries that give a batch's metal back: for every lot the opposite of all that the batch did to it.
- * @param entries  of the batch, in order
- * @param lots     in stock now
- * @returns the entries, or why there are none: an offcut of the batch has been used
- */
-export function entriesOfReturn(
-  entries: readonly HeldEntry[],
-  lots: readonly ShelfLot[],
-  batchId: string,
-): readonly NewShelfEntry[] | { readonly sentence: string } {
-  const byLot = new Map<string, { lot: Lot; change: number }>();
-  for (const { lot, how, change } of entries) {
-    // Stock that was bought for the batch stays in the studio.
-    if (!lot || how === 'in') continue;
-    byLot.set(lot.id, { lot, change: (byLot.get(lot.id)?.change ?? 0) + change });
-  }
-  const back: NewShelfEntry[] = [];
-  for (const { lot, change } of byLot.values()) {
-    if (change === 0) continue;
-    const there = lots.find(({ id }) => id === lot.id)?.count ?? 0;
-    if (there - change < 0)
-      return { sentence: 'An offcut of this batch has been cut for another since. Its metal cannot be returned.' };
-    const grams = -change * lot.grams;
-    back.push({ lot, how: 'back', change: -change, grams, batchId, why: 'returned' });
-  }
-  const scrap = entries.reduce((sum, { lot, grams }) => sum + (lot ? 0 : grams), 0);
-  if (Math.abs(scrap) > 1e-9)
-    back.push({ lot: null, how: 'back', change: 0, grams: -scrap, batchId, why: 'scrap of cutting, returned' });
-  return back;
-}
-
-type HeldEntry = Pick<NewShelfEntry, 'lot' | 'how' | 'change' | 'grams'>;
-
-/** g of metal a batch holds: what was cut for it, less offcuts and scrap. */
-export function gramsHeld(entries: readonly Pick<NewShelfEntry, 'grams' | 'how'>[]): number {
-  return -entries.reduce((sum, { how, grams }) => sum + (how === 'in' ? 0 : grams), 0);
+/** g of metal a batch holds: what was issued to it, less what came back. */
+export function gramsHeld(entries: readonly MetalEntry[], batchId: string): number {
+  const lines = entries.flatMap((entry) => entry.lines.filter(({ place }) => place === `work/${batchId}`));
+  return lines.reduce((sum, { mg }) => sum + mg, 0) / 1000;
 }

@@ -52,7 +52,8 @@ export interface PieceCount {
   readonly problems: readonly Issue[];
 }
 
-const chargeForms = {
+/** The form whose fabrication charge stock of a section pays. */
+export const formCharged = {
   round: 'wire',
   square: 'wire',
   strip: 'wire',
@@ -307,7 +308,7 @@ function pricePartsAt(
     if (!alloy || !section || !gross || !net || part.bought) return [];
     const name = part.name || 'part';
     if (!priceOf) return [{ name, gross, net, scrap, bought: unpriced, content: unpriced }];
-    const form = chargeForms[part.section.form];
+    const form = formCharged[part.section.form];
     const price = priceOf(alloy, form, bendMm(section));
     const report = (sentence: string) =>
       problems.push({ path: `parts.${String(index)}.alloy`, sentence, onlyPrice: true });

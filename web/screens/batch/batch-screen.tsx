@@ -25,6 +25,7 @@ import { doneIn } from '../../words/done-in.ts';
 import { BatchCountPage } from './batch-count-page.tsx';
 import { BatchFields } from './batch-fields.tsx';
 import { BatchMenu } from './batch-menu.tsx';
+import { BatchMetal } from './batch-metal.tsx';
 import { BatchPapers } from './batch-papers.tsx';
 import { BatchStoryTable, StoryTotals, useBatchStory } from './batch-story.tsx';
 import { CutList } from './cut-list.tsx';
@@ -83,6 +84,7 @@ function BatchPages({ inHand, made }: { inHand: DocumentInHand<Batch>; made: rea
             {story && isDone(body) && <BatchStoryTable story={story} id={id} />}
             <SparesLine body={body} count={count} edit={edit} />
             <CutList body={body} count={count} edit={edit} id={id} />
+            <BatchMetal id={id} body={body} count={count} />
             {isDone(body) ? null : <DayPlan planned={planned} batchId={id} />}
             {story && !isDone(body) && <BatchStoryTable story={story} id={id} />}
             <RouteTable planned={planned} batchId={id} count={count} />

@@ -65,7 +65,7 @@ function CutPages({ id, body, made, lots }: CutPagesProps) {
   const count = batchCount(body, made, basis);
   const [typed, setTyped] = useState<TypedTerms>(usualTerms);
   const { data: entries = [] } = useGetBatchMetalQuery(id);
-  const held = gramsHeld(entries);
+  const held = gramsHeld(entries, id);
   const isIssued = held > 1e-6;
   const { data: items = NO_ITEMS } = useGetPriceListsQuery();
   const terms = useMemo(() => readTerms(typed, currency, items), [typed, currency, items]);

@@ -63,7 +63,7 @@ function Tags({ tags, edit }: { tags: readonly string[]; edit: EditPiece }) {
           {tag}
           <button
             type="button"
-            className="chrome text-soft hover:text-ink"
+            className="chrome small-tool"
             aria-label={`Remove the tag ${tag}`}
             onClick={() => edit('', (draft) => void (draft.tags = draft.tags.filter((other) => other !== tag)))}
           >

@@ -123,7 +123,7 @@ function OnePhoto({ id, caption, number, onCrop, onFirst, onCaption, onRemove }:
         />
         <button
           type="button"
-          className="chrome text-soft hover:text-ink"
+          className="chrome small-tool"
           aria-label={`Crop photo ${String(number)}`}
           onClick={onCrop}
         >
@@ -131,7 +131,7 @@ function OnePhoto({ id, caption, number, onCrop, onFirst, onCaption, onRemove }:
         </button>
         <button
           type="button"
-          className="chrome text-soft hover:text-ink"
+          className="chrome small-tool"
           aria-label={`Remove photo ${String(number)}`}
           onClick={onRemove}
         >

@@ -1,7 +1,9 @@
 // Adds stock that arrived, or that was there before the ledger started.
 import { useState } from 'react';
-import { type NewLot, newLotSchema, readLot } from '../../../core/batch/stock/shelf.ts';
+import { type NewLot, newLotSchema, readLot, type ReadLot } from '../../../core/batch/stock/shelf.ts';
 import { showValue } from '../../../core/figure/show.ts';
+import { showNumber } from '../../../core/format/numbers.ts';
+import { readGrams } from '../../../core/measure/read/read-number.ts';
 import { tempers } from '../../../core/piece/part.ts';
 import type { SectionForm } from '../../../core/stock/section.ts';
 import { formNames } from '../../../core/stock/words.ts';
@@ -9,17 +11,16 @@ import { alloyOptions } from '../../components/alloy-options.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Failure, isTaken } from '../../components/failure.tsx';
 import { Field } from '../../components/field.tsx';
-import { Labelled } from '../../components/labelled.tsx';
+import { Labelled, Tick } from '../../components/labelled.tsx';
 import { SectionFields, sectionFor } from '../../components/section-fields.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
-import { useAddLotMutation, useCountLotMutation } from '../../state/endpoints/stock.ts';
+import { useCorrectEntryMutation } from '../../state/endpoints/account.ts';
+import { useAddLotMutation } from '../../state/endpoints/stock.ts';
 import { showToast } from '../../state/toasts.ts';
 import { words } from '../../words/shelf.ts';
 
-const forms = (Object.keys(formNames) as SectionForm[])
-  .filter((form) => form !== 'grain')
-  .map((value) => ({ value, label: formNames[value] }));
+const forms = (Object.keys(formNames) as SectionForm[]).map((value) => ({ value, label: formNames[value] }));
 const temperOptions = tempers.map((value) => ({ value, label: value || 'as it comes' }));
 const empty = newLotSchema.parse({ alloy: 'silver-925', section: { form: 'round', diameter: '' } });
 
@@ -27,35 +28,38 @@ export function AddLot() {
   const { rates, studio } = useBasis();
   const [typed, setTyped] = useState<NewLot>(empty);
   const [add, { error, isLoading }] = useAddLotMutation();
-  const [countLot] = useCountLotMutation();
+  const [correct] = useCorrectEntryMutation();
   /** The size stays for the next lot; what it lacks is not wrong yet. */
   const [isNext, setNext] = useState(false);
   const alloy = rates.alloys.get(typed.alloy) ?? null;
   const read = readLot(typed, rates.alloys, rates.currency);
   const isSheet = typed.section.form === 'sheet';
+  const isGrain = typed.section.form === 'grain';
+  const grainWeighs = readGrams(typed.weighed);
+  const isReady = isGrain ? grainWeighs.ok && grainWeighs.value > 0 : !('problems' in read);
   const isBegun = [typed.length, typed.width, typed.height, ...Object.values(typed.section).slice(1)].some((text) =>
     text.trim(),
   );
   const rowProblems = useRowProblems({});
-  const problems = isBegun && !isNext && 'problems' in read ? read.problems : [];
+  const problems = isBegun && !isNext && !isGrain && 'problems' in read ? read.problems : [];
   const unit = studio.units === 'mm' ? 'mm' : 'in';
   const keep = async () => {
     const answer = await add(typed);
     if (!isTaken(answer)) return;
-    const lot = answer.data?.find(({ how }) => how === 'in')?.lot;
-    if (lot) showToast(words.stockReceived, () => void countLot({ id: lot.id, count: '0', why: words.undone }));
+    const id = answer.data?.[0]?.id;
+    showToast(words.stockReceived, id === undefined ? undefined : () => void correct({ id, why: words.undone }));
     setNext(true);
-    setTyped({ ...typed, length: '', width: '', height: '', count: '1', paid: '' });
+    setTyped({ ...typed, length: '', width: '', height: '', count: '1', paid: '', weighed: '' });
   };
   const field = (
-    key: 'length' | 'width' | 'height' | 'count' | 'paid',
+    key: 'length' | 'width' | 'height' | 'count' | 'paid' | 'weighed' | 'supplier' | 'where' | 'owner',
     label: string,
     placeholder: string,
     of = '',
   ) => (
     <Field
       open
-      className="num"
+      className={key === 'supplier' || key === 'where' || key === 'owner' ? '' : 'num'}
       value={typed[key]}
       label={label}
       unit={of}
@@ -72,7 +76,7 @@ export function AddLot() {
       aria-labelledby="add-lot"
       onSubmit={(event) => {
         event.preventDefault();
-        if (!('problems' in read)) void keep();
+        if (isReady) void keep();
       }}
     >
       <h2 id="add-lot">{words.receiveStock}</h2>
@@ -108,10 +112,11 @@ export function AddLot() {
             {field('width', words.stockWidthOfTheSheet, unit, unit)} by{' '}
             {field('height', words.stockLengthOfTheSheet, unit, unit)}
           </span>
-        ) : (
+        ) : isGrain ? null : (
           <Labelled word="long">{field('length', words.stockLength, unit, unit)}</Labelled>
         )}
-        <Labelled word="quantity">{field('count', words.stockQuantity, '1')}</Labelled>
+        {isGrain ? null : <Labelled word="quantity">{field('count', words.stockQuantity, '1')}</Labelled>}
+        <Labelled word="weighed">{field('weighed', words.stockWeighed, isGrain ? '120 g' : words.notWeighed)}</Labelled>
         <Labelled word="temper">
           <Choice
             open
@@ -122,8 +127,21 @@ export function AddLot() {
             onChange={(temper) => setTyped({ ...typed, temper: temper as NewLot['temper'] })}
           />
         </Labelled>
-        <Labelled word="total paid">{field('paid', words.stockTotalPaid, 'not known')}</Labelled>
-        <button type="submit" className="button" disabled={'problems' in read || isLoading}>
+        {!typed.owner && <Labelled word="total paid">{field('paid', words.stockTotalPaid, 'not known')}</Labelled>}
+        {!typed.owner && !typed.isOpening && (
+          <Labelled word="from">{field('supplier', words.stockSupplier, 'supplier')}</Labelled>
+        )}
+        <Labelled word="kept in">{field('where', words.stockWhere, 'drawer, rack')}</Labelled>
+        <Labelled word="customer">{field('owner', words.stockOwner, 'own metal')}</Labelled>
+        {!typed.owner && (
+          <Tick
+            word={words.wasHereBefore}
+            label={words.stockWasHereBefore}
+            checked={typed.isOpening}
+            onChange={(isOpening) => setTyped({ ...typed, isOpening })}
+          />
+        )}
+        <button type="submit" className="button" disabled={!isReady || isLoading}>
           {words.addToStock}
         </button>
       </p>
@@ -131,7 +149,24 @@ export function AddLot() {
         {problems[0]?.sentence}
       </p>
       <Failure of={[error]} />
-      {!('problems' in read) && <p className="aside num">{showValue(read.lot.grams, 'g')} g each</p>}
+      {!('problems' in read) && !isGrain && <Weights read={read} />}
     </form>
+  );
+}
+
+/** A difference of more than this between scale and measures deserves a look: the gauge may be another. */
+const NOTABLE = 0.03;
+
+/** What one weighs, and how far the scale is from the measures. */
+function Weights({ read: { lot, calculatedGrams } }: { read: ReadLot }) {
+  const share = calculatedGrams > 0 ? lot.grams / calculatedGrams - 1 : 0;
+  return (
+    <p className="aside num">
+      {showValue(lot.grams, 'g')} g each
+      {Math.abs(share) > 1e-9 && `; ${showValue(calculatedGrams, 'g')} g by its measures`}
+      {Math.abs(share) > NOTABLE && (
+        <b className="text-warn">{`, ${showNumber(100 * share, 1)} % off. ${words.checkGaugeAndMetal}`}</b>
+      )}
+    </p>
   );
 }

@@ -1,5 +1,6 @@
 // Stock of one size. A stock count is the only change by hand.
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { sectionOf, type ShelfLot } from '../../../core/batch/stock/shelf.ts';
 import { sizeInWords } from '../../../core/batch/stock/size-words.ts';
 import { showValue } from '../../../core/figure/show.ts';
@@ -39,12 +40,19 @@ export function LotRow({ lot }: { lot: ShelfLot }) {
         <td className="first">
           <SectionGlyph section={section} alloy={alloy} />
         </td>
+        <td className="end num">
+          <Link className="link" to={`/lots/${lot.id}`} aria-label={`${words.lot} ${String(lot.number)}, ${name}`}>
+            {lot.number}
+          </Link>
+        </td>
         <td>
           {alloy?.name ?? lot.alloy}
           <span className="aside block">
             {sectionInWords(section)}
             {lot.temper && `, ${lot.temper}`}
             {lot.isOffcut && <b className="text-good">{words.offcut}</b>}
+            {lot.where && `, ${lot.where}`}
+            {lot.owner && <b>{`, ${words.belongsTo} ${lot.owner}`}</b>}
           </span>
         </td>
         <td className="end num">{sizeInWords(lot.size, studio.units)}</td>
@@ -71,7 +79,7 @@ export function LotRow({ lot }: { lot: ShelfLot }) {
       {(isChanged || problem) && (
         <tr>
           <td />
-          <td colSpan={5} id={`lot-${lot.id}`} className="pb-2 text-[14px]">
+          <td colSpan={6} id={`lot-${lot.id}`} className="pb-2 text-[14px]">
             {problem && <p className="problem">{problem}</p>}
             {isChanged && (
               <span className="chrome flex items-baseline gap-3">

@@ -1,14 +1,13 @@
 // Stock: what there is, and its history.
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import { sectionOf, type ShelfEntry, type ShelfLot } from '../../../core/batch/stock/shelf.ts';
+import { type BulkLot, sectionOf, type ShelfLot } from '../../../core/batch/stock/shelf.ts';
 import { shelfSums } from '../../../core/batch/stock/shelf-sums.ts';
-import { sizeInWords } from '../../../core/batch/stock/size-words.ts';
-import { showValue } from '../../../core/figure/show.ts';
-import { dayInWords } from '../../../core/format/days.ts';
 import { stockName } from '../../../core/format/variants.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
 import { CountTable } from '../../components/count-table.tsx';
+import { gramsOfMg, MetalEntries } from '../../components/metal-entries.tsx';
+import { MetalNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
@@ -18,16 +17,7 @@ import { words } from '../../words/shelf.ts';
 import { AddLot } from './add-lot.tsx';
 import { LotRow } from './lot-row.tsx';
 
-const MOST_ENTRIES = 14;
-
-const howWords = {
-  in: 'received',
-  cut: 'used',
-  offcut: 'offcut kept',
-  scrap: 'scrap',
-  back: 'returned',
-  counted: 'stock count',
-} as const satisfies Record<ShelfEntry['how'], string>;
+const MOST_ENTRIES = 12;
 
 export function ShelfScreen() {
   const { data } = useGetShelfQuery();
@@ -39,17 +29,24 @@ export function ShelfScreen() {
       title={stockName()}
       left={
         <>
-          <div className="flex items-baseline justify-between gap-5">
+          <MetalNav />
+          <div className="flex flex-wrap items-baseline gap-x-5">
             <h1>{stockName()}</h1>
-            <Link className="link chrome ml-auto text-[15px]" to="/import">
+            <Link className="link chrome ml-auto text-[15px]" to="/count">
+              {words.stockCount}
+            </Link>
+            <Link className="link chrome text-[15px]" to="/convert">
+              {words.meltRollAlloy}
+            </Link>
+            <Link className="link chrome text-[15px]" to="/import">
               {words.importATable}
             </Link>
-            <Link className="link chrome text-[15px]" to="/buying">
-              {words.buyingList}
-            </Link>
           </div>
-          {data && lots.length === 0 && <p className="mt-3 max-w-[56ch]">{words.noStockYetAddYour}</p>}
+          {data && lots.length === 0 && data.bulk.length === 0 && (
+            <p className="mt-3 max-w-[56ch]">{words.noStockYetAddYour}</p>
+          )}
           {lots.length > 0 && <LotTable lots={lots} />}
+          {data && data.bulk.length > 0 && <BulkTable lots={data.bulk} />}
           <AddLot />
         </>
       }
@@ -66,7 +63,10 @@ export function ShelfScreen() {
             <p className="aside mt-1">{words.none}</p>
           )}
           <h2 className="mt-6">{words.recentStockMovements}</h2>
-          <Entries entries={data?.entries ?? []} />
+          <MetalEntries entries={(data?.entries ?? []).slice(0, MOST_ENTRIES)} label={words.stockMovements} />
+          <Link className="link chrome mt-2 inline-block text-[14px]" to="/account">
+            {words.allEntries}
+          </Link>
         </>
       }
       rightFoot={<span className="ml-auto">g</span>}
@@ -75,12 +75,13 @@ export function ShelfScreen() {
   );
 }
 
-const sortKeys = [null, 'stock', 'size', 'quantity', 'each', 'paid'] as const;
+const sortKeys = [null, 'number', 'stock', 'size', 'quantity', 'each', 'paid'] as const;
 
 function LotTable({ lots }: { lots: readonly ShelfLot[] }) {
   const { alloys } = useBasis().rates;
   const sortBy = useMemo(
     () => ({
+      number: ({ number }: ShelfLot) => number,
       stock: (lot: ShelfLot) => `${alloys.get(lot.alloy)?.name ?? lot.alloy} ${sectionInWords(sectionOf(lot))}`,
       size: ({ size }: ShelfLot) => ('lengthMm' in size ? size.lengthMm : size.widthMm * size.heightMm),
       quantity: ({ count }: ShelfLot) => count,
@@ -96,6 +97,7 @@ function LotTable({ lots }: { lots: readonly ShelfLot[] }) {
         sorts={{ ...sorting, keys: sortKeys }}
         of={[
           { hidden: 'section', width: 'w-[46px]' },
+          { end: 'lot' },
           'stock',
           { end: 'size' },
           { end: 'quantity' },
@@ -110,26 +112,25 @@ function LotTable({ lots }: { lots: readonly ShelfLot[] }) {
   );
 }
 
-function Entries({ entries }: { entries: readonly ShelfEntry[] }) {
-  const { rates, studio } = useBasis();
-  if (entries.length === 0) return <p className="aside mt-1">{words.noneYet}</p>;
+/** Grain and ingots: weighed, not measured. */
+function BulkTable({ lots }: { lots: readonly BulkLot[] }) {
+  const { alloys } = useBasis().rates;
   return (
-    <table className="rows" aria-label={words.stockMovements}>
+    <table className="rows mt-4" aria-label={words.grainAndIngots}>
+      <TableHeader of={[{ end: 'lot' }, words.grainAndIngots, { end: 'g' }]} />
       <tbody>
-        {entries.slice(0, MOST_ENTRIES).map(({ id, at, lot, how, change, grams, why }) => (
-          <tr key={id} className="border-b border-hair">
-            <td className="first num whitespace-nowrap text-[14px]">{dayInWords(at.slice(0, 10))}</td>
-            <td className="text-[14px]">
-              {howWords[how]}
-              {change !== 0 && Math.abs(change) !== 1 && ` (${String(Math.abs(change))})`}
-              <span className="aside block">
-                {lot
-                  ? `${rates.alloys.get(lot.alloy)?.name ?? lot.alloy}, ${sectionInWords(sectionOf(lot))}, ${sizeInWords(lot.size, studio.units)}`
-                  : why}
-                {lot && why && `; ${why}`}
-              </span>
+        {lots.map((lot) => (
+          <tr key={lot.id} className="border-b border-hair">
+            <td className="first num">
+              <Link className="link" to={`/lots/${lot.id}`}>
+                {lot.number}
+              </Link>
             </td>
-            <td className="end num text-[14px]">{showValue(grams, 'g')}</td>
+            <td>
+              {alloys.get(lot.alloy)?.name ?? lot.alloy}, {lot.kind}
+              {lot.owner && <span className="aside block">{`${words.belongsTo} ${lot.owner}`}</span>}
+            </td>
+            <td className="end num">{gramsOfMg(lot.mg)}</td>
           </tr>
         ))}
       </tbody>

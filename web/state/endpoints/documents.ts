@@ -104,7 +104,7 @@ const injected = api.injectEndpoints({
       query: ({ kind, id, ...body }) => requestOf(routesOf[kind].accept, { params: { id }, body }),
       // A cancelled batch returns its metal to stock.
       invalidatesTags: (_result, _error, { kind }) =>
-        kind === 'batch' ? [tagByKind[kind], 'Shelf'] : [tagByKind[kind]],
+        kind === 'batch' ? [tagByKind[kind], 'Shelf', 'Account'] : [tagByKind[kind]],
     }),
     archiveDocument: build.mutation<DocumentOf<unknown>, ListedKey & { version: number; archived: boolean }>({
       query: ({ kind, id, ...body }) => requestOf(routesOf[kind].archive, { params: { id }, body }),

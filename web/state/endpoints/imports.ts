@@ -20,12 +20,12 @@ const injected = api.injectEndpoints({
       query: (body) => requestOf(importRoutes.stock, { body }),
       extraOptions: { isEntry: true },
       transformResponse: parsedBy(importRoutes.stock),
-      invalidatesTags: ['Shelf'],
+      invalidatesTags: ['Shelf', 'Account', 'Receipts'],
     }),
     undoImportedStock: build.mutation<unknown, { lots: string[] }>({
       query: (body) => requestOf(importRoutes.undoStock, { body }),
       extraOptions: { isEntry: true },
-      invalidatesTags: ['Shelf'],
+      invalidatesTags: ['Shelf', 'Account', 'Receipts'],
     }),
     undoPriceList: build.mutation<unknown, { suppliers: string[] }>({
       query: (body) => requestOf(importRoutes.undoPriceList, { body }),

@@ -5,8 +5,12 @@ import { type LotCount, type ShelfPage, shelfRoutes } from '../../../contract/sh
 import type { GoodsCounted, Stocked } from '../../../core/batch/buying/goods.ts';
 import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
 import type { AcceptedCut } from '../../../core/batch/cutting/issue-metal.ts';
-import type { NewLot, ShelfEntry } from '../../../core/batch/stock/shelf.ts';
+import type { MetalEntry } from '../../../core/account/entry.ts';
+import type { NewLot } from '../../../core/batch/stock/shelf.ts';
 import { api, parsedBy, requestOf } from '../api.ts';
+
+/** What changes with metal: stock, account, jars, and what was paid for it. */
+export const METAL = ['Shelf', 'Account', 'Receipts'] as const;
 
 const injected = api.injectEndpoints({
   endpoints: (build) => ({
@@ -15,34 +19,34 @@ const injected = api.injectEndpoints({
       transformResponse: parsedBy(shelfRoutes.page),
       providesTags: ['Shelf'],
     }),
-    addLot: build.mutation<ShelfEntry[], NewLot>({
+    addLot: build.mutation<MetalEntry[], NewLot>({
       query: (body) => requestOf(shelfRoutes.addLot, { body }),
       extraOptions: { isEntry: true },
       transformResponse: parsedBy(shelfRoutes.addLot),
-      invalidatesTags: ['Shelf'],
+      invalidatesTags: METAL,
     }),
-    countLot: build.mutation<ShelfEntry[], LotCount & { id: string }>({
+    countLot: build.mutation<MetalEntry[], LotCount & { id: string }>({
       query: ({ id, ...body }) => requestOf(shelfRoutes.countLot, { params: { id }, body }),
       extraOptions: { isEntry: true },
       transformResponse: parsedBy(shelfRoutes.countLot),
-      invalidatesTags: ['Shelf'],
+      invalidatesTags: METAL,
     }),
-    getBatchMetal: build.query<ShelfEntry[], string>({
+    getBatchMetal: build.query<MetalEntry[], string>({
       query: (arg) => requestOf(shelfRoutes.ofBatch, { params: { id: arg } }),
       transformResponse: parsedBy(shelfRoutes.ofBatch),
-      providesTags: ['Shelf'],
+      providesTags: ['Shelf', 'Account'],
     }),
-    issueMetal: build.mutation<ShelfEntry[], AcceptedCut & { id: string }>({
+    issueMetal: build.mutation<MetalEntry[], AcceptedCut & { id: string }>({
       query: ({ id, ...body }) => requestOf(shelfRoutes.issueMetal, { params: { id }, body }),
       extraOptions: { isEntry: true },
       transformResponse: parsedBy(shelfRoutes.issueMetal),
-      invalidatesTags: ['Shelf', 'Batches'],
+      invalidatesTags: [...METAL, 'Batches'],
     }),
-    giveBack: build.mutation<ShelfEntry[], string>({
+    giveBack: build.mutation<MetalEntry[], string>({
       query: (id) => requestOf(shelfRoutes.giveBack, { params: { id } }),
       extraOptions: { isEntry: true },
       transformResponse: parsedBy(shelfRoutes.giveBack),
-      invalidatesTags: ['Shelf', 'Batches'],
+      invalidatesTags: [...METAL, 'Batches'],
     }),
     getGoods: build.query<Stocked[], void>({
       query: () => requestOf(goodsRoutes.list),

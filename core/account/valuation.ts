@@ -1,0 +1,66 @@
+// What the metal of the account is worth, alloy by alloy: at metal prices, at average cost, at first-in first-out.
+import { computed, type Figure, given, inSum } from '../figure/figure.ts';
+import type { DayPrices } from '../metal/fine-price.ts';
+import { finePrice } from '../metal/fine-price.ts';
+import type { Balance } from './balance.ts';
+import type { AlloyCost } from './cost-book.ts';
+import { type Fine, fineMetals, sumOf } from './entry.ts';
+import { isOwned } from './place.ts';
+
+/** The valuation of one alloy, minor units. */
+export interface AlloyValue {
+  readonly alloy: string;
+  /** Owned, whole mg. */
+  readonly mg: number;
+  readonly fine: Fine;
+  /** At metal prices, without fabrication charges; null for base metals, and where a metal of it has no price. */
+  readonly atPrices: Figure | null;
+  readonly average: number;
+  readonly first: number;
+  /** At the price of the last receipt; null before one. */
+  readonly last: number | null;
+  /** Of `mg`, what came without a price: it is not in average and first-in first-out. */
+  readonly unpricedMg: number;
+}
+
+/** @param prices  metal prices of the day; null before the first */
+export function valuation(
+  held: readonly Balance[],
+  costs: readonly AlloyCost[],
+  prices: DayPrices | null,
+): AlloyValue[] {
+  const owned = held.filter(({ place }) => isOwned(place));
+  return [...new Set(owned.map(({ alloy }) => alloy))].flatMap((alloy): AlloyValue[] => {
+    const { mg, fine } = sumOf(owned.filter((one) => one.alloy === alloy));
+    if (mg === 0) return [];
+    const cost = costs.find((one) => one.alloy === alloy);
+    return [
+      {
+        alloy,
+        mg,
+        fine,
+        atPrices: prices && fineMetals.some((metal) => fine[metal] > 0) ? valueOf(fine, prices) : null,
+        average: cost?.moving.costMinor ?? 0,
+        first: cost?.first.costMinor ?? 0,
+        last: cost && cost.lastPerMg !== null ? cost.lastPerMg * mg : null,
+        unpricedMg: cost?.first.unpricedMg ?? mg,
+      },
+    ];
+  });
+}
+
+/** Value of fine metal at metal prices; null where a metal of it has no price. */
+export function valueOf(fine: Fine, prices: DayPrices): Figure | null {
+  const lines: Figure[] = [];
+  for (const metal of fineMetals) {
+    if (fine[metal] === 0) continue;
+    const price = finePrice(prices, metal);
+    if (!price) return null;
+    const grams = given('fine metal', fine[metal] / 1000, 'g', 'the account');
+    const how = () => `${inSum(grams.value)} × ${inSum(price.value, price.unit)}`;
+    lines.push(computed(price.label, grams.value * price.value, prices.currency, how, [grams, price]));
+  }
+  const sum = () => lines.map(({ value }) => inSum(value, prices.currency)).join(' + ') || '0';
+  const total = lines.reduce((all, { value }) => all + value, 0);
+  return computed('at metal prices', total, prices.currency, sum, lines);
+}
