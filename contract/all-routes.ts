@@ -9,6 +9,7 @@ import { fairRoutes } from './fairs.ts';
 import { fixRoutes } from './fixes.ts';
 import { goodsRoutes } from './goods.ts';
 import { importRoutes } from './imports.ts';
+import { orderRoutes } from './orders.ts';
 import { photoRoutes } from './photos.ts';
 import { pieceRoutes } from './pieces.ts';
 import { planRoutes } from './plan.ts';
@@ -41,6 +42,7 @@ const groups: readonly Readonly<Record<string, AnyRoute>>[] = [
   priceRoutes,
   shelfRoutes,
   accountRoutes,
+  orderRoutes,
   goodsRoutes,
   priceListRoutes,
   planRoutes,

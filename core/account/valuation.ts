@@ -39,7 +39,7 @@ export function valuation(
         alloy,
         mg,
         fine,
-        atPrices: prices && fineMetals.some((metal) => fine[metal] > 0) ? valueOf(fine, prices) : null,
+        atPrices: prices && fineMetals.some((metal) => fine[metal] > 0) ? fineValueOf(fine, prices) : null,
         average: cost?.moving.costMinor ?? 0,
         first: cost?.first.costMinor ?? 0,
         last: cost && cost.lastPerMg !== null ? cost.lastPerMg * mg : null,
@@ -50,7 +50,7 @@ export function valuation(
 }
 
 /** Value of fine metal at metal prices; null where a metal of it has no price. */
-export function valueOf(fine: Fine, prices: DayPrices): Figure | null {
+export function fineValueOf(fine: Fine, prices: DayPrices): Figure | null {
   const lines: Figure[] = [];
   for (const metal of fineMetals) {
     if (fine[metal] === 0) continue;

@@ -1,5 +1,5 @@
 // The weights of a batch as a problem for the cause finder: what it should have become, and which stock may be mistaken.
-import { type CauseFound, type CausePart,findCauses } from '../account/find-cause.ts';
+import { type CauseFound, type CausePart, findCauses } from '../account/find-cause.ts';
 import type { LossRange } from '../account/usual-loss.ts';
 import { densityOf } from '../metal/alloy.ts';
 import type { Alloy } from '../metal/alloys.ts';

@@ -16,6 +16,10 @@ test.each([
   expect(readCsv(csvOf([[cell]]))).toEqual([[cell]]);
 });
 
+test('a cell that is a delimiter of other files is no delimiter', () => {
+  for (const sign of [';', '\t', '|']) expect(readCsv(csvOf([[`a${sign}b`, sign]]))).toEqual([[`a${sign}b`, sign]]);
+});
+
 test('what is written is read back, whatever the cells hold', () => {
   const cell = fc.string().filter((text) => !/^'[=+\-@\t\r]/.test(text) && text.trim() !== '');
   fc.assert(

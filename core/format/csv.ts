@@ -6,12 +6,15 @@ import Papa from 'papaparse';
 const FORMULA = /^(?![-+]?\d[\d.,\s]*%?$)[=+\-@\t\r]/;
 const MADE_SAFE = /^'(?=[=+\-@\t\r])/;
 
+/** What a reader could take for a delimiter stands in quotes, as commas do. */
+const quotes = (cell: unknown) => typeof cell === 'string' && /[;\t|]/.test(cell);
+
 /** @param rows  cells, the heads first. @returns CSV with a final line break */
 export function csvOf(rows: readonly (readonly (string | number)[])[]): string {
   const safe = rows.map((row) =>
     row.map((cell) => (typeof cell === 'string' && FORMULA.test(cell) ? `'${cell}` : cell)),
   );
-  return `${Papa.unparse(safe, { newline: '\r\n' })}\r\n`;
+  return `${Papa.unparse(safe, { newline: '\r\n', quotes })}\r\n`;
 }
 
 /** A cell as it was typed, before it was made safe. */

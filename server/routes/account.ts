@@ -1,13 +1,13 @@
 // The metal account: balances, entries, batches, jars, refining, conversions.
 import type { FastifyInstance } from 'fastify';
 import { accountRoutes } from '../../contract/account.ts';
+import type { AccessKeeper } from '../access/access-keeper.ts';
 import { accountPage, lotStory } from '../services/account-page.ts';
 import { convertMetal } from '../services/convert-metal.ts';
 import { correctEntry } from '../services/correct-entry.ts';
 import { issueByHand, returnMetal } from '../services/issue-metal.ts';
 import { jarsPage, sendToRefiner, settle } from '../services/refine.ts';
 import { fillJar, handBack, scrapLot } from '../services/stockroom.ts';
-import type { AccessKeeper } from '../access/access-keeper.ts';
 import type { Stores } from '../store/stores.ts';
 import { answerRoute, sendRoute } from './register.ts';
 

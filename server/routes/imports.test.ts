@@ -2,8 +2,8 @@
 import { afterEach, beforeEach, expect, test } from 'vitest';
 import type { DocumentOf } from '../../contract/document.ts';
 import type { PiecesImported } from '../../contract/imports.ts';
-import { sumOf } from '../../core/account/entry.ts';
 import type { ShelfPage } from '../../contract/shelf.ts';
+import { sumOf } from '../../core/account/entry.ts';
 import type { SupplierItem } from '../../core/batch/buying/price-list.ts';
 import { type Piece, pieceSchema } from '../../core/piece/piece.ts';
 import { createApp } from '../app.ts';

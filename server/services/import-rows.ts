@@ -5,8 +5,8 @@ import { NotAcceptable } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';
 import { acceptPiece } from './accept-piece.ts';
 import { currentBasis } from './basis.ts';
-import { setPrices } from './set-prices.ts';
 import { correctEntry } from './correct-entry.ts';
+import { setPrices } from './set-prices.ts';
 import { addLot } from './stockroom.ts';
 
 /**

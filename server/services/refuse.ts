@@ -18,3 +18,8 @@ export function refuseStops(piece: Piece, rates: Rates): void {
     'The bench check stops this.',
   );
 }
+
+/** Refuses a write at one field. @throws NotAcceptable */
+export function refuseField(path: string, sentence: string, message: string): never {
+  throw new NotAcceptable(`${message} ${sentence}`, [{ path, sentence }]);
+}

@@ -4,9 +4,9 @@ import type { LotCount } from '../../contract/shelf.ts';
 import {
   type End,
   fineOf,
+  type MetalEntry,
   type MetalMass,
   metalMass,
-  type MetalEntry,
   mgOf,
   move,
   type NewMetalEntry,
@@ -30,7 +30,7 @@ import { formCharged } from '../../core/price/piece/count-piece.ts';
 import { NotAcceptable, NotThere } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';
 import { currentBasis } from './basis.ts';
-import { refuseIssues } from './refuse.ts';
+import { refuseField, refuseIssues } from './refuse.ts';
 
 /** The day of the studio, ISO. */
 export function today({ now }: Pick<Stores, 'now'>): string {
@@ -136,13 +136,12 @@ export function takeFromLot(
   const there = stockOf(stores, id);
   const isBulk = stores.account.lot(id).row.lot === null;
   const reading = isBulk ? readGrams(amount) : readCount(amount);
-  if (!reading.ok)
-    throw new NotAcceptable('This can’t be booked yet.', [{ path: 'amount', sentence: reading.sentence }]);
+  if (!reading.ok) refuseField('amount', reading.sentence, 'This can’t be booked yet.');
   const most = isBulk ? there.mass.mg : there.pieces;
   const wanted = isBulk ? mgOf(reading.value) : reading.value;
   if (wanted <= 0 || wanted > most) {
     const sentence = `There are ${isBulk ? `${String(most / 1000)} g` : String(most)} of it.`;
-    throw new NotAcceptable('This can’t be booked yet.', [{ path: 'amount', sentence }]);
+    refuseField('amount', sentence, 'This can’t be booked yet.');
   }
   const mass = partOf(there.mass, isBulk ? wanted : Math.round((there.mass.mg * wanted) / there.pieces));
   const pieces = isBulk ? Number(wanted === most) : wanted;
@@ -154,8 +153,7 @@ export function countLot(stores: Stores, id: string, { count, why }: LotCount): 
   const { row } = stores.account.lot(id);
   const there = stockOf(stores, id);
   const reading = row.lot === null ? readGrams(count) : readCount(count, 0);
-  if (!reading.ok)
-    throw new NotAcceptable('This count was not saved.', [{ path: 'count', sentence: reading.sentence }]);
+  if (!reading.ok) refuseField('count', reading.sentence, 'This count was not saved.');
   const pieces = row.lot === null ? (reading.value > 0 ? 1 : 0) : reading.value;
   const mg = row.lot === null ? mgOf(reading.value) : pieces * mgEach(row.lot);
   const change = mg - there.mass.mg;
@@ -208,8 +206,7 @@ export function fillJar(
   typed: { readonly on: string; readonly kind: JarKind; readonly alloy: string; readonly grams: string; readonly how: 'opening' | 'counted'; readonly why: string }, // prettier-ignore
 ): MetalEntry[] {
   const reading = readGrams(typed.grams);
-  if (!reading.ok)
-    throw new NotAcceptable('This can’t be booked yet.', [{ path: 'grams', sentence: reading.sentence }]);
+  if (!reading.ok) refuseField('grams', reading.sentence, 'This can’t be booked yet.');
   const { alloys } = currentBasis(stores).rates;
   const place = jarOf(typed.kind, typed.alloy);
   const there = stores.account.balances(place).filter(({ alloy }) => alloy === typed.alloy);

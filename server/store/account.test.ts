@@ -3,11 +3,11 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
-import { balances, type Balance } from '../../core/account/balance.ts';
+import { type Balance,balances } from '../../core/account/balance.ts';
 import {
   type FineMetal,
-  metalMass,
   type MetalEntry,
+  metalMass,
   move,
   type NewMetalEntry,
   reversed,

@@ -422,5 +422,5 @@ function entryOf(row: EntryRow, lines: readonly LineRow[]): MetalEntry {
       paidMinor: line.paid_minor,
       ...(line.lot_number !== null && { lotNumber: line.lot_number }),
     })),
-  }) as MetalEntry;
+  });
 }

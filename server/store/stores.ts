@@ -12,6 +12,7 @@ import { Documents } from './documents.ts';
 import { Fixes } from './fixes.ts';
 import { GoodsStore } from './goods.ts';
 import type { Ledger } from './ledger.ts';
+import { Orders } from './orders.ts';
 import { Photos } from './photos.ts';
 import { Plans } from './plans.ts';
 import { PriceLists } from './price-lists.ts';
@@ -34,6 +35,7 @@ export interface Stores {
   readonly photos: Photos;
   readonly account: Account;
   readonly goods: GoodsStore;
+  readonly orders: Orders;
   readonly priceLists: PriceLists;
   readonly bench: BenchLog;
   readonly plans: Plans;
@@ -56,6 +58,7 @@ export function openStores(ledger: Ledger, now: () => string = () => serverClock
     photos: new Photos(ledger, now),
     account: new Account(ledger, now),
     goods: new GoodsStore(ledger, now),
+    orders: new Orders(ledger, now),
     priceLists: new PriceLists(ledger, now),
     bench: new BenchLog(ledger, now),
     plans: new Plans(ledger, now),

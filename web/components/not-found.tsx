@@ -10,6 +10,7 @@ const homes = {
   fair: { to: '/fairs', name: 'fairs' },
   quote: { to: '/quotes', name: 'quotes' },
   lot: { to: '/shelf', name: 'stock' },
+  order: { to: '/buying', name: 'buying list' },
 } as const;
 
 export function NotFound({ what }: { what: keyof typeof homes }) {

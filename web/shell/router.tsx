@@ -40,6 +40,7 @@ const pages: readonly Page[] = [
   page(async () => (await import('../screens/metal/jars-screen.tsx')).JarsScreen, 'jars'),
   page(async () => (await import('../screens/metal/account-screen.tsx')).AccountScreen, 'account'),
   page(async () => (await import('../screens/metal/convert-screen.tsx')).ConvertScreen, 'convert'),
+  page(async () => (await import('../screens/buying/order-screen.tsx')).OrderScreen, 'orders/:id'),
   page(async () => (await import('../screens/metal/count-screen.tsx')).CountScreen, 'count'),
   page(async () => (await import('../screens/prices/prices-screen.tsx')).PricesScreen, 'prices'),
   page(async () => (await import('../screens/price-sheet/price-sheet-screen.tsx')).PriceSheetScreen, 'prices/:id'),

@@ -5,6 +5,7 @@ import type { BuyingLine } from '../../../core/batch/buying/buying-list.ts';
 import { renamed, totalOf } from '../../../core/figure/figure.ts';
 import { daysBetween } from '../../../core/measure/days.ts';
 import { type CountRow, CountTable } from '../../components/count-table.tsx';
+import { MetalNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { saveTable } from '../../hooks/save-table.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
@@ -12,6 +13,7 @@ import { useNow } from '../../hooks/use-now.ts';
 import { words } from '../../words/buying.ts';
 import { BuyingTable } from './buying-table.tsx';
 import { GoodsThere } from './goods-there.tsx';
+import { OrdersBox } from './orders-box.tsx';
 import { PriceListBox } from './price-list-box.tsx';
 import { useBuying } from './use-buying.ts';
 
@@ -32,6 +34,7 @@ export function BuyingScreen() {
       title={words.buyingList}
       left={
         <>
+          <MetalNav />
           <div className="flex flex-wrap items-baseline justify-between gap-x-5">
             <h1>{words.buyingList}</h1>
             {lines.length > 0 && (
@@ -82,6 +85,7 @@ export function BuyingScreen() {
               <CountTable label={words.costBySupplier} rows={[...bySupplier(sold, rates.currency), totalRow(all)]} />
             </>
           )}
+          <OrdersBox lines={sold} />
           <GoodsThere goods={goods} stocked={stocked} />
           <PriceListBox items={items} />
         </>

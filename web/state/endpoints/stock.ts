@@ -1,11 +1,13 @@
 // Stock, goods, and what can be bought.
 import { goodsRoutes } from '../../../contract/goods.ts';
+import { orderRoutes } from '../../../contract/orders.ts';
 import { priceListRoutes } from '../../../contract/price-lists.ts';
 import { type LotCount, type ShelfPage, shelfRoutes } from '../../../contract/shelf.ts';
+import type { MetalEntry } from '../../../core/account/entry.ts';
 import type { GoodsCounted, Stocked } from '../../../core/batch/buying/goods.ts';
+import type { NewOrder, Order, OrderReceipt } from '../../../core/batch/buying/order.ts';
 import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
 import type { AcceptedCut } from '../../../core/batch/cutting/issue-metal.ts';
-import type { MetalEntry } from '../../../core/account/entry.ts';
 import type { NewLot } from '../../../core/batch/stock/shelf.ts';
 import { api, parsedBy, requestOf } from '../api.ts';
 
@@ -59,6 +61,26 @@ const injected = api.injectEndpoints({
       transformResponse: parsedBy(goodsRoutes.count),
       invalidatesTags: ['Goods'],
     }),
+    getOrders: build.query<Order[], void>({
+      query: () => requestOf(orderRoutes.list),
+      transformResponse: parsedBy(orderRoutes.list),
+      providesTags: ['Account'],
+    }),
+    addOrder: build.mutation<Order, NewOrder>({
+      query: (body) => requestOf(orderRoutes.add, { body }),
+      extraOptions: { isEntry: true },
+      invalidatesTags: ['Account'],
+    }),
+    receiveOrder: build.mutation<Order, OrderReceipt & { id: string }>({
+      query: ({ id, ...body }) => requestOf(orderRoutes.receive, { params: { id }, body }),
+      extraOptions: { isEntry: true },
+      invalidatesTags: [...METAL, 'Goods'],
+    }),
+    cancelOrder: build.mutation<Order, string>({
+      query: (id) => requestOf(orderRoutes.cancel, { params: { id } }),
+      extraOptions: { isEntry: true },
+      invalidatesTags: ['Account'],
+    }),
     getPriceLists: build.query<SupplierItem[], void>({
       query: () => requestOf(priceListRoutes.list),
       transformResponse: parsedBy(priceListRoutes.list),
@@ -82,6 +104,10 @@ export const {
   useGiveBackMutation,
   useGetGoodsQuery,
   useCountGoodsMutation,
+  useGetOrdersQuery,
+  useAddOrderMutation,
+  useReceiveOrderMutation,
+  useCancelOrderMutation,
   useGetPriceListsQuery,
   useAddPriceListMutation,
 } = injected;
