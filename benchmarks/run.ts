@@ -1,5 +1,5 @@
 // Runs the benchmarks and prints each result as a ratio to its bound: below 1 holds. A word after the command selects
-// some: answers, cutting, packers, glpk, planning, year, starting, writing, prices, book. The years take 15 minutes and are run only when
+// some: account, answers, cutting, packers, glpk, planning, year, starting, writing, prices, book. The years take 15 minutes and are run only when
 // named.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -7,6 +7,7 @@ import { join } from 'node:path';
 import { chromium } from '@playwright/test';
 import { chromiumOptions } from '../e2e/chromium.ts';
 import { LedgerServer } from '../e2e/ledger-server.ts';
+import { account } from './account.ts';
 import { answers } from './answers.ts';
 import { longBook } from './book.ts';
 import { cutting } from './cutting.ts';
@@ -23,6 +24,7 @@ const wanted = process.argv.slice(2);
 const isWanted = (name: string) => wanted.length === 0 || wanted.includes(name);
 
 // Benchmarks without a browser run before one starts.
+if (isWanted('account')) print(await account());
 if (isWanted('answers')) print(answers());
 if (isWanted('cutting')) print(await cutting());
 if (isWanted('packers')) print(packers());

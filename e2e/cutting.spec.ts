@@ -40,7 +40,7 @@ test('a batch in three sizes is cut from stock: offcuts are added, and a cancell
 
   await page.getByRole('button', { name: 'Accept and issue metal' }).click();
   await expect(page.getByText(/Metal issued for this batch: [\d.]+ g of blanks/)).toBeVisible();
-  await page.getByRole('link', { name: 'Stock', exact: true }).click();
+  await page.getByRole('link', { name: 'Metal', exact: true }).click();
   const lots = page.getByRole('table', { name: 'Stock', exact: true });
   await expect(lots.getByText('offcut').first()).toBeVisible();
   await expect(page.getByRole('table', { name: 'Stock movements' })).toContainText('scrap');
@@ -48,7 +48,7 @@ test('a batch in three sizes is cut from stock: offcuts are added, and a cancell
   await page.goBack();
   await page.getByRole('button', { name: 'Return metal to stock' }).click();
   await expect(page.getByRole('button', { name: 'Accept and issue metal' })).toBeVisible();
-  await page.getByRole('link', { name: 'Stock', exact: true }).click();
+  await page.getByRole('link', { name: 'Metal', exact: true }).click();
   await expect(lots).toBeVisible();
   await expect(lots.getByText('offcut')).toHaveCount(0);
 });
@@ -56,7 +56,7 @@ test('a batch in three sizes is cut from stock: offcuts are added, and a cancell
 test('stock is received and counted, and unreadable input is named', async ({ page, own, expected }) => {
   expected.push(/404 \(Not Found\)/);
   await openBook(page, own.url);
-  await page.getByRole('link', { name: 'Stock', exact: true }).click();
+  await page.getByRole('link', { name: 'Metal', exact: true }).click();
   await expect(page.getByText('No stock yet')).toBeVisible();
   await page.getByLabel('Stock, diameter').fill('18 ga');
   await page.getByLabel('Stock, length').fill('2 m');
@@ -121,7 +121,7 @@ test('thirty forks in six sizes get a job sheet, a cutting plan, offcuts and a b
   const sheet = await page.request.get(`${demo.url}/api${batchUrl}/job-sheet.pdf?paper=A4`);
   expect(sheet.headers()['content-type']).toContain('application/pdf');
   expect((await sheet.body()).length).toBeGreaterThan(10_000);
-  await page.getByRole('link', { name: 'Stock', exact: true }).click();
+  await page.getByRole('link', { name: 'Metal', exact: true }).click();
   await expect(page.getByRole('table', { name: 'Stock', exact: true }).getByText('offcut').first()).toBeVisible();
 
   // A cancelled batch returns all its metal.
@@ -129,7 +129,7 @@ test('thirty forks in six sizes get a job sheet, a cutting plan, offcuts and a b
   await choose(page.getByLabel('Status of the batch'), { label: 'cancelled' });
   await page.getByRole('button', { name: /^Save as version/ }).click();
   await expect(page.getByText('Cancelled', { exact: true })).toBeVisible();
-  await page.getByRole('link', { name: 'Stock', exact: true }).click();
+  await page.getByRole('link', { name: 'Metal', exact: true }).click();
   await expect(page.getByRole('table', { name: 'Stock movements' })).toContainText('returned');
 });
 

@@ -84,6 +84,8 @@ const ENTRY = `select entry.*, (select later.id from metal_entry later where lat
                  from metal_entry entry`;
 const LOT = `select metal_lot.*, pieces, mg, ag, au, pt, pd,
                     (select place from lot_place where lot_place.lot_id = metal_lot.id order by id desc limit 1) as "where"`;
+/** All batches are one place in sums, and so are all consignments. */
+const GROUPED = `case when place glob 'work/*' then 'work' when place glob 'refiner/*' then 'refiner' else place end`;
 const LAST = 9_007_199_254_740_991;
 
 /** The metal account of a ledger. */
@@ -225,8 +227,7 @@ export class Account {
       `select place, alloy, sum(mg) as mg, sum(ag) as ag, sum(au) as au, sum(pt) as pt, sum(pd) as pd from (
          select place, alloy, mg, ag, au, pt, pd from metal_month where month < ?
          union all
-         select case when place glob 'work/*' then 'work' when place glob 'refiner/*' then 'refiner' else place end,
-                alloy, mg, ag, au, pt, pd
+         select ${GROUPED} as place, alloy, mg, ag, au, pt, pd
            from metal_entry join metal_line on entry_id = id where on_day between ? and ?)
        group by place, alloy`,
     )
@@ -237,21 +238,25 @@ export class Account {
   /** Changes between two days, both included, by what happened, place and alloy. */
   flows(from: string, until: string): Flow[] {
     const [first, last] = [from.slice(0, 7), until.slice(0, 7)];
-    // Whole months between the first and the last are summed already.
-    return this.#prepare<
-      [string, string, string, string, string, string],
-      Omit<SumRow, 'lot_id' | 'pieces'> & { kind: EntryKind }
-    >(
+    // Whole months between the first and the last are summed already; of those two the days are added.
+    const ofDays = `select kind, ${GROUPED} as place, alloy, mg, ag, au, pt, pd
+                      from metal_entry join metal_line on entry_id = id where on_day between`;
+    return this.#prepare<Record<string, string>, Omit<SumRow, 'lot_id' | 'pieces'> & { kind: EntryKind }>(
       `select kind, place, alloy, sum(mg) as mg, sum(ag) as ag, sum(au) as au, sum(pt) as pt, sum(pd) as pd from (
-         select kind, place, alloy, mg, ag, au, pt, pd from metal_month where month > ? and month < ?
-         union all
-         select kind, case when place glob 'work/*' then 'work' when place glob 'refiner/*' then 'refiner' else place end,
-                alloy, mg, ag, au, pt, pd
-           from metal_entry join metal_line on entry_id = id
-          where on_day between ? and ? and (substr(on_day, 1, 7) in (?, ?)))
+         select kind, place, alloy, mg, ag, au, pt, pd from metal_month where month > :first and month < :last
+         union all ${ofDays} :from and :firstEnd
+         union all ${ofDays} :lastStart and :until)
        group by kind, place, alloy`,
     )
-      .all(first, last, from, until, first, last)
+      .all({
+        first,
+        last,
+        from,
+        until,
+        firstEnd: first === last ? until : `${first}-31`,
+        // No day is before it, so that a single month is counted once.
+        lastStart: first === last ? '9999-12-31' : `${last}-01`,
+      })
       .map(({ kind, ...row }) => {
         const { place, alloy, mg, fine } = balanceOf({ ...row, lot_id: '', pieces: 0 });
         return { kind, place, alloy, mg, fine };
