@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
-import { type Balance,balances } from '../../core/account/balance.ts';
+import { type Balance, balances } from '../../core/account/balance.ts';
 import {
   type FineMetal,
   type MetalEntry,
@@ -18,7 +18,7 @@ import { seeded } from '../../core/measure/random.ts';
 import { alloysWith } from '../../core/metal/alloy.ts';
 import { Account } from './account.ts';
 import { type Ledger, openLedger } from './ledger.ts';
-import { NotAcceptable } from './refusals.ts';
+import { NotAcceptable, NotThere } from './refusals.ts';
 
 const MIGRATIONS = 'server/migrations';
 const alloys = alloysWith([]);
@@ -59,6 +59,21 @@ describe('the store', () => {
     expect(() => account.add([reversed(first, '2026-03-03', 'again')])).toThrow(/UNIQUE/);
     expect(account.entry(first.id).correctedBy).toBe(first.id + 1);
     expect(account.balances()).toEqual([]);
+  });
+
+  test('a lot is found by its id, also where that starts with the number of another', () => {
+    const account = new Account(opened(), () => '2026-03-02T10:00:00.000Z');
+    const row = { kind: 'grain', owner: '', supplier: '', lot: null, alloy: 'silver-925' } as const;
+    account.add(
+      [],
+      [
+        { ...row, id: 'first' },
+        { ...row, id: '1a2b' },
+      ],
+    );
+    expect(account.lot('1').row.id).toBe('first');
+    expect(account.lot('1a2b').number).toBe(2);
+    expect(() => account.lot('3')).toThrow(NotThere);
   });
 
   test('sums of months and days agree with a recount in core at any date', () => {

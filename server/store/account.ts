@@ -130,10 +130,10 @@ export class Account {
 
   /** A lot by id or number, used up or not. @throws NotThere */
   lot(idOrNumber: string): { readonly row: NewLotRow; readonly number: number; readonly where: string } {
-    const row = this.#prepare<[string, string], LotRow>(
+    const row = this.#prepare<[string, number], LotRow>(
       `${LOT} from metal_lot left join metal_balance on place in ('stock', 'kept') and lot_id = metal_lot.id
-        where metal_lot.id = ? or number = cast(? as integer) order by number limit 1`,
-    ).get(idOrNumber, idOrNumber);
+        where metal_lot.id = ? or number = ? limit 1`,
+    ).get(idOrNumber, /^\d+$/.test(idOrNumber) ? Number(idOrNumber) : 0);
     if (!row) throw new NotThere('This lot is not in the account.');
     const isBulk = row.kind === 'grain' || row.kind === 'ingot';
     const body = JSON.parse(row.body) as { alloy: string };
