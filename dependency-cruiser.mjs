@@ -5,6 +5,7 @@ const coreFloors = [
   'measure',
   'geometry',
   'metal',
+  'account',
   'stock',
   'blank',
   'studio',

@@ -110,14 +110,14 @@ const lotStorySchema = z.object({
 export type LotStory = z.infer<typeof lotStorySchema>;
 
 /** Metal that is issued to a batch by hand. */
-export const issueByHandSchema = z.strictObject({
+const issueByHandSchema = z.strictObject({
   on: isoDateSchema,
   lot: idSchema,
   /** Number of bars or sheets; grams of grain and ingots. */
   amount: typedSchema,
 });
 /** Metal that came back from a batch, as it is sent. */
-export const batchReturnSchema = z.strictObject({
+const batchReturnSchema = z.strictObject({
   on: isoDateSchema,
   /** What all finished pieces weigh together. */
   finished: typedSchema,
@@ -259,6 +259,13 @@ export const accountRoutes = {
     summary: 'Book what came back from a batch; what is missing is lost',
     params: documentParams,
     body: batchReturnSchema,
+  }),
+  deliver: route({
+    ...added,
+    path: '/api/batches/:id/deliver',
+    summary: 'The finished pieces of a batch have left: their metal leaves the account',
+    params: documentParams,
+    body: z.strictObject({ on: isoDateSchema, why: noteSchema }),
   }),
   jars: route({
     method: 'GET',

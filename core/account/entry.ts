@@ -39,7 +39,7 @@ const mgSchema = z.int();
 export const placeSchema = z.string().min(1).max(120) as unknown as z.ZodType<Place>;
 
 /** A line of an entry: the change at one place. */
-export const metalLineSchema = z.object({
+const metalLineSchema = z.object({
   place: placeSchema,
   /** Id of the lot; null where metal lies loose, as in a jar. */
   lot: z.string().min(1).max(40).nullable(),

@@ -50,7 +50,7 @@ export function valuation(
 }
 
 /** Value of fine metal at metal prices; null where a metal of it has no price. */
-export function fineValueOf(fine: Fine, prices: DayPrices): Figure | null {
+function fineValueOf(fine: Fine, prices: DayPrices): Figure | null {
   const lines: Figure[] = [];
   for (const metal of fineMetals) {
     if (fine[metal] === 0) continue;

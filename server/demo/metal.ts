@@ -10,7 +10,7 @@ import { seeded } from '../../core/measure/random.ts';
 import { massPerArea, massPerLength, type Section } from '../../core/stock/section.ts';
 import { currentBasis } from '../services/basis.ts';
 import { convertMetal } from '../services/convert-metal.ts';
-import { returnMetal } from '../services/issue-metal.ts';
+import { deliverPieces, returnMetal } from '../services/issue-metal.ts';
 import { countBatchNow } from '../services/made-lines.ts';
 import { sendToRefiner, settle } from '../services/refine.ts';
 import { addLot, entryOf, fillJar } from '../services/stockroom.ts';
@@ -47,7 +47,8 @@ export function metalSeason(season: Season, finished: readonly FinishedBatch[], 
       daysAgo: returnedAgo(batch),
       run: () => {
         settleBatch(season, batch, index, batch.id === mistaken);
-        if (batch.isDelivered) deliver(season, batch);
+        if (batch.isDelivered)
+          deliverPieces(season.stores, batch.id, { on: season.on(Math.max(0, batch.daysAgo - 7)), why: '' });
       },
     })),
     { daysAgo: 45, run: () => sendAndSettle(season) },
@@ -121,17 +122,6 @@ function settleBatch({ stores, day, on }: Season, batch: FinishedBatch, seed: nu
     offcuts: [],
     why: isMistaken ? 'Thicker stock lay in the rack. The rack is labelled now.' : '',
   });
-}
-
-/** An order that was delivered some time ago: its metal has left. */
-function deliver({ stores, day }: Season, { id, daysAgo }: FinishedBatch): void {
-  const [returned] = stores.account.entries({ batchId: id, kind: 'returned' });
-  for (const { place, alloy, mg, fine, pieces } of returned?.lines ?? []) {
-    if (place !== 'finished' || mg <= 0) continue;
-    const lines = move({ alloy, mg, fine }, { place, pieces }, { place: 'sold' });
-    const on = dayAfter(day, -Math.max(0, daysAgo - 7));
-    stores.account.add([entryOf(stores, { kind: 'sold', on, batchId: id, lines })]);
-  }
 }
 
 /** A bar or sheet that is a little longer than a batch needs; null for sections that a supplier does not sell. */

@@ -118,7 +118,7 @@ interface InStock {
 }
 
 /** @throws NotThere when nothing of it is in stock */
-export function stockOf({ account }: Stores, id: string): InStock {
+function stockOf({ account }: Stores, id: string): InStock {
   const found = account.balancesOfLot(id).find(({ place }) => place === 'stock' || place === 'kept');
   if (!found) throw new NotThere('This item is not in stock.');
   return { mass: found, pieces: found.pieces, place: found.place };

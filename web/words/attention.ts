@@ -9,6 +9,8 @@ export const words = localWords({
   allIsWell: 'Nothing needs attention.',
   checkedLong:
     'Late batches, low stock, prices out of date, quotes that expire within a week, old metal prices, and backups.',
+  jarsToSend: 'Jars worth sending to the refiner',
+  send: 'Send',
   lateBatches: 'Late batches',
   lowStock: 'Low stock',
   metalPrices: 'Metal prices',

@@ -41,7 +41,7 @@ export const lotSchema = z.object({
 export type Lot = z.infer<typeof lotSchema>;
 
 /** Kinds of lots. */
-export const lotKinds = ['bar', 'sheet', 'offcut', 'grain', 'ingot'] as const;
+const lotKinds = ['bar', 'sheet', 'offcut', 'grain', 'ingot'] as const;
 /** A kind of lot. */
 export type LotKind = (typeof lotKinds)[number];
 

@@ -91,3 +91,14 @@ export function backupItems(trouble: 'failed' | 'old' | null): AttentionItem[] {
   const text = trouble === 'failed' ? words.backupFailed : words.backupIsOld;
   return [{ key: 'backup', text, more: '', to: '/studio/safety#backups' }];
 }
+
+/** A jar that is worth sending to the refiner. */
+interface ReadyJar {
+  readonly place: string;
+  readonly name: string;
+  readonly worth: string;
+}
+
+export function jarItems(jars: readonly ReadyJar[]): AttentionItem[] {
+  return jars.map(({ place, name, worth }) => ({ key: place, text: name, more: worth, to: '/jars' }));
+}

@@ -4,17 +4,22 @@ import { Link } from 'react-router';
 import type { PieceDocument } from '../../../contract/pieces.ts';
 import { isDone } from '../../../core/batch/batch.ts';
 import { nameOfLines } from '../../../core/batch/batch-run.ts';
+import { showValue } from '../../../core/figure/show.ts';
+import { gramsOfMg } from '../../components/metal-entries.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useBook } from '../../hooks/use-book.ts';
 import { useNow } from '../../hooks/use-now.ts';
 import { usePlan } from '../../hooks/use-plan.ts';
+import { useGetJarsQuery } from '../../state/endpoints/account.ts';
 import { useGetBackupsQuery } from '../../state/endpoints/backups.ts';
 import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { useGetQuotesQuery } from '../../state/endpoints/quotes.ts';
 import { useGetGoodsQuery } from '../../state/endpoints/stock.ts';
+import { jarWorth } from '../../state/jar-worth.ts';
 import { madeLinesOf } from '../../state/made-lines.ts';
+import { jarWords } from '../../words/account.ts';
 import { words } from '../../words/attention.ts';
 import { backupTrouble } from '../../words/backups.ts';
 import { doneIn } from '../../words/done-in.ts';
@@ -22,6 +27,7 @@ import {
   type AttentionItem,
   backupItems,
   expiringItems,
+  jarItems,
   lateItems,
   lowItems,
   metalPriceItems,
@@ -90,6 +96,13 @@ function useGroups(): readonly Group[] {
   const { data: quotes = [] } = useGetQuotesQuery();
   const { data: goods = [] } = useGetGoodsQuery();
   const { data: backups } = useGetBackupsQuery();
+  const { data: jars } = useGetJarsQuery();
+  const ready = (jars?.jars ?? []).flatMap((jar) => {
+    const { figure, when } = jarWorth(jar, basis, 1);
+    const name = `${basis.rates.alloys.get(jar.alloy)?.name ?? jar.alloy}, ${jarWords[jar.kind]}`;
+    const worth = figure ? `${gramsOfMg(jar.mg)} g, ${showValue(figure.value, figure.unit)}` : '';
+    return when?.shouldSend ? [{ place: jar.place, name, worth }] : [];
+  });
   const planned = usePlan(batches);
   const inUse = useMemo(() => pieces.filter(({ archivedAt }) => archivedAt === null), [pieces]);
   const { counted } = useBook(inUse);
@@ -101,6 +114,7 @@ function useGroups(): readonly Group[] {
   return [
     { heading: words.lateBatches, action: words.open, items: lateItems(late) },
     { heading: words.lowStock, action: words.order, items: lowItems(goods) },
+    { heading: words.jarsToSend, action: words.send, items: jarItems(ready) },
     { heading: words.pricesOutOfDate, action: words.update, items: outdatedItems(counted) },
     { heading: words.quotes, action: words.open, items: expiringItems(quotes, day) },
     { heading: words.metalPrices, action: words.update, items: metalPriceItems(basis.fix?.on ?? null, day) },

@@ -22,6 +22,8 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { useNow } from '../../hooks/use-now.ts';
 import {
   useCorrectEntryMutation,
+  useDeliverMutation,
+  useGetEntriesQuery,
   useIssueByHandMutation,
   useReturnMetalMutation,
 } from '../../state/endpoints/account.ts';
@@ -63,6 +65,7 @@ export function BatchMetal({ id, body, count }: BatchMetalProps) {
       {returned.map((entry) => (
         <Balance key={entry.id} entry={entry} count={count} />
       ))}
+      {isHere(entries) && <Deliver id={id} />}
       {entries.length > 0 && (
         <details className="mt-2">
           <summary className="chrome text-[14px] text-act">{accountWords.entries}</summary>
@@ -70,6 +73,34 @@ export function BatchMetal({ id, body, count }: BatchMetalProps) {
         </details>
       )}
     </section>
+  );
+}
+
+/** Whether finished metal of the batch is here. */
+function isHere(entries: readonly MetalEntry[]): boolean {
+  return (
+    entries.flatMap(({ lines }) => lines).reduce((sum, { place, mg }) => sum + (place === 'finished' ? mg : 0), 0) > 0
+  );
+}
+
+function Deliver({ id }: { id: string }) {
+  const { day } = useNow();
+  const [deliver, { error, isLoading }] = useDeliverMutation();
+  const [correct] = useCorrectEntryMutation();
+  const save = async () => {
+    const answer = await deliver({ id, on: day, why: '' });
+    const entry = answer.data?.[0]?.id;
+    if (isTaken(answer))
+      showToast(words.delivered, entry === undefined ? null : () => void correct({ id: entry, why: '' }));
+  };
+  return (
+    <p className="chrome mt-1 text-[15px]">
+      <span className="aside">{words.piecesAreHere}</span>{' '}
+      <button type="button" className="link" disabled={isLoading} onClick={() => void save()}>
+        {words.theyHaveLeft}
+      </button>
+      <Failure of={[error]} />
+    </p>
   );
 }
 
@@ -173,7 +204,24 @@ const mgTyped = (text: string) => {
   return reading?.ok ? Math.round(reading.value * 1000) : 0;
 };
 
-/** The kinds of work of a batch, for its usual loss. */
+/** The usual loss of a batch: by its kinds of work, and by what the studio's batches have lost. */
+function useUsualLoss(count: BatchCount): LossRange {
+  const { data } = useGetEntriesQuery({ place: 'loss' });
+  const first = usualLoss(kindsOf(count));
+  const past = (data ?? []).flatMap((entry) => {
+    if (entry.kind !== 'returned' || entry.correctedBy !== null) return [];
+    const issuedMg = -mgAt(entry, (place) => place.startsWith('work/'));
+    const lossMg = mgAt(entry, (place) => place === 'loss');
+    return issuedMg > 0 && !isUnusual(lossMg, issuedMg, first) ? [lossMg / issuedMg] : [];
+  });
+  return usualLoss(kindsOf(count), past);
+}
+
+function mgAt({ lines }: MetalEntry, isThere: (place: string) => boolean): number {
+  return lines.reduce((sum, { place, mg }) => sum + (isThere(place) ? mg : 0), 0);
+}
+
+/** The kinds of work of a batch. */
 function kindsOf(count: BatchCount): string[] {
   return count.runs.flatMap(({ count: { recipe } }) => recipe.piece.steps.map(({ kind }) => kind));
 }
@@ -203,7 +251,7 @@ function ReturnForm({ id, count, held, onDone }: ReturnFormProps) {
   const issuedMg = [...held.values()].reduce((sum, mg) => sum + mg, 0);
   const finishedMg = Math.max(0, mgTyped(finished) - otherMg);
   const lossMg = issuedMg - finishedMg - scrapMg;
-  const usual = usualLoss(kindsOf(count));
+  const usual = useUsualLoss(count);
   const isBegun = finished.trim() !== '' || madeCount === 0;
   const unusual = isBegun && isUnusual(lossMg, issuedMg, usual);
   const lines: TypedReturn['scrap'] = [...held.keys()].flatMap((alloy) =>
@@ -326,14 +374,13 @@ function LossLine({ lossMg, issuedMg, usual }: { lossMg: number; issuedMg: numbe
 
 /** The settled balance: issued is pieces, scrap and loss. */
 function Balance({ entry, count }: { entry: MetalEntry; count: BatchCount }) {
-  const sum = (of: (place: string) => boolean) =>
-    entry.lines.filter(({ place }) => of(place)).reduce((all, { mg }) => all + mg, 0);
+  const sum = (isThere: (place: string) => boolean) => mgAt(entry, isThere);
   const issuedMg = -sum((place) => place.startsWith('work/'));
   const finishedMg = sum((place) => place === 'finished');
   const scrapMg = sum((place) => place.startsWith('jar/'));
   const offcutMg = sum((place) => place === 'stock');
   const lossMg = sum((place) => place === 'loss');
-  const usual = usualLoss(kindsOf(count));
+  const usual = useUsualLoss(count);
   const cells = [
     [words.held, issuedMg],
     [words.inPieces, finishedMg],

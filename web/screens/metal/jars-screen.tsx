@@ -2,20 +2,12 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Jar } from '../../../contract/account.ts';
-import { fineMetals } from '../../../core/account/entry.ts';
 import { type JarKind, jarKinds } from '../../../core/account/place.ts';
-import {
-  expectedSettlement,
-  learnTerms,
-  type RefinerTerms,
-  type WhenToSend,
-  whenToSend,
-} from '../../../core/account/refining.ts';
+import { learnTerms, type WhenToSend } from '../../../core/account/refining.ts';
 import type { Figure } from '../../../core/figure/figure.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
 import { readMoney } from '../../../core/measure/read/read-money.ts';
-import { finePrice } from '../../../core/metal/fine-price.ts';
 import { alloyOptions } from '../../components/alloy-options.ts';
 import { Calculation } from '../../components/calculation.tsx';
 import { Choice } from '../../components/choice.tsx';
@@ -28,20 +20,17 @@ import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useNow } from '../../hooks/use-now.ts';
-import { type Basis } from '../../state/basis.ts';
 import {
   useCorrectEntryMutation,
   useGetJarsQuery,
   useIntoJarMutation,
   useSendToRefinerMutation,
 } from '../../state/endpoints/account.ts';
+import { jarWorth, YEARLY_RATE } from '../../state/jar-worth.ts';
 import { showToast } from '../../state/toasts.ts';
 import { jarWords } from '../../words/account.ts';
 import { words } from '../../words/metal.ts';
 import { Consignments } from './consignments.tsx';
-
-/** Cost of money that waits in a jar, a year: about what an overdraft costs (common practice). */
-const YEARLY_RATE = 0.08;
 
 export function JarsScreen() {
   const { data } = useGetJarsQuery();
@@ -54,7 +43,7 @@ export function JarsScreen() {
     ),
   );
   const worth = jars
-    .map((jar) => ({ jar, ...worthOf(jar, basis, learned.factor) }))
+    .map((jar) => ({ jar, ...jarWorth(jar, basis, learned.factor) }))
     .sort((a, b) => (b.figure?.value ?? 0) - (a.figure?.value ?? 0) || b.jar.mg - a.jar.mg);
   const ready = worth.filter(({ when }) => when?.shouldSend);
   return (
@@ -112,22 +101,6 @@ export function JarsScreen() {
       }
     />
   );
-}
-
-/** What a jar brings by the studio's terms, before the charge, and when to send it. */
-function worthOf(jar: Jar, { rates, fix }: Basis, factor: number): Pick<JarRowProps, 'figure' | 'when'> {
-  const isKnown = jar.kind !== 'mixed';
-  const share = rates.scrap.share[jar.kind === 'mixed' ? 'filings' : jar.kind].value;
-  const terms: RefinerTerms = { paid: share * factor, loss: rates.scrap.assayLoss.value, chargeMinor: 0 };
-  const metals = fineMetals.flatMap((metal) => {
-    const perGram = fix && finePrice(fix, metal);
-    return perGram && jar.fine[metal] > 0 ? [{ mg: jar.fine[metal], perGram }] : [];
-  });
-  if (!isKnown || metals.length === 0) return { figure: null, when: null };
-  const figure = expectedSettlement(metals, terms, rates.currency);
-  const charge = rates.scrap.lot.value;
-  const when = whenToSend(jar.mg, figure.value / jar.mg, jar.mgPerMonth, { chargeMinor: charge }, YEARLY_RATE);
-  return { figure, when };
 }
 
 interface JarRowProps {

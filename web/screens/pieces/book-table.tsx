@@ -4,13 +4,8 @@ import type { PieceDocument } from '../../../contract/pieces.ts';
 import { SortHead } from '../../components/sort-head.tsx';
 import { TableMenu } from '../../grid/table-menu.tsx';
 import { words } from '../../words/pieces.ts';
+import type { BookRowsProps, SortKey } from './book-rows.ts';
 import { PlainRows } from './plain-rows.tsx';
-
-export type SortKey = 'name' | 'weight' | 'minutes' | 'cost' | 'wholesale' | 'retail';
-export interface Sorting {
-  readonly key: SortKey;
-  readonly descending: boolean;
-}
 
 const heads: readonly { key: SortKey; label: string; end: boolean }[] = [
   { key: 'name', label: 'piece', end: false },
@@ -26,13 +21,6 @@ const SHORT = 60;
 
 const ShortBook = lazy(async () => ({ default: (await import('./short-book.tsx')).ShortBook }));
 const LongBook = lazy(async () => ({ default: (await import('./long-book.tsx')).LongBook }));
-
-export interface BookRowsProps {
-  readonly pieces: readonly PieceDocument[];
-  /** Those that are not shown too: a sort by figures waits until all are counted. */
-  readonly all: readonly PieceDocument[];
-  readonly sorting: Sorting | null;
-}
 
 interface BookTableProps extends BookRowsProps {
   readonly onSort: (key: SortKey) => void;

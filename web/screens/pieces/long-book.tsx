@@ -3,7 +3,7 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useLayoutEffect, useRef, useState } from 'react';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { bookLine } from '../../hooks/use-book.ts';
-import type { BookRowsProps } from './book-table.tsx';
+import type { BookRowsProps } from './book-rows.ts';
 import { PieceLine } from './piece-line.tsx';
 import { useSortedBook } from './use-sorted-book.ts';
 

@@ -1,8 +1,8 @@
 // The list of pieces: weight, bench time and price of every design; beside it the earnings per bench hour.
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { PieceDocument } from '../../../contract/pieces.ts';
 import { piecePaths } from '../../../contract/piece-paths.ts';
+import type { PieceDocument } from '../../../contract/pieces.ts';
 import { shortDay } from '../../../core/format/days.ts';
 import { type BookWanted, isWanted, shelvesOf } from '../../../core/piece/book-order.ts';
 import type { Piece } from '../../../core/piece/piece.ts';
@@ -16,7 +16,8 @@ import { useListState } from '../../hooks/use-list-state.ts';
 import { useAddPieceFileMutation, useAddPieceMutation, useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { isTableFile, openTable, TABLE_FILES } from '../../state/import-file.ts';
 import { words } from '../../words/pieces.ts';
-import { BookTable, type Sorting, type SortKey } from './book-table.tsx';
+import type { Sorting, SortKey } from './book-rows.ts';
+import { BookTable } from './book-table.tsx';
 
 // The right page counts every piece; it loads after the list.
 const Earnings = lazy(async () => ({ default: (await import('./earnings.tsx')).Earnings }));

@@ -1,7 +1,7 @@
 // The rows of a book that is drawn whole.
 import { useBasis } from '../../hooks/use-basis.ts';
 import { bookLine } from '../../hooks/use-book.ts';
-import type { BookRowsProps } from './book-table.tsx';
+import type { BookRowsProps } from './book-rows.ts';
 import { PieceLine } from './piece-line.tsx';
 import { useSortedBook } from './use-sorted-book.ts';
 

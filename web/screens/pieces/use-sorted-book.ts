@@ -5,7 +5,7 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { bookLine, useBook } from '../../hooks/use-book.ts';
 import type { Basis } from '../../state/basis.ts';
 import { titleOf } from '../../state/book-line.ts';
-import type { BookRowsProps, Sorting } from './book-table.tsx';
+import type { BookRowsProps, Sorting } from './book-rows.ts';
 
 /** @returns the pieces sorted; as they came while a figure is not yet counted for all */
 export function useSortedBook({ pieces, all, sorting }: BookRowsProps): readonly PieceDocument[] {

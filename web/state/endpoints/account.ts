@@ -16,7 +16,7 @@ import { api, parsedBy, requestOf } from '../api.ts';
 import { METAL } from './stock.ts';
 
 /** Which entries are asked for. */
-export interface EntriesAsked {
+interface EntriesAsked {
   readonly from?: string;
   readonly until?: string;
   readonly place?: string;
@@ -68,6 +68,10 @@ const injected = api.injectEndpoints({
       query: ({ id, ...body }) => requestOf(accountRoutes.return, { params: { id }, body }),
       ...entry,
     }),
+    deliver: build.mutation<MetalEntry[], { id: string; on: string; why: string }>({
+      query: ({ id, ...body }) => requestOf(accountRoutes.deliver, { params: { id }, body }),
+      ...entry,
+    }),
     getJars: build.query<JarsPage, void>({
       query: () => requestOf(accountRoutes.jars),
       transformResponse: parsedBy(accountRoutes.jars),
@@ -102,6 +106,7 @@ export const {
   useHandBackMutation,
   useIssueByHandMutation,
   useReturnMetalMutation,
+  useDeliverMutation,
   useGetJarsQuery,
   useIntoJarMutation,
   useSendToRefinerMutation,

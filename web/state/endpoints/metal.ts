@@ -2,7 +2,7 @@
 import { fixRoutes, type OfferedDay } from '../../../contract/fixes.ts';
 import { receiptRoutes } from '../../../contract/receipts.ts';
 import type { Fix, NewFix } from '../../../core/metal/fix.ts';
-import type { NewReceipt, Receipt } from '../../../core/metal/receipt.ts';
+import type { Receipt } from '../../../core/metal/receipt.ts';
 import { api, parsedBy, requestOf } from '../api.ts';
 
 const injected = api.injectEndpoints({
@@ -33,20 +33,8 @@ const injected = api.injectEndpoints({
       transformResponse: parsedBy(receiptRoutes.list),
       providesTags: ['Receipts'],
     }),
-    addReceipt: build.mutation<Receipt, NewReceipt>({
-      query: (body) => requestOf(receiptRoutes.add, { body }),
-      extraOptions: { isEntry: true },
-      transformResponse: parsedBy(receiptRoutes.add),
-      invalidatesTags: ['Receipts'],
-    }),
   }),
 });
 
-export const {
-  useGetFixesQuery,
-  useAddFixMutation,
-  useAddFixesMutation,
-  useLazyGetOfferedQuery,
-  useGetReceiptsQuery,
-  useAddReceiptMutation,
-} = injected;
+export const { useGetFixesQuery, useAddFixMutation, useAddFixesMutation, useLazyGetOfferedQuery, useGetReceiptsQuery } =
+  injected;
