@@ -16,9 +16,9 @@ import { sendToRefiner, settle } from '../services/refine.ts';
 import { addLot, entryOf, fillJar } from '../services/stockroom.ts';
 import type { Stores } from '../store/stores.ts';
 
-const SUPPLIER = 'Saltmarsh Bullion';
-const BASE_METALS = 'Ropewalk Metals';
-const REFINER = 'Breakwater Refining';
+const SUPPLIER = 'Breakwater Bullion';
+const BASE_METALS = 'The Slipway Sundries';
+const REFINER = 'Saltmarsh Refining';
 
 /** A finished batch of the season. */
 export interface FinishedBatch {

@@ -83,7 +83,7 @@ function readCame(
       sentence: `Only ${String(openPacks(order, line))} are open of ${line.item.name}.`,
     });
   else if (!line.goods && !Number.isInteger(packs.value * line.item.pack))
-    issues.push({ path: `${path}.packs`, sentence: 'Metal comes in whole bars and sheets.' });
+    issues.push({ path: `${path}.packs`, sentence: 'Metal is received as whole bars and sheets.' });
   if (weighed && !weighed.ok) issues.push({ path: `${path}.weighed`, sentence: weighed.sentence });
   if (paid && !paid.ok) issues.push({ path: `${path}.paid`, sentence: paid.sentence });
   if (!packs.ok || packs.value <= 0) return [];

@@ -3,6 +3,18 @@ import type { NewGoodsEntry, Stocked } from '../../core/batch/buying/goods.ts';
 import type { Ledger } from './ledger.ts';
 import { type Prepare, preparedOnce } from './statements.ts';
 
+/** Months that say what is usually used. */
+const USED_MONTHS = 6;
+
+/** Whole months before one, oldest first: `2026-03`. */
+function lastMonths(month: string, count: number): string[] {
+  const [year = 0, number = 1] = month.split('-').map(Number);
+  return Array.from({ length: count }, (_, back) => {
+    const at = new Date(Date.UTC(year, number - 1 - (count - back), 1));
+    return at.toISOString().slice(0, 7);
+  });
+}
+
 /** The goods of a ledger. */
 export class GoodsStore {
   readonly #ledger: Ledger;
@@ -18,12 +30,38 @@ export class GoodsStore {
   /** Stock by name, with the reorder level of the last entry. */
   stocked(): Stocked[] {
     // SQLite takes the other columns of a group from the row with the greatest id.
+    const used = this.#usedByMonth();
     return this.#prepare<[], Stocked & { id: number }>(
       `select max(id) as id, key, name, unit, least, max(0, round(sum(change), 3)) as there
            from goods_entry group by key order by name`,
     )
       .all()
-      .map(({ key, name, unit, least, there }) => ({ key, name, unit, least, there }));
+      .map(({ key, name, unit, least, there }) => ({
+        key,
+        name,
+        unit,
+        least,
+        there,
+        usedByMonth: used.get(key) ?? [],
+      }));
+  }
+
+  /** What batches used in each of the last whole months, by key; months before the first use are left out. */
+  #usedByMonth(): ReadonlyMap<string, number[]> {
+    const months = lastMonths(this.#now().slice(0, 7), USED_MONTHS);
+    const rows = this.#prepare<[string], { key: string; month: string; used: number }>(
+      `select key, substr(recorded_at, 1, 7) as month, -sum(change) as used from goods_entry
+        where how in ('used', 'back') and recorded_at >= ? group by key, month`,
+    ).all(`${months[0] ?? ''}-01`);
+    const byKey = new Map<string, number[]>();
+    for (const { key, month, used } of rows) {
+      const at = months.indexOf(month);
+      if (at < 0) continue;
+      const values = byKey.get(key) ?? months.map(() => 0);
+      values[at] = Math.max(0, used);
+      byKey.set(key, values);
+    }
+    return new Map([...byKey].map(([key, values]) => [key, values.slice(values.findIndex((value) => value > 0))]));
   }
 
   /** The entries of a batch, in order. */

@@ -31,6 +31,8 @@ export const words = localWords({
   toOrderTodayToStart: 'to order today to start on time',
   total: 'Total',
   trackThisItem: 'Track this item',
+  suggested: 'suggested',
+  useThisLevel: 'Use this level',
   unit: 'Unit',
   withMetalNotIssuedYet: 'with metal not issued yet, cut together from stock first.',
 });

@@ -25,6 +25,8 @@ export const stockedSchema = goodsSchema.extend({
   there: z.number().min(0),
   /** Reorder level: below it, more is bought. */
   least: z.number().min(0),
+  /** Used in each of the last six months, oldest first; none before anything was used. */
+  usedByMonth: z.array(z.number()).optional(),
 });
 /** A kind of goods with its amount in stock. */
 export type Stocked = z.infer<typeof stockedSchema>;

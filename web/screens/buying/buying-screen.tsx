@@ -86,7 +86,7 @@ export function BuyingScreen() {
             </>
           )}
           <OrdersBox lines={sold} />
-          <GoodsThere goods={goods} stocked={stocked} />
+          <GoodsThere goods={goods} stocked={stocked} items={items} />
           <PriceListBox items={items} />
         </>
       }

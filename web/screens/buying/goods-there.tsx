@@ -1,8 +1,12 @@
 // Solder, findings and consumables: in stock, needed by batches, and the reorder level.
 import { useState } from 'react';
+import { reorderLevel } from '../../../core/account/reorder.ts';
 import type { Goods } from '../../../core/batch/buying/buying-list.ts';
 import { type GoodsCounted, type GoodsName, goodsUnits, type Stocked } from '../../../core/batch/buying/goods.ts';
+import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
+import type { Figure } from '../../../core/figure/figure.ts';
 import { showFigure, showValue } from '../../../core/figure/show.ts';
+import { Calculation } from '../../components/calculation.tsx';
 import { Choice } from '../../components/choice.tsx';
 import { Field } from '../../components/field.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
@@ -15,10 +19,18 @@ interface GoodsThereProps {
   /** Quantity that open batches need. */
   readonly goods: readonly Goods[];
   readonly stocked: readonly Stocked[];
+  readonly items: readonly SupplierItem[];
 }
 
-export function GoodsThere({ goods, stocked }: GoodsThereProps) {
+/** Days a delivery takes where no price list says. */
+const USUAL_LEAD_DAYS = 7;
+
+export function GoodsThere({ goods, stocked, items }: GoodsThereProps) {
   const [count, { error }] = useCountGoodsMutation();
+  const leadOf = (key: string) => {
+    const sold = items.filter(({ name }) => key.endsWith(name.trim().toLowerCase()));
+    return sold.length > 0 ? Math.min(...sold.map(({ leadDays }) => leadDays)) : USUAL_LEAD_DAYS;
+  };
   const names = [
     ...goods.map(({ key, name, unit }): GoodsName => ({ key, name, unit })),
     ...stocked.filter(({ key }) => goods.every((one) => one.key !== key)),
@@ -28,7 +40,9 @@ export function GoodsThere({ goods, stocked }: GoodsThereProps) {
       <h2 id="there">{words.solderFindingsAndConsumables}</h2>
       {names.length > 0 && (
         <table className="rows" aria-label={words.solderFindingsAndConsumables}>
-          <TableHeader of={['item', { end: 'needed' }, { end: 'in stock' }, { end: 'reorder at' }]} />
+          <TableHeader
+            of={['item', { end: 'needed' }, { end: 'in stock' }, { end: 'reorder at' }, { end: words.suggested }]}
+          />
           <tbody>
             {names.map((name) => (
               <GoodsRow
@@ -37,6 +51,7 @@ export function GoodsThere({ goods, stocked }: GoodsThereProps) {
                 need={goods.find(({ key }) => key === name.key)}
                 stocked={stocked.find(({ key }) => key === name.key)}
                 onCount={(counted) => void count(counted)}
+                leadDays={leadOf(name.key)}
               />
             ))}
           </tbody>
@@ -54,9 +69,13 @@ interface GoodsRowProps {
   readonly need: Goods | undefined;
   readonly stocked: Stocked | undefined;
   readonly onCount: (counted: GoodsCounted) => void;
+  /** Days until a delivery ordered today comes. */
+  readonly leadDays: number;
 }
 
-function GoodsRow({ name: { key, name, unit }, need, stocked, onCount }: GoodsRowProps) {
+function GoodsRow({ name: { key, name, unit }, need, stocked, onCount, leadDays }: GoodsRowProps) {
+  const [open, setOpen] = useState(false);
+  const level = levelOf(need, stocked, leadDays, unit);
   const amount = (value: number) => (value === 0 ? '' : showValue(value, unit));
   const [there, least] = [amount(stocked?.there ?? 0), amount(stocked?.least ?? 0)];
   // Saved when the field loses the focus: a count is one entry, not one a key.
@@ -89,16 +108,57 @@ function GoodsRow({ name: { key, name, unit }, need, stocked, onCount }: GoodsRo
     </td>
   );
   return (
-    <tr className="border-b border-hair [&>td]:align-baseline!">
-      <td className="first text-[14px]">
-        {name}
-        {unit && <span className="text-soft">, {unit}</span>}
-      </td>
-      <td className="end num text-[14px]">{need && showFigure(need.need)}</td>
-      {field('there', there, 'quantity in stock')}
-      {field('least', least, 'reorder level')}
-    </tr>
+    <>
+      <tr className="border-b border-hair [&>td]:align-baseline!">
+        <td className="first text-[14px]">
+          {name}
+          {unit && <span className="text-soft">, {unit}</span>}
+        </td>
+        <td className="end num text-[14px]">{need && showFigure(need.need)}</td>
+        {field('there', there, 'quantity in stock')}
+        {field('least', least, 'reorder level')}
+        <td className="end num text-[14px]">
+          {level && (
+            <button
+              type="button"
+              className="figure"
+              aria-expanded={open}
+              aria-label={`${name}, suggested reorder level: ${showValue(level.value, unit)}`}
+              onClick={() => setOpen(!open)}
+            >
+              {showValue(level.value, unit)}
+            </button>
+          )}
+        </td>
+      </tr>
+      {open && level && (
+        <tr>
+          <td colSpan={5} className="pb-2">
+            <Calculation figure={level} />
+            <button
+              type="button"
+              className="link text-[14px]"
+              onClick={() => {
+                onCount({ key, name, unit, there: there || '0', least: showValue(level.value, unit) });
+                setOpen(false);
+              }}
+            >
+              {words.useThisLevel}
+            </button>
+          </td>
+        </tr>
+      )}
+    </>
   );
+}
+
+/** What open batches need, what is usually used and a margin; null while nothing speaks for a level. */
+function levelOf(need: Goods | undefined, stocked: Stocked | undefined, leadDays: number, unit: string): Figure | null {
+  const usedByMonth = stocked?.usedByMonth ?? [];
+  const neededInTime = need?.need.value ?? 0;
+  if (usedByMonth.length === 0 && neededInTime === 0) return null;
+  const level = reorderLevel({ neededInTime, usedByMonth, leadDays, unit });
+  return unit === 'g' ? level : { ...level, value: Math.ceil(level.value - 1e-9) };
 }
 
 const unitWords = { '': 'by count', g: 'by weight' } as const;

@@ -1,6 +1,5 @@
 // The table of pieces: names and pictures first, figures when the count has loaded. Of a long book only the rows in sight are drawn.
 import { lazy, Suspense } from 'react';
-import type { PieceDocument } from '../../../contract/pieces.ts';
 import { SortHead } from '../../components/sort-head.tsx';
 import { TableMenu } from '../../grid/table-menu.tsx';
 import { words } from '../../words/pieces.ts';
