@@ -2,6 +2,7 @@
 const pages: readonly (readonly [screen: RegExp, page: string])[] = [
   [/^\/(?:bench|scale)/, 'bench'],
   [/^\/(?:day|plan|promise|what-if|hours)/, 'schedule'],
+  [/^\/(?:jars|account|lots|convert|count|orders)/, 'metal-account'],
   [/^\/(?:batches|buying|shelf)/, 'batches-and-stock'],
   [/^\/(?:prices|fairs|quotes|sheets)/, 'prices'],
   [/^\/(?:ask|reference)/, 'calculator'],
