@@ -1,6 +1,7 @@
 // The stock a part is cut from, as typed: a form with its measures.
 import { z } from 'zod';
 import { typedSchema } from '../measure/typed.ts';
+import type { Section } from './section.ts';
 
 const shaped = { width: typedSchema, height: typedSchema };
 
@@ -23,3 +24,13 @@ export const sectionSchema = z.discriminatedUnion('form', [
 ]);
 /** A section as typed. */
 export type PartSection = z.infer<typeof sectionSchema>;
+
+/** A section as it would be typed, in mm; null for grain and patterned strip, which are not drawn up from measures. */
+export function typedSection(section: Section): PartSection | null {
+  if (section.form === 'patterned' || section.form === 'grain') return null;
+  const fields = Object.entries(section).map(([key, value]) => [
+    key.replace(/Mm$/, ''),
+    typeof value === 'number' ? `${String(value)} mm` : value,
+  ]);
+  return sectionSchema.parse(Object.fromEntries(fields));
+}

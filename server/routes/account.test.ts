@@ -133,6 +133,23 @@ describe('a batch', () => {
     expect(story).toMatchObject({ mg: 2500, batches: [batchId] });
   });
 
+  test('is not closed while it holds metal; its pieces leave the account when they leave', async () => {
+    await post('/api/shelf', grain);
+    const [lot] = (await get<ShelfPage>('/api/shelf')).bulk;
+    await post(`/api/batches/${batchId}/issue`, { on: ON, lot: lot?.id, amount: '80 g' });
+    const stores = openStores(ledger, () => `${ON}T10:00:00.000Z`);
+    const { version, body } = stores.batches.get(batchId);
+    const draft = stores.batches.saveDraft(batchId, version, { ...body, state: 'closed' });
+    const close = async () => await post(`/api/batches/${batchId}/revisions`, { version: draft.version });
+    expect((await close()).body.detail).toContain('still holds 80.0 g');
+    await post(`/api/batches/${batchId}/return`, { ...back, finished: '79 g', scrap: [] });
+    expect((await close()).status).toBe(200);
+    expect((await post(`/api/batches/${batchId}/deliver`, { on: ON, why: '' })).status).toBe(201);
+    expect((await post(`/api/batches/${batchId}/deliver`, { on: ON, why: '' })).status).toBe(400);
+    const [row] = statements([], (await account()).flows);
+    expect(row?.outside).toMatchObject({ sold: -79_000, loss: -1000 });
+  });
+
   test('metal that was never issued is refused, at its field', async () => {
     await post('/api/shelf', grain);
     const [lot] = (await get<ShelfPage>('/api/shelf')).bulk;

@@ -2,6 +2,7 @@
 import type { DocumentOf } from '../../contract/document.ts';
 import { type Batch, isDone } from '../../core/batch/batch.ts';
 import { givesMetalBack, refusedChange } from '../../core/batch/states.ts';
+import { showNumber } from '../../core/format/numbers.ts';
 import { blocks } from '../../core/measure/issue.ts';
 import type { Priced } from '../../core/price/piece/standing.ts';
 import { NotAcceptable } from '../store/refusals.ts';
@@ -37,6 +38,7 @@ export function acceptBatch(stores: Stores, id: string, version: number): Docume
     const changed = stores.batches.accept(id, version, (batch) => {
       const sentence = accepted && refusedChange(accepted, batch);
       if (sentence) refuseIssues([{ path: 'state', sentence }], 'This change was not saved.');
+      if (batch.state === 'closed') refuseOpenMetal(stores, id);
       if (givesMetalBack(batch)) giveStockBack(stores, id);
       else if (batch.state !== 'planned') takeGoods(stores, id, countBatchNow(stores, batch).runs);
       return pricedBatch(stores, batch);
@@ -44,6 +46,16 @@ export function acceptBatch(stores: Stores, id: string, version: number): Docume
     if (accepted?.state !== changed.body.state) takeSmallChanges(stores, changed.body);
     return changed;
   });
+}
+
+/** A batch is closed with its metal balanced. @throws NotAcceptable while it holds metal */
+function refuseOpenMetal({ account }: Stores, id: string): void {
+  const heldMg = account.balances(`work/${id}`).reduce((sum, { mg }) => sum + mg, 0);
+  if (heldMg !== 0)
+    throw new NotAcceptable(
+      `This batch still holds ${showNumber(heldMg / 1000, 1)} g of metal. Enter what came back, then close it.`,
+      [],
+    );
 }
 
 /** Archives a batch, or brings it back. @throws NotAcceptable while it is open */

@@ -41,7 +41,7 @@ export function AskLine() {
   }, []);
 
   return (
-    <div ref={box} className="relative min-h-[34px] max-w-[420px] min-w-0 flex-1">
+    <div ref={box} className="relative min-h-[34px] max-w-[420px] min-w-[44px] flex-1">
       <input
         ref={field}
         type="text"

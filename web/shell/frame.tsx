@@ -178,7 +178,7 @@ function Head({ fixOn, onFind }: { fixOn: string | null; onFind: () => void }) {
             to={to}
             className={({ isActive }) =>
               clsx(
-                'px-[11px] py-[6px] max-[1000px]:px-[5px]',
+                'px-[11px] py-[6px] max-[1000px]:px-[5px] max-[900px]:px-[3px] max-[900px]:text-[15px]',
                 isActive || also?.test(pathname)
                   ? 'font-[650] shadow-[inset_0_-2px_0_var(--ink)]'
                   : 'text-soft hover:text-ink',

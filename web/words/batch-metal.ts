@@ -29,6 +29,8 @@ export const words = localWords({
   balance: 'Metal balance',
   inPieces: 'in pieces',
   offcuts: 'offcuts',
+  offcut: 'offcut',
+  addAnOffcut: 'add an offcut…',
   inJars: 'in jars',
   entriesOfBatch: 'Entries of the batch',
   piecesAreHere: 'Finished pieces of this batch count as metal you own.',

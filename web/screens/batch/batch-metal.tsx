@@ -8,10 +8,12 @@ import { type Batch, isDone } from '../../../core/batch/batch.ts';
 import type { BatchCount } from '../../../core/batch/count-batch.ts';
 import { lossCauses } from '../../../core/batch/loss-problem.ts';
 import { metalOfBatch } from '../../../core/batch/metal-of-batch.ts';
-import { sectionOf } from '../../../core/batch/stock/shelf.ts';
+import { type NewLot, newLotSchema, readLot, sectionOf } from '../../../core/batch/stock/shelf.ts';
 import { sizeInWords } from '../../../core/batch/stock/size-words.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
 import { readCount, readGrams } from '../../../core/measure/read/read-number.ts';
+import type { Alloy } from '../../../core/metal/alloys.ts';
+import { typedSection } from '../../../core/stock/typed-section.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Failure, isTaken } from '../../components/failure.tsx';
@@ -236,6 +238,7 @@ function ReturnForm({ id, count, held, onDone }: ReturnFormProps) {
   const [pieces, setPieces] = useState(String(count.quantity));
   const [other, setOther] = useState('');
   const [scrap, setScrap] = useState<Readonly<Record<string, string>>>({});
+  const [offcuts, setOffcuts] = useState<readonly NewLot[]>([]);
   const [why, setWhy] = useState('');
   const { data: shelf } = useGetShelfQuery();
   // What lies in the drawers may have been taken by mistake.
@@ -248,9 +251,10 @@ function ReturnForm({ id, count, held, onDone }: ReturnFormProps) {
     ? mgTyped(other)
     : Math.round(count.quantity > 0 ? (estimate.otherMg / count.quantity) * madeCount : 0);
   const scrapMg = Object.values(scrap).reduce((sum, text) => sum + mgTyped(text), 0);
+  const offcutMg = offcuts.reduce((sum, one) => sum + offcutMgOf(one, rates.alloys, rates.currency), 0);
   const issuedMg = [...held.values()].reduce((sum, mg) => sum + mg, 0);
   const finishedMg = Math.max(0, mgTyped(finished) - otherMg);
-  const lossMg = issuedMg - finishedMg - scrapMg;
+  const lossMg = issuedMg - finishedMg - scrapMg - offcutMg;
   const usual = useUsualLoss(count);
   const isBegun = finished.trim() !== '' || madeCount === 0;
   const unusual = isBegun && isUnusual(lossMg, issuedMg, usual);
@@ -258,7 +262,7 @@ function ReturnForm({ id, count, held, onDone }: ReturnFormProps) {
     backKinds.map((kind) => ({ kind, alloy, grams: scrap[`${kind} ${alloy}`] ?? '' })),
   );
   const save = async () => {
-    const answer = await send({ id, on: day, finished, pieces, other, scrap: lines, offcuts: [], why });
+    const answer = await send({ id, on: day, finished, pieces, other, scrap: lines, offcuts: [...offcuts], why });
     if (!isTaken(answer)) return;
     const entry = answer.data?.[0]?.id;
     showToast(words.returnBooked, entry === undefined ? null : () => void correct({ id: entry, why: '' }));
@@ -324,11 +328,12 @@ function ReturnForm({ id, count, held, onDone }: ReturnFormProps) {
           ))}
         </tbody>
       </table>
+      <OffcutsBack count={count} held={held} offcuts={offcuts} onChange={setOffcuts} />
       {isBegun && <LossLine lossMg={lossMg} issuedMg={issuedMg} usual={usual} />}
       {unusual && (
         <>
           <LossCauses
-            causes={lossCauses(count, { issuedMg, finishedMg, pieces: madeCount, offcutMg: 0, scrapMg }, usual, others)}
+            causes={lossCauses(count, { issuedMg, finishedMg, pieces: madeCount, offcutMg, scrapMg }, usual, others)}
           />
           <p className="mt-2 text-[15px]">
             <Field
@@ -353,6 +358,72 @@ function ReturnForm({ id, count, held, onDone }: ReturnFormProps) {
       </p>
       <Failure of={[error]} />
     </form>
+  );
+}
+
+/** mg of an offcut; 0 while it cannot be read. */
+function offcutMgOf(offcut: NewLot, alloys: ReadonlyMap<string, Alloy>, currency: string): number {
+  const read = readLot(offcut, alloys, currency);
+  return 'problems' in read ? 0 : Math.round(1000 * read.count * read.lot.grams);
+}
+
+interface OffcutsBackProps {
+  readonly count: BatchCount;
+  readonly held: Held;
+  readonly offcuts: readonly NewLot[];
+  readonly onChange: (offcuts: readonly NewLot[]) => void;
+}
+
+/** Offcuts that no cutting plan kept: of the stock of the batch, with what is left of its length or sides. */
+function OffcutsBack({ count, held, offcuts, onChange }: OffcutsBackProps) {
+  const { studio } = useBasis();
+  const unit = studio.units === 'mm' ? 'mm' : 'in';
+  const stocks = count.issue.flatMap(({ stock, alloy, section }) => {
+    const typed = held.has(alloy.id) ? typedSection(section) : null;
+    return typed ? [{ stock, typed, alloy, name: `${alloy.name}, ${sectionInWords(section)}` }] : [];
+  });
+  const add = (stock: string) => {
+    const found = stocks.find((one) => one.stock === stock);
+    if (found) onChange([...offcuts, newLotSchema.parse({ alloy: found.alloy.id, section: found.typed })]);
+  };
+  if (stocks.length === 0) return null;
+  const side = (offcut: NewLot, at: number, key: 'length' | 'width' | 'height') => (
+    <Field
+      open
+      className="num"
+      value={offcut[key]}
+      label={`${words.offcut} ${String(at + 1)}, ${key}`}
+      unit={unit}
+      placeholder={unit}
+      onChange={(text) => onChange(offcuts.map((one, index) => (index === at ? { ...one, [key]: text } : one)))}
+    />
+  );
+  return (
+    <p className="mt-2 flex flex-wrap items-baseline gap-x-4 gap-y-1 text-[15px]">
+      <Choice
+        open
+        small
+        value=""
+        options={[
+          { value: '', label: words.addAnOffcut },
+          ...stocks.map(({ stock, name }) => ({ value: stock, label: name })),
+        ]}
+        label={words.addAnOffcut}
+        onChange={add}
+      />
+      {offcuts.map((offcut, at) => (
+        <span key={at} className="inline-flex items-baseline gap-2">
+          {words.offcut} {at + 1}
+          {offcut.section.form === 'sheet' ? (
+            <>
+              {side(offcut, at, 'width')} × {side(offcut, at, 'height')}
+            </>
+          ) : (
+            side(offcut, at, 'length')
+          )}
+        </span>
+      ))}
+    </p>
   );
 }
 
