@@ -1,13 +1,13 @@
 // Ten years of the metal account: every page of it at the server, 95th percentile.
-import { createApp } from '../server/app.ts';
-import { metalMass, type MetalLine, move, type NewMetalEntry } from '../core/account/entry.ts';
+import { type MetalLine, metalMass, move, type NewMetalEntry } from '../core/account/entry.ts';
 import { jarKinds, type Place } from '../core/account/place.ts';
 import { newLotSchema } from '../core/batch/stock/shelf.ts';
 import { dayAfter } from '../core/measure/days.ts';
 import { quantile, seeded } from '../core/measure/random.ts';
 import { alloysWith } from '../core/metal/alloy.ts';
-import { addLot } from '../server/services/stockroom.ts';
+import { createApp } from '../server/app.ts';
 import { setUpStudio } from '../server/services/set-up-studio.ts';
+import { addLot } from '../server/services/stockroom.ts';
 import { openLedger } from '../server/store/ledger.ts';
 import { openStores } from '../server/store/stores.ts';
 import type { Measured } from './measured.ts';

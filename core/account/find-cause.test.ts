@@ -1,6 +1,6 @@
 // Mistakes are planted in batches of many sizes; the finder names the planted one first in at least nine of ten.
 import { describe, expect, test } from 'vitest';
-import { type LossCause, type CauseProblem, findCauses } from './find-cause.ts';
+import { type CauseProblem, findCauses,type LossCause } from './find-cause.ts';
 import { isUnusual, usualLoss } from './usual-loss.ts';
 
 /** Mulberry32: the same batches in every run. */

@@ -1,6 +1,6 @@
 // Metal that becomes other stock: melted, alloyed, rolled and drawn.
 import type { End } from './entry.ts';
-import { closingLine, type Fine, fineMetals, type MetalMass, type MetalLine, move, sumOf } from './entry.ts';
+import { closingLine, type Fine, fineMetals, type MetalLine, type MetalMass, move, sumOf } from './entry.ts';
 
 /** Metal that goes into a melt, from where it lies. */
 export interface MeltInput {

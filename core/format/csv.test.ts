@@ -17,6 +17,14 @@ test.each([
 });
 
 test('a cell that is a delimiter of other files is no delimiter', () => {
+  expect(readCsv('!,;;\r\n!,!\r\n')).toEqual([
+    ['!', ';;'],
+    ['!', '!'],
+  ]);
+  expect(readCsv('a;b\r\n1,5;2\r\n')).toEqual([
+    ['a', 'b'],
+    ['1,5', '2'],
+  ]);
   for (const sign of [';', '\t', '|']) expect(readCsv(csvOf([[`a${sign}b`, sign]]))).toEqual([[`a${sign}b`, sign]]);
 });
 

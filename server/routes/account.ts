@@ -26,7 +26,7 @@ export function registerAccount(app: FastifyInstance, stores: Stores, access: Ac
     return reply.type('image/svg+xml').send(svg);
   });
   answerRoute(app, accountRoutes.putLot, ({ params, body }) => {
-    account.putLot(params.id, body.where.trim());
+    account.putLot(account.lot(params.id).row.id, body.where.trim());
   });
   answerRoute(app, accountRoutes.scrapLot, ({ params, body }) => scrapLot(stores, params.id, body));
   answerRoute(app, accountRoutes.handBack, ({ params, body }) => handBack(stores, params.id, body));

@@ -4,8 +4,8 @@ import type { PieceDocument } from '../../contract/pieces.ts';
 import { given } from '../../core/figure/figure.ts';
 import { priceStanding } from '../../core/price/piece/standing.ts';
 import type { Basis } from '../state/basis.ts';
-import { pieceCount } from '../state/piece-count.ts';
 import type { BookLine } from '../state/book-line.ts';
+import { pieceCount } from '../state/piece-count.ts';
 import { useBasis } from './use-basis.ts';
 
 /** ms after which counting yields to the page. */

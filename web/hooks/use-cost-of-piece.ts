@@ -3,8 +3,8 @@ import { useCallback, useMemo } from 'react';
 import type { PieceDocument } from '../../contract/pieces.ts';
 import type { Figure } from '../../core/figure/figure.ts';
 import { retailInSize } from '../../core/price/piece/standing.ts';
-import { pieceCount } from '../state/piece-count.ts';
 import { useGetPiecesQuery } from '../state/endpoints/pieces.ts';
+import { pieceCount } from '../state/piece-count.ts';
 import { useBasis } from './use-basis.ts';
 
 const NO_PIECES: readonly PieceDocument[] = [];

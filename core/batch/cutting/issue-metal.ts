@@ -2,9 +2,9 @@
 import { z } from 'zod';
 import {
   type End,
-  metalMass,
   type MetalEntry,
   type MetalLine,
+  metalMass,
   mgOf,
   move,
   type NewMetalEntry,

@@ -40,10 +40,8 @@ export const lotSchema = z.object({
 /** A lot: identical pieces of one stock item. */
 export type Lot = z.infer<typeof lotSchema>;
 
-/** Kinds of lots. */
-const lotKinds = ['bar', 'sheet', 'offcut', 'grain', 'ingot'] as const;
 /** A kind of lot. */
-export type LotKind = (typeof lotKinds)[number];
+export type LotKind = 'bar' | 'sheet' | 'offcut' | 'grain' | 'ingot';
 
 const lotLabelSchema = z.object({
   /** Short number, to write on the metal. */

@@ -7,9 +7,9 @@ import { Num } from '../../components/num.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
-import { pieceCount } from '../../state/piece-count.ts';
 import { differences } from '../../state/differences.ts';
 import { useGetPieceRevisionQuery, useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
+import { pieceCount } from '../../state/piece-count.ts';
 import { words } from '../../words/compare.ts';
 
 /** A side: a piece with its draft, or one of its revisions. */

@@ -13,8 +13,8 @@ import { Num } from '../../components/num.tsx';
 import { RowBody } from '../../components/row.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
-import { pieceCount } from '../../state/piece-count.ts';
 import { useAddPricesMutation } from '../../state/endpoints/prices.ts';
+import { pieceCount } from '../../state/piece-count.ts';
 import { problemOf } from '../../state/saving.ts';
 import { words } from '../../words/price-sheet.ts';
 

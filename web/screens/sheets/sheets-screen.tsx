@@ -9,8 +9,8 @@ import { SellingNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
-import { pieceCount } from '../../state/piece-count.ts';
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
+import { pieceCount } from '../../state/piece-count.ts';
 import { words } from '../../words/sheets.ts';
 import { LabelSheet } from './label-sheet.tsx';
 

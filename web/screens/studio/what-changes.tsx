@@ -3,8 +3,8 @@ import { countPiece } from '../../../core/price/piece/count-piece.ts';
 import type { Rates } from '../../../core/studio/rates.ts';
 import { Num } from '../../components/num.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
-import { pieceCount } from '../../state/piece-count.ts';
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
+import { pieceCount } from '../../state/piece-count.ts';
 import { words } from '../../words/studio.ts';
 
 export function WhatChanges({ rates }: { rates: Rates }) {
