@@ -40,9 +40,6 @@ try {
   await page.goto(`${demo.url}/ask?q=what is 0.62 g per 100 mm`);
   await page.getByText('assumed').waitFor();
   await picture(page, 'ask');
-  await page.goto(`${demo.url}/reference?table=alloys`);
-  await page.getByRole('button', { name: '14k yellow gold', exact: true }).click();
-  await picture(page, 'reference');
   await page.goto(`${demo.url}/studio`);
   await page.getByRole('heading', { name: 'Metal prices' }).waitFor();
   await picture(page, 'studio');
@@ -92,6 +89,9 @@ try {
   await page.goto(`${demo.url}/shelf`);
   await page.getByRole('table', { name: 'Stock', exact: true }).waitFor();
   await picture(page, 'shelf');
+  await page.goto(`${demo.url}/account`);
+  await page.getByRole('table', { name: 'Where it went' }).waitFor();
+  await picture(page, 'account');
   await page.goto(`${demo.url}/batches`);
   await page
     .getByRole('row', { name: /finished/ })
