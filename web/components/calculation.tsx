@@ -57,7 +57,7 @@ function Input({ figure, show }: LineProps) {
     <>
       <button
         type="button"
-        className="underline decoration-rule underline-offset-3 text-left"
+        className="min-h-[24px] text-left underline decoration-rule underline-offset-3"
         aria-expanded={open}
         onClick={() => setOpen(!open)}
         onKeyDown={(event) => {
