@@ -3,14 +3,14 @@ import { type MetalLine, metalMass, move, type NewMetalEntry } from '../core/acc
 import { jarKinds, type Place } from '../core/account/place.ts';
 import { newLotSchema } from '../core/batch/stock/shelf.ts';
 import { dayAfter } from '../core/measure/days.ts';
-import { quantile, seeded } from '../core/measure/random.ts';
+import { seeded } from '../core/measure/random.ts';
 import { alloysWith } from '../core/metal/alloy.ts';
 import { createApp } from '../server/app.ts';
 import { setUpStudio } from '../server/services/set-up-studio.ts';
 import { addLot } from '../server/services/stockroom.ts';
 import { openLedger } from '../server/store/ledger.ts';
 import { openStores } from '../server/store/stores.ts';
-import type { Measured } from './measured.ts';
+import { type Measured, quantileOf } from './measured.ts';
 
 const ENTRIES = 200_000;
 const FIRST_DAY = '2016-01-01';
@@ -47,10 +47,7 @@ export async function account(): Promise<Measured[]> {
       // The book of costs is read once after a start.
       if (round > 0) times.push(performance.now() - began);
     }
-    const measuredMs = quantile(
-      times.sort((a, b) => a - b),
-      0.95,
-    );
+    const measuredMs = quantileOf(times, 0.95);
     measured.push({
       what: `metal, ${String(ENTRIES)} entries: ${what}`,
       measured: measuredMs,
@@ -73,17 +70,8 @@ function fill(stores: ReturnType<typeof openStores>, onDay: (day: string) => voi
     const section = { form: 'round', diameter: `${String(1 + (lot % 9) / 10)} mm` };
     addLot(stores, newLotSchema.parse({ alloy: pick(metals), section, length: '2 m', count: '3', paid: '30' }));
   }
-  const entry = (on: string, kind: NewMetalEntry['kind'], lines: readonly MetalLine[], paid = false): NewMetalEntry => {
-    return {
-      on,
-      kind,
-      batchId: null,
-      why: '',
-      corrects: null,
-      currency: 'GBP',
-      detail: {},
-      lines: paid ? lines : [...lines],
-    };
+  const entry = (on: string, kind: NewMetalEntry['kind'], lines: readonly MetalLine[]): NewMetalEntry => {
+    return { on, kind, batchId: null, why: '', corrects: null, currency: 'GBP', detail: {}, lines };
   };
   let batch: NewMetalEntry[] = [];
   for (let at = 0; at < ENTRIES; at += 1) {

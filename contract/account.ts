@@ -1,7 +1,8 @@
 // Routes of the metal account: balances, entries, what comes back from batches, jars, refining and conversions.
 import { z } from 'zod';
-import { entryKinds, fineMetals, metalEntrySchema, placeSchema } from '../core/account/entry.ts';
+import { fineMetals, metalEntrySchema, placeSchema } from '../core/account/entry.ts';
 import { jarKinds } from '../core/account/place.ts';
+import { batchReturnSchema } from '../core/batch/read-return.ts';
 import { newLotSchema } from '../core/batch/stock/shelf.ts';
 import { isoDateSchema, nameSchema, noteSchema, typedSchema } from '../core/measure/typed.ts';
 import { documentParams, idSchema } from './document.ts';
@@ -16,13 +17,6 @@ const balanceSchema = z.object({
   mg: z.int(),
   fine: fineSchema,
 });
-const flowSchema = z.object({
-  kind: z.enum(entryKinds),
-  place: placeSchema,
-  alloy: z.string(),
-  mg: z.int(),
-  fine: fineSchema,
-});
 const onHandSchema = z.object({ mg: z.int(), costMinor: z.number(), unpricedMg: z.int() });
 
 const accountPageSchema = z.object({
@@ -31,7 +25,7 @@ const accountPageSchema = z.object({
   until: z.string(),
   /** Sums by kind of place and alloy at the start of the period, and changes within it. */
   before: z.array(balanceSchema),
-  flows: z.array(flowSchema),
+  flows: z.array(balanceSchema),
   /** Cost of all metal of an alloy that is held at the end of the period. */
   costs: z.array(
     z.object({ alloy: z.string(), first: onHandSchema, moving: onHandSchema, lastPerMg: z.number().nullable() }),
@@ -72,15 +66,30 @@ const consignmentSchema = z.object({
   fine: fineSchema,
   currency: z.string(),
   expectedMinor: z.int(),
+  /** By the terms alone, before what settlements taught. */
+  estimateMinor: z.int(),
   /** The entry that sent it, for a counter-entry. */
   entryId: z.int(),
   settled: z
-    .object({ on: z.string(), settledMinor: z.int(), chargeMinor: z.int(), isCredit: z.boolean(), entryId: z.int() })
+    .object({
+      on: z.string(),
+      settledMinor: z.int(),
+      chargeMinor: z.int(),
+      isCredit: z.boolean(),
+      /** Fine metal by the assay; that of the account where none was given. */
+      fine: fineSchema,
+      entryId: z.int(),
+    })
     .nullable(),
 });
 /** A lot that was sent to a refiner. */
 export type Consignment = z.infer<typeof consignmentSchema>;
-const jarsPageSchema = z.object({ jars: z.array(jarSchema), consignments: z.array(consignmentSchema) });
+const jarsPageSchema = z.object({
+  jars: z.array(jarSchema),
+  consignments: z.array(consignmentSchema),
+  /** What settlements taught. */
+  learned: z.object({ factor: z.number(), spread: z.number(), settlements: z.int() }),
+});
 /** Jars, and what is at the refiner or was settled. */
 export type JarsPage = z.infer<typeof jarsPageSchema>;
 
@@ -116,21 +125,6 @@ const issueByHandSchema = z.strictObject({
   /** Number of bars or sheets; grams of grain and ingots. */
   amount: typedSchema,
 });
-/** Metal that came back from a batch, as it is sent. */
-const batchReturnSchema = z.strictObject({
-  on: isoDateSchema,
-  /** What all finished pieces weigh together. */
-  finished: typedSchema,
-  pieces: typedSchema,
-  /** Of it solder, findings and stones; blank for the estimate. */
-  other: typedSchema,
-  scrap: z.array(z.strictObject({ kind: z.enum(jarKinds), alloy: idSchema, grams: typedSchema })).max(60),
-  offcuts: z.array(newLotSchema).max(60),
-  why: noteSchema,
-});
-/** Metal that came back from a batch, as it is sent. */
-export type TypedReturn = z.infer<typeof batchReturnSchema>;
-
 /** What goes into a jar by hand. */
 const intoJarSchema = z.strictObject({
   on: isoDateSchema,
@@ -157,6 +151,8 @@ const settleSchema = z.strictObject({
   on: isoDateSchema,
   /** Paid for the metal, before the charge. */
   paid: typedSchema,
+  /** Fine metal by the refiner's assay; blank where none was given. */
+  assay: z.partialRecord(z.enum(fineMetals), typedSchema),
   charge: typedSchema,
   isCredit: z.boolean(),
   why: noteSchema,

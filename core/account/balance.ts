@@ -1,8 +1,8 @@
 // Balances of the account: what is where at the end of a day, and what came and went between two days.
-import { type EntryKind, type Fine, fineMetals, type MetalEntry, type MetalLine } from './entry.ts';
+import { type Fine, fineMetals, type MetalEntry, type MetalLine } from './entry.ts';
 import { type HeldKind, heldKind, heldKinds, type OutsidePlace, outsidePlaces, type Place } from './place.ts';
 
-/** What is at a place, by lot and alloy. */
+/** What is at a place, by lot and alloy; of a period, what changed there. */
 export interface Balance {
   readonly place: Place;
   readonly lot: string | null;
@@ -43,15 +43,6 @@ function add(sums: Map<string, Balance>, { place, lot, alloy, pieces, mg, fine }
 
 const plus = (a: Fine, b: Fine): Fine => ({ Ag: a.Ag + b.Ag, Au: a.Au + b.Au, Pt: a.Pt + b.Pt, Pd: a.Pd + b.Pd });
 
-/** A flow of the period: mg by what happened and by place outside. */
-export interface Flow {
-  readonly kind: EntryKind;
-  readonly place: Place;
-  readonly alloy: string;
-  readonly mg: number;
-  readonly fine: Fine;
-}
-
 /** The statement of one alloy for a period, in whole mg: start + in + out = end. */
 export interface AlloyStatement {
   readonly alloy: string;
@@ -70,7 +61,7 @@ export interface AlloyStatement {
  * @param before  balances at the start of the period
  * @param flows   changes within the period, summed
  */
-export function statements(before: readonly Balance[], flows: readonly Flow[]): AlloyStatement[] {
+export function statements(before: readonly Balance[], flows: readonly Balance[]): AlloyStatement[] {
   const alloys = [...new Set([...before, ...flows].map(({ alloy }) => alloy))];
   return alloys
     .map((alloy): AlloyStatement => {
@@ -90,7 +81,7 @@ export function statements(before: readonly Balance[], flows: readonly Flow[]): 
 }
 
 /** Balances at the end of a period, by place and alloy; places outside are left out. */
-export function heldAfter(before: readonly Balance[], flows: readonly Flow[]): Balance[] {
+export function heldAfter(before: readonly Balance[], flows: readonly Balance[]): Balance[] {
   const sums = new Map<string, Balance>();
   const line = { lot: null, pieces: 0, paidMinor: null };
   for (const { place, alloy, mg, fine } of [...before, ...flows]) {
@@ -98,6 +89,30 @@ export function heldAfter(before: readonly Balance[], flows: readonly Flow[]): B
   }
   return [...sums.values()].filter(({ mg }) => mg !== 0);
 }
+
+/** mg that came in a period: bought, entered as opening balance, found, or left by customers. */
+export function cameIn({ outside }: AlloyStatement): number {
+  return outside.opening + outside.supplier + Math.max(0, outside.customer) + Math.max(0, outside.counted);
+}
+
+/** mg that went out in a period other than by loss: sold, settled, missing at a count, or returned to customers. */
+export function wentOut({ outside }: AlloyStatement): number {
+  return -(outside.sold + outside.settled + Math.min(0, outside.customer) + Math.min(0, outside.counted));
+}
+
+/** Rows of cells, the column heads first; g with three decimals. */
+export function statementTable(rows: readonly AlloyStatement[]): string[][] {
+  const heads = ['start', 'came in', 'went out', 'lost', 'by melting', 'end', ...heldKinds];
+  const lines = rows.map((row) => [
+    row.alloy,
+    ...[row.start, cameIn(row), wentOut(row), -row.outside.loss, row.converted, row.end].map(gramsCell),
+    ...heldKinds.map((kind) => gramsCell(row.held[kind])),
+  ]);
+  return [['alloy', ...heads.map((head) => `${head} g`)], ...lines];
+}
+
+/** mg as a cell of a table. */
+export const gramsCell = (mg: number) => (mg / 1000).toFixed(3);
 
 /** Fine metal held, by kind of place, whole mg. */
 export function fineHeld(held: readonly Balance[]): Readonly<Record<HeldKind, Fine>> {

@@ -1,7 +1,7 @@
 // What comes back from a batch: finished pieces, offcuts and scrap. What is missing is the loss; it is never typed.
 import type { Balance } from './balance.ts';
-import { closingLine, type End, type MetalLine, move, partOf } from './entry.ts';
-import type { Place } from './place.ts';
+import { closingLine, type End, type MetalEntry, type MetalLine, move, partOf } from './entry.ts';
+import { batchAt, jarAt, type Place } from './place.ts';
 
 /** Metal of one alloy that came back to a place. */
 export interface CameBack {
@@ -69,4 +69,26 @@ function finishedByAlloy(held: readonly Balance[], mg: number, shares: ReadonlyM
   const largest = weights.indexOf(Math.max(...weights));
   const rest = mg - parts.reduce((sum, part) => sum + part, 0);
   return parts.map((part, index) => (index === largest ? part + rest : part));
+}
+
+/** The balance of a return that was booked, whole mg. */
+export interface ReturnSums {
+  readonly issuedMg: number;
+  readonly finishedMg: number;
+  readonly offcutMg: number;
+  readonly scrapMg: number;
+  readonly lossMg: number;
+}
+
+/** @param entry  of kind `returned` */
+export function returnSums({ lines }: Pick<MetalEntry, 'lines'>): ReturnSums {
+  const at = (isThere: (place: Place) => boolean) =>
+    lines.reduce((sum, { place, mg }) => sum + (isThere(place) ? mg : 0), 0);
+  return {
+    issuedMg: -at((place) => batchAt(place) !== null),
+    finishedMg: at((place) => place === 'finished'),
+    offcutMg: at((place) => place === 'stock'),
+    scrapMg: at((place) => jarAt(place) !== null),
+    lossMg: at((place) => place === 'loss'),
+  };
 }

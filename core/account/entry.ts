@@ -76,7 +76,8 @@ const detailSchema = z.object({
   /** A consignment to a refiner. */
   consignment: z.string().optional(),
   refiner: z.string().optional(),
-  /** Minor units before the charge, by the refiner’s terms; and as settled. */
+  /** Minor units before the charge: by the refiner’s terms, after what settlements taught, and as settled. */
+  estimateMinor: z.int().optional(),
   expectedMinor: z.int().optional(),
   settledMinor: z.int().optional(),
   chargeMinor: z.int().optional(),

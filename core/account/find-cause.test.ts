@@ -1,18 +1,8 @@
 // Mistakes are planted in batches of many sizes; the finder names the planted one first in at least nine of ten.
 import { describe, expect, test } from 'vitest';
-import { type CauseProblem, findCauses,type LossCause } from './find-cause.ts';
+import { seeded } from '../measure/random.ts';
+import { type CauseProblem, findCauses, type LossCause } from './find-cause.ts';
 import { isUnusual, usualLoss } from './usual-loss.ts';
-
-/** Mulberry32: the same batches in every run. */
-function random(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
 
 /** Brown & Sharpe wire gauge, mm (ASTM B258): 16 to 26. */
 const gauges = [1.29, 1.15, 1.02, 0.91, 0.81, 0.72, 0.64, 0.57, 0.51, 0.45, 0.4];
@@ -101,7 +91,7 @@ const plants: Readonly<Record<string, (one: CauseProblem, next: () => number) =>
 
 describe('planted mistakes', () => {
   test.each(Object.entries(plants))('%s is named first in nine of ten', (_name, plant) => {
-    const next = random(2026);
+    const next = seeded(2026);
     let [flagged, named] = [0, 0];
     for (let round = 0; round < 400; round += 1) {
       const [wrong, cause] = plant(batch(next), next);
@@ -117,14 +107,14 @@ describe('planted mistakes', () => {
 
   test('what weighs alike is named together: 14k gold for sterling is one gauge step to a scale', () => {
     // 13.07 ÷ 10.36 = 1.262; one step of Brown & Sharpe is a factor of 1.123 in diameter, 1.261 in area.
-    const one = batch(random(3));
+    const one = batch(seeded(3));
     const parts = one.parts.map((part) => ({ ...part, otherAlloys: [{ id: 'gold-14k-yellow', density: 13.07 }] }));
     const kinds = findCauses({ ...scaled(one, 13.07 / 10.36), parts }).map(({ cause }) => cause.kind);
     expect(kinds.slice(0, 2).sort()).toEqual(['alloy', 'gauge']);
   });
 
   test('a batch as it should be needs no cause, and its loss is usual', () => {
-    const next = random(7);
+    const next = seeded(7);
     for (let round = 0; round < 200; round += 1) {
       const one = batch(next);
       const loss = one.issuedMg - one.finishedMg - one.offcutMg - one.scrapMg;

@@ -1,5 +1,6 @@
 // Reorder level: what open batches need within the lead time, what is usually used, and a margin.
 import { computed, type Figure, given, inSum } from '../figure/figure.ts';
+import { normalQuantile } from '../measure/distributions.ts';
 
 /** What speaks for a reorder level. */
 export interface ReorderInput {
@@ -26,7 +27,8 @@ export function reorderLevel({ neededInTime, usedByMonth, leadDays, unit, chance
   const mean = average(usedByMonth);
   const deviation = standardDeviation(usedByMonth);
   const usual = Math.max(0, mean * months - neededInTime);
-  const margin = normalQuantile(chance) * deviation * Math.sqrt(months);
+  const z = normalQuantile(chance);
+  const margin = z * deviation * Math.sqrt(months);
   const needed = given('open batches within the lead time', neededInTime, unit, 'the open batches');
   const use = computed(
     'usual use beyond it',
@@ -35,13 +37,9 @@ export function reorderLevel({ neededInTime, usedByMonth, leadDays, unit, chance
     () => `${inSum(mean)} a month × ${inSum(months)} months − ${inSum(neededInTime)}, not below 0`,
     [given('used a month', mean, unit, `the last ${String(usedByMonth.length)} months`)],
   );
-  const safety = computed(
-    'margin',
-    margin,
-    unit,
-    () => `${inSum(normalQuantile(chance))} × ${inSum(deviation)} × √${inSum(months)}`,
-    [given('variation of a month', deviation, unit, 'standard deviation of the last months')],
-  );
+  const safety = computed('margin', margin, unit, () => `${inSum(z)} × ${inSum(deviation)} × √${inSum(months)}`, [
+    given('variation of a month', deviation, unit, 'standard deviation of the last months'),
+  ]);
   const sum = () => `${inSum(needed.value)} + ${inSum(use.value)} + ${inSum(safety.value)}`;
   return computed('reorder level', neededInTime + usual + margin, unit, sum, [needed, use, safety]);
 }
@@ -54,10 +52,4 @@ function standardDeviation(values: readonly number[]): number {
   if (values.length < 2) return 0;
   const mean = average(values);
   return Math.sqrt(values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / (values.length - 1));
-}
-
-/** Abramowitz and Stegun 26.2.23, error below 4.5e-4. @param chance  0.5 to 0.999 */
-function normalQuantile(chance: number): number {
-  const t = Math.sqrt(-2 * Math.log(1 - chance));
-  return t - (2.515517 + 0.802853 * t + 0.010328 * t ** 2) / (1 + 1.432788 * t + 0.189269 * t ** 2 + 0.001308 * t ** 3);
 }

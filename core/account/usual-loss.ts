@@ -1,5 +1,8 @@
 // The usual loss of a batch: what saw, file and polish take and nobody sweeps up.
 
+import { returnSums } from './batch-return.ts';
+import type { MetalEntry } from './entry.ts';
+
 /** Kinds of work that take metal off. */
 const REMOVING: ReadonlySet<string> = new Set([
   'file', 'sand', 'saw', 'saw-pattern', 'polish', 'drill', 'engrave', 'trim', 'tumble', 'round-ends', 'texture',
@@ -43,6 +46,15 @@ export function usualLoss(kinds: readonly string[], past: readonly number[] = []
     high: Math.min(high, Math.max(mean + reach, 0.01)),
     why: `your last ${String(past.length)} batches`,
   };
+}
+
+/** Losses of returns that were booked and stand, as shares; those outside a range are left out. */
+export function pastLosses(entries: readonly MetalEntry[], range: LossRange): number[] {
+  return entries.flatMap((entry) => {
+    if (entry.kind !== 'returned' || entry.correctedBy !== null) return [];
+    const { issuedMg, lossMg } = returnSums(entry);
+    return issuedMg > 0 && !isUnusual(lossMg, issuedMg, range) ? [lossMg / issuedMg] : [];
+  });
 }
 
 /** Whether a loss deserves a reason: outside the range by more than 0.1 g. */

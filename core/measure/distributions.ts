@@ -63,6 +63,11 @@ export function studentQuantile(p: number, df: number): number {
   return Math.sqrt((df * (1 - x)) / Math.max(x, TINY));
 }
 
+/** The z below which a standard normal variable is with chance p: the limit of Student's t. @param p  above 0, below 1 */
+export function normalQuantile(p: number): number {
+  return studentQuantile(p, 1e7);
+}
+
 function bisect(below: (x: number) => number, p: number, from: number, to: number): number {
   let [low, high] = [from, to];
   for (let turn = 0; turn < 200 && high - low > 1e-16 * Math.max(high, TINY); turn += 1) {

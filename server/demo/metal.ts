@@ -1,9 +1,9 @@
 // The season of the sample workshop's metal: bought, issued, returned, melted, sent to the refiner, with one batch whose
 // loss is unusual and explained.
-import type { TypedReturn } from '../../contract/account.ts';
 import { metalMass, move } from '../../core/account/entry.ts';
 import type { IssueLine } from '../../core/batch/cut-list.ts';
 import { metalOfBatch } from '../../core/batch/metal-of-batch.ts';
+import type { TypedReturn } from '../../core/batch/read-return.ts';
 import { type NewLot, newLotSchema } from '../../core/batch/stock/shelf.ts';
 import { dayAfter } from '../../core/measure/days.ts';
 import { seeded } from '../../core/measure/random.ts';
@@ -160,7 +160,14 @@ function sendAndSettle({ stores, on }: Season): void {
   const [sent] = sendToRefiner(stores, { on: on(45), refiner: REFINER, places, charge: '18', why: '' });
   const { consignment = '', expectedMinor = 0 } = sent?.detail ?? {};
   const paid = ((expectedMinor * 0.968) / 100).toFixed(2);
-  settle(stores, consignment, { on: on(22), paid, charge: '18', isCredit: true, why: 'credit on the next sheet' });
+  settle(stores, consignment, {
+    on: on(22),
+    paid,
+    charge: '18',
+    assay: {},
+    isCredit: true,
+    why: 'credit on the next sheet',
+  });
 }
 
 function meltCleanScrap({ stores, on }: Season): void {

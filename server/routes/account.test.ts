@@ -180,6 +180,7 @@ describe('jars and refining', () => {
       on: ON,
       paid: '101.50',
       charge: '12',
+      assay: {},
       isCredit: false,
       why: '',
     });
@@ -194,6 +195,7 @@ describe('jars and refining', () => {
           on: ON,
           paid: '1',
           charge: '',
+          assay: {},
           isCredit: false,
           why: '',
         })

@@ -1,23 +1,21 @@
 // Issues metal to a batch, by a cutting plan or by hand, and books what comes back.
 import { randomUUID } from 'node:crypto';
-import type { TypedReturn } from '../../contract/account.ts';
 import { balances } from '../../core/account/balance.ts';
 import { type CameBack, returnLines } from '../../core/account/batch-return.ts';
-import { type MetalEntry, mgOf, move } from '../../core/account/entry.ts';
+import { type MetalEntry, move } from '../../core/account/entry.ts';
 import { jarOf, type Place } from '../../core/account/place.ts';
 import { type BatchState, isDone } from '../../core/batch/batch.ts';
 import { type AcceptedCut, bookCut } from '../../core/batch/cutting/issue-metal.ts';
 import { metalOfBatch } from '../../core/batch/metal-of-batch.ts';
+import { type ReadReturn, readReturn, type TypedReturn } from '../../core/batch/read-return.ts';
 import type { NewLotRow } from '../../core/batch/stock/shelf.ts';
-import { readCount, readGrams } from '../../core/measure/read/read-number.ts';
-import type { Reading } from '../../core/measure/read/reading.ts';
 import { NotAcceptable } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';
 import { currentBasis } from './basis.ts';
 import { acceptBatch } from './change-batch.ts';
 import { countBatchNow } from './made-lines.ts';
 import { refuseIssues } from './refuse.ts';
-import { entryOf, giveStockBack, readStock, takeFromLot, today } from './stockroom.ts';
+import { entryOf, giveStockBack, takeFromLot, today } from './stockroom.ts';
 
 const atWork = (batchId: string): Place => `work/${batchId}`;
 
@@ -64,43 +62,24 @@ export function returnMetal(stores: Stores, id: string, typed: TypedReturn): Met
   const held = stores.account.balances(atWork(id));
   if (held.length === 0) throw new NotAcceptable('This batch holds no metal.', []);
   const count = countBatchNow(stores, stores.batches.get(id).body);
-  const { shares, otherMg: estimatedOtherMg } = metalOfBatch(count);
-  const issues: { path: string; sentence: string }[] = [];
-  const read = (path: string, reading: Reading) => {
-    if (!reading.ok) issues.push({ path, sentence: reading.sentence });
-    return reading.ok ? reading.value : 0;
-  };
-  const pieces = read('pieces', readCount(typed.pieces, 0));
-  const finished = pieces === 0 && !typed.finished.trim() ? 0 : mgOf(read('finished', readGrams(typed.finished)));
-  const each = count.quantity > 0 ? estimatedOtherMg / count.quantity : 0;
-  const otherMg = typed.other.trim() ? mgOf(read('other', readGrams(typed.other))) : Math.round(each * pieces);
-  const back: CameBack[] = typed.scrap
-    .filter(({ grams }) => grams.trim())
-    .map(({ kind, alloy, grams }, index) => ({
-      alloy,
-      mg: mgOf(read(`scrap.${String(index)}.grams`, readGrams(grams))),
-      to: { place: jarOf(kind, alloy) },
-    }));
-  const lots: NewLotRow[] = [];
-  for (const offcut of typed.offcuts) {
-    const { row, mass, pieces: many } = readStock(stores, offcut);
-    lots.push({
-      ...row,
-      kind: row.lot ? 'offcut' : row.kind,
-      lot: row.lot && { ...row.lot, isOffcut: true, paidMinor: null },
-    });
-    back.push({ alloy: mass.alloy, mg: mass.mg, to: { place: 'stock', lot: row.id, pieces: many } });
-  }
-  const strange = back.find(({ alloy }) => !held.some((one) => one.alloy === alloy));
-  if (strange) issues.push({ path: 'scrap', sentence: 'This metal was not issued to the batch.' });
-  if (otherMg > finished) issues.push({ path: 'other', sentence: 'Solder and findings weigh more than the pieces.' });
-  refuseIssues(issues, 'This can’t be booked yet.');
-  const { lines } = returnLines({ place: atWork(id), held, finishedMg: finished - otherMg, pieces, shares, back });
+  const { alloys, currency } = currentBasis(stores).rates;
+  const read = readReturn(typed, { held, count, alloys, currency });
+  refuseIssues(read.issues, 'This can’t be booked yet.');
+  const { pieces, otherMg, finishedMg, scrap } = read;
+  const offcuts = read.offcuts.map((offcut) => ({ ...offcut, id: randomUUID() }));
+  const back: CameBack[] = [
+    ...scrap.map(({ kind, alloy, mg }) => ({ alloy, mg, to: { place: jarOf(kind, alloy) } })),
+    ...offcuts.map(({ id: lot, alloy, mg, count: many }) => ({ alloy, mg, to: { place: 'stock', lot, pieces: many } as const })), // prettier-ignore
+  ];
+  const { shares } = metalOfBatch(count);
+  const { lines } = returnLines({ place: atWork(id), held, finishedMg, pieces, shares, back });
   const detail = { finished: { pieces, otherMg } };
-  return stores.account.add(
-    [entryOf(stores, { kind: 'returned', on: typed.on, batchId: id, why: typed.why, detail, lines })],
-    lots,
-  );
+  const entry = entryOf(stores, { kind: 'returned', on: typed.on, batchId: id, why: typed.why, detail, lines });
+  return stores.account.add([entry], offcuts.map(offcutRow));
+}
+
+function offcutRow({ id, alloy, lot }: ReadReturn['offcuts'][number] & { readonly id: string }): NewLotRow {
+  return { id, kind: lot ? 'offcut' : 'grain', owner: '', supplier: '', alloy, lot: lot && { ...lot, id } };
 }
 
 /** The pieces of a batch that are here leave, sold or given. @throws NotAcceptable when none of it is here */

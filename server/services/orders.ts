@@ -1,6 +1,7 @@
 // Orders from suppliers, and receives what comes: metal into the account, goods into their stock.
 import { randomUUID } from 'node:crypto';
 import { type End, metalMass, move } from '../../core/account/entry.ts';
+import { typedGrams } from '../../core/account/typed-mg.ts';
 import {
   type NewOrder,
   openPacks,
@@ -11,6 +12,7 @@ import {
 } from '../../core/batch/buying/order.ts';
 import { gramsOf, kindOfLot, type Lot, mgEach, type NewLotRow, sectionOf } from '../../core/batch/stock/shelf.ts';
 import { minorDigits } from '../../core/figure/figure.ts';
+import { inStudioDecimals } from '../../core/format/numbers.ts';
 import { readMoney } from '../../core/measure/read/read-money.ts';
 import { readGrams, readPlain } from '../../core/measure/read/read-number.ts';
 import { formCharged } from '../../core/price/piece/count-piece.ts';
@@ -133,7 +135,7 @@ function receiveMetal(
   const mass = metalMass(lot.alloy, alloy, count * mgEach(lot));
   const to: End = { place: 'stock', lot: lot.id, pieces: count };
   const lines = move(mass, { place: 'supplier', paidMinor }, to);
-  const receipt = { alloy: lot.alloy, form: formCharged[section.form], grams: `${String(mass.mg / 1000)} g`, paid: String(paidMinor / 10 ** minorDigits(currency)), source: order.supplier }; // prettier-ignore
+  const receipt = { alloy: lot.alloy, form: formCharged[section.form], grams: typedGrams(mass.mg), paid: inStudioDecimals(String(paidMinor / 10 ** minorDigits(currency))), source: order.supplier }; // prettier-ignore
   const detail = { receipt, order: { id: order.id, line: line.id } };
   const [entry] = stores.account.add([entryOf(stores, { kind: 'received', on, detail, lines })], [row]);
   return entry?.id ?? 0;

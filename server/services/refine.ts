@@ -2,12 +2,21 @@
 import { randomUUID } from 'node:crypto';
 import type { Consignment, Jar, JarsPage, SendToRefiner, Settlement } from '../../contract/account.ts';
 import type { Balance } from '../../core/account/balance.ts';
-import { type Fine, fineMetals, type MetalEntry, move, sumOf } from '../../core/account/entry.ts';
+import {
+  type FineMetal,
+  fineMetals,
+  type MetalEntry,
+  type MetalLine,
+  mgOf,
+  move,
+  sumOf,
+} from '../../core/account/entry.ts';
 import { jarAt, type Place } from '../../core/account/place.ts';
-import { expectedSettlement, learnTerms, type RefinerTerms } from '../../core/account/refining.ts';
+import { jarSettlement, type LearnedTerms, learnTerms } from '../../core/account/refining.ts';
 import { dayAfter } from '../../core/measure/days.ts';
+import type { Issue } from '../../core/measure/issue.ts';
 import { readMoney } from '../../core/measure/read/read-money.ts';
-import { finePrice } from '../../core/metal/fine-price.ts';
+import { readGrams } from '../../core/measure/read/read-number.ts';
 import { NotAcceptable, NotThere } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';
 import { currentBasis } from './basis.ts';
@@ -27,7 +36,8 @@ export function jarsPage(stores: Stores): JarsPage {
     const { mg, fine } = sumOf(all.filter((one) => one.place === place));
     return [{ place, ...jar, mg, fine, mgPerMonth: Math.max(0, came.get(place) ?? 0) / MONTHS }];
   });
-  return { jars: jars.sort((a, b) => b.mg - a.mg), consignments: consignments(stores) };
+  const consigned = consignments(stores);
+  return { jars: jars.sort((a, b) => b.mg - a.mg), consignments: consigned, learned: learnedFrom(consigned) };
 }
 
 function consignments({ account }: Stores): Consignment[] {
@@ -46,6 +56,7 @@ function consignments({ account }: Stores): Consignment[] {
         fine,
         currency: sent.currency,
         expectedMinor: sent.detail.expectedMinor ?? 0,
+        estimateMinor: sent.detail.estimateMinor ?? sent.detail.expectedMinor ?? 0,
         entryId: sent.id,
         settled: settled
           ? {
@@ -53,6 +64,7 @@ function consignments({ account }: Stores): Consignment[] {
               settledMinor: settled.detail.settledMinor ?? 0,
               chargeMinor: settled.detail.chargeMinor ?? 0,
               isCredit: settled.detail.isCredit ?? false,
+              fine: sumOf(settled.lines.filter(({ place }) => place === 'settled')).fine,
               entryId: settled.id,
             }
           : null,
@@ -61,33 +73,23 @@ function consignments({ account }: Stores): Consignment[] {
     .toReversed();
 }
 
-/** What jars should bring by the studio's terms, before the charge, minor units; metal without a price brings nothing. */
-function expectedMinor(stores: Stores, jars: readonly Balance[]): number {
+/** What jars should bring by the studio's terms, before the charge, minor units; what has no price brings nothing. */
+function estimateMinor(stores: Stores, jars: readonly Balance[]): number {
   const { rates, fix } = currentBasis(stores);
   if (!fix) return 0;
   return jars.reduce((sum, { place, fine }) => {
     const kind = jarAt(place)?.kind ?? 'mixed';
-    const paid = rates.scrap.share[kind === 'mixed' ? 'filings' : kind].value;
-    const terms: RefinerTerms = { paid, loss: rates.scrap.assayLoss.value, chargeMinor: 0 };
-    return sum + expectedSettlement(valuesOf(fine, fix), terms, rates.currency).value;
+    return sum + (jarSettlement({ kind, fine }, rates.scrap, fix)?.value ?? 0);
   }, 0);
 }
 
-/** What the settlements of a refiner taught: 0.97 where they came 3 % short. */
-function learnedFactor(stores: Stores, refiner: string): number {
-  const settled = consignments(stores).filter((one) => one.refiner === refiner && one.settled);
+/** What settlements taught, against what the terms alone had said. */
+function learnedFrom(consigned: readonly Consignment[]): LearnedTerms {
   return learnTerms(
-    settled.map(({ expectedMinor: expected, settled: paid }) => {
-      return { expectedMinor: expected, actualMinor: paid?.settledMinor ?? 0 };
-    }),
-  ).factor;
-}
-
-function valuesOf(fine: Fine, fix: Parameters<typeof finePrice>[0]) {
-  return fineMetals.flatMap((metal) => {
-    const perGram = finePrice(fix, metal);
-    return perGram && fine[metal] > 0 ? [{ mg: fine[metal], perGram }] : [];
-  });
+    consigned.flatMap(({ estimateMinor: expectedMinor, settled }) =>
+      settled ? [{ expectedMinor, actualMinor: settled.settledMinor }] : [],
+    ),
+  );
 }
 
 /** Sends whole jars to a refiner. @throws NotAcceptable when a jar is empty */
@@ -99,12 +101,16 @@ export function sendToRefiner(stores: Stores, { on, refiner, places, charge, why
   if (jars.length === 0 || places.some((place) => !place.startsWith('jar/')))
     throw new NotAcceptable('This jar is empty.', []);
   const consignment = randomUUID();
+  const estimate = Math.round(estimateMinor(stores, jars));
+  // Each refiner has habits of its own.
+  const { factor } = learnedFrom(consignments(stores).filter((one) => one.refiner === refiner.trim()));
   const to: Place = `refiner/${consignment}`;
   const lines = jars.flatMap((jar) => move(jar, { place: jar.place }, { place: to }));
   const detail = {
     consignment,
     refiner: refiner.trim(),
-    expectedMinor: Math.round(expectedMinor(stores, jars) * learnedFactor(stores, refiner.trim())),
+    estimateMinor: estimate,
+    expectedMinor: Math.round(estimate * factor),
     chargeMinor: read?.ok ? Math.round(read.value) : 0,
   };
   return stores.account.add([entryOf(stores, { kind: 'sent', on, why, detail, lines })]);
@@ -114,7 +120,11 @@ export function sendToRefiner(stores: Stores, { on, refiner, places, charge, why
  * Records what a refiner paid. The metal leaves the account.
  * @throws NotThere; NotAcceptable when it was settled before, or an amount cannot be read
  */
-export function settle(stores: Stores, id: string, { on, paid, charge, isCredit, why }: Settlement): MetalEntry[] {
+export function settle(
+  stores: Stores,
+  id: string,
+  { on, paid, charge, assay, isCredit, why }: Settlement,
+): MetalEntry[] {
   const held = stores.account.balances(`refiner/${id}`);
   if (held.length === 0) throw new NotThere('Nothing of this consignment is at a refiner.');
   const { currency } = currentBasis(stores).rates;
@@ -122,14 +132,19 @@ export function settle(stores: Stores, id: string, { on, paid, charge, isCredit,
     readMoney(paid, currency, 'amount'),
     charge.trim() ? readMoney(charge, currency, 'amount') : null,
   ];
+  const assayed = readAssay(assay);
   refuseIssues(
     [
+      ...assayed.issues,
       ...(money.ok ? [] : [{ path: 'paid', sentence: money.sentence }]),
       ...(cost === null || cost.ok ? [] : [{ path: 'charge', sentence: cost.sentence }]),
     ],
     'This can’t be booked yet.',
   );
-  const lines = held.flatMap((one) => move(one, { place: one.place }, { place: 'settled' }));
+  const lines = withAssay(
+    held.flatMap((one) => move(one, { place: one.place }, { place: 'settled' })),
+    assayed.fine,
+  );
   const detail = {
     consignment: id,
     settledMinor: money.ok ? Math.round(money.value) : 0,
@@ -137,4 +152,28 @@ export function settle(stores: Stores, id: string, { on, paid, charge, isCredit,
     isCredit,
   };
   return stores.account.add([entryOf(stores, { kind: 'settled', on, why, detail, lines })]);
+}
+
+/** Fine metal by the assay, whole mg; metals that were not assayed are left out. */
+function readAssay(typed: Settlement['assay']) {
+  const fine: Partial<Record<FineMetal, number>> = {};
+  const issues: Issue[] = [];
+  for (const metal of fineMetals) {
+    const text = typed[metal]?.trim() ?? '';
+    if (!text) continue;
+    const reading = readGrams(text);
+    if (reading.ok) fine[metal] = mgOf(reading.value);
+    else issues.push({ path: `assay.${metal}`, sentence: reading.sentence });
+  }
+  return { fine, issues };
+}
+
+/** The assay decides what fine metal was settled; what the account had more or less of is an assay difference. */
+function withAssay(lines: readonly MetalLine[], assayed: Partial<Record<FineMetal, number>>): MetalLine[] {
+  const [first] = lines.filter(({ place }) => place === 'settled');
+  if (!first || Object.keys(assayed).length === 0) return [...lines];
+  const booked = sumOf(lines.filter(({ place }) => place === 'settled')).fine;
+  const more = (metal: FineMetal) => (assayed[metal] ?? booked[metal]) - booked[metal];
+  const found = { alloy: first.alloy, mg: 0, fine: { Ag: more('Ag'), Au: more('Au'), Pt: more('Pt'), Pd: more('Pd') } };
+  return [...lines, ...move(found, { place: 'assay' }, { place: 'settled' })];
 }

@@ -14,6 +14,7 @@ import {
   reversed,
 } from '../../core/account/entry.ts';
 import { type JarKind, jarOf, type Place } from '../../core/account/place.ts';
+import { typedGrams } from '../../core/account/typed-mg.ts';
 import type { BatchRun } from '../../core/batch/batch-run.ts';
 import {
   entriesOfGoodsReturn,
@@ -30,6 +31,7 @@ import { formCharged } from '../../core/price/piece/count-piece.ts';
 import { NotAcceptable, NotThere } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';
 import { currentBasis } from './basis.ts';
+import { dayProblems } from './entry-problems.ts';
 import { refuseField, refuseIssues } from './refuse.ts';
 
 /** The day of the studio, ISO. */
@@ -37,12 +39,12 @@ export function today({ now }: Pick<Stores, 'now'>): string {
   return localDay(new Date(now()));
 }
 
-/** Fields of an entry that most entries share. */
-export function entryOf(
-  stores: Stores,
-  more: Pick<NewMetalEntry, 'kind' | 'lines'> & Partial<NewMetalEntry>,
-): NewMetalEntry {
+type EntryParts = Pick<NewMetalEntry, 'kind' | 'lines'> & Partial<NewMetalEntry>;
+
+/** An entry of today with the fields that most entries share. @throws NotAcceptable for a day to come */
+export function entryOf(stores: Stores, more: EntryParts): NewMetalEntry {
   const { currency } = currentBasis(stores).rates;
+  refuseIssues(dayProblems(stores, more.on ?? today(stores)), 'This can’t be booked yet.');
   return { on: today(stores), batchId: null, why: '', corrects: null, currency, detail: {}, ...more };
 }
 
@@ -79,12 +81,11 @@ export function readStock(stores: Stores, typed: NewLot, bulkKind: 'grain' | 'in
   if ('problems' in read) throw new NotAcceptable('This stock can’t be saved yet.', read.problems);
   const lot = { ...read.lot, id: named.id };
   const mass = metalMass(typed.alloy, alloy, read.count * mgEach(lot));
-  const paid = typed.paid.trim() ? readMoney(typed.paid, currency, 'amount') : null;
   return {
     row: { ...named, kind: kindOfLot(lot), lot },
     mass,
     pieces: read.count,
-    paidMinor: paid?.ok ? Math.round(paid.value) : null,
+    paidMinor: read.paidMinor,
     form: formCharged[typed.section.form],
   };
 }
@@ -100,7 +101,7 @@ export function addLot(stores: Stores, typed: NewLot, detail: NewMetalEntry['det
   const to: End = { place: row.owner ? 'kept' : 'stock', lot: row.id, pieces };
   const lines = move(mass, { place: from, paidMinor: row.owner ? null : paidMinor }, to);
   const receipt = form && paidMinor !== null && !row.owner
-    ? { alloy: typed.alloy, form, grams: `${String(mass.mg / 1000)} g`, paid: typed.paid, source: row.supplier || 'stock received' }
+    ? { alloy: typed.alloy, form, grams: typedGrams(mass.mg), paid: typed.paid, source: row.supplier || 'stock received' }
     : undefined; // prettier-ignore
   const entry = entryOf(stores, { kind, why: typed.why, lines, detail: { ...detail, ...(receipt && { receipt }) } });
   return stores.inTransaction(() => {

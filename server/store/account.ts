@@ -1,5 +1,5 @@
 // Stores the account of metal: lots, entries and their lines. Balances are sums of the lines.
-import type { Balance, Flow } from '../../core/account/balance.ts';
+import type { Balance } from '../../core/account/balance.ts';
 import type { CostEntry } from '../../core/account/cost-book.ts';
 import {
   type EntryDetail,
@@ -86,6 +86,8 @@ const LOT = `select metal_lot.*, pieces, mg, ag, au, pt, pd,
                     (select place from lot_place where lot_place.lot_id = metal_lot.id order by id desc limit 1) as "where"`;
 /** All batches are one place in sums, and so are all consignments. */
 const GROUPED = `case when place glob 'work/*' then 'work' when place glob 'refiner/*' then 'refiner' else place end`;
+const BEFORE_ALL = '0000-01-01';
+const AFTER_ALL = '9999-12-31';
 const LAST = 9_007_199_254_740_991;
 
 /** The metal account of a ledger. */
@@ -220,33 +222,23 @@ export class Account {
     return this.#withLines(rows).filter(({ correctedBy }) => correctedBy === null);
   }
 
-  /** Sums by place and alloy at the end of a day: whole months, and the days of the last one. */
+  /** Sums by place and alloy at the end of a day. */
   balancesAt(day: string): Balance[] {
-    const month = day.slice(0, 7);
-    return this.#prepare<[string, string, string], Omit<SumRow, 'lot_id' | 'pieces'>>(
-      `select place, alloy, sum(mg) as mg, sum(ag) as ag, sum(au) as au, sum(pt) as pt, sum(pd) as pd from (
-         select place, alloy, mg, ag, au, pt, pd from metal_month where month < ?
-         union all
-         select ${GROUPED} as place, alloy, mg, ag, au, pt, pd
-           from metal_entry join metal_line on entry_id = id where on_day between ? and ?)
-       group by place, alloy`,
-    )
-      .all(month, `${month}-01`, day)
-      .map((row) => balanceOf({ ...row, lot_id: '', pieces: 0 }));
+    return this.flows(BEFORE_ALL, day);
   }
 
-  /** Changes between two days, both included, by what happened, place and alloy. */
-  flows(from: string, until: string): Flow[] {
+  /** Changes between two days, both included, by place and alloy. */
+  flows(from: string, until: string): Balance[] {
     const [first, last] = [from.slice(0, 7), until.slice(0, 7)];
     // Whole months between the first and the last are summed already; of those two the days are added.
-    const ofDays = `select kind, ${GROUPED} as place, alloy, mg, ag, au, pt, pd
+    const ofDays = `select ${GROUPED} as place, alloy, mg, ag, au, pt, pd
                       from metal_entry join metal_line on entry_id = id where on_day between`;
-    return this.#prepare<Record<string, string>, Omit<SumRow, 'lot_id' | 'pieces'> & { kind: EntryKind }>(
-      `select kind, place, alloy, sum(mg) as mg, sum(ag) as ag, sum(au) as au, sum(pt) as pt, sum(pd) as pd from (
-         select kind, place, alloy, mg, ag, au, pt, pd from metal_month where month > :first and month < :last
+    return this.#prepare<Record<string, string>, Omit<SumRow, 'lot_id' | 'pieces'>>(
+      `select place, alloy, sum(mg) as mg, sum(ag) as ag, sum(au) as au, sum(pt) as pt, sum(pd) as pd from (
+         select place, alloy, mg, ag, au, pt, pd from metal_month where month > :first and month < :last
          union all ${ofDays} :from and :firstEnd
          union all ${ofDays} :lastStart and :until)
-       group by kind, place, alloy`,
+       group by place, alloy`,
     )
       .all({
         first,
@@ -254,13 +246,10 @@ export class Account {
         from,
         until,
         firstEnd: first === last ? until : `${first}-31`,
-        // No day is before it, so that a single month is counted once.
-        lastStart: first === last ? '9999-12-31' : `${last}-01`,
+        // No day is after it, so that a single month is counted once.
+        lastStart: first === last ? AFTER_ALL : `${last}-01`,
       })
-      .map(({ kind, ...row }) => {
-        const { place, alloy, mg, fine } = balanceOf({ ...row, lot_id: '', pieces: 0 });
-        return { kind, place, alloy, mg, fine };
-      });
+      .map((row) => balanceOf({ ...row, lot_id: '', pieces: 0 }));
   }
 
   /** Entries, latest first. */

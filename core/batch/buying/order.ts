@@ -1,6 +1,7 @@
 // Orders to a supplier: what was ordered, what came, and how weight and price differ.
 import { z } from 'zod';
 import { minorDigits } from '../../figure/figure.ts';
+import { roundLinesToTotal } from '../../figure/round-money.ts';
 import { isoDateSchema, noteSchema, rowIdSchema, typedSchema } from '../../measure/typed.ts';
 import { goodsUnits } from './goods.ts';
 import { supplierItemSchema } from './price-list.ts';
@@ -77,12 +78,10 @@ export function openPacks(
  */
 export function shareOut(amountMinor: number, weights: readonly number[]): number[] {
   const sum = weights.reduce((total, weight) => total + weight, 0);
-  const exact = weights.map((weight) => (sum === 0 ? amountMinor / weights.length : (amountMinor * weight) / sum));
-  const shares = exact.map(Math.floor);
-  const left = amountMinor - shares.reduce((total, share) => total + share, 0);
-  const byRemainder = exact.map((value, at) => [value - Math.floor(value), at] as const).sort((a, b) => b[0] - a[0]);
-  for (const [, at] of byRemainder.slice(0, left)) shares[at] = (shares[at] ?? 0) + 1;
-  return shares;
+  return roundLinesToTotal(
+    weights.map((weight) => amountMinor * (sum === 0 ? 1 / weights.length : weight / sum)),
+    amountMinor,
+  );
 }
 
 /** The order as text for a letter or a mail. */

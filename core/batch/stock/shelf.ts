@@ -141,6 +141,8 @@ export function gramsOf(section: Section, size: StockSize, alloy: Alloy): number
 export interface ReadLot {
   readonly lot: Omit<Lot, 'id'>;
   readonly count: number;
+  /** Paid for all of it, minor units; null when unknown. */
+  readonly paidMinor: number | null;
   /** g of one by its measures; `lot.grams` is by the scale where it was weighed. */
   readonly calculatedGrams: number;
 }
@@ -185,6 +187,7 @@ export function readLot(
       isOffcut: false,
     },
     count: count.value,
+    paidMinor: paid?.ok ? roundHalfAwayFromZero(paid.value) : null,
     calculatedGrams,
   };
 }

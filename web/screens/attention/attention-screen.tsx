@@ -98,7 +98,7 @@ function useGroups(): readonly Group[] {
   const { data: backups } = useGetBackupsQuery();
   const { data: jars } = useGetJarsQuery();
   const ready = (jars?.jars ?? []).flatMap((jar) => {
-    const { figure, when } = jarWorth(jar, basis, 1);
+    const { figure, when } = jarWorth(jar, basis, jars?.learned.factor ?? 1);
     const name = `${basis.rates.alloys.get(jar.alloy)?.name ?? jar.alloy}, ${jarWords[jar.kind]}`;
     const worth = figure ? `${gramsOfMg(jar.mg)} g, ${showValue(figure.value, figure.unit)}` : '';
     return when?.shouldSend ? [{ place: jar.place, name, worth }] : [];

@@ -1,6 +1,5 @@
 // The metal of a batch: what it holds, what came back, and the loss, which is what is missing.
 import { useState } from 'react';
-import type { TypedReturn } from '../../../contract/account.ts';
 import type { MetalEntry } from '../../../core/account/entry.ts';
 import { type JarKind, jarKinds } from '../../../core/account/place.ts';
 import { isUnusual, type LossRange, usualLoss } from '../../../core/account/usual-loss.ts';
@@ -8,6 +7,7 @@ import { type Batch, isDone } from '../../../core/batch/batch.ts';
 import type { BatchCount } from '../../../core/batch/count-batch.ts';
 import { lossCauses } from '../../../core/batch/loss-problem.ts';
 import { metalOfBatch } from '../../../core/batch/metal-of-batch.ts';
+import type { TypedReturn } from '../../../core/batch/read-return.ts';
 import { type NewLot, newLotSchema, readLot, sectionOf } from '../../../core/batch/stock/shelf.ts';
 import { sizeInWords } from '../../../core/batch/stock/size-words.ts';
 import { showNumber } from '../../../core/format/numbers.ts';

@@ -1,10 +1,11 @@
 // What is at the refiner, and what settlements brought against what was expected.
 import { useState } from 'react';
-import type { Consignment } from '../../../contract/account.ts';
-import type { LearnedTerms } from '../../../core/account/refining.ts';
+import type { Consignment, JarsPage } from '../../../contract/account.ts';
+import { type FineMetal, fineMetals } from '../../../core/account/entry.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { shortDay } from '../../../core/format/days.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
+import { fixMetalNames } from '../../../core/metal/fine-price.ts';
 import { Failure, isTaken } from '../../components/failure.tsx';
 import { Field } from '../../components/field.tsx';
 import { Tick } from '../../components/labelled.tsx';
@@ -16,12 +17,7 @@ import { showToast } from '../../state/toasts.ts';
 import { words as accountWords } from '../../words/account.ts';
 import { words } from '../../words/metal.ts';
 
-interface ConsignmentsProps {
-  readonly consignments: readonly Consignment[];
-  readonly learned: LearnedTerms;
-}
-
-export function Consignments({ consignments, learned }: ConsignmentsProps) {
+export function Consignments({ consignments, learned }: Pick<JarsPage, 'consignments' | 'learned'>) {
   const away = consignments.filter(({ settled }) => !settled);
   const settled = consignments.filter((one) => one.settled);
   return (
@@ -52,7 +48,7 @@ export function Consignments({ consignments, learned }: ConsignmentsProps) {
 }
 
 function SettledRow({
-  consignment: { refiner, on, mg, currency, expectedMinor, settled },
+  consignment: { refiner, on, mg, fine, currency, expectedMinor, settled },
 }: {
   consignment: Consignment;
 }) {
@@ -65,6 +61,7 @@ function SettledRow({
         <span className="aside block num">
           {gramsOfMg(mg)} g, {shortDay(on)} – {shortDay(settled.on)}
         </span>
+        <span className="aside num block">{assayInWords(fine, settled.fine)}</span>
         <span className="aside block">{settled.isCredit && words.asCredit}</span>
       </td>
       <td className="end num">{showValue(expectedMinor, currency)}</td>
@@ -84,7 +81,8 @@ function SettledRow({
   );
 }
 
-function Away({ consignment: { id, refiner, on, mg, currency, expectedMinor } }: { consignment: Consignment }) {
+function Away({ consignment: { id, refiner, on, mg, fine, currency, expectedMinor } }: { consignment: Consignment }) {
+  const [assay, setAssay] = useState<Readonly<Partial<Record<FineMetal, string>>>>({});
   const { day } = useNow();
   const [settle, { error, isLoading }] = useSettleMutation();
   const [correct] = useCorrectEntryMutation();
@@ -92,7 +90,7 @@ function Away({ consignment: { id, refiner, on, mg, currency, expectedMinor } }:
   const [charge, setCharge] = useState('');
   const [isCredit, setCredit] = useState(false);
   const save = async () => {
-    const answer = await settle({ id, on: day, paid, charge, isCredit, why: '' });
+    const answer = await settle({ id, on: day, paid, charge, assay, isCredit, why: '' });
     if (!isTaken(answer)) return;
     const entry = answer.data?.[0]?.id;
     showToast(words.settlementRecorded, entry === undefined ? null : () => void correct({ id: entry, why: '' }));
@@ -131,6 +129,19 @@ function Away({ consignment: { id, refiner, on, mg, currency, expectedMinor } }:
             onChange={setCharge}
           />
         </span>
+        {assayedMetals(fine).map((metal) => (
+          <span key={metal}>
+            {fixMetalNames[metal]}{' '}
+            <Field
+              open
+              className="num"
+              value={assay[metal] ?? ''}
+              label={`${words.assay}, ${fixMetalNames[metal]}`}
+              placeholder={`${gramsOfMg(fine[metal])} g`}
+              onChange={(text) => setAssay({ ...assay, [metal]: text })}
+            />
+          </span>
+        ))}
         <Tick word={words.asCredit} label={words.asCredit} checked={isCredit} onChange={setCredit} />
         <button type="submit" className="link" disabled={!paid.trim() || isLoading}>
           {words.recordSettlement}
@@ -139,4 +150,20 @@ function Away({ consignment: { id, refiner, on, mg, currency, expectedMinor } }:
       <Failure of={[error]} />
     </section>
   );
+}
+
+/** Metals to assay: those of the account; of unknown scrap silver and gold. */
+function assayedMetals(fine: Consignment['fine']): readonly FineMetal[] {
+  const known = fineMetals.filter((metal) => fine[metal] > 0);
+  return known.length > 0 ? known : ['Ag', 'Au'];
+}
+
+/** What the assay found of what the account had: `silver 183.20 of 185.00 g`. */
+function assayInWords(booked: Consignment['fine'], assayed: Consignment['fine']): string {
+  return fineMetals
+    .filter((metal) => booked[metal] !== assayed[metal])
+    .map(
+      (metal) => `${fixMetalNames[metal]} ${gramsOfMg(assayed[metal])} ${words.ofBooked} ${gramsOfMg(booked[metal])} g`,
+    )
+    .join(', ');
 }

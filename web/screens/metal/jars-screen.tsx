@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Jar } from '../../../contract/account.ts';
 import { type JarKind, jarKinds } from '../../../core/account/place.ts';
-import { learnTerms, type WhenToSend } from '../../../core/account/refining.ts';
+import type { WhenToSend } from '../../../core/account/refining.ts';
 import type { Figure } from '../../../core/figure/figure.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
@@ -37,13 +37,9 @@ export function JarsScreen() {
   const basis = useBasis();
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const jars = data?.jars ?? [];
-  const learned = learnTerms(
-    (data?.consignments ?? []).flatMap(({ expectedMinor, settled }) =>
-      settled ? [{ expectedMinor, actualMinor: settled.settledMinor }] : [],
-    ),
-  );
+  const learned = data?.learned;
   const worth = jars
-    .map((jar) => ({ jar, ...jarWorth(jar, basis, learned.factor) }))
+    .map((jar) => ({ jar, ...jarWorth(jar, basis, learned?.factor ?? 1) }))
     .sort((a, b) => (b.figure?.value ?? 0) - (a.figure?.value ?? 0) || b.jar.mg - a.jar.mg);
   const ready = worth.filter(({ when }) => when?.shouldSend);
   return (
@@ -87,7 +83,7 @@ export function JarsScreen() {
       leftFoot={<span>{words.onlyRefinersDecide}</span>}
       right={
         <>
-          <Consignments consignments={data?.consignments ?? []} learned={learned} />
+          {data && <Consignments {...data} />}
           <p className="aside mt-6">
             {words.costOfWaiting} {showNumber(100 * YEARLY_RATE, 0)} % {words.aYear}
           </p>

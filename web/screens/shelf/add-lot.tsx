@@ -1,6 +1,6 @@
 // Adds stock that arrived, or that was there before the ledger started.
 import { useState } from 'react';
-import { type NewLot, newLotSchema, type ReadLot,readLot } from '../../../core/batch/stock/shelf.ts';
+import { type NewLot, newLotSchema, type ReadLot, readLot } from '../../../core/batch/stock/shelf.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
 import { readGrams } from '../../../core/measure/read/read-number.ts';

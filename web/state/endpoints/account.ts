@@ -8,10 +8,10 @@ import {
   type LotStory,
   type SendToRefiner,
   type Settlement,
-  type TypedReturn,
 } from '../../../contract/account.ts';
 import type { MetalEntry } from '../../../core/account/entry.ts';
 import type { JarKind } from '../../../core/account/place.ts';
+import type { TypedReturn } from '../../../core/batch/read-return.ts';
 import { api, parsedBy, requestOf } from '../api.ts';
 import { METAL } from './stock.ts';
 
