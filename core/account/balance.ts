@@ -90,14 +90,16 @@ export function heldAfter(before: readonly Balance[], flows: readonly Balance[])
   return [...sums.values()].filter(({ mg }) => mg !== 0);
 }
 
+const up = (mg: number) => Math.max(0, mg);
+
 /** mg that came in a period: bought, entered as opening balance, found, or left by customers. */
 export function cameIn({ outside }: AlloyStatement): number {
-  return outside.opening + outside.supplier + Math.max(0, outside.customer) + Math.max(0, outside.counted);
+  return outside.opening + outside.supplier + up(outside.customer) + up(outside.counted) + up(outside.assay);
 }
 
 /** mg that went out in a period other than by loss: sold, settled, missing at a count, or returned to customers. */
 export function wentOut({ outside }: AlloyStatement): number {
-  return -(outside.sold + outside.settled + Math.min(0, outside.customer) + Math.min(0, outside.counted));
+  return -(outside.sold + outside.settled) + up(-outside.customer) + up(-outside.counted) + up(-outside.assay);
 }
 
 /** Rows of cells, the column heads first; g with three decimals. */

@@ -7,7 +7,7 @@ import { chargeForms } from '../metal/charge-form.ts';
 import type { Place } from './place.ts';
 
 /** Kinds of entries. */
-export const entryKinds = [
+const entryKinds = [
   'opening',
   'received',
   'issued',

@@ -2,7 +2,7 @@
 import { computed, type Figure, given, inSum } from '../figure/figure.ts';
 import type { DayPrices } from '../metal/fine-price.ts';
 import { finePrice } from '../metal/fine-price.ts';
-import type { Balance } from './balance.ts';
+import { type Balance, gramsCell } from './balance.ts';
 import type { AlloyCost } from './cost-book.ts';
 import { type Fine, fineMetals, sumOf } from './entry.ts';
 import { isOwned } from './place.ts';
@@ -47,6 +47,43 @@ export function valuation(
       },
     ];
   });
+}
+
+/** Totals of a valuation, minor units. */
+export interface ValuationSums {
+  readonly atPrices: number;
+  readonly average: number;
+  readonly first: number;
+  readonly unpricedMg: number;
+}
+
+/** Totals over all alloys; what has no metal price adds nothing to `atPrices`. */
+export function valuationSums(values: readonly AlloyValue[]): ValuationSums {
+  const sum = (of: (value: AlloyValue) => number) => values.reduce((all, value) => all + of(value), 0);
+  return {
+    atPrices: sum(({ atPrices }) => atPrices?.value ?? 0),
+    average: sum(({ average }) => average),
+    first: sum(({ first }) => first),
+    unpricedMg: sum(({ unpricedMg }) => unpricedMg),
+  };
+}
+
+/**
+ * Rows of cells, the column heads first; g with three decimals, money in minor units.
+ * @param nameOf  name of an alloy
+ */
+export function valuationTable(
+  values: readonly AlloyValue[],
+  currency: string,
+  nameOf: (alloy: string) => string,
+): string[][] {
+  const minor = (value: number | null) => (value === null ? '' : String(Math.round(value)));
+  const heads = ['alloy', 'g', 'fine silver g', 'fine gold g', 'fine platinum g', 'fine palladium g', `at metal prices, minor units ${currency}`, 'average cost', 'first-in first-out', 'last cost', 'without a price g']; // prettier-ignore
+  const rows = values.map(({ alloy, mg, fine, atPrices, average, first, last, unpricedMg }) => [
+    nameOf(alloy), gramsCell(mg), ...fineMetals.map((metal) => gramsCell(fine[metal])),
+    minor(atPrices?.value ?? null), minor(average), minor(first), minor(last), gramsCell(unpricedMg),
+  ]); // prettier-ignore
+  return [heads, ...rows];
 }
 
 /** Value of fine metal at metal prices; null where a metal of it has no price. */

@@ -101,7 +101,7 @@ export function readReturn(typed: TypedReturn, { held, count, alloys, currency }
 }
 
 /** Whole mg of solder and findings in a number of pieces by the estimate. */
-export function estimatedOtherMg(count: BatchCount, pieces: number): number {
+function estimatedOtherMg(count: BatchCount, pieces: number): number {
   return count.quantity > 0 ? Math.round((metalOfBatch(count).otherMg / count.quantity) * pieces) : 0;
 }
 

@@ -32,3 +32,11 @@ export function localDay(moment: Date): string {
   const pad = (value: number) => String(value).padStart(2, '0');
   return `${String(moment.getFullYear())}-${pad(moment.getMonth() + 1)}-${pad(moment.getDate())}`;
 }
+
+/** The months before a month, oldest first. @param month  `2026-11` */
+export function monthsBefore(month: string, count: number): string[] {
+  const [year = 0, number = 1] = month.split('-').map(Number);
+  return Array.from({ length: count }, (_, back) =>
+    new Date(Date.UTC(year, number - 1 - (count - back), 1)).toISOString().slice(0, 7),
+  );
+}

@@ -1,19 +1,11 @@
 // Stores goods as entries; the stock is their sum.
 import type { NewGoodsEntry, Stocked } from '../../core/batch/buying/goods.ts';
+import { monthsBefore } from '../../core/measure/days.ts';
 import type { Ledger } from './ledger.ts';
 import { type Prepare, preparedOnce } from './statements.ts';
 
 /** Months that say what is usually used. */
 const USED_MONTHS = 6;
-
-/** Whole months before one, oldest first: `2026-03`. */
-function lastMonths(month: string, count: number): string[] {
-  const [year = 0, number = 1] = month.split('-').map(Number);
-  return Array.from({ length: count }, (_, back) => {
-    const at = new Date(Date.UTC(year, number - 1 - (count - back), 1));
-    return at.toISOString().slice(0, 7);
-  });
-}
 
 /** The goods of a ledger. */
 export class GoodsStore {
@@ -48,7 +40,7 @@ export class GoodsStore {
 
   /** What batches used in each of the last whole months, by key; months before the first use are left out. */
   #usedByMonth(): ReadonlyMap<string, number[]> {
-    const months = lastMonths(this.#now().slice(0, 7), USED_MONTHS);
+    const months = monthsBefore(this.#now().slice(0, 7), USED_MONTHS);
     const rows = this.#prepare<[string], { key: string; month: string; used: number }>(
       `select key, substr(recorded_at, 1, 7) as month, -sum(change) as used from goods_entry
         where how in ('used', 'back') and recorded_at >= ? group by key, month`,

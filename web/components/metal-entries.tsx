@@ -35,7 +35,7 @@ export function MetalEntries({ entries, label }: MetalEntriesProps) {
               <td className="first num whitespace-nowrap text-[14px]">{dayInWords(entry.on)}</td>
               <td className="text-[14px]">
                 <details>
-                  <summary className="list-none">
+                  <summary>
                     {kindWords[entry.kind]}
                     <span className="num">, {gramsOfMg(movedMg(entry))} g </span>
                     {metalsOf(entry, rates.alloys)}

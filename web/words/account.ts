@@ -17,7 +17,7 @@ export const kindWords = localWords({
   'customer-out': 'customer’s metal returned',
   sold: 'sold',
   paid: 'earlier purchase',
-  reversed: 'correction',
+  reversed: 'reversal',
 } as const satisfies Record<EntryKind, string>);
 
 export const heldWords = localWords({
@@ -53,9 +53,9 @@ export const words = localWords({
   metalAccount: 'Metal account',
   buying: 'Buying',
   metalPrices: 'Metal prices',
-  correct: 'Correct',
-  corrected: 'Entry corrected.',
-  correctedLater: 'corrected later',
+  correct: 'Reverse',
+  corrected: 'Entry reversed.',
+  correctedLater: 'reversed later',
   undo: 'Undo',
   lot: 'lot',
   batch: 'batch',

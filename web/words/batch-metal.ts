@@ -31,6 +31,7 @@ export const words = localWords({
   offcuts: 'offcuts',
   offcut: 'offcut',
   addAnOffcut: 'add an offcut…',
+  grain: 'grain',
   inJars: 'in jars',
   entriesOfBatch: 'Entries of the batch',
   piecesAreHere: 'Finished pieces of this batch count as metal you own.',

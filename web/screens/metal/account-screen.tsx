@@ -2,11 +2,21 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { AccountPage } from '../../../contract/account.ts';
-import { type AlloyStatement, type Balance, fineHeld, heldAfter, statements } from '../../../core/account/balance.ts';
+import {
+  type AlloyStatement,
+  type Balance,
+  cameIn,
+  fineHeld,
+  heldAfter,
+  statements,
+  statementTable,
+  wentOut,
+} from '../../../core/account/balance.ts';
 import { type FineMetal, fineMetals, type MetalEntry } from '../../../core/account/entry.ts';
 import { type HeldKind, heldKinds, isOwned } from '../../../core/account/place.ts';
 import { valuation } from '../../../core/account/valuation.ts';
 import { dayInFigures, shortDay } from '../../../core/format/days.ts';
+import { dayAfter } from '../../../core/measure/days.ts';
 import { fixMetalNames } from '../../../core/metal/fine-price.ts';
 import { DateField } from '../../components/date-field.tsx';
 import { gramsOfMg, MetalEntries } from '../../components/metal-entries.tsx';
@@ -81,9 +91,7 @@ interface PeriodProps {
 function Period({ period, day, onChange }: PeriodProps) {
   const year = day.slice(0, 4);
   const month = day.slice(0, 7);
-  const before = new Date(`${month}-01T12:00:00Z`);
-  before.setUTCDate(0);
-  const lastDay = before.toISOString().slice(0, 10);
+  const lastDay = dayAfter(`${month}-01`, -1);
   const quick = [
     { name: words.thisMonth, from: `${month}-01`, until: day },
     { name: words.lastMonth, from: `${lastDay.slice(0, 7)}-01`, until: lastDay },
@@ -107,11 +115,6 @@ function Period({ period, day, onChange }: PeriodProps) {
     </p>
   );
 }
-
-const cameIn = ({ outside }: AlloyStatement) =>
-  outside.opening + outside.supplier + Math.max(0, outside.customer) + Math.max(0, outside.counted);
-const wentOut = ({ outside }: AlloyStatement) =>
-  -(outside.sold + outside.settled + outside.assay + Math.min(0, outside.customer) + Math.min(0, outside.counted));
 
 function Statement({ rows }: { rows: readonly AlloyStatement[] }) {
   const { alloys } = useBasis().rates;
@@ -147,14 +150,7 @@ function Statement({ rows }: { rows: readonly AlloyStatement[] }) {
 }
 
 function saveStatement(rows: readonly AlloyStatement[], { from, until }: PeriodProps['period']): void {
-  const heads = ['alloy', 'start g', 'came in g', 'went out g', 'lost g', 'by melting g', 'end g', ...heldKinds.map((kind) => `${kind} g`)]; // prettier-ignore
-  const grams = (mg: number) => (mg / 1000).toFixed(3);
-  const lines = rows.map((row) => [
-    row.alloy,
-    ...[row.start, cameIn(row), wentOut(row), -row.outside.loss, row.converted, row.end].map(grams),
-    ...heldKinds.map((kind) => grams(row.held[kind])),
-  ]);
-  void saveTable([heads, ...lines], `metal account ${dayInFigures(from)} to ${dayInFigures(until)}.csv`);
+  void saveTable(statementTable(rows), `metal account ${dayInFigures(from)} to ${dayInFigures(until)}.csv`);
 }
 
 const PAGE = 200;

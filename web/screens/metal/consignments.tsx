@@ -6,14 +6,14 @@ import { showValue } from '../../../core/figure/show.ts';
 import { shortDay } from '../../../core/format/days.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
 import { fixMetalNames } from '../../../core/metal/fine-price.ts';
-import { Failure, isTaken } from '../../components/failure.tsx';
+import { Failure } from '../../components/failure.tsx';
 import { Field } from '../../components/field.tsx';
 import { Tick } from '../../components/labelled.tsx';
 import { gramsOfMg } from '../../components/metal-entries.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { useBooked } from '../../components/use-booked.ts';
 import { useNow } from '../../hooks/use-now.ts';
-import { useCorrectEntryMutation, useSettleMutation } from '../../state/endpoints/account.ts';
-import { showToast } from '../../state/toasts.ts';
+import { useSettleMutation } from '../../state/endpoints/account.ts';
 import { words as accountWords } from '../../words/account.ts';
 import { words } from '../../words/metal.ts';
 
@@ -85,15 +85,13 @@ function Away({ consignment: { id, refiner, on, mg, fine, currency, expectedMino
   const [assay, setAssay] = useState<Readonly<Partial<Record<FineMetal, string>>>>({});
   const { day } = useNow();
   const [settle, { error, isLoading }] = useSettleMutation();
-  const [correct] = useCorrectEntryMutation();
+  const booked = useBooked();
   const [paid, setPaid] = useState('');
   const [charge, setCharge] = useState('');
   const [isCredit, setCredit] = useState(false);
   const save = async () => {
     const answer = await settle({ id, on: day, paid, charge, assay, isCredit, why: '' });
-    if (!isTaken(answer)) return;
-    const entry = answer.data?.[0]?.id;
-    showToast(words.settlementRecorded, entry === undefined ? null : () => void correct({ id: entry, why: '' }));
+    booked(answer, words.settlementRecorded);
   };
   return (
     <section className="mt-2 border-b border-hair pb-3" aria-label={`${words.atTheRefiner}: ${refiner}`}>

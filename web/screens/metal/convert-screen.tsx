@@ -2,10 +2,10 @@
 import { useMemo, useState } from 'react';
 import type { Conversion } from '../../../contract/account.ts';
 import { drawnLength, takeForMelt } from '../../../core/account/melt.ts';
+import { typedGrams, typedMg } from '../../../core/account/typed-mg.ts';
 import { type NewLot, newLotSchema } from '../../../core/batch/stock/shelf.ts';
 import { annealsBetween } from '../../../core/blank/reduction.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
-import { readGrams } from '../../../core/measure/read/read-number.ts';
 import { densityOf } from '../../../core/metal/alloy.ts';
 import { gaugeSystemOf } from '../../../core/stock/gauged.ts';
 import { readSection } from '../../../core/stock/read-section.ts';
@@ -14,24 +14,19 @@ import { areaMm2 } from '../../../core/stock/section.ts';
 import { formNames } from '../../../core/stock/words.ts';
 import { alloyOptions } from '../../components/alloy-options.ts';
 import { Choice } from '../../components/choice.tsx';
-import { Failure, isTaken } from '../../components/failure.tsx';
+import { Failure } from '../../components/failure.tsx';
 import { Field } from '../../components/field.tsx';
 import { gramsOfMg, MetalEntries } from '../../components/metal-entries.tsx';
 import { SectionFields, sectionFor } from '../../components/section-fields.tsx';
 import { MetalNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { useBooked } from '../../components/use-booked.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useNow } from '../../hooks/use-now.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
-import {
-  useConvertMutation,
-  useCorrectEntryMutation,
-  useGetEntriesQuery,
-  useGetJarsQuery,
-} from '../../state/endpoints/account.ts';
+import { useConvertMutation, useGetEntriesQuery, useGetJarsQuery } from '../../state/endpoints/account.ts';
 import { useGetShelfQuery } from '../../state/endpoints/stock.ts';
-import { showToast } from '../../state/toasts.ts';
 import { jarWords, words as accountWords } from '../../words/account.ts';
 import { words } from '../../words/metal.ts';
 
@@ -53,10 +48,6 @@ interface Source {
   readonly mg: number;
 }
 
-const mgTyped = (text: string) => {
-  const reading = text.trim() ? readGrams(text) : null;
-  return reading?.ok ? Math.round(reading.value * 1000) : 0;
-};
 const NO_GRAMS: Readonly<Record<string, string>> = {};
 
 export function ConvertScreen() {
@@ -68,22 +59,20 @@ export function ConvertScreen() {
   const [taken, setTaken] = useState(NO_GRAMS);
   const [output, setOutput] = useState<NewLot>(emptyOutput);
   const [convert, { error, isLoading }] = useConvertMutation();
-  const [correct] = useCorrectEntryMutation();
-  const inMg = sources.reduce((sum, { key }) => sum + mgTyped(taken[key] ?? ''), 0);
-  const outMg = mgTyped(output.weighed);
+  const booked = useBooked();
+  const inMg = sources.reduce((sum, { key }) => sum + typedMg(taken[key] ?? ''), 0);
+  const outMg = typedMg(output.weighed);
   const isTooMuch = outMg > inMg && inMg > 0;
   const kind = how === 'draw' ? 'stock' : how === 'granulate' || how === 'solder' ? 'grain' : 'ingot';
   const save = async () => {
     const inputs = sources
-      .filter(({ key }) => mgTyped(taken[key] ?? '') > 0)
+      .filter(({ key }) => typedMg(taken[key] ?? '') > 0)
       .map(({ key, place, lot, alloy }) => ({ place, lot, alloy, grams: taken[key] ?? '' }));
     const made = kind === 'stock' ? output : { ...output, section: { form: 'grain' as const } };
     const answer = await convert({ on: day, how, inputs, output: made, kind, why: '' });
-    if (!isTaken(answer)) return;
+    if (!booked(answer, words.booked)) return;
     setTaken(NO_GRAMS);
     setOutput({ ...output, weighed: '', length: '', width: '', height: '' });
-    const id = answer.data?.[0]?.id;
-    showToast(words.booked, id === undefined ? null : () => void correct({ id, why: '' }));
   };
   return (
     <Spread
@@ -284,7 +273,7 @@ function Drawn({ output }: { output: NewLot }) {
   const reading =
     alloy && readSection(output.section, gaugeSystemOf(alloy.family, output.section.form), () => undefined);
   const section = reading?.section;
-  const mg = mgTyped(output.weighed);
+  const mg = typedMg(output.weighed);
   if (!section || !density || mg === 0 || section.form === 'sheet' || section.form === 'grain') return null;
   const area = areaMm2(section);
   return (
@@ -304,7 +293,7 @@ function ReachFineness({ sources, onTake }: ReachProps) {
   const { alloys } = useBasis().rates;
   const [grams, setGrams] = useState('');
   const [fineness, setFineness] = useState('925');
-  const wanted = mgTyped(grams);
+  const wanted = typedMg(grams);
   const goal = Number(fineness);
   // Silver with silver and base metal; gold has masters of its own and is not mixed blindly.
   const silver = sources.flatMap((source) => {
@@ -339,7 +328,7 @@ function ReachFineness({ sources, onTake }: ReachProps) {
           <button
             type="button"
             className="link mt-1 text-[15px]"
-            onClick={() => onTake(Object.fromEntries(takes.map(({ id, mg }) => [id, `${String(mg / 1000)} g`])))}
+            onClick={() => onTake(Object.fromEntries(takes.map(({ id, mg }) => [id, typedGrams(mg)])))}
           >
             {words.fillIn}
           </button>

@@ -2,8 +2,8 @@
 import { useState } from 'react';
 import { sectionOf } from '../../../core/batch/stock/shelf.ts';
 import { sizeInWords } from '../../../core/batch/stock/size-words.ts';
+import { countDifference, countedValue, type Expected } from '../../../core/batch/stock/stock-count.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
-import { readCount, readGrams } from '../../../core/measure/read/read-number.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
 import { Failure, isTaken } from '../../components/failure.tsx';
 import { Field } from '../../components/field.tsx';
@@ -19,16 +19,13 @@ import { showToast } from '../../state/toasts.ts';
 import { jarWords, words as accountWords } from '../../words/account.ts';
 import { words } from '../../words/metal.ts';
 
-interface CountLine {
+interface CountLine extends Expected {
   readonly key: string;
   readonly lot: string | null;
   readonly jar: { readonly kind: 'clean' | 'soldered' | 'filings' | 'mixed'; readonly alloy: string } | null;
   readonly number: string;
   readonly name: string;
   readonly where: string;
-  /** Pieces, or g. */
-  readonly expected: number;
-  readonly isWeighed: boolean;
 }
 
 /** A count is done over an afternoon: what was typed outlives a reload. */
@@ -110,47 +107,16 @@ export function CountScreen() {
         </span>
       }
       right={
-        <section className="chrome">
-          <h2>{words.compare}</h2>
-          {isComparing ? (
-            <>
-              <p className="mt-1">
-                {differing.length === 0 ? words.noDifference : `${String(differing.length)} ${words.difference}`}
-              </p>
-              {differing.length > 0 && (
-                <p className="mt-2">
-                  <Field
-                    open
-                    wide
-                    value={why}
-                    label={words.reason}
-                    placeholder={words.reason}
-                    maxLength={400}
-                    onChange={setWhy}
-                  />
-                </p>
-              )}
-              <p className="mt-3 flex flex-wrap gap-4">
-                <button
-                  type="button"
-                  className="button"
-                  disabled={differing.length === 0 || !why.trim()}
-                  onClick={() => void save()}
-                >
-                  {words.saveDifferences}
-                </button>
-                <button type="button" className="link" onClick={() => setComparing(false)}>
-                  {words.backToCounting}
-                </button>
-              </p>
-            </>
-          ) : (
-            <button type="button" className="button mt-2" disabled={counted === 0} onClick={() => setComparing(true)}>
-              {words.compare}
-            </button>
-          )}
-          <Failure of={[failure]} />
-        </section>
+        <Compare
+          differing={differing.length}
+          counted={counted}
+          isComparing={isComparing}
+          why={why}
+          onWhy={setWhy}
+          onCompare={setComparing}
+          onSave={() => void save()}
+          failure={failure}
+        />
       }
       bottomLine={
         <span className="font-semibold">
@@ -158,6 +124,56 @@ export function CountScreen() {
         </span>
       }
     />
+  );
+}
+
+interface CompareProps {
+  readonly differing: number;
+  readonly counted: number;
+  readonly isComparing: boolean;
+  readonly why: string;
+  readonly onWhy: (why: string) => void;
+  readonly onCompare: (isComparing: boolean) => void;
+  readonly onSave: () => void;
+  readonly failure: unknown;
+}
+
+function Compare({ differing, counted, isComparing, why, onWhy, onCompare, onSave, failure }: CompareProps) {
+  return (
+    <section className="chrome">
+      <h2>{words.compare}</h2>
+      {isComparing ? (
+        <>
+          <p className="mt-1">{differing === 0 ? words.noDifference : `${String(differing)} ${words.difference}`}</p>
+          {differing > 0 && (
+            <p className="mt-2">
+              <Field
+                open
+                wide
+                value={why}
+                label={words.reason}
+                placeholder={words.reason}
+                maxLength={400}
+                onChange={onWhy}
+              />
+            </p>
+          )}
+          <p className="mt-3 flex flex-wrap gap-4">
+            <button type="button" className="button" disabled={differing === 0 || !why.trim()} onClick={onSave}>
+              {words.saveDifferences}
+            </button>
+            <button type="button" className="link" onClick={() => onCompare(false)}>
+              {words.backToCounting}
+            </button>
+          </p>
+        </>
+      ) : (
+        <button type="button" className="button mt-2" disabled={counted === 0} onClick={() => onCompare(true)}>
+          {words.compare}
+        </button>
+      )}
+      <Failure of={[failure]} />
+    </section>
   );
 }
 
@@ -205,20 +221,9 @@ function Line({ line, counts, isComparing, onCount }: LineProps) {
   );
 }
 
-function valueOf({ key, isWeighed }: CountLine, counts: Counts): number | null {
-  const text = counts[key]?.trim() ?? '';
-  if (!text) return null;
-  const reading = isWeighed ? readGrams(text) : readCount(text, 0);
-  return reading.ok ? reading.value : null;
-}
-
-const isCounted = (line: CountLine, counts: Counts) => valueOf(line, counts) !== null;
-
-/** To the hundredth of a gram: scales read no finer. */
-function differenceOf(line: CountLine, counts: Counts): number {
-  const value = valueOf(line, counts);
-  return value === null ? 0 : Math.round((value - line.expected) * 100) / 100;
-}
+const isCounted = ({ key, isWeighed }: CountLine, counts: Counts) =>
+  countedValue(counts[key] ?? '', isWeighed) !== null;
+const differenceOf = (line: CountLine, counts: Counts) => countDifference(line, counts[line.key] ?? '');
 
 function useCountLines(): CountLine[] {
   const { rates, studio } = useBasis();

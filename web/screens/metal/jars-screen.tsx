@@ -11,23 +11,18 @@ import { readMoney } from '../../../core/measure/read/read-money.ts';
 import { alloyOptions } from '../../components/alloy-options.ts';
 import { Calculation } from '../../components/calculation.tsx';
 import { Choice } from '../../components/choice.tsx';
-import { Failure, isTaken } from '../../components/failure.tsx';
+import { Failure } from '../../components/failure.tsx';
 import { Field } from '../../components/field.tsx';
 import { Tick } from '../../components/labelled.tsx';
 import { gramsOfMg } from '../../components/metal-entries.tsx';
 import { MetalNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { useBooked } from '../../components/use-booked.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useNow } from '../../hooks/use-now.ts';
-import {
-  useCorrectEntryMutation,
-  useGetJarsQuery,
-  useIntoJarMutation,
-  useSendToRefinerMutation,
-} from '../../state/endpoints/account.ts';
+import { useGetJarsQuery, useIntoJarMutation, useSendToRefinerMutation } from '../../state/endpoints/account.ts';
 import { jarWorth, YEARLY_RATE } from '../../state/jar-worth.ts';
-import { showToast } from '../../state/toasts.ts';
 import { jarWords } from '../../words/account.ts';
 import { words } from '../../words/metal.ts';
 import { Consignments } from './consignments.tsx';
@@ -175,16 +170,13 @@ function SendForm({ places, onSent }: { places: readonly string[]; onSent: () =>
   const { rates } = useBasis();
   const { day } = useNow();
   const [send, { error, isLoading }] = useSendToRefinerMutation();
-  const [correct] = useCorrectEntryMutation();
+  const booked = useBooked();
   const [refiner, setRefiner] = useState('');
   const [charge, setCharge] = useState('');
   const problem = charge.trim() ? readMoney(charge, rates.currency, 'amount') : null;
   const onSend = async () => {
     const answer = await send({ on: day, refiner, places: [...places], charge, why: '' });
-    if (!isTaken(answer)) return;
-    const id = answer.data?.[0]?.id;
-    showToast(words.sentToRefiner, id === undefined ? null : () => void correct({ id, why: '' }));
-    onSent();
+    if (booked(answer, words.sentToRefiner)) onSent();
   };
   return (
     <section className="chrome mt-5" aria-labelledby="send">
@@ -231,7 +223,7 @@ function WeighJar() {
   const { rates } = useBasis();
   const { day } = useNow();
   const [fill, { error, isLoading }] = useIntoJarMutation();
-  const [correct] = useCorrectEntryMutation();
+  const booked = useBooked();
   const [alloy, setAlloy] = useState('silver-925');
   const [kind, setKind] = useState<JarKind>('clean');
   const [grams, setGrams] = useState('');
@@ -239,10 +231,7 @@ function WeighJar() {
   const save = async () => {
     const how = isOpening ? 'opening' : 'counted';
     const answer = await fill({ on: day, kind, alloy, grams, how, why: '' });
-    if (!isTaken(answer)) return;
-    setGrams('');
-    const id = answer.data?.[0]?.id;
-    showToast(words.jarWeighed, id === undefined ? null : () => void correct({ id, why: '' }));
+    if (booked(answer, words.jarWeighed)) setGrams('');
   };
   return (
     <section className="chrome mt-5" aria-labelledby="weigh">

@@ -9,15 +9,14 @@ import type { SectionForm } from '../../../core/stock/section.ts';
 import { formNames } from '../../../core/stock/words.ts';
 import { alloyOptions } from '../../components/alloy-options.ts';
 import { Choice } from '../../components/choice.tsx';
-import { Failure, isTaken } from '../../components/failure.tsx';
+import { Failure } from '../../components/failure.tsx';
 import { Field } from '../../components/field.tsx';
 import { Labelled, Tick } from '../../components/labelled.tsx';
 import { SectionFields, sectionFor } from '../../components/section-fields.tsx';
+import { useBooked } from '../../components/use-booked.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useRowProblems } from '../../hooks/use-row-problems.ts';
-import { useCorrectEntryMutation } from '../../state/endpoints/account.ts';
 import { useAddLotMutation } from '../../state/endpoints/stock.ts';
-import { showToast } from '../../state/toasts.ts';
 import { words } from '../../words/shelf.ts';
 
 const forms = (Object.keys(formNames) as SectionForm[]).map((value) => ({ value, label: formNames[value] }));
@@ -28,7 +27,7 @@ export function AddLot() {
   const { rates, studio } = useBasis();
   const [typed, setTyped] = useState<NewLot>(empty);
   const [add, { error, isLoading }] = useAddLotMutation();
-  const [correct] = useCorrectEntryMutation();
+  const booked = useBooked();
   /** The size stays for the next lot; what it lacks is not wrong yet. */
   const [isNext, setNext] = useState(false);
   const alloy = rates.alloys.get(typed.alloy) ?? null;
@@ -45,9 +44,7 @@ export function AddLot() {
   const unit = studio.units === 'mm' ? 'mm' : 'in';
   const keep = async () => {
     const answer = await add(typed);
-    if (!isTaken(answer)) return;
-    const id = answer.data?.[0]?.id;
-    showToast(words.stockReceived, id === undefined ? undefined : () => void correct({ id, why: words.undone }));
+    if (!booked(answer, words.stockReceived)) return;
     setNext(true);
     setTyped({ ...typed, length: '', width: '', height: '', count: '1', paid: '', weighed: '' });
   };

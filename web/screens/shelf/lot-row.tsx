@@ -6,14 +6,13 @@ import { sizeInWords } from '../../../core/batch/stock/size-words.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { readCount } from '../../../core/measure/read/read-number.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
-import { isTaken } from '../../components/failure.tsx';
 import { Field } from '../../components/field.tsx';
 import { RowBody } from '../../components/row.tsx';
 import { SectionGlyph } from '../../components/section-glyph.tsx';
+import { useBooked } from '../../components/use-booked.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useCountLotMutation } from '../../state/endpoints/stock.ts';
 import { problemOf } from '../../state/saving.ts';
-import { showToast } from '../../state/toasts.ts';
 import { words } from '../../words/shelf.ts';
 
 export function LotRow({ lot }: { lot: ShelfLot }) {
@@ -21,6 +20,7 @@ export function LotRow({ lot }: { lot: ShelfLot }) {
   const [typed, setTyped] = useState<string | null>(null);
   const [why, setWhy] = useState('');
   const [count, { error }] = useCountLotMutation();
+  const booked = useBooked();
   const alloy = rates.alloys.get(lot.alloy) ?? null;
   const section = sectionOf(lot);
   const name = `${alloy?.name ?? lot.alloy}, ${sectionInWords(section)}, ${sizeInWords(lot.size)}`;
@@ -29,10 +29,7 @@ export function LotRow({ lot }: { lot: ShelfLot }) {
   const problem = reading && !reading.ok ? reading.sentence : problemOf(error)?.detail;
   const keep = async () => {
     const answer = await count({ id: lot.id, count: typed ?? '', why });
-    if (!isTaken(answer)) return;
-    setTyped(null);
-    const before = String(lot.count);
-    showToast(`${words.counted}: ${name}`, () => void count({ id: lot.id, count: before, why: words.undone }));
+    if (booked(answer, `${words.counted}: ${name}`)) setTyped(null);
   };
   return (
     <RowBody id={`lot-${lot.id}`}>
