@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { fineMetals, metalEntrySchema, placeSchema } from '../core/account/entry.ts';
 import { jarKinds } from '../core/account/place.ts';
 import { batchReturnSchema } from '../core/batch/read-return.ts';
-import { newLotSchema } from '../core/batch/stock/shelf.ts';
+import { lotSchema, newLotSchema } from '../core/batch/stock/shelf.ts';
 import { isoDateSchema, nameSchema, noteSchema, typedSchema } from '../core/measure/typed.ts';
 import { documentParams, idSchema } from './document.ts';
 import { route } from './route.ts';
@@ -44,6 +44,17 @@ const entriesQuery = z.object({
   batchId: z.string().max(40).optional(),
   before: z.coerce.number().int().optional(),
 });
+
+const stockUseSchema = z.object({
+  /** Of `stockKey`. */
+  stock: z.string(),
+  /** One lot of this stock. */
+  lot: lotSchema,
+  /** g used in each of the last months, oldest first, from the first month with use. */
+  usedByMonth: z.array(z.number()),
+});
+/** What batches used of one stock item. */
+export type StockUse = z.infer<typeof stockUseSchema>;
 
 const jarSchema = z.object({
   place: placeSchema,
@@ -114,6 +125,18 @@ const lotStorySchema = z.object({
   from: z.array(z.object({ id: z.string(), number: z.int(), entryId: z.int() })),
   into: z.array(z.object({ id: z.string(), number: z.int(), entryId: z.int() })),
   batches: z.array(z.string()),
+  /** What was paid for the same stock, latest first; minor units for all of a lot. */
+  paid: z.array(
+    z.object({
+      id: z.string(),
+      number: z.int(),
+      on: z.string(),
+      supplier: z.string(),
+      mg: z.int(),
+      paidMinor: z.int(),
+      currency: z.string(),
+    }),
+  ),
 });
 /** Where the metal of a lot came from and went to. */
 export type LotStory = z.infer<typeof lotStorySchema>;
@@ -204,6 +227,13 @@ export const accountRoutes = {
     summary: 'Correct an entry by its counter-entry',
     params: z.object({ id: z.coerce.number().int().min(1) }),
     body: z.strictObject({ why: noteSchema }),
+  }),
+  used: route({
+    method: 'GET',
+    path: '/api/account/used',
+    tag: 'account',
+    summary: 'What batches used of each stock item, by month of the last year',
+    answer: z.array(stockUseSchema),
   }),
   lot: route({
     method: 'GET',

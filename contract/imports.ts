@@ -1,6 +1,8 @@
 // Routes that import the rows of a file together, and undo an import as one.
 import { z } from 'zod';
+import { jarKinds } from '../core/account/place.ts';
 import { newLotSchema } from '../core/batch/stock/shelf.ts';
+import { typedSchema } from '../core/measure/typed.ts';
 import { pieceSchema } from '../core/piece/piece.ts';
 import { idSchema } from './document.ts';
 import { route } from './route.ts';
@@ -37,6 +39,8 @@ const piecesImportedSchema = z.strictObject({
 export type PiecesImported = z.infer<typeof piecesImportedSchema>;
 
 const lotIdsSchema = z.strictObject({ lots: z.array(z.string().min(1).max(40)).max(MOST_ROWS) });
+const entryIdsSchema = z.strictObject({ entries: z.array(z.int()).max(MOST_ROWS) });
+const jarRowSchema = z.strictObject({ kind: z.enum(jarKinds), alloy: idSchema, grams: typedSchema });
 const suppliersSchema = z.strictObject({ suppliers: z.array(z.string().min(1).max(120)).min(1).max(200) });
 
 /** Routes of imports. */
@@ -73,6 +77,23 @@ export const importRoutes = {
     tag: 'imports',
     summary: 'Undo an import of stock by counter-entries',
     body: lotIdsSchema,
+    answer: z.object({ removed: z.int().min(0) }),
+  }),
+  jars: route({
+    method: 'POST',
+    path: '/api/imports/jars',
+    tag: 'imports',
+    summary: 'Enter what lies in jars of scrap as opening balance, all or none',
+    body: z.strictObject({ rows: z.array(jarRowSchema).min(1).max(MOST_ROWS) }),
+    answer: entryIdsSchema,
+    status: 201,
+  }),
+  undoJars: route({
+    method: 'POST',
+    path: '/api/imports/jars/undo',
+    tag: 'imports',
+    summary: 'Undo an import of jars by counter-entries',
+    body: entryIdsSchema,
     answer: z.object({ removed: z.int().min(0) }),
   }),
   undoPriceList: route({

@@ -1,5 +1,6 @@
 // Routes of line sheets and labels, by the ids of their pieces.
 import { z } from 'zod';
+import { isoDateSchema } from '../core/measure/typed.ts';
 import { documentParams } from './document.ts';
 import { route } from './route.ts';
 
@@ -61,6 +62,18 @@ export const sheetRoutes = {
     summary: 'A quote for the customer, with room for the acceptance',
     params: documentParams,
     query: paperQuerySchema,
+  }),
+  entriesCsv: route({
+    ...sheet,
+    path: '/api/account/entries.csv',
+    summary: 'Entries of the metal account between two days, both included, as a table',
+    query: z.object({ from: isoDateSchema, until: isoDateSchema }),
+  }),
+  valuationPdf: route({
+    ...sheet,
+    path: '/api/account/valuation.pdf',
+    summary: 'The valuation of the metal at the end of a day',
+    query: paperQuerySchema.extend({ until: isoDateSchema }),
   }),
   jobSheetPdf: route({
     ...sheet,

@@ -2,7 +2,7 @@
 import type { FastifyInstance } from 'fastify';
 import { accountRoutes } from '../../contract/account.ts';
 import type { AccessKeeper } from '../access/access-keeper.ts';
-import { accountPage, lotStory } from '../services/account-page.ts';
+import { accountPage, lotStory, stockUse } from '../services/account-page.ts';
 import { convertMetal } from '../services/convert-metal.ts';
 import { correctEntry } from '../services/correct-entry.ts';
 import { deliverPieces, issueByHand, returnMetal } from '../services/issue-metal.ts';
@@ -17,6 +17,7 @@ export function registerAccount(app: FastifyInstance, stores: Stores, access: Ac
   answerRoute(app, accountRoutes.page, ({ query }) => accountPage(stores, query.from, query.until));
   answerRoute(app, accountRoutes.entries, ({ query }) => account.entries(query));
   answerRoute(app, accountRoutes.reverse, ({ params, body }) => correctEntry(stores, params.id, body.why));
+  answerRoute(app, accountRoutes.used, () => stockUse(stores));
   answerRoute(app, accountRoutes.lot, ({ params }) => lotStory(stores, params.id));
   sendRoute(app, accountRoutes.lotCode, async ({ params, headers }, reply) => {
     const { number } = account.lot(params.id);

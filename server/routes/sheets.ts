@@ -1,9 +1,11 @@
 // Line sheets, price tags, job sheets and templates as files.
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
 import { sheetRoutes } from '../../contract/sheets.ts';
+import { entriesTable } from '../../core/account/entries-table.ts';
 import { templatesDxf, templatesSvg } from '../../core/batch/templates/template-files.ts';
 import { templatesOf } from '../../core/batch/templates/templates.ts';
 import { batchNumber } from '../../core/bench/batch-number.ts';
+import { csvOf } from '../../core/format/csv.ts';
 import { shortDay } from '../../core/format/days.ts';
 import { paperOf } from '../../core/format/paper.ts';
 import { labelSheets } from '../../core/price/book/label-sheets.ts';
@@ -14,7 +16,9 @@ import { makePaper } from '../documents/paper-maker.ts';
 import type { PaperTask } from '../documents/paper-task.ts';
 import { quotePdf } from '../documents/quote.ts';
 import { templatesPdf } from '../documents/templates.ts';
-import { acceptedStudio } from '../services/basis.ts';
+import { valuationPdf } from '../documents/valuation.ts';
+import { valuationOn } from '../services/account-page.ts';
+import { acceptedStudio, currentBasis } from '../services/basis.ts';
 import { batchOnPaper, letterheadOf, lineSheetOf, tagsOfBatch } from '../services/papers.ts';
 import { quoteOnPaper } from '../services/quote-paper.ts';
 import { NotAcceptable } from '../store/refusals.ts';
@@ -25,6 +29,9 @@ import { sendRoute } from './register.ts';
 const MOST_LABELS = 6500;
 
 type DistributiveOmit<Of, Key extends PropertyKey> = Of extends unknown ? Omit<Of, Key> : never;
+
+/** Entries of one table at most: ten years of a busy studio. */
+const MOST_ENTRIES = 250_000;
 
 /** Registers the routes of printed papers. */
 export function registerSheets(app: FastifyInstance, stores: Stores): void {
@@ -68,6 +75,17 @@ export function registerSheets(app: FastifyInstance, stores: Stores): void {
     const pdf = await quotePdf(quote, letterheadOf(stores), quoteTerms, query.paper ?? paperOf(country));
     const customer = quote.facts.find(([label]) => label === 'Customer')?.[1];
     return await send(reply, 'application/pdf', `${[quote.title, customer].filter(Boolean).join(' - ')}.pdf`, pdf);
+  });
+  sendRoute(app, sheetRoutes.entriesCsv, async ({ query: { from, until } }, reply) => {
+    const { alloys } = currentBasis(stores).rates;
+    const entries = stores.account.entries({ from, until, limit: MOST_ENTRIES }).reverse();
+    const csv = csvOf(entriesTable(entries, (alloy) => alloys.get(alloy)?.name ?? alloy));
+    return await send(reply, 'text/csv; charset=utf-8', `Metal entries - ${from} to ${until}.csv`, csv);
+  });
+  sendRoute(app, sheetRoutes.valuationPdf, async ({ query: { until, paper: size } }, reply) => {
+    const about = valuationOn(stores, until);
+    const pdf = await valuationPdf(about, letterheadOf(stores), size ?? paperOf(acceptedStudio(stores).country));
+    return await send(reply, 'application/pdf', `Valuation of metal - ${until}.pdf`, pdf);
   });
   sendRoute(app, sheetRoutes.jobSheetPdf, async ({ params: { id }, query, headers }, reply) => {
     const { body, count, paper: usual, ...about } = batchOnPaper(stores, id);

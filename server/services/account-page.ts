@@ -1,15 +1,23 @@
 // Reads the metal account: a period with its costs, and the story of a lot.
-import type { AccountPage, LotStory } from '../../contract/account.ts';
+import type { AccountPage, LotStory, StockUse } from '../../contract/account.ts';
+import { heldAfter } from '../../core/account/balance.ts';
 import { CostBook } from '../../core/account/cost-book.ts';
 import type { MetalEntry } from '../../core/account/entry.ts';
-import { sectionOf } from '../../core/batch/stock/shelf.ts';
+import { valuation } from '../../core/account/valuation.ts';
+import { keyOfLot, sectionOf } from '../../core/batch/stock/shelf.ts';
 import { sizeInWords } from '../../core/batch/stock/size-words.ts';
-import { dayAfter } from '../../core/measure/days.ts';
+import { dayAfter, monthsBefore } from '../../core/measure/days.ts';
 import { sectionInWords } from '../../core/stock/words.ts';
+import type { ValuationPaper } from '../documents/valuation.ts';
 import type { Account } from '../store/account.ts';
 import type { Stores } from '../store/stores.ts';
+import { currentBasis } from './basis.ts';
 import { today } from './stockroom.ts';
 
+/** Receipts that the price history of a lot shows. */
+const MOST_PAID = 24;
+/** Months whose use speaks for the next ones. */
+const USED_MONTHS = 12;
 const LAST_DAY = '9999-12-31';
 
 /** The account between two days, both included. */
@@ -43,6 +51,20 @@ function costsAt({ account, now }: Stores, until: string): AccountPage['costs'] 
   return kept.book.costs();
 }
 
+/** The valuation of the metal at the end of a day. */
+export function valuationOn(stores: Stores, until: string): ValuationPaper {
+  const { rates } = currentBasis(stores);
+  const prices = stores.fixes.list(rates.currency).find(({ on }) => on <= until) ?? null;
+  const held = heldAfter(stores.account.balancesAt(until), []);
+  return {
+    values: valuation(held, costsAt(stores, until), prices),
+    until,
+    pricesOf: prices?.on ?? null,
+    currency: rates.currency,
+    nameOf: (alloy) => rates.alloys.get(alloy)?.name ?? alloy,
+  };
+}
+
 /** A lot by id or number. @throws NotThere */
 export function lotStory({ account }: Stores, idOrNumber: string): LotStory {
   const { row, number, where } = account.lot(idOrNumber);
@@ -62,6 +84,11 @@ export function lotStory({ account }: Stores, idOrNumber: string): LotStory {
     entries,
     from: related(true),
     into: related(false),
+    paid: account
+      .paidLots(row.alloy)
+      .filter((one) => (one.lot && row.lot ? keyOfLot(one.lot) === keyOfLot(row.lot) : one.kind === row.kind))
+      .slice(0, MOST_PAID)
+      .map(({ id, number: ofLot, on, supplier, mg: came, paidMinor, currency }) => ({ id, number: ofLot, on, supplier, mg: came, paidMinor, currency })), // prettier-ignore
     batches: [...new Set(entries.flatMap(({ batchId }) => batchId ?? []))],
   };
 }
@@ -71,6 +98,24 @@ function relatives({ lines }: MetalEntry, id: string, isSource: boolean): string
   const own = lines.filter(({ lot }) => lot === id).reduce((sum, { mg }) => sum + mg, 0);
   if (own > 0 !== isSource) return [];
   return lines.flatMap(({ lot, mg }) => (lot !== null && lot !== id && mg > 0 !== isSource ? [lot] : []));
+}
+
+/** What batches used of each stock item in the last whole months. */
+export function stockUse({ account, now }: Stores): StockUse[] {
+  const months = monthsBefore(today({ now }).slice(0, 7), USED_MONTHS);
+  const byStock = new Map<string, { lot: StockUse['lot']; used: number[] }>();
+  for (const { lot, month, mg } of account.usedByMonth(`${months[0] ?? ''}-01`)) {
+    const at = months.indexOf(month);
+    if (at < 0) continue;
+    const entry = byStock.get(keyOfLot(lot)) ?? { lot, used: months.map(() => 0) };
+    entry.used[at] = (entry.used[at] ?? 0) + mg / 1000;
+    byStock.set(keyOfLot(lot), entry);
+  }
+  return [...byStock].flatMap(([stock, { lot, used }]) => {
+    const grams = used.map((g) => Math.max(0, g));
+    const first = grams.findIndex((g) => g > 0);
+    return first < 0 ? [] : [{ stock, lot, usedByMonth: grams.slice(first) }];
+  });
 }
 
 function nameOf({ lot, kind }: ReturnType<Account['lot']>['row']): string {

@@ -1,13 +1,14 @@
 // Imports the rows of a file together, and undoes an import as one.
 import type { ImportedPieceRow, PiecesImported } from '../../contract/imports.ts';
 import type { NewLot } from '../../core/batch/stock/shelf.ts';
+import type { JarRow } from '../../core/import/jar-rows.ts';
 import { NotAcceptable } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';
 import { acceptPiece } from './accept-piece.ts';
 import { currentBasis } from './basis.ts';
 import { correctEntry } from './correct-entry.ts';
 import { setPrices } from './set-prices.ts';
-import { addLot } from './stockroom.ts';
+import { addLot, fillJar, today } from './stockroom.ts';
 
 /**
  * Adds new pieces as their first version, and sets the prices of all. A piece that cannot be computed stays a draft.
@@ -84,5 +85,21 @@ export function undoImportedStock(stores: Stores, lots: readonly string[]): numb
       if (first) correctEntry(stores, first.id, 'import undone');
     }
     return lots.length;
+  });
+}
+
+/** Enters what lies in jars as opening balance, all or none. @returns ids of the entries */
+export function importJars(stores: Stores, rows: readonly JarRow[]): number[] {
+  const on = today(stores);
+  return stores.inTransaction(() =>
+    rows.flatMap((row) => fillJar(stores, { ...row, on, how: 'opening', why: '' }).map(({ id }) => id)),
+  );
+}
+
+/** Takes imported jars back by counter-entries. @returns number of entries */
+export function undoImportedJars(stores: Stores, entries: readonly number[]): number {
+  return stores.inTransaction(() => {
+    for (const id of entries) correctEntry(stores, id, 'import undone');
+    return entries.length;
   });
 }

@@ -12,7 +12,7 @@ import {
   newMetalEntrySchema,
 } from '../../core/account/entry.ts';
 import type { Place } from '../../core/account/place.ts';
-import { type BulkLot, lotSchema, type NewLotRow, type ShelfLot } from '../../core/batch/stock/shelf.ts';
+import { type BulkLot, type Lot, lotSchema, type NewLotRow, type ShelfLot } from '../../core/batch/stock/shelf.ts';
 import type { Receipt } from '../../core/metal/receipt.ts';
 import type { Ledger } from './ledger.ts';
 import { NotAcceptable, NotThere } from './refusals.ts';
@@ -89,6 +89,25 @@ const GROUPED = `case when place glob 'work/*' then 'work' when place glob 'refi
 const BEFORE_ALL = '0000-01-01';
 const AFTER_ALL = '9999-12-31';
 const LAST = 9_007_199_254_740_991;
+
+interface PaidLotRow {
+  id: string;
+  number: number;
+  kind: string;
+  supplier: string;
+  body: string;
+  on_day: string;
+  currency: string;
+  mg: number;
+  paid_minor: number;
+}
+/** A lot with what was paid for all of it, minor units. */
+interface PaidLot extends Pick<PaidLotRow, 'id' | 'number' | 'kind' | 'supplier' | 'currency' | 'mg'> {
+  readonly on: string;
+  readonly paidMinor: number;
+  /** Null for metal that is weighed. */
+  readonly lot: Lot | null;
+}
 
 /** The metal account of a ledger. */
 export class Account {
@@ -202,6 +221,38 @@ export class Account {
       else entries.push({ id, kind, lines: [line] });
     }
     return entries;
+  }
+
+  /** What batches used of each lot with a size, by month, mg. @param since  ISO day */
+  usedByMonth(since: string): { readonly lot: Lot; readonly month: string; readonly mg: number }[] {
+    return this.#prepare<[string], { body: string; month: string; mg: number }>(
+      `select body, substr(on_day, 1, 7) as month, -sum(mg) as mg
+         from metal_entry entry join metal_line on entry_id = entry.id join metal_lot on metal_lot.id = lot_id
+        where place = 'stock' and entry.kind in ('issued', 'returned', 'scrapped') and on_day >= ?
+          and metal_lot.kind not in ('grain', 'ingot')
+          and not exists (select 1 from metal_entry later where later.corrects = entry.id)
+        group by metal_lot.id, month`,
+    )
+      .all(since)
+      .map(({ body, ...row }) => ({ ...row, lot: lotSchema.parse(JSON.parse(body)) }));
+  }
+
+  /** What was paid for lots of an alloy, latest first. */
+  paidLots(alloy: string): PaidLot[] {
+    return this.#prepare<[string], PaidLotRow>(
+      `select metal_lot.id, number, metal_lot.kind, supplier, body, on_day, currency, came.mg, paid.paid_minor
+         from metal_line paid join metal_entry entry on entry.id = paid.entry_id
+         join metal_line came on came.entry_id = entry.id and came.place = 'stock' and came.lot_id <> ''
+         join metal_lot on metal_lot.id = came.lot_id
+        where paid.alloy = ? and paid.paid_minor is not null and entry.kind in ('received', 'opening')
+          and not exists (select 1 from metal_entry later where later.corrects = entry.id)
+        order by on_day desc, entry.id desc`,
+    )
+      .all(alloy)
+      .map(({ body, on_day: on, paid_minor: paidMinor, ...row }) => {
+        const isBulk = row.kind === 'grain' || row.kind === 'ingot';
+        return { ...row, on, paidMinor, lot: isBulk ? null : lotSchema.parse(JSON.parse(body)) };
+      });
   }
 
   /** mg that came into each jar since a day. */

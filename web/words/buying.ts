@@ -2,6 +2,8 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  barsAndSheets: 'Bars and sheets',
+  reorderOfMetal: 'Orange: less in stock than the reorder level. Press the level for its calculation.',
   samplePriceList: 'sample price list',
   counted: 'Count',
   addAConsumable: 'Add a consumable',

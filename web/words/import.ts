@@ -34,6 +34,7 @@ export const words = localWords({
   simplePieces:
     'Each row becomes a simple piece: its metal by weight, its time as one step, its prices as they are. Parts and steps can follow later.',
   stock: 'Stock',
+  jars: 'Jars of scrap',
   supplierOfRows: 'Supplier, where no column names one',
   usualMetal: 'Metal, where no column names one',
   whatItDoes: 'effect',

@@ -2,6 +2,10 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  priceHistory: 'Price history',
+  day: 'day',
+  supplier: 'supplier',
+  paidAGram: 'paid per g',
   lot: 'Lot',
   lotInText: 'lot',
   belongsTo: 'belongs to',

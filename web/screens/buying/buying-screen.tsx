@@ -13,6 +13,7 @@ import { useNow } from '../../hooks/use-now.ts';
 import { words } from '../../words/buying.ts';
 import { BuyingTable } from './buying-table.tsx';
 import { GoodsThere } from './goods-there.tsx';
+import { MetalThere } from './metal-there.tsx';
 import { OrdersBox } from './orders-box.tsx';
 import { PriceListBox } from './price-list-box.tsx';
 import { useBuying } from './use-buying.ts';
@@ -86,6 +87,7 @@ export function BuyingScreen() {
             </>
           )}
           <OrdersBox lines={sold} />
+          <MetalThere wanting={wanting} items={items} />
           <GoodsThere goods={goods} stocked={stocked} items={items} />
           <PriceListBox items={items} />
         </>

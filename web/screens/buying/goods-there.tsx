@@ -14,6 +14,7 @@ import { useCountGoodsMutation } from '../../state/endpoints/stock.ts';
 import { problemOf } from '../../state/saving.ts';
 import { showToast } from '../../state/toasts.ts';
 import { words } from '../../words/buying.ts';
+import { USUAL_LEAD_DAYS } from './lead-days.ts';
 
 interface GoodsThereProps {
   /** Quantity that open batches need. */
@@ -21,9 +22,6 @@ interface GoodsThereProps {
   readonly stocked: readonly Stocked[];
   readonly items: readonly SupplierItem[];
 }
-
-/** Days a delivery takes where no price list says. */
-const USUAL_LEAD_DAYS = 7;
 
 export function GoodsThere({ goods, stocked, items }: GoodsThereProps) {
   const [count, { error }] = useCountGoodsMutation();

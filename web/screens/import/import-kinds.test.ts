@@ -7,6 +7,7 @@ test.each([
   ['Product,Silver weight,Minutes,RRP\nBand,3,12,40', 'pieces'],
   ['Supplier,Item,Name,Price,Pack\nHarbour,A1,Ear wires,5,10', 'priceList'],
   ['Stock,Length,Qty,Paid\nsterling round wire 1 mm,1000,2,30', 'stock'],
+  ['Metal,Kind of scrap,Weight\nSterling,filings,38.2', 'jars'],
   ['a,b\n1,2', 'pieces'],
 ])('%j is %s', (text, kind) => {
   const table = readTableText(text);

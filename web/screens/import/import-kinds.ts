@@ -4,6 +4,7 @@ import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
 import type { NewLot } from '../../../core/batch/stock/shelf.ts';
 import { alloyNamed } from '../../../core/import/alloy-named.ts';
 import { guessMapping, type ImportField, missingFields } from '../../../core/import/columns.ts';
+import { jarFields, type JarRow, readJarRow } from '../../../core/import/jar-rows.ts';
 import { type KnownPiece, pieceFields, type PieceRow, readPieceRow } from '../../../core/import/piece-rows.ts';
 import { priceListFields, readPriceListRow } from '../../../core/import/price-list-rows.ts';
 import type { RowReading } from '../../../core/import/row-reading.ts';
@@ -12,13 +13,14 @@ import type { TableFile } from '../../../core/import/table-file.ts';
 import type { Basis } from '../../state/basis.ts';
 import { remember, remembered } from '../../state/remembered.ts';
 
-export const importKinds = ['pieces', 'priceList', 'stock'] as const;
+export const importKinds = ['pieces', 'priceList', 'stock', 'jars'] as const;
 export type ImportKind = (typeof importKinds)[number];
 
 export const fieldsOf: Readonly<Record<ImportKind, readonly ImportField[]>> = {
   pieces: pieceFields,
   priceList: priceListFields,
   stock: stockFields,
+  jars: jarFields,
 };
 
 export interface ImportBasis {
@@ -29,7 +31,7 @@ export interface ImportBasis {
   readonly supplier: string;
 }
 
-export type AnyRow = PieceRow | SupplierItem | NewLot;
+export type AnyRow = PieceRow | SupplierItem | NewLot | JarRow;
 
 /** A function that reads rows of a kind. */
 export function readerOf(kind: ImportKind, { basis, known, items, usualAlloy, supplier }: ImportBasis) {
@@ -47,6 +49,7 @@ export function readerOf(kind: ImportKind, { basis, known, items, usualAlloy, su
     pieces: (cells) => readPieceRow(cells, { alloyOf, currency, known: byName, usualAlloy }),
     priceList: (cells) => readPriceListRow(cells, { alloys, currency, supplier, known: items }),
     stock: (cells) => readStockRow(cells, { alloys, currency }),
+    jars: (cells) => readJarRow(cells, { alloyOf }),
   };
   return readers[kind];
 }

@@ -4,6 +4,7 @@ import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
 import { withBreaks } from '../../../core/batch/buying/price-list-file.ts';
 import type { NewLot } from '../../../core/batch/stock/shelf.ts';
 import { cellsByField, guessMapping, type Mapping, missingFields } from '../../../core/import/columns.ts';
+import type { JarRow } from '../../../core/import/jar-rows.ts';
 import type { PieceRow } from '../../../core/import/piece-rows.ts';
 import type { RowReading } from '../../../core/import/row-reading.ts';
 import { plainCell, type TableFile } from '../../../core/import/table-file.ts';
@@ -11,8 +12,10 @@ import { failureIn } from '../../components/failure.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useTimeSliced } from '../../hooks/use-time-sliced.ts';
 import {
+  useImportJarsMutation,
   useImportPiecesMutation,
   useImportStockMutation,
+  useUndoImportedJarsMutation,
   useUndoImportedPiecesMutation,
   useUndoImportedStockMutation,
   useUndoPriceListMutation,
@@ -108,6 +111,8 @@ function useKeep(kind: ImportKind, fileName: string): (rows: readonly AnyRow[]) 
   const [undoPieces] = useUndoImportedPiecesMutation();
   const [importStock] = useImportStockMutation();
   const [undoStock] = useUndoImportedStockMutation();
+  const [importJars] = useImportJarsMutation();
+  const [undoJars] = useUndoImportedJarsMutation();
   const [addPriceList] = useAddPriceListMutation();
   const [undoPriceList] = useUndoPriceListMutation();
   const done = (count: number, undo: () => void) =>
@@ -121,6 +126,10 @@ function useKeep(kind: ImportKind, fileName: string): (rows: readonly AnyRow[]) 
       const answer = await importStock({ rows: rows as NewLot[] });
       if (answer.error) return failureIn(answer.error);
       done(rows.length, () => void undoStock(answer.data));
+    } else if (kind === 'jars') {
+      const answer = await importJars({ rows: rows as JarRow[] });
+      if (answer.error) return failureIn(answer.error);
+      done(rows.length, () => void undoJars(answer.data));
     } else {
       const list = withBreaks(rows as SupplierItem[]);
       const answer = await addPriceList(list);

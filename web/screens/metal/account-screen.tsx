@@ -2,6 +2,7 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { AccountPage } from '../../../contract/account.ts';
+import { sheetRoutes } from '../../../contract/sheets.ts';
 import {
   type AlloyStatement,
   type Balance,
@@ -162,7 +163,16 @@ function Entries({ period }: { period: PeriodProps['period'] }) {
   const all = before === undefined ? data : [...earlier, ...data];
   return (
     <section className="mt-6" aria-labelledby="entries">
-      <h2 id="entries">{words.entries}</h2>
+      <div className="flex items-baseline justify-between">
+        <h2 id="entries">{words.entries}</h2>
+        <a
+          className="link chrome text-[14px]"
+          href={`${sheetRoutes.entriesCsv.path}?from=${period.from}&until=${period.until}`}
+          download
+        >
+          {words.entries}, CSV
+        </a>
+      </div>
       <MetalEntries entries={all} label={words.entries} />
       {data.length === PAGE && (
         <button

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import type { Jar } from '../../../contract/account.ts';
 import { type JarKind, jarKinds } from '../../../core/account/place.ts';
 import type { WhenToSend } from '../../../core/account/refining.ts';
+import { jarTable } from '../../../core/batch/stock/stock-table.ts';
 import type { Figure } from '../../../core/figure/figure.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
@@ -19,11 +20,12 @@ import { MetalNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useBooked } from '../../components/use-booked.ts';
+import { saveTable } from '../../hooks/save-table.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useNow } from '../../hooks/use-now.ts';
 import { useGetJarsQuery, useIntoJarMutation, useSendToRefinerMutation } from '../../state/endpoints/account.ts';
 import { jarWorth, YEARLY_RATE } from '../../state/jar-worth.ts';
-import { jarWords } from '../../words/account.ts';
+import { jarWords, words as accountWords } from '../../words/account.ts';
 import { words } from '../../words/metal.ts';
 import { Consignments } from './consignments.tsx';
 
@@ -43,7 +45,28 @@ export function JarsScreen() {
       left={
         <>
           <MetalNav />
-          <h1>{words.jars}</h1>
+          <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+            <h1>{words.jars}</h1>
+            <span className="chrome flex gap-4 text-[15px]">
+              {jars.length > 0 && (
+                <button
+                  type="button"
+                  className="link"
+                  onClick={() =>
+                    void saveTable(
+                      jarTable(jars, (id) => basis.rates.alloys.get(id)?.name ?? id),
+                      'jars.csv',
+                    )
+                  }
+                >
+                  {accountWords.exportCsv}
+                </button>
+              )}
+              <Link className="link" to="/import">
+                {accountWords.importATable}
+              </Link>
+            </span>
+          </div>
           {data && jars.length === 0 && <p className="mt-3 max-w-[56ch]">{words.noJarsYet}</p>}
           {jars.length > 0 && (
             <table className="rows mt-3" aria-label={words.jars}>

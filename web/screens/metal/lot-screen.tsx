@@ -4,6 +4,8 @@ import { Link, useParams } from 'react-router';
 import { accountRoutes, type LotStory } from '../../../contract/account.ts';
 import { pathTo } from '../../../contract/route.ts';
 import { type JarKind, jarKinds } from '../../../core/account/place.ts';
+import { showValue } from '../../../core/figure/show.ts';
+import { shortDay } from '../../../core/format/days.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Failure, isTaken } from '../../components/failure.tsx';
 import { Field } from '../../components/field.tsx';
@@ -11,6 +13,7 @@ import { gramsOfMg, MetalEntries } from '../../components/metal-entries.tsx';
 import { NotFound } from '../../components/not-found.tsx';
 import { MetalNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
+import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useBatchNames } from '../../hooks/use-batch-names.ts';
 import { useNow } from '../../hooks/use-now.ts';
@@ -54,6 +57,7 @@ function LotPages({ story }: { story: LotStory }) {
           </p>
           {mg > 0 && <LotActions story={story} />}
           <Relatives story={story} />
+          <PriceHistory paid={story.paid} own={lot.id} />
         </>
       }
       right={
@@ -149,6 +153,38 @@ function LotActions({ story: { lot, where, isBulk } }: { story: LotStory }) {
       )}
       <Failure of={[error, backError]} />
     </div>
+  );
+}
+
+/** What was paid for the same stock. */
+function PriceHistory({ paid, own }: { paid: LotStory['paid']; own: string }) {
+  if (paid.length === 0) return null;
+  return (
+    <section className="mt-6" aria-labelledby="paid">
+      <h2 id="paid">{words.priceHistory}</h2>
+      <table className="rows mt-1" aria-labelledby="paid">
+        <TableHeader of={[words.day, words.supplier, { end: words.lot }, { end: 'g' }, { end: words.paidAGram }]} />
+        <tbody>
+          {paid.map(({ id, number, on, supplier, mg, paidMinor, currency }) => (
+            <tr key={`${id} ${on}`} className="border-b border-hair">
+              <td className="first num">{shortDay(on)}</td>
+              <td>{supplier}</td>
+              <td className="end num">
+                {id === own ? (
+                  <b>{number}</b>
+                ) : (
+                  <Link className="link" to={`/lots/${id}`}>
+                    {number}
+                  </Link>
+                )}
+              </td>
+              <td className="end num">{gramsOfMg(mg)}</td>
+              <td className="end num">{showValue((1000 * paidMinor) / mg, currency)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
   );
 }
 

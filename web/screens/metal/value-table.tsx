@@ -1,4 +1,5 @@
 // What the metal is worth, by alloy: at metal prices, at average cost, and first-in first-out.
+import { sheetRoutes } from '../../../contract/sheets.ts';
 import { type AlloyValue, valuationSums, valuationTable } from '../../../core/account/valuation.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { dayInFigures, shortDay } from '../../../core/format/days.ts';
@@ -60,6 +61,9 @@ export function ValueTable({ values, prices, until }: ValueTableProps) {
         <button type="button" className="link" onClick={save}>
           {words.valuation}, CSV
         </button>
+        <a className="link" href={`${sheetRoutes.valuationPdf.path}?until=${until}`} target="_blank" rel="noreferrer">
+          {words.valuation}, PDF
+        </a>
       </p>
     </>
   );

@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { type BulkLot, sectionOf, type ShelfLot } from '../../../core/batch/stock/shelf.ts';
 import { shelfSums } from '../../../core/batch/stock/shelf-sums.ts';
+import { stockTable } from '../../../core/batch/stock/stock-table.ts';
 import { stockName } from '../../../core/format/variants.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
 import { CountTable } from '../../components/count-table.tsx';
@@ -10,9 +11,11 @@ import { gramsOfMg, MetalEntries } from '../../components/metal-entries.tsx';
 import { MetalNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
+import { saveTable } from '../../hooks/save-table.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useSorted } from '../../hooks/use-sorted.ts';
 import { useGetShelfQuery } from '../../state/endpoints/stock.ts';
+import { words as accountWords } from '../../words/account.ts';
 import { words } from '../../words/shelf.ts';
 import { AddLot } from './add-lot.tsx';
 import { LotRow } from './lot-row.tsx';
@@ -38,6 +41,20 @@ export function ShelfScreen() {
             <Link className="link chrome text-[15px]" to="/convert">
               {words.meltRollAlloy}
             </Link>
+            {data && (
+              <button
+                type="button"
+                className="link chrome text-[15px]"
+                onClick={() =>
+                  void saveTable(
+                    stockTable(lots, data.bulk, (id) => rates.alloys.get(id)?.name ?? id),
+                    'stock.csv',
+                  )
+                }
+              >
+                {accountWords.exportCsv}
+              </button>
+            )}
             <Link className="link chrome text-[15px]" to="/import">
               {words.importATable}
             </Link>

@@ -8,6 +8,7 @@ import {
   type LotStory,
   type SendToRefiner,
   type Settlement,
+  type StockUse,
 } from '../../../contract/account.ts';
 import type { MetalEntry } from '../../../core/account/entry.ts';
 import type { JarKind } from '../../../core/account/place.ts';
@@ -41,6 +42,11 @@ const injected = api.injectEndpoints({
     correctEntry: build.mutation<MetalEntry[], { id: number; why: string }>({
       query: ({ id, why }) => requestOf(accountRoutes.reverse, { params: { id }, body: { why } }),
       ...entry,
+    }),
+    getStockUse: build.query<StockUse[], undefined>({
+      query: () => requestOf(accountRoutes.used, {}),
+      transformResponse: parsedBy(accountRoutes.used),
+      providesTags: ['Account'],
     }),
     getLot: build.query<LotStory, string>({
       query: (id) => requestOf(accountRoutes.lot, { params: { id } }),
@@ -101,6 +107,7 @@ export const {
   useGetEntriesQuery,
   useCorrectEntryMutation,
   useGetLotQuery,
+  useGetStockUseQuery,
   usePutLotMutation,
   useScrapLotMutation,
   useHandBackMutation,

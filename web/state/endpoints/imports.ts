@@ -1,6 +1,7 @@
 // Imports of files.
 import { type ImportedPieceRow, importRoutes, type PiecesImported } from '../../../contract/imports.ts';
 import type { NewLot } from '../../../core/batch/stock/shelf.ts';
+import type { JarRow } from '../../../core/import/jar-rows.ts';
 import { api, parsedBy, requestOf } from '../api.ts';
 
 const injected = api.injectEndpoints({
@@ -27,6 +28,17 @@ const injected = api.injectEndpoints({
       extraOptions: { isEntry: true },
       invalidatesTags: ['Shelf', 'Account', 'Receipts'],
     }),
+    importJars: build.mutation<{ entries: number[] }, { rows: JarRow[] }>({
+      query: (body) => requestOf(importRoutes.jars, { body }),
+      extraOptions: { isEntry: true },
+      transformResponse: parsedBy(importRoutes.jars),
+      invalidatesTags: ['Account'],
+    }),
+    undoImportedJars: build.mutation<unknown, { entries: number[] }>({
+      query: (body) => requestOf(importRoutes.undoJars, { body }),
+      extraOptions: { isEntry: true },
+      invalidatesTags: ['Account'],
+    }),
     undoPriceList: build.mutation<unknown, { suppliers: string[] }>({
       query: (body) => requestOf(importRoutes.undoPriceList, { body }),
       extraOptions: { isEntry: true },
@@ -38,7 +50,9 @@ const injected = api.injectEndpoints({
 export const {
   useImportPiecesMutation,
   useUndoImportedPiecesMutation,
+  useImportJarsMutation,
   useImportStockMutation,
+  useUndoImportedJarsMutation,
   useUndoImportedStockMutation,
   useUndoPriceListMutation,
 } = injected;
