@@ -14,7 +14,7 @@ test('a piece is made, priced and put in a batch, and is unchanged after a resta
   await page.getByLabel('Price of silver').fill('1.00 / g');
   await page.getByRole('button', { name: /^Save metal prices for/ }).click();
   await expect(page.getByText(/Current prices:/)).toBeVisible();
-  await page.getByRole('link', { name: 'Metal', exact: true }).click();
+  await page.getByRole('navigation', { name: 'Settings' }).getByRole('link', { name: 'Metal' }).click();
   await page.getByLabel('Add a metal').selectOption('silver');
   await page.getByLabel('silver, sheet').fill('0.10');
   await page.getByRole('link', { name: 'Workshop' }).click();

@@ -113,7 +113,7 @@ test.describe('on a phone', () => {
   test('the sections fold into a menu, and the cells of a row name their columns', async ({ page, demo }) => {
     await page.goto(`${demo.url}/pieces`);
     await page.getByRole('button', { name: 'Menu' }).tap();
-    await page.getByRole('menuitem', { name: 'Stock' }).tap();
+    await page.getByRole('menuitem', { name: 'Metal' }).tap();
     await expect(page.getByRole('heading', { level: 1, name: 'Stock' })).toBeVisible();
     const cell = page
       .getByRole('cell')

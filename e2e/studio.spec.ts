@@ -9,7 +9,7 @@ test('an own alloy has no weight until it has a density', async ({ page, demo })
   await page.getByLabel('Tide bronze, density').fill('85');
   await expect(page.getByText(/No metal has a density of 85/)).toBeVisible();
   await page.getByLabel('Tide bronze, density').fill('8.8');
-  await page.getByRole('link', { name: 'Metal', exact: true }).click();
+  await page.getByRole('navigation', { name: 'Settings' }).getByRole('link', { name: 'Metal' }).click();
   await page.getByLabel('Add a metal').selectOption('bronze');
   await page.getByLabel('bronze, sheet').fill('0.03');
   await page.getByRole('button', { name: 'Save as version 3' }).click();
