@@ -19,6 +19,7 @@ const coreFloors = [
   'plan',
   'ask',
   'import',
+  'made',
 ];
 const webFloors = ['workers', 'state', 'words', 'hooks', 'components', 'screens', 'shell'];
 const tests = '\\.test\\.ts$';

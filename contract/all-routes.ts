@@ -9,6 +9,7 @@ import { fairRoutes } from './fairs.ts';
 import { fixRoutes } from './fixes.ts';
 import { goodsRoutes } from './goods.ts';
 import { importRoutes } from './imports.ts';
+import { madeRoutes } from './made.ts';
 import { orderRoutes } from './orders.ts';
 import { photoRoutes } from './photos.ts';
 import { pieceRoutes } from './pieces.ts';
@@ -35,6 +36,7 @@ const groups: readonly Readonly<Record<string, AnyRoute>>[] = [
   batchRoutes,
   fairRoutes,
   quoteRoutes,
+  madeRoutes,
   importRoutes,
   photoRoutes,
   fixRoutes,

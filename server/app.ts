@@ -27,6 +27,7 @@ import { registerFairs } from './routes/fairs.ts';
 import { registerFixes } from './routes/fixes.ts';
 import { registerGoods } from './routes/goods.ts';
 import { registerImports } from './routes/imports.ts';
+import { registerMade } from './routes/made.ts';
 import { registerOrders } from './routes/orders.ts';
 import { registerPhotos } from './routes/photos.ts';
 import { registerPieces } from './routes/pieces.ts';
@@ -123,6 +124,7 @@ export async function createApp(
   registerShelf(app, stores);
   registerAccount(app, stores, access);
   registerOrders(app, stores);
+  registerMade(app, stores);
   registerPlan(app, stores, finder);
   registerBench(app, stores);
   registerGoods(app, stores);

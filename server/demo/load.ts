@@ -21,6 +21,7 @@ import type { Ledger } from '../store/ledger.ts';
 import { openStores, type Stores } from '../store/stores.ts';
 import { demoEntries, demoPast, type PastDemoBatch } from './bench-season.ts';
 import { drawingOf } from './drawings.ts';
+import { madeYear } from './made.ts';
 import { type FinishedBatch, metalSeason } from './metal.ts';
 import { demoPieces } from './pieces.ts';
 import { demoFairs, demoQuotes, demoReceipts } from './selling.ts';
@@ -108,7 +109,7 @@ function season(
   pieces: Readonly<Record<PastDemoBatch['piece'], { readonly id: string; readonly revision: number }>>,
   day: string,
   on: (daysAgo: number) => string,
-): (FinishedBatch & Pick<PastDemoBatch, 'note'>)[] {
+): (FinishedBatch & Pick<PastDemoBatch, 'note' | 'kind' | 'customer'>)[] {
   return demoPast.map(({ piece, size = '', quantity, daysAgo, kind, customer, note }, seed) => {
     on(daysAgo);
     const { id, revision } = pieces[piece];
@@ -127,8 +128,7 @@ function season(
     const added = stores.batches.add(body);
     stores.batches.accept(added.id, added.version, () => null);
     stores.bench.add(demoEntries(stores, added.id, body, dayAfter(day, -daysAgo), { seed }));
-    const isDelivered = (kind === 'order' || kind === 'commission') && daysAgo > 12;
-    return { id: added.id, daysAgo, quantity: Number(quantity), note, isDelivered };
+    return { id: added.id, daysAgo, quantity: Number(quantity), note, kind, customer };
   });
 }
 
@@ -156,6 +156,7 @@ export function loadDemo(ledger: Ledger, today: Date): void {
     const finished = season(loading.stores, designs, day, on);
     const mistaken = finished.find(({ note }) => note === MISTAKEN)?.id ?? '';
     metalSeason(loading, finished, mistaken);
+    madeYear(loading, designs, finished);
     on(0);
   });
   run.immediate();

@@ -11,7 +11,7 @@ import { massPerArea, massPerLength } from '../../core/stock/section.ts';
 import { typedSection } from '../../core/stock/typed-section.ts';
 import { currentBasis } from '../services/basis.ts';
 import { convertMetal } from '../services/convert-metal.ts';
-import { deliverPieces, returnMetal } from '../services/issue-metal.ts';
+import { returnMetal } from '../services/issue-metal.ts';
 import { countBatchNow } from '../services/made-lines.ts';
 import { sendToRefiner, settle } from '../services/refine.ts';
 import { addLot, entryOf, fillJar } from '../services/stockroom.ts';
@@ -26,8 +26,6 @@ export interface FinishedBatch {
   readonly id: string;
   readonly daysAgo: number;
   readonly quantity: number;
-  /** Whether its pieces have left: an order or a commission. */
-  readonly isDelivered: boolean;
 }
 
 interface Season {
@@ -46,11 +44,7 @@ export function metalSeason(season: Season, finished: readonly FinishedBatch[], 
   const events = [
     ...finished.map((batch, index) => ({
       daysAgo: returnedAgo(batch),
-      run: () => {
-        settleBatch(season, batch, index, batch.id === mistaken);
-        if (batch.isDelivered)
-          deliverPieces(season.stores, batch.id, { on: season.on(Math.max(0, batch.daysAgo - 7)), why: '' });
-      },
+      run: () => settleBatch(season, batch, index, batch.id === mistaken),
     })),
     { daysAgo: 45, run: () => sendAndSettle(season) },
     { daysAgo: 14, run: () => meltCleanScrap(season) },
@@ -60,7 +54,8 @@ export function metalSeason(season: Season, finished: readonly FinishedBatch[], 
   season.on(0);
 }
 
-const returnedAgo = ({ daysAgo }: FinishedBatch) => Math.max(0, daysAgo - 4);
+/** Days ago that what came back was weighed. */
+export const returnedAgo = ({ daysAgo }: FinishedBatch) => Math.max(0, daysAgo - 4);
 
 function openingBalance({ stores, on }: Season): void {
   const lot = (daysAgo: number, more: Partial<NewLot> & Pick<NewLot, 'alloy' | 'section'>) => {

@@ -9,6 +9,7 @@ import { NotAcceptable } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';
 import { currentBasis } from './basis.ts';
 import { countBatchNow, madeLines } from './made-lines.ts';
+import { takeInWhenClosed } from './made-pieces.ts';
 import { refuseIssues, refuseStops } from './refuse.ts';
 import { giveStockBack, takeGoods } from './stockroom.ts';
 import { takeSmallChanges } from './take-small-changes.ts';
@@ -44,6 +45,7 @@ export function acceptBatch(stores: Stores, id: string, version: number): Docume
       return pricedBatch(stores, batch);
     });
     if (accepted?.state !== changed.body.state) takeSmallChanges(stores, changed.body);
+    if (changed.body.state === 'closed' && accepted?.state !== 'closed') takeInWhenClosed(stores, id);
     return changed;
   });
 }

@@ -88,6 +88,8 @@ export function deliverPieces(
   id: string,
   { on, why }: { readonly on: string; readonly why: string },
 ): MetalEntry[] {
+  if (stores.made.batchesTakenIn().has(id))
+    throw new NotAcceptable('The pieces of this batch are among the finished pieces. Enter the sale there.', []);
   const entries = stores.account.entries({ batchId: id, limit: 1000 });
   const here = balances(entries).filter(({ place, mg }) => place === 'finished' && mg > 0);
   if (here.length === 0) throw new NotAcceptable('No finished piece of this batch is here.', []);

@@ -12,6 +12,7 @@ import { Documents } from './documents.ts';
 import { Fixes } from './fixes.ts';
 import { GoodsStore } from './goods.ts';
 import type { Ledger } from './ledger.ts';
+import { MadePieces } from './made.ts';
 import { Orders } from './orders.ts';
 import { Photos } from './photos.ts';
 import { Plans } from './plans.ts';
@@ -36,6 +37,7 @@ export interface Stores {
   readonly account: Account;
   readonly goods: GoodsStore;
   readonly orders: Orders;
+  readonly made: MadePieces;
   readonly priceLists: PriceLists;
   readonly bench: BenchLog;
   readonly plans: Plans;
@@ -59,6 +61,7 @@ export function openStores(ledger: Ledger, now: () => string = () => serverClock
     account: new Account(ledger, now),
     goods: new GoodsStore(ledger, now),
     orders: new Orders(ledger, now),
+    made: new MadePieces(ledger, now),
     priceLists: new PriceLists(ledger, now),
     bench: new BenchLog(ledger, now),
     plans: new Plans(ledger, now),

@@ -17,6 +17,7 @@ export const tags = [
   'Shelf',
   'Account',
   'Goods',
+  'Made',
   'PriceLists',
   'Bench',
   'Backups',

@@ -1,0 +1,142 @@
+// Entries of finished pieces. Each moves pieces between places; its lines sum to zero for each item. An entry never
+// changes: a counter-entry reverses it.
+import { z } from 'zod';
+import { currencySchema, isoDateSchema, noteSchema } from '../measure/typed.ts';
+import type { MadePlace } from './made-place.ts';
+
+/** Kinds of entries. */
+const madeKinds = [
+  'made',
+  'opening',
+  'moved',
+  'sold',
+  'refunded',
+  'melted',
+  'given',
+  'lost',
+  'counted',
+  'graded',
+  'reversed',
+] as const;
+/** What happened. */
+export type MadeKind = (typeof madeKinds)[number];
+
+/** Grades of pieces: for sale, second choice, and samples that are shown. */
+export const grades = ['good', 'second', 'sample'] as const;
+/** A grade. */
+export type Grade = (typeof grades)[number];
+
+const placeSchema = z.string().min(1).max(80) as unknown as z.ZodType<MadePlace>;
+const minorSchema = z.int().default(0);
+
+/** A line of an entry: the change at one place. Money and minutes are those of all its pieces. */
+const madeLineSchema = z.object({
+  place: placeSchema,
+  item: z.string().min(1).max(40),
+  grade: z.enum(grades),
+  count: z.int(),
+  /** What they cost to make, and the estimate; minor units, on the line of the place `made` or `opening`. */
+  costMinor: minorSchema,
+  estimateMinor: minorSchema,
+  /** Of the cost, labour. */
+  labourMinor: minorSchema,
+  /** Bench minutes as they were, and by the estimate. */
+  minutes: z.number().default(0),
+  estimateMinutes: z.number().default(0),
+  /** On the line of the place `sold`: paid by the customer, and of it tax, commission and fees; minor units. */
+  paidMinor: minorSchema,
+  taxMinor: minorSchema,
+  commissionMinor: minorSchema,
+  feeMinor: minorSchema,
+});
+/** A line of an entry. */
+export type MadeLine = Readonly<z.infer<typeof madeLineSchema>>;
+
+/** An entry that is about to be added. */
+export const newMadeEntrySchema = z.object({
+  kind: z.enum(madeKinds),
+  on: isoDateSchema,
+  /** Id of the sales channel of the studio; '' where none took part. */
+  channel: z.string().max(40),
+  /** Who bought: a shop or a customer; '' where nobody asked. */
+  buyer: z.string().max(120),
+  /** Customers of a sale: a fair that is ticked off has many. */
+  customers: z.int().min(0).default(1),
+  batchId: z.string().nullable(),
+  why: noteSchema,
+  /** Number of the entry that this one reverses. */
+  corrects: z.int().nullable(),
+  currency: currencySchema,
+  /** What another program calls this sale; imported twice, it counts once. '' for none. */
+  reference: z.string().max(200),
+  lines: z.array(madeLineSchema).readonly(),
+});
+/** An entry as it is stored. */
+export const madeEntrySchema = newMadeEntrySchema.extend({
+  id: z.int(),
+  at: z.iso.datetime(),
+  /** Number of the entry that reversed it. */
+  correctedBy: z.int().nullable(),
+});
+/** An entry that is about to be added. */
+export type NewMadeEntry = Readonly<z.infer<typeof newMadeEntrySchema>>;
+/** An entry as it is stored. */
+export type MadeEntry = Readonly<z.infer<typeof madeEntrySchema>>;
+
+/** Amounts of a line beside its count. */
+export type LineAmounts = Partial<
+  Omit<MadeLine, 'place' | 'item' | 'grade' | 'count'>
+>;
+
+const NOTHING = {
+  costMinor: 0,
+  estimateMinor: 0,
+  labourMinor: 0,
+  minutes: 0,
+  estimateMinutes: 0,
+  paidMinor: 0,
+  taxMinor: 0,
+  commissionMinor: 0,
+  feeMinor: 0,
+};
+
+/** One end of a move. */
+export interface MadeEnd {
+  readonly place: MadePlace;
+  readonly grade?: Grade;
+  /** Amounts that stand at this end. */
+  readonly amounts?: LineAmounts;
+}
+
+/** Pieces that move from one place to another: two lines that cancel out. */
+export function movePieces(item: string, count: number, from: MadeEnd, to: MadeEnd): MadeLine[] {
+  const line = ({ place, grade = 'good', amounts }: MadeEnd, sign: 1 | -1): MadeLine => ({
+    ...NOTHING,
+    ...amounts,
+    place,
+    item,
+    grade,
+    count: sign * count || 0,
+  });
+  return [line(from, -1), line(to, 1)];
+}
+
+/** Whether no piece appears or vanishes. */
+export function keepsPieces(lines: readonly MadeLine[]): boolean {
+  const sums = new Map<string, number>();
+  for (const { item, count } of lines) sums.set(item, (sums.get(item) ?? 0) + count);
+  return [...sums.values()].every((sum) => sum === 0);
+}
+
+/** The counter-entry of an entry. */
+export function reversedMade(entry: MadeEntry, on: string, why: string): NewMadeEntry {
+  const { channel, buyer, customers, batchId, currency, id } = entry;
+  const lines = entry.lines.map((line) => ({ ...line, count: -line.count || 0, ...negated(line) }));
+  return { kind: 'reversed', on, channel, buyer, customers, batchId, why, corrects: id, currency, reference: '', lines };
+}
+
+/** The amounts of a line, all negative. */
+export function negated(line: LineAmounts): Required<LineAmounts> {
+  const keys = Object.keys(NOTHING) as (keyof typeof NOTHING)[];
+  return Object.fromEntries(keys.map((key) => [key, -(line[key] ?? 0) || 0])) as Required<LineAmounts>;
+}
