@@ -14,9 +14,7 @@ const waitingSchema = z.object({
   batchId: z.string(),
   title: z.string(),
   /** What came out of it, one row a piece and size or unit. */
-  rows: z.array(
-    z.object({ key: z.string(), name: z.string(), good: z.int() }),
-  ),
+  rows: z.array(z.object({ key: z.string(), name: z.string(), good: z.int() })),
 });
 /** A finished batch whose pieces have not come in. */
 export type WaitingBatch = z.infer<typeof waitingSchema>;
@@ -73,7 +71,12 @@ const leaveSchema = z.strictObject({
 });
 /** Pieces that leave without a sale. */
 export type MadeLeave = z.infer<typeof leaveSchema>;
-const gradeChangeSchema = z.strictObject({ on: isoDateSchema, grade: gradeSchema, picks: picksSchema, why: noteSchema });
+const gradeChangeSchema = z.strictObject({
+  on: isoDateSchema,
+  grade: gradeSchema,
+  picks: picksSchema,
+  why: noteSchema,
+});
 /** Pieces that become seconds or samples, or good again. */
 export type GradeChange = z.infer<typeof gradeChangeSchema>;
 
@@ -154,7 +157,12 @@ export const madeRoutes = {
     params: documentParams,
     body: takeInSchema,
   }),
-  opening: route({ ...add, path: '/api/made/opening', summary: 'Enter pieces that lie here already', body: openingSchema }),
+  opening: route({
+    ...add,
+    path: '/api/made/opening',
+    summary: 'Enter pieces that lie here already',
+    body: openingSchema,
+  }),
   move: route({ ...add, path: '/api/made/moves', summary: 'Move pieces to another place', body: moveSchema }),
   leave: route({ ...add, path: '/api/made/leaves', summary: 'Melt, give away or write off pieces', body: leaveSchema }),
   grade: route({ ...add, path: '/api/made/grades', summary: 'Change the grade of pieces', body: gradeChangeSchema }),
@@ -166,9 +174,19 @@ export const madeRoutes = {
     params: z.object({ id: z.coerce.number().int() }),
     body: z.strictObject({ on: isoDateSchema, why: noteSchema }),
   }),
-  fairSold: route({ ...add, path: '/api/made/fair-sales', summary: 'Tick off a fair: what did not come home was sold', body: fairSoldSchema }),
+  fairSold: route({
+    ...add,
+    path: '/api/made/fair-sales',
+    summary: 'Tick off a fair: what did not come home was sold',
+    body: fairSoldSchema,
+  }),
   count: route({ ...add, path: '/api/made/counts', summary: 'Save the count of a place', body: countedSchema }),
-  importSales: route({ ...add, path: '/api/made/imports', summary: 'Import sales of a file; each counts once', body: salesImportSchema }),
+  importSales: route({
+    ...add,
+    path: '/api/made/imports',
+    summary: 'Import sales of a file; each counts once',
+    body: salesImportSchema,
+  }),
   undoImport: route({
     ...add,
     path: '/api/made/imports/undo',

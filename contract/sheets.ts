@@ -75,6 +75,29 @@ export const sheetRoutes = {
     summary: 'The valuation of the metal at the end of a day',
     query: paperQuerySchema.extend({ until: isoDateSchema }),
   }),
+  deliveryNotePdf: route({
+    ...sheet,
+    path: '/api/made/entries/:id/note.pdf',
+    summary: 'The delivery note of a sale, or the list of pieces left with a shop',
+    params: z.object({ id: z.coerce.number().int() }),
+    query: paperQuerySchema,
+  }),
+  statementPdf: route({
+    ...sheet,
+    path: '/api/made/outlets/:id/statement.pdf',
+    summary: 'The statement of a shop for a time',
+    params: documentParams,
+    query: paperQuerySchema.extend({ from: isoDateSchema, until: isoDateSchema }),
+  }),
+  madeTagsPdf: route({
+    ...sheet,
+    path: '/api/made/tags.pdf',
+    summary: 'Tags of finished pieces with their codes',
+    query: paperQuerySchema.extend({
+      /** `item*count`, separated by commas. */
+      picks: z.string().min(1).max(60_000),
+    }),
+  }),
   jobSheetPdf: route({
     ...sheet,
     path: '/api/batches/:id/job-sheet.pdf',

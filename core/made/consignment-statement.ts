@@ -29,7 +29,12 @@ export interface ShopStatement {
 }
 
 /** @param from  ISO day; @param until  ISO day, its end included */
-export function shopStatement(entries: readonly MadeEntry[], place: MadePlace, from: string, until: string): ShopStatement {
+export function shopStatement(
+  entries: readonly MadeEntry[],
+  place: MadePlace,
+  from: string,
+  until: string,
+): ShopStatement {
   const lines = new Map<string, StatementLine>();
   let [brought, takenBack] = [0, 0];
   for (const entry of entries) {

@@ -1,5 +1,12 @@
 // What past fairs teach the next: the share of visitors who buy, second and third pieces.
-import { type CountedHits, learnedShare, meanShare, type ShareBelief, shareInterval, shareLike } from '../measure/beta-binomial.ts';
+import {
+  type CountedHits,
+  learnedShare,
+  meanShare,
+  type ShareBelief,
+  shareInterval,
+  shareLike,
+} from '../measure/beta-binomial.ts';
 
 /** What came of a fair. */
 export interface FairOutcome {

@@ -84,9 +84,7 @@ export type NewMadeEntry = Readonly<z.infer<typeof newMadeEntrySchema>>;
 export type MadeEntry = Readonly<z.infer<typeof madeEntrySchema>>;
 
 /** Amounts of a line beside its count. */
-export type LineAmounts = Partial<
-  Omit<MadeLine, 'place' | 'item' | 'grade' | 'count'>
->;
+export type LineAmounts = Partial<Omit<MadeLine, 'place' | 'item' | 'grade' | 'count'>>;
 
 const NOTHING = {
   costMinor: 0,
@@ -132,7 +130,19 @@ export function keepsPieces(lines: readonly MadeLine[]): boolean {
 export function reversedMade(entry: MadeEntry, on: string, why: string): NewMadeEntry {
   const { channel, buyer, customers, batchId, currency, id } = entry;
   const lines = entry.lines.map((line) => ({ ...line, count: -line.count || 0, ...negated(line) }));
-  return { kind: 'reversed', on, channel, buyer, customers, batchId, why, corrects: id, currency, reference: '', lines };
+  return {
+    kind: 'reversed',
+    on,
+    channel,
+    buyer,
+    customers,
+    batchId,
+    why,
+    corrects: id,
+    currency,
+    reference: '',
+    lines,
+  };
 }
 
 /** The amounts of a line, all negative. */

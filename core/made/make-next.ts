@@ -1,6 +1,14 @@
 // What to make next: expected demand by design and size against what is there and on the way.
 import { computed, type Figure, given, inSum } from '../figure/figure.ts';
-import { chanceOfAtMost, type DemandBelief, expectedDemand, learnedDemand, piecesThatSuffice, shareOfDemand, type WeekSold } from './demand.ts';
+import {
+  chanceOfAtMost,
+  type DemandBelief,
+  expectedDemand,
+  learnedDemand,
+  piecesThatSuffice,
+  shareOfDemand,
+  type WeekSold,
+} from './demand.ts';
 import { chanceThatPays } from './newsvendor.ts';
 import { sizeKey, sizeShares } from './size-shares.ts';
 import { type Stretch, stretches } from './stretch.ts';
@@ -84,7 +92,10 @@ export function makeNext(all: readonly DesignStanding[], terms: MakeNextTerms): 
 
 /** Expected sales lost, in money. */
 function urgency({ sizes, design }: DesignToMake): number {
-  return sizes.reduce((sum, { chanceOfRunningOut, expected }) => sum + chanceOfRunningOut * expected, 0) * Math.max(0, design.leftMinor);
+  return (
+    sizes.reduce((sum, { chanceOfRunningOut, expected }) => sum + chanceOfRunningOut * expected, 0) *
+    Math.max(0, design.leftMinor)
+  );
 }
 
 function othersOf(all: readonly DesignStanding[], { pieceId, name }: DesignStanding): ReadonlyMap<string, number> {

@@ -107,7 +107,11 @@ export interface SoldSums {
 /** @param more  hours beside the bench and their costs: of fairs */
 export function soldSums(lines: readonly SoldLine[], more = { hours: 0, costMinor: 0 }): SoldSums {
   const sum = (of: (line: SoldLine) => number) => lines.reduce((all, line) => all + of(line), 0);
-  const [paid, kept, cost] = [sum((line) => line.paidMinor), sum((line) => line.keptMinor), sum((line) => line.costMinor)];
+  const [paid, kept, cost] = [
+    sum((line) => line.paidMinor),
+    sum((line) => line.keptMinor),
+    sum((line) => line.costMinor),
+  ];
   const hours = sum(({ minutes }) => minutes) / 60 + more.hours;
   const forWork = kept - (cost - sum(({ labourMinor }) => labourMinor)) - more.costMinor;
   return {
@@ -173,7 +177,9 @@ export function designReviews({ entries, items, from, until, hourMinor }: Review
       const average = (of: (each: CostEach) => number) =>
         all > 0 ? madeEver.reduce((sum, { each, count }) => sum + count * of(each), 0) / all : 0;
       const sums = soldSums(lines);
-      const ownWeeks = lines.flatMap(({ entry, item }) => weeks.get(`${String(entry)} ${item.id}`) ?? []).sort((a, b) => a - b);
+      const ownWeeks = lines
+        .flatMap(({ entry, item }) => weeks.get(`${String(entry)} ${item.id}`) ?? [])
+        .sort((a, b) => a - b);
       const review = {
         ...sums,
         pieceId: own[0]?.pieceId ?? '',
@@ -197,8 +203,7 @@ export function designReviews({ entries, items, from, until, hourMinor }: Review
 /** Items of one design: of the same piece, or of the same name where no piece is known. */
 export const designKey = ({ pieceId, name }: Pick<MadeItem, 'pieceId' | 'name'>) => pieceId || `name ${name}`;
 
-const heldOf = ({ place, count }: MadeLine) =>
-  place === 'studio' || place.includes('/') ? count : 0;
+const heldOf = ({ place, count }: MadeLine) => (place === 'studio' || place.includes('/') ? count : 0);
 
 function ownSum(
   entries: readonly MadeEntry[],
@@ -251,7 +256,10 @@ export function weeksToSell(entries: readonly MadeEntry[]): ReadonlyMap<string, 
       if (count > 0) {
         const took = days.slice(0, count);
         there.set(item, days.slice(count));
-        weeks.set(`${String(entry.id)} ${item}`, took.map((made) => daysBetween(made, entry.on) / 7));
+        weeks.set(
+          `${String(entry.id)} ${item}`,
+          took.map((made) => daysBetween(made, entry.on) / 7),
+        );
       } else there.set(item, [...Array.from({ length: -count }, () => entry.on), ...days]);
     }
   }
@@ -288,4 +296,3 @@ export function weeksSold(
   }
   return sold.map((count, ago) => ({ ago, sold: Math.max(0, count), there: (days[ago] ?? 0) / 7 }));
 }
-

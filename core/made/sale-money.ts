@@ -58,7 +58,9 @@ export function shareSale(money: SaleMoney, weights: readonly number[]): SaleMon
       return own || 0;
     });
   };
-  const [paid, tax, commission, fee] = [money.paidMinor, money.taxMinor, money.commissionMinor, money.feeMinor].map(part);
+  const [paid, tax, commission, fee] = [money.paidMinor, money.taxMinor, money.commissionMinor, money.feeMinor].map(
+    part,
+  );
   return weights.map((_, at) => ({
     paidMinor: paid?.[at] ?? 0,
     taxMinor: tax?.[at] ?? 0,

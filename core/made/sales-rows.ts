@@ -82,7 +82,8 @@ function readSaleRow(cells: ReadonlyMap<string, string>, basis: SaleRowBasis): R
   const paid = readSigned(cell('paid'), currency);
   if (paid === null) return bad(title, `“${cell('paid')}” is no amount.`);
   const typedCount = Number(cell('count') || '1');
-  if (!Number.isInteger(typedCount) || typedCount === 0) return bad(title, `“${cell('count')}” is no number of pieces.`);
+  if (!Number.isInteger(typedCount) || typedCount === 0)
+    return bad(title, `“${cell('count')}” is no number of pieces.`);
   const sign = isRefund || paid < 0 || typedCount < 0 ? -1 : 1;
   const fee = cell('fee') ? readSigned(cell('fee'), currency) : null;
   if (cell('fee') && fee === null) return bad(title, `“${cell('fee')}” is no amount.`);
@@ -93,7 +94,14 @@ function readSaleRow(cells: ReadonlyMap<string, string>, basis: SaleRowBasis): R
     effect: 'new',
     title: itemName(item),
     says: `${String(count)} × ${tagCode(item)}, ${on}`,
-    value: { on, reference: reference.slice(0, 190), item: item.id, count, paidMinor, feeMinor: fee === null ? null : sign * Math.abs(fee) },
+    value: {
+      on,
+      reference: reference.slice(0, 190),
+      item: item.id,
+      count,
+      paidMinor,
+      feeMinor: fee === null ? null : sign * Math.abs(fee),
+    },
   };
 }
 
@@ -125,7 +133,8 @@ function matchItem({ items, codeOf }: SaleRowBasis, code: string, product: strin
   const whole = inSize.filter((item) => plain(itemName(item)) === asked);
   const best = whole.length > 0 ? whole : inSize;
   const designs = new Set(best.map(({ pieceId, name, size: id }) => `${pieceId || name} ${id}`));
-  if (best.length === 0) return fits.length > 0 ? 'No finished piece has this size.' : 'No finished piece has this code or name.';
+  if (best.length === 0)
+    return fits.length > 0 ? 'No finished piece has this size.' : 'No finished piece has this code or name.';
   if (designs.size > 1) return 'Several pieces fit. Choose a column with the code or the size.';
   // Of several versions the oldest is sold first.
   return best.reduce((first, item) => (item.number < first.number ? item : first));

@@ -32,7 +32,10 @@ export function itemOfRun(run: BatchRun, id: string, isSingle: boolean, mg: Read
     size,
     revision: line.pieceRevision,
     name: piece.name.trim() || 'Unnamed piece',
-    sizeName: sizesOf(piece).find((one) => one.id === size)?.name.trim() ?? '',
+    sizeName:
+      sizesOf(piece)
+        .find((one) => one.id === size)
+        ?.name.trim() ?? '',
     isSingle,
     photo: '',
     mg: Object.fromEntries(mg),
@@ -93,7 +96,8 @@ export function takeInLines(
   const came = grades.reduce((sum, grade) => sum + pieces[grade], 0);
   if (came === 0) return [];
   const { column, minutes } = run.count;
-  const line = (key: string) => column.lines.filter((one) => one.key === key).reduce((sum, { each }) => sum + each.value, 0);
+  const line = (key: string) =>
+    column.lines.filter((one) => one.key === key).reduce((sum, { each }) => sum + each.value, 0);
   const time = timeRatio(actuals);
   const [labour, metal] = [line('labour'), line('metal')];
   const cost = column.cost.value + labour * (time - 1) + metal * (metalRatio(run, mg) - 1);

@@ -14,6 +14,8 @@ import { labelsOf } from '../documents/labels.ts';
 import { lineSheetCsv } from '../documents/line-sheet-csv.ts';
 import { makePaper } from '../documents/paper-maker.ts';
 import type { PaperTask } from '../documents/paper-task.ts';
+import { madePaperPdf } from '../documents/made-papers.ts';
+import { deliveryNote, statementOf, tagsOfItems } from '../services/made-papers.ts';
 import { quotePdf } from '../documents/quote.ts';
 import { templatesPdf } from '../documents/templates.ts';
 import { valuationPdf } from '../documents/valuation.ts';
@@ -86,6 +88,29 @@ export function registerSheets(app: FastifyInstance, stores: Stores): void {
     const about = valuationOn(stores, until);
     const pdf = await valuationPdf(about, letterheadOf(stores), size ?? paperOf(acceptedStudio(stores).country));
     return await send(reply, 'application/pdf', `Valuation of metal - ${until}.pdf`, pdf);
+  });
+  const usualPaper = () => paperOf(acceptedStudio(stores).country);
+  sendRoute(app, sheetRoutes.deliveryNotePdf, async ({ params, query }, reply) => {
+    const note = deliveryNote(stores, params.id);
+    const pdf = await madePaperPdf(note, letterheadOf(stores), query.paper ?? usualPaper());
+    return await send(reply, 'application/pdf', `${note.title} - ${note.facts[0] ?? ''}.pdf`, pdf);
+  });
+  sendRoute(app, sheetRoutes.statementPdf, async ({ params, query: { from, until, paper: size } }, reply) => {
+    const statement = statementOf(stores, params.id, from, until);
+    const pdf = await madePaperPdf(statement, letterheadOf(stores), size ?? usualPaper());
+    return await send(reply, 'application/pdf', `${statement.title} - ${from} to ${until}.pdf`, pdf);
+  });
+  sendRoute(app, sheetRoutes.madeTagsPdf, async ({ query }, reply, request) => {
+    const size = query.paper ?? usualPaper();
+    const [layout] = labelSheets.filter((sheet) => sheet.paper === size);
+    if (!layout) throw new Error(`There is no sheet of labels for ${size}.`);
+    const picks = query.picks.split(',').map((pick): [string, number] => {
+      const [item = '', count = '1'] = pick.split('*');
+      return [item, Math.max(1, Math.floor(Number(count)) || 1)];
+    });
+    const labels = tagsOfItems(stores, picks);
+    const task = { kind: 'labels', labels, layout: { ...layout, skip: 0, code: 'square' }, paper: size } as const;
+    return await send(reply, 'application/pdf', 'Tags.pdf', await paper(task, request));
   });
   sendRoute(app, sheetRoutes.jobSheetPdf, async ({ params: { id }, query, headers }, reply) => {
     const { body, count, paper: usual, ...about } = batchOnPaper(stores, id);

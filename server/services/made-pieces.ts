@@ -46,7 +46,17 @@ type EntryParts = Pick<NewMadeEntry, 'kind' | 'lines' | 'on'> & Partial<NewMadeE
 function newEntry(stores: Stores, more: EntryParts): NewMadeEntry {
   const { currency } = currentBasis(stores).rates;
   refuseIssues(dayProblems(stores, more.on), REFUSED);
-  return { channel: '', buyer: '', customers: 1, batchId: null, why: '', corrects: null, currency, reference: '', ...more };
+  return {
+    channel: '',
+    buyer: '',
+    customers: 1,
+    batchId: null,
+    why: '',
+    corrects: null,
+    currency,
+    reference: '',
+    ...more,
+  };
 }
 
 /** Finished pieces with everything that happened to them. */
@@ -85,7 +95,9 @@ function waitingBatch(stores: Stores, batchId: string, body: Batch): WaitingBatc
 
 /** What a batch took, from the bench and the metal account. */
 function actualsOf(stores: Stores, batchId: string, count: BatchCount): BatchActuals {
-  const past = benchHistoryOf(stores).batches().find(({ id }) => id === batchId);
+  const past = benchHistoryOf(stores)
+    .batches()
+    .find(({ id }) => id === batchId);
   const returned = stores.account
     .entries({ batchId, kind: 'returned', limit: 100 })
     .filter(({ correctedBy }) => correctedBy === null);
@@ -112,7 +124,8 @@ export function takeInBatch(stores: Stores, batchId: string, typed: TakeIn): Mad
   return stores.inTransaction(() => {
     const { body } = stores.batches.get(batchId);
     if (!isReady(body)) throw new NotAcceptable('This batch is not finished, or it is a repair.', []);
-    if (stores.made.batchesTakenIn().has(batchId)) throw new NotAcceptable('The pieces of this batch came in before.', []);
+    if (stores.made.batchesTakenIn().has(batchId))
+      throw new NotAcceptable('The pieces of this batch came in before.', []);
     const count = countBatchNow(stores, body);
     const actuals = actualsOf(stores, batchId, count);
     const issues: Issue[] = [];
@@ -141,7 +154,12 @@ export function takeInBatch(stores: Stores, batchId: string, typed: TakeIn): Mad
 export function takeInWhenClosed(stores: Stores, batchId: string): void {
   const { body } = stores.batches.get(batchId);
   if (!isReady(body) || stores.made.batchesTakenIn().has(batchId)) return;
-  const rows = waitingBatch(stores, batchId, body).rows.map(({ key, good }) => ({ key, good: String(good), second: '', sample: '' }));
+  const rows = waitingBatch(stores, batchId, body).rows.map(({ key, good }) => ({
+    key,
+    good: String(good),
+    second: '',
+    sample: '',
+  }));
   if (rows.some(({ good }) => good !== '0')) takeInBatch(stores, batchId, { on: today(stores), rows });
 }
 
@@ -243,7 +261,12 @@ function addLeaving(stores: Stores, entry: NewMadeEntry, how: LeavingHow): MadeE
   const leaving = entry.lines
     .filter(({ place }) => !holdsPieces(place))
     .map(({ item, count }) => ({ item: stores.made.item(item), count: Math.abs(count) }));
-  const why = entry.why || leaving.map(({ item, count }) => `${String(count)} × ${item.name}`).join(', ').slice(0, 400);
+  const why =
+    entry.why ||
+    leaving
+      .map(({ item, count }) => `${String(count)} × ${item.name}`)
+      .join(', ')
+      .slice(0, 400);
   const metal = bookMetal(stores, leaving, how, { on: entry.on, why });
   return stores.made.add(entry, metal?.id ?? null);
 }
@@ -267,7 +290,12 @@ export function sell(stores: Stores, { on, channel, buyer, picks, prices, why }:
     });
     refuseIssues(issues, REFUSED);
     const from = picks[0]?.place ?? 'studio';
-    const money = moneyOf(stores, channel, from as MadePlace, paid.reduce((sum, one) => sum + one, 0));
+    const money = moneyOf(
+      stores,
+      channel,
+      from as MadePlace,
+      paid.reduce((sum, one) => sum + one, 0),
+    );
     const parts = shareSale(money, paid);
     const lines = picks.flatMap(({ item, place, grade, count }, at) =>
       soldPair(stores, { item, place, grade, count }, parts[at]),
@@ -298,7 +326,8 @@ function setPrice(stores: Stores, { pieceId, size }: MadeItem, isWholesale: bool
   const { accepted, body, priced } = piece;
   const made = accepted ?? body;
   const { prices } = countPiece(made, rates, fix, { size });
-  if (isWholesale) return priced?.currency === rates.currency ? priced.wholesaleMinor : roundHalfAwayFromZero(prices.wholesale.value);
+  if (isWholesale)
+    return priced?.currency === rates.currency ? priced.wholesaleMinor : roundHalfAwayFromZero(prices.wholesale.value);
   return roundHalfAwayFromZero(retailInSize(priced, made, size, prices).value);
 }
 
@@ -313,7 +342,11 @@ function moneyOf(stores: Stores, channelId: string, from: MadePlace, paidMinor: 
 }
 
 /** Takes the pieces of a sale back into the studio; tax, commission and fees go back with the money. */
-export function refund(stores: Stores, id: number, { on, why }: { readonly on: string; readonly why: string }): MadeEntry[] {
+export function refund(
+  stores: Stores,
+  id: number,
+  { on, why }: { readonly on: string; readonly why: string },
+): MadeEntry[] {
   return stores.inTransaction(() => {
     const sale = stores.made.entry(id);
     if (sale.kind !== 'sold' || sale.correctedBy !== null) throw new NotAcceptable('This is no sale that stands.', []);
@@ -326,7 +359,9 @@ export function refund(stores: Stores, id: number, { on, why }: { readonly on: s
         return movePieces(item, count, { place: 'sold', grade, amounts: negated(line) }, { place: 'studio', grade });
       });
     const { channel, buyer } = sale;
-    return [addLeaving(stores, newEntry(stores, { kind: 'refunded', on, why, channel, buyer, reference, lines }), 'refunded')];
+    return [
+      addLeaving(stores, newEntry(stores, { kind: 'refunded', on, why, channel, buyer, reference, lines }), 'refunded'),
+    ];
   });
 }
 
@@ -355,16 +390,28 @@ export function tickOffFair(stores: Stores, { on, channel, place: text, home, cu
     refuseIssues(issues, REFUSED);
     const sold = rows.filter((row) => row.sold > 0);
     const came = rows.filter((row) => row.came > 0);
-    const money = moneyOf(stores, channel, place, sold.reduce((sum, { paid }) => sum + paid, 0));
-    const parts = shareSale(money, sold.map(({ paid }) => paid));
+    const money = moneyOf(
+      stores,
+      channel,
+      place,
+      sold.reduce((sum, { paid }) => sum + paid, 0),
+    );
+    const parts = shareSale(
+      money,
+      sold.map(({ paid }) => paid),
+    );
     const entries: MadeEntry[] = [];
     if (sold.length > 0) {
-      const lines = sold.flatMap(({ item, grade, sold: count }, at) => soldPair(stores, { item, place, grade, count }, parts[at]));
+      const lines = sold.flatMap(({ item, grade, sold: count }, at) =>
+        soldPair(stores, { item, place, grade, count }, parts[at]),
+      );
       const many = people?.ok ? people.value : 0;
       entries.push(addLeaving(stores, newEntry(stores, { kind: 'sold', on, channel, customers: many, lines }), 'sold'));
     }
     if (came.length > 0) {
-      const lines = came.flatMap(({ item, grade, came: count }) => movePieces(item, count, { place, grade }, { place: 'studio', grade }));
+      const lines = came.flatMap(({ item, grade, came: count }) =>
+        movePieces(item, count, { place, grade }, { place: 'studio', grade }),
+      );
       entries.push(stores.made.add(newEntry(stores, { kind: 'moved', on, lines })));
     }
     return entries;
@@ -384,11 +431,15 @@ export function countPieces(stores: Stores, { on, place: text, counts, why }: Pi
     const missing = changes.filter(({ change }) => change < 0);
     const found = changes.filter(({ change }) => change > 0);
     if (missing.length > 0) {
-      const lines = missing.flatMap(({ item, grade, change }) => movePieces(item, -change, { place, grade }, { place: 'lost', grade }));
+      const lines = missing.flatMap(({ item, grade, change }) =>
+        movePieces(item, -change, { place, grade }, { place: 'lost', grade }),
+      );
       entries.push(addLeaving(stores, newEntry(stores, { kind: 'lost', on, why, lines }), 'lost'));
     }
     if (found.length > 0) {
-      const lines = found.flatMap(({ item, grade, change }) => movePieces(item, change, { place: 'counted', grade }, { place, grade }));
+      const lines = found.flatMap(({ item, grade, change }) =>
+        movePieces(item, change, { place: 'counted', grade }, { place, grade }),
+      );
       entries.push(stores.made.add(newEntry(stores, { kind: 'counted', on, why, lines })));
     }
     return entries;

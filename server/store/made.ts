@@ -44,9 +44,7 @@ export class MadePieces {
 
   /** In the order of their numbers. */
   items(): MadeItem[] {
-    return this.#prepare<[], { number: number; body: string }>(
-      'select number, body from made_item order by number',
-    )
+    return this.#prepare<[], { number: number; body: string }>('select number, body from made_item order by number')
       .all()
       .map(readItem);
   }

@@ -2,6 +2,7 @@
 import { NavLink } from 'react-router';
 import { stockName } from '../../core/format/variants.ts';
 import { words as metalWords } from '../words/account.ts';
+import { words as madeWords } from '../words/made.ts';
 import { words } from '../words/components.ts';
 
 interface Place {
@@ -32,6 +33,15 @@ const metal = (): readonly Place[] => [
   { to: '/studio/metal', name: metalWords.metalPrices },
 ];
 
+const finished = (): readonly Place[] => [
+  { to: '/made', name: madeWords.finishedPieces },
+  { to: '/sales', name: madeWords.sales },
+  { to: '/outlets', name: madeWords.outlets },
+  { to: '/make-next', name: madeWords.makeNext },
+  { to: '/review', name: madeWords.review },
+];
+
+export const FinishedNav = () => <SectionNav label={madeWords.finished} places={finished()} />;
 export const MetalNav = () => <SectionNav label={metalWords.metal} places={metal()} />;
 export const SellingNav = () => <SectionNav label={words.prices} places={selling} />;
 export const PlanNav = () => <SectionNav label={words.schedule} places={planning} />;

@@ -4,6 +4,7 @@ const pages: readonly (readonly [screen: RegExp, page: string])[] = [
   [/^\/(?:day|plan|promise|what-if|hours)/, 'schedule'],
   [/^\/(?:jars|account|lots|convert|count|orders)/, 'metal-account'],
   [/^\/(?:batches|buying|shelf)/, 'batches-and-stock'],
+  [/^\/(?:made|sales|outlets|make-next|review)/, 'finished-pieces'],
   [/^\/(?:prices|fairs|quotes|sheets)/, 'prices'],
   [/^\/(?:ask|reference)/, 'calculator'],
   [/^\/pieces\/./, 'parts-and-blanks'],

@@ -34,6 +34,7 @@ const sections = (): readonly { to: string; name: string; also?: RegExp }[] => [
   { to: '/pieces', name: words.pieces },
   { to: '/batches', name: words.batches },
   { to: '/shelf', name: words.metal, also: /^\/(?:buying|jars|account|lots|convert|count|orders)/ },
+  { to: '/made', name: words.finished, also: /^\/(?:sales|outlets|make-next|review)/ },
   { to: '/prices', name: words.prices, also: /^\/(?:fairs|quotes|sheets)/ },
   { to: '/reference', name: words.reference },
   { to: '/studio', name: words.settings },

@@ -2,6 +2,16 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  fromYourFairs: 'From your fairs',
+  ofVisitorsBuy: 'of the visitors buy',
+  takeASecond: 'of the buyers take a second piece',
+  takeAThird: 'of those a third',
+  useThese: 'Use these',
+  taughtBy: 'fairs, 8 of 10 lie within',
+  soldHere: 'Sold here, by your entries',
+  customers: 'customers',
+  piecesSold: 'pieces',
+  useAsTakings: 'Use as takings',
   aLossIsUnlikely: 'A loss is unlikely.',
   aMultiBuyPriceSuch:
     'A multi-buy price such as 18 / 30 / 40 is the price of one, two and three together. About half of buyers take a second one (common practice); use your own results where you have them.',

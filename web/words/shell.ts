@@ -2,6 +2,7 @@
 import { localWords } from './local-words.ts';
 
 export const words = localWords({
+  finished: 'Finished',
   newVersion: 'New version: reload',
   whatYouTypedIsKept: 'What you typed is kept.',
   backToMyLedger: 'Back to my ledger',

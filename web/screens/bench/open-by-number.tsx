@@ -6,7 +6,7 @@ import type { BenchView } from '../../hooks/use-bench.ts';
 import { words } from '../../words/bench.ts';
 import { Digits } from './digits.tsx';
 
-const ReadCode = lazy(async () => ({ default: (await import('./read-code.tsx')).ReadCode }));
+const ReadCode = lazy(async () => ({ default: (await import('../../components/read-code.tsx')).ReadCode }));
 const LENGTH = 4;
 
 /** A scanner types where the focus is; the page stays where it is. */

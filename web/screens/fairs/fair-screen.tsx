@@ -18,6 +18,7 @@ import { type DocumentInHand, useDocument } from '../../hooks/use-document.ts';
 import { useAddFairMutation } from '../../state/endpoints/fairs.ts';
 import { words } from '../../words/fairs.ts';
 import { FairCountPage } from './fair-count-page.tsx';
+import { FairLessonNote } from './fair-lesson.tsx';
 import { FairFields } from './fair-fields.tsx';
 import { LevelRows } from './level-rows.tsx';
 
@@ -70,6 +71,7 @@ function FairPages({ inHand }: { inHand: DocumentInHand<Fair> }) {
             </DraftLine>
             <ArchivedNote at={open.stored.archivedAt} />
             <FairFields fair={body} plan={plan} edit={edit} />
+            <FairLessonNote id={open.key.id} fair={body} edit={edit} />
             <LevelRows fair={body} plan={plan} edit={edit} />
           </>
         }

@@ -8,6 +8,7 @@ import { Field } from '../../components/field.tsx';
 import { saveTable } from '../../hooks/save-table.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { words } from '../../words/import.ts';
+import { SalesChoices } from './sales-choices.tsx';
 import type { useImport } from './use-import.ts';
 
 interface ImportCountProps {
@@ -69,6 +70,7 @@ export function ImportCount({ table, state, refusal, onImport }: ImportCountProp
           />
         </p>
       )}
+      {choices.kind === 'sales' && <SalesChoices choices={choices} onChange={setChoices} />}
       {refusal && <p className="note note-stop mt-3">{refusal}</p>}
       <button
         type="button"

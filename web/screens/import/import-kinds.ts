@@ -5,6 +5,10 @@ import type { NewLot } from '../../../core/batch/stock/shelf.ts';
 import { alloyNamed } from '../../../core/import/alloy-named.ts';
 import { guessMapping, type ImportField, missingFields } from '../../../core/import/columns.ts';
 import { jarFields, type JarRow, readJarRow } from '../../../core/import/jar-rows.ts';
+import type { DayOrder } from '../../../core/made/day-cell.ts';
+import type { MadeItem } from '../../../core/made/made-item.ts';
+import { saleFields, type SaleRow, saleRowReader } from '../../../core/made/sales-rows.ts';
+import { codeOf } from '../../../core/price/book/line-sheet.ts';
 import { type KnownPiece, pieceFields, type PieceRow, readPieceRow } from '../../../core/import/piece-rows.ts';
 import { priceListFields, readPriceListRow } from '../../../core/import/price-list-rows.ts';
 import type { RowReading } from '../../../core/import/row-reading.ts';
@@ -13,7 +17,7 @@ import type { TableFile } from '../../../core/import/table-file.ts';
 import type { Basis } from '../../state/basis.ts';
 import { remember, remembered } from '../../state/remembered.ts';
 
-export const importKinds = ['pieces', 'priceList', 'stock', 'jars'] as const;
+export const importKinds = ['pieces', 'priceList', 'stock', 'jars', 'sales'] as const;
 export type ImportKind = (typeof importKinds)[number];
 
 export const fieldsOf: Readonly<Record<ImportKind, readonly ImportField[]>> = {
@@ -21,6 +25,7 @@ export const fieldsOf: Readonly<Record<ImportKind, readonly ImportField[]>> = {
   priceList: priceListFields,
   stock: stockFields,
   jars: jarFields,
+  sales: saleFields,
 };
 
 export interface ImportBasis {
@@ -29,12 +34,22 @@ export interface ImportBasis {
   readonly items: readonly SupplierItem[];
   readonly usualAlloy: string;
   readonly supplier: string;
+  readonly sales: SalesBasis;
 }
 
-export type AnyRow = PieceRow | SupplierItem | NewLot | JarRow;
+/** What reading sales needs. */
+export interface SalesBasis {
+  readonly items: readonly MadeItem[];
+  readonly known: ReadonlySet<string>;
+  readonly order: DayOrder;
+  readonly today: string;
+  readonly source: string;
+}
+
+export type AnyRow = PieceRow | SupplierItem | NewLot | JarRow | SaleRow;
 
 /** A function that reads rows of a kind. */
-export function readerOf(kind: ImportKind, { basis, known, items, usualAlloy, supplier }: ImportBasis) {
+export function readerOf(kind: ImportKind, { basis, known, items, usualAlloy, supplier, sales }: ImportBasis) {
   const { alloys, currency } = basis.rates;
   const byName = new Map(known.map((piece) => [piece.name.trim().toLowerCase(), piece]));
   const named = new Map<string, string | null>();
@@ -50,6 +65,7 @@ export function readerOf(kind: ImportKind, { basis, known, items, usualAlloy, su
     priceList: (cells) => readPriceListRow(cells, { alloys, currency, supplier, known: items }),
     stock: (cells) => readStockRow(cells, { alloys, currency }),
     jars: (cells) => readJarRow(cells, { alloyOf }),
+    sales: saleRowReader({ ...sales, currency, codeOf: ({ name }) => codeOf(name) }),
   };
   return readers[kind];
 }
@@ -72,6 +88,10 @@ const choicesSchema = z.object({
   usualAlloy: z.string(),
   /** The supplier of items that name none. */
   supplier: z.string(),
+  /** Of sales: the channel, where the pieces lay, and which part of a day comes first. */
+  channel: z.string().default(''),
+  place: z.string().default('studio'),
+  dayOrder: z.enum(['', 'day-first', 'month-first']).default(''),
 });
 export type ImportChoices = Readonly<z.infer<typeof choicesSchema>>;
 

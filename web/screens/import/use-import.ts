@@ -5,11 +5,14 @@ import { withBreaks } from '../../../core/batch/buying/price-list-file.ts';
 import type { NewLot } from '../../../core/batch/stock/shelf.ts';
 import { cellsByField, guessMapping, type Mapping, missingFields } from '../../../core/import/columns.ts';
 import type { JarRow } from '../../../core/import/jar-rows.ts';
+import { guessDayOrder } from '../../../core/made/day-cell.ts';
+import type { SaleRow } from '../../../core/made/sales-rows.ts';
 import type { PieceRow } from '../../../core/import/piece-rows.ts';
 import type { RowReading } from '../../../core/import/row-reading.ts';
 import { plainCell, type TableFile } from '../../../core/import/table-file.ts';
 import { failureIn } from '../../components/failure.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { useNow } from '../../hooks/use-now.ts';
 import { useTimeSliced } from '../../hooks/use-time-sliced.ts';
 import {
   useImportJarsMutation,
@@ -20,6 +23,7 @@ import {
   useUndoImportedStockMutation,
   useUndoPriceListMutation,
 } from '../../state/endpoints/imports.ts';
+import { useGetMadeQuery, useImportSalesMutation, useUndoImportedSalesMutation } from '../../state/endpoints/made.ts';
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { useAddPriceListMutation, useGetPriceListsQuery } from '../../state/endpoints/stock.ts';
 import { showToast } from '../../state/toasts.ts';
@@ -33,6 +37,7 @@ import {
   readerOf,
   rememberChoices,
   rememberedFor,
+  type SalesBasis,
 } from './import-kinds.ts';
 
 export type AnyReading = RowReading<AnyRow>;
@@ -43,10 +48,19 @@ export function useImport(table: TableFile, fileName: string) {
   const { data: pieces } = useGetPiecesQuery();
   const { data: items } = useGetPriceListsQuery();
   const [choices, setChoices] = useState<ImportChoices>(
-    () => rememberedFor(table) ?? { ...fresh(table, guessKind(table)), usualAlloy: 'silver-925', supplier: '' },
+    () =>
+      rememberedFor(table) ?? {
+        ...fresh(table, guessKind(table)),
+        usualAlloy: 'silver-925',
+        supplier: '',
+        channel: '',
+        place: 'studio',
+        dayOrder: '',
+      },
   );
   const [repaired, setRepaired] = useState<ReadonlyMap<number, readonly string[]>>(new Map());
   const { kind, mapping, usualAlloy, supplier } = choices;
+  const sales = useSalesBasis(table, choices);
   const known = useMemo(
     () =>
       (pieces ?? []).map(({ id, body, accepted, priced }) => ({
@@ -58,12 +72,12 @@ export function useImport(table: TableFile, fileName: string) {
     [pieces],
   );
   const start = useCallback(() => {
-    const read = readerOf(kind, { basis, known, items: items ?? [], usualAlloy, supplier });
+    const read = readerOf(kind, { basis, known, items: items ?? [], usualAlloy, supplier, sales });
     return readRows({ table, repaired, mapping, read });
-  }, [kind, basis, known, items, usualAlloy, supplier, table, repaired, mapping]);
+  }, [kind, basis, known, items, usualAlloy, supplier, sales, table, repaired, mapping]);
   const readings = useTimeSliced(start);
   const missing = missingFields(mapping, fieldsOf[kind]);
-  const keep = useKeep(kind, fileName);
+  const keep = useKeep(choices, fileName);
   return {
     choices,
     readings: pieces && items ? readings : null,
@@ -80,6 +94,26 @@ export function useImport(table: TableFile, fileName: string) {
       return await keep((readings ?? []).flatMap(({ value, effect }) => (value && effect !== 'bad' ? [value] : [])));
     },
   };
+}
+
+/** What reading sales needs; the same object as long as nothing of it changes. */
+function useSalesBasis(table: TableFile, { mapping, dayOrder, channel }: ImportChoices): SalesBasis {
+  const { data } = useGetMadeQuery(undefined);
+  const { day } = useNow();
+  return useMemo(() => {
+    const column = mapping.indexOf('on');
+    const days = table.rows.slice(0, 200).map((row) => row[column] ?? '');
+    const standing = (data?.entries ?? []).filter(
+      ({ correctedBy, reference }) => correctedBy === null && reference !== '',
+    );
+    return {
+      items: data?.items ?? [],
+      known: new Set(standing.map(({ reference }) => reference)),
+      order: dayOrder || guessDayOrder(days),
+      today: day,
+      source: channel || 'cash',
+    };
+  }, [data, day, mapping, table, dayOrder, channel]);
 }
 
 function fresh(table: TableFile, kind: ImportKind): Pick<ImportChoices, 'kind' | 'mapping'> {
@@ -106,13 +140,18 @@ function* readRows({ table, repaired, mapping, read }: RowsToRead): Generator<un
   return readings;
 }
 
-function useKeep(kind: ImportKind, fileName: string): (rows: readonly AnyRow[]) => Promise<string> {
+function useKeep(
+  { kind, channel, place }: ImportChoices,
+  fileName: string,
+): (rows: readonly AnyRow[]) => Promise<string> {
   const [importPieces] = useImportPiecesMutation();
   const [undoPieces] = useUndoImportedPiecesMutation();
   const [importStock] = useImportStockMutation();
   const [undoStock] = useUndoImportedStockMutation();
   const [importJars] = useImportJarsMutation();
   const [undoJars] = useUndoImportedJarsMutation();
+  const [importSales] = useImportSalesMutation();
+  const [undoSales] = useUndoImportedSalesMutation();
   const [addPriceList] = useAddPriceListMutation();
   const [undoPriceList] = useUndoPriceListMutation();
   const done = (count: number, undo: () => void) =>
@@ -126,6 +165,11 @@ function useKeep(kind: ImportKind, fileName: string): (rows: readonly AnyRow[]) 
       const answer = await importStock({ rows: rows as NewLot[] });
       if (answer.error) return failureIn(answer.error);
       done(rows.length, () => void undoStock(answer.data));
+    } else if (kind === 'sales') {
+      const answer = await importSales({ channel, place, source: fileName.slice(0, 120), rows: rows as SaleRow[] });
+      if (answer.error) return failureIn(answer.error);
+      const entries = answer.data.map(({ id }) => id);
+      done(entries.length, () => void undoSales({ entries }));
     } else if (kind === 'jars') {
       const answer = await importJars({ rows: rows as JarRow[] });
       if (answer.error) return failureIn(answer.error);

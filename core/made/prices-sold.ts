@@ -1,0 +1,50 @@
+// Sales of each design and channel by price, with the weeks in which it was offered at it.
+import { daysBetween } from '../measure/days.ts';
+import type { PriceSold } from './price-lessons.ts';
+import { designKey, type SoldLine } from './review.ts';
+
+/** Sales of one design through one channel by price. */
+export interface PricesOfDesign {
+  readonly name: string;
+  readonly channel: string;
+  readonly prices: readonly PriceSold[];
+}
+
+/**
+ * @param lines  sold lines; refunds count against their price
+ * @param until  ISO day of the end: the price asked last is still offered then
+ */
+export function pricesSold(lines: readonly SoldLine[], until: string): PricesOfDesign[] {
+  const groups = new Map<string, { name: string; channel: string; lines: SoldLine[] }>();
+  for (const line of lines) {
+    const key = `${designKey(line.item)} ${line.item.size} ${line.channel}`;
+    const name = [line.item.name, line.item.sizeName].filter(Boolean).join(', ');
+    const group = groups.get(key) ?? { name, channel: line.channel, lines: [] };
+    group.lines.push(line);
+    groups.set(key, group);
+  }
+  return [...groups.values()].map(({ name, channel, lines: own }) => ({ name, channel, prices: byPrice(own, until) }));
+}
+
+function byPrice(lines: readonly SoldLine[], until: string): PriceSold[] {
+  const prices = new Map<number, { sold: number; first: string; last: string }>();
+  let latest = { on: '', price: 0 };
+  for (const { on, count, paidMinor } of lines) {
+    if (count === 0) continue;
+    const price = Math.round(paidMinor / count);
+    const before = prices.get(price) ?? { sold: 0, first: on, last: on };
+    prices.set(price, {
+      sold: before.sold + count,
+      first: on < before.first ? on : before.first,
+      last: on > before.last ? on : before.last,
+    });
+    if (on >= latest.on) latest = { on, price };
+  }
+  return [...prices]
+    .filter(([, { sold }]) => sold > 0)
+    .map(([priceMinor, { sold, first, last }]) => ({
+      priceMinor,
+      sold,
+      weeks: (daysBetween(first, priceMinor === latest.price ? until : last) + 7) / 7,
+    }));
+}
