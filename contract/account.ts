@@ -286,13 +286,6 @@ export const accountRoutes = {
     params: documentParams,
     body: batchReturnSchema,
   }),
-  deliver: route({
-    ...added,
-    path: '/api/batches/:id/deliver',
-    summary: 'The finished pieces of a batch have left: their metal leaves the account',
-    params: documentParams,
-    body: z.strictObject({ on: isoDateSchema, why: noteSchema }),
-  }),
   jars: route({
     method: 'GET',
     path: '/api/jars',

@@ -70,13 +70,18 @@ function looksLikeHeads(line: readonly string[]): boolean {
 }
 
 const NUMBER = /^[\p{Sc}\s]*[-+]?\d[\d.,' \u00a0]*[\p{Sc}%\s]*$/u;
+/** `03.11.2026` is a day, not a number with thousands. */
+const DAY = /^\s*\d{1,2}\.\d{1,2}\.(?:\d{2}|\d{4})\s*$/;
+
+/** Bookkeepers write amounts below zero in brackets. */
+const unbracketed = (cell: string) => /^\s*\((.+)\)\s*$/.exec(cell)?.[1] ?? cell;
 
 /** The decimal sign that most numbers of a table speak for; a point where none does. */
 function decimalOf(cells: readonly string[]): '.' | ',' {
   let commas = 0;
   let points = 0;
   for (const cell of cells) {
-    if (!NUMBER.test(cell)) continue;
+    if (!NUMBER.test(unbracketed(cell)) || DAY.test(cell)) continue;
     // A group of three digits may be thousands.
     if (/\.\d{3},\d+\D*$|,\d{1,2}\D*$|,\d{4,}\D*$/.test(cell)) commas += 1;
     else if (/,\d{3}\.\d+\D*$|\.\d{1,2}\D*$|\.\d{4,}\D*$/.test(cell)) points += 1;
@@ -89,7 +94,9 @@ function decimalOf(cells: readonly string[]): '.' | ',' {
  * @param decimal  the decimal sign of the file
  */
 export function plainCell(cell: string, decimal: '.' | ','): string {
-  if (!NUMBER.test(cell)) return cell;
+  const inside = unbracketed(cell);
+  if (inside !== cell && NUMBER.test(inside)) return `-${plainCell(inside, decimal)}`;
+  if (!NUMBER.test(cell) || DAY.test(cell)) return cell;
   const digits = cell.replace(/[\p{Sc}\s' \u00a0%]/gu, '');
   const plain = decimal === ',' ? digits.replace(/\./g, '').replace(',', '.') : digits.replace(/,/g, '');
   return /^[-+]?\d*\.?\d*$/.test(plain) ? plain : cell;

@@ -4,7 +4,7 @@ import type { MadeEntry } from './made-entry.ts';
 import type { MadePlace } from './made-place.ts';
 
 /** Pieces of one item that a shop sold. */
-export interface StatementLine {
+interface StatementLine {
   readonly item: string;
   readonly count: number;
   readonly paidMinor: number;

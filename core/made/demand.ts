@@ -17,7 +17,7 @@ export interface WeekSold {
 }
 
 /** What nothing is known of: one sale in eight weeks, counted as much as eight weeks. */
-export const firstBelief: DemandBelief = { sales: 1, weeks: 8 };
+const firstBelief: DemandBelief = { sales: 1, weeks: 8 };
 /** Half of what was seen is forgotten in 26 weeks: tastes and seasons change. */
 const HALF_LIFE_WEEKS = 26;
 

@@ -1,6 +1,6 @@
 // What is known of a design before saying what to make: sales, pieces there and on the way, costs and lead time.
-import type { Piece } from '../piece/piece.ts';
 import { sizesOf } from '../piece/all-sizes.ts';
+import type { Piece } from '../piece/piece.ts';
 import type { PieceCount } from '../price/piece/count-piece.ts';
 import type { Rates } from '../studio/rates.ts';
 import { madeBalances } from './made-balance.ts';

@@ -50,7 +50,7 @@ const madeLineSchema = z.object({
   feeMinor: minorSchema,
 });
 /** A line of an entry. */
-export type MadeLine = Readonly<z.infer<typeof madeLineSchema>>;
+export type MadeEntryLine = Readonly<z.infer<typeof madeLineSchema>>;
 
 /** An entry that is about to be added. */
 export const newMadeEntrySchema = z.object({
@@ -84,7 +84,7 @@ export type NewMadeEntry = Readonly<z.infer<typeof newMadeEntrySchema>>;
 export type MadeEntry = Readonly<z.infer<typeof madeEntrySchema>>;
 
 /** Amounts of a line beside its count. */
-export type LineAmounts = Partial<Omit<MadeLine, 'place' | 'item' | 'grade' | 'count'>>;
+export type LineAmounts = Partial<Omit<MadeEntryLine, 'place' | 'item' | 'grade' | 'count'>>;
 
 const NOTHING = {
   costMinor: 0,
@@ -107,8 +107,8 @@ export interface MadeEnd {
 }
 
 /** Pieces that move from one place to another: two lines that cancel out. */
-export function movePieces(item: string, count: number, from: MadeEnd, to: MadeEnd): MadeLine[] {
-  const line = ({ place, grade = 'good', amounts }: MadeEnd, sign: 1 | -1): MadeLine => ({
+export function movePieces(item: string, count: number, from: MadeEnd, to: MadeEnd): MadeEntryLine[] {
+  const line = ({ place, grade = 'good', amounts }: MadeEnd, sign: 1 | -1): MadeEntryLine => ({
     ...NOTHING,
     ...amounts,
     place,
@@ -120,7 +120,7 @@ export function movePieces(item: string, count: number, from: MadeEnd, to: MadeE
 }
 
 /** Whether no piece appears or vanishes. */
-export function keepsPieces(lines: readonly MadeLine[]): boolean {
+export function keepsPieces(lines: readonly MadeEntryLine[]): boolean {
   const sums = new Map<string, number>();
   for (const { item, count } of lines) sums.set(item, (sums.get(item) ?? 0) + count);
   return [...sums.values()].every((sum) => sum === 0);

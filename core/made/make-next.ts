@@ -11,7 +11,7 @@ import {
 } from './demand.ts';
 import { chanceThatPays } from './newsvendor.ts';
 import { sizeKey, sizeShares } from './size-shares.ts';
-import { type Stretch, stretches } from './stretch.ts';
+import { type SizeStretch, stretches } from './stretch.ts';
 
 /** One size of a design; a design without sizes has one with the name ''. */
 export interface DesignSize {
@@ -77,7 +77,7 @@ export interface DesignToMake {
   readonly hours: number;
   /** Minor units a year that the design leaves, for the order of the list. */
   readonly leftAYear: number;
-  readonly stretches: readonly Stretch[];
+  readonly stretches: readonly SizeStretch[];
 }
 
 /** Weekly sales that are looked at. */
@@ -87,7 +87,9 @@ export const WEEKS_LOOKED_AT = 104;
 export function makeNext(all: readonly DesignStanding[], terms: MakeNextTerms): DesignToMake[] {
   return all
     .map((design) => designToMake(design, othersOf(all, design), terms))
-    .sort((a, b) => urgency(b) - urgency(a) || b.leftAYear - a.leftAYear);
+    .sort(
+      (a, b) => Number(b.toMake > 0) - Number(a.toMake > 0) || urgency(b) - urgency(a) || b.leftAYear - a.leftAYear,
+    );
 }
 
 /** Expected sales lost, in money. */

@@ -11,7 +11,7 @@ export interface PriceSold {
 }
 
 /** Sales a week at one price, with the range in which the rate lies in 9 cases of 10. */
-export interface PriceRate extends PriceSold {
+interface PriceRate extends PriceSold {
   readonly aWeek: number;
   readonly low: number;
   readonly high: number;

@@ -1,6 +1,6 @@
 // The review: what each design, each channel and the whole period really brought.
 import { dayAfter, daysBetween } from '../measure/days.ts';
-import type { MadeEntry, MadeLine } from './made-entry.ts';
+import type { MadeEntry, MadeEntryLine } from './made-entry.ts';
 import type { MadeItem } from './made-item.ts';
 import { keptMinor } from './sale-money.ts';
 
@@ -10,7 +10,7 @@ export interface SoldLine {
   readonly entry: number;
   readonly item: MadeItem;
   readonly channel: string;
-  readonly from: MadeLine['place'];
+  readonly from: MadeEntryLine['place'];
   readonly count: number;
   readonly paidMinor: number;
   readonly taxMinor: number;
@@ -35,7 +35,7 @@ interface CostEach {
 const NO_COST: CostEach = { costMinor: 0, estimateMinor: 0, labourMinor: 0, minutes: 0, estimateMinutes: 0 };
 
 /** What one piece of each item cost to make. */
-export function costEach(entries: readonly MadeEntry[]): ReadonlyMap<string, CostEach> {
+function costEach(entries: readonly MadeEntry[]): ReadonlyMap<string, CostEach> {
   const sums = new Map<string, CostEach & { count: number }>();
   for (const { lines } of entries)
     for (const line of lines) {
@@ -203,12 +203,12 @@ export function designReviews({ entries, items, from, until, hourMinor }: Review
 /** Items of one design: of the same piece, or of the same name where no piece is known. */
 export const designKey = ({ pieceId, name }: Pick<MadeItem, 'pieceId' | 'name'>) => pieceId || `name ${name}`;
 
-const heldOf = ({ place, count }: MadeLine) => (place === 'studio' || place.includes('/') ? count : 0);
+const heldOf = ({ place, count }: MadeEntryLine) => (place === 'studio' || place.includes('/') ? count : 0);
 
 function ownSum(
   entries: readonly MadeEntry[],
   ids: ReadonlySet<string>,
-  of: (line: MadeLine, on: string) => number,
+  of: (line: MadeEntryLine, on: string) => number,
 ): number {
   let sum = 0;
   for (const { lines, on } of entries) for (const line of lines) if (ids.has(line.item)) sum += of(line, on);

@@ -4,8 +4,8 @@ import { inStudioDecimals } from '../format/numbers.ts';
 import type { ImportField } from '../import/columns.ts';
 import { bad, type RowReading } from '../import/row-reading.ts';
 import { readMoney } from '../measure/read/read-money.ts';
-import { itemName, type MadeItem, numberOfTag, tagCode } from './made-item.ts';
 import { type DayOrder, readDayCell } from './day-cell.ts';
+import { itemName, type MadeItem, numberOfTag, tagCode } from './made-item.ts';
 
 /** A sale of a file. */
 export interface SaleRow {

@@ -4,7 +4,7 @@ import type { PieceCount } from '../price/piece/count-piece.ts';
 /** Thicker bands crack or take force that is not at hand at a stall, mm (common practice). */
 const THICKEST_MM = 1.5;
 /** Sizes a thin, soldered, soft band can be stretched by (common practice). */
-export const MOST_STRETCHED = 2;
+const MOST_STRETCHED = 2;
 
 /**
  * A thin soldered band of soft metal without stones can be stretched by up to two sizes (common practice).
@@ -23,15 +23,15 @@ export function canBeStretched({ parts, recipe }: PieceCount): boolean {
 }
 
 /** A size that is missing, and the smaller one that lies there. */
-export interface Stretch {
+export interface SizeStretch {
   readonly missing: string;
   readonly from: string;
   readonly sizes: number;
 }
 
 /** @param sizes  in order, smallest first, with pieces held */
-export function stretches(sizes: readonly { readonly name: string; readonly held: number }[]): Stretch[] {
-  return sizes.flatMap(({ name, held }, at): Stretch[] => {
+export function stretches(sizes: readonly { readonly name: string; readonly held: number }[]): SizeStretch[] {
+  return sizes.flatMap(({ name, held }, at): SizeStretch[] => {
     if (held > 0) return [];
     for (let steps = 1; steps <= MOST_STRETCHED; steps += 1) {
       const smaller = sizes[at - steps];

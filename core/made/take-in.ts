@@ -3,7 +3,7 @@ import type { BatchRun } from '../batch/batch-run.ts';
 import type { BatchCount } from '../batch/count-batch.ts';
 import { roundHalfAwayFromZero } from '../figure/round-money.ts';
 import { sizesOf } from '../piece/all-sizes.ts';
-import { type Grade, grades, type LineAmounts, type MadeLine, movePieces } from './made-entry.ts';
+import { type Grade, grades, type LineAmounts, type MadeEntryLine, movePieces } from './made-entry.ts';
 import type { NewMadeItem } from './made-item.ts';
 
 /** What a batch took, beside its estimate. */
@@ -47,7 +47,7 @@ const FURTHEST = { low: 0.4, high: 2.5 };
 const within = (ratio: number) => Math.min(FURTHEST.high, Math.max(FURTHEST.low, ratio));
 
 /** Actual over estimated minutes; 1 where nothing was logged. */
-export function timeRatio({ minutes, estimateMinutes }: BatchActuals): number {
+function timeRatio({ minutes, estimateMinutes }: BatchActuals): number {
   return minutes > 0 && estimateMinutes > 0 ? within(minutes / estimateMinutes) : 1;
 }
 
@@ -92,7 +92,7 @@ export function takeInLines(
   pieces: PiecesByGrade,
   actuals: BatchActuals,
   mg: ReadonlyMap<string, number>,
-): MadeLine[] {
+): MadeEntryLine[] {
   const came = grades.reduce((sum, grade) => sum + pieces[grade], 0);
   if (came === 0) return [];
   const { column, minutes } = run.count;

@@ -1,8 +1,8 @@
 // The year on one page: pieces, money, bench time, estimate errors and promises.
-import type { MadeEntry } from './made-entry.ts';
 import { madeBalances, type MadeStatement, madeStatements } from './made-balance.ts';
+import type { MadeEntry } from './made-entry.ts';
 import type { MadeItem } from './made-item.ts';
-import { type SoldSums, soldLines, soldSums } from './review.ts';
+import { soldLines, type SoldSums, soldSums } from './review.ts';
 
 /** The year on one page. */
 export interface YearReview {

@@ -7,8 +7,8 @@ import type { MadePlace } from '../../core/made/made-place.ts';
 import { dayAfter } from '../../core/measure/days.ts';
 import { poisson, seeded } from '../../core/measure/random.ts';
 import type { Piece } from '../../core/piece/piece.ts';
-import { countPiece } from '../../core/price/piece/count-piece.ts';
 import { emptyFair } from '../../core/price/fair/fair.ts';
+import { countPiece } from '../../core/price/piece/count-piece.ts';
 import { currentBasis } from '../services/basis.ts';
 import { leavePicks, movePicks, sell, takeInBatch } from '../services/made-pieces.ts';
 import type { Stores } from '../store/stores.ts';
@@ -50,7 +50,7 @@ const sellers: readonly Seller[] = [
   { design: 'fork', size: 'short', price: '88', site: 0.05, cafe: 0, fair: 2, run: 4, least: 1, slow: 1.1 },
   { design: 'cufflinks', size: '', price: '120', site: 0.14, cafe: 0, fair: 3, run: 6, least: 1, slow: 1.22 },
   { design: 'barometer', size: '', price: '140', site: 0.1, cafe: 0.04, fair: 5, run: 5, least: 1, slow: 1.04 },
-  { design: 'caddySpoon', size: '', price: '64', site: 0.06, cafe: 0.05, fair: 2, run: 4, least: 1, slow: 1.3 },
+  { design: 'caddySpoon', size: '', price: '58', site: 0.06, cafe: 0.05, fair: 2, run: 4, least: 1, slow: 1.3 },
 ];
 
 const CAFE = 'ferry-cafe';
@@ -70,7 +70,8 @@ export function madeYear(year: Year, designs: Designs, season: Season): void {
   for (let ago = WEEKS * 7; ago >= 0; ago -= 1) {
     const today = on(ago);
     for (const batch of season) {
-      if (returnedAgo(batch) === ago) run.takeIn(batch);
+      // The last one is not brought in yet.
+      if (returnedAgo(batch) === ago && batch !== season.at(-1)) run.takeIn(batch);
       // Orders leave three days later.
       if (returnedAgo(batch) - 3 === ago && batch.kind !== 'stock' && batch.kind !== 'fair') run.deliver(batch);
     }
@@ -88,7 +89,7 @@ function outlets(stores: Stores): void {
   stores.made.keepOutlet({ id: SITE, kind: 'site', name: 'Own site', channel: 'site', commission: '', address: '', isClosed: false }); // prettier-ignore
   stores.made.keepOutlet({ id: 'chandlery', kind: 'shop', name: 'The Chandlery Window', channel: 'shops', commission: '', address: 'Quay Street\nSkerrow Haven', isClosed: false }); // prettier-ignore
   stores.made.keepOutlet({ id: 'gullfoot', kind: 'shop', name: 'Gullfoot & Daughter', channel: 'shops', commission: '', address: 'Upper Slip', isClosed: false }); // prettier-ignore
-  stores.made.keepOutlet({ id: 'museum', kind: 'loan', name: 'Harbour museum, display case', channel: '', commission: '', address: '', isClosed: false }); // prettier-ignore
+  stores.made.keepOutlet({ id: 'museum', kind: 'loan', name: 'Harbour museum', channel: '', commission: '', address: '', isClosed: false }); // prettier-ignore
 }
 
 interface PastFair {

@@ -141,8 +141,11 @@ describe('a batch', () => {
     expect((await close()).body.detail).toContain('still holds 80.0 g');
     await post(`/api/batches/${batchId}/return`, { ...back, finished: '79 g', scrap: [] });
     expect((await close()).status).toBe(200);
-    expect((await post(`/api/batches/${batchId}/deliver`, { on: ON, why: '' })).status).toBe(201);
-    expect((await post(`/api/batches/${batchId}/deliver`, { on: ON, why: '' })).status).toBe(400);
+    const [item] = stores.made.items();
+    const picks = [{ item: item?.id, place: 'studio', grade: 'good', count: 4 }];
+    expect(
+      (await post('/api/made/sales', { on: ON, channel: '', buyer: '', picks, prices: ['60'], why: '' })).status,
+    ).toBe(201);
     const [row] = statements([], (await account()).flows);
     expect(row?.outside).toMatchObject({ sold: -79_000, loss: -1000 });
   });

@@ -5,7 +5,7 @@ import type { AccessKeeper } from '../access/access-keeper.ts';
 import { accountPage, lotStory, stockUse } from '../services/account-page.ts';
 import { convertMetal } from '../services/convert-metal.ts';
 import { correctEntry } from '../services/correct-entry.ts';
-import { deliverPieces, issueByHand, returnMetal } from '../services/issue-metal.ts';
+import { issueByHand, returnMetal } from '../services/issue-metal.ts';
 import { jarsPage, sendToRefiner, settle } from '../services/refine.ts';
 import { fillJar, handBack, scrapLot } from '../services/stockroom.ts';
 import type { Stores } from '../store/stores.ts';
@@ -33,7 +33,6 @@ export function registerAccount(app: FastifyInstance, stores: Stores, access: Ac
   answerRoute(app, accountRoutes.handBack, ({ params, body }) => handBack(stores, params.id, body));
   answerRoute(app, accountRoutes.issue, ({ params, body }) => issueByHand(stores, params.id, body));
   answerRoute(app, accountRoutes.return, ({ params, body }) => returnMetal(stores, params.id, body));
-  answerRoute(app, accountRoutes.deliver, ({ params, body }) => deliverPieces(stores, params.id, body));
   answerRoute(app, accountRoutes.jars, () => jarsPage(stores));
   answerRoute(app, accountRoutes.intoJar, ({ body }) => fillJar(stores, body));
   answerRoute(app, accountRoutes.send, ({ body }) => sendToRefiner(stores, body));

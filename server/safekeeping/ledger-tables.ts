@@ -9,6 +9,7 @@ const OWN_AFFAIRS: ReadonlySet<string> = new Set([
   'device',
   'metal_balance',
   'metal_month',
+  'made_balance',
 ]);
 
 /** A table with its columns in order. */

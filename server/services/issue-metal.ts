@@ -1,6 +1,5 @@
 // Issues metal to a batch, by a cutting plan or by hand, and books what comes back.
 import { randomUUID } from 'node:crypto';
-import { balances } from '../../core/account/balance.ts';
 import { type CameBack, returnLines } from '../../core/account/batch-return.ts';
 import { type MetalEntry, move } from '../../core/account/entry.ts';
 import { jarOf, type Place } from '../../core/account/place.ts';
@@ -80,21 +79,6 @@ export function returnMetal(stores: Stores, id: string, typed: TypedReturn): Met
 
 function offcutRow({ id, alloy, lot }: ReadReturn['offcuts'][number] & { readonly id: string }): NewLotRow {
   return { id, kind: lot ? 'offcut' : 'grain', owner: '', supplier: '', alloy, lot: lot && { ...lot, id } };
-}
-
-/** The pieces of a batch that are here leave, sold or given. @throws NotAcceptable when none of it is here */
-export function deliverPieces(
-  stores: Stores,
-  id: string,
-  { on, why }: { readonly on: string; readonly why: string },
-): MetalEntry[] {
-  if (stores.made.batchesTakenIn().has(id))
-    throw new NotAcceptable('The pieces of this batch are among the finished pieces. Enter the sale there.', []);
-  const entries = stores.account.entries({ batchId: id, limit: 1000 });
-  const here = balances(entries).filter(({ place, mg }) => place === 'finished' && mg > 0);
-  if (here.length === 0) throw new NotAcceptable('No finished piece of this batch is here.', []);
-  const lines = here.flatMap((one) => move(one, { place: 'finished', pieces: one.pieces }, { place: 'sold' }));
-  return stores.account.add([entryOf(stores, { kind: 'sold', on, batchId: id, why, lines })]);
 }
 
 /**

@@ -86,7 +86,7 @@ export function statementOf(stores: Stores, outletId: string, from: string, unti
     ],
     notes: [
       `Brought in this time: ${String(statement.brought)}. Taken back: ${String(statement.takenBack)}.`,
-      there.length > 0 ? `There at the end: ${there.join('; ')}.` : 'Nothing is there at the end.',
+      there.length > 0 ? `Left there: ${there.join('; ')}.` : 'No piece is left there.',
     ],
     isSigned: false,
   };

@@ -17,7 +17,7 @@ import { returnSums } from '../../core/account/batch-return.ts';
 import type { Batch } from '../../core/batch/batch.ts';
 import { type BatchCount, batchTitle } from '../../core/batch/count-batch.ts';
 import { roundHalfAwayFromZero } from '../../core/figure/round-money.ts';
-import { type Grade, type MadeEntry, type MadeLine, movePieces, negated, type NewMadeEntry, reversedMade } from '../../core/made/made-entry.ts'; // prettier-ignore
+import { type Grade, type MadeEntry, type MadeEntryLine, movePieces, negated, type NewMadeEntry, reversedMade } from '../../core/made/made-entry.ts'; // prettier-ignore
 import type { MadeItem } from '../../core/made/made-item.ts';
 import { holdsPieces, type MadePlace, outletAt } from '../../core/made/made-place.ts';
 import { type SaleMoney, saleMoney, shareSale } from '../../core/made/sale-money.ts';
@@ -34,8 +34,8 @@ import { currentBasis } from './basis.ts';
 import { benchHistoryOf } from './bench-history.ts';
 import { correctEntry } from './correct-entry.ts';
 import { dayProblems } from './entry-problems.ts';
-import { bookMetal, type LeavingHow } from './made-metal.ts';
 import { countBatchNow } from './made-lines.ts';
+import { bookMetal, type LeavingHow } from './made-metal.ts';
 import { refuseIssues } from './refuse.ts';
 import { today } from './stockroom.ts';
 
@@ -313,7 +313,11 @@ interface Picked {
   readonly count: number;
 }
 
-function soldPair(stores: Stores, { item, place, grade, count }: Picked, amounts: SaleMoney | undefined): MadeLine[] {
+function soldPair(
+  stores: Stores,
+  { item, place, grade, count }: Picked,
+  amounts: SaleMoney | undefined,
+): MadeEntryLine[] {
   const from = { place: heldPlace(stores, place), grade };
   return movePieces(item, count, from, { place: 'sold', grade, ...(amounts && { amounts }) });
 }

@@ -240,7 +240,7 @@ export class Account {
   /** What was paid for lots of an alloy, latest first. */
   paidLots(alloy: string): PaidLot[] {
     return this.#prepare<[string], PaidLotRow>(
-      `select metal_lot.id, number, metal_lot.kind, supplier, body, on_day, currency, came.mg, paid.paid_minor
+      `select metal_lot.id, metal_lot.number, metal_lot.kind, supplier, metal_lot.body, on_day, currency, came.mg, paid.paid_minor
          from metal_line paid join metal_entry entry on entry.id = paid.entry_id
          join metal_line came on came.entry_id = entry.id and came.place = 'stock' and came.lot_id <> ''
          join metal_lot on metal_lot.id = came.lot_id

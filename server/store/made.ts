@@ -4,7 +4,7 @@ import {
   keepsPieces,
   type MadeEntry,
   madeEntrySchema,
-  type MadeLine,
+  type MadeEntryLine,
   type NewMadeEntry,
   newMadeEntrySchema,
 } from '../../core/made/made-entry.ts';
@@ -188,7 +188,7 @@ export class MadePieces {
   #withLines(rows: readonly EntryRow[]): MadeEntry[] {
     if (rows.length === 0) return [];
     const all = rows.length > MANY;
-    const lines = new Map<number, MadeLine[]>();
+    const lines = new Map<number, MadeEntryLine[]>();
     const read = (list: LineRow[]) => {
       for (const { entry_id: id, ...line } of list) {
         const known = lines.get(id);
@@ -209,7 +209,7 @@ export class MadePieces {
 
 /** From so many entries on, all lines are read at once. */
 const MANY = 50;
-type LineRow = MadeLine & { readonly entry_id: number };
+type LineRow = MadeEntryLine & { readonly entry_id: number };
 
 const ENTRY = `select entry.*, later.id as corrected_by from made_entry entry
                  left join made_entry later on later.corrects = entry.id`;

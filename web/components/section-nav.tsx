@@ -2,8 +2,8 @@
 import { NavLink } from 'react-router';
 import { stockName } from '../../core/format/variants.ts';
 import { words as metalWords } from '../words/account.ts';
-import { words as madeWords } from '../words/made.ts';
 import { words } from '../words/components.ts';
+import { words as madeWords } from '../words/made.ts';
 
 interface Place {
   readonly to: string;

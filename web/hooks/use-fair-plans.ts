@@ -1,8 +1,8 @@
 // Fairs with their plans, as far as the review needs them.
 import { useMemo } from 'react';
 import type { FairDocument } from '../../contract/fairs.ts';
-import { planFair } from '../../core/price/fair/fair-plan.ts';
 import { readPlain } from '../../core/measure/read/read-number.ts';
+import { planFair } from '../../core/price/fair/fair-plan.ts';
 import { useGetFairsQuery } from '../state/endpoints/fairs.ts';
 import { useBasis } from './use-basis.ts';
 import { useCostOfPiece } from './use-cost-of-piece.ts';

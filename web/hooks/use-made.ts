@@ -6,8 +6,8 @@ import type { MadeEntry } from '../../core/made/made-entry.ts';
 import type { MadeItem } from '../../core/made/made-item.ts';
 import { holdsPieces, type MadePlace, outletAt } from '../../core/made/made-place.ts';
 import type { Outlet } from '../../core/made/outlet.ts';
-import { useGetMadeQuery } from '../state/endpoints/made.ts';
 import { useGetFairsQuery } from '../state/endpoints/fairs.ts';
+import { useGetMadeQuery } from '../state/endpoints/made.ts';
 import { madeKindWords, words } from '../words/made.ts';
 
 /** Finished pieces as screens show them. */

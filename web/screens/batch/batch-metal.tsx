@@ -1,16 +1,13 @@
 // The metal of a batch: what it holds, what came back, and the loss, which is what is missing.
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { balances } from '../../../core/account/balance.ts';
 import type { MetalEntry } from '../../../core/account/entry.ts';
 import { batchAt } from '../../../core/account/place.ts';
 import { type Batch, isDone } from '../../../core/batch/batch.ts';
 import type { BatchCount } from '../../../core/batch/count-batch.ts';
-import { Failure } from '../../components/failure.tsx';
 import { gramsOfMg, MetalEntries } from '../../components/metal-entries.tsx';
-import { useBooked } from '../../components/use-booked.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
-import { useNow } from '../../hooks/use-now.ts';
-import { useDeliverMutation } from '../../state/endpoints/account.ts';
 import { useGetBatchMetalQuery } from '../../state/endpoints/stock.ts';
 import { words as accountWords } from '../../words/account.ts';
 import { words } from '../../words/batch-metal.ts';
@@ -50,7 +47,14 @@ export function BatchMetal({ id, body, count }: BatchMetalProps) {
       {returned.map((entry) => (
         <MetalBalance key={entry.id} entry={entry} count={count} />
       ))}
-      {isHere(entries) && <Deliver id={id} />}
+      {isHere(entries) && (
+        <p className="aside mt-1">
+          {words.piecesAreHere}{' '}
+          <Link className="link" to="/made">
+            {words.finishedPieces}
+          </Link>
+        </p>
+      )}
       {entries.length > 0 && (
         <details className="mt-2">
           <summary className="chrome text-[14px] text-act">{accountWords.entries}</summary>
@@ -65,24 +69,6 @@ export function BatchMetal({ id, body, count }: BatchMetalProps) {
 function isHere(entries: readonly MetalEntry[]): boolean {
   return (
     entries.flatMap(({ lines }) => lines).reduce((sum, { place, mg }) => sum + (place === 'finished' ? mg : 0), 0) > 0
-  );
-}
-
-function Deliver({ id }: { id: string }) {
-  const { day } = useNow();
-  const [deliver, { error, isLoading }] = useDeliverMutation();
-  const booked = useBooked();
-  const save = async () => {
-    booked(await deliver({ id, on: day, why: '' }), words.delivered);
-  };
-  return (
-    <p className="chrome mt-1 text-[15px]">
-      <span className="aside">{words.piecesAreHere}</span>{' '}
-      <button type="button" className="link" disabled={isLoading} onClick={() => void save()}>
-        {words.theyHaveLeft}
-      </button>
-      <Failure of={[error]} />
-    </p>
   );
 }
 

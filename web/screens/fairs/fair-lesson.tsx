@@ -24,7 +24,7 @@ export function FairLessonNote({ id, fair, edit }: FairLessonNoteProps) {
   const { rates } = useBasis();
   const came = fairCame(entries, id);
   const percent = (share: number) => `${inStudioDecimals((100 * share).toFixed(1))} %`;
-  const useShares = ({ buyers, second, third }: FairLesson) => {
+  const takeShares = ({ buyers, second, third }: FairLesson) => {
     edit('buyers', (draft) => {
       draft.buyers = percent(buyers.share);
       for (const level of draft.levels) {
@@ -46,7 +46,7 @@ export function FairLessonNote({ id, fair, edit }: FairLessonNoteProps) {
               {lesson.fairs} {words.taughtBy}.
             </span>
           </p>
-          <button type="button" className="link" onClick={() => useShares(lesson)}>
+          <button type="button" className="link" onClick={() => takeShares(lesson)}>
             {words.useThese}
           </button>
         </>

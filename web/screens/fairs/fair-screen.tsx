@@ -18,8 +18,8 @@ import { type DocumentInHand, useDocument } from '../../hooks/use-document.ts';
 import { useAddFairMutation } from '../../state/endpoints/fairs.ts';
 import { words } from '../../words/fairs.ts';
 import { FairCountPage } from './fair-count-page.tsx';
-import { FairLessonNote } from './fair-lesson.tsx';
 import { FairFields } from './fair-fields.tsx';
+import { FairLessonNote } from './fair-lesson.tsx';
 import { LevelRows } from './level-rows.tsx';
 
 export function FairScreen() {

@@ -21,7 +21,7 @@ interface MadeEntriesProps {
 export function MadeEntries({ made, most }: MadeEntriesProps) {
   const [all, setAll] = useState(false);
   const [reverse, { error }] = useReverseMadeMutation();
-  const latest = made.entries.toSorted((a, b) => b.id - a.id);
+  const latest = made.entries.toSorted((a, b) => b.on.localeCompare(a.on) || b.id - a.id);
   const shown = all ? latest.slice(0, 300) : latest.slice(0, most);
   if (latest.length === 0) return null;
   const onReverse = async (id: number) => {

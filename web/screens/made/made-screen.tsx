@@ -1,8 +1,8 @@
 // Finished pieces: what is where. Pieces are chosen by number or by scanning their tags, then moved, sold, or written off.
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { type Grade, grades } from '../../../core/made/made-entry.ts';
 import type { MadeBalance } from '../../../core/made/made-balance.ts';
+import { type Grade, grades } from '../../../core/made/made-entry.ts';
 import { itemName, type MadeItem, tagCode } from '../../../core/made/made-item.ts';
 import type { MadePlace } from '../../../core/made/made-place.ts';
 import { Choice } from '../../components/choice.tsx';

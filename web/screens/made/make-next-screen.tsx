@@ -151,7 +151,7 @@ function DesignPlan({ plan }: { plan: DesignToMake }) {
         onClick={() => setOpen(!open)}
       >
         {showNumber(aWeek.value, 2)} {words.aWeek}, {words.chanceWanted.toLowerCase()} {showNumber(100 * aim.value, 0)}{' '}
-        %, {showValue(design.leftMinor, rates.currency)} {words.leftForWork.toLowerCase()}
+        %, {showValue(design.leftMinor, rates.currency)} {words.profitEach}
       </button>
       {open && (
         <>

@@ -9,8 +9,8 @@ import { Field } from '../../components/field.tsx';
 import { useMadeBooked } from '../../components/use-made-booked.ts';
 import type { Made } from '../../hooks/use-made.ts';
 import { useNow } from '../../hooks/use-now.ts';
-import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { useOpenMadeMutation } from '../../state/endpoints/made.ts';
+import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { gradeWords, words } from '../../words/made.ts';
 
 const EMPTY: Omit<MadeOpening, 'on'> = {

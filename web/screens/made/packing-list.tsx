@@ -1,7 +1,7 @@
 // What to pack for a fair: from what is there, and what to make before.
 import { useState } from 'react';
-import { planFair } from '../../../core/price/fair/fair-plan.ts';
 import { type DesignStanding, packingList } from '../../../core/made/make-next.ts';
+import { planFair } from '../../../core/price/fair/fair-plan.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Failure } from '../../components/failure.tsx';
 import { TableHeader } from '../../components/table-header.tsx';

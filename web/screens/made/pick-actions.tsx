@@ -12,17 +12,17 @@ import { useMadeBooked } from '../../components/use-made-booked.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import type { Made } from '../../hooks/use-made.ts';
 import { useNow } from '../../hooks/use-now.ts';
-import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import {
   useGradePiecesMutation,
   useLeavePiecesMutation,
   useMovePiecesMutation,
   useSellPiecesMutation,
 } from '../../state/endpoints/made.ts';
+import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { gradeWords, words } from '../../words/made.ts';
 
 /** Chosen pieces at one place. */
-export interface Picked {
+interface Picked {
   readonly item: string;
   readonly place: MadePlace;
   readonly grade: Grade;

@@ -15,7 +15,7 @@ import { useListState } from '../../hooks/use-list-state.ts';
 import { useMade } from '../../hooks/use-made.ts';
 import { useNow } from '../../hooks/use-now.ts';
 import { verdictWords, words } from '../../words/made.ts';
-import { ChannelTable } from './channel-table.tsx';
+import { ChannelReview } from './channel-review.tsx';
 import { PriceLessons } from './price-lessons.tsx';
 import { YearPage } from './year-page.tsx';
 
@@ -91,7 +91,7 @@ export function ReviewScreen() {
                   ))}
                 </tbody>
               </table>
-              <ChannelTable lines={lines} from={from} until={until} />
+              <ChannelReview lines={lines} from={from} until={until} />
             </>
           )}
         </>

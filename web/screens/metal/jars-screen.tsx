@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import type { Jar } from '../../../contract/account.ts';
 import { type JarKind, jarKinds } from '../../../core/account/place.ts';
 import type { WhenToSend } from '../../../core/account/refining.ts';
-import { jarTable } from '../../../core/batch/stock/stock-table.ts';
+import { jarTable } from '../../../core/import/stock-table.ts';
 import type { Figure } from '../../../core/figure/figure.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { showNumber } from '../../../core/format/numbers.ts';

@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { type BulkLot, sectionOf, type ShelfLot } from '../../../core/batch/stock/shelf.ts';
 import { shelfSums } from '../../../core/batch/stock/shelf-sums.ts';
-import { stockTable } from '../../../core/batch/stock/stock-table.ts';
+import { stockTable } from '../../../core/import/stock-table.ts';
 import { stockName } from '../../../core/format/variants.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
 import { CountTable } from '../../components/count-table.tsx';

@@ -74,10 +74,6 @@ const injected = api.injectEndpoints({
       query: ({ id, ...body }) => requestOf(accountRoutes.return, { params: { id }, body }),
       ...entry,
     }),
-    deliver: build.mutation<MetalEntry[], { id: string; on: string; why: string }>({
-      query: ({ id, ...body }) => requestOf(accountRoutes.deliver, { params: { id }, body }),
-      ...entry,
-    }),
     getJars: build.query<JarsPage, void>({
       query: () => requestOf(accountRoutes.jars),
       transformResponse: parsedBy(accountRoutes.jars),
@@ -113,7 +109,6 @@ export const {
   useHandBackMutation,
   useIssueByHandMutation,
   useReturnMetalMutation,
-  useDeliverMutation,
   useGetJarsQuery,
   useIntoJarMutation,
   useSendToRefinerMutation,

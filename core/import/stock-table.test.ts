@@ -1,13 +1,13 @@
 // What is exported can be imported again: the same stock comes back.
 import { describe, expect, it } from 'vitest';
-import { csvOf } from '../../format/csv.ts';
-import { alloyNamed } from '../../import/alloy-named.ts';
-import { cellsByField, guessMapping } from '../../import/columns.ts';
-import { jarFields, readJarRow } from '../../import/jar-rows.ts';
-import { readStockRow, stockFields } from '../../import/stock-rows.ts';
-import { readTableText } from '../../import/table-file.ts';
-import { type Alloy, builtInAlloys } from '../../metal/alloys.ts';
-import { type BulkLot, readLot, type ShelfLot } from './shelf.ts';
+import { csvOf } from '../format/csv.ts';
+import { alloyNamed } from './alloy-named.ts';
+import { cellsByField, guessMapping } from './columns.ts';
+import { jarFields, readJarRow } from './jar-rows.ts';
+import { readStockRow, stockFields } from './stock-rows.ts';
+import { readTableText } from './table-file.ts';
+import { type Alloy, builtInAlloys } from '../metal/alloys.ts';
+import { type BulkLot, readLot, type ShelfLot } from '../batch/stock/shelf.ts';
 import { jarTable, stockTable } from './stock-table.ts';
 
 const alloys = new Map<string, Alloy>(builtInAlloys.map((alloy) => [alloy.id, alloy]));

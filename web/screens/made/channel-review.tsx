@@ -7,13 +7,13 @@ import { useBasis } from '../../hooks/use-basis.ts';
 import { useFairPlans } from '../../hooks/use-fair-plans.ts';
 import { words } from '../../words/made.ts';
 
-interface ChannelTableProps {
+interface ChannelReviewProps {
   readonly lines: readonly SoldLine[];
   readonly from: string;
   readonly until: string;
 }
 
-export function ChannelTable({ lines, from, until }: ChannelTableProps) {
+export function ChannelReview({ lines, from, until }: ChannelReviewProps) {
   const { rates } = useBasis();
   const plans = useFairPlans();
   const money = (minor: number) => showValue(minor, rates.currency);

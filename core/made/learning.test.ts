@@ -1,0 +1,71 @@
+import { describe, expect, it } from 'vitest';
+import { fairLesson } from './fair-learning.ts';
+import { fairCame } from './fair-outcome.ts';
+import { testEntries } from './fixtures.ts';
+import { movePieces } from './made-entry.ts';
+import { poissonInterval } from './poisson-interval.ts';
+import { priceLesson } from './price-lessons.ts';
+
+describe('poissonInterval', () => {
+  // Garwood (1936), Biometrika 28, table of 95 % limits.
+  it.each([
+    [0, 0, 3.689],
+    [1, 0.0253, 5.572],
+    [10, 4.795, 18.39],
+    [25, 16.18, 36.9],
+  ])('for a count of %d', (count, low, high) => {
+    const [below, above] = poissonInterval(count, count === 0 ? 0.95 : 0.95);
+    expect(below).toBeCloseTo(low, 2);
+    expect(above).toBeCloseTo(high, 1);
+  });
+});
+
+describe('priceLesson', () => {
+  it('few sales say nothing', () => {
+    expect(priceLesson([{ priceMinor: 4500, sold: 3, weeks: 10 }, { priceMinor: 4800, sold: 20, weeks: 10 }]).verdict).toBe('too-few'); // prettier-ignore
+    expect(priceLesson([]).verdict).toBe('too-few');
+  });
+  it('one price compares with nothing', () => {
+    expect(priceLesson([{ priceMinor: 4500, sold: 30, weeks: 10 }]).verdict).toBe('one-price');
+  });
+  it('ranges that do not meet are a difference', () => {
+    const at = (priceMinor: number, sold: number) => ({ priceMinor, sold, weeks: 20 });
+    expect(priceLesson([at(4500, 60), at(6000, 15)]).verdict).toBe('slower');
+    expect(priceLesson([at(4500, 15), at(6000, 60)]).verdict).toBe('faster');
+    expect(priceLesson([at(4500, 20), at(6000, 15)]).verdict).toBe('no-difference');
+  });
+});
+
+describe('fairLesson', () => {
+  it('is the beta update by hand', () => {
+    const baskets = [...Array.from({ length: 30 }, () => 1), ...Array.from({ length: 11 }, () => 2)];
+    const { buyers, second } = fairLesson([{ visitors: 1250, baskets, before: 0 }]);
+    // Beta(2.4 + 41, 57.6 + 1209) and Beta(2 + 11, 6 + 30).
+    expect(buyers.share).toBeCloseTo(43.4 / 1310, 10);
+    expect(second.share).toBeCloseTo(13 / 49, 10);
+    expect(buyers.low).toBeLessThan(buyers.share);
+    expect(buyers.high).toBeGreaterThan(buyers.share);
+  });
+  it('older fairs weigh less', () => {
+    const fair = (before: number) => ({ visitors: 500, baskets: Array.from({ length: 50 }, () => 1), before });
+    expect(fairLesson([fair(0)]).buyers.share).toBeGreaterThan(fairLesson([fair(5)]).buyers.share);
+  });
+  it('before any fair the usual shares stand', () => {
+    expect(fairLesson([]).buyers.share).toBeCloseTo(0.04, 10);
+  });
+});
+
+describe('fairCame', () => {
+  const sale = (count: number, customers: number, more = {}) => ({
+    kind: 'sold' as const, on: '2026-05-02', customers,
+    lines: movePieces('i1', count, { place: 'fair/f' }, { place: 'sold', amounts: { paidMinor: 1800 * count } }), ...more,
+  }); // prettier-ignore
+  it('counts takings and pieces of each customer; reversed sales are out', () => {
+    const came = fairCame(testEntries([sale(2, 1), sale(1, 1), sale(7, 4), sale(9, 1, { correctedBy: 9 })]), 'f');
+    expect(came.paidMinor).toBe(18_000);
+    expect(came.baskets).toEqual([2, 1, 2, 2, 2, 1]);
+  });
+  it('another fair is not counted', () => {
+    expect(fairCame(testEntries([sale(2, 1)]), 'g').pieces).toBe(0);
+  });
+});
