@@ -40,9 +40,6 @@ try {
   await page.goto(`${demo.url}/ask?q=what is 0.62 g per 100 mm`);
   await page.getByText('assumed').waitFor();
   await picture(page, 'ask');
-  await page.goto(`${demo.url}/studio`);
-  await page.getByRole('heading', { name: 'Metal prices' }).waitFor();
-  await picture(page, 'studio');
   await page.goto(`${demo.url}/prices`);
   await page.getByText('to update').first().waitFor();
   await picture(page, 'prices');
@@ -53,6 +50,12 @@ try {
   await page.getByRole('link', { name: 'Winter market on the quay' }).click();
   await page.getByText('buyers on, the fair pays').waitFor();
   await picture(page, 'fair');
+  await page.goto(`${demo.url}/made`);
+  await page.getByRole('table', { name: 'Finished pieces' }).waitFor();
+  await picture(page, 'made');
+  await page.goto(`${demo.url}/review`);
+  await page.getByRole('table', { name: 'By piece' }).waitFor();
+  await picture(page, 'review');
   await page.goto(`${demo.url}/quotes`);
   await page.getByRole('link', { name: 'E. Marrow' }).click();
   await page.getByText('Balance due').waitFor();
@@ -99,7 +102,6 @@ try {
     .first()
     .click();
   await page.getByRole('region', { name: /Estimate and actual/ }).waitFor();
-  await picture(page, 'batch-actual');
   await atTheBench(page);
 } finally {
   await browser.close();

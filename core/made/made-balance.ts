@@ -69,3 +69,16 @@ export function lyingSince(entries: readonly MadeEntry[], day: string): LyingPie
     })
     .sort((a, b) => a.since.localeCompare(b.since));
 }
+
+/** Whole mg of metal in the pieces at each place, most first; pieces whose metal is not known add nothing. */
+export function metalByPlace(
+  held: readonly MadeBalance[],
+  mgOf: ReadonlyMap<string, { readonly mg: Readonly<Record<string, number>> }>,
+): { readonly place: MadePlace; readonly mg: number }[] {
+  const sums = new Map<MadePlace, number>();
+  for (const { place, item, count } of held) {
+    const each = Object.values(mgOf.get(item)?.mg ?? {}).reduce((sum, mg) => sum + mg, 0);
+    if (holdsPieces(place) && each > 0) sums.set(place, (sums.get(place) ?? 0) + each * count);
+  }
+  return [...sums].map(([place, mg]) => ({ place, mg })).sort((a, b) => b.mg - a.mg);
+}

@@ -50,7 +50,7 @@ const sellers: readonly Seller[] = [
   { design: 'fork', size: 'short', price: '88', site: 0.05, cafe: 0, fair: 2, run: 4, least: 1, slow: 1.1 },
   { design: 'cufflinks', size: '', price: '120', site: 0.14, cafe: 0, fair: 3, run: 6, least: 1, slow: 1.22 },
   { design: 'barometer', size: '', price: '140', site: 0.1, cafe: 0.04, fair: 5, run: 5, least: 1, slow: 1.04 },
-  { design: 'caddySpoon', size: '', price: '58', site: 0.06, cafe: 0.05, fair: 2, run: 4, least: 1, slow: 1.3 },
+  { design: 'caddySpoon', size: '', price: '54', site: 0.06, cafe: 0.05, fair: 2, run: 4, least: 1, slow: 1.3 },
 ];
 
 const CAFE = 'ferry-cafe';
@@ -85,9 +85,9 @@ export function madeYear(year: Year, designs: Designs, season: Season): void {
 }
 
 function outlets(stores: Stores): void {
-  stores.made.keepOutlet({ id: CAFE, kind: 'shop', name: 'Ferry café', channel: 'left', commission: '', address: 'The landing stage\nSkerrow Haven', isClosed: false }); // prettier-ignore
+  stores.made.keepOutlet({ id: CAFE, kind: 'shop', name: 'Ferry café', channel: 'left', commission: '', address: 'The landing stage, Skerrow Haven', isClosed: false }); // prettier-ignore
   stores.made.keepOutlet({ id: SITE, kind: 'site', name: 'Own site', channel: 'site', commission: '', address: '', isClosed: false }); // prettier-ignore
-  stores.made.keepOutlet({ id: 'chandlery', kind: 'shop', name: 'The Chandlery Window', channel: 'shops', commission: '', address: 'Quay Street\nSkerrow Haven', isClosed: false }); // prettier-ignore
+  stores.made.keepOutlet({ id: 'chandlery', kind: 'shop', name: 'The Chandlery Window', channel: 'shops', commission: '', address: 'Quay Street, Skerrow Haven', isClosed: false }); // prettier-ignore
   stores.made.keepOutlet({ id: 'gullfoot', kind: 'shop', name: 'Gullfoot & Daughter', channel: 'shops', commission: '', address: 'Upper Slip', isClosed: false }); // prettier-ignore
   stores.made.keepOutlet({ id: 'museum', kind: 'loan', name: 'Harbour museum', channel: '', commission: '', address: '', isClosed: false }); // prettier-ignore
 }
@@ -263,7 +263,7 @@ class YearRun {
     const taken = this.#taken.get(id);
     if (!taken) return;
     const { item, count } = taken;
-    const channel = kind === 'order' ? 'shops' : 'market';
+    const channel = kind === 'order' ? 'shops' : '';
     sell(this.#stores, { on: dayOf(this.#stores), channel, buyer: customer, picks: [{ item, place: 'studio', grade: 'good', count }], prices: [''], why: '' }); // prettier-ignore
   }
 

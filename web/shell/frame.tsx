@@ -180,6 +180,8 @@ function Head({ fixOn, onFind }: { fixOn: string | null; onFind: () => void }) {
             className={({ isActive }) =>
               clsx(
                 'px-[11px] py-[6px] max-[1000px]:px-[5px] max-[900px]:px-[3px] max-[900px]:text-[15px]',
+                // The calculator beside it leads there.
+                to === '/reference' && 'max-[900px]:hidden',
                 isActive || also?.test(pathname)
                   ? 'font-[650] shadow-[inset_0_-2px_0_var(--ink)]'
                   : 'text-soft hover:text-ink',

@@ -49,6 +49,7 @@ export const jarWords = localWords({
 
 export const words = localWords({
   metal: 'Metal',
+  finishedLie: 'Finished pieces, gross:',
   importATable: 'Import a table',
   jars: 'Jars',
   metalAccount: 'Metal account',

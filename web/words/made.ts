@@ -129,6 +129,7 @@ export const words = localWords({
   customersHelp: 'for the share who buy a second piece',
   noFairThere: 'No pieces are at a fair. Move them there first.',
   month: 'month',
+  byMonth: 'By month',
   // Outlets
   addOutlet: 'Add a shop',
   kind: 'Kind',
@@ -143,6 +144,7 @@ export const words = localWords({
   lastMonth: 'Last month',
   due: 'due',
   there: 'there',
+  thereNow: 'There now',
   broughtThere: 'brought',
   takenBack: 'taken back',
   noSaleInMonth: 'Nothing sold in this time.',

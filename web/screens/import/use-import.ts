@@ -60,7 +60,7 @@ export function useImport(table: TableFile, fileName: string) {
   );
   const [repaired, setRepaired] = useState<ReadonlyMap<number, readonly string[]>>(new Map());
   const { kind, mapping, usualAlloy, supplier } = choices;
-  const sales = useSalesBasis(table, choices);
+  const { sales, isThere } = useSalesBasis(table, choices);
   const known = useMemo(
     () =>
       (pieces ?? []).map(({ id, body, accepted, priced }) => ({
@@ -80,7 +80,7 @@ export function useImport(table: TableFile, fileName: string) {
   const keep = useKeep(choices, fileName);
   return {
     choices,
-    readings: pieces && items ? readings : null,
+    readings: pieces && items && isThere ? readings : null,
     missing,
     repaired,
     setChoices: (next: Partial<ImportChoices>) => {
@@ -96,8 +96,11 @@ export function useImport(table: TableFile, fileName: string) {
   };
 }
 
-/** What reading sales needs; the same object as long as nothing of it changes. */
-function useSalesBasis(table: TableFile, { mapping, dayOrder, channel }: ImportChoices): SalesBasis {
+/** What reading sales needs, and whether it has arrived; the same object as long as nothing of it changes. */
+function useSalesBasis(
+  table: TableFile,
+  { mapping, dayOrder, channel }: ImportChoices,
+): { readonly sales: SalesBasis; readonly isThere: boolean } {
   const { data } = useGetMadeQuery(undefined);
   const { day } = useNow();
   return useMemo(() => {
@@ -106,13 +109,14 @@ function useSalesBasis(table: TableFile, { mapping, dayOrder, channel }: ImportC
     const standing = (data?.entries ?? []).filter(
       ({ correctedBy, reference }) => correctedBy === null && reference !== '',
     );
-    return {
+    const sales: SalesBasis = {
       items: data?.items ?? [],
       known: new Set(standing.map(({ reference }) => reference)),
       order: dayOrder || guessDayOrder(days),
       today: day,
       source: channel || 'cash',
     };
+    return { sales, isThere: data !== undefined };
   }, [data, day, mapping, table, dayOrder, channel]);
 }
 

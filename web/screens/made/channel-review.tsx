@@ -61,7 +61,7 @@ export function ChannelReview({ lines, from, until }: ChannelReviewProps) {
               <td className="end num">{money(sums.goneMinor)}</td>
               <td className="end num">{showNumber(sums.hours, 1)}</td>
               <td className="end num font-semibold">{sums.perHourMinor === null ? '' : money(sums.perHourMinor)}</td>
-              <td className="end num">{forecast === null ? '' : money(forecast)}</td>
+              <td className="end num">{forecast ? money(forecast) : ''}</td>
             </tr>
           ))}
         </tbody>

@@ -97,14 +97,7 @@ function OutletForm({ outlet: { id, ...kept } }: { outlet: Outlet }) {
       <p className="flex flex-wrap items-baseline gap-x-5 gap-y-1 text-[15px]">
         <span>
           {words.name}{' '}
-          <Field
-            open
-            wide
-            value={typed.name}
-            label={words.name}
-            maxLength={120}
-            onChange={(name) => change({ name })}
-          />
+          <Field open value={typed.name} label={words.name} maxLength={120} onChange={(name) => change({ name })} />
         </span>
         <span>
           {words.channel}{' '}
@@ -145,7 +138,6 @@ function OutletForm({ outlet: { id, ...kept } }: { outlet: Outlet }) {
           {words.address}{' '}
           <Field
             open
-            wide
             value={typed.address}
             label={words.address}
             maxLength={400}
@@ -180,7 +172,7 @@ function AddOutlet({ onAdded }: { onAdded: (id: string) => void }) {
           label={words.kind}
           onChange={(next) => setKind(next as NewOutlet['kind'])}
         />
-        <Field open wide value={name} label={words.name} placeholder={words.name} maxLength={120} onChange={setName} />
+        <Field open value={name} label={words.name} placeholder={words.name} maxLength={120} onChange={setName} />
         <button type="button" className="button" disabled={isLoading || !name.trim()} onClick={() => void add()}>
           {words.add}
         </button>
@@ -195,7 +187,7 @@ function OutletStatement({ outlet, made }: { outlet: Outlet; made: Made }) {
   const { rates } = useBasis();
   const month = day.slice(0, 7);
   const lastDay = dayAfter(`${month}-01`, -1);
-  const [period, setPeriod] = useState({ from: `${month}-01`, until: day });
+  const [period, setPeriod] = useState({ from: `${lastDay.slice(0, 7)}-01`, until: lastDay });
   const place: MadePlace = `${outlet.kind}/${outlet.id}`;
   const statement = shopStatement(made.entries, place, period.from, period.until);
   const money = (minor: number) => showValue(minor, rates.currency);
@@ -297,7 +289,7 @@ function ThereNow({ made, place, brought, takenBack }: ThereNowProps) {
   };
   return (
     <section className="mt-6" aria-labelledby="there-now">
-      <h2 id="there-now">{words.there}</h2>
+      <h2 id="there-now">{words.thereNow}</h2>
       <p className="aside">
         {words.broughtThere} {brought}, {words.takenBack} {takenBack}
       </p>

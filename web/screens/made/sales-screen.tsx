@@ -89,7 +89,7 @@ export function SalesScreen() {
       leftFoot={<span>{rates.currency}</span>}
       right={
         <>
-          <h2>{words.month}</h2>
+          <h2>{words.byMonth}</h2>
           <Months lines={lines} />
           <TickOffFair made={made} />
         </>

@@ -17,6 +17,7 @@ import { type FineMetal, fineMetals, type MetalEntry } from '../../../core/accou
 import { type HeldKind, heldKinds, isOwned } from '../../../core/account/place.ts';
 import { valuation } from '../../../core/account/valuation.ts';
 import { dayInFigures, shortDay } from '../../../core/format/days.ts';
+import { metalByPlace } from '../../../core/made/made-balance.ts';
 import { dayAfter } from '../../../core/measure/days.ts';
 import { fixMetalNames } from '../../../core/metal/fine-price.ts';
 import { DateField } from '../../components/date-field.tsx';
@@ -27,6 +28,7 @@ import { TableHeader } from '../../components/table-header.tsx';
 import { saveTable } from '../../hooks/save-table.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useListState } from '../../hooks/use-list-state.ts';
+import { useMade } from '../../hooks/use-made.ts';
 import { useNow } from '../../hooks/use-now.ts';
 import { useGetAccountQuery, useGetEntriesQuery } from '../../state/endpoints/account.ts';
 import { useGetFixesQuery } from '../../state/endpoints/metal.ts';
@@ -205,6 +207,7 @@ function Right({ page, held }: { page: AccountPage; held: readonly Balance[] }) 
       {metals.map((metal) => (
         <HeldBars key={metal} metal={metal} fine={fine} />
       ))}
+      <FinishedByPlace />
       <h2 className="mt-6">{words.worth}</h2>
       <ValueTable values={values} prices={prices} until={page.until} />
       {page.untouched.length > 0 && (
@@ -224,6 +227,24 @@ function Right({ page, held }: { page: AccountPage; held: readonly Balance[] }) 
         </>
       )}
     </>
+  );
+}
+
+/** Where the metal of finished pieces lies: in the studio, and with shops. */
+function FinishedByPlace() {
+  const { held, itemOf, placeName } = useMade();
+  const places = metalByPlace(held, itemOf);
+  if (places.length === 0) return null;
+  return (
+    <p className="aside mt-2">
+      {words.finishedLie}{' '}
+      {places.map(({ place, mg }, at) => (
+        <span key={place}>
+          {at > 0 && ', '}
+          {placeName(place)} <span className="num">{gramsOfMg(mg)} g</span>
+        </span>
+      ))}
+    </p>
   );
 }
 
