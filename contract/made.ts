@@ -187,6 +187,12 @@ export const madeRoutes = {
     summary: 'Import sales of a file; each counts once',
     body: salesImportSchema,
   }),
+  importOpening: route({
+    ...add,
+    path: '/api/made/imports/opening',
+    summary: 'Enter pieces of a list that lie here already, all or none',
+    body: z.strictObject({ rows: z.array(openingSchema).min(1).max(5000) }),
+  }),
   undoImport: route({
     ...add,
     path: '/api/made/imports/undo',

@@ -144,6 +144,8 @@ export interface DesignReview extends SoldSums {
   /** Median weeks from making to selling; null without a sale. */
   readonly weeksToSell: number | null;
   readonly verdict: Verdict;
+  /** Pieces sold by channel of the studio, most first. */
+  readonly byChannel: readonly { readonly channel: string; readonly sold: number }[];
   readonly bySize: readonly { readonly name: string; readonly sold: number; readonly held: number }[];
 }
 
@@ -192,6 +194,7 @@ export function designReviews({ entries, items, from, until, hourMinor }: Review
         minutesEach: average(({ minutes }) => minutes),
         estimateMinutesEach: average(({ estimateMinutes }) => estimateMinutes),
         weeksToSell: ownWeeks.length > 0 ? (ownWeeks[Math.floor(ownWeeks.length / 2)] ?? null) : null,
+        byChannel: channelsOf(lines),
         bySize: sizesOfDesign(own, lines, known),
       };
       return { ...review, verdict: verdictOf(review, hourMinor) };
@@ -213,6 +216,12 @@ function ownSum(
   let sum = 0;
   for (const { lines, on } of entries) for (const line of lines) if (ids.has(line.item)) sum += of(line, on);
   return sum;
+}
+
+function channelsOf(lines: readonly SoldLine[]): DesignReview['byChannel'] {
+  const sold = new Map<string, number>();
+  for (const { channel, count } of lines) sold.set(channel, (sold.get(channel) ?? 0) + count);
+  return [...sold].map(([channel, count]) => ({ channel, sold: count })).sort((a, b) => b.sold - a.sold);
 }
 
 function sizesOfDesign(own: readonly MadeItem[], lines: readonly SoldLine[], entries: readonly MadeEntry[]) {

@@ -33,6 +33,12 @@ export function registerMade(app: FastifyInstance, stores: Stores): void {
   answerRoute(app, madeRoutes.fairSold, ({ body }) => tickOffFair(stores, body));
   answerRoute(app, madeRoutes.count, ({ body }) => countPieces(stores, body));
   answerRoute(app, madeRoutes.importSales, ({ body }) => importSales(stores, body), { bodyLimit });
+  answerRoute(
+    app,
+    madeRoutes.importOpening,
+    ({ body }) => stores.inTransaction(() => body.rows.flatMap((row) => openMade(stores, row))),
+    { bodyLimit },
+  );
   answerRoute(app, madeRoutes.undoImport, ({ body }) =>
     stores.inTransaction(() => body.entries.flatMap((id) => reverseMade(stores, id, 'import undone'))),
   );

@@ -35,6 +35,7 @@ export const words = localWords({
     'Each row becomes a simple piece: its metal by weight, its time as one step, its prices as they are. Parts and steps can follow later.',
   stock: 'Stock',
   jars: 'Jars of scrap',
+  made: 'Finished pieces',
   sales: 'Sales',
   salesChannel: 'Sales channel, for its fees where the file gives none',
   noFees: 'cash, no fees',

@@ -12,12 +12,14 @@ import { readStockRow, stockFields } from '../../../core/import/stock-rows.ts';
 import type { TableFile } from '../../../core/import/table-file.ts';
 import type { DayOrder } from '../../../core/made/day-cell.ts';
 import type { MadeItem } from '../../../core/made/made-item.ts';
+import { madeFields, type MadeRow, type NamedDesign, readMadeRow } from '../../../core/made/made-rows.ts';
+import type { Made } from '../../hooks/use-made.ts';
 import { saleFields, type SaleRow, saleRowReader } from '../../../core/made/sales-rows.ts';
 import { codeOf } from '../../../core/price/book/line-sheet.ts';
 import type { Basis } from '../../state/basis.ts';
 import { remember, remembered } from '../../state/remembered.ts';
 
-export const importKinds = ['pieces', 'priceList', 'stock', 'jars', 'sales'] as const;
+export const importKinds = ['pieces', 'priceList', 'stock', 'jars', 'made', 'sales'] as const;
 export type ImportKind = (typeof importKinds)[number];
 
 export const fieldsOf: Readonly<Record<ImportKind, readonly ImportField[]>> = {
@@ -25,6 +27,7 @@ export const fieldsOf: Readonly<Record<ImportKind, readonly ImportField[]>> = {
   priceList: priceListFields,
   stock: stockFields,
   jars: jarFields,
+  made: madeFields,
   sales: saleFields,
 };
 
@@ -35,6 +38,8 @@ export interface ImportBasis {
   readonly usualAlloy: string;
   readonly supplier: string;
   readonly sales: SalesBasis;
+  readonly designs: readonly NamedDesign[];
+  readonly places: Made['places'];
 }
 
 /** What reading sales needs. */
@@ -46,10 +51,13 @@ export interface SalesBasis {
   readonly source: string;
 }
 
-export type AnyRow = PieceRow | SupplierItem | NewLot | JarRow | SaleRow;
+export type AnyRow = PieceRow | SupplierItem | NewLot | JarRow | MadeRow | SaleRow;
 
 /** A function that reads rows of a kind. */
-export function readerOf(kind: ImportKind, { basis, known, items, usualAlloy, supplier, sales }: ImportBasis) {
+export function readerOf(
+  kind: ImportKind,
+  { basis, known, items, usualAlloy, supplier, sales, designs, places }: ImportBasis,
+) {
   const { alloys, currency } = basis.rates;
   const byName = new Map(known.map((piece) => [piece.name.trim().toLowerCase(), piece]));
   const named = new Map<string, string | null>();
@@ -65,6 +73,7 @@ export function readerOf(kind: ImportKind, { basis, known, items, usualAlloy, su
     priceList: (cells) => readPriceListRow(cells, { alloys, currency, supplier, known: items }),
     stock: (cells) => readStockRow(cells, { alloys, currency }),
     jars: (cells) => readJarRow(cells, { alloyOf }),
+    made: (cells) => readMadeRow(cells, { designs, places }),
     sales: saleRowReader({ ...sales, currency, codeOf: ({ name }) => codeOf(name) }),
   };
   return readers[kind];

@@ -9,6 +9,10 @@ import type { PieceRow } from '../../../core/import/piece-rows.ts';
 import type { RowReading } from '../../../core/import/row-reading.ts';
 import { plainCell, type TableFile } from '../../../core/import/table-file.ts';
 import { guessDayOrder } from '../../../core/made/day-cell.ts';
+import type { MadeRow } from '../../../core/made/made-rows.ts';
+import { sizesOf } from '../../../core/piece/all-sizes.ts';
+import { useMade } from '../../hooks/use-made.ts';
+import { rightNow } from '../../state/clock.ts';
 import type { SaleRow } from '../../../core/made/sales-rows.ts';
 import { failureIn } from '../../components/failure.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
@@ -23,7 +27,12 @@ import {
   useUndoImportedStockMutation,
   useUndoPriceListMutation,
 } from '../../state/endpoints/imports.ts';
-import { useGetMadeQuery, useImportSalesMutation, useUndoImportedSalesMutation } from '../../state/endpoints/made.ts';
+import {
+  useGetMadeQuery,
+  useImportOpeningMutation,
+  useImportSalesMutation,
+  useUndoImportedSalesMutation,
+} from '../../state/endpoints/made.ts';
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
 import { useAddPriceListMutation, useGetPriceListsQuery } from '../../state/endpoints/stock.ts';
 import { showToast } from '../../state/toasts.ts';
@@ -71,10 +80,20 @@ export function useImport(table: TableFile, fileName: string) {
       })),
     [pieces],
   );
+  const { places } = useMade();
+  const designs = useMemo(
+    () =>
+      (pieces ?? []).map(({ id, body, accepted }) => ({
+        id,
+        name: (accepted ?? body).name,
+        sizes: sizesOf(accepted ?? body),
+      })),
+    [pieces],
+  );
   const start = useCallback(() => {
-    const read = readerOf(kind, { basis, known, items: items ?? [], usualAlloy, supplier, sales });
+    const read = readerOf(kind, { basis, known, items: items ?? [], usualAlloy, supplier, sales, designs, places });
     return readRows({ table, repaired, mapping, read });
-  }, [kind, basis, known, items, usualAlloy, supplier, sales, table, repaired, mapping]);
+  }, [kind, basis, known, items, usualAlloy, supplier, sales, designs, places, table, repaired, mapping]);
   const readings = useTimeSliced(start);
   const missing = missingFields(mapping, fieldsOf[kind]);
   const keep = useKeep(choices, fileName);
@@ -155,6 +174,7 @@ function useKeep(
   const [importJars] = useImportJarsMutation();
   const [undoJars] = useUndoImportedJarsMutation();
   const [importSales] = useImportSalesMutation();
+  const [importOpening] = useImportOpeningMutation();
   const [undoSales] = useUndoImportedSalesMutation();
   const [addPriceList] = useAddPriceListMutation();
   const [undoPriceList] = useUndoPriceListMutation();
@@ -169,6 +189,12 @@ function useKeep(
       const answer = await importStock({ rows: rows as NewLot[] });
       if (answer.error) return failureIn(answer.error);
       done(rows.length, () => void undoStock(answer.data));
+    } else if (kind === 'made') {
+      const on = rightNow().day;
+      const answer = await importOpening({ rows: (rows as MadeRow[]).map((row) => ({ ...row, on })) });
+      if (answer.error) return failureIn(answer.error);
+      const entries = answer.data.map(({ id }) => id);
+      done(entries.length, () => void undoSales({ entries }));
     } else if (kind === 'sales') {
       const answer = await importSales({ channel, place, source: fileName.slice(0, 120), rows: rows as SaleRow[] });
       if (answer.error) return failureIn(answer.error);

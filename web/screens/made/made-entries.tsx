@@ -8,6 +8,7 @@ import { itemName } from '../../../core/made/made-item.ts';
 import { holdsPieces, outletAt } from '../../../core/made/made-place.ts';
 import { Failure, isTaken } from '../../components/failure.tsx';
 import type { Made } from '../../hooks/use-made.ts';
+import { useGetBatchesQuery } from '../../state/endpoints/batches.ts';
 import { useReverseMadeMutation } from '../../state/endpoints/made.ts';
 import { showToast } from '../../state/toasts.ts';
 import { madeKindWords, words } from '../../words/made.ts';
@@ -16,9 +17,16 @@ interface MadeEntriesProps {
   readonly made: Made;
   /** Entries that are shown at first. */
   readonly most: number;
+  /** Chooses the pieces of a batch that is an order, for its customer. */
+  readonly onChoose?: (entry: MadeEntry, customer: string) => void;
 }
 
-export function MadeEntries({ made, most }: MadeEntriesProps) {
+export function MadeEntries({ made, most, onChoose }: MadeEntriesProps) {
+  const { data: batches = [] } = useGetBatchesQuery();
+  const customerOf = ({ kind, batchId, correctedBy }: MadeEntry) =>
+    kind === 'made' && correctedBy === null
+      ? (batches.find(({ batch }) => batch.id === batchId)?.batch.body.customer.trim() ?? '')
+      : '';
   const [all, setAll] = useState(false);
   const [reverse, { error }] = useReverseMadeMutation();
   const latest = made.entries.toSorted((a, b) => b.on.localeCompare(a.on) || b.id - a.id);
@@ -48,6 +56,15 @@ export function MadeEntries({ made, most }: MadeEntriesProps) {
                   >
                     {words.consignmentList}, PDF
                   </a>
+                )}
+                {onChoose && customerOf(entry) && (
+                  <button
+                    type="button"
+                    className="link aside chrome block"
+                    onClick={() => onChoose(entry, customerOf(entry))}
+                  >
+                    {words.sellThese}: {customerOf(entry)}
+                  </button>
                 )}
                 {entry.kind === 'sold' && entry.buyer && (
                   <a

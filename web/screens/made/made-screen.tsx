@@ -2,7 +2,7 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { MadeBalance } from '../../../core/made/made-balance.ts';
-import { type Grade, grades } from '../../../core/made/made-entry.ts';
+import { type Grade, grades, type MadeEntry } from '../../../core/made/made-entry.ts';
 import { itemName, type MadeItem, tagCode } from '../../../core/made/made-item.ts';
 import type { MadePlace } from '../../../core/made/made-place.ts';
 import { Choice } from '../../components/choice.tsx';
@@ -39,6 +39,7 @@ export function MadeScreen() {
   const [list, setList] = useListState('made', FIRST, []);
   const place = list.place as MadePlace;
   const [taken, setTaken] = useState<Readonly<Record<string, string>>>({});
+  const [customer, setCustomer] = useState('');
   const [isCounting, setCounting] = useState(false);
   const rows = useMemo(() => rowsOf(made), [made]);
   const here = rows.filter(({ at }) => (at.get(place) ?? 0) > 0);
@@ -54,6 +55,12 @@ export function MadeScreen() {
     const next = Math.min((Number(taken[key]) || 0) + 1, row.at.get(place) ?? 0);
     setTaken({ ...taken, [key]: String(next) });
     return true;
+  };
+  const choose = ({ lines }: MadeEntry, who: string) => {
+    setList({ place: 'studio' });
+    setCustomer(who);
+    const came = lines.filter((line) => line.place === 'studio' && line.grade === 'good');
+    setTaken(Object.fromEntries(came.map((line) => [keyOf(line), String(line.count)])));
   };
   const total = rows.reduce((sum, row) => sum + row.total, 0);
   return (
@@ -113,10 +120,20 @@ export function MadeScreen() {
       }
       right={
         <>
-          <PickActions made={made} picks={picks} place={place} onDone={() => setTaken({})} />
+          <PickActions
+            key={customer}
+            made={made}
+            picks={picks}
+            place={place}
+            customer={customer}
+            onDone={() => {
+              setTaken({});
+              setCustomer('');
+            }}
+          />
           <WaitingBatches made={made} />
           <LiesLong made={made} />
-          <MadeEntries made={made} most={8} />
+          <MadeEntries made={made} most={8} onChoose={choose} />
         </>
       }
       bottomLine={

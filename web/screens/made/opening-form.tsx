@@ -1,5 +1,6 @@
 // Pieces that lay there before the ledger.
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { MadeOpening } from '../../../contract/made.ts';
 import { grades } from '../../../core/made/made-entry.ts';
 import { sizesOf } from '../../../core/piece/all-sizes.ts';
@@ -40,7 +41,12 @@ export function OpeningForm({ made }: { made: Made }) {
   };
   return (
     <section className="chrome mt-6" aria-labelledby="opening">
-      <h2 id="opening">{words.openingTitle}</h2>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h2 id="opening">{words.openingTitle}</h2>
+        <Link className="link text-[15px]" to="/import">
+          {words.importList}
+        </Link>
+      </div>
       <form
         className="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1 text-[15px]"
         onSubmit={(event) => {

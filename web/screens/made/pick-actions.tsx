@@ -33,13 +33,15 @@ interface PickActionsProps {
   readonly made: Made;
   readonly picks: readonly Picked[];
   readonly place: MadePlace;
+  /** Customer of the batch whose pieces were chosen; '' for none. */
+  readonly customer: string;
   readonly onDone: () => void;
 }
 
 type What = 'move' | 'sell' | 'grade' | 'leave';
 
-export function PickActions({ made, picks, place, onDone }: PickActionsProps) {
-  const [what, setWhat] = useState<What>('move');
+export function PickActions({ made, picks, place, customer, onDone }: PickActionsProps) {
+  const [what, setWhat] = useState<What>(customer ? 'sell' : 'move');
   const options: readonly { readonly value: What; readonly label: string }[] = [
     { value: 'move', label: words.moveTo },
     { value: 'sell', label: words.sell },
@@ -47,7 +49,7 @@ export function PickActions({ made, picks, place, onDone }: PickActionsProps) {
     { value: 'leave', label: words.leave },
   ];
   const count = picks.reduce((sum, pick) => sum + pick.count, 0);
-  const form = { made, picks, place, onDone };
+  const form = { made, picks, place, customer, onDone };
   return (
     <section className="chrome" aria-labelledby="what-happens">
       <h2 id="what-happens">{words.whatHappens}</h2>
@@ -115,16 +117,16 @@ function MoveForm({ made, picks, place, onDone }: PickActionsProps) {
   );
 }
 
-function SellForm({ made, picks, place, onDone }: PickActionsProps) {
+function SellForm({ made, picks, place, customer, onDone }: PickActionsProps) {
   const { day } = useNow();
   const { rates } = useBasis();
   const { channels } = rates.selling;
   const [sell, { error, isLoading }] = useSellPiecesMutation();
   const booked = useMadeBooked();
   const outlet = outletAt(place);
-  const usual = made.outlets.find(({ id }) => id === outlet?.id)?.channel;
+  const usual = made.outlets.find(({ id, name }) => id === outlet?.id || name === customer)?.channel;
   const [channel, setChannel] = useState<string | null>(null);
-  const [buyer, setBuyer] = useState('');
+  const [buyer, setBuyer] = useState(customer);
   const [prices, setPrices] = useState<Readonly<Record<number, string>>>({});
   const through = channel ?? usual ?? channels.find(({ kind }) => kind === 'retail')?.id ?? '';
   const isWholesale = channels.some(({ id, kind }) => id === through && kind === 'wholesale');

@@ -172,7 +172,8 @@ function ReviewRow({ review, hourMinor }: { review: DesignReview; hourMinor: num
 function Reasons({ review, hourMinor }: { review: DesignReview; hourMinor: number }) {
   const { rates } = useBasis();
   const money = (minor: number) => showValue(minor, rates.currency);
-  const { paidMinor, goneMinor, keptMinor, forWorkMinor, hours, perHourMinor, bySize } = review;
+  const { paidMinor, goneMinor, keptMinor, forWorkMinor, hours, perHourMinor, bySize, byChannel } = review;
+  const channelName = (id: string) => rates.selling.channels.find((one) => one.id === id)?.name ?? words.cash;
   return (
     <ul className="list-disc pl-5">
       <li className="num">
@@ -192,6 +193,11 @@ function Reasons({ review, hourMinor }: { review: DesignReview; hourMinor: numbe
       {review.weeksToSell !== null && (
         <li className="num">
           {words.weeksToSell}: {showNumber(review.weeksToSell, 1)}
+        </li>
+      )}
+      {byChannel.length > 0 && (
+        <li>
+          {words.where}: {byChannel.map(({ channel, sold }) => `${channelName(channel)} ${String(sold)}`).join(', ')}
         </li>
       )}
       {bySize.length > 1 && (

@@ -69,6 +69,10 @@ const injected = api.injectEndpoints({
       query: (body) => requestOf(madeRoutes.importSales, { body }),
       ...entry,
     }),
+    importOpening: build.mutation<MadeEntry[], { rows: MadeOpening[] }>({
+      query: (body) => requestOf(madeRoutes.importOpening, { body }),
+      ...entry,
+    }),
     undoImportedSales: build.mutation<MadeEntry[], { entries: number[] }>({
       query: (body) => requestOf(madeRoutes.undoImport, { body }),
       ...entry,
@@ -95,6 +99,7 @@ export const {
   useRefundSaleMutation,
   useTickOffFairMutation,
   useCountPiecesMutation,
+  useImportOpeningMutation,
   useImportSalesMutation,
   useUndoImportedSalesMutation,
   useReverseMadeMutation,
