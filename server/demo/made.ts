@@ -30,6 +30,7 @@ type Season = readonly (FinishedBatch & Pick<PastDemoBatch, 'kind' | 'customer'>
 interface Seller {
   readonly design: DesignName;
   readonly size: string;
+  /** Price at fairs; '' for the set price. */
   readonly price: string;
   readonly site: number;
   readonly cafe: number;
@@ -48,13 +49,14 @@ const sellers: readonly Seller[] = [
   { design: 'fork', size: 'usual', price: '96', site: 0.16, cafe: 0.05, fair: 9, run: 6, least: 2, slow: 1.1 },
   { design: 'fork', size: 'long', price: '104', site: 0.12, cafe: 0, fair: 5, run: 5, least: 1, slow: 1.1 },
   { design: 'fork', size: 'short', price: '88', site: 0.05, cafe: 0, fair: 2, run: 4, least: 1, slow: 1.1 },
-  { design: 'cufflinks', size: '', price: '120', site: 0.14, cafe: 0, fair: 3, run: 6, least: 1, slow: 1.22 },
+  { design: 'cufflinks', size: '', price: '', site: 0.14, cafe: 0, fair: 3, run: 6, least: 1, slow: 1.22 },
   { design: 'barometer', size: '', price: '140', site: 0.1, cafe: 0.04, fair: 5, run: 5, least: 1, slow: 1.04 },
-  { design: 'caddySpoon', size: '', price: '54', site: 0.06, cafe: 0.05, fair: 2, run: 4, least: 1, slow: 1.3 },
+  { design: 'caddySpoon', size: '', price: '', site: 0.05, cafe: 0.03, fair: 2, run: 4, least: 1, slow: 1.3 },
 ];
 
 const CAFE = 'ferry-cafe';
 const SITE = 'own-site';
+const STUDS = 'buoy-studs';
 const WEEKS = 52;
 /** Sales by month against an even year, January first: people buy before Christmas. */
 const MONTHS = [0.5, 0.6, 0.8, 0.9, 1, 1, 1.1, 1.1, 0.9, 1, 1.5, 2.1];
@@ -78,6 +80,7 @@ export function madeYear(year: Year, designs: Designs, season: Season): void {
     if (ago % 7 === 6) run.make(today);
     if (ago % 28 === 20) run.fillCafe(today);
     if (ago % 7 === 2) run.sellWeek(today);
+    if (ago % 28 === 5) run.sellStuds(today);
     for (const fair of fairs) if (fair.ago === ago) run.fair(today, fair);
   }
   on(0);
@@ -138,6 +141,20 @@ class YearRun {
     const amounts = { costMinor: 9200, estimateMinor: 7600, labourMinor: 6400, minutes: 150, estimateMinutes: 120 };
     const lines = movePieces(item.id, 4, { place: 'opening', amounts }, { place: 'studio' });
     stores.made.add(this.#entry('opening', dayAfter(day, -7 * WEEKS), lines));
+    const studs = stores.made.keepItem({
+      id: STUDS, pieceId: '', size: '', revision: 0, name: 'Buoy studs, a pair', sizeName: '', isSingle: false, photo: '', mg: {},
+    }); // prettier-ignore
+    const each = { costMinor: 27_000, estimateMinor: 21_000, labourMinor: 22_500, minutes: 900, estimateMinutes: 650 };
+    const pairs = movePieces(studs.id, 30, { place: 'opening', amounts: each }, { place: 'studio' });
+    stores.made.add(this.#entry('opening', dayAfter(day, -7 * WEEKS), pairs));
+  }
+
+  /** A pair or two a month, for less than an hour is worth. */
+  sellStuds(on: string): void {
+    const count = Math.min(1 + Math.floor(2 * this.#random()), this.#there(STUDS));
+    if (count === 0) return;
+    const picks = [{ item: STUDS, place: 'studio', grade: 'good' as const, count }];
+    sell(this.#stores, { on, channel: 'site', buyer: '', picks, prices: ['12'], why: '' });
   }
 
   #entry(kind: NewMadeEntry['kind'], day: string, lines: NewMadeEntry['lines']): NewMadeEntry {
@@ -203,16 +220,19 @@ class YearRun {
   sellWeek(today: string): void {
     const season = MONTHS[Number(today.slice(5, 7)) - 1] ?? 1;
     for (const seller of sellers) {
-      this.#sellSome(seller, today, 'studio', 'site', poisson(season * seller.site, this.#random));
-      this.#sellSome(seller, today, `shop/${CAFE}`, 'left', poisson(season * seller.cafe, this.#random));
+      // The lapel pin was cheaper in the first half of the year.
+      const isEarly = today < dayAfter(this.#year.day, -182);
+      const price = seller.design === 'lapelPin' && isEarly ? '28' : '';
+      this.#sellSome(seller, today, 'studio', 'site', poisson(season * seller.site, this.#random), price);
+      this.#sellSome(seller, today, `shop/${CAFE}`, 'left', poisson(season * seller.cafe, this.#random), price);
     }
   }
 
-  #sellSome(seller: Seller, on: string, place: MadePlace, channel: string, wanted: number): void {
+  #sellSome(seller: Seller, on: string, place: MadePlace, channel: string, wanted: number, price: string): void {
     const item = this.#item(seller);
     const count = Math.min(wanted, this.#there(item, place));
     if (count === 0) return;
-    sell(this.#stores, { on, channel, buyer: '', picks: [{ item, place, grade: 'good', count }], prices: [seller.price], why: '' }); // prettier-ignore
+    sell(this.#stores, { on, channel, buyer: '', picks: [{ item, place, grade: 'good', count }], prices: [price], why: '' }); // prettier-ignore
   }
 
   /** A fair, one entry a customer; what is left comes home. */
@@ -241,7 +261,7 @@ class YearRun {
     const chosen = there.find(({ fair }) => (at -= fair) < 0);
     if (!chosen) return;
     const wanted = this.#random() > more ? 1 : this.#random() > 0.3 ? 2 : 3;
-    this.#sellSome(chosen, on, place, 'market', wanted);
+    this.#sellSome(chosen, on, place, 'market', wanted, chosen.price);
   }
 
   /** Brings the pieces of a batch in, one of them a second now and then. */

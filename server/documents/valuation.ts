@@ -1,7 +1,7 @@
 // The valuation of the metal on paper, for the accountant.
 import { type AlloyValue, valuationSums } from '../../core/account/valuation.ts';
 import { showValue } from '../../core/figure/show.ts';
-import { dayInWords } from '../../core/format/days.ts';
+import { fullDay } from '../../core/format/days.ts';
 import { showNumber } from '../../core/format/numbers.ts';
 import type { Paper } from '../../core/format/paper.ts';
 import { drawLetterhead, type Letterhead } from './letterhead.ts';
@@ -22,7 +22,7 @@ const COLUMN = 82;
 
 /** Draws a valuation. @returns a PDF */
 export async function valuationPdf(about: ValuationPaper, from: Letterhead, paper: Paper): Promise<Buffer> {
-  const title = `Valuation of metal, ${dayInWords(about.until)}`;
+  const title = `Valuation of metal, ${fullDay(about.until)}`;
   return await pdfOf({ title, paper, foot: `${from.name} · ${title}` }, (pdf) => {
     const { left, right, bottom, top } = pdf.page.margins;
     const width = pdf.page.width - left - right;
@@ -65,7 +65,7 @@ function notesOf({ pricesOf, currency }: ValuationPaper, unpricedMg: number): st
     `All amounts in ${currency}. Metal kept for customers is not in it.`,
     pricesOf === null
       ? 'No metal prices are known.'
-      : `Metal prices of ${dayInWords(pricesOf)}, without fabrication charges.`,
+      : `Metal prices of ${fullDay(pricesOf)}, without fabrication charges.`,
     ...(unpricedMg > 0
       ? [
           `${showNumber(unpricedMg / 1000, 2)} g came without a price: they are not in average cost and first-in first-out.`,

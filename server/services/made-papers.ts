@@ -1,6 +1,6 @@
 // What papers of finished pieces say: delivery notes, consignment lists, statements, tags.
 import { showValue } from '../../core/figure/show.ts';
-import { dayInWords } from '../../core/format/days.ts';
+import { fullDay } from '../../core/format/days.ts';
 import { shopStatement } from '../../core/made/consignment-statement.ts';
 import { itemName, type MadeItem, tagCode } from '../../core/made/made-item.ts';
 import { outletAt } from '../../core/made/made-place.ts';
@@ -47,7 +47,7 @@ export function deliveryNote(stores: Stores, id: number): MadePaper {
   const pieces = came.reduce((sum, { count }) => sum + count, 0);
   return {
     title: `${isSale ? 'Delivery note' : 'Consignment list'} ${String(id)}`,
-    facts: [who, ...(shop?.address.split('\n') ?? []), dayInWords(entry.on)],
+    facts: [who, ...(shop?.address.split('\n') ?? []), fullDay(entry.on)],
     heads: ['Piece', 'Quantity', isSale ? 'Price each' : 'Retail each', 'Amount'],
     rows: rows.map(({ cells }) => cells),
     sums: [[`${String(pieces)} pieces`, money(rows.reduce((sum, { all }) => sum + all, 0))]],
@@ -75,7 +75,7 @@ export function statementOf(stores: Stores, outletId: string, from: string, unti
   const there = statement.there.map(({ item, count }) => `${String(count)} × ${nameOf(item)}`);
   return {
     title: `Statement, ${outlet.name}`,
-    facts: [`${dayInWords(from)} to ${dayInWords(until)}`, ...outlet.address.split('\n')],
+    facts: [`${fullDay(from)} to ${fullDay(until)}`, ...outlet.address.split('\n')],
     heads: ['Sold', 'Quantity', 'Paid', 'Commission', 'Tax, fees', 'Due'],
     rows: statement.lines.map(({ item, count, paidMinor, commissionMinor, otherMinor, dueMinor }) => [
       nameOf(item), String(count), money(paidMinor), money(commissionMinor), money(otherMinor), money(dueMinor),

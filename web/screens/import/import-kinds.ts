@@ -13,9 +13,9 @@ import type { TableFile } from '../../../core/import/table-file.ts';
 import type { DayOrder } from '../../../core/made/day-cell.ts';
 import type { MadeItem } from '../../../core/made/made-item.ts';
 import { madeFields, type MadeRow, type NamedDesign, readMadeRow } from '../../../core/made/made-rows.ts';
-import type { Made } from '../../hooks/use-made.ts';
 import { saleFields, type SaleRow, saleRowReader } from '../../../core/made/sales-rows.ts';
 import { codeOf } from '../../../core/price/book/line-sheet.ts';
+import type { Made } from '../../hooks/use-made.ts';
 import type { Basis } from '../../state/basis.ts';
 import { remember, remembered } from '../../state/remembered.ts';
 

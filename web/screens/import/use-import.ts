@@ -10,14 +10,14 @@ import type { RowReading } from '../../../core/import/row-reading.ts';
 import { plainCell, type TableFile } from '../../../core/import/table-file.ts';
 import { guessDayOrder } from '../../../core/made/day-cell.ts';
 import type { MadeRow } from '../../../core/made/made-rows.ts';
-import { sizesOf } from '../../../core/piece/all-sizes.ts';
-import { useMade } from '../../hooks/use-made.ts';
-import { rightNow } from '../../state/clock.ts';
 import type { SaleRow } from '../../../core/made/sales-rows.ts';
+import { sizesOf } from '../../../core/piece/all-sizes.ts';
 import { failureIn } from '../../components/failure.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { useMade } from '../../hooks/use-made.ts';
 import { useNow } from '../../hooks/use-now.ts';
 import { useTimeSliced } from '../../hooks/use-time-sliced.ts';
+import { rightNow } from '../../state/clock.ts';
 import {
   useImportJarsMutation,
   useImportPiecesMutation,

@@ -1,5 +1,5 @@
 // Pieces that have lain for more than half a year.
-import { dayInWords } from '../../../core/format/days.ts';
+import { fullDay } from '../../../core/format/days.ts';
 import { lyingSince } from '../../../core/made/made-balance.ts';
 import { itemName } from '../../../core/made/made-item.ts';
 import { dayAfter } from '../../../core/measure/days.ts';
@@ -21,7 +21,7 @@ export function LiesLong({ made: { entries, itemOf, placeName } }: { made: Made 
         {lying.slice(0, MOST_SHOWN).map(({ item, place, count, since }) => (
           <li key={`${item} ${place}`}>
             <span className="num">{count} ×</span> {itemName(itemOf.get(item) ?? { name: item, sizeName: '' })},{' '}
-            {placeName(place)}, {words.since} <span className="num">{dayInWords(since)}</span>
+            {placeName(place)}, {words.since} <span className="num">{fullDay(since)}</span>
           </li>
         ))}
       </ul>

@@ -4,8 +4,9 @@ import { Link, useParams } from 'react-router';
 import { accountRoutes, type LotStory } from '../../../contract/account.ts';
 import { pathTo } from '../../../contract/route.ts';
 import { type JarKind, jarKinds } from '../../../core/account/place.ts';
-import { showValue } from '../../../core/figure/show.ts';
+import { minorDigits } from '../../../core/figure/figure.ts';
 import { shortDay } from '../../../core/format/days.ts';
+import { showNumber } from '../../../core/format/numbers.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Failure, isTaken } from '../../components/failure.tsx';
 import { Field } from '../../components/field.tsx';
@@ -179,7 +180,7 @@ function PriceHistory({ paid, own }: { paid: LotStory['paid']; own: string }) {
                 )}
               </td>
               <td className="end num">{gramsOfMg(mg)}</td>
-              <td className="end num">{showValue((1000 * paidMinor) / mg, currency)}</td>
+              <td className="end num">{showNumber((1000 * paidMinor) / mg / 10 ** minorDigits(currency), 3)}</td>
             </tr>
           ))}
         </tbody>
