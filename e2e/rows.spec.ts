@@ -252,3 +252,20 @@ test('quantities of all sizes are pasted at once', async ({ page, demo }) => {
   await page.keyboard.press('ControlOrMeta+Z');
   await expect(quantities.nth(2)).not.toHaveValue('6');
 });
+
+test('a column of the parts of a piece is hidden, and stays hidden', async ({ page, demo }) => {
+  await openPiece(page, demo.url, 'Barometer brooch');
+  const parts = page.getByRole('table').filter({ has: page.getByRole('columnheader', { name: 'blank' }) });
+  const heads = parts.getByRole('columnheader');
+  const count = await heads.count();
+  const tracks = async () => (await parts.evaluate((table) => table.style.gridTemplateColumns)).split(' ').length;
+  const before = await tracks();
+  await parts.hover();
+  await parts.getByRole('button', { name: 'Table', exact: true }).click();
+  await page.getByRole('menuitemcheckbox', { name: 'qty' }).click();
+  await page.keyboard.press('Escape');
+  await expect(heads).toHaveCount(count - 1);
+  expect(await tracks()).toBe(before - 1);
+  await page.reload();
+  await expect(heads).toHaveCount(count - 1);
+});

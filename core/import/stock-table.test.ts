@@ -1,14 +1,14 @@
 // What is exported can be imported again: the same stock comes back.
 import { describe, expect, it } from 'vitest';
+import { type BulkLot, readLot, type ShelfLot } from '../batch/stock/shelf.ts';
 import { csvOf } from '../format/csv.ts';
+import { type Alloy, builtInAlloys } from '../metal/alloys.ts';
 import { alloyNamed } from './alloy-named.ts';
 import { cellsByField, guessMapping } from './columns.ts';
 import { jarFields, readJarRow } from './jar-rows.ts';
 import { readStockRow, stockFields } from './stock-rows.ts';
-import { readTableText } from './table-file.ts';
-import { type Alloy, builtInAlloys } from '../metal/alloys.ts';
-import { type BulkLot, readLot, type ShelfLot } from '../batch/stock/shelf.ts';
 import { jarTable, stockTable } from './stock-table.ts';
+import { readTableText } from './table-file.ts';
 
 const alloys = new Map<string, Alloy>(builtInAlloys.map((alloy) => [alloy.id, alloy]));
 const nameOf = (id: string) => alloys.get(id)?.name ?? id;

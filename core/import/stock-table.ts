@@ -1,9 +1,9 @@
 // The stock and the jars as tables that can be imported again.
-import type { JarRow } from './jar-rows.ts';
+import { type BulkLot, sectionOf, type ShelfLot } from '../batch/stock/shelf.ts';
 import { gaugedMm } from '../stock/gauged.ts';
 import type { Section } from '../stock/section.ts';
 import { formNames } from '../stock/words.ts';
-import { type BulkLot, sectionOf, type ShelfLot } from '../batch/stock/shelf.ts';
+import type { JarRow } from './jar-rows.ts';
 
 type NameOf = (alloy: string) => string;
 

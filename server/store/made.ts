@@ -3,8 +3,8 @@ import type { MadeBalance } from '../../core/made/made-balance.ts';
 import {
   keepsPieces,
   type MadeEntry,
-  madeEntrySchema,
   type MadeEntryLine,
+  madeEntrySchema,
   type NewMadeEntry,
   newMadeEntrySchema,
 } from '../../core/made/made-entry.ts';

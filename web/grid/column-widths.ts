@@ -1,7 +1,8 @@
 // Widths of columns: dragged at the right edge of a head, remembered on this device.
 import { remember, remembered } from '../state/remembered.ts';
 import { headsOf } from './blocks.ts';
-import { canHideColumns, columnsKey, numbersOf } from './hidden-columns.ts';
+import { drawTracks, isGridTable } from './grid-tracks.ts';
+import { canHideColumns, columnsKey, hiddenColumns, numbersOf } from './hidden-columns.ts';
 
 /** px at the right edge of a head that take the drag. */
 const EDGE_PX = 7;
@@ -25,11 +26,22 @@ export function startResize(press: PointerEvent): boolean {
   const carrier = carrierOf(table, head.cellIndex);
   if (!carrier) return false;
   press.preventDefault();
-  const move = ({ clientX }: PointerEvent) => setWidth(carrier, Math.max(LEAST_PX, clientX - box.left));
+  const tracks = [...widthsOf(table)];
+  const move = ({ clientX }: PointerEvent) => {
+    const px = Math.max(LEAST_PX, clientX - box.left);
+    if (!isGridTable(table)) return void setWidth(carrier, px);
+    tracks[head.cellIndex] = px;
+    drawTracks(table, hiddenColumns(columnsKey(table)), tracks);
+  };
   const ended = new AbortController();
   const stop = () => {
     ended.abort();
-    keepWidths(table);
+    if (isGridTable(table))
+      remember(
+        keyOf(table),
+        headsOf(table).map((_, at) => Math.round(tracks[at] ?? 0)),
+      );
+    else keepWidths(table);
   };
   window.addEventListener('pointermove', move, ended);
   window.addEventListener('pointerup', stop, ended);
@@ -49,6 +61,10 @@ function keepWidths(table: HTMLTableElement): void {
 
 /** Sets the widths that were chosen before. */
 export function showWidths(table: HTMLTableElement): void {
+  if (isGridTable(table)) {
+    if (canHideColumns(table)) drawTracks(table, hiddenColumns(columnsKey(table)), widthsOf(table));
+    return;
+  }
   widthsOf(table).forEach((px, column) => {
     const carrier = px > 0 ? carrierOf(table, column) : undefined;
     if (carrier) setWidth(carrier, px);
@@ -63,6 +79,10 @@ export function widthsOf(table: HTMLTableElement): readonly number[] {
 /** Gives all columns their usual widths. */
 export function resetWidths(table: HTMLTableElement): void {
   remember(keyOf(table), null);
+  if (isGridTable(table)) {
+    drawTracks(table, hiddenColumns(columnsKey(table)), []);
+    return;
+  }
   headsOf(table).forEach((_, column) => {
     const carrier = carrierOf(table, column);
     carrier?.style.removeProperty('width');

@@ -1,6 +1,7 @@
 // Columns that are hidden in a table, remembered on this device.
 import { remember, remembered } from '../state/remembered.ts';
 import { headsOf } from './blocks.ts';
+import { isGridTable, tracksOf } from './grid-tracks.ts';
 
 /** Columns further to the right cannot be hidden. */
 const MOST_COLUMNS = 14;
@@ -10,10 +11,10 @@ export function columnsKey(table: HTMLTableElement): string {
   return `noon-columns-${headsOf(table).join('|')}`;
 }
 
-/** A table that is laid out as a grid has its widths in the grid. */
 export function canHideColumns(table: HTMLTableElement): boolean {
   const { length } = headsOf(table);
-  return !table.classList.contains('rows-fixed') && length > 2 && length <= MOST_COLUMNS;
+  const hasTracks = !isGridTable(table) || tracksOf(table).length === length;
+  return hasTracks && length > 2 && length <= MOST_COLUMNS;
 }
 
 /** Indexes of the hidden columns. */

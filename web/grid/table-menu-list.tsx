@@ -6,7 +6,7 @@ import { saveTable } from '../hooks/save-table.ts';
 import { showToast } from '../state/toasts.ts';
 import { words } from '../words/grid.ts';
 import { type Block, blockOfTable, headsOf, tsvOf } from './blocks.ts';
-import { resetWidths, widthsOf } from './column-widths.ts';
+import { resetWidths, showWidths, widthsOf } from './column-widths.ts';
 import { canHideColumns, columnsKey, hiddenColumns, keepHidden, showHidden } from './hidden-columns.ts';
 
 interface TableMenuListProps {
@@ -23,6 +23,7 @@ export function TableMenuList({ table, whole, onClose }: TableMenuListProps) {
     setHidden(next);
     keepHidden(key, next);
     showHidden(table, next);
+    showWidths(table);
   };
   const heads = headsOf(table);
   return (
