@@ -50,4 +50,5 @@ const pointers = [
   { table: 'metal_entry', column: 'batch_id' },
   { table: 'goods_entry', column: 'batch_id' },
   { table: 'bench_entry', column: 'batch_id' },
+  { table: 'made_entry', column: 'batch_id' },
 ] as const;
