@@ -220,7 +220,8 @@ function heldPlace(stores: Stores, text: string): MadePlace {
         : stores.made.outlets().some(({ id, kind }) => id === outlet.id && kind === outlet.kind)));
   // Pieces can always be taken from where they are, whatever became of the fair or the shop.
   const isHeldThere = () => stores.made.balances().some((one) => one.place === place && one.count > 0);
-  if (!holdsPieces(place) || !(isKnown || isHeldThere())) throw new NotAcceptable('This place is not in the ledger.', []);
+  if (!holdsPieces(place) || !(isKnown || isHeldThere()))
+    throw new NotAcceptable('This place is not in the ledger.', []);
   return place;
 }
 
