@@ -4,12 +4,14 @@ import type { DocumentOf } from '../../contract/document.ts';
 import { roundHalfAwayFromZero } from '../../core/figure/round-money.ts';
 import { movePieces, type NewMadeEntry } from '../../core/made/made-entry.ts';
 import type { MadePlace } from '../../core/made/made-place.ts';
+import { saleMoney } from '../../core/made/sale-money.ts';
 import { dayAfter } from '../../core/measure/days.ts';
 import { poisson, seeded } from '../../core/measure/random.ts';
 import type { Piece } from '../../core/piece/piece.ts';
 import { emptyFair } from '../../core/price/fair/fair.ts';
-import { countPiece } from '../../core/price/piece/count-piece.ts';
-import { currentBasis } from '../services/basis.ts';
+import { countPiece, type PieceCount } from '../../core/price/piece/count-piece.ts';
+import { retailInSize } from '../../core/price/piece/standing.ts';
+import { currentBasis, type LedgerBasis } from '../services/basis.ts';
 import { leavePicks, movePicks, sell, takeInBatch } from '../services/made-pieces.ts';
 import type { Stores } from '../store/stores.ts';
 import type { PastDemoBatch } from './bench-season.ts';
@@ -119,6 +121,8 @@ function pastFairs({ stores, day }: Year): PastFair[] {
 class YearRun {
   readonly #year: Year;
   readonly #designs: Designs;
+  readonly #basis: LedgerBasis;
+  readonly #counts = new Map<string, PieceCount>();
   readonly #random = seeded(2718);
   readonly #items = new Map<string, string>();
   readonly #taken = new Map<string, { item: string; count: number }>();
@@ -126,6 +130,7 @@ class YearRun {
   constructor(year: Year, designs: Designs) {
     this.#year = year;
     this.#designs = designs;
+    this.#basis = currentBasis(year.stores);
   }
 
   get #stores(): Stores {
@@ -184,12 +189,10 @@ class YearRun {
 
   /** Runs of what has run low. */
   make(today: string): void {
-    const { rates, fix } = currentBasis(this.#stores);
     for (const seller of sellers) {
       const item = this.#item(seller);
       if (this.#there(item) > seller.least) continue;
-      const { body, accepted } = this.#designs[seller.design];
-      const count = countPiece(accepted ?? body, rates, fix, { size: seller.size });
+      const count = this.#count(seller);
       const labour = count.column.lines.find(({ key }) => key === 'labour')?.each.value ?? 0;
       const slow = seller.slow * (1 + 0.08 * (this.#random() - 0.5));
       const { run } = seller;
@@ -222,17 +225,37 @@ class YearRun {
     for (const seller of sellers) {
       // The lapel pin was cheaper in the first half of the year.
       const isEarly = today < dayAfter(this.#year.day, -182);
-      const price = seller.design === 'lapelPin' && isEarly ? '28' : '';
+      const price = seller.design === 'lapelPin' && isEarly ? 2800 : this.#setPrice(seller);
       this.#sellSome(seller, today, 'studio', 'site', poisson(season * seller.site, this.#random), price);
       this.#sellSome(seller, today, `shop/${CAFE}`, 'left', poisson(season * seller.cafe, this.#random), price);
     }
   }
 
-  #sellSome(seller: Seller, on: string, place: MadePlace, channel: string, wanted: number, price: string): void {
+  /** Straight into the ledger: pieces of the sample have no metal in the account, and a year has many sales. */
+  #sellSome(seller: Seller, on: string, place: MadePlace, channelId: string, wanted: number, price: number): void {
     const item = this.#item(seller);
     const count = Math.min(wanted, this.#there(item, place));
     if (count === 0) return;
-    sell(this.#stores, { on, channel, buyer: '', picks: [{ item, place, grade: 'good', count }], prices: [price], why: '' }); // prettier-ignore
+    const { selling } = this.#basis.rates;
+    const channel = selling.channels.find(({ id }) => id === channelId) ?? null;
+    const amounts = saleMoney(price * count, { channel, rule: selling.rule, commission: null });
+    const lines = movePieces(item, count, { place }, { place: 'sold', amounts });
+    this.#stores.made.add({ ...this.#entry('sold', on, lines), channel: channelId });
+  }
+
+  /** The piece as it is counted, once for each seller. */
+  #count({ design, size }: Seller): PieceCount {
+    const key = `${design} ${size}`;
+    const { body, accepted } = this.#designs[design];
+    const count = this.#counts.get(key) ?? countPiece(accepted ?? body, this.#basis.rates, this.#basis.fix, { size });
+    this.#counts.set(key, count);
+    return count;
+  }
+
+  /** The set retail price, minor units. */
+  #setPrice(seller: Seller): number {
+    const { priced, body, accepted } = this.#stores.pieces.get(this.#designs[seller.design].id);
+    return roundHalfAwayFromZero(retailInSize(priced, accepted ?? body, seller.size, this.#count(seller).prices).value);
   }
 
   /** A fair, one entry a customer; what is left comes home. */
@@ -261,7 +284,14 @@ class YearRun {
     const chosen = there.find(({ fair }) => (at -= fair) < 0);
     if (!chosen) return;
     const wanted = this.#random() > more ? 1 : this.#random() > 0.3 ? 2 : 3;
-    this.#sellSome(chosen, on, place, 'market', wanted, chosen.price);
+    this.#sellSome(
+      chosen,
+      on,
+      place,
+      'market',
+      wanted,
+      chosen.price === '' ? this.#setPrice(chosen) : 100 * Number(chosen.price),
+    );
   }
 
   /** Brings the pieces of a batch in, one of them a second now and then. */
