@@ -18,6 +18,7 @@ import { answerError, answerNotFound, BODY_LIMIT_BYTES, sendProblem } from './er
 import { standIn } from './prices/stand-in.ts';
 import { registerAccess } from './routes/access.ts';
 import { registerAccount } from './routes/account.ts';
+import { registerAccountSheets } from './routes/account-sheets.ts';
 import { type CopyUses, registerBackups } from './routes/backups.ts';
 import { registerBatches } from './routes/batches.ts';
 import { registerBench } from './routes/bench.ts';
@@ -115,26 +116,7 @@ export async function createApp(
     contentSecurityPolicy: { useDefaults: false, directives: contentSecurity },
   });
   if (apiDocs) await serveApiDocs(app);
-  registerStudio(app, stores);
-  registerPieces(app, stores);
-  registerPhotos(app, stores);
-  registerBatches(app, stores);
-  registerFixes(app, stores, standIn);
-  registerReceipts(app, stores);
-  registerShelf(app, stores);
-  registerAccount(app, stores, access);
-  registerOrders(app, stores);
-  registerMade(app, stores);
-  registerPlan(app, stores, finder);
-  registerBench(app, stores);
-  registerGoods(app, stores);
-  registerPriceLists(app, stores);
-  registerPrices(app, stores);
-  registerFairs(app, stores);
-  registerTrash(app, stores);
-  registerImports(app, stores);
-  registerQuotes(app, stores);
-  registerSheets(app, stores);
+  registerResources(app, stores, { access, standIn, finder });
   if (backups) registerBackups(app, backups.keeper, backups);
   answerRoute(app, backupRoutes.about, () => ({ copyOf, sampleFrom }));
   if (copyOf) refuseChanges(app);
@@ -231,4 +213,35 @@ async function servePages(app: FastifyInstance, webDir: string | undefined): Pro
       (request.headers.accept ?? '').includes('text/html');
     return wantsPage ? page(reply) : answerNotFound(request, reply);
   });
+}
+
+interface ResourceParts {
+  readonly access: Parameters<typeof registerAccount>[2];
+  readonly standIn: Parameters<typeof registerFixes>[2];
+  readonly finder: Parameters<typeof registerPlan>[2];
+}
+
+/** The routes of everything that the ledger holds. */
+function registerResources(app: FastifyInstance, stores: Stores, { access, standIn, finder }: ResourceParts): void {
+  registerStudio(app, stores);
+  registerPieces(app, stores);
+  registerPhotos(app, stores);
+  registerBatches(app, stores);
+  registerFixes(app, stores, standIn);
+  registerReceipts(app, stores);
+  registerShelf(app, stores);
+  registerAccount(app, stores, access);
+  registerOrders(app, stores);
+  registerMade(app, stores);
+  registerPlan(app, stores, finder);
+  registerBench(app, stores);
+  registerGoods(app, stores);
+  registerPriceLists(app, stores);
+  registerPrices(app, stores);
+  registerFairs(app, stores);
+  registerTrash(app, stores);
+  registerImports(app, stores);
+  registerQuotes(app, stores);
+  registerSheets(app, stores);
+  registerAccountSheets(app, stores);
 }

@@ -1,17 +1,13 @@
 // Reads the metal account: a period with its costs, and the story of a lot.
 import type { AccountPage, LotStory, StockUse } from '../../contract/account.ts';
-import { heldAfter } from '../../core/account/balance.ts';
 import { CostBook } from '../../core/account/cost-book.ts';
 import type { MetalEntry } from '../../core/account/entry.ts';
-import { valuation } from '../../core/account/valuation.ts';
 import { keyOfLot, sectionOf } from '../../core/batch/stock/shelf.ts';
 import { sizeInWords } from '../../core/batch/stock/size-words.ts';
 import { dayAfter, monthsBefore } from '../../core/measure/days.ts';
 import { sectionInWords } from '../../core/stock/words.ts';
-import type { ValuationPaper } from '../documents/valuation.ts';
 import type { Account } from '../store/account.ts';
 import type { Stores } from '../store/stores.ts';
-import { currentBasis } from './basis.ts';
 import { today } from './stockroom.ts';
 
 /** Receipts that the price history of a lot shows. */
@@ -36,7 +32,8 @@ export function accountPage(stores: Stores, from: string, until: string): Accoun
 /** Entries never change, so the book of all of them is carried on; a past day is drawn up anew. */
 const books = new WeakMap<Account, { book: CostBook; last: number }>();
 
-function costsAt({ account, now }: Stores, until: string): AccountPage['costs'] {
+/** What all metal cost, by alloy, at the end of a day. */
+export function costsAt({ account, now }: Stores, until: string): AccountPage['costs'] {
   if (until < today({ now })) {
     const book = new CostBook();
     for (const entry of account.costLines(0, until)) book.add(entry);
@@ -49,20 +46,6 @@ function costsAt({ account, now }: Stores, until: string): AccountPage['costs'] 
   }
   books.set(account, kept);
   return kept.book.costs();
-}
-
-/** The valuation of the metal at the end of a day. */
-export function valuationOn(stores: Stores, until: string): ValuationPaper {
-  const { rates } = currentBasis(stores);
-  const prices = stores.fixes.list(rates.currency).find(({ on }) => on <= until) ?? null;
-  const held = heldAfter(stores.account.balancesAt(until), []);
-  return {
-    values: valuation(held, costsAt(stores, until), prices),
-    until,
-    pricesOf: prices?.on ?? null,
-    currency: rates.currency,
-    nameOf: (alloy) => rates.alloys.get(alloy)?.name ?? alloy,
-  };
 }
 
 /** A lot by id or number. @throws NotThere */

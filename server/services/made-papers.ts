@@ -8,7 +8,7 @@ import { sizesOf } from '../../core/piece/all-sizes.ts';
 import { countPiece } from '../../core/price/piece/count-piece.ts';
 import { retailInSize } from '../../core/price/piece/standing.ts';
 import type { Label } from '../documents/labels.ts';
-import type { MadePaper } from '../documents/made-papers.ts';
+import type { TablePaper } from '../documents/table-paper.ts';
 import { NotAcceptable, NotThere } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';
 import { currentBasis } from './basis.ts';
@@ -24,7 +24,7 @@ function retailOf(stores: Stores, { pieceId, size }: MadeItem): number | null {
 }
 
 /** A delivery note of a sale to a shop, or the list of what was left there. @throws NotThere; NotAcceptable */
-export function deliveryNote(stores: Stores, id: number): MadePaper {
+export function deliveryNote(stores: Stores, id: number): TablePaper {
   const entry = stores.made.entry(id);
   const { currency } = currentBasis(stores).rates;
   const came = entry.lines.filter(({ count }) => count > 0);
@@ -50,7 +50,7 @@ export function deliveryNote(stores: Stores, id: number): MadePaper {
     facts: [who, ...(shop?.address.split('\n') ?? []), fullDay(entry.on)],
     heads: ['Piece', 'Quantity', isSale ? 'Price each' : 'Retail each', 'Amount'],
     rows: rows.map(({ cells }) => cells),
-    sums: [[`${String(pieces)} pieces`, money(rows.reduce((sum, { all }) => sum + all, 0))]],
+    sums: [[`${String(pieces)} pieces`, '', '', money(rows.reduce((sum, { all }) => sum + all, 0))]],
     notes: isSale
       ? []
       : [
@@ -62,7 +62,7 @@ export function deliveryNote(stores: Stores, id: number): MadePaper {
 }
 
 /** The statement of a shop. @throws NotThere */
-export function statementOf(stores: Stores, outletId: string, from: string, until: string): MadePaper {
+export function statementOf(stores: Stores, outletId: string, from: string, until: string): TablePaper {
   const outlet = stores.made.outlets().find(({ id }) => id === outletId);
   if (!outlet) throw new NotThere('This shop is not in the ledger.');
   const { currency } = currentBasis(stores).rates;
@@ -81,8 +81,11 @@ export function statementOf(stores: Stores, outletId: string, from: string, unti
       nameOf(item), String(count), money(paidMinor), money(commissionMinor), money(otherMinor), money(dueMinor),
     ]), // prettier-ignore
     sums: [
-      ['Commission', money(statement.commissionMinor)],
-      ['Due to the studio', money(statement.dueMinor)],
+      [
+        'Due to the studio',
+        '',
+        ...[statement.paidMinor, statement.commissionMinor, statement.otherMinor, statement.dueMinor].map(money),
+      ],
     ],
     notes: [
       `Brought in this time: ${String(statement.brought)}. Taken back: ${String(statement.takenBack)}.`,

@@ -1,29 +1,29 @@
-// Papers that go with finished pieces: delivery notes and consignment lists to sign, and statements of shops.
+// A paper with one table: delivery notes and consignment lists to sign, statements of shops, valuations.
 import type { Paper } from '../../core/format/paper.ts';
 import { drawLetterhead, type Letterhead } from './letterhead.ts';
 import { type Pdf, pdfOf, POINTS_PER_MM } from './pdf.ts';
 
 /** A paper with one table. */
-export interface MadePaper {
+export interface TablePaper {
   readonly title: string;
   /** Lines under the title: who it is for, the day, the terms. */
   readonly facts: readonly string[];
   readonly heads: readonly string[];
   readonly rows: readonly (readonly string[])[];
-  /** Sums under the table, label and amount. */
-  readonly sums: readonly (readonly [string, string])[];
+  /** Bold rows under the table: sums. */
+  readonly sums: readonly (readonly string[])[];
   readonly notes: readonly string[];
   /** Whether both sign it. */
   readonly isSigned: boolean;
 }
 
 const LINE = 16;
-const COLUMN = 74;
+const COLUMN = 78;
 const SIGNATURES = 90;
 const GAP = 6 * POINTS_PER_MM;
 
 /** Draws a paper. The first column is wide, the others are amounts. @returns a PDF */
-export async function madePaperPdf(about: MadePaper, from: Letterhead, paper: Paper): Promise<Buffer> {
+export async function tablePaperPdf(about: TablePaper, from: Letterhead, paper: Paper): Promise<Buffer> {
   const foot = [from.name, about.title].filter(Boolean).join(' · ');
   return await pdfOf({ title: about.title, paper, foot }, (pdf) => {
     const { left, right, top, bottom } = pdf.page.margins;
@@ -49,7 +49,7 @@ export async function madePaperPdf(about: MadePaper, from: Letterhead, paper: Pa
     row(about.heads, true);
     for (const cells of about.rows) row(cells);
     y += 4;
-    for (const [label, amount] of about.sums) row([label, ...about.heads.slice(2).map(() => ''), amount], true);
+    for (const cells of about.sums) row(cells, true);
     y += GAP;
     for (const note of about.notes.filter(Boolean)) {
       pdf.font('book').fontSize(9.5).fillColor('#000');
