@@ -1,6 +1,6 @@
 // Routes of finished pieces: items, outlets, entries, sales, counts and papers.
 import { z } from 'zod';
-import { grades, madeEntrySchema } from '../core/made/made-entry.ts';
+import { compactEntrySchema, grades, madeEntrySchema } from '../core/made/made-entry.ts';
 import { madeItemSchema } from '../core/made/made-item.ts';
 import { keptOutletSchema, outletSchema } from '../core/made/outlet.ts';
 import { isoDateSchema, nameSchema, noteSchema, typedSchema } from '../core/measure/typed.ts';
@@ -22,7 +22,7 @@ export type WaitingBatch = z.infer<typeof waitingSchema>;
 const madePageSchema = z.object({
   items: z.array(madeItemSchema),
   outlets: z.array(keptOutletSchema),
-  entries: z.array(madeEntrySchema),
+  entries: z.array(compactEntrySchema),
   /** Finished batches whose pieces have not come in. */
   waiting: z.array(waitingSchema),
 });

@@ -8,8 +8,9 @@ import type { MadeEntry } from './made-entry.ts';
 import type { MadeItem } from './made-item.ts';
 import { holdsPieces } from './made-place.ts';
 import { type DesignSize, type DesignStanding, WEEKS_LOOKED_AT } from './make-next.ts';
-import { soldLines, soldSums, weeksSold } from './review.ts';
+import { soldLines, soldSums } from './sold-lines.ts';
 import { canBeStretched } from './stretch.ts';
+import { weeksSold } from './weeks.ts';
 
 interface StandingInput {
   readonly pieceId: string;

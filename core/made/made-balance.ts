@@ -23,6 +23,9 @@ export function madeBalances(entries: readonly MadeEntry[], until = '9999-12-31'
   return [...sums.values()].filter(({ count }) => count !== 0);
 }
 
+/** Pieces that a line adds to the places that hold pieces. */
+export const countHeld = ({ place, count }: Pick<MadeBalance, 'place' | 'count'>) => (holdsPieces(place) ? count : 0);
+
 /** What became of an item: made + opening + counted = held + sold + melted + given + lost. */
 export type MadeStatement = Readonly<Record<MadeOutside, number>> & { readonly item: string; readonly held: number };
 

@@ -26,6 +26,20 @@ export const grades = ['good', 'second', 'sample'] as const;
 /** A grade. */
 export type Grade = (typeof grades)[number];
 
+/** Amounts of a line; those of all its pieces. */
+const amountKeys = [
+  'costMinor',
+  'estimateMinor',
+  'labourMinor',
+  'minutes',
+  'estimateMinutes',
+  'paidMinor',
+  'taxMinor',
+  'commissionMinor',
+  'feeMinor',
+] as const;
+type AmountKey = (typeof amountKeys)[number];
+
 const placeSchema = z.string().min(1).max(80) as unknown as z.ZodType<MadePlace>;
 const minorSchema = z.int().default(0);
 
@@ -83,20 +97,47 @@ export type NewMadeEntry = Readonly<z.infer<typeof newMadeEntrySchema>>;
 /** An entry as it is stored. */
 export type MadeEntry = Readonly<z.infer<typeof madeEntrySchema>>;
 
+const optional = z.number().optional();
+/** An entry on its way to the browser: amounts of zero are left out, and most of them are zero. */
+export const compactEntrySchema = madeEntrySchema.extend({
+  lines: z
+    .array(
+      z.object({
+        ...madeLineSchema.pick({ place: true, item: true, grade: true, count: true }).shape,
+        ...(Object.fromEntries(amountKeys.map((key) => [key, optional])) as Record<AmountKey, typeof optional>),
+      }),
+    )
+    .readonly(),
+});
+/** An entry on its way to the browser. */
+export type CompactEntry = Readonly<z.infer<typeof compactEntrySchema>>;
+
+/** Leaves amounts of zero out. */
+export function compactEntry({ lines, ...entry }: MadeEntry): CompactEntry {
+  return {
+    ...entry,
+    lines: lines.map((line) => {
+      const { place, item, grade, count } = line;
+      const amounts = amountKeys.flatMap((key) => (line[key] === 0 ? [] : [[key, line[key]] as const]));
+      return { place, item, grade, count, ...Object.fromEntries(amounts) };
+    }),
+  };
+}
+
+/** The entry with all its amounts. */
+export function wholeEntry({ lines, ...entry }: CompactEntry): MadeEntry {
+  return { ...entry, lines: lines.map((line) => ({ ...NOTHING, ...line })) };
+}
+
 /** Amounts of a line beside its count. */
 export type LineAmounts = Partial<Omit<MadeEntryLine, 'place' | 'item' | 'grade' | 'count'>>;
 
-const NOTHING = {
-  costMinor: 0,
-  estimateMinor: 0,
-  labourMinor: 0,
-  minutes: 0,
-  estimateMinutes: 0,
-  paidMinor: 0,
-  taxMinor: 0,
-  commissionMinor: 0,
-  feeMinor: 0,
-};
+const NOTHING = Object.fromEntries(amountKeys.map((key) => [key, 0])) as Record<AmountKey, 0>;
+
+/** Order of entries: by day, those of one day as they were entered. Plain comparison: days are ISO, and many. */
+export function byDay(a: Pick<MadeEntry, 'on' | 'id'>, b: Pick<MadeEntry, 'on' | 'id'>): number {
+  return a.on < b.on ? -1 : a.on > b.on ? 1 : a.id - b.id;
+}
 
 /** One end of a move. */
 export interface MadeEnd {
@@ -147,6 +188,5 @@ export function reversedMade(entry: MadeEntry, on: string, why: string): NewMade
 
 /** The amounts of a line, all negative. */
 export function negated(line: LineAmounts): Required<LineAmounts> {
-  const keys = Object.keys(NOTHING) as (keyof typeof NOTHING)[];
-  return Object.fromEntries(keys.map((key) => [key, -(line[key] ?? 0) || 0])) as Required<LineAmounts>;
+  return Object.fromEntries(amountKeys.map((key) => [key, -(line[key] ?? 0) || 0])) as Required<LineAmounts>;
 }

@@ -1,7 +1,10 @@
 // Sales of each design and channel by price, with the weeks in which it was offered at it.
+import { groupBy } from '../bench/group-by.ts';
 import { daysBetween } from '../measure/days.ts';
+import { itemName } from './made-item.ts';
 import type { PriceSold } from './price-lessons.ts';
-import { designKey, type SoldLine } from './review.ts';
+import { designKey } from './review.ts';
+import type { SoldLine } from './sold-lines.ts';
 
 /** Sales of one design through one channel by price. */
 export interface PricesOfDesign {
@@ -15,15 +18,11 @@ export interface PricesOfDesign {
  * @param until  ISO day of the end: the price asked last is still offered then
  */
 export function pricesSold(lines: readonly SoldLine[], until: string): PricesOfDesign[] {
-  const groups = new Map<string, { name: string; channel: string; lines: SoldLine[] }>();
-  for (const line of lines) {
-    const key = `${designKey(line.item)} ${line.item.size} ${line.channel}`;
-    const name = [line.item.name, line.item.sizeName].filter(Boolean).join(', ');
-    const group = groups.get(key) ?? { name, channel: line.channel, lines: [] };
-    group.lines.push(line);
-    groups.set(key, group);
-  }
-  return [...groups.values()].map(({ name, channel, lines: own }) => ({ name, channel, prices: byPrice(own, until) }));
+  const groups = groupBy(lines, ({ item, channel }) => `${designKey(item)} ${item.size} ${channel}`);
+  return [...groups.values()].flatMap((own) => {
+    const [first] = own;
+    return first ? [{ name: itemName(first.item), channel: first.channel, prices: byPrice(own, until) }] : [];
+  });
 }
 
 function byPrice(lines: readonly SoldLine[], until: string): PriceSold[] {

@@ -6,7 +6,9 @@ import { type MadeEntry, movePieces, type NewMadeEntry, reversedMade } from './m
 import { numberOfTag } from './made-item.ts';
 import type { MadePlace } from './made-place.ts';
 import { pricesSold } from './prices-sold.ts';
-import { designReviews, soldLines, soldSums, weeksSold, weeksToSell } from './review.ts';
+import { designReviews } from './review.ts';
+import { soldLines, soldSums } from './sold-lines.ts';
+import { weeksSold, weeksToSell } from './weeks.ts';
 import { yearReview } from './year-review.ts';
 
 const sold = (on: string, item: string, count: number, paidMinor: number, more: Partial<MadeEntry> = {}) => ({

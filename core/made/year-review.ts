@@ -2,7 +2,7 @@
 import { madeBalances, type MadeStatement, madeStatements } from './made-balance.ts';
 import type { MadeEntry } from './made-entry.ts';
 import type { MadeItem } from './made-item.ts';
-import { soldLines, type SoldSums, soldSums } from './review.ts';
+import { soldLines, type SoldSums, soldSums } from './sold-lines.ts';
 
 /** The year on one page. */
 export interface YearReview {

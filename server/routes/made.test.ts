@@ -3,7 +3,7 @@ import type { FastifyInstance } from 'fastify';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
 import type { MadePage } from '../../contract/made.ts';
 import { madeBalances, madeStatements } from '../../core/made/made-balance.ts';
-import type { MadeEntry } from '../../core/made/made-entry.ts';
+import { type MadeEntry, wholeEntry } from '../../core/made/made-entry.ts';
 import { seeded } from '../../core/measure/random.ts';
 import { pendant } from '../../core/price/fixtures/workshop.ts';
 import { createApp } from '../app.ts';
@@ -26,7 +26,10 @@ async function post(url: string, payload: object = {}) {
     body: response.json<MadeEntry[] & { id: string; version: number; detail: string }>(),
   };
 }
-const page = async () => (await send('GET', '/api/made')).json<MadePage>();
+const page = async () => {
+  const answer = (await send('GET', '/api/made')).json<MadePage>();
+  return { ...answer, entries: answer.entries.map(wholeEntry) };
+};
 const heldAt = async (place: string) =>
   madeBalances((await page()).entries)
     .filter((one) => one.place === place)

@@ -76,7 +76,7 @@ export function removeBatch(stores: Stores, id: string, version: number): void {
       'Metal was issued for this batch, and its entries stay. Give the metal back, and close it.',
       [],
     );
-  if (stores.made.entries(id).length > 0)
+  if (stores.made.entriesOf(id).length > 0)
     throw new NotAcceptable('Pieces of this batch came in, and their entries stay. Archive it instead.', []);
   stores.batches.remove(id, version);
 }

@@ -17,7 +17,7 @@ import { returnSums } from '../../core/account/batch-return.ts';
 import type { Batch } from '../../core/batch/batch.ts';
 import { type BatchCount, batchTitle } from '../../core/batch/count-batch.ts';
 import { roundHalfAwayFromZero } from '../../core/figure/round-money.ts';
-import { type Grade, type MadeEntry, type MadeEntryLine, movePieces, negated, type NewMadeEntry, reversedMade } from '../../core/made/made-entry.ts'; // prettier-ignore
+import { type CompactEntry, compactEntry, type Grade, type MadeEntry, type MadeEntryLine, movePieces, negated, type NewMadeEntry, reversedMade } from '../../core/made/made-entry.ts'; // prettier-ignore
 import type { MadeItem } from '../../core/made/made-item.ts';
 import { holdsPieces, type MadePlace, outletAt } from '../../core/made/made-place.ts';
 import { type SaleMoney, saleMoney, shareSale } from '../../core/made/sale-money.ts';
@@ -68,9 +68,18 @@ export function madePage(stores: Stores): MadePage {
   return {
     items: stores.made.items(),
     outlets: stores.made.outlets(),
-    entries: stores.made.entries(),
+    entries: compacted(stores.made.entries()),
     waiting: waiting.map(({ id, body }) => waitingBatch(stores, id, body)),
   };
+}
+
+const compact = new WeakMap<readonly MadeEntry[], CompactEntry[]>();
+
+/** The same array for the same entries. */
+function compacted(entries: readonly MadeEntry[]): CompactEntry[] {
+  const known = compact.get(entries) ?? entries.map(compactEntry);
+  compact.set(entries, known);
+  return known;
 }
 
 /** Whether the pieces of a batch are the studio's, and finished. */

@@ -1,10 +1,10 @@
 // Stores finished pieces: items, outlets, entries and balances. Entries never change.
 import type { MadeBalance } from '../../core/made/made-balance.ts';
 import {
+  byDay,
   keepsPieces,
   type MadeEntry,
   type MadeEntryLine,
-  madeEntrySchema,
   type NewMadeEntry,
   newMadeEntrySchema,
 } from '../../core/made/made-entry.ts';
@@ -35,6 +35,8 @@ export class MadePieces {
   readonly #ledger: Ledger;
   readonly #now: () => string;
   readonly #prepare: Prepare;
+  #known: readonly MadeEntry[] = [];
+  #lastId = 0;
 
   constructor(ledger: Ledger, now: () => string) {
     this.#ledger = ledger;
@@ -99,12 +101,31 @@ export class MadePieces {
     ).all();
   }
 
-  /** Entries, oldest first. @param batchId  of one batch */
-  entries(batchId?: string): MadeEntry[] {
-    const rows =
-      batchId === undefined
-        ? this.#prepare<[], EntryRow>(`${ENTRY} order by entry.on_day, entry.id`).all()
-        : this.#prepare<[string], EntryRow>(`${ENTRY} where entry.batch_id = ? order by entry.id`).all(batchId);
+  /** All entries, oldest day first; the same array as long as nothing has changed. */
+  entries(): readonly MadeEntry[] {
+    // What a transaction has written may be rolled back, so it is not remembered.
+    if (this.#ledger.inTransaction) return this.#after(0).toSorted(byDay);
+    const later = this.#after(this.#lastId);
+    if (later.length > 0) {
+      const reversedBy = new Map(later.flatMap(({ id, corrects }) => (corrects === null ? [] : [[corrects, id]])));
+      const before = this.#known.map((entry) => {
+        const correctedBy = reversedBy.get(entry.id);
+        return correctedBy === undefined ? entry : { ...entry, correctedBy };
+      });
+      this.#known = [...before, ...later].toSorted(byDay);
+      this.#lastId = Math.max(...later.map(({ id }) => id));
+    }
+    return this.#known;
+  }
+
+  #after(id: number): MadeEntry[] {
+    const rows = this.#prepare<[number], EntryRow>(`${ENTRY} where entry.id > ? order by entry.id`).all(id);
+    return this.#withLines(rows);
+  }
+
+  /** Entries of one batch, oldest first. */
+  entriesOf(batchId: string): MadeEntry[] {
+    const rows = this.#prepare<[string], EntryRow>(`${ENTRY} where entry.batch_id = ? order by entry.id`).all(batchId);
     return this.#withLines(rows);
   }
 
@@ -118,19 +139,10 @@ export class MadePieces {
 
   /** Its entry in the metal account; null where it has none. */
   metalEntryOf(id: number): number | null {
-    return (
-      this.#prepare<[number], { metal_entry_id: number | null }>('select metal_entry_id from made_entry where id = ?').get(id)?.metal_entry_id ?? null // prettier-ignore
-    );
-  }
-
-  /** References of entries that stand. */
-  references(): string[] {
-    return this.#prepare<[], { reference: string }>(
-      `select reference from made_entry entry where reference <> ''
-         and not exists (select 1 from made_entry later where later.corrects = entry.id)`,
-    )
-      .all()
-      .map(({ reference }) => reference);
+    const row = this.#prepare<[number], { metalEntryId: number | null }>(
+      'select metal_entry_id as metalEntryId from made_entry where id = ?',
+    ).get(id);
+    return row?.metalEntryId ?? null;
   }
 
   /** Whether an entry with a reference stands. */
@@ -201,9 +213,10 @@ export class MadePieces {
       const one = this.#prepare<[number], LineRow>(`${LINE} where entry_id = ? order by number`);
       for (const { id } of rows) read(one.all(id));
     }
-    return rows.map(({ id, on_day: on, recorded_at: at, batch_id: batchId, corrected_by: correctedBy, ...row }) =>
-      madeEntrySchema.parse({ ...row, id, on, at, batchId, correctedBy, lines: lines.get(id) ?? [] }),
-    );
+    return rows.map(({ id, on_day: on, recorded_at: at, batch_id: batchId, corrected_by: correctedBy, ...row }) => ({
+      // The columns are strict; years of sales through a schema would take seconds.
+      ...row, id, on, at, batchId, correctedBy, lines: lines.get(id) ?? [],
+    })); // prettier-ignore
   }
 }
 
@@ -211,7 +224,9 @@ export class MadePieces {
 const MANY = 50;
 type LineRow = MadeEntryLine & { readonly entry_id: number };
 
-const ENTRY = `select entry.*, later.id as corrected_by from made_entry entry
+const ENTRY = `select entry.id, entry.on_day, entry.recorded_at, entry.kind, entry.channel, entry.buyer, entry.customers,
+                      entry.batch_id, entry.why, entry.corrects, entry.currency, entry.reference, later.id as corrected_by
+                 from made_entry entry
                  left join made_entry later on later.corrects = entry.id`;
 const LINE = `select entry_id, place, item_id as item, grade, count, cost_minor as costMinor,
                      estimate_minor as estimateMinor, labour_minor as labourMinor, minutes,

@@ -2,7 +2,7 @@
 import { useMemo } from 'react';
 import type { WaitingBatch } from '../../contract/made.ts';
 import { type MadeBalance, madeBalances } from '../../core/made/made-balance.ts';
-import type { MadeEntry } from '../../core/made/made-entry.ts';
+import { type MadeEntry, wholeEntry } from '../../core/made/made-entry.ts';
 import type { MadeItem } from '../../core/made/made-item.ts';
 import { holdsPieces, type MadePlace, outletAt } from '../../core/made/made-place.ts';
 import type { Outlet } from '../../core/made/outlet.ts';
@@ -34,7 +34,7 @@ export function useMade(): Made {
   return useMemo(() => {
     const outlets = data?.outlets ?? NONE;
     const items = data?.items ?? NONE;
-    const entries = data?.entries ?? NONE;
+    const entries = (data?.entries ?? NONE).map(wholeEntry);
     const placeName = (place: MadePlace) => {
       const outlet = outletAt(place);
       if (outlet?.kind === 'fair') return fairs.find(({ id }) => id === outlet.id)?.body.name ?? words.fair;

@@ -1,7 +1,7 @@
 // What each channel and each fair brought, and what is left per hour of everything.
 import { showValue } from '../../../core/figure/show.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
-import { type SoldLine, soldSums } from '../../../core/made/review.ts';
+import { type SoldLine, soldSums } from '../../../core/made/sold-lines.ts';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useFairPlans } from '../../hooks/use-fair-plans.ts';

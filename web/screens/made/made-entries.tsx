@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { pathTo } from '../../../contract/route.ts';
 import { sheetRoutes } from '../../../contract/sheets.ts';
 import { shortDay } from '../../../core/format/days.ts';
-import type { MadeEntry } from '../../../core/made/made-entry.ts';
+import { byDay, type MadeEntry } from '../../../core/made/made-entry.ts';
 import { itemName } from '../../../core/made/made-item.ts';
 import { holdsPieces, outletAt } from '../../../core/made/made-place.ts';
 import { Failure, isTaken } from '../../components/failure.tsx';
@@ -29,7 +29,7 @@ export function MadeEntries({ made, most, onChoose }: MadeEntriesProps) {
       : '';
   const [all, setAll] = useState(false);
   const [reverse, { error }] = useReverseMadeMutation();
-  const latest = made.entries.toSorted((a, b) => b.on.localeCompare(a.on) || b.id - a.id);
+  const latest = made.entries.toSorted(byDay).reverse();
   const shown = all ? latest.slice(0, 300) : latest.slice(0, most);
   if (latest.length === 0) return null;
   const onReverse = async (id: number) => {

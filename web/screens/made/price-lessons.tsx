@@ -3,7 +3,7 @@ import { showValue } from '../../../core/figure/show.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
 import { type PriceLesson, priceLesson } from '../../../core/made/price-lessons.ts';
 import { pricesSold } from '../../../core/made/prices-sold.ts';
-import type { SoldLine } from '../../../core/made/review.ts';
+import type { SoldLine } from '../../../core/made/sold-lines.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { words } from '../../words/made.ts';
 

@@ -5,7 +5,7 @@ import { showValue } from '../../../core/figure/show.ts';
 import { shortDay } from '../../../core/format/days.ts';
 import type { MadeEntry } from '../../../core/made/made-entry.ts';
 import { itemName } from '../../../core/made/made-item.ts';
-import { type SoldLine, soldLines, soldSums } from '../../../core/made/review.ts';
+import { type SoldLine, soldLines, soldSums } from '../../../core/made/sold-lines.ts';
 import { Failure } from '../../components/failure.tsx';
 import { FinishedNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';

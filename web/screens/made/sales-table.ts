@@ -1,6 +1,6 @@
 import { itemName, tagCode } from '../../../core/made/made-item.ts';
 import type { MadePlace } from '../../../core/made/made-place.ts';
-import type { SoldLine } from '../../../core/made/review.ts';
+import type { SoldLine } from '../../../core/made/sold-lines.ts';
 
 /** Sales as rows of cells, the column heads first; money in minor units. */
 export function salesTable(
