@@ -3,6 +3,7 @@ import { chromiumOptions } from './e2e/chromium.ts';
 
 export default defineConfig({
   testDir: 'e2e',
+  globalSetup: './e2e/sample-ledger.ts',
   // Each test has a server and a ledger of its own.
   workers: 2,
   fullyParallel: true,

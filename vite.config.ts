@@ -62,7 +62,7 @@ export default defineConfig({
             urlPattern: ({ url, request, sameOrigin }) =>
               sameOrigin &&
               request.method === 'GET' &&
-              /^\/api\/(?:batches|pieces|bench|studio|fixes|receipts|shelf|goods|quotes|fairs|prices|price-lists|backups|trash|photos|hours|about|access\/me)(?:\/|$)/.test(
+              /^\/api\/(?:batches|pieces|bench|studio|fixes|receipts|shelf|goods|quotes|fairs|prices|price-lists|made|account|jars|backups|trash|photos|hours|about|access\/me)(?:\/|$)/.test(
                 url.pathname,
               ) &&
               !/\.(?:pdf|ics|csv|zip|svg|dxf)$/.test(url.pathname),

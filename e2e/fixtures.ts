@@ -1,9 +1,10 @@
 // A test with its own server. An error in the page's console or a violation of its content policy fails the test.
-import { mkdtempSync, rmSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, type Locator, type Page, test as base } from '@playwright/test';
 import { LedgerServer, WORKING_DAY } from './ledger-server.ts';
+import { sampleLedger } from './sample-ledger.ts';
 
 interface Fixtures {
   /** An empty ledger. */
@@ -48,7 +49,9 @@ let isClosing = false;
 
 async function withServer(kind: 'own' | 'demo', use: (server: LedgerServer) => Promise<void>): Promise<void> {
   const dir = mkdtempSync(join(tmpdir(), 'noon-e2e-'));
-  const server = new LedgerServer(join(dir, 'ledger.sqlite'), kind);
+  const ledger = join(dir, 'ledger.sqlite');
+  if (kind === 'demo') copyFileSync(sampleLedger(), ledger);
+  const server = new LedgerServer(ledger, kind);
   await server.start();
   isClosing = false;
   await use(server);

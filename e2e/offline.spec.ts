@@ -3,7 +3,7 @@ import { expect, test } from './fixtures.ts';
 
 test.use({ serviceWorkers: 'allow' });
 
-const screens = ['pieces', 'batches', 'shelf', 'buying', 'prices', 'fairs', 'quotes', 'sheets', 'reference', 'ask', 'help', 'attention', 'import', 'day', 'plan', 'promise', 'what-if', 'compare', 'bench', 'studio/pricing'] as const; // prettier-ignore
+const screens = ['pieces', 'batches', 'shelf', 'buying', 'prices', 'fairs', 'quotes', 'sheets', 'reference', 'ask', 'help', 'attention', 'import', 'day', 'plan', 'promise', 'what-if', 'compare', 'bench', 'studio/pricing', 'made', 'sales', 'outlets', 'make-next', 'review', 'account'] as const; // prettier-ignore
 
 test('every screen opens offline, visited before or not', async ({ page, demo, expected }) => {
   expected.push(/ERR_/, /503/, /no-response/, /Failed to load resource/);
@@ -16,9 +16,9 @@ test('every screen opens offline, visited before or not', async ({ page, demo, e
     const [batch] = await read('/api/batches');
     return { piece: piece?.id ?? '', batch: batch?.batch?.id ?? '' };
   });
-  // The page registers the worker a moment after its start, and lets it keep the lists.
+  // The page registers the worker a moment after its start, and lets it keep the lists: this is the last.
   await expect
-    .poll(() => page.evaluate(async () => (await caches.match('/api/fairs')) !== undefined), { timeout: 60_000 })
+    .poll(() => page.evaluate(async () => (await caches.match('/api/bench/kinds')) !== undefined), { timeout: 60_000 })
     .toBe(true);
   await demo.stop();
   for (const screen of screens) {

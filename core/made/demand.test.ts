@@ -1,6 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { poisson, seeded } from '../measure/random.ts';
-import { chanceOfAtMost, expectedDemand, learnedDemand, piecesThatSuffice } from './demand.ts';
+import {
+  chanceOf,
+  chancesOfSales,
+  type DemandBelief,
+  expectedDemand,
+  learnedDemand,
+  piecesThatSuffice,
+} from './demand.ts';
+
+const chanceOfAtMost = (k: number, belief: DemandBelief, over: number) =>
+  chanceOf(k, chancesOfSales([{ belief, over }]));
 
 describe('learnedDemand', () => {
   // Gelman et al., Bayesian Data Analysis, section 2.6: asthma deaths, prior Gamma(3, 5), 3 deaths in an exposure of 2,
@@ -28,7 +38,7 @@ describe('learnedDemand', () => {
   });
 });
 
-describe('chanceOfAtMost', () => {
+describe('chancesOfSales', () => {
   it('of no sale is the closed form of the negative binomial', () => {
     expect(chanceOfAtMost(0, { sales: 2.5, weeks: 10 }, 4)).toBeCloseTo((10 / 14) ** 2.5, 12);
   });
@@ -59,13 +69,35 @@ describe('chanceOfAtMost', () => {
 
   it('rises with the pieces, and the smallest number that suffices is found', () => {
     const belief = { sales: 9, weeks: 12 };
-    const pieces = piecesThatSuffice(0.9, belief, 6);
+    const pieces = piecesThatSuffice(0.9, chancesOfSales([{ belief, over: 6 }]));
     expect(chanceOfAtMost(pieces, belief, 6)).toBeGreaterThanOrEqual(0.9);
     expect(chanceOfAtMost(pieces - 1, belief, 6)).toBeLessThan(0.9);
   });
 
   it('is certain over no time', () => {
     expect(chanceOfAtMost(0, { sales: 9, weeks: 2 }, 0)).toBe(1);
+  });
+});
+
+describe('chancesOfSales of two demands', () => {
+  // Negative binomials of the same rate of failure add their shapes (standard result).
+  it('of equal scale is one demand with both shapes', () => {
+    const [a, b] = [{ sales: 2, weeks: 10 }, { sales: 3.5, weeks: 10 }]; // prettier-ignore
+    const both = chancesOfSales([{ belief: a, over: 4 }, { belief: b, over: 4 }]); // prettier-ignore
+    for (const k of [0, 1, 3, 6])
+      expect(chanceOf(k, both)).toBeCloseTo(chanceOfAtMost(k, { sales: 5.5, weeks: 10 }, 4), 8);
+  });
+
+  it('of different scale is the sum over both counts', () => {
+    const [a, b] = [{ belief: { sales: 2, weeks: 10 }, over: 4 }, { belief: { sales: 1, weeks: 2 }, over: 2 }]; // prettier-ignore
+    const exactly = (k: number, demand: typeof a) =>
+      chanceOfAtMost(k, demand.belief, demand.over) - chanceOfAtMost(k - 1, demand.belief, demand.over);
+    const sum = [0, 1, 2].reduce((all, k) => all + exactly(k, a) * chanceOfAtMost(2 - k, b.belief, b.over), 0);
+    expect(chanceOf(2, chancesOfSales([a, b]))).toBeCloseTo(sum, 10);
+  });
+
+  it('a rate far above anything ends', () => {
+    expect(piecesThatSuffice(0.9, chancesOfSales([{ belief: { sales: 1e6, weeks: 1 }, over: 1 }]))).toBe(2000);
   });
 });
 

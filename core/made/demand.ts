@@ -1,5 +1,4 @@
 // Demand of a design: sales are Poisson, and their weekly rate is a gamma belief that forgets.
-import { lnGamma } from '../measure/distributions.ts';
 
 /** A gamma belief of a rate a week: as if `sales` had been seen in `weeks`. */
 export interface DemandBelief {
@@ -45,27 +44,53 @@ export const shareOfDemand = ({ sales, weeks }: DemandBelief, share: number): De
   weeks,
 });
 
-/**
- * Chance of at most k sales in some weeks: the negative binomial distribution, which is Poisson with a gamma rate.
- * @param over  weeks, at least 0
- */
-export function chanceOfAtMost(k: number, { sales, weeks }: DemandBelief, over: number): number {
-  if (k < 0) return 0;
-  if (over <= 0 || sales <= 0) return 1;
-  const p = weeks / (weeks + over);
-  const [lnP, lnQ] = [Math.log(p), Math.log1p(-p)];
-  let sum = 0;
-  for (let n = 0; n <= k; n += 1)
-    sum += Math.exp(lnGamma(sales + n) - lnGamma(sales) - lnGamma(n + 1) + sales * lnP + n * lnQ);
-  return Math.min(1, sum);
+/** A belief with the time it is asked for, in its unit. */
+interface DemandOver {
+  readonly belief: DemandBelief;
+  readonly over: number;
 }
 
-/** The smallest number of pieces that suffices with a chance. @param chance  0 to below 1 */
-export function piecesThatSuffice(chance: number, belief: DemandBelief, over: number): number {
-  let k = 0;
-  while (k < MOST && chanceOfAtMost(k, belief, over) < chance) k += 1;
-  return k;
+/**
+ * Chances of at most 0, 1, 2, ... sales of independent demands together, until it is as good as certain: the
+ * convolution of their negative binomial distributions.
+ */
+export function chancesOfSales(demands: readonly DemandOver[]): number[] {
+  const all = demands.reduce<number[]>((sum, demand) => convolved(sum, chancesOfEach(demand)), [1]);
+  let sum = 0;
+  return all.map((chance) => Math.min(1, (sum += chance)));
 }
+
+/** Chances of 0, 1, 2, ... sales, until the rest is negligible. */
+function chancesOfEach({ belief: { sales, weeks }, over }: DemandOver): number[] {
+  if (over <= 0 || sales <= 0) return [1];
+  const q = over / (weeks + over);
+  let chance = (1 - q) ** sales;
+  // A rate far above anything a studio sells would underflow.
+  if (chance === 0) return [...Array.from({ length: MOST }, () => 0), 1];
+  const chances = [chance];
+  for (let [n, sum] = [1, chance]; sum < 1 - NEGLIGIBLE && n < MOST; n += 1) {
+    chance *= ((sales + n - 1) / n) * q;
+    sum += chance;
+    chances.push(chance);
+  }
+  return chances;
+}
+
+function convolved(a: readonly number[], b: readonly number[]): number[] {
+  const sum = Array.from({ length: a.length + b.length - 1 }, () => 0);
+  a.forEach((x, i) => b.forEach((y, j) => (sum[i + j] = (sum[i + j] ?? 0) + x * y)));
+  return sum;
+}
+
+/** The smallest number of pieces that suffices with a chance. @param atMost  chances of at most 0, 1, ... sales */
+export function piecesThatSuffice(chance: number, atMost: readonly number[]): number {
+  const found = atMost.findIndex((one) => one >= chance);
+  return found === -1 ? atMost.length - 1 : found;
+}
+
+/** The chance of at most k sales. @param atMost  chances of at most 0, 1, ... sales */
+export const chanceOf = (k: number, atMost: readonly number[]) => (k < 0 ? 0 : (atMost[k] ?? 1));
 
 /** No studio piece sells more in one period. */
 const MOST = 2000;
+const NEGLIGIBLE = 1e-9;

@@ -3,14 +3,13 @@ import { sizesOf } from '../piece/all-sizes.ts';
 import type { Piece } from '../piece/piece.ts';
 import type { PieceCount } from '../price/piece/count-piece.ts';
 import type { Rates } from '../studio/rates.ts';
+import { canSellAt, channelsSold, type SellingPlaces } from './demand-channels.ts';
 import { madeBalances } from './made-balance.ts';
 import type { MadeEntry } from './made-entry.ts';
 import type { MadeItem } from './made-item.ts';
-import { holdsPieces } from './made-place.ts';
 import { type DesignSize, type DesignStanding, WEEKS_LOOKED_AT } from './make-next.ts';
 import { soldLines, soldSums } from './sold-lines.ts';
 import { canBeStretched } from './stretch.ts';
-import { weeksSold } from './weeks.ts';
 
 interface StandingInput {
   readonly pieceId: string;
@@ -20,26 +19,24 @@ interface StandingInput {
   readonly rates: Rates;
   readonly items: readonly MadeItem[];
   readonly entries: readonly MadeEntry[];
+  readonly places: SellingPlaces;
   /** Pieces for stock and fairs in open batches, by id of the size. */
   readonly onTheWay: ReadonlyMap<string, number>;
   /** ISO day of today. */
   readonly day: string;
 }
 
-/** The standing of a design. Orders and commissions are sold before they are made: wholesale to shops is no demand here. */
+/** The standing of a design. Orders are sold before they are made: wholesale is no sale from stock. */
 export function designStanding(input: StandingInput): DesignStanding {
-  const { pieceId, piece, count, items, entries, onTheWay, day, rates } = input;
+  const { pieceId, piece, count, items, entries, places, onTheWay, day, rates } = input;
   const own = items.filter((item) => item.pieceId === pieceId);
   const ids = new Set(own.map(({ id }) => id));
   const wholesale = new Set(rates.selling.channels.filter(({ kind }) => kind === 'wholesale').map(({ id }) => id));
   const related = entries.filter(({ lines }) => lines.some(({ item }) => ids.has(item)));
-  const retail = related.map((entry) => (wholesale.has(entry.channel) ? withoutSales(entry) : entry));
   const sold = soldLines(related, new Map(own.map((item) => [item.id, item]))).filter(
     ({ channel }) => !wholesale.has(channel),
   );
-  const held = madeBalances(related).filter(
-    ({ place, grade }) => grade === 'good' && holdsPieces(place) && !place.startsWith('loan/'),
-  );
+  const held = madeBalances(related).filter(({ place, grade }) => grade === 'good' && canSellAt(place));
   const known = sizesOf(piece);
   const rows = known.length > 0 ? known : [{ id: '', name: '' }];
   const sizes = rows.map(({ id, name }): DesignSize => {
@@ -64,7 +61,7 @@ export function designStanding(input: StandingInput): DesignStanding {
     pieceId,
     name: piece.name.trim(),
     sizes,
-    weeks: weeksSold(retail, ids, day, WEEKS_LOOKED_AT),
+    channels: channelsSold(related, ids, places, day, WEEKS_LOOKED_AT),
     leftMinor: kept - cost,
     costMinor: cost,
     labourMinor: Math.min(labour, cost),
@@ -73,11 +70,6 @@ export function designStanding(input: StandingInput): DesignStanding {
     leadDays: leadDays(count, rates),
     canBeStretched: canBeStretched(count),
   };
-}
-
-/** Pieces sold at wholesale leave, and are no demand. */
-function withoutSales(entry: MadeEntry): MadeEntry {
-  return { ...entry, lines: entry.lines.map((line) => (line.place === 'sold' ? { ...line, place: 'given' } : line)) };
 }
 
 const SHORTEST_DAYS = 3;

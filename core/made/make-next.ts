@@ -1,14 +1,15 @@
 // What to make next: expected demand by design and size against what is there and on the way.
-import { computed, type Figure, given, inSum } from '../figure/figure.ts';
+import { type Figure, given } from '../figure/figure.ts';
 import {
-  chanceOfAtMost,
-  type DemandBelief,
-  expectedDemand,
-  learnedDemand,
-  piecesThatSuffice,
-  shareOfDemand,
-  type WeekSold,
-} from './demand.ts';
+  type ChannelDemand,
+  channelDemand,
+  expectedSales,
+  type PooledDemand,
+  pooledDemand,
+  salesWithin,
+} from './channel-demand.ts';
+import { chanceOf, piecesThatSuffice } from './demand.ts';
+import type { ChannelSold } from './demand-channels.ts';
 import { chanceThatPays } from './newsvendor.ts';
 import { sizeKey, sizeShares } from './size-shares.ts';
 import { type SizeStretch, stretches } from './stretch.ts';
@@ -31,7 +32,7 @@ export interface DesignStanding {
   readonly pieceId: string;
   readonly name: string;
   readonly sizes: readonly DesignSize[];
-  readonly weeks: readonly WeekSold[];
+  readonly channels: readonly ChannelSold[];
   /** Left of a sale, and cost of one, minor units. */
   readonly leftMinor: number;
   readonly costMinor: number;
@@ -52,6 +53,8 @@ export interface MakeNextTerms {
   /** Wanted chance of not running out, 0 to 1; null for the one that pays. */
   readonly chance: number | null;
   readonly yearlyRate: number;
+  /** Days of fairs that begin within some weeks from today. */
+  readonly fairDays: (weeks: number) => number;
 }
 
 /** What to make of one size. */
@@ -66,7 +69,9 @@ export interface SizeToMake extends DesignSize {
 /** What to make of one design. */
 export interface DesignToMake {
   readonly design: DesignStanding;
-  readonly aWeek: Figure;
+  readonly channels: readonly ChannelDemand[];
+  /** Weeks that are planned for, lead time included. */
+  readonly over: number;
   /** Chance of not running out that is aimed at. */
   readonly aim: Figure;
   readonly sizes: readonly SizeToMake[];
@@ -85,8 +90,10 @@ export const WEEKS_LOOKED_AT = 104;
 
 /** Designs with what to make of them, the most urgent first. @param all  over which sizes are pooled */
 export function makeNext(all: readonly DesignStanding[], terms: MakeNextTerms): DesignToMake[] {
+  const pool = pooledDemand(all.map(({ channels }) => channels));
+  const sold = soldBySize(all);
   return all
-    .map((design) => designToMake(design, othersOf(all, design), terms))
+    .map((design) => designToMake(design, pool, sold, terms))
     .sort(
       (a, b) => Number(b.toMake > 0) - Number(a.toMake > 0) || urgency(b) - urgency(a) || b.leftAYear - a.leftAYear,
     );
@@ -100,79 +107,81 @@ function urgency({ sizes, design }: DesignToMake): number {
   );
 }
 
-function othersOf(all: readonly DesignStanding[], { pieceId, name }: DesignStanding): ReadonlyMap<string, number> {
+/** Pieces sold of each size over some designs. */
+function soldBySize(designs: readonly DesignStanding[]): ReadonlyMap<string, number> {
   const sold = new Map<string, number>();
-  for (const design of all)
-    if (design.pieceId !== pieceId || design.name !== name)
-      for (const size of design.sizes) sold.set(sizeKey(size.name), (sold.get(sizeKey(size.name)) ?? 0) + size.sold);
+  for (const { sizes } of designs)
+    for (const size of sizes) sold.set(sizeKey(size.name), (sold.get(sizeKey(size.name)) ?? 0) + size.sold);
   return sold;
+}
+
+/** Shares of the sizes of a design. @param all  pieces sold of each size over all designs */
+function sharesOf({ sizes }: DesignStanding, all: ReadonlyMap<string, number>): number[] {
+  const others = new Map(
+    sizes.map(({ name, sold }) => [sizeKey(name), Math.max(0, (all.get(sizeKey(name)) ?? 0) - sold)]),
+  );
+  return sizeShares(
+    sizes.map(({ name }) => name),
+    sizes.map(({ sold }) => sold),
+    others,
+  );
 }
 
 function designToMake(
   design: DesignStanding,
-  others: ReadonlyMap<string, number>,
-  { weeks, chance, yearlyRate }: MakeNextTerms,
+  pool: PooledDemand,
+  sold: ReadonlyMap<string, number>,
+  { weeks, chance, yearlyRate, fairDays }: MakeNextTerms,
 ): DesignToMake {
-  const belief = learnedDemand(design.weeks);
   const over = weeks + design.leadDays / 7;
+  const demandOver = (time: number) => channelDemand(design.channels, pool, { weeks: time, fairDays: fairDays(time) });
+  const channels = demandOver(over);
   const lostShare = design.costMinor > 0 ? design.labourMinor / design.costMinor : 0;
   const pays = chanceThatPays({ left: design.leftMinor, cost: design.costMinor, weeks: over, yearlyRate, lostShare });
   const aim = chance === null ? pays : given('chance of not running out', chance, '', 'as chosen');
-  const shares = sizeShares(
-    design.sizes.map(({ name }) => name),
-    design.sizes.map(({ sold }) => sold),
-    others,
-  );
-  const sizes = design.sizes.map((size, at): SizeToMake => {
+  const shares = sharesOf(design, sold);
+  const sizes = design.sizes.map((size, at): SizeToMake & { readonly atMost: readonly number[] } => {
     const share = shares[at] ?? 0;
-    const own = shareOfDemand(belief, share);
+    const atMost = salesWithin(channels, share);
     const there = size.held + size.onTheWay;
     return {
       ...size,
       share,
-      expected: expectedDemand(own, over),
-      chanceOfRunningOut: 1 - chanceOfAtMost(there, own, over),
-      toMake: Math.max(0, piecesThatSuffice(aim.value, own, over) - there),
+      atMost,
+      expected: expectedSales(channels, share),
+      chanceOfRunningOut: 1 - chanceOf(there, atMost),
+      toMake: Math.max(0, piecesThatSuffice(aim.value, atMost) - there),
     };
   });
-  const filled = filledUp(sizes, belief, over, design.load);
+  const filled = filledUp(sizes, design.load);
   const toMake = filled.reduce((sum, size) => sum + size.toMake, 0);
   const before = sizes.reduce((sum, size) => sum + size.toMake, 0);
   return {
     design,
-    aWeek: rate(belief),
+    channels,
+    over,
     aim,
     sizes: filled,
     toMake,
     filledUp: toMake - before,
     hours: (toMake * design.minutesEach) / 60,
-    leftAYear: expectedDemand(belief, 52) * design.leftMinor,
+    leftAYear: expectedSales(demandOver(52)) * design.leftMinor,
     stretches: design.canBeStretched ? stretches(design.sizes) : [],
   };
-}
-
-function rate(belief: DemandBelief): Figure {
-  const [sales, weeks] = [
-    given('sales, the past fading', belief.sales, '', 'the sales'),
-    given('weeks in which pieces were there', belief.weeks, '', 'the sales'),
-  ];
-  const how = () => `${inSum(sales.value)} ÷ ${inSum(weeks.value)}`;
-  return computed('sales a week', belief.sales / belief.weeks, '', how, [sales, weeks]);
 }
 
 /**
  * Fills the last load with the sizes that run out soonest, where it is more than half full: else most of it would lie.
  */
-function filledUp(sizes: readonly SizeToMake[], belief: DemandBelief, over: number, load: number): SizeToMake[] {
+function filledUp(sizes: readonly (SizeToMake & { readonly atMost: readonly number[] })[], load: number): SizeToMake[] {
   const wanted = sizes.reduce((sum, { toMake }) => sum + toMake, 0);
-  if (wanted === 0 || load <= 1 || !Number.isFinite(load)) return [...sizes];
-  let room = Math.ceil(wanted / load) * load - wanted;
-  if (room > load / 2) return [...sizes];
   const made = sizes.map((size) => ({ ...size }));
+  let room = load > 1 && Number.isFinite(load) ? Math.ceil(wanted / load) * load - wanted : 0;
+  if (room > load / 2) room = 0;
   for (; room > 0; room -= 1) {
-    const chanceOf = (size: SizeToMake) =>
-      1 - chanceOfAtMost(size.held + size.onTheWay + size.toMake, shareOfDemand(belief, size.share), over);
-    const next = made.reduce((best, size) => (chanceOf(size) > chanceOf(best) ? size : best));
+    const lasts = ({ held, onTheWay, toMake, atMost }: (typeof made)[number]) =>
+      chanceOf(held + onTheWay + toMake, atMost);
+    const next = made.reduce((first, size) => (lasts(size) < lasts(first) ? size : first));
     made[made.indexOf(next)] = { ...next, toMake: next.toMake + 1 };
   }
   return made;
@@ -200,14 +209,11 @@ export function packingList(
   wanted: ReadonlyMap<string, number>,
   inStudio: ReadonlyMap<string, number>,
 ): PackLine[] {
+  const sold = soldBySize(designs);
   return designs.flatMap((design) => {
     const pieces = wanted.get(design.pieceId) ?? 0;
     if (pieces === 0) return [];
-    const shares = sizeShares(
-      design.sizes.map(({ name }) => name),
-      design.sizes.map(({ sold }) => sold),
-      othersOf(designs, design),
-    );
+    const shares = sharesOf(design, sold);
     // Variety sells: every size is there at least once where there are pieces enough.
     const bring = allotted(pieces, shares);
     return design.sizes.map((size, at): PackLine => {

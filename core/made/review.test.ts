@@ -8,7 +8,7 @@ import type { MadePlace } from './made-place.ts';
 import { pricesSold } from './prices-sold.ts';
 import { designReviews } from './review.ts';
 import { soldLines, soldSums } from './sold-lines.ts';
-import { weeksSold, weeksToSell } from './weeks.ts';
+import { weeksToSell } from './weeks.ts';
 import { yearReview } from './year-review.ts';
 
 const sold = (on: string, item: string, count: number, paidMinor: number, more: Partial<MadeEntry> = {}) => ({
@@ -101,13 +101,6 @@ describe('review', () => {
       sold('2026-02-12', 'i1', 2, 100),
     ]);
     expect([...weeksToSell(story).values()]).toEqual([[6, 1]]);
-  });
-
-  it('weeks without pieces are told apart from weeks without sales', () => {
-    const story = testEntries([made('2026-02-02', 'i1', 1), sold('2026-02-12', 'i1', 1, 100)]);
-    const weeks = weeksSold(story, new Set(['i1']), '2026-02-22', 4);
-    expect(weeks.map(({ sold: count }) => count)).toEqual([0, 1, 0, 0]);
-    expect(weeks.map(({ there }) => Math.round(7 * there))).toEqual([0, 4, 7, 0]);
   });
 
   it('what lies longest is what the first making left over', () => {

@@ -8,16 +8,20 @@ import { useGetBatchesQuery } from '../state/endpoints/batches.ts';
 import { useGetPiecesQuery } from '../state/endpoints/pieces.ts';
 import { pieceCount } from '../state/piece-count.ts';
 import { useBasis } from './use-basis.ts';
+import { useFairDays } from './use-fair-days.ts';
 import type { Made } from './use-made.ts';
 import { useNow } from './use-now.ts';
 
 /** Designs that were made or sold, one by one: singles are not planned. */
-export function useStandings({ items, entries }: Made): readonly DesignStanding[] {
+export function useStandings({ items, entries, outlets }: Made): readonly DesignStanding[] {
   const { data: pieces } = useGetPiecesQuery();
   const { data: batches } = useGetBatchesQuery();
   const basis = useBasis();
+  const fairs = useFairDays();
   const { day } = useNow();
   return useMemo(() => {
+    const { rates } = basis;
+    const places = { channels: rates.selling.channels, outlets, fairs };
     const known = new Set(items.filter(({ isSingle }) => !isSingle).map(({ pieceId }) => pieceId));
     return (pieces ?? [])
       .filter(({ id, archivedAt }) => known.has(id) && !archivedAt)
@@ -34,7 +38,7 @@ export function useStandings({ items, entries }: Made): readonly DesignStanding[
               }
         }
         const count = pieceCount(piece, basis);
-        return designStanding({ pieceId: id, piece, count, rates: basis.rates, items, entries, onTheWay, day });
+        return designStanding({ pieceId: id, piece, count, rates, items, entries, places, onTheWay, day });
       });
-  }, [items, entries, pieces, batches, basis, day]);
+  }, [items, entries, outlets, fairs, pieces, batches, basis, day]);
 }

@@ -1,12 +1,14 @@
 // Keeps the program and the last answers of the ledger on this device, and announces a new version of the program.
 import { Workbox } from 'workbox-window';
 import { accessRoutes } from '../../contract/access.ts';
+import { accountRoutes } from '../../contract/account.ts';
 import { backupRoutes } from '../../contract/backups.ts';
 import { batchRoutes } from '../../contract/batches.ts';
 import { benchRoutes } from '../../contract/bench.ts';
 import { fairRoutes } from '../../contract/fairs.ts';
 import { fixRoutes } from '../../contract/fixes.ts';
 import { goodsRoutes } from '../../contract/goods.ts';
+import { madeRoutes } from '../../contract/made.ts';
 import { piecePaths } from '../../contract/piece-paths.ts';
 import { priceListRoutes } from '../../contract/price-lists.ts';
 import { quoteRoutes } from '../../contract/quotes.ts';
@@ -34,6 +36,8 @@ const lists = [
   receiptRoutes.list,
   fixRoutes.list,
   benchRoutes.learned,
+  madeRoutes.page,
+  accountRoutes.used,
   benchRoutes.kinds,
 ];
 

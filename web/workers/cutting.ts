@@ -6,6 +6,7 @@ import { planBars } from '../../core/cut/bars/plan-bars.ts';
 import type { NoPlan } from '../../core/cut/no-plan.ts';
 import { planSheets } from '../../core/cut/sheets/plan-sheets.ts';
 import type { SheetPlan, SheetProblem } from '../../core/cut/sheets/sheet-problem.ts';
+import { noSolver } from '../../core/cut/bars/linear-program.ts';
 import { solveWith } from '../../solver/highs.ts';
 
 export type CuttingAsked = {
@@ -20,14 +21,21 @@ export interface CuttingTold {
   readonly isDone: boolean;
 }
 
-const ready = loadHighs({ locateFile: () => wasmUrl });
+/**
+ * The solver; null where its file cannot be had: offline, or while the page is left. Its own loader would report that as
+ * an error of the program.
+ */
+const ready = fetch(wasmUrl)
+  .then(async (answer) => (answer.ok ? await answer.arrayBuffer() : null))
+  .then(async (wasmBinary) => (wasmBinary ? solveWith(await loadHighs({ wasmBinary })) : null))
+  .catch(() => null);
 
 addEventListener('message', ({ data }: MessageEvent<readonly CuttingAsked[]>) => {
   void planAll(data);
 });
 
 async function planAll(asked: readonly CuttingAsked[]): Promise<void> {
-  const solve = solveWith(await ready);
+  const solve = (await ready) ?? noSolver;
   for (const one of asked) {
     const began = performance.now();
     const clock = { seconds: one.seconds, elapsed: () => (performance.now() - began) / 1000 };

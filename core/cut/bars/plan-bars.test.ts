@@ -6,7 +6,7 @@ import { solveWith } from '../../../solver/highs.ts';
 import { seeded } from '../../measure/random.ts';
 import { type BarPlan, type BarProblem, barProblemSchema } from './bar-problem.ts';
 import { faultsOf } from './fixtures/check-bars.ts';
-import type { LinearProgramSolver } from './linear-program.ts';
+import { type LinearProgramSolver, noSolver } from './linear-program.ts';
 import { planBars } from './plan-bars.ts';
 
 const solve = solveWith(await loadHighs());
@@ -38,6 +38,21 @@ function whyNot(problem: BarProblem): string {
 const widths = (lengths: readonly (readonly [number, number])[]) =>
   lengths.map(([length, count]) => ({ id: `w${String(length)}`, length, count }));
 const one = (length: number) => [{ id: 'bar', length, count: null, cost: 1 }];
+
+test('without a solver a plan is still made and checked, and nothing is said to be proved', () => {
+  const problem: BarProblem = {
+    kerf: 0.4,
+    stock: [{ id: 'bar', length: 300, count: null, cost: 5 }],
+    pieces: [
+      { id: 'a', length: 45, count: 24 },
+      { id: 'b', length: 36, count: 30 },
+      { id: 'c', length: 31, count: 40 },
+    ],
+  };
+  const plan = planOf(problem, noSolver);
+  expect(plan.cost).toBeLessThanOrEqual(60);
+  expect(plan.consumed).toBeGreaterThanOrEqual(plan.consumedBound);
+});
 
 describe('published examples', () => {
   // A paper machine's master rolls of 5600 mm, thirteen widths: 73 rolls (the worked example of the encyclopaedia article

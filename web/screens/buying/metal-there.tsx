@@ -6,7 +6,6 @@ import { issueOfAll, type Wanting } from '../../../core/batch/buying/buying-list
 import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
 import { keyOfLot, sectionOf, type ShelfLot } from '../../../core/batch/stock/shelf.ts';
 import type { Figure } from '../../../core/figure/figure.ts';
-import { showFigure } from '../../../core/figure/show.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
 import { sectionInWords } from '../../../core/stock/words.ts';
 import { Calculation } from '../../components/calculation.tsx';
@@ -65,7 +64,7 @@ function Row({ row: { name, needed, there, level } }: { row: MetalRow }) {
             type="button"
             className="figure"
             aria-expanded={open}
-            aria-label={`${name}, ${words.suggested}: ${showFigure(level)}`}
+            aria-label={`${name}, ${words.suggested}: ${showNumber(level.value, 1)} g`}
             onClick={() => setOpen(!open)}
           >
             {showNumber(level.value, 1)}

@@ -3,6 +3,8 @@ import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { showValue } from '../../../core/figure/show.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
+import { type ChannelDemand, channelRate } from '../../../core/made/channel-demand.ts';
+import { fairDaysWithin,FAIRS } from '../../../core/made/demand-channels.ts';
 import { type DesignToMake, makeNext, type SizeToMake } from '../../../core/made/make-next.ts';
 import { Calculation } from '../../components/calculation.tsx';
 import { Choice } from '../../components/choice.tsx';
@@ -11,8 +13,10 @@ import { FinishedNav } from '../../components/section-nav.tsx';
 import { Spread } from '../../components/spread.tsx';
 import { TableHeader } from '../../components/table-header.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
+import { useFairDays } from '../../hooks/use-fair-days.ts';
 import { useListState } from '../../hooks/use-list-state.ts';
 import { useMade } from '../../hooks/use-made.ts';
+import { useNow } from '../../hooks/use-now.ts';
 import { useStandings } from '../../hooks/use-standings.ts';
 import { useAddBatchMutation } from '../../state/endpoints/batches.ts';
 import { useGetPiecesQuery } from '../../state/endpoints/pieces.ts';
@@ -20,24 +24,26 @@ import { emptyBatch } from '../../state/new-batch.ts';
 import { words } from '../../words/made.ts';
 import { PackingList } from './packing-list.tsx';
 
-const FIRST = { weeks: '6', chance: '' };
-const FIELDS: readonly (keyof typeof FIRST)[] = ['weeks', 'chance'];
-/** Cost of money and room, a year (common practice). */
-const YEARLY_RATE = 0.08;
+/** Money and room cost about 8 % a year (common practice). */
+const FIRST = { weeks: '6', chance: '', rate: '0.08' };
+const FIELDS: readonly (keyof typeof FIRST)[] = ['weeks', 'chance', 'rate'];
 
 export function MakeNextScreen() {
   const made = useMade();
   const standings = useStandings(made);
   const [list, setList] = useListState('make-next', FIRST, FIELDS);
   const { rates } = useBasis();
+  const fairs = useFairDays();
+  const { day } = useNow();
   const plans = useMemo(
     () =>
       makeNext(standings, {
         weeks: Number(list.weeks),
         chance: list.chance === '' ? null : Number(list.chance),
-        yearlyRate: YEARLY_RATE,
+        yearlyRate: Number(list.rate),
+        fairDays: (weeks) => fairDaysWithin(fairs, day, weeks),
       }),
-    [standings, list],
+    [standings, list, fairs, day],
   );
   const needed = plans.filter(({ toMake }) => toMake > 0);
   const hours = needed.reduce((sum, plan) => sum + plan.hours, 0);
@@ -75,6 +81,19 @@ export function MakeNextScreen() {
                 onChange={(chance) => setList({ ...list, chance })}
               />
             </span>
+            <span>
+              {words.lyingRate}{' '}
+              <Choice
+                open
+                value={list.rate}
+                options={['0', '0.04', '0.08', '0.12', '0.2'].map((value) => ({
+                  value,
+                  label: `${showNumber(100 * Number(value), 0)} %`,
+                }))}
+                label={words.lyingRate}
+                onChange={(rate) => setList({ ...list, rate })}
+              />
+            </span>
           </p>
           {made.isThere && plans.length === 0 && <p className="mt-3 max-w-[60ch]">{words.noNextYet}</p>}
           {plans.length > 0 && needed.length === 0 && <p className="mt-3 text-good">{words.nothingToMake}</p>}
@@ -98,7 +117,7 @@ export function MakeNextScreen() {
 }
 
 function DesignPlan({ plan }: { plan: DesignToMake }) {
-  const { design, sizes, toMake, filledUp, hours, aim, aWeek, stretches } = plan;
+  const { design, sizes, toMake, filledUp, hours, aim, channels, stretches } = plan;
   const { rates } = useBasis();
   const [open, setOpen] = useState(false);
   return (
@@ -150,17 +169,30 @@ function DesignPlan({ plan }: { plan: DesignToMake }) {
         aria-expanded={open}
         onClick={() => setOpen(!open)}
       >
-        {showNumber(aWeek.value, 2)} {words.aWeek}, {words.chanceWanted.toLowerCase()} {showNumber(100 * aim.value, 0)}{' '}
-        %, {showValue(design.leftMinor, rates.currency)} {words.profitEach}
+        {channels.map(rateWords).join(', ')}
       </button>
       {open && (
         <>
-          <Calculation figure={aWeek} />
+          {channels.map((channel) => (
+            <Calculation key={channel.key} figure={channelRate(channel)} />
+          ))}
           <Calculation figure={aim} />
         </>
       )}
+      <p className="aside">
+        {words.chanceWanted} {showNumber(100 * aim.value, 0)} %, {showValue(design.leftMinor, rates.currency)}{' '}
+        {words.profitEach}
+      </p>
     </section>
   );
+}
+
+/** `Own site 0.31 a week`, `fairs 3.2 a day, 2 days planned`, `Shops 0.4 a week, to order`. */
+function rateWords({ key, name, unit, belief, over, isToOrder }: ChannelDemand): string {
+  const label = key === FAIRS ? words.fairs : name || words.directSales;
+  const rate = showNumber(belief.sales / belief.weeks, 2);
+  if (unit === 'week') return `${label} ${rate} ${words.aWeek}${isToOrder ? ` (${words.toOrder})` : ''}`;
+  return `${label} ${rate} ${words.aDay} (${over > 0 ? `${String(over)} ${words.daysPlanned}` : words.noFairPlanned})`;
 }
 
 /** A chance above it is worth a warning. */
