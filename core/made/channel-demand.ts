@@ -64,7 +64,7 @@ export function channelDemand(
 }
 
 /** Channels whose demand is made for stock. */
-export const forStock = (channels: readonly ChannelDemand[]) => channels.filter(({ isToOrder }) => !isToOrder);
+const forStock = (channels: readonly ChannelDemand[]) => channels.filter(({ isToOrder }) => !isToOrder);
 
 /** Expected sales from stock. @param share  of the design, 0 to 1: a size */
 export function expectedSales(channels: readonly ChannelDemand[], share = 1): number {

@@ -132,7 +132,7 @@ function CopyLine() {
   const { data } = useGetAboutQuery();
   if (!data?.copyOf && !data?.sampleFrom) return null;
   return (
-    <p className="chrome bg-warn-wash px-5 py-1 text-[14px]">
+    <aside className="chrome bg-warn-wash px-5 py-1 text-[14px]">
       {data.copyOf ? (
         <>
           <b>
@@ -148,7 +148,7 @@ function CopyLine() {
           </a>
         </>
       )}
-    </p>
+    </aside>
   );
 }
 

@@ -25,7 +25,10 @@ export function WaitingChip() {
           onClick={() => setOpen(true)}
         >
           <CloudOff size={16} aria-hidden />
-          {isFull ? words.notSent : refused.length > 0 ? `${String(refused.length)} refused` : said}
+          {/* On a phone the icon has to do: the line below the head says the rest. */}
+          <span className="max-[480px]:sr-only">
+            {isFull ? words.notSent : refused.length > 0 ? `${String(refused.length)} refused` : said}
+          </span>
         </button>
       )}
       <Suspense>
@@ -40,8 +43,8 @@ export function AwayLine() {
   const { isAway, isFull } = useAppSelector(({ waiting }) => waiting);
   if (!isAway && !isFull) return null;
   return (
-    <p className="chrome bg-warn-wash px-5 py-1 text-[14px]">
+    <aside className="chrome bg-warn-wash px-5 py-1 text-[14px]">
       <b>{words.away}.</b> {isFull ? words.storageFull : words.typedIsStored}
-    </p>
+    </aside>
   );
 }

@@ -4,7 +4,7 @@ import { Link, useNavigate } from 'react-router';
 import { showValue } from '../../../core/figure/show.ts';
 import { showNumber } from '../../../core/format/numbers.ts';
 import { type ChannelDemand, channelRate } from '../../../core/made/channel-demand.ts';
-import { fairDaysWithin,FAIRS } from '../../../core/made/demand-channels.ts';
+import { fairDaysWithin, FAIRS } from '../../../core/made/demand-channels.ts';
 import { type DesignToMake, makeNext, type SizeToMake } from '../../../core/made/make-next.ts';
 import { Calculation } from '../../components/calculation.tsx';
 import { Choice } from '../../components/choice.tsx';
