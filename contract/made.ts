@@ -1,7 +1,7 @@
 // Routes of finished pieces: items, outlets, entries, sales, counts and papers.
 import { z } from 'zod';
 import { compactEntrySchema, grades, madeEntrySchema } from '../core/made/made-entry.ts';
-import { madeItemSchema } from '../core/made/made-item.ts';
+import { madeDetailSchema, madeItemSchema } from '../core/made/made-item.ts';
 import { keptOutletSchema, outletSchema } from '../core/made/outlet.ts';
 import { isoDateSchema, nameSchema, noteSchema, typedSchema } from '../core/measure/typed.ts';
 import { documentParams, idSchema } from './document.ts';
@@ -205,6 +205,15 @@ export const madeRoutes = {
     summary: 'Reverse an entry by its counter-entry',
     params: z.object({ id: z.coerce.number().int() }),
     body: z.strictObject({ why: noteSchema }),
+  }),
+  keepDetail: route({
+    method: 'PUT',
+    path: '/api/made/items/:id/detail',
+    tag,
+    summary: 'Set photo and weight of a single piece',
+    params: z.object({ id: z.string().min(1).max(40) }),
+    body: madeDetailSchema,
+    answer: madeItemSchema,
   }),
   keepOutlet: route({
     method: 'PUT',

@@ -5,7 +5,7 @@ import type { MadeItem } from './made-item.ts';
 /** An item by its number. */
 export function testItem(number: number, more: Partial<MadeItem> = {}): MadeItem {
   const id = `i${String(number)}`;
-  return { id, number, pieceId: id, size: '', revision: 1, name: `Piece ${String(number)}`, sizeName: '', isSingle: false, photo: '', mg: {}, ...more }; // prettier-ignore
+  return { id, number, pieceId: id, size: '', revision: 1, name: `Piece ${String(number)}`, sizeName: '', isSingle: false, photo: '', weight: '', mg: {}, ...more }; // prettier-ignore
 }
 
 /** Entries with ids in order. */

@@ -1,5 +1,16 @@
 // A finished piece as it is counted: a design in a size and version, or a single piece.
 import { z } from 'zod';
+import { typedSchema } from '../measure/typed.ts';
+
+/** What a single piece has of its own. */
+export const madeDetailSchema = z.object({
+  /** Id of its own photo; '' for that of the design. */
+  photo: z.string().max(64).default(''),
+  /** Weight on the scale, stones included, as typed; '' where it was not weighed. */
+  weight: typedSchema.default(''),
+});
+/** What a single piece has of its own. */
+export type MadeDetail = z.infer<typeof madeDetailSchema>;
 
 /** A finished piece as it is counted. */
 export const madeItemSchema = z.object({
@@ -17,15 +28,14 @@ export const madeItemSchema = z.object({
   sizeName: z.string().max(120),
   /** Whether it is one of a kind: a commission, or measured one by one. */
   isSingle: z.boolean(),
-  /** Id of its own photo; '' for that of the design. */
-  photo: z.string().max(64),
+  ...madeDetailSchema.shape,
   /** Whole mg of metal in one, by alloy. */
   mg: z.record(z.string(), z.int()),
 });
 /** A finished piece as it is counted. */
 export type MadeItem = Readonly<z.infer<typeof madeItemSchema>>;
 /** An item that is about to be added. */
-export type NewMadeItem = Omit<MadeItem, 'number'>;
+export type NewMadeItem = Omit<MadeItem, 'number' | keyof MadeDetail>;
 
 /** The code on the tag: `P17`. */
 export const tagCode = ({ number }: Pick<MadeItem, 'number'>) => `P${String(number)}`;

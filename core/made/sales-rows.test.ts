@@ -5,7 +5,7 @@ import { cellsByField, guessMapping } from '../import/columns.ts';
 import { plainCell, readTableText } from '../import/table-file.ts';
 import { guessDayOrder, readDayCell } from './day-cell.ts';
 import { testItem } from './fixtures.ts';
-import { saleFields, type SaleRow, saleRowReader } from './sales-rows.ts';
+import { otherCurrencies, saleFields, type SaleRow, saleRowReader } from './sales-rows.ts';
 
 const items = [
   testItem(1, { name: 'Gull pin' }),
@@ -13,13 +13,18 @@ const items = [
   testItem(3, { pieceId: 'ring', name: 'Tide ring', size: 't', sizeName: 'T' }),
 ];
 
-function read(text: string, known: ReadonlySet<string> = new Set(), currency = 'GBP') {
+function read(
+  text: string,
+  known: ReadonlySet<string> = new Set(),
+  currency = 'GBP',
+  rates: Readonly<Record<string, number>> = {},
+) {
   const table = readTableText(text);
   if (!table) throw new Error('no table');
   const mapping = guessMapping(table, saleFields);
   const column = mapping.indexOf('on');
   const order = guessDayOrder(table.rows.map((row) => row[column] ?? ''));
-  const reader = saleRowReader({ items, codeOf: ({ name }) => (name === 'Gull pin' ? 'GP-11' : 'TR-22'), currency, order, today: '2026-12-31', known, source: 'file' }); // prettier-ignore
+  const reader = saleRowReader({ items, codeOf: ({ name }) => (name === 'Gull pin' ? 'GP-11' : 'TR-22'), currency, rateOf: (other) => rates[other] ?? null, order, today: '2026-12-31', known, source: 'file' }); // prettier-ignore
   return table.rows.map((row) =>
     reader(
       cellsByField(
@@ -71,9 +76,33 @@ describe('six formats of sales', () => {
     expect(again.filter(({ effect }) => effect === 'same')).toHaveLength(2);
   });
 
+  it('names the other currencies of a file', () => {
+    expect(otherCurrencies(['GBP', 'eur', '', 'EUR', 'USD', 'pounds'], 'GBP')).toEqual(['EUR', 'USD']);
+  });
+
   it('another currency is refused in a sentence', () => {
     const [, other] = read(formats['two currencies']);
-    expect(other).toMatchObject({ effect: 'bad', says: 'This sale is in EUR, the ledger in GBP.' });
+    expect(other).toMatchObject({
+      effect: 'bad',
+      says: 'This sale is in EUR, the ledger in GBP. Give the exchange rate.',
+    });
+  });
+
+  it('with an exchange rate it is converted, and at another rate it is the same sale', () => {
+    const [, first] = values(read(formats['two currencies'], new Set(), 'GBP', { EUR: 0.86 }));
+    const [, later] = values(read(formats['two currencies'], new Set(), 'GBP', { EUR: 0.9 }));
+    const [, plain] = values(read(formats['two currencies'].replaceAll('EUR', 'GBP')));
+    expect(first?.paidMinor).toBe(Math.round(0.86 * (plain?.paidMinor ?? 0)));
+    expect(later?.reference).toBe(first?.reference);
+    expect(values(read(formats['two currencies'], new Set([first?.reference ?? '']), 'GBP', { EUR: 1 }))).toHaveLength(
+      1,
+    );
+  });
+
+  it('a currency without minor units is converted by its digits', () => {
+    // 3,000 JPY at 0.0053 are 15.90 GBP.
+    const [row] = values(read('Date,Item,Amount,Currency,Order\n2026-11-03,Gull pin,3000,JPY,9', new Set(), 'GBP', { JPY: 0.0053 })); // prettier-ignore
+    expect(row?.paidMinor).toBe(1590);
   });
 
   it('refunds by sign, by word and by brackets', () => {

@@ -1,4 +1,5 @@
 // Rows of sales of a card reader or a marketplace: a product matched to a finished piece, an amount, a day.
+import { minorDigits } from '../figure/figure.ts';
 import { roundHalfAwayFromZero } from '../figure/round-money.ts';
 import { inStudioDecimals } from '../format/numbers.ts';
 import type { ImportField } from '../import/columns.ts';
@@ -40,6 +41,8 @@ interface SaleRowBasis {
   /** Codes of designs on older tags, by id of the piece. */
   readonly codeOf: (item: MadeItem) => string;
   readonly currency: string;
+  /** What one unit of another currency is worth in the ledger's; null where nobody said. */
+  readonly rateOf: (currency: string) => number | null;
   readonly order: DayOrder;
   /** ISO day of today. */
   readonly today: string;
@@ -73,9 +76,14 @@ function readSaleRow(cells: ReadonlyMap<string, string>, basis: SaleRowBasis): R
   const on = readDayCell(cell('on'), basis.order);
   if (on === null) return bad(title, `“${cell('on')}” is no day.`);
   if (on > basis.today) return bad(title, 'This day is still to come.');
-  const { currency } = basis;
-  if (cell('currency') && cell('currency').toUpperCase() !== currency)
-    return bad(title, `This sale is in ${cell('currency').toUpperCase()}, the ledger in ${currency}.`);
+  const currency = cell('currency').toUpperCase() || basis.currency;
+  const rate = currency === basis.currency ? 1 : basis.rateOf(currency);
+  if (rate === null)
+    return bad(title, `This sale is in ${currency}, the ledger in ${basis.currency}. Give the exchange rate.`);
+  const converted = (minor: number) =>
+    currency === basis.currency
+      ? minor
+      : roundHalfAwayFromZero(minor * rate * 10 ** (minorDigits(basis.currency) - minorDigits(currency)));
   const item = matchItem(basis, cell('code'), cell('product'), cell('size'));
   if (typeof item === 'string') return bad(title, item);
   const isRefund = /refund|return|erstatt|rembours/i.test(cell('kind'));
@@ -89,18 +97,19 @@ function readSaleRow(cells: ReadonlyMap<string, string>, basis: SaleRowBasis): R
   if (cell('fee') && fee === null) return bad(title, `“${cell('fee')}” is no amount.`);
   const count = sign * Math.abs(typedCount);
   const paidMinor = sign * Math.abs(paid);
+  // The amount of the file: a sale that is read again at another rate is the same sale.
   const reference = [basis.source, cell('sale') || on, tagCode(item), String(count), String(paidMinor)].join('|');
   return {
     effect: 'new',
     title: itemName(item),
-    says: `${String(count)} × ${tagCode(item)}, ${on}`,
+    says: `${String(count)} × ${tagCode(item)}, ${on}${currency === basis.currency ? '' : `, ${cell('paid')} ${currency}`}`,
     value: {
       on,
       reference: reference.slice(0, 190),
       item: item.id,
       count,
-      paidMinor,
-      feeMinor: fee === null ? null : sign * Math.abs(fee),
+      paidMinor: converted(paidMinor),
+      feeMinor: fee === null ? null : converted(sign * Math.abs(fee)),
     },
   };
 }
@@ -138,4 +147,10 @@ function matchItem({ items, codeOf }: SaleRowBasis, code: string, product: strin
   if (designs.size > 1) return 'Several pieces fit. Choose a column with the code or the size.';
   // Of several versions the oldest is sold first.
   return best.reduce((first, item) => (item.number < first.number ? item : first));
+}
+
+/** Currencies of a file beside that of the ledger. @param cells  of the column of the currency */
+export function otherCurrencies(cells: readonly string[], currency: string): string[] {
+  const codes = cells.map((cell) => cell.trim().toUpperCase()).filter((code) => /^[A-Z]{3}$/.test(code));
+  return [...new Set(codes)].filter((code) => code !== currency);
 }

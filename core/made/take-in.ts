@@ -37,7 +37,6 @@ export function itemOfRun(run: BatchRun, id: string, isSingle: boolean, mg: Read
         .find((one) => one.id === size)
         ?.name.trim() ?? '',
     isSingle,
-    photo: '',
     mg: Object.fromEntries(mg),
   };
 }

@@ -12,7 +12,9 @@ import { emptyFair } from '../../core/price/fair/fair.ts';
 import { countPiece, type PieceCount } from '../../core/price/piece/count-piece.ts';
 import { retailInSize } from '../../core/price/piece/standing.ts';
 import { currentBasis, type LedgerBasis } from '../services/basis.ts';
-import { leavePicks, movePicks, sell, takeInBatch } from '../services/made-pieces.ts';
+import { leavePicks, movePicks } from '../services/made-pieces.ts';
+import { sell } from '../services/made-sales.ts';
+import { takeInBatch } from '../services/made-take-in.ts';
 import type { Stores } from '../store/stores.ts';
 import type { PastDemoBatch } from './bench-season.ts';
 import { type FinishedBatch, returnedAgo } from './metal.ts';
@@ -141,13 +143,13 @@ class YearRun {
   leaveOldStock(): void {
     const { stores, day } = this.#year;
     const item = stores.made.keepItem({
-      id: 'kelp-comb', pieceId: '', size: '', revision: 0, name: 'Kelp comb', sizeName: '', isSingle: false, photo: '', mg: {},
+      id: 'kelp-comb', pieceId: '', size: '', revision: 0, name: 'Kelp comb', sizeName: '', isSingle: false, mg: {},
     }); // prettier-ignore
     const amounts = { costMinor: 9200, estimateMinor: 7600, labourMinor: 6400, minutes: 150, estimateMinutes: 120 };
     const lines = movePieces(item.id, 4, { place: 'opening', amounts }, { place: 'studio' });
     stores.made.add(this.#entry('opening', dayAfter(day, -7 * WEEKS), lines));
     const studs = stores.made.keepItem({
-      id: STUDS, pieceId: '', size: '', revision: 0, name: 'Buoy studs, a pair', sizeName: '', isSingle: false, photo: '', mg: {},
+      id: STUDS, pieceId: '', size: '', revision: 0, name: 'Buoy studs, a pair', sizeName: '', isSingle: false, mg: {},
     }); // prettier-ignore
     const each = { costMinor: 27_000, estimateMinor: 21_000, labourMinor: 22_500, minutes: 900, estimateMinutes: 650 };
     const pairs = movePieces(studs.id, 30, { place: 'opening', amounts: each }, { place: 'studio' });
@@ -174,7 +176,7 @@ class YearRun {
     const made = accepted ?? body;
     const sizeName = made.sizes.rows.find((row) => row.id === size)?.name ?? '';
     const item = this.#stores.made.keepItem({
-      id: `made-${key.trim().replace(' ', '-')}`, pieceId: id, size, revision, name: made.name, sizeName, isSingle: false, photo: '', mg: {},
+      id: `made-${key.trim().replace(' ', '-')}`, pieceId: id, size, revision, name: made.name, sizeName, isSingle: false, mg: {},
     }); // prettier-ignore
     this.#items.set(key, item.id);
     return item.id;

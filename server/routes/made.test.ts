@@ -217,3 +217,16 @@ describe('conservation', () => {
       expect(one.made + one.opening + one.counted).toBe(one.held + one.sold + one.melted + one.given + one.lost);
   });
 });
+
+test('a single piece has a photo and a weight of its own, another has not', async () => {
+  const single = stores.made.keepItem({ id: 'one', pieceId: '', size: '', revision: 0, name: 'Wreck brooch', sizeName: '', isSingle: true, mg: {} }); // prettier-ignore
+  const many = stores.made.keepItem({ id: 'many', pieceId: '', size: '', revision: 0, name: 'Buoy pin', sizeName: '', isSingle: false, mg: {} }); // prettier-ignore
+  const put = async (id: string, detail: object) =>
+    (await send('PUT', `/api/made/items/${id}/detail`, detail)).statusCode;
+  expect(await put(single.id, { photo: '', weight: '14.2 g' })).toBe(200);
+  expect((await page()).items.find(({ id }) => id === 'one')).toMatchObject({ weight: '14.2 g', name: 'Wreck brooch' });
+  expect(await put(single.id, { photo: '', weight: 'heavy' })).toBe(400);
+  expect(await put(single.id, { photo: 'nowhere', weight: '' })).toBe(404);
+  expect(await put(many.id, { photo: '', weight: '1 g' })).toBe(400);
+  expect((await page()).items.find(({ id }) => id === 'one')?.weight).toBe('14.2 g');
+});

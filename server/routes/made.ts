@@ -5,17 +5,15 @@ import { PIECE_FILE_LIMIT_BYTES } from '../../contract/pieces.ts';
 import {
   countPieces,
   gradePicks,
-  importSales,
+  keepDetail,
   leavePicks,
   madePage,
   movePicks,
   openMade,
-  refund,
   reverseMade,
-  sell,
-  takeInBatch,
-  tickOffFair,
 } from '../services/made-pieces.ts';
+import { importSales, refund, sell, tickOffFair } from '../services/made-sales.ts';
+import { takeInBatch } from '../services/made-take-in.ts';
 import type { Stores } from '../store/stores.ts';
 import { answerRoute } from './register.ts';
 
@@ -43,6 +41,7 @@ export function registerMade(app: FastifyInstance, stores: Stores): void {
     stores.inTransaction(() => body.entries.flatMap((id) => reverseMade(stores, id, 'import undone'))),
   );
   answerRoute(app, madeRoutes.reverse, ({ params, body }) => reverseMade(stores, params.id, body.why));
+  answerRoute(app, madeRoutes.keepDetail, ({ params, body }) => keepDetail(stores, params.id, body));
   answerRoute(app, madeRoutes.keepOutlet, ({ params, body }) => {
     const outlet = { ...body, id: params.id };
     stores.made.keepOutlet(outlet);

@@ -9,7 +9,7 @@ import { NotAcceptable } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';
 import { currentBasis } from './basis.ts';
 import { countBatchNow, madeLines } from './made-lines.ts';
-import { takeInWhenClosed } from './made-pieces.ts';
+import { takeInWhenClosed } from './made-take-in.ts';
 import { refuseIssues, refuseStops } from './refuse.ts';
 import { giveStockBack, takeGoods } from './stockroom.ts';
 import { takeSmallChanges } from './take-small-changes.ts';

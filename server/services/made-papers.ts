@@ -2,26 +2,14 @@
 import { showValue } from '../../core/figure/show.ts';
 import { fullDay } from '../../core/format/days.ts';
 import { shopStatement } from '../../core/made/consignment-statement.ts';
-import { itemName, type MadeItem, tagCode } from '../../core/made/made-item.ts';
+import { itemName, tagCode } from '../../core/made/made-item.ts';
 import { outletAt } from '../../core/made/made-place.ts';
-import { sizesOf } from '../../core/piece/all-sizes.ts';
-import { countPiece } from '../../core/price/piece/count-piece.ts';
-import { retailInSize } from '../../core/price/piece/standing.ts';
 import type { Label } from '../documents/labels.ts';
 import type { TablePaper } from '../documents/table-paper.ts';
 import { NotAcceptable, NotThere } from '../store/refusals.ts';
 import type { Stores } from '../store/stores.ts';
 import { currentBasis } from './basis.ts';
-
-/** Retail price of a finished piece as it stands, minor units; null where its design is not in the ledger. */
-function retailOf(stores: Stores, { pieceId, size }: MadeItem): number | null {
-  const piece = stores.pieces.list().find(({ id }) => id === pieceId);
-  if (!piece) return null;
-  const { rates, fix } = currentBasis(stores);
-  const made = piece.accepted ?? piece.body;
-  const known = sizesOf(made).some(({ id }) => id === size) ? size : (sizesOf(made)[0]?.id ?? '');
-  return retailInSize(piece.priced, made, known, countPiece(made, rates, fix, { size: known }).prices).value;
-}
+import { setPrice } from './made-price.ts';
 
 /** A delivery note of a sale to a shop, or the list of what was left there. @throws NotThere; NotAcceptable */
 export function deliveryNote(stores: Stores, id: number): TablePaper {
@@ -38,7 +26,7 @@ export function deliveryNote(stores: Stores, id: number): TablePaper {
   const isSale = entry.kind === 'sold';
   const rows = came.map(({ item: itemId, count, paidMinor }) => {
     const item = stores.made.item(itemId);
-    const each = isSale ? paidMinor / count : (retailOf(stores, item) ?? 0);
+    const each = isSale ? paidMinor / count : (setPrice(stores, item, false) ?? 0);
     return {
       cells: [`${tagCode(item)}  ${itemName(item)}`, String(count), money(each), money(each * count)],
       all: each * count,
@@ -100,7 +88,7 @@ export function tagsOfItems(stores: Stores, picks: readonly (readonly [string, n
   const { currency } = currentBasis(stores).rates;
   return picks.flatMap(([id, count]) => {
     const item = stores.made.item(id);
-    const price = retailOf(stores, item);
+    const price = setPrice(stores, item, false);
     const label = {
       code: tagCode(item),
       name: itemName(item),

@@ -15,7 +15,7 @@ beforeEach(() => {
 afterEach(() => ledger.close());
 
 const item = (id: string, more = {}) =>
-  made.keepItem({ id, pieceId: 'p', size: '', revision: 1, name: 'Pin', sizeName: '', isSingle: false, photo: '', mg: {}, ...more }); // prettier-ignore
+  made.keepItem({ id, pieceId: 'p', size: '', revision: 1, name: 'Pin', sizeName: '', isSingle: false, mg: {}, ...more }); // prettier-ignore
 const entry = (on: string, lines: NewMadeEntry['lines'], more: Partial<NewMadeEntry> = {}): NewMadeEntry => ({
   kind: 'made', on, channel: '', buyer: '', customers: 1, batchId: null, why: '', corrects: null, currency: 'GBP', reference: '', lines, ...more,
 }); // prettier-ignore

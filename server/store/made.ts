@@ -8,7 +8,13 @@ import {
   type NewMadeEntry,
   newMadeEntrySchema,
 } from '../../core/made/made-entry.ts';
-import { isSameItem, type MadeItem, madeItemSchema, type NewMadeItem } from '../../core/made/made-item.ts';
+import {
+  isSameItem,
+  type MadeDetail,
+  type MadeItem,
+  madeItemSchema,
+  type NewMadeItem,
+} from '../../core/made/made-item.ts';
 import { keptOutletSchema, type Outlet } from '../../core/made/outlet.ts';
 import type { Ledger } from './ledger.ts';
 import { NotAcceptable, NotThere } from './refusals.ts';
@@ -30,6 +36,12 @@ interface EntryRow {
   readonly reference: string;
 }
 
+interface ItemRow {
+  readonly number: number;
+  readonly body: string;
+  readonly detail: string | null;
+}
+
 /** Finished pieces of a ledger. */
 export class MadePieces {
   readonly #ledger: Ledger;
@@ -46,25 +58,19 @@ export class MadePieces {
 
   /** In the order of their numbers. */
   items(): MadeItem[] {
-    return this.#prepare<[], { number: number; body: string }>('select number, body from made_item order by number')
-      .all()
-      .map(readItem);
+    return this.#prepare<[], ItemRow>(`${ITEM} order by number`).all().map(readItem);
   }
 
   /** @throws NotThere */
   item(id: string): MadeItem {
-    const row = this.#prepare<[string], { number: number; body: string }>(
-      'select number, body from made_item where id = ?',
-    ).get(id);
+    const row = this.#prepare<[string], ItemRow>(`${ITEM} where id = ?`).get(id);
     if (!row) throw new NotThere('This finished piece is not in the ledger.');
     return readItem(row);
   }
 
   /** The item that is the same piece, or a new one. */
   keepItem(item: NewMadeItem): MadeItem {
-    const same = this.#prepare<[string], { number: number; body: string }>(
-      'select number, body from made_item where piece_id = ? order by number desc',
-    )
+    const same = this.#prepare<[string], ItemRow>(`${ITEM} where piece_id = ? order by number desc`)
       .all(item.pieceId)
       .map(readItem)
       .find((one) => isSameItem(one, item));
@@ -74,6 +80,17 @@ export class MadePieces {
        select :id, coalesce(max(number), 0) + 1, :pieceId, :body, :at from made_item`,
     ).run({ id: item.id, pieceId: item.pieceId, body: JSON.stringify(item), at: this.#now() });
     return this.item(item.id);
+  }
+
+  /** @throws NotThere */
+  keepDetail(id: string, detail: MadeDetail): MadeItem {
+    this.item(id);
+    this.#prepare('insert into made_detail (item_id, recorded_at, body) values (?, ?, ?)').run(
+      id,
+      this.#now(),
+      JSON.stringify(detail),
+    );
+    return this.item(id);
   }
 
   /** By name. */
@@ -224,6 +241,11 @@ export class MadePieces {
 const MANY = 50;
 type LineRow = MadeEntryLine & { readonly entry_id: number };
 
+const ITEM = `select number, body,
+                     (select made_detail.body from made_detail where item_id = made_item.id order by row desc limit 1)
+                       as detail
+              from made_item`;
+
 const ENTRY = `select entry.id, entry.on_day, entry.recorded_at, entry.kind, entry.channel, entry.buyer, entry.customers,
                       entry.batch_id, entry.why, entry.corrects, entry.currency, entry.reference, later.id as corrected_by
                  from made_entry entry
@@ -233,8 +255,8 @@ const LINE = `select entry_id, place, item_id as item, grade, count, cost_minor 
                      estimate_minutes as estimateMinutes, paid_minor as paidMinor, tax_minor as taxMinor,
                      commission_minor as commissionMinor, fee_minor as feeMinor from made_line`;
 
-function readItem({ number, body }: { readonly number: number; readonly body: string }): MadeItem {
-  return madeItemSchema.parse({ ...(JSON.parse(body) as object), number });
+function readItem({ number, body, detail }: ItemRow): MadeItem {
+  return madeItemSchema.parse({ ...(JSON.parse(body) as object), ...(JSON.parse(detail ?? '{}') as object), number });
 }
 
 /** @throws NotAcceptable where the ledger refuses a balance below zero */

@@ -70,7 +70,7 @@ export function ImportCount({ table, state, refusal, onImport }: ImportCountProp
           />
         </p>
       )}
-      {choices.kind === 'sales' && <SalesChoices choices={choices} onChange={setChoices} />}
+      {choices.kind === 'sales' && <SalesChoices table={table} choices={choices} onChange={setChoices} />}
       {refusal && <p className="note note-stop mt-3">{refusal}</p>}
       <button
         type="button"

@@ -14,6 +14,7 @@ import type { DayOrder } from '../../../core/made/day-cell.ts';
 import type { MadeItem } from '../../../core/made/made-item.ts';
 import { madeFields, type MadeRow, type NamedDesign, readMadeRow } from '../../../core/made/made-rows.ts';
 import { saleFields, type SaleRow, saleRowReader } from '../../../core/made/sales-rows.ts';
+import { readPlain } from '../../../core/measure/read/read-number.ts';
 import { codeOf } from '../../../core/price/book/line-sheet.ts';
 import type { Made } from '../../hooks/use-made.ts';
 import type { Basis } from '../../state/basis.ts';
@@ -49,6 +50,7 @@ export interface SalesBasis {
   readonly order: DayOrder;
   readonly today: string;
   readonly source: string;
+  readonly rateOf: (currency: string) => number | null;
 }
 
 export type AnyRow = PieceRow | SupplierItem | NewLot | JarRow | MadeRow | SaleRow;
@@ -79,6 +81,12 @@ export function readerOf(
   return readers[kind];
 }
 
+/** A typed exchange rate; null where it cannot be read. */
+export function readRate(typed: string): number | null {
+  const rate = readPlain(typed, 'exchange rate', '0.86', () => undefined);
+  return rate.ok && rate.value > 0 ? rate.value : null;
+}
+
 /** The kind whose fields fit the columns best. */
 export function guessKind(table: TableFile): ImportKind {
   const fit = (kind: ImportKind) => {
@@ -101,6 +109,8 @@ const choicesSchema = z.object({
   channel: z.string().default(''),
   place: z.string().default('studio'),
   dayOrder: z.enum(['', 'day-first', 'month-first']).default(''),
+  /** Typed exchange rates, by currency. */
+  exchange: z.record(z.string(), z.string()).default({}),
 });
 export type ImportChoices = Readonly<z.infer<typeof choicesSchema>>;
 

@@ -1,17 +1,29 @@
 // What a file of sales does not say: the channel, where the pieces lay, and how its days are written.
+import type { TableFile } from '../../../core/import/table-file.ts';
+import { otherCurrencies } from '../../../core/made/sales-rows.ts';
 import { Choice } from '../../components/choice.tsx';
+import { Field } from '../../components/field.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import { useMade } from '../../hooks/use-made.ts';
 import { words } from '../../words/import.ts';
-import type { ImportChoices } from './import-kinds.ts';
+import { type ImportChoices, readRate } from './import-kinds.ts';
 
 interface SalesChoicesProps {
+  readonly table: TableFile;
   readonly choices: ImportChoices;
   readonly onChange: (choices: Partial<ImportChoices>) => void;
 }
 
-export function SalesChoices({ choices, onChange }: SalesChoicesProps) {
-  const { channels } = useBasis().rates.selling;
+export function SalesChoices({ table, choices, onChange }: SalesChoicesProps) {
+  const { selling, currency } = useBasis().rates;
+  const column = choices.mapping.indexOf('currency');
+  const others =
+    column < 0
+      ? []
+      : otherCurrencies(
+          table.rows.map((row) => row[column] ?? ''),
+          currency,
+        );
   const { places } = useMade();
   return (
     <>
@@ -22,7 +34,7 @@ export function SalesChoices({ choices, onChange }: SalesChoicesProps) {
           value={choices.channel}
           options={[
             { value: '', label: words.noFees },
-            ...channels.map(({ id, name }) => ({ value: id, label: name })),
+            ...selling.channels.map(({ id, name }) => ({ value: id, label: name })),
           ]}
           label={words.salesChannel}
           onChange={(channel) => onChange({ channel })}
@@ -50,6 +62,23 @@ export function SalesChoices({ choices, onChange }: SalesChoicesProps) {
           onChange={(order) => onChange({ dayOrder: order as ImportChoices['dayOrder'] })}
         />
       </p>
+      {others.map((other) => (
+        <p key={other} className="mt-3">
+          <span className="aside block">
+            {words.exchangeRate}: 1 {other} {words.isWorth} {currency}
+          </span>
+          <Field
+            open
+            value={choices.exchange[other] ?? ''}
+            label={`${words.exchangeRate}, ${other}`}
+            placeholder="0.86"
+            problem={
+              choices.exchange[other] && readRate(choices.exchange[other]) === null ? words.rateUnread : undefined
+            }
+            onChange={(rate) => onChange({ exchange: { ...choices.exchange, [other]: rate } })}
+          />
+        </p>
+      ))}
     </>
   );
 }

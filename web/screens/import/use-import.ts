@@ -44,6 +44,7 @@ import {
   type ImportChoices,
   type ImportKind,
   readerOf,
+  readRate,
   rememberChoices,
   rememberedFor,
   type SalesBasis,
@@ -65,6 +66,7 @@ export function useImport(table: TableFile, fileName: string) {
         channel: '',
         place: 'studio',
         dayOrder: '',
+        exchange: {},
       },
   );
   const [repaired, setRepaired] = useState<ReadonlyMap<number, readonly string[]>>(new Map());
@@ -118,7 +120,7 @@ export function useImport(table: TableFile, fileName: string) {
 /** What reading sales needs, and whether it has arrived; the same object as long as nothing of it changes. */
 function useSalesBasis(
   table: TableFile,
-  { mapping, dayOrder, channel }: ImportChoices,
+  { mapping, dayOrder, channel, exchange }: ImportChoices,
 ): { readonly sales: SalesBasis; readonly isThere: boolean } {
   const { data } = useGetMadeQuery(undefined);
   const { day } = useNow();
@@ -134,9 +136,10 @@ function useSalesBasis(
       order: dayOrder || guessDayOrder(days),
       today: day,
       source: channel || 'cash',
+      rateOf: (currency) => readRate(exchange[currency] ?? ''),
     };
     return { sales, isThere: data !== undefined };
-  }, [data, day, mapping, table, dayOrder, channel]);
+  }, [data, day, mapping, table, dayOrder, channel, exchange]);
 }
 
 function fresh(table: TableFile, kind: ImportKind): Pick<ImportChoices, 'kind' | 'mapping'> {

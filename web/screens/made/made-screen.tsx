@@ -21,6 +21,7 @@ import { MadeEntries } from './made-entries.tsx';
 import { OpeningForm } from './opening-form.tsx';
 import { PickActions } from './pick-actions.tsx';
 import { ScanTag } from './scan-tag.tsx';
+import { SingleDetail } from './single-detail.tsx';
 import { WaitingBatches } from './waiting-batches.tsx';
 
 /** Pieces of one item and grade with where they are. */
@@ -218,44 +219,65 @@ function PieceRow({ row: { item, grade, at, total }, places, place, taken, onTak
   const here = at.get(place) ?? 0;
   const typed = taken[key] ?? '';
   const isTooMany = typed.trim() !== '' && !(Number(typed) >= 0 && Number(typed) <= here);
+  const [isOpen, setOpen] = useState(false);
   return (
-    <tr className="border-b border-hair">
-      <td className="first">
-        <MadeThumb item={item} />
-      </td>
-      <td>
-        {item.pieceId ? (
-          <Link className="link" to={`/pieces/${item.pieceId}`}>
-            {item.name}
-          </Link>
-        ) : (
-          item.name
-        )}
-        <span className="aside block">
-          {[tagCode(item), item.sizeName, grade === 'good' ? '' : gradeWords[grade]].filter(Boolean).join(', ')}
-        </span>
-      </td>
-      {places.map((one) => (
-        <td key={one} className={`end num ${one === place ? 'font-semibold' : ''}`}>
-          {at.get(one) ?? ''}
+    <>
+      <tr className="border-b border-hair">
+        <td className="first">
+          <MadeThumb item={item} />
         </td>
-      ))}
-      <td className="end num">{total}</td>
-      <td className="end num">
-        {here > 0 && (
-          <Field
-            end
-            open
-            className="num"
-            column="take"
-            value={typed}
-            label={`${itemName(item)}, ${gradeWords[grade]}, ${words.take}`}
-            placeholder="0"
-            problem={isTooMany ? `0 – ${String(here)}` : undefined}
-            onChange={(next) => onTake({ ...taken, [key]: next })}
-          />
-        )}
-      </td>
-    </tr>
+        <td>
+          {item.pieceId ? (
+            <Link className="link" to={`/pieces/${item.pieceId}`}>
+              {item.name}
+            </Link>
+          ) : (
+            item.name
+          )}
+          <span className="aside block">
+            {[tagCode(item), item.sizeName, grade === 'good' ? '' : gradeWords[grade], item.weight]
+              .filter(Boolean)
+              .join(', ')}
+            {item.isSingle && (
+              <>
+                {', '}
+                <button type="button" className="link" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
+                  {words.photoAndWeight}
+                </button>
+              </>
+            )}
+          </span>
+        </td>
+        {places.map((one) => (
+          <td key={one} className={`end num ${one === place ? 'font-semibold' : ''}`}>
+            {at.get(one) ?? ''}
+          </td>
+        ))}
+        <td className="end num">{total}</td>
+        <td className="end num">
+          {here > 0 && (
+            <Field
+              end
+              open
+              className="num"
+              column="take"
+              value={typed}
+              label={`${itemName(item)}, ${gradeWords[grade]}, ${words.take}`}
+              placeholder="0"
+              problem={isTooMany ? `0 – ${String(here)}` : undefined}
+              onChange={(next) => onTake({ ...taken, [key]: next })}
+            />
+          )}
+        </td>
+      </tr>
+      {isOpen && (
+        <tr className="border-b border-hair">
+          <td />
+          <td colSpan={places.length + 3}>
+            <SingleDetail key={item.photo} item={item} />
+          </td>
+        </tr>
+      )}
+    </>
   );
 }

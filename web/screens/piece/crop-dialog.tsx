@@ -5,8 +5,8 @@ import { type PercentCrop, ReactCrop } from 'react-image-crop';
 import { photoRoutes } from '../../../contract/photos.ts';
 import { pathTo } from '../../../contract/route.ts';
 import { ModalDialog } from '../../components/dialog.tsx';
+import { jpegOf } from '../../hooks/readable-photo.ts';
 import { words } from '../../words/piece.ts';
-import { jpegOf } from './readable-photo.ts';
 
 interface CropDialogProps {
   readonly id: string;

@@ -7,10 +7,10 @@ import type { Piece } from '../../../core/piece/piece.ts';
 import { Field } from '../../components/field.tsx';
 import { FileLink } from '../../components/file-link.tsx';
 import type { EditPiece } from '../../components/remark-lines.tsx';
+import { asReadablePhoto } from '../../hooks/readable-photo.ts';
 import { useAddPhotoMutation } from '../../state/endpoints/pieces.ts';
 import { problemOf } from '../../state/saving.ts';
 import { words } from '../../words/piece.ts';
-import { asReadablePhoto } from './readable-photo.ts';
 
 const CropDialog = lazy(async () => ({ default: (await import('./crop-dialog.tsx')).CropDialog }));
 

@@ -13,6 +13,7 @@ import {
   type TakeIn,
 } from '../../../contract/made.ts';
 import type { MadeEntry } from '../../../core/made/made-entry.ts';
+import type { MadeDetail, MadeItem } from '../../../core/made/made-item.ts';
 import type { NewOutlet, Outlet } from '../../../core/made/outlet.ts';
 import { api, parsedBy, requestOf } from '../api.ts';
 
@@ -81,6 +82,10 @@ const injected = api.injectEndpoints({
       query: ({ id, why }) => requestOf(madeRoutes.reverse, { params: { id }, body: { why } }),
       ...entry,
     }),
+    keepMadeDetail: build.mutation<MadeItem, MadeDetail & { id: string }>({
+      query: ({ id, ...body }) => requestOf(madeRoutes.keepDetail, { params: { id }, body }),
+      ...entry,
+    }),
     keepOutlet: build.mutation<Outlet, NewOutlet & { id: string }>({
       query: ({ id, ...body }) => requestOf(madeRoutes.keepOutlet, { params: { id }, body }),
       ...entry,
@@ -103,5 +108,6 @@ export const {
   useImportSalesMutation,
   useUndoImportedSalesMutation,
   useReverseMadeMutation,
+  useKeepMadeDetailMutation,
   useKeepOutletMutation,
 } = injected;
