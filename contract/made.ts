@@ -51,6 +51,8 @@ const openingSchema = z.strictObject({
   grade: gradeSchema,
   /** Cost of one, as typed; blank for the estimate of the design. */
   cost: typedSchema,
+  /** Whether it is one of a kind, with a photo and a weight of its own. */
+  isSingle: z.boolean().default(false),
 });
 /** Pieces that lay there before the ledger. */
 export type MadeOpening = z.infer<typeof openingSchema>;

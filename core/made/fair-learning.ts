@@ -11,6 +11,7 @@ import {
 /** What came of a fair. */
 export interface FairOutcome {
   readonly visitors: number;
+  readonly days: number;
   /** Pieces of each customer. */
   readonly baskets: readonly number[];
   /** Fairs that followed it. */
@@ -31,7 +32,18 @@ export interface FairLesson {
   readonly buyers: LearnedShare;
   readonly second: LearnedShare;
   readonly third: LearnedShare;
+  /** Visitors a day; null where no fair counted them. */
+  readonly visitorsADay: LearnedVisitors | null;
   readonly fairs: number;
+}
+
+/** Visitors a day of past fairs. */
+export interface LearnedVisitors {
+  /** Mean, a fair counting so much as FADES of the one after it. */
+  readonly mean: number;
+  /** Least and most of the fairs. */
+  readonly low: number;
+  readonly high: number;
 }
 
 /** What is usual before any fair (common practice: 2 to 6 of 100 visitors buy, one in four takes a second). */
@@ -65,6 +77,21 @@ export function fairLesson(fairs: readonly FairOutcome[]): FairLesson {
       usual.third,
       hits((fair) => [withAtLeast(fair, 3), withAtLeast(fair, 2)]),
     ),
+    visitorsADay: visitorsADay(fairs),
     fairs: fairs.length,
+  };
+}
+
+function visitorsADay(fairs: readonly FairOutcome[]): LearnedVisitors | null {
+  const counted = fairs
+    .filter(({ visitors, days }) => visitors > 0 && days > 0)
+    .map(({ visitors, days, before }) => ({ aDay: visitors / days, weight: FADES ** before }));
+  if (counted.length === 0) return null;
+  const all = counted.reduce((sum, { weight }) => sum + weight, 0);
+  const each = counted.map(({ aDay }) => aDay);
+  return {
+    mean: counted.reduce((sum, { aDay, weight }) => sum + weight * aDay, 0) / all,
+    low: Math.min(...each),
+    high: Math.max(...each),
   };
 }

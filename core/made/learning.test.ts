@@ -39,7 +39,7 @@ describe('priceLesson', () => {
 describe('fairLesson', () => {
   it('is the beta update by hand', () => {
     const baskets = [...Array.from({ length: 30 }, () => 1), ...Array.from({ length: 11 }, () => 2)];
-    const { buyers, second } = fairLesson([{ visitors: 1250, baskets, before: 0 }]);
+    const { buyers, second } = fairLesson([{ visitors: 1250, days: 2, baskets, before: 0 }]);
     // Beta(2.4 + 41, 57.6 + 1209) and Beta(2 + 11, 6 + 30).
     expect(buyers.share).toBeCloseTo(43.4 / 1310, 10);
     expect(second.share).toBeCloseTo(13 / 49, 10);
@@ -47,8 +47,15 @@ describe('fairLesson', () => {
     expect(buyers.high).toBeGreaterThan(buyers.share);
   });
   it('older fairs weigh less', () => {
-    const fair = (before: number) => ({ visitors: 500, baskets: Array.from({ length: 50 }, () => 1), before });
+    const fair = (before: number) => ({ visitors: 500, days: 1, baskets: Array.from({ length: 50 }, () => 1), before });
     expect(fairLesson([fair(0)]).buyers.share).toBeGreaterThan(fairLesson([fair(5)]).buyers.share);
+  });
+  it('visitors a day are the mean of past fairs, the last counting most', () => {
+    const fair = (visitors: number, days: number, before: number) => ({ visitors, days, baskets: [1], before });
+    // 600 a day, then 0.8 × 450 a day: 960 ÷ 1.8.
+    expect(fairLesson([fair(1200, 2, 0), fair(450, 1, 1)]).visitorsADay).toMatchObject({ low: 450, high: 600 });
+    expect(fairLesson([fair(1200, 2, 0), fair(450, 1, 1)]).visitorsADay?.mean).toBeCloseTo(960 / 1.8, 10);
+    expect(fairLesson([fair(0, 2, 0)]).visitorsADay).toBeNull();
   });
   it('before any fair the usual shares stand', () => {
     expect(fairLesson([]).buyers.share).toBeCloseTo(0.04, 10);

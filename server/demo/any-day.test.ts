@@ -27,12 +27,6 @@ afterAll(() => {
   else process.env['TZ'] = zone;
 });
 
-function demoAt(moment: Date): { readonly ledger: Ledger; readonly stores: Stores } {
-  const ledger = openLedger(':memory:', 'server/migrations', 'demo');
-  loadDemo(ledger, moment);
-  return { ledger, stores: openStores(ledger, () => moment.toISOString()) };
-}
-
 function planAt(stores: Stores, moment: Date) {
   const { bench } = readRates(acceptedStudio(stores), 1);
   const open = batchesWithPieces(stores).filter(({ batch }) => !isDone(batch.body));
@@ -58,9 +52,16 @@ function planAt(stores: Stores, moment: Date) {
 
 describe.each(moments)('the sample workshop on %s', (_name, time) => {
   const moment = new Date(time);
+  let ledger: Ledger;
+  let stores: Stores;
+  beforeAll(() => {
+    ledger = openLedger(':memory:', 'server/migrations', 'demo');
+    loadDemo(ledger, moment);
+    stores = openStores(ledger, () => moment.toISOString());
+  });
+  afterAll(() => ledger.close());
 
   test('has a plan, and the Day page opens on a day with work for a maker', () => {
-    const { ledger, stores } = demoAt(moment);
     const { problem, plan } = planAt(stores, moment);
     const opening = openingDay(plan, problem);
     const day = dayBook(plan, problem, opening);
@@ -70,17 +71,14 @@ describe.each(moments)('the sample workshop on %s', (_name, time) => {
     expect(plan.blocks.every(({ start }) => start >= plan.now)).toBe(true);
     expect(plan.done.some(({ daysLate }) => daysLate > 0)).toBe(true);
     expect(plan.done.some(({ daysLate }) => daysLate === 0)).toBe(true);
-    ledger.close();
   });
 
   test('has due dates on days when shops are open, a quote that holds and one that has expired', () => {
-    const { ledger, stores } = demoAt(moment);
     const dues = stores.batches.list().map(({ body }) => body.due);
     expect(dues.filter((due) => weekdayOf(due) === SUNDAY)).toEqual([]);
     expect(dues.some((due) => due < localDay(moment))).toBe(true);
     const quotes = stores.quotes.list().map(({ body }) => quoteStanding(body, localDay(moment)));
     expect(quotes).toContain('expired');
     expect(quotes.some((standing) => standing !== 'expired')).toBe(true);
-    ledger.close();
   });
 });

@@ -110,7 +110,7 @@ interface PastFair {
 function pastFairs({ stores, day }: Year): PastFair[] {
   const winter = stores.fairs.add({
     ...emptyFair, name: 'Last winter market', from: dayAfter(day, -350), days: '2', stallFee: '130', travel: '16', otherCosts: '20', hours: '20',
-    channel: 'market', visitors: '1250', buyers: '3 %',
+    channel: 'market', visitors: '1250', visitorsCame: '1310', buyers: '3 %',
   }); // prettier-ignore
   const regatta = stores.fairs.list().find(({ body }) => body.name.startsWith('Regatta'));
   return [
@@ -151,6 +151,13 @@ class YearRun {
     const studs = stores.made.keepItem({
       id: STUDS, pieceId: '', size: '', revision: 0, name: 'Buoy studs, a pair', sizeName: '', isSingle: false, mg: {},
     }); // prettier-ignore
+    const cuff = stores.made.keepItem({
+      id: 'breakwater-cuff', pieceId: '', size: '', revision: 0, name: 'Breakwater cuff', sizeName: '', isSingle: true, mg: {},
+    }); // prettier-ignore
+    stores.made.keepDetail(cuff.id, { photo: '', weight: '46.3 g' });
+    const own = { costMinor: 14_800, estimateMinor: 14_800, labourMinor: 9_600, minutes: 320, estimateMinutes: 320 };
+    const one = movePieces(cuff.id, 1, { place: 'opening', amounts: own }, { place: 'studio' });
+    stores.made.add(this.#entry('opening', dayAfter(day, -7 * 9), one));
     const each = { costMinor: 27_000, estimateMinor: 21_000, labourMinor: 22_500, minutes: 900, estimateMinutes: 650 };
     const pairs = movePieces(studs.id, 30, { place: 'opening', amounts: each }, { place: 'studio' });
     stores.made.add(this.#entry('opening', dayAfter(day, -7 * WEEKS), pairs));

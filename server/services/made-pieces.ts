@@ -54,6 +54,9 @@ export function openMade(stores: Stores, typed: MadeOpening): MadeEntry[] {
   refuseIssues(
     [
       ...(count.ok ? [] : [{ path: 'count', sentence: count.sentence }]),
+      ...(typed.isSingle && count.ok && count.value !== 1
+        ? [{ path: 'count', sentence: 'A piece that is one of a kind is one.' }]
+        : []),
       ...(money === null || money.ok ? [] : [{ path: 'cost', sentence: money.sentence }]),
     ],
     MADE_REFUSED,
@@ -71,7 +74,7 @@ export function openMade(stores: Stores, typed: MadeOpening): MadeEntry[] {
       revision: piece?.revision ?? 0,
       name: made?.name.trim() || typed.name,
       sizeName: made ? (sizesOf(made).find(({ id }) => id === typed.size)?.name ?? '') : typed.sizeName,
-      isSingle: false,
+      isSingle: typed.isSingle,
       mg: {},
     });
     const pieces = count.ok ? count.value : 0;

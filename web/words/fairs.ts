@@ -5,6 +5,7 @@ export const words = localWords({
   fromYourFairs: 'From your fairs',
   ofVisitorsBuy: 'of the visitors buy',
   takeASecond: 'of the buyers take a second piece',
+  visitorsADay: 'visitors a day',
   takeAThird: 'of those a third',
   useThese: 'Use these',
   taughtBy: 'fairs, 8 of 10 lie within',

@@ -228,6 +228,8 @@ export const words = localWords({
   makeBefore: 'make before',
   nothingToBring: 'The fair plan expects no piece. Add price levels with a piece to the fair.',
   noNextYet: 'Nothing is known of sales yet. Enter sales, and this page says what runs out first.',
+  fromQuote: 'From a quote',
+  oneOfAKind: 'One of a kind',
   photoAndWeight: 'photo and weight',
   addPhoto: 'Add a photo',
   changePhoto: 'Change the photo',

@@ -44,6 +44,8 @@ export const fairSchema = z.strictObject({
   /** Share of the visitors who buy. */
   buyers: typedSchema,
   levels: z.array(levelSchema).max(12, 'A table holds 12 levels of price at most.'),
+  /** Visitors that came; blank where nobody counted. */
+  visitorsCame: typedSchema.default(''),
   /** Total takings. */
   taken: typedSchema,
   note: noteSchema,
@@ -72,6 +74,7 @@ export const emptyFair: Fair = {
   visitorSpread: '25 %',
   buyers: '',
   levels: [],
+  visitorsCame: '',
   taken: '',
   note: '',
 };

@@ -8,6 +8,7 @@ import { DateField } from '../../components/date-field.tsx';
 import { Field } from '../../components/field.tsx';
 import { useBasis } from '../../hooks/use-basis.ts';
 import type { Edit } from '../../hooks/use-document.ts';
+import { useNow } from '../../hooks/use-now.ts';
 import { issuesAt } from '../../state/basis.ts';
 import { words } from '../../words/fairs.ts';
 
@@ -37,6 +38,12 @@ const visitorFields = [
   { key: 'buyers', label: 'Visitors who buy (%)', placeholder: '0 %' },
 ] as const satisfies readonly { key: Typed; label: string; placeholder: string }[];
 
+/** Known when the fair is over. */
+const afterFields = [
+  { key: 'visitorsCame', label: 'Visitors that came', placeholder: '' },
+  { key: 'taken', label: 'Actual takings', placeholder: '' },
+] as const satisfies readonly { key: Typed; label: string; placeholder: string }[];
+
 export function FairFields({ fair, plan, edit }: FairFieldsProps) {
   const { rates } = useBasis();
   const problems = issuesAt(
@@ -59,7 +66,9 @@ export function FairFields({ fair, plan, edit }: FairFieldsProps) {
       />
     </label>
   );
-  const said = [...costFields, ...visitorFields].find(({ key }) => problems[key]);
+  const { day } = useNow();
+  const isOver = (fair.from !== '' && fair.from <= day) || fair.taken !== '' || fair.visitorsCame !== '';
+  const said = [...costFields, ...visitorFields, ...afterFields].find(({ key }) => problems[key]);
   return (
     <section aria-label={words.costsAndVisitors} className="mt-4">
       <p className="flex flex-wrap items-baseline gap-x-6 text-[15px]">
@@ -88,6 +97,7 @@ export function FairFields({ fair, plan, edit }: FairFieldsProps) {
       </p>
       <div className="mt-2 grid grid-cols-3 gap-x-8 max-[1100px]:grid-cols-2">{costFields.map(field)}</div>
       <div className="mt-4 grid grid-cols-3 gap-x-8 max-[1100px]:grid-cols-2">{visitorFields.map(field)}</div>
+      {isOver && <div className="mt-4 grid grid-cols-3 gap-x-8 max-[1100px]:grid-cols-2">{afterFields.map(field)}</div>}
       <p id="fair-problem" className="problem" role="alert">
         {said && problems[said.key]}
       </p>

@@ -24,8 +24,10 @@ export function FairLessonNote({ id, fair, edit }: FairLessonNoteProps) {
   const { rates } = useBasis();
   const came = fairCame(entries, id);
   const percent = (share: number) => `${inStudioDecimals((100 * share).toFixed(1))} %`;
-  const takeShares = ({ buyers, second, third }: FairLesson) => {
+  const takeShares = ({ buyers, second, third, visitorsADay }: FairLesson) => {
     edit('buyers', (draft) => {
+      const days = readPlain(draft.days || '1', 'number of days', '2', () => undefined);
+      if (visitorsADay && days.ok) draft.visitors = String(Math.round(visitorsADay.mean * days.value));
       draft.buyers = percent(buyers.share);
       for (const level of draft.levels) {
         if (!level.price.includes('/')) continue;
@@ -42,6 +44,15 @@ export function FairLessonNote({ id, fair, edit }: FairLessonNoteProps) {
           <p>
             <b>{words.fromYourFairs}</b>: <Share share={lesson.buyers} /> {words.ofVisitorsBuy};{' '}
             <Share share={lesson.second} /> {words.takeASecond}; <Share share={lesson.third} /> {words.takeAThird}.{' '}
+            {lesson.visitorsADay && (
+              <>
+                <span className="num">{showNumber(lesson.visitorsADay.mean, 0)}</span> {words.visitorsADay}{' '}
+                <span className="num text-soft">
+                  ({showNumber(lesson.visitorsADay.low, 0)} – {showNumber(lesson.visitorsADay.high, 0)})
+                </span>
+                .{' '}
+              </>
+            )}
             <span className="aside">
               {lesson.fairs} {words.taughtBy}.
             </span>
@@ -95,8 +106,14 @@ function useLesson(id: string, from: string): FairLesson {
     .toSorted((a, b) => b.body.from.localeCompare(a.body.from))
     .flatMap((one) => {
       const { baskets } = fairCame(entries, one.id);
-      const visitors = readPlain(one.body.visitors || '0', 'number of visitors', '2', () => undefined);
-      return baskets.length > 0 ? [{ baskets, visitors: visitors.ok ? visitors.value : 0 }] : [];
+      const { visitors, visitorsCame, days } = one.body;
+      const number = (typed: string) => {
+        const read = readPlain(typed, 'number', '2', () => undefined);
+        return read.ok ? read.value : 0;
+      };
+      // Where nobody counted, the forecast stands for what came.
+      const came = number(visitorsCame || visitors || '0');
+      return baskets.length > 0 ? [{ baskets, visitors: came, days: number(days || '1') }] : [];
     });
   return fairLesson(past.map((one, before) => ({ ...one, before })));
 }

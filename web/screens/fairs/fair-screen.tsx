@@ -31,7 +31,13 @@ export function FairScreen() {
 
 /** A fair once more: the same costs and levels, no date, nothing taken or sold. */
 function copyOf(fair: Fair): Fair {
-  return { ...fair, from: '', taken: '', levels: fair.levels.map((level) => ({ ...level, sold: '' })) };
+  return {
+    ...fair,
+    from: '',
+    visitorsCame: '',
+    taken: '',
+    levels: fair.levels.map((level) => ({ ...level, sold: '' })),
+  };
 }
 
 function FairPages({ inHand }: { inHand: DocumentInHand<Fair> }) {

@@ -194,7 +194,7 @@ function useKeep(
       done(rows.length, () => void undoStock(answer.data));
     } else if (kind === 'made') {
       const on = rightNow().day;
-      const answer = await importOpening({ rows: (rows as MadeRow[]).map((row) => ({ ...row, on })) });
+      const answer = await importOpening({ rows: (rows as MadeRow[]).map((row) => ({ ...row, on, isSingle: false })) });
       if (answer.error) return failureIn(answer.error);
       const entries = answer.data.map(({ id }) => id);
       done(entries.length, () => void undoSales({ entries }));

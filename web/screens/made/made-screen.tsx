@@ -16,6 +16,7 @@ import { useListState } from '../../hooks/use-list-state.ts';
 import { type Made, useMade } from '../../hooks/use-made.ts';
 import { gradeWords, words } from '../../words/made.ts';
 import { CountPlace } from './count-place.tsx';
+import { FromQuote } from './from-quote.tsx';
 import { LiesLong } from './lies-long.tsx';
 import { MadeEntries } from './made-entries.tsx';
 import { OpeningForm } from './opening-form.tsx';
@@ -104,6 +105,14 @@ export function MadeScreen() {
                 />
               </span>
               <ScanTag items={made.items} onItem={add} />
+              <FromQuote
+                made={made}
+                place={place}
+                onPick={(wanted, who) => {
+                  setCustomer(who);
+                  setTaken(Object.fromEntries(wanted.map((one) => [keyOf(one), String(one.count)])));
+                }}
+              />
             </p>
           )}
           {isCounting ? (

@@ -23,6 +23,7 @@ const EMPTY: Omit<MadeOpening, 'on'> = {
   place: 'studio',
   grade: 'good',
   cost: '',
+  isSingle: false,
 };
 
 export function OpeningForm({ made }: { made: Made }) {
@@ -125,6 +126,14 @@ export function OpeningForm({ made }: { made: Made }) {
           placeholder={words.costOfOne}
           onChange={(cost) => change({ cost })}
         />
+        <label className="flex items-center gap-2">
+          <input
+            type="checkbox"
+            checked={typed.isSingle}
+            onChange={({ target }) => change({ isSingle: target.checked, ...(target.checked && { count: '1' }) })}
+          />
+          {words.oneOfAKind}
+        </label>
         <button type="submit" className="button" disabled={isLoading || !name.trim() || !typed.count.trim()}>
           {words.add}
         </button>

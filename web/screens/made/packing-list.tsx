@@ -1,6 +1,7 @@
 // What to pack for a fair: from what is there, and what to make before.
 import { useState } from 'react';
 import { type DesignStanding, packingList } from '../../../core/made/make-next.ts';
+import { picksFor } from '../../../core/made/picks.ts';
 import { planFair } from '../../../core/price/fair/fair-plan.ts';
 import { Choice } from '../../components/choice.tsx';
 import { Failure } from '../../components/failure.tsx';
@@ -90,17 +91,8 @@ function PackNow({ made, fairId, lines }: PackNowProps) {
   const [move, { error, isLoading }] = useMovePiecesMutation();
   const booked = useMadeBooked();
   const pack = async () => {
-    const picks = lines.flatMap(({ pieceId, size, take }) => {
-      let left = take;
-      return made.held.flatMap(({ item, place, grade, count }) => {
-        const known = made.itemOf.get(item);
-        if (left <= 0 || known?.pieceId !== pieceId || known.size !== size || place !== 'studio' || grade !== 'good')
-          return [];
-        const own = Math.min(left, count);
-        left -= own;
-        return [{ item, place, grade, count: own }];
-      });
-    });
+    const wanted = lines.map(({ pieceId, size, take }) => ({ pieceId, size, count: take }));
+    const picks = picksFor(wanted, made.held, made.itemOf, 'studio');
     booked(await move({ on: day, to: `fair/${fairId}`, picks, why: '' }), words.movedToFair);
   };
   return (
