@@ -38,7 +38,7 @@ export interface FairLesson {
 }
 
 /** Visitors a day of past fairs. */
-export interface LearnedVisitors {
+interface LearnedVisitors {
   /** Mean, a fair counting so much as FADES of the one after it. */
   readonly mean: number;
   /** Least and most of the fairs. */
