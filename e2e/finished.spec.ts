@@ -1,4 +1,5 @@
 // Finished pieces: brought in, left with a shop, sold, imported, reviewed.
+import sharp from 'sharp';
 import { expect, test } from './fixtures.ts';
 
 test('pieces come in from a batch, go to a shop, are sold there, and the statement says what is due', async ({
@@ -77,4 +78,44 @@ test('what to make next becomes a batch, and the review says what a piece earned
   await page.getByRole('button', { name: /^Anvil-cloud lapel pin: / }).click();
   await expect(page.getByText(/per bench hour; /).first()).toBeVisible();
   await expect(page.getByRole('table', { name: 'By channel and fair' })).toContainText('Regatta Sunday');
+});
+
+test('a piece that is one of a kind has its own photo and weight', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/made`);
+  const form = page.getByRole('region', { name: /lie here already|Pieces/ }).last();
+  await form.getByLabel('Name', { exact: true }).fill('Harbour light pendant');
+  await form.getByLabel('One of a kind').check();
+  await form.getByRole('button', { name: 'Add', exact: true }).click();
+  const row = page.getByRole('row', { name: /Harbour light pendant/ });
+  await expect(row).toBeVisible();
+  await row.getByRole('button', { name: 'photo and weight' }).click();
+  await page.getByLabel('Harbour light pendant, Weight').fill('18.6 g');
+  await page.getByRole('button', { name: 'Save the weight' }).click();
+  await expect(row).toContainText('18.6 g');
+  const picture = await sharp({ create: { width: 200, height: 200, channels: 3, background: '#9aa7b0' } })
+    .png()
+    .toBuffer();
+  await page.getByLabel('Add a photo').setInputFiles({ name: 'pendant.png', mimeType: 'image/png', buffer: picture });
+  await expect(row.locator('img')).toHaveAttribute('src', /\/api\/photos\//);
+  await expect(row).toContainText('18.6 g');
+});
+
+test('sales in another currency count at the exchange rate', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/import`);
+  await page
+    .locator('input[type=file]')
+    .first()
+    .setInputFiles({
+      name: 'euro.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from(
+        'Date,Item,Qty,Gross Sales,Currency,Transaction ID\n2026-03-01,Anvil-cloud lapel pin,1,20.00,EUR,e1\n',
+      ),
+    });
+  await expect(page.getByText('Give the exchange rate.')).toBeVisible();
+  await page.getByLabel('Exchange rate, EUR').fill('0.85');
+  await page.getByRole('button', { name: 'Import 1 row' }).click();
+  await expect(page.getByText('1 row imported.', { exact: true })).toBeVisible();
+  await page.goto(`${demo.url}/sales`);
+  await expect(page.getByText('17.00').first()).toBeVisible();
 });

@@ -51,11 +51,11 @@ export function CountPlace({ made, place, onDone }: CountPlaceProps) {
       <ScanTag items={made.items} onItem={scan} />
       <table className="rows mt-2" aria-labelledby="count-place">
         <TableHeader of={[words.tag, words.piece, { end: words.counted }]} />
-        <tbody>
-          {rows.map(({ key, item, grade }) => {
-            const known = made.itemOf.get(item);
-            return (
-              <tr key={key} className="border-b border-hair">
+        {rows.map(({ key, item, grade }) => {
+          const known = made.itemOf.get(item);
+          return (
+            <tbody key={key}>
+              <tr>
                 <td className="first num">{known && tagCode(known)}</td>
                 <td>
                   {known && itemName(known)}
@@ -73,9 +73,9 @@ export function CountPlace({ made, place, onDone }: CountPlaceProps) {
                   />
                 </td>
               </tr>
-            );
-          })}
-        </tbody>
+            </tbody>
+          );
+        })}
       </table>
       <p className="chrome mt-2 flex flex-wrap items-baseline gap-x-4 text-[15px]">
         <Field

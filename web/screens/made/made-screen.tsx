@@ -209,11 +209,9 @@ function PiecesTable({ rows, made, place, taken, onTake }: PiecesTableProps) {
           { end: words.take },
         ]}
       />
-      <tbody>
-        {rows.map((row) => (
-          <PieceRow key={keyOf({ item: row.item.id, grade: row.grade })} {...{ row, places, place, taken, onTake }} />
-        ))}
-      </tbody>
+      {rows.map((row) => (
+        <PieceRow key={keyOf({ item: row.item.id, grade: row.grade })} {...{ row, places, place, taken, onTake }} />
+      ))}
     </table>
   );
 }
@@ -230,7 +228,7 @@ function PieceRow({ row: { item, grade, at, total }, places, place, taken, onTak
   const isTooMany = typed.trim() !== '' && !(Number(typed) >= 0 && Number(typed) <= here);
   const [isOpen, setOpen] = useState(false);
   return (
-    <>
+    <tbody>
       <tr className="border-b border-hair">
         <td className="first">
           <MadeThumb item={item} />
@@ -287,6 +285,6 @@ function PieceRow({ row: { item, grade, at, total }, places, place, taken, onTak
           </td>
         </tr>
       )}
-    </>
+    </tbody>
   );
 }
