@@ -82,11 +82,14 @@ test('what to make next becomes a batch, and the review says what a piece earned
 
 test('a piece that is one of a kind has its own photo and weight', async ({ page, demo }) => {
   await page.goto(`${demo.url}/made`);
-  const form = page.getByRole('region', { name: /lie here already|Pieces/ }).last();
+  const form = page.getByRole('region', { name: 'Pieces that lie here already' });
   await form.getByLabel('Name', { exact: true }).fill('Harbour light pendant');
   await form.getByLabel('One of a kind').check();
   await form.getByRole('button', { name: 'Add', exact: true }).click();
-  const row = page.getByRole('row', { name: /Harbour light pendant/ });
+  const row = page
+    .getByRole('table', { name: 'Finished pieces' })
+    .getByRole('row', { name: /Harbour light pendant/ })
+    .first();
   await expect(row).toBeVisible();
   await row.getByRole('button', { name: 'photo and weight' }).click();
   await page.getByLabel('Harbour light pendant, Weight').fill('18.6 g');
@@ -109,7 +112,7 @@ test('sales in another currency count at the exchange rate', async ({ page, demo
       name: 'euro.csv',
       mimeType: 'text/csv',
       buffer: Buffer.from(
-        'Date,Item,Qty,Gross Sales,Currency,Transaction ID\n2026-03-01,Anvil-cloud lapel pin,1,20.00,EUR,e1\n',
+        'Date,Item,Qty,Gross Sales,Currency,Transaction ID\n2026-11-23,Anvil-cloud lapel pin,1,20.00,EUR,e1\n',
       ),
     });
   await expect(page.getByText('Give the exchange rate.')).toBeVisible();
