@@ -2,11 +2,11 @@
 import loadHighs from 'highs';
 import wasmUrl from 'highs/runtime?url';
 import type { BarPlan, BarProblem } from '../../core/cut/bars/bar-problem.ts';
+import { noSolver } from '../../core/cut/bars/linear-program.ts';
 import { planBars } from '../../core/cut/bars/plan-bars.ts';
 import type { NoPlan } from '../../core/cut/no-plan.ts';
 import { planSheets } from '../../core/cut/sheets/plan-sheets.ts';
 import type { SheetPlan, SheetProblem } from '../../core/cut/sheets/sheet-problem.ts';
-import { noSolver } from '../../core/cut/bars/linear-program.ts';
 import { solveWith } from '../../solver/highs.ts';
 
 export type CuttingAsked = {

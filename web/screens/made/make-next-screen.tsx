@@ -106,11 +106,13 @@ export function MakeNextScreen() {
       right={<PackingList made={made} standings={standings} />}
       rightFoot={<span className="ml-auto">{rates.currency}</span>}
       bottomLine={
-        <span className="font-semibold">
-          {needed.length > 0
-            ? `${String(needed.reduce((sum, { toMake }) => sum + toMake, 0))} ${words.toMake}, ${showNumber(hours, 1)} h`
-            : words.nothingToMake}
-        </span>
+        made.isThere && (
+          <span className="font-semibold">
+            {needed.length > 0
+              ? `${String(needed.reduce((sum, { toMake }) => sum + toMake, 0))} ${words.toMake}, ${showNumber(hours, 1)} h`
+              : words.nothingToMake}
+          </span>
+        )
       }
     />
   );

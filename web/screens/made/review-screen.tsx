@@ -105,9 +105,11 @@ export function ReviewScreen() {
         </>
       }
       bottomLine={
-        <span className="font-semibold">
-          {words.takings} {money(taken)}
-        </span>
+        made.isThere && (
+          <span className="font-semibold">
+            {words.takings} {money(taken)}
+          </span>
+        )
       }
     />
   );

@@ -100,9 +100,11 @@ export function SalesScreen() {
         </span>
       }
       bottomLine={
-        <span className="font-semibold">
-          {day.slice(0, 4)}: {money(year.paidMinor)}
-        </span>
+        made.isThere && (
+          <span className="font-semibold">
+            {day.slice(0, 4)}: {money(year.paidMinor)}
+          </span>
+        )
       }
     />
   );
