@@ -6,6 +6,7 @@ export default defineConfig({
     pool: 'threads',
     // Machines are shared: a test that reckons long may be starved meanwhile.
     testTimeout: 60_000,
+    hookTimeout: 60_000,
     reporters: ['default'],
     coverage: {
       provider: 'v8',
