@@ -94,6 +94,14 @@ describe('review', () => {
     expect([year.kept, year.promised]).toEqual([1, 2]);
   });
 
+  it('a design is retired only when its last piece came long ago', () => {
+    const came = (on: string) => testEntries([{ kind: 'opening' as const, on, lines: movePieces('i1', 2, { place: 'opening' }, { place: 'studio' }) }]); // prettier-ignore
+    const verdictOf = (on: string) =>
+      designReviews({ entries: came(on), items: [testItem(1)], from: '2026-01-01', until: '2026-12-31', hourMinor: 2600 })[0]?.verdict; // prettier-ignore
+    expect(verdictOf('2026-11-01')).toBe('wait');
+    expect(verdictOf('2025-11-01')).toBe('retire');
+  });
+
   it('weeks to sell follow the order of making', () => {
     const story = testEntries([
       made('2026-01-01', 'i1', 1),

@@ -1,5 +1,6 @@
 // The review: what each design really brought.
 import { groupBy } from '../bench/group-by.ts';
+import { daysBetween } from '../measure/days.ts';
 import { countHeld } from './made-balance.ts';
 import type { MadeEntry } from './made-entry.ts';
 import type { MadeItem } from './made-item.ts';
@@ -48,7 +49,7 @@ export function designReviews({ entries, items, from, until, hourMinor }: Review
   );
   const all: Known = { sold, counts: countsOf(known, from), costs: costEach(known), weeks: weeksToSell(known) };
   return [...groupBy(items, designKey).values()]
-    .map((own) => reviewOf(own, all, hourMinor))
+    .map((own) => reviewOf(own, all, { hourMinor, until }))
     .filter(({ made, held, count }) => made !== 0 || held !== 0 || count !== 0)
     .sort((a, b) => b.forWorkMinor - a.forWorkMinor);
 }
@@ -58,6 +59,8 @@ interface ItemCounts {
   readonly made: number;
   readonly madeEver: number;
   readonly held: number;
+  /** ISO day on which the last piece came; '' for none. */
+  readonly lastCame: string;
 }
 
 /** What is known of all items, by id of the item. */
@@ -69,7 +72,7 @@ interface Known {
   readonly weeks: ReadonlyMap<string, readonly number[]>;
 }
 
-const NO_COUNTS: ItemCounts = { made: 0, madeEver: 0, held: 0 };
+const NO_COUNTS: ItemCounts = { made: 0, madeEver: 0, held: 0, lastCame: '' };
 
 function countsOf(entries: readonly MadeEntry[], from: string): ReadonlyMap<string, ItemCounts> {
   const counts = new Map<string, ItemCounts>();
@@ -81,13 +84,18 @@ function countsOf(entries: readonly MadeEntry[], from: string): ReadonlyMap<stri
         made: before.made + (line.place === 'made' && on >= from ? -line.count : 0),
         madeEver: before.madeEver + came,
         held: before.held + countHeld(line),
+        lastCame: came > 0 && on > before.lastCame ? on : before.lastCame,
       });
     }
   return counts;
 }
 
 /** @param own  items of one design */
-function reviewOf(own: readonly MadeItem[], { sold, counts, costs, weeks }: Known, hourMinor: number): DesignReview {
+function reviewOf(
+  own: readonly MadeItem[],
+  { sold, counts, costs, weeks }: Known,
+  { hourMinor, until }: Pick<ReviewInput, 'hourMinor' | 'until'>,
+): DesignReview {
   const lines = own.flatMap(({ id }) => sold.get(id) ?? []);
   const sum = (of: (counts: ItemCounts) => number) =>
     own.reduce((all, { id }) => all + of(counts.get(id) ?? NO_COUNTS), 0);
@@ -116,7 +124,11 @@ function reviewOf(own: readonly MadeItem[], { sold, counts, costs, weeks }: Know
       held: items.reduce((all, { id }) => all + (counts.get(id)?.held ?? 0), 0),
     })),
   };
-  return { ...review, verdict: verdictOf(review, hourMinor) };
+  const lastCame = own
+    .map(({ id }) => counts.get(id)?.lastCame ?? '')
+    .reduce((last, on) => (on > last ? on : last), '');
+  const weeksHeld = lastCame === '' ? 0 : daysBetween(lastCame, until) / 7;
+  return { ...review, verdict: verdictOf(review, weeksHeld, hourMinor) };
 }
 
 function median(values: readonly number[]): number | null {
@@ -141,10 +153,11 @@ const LONG_WEEKS = 40;
 const TOO_LITTLE = 0.85;
 
 function verdictOf(
-  { count, held, perHourMinor, weeksToSell: weeks, made }: Omit<DesignReview, 'verdict'>,
+  { count, held, perHourMinor, weeksToSell: weeks }: Omit<DesignReview, 'verdict'>,
+  weeksHeld: number,
   hourMinor: number,
 ): Verdict {
-  if (count < FEWEST_SOLD) return held > 0 && made === 0 ? 'retire' : 'wait';
+  if (count < FEWEST_SOLD) return held > 0 && weeksHeld > LONG_WEEKS ? 'retire' : 'wait';
   if (weeks !== null && weeks > LONG_WEEKS) return 'retire';
   if (perHourMinor !== null && perHourMinor < TOO_LITTLE * hourMinor) return 'raise-the-price';
   return 'make-again';
