@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { channelsSold, fairDaysWithin, type SellingPlaces } from './demand-channels.ts';
-import { made, testEntries } from './fixtures.ts';
-import { movePieces } from './made-entry.ts';
+import { made, testEntries, testItem } from './fixtures.ts';
+import { byDay, movePieces } from './made-entry.ts';
 import type { MadePlace } from './made-place.ts';
 import { emptyOutlet } from './outlet.ts';
+import { soldLines } from './sold-lines.ts';
 
 const sell = (on: string, from: MadePlace, count: number, channel: string) => ({
   kind: 'sold' as const,
@@ -25,8 +26,11 @@ const places: SellingPlaces = {
   outlets: [{ ...emptyOutlet, id: 'o1', kind: 'shop', name: 'Café', channel: 'cafe' }],
   fairs: [{ id: 'f1', from: '2026-02-07', days: 2 }],
 };
-const of = (list: readonly Parameters<typeof testEntries>[0][number][], day = '2026-02-22', weeks = 4) =>
-  channelsSold(testEntries(list), new Set(['i1']), places, day, weeks);
+const of = (list: readonly Parameters<typeof testEntries>[0][number][], day = '2026-02-22', weeks = 4) => {
+  const entries = testEntries(list).toSorted(byDay);
+  const sold = soldLines(entries, new Map([['i1', testItem(1)]]));
+  return channelsSold(entries, sold, new Set(['i1']), places, { day, weeks });
+};
 
 describe('channelsSold', () => {
   it('weeks without pieces are told apart from weeks without sales', () => {
@@ -40,6 +44,18 @@ describe('channelsSold', () => {
     const channels = of([made('2026-01-01', 'i1', 2), move('2026-02-16', 'studio', 'shop/o1', 1)]);
     expect(channels.map(({ key }) => key)).toEqual(['cafe']);
     expect(channels[0]?.seen.map(({ sold, there }) => [sold, Math.round(7 * there)])).toEqual([[0, 7], [0, 0], [0, 0], [0, 0]]); // prettier-ignore
+  });
+
+  it('a refund into the studio is no sale from the studio', () => {
+    const refund = { kind: 'refunded' as const, on: '2026-02-10', channel: 'cafe', lines: movePieces('i1', 1, { place: 'sold' }, { place: 'studio' }) }; // prettier-ignore
+    const [cafe] = of([
+      made('2026-01-01', 'i1', 5),
+      move('2026-02-03', 'studio', 'shop/o1', 1),
+      sell('2026-02-03', 'shop/o1', 1, 'cafe'),
+      refund,
+    ]);
+    // Five lie in the studio all the time; the café had one for a day.
+    expect(cafe?.seen.map(({ there }) => Math.round(7 * there))).toEqual([0, 0, 1, 0]);
   });
 
   it('a fair counts in days, and no week of any channel', () => {
@@ -64,6 +80,24 @@ describe('channelsSold', () => {
     const [shops] = of([made('2026-01-01', 'i1', 5), sell('2026-02-08', 'studio', 5, 'shops')]);
     expect(shops).toMatchObject({ key: 'shops', isToOrder: true });
     expect(shops?.seen.map(({ there }) => there)).toEqual([1, 1, 1, 1]);
+  });
+
+  it('a refund lowers the sales of its week, and of a fair makes no channel', () => {
+    const refund = (on: string, channel: string) => ({
+      kind: 'refunded' as const,
+      on,
+      channel,
+      lines: movePieces('i1', 1, { place: 'sold' }, { place: 'studio' }),
+    });
+    const story = [made('2026-01-01', 'i1', 9), sell('2026-02-17', 'studio', 3, 'site'), refund('2026-02-19', 'site')];
+    expect(of(story)[0]?.seen.map(({ sold }) => sold)).toEqual([2, 0, 0, 0]);
+    const atFair = [
+      made('2026-01-01', 'i1', 9),
+      move('2026-02-06', 'studio', 'fair/f1', 4),
+      sell('2026-02-07', 'fair/f1', 2, 'card'),
+      refund('2026-02-10', 'card'),
+    ];
+    expect(of(atFair).map(({ key }) => key)).toEqual(['fairs']);
   });
 
   it('every sale is in one channel', () => {

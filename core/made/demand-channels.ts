@@ -3,10 +3,10 @@
 import { dayAfter, daysBetween } from '../measure/days.ts';
 import type { SellingChannel } from '../studio/selling.ts';
 import type { WeekSold } from './demand.ts';
-import { countHeld } from './made-balance.ts';
-import { byDay, type MadeEntry, type MadeEntryLine } from './made-entry.ts';
-import { holdsPieces, type MadePlace, outletAt } from './made-place.ts';
+import type { MadeEntry, MadeEntryLine } from './made-entry.ts';
+import { type MadePlace, outletAt } from './made-place.ts';
 import type { Outlet } from './outlet.ts';
+import type { SoldLine } from './sold-lines.ts';
 
 /** Fairs sell on their days only; other channels sell all the time. */
 export type DemandUnit = 'week' | 'fair day';
@@ -43,70 +43,71 @@ export const FAIRS = 'fairs';
 
 /**
  * Sales of a design by channel, the past weeks from `day` back.
- * @param ids  items of the design
+ * @param entries  that move items of the design, oldest day first
+ * @param sold  of the design
  * @param weeks  that are looked at
  */
 export function channelsSold(
   entries: readonly MadeEntry[],
+  sold: readonly SoldLine[],
   ids: ReadonlySet<string>,
-  { channels, outlets, fairs }: SellingPlaces,
-  day: string,
-  weeks: number,
+  places: SellingPlaces,
+  period: DemandPeriod,
 ): ChannelSold[] {
-  const moves = entries.toSorted(byDay).map((entry) => ({
-    ...entry,
-    lines: entry.lines.filter(({ item }) => ids.has(item)),
-  }));
-  const sales = moves.flatMap(({ on, channel, lines }) =>
-    lines.flatMap((line, at): ChannelSale[] => {
-      if (line.place !== 'sold') return [];
-      const from = lines[at % 2 === 0 ? at + 1 : at - 1]?.place ?? 'studio';
-      return [{ on, count: line.count, from, key: from.startsWith('fair/') ? FAIRS : channel }];
-    }),
+  const moves = entries.flatMap(({ on, lines }) =>
+    lines.filter(({ item }) => ids.has(item)).map((line): Move => ({ ...line, on })),
   );
-  const keys = new Set([
-    ...sales.map(({ key }) => key),
-    ...outlets.flatMap((outlet) =>
-      moves.some(({ lines }) => lines.some(({ place }) => outletAt(place)?.id === outlet.id)) && outlet.kind !== 'loan'
-        ? [outlet.channel]
-        : [],
-    ),
-  ]);
-  keys.delete(FAIRS);
-  const steady = [...keys].map((key): ChannelSold => {
-    const own = sales.filter((sale) => sale.key === key);
-    const ofOutlets = outlets
-      .filter(({ channel, kind }) => channel === key && kind !== 'loan')
-      .map(({ id, kind }): MadePlace => `${kind}/${id}`);
-    // What is sold from the studio is there as long as it lies in the studio.
-    const places = new Set([...ofOutlets, ...own.map(({ from }) => from)]);
-    const isToOrder = channels.find(({ id }) => id === key)?.kind === 'wholesale';
-    const there = isToOrder ? Array.from({ length: weeks }, () => 1) : weeksThere(moves, places, day, weeks);
-    const sold = soldByWeek(own, day, weeks);
-    return {
-      key,
-      name: channels.find(({ id }) => id === key)?.name ?? '',
-      unit: 'week',
-      isToOrder,
-      seen: sold.map((count, ago) => ({ ago, sold: count, there: there[ago] ?? 0 })),
-    };
-  });
-  const atFairs = fairsSeen(moves, sales, fairs, day, weeks);
-  return atFairs.length === 0
-    ? steady
-    : [...steady, { key: FAIRS, name: FAIRS, unit: 'fair day', isToOrder: false, seen: atFairs }];
+  const atFairs = fairsSeen(moves, sold, places.fairs, period);
+  return [
+    ...steadyKeys(moves, sold, places.outlets).map((key) => steadyChannel(key, moves, sold, places, period)),
+    ...(atFairs.length > 0
+      ? [{ key: FAIRS, name: FAIRS, unit: 'fair day' as const, isToOrder: false, seen: atFairs }]
+      : []),
+  ];
 }
 
-interface ChannelSale {
-  readonly on: string;
-  readonly count: number;
-  readonly from: MadePlace;
-  readonly key: string;
+/** The weeks that are looked at: as many back from an ISO day. */
+interface DemandPeriod {
+  readonly day: string;
+  readonly weeks: number;
 }
 
-type Move = Pick<MadeEntry, 'on'> & { readonly lines: readonly MadeEntryLine[] };
+type Move = MadeEntryLine & Pick<MadeEntry, 'on'>;
 
-function soldByWeek(sales: readonly ChannelSale[], day: string, weeks: number): number[] {
+const isAtFair = ({ from }: Pick<SoldLine, 'from'>) => from.startsWith('fair/');
+
+/** Channels beside fairs that sold the design, or hold it. A refund alone makes no channel: it may be of a fair. */
+function steadyKeys(moves: readonly Move[], sold: readonly SoldLine[], outlets: readonly Outlet[]): string[] {
+  const visited = new Set(moves.map(({ place }) => outletAt(place)?.id));
+  return [
+    ...new Set([
+      ...sold.filter((line) => line.count > 0 && !isAtFair(line)).map(({ channel }) => channel),
+      ...outlets.filter(({ id, kind }) => kind !== 'loan' && visited.has(id)).map(({ channel }) => channel),
+    ]),
+  ];
+}
+
+function steadyChannel(
+  key: string,
+  moves: readonly Move[],
+  sold: readonly SoldLine[],
+  { channels, outlets }: SellingPlaces,
+  period: DemandPeriod,
+): ChannelSold {
+  const known = channels.find(({ id }) => id === key);
+  const isToOrder = known?.kind === 'wholesale';
+  const own = sold.filter((line) => line.channel === key && !isAtFair(line));
+  const ofOutlets = outlets
+    .filter(({ channel, kind }) => channel === key && kind !== 'loan')
+    .map(({ id, kind }): MadePlace => `${kind}/${id}`);
+  // What is sold from the studio is there as long as it lies in the studio.
+  const places = new Set([...ofOutlets, ...own.filter(({ count }) => count > 0).map(({ from }) => from)]);
+  const there = isToOrder ? [] : weeksThere(moves, places, period);
+  const seen = soldByWeek(own, period).map((count, ago) => ({ ago, sold: count, there: isToOrder ? 1 : (there[ago] ?? 0) })); // prettier-ignore
+  return { key, name: known?.name ?? '', unit: 'week', isToOrder, seen };
+}
+
+function soldByWeek(sales: readonly SoldLine[], { day, weeks }: DemandPeriod): number[] {
   const sold = Array.from({ length: weeks }, () => 0);
   for (const { on, count } of sales) {
     const ago = Math.floor(daysBetween(on, day) / 7);
@@ -117,25 +118,23 @@ function soldByWeek(sales: readonly ChannelSale[], day: string, weeks: number): 
 }
 
 /** Share of each week in which a good piece lay at one of the places; on the day it sells it was there. */
-function weeksThere(moves: readonly Move[], places: ReadonlySet<MadePlace>, day: string, weeks: number): number[] {
-  const changes = moves.flatMap(({ on, lines }) =>
-    lines
-      .filter(({ place, grade }) => places.has(place) && grade === 'good')
-      .map((line) => ({ on, held: countHeld(line) })),
-  );
-  const firstDay = dayAfter(day, -7 * weeks + 1);
+function weeksThere(moves: readonly Move[], places: ReadonlySet<MadePlace>, { day, weeks }: DemandPeriod): number[] {
+  const changes = moves
+    .filter(({ place, grade }) => places.has(place) && grade === 'good')
+    .map(({ on, count }) => ({ daysAgo: daysBetween(on, day), count }));
   const days = Array.from({ length: weeks }, () => 0);
   let held = 0;
   let next = 0;
-  for (let at = 0; at < 7 * weeks; at += 1) {
-    const on = dayAfter(firstDay, at);
-    const week = weeks - 1 - Math.floor(at / 7);
+  for (let daysAgo = 7 * weeks - 1; daysAgo >= 0; daysAgo -= 1) {
     let most = held;
-    for (; next < changes.length && (changes[next]?.on ?? '') <= on; next += 1) {
-      held += changes[next]?.held ?? 0;
-      most = Math.max(most, held);
+    for (let change = changes[next]; change && change.daysAgo >= daysAgo; change = changes[next]) {
+      held += change.count;
+      if (change.daysAgo === daysAgo) most = Math.max(most, held);
+      else most = held;
+      next += 1;
     }
-    if (most > 0) days[week] = (days[week] ?? 0) + 1;
+    const ago = Math.floor(daysAgo / 7);
+    if (most > 0) days[ago] = (days[ago] ?? 0) + 1;
   }
   return days.map((count) => count / 7);
 }
@@ -143,34 +142,30 @@ function weeksThere(moves: readonly Move[], places: ReadonlySet<MadePlace>, day:
 /** Fairs to which the design was brought. */
 function fairsSeen(
   moves: readonly Move[],
-  sales: readonly ChannelSale[],
+  sold: readonly SoldLine[],
   fairs: readonly FairDays[],
-  day: string,
-  weeks: number,
+  { day, weeks }: DemandPeriod,
 ): WeekSold[] {
   return fairs.flatMap(({ id, from, days }): WeekSold[] => {
     const place: MadePlace = `fair/${id}`;
-    const own = sales.filter((sale) => sale.from === place);
+    const own = sold.filter((line) => line.from === place);
     const start = from || own[0]?.on;
     if (!start || start > day) return [];
-    const brought = moves
-      .flatMap(({ lines }) => lines)
-      .reduce((sum, line) => sum + (line.place === place && line.count > 0 ? line.count : 0), 0);
-    const sold = Math.max(0, own.reduce((sum, { count }) => sum + count, 0)); // prettier-ignore
     const ago = Math.floor(daysBetween(start, day) / 7);
+    const brought = sumOf(moves.filter((line) => line.place === place && line.count > 0));
     if (brought === 0 || ago >= weeks) return [];
+    const count = Math.max(0, sumOf(own));
     // Sold out: the last of n pieces went, on average, after n / (n + 1) of the time (mean of the largest of n uniform
     // draws); after that nothing could be seen.
-    const share = sold >= brought ? sold / (sold + 1) : 1;
-    return [{ ago, sold, there: days * share }];
+    const share = count >= brought ? count / (count + 1) : 1;
+    return [{ ago, sold: count, there: days * share }];
   });
 }
+
+const sumOf = (lines: readonly { readonly count: number }[]) => lines.reduce((sum, { count }) => sum + count, 0);
 
 /** Days of fairs that begin within some weeks. @param day  ISO day of today */
 export function fairDaysWithin(fairs: readonly FairDays[], day: string, weeks: number): number {
   const until = dayAfter(day, Math.ceil(7 * weeks));
   return fairs.reduce((sum, { from, days }) => sum + (from >= day && from <= until ? days : 0), 0);
 }
-
-/** Whether pieces there can be sold. */
-export const canSellAt = (place: MadePlace) => holdsPieces(place) && !place.startsWith('loan/');

@@ -3,10 +3,11 @@ import { sizesOf } from '../piece/all-sizes.ts';
 import type { Piece } from '../piece/piece.ts';
 import type { PieceCount } from '../price/piece/count-piece.ts';
 import type { Rates } from '../studio/rates.ts';
-import { canSellAt, channelsSold, type SellingPlaces } from './demand-channels.ts';
+import { channelsSold, type SellingPlaces } from './demand-channels.ts';
 import { madeBalances } from './made-balance.ts';
 import type { MadeEntry } from './made-entry.ts';
 import type { MadeItem } from './made-item.ts';
+import { canSellAt } from './made-place.ts';
 import { type DesignSize, type DesignStanding, WEEKS_LOOKED_AT } from './make-next.ts';
 import { soldLines, soldSums } from './sold-lines.ts';
 import { canBeStretched } from './stretch.ts';
@@ -18,6 +19,7 @@ interface StandingInput {
   readonly count: PieceCount;
   readonly rates: Rates;
   readonly items: readonly MadeItem[];
+  /** Oldest day first. */
   readonly entries: readonly MadeEntry[];
   readonly places: SellingPlaces;
   /** Pieces for stock and fairs in open batches, by id of the size. */
@@ -33,9 +35,8 @@ export function designStanding(input: StandingInput): DesignStanding {
   const ids = new Set(own.map(({ id }) => id));
   const wholesale = new Set(rates.selling.channels.filter(({ kind }) => kind === 'wholesale').map(({ id }) => id));
   const related = entries.filter(({ lines }) => lines.some(({ item }) => ids.has(item)));
-  const sold = soldLines(related, new Map(own.map((item) => [item.id, item]))).filter(
-    ({ channel }) => !wholesale.has(channel),
-  );
+  const all = soldLines(related, new Map(own.map((item) => [item.id, item])));
+  const sold = all.filter(({ channel }) => !wholesale.has(channel));
   const held = madeBalances(related).filter(({ place, grade }) => grade === 'good' && canSellAt(place));
   const known = sizesOf(piece);
   const rows = known.length > 0 ? known : [{ id: '', name: '' }];
@@ -61,7 +62,7 @@ export function designStanding(input: StandingInput): DesignStanding {
     pieceId,
     name: piece.name.trim(),
     sizes,
-    channels: channelsSold(related, ids, places, day, WEEKS_LOOKED_AT),
+    channels: channelsSold(related, all, ids, places, { day, weeks: WEEKS_LOOKED_AT }),
     leftMinor: kept - cost,
     costMinor: cost,
     labourMinor: Math.min(labour, cost),

@@ -23,3 +23,6 @@ export function outletAt(place: MadePlace): { readonly kind: OutletKind | 'fair'
   const [kind, id] = place.split('/');
   return id === undefined ? null : { kind: kind as OutletKind | 'fair', id };
 }
+
+/** Whether pieces there can be sold: those on loan cannot. */
+export const canSellAt = (place: MadePlace) => holdsPieces(place) && !place.startsWith('loan/');

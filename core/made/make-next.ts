@@ -66,6 +66,11 @@ export interface SizeToMake extends DesignSize {
   readonly toMake: number;
 }
 
+/** A size with the chances of at most 0, 1, ... sales. */
+interface SizeDemand extends SizeToMake {
+  readonly atMost: readonly number[];
+}
+
 /** What to make of one design. */
 export interface DesignToMake {
   readonly design: DesignStanding;
@@ -140,7 +145,7 @@ function designToMake(
   const pays = chanceThatPays({ left: design.leftMinor, cost: design.costMinor, weeks: over, yearlyRate, lostShare });
   const aim = chance === null ? pays : given('chance of not running out', chance, '', 'as chosen');
   const shares = sharesOf(design, sold);
-  const sizes = design.sizes.map((size, at): SizeToMake & { readonly atMost: readonly number[] } => {
+  const sizes = design.sizes.map((size, at): SizeDemand => {
     const share = shares[at] ?? 0;
     const atMost = salesWithin(channels, share);
     const there = size.held + size.onTheWay;
@@ -173,14 +178,13 @@ function designToMake(
 /**
  * Fills the last load with the sizes that run out soonest, where it is more than half full: else most of it would lie.
  */
-function filledUp(sizes: readonly (SizeToMake & { readonly atMost: readonly number[] })[], load: number): SizeToMake[] {
+function filledUp(sizes: readonly SizeDemand[], load: number): SizeToMake[] {
   const wanted = sizes.reduce((sum, { toMake }) => sum + toMake, 0);
   const made = sizes.map((size) => ({ ...size }));
   let room = load > 1 && Number.isFinite(load) ? Math.ceil(wanted / load) * load - wanted : 0;
   if (room > load / 2) room = 0;
   for (; room > 0; room -= 1) {
-    const lasts = ({ held, onTheWay, toMake, atMost }: (typeof made)[number]) =>
-      chanceOf(held + onTheWay + toMake, atMost);
+    const lasts = ({ held, onTheWay, toMake, atMost }: SizeDemand) => chanceOf(held + onTheWay + toMake, atMost);
     const next = made.reduce((first, size) => (lasts(size) < lasts(first) ? size : first));
     made[made.indexOf(next)] = { ...next, toMake: next.toMake + 1 };
   }
