@@ -11,6 +11,8 @@ import {
 /** What came of a fair. */
 export interface FairOutcome {
   readonly visitors: number;
+  /** Of them, those that somebody counted; 0 for a forecast. */
+  readonly counted: number;
   readonly days: number;
   /** Pieces of each customer. */
   readonly baskets: readonly number[];
@@ -84,8 +86,8 @@ export function fairLesson(fairs: readonly FairOutcome[]): FairLesson {
 
 function visitorsADay(fairs: readonly FairOutcome[]): LearnedVisitors | null {
   const counted = fairs
-    .filter(({ visitors, days }) => visitors > 0 && days > 0)
-    .map(({ visitors, days, before }) => ({ aDay: visitors / days, weight: FADES ** before }));
+    .filter((fair) => fair.counted > 0)
+    .map((fair) => ({ aDay: fair.counted / fair.days, weight: FADES ** fair.before }));
   if (counted.length === 0) return null;
   const all = counted.reduce((sum, { weight }) => sum + weight, 0);
   const each = counted.map(({ aDay }) => aDay);

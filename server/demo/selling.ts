@@ -96,6 +96,7 @@ export function demoFairs(day: string, ids: PieceIds): { readonly market: Fair; 
       level('pins', { name: 'Shawl pins', piece: ids.shawlPin, price: '45', share: '25 %', sold: '6' }),
       level('forks', { name: 'Hair forks', piece: ids.fork, price: '92', share: '15 %', sold: '2' }),
     ],
+    visitorsCame: '520',
     taken: '938',
     note: 'Rain until two.',
   };

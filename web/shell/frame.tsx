@@ -132,7 +132,10 @@ function CopyLine() {
   const { data } = useGetAboutQuery();
   if (!data?.copyOf && !data?.sampleFrom) return null;
   return (
-    <aside className="chrome bg-warn-wash px-5 py-1 text-[14px]">
+    <aside
+      className="chrome bg-warn-wash px-5 py-1 text-[14px]"
+      aria-label={data.copyOf ? words.copyOf : words.sampleWorkshop}
+    >
       {data.copyOf ? (
         <>
           <b>

@@ -43,7 +43,7 @@ export function AwayLine() {
   const { isAway, isFull } = useAppSelector(({ waiting }) => waiting);
   if (!isAway && !isFull) return null;
   return (
-    <aside className="chrome bg-warn-wash px-5 py-1 text-[14px]">
+    <aside className="chrome bg-warn-wash px-5 py-1 text-[14px]" aria-label={words.away}>
       <b>{words.away}.</b> {isFull ? words.storageFull : words.typedIsStored}
     </aside>
   );

@@ -3,9 +3,9 @@ import { minorDigits } from '../../../core/figure/figure.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { inStudioDecimals, showNumber } from '../../../core/format/numbers.ts';
 import { type FairLesson, fairLesson, type LearnedShare } from '../../../core/made/fair-learning.ts';
-import { fairCame } from '../../../core/made/fair-outcome.ts';
-import { readPlain } from '../../../core/measure/read/read-number.ts';
+import { fairCame, pastFairs } from '../../../core/made/fair-outcome.ts';
 import type { Fair } from '../../../core/price/fair/fair.ts';
+import { daysOfFair } from '../../../core/price/fair/fair-days.ts';
 import { useBasis } from '../../hooks/use-basis.ts';
 import type { Edit } from '../../hooks/use-document.ts';
 import { useMade } from '../../hooks/use-made.ts';
@@ -19,15 +19,15 @@ interface FairLessonNoteProps {
 }
 
 export function FairLessonNote({ id, fair, edit }: FairLessonNoteProps) {
-  const lesson = useLesson(id, fair.from);
+  const { data: fairs = [] } = useGetFairsQuery();
   const { entries } = useMade();
+  const lesson = fairLesson(pastFairs(fairs, entries, { id, body: fair }));
   const { rates } = useBasis();
   const came = fairCame(entries, id);
   const percent = (share: number) => `${inStudioDecimals((100 * share).toFixed(1))} %`;
   const takeShares = ({ buyers, second, third, visitorsADay }: FairLesson) => {
     edit('buyers', (draft) => {
-      const days = readPlain(draft.days || '1', 'number of days', '2', () => undefined);
-      if (visitorsADay && days.ok) draft.visitors = String(Math.round(visitorsADay.mean * days.value));
+      if (visitorsADay) draft.visitors = String(Math.round(visitorsADay.mean * daysOfFair(draft)));
       draft.buyers = percent(buyers.share);
       for (const level of draft.levels) {
         if (!level.price.includes('/')) continue;
@@ -95,25 +95,4 @@ function Share({ share: { share, low, high } }: { share: LearnedShare }) {
       </span>
     </span>
   );
-}
-
-/** What fairs before a day teach. */
-function useLesson(id: string, from: string): FairLesson {
-  const { data: fairs = [] } = useGetFairsQuery();
-  const { entries } = useMade();
-  const past = fairs
-    .filter((one) => one.id !== id && one.body.from !== '' && (from === '' || one.body.from < from))
-    .toSorted((a, b) => b.body.from.localeCompare(a.body.from))
-    .flatMap((one) => {
-      const { baskets } = fairCame(entries, one.id);
-      const { visitors, visitorsCame, days } = one.body;
-      const number = (typed: string) => {
-        const read = readPlain(typed, 'number', '2', () => undefined);
-        return read.ok ? read.value : 0;
-      };
-      // Where nobody counted, the forecast stands for what came.
-      const came = number(visitorsCame || visitors || '0');
-      return baskets.length > 0 ? [{ baskets, visitors: came, days: number(days || '1') }] : [];
-    });
-  return fairLesson(past.map((one, before) => ({ ...one, before })));
 }

@@ -1,5 +1,6 @@
 // A table on its way into the ledger: its columns, its rows as they are read, and the import with its undo.
 import { useCallback, useMemo, useState } from 'react';
+import type { PieceDocument } from '../../../contract/pieces.ts';
 import type { SupplierItem } from '../../../core/batch/buying/price-list.ts';
 import { withBreaks } from '../../../core/batch/buying/price-list-file.ts';
 import type { NewLot } from '../../../core/batch/stock/shelf.ts';
@@ -72,26 +73,8 @@ export function useImport(table: TableFile, fileName: string) {
   const [repaired, setRepaired] = useState<ReadonlyMap<number, readonly string[]>>(new Map());
   const { kind, mapping, usualAlloy, supplier } = choices;
   const { sales, isThere } = useSalesBasis(table, choices);
-  const known = useMemo(
-    () =>
-      (pieces ?? []).map(({ id, body, accepted, priced }) => ({
-        id,
-        name: (accepted ?? body).name,
-        wholesaleMinor: priced?.wholesaleMinor ?? null,
-        retailMinor: priced?.retailMinor ?? null,
-      })),
-    [pieces],
-  );
+  const { known, designs } = useKnownDesigns(pieces);
   const { places } = useMade();
-  const designs = useMemo(
-    () =>
-      (pieces ?? []).map(({ id, body, accepted }) => ({
-        id,
-        name: (accepted ?? body).name,
-        sizes: sizesOf(accepted ?? body),
-      })),
-    [pieces],
-  );
   const start = useCallback(() => {
     const read = readerOf(kind, { basis, known, items: items ?? [], usualAlloy, supplier, sales, designs, places });
     return readRows({ table, repaired, mapping, read });
@@ -115,6 +98,22 @@ export function useImport(table: TableFile, fileName: string) {
       return await keep((readings ?? []).flatMap(({ value, effect }) => (value && effect !== 'bad' ? [value] : [])));
     },
   };
+}
+
+/** Designs as rows of a table name them. */
+function useKnownDesigns(pieces: readonly PieceDocument[] | undefined) {
+  return useMemo(() => {
+    const designs = (pieces ?? []).map(({ id, body, accepted, priced }) => ({ id, piece: accepted ?? body, priced }));
+    return {
+      known: designs.map(({ id, piece, priced }) => ({
+        id,
+        name: piece.name,
+        wholesaleMinor: priced?.wholesaleMinor ?? null,
+        retailMinor: priced?.retailMinor ?? null,
+      })),
+      designs: designs.map(({ id, piece }) => ({ id, name: piece.name, sizes: sizesOf(piece) })),
+    };
+  }, [pieces]);
 }
 
 /** What reading sales needs, and whether it has arrived; the same object as long as nothing of it changes. */

@@ -38,7 +38,7 @@ export function OpeningForm({ made }: { made: Made }) {
   const name = piece ? (piece.accepted ?? piece.body).name : typed.name;
   const save = async () => {
     if (booked(await enter({ ...typed, name: name.trim(), on: day }), words.booked))
-      setTyped({ ...typed, count: '', cost: '' });
+      setTyped({ ...typed, count: '', cost: '', isSingle: false });
   };
   return (
     <section className="chrome mt-6" aria-labelledby="opening">
