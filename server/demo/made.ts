@@ -2,6 +2,7 @@
 // with a second, a gift, a melted piece, and one design that lies.
 import type { DocumentOf } from '../../contract/document.ts';
 import { roundHalfAwayFromZero } from '../../core/figure/round-money.ts';
+import { fairCame } from '../../core/made/fair-outcome.ts';
 import { movePieces, type NewMadeEntry } from '../../core/made/made-entry.ts';
 import type { MadePlace } from '../../core/made/made-place.ts';
 import { saleMoney } from '../../core/made/sale-money.ts';
@@ -283,6 +284,24 @@ class YearRun {
       .filter((one) => one.place === place && one.count > 0)
       .map(({ item, grade, count }) => ({ item, place, grade, count }));
     if (home.length > 0) movePicks(this.#stores, { on: today, to: 'studio', picks: home, why: '' });
+    this.#writeDown(id);
+  }
+
+  /** The page of a fair says what its entries say. */
+  #writeDown(id: string): void {
+    const { fairs, made } = this.#stores;
+    const came = made.entries().filter(({ kind, lines }) => kind === 'sold' && lines.some(({ place }) => place === `fair/${id}`)); // prettier-ignore
+    const pieceOf = new Map(made.items().map((item) => [item.id, item.pieceId]));
+    const soldOf = (piece: string) =>
+      came
+        .flatMap(({ lines }) => lines)
+        .reduce(
+          (sum, { place, item, count }) => sum + (place === 'sold' && pieceOf.get(item) === piece ? count : 0),
+          0,
+        );
+    const { version, body } = fairs.get(id);
+    const levels = body.levels.map((level) => ({ ...level, sold: String(soldOf(level.piece)) }));
+    fairs.saveDraft(id, version, { ...body, levels, taken: String(fairCame(came, id).paidMinor / 100) });
   }
 
   /** One customer takes one piece, and perhaps more of the same. */

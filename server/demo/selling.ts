@@ -91,13 +91,11 @@ export function demoFairs(day: string, ids: PieceIds): { readonly market: Fair; 
         price: '16 / 28',
         share: '60 %',
         second: '40 %',
-        sold: '33',
       }),
-      level('pins', { name: 'Shawl pins', piece: ids.shawlPin, price: '45', share: '25 %', sold: '6' }),
-      level('forks', { name: 'Hair forks', piece: ids.fork, price: '92', share: '15 %', sold: '2' }),
+      level('pins', { name: 'Shawl pins', piece: ids.shawlPin, price: '45', share: '25 %' }),
+      level('forks', { name: 'Hair forks', piece: ids.fork, price: '92', share: '15 %' }),
     ],
     visitorsCame: '520',
-    taken: '938',
     note: 'Rain until two.',
   };
   return { market, regatta };

@@ -41,6 +41,7 @@ export const words = localWords({
   noFees: 'cash, no fees',
   salesPlace: 'Where the pieces lay',
   dayOrder: 'Days with figures only',
+  rate: 'rate',
   exchangeRate: 'Exchange rate',
   isWorth: 'in',
   rateUnread: 'Give a number, like 0.86.',

@@ -47,14 +47,16 @@ export function FairLessonNote({ id, fair, edit }: FairLessonNoteProps) {
             {lesson.visitorsADay && (
               <>
                 <span className="num">{showNumber(lesson.visitorsADay.mean, 0)}</span> {words.visitorsADay}{' '}
-                <span className="num text-soft">
-                  ({showNumber(lesson.visitorsADay.low, 0)} – {showNumber(lesson.visitorsADay.high, 0)})
-                </span>
+                {lesson.visitorsADay.low < lesson.visitorsADay.high && (
+                  <span className="num text-soft">
+                    ({showNumber(lesson.visitorsADay.low, 0)} – {showNumber(lesson.visitorsADay.high, 0)})
+                  </span>
+                )}
                 .{' '}
               </>
             )}
             <span className="aside">
-              {lesson.fairs} {words.taughtBy}.
+              {lesson.fairs} {lesson.fairs === 1 ? words.pastFair : words.pastFairs}, {words.taughtBy}.
             </span>
           </p>
           <button type="button" className="link" onClick={() => takeShares(lesson)}>

@@ -63,7 +63,9 @@ export function ImportRows({ table, state }: ImportRowsProps) {
               disabled={count === 0}
               onClick={() => setShown(one)}
             >
-              {words[one]} <span className="num">{count}</span>
+              {words[one]}
+              {/* A touch target is a flex box, which drops the blank. */}
+              <span className="num ml-[0.3em]">{count}</span>
             </button>
           );
         })}

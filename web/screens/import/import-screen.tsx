@@ -59,6 +59,7 @@ function OneFile({ name, table }: { name: string; table: TableFile }) {
   const state = useImport(table, name);
   const [refusal, setRefusal] = useState('');
   const { readings } = state;
+  const ready = readings?.filter(({ value }) => value !== null).length ?? 0;
   const keep = async () => {
     const refused = await state.importRows();
     setRefusal(refused);
@@ -80,7 +81,7 @@ function OneFile({ name, table }: { name: string; table: TableFile }) {
       right={<ImportCount table={table} state={state} refusal={refusal} onImport={() => void keep()} />}
       bottomLine={
         <span className="font-semibold">
-          {readings?.filter(({ value }) => value !== null).length ?? 0} {words.rows}
+          {ready} {ready === 1 ? words.row : words.rows}
         </span>
       }
     />

@@ -71,7 +71,7 @@ export function SalesChoices({ table, choices, onChange }: SalesChoicesProps) {
             open
             value={choices.exchange[other] ?? ''}
             label={`${words.exchangeRate}, ${other}`}
-            placeholder="0.86"
+            placeholder={words.rate}
             problem={
               choices.exchange[other] && readRate(choices.exchange[other]) === null ? words.rateUnread : undefined
             }
