@@ -40,7 +40,7 @@ export interface FairLesson {
 }
 
 /** Visitors a day of past fairs. */
-interface LearnedVisitors {
+export interface LearnedVisitors {
   /** Mean, a fair counting so much as FADES of the one after it. */
   readonly mean: number;
   /** Least and most of the fairs. */

@@ -2,7 +2,12 @@
 import { minorDigits } from '../../../core/figure/figure.ts';
 import { showValue } from '../../../core/figure/show.ts';
 import { inStudioDecimals, showNumber } from '../../../core/format/numbers.ts';
-import { type FairLesson, fairLesson, type LearnedShare } from '../../../core/made/fair-learning.ts';
+import {
+  type FairLesson,
+  fairLesson,
+  type LearnedShare,
+  type LearnedVisitors,
+} from '../../../core/made/fair-learning.ts';
 import { fairCame, pastFairs } from '../../../core/made/fair-outcome.ts';
 import type { Fair } from '../../../core/price/fair/fair.ts';
 import { daysOfFair } from '../../../core/price/fair/fair-days.ts';
@@ -44,17 +49,7 @@ export function FairLessonNote({ id, fair, edit }: FairLessonNoteProps) {
           <p>
             <b>{words.fromYourFairs}</b>: <Share share={lesson.buyers} /> {words.ofVisitorsBuy};{' '}
             <Share share={lesson.second} /> {words.takeASecond}; <Share share={lesson.third} /> {words.takeAThird}.{' '}
-            {lesson.visitorsADay && (
-              <>
-                <span className="num">{showNumber(lesson.visitorsADay.mean, 0)}</span> {words.visitorsADay}{' '}
-                {lesson.visitorsADay.low < lesson.visitorsADay.high && (
-                  <span className="num text-soft">
-                    ({showNumber(lesson.visitorsADay.low, 0)} – {showNumber(lesson.visitorsADay.high, 0)})
-                  </span>
-                )}
-                .{' '}
-              </>
-            )}
+            {lesson.visitorsADay && <Visitors aDay={lesson.visitorsADay} />}
             <span className="aside">
               {lesson.fairs} {lesson.fairs === 1 ? words.pastFair : words.pastFairs}, {words.taughtBy}.
             </span>
@@ -85,6 +80,21 @@ export function FairLessonNote({ id, fair, edit }: FairLessonNoteProps) {
         </p>
       )}
     </section>
+  );
+}
+
+function Visitors({ aDay: { mean, low, high } }: { readonly aDay: LearnedVisitors }) {
+  return (
+    <>
+      <span className="num">{showNumber(mean, 0)}</span> {words.visitorsADay}
+      {low < high && (
+        <span className="num text-soft">
+          {' '}
+          ({showNumber(low, 0)} – {showNumber(high, 0)})
+        </span>
+      )}
+      .{' '}
+    </>
   );
 }
 
