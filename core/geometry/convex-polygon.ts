@@ -12,9 +12,16 @@ const cross = (o: Point, a: Point, b: Point) => (a.x - o.x) * (b.y - o.y) - (a.y
 /** Twice the area of three corners in a line, within rounding, mm². */
 const FLAT = 1e-10;
 
-/** The convex hull (Andrew, Information Processing Letters 9, 1979). */
+/** Points are sorted along this direction, to which no usual side is at right angles. */
+const ALONG = { x: Math.cos(1), y: Math.sin(1) };
+
+/**
+ * The convex hull (Andrew, Information Processing Letters 9, 1979). Corners of a side at right angles to the sorting
+ * direction would come in any order, by rounding errors, and an outer one could get lost.
+ */
 export function convexHull(points: readonly Point[]): Point[] {
-  const sorted = [...points].sort((a, b) => a.x - b.x || a.y - b.y);
+  const along = ({ x, y }: Point) => x * ALONG.x + y * ALONG.y;
+  const sorted = [...points].sort((a, b) => along(a) - along(b));
   const half = (ordered: readonly Point[]) => {
     const chain: Point[] = [];
     for (const point of ordered) {

@@ -1,8 +1,9 @@
 // Where a shape may not lie, against distances measured between the shapes themselves by the strict checker.
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
+import { rightTurns } from '../cut/sheets/blank-turns.ts';
 import { sheetFaultsOf } from '../cut/sheets/fixtures/check-sheets.ts';
-import { indexSheets, turnsOf } from '../cut/sheets/indexed-sheets.ts';
+import { indexSheets } from '../cut/sheets/indexed-sheets.ts';
 import { sheetProblemSchema } from '../cut/sheets/sheet-problem.ts';
 import { keepsGap, noFitPolygon } from './no-fit-polygon.ts';
 
@@ -45,7 +46,7 @@ test('a position keeps the gap exactly when the distance between the two shapes 
         const [a, ways] = [kinds[0]!.ways[0]!, kinds[1]!.ways];
         const at = way % ways.length;
         const b = ways[at]!;
-        const turn = turnsOf(problem.pieces[1]!)[at] ?? 0;
+        const turn = rightTurns(problem.pieces[1]!)[at] ?? 0;
         const [x, y] = [tenthsX / 10 + 20, tenthsY / 10 + 20];
         const placements = [
           { piece: 'still', x: 35, y: 35, rotated: false, turn: 0 },

@@ -4,6 +4,7 @@ import { packByGuillotine } from './guillotine-beam.ts';
 import { fillByGuillotine } from './guillotine-fill.ts';
 import { type IndexedSheets, plateOf } from './indexed-sheets.ts';
 import { allTowards, type LaidBlank, type Laying, laySheet, type NoFits, type Plate } from './lay-sheet.ts';
+import { layInPairs } from './outline-pairs.ts';
 import { outlineModel } from './outline-relaxation.ts';
 import { roundAndRectangular, type SoftBlank } from './overlap-relaxation.ts';
 import { placeByOverlap } from './overlap-search.ts';
@@ -30,14 +31,16 @@ const UM_PER_MM = 1000;
 /** States of the first beam, how they grow, and the most. */
 const FIRST_BEAM = 20;
 const GROWTH = 1.7;
-const MOST_BEAM = 2000;
-const largeFirst = [0.5, 0.3, 0.8, 1, 0.15] as const;
+const MOST_BEAM = 5000;
+const largeFirst = [0.5, 0.3, 0, 0.8, 0.15] as const;
 const NOISE = 0.1;
+const raggedness = [0.2, 0.8, 0.1, 0.4] as const;
 /** Blanks that only touch count as apart: half the gap and a hair, mm. */
 const HAIR = 2e-7;
 /** Orders in which the sheets are laid before overlaps are taken down. */
 const ORDERS = 6;
 const STRAY = 0.5;
+const pairings = [null, 'box', null, 'hull'] as const;
 /** Changes until a search of outlines starts anew, and how that grows. */
 const FIRST_LOOKS = 2000;
 const MORE_LOOKS = 1.5;
@@ -133,6 +136,7 @@ function byBeam(
     const found = pack(isSwapped ? swapped(grown) : grown, isSwapped ? swapped(plates) : plates, {
       width,
       largeFirst: largeFirst[Math.floor(turn / 2) % largeFirst.length] ?? 0.5,
+      ragged: raggedness[Math.floor(turn / 2) % raggedness.length] ?? 0.2,
       noise: turn < 2 ? 0 : NOISE,
       random,
       isOver,
@@ -236,7 +240,8 @@ function bestLaid(
     const laying = { order: sorted.map(({ index }) => index), towards, lying: 'free' } as const;
     let left = kinds.map((kind) => kind);
     const laid = plates.map((plate) => {
-      const own = laySheet(plate, left, laying, noFits);
+      const pairing = pairings[(round + order) % pairings.length] ?? null;
+      const own = pairing ? layInPairs(plate, left, laying, noFits, pairing) : laySheet(plate, left, laying, noFits);
       left = left.map((kind, index) => ({ ...kind, count: kind.count - own.filter((one) => one.kind === index).length })); // prettier-ignore
       return own;
     });

@@ -49,7 +49,7 @@ describe('cuts right across', () => {
   test('a pinwheel that may not be turned does not fit a full sheet by shears', () => {
     const flat = { width: 20, height: 10, canTurn: false, count: 2 };
     const kinds = [flat, { ...flat, width: 10, height: 20 }, { ...flat, width: 10, height: 10, count: 1 }];
-    const terms = { width: 500, largeFirst: 0.5, noise: 0, random: seeded(1), isOver: () => false };
+    const terms = { width: 500, largeFirst: 0.5, ragged: 0.2, noise: 0, random: seeded(1), isOver: () => false };
     expect(packByGuillotine(kinds, [{ width: 30, height: 30 }], terms)).toBeNull();
     expect(packByGuillotine(kinds, [{ width: 40, height: 30 }], terms)).toHaveLength(5);
   });

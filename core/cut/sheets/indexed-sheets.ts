@@ -2,6 +2,7 @@
 import { convexDecomposition } from '../../geometry/convex-decomposition.ts';
 import { convexHull, type Point, polygonArea } from '../../geometry/convex-polygon.ts';
 import type { Shape } from '../../geometry/no-fit-polygon.ts';
+import { rightTurns } from './blank-turns.ts';
 import type { BlankKind, Plate } from './lay-sheet.ts';
 import type { SheetPiece, SheetProblem } from './sheet-problem.ts';
 
@@ -26,18 +27,25 @@ export interface IndexedSheets {
 
 /**
  * Indexes the pieces of a problem.
- * @param gap      between blanks, mm
- * @param isTilted  whether outlines without a grain lie at other angles than right ones, too
+ * @param gap     between blanks, mm
+ * @param turnsOf  degrees a piece is turned by in each orientation
  */
-export function indexSheets(pieces: readonly SheetPiece[], gap: number, isTilted = false): IndexedSheets {
+export function indexSheets(
+  pieces: readonly SheetPiece[],
+  gap: number,
+  turnsOf: (piece: SheetPiece) => readonly number[] = rightTurns,
+): IndexedSheets {
   const nested = nestedIn(pieces, gap);
   return {
-    kinds: pieces.map((piece, index) => ({
-      turns: turnsOf(piece, isTilted),
-      ways: turnsOf(piece, isTilted).map((degrees) => shapeOf(piece, degrees)),
-      areaMm2: areaMm2Of(piece),
-      count: piece.count - nested.reduce((sum, { disc, count }) => sum + (disc === index ? count : 0), 0),
-    })),
+    kinds: pieces.map((piece, index) => {
+      const turns = turnsOf(piece);
+      return {
+        turns,
+        ways: turns.map((degrees) => shapeOf(piece, degrees)),
+        areaMm2: areaMm2Of(piece),
+        count: piece.count - nested.reduce((sum, { disc, count }) => sum + (disc === index ? count : 0), 0),
+      };
+    }),
     nested,
   };
 }
@@ -46,18 +54,6 @@ export function indexSheets(pieces: readonly SheetPiece[], gap: number, isTilted
 export function plateOf({ sheets, gap, margin }: SheetProblem, index: number): Plate {
   const { width = 0, height = 0 } = sheets[index] ?? {};
   return { width, height, gap, margin };
-}
-
-/** Angles of a tilted outline are multiples of this, degrees. */
-const TILT = 15;
-
-/** Degrees a piece is turned by in each orientation. */
-export function turnsOf(piece: SheetPiece, isTilted = false): readonly number[] {
-  if (piece.shape === 'disc' || piece.shape === 'washer') return [0];
-  if (piece.shape === 'outline' && piece.rotatable && isTilted)
-    return Array.from({ length: 360 / TILT }, (_, turn) => turn * TILT);
-  if (piece.shape === 'outline') return piece.rotatable ? [0, 90, 180, 270] : [0, 180];
-  return piece.rotatable && piece.width !== piece.height ? [0, 90] : [0];
 }
 
 /** The shape of a piece as it lies. */

@@ -1,8 +1,9 @@
 // Filling one sheet: whichever place is taken first, every gap and margin is kept, and a square of discs finds its room.
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { rightTurns } from './blank-turns.ts';
 import { sheetFaultsOf } from './fixtures/check-sheets.ts';
-import { indexSheets, turnsOf } from './indexed-sheets.ts';
+import { indexSheets } from './indexed-sheets.ts';
 import { allTowards, type Laying, laySheet, NoFits } from './lay-sheet.ts';
 import { type Placement, type SheetProblem, sheetProblemSchema } from './sheet-problem.ts';
 
@@ -14,7 +15,7 @@ function lay(problem: SheetProblem, laying: Omit<Laying, 'order'>): Placement[] 
   const order = [...kinds.keys()];
   return laySheet(plate, kinds, { ...laying, order }, new NoFits(problem.gap)).map(({ kind, way, x, y }) => {
     const [piece, shape] = [problem.pieces[kind]!, kinds[kind]!.ways[way]!];
-    const turn = turnsOf(piece)[way] ?? 0;
+    const turn = rightTurns(piece)[way] ?? 0;
     const isTurned = turn === 90 || turn === 270;
     return { piece: piece.id, x: x - shape.width / 2, y: y - shape.height / 2, rotated: isTurned };
   });

@@ -7,6 +7,8 @@ export interface BlankKind {
   /** As given, turned, ... */
   readonly ways: readonly Shape[];
   readonly count: number;
+  /** Index of the kind of which this is a pair: it takes two of that one's count. */
+  readonly pairOf?: number;
 }
 
 /** A blank on a sheet. */
@@ -82,9 +84,12 @@ interface Places {
 export function laySheet(plate: Plate, kinds: readonly BlankKind[], laying: Laying, noFits: NoFits): LaidBlank[] {
   const { order } = laying;
   const laid: (LaidBlank & { readonly shape: Shape })[] = [];
+  const left = kinds.map(({ count }) => count);
   const waiting = order.map((kind) => kinds[kind]?.ways.map((shape, way) => placesOf(plate, shape, kind, way)) ?? []);
   order.forEach((kind, at) => {
-    for (let count = kinds[kind]?.count ?? 0; count > 0; count -= 1) {
+    const pairOf = kinds[kind]?.pairOf;
+    const [source, each] = pairOf === undefined ? [kind, 1] : [pairOf, 2];
+    for (; (left[source] ?? 0) >= each; left[source] = (left[source] ?? 0) - each) {
       const best = place(waiting[at] ?? [], laying);
       if (!best) break;
       laid.push({ kind, way: best.of.way, x: best.x, y: best.y, shape: best.of.shape });

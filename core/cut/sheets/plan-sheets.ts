@@ -3,15 +3,17 @@
 import { seeded } from '../../measure/random.ts';
 import type { NoPlan } from '../no-plan.ts';
 import type { TimeBudget } from '../time-budget.ts';
+import { turnsAlongSides, turnsAskew } from './blank-turns.ts';
 import { denserSheets, type Filled, laidByGuillotine, needOf } from './denser-sheets.ts';
 import { discsInRows } from './disc-rows.ts';
 import { type IndexedSheets, indexSheets, plateOf } from './indexed-sheets.ts';
 import { boundByLargeBlanks } from './large-blanks.ts';
 import { allTowards, type BlankKind, type LaidBlank, type Laying, laySheet, NoFits } from './lay-sheet.ts';
 import { type FilledPlan, lessMetal } from './less-metal.ts';
+import { layInPairs, type Pairing } from './outline-pairs.ts';
 import { sheetChoices } from './sheet-choices.ts';
 import { isBetterPlan, planOf } from './sheet-plan.ts';
-import type { SheetPlan, SheetProblem } from './sheet-problem.ts';
+import type { SheetPiece, SheetPlan, SheetProblem } from './sheet-problem.ts';
 
 /** Tries in usual orders before less metal is looked for. */
 const USUAL_TRIES = 24;
@@ -38,7 +40,7 @@ export function* planSheets(problem: SheetProblem, clock: TimeBudget): Generator
   const isFree = problem.cutting === 'free';
   const hasOutlines = problem.pieces.some(({ shape }) => shape === 'outline');
   const canTilt = isFree && problem.pieces.some((piece) => piece.shape === 'outline' && piece.rotatable);
-  const tilted = canTilt ? indexSheets(problem.pieces, problem.gap, true) : null;
+  const tilted = canTilt ? indexSheets(problem.pieces, problem.gap, tiltsIn(problem)) : null;
   const homeless = problem.pieces.find(
     (_piece, index) => (kinds.kinds[index]?.count ?? 0) > 0 && !fitsAny(problem, tilted ?? kinds, index),
   );
@@ -56,10 +58,11 @@ export function* planSheets(problem: SheetProblem, clock: TimeBudget): Generator
   };
   const laying = clock.seconds * (hasOutlines && isFree ? LAYING_OUTLINES_SHARE : LAYING_SHARE);
   for (let round = 0; round < MOST_TRIES; round += 1) {
-    // Every third round lays outlines at other angles, too.
-    const of = tilted && round % TILTED_EVERY === TILTED_EVERY - 1 ? tilted : kinds;
-    const own = layingOf(tilted ? Math.floor(round / 2) : round, of, random);
-    const plan = take(fill(problem, of, own, noFits), of);
+    // Outlines are laid alone or in pairs, by right angles or along any side, in turn.
+    const of = tilted && round % 4 > 1 ? tilted : kinds;
+    const pairing = hasOutlines && round % 2 === 1 ? (round % 8 < 4 ? 'box' : 'hull') : null;
+    const own = layingOf(hasOutlines ? Math.floor(round / (tilted ? 4 : 2)) : round, of, random);
+    const plan = take(fill(problem, of, own, { noFits, pairing }), of);
     if (plan) yield plan;
     if ((isProvedPlan(held.best) && round >= USUAL_TRIES) || clock.elapsed() > laying) break;
   }
@@ -96,6 +99,14 @@ export function* planSheets(problem: SheetProblem, clock: TimeBudget): Generator
   }
 }
 
+/** Along its long sides, or askew where it fits no sheet that way. */
+function tiltsIn(problem: SheetProblem): (piece: SheetPiece) => readonly number[] {
+  return (piece) => {
+    const own = indexSheets([piece], problem.gap, turnsAlongSides);
+    return fitsAny(problem, own, 0) ? (own.kinds[0]?.turns ?? []) : turnsAskew(piece);
+  };
+}
+
 const isProvedPlan = (plan: SheetPlan | null) => plan?.proved === true;
 
 function fitsAny({ sheets, margin }: SheetProblem, { kinds }: IndexedSheets, index: number): boolean {
@@ -127,8 +138,14 @@ function layingOf(round: number, { kinds }: IndexedSheets, random: () => number)
   };
 }
 
+interface LayingTerms {
+  readonly noFits: NoFits;
+  /** How outlines are laid in pairs first; null for not at all. */
+  readonly pairing: Pairing | null;
+}
+
 /** Fills sheets one after the other, each time the sheet that holds most for its money. */
-function fill(problem: SheetProblem, { kinds }: IndexedSheets, laying: Laying, noFits: NoFits): Filled[] | null {
+function fill(problem: SheetProblem, { kinds }: IndexedSheets, laying: Laying, terms: LayingTerms): Filled[] | null {
   const filled: Filled[] = [];
   let left: IndexedSheets['kinds'] = kinds;
   const free = problem.sheets.map(({ count }) => count ?? Infinity);
@@ -137,7 +154,7 @@ function fill(problem: SheetProblem, { kinds }: IndexedSheets, laying: Laying, n
       if ((free[index] ?? 0) <= 0) return [];
       const laid =
         problem.cutting === 'free'
-          ? laidFreely(problem, index, left, laying, noFits)
+          ? laidFreely(problem, index, left, laying, terms)
           : laidByGuillotine(problem, { kinds: left }, index, laying);
       if (laid.length === 0) return [];
       const holds = laid.reduce((sum, { kind }) => sum + (left[kind]?.areaMm2 ?? 0), 0);
@@ -164,11 +181,12 @@ function fill(problem: SheetProblem, { kinds }: IndexedSheets, laying: Laying, n
 function laidFreely(
   problem: SheetProblem,
   sheet: number,
-  left: readonly BlankKind[],
+  left: IndexedSheets['kinds'],
   laying: Laying,
-  noFits: NoFits,
+  { noFits, pairing }: LayingTerms,
 ): LaidBlank[] {
-  const touching = laySheet(plateOf(problem, sheet), left, laying, noFits);
+  const plate = plateOf(problem, sheet);
+  const touching = pairing ? layInPairs(plate, left, laying, noFits, pairing) : laySheet(plate, left, laying, noFits);
   const rows = inRows(problem, sheet, left);
   return rows && rows.length > touching.length ? rows : touching;
 }

@@ -1,5 +1,8 @@
 // Beam search on skylines: packs rectangles into a fixed set of sheets, the lowest gap first, and keeps the states that
-// waste least. Lengths are whole numbers, so that exact fits fit. docs/decisions/018 says what was measured.
+// waste least and are least ragged. Lengths are whole numbers, so that exact fits fit. docs/decisions/018 says what was
+// measured.
+import { greatestCommonDivisor } from '../../measure/gcd.ts';
+import { ReachableLengths, type UnreachableRests } from './reachable-lengths.ts';
 
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices below their lengths, in the innermost loop there is */
 
@@ -32,6 +35,8 @@ export interface BeamTerms {
   readonly width: number;
   /** How much large rectangles are preferred first: 0 not at all to 1. */
   readonly largeFirst: number;
+  /** How much each step of the skyline counts against a state. */
+  readonly ragged: number;
   /** Random share of the guide. */
   readonly noise: number;
   readonly random: () => number;
@@ -44,28 +49,33 @@ interface State {
   readonly heights: number[];
   readonly lengths: number[];
   readonly left: Int16Array;
+  /** Of the counts that are left. */
+  readonly leftKey: string;
   waste: number;
+  /** Least waste that is still to come. */
+  toCome: number;
   readonly area: number;
   readonly laid: number;
   readonly parent: State | null;
   readonly place: BeamPlace | null;
-  /** The segment to fill next. */
+  /** The segment to fill next, and whether its higher wall is on the right. */
   lowest: number;
 }
 
-interface Child {
-  readonly state: State;
-  readonly guide: number;
-  /** −1: the segment stays empty. */
+/** A rectangle put on the lowest segment, or −1: the segment stays empty. */
+interface Move {
   readonly kind: number;
   readonly isTurned: boolean;
-  readonly isRight: boolean;
 }
 
 /** A little waste everywhere, so that the first states differ by more than nothing. */
 const BASE_WASTE = 0.003;
 /** Bonus for each edge that is flush. */
 const FLUSH = 0.06;
+/** Longest side of a plate, in steps of all lengths, for which reachable lengths are computed. */
+const MOST_CELLS = 6000;
+/** Children that are sorted for each state that is kept. */
+const SORTED_SHARE = 2;
 
 /** @returns places of all rectangles; null where the beam found no room for all */
 export function packByBeam(
@@ -73,36 +83,52 @@ export function packByBeam(
   plates: readonly BeamPlate[],
   terms: BeamTerms,
 ): readonly BeamPlace[] | null {
-  return new SkylineBeam(kinds, plates, terms).run();
+  const step = greatestCommonDivisor(kinds.flatMap(({ width, height, count }) => (count > 0 ? [width, height] : []))) || 1; // prettier-ignore
+  const cells = <Sides extends BeamPlate>(rows: readonly Sides[]) =>
+    rows.map((row) => ({ ...row, width: Math.floor(row.width / step), height: Math.floor(row.height / step) }));
+  const places = new SkylineBeam(cells(kinds), cells(plates), terms).run();
+  return places?.map((place) => ({ ...place, x: place.x * step, y: place.y * step })) ?? null;
 }
 
 class SkylineBeam {
   readonly #kinds: readonly BeamKind[];
   readonly #plates: readonly BeamPlate[];
   readonly #terms: BeamTerms;
+  readonly #moves: readonly Move[];
   readonly #total: number;
   readonly #spare: number;
   readonly #base: number;
+  readonly #reachable: ReachableLengths | null;
 
   constructor(kinds: readonly BeamKind[], plates: readonly BeamPlate[], terms: BeamTerms) {
     this.#kinds = kinds;
     this.#plates = plates;
     this.#terms = terms;
+    this.#moves = kinds.flatMap(({ width, height, canTurn, count }, kind): Move[] => {
+      if (count === 0) return [];
+      const ways = canTurn && width !== height ? [false, true] : [false];
+      return ways.map((isTurned) => ({ kind, isTurned }));
+    });
     this.#total = kinds.reduce((sum, { count }) => sum + count, 0);
     const holds = plates.reduce((sum, { width, height }) => sum + width * height, 0);
     this.#spare = holds - kinds.reduce((sum, { width, height, count }) => sum + width * height * count, 0);
     this.#base = (BASE_WASTE * holds) / plates.length;
+    const longest = Math.max(0, ...plates.flatMap(({ width, height }) => [width, height]));
+    this.#reachable = longest <= MOST_CELLS ? new ReachableLengths(kinds, longest) : null;
   }
 
   run(): readonly BeamPlace[] | null {
     const [plate] = this.#plates;
     if (!plate || this.#spare < 0) return null;
+    const left = Int16Array.from(this.#kinds, ({ count }) => count);
     const root = this.#settled({
       plate: 0,
       heights: [0],
       lengths: [plate.width],
-      left: Int16Array.from(this.#kinds, ({ count }) => count),
+      left,
+      leftKey: left.join(),
       waste: 0,
+      toCome: 0,
       area: 0,
       laid: 0,
       parent: null,
@@ -112,15 +138,13 @@ class SkylineBeam {
     let level = root ? [root] : [];
     while (level.length > 0) {
       if (this.#terms.isOver()) return null;
-      const children = level.flatMap((state) => this.#childrenOf(state));
-      children.sort((a, b) => a.guide - b.guide);
       const next: State[] = [];
       const seen = new Set<string>();
-      for (const child of children) {
+      for (const { state, move } of this.#bestFirst(level)) {
         if (next.length >= this.#terms.width) break;
-        const state = this.#grown(child);
-        if (state.laid === this.#total) return placesOf(state);
-        const settled = this.#settled(state);
+        const grown = this.#grown(state, move);
+        if (grown.laid === this.#total) return placesOf(grown);
+        const settled = this.#settled(grown);
         if (!settled) continue;
         const key = keyOf(settled);
         if (seen.has(key)) continue;
@@ -130,6 +154,28 @@ class SkylineBeam {
       level = next;
     }
     return null;
+  }
+
+  /** The children of a level, the best first; they are sorted in lots, since mostly the first lot will do. */
+  *#bestFirst(level: readonly State[]): Generator<{ readonly state: State; readonly move: Move | null }> {
+    const ways = this.#moves.length + 1;
+    const guides = new Float64Array(level.length * ways).fill(Infinity);
+    level.forEach((state, at) => {
+      this.#guideMoves(state, guides, at * ways);
+    });
+    const sorted = guides.slice().sort();
+    const lot = SORTED_SHARE * this.#terms.width;
+    for (let [from, above] = [0, -Infinity]; from < sorted.length && sorted[from]! < Infinity; from += lot) {
+      const upTo = sorted[Math.min(sorted.length - 1, from + lot)]!;
+      const chosen: number[] = [];
+      for (let at = 0; at < guides.length; at += 1) {
+        const guide = guides[at]!;
+        if (guide > above && guide <= upTo && guide < Infinity) chosen.push(at);
+      }
+      for (const at of chosen.sort((a, b) => guides[a]! - guides[b]!))
+        yield { state: level[Math.floor(at / ways)]!, move: this.#moves[at % ways] ?? null };
+      above = upTo;
+    }
   }
 
   /** Raises the lowest segment until something fits; goes to the next plate when this one is full. */
@@ -146,10 +192,17 @@ class SkylineBeam {
         continue;
       }
       state.lowest = lowest;
-      if (this.#fitsAny(state, state.lengths[lowest]!, plate.height - state.heights[lowest]!)) return state;
+      if (this.#fitsAny(state, state.lengths[lowest]!, plate.height - state.heights[lowest]!)) break;
       this.#raise(state);
       if (state.waste > this.#spare) return null;
     }
+    const rests = this.#restsOf(state);
+    if (rests) state.toCome = wasteToCome(state, this.#plates[state.plate]!.height, rests);
+    return state.waste + state.toCome > this.#spare ? null : state;
+  }
+
+  #restsOf({ left, leftKey }: State): UnreachableRests | null {
+    return this.#reachable?.restsOf(left, leftKey) ?? null;
   }
 
   #fitsAny({ left }: State, width: number, height: number): boolean {
@@ -172,50 +225,50 @@ class SkylineBeam {
     join(heights, lengths);
   }
 
-  #childrenOf(state: State): Child[] {
-    const { heights, lengths, lowest, left } = state;
-    const plate = this.#plates[state.plate]!;
+  /** Sides of the lowest segment: how far its walls go up, its length, and the room above it. */
+  #gapOf({ heights, lengths, lowest, plate }: State) {
+    const { height } = this.#plates[plate]!;
     const y = heights[lowest]!;
-    const [length, room] = [lengths[lowest]!, plate.height - y];
-    const [leftWall, rightWall] = [
-      (heights[lowest - 1] ?? plate.height) - y,
-      (heights[lowest + 1] ?? plate.height) - y,
-    ];
+    const [leftWall, rightWall] = [(heights[lowest - 1] ?? height) - y, (heights[lowest + 1] ?? height) - y];
     const isRight = rightWall > leftWall;
-    const narrowest = this.#narrowest(left);
-    const children: Child[] = [];
-    this.#kinds.forEach((kind, index) => {
-      if (left[index]! === 0) return;
-      for (const isTurned of kind.canTurn && kind.width !== kind.height ? [false, true] : [false]) {
-        const [width, height] = isTurned ? [kind.height, kind.width] : [kind.width, kind.height];
-        if (width > length || height > room) continue;
-        let waste = state.waste;
-        const rest = length - width;
-        if (rest > 0 && rest < narrowest) waste += rest * Math.min(height, isRight ? leftWall : rightWall);
-        if (room > height && room - height < narrowest) waste += width * (room - height);
-        if (waste > this.#spare) continue;
-        const flush = Number(rest === 0) + Number(height === leftWall || height === rightWall);
-        const guide = this.#guide(waste, state.area + width * height, state.laid + 1) * (1 - FLUSH * flush);
-        children.push({ state, guide, kind: index, isTurned, isRight });
-      }
-    });
-    const empty = state.waste + Math.min(leftWall, rightWall) * length;
-    // Nothing is laid here although something would fit.
-    if (state.laid > 0 && empty <= this.#spare)
-      children.push({
-        state,
-        guide: this.#guide(empty, state.area, state.laid),
-        kind: -1,
-        isTurned: false,
-        isRight,
-      });
-    return children;
+    const [high, low] = isRight ? [rightWall, leftWall] : [leftWall, rightWall];
+    return { y, length: lengths[lowest]!, room: height - y, high, low, isRight };
   }
 
-  #guide(waste: number, area: number, laid: number): number {
-    const { largeFirst, noise, random } = this.#terms;
+  /** Writes the guide of each move of a state, Infinity where there is no room for it; the last move is to lay nothing. */
+  #guideMoves(state: State, guides: Float64Array, from: number): void {
+    const { left, laid, heights } = state;
+    const { length, room, high, low } = this.#gapOf(state);
+    const narrowest = this.#narrowest(left);
+    const rests = this.#restsOf(state);
+    const unreachable = (own: Int32Array | undefined, rest: number) => own?.[rest] ?? (rest < narrowest ? rest : 0);
+    this.#moves.forEach(({ kind, isTurned }, move) => {
+      if (left[kind]! === 0) return;
+      const own = this.#kinds[kind]!;
+      const [width, height] = isTurned ? [own.height, own.width] : [own.width, own.height];
+      if (width > length || height > room) return;
+      const rest = length - width;
+      // Blanks lie against the higher wall: the rest is as deep as the lower one.
+      const beside = unreachable(rests?.across, rest) * Math.min(height, low);
+      const above = unreachable(rests?.up, room - height) * width;
+      const waste = state.waste + Math.max(state.toCome, beside + above);
+      if (waste > this.#spare) return;
+      const flush = Number(rest === 0) + Number(height === high || height === low);
+      const steps = heights.length + Number(rest > 0) - Number(height === high) - Number(rest === 0 && height === low);
+      const guide = this.#guide(waste, state.area + width * height, laid + 1, steps);
+      guides[from + move] = guide * (1 - FLUSH * flush);
+    });
+    const waste = state.waste + Math.max(state.toCome, low * length);
+    // Nothing is laid here although something would fit.
+    if (laid > 0 && waste <= this.#spare)
+      guides[from + this.#moves.length] = this.#guide(waste, state.area, laid, heights.length - 1);
+  }
+
+  #guide(waste: number, area: number, laid: number, steps: number): number {
+    const { largeFirst, ragged, noise, random } = this.#terms;
     const share = (waste + this.#base) / (area + waste);
-    return (share / Math.pow(area / laid, largeFirst)) * (1 + noise * random());
+    const size = Math.pow(area / laid, largeFirst);
+    return (share / size) * (1 + ragged * Math.max(0, steps - 1)) * (1 + noise * random());
   }
 
   #narrowest(left: Int16Array): number {
@@ -226,19 +279,20 @@ class SkylineBeam {
     );
   }
 
-  #grown({ state, kind, isTurned, isRight }: Child): State {
+  #grown(state: State, move: Move | null): State {
     const heights = state.heights.slice();
     const lengths = state.lengths.slice();
-    if (kind < 0) {
+    if (!move) {
       const grown = { ...state, heights, lengths, parent: state, place: null };
       this.#raise(grown);
       return grown;
     }
+    const { kind, isTurned } = move;
     const { lowest } = state;
+    const { y, length, isRight } = this.#gapOf(state);
     const own = this.#kinds[kind]!;
     const [width, height] = isTurned ? [own.height, own.width] : [own.width, own.height];
-    const y = heights[lowest]!;
-    const rest = lengths[lowest]! - width;
+    const rest = length - width;
     let x = isRight ? rest : 0;
     for (let at = 0; at < lowest; at += 1) x += lengths[at]!;
     if (rest === 0) heights[lowest] = y + height;
@@ -255,12 +309,34 @@ class SkylineBeam {
       heights,
       lengths,
       left,
+      leftKey: left.join(),
       area: state.area + width * height,
       laid: state.laid + 1,
       parent: state,
       place: { plate: state.plate, kind, x, y, isTurned },
     };
   }
+}
+
+/**
+ * Least waste above a skyline. Every upright line crosses blanks one above the other, every level line between two walls
+ * crosses blanks side by side; what their sides cannot make stays empty.
+ */
+function wasteToCome({ heights, lengths }: State, top: number, { across, up }: UnreachableRests): number {
+  const upright = heights.reduce((sum, height, at) => sum + up[top - height]! * lengths[at]!, 0);
+  const levels = [...new Set(heights)].filter((height) => height < top).sort((a, b) => a - b);
+  const level = levels.reduce((sum, y, at) => {
+    let [run, empty] = [0, 0];
+    for (let segment = 0; segment <= heights.length; segment += 1) {
+      if (segment < heights.length && heights[segment]! <= y) run += lengths[segment]!;
+      else {
+        empty += across[run]!;
+        run = 0;
+      }
+    }
+    return sum + empty * ((levels[at + 1] ?? top) - y);
+  }, 0);
+  return Math.max(upright, level);
 }
 
 /** Segments of one height are one. */
@@ -273,8 +349,8 @@ function join(heights: number[], lengths: number[]): void {
   }
 }
 
-const keyOf = ({ plate, heights, lengths, left }: State) =>
-  `${String(plate)}:${heights.join()}|${lengths.join()}|${left.join()}`;
+const keyOf = ({ plate, heights, lengths, leftKey }: State) =>
+  `${String(plate)}:${heights.join()}|${lengths.join()}|${leftKey}`;
 
 function placesOf(state: State): BeamPlace[] {
   const places: BeamPlace[] = [];
