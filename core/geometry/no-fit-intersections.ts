@@ -1,5 +1,6 @@
 // Intersections of no-fit polygons: there a shape touches two neighbours, or a neighbour and the edge of the sheet.
 import type { Point } from './convex-polygon.ts';
+import { onBoundary } from './no-fit-boundary.ts';
 import type { NoFitPart, NoFitPolygon } from './no-fit-polygon.ts';
 
 /** A no-fit polygon and the place of its middle. */
@@ -11,15 +12,27 @@ export interface PlacedNoFit {
 
 /** Calls `found` for every intersection of the edges of two no-fit polygons. */
 export function intersections(a: PlacedNoFit, b: PlacedNoFit, found: (x: number, y: number) => void): void {
-  for (const part of a.region.parts) for (const other of b.region.parts) partCrossings(a, part, b, other, found);
+  for (const part of boundaryOf(a.region))
+    for (const other of boundaryOf(b.region)) partCrossings(a, part, b, other, found);
 }
 
 /** Calls `found` for every self-intersection: there a shape touches one neighbour twice, in its notch. */
 export function selfIntersections(a: PlacedNoFit, found: (x: number, y: number) => void): void {
-  const { parts } = a.region;
+  const parts = boundaryOf(a.region);
   parts.forEach((part, index) => {
+    // A place where the shape fits exactly.
+    for (const { from, to } of part.lines) if (from.x === to.x && from.y === to.y) found(a.x + from.x, a.y + from.y);
     for (const other of parts.slice(index + 1)) partCrossings(a, part, a, other, found);
   });
+}
+
+const boundaries = new WeakMap<NoFitPolygon, readonly NoFitPart[]>();
+
+function boundaryOf(region: NoFitPolygon): readonly NoFitPart[] {
+  let parts = boundaries.get(region);
+  // A part without lines and circles on the boundary touches nothing.
+  if (!parts) boundaries.set(region, (parts = onBoundary(region.parts).filter(({ lines, circles }) => lines.length + circles.length > 0))); // prettier-ignore
+  return parts;
 }
 
 function partCrossings(
@@ -70,7 +83,7 @@ export function intersectionsWithEdges(
     const isUpright = from.x === to.x;
     // The line's own coordinate is exact: only the other one is computed.
     const exact = (px: number, py: number) => (isUpright ? found(from.x, py) : found(px, from.y));
-    for (const { lines, circles, radius } of laid.region.parts) {
+    for (const { lines, circles, radius } of boundaryOf(laid.region)) {
       for (const line of lines) lineAndLine(from, to, at(laid, line.from), at(laid, line.to), exact);
       for (const circle of circles) lineAndCircle(from, to, at(laid, circle), radius, exact);
     }
@@ -93,6 +106,7 @@ function lineAndLine(a: Point, b: Point, c: Point, d: Point, found: (x: number, 
 function lineAndCircle(a: Point, b: Point, centre: Point, radius: number, found: (x: number, y: number) => void): void {
   const [dx, dy] = [b.x - a.x, b.y - a.y];
   const length = Math.hypot(dx, dy);
+  if (length === 0) return;
   const along = ((centre.x - a.x) * dx + (centre.y - a.y) * dy) / length;
   const [fx, fy] = [a.x + (dx / length) * along, a.y + (dy / length) * along];
   const square = radius * radius - (centre.x - fx) ** 2 - (centre.y - fy) ** 2;

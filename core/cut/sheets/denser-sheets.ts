@@ -167,7 +167,7 @@ function byOutlines(
   const model = outlineModel(kinds.kinds, noFits, half, 2 * HAIR);
   // Other orders now and then: a search that starts badly seldom recovers.
   for (let [turn, most] = [0, FIRST_LOOKS]; !isOver(); turn += 1, most *= MORE_LOOKS) {
-    const start = bestLaid(kinds, plates, { random, noFits, round: round + turn * ORDERS }, ORDERS);
+    const start = bestLaid(kinds, plates, { random, noFits, isOver, round: round + turn * ORDERS }, ORDERS);
     const laid = start.laid.map((own) => own.map((blank) => ({ ...blank, x: blank.x - shift, y: blank.y - shift })));
     const rest = start.rest.map((kind): LaidBlank => ({ kind, way: 0, x: 0, y: 0 }));
     let looks = 0;
@@ -207,7 +207,7 @@ function byOverlap(
     };
   };
   const plates = choice.sheets.map((sheet) => plateOf(problem, sheet));
-  const start = bestLaid(kinds, plates, { random, noFits, round }, ORDERS);
+  const start = bestLaid(kinds, plates, { random, noFits, isOver, round }, ORDERS);
   const rest = start.rest.map((kind) => soft(kind, 0, 0, 0));
   const laid = start.laid.map((own) => own.map(({ kind, way, x, y }) => soft(kind, way, x, y)));
   const insides = plates.map(({ width, height }) => ({ width: width - 2 * shift, height: height - 2 * shift }));
@@ -227,12 +227,12 @@ function byOverlap(
 function bestLaid(
   { kinds }: IndexedSheets,
   plates: readonly Plate[],
-  { random, noFits, round }: Pick<DenserTerms, 'random' | 'noFits' | 'round'>,
+  { random, noFits, round, isOver }: DenserTerms,
   orders: number,
 ): { readonly laid: readonly (readonly LaidBlank[])[]; readonly rest: readonly number[] } {
   let best: { laid: LaidBlank[][]; rest: number[] } = { laid: [], rest: [] };
   let least = Infinity;
-  for (let order = 0; order < orders && least > 0; order += 1) {
+  for (let order = 0; order < orders && least > 0 && !(order > 0 && isOver()); order += 1) {
     const isShaken = round + order > 1;
     const size = (index: number) => (kinds[index]?.areaMm2 ?? 0) * (isShaken ? 1 + STRAY * (2 * random() - 1) : 1);
     const sorted = [...kinds.keys()].map((index) => ({ index, size: size(index) })).sort((a, b) => b.size - a.size);
@@ -241,7 +241,7 @@ function bestLaid(
     let left = kinds.map((kind) => kind);
     const laid = plates.map((plate) => {
       const pairing = pairings[(round + order) % pairings.length] ?? null;
-      const own = pairing ? layInPairs(plate, left, laying, noFits, pairing) : laySheet(plate, left, laying, noFits);
+      const own = pairing ? layInPairs(plate, left, laying, { noFits, pairing, isOver }) : laySheet(plate, left, laying, noFits, isOver); // prettier-ignore
       left = left.map((kind, index) => ({ ...kind, count: kind.count - own.filter((one) => one.kind === index).length })); // prettier-ignore
       return own;
     });

@@ -80,8 +80,14 @@ interface Places {
   readonly known: Set<number>;
 }
 
-/** Lays as many blanks as fit, kind by kind. */
-export function laySheet(plate: Plate, kinds: readonly BlankKind[], laying: Laying, noFits: NoFits): LaidBlank[] {
+/** Lays as many blanks as fit, kind by kind, until it is over. */
+export function laySheet(
+  plate: Plate,
+  kinds: readonly BlankKind[],
+  laying: Laying,
+  noFits: NoFits,
+  isOver: () => boolean = () => false,
+): LaidBlank[] {
   const { order } = laying;
   const laid: (LaidBlank & { readonly shape: Shape })[] = [];
   const left = kinds.map(({ count }) => count);
@@ -89,7 +95,7 @@ export function laySheet(plate: Plate, kinds: readonly BlankKind[], laying: Layi
   order.forEach((kind, at) => {
     const pairOf = kinds[kind]?.pairOf;
     const [source, each] = pairOf === undefined ? [kind, 1] : [pairOf, 2];
-    for (; (left[source] ?? 0) >= each; left[source] = (left[source] ?? 0) - each) {
+    for (; (left[source] ?? 0) >= each && !isOver(); left[source] = (left[source] ?? 0) - each) {
       const best = place(waiting[at] ?? [], laying);
       if (!best) break;
       laid.push({ kind, way: best.of.way, x: best.x, y: best.y, shape: best.of.shape });

@@ -30,8 +30,7 @@ export function layInPairs(
   plate: Plate,
   kinds: readonly Kind[],
   laying: Laying,
-  noFits: NoFits,
-  pairing: Pairing,
+  { noFits, pairing, isOver }: { readonly noFits: NoFits; readonly pairing: Pairing; readonly isOver: () => boolean },
 ): LaidBlank[] {
   const pairs = kinds.flatMap((kind, base) => {
     const ways = kind.count < 2 ? [] : pairWays(kind, noFits, pairing);
@@ -45,7 +44,7 @@ export function layInPairs(
     const pair = pairs.findIndex(({ base }) => base === kind);
     return pair < 0 ? [kind] : [kinds.length + pair, kind];
   });
-  return laySheet(plate, all, { ...laying, order }, noFits).flatMap((blank) => {
+  return laySheet(plate, all, { ...laying, order }, noFits, isOver).flatMap((blank) => {
     const pair = pairs[blank.kind - kinds.length];
     if (!pair) return [blank];
     const blanks = pair.ways[blank.way]?.blanks ?? [];

@@ -57,12 +57,14 @@ export function* planSheets(problem: SheetProblem, clock: TimeBudget): Generator
     return plan;
   };
   const laying = clock.seconds * (hasOutlines && isFree ? LAYING_OUTLINES_SHARE : LAYING_SHARE);
+  // The first plan is laid to its end, however long that takes.
+  const isLaid = () => held.best !== null && clock.elapsed() > laying;
   for (let round = 0; round < MOST_TRIES; round += 1) {
     // Outlines are laid alone or in pairs, by right angles or along any side, in turn.
     const of = tilted && round % 4 > 1 ? tilted : kinds;
     const pairing = hasOutlines && round % 2 === 1 ? (round % 8 < 4 ? 'box' : 'hull') : null;
     const own = layingOf(hasOutlines ? Math.floor(round / (tilted ? 4 : 2)) : round, of, random);
-    const plan = take(fill(problem, of, own, { noFits, pairing }), of);
+    const plan = take(fill(problem, of, own, { noFits, pairing, isOver: isLaid }), of);
     if (plan) yield plan;
     if ((isProvedPlan(held.best) && round >= USUAL_TRIES) || clock.elapsed() > laying) break;
   }
@@ -140,6 +142,7 @@ function layingOf(round: number, { kinds }: IndexedSheets, random: () => number)
 
 interface LayingTerms {
   readonly noFits: NoFits;
+  readonly isOver: () => boolean;
   /** How outlines are laid in pairs first; null for not at all. */
   readonly pairing: Pairing | null;
 }
@@ -150,6 +153,7 @@ function fill(problem: SheetProblem, { kinds }: IndexedSheets, laying: Laying, t
   let left: IndexedSheets['kinds'] = kinds;
   const free = problem.sheets.map(({ count }) => count ?? Infinity);
   while (left.some(({ count }) => count > 0)) {
+    if (terms.isOver()) return null;
     const tried = problem.sheets.flatMap((sheet, index) => {
       if ((free[index] ?? 0) <= 0) return [];
       const laid =
@@ -183,10 +187,10 @@ function laidFreely(
   sheet: number,
   left: IndexedSheets['kinds'],
   laying: Laying,
-  { noFits, pairing }: LayingTerms,
+  { noFits, pairing, isOver }: LayingTerms,
 ): LaidBlank[] {
   const plate = plateOf(problem, sheet);
-  const touching = pairing ? layInPairs(plate, left, laying, noFits, pairing) : laySheet(plate, left, laying, noFits);
+  const touching = pairing ? layInPairs(plate, left, laying, { noFits, pairing, isOver }) : laySheet(plate, left, laying, noFits, isOver); // prettier-ignore
   const rows = inRows(problem, sheet, left);
   return rows && rows.length > touching.length ? rows : touching;
 }
