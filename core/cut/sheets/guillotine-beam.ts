@@ -1,6 +1,9 @@
 // Beam search for shears: every cut goes right across what is cut. A state is a stack of open rectangles; the last one
 // takes a block in its lower left corner, and one more cut makes two open rectangles of the rest. Lengths are whole
 // numbers, so that exact fits fit.
+import { greatestCommonDivisor } from '../../measure/gcd.ts';
+import { Candidates } from './best-first.ts';
+import { ReachableLengths } from './reachable-lengths.ts';
 import type { BeamKind, BeamPlace, BeamPlate, BeamTerms } from './skyline-beam.ts';
 
 interface Open {
@@ -36,24 +39,29 @@ interface Problem {
   readonly spare: number;
   /** A little waste everywhere. */
   readonly base: number;
+  readonly reachable: ReachableLengths | null;
 }
 
 interface State {
   readonly open: readonly Open[];
   readonly left: Int16Array;
+  /** Of the counts that are left. */
+  readonly leftKey: string;
   readonly waste: number;
+  /** Least waste in each open rectangle, and in all of them. */
+  readonly toCome: readonly number[];
+  readonly allToCome: number;
   readonly area: number;
   readonly laid: number;
   readonly parent: State | null;
   readonly places: readonly BeamPlace[];
 }
 
-interface Child {
-  readonly state: State;
-  /** null: the open rectangle stays empty. */
+/** A block in the lower left corner of the last open rectangle; null: it stays empty. */
+interface Move {
   readonly block: Block | null;
+  /** Whether the first cut goes up along the block. */
   readonly isUp: boolean;
-  readonly guide: number;
 }
 
 /** A little waste everywhere, so that the first states differ by more than nothing. */
@@ -61,12 +69,29 @@ const BASE_WASTE = 0.003;
 const FLUSH = 0.06;
 /** Two blanks make a block where no more than this share of it is empty. */
 const PAIR_WASTE = 0.04;
-/** Most blanks of one kind in a block each way, and most blocks of a problem. */
+/** Most blanks of one kind in a block each way, and most blocks of more than one blank. */
 const MOST_IN_ROW = 8;
-const MOST_BLOCKS = 600;
+const MOST_BLOCKS = 300;
+
+/** Longest side of a plate, in steps of all lengths, for which reachable lengths are computed. */
+const MOST_CELLS = 6000;
+/** Children that are sorted for each state that is kept. */
+const SORTED_SHARE = 2;
 
 /** @returns places of all rectangles, each freed by cuts right across; null where the beam found no room for all */
 export function packByGuillotine(
+  kinds: readonly BeamKind[],
+  plates: readonly BeamPlate[],
+  terms: BeamTerms,
+): readonly BeamPlace[] | null {
+  const step = greatestCommonDivisor(kinds.flatMap(({ width, height, count }) => (count > 0 ? [width, height] : []))) || 1; // prettier-ignore
+  const cells = <Sides extends BeamPlate>(rows: readonly Sides[]) =>
+    rows.map((row) => ({ ...row, width: Math.floor(row.width / step), height: Math.floor(row.height / step) }));
+  const places = packed(cells(kinds), cells(plates), terms);
+  return places?.map((place) => ({ ...place, x: place.x * step, y: place.y * step })) ?? null;
+}
+
+function packed(
   kinds: readonly BeamKind[],
   plates: readonly BeamPlate[],
   terms: BeamTerms,
@@ -76,23 +101,35 @@ export function packByGuillotine(
   const spare = holds - kinds.reduce((sum, { width, height, count }) => sum + width * height * count, 0);
   if (spare < 0 || total === 0) return null;
   const ways = waysOf(kinds);
-  const blocks = blocksOf(ways, spare);
-  const base = (BASE_WASTE * holds) / plates.length;
+  const longest = Math.max(0, ...plates.flatMap(({ width, height }) => [width, height]));
+  const problem: Problem = {
+    ways,
+    blocks: blocksOf(ways, spare),
+    spare,
+    base: (BASE_WASTE * holds) / plates.length,
+    reachable: longest <= MOST_CELLS ? new ReachableLengths(kinds, longest) : null,
+  };
+  const moves = [...problem.blocks.flatMap((block): Move[] => [{ block, isUp: true }, { block, isUp: false }]), { block: null, isUp: true }]; // prettier-ignore
   const open = plates.map((plate, index) => ({ plate: index, x: 0, y: 0, ...plate })).reverse();
   const left = Int16Array.from(kinds, ({ count }) => count);
-  const root = settled({ open, left, waste: 0, area: 0, laid: 0, parent: null, places: [] }, ways);
-  for (let level = [root]; level.length > 0;) {
+  const empty = { open, left, leftKey: left.join(), waste: 0, toCome: [], allToCome: 0, area: 0, laid: 0 };
+  let level = [settled({ ...empty, parent: null, places: [] }, problem)];
+  while (level.length > 0) {
     if (terms.isOver()) return null;
-    const children = level.flatMap((state) => childrenOf(state, { ways, blocks, spare, base }, terms));
-    children.sort((a, b) => a.guide - b.guide);
+    const candidates = new Candidates();
+    level.forEach((state, at) => {
+      addMoves(state, problem, terms, candidates, at * moves.length);
+    });
     const next: State[] = [];
     const seen = new Set<string>();
-    for (const child of children) {
+    for (const code of candidates.bestFirst(SORTED_SHARE * terms.width)) {
       if (next.length >= terms.width) break;
-      const state = grown(child);
-      if (state.laid === total) return placesOf(state);
-      const ready = settled(state, ways);
-      if (ready.waste > spare || ready.open.length === 0) continue;
+      const [state, move] = [level[Math.floor(code / moves.length)], moves[code % moves.length]];
+      if (!state || !move) continue;
+      const after = grown(state, move);
+      if (after.laid === total) return placesOf(after);
+      const ready = settled(after, problem);
+      if (ready.waste + ready.allToCome > spare || ready.open.length === 0) continue;
       const key = keyOf(ready);
       if (seen.has(key)) continue;
       seen.add(key);
@@ -103,8 +140,8 @@ export function packByGuillotine(
   return null;
 }
 
-/** Open rectangles that hold no blank any more are waste. */
-function settled(state: State, ways: readonly Way[]): State {
+/** Open rectangles that hold no blank any more are waste; so is what blanks side by side cannot fill of the others. */
+function settled(state: State, { ways, reachable }: Problem): State {
   const open = [...state.open];
   let waste = state.waste;
   for (let last = open.at(-1); last; last = open.at(-1)) {
@@ -113,7 +150,9 @@ function settled(state: State, ways: readonly Way[]): State {
     waste += width * height;
     open.pop();
   }
-  return { ...state, open, waste };
+  const rests = reachable?.restsOf(state.left, state.leftKey);
+  const toCome = open.map(({ width, height }) => (rests ? Math.max((rests.across[width] ?? 0) * height, (rests.up[height] ?? 0) * width) : 0)); // prettier-ignore
+  return { ...state, open, waste, toCome, allToCome: toCome.reduce((sum, own) => sum + own, 0) };
 }
 
 /** Whether a blank that is left fits. @param but  a block that is laid before */
@@ -128,45 +167,54 @@ function holdsAny(ways: readonly Way[], left: Int16Array, width: number, height:
 
 const isThere = ({ counts }: Block, left: Int16Array) => counts.every(([kind, count]) => (left[kind] ?? 0) >= count);
 
-function childrenOf(
+/** Adds each move of a state: two for each block, by its first cut, and the last one to lay nothing. */
+function addMoves(
   state: State,
-  { ways, blocks, spare, base }: Problem,
-  { largeFirst, noise, random }: BeamTerms,
-): Child[] {
+  { ways, blocks, spare, base, reachable }: Problem,
+  { largeFirst, ragged, noise, random }: BeamTerms,
+  candidates: Candidates,
+  from: number,
+): void {
   const { open, left } = state;
   const last = open.at(-1);
-  if (!last) return [];
-  const guideOf = (waste: number, area: number, laid: number, flush: number) =>
+  if (!last) return;
+  const guideOf = (waste: number, area: number, laid: number, parts: number) =>
     ((waste + base) / (area + waste) / Math.pow(area / Math.max(1, laid), largeFirst)) *
-    (1 - FLUSH * flush) *
+    (1 + ragged * parts) *
     (1 + noise * random());
-  const children: Child[] = [];
+  const rests = reachable?.restsOf(left, state.leftKey);
+  /** Least waste in a part that is left of the last rectangle. */
+  const emptyIn = (width: number, height: number, block: Block) => {
+    if (width === 0 || height === 0) return 0;
+    if (!holdsAny(ways, left, width, height, block)) return width * height;
+    return rests ? Math.max((rests.across[width] ?? 0) * height, (rests.up[height] ?? 0) * width) : 0;
+  };
   const { width, height } = last;
-  for (const block of blocks) {
+  const others = state.waste + state.allToCome - (state.toCome.at(-1) ?? 0);
+  blocks.forEach((block, at) => {
     const [w, h] = [width - block.width, height - block.height];
-    if (w < 0 || h < 0 || !isThere(block, left)) continue;
-    const waste = state.waste + block.width * block.height - block.area;
+    if (w < 0 || h < 0 || !isThere(block, left)) return;
+    const waste = others + block.width * block.height - block.area;
+    if (waste > spare) return;
     const flush = Number(w === 0) + Number(h === 0);
     for (const isUp of w > 0 && h > 0 ? [true, false] : [true]) {
       // A cut up along the block leaves the right part whole; a cut across leaves the upper part whole.
-      const [right, upper] = isUp ? [w * height, h * block.width] : [w * block.height, h * width];
-      const isRightUsed = w > 0 && holdsAny(ways, left, w, isUp ? height : block.height, block);
-      const isUpperUsed = h > 0 && holdsAny(ways, left, isUp ? block.width : width, h, block);
-      const all = waste + (isRightUsed ? 0 : right) + (isUpperUsed ? 0 : upper);
+      const right = emptyIn(w, isUp ? height : block.height, block);
+      const upper = emptyIn(isUp ? block.width : width, h, block);
+      const all = waste + right + upper;
       if (all > spare) continue;
-      const guide = guideOf(all, state.area + block.area, state.laid + block.places.length, flush);
-      children.push({ state, block, isUp, guide });
+      const guide = guideOf(all, state.area + block.area, state.laid + block.places.length, open.length + 1 - flush);
+      candidates.add(guide * (1 - FLUSH * flush), from + 2 * at + Number(!isUp));
     }
-  }
-  const empty = state.waste + width * height;
+  });
+  const empty = others + width * height;
   // Nothing is laid here although something would fit.
   if (state.laid > 0 && empty <= spare)
-    children.push({ state, block: null, isUp: true, guide: guideOf(empty, state.area, state.laid, 0) });
-  return children;
+    candidates.add(guideOf(empty, state.area, state.laid, open.length - 1), from + 2 * blocks.length);
 }
 
-/** The state of a child. */
-function grown({ state, block, isUp }: Child): State {
+/** The state after a move. */
+function grown(state: State, { block, isUp }: Move): State {
   const rest = state.open.slice(0, -1);
   const last = state.open.at(-1);
   if (!last) return state;
@@ -177,9 +225,11 @@ function grown({ state, block, isUp }: Child): State {
   const left = state.left.slice();
   for (const [kind, count] of block.counts) left[kind] = (left[kind] ?? 0) - count;
   return {
+    ...state,
     // The smaller part is filled first.
     open: [...rest, ...[right, upper].filter(({ width, height }) => width > 0 && height > 0).sort((a, b) => b.width * b.height - a.width * a.height)], // prettier-ignore
     left,
+    leftKey: left.join(),
     waste: state.waste + block.width * block.height - block.area,
     area: state.area + block.area,
     laid: state.laid + block.places.length,
@@ -233,11 +283,18 @@ function blocksOf(ways: readonly Way[], spare: number): Block[] {
         blocks.push({ width, height, area, counts: [[a.kind, 1], [b.kind, 1]], places }); // prettier-ignore
       }
     }
-  return blocks.sort((a, b) => b.area - a.area).slice(0, MOST_BLOCKS);
+  // Single blanks always; of the others those that waste least.
+  const single = blocks.filter(({ places }) => places.length === 1);
+  const more = blocks
+    .filter(({ places }) => places.length > 1)
+    .sort((a, b) => fillOf(b) - fillOf(a) || b.area - a.area);
+  return [...single, ...more.slice(0, MOST_BLOCKS)].sort((a, b) => b.area - a.area);
 }
 
-const keyOf = ({ open, left }: State) =>
-  `${open.map(({ plate, width, height }) => `${String(plate)}:${String(width)}x${String(height)}`).join()}|${left.join()}`;
+const fillOf = ({ area, width, height }: Block) => area / (width * height);
+
+const keyOf = ({ open, leftKey }: State) =>
+  `${open.map(({ plate, width, height }) => `${String(plate)}:${String(width)}x${String(height)}`).join()}|${leftKey}`;
 
 function placesOf(state: State): BeamPlace[] {
   const places: BeamPlace[] = [];

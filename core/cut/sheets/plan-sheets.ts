@@ -20,9 +20,8 @@ const USUAL_TRIES = 24;
 const MOST_TRIES = 4000;
 const TILTED_EVERY = 3;
 const SEED = 20_231;
-/** Share of the time for laying in usual orders, before choices of cheaper sheets are tried; more where there are outlines. */
-const LAYING_SHARE = 0.12;
-const LAYING_OUTLINES_SHARE = 0.15;
+/** Share of the time for laying in usual orders, before choices of cheaper sheets are tried. */
+const LAYING_SHARE = { rectangles: 0.03, round: 0.12, outlines: 0.15 } as const;
 /** Share of the time until less metal is looked for. */
 const COST_SHARE = 0.75;
 /** Choices tried in a round, and seconds for each: in the first round, and later. */
@@ -56,7 +55,8 @@ export function* planSheets(problem: SheetProblem, clock: TimeBudget): Generator
     held.filled = { filled, kinds: of };
     return plan;
   };
-  const laying = clock.seconds * (hasOutlines && isFree ? LAYING_OUTLINES_SHARE : LAYING_SHARE);
+  const areRectangles = !isFree || problem.pieces.every(({ shape }) => shape === 'rect');
+  const laying = clock.seconds * LAYING_SHARE[areRectangles ? 'rectangles' : hasOutlines ? 'outlines' : 'round'];
   // The first plan is laid to its end, however long that takes.
   const isLaid = () => held.best !== null && clock.elapsed() > laying;
   for (let round = 0; round < MOST_TRIES; round += 1) {

@@ -2,6 +2,7 @@
 // waste least and are least ragged. Lengths are whole numbers, so that exact fits fit. docs/decisions/018 says what was
 // measured.
 import { greatestCommonDivisor } from '../../measure/gcd.ts';
+import { Candidates } from './best-first.ts';
 import { ReachableLengths, type UnreachableRests } from './reachable-lengths.ts';
 
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices below their lengths, in the innermost loop there is */
@@ -156,26 +157,15 @@ class SkylineBeam {
     return null;
   }
 
-  /** The children of a level, the best first; they are sorted in lots, since mostly the first lot will do. */
+  /** The children of a level, the best first. */
   *#bestFirst(level: readonly State[]): Generator<{ readonly state: State; readonly move: Move | null }> {
     const ways = this.#moves.length + 1;
-    const guides = new Float64Array(level.length * ways).fill(Infinity);
+    const candidates = new Candidates();
     level.forEach((state, at) => {
-      this.#guideMoves(state, guides, at * ways);
+      this.#addMoves(state, candidates, at * ways);
     });
-    const sorted = guides.slice().sort();
-    const lot = SORTED_SHARE * this.#terms.width;
-    for (let [from, above] = [0, -Infinity]; from < sorted.length && sorted[from]! < Infinity; from += lot) {
-      const upTo = sorted[Math.min(sorted.length - 1, from + lot)]!;
-      const chosen: number[] = [];
-      for (let at = 0; at < guides.length; at += 1) {
-        const guide = guides[at]!;
-        if (guide > above && guide <= upTo && guide < Infinity) chosen.push(at);
-      }
-      for (const at of chosen.sort((a, b) => guides[a]! - guides[b]!))
-        yield { state: level[Math.floor(at / ways)]!, move: this.#moves[at % ways] ?? null };
-      above = upTo;
-    }
+    for (const code of candidates.bestFirst(SORTED_SHARE * this.#terms.width))
+      yield { state: level[Math.floor(code / ways)]!, move: this.#moves[code % ways] ?? null };
   }
 
   /** Raises the lowest segment until something fits; goes to the next plate when this one is full. */
@@ -235,8 +225,8 @@ class SkylineBeam {
     return { y, length: lengths[lowest]!, room: height - y, high, low, isRight };
   }
 
-  /** Writes the guide of each move of a state, Infinity where there is no room for it; the last move is to lay nothing. */
-  #guideMoves(state: State, guides: Float64Array, from: number): void {
+  /** Adds each move of a state for which there is room; the last move is to lay nothing. */
+  #addMoves(state: State, candidates: Candidates, from: number): void {
     const { left, laid, heights } = state;
     const { length, room, high, low } = this.#gapOf(state);
     const narrowest = this.#narrowest(left);
@@ -256,12 +246,12 @@ class SkylineBeam {
       const flush = Number(rest === 0) + Number(height === high || height === low);
       const steps = heights.length + Number(rest > 0) - Number(height === high) - Number(rest === 0 && height === low);
       const guide = this.#guide(waste, state.area + width * height, laid + 1, steps);
-      guides[from + move] = guide * (1 - FLUSH * flush);
+      candidates.add(guide * (1 - FLUSH * flush), from + move);
     });
     const waste = state.waste + Math.max(state.toCome, low * length);
     // Nothing is laid here although something would fit.
     if (laid > 0 && waste <= this.#spare)
-      guides[from + this.#moves.length] = this.#guide(waste, state.area, laid, heights.length - 1);
+      candidates.add(this.#guide(waste, state.area, laid, heights.length - 1), from + this.#moves.length);
   }
 
   #guide(waste: number, area: number, laid: number, steps: number): number {
