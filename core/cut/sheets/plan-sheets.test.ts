@@ -9,7 +9,7 @@ import { type SheetPlan, type SheetProblem, sheetProblemSchema } from './sheet-p
 type Typed = Omit<SheetProblem, 'pieces' | 'cutting' | 'keepFrom'> & { readonly pieces: readonly object[] };
 
 /** @param rounds  orders of laying tried */
-function planOf(typed: Typed, rounds = 10): SheetPlan {
+function planOf(typed: Typed, rounds = 40): SheetPlan {
   const problem = sheetProblemSchema.parse(typed);
   let tried = 0;
   const steps = planSheets(problem, { seconds: rounds - 1, elapsed: () => tried++ });

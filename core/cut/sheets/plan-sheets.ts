@@ -21,7 +21,8 @@ const MOST_TRIES = 4000;
 const TILTED_EVERY = 3;
 const SEED = 20_231;
 /** Share of the time for laying in usual orders, before choices of cheaper sheets are tried. */
-const LAYING_SHARE = { rectangles: 0.03, round: 0.12, outlines: 0.15 } as const;
+const LAYING_SHARE = 0.12;
+const LAYING_OUTLINES_SHARE = 0.15;
 /** Share of the time until less metal is looked for. */
 const COST_SHARE = 0.75;
 /** Choices tried in a round, and seconds for each: in the first round, and later. */
@@ -56,7 +57,7 @@ export function* planSheets(problem: SheetProblem, clock: TimeBudget): Generator
     return plan;
   };
   const areRectangles = !isFree || problem.pieces.every(({ shape }) => shape === 'rect');
-  const laying = clock.seconds * LAYING_SHARE[areRectangles ? 'rectangles' : hasOutlines ? 'outlines' : 'round'];
+  const laying = clock.seconds * (hasOutlines && isFree ? LAYING_OUTLINES_SHARE : LAYING_SHARE);
   // The first plan is laid to its end, however long that takes.
   const isLaid = () => held.best !== null && clock.elapsed() > laying;
   for (let round = 0; round < MOST_TRIES; round += 1) {
@@ -66,7 +67,9 @@ export function* planSheets(problem: SheetProblem, clock: TimeBudget): Generator
     const own = layingOf(hasOutlines ? Math.floor(round / (tilted ? 4 : 2)) : round, of, random);
     const plan = take(fill(problem, of, own, { noFits, pairing, isOver: isLaid }), of);
     if (plan) yield plan;
-    if ((isProvedPlan(held.best) && round >= USUAL_TRIES) || clock.elapsed() > laying) break;
+    // Beam searches fill rectangles better than any order does.
+    const isEnough = round >= USUAL_TRIES && (areRectangles || isProvedPlan(held.best));
+    if (isEnough || clock.elapsed() > laying) break;
   }
   yield* cheaper(needOf(problem, kinds));
   const { best } = held;
