@@ -72,7 +72,7 @@ describe('rectangles', () => {
 
   test('the named offcut is free and as long as the sheet', () => {
     const pieces = [{ id: 'r', shape: 'rect', width: 30, height: 20, count: 4 }];
-    const [sheet] = planOf({ sheets: square(100), gap: 0.5, margin: 1, pieces }).sheets;
+    const [sheet] = planOf({ sheets: square(100), gap: 0.5, margin: 1, pieces }, 200).sheets;
     // Three beside each other leave 100 − 1 − 2 × 20 − 2 × 0.5 = 58 above; turned, four beside each other leave 100 − 31.5.
     const { width = 0, height = 0 } = sheet?.offcut ?? {};
     expect([width, height].sort((a, b) => a - b)).toEqual([68.5, 100]);
