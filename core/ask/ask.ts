@@ -3,7 +3,7 @@ import { type Figure, renamed } from '../figure/figure.ts';
 import { bangleAnswer, chainAnswer, hingeAnswer, twistAnswer, wrapAnswer } from './answers/bends.ts';
 import { bezelAnswer, ringsAroundAnswer } from './answers/bezels.ts';
 import { blanksAnswer } from './answers/blanks.ts';
-import { identifyAnswer } from './answers/identify.ts';
+import { densityInWaterAnswer, identifyAnswer } from './answers/identify.ts';
 import { jumpRingAnswer } from './answers/jump-rings.ts';
 import { conversionAnswer, gaugeAnswer, isBareMeasure, onlyGauge } from './answers/measures.ts';
 import {
@@ -15,6 +15,7 @@ import {
   meltingAnswer,
   valueAnswer,
 } from './answers/metals.ts';
+import { isMix, isShare, mixAnswer, shareAnswer } from './answers/melts.ts';
 import { ringAnswer } from './answers/rings.ts';
 import { isOtherMetal, sameVolumeAnswer } from './answers/same-volume.ts';
 import { solidAnswer } from './answers/solids.ts';
@@ -262,6 +263,9 @@ function answerOf(question: Question, slots: Slots): TopicAnswer {
   const [from, to] = [alloys.find(({ isGoal }) => !isGoal), alloys.find(({ isGoal }) => isGoal)];
   // Fine silver in 40 g sterling: what is in it, not what it becomes.
   if (from && to && masses.some(({ start }) => start > from.end && start < to.start)) return contentAnswer(slots);
+  const isInWater = /\bwater\b/i.test(question.line);
+  if (!isInWater && isMix(question)) return mixAnswer(slots);
+  if (!isInWater && isShare(question)) return shareAnswer(slots);
   const [one, other] = alloys;
   if (
     one &&
@@ -294,12 +298,13 @@ function answerOf(question: Question, slots: Slots): TopicAnswer {
   // “What is” asks for anything; only with a weighed length does it mean which stock it is.
   const isWeighed =
     question.others.some(({ dimensions }) => sameDimensions(dimensions, dimension.massPerLength)) ||
-    (masses.length > 0 && (sizes.length > 0 || /\bwater\b/i.test(question.line)));
+    (masses.length > 0 && (sizes.length > 0 || isInWater));
   const named = order.filter(
     (topic) => topics.has(topic) && !(topic === 'identify' && !isWeighed) && !(topic === 'gauge' && topics.size > 1),
   );
   const [topic] = named;
-  if (masses.length === 2 && /\bwater\b/i.test(question.line)) return identifyAnswer(slots);
+  if (masses.length === 2 && isInWater)
+    return topics.has('density') ? densityInWaterAnswer(slots) : identifyAnswer(slots);
   if (topic) return answers[topic](slots);
   if (isWeighed && sizes.length > 0 && target === null) {
     const found = stripByMassAnswer(slots);
@@ -307,7 +312,9 @@ function answerOf(question: Question, slots: Slots): TopicAnswer {
   }
   if ((scales.length > 0 || letter !== null) && (form === null || question.counts.rings !== undefined))
     return ringAnswer(slots);
-  if (target) return conversionAnswer(slots);
+  // The weight of stock in another unit: `24 ga sheet 6 x 12 in in oz`.
+  const isWeightOfStock = target !== null && sameDimensions(target.dimensions, dimension.mass) && masses.length === 0;
+  if (target && !(isWeightOfStock && sizes.length > 1)) return conversionAnswer(slots);
   if (sizes.length > 0 && MASS_PER_LENGTH.test(question.line)) return stockAnswer(slots);
   if (
     onlyGauge(sizes) &&

@@ -68,6 +68,16 @@ export function questionOf(line: string, basis: AskBasis): Question {
 
 type Named = Pick<NamedAlloy, 'isGoal' | 'isPhrase'> & Span;
 
+/** A measuring word, and how many sizes stand before it. */
+interface GivenRole extends Span {
+  readonly role: Role;
+  readonly after: number;
+  readonly word: string;
+}
+
+/** Words that may stand between a measure and its word. */
+const FILLED = /\b(?:an?|the|of|is|in|and|for|with|by)\b/gi;
+
 class Sorter {
   readonly #line: string;
   readonly #basis: AskBasis;
@@ -87,7 +97,7 @@ class Sorter {
   readonly #systems: GaugeSystem[] = [];
   readonly #unknown: (Span & { word: string })[] = [];
   readonly #understood: string[] = [];
-  readonly #roles: { role: Role; after: number; word: string }[] = [];
+  readonly #roles: GivenRole[] = [];
   #form: SectionForm | null = null;
   #shape: Question['shape'] = null;
   #temper: string | null = null;
@@ -114,7 +124,7 @@ class Sorter {
     for (let at = 0; at < this.#terms.length; at += this.#termAt(at));
     this.#settleGold();
     this.#nameByFineness();
-    giveRoles(this.#sizes, this.#rolesGiven());
+    giveRoles(this.#line, this.#sizes, this.#rolesGiven());
     return {
       line: this.#line,
       basis: this.#basis,
@@ -347,6 +357,8 @@ class Sorter {
         this.#roles.push({
           role: concept.role,
           after: this.#sizes.length,
+          start: place.start,
+          end: place.end,
           word: this.#line.slice(place.start, place.end).toLowerCase(),
         });
         return;
@@ -400,7 +412,12 @@ class Sorter {
     const named = this.#karat ?? this.#gold;
     if (!named) return;
     const colour = this.#gold?.colour ?? (this.#whitener ? 'white' : null);
-    this.#name(goldIds(this.#karat?.karat ?? null, colour, this.#whitener, this.#topics.has('alloying')), named);
+    const ids = goldIds(this.#karat?.karat ?? null, colour, this.#whitener, this.#topics.has('alloying'));
+    if (ids.every((id) => !this.#basis.alloys.has(id))) {
+      const said = [this.#karat && `${String(this.#karat.karat)}k`, colour, 'gold'].filter(Boolean).join(' ');
+      throw new LineError(`There is no ${said} here. Add it to your alloys in Settings.`);
+    }
+    this.#name(ids, named);
     this.#karat = null;
     this.#gold = null;
     this.#whitener = null;
@@ -477,15 +494,19 @@ function formOf(before: SectionForm | null, named: SectionForm): SectionForm {
   return named === 'round' && before ? before : named;
 }
 
-// A measuring word belongs to the measure before it, unless that one has a word already; then to the one after.
-function giveRoles(sizes: readonly AskSize[], roles: readonly { role: Role; after: number }[]): void {
-  for (const { role, after } of roles) {
+// A measuring word belongs to the measure before it, unless that one has a word already, or stands farther off than the
+// one after; then to the one after.
+function giveRoles(line: string, sizes: readonly AskSize[], roles: readonly GivenRole[]): void {
+  const isBeside = (from: number, to: number) => !/[a-z\d]/i.test(line.slice(from, to).replace(FILLED, ''));
+  for (const { role, after, start, end } of roles) {
     const fits = (size: AskSize | undefined) => size?.role === null && !(role === 'long' && size.gauge);
     const [before, next] = [sizes[after - 1], sizes[after]];
     // The kerf is the smaller of the measures beside its word.
     const isKerf = role === 'kerf' && (next?.mm ?? Infinity) < (before?.mm ?? Infinity);
-    const inOrder = role === 'about' || isKerf ? [next, before] : before?.crossed ? [next, before] : [before, next];
-    const size = inOrder.find(fits);
+    const isOfOne = role !== 'wire' && role !== 'long';
+    const isNearer = isOfOne && before && next && !isBeside(before.end, start) && isBeside(end, next.start);
+    const isNextFirst = role === 'about' || isKerf || before?.crossed || isNearer;
+    const size = (isNextFirst ? [next, before] : [before, next]).find(fits);
     if (size) size.role = role;
   }
 }

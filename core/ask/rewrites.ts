@@ -13,10 +13,105 @@ const METALS: Readonly<Record<string, string>> = { pt: 'platinum', pd: 'palladiu
 
 type Rewrite = readonly [pattern: RegExp, by: string | ((found: string, ...groups: string[]) => string)];
 
+const NUMBER = '\\d*[.,]?\\d+';
+const LENGTH = `${NUMBER} ?(?:mm|cm|m|metres?|meters?|in|inch|inches|ft|foot|feet)`;
+const THIN = `${NUMBER}(?: ?(?:mm|ga|gauge|swg|awg))?`;
+/** Bare sizes below this are inches where a gauge is asked for. */
+const LEAST_MM = 0.26;
+
+/** 0.8 as 0.8 mm; 18 ga stays. */
+const withMm = (size: string) => (/[a-z]/i.test(size) ? size : `${size} mm`);
+
 const rewrites: readonly Rewrite[] = [
   // Numbers alone are arithmetic, where x multiplies.
   [/^[\d\s.+*/×x()-]+$/gi, (sum) => sum.replace(/[x×]/gi, '*')],
+  // Three and a half grams twelve times.
+  [
+    new RegExp(`^=? ?(${NUMBER}) ?[x×*] ?(${NUMBER}) ?(g|grams?|kg|dwt|ozt)$`, 'i'),
+    (_, times = '', each = '', unit = '') => `${product(times, each)} ${unit} in ${unit}`,
+  ],
+  [
+    new RegExp(`^=? ?(${NUMBER}) ?(g|grams?|kg|dwt|ozt) ?[x×*] ?(${NUMBER})$`, 'i'),
+    (_, each = '', unit = '', times = '') => `${product(times, each)} ${unit} in ${unit}`,
+  ],
+  [
+    new RegExp(`^(?:what(?:'s| is) )?(${NUMBER}) ?(?:%|percent) of (${NUMBER}) ?(g|grams?|kg|dwt|ozt)\\??$`, 'i'),
+    (_, share = '', of = '', unit = '') => `${product(String(Number(share) / 100), of)} ${unit} in ${unit}`,
+  ],
   [/(?:\b1\/2|½)[ -]?round\b/gi, 'half round'],
+  // What is 1.02 mm in gauge.
+  [
+    new RegExp(`^(?:what(?:'s| is) )?(${NUMBER}) ?(mm|in|inch|inches|")?(?: (?:in|as|to))? (?:ga|gauge)s?\\??$`, 'i'),
+    (found, size = '', unit = '') => {
+      // 18 gauge alone is a gauge.
+      if (!unit && !/ (?:in|as|to) /i.test(found)) return found;
+      const isInch = /^(?:in|inch|inches|")$/i.test(unit) && Number(size) < LEAST_MM * 4;
+      const given = / (?:in|as|to) (?:ga|gauge)/i.test(found) ? unit : '';
+      const word = given || (isInch || Number(size) < LEAST_MM ? 'in' : 'mm');
+      return `what gauge is ${size} ${word}`;
+    },
+  ],
+  // Sizes of 40 and more are girths in mm.
+  [/\bsize ((?:4|5|6)\d|7[0-6])(?:\.\d)?\b(?! ?(?:mm|cm|in\b.*\bring\b|x|×))/gi, 'size iso $1'],
+  // A ring of 5 x 1.5 in size 8: mm.
+  [
+    new RegExp(
+      `^(?=.*\\b(?:size|us|uk|iso)\\b)(.*\\bring\\b.*?)(${NUMBER}) ?[x×] ?(${NUMBER})(?! ?(?:mm|cm|in\\b|inch|ga|[x×.\\d]))`,
+      'i',
+    ),
+    '$1$2 x $3 mm',
+  ],
+  // Rolling and drawing, in any order of words.
+  [/\broll(?:ing)?\b(?=.*\bto\b)/gi, 'rolled'],
+  [
+    new RegExp(
+      `^(?:how (?:long|much longer) (?:is|will|does|becomes?) )?(?:drawing )?(${LENGTH}) (?:long )?of (${THIN})(?: round)?(?: wire)?,? (?:when |if |be when )?(?:drawn|drawing|draw)(?: down)? to (${THIN})(?: round)?(?: wire)?.*$`,
+      'i',
+    ),
+    (_, long = '', from = '', to = '') => `draw ${withMm(from)} round to ${withMm(to)} round ${long} long`,
+  ],
+  [
+    new RegExp(
+      `^(?:how (?:long|much longer).*? )?(?:draw|drawing) (?:down )?(${LENGTH}) (?:long )?of (${THIN})(?: round)?(?: wire)? (?:down )?to (${THIN})(?: round)?(?: wire)?.*$`,
+      'i',
+    ),
+    (_, long = '', from = '', to = '') => `draw ${withMm(from)} round to ${withMm(to)} round ${long} long`,
+  ],
+  [
+    new RegExp(
+      `^(?:round )?(?:wire )?(${THIN})(?: round)?(?: wire)?,? (?:is |when )?(?:drawn|drawing|draw)(?: down)? to (${THIN})(?: round)?(?: wire)?,?(?: (?:from|starting (?:from|with)))? (${LENGTH})(?: long)?$`,
+      'i',
+    ),
+    (_, from = '', to = '', long = '') => `draw ${withMm(from)} round to ${withMm(to)} round ${long} long`,
+  ],
+  // A coil on a mandrel is a wrap on a core.
+  [
+    new RegExp(`^(?=.*\\bturns?\\b)(.*?)(?:\\b(?:on|round|around|over) (?:an? )?)?(${THIN}) mandrel\\b`, 'i'),
+    (_, before = '', size = '') => `${before.replace(/\bcoils?\b/i, 'wrap')} ${withMm(size)} core`,
+  ],
+  [/\bcoils?\b(?=.*\bturns?\b)/gi, 'wrap'],
+  [/^(?!.*\b(?:wrap|twist))(?=.*\bcore\b)(?=.*\bturns?\b)/gi, 'wrap '],
+  [
+    new RegExp(`^.*\\bball of (${NUMBER} ?mm) (?:from|with|out of) (${THIN}) (?:round )?wire\\b.*$`, 'i'),
+    (_, ball = '', wire = '') => `granule ${ball} from ${withMm(wire)} wire`,
+  ],
+  [/\b(\d+) (?:pieces (?:of )?)?hoops\b/gi, '$1 rings hoop'],
+  [/^(?!.*\brings\b)(.*\bhoops?\b.*)\bpair\b/gi, '2 rings $1'],
+  [/\b(us|uk|iso|eu|japanese) (?:size )?equivalent (?:of|to|for) (.+)$/gi, '$2 in $1'],
+  [/\bdrawing\b(?=.*\d)/gi, 'draw'],
+  // A chain of jump rings is one of links.
+  [/\bchain\b(.*)\bjump ?rings?\b/gi, 'chain$1links'],
+  [/^(?=.*(?:\bpi\b|π))(?:[\d\s.+*/×x()π-]|\bpi\b)+$/gi, (sum) => sum.replace(/\bpi\b|π/gi, String(Math.PI))],
+  // Weighed in air and in water.
+  [
+    new RegExp(
+      `^(?:what is the )?density.*?(${NUMBER} ?g)(?:rams?)?(?: (?:dry|in air))?,?(?: and| but| then)? (?:only )?(?:weighs )?(${NUMBER} ?g)(?:rams?)? in water.*$`,
+      'i',
+    ),
+    'density $1 and $2 in water',
+  ],
+  // Each metal of a melt with its weight: a plus between them.
+  [/(\bg(?:rams?)? (?:of )?[a-z\d]+(?: [a-z]+){0,2}) ?\+ ?(?=\d)/gi, '$1 and '],
   [/\bhalf an? dozen\b/gi, '6'],
   [/\b(?:a|one) pair of\b/gi, '2 pieces of'],
   // 22-gauge, 6-inch.
@@ -91,9 +186,17 @@ const rewrites: readonly Rewrite[] = [
     /^\s*add (?:copper|alloy|master alloy|fine (?:silver|gold)) to (\d.+?) (?:for|to make|to get|to reach) (.+)$/gi,
     'alloy $1 to $2',
   ],
+  [
+    /^\s*(?:how much |what )?(?:copper|alloy|master alloy|fine (?:silver|gold))?(?: is)?(?: needed| do i need)?(?: to(?: add to)?)? ?(?:make|making|for) (\d.*? ?g(?:rams?)?) (?:of )?(.+?) (?:from|out of|using|with) ([a-z\d][a-z\d ]*)$/gi,
+    'alloy altogether $1 $3 to $2',
+  ],
   // Silver content of 75 g sterling.
   [/\b(silver|gold|platinum|palladium|copper) content (?:of|in) /gi, (_, metal = '') => `${pure(metal)} in `],
 ];
+
+function product(times: string, each: string): string {
+  return String(Math.round(Number(times) * Number(each) * 1e6) / 1e6);
+}
 
 function pure(metal: string): string {
   return /silver|gold/i.test(metal) ? `fine ${metal}` : metal;

@@ -262,11 +262,17 @@ export class Slots {
       throw new NotEnough(`Give ${first} and ${second}, for example 6 x 1.2 mm.`, 'strip 6 x 1.2 mm sterling 100 mm');
     if (wide) return [wide, other];
     if (thin) return [other, thin];
-    const width = this.free().length > (this.question.topics.size > 0 ? 0 : 1) ? this.thin(first, form) : null;
+    const isSideEnough = form === 'triangle' && this.free().length < 2;
+    const width = !isSideEnough && this.free().length > (this.question.topics.size > 0 ? 0 : 1) ? this.thin(first, form) : null; // prettier-ignore
     if (width) return [width, other];
     if (form === 'half-round' || form === 'd') {
       const height = computed('height, half of the width', other.value / 2, 'mm', `${inSum(other.value)} ÷ 2`, [other]);
       this.assume('half as high as wide', []);
+      return [renamed(other, 'width'), height];
+    }
+    if (form === 'triangle') {
+      const height = computed('height of equal sides', (other.value * Math.sqrt(3)) / 2, 'mm', `${inSum(other.value)} × √3 ÷ 2`, [other]); // prettier-ignore
+      this.assume('equal sides', []);
       return [renamed(other, 'width'), height];
     }
     throw new NotEnough(`Give ${first} and ${second}, for example 6 x 1.2 mm.`, 'strip 6 x 1.2 mm sterling 100 mm');

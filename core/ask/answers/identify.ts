@@ -101,6 +101,12 @@ function inWater(slots: Slots): Measured[] {
   return [{ figure, sd, expected: (density) => density }];
 }
 
+/** Density of what was weighed in air and in water. */
+export function densityInWaterAnswer(slots: Slots): TopicAnswer {
+  const figures = inWater(slots).map(({ figure }) => figure);
+  return { figures, note: 'A hollow or a stone set in metal is weighed with it.' };
+}
+
 /** A weighed length, or a mass per length. */
 function byLength(slots: Slots): Measured[] {
   const rate = slots.rate(dimension.massPerLength);

@@ -1,5 +1,5 @@
 // Answers about a metal: its value, density and melting range, and what to add to reach a fineness.
-import { computed, given, inSum } from '../../figure/figure.ts';
+import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
 import { fahrenheit } from '../../measure/temperature.ts';
 import { addToReach } from '../../metal/fineness.ts';
 import { mixtureDensity } from '../../metal/mixture.ts';
@@ -45,6 +45,7 @@ export function alloyingAnswer(slots: Slots): TopicAnswer {
   const wanted = to ? finenessOfAlloy(to.alloy) : slots.number();
   if (!mass || is === null || wanted === null)
     throw new NotEnough('Give the weight, what it is and what it is to become.', example);
+  if (/\baltogether\b/i.test(slots.question.line)) return madeInTotal(mass, is, wanted);
   const { what, add, total } = addToReach(mass.value, is, wanted);
   return {
     figures: [add, total],
@@ -52,6 +53,22 @@ export function alloyingAnswer(slots: Slots): TopicAnswer {
       what === 'base'
         ? 'Copper or master alloy without precious metal.'
         : 'Fine metal of 1000; use more of a lesser one.',
+  };
+}
+
+/** What a whole melt takes of a metal, and what is added to it. */
+function madeInTotal(total: Figure, is: number, wanted: number): TopicAnswer {
+  const isBase = wanted <= is;
+  const share = isBase ? wanted / is : (FINEST - wanted) / (FINEST - is);
+  const how = isBase ? `${inSum(wanted)} ÷ ${inSum(is)}` : `(1000 − ${inSum(wanted)}) ÷ (1000 − ${inSum(is)})`;
+  if (!(share > 0 && share <= 1))
+    throw new NotEnough('That fineness cannot be reached.', '100 g fine silver to sterling');
+  const taken = computed('metal to take', total.value * share, 'g', `${inSum(total.value)} × ${how}`, [total]);
+  const what = isBase ? 'base metal to add' : 'fine metal to add';
+  const added = computed(what, total.value - taken.value, 'g', `${inSum(total.value)} − ${inSum(taken.value)}`, [total, taken]); // prettier-ignore
+  return {
+    figures: [added, taken],
+    note: isBase ? 'Copper or master alloy without precious metal.' : 'Fine metal of 1000; use more of a lesser one.',
   };
 }
 
