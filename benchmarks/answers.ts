@@ -1,6 +1,7 @@
 // Speed of the ask line, and the longest time its grammar takes on any text.
 import { ask } from '../core/ask/ask.ts';
 import {
+  freshExamples,
   laterExamples,
   paraphrasedExamples,
   type WrittenExample,
@@ -16,6 +17,7 @@ export function answers(): Measured[] {
     { what: 'written questions without the right answer', measured: wrongShare(writtenExamples), bound: 5, unit: '%' },
     { what: 'paraphrased questions without it', measured: wrongShare(paraphrasedExamples), bound: 5, unit: '%' },
     { what: 'later questions without it', measured: wrongShare(laterExamples), bound: 5, unit: '%' },
+    { what: 'fresh questions without it', measured: wrongShare(freshExamples), bound: 5, unit: '%' },
     { what: 'the grammar on 500 characters of anything, longest', measured: grammarMs(), bound: 50, unit: 'ms' },
   ];
 }

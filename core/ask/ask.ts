@@ -1,11 +1,12 @@
 // The ask line: answers a trade sum typed on one line. Every assumption it makes is part of the answer.
-import { type Figure, renamed } from '../figure/figure.ts';
+import { computed, type Figure, inSum, renamed } from '../figure/figure.ts';
 import { bangleAnswer, chainAnswer, hingeAnswer, twistAnswer, wrapAnswer } from './answers/bends.ts';
 import { bezelAnswer, ringsAroundAnswer } from './answers/bezels.ts';
 import { blanksAnswer } from './answers/blanks.ts';
 import { densityInWaterAnswer, identifyAnswer } from './answers/identify.ts';
 import { jumpRingAnswer } from './answers/jump-rings.ts';
 import { conversionAnswer, gaugeAnswer, isBareMeasure, onlyGauge } from './answers/measures.ts';
+import { isMix, isShare, mixAnswer, shareAnswer } from './answers/melts.ts';
 import {
   alloyingAnswer,
   contentAnswer,
@@ -15,7 +16,6 @@ import {
   meltingAnswer,
   valueAnswer,
 } from './answers/metals.ts';
-import { isMix, isShare, mixAnswer, shareAnswer } from './answers/melts.ts';
 import { ringAnswer } from './answers/rings.ts';
 import { isOtherMetal, sameVolumeAnswer } from './answers/same-volume.ts';
 import { solidAnswer } from './answers/solids.ts';
@@ -176,9 +176,10 @@ function askOne(line: string, basis: AskBasis): Answer | NotUnderstood {
     if (refused) return refused;
     if (found.figures.some(({ value }) => !Number.isFinite(value)))
       throw new LineError('That does not come out as a number. Check the measures.');
+    const all = withCount(line, question, found, basis);
     return {
       ok: true,
-      figures: asAsked(question, found.figures),
+      figures: asAsked(question, all),
       assumptions: slots.assumptions,
       note: found.note ?? '',
       part: found.part ?? null,
@@ -239,6 +240,17 @@ function passedOver(line: string, question: Question, found: TopicAnswer, basis:
   return words.length > 0
     ? notUnderstood(question, `This would not be used in the answer: ${words.join(', ')}.`)
     : null;
+}
+
+/** A count that changed no figure: the mass, or else the main length, times the count beside it. */
+function withCount(line: string, { counts }: Question, found: TopicAnswer, basis: AskBasis): readonly Figure[] {
+  const count = counts.pieces ?? counts.rings ?? 1;
+  if (!(count > 1) || !isSameWithout({ ...questionOf(line, basis), counts: {} }, found)) return found.figures;
+  return found.figures.flatMap((figure, at) => {
+    const isAmount = figure.unit === 'g' ? !/metre|foot|inch/.test(figure.label) : at === 0 && figure.unit === 'mm';
+    if (!isAmount) return [figure];
+    return [figure, computed(`${figure.label}, ${String(count)} pieces`, figure.value * count, figure.unit, `${inSum(figure.value)} × ${String(count)}`, [figure])]; // prettier-ignore
+  });
 }
 
 function isSameWithout(question: Question, found: TopicAnswer): boolean {

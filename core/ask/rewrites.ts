@@ -98,6 +98,8 @@ const rewrites: readonly Rewrite[] = [
   [/\b(\d+) (?:pieces (?:of )?)?hoops\b/gi, '$1 rings hoop'],
   [/^(?!.*\brings\b)(.*\bhoops?\b.*)\bpair\b/gi, '2 rings $1'],
   [/\b(us|uk|iso|eu|japanese) (?:size )?equivalent (?:of|to|for) (.+)$/gi, '$2 in $1'],
+  [/\b(\d+) (bangles|cuffs)\b/gi, '$1 pieces $2'],
+  [/\b((?:bangle|cuff)s?\b.*?[x×] ?[\d.]+ ?(?:mm|cm|in)) inside\b/gi, '$1'],
   [/\bdrawing\b(?=.*\d)/gi, 'draw'],
   // A chain of jump rings is one of links.
   [/\bchain\b(.*)\bjump ?rings?\b/gi, 'chain$1links'],

@@ -11,6 +11,7 @@ import { twistTakeUp } from '../../blank/lengths/twist-take-up.ts';
 import { linksOfPitch } from '../../blank/lengths/woven-links.ts';
 import { wrapLengthMm } from '../../blank/lengths/wrap-length.ts';
 import { computed, type Figure, given, inSum, renamed } from '../../figure/figure.ts';
+import { ellipsePerimeterMm } from '../../geometry/outline.ts';
 import { massPerLength, sectionArea } from '../../stock/section.ts';
 import { typedSize } from '../part.ts';
 import type { TopicAnswer } from '../question.ts';
@@ -31,8 +32,9 @@ export function bangleAnswer(slots: Slots): TopicAnswer {
   }
   if (slots.question.topics.has('work')) return forgedBangle(slots);
   const opening = slots.take('opening', 'opening');
-  const around = slots.take('around', 'inside circumference') ?? wrist(slots);
-  const { form } = slots.question;
+  const { form, shape } = slots.question;
+  const oval = shape === 'oval' && form !== 'oval' ? slots.pair(['across', 'deep']) : null;
+  const around = (oval && roundOval(...oval)) ?? slots.take('around', 'inside circumference') ?? wrist(slots);
   const profile = form !== null && PROFILES.has(form) ? slots.section() : null;
   const thick =
     profile?.sizes.at(-1) ??
@@ -73,6 +75,11 @@ export function bangleAnswer(slots: Slots): TopicAnswer {
   const part = roundPart(slots, isCuff ? 'Cuff' : 'Bangle', thick, blank, 1);
   if (profile) return { figures: [length, closed, ...massOfSection(slots, length, profile)] };
   return { figures: [length, closed, ...massOf(slots, length, thick)], part };
+}
+
+function roundOval(across: Figure, deep: Figure): Figure {
+  const how = `ellipse of ${inSum(across.value)} × ${inSum(deep.value)} (Ramanujan 1914)`;
+  return computed('inside circumference', ellipsePerimeterMm(across.value, deep.value), 'mm', how, [across, deep]);
 }
 
 /** Sections of a bangle that are neither round nor square. */
