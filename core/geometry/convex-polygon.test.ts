@@ -128,3 +128,14 @@ describe('the distance of a point outside a polygon', () => {
     expect(distanceOutside([], 0, 0)).toBe(Infinity);
   });
 });
+
+test('corners of an upright side that differ by rounding errors only are not lost', () => {
+  // A side at right angles to the axis once came in any order, and an outer corner fell out of the hull.
+  const noise = [3e-15, -2e-15, 1e-15, -4e-15];
+  for (const shift of [0, 1, 2, 3]) {
+    const off = (at: number) => noise[(at + shift) % noise.length] ?? 0;
+    const left = [0, 5, 10].map((y, at) => ({ x: off(at), y }));
+    const right = [0, 5, 10].map((y, at) => ({ x: 8 + off(at + 1), y }));
+    expect(polygonArea(convexHull([...left, ...right]))).toBeCloseTo(80, 9);
+  }
+});
