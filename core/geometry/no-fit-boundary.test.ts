@@ -34,7 +34,7 @@ describe.each(Object.entries(shapes))('%s', (_name, points) => {
               }
             }
             // Middles of what is left lie on the boundary; rounded corners of other parts are cut off straight.
-          if (gap > 0) return;
+            if (gap > 0) return;
             for (const { from, to } of seen) {
               const [x, y] = [(from.x + to.x) / 2, (from.y + to.y) / 2];
               expect(isDeepInside(noFit.parts, x, y)).toBe(false);
