@@ -68,14 +68,19 @@ function barsOfFamilies(solve: LinearProgramSolver): Measured[] {
 
 /** Held-out problems of each family: cost above what is known, or else above the bound. */
 function sheetsOfFamilies(): Measured[] {
-  return sheetFamilies.map((family): Measured => {
+  const rows = [
+    ...sheetFamilies.map((family) => ({ family, cutting: 'free' as const })),
+    // Cut up right across, so that shears can cut them.
+    ...(['jigsaw', 'nearly full', 'strip', 'offcuts'] as const).map((family) => ({ family, cutting: 'guillotine' as const })), // prettier-ignore
+  ];
+  return rows.map(({ family, cutting }): Measured => {
     const over = HELD_OUT.map((seed) => {
       const { problem, knownCost } = familySheets(family, seed);
-      const plan = lastOf(planSheets(problem, clockOf(SHEET_SECONDS)));
+      const plan = lastOf(planSheets({ ...problem, cutting }, clockOf(SHEET_SECONDS)));
       return 'cost' in plan ? (plan.cost / (knownCost ?? plan.bound) - 1) * 100 : Infinity;
     });
     return {
-      what: `sheets, ${family}: above the known cost, median`,
+      what: `sheets, ${family}${cutting === 'free' ? '' : ' by shears'}: above the known cost, median`,
       measured: quantileOf(over, 0.5),
       bound: 8,
       unit: '%',
