@@ -32,7 +32,13 @@ describe('outlines', () => {
 
   test('with a grain they are only turned upside down', () => {
     expect(turnsAlongSides(outline([[0, 0], [30, 4], [11, 17]], false))).toEqual([0, 180]); // prettier-ignore
-    expect(turnsAskew(outline([[0, 0], [30, 4], [11, 17]], false))).toEqual([0, 180]); // prettier-ignore
+    expect(turnsAskew(outline([[0, 0], [30, 4], [11, 17]], false), () => true)).toEqual([0, 180]); // prettier-ignore
+  });
+
+  test('one that fits askew only is tried at angles that fit', () => {
+    const bar: [number, number][] = [[0, 0], [82, 0], [82, 4], [0, 4]]; // prettier-ignore
+    const turns = turnsAskew(outline(bar), (turn) => turn >= 25 && turn <= 26);
+    expect(turns).toEqual([25, 25.25, 25.5, 25.75, 26]);
   });
 
   test('a round one lies at multiples of 15°', () => {

@@ -7,9 +7,10 @@ const LONG_SIDE = 0.06;
 const MOST_SIDES = 5;
 /** Angles nearer than this are one, degrees. */
 const SAME_ANGLE = 1e-6;
-/** Steps of an outline without long sides, and of one that fits a sheet only askew, degrees. */
+/** Steps of an outline without long sides, and of one that fits a sheet only askew, degrees; the most of the latter. */
 const STEP = 15;
-const FINE_STEP = 3;
+const FINE_STEP = 0.25;
+const MOST_ASKEW = 16;
 
 /** Degrees a piece is turned by, right angles only: as drawn, and as it may lie by its grain. */
 export function rightTurns(piece: SheetPiece): readonly number[] {
@@ -39,9 +40,12 @@ export function turnsAlongSides(piece: SheetPiece): readonly number[] {
   return turns.flatMap((turn) => [turn, turn + 90, turn + 180, turn + 270]);
 }
 
-/** Many angles, for an outline that is longer than every sheet and fits only askew. */
-export function turnsAskew(piece: SheetPiece): readonly number[] {
-  return piece.shape === 'outline' && piece.rotatable ? everyTurn(FINE_STEP) : rightTurns(piece);
+/** Angles at which an outline fits that is longer than every sheet, evenly spread. */
+export function turnsAskew(piece: SheetPiece, fits: (turn: number) => boolean): readonly number[] {
+  if (piece.shape !== 'outline' || !piece.rotatable) return rightTurns(piece);
+  const all = everyTurn(FINE_STEP).filter(fits);
+  const step = Math.max(1, all.length / MOST_ASKEW);
+  return Array.from({ length: Math.min(all.length, MOST_ASKEW) }, (_, at) => all[Math.floor((at + 0.5) * step)] ?? 0);
 }
 
 const everyTurn = (step: number) => Array.from({ length: 360 / step }, (_, at) => at * step);

@@ -25,12 +25,12 @@ function packed(problem: SheetProblem, cost: number, looks: number): readonly Fi
     for (const choice of choices.slice(0, 3)) {
       let looked = 0;
       const isOver = () => (looked += 1) > looks;
-      const filled = denserSheets(problem, kinds, choice, { random, isOver, noFits, round });
-      if (!filled) continue;
-      const plan = planOf(problem, kinds, filled);
+      const found = denserSheets(problem, kinds, choice, { random, isOver, noFits, round });
+      if (!found) continue;
+      const plan = planOf(problem, found.kinds, found.filled);
       expect(sheetFaultsOf(problem, plan)).toEqual([]);
       expect(plan.cost).toBeLessThanOrEqual(cost + 1e-6);
-      return filled;
+      return found.filled;
     }
   return null;
 }

@@ -6,6 +6,7 @@ import { type IndexedSheets, plateOf } from './indexed-sheets.ts';
 import { allTowards, type LaidBlank, type Laying, laySheet, type NoFits, type Plate } from './lay-sheet.ts';
 import { layInPairs } from './outline-pairs.ts';
 import { outlineModel } from './outline-relaxation.ts';
+import { canTurnFreely, placeTurned } from './outlines-turned.ts';
 import { roundAndRectangular, type SoftBlank } from './overlap-relaxation.ts';
 import { placeByOverlap } from './overlap-search.ts';
 import type { SheetChoice } from './sheet-choices.ts';
@@ -16,6 +17,12 @@ import { type BeamKind, type BeamPlace, type BeamPlate, packByBeam } from './sky
 export interface Filled {
   readonly sheet: number;
   readonly laid: readonly LaidBlank[];
+}
+
+/** Sheets as they were filled, and the kinds to which their blanks refer. */
+export interface FilledPlan {
+  readonly filled: readonly Filled[];
+  readonly kinds: IndexedSheets;
 }
 
 /** Terms of a search. */
@@ -69,15 +76,16 @@ export function denserSheets(
   kinds: IndexedSheets,
   choice: Pick<SheetChoice, 'sheets'>,
   terms: DenserTerms,
-): Filled[] | null {
+): FilledPlan | null {
   const wanted = problem.pieces.filter((_piece, index) => (kinds.kinds[index]?.count ?? 0) > 0);
-  const filled =
-    problem.cutting === 'guillotine' || wanted.every(({ shape }) => shape === 'rect')
-      ? byBeam(problem, kinds, choice, terms)
-      : wanted.some(({ shape }) => shape === 'outline')
-        ? byOutlines(problem, kinds, choice, terms)
-        : byOverlap(problem, kinds, choice, terms);
-  return filled && filled.filter(({ laid }) => laid.length > 0);
+  const hasOutlines = problem.cutting === 'free' && wanted.some(({ shape }) => shape === 'outline');
+  const plan = hasOutlines ? byOutlines(problem, kinds, choice, terms) : { kinds, filled: filledSheets() };
+  return plan?.filled ? { kinds: plan.kinds, filled: plan.filled.filter(({ laid }) => laid.length > 0) } : null;
+
+  function filledSheets(): Filled[] | null {
+    const isCornered = problem.cutting === 'guillotine' || wanted.every(({ shape }) => shape === 'rect');
+    return isCornered ? byBeam(problem, kinds, choice, terms) : byOverlap(problem, kinds, choice, terms);
+  }
 }
 
 const um = (mm: number) => Math.round(mm * UM_PER_MM);
@@ -153,31 +161,36 @@ function byBeam(
   return null;
 }
 
-/** Outlines: laid in some orders, then overlaps are taken down. */
+/** Outlines: laid in some orders, then overlaps are taken down, every second time with any angle. */
 function byOutlines(
   problem: SheetProblem,
   kinds: IndexedSheets,
   choice: Pick<SheetChoice, 'sheets'>,
   { random, isOver, noFits, round }: DenserTerms,
-): Filled[] | null {
+): FilledPlan | null {
   const half = problem.gap / 2 + HAIR;
   const shift = problem.margin - half;
   const plates = choice.sheets.map((sheet) => plateOf(problem, sheet));
   const insides = plates.map(({ width, height }) => ({ width: width - 2 * shift, height: height - 2 * shift }));
   const model = outlineModel(kinds.kinds, noFits, half, 2 * HAIR);
+  const turns = canTurnFreely(problem);
   // Other orders now and then: a search that starts badly seldom recovers.
   for (let [turn, most] = [0, FIRST_LOOKS]; !isOver(); turn += 1, most *= MORE_LOOKS) {
     const start = bestLaid(kinds, plates, { random, noFits, isOver, round: round + turn * ORDERS }, ORDERS);
     const laid = start.laid.map((own) => own.map((blank) => ({ ...blank, x: blank.x - shift, y: blank.y - shift })));
     const rest = start.rest.map((kind): LaidBlank => ({ kind, way: 0, x: 0, y: 0 }));
     let looks = 0;
-    const isLong = () => (looks += 1) > most || isOver();
-    const found = placeByOverlap(model, insides, { laid, rest }, { random, isOver: isLong });
-    if (!found) continue;
-    return choice.sheets.map((sheet, plate) => ({
+    const terms = { random, isOver: () => (looks += 1) > most || isOver() };
+    const isTurned = turns && (round + turn) % 2 === 1;
+    const found = isTurned
+      ? placeTurned(problem, kinds, half, insides, { laid, rest }, terms)
+      : { kinds, laid: placeByOverlap(model, insides, { laid, rest }, terms) };
+    if (!found?.laid) continue;
+    const filled = choice.sheets.map((sheet, plate): Filled => ({
       sheet,
-      laid: (found[plate] ?? []).map((blank) => ({ ...blank, x: blank.x + shift, y: blank.y + shift })),
+      laid: (found.laid?.[plate] ?? []).map((blank) => ({ ...blank, x: blank.x + shift, y: blank.y + shift })),
     }));
+    return { filled, kinds: found.kinds };
   }
   return null;
 }

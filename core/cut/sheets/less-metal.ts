@@ -1,16 +1,9 @@
 // Less metal at the same cost: the blanks of one sheet, with those of some others, are packed again on a smaller part of
 // it, so that a larger offcut is left.
 import type { TimeBudget } from '../time-budget.ts';
-import { denserSheets, type DenserTerms, type Filled } from './denser-sheets.ts';
-import type { IndexedSheets } from './indexed-sheets.ts';
+import { denserSheets, type DenserTerms, type FilledPlan } from './denser-sheets.ts';
 import { boxOf, offcutOf } from './sheet-plan.ts';
 import type { SheetProblem } from './sheet-problem.ts';
-
-/** A plan as it was filled. */
-export interface FilledPlan {
-  readonly filled: readonly Filled[];
-  readonly kinds: IndexedSheets;
-}
 
 /** Share of the filled length that is taken off at first, and the least, where another sheet is tried. */
 const FIRST_STEP = 0.25;
@@ -53,7 +46,7 @@ export function* lessMetal(
     const until = Math.min(clock.seconds, clock.elapsed() + seconds);
     const terms = { random, noFits, round, isOver: () => clock.elapsed() > until };
     const found = packedTighter(problem, plan, one.at, one.side, step, terms);
-    if (found && take({ filled: found, kinds: plan.kinds })) yield null;
+    if (found && take(found)) yield null;
     else steps.set(keyOf(one), step / 2);
   }
 }
@@ -66,7 +59,7 @@ function packedTighter(
   side: 'width' | 'height',
   step: number,
   terms: DenserTerms,
-): Filled[] | null {
+): FilledPlan | null {
   const tight = filled[at];
   const sheet = problem.sheets[tight?.sheet ?? -1];
   if (!tight || !sheet) return null;
@@ -93,7 +86,10 @@ function packedTighter(
   const packed = denserSheets({ ...problem, sheets: [...problem.sheets, smaller] }, own, choice, terms);
   if (!packed) return null;
   const kept = filled.filter((_one, index) => !chosen.includes(index));
-  return [...kept, ...packed.map((one) => (one.sheet === virtual ? { ...one, sheet: tight.sheet } : one))];
+  const repacked = packed.filled.map((one) => (one.sheet === virtual ? { ...one, sheet: tight.sheet } : one));
+  // Ways may have been added; the counts are those of the whole plan.
+  const all = packed.kinds.kinds.map((kind, index) => ({ ...kind, count: kinds.kinds[index]?.count ?? 0 }));
+  return { filled: [...kept, ...repacked], kinds: { ...packed.kinds, kinds: all } };
 }
 
 /** Whether the sheet leaves as much already. */

@@ -29,7 +29,8 @@ describe('outlines', () => {
   test('lie at any angle where the grain allows it: a bar of 90 by 6 fits a sheet of 70 only across', () => {
     // Turned by 45° it takes (90 + 6) ÷ √2 = 67.9 each way.
     const plan = planOf({ sheets: square(70), gap: 0.5, margin: 0.5, pieces: [bar(true)] }, 12);
-    expect(plan.sheets[0]?.placements.map(({ turn }) => (turn ?? 0) % 90)).toContain(45);
+    const [turn = 0] = plan.sheets[0]?.placements.map((placement) => placement.turn ?? 0) ?? [];
+    expect(Math.abs((turn % 90) - 45)).toBeLessThan(3);
   });
 
   test('do not, where it does not', () => {

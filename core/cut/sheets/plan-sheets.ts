@@ -4,12 +4,12 @@ import { seeded } from '../../measure/random.ts';
 import type { NoPlan } from '../no-plan.ts';
 import type { TimeBudget } from '../time-budget.ts';
 import { turnsAlongSides, turnsAskew } from './blank-turns.ts';
-import { denserSheets, type Filled, laidByGuillotine, needOf } from './denser-sheets.ts';
+import { denserSheets, type Filled, type FilledPlan, laidByGuillotine, needOf } from './denser-sheets.ts';
 import { discsInRows } from './disc-rows.ts';
 import { type IndexedSheets, indexSheets, plateOf } from './indexed-sheets.ts';
 import { boundByLargeBlanks } from './large-blanks.ts';
 import { allTowards, type BlankKind, type LaidBlank, type Laying, laySheet, NoFits } from './lay-sheet.ts';
-import { type FilledPlan, lessMetal } from './less-metal.ts';
+import { lessMetal } from './less-metal.ts';
 import { layInPairs, type Pairing } from './outline-pairs.ts';
 import { sheetChoices } from './sheet-choices.ts';
 import { isBetterPlan, planOf } from './sheet-plan.ts';
@@ -94,7 +94,8 @@ export function* planSheets(problem: SheetProblem, clock: TimeBudget): Generator
         if (began > end) return;
         const until = Math.min(end, began + (tries === 0 ? FIRST_S : Math.max(FIRST_S, clock.seconds * LATER_SHARE)));
         const isOver = () => clock.elapsed() > until;
-        const plan = take(denserSheets(problem, of, choice, { random, isOver, noFits, round: tries }), of);
+        const found = denserSheets(problem, of, choice, { random, isOver, noFits, round: tries });
+        const plan = found && take(found.filled, found.kinds);
         if (!plan) continue;
         yield plan;
         tries = -1;
@@ -106,9 +107,10 @@ export function* planSheets(problem: SheetProblem, clock: TimeBudget): Generator
 
 /** Along its long sides, or askew where it fits no sheet that way. */
 function tiltsIn(problem: SheetProblem): (piece: SheetPiece) => readonly number[] {
+  const fits = (piece: SheetPiece, turns: readonly number[]) => fitsAny(problem, indexSheets([piece], problem.gap, () => turns), 0); // prettier-ignore
   return (piece) => {
-    const own = indexSheets([piece], problem.gap, turnsAlongSides);
-    return fitsAny(problem, own, 0) ? (own.kinds[0]?.turns ?? []) : turnsAskew(piece);
+    const turns = turnsAlongSides(piece);
+    return fits(piece, turns) ? turns : turnsAskew(piece, (turn) => fits(piece, [turn]));
   };
 }
 
