@@ -10,10 +10,12 @@ import { isMix, isShare, mixAnswer, shareAnswer } from './answers/melts.ts';
 import {
   alloyingAnswer,
   contentAnswer,
+  contentByNumber,
   densityAnswer,
   finenessAnswer,
   finenessOrKarat,
   meltingAnswer,
+  perThousandAsked,
   valueAnswer,
 } from './answers/metals.ts';
 import { ringAnswer } from './answers/rings.ts';
@@ -275,6 +277,8 @@ function answerOf(question: Question, slots: Slots): TopicAnswer {
   const [from, to] = [alloys.find(({ isGoal }) => !isGoal), alloys.find(({ isGoal }) => isGoal)];
   // Fine silver in 40 g sterling: what is in it, not what it becomes.
   if (from && to && masses.some(({ start }) => start > from.end && start < to.start)) return contentAnswer(slots);
+  const shareOf = perThousandAsked(question);
+  if (shareOf) return contentByNumber(slots, shareOf);
   const isInWater = /\bwater\b/i.test(question.line);
   if (!isInWater && isMix(question)) return mixAnswer(slots);
   if (!isInWater && isShare(question)) return shareAnswer(slots);
@@ -312,11 +316,16 @@ function answerOf(question: Question, slots: Slots): TopicAnswer {
     question.others.some(({ dimensions }) => sameDimensions(dimensions, dimension.massPerLength)) ||
     (masses.length > 0 && (sizes.length > 0 || isInWater));
   const named = order.filter(
-    (topic) => topics.has(topic) && !(topic === 'identify' && !isWeighed) && !(topic === 'gauge' && topics.size > 1),
+    (topic) =>
+      topics.has(topic) &&
+      !(topic === 'identify' && !isWeighed) &&
+      !(topic === 'gauge' && (topics.size > 1 || (isWeighed && isOneLength(question)))),
   );
   const [topic] = named;
   if (masses.length === 2 && isInWater)
     return topics.has('density') ? densityInWaterAnswer(slots) : identifyAnswer(slots);
+  // The cost of a length or a sheet: its mass, and the value of that first.
+  if (topic === 'value' && masses.length === 0 && sizes.length > 0) return valueFirst(stockAnswer(slots));
   if (topic) return answers[topic](slots);
   if (isWeighed && sizes.length > 0 && target === null) {
     const found = stripByMassAnswer(slots);
@@ -348,6 +357,16 @@ function answerOf(question: Question, slots: Slots): TopicAnswer {
   if (alloys.length > 0)
     return { figures: [...densityAnswer(slots).figures.slice(0, 1), ...meltingAnswer(slots).figures.slice(0, 2)] };
   throw new NotEnough('Say what you want to know of it.', examples.stock);
+}
+
+function valueFirst(found: TopicAnswer): TopicAnswer {
+  const isValue = ({ label }: Figure) => label.startsWith('metal value');
+  if (!found.figures.some(isValue))
+    throw new NotEnough('Give the length, and enter metal prices in Settings.', examples.value);
+  return {
+    ...found,
+    figures: [...found.figures.filter(isValue), ...found.figures.filter((figure) => !isValue(figure))],
+  };
 }
 
 /** The weight of a length, not the gauge. */

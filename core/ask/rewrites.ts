@@ -38,6 +38,8 @@ const rewrites: readonly Rewrite[] = [
     new RegExp(`^(?:what(?:'s| is) )?(${NUMBER}) ?(?:%|percent) of (${NUMBER}) ?(g|grams?|kg|dwt|ozt)\\??$`, 'i'),
     (_, share = '', of = '', unit = '') => `${product(String(Number(share) / 100), of)} ${unit} in ${unit}`,
   ],
+  [/\bd[ -](section|shape)\b/gi, 'd-$1'],
+  [/\bweight in (?=(?:grams?|g|oz|ozt|dwt|kg)\b)/gi, 'in '],
   [/(?:\b1\/2|½)[ -]?round\b/gi, 'half round'],
   // What is 1.02 mm in gauge.
   [

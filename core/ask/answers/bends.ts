@@ -35,7 +35,10 @@ export function bangleAnswer(slots: Slots): TopicAnswer {
   const { form, shape } = slots.question;
   const oval = shape === 'oval' && form !== 'oval' ? slots.pair(['across', 'deep']) : null;
   const around = (oval && roundOval(...oval)) ?? slots.take('around', 'inside circumference') ?? wrist(slots);
-  const profile = form !== null && PROFILES.has(form) ? slots.section() : null;
+  // 6 x 2 mm beside the inside: flat stock.
+  const { sizes } = slots.question;
+  const isFlat = form === null && !oval && sizes.length > 2 && sizes.filter(({ crossed }) => crossed).length === 2;
+  const profile = isFlat || (form !== null && PROFILES.has(form)) ? slots.section() : null;
   const thick =
     profile?.sizes.at(-1) ??
     slots.take('thick', 'thickness') ??

@@ -4,7 +4,7 @@ import { fahrenheit } from '../../measure/temperature.ts';
 import { addToReach } from '../../metal/fineness.ts';
 import { mixtureDensity } from '../../metal/mixture.ts';
 import { alloyPrice } from '../../metal/price-per-gram.ts';
-import type { TopicAnswer } from '../question.ts';
+import type { Amount, Question, TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 
 /** Value of the metal in a mass at the current metal prices. */
@@ -89,6 +89,26 @@ export function contentAnswer(
   return { figures: [computed(`${metal} in it`, mass.value * share, 'g', how, [mass, part]), part] };
 }
 
+/** The fineness in `silver in 100 g of 800`: a metal, a weight, and a number after it; null for any other question. */
+export function perThousandAsked({ line, alloys, masses, numbers }: Question): Amount | null {
+  const [metal, mass, number] = [alloys[0], masses[0], numbers[0]];
+  if (!metal || !mass || !number || alloys.length + masses.length + numbers.length !== 3) return null;
+  const isInOrder = metal.end <= mass.start && mass.end <= number.start;
+  const isContent = isInOrder && /\bin\s*$/i.test(line.slice(0, mass.start)) && !/\bto\b/i.test(line);
+  return isContent && number.value >= LEAST_FINENESS && number.value <= FINEST ? number : null;
+}
+
+/** Mass of the metal in a mass of a fineness. */
+export function contentByNumber(slots: Slots, perThousand: Amount): TopicAnswer {
+  const mass = slots.mass('alloy');
+  if (!mass) throw new NotEnough('Give the weight.', 'fine silver in 40 g sterling');
+  perThousand.used = true;
+  for (const alloy of slots.question.alloys) alloy.used = true;
+  const fineness = given('fineness', perThousand.value, '‰', 'as asked');
+  const how = `${inSum(mass.value)} × ${inSum(perThousand.value)} ÷ 1000`;
+  return { figures: [computed('fine metal in it', (mass.value * perThousand.value) / FINEST, 'g', how, [mass, fineness]), fineness] }; // prettier-ignore
+}
+
 function finenessOfAlloy({ name, fineness }: { name: string; fineness: number | null }): number {
   if (fineness === null) throw new NotEnough(`${name} has no fineness.`, '100 g fine silver to sterling');
   return fineness;
@@ -124,6 +144,8 @@ export function meltingAnswer(slots: Slots): TopicAnswer {
 }
 
 const FINEST = 1000;
+/** A smaller bare number is not a fineness. */
+const LEAST_FINENESS = 300;
 const KARATS = 24;
 
 /** Karat of a fineness, or fineness of a karat, for a named metal or a bare number. */
