@@ -39,6 +39,16 @@ const rewrites: readonly Rewrite[] = [
     (_, share = '', of = '', unit = '') => `${product(String(Number(share) / 100), of)} ${unit} in ${unit}`,
   ],
   [/\bd[ -](section|shape)\b/gi, 'd-$1'],
+  // Half inch disc.
+  [
+    /^(half|quarter|third|eighth)[ -](?=(?:in|inch|ounce|oz|ozt)\b)/gi,
+    (_, word = '') => `${fractions[word.toLowerCase()] ?? word} `,
+  ],
+  [/\b(?:999(?:\.9)?|pure|24k) (silver|gold)(?= (?:is needed |do i need )?to add\b)/gi, 'fine $1'],
+  // A bare number beside another scale is a US size.
+  [/\bsize (\d\d?(?:\.\d+| 1\/2)?) (?:ring )?(in|to) (uk|iso|eu|jp|japanese)\b/gi, 'size us $1 $2 $3'],
+  [/^(\d+) ?(?:ga|gauge) to (\d+) ?(?:ga|gauge)\b(?!.*\b(?:draw|drawn|long|length)\b)/gi, '$1 gauge vs $2 gauge'],
+  [/^what(?:'s| is)? (?:weighs more|heavier|lighter)[:,]? /gi, ''],
   [/\bweight in (?=(?:grams?|g|oz|ozt|dwt|kg)\b)/gi, 'in '],
   [/(?:\b1\/2|½)[ -]?round\b/gi, 'half round'],
   // What is 1.02 mm in gauge.

@@ -131,9 +131,11 @@ export class Slots {
   }
 
   /** Two sizes written `12 x 10 mm`, the larger first. */
-  pair(labels: readonly [string, string]): [Figure, Figure] | null {
+  pair(labels: readonly [string, string], isSection = false): [Figure, Figure] | null {
     const crossed = this.question.sizes.filter(({ used, crossed }) => !used && crossed);
-    const [first, second] = crossed;
+    // 120 x 6 x 1.5 mm: the longest is the length, wherever it stands.
+    const longest = crossed.toSorted((a, b) => (b.mm ?? 0) - (a.mm ?? 0))[0];
+    const [first, second] = isSection && crossed.length > 2 ? crossed.filter((size) => size !== longest) : crossed;
     if (!first || !second) return null;
     const form = this.question.form ?? 'strip';
     const [a, b] = [this.figure(first, labels[0], form), this.figure(second, labels[1], form)];
@@ -255,7 +257,7 @@ export class Slots {
     const thin = this.take(secondRole, second) ?? (secondRole === 'thick' ? this.take('wire', second) : null);
     const wide = this.take(firstRole, first);
     if (wide && thin) return [wide, thin];
-    const pair = !wide && !thin ? this.pair([first, second]) : null;
+    const pair = !wide && !thin ? this.pair([first, second], true) : null;
     if (pair) return pair;
     const other = this.thin(thin ? first : second, form);
     if (!other)
