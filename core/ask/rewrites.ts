@@ -38,6 +38,9 @@ const rewrites: readonly Rewrite[] = [
     new RegExp(`^(?:what(?:'s| is) )?(${NUMBER}) ?(?:%|percent) of (${NUMBER}) ?(g|grams?|kg|dwt|ozt)\\??$`, 'i'),
     (_, share = '', of = '', unit = '') => `${product(String(Number(share) / 100), of)} ${unit} in ${unit}`,
   ],
+  [/\b(?:a|one) hundred\b/gi, '100'],
+  // Granules that are only weighed are balls.
+  [/^(?!.*\b(?:from|snippets?)\b)(?=.*\bwe?igh)(.*)\bgranules?\b/gi, '$1balls'],
   [/\bd[ -](section|shape)\b/gi, 'd-$1'],
   // Half inch disc.
   [
@@ -202,6 +205,10 @@ const rewrites: readonly Rewrite[] = [
   ],
   [
     /^\s*(?:how much |what )?(?:copper|alloy|master alloy|fine (?:silver|gold))?(?: is)?(?: needed| do i need)?(?: to(?: add to)?)? ?(?:make|making|for) (\d.*? ?g(?:rams?)?) (?:of )?(.+?) (?:from|out of|using|with) ([a-z\d][a-z\d ]*)$/gi,
+    'alloy altogether $1 $3 to $2',
+  ],
+  [
+    /^\s*(\d[\d.]* ?g(?:rams?)?) (?:of )?(.+?) (?:from|out of|using) ([a-z\d][a-z\d ]*?),? how much (?:copper|alloy|master alloy)(?: to add)?\s*$/gi,
     'alloy altogether $1 $3 to $2',
   ],
   // Silver content of 75 g sterling.

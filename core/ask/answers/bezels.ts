@@ -41,9 +41,18 @@ export function bezelAnswer(slots: Slots): TopicAnswer {
       ]
     : [];
   return {
-    figures: [length, ...height, stone],
+    figures: [length, ...height, stone, ...stripMass(slots, length, height[0] ?? null, strip)],
     note: 'Cut a little long: a bezel that is too small is thrown away, one too large is cut again.',
   };
+}
+
+/** Mass of the strip, where its metal and its height are known. */
+function stripMass(slots: Slots, length: Figure, height: Figure | null, strip: Figure): Figure[] {
+  if (slots.question.alloys.length === 0 || !height) return [];
+  const density = slots.density(slots.alloy());
+  const mass = (length.value * height.value * strip.value * density.value) / 1000;
+  const sizes = [length, height, strip].map(({ value }) => inSum(value)).join(' × ');
+  return [computed('mass', mass, 'g', `${sizes} × ${inSum(density.value)} ÷ 1000`, [length, height, strip, density])];
 }
 
 function largest(slots: Slots): Figure | null {

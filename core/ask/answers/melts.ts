@@ -80,7 +80,7 @@ export function mixAnswer(slots: Slots): TopicAnswer {
 const PRECIOUS = ['Pt', 'Au', 'Pd', 'Ag'];
 
 /** The metal whose fineness an alloy has: gold in gold with palladium. */
-function preciousOf(composition: Readonly<Record<string, number>>): string {
+export function preciousOf(composition: Readonly<Record<string, number>>): string {
   return PRECIOUS.find((metal) => (composition[metal] ?? 0) > 0) ?? '';
 }
 

@@ -6,6 +6,7 @@ import { mixtureDensity } from '../../metal/mixture.ts';
 import { alloyPrice } from '../../metal/price-per-gram.ts';
 import type { Amount, Question, TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
+import { preciousOf } from './melts.ts';
 
 /** Value of the metal in a mass at the current metal prices. */
 export function valueAnswer(slots: Slots): TopicAnswer {
@@ -41,6 +42,9 @@ export function alloyingAnswer(slots: Slots): TopicAnswer {
   const mass = slots.mass('metal in stock');
   const [from, to] = [alloys.find(({ isGoal }) => !isGoal), alloys.find(({ isGoal }) => isGoal)];
   for (const named of [from, to]) if (named) named.used = true;
+  const metals = [from, to].flatMap((named) => (named && named.alloy.fineness !== null ? [preciousOf(named.alloy.composition)] : [])); // prettier-ignore
+  if (from && to && new Set(metals).size > 1)
+    throw new NotEnough(`${from.alloy.name} does not become ${to.alloy.name}.`, example);
   const is = from ? finenessOfAlloy(from.alloy) : slots.number();
   const wanted = to ? finenessOfAlloy(to.alloy) : slots.number();
   if (!mass || is === null || wanted === null)
