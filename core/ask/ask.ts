@@ -319,7 +319,7 @@ function answerOf(question: Question, slots: Slots): TopicAnswer {
     (topic) =>
       topics.has(topic) &&
       !(topic === 'identify' && !isWeighed) &&
-      !(topic === 'gauge' && (topics.size > 1 || (isWeighed && isOneLength(question)))),
+      !(topic === 'gauge' && (topics.size > 1 || (isWeighed && (sizes.length === 0 || isOneLength(question))))),
   );
   const [topic] = named;
   if (masses.length === 2 && isInWater)
@@ -348,7 +348,7 @@ function answerOf(question: Question, slots: Slots): TopicAnswer {
   if (question.systems.length > 0 && sizes.length === 1) return gaugeAnswer(slots);
   if (isWeighed && topics.has('identify')) return identifyAnswer(slots);
   if (isBareMeasure(question) && sizes.length < 2) return conversionAnswer(slots);
-  if (isWeighed && isOneLength(question)) return identifyAnswer(slots);
+  if (isWeighed && (sizes.length === 0 || isOneLength(question))) return identifyAnswer(slots);
   if (sizes.length > 0) return stockAnswer(slots);
   if (masses.length > 0 && alloys.length > 0)
     return slots.question.basis.fix ? valueAnswer(slots) : conversionAnswer(slots);

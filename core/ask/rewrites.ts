@@ -39,6 +39,11 @@ const rewrites: readonly Rewrite[] = [
     (_, share = '', of = '', unit = '') => `${product(String(Number(share) / 100), of)} ${unit} in ${unit}`,
   ],
   [/\b(?:a|one) hundred\b/gi, '100'],
+  [
+    new RegExp(`^.*\\bsnippets? of (${THIN}) (?:round )?wire\\b.*?\\bfor (?:an? )?(${NUMBER} ?mm) granules?\\b`, 'i'),
+    'granule $2 from $1 wire',
+  ],
+  [/\b([\d.]+) ?[x×] ?\1 ?mm square\b/gi, '$1 mm square'],
   // Granules that are only weighed are balls.
   [/^(?!.*\b(?:from|snippets?)\b)(?=.*\bwe?igh)(.*)\bgranules?\b/gi, '$1balls'],
   [/\bd[ -](section|shape)\b/gi, 'd-$1'],
