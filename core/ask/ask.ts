@@ -3,6 +3,7 @@ import { computed, type Figure, inSum, renamed } from '../figure/figure.ts';
 import { bangleAnswer, chainAnswer, hingeAnswer, twistAnswer, wrapAnswer } from './answers/bends.ts';
 import { bezelAnswer, ringsAroundAnswer } from './answers/bezels.ts';
 import { blanksAnswer } from './answers/blanks.ts';
+import { isFineness } from './answers/fineness-number.ts';
 import { densityInWaterAnswer, identifyAnswer } from './answers/identify.ts';
 import { jumpRingAnswer } from './answers/jump-rings.ts';
 import { conversionAnswer, gaugeAnswer, isBareMeasure, onlyGauge } from './answers/measures.ts';
@@ -277,11 +278,9 @@ function answerOf(question: Question, slots: Slots): TopicAnswer {
   const [from, to] = [alloys.find(({ isGoal }) => !isGoal), alloys.find(({ isGoal }) => isGoal)];
   // Fine silver in 40 g sterling: what is in it, not what it becomes.
   if (from && to && masses.some(({ start }) => start > from.end && start < to.start)) return contentAnswer(slots);
-  const shareOf = perThousandAsked(question);
-  if (shareOf) return contentByNumber(slots, shareOf);
   const isInWater = /\bwater\b/i.test(question.line);
-  if (!isInWater && isMix(question)) return mixAnswer(slots);
-  if (!isInWater && isShare(question)) return shareAnswer(slots);
+  const ofMelt = isInWater ? null : meltAnswer(slots);
+  if (ofMelt) return ofMelt;
   const [one, other] = alloys;
   if (
     one &&
@@ -304,7 +303,7 @@ function answerOf(question: Question, slots: Slots): TopicAnswer {
     (from.alloy.fineness ?? 0) < FINE
   )
     return contentAnswer(slots, to, from);
-  const finenesses = question.numbers.filter(({ value }) => value >= LEAST_FINENESS && value <= 1000).length;
+  const finenesses = question.numbers.filter(({ value }) => isFineness(value)).length;
   if (masses.length > 0 && question.hasTo && [from, to].filter(Boolean).length + finenesses >= 2)
     return alloyingAnswer(slots);
   if (topics.has('bezel') && topics.has('jump-ring')) {
@@ -359,6 +358,15 @@ function answerOf(question: Question, slots: Slots): TopicAnswer {
   throw new NotEnough('Say what you want to know of it.', examples.stock);
 }
 
+/** Weights with a fineness each, or two weights alone; null for any other question. */
+function meltAnswer(slots: Slots): TopicAnswer | null {
+  const { question } = slots;
+  const fineness = perThousandAsked(question);
+  if (fineness) return contentByNumber(slots, fineness);
+  if (isMix(question)) return mixAnswer(slots);
+  return isShare(question) ? shareAnswer(slots) : null;
+}
+
 function valueFirst(found: TopicAnswer): TopicAnswer {
   const isValue = ({ label }: Figure) => label.startsWith('metal value');
   if (!found.figures.some(isValue))
@@ -372,8 +380,6 @@ function valueFirst(found: TopicAnswer): TopicAnswer {
 /** The weight of a length, not the gauge. */
 const MASS_PER_LENGTH =
   /\b(?:weight|weigh|weighs|mass|grams?|g)\b.*\b(?:per|an?|each)\s+(?:foot|ft|inch|in|met(?:re|er)|m|cm|mm)\b/i;
-/** A smaller bare number is not a fineness. */
-const LEAST_FINENESS = 300;
 /** Fine metal, parts per thousand. */
 const FINE = 999;
 /** No wire is this thick: beside a mass such a number is the length of the wire. */

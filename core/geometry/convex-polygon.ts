@@ -43,6 +43,12 @@ export function minkowskiSum(a: readonly Point[], b: readonly Point[]): Point[] 
   return convexHull(a.flatMap((p) => b.map((q) => ({ x: p.x + q.x, y: p.y + q.y }))));
 }
 
+/** The mean of some corners: it turns with them, as the middle of their bounding box does not. */
+export function meanPoint(corners: readonly Point[]): Point {
+  const sum = corners.reduce((all, { x, y }) => ({ x: all.x + x, y: all.y + y }), { x: 0, y: 0 });
+  return { x: sum.x / corners.length, y: sum.y / corners.length };
+}
+
 /** Area of a polygon, convex or not, by the shoelace formula. */
 export function polygonArea(points: readonly Point[]): number {
   let twice = 0;

@@ -2,9 +2,8 @@
 import { computed, given, inSum } from '../../figure/figure.ts';
 import type { Question, TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
+import { isFineness, preciousOf } from './fineness-number.ts';
 
-const LEAST_FINENESS = 300;
-const FINEST = 1000;
 const EXAMPLE = '12 g sterling and 8 g fine silver melted together';
 const KARATS_PER_THOUSAND = 0.024;
 
@@ -25,7 +24,7 @@ function finenessesOf({ alloys, numbers }: Question): Fineness[] {
       use: () => (named.used = true),
     })),
     ...numbers
-      .filter(({ value }) => value >= LEAST_FINENESS && value <= FINEST)
+      .filter(({ value }) => isFineness(value))
       .map((amount): Fineness => ({
         start: amount.start,
         name: String(amount.value),
@@ -75,13 +74,6 @@ export function mixAnswer(slots: Slots): TopicAnswer {
     fineness,
   ]);
   return { figures: metals.has('Au') ? [fineness, karat, total] : [fineness, total] };
-}
-
-const PRECIOUS = ['Pt', 'Au', 'Pd', 'Ag'];
-
-/** The metal whose fineness an alloy has: gold in gold with palladium. */
-export function preciousOf(composition: Readonly<Record<string, number>>): string {
-  return PRECIOUS.find((metal) => (composition[metal] ?? 0) > 0) ?? '';
 }
 
 const LOSS = /\b(?:waste|wasted|loss|lost|scrap|shrinkage)\b/i;

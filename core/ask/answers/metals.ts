@@ -6,7 +6,7 @@ import { mixtureDensity } from '../../metal/mixture.ts';
 import { alloyPrice } from '../../metal/price-per-gram.ts';
 import type { Amount, Question, TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
-import { preciousOf } from './melts.ts';
+import { FINEST, isFineness, preciousOf } from './fineness-number.ts';
 
 /** Value of the metal in a mass at the current metal prices. */
 export function valueAnswer(slots: Slots): TopicAnswer {
@@ -99,7 +99,7 @@ export function perThousandAsked({ line, alloys, masses, numbers }: Question): A
   if (!metal || !mass || !number || alloys.length + masses.length + numbers.length !== 3) return null;
   const isInOrder = metal.end <= mass.start && mass.end <= number.start;
   const isContent = isInOrder && /\bin\s*$/i.test(line.slice(0, mass.start)) && !/\bto\b/i.test(line);
-  return isContent && number.value >= LEAST_FINENESS && number.value <= FINEST ? number : null;
+  return isContent && isFineness(number.value) ? number : null;
 }
 
 /** Mass of the metal in a mass of a fineness. */
@@ -147,9 +147,6 @@ export function meltingAnswer(slots: Slots): TopicAnswer {
   };
 }
 
-const FINEST = 1000;
-/** A smaller bare number is not a fineness. */
-const LEAST_FINENESS = 300;
 const KARATS = 24;
 
 /** Karat of a fineness, or fineness of a karat, for a named metal or a bare number. */

@@ -1,5 +1,6 @@
 // Denser sheets: all blanks on a choice of sheets. Rectangles alone by a beam search on skylines; discs, and discs with
 // rectangles, by taking overlaps down; outlines by laying in other orders; for shears by a beam search on cuts.
+import type { BeamKind, BeamPlace, BeamPlate } from './beam-problem.ts';
 import { packByGuillotine } from './guillotine-beam.ts';
 import { fillByGuillotine } from './guillotine-fill.ts';
 import { type IndexedSheets, plateOf } from './indexed-sheets.ts';
@@ -11,7 +12,7 @@ import { roundAndRectangular, type SoftBlank } from './overlap-relaxation.ts';
 import { placeByOverlap } from './overlap-search.ts';
 import type { SheetChoice } from './sheet-choices.ts';
 import type { SheetProblem } from './sheet-problem.ts';
-import { type BeamKind, type BeamPlace, type BeamPlate, packByBeam } from './skyline-beam.ts';
+import { packByBeam } from './skyline-beam.ts';
 
 /** A sheet with its blanks. */
 export interface Filled {

@@ -1,10 +1,10 @@
 // Beam search for shears: every cut goes right across what is cut. A state is a stack of open rectangles; the last one
 // takes a block in its lower left corner, and one more cut makes two open rectangles of the rest. Lengths are whole
 // numbers, so that exact fits fit.
-import { greatestCommonDivisor } from '../../measure/gcd.ts';
+import type { BeamKind, BeamPlace, BeamPlate, BeamTerms } from './beam-problem.ts';
+import { type CellProblem, packInCells } from './beam-problem.ts';
 import { Candidates } from './best-first.ts';
-import { ReachableLengths } from './reachable-lengths.ts';
-import type { BeamKind, BeamPlace, BeamPlate, BeamTerms } from './skyline-beam.ts';
+import type { ReachableLengths } from './reachable-lengths.ts';
 
 interface Open {
   readonly plate: number;
@@ -64,8 +64,6 @@ interface Move {
   readonly isUp: boolean;
 }
 
-/** A little waste everywhere, so that the first states differ by more than nothing. */
-const BASE_WASTE = 0.003;
 const FLUSH = 0.06;
 /** Two blanks make a block where no more than this share of it is empty. */
 const PAIR_WASTE = 0.04;
@@ -73,8 +71,6 @@ const PAIR_WASTE = 0.04;
 const MOST_IN_ROW = 8;
 const MOST_BLOCKS = 300;
 
-/** Longest side of a plate, in steps of all lengths, for which reachable lengths are computed. */
-const MOST_CELLS = 6000;
 /** Children that are sorted for each state that is kept. */
 const SORTED_SHARE = 2;
 
@@ -84,31 +80,12 @@ export function packByGuillotine(
   plates: readonly BeamPlate[],
   terms: BeamTerms,
 ): readonly BeamPlace[] | null {
-  const step = greatestCommonDivisor(kinds.flatMap(({ width, height, count }) => (count > 0 ? [width, height] : []))) || 1; // prettier-ignore
-  const cells = <Sides extends BeamPlate>(rows: readonly Sides[]) =>
-    rows.map((row) => ({ ...row, width: Math.floor(row.width / step), height: Math.floor(row.height / step) }));
-  const places = packed(cells(kinds), cells(plates), terms);
-  return places?.map((place) => ({ ...place, x: place.x * step, y: place.y * step })) ?? null;
+  return packInCells(kinds, plates, (problem) => packed(problem, terms));
 }
 
-function packed(
-  kinds: readonly BeamKind[],
-  plates: readonly BeamPlate[],
-  terms: BeamTerms,
-): readonly BeamPlace[] | null {
-  const total = kinds.reduce((sum, { count }) => sum + count, 0);
-  const holds = plates.reduce((sum, { width, height }) => sum + width * height, 0);
-  const spare = holds - kinds.reduce((sum, { width, height, count }) => sum + width * height * count, 0);
-  if (spare < 0 || total === 0) return null;
+function packed({ kinds, plates, total, spare, base, reachable }: CellProblem, terms: BeamTerms): BeamPlace[] | null {
   const ways = waysOf(kinds);
-  const longest = Math.max(0, ...plates.flatMap(({ width, height }) => [width, height]));
-  const problem: Problem = {
-    ways,
-    blocks: blocksOf(ways, spare),
-    spare,
-    base: (BASE_WASTE * holds) / plates.length,
-    reachable: longest <= MOST_CELLS ? new ReachableLengths(kinds, longest) : null,
-  };
+  const problem: Problem = { ways, blocks: blocksOf(ways, spare), spare, base, reachable };
   const moves = [...problem.blocks.flatMap((block): Move[] => [{ block, isUp: true }, { block, isUp: false }]), { block: null, isUp: true }]; // prettier-ignore
   const open = plates.map((plate, index) => ({ plate: index, x: 0, y: 0, ...plate })).reverse();
   const left = Int16Array.from(kinds, ({ count }) => count);

@@ -1,6 +1,6 @@
 // Fills one sheet by cuts right across, blank by blank in a given order: a first plan for shears.
+import type { BeamKind, BeamPlace, BeamPlate } from './beam-problem.ts';
 import type { Laying } from './lay-sheet.ts';
-import type { BeamKind, BeamPlace, BeamPlate } from './skyline-beam.ts';
 
 /** @returns as many places as fit in this order; whole numbers */
 export function fillByGuillotine(

@@ -1,5 +1,5 @@
 // Pairs of one outline, the second as the first or upside down: two blanks that fit into each other are laid as one.
-import { convexHull, type Point, polygonArea } from '../../geometry/convex-polygon.ts';
+import { convexHull, meanPoint, type Point, polygonArea } from '../../geometry/convex-polygon.ts';
 import { selfIntersections } from '../../geometry/no-fit-intersections.ts';
 import { keepsGap, type Shape } from '../../geometry/no-fit-polygon.ts';
 import type { IndexedSheets } from './indexed-sheets.ts';
@@ -105,11 +105,7 @@ function touching(still: Shape, moving: Shape, noFits: NoFits): Point[] {
 const plus = (a: Point, b: Point): Point => ({ x: a.x + b.x, y: a.y + b.y });
 const minus = (a: Point, b: Point): Point => ({ x: a.x - b.x, y: a.y - b.y });
 
-function meanOf({ parts }: Shape): Point {
-  const corners = parts.flat();
-  const sum = corners.reduce(plus, { x: 0, y: 0 });
-  return { x: sum.x / corners.length, y: sum.y / corners.length };
-}
+const meanOf = ({ parts }: Shape) => meanPoint(parts.flat());
 
 const isWhole = (number: number) => Math.abs(number - Math.round(number)) < 1e-8;
 

@@ -1,4 +1,5 @@
 // Outlines on a fixed set of sheets, turned by any angle: overlaps are taken down in place and angle.
+import { meanPoint } from '../../geometry/convex-polygon.ts';
 import { type IndexedSheets, shapeOf } from './indexed-sheets.ts';
 import type { BlankKind, LaidBlank } from './lay-sheet.ts';
 import { type OverlapTerms, placeByOverlap, type SoftPlate } from './overlap-search.ts';
@@ -82,11 +83,7 @@ function turningKind(
 ): TurningKind {
   const [shape] = ways;
   const corners = shape?.parts.flat() ?? [];
-  const mean = { x: 0, y: 0 };
-  for (const { x, y } of corners) {
-    mean.x += x / corners.length;
-    mean.y += y / corners.length;
-  }
+  const mean = meanPoint(corners);
   const first = turns[0] ?? 0;
   const radius = shape?.radius ?? 0;
   const own = (shape?.parts ?? []).map((part) =>

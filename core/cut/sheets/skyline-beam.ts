@@ -1,48 +1,18 @@
 // Beam search on skylines: packs rectangles into a fixed set of sheets, the lowest gap first, and keeps the states that
 // waste least and are least ragged. Lengths are whole numbers, so that exact fits fit. docs/decisions/018 says what was
 // measured.
-import { greatestCommonDivisor } from '../../measure/gcd.ts';
+import {
+  type BeamKind,
+  type BeamPlace,
+  type BeamPlate,
+  type BeamTerms,
+  type CellProblem,
+  packInCells,
+} from './beam-problem.ts';
 import { Candidates } from './best-first.ts';
-import { ReachableLengths, type UnreachableRests } from './reachable-lengths.ts';
+import type { ReachableLengths, UnreachableRests } from './reachable-lengths.ts';
 
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices below their lengths, in the innermost loop there is */
-
-/** A rectangle that is wanted, grown by the gap. */
-export interface BeamKind {
-  readonly width: number;
-  readonly height: number;
-  readonly canTurn: boolean;
-  readonly count: number;
-}
-
-/** A plate to fill. */
-export interface BeamPlate {
-  readonly width: number;
-  readonly height: number;
-}
-
-/** Where a rectangle lies: lower left corner. */
-export interface BeamPlace {
-  readonly plate: number;
-  readonly kind: number;
-  readonly x: number;
-  readonly y: number;
-  readonly isTurned: boolean;
-}
-
-/** Terms of a search. */
-export interface BeamTerms {
-  /** States kept at each level. */
-  readonly width: number;
-  /** How much large rectangles are preferred first: 0 not at all to 1. */
-  readonly largeFirst: number;
-  /** How much each step of the skyline counts against a state. */
-  readonly ragged: number;
-  /** Random share of the guide. */
-  readonly noise: number;
-  readonly random: () => number;
-  readonly isOver: () => boolean;
-}
 
 interface State {
   readonly plate: number;
@@ -59,7 +29,7 @@ interface State {
   readonly laid: number;
   readonly parent: State | null;
   readonly place: BeamPlace | null;
-  /** The segment to fill next, and whether its higher wall is on the right. */
+  /** The segment to fill next. */
   lowest: number;
 }
 
@@ -69,12 +39,8 @@ interface Move {
   readonly isTurned: boolean;
 }
 
-/** A little waste everywhere, so that the first states differ by more than nothing. */
-const BASE_WASTE = 0.003;
 /** Bonus for each edge that is flush. */
 const FLUSH = 0.06;
-/** Longest side of a plate, in steps of all lengths, for which reachable lengths are computed. */
-const MOST_CELLS = 6000;
 /** Children that are sorted for each state that is kept. */
 const SORTED_SHARE = 2;
 
@@ -84,11 +50,7 @@ export function packByBeam(
   plates: readonly BeamPlate[],
   terms: BeamTerms,
 ): readonly BeamPlace[] | null {
-  const step = greatestCommonDivisor(kinds.flatMap(({ width, height, count }) => (count > 0 ? [width, height] : []))) || 1; // prettier-ignore
-  const cells = <Sides extends BeamPlate>(rows: readonly Sides[]) =>
-    rows.map((row) => ({ ...row, width: Math.floor(row.width / step), height: Math.floor(row.height / step) }));
-  const places = new SkylineBeam(cells(kinds), cells(plates), terms).run();
-  return places?.map((place) => ({ ...place, x: place.x * step, y: place.y * step })) ?? null;
+  return packInCells(kinds, plates, (problem) => new SkylineBeam(problem, terms).run());
 }
 
 class SkylineBeam {
@@ -101,7 +63,7 @@ class SkylineBeam {
   readonly #base: number;
   readonly #reachable: ReachableLengths | null;
 
-  constructor(kinds: readonly BeamKind[], plates: readonly BeamPlate[], terms: BeamTerms) {
+  constructor({ kinds, plates, total, spare, base, reachable }: CellProblem, terms: BeamTerms) {
     this.#kinds = kinds;
     this.#plates = plates;
     this.#terms = terms;
@@ -110,17 +72,15 @@ class SkylineBeam {
       const ways = canTurn && width !== height ? [false, true] : [false];
       return ways.map((isTurned) => ({ kind, isTurned }));
     });
-    this.#total = kinds.reduce((sum, { count }) => sum + count, 0);
-    const holds = plates.reduce((sum, { width, height }) => sum + width * height, 0);
-    this.#spare = holds - kinds.reduce((sum, { width, height, count }) => sum + width * height * count, 0);
-    this.#base = (BASE_WASTE * holds) / plates.length;
-    const longest = Math.max(0, ...plates.flatMap(({ width, height }) => [width, height]));
-    this.#reachable = longest <= MOST_CELLS ? new ReachableLengths(kinds, longest) : null;
+    this.#total = total;
+    this.#spare = spare;
+    this.#base = base;
+    this.#reachable = reachable;
   }
 
   run(): readonly BeamPlace[] | null {
     const [plate] = this.#plates;
-    if (!plate || this.#spare < 0) return null;
+    if (!plate) return null;
     const left = Int16Array.from(this.#kinds, ({ count }) => count);
     const root = this.#settled({
       plate: 0,
